@@ -1,0 +1,26 @@
+/** Three projects, one transform; the web's runs in jsdom. */
+const shared = {
+  transform: {
+    '^.+\\.[jt]sx?$': [
+      '@swc/jest',
+      {
+        jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } },
+        module: { type: 'commonjs' },
+      },
+    ],
+  },
+  moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
+  transformIgnorePatterns: ['/node_modules/(?!(@ember-fold|lucide-react|immer|echarts|zrender)/)'],
+};
+const project = (name, environment) => ({
+  ...shared,
+  displayName: name,
+  rootDir: `packages/${name}`,
+  testEnvironment: environment,
+  testMatch: ['<rootDir>/src/**/*.test.ts?(x)'],
+});
+
+export default {
+  projects: [project('core', 'node'), project('server', 'node'), project('web', 'jsdom')],
+  testTimeout: 30_000,
+};

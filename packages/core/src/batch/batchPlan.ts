@@ -1,0 +1,76 @@
+import type { DoughFigures } from '../dough/doughFigures.js';
+import type { CoolingResult } from '../filling/coolFilling.js';
+import type { FillingFigures } from '../filling/fillingFigures.js';
+import type { FryBodySpec } from '../frying/fryBody.js';
+import type { FrySample, FrySolution } from '../frying/solveFry.js';
+import type { LotRun, OilBand } from '../oil/fryLots.js';
+import type { PieceBulk } from '../oil/pieceHeat.js';
+import type { PotLevels } from '../oil/pot.js';
+import type { FoldBalance } from '../piece/foldFindings.js';
+import type { HalfMoon } from '../piece/halfMoon.js';
+import type { ChainStep } from '../schedule/backwardChain.js';
+import type { Finding } from './finding.js';
+
+export interface DoughPlan {
+  readonly figures: DoughFigures;
+  readonly findings: readonly Finding[];
+}
+
+export interface FillingPlan {
+  readonly figures: FillingFigures;
+  readonly depthM: number;
+  /** `null` when the dish would be over 8 cm deep. */
+  readonly cooling: CoolingResult | null;
+  /** The same in two dishes. */
+  readonly split: CoolingResult | null;
+  readonly findings: readonly Finding[];
+}
+
+export interface FoldPlan {
+  /** `null` when the seal leaves no pocket. */
+  readonly piece: HalfMoon | null;
+  readonly balance: FoldBalance;
+  readonly findings: readonly Finding[];
+}
+
+/** The stations that need no oil: quick enough for every keystroke. */
+export interface ColdPlan {
+  readonly dough: DoughPlan;
+  readonly filling: FillingPlan;
+  readonly fold: FoldPlan;
+}
+
+export interface FryPlan {
+  readonly body: FryBodySpec;
+  readonly bulk: PieceBulk;
+  readonly solution: FrySolution;
+  /** s in the oil that the plan uses: the cook's own or the solver's; `null`: no good moment. */
+  readonly liftS: number | null;
+  readonly atLift: FrySample | null;
+  readonly oilUptakeKg: number | null;
+  /** Mean draw of one piece while it fries, W. */
+  readonly pieceMeanW: number;
+  readonly band: OilBand;
+  readonly cautions: { readonly warnC: number; readonly cutC: number };
+  /** Side by side in the pot. */
+  readonly room: number;
+  readonly lots: LotRun | null;
+  readonly levels: PotLevels;
+  readonly warmUpS: number | null;
+  readonly findings: readonly Finding[];
+}
+
+export interface ServePlan {
+  readonly steps: readonly ChainStep[];
+  readonly startMs: number;
+  readonly lastLotUpMs: number;
+  readonly findings: readonly Finding[];
+}
+
+/** Fry and serve; `null` when there is no piece to fry. */
+export interface HotPlan {
+  readonly fry: FryPlan | null;
+  readonly serve: ServePlan | null;
+}
+
+export type BatchPlan = ColdPlan & HotPlan;

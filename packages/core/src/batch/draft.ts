@@ -1,0 +1,116 @@
+import type { DoughFamilyId } from '../dough/doughFamily.js';
+import type { CoolingPlace } from '../filling/coolFilling.js';
+import type { TurnSchool } from '../frying/solveFry.js';
+import type { Formula } from '../ingredient/formula.js';
+import type { Pot } from '../oil/pot.js';
+import type { Measures } from '../quantity/units.js';
+
+export type FormId = 'half-moon';
+export type StartState = 'room' | 'fridge' | 'frozen';
+
+/** What the cook decides. Plain JSON; every figure on screen is computed from it. */
+export interface BatchDraft {
+  readonly name: string;
+  readonly form: FormId;
+  readonly pieces: number;
+  /** When the last piece is eaten, ISO 8601, UTC. */
+  readonly eatAt: string;
+  readonly dough: { readonly family: DoughFamilyId; readonly lines: Formula };
+  readonly filling: {
+    readonly lines: Formula;
+    /** Cooked over raw mass, 0.3–1. */
+    readonly cookToShare: number;
+    /** Tare of the pan, kg. */
+    readonly panKg: number;
+    /** °C when it goes into the dish. */
+    readonly hotC: number;
+    readonly place: CoolingPlace;
+    readonly covered: boolean;
+    /** Safe temperature of the coldest filling in the oil, °C. */
+    readonly coreTargetC: number;
+  };
+  readonly fold: {
+    readonly discM: number;
+    readonly thicknessM: number;
+    readonly sealM: number;
+    readonly fillingEachKg: number;
+  };
+  readonly fry: {
+    readonly oilC: number;
+    /** s in the oil; `null`: as the solver finds. */
+    readonly minutesS: number | null;
+    readonly turn: TurnSchool;
+    readonly start: StartState;
+    /** Pieces in a lot; `null`: the most that keeps the band. */
+    readonly lotSize: number | null;
+  };
+}
+
+/** The kitchen a batch is cooked in, as the Store keeps it. */
+export interface Kitchen {
+  readonly name: string;
+  readonly roomC: number;
+  readonly fridgeC: number;
+  readonly freezerC: number;
+  readonly altitudeM: number;
+  readonly units: 'grams' | 'cups';
+  readonly temperature: 'C' | 'F';
+  readonly measures: Measures;
+  readonly pot: Pot;
+  readonly dish: { readonly lengthM: number; readonly widthM: number };
+  /** Hands' time, s. */
+  readonly hands: {
+    readonly mixS: number;
+    readonly cookFillingS: number;
+    readonly foldEachS: number;
+    readonly serveS: number;
+    readonly betweenLotsS: number;
+  };
+}
+
+/** A kitchen with one 24 cm pot on a 2 kW ring: where a new user starts. */
+export const DEFAULT_KITCHEN: Kitchen = {
+  name: 'Kitchen',
+  roomC: 21,
+  fridgeC: 4,
+  freezerC: -18,
+  altitudeM: 0,
+  units: 'grams',
+  temperature: 'C',
+  measures: { cupMl: 250, teaspoonMl: 5 },
+  pot: {
+    diameterM: 0.24,
+    heightM: 0.16,
+    massKg: 2.6,
+    oilM3: 0.0021,
+    smokeC: 225,
+    burnerW: 2000,
+    efficiency: 0.6,
+    settings: 9,
+    lossWPerK: 2.2,
+    probeLagS: 8,
+  },
+  dish: { lengthM: 0.36, widthM: 0.26 },
+  hands: { mixS: 1200, cookFillingS: 1800, foldEachS: 70, serveS: 360, betweenLotsS: 45 },
+};
+
+/** Boiling point at altitude, °C: about 1 lower for each 300 m. */
+export function boilingPointC(altitudeM: number): number {
+  return 100 - altitudeM / 300;
+}
+
+/** °C of a piece when it goes into the oil. */
+export function startTempC(start: StartState, kitchen: Kitchen): number {
+  switch (start) {
+    case 'room':
+      return kitchen.roomC;
+    case 'fridge':
+      return kitchen.fridgeC;
+    case 'frozen':
+      return kitchen.freezerC;
+    default: {
+      const never: never = start;
+      return never;
+    }
+  }
+}

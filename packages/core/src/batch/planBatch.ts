@@ -1,0 +1,223 @@
+import { CoreError, requireWithin } from '../errors.js';
+import { doughFigures } from '../dough/doughFigures.js';
+import { doughFindings } from '../dough/doughFindings.js';
+import { coolFilling, type CoolingSpec, dishDepthM } from '../filling/coolFilling.js';
+import { fillingFigures } from '../filling/fillingFigures.js';
+import { fillingFindings } from '../filling/fillingFindings.js';
+import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
+import { fryFindings } from '../frying/fryFindings.js';
+import { doughMaterial, fillingMaterial } from '../frying/fryMaterial.js';
+import { type FrySolution, sampleAt, solveFry } from '../frying/solveFry.js';
+import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from '../oil/fryLots.js';
+import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../oil/pieceHeat.js';
+import { oilCautions, potLevels, warmUpS } from '../oil/pot.js';
+import { foldFindings } from '../piece/foldFindings.js';
+import { HALF_MOON_EXPONENT, HALF_MOON_EXPOSED, type HalfMoon, halfMoon } from '../piece/halfMoon.js';
+import { backwardChain } from '../schedule/backwardChain.js';
+import type { BatchPlan, ColdPlan, FillingPlan, FryPlan, HotPlan, ServePlan } from './batchPlan.js';
+import { type BatchDraft, boilingPointC, type Kitchen, startTempC } from './draft.js';
+import { serveFindings } from './serveFindings.js';
+
+/** °C at which a filling may be folded in: it softens fat above. */
+const FOLD_C = 20;
+/** How long the solver looks ahead, s. */
+const HORIZON_S = 1800;
+const DROP_SPACING_S = 5;
+
+function planFilling(draft: BatchDraft, kitchen: Kitchen): FillingPlan {
+  const { filling } = draft;
+  const figures = fillingFigures(filling.lines, filling.cookToShare, filling.panKg);
+  const { lengthM, widthM } = kitchen.dish;
+  const depthM = dishDepthM(figures.targetKg, figures.densityKgPerM3, lengthM, widthM);
+  const specAt = (depth: number): CoolingSpec | null =>
+    depth <= 0.08
+      ? {
+          depthM: Math.max(0.003, depth),
+          startC: filling.hotC,
+          place: filling.place,
+          roomC: kitchen.roomC,
+          fridgeC: kitchen.fridgeC,
+          covered: filling.covered,
+        }
+      : null;
+  const spec = specAt(depthM);
+  const half = specAt(depthM / 2);
+  // In a room warmer than the usual mark, "cold" can only mean the room.
+  const foldC = Math.max(FOLD_C, filling.place === 'room' ? kitchen.roomC + 1 : FOLD_C);
+  const cooling = spec && coolFilling(spec, foldC);
+  const split = half && coolFilling(half, foldC);
+  return { figures, depthM, cooling, split, findings: fillingFindings(figures, depthM, spec, cooling, split) };
+}
+
+/**
+ * Dough, filling and fold of a draft. A few milliseconds; no oil involved.
+ * @throws CoreError with the draft's field as path
+ */
+export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
+  requireWithin(draft.pieces, 1, 2000, 'pieces');
+  const doughs = doughFigures(draft.dough.lines, draft.dough.family);
+  const filling = planFilling(draft, kitchen);
+  const { fold } = draft;
+  const piece = halfMoon({
+    discM: fold.discM,
+    thicknessM: fold.thicknessM,
+    sealM: fold.sealM,
+    fillingKg: fold.fillingEachKg,
+    fillingKgPerM3: filling.figures.densityKgPerM3,
+    doughKgPerM3: doughs.family.densityKgPerM3,
+    stretch: doughs.family.stretch,
+  });
+  const balance = {
+    doughLeftKg: doughs.massKg - draft.pieces * (piece?.doughKg ?? 0),
+    fillingLeftKg: filling.figures.targetKg - draft.pieces * fold.fillingEachKg,
+  };
+  return {
+    dough: { figures: doughs, findings: doughFindings(doughs, draft.dough.lines) },
+    filling,
+    fold: {
+      piece,
+      balance,
+      findings: foldFindings(
+        piece,
+        balance,
+        doughs.family,
+        fold.thicknessM,
+        filling.figures.densityKgPerM3,
+        draft.pieces,
+      ),
+    },
+  };
+}
+
+/** The body the solver fries: shape, walls and materials of this piece in this kitchen. */
+export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: HalfMoon): FryBodySpec {
+  const { family, waterShare, sugarPercent } = cold.dough.figures;
+  const filled = draft.fold.fillingEachKg > 0;
+  return {
+    radiusM: piece.heatRadiusM,
+    shapeExponent: HALF_MOON_EXPONENT,
+    wallM: filled ? Math.min(piece.wallCrownM, 0.95 * piece.heatRadiusM) : piece.heatRadiusM,
+    dough: doughMaterial(family.densityKgPerM3, waterShare),
+    filling: fillingMaterial(cold.filling.figures.densityKgPerM3, cold.filling.figures.waterShare),
+    startC: startTempC(draft.fry.start, kitchen),
+    faces: draft.fry.turn === 'held-under' ? 'one' : 'two',
+    exposedShare: HALF_MOON_EXPOSED,
+    boilingC: boilingPointC(kitchen.altitudeM),
+    wallCells: 24,
+    fillingCells: filled ? 24 : 0,
+    surface: OIL_SURFACE,
+    // Sugar browns: our own slope, 4 % faster for each point over 2.
+    browning: family.browning * (1 + 0.04 * Math.max(0, sugarPercent - 2)),
+  };
+}
+
+/** When to lift: done and coloured, whichever is later, with a little to spare; `null` when either never comes. */
+function liftMoment(solution: FrySolution): number | null {
+  const { doneS, liftColourS, goldenS } = solution;
+  const colourS = liftColourS ?? goldenS;
+  if (doneS === null || colourS === null) return null;
+  return Math.max(doneS + 20, colourS);
+}
+
+function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: HalfMoon): FryPlan {
+  const { fry } = draft;
+  requireWithin(fry.oilC, 110, 200, 'fry.oilC');
+  if (fry.minutesS !== null) requireWithin(fry.minutesS, 20, HORIZON_S, 'fry.minutesS');
+  const body = fryBodyOf(draft, kitchen, cold, piece);
+  const bulk: PieceBulk = {
+    surfaceM2: piece.surfaceM2,
+    volumeM3: piece.volumeM3,
+    heatRadiusM: piece.heatRadiusM,
+    shapeExponent: body.shapeExponent,
+  };
+  const solution = solveFry({
+    body,
+    oilC: fry.oilC,
+    turn: fry.turn,
+    coreTargetC: draft.filling.coreTargetC,
+    horizonS: HORIZON_S,
+  });
+  const liftS = fry.minutesS ?? liftMoment(solution);
+  const { pot, roomC } = kitchen;
+  const room = potRoom(pot, piece.widthM * piece.depthM * 0.8);
+  const firstTurnS = solution.turnsS[0] ?? 90;
+  const pieceW = pieceHeatCurve(bulk, solution.samples, liftS ?? 0, 1);
+  const lotSpec: LotSpec | null =
+    liftS === null
+      ? null
+      : {
+          pot,
+          roomC,
+          oilC: fry.oilC,
+          pieceW,
+          liftS,
+          pieces: draft.pieces,
+          betweenS: kitchen.hands.betweenLotsS,
+          spacingS: DROP_SPACING_S,
+        };
+  const lots =
+    lotSpec && (fry.lotSize === null ? lotSizeFor(lotSpec, room, firstTurnS) : runLots(lotSpec, fry.lotSize));
+  const band = oilBand(fry.oilC);
+  const atLift = liftS === null ? null : sampleAt(solution.samples, liftS);
+  const plan = {
+    body,
+    bulk,
+    solution,
+    liftS,
+    atLift,
+    oilUptakeKg: atLift && oilUptakeKg(bulk, atLift.waterKgPerM2),
+    pieceMeanW: pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, pieceW.length),
+    band,
+    cautions: oilCautions(pot.smokeC, band.most),
+    room,
+    lots,
+    levels: potLevels(pot, fry.oilC, (lots?.lotSize ?? 1) * piece.volumeM3),
+    warmUpS: warmUpS(pot, roomC, fry.oilC, roomC),
+  };
+  return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family) };
+}
+
+function planServe(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, fry: FryPlan, nowMs: number | null): ServePlan {
+  const eatMs = Date.parse(draft.eatAt);
+  if (!Number.isFinite(eatMs)) throw new CoreError('NOT_A_NUMBER', 'eatAt', 'The eating time is not a date.');
+  const { hands } = kitchen;
+  const rest = cold.dough.figures.family.restS;
+  const steps = backwardChain(eatMs, {
+    cookFillingS: hands.cookFillingS,
+    coolS: cold.filling.cooling?.toFoldS ?? 12 * 3600,
+    mixS: hands.mixS,
+    restS: (rest.least + rest.most) / 2,
+    foldS: hands.foldEachS * draft.pieces,
+    heatS: fry.warmUpS ?? 3 * 3600,
+    fryS: fry.lots?.totalS ?? 0,
+    serveS: hands.serveS,
+  });
+  const lastLotUpMs = eatMs - hands.serveS * 1000;
+  return {
+    steps,
+    startMs: steps[0]!.startMs,
+    lastLotUpMs,
+    findings: serveFindings(steps, fry, kitchen.roomC, nowMs),
+  };
+}
+
+/**
+ * Fry and serve on top of the cold stations: the costly half, for a worker.
+ * @param nowMs ms since the epoch, or `null` when lateness is not to be judged
+ * @throws CoreError with the draft's field as path
+ */
+export function planHot(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, nowMs: number | null): HotPlan {
+  const piece = cold.fold.piece;
+  if (!piece) return { fry: null, serve: null };
+  const fry = planFry(draft, kitchen, cold, piece);
+  return { fry, serve: planServe(draft, kitchen, cold, fry, nowMs) };
+}
+
+/**
+ * The whole line: draft in, everything the screens show out.
+ * @throws CoreError with the draft's field as path
+ */
+export function planBatch(draft: BatchDraft, kitchen: Kitchen, nowMs: number | null): BatchPlan {
+  const cold = planCold(draft, kitchen);
+  return { ...cold, ...planHot(draft, kitchen, cold, nowMs) };
+}

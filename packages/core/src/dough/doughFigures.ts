@@ -1,0 +1,146 @@
+import { clamp } from '../errors.js';
+import { ingredientById } from '../ingredient/catalogue.js';
+import { type Formula, formulaTotals, type FormulaTotals } from '../ingredient/formula.js';
+import { type DoughFamily, doughFamily, type DoughFamilyId } from './doughFamily.js';
+
+/** Everything the Dough station says of a formula. Percentages are baker's percent. */
+export interface DoughFigures {
+  readonly family: DoughFamily;
+  readonly totals: FormulaTotals;
+  /** After boil-off, kg. */
+  readonly massKg: number;
+  readonly boiledOffKg: number;
+  /** Effective water from every ingredient but the flour itself, after nothing has boiled off. */
+  readonly waterPercent: number;
+  readonly fatPercent: number;
+  readonly sugarPercent: number;
+  readonly saltPercent: number;
+  /** Baker's percent of each line, in the order of the formula. */
+  readonly linePercents: readonly number[];
+  /** Water the flour blend wants for a medium dough, fraction of flour. */
+  readonly absorption: number;
+  /** 0 slack – 10 rock; `null` without flour. */
+  readonly stiffness: number | null;
+  /** Water by mass of the finished dough, 0–1: what the oil has to boil off. */
+  readonly waterShare: number;
+  readonly solidFatShare: number;
+  readonly firstPourKg: number;
+  readonly reserveKg: number;
+  /** Water to add (+) or flour-equivalent excess (−) to reach the nearest edge of the band, kg. */
+  readonly waterToBandKg: number;
+}
+
+/** Share of the planned water that goes in at once. */
+const FIRST_POUR = 0.85;
+
+/** Water the flour blend wants, fraction of flour. Source: models.md §2, our own. */
+function flourAbsorption(proteinPercent: number, wholemeal: number): number {
+  return 0.54 + 0.012 * (proteinPercent - 10) * (1 - wholemeal) + 0.07 * wholemeal;
+}
+
+/** Fat softens like water, weighted; the part above 0.40 of flour counts half. */
+function softeningFat(fat: number, solidShare: number): number {
+  const counted = Math.min(fat, 0.4) + 0.5 * Math.max(0, fat - 0.4);
+  return counted * (0.38 * solidShare + 0.48 * (1 - solidShare));
+}
+
+interface Sums {
+  flour: number;
+  water: number;
+  fat: number;
+  solidFat: number;
+  sugar: number;
+  protein: number;
+  wholemeal: number;
+  pourable: number;
+}
+
+function sumLines(lines: Formula): Sums {
+  const s: Sums = { flour: 0, water: 0, fat: 0, solidFat: 0, sugar: 0, protein: 0, wholemeal: 0, pourable: 0 };
+  for (const { ingredientId, massKg } of lines) {
+    const { role, composition, wholemeal, solidFat } = ingredientById(ingredientId);
+    if (role === 'flour') {
+      // The flour's own moisture and fat are already in what "flour" means to a baker.
+      s.flour += massKg;
+      s.protein += massKg * composition.protein;
+      s.wholemeal += massKg * wholemeal;
+      continue;
+    }
+    s.water += massKg * composition.water;
+    s.fat += massKg * composition.fat;
+    s.sugar += massKg * composition.sugar;
+    if (solidFat) s.solidFat += massKg * composition.fat;
+    if (role === 'liquid') s.pourable += massKg;
+  }
+  return s;
+}
+
+/**
+ * Stiffness of a dough, 0 slack to 10 rock: `5 − 20·x`, x = water + fat softening + 0.4·sugar
+ * − absorption, all as fractions of flour; scalded doughs use slope 20·0.54/A. Clamped.
+ * Source: our own, see docs/models/dough.md.
+ *
+ * @param water effective water over flour, 0–3
+ * @example doughStiffness(0.38, 0.07, 0, 0.54, 0.54) // 6.8
+ */
+export function doughStiffness(
+  water: number,
+  softening: number,
+  sugar: number,
+  absorption: number,
+  slopeAbsorption: number,
+): number {
+  const x = water + softening + 0.4 * sugar - absorption;
+  return clamp(5 - ((20 * 0.54) / slopeAbsorption) * x, 0, 10);
+}
+
+/**
+ * All dough figures of one formula.
+ * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function doughFigures(lines: Formula, familyId: DoughFamilyId): DoughFigures {
+  const family = doughFamily(familyId);
+  const totals = formulaTotals(lines, 'dough.lines');
+  const s = sumLines(lines);
+  const flour = s.flour;
+  const per = (kg: number) => (flour > 0 ? kg / flour : 0);
+  const wholemeal = per(s.wholemeal);
+  const proteinPercent = flour > 0 ? (100 * s.protein) / flour : 10;
+  const absorption = family.absorption ?? flourAbsorption(proteinPercent, wholemeal);
+  const slope = family.absorption ?? 0.54;
+  const solidFatShare = s.fat > 0 ? s.solidFat / s.fat : 0;
+  const boiledOffKg = s.water * family.boilOffShare;
+  const softening = softeningFat(per(s.fat), solidFatShare);
+  const wet = per(s.water - boiledOffKg);
+  const sugar = per(s.sugar);
+  const stiffness = flour > 0 ? doughStiffness(wet, softening, sugar, absorption, slope) : null;
+  const massKg = totals.massKg - boiledOffKg;
+  return {
+    family,
+    totals,
+    massKg,
+    boiledOffKg,
+    waterPercent: 100 * per(s.water),
+    fatPercent: 100 * per(s.fat),
+    sugarPercent: 100 * sugar,
+    saltPercent: 100 * per(totals.parts.salt),
+    linePercents: lines.map((line) => 100 * per(line.massKg)),
+    absorption,
+    stiffness,
+    waterShare: massKg > 0 ? clamp((totals.parts.water - boiledOffKg) / massKg, 0, 0.8) : 0,
+    solidFatShare,
+    // Scalding liquid goes in whole: the flour is tipped into all of it.
+    firstPourKg: s.pourable * (family.boilOffShare > 0 ? 1 : FIRST_POUR),
+    reserveKg: s.pourable * (family.boilOffShare > 0 ? 0 : 1 - FIRST_POUR),
+    waterToBandKg: waterToBand(stiffness, family, slope, flour),
+  };
+}
+
+/** Grams of water between this stiffness and the nearest edge of the family's band. */
+function waterToBand(stiffness: number | null, family: DoughFamily, slopeAbsorption: number, flour: number): number {
+  if (stiffness === null) return 0;
+  const { least, most } = family.stiffness;
+  const off = stiffness > most ? stiffness - most : stiffness < least ? stiffness - least : 0;
+  const perFlour = off / ((20 * 0.54) / slopeAbsorption);
+  return (perFlour * flour) / (1 - family.boilOffShare);
+}

@@ -1,0 +1,125 @@
+import { requireWithin } from '../errors.js';
+
+export type CoolingPlace = 'room' | 'fridge' | 'ice-bath';
+
+/** One way to cool a filling: a slab in a dish. */
+export interface CoolingSpec {
+  /** m, 0.003–0.08; deeper is refused, for it does not cool safely. */
+  readonly depthM: number;
+  /** °C at the start. */
+  readonly startC: number;
+  readonly place: CoolingPlace;
+  readonly roomC: number;
+  readonly fridgeC: number;
+  readonly covered: boolean;
+}
+
+export interface CoolingResult {
+  /** s until the warmest part is at the mark; `null` when it never gets there in 12 h. */
+  readonly toFoldS: number | null;
+  readonly to21S: number | null;
+  readonly to5S: number | null;
+  /** The first usual mark kept: from 60 to 21 °C within 2 h. */
+  readonly passesFirstMark: boolean;
+  /** Warmest temperature each 2 min, °C, for the chart. */
+  readonly curve: readonly { readonly timeS: number; readonly warmestC: number; readonly meanC: number }[];
+}
+
+/** Conductivity W/m K and volumetric heat J/m³K of a moist filling. */
+const K = 0.5;
+const RHO_CP = 3.6e6;
+const CELLS = 32;
+const STEP_S = 20;
+const HORIZON_S = 12 * 3600;
+const FIRST_MARK_S = 2 * 3600;
+
+function faceLaws(spec: CoolingSpec): { topH: number; topC: number; bottomH: number; bottomC: number } {
+  switch (spec.place) {
+    case 'room':
+      return { topH: spec.covered ? 5 : 10, topC: spec.roomC, bottomH: 8, bottomC: spec.roomC };
+    case 'fridge':
+      // A covered dish hardly breathes on its shelf either.
+      return { topH: spec.covered ? 5 : 9, topC: spec.fridgeC, bottomH: spec.covered ? 5 : 9, bottomC: spec.fridgeC };
+    case 'ice-bath':
+      return { topH: spec.covered ? 5 : 10, topC: spec.roomC, bottomH: 220, bottomC: 0 };
+    default: {
+      const never: never = spec.place;
+      return never;
+    }
+  }
+}
+
+/**
+ * Cools a filling as a one-dimensional slab through both faces, never lumped: k 0.5,
+ * rho·cp 3.6e6, backward Euler on 32 cells. Source: models.md §3, our own.
+ *
+ * @param foldC °C at which folding may begin, usually 20, or 8 for fat-rich doughs
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
+  requireWithin(spec.depthM, 0.003, 0.08, 'depthM');
+  requireWithin(spec.startC, -20, 110, 'startC');
+  requireWithin(spec.roomC, -10, 50, 'roomC');
+  requireWithin(spec.fridgeC, -5, 15, 'fridgeC');
+  requireWithin(foldC, 0, 60, 'foldC');
+  const law = faceLaws(spec);
+  const dx = spec.depthM / CELLS;
+  const inner = K / dx;
+  const top = 1 / (1 / law.topH + dx / 2 / K);
+  const bottom = 1 / (1 / law.bottomH + dx / 2 / K);
+  const inertia = (RHO_CP * dx) / STEP_S;
+  const temp = new Float64Array(CELLS).fill(spec.startC);
+  const c = new Float64Array(CELLS);
+  const d = new Float64Array(CELLS);
+  const curve = [{ timeS: 0, warmestC: spec.startC, meanC: spec.startC }];
+  const marks = { fold: markAt(foldC), to21: markAt(21), to5: markAt(5.0001) };
+  let before = spec.startC;
+  let under60S: number | null = spec.startC <= 60 ? 0 : null;
+  for (let timeS = STEP_S; timeS <= HORIZON_S; timeS += STEP_S) {
+    for (let i = 0; i < CELLS; i++) {
+      const low = i === 0 ? bottom : inner;
+      const high = i === CELLS - 1 ? top : inner;
+      const lower = i === 0 ? 0 : -inner;
+      const factor = 1 / (inertia + low + high - lower * (i === 0 ? 0 : c[i - 1]!));
+      const ends = (i === 0 ? bottom * law.bottomC : 0) + (i === CELLS - 1 ? top * law.topC : 0);
+      c[i] = i === CELLS - 1 ? 0 : -inner * factor;
+      d[i] = (inertia * temp[i]! + ends - lower * (i === 0 ? 0 : d[i - 1]!)) * factor;
+    }
+    let warmest = -Infinity;
+    let sum = 0;
+    for (let i = CELLS - 1; i >= 0; i--) {
+      temp[i] = d[i]! - (i === CELLS - 1 ? 0 : c[i]! * temp[i + 1]!);
+      if (temp[i]! > warmest) warmest = temp[i]!;
+      sum += temp[i]!;
+    }
+    for (const mark of Object.values(marks)) mark.see(timeS, before, warmest);
+    if (under60S === null && warmest <= 60) under60S = timeS;
+    before = warmest;
+    if (timeS % 120 === 0) curve.push({ timeS, warmestC: warmest, meanC: sum / CELLS });
+    if (marks.fold.atS !== null && marks.to21.atS !== null && (marks.to5.atS !== null || timeS > 6 * 3600)) break;
+  }
+  const to21S = marks.to21.atS;
+  return {
+    toFoldS: marks.fold.atS,
+    to21S,
+    to5S: marks.to5.atS,
+    passesFirstMark: to21S !== null && to21S - (under60S ?? 0) <= FIRST_MARK_S,
+    curve,
+  };
+
+  /** Watches one temperature; interpolates the moment it is passed. */
+  function markAt(targetC: number) {
+    return {
+      atS: spec.startC <= targetC ? 0 : (null as number | null),
+      see(timeS: number, beforeC: number, nowC: number) {
+        if (this.atS !== null || nowC > targetC) return;
+        this.atS = timeS - STEP_S * ((targetC - nowC) / Math.max(1e-9, beforeC - nowC));
+      },
+    };
+  }
+}
+
+/** Depth of a filling spread in a dish, m. */
+export function dishDepthM(massKg: number, densityKgPerM3: number, lengthM: number, widthM: number): number {
+  return massKg / densityKgPerM3 / (lengthM * widthM);
+}

@@ -1,0 +1,123 @@
+import { oilBand } from '../oil/fryLots.js';
+import type { FireState } from './fireAct.js';
+import type { OilNow } from './oilNow.js';
+import type { PiecePrediction } from './predictPiece.js';
+
+/** What the stove needs of the plan; kept with the session so that later edits do not move it. */
+export interface StovePlan {
+  readonly pieces: number;
+  readonly lotSize: number;
+  readonly oilC: number;
+  readonly holdSetting: number;
+  readonly lotSetting: number;
+  readonly settings: number;
+}
+
+export type NextReason =
+  | 'cut-heat'
+  | 'oil-over'
+  | 'warm-up'
+  | 'lot-needs'
+  | 'oil-waits'
+  | 'school'
+  | 'cooked-golden'
+  | 'oil-ready'
+  | 'wait-oil'
+  | 'skim'
+  | 'all-out';
+
+/** One thing to do. `inS` 0 or less: now; `null`: when the oil is ready, no time known. */
+export interface NextStep {
+  readonly act: 'burner' | 'flip' | 'lift' | 'drop' | 'finish' | 'skim';
+  readonly inS: number | null;
+  readonly pieces: readonly number[];
+  readonly reason: NextReason;
+  /** Burner setting to go to, or oil °C to wait for. */
+  readonly value: number;
+}
+
+/** Pieces whose moments lie this close are done in one go, s. */
+const TOGETHER_S = 25;
+
+/** Groups pieces by a moment; null moments are left out. */
+function together(
+  predictions: readonly PiecePrediction[],
+  moment: (p: PiecePrediction) => number | null,
+): { atS: number; pieces: number[] }[] {
+  const dated = predictions
+    .flatMap((p) => {
+      const atS = moment(p);
+      return atS === null ? [] : [{ atS, number: p.number }];
+    })
+    .sort((a, b) => a.atS - b.atS);
+  const groups: { atS: number; pieces: number[] }[] = [];
+  for (const { atS, number } of dated) {
+    const last = groups[groups.length - 1];
+    if (last && atS - last.atS <= TOGETHER_S) last.pieces.push(number);
+    else groups.push({ atS, pieces: [number] });
+  }
+  return groups;
+}
+
+/**
+ * The do-next list, most urgent first: danger, then what the pieces need, the burner, the next
+ * drop. Our own rules; each step carries its reason.
+ */
+export function doNext(
+  state: FireState,
+  plan: StovePlan,
+  oil: OilNow,
+  predictions: readonly PiecePrediction[],
+  nowS: number,
+): NextStep[] {
+  const steps: NextStep[] = [];
+  if (oil.verdict === 'cut-heat' || oil.verdict === 'warn') {
+    steps.push({ act: 'burner', inS: 0, pieces: [], reason: 'cut-heat', value: 0 });
+  }
+  for (const group of together(predictions, (p) => p.turnAtS)) {
+    steps.push({ act: 'flip', inS: group.atS - nowS, pieces: group.pieces, reason: 'school', value: 0 });
+  }
+  for (const group of together(predictions, (p) => p.liftAtS)) {
+    steps.push({ act: 'lift', inS: group.atS - nowS, pieces: group.pieces, reason: 'cooked-golden', value: 0 });
+  }
+  const burner = burnerStep(state, plan, oil);
+  if (burner && steps[0]?.reason !== 'cut-heat') steps.push(burner);
+  if (state.inPot.length === 0) {
+    if (state.toFry === 0) {
+      steps.push({ act: 'finish', inS: 0, pieces: [], reason: 'all-out', value: 0 });
+    } else {
+      const first = state.pieces.reduce((most, piece) => Math.max(most, piece.number), 0) + 1;
+      const size = Math.min(plan.lotSize, state.toFry);
+      const pieces = Array.from({ length: size }, (_, i) => first + i);
+      const ready = oil.probeC !== null && oil.probeC >= plan.oilC - 2 && oil.probeC <= oilBand(plan.oilC).most;
+      const rising = oil.ratePerMin > 0.5 && oil.probeC !== null && oil.probeC < plan.oilC;
+      const waitS = rising ? (60 * (plan.oilC - oil.probeC)) / oil.ratePerMin : null;
+      steps.push({
+        act: 'drop',
+        inS: ready ? 0 : waitS,
+        pieces,
+        reason: ready ? 'oil-ready' : 'wait-oil',
+        value: plan.oilC,
+      });
+    }
+  }
+  return steps.sort((a, b) => (a.inS ?? 1e9) - (b.inS ?? 1e9) || urgency(a) - urgency(b));
+}
+
+function urgency(step: NextStep): number {
+  return step.reason === 'cut-heat' ? 0 : step.act === 'lift' ? 1 : step.act === 'flip' ? 2 : 3;
+}
+
+/** Knob advice: full while warming up, the lot's setting with a lot in, hold otherwise. */
+function burnerStep(state: FireState, plan: StovePlan, oil: OilNow): NextStep | null {
+  if (oil.probeC === null) return null;
+  const band = oilBand(plan.oilC);
+  const step = (value: number, reason: NextReason): NextStep | null =>
+    value === state.burner ? null : { act: 'burner', inS: 0, pieces: [], reason, value };
+  if (state.inPot.length === 0 && state.toFry === 0) return step(0, 'all-out');
+  if (oil.probeC > band.most) return step(Math.max(0, plan.holdSetting - 2), 'oil-over');
+  if (state.inPot.length > 0) return step(oil.probeC > plan.oilC + 3 ? plan.holdSetting : plan.lotSetting, 'lot-needs');
+  // The probe lags and the pot stores heat: turn down a little before the mark.
+  if (oil.probeC < plan.oilC - 5) return step(plan.settings, 'warm-up');
+  return step(plan.holdSetting, 'oil-waits');
+}

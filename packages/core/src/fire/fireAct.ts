@@ -1,0 +1,117 @@
+/** What the cook does at the stove. `id` is made where the act happens and makes it count once. */
+interface ActBase {
+  readonly id: string;
+  /** s since this stove session began. */
+  readonly atS: number;
+}
+export type PieceActKind = 'drop' | 'flip' | 'lift' | 'burst';
+
+export type FireAct = ActBase &
+  (
+    | { readonly kind: PieceActKind; readonly pieces: readonly number[] }
+    | { readonly kind: 'burner'; readonly setting: number }
+    | { readonly kind: 'take-back'; readonly actId: string }
+  );
+
+/** One reading of the probe. */
+export interface OilReading {
+  /** s since this stove session began. */
+  readonly atS: number;
+  readonly probeC: number;
+}
+
+/** One piece at the stove. */
+export interface FirePiece {
+  readonly number: number;
+  readonly lot: number;
+  readonly droppedS: number;
+  readonly turnsS: readonly number[];
+  /** `null` while in the oil. */
+  readonly outS: number | null;
+  readonly burst: boolean;
+}
+
+/** The stove as the acts so far leave it. */
+export interface FireState {
+  readonly pieces: readonly FirePiece[];
+  readonly inPot: readonly FirePiece[];
+  readonly burner: number;
+  readonly lots: number;
+  readonly done: number;
+  readonly burst: number;
+  readonly toFry: number;
+  /** Acts that no longer count. */
+  readonly takenBack: ReadonlySet<string>;
+  /** The latest act that one tap takes back; `null` when there is none. */
+  readonly lastAct: FireAct | null;
+}
+
+/**
+ * Adds the acts up. Acts on pieces that are not there (a lift of one not in the pot, a second
+ * drop of the same) change nothing: a wrong tap must not break the evening.
+ *
+ * @param acts in any order; sorted here by time, then id
+ * @param planned pieces of the batch
+ */
+export function fireState(acts: readonly FireAct[], planned: number): FireState {
+  const takenBack = new Set(acts.flatMap((act) => (act.kind === 'take-back' ? [act.actId] : [])));
+  const ordered = [...acts].sort((a, b) => a.atS - b.atS || (a.id < b.id ? -1 : 1));
+  const pieces = new Map<number, FirePiece>();
+  const inPot = () => [...pieces.values()].filter((piece) => piece.outS === null);
+  let burner = 0;
+  let lots = 0;
+  let lastAct: FireAct | null = null;
+  for (const act of ordered) {
+    if (act.kind === 'take-back' || takenBack.has(act.id)) continue;
+    lastAct = act;
+    if (act.kind === 'burner') {
+      burner = act.setting;
+      continue;
+    }
+    if (act.kind === 'drop' && inPot().length === 0) lots += 1;
+    for (const number of act.pieces) applyToPiece(pieces, act.kind, number, act.atS, lots);
+  }
+  const all = [...pieces.values()].sort((a, b) => a.number - b.number);
+  const burst = all.filter((piece) => piece.burst).length;
+  const out = all.filter((piece) => piece.outS !== null).length;
+  return {
+    pieces: all,
+    inPot: inPot(),
+    burner,
+    lots,
+    done: out - all.filter((piece) => piece.burst && piece.outS !== null).length,
+    burst,
+    toFry: Math.max(0, planned - all.length),
+    takenBack,
+    lastAct,
+  };
+}
+
+function applyToPiece(
+  pieces: Map<number, FirePiece>,
+  kind: PieceActKind,
+  number: number,
+  atS: number,
+  lot: number,
+): void {
+  const piece = pieces.get(number);
+  switch (kind) {
+    case 'drop':
+      if (!piece) pieces.set(number, { number, lot, droppedS: atS, turnsS: [], outS: null, burst: false });
+      return;
+    case 'flip':
+      if (piece && piece.outS === null) pieces.set(number, { ...piece, turnsS: [...piece.turnsS, atS] });
+      return;
+    case 'lift':
+      if (piece && piece.outS === null) pieces.set(number, { ...piece, outS: atS });
+      return;
+    case 'burst':
+      // A piece that opens is lifted at once and finished in the oven.
+      if (piece && piece.outS === null) pieces.set(number, { ...piece, outS: atS, burst: true });
+      return;
+    default: {
+      const never: never = kind;
+      return never;
+    }
+  }
+}

@@ -1,0 +1,62 @@
+import { oilBand, type OilBand } from '../oil/fryLots.js';
+import { type FireAct, fireState, type OilReading } from './fireAct.js';
+
+/** What happened at the stove, from acts and readings alone. */
+export interface LedgerFigures {
+  readonly fried: number;
+  readonly burst: number;
+  readonly stillIn: number;
+  readonly notFried: number;
+  readonly lots: number;
+  /** Mean time in the oil of the pieces that came out whole, s; `null` when none did. */
+  readonly meanInOilS: number | null;
+  /** Over the time from the first drop to the last lift, °C. */
+  readonly oilMeanC: number | null;
+  readonly oilLeastC: number | null;
+  readonly oilMostC: number | null;
+  /** Share of that time within the band, 0–1. */
+  readonly inBandShare: number | null;
+  /** First drop to last lift, s. */
+  readonly fryingS: number;
+  readonly band: OilBand;
+  readonly turnsPerPiece: number | null;
+}
+
+function mean(values: readonly number[]): number | null {
+  return values.length > 0 ? values.reduce((sum, v) => sum + v, 0) / values.length : null;
+}
+
+/**
+ * Adds a finished (or running) batch up for the ledger.
+ * @param plannedPieces of the batch
+ * @param oilC the temperature that was to be used
+ */
+export function ledgerFigures(
+  acts: readonly FireAct[],
+  readings: readonly OilReading[],
+  plannedPieces: number,
+  oilC: number,
+): LedgerFigures {
+  const state = fireState(acts, plannedPieces);
+  const whole = state.pieces.filter((p) => p.outS !== null && !p.burst);
+  const from = state.pieces.reduce((least, p) => Math.min(least, p.droppedS), Infinity);
+  const to = state.pieces.reduce((most, p) => Math.max(most, p.outS ?? p.droppedS), -Infinity);
+  const during = readings.filter((r) => r.atS >= from && r.atS <= to).map((r) => r.probeC);
+  const band = oilBand(oilC);
+  const inside = during.filter((c) => c >= band.least && c <= band.most).length;
+  return {
+    fried: state.done,
+    burst: state.burst,
+    stillIn: state.inPot.length,
+    notFried: state.toFry,
+    lots: state.lots,
+    meanInOilS: mean(whole.map((p) => p.outS! - p.droppedS)),
+    oilMeanC: mean(during),
+    oilLeastC: during.length > 0 ? during.reduce((a, b) => Math.min(a, b)) : null,
+    oilMostC: during.length > 0 ? during.reduce((a, b) => Math.max(a, b)) : null,
+    inBandShare: during.length > 0 ? inside / during.length : null,
+    fryingS: to > from ? to - from : 0,
+    band,
+    turnsPerPiece: mean(whole.map((p) => p.turnsS.length)),
+  };
+}

@@ -1,0 +1,86 @@
+import { oilBand } from '../oil/fryLots.js';
+import { burnerW, oilCautions, type Pot, stepPot } from '../oil/pot.js';
+import type { OilReading } from './fireAct.js';
+
+export type OilVerdict = 'cold' | 'under' | 'in-band' | 'over' | 'warn' | 'cut-heat' | 'check-probe' | 'no-reading';
+
+/** What one glance at the oil should say. */
+export interface OilNow {
+  /** °C; `null` without a reading. */
+  readonly probeC: number | null;
+  /** °C a minute over the last half minute. */
+  readonly ratePerMin: number;
+  readonly verdict: OilVerdict;
+  /** °C outside the band; 0 within. */
+  readonly offC: number;
+  /** s until back in the band at this setting; `null` when in it or not coming. */
+  readonly backInS: number | null;
+  /** Where the oil goes from here at this setting, each 10 s for 3 min. */
+  readonly forecast: readonly OilReading[];
+}
+
+const RATE_WINDOW_S = 30;
+const FORECAST_S = 180;
+
+/** Least-squares slope of the readings of the last half minute, °C/s. */
+function slope(readings: readonly OilReading[], nowS: number): number {
+  const recent = readings.filter((r) => r.atS > nowS - RATE_WINDOW_S);
+  if (recent.length < 3) return 0;
+  const meanT = recent.reduce((s, r) => s + r.atS, 0) / recent.length;
+  const meanC = recent.reduce((s, r) => s + r.probeC, 0) / recent.length;
+  let top = 0;
+  let bottom = 0;
+  for (const r of recent) {
+    top += (r.atS - meanT) * (r.probeC - meanC);
+    bottom += (r.atS - meanT) ** 2;
+  }
+  return bottom > 0 ? top / bottom : 0;
+}
+
+/**
+ * Reads the oil: verdict against its band and the cautions, rate, and a short forecast by the
+ * pot model at the present burner setting.
+ *
+ * @param readings in order of time; only the last minute matters
+ * @param oilC temperature to use
+ * @param lotW heat the pieces in the pot draw, W
+ */
+export function oilNow(
+  readings: readonly OilReading[],
+  nowS: number,
+  pot: Pot,
+  roomC: number,
+  oilC: number,
+  burner: number,
+  lotW: number,
+): OilNow {
+  const last = readings[readings.length - 1];
+  if (!last || nowS - last.atS > 60) {
+    return { probeC: null, ratePerMin: 0, verdict: 'no-reading', offC: 0, backInS: null, forecast: [] };
+  }
+  const band = oilBand(oilC);
+  const rate = slope(readings, nowS);
+  const forecast: OilReading[] = [];
+  let state = { oilC: last.probeC, probeC: last.probeC };
+  let backInS: number | null = null;
+  const inBand = (c: number) => c >= band.least && c <= band.most;
+  for (let s = 10; s <= FORECAST_S; s += 10) {
+    state = stepPot(pot, state, burner, roomC, lotW, 10);
+    forecast.push({ atS: nowS + s, probeC: state.oilC });
+    if (backInS === null && !inBand(last.probeC) && inBand(state.oilC)) backInS = s;
+  }
+  const { warnC, cutC } = oilCautions(pot.smokeC, band.most);
+  const c = last.probeC;
+  // With the burner pushing well past this temperature, oil that does not rise is a probe in air.
+  const pushesW = burnerW(pot, burner) - lotW - pot.lossWPerK * (c - roomC);
+  const lifted = pushesW > 300 && rate < 0.005 && readings.length > 40;
+  let verdict: OilVerdict = 'in-band';
+  if (c >= cutC) verdict = 'cut-heat';
+  else if (c >= warnC) verdict = 'warn';
+  else if (lifted && lotW === 0) verdict = 'check-probe';
+  else if (c > band.most) verdict = 'over';
+  else if (c < 100) verdict = 'cold';
+  else if (c < band.least) verdict = 'under';
+  const offC = c > band.most ? c - band.most : c < band.least ? band.least - c : 0;
+  return { probeC: c, ratePerMin: rate * 60, verdict, offC, backInS, forecast };
+}

@@ -1,0 +1,102 @@
+import { advanceFry, coldestC, interfaceC, turnFry } from '../frying/advanceFry.js';
+import { LIFT_COLOUR } from '../frying/colour.js';
+import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
+import { doughSetC, turnIsDue, type TurnSchool } from '../frying/solveFry.js';
+import type { FirePiece, OilReading } from './fireAct.js';
+
+/** What the model reads of one piece in the pot. Stove seconds. */
+export interface PiecePrediction {
+  readonly number: number;
+  /** Colour of [the face in the oil, the face up]; alike when held under. */
+  readonly colours: readonly [number, number];
+  readonly coreC: number;
+  readonly interfaceC: number;
+  /** Next turn by the plan's school; `null` when none is due before lifting. */
+  readonly turnAtS: number | null;
+  /** Done and golden; `null` when not within half an hour. */
+  readonly liftAtS: number | null;
+}
+
+const FUTURE_S = 1800;
+const OIL_LEAST = 20;
+const OIL_MOST = 255;
+
+/**
+ * Fries a body through recorded oil from its drop to `untilS`, with the turns that were made.
+ * Between readings the oil is taken as the last one; before the first, as the first.
+ */
+export function replayFry(
+  spec: FryBodySpec,
+  trace: readonly OilReading[],
+  piece: Pick<FirePiece, 'droppedS' | 'turnsS'>,
+  untilS: number,
+  fallbackC: number,
+): FryBody {
+  const body = createFryBody(spec);
+  const { droppedS } = piece;
+  let now = droppedS;
+  let i = trace.findIndex((reading) => reading.atS > droppedS);
+  if (i < 0) i = trace.length;
+  let oilC = trace[Math.max(0, i - 1)]?.probeC ?? fallbackC;
+  let turn = 0;
+  while (now < untilS - 1e-6) {
+    const reading = trace[i];
+    const turnS = piece.turnsS[turn];
+    const next = Math.min(untilS, reading?.atS ?? Infinity, turnS ?? Infinity);
+    if (next > now) advanceFry(body, next - now, Math.min(OIL_MOST, Math.max(OIL_LEAST, oilC)));
+    now = Math.max(now, next);
+    if (reading && reading.atS <= now) {
+      oilC = reading.probeC;
+      i += 1;
+    }
+    if (turnS !== undefined && turnS <= now) {
+      turnFry(body);
+      turn += 1;
+    }
+  }
+  return body;
+}
+
+/**
+ * Colour and core now, and when to turn and lift if the oil goes on at `futureC`.
+ * @param trace readings in order of time
+ */
+export function predictPiece(
+  spec: FryBodySpec,
+  trace: readonly OilReading[],
+  piece: FirePiece,
+  turn: TurnSchool,
+  coreTargetC: number,
+  nowS: number,
+  futureC: number,
+): PiecePrediction {
+  const body = replayFry(spec, trace, piece, nowS, futureC);
+  const up = body.faces[1 - body.down] ?? body.faces[0]!;
+  const now = {
+    number: piece.number,
+    colours: [body.faces[body.down]!.colour, up.colour] as const,
+    coreC: spec.fillingCells > 0 ? coldestC(body, 0) : interfaceC(body),
+    interfaceC: interfaceC(body),
+  };
+  const setC = doughSetC(spec.boilingC);
+  const targetC = Math.min(coreTargetC, spec.boilingC - 4);
+  const ready = (b: FryBody) =>
+    interfaceC(b) >= setC &&
+    (spec.fillingCells === 0 || coldestC(b, 0) >= targetC) &&
+    b.faces.every((face) => face.colour >= LIFT_COLOUR);
+  let turns = piece.turnsS.length;
+  let turnAtS: number | null = null;
+  const endS = body.timeS + FUTURE_S;
+  let lifted = ready(body);
+  while (!lifted && body.timeS < endS - 1e-6) {
+    if (turnIsDue(turn, body, turns, FUTURE_S)) {
+      turnAtS ??= piece.droppedS + body.timeS;
+      turnFry(body);
+      turns += 1;
+    }
+    advanceFry(body, Math.min(5, endS - body.timeS), Math.min(OIL_MOST, Math.max(OIL_LEAST, futureC)));
+    lifted = ready(body);
+  }
+  const liftAtS = lifted ? Math.max(nowS, piece.droppedS + body.timeS) : null;
+  return { ...now, turnAtS: turnAtS !== null && liftAtS !== null && turnAtS >= liftAtS ? null : turnAtS, liftAtS };
+}

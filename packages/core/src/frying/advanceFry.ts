@@ -1,0 +1,330 @@
+// One file over 300 lines: splitting the inner loop across modules costs speed and reads worse.
+import { clamp, requireWithin } from '../errors.js';
+import { AIR_ABOVE_OIL, type FryBody } from './fryBody.js';
+import { BOILING_LATENT_J_PER_KG, MELTING_C, MELTING_LATENT_J_PER_KG, WATER_CP } from './fryMaterial.js';
+
+/** Branches of temperature against heat. */
+const FROZEN = 0;
+const MELTING = 1;
+const WARM = 2;
+const BOILING = 3;
+const DRY = 4;
+
+/** Step controller (models.md §5): start, growth, ceiling, what a rejection costs. */
+export interface FryStepping {
+  readonly firstS: number;
+  readonly growth: number;
+  readonly mostS: number;
+  readonly shrink: number;
+  readonly iterations: number;
+}
+export const FRY_STEPPING: FryStepping = { firstS: 0.05, growth: 1.15, mostS: 2, shrink: 0.4, iterations: 14 };
+
+/** Activation energy over the gas constant, K, and the reference of the colour clock: 160 °C. */
+const COLOUR_K = 90_000 / 8.314_46;
+const COLOUR_REF_K = 433;
+
+/** Browning rate of a skin at `surfaceC`, 1/s at factor 1; nothing while it is wet. */
+function colourRate(surfaceC: number): number {
+  if (surfaceC <= 100) return 0;
+  return Math.exp(-COLOUR_K * (1 / (surfaceC + 273.15) - 1 / COLOUR_REF_K)) / 150;
+}
+
+/** Temperature = a + b·heat on the present branch of cell i. */
+function setLaw(body: FryBody, i: number, a: Float64Array, b: Float64Array): void {
+  const c = body.constants;
+  const kind = body.branch[i]!;
+  if (kind === BOILING || kind === MELTING) {
+    a[i] = kind === BOILING ? body.spec.boilingC : MELTING_C;
+    b[i] = 0;
+  } else if (kind === FROZEN) {
+    b[i] = 1 / c.frozenC[i]!;
+    a[i] = MELTING_C - c.meltFrom[i]! * b[i]!;
+  } else {
+    const left = kind === DRY ? c.ventable[i]! : body.gone[i]!;
+    b[i] = 1 / (c.dryC[i]! + (c.water[i]! - left) * WATER_CP);
+    a[i] = c.water[i] === 0 ? 0 : body.spec.boilingC - (c.boilFrom[i]! + BOILING_LATENT_J_PER_KG * left) * b[i]!;
+  }
+}
+
+/**
+ * Half-cell resistances towards lower and higher index, from the state before the step,
+ * and the heat–temperature law: only for cells whose water or ice moved since.
+ */
+function refreshCells(body: FryBody): void {
+  const { gone, constants: c, heat, halfM, outward, isDough, materials, stale, area } = body;
+  const [low, high, a, b, link] = body.scratch as Float64Array[] as Scratch;
+  const touched = body.count;
+  for (let i = 0; i < touched; i++) {
+    if (!stale[i]) continue;
+    const material = materials[isDough[i]!]!;
+    let inner = material.wetConductivity;
+    let outer = inner;
+    const left = gone[i]!;
+    if (left > 0) {
+      // A boiling cell is split by its front: crust outside, wet dough inside.
+      outer = material.dryConductivity;
+      if (left >= c.ventable[i]!) inner = outer;
+    } else if (c.water[i]! > 0 && heat[i]! < c.meltTo[i]!) {
+      const ice = clamp((c.meltTo[i]! - heat[i]!) / (c.water[i]! * MELTING_LATENT_J_PER_KG), 0, 1);
+      inner *= 1 + 1.2 * ice;
+      outer = inner;
+    }
+    const half = halfM[i]!;
+    low[i] = half / (outward[i]! > 0 ? inner : outer);
+    high[i] = half / (outward[i]! > 0 ? outer : inner);
+    setLaw(body, i, a, b);
+  }
+  // link[i] joins cell i−1 and i, W/K per m² of skin.
+  for (let i = 1; i < touched; i++) {
+    if (stale[i] || stale[i - 1]) link[i] = area[i]! / (high[i - 1]! + low[i]!);
+  }
+  stale.fill(0);
+}
+
+/** Heat transfer of the oil on face `f`, W/m²K, by how hard it bubbled. */
+function oilH(body: FryBody, f: number): number {
+  const law = body.spec.surface;
+  const share = clamp(body.faces[f]!.fluxWPerM2 / law.fullFluxWPerM2, 0, 1);
+  return law.stillH + (law.bubblingH - law.stillH) * share;
+}
+
+/** Part of face `f` that is dry: none of the one in the oil, twice the exposed share of the other. */
+function dryShare(body: FryBody, f: number): number {
+  return f === body.down ? 0 : 2 * body.spec.exposedShare;
+}
+
+/**
+ * Conductance of face `f` to its surroundings, W/K per m², and what they amount to in °C.
+ * Wet and dry parts of one face act side by side; the two faces are never averaged.
+ */
+function faceLink(body: FryBody, f: number, half: number, oilC: number): { g: number; aroundC: number } {
+  const dry = dryShare(body, f);
+  const wetG = (1 - dry) / (1 / oilH(body, f) + half);
+  const dryG = dry / (1 / AIR_ABOVE_OIL.h + half);
+  return { g: wetG + dryG, aroundC: (wetG * oilC + dryG * AIR_ABOVE_OIL.tempC) / (wetG + dryG) };
+}
+
+/**
+ * One backward-Euler step with branch-clipped Newton; writes the new heat into `next`.
+ * Exact (a linear solve) as soon as no cell changes branch. Returns whether that happened.
+ * The loops are written flat on purpose: this is nine tenths of the time of every plan.
+ */
+function solveStep(body: FryBody, dtS: number, oilC: number, iterations: number, next: Float64Array): boolean {
+  const { count, heat, gone, volume, branch, stale } = body;
+  const { meltFrom, meltTo, water, ventable, boilFrom } = body.constants;
+  const [low, high, a, b, link, inverse, upper, rhs] = body.scratch as Float64Array[] as Scratch;
+  const last = count - 1;
+  const perS = 1 / dtS;
+  refreshCells(body);
+  // The ends join the faces to oil and air.
+  const lastFace = faceLink(body, 0, high[last]!, oilC);
+  const firstFace = body.faces.length === 2 ? faceLink(body, 1, low[0]!, oilC) : { g: 0, aroundC: 0 };
+  const lastLink = lastFace.g;
+  const lastC = lastFace.aroundC;
+  const firstC = firstFace.aroundC;
+  link[0] = firstFace.g;
+
+  for (let round = 0; round < iterations; round++) {
+    // Thomas: −gl·b(i−1)·Q(i−1) + (V/dt + (gl+gr)·b)·Q(i) − gr·b(i+1)·Q(i+1) = right
+    let beforeA = firstC;
+    let beforeB = 0;
+    let beforeInverse = 1;
+    let beforeUpper = 0;
+    let beforeRight = 0;
+    for (let i = 0; i < count; i++) {
+      const gl = link[i]!;
+      const gr = i === last ? lastLink : link[i + 1]!;
+      const inertia = volume[i]! * perS;
+      const afterA = i === last ? lastC : a[i + 1]!;
+      const factor = gl * beforeB * beforeInverse;
+      beforeInverse = 1 / (inertia + (gl + gr) * b[i]! - factor * beforeUpper);
+      beforeRight = inertia * heat[i]! - (gl + gr) * a[i]! + gl * beforeA + gr * afterA + factor * beforeRight;
+      beforeUpper = i === last ? 0 : gr * b[i + 1]!;
+      inverse[i] = beforeInverse;
+      upper[i] = beforeUpper;
+      rhs[i] = beforeRight;
+      beforeA = a[i]!;
+      beforeB = b[i]!;
+    }
+    let settled = true;
+    let above = 0;
+    for (let i = last; i >= 0; i--) {
+      above = (rhs[i]! + upper[i]! * above) * inverse[i]!;
+      next[i] = above;
+      // Which branch this heat lies on, given how far the cell had dried before.
+      const left = gone[i]!;
+      const boil = boilFrom[i]! + BOILING_LATENT_J_PER_KG * left;
+      let wanted = WARM;
+      if (above > boil) {
+        wanted = above > boilFrom[i]! + BOILING_LATENT_J_PER_KG * ventable[i]! ? DRY : BOILING;
+      } else if (above < meltTo[i]! && left === 0 && water[i]! > 0) {
+        wanted = above >= meltFrom[i]! ? MELTING : FROZEN;
+      }
+      const kind = branch[i]!;
+      if (wanted !== kind) {
+        settled = false;
+        branch[i] = wanted > kind ? kind + 1 : kind - 1;
+        setLaw(body, i, a, b);
+        stale[i] = 1;
+      }
+    }
+    if (settled) return true;
+  }
+  return false;
+}
+
+type Scratch = [
+  Float64Array,
+  Float64Array,
+  Float64Array,
+  Float64Array,
+  Float64Array,
+  Float64Array,
+  Float64Array,
+  Float64Array,
+];
+
+/** Accepts a step: temperatures, evaporation, faces. */
+function acceptStep(body: FryBody, dtS: number, oilC: number, next: Float64Array): void {
+  const { heat, gone, tempC, constants: c, volume, outward, faces, branch, stale } = body;
+  const [low, high, a, b] = body.scratch as Float64Array[] as Scratch;
+  let steamLast = 0;
+  let steamFirst = 0;
+  for (let i = 0; i < body.count; i++) {
+    heat[i] = next[i]!;
+    tempC[i] = a[i]! + b[i]! * next[i]!;
+    const kind = branch[i]!;
+    if (kind === WARM) continue;
+    if (kind < WARM) {
+      stale[i] = 1;
+    } else if (gone[i]! < c.ventable[i]!) {
+      stale[i] = 1;
+      const now = Math.min((next[i]! - c.boilFrom[i]!) / BOILING_LATENT_J_PER_KG, c.ventable[i]!);
+      const steam = (now - gone[i]!) * volume[i]!;
+      gone[i] = now;
+      if (outward[i]! > 0) steamLast += steam;
+      else steamFirst += steam;
+    }
+  }
+  for (let f = 0; f < faces.length; f++) {
+    const face = faces[f]!;
+    const half = f === 0 ? high[face.cell]! : low[face.cell]!;
+    const cellC = tempC[face.cell]!;
+    const { g, aroundC } = faceLink(body, f, half, oilC);
+    face.heatJPerM2 += g * (aroundC - cellC) * dtS;
+    // Skin temperature of the washed part; the dry part stays too cool to brown.
+    const wetC = cellC + ((oilC - cellC) * half) / (1 / oilH(body, f) + half);
+    const wet = 1 - dryShare(body, f);
+    const rate = wet > 0 ? wet * colourRate(wetC) : 0;
+    face.colour += body.spec.browning * dtS * 0.5 * (face.colourRate + rate);
+    face.colourRate = rate;
+    face.surfaceC = wet > 0 ? wetC : cellC + g * (aroundC - cellC) * half;
+    const steamFlux = ((f === 0 ? steamLast : steamFirst) * BOILING_LATENT_J_PER_KG) / dtS;
+    // Smoothed over 1 s of physical time: the law is steep and would otherwise jump.
+    face.fluxWPerM2 += (steamFlux - face.fluxWPerM2) * (1 - Math.exp(-dtS));
+  }
+  body.timeS += dtS;
+}
+
+/** How a run of steps went. */
+export interface FryProgress {
+  readonly steps: number;
+  readonly rejected: number;
+  /** Steps taken at the smallest size without the branches coming to rest; 0 in a sound run. */
+  readonly unsettled: number;
+}
+
+/**
+ * Moves a body on by exactly `durationS` in oil of `oilC`, in as many inner steps as the
+ * controller wants. `onStep` sees the body after each accepted inner step and may stop the
+ * run early by returning true.
+ *
+ * @param durationS s, 0–7200
+ * @param oilC °C, 20–260
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function advanceFry(
+  body: FryBody,
+  durationS: number,
+  oilC: number,
+  onStep?: (body: FryBody) => boolean,
+  stepping: FryStepping = FRY_STEPPING,
+): FryProgress {
+  requireWithin(durationS, 0, 7200, 'durationS');
+  requireWithin(oilC, 20, 260, 'oilC');
+  const endS = body.timeS + durationS;
+  const next = body.scratch[8]!;
+  const saved = new Uint8Array(body.count);
+  let steps = 0;
+  let rejected = 0;
+  let unsettled = 0;
+  while (endS - body.timeS > 1e-9) {
+    const left = endS - body.timeS;
+    // A last sliver would cost a whole step: share what is left when two steps would do.
+    const dtS = left <= body.stepS ? left : left < 2 * body.stepS ? left / 2 : body.stepS;
+    saved.set(body.branch);
+    if (!solveStep(body, dtS, oilC, stepping.iterations, next)) {
+      if (dtS > 1e-4) {
+        body.branch.set(saved);
+        body.stale.fill(1);
+        body.stepS = dtS * stepping.shrink;
+        rejected++;
+        continue;
+      }
+      unsettled++;
+    }
+    acceptStep(body, dtS, oilC, next);
+    steps++;
+    body.stepS = Math.min(stepping.mostS, Math.max(body.stepS, dtS) * stepping.growth);
+    if (onStep?.(body)) break;
+  }
+  return { steps, rejected, unsettled };
+}
+
+/** Turns the piece over: the other face goes down. The controller starts smaller again. */
+export function turnFry(body: FryBody): void {
+  if (body.faces.length !== 2) return;
+  body.down = 1 - body.down;
+  // Less abrupt than the drop: the skin is hot already. The old rates end here.
+  body.stepS = 5 * FRY_STEPPING.firstS;
+  for (const face of body.faces) face.colourRate = 0;
+}
+
+/** Temperature where dough meets filling, °C, the lower of both walls. */
+export function interfaceC(body: FryBody): number {
+  let least = Infinity;
+  const { isDough, tempC, halfM, materials } = body;
+  const one = body.count > 0 && isDough.indexOf(0) < 0;
+  if (one) return coldestC(body, 1);
+  for (let i = 1; i < body.count; i++) {
+    if (isDough[i] === isDough[i - 1]) continue;
+    const g1 = materials[isDough[i - 1]!]!.wetConductivity / halfM[i - 1]!;
+    const g2 = materials[isDough[i]!]!.wetConductivity / halfM[i]!;
+    least = Math.min(least, (g1 * tempC[i - 1]! + g2 * tempC[i]!) / (g1 + g2));
+  }
+  return least;
+}
+
+/** Coldest cell of one material (0 filling, 1 dough), °C. */
+export function coldestC(body: FryBody, material: 0 | 1): number {
+  let least = Infinity;
+  for (let i = 0; i < body.count; i++) {
+    if (body.isDough[i] === material && body.tempC[i]! < least) least = body.tempC[i]!;
+  }
+  return least;
+}
+
+/** Crust: dough dried past its bound water, m from the skin, on the thicker side. */
+export function crustM(body: FryBody): number {
+  let last = 0;
+  let first = 0;
+  const c = body.constants;
+  for (let i = 0; i < body.count; i++) {
+    if (!body.isDough[i] || !(c.ventable[i]! > 0)) continue;
+    const depth = (2 * body.halfM[i]! * body.gone[i]!) / c.ventable[i]!;
+    if (body.outward[i]! > 0) last += depth;
+    else first += depth;
+  }
+  return Math.max(last, first);
+}

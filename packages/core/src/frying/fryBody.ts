@@ -1,0 +1,255 @@
+import { CoreError, requireWithin } from '../errors.js';
+import {
+  BOILING_LATENT_J_PER_KG,
+  type FryMaterial,
+  ICE_CP,
+  MELTING_C,
+  MELTING_LATENT_J_PER_KG,
+  WATER_CP,
+} from './fryMaterial.js';
+
+/** How a face takes heat from the oil; linear in evaporation flux between the two. */
+export interface SurfaceLaw {
+  /** W/m²K with no bubbles. */
+  readonly stillH: number;
+  /** W/m²K at full bubbling. */
+  readonly bubblingH: number;
+  /** Evaporation flux that counts as full bubbling, W/m². */
+  readonly fullFluxWPerM2: number;
+}
+
+export const OIL_SURFACE: SurfaceLaw = { stillH: 250, bubblingH: 700, fullFluxWPerM2: 12_000 };
+
+/** The dry side of a floating piece: steamy air over the pot (models.md §5, h 15–30). */
+export const AIR_ABOVE_OIL = { h: 22, tempC: 105 } as const;
+
+/** A piece as the solver needs it. Lengths in metres, temperatures in °C. */
+export interface FryBodySpec {
+  /** Distance from the coldest point to the nearest skin, 0.5 mm – 100 mm. */
+  readonly radiusM: number;
+  /** Shape exponent m: 1 slab, 2 cylinder, 3 sphere, between for real forms. */
+  readonly shapeExponent: number;
+  /** Dough wall within the radius; the rest is filling. */
+  readonly wallM: number;
+  readonly dough: FryMaterial;
+  readonly filling: FryMaterial;
+  readonly startC: number;
+  /** `one`: all skin alike, under oil. `two`: upper and lower face apart, for floating pieces. */
+  readonly faces: 'one' | 'two';
+  /**
+   * Share of all skin that floats over the oil, 0–0.5, by form; only with two faces. At 0.5
+   * the whole upper face is dry; below, part of it is still washed by oil.
+   */
+  readonly exposedShare: number;
+  /** °C; 100 at sea level, about 1 lower for each 300 m. */
+  readonly boilingC: number;
+  /** Cells in each wall and in the filling of one half. */
+  readonly wallCells: number;
+  readonly fillingCells: number;
+  readonly surface: SurfaceLaw;
+  /** Browning factor: family, sugar, wash, coat and what the ledger learnt. */
+  readonly browning: number;
+}
+
+/** One skin: what it has seen so far. */
+export interface FryFace {
+  /** Smoothed evaporation flux, W/m². */
+  fluxWPerM2: number;
+  /** °C at the skin after the last step. */
+  surfaceC: number;
+  /** Colour B: 0.7–1.4 is golden. */
+  colour: number;
+  /** Browning rate after the last step, 1/s at factor 1. */
+  colourRate: number;
+  /** Heat taken from oil or air, J per m² of face. */
+  heatJPerM2: number;
+  /** Index of the outermost cell. */
+  readonly cell: number;
+}
+
+/** Mutable solver state; made by `createFryBody`, moved on by `advanceFry`. */
+export interface FryBody {
+  readonly spec: FryBodySpec;
+  readonly count: number;
+  timeS: number;
+  /** The step the controller would like next, s. */
+  stepS: number;
+  /** Cumulative heat taken by each cell, J/m³, 0 for liquid at 0 °C. Steam's heat stays counted. */
+  readonly heat: Float64Array;
+  /** Furthest evaporation, kg/m³. Never falls: drying does not reverse. */
+  readonly gone: Float64Array;
+  readonly tempC: Float64Array;
+  readonly branch: Uint8Array;
+  /** Volume per m² of outer face, m. */
+  readonly volume: Float64Array;
+  /** Area between cell i−1 and i, per m² of outer face. */
+  readonly area: Float64Array;
+  readonly halfM: Float64Array;
+  /** +1 when the nearest skin lies at higher index, −1 at lower. */
+  readonly outward: Int8Array;
+  readonly isDough: Uint8Array;
+  readonly materials: readonly FryMaterial[];
+  readonly constants: CellConstants;
+  /** [the last cell's face, the first cell's face]; one entry when all skin is alike. */
+  readonly faces: readonly FryFace[];
+  /** Which entry of `faces` is in the oil; the other is up in the air. */
+  down: number;
+  /** Cells whose water, ice or branch moved: their law and resistances are due. */
+  readonly stale: Uint8Array;
+  readonly scratch: readonly Float64Array[];
+}
+
+/** Per-cell constants of the heat–temperature law. */
+export interface CellConstants {
+  readonly frozenC: Float64Array;
+  readonly meltFrom: Float64Array;
+  readonly meltTo: Float64Array;
+  readonly dryC: Float64Array;
+  readonly water: Float64Array;
+  readonly ventable: Float64Array;
+  readonly boilFrom: Float64Array;
+}
+
+/** Area of the 1-D body at |z|, relative to the skin; floored so that the middle of two faces stays joined. */
+function areaIntegral(z: number, radius: number, m: number, floor: number): number {
+  const u = Math.abs(z) / radius;
+  const joined = Math.pow(floor, m - 1);
+  const value = u <= floor ? joined * u : joined * floor + (Math.pow(u, m) - Math.pow(floor, m)) / m;
+  return Math.sign(z) * value * radius;
+}
+
+function checkSpec(spec: FryBodySpec): void {
+  requireWithin(spec.radiusM, 0.0005, 0.1, 'radiusM');
+  requireWithin(spec.shapeExponent, 1, 3, 'shapeExponent');
+  requireWithin(spec.wallM, 1e-5, spec.radiusM, 'wallM');
+  requireWithin(spec.startC, -40, 95, 'startC');
+  requireWithin(spec.boilingC, 80, 101, 'boilingC');
+  requireWithin(spec.browning, 0, 20, 'browning');
+  requireWithin(spec.exposedShare, 0, 0.5, 'exposedShare');
+  requireWithin(spec.wallCells, 2, 400, 'wallCells');
+  requireWithin(spec.fillingCells, 0, 400, 'fillingCells');
+  const solid = spec.radiusM - spec.wallM < 1e-6;
+  if (solid !== (spec.fillingCells === 0)) {
+    throw new CoreError('OUT_OF_RANGE', 'fillingCells', 'Filling cells and filling go together.');
+  }
+}
+
+/**
+ * Sets up the finite volumes of one piece at its start temperature. Generalised
+ * one-dimensional body: cell volumes (r₂^m − r₁^m)/m, face areas r^(m−1), a cell edge
+ * on the dough–filling interface. Source: our own, see docs/models/frying.md.
+ *
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function createFryBody(spec: FryBodySpec): FryBody {
+  checkSpec(spec);
+  const { radiusM, wallM, shapeExponent, wallCells, fillingCells } = spec;
+  const inner = radiusM - wallM;
+  const half: { from: number; to: number; dough: boolean }[] = [];
+  for (let i = 0; i < fillingCells; i++) {
+    half.push({ from: (inner * i) / fillingCells, to: (inner * (i + 1)) / fillingCells, dough: false });
+  }
+  for (let i = 0; i < wallCells; i++) {
+    half.push({
+      from: inner + (wallM * i) / wallCells,
+      to: inner + (wallM * (i + 1)) / wallCells,
+      dough: true,
+    });
+  }
+  const two = spec.faces === 'two';
+  const mirrored = two ? [...half].reverse().map((c) => ({ from: -c.to, to: -c.from, dough: c.dough })) : [];
+  const cells = [...mirrored, ...half];
+  const count = cells.length;
+  const floats = () => new Float64Array(count);
+  const floor = two ? 0.05 : 0;
+  const body: FryBody = {
+    spec,
+    count,
+    timeS: 0,
+    stepS: 0.05,
+    heat: floats(),
+    gone: floats(),
+    tempC: floats().fill(spec.startC),
+    branch: new Uint8Array(count),
+    volume: floats(),
+    area: new Float64Array(count + 1),
+    halfM: floats(),
+    outward: new Int8Array(count),
+    isDough: new Uint8Array(count),
+    materials: [spec.filling, spec.dough],
+    constants: {
+      frozenC: floats(),
+      meltFrom: floats(),
+      meltTo: floats(),
+      dryC: floats(),
+      water: floats(),
+      ventable: floats(),
+      boilFrom: floats(),
+    },
+    faces: (two ? [count - 1, 0] : [count - 1]).map((cell) => ({
+      fluxWPerM2: 0,
+      surfaceC: spec.startC,
+      colour: 0,
+      colourRate: 0,
+      heatJPerM2: 0,
+      cell,
+    })),
+    down: 0,
+    stale: new Uint8Array(count).fill(1),
+    scratch: Array.from({ length: 10 }, floats),
+  };
+  cells.forEach((cell, i) => {
+    body.volume[i] =
+      areaIntegral(cell.to, radiusM, shapeExponent, floor) - areaIntegral(cell.from, radiusM, shapeExponent, floor);
+    body.area[i] = Math.pow(Math.max(Math.abs(cell.from) / radiusM, floor), shapeExponent - 1);
+    body.halfM[i] = (cell.to - cell.from) / 2;
+    body.outward[i] = cell.from + cell.to >= 0 ? 1 : -1;
+    body.isDough[i] = cell.dough ? 1 : 0;
+    fillConstants(body, i, cell.dough ? spec.dough : spec.filling);
+    setStartHeat(body, i);
+  });
+  body.area[count] = 1;
+  // A symmetry plane carries no heat; for m = 1 its area would be 1.
+  if (!two) body.area[0] = 0;
+  return body;
+}
+
+function fillConstants(body: FryBody, i: number, material: FryMaterial): void {
+  const c = body.constants;
+  const dry = material.dryKgPerM3 * material.dryCp;
+  const water = material.waterKgPerM3;
+  c.dryC[i] = dry;
+  c.water[i] = water;
+  c.frozenC[i] = dry + water * ICE_CP;
+  c.meltTo[i] = (dry + water * WATER_CP) * MELTING_C;
+  c.meltFrom[i] = c.meltTo[i]! - water * MELTING_LATENT_J_PER_KG;
+  c.ventable[i] = material.ventableKgPerM3;
+  c.boilFrom[i] = water > 0 ? (dry + water * WATER_CP) * body.spec.boilingC : Infinity;
+}
+
+function setStartHeat(body: FryBody, i: number): void {
+  const c = body.constants;
+  const start = body.spec.startC;
+  const frozen = start < MELTING_C && c.water[i]! > 0;
+  body.heat[i] = frozen
+    ? c.meltFrom[i]! + c.frozenC[i]! * (start - MELTING_C)
+    : (c.dryC[i]! + c.water[i]! * WATER_CP) * start;
+  body.branch[i] = frozen ? 0 : 2;
+}
+
+/** Steam made so far per m² of skin, kg, over the whole 1-D body. */
+export function waterGoneKgPerM2(body: FryBody): number {
+  let sum = 0;
+  for (let i = 0; i < body.count; i++) sum += body.gone[i]! * body.volume[i]!;
+  return sum / body.faces.length;
+}
+
+/** Latent heat of all steam so far and total heat, J per m² of skin: the two halves of the heat demand. */
+export function heatTakenJPerM2(body: FryBody): { total: number; latent: number } {
+  let total = 0;
+  for (let i = 0; i < body.count; i++) total += body.heat[i]! * body.volume[i]!;
+  return {
+    total: total / body.faces.length,
+    latent: waterGoneKgPerM2(body) * BOILING_LATENT_J_PER_KG,
+  };
+}

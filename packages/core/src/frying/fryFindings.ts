@@ -1,0 +1,104 @@
+import type { BatchDraft } from '../batch/draft.js';
+import type { Finding } from '../batch/finding.js';
+import type { FryPlan } from '../batch/batchPlan.js';
+import type { DoughFamily } from '../dough/doughFamily.js';
+import { CRUST_LIMITS } from './colour.js';
+import { darkerFace, doughSetC, palerFace } from './solveFry.js';
+
+/** Verdict on the piece at lift, its window, the oil, the lot and the pot. */
+export function fryFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family: DoughFamily): Finding[] {
+  return [...oilFindings(plan, draft, family), ...pieceFindings(plan, draft), ...lotFindings(plan)];
+}
+
+function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family: DoughFamily): Finding[] {
+  const found: Finding[] = [];
+  const { oilC, start } = draft.fry;
+  if (oilC > plan.cautions.cutC || oilC > plan.cautions.warnC) {
+    found.push({ code: 'fry.unsafe-oil', tone: 'stop', values: { oilC, limitC: plan.cautions.warnC } });
+  }
+  const { least, most } = family.oilC;
+  if (oilC < least || oilC > most) {
+    found.push({ code: 'fry.oil-outside', tone: 'know', values: { oilC, leastC: least, mostC: most } });
+  }
+  if (start === 'frozen') found.push({ code: 'fry.frozen-wipe', tone: 'look-out', values: {} });
+  return found;
+}
+
+function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Finding[] {
+  const { solution, liftS, atLift, body } = plan;
+  if (liftS === null || !atLift) {
+    return [{ code: 'fry.never-done', tone: 'stop', values: { oilC: draft.fry.oilC } }];
+  }
+  const found: Finding[] = [];
+  const setC = doughSetC(body.boilingC);
+  const coreTargetC = Math.min(draft.filling.coreTargetC, body.boilingC - 4);
+  const rawRing = atLift.interfaceC < setC - 0.01 && (solution.doughSetS === null || solution.doughSetS > liftS);
+  const coreCold = atLift.coreC < coreTargetC - 0.01 && (solution.coreS === null || solution.coreS > liftS);
+  const doneS = solution.doneS ?? -1;
+  if (coreCold) {
+    // An undercooked core is never a matter of taste.
+    found.push({
+      code: 'fry.core-cold',
+      tone: 'stop',
+      values: { coreC: atLift.coreC, targetC: coreTargetC, coreS: solution.coreS ?? -1 },
+    });
+  }
+  if (rawRing)
+    found.push({
+      code: 'fry.raw-ring',
+      tone: 'look-out',
+      values: { interfaceC: atLift.interfaceC, setS: solution.doughSetS ?? -1 },
+    });
+  if (!coreCold && !rawRing) {
+    found.push({ code: 'fry.cooked', tone: 'good', values: { doneS, spareS: liftS - doneS, coreC: atLift.coreC } });
+  }
+  if (darkerFace(atLift) > CRUST_LIMITS.golden) {
+    found.push({
+      code: 'fry.dark',
+      tone: 'look-out',
+      values: { colour: darkerFace(atLift), darkS: solution.darkS ?? -1 },
+    });
+  } else if (palerFace(atLift) < CRUST_LIMITS.pale) {
+    found.push({
+      code: 'fry.pale',
+      tone: 'look-out',
+      values: { colour: palerFace(atLift), goldenS: solution.goldenS ?? -1 },
+    });
+  } else {
+    found.push({ code: 'fry.golden', tone: 'good', values: { goldenS: solution.goldenS ?? -1 } });
+  }
+  const fromS = Math.max(doneS, solution.goldenS ?? Infinity);
+  if (solution.doneS !== null && solution.darkS !== null && Number.isFinite(fromS)) {
+    const values = { fromS, toS: solution.darkS, forgivesS: Math.max(0, solution.darkS - fromS) };
+    found.push(
+      solution.darkS - fromS > 30
+        ? { code: 'fry.window', tone: 'know', values }
+        : { code: 'fry.no-window', tone: 'look-out', values },
+    );
+  }
+  return found;
+}
+
+function lotFindings(plan: Omit<FryPlan, 'findings'>): Finding[] {
+  const found: Finding[] = [];
+  const { lots, band, levels } = plan;
+  if (lots) {
+    const values = { size: lots.lotSize, lowestC: lots.lowestC, leastC: band.least, underS: lots.underBandS };
+    found.push(
+      lots.lowestC >= band.least
+        ? { code: 'fry.lot-holds', tone: 'good', values }
+        : { code: 'fry.lot-deep', tone: 'look-out', values },
+    );
+    if (lots.lotSize > plan.room) {
+      found.push({ code: 'fry.pot-full', tone: 'look-out', values: { size: lots.lotSize, room: plan.room } });
+    }
+  }
+  if (levels.withLot > 0.5 || levels.oilAlone > 1 / 3 + 1e-9 || levels.freeM < 0.08) {
+    found.push({
+      code: 'fry.pot-over-half',
+      tone: 'stop',
+      values: { oilAlone: levels.oilAlone, withLot: levels.withLot, freeM: levels.freeM },
+    });
+  }
+  return found;
+}

@@ -1,0 +1,74 @@
+import { requireWithin } from '../errors.js';
+
+/** Latent heat of boiling water at 100 °C, J/kg. */
+export const BOILING_LATENT_J_PER_KG = 2.257e6;
+/** Latent heat of melting ice, J/kg. */
+export const MELTING_LATENT_J_PER_KG = 3.34e5;
+/** Heat capacity of liquid water, J/kg K. */
+export const WATER_CP = 4190;
+/** Heat capacity of ice, J/kg K. */
+export const ICE_CP = 2100;
+/** Water held by salts and sugar melts a little under zero. */
+export const MELTING_C = -1.5;
+
+/** What one cubic metre of dough or filling is made of, as the oil sees it. */
+export interface FryMaterial {
+  /** Dry matter, fat included, kg/m³. */
+  readonly dryKgPerM3: number;
+  /** Water, kg/m³; 0 makes a material that never boils or freezes. */
+  readonly waterKgPerM3: number;
+  /** Heat capacity of the dry matter, J/kg K. */
+  readonly dryCp: number;
+  /** Conductivity with all water in place, W/m K. */
+  readonly wetConductivity: number;
+  /** Conductivity once the free water has left, W/m K. */
+  readonly dryConductivity: number;
+  /** Water that can leave as steam, kg/m³; past it the cell heats over the boiling point. */
+  readonly ventableKgPerM3: number;
+}
+
+/**
+ * Dough: all water but the bound 0.04 kg per kg dry can leave; conductivity falls
+ * from 0.40 wet to 0.13 dry. Source: models.md §5, our own working values.
+ *
+ * @param densityKgPerM3 1150–1200 for unproofed dough (500–1300)
+ * @param waterShare water by mass, 0–0.8
+ * @throws CoreError OUT_OF_RANGE, NOT_A_NUMBER
+ * @example doughMaterial(1175, 0.28).waterKgPerM3 // 329
+ */
+export function doughMaterial(densityKgPerM3: number, waterShare: number): FryMaterial {
+  requireWithin(densityKgPerM3, 500, 1300, 'densityKgPerM3');
+  requireWithin(waterShare, 0, 0.8, 'waterShare');
+  const water = densityKgPerM3 * waterShare;
+  const dry = densityKgPerM3 - water;
+  return {
+    dryKgPerM3: dry,
+    waterKgPerM3: water,
+    dryCp: 1700,
+    wetConductivity: 0.4,
+    dryConductivity: 0.13,
+    ventableKgPerM3: Math.max(0, water - 0.04 * dry),
+  };
+}
+
+/**
+ * Filling: boils and vents at most 15 % of its water through the shell.
+ *
+ * @param densityKgPerM3 950–1080 by type (500–1300)
+ * @param waterShare water by mass, 0–0.97
+ * @throws CoreError OUT_OF_RANGE, NOT_A_NUMBER
+ * @example fillingMaterial(1000, 0.7).ventableKgPerM3 // 105
+ */
+export function fillingMaterial(densityKgPerM3: number, waterShare: number): FryMaterial {
+  requireWithin(densityKgPerM3, 500, 1300, 'densityKgPerM3');
+  requireWithin(waterShare, 0, 0.97, 'waterShare');
+  const water = densityKgPerM3 * waterShare;
+  return {
+    dryKgPerM3: densityKgPerM3 - water,
+    waterKgPerM3: water,
+    dryCp: 1900,
+    wetConductivity: 0.5,
+    dryConductivity: 0.5,
+    ventableKgPerM3: 0.15 * water,
+  };
+}

@@ -1,0 +1,209 @@
+import { requireWithin } from '../errors.js';
+import { advanceFry, coldestC, crustM, FRY_STEPPING, type FryStepping, interfaceC, turnFry } from './advanceFry.js';
+import { CRUST_LIMITS, LIFT_COLOUR } from './colour.js';
+import { createFryBody, type FryBody, type FryBodySpec, heatTakenJPerM2, waterGoneKgPerM2 } from './fryBody.js';
+
+/** How a piece is moved while it fries. */
+export type TurnSchool = 'held-under' | 'once' | 'each-minute';
+
+export interface FrySolveSpec {
+  readonly body: FryBodySpec;
+  /** °C, 100–230. */
+  readonly oilC: number;
+  readonly turn: TurnSchool;
+  /** Safe temperature of the coldest filling, °C. */
+  readonly coreTargetC: number;
+  /** Look no further than this, s, 30–7200. */
+  readonly horizonS: number;
+  readonly stepping?: FryStepping;
+}
+
+/** State of a piece at one moment. Colours: [face first down, other face]; alike when held under. */
+export interface FrySample {
+  readonly timeS: number;
+  readonly interfaceC: number;
+  readonly coreC: number;
+  readonly colours: readonly [number, number];
+  readonly surfaceC: number;
+  /** Steam so far, kg per m² of skin. */
+  readonly waterKgPerM2: number;
+  /** Heat so far, J per m² of skin of the 1-D body: all of it, and the part that made steam. */
+  readonly heatJPerM2: number;
+  readonly latentJPerM2: number;
+  readonly crustM: number;
+}
+
+/** What the oil does to one piece. Moments in s, `null` when not reached within the horizon. */
+export interface FrySolution {
+  /** Innermost dough has set. */
+  readonly doughSetS: number | null;
+  /** Coldest filling has reached its target. */
+  readonly coreS: number | null;
+  /** Both of the above. */
+  readonly doneS: number | null;
+  /** Paler face turns golden (B 0.7). */
+  readonly goldenS: number | null;
+  /** Paler face reaches the usual lifting colour. */
+  readonly liftColourS: number | null;
+  /** Darker face goes from brown to dark (B 2). */
+  readonly darkS: number | null;
+  readonly turnsS: readonly number[];
+  readonly samples: readonly FrySample[];
+  /** Every step came to rest on its branches. */
+  readonly converged: boolean;
+  /** (heat in − heat stored) / heat in. */
+  readonly energyResidual: number;
+  readonly steps: number;
+}
+
+/** Innermost dough counts as set at 92 °C, or 4 under a lower boiling point. */
+export function doughSetC(boilingC: number): number {
+  return Math.min(92, boilingC - 4);
+}
+
+function sampleOf(body: FryBody): FrySample {
+  const heat = heatTakenJPerM2(body);
+  const first = body.faces[0]!;
+  const other = body.faces[1] ?? first;
+  return {
+    timeS: body.timeS,
+    interfaceC: interfaceC(body),
+    coreC: Math.min(coldestC(body, 0), body.spec.fillingCells === 0 ? coldestC(body, 1) : Infinity),
+    colours: [first.colour, other.colour],
+    surfaceC: body.faces[body.down]!.surfaceC,
+    waterKgPerM2: waterGoneKgPerM2(body),
+    heatJPerM2: heat.total,
+    latentJPerM2: heat.latent,
+    crustM: crustM(body),
+  };
+}
+
+/** First moment a rising figure of the samples passes `target`, interpolated, s. */
+export function momentWhen(
+  samples: readonly FrySample[],
+  figure: (sample: FrySample) => number,
+  target: number,
+): number | null {
+  for (let i = 0; i < samples.length; i++) {
+    const now = figure(samples[i]!);
+    if (now < target) continue;
+    if (i === 0) return samples[0]!.timeS;
+    const before = figure(samples[i - 1]!);
+    const share = (target - before) / (now - before);
+    return samples[i - 1]!.timeS + share * (samples[i]!.timeS - samples[i - 1]!.timeS);
+  }
+  return null;
+}
+
+export const palerFace = (sample: FrySample): number => Math.min(sample.colours[0], sample.colours[1]);
+export const darkerFace = (sample: FrySample): number => Math.max(sample.colours[0], sample.colours[1]);
+
+/** The sample at a moment, linear between solver steps; the last one after the end. */
+export function sampleAt(samples: readonly FrySample[], timeS: number): FrySample {
+  let low = 0;
+  let i = samples.length - 1;
+  if (samples[i]!.timeS <= timeS) return samples[i]!;
+  if (samples[0]!.timeS >= timeS) return samples[0]!;
+  while (i - low > 1) {
+    const middle = (low + i) >> 1;
+    if (samples[middle]!.timeS < timeS) low = middle;
+    else i = middle;
+  }
+  const a = samples[i - 1]!;
+  const b = samples[i]!;
+  const u = (timeS - a.timeS) / (b.timeS - a.timeS);
+  const mix = (x: number, y: number) => x + u * (y - x);
+  return {
+    timeS,
+    interfaceC: mix(a.interfaceC, b.interfaceC),
+    coreC: mix(a.coreC, b.coreC),
+    colours: [mix(a.colours[0], b.colours[0]), mix(a.colours[1], b.colours[1])],
+    surfaceC: mix(a.surfaceC, b.surfaceC),
+    waterKgPerM2: mix(a.waterKgPerM2, b.waterKgPerM2),
+    heatJPerM2: mix(a.heatJPerM2, b.heatJPerM2),
+    latentJPerM2: mix(a.latentJPerM2, b.latentJPerM2),
+    crustM: mix(a.crustM, b.crustM),
+  };
+}
+
+/**
+ * Whether the cook turns the piece now. Once: when the first face has its lifting colour, or
+ * at half the horizon in oil too cool ever to colour it. Each minute: by the clock.
+ */
+export function turnIsDue(turn: TurnSchool, body: FryBody, turns: number, horizonS: number): boolean {
+  switch (turn) {
+    case 'held-under':
+      return false;
+    case 'once':
+      return turns === 0 && (body.faces[body.down]!.colour >= LIFT_COLOUR || body.timeS >= horizonS / 2);
+    case 'each-minute':
+      return body.timeS >= 60 * (turns + 1) - 1e-6;
+    default: {
+      const never: never = turn;
+      return never;
+    }
+  }
+}
+
+/**
+ * Fries one piece in oil of constant temperature until everything worth knowing has happened.
+ * Source: models.md §5; equations in docs/models/frying.md.
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function solveFry(spec: FrySolveSpec): FrySolution {
+  requireWithin(spec.oilC, 100, 230, 'fry.oilC');
+  requireWithin(spec.horizonS, 30, 7200, 'horizonS');
+  requireWithin(spec.coreTargetC, 0, 99, 'coreTargetC');
+  const boilingC = spec.body.boilingC;
+  const setC = doughSetC(boilingC);
+  const coreTargetC = Math.min(spec.coreTargetC, boilingC - 4);
+  const faces = spec.turn === 'held-under' ? 'one' : 'two';
+  const body = createFryBody({ ...spec.body, faces });
+  const samples: FrySample[] = [sampleOf(body)];
+  const startHeat = heatTakenJPerM2(body).total;
+  const turnsS: number[] = [];
+  let steps = 0;
+  let unsettled = 0;
+  let over = false;
+  let due = false;
+  const onStep = (): boolean => {
+    const sample = sampleOf(body);
+    samples.push(sample);
+    over = sample.interfaceC >= setC && sample.coreC >= coreTargetC && darkerFace(sample) >= CRUST_LIMITS.brown;
+    due = turnIsDue(spec.turn, body, turnsS.length, spec.horizonS);
+    return over || due;
+  };
+  while (!over && body.timeS < spec.horizonS - 1e-6) {
+    const stretch = spec.turn === 'each-minute' ? 60 * (turnsS.length + 1) : spec.horizonS;
+    const progress = advanceFry(
+      body,
+      Math.min(stretch, spec.horizonS) - body.timeS,
+      spec.oilC,
+      onStep,
+      spec.stepping ?? FRY_STEPPING,
+    );
+    steps += progress.steps;
+    unsettled += progress.unsettled;
+    if (due) {
+      turnFry(body);
+      turnsS.push(body.timeS);
+      due = false;
+    }
+  }
+  const doughSetS = momentWhen(samples, (s) => s.interfaceC, setC);
+  const coreS = momentWhen(samples, (s) => s.coreC, coreTargetC);
+  const heatIn = body.faces.reduce((sum, face) => sum + face.heatJPerM2, 0) / body.faces.length;
+  return {
+    doughSetS,
+    coreS,
+    doneS: doughSetS === null || coreS === null ? null : Math.max(doughSetS, coreS),
+    goldenS: momentWhen(samples, palerFace, CRUST_LIMITS.pale),
+    liftColourS: momentWhen(samples, palerFace, LIFT_COLOUR),
+    darkS: momentWhen(samples, darkerFace, CRUST_LIMITS.brown),
+    turnsS,
+    samples,
+    converged: unsettled === 0,
+    energyResidual: heatIn > 0 ? (heatIn - (heatTakenJPerM2(body).total - startHeat)) / heatIn : 0,
+    steps,
+  };
+}

@@ -1,0 +1,113 @@
+export { CoreError, type CoreErrorCode, clamp } from './errors.js';
+export {
+  celsiusFrom,
+  CUSTOMARY_MEASURES,
+  fahrenheitFrom,
+  KG_PER_G,
+  M_PER_MM,
+  M3_PER_ML,
+  METRIC_MEASURES,
+  type Measures,
+} from './quantity/units.js';
+export { parseDurationS, parseMassKg, parseNumber, parseTempC } from './quantity/parseQuantity.js';
+export { printDuration, printGrams, printMass, printTemp } from './quantity/printQuantity.js';
+export type { Allergen, Composition, Ingredient, IngredientRole } from './ingredient/ingredient.js';
+export { ingredientById, INGREDIENTS } from './ingredient/catalogue.js';
+export { type Formula, type FormulaLine, formulaTotals, scaleFormula, scaleToLine } from './ingredient/formula.js';
+export { type Band, DOUGH_FAMILIES, type DoughFamily, doughFamily, type DoughFamilyId } from './dough/doughFamily.js';
+export { type DoughFigures, doughFigures, doughStiffness } from './dough/doughFigures.js';
+export { type FillingFigures, fillingFigures, SALT_BAND } from './filling/fillingFigures.js';
+export {
+  coolFilling,
+  type CoolingPlace,
+  type CoolingResult,
+  type CoolingSpec,
+  dishDepthM,
+} from './filling/coolFilling.js';
+export { HALF_MOON_EXPOSED, type HalfMoon, halfMoon, halfMoonSection, type HalfMoonSpec } from './piece/halfMoon.js';
+export type { FoldBalance } from './piece/foldFindings.js';
+export { doughMaterial, fillingMaterial, type FryMaterial } from './frying/fryMaterial.js';
+export { createFryBody, type FryBody, type FryBodySpec, OIL_SURFACE, type SurfaceLaw } from './frying/fryBody.js';
+export { advanceFry, turnFry } from './frying/advanceFry.js';
+export { CRUST_LIMITS, type CrustName, crustName, LIFT_COLOUR } from './frying/colour.js';
+export {
+  type FrySample,
+  type FrySolution,
+  sampleAt,
+  solveFry,
+  type FrySolveSpec,
+  type TurnSchool,
+} from './frying/solveFry.js';
+export {
+  burnerW,
+  oilCautions,
+  oilDensity,
+  type Pot,
+  type PotLevels,
+  potLevels,
+  type PotState,
+  settingToHold,
+  stepPot,
+  warmUpS,
+} from './oil/pot.js';
+export { lotSizeFor, type LotRun, type LotSpec, oilBand, type OilBand, potRoom, runLots } from './oil/fryLots.js';
+export { type PieceBulk, pieceHeatCurve } from './oil/pieceHeat.js';
+export {
+  createStove,
+  dropIntoStove,
+  flipInStove,
+  liftFromStove,
+  readProbe,
+  restoreIntoStove,
+  type SimulatedStove,
+  stepStove,
+} from './oil/simulatedStove.js';
+export { backwardChain, type ChainStep } from './schedule/backwardChain.js';
+export {
+  type FireAct,
+  type FirePiece,
+  fireState,
+  type FireState,
+  type OilReading,
+  type PieceActKind,
+} from './fire/fireAct.js';
+export { type PiecePrediction, predictPiece, replayFry } from './fire/predictPiece.js';
+export { oilNow, type OilNow, type OilVerdict } from './fire/oilNow.js';
+export { doNext, type NextReason, type NextStep, type StovePlan } from './fire/doNext.js';
+export { type Mishaps, simulateRun, type SimulatedRun } from './fire/simulateRun.js';
+export { type LedgerFigures, ledgerFigures } from './fire/ledgerFigures.js';
+export {
+  type BatchDraft,
+  boilingPointC,
+  DEFAULT_KITCHEN,
+  type FormId,
+  type Kitchen,
+  startTempC,
+  type StartState,
+} from './batch/draft.js';
+export type {
+  BatchPlan,
+  ColdPlan,
+  DoughPlan,
+  FillingPlan,
+  FoldPlan,
+  FryPlan,
+  HotPlan,
+  ServePlan,
+} from './batch/batchPlan.js';
+export { planBatch, planCold, planHot } from './batch/planBatch.js';
+export { type Finding, type FindingCode, type FindingTone, type Station, worstTone } from './batch/finding.js';
+export { newBatch, type Starter, type StarterId, STARTERS } from './batch/starters.js';
+export {
+  doughEachKg,
+  fitDough,
+  fitFilling,
+  withCookTo,
+  withDoughEach,
+  withFamily,
+  withFold,
+  withLimit,
+  withLine,
+  withPieces,
+} from './batch/editDraft.js';
+export { cookAgain } from './batch/cookAgain.js';

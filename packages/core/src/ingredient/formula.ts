@@ -1,0 +1,70 @@
+import { clamp, requireWithin } from '../errors.js';
+import { ingredientById } from './catalogue.js';
+import type { Allergen, Composition, Ingredient, IngredientRole } from './ingredient.js';
+
+/** One line of a dough or filling formula. */
+export interface FormulaLine {
+  readonly ingredientId: string;
+  readonly massKg: number;
+}
+
+export type Formula = readonly FormulaLine[];
+
+/** A formula added up. Masses in kg. */
+export interface FormulaTotals {
+  readonly massKg: number;
+  /** kg of water, fat, protein, starch, sugar, salt over all lines. */
+  readonly parts: Composition;
+  readonly flourKg: number;
+  readonly allergens: readonly Allergen[];
+  readonly diet: Ingredient['diet'];
+}
+
+const DIETS = ['vegan', 'vegetarian', 'fish', 'meat'] as const;
+
+/**
+ * Adds a formula up through each ingredient's composition.
+ * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE (a mass under 0 or over 1000 kg)
+ */
+export function formulaTotals(lines: Formula, path = 'lines'): FormulaTotals {
+  const parts = { water: 0, fat: 0, protein: 0, starch: 0, sugar: 0, salt: 0 };
+  const allergens = new Set<Allergen>();
+  let massKg = 0;
+  let flourKg = 0;
+  let diet = 0;
+  lines.forEach((line, i) => {
+    const ingredient = ingredientById(line.ingredientId, `${path}.${i}.ingredientId`);
+    const mass = requireWithin(line.massKg, 0, 1000, `${path}.${i}.massKg`);
+    massKg += mass;
+    if (ingredient.role === 'flour') flourKg += mass;
+    for (const key of Object.keys(parts) as (keyof Composition)[]) parts[key] += mass * ingredient.composition[key];
+    ingredient.allergens.forEach((a) => allergens.add(a));
+    diet = Math.max(diet, DIETS.indexOf(ingredient.diet));
+  });
+  return { massKg, parts, flourKg, allergens: [...allergens].sort(), diet: DIETS[diet]! };
+}
+
+/** Mass of all lines of one role, kg. */
+export function massOfRole(lines: Formula, role: IngredientRole): number {
+  return lines.reduce((sum, l) => sum + (ingredientById(l.ingredientId).role === role ? l.massKg : 0), 0);
+}
+
+/**
+ * Multiplies every line; ratios stay as they are.
+ * @param factor 0 – 10 000; clamped so that no line passes 1000 kg
+ */
+export function scaleFormula(lines: Formula, factor: number): Formula {
+  requireWithin(factor, 0, 1e4, 'factor');
+  return lines.map((line) => ({ ...line, massKg: clamp(line.massKg * factor, 0, 1000) }));
+}
+
+/**
+ * "I have 640 g of flour": scales a formula so that one line becomes what there is.
+ * `null` when that line is 0 and there is nothing to scale from.
+ */
+export function scaleToLine(lines: Formula, index: number, massKg: number): Formula | null {
+  const line = lines[index];
+  if (!line || !(line.massKg > 0)) return null;
+  const factor = requireWithin(massKg, 0, 1000, `lines.${index}.massKg`) / line.massKg;
+  return factor <= 1e4 ? scaleFormula(lines, factor) : null;
+}

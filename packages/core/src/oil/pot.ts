@@ -1,0 +1,135 @@
+import { clamp, requireWithin } from '../errors.js';
+
+/** A pot on its burner with its oil, as the Store keeps it. SI; °C. */
+export interface Pot {
+  /** Inner diameter, 0.1–0.6 m. */
+  readonly diameterM: number;
+  /** Inner height, 0.05–0.6 m. */
+  readonly heightM: number;
+  readonly massKg: number;
+  /** Cold oil, 0.2–20 l as m³. */
+  readonly oilM3: number;
+  /** Smoke point of this oil, less what age took off it. */
+  readonly smokeC: number;
+  /** Full power of the ring, W. */
+  readonly burnerW: number;
+  /** Share of it that reaches the oil, 0.2–1. */
+  readonly efficiency: number;
+  /** Highest number on the knob. */
+  readonly settings: number;
+  /** Loss to the room, W/K. */
+  readonly lossWPerK: number;
+  /** First-order lag of the probe, s. */
+  readonly probeLagS: number;
+}
+
+const OIL_KG_PER_M3_AT_20 = 915;
+/** Stainless steel, J/kg K. */
+const POT_CP = 500;
+
+/** @example oilDensity(170) // 817.5: a tenth thinner than cold */
+export function oilDensity(tempC: number): number {
+  return OIL_KG_PER_M3_AT_20 - 0.65 * (tempC - 20);
+}
+
+/** J/kg K. Source: models.md §5. */
+export function oilCp(tempC: number): number {
+  return 1900 + 2.5 * tempC;
+}
+
+export function oilMassKg(pot: Pot): number {
+  return pot.oilM3 * OIL_KG_PER_M3_AT_20;
+}
+
+/** Heat capacity of oil and pot together, J/K. */
+export function potHeatCapacity(pot: Pot, tempC: number): number {
+  return oilMassKg(pot) * oilCp(tempC) + pot.massKg * POT_CP;
+}
+
+/** Levels over the pot's height, 0–1 and more when it would run over. Both hot. */
+export interface PotLevels {
+  readonly oilAlone: number;
+  readonly withLot: number;
+  /** Free wall above, m. */
+  readonly freeM: number;
+}
+
+/**
+ * How high hot oil stands, alone and with a lot in it: oil grows with heat and every piece
+ * pushes its sunk volume aside.
+ *
+ * @param lotM3 volume of all pieces in the oil
+ */
+export function potLevels(pot: Pot, oilC: number, lotM3: number): PotLevels {
+  const area = (Math.PI * pot.diameterM * pot.diameterM) / 4;
+  const hot = oilMassKg(pot) / oilDensity(oilC);
+  const oilM = hot / area;
+  // All of a piece counts: it may be pushed under, and the cautious figure is the right one.
+  const withM = (hot + lotM3) / area;
+  return {
+    oilAlone: oilM / pot.heightM,
+    withLot: withM / pot.heightM,
+    freeM: pot.heightM - withM,
+  };
+}
+
+/** Oil and probe, now. */
+export interface PotState {
+  readonly oilC: number;
+  readonly probeC: number;
+}
+
+/**
+ * Moves oil and probe on by one step: C dT/dt = η·P(setting) − UA(T − room) − lot; the probe
+ * follows first order. Exponential in the linear part, so any step is stable.
+ *
+ * @param setting 0 … pot.settings, fractions allowed
+ * @param lotW heat the pieces draw now, W
+ * @param dtS 0–60
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function stepPot(
+  pot: Pot,
+  state: PotState,
+  setting: number,
+  roomC: number,
+  lotW: number,
+  dtS: number,
+): PotState {
+  requireWithin(dtS, 0, 60, 'dtS');
+  requireWithin(lotW, -1e5, 1e5, 'lotW');
+  const capacity = potHeatCapacity(pot, state.oilC);
+  const heatW = burnerW(pot, setting) - lotW;
+  const restC = roomC + heatW / pot.lossWPerK;
+  const oilC = restC + (state.oilC - restC) * Math.exp((-pot.lossWPerK * dtS) / capacity);
+  const probeC = oilC + (state.probeC - oilC) * Math.exp(-dtS / pot.probeLagS);
+  return { oilC, probeC };
+}
+
+/** Heat that reaches the oil at a knob setting, W. */
+export function burnerW(pot: Pot, setting: number): number {
+  return (pot.efficiency * pot.burnerW * clamp(setting, 0, pot.settings)) / pot.settings;
+}
+
+/** Smallest whole setting whose steady temperature with this load is at least `oilC`; the highest when none is. */
+export function settingToHold(pot: Pot, oilC: number, roomC: number, lotW: number): number {
+  const neededW = pot.lossWPerK * (oilC - roomC) + lotW;
+  const setting = Math.ceil((pot.settings * neededW) / (pot.efficiency * pot.burnerW) - 1e-9);
+  return clamp(setting, 0, pot.settings);
+}
+
+/** Time to bring the oil up at full power, s; `null` when this ring never gets there. */
+export function warmUpS(pot: Pot, fromC: number, toC: number, roomC: number): number | null {
+  let state: PotState = { oilC: fromC, probeC: fromC };
+  for (let timeS = 0; timeS < 3 * 3600; timeS += 5) {
+    if (state.oilC >= toC) return timeS;
+    state = stepPot(pot, state, pot.settings, roomC, 0, 5);
+  }
+  return null;
+}
+
+/** Limits of the craft's cautions for this oil, °C. */
+export function oilCautions(smokeC: number, bandTopC: number): { warnC: number; cutC: number } {
+  const cutC = Math.min(200, smokeC - 5);
+  return { warnC: Math.min(bandTopC + 15, 190, smokeC - 15), cutC };
+}

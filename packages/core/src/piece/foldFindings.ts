@@ -1,0 +1,66 @@
+import type { Finding } from '../batch/finding.js';
+import type { DoughFamily } from '../dough/doughFamily.js';
+import type { HalfMoon } from './halfMoon.js';
+
+/** Dough and filling over the whole batch, kg; left over is what was made less what the pieces take. */
+export interface FoldBalance {
+  readonly doughLeftKg: number;
+  readonly fillingLeftKg: number;
+}
+
+/** Fill fraction, walls and balance in words. Bands: models.md §4. */
+export function foldFindings(
+  piece: HalfMoon | null,
+  balance: FoldBalance,
+  family: DoughFamily,
+  rolledM: number,
+  fillingKgPerM3: number,
+  pieces: number,
+): Finding[] {
+  if (!piece) return [{ code: 'fold.impossible', tone: 'stop', values: {} }];
+  const found: Finding[] = [];
+  const { fill } = piece;
+  const kg = (share: number) => share * piece.capacityM3 * fillingKgPerM3;
+  const values = { fill, spareKg: kg(1 - fill), overKg: kg(fill - 0.85), moreKg: kg(0.6 - fill) };
+  if (fill > 0.9) found.push({ code: 'fold.opens', tone: fill > 1 ? 'stop' : 'look-out', values });
+  else if (fill > 0.85) found.push({ code: 'fold.tight', tone: 'look-out', values });
+  else if (fill >= 0.45) found.push({ code: 'fold.holds', tone: 'good', values });
+  else found.push({ code: 'fold.bready', tone: 'look-out', values });
+  const wallValues = { crownM: piece.wallCrownM, seamM: piece.wallSeamM, sealM: piece.sealThickM };
+  found.push(
+    piece.wallSeamM < 0.7 * family.rolledM.least
+      ? { code: 'fold.wall-thin', tone: 'look-out', values: wallValues }
+      : { code: 'fold.wall', tone: 'good', values: wallValues },
+  );
+  const { least, most } = family.rolledM;
+  if (rolledM < least - 1e-6 || rolledM > most + 1e-6) {
+    found.push({ code: 'fold.thickness-outside', tone: 'look-out', values: { rolledM, leastM: least, mostM: most } });
+  }
+  found.push(...balanceFindings(piece, balance, pieces, fillingKgPerM3));
+  return found;
+}
+
+/** Leftovers under a gram a batch, or a two-hundredth of a portion a piece, are even. */
+function balanceFindings(piece: HalfMoon, balance: FoldBalance, pieces: number, fillingKgPerM3: number): Finding[] {
+  const found: Finding[] = [];
+  const even = (kg: number, eachKg: number) => Math.abs(kg) <= Math.max(0.001, 0.005 * eachKg * pieces);
+  const doughEven = even(balance.doughLeftKg, piece.doughKg);
+  const fillingEven = even(balance.fillingLeftKg, piece.fillingM3 * fillingKgPerM3);
+  const extra = piece.doughKg > 0 ? Math.floor(balance.doughLeftKg / piece.doughKg) : 0;
+  if (doughEven && fillingEven) found.push({ code: 'fold.even', tone: 'good', values: {} });
+  if (!doughEven) {
+    found.push(
+      balance.doughLeftKg > 0
+        ? { code: 'fold.dough-left', tone: 'know', values: { doughKg: balance.doughLeftKg, extra } }
+        : { code: 'fold.dough-short', tone: 'look-out', values: { doughKg: -balance.doughLeftKg, fewer: -extra } },
+    );
+  }
+  if (!fillingEven) {
+    found.push(
+      balance.fillingLeftKg > 0
+        ? { code: 'fold.filling-left', tone: 'know', values: { fillingKg: balance.fillingLeftKg } }
+        : { code: 'fold.filling-short', tone: 'look-out', values: { fillingKg: -balance.fillingLeftKg } },
+    );
+  }
+  return found;
+}

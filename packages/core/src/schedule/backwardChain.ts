@@ -1,0 +1,49 @@
+/** One stretch of work on the way to the table. Times in ms since the epoch. */
+export interface ChainStep {
+  readonly id: 'filling' | 'cool' | 'dough' | 'rest' | 'fold' | 'heat' | 'fry' | 'serve';
+  readonly kind: 'hands' | 'passive';
+  readonly startMs: number;
+  readonly endMs: number;
+}
+
+export interface ChainDurations {
+  readonly cookFillingS: number;
+  readonly coolS: number;
+  readonly mixS: number;
+  readonly restS: number;
+  readonly foldS: number;
+  readonly heatS: number;
+  readonly fryS: number;
+  readonly serveS: number;
+}
+
+/**
+ * Steps back from the eating time with one pair of hands: the oil is heated only when folding
+ * is over, because hot oil is never left alone; dough is mixed while the filling cools.
+ * A simple chain: no optimising over several batches.
+ *
+ * @param eatMs ms since the epoch
+ * @returns steps in order of their start
+ */
+export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
+  const ms = (s: number) => Math.round(s) * 1000;
+  const serve = eatMs - ms(d.serveS);
+  const fry = serve - ms(d.fryS);
+  const heat = fry - ms(d.heatS);
+  const fold = heat - ms(d.foldS);
+  const rest = fold - ms(d.restS);
+  const dough = rest - ms(d.mixS);
+  const cool = Math.min(dough, fold - ms(d.coolS));
+  const filling = cool - ms(d.cookFillingS);
+  const steps: ChainStep[] = [
+    { id: 'filling', kind: 'hands', startMs: filling, endMs: cool },
+    { id: 'cool', kind: 'passive', startMs: cool, endMs: fold },
+    { id: 'dough', kind: 'hands', startMs: dough, endMs: rest },
+    { id: 'rest', kind: 'passive', startMs: rest, endMs: fold },
+    { id: 'fold', kind: 'hands', startMs: fold, endMs: heat },
+    { id: 'heat', kind: 'hands', startMs: heat, endMs: fry },
+    { id: 'fry', kind: 'hands', startMs: fry, endMs: serve },
+    { id: 'serve', kind: 'hands', startMs: serve, endMs: eatMs },
+  ];
+  return steps.sort((a, b) => a.startMs - b.startMs);
+}
