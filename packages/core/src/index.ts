@@ -61,6 +61,7 @@ export {
   restoreIntoStove,
   type SimulatedStove,
   stepStove,
+  stovePieceSpec,
 } from './oil/simulatedStove.js';
 export { backwardChain, type ChainStep } from './schedule/backwardChain.js';
 export {

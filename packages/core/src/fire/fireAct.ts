@@ -50,12 +50,13 @@ export interface FireState {
  * Adds the acts up. Acts on pieces that are not there (a lift of one not in the pot, a second
  * drop of the same) change nothing: a wrong tap must not break the evening.
  *
- * @param acts in any order; sorted here by time, then id
+ * @param acts in any order of time; those of one moment in the order they came
  * @param planned pieces of the batch
  */
 export function fireState(acts: readonly FireAct[], planned: number): FireState {
   const takenBack = new Set(acts.flatMap((act) => (act.kind === 'take-back' ? [act.actId] : [])));
-  const ordered = [...acts].sort((a, b) => a.atS - b.atS || (a.id < b.id ? -1 : 1));
+  // A stable sort: acts of the same moment keep the order in which they were acknowledged.
+  const ordered = [...acts].sort((a, b) => a.atS - b.atS);
   const pieces = new Map<number, FirePiece>();
   const inPot = () => [...pieces.values()].filter((piece) => piece.outS === null);
   let burner = 0;

@@ -53,6 +53,7 @@ export function simulateRun(
   const turns = new Map<number, number>();
   const droppedAt = new Map<number, number>();
   let next = 1;
+  let lastOutS = -Infinity;
   const id = () => actId(acts.length);
   const pieceAct = (kind: 'drop' | 'flip' | 'lift' | 'burst', pieces: number[]) => {
     if (pieces.length > 0) acts.push({ id: id(), atS: stove.timeS, kind, pieces });
@@ -64,7 +65,8 @@ export function simulateRun(
   };
   while ((next <= draft.pieces || stove.inPot.size > 0) && stove.timeS < MOST_S) {
     setBurner(stove, draft.fry.oilC, fry.lots.holdSetting, fry.lots.lotSetting, burner);
-    if (stove.inPot.size === 0 && stove.state.probeC >= draft.fry.oilC - 1) {
+    const rested = stove.timeS - lastOutS >= kitchen.hands.betweenLotsS;
+    if (stove.inPot.size === 0 && rested && next <= draft.pieces && stove.state.probeC >= draft.fry.oilC - 1) {
       const size = Math.min(fry.lots.lotSize, draft.pieces - next + 1);
       const pieces = Array.from({ length: size }, (_, i) => next + i);
       pieces.forEach((n) => {
@@ -93,6 +95,7 @@ export function simulateRun(
     const out = [...stove.inPot.keys()].filter((n) => stove.timeS - droppedAt.get(n)! >= lifted);
     out.forEach((n) => liftFromStove(stove, n));
     pieceAct('lift', out);
+    if (out.length + burst.length > 0) lastOutS = stove.timeS;
   }
   burner(0);
   return { acts, readings, endS: stove.timeS };

@@ -15,6 +15,7 @@ export interface SimulatedStove {
   setting: number;
   state: PotState;
   readonly inPot: Map<number, { readonly body: FryBody; heatJ: number }>;
+  readonly seed: number;
   readonly uniform: () => number;
 }
 
@@ -36,20 +37,29 @@ export function createStove(pot: Pot, roomC: number, body: FryBodySpec, bulk: Pi
     setting: 0,
     state: { oilC: roomC, probeC: roomC },
     inPot: new Map(),
+    seed,
     uniform: seededUniform(seed),
   };
 }
 
-/** Puts a piece in; hands make walls that differ by a few percent. A number already in is left alone. */
-export function dropIntoStove(stove: SimulatedStove, number: number): void {
-  if (stove.inPot.has(number)) return;
-  const vary = 1 + 0.03 * clamp(seededNormal(stove.uniform), -2, 2);
-  const wallM = Math.min(stove.body.wallM * vary, stove.body.radiusM * 0.95);
-  const body = createFryBody({ ...stove.body, wallM: stove.body.fillingCells > 0 ? wallM : stove.body.radiusM });
-  stove.inPot.set(number, { body, heatJ: drawnJ(stove, body) });
+/**
+ * The body of piece `number` on this stove: hands make walls that differ by a few percent.
+ * The same seed and number give the same piece, also after a restart.
+ */
+export function stovePieceSpec(stove: SimulatedStove, number: number): FryBodySpec {
+  const spec = stove.body;
+  if (spec.fillingCells === 0) return spec;
+  const normal = seededNormal(seededUniform(stove.seed * 7919 + number));
+  const wallM = Math.min(spec.wallM * (1 + 0.03 * clamp(normal, -2, 2)), spec.radiusM * 0.95);
+  return { ...spec, wallM };
 }
 
-/** Puts a piece back in as it was, after a restart. */
+/** Puts a piece in, raw; one that is already in is left alone. */
+export function dropIntoStove(stove: SimulatedStove, number: number): void {
+  if (!stove.inPot.has(number)) restoreIntoStove(stove, number, createFryBody(stovePieceSpec(stove, number)));
+}
+
+/** Puts a piece in as it is: half fried after a restart or a tap taken back. */
 export function restoreIntoStove(stove: SimulatedStove, number: number, body: FryBody): void {
   stove.inPot.set(number, { body, heatJ: drawnJ(stove, body) });
 }

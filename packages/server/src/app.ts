@@ -1,0 +1,100 @@
+import compression from 'compression';
+import express, { type Express, type NextFunction, type Request, type Response } from 'express';
+import helmet from 'helmet';
+import { join } from 'node:path';
+import type { Logger } from 'pino';
+import { ApiError, toApiError } from './errors.js';
+import { batchRoutes } from './routes/batches.js';
+import type { Context } from './routes/context.js';
+import { kitchenRoutes } from './routes/kitchen.js';
+import { ledgerRoutes } from './routes/ledger.js';
+import { stoveRoutes } from './routes/stove.js';
+
+export interface AppOptions extends Context {
+  readonly log: Logger;
+  /** Built pages, or `null`. */
+  readonly webDir: string | null;
+}
+
+const LOCAL_HOST = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/i;
+
+/** Pages of other sites must not reach this server through a name that points at it. */
+function onlyLocal(req: Request, _res: Response, next: NextFunction): void {
+  const { host, origin } = req.headers;
+  if (!host || !LOCAL_HOST.test(host)) throw new ApiError('BAD_HOST');
+  if (origin && !LOCAL_HOST.test(origin.replace(/^https?:\/\//, ''))) throw new ApiError('BAD_HOST');
+  next();
+}
+
+function onlyJson(req: Request, _res: Response, next: NextFunction): void {
+  const hasBody = req.method === 'POST' || req.method === 'PUT';
+  if (hasBody && !req.is('application/json')) throw new ApiError('NOT_JSON');
+  next();
+}
+
+/** Builds the application; does not listen. */
+export function createApp({ log, webDir, ...context }: AppOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          // styled-components writes its rules into the page.
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          imgSrc: ["'self'", 'data:'],
+          fontSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'none'"],
+          frameAncestors: ["'none'"],
+          formAction: ["'self'"],
+          upgradeInsecureRequests: null,
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(onlyLocal);
+  app.use(compression());
+
+  const api = express.Router();
+  api.use(onlyJson, express.json({ limit: '256kb', strict: true }));
+  api.use((_req, res, next) => {
+    res.set('Cache-Control', 'no-store');
+    next();
+  });
+  api.get('/health', async (_req, res) => {
+    await context.gate.rows('SELECT 1');
+    res.json({ ok: true });
+  });
+  api.use('/kitchen', kitchenRoutes(context));
+  api.use('/batches/:id/stove', stoveRoutes(context));
+  api.use('/batches', batchRoutes(context));
+  api.use('/ledger', ledgerRoutes(context));
+  api.use(() => {
+    throw new ApiError('NOT_FOUND');
+  });
+  app.use('/api', api);
+
+  if (webDir) {
+    app.use('/assets', express.static(join(webDir, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+    app.use(express.static(webDir, { index: false, maxAge: 0 }));
+    app.get('/*path', (_req, res) => res.sendFile(join(webDir, 'index.html')));
+    app.get('/', (_req, res) => res.sendFile(join(webDir, 'index.html')));
+  }
+
+  app.use((cause: unknown, req: Request, res: Response, _next: NextFunction) => {
+    const error = toApiError(cause);
+    if (error.status >= 500) log.error({ cause, method: req.method, url: req.url }, error.message);
+    if (res.headersSent) return void res.end();
+    res
+      .status(error.status)
+      .json({ code: error.code, message: error.message, ...(error.path ? { path: error.path } : {}) });
+  });
+  return app;
+}

@@ -1,0 +1,48 @@
+import type { Gate } from './gate.js';
+import { MIGRATIONS } from './migrations/index.js';
+
+/** The database was written by a newer Ember Fold: starting would lose what we do not know. */
+export class NewerSchemaError extends Error {}
+
+const LOCK = 'ember_fold_migrate';
+
+/**
+ * Brings the schema up to date under a named lock, one migration at a time.
+ * @returns how many were run
+ * @throws NewerSchemaError when the database is ahead of this code
+ */
+export async function migrate(gate: Gate, migrations = MIGRATIONS): Promise<number> {
+  return await gate.withConnection(async (q) => {
+    const [lock] = await q.rows<{ got: number | null }>('SELECT GET_LOCK(?, 30) AS got', [LOCK]);
+    if (lock?.got !== 1) throw new Error('Another start is still preparing the database; try again in a moment.');
+    try {
+      await q.change(
+        `CREATE TABLE IF NOT EXISTS schema_version (
+          version INT UNSIGNED NOT NULL PRIMARY KEY,
+          name VARCHAR(120) NOT NULL,
+          run_at DATETIME(3) NOT NULL
+        )`,
+      );
+      const [{ at } = { at: 0 }] = await q.rows<{ at: number }>(
+        'SELECT COALESCE(MAX(version), 0) AS at FROM schema_version',
+      );
+      const newest = migrations[migrations.length - 1]?.version ?? 0;
+      if (at > newest) {
+        throw new NewerSchemaError(
+          `The database is at schema ${at} and this Ember Fold knows only ${newest}; start the newer version instead.`,
+        );
+      }
+      const due = migrations.filter((migration) => migration.version > at);
+      for (const migration of due) {
+        for (const statement of migration.statements) await q.change(statement);
+        await q.change('INSERT INTO schema_version (version, name, run_at) VALUES (?, ?, UTC_TIMESTAMP(3))', [
+          migration.version,
+          migration.name,
+        ]);
+      }
+      return due.length;
+    } finally {
+      await q.rows('SELECT RELEASE_LOCK(?)', [LOCK]);
+    }
+  });
+}

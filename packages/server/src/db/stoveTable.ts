@@ -1,0 +1,66 @@
+import type { BatchDraft, Kitchen } from '@ember-fold/core';
+import { fromJson, type Queries } from './gate.js';
+
+/** One evening at the stove: the plan as it stood when the stove was started. */
+export interface StoveRow {
+  readonly batchId: string;
+  readonly seed: number;
+  /** Stove seconds in a wall second. */
+  readonly speed: number;
+  readonly draft: BatchDraft;
+  readonly kitchen: Kitchen;
+  readonly startedAt: Date;
+  readonly endedAt: Date | null;
+}
+
+interface Raw {
+  batch_id: string;
+  seed: number;
+  speed: number;
+  draft: unknown;
+  kitchen: unknown;
+  started_at: Date;
+  ended_at: Date | null;
+}
+
+const COLUMNS = 'batch_id, seed, speed, draft, kitchen, started_at, ended_at';
+
+function fromRaw(raw: Raw): StoveRow {
+  return {
+    batchId: raw.batch_id,
+    seed: raw.seed,
+    speed: raw.speed,
+    draft: fromJson<BatchDraft>(raw.draft),
+    kitchen: fromJson<Kitchen>(raw.kitchen),
+    startedAt: raw.started_at,
+    endedAt: raw.ended_at,
+  };
+}
+
+export async function readStove(q: Queries, batchId: string): Promise<StoveRow | null> {
+  const [row] = await q.rows<Raw>(`SELECT ${COLUMNS} FROM stove_session WHERE batch_id = ?`, [batchId]);
+  return row ? fromRaw(row) : null;
+}
+
+/** Sessions that were running when the server last stopped. */
+export async function listOpenStoves(q: Queries): Promise<StoveRow[]> {
+  return (await q.rows<Raw>(`SELECT ${COLUMNS} FROM stove_session WHERE ended_at IS NULL`)).map(fromRaw);
+}
+
+/** @returns false when this batch already has a session */
+export async function insertStove(q: Queries, stove: StoveRow): Promise<boolean> {
+  const made = await q.change(`INSERT IGNORE INTO stove_session (${COLUMNS}) VALUES (?, ?, ?, ?, ?, ?, ?)`, [
+    stove.batchId,
+    stove.seed,
+    stove.speed,
+    JSON.stringify(stove.draft),
+    JSON.stringify(stove.kitchen),
+    stove.startedAt,
+    stove.endedAt,
+  ]);
+  return made.affectedRows === 1;
+}
+
+export async function endStove(q: Queries, batchId: string, endedAt: Date): Promise<void> {
+  await q.change('UPDATE stove_session SET ended_at = ? WHERE batch_id = ? AND ended_at IS NULL', [endedAt, batchId]);
+}

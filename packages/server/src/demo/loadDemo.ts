@@ -1,0 +1,125 @@
+import { createHash } from 'node:crypto';
+import { DEFAULT_KITCHEN, type Kitchen, type Mishaps, newBatch, planBatch, simulateRun } from '@ember-fold/core';
+import { insertAct } from '../db/actTable.js';
+import { countBatches, insertBatch, setBatchStatus } from '../db/batchTable.js';
+import type { Gate } from '../db/gate.js';
+import { readKitchen, writeKitchen } from '../db/kitchenTable.js';
+import { writeNote } from '../db/noteTable.js';
+import { insertReadings } from '../db/readingTable.js';
+import { insertStove } from '../db/stoveTable.js';
+
+const DAY_MS = 86_400_000;
+
+/** Sorrel Vane's kitchen in Quillhaven: one 24 cm pot, a two-ring hob with nine settings. */
+const QUILLHAVEN: Kitchen = { ...DEFAULT_KITCHEN, name: 'Sorrel Vane, Quillhaven' };
+
+interface Past {
+  readonly name: string;
+  readonly starterId: string;
+  readonly pieces: number;
+  readonly daysAgo: number;
+  readonly mishaps: Mishaps;
+  readonly oilC: number;
+  readonly notes: string;
+}
+
+/** Three evenings of the ledger; the rest joins as the rooms that use them do. */
+const PAST: readonly Past[] = [
+  {
+    name: 'Squash and sage half-moons, first try',
+    starterId: 'squash-sage',
+    pieces: 20,
+    daysAgo: 41,
+    mishaps: {
+      bursts: [
+        { piece: 7, afterS: 260 },
+        { piece: 8, afterS: 410 },
+      ],
+      liftLateS: 60,
+    },
+    oilC: 164,
+    notes: 'Two opened at the rope; the rim had flour on it. Darker than wanted.',
+  },
+  {
+    name: 'Mushroom and barley half-moons',
+    starterId: 'mushroom-barley',
+    pieces: 18,
+    daysAgo: 20,
+    mishaps: { bursts: [], liftLateS: 0 },
+    oilC: 172,
+    notes: 'Even and golden. Dough kneaded easily while warm.',
+  },
+  {
+    name: 'Squash and sage half-moons',
+    starterId: 'squash-sage',
+    pieces: 24,
+    daysAgo: 6,
+    mishaps: { bursts: [{ piece: 15, afterS: 330 }], liftLateS: -15 },
+    oilC: 158,
+    notes: 'Cooler oil, longer: much better. One burst, overfilled by hand.',
+  },
+];
+
+/** A stable uuid from words, so that loading twice makes nothing twice. */
+function demoId(words: string): string {
+  const hex = createHash('sha256').update(`ember-fold demo ${words}`).digest('hex');
+  const variant = '89ab'[parseInt(hex[16]!, 16) % 4]!;
+  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-${variant}${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
+}
+
+/** Next Saturday 18:30 UTC at least two days on: time enough to look around. */
+function nextSupper(nowMs: number): number {
+  const day = new Date(nowMs + 2 * DAY_MS);
+  day.setUTCHours(18, 30, 0, 0);
+  while (day.getUTCDay() !== 6) day.setUTCDate(day.getUTCDate() + 1);
+  return day.getTime();
+}
+
+async function loadPast(gate: Gate, past: Past, nowMs: number, index: number): Promise<void> {
+  const id = demoId(past.name);
+  const startedAt = new Date(Math.floor((nowMs - past.daysAgo * DAY_MS) / DAY_MS) * DAY_MS + 17 * 3_600_000);
+  const base = newBatch(
+    past.name,
+    past.starterId,
+    past.pieces,
+    new Date(startedAt.getTime() + 5_400_000).toISOString(),
+  );
+  const draft = { ...base, fry: { ...base.fry, oilC: past.oilC } };
+  const plan = planBatch(draft, QUILLHAVEN, null);
+  const run = simulateRun(draft, plan, QUILLHAVEN, 1000 + index, past.mishaps, (n) => demoId(`${past.name} act ${n}`));
+  if (!run) throw new Error(`The demo batch "${past.name}" cannot be fried as planned.`);
+  const endedAt = new Date(startedAt.getTime() + run.endS * 1000);
+  await gate.transaction(async (q) => {
+    await insertBatch(q, id, draft, startedAt);
+    await insertStove(q, { batchId: id, seed: 1000 + index, speed: 1, draft, kitchen: QUILLHAVEN, startedAt, endedAt });
+    for (const act of run.acts) await insertAct(q, id, act);
+    await insertReadings(
+      q,
+      id,
+      run.readings.map((reading, i) => ({ ...reading, seq: i + 1 })),
+    );
+    await setBatchStatus(q, id, 'done');
+    await writeNote(q, id, past.notes, 0);
+  });
+}
+
+/**
+ * Fills an empty database with the Lantern Walk supper: two batches planned, three evenings
+ * in the ledger, fried on the product's own pot model.
+ * @returns whether anything was loaded
+ */
+export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {
+  if ((await countBatches(gate)) > 0) return false;
+  const { version } = await readKitchen(gate);
+  if (version === 0) await writeKitchen(gate, QUILLHAVEN, 0);
+  for (const [index, past] of PAST.entries()) await loadPast(gate, past, nowMs, index);
+  const eatAt = new Date(nextSupper(nowMs)).toISOString();
+  const planned = [
+    newBatch('Lentil and dill half-moons', 'lentil-dill', 24, eatAt),
+    newBatch('Squash and sage half-moons', 'squash-sage', 48, eatAt),
+  ];
+  for (const [i, draft] of planned.entries()) {
+    await insertBatch(gate, demoId(`planned ${draft.name}`), draft, new Date(nowMs + i));
+  }
+  return true;
+}

@@ -1,0 +1,72 @@
+import { CoreError } from '@ember-fold/core';
+
+/** The one error table: code → status and sentence. Clients get `{ code, message, path? }`. */
+const ERRORS = {
+  BAD_INPUT: { status: 400, message: 'One of the values is not usable.' },
+  BAD_JSON: { status: 400, message: 'The request is not valid JSON.' },
+  BAD_HOST: { status: 403, message: 'This address is not served here.' },
+  NOT_FOUND: { status: 404, message: 'There is nothing at this address.' },
+  NO_BATCH: { status: 404, message: 'There is no such batch; it may have been deleted.' },
+  NO_STOVE: { status: 409, message: 'The stove has not been started for this batch.' },
+  NOT_COOKABLE: {
+    status: 409,
+    message: 'This plan has no moment at which the pieces are done; change the oil or the piece first.',
+  },
+  UNSAFE_PLAN: {
+    status: 409,
+    message: 'The pot or the oil of this plan is not safe; mend that on the Fry station first.',
+  },
+  STILL_FRYING: { status: 409, message: 'There are pieces in the oil; lift them before the batch is finished.' },
+  BATCH_OVER: { status: 409, message: 'This batch is finished and in the ledger; cook it again as a new one.' },
+  STALE_VERSION: { status: 409, message: 'This was changed in another window since it was opened here.' },
+  ID_TAKEN: { status: 409, message: 'This id is already used for something else.' },
+  TOO_LARGE: { status: 413, message: 'The request is too large.' },
+  NOT_JSON: { status: 415, message: 'Only JSON is taken here.' },
+  NO_DATABASE: { status: 503, message: 'The records cannot be reached just now; nothing was lost, try again.' },
+  INTERNAL: { status: 500, message: 'Something went wrong here; it has been written to the log.' },
+} as const;
+
+export type ErrorCode = keyof typeof ERRORS;
+
+/** An answer that is not a success; thrown anywhere, written once by the error middleware. */
+export class ApiError extends Error {
+  readonly code: ErrorCode;
+  readonly status: number;
+  readonly path: string | undefined;
+
+  constructor(code: ErrorCode, message?: string, path?: string) {
+    super(message ?? ERRORS[code].message);
+    this.name = 'ApiError';
+    this.code = code;
+    this.status = ERRORS[code].status;
+    this.path = path;
+  }
+}
+
+/** MariaDB's own words for "cannot talk to it now". */
+const AWAY = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'ENOENT',
+  'EPIPE',
+  'ETIMEDOUT',
+  'PROTOCOL_CONNECTION_LOST',
+  'ER_SERVER_SHUTDOWN',
+  'ER_CON_COUNT_ERROR',
+  'ER_DISK_FULL',
+  'ER_RECORD_FILE_FULL',
+]);
+
+/** Whatever was thrown, as an answer; the cause goes to the log, never to the client. */
+export function toApiError(cause: unknown): ApiError {
+  if (cause instanceof ApiError) return cause;
+  if (cause instanceof CoreError) return new ApiError('BAD_INPUT', cause.message, cause.path);
+  const { code, type, status } = (cause ?? {}) as { code?: string; type?: string; status?: number };
+  if (type === 'entity.too.large') return new ApiError('TOO_LARGE');
+  if (type === 'entity.parse.failed' || type === 'encoding.unsupported' || type === 'charset.unsupported') {
+    return new ApiError('BAD_JSON');
+  }
+  if (code && AWAY.has(code)) return new ApiError('NO_DATABASE');
+  if (status !== undefined && status >= 400 && status < 500) return new ApiError('BAD_INPUT');
+  return new ApiError('INTERNAL');
+}

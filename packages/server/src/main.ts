@@ -1,0 +1,62 @@
+import type { Server } from 'node:http';
+import { pino } from 'pino';
+import { createApp } from './app.js';
+import { readConfig } from './config.js';
+import { openGate } from './db/gate.js';
+import { migrate } from './db/migrate.js';
+import { loadDemo } from './demo/loadDemo.js';
+import { StoveRunner } from './devices/stoveRunner.js';
+
+/** Leaves with one sentence on stderr. */
+function giveUp(message: string): never {
+  process.stderr.write(`${message}\n`);
+  process.exit(1);
+}
+
+function listen(server: { listen: (port: number, host: string) => Server }, port: number): Promise<Server> {
+  return new Promise((resolve, reject) => {
+    const listening = server.listen(port, '127.0.0.1');
+    listening.once('listening', () => resolve(listening));
+    listening.once('error', reject);
+  });
+}
+
+async function main(): Promise<void> {
+  const config = readConfig(process.env);
+  const log = pino({ level: config.logLevel }, pino.destination(2));
+  const gate = openGate(config.databaseUrl);
+  await migrate(gate);
+  if (config.demo) await loadDemo(gate, Date.now());
+  const stoves = new StoveRunner(gate, log);
+  await stoves.resumeAll();
+  const app = createApp({ gate, stoves, clockMs: Date.now, log, webDir: config.webDir });
+  const server = await listen(app, config.port);
+  const address = server.address();
+  const port = typeof address === 'object' && address ? address.port : config.port;
+  process.send?.({ ready: true, port });
+  log.info({ port }, 'listening');
+
+  let closing = false;
+  const close = async () => {
+    if (closing) return;
+    closing = true;
+    stoves.close();
+    server.closeAllConnections();
+    server.close();
+    await gate.close().catch(() => undefined);
+    process.exit(0);
+  };
+  process.on('SIGTERM', close);
+  process.on('SIGINT', close);
+  // Started by scripts/start.mjs: when the parent is gone, so is the reason to hold the port.
+  process.on('disconnect', close);
+}
+
+main().catch((cause: unknown) => {
+  const { code, message } = (cause ?? {}) as { code?: string; message?: string };
+  if (code === 'EADDRINUSE') giveUp('The port is already taken; start with --port and another number.');
+  if (code === 'ECONNREFUSED') giveUp('The database does not answer; check DATABASE_URL or start again.');
+  if (code === 'ER_ACCESS_DENIED_ERROR') giveUp('The database refused the user or password in DATABASE_URL.');
+  if (code === 'ER_BAD_DB_ERROR') giveUp('The database named in DATABASE_URL does not exist; create it first.');
+  giveUp(message ?? 'The server could not start.');
+});

@@ -1,0 +1,20 @@
+import type { Kitchen } from '@ember-fold/core';
+import { Router } from 'express';
+import { readKitchen, writeKitchen } from '../db/kitchenTable.js';
+import { ApiError } from '../errors.js';
+import type { Context } from './context.js';
+import { SCHEMAS, validate } from './validate.js';
+
+/** The one kitchen: pot, burner, dish, temperatures, units. */
+export function kitchenRoutes({ gate }: Context): Router {
+  const router = Router();
+  router.get('/', async (_req, res) => {
+    res.json(await readKitchen(gate));
+  });
+  router.put('/', async (req, res) => {
+    const { version, kitchen } = validate<{ version: number; kitchen: Kitchen }>(SCHEMAS.kitchen, req.body);
+    if (!(await writeKitchen(gate, kitchen, version))) throw new ApiError('STALE_VERSION');
+    res.json(await readKitchen(gate));
+  });
+  return router;
+}

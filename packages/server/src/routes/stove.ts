@@ -1,0 +1,159 @@
+import { type FireAct, fireState, planBatch } from '@ember-fold/core';
+import { type Request, type Response, Router } from 'express';
+import { insertAct, listActs, type StoredAct } from '../db/actTable.js';
+import { readBatch, setBatchStatus } from '../db/batchTable.js';
+import type { Queries } from '../db/gate.js';
+import { readKitchen } from '../db/kitchenTable.js';
+import { listReadings, type StoredReading } from '../db/readingTable.js';
+import { endStove, insertStove, readStove, type StoveRow } from '../db/stoveTable.js';
+import { stoveNowS } from '../devices/stoveRunner.js';
+import { ApiError } from '../errors.js';
+import type { Context } from './context.js';
+import { SCHEMAS, validate } from './validate.js';
+
+const HEARTBEAT_MS = 15_000;
+
+async function requireStove(q: Queries, req: Request): Promise<StoveRow> {
+  const { id } = validate<{ id: string }>(SCHEMAS.id, { id: req.params['id'] });
+  const stove = await readStove(q, id);
+  if (stove) return stove;
+  throw new ApiError((await readBatch(q, id)) ? 'NO_STOVE' : 'NO_BATCH');
+}
+
+/** The stove of one batch: start it, read it, follow it, act on it, finish. */
+export function stoveRoutes(context: Context): Router {
+  const { gate, stoves, clockMs } = context;
+  const router = Router({ mergeParams: true });
+
+  const answer = async (row: StoveRow) => ({
+    batchId: row.batchId,
+    speed: row.speed,
+    startedAt: row.startedAt.toISOString(),
+    endedAt: row.endedAt?.toISOString() ?? null,
+    nowS: stoveNowS(row, clockMs()),
+    draft: row.draft,
+    kitchen: row.kitchen,
+    acts: await listActs(gate, row.batchId),
+    readings: await listReadings(gate, row.batchId),
+  });
+
+  router.get('/', async (req, res) => {
+    res.json(await answer(await requireStove(gate, req)));
+  });
+
+  router.post('/', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.id, { id: (req.params as { id?: string }).id });
+    const { speed } = validate<{ speed: number }>(SCHEMAS.startStove, req.body);
+    const row = await gate.transaction(async (q) => {
+      const batch = await readBatch(q, id);
+      if (!batch) throw new ApiError('NO_BATCH');
+      if (batch.status === 'done') throw new ApiError('BATCH_OVER');
+      const existing = await readStove(q, id);
+      if (existing) return existing;
+      const { kitchen } = await readKitchen(q);
+      const plan = planBatch(batch.draft, kitchen, null);
+      if (!plan.fry?.lots) throw new ApiError('NOT_COOKABLE');
+      if (plan.fry.findings.some((f) => f.code === 'fry.unsafe-oil' || f.code === 'fry.pot-over-half')) {
+        throw new ApiError('UNSAFE_PLAN');
+      }
+      const startedAt = new Date(clockMs());
+      const seed = startedAt.getTime() % 4_294_967_291;
+      const made: StoveRow = { batchId: id, seed, speed, draft: batch.draft, kitchen, startedAt, endedAt: null };
+      await insertStove(q, made);
+      await setBatchStatus(q, id, 'frying');
+      return made;
+    });
+    if (!row.endedAt) await stoves.start(row);
+    res.status(201).json(await answer(row));
+  });
+
+  router.post('/acts', async (req, res) => {
+    const row = await requireStove(gate, req);
+    const act = validate<FireAct>(SCHEMAS.act, req.body);
+    if (row.endedAt) throw new ApiError('BATCH_OVER');
+    const latest = stoveNowS(row, clockMs());
+    // A page's clock may run ahead; no act lies in the future.
+    const kept = { ...act, atS: Math.min(act.atS, latest) };
+    const done = await insertAct(gate, row.batchId, kept);
+    if (!done) throw new ApiError('ID_TAKEN', undefined, 'id');
+    if (done.isNew) stoves.apply(row.batchId, { seq: done.seq, act: kept });
+    res.status(done.isNew ? 201 : 200).json({ seq: done.seq, act: kept });
+  });
+
+  router.post('/finish', async (req, res) => {
+    const row = await requireStove(gate, req);
+    if (!row.endedAt) {
+      const acts = (await listActs(gate, row.batchId)).map((stored) => stored.act);
+      if (fireState(acts, row.draft.pieces).inPot.length > 0) throw new ApiError('STILL_FRYING');
+      await stoves.stop(row.batchId);
+      await gate.transaction(async (q) => {
+        await endStove(q, row.batchId, new Date(clockMs()));
+        await setBatchStatus(q, row.batchId, 'done');
+      });
+    }
+    res.json({ batchId: row.batchId });
+  });
+
+  router.get('/stream', async (req, res) => {
+    await streamStove(context, await requireStove(gate, req), req, res);
+  });
+
+  return router;
+}
+
+/** Sequence numbers the page already has: from its last event, or from the address. */
+function marksOf(req: Request): { act: number; reading: number } {
+  const last = /^(\d{1,15})-(\d{1,10})$/.exec(String(req.headers['last-event-id'] ?? ''));
+  const whole = (value: unknown) => {
+    const n = Number(value ?? 0);
+    return Number.isSafeInteger(n) && n >= 0 ? n : 0;
+  };
+  return last
+    ? { act: Number(last[1]), reading: Number(last[2]) }
+    : { act: whole(req.query['act']), reading: whole(req.query['reading']) };
+}
+
+/** Server-sent events: first what was missed, then what happens; nothing twice, nothing left out. */
+async function streamStove({ gate, stoves }: Context, row: StoveRow, req: Request, res: Response): Promise<void> {
+  const mark = marksOf(req);
+  res.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache, no-transform' });
+  const send = (event: string, data: unknown) =>
+    res.write(`id: ${mark.act}-${mark.reading}\nevent: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
+  const sendReadings = (readings: readonly StoredReading[]) => {
+    const fresh = readings.filter((r) => r.seq > mark.reading);
+    if (fresh.length === 0) return;
+    mark.reading = fresh[fresh.length - 1]!.seq;
+    send('readings', fresh);
+  };
+  const sendAct = (stored: StoredAct) => {
+    if (stored.seq <= mark.act) return;
+    mark.act = stored.seq;
+    send('act', stored);
+  };
+  const queue: (() => void)[] = [];
+  let caughtUp = false;
+  const stop = stoves.subscribe(row.batchId, (event) => {
+    const pass = () => {
+      if (event.kind === 'readings') sendReadings(event.readings);
+      else if (event.kind === 'act') sendAct(event.stored);
+      else send('end', {});
+    };
+    if (caughtUp) pass();
+    else queue.push(pass);
+  });
+  const beat = setInterval(() => res.write(': here\n\n'), HEARTBEAT_MS);
+  res.on('close', () => {
+    clearInterval(beat);
+    stop();
+  });
+  try {
+    for (const stored of await listActs(gate, row.batchId, mark.act)) sendAct(stored);
+    sendReadings(await listReadings(gate, row.batchId, mark.reading));
+    if (row.endedAt) send('end', {});
+    caughtUp = true;
+    queue.forEach((pass) => pass());
+  } catch {
+    // The head is out; closing makes the page ask again with its marks.
+    res.end();
+  }
+}

@@ -1,0 +1,63 @@
+// Builds what is stale: the server bundle and the pages.
+import { spawnSync } from 'node:child_process';
+import { existsSync, readdirSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { giveUp, ROOT, say } from './lib/ensure.mjs';
+
+/** Newest change below a folder, ms. */
+function newest(path) {
+  const stat = statSync(path, { throwIfNoEntry: false });
+  if (!stat) return 0;
+  if (!stat.isDirectory()) return stat.mtimeMs;
+  return readdirSync(path)
+    .filter((name) => name !== 'node_modules' && name !== 'dist')
+    .reduce((most, name) => Math.max(most, newest(join(path, name))), 0);
+}
+
+function stale(output, inputs) {
+  const path = join(ROOT, output);
+  if (!existsSync(path)) return true;
+  const built = statSync(path).mtimeMs;
+  return inputs.some((input) => newest(join(ROOT, input)) > built);
+}
+
+async function buildServer() {
+  const { build } = await import('esbuild');
+  await build({
+    entryPoints: [join(ROOT, 'packages/server/src/main.ts')],
+    outdir: join(ROOT, 'packages/server/dist'),
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    packages: 'external',
+    // The core package ships as TypeScript: bundle it, or Node 20 could not load it.
+    alias: { '@ember-fold/core': join(ROOT, 'packages/core/src/index.ts') },
+    sourcemap: true,
+    logLevel: 'warning',
+  });
+}
+
+function buildWeb() {
+  const result = spawnSync(process.execPath, [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'], {
+    cwd: join(ROOT, 'packages/web'),
+    stdio: ['ignore', 'inherit', 'inherit'],
+  });
+  if (result.status !== 0) giveUp('The pages could not be built; the lines above say why.');
+}
+
+export async function buildStale() {
+  const common = ['packages/core/src', 'package-lock.json'];
+  if (stale('packages/server/dist/main.js', ['packages/server/src', ...common])) {
+    say('Building the server…');
+    await buildServer();
+  }
+  const web = ['packages/web/src', 'packages/web/index.html', 'packages/web/vite.config.ts', 'packages/web/public'];
+  if (stale('packages/web/dist/index.html', [...web, ...common])) {
+    say('Building the pages…');
+    buildWeb();
+  }
+}
+
+if (process.argv[1] && import.meta.url === pathToFileURL(process.argv[1]).href) await buildStale();
