@@ -2,11 +2,26 @@
 const rooms = ['bench', 'fire', 'ledger'];
 module.exports = {
   forbidden: [
-    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
-    { name: 'core-stands-alone', severity: 'error', from: { path: '^packages/core/src' }, to: { pathNot: '^packages/core|^node_modules/(fast-check|@jest)' } },
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'core-stands-alone',
+      severity: 'error',
+      from: { path: '^packages/core/src' },
+      to: { pathNot: '^packages/core|^node_modules/(fast-check|@jest)' },
+    },
     { name: 'web-not-server', severity: 'error', from: { path: '^packages/web' }, to: { path: '^packages/server' } },
     { name: 'server-not-web', severity: 'error', from: { path: '^packages/server' }, to: { path: '^packages/web' } },
-    { name: 'core-by-its-index', severity: 'error', from: { path: '^packages/(web|server)' }, to: { path: '^packages/core/src/(?!index\\.ts$)' } },
+    {
+      name: 'core-by-its-index',
+      severity: 'error',
+      from: { path: '^packages/(web|server)' },
+      to: { path: '^packages/core/src/(?!index\\.ts$)' },
+    },
     {
       name: 'sql-only-in-db',
       severity: 'error',
@@ -25,6 +40,10 @@ module.exports = {
     exclude: { path: '(^|/)dist/' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'types', 'default'], extensions: ['.ts', '.tsx', '.js'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'default'],
+      extensions: ['.ts', '.tsx', '.js'],
+    },
   },
 };

@@ -28,6 +28,14 @@ export default tseslint.config(
       ],
     },
   },
-  { files: ['packages/web/src/**/*.{ts,tsx}'], plugins: { 'react-hooks': hooks }, rules: hooks.configs.recommended.rules },
-  { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' }, languageOptions: { sourceType: 'commonjs' } },
+  {
+    files: ['packages/web/src/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: hooks.configs.recommended.rules,
+  },
+  {
+    files: ['**/*.cjs'],
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
+    languageOptions: { sourceType: 'commonjs' },
+  },
 );

@@ -40,10 +40,14 @@ async function buildServer() {
 }
 
 function buildWeb() {
-  const result = spawnSync(process.execPath, [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'], {
-    cwd: join(ROOT, 'packages/web'),
-    stdio: ['ignore', 'inherit', 'inherit'],
-  });
+  const result = spawnSync(
+    process.execPath,
+    [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
+    {
+      cwd: join(ROOT, 'packages/web'),
+      stdio: ['ignore', 'inherit', 'inherit'],
+    },
+  );
   if (result.status !== 0) giveUp('The pages could not be built; the lines above say why.');
 }
 

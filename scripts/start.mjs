@@ -53,7 +53,8 @@ ensurePackages();
 const record = claim(options.data);
 const external = process.env.DATABASE_URL;
 if (options.fresh) {
-  if (external) giveUp('--fresh empties only the database Ember Fold starts itself; empty the one in DATABASE_URL by hand.');
+  if (external)
+    giveUp('--fresh empties only the database Ember Fold starts itself; empty the one in DATABASE_URL by hand.');
   rmSync(join(options.data, 'mariadb'), { recursive: true, force: true });
 }
 await buildStale();

@@ -4,7 +4,15 @@ import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildStale } from './build.mjs';
 import { startDatabase } from './lib/database.mjs';
-import { checkDisk, checkNode, ensureChromium, ensureFolder, ensureMariaDb, ensurePackages, ROOT } from './lib/ensure.mjs';
+import {
+  checkDisk,
+  checkNode,
+  ensureChromium,
+  ensureFolder,
+  ensureMariaDb,
+  ensurePackages,
+  ROOT,
+} from './lib/ensure.mjs';
 
 const TMP = join(ROOT, '.tmp');
 let passed = 0;
@@ -14,7 +22,9 @@ function step(name, args, env = {}) {
   const started = Date.now();
   process.stdout.write(`\n== ${name}\n`);
   const result = spawnSync(process.execPath, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } });
-  process.stdout.write(`== ${name}: ${result.status === 0 ? 'ok' : 'FAILED'}, ${Math.round((Date.now() - started) / 1000)} s\n`);
+  process.stdout.write(
+    `== ${name}: ${result.status === 0 ? 'ok' : 'FAILED'}, ${Math.round((Date.now() - started) / 1000)} s\n`,
+  );
   return result.status === 0;
 }
 
@@ -36,7 +46,12 @@ ensureFolder(TMP);
 
 check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
 check('lint', [bin('eslint/bin/eslint.js'), '.']);
-check('directions', [bin('dependency-cruiser/bin/dependency-cruise.mjs'), '--config', '.dependency-cruiser.cjs', 'packages']);
+check('directions', [
+  bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+  '--config',
+  '.dependency-cruiser.cjs',
+  'packages',
+]);
 for (const project of ['tsconfig.json', 'packages/core', 'packages/web']) {
   check(`types ${project}`, [bin('typescript/bin/tsc'), '-p', project]);
 }

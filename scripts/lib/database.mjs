@@ -70,7 +70,13 @@ export async function startDatabase(folder, log = join(folder, 'mariadb.log')) {
     const user = process.getuid?.() === 0 ? ['--user=root'] : [];
     const made = spawnSync(
       install,
-      ['--no-defaults', ...user, `--datadir=${dataDir}.new`, '--auth-root-authentication-method=socket', '--skip-test-db'],
+      [
+        '--no-defaults',
+        ...user,
+        `--datadir=${dataDir}.new`,
+        '--auth-root-authentication-method=socket',
+        '--skip-test-db',
+      ],
       { encoding: 'utf8' },
     );
     if (made.status !== 0) giveUp(`The database could not be set up: ${made.stderr.trim().split('\n').pop()}`);
@@ -117,7 +123,12 @@ export async function startDatabase(folder, log = join(folder, 'mariadb.log')) {
   child.unref();
   for (let waited = 0; !(await answers(port)); waited += 50) {
     if (gone || waited > 30_000) {
-      const last = readFileSync(log, 'utf8').trim().split('\n').filter((line) => /ERROR/.test(line)).pop() ?? '';
+      const last =
+        readFileSync(log, 'utf8')
+          .trim()
+          .split('\n')
+          .filter((line) => /ERROR/.test(line))
+          .pop() ?? '';
       giveUp(`The database did not start; see ${log}. ${last}`);
     }
     await wait(50);

@@ -31,7 +31,12 @@ export function checkDisk(needMb = 400) {
 }
 
 function run(command, args, options = {}) {
-  const result = spawnSync(command, args, { cwd: ROOT, stdio: ['ignore', 'ignore', 'pipe'], encoding: 'utf8', ...options });
+  const result = spawnSync(command, args, {
+    cwd: ROOT,
+    stdio: ['ignore', 'ignore', 'pipe'],
+    encoding: 'utf8',
+    ...options,
+  });
   return { ok: result.status === 0, text: `${result.stderr ?? ''}`.trim().split('\n').slice(-3).join(' ') };
 }
 

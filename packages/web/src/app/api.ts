@@ -1,0 +1,143 @@
+import type { BatchDraft, FireAct, Kitchen, LedgerFigures, OilReading } from '@ember-fold/core';
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+
+export interface ApiProblem {
+  readonly code: string;
+  readonly message: string;
+  readonly path?: string;
+}
+export interface BatchSummary {
+  readonly id: string;
+  readonly status: 'planned' | 'frying';
+  readonly name: string;
+  readonly pieces: number;
+  readonly eatAt: string;
+  readonly version: number;
+}
+export interface Batch {
+  readonly id: string;
+  readonly status: 'planned' | 'frying' | 'done';
+  readonly draft: BatchDraft;
+  readonly version: number;
+}
+export interface KitchenRow {
+  readonly kitchen: Kitchen;
+  readonly version: number;
+}
+export interface StoredAct {
+  readonly seq: number;
+  readonly act: FireAct;
+}
+export interface StoredReading extends OilReading {
+  readonly seq: number;
+}
+export interface Stove {
+  readonly batchId: string;
+  readonly speed: number;
+  readonly startedAt: string;
+  readonly endedAt: string | null;
+  readonly nowS: number;
+  readonly draft: BatchDraft;
+  readonly kitchen: Kitchen;
+  readonly acts: readonly StoredAct[];
+  readonly readings: readonly StoredReading[];
+}
+export interface LedgerEntry {
+  readonly id: string;
+  readonly name: string;
+  readonly pieces: number;
+  readonly startedAt: string;
+  readonly figures: LedgerFigures;
+}
+export interface LedgerRecord {
+  readonly id: string;
+  readonly draft: BatchDraft;
+  readonly kitchen: Kitchen;
+  readonly startedAt: string;
+  readonly endedAt: string;
+  readonly acts: readonly FireAct[];
+  readonly readings: readonly OilReading[];
+  readonly figures: LedgerFigures;
+  readonly note: { readonly notes: string; readonly version: number };
+}
+export interface StarterAsk {
+  readonly id: string;
+  readonly name: string;
+  readonly form: 'half-moon';
+  readonly starterId: string;
+  readonly pieces: number;
+  readonly eatAt: string;
+}
+
+/** All server data goes through here. */
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
+  tagTypes: ['Batches', 'Batch', 'Kitchen', 'Stove', 'Ledger', 'Record'],
+  refetchOnReconnect: true,
+  endpoints: (build) => ({
+    kitchen: build.query<KitchenRow, void>({ query: () => '/kitchen', providesTags: ['Kitchen'] }),
+    saveKitchen: build.mutation<KitchenRow, KitchenRow>({
+      query: (body) => ({ url: '/kitchen', method: 'PUT', body }),
+      // Figures must follow at once; a refusal puts the old kitchen back.
+      async onQueryStarted({ kitchen }, { dispatch, queryFulfilled }) {
+        const patch = dispatch(
+          api.util.updateQueryData('kitchen', undefined, (row) => {
+            row.kitchen = kitchen;
+          }),
+        );
+        try {
+          const { data } = await queryFulfilled;
+          dispatch(api.util.updateQueryData('kitchen', undefined, (row) => ({ ...row, version: data.version })));
+        } catch {
+          patch.undo();
+          dispatch(api.util.invalidateTags(['Kitchen']));
+        }
+      },
+    }),
+    batches: build.query<BatchSummary[], void>({ query: () => '/batches', providesTags: ['Batches'] }),
+    batch: build.query<Batch, string>({ query: (id) => `/batches/${id}`, providesTags: ['Batch'] }),
+    makeBatch: build.mutation<Batch, StarterAsk>({
+      query: (body) => ({ url: '/batches/from-starter', method: 'POST', body }),
+      invalidatesTags: ['Batches'],
+    }),
+    makeBatchFrom: build.mutation<Batch, { id: string; draft: BatchDraft }>({
+      query: (body) => ({ url: '/batches', method: 'POST', body }),
+      invalidatesTags: ['Batches'],
+    }),
+    saveBatch: build.mutation<Batch, { id: string; version: number; draft: BatchDraft }>({
+      query: ({ id, ...body }) => ({ url: `/batches/${id}`, method: 'PUT', body }),
+      invalidatesTags: ['Batches'],
+    }),
+    deleteBatch: build.mutation<void, string>({
+      query: (id) => ({ url: `/batches/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Batches'],
+    }),
+    stove: build.query<Stove, string>({ query: (id) => `/batches/${id}/stove`, providesTags: ['Stove'] }),
+    startStove: build.mutation<Stove, { id: string; speed: number }>({
+      query: ({ id, speed }) => ({ url: `/batches/${id}/stove`, method: 'POST', body: { speed } }),
+      invalidatesTags: ['Batches', 'Stove'],
+    }),
+    finishBatch: build.mutation<{ batchId: string }, string>({
+      query: (id) => ({ url: `/batches/${id}/stove/finish`, method: 'POST', body: {} }),
+      invalidatesTags: ['Batches', 'Ledger', 'Stove'],
+    }),
+    ledger: build.query<LedgerEntry[], void>({ query: () => '/ledger', providesTags: ['Ledger'] }),
+    record: build.query<LedgerRecord, string>({ query: (id) => `/ledger/${id}`, providesTags: ['Record'] }),
+    saveNotes: build.mutation<{ notes: string; version: number }, { id: string; notes: string; version: number }>({
+      query: ({ id, ...body }) => ({ url: `/ledger/${id}/notes`, method: 'PUT', body }),
+      async onQueryStarted({ id }, { dispatch, queryFulfilled }) {
+        const { data } = await queryFulfilled.catch(() => ({ data: null }));
+        if (!data) return;
+        dispatch(api.util.updateQueryData('record', id, (record) => ({ ...record, note: data })));
+      },
+    }),
+  }),
+});
+
+/** What went wrong, in one sentence, whatever shape the failure has. */
+export function problemOf(error: unknown): ApiProblem {
+  const data = (error as { data?: Partial<ApiProblem> } | undefined)?.data;
+  if (data?.code && data.message) return data as ApiProblem;
+  return { code: 'AWAY', message: 'The server does not answer just now. What is on this page is kept.' };
+}

@@ -1,0 +1,160 @@
+import type { BatchDraft } from '@ember-fold/core';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { applyPatches, type Draft, enablePatches, type Patch, produceWithPatches } from 'immer';
+
+enablePatches();
+
+/** One undoable step; typing in one field for a while is one step. */
+export interface HistoryStep {
+  readonly field: string;
+  readonly atMs: number;
+  readonly forward: readonly Patch[];
+  readonly backward: readonly Patch[];
+}
+
+export type SaveState = 'saved' | 'unsaved' | 'saving' | 'waiting' | 'conflict' | 'refused';
+
+export interface DraftState {
+  readonly batchId: string | null;
+  readonly draft: BatchDraft | null;
+  /** Version the server last acknowledged. */
+  readonly version: number;
+  readonly past: readonly HistoryStep[];
+  readonly future: readonly HistoryStep[];
+  readonly save: SaveState;
+  /** What the server said when it refused. */
+  readonly refusal: string | null;
+  /** Counts changes, so that a save knows whether it is still the latest. */
+  readonly change: number;
+}
+
+const EMPTY: DraftState = {
+  batchId: null,
+  draft: null,
+  version: 0,
+  past: [],
+  future: [],
+  save: 'saved',
+  refusal: null,
+  change: 0,
+};
+
+const TOGETHER_MS = 900;
+const MOST_STEPS = 200;
+
+/** Moves `target` to `next` touching only what differs, so that patches stay small. */
+function become(target: Record<string, unknown>, next: Record<string, unknown>): void {
+  for (const key of Object.keys(next)) {
+    const a = target[key];
+    const b = next[key];
+    const bothObjects = a && b && typeof a === 'object' && typeof b === 'object';
+    const sameKind = bothObjects && Array.isArray(a) === Array.isArray(b);
+    if (sameKind && (!Array.isArray(a) || a.length === (b as unknown[]).length)) {
+      become(a as Record<string, unknown>, b as Record<string, unknown>);
+    } else if (a !== b) {
+      target[key] = b;
+    }
+  }
+}
+
+export interface Loaded {
+  readonly batchId: string;
+  readonly draft: BatchDraft;
+  readonly version: number;
+  /** True when `draft` is ahead of what the server has. */
+  readonly unsaved: boolean;
+}
+
+const slice = createSlice({
+  name: 'draft',
+  initialState: EMPTY,
+  reducers: {
+    draftLoaded: (_state, { payload }: PayloadAction<Loaded>) => ({
+      ...EMPTY,
+      batchId: payload.batchId,
+      draft: payload.draft,
+      version: payload.version,
+      save: payload.unsaved ? ('unsaved' as const) : ('saved' as const),
+      change: payload.unsaved ? 1 : 0,
+    }),
+    draftChanged: {
+      prepare: (next: BatchDraft, field: string) => ({ payload: { next, field, atMs: Date.now() } }),
+      reducer: (state, { payload }: PayloadAction<{ next: BatchDraft; field: string; atMs: number }>) => {
+        const now = state as DraftState;
+        if (!now.draft) return state;
+        const [draft, forward, backward] = produceWithPatches(now.draft, (d: Draft<BatchDraft>) =>
+          become(d as unknown as Record<string, unknown>, payload.next as unknown as Record<string, unknown>),
+        );
+        if (forward.length === 0) return state;
+        const last = now.past[now.past.length - 1];
+        const joins = last && last.field === payload.field && payload.atMs - last.atMs < TOGETHER_MS;
+        const step: HistoryStep = joins
+          ? {
+              field: payload.field,
+              atMs: payload.atMs,
+              forward: [...last.forward, ...forward],
+              backward: [...backward, ...last.backward],
+            }
+          : { field: payload.field, atMs: payload.atMs, forward, backward };
+        const past = [...(joins ? now.past.slice(0, -1) : now.past), step].slice(-MOST_STEPS);
+        return { ...now, draft, past, future: [], save: 'unsaved' as const, change: now.change + 1 } as typeof state;
+      },
+    },
+    undone: (state) => {
+      const now = state as DraftState;
+      const step = now.past[now.past.length - 1];
+      if (!now.draft || !step) return state;
+      const draft = applyPatches(now.draft, [...step.backward]);
+      const past = now.past.slice(0, -1);
+      return {
+        ...now,
+        draft,
+        past,
+        future: [step, ...now.future],
+        save: 'unsaved',
+        change: now.change + 1,
+      } as typeof state;
+    },
+    redone: (state) => {
+      const now = state as DraftState;
+      const step = now.future[0];
+      if (!now.draft || !step) return state;
+      const draft = applyPatches(now.draft, [...step.forward]);
+      const past = [...now.past, step];
+      return {
+        ...now,
+        draft,
+        past,
+        future: now.future.slice(1),
+        save: 'unsaved',
+        change: now.change + 1,
+      } as typeof state;
+    },
+    saveStarted: (state) => {
+      state.save = 'saving';
+    },
+    saveDone: (state, { payload }: PayloadAction<{ batchId: string; version: number; change: number }>) => {
+      if (state.batchId !== payload.batchId) return;
+      state.version = payload.version;
+      state.save = state.change === payload.change ? 'saved' : 'unsaved';
+      state.refusal = null;
+    },
+    saveFailed: (
+      state,
+      { payload }: PayloadAction<{ save: 'waiting' | 'conflict' | 'refused'; message: string | null }>,
+    ) => {
+      state.save = payload.save;
+      state.refusal = payload.message;
+    },
+    /** "Keep mine": save over what the other window wrote. */
+    conflictKept: (state, { payload }: PayloadAction<{ version: number }>) => {
+      state.version = payload.version;
+      state.save = 'unsaved';
+      state.change += 1;
+    },
+  },
+});
+
+export const { draftLoaded, draftChanged, undone, redone, saveStarted, saveDone, saveFailed, conflictKept } =
+  slice.actions;
+export const draftReducer = slice.reducer;
