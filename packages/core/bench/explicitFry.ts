@@ -32,19 +32,23 @@ export function explicitFry(body: FryBody, durationS: number, oilC: number, onSt
   for (let step = 0; step < steps; step++) {
     for (let i = 0; i < count; i++) {
       const material = body.materials[body.isDough[i]!]!;
-      let inner = material.wetConductivity;
+      let inner = halfM[i]! / material.wetConductivity;
       let outer = inner;
       const left = gone[i]!;
-      if (left > 0) {
-        outer = material.dryConductivity;
-        if (left >= c.ventable[i]!) inner = outer;
+      if (left > 0 && left >= c.ventable[i]!) {
+        inner = halfM[i]! / material.dryConductivity;
+        outer = inner;
+      } else if (left > 0) {
+        const dried = Math.min(0.99, Math.max(0.01, left / c.ventable[i]!));
+        outer = (2 * halfM[i]! * dried) / material.dryConductivity;
+        inner = (2 * halfM[i]! * (1 - dried)) / material.wetConductivity;
       } else if (c.water[i]! > 0 && heat[i]! < c.meltTo[i]!) {
         const ice = Math.min(1, (c.meltTo[i]! - heat[i]!) / (c.water[i]! * MELTING_LATENT_J_PER_KG));
-        inner *= 1 + 1.2 * ice;
+        inner /= 1 + 1.2 * ice;
         outer = inner;
       }
-      low[i] = halfM[i]! / inner;
-      high[i] = halfM[i]! / outer;
+      low[i] = inner;
+      high[i] = outer;
     }
     for (let i = 1; i < count; i++) {
       flux[i] = (area[i]! * (tempC[i]! - tempC[i - 1]!)) / (high[i - 1]! + low[i]!);

@@ -1,4 +1,4 @@
-import { advanceFry, coldestC, interfaceC, turnFry } from '../frying/advanceFry.js';
+import { advanceFry, coldestC, interfaceC, interfacePeakC, turnFry } from '../frying/advanceFry.js';
 import { LIFT_COLOUR } from '../frying/colour.js';
 import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
 import { doughSetC, turnIsDue, type TurnSchool } from '../frying/solveFry.js';
@@ -81,7 +81,7 @@ export function predictPiece(
   const setC = doughSetC(spec.boilingC);
   const targetC = Math.min(coreTargetC, spec.boilingC - 4);
   const ready = (b: FryBody) =>
-    interfaceC(b) >= setC &&
+    interfacePeakC(b) >= setC &&
     (spec.fillingCells === 0 || coldestC(b, 0) >= targetC) &&
     b.faces.every((face) => face.colour >= LIFT_COLOUR);
   let turns = piece.turnsS.length;

@@ -47,6 +47,9 @@ function setLaw(body: FryBody, i: number, a: Float64Array, b: Float64Array): voi
   }
 }
 
+/** A boiling front keeps this share of its cell from either edge, so that no resistance is zero. */
+const FRONT_EDGE = 0.01;
+
 /**
  * Half-cell resistances towards lower and higher index, from the state before the step,
  * and the heat–temperature law: only for cells whose water or ice moved since.
@@ -58,21 +61,25 @@ function refreshCells(body: FryBody): void {
   for (let i = 0; i < touched; i++) {
     if (!stale[i]) continue;
     const material = materials[isDough[i]!]!;
-    let inner = material.wetConductivity;
-    let outer = inner;
+    const half = halfM[i]!;
     const left = gone[i]!;
-    if (left > 0) {
-      // A boiling cell is split by its front: crust outside, wet dough inside.
-      outer = material.dryConductivity;
-      if (left >= c.ventable[i]!) inner = outer;
+    let inner = half / material.wetConductivity;
+    let outer = inner;
+    if (left >= c.ventable[i]! && left > 0) {
+      inner = half / material.dryConductivity;
+      outer = inner;
+    } else if (left > 0) {
+      // The front stands inside this cell: crust outside it, wet dough inside, boiling between.
+      const dried = clamp(left / c.ventable[i]!, FRONT_EDGE, 1 - FRONT_EDGE);
+      outer = (2 * half * dried) / material.dryConductivity;
+      inner = (2 * half * (1 - dried)) / material.wetConductivity;
     } else if (c.water[i]! > 0 && heat[i]! < c.meltTo[i]!) {
       const ice = clamp((c.meltTo[i]! - heat[i]!) / (c.water[i]! * MELTING_LATENT_J_PER_KG), 0, 1);
-      inner *= 1 + 1.2 * ice;
+      inner /= 1 + 1.2 * ice;
       outer = inner;
     }
-    const half = halfM[i]!;
-    low[i] = half / (outward[i]! > 0 ? inner : outer);
-    high[i] = half / (outward[i]! > 0 ? outer : inner);
+    low[i] = outward[i]! > 0 ? inner : outer;
+    high[i] = outward[i]! > 0 ? outer : inner;
     setLaw(body, i, a, b);
   }
   // link[i] joins cell i−1 and i, W/K per m² of skin.
@@ -103,6 +110,20 @@ function faceLink(body: FryBody, f: number, half: number, oilC: number): { g: nu
   const wetG = (1 - dry) / (1 / oilH(body, f) + half);
   const dryG = dry / (1 / AIR_ABOVE_OIL.h + half);
   return { g: wetG + dryG, aroundC: (wetG * oilC + dryG * AIR_ABOVE_OIL.tempC) / (wetG + dryG) };
+}
+
+/**
+ * How far past its edge a cell may lie and still count as on its branch: 1e-4 °C of sensible
+ * heat. Without it the flat middle of a thawing piece flips between frozen and melting for ever.
+ */
+const BRANCH_SLACK_J_PER_M3 = 200;
+
+/** Heat at the edge between branch `lower` and the one above it, J/m³. */
+function branchEdge(body: FryBody, i: number, lower: number, boil: number): number {
+  const { meltFrom, meltTo, ventable, boilFrom } = body.constants;
+  if (lower === FROZEN) return meltFrom[i]!;
+  if (lower === MELTING) return meltTo[i]!;
+  return lower === WARM ? boil : boilFrom[i]! + BOILING_LATENT_J_PER_KG * ventable[i]!;
 }
 
 /**
@@ -163,8 +184,10 @@ function solveStep(body: FryBody, dtS: number, oilC: number, iterations: number,
       }
       const kind = branch[i]!;
       if (wanted !== kind) {
+        const up = wanted > kind;
+        if (Math.abs(above - branchEdge(body, i, up ? kind : kind - 1, boil)) < BRANCH_SLACK_J_PER_M3) continue;
         settled = false;
-        branch[i] = wanted > kind ? kind + 1 : kind - 1;
+        branch[i] = up ? kind + 1 : kind - 1;
         setLaw(body, i, a, b);
         stale[i] = 1;
       }
@@ -200,7 +223,9 @@ function acceptStep(body: FryBody, dtS: number, oilC: number, next: Float64Array
       stale[i] = 1;
     } else if (gone[i]! < c.ventable[i]!) {
       stale[i] = 1;
-      const now = Math.min((next[i]! - c.boilFrom[i]!) / BOILING_LATENT_J_PER_KG, c.ventable[i]!);
+      const boiled = (next[i]! - c.boilFrom[i]!) / BOILING_LATENT_J_PER_KG;
+      // Drying never reverses, not by rounding either.
+      const now = clamp(boiled, gone[i]!, c.ventable[i]!);
       const steam = (now - gone[i]!) * volume[i]!;
       gone[i] = now;
       if (outward[i]! > 0) steamLast += steam;
@@ -224,6 +249,7 @@ function acceptStep(body: FryBody, dtS: number, oilC: number, next: Float64Array
     // Smoothed over 1 s of physical time: the law is steep and would otherwise jump.
     face.fluxWPerM2 += (steamFlux - face.fluxWPerM2) * (1 - Math.exp(-dtS));
   }
+  for (const wall of body.walls) wall.peakC = Math.max(wall.peakC, wallC(body, wall.cell));
   body.timeS += dtS;
 }
 
@@ -291,19 +317,27 @@ export function turnFry(body: FryBody): void {
   for (const face of body.faces) face.colourRate = 0;
 }
 
-/** Temperature where dough meets filling, °C, the lower of both walls. */
-export function interfaceC(body: FryBody): number {
-  let least = Infinity;
+/** Temperature where dough meets filling below cell `i` (i and i−1 differ in material), °C. */
+function wallC(body: FryBody, i: number): number {
   const { isDough, tempC, halfM, materials } = body;
-  const one = body.count > 0 && isDough.indexOf(0) < 0;
-  if (one) return coldestC(body, 1);
-  for (let i = 1; i < body.count; i++) {
-    if (isDough[i] === isDough[i - 1]) continue;
-    const g1 = materials[isDough[i - 1]!]!.wetConductivity / halfM[i - 1]!;
-    const g2 = materials[isDough[i]!]!.wetConductivity / halfM[i]!;
-    least = Math.min(least, (g1 * tempC[i - 1]! + g2 * tempC[i]!) / (g1 + g2));
-  }
-  return least;
+  const g1 = materials[isDough[i - 1]!]!.wetConductivity / halfM[i - 1]!;
+  const g2 = materials[isDough[i]!]!.wetConductivity / halfM[i]!;
+  return (g1 * tempC[i - 1]! + g2 * tempC[i]!) / (g1 + g2);
+}
+
+/** Temperature where dough meets filling now, °C, the lower of both walls; all dough: its coldest cell. */
+export function interfaceC(body: FryBody): number {
+  if (body.walls.length === 0) return coldestC(body, 1);
+  return body.walls.reduce((least, wall) => Math.min(least, wallC(body, wall.cell)), Infinity);
+}
+
+/**
+ * Hottest the innermost dough has been so far, °C, on the wall that had least. Dough sets once
+ * and stays set: a face that cools in the air after its turn is not raw again.
+ */
+export function interfacePeakC(body: FryBody): number {
+  if (body.walls.length === 0) return coldestC(body, 1);
+  return body.walls.reduce((least, wall) => Math.min(least, wall.peakC), Infinity);
 }
 
 /** Coldest cell of one material (0 filling, 1 dough), °C. */

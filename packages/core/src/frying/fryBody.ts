@@ -92,6 +92,8 @@ export interface FryBody {
   readonly constants: CellConstants;
   /** [the last cell's face, the first cell's face]; one entry when all skin is alike. */
   readonly faces: readonly FryFace[];
+  /** Where dough meets filling: the outer cell of each pair, and the hottest that place has been. */
+  readonly walls: readonly { readonly cell: number; peakC: number }[];
   /** Which entry of `faces` is in the oil; the other is up in the air. */
   down: number;
   /** Cells whose water, ice or branch moved: their law and resistances are due. */
@@ -194,6 +196,9 @@ export function createFryBody(spec: FryBodySpec): FryBody {
       heatJPerM2: 0,
       cell,
     })),
+    walls: cells.flatMap((cell, i) =>
+      i > 0 && cell.dough !== cells[i - 1]!.dough ? [{ cell: i, peakC: spec.startC }] : [],
+    ),
     down: 0,
     stale: new Uint8Array(count).fill(1),
     scratch: Array.from({ length: 10 }, floats),

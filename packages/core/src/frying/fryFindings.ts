@@ -32,7 +32,7 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Find
   const found: Finding[] = [];
   const setC = doughSetC(body.boilingC);
   const coreTargetC = Math.min(draft.filling.coreTargetC, body.boilingC - 4);
-  const rawRing = atLift.interfaceC < setC - 0.01 && (solution.doughSetS === null || solution.doughSetS > liftS);
+  const rawRing = atLift.interfacePeakC < setC - 0.01 && (solution.doughSetS === null || solution.doughSetS > liftS);
   const coreCold = atLift.coreC < coreTargetC - 0.01 && (solution.coreS === null || solution.coreS > liftS);
   const doneS = solution.doneS ?? -1;
   if (coreCold) {
@@ -47,7 +47,7 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Find
     found.push({
       code: 'fry.raw-ring',
       tone: 'look-out',
-      values: { interfaceC: atLift.interfaceC, setS: solution.doughSetS ?? -1 },
+      values: { interfaceC: atLift.interfacePeakC, setS: solution.doughSetS ?? -1 },
     });
   if (!coreCold && !rawRing) {
     found.push({ code: 'fry.cooked', tone: 'good', values: { doneS, spareS: liftS - doneS, coreC: atLift.coreC } });

@@ -1,5 +1,14 @@
 import { requireWithin } from '../errors.js';
-import { advanceFry, coldestC, crustM, FRY_STEPPING, type FryStepping, interfaceC, turnFry } from './advanceFry.js';
+import {
+  advanceFry,
+  coldestC,
+  crustM,
+  FRY_STEPPING,
+  type FryStepping,
+  interfaceC,
+  interfacePeakC,
+  turnFry,
+} from './advanceFry.js';
 import { CRUST_LIMITS, LIFT_COLOUR } from './colour.js';
 import { createFryBody, type FryBody, type FryBodySpec, heatTakenJPerM2, waterGoneKgPerM2 } from './fryBody.js';
 
@@ -22,6 +31,8 @@ export interface FrySolveSpec {
 export interface FrySample {
   readonly timeS: number;
   readonly interfaceC: number;
+  /** Hottest the innermost dough has been, on the wall that had least. */
+  readonly interfacePeakC: number;
   readonly coreC: number;
   readonly colours: readonly [number, number];
   readonly surfaceC: number;
@@ -68,6 +79,7 @@ function sampleOf(body: FryBody): FrySample {
   return {
     timeS: body.timeS,
     interfaceC: interfaceC(body),
+    interfacePeakC: interfacePeakC(body),
     coreC: Math.min(coldestC(body, 0), body.spec.fillingCells === 0 ? coldestC(body, 1) : Infinity),
     colours: [first.colour, other.colour],
     surfaceC: body.faces[body.down]!.surfaceC,
@@ -116,6 +128,7 @@ export function sampleAt(samples: readonly FrySample[], timeS: number): FrySampl
   return {
     timeS,
     interfaceC: mix(a.interfaceC, b.interfaceC),
+    interfacePeakC: mix(a.interfacePeakC, b.interfacePeakC),
     coreC: mix(a.coreC, b.coreC),
     colours: [mix(a.colours[0], b.colours[0]), mix(a.colours[1], b.colours[1])],
     surfaceC: mix(a.surfaceC, b.surfaceC),
@@ -169,7 +182,7 @@ export function solveFry(spec: FrySolveSpec): FrySolution {
   const onStep = (): boolean => {
     const sample = sampleOf(body);
     samples.push(sample);
-    over = sample.interfaceC >= setC && sample.coreC >= coreTargetC && darkerFace(sample) >= CRUST_LIMITS.brown;
+    over = sample.interfacePeakC >= setC && sample.coreC >= coreTargetC && darkerFace(sample) >= CRUST_LIMITS.brown;
     due = turnIsDue(spec.turn, body, turnsS.length, spec.horizonS);
     return over || due;
   };
@@ -190,7 +203,7 @@ export function solveFry(spec: FrySolveSpec): FrySolution {
       due = false;
     }
   }
-  const doughSetS = momentWhen(samples, (s) => s.interfaceC, setC);
+  const doughSetS = momentWhen(samples, (s) => s.interfacePeakC, setC);
   const coreS = momentWhen(samples, (s) => s.coreC, coreTargetC);
   const heatIn = body.faces.reduce((sum, face) => sum + face.heatJPerM2, 0) / body.faces.length;
   return {

@@ -1,0 +1,101 @@
+/** npm run bench: figures of the solver and the plan, as ratios and absolute, in one run. */
+import {
+  advanceFry,
+  createFryBody,
+  DEFAULT_KITCHEN,
+  doughMaterial,
+  fillingMaterial,
+  type FryBody,
+  type FryBodySpec,
+  newBatch,
+  OIL_SURFACE,
+  planBatch,
+  planCold,
+  withPieces,
+} from '../src/index.js';
+import { interfaceC } from '../src/frying/advanceFry.js';
+import { explicitFry } from './explicitFry.js';
+
+const MINUTES = 20;
+const OIL_C = 165;
+
+function pieceOf(startC: number): FryBodySpec {
+  return {
+    radiusM: 0.0135,
+    shapeExponent: 1.35,
+    wallM: 0.0026,
+    dough: doughMaterial(1175, 0.28),
+    filling: fillingMaterial(1020, 0.7),
+    startC,
+    faces: 'one',
+    exposedShare: 0.35,
+    boilingC: 100,
+    wallCells: 30,
+    fillingCells: 30,
+    surface: OIL_SURFACE,
+    browning: 1,
+  };
+}
+
+/** Median of repeated runs, ms. */
+function timed(times: number, run: () => void): number {
+  const taken = Array.from({ length: times }, () => {
+    const from = performance.now();
+    run();
+    return performance.now() - from;
+  }).sort((a, b) => a - b);
+  return taken[taken.length >> 1]!;
+}
+
+/** What one run saw: core each minute, when the inner dough set, when golden. */
+interface Seen {
+  readonly coreC: number[];
+  setS: number;
+  goldenS: number;
+}
+
+function watcher(): { seen: Seen; look: (body: FryBody) => void } {
+  const seen: Seen = { coreC: [], setS: 0, goldenS: 0 };
+  let last = { timeS: 0, setC: 0, colour: 0, coreC: 0 };
+  const look = (body: FryBody) => {
+    const now = { timeS: body.timeS, setC: interfaceC(body), colour: body.faces[0]!.colour, coreC: body.tempC[0]! };
+    const share = (from: number, to: number, at: number) =>
+      last.timeS + ((at - from) / (to - from)) * (now.timeS - last.timeS);
+    if (seen.setS === 0 && now.setC >= 92) seen.setS = share(last.setC, now.setC, 92);
+    if (seen.goldenS === 0 && now.colour >= 0.7) seen.goldenS = share(last.colour, now.colour, 0.7);
+    const minute = 60 * (seen.coreC.length + 1);
+    if (now.timeS >= minute - 1e-9) {
+      const u = (minute - last.timeS) / (now.timeS - last.timeS);
+      seen.coreC.push(last.coreC + u * (now.coreC - last.coreC));
+    }
+    last = now;
+  };
+  return { seen, look };
+}
+
+for (const startC of [20, -18]) {
+  const fast = watcher();
+  const plain = watcher();
+  const durationS = MINUTES * 60;
+  advanceFry(createFryBody(pieceOf(startC)), durationS, OIL_C, (body) => (fast.look(body), false));
+  explicitFry(createFryBody(pieceOf(startC)), durationS, OIL_C, plain.look);
+  const fastMs = timed(31, () => advanceFry(createFryBody(pieceOf(startC)), durationS, OIL_C));
+  const plainMs = timed(3, () => explicitFry(createFryBody(pieceOf(startC)), durationS, OIL_C));
+  const worstC = fast.seen.coreC.reduce((most, c, i) => Math.max(most, Math.abs(c - plain.seen.coreC[i]!)), 0);
+  console.log(
+    [
+      `fry ${MINUTES} min, 60 cells, from ${startC} °C: ${fastMs.toFixed(2)} ms`,
+      `plain explicit ${plainMs.toFixed(0)} ms`,
+      `ratio ${(plainMs / fastMs).toFixed(0)}×`,
+      `core within ${worstC.toFixed(2)} °C`,
+      `dough set within ${Math.abs(fast.seen.setS - plain.seen.setS).toFixed(1)} s`,
+      `golden within ${Math.abs(fast.seen.goldenS - plain.seen.goldenS).toFixed(1)} s`,
+    ].join(' · '),
+  );
+}
+
+const draft = newBatch('Bench', 'squash-sage', 48, '2030-01-05T18:30:00Z');
+let pieces = 24;
+const coldMs = timed(41, () => void planCold(withPieces(draft, pieces++), DEFAULT_KITCHEN));
+const wholeMs = timed(41, () => void planBatch(withPieces(draft, pieces++), DEFAULT_KITCHEN, null));
+console.log(`dough, filling and fold after an edit: ${coldMs.toFixed(2)} ms · whole line: ${wholeMs.toFixed(1)} ms`);
