@@ -23,12 +23,11 @@ export type NextReason =
   | 'cooked-golden'
   | 'oil-ready'
   | 'wait-oil'
-  | 'skim'
   | 'all-out';
 
 /** One thing to do. `inS` 0 or less: now; `null`: when the oil is ready, no time known. */
 export interface NextStep {
-  readonly act: 'burner' | 'flip' | 'lift' | 'drop' | 'finish' | 'skim';
+  readonly act: 'burner' | 'flip' | 'lift' | 'drop' | 'finish';
   readonly inS: number | null;
   readonly pieces: readonly number[];
   readonly reason: NextReason;
@@ -101,7 +100,9 @@ export function doNext(
       });
     }
   }
-  return steps.sort((a, b) => (a.inS ?? 1e9) - (b.inS ?? 1e9) || urgency(a) - urgency(b));
+  // Danger comes before anything overdue.
+  const when = (step: NextStep) => (step.reason === 'cut-heat' ? -Infinity : (step.inS ?? 1e9));
+  return steps.sort((a, b) => (when(a) < when(b) ? -1 : when(a) > when(b) ? 1 : urgency(a) - urgency(b)));
 }
 
 function urgency(step: NextStep): number {

@@ -1,0 +1,233 @@
+import fc from 'fast-check';
+import { DEFAULT_KITCHEN } from '../batch/draft.js';
+import { cookAgain } from '../batch/cookAgain.js';
+import { newBatch } from '../batch/starters.js';
+import { planBatch } from '../batch/planBatch.js';
+import { oilBand } from '../oil/fryLots.js';
+import { oilCautions } from '../oil/pot.js';
+import { doNext, type StovePlan } from './doNext.js';
+import { type FireAct, fireState, type OilReading } from './fireAct.js';
+import { ledgerFigures } from './ledgerFigures.js';
+import { oilNow } from './oilNow.js';
+import { predictPiece } from './predictPiece.js';
+import { simulateRun } from './simulateRun.js';
+
+const PIECES = 14;
+const draft = newBatch('Test', 'squash-sage', PIECES, '2030-01-05T18:30:00Z');
+const plan = planBatch(draft, DEFAULT_KITCHEN, null);
+const fry = plan.fry!;
+const STOVE: StovePlan = {
+  pieces: PIECES,
+  lotSize: fry.lots!.lotSize,
+  oilC: draft.fry.oilC,
+  holdSetting: fry.lots!.holdSetting,
+  lotSetting: fry.lots!.lotSetting,
+  settings: 9,
+};
+
+const anyAct: fc.Arbitrary<FireAct> = fc.oneof(
+  fc.record({
+    id: fc.uuid(),
+    atS: fc.integer({ min: 0, max: 3600 }),
+    kind: fc.constantFrom('drop' as const, 'flip' as const, 'lift' as const, 'burst' as const),
+    pieces: fc.uniqueArray(fc.integer({ min: 1, max: PIECES }), { minLength: 1, maxLength: 6 }),
+  }),
+  fc.record({
+    id: fc.uuid(),
+    atS: fc.integer({ min: 0, max: 3600 }),
+    kind: fc.constant('burner' as const),
+    setting: fc.integer({ min: 0, max: 9 }),
+  }),
+);
+
+test('whatever was tapped: every piece is counted once, and taking everything back leaves an empty pot', () => {
+  fc.assert(
+    fc.property(fc.array(anyAct, { maxLength: 40 }), (acts) => {
+      const state = fireState(acts, PIECES);
+      expect(state.done + state.burst + state.inPot.length + state.toFry).toBe(PIECES);
+      for (const piece of state.pieces) {
+        expect(piece.outS === null || piece.outS >= piece.droppedS).toBe(true);
+        expect([...piece.turnsS].sort((a, b) => a - b)).toEqual(piece.turnsS);
+        expect(piece.lot).toBeGreaterThanOrEqual(1);
+      }
+      const undone = acts.map((act): FireAct => ({ id: `x${act.id}`, atS: act.atS, kind: 'take-back', actId: act.id }));
+      const empty = fireState([...acts, ...undone], PIECES);
+      expect(empty.pieces).toHaveLength(0);
+      expect(empty.burner).toBe(0);
+      expect(empty.lastAct).toBeNull();
+    }),
+  );
+});
+
+test('acts that arrive in any order tell the same story', () => {
+  fc.assert(
+    fc.property(
+      fc
+        .uniqueArray(anyAct, { maxLength: 20, selector: (act) => act.atS })
+        .chain((acts) => fc.tuple(fc.constant(acts), fc.shuffledSubarray(acts, { minLength: acts.length }))),
+      ([acts, shuffled]) => {
+        expect(fireState(shuffled, PIECES)).toEqual(fireState(acts, PIECES));
+      },
+    ),
+  );
+});
+
+describe('the oil at a glance', () => {
+  const flat = (c: number, n = 30): OilReading[] => Array.from({ length: n }, (_, i) => ({ atS: i, probeC: c }));
+  const glance = (readings: OilReading[], burner = 4, lotW = 0) =>
+    oilNow(readings, readings.length - 1, DEFAULT_KITCHEN.pot, 21, 158, burner, lotW);
+  const { warnC, cutC } = oilCautions(DEFAULT_KITCHEN.pot.smokeC, oilBand(158).most);
+
+  test.each([
+    [158, 'in-band', 0],
+    [145, 'under', 5],
+    [60, 'cold', 90],
+    [168, 'over', 4],
+    [warnC + 0.1, 'warn', undefined],
+    [cutC + 0.1, 'cut-heat', undefined],
+  ])('%d °C is %s', (c, verdict, off) => {
+    const now = glance(flat(c));
+    expect(now.verdict).toBe(verdict);
+    if (off !== undefined) expect(now.offC).toBeCloseTo(off, 6);
+  });
+  test('no reading for a minute, or none at all: said so, no number', () => {
+    expect(oilNow([], 0, DEFAULT_KITCHEN.pot, 21, 158, 0, 0)).toMatchObject({ verdict: 'no-reading', probeC: null });
+    expect(oilNow(flat(158), 120, DEFAULT_KITCHEN.pot, 21, 158, 0, 0).verdict).toBe('no-reading');
+  });
+  test('flat oil on a burner that should raise it is a probe out of the oil', () => {
+    expect(glance(flat(150, 60), 9).verdict).toBe('check-probe');
+    expect(glance(flat(149, 60), 2).verdict).toBe('under');
+  });
+  test('rate and the way back into the band come from the readings and the burner', () => {
+    const rising = Array.from({ length: 40 }, (_, i) => ({ atS: i, probeC: 130 + 0.2 * i }));
+    const now = glance(rising, 9);
+    expect(now.ratePerMin).toBeCloseTo(12, 6);
+    expect(now.backInS).toBeGreaterThan(0);
+    expect(now.forecast[now.forecast.length - 1]!.probeC).toBeGreaterThan(now.probeC!);
+    expect(glance(rising, 0).backInS).toBeNull();
+  });
+});
+
+describe('what comes next', () => {
+  const oilAt = (probeC: number, verdict: 'in-band' | 'cold' | 'under' | 'over' | 'warn' | 'cut-heat' = 'in-band') => ({
+    probeC,
+    ratePerMin: 0,
+    verdict,
+    offC: 0,
+    backInS: null,
+    forecast: [],
+  });
+  const drop = (n: number, atS = 0): FireAct => ({ id: `d${n}`, atS, kind: 'drop', pieces: [n] });
+  test('cold oil: full burner, and the drop waits for its temperature', () => {
+    const steps = doNext(fireState([], PIECES), STOVE, oilAt(80, 'cold'), [], 10);
+    expect(steps[0]).toMatchObject({ act: 'burner', value: 9, reason: 'warm-up' });
+    expect(steps.find((s) => s.act === 'drop')).toMatchObject({ reason: 'wait-oil', inS: null });
+  });
+  test('ready oil: the next lot by number, no more than is left', () => {
+    const steps = doNext(fireState([], PIECES), STOVE, oilAt(158), [], 10);
+    expect(steps.find((s) => s.act === 'drop')).toMatchObject({
+      inS: 0,
+      pieces: Array.from({ length: STOVE.lotSize }, (_, i) => i + 1),
+    });
+    const acts: FireAct[] = [
+      { id: 'a', atS: 0, kind: 'drop', pieces: Array.from({ length: 13 }, (_, i) => i + 1) },
+      { id: 'b', atS: 500, kind: 'lift', pieces: Array.from({ length: 13 }, (_, i) => i + 1) },
+    ];
+    expect(doNext(fireState(acts, PIECES), STOVE, oilAt(158), [], 510).find((s) => s.act === 'drop')!.pieces).toEqual([
+      14,
+    ]);
+  });
+  test('oil past its caution comes before everything and only ever turns the heat off', () => {
+    for (const verdict of ['warn', 'cut-heat'] as const) {
+      const prediction = { number: 1, colours: [1, 1] as const, coreC: 80, interfaceC: 95, turnAtS: null, liftAtS: 0 };
+      const steps = doNext(fireState([drop(1)], PIECES), STOVE, oilAt(196, verdict), [prediction], 10);
+      expect(steps[0]).toMatchObject({ act: 'burner', value: 0, reason: 'cut-heat' });
+      expect(steps.filter((s) => s.act === 'burner')).toHaveLength(1);
+    }
+  });
+  test('moments close together are one act; all out ends the batch', () => {
+    const p = (number: number, turnAtS: number | null, liftAtS: number | null) => ({
+      number,
+      colours: [0.5, 0.5] as const,
+      coreC: 50,
+      interfaceC: 70,
+      turnAtS,
+      liftAtS,
+    });
+    const steps = doNext(
+      fireState([drop(1), drop(2), drop(3)], 3),
+      STOVE,
+      oilAt(158),
+      [p(1, 60, 400), p(2, 70, 410), p(3, 120, 470)],
+      30,
+    );
+    expect(steps.filter((s) => s.act === 'flip').map((s) => s.pieces)).toEqual([[1, 2], [3]]);
+    expect(steps.filter((s) => s.act === 'lift').map((s) => s.pieces)).toEqual([[1, 2], [3]]);
+    const out = fireState([drop(1), { id: 'l', atS: 9, kind: 'lift', pieces: [1] }], 1);
+    expect(doNext(out, { ...STOVE, pieces: 1 }, oilAt(158), [], 10).map((s) => s.act)).toContain('finish');
+  });
+});
+
+test('a piece in steady oil is predicted to be lifted when the plan lifts it', () => {
+  const trace: OilReading[] = Array.from({ length: 200 }, (_, i) => ({ atS: i * 5, probeC: 158 }));
+  const piece = { number: 1, lot: 1, droppedS: 0, turnsS: [] as number[], outS: null, burst: false };
+  const early = predictPiece(fry.body, trace, piece, draft.fry.turn, 74, 5, 158);
+  expect(Math.abs(early.liftAtS! - Math.max(fry.solution.doneS!, fry.solution.liftColourS!))).toBeLessThan(25);
+  expect(early.turnAtS!).toBeCloseTo(60, 0);
+  const turnsS = [60, 120, 180, 240];
+  const later = predictPiece(fry.body, trace, { ...piece, turnsS }, draft.fry.turn, 74, 250, 158);
+  expect(Math.abs(later.liftAtS! - early.liftAtS!)).toBeLessThan(15);
+  expect(later.coreC).toBeGreaterThan(early.coreC);
+  const paler = predictPiece(
+    fry.body,
+    trace.map((r) => ({ ...r, probeC: 145 })),
+    { ...piece, turnsS },
+    draft.fry.turn,
+    74,
+    250,
+    145,
+  );
+  expect(paler.colours[0]).toBeLessThan(later.colours[0]);
+  expect(paler.liftAtS!).toBeGreaterThan(later.liftAtS!);
+});
+
+describe('a simulated evening', () => {
+  const run = simulateRun(
+    draft,
+    plan,
+    DEFAULT_KITCHEN,
+    11,
+    { bursts: [{ piece: 3, afterS: 200 }], liftLateS: 20 },
+    (n) => `a${n}`,
+  )!;
+  const figures = ledgerFigures(run.acts, run.readings, PIECES, draft.fry.oilC);
+  test('adds up in the ledger', () => {
+    expect(figures).toMatchObject({ fried: PIECES - 1, burst: 1, stillIn: 0, notFried: 0, lots: fry.lots!.lots });
+    expect(Math.abs(figures.meanInOilS! - (fry.liftS! + 20))).toBeLessThan(3);
+    expect(figures.oilLeastC!).toBeLessThan(figures.oilMeanC!);
+    expect(figures.inBandShare!).toBeGreaterThan(0.5);
+    expect(figures.turnsPerPiece!).toBeGreaterThan(5);
+    expect(run.readings.every((r, i) => i === 0 || r.atS > run.readings[i - 1]!.atS)).toBe(true);
+  });
+  test('is the same for the same seed', () => {
+    const again = simulateRun(
+      draft,
+      plan,
+      DEFAULT_KITCHEN,
+      11,
+      { bursts: [{ piece: 3, afterS: 200 }], liftLateS: 20 },
+      (n) => `a${n}`,
+    );
+    expect(again).toEqual(run);
+  });
+  test('is cooked again with what really happened', () => {
+    const again = cookAgain(draft, figures, '2030-02-02T18:30:00Z');
+    expect(again.fry.oilC).toBe(Math.round(figures.oilMeanC!));
+    expect(Math.abs(again.fry.minutesS! - figures.meanInOilS!)).toBeLessThanOrEqual(2.5);
+    expect(again.dough).toEqual(draft.dough);
+    expect(planBatch(again, DEFAULT_KITCHEN, null).fry!.liftS).toBe(again.fry.minutesS);
+    const nothing = ledgerFigures([], [], PIECES, 158);
+    expect(nothing).toMatchObject({ fried: 0, notFried: PIECES, oilMeanC: null, meanInOilS: null, fryingS: 0 });
+    expect(cookAgain(draft, nothing, draft.eatAt)).toEqual(draft);
+  });
+});

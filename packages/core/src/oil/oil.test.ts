@@ -1,0 +1,184 @@
+import fc from 'fast-check';
+import { DEFAULT_KITCHEN } from '../batch/draft.js';
+import { newBatch } from '../batch/starters.js';
+import { planBatch } from '../batch/planBatch.js';
+import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from './fryLots.js';
+import { pieceHeatCurve, pieceHeatJ } from './pieceHeat.js';
+import {
+  burnerW,
+  oilCautions,
+  oilDensity,
+  potHeatCapacity,
+  type Pot,
+  potLevels,
+  settingToHold,
+  stepPot,
+  warmUpS,
+} from './pot.js';
+import { createStove, dropIntoStove, liftFromStove, readProbe, stepStove } from './simulatedStove.js';
+
+const POT: Pot = DEFAULT_KITCHEN.pot;
+const plan = planBatch(newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z'), DEFAULT_KITCHEN, null);
+const fry = plan.fry!;
+
+const spec = (pot: Pot = POT): LotSpec => ({
+  pot,
+  roomC: 21,
+  oilC: 158,
+  pieceW: pieceHeatCurve(fry.bulk, fry.solution.samples, fry.liftS!, 1),
+  liftS: fry.liftS!,
+  pieces: 24,
+  betweenS: 45,
+  spacingS: 5,
+});
+
+test('oil grows by about 12 % on its way to 170 °C', () => {
+  expect(oilDensity(20) / oilDensity(170)).toBeCloseTo(1.12, 2);
+});
+
+test('levels count the heat and what the pieces push aside', () => {
+  const cold = potLevels(POT, 20, 0);
+  const hot = potLevels(POT, 170, 0);
+  const full = potLevels(POT, 170, 6 * 70e-6);
+  expect(hot.oilAlone / cold.oilAlone).toBeCloseTo(1.12, 2);
+  expect((full.withLot - hot.oilAlone) * POT.heightM).toBeCloseTo((6 * 70e-6) / (Math.PI * 0.12 ** 2), 9);
+  expect(full.freeM).toBeCloseTo(POT.heightM * (1 - full.withLot), 9);
+});
+
+test('the pot keeps its energy: burner less losses less pieces is what the oil and pot gain', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0, max: 9, noNaN: true }),
+      fc.double({ min: 0, max: 2500, noNaN: true }),
+      fc.double({ min: 60, max: 190, noNaN: true }),
+      (setting, lotW, fromC) => {
+        const dtS = 0.5;
+        const after = stepPot(POT, { oilC: fromC, probeC: fromC }, setting, 21, lotW, dtS);
+        const gained = potHeatCapacity(POT, fromC) * (after.oilC - fromC);
+        const given = (burnerW(POT, setting) - lotW - POT.lossWPerK * ((fromC + after.oilC) / 2 - 21)) * dtS;
+        expect(Math.abs(gained - given)).toBeLessThan(0.5);
+        const halves = stepPot(
+          POT,
+          stepPot(POT, { oilC: fromC, probeC: fromC }, setting, 21, lotW, 30),
+          setting,
+          21,
+          lotW,
+          30,
+        );
+        expect(halves.oilC).toBeCloseTo(stepPot(POT, { oilC: fromC, probeC: fromC }, setting, 21, lotW, 60).oilC, 0);
+      },
+    ),
+  );
+});
+
+test('the setting that holds does hold, and one less does not', () => {
+  const setting = settingToHold(POT, 158, 21, 0);
+  const rest = (s: number) => 21 + burnerW(POT, s) / POT.lossWPerK;
+  expect(rest(setting)).toBeGreaterThanOrEqual(158);
+  expect(rest(setting - 1)).toBeLessThan(158);
+});
+
+test('warm-up takes longer for more oil and never ends on a ring that is too weak', () => {
+  expect(warmUpS(POT, 21, 158, 21)!).toBeLessThan(warmUpS({ ...POT, oilM3: 0.003 }, 21, 158, 21)!);
+  expect(warmUpS({ ...POT, burnerW: 300 }, 21, 158, 21)).toBeNull();
+});
+
+test('six 68 g pieces in 2 l on half a 2 kW ring pull 158 °C into 150–154 within two minutes', () => {
+  const pot: Pot = { ...POT, oilM3: 0.002 };
+  const run = (setting: number) => {
+    const stove = createStove(pot, 21, { ...fry.body, faces: 'one' }, fry.bulk, 7);
+    stove.state = { oilC: 158, probeC: 158 };
+    stove.setting = setting;
+    for (let n = 1; n <= 6; n++) dropIntoStove(stove, n);
+    const seen: number[] = [];
+    for (let s = 0; s < 480; s++) {
+      stepStove(stove, 1);
+      seen.push(stove.state.oilC);
+    }
+    return seen;
+  };
+  const half = run(4.5);
+  const dip = Math.min(...half.slice(0, 120));
+  expect(dip).toBeGreaterThan(150);
+  expect(dip).toBeLessThan(154.5);
+  const justHolds = run(settingToHold(pot, 158, 21, 0));
+  expect(Math.max(...justHolds.slice(200))).toBeLessThan(156);
+});
+
+describe('lots', () => {
+  test('the chosen lot keeps the band or recovers before the first turn; one more would not, or does not lie flat', () => {
+    const weak: Pot = { ...POT, burnerW: 1000, oilM3: 0.0016 };
+    for (const pot of [POT, weak]) {
+      const room = potRoom(pot, 0.006);
+      const best = lotSizeFor(spec(pot), room, 60);
+      const dip = (size: number) => runLots({ ...spec(pot), pieces: size }, size);
+      const holds = (size: number) => {
+        const run = dip(size);
+        return run.lowestC >= oilBand(158).least || run.underBandS <= 30;
+      };
+      expect(best.lotSize === 1 || holds(best.lotSize)).toBe(true);
+      expect(best.lotSize === room || !holds(best.lotSize + 1)).toBe(true);
+    }
+    expect(lotSizeFor(spec(weak), 20, 60).lotSize).toBeLessThan(lotSizeFor(spec(), 20, 60).lotSize + 1);
+  });
+  test('lots cover the pieces, follow one another and take longer when smaller', () => {
+    for (const size of [2, 4, 7]) {
+      const run = runLots(spec(), size);
+      expect(run.lots).toBe(Math.ceil(24 / size));
+      expect(run.lotStartsS).toHaveLength(run.lots);
+      for (let i = 1; i < run.lots; i++) {
+        expect(run.lotStartsS[i]! - run.lotStartsS[i - 1]!).toBeGreaterThan(fry.liftS! + 40);
+      }
+      expect(run.trace.every((p) => p.oilC > 100 && p.oilC < 175)).toBe(true);
+    }
+    expect(runLots(spec(), 2).totalS).toBeGreaterThan(runLots(spec(), 4).totalS);
+    expect(runLots(spec(), 7).lowestC).toBeLessThan(runLots(spec(), 2).lowestC);
+  });
+  test.each([
+    ['fry.lotSize', 0, spec()],
+    ['pieces', 4, { ...spec(), pieces: 0 }],
+    ['liftS', 4, { ...spec(), liftS: Number.NaN }],
+  ])('a bad %s is refused by that name', (path, size, bad) => {
+    expect(() => runLots(bad, size)).toThrow(expect.objectContaining({ path }));
+  });
+});
+
+test('steam scales with the real skin, warming with the real volume', () => {
+  const bulk = { surfaceM2: 0.02, volumeM3: 6e-5, heatRadiusM: 0.0135, shapeExponent: 1.45 };
+  const steam = pieceHeatJ(bulk, 1000, 1000);
+  const warm = pieceHeatJ(bulk, 1000, 0);
+  expect(steam).toBeCloseTo(20, 9);
+  expect(warm).toBeCloseTo((1000 * 6e-5) / (0.0135 / 1.45), 9);
+});
+
+test('cautions never pass 190 and 200, nor the smoke point less its margin', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 160, max: 280, noNaN: true }),
+      fc.double({ min: 120, max: 200, noNaN: true }),
+      (smokeC, top) => {
+        const { warnC, cutC } = oilCautions(smokeC, top);
+        expect(warnC).toBeLessThanOrEqual(Math.min(190, smokeC - 15, top + 15));
+        expect(cutC).toBeLessThanOrEqual(Math.min(200, smokeC - 5));
+      },
+    ),
+  );
+});
+
+test('the simulated stove: the same seed tells the same story, another seed another; lifted pieces stop drawing', () => {
+  const story = (seed: number) => {
+    const stove = createStove(POT, 21, fry.body, fry.bulk, seed);
+    stove.setting = 9;
+    const seen: number[] = [];
+    for (let s = 0; s < 240; s++) {
+      if (s === 100) dropIntoStove(stove, 1);
+      if (s === 200) expect(liftFromStove(stove, 1)).not.toBeNull();
+      stepStove(stove, 1);
+      seen.push(readProbe(stove));
+    }
+    expect(liftFromStove(stove, 1)).toBeNull();
+    return seen;
+  };
+  expect(story(3)).toEqual(story(3));
+  expect(story(3)).not.toEqual(story(4));
+});

@@ -1,0 +1,96 @@
+import fc from 'fast-check';
+import { parseDurationS, parseMassKg, parseNumber, parseTempC } from './parseQuantity.js';
+import { printDuration, printMass, printTemp } from './printQuantity.js';
+import { CUSTOMARY_MEASURES, METRIC_MEASURES } from './units.js';
+
+test.each([
+  ['1 1/2', 1.5],
+  ['½', 0.5],
+  ['1½', 1.5],
+  ['2,5', 2.5],
+  ['.5', 0.5],
+  ['1 584', 1584],
+  ['007', 7],
+  ['', null],
+  ['1/0', null],
+  ['-3', null],
+  ['1e9', null],
+  ['NaN', null],
+])('the number "%s" reads as %p', (text, value) => expect(parseNumber(text)).toBe(value));
+
+test.each([
+  ['640', 1000, 0.64],
+  ['1 1/2 tsp', 1000, 0.0075],
+  ['½ cup', 530, 0.06625],
+  ['2,5 dl', 1000, 0.25],
+  ['1 lb 4 oz', 1000, 0.453_592_37 + 4 * 0.028_349_523_125],
+  ['a pinch', 1200, 1200 * 5e-6 * 0.0625],
+  ['1 cup 2 tbsp', 1000, 0.28],
+  ['0', 1000, 0],
+])('"%s" at %i kg/m³ is %p kg', (text, density, kg) =>
+  expect(parseMassKg(text, density, METRIC_MEASURES)).toBeCloseTo(kg, 9),
+);
+
+test('a customary cup is smaller than a metric one', () => {
+  expect(parseMassKg('1 cup', 1000, CUSTOMARY_MEASURES)).toBeCloseTo(0.236_588, 6);
+});
+
+test.each([
+  ['158', 'C', 158],
+  ['350 F', 'C', 176.667],
+  ['320', 'F', 160],
+  ['-18', 'C', -18],
+  ['−18 °C', 'F', -18],
+  ['9999', 'C', null],
+  ['hot', 'C', null],
+] as const)('the temperature "%s" in %s reads as %p', (text, unit, value) => {
+  const read = parseTempC(text, unit);
+  if (value === null) expect(read).toBeNull();
+  else expect(read).toBeCloseTo(value, 2);
+});
+
+test.each([
+  ['7:10', 430],
+  ['1:30:00', 5400],
+  ['90 s', 90],
+  ['1 h 20 min', 4800],
+  ['12', 720],
+  ['7:75', null],
+  ['soon', null],
+])('the time "%s" reads as %p s', (text, value) => expect(parseDurationS(text)).toBe(value));
+
+test('nothing that can be typed crashes a reader or comes out as NaN or below nothing', () => {
+  const typed = fc.oneof(
+    fc.string({ maxLength: 80 }),
+    fc
+      .array(fc.constantFrom('1', '½', '/', ',', '.', ' ', 'cup', 'tsp', 'lb', '-', ':', 'e', '°', '9'))
+      .map((parts) => parts.join('')),
+  );
+  fc.assert(
+    fc.property(typed, (text) => {
+      for (const read of [parseNumber(text), parseMassKg(text, 800, METRIC_MEASURES), parseDurationS(text)]) {
+        expect(read === null || (Number.isFinite(read) && read >= 0)).toBe(true);
+      }
+      const temp = parseTempC(text, 'C');
+      expect(temp === null || (temp >= -60 && temp <= 400)).toBe(true);
+    }),
+  );
+});
+
+test('what is printed reads back: grams to half a gram, cups and spoons to what they can measure', () => {
+  fc.assert(
+    fc.property(fc.double({ min: 0.001, max: 20, noNaN: true }), fc.integer({ min: 300, max: 1400 }), (kg, density) => {
+      const grams = parseMassKg(printMass(kg, density, 'grams', METRIC_MEASURES), density, METRIC_MEASURES)!;
+      expect(Math.abs(grams - kg)).toBeLessThanOrEqual(0.000_501);
+      const spoons = parseMassKg(printMass(kg, density, 'cups', METRIC_MEASURES), density, METRIC_MEASURES)!;
+      expect(Math.abs(spoons - kg) / kg).toBeLessThan(0.5);
+      expect(Math.abs(spoons - kg)).toBeLessThanOrEqual(0.126 * 250e-6 * density);
+    }),
+  );
+  fc.assert(fc.property(fc.integer({ min: 0, max: 3599 }), (s) => expect(parseDurationS(printDuration(s))).toBe(s)));
+  fc.assert(
+    fc.property(fc.integer({ min: -40, max: 300 }), fc.constantFrom('C' as const, 'F' as const), (c, unit) =>
+      expect(Math.abs(parseTempC(printTemp(c, unit), unit)! - c)).toBeLessThanOrEqual(0.51),
+    ),
+  );
+});
