@@ -81,11 +81,7 @@ export const api = createApi({
       query: (body) => ({ url: '/kitchen', method: 'PUT', body }),
       // Figures must follow at once; a refusal puts the old kitchen back.
       async onQueryStarted({ kitchen }, { dispatch, queryFulfilled }) {
-        const patch = dispatch(
-          api.util.updateQueryData('kitchen', undefined, (row) => {
-            row.kitchen = kitchen;
-          }),
-        );
+        const patch = dispatch(api.util.updateQueryData('kitchen', undefined, (row) => ({ ...row, kitchen })));
         try {
           const { data } = await queryFulfilled;
           dispatch(api.util.updateQueryData('kitchen', undefined, (row) => ({ ...row, version: data.version })));

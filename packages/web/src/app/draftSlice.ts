@@ -97,7 +97,14 @@ const slice = createSlice({
             }
           : { field: payload.field, atMs: payload.atMs, forward, backward };
         const past = [...(joins ? now.past.slice(0, -1) : now.past), step].slice(-MOST_STEPS);
-        return { ...now, draft, past, future: [], save: 'unsaved' as const, change: now.change + 1 } as typeof state;
+        return {
+          ...now,
+          draft,
+          past,
+          future: [],
+          save: 'unsaved' as const,
+          change: now.change + 1,
+        } as unknown as typeof state;
       },
     },
     undone: (state) => {
@@ -113,7 +120,7 @@ const slice = createSlice({
         future: [step, ...now.future],
         save: 'unsaved',
         change: now.change + 1,
-      } as typeof state;
+      } as unknown as typeof state;
     },
     redone: (state) => {
       const now = state as DraftState;
@@ -128,7 +135,7 @@ const slice = createSlice({
         future: now.future.slice(1),
         save: 'unsaved',
         change: now.change + 1,
-      } as typeof state;
+      } as unknown as typeof state;
     },
     saveStarted: (state) => {
       state.save = 'saving';

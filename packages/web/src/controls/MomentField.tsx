@@ -1,0 +1,70 @@
+import { CalendarDateTime, getLocalTimeZone, parseAbsolute, toCalendarDateTime } from '@internationalized/date';
+import { DateField, DateInput, DateSegment, FieldError, I18nProvider, Label } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { figureFont } from '../app/theme';
+
+const Wrap = styled(DateField)`
+  display: grid;
+  gap: 4px;
+  label,
+  > span:first-child {
+    font-size: 13px;
+    color: ${({ theme }) => theme.soft};
+  }
+`;
+
+const Line = styled(DateInput)`
+  ${figureFont}
+  display: flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 10px;
+  font-size: 17px;
+  border: 1px solid ${({ theme }) => theme.edge};
+  border-radius: 8px;
+  background: ${({ theme }) => theme.panel};
+`;
+
+const Part = styled(DateSegment)`
+  padding: 4px 1px;
+  border-radius: 4px;
+  white-space: pre;
+  &[data-focused] {
+    outline: none;
+    color: ${({ theme }) => theme.barInk};
+    background: ${({ theme }) => theme.bar};
+  }
+  &[data-placeholder] {
+    color: ${({ theme }) => theme.soft};
+  }
+`;
+
+interface MomentFieldProps {
+  readonly label: string;
+  /** ISO 8601, UTC. */
+  readonly value: string;
+  readonly onChange: (iso: string) => void;
+}
+
+/** A day and a time of day in the cook's own time zone, 24-hour clock. */
+export function MomentField({ label, value, onChange }: MomentFieldProps) {
+  const zone = getLocalTimeZone();
+  const moment: CalendarDateTime = toCalendarDateTime(parseAbsolute(value, zone));
+  return (
+    <I18nProvider locale="en-GB">
+      <Wrap
+        value={moment}
+        granularity="minute"
+        hourCycle={24}
+        shouldForceLeadingZeros
+        minValue={new CalendarDateTime(2000, 1, 1)}
+        maxValue={new CalendarDateTime(2200, 1, 1)}
+        onChange={(next) => next && onChange(next.toDate(zone).toISOString())}
+      >
+        <Label>{label}</Label>
+        <Line>{(segment) => <Part segment={segment} />}</Line>
+        <FieldError>Choose a day between 2000 and 2200.</FieldError>
+      </Wrap>
+    </I18nProvider>
+  );
+}

@@ -1,0 +1,62 @@
+import { ChevronDown } from 'lucide-react';
+import { Button, ComboBox, Input, Label, ListBox } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { ListItem, ListPopover } from './Pick';
+
+const Wrap = styled(ComboBox)`
+  display: grid;
+  gap: 4px;
+  flex: 1;
+  label {
+    font-size: 13px;
+    color: ${({ theme }) => theme.soft};
+  }
+  > div {
+    display: flex;
+    border: 1px solid ${({ theme }) => theme.edge};
+    border-radius: 8px;
+  }
+  input {
+    flex: 1;
+    min-width: 0;
+    min-height: 42px;
+    padding: 0 10px;
+    border: 0;
+    background: none;
+  }
+  button {
+    width: 44px;
+    border: 0;
+    background: none;
+    cursor: pointer;
+  }
+`;
+
+interface SearchProps {
+  readonly label: string;
+  readonly items: readonly { readonly id: string; readonly name: string }[];
+  readonly onPick: (id: string) => void;
+}
+
+/** Type to find one of many; picking clears the field for the next. */
+export function Search({ label, items, onPick }: SearchProps) {
+  return (
+    <Wrap
+      defaultItems={items}
+      selectedKey={null}
+      onSelectionChange={(key) => key !== null && onPick(String(key))}
+      menuTrigger="focus"
+    >
+      <Label>{label}</Label>
+      <div>
+        <Input placeholder="Type a name" />
+        <Button aria-label="Show all">
+          <ChevronDown size={18} aria-hidden />
+        </Button>
+      </div>
+      <ListPopover>
+        <ListBox<{ id: string; name: string }>>{(item) => <ListItem id={item.id}>{item.name}</ListItem>}</ListBox>
+      </ListPopover>
+    </Wrap>
+  );
+}

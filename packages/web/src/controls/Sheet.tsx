@@ -1,0 +1,64 @@
+import type { ReactNode } from 'react';
+import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { figureFont } from '../app/theme';
+
+const Shade = styled(ModalOverlay)`
+  position: fixed;
+  inset: 0;
+  z-index: 20;
+  display: grid;
+  place-items: center;
+  padding: 16px;
+  background: rgb(10 14 12 / 60%);
+`;
+
+const Paper = styled(Modal)`
+  width: min(520px, 100%);
+  max-height: 92vh;
+  overflow: auto;
+  padding: 22px;
+  border-radius: 14px;
+  color: ${({ theme }) => theme.ink};
+  background: ${({ theme }) => theme.panel};
+  h2 {
+    ${figureFont}
+    font-size: 22px;
+    margin-bottom: 10px;
+  }
+  [role='dialog'],
+  [role='alertdialog'] {
+    outline: none;
+  }
+`;
+
+export const Actions = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: flex-end;
+  gap: 10px;
+  margin-top: 18px;
+`;
+
+interface SheetProps {
+  readonly title: string;
+  readonly isOpen: boolean;
+  readonly onClose: () => void;
+  /** Needs an answer: clicking beside it does not close it. */
+  readonly alert?: boolean;
+  readonly children: ReactNode;
+}
+
+/** A sheet over the page. */
+export function Sheet({ title, isOpen, onClose, alert = false, children }: SheetProps) {
+  return (
+    <Shade isOpen={isOpen} onOpenChange={(open) => !open && onClose()} isDismissable={!alert}>
+      <Paper>
+        <Dialog role={alert ? 'alertdialog' : 'dialog'}>
+          <Heading slot="title">{title}</Heading>
+          {children}
+        </Dialog>
+      </Paper>
+    </Shade>
+  );
+}

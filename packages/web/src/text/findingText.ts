@@ -1,0 +1,130 @@
+import type { Finding, FindingCode, FindingTone } from '@ember-fold/core';
+import { plain, type Printer } from './printer';
+
+type Values = Readonly<Record<string, number>>;
+type Sentence = (v: Values, p: Printer) => string;
+
+const get = (v: Values, key: string): number => v[key] ?? 0;
+const percent = (value: number): string => `${plain(value, 1)} %`;
+
+/** One sentence for each finding: a number, then what to do about it. */
+const SENTENCES: Record<FindingCode, Sentence> = {
+  'dough.no-flour': () => 'No flour in the formula yet. Add one, and percent, stiffness and pour follow.',
+  'dough.firm': (v) =>
+    `Stiffness ${plain(get(v, 'stiffness'))}, inside its band of ${plain(get(v, 'least'))} to ${plain(get(v, 'most'))}.`,
+  'dough.too-stiff': (v, p) =>
+    `Stiffness ${plain(get(v, 'stiffness'))} is over its band. ${p.mass(get(v, 'waterKg'))} more water brings it in.`,
+  'dough.too-slack': (v, p) =>
+    `Stiffness ${plain(get(v, 'stiffness'))} is under its band. ${p.mass(get(v, 'waterKg'))} less water, or ${p.mass(get(v, 'flourKg'))} more flour.`,
+  'dough.fist-holds': (v) => `${percent(get(v, 'percent'))} fat: a squeezed fistful keeps its shape.`,
+  'dough.fist-crumbles': (v, p) =>
+    `${percent(get(v, 'percent'))} fat: a fistful holds, then crumbles. ${p.mass(get(v, 'moreKg'))} more fat makes it hold.`,
+  'dough.fist-fails': (v, p) =>
+    `${percent(get(v, 'percent'))} fat: a fistful falls apart. ${p.mass(get(v, 'moreKg'))} more fat makes it hold.`,
+  'dough.fat-outside': (v) =>
+    `Fat ${percent(get(v, 'percent'))}; this family works with ${plain(get(v, 'least'))} to ${plain(get(v, 'most'))} %.`,
+  'dough.water-outside': (v) =>
+    `Effective water ${percent(get(v, 'percent'))}; this family works with ${plain(get(v, 'least'))} to ${plain(get(v, 'most'))} %.`,
+  'dough.salt-high': (v) => `Salt ${percent(get(v, 'percent'))} of the flour tastes salty; 1.2 to 2 % is usual.`,
+  'dough.hold-back': (v, p) =>
+    `Pour ${p.mass(get(v, 'firstKg'))} first. Keep ${p.mass(get(v, 'reserveKg'))} back and add it by the spoon.`,
+  'dough.butter-water': (v, p) =>
+    `${p.mass(get(v, 'butterKg'))} of butter brings ${p.mass(get(v, 'waterKg'))} of water with it; it is counted.`,
+  'dough.boil-off': (v, p) =>
+    `${p.mass(get(v, 'waterKg'))} of water boils off. Weigh the pot: the dough should be ${p.mass(get(v, 'massKg'))}.`,
+  'filling.empty': () => 'Nothing in the filling yet. Add its first ingredient.',
+  'filling.sweet': (v) => `A sweet filling with ${percent(get(v, 'percent'))} salt.`,
+  'filling.salt-right': (v) => `Salt ${percent(get(v, 'percent'))} of the cooked filling, inside 0.8 to 1.6 %.`,
+  'filling.salt-low': (v, p) =>
+    `Salt ${percent(get(v, 'percent'))} of the cooked filling. ${p.mass(get(v, 'saltKg'))} more reaches 0.8 %.`,
+  'filling.salt-high': (v, p) =>
+    `Salt ${percent(get(v, 'percent'))} of the cooked filling. ${p.mass(get(v, 'saltKg'))} less comes down to 1.6 %.`,
+  'filling.cook-dry': (v, p) =>
+    `Cook until the scale shows ${p.mass(get(v, 'withPanKg'))} with the pan: ${p.mass(get(v, 'boiledKg'))} of water gone.`,
+  'filling.cool-safe': (v, p) =>
+    `${p.mm(get(v, 'depthM'))} deep: at 21 °C after ${p.time(get(v, 'to21S'))}, ready to fold after ${p.time(get(v, 'foldS'))}.`,
+  'filling.cool-slow': (v, p) =>
+    `${p.mm(get(v, 'depthM'))} deep cools too slowly: ${p.time(get(v, 'to21S'))} or more to 21 °C, and the usual limit is 2 h from 60 °C. Spread it thinner, split it, or set it in iced water.`,
+  'filling.cool-split': (v, p) => `Spread in two dishes it is ready ${p.time(get(v, 'savedS'))} sooner.`,
+  'filling.too-deep': (v, p) =>
+    `${p.mm(get(v, 'depthM'))} deep in this dish; over 80 mm never cools safely. Take a larger dish or several.`,
+  'fold.impossible': () => 'The seal leaves no pocket. Take a larger disc or a narrower seal.',
+  'fold.holds': (v, p) => `${p.mass(get(v, 'spareKg'))} under what the pocket holds.`,
+  'fold.tight': (v, p) =>
+    `${p.percent(get(v, 'fill'))} full is tight. ${p.mass(get(v, 'overKg'))} less filling is safe.`,
+  'fold.opens': (v, p) =>
+    `${p.percent(get(v, 'fill'))} full: seams open. Take ${p.mass(get(v, 'overKg'))} out of each piece, or a larger disc.`,
+  'fold.bready': (v, p) =>
+    `${p.percent(get(v, 'fill'))} full is bready. There is room for ${p.mass(get(v, 'moreKg'))} more.`,
+  'fold.wall-thin': (v, p) =>
+    `The wall thins to ${p.mm(get(v, 'seamM'))} at the seam and may open. Roll thicker or fill less.`,
+  'fold.wall': (v, p) =>
+    `Wall ${p.mm(get(v, 'crownM'))} at the crown, ${p.mm(get(v, 'seamM'))} beside the seam, ${p.mm(get(v, 'sealM'))} where it is sealed.`,
+  'fold.dough-left': (v, p) =>
+    `${p.mass(get(v, 'doughKg'))} of dough is left: ${plain(get(v, 'extra'), 0)} more pieces, or plain ones.`,
+  'fold.dough-short': (v, p) =>
+    `${p.mass(get(v, 'doughKg'))} of dough is missing: ${plain(get(v, 'fewer'), 0)} fewer pieces, thinner discs or more dough.`,
+  'fold.filling-left': (v, p) => `${p.mass(get(v, 'fillingKg'))} of filling is left; it freezes well.`,
+  'fold.filling-short': (v, p) =>
+    `${p.mass(get(v, 'fillingKg'))} of filling is missing: fill less or cook more.`,
+  'fold.even': () => 'Dough and filling end together.',
+  'fold.thickness-outside': (v, p) =>
+    `${p.mm(get(v, 'rolledM'))} rolled; this dough is usually ${p.mm(get(v, 'leastM'))} to ${p.mm(get(v, 'mostM'))}.`,
+  'fry.unsafe-oil': (v, p) =>
+    `${p.temp(get(v, 'oilC'))} is over the caution limit of ${p.temp(get(v, 'limitC'))} for this oil. Choose cooler oil.`,
+  'fry.cooked': (v, p) =>
+    `Cooked through at ${p.time(get(v, 'doneS'))}, ${p.time(get(v, 'spareS'))} to spare; core ${p.temp(get(v, 'coreC'))} when lifted.`,
+  'fry.raw-ring': (v, p) =>
+    get(v, 'setS') > 0
+      ? `Raw ring: the innermost dough is at ${p.temp(get(v, 'interfaceC'))} and sets at ${p.time(get(v, 'setS'))}. Fry longer and cooler.`
+      : `Raw ring: the innermost dough stays at ${p.temp(get(v, 'interfaceC'))}. Roll thinner, or fry hotter or held under.`,
+  'fry.core-cold': (v, p) =>
+    get(v, 'coreS') > 0
+      ? `Core ${p.temp(get(v, 'coreC'))} when lifted; ${p.temp(get(v, 'targetC'))} is reached at ${p.time(get(v, 'coreS'))}.`
+      : `Core ${p.temp(get(v, 'coreC'))} when lifted and ${p.temp(get(v, 'targetC'))} is not reached. Make it smaller, warmer or fry longer.`,
+  'fry.never-done': (v, p) =>
+    `At ${p.temp(get(v, 'oilC'))} the piece is not both cooked and golden within 30 minutes. Try other oil, a thinner wall or a smaller piece.`,
+  'fry.pale': (v, p) =>
+    get(v, 'goldenS') > 0
+      ? `Still pale when lifted; golden at ${p.time(get(v, 'goldenS'))}.`
+      : 'Still pale when lifted, and never golden in this oil.',
+  'fry.dark': (v, p) =>
+    get(v, 'darkS') > 0
+      ? `Browner than golden when lifted; too dark at ${p.time(get(v, 'darkS'))}. Lift sooner or fry cooler.`
+      : 'Browner than golden when lifted. Lift sooner or fry cooler.',
+  'fry.golden': (v, p) =>
+    get(v, 'goldenS') > 0 ? `Golden on both faces from ${p.time(get(v, 'goldenS'))}.` : 'Golden on both faces.',
+  'fry.window': (v, p) =>
+    `Right from ${p.time(get(v, 'fromS'))} to ${p.time(get(v, 'toS'))}: ${p.time(get(v, 'forgivesS'))} to lift it in.`,
+  'fry.no-window': (v, p) =>
+    `Too dark at ${p.time(get(v, 'toS'))}, cooked and golden at ${p.time(get(v, 'fromS'))}. 10 to 15 degrees cooler gives a window.`,
+  'fry.lot-holds': (v, p) =>
+    `${plain(get(v, 'size'), 0)} at a time pull the oil to ${p.temp(get(v, 'lowestC'))}, inside its band.`,
+  'fry.lot-deep': (v, p) =>
+    `${plain(get(v, 'size'), 0)} at a time pull the oil to ${p.temp(get(v, 'lowestC'))}, under ${p.temp(get(v, 'leastC'))} for ${p.time(get(v, 'underS'))}. They drink oil; take fewer.`,
+  'fry.pot-full': (v) =>
+    `${plain(get(v, 'size'), 0)} do not lie side by side; there is room for ${plain(get(v, 'room'), 0)}.`,
+  'fry.pot-over-half': (v, p) =>
+    `Hot oil stands at ${p.percent(get(v, 'oilAlone'))} of the pot, ${p.percent(get(v, 'withLot'))} with the lot in, ${p.mm(get(v, 'freeM'))} of wall free. Keep oil under a third, under half with the lot, and 80 mm free: less oil or a taller pot.`,
+  'fry.oil-outside': (v, p) =>
+    `${p.temp(get(v, 'oilC'))}; this dough is usually fried at ${p.temp(get(v, 'leastC'))} to ${p.temp(get(v, 'mostC'))}.`,
+  'fry.frozen-wipe': () => 'From frozen: wipe frost off every piece. Ice in hot oil spits and boils over.',
+  'serve.on-time': (v, p) => `Start by ${p.clock(get(v, 'startMs'))} on ${p.day(get(v, 'startMs'))}.`,
+  'serve.late': (v, p) =>
+    `The start was ${p.time(get(v, 'lateS'))} ago. Eat later, make fewer, or fold some ahead and chill them.`,
+  'serve.hold-long': (v, p) =>
+    `The first lot waits ${p.time(get(v, 'holdS'))}. Fried pieces are best within 2 h; re-crisp them in the oven.`,
+  'serve.room-limit': (v, p) =>
+    `Filled pieces wait ${p.time(get(v, 'waitS'))} on the bench; the usual limit is ${p.time(get(v, 'limitS'))}. Chill them as they are folded.`,
+};
+
+export function findingText(finding: Finding, printer: Printer): string {
+  return SENTENCES[finding.code](finding.values, printer);
+}
+
+export const TONE_WORD: Record<FindingTone, string> = {
+  good: 'holds',
+  'look-out': 'look out',
+  stop: 'stop',
+  know: 'did you know',
+};

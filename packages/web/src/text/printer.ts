@@ -1,0 +1,50 @@
+import { type Kitchen, printDuration, printGrams, printMass, printTemp } from '@ember-fold/core';
+
+/** Everything a sentence needs to print figures in the cook's own units. */
+export interface Printer {
+  readonly temperature: 'C' | 'F';
+  /** A mass on the scale or on the plate: grams in both systems, for nobody weighs a pastry in cups. */
+  mass(kg: number): string;
+  /** A mass of one ingredient, in grams or cups and spoons. */
+  measure(kg: number, densityKgPerM3: number): string;
+  temp(c: number): string;
+  /** A difference of temperatures. */
+  tempSpan(c: number): string;
+  mm(m: number): string;
+  ml(m3: number): string;
+  percent(share: number): string;
+  time(s: number): string;
+  clock(ms: number): string;
+  day(ms: number): string;
+}
+
+const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+const DAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
+const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+
+/** @example "5 January 2030" */
+export function printDate(ms: number): string {
+  return DATE.format(ms);
+}
+
+/** A number with at most `digits` decimals and no trailing zeros. */
+export function plain(value: number, digits = 1): string {
+  return String(Number(value.toFixed(digits)));
+}
+
+export function makePrinter(kitchen: Pick<Kitchen, 'units' | 'temperature' | 'measures'>): Printer {
+  const { units, temperature, measures } = kitchen;
+  return {
+    temperature,
+    mass: (kg) => `${printGrams(kg)} g`,
+    measure: (kg, density) => printMass(kg, density, units, measures),
+    temp: (c) => printTemp(c, temperature),
+    tempSpan: (c) => `${Math.round(temperature === 'F' ? c * 1.8 : c)} °${temperature}`,
+    mm: (m) => `${plain(m * 1000, 1)} mm`,
+    ml: (m3) => `${Math.round(m3 * 1e6)} ml`,
+    percent: (share) => `${Math.round(share * 100)} %`,
+    time: printDuration,
+    clock: (ms) => CLOCK.format(ms),
+    day: (ms) => DAY.format(ms),
+  };
+}

@@ -1,0 +1,130 @@
+import type {
+  CoolingPlace,
+  CrustName,
+  DoughFamilyId,
+  IngredientRole,
+  NextStep,
+  OilVerdict,
+  StarterId,
+  StartState,
+  Station,
+  TurnSchool,
+} from '@ember-fold/core';
+
+/** Wording that is not a finding; one place, so that it can be translated. */
+export const FAMILY_NAME: Record<DoughFamilyId, string> = { 'rubbed-short': 'Rubbed short', scalded: 'Scalded' };
+export const STARTER_NAME: Record<StarterId, string> = {
+  'squash-sage': 'Squash and sage',
+  'lentil-dill': 'Lentil and dill',
+  'mushroom-barley': 'Mushroom and barley',
+  'mackerel-leek': 'Smoked mackerel and leek',
+  'pear-ginger': 'Pear and ginger',
+};
+export const STATION_NAME: Record<Station, string> = {
+  dough: 'Dough',
+  filling: 'Filling',
+  fold: 'Fold and seal',
+  fry: 'Fry',
+  serve: 'Serve',
+};
+export const PLACE_NAME: Record<CoolingPlace, string> = { room: 'room', fridge: 'fridge', 'ice-bath': 'iced water' };
+export const START_NAME: Record<StartState, string> = { room: 'room', fridge: 'fridge', frozen: 'frozen' };
+export const TURN_NAME: Record<TurnSchool, string> = {
+  'each-minute': 'each minute',
+  once: 'once',
+  'held-under': 'held under',
+};
+export const CRUST_WORD: Record<CrustName, string> = {
+  raw: 'raw',
+  pale: 'pale',
+  golden: 'golden',
+  brown: 'brown',
+  dark: 'too dark',
+};
+export const ROLE_NAME: Record<IngredientRole, string> = {
+  flour: 'Flour',
+  fat: 'Fat',
+  liquid: 'Liquid',
+  egg: 'Egg',
+  sugar: 'Sugar',
+  salt: 'Salt',
+  leaven: 'Leaven',
+  starch: 'Starch',
+  filling: 'Filling',
+  seasoning: 'Seasoning',
+};
+export const STEP_NAME = {
+  filling: 'Cook the filling',
+  cool: 'Filling cools',
+  dough: 'Make the dough',
+  rest: 'Dough rests',
+  fold: 'Roll, fill and seal',
+  heat: 'Heat the oil',
+  fry: 'Fry',
+  serve: 'Drain and serve',
+} as const;
+
+export const VERDICT_TEXT: Record<OilVerdict, string> = {
+  cold: 'warming up',
+  under: 'under the band',
+  'in-band': 'in the band',
+  over: 'over the band',
+  warn: 'too hot, turn the heat off',
+  'cut-heat': 'cut the heat now',
+  'check-probe': 'is the probe in the oil?',
+  'no-reading': 'no reading',
+};
+
+/** What to do, and why. */
+export function nextText(step: NextStep, list: string, temp: (c: number) => string): { what: string; why: string } {
+  switch (step.act) {
+    case 'flip':
+      return { what: `Flip ${list}`, why: 'the upper face has been out of the oil' };
+    case 'lift':
+      return { what: `Lift ${list}`, why: 'cooked through, golden on both faces' };
+    case 'drop':
+      return {
+        what: `Drop ${step.pieces.length}`,
+        why: step.reason === 'oil-ready' ? 'the oil is ready' : `when the oil reads ${temp(step.value)}; skim crumbs meanwhile`,
+      };
+    case 'burner':
+      return {
+        what: step.value === 0 ? 'Burner off' : `Burner to ${step.value}`,
+        why:
+          step.reason === 'cut-heat'
+            ? 'oil is over its caution limit; never water, lid at hand'
+            : step.reason === 'oil-over'
+              ? 'oil is over its band'
+              : step.reason === 'warm-up'
+                ? 'full until a little under the mark'
+                : step.reason === 'lot-needs'
+                  ? 'what this lot draws'
+                  : step.reason === 'all-out'
+                    ? 'everything is out; stay until the oil is under 60 °C'
+                    : 'holds this oil',
+      };
+    case 'finish':
+      return { what: 'Finish the batch', why: 'all pieces are out' };
+    default: {
+      const never: never = step.act;
+      return never;
+    }
+  }
+}
+
+/** "1, 2 and 3" */
+export function listText(numbers: readonly number[]): string {
+  if (numbers.length <= 1) return numbers.join('');
+  return `${numbers.slice(0, -1).join(', ')} and ${numbers[numbers.length - 1]}`;
+}
+
+export const CAUTIONS: readonly string[] = [
+  'Hot oil is never left alone, from the first warmth until it is under 60 °C again.',
+  'A lid lies within reach. Fire: heat off if it can be reached safely, slide the lid over from the side, leave it shut until cold.',
+  'Never water, never flour, and never carry the pot. Flames above the pot or no lid in hand: leave, close the door, call the fire service.',
+  'Dry food, dry tools, no water near. Wipe frost off: ice spits and boils over.',
+  'Children and pets away, handles turned in, sleeves tight.',
+  'Burns: 20 minutes of cool running water; medical help for anything large, deep, on face or hands.',
+];
+export const DEFERRAL =
+  'These are the usual guides. Local food and fire rules, labels and qualified advice come first. Selling food usually needs registration or a licence.';
