@@ -11,7 +11,7 @@ module.exports = {
     {
       name: 'core-stands-alone',
       severity: 'error',
-      from: { path: '^packages/core/src' },
+      from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$' },
       to: { pathNot: '^packages/core|^node_modules/(fast-check|@jest)' },
     },
     { name: 'web-not-server', severity: 'error', from: { path: '^packages/web' }, to: { path: '^packages/server' } },

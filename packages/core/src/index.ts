@@ -76,7 +76,7 @@ export { type PiecePrediction, predictPiece, replayFry } from './fire/predictPie
 export { oilNow, type OilNow, type OilVerdict } from './fire/oilNow.js';
 export { doNext, type NextReason, type NextStep, type StovePlan } from './fire/doNext.js';
 export { type Mishaps, simulateRun, type SimulatedRun } from './fire/simulateRun.js';
-export { type LedgerFigures, ledgerFigures } from './fire/ledgerFigures.js';
+export { type LedgerFigures, ledgerFigures, type PlannedFigures, plannedFigures } from './fire/ledgerFigures.js';
 export {
   type BatchDraft,
   boilingPointC,

@@ -3,6 +3,7 @@ import type { CoolingResult } from '../filling/coolFilling.js';
 import type { FillingFigures } from '../filling/fillingFigures.js';
 import type { FryBodySpec } from '../frying/fryBody.js';
 import type { FrySample, FrySolution } from '../frying/solveFry.js';
+import type { Allergen, Ingredient } from '../ingredient/ingredient.js';
 import type { LotRun, OilBand } from '../oil/fryLots.js';
 import type { PieceBulk } from '../oil/pieceHeat.js';
 import type { PotLevels } from '../oil/pot.js';
@@ -38,6 +39,8 @@ export interface ColdPlan {
   readonly dough: DoughPlan;
   readonly filling: FillingPlan;
   readonly fold: FoldPlan;
+  /** Of dough and filling together. */
+  readonly contains: { readonly allergens: readonly Allergen[]; readonly diet: Ingredient['diet'] };
 }
 
 export interface FryPlan {

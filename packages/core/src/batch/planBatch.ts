@@ -8,6 +8,7 @@ import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
 import { fryFindings } from '../frying/fryFindings.js';
 import { doughMaterial, fillingMaterial } from '../frying/fryMaterial.js';
 import { type FrySolution, sampleAt, solveFry } from '../frying/solveFry.js';
+import { containedIn } from '../ingredient/formula.js';
 import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from '../oil/fryLots.js';
 import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../oil/pieceHeat.js';
 import { oilCautions, potLevels, warmUpS } from '../oil/pot.js';
@@ -74,6 +75,7 @@ export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
   return {
     dough: { figures: doughs, findings: doughFindings(doughs, draft.dough.lines) },
     filling,
+    contains: containedIn([doughs.totals, filling.figures.totals]),
     fold: {
       piece,
       balance,

@@ -15,6 +15,8 @@ export interface DoughFigures {
   readonly fatPercent: number;
   readonly sugarPercent: number;
   readonly saltPercent: number;
+  /** What the mixed dough is made of before anything boils off, kg: adds up to the formula. */
+  readonly madeOf: { readonly flour: number; readonly water: number; readonly fat: number; readonly other: number };
   /** Baker's percent of each line, in the order of the formula. */
   readonly linePercents: readonly number[];
   /** Water the flour blend wants for a medium dough, fraction of flour. */
@@ -124,6 +126,12 @@ export function doughFigures(lines: Formula, familyId: DoughFamilyId): DoughFigu
     fatPercent: 100 * per(s.fat),
     sugarPercent: 100 * sugar,
     saltPercent: 100 * per(totals.parts.salt),
+    madeOf: {
+      flour,
+      water: s.water,
+      fat: s.fat,
+      other: Math.max(0, totals.massKg - flour - s.water - s.fat),
+    },
     linePercents: lines.map((line) => 100 * per(line.massKg)),
     absorption,
     stiffness,

@@ -9,6 +9,8 @@ export interface FillingFigures {
   readonly totals: FormulaTotals;
   /** What goes into the pan. */
   readonly rawKg: number;
+  /** Percent of each line in what goes into the pan, in the order of the formula. */
+  readonly linePercents: readonly number[];
   /** Stop cooking when the filling weighs this. */
   readonly targetKg: number;
   /** What the scale must show with the pan on it. */
@@ -40,6 +42,7 @@ export function fillingFigures(lines: Formula, cookToShare: number, panKg: numbe
   return {
     totals,
     rawKg,
+    linePercents: lines.map((line) => (rawKg > 0 ? (100 * line.massKg) / rawKg : 0)),
     targetKg,
     targetWithPanKg: targetKg + panKg,
     boiledOffKg,

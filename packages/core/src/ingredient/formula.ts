@@ -44,6 +44,15 @@ export function formulaTotals(lines: Formula, path = 'lines'): FormulaTotals {
   return { massKg, parts, flourKg, allergens: [...allergens].sort(), diet: DIETS[diet]! };
 }
 
+/** What several formulas together contain, and the strictest diet that still fits all of them. */
+export function containedIn(totals: readonly Pick<FormulaTotals, 'allergens' | 'diet'>[]): {
+  readonly allergens: readonly Allergen[];
+  readonly diet: Ingredient['diet'];
+} {
+  const diet = totals.reduce((most, t) => Math.max(most, DIETS.indexOf(t.diet)), 0);
+  return { allergens: [...new Set(totals.flatMap((t) => t.allergens))].sort(), diet: DIETS[diet]! };
+}
+
 /** Mass of all lines of one role, kg. */
 export function massOfRole(lines: Formula, role: IngredientRole): number {
   return lines.reduce((sum, l) => sum + (ingredientById(l.ingredientId).role === role ? l.massKg : 0), 0);

@@ -1,4 +1,4 @@
-import { ledgerFigures } from '@ember-fold/core';
+import { ledgerFigures, planBatch, plannedFigures } from '@ember-fold/core';
 import { Router } from 'express';
 import { listActs } from '../db/actTable.js';
 import { listBatches, readBatch } from '../db/batchTable.js';
@@ -51,6 +51,7 @@ export function ledgerRoutes({ gate }: Context): Router {
       acts,
       readings: readings.map(({ atS, probeC }) => ({ atS, probeC })),
       figures,
+      planned: plannedFigures(planBatch(stove.draft, stove.kitchen, null)),
       note: await readNote(gate, id),
     });
   });

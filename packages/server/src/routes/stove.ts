@@ -114,7 +114,12 @@ function marksOf(req: Request): { act: number; reading: number } {
 }
 
 /** Server-sent events: first what was missed, then what happens; nothing twice, nothing left out. */
-async function streamStove({ gate, stoves }: Context, row: StoveRow, req: Request, res: Response): Promise<void> {
+async function streamStove(
+  { gate, stoves, clockMs }: Context,
+  row: StoveRow,
+  req: Request,
+  res: Response,
+): Promise<void> {
   const mark = marksOf(req);
   res.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache, no-transform' });
   const send = (event: string, data: unknown) =>
@@ -123,7 +128,8 @@ async function streamStove({ gate, stoves }: Context, row: StoveRow, req: Reques
     const fresh = readings.filter((r) => r.seq > mark.reading);
     if (fresh.length === 0) return;
     mark.reading = fresh[fresh.length - 1]!.seq;
-    send('readings', fresh);
+    // The page sets its clock by this: it must not drift from the stove's.
+    send('readings', { readings: fresh, nowS: stoveNowS(row, clockMs()) });
   };
   const sendAct = (stored: StoredAct) => {
     if (stored.seq <= mark.act) return;

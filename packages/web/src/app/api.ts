@@ -1,5 +1,6 @@
-import type { BatchDraft, FireAct, Kitchen, LedgerFigures, OilReading } from '@ember-fold/core';
+import type { BatchDraft, FireAct, Kitchen, LedgerFigures, OilReading, PlannedFigures } from '@ember-fold/core';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { serverAnswered } from './useOnline';
 
 export interface ApiProblem {
   readonly code: string;
@@ -58,6 +59,7 @@ export interface LedgerRecord {
   readonly acts: readonly FireAct[];
   readonly readings: readonly OilReading[];
   readonly figures: LedgerFigures;
+  readonly planned: PlannedFigures;
   readonly note: { readonly notes: string; readonly version: number };
 }
 export interface StarterAsk {
@@ -69,27 +71,27 @@ export interface StarterAsk {
   readonly eatAt: string;
 }
 
+const fetchJson = fetchBaseQuery({ baseUrl: '/api' });
+
+/** Every request also tells the page whether the server is there. */
+const request: typeof fetchJson = async (args, queryApi, options) => {
+  const result = await fetchJson(args, queryApi, options);
+  const away = result.error?.status === 'FETCH_ERROR';
+  if (result.data !== undefined || !away) serverAnswered(true);
+  else if (!queryApi.signal.aborted) serverAnswered(false);
+  return result;
+};
+
 /** All server data goes through here. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
+  baseQuery: request,
   tagTypes: ['Batches', 'Batch', 'Kitchen', 'Stove', 'Ledger', 'Record'],
   refetchOnReconnect: true,
   endpoints: (build) => ({
     kitchen: build.query<KitchenRow, void>({ query: () => '/kitchen', providesTags: ['Kitchen'] }),
     saveKitchen: build.mutation<KitchenRow, KitchenRow>({
       query: (body) => ({ url: '/kitchen', method: 'PUT', body }),
-      // Figures must follow at once; a refusal puts the old kitchen back.
-      async onQueryStarted({ kitchen }, { dispatch, queryFulfilled }) {
-        const patch = dispatch(api.util.updateQueryData('kitchen', undefined, (row) => ({ ...row, kitchen })));
-        try {
-          const { data } = await queryFulfilled;
-          dispatch(api.util.updateQueryData('kitchen', undefined, (row) => ({ ...row, version: data.version })));
-        } catch {
-          patch.undo();
-          dispatch(api.util.invalidateTags(['Kitchen']));
-        }
-      },
     }),
     batches: build.query<BatchSummary[], void>({ query: () => '/batches', providesTags: ['Batches'] }),
     batch: build.query<Batch, string>({ query: (id) => `/batches/${id}`, providesTags: ['Batch'] }),
@@ -113,6 +115,9 @@ export const api = createApi({
     startStove: build.mutation<Stove, { id: string; speed: number }>({
       query: ({ id, speed }) => ({ url: `/batches/${id}/stove`, method: 'POST', body: { speed } }),
       invalidatesTags: ['Batches', 'Stove'],
+    }),
+    act: build.mutation<StoredAct, { id: string; act: FireAct }>({
+      query: ({ id, act }) => ({ url: `/batches/${id}/stove/acts`, method: 'POST', body: act }),
     }),
     finishBatch: build.mutation<{ batchId: string }, string>({
       query: (id) => ({ url: `/batches/${id}/stove/finish`, method: 'POST', body: {} }),

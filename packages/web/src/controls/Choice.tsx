@@ -6,7 +6,6 @@ const Group = styled(RadioGroup)`
   display: grid;
   gap: 4px;
   padding: 6px 0;
-  label:first-child,
   > span:first-child {
     font-size: 13px;
     color: ${({ theme }) => theme.soft};

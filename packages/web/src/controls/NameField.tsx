@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { FieldError, Input, Label, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
 
@@ -28,14 +29,22 @@ interface NameFieldProps {
   readonly onChange: (text: string) => void;
 }
 
-/** One line of text that may not be empty, at most 120 characters. */
+/**
+ * One line of text that may not be empty, at most 120 characters. An empty field says so and
+ * keeps the last name; so does one with only spaces.
+ */
 export function NameField({ label, value, onChange }: NameFieldProps) {
-  const empty = value.trim() === '';
+  const [blank, setBlank] = useState<string | null>(null);
+  const change = (text: string) => {
+    const empty = text.trim() === '';
+    setBlank(empty ? text : null);
+    if (!empty) onChange(text);
+  };
   return (
-    <Wrap value={value} onChange={onChange} maxLength={120} isInvalid={empty}>
+    <Wrap value={blank ?? value} onChange={change} maxLength={120} isInvalid={blank !== null}>
       <Label>{label}</Label>
       <Input autoComplete="off" />
-      {empty && <FieldError>A name is needed to find it again.</FieldError>}
+      {blank !== null && <FieldError>A name is needed to find it again.</FieldError>}
     </Wrap>
   );
 }

@@ -65,8 +65,7 @@ const SENTENCES: Record<FindingCode, Sentence> = {
   'fold.dough-short': (v, p) =>
     `${p.mass(get(v, 'doughKg'))} of dough is missing: ${plain(get(v, 'fewer'), 0)} fewer pieces, thinner discs or more dough.`,
   'fold.filling-left': (v, p) => `${p.mass(get(v, 'fillingKg'))} of filling is left; it freezes well.`,
-  'fold.filling-short': (v, p) =>
-    `${p.mass(get(v, 'fillingKg'))} of filling is missing: fill less or cook more.`,
+  'fold.filling-short': (v, p) => `${p.mass(get(v, 'fillingKg'))} of filling is missing: fill less or cook more.`,
   'fold.even': () => 'Dough and filling end together.',
   'fold.thickness-outside': (v, p) =>
     `${p.mm(get(v, 'rolledM'))} rolled; this dough is usually ${p.mm(get(v, 'leastM'))} to ${p.mm(get(v, 'mostM'))}.`,

@@ -1,4 +1,14 @@
-import { type Kitchen, printDuration, printGrams, printMass, printTemp } from '@ember-fold/core';
+import {
+  fahrenheitFrom,
+  type Kitchen,
+  parseMassKg,
+  parseNumber,
+  parseTempC,
+  printDuration,
+  printGrams,
+  printMass,
+  printTemp,
+} from '@ember-fold/core';
 
 /** Everything a sentence needs to print figures in the cook's own units. */
 export interface Printer {
@@ -14,8 +24,15 @@ export interface Printer {
   ml(m3: number): string;
   percent(share: number): string;
   time(s: number): string;
+  /** A stretch to the minute: "38 min", "1 h 12". */
+  span(s: number): string;
   clock(ms: number): string;
   day(ms: number): string;
+  /** A temperature without its unit, for fields and charts. */
+  degrees(c: number): number;
+  readonly units: 'grams' | 'cups';
+  readMass(text: string, densityKgPerM3: number): number | null;
+  readTemp(text: string): number | null;
 }
 
 const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
@@ -32,6 +49,18 @@ export function plain(value: number, digits = 1): string {
   return String(Number(value.toFixed(digits)));
 }
 
+/** Reads millimetres into metres. */
+export function readMm(text: string): number | null {
+  const value = parseNumber(text.replace(/\s*mm$/i, ''));
+  return value === null ? null : value / 1000;
+}
+
+/** Reads a whole number. */
+export function readWhole(text: string): number | null {
+  const value = parseNumber(text);
+  return value !== null && Number.isInteger(value) ? value : null;
+}
+
 export function makePrinter(kitchen: Pick<Kitchen, 'units' | 'temperature' | 'measures'>): Printer {
   const { units, temperature, measures } = kitchen;
   return {
@@ -44,7 +73,21 @@ export function makePrinter(kitchen: Pick<Kitchen, 'units' | 'temperature' | 'me
     ml: (m3) => `${Math.round(m3 * 1e6)} ml`,
     percent: (share) => `${Math.round(share * 100)} %`,
     time: printDuration,
+    span: (s) => (s < 3570 ? `${Math.max(1, Math.round(s / 60))} min` : printDuration(Math.round(s / 60) * 60)),
     clock: (ms) => CLOCK.format(ms),
     day: (ms) => DAY.format(ms),
+    degrees: (c) => (temperature === 'F' ? fahrenheitFrom(c) : c),
+    units,
+    readMass: (text, density) => parseMassKg(text, density, measures),
+    readTemp: (text) => parseTempC(text, temperature),
   };
+}
+
+/** Reads millilitres or litres into cubic metres. */
+export function readMl(text: string): number | null {
+  const match = /^(.*?)\s*(ml|l|dl)?$/i.exec(text.trim());
+  const value = match ? parseNumber(match[1]!) : null;
+  if (value === null) return null;
+  const unit = match?.[2]?.toLowerCase() ?? 'ml';
+  return (value * (unit === 'l' ? 1000 : unit === 'dl' ? 100 : 1)) / 1e6;
 }

@@ -1,7 +1,9 @@
 import type {
+  Allergen,
   CoolingPlace,
   CrustName,
   DoughFamilyId,
+  Ingredient,
   IngredientRole,
   NextStep,
   OilVerdict,
@@ -85,7 +87,10 @@ export function nextText(step: NextStep, list: string, temp: (c: number) => stri
     case 'drop':
       return {
         what: `Drop ${step.pieces.length}`,
-        why: step.reason === 'oil-ready' ? 'the oil is ready' : `when the oil reads ${temp(step.value)}; skim crumbs meanwhile`,
+        why:
+          step.reason === 'oil-ready'
+            ? 'the oil is ready'
+            : `when the oil reads ${temp(step.value)}; skim crumbs meanwhile`,
       };
     case 'burner':
       return {
@@ -128,3 +133,38 @@ export const CAUTIONS: readonly string[] = [
 ];
 export const DEFERRAL =
   'These are the usual guides. Local food and fire rules, labels and qualified advice come first. Selling food usually needs registration or a licence.';
+
+export const SAVE_TEXT = {
+  saved: 'saved',
+  unsaved: 'saving…',
+  saving: 'saving…',
+  waiting: 'kept here, the server is away',
+  conflict: 'changed in another window too',
+  refused: 'not saved',
+} as const;
+
+export const ALLERGEN_NAME: Record<Allergen, string> = {
+  gluten: 'gluten',
+  crustaceans: 'crustaceans',
+  eggs: 'eggs',
+  fish: 'fish',
+  peanuts: 'peanuts',
+  soya: 'soya',
+  milk: 'milk',
+  nuts: 'nuts',
+  celery: 'celery',
+  mustard: 'mustard',
+  sesame: 'sesame',
+  sulphites: 'sulphites',
+  lupin: 'lupin',
+  molluscs: 'molluscs',
+};
+export const DIET_NAME: Record<Ingredient['diet'], string> = {
+  vegan: 'vegans',
+  vegetarian: 'vegetarians',
+  fish: 'those who eat fish',
+  meat: 'those who eat meat',
+};
+
+/** How fast the simulated stove's clock runs. */
+export const SPEED_NAME = { '1': 'real time', '4': '4 times', '20': '20 times', '60': '60 times' } as const;

@@ -36,7 +36,7 @@ export interface PredictAsk {
 
 const worker = {
   /** Fry and serve of a draft. */
-  hot(draft: BatchDraft, kitchen: Kitchen, nowMs: number): HotPlan {
+  hot(draft: BatchDraft, kitchen: Kitchen, nowMs: number | null): HotPlan {
     return thin(planHot(draft, kitchen, planCold(draft, kitchen), nowMs));
   },
   /** The pieces in the pot; those with the same drop and turns are computed once. */

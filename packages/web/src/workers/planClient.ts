@@ -43,3 +43,7 @@ export const planHotLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen, no
   plans().hot(draft, kitchen, nowMs),
 );
 export const predictLatest = latestOnly((ask: PredictAsk): Promise<PiecePrediction[]> => plans().predict(ask));
+/** Fry and serve of a plan that does not change any more: the stove's. */
+export function planHotOnce(draft: BatchDraft, kitchen: Kitchen): Promise<HotPlan> {
+  return plans().hot(draft, kitchen, null);
+}

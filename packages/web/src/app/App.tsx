@@ -1,0 +1,43 @@
+import { lazy } from 'react';
+import { Provider } from 'react-redux';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { BatchPage } from '../bench/BatchPage';
+import { BenchList } from '../bench/BenchList';
+import { Failure, NotFound } from './Failure';
+import { Shell } from './Shell';
+import { store } from './store';
+
+// The stove and the ledger come when they are entered: the bench opens sooner.
+const FireList = lazy(() => import('../fire/FireList').then((m) => ({ default: m.FireList })));
+const FireRoom = lazy(() => import('../fire/FireRoom').then((m) => ({ default: m.FireRoom })));
+const LedgerList = lazy(() => import('../ledger/LedgerList').then((m) => ({ default: m.LedgerList })));
+const LedgerPage = lazy(() => import('../ledger/LedgerPage').then((m) => ({ default: m.LedgerPage })));
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    children: [
+      {
+        errorElement: <Failure />,
+        children: [
+          { path: '/', element: <Navigate to="/bench" replace /> },
+          { path: '/bench', element: <BenchList /> },
+          { path: '/bench/:id/:station?', element: <BatchPage /> },
+          { path: '/fire', element: <FireList /> },
+          { path: '/fire/:id', element: <FireRoom /> },
+          { path: '/ledger', element: <LedgerList /> },
+          { path: '/ledger/:id', element: <LedgerPage /> },
+          { path: '*', element: <NotFound /> },
+        ],
+      },
+    ],
+  },
+]);
+
+export function App() {
+  return (
+    <Provider store={store}>
+      <RouterProvider router={router} />
+    </Provider>
+  );
+}

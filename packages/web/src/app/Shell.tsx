@@ -1,0 +1,201 @@
+import { Settings2 } from 'lucide-react';
+import { Suspense } from 'react';
+import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import { Link, NavLink, Outlet, useLocation } from 'react-router';
+import { styled, ThemeProvider } from 'styled-components';
+import { Choice } from '../controls/Choice';
+import { Problem } from '../controls/Panel';
+import { GlobalStyle } from './GlobalStyle';
+import { api } from './api';
+import { editKitchen } from './editKitchen';
+import { useAppSelector } from './store';
+import { figureFont, PHONE, planningTheme, stoveTheme } from './theme';
+import { useKitchen } from './useLine';
+import { useOnline } from './useOnline';
+
+const Bar = styled.header`
+  display: flex;
+  align-items: stretch;
+  gap: 24px;
+  min-height: 52px;
+  padding: 0 22px;
+  color: ${({ theme }) => theme.barInk};
+  background: ${({ theme }) => theme.bar};
+  ${PHONE} {
+    gap: 8px;
+    padding: 0 12px;
+  }
+`;
+
+const Mark = styled(Link)`
+  ${figureFont}
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-width: 44px;
+  font-size: 18px;
+  color: inherit;
+  text-decoration: none;
+  white-space: nowrap;
+  ${PHONE} {
+    span {
+      display: none;
+    }
+  }
+`;
+
+const Rooms = styled.nav`
+  display: flex;
+  flex: 1;
+  a {
+    ${figureFont}
+    font-weight: 580;
+    font-stretch: 90%;
+    display: flex;
+    align-items: center;
+    padding: 0 14px;
+    font-size: 15px;
+    color: ${({ theme }) => theme.barSoft};
+    text-decoration: none;
+    border-bottom: 4px solid transparent;
+    border-top: 4px solid transparent;
+  }
+  a[aria-current='page'] {
+    color: ${({ theme }) => theme.barInk};
+    border-bottom-color: ${({ theme }) => theme.accent};
+  }
+`;
+
+const Chip = styled(Link)`
+  ${figureFont}
+  align-self: center;
+  display: flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 12px;
+  font-size: 13px;
+  border: 1px solid ${({ theme }) => theme.edge};
+  border-radius: 10px;
+  color: ${({ theme }) => theme.hand};
+  text-decoration: none;
+  ${PHONE} {
+    display: none;
+  }
+`;
+
+const Units = styled(Button)`
+  ${figureFont}
+  align-self: center;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+  padding: 0 12px;
+  font-size: 14px;
+  color: ${({ theme }) => theme.barInk};
+  background: none;
+  border: 1px solid ${({ theme }) => theme.edge};
+  border-radius: 10px;
+  cursor: pointer;
+`;
+
+const Card = styled(Popover)`
+  padding: 12px 16px;
+  border-radius: 12px;
+  border: 1px solid ${({ theme }) => theme.edge};
+  color: ${({ theme }) => theme.ink};
+  background: ${({ theme }) => theme.panel};
+  box-shadow: 0 8px 28px rgb(23 33 30 / 18%);
+  [role='dialog'] {
+    outline: none;
+    width: 240px;
+  }
+`;
+
+const Notice = styled.p.attrs({ role: 'status' })`
+  padding: 8px 22px;
+  font-size: 14px;
+  color: ${({ theme }) => theme.ink};
+  background: ${({ theme }) => theme.panel};
+  border-bottom: 2px solid ${({ theme }) => theme.lookOut};
+`;
+
+/** The crimped half-moon, as in public/mark.svg. */
+const MARK =
+  'M4.5 22.5a11.5 11.5 0 0 1 23 0c0 1.2-1.9 1.2-2.3.2-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.4 1-4.2 1-4.2-.2z';
+
+/** Grams or cups, °C or °F: one setting for the whole kitchen. */
+function UnitSwitch() {
+  api.useKitchenQuery();
+  const problem = useAppSelector((state) => state.kitchenSave.problem);
+  const known = useKitchen();
+  if (!known) return null;
+  const { kitchen } = known;
+  const cups = kitchen.units === 'cups';
+  return (
+    <DialogTrigger>
+      <Units aria-label={`Units: ${cups ? 'cups and spoons' : 'grams'}, °${kitchen.temperature}`}>
+        <Settings2 size={16} aria-hidden />
+        {cups ? 'cups' : 'g'} · °{kitchen.temperature}
+      </Units>
+      <Card>
+        <Dialog aria-label="Units">
+          <Choice
+            label="Ingredients"
+            value={kitchen.units}
+            options={{ grams: 'grams', cups: 'cups and spoons' }}
+            onChange={(units) => editKitchen((now) => ({ ...now, units }))}
+          />
+          <Choice
+            label="Temperatures"
+            value={kitchen.temperature}
+            options={{ C: '°C', F: '°F' }}
+            onChange={(temperature) => editKitchen((now) => ({ ...now, temperature }))}
+          />
+          {problem && <Problem>{problem}</Problem>}
+        </Dialog>
+      </Card>
+    </DialogTrigger>
+  );
+}
+
+/** The batch that has oil on, reachable from every room. */
+function AtTheStove() {
+  const { data } = api.useBatchesQuery();
+  const frying = data?.find((batch) => batch.status === 'frying');
+  if (!frying) return null;
+  return <Chip to={`/fire/${frying.id}`}>{`At the stove: ${frying.name}`}</Chip>;
+}
+
+/** Frame of every room: bar, notices, the room itself. Dark at the stove. */
+export function Shell() {
+  const { pathname } = useLocation();
+  const online = useOnline();
+  const atStove = pathname.startsWith('/fire');
+  return (
+    <ThemeProvider theme={atStove ? stoveTheme : planningTheme}>
+      <GlobalStyle />
+      <Bar>
+        <Mark to="/bench" aria-label="Ember Fold, to the bench">
+          <svg viewBox="4 10.5 24 14" width={34} height={20} aria-hidden>
+            <path d={MARK} fill="#F0A24B" />
+          </svg>
+          <span>Ember Fold</span>
+        </Mark>
+        <Rooms aria-label="Rooms">
+          <NavLink to="/bench">Bench</NavLink>
+          <NavLink to="/fire">Fire</NavLink>
+          <NavLink to="/ledger">Ledger</NavLink>
+        </Rooms>
+        {!atStove && <AtTheStove />}
+        <UnitSwitch />
+      </Bar>
+      {!online && <Notice>The server does not answer. What is done here is kept and goes over when it is back.</Notice>}
+      <main>
+        <Suspense fallback={<p style={{ padding: 22 }}>Opening…</p>}>
+          <Outlet />
+        </Suspense>
+      </main>
+    </ThemeProvider>
+  );
+}

@@ -1,0 +1,61 @@
+import { type BatchDraft, type ColdPlan, CoreError, type HotPlan, type Kitchen, planCold } from '@ember-fold/core';
+import { createSelector } from '@reduxjs/toolkit';
+import { makePrinter, type Printer } from '../text/printer';
+import { api } from './api';
+import { type RootState, useAppSelector } from './store';
+
+const selectKitchen = createSelector(api.endpoints.kitchen.select(), (row) => row.data?.kitchen ?? null);
+const selectPrinter = createSelector(selectKitchen, (kitchen) => kitchen && makePrinter(kitchen));
+
+type Cold = { readonly plan: ColdPlan; readonly problem: null } | { readonly plan: null; readonly problem: string };
+
+/** The quick half of the line, computed where it is shown. */
+const selectCold = createSelector(
+  (state: RootState) => state.draft.draft,
+  selectKitchen,
+  (draft, kitchen): Cold | null => {
+    if (!draft || !kitchen) return null;
+    try {
+      return { plan: planCold(draft, kitchen), problem: null };
+    } catch (cause) {
+      if (cause instanceof CoreError) return { plan: null, problem: cause.message };
+      throw cause;
+    }
+  },
+);
+
+/** The draft being edited and everything that follows from it. */
+export interface Line {
+  readonly draft: BatchDraft;
+  readonly kitchen: Kitchen;
+  readonly printer: Printer;
+  readonly cold: ColdPlan;
+  /** Fry and serve; for a few milliseconds after a change still the ones before. */
+  readonly hot: HotPlan | null;
+  readonly hotIsCurrent: boolean;
+  readonly hotProblem: string | null;
+}
+
+const selectLine = createSelector(
+  (state: RootState) => state.draft.draft,
+  selectKitchen,
+  selectPrinter,
+  selectCold,
+  (state: RootState) => state.hot,
+  (draft, kitchen, printer, cold, hot): Line | { readonly problem: string } | null => {
+    if (!draft || !kitchen || !printer || !cold) return null;
+    if (!cold.plan) return { problem: cold.problem };
+    const hotIsCurrent = hot.draft === draft && hot.kitchen === kitchen;
+    return { draft, kitchen, printer, cold: cold.plan, hot: hot.plan, hotIsCurrent, hotProblem: hot.problem };
+  },
+);
+
+export function useLine() {
+  return useAppSelector(selectLine);
+}
+
+export function useKitchen(): { readonly kitchen: Kitchen; readonly printer: Printer } | null {
+  const kitchen = useAppSelector(selectKitchen);
+  const printer = useAppSelector(selectPrinter);
+  return kitchen && printer ? { kitchen, printer } : null;
+}

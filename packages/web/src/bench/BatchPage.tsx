@@ -1,0 +1,158 @@
+import { Flame, Redo2, Undo2 } from 'lucide-react';
+import { lazy, Suspense, useEffect } from 'react';
+import { Link, Navigate, useParams } from 'react-router';
+import { styled } from 'styled-components';
+import { api } from '../app/api';
+import { figureFont } from '../app/theme';
+import { draftLoaded, redone, undone } from '../app/draftSlice';
+import { readMirror } from '../app/draftMirror';
+import { minutePassed, useAppDispatch, useAppSelector } from '../app/store';
+import { type Line, useLine } from '../app/useLine';
+import { Asked } from '../controls/Asked';
+import { Button } from '../controls/Button';
+import { Page, TitleRow } from '../controls/Page';
+import { Panel, Problem, Soft } from '../controls/Panel';
+import { STATIONS } from '../text/lineText';
+import { DoughStation } from './DoughStation';
+import { FillingStation } from './FillingStation';
+import { FoldStation } from './FoldStation';
+import { FryStation } from './FryStation';
+import { LineBar } from './LineBar';
+import { SaveMark } from './SaveMark';
+
+// Its date field is the heaviest control; it comes when the station is opened.
+const ServeStation = lazy(() => import('./ServeStation').then((m) => ({ default: m.ServeStation })));
+
+const ToFire = styled(Link)`
+  ${figureFont}
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 44px;
+  font-size: 16px;
+  text-decoration: none;
+`;
+
+/** Loads a batch into the draft; what this browser had not yet handed over goes first. */
+function useOpenDraft(id: string) {
+  const batch = api.useBatchQuery(id, { refetchOnMountOrArgChange: true });
+  const openId = useAppSelector((state) => state.draft.batchId);
+  const dispatch = useAppDispatch();
+  const { data, isFetching } = batch;
+  useEffect(() => {
+    if (!data || data.id !== id || isFetching || openId === id) return;
+    const kept = readMirror(id);
+    // What the server already has needs no second save.
+    const mirror = kept && JSON.stringify(kept.draft) !== JSON.stringify(data.draft) ? kept : null;
+    dispatch(
+      mirror
+        ? draftLoaded({ batchId: id, draft: mirror.draft, version: mirror.baseVersion, unsaved: true })
+        : draftLoaded({ batchId: id, draft: data.draft, version: data.version, unsaved: false }),
+    );
+  }, [data, id, isFetching, openId, dispatch]);
+  return batch;
+}
+
+/** Ctrl or ⌘ with Z and Y, wherever the focus is: planning has one history. */
+function useUndoKeys() {
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.altKey) return;
+      const key = event.key.toLowerCase();
+      const again = key === 'y' || (key === 'z' && event.shiftKey);
+      if (key !== 'z' && !again) return;
+      event.preventDefault();
+      dispatch(again ? redone() : undone());
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [dispatch]);
+}
+
+function Station({ station, line }: { readonly station: string; readonly line: Line }) {
+  switch (station) {
+    case 'dough':
+      return <DoughStation line={line} />;
+    case 'filling':
+      return <FillingStation line={line} />;
+    case 'fold':
+      return <FoldStation line={line} />;
+    case 'fry':
+      return <FryStation line={line} />;
+    default:
+      return (
+        <Suspense fallback={<Soft>Opening…</Soft>}>
+          <ServeStation line={line} />
+        </Suspense>
+      );
+  }
+}
+
+/** One batch on the bench: the line, and the station that is open. */
+export function BatchPage() {
+  const { id = '', station } = useParams();
+  const batch = useOpenDraft(id);
+  const line = useLine();
+  const dispatch = useAppDispatch();
+  const { batchId, past, future } = useAppSelector((state) => state.draft);
+  useUndoKeys();
+  useEffect(() => {
+    const timer = setInterval(() => dispatch(minutePassed()), 60_000);
+    return () => clearInterval(timer);
+  }, [dispatch]);
+  if (!station || !STATIONS.some((known) => known === station)) return <Navigate to={`/bench/${id}/fold`} replace />;
+  return (
+    <Page>
+      <Asked of={{ ...batch, data: batchId === id ? (line ?? undefined) : undefined }} what="the batch">
+        {(open) => {
+          const frying = batch.data?.status === 'frying';
+          return (
+            <>
+              <TitleRow>
+                <h1>{'draft' in open ? open.draft.name : 'This batch'}</h1>
+                {'draft' in open && (
+                  <Soft as="span">
+                    {`${open.draft.pieces} pieces · eat at ${open.printer.clock(Date.parse(open.draft.eatAt))} ${open.printer.day(Date.parse(open.draft.eatAt))}`}
+                  </Soft>
+                )}
+                <span className="grow" />
+                <SaveMark />
+                <Button $look="quiet" isDisabled={past.length === 0} onPress={() => dispatch(undone())}>
+                  <Undo2 size={18} aria-hidden />
+                  Undo
+                </Button>
+                <Button $look="quiet" isDisabled={future.length === 0} onPress={() => dispatch(redone())}>
+                  <Redo2 size={18} aria-hidden />
+                  Redo
+                </Button>
+                <ToFire to={`/fire/${id}`}>
+                  <Flame size={18} aria-hidden />
+                  {frying ? 'Back to the stove' : 'Fry this batch'}
+                </ToFire>
+              </TitleRow>
+              {'problem' in open ? (
+                <Panel>
+                  <Problem>{open.problem}</Problem>
+                  <Button onPress={() => dispatch(undone())}>Undo the last change</Button>
+                </Panel>
+              ) : (
+                <>
+                  <LineBar batchId={id} line={open} />
+                  {frying && (
+                    <Soft role="status">
+                      This batch is at the stove, which keeps the plan it was started with. Changes here count when it
+                      is cooked again.
+                    </Soft>
+                  )}
+                  {open.hotProblem && <Problem>{open.hotProblem}</Problem>}
+                  <Station station={station} line={open} />
+                </>
+              )}
+            </>
+          );
+        }}
+      </Asked>
+    </Page>
+  );
+}

@@ -1,0 +1,96 @@
+import { Plus, Trash2 } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router';
+import { api, type BatchSummary } from '../app/api';
+import { dropMirror } from '../app/draftMirror';
+import { useKitchen } from '../app/useLine';
+import { Asked } from '../controls/Asked';
+import { Button } from '../controls/Button';
+import { LinkList, Page, TitleRow } from '../controls/Page';
+import { Panel, Problem, Soft } from '../controls/Panel';
+import { Actions, Sheet } from '../controls/Sheet';
+import { printDate } from '../text/printer';
+
+const NewBatch = lazy(() => import('./NewBatch').then((m) => ({ default: m.NewBatch })));
+
+/** All batches being planned, and the way to a new one. */
+export function BenchList() {
+  const batches = api.useBatchesQuery();
+  const [making, setMaking] = useState(false);
+  const [leaving, setLeaving] = useState<BatchSummary | null>(null);
+  const [remove, removal] = api.useDeleteBatchMutation();
+  const known = useKitchen();
+  const when = (eatAt: string) => {
+    const ms = Date.parse(eatAt);
+    return `eat at ${known?.printer.clock(ms) ?? ''} ${known?.printer.day(ms) ?? ''}, ${printDate(ms)}`;
+  };
+  const confirm = async () => {
+    if (!leaving) return;
+    const result = await remove(leaving.id);
+    if ('error' in result && result.error) return;
+    dropMirror(leaving.id);
+    setLeaving(null);
+  };
+  return (
+    <Page>
+      <TitleRow>
+        <h1>Bench</h1>
+        <span className="grow" />
+        <Button $look="primary" onPress={() => setMaking(true)}>
+          <Plus size={18} aria-hidden />
+          New batch
+        </Button>
+      </TitleRow>
+      <Asked of={batches} what="the bench">
+        {(list) =>
+          list.length === 0 ? (
+            <Panel>
+              <h2>No batch is planned yet</h2>
+              <Soft>A new batch asks four things and gives a whole plan: form, filling, how many, when to eat.</Soft>
+            </Panel>
+          ) : (
+            <LinkList aria-label="Planned batches">
+              {list.map((batch) => (
+                <li key={batch.id}>
+                  <Link to={`/bench/${batch.id}`}>
+                    <strong>{batch.name}</strong>
+                    <span>{batch.pieces} pieces</span>
+                    <small>{when(batch.eatAt)}</small>
+                    {batch.status === 'frying' && <small>at the stove now</small>}
+                  </Link>
+                  <Button $look="quiet" aria-label={`Delete ${batch.name}`} onPress={() => setLeaving(batch)}>
+                    <Trash2 size={18} aria-hidden />
+                  </Button>
+                </li>
+              ))}
+            </LinkList>
+          )
+        }
+      </Asked>
+      {making && (
+        <Suspense fallback={null}>
+          <NewBatch onClose={() => setMaking(false)} />
+        </Suspense>
+      )}
+      <Sheet
+        title={`Delete "${leaving?.name ?? ''}"?`}
+        isOpen={leaving !== null}
+        onClose={() => setLeaving(null)}
+        alert
+      >
+        <p>
+          {leaving?.status === 'frying'
+            ? 'Its plan, every reading and everything done at the stove go with it. This cannot be taken back.'
+            : 'Its plan goes with it. This cannot be taken back.'}
+        </p>
+        {removal.error && <Problem>The batch could not be deleted; it is still here.</Problem>}
+        <Actions>
+          <Button onPress={() => setLeaving(null)}>Keep it</Button>
+          <Button $look="danger" onPress={() => void confirm()}>
+            Delete the batch
+          </Button>
+        </Actions>
+      </Sheet>
+    </Page>
+  );
+}

@@ -1,0 +1,209 @@
+import { crustName, type StartState, type TurnSchool } from '@ember-fold/core';
+import { lazy, Suspense } from 'react';
+import { styled } from 'styled-components';
+import { editKitchen } from '../app/editKitchen';
+import { figureFont } from '../app/theme';
+import { useEdit } from '../app/useEdit';
+import type { Line } from '../app/useLine';
+import { Choice } from '../controls/Choice';
+import { FigureField } from '../controls/FigureField';
+import { Findings } from '../controls/Findings';
+import { PanelTitle, Row, Soft } from '../controls/Panel';
+import { MinutesField, MmField, OptionalCountField, TempField } from '../controls/UnitFields';
+import { crustColour } from '../drawing/crust';
+import { Drawing } from '../drawing/Drawing';
+import { HalfMoonShape } from '../drawing/HalfMoonShape';
+import { readMl } from '../text/printer';
+import { CRUST_WORD, START_NAME, TURN_NAME } from '../text/words';
+import { StationLayout } from './StationLayout';
+
+const FryChart = lazy(() => import('../charts/FryChart').then((m) => ({ default: m.FryChart })));
+const OilChart = lazy(() => import('../charts/OilChart').then((m) => ({ default: m.OilChart })));
+
+const Outcome = styled.p`
+  ${figureFont}
+  font-size: 24px;
+  line-height: 1.15;
+  margin: 2px 0 8px;
+`;
+
+const Faces = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  margin-bottom: 10px;
+  text-align: center;
+  font-size: 13px;
+  color: ${({ theme }) => theme.soft};
+`;
+
+const Stack = styled.div`
+  display: grid;
+  gap: 6px;
+  h3 {
+    ${figureFont}
+    font-size: 15px;
+  }
+`;
+
+/** What comes out: both faces in the colour they will have. */
+function FacesAtLift({ line }: { readonly line: Line }) {
+  const fry = line.hot?.fry;
+  const piece = line.cold.fold.piece;
+  if (!fry?.atLift || !piece) return null;
+  const { colours } = fry.atLift;
+  return (
+    <Faces>
+      {colours.map((colour, i) => (
+        <figure key={i} style={{ margin: 0 }}>
+          <Drawing
+            box={[-piece.widthM * 520, -piece.depthM * 1060, piece.widthM * 1040, piece.depthM * 1200]}
+            label={`${i === 0 ? 'First face' : 'Other face'}: ${CRUST_WORD[crustName(colour)]}`}
+          >
+            <HalfMoonShape
+              widthM={piece.widthM}
+              depthM={piece.depthM}
+              sealM={line.draft.fold.sealM}
+              colour={crustColour(colour)}
+            />
+          </Drawing>
+          <figcaption>{`${i === 0 ? 'first face' : 'other face'}, ${CRUST_WORD[crustName(colour)]}`}</figcaption>
+        </figure>
+      ))}
+    </Faces>
+  );
+}
+
+function outcomeText(line: Line): string {
+  const fry = line.hot?.fry;
+  if (!fry?.atLift) return 'not done within half an hour';
+  const cooked = fry.findings.some((f) => f.code === 'fry.cooked');
+  const raw = fry.findings.some((f) => f.code === 'fry.raw-ring');
+  const pale = CRUST_WORD[crustName(Math.min(...fry.atLift.colours))];
+  return `${pale}, ${cooked ? 'cooked through' : raw ? 'raw ring inside' : 'core not yet hot'}`;
+}
+
+/** Oil, minutes, lot; curves of one piece and of the oil under all of them. */
+export function FryStation({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const { draft, kitchen, printer, hot } = line;
+  const { fry } = draft;
+  const plan = hot?.fry ?? null;
+  const set = (field: string, change: Partial<typeof fry>) =>
+    edit(`fry.${field}`, (d) => ({ ...d, fry: { ...d.fry, ...change } }));
+  const setPot = (change: Partial<typeof kitchen.pot>) =>
+    editKitchen((now) => ({ ...now, pot: { ...now.pot, ...change } }));
+  return (
+    <StationLayout
+      controls={
+        <>
+          <PanelTitle>Piece and pot</PanelTitle>
+          <Row>
+            <TempField
+              label="Oil"
+              value={fry.oilC}
+              least={110}
+              most={200}
+              printer={printer}
+              onChange={(oilC) => set('oilC', { oilC })}
+            />
+          </Row>
+          <Row>
+            <MinutesField
+              label="In the oil"
+              value={fry.minutesS}
+              least={20}
+              most={1800}
+              whenNull={plan?.liftS == null ? '–' : printer.time(plan.liftS)}
+              onChange={(minutesS) => set('minutesS', { minutesS })}
+              onClear={() => set('minutesS', { minutesS: null })}
+            />
+          </Row>
+          <Row>
+            <OptionalCountField
+              label="Pieces in a lot"
+              value={fry.lotSize}
+              least={1}
+              most={60}
+              whenNull={plan?.lots ? String(plan.lots.lotSize) : '–'}
+              onChange={(lotSize) => set('lotSize', { lotSize })}
+              onClear={() => set('lotSize', { lotSize: null })}
+            />
+          </Row>
+          <Row>
+            <MmField
+              label="Pot across"
+              value={kitchen.pot.diameterM}
+              least={0.1}
+              most={0.6}
+              onChange={(diameterM) => setPot({ diameterM })}
+            />
+          </Row>
+          <Row>
+            <FigureField
+              label="Oil in the pot"
+              value={kitchen.pot.oilM3}
+              print={(m3) => String(Math.round(m3 * 1e6))}
+              read={readMl}
+              least={0.0002}
+              most={0.02}
+              unit="ml"
+              expected="millilitres such as 2100"
+              onChange={(oilM3) => setPot({ oilM3 })}
+            />
+          </Row>
+          <Choice<StartState>
+            label="Starts from"
+            value={fry.start}
+            options={START_NAME}
+            onChange={(start) => set('start', { start })}
+          />
+          <Choice<TurnSchool>
+            label="Turned"
+            value={fry.turn}
+            options={TURN_NAME}
+            onChange={(turn) => set('turn', { turn })}
+          />
+          <Soft>Emptied, minutes and lot follow the solver again.</Soft>
+        </>
+      }
+      drawing={
+        plan ? (
+          <Stack>
+            <PanelTitle style={{ margin: 0 }}>Inside one piece</PanelTitle>
+            <Suspense fallback={<div style={{ height: 300 }} />}>
+              <FryChart fry={plan} coreTargetC={draft.filling.coreTargetC} printer={printer} />
+              {plan.lots && (
+                <>
+                  <h3>{`Oil through the lots, ${plan.lots.lotSize} at a time`}</h3>
+                  <OilChart
+                    trace={plan.lots.trace.slice(0, 400).map((p) => [p.timeS, p.oilC])}
+                    band={plan.band}
+                    lotStartsS={plan.lots.lotStartsS}
+                    printer={printer}
+                    height={132}
+                    label={`Oil through ${plan.lots.lots} lots: never under ${printer.temp(plan.lots.lowestC)}`}
+                  />
+                </>
+              )}
+            </Suspense>
+          </Stack>
+        ) : (
+          <Soft>There is no piece to fry yet. The Fold station says why.</Soft>
+        )
+      }
+      findings={
+        <>
+          <Soft>
+            {plan?.liftS == null
+              ? `At ${printer.temp(fry.oilC)}`
+              : `At ${printer.temp(fry.oilC)} for ${printer.time(plan.liftS)}`}
+          </Soft>
+          <Outcome>{outcomeText(line)}</Outcome>
+          <FacesAtLift line={line} />
+          {plan && <Findings findings={plan.findings} printer={printer} />}
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,70 @@
+import { type StarterId, STARTERS } from '@ember-fold/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { styled } from 'styled-components';
+import { api, problemOf } from '../app/api';
+import { Button } from '../controls/Button';
+import { Choice } from '../controls/Choice';
+import { MomentField } from '../controls/MomentField';
+import { NameField } from '../controls/NameField';
+import { Problem } from '../controls/Panel';
+import { Pick } from '../controls/Pick';
+import { Actions, Sheet } from '../controls/Sheet';
+import { CountField } from '../controls/UnitFields';
+import { STARTER_NAME } from '../text/words';
+
+const Form = styled.form`
+  display: grid;
+  gap: 12px;
+`;
+
+const FILLINGS = Object.fromEntries(STARTERS.map(({ id }) => [id, STARTER_NAME[id]])) as Record<StarterId, string>;
+
+/** This evening, or tomorrow's when it is already late. */
+function nextSupper(): string {
+  const at = new Date();
+  if (at.getHours() >= 13) at.setDate(at.getDate() + 1);
+  at.setHours(18, 30, 0, 0);
+  return at.toISOString();
+}
+
+/** Four questions; a whole plan comes back, saved. */
+export function NewBatch({ onClose }: { readonly onClose: () => void }) {
+  const navigate = useNavigate();
+  const [make, making] = api.useMakeBatchMutation();
+  // One id for one form: pressing twice, or again after a lost answer, makes one batch.
+  const [id] = useState(() => crypto.randomUUID());
+  const [starterId, setStarterId] = useState<StarterId>('squash-sage');
+  const [pieces, setPieces] = useState(24);
+  const [eatAt, setEatAt] = useState(nextSupper);
+  const [ownName, setOwnName] = useState<string | null>(null);
+  const name = ownName ?? `${STARTER_NAME[starterId]} half-moons`;
+  const submit = async () => {
+    if (name.trim() === '') return;
+    const result = await make({ id, name: name.trim(), form: 'half-moon', starterId, pieces, eatAt });
+    if ('data' in result && result.data) await navigate(`/bench/${result.data.id}/fold`);
+  };
+  return (
+    <Sheet title="New batch" isOpen onClose={onClose}>
+      <Form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void submit();
+        }}
+      >
+        <Choice label="Form" value="half-moon" options={{ 'half-moon': 'half-moon' }} onChange={() => undefined} />
+        <Pick label="Filling" value={starterId} options={FILLINGS} onChange={setStarterId} />
+        <CountField label="How many" value={pieces} least={1} most={2000} onChange={setPieces} />
+        <MomentField label="When to eat" value={eatAt} onChange={setEatAt} />
+        <NameField label="Name" value={name} onChange={setOwnName} />
+        {making.error && <Problem>{problemOf(making.error).message}</Problem>}
+        <Actions>
+          <Button onPress={onClose}>Not now</Button>
+          <Button $look="primary" type="submit" isDisabled={making.isLoading}>
+            Plan this batch
+          </Button>
+        </Actions>
+      </Form>
+    </Sheet>
+  );
+}

@@ -1,0 +1,37 @@
+import type { ReactNode } from 'react';
+import { styled } from 'styled-components';
+import { Panel } from '../controls/Panel';
+
+const Grid = styled.div`
+  display: grid;
+  gap: 14px;
+  align-items: stretch;
+  grid-template-columns: 296px minmax(0, 1fr) 306px;
+  grid-template-areas: 'controls drawing findings';
+  @media (max-width: 1120px) {
+    grid-template-columns: 280px minmax(0, 1fr);
+    grid-template-areas: 'controls drawing' 'findings findings';
+  }
+  @media (max-width: 760px) {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-areas: 'controls' 'drawing' 'findings';
+    gap: 12px;
+  }
+`;
+
+interface StationLayoutProps {
+  readonly controls: ReactNode;
+  readonly drawing: ReactNode;
+  readonly findings: ReactNode;
+}
+
+/** Every station: what is decided, what it looks like, what follows. */
+export function StationLayout({ controls, drawing, findings }: StationLayoutProps) {
+  return (
+    <Grid>
+      <Panel style={{ gridArea: 'controls' }}>{controls}</Panel>
+      <Panel style={{ gridArea: 'drawing' }}>{drawing}</Panel>
+      <Panel style={{ gridArea: 'findings' }}>{findings}</Panel>
+    </Grid>
+  );
+}

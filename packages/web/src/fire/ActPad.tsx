@@ -1,0 +1,85 @@
+import { Undo2 } from 'lucide-react';
+import { styled } from 'styled-components';
+import { figureFont } from '../app/theme';
+import { Button } from '../controls/Button';
+import { listText } from '../text/words';
+
+const Pad = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+`;
+
+const Big = styled(Button)`
+  flex-direction: column;
+  gap: 2px;
+  min-height: 76px;
+  border: 0;
+  font-size: 22px;
+  background: ${({ theme, $look }) => ($look === 'primary' ? theme.action : theme.well)};
+  small {
+    ${figureFont}
+    font-weight: 500;
+    font-size: 13px;
+    color: inherit;
+  }
+`;
+
+export interface PadTargets {
+  readonly flip: readonly number[];
+  readonly lift: readonly number[];
+  readonly drop: readonly number[];
+  readonly burst: readonly number[];
+}
+
+interface ActPadProps {
+  readonly targets: PadTargets;
+  /** What the do-next list puts first. */
+  readonly urged: 'flip' | 'lift' | 'drop' | null;
+  readonly canTakeBack: boolean;
+  readonly onAct: (kind: 'flip' | 'lift' | 'drop' | 'burst') => void;
+  readonly onTakeBack: () => void;
+  readonly onDropFewer: (by: number) => void;
+}
+
+/** Large buttons for wet thumbs; each says what it will record. */
+export function ActPad({ targets, urged, canTakeBack, onAct, onTakeBack, onDropFewer }: ActPadProps) {
+  const look = (kind: string) => (urged === kind ? ('primary' as const) : ('plain' as const));
+  const none = (list: readonly number[]) => (list.length === 0 ? 'none in the pot' : listText(list));
+  return (
+    <Pad role="group" aria-label="What was done">
+      <Big $look={look('flip')} isDisabled={targets.flip.length === 0} onPress={() => onAct('flip')}>
+        Flipped
+        <small>{none(targets.flip)}</small>
+      </Big>
+      <Big $look={look('drop')} isDisabled={targets.drop.length === 0} onPress={() => onAct('drop')}>
+        {`Dropped ${targets.drop.length}`}
+        <small>{targets.drop.length === 0 ? 'none left to fry' : listText(targets.drop)}</small>
+      </Big>
+      <Big $look={look('lift')} isDisabled={targets.lift.length === 0} onPress={() => onAct('lift')}>
+        Lifted
+        <small>{none(targets.lift)}</small>
+      </Big>
+      <Big $look="plain" isDisabled={targets.flip.length === 0} onPress={() => onAct('burst')}>
+        One burst
+        <small>{targets.burst.length === 1 ? `piece ${targets.burst[0]}` : 'lift it, finish in the oven'}</small>
+      </Big>
+      <Button style={{ minHeight: 64 }} isDisabled={!canTakeBack} onPress={onTakeBack}>
+        <Undo2 size={18} aria-hidden />
+        Take back
+      </Button>
+      <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 10 }}>
+        <Button
+          style={{ minHeight: 64, padding: 4 }}
+          isDisabled={targets.drop.length <= 1}
+          onPress={() => onDropFewer(-1)}
+        >
+          One fewer
+        </Button>
+        <Button style={{ minHeight: 64, padding: 4 }} onPress={() => onDropFewer(1)}>
+          One more
+        </Button>
+      </div>
+    </Pad>
+  );
+}

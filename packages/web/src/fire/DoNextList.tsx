@@ -1,0 +1,111 @@
+import type { NextStep } from '@ember-fold/core';
+import { Button } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { figureFont } from '../app/theme';
+import { Panel, Soft } from '../controls/Panel';
+import type { Printer } from '../text/printer';
+import { listText, nextText } from '../text/words';
+
+const Box = styled(Panel)`
+  padding: 0 0 6px;
+  overflow: hidden;
+  h2 {
+    padding: 14px 18px 8px;
+  }
+`;
+
+const Step = styled(Button)`
+  display: grid;
+  grid-template-columns: 74px minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 10px;
+  width: 100%;
+  min-height: 74px;
+  padding: 10px 18px;
+  text-align: left;
+  color: inherit;
+  background: none;
+  border: 0;
+  border-top: 1px solid ${({ theme }) => theme.line};
+  cursor: pointer;
+  &[data-now] {
+    color: #1c130a;
+    background: ${({ theme }) => theme.hand};
+  }
+  &[data-danger] {
+    color: #fff;
+    background: ${({ theme }) => theme.danger};
+  }
+  &[data-hovered] {
+    filter: brightness(1.08);
+  }
+  .when {
+    ${figureFont}
+    font-size: 25px;
+  }
+  strong {
+    ${figureFont}
+    display: block;
+    font-size: 21px;
+    line-height: 1.15;
+  }
+  kbd {
+    ${figureFont}
+    padding: 2px 9px;
+    border: 1px solid currentColor;
+    border-radius: 6px;
+    font-size: 14px;
+  }
+`;
+
+const KEY: Record<NextStep['act'], string | null> = { flip: 'F', lift: 'L', drop: 'D', burner: null, finish: null };
+/** Due this soon, it is what the hand does now. */
+const NOW_S = 10;
+
+interface DoNextListProps {
+  readonly steps: readonly NextStep[];
+  readonly printer: Printer;
+  /** The cook says it is done. */
+  readonly onDone: (step: NextStep) => void;
+}
+
+/** What to do next and when; a tap says it is done. */
+export function DoNextList({ steps, printer, onDone }: DoNextListProps) {
+  const first = steps[0];
+  const spoken = first && first.inS !== null && first.inS <= NOW_S ? wording(first).what : '';
+  function wording(step: NextStep) {
+    return nextText(step, listText(step.pieces), (c) => printer.temp(c));
+  }
+  return (
+    <Box aria-label="Do next">
+      <Soft as="h2">Do next</Soft>
+      <p role="status" className="visually-hidden">
+        {spoken}
+      </p>
+      <ol>
+        {steps.map((step) => {
+          const { what, why } = wording(step);
+          const now = step.inS !== null && step.inS <= NOW_S;
+          return (
+            <li key={`${step.act}-${step.reason}-${step.pieces.join('-')}`}>
+              <Step
+                data-now={now || undefined}
+                data-danger={step.reason === 'cut-heat' || undefined}
+                data-act={step.act}
+                onPress={() => onDone(step)}
+              >
+                <span className="when">{step.inS === null ? '–' : now ? 'now' : printer.time(step.inS)}</span>
+                <span>
+                  <strong>{what}</strong>
+                  {why}
+                </span>
+                {KEY[step.act] ? <kbd aria-hidden>{KEY[step.act]}</kbd> : <span />}
+              </Step>
+            </li>
+          );
+        })}
+      </ol>
+      {steps.length === 0 && <Soft style={{ padding: '0 18px 12px' }}>Nothing just now; stay with the oil.</Soft>}
+    </Box>
+  );
+}

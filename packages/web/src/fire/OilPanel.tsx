@@ -1,0 +1,110 @@
+import type { OilNow } from '@ember-fold/core';
+import { Minus, Plus } from 'lucide-react';
+import { styled } from 'styled-components';
+import { figureFont, PHONE } from '../app/theme';
+import { Button } from '../controls/Button';
+import { Panel, Soft } from '../controls/Panel';
+import type { Printer } from '../text/printer';
+import { VERDICT_TEXT } from '../text/words';
+import { BandGauge } from './BandGauge';
+
+const Box = styled(Panel)`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 66px;
+  gap: 10px;
+`;
+
+const Temperature = styled.div`
+  ${figureFont}
+  font-size: 138px;
+  font-weight: 720;
+  font-stretch: 68%;
+  line-height: 0.98;
+  ${PHONE} {
+    font-size: 112px;
+  }
+`;
+
+const Verdict = styled.p<{ $bad: boolean }>`
+  ${figureFont}
+  font-size: 21px;
+  line-height: 1.15;
+  color: ${({ theme, $bad }) => ($bad ? theme.hand : theme.good)};
+  &[data-danger] {
+    color: ${({ theme }) => theme.stop};
+  }
+`;
+
+const Burner = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin-top: 10px;
+  padding-top: 10px;
+  border-top: 1px solid ${({ theme }) => theme.line};
+  > span {
+    flex: 1;
+    display: grid;
+  }
+  strong {
+    ${figureFont}
+    font-size: 21px;
+  }
+`;
+
+interface OilPanelProps {
+  readonly oil: OilNow;
+  readonly band: { readonly least: number; readonly most: number };
+  readonly cautions: { readonly warnC: number; readonly cutC: number };
+  readonly burner: number;
+  readonly settings: number;
+  readonly printer: Printer;
+  readonly onBurner: (setting: number) => void;
+}
+
+/** One glance: the oil, whether it is right, where it goes, and the knob. */
+export function OilPanel({ oil, band, cautions, burner, settings, printer, onBurner }: OilPanelProps) {
+  const { verdict, probeC, ratePerMin, backInS, offC } = oil;
+  const danger = verdict === 'cut-heat' || verdict === 'warn';
+  const off = verdict === 'under' || verdict === 'over' ? `${printer.tempSpan(offC)} ${VERDICT_TEXT[verdict]}` : null;
+  const rate = Math.round(Math.abs(ratePerMin));
+  const moves = rate === 0 ? 'steady' : `${ratePerMin > 0 ? 'rising' : 'falling'} ${printer.tempSpan(rate)} a minute`;
+  return (
+    <Box aria-label="Oil now">
+      <div>
+        <Soft>Oil now, simulated probe</Soft>
+        <Temperature aria-live="off" data-testid="oil-now">
+          {probeC === null ? '–' : Math.round(printer.degrees(probeC))}
+        </Temperature>
+        <Verdict $bad={verdict !== 'in-band'} data-danger={danger || undefined} role="status">
+          {off ?? VERDICT_TEXT[verdict]}
+        </Verdict>
+        <p>{moves}</p>
+        <p>{backInS === null ? ' ' : `in the band in ${printer.time(backInS)}`}</p>
+        <Burner role="group" aria-label="Burner">
+          <span>
+            <Soft as="span">Burner</Soft>
+            <strong>{burner === 0 ? 'off' : `${burner} of ${settings}`}</strong>
+          </span>
+          <Button
+            aria-label="Burner down"
+            style={{ minHeight: 64, width: 64 }}
+            isDisabled={burner <= 0}
+            onPress={() => onBurner(burner - 1)}
+          >
+            <Minus aria-hidden />
+          </Button>
+          <Button
+            aria-label="Burner up"
+            style={{ minHeight: 64, width: 64 }}
+            isDisabled={burner >= settings}
+            onPress={() => onBurner(burner + 1)}
+          >
+            <Plus aria-hidden />
+          </Button>
+        </Burner>
+      </div>
+      <BandGauge probeC={probeC} band={band} cautions={cautions} printer={printer} />
+    </Box>
+  );
+}

@@ -1,0 +1,114 @@
+import { crustName, type FirePiece, type HalfMoon, type PiecePrediction } from '@ember-fold/core';
+import { ToggleButton } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { figureFont } from '../app/theme';
+import { crustColour } from '../drawing/crust';
+import { HalfMoonShape } from '../drawing/HalfMoonShape';
+import type { Printer } from '../text/printer';
+import { CRUST_WORD } from '../text/words';
+
+const Round = styled.div`
+  position: relative;
+  width: min(100%, 372px);
+  aspect-ratio: 1;
+  margin: 0 auto;
+  border-radius: 50%;
+  border: 14px solid #2b2724;
+  background: radial-gradient(circle at 50% 46%, #7a4f14, #5a390e 72%, #3d270b);
+`;
+
+const Spot = styled(ToggleButton)`
+  ${figureFont}
+  position: absolute;
+  width: 34%;
+  min-width: 64px;
+  min-height: 64px;
+  padding: 0;
+  border: 2px solid transparent;
+  border-radius: 12px;
+  color: #fff;
+  background: none;
+  cursor: pointer;
+  translate: -50% -50%;
+  &[data-selected] {
+    border-color: ${({ theme }) => theme.hand};
+    background: rgb(240 162 75 / 18%);
+  }
+  svg {
+    display: block;
+    width: 100%;
+  }
+  b {
+    position: absolute;
+    left: 50%;
+    top: 46%;
+    translate: -50% -50%;
+    display: grid;
+    place-items: center;
+    width: 32px;
+    height: 32px;
+    border-radius: 50%;
+    font-size: 17px;
+    background: rgb(20 16 13 / 82%);
+  }
+  span {
+    display: block;
+    margin-top: -4px;
+    font-size: 15px;
+    text-shadow: 0 1px 3px #000;
+  }
+`;
+
+interface PotViewProps {
+  readonly inPot: readonly FirePiece[];
+  readonly predictions: readonly PiecePrediction[];
+  readonly shape: HalfMoon;
+  readonly sealM: number;
+  readonly nowS: number;
+  readonly selected: ReadonlySet<number>;
+  readonly onSelect: (number: number) => void;
+  readonly printer: Printer;
+}
+
+/** Places on rings that do not hide one another: up to six around, the rest within. */
+function placeOf(index: number, count: number): { left: string; top: string } {
+  if (count === 1) return { left: '50%', top: '50%' };
+  const outer = Math.min(count, 8);
+  const inner = index >= outer;
+  const of = inner ? count - outer : outer;
+  const i = inner ? index - outer : index;
+  const radius = inner ? (of === 1 ? 0 : 13) : count <= 2 ? 20 : 31;
+  const angle = (2 * Math.PI * i) / of - Math.PI / 2 + (of === 2 ? Math.PI / 2 : 0);
+  return { left: `${50 + radius * Math.cos(angle)}%`, top: `${50 + radius * Math.sin(angle)}%` };
+}
+
+/** The pot from above: every piece in the colour its upper face should have by now. */
+export function PotView({ inPot, predictions, shape, sealM, nowS, selected, onSelect, printer }: PotViewProps) {
+  const w = shape.widthM * 1000;
+  const d = shape.depthM * 1000;
+  return (
+    <Round role="group" aria-label="Pieces in the pot">
+      {inPot.map((piece, i) => {
+        const prediction = predictions.find((p) => p.number === piece.number);
+        const colour = prediction?.colours[1] ?? 0;
+        const down = prediction?.colours[0] ?? 0;
+        const age = printer.time(nowS - piece.droppedS);
+        return (
+          <Spot
+            key={piece.number}
+            style={placeOf(i, inPot.length)}
+            isSelected={selected.has(piece.number)}
+            onChange={() => onSelect(piece.number)}
+            aria-label={`Piece ${piece.number}, ${age} in the oil, up ${CRUST_WORD[crustName(colour)]}, down ${CRUST_WORD[crustName(down)]}`}
+          >
+            <svg viewBox={`${-w * 0.52} ${-d * 1.06} ${w * 1.04} ${d * 1.2}`} aria-hidden>
+              <HalfMoonShape widthM={shape.widthM} depthM={shape.depthM} sealM={sealM} colour={crustColour(colour)} />
+            </svg>
+            <b>{piece.number}</b>
+            <span>{age}</span>
+          </Spot>
+        );
+      })}
+    </Round>
+  );
+}

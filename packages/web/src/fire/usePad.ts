@@ -1,0 +1,96 @@
+import type { FireAct, PieceActKind } from '@ember-fold/core';
+import { useEffect, useRef, useState } from 'react';
+import type { PadTargets } from './ActPad';
+import { type Fire, stoveSecond } from './useFire';
+import type { LiveStove } from './useStove';
+
+/** Due this soon, a piece is meant without being chosen, stove s. */
+const SOON_S = 25;
+
+type WithoutBase<A> = A extends FireAct ? Omit<A, 'id' | 'atS'> : never;
+
+function dueOf(fire: Fire, act: 'flip' | 'lift'): readonly number[] {
+  const step = fire.steps.find((s) => s.act === act);
+  return step && step.inS !== null && step.inS <= SOON_S ? step.pieces : [];
+}
+
+/** What each button would record: the chosen pieces, else those that are due, else all in the pot. */
+function targetsOf(fire: Fire, selected: ReadonlySet<number>, fewer: number): PadTargets {
+  const inPot = fire.state.inPot.map((piece) => piece.number);
+  const chosen = inPot.filter((number) => selected.has(number));
+  const first = fire.state.pieces.reduce((most, piece) => Math.max(most, piece.number), 0) + 1;
+  const planned = fire.fry.lots?.lotSize ?? 1;
+  const size = Math.min(fire.state.toFry, Math.max(1, planned + fewer));
+  const pick = (due: readonly number[]) => (chosen.length > 0 ? chosen : due.length > 0 ? due : inPot);
+  return {
+    flip: pick(dueOf(fire, 'flip')),
+    lift: pick(dueOf(fire, 'lift')),
+    drop: Array.from({ length: size }, (_, i) => first + i),
+    burst: chosen.length > 0 ? chosen : inPot.length === 1 ? inPot : [],
+  };
+}
+
+const NOTHING: PadTargets = { flip: [], lift: [], drop: [], burst: [] };
+
+/** Selection, buttons and keys of the stove; every act gets its moment and its id here. */
+export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) => void) {
+  const [selected, setSelected] = useState<ReadonlySet<number>>(new Set());
+  const [fewer, setFewer] = useState(0);
+  const targets = fire ? targetsOf(fire, selected, fewer) : NOTHING;
+  const record = (act: WithoutBase<FireAct>) =>
+    send({ ...act, id: crypto.randomUUID(), atS: Math.max(0, stoveSecond(live)) } as FireAct);
+  const pieces = (kind: PieceActKind, numbers: readonly number[]) => {
+    if (numbers.length === 0) return;
+    record({ kind, pieces: numbers.slice(0, 60) });
+    setSelected(new Set());
+    if (kind === 'drop') setFewer(0);
+  };
+  const pad = {
+    targets,
+    selected,
+    select: (number: number) =>
+      setSelected((now) => {
+        const next = new Set(now);
+        if (!next.delete(number)) next.add(number);
+        return next;
+      }),
+    pieces,
+    act: (kind: keyof PadTargets) => pieces(kind, targets[kind]),
+    burner: (setting: number) => record({ kind: 'burner', setting }),
+    takeBack: () => {
+      const last = fire?.state.lastAct;
+      if (last) record({ kind: 'take-back', actId: last.id });
+    },
+    dropFewer: (by: number) => setFewer((now) => now + by),
+  };
+  // Keys F D L B, U to take back; not while something is typed or a sheet is open.
+  const latest = useRef(pad);
+  useEffect(() => {
+    latest.current = pad;
+  });
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+      const at = event.target as HTMLElement;
+      if (at.closest('input, textarea, [role="dialog"]') || document.querySelector('[role="dialog"]')) return;
+      const now = latest.current;
+      switch (event.key.toLowerCase()) {
+        case 'f':
+          return now.act('flip');
+        case 'd':
+          return now.act('drop');
+        case 'l':
+          return now.act('lift');
+        case 'b':
+          if (now.targets.burst.length === 1) now.act('burst');
+          return;
+        case 'u':
+          return now.takeBack();
+        default:
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  return pad;
+}

@@ -1,0 +1,176 @@
+import { cookAgain, fireState } from '@ember-fold/core';
+import { RotateCcw } from 'lucide-react';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { styled } from 'styled-components';
+import { api, type LedgerRecord, problemOf } from '../app/api';
+import { figureFont } from '../app/theme';
+import { useKitchen } from '../app/useLine';
+import { Button } from '../controls/Button';
+import { TitleRow } from '../controls/Page';
+import { Panel, PanelTitle, Problem, Soft } from '../controls/Panel';
+import { plannedAndHappened } from '../text/ledgerText';
+import { printDate } from '../text/printer';
+import { Notes } from './Notes';
+
+const OilChart = lazy(() => import('../charts/OilChart').then((m) => ({ default: m.OilChart })));
+
+const Grid = styled.div`
+  display: grid;
+  gap: 14px;
+  grid-template-columns: minmax(0, 1fr) 400px;
+  @media (max-width: 1000px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  th,
+  td {
+    padding: 9px 8px 9px 0;
+    text-align: left;
+    vertical-align: top;
+    border-top: 1px solid ${({ theme }) => theme.line};
+  }
+  thead th {
+    border: 0;
+    padding-top: 0;
+    font-weight: 400;
+    font-size: 13px;
+    color: ${({ theme }) => theme.soft};
+  }
+  tbody th {
+    font-weight: 400;
+  }
+  td {
+    ${figureFont}
+  }
+`;
+
+const Outcome = styled.dl`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 24px;
+  margin-bottom: 8px;
+  div {
+    display: flex;
+    flex-direction: column-reverse;
+  }
+  dd {
+    ${figureFont}
+    font-size: 34px;
+    line-height: 1;
+  }
+  dt {
+    font-size: 14px;
+    color: ${({ theme }) => theme.soft};
+  }
+`;
+
+/** Tomorrow at the hour this one was meant for. */
+function tomorrowAt(eatAt: string): string {
+  const was = new Date(eatAt);
+  const at = new Date();
+  at.setDate(at.getDate() + 1);
+  at.setHours(was.getHours(), was.getMinutes(), 0, 0);
+  return at.toISOString();
+}
+
+/** Trace against the band, planned and happened, outcomes, notes, and the way to the next one. */
+export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) {
+  const printer = useKitchen()?.printer;
+  const navigate = useNavigate();
+  const [make, making] = api.useMakeBatchFromMutation();
+  const [againId] = useState(() => crypto.randomUUID());
+  const { draft, figures, readings, acts } = record;
+  const trace = useMemo(() => readings.map((r) => [r.atS, r.probeC] as const), [readings]);
+  const state = useMemo(() => fireState(acts, draft.pieces), [acts, draft.pieces]);
+  const lotStartsS = useMemo(
+    () => state.pieces.filter((p, i, all) => i === 0 || all[i - 1]!.lot !== p.lot).map((p) => p.droppedS),
+    [state],
+  );
+  if (!printer) return null;
+  const again = async () => {
+    const next = cookAgain(draft, figures, tomorrowAt(draft.eatAt));
+    const result = await make({ id: againId, draft: next });
+    if ('data' in result && result.data) await navigate(`/bench/${result.data.id}/fry`);
+  };
+  return (
+    <>
+      <TitleRow>
+        <h1>{draft.name}</h1>
+        <Soft as="span">{`${printDate(Date.parse(record.startedAt))}, ${printer.clock(Date.parse(record.startedAt))}`}</Soft>
+        <span className="grow" />
+        <Link to="/ledger">All records</Link>
+        <Button $look="primary" isDisabled={making.isLoading} onPress={() => void again()}>
+          <RotateCcw size={17} aria-hidden />
+          Cook again with the actual values
+        </Button>
+      </TitleRow>
+      {making.error && <Problem>{problemOf(making.error).message}</Problem>}
+      <Grid>
+        <Panel>
+          <PanelTitle>Oil against its band</PanelTitle>
+          {trace.length === 0 ? (
+            <Soft>No reading was taken.</Soft>
+          ) : (
+            <Suspense fallback={<div style={{ height: 300 }} />}>
+              <OilChart
+                trace={trace}
+                band={figures.band}
+                lotStartsS={lotStartsS}
+                printer={printer}
+                height={300}
+                label={`Oil over the evening against its band of ${printer.temp(figures.band.least)} to ${printer.temp(figures.band.most)}`}
+              />
+            </Suspense>
+          )}
+          <Table>
+            <thead>
+              <tr>
+                <th scope="col" />
+                <th scope="col">planned</th>
+                <th scope="col">happened</th>
+              </tr>
+            </thead>
+            <tbody>
+              {plannedAndHappened(record, printer).map((row) => (
+                <tr key={row.name}>
+                  <th scope="row">{row.name}</th>
+                  <td>{row.planned}</td>
+                  <td>{row.happened}</td>
+                </tr>
+              ))}
+            </tbody>
+          </Table>
+        </Panel>
+        <Panel>
+          <PanelTitle>What came out</PanelTitle>
+          <Outcome>
+            <div>
+              <dt>fried whole</dt>
+              <dd>{figures.fried}</dd>
+            </div>
+            <div>
+              <dt>burst</dt>
+              <dd>{figures.burst}</dd>
+            </div>
+            <div>
+              <dt>not fried</dt>
+              <dd>{figures.notFried}</dd>
+            </div>
+          </Outcome>
+          {figures.burst > 0 && (
+            <Soft>{`Burst: ${state.pieces
+              .filter((p) => p.burst)
+              .map((p) => `${p.number} after ${printer.time((p.outS ?? p.droppedS) - p.droppedS)}`)
+              .join(', ')}.`}</Soft>
+          )}
+          <Notes id={record.id} note={record.note} />
+        </Panel>
+      </Grid>
+    </>
+  );
+}

@@ -1,0 +1,127 @@
+import { type Finding, type FindingCode, type FindingTone, type Station, worstTone } from '@ember-fold/core';
+import type { Line } from '../app/useLine';
+import { plain } from './printer';
+import { TONE_WORD } from './findingText';
+
+export const STATIONS: readonly Station[] = ['dough', 'filling', 'fold', 'fry', 'serve'];
+
+/** One or two words on the line for the finding that matters most; others use the word of their tone. */
+const SHORT: Partial<Record<FindingCode, string>> = {
+  'dough.no-flour': 'no flour',
+  'dough.too-stiff': 'too stiff',
+  'dough.too-slack': 'too slack',
+  'dough.fist-fails': 'short of fat',
+  'dough.fat-outside': 'fat outside',
+  'dough.water-outside': 'water outside',
+  'dough.salt-high': 'salty',
+  'filling.empty': 'empty',
+  'filling.salt-high': 'salty',
+  'filling.cool-slow': 'cools slowly',
+  'filling.too-deep': 'too deep',
+  'fold.impossible': 'no pocket',
+  'fold.tight': 'tight',
+  'fold.opens': 'opens',
+  'fold.bready': 'bready',
+  'fold.wall-thin': 'thin wall',
+  'fold.dough-short': 'dough short',
+  'fold.filling-short': 'filling short',
+  'fry.unsafe-oil': 'unsafe oil',
+  'fry.raw-ring': 'raw ring',
+  'fry.core-cold': 'core cold',
+  'fry.never-done': 'never done',
+  'fry.pale': 'pale',
+  'fry.dark': 'dark',
+  'fry.no-window': 'no window',
+  'fry.lot-deep': 'lot too big',
+  'fry.pot-full': 'crowded',
+  'fry.pot-over-half': 'pot too full',
+  'fry.frozen-wipe': 'wipe frost',
+  'serve.late': 'late',
+  'serve.hold-long': 'long wait',
+  'serve.room-limit': 'too long out',
+};
+const GOOD: Record<Station, string> = {
+  dough: 'firm',
+  filling: 'cools in time',
+  fold: 'holds',
+  fry: 'golden',
+  serve: 'on time',
+};
+
+export interface StationText {
+  readonly station: Station;
+  readonly figure: string;
+  readonly detail: string;
+  readonly tone: FindingTone;
+  readonly verdict: string;
+}
+
+function verdictOf(station: Station, findings: readonly Finding[]): Pick<StationText, 'tone' | 'verdict'> {
+  const tone = worstTone(findings);
+  if (tone === 'good') return { tone, verdict: GOOD[station] };
+  const first = findings.find((finding) => finding.tone === tone)!;
+  return { tone, verdict: SHORT[first.code] ?? TONE_WORD[tone] };
+}
+
+function doughText({ cold, printer }: Line): StationText {
+  const { figures, findings } = cold.dough;
+  return {
+    station: 'dough',
+    figure: printer.mass(figures.massKg),
+    detail: `${plain(figures.waterPercent, 0)} % water · ${plain(figures.fatPercent, 0)} % fat`,
+    ...verdictOf('dough', findings),
+    ...(figures.family.id === 'scalded' && worstTone(findings) === 'good' ? { verdict: 'pliable' } : {}),
+  };
+}
+
+function fillingText({ cold, printer }: Line): StationText {
+  const { figures, cooling, findings } = cold.filling;
+  const foldS = cooling?.toFoldS ?? null;
+  return {
+    station: 'filling',
+    figure: printer.mass(figures.targetKg),
+    detail: foldS === null ? 'does not cool in this dish' : `cold enough to fold in ${printer.time(foldS)}`,
+    ...verdictOf('filling', findings),
+  };
+}
+
+function foldText({ draft, cold, printer }: Line): StationText {
+  const { piece, findings } = cold.fold;
+  const { fold, pieces } = draft;
+  const grams = (kg: number) => plain(kg * 1000, kg < 0.01 ? 1 : 0);
+  return {
+    station: 'fold',
+    figure: `${pieces} × ${piece ? grams(piece.doughKg) : '–'} + ${grams(fold.fillingEachKg)} g`,
+    detail: `${plain(fold.discM * 1000)} mm disc, ${printer.mm(fold.thicknessM)}`,
+    ...verdictOf('fold', findings),
+  };
+}
+
+function fryText({ draft, hot, printer }: Line): StationText {
+  const fry = hot?.fry;
+  if (!fry) return { station: 'fry', figure: '–', detail: 'nothing to fry yet', tone: 'stop', verdict: 'no piece' };
+  const { lots, liftS } = fry;
+  return {
+    station: 'fry',
+    figure: `${printer.temp(draft.fry.oilC)} · ${liftS === null ? '–' : printer.time(liftS)}`,
+    detail: lots ? `${lots.lotSize} at a time, ${lots.lots} lots, ${printer.span(lots.totalS)}` : 'no moment to lift',
+    ...verdictOf('fry', fry.findings),
+  };
+}
+
+function serveText({ hot, printer }: Line): StationText {
+  const serve = hot?.serve;
+  if (!serve)
+    return { station: 'serve', figure: '–', detail: 'needs a piece to fry', tone: 'stop', verdict: 'no piece' };
+  return {
+    station: 'serve',
+    figure: `start ${printer.clock(serve.startMs)}`,
+    detail: `last lot up ${printer.clock(serve.lastLotUpMs)}`,
+    ...verdictOf('serve', serve.findings),
+  };
+}
+
+/** The figure that matters at each station, and a plain verdict. */
+export function lineText(line: Line): readonly StationText[] {
+  return [doughText(line), fillingText(line), foldText(line), fryText(line), serveText(line)];
+}
