@@ -117,8 +117,13 @@ function burnerStep(state: FireState, plan: StovePlan, oil: OilNow): NextStep | 
     value === state.burner ? null : { act: 'burner', inS: 0, pieces: [], reason, value };
   if (state.inPot.length === 0 && state.toFry === 0) return step(0, 'all-out');
   if (oil.probeC > band.most) return step(Math.max(0, plan.holdSetting - 2), 'oil-over');
-  if (state.inPot.length > 0) return step(oil.probeC > plan.oilC + 3 ? plan.holdSetting : plan.lotSetting, 'lot-needs');
+  // A setting once taken is kept over a few degrees: a noisy probe must not make the advice flutter.
+  const kept = (setting: number) => state.burner === setting;
+  if (state.inPot.length > 0) {
+    const hot = oil.probeC > plan.oilC + (kept(plan.holdSetting) ? 0.5 : 4);
+    return step(hot ? plan.holdSetting : plan.lotSetting, 'lot-needs');
+  }
   // The probe lags and the pot stores heat: turn down a little before the mark.
-  if (oil.probeC < plan.oilC - 5) return step(plan.settings, 'warm-up');
+  if (oil.probeC < plan.oilC - (kept(plan.settings) ? 4 : 7)) return step(plan.settings, 'warm-up');
   return step(plan.holdSetting, 'oil-waits');
 }

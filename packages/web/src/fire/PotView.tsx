@@ -38,6 +38,15 @@ const Spot = styled(ToggleButton)`
     display: block;
     width: 100%;
   }
+  i {
+    position: absolute;
+    left: 50%;
+    top: 46%;
+    translate: -50% -50%;
+    width: 40px;
+    height: 40px;
+    border-radius: 50%;
+  }
   b {
     position: absolute;
     left: 50%;
@@ -82,6 +91,14 @@ function placeOf(index: number, count: number): { left: string; top: string } {
   return { left: `${50 + radius * Math.cos(angle)}%`, top: `${50 + radius * Math.sin(angle)}%` };
 }
 
+/** How far a piece is on its way from the drop to its lift. */
+function ringOf(piece: FirePiece, prediction: PiecePrediction | undefined, nowS: number): string {
+  const liftAtS = prediction?.liftAtS ?? null;
+  const share = liftAtS === null ? 0 : (nowS - piece.droppedS) / Math.max(1, liftAtS - piece.droppedS);
+  const turn = `${Math.min(1, Math.max(0, share)).toFixed(3)}turn`;
+  return `conic-gradient(#F0A24B ${turn}, #14100D ${turn})`;
+}
+
 /** The pot from above: every piece in the colour its upper face should have by now. */
 export function PotView({ inPot, predictions, shape, sealM, nowS, selected, onSelect, printer }: PotViewProps) {
   const w = shape.widthM * 1000;
@@ -104,6 +121,7 @@ export function PotView({ inPot, predictions, shape, sealM, nowS, selected, onSe
             <svg viewBox={`${-w * 0.52} ${-d * 1.06} ${w * 1.04} ${d * 1.2}`} aria-hidden>
               <HalfMoonShape widthM={shape.widthM} depthM={shape.depthM} sealM={sealM} colour={crustColour(colour)} />
             </svg>
+            <i aria-hidden style={{ background: ringOf(piece, prediction, nowS) }} />
             <b>{piece.number}</b>
             <span>{age}</span>
           </Spot>

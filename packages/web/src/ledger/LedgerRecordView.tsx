@@ -69,6 +69,9 @@ const Outcome = styled.dl`
   }
 `;
 
+/** The trace starts this long before the first lot: warming up says little. */
+const LEAD_S = 240;
+
 /** Tomorrow at the hour this one was meant for. */
 function tomorrowAt(eatAt: string): string {
   const was = new Date(eatAt);
@@ -123,6 +126,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
                 lotStartsS={lotStartsS}
                 printer={printer}
                 height={300}
+                fromS={Math.max(0, (lotStartsS[0] ?? 0) - LEAD_S)}
                 label={`Oil over the evening against its band of ${printer.temp(figures.band.least)} to ${printer.temp(figures.band.most)}`}
               />
             </Suspense>
