@@ -1,0 +1,276 @@
+import { type BatchDraft, DEFAULT_KITCHEN, type FireAct, fireState, ledgerFigures, newBatch } from '@ember-fold/core';
+import { randomUUID } from 'node:crypto';
+import { openApp, type TestApp, until } from '../test/openApp.js';
+
+let app: TestApp;
+beforeEach(async () => {
+  app = await openApp();
+});
+afterEach(() => app.close());
+
+const draft = () => newBatch('Lentil and dill', 'lentil-dill', 12, '2026-03-07T18:30:00.000Z');
+
+async function planned(of: BatchDraft = draft()): Promise<string> {
+  const id = randomUUID();
+  expect((await app.call('POST', '/api/batches', { id, draft: of })).status).toBe(201);
+  return id;
+}
+
+async function lit(speed = 60, of: BatchDraft = draft()): Promise<string> {
+  const id = await planned(of);
+  expect((await app.call('POST', `/api/batches/${id}/stove`, { speed })).status).toBe(201);
+  return id;
+}
+
+type Piece = 'drop' | 'flip' | 'lift' | 'burst';
+const onPieces = (kind: Piece, atS: number, pieces: number[]): FireAct => ({ id: randomUUID(), atS, kind, pieces });
+const knob = (atS: number, setting: number): FireAct => ({ id: randomUUID(), atS, kind: 'burner', setting });
+
+const post = (id: string, act: unknown) => app.call('POST', `/api/batches/${id}/stove/acts`, act);
+const look = async (id: string) => (await app.call('GET', `/api/batches/${id}/stove`)).body;
+
+/** Lets the stove run for so many of its own seconds and waits for its readings. */
+async function run(id: string, stoveS: number, speed = 60): Promise<void> {
+  app.clock.ms += (stoveS / speed) * 1000;
+  const { nowS } = await look(id);
+  await until(async () => {
+    const { readings } = await look(id);
+    const last = readings[readings.length - 1];
+    return last !== undefined && last.atS >= nowS - speed / 5 - 1;
+  });
+}
+
+interface Heard {
+  readonly event: string;
+  readonly id: string;
+  readonly data: Record<string, unknown>;
+}
+
+/** Listens to the stream until `enough`; what was heard comes back. */
+async function listen(path: string, enough: (heard: Heard[]) => boolean, lastEventId?: string): Promise<Heard[]> {
+  const stop = new AbortController();
+  const answer = await fetch(`${app.url}${path}`, {
+    signal: stop.signal,
+    headers: lastEventId ? { 'last-event-id': lastEventId } : {},
+  });
+  expect(answer.headers.get('content-type')).toContain('text/event-stream');
+  const reader = answer.body!.pipeThrough(new TextDecoderStream()).getReader();
+  const heard: Heard[] = [];
+  let text = '';
+  while (!enough(heard)) {
+    const { value, done } = await reader.read();
+    if (done) break;
+    text += value;
+    const blocks = text.split('\n\n');
+    text = blocks.pop()!;
+    for (const block of blocks) {
+      const field = (name: string) => new RegExp(`^${name}: (.*)$`, 'm').exec(block)?.[1] ?? '';
+      if (field('event')) heard.push({ event: field('event'), id: field('id'), data: JSON.parse(field('data')) });
+    }
+  }
+  stop.abort();
+  return heard;
+}
+
+describe('starting', () => {
+  it('is once for a batch, keeps its plan, and marks the batch', async () => {
+    const id = await lit(20);
+    const again = await app.call('POST', `/api/batches/${id}/stove`, { speed: 1 });
+    expect(again.body.speed).toBe(20);
+    const changed = { ...draft(), pieces: 40 };
+    expect((await app.call('PUT', `/api/batches/${id}`, { version: 1, draft: changed })).status).toBe(200);
+    expect((await look(id)).draft.pieces).toBe(12);
+    expect((await app.call('GET', `/api/batches/${id}`)).body.status).toBe('frying');
+  });
+
+  it('refuses what cannot be fried or is not safe', async () => {
+    const never = await planned({ ...draft(), fry: { ...draft().fry, oilC: 110 } });
+    const cold = await app.call('POST', `/api/batches/${never}/stove`, { speed: 1 });
+    expect([cold.status, cold.body.code]).toEqual([409, 'NOT_COOKABLE']);
+    const pot = { ...DEFAULT_KITCHEN.pot, oilM3: 0.0055 };
+    await app.call('PUT', '/api/kitchen', { version: 0, kitchen: { ...DEFAULT_KITCHEN, pot } });
+    const full = await app.call('POST', `/api/batches/${await planned()}/stove`, { speed: 1 });
+    expect([full.status, full.body.code]).toEqual([409, 'UNSAFE_PLAN']);
+  });
+
+  it.each([0, -1, 2, 1000, '60', null])('refuses the pace %p by name', async (speed) => {
+    const id = await planned();
+    const answer = await app.call('POST', `/api/batches/${id}/stove`, { speed });
+    expect([answer.status, answer.body.path]).toEqual([400, 'speed']);
+    expect((await app.call('GET', `/api/batches/${id}/stove`)).body.code).toBe('NO_STOVE');
+  });
+});
+
+describe('acts', () => {
+  it('count once, whoever asks again, and never lie in the future', async () => {
+    const id = await lit();
+    await run(id, 120);
+    const act = onPieces('drop', 1e4, [1, 2, 3]);
+    const first = await post(id, act);
+    const again = await post(id, act);
+    expect([first.status, again.status]).toEqual([201, 200]);
+    expect(again.body.seq).toBe(first.body.seq);
+    expect(first.body.act.atS).toBeLessThanOrEqual((await look(id)).nowS);
+    expect((await look(id)).acts).toHaveLength(1);
+    const other = await lit();
+    expect((await post(other, act)).body.code).toBe('ID_TAKEN');
+  });
+
+  it.each([
+    ['kind', { kind: 'juggle' }],
+    ['pieces', { kind: 'drop' }],
+    ['pieces', { kind: 'drop', pieces: [] }],
+    ['pieces.0', { kind: 'lift', pieces: [0] }],
+    ['pieces.1', { kind: 'flip', pieces: [3, 3] }],
+    ['setting', { kind: 'burner', setting: -1 }],
+    ['setting', { kind: 'burner', setting: 'high' }],
+    ['actId', { kind: 'take-back', actId: 'the last one' }],
+    ['atS', { kind: 'burner', setting: 3, atS: -4 }],
+    ['id', { kind: 'burner', setting: 3, id: '7' }],
+  ])('refuses a bad %s by name', async (path, part) => {
+    const id = await lit();
+    const answer = await post(id, { id: randomUUID(), atS: 1, ...part });
+    expect([answer.status, answer.body.code]).toEqual([400, 'BAD_INPUT']);
+    expect(String(answer.body.path)).toBe(path);
+    expect((await look(id)).acts).toEqual([]);
+  });
+
+  it('heat the oil, and a lot pulls it down', async () => {
+    const id = await lit();
+    await post(id, knob(0, 9));
+    await run(id, 700);
+    const before = await look(id);
+    const hot = before.readings[before.readings.length - 1].probeC;
+    expect(hot).toBeGreaterThan(120);
+    expect(before.readings[0].probeC).toBeLessThan(40);
+    await post(id, knob(before.nowS, 0));
+    await post(id, onPieces('drop', before.nowS, [1, 2, 3, 4]));
+    await run(id, 120);
+    const after = await look(id);
+    expect(after.readings[after.readings.length - 1].probeC).toBeLessThan(hot - 2);
+  });
+});
+
+describe('the stream', () => {
+  it('first tells what was missed, then what happens, each once and in order', async () => {
+    const id = await lit();
+    await run(id, 200);
+    await post(id, knob(1, 9));
+    const held = await look(id);
+    const ears = listen(`/api/batches/${id}/stove/stream?act=0&reading=5`, (heard) => {
+      const acts = heard.filter((h) => h.event === 'act').length;
+      const seqs = heard.flatMap((h) => (h.event === 'readings' ? (h.data['readings'] as { seq: number }[]) : []));
+      return acts >= 2 && (seqs[seqs.length - 1]?.seq ?? 0) > held.readings.length + 10;
+    });
+    await new Promise((resolve) => setTimeout(resolve, 150));
+    await post(id, onPieces('drop', 5, [1]));
+    await run(id, 200);
+    const heard = await ears;
+    const seqs = heard.flatMap((h) =>
+      h.event === 'readings' ? (h.data['readings'] as { seq: number }[]).map((r) => r.seq) : [],
+    );
+    expect(seqs).toEqual(Array.from({ length: seqs.length }, (_, i) => 6 + i));
+    const acts = heard.filter((h) => h.event === 'act').map((h) => (h.data['act'] as FireAct).kind);
+    expect(acts).toEqual(['burner', 'drop']);
+    // The mark of the last event brings exactly what came after it.
+    const mark = heard[0]!.id;
+    const rest = await listen(`/api/batches/${id}/stove/stream`, (got) => got.length >= 1, mark);
+    const [act, reading] = mark.split('-').map(Number);
+    for (const { event, data } of rest) {
+      if (event === 'act') expect(data['seq']).toBeGreaterThan(act!);
+      else expect((data['readings'] as { seq: number }[])[0]!.seq).toBe(reading! + 1);
+    }
+  });
+
+  it('ends when the batch is finished', async () => {
+    const id = await lit();
+    const ears = listen(`/api/batches/${id}/stove/stream`, (heard) => heard.some((h) => h.event === 'end'));
+    await new Promise((resolve) => setTimeout(resolve, 100));
+    await app.call('POST', `/api/batches/${id}/stove/finish`, {});
+    expect((await ears).map((h) => h.event)).toContain('end');
+  });
+});
+
+describe('a server that dies', () => {
+  it('comes back with every act and reading, the pieces in the pot and the right clock', async () => {
+    const id = await lit();
+    await post(id, knob(0, 9));
+    await run(id, 720);
+    await post(id, onPieces('drop', (await look(id)).nowS, [1, 2, 3]));
+    await run(id, 150);
+    const before = await look(id);
+    await app.restart();
+    // Half a minute of wall time went by while nobody was there: at 60 times, half an hour.
+    app.clock.ms += 30_000;
+    const after = await look(id);
+    expect(after.acts).toEqual(before.acts);
+    expect(after.readings.slice(0, before.readings.length)).toEqual(before.readings);
+    expect(after.nowS).toBeCloseTo(before.nowS + 1800, 3);
+    await run(id, 60);
+    const later = await look(id);
+    expect(later.readings.map((r: { seq: number }) => r.seq)).toEqual(
+      later.readings.map((_: unknown, i: number) => i + 1),
+    );
+    const times = later.readings.map((r: { atS: number }) => r.atS);
+    expect([...times].sort((a, b) => a - b)).toEqual(times);
+    expect(
+      fireState(
+        later.acts.map((a: { act: FireAct }) => a.act),
+        12,
+      ).inPot.map((p) => p.number),
+    ).toEqual([1, 2, 3]);
+    expect((await post(id, onPieces('lift', later.nowS, [1, 2, 3]))).status).toBe(201);
+  });
+});
+
+describe('finishing', () => {
+  it('waits for what is in the oil, then goes to the ledger with the figures of core', async () => {
+    const id = await lit();
+    await post(id, knob(0, 9));
+    await run(id, 700);
+    const { nowS } = await look(id);
+    await post(id, onPieces('drop', nowS, [1, 2, 3]));
+    const early = await app.call('POST', `/api/batches/${id}/stove/finish`, {});
+    expect([early.status, early.body.code]).toEqual([409, 'STILL_FRYING']);
+    expect((await app.call('GET', `/api/ledger/${id}`)).status).toBe(404);
+    await run(id, 600);
+    const out = (await look(id)).nowS;
+    const wrong = onPieces('lift', out - 2, [1, 2, 3]);
+    await post(id, wrong);
+    await post(id, { id: randomUUID(), atS: out - 1, kind: 'take-back', actId: wrong.id });
+    await post(id, onPieces('burst', out - 1, [2]));
+    await post(id, onPieces('lift', out, [1, 3]));
+    for (let i = 0; i < 2; i++) {
+      expect((await app.call('POST', `/api/batches/${id}/stove/finish`, {})).body).toEqual({ batchId: id });
+    }
+    const { body: record } = await app.call('GET', `/api/ledger/${id}`);
+    expect(record.figures).toEqual(ledgerFigures(record.acts, record.readings, 12, record.draft.fry.oilC));
+    expect([record.figures.fried, record.figures.burst, record.figures.notFried]).toEqual([2, 1, 9]);
+    expect((await app.call('GET', '/api/ledger')).body.map((e: { id: string }) => e.id)).toEqual([id]);
+    expect((await post(id, knob(1, 0))).body.code).toBe('BATCH_OVER');
+    const again = await app.call('PUT', `/api/batches/${id}`, { version: 1, draft: draft() });
+    expect(again.body.code).toBe('BATCH_OVER');
+  });
+
+  it('keeps notes by version and refuses too much of them', async () => {
+    const id = await lit();
+    await app.call('POST', `/api/batches/${id}/stove/finish`, {});
+    const put = (version: number, notes: unknown) => app.call('PUT', `/api/ledger/${id}/notes`, { version, notes });
+    expect((await put(0, 'Even and golden.\nNext time cooler.')).body).toEqual({
+      notes: 'Even and golden.\nNext time cooler.',
+      version: 1,
+    });
+    expect((await put(0, 'from another window')).body.code).toBe('STALE_VERSION');
+    expect((await put(1, '')).body).toEqual({ notes: '', version: 2 });
+    expect([(await put(2, 'x'.repeat(10_001))).body.path, (await put(2, 7)).body.path]).toEqual(['notes', 'notes']);
+  });
+
+  it('a batch that goes takes its stove and readings with it', async () => {
+    const id = await lit();
+    await run(id, 60);
+    expect((await app.call('DELETE', `/api/batches/${id}`)).status).toBe(204);
+    for (const table of ['stove_session', 'fire_act', 'oil_reading', 'ledger_note']) {
+      expect(await app.gate.rows(`SELECT * FROM ${table} WHERE batch_id = ?`, [id])).toEqual([]);
+    }
+  });
+});

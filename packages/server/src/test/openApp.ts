@@ -1,0 +1,110 @@
+import { randomBytes } from 'node:crypto';
+import type { AddressInfo } from 'node:net';
+import { pino } from 'pino';
+import { createApp } from '../app.js';
+import { openGate, type Gate } from '../db/gate.js';
+import { migrate } from '../db/migrate.js';
+import { StoveRunner } from '../devices/stoveRunner.js';
+
+export interface Answer {
+  readonly status: number;
+  // eslint-disable-next-line @typescript-eslint/no-explicit-any -- answers are looked into freely by tests
+  readonly body: any;
+  readonly headers: Headers;
+}
+
+/** The whole server on a database of its own, with a clock the test moves. */
+export interface TestApp {
+  readonly url: string;
+  readonly databaseUrl: string;
+  readonly gate: Gate;
+  readonly clock: { ms: number };
+  stoves: StoveRunner;
+  call(method: string, path: string, body?: unknown, headers?: Record<string, string>): Promise<Answer>;
+  /** Stops the server and starts another on the same database, as after a crash. */
+  restart(): Promise<void>;
+  close(): Promise<void>;
+}
+
+export const T0 = Date.UTC(2026, 0, 10, 12);
+const log = pino({ level: 'silent' });
+
+/** A fresh, empty database on the test server. @returns its address and a gate to it */
+export async function openDatabase(): Promise<{ url: string; gate: Gate; drop: () => Promise<void> }> {
+  const base = process.env['TEST_DATABASE_URL'];
+  if (!base) throw new Error('TEST_DATABASE_URL is not set; npm test sets it.');
+  const name = `ember_t${randomBytes(6).toString('hex')}`;
+  const admin = openGate(base);
+  await admin.change(`CREATE DATABASE ${name}`);
+  const url = base.replace(/\/[^/]*$/, `/${name}`);
+  const gate = openGate(url);
+  const drop = async () => {
+    await gate.close();
+    await admin.change(`DROP DATABASE ${name}`);
+    await admin.close();
+  };
+  return { url, gate, drop };
+}
+
+export async function openApp(webDir: string | null = null): Promise<TestApp> {
+  const database = await openDatabase();
+  const { gate } = database;
+  await migrate(gate);
+  const clock = { ms: T0 };
+  const clockMs = () => clock.ms;
+  const start = async (port: number) => {
+    const stoves = new StoveRunner(gate, log, clockMs);
+    await stoves.resumeAll();
+    const app = createApp({ gate, stoves, clockMs, log, webDir });
+    const server = await new Promise<ReturnType<typeof app.listen>>((resolve) => {
+      const made = app.listen(port, '127.0.0.1', () => resolve(made));
+    });
+    return { stoves, server };
+  };
+  let running = await start(0);
+  const { port } = running.server.address() as AddressInfo;
+  const halt = async () => {
+    running.stoves.close();
+    running.server.closeAllConnections();
+    await new Promise((resolve) => running.server.close(resolve));
+  };
+  const url = `http://127.0.0.1:${port}`;
+  const app: TestApp = {
+    url,
+    databaseUrl: database.url,
+    gate,
+    clock,
+    stoves: running.stoves,
+    async call(method, path, body, headers = {}) {
+      const answer = await fetch(`${url}${path}`, {
+        method,
+        headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+        ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+      });
+      const text = await answer.text();
+      const isJson = answer.headers.get('content-type')?.includes('json');
+      return { status: answer.status, body: isJson ? JSON.parse(text) : text, headers: answer.headers };
+    },
+    async restart() {
+      await halt();
+      running = await start(port);
+      app.stoves = running.stoves;
+    },
+    async close() {
+      await halt();
+      await database.drop();
+    },
+  };
+  return app;
+}
+
+/** Waits until `look` gives something; fails after `mostMs`. */
+export async function until<T>(look: () => Promise<T | null | undefined | false>, mostMs = 8000): Promise<T> {
+  const end = Date.now() + mostMs;
+  for (;;) {
+    const found = await look();
+    if (found) return found;
+    if (Date.now() > end) throw new Error('What was waited for did not come.');
+    await new Promise((resolve) => setTimeout(resolve, 40));
+  }
+}
