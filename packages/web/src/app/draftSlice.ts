@@ -1,5 +1,5 @@
 import type { BatchDraft } from '@ember-fold/core';
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
 import { applyPatches, type Draft, enablePatches, type Patch, produceWithPatches } from 'immer';
 
 enablePatches();
@@ -80,7 +80,7 @@ const slice = createSlice({
     draftChanged: {
       prepare: (next: BatchDraft, field: string) => ({ payload: { next, field, atMs: Date.now() } }),
       reducer: (state, { payload }: PayloadAction<{ next: BatchDraft; field: string; atMs: number }>) => {
-        const now = state as DraftState;
+        const now = original(state) as DraftState;
         if (!now.draft) return state;
         const [draft, forward, backward] = produceWithPatches(now.draft, (d: Draft<BatchDraft>) =>
           become(d as unknown as Record<string, unknown>, payload.next as unknown as Record<string, unknown>),
@@ -108,7 +108,7 @@ const slice = createSlice({
       },
     },
     undone: (state) => {
-      const now = state as DraftState;
+      const now = original(state) as DraftState;
       const step = now.past[now.past.length - 1];
       if (!now.draft || !step) return state;
       const draft = applyPatches(now.draft, [...step.backward]);
@@ -123,7 +123,7 @@ const slice = createSlice({
       } as unknown as typeof state;
     },
     redone: (state) => {
-      const now = state as DraftState;
+      const now = original(state) as DraftState;
       const step = now.future[0];
       if (!now.draft || !step) return state;
       const draft = applyPatches(now.draft, [...step.forward]);

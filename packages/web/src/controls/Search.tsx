@@ -1,4 +1,5 @@
 import { ChevronDown } from 'lucide-react';
+import { useState } from 'react';
 import { Button, ComboBox, Input, Label, ListBox } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { ListItem, ListPopover } from './Pick';
@@ -40,11 +41,18 @@ interface SearchProps {
 
 /** Type to find one of many; picking clears the field for the next. */
 export function Search({ label, items, onPick }: SearchProps) {
+  const [picked, setPicked] = useState<string | null>(null);
+  const pick = (id: string) => {
+    // Chosen for a moment, so that the list closes; then free for the next.
+    setPicked(id);
+    onPick(id);
+    setTimeout(() => setPicked(null));
+  };
   return (
     <Wrap
       defaultItems={items}
-      selectedKey={null}
-      onSelectionChange={(key) => key !== null && onPick(String(key))}
+      selectedKey={picked}
+      onSelectionChange={(key) => key !== null && pick(String(key))}
       menuTrigger="focus"
     >
       <Label>{label}</Label>

@@ -1,0 +1,135 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { api, expect, NOT_STARTED, openStation, plannedBatch, settled, test, URL_BASE } from './kitchen';
+
+test.use({ calm: [NOT_STARTED] });
+
+async function axeFindsNothing(page: Page, where: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
+  const found = violations.map((v) => `${where}: ${v.id} ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`);
+  expect(found).toEqual([]);
+}
+
+async function fitsAcross(page: Page, where: string): Promise<void> {
+  const { scroll, view } = await page.evaluate(() => ({
+    scroll: document.documentElement.scrollWidth,
+    view: document.documentElement.clientWidth,
+  }));
+  expect({ where, scroll }).toEqual({ where, scroll: view });
+}
+
+const SIZES = [
+  { width: 1280, height: 800 },
+  { width: 360, height: 740 },
+] as const;
+
+for (const size of SIZES) {
+  test(`every view at ${size.width} px: axe finds nothing, nothing runs off the side`, async ({ page }) => {
+    await page.setViewportSize(size);
+    const id = await plannedBatch(`Access at ${size.width}`, 24);
+    const [record] = await api<{ id: string }[]>('/ledger');
+    const views = [
+      '/bench',
+      ...['dough', 'filling', 'fold', 'fry', 'serve'].map((name) => `/bench/${id}/${name}`),
+      '/fire',
+      `/fire/${id}`,
+      '/ledger',
+      `/ledger/${record!.id}`,
+    ];
+    for (const view of views) {
+      await page.goto(`${URL_BASE()}${view}`);
+      if (view.startsWith('/bench/')) await settled(page);
+      await page.waitForLoadState('networkidle');
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await axeFindsNothing(page, view);
+      await fitsAcross(page, view);
+    }
+    await page.goto(`${URL_BASE()}/bench`);
+    await page.getByRole('button', { name: 'New batch' }).click();
+    await expect(page.getByRole('dialog', { name: 'New batch' })).toBeVisible();
+    await axeFindsNothing(page, 'new batch');
+    await fitsAcross(page, 'new batch');
+    // At the stove, with pieces in.
+    await page.goto(`${URL_BASE()}/fire/${id}`);
+    await page.getByRole('button', { name: 'Start the stove' }).click();
+    await page.getByRole('button', { name: /^Dropped/ }).click();
+    await expect(page.getByRole('button', { name: /^Piece 1, / })).toBeVisible();
+    await axeFindsNothing(page, 'fire');
+    await fitsAcross(page, 'fire');
+    const small = await page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('main button')]
+        .filter((button) => button.offsetWidth > 0 && (button.offsetHeight < 44 || button.offsetWidth < 44))
+        .map((button) => button.innerText),
+    );
+    expect(small).toEqual([]);
+  });
+}
+
+test('1280 × 800: a station shows controls, drawing and findings without scrolling', async ({ page }) => {
+  const id = await plannedBatch('No scrolling', 24);
+  for (const name of ['dough', 'filling', 'fold', 'fry', 'serve']) {
+    await openStation(page, id, name);
+    await page.waitForLoadState('networkidle');
+    expect({ name, high: await page.evaluate(() => document.documentElement.scrollHeight) }).toEqual({
+      name,
+      high: 800,
+    });
+  }
+});
+
+test('from list to changed plan by keyboard alone', async ({ page }) => {
+  const id = await plannedBatch('By keyboard', 24);
+  await page.goto(`${URL_BASE()}/bench`);
+  await page.getByRole('link', { name: /By keyboard/ }).focus();
+  await page.keyboard.press('Enter');
+  await settled(page);
+  const focused = () => page.evaluate(() => document.activeElement?.getAttribute('data-station'));
+  for (let i = 0; i < 40 && (await focused()) !== 'dough'; i++) await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/dough$/);
+  const radio = page.getByRole('radio', { name: 'Rubbed short' });
+  for (let i = 0; i < 20 && !(await radio.evaluate((el) => el === document.activeElement)); i++)
+    await page.keyboard.press('Tab');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('radio', { name: 'Scalded' })).toBeChecked();
+  await page.keyboard.press('Control+z');
+  await expect(radio).toBeChecked();
+  const box = page.getByRole('textbox', { name: 'Pieces' });
+  for (let i = 0; i < 20 && !(await box.evaluate((el) => el === document.activeElement)); i++)
+    await page.keyboard.press('Tab');
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('32');
+  const texts = await settled(page);
+  expect(texts[2]).toContain('32 ×');
+  expect(page.url()).toContain(id);
+});
+
+test('reduced motion: nothing is animated', async ({ page }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  const id = await plannedBatch('Still', 24);
+  await openStation(page, id, 'fold');
+  await page.getByRole('textbox', { name: 'Pieces' }).fill('30');
+  await settled(page);
+  expect(await page.evaluate(() => document.getAnimations().length)).toBe(0);
+});
+
+test('the bench opens with little script, and charts only where they are shown', async ({ page }) => {
+  const loaded: { url: string; bytes: number }[] = [];
+  page.on('response', async (response) => {
+    if (!response.url().endsWith('.js')) return;
+    const sizes = await response.request().sizes();
+    loaded.push({ url: response.url(), bytes: sizes.responseBodySize });
+  });
+  const id = await plannedBatch('Light', 24);
+  await openStation(page, id, 'fold');
+  await page.waitForLoadState('networkidle');
+  const main = loaded.filter(({ url }) => !url.includes('worker'));
+  expect(main.length).toBeGreaterThan(0);
+  expect(main.reduce((sum, { bytes }) => sum + bytes, 0)).toBeLessThan(250 * 1024);
+  expect(loaded.some(({ url }) => /Chart/.test(url))).toBe(false);
+  await openStation(page, id, 'fry');
+  await expect(page.getByRole('img', { name: /^Oil through/ })).toBeVisible();
+  expect(loaded.some(({ url }) => /Chart/.test(url))).toBe(true);
+});

@@ -1,0 +1,197 @@
+import {
+  type BatchDraft,
+  type FireAct,
+  fireState,
+  type Kitchen,
+  type LedgerFigures,
+  ledgerFigures,
+  type OilReading,
+  planBatch,
+  printDuration,
+  printTemp,
+} from '@ember-fold/core';
+import type { Page } from '@playwright/test';
+import {
+  api,
+  expect,
+  isSaved,
+  line,
+  NOT_STARTED,
+  plannedBatch,
+  settled,
+  station,
+  test,
+  type,
+  URL_BASE,
+} from './kitchen';
+
+interface Record {
+  readonly draft: BatchDraft;
+  readonly kitchen: Kitchen;
+  readonly acts: FireAct[];
+  readonly readings: OilReading[];
+  readonly figures: LedgerFigures;
+}
+
+const doNext = (page: Page) => page.getByRole('region', { name: 'Do next' });
+
+async function startStove(page: Page, pace: string): Promise<void> {
+  await expect(page.getByText(/Hot oil is never left alone/)).toBeVisible();
+  await expect(page.getByText(/Local food and fire rules/)).toBeVisible();
+  await page.getByText(pace, { exact: true }).click();
+  await page.getByRole('button', { name: 'Start the stove' }).click();
+  await expect(page.getByTestId('oil-now')).toHaveText(/^\d+$/);
+}
+
+/** Does what the list says until `enough`; a hand that follows advice, one thing at a time. */
+async function followAdvice(page: Page, enough: (done: readonly string[]) => boolean): Promise<string[]> {
+  const done: string[] = [];
+  const end = Date.now() + 90_000;
+  while (!enough(done)) {
+    if (Date.now() > end) throw new Error(`The advice led nowhere: ${done.join(', ')}`);
+    const now = doNext(page).locator('[data-now]').first();
+    const act = await now.getAttribute('data-act', { timeout: 200 }).catch(() => null);
+    if (act) {
+      if (act === 'finish') break;
+      if (
+        await now.click({ timeout: 500 }).then(
+          () => true,
+          () => false,
+        )
+      )
+        done.push(act);
+    }
+    await page.waitForTimeout(120);
+  }
+  return done;
+}
+
+test.describe('from flour to ledger', () => {
+  test.use({ calm: [NOT_STARTED] });
+  test.setTimeout(180_000);
+
+  test('one batch, planned, fried by the advice, and written up', async ({ page }) => {
+    await page.goto(`${URL_BASE()}/bench`);
+    await page.getByRole('button', { name: 'New batch' }).click();
+    const sheet = page.getByRole('dialog', { name: 'New batch' });
+    await sheet.getByRole('textbox', { name: 'How many' }).fill('8');
+    await sheet.getByRole('textbox', { name: 'Name' }).fill('Journey half-moons');
+    await sheet.getByRole('button', { name: 'Plan this batch' }).click();
+    await settled(page);
+    await station(page, 'Fry').click();
+    await type(page, 'Oil', '166');
+    await type(page, 'Pieces in a lot', '6');
+    // Straight to the stove: the plan must get there first.
+    await page.getByRole('link', { name: 'Fry this batch' }).click();
+    await startStove(page, '60 times');
+    const id = page.url().split('/').pop()!;
+    expect((await api<{ draft: BatchDraft }>(`/batches/${id}/stove`)).draft.fry.oilC).toBe(166);
+
+    const first = await followAdvice(page, (done) => done.includes('drop'));
+    expect(first[0]).toBe('burner');
+    await expect(page.getByRole('button', { name: /^Piece \d, .* in the oil, up raw/ })).toHaveCount(6);
+    await followAdvice(page, (done) => done.filter((act) => act === 'flip').length >= 3);
+    // One opens: it is chosen by its number, lifted and counted.
+    await page.getByRole('button', { name: 'One burst' }).click();
+    await page.getByRole('button', { name: 'Piece 4 burst' }).click();
+    await expect(page.getByRole('button', { name: /^Piece \d, / })).toHaveCount(5);
+    // A wrong tap, taken back with one.
+    await page.keyboard.press('l');
+    await expect(page.getByRole('button', { name: /^Piece \d, / })).toHaveCount(0);
+    await page.keyboard.press('u');
+    await expect(page.getByRole('button', { name: /^Piece \d, / })).toHaveCount(5);
+    await followAdvice(page, (done) => done.filter((act) => act === 'lift').length >= 2);
+    const tally = page.getByRole('region', { name: 'Tally' });
+    await expect(tally).toContainText('7done');
+    await expect(tally).toContainText('1burst');
+    await expect(tally).toContainText('0to fry');
+    await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
+    await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
+
+    const record = await api<Record>(`/ledger/${id}`);
+    const figures = ledgerFigures(record.acts, record.readings, 8, 166);
+    expect(record.figures).toEqual(figures);
+    expect([figures.fried, figures.burst, figures.lots, figures.notFried]).toEqual([7, 1, 2, 0]);
+    const plan = planBatch(record.draft, record.kitchen, null);
+    const row = (name: string) => page.getByRole('row', { name: new RegExp(`^${name} `) });
+    await expect(row('Pieces')).toContainText('7 whole, 1 burst');
+    await expect(row('Oil')).toContainText(
+      `${printTemp(166, 'C')} ${printTemp(figures.oilMeanC!, 'C')} on average`.slice(0, 6),
+    );
+    await expect(row('Oil')).toContainText(`${printTemp(figures.oilMeanC!, 'C')} on average`);
+    await expect(row('In its band')).toContainText(`${Math.round(figures.inBandShare! * 100)} % of the time`);
+    await expect(row('In the oil')).toContainText(printDuration(plan.fry!.liftS!));
+    await expect(row('In the oil')).toContainText(`${printDuration(figures.meanInOilS!)} on average`);
+    // Following the advice lands near the plan: within a tenth of the time in the oil.
+    expect(Math.abs(figures.meanInOilS! / plan.fry!.liftS! - 1)).toBeLessThan(0.1);
+    expect(figures.inBandShare!).toBeGreaterThan(0.85);
+
+    await page.getByRole('textbox', { name: 'Notes' }).fill('Four opened at the rope.');
+    await expect(page.getByText('saved', { exact: true })).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Four opened at the rope.');
+
+    await page.getByRole('button', { name: 'Cook again with the actual values' }).click();
+    await settled(page);
+    await expect(page).toHaveURL(/\/bench\/[0-9a-f-]{36}\/fry$/);
+    await expect(page.getByRole('textbox', { name: 'Oil', exact: true })).toHaveValue(
+      String(Math.round(figures.oilMeanC!)),
+    );
+    const minutes = Math.round(figures.meanInOilS! / 5) * 5;
+    await expect(page.getByRole('textbox', { name: 'In the oil' })).toHaveValue(printDuration(minutes));
+    await isSaved(page);
+    await page.getByRole('link', { name: 'Ledger' }).click();
+    await expect(page.getByRole('link', { name: /Journey half-moons .* 7 fried, 1 burst/ })).toBeVisible();
+  });
+
+  test('pieces are chosen by touch; the buttons say what they will record', async ({ page }) => {
+    const id = await plannedBatch('Chosen', 6);
+    await page.goto(`${URL_BASE()}/fire/${id}`);
+    await startStove(page, '20 times');
+    await page.getByRole('button', { name: 'One fewer' }).click();
+    await page.getByRole('button', { name: /^Dropped/ }).click();
+    await expect(page.getByRole('button', { name: /^Dropped/ })).toContainText('Dropped 1');
+    await page.getByRole('button', { name: /^Piece 2, / }).click();
+    await page.getByRole('button', { name: /^Piece 5, / }).click();
+    await expect(page.getByRole('button', { name: /^Flipped/ })).toContainText('2 and 5');
+    await page.getByRole('button', { name: /^Flipped/ }).click();
+    await page.getByRole('button', { name: /^Piece 3, / }).click();
+    await page.getByRole('button', { name: 'One burst' }).click();
+    await page.getByRole('button', { name: 'Burner up' }).click();
+    await expect(page.getByRole('group', { name: 'Burner' })).toContainText('1 of 9');
+    await expect
+      .poll(async () => {
+        const { acts } = await api<{ acts: { act: FireAct }[] }>(`/batches/${id}/stove`);
+        return acts.map(({ act }) => [act.kind, 'pieces' in act ? act.pieces : 'setting' in act ? act.setting : null]);
+      })
+      .toEqual([
+        ['drop', [1, 2, 3, 4, 5]],
+        ['flip', [2, 5]],
+        ['burst', [3]],
+        ['burner', 1],
+      ]);
+    await expect(page.getByRole('button', { name: 'Finish the batch' })).toBeDisabled();
+    await page.reload();
+    await expect(page.getByRole('button', { name: /^Piece \d, / })).toHaveCount(4);
+    const { acts } = await api<{ acts: { act: FireAct }[] }>(`/batches/${id}/stove`);
+    expect(
+      fireState(
+        acts.map((a) => a.act),
+        6,
+      ).inPot.map((p) => p.number),
+    ).toEqual([1, 2, 4, 5]);
+  });
+
+  test('a plan that is not safe is not started', async ({ page }) => {
+    const id = await plannedBatch('Too cool', 12, 'squash-sage', (draft) => ({
+      ...draft,
+      fry: { ...draft.fry, oilC: 110 },
+    }));
+    await page.goto(`${URL_BASE()}/fire/${id}`);
+    await page.getByRole('button', { name: 'Start the stove' }).click();
+    await expect(page.getByRole('alert')).toContainText('no moment at which the pieces are done');
+    await page.getByRole('link', { name: 'Back to its plan' }).click();
+    await expect(line(page)).toBeVisible();
+    await expect(station(page, 'Fry')).toContainText('never done');
+  });
+});

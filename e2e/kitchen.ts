@@ -1,0 +1,79 @@
+import { type BatchDraft, newBatch, type StarterId } from '@ember-fold/core';
+import { expect, type Locator, type Page, test as base } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+
+export const URL_BASE = (): string => process.env['EMBER_URL']!;
+
+/** A page that fails its test when the console shows an error nobody expected. */
+export const test = base.extend<{ page: Page; calm: string[] }>({
+  // Messages a test provokes on purpose; regular expressions as text.
+  calm: [[], { option: true }],
+  page: async ({ page, calm }, use) => {
+    const wrong: string[] = [];
+    page.on('pageerror', (error) => wrong.push(error.message));
+    page.on('console', (message) => {
+      if (message.type() === 'error' && !calm.some((known) => new RegExp(known).test(message.text())))
+        wrong.push(message.text());
+    });
+    await use(page);
+    expect(wrong).toEqual([]);
+  },
+});
+export { expect };
+
+/** Answers the stove's "not started yet" and a killed server's silence leave in the console. */
+export const NOT_STARTED = 'status of 409';
+export const AWAY =
+  'ERR_CONNECTION_REFUSED|ERR_EMPTY_RESPONSE|ERR_CONNECTION_RESET|ERR_INCOMPLETE_CHUNKED|Failed to load resource';
+
+/** A batch of its own for a test, made through the API. */
+export async function plannedBatch(
+  name: string,
+  pieces = 24,
+  starter: StarterId = 'squash-sage',
+  change: (draft: BatchDraft) => BatchDraft = (draft) => draft,
+): Promise<string> {
+  const id = randomUUID();
+  const eatAt = new Date(Date.now() + 3 * 86_400_000);
+  eatAt.setUTCHours(18, 30, 0, 0);
+  const draft = change(newBatch(name, starter, pieces, eatAt.toISOString()));
+  const answer = await fetch(`${URL_BASE()}/api/batches`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ id, draft }),
+  });
+  expect(answer.status).toBe(201);
+  return id;
+}
+
+export async function api<T>(path: string): Promise<T> {
+  const answer = await fetch(`${URL_BASE()}/api${path}`);
+  expect(answer.ok).toBe(true);
+  return (await answer.json()) as T;
+}
+
+export const line = (page: Page): Locator => page.getByRole('navigation', { name: 'The line' });
+export const station = (page: Page, name: string): Locator => line(page).getByRole('link', { name });
+
+/** Waits until all five stations stand on the present draft; their texts. */
+export async function settled(page: Page): Promise<string[]> {
+  await expect(line(page)).toHaveAttribute('data-current', 'true');
+  return (await line(page).getByRole('link').allInnerTexts()).map((text) => text.replace(/\s+/g, ' '));
+}
+
+/** Types into a field as a person does: all of it replaced. */
+export async function type(page: Page, field: string, text: string): Promise<void> {
+  const box = page.getByRole('textbox', { name: field, exact: true });
+  await box.click();
+  await box.press('Control+a');
+  await box.pressSequentially(text);
+}
+
+export async function openStation(page: Page, id: string, name: string): Promise<void> {
+  await page.goto(`${URL_BASE()}/bench/${id}/${name}`);
+  await settled(page);
+}
+
+export async function isSaved(page: Page): Promise<void> {
+  await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
+}

@@ -1,0 +1,268 @@
+import { type BatchDraft, type Kitchen, planBatch, printDuration } from '@ember-fold/core';
+import {
+  api,
+  expect,
+  isSaved,
+  line,
+  openStation,
+  plannedBatch,
+  settled,
+  station,
+  test,
+  type,
+  URL_BASE,
+} from './kitchen';
+
+test('a new batch asks four things and gives a whole plan, saved', async ({ page }) => {
+  await page.goto(`${URL_BASE()}/`);
+  await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
+  await page.getByRole('button', { name: 'New batch' }).click();
+  const sheet = page.getByRole('dialog', { name: 'New batch' });
+  await sheet.getByRole('button', { name: /Filling/ }).click();
+  await page.getByRole('option', { name: 'Mushroom and barley' }).click();
+  await sheet.getByRole('textbox', { name: 'How many' }).fill('36');
+  await sheet.getByRole('textbox', { name: 'Name' }).fill('Barley for the walk');
+  await sheet.getByRole('button', { name: 'Plan this batch' }).click();
+  await expect(page.getByRole('heading', { name: 'Barley for the walk' })).toBeVisible();
+  const texts = await settled(page);
+  expect(texts).toHaveLength(5);
+  expect(texts[2]).toContain('36 ×');
+  const id = /bench\/([0-9a-f-]{36})/.exec(page.url())![1]!;
+  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+  const { kitchen } = await api<{ kitchen: Kitchen }>('/kitchen');
+  const plan = planBatch(draft, kitchen, null);
+  expect(texts[3]).toContain(printDuration(plan.fry!.liftS!));
+  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await expect(page.getByRole('link', { name: /Barley for the walk/ })).toBeVisible();
+});
+
+test('any change moves all five stations; undo brings all back; reload loses nothing', async ({ page }) => {
+  const id = await plannedBatch('Follows', 24);
+  await openStation(page, id, 'fold');
+  const before = await settled(page);
+  await type(page, 'Pieces', '48');
+  const doubled = await settled(page);
+  doubled.forEach((text, i) => expect(text).not.toBe(before[i]));
+  const grams = (text: string) => Number(/([\d ]+) g/.exec(text)![1]!.replaceAll(' ', ''));
+  expect(grams(doubled[0]!)).toBeCloseTo(2 * grams(before[0]!), -1);
+  await type(page, 'Rolled thickness', '3.2');
+  const thick = await settled(page);
+  expect(thick[3]).not.toBe(doubled[3]);
+  await station(page, 'Fry').click();
+  await type(page, 'Oil', '165');
+  const hotter = await settled(page);
+  expect(hotter[3]).toContain('165 °C');
+  expect(hotter[4]).not.toBe(thick[4]);
+  await station(page, 'Serve').click();
+  await page.getByRole('spinbutton', { name: /hour/ }).press('ArrowUp');
+  const later = await settled(page);
+  expect(later[4]).not.toBe(hotter[4]);
+  await isSaved(page);
+  await page.reload();
+  expect(await settled(page)).toEqual(later);
+  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+  expect([draft.pieces, draft.fry.oilC]).toEqual([48, 165]);
+  expect(draft.fold.thicknessM).toBeCloseTo(0.0032, 9);
+});
+
+test('undo and redo walk through every step, by button and by key', async ({ page }) => {
+  const id = await plannedBatch('Undone', 24);
+  await openStation(page, id, 'fold');
+  const steps = [await settled(page)];
+  for (const [field, text] of [
+    ['Pieces', '30'],
+    ['Disc', '125'],
+    ['Filling each', '38'],
+    ['Seal margin', '9'],
+  ] as const) {
+    await type(page, field, text);
+    await page.waitForTimeout(950);
+    steps.push(await settled(page));
+  }
+  for (let i = steps.length - 2; i >= 0; i--) {
+    if (i % 2) await page.getByRole('button', { name: 'Undo' }).click();
+    else await page.keyboard.press('Control+z');
+    expect(await settled(page)).toEqual(steps[i]);
+  }
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  for (let i = 1; i < steps.length; i++) {
+    await page.keyboard.press('Control+y');
+    expect(await settled(page)).toEqual(steps[i]);
+  }
+  await isSaved(page);
+});
+
+test('the dough: formula in grams or cups, scaled by one ingredient, another family', async ({ page }) => {
+  const id = await plannedBatch('Dough', 24);
+  await openStation(page, id, 'dough');
+  const table = page.getByRole('table', { name: 'Dough formula' });
+  await type(page, 'Water', '260');
+  await expect(page.getByText(/Stiffness .* under its band/)).toBeVisible();
+  await expect(station(page, 'Dough')).toContainText('too slack');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(station(page, 'Dough')).toContainText('firm');
+  await page.getByRole('textbox', { name: 'I have' }).fill('1 lb');
+  await page.getByRole('button', { name: 'Scale to this plain wheat flour' }).click();
+  await expect(table.getByRole('textbox', { name: 'Plain wheat flour' })).toHaveValue('454');
+  await expect(page.getByRole('textbox', { name: 'Pieces' })).toHaveValue('21');
+  await page.getByRole('combobox', { name: 'Add to the dough' }).fill('butt');
+  await page.getByRole('option', { name: 'Butter', exact: true }).click();
+  await type(page, 'Butter', '2 tbsp');
+  await expect(page.getByText(/of butter brings .* of water/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take out Butter' }).click();
+  await expect(table.getByRole('row', { name: /Butter/ })).toHaveCount(0);
+  await page.getByText('Scalded', { exact: true }).click();
+  await expect(station(page, 'Dough')).toContainText('too stiff');
+  await expect(station(page, 'Fry')).toContainText('168 °C');
+});
+
+test('grams and cups, °C and °F, are one setting for the kitchen', async ({ page }) => {
+  const id = await plannedBatch('Units', 24);
+  await openStation(page, id, 'dough');
+  await page.getByRole('button', { name: /^Units/ }).click();
+  await page.getByText('cups and spoons').click();
+  await page.getByText('°F', { exact: true }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('textbox', { name: 'Water' })).toHaveValue(/cup$/);
+  await expect(station(page, 'Fry')).toContainText('316 °F');
+  await station(page, 'Fry').click();
+  await type(page, 'Oil', '330');
+  await expect(station(page, 'Fry')).toContainText('330 °F');
+  await isSaved(page);
+  expect((await api<{ draft: BatchDraft }>(`/batches/${id}`)).draft.fry.oilC).toBeCloseTo(165.56, 1);
+  await expect
+    .poll(async () => (await api<{ kitchen: Kitchen }>('/kitchen')).kitchen.units, { timeout: 5000 })
+    .toBe('cups');
+  await page.getByRole('button', { name: /^Units/ }).click();
+  await page.getByText('grams', { exact: true }).click();
+  await page.getByText('°C', { exact: true }).click();
+  await expect
+    .poll(async () => {
+      const { kitchen } = await api<{ kitchen: Kitchen }>('/kitchen');
+      return [kitchen.units, kitchen.temperature];
+    })
+    .toEqual(['grams', 'C']);
+});
+
+test('the filling: cooked dry by the scale, cooled in its dish', async ({ page }) => {
+  const id = await plannedBatch('Filling', 24);
+  await openStation(page, id, 'filling');
+  await expect(page.getByText(/Stop cooking when the scale shows/)).toBeVisible();
+  await type(page, 'Pan weighs', '500');
+  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+  const target = Math.round(draft.pieces * draft.fold.fillingEachKg * 1000) + 500;
+  await expect(
+    page.getByText(new RegExp(`Cook until the scale shows ${String(target).replace(/(\d)(\d{3})$/, '$1 $2')} g`)),
+  ).toBeVisible();
+  await page.getByText('room', { exact: true }).click();
+  await page.getByText('covered', { exact: true }).click();
+  await expect(station(page, 'Filling')).toContainText('cools slowly');
+  await page.getByText('iced water', { exact: true }).click();
+  await expect(station(page, 'Filling')).toContainText('cools in time');
+  await type(page, 'Fine salt', '60');
+  await expect(page.getByText(/Salt .* less comes down to 1.6 %/)).toBeVisible();
+});
+
+test('the fry: emptied, minutes and lot follow the solver again', async ({ page }) => {
+  const id = await plannedBatch('Fry', 24);
+  await openStation(page, id, 'fry');
+  const before = await settled(page);
+  await type(page, 'In the oil', '4:00');
+  await expect(page.getByText(/^Raw ring/)).toBeVisible();
+  await expect(station(page, 'Fry')).toContainText('core cold');
+  await page.getByRole('textbox', { name: 'In the oil' }).fill('');
+  expect(await settled(page)).toEqual(before);
+  await type(page, 'Pieces in a lot', '12');
+  await expect(station(page, 'Fry')).toContainText('12 at a time');
+  await expect(page.getByText(/do not lie side by side/)).toBeVisible();
+  await page.getByText('frozen', { exact: true }).click();
+  await expect(page.getByText(/wipe frost off every piece/)).toBeVisible();
+  await type(page, 'Oil', '200');
+  await expect(page.getByText(/over the caution limit/)).toBeVisible();
+  await expect(station(page, 'Fry')).toContainText('unsafe oil');
+});
+
+test('every bad figure is refused at its field and changes nothing', async ({ page }) => {
+  const id = await plannedBatch('Refused', 24);
+  const fields: readonly (readonly [string, readonly string[], readonly string[]])[] = [
+    ['dough', ['Pieces', 'I have', 'Plain wheat flour', 'Fine salt'], ['-5', 'many', '', '1e999', '9999999']],
+    [
+      'filling',
+      ['Pieces', 'Cook down to', 'Pan weighs', 'Hot into the dish', 'Dish, length', 'Onion'],
+      ['NaN', '-1', '<b>', '', '99999999'],
+    ],
+    [
+      'fold',
+      ['Pieces', 'Disc', 'Rolled thickness', 'Dough each', 'Filling each', 'Seal margin'],
+      ['-3', 'x', '', '1/0', '12345678'],
+    ],
+    [
+      'fry',
+      ['Oil', 'In the oil', 'Pieces in a lot', 'Pot across', 'Oil in the pot'],
+      ['-9', 'hot', '1e9', '٣', '99999999'],
+    ],
+  ];
+  for (const [name, labels, texts] of fields) {
+    await openStation(page, id, name);
+    const before = await settled(page);
+    for (const label of labels) {
+      const box = page.getByRole('textbox', { name: label, exact: true });
+      for (const text of texts) {
+        await box.fill(text);
+        await expect(box).toHaveAttribute('aria-invalid', 'true');
+        await expect(box).toHaveAccessibleDescription(/(understood|least|most|empty).*Type /);
+        expect(await settled(page)).toEqual(before);
+      }
+      await page.reload();
+      expect(await settled(page)).toEqual(before);
+    }
+  }
+  expect((await api<{ version: number }>(`/batches/${id}`)).version).toBe(1);
+});
+
+test.describe('two windows', () => {
+  test.use({ calm: ['status of 409'] });
+  test('the second is told, and either side can be kept', async ({ page, context }) => {
+    const id = await plannedBatch('Two windows', 24);
+    await openStation(page, id, 'fold');
+    const other = await context.newPage();
+    await openStation(other, id, 'fold');
+    await type(other, 'Pieces', '30');
+    await isSaved(other);
+    await type(page, 'Disc', '130');
+    await expect(page.locator('[data-save]')).toHaveText('changed in another window too');
+    await page.getByRole('button', { name: 'Keep mine' }).click();
+    await isSaved(page);
+    const mine = (await api<{ draft: BatchDraft }>(`/batches/${id}`)).draft;
+    expect([mine.pieces, mine.fold.discM]).toEqual([24, 0.13]);
+    await type(other, 'Seal margin', '8');
+    await expect(other.locator('[data-save]')).toHaveText('changed in another window too');
+    await other.getByRole('button', { name: 'Take theirs' }).click();
+    await expect(other.getByRole('textbox', { name: 'Disc' })).toHaveValue('130');
+    await other.close();
+  });
+});
+
+test('a batch is deleted only after it is asked', async ({ page }) => {
+  await plannedBatch('To be deleted', 12);
+  await page.goto(`${URL_BASE()}/bench`);
+  const row = page.getByRole('link', { name: /To be deleted/ });
+  await page.getByRole('button', { name: 'Delete To be deleted' }).click();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(row).toBeVisible();
+  await page.getByRole('button', { name: 'Delete To be deleted' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Delete the batch' }).click();
+  await expect(row).toHaveCount(0);
+});
+
+test.describe('a batch that is not there', () => {
+  test.use({ calm: ['status of 404', 'status of 400'] });
+  test('says so and leaves a way on', async ({ page }) => {
+    await page.goto(`${URL_BASE()}/bench/3f7bedf8-1df2-4f1c-a8f3-951f88733900/fold`);
+    await expect(page.getByRole('alert')).toContainText('There is no such batch');
+    await expect(line(page)).toHaveCount(0);
+    await page.goto(`${URL_BASE()}/nowhere`);
+    await page.getByRole('link', { name: 'To the bench', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
+  });
+});

@@ -1,0 +1,48 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const ROOT = join(import.meta.dirname, '..');
+
+export interface Product {
+  readonly address: string;
+  /** What the start command wrote about itself: process ids, address. */
+  state(): { pid: number; serverPid: number; databasePid: number; address: string };
+  stop(): Promise<void>;
+}
+
+/** Starts the built product as a person would, on a data folder and a port of its own. */
+export async function startProduct(name: string, ...more: string[]): Promise<Product> {
+  const data = join(tmpdir(), `ember-${name}-${process.pid}`);
+  rmSync(data, { recursive: true, force: true });
+  const child: ChildProcess = spawn(
+    process.execPath,
+    [join(ROOT, 'scripts/start.mjs'), '--port', '0', '--data', data, ...more],
+    { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] },
+  );
+  let said = '';
+  child.stdout!.on('data', (chunk: Buffer) => (said += chunk.toString()));
+  child.stderr!.on('data', (chunk: Buffer) => (said += chunk.toString()));
+  const address = await new Promise<string>((resolve, reject) => {
+    const timer = setTimeout(() => reject(new Error(`The product did not start: ${said}`)), 90_000);
+    child.stdout!.on('data', () => {
+      const found = /ready at (http:\S+?)\/\s/.exec(said)?.[1];
+      if (found) {
+        clearTimeout(timer);
+        resolve(found);
+      }
+    });
+    child.once('exit', () => reject(new Error(`The product stopped: ${said}`)));
+  });
+  return {
+    address,
+    state: () => JSON.parse(readFileSync(join(data, 'start.json'), 'utf8')),
+    async stop() {
+      const ended = new Promise((resolve) => child.once('exit', resolve));
+      child.kill('SIGINT');
+      await ended;
+      rmSync(data, { recursive: true, force: true });
+    },
+  };
+}
