@@ -102,9 +102,9 @@ test.describe('from flour to ledger', () => {
     await expect(page.getByRole('button', { name: /^Piece \d, / })).toHaveCount(5);
     await followAdvice(page, (done) => done.filter((act) => act === 'lift').length >= 2);
     const tally = page.getByRole('region', { name: 'Tally' });
-    await expect(tally).toContainText('7done');
-    await expect(tally).toContainText('1burst');
-    await expect(tally).toContainText('0to fry');
+    await expect(tally).toContainText('done7');
+    await expect(tally).toContainText('burst1');
+    await expect(tally).toContainText('to fry0');
     await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
     await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
 
@@ -115,9 +115,7 @@ test.describe('from flour to ledger', () => {
     const plan = planBatch(record.draft, record.kitchen, null);
     const row = (name: string) => page.getByRole('row', { name: new RegExp(`^${name} `) });
     await expect(row('Pieces')).toContainText('7 whole, 1 burst');
-    await expect(row('Oil')).toContainText(
-      `${printTemp(166, 'C')} ${printTemp(figures.oilMeanC!, 'C')} on average`.slice(0, 6),
-    );
+    await expect(row('Oil')).toContainText(printTemp(166, 'C'));
     await expect(row('Oil')).toContainText(`${printTemp(figures.oilMeanC!, 'C')} on average`);
     await expect(row('In its band')).toContainText(`${Math.round(figures.inBandShare! * 100)} % of the time`);
     await expect(row('In the oil')).toContainText(printDuration(plan.fry!.liftS!));

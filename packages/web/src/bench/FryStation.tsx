@@ -75,7 +75,8 @@ function FacesAtLift({ line }: { readonly line: Line }) {
 }
 
 function outcomeText(line: Line): string {
-  const fry = line.hot?.fry;
+  if (!line.hot) return '…';
+  const { fry } = line.hot;
   if (!fry?.atLift) return 'not done within half an hour';
   const cooked = fry.findings.some((f) => f.code === 'fry.cooked');
   const raw = fry.findings.some((f) => f.code === 'fry.raw-ring');
@@ -189,7 +190,7 @@ export function FryStation({ line }: { readonly line: Line }) {
             </Suspense>
           </Stack>
         ) : (
-          <Soft>There is no piece to fry yet. The Fold station says why.</Soft>
+          <Soft>{hot ? 'There is no piece to fry yet. The Fold station says why.' : 'Computing…'}</Soft>
         )
       }
       findings={

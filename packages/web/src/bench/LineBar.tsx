@@ -129,10 +129,12 @@ export function LineBar({ batchId, line }: { readonly batchId: string; readonly 
         >
           <span className="head">
             <span>{STATION_NAME[text.station]}</span>
-            <Verdict $colour={toneColour(text.tone)}>
-              <ToneMark tone={text.tone} size={14} />
-              {text.verdict}
-            </Verdict>
+            {text.verdict && (
+              <Verdict $colour={toneColour(text.tone)}>
+                <ToneMark tone={text.tone} size={14} />
+                {text.verdict}
+              </Verdict>
+            )}
           </span>
           <Flash text={text.figure} />
           <span className="detail">{text.detail}</span>

@@ -134,7 +134,11 @@ export function ServeStation({ line }: { readonly line: Line }) {
       drawing={
         <>
           <PanelTitle>Back from the table</PanelTitle>
-          {serve ? <Timeline steps={serve.steps} line={line} /> : <Soft>No piece to fry yet, so no times.</Soft>}
+          {serve ? (
+            <Timeline steps={serve.steps} line={line} />
+          ) : (
+            <Soft>{hot ? 'No piece to fry yet, so no times.' : 'Computing…'}</Soft>
+          )}
         </>
       }
       findings={

@@ -134,7 +134,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
           <Table>
             <thead>
               <tr>
-                <th scope="col" />
+                <th scope="col">figure</th>
                 <th scope="col">planned</th>
                 <th scope="col">happened</th>
               </tr>

@@ -97,8 +97,18 @@ function foldText({ draft, cold, printer }: Line): StationText {
   };
 }
 
+/** For the few milliseconds until the worker has answered for the first time. */
+const coming = (station: Station): StationText => ({
+  station,
+  figure: '…',
+  detail: 'computing',
+  tone: 'know',
+  verdict: '',
+});
+
 function fryText({ draft, hot, printer }: Line): StationText {
-  const fry = hot?.fry;
+  if (!hot) return coming('fry');
+  const { fry } = hot;
   if (!fry) return { station: 'fry', figure: '–', detail: 'nothing to fry yet', tone: 'stop', verdict: 'no piece' };
   const { lots, liftS } = fry;
   return {
@@ -110,7 +120,8 @@ function fryText({ draft, hot, printer }: Line): StationText {
 }
 
 function serveText({ hot, printer }: Line): StationText {
-  const serve = hot?.serve;
+  if (!hot) return coming('serve');
+  const { serve } = hot;
   if (!serve)
     return { station: 'serve', figure: '–', detail: 'needs a piece to fry', tone: 'stop', verdict: 'no piece' };
   return {
