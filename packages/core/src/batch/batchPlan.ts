@@ -70,7 +70,7 @@ export interface ServePlan {
   readonly findings: readonly Finding[];
 }
 
-/** Fry and serve; `null` when there is no piece to fry. */
+/** Fry and serve; `null` when there is no piece to fry: no pocket, or one that does not close. */
 export interface HotPlan {
   readonly fry: FryPlan | null;
   readonly serve: ServePlan | null;

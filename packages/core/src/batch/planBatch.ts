@@ -203,14 +203,19 @@ function planServe(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, fry: Fry
   };
 }
 
+/** A pocket filled past twice what it holds does not close, and nothing thicker than 20 cm is fried. */
+function closes(piece: HalfMoon): boolean {
+  return piece.fill <= 2 && piece.heatRadiusM <= 0.1;
+}
+
 /**
  * Fry and serve on top of the cold stations: the costly half, for a worker.
  * @param nowMs ms since the epoch, or `null` when lateness is not to be judged
  * @throws CoreError with the draft's field as path
  */
 export function planHot(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, nowMs: number | null): HotPlan {
-  const piece = cold.fold.piece;
-  if (!piece) return { fry: null, serve: null };
+  const { piece } = cold.fold;
+  if (!piece || !closes(piece)) return { fry: null, serve: null };
   const fry = planFry(draft, kitchen, cold, piece);
   return { fry, serve: planServe(draft, kitchen, cold, fry, nowMs) };
 }

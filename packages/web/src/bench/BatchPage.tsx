@@ -3,7 +3,7 @@ import { lazy, Suspense, useEffect } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../app/api';
-import { figureFont } from '../app/theme';
+import { figureFont, PHONE } from '../app/theme';
 import { draftLoaded, redone, undone } from '../app/draftSlice';
 import { readMirror } from '../app/draftMirror';
 import { minutePassed, useAppDispatch, useAppSelector } from '../app/store';
@@ -31,6 +31,21 @@ const ToFire = styled(Link)`
   min-height: 44px;
   font-size: 16px;
   text-decoration: none;
+`;
+
+/** On a phone the arrows say enough; the words stay for the screen reader. */
+const Step = styled(Button)`
+  ${PHONE} {
+    width: 44px;
+    padding: 0;
+    span {
+      position: absolute;
+      width: 1px;
+      height: 1px;
+      overflow: hidden;
+      clip-path: inset(50%);
+    }
+  }
 `;
 
 /** Loads a batch into the draft; what this browser had not yet handed over goes first. */
@@ -118,14 +133,14 @@ export function BatchPage() {
                 )}
                 <span className="grow" />
                 <SaveMark />
-                <Button $look="quiet" isDisabled={past.length === 0} onPress={() => dispatch(undone())}>
+                <Step $look="quiet" isDisabled={past.length === 0} onPress={() => dispatch(undone())}>
                   <Undo2 size={18} aria-hidden />
-                  Undo
-                </Button>
-                <Button $look="quiet" isDisabled={future.length === 0} onPress={() => dispatch(redone())}>
+                  <span>Undo</span>
+                </Step>
+                <Step $look="quiet" isDisabled={future.length === 0} onPress={() => dispatch(redone())}>
                   <Redo2 size={18} aria-hidden />
-                  Redo
-                </Button>
+                  <span>Redo</span>
+                </Step>
                 <ToFire to={`/fire/${id}`}>
                   <Flame size={18} aria-hidden />
                   {frying ? 'Back to the stove' : 'Fry this batch'}

@@ -1,0 +1,122 @@
+import { type BatchDraft, newBatch, withFold, withPieces } from '@ember-fold/core';
+import fc from 'fast-check';
+import {
+  conflictKept,
+  draftChanged,
+  draftLoaded,
+  draftReducer,
+  type DraftState,
+  redone,
+  saveDone,
+  saveFailed,
+  saveStarted,
+  undone,
+} from './draftSlice';
+
+const DRAFT = newBatch('Squash', 'squash-sage', 24, '2026-03-07T18:30:00Z');
+const loaded = (): DraftState =>
+  draftReducer(undefined, draftLoaded({ batchId: 'b', draft: DRAFT, version: 1, unsaved: false }));
+
+/** One edit as the stations make them, each in a field of its own so that none join. */
+type Edit = (draft: BatchDraft) => BatchDraft;
+const edit = fc.oneof(
+  fc.integer({ min: 1, max: 200 }).map(
+    (n): Edit =>
+      (d) =>
+        withPieces(d, n),
+  ),
+  fc.double({ min: 0.06, max: 0.2, noNaN: true }).map(
+    (discM): Edit =>
+      (d) =>
+        withFold(d, { discM }),
+  ),
+  fc.integer({ min: 120, max: 190 }).map((oilC): Edit => (d) => ({ ...d, fry: { ...d.fry, oilC } })),
+  fc.constant<Edit>((d) => ({
+    ...d,
+    dough: { ...d.dough, lines: [...d.dough.lines, { ingredientId: 'butter', massKg: 0.02 }] },
+  })),
+  fc.constant<Edit>((d) => ({ ...d, filling: { ...d.filling, lines: d.filling.lines.slice(1) } })),
+);
+
+function changed(state: DraftState, make: Edit, field: string, atMs = Date.now()): DraftState {
+  const action = draftChanged(make(state.draft!), field);
+  return draftReducer(state, { ...action, payload: { ...action.payload, atMs } });
+}
+
+it('undo walks back to the very beginning, redo to the very end, whatever was edited', () => {
+  fc.assert(
+    fc.property(fc.array(edit, { minLength: 1, maxLength: 12 }), (edits) => {
+      const states = [loaded()];
+      edits.forEach((make, i) => {
+        const next = changed(states[states.length - 1]!, make, `field ${i}`);
+        if (next !== states[states.length - 1]) states.push(next);
+      });
+      let now = states[states.length - 1]!;
+      for (let i = states.length - 2; i >= 0; i--) {
+        now = draftReducer(now, undone());
+        expect(now.draft).toEqual(states[i]!.draft);
+      }
+      expect(now.past).toEqual([]);
+      expect(draftReducer(now, undone())).toBe(now);
+      for (let i = 1; i < states.length; i++) {
+        now = draftReducer(now, redone());
+        expect(now.draft).toEqual(states[i]!.draft);
+      }
+      expect(draftReducer(now, redone())).toBe(now);
+    }),
+    { numRuns: 60 },
+  );
+});
+
+it('keystrokes in one field within a moment are one step; a pause or another field begins the next', () => {
+  const type =
+    (n: number): Edit =>
+    (d) =>
+      withPieces(d, n);
+  let state = changed(loaded(), type(4), 'pieces', 1000);
+  state = changed(state, type(48), 'pieces', 1300);
+  state = changed(state, type(480), 'pieces', 1700);
+  expect(state.past).toHaveLength(1);
+  expect(draftReducer(state, undone()).draft).toEqual(DRAFT);
+  state = changed(state, type(4), 'pieces', 5000);
+  expect(state.past).toHaveLength(2);
+  state = changed(state, (d) => withFold(d, { sealM: 0.009 }), 'fold.sealM', 5100);
+  expect(state.past).toHaveLength(3);
+});
+
+it('a step keeps only what differs, and a change that changes nothing is none', () => {
+  const before = loaded();
+  const state = changed(before, (d) => ({ ...d, fry: { ...d.fry, oilC: 161 } }), 'fry.oilC');
+  expect(state.past[0]!.forward).toEqual([{ op: 'replace', path: ['fry', 'oilC'], value: 161 }]);
+  expect(state.draft!.dough).toBe(before.draft!.dough);
+  expect(changed(state, (d) => ({ ...d, fry: { ...d.fry } }), 'fry.oilC')).toBe(state);
+});
+
+it('a new edit after undo drops what could have been redone', () => {
+  let state = changed(loaded(), (d) => withPieces(d, 30), 'pieces');
+  state = draftReducer(state, undone());
+  expect(state.future).toHaveLength(1);
+  state = changed(state, (d) => withPieces(d, 12), 'pieces');
+  expect(state.future).toEqual([]);
+});
+
+it('is saved only when the latest change is', () => {
+  let state = changed(loaded(), (d) => withPieces(d, 30), 'pieces');
+  const sent = state.change;
+  state = draftReducer(state, saveStarted());
+  state = changed(state, (d) => withPieces(d, 31), 'pieces');
+  state = draftReducer(state, saveDone({ batchId: 'b', version: 2, change: sent }));
+  expect([state.save, state.version]).toEqual(['unsaved', 2]);
+  state = draftReducer(state, saveDone({ batchId: 'b', version: 3, change: state.change }));
+  expect([state.save, state.version]).toEqual(['saved', 3]);
+  // An answer about a batch that is no longer open says nothing about this one.
+  expect(draftReducer(state, saveDone({ batchId: 'other', version: 9, change: 0 }))).toEqual(state);
+});
+
+it('a conflict stays until one side is kept', () => {
+  let state = changed(loaded(), (d) => withPieces(d, 30), 'pieces');
+  state = draftReducer(state, saveFailed({ save: 'conflict', message: 'Changed elsewhere.' }));
+  expect([state.save, state.refusal]).toEqual(['conflict', 'Changed elsewhere.']);
+  state = draftReducer(state, conflictKept({ version: 7 }));
+  expect([state.save, state.version, state.draft!.pieces]).toEqual(['unsaved', 7, 30]);
+});

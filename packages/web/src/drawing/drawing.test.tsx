@@ -1,0 +1,106 @@
+import { CRUST_LIMITS, halfMoon, type HalfMoonSpec } from '@ember-fold/core';
+import { render, screen } from '@testing-library/react';
+import fc from 'fast-check';
+import { ThemeProvider } from 'styled-components';
+import { planningTheme } from '../app/theme';
+import { CompositionBar } from './CompositionBar';
+import { crustColour } from './crust';
+import { DiscDrawing } from './DiscDrawing';
+import { PieceDrawing } from './PieceDrawing';
+import { StiffnessDial } from './StiffnessDial';
+
+const channels = (css: string): number[] => /rgb\((\d+) (\d+) (\d+)\)/.exec(css)!.slice(1).map(Number);
+const light = (colour: number): number => channels(crustColour(colour)).reduce((sum, c) => sum + c, 0);
+
+it('the crust ramp only ever darkens, and says raw, golden and dark in its own colours', () => {
+  fc.assert(
+    fc.property(fc.double({ min: 0, max: 4, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), (b, more) => {
+      expect(light(b + more)).toBeLessThanOrEqual(light(b) + 1);
+    }),
+  );
+  expect(crustColour(0)).toBe('rgb(241 227 194)');
+  expect(crustColour(0.9)).toBe('rgb(221 161 74)');
+  expect(crustColour(9)).toBe('rgb(85 41 15)');
+  expect([crustColour(NaN), crustColour(-1)]).toEqual([crustColour(0), crustColour(0)]);
+  const steps = [0, ...Object.values(CRUST_LIMITS), 2.4].map(light);
+  steps.slice(1).forEach((value, i) => expect(value).toBeLessThan(steps[i]! - 15));
+});
+
+const specs: fc.Arbitrary<HalfMoonSpec> = fc.record({
+  discM: fc.double({ min: 0.05, max: 0.3, noNaN: true }),
+  thicknessM: fc.double({ min: 0.0008, max: 0.008, noNaN: true }),
+  sealM: fc.double({ min: 0.003, max: 0.02, noNaN: true }),
+  fillingKg: fc.double({ min: 0, max: 0.12, noNaN: true }),
+  fillingKgPerM3: fc.constant(1020),
+  doughKgPerM3: fc.constant(1175),
+  stretch: fc.constantFrom(0.09, 0.14),
+});
+
+it('any piece is drawn with finite figures, the width and thickness of core named', () => {
+  fc.assert(
+    fc.property(specs, (spec) => {
+      const piece = halfMoon(spec);
+      const { container, unmount } = render(
+        <ThemeProvider theme={planningTheme}>
+          <DiscDrawing discM={spec.discM} sealM={spec.sealM} fill={piece?.fill ?? 0} />
+          {piece && <PieceDrawing piece={piece} sealM={spec.sealM} discM={spec.discM} />}
+        </ThemeProvider>,
+      );
+      expect(container.innerHTML).not.toMatch(/NaN|Infinity|undefined/);
+      screen.getByRole('img', { name: new RegExp(`Rolled disc, ${Math.round(spec.discM * 1000)} mm`) });
+      if (piece) {
+        const thick = (piece.thicknessM * 1000).toFixed(0);
+        screen.getByRole('img', { name: new RegExp(`Folded piece .* ${thick} mm thick`) });
+        expect(screen.getByText(`${thick} mm`, { exact: true })).toBeTruthy();
+      }
+      unmount();
+    }),
+    { numRuns: 40 },
+  );
+});
+
+it('disc and piece share one scale', () => {
+  const piece = halfMoon({ ...baseSpec(), fillingKg: 0.035 })!;
+  const { container } = render(
+    <ThemeProvider theme={planningTheme}>
+      <DiscDrawing discM={0.118} sealM={0.011} fill={0.7} />
+      <PieceDrawing piece={piece} sealM={0.011} discM={0.118} />
+    </ThemeProvider>,
+  );
+  const widths = [...container.querySelectorAll('svg')].map((svg) =>
+    Number(svg.getAttribute('viewBox')!.split(' ')[2]),
+  );
+  expect(widths[0]).toBeCloseTo(widths[1]!, 9);
+  expect(Number(container.querySelector('circle')!.getAttribute('r'))).toBeCloseTo(59, 9);
+});
+
+function baseSpec(): HalfMoonSpec {
+  return {
+    discM: 0.118,
+    thicknessM: 0.0026,
+    sealM: 0.011,
+    fillingKg: 0,
+    fillingKgPerM3: 1020,
+    doughKgPerM3: 1175,
+    stretch: 0.09,
+  };
+}
+
+it('the dial names its figure and band, also without flour; the bar leaves out what is not there', () => {
+  render(
+    <ThemeProvider theme={planningTheme}>
+      <StiffnessDial stiffness={6.84} band={{ least: 6.2, most: 8 }} />
+      <StiffnessDial stiffness={null} band={{ least: 6.2, most: 8 }} />
+      <CompositionBar
+        printMass={(kg) => `${kg * 1000} g`}
+        parts={[
+          { name: 'flour', kg: 1, colour: '#000' },
+          { name: 'fat', kg: 0, colour: '#111' },
+        ]}
+      />
+    </ThemeProvider>,
+  );
+  screen.getByRole('img', { name: 'Stiffness 6.8 of 10; band 6.2 to 8' });
+  screen.getByRole('img', { name: 'Stiffness: no flour yet' });
+  expect(screen.getAllByRole('listitem').map((item) => item.textContent)).toEqual(['flour 1000 g']);
+});

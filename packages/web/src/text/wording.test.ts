@@ -1,0 +1,139 @@
+import {
+  type BatchDraft,
+  DEFAULT_KITCHEN,
+  type Kitchen,
+  newBatch,
+  type NextStep,
+  planBatch,
+  type StarterId,
+  STARTERS,
+  withFamily,
+} from '@ember-fold/core';
+import fc from 'fast-check';
+import { findingText } from './findingText';
+import { lineText } from './lineText';
+import { makePrinter, plain, readMl, readMm, readWhole } from './printer';
+import { listText, nextText } from './words';
+
+const WRONG = /NaN|undefined|null|Infinity|\[object|−?\d\.\d{4,}/;
+
+const kitchens = fc.record({
+  units: fc.constantFrom<Kitchen['units']>('grams', 'cups'),
+  temperature: fc.constantFrom<Kitchen['temperature']>('C', 'F'),
+  roomC: fc.integer({ min: 5, max: 40 }),
+});
+
+const drafts: fc.Arbitrary<BatchDraft> = fc
+  .record({
+    starter: fc.constantFrom(...STARTERS.map((s) => s.id)) as fc.Arbitrary<StarterId>,
+    pieces: fc.integer({ min: 1, max: 120 }),
+    scalded: fc.boolean(),
+    discM: fc.double({ min: 0.05, max: 0.2, noNaN: true }),
+    thicknessM: fc.double({ min: 0.001, max: 0.006, noNaN: true }),
+    sealM: fc.double({ min: 0.004, max: 0.03, noNaN: true }),
+    fillingEachKg: fc.constantFrom(0, 0.01, 0.035, 0.08),
+    oilC: fc.integer({ min: 115, max: 200 }),
+    start: fc.constantFrom<BatchDraft['fry']['start']>('room', 'fridge', 'frozen'),
+    minutesS: fc.constantFrom<(number | null)[]>(null, 120, 600),
+    place: fc.constantFrom<BatchDraft['filling']['place']>('room', 'fridge', 'ice-bath'),
+    saltKg: fc.constantFrom(0, 0.02, 0.2),
+  })
+  .map((c) => {
+    const made = newBatch('Any', c.starter, c.pieces, '2026-03-07T18:30:00Z');
+    const base = c.scalded ? withFamily(made, 'scalded') : made;
+    return {
+      ...base,
+      fold: { discM: c.discM, thicknessM: c.thicknessM, sealM: c.sealM, fillingEachKg: c.fillingEachKg },
+      filling: {
+        ...base.filling,
+        place: c.place,
+        lines: [...base.filling.lines, { ingredientId: 'fine-salt', massKg: c.saltKg }],
+      },
+      fry: { ...base.fry, oilC: c.oilC, start: c.start, minutesS: c.minutesS },
+    };
+  });
+
+it('every finding of any plan is one clean sentence with a number or an action, in any units', () => {
+  const seen = new Set<string>();
+  fc.assert(
+    fc.property(drafts, kitchens, (draft, settings) => {
+      const kitchen = { ...DEFAULT_KITCHEN, ...settings };
+      const plan = planBatch(draft, kitchen, Date.UTC(2026, 2, 7, 17));
+      const printer = makePrinter(kitchen);
+      const findings = [plan.dough, plan.filling, plan.fold, plan.fry, plan.serve].flatMap((s) => s?.findings ?? []);
+      for (const finding of findings) {
+        seen.add(finding.code);
+        const text = findingText(finding, printer);
+        expect(text).not.toMatch(WRONG);
+        expect(text).toMatch(/^[A-Z0-9].*\.$/s);
+        expect(text).not.toMatch(/!| {2}/);
+        if (settings.temperature === 'F') expect(text.replace('21 °C', '').replace('60 °C', '')).not.toContain('°C');
+      }
+      const hotIsCurrent = true;
+      const line = { draft, kitchen, printer, cold: plan, hot: plan, hotIsCurrent, hotProblem: null };
+      for (const station of lineText(line)) {
+        expect(`${station.figure} ${station.detail} ${station.verdict}`).not.toMatch(WRONG);
+        expect(station.verdict).not.toBe('');
+      }
+    }),
+    { numRuns: 60 },
+  );
+  // The random kitchen must have met most of what can be said, or this proves little.
+  expect(seen.size).toBeGreaterThan(25);
+});
+
+it('fields read back what they print', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 400_0 }), (tenths) => {
+      expect(readMm(plain(tenths / 10))).toBeCloseTo(tenths / 10_000, 9);
+      expect(readWhole(String(tenths))).toBe(tenths);
+      expect(readMl(String(tenths))).toBeCloseTo(tenths / 1e6, 12);
+    }),
+  );
+  expect(readMm('2,6 mm')).toBeCloseTo(0.0026, 9);
+  expect(readMl('2.1 l')).toBeCloseTo(0.0021, 9);
+  expect(readMl('3 dl')).toBeCloseTo(0.0003, 9);
+  for (const text of ['', 'l', 'mm', '-3', 'two', '1/0', '1e3']) {
+    expect([readMm(text), readMl(text), readWhole(text)]).toEqual([null, null, null]);
+  }
+  expect(readWhole('2.5')).toBeNull();
+});
+
+it('spans and clocks are printed to what matters', () => {
+  const printer = makePrinter({ ...DEFAULT_KITCHEN, temperature: 'F' });
+  expect([printer.span(20), printer.span(2280), printer.span(4321)]).toEqual(['1 min', '38 min', '1 h 12']);
+  expect([printer.tempSpan(10), printer.temp(100), printer.percent(0.725)]).toEqual(['18 °F', '212 °F', '73 %']);
+});
+
+it('says what to do at the stove for every step and reason', () => {
+  const acts: NextStep['act'][] = ['flip', 'lift', 'drop', 'burner', 'finish'];
+  const reasons: NextStep['reason'][] = [
+    'cut-heat',
+    'oil-over',
+    'warm-up',
+    'lot-needs',
+    'oil-waits',
+    'school',
+    'cooked-golden',
+    'oil-ready',
+    'wait-oil',
+    'all-out',
+  ];
+  const temp = (c: number) => `${c} °C`;
+  for (const act of acts) {
+    for (const reason of reasons) {
+      const { what, why } = nextText({ act, reason, pieces: [1, 2, 3], inS: 0, value: 158 }, listText([1, 2, 3]), temp);
+      expect(`${what} ${why}`).not.toMatch(WRONG);
+      expect(what.length * why.length).toBeGreaterThan(0);
+    }
+  }
+  const off = nextText({ act: 'burner', reason: 'cut-heat', pieces: [], inS: 0, value: 0 }, '', temp);
+  expect(off.what).toBe('Burner off');
+  expect(off.why).toContain('never water');
+  expect([listText([]), listText([4]), listText([4, 5]), listText([1, 2, 3])]).toEqual([
+    '',
+    '4',
+    '4 and 5',
+    '1, 2 and 3',
+  ]);
+});
