@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { CoreError } from '../errors.js';
+import { plannedFigures } from '../fire/ledgerFigures.js';
 import { type BatchDraft, DEFAULT_KITCHEN, type Kitchen } from './draft.js';
 import {
   doughEachKg,
@@ -136,7 +136,7 @@ describe('edits', () => {
         expect(Math.abs(balance.doughLeftKg)).toBeLessThan(1e-6 * end.pieces);
         expect(Math.abs(balance.fillingLeftKg)).toBeLessThan(1e-6 * end.pieces);
       }),
-      { numRuns: 60 },
+      { numRuns: 40 },
     );
   });
   test('one limiting ingredient: 640 g of flour gives whole pieces and uses no more flour', () => {
@@ -191,20 +191,13 @@ test('any draft within its ranges plans without a crash and without a number tha
     fc.property(drafts, ({ starter, pieces, fold, cookToShare, ...fry }) => {
       const base = make(24, starter);
       const draft = { ...base, pieces, fold, filling: { ...base.filling, cookToShare }, fry };
-      let planned;
-      try {
-        planned = plan(draft);
-      } catch (cause) {
-        // A piece too big to fry is refused by its field, never by a crash.
-        expect(cause).toBeInstanceOf(CoreError);
-        return;
-      }
+      const planned = plan(draft);
       const bad = numbersIn(planned).filter(([, n]) => Number.isNaN(n));
       expect(bad).toEqual([]);
       const fried = planned.fry;
       if (fried) expect(fried.solution.converged).toBe(true);
     }),
-    { numRuns: 50 },
+    { numRuns: 40 },
   );
 });
 
@@ -220,6 +213,50 @@ test.each([
   ['fold.discM', { fold: { ...make().fold, discM: 9 } }],
 ])('a draft with a bad %s is refused by that field', (path, change) => {
   expect(() => plan({ ...make(), ...change } as BatchDraft)).toThrow(expect.objectContaining({ path }));
+});
+
+test('a pocket filled past twice what it holds is no piece to fry, and Fold says why', () => {
+  const base = make();
+  const fill = planCold(base, DEFAULT_KITCHEN).fold.piece!.fill;
+  const filled = (times: number) => {
+    const fillingEachKg = (base.fold.fillingEachKg * times) / fill;
+    return plan({ ...base, fold: { ...base.fold, fillingEachKg } });
+  };
+  expect(filled(1.9).fry).not.toBeNull();
+  const over = filled(2.1);
+  expect([over.fry, over.serve]).toEqual([null, null]);
+  expect(over.fold.findings.find((f) => f.code === 'fold.opens')?.tone).toBe('stop');
+});
+
+test('allergens and diet are those of dough and filling together', () => {
+  const of = (starter: string) => planCold(make(24, starter), DEFAULT_KITCHEN).contains;
+  expect(of('squash-sage')).toEqual({ allergens: ['gluten', 'milk'], diet: 'vegetarian' });
+  expect(of('lentil-dill')).toEqual({ allergens: ['gluten'], diet: 'vegan' });
+  expect(of('mackerel-leek').allergens).toContain('fish');
+  expect(of('mackerel-leek').diet).toBe('meat');
+});
+
+test('what was planned stands beside what happened in the same units', () => {
+  const planned = plan(make(24));
+  const figures = plannedFigures(planned);
+  expect(figures.inOilS).toBe(planned.fry!.liftS);
+  expect(figures.lots! * figures.lotSize!).toBeGreaterThanOrEqual(24);
+  expect((figures.lots! - 1) * figures.lotSize!).toBeLessThan(24);
+  // Turned each minute, but not in the last moment before it comes out.
+  expect(Math.abs(figures.turns! - Math.floor(figures.inOilS! / 60))).toBeLessThanOrEqual(1);
+  const empty = { ...planned, fry: null };
+  expect(Object.values(plannedFigures(empty)).every((value) => value === null)).toBe(true);
+});
+
+test('shares of a formula add up, and what a dough is made of is the whole dough', () => {
+  fc.assert(
+    fc.property(fc.constantFrom(...STARTERS.map((s) => s.id)), fc.integer({ min: 1, max: 400 }), (starter, pieces) => {
+      const { dough, filling } = planCold(make(pieces, starter), DEFAULT_KITCHEN);
+      const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
+      expect(sum(filling.figures.linePercents)).toBeCloseTo(100, 9);
+      expect(sum(Object.values(dough.figures.madeOf))).toBeCloseTo(dough.figures.totals.massKg, 9);
+    }),
+  );
 });
 
 test('an unknown starter is refused', () => {

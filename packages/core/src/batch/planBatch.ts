@@ -203,9 +203,9 @@ function planServe(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, fry: Fry
   };
 }
 
-/** A pocket filled past twice what it holds does not close, and nothing thicker than 20 cm is fried. */
-function closes(piece: HalfMoon): boolean {
-  return piece.fill <= 2 && piece.heatRadiusM <= 0.1;
+/** A pocket filled past twice what it holds does not close; the solver takes bodies of 1 mm to 20 cm. */
+function isFryable(piece: HalfMoon): boolean {
+  return piece.fill <= 2 && piece.heatRadiusM >= 0.0005 && piece.heatRadiusM <= 0.1;
 }
 
 /**
@@ -215,7 +215,7 @@ function closes(piece: HalfMoon): boolean {
  */
 export function planHot(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, nowMs: number | null): HotPlan {
   const { piece } = cold.fold;
-  if (!piece || !closes(piece)) return { fry: null, serve: null };
+  if (!piece || !isFryable(piece)) return { fry: null, serve: null };
   const fry = planFry(draft, kitchen, cold, piece);
   return { fry, serve: planServe(draft, kitchen, cold, fry, nowMs) };
 }

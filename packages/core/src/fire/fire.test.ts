@@ -168,6 +168,34 @@ describe('what comes next', () => {
   });
 });
 
+test('a noisy probe does not make the burner advice flutter', () => {
+  const at = (atS: number, acts: FireAct[], probeC: number) =>
+    doNext(
+      fireState(acts, PIECES),
+      STOVE,
+      { probeC, ratePerMin: 0, verdict: 'in-band', offC: 0, backInS: null, forecast: [] },
+      [],
+      atS,
+    ).find((step) => step.act === 'burner');
+  fc.assert(
+    fc.property(
+      fc.boolean(),
+      fc.double({ min: -9, max: 9, noNaN: true }),
+      fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: 30, maxLength: 30 }),
+      (withLot, offset, noise) => {
+        const acts: FireAct[] = withLot ? [{ id: 'd', atS: 0, kind: 'drop', pieces: [1, 2, 3] }] : [];
+        // A cook who follows every word of it, while the oil stands still and the probe trembles.
+        noise.forEach((tremble, i) => {
+          const advice = at(i + 1, acts, STOVE.oilC + offset + tremble);
+          if (advice) acts.push({ id: `b${i}`, atS: i + 1, kind: 'burner', setting: advice.value });
+        });
+        const turned = acts.filter((act) => act.kind === 'burner').length;
+        expect(turned).toBeLessThanOrEqual(3);
+      },
+    ),
+  );
+});
+
 test('a piece in steady oil is predicted to be lifted when the plan lifts it', () => {
   const trace: OilReading[] = Array.from({ length: 200 }, (_, i) => ({ atS: i * 5, probeC: 158 }));
   const piece = { number: 1, lot: 1, droppedS: 0, turnsS: [] as number[], outS: null, burst: false };

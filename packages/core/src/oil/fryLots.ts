@@ -46,6 +46,8 @@ export interface LotRun {
   readonly trace: readonly { readonly timeS: number; readonly oilC: number }[];
 }
 
+/** No hand drops, turns and lifts more at once. */
+const MOST_IN_A_LOT = 60;
 const COLD_CRUST_C = 100;
 const MOST_WAIT_S = 600;
 /** The pot is slow: two seconds a step changes no figure by a tenth of a degree. */
@@ -59,7 +61,7 @@ const STEP_S = 2;
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function runLots(spec: LotSpec, lotSize: number): LotRun {
-  requireWithin(lotSize, 1, 60, 'fry.lotSize');
+  requireWithin(lotSize, 1, MOST_IN_A_LOT, 'fry.lotSize');
   requireWithin(spec.pieces, 1, 2000, 'pieces');
   requireWithin(spec.liftS, 10, 7200, 'liftS');
   const { pot, roomC, oilC } = spec;
@@ -125,7 +127,7 @@ export function potRoom(pot: Pot, footprintM2: number): number {
  * @param firstTurnS first turn, s: a dip that ends before it is forgiven
  */
 export function lotSizeFor(spec: LotSpec, mostPieces: number, firstTurnS: number): LotRun {
-  const most = Math.min(mostPieces, spec.pieces);
+  const most = Math.min(mostPieces, spec.pieces, MOST_IN_A_LOT);
   const oneLot = (size: number) => runLots({ ...spec, pieces: size }, size);
   let best = 1;
   for (let size = 2; size <= most; size++) {
