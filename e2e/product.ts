@@ -14,11 +14,14 @@ export interface Product {
 
 /** Starts the built product as a person would, on a data folder and a port of its own. */
 export async function startProduct(name: string, ...more: string[]): Promise<Product> {
-  const data = join(tmpdir(), `ember-${name}-${process.pid}`);
-  rmSync(data, { recursive: true, force: true });
+  const own = join(tmpdir(), `ember-${name}-${process.pid}`);
+  // A folder handed in is kept: starting again on it is what is tested.
+  const given = more.indexOf('--data');
+  const data = given >= 0 ? more[given + 1]! : own;
+  rmSync(own, { recursive: true, force: true });
   const child: ChildProcess = spawn(
     process.execPath,
-    [join(ROOT, 'scripts/start.mjs'), '--port', '0', '--data', data, ...more],
+    [join(ROOT, 'scripts/start.mjs'), '--port', '0', '--data', own, ...more],
     { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] },
   );
   let said = '';
@@ -42,7 +45,7 @@ export async function startProduct(name: string, ...more: string[]): Promise<Pro
       const ended = new Promise((resolve) => child.once('exit', resolve));
       child.kill('SIGINT');
       await ended;
-      rmSync(data, { recursive: true, force: true });
+      rmSync(own, { recursive: true, force: true });
     },
   };
 }

@@ -1,12 +1,12 @@
-// npm run bench: figures of the solver and the plan, measured in one run.
+// npm run bench: figures of solver, plan and page, measured in one run.
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
-import { checkNode, ensurePackages, ROOT } from './lib/ensure.mjs';
+import { checkNode, ensureChromium, ensureMariaDb, ensurePackages, ROOT } from './lib/ensure.mjs';
 
 checkNode();
 ensurePackages();
-const result = spawnSync(join(ROOT, 'node_modules/.bin/tsx'), ['packages/core/bench/bench.ts'], {
-  cwd: ROOT,
-  stdio: 'inherit',
-});
-process.exit(result.status ?? 1);
+ensureMariaDb();
+ensureChromium();
+const bench = (file) =>
+  spawnSync(join(ROOT, 'node_modules/.bin/tsx'), [file], { cwd: ROOT, stdio: 'inherit' }).status ?? 1;
+process.exit(bench('packages/core/bench/bench.ts') || bench('e2e/bench/lineBench.ts'));

@@ -1,0 +1,68 @@
+/** One keystroke until all five stations stand on it, measured in the browser on the built product. */
+import { chromium, type Page } from '@playwright/test';
+import { startProduct } from '../product';
+
+declare global {
+  interface Window {
+    emberTimes: { total: number[]; handlers: number[] };
+  }
+}
+
+/** Notes the time from each input event to the moment the line is current again and drawn. */
+function watchLine(): void {
+  window.emberTimes = { total: [], handlers: [] };
+  const strip = document.querySelector('[aria-label="The line"]')!;
+  let began = 0;
+  window.addEventListener('input', (event) => (began = event.timeStamp), true);
+  new MutationObserver(() => {
+    if (!began || !strip.hasAttribute('data-current')) return;
+    const from = began;
+    began = 0;
+    requestAnimationFrame(() => window.emberTimes.total.push(performance.now() - from));
+  }).observe(strip, { attributes: true, attributeFilter: ['data-current'] });
+  new PerformanceObserver((list) => {
+    for (const entry of list.getEntries() as PerformanceEventTiming[]) {
+      if (entry.name === 'input') window.emberTimes.handlers.push(entry.processingEnd - entry.processingStart);
+    }
+  }).observe({ type: 'event', durationThreshold: 16 } as PerformanceObserverInit);
+}
+
+const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+const most = (values: readonly number[]): number => values.reduce((a, b) => Math.max(a, b), 0);
+
+async function measure(page: Page, address: string, id: string, station: string, field: string, texts: string[]) {
+  await page.goto(`${address}/bench/${id}/${station}`);
+  const line = page.locator('[aria-label="The line"][data-current]');
+  await line.waitFor();
+  await page.waitForTimeout(800);
+  await page.evaluate(watchLine);
+  const box = page.getByRole('textbox', { name: field, exact: true });
+  for (let round = 0; round < 6; round++) {
+    for (const text of texts) {
+      await box.fill(text);
+      await line.waitFor();
+      await page.waitForTimeout(60);
+    }
+  }
+  const { total, handlers } = await page.evaluate(() => window.emberTimes);
+  process.stdout.write(
+    `${field.padEnd(18)} ${String(total.length).padStart(3)} keystrokes: median ${median(total).toFixed(1)} ms, ` +
+      `slowest ${most(total).toFixed(1)} ms (budget 50); slowest handler ${most(handlers).toFixed(1)} ms\n`,
+  );
+}
+
+const product = await startProduct('bench');
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+try {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const batches = (await (await fetch(`${product.address}/api/batches`)).json()) as { id: string; pieces: number }[];
+  const { id } = batches.find((batch) => batch.pieces === 24)!;
+  process.stdout.write('Keystroke to all five stations, in the browser\n');
+  await measure(page, product.address, id, 'fold', 'Pieces', ['4', '48', '24', '36']);
+  await measure(page, product.address, id, 'fold', 'Rolled thickness', ['2.4', '2.6', '2.8', '3']);
+  await measure(page, product.address, id, 'fry', 'Oil', ['150', '156', '160', '164']);
+  await measure(page, product.address, id, 'dough', 'Water', ['190', '200', '205', '195']);
+} finally {
+  await browser.close();
+  await product.stop();
+}
