@@ -28,6 +28,8 @@ function watchLine(): void {
 }
 
 const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+const ninth = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length * 0.9)]!;
 const most = (values: readonly number[]): number => values.reduce((a, b) => Math.max(a, b), 0);
 
 async function measure(page: Page, address: string, id: string, station: string, field: string, texts: string[]) {
@@ -40,14 +42,14 @@ async function measure(page: Page, address: string, id: string, station: string,
   for (let round = 0; round < 6; round++) {
     for (const text of texts) {
       await box.fill(text);
-      await line.waitFor();
-      await page.waitForTimeout(60);
+      // Nothing may watch the page meanwhile: watching costs what is measured.
+      await page.waitForTimeout(350);
     }
   }
   const { total, handlers } = await page.evaluate(() => window.emberTimes);
   process.stdout.write(
     `${field.padEnd(18)} ${String(total.length).padStart(3)} keystrokes: median ${median(total).toFixed(1)} ms, ` +
-      `slowest ${most(total).toFixed(1)} ms (budget 50); slowest handler ${most(handlers).toFixed(1)} ms\n`,
+      `nine in ten under ${ninth(total).toFixed(1)} ms, slowest ${most(total).toFixed(1)} ms (budget 50); slowest handler ${most(handlers).toFixed(1)} ms\n`,
   );
 }
 

@@ -1,5 +1,5 @@
 import type { BatchDraft, HotPlan, Kitchen } from '@ember-fold/core';
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { createAction, type UnknownAction } from '@reduxjs/toolkit';
 import { draftLoaded } from './draftSlice';
 
 /** What the worker last computed: the costly half of the line. A cache, not a second truth. */
@@ -13,16 +13,14 @@ export interface HotState {
 
 const EMPTY: HotState = { plan: null, draft: null, kitchen: null, problem: null };
 
-const slice = createSlice({
-  name: 'hot',
-  initialState: EMPTY,
-  reducers: {
-    hotPlanned: (_state, { payload }: PayloadAction<HotState>) => payload,
-    hotFailed: (state, { payload }: PayloadAction<string>) => ({ ...(state as HotState), problem: payload }),
-  },
-  // Another batch: its figures must not be mixed with the last one's.
-  extraReducers: (builder) => builder.addCase(draftLoaded, () => EMPTY),
-});
+export const hotPlanned = createAction<HotState>('hot/planned');
+export const hotFailed = createAction<string>('hot/failed');
 
-export const { hotPlanned, hotFailed } = slice.actions;
-export const hotReducer = slice.reducer;
+/** Written by hand: a slice would walk and freeze thousands of samples after every keystroke. */
+export function hotReducer(state: HotState = EMPTY, action: UnknownAction): HotState {
+  if (hotPlanned.match(action)) return action.payload;
+  if (hotFailed.match(action)) return { ...state, problem: action.payload };
+  // Another batch: its figures must not be mixed with the last one's.
+  if (draftLoaded.match(action)) return EMPTY;
+  return state;
+}

@@ -1,5 +1,5 @@
 import { Flame, Redo2, Undo2 } from 'lucide-react';
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, memo, Suspense, useEffect } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../app/api';
@@ -85,22 +85,37 @@ function useUndoKeys() {
   }, [dispatch]);
 }
 
-function Station({ station, line }: { readonly station: string; readonly line: Line }) {
+interface StationProps {
+  readonly station: string;
+  readonly line: Line;
+}
+
+/** Stations that need no oil do not draw again when only the worker's half has arrived. */
+const ColdStation = memo(
+  function ColdStation({ station, line }: StationProps) {
+    if (station === 'dough') return <DoughStation line={line} />;
+    if (station === 'filling') return <FillingStation line={line} />;
+    return <FoldStation line={line} />;
+  },
+  (a, b) =>
+    a.station === b.station &&
+    a.line.draft === b.line.draft &&
+    a.line.kitchen === b.line.kitchen &&
+    a.line.cold === b.line.cold,
+);
+
+function Station({ station, line }: StationProps) {
   switch (station) {
-    case 'dough':
-      return <DoughStation line={line} />;
-    case 'filling':
-      return <FillingStation line={line} />;
-    case 'fold':
-      return <FoldStation line={line} />;
     case 'fry':
       return <FryStation line={line} />;
-    default:
+    case 'serve':
       return (
         <Suspense fallback={<Soft>Opening…</Soft>}>
           <ServeStation line={line} />
         </Suspense>
       );
+    default:
+      return <ColdStation station={station} line={line} />;
   }
 }
 
@@ -110,7 +125,9 @@ export function BatchPage() {
   const batch = useOpenDraft(id);
   const line = useLine();
   const dispatch = useAppDispatch();
-  const { batchId, past, future } = useAppSelector((state) => state.draft);
+  const batchId = useAppSelector((state) => state.draft.batchId);
+  const canUndo = useAppSelector((state) => state.draft.past.length > 0);
+  const canRedo = useAppSelector((state) => state.draft.future.length > 0);
   useUndoKeys();
   useEffect(() => {
     const timer = setInterval(() => dispatch(minutePassed()), 60_000);
@@ -133,11 +150,11 @@ export function BatchPage() {
                 )}
                 <span className="grow" />
                 <SaveMark />
-                <Step $look="quiet" isDisabled={past.length === 0} onPress={() => dispatch(undone())}>
+                <Step $look="quiet" isDisabled={!canUndo} onPress={() => dispatch(undone())}>
                   <Undo2 size={18} aria-hidden />
                   <span>Undo</span>
                 </Step>
-                <Step $look="quiet" isDisabled={future.length === 0} onPress={() => dispatch(redone())}>
+                <Step $look="quiet" isDisabled={!canRedo} onPress={() => dispatch(redone())}>
                   <Redo2 size={18} aria-hidden />
                   <span>Redo</span>
                 </Step>

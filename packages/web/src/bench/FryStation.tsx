@@ -178,7 +178,7 @@ export function FryStation({ line }: { readonly line: Line }) {
                 <>
                   <h3>{`Oil through the lots, ${plan.lots.lotSize} at a time`}</h3>
                   <OilChart
-                    trace={plan.lots.trace.slice(0, 400).map((p) => [p.timeS, p.oilC])}
+                    trace={plan.lots.trace.map((p) => [p.timeS, p.oilC])}
                     band={plan.band}
                     lotStartsS={plan.lots.lotStartsS}
                     printer={printer}

@@ -1,11 +1,11 @@
 import type { Station } from '@ember-fold/core';
-import { useEffect, useRef, useState } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import { NavLink, useParams } from 'react-router';
 import { keyframes, styled } from 'styled-components';
 import { figureFont, PHONE } from '../app/theme';
 import type { Line } from '../app/useLine';
 import { ToneMark, toneColour } from '../controls/Findings';
-import { lineText } from '../text/lineText';
+import { COMING, lineText, type StationText } from '../text/lineText';
 import { STATION_NAME } from '../text/words';
 
 const Strip = styled.nav`
@@ -97,15 +97,43 @@ const Flashing = styled.span`
 
 /** A figure that flashes once when it becomes another. */
 function Flash({ text }: { readonly text: string }) {
-  const [first] = useState(text);
+  const [first, setFirst] = useState(text);
   const [changed, setChanged] = useState(false);
-  if (!changed && text !== first) setChanged(true);
+  // The first figure to arrive is not a change.
+  if (!changed && text !== first) {
+    if (first === COMING) setFirst(text);
+    else setChanged(true);
+  }
   return (
     <Flashing key={text} className="figure" data-changed={changed || undefined}>
       {text}
     </Flashing>
   );
 }
+
+interface StationLinkProps extends StationText {
+  readonly to: string;
+  readonly place: 'first' | 'between' | 'last';
+}
+
+/** Drawn again only when one of its words changes. */
+const StationLink = memo(function StationLink({ to, place, station, tone, verdict, figure, detail }: StationLinkProps) {
+  return (
+    <Stop to={to} $first={place === 'first'} $last={place === 'last'} data-station={station}>
+      <span className="head">
+        <span>{STATION_NAME[station]}</span>
+        {verdict && (
+          <Verdict $colour={toneColour(tone)}>
+            <ToneMark tone={tone} size={14} />
+            {verdict}
+          </Verdict>
+        )}
+      </span>
+      <Flash text={figure} />
+      <span className="detail">{detail}</span>
+    </Stop>
+  );
+});
 
 /** The batch as one chain, always in sight: figure and verdict of each station. */
 export function LineBar({ batchId, line }: { readonly batchId: string; readonly line: Line }) {
@@ -120,25 +148,12 @@ export function LineBar({ batchId, line }: { readonly batchId: string; readonly 
   return (
     <Strip aria-label="The line" ref={strip} data-current={line.hotIsCurrent || undefined}>
       {texts.map((text, i) => (
-        <Stop
+        <StationLink
           key={text.station}
           to={`/bench/${batchId}/${text.station satisfies Station}`}
-          $first={i === 0}
-          $last={i === texts.length - 1}
-          data-station={text.station}
-        >
-          <span className="head">
-            <span>{STATION_NAME[text.station]}</span>
-            {text.verdict && (
-              <Verdict $colour={toneColour(text.tone)}>
-                <ToneMark tone={text.tone} size={14} />
-                {text.verdict}
-              </Verdict>
-            )}
-          </span>
-          <Flash text={text.figure} />
-          <span className="detail">{text.detail}</span>
-        </Stop>
+          place={i === 0 ? 'first' : i === texts.length - 1 ? 'last' : 'between'}
+          {...text}
+        />
       ))}
     </Strip>
   );

@@ -7,6 +7,8 @@ import { useEffect, useRef } from 'react';
 
 echarts.use([LineChart, GridComponent, TooltipComponent, MarkAreaComponent, MarkLineComponent, CanvasRenderer]);
 
+const SETTLE_MS = 120;
+
 interface ChartProps {
   readonly option: EChartsCoreOption;
   /** What it shows, in words, for who cannot see it. */
@@ -30,8 +32,17 @@ export function Chart({ option, label, height }: ChartProps) {
       chart.current = null;
     };
   }, []);
+  // Figures come first: a curve follows when the typing has paused for a moment.
+  const drawn = useRef(false);
   useEffect(() => {
-    chart.current?.setOption({ animation: false, ...option }, { notMerge: true, lazyUpdate: true });
+    const draw = () => chart.current?.setOption({ animation: false, ...option }, { notMerge: true });
+    if (!drawn.current) {
+      drawn.current = true;
+      draw();
+      return;
+    }
+    const timer = setTimeout(draw, SETTLE_MS);
+    return () => clearTimeout(timer);
   }, [option]);
   return <div ref={box} role="img" aria-label={label} style={{ height, width: '100%' }} />;
 }

@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { memo, useId, useLayoutEffect, useRef, useState } from 'react';
 import { FieldError, Input, Label, Text, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureFont } from '../app/theme';
@@ -83,7 +83,6 @@ export function FigureField(props: FigureFieldProps) {
   const { label, hideLabel, value, print, read, least, most, unit, expected, width = 96 } = props;
   // The text being typed, good for as long as the value is the one it stood for.
   const [typed, setTyped] = useState<{ text: string; value: number | null } | null>(null);
-  const labelId = useId();
   const live = typed && same(typed.value, value) ? typed : null;
   const shown = live ? live.text : value === null ? '' : print(value);
   const problem = live ? problemOf(live.text, props) : null;
@@ -103,21 +102,62 @@ export function FigureField(props: FigureFieldProps) {
     if (!same(number, value)) props.onChange(number);
   };
 
+  const latest = useRef({ change, leave: () => undefined as void });
+  useLayoutEffect(() => {
+    latest.current = {
+      change,
+      leave: () => setTyped((now) => (now && problemOf(now.text, props) ? now : null)),
+    };
+  });
+  const [callbacks] = useState(() => ({
+    onText: (text: string) => latest.current.change(text),
+    onLeave: () => latest.current.leave(),
+  }));
+  return (
+    <FieldView
+      label={label}
+      hideLabel={hideLabel ?? false}
+      shown={shown}
+      problem={problem === null ? null : `${problem} Type ${expected}.`}
+      unit={unit ?? null}
+      placeholder={props.whenNull ?? ''}
+      width={width}
+      {...callbacks}
+    />
+  );
+}
+
+interface FieldViewProps {
+  readonly label: string;
+  readonly hideLabel: boolean;
+  readonly shown: string;
+  readonly problem: string | null;
+  readonly unit: string | null;
+  readonly placeholder: string;
+  readonly width: number;
+  readonly onText: (text: string) => void;
+  readonly onLeave: () => void;
+}
+
+/** The costly part: drawn again only when what it shows has changed, not at every keystroke elsewhere. */
+const FieldView = memo(function FieldView(props: FieldViewProps) {
+  const { label, hideLabel, shown, problem, unit, placeholder, width, onText, onLeave } = props;
+  const labelId = useId();
   return (
     <Wrap
       value={shown}
-      onChange={change}
-      onBlur={() => setTyped((now) => (now && problemOf(now.text, props) ? now : null))}
+      onChange={onText}
+      onBlur={onLeave}
       isInvalid={problem !== null}
       aria-label={hideLabel ? label : undefined!}
       aria-labelledby={hideLabel ? undefined! : labelId}
     >
       {hideLabel ? <span /> : <Label id={labelId}>{label}</Label>}
       <Box $width={width} $bad={problem !== null}>
-        <Input placeholder={props.whenNull ?? ''} autoComplete="off" spellCheck={false} inputMode="text" />
+        <Input placeholder={placeholder} autoComplete="off" spellCheck={false} inputMode="text" />
         {unit && <span aria-hidden>{unit}</span>}
       </Box>
-      {problem === null ? null : <Wrong>{`${problem} Type ${expected}.`}</Wrong>}
+      {problem === null ? null : <Wrong>{problem}</Wrong>}
       {unit && (
         <Text slot="description" className="visually-hidden">
           {unit}
@@ -125,7 +165,7 @@ export function FigureField(props: FigureFieldProps) {
       )}
     </Wrap>
   );
-}
+});
 
 /** What is wrong with a text, or `null`. */
 function problemOf(text: string, { read, least, most, print, unit, onClear }: FigureFieldProps): string | null {

@@ -26,6 +26,12 @@ export const TitleRow = styled.div`
   > .grow {
     flex: 1;
   }
+  ${PHONE} {
+    > .grow {
+      flex-basis: 100%;
+      height: 0;
+    }
+  }
 `;
 
 /** Rows that are links: a list of batches. */

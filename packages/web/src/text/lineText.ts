@@ -98,9 +98,10 @@ function foldText({ draft, cold, printer }: Line): StationText {
 }
 
 /** For the few milliseconds until the worker has answered for the first time. */
+export const COMING = '…';
 const coming = (station: Station): StationText => ({
   station,
-  figure: '…',
+  figure: COMING,
   detail: 'computing',
   tone: 'know',
   verdict: '',

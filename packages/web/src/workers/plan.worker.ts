@@ -1,9 +1,11 @@
 import {
   type BatchDraft,
+  DEFAULT_KITCHEN,
   type FirePiece,
   type FryBodySpec,
   type HotPlan,
   type Kitchen,
+  newBatch,
   type OilReading,
   type PiecePrediction,
   planCold,
@@ -14,14 +16,21 @@ import {
 import { expose } from 'comlink';
 
 /** Samples the page needs for its curves; the solver keeps every inner step. */
-const MOST_SAMPLES = 160;
+const MOST_SAMPLES = 120;
+/** Points of the oil's curve: as many as a chart has pixels for. */
+const MOST_TRACE = 300;
+
+function thinned<T>(all: readonly T[], most: number): readonly T[] {
+  const each = Math.max(1, Math.ceil(all.length / most));
+  return all.filter((_, i) => i % each === 0 || i === all.length - 1);
+}
 
 function thin(plan: HotPlan): HotPlan {
-  if (!plan.fry) return plan;
-  const { samples } = plan.fry.solution;
-  const each = Math.max(1, Math.ceil(samples.length / MOST_SAMPLES));
-  const kept = samples.filter((_, i) => i % each === 0 || i === samples.length - 1);
-  return { ...plan, fry: { ...plan.fry, solution: { ...plan.fry.solution, samples: kept } } };
+  const { fry } = plan;
+  if (!fry) return plan;
+  const solution = { ...fry.solution, samples: thinned(fry.solution.samples, MOST_SAMPLES) };
+  const lots = fry.lots && { ...fry.lots, trace: thinned(fry.lots.trace, MOST_TRACE) };
+  return { ...plan, fry: { ...fry, solution, lots } };
 }
 
 export interface PredictAsk {
@@ -51,5 +60,12 @@ const worker = {
     });
   },
 };
+/** A first plan runs slowly, before the machine has compiled the solver: not while someone types. */
+function warmUp(): void {
+  const draft = newBatch('warm up', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+  for (let i = 0; i < 3; i++) planHot(draft, DEFAULT_KITCHEN, planCold(draft, DEFAULT_KITCHEN), null);
+}
+
 export type PlanWorker = typeof worker;
 expose(worker);
+warmUp();

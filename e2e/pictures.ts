@@ -1,0 +1,70 @@
+/** npm run pictures: the main views from the demo data, for the README. */
+import { chromium, type Page } from '@playwright/test';
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { startProduct } from './product';
+
+const OUT = join(import.meta.dirname, '../docs/screenshots');
+
+async function shoot(page: Page, name: string): Promise<void> {
+  await page.waitForTimeout(900);
+  await page.screenshot({ path: join(OUT, `${name}.png`) });
+  process.stdout.write(`${name}.png\n`);
+}
+
+/** Fries by the do-next list until the second lot has browned for a while. */
+async function fry(page: Page): Promise<void> {
+  let drops = 0;
+  let flips = 0;
+  for (let i = 0; i < 900 && !(drops >= 2 && flips >= 9); i++) {
+    const now = page.locator('[data-act][data-now]').first();
+    const act = await now.getAttribute('data-act', { timeout: 150 }).catch(() => null);
+    if (
+      act &&
+      (await now.click({ timeout: 500 }).then(
+        () => true,
+        () => false,
+      ))
+    ) {
+      if (act === 'drop') drops += 1;
+      flips = act === 'drop' ? 0 : act === 'flip' ? flips + 1 : flips;
+    }
+    await page.waitForTimeout(100);
+  }
+}
+
+mkdirSync(OUT, { recursive: true });
+const product = await startProduct('pictures');
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+try {
+  const open = (width: number, height: number) =>
+    browser.newPage({ viewport: { width, height }, timezoneId: 'Europe/London', locale: 'en-GB' });
+  const page = await open(1280, 800);
+  const list = async (path: string) =>
+    (await (await fetch(`${product.address}/api${path}`)).json()) as { id: string; name: string }[];
+  const squash = (await list('/batches')).find((batch) => batch.name.startsWith('Squash'))!;
+  const bench = `${product.address}/bench/${squash.id}`;
+  for (const station of ['dough', 'filling', 'fold', 'fry', 'serve']) {
+    await page.goto(`${bench}/${station}`);
+    await shoot(page, `bench-${station}`);
+  }
+  await page.goto(`${product.address}/bench`);
+  await page.getByRole('button', { name: 'New batch' }).click();
+  await shoot(page, 'new-batch');
+  await page.goto(`${product.address}/ledger/${(await list('/ledger'))[0]!.id}`);
+  await shoot(page, 'ledger');
+  const phone = await open(390, 844);
+  await phone.goto(`${bench}/fold`);
+  await shoot(phone, 'bench-fold-phone');
+  await page.goto(`${product.address}/fire/${squash.id}`);
+  await shoot(page, 'fire-start');
+  await page.getByText('60 times', { exact: true }).click();
+  await page.getByRole('button', { name: 'Start the stove' }).click();
+  await fry(page);
+  await shoot(page, 'fire');
+  await phone.goto(`${product.address}/fire/${squash.id}`);
+  await shoot(phone, 'fire-phone');
+} finally {
+  await browser.close();
+  await product.stop();
+}
