@@ -116,34 +116,6 @@ test('the dough: formula in grams or cups, scaled by one ingredient, another fam
   await expect(station(page, 'Fry')).toContainText('168 °C');
 });
 
-test('grams and cups, °C and °F, are one setting for the kitchen', async ({ page }) => {
-  const id = await plannedBatch('Units', 24);
-  await openStation(page, id, 'dough');
-  await page.getByRole('button', { name: /^Units/ }).click();
-  await page.getByText('cups and spoons').click();
-  await page.getByText('°F', { exact: true }).click();
-  await page.keyboard.press('Escape');
-  await expect(page.getByRole('textbox', { name: 'Water' })).toHaveValue(/cup$/);
-  await expect(station(page, 'Fry')).toContainText('316 °F');
-  await station(page, 'Fry').click();
-  await type(page, 'Oil', '330');
-  await expect(station(page, 'Fry')).toContainText('330 °F');
-  await isSaved(page);
-  expect((await api<{ draft: BatchDraft }>(`/batches/${id}`)).draft.fry.oilC).toBeCloseTo(165.56, 1);
-  await expect
-    .poll(async () => (await api<{ kitchen: Kitchen }>('/kitchen')).kitchen.units, { timeout: 5000 })
-    .toBe('cups');
-  await page.getByRole('button', { name: /^Units/ }).click();
-  await page.getByText('grams', { exact: true }).click();
-  await page.getByText('°C', { exact: true }).click();
-  await expect
-    .poll(async () => {
-      const { kitchen } = await api<{ kitchen: Kitchen }>('/kitchen');
-      return [kitchen.units, kitchen.temperature];
-    })
-    .toEqual(['grams', 'C']);
-});
-
 test('the filling: cooked dry by the scale, cooled in its dish', async ({ page }) => {
   const id = await plannedBatch('Filling', 24);
   await openStation(page, id, 'filling');
@@ -218,6 +190,37 @@ test('every bad figure is refused at its field and changes nothing', async ({ pa
     }
   }
   expect((await api<{ version: number }>(`/batches/${id}`)).version).toBe(1);
+});
+
+test('a slow server: saves never race one another, also when another batch is opened meanwhile', async ({ page }) => {
+  const [id, other] = [await plannedBatch('Slow', 24), await plannedBatch('Other', 24)];
+  await page.route('**/api/batches/*', async (route) => {
+    if (route.request().method() === 'PUT') await new Promise((resolve) => setTimeout(resolve, 1200));
+    await route.continue();
+  });
+  await openStation(page, id, 'fold');
+  for (const text of ['30', '31', '32']) {
+    await type(page, 'Pieces', text);
+    await page.waitForTimeout(600);
+  }
+  await isSaved(page);
+  expect((await api<{ draft: BatchDraft }>(`/batches/${id}`)).draft.pieces).toBe(32);
+  await type(page, 'Pieces', '40');
+  await page.waitForTimeout(600);
+  await type(page, 'Disc', '119');
+  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await page.getByRole('link', { name: /Other/ }).click();
+  await expect(page.getByRole('heading', { name: 'Other' })).toBeVisible();
+  await settled(page);
+  await expect
+    .poll(async () => {
+      const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+      return [draft.pieces, draft.fold.discM];
+    })
+    .toEqual([40, 0.119]);
+  expect((await api<{ version: number }>(`/batches/${other}`)).version).toBe(1);
+  await openStation(page, id, 'fold');
+  await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
 });
 
 test.describe('two windows', () => {

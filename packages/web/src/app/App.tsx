@@ -3,6 +3,7 @@ import { Provider } from 'react-redux';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { BatchPage } from '../bench/BatchPage';
 import { BenchList } from '../bench/BenchList';
+import './effects';
 import { Failure, NotFound } from './Failure';
 import { Shell } from './Shell';
 import { store } from './store';

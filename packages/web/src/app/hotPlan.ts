@@ -13,6 +13,8 @@ export interface HotState {
 
 const EMPTY: HotState = { plan: null, draft: null, kitchen: null, problem: null };
 
+/** A minute is what "start by" is judged to. */
+export const minutePassed = createAction('hot/minutePassed');
 export const hotPlanned = createAction<HotState>('hot/planned');
 export const hotFailed = createAction<string>('hot/failed');
 

@@ -1,0 +1,41 @@
+import type { BatchDraft, Kitchen } from '@ember-fold/core';
+import { expect, isSaved, settled, station, test, type } from './kitchen';
+import { type Product, startProduct } from './product';
+
+/** A product of its own: units are one setting for the whole kitchen. */
+let product: Product;
+test.beforeAll(async () => {
+  product = await startProduct('units');
+});
+test.afterAll(() => product.stop());
+
+const read = async <T>(path: string): Promise<T> => (await (await fetch(`${product.address}/api${path}`)).json()) as T;
+
+test('grams and cups, °C and °F, are one setting for the kitchen', async ({ page }) => {
+  const [{ id }] = await read<[{ id: string }]>('/batches');
+  await page.goto(`${product.address}/bench/${id}/dough`);
+  await settled(page);
+  await page.getByRole('button', { name: /^Units/ }).click();
+  await page.getByText('cups and spoons').click();
+  await page.getByText('°F', { exact: true }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('textbox', { name: 'Water' })).toHaveValue(/cup$/);
+  await expect(station(page, 'Fry')).toContainText('316 °F');
+  await station(page, 'Fry').click();
+  await type(page, 'Oil', '330');
+  await expect(station(page, 'Fry')).toContainText('330 °F');
+  await isSaved(page);
+  expect((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.fry.oilC).toBeCloseTo(165.56, 1);
+  await expect
+    .poll(async () => (await read<{ kitchen: Kitchen }>('/kitchen')).kitchen.units, { timeout: 5000 })
+    .toBe('cups');
+  await page.getByRole('button', { name: /^Units/ }).click();
+  await page.getByText('grams', { exact: true }).click();
+  await page.getByText('°C', { exact: true }).click();
+  await expect
+    .poll(async () => {
+      const { kitchen } = await read<{ kitchen: Kitchen }>('/kitchen');
+      return [kitchen.units, kitchen.temperature];
+    })
+    .toEqual(['grams', 'C']);
+});
