@@ -112,3 +112,16 @@ test('the database stands still for a while: the plan waits and is saved after',
   expect((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.fold.discM).toBeCloseTo(0.121, 9);
   await expect(line(page)).toBeVisible();
 });
+
+test('a page opened while the records are out of reach says so, and opens by itself when they are back', async ({
+  page,
+}) => {
+  const id = await batchOf(/Lentil/);
+  let away = true;
+  await page.route('**/api/**', (route) => (away ? route.abort('connectionrefused') : route.continue()));
+  await page.goto(`${product.address}/bench/${id}/fold`);
+  await expect(page.getByRole('alert')).toContainText('The server does not answer just now');
+  away = false;
+  await settled(page);
+  await expect(station(page, 'Dough')).toContainText(' g');
+});

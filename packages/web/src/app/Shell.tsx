@@ -1,9 +1,11 @@
 import { Settings2 } from 'lucide-react';
-import { Suspense } from 'react';
+import { type ReactNode, Suspense, useState } from 'react';
 import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { styled, ThemeProvider } from 'styled-components';
+import { Asked } from '../controls/Asked';
 import { Choice } from '../controls/Choice';
+import { Page } from '../controls/Page';
 import { Problem } from '../controls/Panel';
 import { GlobalStyle } from './GlobalStyle';
 import { api } from './api';
@@ -126,7 +128,6 @@ const MARK =
 
 /** Grams or cups, °C or °F: one setting for the whole kitchen. */
 function UnitSwitch() {
-  api.useKitchenQuery();
   const problem = useAppSelector((state) => state.kitchenSave.problem);
   const known = useKitchen();
   if (!known) return null;
@@ -156,6 +157,24 @@ function UnitSwitch() {
         </Dialog>
       </Card>
     </DialogTrigger>
+  );
+}
+
+const RETRY_MS = 3000;
+
+/** Every figure needs the kitchen: until it is there, or while it cannot be had, this says so and asks again. */
+function Kitchen({ children }: { readonly children: ReactNode }) {
+  const [failed, setFailed] = useState(false);
+  const kitchen = api.useKitchenQuery(undefined, { pollingInterval: failed ? RETRY_MS : 0 });
+  const nowFailed = kitchen.isError && !kitchen.data;
+  if (nowFailed !== failed) setFailed(nowFailed);
+  if (kitchen.data) return <>{children}</>;
+  return (
+    <Page>
+      <Asked of={kitchen} what="the kitchen">
+        {() => null}
+      </Asked>
+    </Page>
   );
 }
 
@@ -192,9 +211,11 @@ export function Shell() {
       </Bar>
       {!online && <Notice>The server does not answer. What is done here is kept and goes over when it is back.</Notice>}
       <main>
-        <Suspense fallback={<p style={{ padding: 22 }}>Opening…</p>}>
-          <Outlet />
-        </Suspense>
+        <Kitchen>
+          <Suspense fallback={<p style={{ padding: 22 }}>Opening…</p>}>
+            <Outlet />
+          </Suspense>
+        </Kitchen>
       </main>
     </ThemeProvider>
   );
