@@ -13,6 +13,7 @@ import {
   withLine,
   withPieces,
 } from './editDraft.js';
+import { solveFry } from '../frying/solveFry.js';
 import { worstTone } from './finding.js';
 import { planBatch, planCold } from './planBatch.js';
 import { newBatch, STARTERS } from './starters.js';
@@ -257,6 +258,25 @@ test('shares of a formula add up, and what a dough is made of is the whole dough
       expect(sum(Object.values(dough.figures.madeOf))).toBeCloseTo(dough.figures.totals.massKg, 9);
     }),
   );
+});
+
+test.each(STARTERS.map((s) => s.id))('%s: the grid of a plan is fine enough, and errs towards later', (starter) => {
+  for (const start of ['room', 'frozen'] as const) {
+    const base = make(24, starter);
+    const { body, solution } = plan({ ...base, fry: { ...base.fry, start } }).fry!;
+    const fine = solveFry({
+      body: { ...body, wallCells: 3 * body.wallCells, fillingCells: 3 * body.fillingCells },
+      oilC: base.fry.oilC,
+      turn: base.fry.turn,
+      coreTargetC: base.filling.coreTargetC,
+      horizonS: 1800,
+    });
+    for (const moment of ['doughSetS', 'coreS', 'goldenS', 'liftColourS'] as const) {
+      const later = solution[moment]! - fine[moment]!;
+      expect(later).toBeGreaterThan(-1);
+      expect(later).toBeLessThan(6);
+    }
+  }
 });
 
 test('an unknown starter is refused', () => {

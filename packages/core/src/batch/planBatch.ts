@@ -24,6 +24,9 @@ const FOLD_C = 20;
 /** How long the solver looks ahead, s. */
 const HORIZON_S = 1800;
 const DROP_SPACING_S = 5;
+/** Grid of a plan: its moments lie within 4 s of a grid three times as fine, and later rather than sooner. */
+const WALL_CELLS = 16;
+const FILLING_CELLS = 12;
 
 function planFilling(draft: BatchDraft, kitchen: Kitchen): FillingPlan {
   const { filling } = draft;
@@ -105,8 +108,8 @@ export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, p
     faces: draft.fry.turn === 'held-under' ? 'one' : 'two',
     exposedShare: HALF_MOON_EXPOSED,
     boilingC: boilingPointC(kitchen.altitudeM),
-    wallCells: 24,
-    fillingCells: filled ? 24 : 0,
+    wallCells: WALL_CELLS,
+    fillingCells: filled ? FILLING_CELLS : 0,
     surface: OIL_SURFACE,
     // Sugar browns: our own slope, 4 % faster for each point over 2.
     browning: family.browning * (1 + 0.04 * Math.max(0, sugarPercent - 2)),

@@ -69,28 +69,37 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
   const bottom = 1 / (1 / law.bottomH + dx / 2 / K);
   const inertia = (RHO_CP * dx) / STEP_S;
   const temp = new Float64Array(CELLS).fill(spec.startC);
-  const c = new Float64Array(CELLS);
+  // The matrix stays the same at every step: it is factored once.
+  const upper = new Float64Array(CELLS);
+  const inverse = new Float64Array(CELLS);
+  for (let i = 0; i < CELLS; i++) {
+    const low = i === 0 ? bottom : inner;
+    const high = i === CELLS - 1 ? top : inner;
+    inverse[i] = 1 / (inertia + low + high - (i === 0 ? 0 : inner * upper[i - 1]!));
+    upper[i] = i === CELLS - 1 ? 0 : inner * inverse[i]!;
+  }
+  const bottomW = bottom * law.bottomC;
+  const topW = top * law.topC;
   const d = new Float64Array(CELLS);
   const curve = [{ timeS: 0, warmestC: spec.startC, meanC: spec.startC }];
   const marks = { fold: markAt(foldC), to21: markAt(21), to5: markAt(5.0001) };
   let before = spec.startC;
   let under60S: number | null = spec.startC <= 60 ? 0 : null;
   for (let timeS = STEP_S; timeS <= HORIZON_S; timeS += STEP_S) {
+    let carried = 0;
     for (let i = 0; i < CELLS; i++) {
-      const low = i === 0 ? bottom : inner;
-      const high = i === CELLS - 1 ? top : inner;
-      const lower = i === 0 ? 0 : -inner;
-      const factor = 1 / (inertia + low + high - lower * (i === 0 ? 0 : c[i - 1]!));
-      const ends = (i === 0 ? bottom * law.bottomC : 0) + (i === CELLS - 1 ? top * law.topC : 0);
-      c[i] = i === CELLS - 1 ? 0 : -inner * factor;
-      d[i] = (inertia * temp[i]! + ends - lower * (i === 0 ? 0 : d[i - 1]!)) * factor;
+      const ends = (i === 0 ? bottomW : 0) + (i === CELLS - 1 ? topW : 0);
+      carried = (inertia * temp[i]! + ends + (i === 0 ? 0 : inner * carried)) * inverse[i]!;
+      d[i] = carried;
     }
     let warmest = -Infinity;
     let sum = 0;
+    let above = 0;
     for (let i = CELLS - 1; i >= 0; i--) {
-      temp[i] = d[i]! - (i === CELLS - 1 ? 0 : c[i]! * temp[i + 1]!);
-      if (temp[i]! > warmest) warmest = temp[i]!;
-      sum += temp[i]!;
+      above = d[i]! + upper[i]! * above;
+      temp[i] = above;
+      if (above > warmest) warmest = above;
+      sum += above;
     }
     for (const mark of Object.values(marks)) mark.see(timeS, before, warmest);
     if (under60S === null && warmest <= 60) under60S = timeS;

@@ -53,6 +53,20 @@ const MOST_WAIT_S = 600;
 /** The pot is slow: two seconds a step changes no figure by a tenth of a degree. */
 const STEP_S = 2;
 
+/** W drawn by a lot of `size` pieces that go in one after the other, one entry a second. */
+function lotDrawW(spec: LotSpec, size: number): Float64Array {
+  const spacing = Math.round(spec.spacingS);
+  const inOilS = Math.round(spec.liftS);
+  const sum = new Float64Array(inOilS + spacing * (size - 1) + 1);
+  for (let p = 0; p < size; p++) {
+    for (let age = 0; age < spec.liftS && age < spec.pieceW.length; age++) {
+      const s = age + p * spacing;
+      if (s < sum.length) sum[s]! += spec.pieceW[age]!;
+    }
+  }
+  return sum;
+}
+
 /**
  * Fries all lots of one size: oil starts at its temperature, pieces go in `spacingS` apart,
  * the knob goes up when a lot is in and back when the oil has recovered, and the next lot
@@ -85,6 +99,7 @@ export function runLots(spec: LotSpec, lotSize: number): LotRun {
     lowestC = Math.min(lowestC, state.oilC);
     if (first && state.oilC < band.least) underBandS += STEP_S;
   };
+  const fullW = lotDrawW(spec, lotSize);
   for (let lot = 0; lot < lots; lot++) {
     const size = Math.min(lotSize, spec.pieces - lot * lotSize);
     if (lot > 0) {
@@ -97,14 +112,11 @@ export function runLots(spec: LotSpec, lotSize: number): LotRun {
       }
     }
     lotStartsS.push(timeS);
+    const drawW = size === lotSize ? fullW : lotDrawW(spec, size);
     const inOilS = Math.round(spec.liftS) + Math.round(spec.spacingS) * (size - 1);
     for (let s = 0; s < inOilS; s += STEP_S) {
       const draw = Math.max(0, (state.oilC - COLD_CRUST_C) / (oilC - COLD_CRUST_C));
-      let lotW = 0;
-      for (let p = 0; p < size; p++) {
-        const age = s - p * Math.round(spec.spacingS);
-        if (age >= 0 && age < spec.liftS) lotW += spec.pieceW[age] ?? 0;
-      }
+      const lotW = drawW[s] ?? 0;
       const setting = state.oilC > oilC + 1 ? Math.min(holdSetting, lotSetting) : lotSetting;
       step(setting, lotW * draw, lot === 0);
     }

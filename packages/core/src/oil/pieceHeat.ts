@@ -1,5 +1,4 @@
 import type { FrySample } from '../frying/solveFry.js';
-import { sampleAt } from '../frying/solveFry.js';
 
 /** The real piece behind the 1-D body. */
 export interface PieceBulk {
@@ -28,14 +27,18 @@ export function pieceHeatCurve(
   stepS: number,
 ): number[] {
   const start = samples[0]!;
-  const at = (timeS: number) => {
-    const s = sampleAt(samples, timeS);
-    return pieceHeatJ(bulk, s.heatJPerM2 - start.heatJPerM2, s.latentJPerM2);
-  };
   const watts: number[] = [];
   let before = 0;
+  // Moments only rise: one walk along the samples instead of a search for each.
+  let i = 1;
   for (let timeS = stepS; timeS <= untilS + 1e-9; timeS += stepS) {
-    const now = at(timeS);
+    while (i < samples.length - 1 && samples[i]!.timeS < timeS) i += 1;
+    const b = samples[Math.min(i, samples.length - 1)]!;
+    const a = samples[Math.max(0, i - 1)]!;
+    const u = b.timeS > a.timeS ? Math.min(1, (timeS - a.timeS) / (b.timeS - a.timeS)) : 1;
+    const heat = a.heatJPerM2 + u * (b.heatJPerM2 - a.heatJPerM2);
+    const latent = a.latentJPerM2 + u * (b.latentJPerM2 - a.latentJPerM2);
+    const now = pieceHeatJ(bulk, heat - start.heatJPerM2, latent);
     watts.push((now - before) / stepS);
     before = now;
   }
