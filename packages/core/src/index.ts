@@ -13,6 +13,7 @@ export { parseDurationS, parseMassKg, parseNumber, parseTempC } from './quantity
 export { printDuration, printGrams, printMass, printTemp } from './quantity/printQuantity.js';
 export type { Allergen, Composition, Ingredient, IngredientRole } from './ingredient/ingredient.js';
 export { ingredientById, INGREDIENTS } from './ingredient/catalogue.js';
+export { findIngredients } from './ingredient/findIngredients.js';
 export { type Formula, type FormulaLine, formulaTotals, scaleFormula, scaleToLine } from './ingredient/formula.js';
 export { type Band, DOUGH_FAMILIES, type DoughFamily, doughFamily, type DoughFamilyId } from './dough/doughFamily.js';
 export { type DoughFigures, doughFigures, doughStiffness } from './dough/doughFigures.js';

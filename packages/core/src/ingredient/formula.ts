@@ -16,6 +16,8 @@ export interface FormulaTotals {
   /** kg of water, fat, protein, starch, sugar, salt over all lines. */
   readonly parts: Composition;
   readonly flourKg: number;
+  /** In the cook's own money. */
+  readonly cost: number;
   readonly allergens: readonly Allergen[];
   readonly diet: Ingredient['diet'];
 }
@@ -31,17 +33,19 @@ export function formulaTotals(lines: Formula, path = 'lines'): FormulaTotals {
   const allergens = new Set<Allergen>();
   let massKg = 0;
   let flourKg = 0;
+  let cost = 0;
   let diet = 0;
   lines.forEach((line, i) => {
     const ingredient = ingredientById(line.ingredientId, `${path}.${i}.ingredientId`);
     const mass = requireWithin(line.massKg, 0, 1000, `${path}.${i}.massKg`);
     massKg += mass;
+    cost += mass * ingredient.pricePerKg;
     if (ingredient.role === 'flour') flourKg += mass;
     for (const key of Object.keys(parts) as (keyof Composition)[]) parts[key] += mass * ingredient.composition[key];
     ingredient.allergens.forEach((a) => allergens.add(a));
     diet = Math.max(diet, DIETS.indexOf(ingredient.diet));
   });
-  return { massKg, parts, flourKg, allergens: [...allergens].sort(), diet: DIETS[diet]! };
+  return { massKg, parts, flourKg, cost, allergens: [...allergens].sort(), diet: DIETS[diet]! };
 }
 
 /** What several formulas together contain, and the strictest diet that still fits all of them. */

@@ -37,6 +37,8 @@ export interface Ingredient {
   readonly composition: Composition;
   /** Levelled, unpacked, kg/m³. */
   readonly densityKgPerM3: number;
+  /** In the cook's own money; 0 costs nothing. */
+  readonly pricePerKg: number;
   readonly allergens: readonly Allergen[];
   /** Strictest diet it fits. */
   readonly diet: 'vegan' | 'vegetarian' | 'fish' | 'meat';

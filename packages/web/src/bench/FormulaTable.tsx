@@ -1,4 +1,4 @@
-import { type Formula, ingredientById, INGREDIENTS, withLine } from '@ember-fold/core';
+import { findIngredients, type Formula, ingredientById, INGREDIENTS, withLine } from '@ember-fold/core';
 import { X } from 'lucide-react';
 import { styled } from 'styled-components';
 import { useEdit } from '../app/useEdit';
@@ -50,7 +50,6 @@ interface FormulaTableProps {
   readonly printer: Printer;
 }
 
-const ALL = [...INGREDIENTS].sort((a, b) => a.name.localeCompare(b.name)).map(({ id, name }) => ({ id, name }));
 /** A new line starts with this, kg: a figure to type over, not a guess at the recipe. */
 const NEW_LINE_KG = 0.01;
 
@@ -112,7 +111,7 @@ export function FormulaTable({ part, lines, percents, percentOf, printer }: Form
         <div style={{ marginTop: 10, maxWidth: 320 }}>
           <Search
             label={`Add to the ${part}`}
-            items={ALL.filter((item) => !used.has(item.id))}
+            find={(text) => findIngredients(text, INGREDIENTS).filter((item) => !used.has(item.id))}
             onPick={(id) => setLine(lines.length, id, NEW_LINE_KG)}
           />
         </div>

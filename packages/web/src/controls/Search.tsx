@@ -33,27 +33,41 @@ const Wrap = styled(ComboBox)`
   }
 `;
 
+const Nothing = styled.p`
+  padding: 8px 10px;
+  color: ${({ theme }) => theme.soft};
+`;
+
 interface SearchProps {
   readonly label: string;
-  readonly items: readonly { readonly id: string; readonly name: string }[];
+  /** What answers a text, best first. */
+  readonly find: (text: string) => readonly { readonly id: string; readonly name: string }[];
   readonly onPick: (id: string) => void;
 }
 
 /** Type to find one of many; picking clears the field for the next. */
-export function Search({ label, items, onPick }: SearchProps) {
+export function Search({ label, find, onPick }: SearchProps) {
+  const [text, setText] = useState('');
   const [picked, setPicked] = useState<string | null>(null);
   const pick = (id: string) => {
     // Chosen for a moment, so that the list closes; then free for the next.
     setPicked(id);
     onPick(id);
-    setTimeout(() => setPicked(null));
+    setTimeout(() => {
+      setPicked(null);
+      setText('');
+    });
   };
   return (
     <Wrap
-      defaultItems={items}
+      items={find(text)}
+      inputValue={text}
+      onInputChange={setText}
+      defaultFilter={() => true}
       selectedKey={picked}
       onSelectionChange={(key) => key !== null && pick(String(key))}
       menuTrigger="focus"
+      allowsEmptyCollection
     >
       <Label>{label}</Label>
       <div>
@@ -63,7 +77,9 @@ export function Search({ label, items, onPick }: SearchProps) {
         </Button>
       </div>
       <ListPopover>
-        <ListBox<{ id: string; name: string }>>{(item) => <ListItem id={item.id}>{item.name}</ListItem>}</ListBox>
+        <ListBox<{ id: string; name: string }> renderEmptyState={() => <Nothing>Nothing by that name.</Nothing>}>
+          {(item) => <ListItem id={item.id}>{item.name}</ListItem>}
+        </ListBox>
       </ListPopover>
     </Wrap>
   );
