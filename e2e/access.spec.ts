@@ -86,18 +86,20 @@ test('from list to changed plan by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Enter');
   await settled(page);
   const focused = () => page.evaluate(() => document.activeElement?.getAttribute('data-station'));
-  for (let i = 0; i < 40 && (await focused()) !== 'dough'; i++) await page.keyboard.press('Tab');
+  for (let i = 0; i < 40 && (await focused()) !== 'fry'; i++) await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
-  await expect(page).toHaveURL(/dough$/);
-  const radio = page.getByRole('radio', { name: 'Rubbed short' });
+  await expect(page).toHaveURL(/fry$/);
+  const radio = page.getByRole('radio', { name: 'room' });
   for (let i = 0; i < 20 && !(await radio.evaluate((el) => el === document.activeElement)); i++)
     await page.keyboard.press('Tab');
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('radio', { name: 'Scalded' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'fridge' })).toBeChecked();
   await page.keyboard.press('Control+z');
   await expect(radio).toBeChecked();
+  await page.goto(page.url().replace('fry', 'fold'));
+  await settled(page);
   const box = page.getByRole('textbox', { name: 'Pieces' });
-  for (let i = 0; i < 20 && !(await box.evaluate((el) => el === document.activeElement)); i++)
+  for (let i = 0; i < 40 && !(await box.evaluate((el) => el === document.activeElement)); i++)
     await page.keyboard.press('Tab');
   await page.keyboard.press('Control+a');
   await page.keyboard.type('32');

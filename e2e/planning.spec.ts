@@ -111,9 +111,36 @@ test('the dough: formula in grams or cups, scaled by one ingredient, another fam
   await expect(page.getByText(/of butter brings .* of water/)).toBeVisible();
   await page.getByRole('button', { name: 'Take out Butter' }).click();
   await expect(table.getByRole('row', { name: /Butter/ })).toHaveCount(0);
-  await page.getByText('Scalded', { exact: true }).click();
+  await page.getByRole('button', { name: /Family/ }).click();
+  await page.getByRole('option', { name: 'Scalded' }).click();
   await expect(station(page, 'Dough')).toContainText('too stiff');
   await expect(station(page, 'Fry')).toContainText('168 °C');
+  await expect(page.getByText(/nearer to: rubbed short/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take the worked formula' }).click();
+  await expect(station(page, 'Dough')).toContainText('pliable');
+  await expect(page.getByText('Dough and filling end together.')).toHaveCount(0);
+});
+
+test('a two-dough family has two lists, and a misspelt name finds its ingredient', async ({ page }) => {
+  const id = await plannedBatch('Coiled', 24);
+  await openStation(page, id, 'dough');
+  await page.getByRole('button', { name: /Family/ }).click();
+  await page.getByRole('option', { name: 'Coiled two-dough' }).click();
+  await expect(station(page, 'Dough')).toContainText('too stiff');
+  await expect(page.getByText('No fat dough yet.', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Take the worked formula' }).click();
+  await expect(station(page, 'Dough')).toContainText('smooth');
+  const table = page.getByRole('table', { name: 'Dough formula' });
+  await expect(table.getByRole('rowheader', { name: 'Fat dough' })).toBeVisible();
+  await page.getByRole('combobox', { name: 'Add to the fat dough' }).fill('corn strach');
+  await page.getByRole('option', { name: 'Corn starch', exact: true }).click();
+  await type(page, 'Corn starch', '2 tbsp');
+  await isSaved(page);
+  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+  const starch = draft.dough.lines.find((l) => l.ingredientId === 'corn-starch')!;
+  expect([starch.part, Math.round(starch.massKg * 1000)]).toEqual([1, 16]);
+  await page.getByRole('combobox', { name: 'Add to the water dough' }).fill('no such thing');
+  await expect(page.getByText('Nothing by that name.')).toBeVisible();
 });
 
 test('the filling: cooked dry by the scale, cooled in its dish', async ({ page }) => {

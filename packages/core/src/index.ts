@@ -16,6 +16,8 @@ export { ingredientById, INGREDIENTS } from './ingredient/catalogue.js';
 export { findIngredients } from './ingredient/findIngredients.js';
 export { type Formula, type FormulaLine, formulaTotals, scaleFormula, scaleToLine } from './ingredient/formula.js';
 export { type Band, DOUGH_FAMILIES, type DoughFamily, doughFamily, type DoughFamilyId } from './dough/doughFamily.js';
+export { type FamilyJudgement, judgeFamily } from './dough/judgeFamily.js';
+export { WORKED_FORMULAS } from './dough/workedFormulas.js';
 export { type DoughFigures, doughFigures, doughStiffness } from './dough/doughFigures.js';
 export { type FillingFigures, fillingFigures, SALT_BAND } from './filling/fillingFigures.js';
 export {
@@ -111,5 +113,6 @@ export {
   withLimit,
   withLine,
   withPieces,
+  withWorkedFormula,
 } from './batch/editDraft.js';
 export { cookAgain } from './batch/cookAgain.js';

@@ -31,6 +31,8 @@ export interface FoldPlan {
   /** `null` when the seal leaves no pocket. */
   readonly piece: HalfMoon | null;
   readonly balance: FoldBalance;
+  /** Ingredients of one piece, in the cook's own money; `null` without a piece. */
+  readonly costEach: number | null;
   readonly findings: readonly Finding[];
 }
 

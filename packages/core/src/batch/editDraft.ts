@@ -2,6 +2,7 @@ import { clamp, requireWithin } from '../errors.js';
 import { doughFamily, type DoughFamilyId } from '../dough/doughFamily.js';
 import { doughFigures } from '../dough/doughFigures.js';
 import { fillingFigures } from '../filling/fillingFigures.js';
+import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
 import { type Formula, scaleFormula } from '../ingredient/formula.js';
 import { thicknessForDough } from '../piece/halfMoon.js';
 import type { BatchDraft } from './draft.js';
@@ -58,7 +59,11 @@ export function withDoughEach(draft: BatchDraft, doughKg: number): BatchDraft {
 /** Another dough family: its usual oil and a thickness within its range come with it. */
 export function withFamily(draft: BatchDraft, familyId: DoughFamilyId): BatchDraft {
   const family = doughFamily(familyId);
-  const next = { ...draft, dough: { ...draft.dough, family: familyId } };
+  // A second dough means something only where the family has one.
+  const lines = family.secondPart
+    ? draft.dough.lines
+    : draft.dough.lines.map(({ ingredientId, massKg }) => ({ ingredientId, massKg }));
+  const next = { ...draft, dough: { ...draft.dough, family: familyId, lines } };
   const thicknessM = clamp(draft.fold.thicknessM, family.rolledM.least, family.rolledM.most);
   const oilC = clamp(draft.fry.oilC, family.oilC.least, family.oilC.most);
   return { ...next, fold: { ...next.fold, thicknessM }, fry: { ...next.fry, oilC } };
@@ -88,9 +93,21 @@ export function withCookTo(draft: BatchDraft, cookToShare: number): BatchDraft {
   return after > 0 ? scaledFilling(next, before / after) : next;
 }
 
+/** The family's worked formula, scaled so that the pieces come out. */
+export function withWorkedFormula(draft: BatchDraft): BatchDraft {
+  return fitDough({ ...draft, dough: { ...draft.dough, lines: WORKED_FORMULAS[draft.dough.family] } });
+}
+
 /** One line of a formula set to a mass, added (`index` past the end) or taken out (`massKg` null). */
-export function withLine(lines: Formula, index: number, ingredientId: string, massKg: number | null): Formula {
+export function withLine(
+  lines: Formula,
+  index: number,
+  ingredientId: string,
+  massKg: number | null,
+  part: 0 | 1 = 0,
+): Formula {
   if (massKg === null) return lines.filter((_, i) => i !== index);
   const line = { ingredientId, massKg: requireWithin(massKg, 0, 1000, `lines.${index}.massKg`) };
-  return index >= lines.length ? [...lines, line] : lines.map((old, i) => (i === index ? line : old));
+  if (index >= lines.length) return [...lines, part === 1 ? { ...line, part } : line];
+  return lines.map((old, i) => (i === index ? { ...old, ...line } : old));
 }

@@ -53,6 +53,11 @@ function planFilling(draft: BatchDraft, kitchen: Kitchen): FillingPlan {
   return { figures, depthM, cooling, split, findings: fillingFindings(figures, depthM, spec, cooling, split) };
 }
 
+/** What a portion costs of a whole that is weighed when made. */
+function costOf(cost: number, madeKg: number, portionKg: number): number {
+  return madeKg > 0 ? (cost * portionKg) / madeKg : 0;
+}
+
 /**
  * Dough, filling and fold of a draft. A few milliseconds; no oil involved.
  * @throws CoreError with the draft's field as path
@@ -82,6 +87,10 @@ export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
     fold: {
       piece,
       balance,
+      costEach:
+        piece &&
+        costOf(doughs.totals.cost, doughs.massKg, piece.doughKg) +
+          costOf(filling.figures.totals.cost, filling.figures.targetKg, fold.fillingEachKg),
       findings: foldFindings(
         piece,
         balance,
@@ -98,11 +107,14 @@ export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
 export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: HalfMoon): FryBodySpec {
   const { family, waterShare, sugarPercent } = cold.dough.figures;
   const filled = draft.fold.fillingEachKg > 0;
+  // A proofed wall is thicker and lighter than it was rolled.
+  const wallM = piece.wallCrownM * family.rise;
+  const radiusM = Math.min(0.1, piece.heatRadiusM + wallM - piece.wallCrownM);
   return {
-    radiusM: piece.heatRadiusM,
+    radiusM,
     shapeExponent: HALF_MOON_EXPONENT,
-    wallM: filled ? Math.min(piece.wallCrownM, 0.95 * piece.heatRadiusM) : piece.heatRadiusM,
-    dough: doughMaterial(family.densityKgPerM3, waterShare),
+    wallM: filled ? Math.min(wallM, 0.95 * radiusM) : radiusM,
+    dough: doughMaterial(family.densityKgPerM3 / family.rise, waterShare, family.rise),
     filling: fillingMaterial(cold.filling.figures.densityKgPerM3, cold.filling.figures.waterShare),
     startC: startTempC(draft.fry.start, kitchen),
     faces: draft.fry.turn === 'held-under' ? 'one' : 'two',

@@ -1,7 +1,17 @@
 import { CoreError } from '../errors.js';
 
-/** The two families of the first cut; the rest of the craft table joins here. */
-export type DoughFamilyId = 'rubbed-short' | 'scalded';
+export type DoughFamilyId =
+  | 'rubbed-short'
+  | 'rubbed-wholemeal'
+  | 'hot-oil'
+  | 'coiled'
+  | 'scalded'
+  | 'cold-fat'
+  | 'egg-butter'
+  | 'soft-quick'
+  | 'yeast'
+  | 'starch-mash'
+  | 'sheet';
 
 /** Inclusive range. */
 export interface Band {
@@ -15,7 +25,10 @@ export interface DoughFamily {
   readonly fatPercent: Band;
   /** Percent of flour weight, before boil-off. */
   readonly waterPercent: Band;
+  readonly sugarPercent: Band;
   readonly stiffness: Band;
+  /** The same when fat or sugar make it rich; `null`: one band for all. */
+  readonly richStiffness: Band | null;
   /** Rolled thickness, m. */
   readonly rolledM: Band;
   /** Usual oil, °C. */
@@ -24,43 +37,204 @@ export interface DoughFamily {
   readonly browning: number;
   /** Area stretch the wall takes before it thins dangerously. */
   readonly stretch: number;
+  /** As rolled, before any rise. */
   readonly densityKgPerM3: number;
+  /** Volume when it goes into the oil over volume when rolled. */
+  readonly rise: number;
   /** Share of the liquid boiled off before the dough is weighed. */
   readonly boilOffShare: number;
   /** Water the flour wants, when the family sets it rather than the flour (scalding gels starch). */
   readonly absorption: number | null;
+  /** Share of the planned water that goes in at once; scalding liquid goes in whole. */
+  readonly firstPour: number;
+  /** Fat is rubbed into dry flour: the fist test says whether there is enough. */
+  readonly fistTest: boolean;
+  /** Holds together by gluten. */
+  readonly wantsGluten: boolean;
+  /** What the second part of the formula is: a fat dough wrapped in, or oil and flour between discs. */
+  readonly secondPart: 'fat-dough' | 'between' | null;
+  /** First over second dough by weight; `null` where it does not matter. */
+  readonly partRatio: Band | null;
 }
+
+const band = (least: number, most: number): Band => ({ least, most });
+const mm = (least: number, most: number): Band => band(least / 1000, most / 1000);
+const minutes = (least: number, most: number): Band => band(least * 60, most * 60);
+
+/** What most families share. */
+const PLAIN = {
+  richStiffness: null,
+  densityKgPerM3: 1175,
+  rise: 1,
+  boilOffShare: 0,
+  absorption: null,
+  firstPour: 0.85,
+  fistTest: false,
+  wantsGluten: true,
+  secondPart: null,
+  partRatio: null,
+} as const;
 
 /** Figures: the craft table and models.md §2 and §4; our own working bands. */
 export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   {
+    ...PLAIN,
     id: 'rubbed-short',
-    fatPercent: { least: 12, most: 28 },
-    waterPercent: { least: 32, most: 45 },
-    stiffness: { least: 6.2, most: 8 },
-    rolledM: { least: 0.0015, most: 0.003 },
-    oilC: { least: 140, most: 165 },
-    restS: { least: 900, most: 2400 },
+    fatPercent: band(12, 28),
+    waterPercent: band(32, 45),
+    sugarPercent: band(0, 3),
+    stiffness: band(6.2, 8),
+    rolledM: mm(1.5, 3),
+    oilC: band(140, 165),
+    restS: minutes(15, 40),
     browning: 0.9,
     stretch: 0.09,
-    densityKgPerM3: 1175,
-    boilOffShare: 0,
-    absorption: null,
+    fistTest: true,
   },
   {
+    ...PLAIN,
+    id: 'rubbed-wholemeal',
+    fatPercent: band(12, 25),
+    waterPercent: band(40, 55),
+    sugarPercent: band(0, 3),
+    stiffness: band(5.5, 7),
+    rolledM: mm(2.5, 4),
+    oilC: band(145, 160),
+    restS: minutes(20, 40),
+    browning: 1.1,
+    stretch: 0.09,
+    fistTest: true,
+  },
+  {
+    ...PLAIN,
+    id: 'hot-oil',
+    fatPercent: band(28, 45),
+    waterPercent: band(22, 34),
+    sugarPercent: band(0, 4),
+    stiffness: band(5.8, 7.2),
+    rolledM: mm(1.6, 2.5),
+    oilC: band(165, 178),
+    restS: minutes(20, 40),
+    browning: 0.9,
+    stretch: 0.09,
+  },
+  {
+    ...PLAIN,
+    id: 'coiled',
+    fatPercent: band(30, 45),
+    waterPercent: band(25, 35),
+    sugarPercent: band(0, 6),
+    stiffness: band(5.2, 6.5),
+    rolledM: mm(2, 3),
+    oilC: band(145, 165),
+    restS: minutes(30, 60),
+    browning: 0.9,
+    stretch: 0.08,
+    secondPart: 'fat-dough',
+    partRatio: band(2, 3),
+  },
+  {
+    ...PLAIN,
     id: 'scalded',
-    fatPercent: { least: 5, most: 22 },
-    waterPercent: { least: 105, most: 210 },
-    stiffness: { least: 3.5, most: 5.5 },
-    rolledM: { least: 0.002, most: 0.003 },
-    oilC: { least: 168, most: 182 },
+    fatPercent: band(5, 22),
+    waterPercent: band(105, 210),
+    sugarPercent: band(0, 3),
+    stiffness: band(3.5, 5.5),
+    rolledM: mm(2, 3),
+    oilC: band(168, 182),
     // Used warm: the rest is only what it takes to knead and cover.
-    restS: { least: 300, most: 1200 },
+    restS: minutes(5, 20),
     browning: 0.8,
     stretch: 0.14,
     densityKgPerM3: 1160,
     boilOffShare: 0.08,
-    absorption: 1.0,
+    absorption: 1,
+    firstPour: 1,
+  },
+  {
+    ...PLAIN,
+    id: 'cold-fat',
+    fatPercent: band(40, 75),
+    waterPercent: band(18, 32),
+    sugarPercent: band(0, 5),
+    stiffness: band(6, 8),
+    rolledM: mm(2, 4),
+    oilC: band(168, 180),
+    restS: minutes(15, 60),
+    browning: 1,
+    stretch: 0.07,
+  },
+  {
+    ...PLAIN,
+    id: 'egg-butter',
+    fatPercent: band(10, 25),
+    waterPercent: band(34, 50),
+    sugarPercent: band(0, 12),
+    stiffness: band(4.8, 6.5),
+    rolledM: mm(2, 4),
+    oilC: band(170, 182),
+    restS: minutes(30, 60),
+    browning: 1.2,
+    stretch: 0.14,
+  },
+  {
+    ...PLAIN,
+    id: 'soft-quick',
+    fatPercent: band(0, 8),
+    waterPercent: band(52, 62),
+    sugarPercent: band(0, 5),
+    stiffness: band(3.2, 4.6),
+    rolledM: mm(4, 6),
+    oilC: band(165, 178),
+    restS: minutes(10, 30),
+    browning: 1,
+    stretch: 0.3,
+    rise: 1.2,
+  },
+  {
+    ...PLAIN,
+    id: 'yeast',
+    fatPercent: band(4, 22),
+    waterPercent: band(50, 68),
+    sugarPercent: band(3, 30),
+    stiffness: band(3, 4.6),
+    richStiffness: band(1.5, 3.2),
+    rolledM: mm(3, 6),
+    oilC: band(165, 180),
+    restS: minutes(70, 150),
+    browning: 1.6,
+    stretch: 0.35,
+    densityKgPerM3: 1150,
+    rise: 1.8,
+  },
+  {
+    ...PLAIN,
+    id: 'starch-mash',
+    fatPercent: band(4, 15),
+    waterPercent: band(58, 85),
+    sugarPercent: band(5, 25),
+    stiffness: band(3.8, 5.5),
+    rolledM: mm(4, 7),
+    oilC: band(158, 168),
+    restS: band(0, 0),
+    browning: 1.3,
+    stretch: 0.1,
+    absorption: 0.78,
+    wantsGluten: false,
+  },
+  {
+    ...PLAIN,
+    id: 'sheet',
+    fatPercent: band(0, 5),
+    waterPercent: band(50, 60),
+    sugarPercent: band(0, 2),
+    stiffness: band(4, 5.4),
+    rolledM: mm(0.4, 0.8),
+    oilC: band(170, 182),
+    restS: minutes(30, 30),
+    browning: 0.8,
+    stretch: 0.03,
+    secondPart: 'between',
   },
 ];
 

@@ -1,7 +1,7 @@
 import { clamp } from '../errors.js';
 import { ingredientById } from '../ingredient/catalogue.js';
 import { type Formula, formulaTotals, type FormulaTotals } from '../ingredient/formula.js';
-import { type DoughFamily, doughFamily, type DoughFamilyId } from './doughFamily.js';
+import { type Band, type DoughFamily, doughFamily, type DoughFamilyId } from './doughFamily.js';
 
 /** Everything the Dough station says of a formula. Percentages are baker's percent. */
 export interface DoughFigures {
@@ -23,6 +23,19 @@ export interface DoughFigures {
   readonly absorption: number;
   /** 0 slack – 10 rock; `null` without flour. */
   readonly stiffness: number | null;
+  /** The family's band for this dough, rich or lean. */
+  readonly stiffnessBand: Band;
+  /** Shares of the flour: whole grain, without gluten; 0–1. */
+  readonly wholemeal: number;
+  readonly glutenFree: number;
+  /** Yeast as instant yeast, percent of flour. */
+  readonly yeastPercent: number;
+  /** Baking powder, bicarbonate and yeast, percent of flour. */
+  readonly leavenPercent: number;
+  /** Water that eggs bring, kg. */
+  readonly eggWaterKg: number;
+  /** First over second dough by weight; `null` when there is no second. */
+  readonly partRatio: number | null;
   /** Water by mass of the finished dough, 0–1: what the oil has to boil off. */
   readonly waterShare: number;
   readonly solidFatShare: number;
@@ -32,8 +45,14 @@ export interface DoughFigures {
   readonly waterToBandKg: number;
 }
 
-/** Share of the planned water that goes in at once. */
-const FIRST_POUR = 0.85;
+/** Fat or sugar from here on make a dough rich, percent of flour. */
+const RICH_PERCENT = 10;
+/** Instant yeast that raises as much as one part of each kind. */
+const AS_INSTANT: Readonly<Record<string, number>> = {
+  'instant-yeast': 1,
+  'active-dry-yeast': 0.8,
+  'fresh-yeast': 0.36,
+};
 
 /** Water the flour blend wants, fraction of flour. Source: models.md §2, our own. */
 function flourAbsorption(proteinPercent: number, wholemeal: number): number {
@@ -54,14 +73,41 @@ interface Sums {
   sugar: number;
   protein: number;
   wholemeal: number;
+  glutenFree: number;
   pourable: number;
+  yeast: number;
+  leaven: number;
+  eggWater: number;
+  second: number;
 }
 
-function sumLines(lines: Formula): Sums {
-  const s: Sums = { flour: 0, water: 0, fat: 0, solidFat: 0, sugar: 0, protein: 0, wholemeal: 0, pourable: 0 };
-  for (const { ingredientId, massKg } of lines) {
-    const { role, composition, wholemeal, solidFat } = ingredientById(ingredientId);
-    if (role === 'flour') {
+const NOTHING: Sums = {
+  flour: 0,
+  water: 0,
+  fat: 0,
+  solidFat: 0,
+  sugar: 0,
+  protein: 0,
+  wholemeal: 0,
+  glutenFree: 0,
+  pourable: 0,
+  yeast: 0,
+  leaven: 0,
+  eggWater: 0,
+  second: 0,
+};
+
+/** @param starchIsFlour in a dough without gluten, starch is what percent is reckoned on */
+function sumLines(lines: Formula, starchIsFlour: boolean): Sums {
+  const s: Sums = { ...NOTHING };
+  for (const { ingredientId, massKg, part } of lines) {
+    const { role, composition, wholemeal, solidFat, allergens } = ingredientById(ingredientId);
+    if (part === 1) s.second += massKg;
+    s.yeast += massKg * (AS_INSTANT[ingredientId] ?? 0);
+    if (role === 'leaven') s.leaven += massKg;
+    if (role === 'egg') s.eggWater += massKg * composition.water;
+    if (role === 'flour' || (starchIsFlour && role === 'starch')) {
+      if (!allergens.includes('gluten')) s.glutenFree += massKg;
       // The flour's own moisture and fat are already in what "flour" means to a baker.
       s.flour += massKg;
       s.protein += massKg * composition.protein;
@@ -103,7 +149,7 @@ export function doughStiffness(
 export function doughFigures(lines: Formula, familyId: DoughFamilyId): DoughFigures {
   const family = doughFamily(familyId);
   const totals = formulaTotals(lines, 'dough.lines');
-  const s = sumLines(lines);
+  const s = sumLines(lines, !family.wantsGluten);
   const flour = s.flour;
   const per = (kg: number) => (flour > 0 ? kg / flour : 0);
   const wholemeal = per(s.wholemeal);
@@ -117,6 +163,8 @@ export function doughFigures(lines: Formula, familyId: DoughFamilyId): DoughFigu
   const sugar = per(s.sugar);
   const stiffness = flour > 0 ? doughStiffness(wet, softening, sugar, absorption, slope) : null;
   const massKg = totals.massKg - boiledOffKg;
+  const rich = 100 * per(s.fat) >= RICH_PERCENT || 100 * sugar >= RICH_PERCENT;
+  const stiffnessBand = rich && family.richStiffness ? family.richStiffness : family.stiffness;
   return {
     family,
     totals,
@@ -137,18 +185,29 @@ export function doughFigures(lines: Formula, familyId: DoughFamilyId): DoughFigu
     stiffness,
     waterShare: massKg > 0 ? clamp((totals.parts.water - boiledOffKg) / massKg, 0, 0.8) : 0,
     solidFatShare,
-    // Scalding liquid goes in whole: the flour is tipped into all of it.
-    firstPourKg: s.pourable * (family.boilOffShare > 0 ? 1 : FIRST_POUR),
-    reserveKg: s.pourable * (family.boilOffShare > 0 ? 0 : 1 - FIRST_POUR),
-    waterToBandKg: waterToBand(stiffness, family, slope, flour),
+    stiffnessBand,
+    wholemeal,
+    glutenFree: per(s.glutenFree),
+    yeastPercent: 100 * per(s.yeast),
+    leavenPercent: 100 * per(s.leaven),
+    eggWaterKg: s.eggWater,
+    partRatio: s.second > 0 ? (totals.massKg - s.second) / s.second : null,
+    firstPourKg: s.pourable * family.firstPour,
+    reserveKg: s.pourable * (1 - family.firstPour),
+    waterToBandKg: waterToBand(stiffness, stiffnessBand, family.boilOffShare, slope, flour),
   };
 }
 
 /** Grams of water between this stiffness and the nearest edge of the family's band. */
-function waterToBand(stiffness: number | null, family: DoughFamily, slopeAbsorption: number, flour: number): number {
+function waterToBand(
+  stiffness: number | null,
+  band: Band,
+  boilOffShare: number,
+  slopeAbsorption: number,
+  flour: number,
+): number {
   if (stiffness === null) return 0;
-  const { least, most } = family.stiffness;
-  const off = stiffness > most ? stiffness - most : stiffness < least ? stiffness - least : 0;
+  const off = stiffness > band.most ? stiffness - band.most : stiffness < band.least ? stiffness - band.least : 0;
   const perFlour = off / ((20 * 0.54) / slopeAbsorption);
-  return (perFlour * flour) / (1 - family.boilOffShare);
+  return (perFlour * flour) / (1 - boilOffShare);
 }

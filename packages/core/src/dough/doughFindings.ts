@@ -1,5 +1,7 @@
 import type { Finding } from '../batch/finding.js';
+import { DOUGH_FAMILIES } from './doughFamily.js';
 import type { DoughFigures } from './doughFigures.js';
+import { judgeFamily } from './judgeFamily.js';
 import { ingredientById } from '../ingredient/catalogue.js';
 import type { Formula } from '../ingredient/formula.js';
 
@@ -12,7 +14,7 @@ export function doughFindings(figures: DoughFigures, lines: Formula): Finding[] 
   const found: Finding[] = [];
   const { family, stiffness } = figures;
   if (stiffness === null) return [{ code: 'dough.no-flour', tone: 'stop', values: {} }];
-  const { least, most } = family.stiffness;
+  const { least, most } = figures.stiffnessBand;
   if (stiffness > most) {
     found.push({ code: 'dough.too-stiff', tone: 'look-out', values: { stiffness, waterKg: figures.waterToBandKg } });
   } else if (stiffness < least) {
@@ -24,7 +26,7 @@ export function doughFindings(figures: DoughFigures, lines: Formula): Finding[] 
   } else {
     found.push({ code: 'dough.firm', tone: 'good', values: { stiffness, least, most } });
   }
-  if (family.id === 'rubbed-short') {
+  if (family.fistTest) {
     const percent = figures.fatPercent;
     const flourKg = figures.totals.flourKg;
     const moreKg = ((FIST_HOLDS - percent) / 100) * flourKg;
@@ -35,6 +37,7 @@ export function doughFindings(figures: DoughFigures, lines: Formula): Finding[] 
   }
   outside(found, 'dough.fat-outside', figures.fatPercent, family.fatPercent);
   outside(found, 'dough.water-outside', figures.waterPercent, family.waterPercent);
+  outside(found, 'dough.sugar-outside', figures.sugarPercent, family.sugarPercent);
   if (figures.saltPercent > 2.6) {
     found.push({ code: 'dough.salt-high', tone: 'look-out', values: { percent: figures.saltPercent } });
   }
@@ -42,7 +45,7 @@ export function doughFindings(figures: DoughFigures, lines: Formula): Finding[] 
     found.push({
       code: 'dough.hold-back',
       tone: 'know',
-      values: { firstKg: figures.firstPourKg, reserveKg: figures.reserveKg },
+      values: { firstKg: figures.firstPourKg, reserveKg: figures.reserveKg, spoonPoints: spoonPoints(figures) },
     });
   }
   if (figures.boiledOffKg > 0) {
@@ -59,7 +62,68 @@ export function doughFindings(figures: DoughFigures, lines: Formula): Finding[] 
     const waterKg = butterKg * ingredientById('butter').composition.water;
     found.push({ code: 'dough.butter-water', tone: 'know', values: { butterKg, waterKg } });
   }
+  familyFindings(found, figures, lines);
   return found;
+}
+
+const SPOON_KG = 0.015;
+
+/** What one tablespoon of water (15 ml) adds, in points of the flour. */
+function spoonPoints({ totals }: DoughFigures): number {
+  return totals.flourKg > 0 ? (100 * SPOON_KG) / totals.flourKg : 0;
+}
+
+/** Sugar from here on slows yeast, percent of flour. */
+const SUGAR_SLOWS = 10;
+/** Wholemeal drinks this much more water than white flour, points at a whole-grain share of 1. */
+const BRAN_POINTS = 9;
+/** A formula this much nearer to another family is told so. */
+const OTHER_FAMILY = 0.7;
+
+/** What eggs, bran, yeast, gluten and a second dough bring with them, and whether another family fits better. */
+function familyFindings(found: Finding[], figures: DoughFigures, lines: Formula): void {
+  const { family, totals } = figures;
+  const { flourKg } = totals;
+  if (figures.eggWaterKg > 0) {
+    const points = flourKg > 0 ? (100 * figures.eggWaterKg) / flourKg : 0;
+    found.push({ code: 'dough.egg-water', tone: 'know', values: { waterKg: figures.eggWaterKg, points } });
+  }
+  if (figures.wholemeal >= 0.2) {
+    const points = BRAN_POINTS * figures.wholemeal;
+    found.push({ code: 'dough.bran-drinks', tone: 'know', values: { points, waterKg: (points / 100) * flourKg } });
+  }
+  if (family.wantsGluten && figures.glutenFree > 0.3) {
+    found.push({ code: 'dough.no-stretch', tone: 'look-out', values: { percent: 100 * figures.glutenFree } });
+  }
+  if (family.id === 'starch-mash') found.push({ code: 'dough.edge-cracks', tone: 'know', values: {} });
+  if (family.id === 'yeast' && figures.yeastPercent < 0.2) {
+    found.push({
+      code: 'dough.no-yeast',
+      tone: 'look-out',
+      values: { yeastKg: (1 - figures.yeastPercent) * 0.01 * flourKg },
+    });
+  }
+  if (figures.yeastPercent > 0 && figures.sugarPercent > SUGAR_SLOWS) {
+    found.push({ code: 'dough.sugar-slows', tone: 'know', values: { percent: figures.sugarPercent } });
+  }
+  if (figures.yeastPercent > 3) {
+    found.push({ code: 'dough.yeast-much', tone: 'look-out', values: { percent: figures.yeastPercent } });
+  }
+  if (family.partRatio) {
+    const { least, most } = family.partRatio;
+    const ratio = figures.partRatio;
+    if (ratio === null) found.push({ code: 'dough.no-second', tone: 'look-out', values: {} });
+    else if (ratio < least || ratio > most) {
+      found.push({ code: 'dough.part-ratio', tone: 'look-out', values: { ratio, least, most } });
+    }
+  }
+  const judged = judgeFamily(lines);
+  const nearest = judged[0];
+  const here = judged.find((one) => one.id === family.id);
+  if (nearest && here && here.off - nearest.off > OTHER_FAMILY) {
+    const index = DOUGH_FAMILIES.findIndex((f) => f.id === nearest.id);
+    found.push({ code: 'dough.other-family', tone: 'look-out', values: { family: index } });
+  }
 }
 
 function outside(

@@ -31,12 +31,14 @@ export interface FryMaterial {
  * Dough: all water but the bound 0.04 kg per kg dry can leave; conductivity falls
  * from 0.40 wet to 0.13 dry. Source: models.md §5, our own working values.
  *
- * @param densityKgPerM3 1150–1200 for unproofed dough (500–1300)
+ * @param densityKgPerM3 1150–1200 for unproofed dough, that over its rise for a proofed one (500–1300)
  * @param waterShare water by mass, 0–0.8
+ * @param rise volume over that before proofing, 1–2.5
  * @throws CoreError OUT_OF_RANGE, NOT_A_NUMBER
  * @example doughMaterial(1175, 0.28).waterKgPerM3 // 329
  */
-export function doughMaterial(densityKgPerM3: number, waterShare: number): FryMaterial {
+export function doughMaterial(densityKgPerM3: number, waterShare: number, rise = 1): FryMaterial {
+  requireWithin(rise, 1, 2.5, 'rise');
   requireWithin(densityKgPerM3, 500, 1300, 'densityKgPerM3');
   requireWithin(waterShare, 0, 0.8, 'waterShare');
   const water = densityKgPerM3 * waterShare;
@@ -45,8 +47,9 @@ export function doughMaterial(densityKgPerM3: number, waterShare: number): FryMa
     dryKgPerM3: dry,
     waterKgPerM3: water,
     dryCp: 1700,
-    wetConductivity: 0.4,
-    dryConductivity: 0.13,
+    // Bubbles carry next to nothing: 0.22 when risen to 1.8 times.
+    wetConductivity: 0.4 / rise,
+    dryConductivity: 0.13 / rise,
     ventableKgPerM3: Math.max(0, water - 0.04 * dry),
   };
 }

@@ -6,6 +6,8 @@ import type { Allergen, Composition, Ingredient, IngredientRole } from './ingred
 export interface FormulaLine {
   readonly ingredientId: string;
   readonly massKg: number;
+  /** Of a two-dough family: 1 for the second dough; absent or 0 for the first, or the only one. */
+  readonly part?: 0 | 1;
 }
 
 export type Formula = readonly FormulaLine[];

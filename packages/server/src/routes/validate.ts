@@ -34,6 +34,7 @@ const formula = Joi.array()
         .valid(...INGREDIENTS.map((i) => i.id))
         .required(),
       massKg: number(0, 1000),
+      part: Joi.number().valid(0, 1),
     }),
   )
   .max(60)

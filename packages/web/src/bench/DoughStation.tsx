@@ -1,10 +1,16 @@
-import { type DoughFamilyId, ingredientById, withFamily, withLimit, withPieces } from '@ember-fold/core';
+import {
+  type DoughFamilyId,
+  ingredientById,
+  withFamily,
+  withLimit,
+  withPieces,
+  withWorkedFormula,
+} from '@ember-fold/core';
 import { useState } from 'react';
-import { useTheme } from 'styled-components';
+import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../app/useEdit';
 import type { Line } from '../app/useLine';
 import { Button } from '../controls/Button';
-import { Choice } from '../controls/Choice';
 import { Findings } from '../controls/Findings';
 import { PanelTitle, Problem, Row, Soft } from '../controls/Panel';
 import { Pick } from '../controls/Pick';
@@ -12,7 +18,7 @@ import { CountField, MeasureField } from '../controls/UnitFields';
 import { CompositionBar } from '../drawing/CompositionBar';
 import { StiffnessDial } from '../drawing/StiffnessDial';
 import { plain } from '../text/printer';
-import { FAMILY_NAME } from '../text/words';
+import { FAMILY_METHOD, FAMILY_NAME, PART_NAMES } from '../text/words';
 import { FormulaTable } from './FormulaTable';
 import { StationLayout } from './StationLayout';
 
@@ -56,6 +62,41 @@ function ScaleToLimit({ line }: { readonly line: Line }) {
   );
 }
 
+const Head = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 12px;
+  h2 {
+    margin: 0;
+  }
+  button {
+    margin-left: auto;
+  }
+`;
+
+const Method = styled.ol`
+  display: grid;
+  gap: 4px;
+  margin-top: 12px;
+  padding-top: 10px;
+  border-top: 1px solid ${({ theme }) => theme.line};
+  font-size: 14px;
+  counter-reset: step;
+  li {
+    counter-increment: step;
+    padding-left: 20px;
+    text-indent: -20px;
+  }
+  li::before {
+    content: counter(step) '.';
+    display: inline-block;
+    width: 20px;
+    text-indent: 0;
+    color: ${({ theme }) => theme.soft};
+  }
+`;
+
 /** Formula, effective water and fat, stiffness, first pour. */
 export function DoughStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
@@ -63,12 +104,13 @@ export function DoughStation({ line }: { readonly line: Line }) {
   const { draft, printer, cold } = line;
   const { figures, findings } = cold.dough;
   const { flour, water, fat, other } = figures.madeOf;
+  const { secondPart, restS } = figures.family;
   return (
     <StationLayout
       controls={
         <>
           <PanelTitle>Dough</PanelTitle>
-          <Choice<DoughFamilyId>
+          <Pick<DoughFamilyId>
             label="Family"
             value={draft.dough.family}
             options={FAMILY_NAME}
@@ -92,24 +134,33 @@ export function DoughStation({ line }: { readonly line: Line }) {
             <strong>{plain(figures.fatPercent)} %</strong>
           </Row>
           <Row>
-            <span>First pour</span>
-            <strong>{printer.mass(figures.firstPourKg)}</strong>
+            <span>Rests</span>
+            <strong>
+              {restS.most === 0 ? 'not at all' : `${printer.span(restS.least)} to ${printer.span(restS.most)}`}
+            </strong>
           </Row>
           <Row>
-            <span>Kept back</span>
-            <strong>{printer.mass(figures.reserveKg)}</strong>
+            <span>First pour</span>
+            <strong>{`${printer.mass(figures.firstPourKg)}, ${printer.mass(figures.reserveKg)} back`}</strong>
           </Row>
           <ScaleToLimit line={line} key={draft.dough.lines.length} />
         </>
       }
       drawing={
         <>
-          <PanelTitle>Formula</PanelTitle>
+          <Head>
+            <PanelTitle>Formula</PanelTitle>
+            <Soft as="span">{`ingredients cost ${printer.money(figures.totals.cost)}`}</Soft>
+            <Button $look="quiet" onPress={() => edit('dough.worked', withWorkedFormula)}>
+              Take the worked formula
+            </Button>
+          </Head>
           <FormulaTable
             part="dough"
             lines={draft.dough.lines}
             percents={figures.linePercents}
             percentOf="of flour"
+            partNames={secondPart && PART_NAMES[secondPart]}
             printer={printer}
           />
           <CompositionBar
@@ -121,13 +172,17 @@ export function DoughStation({ line }: { readonly line: Line }) {
               { name: 'other', kg: other, colour: theme.ink },
             ]}
           />
-          <Soft>Water and fat are counted from every ingredient, not only the jug.</Soft>
         </>
       }
       findings={
         <>
-          <StiffnessDial stiffness={figures.stiffness} band={figures.family.stiffness} />
+          <StiffnessDial stiffness={figures.stiffness} band={figures.stiffnessBand} />
           <Findings findings={findings} printer={printer} />
+          <Method aria-label="How it is made">
+            {FAMILY_METHOD[draft.dough.family].map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </Method>
         </>
       }
     />

@@ -104,6 +104,7 @@ export function FillingStation({ line }: { readonly line: Line }) {
       drawing={
         <>
           <PanelTitle>Formula</PanelTitle>
+          <Soft>{`ingredients cost ${printer.money(figures.totals.cost)}`}</Soft>
           <FormulaTable
             part="filling"
             lines={filling.lines}

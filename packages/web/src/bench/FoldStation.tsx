@@ -28,7 +28,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
   const theme = useTheme();
   const { draft, printer, cold } = line;
-  const { piece, balance, findings } = cold.fold;
+  const { piece, balance, costEach, findings } = cold.fold;
   const { fold } = draft;
   const eachAt = (thicknessM: number) => doughEachKg({ ...draft, fold: { ...fold, thicknessM } });
   const even = Math.abs(balance.doughLeftKg) < 0.0005 && Math.abs(balance.fillingLeftKg) < 0.0005;
@@ -97,6 +97,12 @@ export function FoldStation({ line }: { readonly line: Line }) {
             <span>Left over</span>
             <span>{`${signed(balance.doughLeftKg)} dough, ${signed(balance.fillingLeftKg)} filling`}</span>
           </Row>
+          {costEach !== null && (
+            <Row>
+              <span>Ingredients of one</span>
+              <strong>{printer.money(costEach)}</strong>
+            </Row>
+          )}
           {!even && (
             <Button onPress={() => edit('fold.even', (d) => fitFilling(fitDough(d)))}>Make both end together</Button>
           )}

@@ -34,9 +34,25 @@ const Table = styled.table`
     white-space: nowrap;
     font-variant-numeric: tabular-nums;
   }
+  .part {
+    padding-top: 8px;
+    font-weight: 600;
+    color: ${({ theme }) => theme.ink};
+  }
   td:last-child {
     width: 44px;
     padding-right: 0;
+  }
+`;
+
+const Adders = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  margin-top: 10px;
+  > * {
+    flex: 1 1 220px;
+    max-width: 320px;
   }
 `;
 
@@ -47,21 +63,26 @@ interface FormulaTableProps {
   /** Share of each line, percent, and what it is a share of. */
   readonly percents: readonly number[];
   readonly percentOf: string;
+  /** Names of the two doughs, where there are two. */
+  readonly partNames?: readonly [string, string] | null;
   readonly printer: Printer;
 }
 
 /** A new line starts with this, kg: a figure to type over, not a guess at the recipe. */
 const NEW_LINE_KG = 0.01;
 
-/** An editable formula: ingredient, mass in the cook's own system, share; add and take out. */
-export function FormulaTable({ part, lines, percents, percentOf, printer }: FormulaTableProps) {
+/** One formula, or both doughs of a two-dough family: ingredient, mass in the cook's own system, share. */
+export function FormulaTable({ part, lines, percents, percentOf, partNames = null, printer }: FormulaTableProps) {
   const edit = useEdit();
-  const setLine = (index: number, ingredientId: string, massKg: number | null) =>
+  const setLine = (index: number, ingredientId: string, massKg: number | null, inPart: 0 | 1 = 0) =>
     edit(`${part}.lines.${index}`, (draft) => ({
       ...draft,
-      [part]: { ...draft[part], lines: withLine(draft[part].lines, index, ingredientId, massKg) },
+      [part]: { ...draft[part], lines: withLine(draft[part].lines, index, ingredientId, massKg, inPart) },
     }));
-  const used = new Set(lines.map((line) => line.ingredientId));
+  const rows = lines.map((line, index) => ({ ...line, index, percent: percents[index] ?? 0 }));
+  const groups = partNames
+    ? partNames.map((name, i) => ({ name, inPart: i as 0 | 1, rows: rows.filter((row) => (row.part ?? 0) === i) }))
+    : [{ name: null, inPart: 0 as const, rows }];
   return (
     <>
       <Table aria-label={`${part === 'dough' ? 'Dough' : 'Filling'} formula`}>
@@ -73,49 +94,82 @@ export function FormulaTable({ part, lines, percents, percentOf, printer }: Form
             <td />
           </tr>
         </thead>
-        <tbody>
-          {lines.map((line, i) => {
-            const { name, densityKgPerM3 } = ingredientById(line.ingredientId);
-            return (
-              <tr key={line.ingredientId + String(i)}>
-                <td>{name}</td>
-                <td>
-                  <MeasureField
-                    label={name}
-                    hideLabel
-                    value={line.massKg}
-                    least={0}
-                    most={1000}
-                    printer={printer}
-                    densityKgPerM3={densityKgPerM3}
-                    onChange={(kg) => setLine(i, line.ingredientId, kg)}
-                  />
-                </td>
-                <td>{plain(percents[i] ?? 0)} %</td>
-                <td>
-                  <Button
-                    $look="quiet"
-                    style={{ padding: 0, width: 44 }}
-                    aria-label={`Take out ${name}`}
-                    onPress={() => setLine(i, line.ingredientId, null)}
-                  >
-                    <X size={17} aria-hidden />
-                  </Button>
-                </td>
+        {groups.map((group) => (
+          <tbody key={group.inPart}>
+            {group.name && (
+              <tr>
+                <th scope="rowgroup" colSpan={4} className="part">
+                  {group.name}
+                </th>
               </tr>
-            );
-          })}
-        </tbody>
+            )}
+            {group.rows.map((row) => (
+              <LineRow
+                key={row.ingredientId + String(row.index)}
+                {...row}
+                printer={printer}
+                onSet={(massKg) => setLine(row.index, row.ingredientId, massKg)}
+              />
+            ))}
+          </tbody>
+        ))}
       </Table>
       {lines.length < 60 && (
-        <div style={{ marginTop: 10, maxWidth: 320 }}>
-          <Search
-            label={`Add to the ${part}`}
-            find={(text) => findIngredients(text, INGREDIENTS).filter((item) => !used.has(item.id))}
-            onPick={(id) => setLine(lines.length, id, NEW_LINE_KG)}
-          />
-        </div>
+        <Adders>
+          {groups.map((group) => {
+            const used = new Set(group.rows.map((row) => row.ingredientId));
+            return (
+              <Search
+                key={group.inPart}
+                label={`Add to the ${group.name?.toLowerCase() ?? part}`}
+                find={(text) => findIngredients(text, INGREDIENTS).filter((item) => !used.has(item.id))}
+                onPick={(id) => setLine(lines.length, id, NEW_LINE_KG, group.inPart)}
+              />
+            );
+          })}
+        </Adders>
       )}
     </>
+  );
+}
+
+interface LineRowProps {
+  readonly ingredientId: string;
+  readonly massKg: number;
+  readonly percent: number;
+  readonly printer: Printer;
+  /** `null` takes the line out. */
+  readonly onSet: (massKg: number | null) => void;
+}
+
+function LineRow({ ingredientId, massKg, percent, printer, onSet }: LineRowProps) {
+  const { name, densityKgPerM3 } = ingredientById(ingredientId);
+  return (
+    <tr>
+      <td>{name}</td>
+      <td>
+        <MeasureField
+          label={name}
+          hideLabel
+          value={massKg}
+          least={0}
+          most={1000}
+          printer={printer}
+          densityKgPerM3={densityKgPerM3}
+          onChange={onSet}
+        />
+      </td>
+      <td>{plain(percent)} %</td>
+      <td>
+        <Button
+          $look="quiet"
+          style={{ padding: 0, width: 44 }}
+          aria-label={`Take out ${name}`}
+          onPress={() => onSet(null)}
+        >
+          <X size={17} aria-hidden />
+        </Button>
+      </td>
+    </tr>
   );
 }

@@ -34,7 +34,7 @@ const Wrap = styled(ComboBox)`
 `;
 
 const Nothing = styled.p`
-  padding: 8px 10px;
+  font-size: 13px;
   color: ${({ theme }) => theme.soft};
 `;
 
@@ -45,29 +45,29 @@ interface SearchProps {
   readonly onPick: (id: string) => void;
 }
 
-/** Type to find one of many; picking clears the field for the next. */
-export function Search({ label, find, onPick }: SearchProps) {
-  const [text, setText] = useState('');
-  const [picked, setPicked] = useState<string | null>(null);
+/** Type to find one of many; picking one leaves the field empty and in focus for the next. */
+export function Search(props: SearchProps) {
+  const [round, setRound] = useState(0);
   const pick = (id: string) => {
-    // Chosen for a moment, so that the list closes; then free for the next.
-    setPicked(id);
-    onPick(id);
-    setTimeout(() => {
-      setPicked(null);
-      setText('');
-    });
+    props.onPick(id);
+    setRound((now) => now + 1);
   };
+  // A new field for each find: the list closes and the text goes with the old one.
+  return <Finder key={round} {...props} onPick={pick} autoFocus={round > 0} />;
+}
+
+function Finder({ label, find, onPick, autoFocus }: SearchProps & { readonly autoFocus: boolean }) {
+  const [text, setText] = useState('');
+  const items = find(text);
   return (
     <Wrap
-      items={find(text)}
+      items={items}
       inputValue={text}
       onInputChange={setText}
+      onSelectionChange={(key) => key !== null && onPick(String(key))}
       defaultFilter={() => true}
-      selectedKey={picked}
-      onSelectionChange={(key) => key !== null && pick(String(key))}
-      menuTrigger="focus"
-      allowsEmptyCollection
+      menuTrigger="input"
+      autoFocus={autoFocus}
     >
       <Label>{label}</Label>
       <div>
@@ -77,10 +77,9 @@ export function Search({ label, find, onPick }: SearchProps) {
         </Button>
       </div>
       <ListPopover>
-        <ListBox<{ id: string; name: string }> renderEmptyState={() => <Nothing>Nothing by that name.</Nothing>}>
-          {(item) => <ListItem id={item.id}>{item.name}</ListItem>}
-        </ListBox>
+        <ListBox<{ id: string; name: string }>>{(item) => <ListItem id={item.id}>{item.name}</ListItem>}</ListBox>
       </ListPopover>
+      {items.length === 0 && <Nothing role="status">Nothing by that name.</Nothing>}
     </Wrap>
   );
 }

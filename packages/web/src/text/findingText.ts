@@ -1,5 +1,6 @@
-import type { Finding, FindingCode, FindingTone } from '@ember-fold/core';
+import { DOUGH_FAMILIES, type Finding, type FindingCode, type FindingTone } from '@ember-fold/core';
 import { plain, type Printer } from './printer';
+import { FAMILY_NAME } from './words';
 
 type Values = Readonly<Record<string, number>>;
 type Sentence = (v: Values, p: Printer) => string;
@@ -27,11 +28,28 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     `Effective water ${percent(get(v, 'percent'))}; this family works with ${plain(get(v, 'least'))} to ${plain(get(v, 'most'))} %.`,
   'dough.salt-high': (v) => `Salt ${percent(get(v, 'percent'))} of the flour tastes salty; 1.2 to 2 % is usual.`,
   'dough.hold-back': (v, p) =>
-    `Pour ${p.mass(get(v, 'firstKg'))} first. Keep ${p.mass(get(v, 'reserveKg'))} back and add it by the spoon.`,
+    `Pour ${p.mass(get(v, 'firstKg'))} first. Keep ${p.mass(get(v, 'reserveKg'))} back and add it by the spoon: each tablespoon is ${plain(get(v, 'spoonPoints'))} points of water.`,
   'dough.butter-water': (v, p) =>
     `${p.mass(get(v, 'butterKg'))} of butter brings ${p.mass(get(v, 'waterKg'))} of water with it; it is counted.`,
   'dough.boil-off': (v, p) =>
     `${p.mass(get(v, 'waterKg'))} of water boils off. Weigh the pot: the dough should be ${p.mass(get(v, 'massKg'))}.`,
+  'dough.sugar-outside': (v) =>
+    `Sugar ${percent(get(v, 'percent'))}; this family works with ${plain(get(v, 'least'))} to ${plain(get(v, 'most'))} %.`,
+  'dough.egg-water': (v, p) =>
+    `Eggs bring ${p.mass(get(v, 'waterKg'))} of water, ${plain(get(v, 'points'))} points; it is counted.`,
+  'dough.bran-drinks': (v, p) =>
+    `Bran drinks about ${plain(get(v, 'points'))} points more, ${p.mass(get(v, 'waterKg'))}, for 20 minutes after mixing. Wait before adding water.`,
+  'dough.no-stretch': (v) =>
+    `${percent(get(v, 'percent'))} of the flour has no gluten: rims crack and tear. Under a third is safer in this family.`,
+  'dough.edge-cracks': () => 'Edges that crack are dry. Add water by the spoon, press rather than roll.',
+  'dough.no-yeast': (v, p) => `Too little yeast to rise: ${p.mass(get(v, 'yeastKg'))} more instant yeast makes 1 %.`,
+  'dough.sugar-slows': (v) => `${percent(get(v, 'percent'))} sugar slows the yeast: plan a longer rise.`,
+  'dough.yeast-much': (v) => `Yeast worth ${percent(get(v, 'percent'))} instant tastes of yeast; 0.5 to 2 % is usual.`,
+  'dough.no-second': () => 'No fat dough yet. Add fat and flour to the second dough.',
+  'dough.part-ratio': (v) =>
+    `Water dough to fat dough is ${plain(get(v, 'ratio'))} to 1; ${plain(get(v, 'least'))} to ${plain(get(v, 'most'))} to 1 wraps and opens well.`,
+  'dough.other-family': (v) =>
+    `By its numbers this is nearer to: ${FAMILY_NAME[DOUGH_FAMILIES[get(v, 'family')]!.id].toLowerCase()}. Choose that family, or take this one's worked formula.`,
   'filling.empty': () => 'Nothing in the filling yet. Add its first ingredient.',
   'filling.sweet': (v) => `A sweet filling with ${percent(get(v, 'percent'))} salt.`,
   'filling.salt-right': (v) => `Salt ${percent(get(v, 'percent'))} of the cooked filling, inside 0.8 to 1.6 %.`,

@@ -1,4 +1,11 @@
-import { type Finding, type FindingCode, type FindingTone, type Station, worstTone } from '@ember-fold/core';
+import {
+  type DoughFamilyId,
+  type Finding,
+  type FindingCode,
+  type FindingTone,
+  type Station,
+  worstTone,
+} from '@ember-fold/core';
 import type { Line } from '../app/useLine';
 import { plain } from './printer';
 import { TONE_WORD } from './findingText';
@@ -14,6 +21,13 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'dough.fat-outside': 'fat outside',
   'dough.water-outside': 'water outside',
   'dough.salt-high': 'salty',
+  'dough.sugar-outside': 'sugar outside',
+  'dough.no-stretch': 'no stretch',
+  'dough.no-yeast': 'no yeast',
+  'dough.yeast-much': 'much yeast',
+  'dough.no-second': 'no fat dough',
+  'dough.part-ratio': 'dough ratio',
+  'dough.other-family': 'another family',
   'filling.empty': 'empty',
   'filling.salt-high': 'salty',
   'filling.cool-slow': 'cools slowly',
@@ -48,6 +62,21 @@ const GOOD: Record<Station, string> = {
   serve: 'on time',
 };
 
+/** What the hands feel when a dough is right. */
+const FEEL: Record<DoughFamilyId, string> = {
+  'rubbed-short': 'firm',
+  'rubbed-wholemeal': 'firm',
+  'hot-oil': 'short',
+  coiled: 'smooth',
+  scalded: 'pliable',
+  'cold-fat': 'crumbly',
+  'egg-butter': 'firm',
+  'soft-quick': 'soft',
+  yeast: 'soft',
+  'starch-mash': 'mouldable',
+  sheet: 'soft',
+};
+
 export interface StationText {
   readonly station: Station;
   readonly figure: string;
@@ -70,7 +99,7 @@ function doughText({ cold, printer }: Line): StationText {
     figure: printer.mass(figures.massKg),
     detail: `${plain(figures.waterPercent, 0)} % water · ${plain(figures.fatPercent, 0)} % fat`,
     ...verdictOf('dough', findings),
-    ...(figures.family.id === 'scalded' && worstTone(findings) === 'good' ? { verdict: 'pliable' } : {}),
+    ...(worstTone(findings) === 'good' ? { verdict: FEEL[figures.family.id] } : {}),
   };
 }
 

@@ -24,6 +24,8 @@ export interface Printer {
   ml(m3: number): string;
   percent(share: number): string;
   time(s: number): string;
+  /** In the cook's own money, to its hundredth. */
+  money(amount: number): string;
   /** A stretch to the minute: "38 min", "1 h 12". */
   span(s: number): string;
   clock(ms: number): string;
@@ -73,6 +75,7 @@ export function makePrinter(kitchen: Pick<Kitchen, 'units' | 'temperature' | 'me
     ml: (m3) => `${Math.round(m3 * 1e6)} ml`,
     percent: (share) => `${Math.round(share * 100)} %`,
     time: printDuration,
+    money: (amount) => amount.toFixed(2),
     span: (s) => (s < 3570 ? `${Math.max(1, Math.round(s / 60))} min` : printDuration(Math.round(s / 60) * 60)),
     clock: (ms) => CLOCK.format(ms),
     day: (ms) => DAY.format(ms),
