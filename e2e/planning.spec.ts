@@ -121,6 +121,27 @@ test('the dough: formula in grams or cups, scaled by one ingredient, another fam
   await expect(page.getByText('Dough and filling end together.')).toHaveCount(0);
 });
 
+test('dough and filling that do not end together: each way out is one tap, with its number', async ({ page }) => {
+  const id = await plannedBatch('Uneven', 24);
+  await openStation(page, id, 'dough');
+  await type(page, 'Plain wheat flour', '640');
+  await station(page, 'Fold and seal').click();
+  const ways = page.getByRole('list', { name: 'Ways to end together' });
+  await expect(ways.getByRole('button')).toHaveText([
+    /^Make \d+ pieces, what the dough gives$/,
+    /^Make \d+ g less dough$/,
+  ]);
+  await ways.getByRole('button', { name: /what the dough gives/ }).click();
+  await expect(ways).toHaveCount(0);
+  const pieces = Number(await page.getByRole('textbox', { name: 'Pieces' }).inputValue());
+  expect(pieces).toBeGreaterThan(24);
+  await expect(page.getByText('Dough and filling end together.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await ways.getByRole('button', { name: /less dough/ }).click();
+  await expect(page.getByText('Dough and filling end together.')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Pieces' })).toHaveValue('24');
+});
+
 test('a two-dough family has two lists, and a misspelt name finds its ingredient', async ({ page }) => {
   const id = await plannedBatch('Coiled', 24);
   await openStation(page, id, 'dough');

@@ -18,6 +18,13 @@ test('grams and cups, °C and °F, are one setting for the kitchen', async ({ pa
   await page.getByRole('button', { name: /^Units/ }).click();
   await page.getByText('cups and spoons').click();
   await page.getByText('°F', { exact: true }).click();
+  // The same water, measured with a smaller cup, is more of them.
+  const cups = () => page.getByRole('textbox', { name: 'Water' }).inputValue();
+  const metric = await cups();
+  await page.getByText('237 and 4.9 ml').click();
+  await expect.poll(cups).not.toBe(metric);
+  await page.getByText('250 and 5 ml').click();
+  await expect.poll(cups).toBe(metric);
   await page.keyboard.press('Escape');
   await expect(page.getByRole('textbox', { name: 'Water' })).toHaveValue(/cup$/);
   await expect(station(page, 'Fry')).toContainText('316 °F');

@@ -104,8 +104,6 @@ export { type Finding, type FindingCode, type FindingTone, type Station, worstTo
 export { newBatch, type Starter, type StarterId, STARTERS } from './batch/starters.js';
 export {
   doughEachKg,
-  fitDough,
-  fitFilling,
   withCookTo,
   withDoughEach,
   withFamily,
@@ -115,4 +113,5 @@ export {
   withPieces,
   withWorkedFormula,
 } from './batch/editDraft.js';
+export { type BalanceWay, balanceWays } from './batch/balanceWays.js';
 export { cookAgain } from './batch/cookAgain.js';

@@ -1,3 +1,4 @@
+import { CUSTOMARY_MEASURES, METRIC_MEASURES } from '@ember-fold/core';
 import { Settings2 } from 'lucide-react';
 import { type ReactNode, Suspense, useState } from 'react';
 import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
@@ -110,7 +111,7 @@ const Card = styled(Popover)`
   box-shadow: 0 8px 28px rgb(23 33 30 / 18%);
   [role='dialog'] {
     outline: none;
-    width: 240px;
+    width: 270px;
   }
 `;
 
@@ -152,6 +153,14 @@ function UnitSwitch() {
             value={kitchen.temperature}
             options={{ C: '°C', F: '°F' }}
             onChange={(temperature) => editKitchen((now) => ({ ...now, temperature }))}
+          />
+          <Choice
+            label="Cup and spoon"
+            value={kitchen.measures.cupMl === METRIC_MEASURES.cupMl ? 'metric' : 'customary'}
+            options={{ metric: '250 and 5 ml', customary: '237 and 4.9 ml' }}
+            onChange={(kind) =>
+              editKitchen((now) => ({ ...now, measures: kind === 'metric' ? METRIC_MEASURES : CUSTOMARY_MEASURES }))
+            }
           />
           {problem && <Problem>{problem}</Problem>}
         </Dialog>

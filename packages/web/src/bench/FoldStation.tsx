@@ -1,4 +1,5 @@
-import { doughEachKg, fitDough, fitFilling, withDoughEach, withFold, withPieces, worstTone } from '@ember-fold/core';
+import { balanceWays, doughEachKg, withDoughEach, withFold, withPieces, worstTone } from '@ember-fold/core';
+import { useMemo } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../app/useEdit';
 import type { Line } from '../app/useLine';
@@ -9,6 +10,7 @@ import { CountField, GramField, MmField } from '../controls/UnitFields';
 import { DiscDrawing } from '../drawing/DiscDrawing';
 import { FillGauge } from '../drawing/FillGauge';
 import { PieceDrawing } from '../drawing/PieceDrawing';
+import { balanceText } from '../text/balanceText';
 import { StationLayout } from './StationLayout';
 
 const Pair = styled.div`
@@ -23,6 +25,12 @@ const Pair = styled.div`
   }
 `;
 
+const Ways = styled.ul`
+  display: grid;
+  gap: 8px;
+  margin-top: 8px;
+`;
+
 /** Disc, pocket, walls, seal; dough and filling made to end together. */
 export function FoldStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
@@ -31,7 +39,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
   const { piece, balance, costEach, findings } = cold.fold;
   const { fold } = draft;
   const eachAt = (thicknessM: number) => doughEachKg({ ...draft, fold: { ...fold, thicknessM } });
-  const even = Math.abs(balance.doughLeftKg) < 0.0005 && Math.abs(balance.fillingLeftKg) < 0.0005;
+  const ways = useMemo(() => balanceWays(draft), [draft]);
   return (
     <StationLayout
       controls={
@@ -103,8 +111,16 @@ export function FoldStation({ line }: { readonly line: Line }) {
               <strong>{printer.money(costEach)}</strong>
             </Row>
           )}
-          {!even && (
-            <Button onPress={() => edit('fold.even', (d) => fitFilling(fitDough(d)))}>Make both end together</Button>
+          {ways.length > 0 && (
+            <Ways aria-label="Ways to end together">
+              {ways.map((way) => (
+                <li key={way.code}>
+                  <Button style={{ width: '100%' }} onPress={() => edit(`fold.${way.code}`, () => way.next)}>
+                    {balanceText(way, printer)}
+                  </Button>
+                </li>
+              ))}
+            </Ways>
           )}
         </>
       }

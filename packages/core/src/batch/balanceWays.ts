@@ -1,0 +1,60 @@
+import { doughFamily } from '../dough/doughFamily.js';
+import { doughFigures } from '../dough/doughFigures.js';
+import { fillingFigures } from '../filling/fillingFigures.js';
+import { thicknessForDough } from '../piece/halfMoon.js';
+import type { BatchDraft } from './draft.js';
+import { doughEachKg, fitDough, fitFilling } from './editDraft.js';
+
+/** One way to let dough and filling end together, with the figure it comes to. SI. */
+export interface BalanceWay {
+  readonly code: 'pieces-of-dough' | 'pieces-of-filling' | 'dough-to-fit' | 'filling-to-fit' | 'fill-each' | 'roll-to';
+  /** Pieces, kg more (+) or less (−) to make, kg in each piece, or m rolled. */
+  readonly value: number;
+  readonly next: BatchDraft;
+}
+
+/** Leftovers under this are even, kg. */
+const EVEN_KG = 0.001;
+/** A portion may move this far before it is another recipe. */
+const PORTION_SHIFT = 0.25;
+
+/**
+ * The ways out when dough and filling do not end together, each carried out: make what the
+ * dough or the filling gives, make more or less of either, fill or roll differently. Only ways
+ * that change something and stay within the family's thickness; an even batch has none.
+ * Source: the craft page, *Dividing and balance*.
+ */
+export function balanceWays(draft: BatchDraft): readonly BalanceWay[] {
+  const { pieces, fold, filling } = draft;
+  const each = doughEachKg(draft);
+  const dough = doughFigures(draft.dough.lines, draft.dough.family).massKg;
+  const made = fillingFigures(filling.lines, filling.cookToShare, filling.panKg).targetKg;
+  const doughOff = dough - pieces * each;
+  const fillingOff = made - pieces * fold.fillingEachKg;
+  const ways: BalanceWay[] = [];
+  const pieceWay = (code: 'pieces-of-dough' | 'pieces-of-filling', count: number) => {
+    if (count < 1 || count > 2000 || count === pieces) return;
+    ways.push({ code, value: count, next: fitFilling(fitDough({ ...draft, pieces: count })) });
+  };
+  // A hair of slack, or 24 pieces' worth would make 23.
+  if (Math.abs(doughOff) > EVEN_KG) pieceWay('pieces-of-dough', Math.floor(dough / each + 1e-6));
+  if (Math.abs(fillingOff) > EVEN_KG && fold.fillingEachKg > 0) {
+    pieceWay('pieces-of-filling', Math.floor(made / fold.fillingEachKg + 1e-6));
+  }
+  if (Math.abs(doughOff) > EVEN_KG && dough > 0) {
+    ways.push({ code: 'dough-to-fit', value: -doughOff, next: fitDough(draft) });
+    const thicknessM = thicknessForDough(dough / pieces, fold.discM, doughFamily(draft.dough.family).densityKgPerM3);
+    const { least, most } = doughFamily(draft.dough.family).rolledM;
+    if (thicknessM >= least && thicknessM <= most) {
+      ways.push({ code: 'roll-to', value: thicknessM, next: { ...draft, fold: { ...fold, thicknessM } } });
+    }
+  }
+  if (Math.abs(fillingOff) > EVEN_KG && made > 0) {
+    ways.push({ code: 'filling-to-fit', value: -fillingOff, next: fitFilling(draft) });
+    const fillingEachKg = made / pieces;
+    if (Math.abs(fillingEachKg / fold.fillingEachKg - 1) <= PORTION_SHIFT && fillingEachKg <= 1) {
+      ways.push({ code: 'fill-each', value: fillingEachKg, next: { ...draft, fold: { ...fold, fillingEachKg } } });
+    }
+  }
+  return ways;
+}
