@@ -113,5 +113,14 @@ export {
   withPieces,
   withWorkedFormula,
 } from './batch/editDraft.js';
+export {
+  beliefDensity,
+  type Felt,
+  type FlourBelief,
+  flourBelief,
+  type FlourObservation,
+  LABEL_BELIEF,
+  observeFlour,
+} from './learning/flourBelief.js';
 export { type BalanceWay, balanceWays } from './batch/balanceWays.js';
 export { cookAgain } from './batch/cookAgain.js';

@@ -6,6 +6,7 @@ import type { Logger } from 'pino';
 import { ApiError, toApiError } from './errors.js';
 import { batchRoutes } from './routes/batches.js';
 import type { Context } from './routes/context.js';
+import { flourRoutes } from './routes/flours.js';
 import { kitchenRoutes } from './routes/kitchen.js';
 import { ledgerRoutes } from './routes/ledger.js';
 import { stoveRoutes } from './routes/stove.js';
@@ -75,6 +76,7 @@ export function createApp({ log, webDir, ...context }: AppOptions): Express {
   api.use('/kitchen', kitchenRoutes(context));
   api.use('/batches/:id/stove', stoveRoutes(context));
   api.use('/batches', batchRoutes(context));
+  api.use('/flours', flourRoutes(context));
   api.use('/ledger', ledgerRoutes(context));
   api.use(() => {
     throw new ApiError('NOT_FOUND');

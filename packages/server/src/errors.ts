@@ -7,6 +7,8 @@ const ERRORS = {
   BAD_HOST: { status: 403, message: 'This address is not served here.' },
   NOT_FOUND: { status: 404, message: 'There is nothing at this address.' },
   NO_BATCH: { status: 404, message: 'There is no such batch; it may have been deleted.' },
+  NO_OBSERVATION: { status: 404, message: 'There is no such dough among what was learnt; it may be forgotten.' },
+  NOTHING_LEARNT: { status: 409, message: 'This dough says nothing about its flour: no flour, or scalded.' },
   NO_STOVE: { status: 409, message: 'The stove has not been started for this batch.' },
   NOT_COOKABLE: {
     status: 409,

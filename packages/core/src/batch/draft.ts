@@ -2,6 +2,7 @@ import type { DoughFamilyId } from '../dough/doughFamily.js';
 import type { CoolingPlace } from '../filling/coolFilling.js';
 import type { TurnSchool } from '../frying/solveFry.js';
 import type { Formula } from '../ingredient/formula.js';
+import type { FlourBelief } from '../learning/flourBelief.js';
 import type { Pot } from '../oil/pot.js';
 import type { Measures } from '../quantity/units.js';
 
@@ -15,7 +16,12 @@ export interface BatchDraft {
   readonly pieces: number;
   /** When the last piece is eaten, ISO 8601, UTC. */
   readonly eatAt: string;
-  readonly dough: { readonly family: DoughFamilyId; readonly lines: Formula };
+  readonly dough: {
+    readonly family: DoughFamilyId;
+    readonly lines: Formula;
+    /** What was really poured while mixing, kg, in order; absent before mixing. */
+    readonly poured?: readonly number[];
+  };
   readonly filling: {
     readonly lines: Formula;
     /** Cooked over raw mass, 0.3–1. */
@@ -57,6 +63,8 @@ export interface Kitchen {
   readonly temperature: 'C' | 'F';
   readonly measures: Measures;
   readonly pot: Pot;
+  /** What was learnt of each flour, by ingredient; kept apart from the settings. */
+  readonly flours?: Readonly<Record<string, FlourBelief>>;
   readonly dish: { readonly lengthM: number; readonly widthM: number };
   /** Hands' time, s. */
   readonly hands: {

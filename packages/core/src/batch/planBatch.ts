@@ -64,7 +64,7 @@ function costOf(cost: number, madeKg: number, portionKg: number): number {
  */
 export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
   requireWithin(draft.pieces, 1, 2000, 'pieces');
-  const doughs = doughFigures(draft.dough.lines, draft.dough.family);
+  const doughs = doughFigures(draft.dough.lines, draft.dough.family, kitchen.flours);
   const filling = planFilling(draft, kitchen);
   const { fold } = draft;
   const piece = halfMoon({

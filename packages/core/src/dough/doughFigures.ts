@@ -1,5 +1,6 @@
 import { clamp } from '../errors.js';
 import { ingredientById } from '../ingredient/catalogue.js';
+import type { FlourBelief } from '../learning/flourBelief.js';
 import { type Formula, formulaTotals, type FormulaTotals } from '../ingredient/formula.js';
 import { type Band, type DoughFamily, doughFamily, type DoughFamilyId } from './doughFamily.js';
 
@@ -19,8 +20,17 @@ export interface DoughFigures {
   readonly madeOf: { readonly flour: number; readonly water: number; readonly fat: number; readonly other: number };
   /** Baker's percent of each line, in the order of the formula. */
   readonly linePercents: readonly number[];
-  /** Water the flour blend wants for a medium dough, fraction of flour. */
+  /** Water the flour blend wants for a medium dough, fraction of flour; with what was learnt of it. */
   readonly absorption: number;
+  /** How much of that was learnt, fraction of flour: + drinks more than its label. */
+  readonly learntShift: number;
+  /** Softening by fat, in water's terms, fraction of flour. */
+  readonly softening: number;
+  /** What is poured, kg, and how much of that is water, 0–1. */
+  readonly pourableKg: number;
+  readonly pourWaterShare: number;
+  /** The flour there is most of; `null` without flour. */
+  readonly mainFlourId: string | null;
   /** 0 slack – 10 rock; `null` without flour. */
   readonly stiffness: number | null;
   /** The family's band for this dough, rich or lean. */
@@ -75,6 +85,7 @@ interface Sums {
   wholemeal: number;
   glutenFree: number;
   pourable: number;
+  pourWater: number;
   yeast: number;
   leaven: number;
   eggWater: number;
@@ -91,6 +102,7 @@ const NOTHING: Sums = {
   wholemeal: 0,
   glutenFree: 0,
   pourable: 0,
+  pourWater: 0,
   yeast: 0,
   leaven: 0,
   eggWater: 0,
@@ -118,9 +130,26 @@ function sumLines(lines: Formula, starchIsFlour: boolean): Sums {
     s.fat += massKg * composition.fat;
     s.sugar += massKg * composition.sugar;
     if (solidFat) s.solidFat += massKg * composition.fat;
-    if (role === 'liquid') s.pourable += massKg;
+    if (role === 'liquid') {
+      s.pourable += massKg;
+      s.pourWater += massKg * composition.water;
+    }
   }
   return s;
+}
+
+/** Learnt shifts of a blend's flours, by their shares. */
+function blendShift(lines: Formula, flourKg: number, learnt: Readonly<Record<string, FlourBelief>>): number {
+  return lines.reduce((sum, line) => {
+    const belief = learnt[line.ingredientId];
+    return belief && flourKg > 0 ? sum + (belief.mean * line.massKg) / flourKg : sum;
+  }, 0);
+}
+
+function mainFlour(lines: Formula): string | null {
+  const flours = lines.filter((line) => ingredientById(line.ingredientId).role === 'flour' && line.massKg > 0);
+  const most = flours.reduce((best, line) => Math.max(best, line.massKg), 0);
+  return flours.find((line) => line.massKg === most)?.ingredientId ?? null;
 }
 
 /**
@@ -144,9 +173,14 @@ export function doughStiffness(
 
 /**
  * All dough figures of one formula.
+ * @param learnt shift of each flour's absorption, by ingredient, as this kitchen found it
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
  */
-export function doughFigures(lines: Formula, familyId: DoughFamilyId): DoughFigures {
+export function doughFigures(
+  lines: Formula,
+  familyId: DoughFamilyId,
+  learnt: Readonly<Record<string, FlourBelief>> = {},
+): DoughFigures {
   const family = doughFamily(familyId);
   const totals = formulaTotals(lines, 'dough.lines');
   const s = sumLines(lines, !family.wantsGluten);
@@ -154,7 +188,9 @@ export function doughFigures(lines: Formula, familyId: DoughFamilyId): DoughFigu
   const per = (kg: number) => (flour > 0 ? kg / flour : 0);
   const wholemeal = per(s.wholemeal);
   const proteinPercent = flour > 0 ? (100 * s.protein) / flour : 10;
-  const absorption = family.absorption ?? flourAbsorption(proteinPercent, wholemeal);
+  // Where scalding sets what the flour takes up, what it drinks raw says nothing.
+  const learntShift = family.absorption === null ? blendShift(lines, flour, learnt) : 0;
+  const absorption = family.absorption ?? flourAbsorption(proteinPercent, wholemeal) + learntShift;
   const slope = family.absorption ?? 0.54;
   const solidFatShare = s.fat > 0 ? s.solidFat / s.fat : 0;
   const boiledOffKg = s.water * family.boilOffShare;
@@ -164,6 +200,8 @@ export function doughFigures(lines: Formula, familyId: DoughFamilyId): DoughFigu
   const stiffness = flour > 0 ? doughStiffness(wet, softening, sugar, absorption, slope) : null;
   const massKg = totals.massKg - boiledOffKg;
   const rich = 100 * per(s.fat) >= RICH_PERCENT || 100 * sugar >= RICH_PERCENT;
+  // A flour known to be thirsty is poured more from the start.
+  const wantedKg = s.pourable > 0 ? Math.max(0, s.pourable + learntShift * flour) : 0;
   const stiffnessBand = rich && family.richStiffness ? family.richStiffness : family.stiffness;
   return {
     family,
@@ -192,8 +230,13 @@ export function doughFigures(lines: Formula, familyId: DoughFamilyId): DoughFigu
     leavenPercent: 100 * per(s.leaven),
     eggWaterKg: s.eggWater,
     partRatio: s.second > 0 ? (totals.massKg - s.second) / s.second : null,
-    firstPourKg: s.pourable * family.firstPour,
-    reserveKg: s.pourable * (1 - family.firstPour),
+    learntShift,
+    softening,
+    pourableKg: s.pourable,
+    pourWaterShare: s.pourable > 0 ? s.pourWater / s.pourable : 0,
+    mainFlourId: mainFlour(lines),
+    firstPourKg: wantedKg * family.firstPour,
+    reserveKg: wantedKg * (1 - family.firstPour),
     waterToBandKg: waterToBand(stiffness, stiffnessBand, family.boilOffShare, slope, flour),
   };
 }

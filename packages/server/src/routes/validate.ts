@@ -40,18 +40,21 @@ const formula = Joi.array()
   .max(60)
   .required();
 
+const doughParts = {
+  family: Joi.string()
+    .valid(...DOUGH_FAMILIES.map((f) => f.id))
+    .required(),
+  lines: formula,
+};
+const felt = Joi.string().valid('firm', 'right', 'soft').required();
+
 /** Ranges match the guards of core, so that a draft that is saved can always be planned. */
 const draft = Joi.object<BatchDraft>({
   name: line(120),
   form: Joi.string().valid('half-moon').required(),
   pieces: number(1, 2000).integer(),
   eatAt: isoTime,
-  dough: Joi.object({
-    family: Joi.string()
-      .valid(...DOUGH_FAMILIES.map((f) => f.id))
-      .required(),
-    lines: formula,
-  }).required(),
+  dough: Joi.object({ ...doughParts, poured: Joi.array().items(number(0, 100)).max(200) }).required(),
   filling: Joi.object({
     lines: formula,
     cookToShare: number(0.3, 1),
@@ -147,5 +150,13 @@ export const SCHEMAS = {
   kitchen: Joi.object({ version, kitchen }).required(),
   startStove: Joi.object({ speed: Joi.number().valid(1, 4, 20, 60).required() }).required(),
   act,
+  flour: Joi.object({
+    id: uuid,
+    batchName: line(120),
+    dough: Joi.object(doughParts).required(),
+    pouredKg: number(0, 1000),
+    felt,
+  }).required(),
+  flourChange: Joi.object({ pouredKg: number(0, 1000), felt }).required(),
   notes: Joi.object({ version, notes: Joi.string().allow('').max(10_000).required() }).required(),
 };
