@@ -1,4 +1,4 @@
-import { flourBelief, observeFlour, WORKED_FORMULAS } from '@ember-fold/core';
+import { flourBelief, type FlourObservation, newBatch, observeFlour, WORKED_FORMULAS } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { openApp, type TestApp } from '../test/openApp.js';
 
@@ -16,15 +16,22 @@ it('beliefs are what core makes of every dough noted; a change or a forgotten on
   const first = await note(0.42, 'right');
   expect([first.status, first.body.flourId]).toEqual([201, 'plain-wheat-flour']);
   const second = await note(0.4, 'firm');
-  const beliefNow = async () => (await app.call('GET', '/api/flours')).body.beliefs['plain-wheat-flour'];
+  const beliefNow = async () => {
+    const { mean, sd, count } = (await app.call('GET', '/api/flours')).body.beliefs['plain-wheat-flour'];
+    return { mean: mean.toFixed(9), sd: sd.toFixed(9), count };
+  };
+  const believed = (...observations: FlourObservation[]) => {
+    const { mean, sd, count } = flourBelief(observations);
+    return { mean: mean.toFixed(9), sd: sd.toFixed(9), count };
+  };
   const seen = (kg: number, felt: 'firm' | 'right' | 'soft') => observeFlour(dough.lines, dough.family, kg, felt)!;
-  expect(await beliefNow()).toEqual(flourBelief([seen(0.42, 'right'), seen(0.4, 'firm')]));
+  expect(await beliefNow()).toEqual(believed(seen(0.42, 'right'), seen(0.4, 'firm')));
   const changed = await app.call('PUT', `/api/flours/${second.body.id}`, { pouredKg: 0.41, felt: 'soft' });
   expect(changed.body.felt).toBe('soft');
-  expect(await beliefNow()).toEqual(flourBelief([seen(0.42, 'right'), seen(0.41, 'soft')]));
+  expect(await beliefNow()).toEqual(believed(seen(0.42, 'right'), seen(0.41, 'soft')));
   expect((await app.call('PUT', `/api/flours/${second.body.id}`, { pouredKg: 0.41, felt: 'soft' })).status).toBe(200);
   expect((await app.call('DELETE', `/api/flours/${first.body.id}`)).status).toBe(204);
-  expect(await beliefNow()).toEqual(flourBelief([seen(0.41, 'soft')]));
+  expect(await beliefNow()).toEqual(believed(seen(0.41, 'soft')));
   await app.restart();
   expect((await beliefNow()).count).toBe(1);
 });
@@ -65,4 +72,16 @@ it('refuses by name what is wrong, and what teaches nothing', async () => {
     expect([gone.status, gone.body.code]).toEqual([404, 'NO_OBSERVATION']);
   }
   expect((await app.call('GET', '/api/flours')).body).toEqual({ beliefs: {}, observations: [] });
+});
+
+it('a draft keeps what was poured so far, nothing poured too', async () => {
+  const draft = newBatch('Poured', 'squash-sage', 12, '2026-03-07T18:30:00.000Z');
+  for (const poured of [[], [0.3], [0.3, 0.015, 0.005]]) {
+    const of = { ...draft, dough: { ...draft.dough, poured } };
+    const made = await app.call('POST', '/api/batches', { id: randomUUID(), draft: of });
+    expect([made.status, made.body.draft.dough.poured]).toEqual([201, poured]);
+  }
+  const bad = { ...draft, dough: { ...draft.dough, poured: [0.3, -1] } };
+  const answer = await app.call('POST', '/api/batches', { id: randomUUID(), draft: bad });
+  expect([answer.status, answer.body.path]).toEqual([400, 'draft.dough.poured.1']);
 });

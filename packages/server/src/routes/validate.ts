@@ -54,7 +54,7 @@ const draft = Joi.object<BatchDraft>({
   form: Joi.string().valid('half-moon').required(),
   pieces: number(1, 2000).integer(),
   eatAt: isoTime,
-  dough: Joi.object({ ...doughParts, poured: Joi.array().items(number(0, 100)).max(200) }).required(),
+  dough: Joi.object({ ...doughParts, poured: Joi.array().items(number(0, 100).optional()).max(200) }).required(),
   filling: Joi.object({
     lines: formula,
     cookToShare: number(0.3, 1),

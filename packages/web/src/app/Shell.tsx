@@ -175,6 +175,8 @@ const RETRY_MS = 3000;
 function Kitchen({ children }: { readonly children: ReactNode }) {
   const [failed, setFailed] = useState(false);
   const kitchen = api.useKitchenQuery(undefined, { pollingInterval: failed ? RETRY_MS : 0 });
+  // What was learnt is wanted too, but no figure waits for it.
+  api.useFloursQuery();
   const nowFailed = kitchen.isError && !kitchen.data;
   if (nowFailed !== failed) setFailed(nowFailed);
   if (kitchen.data) return <>{children}</>;

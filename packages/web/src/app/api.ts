@@ -1,4 +1,13 @@
-import type { BatchDraft, FireAct, Kitchen, LedgerFigures, OilReading, PlannedFigures } from '@ember-fold/core';
+import type {
+  BatchDraft,
+  Felt,
+  FireAct,
+  FlourBelief,
+  Kitchen,
+  LedgerFigures,
+  OilReading,
+  PlannedFigures,
+} from '@ember-fold/core';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { serverAnswered } from './useOnline';
 
@@ -62,6 +71,27 @@ export interface LedgerRecord {
   readonly planned: PlannedFigures;
   readonly note: { readonly notes: string; readonly version: number };
 }
+/** One dough that was noted, and what it says of its flour. */
+export interface FlourNote {
+  readonly id: string;
+  readonly flourId: string;
+  readonly batchName: string;
+  readonly pouredKg: number;
+  readonly felt: Felt;
+  readonly notedAt: string;
+  readonly shift: number | null;
+}
+export interface Flours {
+  readonly beliefs: Readonly<Record<string, FlourBelief>>;
+  readonly observations: readonly FlourNote[];
+}
+export interface FlourAsk {
+  readonly id: string;
+  readonly batchName: string;
+  readonly dough: Pick<BatchDraft['dough'], 'family' | 'lines'>;
+  readonly pouredKg: number;
+  readonly felt: Felt;
+}
 export interface StarterAsk {
   readonly id: string;
   readonly name: string;
@@ -86,12 +116,25 @@ const request: typeof fetchJson = async (args, queryApi, options) => {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: request,
-  tagTypes: ['Batches', 'Batch', 'Kitchen', 'Stove', 'Ledger', 'Record'],
+  tagTypes: ['Batches', 'Batch', 'Kitchen', 'Stove', 'Ledger', 'Record', 'Flours'],
   refetchOnReconnect: true,
   endpoints: (build) => ({
     kitchen: build.query<KitchenRow, void>({ query: () => '/kitchen', providesTags: ['Kitchen'] }),
     saveKitchen: build.mutation<KitchenRow, KitchenRow>({
       query: (body) => ({ url: '/kitchen', method: 'PUT', body }),
+    }),
+    flours: build.query<Flours, void>({ query: () => '/flours', providesTags: ['Flours'] }),
+    noteFlour: build.mutation<FlourNote, FlourAsk>({
+      query: (body) => ({ url: '/flours', method: 'POST', body }),
+      invalidatesTags: ['Flours'],
+    }),
+    changeFlour: build.mutation<FlourNote, Pick<FlourNote, 'id' | 'pouredKg' | 'felt'>>({
+      query: ({ id, ...body }) => ({ url: `/flours/${id}`, method: 'PUT', body }),
+      invalidatesTags: ['Flours'],
+    }),
+    forgetFlour: build.mutation<void, string>({
+      query: (id) => ({ url: `/flours/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Flours'],
     }),
     batches: build.query<BatchSummary[], void>({ query: () => '/batches', providesTags: ['Batches'] }),
     batch: build.query<Batch, string>({ query: (id) => `/batches/${id}`, providesTags: ['Batch'] }),

@@ -1,10 +1,10 @@
 import { isAnyOf } from '@reduxjs/toolkit';
 import { planHotLatest } from '../workers/planClient';
-import { api } from './api';
 import { keepMirror } from './draftMirror';
 import { conflictKept, draftChanged, draftLoaded, type DraftState, redone, undone } from './draftSlice';
 import { hotFailed, hotPlanned, minutePassed } from './hotPlan';
 import { listener } from './listener';
+import { selectKitchen } from './selectKitchen';
 import { handOver, saveUntilDone } from './saveDraft';
 import type { RootState } from './store';
 
@@ -21,10 +21,9 @@ listener.startListening({
   },
 });
 
-const selectKitchen = api.endpoints.kitchen.select();
 const inputsOf = (state: unknown) => {
   const root = state as RootState;
-  return { draft: root.draft.draft, kitchen: selectKitchen(root).data?.kitchen ?? null };
+  return { draft: root.draft.draft, kitchen: selectKitchen(root) };
 };
 
 /**

@@ -1,10 +1,9 @@
 import { type BatchDraft, type ColdPlan, CoreError, type HotPlan, type Kitchen, planCold } from '@ember-fold/core';
 import { createSelector } from '@reduxjs/toolkit';
 import { makePrinter, type Printer } from '../text/printer';
-import { api } from './api';
+import { selectKitchen } from './selectKitchen';
 import { type RootState, useAppSelector } from './store';
 
-const selectKitchen = createSelector(api.endpoints.kitchen.select(), (row) => row.data?.kitchen ?? null);
 const selectPrinter = createSelector(selectKitchen, (kitchen) => kitchen && makePrinter(kitchen));
 
 type Cold = { readonly plan: ColdPlan; readonly problem: null } | { readonly plan: null; readonly problem: string };

@@ -21,6 +21,7 @@ import { plain } from '../text/printer';
 import { FAMILY_METHOD, FAMILY_NAME, PART_NAMES } from '../text/words';
 import { FormulaTable } from './FormulaTable';
 import { StationLayout } from './StationLayout';
+import { WaterLog } from './WaterLog';
 
 /** "I have only 640 g of flour": pieces and filling follow what there is. */
 function ScaleToLimit({ line }: { readonly line: Line }) {
@@ -172,6 +173,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
               { name: 'other', kg: other, colour: theme.ink },
             ]}
           />
+          {figures.family.absorption === null && <WaterLog line={line} />}
         </>
       }
       findings={

@@ -3,6 +3,7 @@ import type {
   CoolingPlace,
   CrustName,
   DoughFamilyId,
+  Felt,
   Ingredient,
   IngredientRole,
   NextStep,
@@ -243,3 +244,6 @@ export const DIET_NAME: Record<Ingredient['diet'], string> = {
 
 /** How fast the simulated stove's clock runs. */
 export const SPEED_NAME = { '1': 'real time', '4': '4 times', '20': '20 times', '60': '60 times' } as const;
+
+/** How a dough feels when the pouring ends. */
+export const FELT_NAME: Record<Felt, string> = { firm: 'firm', right: 'right', soft: 'soft' };
