@@ -16,6 +16,7 @@ export { ingredientById, INGREDIENTS } from './ingredient/catalogue.js';
 export { findIngredients } from './ingredient/findIngredients.js';
 export { type Formula, type FormulaLine, formulaTotals, scaleFormula, scaleToLine } from './ingredient/formula.js';
 export { type Band, DOUGH_FAMILIES, type DoughFamily, doughFamily, type DoughFamilyId } from './dough/doughFamily.js';
+export { doughRise, pourTemp, type PourTemp, type Rise, type RiseSpec, yeastRate } from './dough/doughRise.js';
 export { type FamilyJudgement, judgeFamily } from './dough/judgeFamily.js';
 export { WORKED_FORMULAS } from './dough/workedFormulas.js';
 export { type DoughFigures, doughFigures, doughStiffness } from './dough/doughFigures.js';

@@ -1,6 +1,7 @@
 import { CoreError, requireWithin } from '../errors.js';
 import { doughFigures } from '../dough/doughFigures.js';
 import { doughFindings } from '../dough/doughFindings.js';
+import { riseFindings, riseOf } from '../dough/riseFindings.js';
 import { coolFilling, type CoolingSpec, dishDepthM } from '../filling/coolFilling.js';
 import { fillingFigures } from '../filling/fillingFigures.js';
 import { fillingFindings } from '../filling/fillingFindings.js';
@@ -24,6 +25,7 @@ const FOLD_C = 20;
 /** How long the solver looks ahead, s. */
 const HORIZON_S = 1800;
 const DROP_SPACING_S = 5;
+const PROOF_S = 1200;
 /** Grid of a plan: its moments lie within 4 s of a grid three times as fine, and later rather than sooner. */
 const WALL_CELLS = 16;
 const FILLING_CELLS = 12;
@@ -81,7 +83,10 @@ export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
     fillingLeftKg: filling.figures.targetKg - draft.pieces * fold.fillingEachKg,
   };
   return {
-    dough: { figures: doughs, findings: doughFindings(doughs, draft.dough.lines) },
+    dough: {
+      figures: doughs,
+      findings: [...doughFindings(doughs, draft.dough.lines), ...riseFindings(doughs, kitchen.roomC, kitchen.fridgeC)],
+    },
     filling,
     contains: containedIn([doughs.totals, filling.figures.totals]),
     fold: {
@@ -198,12 +203,15 @@ function planServe(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, fry: Fry
   const eatMs = Date.parse(draft.eatAt);
   if (!Number.isFinite(eatMs)) throw new CoreError('NOT_A_NUMBER', 'eatAt', 'The eating time is not a date.');
   const { hands } = kitchen;
-  const rest = cold.dough.figures.family.restS;
+  const { restS } = cold.dough.figures.family;
+  const usualS = (restS.least + restS.most) / 2;
+  // A dough that rises waits for its own clock, then twenty minutes shaped.
+  const riseS = riseOf(cold.dough.figures, kitchen.roomC)?.doubleS ?? null;
   const steps = backwardChain(eatMs, {
     cookFillingS: hands.cookFillingS,
     coolS: cold.filling.cooling?.toFoldS ?? 12 * 3600,
     mixS: hands.mixS,
-    restS: (rest.least + rest.most) / 2,
+    restS: riseS === null ? usualS : riseS + PROOF_S,
     foldS: hands.foldEachS * draft.pieces,
     heatS: fry.warmUpS ?? 3 * 3600,
     fryS: fry.lots?.totalS ?? 0,

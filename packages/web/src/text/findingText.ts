@@ -50,6 +50,16 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     `Water dough to fat dough is ${plain(get(v, 'ratio'))} to 1; ${plain(get(v, 'least'))} to ${plain(get(v, 'most'))} to 1 wraps and opens well.`,
   'dough.other-family': (v) =>
     `By its numbers this is nearer to: ${FAMILY_NAME[DOUGH_FAMILIES[get(v, 'family')]!.id].toLowerCase()}. Choose that family, or take this one's worked formula.`,
+  'dough.pour-at': (v, p) => `Pour at ${p.temp(get(v, 'waterC'))} for a dough of ${p.temp(get(v, 'doughC'))}.`,
+  'dough.pour-ice': (v, p) =>
+    `Take ${p.mass(get(v, 'iceKg'))} of the water as ice for a dough of ${p.temp(get(v, 'doughC'))}.`,
+  'dough.pour-hot': (v, p) =>
+    `A dough this cold would want water of ${p.temp(get(v, 'waterC'))}; over ${p.temp(get(v, 'mostC'))} weakens yeast. Warm the flour and let it rise longer.`,
+  'dough.rise': (v, p) =>
+    `Doubles in ${p.span(get(v, 'doubleS'))} at ${p.temp(get(v, 'roomC'))}; between ${p.span(get(v, 'soonestS'))} and ${p.span(get(v, 'latestS'))}. Judge by the poke, not by the clock.`,
+  'dough.rise-never': (v, p) => `At ${p.temp(get(v, 'roomC'))} it does not double within two days. Somewhere warmer.`,
+  'dough.rise-fridge': (v, p) =>
+    `In the fridge at ${p.temp(get(v, 'fridgeC'))} it doubles in ${p.span(get(v, 'doubleS'))}: ${get(v, 'doubleS') > 7 * 3600 ? 'overnight will do' : 'too quick to leave overnight'}.`,
   'filling.empty': () => 'Nothing in the filling yet. Add its first ingredient.',
   'filling.sweet': (v) => `A sweet filling with ${percent(get(v, 'percent'))} salt.`,
   'filling.salt-right': (v) => `Salt ${percent(get(v, 'percent'))} of the cooked filling, inside 0.8 to 1.6 %.`,

@@ -1,0 +1,101 @@
+import fc from 'fast-check';
+import { DEFAULT_KITCHEN } from '../batch/draft.js';
+import { withFamily, withWorkedFormula } from '../batch/editDraft.js';
+import { planBatch } from '../batch/planBatch.js';
+import { newBatch } from '../batch/starters.js';
+import { doughRise, pourTemp, type RiseSpec, yeastRate, yeastStrength } from './doughRise.js';
+
+const LEAN: RiseSpec = { yeastPercent: 1, sugarPercent: 0, saltPercent: 1.6, doughC: 26, placeC: 26, massKg: 1 };
+const minutes = (spec: Partial<RiseSpec>) => doughRise({ ...LEAN, ...spec }).doubleS! / 60;
+
+test('one percent of instant yeast: about 65 minutes at 26 °C, about 12 hours at 6 °C', () => {
+  expect(minutes({})).toBeCloseTo(65.8, 0);
+  expect(minutes({ doughC: 6, placeC: 6 }) / 60).toBeGreaterThan(11.5);
+  expect(minutes({ doughC: 6, placeC: 6 }) / 60).toBeLessThan(12.8);
+  // A warm dough in the fridge rises for a while before it is cold.
+  expect(minutes({ doughC: 26, placeC: 6 }) / 60).toBeLessThan(10);
+});
+
+test('the rate is continuous, best from 33 to 37 °C, and none when frozen or scalded', () => {
+  expect([yeastRate(33), yeastRate(35), yeastRate(37)]).toEqual([1, 1, 1]);
+  expect([yeastRate(-5), yeastRate(0), yeastRate(50), yeastRate(80), yeastRate(Number.NaN)]).toEqual([0, 0, 0, 0, 0]);
+  expect(yeastRate(12 - 1e-9)).toBeCloseTo(yeastRate(12), 6);
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.1, max: 33, noNaN: true }),
+      fc.double({ min: 0, max: 5, noNaN: true }),
+      (c, more) => {
+        expect(yeastRate(Math.min(33, c + more))).toBeGreaterThanOrEqual(yeastRate(c));
+      },
+    ),
+  );
+});
+
+test('more yeast and warmth are quicker; sugar over 7 % and salt over 2 % are slower; half the yeast takes twice as long', () => {
+  expect(minutes({ yeastPercent: 0.5 })).toBeCloseTo(2 * minutes({}), 0);
+  expect(yeastStrength(7, 2)).toBe(1);
+  expect(yeastStrength(17, 2)).toBeCloseTo(0.55, 9);
+  expect(yeastStrength(60, 2)).toBe(0.2);
+  expect(minutes({ sugarPercent: 17 })).toBeCloseTo(minutes({}) / 0.55, 0);
+  expect(minutes({ saltPercent: 3 })).toBeCloseTo(minutes({}) / 0.88, 0);
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.2, max: 3, noNaN: true }),
+      fc.double({ min: 15, max: 32, noNaN: true }),
+      fc.double({ min: 15, max: 32, noNaN: true }),
+      (yeastPercent, doughC, placeC) => {
+        const rise = doughRise({ ...LEAN, yeastPercent, doughC, placeC });
+        expect(rise.soonestS!).toBeLessThan(rise.doubleS!);
+        expect(rise.latestS!).toBeGreaterThan(rise.doubleS!);
+        const warmer = doughRise({ ...LEAN, yeastPercent, doughC, placeC: placeC + 1 });
+        expect(warmer.doubleS!).toBeLessThanOrEqual(rise.doubleS! + 1e-6);
+      },
+    ),
+  );
+});
+
+test('what never doubles has no time, and bad figures are refused by name', () => {
+  expect(doughRise({ ...LEAN, yeastPercent: 0 })).toEqual({ doubleS: null, soonestS: null, latestS: null });
+  expect(doughRise({ ...LEAN, doughC: -5, placeC: -18 }).doubleS).toBeNull();
+  for (const key of Object.keys(LEAN) as (keyof RiseSpec)[]) {
+    expect(() => doughRise({ ...LEAN, [key]: Number.NaN })).toThrow(expect.objectContaining({ path: key }));
+  }
+});
+
+test('pouring at the temperature named gives the dough wanted, by the heat balance; ice where the tap is too warm', () => {
+  const amount = fc.double({ min: 0.2, max: 3, noNaN: true });
+  fc.assert(
+    fc.property(
+      amount,
+      amount,
+      fc.integer({ min: 8, max: 38 }),
+      fc.integer({ min: 12, max: 30 }),
+      (flour, water, room, want) => {
+        const poured = pourTemp(flour, water, room, want, 10);
+        if (!poured) return;
+        const { waterC, iceKg } = poured;
+        expect(iceKg).toBeGreaterThanOrEqual(0);
+        expect(iceKg).toBeLessThanOrEqual(water);
+        const heat = flour * 1800 * room + water * 4190 * waterC - iceKg * (334_000 + 4190 * waterC);
+        expect(heat / (flour * 1800 + water * 4190) + 2).toBeCloseTo(want, 6);
+      },
+    ),
+  );
+  expect(pourTemp(1, 0, 20, 26, 10)).toBeNull();
+});
+
+test('a yeast batch: pouring, rise and fridge are said, and the table waits for the rise', () => {
+  const base = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+  const draft = withWorkedFormula(withFamily(base, 'yeast'));
+  const at = (roomC: number) => planBatch(draft, { ...DEFAULT_KITCHEN, roomC }, null);
+  const find = (roomC: number, code: string) => at(roomC).dough.findings.find((f) => f.code === code);
+  expect(find(21, 'dough.pour-at')!.values['waterC']).toBeGreaterThan(24);
+  expect(find(38, 'dough.pour-ice') ?? find(38, 'dough.pour-at')).toBeDefined();
+  expect(find(21, 'dough.rise-fridge')!.values['doubleS']).toBeGreaterThan(5 * 3600);
+  const rest = (roomC: number) => {
+    const step = at(roomC).serve!.steps.find((s) => s.id === 'rest')!;
+    return (step.endMs - step.startMs) / 1000;
+  };
+  expect(rest(18)).toBeGreaterThan(rest(26) + 600);
+  expect(rest(21)).toBeGreaterThan(find(21, 'dough.rise')!.values['doubleS']!);
+});
