@@ -121,6 +121,22 @@ test('the dough: formula in grams or cups, scaled by one ingredient, another fam
   await expect(page.getByText('Dough and filling end together.')).toHaveCount(0);
 });
 
+test('a fat is swapped: water and fat stay, and what follows is said', async ({ page }) => {
+  const id = await plannedBatch('Swapped', 24);
+  await openStation(page, id, 'dough');
+  const before = await settled(page);
+  await page.getByRole('button', { name: 'Vegetable shortening, swap it' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Instead of vegetable shortening' });
+  const butter = sheet.getByRole('listitem').filter({ hasText: /^Butter, \d+ g/ });
+  await expect(butter).toContainText(/less water\. It needs ice water and a cold rest\. Contains milk\./);
+  await butter.getByRole('button', { name: 'Swap for Butter' }).click();
+  await expect(page.getByRole('table', { name: 'Dough formula' })).toContainText('Butter');
+  const after = await settled(page);
+  expect(after[0]).toContain('38 % water · 20 % fat');
+  await page.keyboard.press('Control+z');
+  expect(await settled(page)).toEqual(before);
+});
+
 test('dough and filling that do not end together: each way out is one tap, with its number', async ({ page }) => {
   const id = await plannedBatch('Uneven', 24);
   await openStation(page, id, 'dough');

@@ -18,6 +18,7 @@ export { type Formula, type FormulaLine, formulaTotals, scaleFormula, scaleToLin
 export { type Band, DOUGH_FAMILIES, type DoughFamily, doughFamily, type DoughFamilyId } from './dough/doughFamily.js';
 export { doughRise, pourTemp, type PourTemp, type Rise, type RiseSpec, yeastRate } from './dough/doughRise.js';
 export { type FamilyJudgement, judgeFamily } from './dough/judgeFamily.js';
+export { hasSubstitutions, type SideEffect, type Substitution, substitutionsFor } from './dough/substitute.js';
 export { WORKED_FORMULAS } from './dough/workedFormulas.js';
 export { type DoughFigures, doughFigures, doughStiffness } from './dough/doughFigures.js';
 export { type FillingFigures, fillingFigures, SALT_BAND } from './filling/fillingFigures.js';

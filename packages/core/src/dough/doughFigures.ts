@@ -2,6 +2,7 @@ import { clamp } from '../errors.js';
 import { ingredientById } from '../ingredient/catalogue.js';
 import type { FlourBelief } from '../learning/flourBelief.js';
 import { type Formula, formulaTotals, type FormulaTotals } from '../ingredient/formula.js';
+import { YEAST_AS_INSTANT } from './yeastKinds.js';
 import { type Band, type DoughFamily, doughFamily, type DoughFamilyId } from './doughFamily.js';
 
 /** Everything the Dough station says of a formula. Percentages are baker's percent. */
@@ -57,12 +58,6 @@ export interface DoughFigures {
 
 /** Fat or sugar from here on make a dough rich, percent of flour. */
 const RICH_PERCENT = 10;
-/** Instant yeast that raises as much as one part of each kind. */
-const AS_INSTANT: Readonly<Record<string, number>> = {
-  'instant-yeast': 1,
-  'active-dry-yeast': 0.8,
-  'fresh-yeast': 0.36,
-};
 
 /** Water the flour blend wants, fraction of flour. Source: models.md §2, our own. */
 function flourAbsorption(proteinPercent: number, wholemeal: number): number {
@@ -115,7 +110,7 @@ function sumLines(lines: Formula, starchIsFlour: boolean): Sums {
   for (const { ingredientId, massKg, part } of lines) {
     const { role, composition, wholemeal, solidFat, allergens } = ingredientById(ingredientId);
     if (part === 1) s.second += massKg;
-    s.yeast += massKg * (AS_INSTANT[ingredientId] ?? 0);
+    s.yeast += massKg * (YEAST_AS_INSTANT[ingredientId] ?? 0);
     if (role === 'leaven') s.leaven += massKg;
     if (role === 'egg') s.eggWater += massKg * composition.water;
     if (role === 'flour' || (starchIsFlour && role === 'starch')) {

@@ -1,11 +1,21 @@
-import { findIngredients, type Formula, ingredientById, INGREDIENTS, withLine } from '@ember-fold/core';
-import { X } from 'lucide-react';
+import {
+  findIngredients,
+  type Formula,
+  hasSubstitutions,
+  ingredientById,
+  INGREDIENTS,
+  withLine,
+} from '@ember-fold/core';
+import { Repeat2, X } from 'lucide-react';
+import { useState } from 'react';
 import { styled } from 'styled-components';
+import { PHONE } from '../app/theme';
 import { useEdit } from '../app/useEdit';
 import { Button } from '../controls/Button';
 import { Search } from '../controls/Search';
 import { MeasureField } from '../controls/UnitFields';
 import { plain, type Printer } from '../text/printer';
+import { SwapSheet } from './SwapSheet';
 
 const Table = styled.table`
   width: 100%;
@@ -79,6 +89,7 @@ export function FormulaTable({ part, lines, percents, percentOf, partNames = nul
       ...draft,
       [part]: { ...draft[part], lines: withLine(draft[part].lines, index, ingredientId, massKg, inPart) },
     }));
+  const [swapping, setSwapping] = useState<number | null>(null);
   const rows = lines.map((line, index) => ({ ...line, index, percent: percents[index] ?? 0 }));
   const groups = partNames
     ? partNames.map((name, i) => ({ name, inPart: i as 0 | 1, rows: rows.filter((row) => (row.part ?? 0) === i) }))
@@ -108,12 +119,25 @@ export function FormulaTable({ part, lines, percents, percentOf, partNames = nul
                 key={row.ingredientId + String(row.index)}
                 {...row}
                 printer={printer}
+                onSwap={part === 'dough' && hasSubstitutions(lines, row.index) ? () => setSwapping(row.index) : null}
                 onSet={(massKg) => setLine(row.index, row.ingredientId, massKg)}
               />
             ))}
           </tbody>
         ))}
       </Table>
+      {swapping !== null && lines[swapping] && (
+        <SwapSheet
+          lines={lines}
+          index={swapping}
+          printer={printer}
+          onClose={() => setSwapping(null)}
+          onSwap={(swap) => {
+            edit(`${part}.swap`, (draft) => ({ ...draft, [part]: { ...draft[part], lines: swap.lines } }));
+            setSwapping(null);
+          }}
+        />
+      )}
       {lines.length < 60 && (
         <Adders>
           {groups.map((group) => {
@@ -133,20 +157,50 @@ export function FormulaTable({ part, lines, percents, percentOf, partNames = nul
   );
 }
 
+/** Reads as the name it is; opens what may stand in for it. */
+const Name = styled(Button)`
+  padding: 0;
+  font: inherit;
+  text-align: left;
+  justify-content: flex-start;
+  color: inherit;
+  svg {
+    flex: none;
+    color: ${({ theme }) => theme.accentText};
+  }
+  ${PHONE} {
+    text-decoration: underline dotted;
+    svg {
+      display: none;
+    }
+  }
+`;
+
 interface LineRowProps {
   readonly ingredientId: string;
   readonly massKg: number;
   readonly percent: number;
   readonly printer: Printer;
+  /** Opens what it may be swapped for; `null` when nothing stands in for it. */
+  readonly onSwap: (() => void) | null;
   /** `null` takes the line out. */
   readonly onSet: (massKg: number | null) => void;
 }
 
-function LineRow({ ingredientId, massKg, percent, printer, onSet }: LineRowProps) {
+function LineRow({ ingredientId, massKg, percent, printer, onSwap, onSet }: LineRowProps) {
   const { name, densityKgPerM3 } = ingredientById(ingredientId);
   return (
     <tr>
-      <td>{name}</td>
+      <td>
+        {onSwap ? (
+          <Name $look="quiet" onPress={onSwap} aria-label={`${name}, swap it`}>
+            {name}
+            <Repeat2 size={15} aria-hidden />
+          </Name>
+        ) : (
+          name
+        )}
+      </td>
       <td>
         <MeasureField
           label={name}
