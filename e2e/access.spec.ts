@@ -126,10 +126,10 @@ test('the bench opens with little script, and charts only where they are shown',
   });
   const id = await plannedBatch('Light', 24);
   await openStation(page, id, 'fold');
-  await page.waitForLoadState('networkidle');
+  await expect(page.getByRole('textbox', { name: 'Pieces' })).toBeVisible();
   const main = loaded.filter(({ url }) => !url.includes('worker'));
   expect(main.length).toBeGreaterThan(0);
-  expect(main.reduce((sum, { bytes }) => sum + bytes, 0)).toBeLessThan(250 * 1024);
+  expect(main.reduce((sum, { bytes }) => sum + bytes, 0)).toBeLessThan(250_000);
   expect(loaded.some(({ url }) => /Chart/.test(url))).toBe(false);
   await openStation(page, id, 'fry');
   await expect(page.getByRole('img', { name: /^Oil through/ })).toBeVisible();

@@ -14,15 +14,30 @@ import { Button } from '../controls/Button';
 import { Page, TitleRow } from '../controls/Page';
 import { Panel, Problem, Soft } from '../controls/Panel';
 import { STATIONS } from '../text/lineText';
-import { DoughStation } from './DoughStation';
-import { FillingStation } from './FillingStation';
 import { FoldStation } from './FoldStation';
-import { FryStation } from './FryStation';
 import { LineBar } from './LineBar';
 import { SaveMark } from './SaveMark';
 
-// Its date field is the heaviest control; it comes when the station is opened.
-const ServeStation = lazy(() => import('./ServeStation').then((m) => ({ default: m.ServeStation })));
+// A batch opens on its fold; the other stations come when the page is idle, or when they are opened.
+const loadDough = () => import('./DoughStation').then((m) => ({ default: m.DoughStation }));
+const loadFilling = () => import('./FillingStation').then((m) => ({ default: m.FillingStation }));
+const loadFry = () => import('./FryStation').then((m) => ({ default: m.FryStation }));
+const loadServe = () => import('./ServeStation').then((m) => ({ default: m.ServeStation }));
+const DoughStation = lazy(loadDough);
+const FillingStation = lazy(loadFilling);
+const FryStation = lazy(loadFry);
+const ServeStation = lazy(loadServe);
+
+/** Fetches the stations that are not open yet, so that each opens at once. */
+function useStationsReady() {
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      for (const load of [loadDough, loadFilling, loadFry, loadServe]) void load().catch(() => undefined);
+    }, READY_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, []);
+}
+const READY_AFTER_MS = 1500;
 
 const ToFire = styled(Link)`
   ${figureFont}
@@ -110,11 +125,7 @@ function Station({ station, line }: StationProps) {
     case 'fry':
       return <FryStation line={line} />;
     case 'serve':
-      return (
-        <Suspense fallback={<Soft>Opening…</Soft>}>
-          <ServeStation line={line} />
-        </Suspense>
-      );
+      return <ServeStation line={line} />;
     default:
       return <ColdStation station={station} line={line} />;
   }
@@ -130,6 +141,7 @@ export function BatchPage() {
   const canUndo = useAppSelector((state) => state.draft.past.length > 0);
   const canRedo = useAppSelector((state) => state.draft.future.length > 0);
   useUndoKeys();
+  useStationsReady();
   useEffect(() => {
     const timer = setInterval(() => dispatch(minutePassed()), 60_000);
     return () => clearInterval(timer);
@@ -179,7 +191,9 @@ export function BatchPage() {
                     </Soft>
                   )}
                   {open.hotProblem && <Problem>{open.hotProblem}</Problem>}
-                  <Station station={station} line={open} />
+                  <Suspense fallback={<Soft role="status">Opening the station…</Soft>}>
+                    <Station station={station} line={open} />
+                  </Suspense>
                 </>
               )}
             </>
