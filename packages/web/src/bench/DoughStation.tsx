@@ -1,11 +1,4 @@
-import {
-  type DoughFamilyId,
-  ingredientById,
-  withFamily,
-  withLimit,
-  withPieces,
-  withWorkedFormula,
-} from '@ember-fold/core';
+import { type DoughFamilyId, ingredientById, withFamily, withLimit, withWorkedFormula } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../app/useEdit';
@@ -14,12 +7,13 @@ import { Button } from '../controls/Button';
 import { Findings } from '../controls/Findings';
 import { PanelTitle, Problem, Row, Soft } from '../controls/Panel';
 import { Pick } from '../controls/Pick';
-import { CountField, MeasureField } from '../controls/UnitFields';
+import { MeasureField } from '../controls/UnitFields';
 import { CompositionBar } from '../drawing/CompositionBar';
 import { StiffnessDial } from '../drawing/StiffnessDial';
 import { plain } from '../text/printer';
 import { FAMILY_METHOD, FAMILY_NAME, PART_NAMES } from '../text/words';
 import { FormulaTable } from './FormulaTable';
+import { PiecesField } from './PiecesField';
 import { StationLayout } from './StationLayout';
 import { WaterLog } from './WaterLog';
 
@@ -117,15 +111,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
             options={FAMILY_NAME}
             onChange={(family) => edit('dough.family', (d) => withFamily(d, family))}
           />
-          <Row>
-            <CountField
-              label="Pieces"
-              value={draft.pieces}
-              least={1}
-              most={2000}
-              onChange={(pieces) => edit('pieces', (d) => withPieces(d, pieces))}
-            />
-          </Row>
+          <PiecesField pieces={draft.pieces} />
           <Row>
             <span>Effective water</span>
             <strong>{plain(figures.waterPercent)} %</strong>

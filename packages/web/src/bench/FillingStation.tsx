@@ -1,4 +1,4 @@
-import { type CoolingPlace, type Kitchen, withCookTo, withPieces } from '@ember-fold/core';
+import { type CoolingPlace, type Kitchen, withCookTo } from '@ember-fold/core';
 import { lazy, Suspense } from 'react';
 import { editKitchen } from '../app/editKitchen';
 import { useEdit } from '../app/useEdit';
@@ -6,9 +6,10 @@ import type { Line } from '../app/useLine';
 import { Choice } from '../controls/Choice';
 import { Findings } from '../controls/Findings';
 import { Figure, PanelTitle, Row, Soft } from '../controls/Panel';
-import { CountField, GramField, MmField, PercentField, TempField } from '../controls/UnitFields';
+import { GramField, MmField, PercentField, TempField } from '../controls/UnitFields';
 import { PLACE_NAME } from '../text/words';
 import { FormulaTable } from './FormulaTable';
+import { PiecesField } from './PiecesField';
 import { StationLayout } from './StationLayout';
 
 const CoolingChart = lazy(() => import('../charts/CoolingChart').then((m) => ({ default: m.CoolingChart })));
@@ -48,15 +49,7 @@ export function FillingStation({ line }: { readonly line: Line }) {
       controls={
         <>
           <PanelTitle>Cook dry, then cool</PanelTitle>
-          <Row>
-            <CountField
-              label="Pieces"
-              value={draft.pieces}
-              least={1}
-              most={2000}
-              onChange={(pieces) => edit('pieces', (d) => withPieces(d, pieces))}
-            />
-          </Row>
+          <PiecesField pieces={draft.pieces} />
           <Row>
             <PercentField
               label="Cook down to"

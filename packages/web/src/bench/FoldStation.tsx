@@ -1,4 +1,4 @@
-import { balanceWays, doughEachKg, withDoughEach, withFold, withPieces, worstTone } from '@ember-fold/core';
+import { balanceWays, doughEachKg, withDoughEach, withFold, worstTone } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../app/useEdit';
@@ -6,11 +6,12 @@ import type { Line } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { Findings, toneColour } from '../controls/Findings';
 import { Figure, PanelTitle, Row, Soft } from '../controls/Panel';
-import { CountField, GramField, MmField } from '../controls/UnitFields';
+import { GramField, MmField } from '../controls/UnitFields';
 import { DiscDrawing } from '../drawing/DiscDrawing';
 import { FillGauge } from '../drawing/FillGauge';
 import { PieceDrawing } from '../drawing/PieceDrawing';
 import { balanceText } from '../text/balanceText';
+import { PiecesField } from './PiecesField';
 import { StationLayout } from './StationLayout';
 
 const Pair = styled.div`
@@ -45,15 +46,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
       controls={
         <>
           <PanelTitle>Half-moon</PanelTitle>
-          <Row>
-            <CountField
-              label="Pieces"
-              value={draft.pieces}
-              least={1}
-              most={2000}
-              onChange={(pieces) => edit('pieces', (d) => withPieces(d, pieces))}
-            />
-          </Row>
+          <PiecesField pieces={draft.pieces} />
           <Row>
             <MmField
               label="Disc"

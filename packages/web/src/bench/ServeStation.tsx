@@ -1,4 +1,4 @@
-import { type ChainStep, withPieces } from '@ember-fold/core';
+import { type ChainStep } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { figureFont } from '../app/theme';
 import { useEdit } from '../app/useEdit';
@@ -7,8 +7,8 @@ import { Findings } from '../controls/Findings';
 import { MomentField } from '../controls/MomentField';
 import { NameField } from '../controls/NameField';
 import { Figure, PanelTitle, Row, Soft } from '../controls/Panel';
-import { CountField } from '../controls/UnitFields';
 import { ALLERGEN_NAME, CAUTIONS, DEFERRAL, DIET_NAME, STEP_NAME } from '../text/words';
+import { PiecesField } from './PiecesField';
 import { StationLayout } from './StationLayout';
 
 const Chain = styled.ol`
@@ -106,15 +106,7 @@ export function ServeStation({ line }: { readonly line: Line }) {
             value={draft.eatAt}
             onChange={(eatAt) => edit('eatAt', (d) => ({ ...d, eatAt }))}
           />
-          <Row style={{ marginTop: 10 }}>
-            <CountField
-              label="Pieces"
-              value={draft.pieces}
-              least={1}
-              most={2000}
-              onChange={(pieces) => edit('pieces', (d) => withPieces(d, pieces))}
-            />
-          </Row>
+          <PiecesField pieces={draft.pieces} />
           <NameField
             label="Name of the batch"
             value={draft.name}

@@ -8,7 +8,7 @@ import { Button } from '../controls/Button';
 import { Page } from '../controls/Page';
 import { Panel, Problem, Soft } from '../controls/Panel';
 import { Actions, Sheet } from '../controls/Sheet';
-import { figureFont } from '../app/theme';
+import { Tally } from '../controls/Tally';
 import { SPEED_NAME } from '../text/words';
 import { ActPad } from './ActPad';
 import { DoNextList } from './DoNextList';
@@ -36,24 +36,6 @@ const Grid = styled.div`
   @media (max-width: 760px) {
     grid-template-columns: minmax(0, 1fr);
     grid-template-areas: 'oil' 'next' 'pad' 'pot' 'tally' 'trace';
-  }
-`;
-
-const Tally = styled.dl`
-  display: flex;
-  gap: 20px;
-  margin: 6px 0 10px;
-  div {
-    display: flex;
-    flex-direction: column-reverse;
-  }
-  dd {
-    ${figureFont}
-    font-size: 34px;
-    line-height: 1;
-  }
-  dt {
-    font-size: 14px;
   }
 `;
 
@@ -161,24 +143,9 @@ function Burning({ batchId, stove }: { readonly batchId: string; readonly stove:
         </div>
         <Panel style={{ gridArea: 'tally' }} aria-label="Tally">
           <Soft>{draft.name}</Soft>
-          <Tally>
-            <div>
-              <dt>done</dt>
-              <dd>{state.done}</dd>
-            </div>
-            <div>
-              <dt>burst</dt>
-              <dd>{state.burst}</dd>
-            </div>
-            <div>
-              <dt>in the oil</dt>
-              <dd>{state.inPot.length}</dd>
-            </div>
-            <div>
-              <dt>to fry</dt>
-              <dd>{state.toFry}</dd>
-            </div>
-          </Tally>
+          <Tally
+            counts={{ done: state.done, burst: state.burst, 'in the oil': state.inPot.length, 'to fry': state.toFry }}
+          />
           <Soft>{`${printer.time(fire.nowS)} since the start, ${SPEED_NAME[String(live.stove.speed) as keyof typeof SPEED_NAME]}`}</Soft>
           <Soft>Lid at hand. Never water on burning oil.</Soft>
           {live.waiting > 0 && <Soft role="status">{`${live.waiting} kept here until the server is back`}</Soft>}

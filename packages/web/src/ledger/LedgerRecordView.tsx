@@ -8,6 +8,7 @@ import { figureFont } from '../app/theme';
 import { useKitchen } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { TitleRow } from '../controls/Page';
+import { Tally } from '../controls/Tally';
 import { Panel, PanelTitle, Problem, Soft } from '../controls/Panel';
 import { plannedAndHappened } from '../text/ledgerText';
 import { printDate } from '../text/printer';
@@ -46,26 +47,6 @@ const Table = styled.table`
   }
   td {
     ${figureFont}
-  }
-`;
-
-const Outcome = styled.dl`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 24px;
-  margin-bottom: 8px;
-  div {
-    display: flex;
-    flex-direction: column-reverse;
-  }
-  dd {
-    ${figureFont}
-    font-size: 34px;
-    line-height: 1;
-  }
-  dt {
-    font-size: 14px;
-    color: ${({ theme }) => theme.soft};
   }
 `;
 
@@ -152,20 +133,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
         </Panel>
         <Panel>
           <PanelTitle>What came out</PanelTitle>
-          <Outcome>
-            <div>
-              <dt>fried whole</dt>
-              <dd>{figures.fried}</dd>
-            </div>
-            <div>
-              <dt>burst</dt>
-              <dd>{figures.burst}</dd>
-            </div>
-            <div>
-              <dt>not fried</dt>
-              <dd>{figures.notFried}</dd>
-            </div>
-          </Outcome>
+          <Tally counts={{ 'fried whole': figures.fried, burst: figures.burst, 'not fried': figures.notFried }} />
           {figures.burst > 0 && (
             <Soft>{`Burst: ${state.pieces
               .filter((p) => p.burst)

@@ -1,19 +1,25 @@
 import {
+  balanceWays,
   type BatchDraft,
   DEFAULT_KITCHEN,
+  type DoughFamilyId,
   type Kitchen,
   newBatch,
   type NextStep,
   planBatch,
   type StarterId,
   STARTERS,
+  substitutionsFor,
   withFamily,
+  WORKED_FORMULAS,
 } from '@ember-fold/core';
 import fc from 'fast-check';
+import { balanceText } from './balanceText';
 import { findingText } from './findingText';
 import { lineText } from './lineText';
 import { makePrinter, plain, readMl, readMm, readWhole } from './printer';
-import { listText, nextText } from './words';
+import { swapText } from './swapText';
+import { FAMILY_METHOD, FAMILY_NAME, listText, nextText } from './words';
 
 const WRONG = /NaN|undefined|null|Infinity|\[object|−?\d\.\d{4,}/;
 
@@ -136,4 +142,50 @@ it('says what to do at the stove for every step and reason', () => {
     '4 and 5',
     '1, 2 and 3',
   ]);
+});
+
+it('says of every swap in every worked formula what changes and what follows', () => {
+  const printer = makePrinter(DEFAULT_KITCHEN);
+  let swaps = 0;
+  for (const lines of Object.values(WORKED_FORMULAS)) {
+    lines.forEach((_, index) => {
+      for (const swap of substitutionsFor(lines, index)) {
+        swaps += 1;
+        const text = swapText(swap, printer);
+        expect(text).not.toMatch(WRONG);
+        if (swap.effects.length + swap.newAllergens.length > 0) expect(text).toMatch(/^[A-Z0-9].*\.$/);
+        for (const allergen of swap.newAllergens) expect(text).toContain(`Contains ${allergen}.`);
+        if (Math.abs(swap.waterChangeKg) > 0.001) expect(text).toMatch(/ (more|less) water\./);
+      }
+    });
+  }
+  expect(swaps).toBeGreaterThan(80);
+});
+
+it('names every way out of an uneven batch with its number', () => {
+  const printer = makePrinter(DEFAULT_KITCHEN);
+  const base = newBatch('Uneven', 'squash-sage', 24, '2026-03-07T18:30:00Z');
+  const by = (lines: BatchDraft['dough']['lines'], factor: number) =>
+    lines.map((line) => ({ ...line, massKg: line.massKg * factor }));
+  const draft = {
+    ...base,
+    dough: { ...base.dough, lines: by(base.dough.lines, 1.1) },
+    filling: { ...base.filling, lines: by(base.filling.lines, 0.9) },
+  };
+  expect(balanceWays(draft).map((way) => balanceText(way, printer))).toEqual([
+    'Make 26 pieces, what the dough gives',
+    'Make 21 pieces, what the filling gives',
+    'Make 80 g less dough',
+    'Roll to 2.9 mm',
+    'Cook 84 g more filling',
+    'Fill each with 32 g',
+  ]);
+});
+
+it('every dough family has a name and a method in short sentences', () => {
+  for (const id of Object.keys(WORKED_FORMULAS) as DoughFamilyId[]) {
+    expect(FAMILY_NAME[id].length).toBeGreaterThan(4);
+    expect(FAMILY_METHOD[id].length).toBeGreaterThanOrEqual(3);
+    for (const step of FAMILY_METHOD[id]) expect(step).toMatch(/^[A-Z].{12,140}\.$/);
+  }
 });
