@@ -16,6 +16,7 @@ import {
   expect,
   isSaved,
   line,
+  makeBatch,
   NOT_STARTED,
   plannedBatch,
   settled,
@@ -72,12 +73,7 @@ test.describe('from flour to ledger', () => {
 
   test('one batch, planned, fried by the advice, and written up', async ({ page }) => {
     await page.goto(`${URL_BASE()}/bench`);
-    await page.getByRole('button', { name: 'New batch' }).click();
-    const sheet = page.getByRole('dialog', { name: 'New batch' });
-    await sheet.getByRole('textbox', { name: 'How many' }).fill('8');
-    await sheet.getByRole('textbox', { name: 'Name' }).fill('Journey half-moons');
-    await sheet.getByRole('button', { name: 'Plan this batch' }).click();
-    await settled(page);
+    await makeBatch(page, 'Journey half-moons', 8);
     await station(page, 'Fry').click();
     await type(page, 'Oil', '166');
     await type(page, 'Pieces in a lot', '6');

@@ -69,6 +69,21 @@ export async function type(page: Page, field: string, text: string): Promise<voi
   await box.pressSequentially(text);
 }
 
+/** "New batch" filled in and sent; the page is then on its plan. */
+export async function makeBatch(page: Page, name: string, pieces: number, filling?: string): Promise<string[]> {
+  await page.getByRole('button', { name: 'New batch' }).click();
+  const sheet = page.getByRole('dialog', { name: 'New batch' });
+  if (filling) {
+    await sheet.getByRole('button', { name: /Filling/ }).click();
+    await page.getByRole('option', { name: filling }).click();
+  }
+  await sheet.getByRole('textbox', { name: 'How many' }).fill(String(pieces));
+  await sheet.getByRole('textbox', { name: 'Name' }).fill(name);
+  await sheet.getByRole('button', { name: 'Plan this batch' }).click();
+  await expect(page.getByRole('heading', { name })).toBeVisible();
+  return await settled(page);
+}
+
 export async function openStation(page: Page, id: string, name: string): Promise<void> {
   await page.goto(`${URL_BASE()}/bench/${id}/${name}`);
   await settled(page);

@@ -4,6 +4,7 @@ import {
   expect,
   isSaved,
   line,
+  makeBatch,
   openStation,
   plannedBatch,
   settled,
@@ -16,15 +17,7 @@ import {
 test('a new batch asks four things and gives a whole plan, saved', async ({ page }) => {
   await page.goto(`${URL_BASE()}/`);
   await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
-  await page.getByRole('button', { name: 'New batch' }).click();
-  const sheet = page.getByRole('dialog', { name: 'New batch' });
-  await sheet.getByRole('button', { name: /Filling/ }).click();
-  await page.getByRole('option', { name: 'Mushroom and barley' }).click();
-  await sheet.getByRole('textbox', { name: 'How many' }).fill('36');
-  await sheet.getByRole('textbox', { name: 'Name' }).fill('Barley for the walk');
-  await sheet.getByRole('button', { name: 'Plan this batch' }).click();
-  await expect(page.getByRole('heading', { name: 'Barley for the walk' })).toBeVisible();
-  const texts = await settled(page);
+  const texts = await makeBatch(page, 'Barley for the walk', 36, 'Mushroom and barley');
   expect(texts).toHaveLength(5);
   expect(texts[2]).toContain('36 ×');
   const id = /bench\/([0-9a-f-]{36})/.exec(page.url())![1]!;

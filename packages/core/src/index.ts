@@ -30,7 +30,7 @@ export {
   dishDepthM,
 } from './filling/coolFilling.js';
 export { HALF_MOON_EXPOSED, type HalfMoon, halfMoon, halfMoonSection, type HalfMoonSpec } from './piece/halfMoon.js';
-export type { FoldBalance } from './piece/foldFindings.js';
+export { FILL_BAND, type FoldBalance } from './piece/foldFindings.js';
 export { doughMaterial, fillingMaterial, type FryMaterial } from './frying/fryMaterial.js';
 export { createFryBody, type FryBody, type FryBodySpec, OIL_SURFACE, type SurfaceLaw } from './frying/fryBody.js';
 export { advanceFry, turnFry } from './frying/advanceFry.js';

@@ -37,6 +37,8 @@ export interface FireState {
   readonly inPot: readonly FirePiece[];
   readonly burner: number;
   readonly lots: number;
+  /** First drop of each lot, s. */
+  readonly lotStartsS: readonly number[];
   readonly done: number;
   readonly burst: number;
   readonly toFry: number;
@@ -80,6 +82,7 @@ export function fireState(acts: readonly FireAct[], planned: number): FireState 
     inPot: inPot(),
     burner,
     lots,
+    lotStartsS: all.filter((p, i) => i === 0 || all[i - 1]!.lot !== p.lot).map((p) => p.droppedS),
     done: out - all.filter((piece) => piece.burst && piece.outS !== null).length,
     burst,
     toFry: Math.max(0, planned - all.length),

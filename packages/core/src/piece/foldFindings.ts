@@ -8,6 +8,9 @@ export interface FoldBalance {
   readonly fillingLeftKg: number;
 }
 
+/** Share of its capacity a pocket holds well. Source: models.md §4. */
+export const FILL_BAND = { least: 0.6, most: 0.85 } as const;
+
 /** Fill fraction, walls and balance in words. Bands: models.md §4. */
 export function foldFindings(
   piece: HalfMoon | null,
@@ -21,9 +24,9 @@ export function foldFindings(
   const found: Finding[] = [];
   const { fill } = piece;
   const kg = (share: number) => share * piece.capacityM3 * fillingKgPerM3;
-  const values = { fill, spareKg: kg(1 - fill), overKg: kg(fill - 0.85), moreKg: kg(0.6 - fill) };
+  const values = { fill, spareKg: kg(1 - fill), overKg: kg(fill - FILL_BAND.most), moreKg: kg(FILL_BAND.least - fill) };
   if (fill > 0.9) found.push({ code: 'fold.opens', tone: fill > 1 ? 'stop' : 'look-out', values });
-  else if (fill > 0.85) found.push({ code: 'fold.tight', tone: 'look-out', values });
+  else if (fill > FILL_BAND.most) found.push({ code: 'fold.tight', tone: 'look-out', values });
   else if (fill >= 0.45) found.push({ code: 'fold.holds', tone: 'good', values });
   else found.push({ code: 'fold.bready', tone: 'look-out', values });
   const wallValues = { crownM: piece.wallCrownM, seamM: piece.wallSeamM, sealM: piece.sealThickM };

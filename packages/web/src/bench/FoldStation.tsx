@@ -104,17 +104,6 @@ export function FoldStation({ line }: { readonly line: Line }) {
               <strong>{printer.money(costEach)}</strong>
             </Row>
           )}
-          {ways.length > 0 && (
-            <Ways aria-label="Ways to end together">
-              {ways.map((way) => (
-                <li key={way.code}>
-                  <Button style={{ width: '100%' }} onPress={() => edit(`fold.${way.code}`, () => way.next)}>
-                    {balanceText(way, printer)}
-                  </Button>
-                </li>
-              ))}
-            </Ways>
-          )}
         </>
       }
       drawing={
@@ -133,6 +122,17 @@ export function FoldStation({ line }: { readonly line: Line }) {
           <Figure>{piece ? printer.percent(piece.fill) : 'no pocket'}</Figure>
           {piece && <FillGauge fill={piece.fill} colour={theme[toneColour(worstTone(findings))]} />}
           <Findings findings={findings} printer={printer} />
+          {ways.length > 0 && (
+            <Ways aria-label="Ways to end together">
+              {ways.map((way) => (
+                <li key={way.code}>
+                  <Button style={{ width: '100%' }} onPress={() => edit(`fold.${way.code}`, () => way.next)}>
+                    {balanceText(way, printer)}
+                  </Button>
+                </li>
+              ))}
+            </Ways>
+          )}
         </>
       }
     />

@@ -140,7 +140,7 @@ export function ServeStation({ line }: { readonly line: Line }) {
           {serve && <Findings findings={serve.findings} printer={printer} />}
           <Soft as="h3">Cautions</Soft>
           <ul>
-            {CAUTIONS.slice(0, 3).map((caution) => (
+            {CAUTIONS.map((caution) => (
               <li key={caution}>
                 <Soft>{caution}</Soft>
               </li>

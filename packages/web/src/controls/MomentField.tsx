@@ -1,28 +1,16 @@
 import { CalendarDateTime, getLocalTimeZone, parseAbsolute, toCalendarDateTime } from '@internationalized/date';
 import { DateField, DateInput, DateSegment, FieldError, I18nProvider, Label } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { figureFont } from '../app/theme';
+import { figureBox, labelOver } from './fieldLook';
 
 const Wrap = styled(DateField)`
-  display: grid;
-  gap: 4px;
-  label,
-  > span:first-child {
-    font-size: 13px;
-    color: ${({ theme }) => theme.soft};
-  }
+  ${labelOver}
 `;
 
 const Line = styled(DateInput)`
-  ${figureFont}
-  display: flex;
-  align-items: center;
-  min-height: 44px;
+  ${figureBox}
   padding: 0 10px;
   font-size: 17px;
-  border: 1px solid ${({ theme }) => theme.edge};
-  border-radius: 8px;
-  background: ${({ theme }) => theme.panel};
 `;
 
 const Part = styled(DateSegment)`

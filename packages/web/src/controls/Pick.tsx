@@ -1,31 +1,19 @@
 import { ChevronDown } from 'lucide-react';
 import { Button, Label, ListBox, ListBoxItem, Popover, Select, SelectValue } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { figureFont } from '../app/theme';
+import { figureBox, labelOver } from './fieldLook';
 
 const Wrap = styled(Select)`
-  display: grid;
-  gap: 4px;
-  label,
-  > span:first-child {
-    font-size: 13px;
-    color: ${({ theme }) => theme.soft};
-  }
+  ${labelOver}
 `;
 
 const Open = styled(Button)`
-  ${figureFont}
-  display: flex;
-  align-items: center;
+  ${figureBox}
   justify-content: space-between;
   gap: 8px;
-  min-height: 44px;
   padding: 0 12px;
   font-size: 16px;
   text-align: left;
-  border: 1px solid ${({ theme }) => theme.edge};
-  border-radius: 8px;
-  background: ${({ theme }) => theme.panel};
   cursor: pointer;
 `;
 

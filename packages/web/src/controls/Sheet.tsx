@@ -1,7 +1,9 @@
+import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureFont } from '../app/theme';
+import { Button } from './Button';
 
 const Shade = styled(ModalOverlay)`
   position: fixed;
@@ -24,11 +26,21 @@ const Paper = styled(Modal)`
   h2 {
     ${figureFont}
     font-size: 22px;
-    margin-bottom: 10px;
   }
   [role='dialog'],
   [role='alertdialog'] {
     outline: none;
+  }
+`;
+
+const Head = styled.div`
+  display: flex;
+  align-items: flex-start;
+  gap: 12px;
+  margin-bottom: 10px;
+  h2 {
+    flex: 1;
+    padding-top: 6px;
   }
 `;
 
@@ -55,7 +67,14 @@ export function Sheet({ title, isOpen, onClose, alert = false, children }: Sheet
     <Shade isOpen={isOpen} onOpenChange={(open) => !open && onClose()} isDismissable={!alert}>
       <Paper>
         <Dialog role={alert ? 'alertdialog' : 'dialog'}>
-          <Heading slot="title">{title}</Heading>
+          <Head>
+            <Heading slot="title">{title}</Heading>
+            {!alert && (
+              <Button $look="quiet" style={{ padding: 0, width: 44 }} aria-label="Close" onPress={onClose}>
+                <X size={20} aria-hidden />
+              </Button>
+            )}
+          </Head>
           {children}
         </Dialog>
       </Paper>

@@ -1,3 +1,4 @@
+import { FILL_BAND } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { figureFont } from '../app/theme';
 
@@ -31,7 +32,7 @@ const Ends = styled.div`
 
 /** Full scale of the gauge, as a share of what the pocket holds. */
 const SCALE = 1.15;
-const MARKS = [0.6, 0.85, 1];
+const MARKS = [FILL_BAND.least, FILL_BAND.most, 1];
 
 /** How full a pocket is, against what holds and what bursts. */
 export function FillGauge({ fill, colour }: { readonly fill: number; readonly colour: string }) {
@@ -46,7 +47,7 @@ export function FillGauge({ fill, colour }: { readonly fill: number; readonly co
       </Bar>
       <Ends aria-hidden>
         <span>bready</span>
-        <span>60–85 holds well</span>
+        <span>{`${FILL_BAND.least * 100}–${FILL_BAND.most * 100} holds well`}</span>
         <span>opens</span>
       </Ends>
     </>

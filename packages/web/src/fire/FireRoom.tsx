@@ -106,7 +106,6 @@ function Burning({ batchId, stove }: { readonly batchId: string; readonly stove:
   };
   const first = fire.steps[0];
   const urged = first && first.act !== 'burner' && first.act !== 'finish' ? first.act : null;
-  const lotStarts = state.pieces.filter((p, i, all) => i === 0 || all[i - 1]!.lot !== p.lot).map((p) => p.droppedS);
   return (
     <Page>
       <h1 className="visually-hidden">{`At the stove: ${draft.name}`}</h1>
@@ -161,7 +160,7 @@ function Burning({ batchId, stove }: { readonly batchId: string; readonly stove:
               trace={trace.points}
               forecast={trace.forecast(oil)}
               band={fry.band}
-              lotStartsS={lotStarts}
+              lotStartsS={state.lotStartsS}
               printer={printer}
               height={210}
               fromS={trace.fromS}

@@ -1,5 +1,5 @@
 import type { FireAct, OilReading } from '@ember-fold/core';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { api, problemOf, type Stove, type StoredAct, type StoredReading } from '../app/api';
 import { store } from '../app/store';
 import { serverAnswered } from '../app/useOnline';
@@ -155,10 +155,16 @@ export function useStove(batchId: string): {
   }, [batchId, outbox]);
 
   const act = useCallback((next: FireAct) => setOutbox((now) => [...now, next]), []);
-  const acknowledged = new Set(state?.acts.map((stored) => stored.act.id));
+  const stored = state?.acts;
+  // The same list for as long as nothing was done: what is computed from it is kept too.
+  const acts = useMemo(() => {
+    const known = (stored ?? []).map((one) => one.act);
+    const acknowledged = new Set(known.map((one) => one.id));
+    return [...known, ...outbox.filter((waiting) => !acknowledged.has(waiting.id))];
+  }, [stored, outbox]);
   const live = state && {
     stove: state.stove,
-    acts: [...state.acts.map((stored) => stored.act), ...outbox.filter((waiting) => !acknowledged.has(waiting.id))],
+    acts,
     readings: state.readings,
     waiting: outbox.length,
     ended: state.ended,

@@ -71,10 +71,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
   const { draft, figures, readings, acts } = record;
   const trace = useMemo(() => readings.map((r) => [r.atS, r.probeC] as const), [readings]);
   const state = useMemo(() => fireState(acts, draft.pieces), [acts, draft.pieces]);
-  const lotStartsS = useMemo(
-    () => state.pieces.filter((p, i, all) => i === 0 || all[i - 1]!.lot !== p.lot).map((p) => p.droppedS),
-    [state],
-  );
+  const { lotStartsS } = state;
   if (!printer) return null;
   const again = async () => {
     const next = cookAgain(draft, figures, tomorrowAt(draft.eatAt));

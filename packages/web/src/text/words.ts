@@ -5,7 +5,6 @@ import type {
   DoughFamilyId,
   Felt,
   Ingredient,
-  IngredientRole,
   NextStep,
   OilVerdict,
   StarterId,
@@ -118,18 +117,6 @@ export const CRUST_WORD: Record<CrustName, string> = {
   golden: 'golden',
   brown: 'brown',
   dark: 'too dark',
-};
-export const ROLE_NAME: Record<IngredientRole, string> = {
-  flour: 'Flour',
-  fat: 'Fat',
-  liquid: 'Liquid',
-  egg: 'Egg',
-  sugar: 'Sugar',
-  salt: 'Salt',
-  leaven: 'Leaven',
-  starch: 'Starch',
-  filling: 'Filling',
-  seasoning: 'Seasoning',
 };
 export const STEP_NAME = {
   filling: 'Cook the filling',
