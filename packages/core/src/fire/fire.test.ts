@@ -50,6 +50,11 @@ test('whatever was tapped: every piece is counted once, and taking everything ba
         expect([...piece.turnsS].sort((a, b) => a - b)).toEqual(piece.turnsS);
         expect(piece.lot).toBeGreaterThanOrEqual(1);
       }
+      // Each lot that dropped anything begins with its own first piece, in order, once.
+      const lots = [...new Set(state.pieces.map((piece) => piece.lot))].sort((x, y) => x - y);
+      expect(state.lotStartsS).toEqual(
+        lots.map((lot) => Math.min(...state.pieces.filter((p) => p.lot === lot).map((p) => p.droppedS))),
+      );
       const undone = acts.map((act): FireAct => ({ id: `x${act.id}`, atS: act.atS, kind: 'take-back', actId: act.id }));
       const empty = fireState([...acts, ...undone], PIECES);
       expect(empty.pieces).toHaveLength(0);

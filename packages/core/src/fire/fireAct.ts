@@ -77,12 +77,16 @@ export function fireState(acts: readonly FireAct[], planned: number): FireState 
   const all = [...pieces.values()].sort((a, b) => a.number - b.number);
   const burst = all.filter((piece) => piece.burst).length;
   const out = all.filter((piece) => piece.outS !== null).length;
+  const firstDrops = new Map<number, number>();
+  for (const { lot, droppedS } of [...all].sort((a, b) => a.droppedS - b.droppedS)) {
+    if (!firstDrops.has(lot)) firstDrops.set(lot, droppedS);
+  }
   return {
     pieces: all,
     inPot: inPot(),
     burner,
     lots,
-    lotStartsS: all.filter((p, i) => i === 0 || all[i - 1]!.lot !== p.lot).map((p) => p.droppedS),
+    lotStartsS: [...firstDrops.values()],
     done: out - all.filter((piece) => piece.burst && piece.outS !== null).length,
     burst,
     toFry: Math.max(0, planned - all.length),
