@@ -28,14 +28,15 @@ const FillingStation = lazy(loadFilling);
 const FryStation = lazy(loadFry);
 const ServeStation = lazy(loadServe);
 
-/** Fetches the stations that are not open yet, so that each opens at once. */
-function useStationsReady() {
+/** Fetches the stations that are not open yet once the open one is shown, so that each opens at once. */
+function useStationsReady(shown: boolean) {
   useEffect(() => {
+    if (!shown) return;
     const timer = setTimeout(() => {
       for (const load of [loadDough, loadFilling, loadFry, loadServe]) void load().catch(() => undefined);
     }, READY_AFTER_MS);
     return () => clearTimeout(timer);
-  }, []);
+  }, [shown]);
 }
 const READY_AFTER_MS = 1500;
 
@@ -141,7 +142,7 @@ export function BatchPage() {
   const canUndo = useAppSelector((state) => state.draft.past.length > 0);
   const canRedo = useAppSelector((state) => state.draft.future.length > 0);
   useUndoKeys();
-  useStationsReady();
+  useStationsReady(batchId === id && line !== null);
   useEffect(() => {
     const timer = setInterval(() => dispatch(minutePassed()), 60_000);
     return () => clearInterval(timer);
