@@ -13,6 +13,9 @@ export { parseDurationS, parseMassKg, parseNumber, parseTempC } from './quantity
 export { printDuration, printGrams, printMass, printTemp } from './quantity/printQuantity.js';
 export type { Allergen, Composition, Ingredient, IngredientRole } from './ingredient/ingredient.js';
 export { ingredientById, INGREDIENTS } from './ingredient/catalogue.js';
+export { isShipped, type Pantry, pantryWith, SHIPPED_PANTRY } from './ingredient/pantry.js';
+export { massOfFlourPercent, massOfWholePercent } from './ingredient/percentLine.js';
+export { type MeasuringTools, type RoundedFormula, roundFormula } from './ingredient/roundFormula.js';
 export { findIngredients } from './ingredient/findIngredients.js';
 export { type Formula, type FormulaLine, formulaTotals, scaleFormula, scaleToLine } from './ingredient/formula.js';
 export { type Band, DOUGH_FAMILIES, type DoughFamily, doughFamily, type DoughFamilyId } from './dough/doughFamily.js';
@@ -20,7 +23,9 @@ export { doughRise, pourTemp, type PourTemp, type Rise, type RiseSpec, yeastRate
 export { type FamilyJudgement, judgeFamily } from './dough/judgeFamily.js';
 export { hasSubstitutions, type SideEffect, type Substitution, substitutionsFor } from './dough/substitute.js';
 export { WORKED_FORMULAS } from './dough/workedFormulas.js';
-export { type DoughFigures, doughFigures, doughStiffness } from './dough/doughFigures.js';
+export { coldStiffness, type DoughFigures, doughFigures, doughStiffness } from './dough/doughFigures.js';
+export { coreTargetFor, type FillingMethod, type RawPart, REHEAT_C } from './filling/fillingSafety.js';
+export { type ThickenerChoice, thickenersFor } from './filling/freeLiquid.js';
 export { type FillingFigures, fillingFigures, SALT_BAND } from './filling/fillingFigures.js';
 export {
   coolFilling,
@@ -87,7 +92,10 @@ export {
   boilingPointC,
   DEFAULT_KITCHEN,
   type FormId,
+  type FormulaRef,
   type Kitchen,
+  type Known,
+  pantryOf,
   startTempC,
   type StartState,
 } from './batch/draft.js';
@@ -101,18 +109,27 @@ export type {
   HotPlan,
   ServePlan,
 } from './batch/batchPlan.js';
+export { draftDough, draftFilling } from './batch/draftFigures.js';
+export { type CoolingWay, coolingWays } from './batch/planFilling.js';
 export { planBatch, planCold, planHot } from './batch/planBatch.js';
 export { type Finding, type FindingCode, type FindingTone, type Station, worstTone } from './batch/finding.js';
 export { newBatch, type Starter, type StarterId, STARTERS } from './batch/starters.js';
 export {
   doughEachKg,
+  type Limit,
+  PAN_FULL,
   withCookTo,
   withDoughEach,
   withFamily,
   withFold,
   withLimit,
   withLine,
+  withMethod,
+  withPan,
   withPieces,
+  withRaw,
+  withRounding,
+  withThickener,
   withWorkedFormula,
 } from './batch/editDraft.js';
 export {

@@ -1,8 +1,7 @@
 import { doughFamily } from '../dough/doughFamily.js';
-import { doughFigures } from '../dough/doughFigures.js';
-import { fillingFigures } from '../filling/fillingFigures.js';
 import { thicknessForDough } from '../piece/halfMoon.js';
-import type { BatchDraft } from './draft.js';
+import type { BatchDraft, Known } from './draft.js';
+import { draftDough, draftFilling } from './draftFigures.js';
 import { doughEachKg, fitDough, fitFilling } from './editDraft.js';
 
 /** One way to let dough and filling end together, with the figure it comes to. SI. */
@@ -24,17 +23,17 @@ const PORTION_SHIFT = 0.25;
  * that change something and stay within the family's thickness; an even batch has none.
  * Source: the craft page, *Dividing and balance*.
  */
-export function balanceWays(draft: BatchDraft): readonly BalanceWay[] {
-  const { pieces, fold, filling } = draft;
+export function balanceWays(draft: BatchDraft, known: Known = {}): readonly BalanceWay[] {
+  const { pieces, fold } = draft;
   const each = doughEachKg(draft);
-  const dough = doughFigures(draft.dough.lines, draft.dough.family).massKg;
-  const made = fillingFigures(filling.lines, filling.cookToShare, filling.panKg).targetKg;
+  const dough = draftDough(draft, known).massKg;
+  const made = draftFilling(draft, known).targetKg;
   const doughOff = dough - pieces * each;
   const fillingOff = made - pieces * fold.fillingEachKg;
   const ways: BalanceWay[] = [];
   const pieceWay = (code: 'pieces-of-dough' | 'pieces-of-filling', count: number) => {
     if (count < 1 || count > 2000 || count === pieces) return;
-    ways.push({ code, value: count, next: fitFilling(fitDough({ ...draft, pieces: count })) });
+    ways.push({ code, value: count, next: fitFilling(fitDough({ ...draft, pieces: count }, known), known) });
   };
   // A hair of slack, or 24 pieces' worth would make 23.
   if (Math.abs(doughOff) > EVEN_KG) pieceWay('pieces-of-dough', Math.floor(dough / each + 1e-6));
@@ -42,7 +41,7 @@ export function balanceWays(draft: BatchDraft): readonly BalanceWay[] {
     pieceWay('pieces-of-filling', Math.floor(made / fold.fillingEachKg + 1e-6));
   }
   if (Math.abs(doughOff) > EVEN_KG && dough > 0) {
-    ways.push({ code: 'dough-to-fit', value: -doughOff, next: fitDough(draft) });
+    ways.push({ code: 'dough-to-fit', value: -doughOff, next: fitDough(draft, known) });
     const thicknessM = thicknessForDough(dough / pieces, fold.discM, doughFamily(draft.dough.family).densityKgPerM3);
     const { least, most } = doughFamily(draft.dough.family).rolledM;
     if (thicknessM >= least && thicknessM <= most) {
@@ -50,7 +49,7 @@ export function balanceWays(draft: BatchDraft): readonly BalanceWay[] {
     }
   }
   if (Math.abs(fillingOff) > EVEN_KG && made > 0) {
-    ways.push({ code: 'filling-to-fit', value: -fillingOff, next: fitFilling(draft) });
+    ways.push({ code: 'filling-to-fit', value: -fillingOff, next: fitFilling(draft, known) });
     const fillingEachKg = made / pieces;
     if (Math.abs(fillingEachKg / fold.fillingEachKg - 1) <= PORTION_SHIFT && fillingEachKg <= 1) {
       ways.push({ code: 'fill-each', value: fillingEachKg, next: { ...draft, fold: { ...fold, fillingEachKg } } });

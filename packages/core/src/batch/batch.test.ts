@@ -141,15 +141,15 @@ describe('edits', () => {
     );
   });
   test('one limiting ingredient: 640 g of flour gives whole pieces and uses no more flour', () => {
-    const limited = withLimit(make(48), 0, 0.64)!;
+    const limited = withLimit(make(48), { of: 'dough', line: 0, massKg: 0.64 })!;
     expect(limited.dough.lines[0]!.massKg).toBeCloseTo(0.64, 9);
     expect(Number.isInteger(limited.pieces)).toBe(true);
     const left = planCold(limited, DEFAULT_KITCHEN).fold.balance.doughLeftKg;
     expect(left).toBeGreaterThanOrEqual(-1e-9);
     expect(left).toBeLessThan(doughEachKg(limited));
-    expect(withLimit(make(24), 0, make(24).dough.lines[0]!.massKg)!.pieces).toBe(24);
-    expect(withLimit(make(), 0, 0.001)).toBeNull();
-    expect(withLimit(make(), 99, 1)).toBeNull();
+    expect(withLimit(make(24), { of: 'dough', line: 0, massKg: make(24).dough.lines[0]!.massKg })!.pieces).toBe(24);
+    expect(withLimit(make(), { of: 'dough', line: 0, massKg: 0.001 })).toBeNull();
+    expect(withLimit(make(), { of: 'filling', line: 99, massKg: 1 })).toBeNull();
   });
   test('another family brings its oil and thickness into range', () => {
     const scalded = withFamily(make(), 'scalded');

@@ -22,8 +22,10 @@ export interface FillingPlan {
   readonly depthM: number;
   /** `null` when the dish would be over 8 cm deep. */
   readonly cooling: CoolingResult | null;
-  /** The same in two dishes. */
+  /** The same in twice as many dishes. */
   readonly split: CoolingResult | null;
+  /** Ice the bath needs, kg; `null` elsewhere. */
+  readonly iceKg: number | null;
   readonly findings: readonly Finding[];
 }
 

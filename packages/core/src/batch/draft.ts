@@ -2,12 +2,21 @@ import type { DoughFamilyId } from '../dough/doughFamily.js';
 import type { CoolingPlace } from '../filling/coolFilling.js';
 import type { TurnSchool } from '../frying/solveFry.js';
 import type { Formula } from '../ingredient/formula.js';
+import type { Ingredient } from '../ingredient/ingredient.js';
+import { type Pantry, pantryWith } from '../ingredient/pantry.js';
+import type { FillingMethod, RawPart } from '../filling/fillingSafety.js';
 import type { FlourBelief } from '../learning/flourBelief.js';
 import type { Pot } from '../oil/pot.js';
 import type { Measures } from '../quantity/units.js';
 
 export type FormId = 'half-moon';
 export type StartState = 'room' | 'fridge' | 'frozen';
+
+/** A formula of the Store, as it stood at one version. */
+export interface FormulaRef {
+  readonly id: string;
+  readonly version: number;
+}
 
 /** What the cook decides. Plain JSON; every figure on screen is computed from it. */
 export interface BatchDraft {
@@ -21,6 +30,12 @@ export interface BatchDraft {
     readonly lines: Formula;
     /** What was really poured while mixing, kg, in order; absent before mixing. */
     readonly poured?: readonly number[];
+    /** Scalded dough stirred on the heat until one mass; absent: off it. */
+    readonly onHeat?: boolean;
+    /** Where a yeast dough rises; absent: in the room. */
+    readonly rise?: 'room' | 'fridge';
+    /** Where in the Store it came from; absent: made here. */
+    readonly from?: FormulaRef;
   };
   readonly filling: {
     readonly lines: Formula;
@@ -34,6 +49,15 @@ export interface BatchDraft {
     readonly covered: boolean;
     /** Safe temperature of the coldest filling in the oil, °C. */
     readonly coreTargetC: number;
+    /** What in it is not cooked before it is folded in; absent: everything is. */
+    readonly raw?: RawPart;
+    /** How its water goes; absent: cooked dry in the pan. */
+    readonly method?: FillingMethod;
+    /** Dishes it is spread in, 1–4; absent: one. */
+    readonly dishes?: number;
+    /** Days before the batch it is cooked, 0–2; absent: the same day. */
+    readonly aheadDays?: number;
+    readonly from?: FormulaRef;
   };
   readonly fold: {
     readonly discM: number;
@@ -65,6 +89,12 @@ export interface Kitchen {
   readonly pot: Pot;
   /** What was learnt of each flour, by ingredient; kept apart from the settings. */
   readonly flours?: Readonly<Record<string, FlourBelief>>;
+  /** Ingredients added or changed here, and bases as ingredients; kept apart from the settings. */
+  readonly ingredients?: readonly Ingredient[];
+  /** Smallest step the scale shows, kg; absent: 1 g. */
+  readonly scaleStepKg?: number;
+  /** What a cooked filling is reheated to, °C: 74, 75 or 70 by local rule; absent: 74. */
+  readonly reheatC?: number;
   readonly dish: { readonly lengthM: number; readonly widthM: number };
   /** Hands' time, s. */
   readonly hands: {
@@ -74,6 +104,14 @@ export interface Kitchen {
     readonly serveS: number;
     readonly betweenLotsS: number;
   };
+}
+
+/** What of a kitchen the formulas need: its own ingredients and what was learnt of its flours. */
+export type Known = Pick<Kitchen, 'ingredients' | 'flours'>;
+
+/** Ingredients of this kitchen. */
+export function pantryOf(known: Known): Pantry {
+  return pantryWith(known.ingredients);
 }
 
 /** A kitchen with one 24 cm pot on a 2 kW ring: where a new user starts. */

@@ -1,11 +1,16 @@
 import { clamp, requireWithin } from '../errors.js';
 import { doughFamily, type DoughFamilyId } from '../dough/doughFamily.js';
-import { doughFigures } from '../dough/doughFigures.js';
-import { fillingFigures } from '../filling/fillingFigures.js';
 import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
+import { coreTargetFor, type FillingMethod, type RawPart } from '../filling/fillingSafety.js';
+import type { ThickenerChoice } from '../filling/freeLiquid.js';
 import { type Formula, scaleFormula } from '../ingredient/formula.js';
+import { type MeasuringTools, roundFormula } from '../ingredient/roundFormula.js';
 import { thicknessForDough } from '../piece/halfMoon.js';
-import type { BatchDraft } from './draft.js';
+import { type BatchDraft, type Known, pantryOf } from './draft.js';
+import { draftDough, draftFilling } from './draftFigures.js';
+
+/** The shipped catalogue alone. */
+const SHIPPED: Known = {};
 
 /** Dough one piece takes, from disc and thickness, kg. */
 export function doughEachKg(draft: BatchDraft): number {
@@ -22,15 +27,14 @@ function scaledFilling(draft: BatchDraft, factor: number): BatchDraft {
 }
 
 /** Scales the dough so that it comes out even over the pieces. An empty formula stays as it is. */
-export function fitDough(draft: BatchDraft): BatchDraft {
-  const made = doughFigures(draft.dough.lines, draft.dough.family).massKg;
+export function fitDough(draft: BatchDraft, known: Known = SHIPPED): BatchDraft {
+  const made = draftDough(draft, known).massKg;
   return made > 0 ? scaledDough(draft, (draft.pieces * doughEachKg(draft)) / made) : draft;
 }
 
 /** Scales the filling so that it comes out even over the pieces. */
-export function fitFilling(draft: BatchDraft): BatchDraft {
-  const { lines, cookToShare, panKg } = draft.filling;
-  const made = fillingFigures(lines, cookToShare, panKg).targetKg;
+export function fitFilling(draft: BatchDraft, known: Known = SHIPPED): BatchDraft {
+  const made = draftFilling(draft, known).targetKg;
   return made > 0 ? scaledFilling(draft, (draft.pieces * draft.fold.fillingEachKg) / made) : draft;
 }
 
@@ -69,33 +73,107 @@ export function withFamily(draft: BatchDraft, familyId: DoughFamilyId): BatchDra
   return { ...next, fold: { ...next.fold, thicknessM }, fry: { ...next.fry, oilC } };
 }
 
-/**
- * "I have 640 g of flour": the dough becomes what that allows, and pieces and filling follow,
- * whole pieces only. `null` when the line holds nothing to scale from, or not one piece comes out.
- */
-export function withLimit(draft: BatchDraft, lineIndex: number, massKg: number): BatchDraft | null {
-  const line = draft.dough.lines[lineIndex];
-  if (!line || !(line.massKg > 0)) return null;
-  requireWithin(massKg, 0, 1000, `dough.lines.${lineIndex}.massKg`);
-  const limited = scaledDough(draft, massKg / line.massKg);
-  const made = doughFigures(limited.dough.lines, limited.dough.family).massKg;
-  // A hair of slack, or 24 pieces' worth of flour would make 23.
-  const pieces = Math.floor(made / doughEachKg(draft) + 1e-6);
-  if (pieces < 1 || pieces > 2000) return null;
-  return scaledFilling({ ...limited, pieces }, pieces / draft.pieces);
+/** What a batch is scaled by: one line of a formula, or all that is made of it. */
+export interface Limit {
+  readonly of: 'dough' | 'filling';
+  /** Index of the line; `null`: the dough or filling in all, when made. */
+  readonly line: number | null;
+  readonly massKg: number;
 }
 
-/** Cooked drier or wetter: what goes into the pan follows, so that the pieces stay filled. */
-export function withCookTo(draft: BatchDraft, cookToShare: number): BatchDraft {
-  const before = fillingFigures(draft.filling.lines, draft.filling.cookToShare, 0).targetKg;
-  const next = { ...draft, filling: { ...draft.filling, cookToShare } };
-  const after = fillingFigures(next.filling.lines, cookToShare, 0).targetKg;
+/**
+ * "I have 640 g of flour", "900 g of dough in all": the one formula becomes what that allows,
+ * and pieces and the other formula follow, whole pieces only. `null` when there is nothing to
+ * scale from, or not one piece comes out.
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function withLimit(draft: BatchDraft, limit: Limit, known: Known = SHIPPED): BatchDraft | null {
+  const { of, line, massKg } = limit;
+  requireWithin(massKg, 0, 1000, 'limit.massKg');
+  const now = line === null ? madeKg(draft, of, known) : draft[of].lines[line]?.massKg;
+  if (!now || !(now > 0)) return null;
+  return scaledBy(draft, of, massKg / now, known);
+}
+
+/** Share of a pan that is filled without spitting over. */
+export const PAN_FULL = 2 / 3;
+
+/**
+ * As much filling as a pan cooks two thirds full, with as many whole pieces as that fills.
+ * @param panM3 to the brim, 0.0001–0.1
+ */
+export function withPan(draft: BatchDraft, panM3: number, known: Known = SHIPPED): BatchDraft | null {
+  requireWithin(panM3, 1e-4, 0.1, 'panM3');
+  const { rawM3 } = draftFilling(draft, known);
+  return rawM3 > 0 ? scaledBy(draft, 'filling', (PAN_FULL * panM3) / rawM3, known) : null;
+}
+
+function madeKg(draft: BatchDraft, of: Limit['of'], known: Known): number {
+  return of === 'dough' ? draftDough(draft, known).massKg : draftFilling(draft, known).targetKg;
+}
+
+/** One formula scaled as it is, whole pieces of it, and the other formula to fit. */
+function scaledBy(draft: BatchDraft, of: Limit['of'], factor: number, known: Known): BatchDraft | null {
+  const limited = of === 'dough' ? scaledDough(draft, factor) : scaledFilling(draft, factor);
+  const each = of === 'dough' ? doughEachKg(draft) : draft.fold.fillingEachKg;
+  // A hair of slack, or 24 pieces' worth of flour would make 23.
+  const pieces = Math.floor(madeKg(limited, of, known) / each + 1e-6);
+  if (!(pieces >= 1 && pieces <= 2000)) return null;
+  const follows = pieces / draft.pieces;
+  return of === 'dough' ? scaledFilling({ ...limited, pieces }, follows) : scaledDough({ ...limited, pieces }, follows);
+}
+
+/** A filling cooked otherwise: what goes into the pan follows, so that the pieces stay filled. */
+function recooked(draft: BatchDraft, change: Partial<BatchDraft['filling']>, known: Known): BatchDraft {
+  const before = draftFilling(draft, known).targetKg;
+  const next = { ...draft, filling: { ...draft.filling, ...change } };
+  const after = draftFilling(next, known).targetKg;
   return after > 0 ? scaledFilling(next, before / after) : next;
 }
 
+/** Cooked drier or wetter. */
+export function withCookTo(draft: BatchDraft, cookToShare: number, known: Known = SHIPPED): BatchDraft {
+  return recooked(draft, { cookToShare }, known);
+}
+
+/** Another way for its water to go. */
+export function withMethod(draft: BatchDraft, method: FillingMethod, known: Known = SHIPPED): BatchDraft {
+  return recooked(draft, { method }, known);
+}
+
+/** What is raw in the filling, and with it what the core must reach. `null`: all of it is cooked. */
+export function withRaw(draft: BatchDraft, raw: RawPart | null, reheatC: number): BatchDraft {
+  const { raw: _before, ...filling } = draft.filling;
+  const coreTargetC = coreTargetFor(raw, reheatC);
+  return { ...draft, filling: { ...filling, coreTargetC, ...(raw === null ? {} : { raw }) } };
+}
+
+/** A thickener stirred in, on top of what there is of it; the pieces stay filled. */
+export function withThickener(draft: BatchDraft, choice: ThickenerChoice, known: Known = SHIPPED): BatchDraft {
+  const { lines } = draft.filling;
+  const at = lines.findIndex((line) => line.ingredientId === choice.ingredientId);
+  const massKg = (lines[at]?.massKg ?? 0) + choice.massKg;
+  const index = at < 0 ? lines.length : at;
+  return recooked(draft, { lines: withLine(lines, index, choice.ingredientId, massKg) }, known);
+}
+
 /** The family's worked formula, scaled so that the pieces come out. */
-export function withWorkedFormula(draft: BatchDraft): BatchDraft {
-  return fitDough({ ...draft, dough: { ...draft.dough, lines: WORKED_FORMULAS[draft.dough.family] } });
+export function withWorkedFormula(draft: BatchDraft, known: Known = SHIPPED): BatchDraft {
+  const { from: _from, ...dough } = draft.dough;
+  return fitDough({ ...draft, dough: { ...dough, lines: WORKED_FORMULAS[draft.dough.family] } }, known);
+}
+
+/** Both formulas rounded to what scale and spoons can do; the pieces stay as they are. */
+export function withRounding(
+  draft: BatchDraft,
+  of: Limit['of'],
+  tools: MeasuringTools,
+  known: Known = SHIPPED,
+): BatchDraft {
+  const { lines } = roundFormula(draft[of].lines, tools, pantryOf(known));
+  return of === 'dough'
+    ? { ...draft, dough: { ...draft.dough, lines } }
+    : { ...draft, filling: { ...draft.filling, lines } };
 }
 
 /** One line of a formula set to a mass, added (`index` past the end) or taken out (`massKg` null). */

@@ -1,10 +1,6 @@
 import { CoreError, requireWithin } from '../errors.js';
-import { doughFigures } from '../dough/doughFigures.js';
 import { doughFindings } from '../dough/doughFindings.js';
-import { riseFindings, riseOf } from '../dough/riseFindings.js';
-import { coolFilling, type CoolingSpec, dishDepthM } from '../filling/coolFilling.js';
-import { fillingFigures } from '../filling/fillingFigures.js';
-import { fillingFindings } from '../filling/fillingFindings.js';
+import { riseFindings, risePlan } from '../dough/riseFindings.js';
 import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
 import { fryFindings } from '../frying/fryFindings.js';
 import { doughMaterial, fillingMaterial } from '../frying/fryMaterial.js';
@@ -16,44 +12,18 @@ import { oilCautions, potLevels, warmUpS } from '../oil/pot.js';
 import { foldFindings } from '../piece/foldFindings.js';
 import { HALF_MOON_EXPONENT, HALF_MOON_EXPOSED, type HalfMoon, halfMoon } from '../piece/halfMoon.js';
 import { backwardChain } from '../schedule/backwardChain.js';
-import type { BatchPlan, ColdPlan, FillingPlan, FryPlan, HotPlan, ServePlan } from './batchPlan.js';
-import { type BatchDraft, boilingPointC, type Kitchen, startTempC } from './draft.js';
+import type { BatchPlan, ColdPlan, FryPlan, HotPlan, ServePlan } from './batchPlan.js';
+import { type BatchDraft, boilingPointC, type Kitchen, pantryOf, startTempC } from './draft.js';
+import { draftDough } from './draftFigures.js';
+import { planFilling } from './planFilling.js';
 import { serveFindings } from './serveFindings.js';
 
-/** °C at which a filling may be folded in: it softens fat above. */
-const FOLD_C = 20;
 /** How long the solver looks ahead, s. */
 const HORIZON_S = 1800;
 const DROP_SPACING_S = 5;
-const PROOF_S = 1200;
 /** Grid of a plan: its moments lie within 4 s of a grid three times as fine, and later rather than sooner. */
 const WALL_CELLS = 16;
 const FILLING_CELLS = 12;
-
-function planFilling(draft: BatchDraft, kitchen: Kitchen): FillingPlan {
-  const { filling } = draft;
-  const figures = fillingFigures(filling.lines, filling.cookToShare, filling.panKg);
-  const { lengthM, widthM } = kitchen.dish;
-  const depthM = dishDepthM(figures.targetKg, figures.densityKgPerM3, lengthM, widthM);
-  const specAt = (depth: number): CoolingSpec | null =>
-    depth <= 0.08
-      ? {
-          depthM: Math.max(0.003, depth),
-          startC: filling.hotC,
-          place: filling.place,
-          roomC: kitchen.roomC,
-          fridgeC: kitchen.fridgeC,
-          covered: filling.covered,
-        }
-      : null;
-  const spec = specAt(depthM);
-  const half = specAt(depthM / 2);
-  // In a room warmer than the usual mark, "cold" can only mean the room.
-  const foldC = Math.max(FOLD_C, filling.place === 'room' ? kitchen.roomC + 1 : FOLD_C);
-  const cooling = spec && coolFilling(spec, foldC);
-  const split = half && coolFilling(half, foldC);
-  return { figures, depthM, cooling, split, findings: fillingFindings(figures, depthM, spec, cooling, split) };
-}
 
 /** What a portion costs of a whole that is weighed when made. */
 function costOf(cost: number, madeKg: number, portionKg: number): number {
@@ -66,8 +36,8 @@ function costOf(cost: number, madeKg: number, portionKg: number): number {
  */
 export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
   requireWithin(draft.pieces, 1, 2000, 'pieces');
-  const doughs = doughFigures(draft.dough.lines, draft.dough.family, kitchen.flours);
-  const filling = planFilling(draft, kitchen);
+  const doughs = draftDough(draft, kitchen);
+  const filling = planFilling(draft, kitchen, doughs.fatPercent);
   const { fold } = draft;
   const piece = halfMoon({
     discM: fold.discM,
@@ -85,7 +55,10 @@ export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
   return {
     dough: {
       figures: doughs,
-      findings: [...doughFindings(doughs, draft.dough.lines), ...riseFindings(doughs, kitchen.roomC, kitchen.fridgeC)],
+      findings: [
+        ...doughFindings(doughs, draft.dough.lines, pantryOf(kitchen), kitchen.fridgeC),
+        ...riseFindings(doughs, draft.dough.rise ?? 'room', kitchen.roomC, kitchen.fridgeC),
+      ],
     },
     filling,
     contains: containedIn([doughs.totals, filling.figures.totals]),
@@ -205,13 +178,14 @@ function planServe(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, fry: Fry
   const { hands } = kitchen;
   const { restS } = cold.dough.figures.family;
   const usualS = (restS.least + restS.most) / 2;
-  // A dough that rises waits for its own clock, then twenty minutes shaped.
-  const riseS = riseOf(cold.dough.figures, kitchen.roomC)?.doubleS ?? null;
+  // A dough that rises waits for its own clock, then proofs shaped.
+  const rise = risePlan(cold.dough.figures, draft.dough.rise ?? 'room', kitchen.roomC, kitchen.fridgeC);
+  const isAhead = (draft.filling.aheadDays ?? 0) > 0;
   const steps = backwardChain(eatMs, {
-    cookFillingS: hands.cookFillingS,
+    cookFillingS: isAhead ? null : hands.cookFillingS,
     coolS: cold.filling.cooling?.toFoldS ?? 12 * 3600,
     mixS: hands.mixS,
-    restS: riseS === null ? usualS : riseS + PROOF_S,
+    restS: rise?.totalS ?? usualS,
     foldS: hands.foldEachS * draft.pieces,
     heatS: fry.warmUpS ?? 3 * 3600,
     fryS: fry.lots?.totalS ?? 0,

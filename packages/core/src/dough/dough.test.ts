@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { INGREDIENTS } from '../ingredient/catalogue.js';
 import { type Formula, scaleFormula, scaleToLine } from '../ingredient/formula.js';
-import { doughFigures } from './doughFigures.js';
+import { coldStiffness, doughFigures } from './doughFigures.js';
 import { doughFindings } from './doughFindings.js';
 
 const grams = (lines: Record<string, number>): Formula =>
@@ -132,4 +132,26 @@ test('the catalogue holds itself: unique ids, shares that add up to no more than
     expect(densityKgPerM3).toBeGreaterThan(80);
     expect(source).toMatch(/: \S/);
   }
+});
+
+test('cold firms a dough, the more the more solid fat it has; warm it feels as mixed', () => {
+  const lard = doughFigures(grams({ 'plain-wheat-flour': 1000, lard: 500, water: 300 }), 'cold-fat');
+  const oil = doughFigures(grams({ 'plain-wheat-flour': 1000, 'sunflower-oil': 300, water: 300 }), 'hot-oil');
+  // 18 degrees under 22: (2 % + 10 % of 0.5) × 1.8 less water, 20 points of stiffness a unit of water.
+  expect(coldStiffness(lard, 4)! - lard.stiffness!).toBeCloseTo(20 * 1.8 * (0.02 + 0.1 * 0.5), 1);
+  expect(coldStiffness(oil, 4)! - oil.stiffness!).toBeCloseTo(20 * 1.8 * 0.02, 1);
+  expect(coldStiffness(oil, 30)).toBe(oil.stiffness);
+  expect(coldStiffness(doughFigures([], 'hot-oil'), 4)).toBeNull();
+  expect(() => coldStiffness(oil, Number.NaN)).toThrow(expect.objectContaining({ path: 'tempC' }));
+});
+
+test('scalded on the heat more boils off and the flour takes up more: it comes out firmer', () => {
+  const lines = grams({ 'plain-wheat-flour': 1000, water: 1500, butter: 90 });
+  const off = doughFigures(lines, 'scalded');
+  const on = doughFigures(lines, 'scalded', { onHeat: true });
+  expect(on.boiledOffKg / off.boiledOffKg).toBeCloseTo(0.14 / 0.08, 6);
+  expect([off.absorption, on.absorption]).toEqual([1, 1.55]);
+  expect(on.stiffness!).toBeGreaterThan(off.stiffness! + 1);
+  const short = grams(SHORT);
+  expect(doughFigures(short, 'rubbed-short', { onHeat: true })).toEqual(doughFigures(short, 'rubbed-short'));
 });

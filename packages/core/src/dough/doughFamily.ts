@@ -43,6 +43,10 @@ export interface DoughFamily {
   readonly rise: number;
   /** Share of the liquid boiled off before the dough is weighed. */
   readonly boilOffShare: number;
+  /** What cooking it on the heat, rather than off it, changes; `null` where nothing is cooked. */
+  readonly onHeat: { readonly boilOffShare: number; readonly absorption: number } | null;
+  /** Rests in the fridge: firmer when it comes out than when it was mixed. */
+  readonly restsCold: boolean;
   /** Water the flour wants, when the family sets it rather than the flour (scalding gels starch). */
   readonly absorption: number | null;
   /** Share of the planned water that goes in at once; scalding liquid goes in whole. */
@@ -67,6 +71,8 @@ const PLAIN = {
   densityKgPerM3: 1175,
   rise: 1,
   boilOffShare: 0,
+  onHeat: null,
+  restsCold: false,
   absorption: null,
   firstPour: 0.85,
   fistTest: false,
@@ -115,6 +121,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     rolledM: mm(1.6, 2.5),
     oilC: band(165, 178),
     restS: minutes(20, 40),
+    restsCold: true,
     browning: 0.9,
     stretch: 0.09,
   },
@@ -148,6 +155,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     stretch: 0.14,
     densityKgPerM3: 1160,
     boilOffShare: 0.08,
+    onHeat: { boilOffShare: 0.14, absorption: 1.55 },
     absorption: 1,
     firstPour: 1,
   },
@@ -161,6 +169,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     rolledM: mm(2, 4),
     oilC: band(168, 180),
     restS: minutes(15, 60),
+    restsCold: true,
     browning: 1,
     stretch: 0.07,
   },
@@ -174,6 +183,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     rolledM: mm(2, 4),
     oilC: band(170, 182),
     restS: minutes(30, 60),
+    restsCold: true,
     browning: 1.2,
     stretch: 0.14,
   },

@@ -1,9 +1,18 @@
-import { clamp } from '../errors.js';
-import { ingredientById } from '../ingredient/catalogue.js';
+import { clamp, requireWithin } from '../errors.js';
 import type { FlourBelief } from '../learning/flourBelief.js';
 import { type Formula, formulaTotals, type FormulaTotals } from '../ingredient/formula.js';
-import { YEAST_AS_INSTANT } from './yeastKinds.js';
+import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
 import { type Band, type DoughFamily, doughFamily, type DoughFamilyId } from './doughFamily.js';
+import { sumDough } from './sumDough.js';
+
+/** What a formula alone does not say of a dough. */
+export interface DoughHow {
+  /** Shift of each flour's absorption, by ingredient, as this kitchen found it. */
+  readonly learnt?: Readonly<Record<string, FlourBelief>> | undefined;
+  readonly pantry?: Pantry | undefined;
+  /** Scalded, and stirred on the heat to one mass: more boils off and the flour takes up more. */
+  readonly onHeat?: boolean | undefined;
+}
 
 /** Everything the Dough station says of a formula. Percentages are baker's percent. */
 export interface DoughFigures {
@@ -41,6 +50,8 @@ export interface DoughFigures {
   readonly glutenFree: number;
   /** Yeast as instant yeast, percent of flour. */
   readonly yeastPercent: number;
+  /** Yeast that must bloom in warm liquid first, kg. */
+  readonly bloomKg: number;
   /** Baking powder, bicarbonate and yeast, percent of flour. */
   readonly leavenPercent: number;
   /** Water that eggs bring, kg. */
@@ -60,7 +71,7 @@ export interface DoughFigures {
 const RICH_PERCENT = 10;
 
 /** Water the flour blend wants, fraction of flour. Source: models.md §2, our own. */
-function flourAbsorption(proteinPercent: number, wholemeal: number): number {
+export function flourAbsorption(proteinPercent: number, wholemeal: number): number {
   return 0.54 + 0.012 * (proteinPercent - 10) * (1 - wholemeal) + 0.07 * wholemeal;
 }
 
@@ -68,69 +79,6 @@ function flourAbsorption(proteinPercent: number, wholemeal: number): number {
 function softeningFat(fat: number, solidShare: number): number {
   const counted = Math.min(fat, 0.4) + 0.5 * Math.max(0, fat - 0.4);
   return counted * (0.38 * solidShare + 0.48 * (1 - solidShare));
-}
-
-interface Sums {
-  flour: number;
-  water: number;
-  fat: number;
-  solidFat: number;
-  sugar: number;
-  protein: number;
-  wholemeal: number;
-  glutenFree: number;
-  pourable: number;
-  pourWater: number;
-  yeast: number;
-  leaven: number;
-  eggWater: number;
-  second: number;
-}
-
-const NOTHING: Sums = {
-  flour: 0,
-  water: 0,
-  fat: 0,
-  solidFat: 0,
-  sugar: 0,
-  protein: 0,
-  wholemeal: 0,
-  glutenFree: 0,
-  pourable: 0,
-  pourWater: 0,
-  yeast: 0,
-  leaven: 0,
-  eggWater: 0,
-  second: 0,
-};
-
-/** @param starchIsFlour in a dough without gluten, starch is what percent is reckoned on */
-function sumLines(lines: Formula, starchIsFlour: boolean): Sums {
-  const s: Sums = { ...NOTHING };
-  for (const { ingredientId, massKg, part } of lines) {
-    const { role, composition, wholemeal, solidFat, allergens } = ingredientById(ingredientId);
-    if (part === 1) s.second += massKg;
-    s.yeast += massKg * (YEAST_AS_INSTANT[ingredientId] ?? 0);
-    if (role === 'leaven') s.leaven += massKg;
-    if (role === 'egg') s.eggWater += massKg * composition.water;
-    if (role === 'flour' || (starchIsFlour && role === 'starch')) {
-      if (!allergens.includes('gluten')) s.glutenFree += massKg;
-      // The flour's own moisture and fat are already in what "flour" means to a baker.
-      s.flour += massKg;
-      s.protein += massKg * composition.protein;
-      s.wholemeal += massKg * wholemeal;
-      continue;
-    }
-    s.water += massKg * composition.water;
-    s.fat += massKg * composition.fat;
-    s.sugar += massKg * composition.sugar;
-    if (solidFat) s.solidFat += massKg * composition.fat;
-    if (role === 'liquid') {
-      s.pourable += massKg;
-      s.pourWater += massKg * composition.water;
-    }
-  }
-  return s;
 }
 
 /** Learnt shifts of a blend's flours, by their shares. */
@@ -141,8 +89,8 @@ function blendShift(lines: Formula, flourKg: number, learnt: Readonly<Record<str
   }, 0);
 }
 
-function mainFlour(lines: Formula): string | null {
-  const flours = lines.filter((line) => ingredientById(line.ingredientId).role === 'flour' && line.massKg > 0);
+function mainFlour(lines: Formula, pantry: Pantry): string | null {
+  const flours = lines.filter((line) => pantry.find(line.ingredientId).role === 'flour' && line.massKg > 0);
   const most = flours.reduce((best, line) => Math.max(best, line.massKg), 0);
   return flours.find((line) => line.massKg === most)?.ingredientId ?? null;
 }
@@ -168,17 +116,18 @@ export function doughStiffness(
 
 /**
  * All dough figures of one formula.
- * @param learnt shift of each flour's absorption, by ingredient, as this kitchen found it
+ * @param how what the formula alone does not say; absent: the label, the shipped catalogue, off the heat
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function doughFigures(
   lines: Formula,
   familyId: DoughFamilyId,
-  learnt: Readonly<Record<string, FlourBelief>> = {},
+  { learnt = {}, pantry = SHIPPED_PANTRY, onHeat = false }: DoughHow = {},
 ): DoughFigures {
-  const family = doughFamily(familyId);
-  const totals = formulaTotals(lines, 'dough.lines');
-  const s = sumLines(lines, !family.wantsGluten);
+  const usual = doughFamily(familyId);
+  const family = onHeat && usual.onHeat ? { ...usual, ...usual.onHeat } : usual;
+  const totals = formulaTotals(lines, 'dough.lines', pantry);
+  const s = sumDough(lines, !family.wantsGluten, pantry);
   const flour = s.flour;
   const per = (kg: number) => (flour > 0 ? kg / flour : 0);
   const wholemeal = per(s.wholemeal);
@@ -222,6 +171,7 @@ export function doughFigures(
     wholemeal,
     glutenFree: per(s.glutenFree),
     yeastPercent: 100 * per(s.yeast),
+    bloomKg: s.bloom,
     leavenPercent: 100 * per(s.leaven),
     eggWaterKg: s.eggWater,
     partRatio: s.second > 0 ? (totals.massKg - s.second) / s.second : null,
@@ -229,11 +179,30 @@ export function doughFigures(
     softening,
     pourableKg: s.pourable,
     pourWaterShare: s.pourable > 0 ? s.pourWater / s.pourable : 0,
-    mainFlourId: mainFlour(lines),
+    mainFlourId: mainFlour(lines, pantry),
     firstPourKg: wantedKg * family.firstPour,
     reserveKg: wantedKg * (1 - family.firstPour),
     waterToBandKg: waterToBand(stiffness, stiffnessBand, family.boilOffShare, slope, flour),
   };
+}
+
+/** A dough is felt at this temperature unless it comes out of the cold, °C. */
+const FELT_C = 22;
+
+/**
+ * Stiffness of a dough that is colder than 22 °C, 0–10: as if (2 % + 10 % of its solid fat)
+ * less water were in it for each 10 °C. Warmer it feels as mixed. Source: models.md §2, our own.
+ *
+ * @param tempC of the dough, −5 to 60
+ * @returns `null` without flour
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function coldStiffness(figures: DoughFigures, tempC: number): number | null {
+  requireWithin(tempC, -5, 60, 'tempC');
+  if (figures.stiffness === null) return null;
+  const solidFat = (figures.fatPercent / 100) * figures.solidFatShare;
+  const lostWater = ((0.02 + 0.1 * solidFat) * Math.max(0, FELT_C - tempC)) / 10;
+  return clamp(figures.stiffness + ((20 * 0.54) / (figures.family.absorption ?? 0.54)) * lostWater, 0, 10);
 }
 
 /** Grams of water between this stiffness and the nearest edge of the family's band. */

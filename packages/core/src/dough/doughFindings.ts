@@ -1,16 +1,31 @@
 import type { Finding } from '../batch/finding.js';
 import { DOUGH_FAMILIES } from './doughFamily.js';
-import type { DoughFigures } from './doughFigures.js';
-import { judgeFamily } from './judgeFamily.js';
-import { ingredientById } from '../ingredient/catalogue.js';
+import { coldStiffness, type DoughFigures } from './doughFigures.js';
+import { type FamilyJudgement, judgeFamily } from './judgeFamily.js';
 import type { Formula } from '../ingredient/formula.js';
+import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
 
 /** Rubbed fat, percent of flour, at which the fist test is expected to hold. */
 const FIST_HOLDS = 18;
 const FIST_CRUMBLES = 14;
 
-/** What the arithmetic says of a dough: stiffness against its band, fist test, fat, water, salt, hold-back. */
-export function doughFindings(figures: DoughFigures, lines: Formula): Finding[] {
+/** Usual most of salt, percent of flour, and from where it tastes salty. */
+const SALT_USUAL = 2;
+const SALT_TASTES = 2.6;
+const FRIDGE_C = 4;
+
+/**
+ * What the arithmetic says of a dough: stiffness against its band, fist test, fat, water, salt,
+ * hold-back, and what its ingredients and its family bring. Grams to mend it are kg of the
+ * ingredient itself.
+ * @param fridgeC where a dough that rests cold rests
+ */
+export function doughFindings(
+  figures: DoughFigures,
+  lines: Formula,
+  pantry: Pantry = SHIPPED_PANTRY,
+  fridgeC = FRIDGE_C,
+): Finding[] {
   const found: Finding[] = [];
   const { family, stiffness } = figures;
   if (stiffness === null) return [{ code: 'dough.no-flour', tone: 'stop', values: {} }];
@@ -28,18 +43,27 @@ export function doughFindings(figures: DoughFigures, lines: Formula): Finding[] 
   }
   if (family.fistTest) {
     const percent = figures.fatPercent;
-    const flourKg = figures.totals.flourKg;
+    const flourKg = figures.madeOf.flour;
     const moreKg = ((FIST_HOLDS - percent) / 100) * flourKg;
     if (percent >= FIST_HOLDS) found.push({ code: 'dough.fist-holds', tone: 'good', values: { percent } });
     else if (percent >= FIST_CRUMBLES)
       found.push({ code: 'dough.fist-crumbles', tone: 'know', values: { percent, moreKg } });
     else found.push({ code: 'dough.fist-fails', tone: 'look-out', values: { percent, moreKg } });
   }
-  outside(found, 'dough.fat-outside', figures.fatPercent, family.fatPercent);
-  outside(found, 'dough.water-outside', figures.waterPercent, family.waterPercent);
-  outside(found, 'dough.sugar-outside', figures.sugarPercent, family.sugarPercent);
-  if (figures.saltPercent > 2.6) {
-    found.push({ code: 'dough.salt-high', tone: 'look-out', values: { percent: figures.saltPercent } });
+  const flour = figures.madeOf.flour;
+  outside(found, 'dough.fat-outside', figures.fatPercent, family.fatPercent, flour);
+  outside(found, 'dough.water-outside', figures.waterPercent, family.waterPercent, flour);
+  outside(found, 'dough.sugar-outside', figures.sugarPercent, family.sugarPercent, flour);
+  if (figures.saltPercent > SALT_TASTES) {
+    const percent = figures.saltPercent;
+    const lessKg = ((percent - SALT_USUAL) / 100) * flour;
+    found.push({ code: 'dough.salt-high', tone: 'look-out', values: { percent, lessKg } });
+  }
+  if (family.restsCold) {
+    const cold = coldStiffness(figures, fridgeC);
+    if (cold !== null && cold - stiffness > 0.3) {
+      found.push({ code: 'dough.cold-firm', tone: 'know', values: { stiffness: cold, fridgeC } });
+    }
   }
   if (figures.reserveKg > 0) {
     found.push({
@@ -55,14 +79,18 @@ export function doughFindings(figures: DoughFigures, lines: Formula): Finding[] 
       values: { waterKg: figures.boiledOffKg, massKg: figures.massKg },
     });
   }
-  const butterKg = lines
-    .filter((line) => line.ingredientId === 'butter' || line.ingredientId === 'salted-butter')
-    .reduce((sum, line) => sum + line.massKg, 0);
-  if (butterKg > 0) {
-    const waterKg = butterKg * ingredientById('butter').composition.water;
-    found.push({ code: 'dough.butter-water', tone: 'know', values: { butterKg, waterKg } });
+  let butterKg = 0;
+  let butterWaterKg = 0;
+  for (const line of lines) {
+    const { role, composition } = pantry.find(line.ingredientId);
+    if (role !== 'fat' || composition.water < 0.05) continue;
+    butterKg += line.massKg;
+    butterWaterKg += line.massKg * composition.water;
   }
-  familyFindings(found, figures, lines);
+  if (butterKg > 0) {
+    found.push({ code: 'dough.butter-water', tone: 'know', values: { butterKg, waterKg: butterWaterKg } });
+  }
+  familyFindings(found, figures, judgeFamily(lines, pantry));
   return found;
 }
 
@@ -81,7 +109,7 @@ const BRAN_POINTS = 9;
 const OTHER_FAMILY = 0.7;
 
 /** What eggs, bran, yeast, gluten and a second dough bring with them, and whether another family fits better. */
-function familyFindings(found: Finding[], figures: DoughFigures, lines: Formula): void {
+function familyFindings(found: Finding[], figures: DoughFigures, judged: readonly FamilyJudgement[]): void {
   const { family, totals } = figures;
   const { flourKg } = totals;
   if (figures.eggWaterKg > 0) {
@@ -117,7 +145,6 @@ function familyFindings(found: Finding[], figures: DoughFigures, lines: Formula)
       found.push({ code: 'dough.part-ratio', tone: 'look-out', values: { ratio, least, most } });
     }
   }
-  const judged = judgeFamily(lines);
   const nearest = judged[0];
   const here = judged.find((one) => one.id === family.id);
   if (nearest && here && here.off - nearest.off > OTHER_FAMILY) {
@@ -131,9 +158,12 @@ function outside(
   code: Finding['code'],
   percent: number,
   band: { least: number; most: number },
+  flourKg: number,
 ): void {
   if (percent >= band.least && percent <= band.most) return;
-  found.push({ code, tone: 'look-out', values: { percent, least: band.least, most: band.most } });
+  // + more of it, − less, to the nearest edge.
+  const moreKg = ((Math.max(percent, band.least) - percent + Math.min(percent, band.most) - percent) / 100) * flourKg;
+  found.push({ code, tone: 'look-out', values: { percent, least: band.least, most: band.most, moreKg } });
 }
 
 /** Flour that would bring a slack dough up to its band, kg, water and fat unchanged (first order). */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { DEFAULT_KITCHEN } from '../batch/draft.js';
+import { type BatchDraft, DEFAULT_KITCHEN } from '../batch/draft.js';
 import { withFamily, withWorkedFormula } from '../batch/editDraft.js';
 import { planBatch } from '../batch/planBatch.js';
 import { newBatch } from '../batch/starters.js';
@@ -98,4 +98,50 @@ test('a yeast batch: pouring, rise and fridge are said, and the table waits for 
   };
   expect(rest(18)).toBeGreaterThan(rest(26) + 600);
   expect(rest(21)).toBeGreaterThan(find(21, 'dough.rise')!.values['doubleS']!);
+});
+
+describe('yeast on the bench', () => {
+  const base = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+  const lean = withWorkedFormula(withFamily(base, 'yeast'));
+  const found = (draft: BatchDraft, code: string) =>
+    planBatch(draft, DEFAULT_KITCHEN, null).dough.findings.find((f) => f.code === code);
+  const restS = (draft: BatchDraft) => {
+    const step = planBatch(draft, DEFAULT_KITCHEN, null).serve!.steps.find((s) => s.id === 'rest')!;
+    return (step.endMs - step.startMs) / 1000;
+  };
+  const yeastOf = (ingredientId: string, times: number): BatchDraft => ({
+    ...lean,
+    dough: {
+      ...lean.dough,
+      lines: lean.dough.lines.map((l) =>
+        l.ingredientId === 'instant-yeast' ? { ingredientId, massKg: l.massKg * times } : l,
+      ),
+    },
+  });
+
+  test('fresh and active dry yeast bloom in five times their weight of warm liquid; instant does not', () => {
+    expect(found(lean, 'dough.bloom')).toBeUndefined();
+    for (const [id, times] of [
+      ['active-dry-yeast', 1.25],
+      ['fresh-yeast', 2.78],
+    ] as const) {
+      const draft = yeastOf(id, times);
+      const { yeastKg, liquidKg, leastC, mostC } = found(draft, 'dough.bloom')!.values;
+      const yeast = draft.dough.lines.find((l) => l.ingredientId === id)!.massKg;
+      expect(yeastKg).toBeCloseTo(yeast, 9);
+      expect(liquidKg).toBeCloseTo(5 * yeast, 9);
+      expect([leastC, mostC]).toEqual([35, 40]);
+      // As strong as instant, so the rise is as long.
+      expect(restS(draft) / restS(lean)).toBeCloseTo(1, 1);
+    }
+  });
+
+  test('in the fridge it is started the evening before, and proofs longer when shaped cold', () => {
+    const cold: BatchDraft = { ...lean, dough: { ...lean.dough, rise: 'fridge' } };
+    expect(restS(cold)).toBeGreaterThan(restS(lean) + 4 * 3600);
+    const proof = (draft: BatchDraft) => found(draft, 'dough.proof')!.values;
+    expect(proof(cold)['proofS']! / proof(lean)['proofS']!).toBeCloseTo(1.5, 6);
+    expect([proof(lean)['fridge'], proof(cold)['fridge']]).toEqual([0, 1]);
+    expect(restS(lean)).toBeCloseTo(proof(lean)['doubleS']! + proof(lean)['proofS']!, -1);
+  });
 });

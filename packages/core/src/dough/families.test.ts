@@ -66,11 +66,27 @@ describe.each(IDS)('%s', (id) => {
     }
   });
 
-  test('a slip of the salt is noticed in percent of the flour', () => {
+  test('too much salt: the grams named bring it down to two percent of the flour', () => {
     const salty = changed(lines, 'fine-salt', 3, 0.04 * flourKg);
-    const finding = findingsOf(id, salty).find((f) => f.code === 'dough.salt-high');
-    const salt = salty.find((l) => l.ingredientId === 'fine-salt')!.massKg * 0.998;
-    expect(finding!.values['percent']!).toBeCloseTo((100 * salt) / flourKg, 0);
+    const finding = findingsOf(id, salty).find((f) => f.code === 'dough.salt-high')!;
+    const salt = salty.find((l) => l.ingredientId === 'fine-salt')!.massKg;
+    expect(finding.values['percent']!).toBeCloseTo((100 * salt * 0.998) / flourKg, 0);
+    const mended = changed(salty, 'fine-salt', (salt - finding.values['lessKg']!) / salt);
+    expect(doughFigures(mended, id).saltPercent).toBeCloseTo(2, 1);
+  });
+
+  test('too much fat, too much sugar: the grams named bring it to the edge of the band', () => {
+    for (const [code, ingredientId, percentOf, most] of [
+      ['dough.fat-outside', 'lard', 'fatPercent', family.fatPercent.most],
+      ['dough.sugar-outside', 'sugar', 'sugarPercent', family.sugarPercent.most],
+    ] as const) {
+      const extra = 0.6 * flourKg;
+      const wrong = [...lines, { ingredientId, massKg: extra }];
+      const finding = findingsOf(id, wrong).find((f) => f.code === code)!;
+      expect(finding.values['moreKg']!).toBeLessThan(0);
+      const mended = [...lines, { ingredientId, massKg: extra + finding.values['moreKg']! }];
+      expect(Math.abs(doughFigures(mended, id)[percentOf] - most)).toBeLessThan(0.05 * (1 + most));
+    }
   });
 
   test('made in its family a batch is planned to the table', () => {

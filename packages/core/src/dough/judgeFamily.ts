@@ -1,4 +1,5 @@
 import type { Formula } from '../ingredient/formula.js';
+import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
 import { type Band, DOUGH_FAMILIES, type DoughFamily, type DoughFamilyId } from './doughFamily.js';
 import { type DoughFigures, doughFigures } from './doughFigures.js';
 
@@ -37,9 +38,9 @@ function markers(family: DoughFamily, f: DoughFigures): number {
  *
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
  */
-export function judgeFamily(lines: Formula): readonly FamilyJudgement[] {
+export function judgeFamily(lines: Formula, pantry: Pantry = SHIPPED_PANTRY): readonly FamilyJudgement[] {
   return DOUGH_FAMILIES.flatMap((family) => {
-    const f = doughFigures(lines, family.id);
+    const f = doughFigures(lines, family.id, { pantry });
     if (f.stiffness === null) return [];
     const off =
       outside(f.fatPercent, family.fatPercent, 8) +

@@ -7,6 +7,34 @@ const YEAST_DOUGH_C = 26;
 const YEAST_LIQUID_MOST_C = 46;
 const TAP_C = 10;
 
+/** Where a yeast dough rises. */
+export type RisePlace = 'room' | 'fridge';
+
+/** Until it is proofed again: the gas it holds is pressed out, the yeast is at work already. Our own. */
+const PROOF_SHARE = 0.4;
+const PROOF_LEAST_S = 900;
+/** Bloom liquid over the yeast's weight, and its band, °C. Source: the craft page. */
+const BLOOM_TIMES = 5;
+const BLOOM_C = { least: 35, most: 40 } as const;
+
+export interface RisePlan {
+  /** s to double where it rises. */
+  readonly doubleS: number;
+  /** s that the filled pieces proof in the room. */
+  readonly proofS: number;
+  readonly totalS: number;
+}
+
+/** Rise where the cook chose, then proof in the room; `null` without yeast or where it never doubles. */
+export function risePlan(figures: DoughFigures, place: RisePlace, roomC: number, fridgeC: number): RisePlan | null {
+  const doubleS = riseOf(figures, place === 'fridge' ? fridgeC : roomC)?.doubleS;
+  const warmS = riseOf(figures, roomC)?.doubleS;
+  if (doubleS == null || warmS == null) return null;
+  // Shaped cold it must first come back to the room.
+  const proofS = Math.max(PROOF_LEAST_S, PROOF_SHARE * warmS * (place === 'fridge' ? 1.5 : 1));
+  return { doubleS, proofS, totalS: doubleS + proofS };
+}
+
 /** Rise of a yeast dough in this kitchen; `null` without yeast to speak of. */
 export function riseOf(figures: DoughFigures, placeC: number): Rise | null {
   if (figures.yeastPercent < 0.05) return null;
@@ -20,11 +48,16 @@ export function riseOf(figures: DoughFigures, placeC: number): Rise | null {
   });
 }
 
-/** How warm to pour, how long to double, and whether the fridge does it overnight. */
-export function riseFindings(figures: DoughFigures, roomC: number, fridgeC: number): Finding[] {
+/** How warm to pour, how long to double, whether the fridge does it overnight, and the proof. */
+export function riseFindings(figures: DoughFigures, place: RisePlace, roomC: number, fridgeC: number): Finding[] {
   const rise = riseOf(figures, roomC);
   if (!rise) return [];
   const found: Finding[] = [];
+  if (figures.bloomKg > 0) {
+    const liquidKg = Math.min(BLOOM_TIMES * figures.bloomKg, figures.pourableKg);
+    const values = { yeastKg: figures.bloomKg, liquidKg, leastC: BLOOM_C.least, mostC: BLOOM_C.most };
+    found.push({ code: 'dough.bloom', tone: 'know', values });
+  }
   const poured = pourTemp(
     figures.madeOf.flour,
     figures.pourableKg * figures.pourWaterShare,
@@ -48,6 +81,11 @@ export function riseFindings(figures: DoughFigures, roomC: number, fridgeC: numb
   } else {
     const { soonestS, doubleS, latestS } = rise;
     found.push({ code: 'dough.rise', tone: 'know', values: { soonestS, doubleS, latestS, roomC } });
+  }
+  const plan = risePlan(figures, place, roomC, fridgeC);
+  if (plan) {
+    const { doubleS, proofS } = plan;
+    found.push({ code: 'dough.proof', tone: 'know', values: { doubleS, proofS, fridge: place === 'fridge' ? 1 : 0 } });
   }
   const cold = riseOf(figures, fridgeC)?.doubleS;
   if (cold) found.push({ code: 'dough.rise-fridge', tone: 'know', values: { doubleS: cold, fridgeC } });

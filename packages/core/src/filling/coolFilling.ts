@@ -1,6 +1,6 @@
 import { requireWithin } from '../errors.js';
 
-export type CoolingPlace = 'room' | 'fridge' | 'ice-bath';
+export type CoolingPlace = 'room' | 'fridge' | 'ice-bath' | 'freezer';
 
 /** One way to cool a filling: a slab in a dish. */
 export interface CoolingSpec {
@@ -11,6 +11,8 @@ export interface CoolingSpec {
   readonly place: CoolingPlace;
   readonly roomC: number;
   readonly fridgeC: number;
+  /** Of a freezer with a fan; only needed there. */
+  readonly freezerC?: number;
   readonly covered: boolean;
 }
 
@@ -21,6 +23,8 @@ export interface CoolingResult {
   readonly to5S: number | null;
   /** The first usual mark kept: from 60 to 21 °C within 2 h. */
   readonly passesFirstMark: boolean;
+  /** And on to 5 °C within 4 h more: for a filling made ahead. */
+  readonly passesSecondMark: boolean;
   /** Warmest temperature each 2 min, °C, for the chart. */
   readonly curve: readonly { readonly timeS: number; readonly warmestC: number; readonly meanC: number }[];
 }
@@ -32,6 +36,11 @@ const CELLS = 32;
 const STEP_S = 20;
 const HORIZON_S = 12 * 3600;
 const FIRST_MARK_S = 2 * 3600;
+const SECOND_MARK_S = 4 * 3600;
+/** A filling that touches freezing air freezes at its skin: nothing below counts as cooled yet. */
+const FREEZES_C = -1.5;
+
+const FREEZER_C = -18;
 
 function faceLaws(spec: CoolingSpec): { topH: number; topC: number; bottomH: number; bottomC: number } {
   switch (spec.place) {
@@ -42,6 +51,10 @@ function faceLaws(spec: CoolingSpec): { topH: number; topC: number; bottomH: num
       return { topH: spec.covered ? 5 : 9, topC: spec.fridgeC, bottomH: spec.covered ? 5 : 9, bottomC: spec.fridgeC };
     case 'ice-bath':
       return { topH: spec.covered ? 5 : 10, topC: spec.roomC, bottomH: 220, bottomC: 0 };
+    case 'freezer': {
+      const freezerC = spec.freezerC ?? FREEZER_C;
+      return { topH: spec.covered ? 5 : 15, topC: freezerC, bottomH: spec.covered ? 5 : 15, bottomC: freezerC };
+    }
     default: {
       const never: never = spec.place;
       return never;
@@ -61,6 +74,7 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
   requireWithin(spec.startC, -20, 110, 'startC');
   requireWithin(spec.roomC, -10, 50, 'roomC');
   requireWithin(spec.fridgeC, -5, 15, 'fridgeC');
+  if (spec.freezerC !== undefined) requireWithin(spec.freezerC, -40, 0, 'freezerC');
   requireWithin(foldC, 0, 60, 'foldC');
   const law = faceLaws(spec);
   const dx = spec.depthM / CELLS;
@@ -97,6 +111,7 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
     let above = 0;
     for (let i = CELLS - 1; i >= 0; i--) {
       above = d[i]! + upper[i]! * above;
+      if (above < FREEZES_C) above = FREEZES_C;
       temp[i] = above;
       if (above > warmest) warmest = above;
       sum += above;
@@ -108,11 +123,13 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
     if (marks.fold.atS !== null && marks.to21.atS !== null && (marks.to5.atS !== null || timeS > 6 * 3600)) break;
   }
   const to21S = marks.to21.atS;
+  const to5S = marks.to5.atS;
   return {
     toFoldS: marks.fold.atS,
     to21S,
-    to5S: marks.to5.atS,
+    to5S,
     passesFirstMark: to21S !== null && to21S - (under60S ?? 0) <= FIRST_MARK_S,
+    passesSecondMark: to21S !== null && to5S !== null && to5S - to21S <= SECOND_MARK_S,
     curve,
   };
 
@@ -126,6 +143,26 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
       },
     };
   }
+}
+
+/** Specific heat of a moist filling, J/kg K, and what melting ice takes up, J/kg. */
+const FILLING_CP = 3430;
+const ICE_J_PER_KG = 334_000;
+/** An open bath also melts for the room. */
+const BATH_LOSS = 1.15;
+
+/**
+ * Ice that a bath needs to bring a filling from hot to 5 °C, kg: heat balance and a seventh for
+ * the room. Source: models.md §3, which expects about 1 kg for 1.5 kg from 60 °C.
+ *
+ * @param massKg of the filling, 0–1000
+ * @param startC 5–110
+ * @example iceForBath(1.5, 60) // 0.97
+ */
+export function iceForBath(massKg: number, startC: number): number {
+  requireWithin(massKg, 0, 1000, 'massKg');
+  requireWithin(startC, -20, 110, 'startC');
+  return (BATH_LOSS * massKg * FILLING_CP * Math.max(0, startC - 5)) / ICE_J_PER_KG;
 }
 
 /** Depth of a filling spread in a dish, m. */

@@ -1,7 +1,17 @@
 import fc from 'fast-check';
-import { coolFilling, type CoolingSpec, dishDepthM } from './coolFilling.js';
+import { coolFilling, type CoolingSpec, dishDepthM, iceForBath } from './coolFilling.js';
+import { type BatchDraft, DEFAULT_KITCHEN } from '../batch/draft.js';
+import { draftFilling } from '../batch/draftFigures.js';
+import { withRaw } from '../batch/editDraft.js';
+import { planBatch, planCold } from '../batch/planBatch.js';
+import { coolingWays } from '../batch/planFilling.js';
+import { newBatch } from '../batch/starters.js';
+import { ingredientById } from '../ingredient/catalogue.js';
+import type { Formula } from '../ingredient/formula.js';
 import { fillingFigures } from './fillingFigures.js';
 import { fillingFindings } from './fillingFindings.js';
+import { coreTargetFor, type FillingMethod, keepsDays, type RawPart } from './fillingSafety.js';
+import { FREE_BAND, thickenersFor } from './freeLiquid.js';
 
 const SPEC: CoolingSpec = { depthM: 0.04, startC: 60, place: 'fridge', roomC: 21, fridgeC: 4, covered: false };
 const cool = (change: Partial<CoolingSpec>) => coolFilling({ ...SPEC, ...change }, 20);
@@ -52,12 +62,12 @@ test('thinner, colder, wetter places cool sooner; nothing cools below its surrou
   fc.assert(
     fc.property(
       fc.double({ min: 0.005, max: 0.075, noNaN: true }),
-      fc.constantFrom('room' as const, 'fridge' as const, 'ice-bath' as const),
+      fc.constantFrom('room' as const, 'fridge' as const, 'ice-bath' as const, 'freezer' as const),
       fc.boolean(),
       (depthM, place, covered) => {
         const thick = cool({ depthM, place, covered, roomC: 16 });
         const thin = cool({ depthM: depthM / 1.5, place, covered, roomC: 16 });
-        const least = place === 'room' ? 16 : place === 'fridge' ? 4 : 0;
+        const least = { room: 16, fridge: 4, 'ice-bath': 0, freezer: -1.5 }[place];
         expect(thin.to21S ?? Infinity).toBeLessThanOrEqual(thick.to21S ?? Infinity);
         for (let i = 1; i < thick.curve.length; i++) {
           const { warmestC, meanC } = thick.curve[i]!;
@@ -81,6 +91,16 @@ test.each([
   expect(() => cool(change)).toThrow(expect.objectContaining({ path }));
 });
 
+const CASE = {
+  method: 'pan',
+  raw: null,
+  coreTargetC: 74,
+  aheadDays: 0,
+  iceKg: null,
+  depthM: 0.02,
+  cooling: null,
+  split: null,
+} as const;
 const FILLING = [
   { ingredientId: 'onion', massKg: 1 },
   { ingredientId: 'fine-salt', massKg: 0.009 },
@@ -117,7 +137,7 @@ test('findings of a filling name grams that mend it', () => {
       0,
     );
     const cooling = spec && coolFilling(spec, 20);
-    return { figures, list: fillingFindings(figures, depthM, spec, cooling, cooling) };
+    return { figures, list: fillingFindings({ ...CASE, figures, depthM, cooling, split: cooling }) };
   };
   const low = found(0.002, 0.02, { ...SPEC, depthM: 0.02 });
   const more = low.list.find((f) => f.code === 'filling.salt-low')!.values['saltKg']!;
@@ -129,9 +149,152 @@ test('findings of a filling name grams that mend it', () => {
   expect(found(0.009, 0.12, null).list).toContainEqual(
     expect.objectContaining({ code: 'filling.too-deep', tone: 'stop' }),
   );
-  expect(fillingFindings(fillingFigures([], 1, 0), 0, null, null, null).map((f) => f.code)).toEqual(['filling.empty']);
+  const empty = { ...CASE, figures: fillingFigures([], 1, 0) };
+  expect(fillingFindings(empty).map((f) => f.code)).toEqual(['filling.empty']);
 });
 
 test('depth in a dish is volume over floor', () => {
   expect(dishDepthM(1.05, 1050, 0.25, 0.2)).toBeCloseTo(0.02, 9);
+});
+
+test('ice of a bath: 1.5 kg from 60 °C needs about 1 kg; nothing hot needs none', () => {
+  expect(Math.abs(iceForBath(1.5, 60) - 1)).toBeLessThan(0.1);
+  expect(iceForBath(2, 5)).toBe(0);
+  expect(() => iceForBath(-1, 60)).toThrow(expect.objectContaining({ path: 'massKg' }));
+});
+
+test('a freezer with a fan beats the fridge, and its skin counts as no colder than freezing', () => {
+  const fridge = cool({ depthM: 0.03 });
+  const freezer = cool({ depthM: 0.03, place: 'freezer', freezerC: -18 });
+  expect(freezer.to21S!).toBeLessThan(0.75 * fridge.to21S!);
+  expect(freezer.to5S!).toBeLessThan(fridge.to5S ?? Infinity);
+  expect(() => cool({ place: 'freezer', freezerC: 5 })).toThrow(expect.objectContaining({ path: 'freezerC' }));
+});
+
+describe('water of a filling', () => {
+  const WET: Formula = [
+    { ingredientId: 'pear', massKg: 1 },
+    { ingredientId: 'fine-salt', massKg: 0.002 },
+  ];
+
+  test('boiled lentils and mash hold theirs; soft fruit and mushrooms run until they are cooked dry', () => {
+    const free = (id: string, share = 1) => {
+      const f = fillingFigures([{ ingredientId: id, massKg: 1 }], share, 0);
+      return f.freeKg / f.targetKg;
+    };
+    for (const id of ['boiled-brown-lentils', 'boiled-potato', 'boiled-chickpeas', 'hard-cheese'])
+      expect(free(id)).toBe(0);
+    for (const id of ['pear', 'mushroom', 'tomato', 'courgette']) expect(free(id)).toBeGreaterThan(FREE_BAND.runs);
+    expect(free('mushroom', 0.3)).toBeLessThan(free('mushroom', 0.6));
+  });
+
+  test('every thickener offered binds what runs: stirred in, hardly anything is free', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('pear', 'mushroom', 'leek', 'tomato', 'onion'),
+        fc.double({ min: 0.4, max: 1, noNaN: true }),
+        fc.double({ min: 0.2, max: 5, noNaN: true }),
+        (ingredientId, share, massKg) => {
+          const lines = [{ ingredientId, massKg }];
+          const before = fillingFigures(lines, share, 0);
+          for (const choice of thickenersFor(before.freeKg)) {
+            const after = fillingFigures([...lines, choice], share, 0);
+            expect(after.freeKg).toBeLessThanOrEqual(0.12 * before.freeKg);
+          }
+        },
+      ),
+    );
+    expect(thickenersFor(0.4).map(({ ingredientId, massKg }) => [ingredientId, massKg.toFixed(3)])).toEqual([
+      ['corn-starch', '0.020'],
+      ['plain-wheat-flour', '0.036'],
+      ['gram-flour', '0.040'],
+      ['bread-crumb', '0.060'],
+    ]);
+    expect(thickenersFor(0.001)).toEqual([]);
+  });
+
+  test('pressed out, salt goes with the water; strained, the juice gives the whole loss; thickened, none is lost', () => {
+    const pan = fillingFigures(WET, 0.7, 0);
+    const pressed = fillingFigures(WET, 0.7, 0, { method: 'squeeze' });
+    expect(pressed.targetKg).toBeCloseTo(pan.targetKg, 12);
+    const kept = 1 - pan.boiledOffKg / pan.totals.parts.water;
+    expect(pressed.saltPercent).toBeCloseTo(pan.saltPercent * kept, 9);
+    const strained = fillingFigures(WET, 0.8, 0, { method: 'strain' });
+    expect(strained.juiceKg - strained.juiceReducedKg).toBeCloseTo(strained.boiledOffKg, 9);
+    expect(fillingFigures(WET, 0.5, 0, { method: 'thicken' }).targetKg).toBeCloseTo(1.002, 9);
+    const codes = (method: FillingMethod, share: number) => {
+      const figures = fillingFigures(WET, share, 0, { method });
+      return fillingFindings({ ...CASE, figures, method, cooling: cool({ depthM: 0.02 }) }).map((f) => f.code);
+    };
+    expect(codes('strain', 0.8)).toContain('filling.strain');
+    expect(codes('strain', 0.4)).toContain('filling.juice-short');
+    expect(codes('squeeze', 0.7)).toContain('filling.squeeze');
+    expect(codes('thicken', 0.7)).toEqual(expect.arrayContaining(['filling.boil-clear', 'filling.runs']));
+    expect(codes('pan', 0.45)).toContain('filling.thick');
+  });
+
+  test('salt that comes with cheese and stock is counted and named', () => {
+    const f = fillingFigures([...FILLING, { ingredientId: 'hard-cheese', massKg: 0.3 }], 1, 0);
+    const cheese = 0.3 * ingredientById('hard-cheese').composition.salt;
+    expect(f.saltFromPartsKg).toBeCloseTo(cheese, 9);
+    const found = fillingFindings({ ...CASE, figures: f, cooling: cool({ depthM: 0.02 }) });
+    expect(found.find((one) => one.code === 'filling.salt-parts')!.values['partsKg']).toBeCloseTo(cheese, 9);
+  });
+});
+
+describe('is all of it already cooked?', () => {
+  const RAW: readonly (RawPart | null)[] = [null, 'poultry', 'minced-meat', 'fish', 'egg', 'vegetables'];
+
+  test('what is raw sets the core target; the kitchen sets what is only reheated', () => {
+    expect(RAW.map((raw) => coreTargetFor(raw, 75))).toEqual([75, 74, 71, 63, 71, 75]);
+    const draft = newBatch('Raw', 'squash-sage', 12, '2030-01-05T18:30:00Z');
+    for (const raw of RAW) {
+      const next = withRaw(draft, raw, 74);
+      expect([next.filling.coreTargetC, next.filling.raw ?? null]).toEqual([coreTargetFor(raw, 74), raw]);
+      const codes = planCold(next, DEFAULT_KITCHEN).filling.findings.map((f) => f.code);
+      const isRaw = raw !== null && raw !== 'vegetables';
+      expect(codes.includes('filling.raw')).toBe(isRaw);
+    }
+  });
+
+  test('raw meat, fish and egg are not made ahead; fish keeps a day, the rest two; it must get cold in time', () => {
+    expect(RAW.map((raw) => keepsDays(raw, false))).toEqual([2, 0, 0, 0, 0, 2]);
+    expect(keepsDays(null, true)).toBe(1);
+    const codes = (starter: string, aheadDays: number, depth: number) => {
+      const draft = newBatch('Ahead', starter, 24, '2030-01-05T18:30:00Z');
+      const figures = draftFilling(draft, DEFAULT_KITCHEN);
+      const cooling = cool({ depthM: depth, startC: 85 });
+      return fillingFindings({ ...CASE, figures, aheadDays, cooling }).map((f) => f.code);
+    };
+    expect(codes('lentil-dill', 2, 0.02)).toContain('filling.ahead-keeps');
+    expect(codes('mackerel-leek', 2, 0.02)).toContain('filling.ahead-long');
+    expect(codes('mackerel-leek', 1, 0.02)).toContain('filling.ahead-keeps');
+    expect(codes('lentil-dill', 1, 0.06)).toContain('filling.ahead-slow');
+    expect(codes('lentil-dill', 0, 0.06)).not.toContain('filling.ahead-slow');
+  });
+
+  test('cooked on a day before, the day itself has no filling to cook', () => {
+    const draft = newBatch('Ahead', 'lentil-dill', 24, '2030-01-05T18:30:00Z');
+    const steps = (d: BatchDraft) => planBatch(d, DEFAULT_KITCHEN, null).serve!.steps.map((s) => s.id);
+    expect(steps(draft)).toEqual(expect.arrayContaining(['filling', 'cool']));
+    const ahead = steps({ ...draft, filling: { ...draft.filling, aheadDays: 1 } });
+    expect(ahead).not.toContain('filling');
+    expect(ahead).toEqual(expect.arrayContaining(['dough', 'fold', 'fry']));
+  });
+});
+
+test('ways to cool: quickest first, every place in one dish and two, each as the plan would have it', () => {
+  const draft = newBatch('Cool', 'squash-sage', 48, '2030-01-05T18:30:00Z');
+  const { figures } = planCold(draft, DEFAULT_KITCHEN).dough;
+  const ways = coolingWays(draft, DEFAULT_KITCHEN, figures.fatPercent);
+  expect(ways).toHaveLength(8);
+  ways.forEach((way, i) => {
+    const foldS = (w: typeof way | undefined) => w?.cooling?.toFoldS ?? Infinity;
+    if (i > 0) expect(foldS(way)).toBeGreaterThanOrEqual(foldS(ways[i - 1]));
+    const { place, dishes } = way;
+    const plan = planCold({ ...draft, filling: { ...draft.filling, place, dishes } }, DEFAULT_KITCHEN).filling;
+    expect(plan.cooling?.toFoldS).toBe(way.cooling?.toFoldS);
+    expect(plan.depthM).toBeCloseTo(way.depthM, 12);
+    expect(plan.iceKg !== null).toBe(place === 'ice-bath');
+  });
 });

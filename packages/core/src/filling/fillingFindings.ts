@@ -1,20 +1,41 @@
 import type { Finding } from '../batch/finding.js';
-import type { CoolingResult, CoolingSpec } from './coolFilling.js';
+import type { CoolingResult } from './coolFilling.js';
 import { type FillingFigures, SALT_BAND } from './fillingFigures.js';
+import { type FillingMethod, keepsDays, type RawPart } from './fillingSafety.js';
+import { FREE_BAND } from './freeLiquid.js';
 
-/**
- * Salt, cooking dry and cooling of one filling.
- * @param cooling `null` when the dish would be too deep to cool safely
- * @param split the same filling in two such dishes; `null` when that is too deep as well
- */
-export function fillingFindings(
-  figures: FillingFigures,
-  depthM: number,
-  spec: CoolingSpec | null,
-  cooling: CoolingResult | null,
-  split: CoolingResult | null,
-): Finding[] {
-  if (!(figures.rawKg > 0)) return [{ code: 'filling.empty', tone: 'stop', values: {} }];
+/** What the findings look at besides the figures. */
+export interface FillingCase {
+  readonly figures: FillingFigures;
+  readonly method: FillingMethod;
+  readonly raw: RawPart | null;
+  readonly coreTargetC: number;
+  readonly aheadDays: number;
+  /** kg of ice the bath needs; `null` elsewhere. */
+  readonly iceKg: number | null;
+  readonly depthM: number;
+  /** `null` when the dish would be too deep to cool safely. */
+  readonly cooling: CoolingResult | null;
+  /** The same filling in twice as many dishes; `null` when that is too deep as well. */
+  readonly split: CoolingResult | null;
+}
+
+const SEA: readonly string[] = ['fish', 'crustaceans', 'molluscs'];
+const MOST_S = 12 * 3600;
+
+/** Salt, liquid, cooking dry, raw parts, keeping and cooling of one filling. */
+export function fillingFindings(of: FillingCase): Finding[] {
+  if (!(of.figures.rawKg > 0)) return [{ code: 'filling.empty', tone: 'stop', values: {} }];
+  return [
+    ...saltFindings(of.figures),
+    ...liquidFindings(of),
+    ...rawFindings(of),
+    ...coolingFindings(of),
+    ...aheadFindings(of),
+  ];
+}
+
+function saltFindings(figures: FillingFigures): Finding[] {
   const found: Finding[] = [];
   const percent = figures.saltPercent;
   const saltTo = (target: number) => ((target - percent) / 100) * figures.targetKg;
@@ -29,21 +50,62 @@ export function fillingFindings(
   } else {
     found.push({ code: 'filling.salt-right', tone: 'good', values: { percent } });
   }
-  found.push({
-    code: 'filling.cook-dry',
-    tone: 'know',
-    values: { targetKg: figures.targetKg, withPanKg: figures.targetWithPanKg, boiledKg: figures.boiledOffKg },
-  });
-  if (!spec || !cooling) {
-    found.push({ code: 'filling.too-deep', tone: 'stop', values: { depthM } });
-    return found;
+  const saltKg = (percent / 100) * figures.targetKg;
+  if (figures.saltFromPartsKg > 0.001 && figures.saltFromPartsKg > 0.2 * saltKg) {
+    found.push({ code: 'filling.salt-parts', tone: 'know', values: { partsKg: figures.saltFromPartsKg, saltKg } });
   }
+  return found;
+}
+
+function liquidFindings({ figures, method }: FillingCase): Finding[] {
+  const found: Finding[] = [];
+  const { targetKg, targetWithPanKg, boiledOffKg, freeKg, juiceKg, juiceReducedKg } = figures;
+  const values = { targetKg, withPanKg: targetWithPanKg, boiledKg: boiledOffKg };
+  switch (method) {
+    case 'pan':
+      found.push({ code: 'filling.cook-dry', tone: 'know', values });
+      break;
+    case 'strain':
+      found.push(
+        juiceReducedKg < 0.1 * juiceKg
+          ? { code: 'filling.juice-short', tone: 'look-out', values: { juiceKg, boiledKg: boiledOffKg } }
+          : { code: 'filling.strain', tone: 'know', values: { juiceKg, reducedKg: juiceReducedKg } },
+      );
+      break;
+    case 'squeeze':
+      found.push({ code: 'filling.squeeze', tone: 'know', values });
+      break;
+    case 'thicken':
+      found.push({ code: 'filling.boil-clear', tone: 'know', values: {} });
+      break;
+    default: {
+      const never: never = method;
+      return never;
+    }
+  }
+  const share = targetKg > 0 ? freeKg / targetKg : 0;
+  const wet = { freeKg, share };
+  if (share > FREE_BAND.runs) found.push({ code: 'filling.runs', tone: 'look-out', values: wet });
+  else if (share > FREE_BAND.stays) found.push({ code: 'filling.loose', tone: 'know', values: wet });
+  else found.push({ code: 'filling.thick', tone: 'good', values: wet });
+  return found;
+}
+
+function rawFindings({ raw, coreTargetC }: FillingCase): Finding[] {
+  if (raw === null) return [{ code: 'filling.cooked', tone: 'know', values: { targetC: coreTargetC } }];
+  if (raw === 'vegetables') return [{ code: 'filling.raw-vegetables', tone: 'know', values: { targetC: coreTargetC } }];
+  return [{ code: 'filling.raw', tone: 'look-out', values: { targetC: coreTargetC } }];
+}
+
+function coolingFindings({ figures, cooling, split, depthM, iceKg }: FillingCase): Finding[] {
+  if (!cooling) return [{ code: 'filling.too-deep', tone: 'stop', values: { depthM, massKg: figures.targetKg } }];
+  const found: Finding[] = [];
   const to21S = cooling.to21S ?? Infinity;
   if (cooling.passesFirstMark && cooling.toFoldS !== null) {
     found.push({ code: 'filling.cool-safe', tone: 'good', values: { to21S, foldS: cooling.toFoldS, depthM } });
   } else {
     // A filling that stays warm past the usual limit is a matter of health, never of taste.
-    found.push({ code: 'filling.cool-slow', tone: 'stop', values: { to21S: Math.min(to21S, 12 * 3600), depthM } });
+    found.push({ code: 'filling.cool-slow', tone: 'stop', values: { to21S: Math.min(to21S, MOST_S), depthM } });
   }
   const splitS = split?.toFoldS;
   const wholeS = cooling.toFoldS ?? Infinity;
@@ -51,8 +113,27 @@ export function fillingFindings(
     found.push({
       code: 'filling.cool-split',
       tone: 'know',
-      values: { splitS, savedS: Math.min(wholeS, 12 * 3600) - splitS },
+      values: { splitS, savedS: Math.min(wholeS, MOST_S) - splitS },
     });
+  }
+  if (iceKg !== null) found.push({ code: 'filling.ice', tone: 'know', values: { iceKg } });
+  return found;
+}
+
+function aheadFindings({ figures, raw, aheadDays, cooling }: FillingCase): Finding[] {
+  if (aheadDays <= 0) return [];
+  const most = keepsDays(
+    raw,
+    figures.totals.allergens.some((a) => SEA.includes(a)),
+  );
+  const found: Finding[] = [
+    aheadDays > most
+      ? { code: 'filling.ahead-long', tone: 'stop', values: { days: aheadDays, most } }
+      : { code: 'filling.ahead-keeps', tone: 'good', values: { days: aheadDays, most } },
+  ];
+  // Kept overnight it has to get cold, not only cool.
+  if (cooling && !cooling.passesSecondMark) {
+    found.push({ code: 'filling.ahead-slow', tone: 'stop', values: { to5S: cooling.to5S ?? MOST_S } });
   }
   return found;
 }

@@ -1,6 +1,6 @@
 import { clamp, requireWithin } from '../errors.js';
-import { ingredientById } from './catalogue.js';
-import type { Allergen, Composition, Ingredient, IngredientRole } from './ingredient.js';
+import type { Allergen, Composition, Ingredient } from './ingredient.js';
+import { type Pantry, SHIPPED_PANTRY } from './pantry.js';
 
 /** One line of a dough or filling formula. */
 export interface FormulaLine {
@@ -30,7 +30,7 @@ const DIETS = ['vegan', 'vegetarian', 'fish', 'meat'] as const;
  * Adds a formula up through each ingredient's composition.
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE (a mass under 0 or over 1000 kg)
  */
-export function formulaTotals(lines: Formula, path = 'lines'): FormulaTotals {
+export function formulaTotals(lines: Formula, path = 'lines', pantry: Pantry = SHIPPED_PANTRY): FormulaTotals {
   const parts = { water: 0, fat: 0, protein: 0, starch: 0, sugar: 0, salt: 0 };
   const allergens = new Set<Allergen>();
   let massKg = 0;
@@ -38,7 +38,7 @@ export function formulaTotals(lines: Formula, path = 'lines'): FormulaTotals {
   let cost = 0;
   let diet = 0;
   lines.forEach((line, i) => {
-    const ingredient = ingredientById(line.ingredientId, `${path}.${i}.ingredientId`);
+    const ingredient = pantry.find(line.ingredientId, `${path}.${i}.ingredientId`);
     const mass = requireWithin(line.massKg, 0, 1000, `${path}.${i}.massKg`);
     massKg += mass;
     cost += mass * ingredient.pricePerKg;
@@ -57,11 +57,6 @@ export function containedIn(totals: readonly Pick<FormulaTotals, 'allergens' | '
 } {
   const diet = totals.reduce((most, t) => Math.max(most, DIETS.indexOf(t.diet)), 0);
   return { allergens: [...new Set(totals.flatMap((t) => t.allergens))].sort(), diet: DIETS[diet]! };
-}
-
-/** Mass of all lines of one role, kg. */
-export function massOfRole(lines: Formula, role: IngredientRole): number {
-  return lines.reduce((sum, l) => sum + (ingredientById(l.ingredientId).role === role ? l.massKg : 0), 0);
 }
 
 /**

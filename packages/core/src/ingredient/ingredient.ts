@@ -46,6 +46,8 @@ export interface Ingredient {
   readonly wholemeal: number;
   /** Firm at room temperature; oil never firms. */
   readonly solidFat: boolean;
+  /** Instant yeast that raises as much as one part of it; absent: no yeast. */
+  readonly asInstantYeast?: number;
   /** Row in the public food table the composition is rounded from. */
   readonly source: string;
 }

@@ -12,7 +12,7 @@ const SHORT = WORKED_FORMULAS['rubbed-short'];
 function waterForRight(lines: Formula, shift: number): number {
   const real = { [FLOUR]: { mean: shift, sd: 0.01, count: 1 } };
   const water = lines.find((l) => l.ingredientId === 'water')!.massKg;
-  const f = doughFigures(lines, 'rubbed-short', real);
+  const f = doughFigures(lines, 'rubbed-short', { learnt: real });
   const middle = (f.stiffnessBand.least + f.stiffnessBand.most) / 2;
   return water + ((f.stiffness! - middle) / 20) * f.madeOf.flour;
 }
@@ -30,7 +30,7 @@ test('ten doughs of a flour four points thirstier than its label bring the first
   const belief = flourBelief(seen);
   expect(belief.count).toBe(10);
   expect(Math.abs(belief.mean - 0.04)).toBeLessThan(0.01);
-  const planned = doughFigures(SHORT, 'rubbed-short', { [FLOUR]: belief });
+  const planned = doughFigures(SHORT, 'rubbed-short', { learnt: { [FLOUR]: belief } });
   const wantedPercent = (100 * (planned.firstPourKg + planned.reserveKg)) / planned.madeOf.flour;
   // The worked formula's water stands for a label flour; the thirsty one wants four points more.
   expect(Math.abs(wantedPercent - (38 + 4))).toBeLessThan(1);
@@ -86,9 +86,9 @@ test('a blend shifts by the share of the flour that is known; scalding learns no
     { ingredientId: 'water', massKg: 0.4 },
   ];
   const learnt = { [FLOUR]: { mean: 0.04, sd: 0.01, count: 3 } };
-  expect(doughFigures(half, 'rubbed-short', learnt).learntShift).toBeCloseTo(0.02, 12);
-  expect(doughFigures(half, 'rubbed-short', learnt).mainFlourId).toBe(FLOUR);
-  expect(doughFigures(WORKED_FORMULAS.scalded, 'scalded', learnt).learntShift).toBe(0);
+  expect(doughFigures(half, 'rubbed-short', { learnt }).learntShift).toBeCloseTo(0.02, 12);
+  expect(doughFigures(half, 'rubbed-short', { learnt }).mainFlourId).toBe(FLOUR);
+  expect(doughFigures(WORKED_FORMULAS.scalded, 'scalded', { learnt }).learntShift).toBe(0);
   expect(observeFlour(WORKED_FORMULAS.scalded, 'scalded', 1, 'right')).toBeNull();
   expect(observeFlour([], 'rubbed-short', 0.3, 'right')).toBeNull();
   expect(observeFlour(SHORT, 'rubbed-short', 0, 'right')).toBeNull();

@@ -2,6 +2,7 @@ import { requireWithin } from '../errors.js';
 import { doughFigures } from '../dough/doughFigures.js';
 import type { DoughFamilyId } from '../dough/doughFamily.js';
 import type { Formula } from '../ingredient/formula.js';
+import type { Pantry } from '../ingredient/pantry.js';
 
 /** How a dough felt when the pouring ended. */
 export type Felt = 'firm' | 'right' | 'soft';
@@ -40,9 +41,10 @@ export function observeFlour(
   familyId: DoughFamilyId,
   pouredKg: number,
   felt: Felt,
+  pantry?: Pantry,
 ): FlourObservation | null {
   requireWithin(pouredKg, 0, 1000, 'pouredKg');
-  const f = doughFigures(lines, familyId);
+  const f = doughFigures(lines, familyId, { pantry });
   if (f.family.absorption !== null || f.stiffness === null || f.pourableKg <= 0 || pouredKg <= 0) return null;
   const flour = f.madeOf.flour;
   const water = (f.madeOf.water + (pouredKg - f.pourableKg) * f.pourWaterShare) / flour;

@@ -1,27 +1,87 @@
 import { fahrenheitFrom, M3_PER_ML, type Measures } from './units.js';
 
-const FRACTIONS: readonly (readonly [number, string])[] = [
-  [0, ''],
-  [1 / 8, '1/8'],
-  [1 / 4, '1/4'],
-  [1 / 3, '1/3'],
-  [1 / 2, '1/2'],
-  [2 / 3, '2/3'],
-  [3 / 4, '3/4'],
-  [1, ''],
+/** Parts of one measure that hang on the hook, and how they are written. */
+const PARTS: Readonly<Record<string, readonly (readonly [number, string])[]>> = {
+  cup: [
+    [0, ''],
+    [1 / 4, '1/4'],
+    [1 / 3, '1/3'],
+    [1 / 2, '1/2'],
+    [2 / 3, '2/3'],
+    [3 / 4, '3/4'],
+  ],
+  tbsp: [
+    [0, ''],
+    [1 / 2, '1/2'],
+  ],
+  tsp: [0, 1, 2, 3, 4, 5, 6, 7].map((n) => [n / 8, ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'][n]!] as const),
+};
+type Measure = 'cup' | 'tbsp' | 'tsp';
+/** Fewest measures first: a cook reaches for one cup rather than for a cup and a spoon. */
+const WAYS: readonly (readonly Measure[])[] = [
+  ['cup'],
+  ['tbsp'],
+  ['tsp'],
+  ['cup', 'tbsp'],
+  ['cup', 'tsp'],
+  ['tbsp', 'tsp'],
+  ['cup', 'tbsp', 'tsp'],
 ];
+/** Near enough for fewer measures: a quarter of a per cent, or a sixteenth of a teaspoon. */
+const NEAR_SHARE = 0.0025;
+const NEAR_TSP = 1 / 16;
+const MOST_TSP = 12;
+const MOST_TBSP = 8;
 
-/** "1 1/2" for 1.52: the nearest measure that hangs on the hook. */
-function printFraction(value: number): string {
-  let best: readonly [number, string] = FRACTIONS[0]!;
-  let whole = Math.floor(value);
-  const rest = value - whole;
-  for (const entry of FRACTIONS) {
-    if (Math.abs(entry[0] - rest) < Math.abs(best[0] - rest)) best = entry;
+interface Amount {
+  readonly text: string;
+  readonly ml: number;
+}
+
+/** The nearest (last measure) or next lower (others) amount of one measure. */
+function amountOf(ml: number, unit: Measure, unitMl: number, isLast: boolean): Amount | null {
+  const whole = Math.floor(ml / unitMl + 1e-9);
+  let best: Amount | null = null;
+  for (const [add, extra] of [...PARTS[unit]!.map(([part]) => [0, part] as const), [1, 0] as const]) {
+    const value = whole + add + extra;
+    // Half a tablespoon alone is written in teaspoons.
+    const tooLittle = unit === 'tbsp' ? value < 1 : !(value > 0);
+    if (tooLittle || (!isLast && value * unitMl > ml * (1 + 1e-9))) continue;
+    if (best && Math.abs(best.ml - ml) <= Math.abs(value * unitMl - ml)) continue;
+    const parts = [whole + add > 0 ? String(whole + add) : '', PARTS[unit]!.find(([part]) => part === extra)![1]];
+    best = { text: `${parts.filter(Boolean).join(' ')} ${unit}`, ml: value * unitMl };
   }
-  if (best[0] === 1) whole += 1;
-  const parts = [whole > 0 ? String(whole) : '', best[1]].filter(Boolean);
-  return parts.length > 0 ? parts.join(' ') : '0';
+  return best;
+}
+
+/** An amount in these measures, largest first; `null` when one of them would hold nothing. */
+function amountIn(ml: number, way: readonly Measure[], unitMl: Readonly<Record<Measure, number>>): Amount | null {
+  let rest = ml;
+  const texts: string[] = [];
+  for (const [i, unit] of way.entries()) {
+    const amount = amountOf(rest, unit, unitMl[unit], i === way.length - 1);
+    if (!amount) return null;
+    texts.push(amount.text);
+    rest -= amount.ml;
+  }
+  return { text: texts.join(' '), ml: ml - rest };
+}
+
+/** "2 1/2 cup 1 tbsp": the fewest measures that come near enough, else the nearest. */
+function measured(ml: number, { cupMl, teaspoonMl }: Measures): Amount | null {
+  const unitMl = { cup: cupMl, tbsp: 3 * teaspoonMl, tsp: teaspoonMl };
+  const near = Math.max(NEAR_SHARE * ml, NEAR_TSP * teaspoonMl);
+  let best: Amount | null = null;
+  for (const way of WAYS) {
+    // Nobody counts thirty teaspoons.
+    if (way[0] === 'tsp' && ml > MOST_TSP * teaspoonMl) continue;
+    if (way[0] === 'tbsp' && ml > MOST_TBSP * unitMl.tbsp) continue;
+    const amount = amountIn(ml, way, unitMl);
+    if (!amount) continue;
+    if (Math.abs(amount.ml - ml) <= near) return amount;
+    if (!best || Math.abs(amount.ml - ml) < Math.abs(best.ml - ml)) best = amount;
+  }
+  return best;
 }
 
 /** Grams as a kitchen scale shows them: tenths under 10 g, whole grams above. */
@@ -33,19 +93,21 @@ export function printGrams(massKg: number): string {
 }
 
 /**
- * Prints a mass in the cook's system: "640 g", or "2 1/2 cup" and "1 1/2 tsp" by the
- * ingredient's density, rounded to what cups and spoons can do.
+ * Prints a mass in the cook's system: "640 g", or "2 1/2 cup 1 tbsp" and "1 1/2 tsp" by the
+ * ingredient's density, as near as cups and spoons can be filled. Reading it and printing it
+ * again gives the same text.
  *
  * @example printMass(0.03, 1000, 'cups', METRIC_MEASURES) // '2 tbsp'
  */
 export function printMass(massKg: number, densityKgPerM3: number, units: 'grams' | 'cups', measures: Measures): string {
   if (units === 'grams') return `${printGrams(massKg)} g`;
   const ml = massKg / (densityKgPerM3 * M3_PER_ML);
-  const spoons = ml / measures.teaspoonMl;
-  if (ml >= measures.cupMl * 0.24) return `${printFraction(ml / measures.cupMl)} cup`;
-  if (spoons >= 2.9) return `${printFraction(spoons / 3)} tbsp`;
-  if (spoons >= 0.1) return `${printFraction(spoons)} tsp`;
-  return spoons > 0 ? 'a pinch' : '0 tsp';
+  if (!(ml > 0)) return '0 tsp';
+  if (ml < 0.1 * measures.teaspoonMl) return 'a pinch';
+  // Rounded once, fewer measures may do: settle, so that reading it back prints the same.
+  let amount = measured(ml, measures);
+  for (let again = 0; amount && again < 3; again++) amount = measured(amount.ml, measures);
+  return amount?.text ?? 'a pinch';
 }
 
 /** @example printTemp(158.2, 'C') // '158 °C' */

@@ -7,7 +7,8 @@ export interface ChainStep {
 }
 
 export interface ChainDurations {
-  readonly cookFillingS: number;
+  /** `null` when the filling was made on a day before. */
+  readonly cookFillingS: number | null;
   readonly coolS: number;
   readonly mixS: number;
   readonly restS: number;
@@ -34,10 +35,7 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
   const rest = fold - ms(d.restS);
   const dough = rest - ms(d.mixS);
   const cool = Math.min(dough, fold - ms(d.coolS));
-  const filling = cool - ms(d.cookFillingS);
   const steps: ChainStep[] = [
-    { id: 'filling', kind: 'hands', startMs: filling, endMs: cool },
-    { id: 'cool', kind: 'passive', startMs: cool, endMs: fold },
     { id: 'dough', kind: 'hands', startMs: dough, endMs: rest },
     { id: 'rest', kind: 'passive', startMs: rest, endMs: fold },
     { id: 'fold', kind: 'hands', startMs: fold, endMs: heat },
@@ -45,5 +43,11 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
     { id: 'fry', kind: 'hands', startMs: fry, endMs: serve },
     { id: 'serve', kind: 'hands', startMs: serve, endMs: eatMs },
   ];
+  if (d.cookFillingS !== null) {
+    steps.push(
+      { id: 'filling', kind: 'hands', startMs: cool - ms(d.cookFillingS), endMs: cool },
+      { id: 'cool', kind: 'passive', startMs: cool, endMs: fold },
+    );
+  }
   return steps.sort((a, b) => a.startMs - b.startMs);
 }

@@ -1,4 +1,4 @@
-import { type BatchDraft, newBatch, withFold, withPieces } from '@ember-fold/core';
+import { type BatchDraft, newBatch, withFold, withPieces, withRaw } from '@ember-fold/core';
 import fc from 'fast-check';
 import {
   conflictKept,
@@ -36,6 +36,11 @@ const edit = fc.oneof(
     dough: { ...d.dough, lines: [...d.dough.lines, { ingredientId: 'butter', massKg: 0.02 }] },
   })),
   fc.constant<Edit>((d) => ({ ...d, filling: { ...d.filling, lines: d.filling.lines.slice(1) } })),
+  // A key that comes and goes again.
+  fc.constantFrom<Edit>(
+    (d) => withRaw(d, 'poultry', 74),
+    (d) => withRaw(d, null, 74),
+  ),
 );
 
 function changed(state: DraftState, make: Edit, field: string, atMs = Date.now()): DraftState {

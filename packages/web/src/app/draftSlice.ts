@@ -44,6 +44,7 @@ const MOST_STEPS = 200;
 
 /** Moves `target` to `next` touching only what differs, so that patches stay small. */
 function become(target: Record<string, unknown>, next: Record<string, unknown>): void {
+  for (const key of Object.keys(target)) if (!(key in next)) delete target[key];
   for (const key of Object.keys(next)) {
     const a = target[key];
     const b = next[key];

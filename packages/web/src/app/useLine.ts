@@ -1,4 +1,13 @@
-import { type BatchDraft, type ColdPlan, CoreError, type HotPlan, type Kitchen, planCold } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  type ColdPlan,
+  CoreError,
+  type HotPlan,
+  type Kitchen,
+  type Pantry,
+  pantryOf,
+  planCold,
+} from '@ember-fold/core';
 import { createSelector } from '@reduxjs/toolkit';
 import { makePrinter, type Printer } from '../text/printer';
 import { selectKitchen } from './selectKitchen';
@@ -57,4 +66,9 @@ export function useKitchen(): { readonly kitchen: Kitchen; readonly printer: Pri
   const kitchen = useAppSelector(selectKitchen);
   const printer = useAppSelector(selectPrinter);
   return kitchen && printer ? { kitchen, printer } : null;
+}
+
+/** Ingredients of this kitchen; shown only below a page that has the kitchen. */
+export function usePantry(): Pantry {
+  return pantryOf(useAppSelector(selectKitchen) ?? {});
 }

@@ -1,8 +1,8 @@
-import { type DoughFamilyId, ingredientById, withFamily, withLimit, withWorkedFormula } from '@ember-fold/core';
+import { type DoughFamilyId, withFamily, withLimit, withWorkedFormula } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../app/useEdit';
-import type { Line } from '../app/useLine';
+import { type Line, usePantry } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { Findings } from '../controls/Findings';
 import { PanelTitle, Problem, Row, Soft } from '../controls/Panel';
@@ -20,19 +20,20 @@ import { WaterLog } from './WaterLog';
 /** "I have only 640 g of flour": pieces and filling follow what there is. */
 function ScaleToLimit({ line }: { readonly line: Line }) {
   const edit = useEdit();
-  const { draft, printer } = line;
+  const pantry = usePantry();
+  const { draft, kitchen, printer } = line;
   const [index, setIndex] = useState('0');
   const [have, setHave] = useState<number | null>(null);
   const [failed, setFailed] = useState(false);
   const chosen = draft.dough.lines[Number(index)];
   if (!chosen) return null;
-  const { name, densityKgPerM3 } = ingredientById(chosen.ingredientId);
+  const { name, densityKgPerM3 } = pantry.find(chosen.ingredientId);
   const options = Object.fromEntries(
-    draft.dough.lines.map((l, i) => [String(i), ingredientById(l.ingredientId).name]),
+    draft.dough.lines.map((l, i) => [String(i), pantry.find(l.ingredientId).name]),
   ) as Record<string, string>;
   const massKg = have ?? chosen.massKg;
   const apply = () => {
-    const next = withLimit(draft, Number(index), massKg);
+    const next = withLimit(draft, { of: 'dough', line: Number(index), massKg }, kitchen);
     setFailed(next === null);
     if (next) edit('dough.limit', () => next);
     setHave(null);

@@ -56,7 +56,7 @@ export function FillingStation({ line }: { readonly line: Line }) {
               value={filling.cookToShare}
               least={0.3}
               most={1}
-              onChange={(share) => edit('filling.cookToShare', (d) => withCookTo(d, share))}
+              onChange={(share) => edit('filling.cookToShare', (d, known) => withCookTo(d, share, known))}
             />
           </Row>
           <Row>

@@ -36,11 +36,11 @@ const Ways = styled.ul`
 export function FoldStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
   const theme = useTheme();
-  const { draft, printer, cold } = line;
+  const { draft, kitchen, printer, cold } = line;
   const { piece, balance, costEach, findings } = cold.fold;
   const { fold } = draft;
   const eachAt = (thicknessM: number) => doughEachKg({ ...draft, fold: { ...fold, thicknessM } });
-  const ways = useMemo(() => balanceWays(draft), [draft]);
+  const ways = useMemo(() => balanceWays(draft, kitchen), [draft, kitchen]);
   return (
     <StationLayout
       controls={

@@ -1,16 +1,11 @@
-import {
-  findIngredients,
-  type Formula,
-  hasSubstitutions,
-  ingredientById,
-  INGREDIENTS,
-  withLine,
-} from '@ember-fold/core';
+import { findIngredients, type Formula, hasSubstitutions, withLine } from '@ember-fold/core';
 import { Repeat2, X } from 'lucide-react';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { PHONE } from '../app/theme';
+import { useAppSelector } from '../app/store';
 import { useEdit } from '../app/useEdit';
+import { usePantry } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { Search } from '../controls/Search';
 import { MeasureField } from '../controls/UnitFields';
@@ -84,6 +79,8 @@ const NEW_LINE_KG = 0.01;
 /** One formula, or both doughs of a two-dough family: ingredient, mass in the cook's own system, share. */
 export function FormulaTable({ part, lines, percents, percentOf, partNames = null, printer }: FormulaTableProps) {
   const edit = useEdit();
+  const pantry = usePantry();
+  const family = useAppSelector((state) => state.draft.draft?.dough.family);
   const setLine = (index: number, ingredientId: string, massKg: number | null, inPart: 0 | 1 = 0) =>
     edit(`${part}.lines.${index}`, (draft) => ({
       ...draft,
@@ -119,17 +116,20 @@ export function FormulaTable({ part, lines, percents, percentOf, partNames = nul
                 key={row.ingredientId + String(row.index)}
                 {...row}
                 printer={printer}
-                onSwap={part === 'dough' && hasSubstitutions(lines, row.index) ? () => setSwapping(row.index) : null}
+                onSwap={
+                  part === 'dough' && hasSubstitutions(lines, row.index, pantry) ? () => setSwapping(row.index) : null
+                }
                 onSet={(massKg) => setLine(row.index, row.ingredientId, massKg)}
               />
             ))}
           </tbody>
         ))}
       </Table>
-      {swapping !== null && lines[swapping] && (
+      {swapping !== null && lines[swapping] && family && (
         <SwapSheet
           lines={lines}
           index={swapping}
+          family={family}
           printer={printer}
           onClose={() => setSwapping(null)}
           onSwap={(swap) => {
@@ -146,7 +146,7 @@ export function FormulaTable({ part, lines, percents, percentOf, partNames = nul
               <Search
                 key={group.inPart}
                 label={`Add to the ${group.name?.toLowerCase() ?? part}`}
-                find={(text) => findIngredients(text, INGREDIENTS).filter((item) => !used.has(item.id))}
+                find={(text) => findIngredients(text, pantry.all).filter((item) => !used.has(item.id))}
                 onPick={(id) => setLine(lines.length, id, NEW_LINE_KG, group.inPart)}
               />
             );
@@ -188,7 +188,7 @@ interface LineRowProps {
 }
 
 function LineRow({ ingredientId, massKg, percent, printer, onSwap, onSet }: LineRowProps) {
-  const { name, densityKgPerM3 } = ingredientById(ingredientId);
+  const { name, densityKgPerM3 } = usePantry().find(ingredientId);
   return (
     <tr>
       <td>

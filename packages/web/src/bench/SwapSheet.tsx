@@ -1,5 +1,6 @@
-import { type Formula, ingredientById, type Substitution, substitutionsFor } from '@ember-fold/core';
+import { type DoughFamilyId, type Formula, type Substitution, substitutionsFor } from '@ember-fold/core';
 import { styled } from 'styled-components';
+import { usePantry } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { Soft } from '../controls/Panel';
 import { Sheet } from '../controls/Sheet';
@@ -22,21 +23,23 @@ const List = styled.ul`
 interface SwapSheetProps {
   readonly lines: Formula;
   readonly index: number;
+  readonly family: DoughFamilyId;
   readonly printer: Printer;
   readonly onSwap: (swap: Substitution) => void;
   readonly onClose: () => void;
 }
 
 /** What one line may be swapped for; each says what it changes and what else follows. */
-export function SwapSheet({ lines, index, printer, onSwap, onClose }: SwapSheetProps) {
-  const from = ingredientById(lines[index]!.ingredientId);
-  const swaps = substitutionsFor(lines, index);
+export function SwapSheet({ lines, index, family, printer, onSwap, onClose }: SwapSheetProps) {
+  const pantry = usePantry();
+  const from = pantry.find(lines[index]!.ingredientId);
+  const swaps = substitutionsFor(lines, index, { pantry, family });
   return (
     <Sheet title={`Instead of ${from.name.toLowerCase()}`} isOpen onClose={onClose}>
       <Soft>Water and fat of the dough stay what they are; the other lines make it good.</Soft>
       <List>
         {swaps.map((swap) => {
-          const to = ingredientById(swap.toId);
+          const to = pantry.find(swap.toId);
           return (
             <li key={swap.toId}>
               <div>

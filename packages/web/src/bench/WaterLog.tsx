@@ -1,11 +1,10 @@
 import type { Felt, FlourBelief } from '@ember-fold/core';
-import { ingredientById } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { api, type FlourNote, problemOf } from '../app/api';
 import { figureFont } from '../app/theme';
 import { useEdit } from '../app/useEdit';
-import type { Line } from '../app/useLine';
+import { type Line, usePantry } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { Choice } from '../controls/Choice';
 import { Problem, Soft } from '../controls/Panel';
@@ -45,6 +44,7 @@ function beliefText(name: string, belief: FlourBelief | undefined): string {
 /** Tap what was poured; say how it felt; the next first pour knows. */
 export function WaterLog({ line }: { readonly line: Line }) {
   const edit = useEdit();
+  const pantry = usePantry();
   const { draft, kitchen, printer, cold } = line;
   const { figures } = cold.dough;
   const flourId = figures.mainFlourId;
@@ -53,7 +53,7 @@ export function WaterLog({ line }: { readonly line: Line }) {
   const [note, noting] = api.useNoteFlourMutation();
   const [open, setOpen] = useState(false);
   if (!flourId || figures.pourableKg <= 0) return null;
-  const name = ingredientById(flourId).name.toLowerCase();
+  const name = pantry.find(flourId).name.toLowerCase();
   const belief = kitchen.flours?.[flourId];
   const setPoured = (next: readonly number[]) =>
     edit('dough.poured', (d) => ({ ...d, dough: { ...d.dough, poured: next } }));

@@ -8,6 +8,15 @@ type Sentence = (v: Values, p: Printer) => string;
 const get = (v: Values, key: string): number => v[key] ?? 0;
 const percent = (value: number): string => `${plain(value, 1)} %`;
 
+/** Percent against a family's band, and the grams that bring it to the edge. */
+const outside =
+  (what: string, unit: string): Sentence =>
+  (v, p) => {
+    const kg = get(v, 'moreKg');
+    const band = `${plain(get(v, 'least'))} to ${plain(get(v, 'most'))} %`;
+    return `${what} ${percent(get(v, 'percent'))}; this family works with ${band}: ${p.mass(Math.abs(kg))} ${kg > 0 ? 'more' : 'less'} ${unit}.`;
+  };
+
 /** One sentence for each finding: a number, then what to do about it. */
 const SENTENCES: Record<FindingCode, Sentence> = {
   'dough.no-flour': () => 'No flour in the formula yet. Add one, and percent, stiffness and pour follow.',
@@ -22,19 +31,17 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     `${percent(get(v, 'percent'))} fat: a fistful holds, then crumbles. ${p.mass(get(v, 'moreKg'))} more fat makes it hold.`,
   'dough.fist-fails': (v, p) =>
     `${percent(get(v, 'percent'))} fat: a fistful falls apart. ${p.mass(get(v, 'moreKg'))} more fat makes it hold.`,
-  'dough.fat-outside': (v) =>
-    `Fat ${percent(get(v, 'percent'))}; this family works with ${plain(get(v, 'least'))} to ${plain(get(v, 'most'))} %.`,
-  'dough.water-outside': (v) =>
-    `Effective water ${percent(get(v, 'percent'))}; this family works with ${plain(get(v, 'least'))} to ${plain(get(v, 'most'))} %.`,
-  'dough.salt-high': (v) => `Salt ${percent(get(v, 'percent'))} of the flour tastes salty; 1.2 to 2 % is usual.`,
+  'dough.fat-outside': outside('Fat', 'fat'),
+  'dough.water-outside': outside('Effective water', 'water'),
+  'dough.salt-high': (v, p) =>
+    `Salt ${percent(get(v, 'percent'))} of the flour tastes salty. ${p.mass(get(v, 'lessKg'))} less makes it 2 %.`,
   'dough.hold-back': (v, p) =>
     `Pour ${p.mass(get(v, 'firstKg'))} first. Keep ${p.mass(get(v, 'reserveKg'))} back and add it by the spoon: each tablespoon is ${plain(get(v, 'spoonPoints'))} points of water.`,
   'dough.butter-water': (v, p) =>
     `${p.mass(get(v, 'butterKg'))} of butter brings ${p.mass(get(v, 'waterKg'))} of water with it; it is counted.`,
   'dough.boil-off': (v, p) =>
     `${p.mass(get(v, 'waterKg'))} of water boils off. Weigh the pot: the dough should be ${p.mass(get(v, 'massKg'))}.`,
-  'dough.sugar-outside': (v) =>
-    `Sugar ${percent(get(v, 'percent'))}; this family works with ${plain(get(v, 'least'))} to ${plain(get(v, 'most'))} %.`,
+  'dough.sugar-outside': outside('Sugar', 'sugar'),
   'dough.egg-water': (v, p) =>
     `Eggs bring ${p.mass(get(v, 'waterKg'))} of water, ${plain(get(v, 'points'))} points; it is counted.`,
   'dough.bran-drinks': (v, p) =>
@@ -60,6 +67,12 @@ const SENTENCES: Record<FindingCode, Sentence> = {
   'dough.rise-never': (v, p) => `At ${p.temp(get(v, 'roomC'))} it does not double within two days. Somewhere warmer.`,
   'dough.rise-fridge': (v, p) =>
     `In the fridge at ${p.temp(get(v, 'fridgeC'))} it doubles in ${p.span(get(v, 'doubleS'))}: ${get(v, 'doubleS') > 7 * 3600 ? 'overnight will do' : 'too quick to leave overnight'}.`,
+  'dough.bloom': (v, p) =>
+    `Wake ${p.mass(get(v, 'yeastKg'))} of yeast in ${p.mass(get(v, 'liquidKg'))} of the liquid at ${p.temp(get(v, 'leastC'))} to ${p.temp(get(v, 'mostC'))} until it foams, 5 to 10 minutes.`,
+  'dough.proof': (v, p) =>
+    `Knock back after ${p.span(get(v, 'doubleS'))} ${get(v, 'fridge') ? 'in the fridge' : 'in the room'}; filled pieces proof ${p.span(get(v, 'proofS'))} under a cloth.`,
+  'dough.cold-firm': (v, p) =>
+    `Out of the fridge at ${p.temp(get(v, 'fridgeC'))} it feels like ${plain(get(v, 'stiffness'))}: let it come back before rolling, add no water.`,
   'filling.empty': () => 'Nothing in the filling yet. Add its first ingredient.',
   'filling.sweet': (v) => `A sweet filling with ${percent(get(v, 'percent'))} salt.`,
   'filling.salt-right': (v) => `Salt ${percent(get(v, 'percent'))} of the cooked filling, inside 0.8 to 1.6 %.`,
@@ -69,6 +82,37 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     `Salt ${percent(get(v, 'percent'))} of the cooked filling. ${p.mass(get(v, 'saltKg'))} less comes down to 1.6 %.`,
   'filling.cook-dry': (v, p) =>
     `Cook until the scale shows ${p.mass(get(v, 'withPanKg'))} with the pan: ${p.mass(get(v, 'boiledKg'))} of water gone.`,
+  'filling.salt-parts': (v, p) =>
+    `${p.mass(get(v, 'partsKg'))} of its ${p.mass(get(v, 'saltKg'))} of salt come with salty parts: salt last, taste first.`,
+  'filling.strain': (v, p) =>
+    `Strain it: about ${p.mass(get(v, 'juiceKg'))} of juice runs off. Boil that down alone to ${p.mass(get(v, 'reducedKg'))} and fold it back off the heat.`,
+  'filling.juice-short': (v, p) =>
+    `Only about ${p.mass(get(v, 'juiceKg'))} of juice runs off, and ${p.mass(get(v, 'boiledKg'))} of water should go. Cook the rest dry in the pan, or cook down less.`,
+  'filling.squeeze': (v, p) =>
+    `Salt, wait 15 minutes, squeeze until it weighs ${p.mass(get(v, 'targetKg'))}: ${p.mass(get(v, 'boiledKg'))} pressed out. Some salt goes with it.`,
+  'filling.boil-clear': () => 'Bring it to the boil and stir until it turns clear: only then is the starch cooked.',
+  'filling.thick': (v, p) => `Thick: ${p.mass(get(v, 'freeKg'))} of liquid is not bound, and that stays put.`,
+  'filling.loose': (v, p) =>
+    `Loose: ${p.mass(get(v, 'freeKg'))} of liquid is not bound. Cook it drier, or thicken it, for a seam that holds.`,
+  'filling.runs': (v, p) =>
+    `It runs: ${p.mass(get(v, 'freeKg'))} of liquid is free and loosens the seam. Cook it drier or thicken it.`,
+  'filling.cooked': (v, p) =>
+    `All of it is cooked already, so the core only has to be hot: ${p.temp(get(v, 'targetC'))}. Local rules come first.`,
+  'filling.raw': (v, p) =>
+    `Part of it is raw: every piece is probed at the core and must reach ${p.temp(get(v, 'targetC'))}. Keep it cold, do not thaw it on the bench. Local rules come first.`,
+  'filling.raw-vegetables': (v, p) =>
+    `Raw vegetables let go of water in the oil: cut small, salt, squeeze. The core goes to ${p.temp(get(v, 'targetC'))}.`,
+  'filling.ice': (v, p) => `Have ${p.mass(get(v, 'iceKg'))} of ice ready for the bath.`,
+  'filling.ahead-keeps': (v) =>
+    `Made ${plain(get(v, 'days'))} ${get(v, 'days') === 1 ? 'day' : 'days'} ahead, covered in the fridge: it keeps ${plain(get(v, 'most'))}.`,
+  'filling.ahead-long': (v) =>
+    get(v, 'most') === 0
+      ? 'Made ahead it does not keep: what is raw is mixed on the day.'
+      : `Made ${plain(get(v, 'days'))} days ahead it does not keep; ${plain(get(v, 'most'))} is the most with what is in it. Freeze it, or cook it later.`,
+  'filling.ahead-slow': (v, p) =>
+    `Kept overnight it must be at 5 °C within 6 h; this takes ${p.time(get(v, 'to5S'))} or more. Spread it thinner, or in two dishes.`,
+  'filling.spoon': (v, p) =>
+    `Each piece takes ${p.mass(get(v, 'eachKg'))}, a levelled ${p.ml(get(v, 'eachM3'))} scoop.`,
   'filling.cool-safe': (v, p) =>
     `${p.mm(get(v, 'depthM'))} deep: at 21 °C after ${p.time(get(v, 'to21S'))}, ready to fold after ${p.time(get(v, 'foldS'))}.`,
   'filling.cool-slow': (v, p) =>

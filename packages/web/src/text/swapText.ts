@@ -12,6 +12,10 @@ const EFFECT: Record<SideEffect, string> = {
   'keeps-short': 'It keeps for days only; crumble it into the liquid.',
   'browns-more': 'Its sugar browns sooner.',
   'browns-less': 'It browns later.',
+  'drinks-more': 'It drinks more: the water is raised, wait 20 minutes before adding any.',
+  'drinks-less': 'It drinks less: the water is lowered.',
+  'stir-into-flour': 'It is stirred into the flour, and water is poured in its place.',
+  'not-all-butter': 'This dough leans on its fat: swap a part of it, not all.',
 };
 
 /** What a swap changes elsewhere and what follows from it, in short sentences. */

@@ -104,7 +104,12 @@ export const STATION_NAME: Record<Station, string> = {
   fry: 'Fry',
   serve: 'Serve',
 };
-export const PLACE_NAME: Record<CoolingPlace, string> = { room: 'room', fridge: 'fridge', 'ice-bath': 'iced water' };
+export const PLACE_NAME: Record<CoolingPlace, string> = {
+  room: 'room',
+  fridge: 'fridge',
+  'ice-bath': 'iced water',
+  freezer: 'freezer',
+};
 export const START_NAME: Record<StartState, string> = { room: 'room', fridge: 'fridge', frozen: 'frozen' };
 export const TURN_NAME: Record<TurnSchool, string> = {
   'each-minute': 'each minute',

@@ -122,8 +122,8 @@ export const LEAVENS = catalogueTable(
   `
 baking-powder    | Baking powder    | 5 0 0 27 0 0       | 900 | 8 | | vegan | | Leavening agents, baking powder
 bicarbonate      | Bicarbonate      | 0.2 0 0 0 0 0      | 1000 | 6 | | vegan | | Leavening agents, baking soda
-instant-yeast    | Instant yeast    | 5 7.5 40 20 0 0.1  | 640 | 16 | | vegan | | Leavening agents, yeast, baker's, active dry
-active-dry-yeast | Active dry yeast | 5 7.5 40 20 0 0.1  | 680 | 16 | | vegan | | Leavening agents, yeast, baker's, active dry
-fresh-yeast      | Fresh yeast      | 69 1.9 8.4 10 0 0  | 800 | 7 | | vegan | | Leavening agents, yeast, baker's, compressed
+instant-yeast    | Instant yeast    | 5 7.5 40 20 0 0.1  | 640 | 16 | | vegan | yeast=1 | Leavening agents, yeast, baker's, active dry
+active-dry-yeast | Active dry yeast | 5 7.5 40 20 0 0.1  | 680 | 16 | | vegan | yeast=0.8 | Leavening agents, yeast, baker's, active dry
+fresh-yeast      | Fresh yeast      | 69 1.9 8.4 10 0 0  | 800 | 7 | | vegan | yeast=0.36 | Leavening agents, yeast, baker's, compressed
 `,
 );

@@ -118,6 +118,7 @@ tomato-paste     | Tomato paste         | 74 0.5 4.3 3 12 0.2  | 1090 | 5 | | ve
 tamarind         | Tamarind paste       | 45 0.4 2 5 40 0.1    | 1200 | 9 | | vegan | | Tamarinds, raw; concentrated
 soy-sauce        | Soy sauce            | 71 0.6 8 2 0.4 14    | 1180 | 6 | gluten,soya | vegan | | Soy sauce made from soy and wheat (shoyu)
 fish-sauce       | Fish sauce           | 71 0 5 0 3.6 20      | 1200 | 8 | fish | fish | | Sauce, fish, ready-to-serve
+dried-milk       | Dried milk | 3 27 26 0 38 1         | 500 | 9 | milk | vegetarian | | Milk, dry, whole, with added vitamin D
 stock-powder     | Vegetable stock powder | 3 4 8 18 10 50     | 850 | 12 | celery | vegan | | Soup, vegetable bouillon, dry
 stock-paste      | Vegetable stock paste | 30 10 8 8 8 32      | 1150 | 14 | celery | vegan | | Soup, vegetable bouillon, dry; as paste by water balance
 vanilla          | Vanilla extract      | 53 0.1 0.1 0 12 0    | 880 | 90 | | vegan | | Vanilla extract

@@ -3,7 +3,8 @@ import type { Allergen, Composition, Ingredient, IngredientRole } from '../ingre
 /**
  * Reads one group of the shipped catalogue. A row is
  * `id | name | water fat protein starch sugar salt (percent) | kg/m³ | price per kg | allergens | diet | marks | public table row`.
- * Marks: `solid` (firm at room temperature), `wholemeal=0.5`, `free` (flour without gluten).
+ * Marks: `solid` (firm at room temperature), `wholemeal=0.5`, `free` (flour without gluten),
+ * `yeast=0.36` (instant yeast that raises as much as one part; source: the craft page).
  * Densities are levelled and unpacked; prices and densities are our own working values.
  */
 export function catalogueTable(role: IngredientRole, text: string): readonly Ingredient[] {
@@ -22,6 +23,7 @@ export function catalogueTable(role: IngredientRole, text: string): readonly Ing
         salt: salt!,
       };
       const wholemeal = /wholemeal=([\d.]+)/.exec(marks!)?.[1];
+      const yeast = /yeast=([\d.]+)/.exec(marks!)?.[1];
       return {
         id: id!,
         name: name!,
@@ -33,6 +35,7 @@ export function catalogueTable(role: IngredientRole, text: string): readonly Ing
         diet: diet as Ingredient['diet'],
         wholemeal: wholemeal === undefined ? 0 : Number(wholemeal),
         solidFat: marks!.includes('solid'),
+        ...(yeast === undefined ? {} : { asInstantYeast: Number(yeast) }),
         source: `USDA FoodData Central: ${source}`,
       };
     });

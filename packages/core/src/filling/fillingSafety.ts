@@ -1,0 +1,41 @@
+/** What in a filling is raw when it is folded in; fillings of cooked parts have none. */
+export type RawPart = 'poultry' | 'minced-meat' | 'fish' | 'egg' | 'vegetables';
+
+/** How a filling loses its water: in the pan, as juice reduced apart, squeezed out, or not at all but bound. */
+export type FillingMethod = 'pan' | 'strain' | 'squeeze' | 'thicken';
+
+/** Usual reheating target of a filling that is cooked already, °C; some countries say 75, or 70 for 2 min. */
+export const REHEAT_C = 74;
+
+/**
+ * Temperature the coldest filling must reach in the oil, °C. The usual guides; local rules come
+ * first. Source: the craft page, *Cautions*.
+ *
+ * @param raw what in it is raw; `null` when every part is cooked
+ * @param reheatC the kitchen's own target for cooked fillings, 70–75
+ * @example coreTargetFor('minced-meat', 74) // 71
+ */
+export function coreTargetFor(raw: RawPart | null, reheatC: number): number {
+  switch (raw) {
+    case null:
+    case 'vegetables':
+      return reheatC;
+    case 'poultry':
+      return 74;
+    case 'minced-meat':
+    case 'egg':
+      return 71;
+    case 'fish':
+      return 63;
+    default: {
+      const never: never = raw;
+      return never;
+    }
+  }
+}
+
+/** Days a cooked filling keeps in the fridge before the batch: two, one with fish or shellfish, none raw. */
+export function keepsDays(raw: RawPart | null, hasFish: boolean): number {
+  if (raw !== null && raw !== 'vegetables') return 0;
+  return hasFish ? 1 : 2;
+}
