@@ -11,7 +11,8 @@ export {
 } from './quantity/units.js';
 export { parseDurationS, parseMassKg, parseNumber, parseTempC } from './quantity/parseQuantity.js';
 export { printDuration, printGrams, printMass, printTemp } from './quantity/printQuantity.js';
-export type { Allergen, Composition, Ingredient, IngredientRole } from './ingredient/ingredient.js';
+export type { Allergen, Composition, Ingredient, IngredientRole, Sold, SoldUnit } from './ingredient/ingredient.js';
+export { LOOSE } from './ingredient/catalogue/sold.js';
 export { ingredientById, INGREDIENTS } from './ingredient/catalogue.js';
 export { isShipped, type Pantry, pantryWith, SHIPPED_PANTRY } from './ingredient/pantry.js';
 export { massOfFlourPercent, massOfWholePercent } from './ingredient/percentLine.js';
@@ -143,3 +144,18 @@ export {
 } from './learning/flourBelief.js';
 export { type BalanceWay, balanceWays } from './batch/balanceWays.js';
 export { cookAgain } from './batch/cookAgain.js';
+export {
+  type Base,
+  baseFormulaId,
+  baseIngredient,
+  baseIngredientId,
+  type FormulaBody,
+  type FormulaKind,
+  ownIngredients,
+  sameFormula,
+  storeBodyOf,
+  withStoreFormula,
+} from './store/storeFormula.js';
+export { type ComparedLine, compareFormulas } from './store/compareFormulas.js';
+export { type BaseToMake, type Shopping, shoppingList, type ShoppingRow, type StockRow } from './store/shoppingList.js';
+export { type WeighGroup, type WeighLine, weighOut } from './store/weighOut.js';

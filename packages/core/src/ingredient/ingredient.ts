@@ -29,6 +29,20 @@ export interface Composition {
   readonly salt: number;
 }
 
+export type SoldUnit = 'bag' | 'block' | 'bottle' | 'bunch' | 'jar' | 'pack' | 'piece' | 'tin';
+
+/** How it is bought, and what is left of it when it goes into a formula. */
+export interface Sold {
+  /** What the shop calls it, where that differs: dry lentils for boiled ones. */
+  readonly as: string | null;
+  /** `null`: loose, by weight. */
+  readonly unit: SoldUnit | null;
+  /** kg of one unit as bought; `null` loose. */
+  readonly unitKg: number | null;
+  /** kg used from 1 kg bought, after peeling, draining, soaking or boiling; 0.01–10. */
+  readonly usedShare: number;
+}
+
 export interface Ingredient {
   /** Stable key, kebab case. */
   readonly id: string;
@@ -37,7 +51,8 @@ export interface Ingredient {
   readonly composition: Composition;
   /** Levelled, unpacked, kg/m³. */
   readonly densityKgPerM3: number;
-  /** In the cook's own money; 0 costs nothing. */
+  readonly sold: Sold;
+  /** In the cook's own money, for 1 kg as used; 0 costs nothing. */
   readonly pricePerKg: number;
   readonly allergens: readonly Allergen[];
   /** Strictest diet it fits. */

@@ -1,4 +1,5 @@
 import type { Allergen, Composition, Ingredient, IngredientRole } from '../ingredient.js';
+import { shippedSold } from './sold.js';
 
 /**
  * Reads one group of the shipped catalogue. A row is
@@ -30,6 +31,7 @@ export function catalogueTable(role: IngredientRole, text: string): readonly Ing
         role,
         composition,
         densityKgPerM3: Number(density),
+        sold: shippedSold(id!, role),
         pricePerKg: Number(price),
         allergens: allergens!.split(',').filter(Boolean) as Allergen[],
         diet: diet as Ingredient['diet'],
