@@ -7,8 +7,11 @@ import { ApiError, toApiError } from './errors.js';
 import { batchRoutes } from './routes/batches.js';
 import type { Context } from './routes/context.js';
 import { flourRoutes } from './routes/flours.js';
+import { formulaRoutes } from './routes/formulas.js';
+import { ingredientRoutes } from './routes/ingredients.js';
 import { kitchenRoutes } from './routes/kitchen.js';
 import { ledgerRoutes } from './routes/ledger.js';
+import { storeRoutes } from './routes/store.js';
 import { stoveRoutes } from './routes/stove.js';
 
 export interface AppOptions extends Context {
@@ -78,6 +81,9 @@ export function createApp({ log, webDir, ...context }: AppOptions): Express {
   api.use('/batches', batchRoutes(context));
   api.use('/flours', flourRoutes(context));
   api.use('/ledger', ledgerRoutes(context));
+  api.use('/ingredients', ingredientRoutes(context));
+  api.use('/formulas', formulaRoutes(context));
+  api.use('/store', storeRoutes(context));
   api.use(() => {
     throw new ApiError('NOT_FOUND');
   });

@@ -8,6 +8,9 @@ const ERRORS = {
   NOT_FOUND: { status: 404, message: 'There is nothing at this address.' },
   NO_BATCH: { status: 404, message: 'There is no such batch; it may have been deleted.' },
   NO_OBSERVATION: { status: 404, message: 'There is no such dough among what was learnt; it may be forgotten.' },
+  NO_INGREDIENT: { status: 404, message: 'There is no such ingredient of this kitchen; it may have been deleted.' },
+  NO_FORMULA: { status: 404, message: 'There is no such formula in the Store.' },
+  IN_USE: { status: 409, message: 'It is still used somewhere; take it out there first.' },
   NOTHING_LEARNT: { status: 409, message: 'This dough says nothing about its flour: no flour, or scalded.' },
   NO_STOVE: { status: 409, message: 'The stove has not been started for this batch.' },
   NOT_COOKABLE: {

@@ -3,6 +3,7 @@ import { Router } from 'express';
 import { deleteBatch, insertBatch, listBatches, readBatch, updateBatch } from '../db/batchTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
+import { pantryNow, requireKnownDraft } from './kitchenNow.js';
 import { SCHEMAS, validate } from './validate.js';
 
 /** Batches being planned or fried: list, make, read, save, delete. */
@@ -25,6 +26,7 @@ export function batchRoutes({ gate, stoves, clockMs }: Context): Router {
   });
 
   const store = async (id: string, draft: BatchDraft) => {
+    requireKnownDraft(draft, await pantryNow(gate));
     const isNew = await insertBatch(gate, id, draft, new Date(clockMs()));
     const row = await readBatch(gate, id);
     if (!row) throw new ApiError('INTERNAL');
@@ -59,6 +61,7 @@ export function batchRoutes({ gate, stoves, clockMs }: Context): Router {
   router.put('/:id', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
     const { version, draft } = validate<{ version: number; draft: BatchDraft }>(SCHEMAS.saveBatch, req.body);
+    requireKnownDraft(draft, await pantryNow(gate));
     const saved = await updateBatch(gate, id, draft, version);
     const row = await readBatch(gate, id);
     if (!row) throw new ApiError('NO_BATCH');

@@ -1,4 +1,4 @@
-import { type Felt, doughFigures, flourBelief, observeFlour } from '@ember-fold/core';
+import { type Felt, doughFigures, type Pantry } from '@ember-fold/core';
 import { Router } from 'express';
 import {
   deleteFlourRow,
@@ -10,16 +10,12 @@ import {
 } from '../db/flourTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
+import { beliefsFrom, observed, pantryNow, requireKnown } from './kitchenNow.js';
 import { SCHEMAS, validate } from './validate.js';
 
 type Asked = Pick<FlourRow, 'id' | 'batchName' | 'dough' | 'pouredKg' | 'felt'>;
 
-/** What one dough says by today's model; `null` when it says nothing any more. */
-function observed(row: FlourRow) {
-  return observeFlour(row.dough.lines, row.dough.family, row.pouredKg, row.felt);
-}
-
-function answerOf(row: FlourRow) {
+function answerOf(row: FlourRow, pantry: Pantry) {
   const { id, flourId, batchName, pouredKg, felt, notedAt } = row;
   return {
     id,
@@ -28,7 +24,7 @@ function answerOf(row: FlourRow) {
     pouredKg,
     felt,
     notedAt: notedAt.toISOString(),
-    shift: observed(row)?.shift ?? null,
+    shift: observed(row, pantry)?.shift ?? null,
   };
 }
 
@@ -38,28 +34,22 @@ export function flourRoutes({ gate, clockMs }: Context): Router {
 
   router.get('/', async (_req, res) => {
     const rows = await listFlourRows(gate);
-    const seen = rows.flatMap((row) => {
-      const observation = observed(row);
-      return observation ? [{ flourId: row.flourId, observation }] : [];
-    });
-    const ids = [...new Set(seen.map(({ flourId }) => flourId))];
-    const beliefs = Object.fromEntries(
-      ids.map((id) => [id, flourBelief(seen.filter((s) => s.flourId === id).map((s) => s.observation))]),
-    );
-    res.json({ beliefs, observations: rows.map(answerOf) });
+    const pantry = await pantryNow(gate);
+    const beliefs = beliefsFrom(rows, pantry);
+    res.json({ beliefs, observations: rows.map((row) => answerOf(row, pantry)) });
   });
 
   router.post('/', async (req, res) => {
     const ask = validate<Asked>(SCHEMAS.flour, req.body);
-    const { mainFlourId } = doughFigures(ask.dough.lines, ask.dough.family);
-    if (!mainFlourId || !observeFlour(ask.dough.lines, ask.dough.family, ask.pouredKg, ask.felt)) {
-      throw new ApiError('NOTHING_LEARNT', undefined, 'dough');
-    }
-    const row: FlourRow = { ...ask, flourId: mainFlourId, notedAt: new Date(clockMs()) };
+    const pantry = await pantryNow(gate);
+    requireKnown(ask.dough.lines, 'dough.lines', pantry);
+    const { mainFlourId } = doughFigures(ask.dough.lines, ask.dough.family, { pantry });
+    const row: FlourRow = { ...ask, flourId: mainFlourId ?? '', notedAt: new Date(clockMs()) };
+    if (!mainFlourId || !observed(row, pantry)) throw new ApiError('NOTHING_LEARNT', undefined, 'dough');
     const isNew = await insertFlourRow(gate, row);
     const kept = await readFlourRow(gate, ask.id);
     if (!kept) throw new ApiError('INTERNAL');
-    res.status(isNew ? 201 : 200).json(answerOf(kept));
+    res.status(isNew ? 201 : 200).json(answerOf(kept, pantry));
   });
 
   router.put('/:id', async (req, res) => {
@@ -68,7 +58,7 @@ export function flourRoutes({ gate, clockMs }: Context): Router {
     if (!(await updateFlourRow(gate, id, pouredKg, felt))) throw new ApiError('NO_OBSERVATION');
     const row = await readFlourRow(gate, id);
     if (!row) throw new ApiError('NO_OBSERVATION');
-    res.json(answerOf(row));
+    res.json(answerOf(row, await pantryNow(gate)));
   });
 
   router.delete('/:id', async (req, res) => {

@@ -3,12 +3,12 @@ import { type Request, type Response, Router } from 'express';
 import { insertAct, listActs, type StoredAct } from '../db/actTable.js';
 import { readBatch, setBatchStatus } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
-import { readKitchen } from '../db/kitchenTable.js';
 import { listReadings, type StoredReading } from '../db/readingTable.js';
 import { endStove, insertStove, readStove, type StoveRow } from '../db/stoveTable.js';
 import { stoveNowS } from '../devices/stoveRunner.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
+import { kitchenFor } from './kitchenNow.js';
 import { SCHEMAS, validate } from './validate.js';
 
 const HEARTBEAT_MS = 15_000;
@@ -50,7 +50,7 @@ export function stoveRoutes(context: Context): Router {
       if (batch.status === 'done') throw new ApiError('BATCH_OVER');
       const existing = await readStove(q, id);
       if (existing) return existing;
-      const { kitchen } = await readKitchen(q);
+      const kitchen = await kitchenFor(q, batch.draft);
       const plan = planBatch(batch.draft, kitchen, null);
       if (!plan.fry?.lots) throw new ApiError('NOT_COOKABLE');
       if (plan.fry.findings.some((f) => f.code === 'fry.unsafe-oil' || f.code === 'fry.pot-over-half')) {

@@ -1,4 +1,12 @@
-import { type BatchDraft, DOUGH_FAMILIES, type FireAct, INGREDIENTS, type Kitchen, STARTERS } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  DOUGH_FAMILIES,
+  type FireAct,
+  type FormulaBody,
+  type Ingredient,
+  type Kitchen,
+  STARTERS,
+} from '@ember-fold/core';
 import Joi from 'joi';
 import { ApiError } from '../errors.js';
 
@@ -27,12 +35,15 @@ const isoTime = Joi.string()
   .custom((value: string, helpers) => (Number.isFinite(Date.parse(value)) ? value : helpers.error('any.invalid')))
   .required();
 
+/** Whether there is such an ingredient, only the kitchen knows: `requireKnown` says. */
+const ingredientId = Joi.string()
+  .pattern(/^[a-z0-9-]{2,60}$/, 'ingredient id')
+  .required();
+
 const formula = Joi.array()
   .items(
     Joi.object({
-      ingredientId: Joi.string()
-        .valid(...INGREDIENTS.map((i) => i.id))
-        .required(),
+      ingredientId,
       massKg: number(0, 1000),
       part: Joi.number().valid(0, 1),
     }),
@@ -46,6 +57,17 @@ const doughParts = {
     .required(),
   lines: formula,
 };
+const doughHow = { onHeat: Joi.boolean(), rise: Joi.string().valid('room', 'fridge') };
+const fillingParts = {
+  lines: formula,
+  cookToShare: number(0.3, 1),
+  coreTargetC: number(63, 96),
+  raw: Joi.string().valid('poultry', 'minced-meat', 'fish', 'egg', 'vegetables'),
+  method: Joi.string().valid('pan', 'strain', 'squeeze', 'thicken'),
+};
+const version = number(0, 4_294_967_295).integer();
+/** Which version of which formula of the Store it came from. */
+const from = Joi.object({ id: uuid, version });
 const felt = Joi.string().valid('firm', 'right', 'soft').required();
 
 /** Ranges match the guards of core, so that a draft that is saved can always be planned. */
@@ -54,15 +76,21 @@ const draft = Joi.object<BatchDraft>({
   form: Joi.string().valid('half-moon').required(),
   pieces: number(1, 2000).integer(),
   eatAt: isoTime,
-  dough: Joi.object({ ...doughParts, poured: Joi.array().items(number(0, 100).optional()).max(200) }).required(),
+  dough: Joi.object({
+    ...doughParts,
+    ...doughHow,
+    from,
+    poured: Joi.array().items(number(0, 100).optional()).max(200),
+  }).required(),
   filling: Joi.object({
-    lines: formula,
-    cookToShare: number(0.3, 1),
+    ...fillingParts,
     panKg: number(0, 10),
     hotC: number(-20, 110),
-    place: Joi.string().valid('room', 'fridge', 'ice-bath').required(),
+    place: Joi.string().valid('room', 'fridge', 'ice-bath', 'freezer').required(),
     covered: Joi.boolean().required(),
-    coreTargetC: number(63, 96),
+    dishes: number(1, 4).integer().optional(),
+    aheadDays: number(0, 2).integer().optional(),
+    from,
   }).required(),
   fold: Joi.object({
     discM: number(0.02, 0.4),
@@ -100,6 +128,8 @@ const kitchen = Joi.object<Kitchen>({
     lossWPerK: number(0.2, 30),
     probeLagS: number(0.5, 60),
   }).required(),
+  scaleStepKg: number(0.00001, 0.1).optional(),
+  reheatC: number(70, 75).optional(),
   dish: Joi.object({ lengthM: number(0.05, 1), widthM: number(0.05, 1) }).required(),
   hands: Joi.object({
     mixS: number(0, 14400),
@@ -109,6 +139,57 @@ const kitchen = Joi.object<Kitchen>({
     betweenLotsS: number(0, 1800),
   }).required(),
 }).required();
+
+const share = number(0, 1);
+const ingredient = Joi.object<Ingredient>({
+  id: ingredientId.pattern(/^(?!base-)/, 'ingredient id of one’s own'),
+  name: line(80),
+  role: Joi.string()
+    .valid('flour', 'fat', 'liquid', 'egg', 'sugar', 'salt', 'leaven', 'starch', 'filling', 'seasoning')
+    .required(),
+  composition: Joi.object({ water: share, fat: share, protein: share, starch: share, sugar: share, salt: share })
+    .custom((value: Ingredient['composition'], helpers) => {
+      const sum = Object.values(value).reduce((a, b) => a + b, 0);
+      return sum <= 1.021 ? value : helpers.message({ custom: 'The parts add up to more than the whole' });
+    })
+    .required(),
+  densityKgPerM3: number(50, 3000),
+  sold: Joi.object({
+    as: line(60).allow(null),
+    unit: Joi.string().valid('bag', 'block', 'bottle', 'bunch', 'jar', 'pack', 'piece', 'tin').allow(null).required(),
+    unitKg: Joi.when('unit', { is: null, then: Joi.valid(null).required(), otherwise: number(0.001, 50) }),
+    usedShare: number(0.01, 10),
+  }).required(),
+  pricePerKg: number(0, 10_000),
+  allergens: Joi.array()
+    .items(
+      Joi.string().valid(
+        ...['gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soya', 'milk', 'nuts', 'celery'],
+        ...['mustard', 'sesame', 'sulphites', 'lupin', 'molluscs'],
+      ),
+    )
+    .unique()
+    .required(),
+  diet: Joi.string().valid('vegan', 'vegetarian', 'fish', 'meat').required(),
+  wholemeal: share,
+  solidFat: Joi.boolean().required(),
+  asInstantYeast: number(0.01, 3).optional(),
+  source: line(200),
+}).required();
+
+const body = Joi.alternatives<FormulaBody>()
+  .conditional('.kind', {
+    switch: [
+      { is: Joi.valid('dough').required(), then: Joi.object({ kind: Joi.string(), ...doughParts, ...doughHow }) },
+      { is: Joi.valid('filling').required(), then: Joi.object({ kind: Joi.string(), ...fillingParts }) },
+      {
+        is: Joi.valid('base').required(),
+        then: Joi.object({ kind: Joi.string(), lines: formula, cookToShare: number(0.3, 1) }),
+      },
+    ],
+    otherwise: Joi.object({ kind: Joi.string().valid('dough', 'filling', 'base').required() }).unknown(true),
+  })
+  .required();
 
 const pieces = Joi.array().items(number(1, 2000).integer()).min(1).max(60).unique().required();
 const actBase = { id: uuid, atS: number(0, 86_400) };
@@ -130,8 +211,6 @@ const act = Joi.alternatives<FireAct>()
     }).unknown(true),
   })
   .required();
-
-const version = number(0, 4_294_967_295).integer();
 
 export const SCHEMAS = {
   id: Joi.object({ id: uuid }),
@@ -158,5 +237,10 @@ export const SCHEMAS = {
     felt,
   }).required(),
   flourChange: Joi.object({ pouredKg: number(0, 1000), felt }).required(),
+  ingredientId: Joi.object({ id: ingredientId }),
+  ingredient: Joi.object({ version, ingredient }).required(),
+  newFormula: Joi.object({ id: uuid, name: line(120), body }).required(),
+  saveFormula: Joi.object({ edition: version, name: line(120), archived: Joi.boolean().required(), body }).required(),
+  stock: Joi.object({ haveKg: number(0, 1000), strength: number(0.1, 10) }).required(),
   notes: Joi.object({ version, notes: Joi.string().allow('').max(10_000).required() }).required(),
 };

@@ -1,0 +1,62 @@
+import { type Ingredient, isShipped } from '@ember-fold/core';
+import { Router } from 'express';
+import {
+  deleteIngredientRow,
+  listIngredientRows,
+  readIngredientRow,
+  writeIngredientRow,
+} from '../db/ingredientTable.js';
+import { listUsesOf } from '../db/usesQuery.js';
+import { ApiError } from '../errors.js';
+import type { Context } from './context.js';
+import { SCHEMAS, validate } from './validate.js';
+
+/** Ingredients this kitchen added or changed; the shipped ones are in core. */
+export function ingredientRoutes({ gate }: Context): Router {
+  const router = Router();
+
+  router.get('/', async (_req, res) => {
+    res.json(await listIngredientRows(gate));
+  });
+
+  router.put('/:id', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.ingredientId, req.params);
+    const { version, ingredient } = validate<{ version: number; ingredient: Ingredient }>(SCHEMAS.ingredient, req.body);
+    if (ingredient.id !== id)
+      throw new ApiError('BAD_INPUT', 'The id in the body is not the one in the address.', 'ingredient.id');
+    const saved = await writeIngredientRow(gate, ingredient, version);
+    const row = await readIngredientRow(gate, id);
+    if (!row) throw new ApiError('NO_INGREDIENT');
+    // The same request twice, as after a lost answer, is answered twice the same.
+    const again = row.version === version + 1 && JSON.stringify(row.ingredient) === JSON.stringify(ingredient);
+    if (!saved && !again) throw new ApiError('STALE_VERSION');
+    res.status(saved && version === 0 ? 201 : 200).json(row);
+  });
+
+  router.get('/:id/uses', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.ingredientId, req.params);
+    res.json(await listUsesOf(gate, id));
+  });
+
+  router.delete('/:id', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.ingredientId, req.params);
+    await gate.transaction(async (q) => {
+      // A changed shipped row goes back to what was shipped; a row of one's own must not be missed anywhere.
+      const uses = isShipped(id) ? [] : await listUsesOf(q, id);
+      if (uses[0]) {
+        const where = uses
+          .slice(0, 3)
+          .map((use) => `"${use.name}"`)
+          .join(', ');
+        throw new ApiError(
+          'IN_USE',
+          `It is used in ${where}${uses.length > 3 ? ` and ${uses.length - 3} more` : ''}; take it out there first.`,
+        );
+      }
+      if (!(await deleteIngredientRow(q, id))) throw new ApiError('NO_INGREDIENT');
+    });
+    res.status(204).end();
+  });
+
+  return router;
+}

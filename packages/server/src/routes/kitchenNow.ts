@@ -1,0 +1,75 @@
+import {
+  type Base,
+  type BatchDraft,
+  CoreError,
+  type FlourBelief,
+  flourBelief,
+  type Formula,
+  type Kitchen,
+  observeFlour,
+  ownIngredients,
+  type Pantry,
+  pantryWith,
+} from '@ember-fold/core';
+import { type FlourRow, listFlourRows } from '../db/flourTable.js';
+import { type FormulaRow, listFormulas } from '../db/formulaTable.js';
+import type { Queries } from '../db/gate.js';
+import { listIngredientRows } from '../db/ingredientTable.js';
+import { readKitchen } from '../db/kitchenTable.js';
+
+/** Bases among the formulas, archived ones too: what uses them goes on working. */
+export function basesOf(formulas: readonly FormulaRow[]): readonly Base[] {
+  return formulas.flatMap(({ id, name, body }) => (body.kind === 'base' ? [{ id, name, body }] : []));
+}
+
+/** Ingredients of this kitchen as it is now: shipped, its own, its bases. */
+export async function pantryNow(q: Queries): Promise<Pantry> {
+  const rows = (await listIngredientRows(q)).map((row) => row.ingredient);
+  return pantryWith(ownIngredients(rows, basesOf(await listFormulas(q))));
+}
+
+/** What one noted dough says by today's model; `null` when it says nothing any more. */
+export function observed(row: FlourRow, pantry: Pantry) {
+  try {
+    return observeFlour(row.dough.lines, row.dough.family, row.pouredKg, row.felt, pantry);
+  } catch (cause) {
+    // Its ingredient may be gone since; then the dough teaches nothing, and the list says so.
+    if (cause instanceof CoreError) return null;
+    throw cause;
+  }
+}
+
+/** What is believed of each flour after all doughs noted. */
+export function beliefsFrom(rows: readonly FlourRow[], pantry: Pantry): Record<string, FlourBelief> {
+  const seen = rows.flatMap((row) => {
+    const observation = observed(row, pantry);
+    return observation ? [{ flourId: row.flourId, observation }] : [];
+  });
+  const ids = [...new Set(seen.map(({ flourId }) => flourId))];
+  return Object.fromEntries(
+    ids.map((id) => [id, flourBelief(seen.filter((s) => s.flourId === id).map((s) => s.observation))]),
+  );
+}
+
+const usedIn = (draft: BatchDraft, id: string): boolean =>
+  [...draft.dough.lines, ...draft.filling.lines].some((line) => line.ingredientId === id);
+
+/** The kitchen a batch is planned in: its settings, what was learnt, and the own ingredients it uses. */
+export async function kitchenFor(q: Queries, draft: BatchDraft): Promise<Kitchen> {
+  const { kitchen } = await readKitchen(q);
+  const rows = (await listIngredientRows(q)).map((row) => row.ingredient);
+  const own = ownIngredients(rows, basesOf(await listFormulas(q)));
+  const flours = beliefsFrom(await listFlourRows(q), pantryWith(own));
+  return { ...kitchen, flours, ingredients: own.filter(({ id }) => usedIn(draft, id)) };
+}
+
+/** Refuses a line whose ingredient this kitchen does not have, by the line's own path. */
+export function requireKnown(lines: Formula, path: string, pantry: Pantry): void {
+  lines.forEach((line, i) => pantry.find(line.ingredientId, `${path}.${i}.ingredientId`));
+}
+
+/** Both formulas of a draft. */
+export function requireKnownDraft({ dough, filling }: BatchDraft, pantry: Pantry): void {
+  requireKnown(dough.lines, 'draft.dough.lines', pantry);
+  requireKnown(filling.lines, 'draft.filling.lines', pantry);
+}
