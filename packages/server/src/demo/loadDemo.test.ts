@@ -1,4 +1,13 @@
-import { type BatchDraft, ledgerFigures, planBatch, worstTone } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  doughFigures,
+  type FormulaBody,
+  judgeFamily,
+  ledgerFigures,
+  ownIngredients,
+  planBatch,
+  worstTone,
+} from '@ember-fold/core';
 import { openApp, T0, type TestApp } from '../test/openApp.js';
 import { loadDemo } from './loadDemo.js';
 
@@ -51,14 +60,42 @@ it('fries the past on the pot model: counts, oil and time are what core adds up'
   expect(bursts.sort()).toEqual([0, 1, 2]);
 });
 
-it('plans nothing that stops before the table', async () => {
+interface Formula {
+  readonly id: string;
+  readonly name: string;
+  readonly version: number;
+  readonly body: FormulaBody;
+}
+
+it('plans nothing that stops before the table, with the bases of its Store', async () => {
   const { body: planned } = await app.call('GET', '/api/batches');
   const { body: row } = await app.call('GET', '/api/kitchen');
+  const formulas = (await app.call('GET', '/api/formulas')).body as Formula[];
+  const bases = formulas.flatMap(({ id, name, body }) => (body.kind === 'base' ? [{ id, name, body }] : []));
+  const kitchen = { ...row.kitchen, ingredients: ownIngredients([], bases) };
   for (const { id } of planned as { id: string }[]) {
     const { body: batch } = await app.call('GET', `/api/batches/${id}`);
-    const plan = planBatch(batch.draft, row.kitchen, null);
+    const plan = planBatch(batch.draft, kitchen, null);
     for (const station of [plan.dough, plan.filling, plan.fold, plan.fry!]) {
       expect(worstTone(station.findings)).toBe('good');
     }
   }
+  const { body: shopping } = await app.call('GET', '/api/store/shopping');
+  expect(shopping.bases.map((b: { split: unknown[] }) => b.split.length)).toEqual([2]);
+});
+
+it('keeps a formula for each of eleven families inside its bands, five fillings and a base', async () => {
+  const formulas = (await app.call('GET', '/api/formulas')).body as Formula[];
+  const count = (kind: string) => formulas.filter((f) => f.body.kind === kind).length;
+  expect([count('dough'), count('filling'), count('base')]).toEqual([11, 5, 1]);
+  for (const { body } of formulas) {
+    if (body.kind !== 'dough') continue;
+    const { stiffness, stiffnessBand, fatPercent, family } = doughFigures(body.lines, body.family);
+    expect(stiffness).toBeGreaterThanOrEqual(stiffnessBand.least);
+    expect(stiffness).toBeLessThanOrEqual(stiffnessBand.most);
+    expect(fatPercent).toBeGreaterThanOrEqual(family.fatPercent.least);
+    expect(judgeFamily(body.lines)[0]!.id).toBe(body.family);
+  }
+  const everyday = formulas.find((f) => f.name === 'Everyday short dough')!;
+  expect(everyday.version).toBe(2);
 });

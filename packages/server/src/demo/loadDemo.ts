@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto';
 import { DEFAULT_KITCHEN, type Kitchen, type Mishaps, newBatch, planBatch, simulateRun } from '@ember-fold/core';
 import { insertAct } from '../db/actTable.js';
 import { countBatches, insertBatch, setBatchStatus } from '../db/batchTable.js';
@@ -7,6 +6,8 @@ import { readKitchen, writeKitchen } from '../db/kitchenTable.js';
 import { writeNote } from '../db/noteTable.js';
 import { insertReadings } from '../db/readingTable.js';
 import { insertStove } from '../db/stoveTable.js';
+import { demoId } from './demoId.js';
+import { loadStore, withOnionBase } from './loadStore.js';
 
 const DAY_MS = 86_400_000;
 
@@ -60,13 +61,6 @@ const PAST: readonly Past[] = [
   },
 ];
 
-/** A stable uuid from words, so that loading twice makes nothing twice. */
-function demoId(words: string): string {
-  const hex = createHash('sha256').update(`ember-fold demo ${words}`).digest('hex');
-  const variant = '89ab'[parseInt(hex[16]!, 16) % 4]!;
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-${variant}${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
-}
-
 /** Next Saturday 18:30 UTC at least two days on: time enough to look around. */
 function nextSupper(nowMs: number): number {
   const day = new Date(nowMs + 2 * DAY_MS);
@@ -104,7 +98,7 @@ async function loadPast(gate: Gate, past: Past, nowMs: number, index: number): P
 }
 
 /**
- * Fills an empty database with the Lantern Walk supper: two batches planned, three evenings
+ * Fills an empty database with the Lantern Walk supper: the Store, batches planned, three evenings
  * in the ledger, fried on the product's own pot model.
  * @returns whether anything was loaded
  */
@@ -112,12 +106,13 @@ export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {
   if ((await countBatches(gate)) > 0) return false;
   const { version } = await readKitchen(gate);
   if (version === 0) await writeKitchen(gate, QUILLHAVEN, 0);
+  await gate.transaction((q) => loadStore(q, nowMs));
   for (const [index, past] of PAST.entries()) await loadPast(gate, past, nowMs, index);
   const eatAt = new Date(nextSupper(nowMs)).toISOString();
   const planned = [
     newBatch('Lentil and dill half-moons', 'lentil-dill', 24, eatAt),
     newBatch('Squash and sage half-moons', 'squash-sage', 48, eatAt),
-  ];
+  ].map((draft) => ({ ...draft, filling: { ...draft.filling, lines: withOnionBase(draft.filling.lines) } }));
   for (const [i, draft] of planned.entries()) {
     await insertBatch(gate, demoId(`planned ${draft.name}`), draft, new Date(nowMs + i));
   }
