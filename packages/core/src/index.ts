@@ -18,13 +18,27 @@ export { isShipped, type Pantry, pantryWith, SHIPPED_PANTRY } from './ingredient
 export { massOfFlourPercent, massOfWholePercent } from './ingredient/percentLine.js';
 export { type MeasuringTools, type RoundedFormula, roundFormula } from './ingredient/roundFormula.js';
 export { findIngredients } from './ingredient/findIngredients.js';
-export { type Formula, type FormulaLine, formulaTotals, scaleFormula, scaleToLine } from './ingredient/formula.js';
+export {
+  type Formula,
+  type FormulaLine,
+  formulaTotals,
+  type FormulaTotals,
+  scaleFormula,
+  scaleToLine,
+} from './ingredient/formula.js';
 export { type Band, DOUGH_FAMILIES, type DoughFamily, doughFamily, type DoughFamilyId } from './dough/doughFamily.js';
 export { doughRise, pourTemp, type PourTemp, type Rise, type RiseSpec, yeastRate } from './dough/doughRise.js';
+export { doughFindings } from './dough/doughFindings.js';
 export { type FamilyJudgement, judgeFamily } from './dough/judgeFamily.js';
 export { hasSubstitutions, type SideEffect, type Substitution, substitutionsFor } from './dough/substitute.js';
 export { WORKED_FORMULAS } from './dough/workedFormulas.js';
-export { coldStiffness, type DoughFigures, doughFigures, doughStiffness } from './dough/doughFigures.js';
+export {
+  coldStiffness,
+  type DoughFigures,
+  doughFigures,
+  doughStiffness,
+  stiffnessAtShift,
+} from './dough/doughFigures.js';
 export { coreTargetFor, type FillingMethod, type RawPart, REHEAT_C } from './filling/fillingSafety.js';
 export { type ThickenerChoice, thickenersFor } from './filling/freeLiquid.js';
 export { type FillingFigures, fillingFigures, SALT_BAND } from './filling/fillingFigures.js';

@@ -205,6 +205,20 @@ export function coldStiffness(figures: DoughFigures, tempC: number): number | nu
   return clamp(figures.stiffness + ((20 * 0.54) / (figures.family.absorption ?? 0.54)) * lostWater, 0, 10);
 }
 
+/**
+ * How this dough would feel if its flour drank `shift` more than its label, 0–10: what one
+ * earlier dough of the flour says of this one.
+ *
+ * @param shift fraction of flour, −1 to 1
+ * @returns `null` without flour, or where scalding sets what the flour takes up
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function stiffnessAtShift(figures: DoughFigures, shift: number): number | null {
+  requireWithin(shift, -1, 1, 'shift');
+  if (figures.stiffness === null || figures.family.absorption !== null) return null;
+  return clamp(figures.stiffness + 20 * (shift - figures.learntShift), 0, 10);
+}
+
 /** Grams of water between this stiffness and the nearest edge of the family's band. */
 function waterToBand(
   stiffness: number | null,

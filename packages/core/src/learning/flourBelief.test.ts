@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Formula } from '../ingredient/formula.js';
 import { seededNormal, seededUniform } from '../oil/seededNoise.js';
-import { doughFigures } from '../dough/doughFigures.js';
+import { doughFigures, stiffnessAtShift } from '../dough/doughFigures.js';
 import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
 import { beliefDensity, flourBelief, LABEL_BELIEF, observeFlour } from './flourBelief.js';
 
@@ -94,4 +94,23 @@ test('a blend shifts by the share of the flour that is known; scalding learns no
   expect(observeFlour(SHORT, 'rubbed-short', 0, 'right')).toBeNull();
   expect(() => observeFlour(SHORT, 'rubbed-short', -1, 'right')).toThrow(expect.objectContaining({ path: 'pouredKg' }));
   expect(() => flourBelief([{ shift: Number.NaN, sd: 0.01 }])).toThrow(expect.objectContaining({ path: 'shift' }));
+});
+
+test('each earlier dough of a flour says how this one would feel if it were right', () => {
+  fc.assert(
+    fc.property(fc.double({ min: -0.06, max: 0.06, noNaN: true }), (shift) => {
+      const learnt = { [FLOUR]: { mean: shift, sd: 0.01, count: 3 } };
+      const label = doughFigures(SHORT, 'rubbed-short');
+      // Said by one dough and believed outright, it is the same thing.
+      expect(stiffnessAtShift(label, shift)!).toBeCloseTo(
+        doughFigures(SHORT, 'rubbed-short', { learnt }).stiffness!,
+        6,
+      );
+      expect(stiffnessAtShift(doughFigures(SHORT, 'rubbed-short', { learnt }), 0)!).toBeCloseTo(label.stiffness!, 6);
+    }),
+  );
+  expect(stiffnessAtShift(doughFigures(WORKED_FORMULAS.scalded, 'scalded'), 0.02)).toBeNull();
+  expect(() => stiffnessAtShift(doughFigures(SHORT, 'rubbed-short'), 2)).toThrow(
+    expect.objectContaining({ path: 'shift' }),
+  );
 });

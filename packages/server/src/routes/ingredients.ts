@@ -6,17 +6,19 @@ import {
   readIngredientRow,
   writeIngredientRow,
 } from '../db/ingredientTable.js';
+import { listFormulas } from '../db/formulaTable.js';
 import { listUsesOf } from '../db/usesQuery.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
+import { basesOf } from './kitchenNow.js';
 import { SCHEMAS, validate } from './validate.js';
 
-/** Ingredients this kitchen added or changed; the shipped ones are in core. */
+/** Ingredients this kitchen added or changed, and its bases; the shipped ones are in core. */
 export function ingredientRoutes({ gate }: Context): Router {
   const router = Router();
 
   router.get('/', async (_req, res) => {
-    res.json(await listIngredientRows(gate));
+    res.json({ rows: await listIngredientRows(gate), bases: basesOf(await listFormulas(gate)) });
   });
 
   router.put('/:id', async (req, res) => {

@@ -56,7 +56,10 @@ describe('ingredients', () => {
     expect((await putIngredient({ ...ROOT, pricePerKg: 9 }, 1)).body.code).toBe('STALE_VERSION');
     expect((await putIngredient({ ...ROOT, pricePerKg: 9 }, 0)).body.code).toBe('STALE_VERSION');
     await app.restart();
-    expect((await app.call('GET', '/api/ingredients')).body).toEqual([{ ingredient: dearer, version: 2 }]);
+    expect((await app.call('GET', '/api/ingredients')).body).toEqual({
+      rows: [{ ingredient: dearer, version: 2 }],
+      bases: [],
+    });
   });
 
   it('one in use cannot vanish, and says where it is used; unused it goes', async () => {

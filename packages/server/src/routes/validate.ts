@@ -143,7 +143,7 @@ const kitchen = Joi.object<Kitchen>({
 const share = number(0, 1);
 const ingredient = Joi.object<Ingredient>({
   id: ingredientId.pattern(/^(?!base-)/, 'ingredient id of one’s own'),
-  name: line(80),
+  name: line(120),
   role: Joi.string()
     .valid('flour', 'fat', 'liquid', 'egg', 'sugar', 'salt', 'leaven', 'starch', 'filling', 'seasoning')
     .required(),
@@ -155,7 +155,7 @@ const ingredient = Joi.object<Ingredient>({
     .required(),
   densityKgPerM3: number(50, 3000),
   sold: Joi.object({
-    as: line(60).allow(null),
+    as: line(120).allow(null),
     unit: Joi.string().valid('bag', 'block', 'bottle', 'bunch', 'jar', 'pack', 'piece', 'tin').allow(null).required(),
     unitKg: Joi.when('unit', { is: null, then: Joi.valid(null).required(), otherwise: number(0.001, 50) }),
     usedShare: number(0.01, 10),

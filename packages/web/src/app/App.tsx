@@ -8,11 +8,15 @@ import { Failure, NotFound } from './Failure';
 import { Shell } from './Shell';
 import { store } from './store';
 
-// The stove and the ledger come when they are entered: the bench opens sooner.
+// The stove, the ledger and the Store come when they are entered: the bench opens sooner.
 const FireList = lazy(() => import('../fire/FireList').then((m) => ({ default: m.FireList })));
 const FireRoom = lazy(() => import('../fire/FireRoom').then((m) => ({ default: m.FireRoom })));
 const LedgerList = lazy(() => import('../ledger/LedgerList').then((m) => ({ default: m.LedgerList })));
 const LedgerPage = lazy(() => import('../ledger/LedgerPage').then((m) => ({ default: m.LedgerPage })));
+const StoreRoom = lazy(() => import('../store/StoreRoom').then((m) => ({ default: m.StoreRoom })));
+const FormulasPage = lazy(() => import('../store/FormulasPage').then((m) => ({ default: m.FormulasPage })));
+const IngredientsPage = lazy(() => import('../store/IngredientsPage').then((m) => ({ default: m.IngredientsPage })));
+const ShoppingPage = lazy(() => import('../store/ShoppingPage').then((m) => ({ default: m.ShoppingPage })));
 
 const router = createBrowserRouter([
   {
@@ -28,6 +32,16 @@ const router = createBrowserRouter([
           { path: '/fire/:id', element: <FireRoom /> },
           { path: '/ledger', element: <LedgerList /> },
           { path: '/ledger/:id', element: <LedgerPage /> },
+          {
+            path: '/store',
+            element: <StoreRoom />,
+            children: [
+              { index: true, element: <Navigate to="/store/formulas" replace /> },
+              { path: 'formulas/:id?', element: <FormulasPage /> },
+              { path: 'ingredients/:id?', element: <IngredientsPage /> },
+              { path: 'shopping', element: <ShoppingPage /> },
+            ],
+          },
           { path: '*', element: <NotFound /> },
         ],
       },

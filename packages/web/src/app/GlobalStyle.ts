@@ -19,6 +19,12 @@ export const GlobalStyle = createGlobalStyle`
   .visually-hidden {
     position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap;
   }
+  @media print {
+    body:has([data-print]) * { visibility: hidden; }
+    [data-print], [data-print] * { visibility: visible !important; }
+    [data-print] { position: absolute; inset: 0 auto auto 0; width: 100%; }
+    [data-print] button { display: none !important; }
+  }
   @media (prefers-reduced-motion: reduce) {
     *, *::before, *::after { animation: none !important; transition: none !important; }
   }

@@ -12,6 +12,7 @@ import { GlobalStyle } from './GlobalStyle';
 import { api } from './api';
 import { editKitchen } from './editKitchen';
 import { useAppSelector } from './store';
+import { storeApi } from './storeApi';
 import { figureFont, PHONE, planningTheme, stoveTheme } from './theme';
 import { useKitchen } from './useLine';
 import { useOnline } from './useOnline';
@@ -175,14 +176,16 @@ const RETRY_MS = 3000;
 function Kitchen({ children }: { readonly children: ReactNode }) {
   const [failed, setFailed] = useState(false);
   const kitchen = api.useKitchenQuery(undefined, { pollingInterval: failed ? RETRY_MS : 0 });
+  const own = storeApi.useIngredientsQuery(undefined, { pollingInterval: failed ? RETRY_MS : 0 });
   // What was learnt is wanted too, but no figure waits for it.
   api.useFloursQuery();
-  const nowFailed = kitchen.isError && !kitchen.data;
+  const missing = kitchen.data ? own : kitchen;
+  const nowFailed = missing.isError && !missing.data;
   if (nowFailed !== failed) setFailed(nowFailed);
-  if (kitchen.data) return <>{children}</>;
+  if (kitchen.data && own.data) return <>{children}</>;
   return (
     <Page>
-      <Asked of={kitchen} what="the kitchen">
+      <Asked of={{ ...missing, data: undefined }} what="the kitchen">
         {() => null}
       </Asked>
     </Page>
@@ -216,6 +219,7 @@ export function Shell() {
           <NavLink to="/bench">Bench</NavLink>
           <NavLink to="/fire">Fire</NavLink>
           <NavLink to="/ledger">Ledger</NavLink>
+          <NavLink to="/store">Store</NavLink>
         </Rooms>
         {!atStove && <AtTheStove />}
         <UnitSwitch />

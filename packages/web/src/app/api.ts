@@ -116,7 +116,21 @@ const request: typeof fetchJson = async (args, queryApi, options) => {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: request,
-  tagTypes: ['Batches', 'Batch', 'Kitchen', 'Stove', 'Ledger', 'Record', 'Flours'],
+  tagTypes: [
+    'Batches',
+    'Batch',
+    'Kitchen',
+    'Stove',
+    'Ledger',
+    'Record',
+    'Flours',
+    'Ingredients',
+    'Formulas',
+    'Formula',
+    'Uses',
+    'Stock',
+    'Shopping',
+  ],
   refetchOnReconnect: true,
   endpoints: (build) => ({
     kitchen: build.query<KitchenRow, void>({ query: () => '/kitchen', providesTags: ['Kitchen'] }),
@@ -140,19 +154,19 @@ export const api = createApi({
     batch: build.query<Batch, string>({ query: (id) => `/batches/${id}`, providesTags: ['Batch'] }),
     makeBatch: build.mutation<Batch, StarterAsk>({
       query: (body) => ({ url: '/batches/from-starter', method: 'POST', body }),
-      invalidatesTags: ['Batches'],
+      invalidatesTags: ['Batches', 'Shopping', 'Uses'],
     }),
     makeBatchFrom: build.mutation<Batch, { id: string; draft: BatchDraft }>({
       query: (body) => ({ url: '/batches', method: 'POST', body }),
-      invalidatesTags: ['Batches'],
+      invalidatesTags: ['Batches', 'Shopping', 'Uses'],
     }),
     saveBatch: build.mutation<Batch, { id: string; version: number; draft: BatchDraft }>({
       query: ({ id, ...body }) => ({ url: `/batches/${id}`, method: 'PUT', body }),
-      invalidatesTags: ['Batches'],
+      invalidatesTags: ['Batches', 'Shopping', 'Uses'],
     }),
     deleteBatch: build.mutation<void, string>({
       query: (id) => ({ url: `/batches/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['Batches'],
+      invalidatesTags: ['Batches', 'Shopping', 'Uses'],
     }),
     stove: build.query<Stove, string>({ query: (id) => `/batches/${id}/stove`, providesTags: ['Stove'] }),
     startStove: build.mutation<Stove, { id: string; speed: number }>({

@@ -1,14 +1,30 @@
-import type { Kitchen } from '@ember-fold/core';
+import { type Kitchen, ownIngredients } from '@ember-fold/core';
 import { createSelector } from '@reduxjs/toolkit';
 import { api } from './api';
+import { storeApi } from './storeApi';
 
-/** The kitchen as plans see it: its settings, and what was learnt of its flours. */
+/** As much of the page's state as server data takes; whole, it would be a circle of types. */
+type ApiState = Parameters<ReturnType<typeof api.endpoints.kitchen.select>>[0];
+
+/** Rows of this kitchen's own and its bases, as ingredients; one list for as long as nothing changes. */
+const selectOwn = createSelector(
+  (state: ApiState) => storeApi.endpoints.ingredients.select()(state).data,
+  (data) =>
+    data &&
+    ownIngredients(
+      data.rows.map((row) => row.ingredient),
+      data.bases,
+    ),
+);
+
+/** The kitchen as plans see it: its settings, its own ingredients, and what was learnt of its flours. */
 export const selectKitchen = createSelector(
-  api.endpoints.kitchen.select(),
-  api.endpoints.flours.select(),
-  (row, flours): Kitchen | null => {
-    const kitchen = row.data?.kitchen;
-    if (!kitchen) return null;
-    return flours.data ? { ...kitchen, flours: flours.data.beliefs } : kitchen;
+  (state: ApiState) => api.endpoints.kitchen.select()(state).data?.kitchen,
+  (state: ApiState) => api.endpoints.flours.select()(state).data?.beliefs,
+  selectOwn,
+  (kitchen, flours, ingredients): Kitchen | null => {
+    // A draft may hold an ingredient of one's own: without them nothing can be planned.
+    if (!kitchen || !ingredients) return null;
+    return flours ? { ...kitchen, ingredients, flours } : { ...kitchen, ingredients };
   },
 );

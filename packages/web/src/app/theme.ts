@@ -51,3 +51,5 @@ export const stoveTheme: Theme = {
 /** Narrow Archivo for figures and headings, tabular. */
 export const figureFont = `font-family: 'Archivo Variable', system-ui, sans-serif; font-stretch: 76%; font-weight: 680; font-variant-numeric: tabular-nums;`;
 export const PHONE = '@media (max-width: 760px)';
+/** A mouse is at hand: tables may be denser than a thumb needs. */
+export const FINE = '@media (pointer: fine) and (min-width: 761px)';

@@ -1,80 +1,53 @@
-import { type DoughFamilyId, withFamily, withLimit, withWorkedFormula } from '@ember-fold/core';
+import {
+  type DoughFamilyId,
+  type DoughFigures,
+  stiffnessAtShift,
+  withFamily,
+  withWorkedFormula,
+} from '@ember-fold/core';
+import { Sparkles } from 'lucide-react';
 import { useState } from 'react';
 import { styled, useTheme } from 'styled-components';
+import { api } from '../app/api';
 import { useEdit } from '../app/useEdit';
-import { type Line, usePantry } from '../app/useLine';
+import type { Line } from '../app/useLine';
 import { Button } from '../controls/Button';
+import { Choice } from '../controls/Choice';
 import { Findings } from '../controls/Findings';
-import { PanelTitle, Problem, Row, Soft } from '../controls/Panel';
+import { FormulaTable } from '../controls/FormulaTable';
+import { PanelTitle } from '../controls/Panel';
 import { Pick } from '../controls/Pick';
-import { MeasureField } from '../controls/UnitFields';
 import { CompositionBar } from '../drawing/CompositionBar';
 import { StiffnessDial } from '../drawing/StiffnessDial';
 import { plain } from '../text/printer';
-import { FAMILY_METHOD, FAMILY_NAME, PART_NAMES } from '../text/words';
-import { FormulaTable } from './FormulaTable';
+import { FAMILY_METHOD, FAMILY_NAME, HEAT_NAME, PART_NAMES, RISE_NAME } from '../text/words';
+import { FormulaTools } from './FormulaTools';
 import { PiecesField } from './PiecesField';
 import { StationLayout } from './StationLayout';
 import { WaterLog } from './WaterLog';
 
-/** "I have only 640 g of flour": pieces and filling follow what there is. */
-function ScaleToLimit({ line }: { readonly line: Line }) {
-  const edit = useEdit();
-  const pantry = usePantry();
-  const { draft, kitchen, printer } = line;
-  const [index, setIndex] = useState('0');
-  const [have, setHave] = useState<number | null>(null);
-  const [failed, setFailed] = useState(false);
-  const chosen = draft.dough.lines[Number(index)];
-  if (!chosen) return null;
-  const { name, densityKgPerM3 } = pantry.find(chosen.ingredientId);
-  const options = Object.fromEntries(
-    draft.dough.lines.map((l, i) => [String(i), pantry.find(l.ingredientId).name]),
-  ) as Record<string, string>;
-  const massKg = have ?? chosen.massKg;
-  const apply = () => {
-    const next = withLimit(draft, { of: 'dough', line: Number(index), massKg }, kitchen);
-    setFailed(next === null);
-    if (next) edit('dough.limit', () => next);
-    setHave(null);
-  };
-  return (
-    <>
-      <Pick label="Scale to what there is of" value={index} options={options} onChange={setIndex} />
-      <Row>
-        <MeasureField
-          label={`I have`}
-          value={massKg}
-          least={0}
-          most={1000}
-          printer={printer}
-          densityKgPerM3={densityKgPerM3}
-          onChange={setHave}
-        />
-      </Row>
-      <Button onPress={apply} isDisabled={have === null}>{`Scale to this ${name.toLowerCase()}`}</Button>
-      {failed && <Problem>Not one piece comes out of that.</Problem>}
-    </>
-  );
-}
-
-const Head = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0 12px;
-  h2 {
+const Facts = styled.dl`
+  display: grid;
+  grid-template-columns: 1fr auto;
+  margin: 6px 0 0;
+  dt,
+  dd {
     margin: 0;
+    padding: 6px 0;
+    border-top: 1px solid ${({ theme }) => theme.line};
+    font-size: 14.5px;
   }
-  button {
-    margin-left: auto;
+  dd {
+    text-align: right;
+    font-weight: 700;
+    font-variant-numeric: tabular-nums;
   }
 `;
 
 const Method = styled.ol`
   display: grid;
   gap: 4px;
-  margin-top: 12px;
+  margin-top: 6px;
   padding-top: 10px;
   border-top: 1px solid ${({ theme }) => theme.line};
   font-size: 14px;
@@ -93,14 +66,32 @@ const Method = styled.ol`
   }
 `;
 
+/** What each earlier dough of the main flour says of this one. */
+function useHistory(figures: DoughFigures): readonly number[] {
+  const { data } = api.useFloursQuery();
+  return (data?.observations ?? []).flatMap((seen) => {
+    if (seen.flourId !== figures.mainFlourId || seen.shift === null || Math.abs(seen.shift) > 1) return [];
+    return stiffnessAtShift(figures, seen.shift) ?? [];
+  });
+}
+
 /** Formula, effective water and fat, stiffness, first pour. */
 export function DoughStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
   const theme = useTheme();
+  const [byPercent, setByPercent] = useState(false);
   const { draft, printer, cold } = line;
   const { figures, findings } = cold.dough;
+  const history = useHistory(figures);
   const { flour, water, fat, other } = figures.madeOf;
   const { secondPart, restS } = figures.family;
+  const { dough } = draft;
+  const facts = [
+    ['Effective water', `${plain(figures.waterPercent)} %`],
+    ['Effective fat', `${plain(figures.fatPercent)} %`],
+    ['First pour', `${printer.mass(figures.firstPourKg)}, ${printer.mass(figures.reserveKg)} back`],
+    ['Rests', restS.most === 0 ? 'not at all' : `${printer.span(restS.least)} to ${printer.span(restS.most)}`],
+  ] as const;
   return (
     <StationLayout
       controls={
@@ -108,48 +99,64 @@ export function DoughStation({ line }: { readonly line: Line }) {
           <PanelTitle>Dough</PanelTitle>
           <Pick<DoughFamilyId>
             label="Family"
-            value={draft.dough.family}
+            value={dough.family}
             options={FAMILY_NAME}
             onChange={(family) => edit('dough.family', (d) => withFamily(d, family))}
           />
           <PiecesField pieces={draft.pieces} />
-          <Row>
-            <span>Effective water</span>
-            <strong>{plain(figures.waterPercent)} %</strong>
-          </Row>
-          <Row>
-            <span>Effective fat</span>
-            <strong>{plain(figures.fatPercent)} %</strong>
-          </Row>
-          <Row>
-            <span>Rests</span>
-            <strong>
-              {restS.most === 0 ? 'not at all' : `${printer.span(restS.least)} to ${printer.span(restS.most)}`}
-            </strong>
-          </Row>
-          <Row>
-            <span>First pour</span>
-            <strong>{`${printer.mass(figures.firstPourKg)}, ${printer.mass(figures.reserveKg)} back`}</strong>
-          </Row>
-          <ScaleToLimit line={line} key={draft.dough.lines.length} />
+          {figures.family.onHeat && (
+            <Choice
+              label="Flour is stirred in"
+              value={dough.onHeat ? 'on' : 'off'}
+              options={HEAT_NAME}
+              onChange={(heat) => edit('dough.onHeat', (d) => ({ ...d, dough: { ...d.dough, onHeat: heat === 'on' } }))}
+            />
+          )}
+          {figures.yeastPercent >= 0.05 && (
+            <Choice
+              label="Rises"
+              value={dough.rise ?? 'room'}
+              options={RISE_NAME}
+              onChange={(rise) => edit('dough.rise', (d) => ({ ...d, dough: { ...d.dough, rise } }))}
+            />
+          )}
+          <Facts>
+            {facts.map(([name, value]) => (
+              <FactRow key={name} name={name} value={value} />
+            ))}
+          </Facts>
+          <Method aria-label="How it is made">
+            {FAMILY_METHOD[dough.family].map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </Method>
         </>
       }
       drawing={
         <>
-          <Head>
-            <PanelTitle>Formula</PanelTitle>
-            <Soft as="span">{`ingredients cost ${printer.money(figures.totals.cost)}`}</Soft>
+          <FormulaTools
+            of="dough"
+            line={line}
+            cost={figures.totals.cost}
+            byPercent={byPercent}
+            onByPercent={setByPercent}
+          >
             <Button $look="quiet" onPress={() => edit('dough.worked', withWorkedFormula)}>
-              Take the worked formula
+              <Sparkles size={16} aria-hidden />
+              Worked formula
             </Button>
-          </Head>
+          </FormulaTools>
           <FormulaTable
-            part="dough"
-            lines={draft.dough.lines}
+            kind="dough"
+            lines={dough.lines}
             percents={figures.linePercents}
-            percentOf="of flour"
+            byPercent={byPercent}
             partNames={secondPart && PART_NAMES[secondPart]}
+            family={dough.family}
             printer={printer}
+            onLines={(field, change) =>
+              edit(`dough.${field}`, (d) => ({ ...d, dough: { ...d.dough, lines: change(d.dough.lines) } }))
+            }
           />
           <CompositionBar
             printMass={printer.mass}
@@ -165,15 +172,19 @@ export function DoughStation({ line }: { readonly line: Line }) {
       }
       findings={
         <>
-          <StiffnessDial stiffness={figures.stiffness} band={figures.stiffnessBand} />
+          <StiffnessDial stiffness={figures.stiffness} band={figures.stiffnessBand} history={history} />
           <Findings findings={findings} printer={printer} />
-          <Method aria-label="How it is made">
-            {FAMILY_METHOD[draft.dough.family].map((step) => (
-              <li key={step}>{step}</li>
-            ))}
-          </Method>
         </>
       }
     />
+  );
+}
+
+function FactRow({ name, value }: { readonly name: string; readonly value: string }) {
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd>{value}</dd>
+    </>
   );
 }

@@ -1,37 +1,148 @@
-import { type CoolingPlace, type Kitchen, withCookTo } from '@ember-fold/core';
-import { lazy, Suspense } from 'react';
-import { editKitchen } from '../app/editKitchen';
+import {
+  type CoolingPlace,
+  type FillingMethod,
+  type RawPart,
+  REHEAT_C,
+  thickenersFor,
+  withCookTo,
+  withMethod,
+  withRaw,
+  withThickener,
+} from '@ember-fold/core';
+import { lazy, Suspense, useState } from 'react';
+import { styled } from 'styled-components';
 import { useEdit } from '../app/useEdit';
-import type { Line } from '../app/useLine';
+import { type Line, usePantry } from '../app/useLine';
+import { Button } from '../controls/Button';
 import { Choice } from '../controls/Choice';
 import { Findings } from '../controls/Findings';
+import { FormulaTable } from '../controls/FormulaTable';
 import { Figure, PanelTitle, Row, Soft } from '../controls/Panel';
-import { GramField, MmField, PercentField, TempField } from '../controls/UnitFields';
-import { PLACE_NAME } from '../text/words';
-import { FormulaTable } from './FormulaTable';
+import { Pick } from '../controls/Pick';
+import { GramField, PercentField, TempField } from '../controls/UnitFields';
+import { AHEAD_NAME, METHOD_NAME, PLACE_NAME, RAW_NAME } from '../text/words';
+import { CoolingSheet } from './CoolingSheet';
+import { FormulaTools } from './FormulaTools';
 import { PiecesField } from './PiecesField';
 import { StationLayout } from './StationLayout';
 
 const CoolingChart = lazy(() => import('../charts/CoolingChart').then((m) => ({ default: m.CoolingChart })));
 
-/** The dish belongs to the kitchen: it is the same one next time. */
-function DishFields({ dish }: { readonly dish: Kitchen['dish'] }) {
-  const set = (change: Partial<Kitchen['dish']>) =>
-    editKitchen((kitchen) => ({ ...kitchen, dish: { ...kitchen.dish, ...change } }));
+const Binders = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 8px;
+  margin-top: 10px;
+`;
+
+/** What binds the free liquid, each with its grams, one tap each. */
+function Thickeners({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const pantry = usePantry();
+  const { printer, cold } = line;
+  const { freeKg } = cold.filling.figures;
+  const choices = thickenersFor(freeKg);
+  if (choices.length === 0) return null;
+  return (
+    <Binders role="group" aria-label="Thicken it">
+      <Soft as="span">{`Bind ${printer.mass(freeKg)} of free liquid with`}</Soft>
+      {choices.map((choice) => {
+        const { name, densityKgPerM3 } = pantry.find(choice.ingredientId);
+        const mass = printer.measure(choice.massKg, densityKgPerM3);
+        return (
+          <Button
+            key={choice.ingredientId}
+            onPress={() => edit('filling.thicken', (d, known) => withThickener(d, choice, known))}
+          >{`${mass} ${name.toLowerCase()}`}</Button>
+        );
+      })}
+    </Binders>
+  );
+}
+
+/** Cooking, keeping and cooling: what is decided of a filling besides its formula. */
+function Decisions({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const { draft, kitchen, printer } = line;
+  const { filling } = draft;
+  const method = filling.method ?? 'pan';
+  const [comparing, setComparing] = useState(false);
+  const set = (field: string, change: Partial<typeof filling>) =>
+    edit(`filling.${field}`, (d) => ({ ...d, filling: { ...d.filling, ...change } }));
   return (
     <>
+      <PiecesField pieces={draft.pieces} />
+      <Pick<FillingMethod>
+        label="Its water is"
+        value={method}
+        options={METHOD_NAME}
+        onChange={(next) => edit('filling.method', (d, known) => withMethod(d, next, known))}
+      />
+      {method !== 'thicken' && (
+        <Row>
+          <PercentField
+            label="Down to"
+            value={filling.cookToShare}
+            least={0.3}
+            most={1}
+            onChange={(share) => edit('filling.cookToShare', (d, known) => withCookTo(d, share, known))}
+          />
+        </Row>
+      )}
       <Row>
-        <MmField
-          label="Dish, length"
-          value={dish.lengthM}
-          least={0.05}
-          most={1}
-          onChange={(lengthM) => set({ lengthM })}
+        <GramField
+          label="Pan weighs"
+          value={filling.panKg}
+          least={0}
+          most={10}
+          printer={printer}
+          onChange={(panKg) => set('panKg', { panKg })}
         />
       </Row>
+      <Pick<RawPart | 'none'>
+        label="Is every part of it already cooked?"
+        value={filling.raw ?? 'none'}
+        options={RAW_NAME}
+        onChange={(raw) =>
+          edit('filling.raw', (d) => withRaw(d, raw === 'none' ? null : raw, kitchen.reheatC ?? REHEAT_C))
+        }
+      />
+      <Choice
+        label="Made ahead"
+        value={String(filling.aheadDays ?? 0) as keyof typeof AHEAD_NAME}
+        options={AHEAD_NAME}
+        onChange={(days) => set('aheadDays', { aheadDays: Number(days) })}
+      />
       <Row>
-        <MmField label="Dish, width" value={dish.widthM} least={0.05} most={1} onChange={(widthM) => set({ widthM })} />
+        <TempField
+          label="Hot into the dish"
+          value={filling.hotC}
+          least={20}
+          most={110}
+          printer={printer}
+          onChange={(hotC) => set('hotC', { hotC })}
+        />
       </Row>
+      <Choice<CoolingPlace>
+        label="Cools in"
+        value={filling.place}
+        options={PLACE_NAME}
+        onChange={(place) => set('place', { place })}
+      />
+      <Row style={{ border: 0 }}>
+        <Choice
+          label="Dish"
+          hideLabel
+          value={filling.covered ? 'covered' : 'open'}
+          options={{ open: 'open', covered: 'covered' }}
+          onChange={(choice) => set('covered', { covered: choice === 'covered' })}
+        />
+        <Button $look="quiet" style={{ padding: 0 }} onPress={() => setComparing(true)}>
+          Compare ways
+        </Button>
+      </Row>
+      {comparing && <CoolingSheet line={line} onClose={() => setComparing(false)} />}
     </>
   );
 }
@@ -39,84 +150,50 @@ function DishFields({ dish }: { readonly dish: Kitchen['dish'] }) {
 /** Formula, salt, cooking dry by the scale, cooling. */
 export function FillingStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
-  const { draft, kitchen, printer, cold } = line;
+  const [byPercent, setByPercent] = useState(false);
+  const { draft, printer, cold } = line;
   const { figures, cooling, split, findings } = cold.filling;
   const { filling } = draft;
-  const set = (field: string, change: Partial<typeof filling>) =>
-    edit(`filling.${field}`, (d) => ({ ...d, filling: { ...d.filling, ...change } }));
   return (
     <StationLayout
       controls={
         <>
-          <PanelTitle>Cook dry, then cool</PanelTitle>
-          <PiecesField pieces={draft.pieces} />
-          <Row>
-            <PercentField
-              label="Cook down to"
-              value={filling.cookToShare}
-              least={0.3}
-              most={1}
-              onChange={(share) => edit('filling.cookToShare', (d, known) => withCookTo(d, share, known))}
-            />
-          </Row>
-          <Row>
-            <GramField
-              label="Pan weighs"
-              value={filling.panKg}
-              least={0}
-              most={10}
-              printer={printer}
-              onChange={(panKg) => set('panKg', { panKg })}
-            />
-          </Row>
-          <Row>
-            <TempField
-              label="Hot into the dish"
-              value={filling.hotC}
-              least={20}
-              most={110}
-              printer={printer}
-              onChange={(hotC) => set('hotC', { hotC })}
-            />
-          </Row>
-          <DishFields dish={kitchen.dish} />
-          <Choice<CoolingPlace>
-            label="Cools in"
-            value={filling.place}
-            options={PLACE_NAME}
-            onChange={(place) => set('place', { place })}
-          />
-          <Choice
-            label="Dish"
-            value={filling.covered ? 'covered' : 'open'}
-            options={{ open: 'open', covered: 'covered' }}
-            onChange={(choice) => set('covered', { covered: choice === 'covered' })}
-          />
+          <PanelTitle>Cook, then cool</PanelTitle>
+          <Decisions line={line} />
         </>
       }
       drawing={
         <>
-          <PanelTitle>Formula</PanelTitle>
-          <Soft>{`ingredients cost ${printer.money(figures.totals.cost)}`}</Soft>
+          <FormulaTools
+            of="filling"
+            line={line}
+            cost={figures.totals.cost}
+            byPercent={byPercent}
+            onByPercent={setByPercent}
+          />
           <FormulaTable
-            part="filling"
+            kind="filling"
             lines={filling.lines}
             percents={figures.linePercents}
-            percentOf="of raw"
+            byPercent={byPercent}
             printer={printer}
+            onLines={(field, change) =>
+              edit(`filling.${field}`, (d) => ({ ...d, filling: { ...d.filling, lines: change(d.filling.lines) } }))
+            }
           />
-        </>
-      }
-      findings={
-        <>
-          <Soft>Stop cooking when the scale shows</Soft>
-          <Figure>{printer.mass(figures.targetWithPanKg)}</Figure>
-          <Soft>{`${printer.mass(figures.targetKg)} of filling in a pan of ${printer.mass(filling.panKg)}`}</Soft>
+          <Thickeners line={line} />
           {cooling && (
             <Suspense fallback={<div style={{ height: 150 }} />}>
               <CoolingChart cooling={cooling} split={split} printer={printer} />
             </Suspense>
           )}
+        </>
+      }
+      findings={
+        <>
+          <Soft>{filling.method === 'thicken' ? 'The scale shows' : 'Stop when the scale shows'}</Soft>
+          <Figure>{printer.mass(figures.targetWithPanKg)}</Figure>
+          <Soft>{`${printer.mass(figures.targetKg)} of filling in a pan of ${printer.mass(filling.panKg)}`}</Soft>
           <Findings findings={findings} printer={printer} />
         </>
       }

@@ -10,6 +10,7 @@ import { Choice } from '../controls/Choice';
 import { Problem, Soft } from '../controls/Panel';
 import { Sheet } from '../controls/Sheet';
 import { BeliefCurve } from '../drawing/BeliefCurve';
+import { PourLadder } from '../drawing/PourLadder';
 import { plain, printDate, type Printer } from '../text/printer';
 import { FELT_NAME } from '../text/words';
 
@@ -75,6 +76,13 @@ export function WaterLog({ line }: { readonly line: Line }) {
         ))}
         {poured.length > 0 && <Button onPress={() => setPoured(poured.slice(0, -1))}>Take back</Button>}
       </Taps>
+      <PourLadder
+        firstKg={figures.firstPourKg}
+        reserveKg={figures.reserveKg}
+        pouredKg={sum}
+        spoonKg={SPOONS_KG[0]!}
+        printMass={printer.mass}
+      />
       {sum > 0 && (
         <Taps role="group" aria-label="How it feels">
           <span>It feels</span>

@@ -153,7 +153,7 @@ const FieldView = memo(function FieldView(props: FieldViewProps) {
       aria-labelledby={hideLabel ? undefined! : labelId}
     >
       {hideLabel ? <span /> : <Label id={labelId}>{label}</Label>}
-      <Box $width={width} $bad={problem !== null}>
+      <Box $width={width} $bad={problem !== null} data-box>
         <Input placeholder={placeholder} autoComplete="off" spellCheck={false} inputMode="text" />
         {unit && <span aria-hidden>{unit}</span>}
       </Box>

@@ -27,23 +27,25 @@ interface NameFieldProps {
   readonly label: string;
   readonly value: string;
   readonly onChange: (text: string) => void;
+  /** May be empty, and this is then shown in its place. */
+  readonly whenEmpty?: string;
 }
 
 /**
- * One line of text that may not be empty, at most 120 characters. An empty field says so and
- * keeps the last name; so does one with only spaces.
+ * One line of text, at most 120 characters. Where it may not be empty, an empty field says so
+ * and keeps the last name; so does one with only spaces.
  */
-export function NameField({ label, value, onChange }: NameFieldProps) {
+export function NameField({ label, value, onChange, whenEmpty }: NameFieldProps) {
   const [blank, setBlank] = useState<string | null>(null);
   const change = (text: string) => {
-    const empty = text.trim() === '';
+    const empty = whenEmpty === undefined && text.trim() === '';
     setBlank(empty ? text : null);
     if (!empty) onChange(text);
   };
   return (
     <Wrap value={blank ?? value} onChange={change} maxLength={120} isInvalid={blank !== null}>
       <Label>{label}</Label>
-      <Input autoComplete="off" />
+      <Input autoComplete="off" placeholder={whenEmpty ?? ''} />
       {blank !== null && <FieldError>A name is needed to find it again.</FieldError>}
     </Wrap>
   );

@@ -1,5 +1,5 @@
 import { parseDurationS, parseNumber, printDuration, printGrams } from '@ember-fold/core';
-import { plain, type Printer, readMm, readWhole } from '../text/printer';
+import { plain, type Printer, readMl, readMm, readWhole } from '../text/printer';
 import { FigureField } from './FigureField';
 
 /** What every field of a physical figure is given; `value` and limits are SI. */
@@ -48,6 +48,20 @@ export function MeasureField({
 export function MmField(props: UnitFieldProps) {
   return (
     <FigureField {...props} print={(m) => plain(m * 1000)} read={readMm} unit="mm" expected="millimetres such as 2.6" />
+  );
+}
+
+/** A vessel, in litres. */
+export function LitreField(props: UnitFieldProps) {
+  return (
+    <FigureField
+      {...props}
+      print={(m3) => plain(m3 * 1000, 2)}
+      // A bare figure is litres here; with a unit it is what it says.
+      read={(text) => readMl(/[a-z]/i.test(text) ? text : `${text} l`)}
+      unit="l"
+      expected="litres such as 4 or 2.5"
+    />
   );
 }
 

@@ -35,19 +35,36 @@ interface StiffnessDialProps {
   /** 0 slack – 10 rock; `null` without flour. */
   readonly stiffness: number | null;
   readonly band: { readonly least: number; readonly most: number };
+  /** How it would feel by each earlier dough of this flour. */
+  readonly history?: readonly number[];
+}
+
+function historyText(history: readonly number[]): string {
+  if (history.length === 0) return '';
+  const values = history.map((value) => value.toFixed(1));
+  return `; by earlier doughs of this flour ${values.join(', ')}`;
 }
 
 /** How hard the dough resists, against the band of its family. */
-export function StiffnessDial({ stiffness, band }: StiffnessDialProps) {
+export function StiffnessDial({ stiffness, band, history = [] }: StiffnessDialProps) {
   const theme = useTheme();
   const label =
     stiffness === null
       ? 'Stiffness: no flour yet'
-      : `Stiffness ${stiffness.toFixed(1)} of 10; band ${band.least} to ${band.most}`;
+      : `Stiffness ${stiffness.toFixed(1)} of 10; band ${band.least} to ${band.most}${historyText(history)}`;
   return (
     <Svg viewBox="0 0 220 126" role="img" aria-label={label}>
       <path d={arc(0, 10)} fill="none" stroke={theme.well} strokeWidth={16} />
       <path d={arc(band.least, band.most)} fill="none" stroke={theme.good} strokeWidth={16} />
+      {history.map((value, i) => (
+        <path
+          key={i}
+          d={`M ${at(value, R + 10)} L ${at(value, R + 16)}`}
+          stroke={theme.know}
+          strokeWidth={2.5}
+          strokeLinecap="round"
+        />
+      ))}
       {stiffness !== null && (
         <>
           <path

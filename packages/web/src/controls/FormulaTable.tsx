@@ -1,16 +1,24 @@
-import { findIngredients, type Formula, hasSubstitutions, withLine } from '@ember-fold/core';
+import {
+  type DoughFamilyId,
+  findIngredients,
+  type Formula,
+  hasSubstitutions,
+  massOfFlourPercent,
+  massOfWholePercent,
+  type Pantry,
+  type Substitution,
+  withLine,
+} from '@ember-fold/core';
 import { Repeat2, X } from 'lucide-react';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { PHONE } from '../app/theme';
-import { useAppSelector } from '../app/store';
-import { useEdit } from '../app/useEdit';
+import { FINE, PHONE } from '../app/theme';
 import { usePantry } from '../app/useLine';
-import { Button } from '../controls/Button';
-import { Search } from '../controls/Search';
-import { MeasureField } from '../controls/UnitFields';
 import { plain, type Printer } from '../text/printer';
+import { Button } from './Button';
+import { Search } from './Search';
 import { SwapSheet } from './SwapSheet';
+import { MeasureField, PercentField } from './UnitFields';
 
 const Table = styled.table`
   width: 100%;
@@ -48,13 +56,23 @@ const Table = styled.table`
     width: 44px;
     padding-right: 0;
   }
+  ${FINE} {
+    td [data-box] {
+      min-height: 36px;
+    }
+    td input,
+    td button {
+      min-height: 34px;
+      height: 34px;
+    }
+  }
 `;
 
 const Adders = styled.div`
   display: flex;
   flex-wrap: wrap;
   gap: 12px;
-  margin-top: 10px;
+  margin-top: 8px;
   > * {
     flex: 1 1 220px;
     max-width: 320px;
@@ -62,43 +80,58 @@ const Adders = styled.div`
 `;
 
 interface FormulaTableProps {
-  /** Which formula of the draft. */
-  readonly part: 'dough' | 'filling';
+  readonly kind: 'dough' | 'filling' | 'base';
   readonly lines: Formula;
-  /** Share of each line, percent, and what it is a share of. */
+  /** Share of each line, percent: of the flour in a dough, of the whole elsewhere. */
   readonly percents: readonly number[];
-  readonly percentOf: string;
+  /** Type shares instead of masses. */
+  readonly byPercent?: boolean;
   /** Names of the two doughs, where there are two. */
   readonly partNames?: readonly [string, string] | null;
+  /** Of a dough: lines can be swapped for what stands in for them. */
+  readonly family?: DoughFamilyId | null;
   readonly printer: Printer;
+  /** `field` names the line, so that typing in one is one step of undo. */
+  readonly onLines: (field: string, change: (lines: Formula) => Formula) => void;
 }
 
 /** A new line starts with this, kg: a figure to type over, not a guess at the recipe. */
 const NEW_LINE_KG = 0.01;
+const PERCENT_OF = { dough: 'of flour', filling: 'of raw', base: 'of raw' } as const;
+
+/** Mass of a line that is to be this share of the flour, or of the whole. */
+function massOfShare(lines: Formula, index: number, share: number, isDough: boolean, pantry: Pantry): number {
+  if (!isDough) return massOfWholePercent(lines, index, 100 * share);
+  const flourKg = lines.reduce(
+    (sum, line) => (pantry.find(line.ingredientId).role === 'flour' ? sum + line.massKg : sum),
+    0,
+  );
+  return massOfFlourPercent(100 * share, flourKg);
+}
 
 /** One formula, or both doughs of a two-dough family: ingredient, mass in the cook's own system, share. */
-export function FormulaTable({ part, lines, percents, percentOf, partNames = null, printer }: FormulaTableProps) {
-  const edit = useEdit();
+export function FormulaTable(props: FormulaTableProps) {
+  const { kind, lines, percents, byPercent = false, partNames = null, family = null, printer, onLines } = props;
   const pantry = usePantry();
-  const family = useAppSelector((state) => state.draft.draft?.dough.family);
-  const setLine = (index: number, ingredientId: string, massKg: number | null, inPart: 0 | 1 = 0) =>
-    edit(`${part}.lines.${index}`, (draft) => ({
-      ...draft,
-      [part]: { ...draft[part], lines: withLine(draft[part].lines, index, ingredientId, massKg, inPart) },
-    }));
+  const setLine = (index: number, ingredientId: string, massKg: number | null, part: 0 | 1 = 0) =>
+    onLines(`lines.${index}`, (now) => withLine(now, index, ingredientId, massKg, part));
   const [swapping, setSwapping] = useState<number | null>(null);
+  const swap = ({ lines: swapped }: Substitution) => {
+    onLines('swap', () => swapped);
+    setSwapping(null);
+  };
   const rows = lines.map((line, index) => ({ ...line, index, percent: percents[index] ?? 0 }));
   const groups = partNames
     ? partNames.map((name, i) => ({ name, inPart: i as 0 | 1, rows: rows.filter((row) => (row.part ?? 0) === i) }))
     : [{ name: null, inPart: 0 as const, rows }];
   return (
     <>
-      <Table aria-label={`${part === 'dough' ? 'Dough' : 'Filling'} formula`}>
+      <Table aria-label={`${kind[0]!.toUpperCase()}${kind.slice(1)} formula`}>
         <thead>
           <tr>
             <th scope="col">Ingredient</th>
-            <th scope="col">{printer.units === 'cups' ? 'Measure' : 'Mass'}</th>
-            <th scope="col">{percentOf}</th>
+            <th scope="col">{byPercent ? PERCENT_OF[kind] : printer.units === 'cups' ? 'Measure' : 'Mass'}</th>
+            <th scope="col">{byPercent ? 'mass' : PERCENT_OF[kind]}</th>
             <td />
           </tr>
         </thead>
@@ -115,11 +148,21 @@ export function FormulaTable({ part, lines, percents, percentOf, partNames = nul
               <LineRow
                 key={row.ingredientId + String(row.index)}
                 {...row}
+                kind={kind}
                 printer={printer}
-                onSwap={
-                  part === 'dough' && hasSubstitutions(lines, row.index, pantry) ? () => setSwapping(row.index) : null
-                }
+                byPercent={byPercent && !(kind === 'dough' && pantry.find(row.ingredientId).role === 'flour')}
+                onSwap={family && hasSubstitutions(lines, row.index, pantry) ? () => setSwapping(row.index) : null}
                 onSet={(massKg) => setLine(row.index, row.ingredientId, massKg)}
+                onShare={(share) =>
+                  onLines(`lines.${row.index}`, (now) =>
+                    withLine(
+                      now,
+                      row.index,
+                      row.ingredientId,
+                      massOfShare(now, row.index, share, kind === 'dough', pantry),
+                    ),
+                  )
+                }
               />
             ))}
           </tbody>
@@ -132,21 +175,19 @@ export function FormulaTable({ part, lines, percents, percentOf, partNames = nul
           family={family}
           printer={printer}
           onClose={() => setSwapping(null)}
-          onSwap={(swap) => {
-            edit(`${part}.swap`, (draft) => ({ ...draft, [part]: { ...draft[part], lines: swap.lines } }));
-            setSwapping(null);
-          }}
+          onSwap={swap}
         />
       )}
       {lines.length < 60 && (
         <Adders>
           {groups.map((group) => {
             const used = new Set(group.rows.map((row) => row.ingredientId));
+            const offered = (id: string) => !used.has(id) && !(kind === 'base' && id.startsWith('base-'));
             return (
               <Search
                 key={group.inPart}
-                label={`Add to the ${group.name?.toLowerCase() ?? part}`}
-                find={(text) => findIngredients(text, pantry.all).filter((item) => !used.has(item.id))}
+                label={`Add to the ${group.name?.toLowerCase() ?? kind}`}
+                find={(text) => findIngredients(text, pantry.all).filter((item) => offered(item.id))}
                 onPick={(id) => setLine(lines.length, id, NEW_LINE_KG, group.inPart)}
               />
             );
@@ -159,11 +200,14 @@ export function FormulaTable({ part, lines, percents, percentOf, partNames = nul
 
 /** Reads as the name it is; opens what may stand in for it. */
 const Name = styled(Button)`
-  padding: 0;
-  font: inherit;
-  text-align: left;
-  justify-content: flex-start;
-  color: inherit;
+  && {
+    width: auto;
+    padding: 0;
+    font: inherit;
+    text-align: left;
+    justify-content: flex-start;
+    color: inherit;
+  }
   svg {
     flex: none;
     color: ${({ theme }) => theme.accentText};
@@ -177,17 +221,20 @@ const Name = styled(Button)`
 `;
 
 interface LineRowProps {
+  readonly kind: FormulaTableProps['kind'];
   readonly ingredientId: string;
   readonly massKg: number;
   readonly percent: number;
+  readonly byPercent: boolean;
   readonly printer: Printer;
   /** Opens what it may be swapped for; `null` when nothing stands in for it. */
   readonly onSwap: (() => void) | null;
   /** `null` takes the line out. */
   readonly onSet: (massKg: number | null) => void;
+  readonly onShare: (share: number) => void;
 }
 
-function LineRow({ ingredientId, massKg, percent, printer, onSwap, onSet }: LineRowProps) {
+function LineRow({ kind, ingredientId, massKg, percent, byPercent, printer, onSwap, onSet, onShare }: LineRowProps) {
   const { name, densityKgPerM3 } = usePantry().find(ingredientId);
   return (
     <tr>
@@ -202,18 +249,31 @@ function LineRow({ ingredientId, massKg, percent, printer, onSwap, onSet }: Line
         )}
       </td>
       <td>
-        <MeasureField
-          label={name}
-          hideLabel
-          value={massKg}
-          least={0}
-          most={1000}
-          printer={printer}
-          densityKgPerM3={densityKgPerM3}
-          onChange={onSet}
-        />
+        {byPercent ? (
+          <PercentField
+            label={name}
+            hideLabel
+            value={percent / 100}
+            least={0}
+            most={kind === 'dough' ? 9.5 : 0.95}
+            width={116}
+            onChange={onShare}
+          />
+        ) : (
+          <MeasureField
+            label={name}
+            hideLabel
+            value={massKg}
+            least={0}
+            most={1000}
+            printer={printer}
+            densityKgPerM3={densityKgPerM3}
+            width={printer.units === 'cups' ? 168 : 116}
+            onChange={onSet}
+          />
+        )}
       </td>
-      <td>{plain(percent)} %</td>
+      <td>{byPercent ? printer.mass(massKg) : `${plain(percent)} %`}</td>
       <td>
         <Button
           $look="quiet"

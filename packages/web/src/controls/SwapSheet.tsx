@@ -1,9 +1,9 @@
 import { type DoughFamilyId, type Formula, type Substitution, substitutionsFor } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { usePantry } from '../app/useLine';
-import { Button } from '../controls/Button';
-import { Soft } from '../controls/Panel';
-import { Sheet } from '../controls/Sheet';
+import { Button } from './Button';
+import { Soft } from './Panel';
+import { Sheet } from './Sheet';
 import type { Printer } from '../text/printer';
 import { swapText } from '../text/swapText';
 

@@ -1,0 +1,80 @@
+import type { Base, FormulaBody, Ingredient, Shopping, StockRow } from '@ember-fold/core';
+import { api } from './api';
+
+export interface IngredientRow {
+  readonly ingredient: Ingredient;
+  readonly version: number;
+}
+/** What this kitchen has beyond the shipped catalogue. */
+export interface OwnIngredients {
+  readonly rows: readonly IngredientRow[];
+  readonly bases: readonly Base[];
+}
+export interface StoreFormula {
+  readonly id: string;
+  readonly name: string;
+  readonly archived: boolean;
+  /** Counts every change; `version` only those of what is made. */
+  readonly edition: number;
+  readonly version: number;
+  readonly body: FormulaBody;
+  readonly updatedAt: string;
+}
+export interface FormulaVersion {
+  readonly version: number;
+  readonly body: FormulaBody;
+  readonly savedAt: string;
+}
+export interface FormulaWithVersions extends StoreFormula {
+  readonly versions: readonly FormulaVersion[];
+}
+export interface Use {
+  readonly of: 'batch' | 'formula';
+  readonly id: string;
+  readonly name: string;
+}
+
+/** The Store's own part of the server data. */
+export const storeApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    ingredients: build.query<OwnIngredients, void>({ query: () => '/ingredients', providesTags: ['Ingredients'] }),
+    saveIngredient: build.mutation<IngredientRow, IngredientRow>({
+      query: (body) => ({ url: `/ingredients/${body.ingredient.id}`, method: 'PUT', body }),
+      invalidatesTags: ['Ingredients', 'Shopping', 'Flours'],
+    }),
+    deleteIngredient: build.mutation<void, string>({
+      query: (id) => ({ url: `/ingredients/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Ingredients', 'Shopping', 'Flours'],
+    }),
+    ingredientUses: build.query<Use[], string>({ query: (id) => `/ingredients/${id}/uses`, providesTags: ['Uses'] }),
+    formulas: build.query<StoreFormula[], void>({ query: () => '/formulas', providesTags: ['Formulas'] }),
+    formula: build.query<FormulaWithVersions, string>({
+      query: (id) => `/formulas/${id}`,
+      providesTags: (_result, _error, id) => [{ type: 'Formula', id }],
+    }),
+    formulaUses: build.query<Use[], string>({ query: (id) => `/formulas/${id}/uses`, providesTags: ['Uses'] }),
+    makeFormula: build.mutation<FormulaWithVersions, { id: string; name: string; body: FormulaBody }>({
+      query: (body) => ({ url: '/formulas', method: 'POST', body }),
+      invalidatesTags: ['Formulas', 'Ingredients'],
+    }),
+    saveFormula: build.mutation<
+      FormulaWithVersions,
+      Pick<StoreFormula, 'id' | 'edition' | 'name' | 'archived' | 'body'>
+    >({
+      query: ({ id, ...body }) => ({ url: `/formulas/${id}`, method: 'PUT', body }),
+      invalidatesTags: (_result, _error, { id }) => [
+        'Formulas',
+        { type: 'Formula', id },
+        'Ingredients',
+        'Shopping',
+        'Uses',
+      ],
+    }),
+    stock: build.query<StockRow[], void>({ query: () => '/store/stock', providesTags: ['Stock'] }),
+    setStock: build.mutation<StockRow, StockRow>({
+      query: ({ ingredientId, ...body }) => ({ url: `/store/stock/${ingredientId}`, method: 'PUT', body }),
+      invalidatesTags: ['Stock', 'Shopping'],
+    }),
+    shopping: build.query<Shopping, void>({ query: () => '/store/shopping', providesTags: ['Shopping'] }),
+  }),
+});

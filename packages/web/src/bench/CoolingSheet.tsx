@@ -1,0 +1,87 @@
+import { coolingWays, type Kitchen } from '@ember-fold/core';
+import { useMemo } from 'react';
+import { styled } from 'styled-components';
+import { editKitchen } from '../app/editKitchen';
+import { useEdit } from '../app/useEdit';
+import type { Line } from '../app/useLine';
+import { Button } from '../controls/Button';
+import { Row, Soft } from '../controls/Panel';
+import { Sheet } from '../controls/Sheet';
+import { MmField } from '../controls/UnitFields';
+import { PLACE_NAME } from '../text/words';
+
+const Ways = styled.ul`
+  margin-top: 8px;
+  li {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    min-height: 52px;
+    border-top: 1px solid ${({ theme }) => theme.line};
+  }
+  div {
+    flex: 1;
+  }
+`;
+
+/** The dish belongs to the kitchen: it is the same one next time. */
+function DishFields({ dish }: { readonly dish: Kitchen['dish'] }) {
+  const set = (change: Partial<Kitchen['dish']>) =>
+    editKitchen((kitchen) => ({ ...kitchen, dish: { ...kitchen.dish, ...change } }));
+  return (
+    <>
+      <Row>
+        <MmField
+          label="Dish, length"
+          value={dish.lengthM}
+          least={0.05}
+          most={1}
+          onChange={(lengthM) => set({ lengthM })}
+        />
+      </Row>
+      <Row>
+        <MmField label="Dish, width" value={dish.widthM} least={0.05} most={1} onChange={(widthM) => set({ widthM })} />
+      </Row>
+    </>
+  );
+}
+
+/** Every way this kitchen can cool the filling, quickest first; one tap takes it. */
+export function CoolingSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+  const edit = useEdit();
+  const { draft, kitchen, printer, cold } = line;
+  const { fatPercent } = cold.dough.figures;
+  const ways = useMemo(() => coolingWays(draft, kitchen, fatPercent), [draft, kitchen, fatPercent]);
+  return (
+    <Sheet title="Ways to cool it" isOpen onClose={onClose}>
+      <DishFields dish={kitchen.dish} />
+      <Soft>From 60 to 21 °C within 2 h is the usual guide; local rules come first.</Soft>
+      <Ways aria-label="Ways to cool">
+        {ways.map(({ place, dishes, depthM, cooling }) => {
+          const name = `${PLACE_NAME[place]}, ${dishes === 1 ? 'one dish' : 'two dishes'}`;
+          const now = place === draft.filling.place && dishes === (draft.filling.dishes ?? 1);
+          const fold = cooling?.toFoldS == null ? 'not within 12 h' : `after ${printer.time(cooling.toFoldS)}`;
+          return (
+            <li key={name}>
+              <div>
+                <strong>{name}</strong>
+                <Soft>
+                  {cooling
+                    ? `${printer.mm(depthM)} deep, ready to fold ${fold}${cooling.passesFirstMark ? '' : '; too slow to be safe'}`
+                    : `${printer.mm(depthM)} deep: too deep to cool safely`}
+                </Soft>
+              </div>
+              <Button
+                aria-label={now ? `${name}, as now` : `Cool in ${name}`}
+                isDisabled={now}
+                onPress={() => edit('filling.place', (d) => ({ ...d, filling: { ...d.filling, place, dishes } }))}
+              >
+                {now ? 'As now' : 'Take'}
+              </Button>
+            </li>
+          );
+        })}
+      </Ways>
+    </Sheet>
+  );
+}

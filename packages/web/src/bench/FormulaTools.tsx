@@ -1,0 +1,122 @@
+import { type Limit, sameFormula, storeBodyOf } from '@ember-fold/core';
+import { ListChecks, Percent, Scale, Sigma, Warehouse } from 'lucide-react';
+import { type ReactNode, useState } from 'react';
+import { ToggleButton } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { storeApi } from '../app/storeApi';
+import { FINE, figureFont } from '../app/theme';
+import type { Line } from '../app/useLine';
+import { Button } from '../controls/Button';
+import { PanelTitle, Soft } from '../controls/Panel';
+import { RoundSheet } from './RoundSheet';
+import { ScaleSheet } from './ScaleSheet';
+import { StoreSheet } from './StoreSheet';
+import { WeighSheet } from './WeighSheet';
+
+const Head = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 12px;
+  h2 {
+    margin: 0;
+  }
+`;
+
+const Bar = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 4px;
+  margin: 2px 0 4px -8px;
+  button {
+    ${figureFont}
+    display: inline-flex;
+    align-items: center;
+    gap: 6px;
+    min-height: 44px;
+    padding: 0 8px;
+    font-size: 15px;
+    cursor: pointer;
+    color: ${({ theme }) => theme.accentText};
+    background: none;
+    border: 0;
+    border-radius: 8px;
+  }
+  button[data-selected] {
+    color: ${({ theme }) => theme.barInk};
+    background: ${({ theme }) => theme.bar};
+  }
+  ${FINE} {
+    button {
+      min-height: 34px;
+    }
+  }
+`;
+
+type Open = 'scale' | 'round' | 'weigh' | 'store';
+
+interface FormulaToolsProps {
+  readonly of: Limit['of'];
+  readonly line: Line;
+  readonly cost: number;
+  readonly byPercent: boolean;
+  readonly onByPercent: (byPercent: boolean) => void;
+  readonly children?: ReactNode;
+}
+
+/** What can be done with a whole formula: scale, round, weigh out, take, keep, type in percent. */
+export function FormulaTools({ of, line, cost, byPercent, onByPercent, children }: FormulaToolsProps) {
+  const [open, setOpen] = useState<Open | null>(null);
+  const close = () => setOpen(null);
+  return (
+    <>
+      <Head>
+        <PanelTitle>Formula</PanelTitle>
+        <Soft as="span">{`ingredients cost ${line.printer.money(cost)}`}</Soft>
+        <Origin of={of} line={line} />
+      </Head>
+      <Bar role="group" aria-label="Formula tools">
+        <Button $look="quiet" onPress={() => setOpen('store')}>
+          <Warehouse size={16} aria-hidden />
+          Take or keep
+        </Button>
+        <Button $look="quiet" onPress={() => setOpen('scale')}>
+          <Scale size={16} aria-hidden />
+          Scale
+        </Button>
+        <Button $look="quiet" onPress={() => setOpen('round')}>
+          <Sigma size={16} aria-hidden />
+          Round
+        </Button>
+        <Button $look="quiet" onPress={() => setOpen('weigh')}>
+          <ListChecks size={16} aria-hidden />
+          Weigh out
+        </Button>
+        <ToggleButton isSelected={byPercent} onChange={onByPercent}>
+          <Percent size={16} aria-hidden />
+          Type percent
+        </ToggleButton>
+        {children}
+      </Bar>
+      {open === 'scale' && <ScaleSheet of={of} line={line} onClose={close} />}
+      {open === 'round' && <RoundSheet of={of} line={line} onClose={close} />}
+      {open === 'weigh' && <WeighSheet line={line} onClose={close} />}
+      {open === 'store' && <StoreSheet of={of} line={line} onClose={close} />}
+    </>
+  );
+}
+
+/** Where in the Store it came from, and whether it still is that. */
+function Origin({ of, line }: Pick<FormulaToolsProps, 'of' | 'line'>) {
+  const { from } = line.draft[of];
+  const { data } = storeApi.useFormulasQuery(undefined, { skip: !from });
+  const source = from && data?.find((formula) => formula.id === from.id);
+  if (!source) return null;
+  const same = source.version === from.version && sameFormula(source.body, storeBodyOf(line.draft, of));
+  const newer = source.version > from.version;
+  return (
+    <Soft as="span">
+      {`${source.name}, version ${from.version}${newer ? `; the Store has ${source.version}` : same ? '' : ', changed here'}`}
+    </Soft>
+  );
+}

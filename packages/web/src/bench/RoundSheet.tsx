@@ -1,0 +1,84 @@
+import { type Limit, roundFormula, withRounding } from '@ember-fold/core';
+import { styled } from 'styled-components';
+import { editKitchen } from '../app/editKitchen';
+import { useEdit } from '../app/useEdit';
+import { type Line, usePantry } from '../app/useLine';
+import { Button } from '../controls/Button';
+import { Choice } from '../controls/Choice';
+import { Soft } from '../controls/Panel';
+import { Actions, Sheet } from '../controls/Sheet';
+
+const Rows = styled.ul`
+  margin-top: 8px;
+  li {
+    display: flex;
+    gap: 10px;
+    padding: 6px 0;
+    border-top: 1px solid ${({ theme }) => theme.line};
+    font-variant-numeric: tabular-nums;
+  }
+  span {
+    flex: 1;
+  }
+`;
+
+/** Steps kitchen scales show, by their grams. */
+const STEPS = { '0.1': '0.1 g', '1': '1 g', '2': '2 g', '5': '5 g' } as const;
+type Step = keyof typeof STEPS;
+
+interface RoundSheetProps {
+  readonly of: Limit['of'];
+  readonly line: Line;
+  readonly onClose: () => void;
+}
+
+/** What scale, cups and spoons can do; no ratio moves by more than 1 %. */
+export function RoundSheet({ of, line, onClose }: RoundSheetProps) {
+  const edit = useEdit();
+  const pantry = usePantry();
+  const { draft, kitchen, printer } = line;
+  const { units, measures, scaleStepKg = 0.001 } = kitchen;
+  const tools = { units, measures, scaleStepKg };
+  const { lines } = draft[of];
+  const rounded = roundFormula(lines, tools, pantry);
+  const unmeasured = rounded.unmeasured.map((i) => pantry.find(lines[i]!.ingredientId).name.toLowerCase());
+  const step = (Object.keys(STEPS) as Step[]).find((key) => Math.abs(Number(key) / 1000 - scaleStepKg) < 1e-9) ?? '1';
+  const print = (ingredientId: string, kg: number) => printer.measure(kg, pantry.find(ingredientId).densityKgPerM3);
+  return (
+    <Sheet title={`Round the ${of}`} isOpen onClose={onClose}>
+      <Soft>No two ingredients move against each other by more than 1 %.</Soft>
+      <Choice<Step>
+        label="The scale shows steps of"
+        value={step}
+        options={STEPS}
+        onChange={(next) => editKitchen((now) => ({ ...now, scaleStepKg: Number(next) / 1000 }))}
+      />
+      <Rows aria-label="Rounded">
+        {lines.map(({ ingredientId, massKg }, i) => (
+          <li key={`${ingredientId} ${i}`}>
+            <span>{pantry.find(ingredientId).name}</span>
+            <Soft as="span" style={{ textAlign: 'right' }}>
+              {print(ingredientId, massKg)}
+            </Soft>
+            <strong>{print(ingredientId, rounded.lines[i]!.massKg)}</strong>
+          </li>
+        ))}
+      </Rows>
+      {unmeasured.length > 0 && (
+        <p role="status">{`Too little for these tools, left as it is: ${unmeasured.join(', ')}. A scale of finer steps, or a larger batch, can do it.`}</p>
+      )}
+      <Actions>
+        <Button onPress={onClose}>Leave it</Button>
+        <Button
+          $look="primary"
+          onPress={() => {
+            edit(`${of}.round`, (d, known) => withRounding(d, of, tools, known));
+            onClose();
+          }}
+        >
+          Round it
+        </Button>
+      </Actions>
+    </Sheet>
+  );
+}

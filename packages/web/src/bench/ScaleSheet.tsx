@@ -1,0 +1,109 @@
+import { type Limit, PAN_FULL, withLimit, withPan } from '@ember-fold/core';
+import { useState } from 'react';
+import { useEdit } from '../app/useEdit';
+import { type Line, usePantry } from '../app/useLine';
+import { Button } from '../controls/Button';
+import { Choice } from '../controls/Choice';
+import { Problem, Row, Soft } from '../controls/Panel';
+import { Pick } from '../controls/Pick';
+import { Actions, Sheet } from '../controls/Sheet';
+import { GramField, LitreField, MeasureField } from '../controls/UnitFields';
+
+type By = 'line' | 'all' | 'pan';
+
+interface ScaleSheetProps {
+  readonly of: Limit['of'];
+  readonly line: Line;
+  readonly onClose: () => void;
+}
+
+/** "I have only 640 g of flour", "900 g in all", "this pan": pieces and the other formula follow. */
+export function ScaleSheet({ of, line, onClose }: ScaleSheetProps) {
+  const edit = useEdit();
+  const pantry = usePantry();
+  const { draft, kitchen, printer, cold } = line;
+  const { lines } = draft[of];
+  const madeKg = of === 'dough' ? cold.dough.figures.massKg : cold.filling.figures.targetKg;
+  const [by, setBy] = useState<By>('line');
+  const [index, setIndex] = useState('0');
+  const [haveKg, setHaveKg] = useState<number | null>(null);
+  const [allKg, setAllKg] = useState(madeKg);
+  const [panM3, setPanM3] = useState(0.004);
+  const chosen = lines[Number(index)];
+  const names = Object.fromEntries(lines.map((l, i) => [String(i), pantry.find(l.ingredientId).name])) as Record<
+    string,
+    string
+  >;
+  const scaled = () => {
+    if (by === 'pan') return withPan(draft, panM3, kitchen);
+    const massKg = by === 'all' ? allKg : (haveKg ?? chosen?.massKg ?? 0);
+    return withLimit(draft, { of, line: by === 'all' ? null : Number(index), massKg }, kitchen);
+  };
+  const next = scaled();
+  const apply = () => {
+    edit(`${of}.limit`, () => next);
+    onClose();
+  };
+  const options: Partial<Record<By, string>> = { line: 'one ingredient', all: `${of} in all` };
+  if (of === 'filling') options.pan = 'a pan';
+  return (
+    <Sheet title={`Scale the ${of}`} isOpen onClose={onClose}>
+      <Choice label="By what there is of" value={by} options={options as Record<By, string>} onChange={setBy} />
+      {by === 'line' && chosen && (
+        <>
+          <Pick
+            label="Ingredient"
+            value={index}
+            options={names}
+            onChange={(next) => {
+              setIndex(next);
+              setHaveKg(null);
+            }}
+          />
+          <Row>
+            <MeasureField
+              label="I have"
+              value={haveKg ?? chosen.massKg}
+              least={0}
+              most={1000}
+              printer={printer}
+              densityKgPerM3={pantry.find(chosen.ingredientId).densityKgPerM3}
+              onChange={setHaveKg}
+            />
+          </Row>
+        </>
+      )}
+      {by === 'all' && (
+        <Row>
+          <GramField
+            label={`${of === 'dough' ? 'Dough' : 'Cooked filling'} in all`}
+            value={allKg}
+            least={0}
+            most={1000}
+            printer={printer}
+            onChange={setAllKg}
+          />
+        </Row>
+      )}
+      {by === 'pan' && (
+        <>
+          <Row>
+            <LitreField label="Pan holds, to the brim" value={panM3} least={0.0001} most={0.1} onChange={setPanM3} />
+          </Row>
+          <Soft>{`Filled to ${printer.percent(PAN_FULL)}: it neither spits nor boils over.`}</Soft>
+        </>
+      )}
+      {next ? (
+        <p role="status">{`That makes ${next.pieces} pieces; now ${draft.pieces}.`}</p>
+      ) : (
+        <Problem>Not one piece comes out of that.</Problem>
+      )}
+      <Actions>
+        <Button onPress={onClose}>Leave it</Button>
+        <Button $look="primary" isDisabled={!next} onPress={apply}>
+          {next ? `Scale to ${next.pieces} pieces` : 'Scale'}
+        </Button>
+      </Actions>
+    </Sheet>
+  );
+}

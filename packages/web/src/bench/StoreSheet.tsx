@@ -1,0 +1,143 @@
+import { findIngredients, type Limit, sameFormula, storeBodyOf, withStoreFormula } from '@ember-fold/core';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { styled } from 'styled-components';
+import { problemOf } from '../app/api';
+import { storeApi, type StoreFormula } from '../app/storeApi';
+import { useEdit } from '../app/useEdit';
+import type { Line } from '../app/useLine';
+import { Asked } from '../controls/Asked';
+import { Button } from '../controls/Button';
+import { FilterField } from '../controls/FilterField';
+import { NameField } from '../controls/NameField';
+import { PanelTitle, Problem, Soft } from '../controls/Panel';
+import { Sheet } from '../controls/Sheet';
+import { FAMILY_NAME } from '../text/words';
+
+const List = styled.ul`
+  max-height: 264px;
+  overflow: auto;
+  margin: 8px 0;
+  li {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    min-height: 48px;
+    border-top: 1px solid ${({ theme }) => theme.line};
+  }
+  span {
+    flex: 1;
+  }
+`;
+
+const Half = styled.section`
+  margin-top: 14px;
+  padding-top: 10px;
+  border-top: 1px solid ${({ theme }) => theme.line};
+`;
+
+interface StoreSheetProps {
+  readonly of: Limit['of'];
+  readonly line: Line;
+  readonly onClose: () => void;
+}
+
+/** Take a formula from the Store, or keep this one there. */
+export function StoreSheet({ of, line, onClose }: StoreSheetProps) {
+  const edit = useEdit();
+  const formulas = storeApi.useFormulasQuery();
+  const [text, setText] = useState('');
+  const take = ({ id, version, body }: StoreFormula) => {
+    edit(`${of}.store`, (draft, kitchen) => withStoreFormula(draft, body, { id, version }, kitchen));
+    onClose();
+  };
+  return (
+    <Sheet title={`The ${of} and the Store`} isOpen onClose={onClose}>
+      <PanelTitle as="h3">Take one from the Store</PanelTitle>
+      <Soft>It is scaled to the pieces of this batch.</Soft>
+      <FilterField label="Find a formula" value={text} onChange={setText} />
+      <Asked of={formulas} what="the Store">
+        {(all) => {
+          const kept = findIngredients(
+            text,
+            all.filter((formula) => formula.body.kind === of && !formula.archived),
+          );
+          return (
+            <List aria-label="Formulas">
+              {kept.map((formula) => (
+                <li key={formula.id}>
+                  <span>
+                    {formula.name}
+                    <Soft>
+                      {`${formula.body.kind === 'dough' ? `${FAMILY_NAME[formula.body.family]}, ` : ''}version ${formula.version}`}
+                    </Soft>
+                  </span>
+                  <Button aria-label={`Take ${formula.name}`} onPress={() => take(formula)}>
+                    Take
+                  </Button>
+                </li>
+              ))}
+              {kept.length === 0 && <Soft as="li">None by that name.</Soft>}
+            </List>
+          );
+        }}
+      </Asked>
+      <Keep of={of} line={line} formulas={formulas.data ?? []} onKept={onClose} />
+    </Sheet>
+  );
+}
+
+interface KeepProps extends Omit<StoreSheetProps, 'onClose'> {
+  readonly formulas: readonly StoreFormula[];
+  readonly onKept: () => void;
+}
+
+/** As a new version of what it came from, or under a new name. */
+function Keep({ of, line, formulas, onKept }: KeepProps) {
+  const edit = useEdit();
+  const [make, making] = storeApi.useMakeFormulaMutation();
+  const [save, saving] = storeApi.useSaveFormulaMutation();
+  const [id] = useState(() => crypto.randomUUID());
+  const [name, setName] = useState(`${line.draft.name}, ${of}`);
+  const body = storeBodyOf(line.draft, of);
+  const source = formulas.find((formula) => formula.id === line.draft[of].from?.id);
+  const changed = source && !sameFormula(source.body, body);
+  const keptAs = (version: number, formulaId: string) => {
+    edit(`${of}.from`, (d) => ({ ...d, [of]: { ...d[of], from: { id: formulaId, version } } }));
+    onKept();
+  };
+  const asNew = async () => {
+    const result = await make({ id, name: name.trim(), body });
+    if ('data' in result && result.data) keptAs(result.data.version, id);
+  };
+  const asVersion = async (of: StoreFormula) => {
+    const result = await save({ id: of.id, edition: of.edition, name: of.name, archived: of.archived, body });
+    if ('data' in result && result.data) keptAs(result.data.version, of.id);
+  };
+  const error = making.error ?? saving.error;
+  const busy = making.isLoading || saving.isLoading;
+  return (
+    <Half>
+      <PanelTitle as="h3">Keep this one</PanelTitle>
+      {source && (
+        <Soft>
+          {changed ? 'Changed since it was taken from ' : 'The same as '}
+          <Link to={`/store/formulas/${source.id}`}>{source.name}</Link>
+          {`, version ${source.version}.`}
+        </Soft>
+      )}
+      {source && changed && (
+        <Button isDisabled={busy} onPress={() => void asVersion(source)}>
+          {`Keep as version ${source.version + 1} of ${source.name}`}
+        </Button>
+      )}
+      <div style={{ display: 'flex', gap: 10, alignItems: 'end', marginTop: 8 }}>
+        <NameField label="Under a new name" value={name} onChange={setName} />
+        <Button isDisabled={busy || name.trim() === ''} onPress={() => void asNew()}>
+          Keep
+        </Button>
+      </div>
+      {error && <Problem>{problemOf(error).message}</Problem>}
+    </Half>
+  );
+}

@@ -1,0 +1,220 @@
+import {
+  coreTargetFor,
+  doughFigures,
+  doughFindings,
+  type DoughFamilyId,
+  fillingFigures,
+  type FillingMethod,
+  type FormulaBody,
+  type FormulaTotals,
+  type RawPart,
+  REHEAT_C,
+} from '@ember-fold/core';
+import { styled } from 'styled-components';
+import { useKitchen, usePantry } from '../app/useLine';
+import { PHONE } from '../app/theme';
+import { Findings } from '../controls/Findings';
+import { FormulaTable } from '../controls/FormulaTable';
+import { Row, Soft } from '../controls/Panel';
+import { Pick } from '../controls/Pick';
+import { PercentField } from '../controls/UnitFields';
+import { StiffnessDial } from '../drawing/StiffnessDial';
+import { plain, type Printer } from '../text/printer';
+import { ALLERGEN_NAME, DIET_NAME, FAMILY_NAME, METHOD_NAME, PART_NAMES, RAW_NAME } from '../text/words';
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 270px;
+  gap: 20px;
+  ${PHONE} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+type Of<K extends FormulaBody['kind']> = Extract<FormulaBody, { readonly kind: K }>;
+
+interface EditorProps<K extends FormulaBody['kind']> {
+  readonly body: Of<K>;
+  readonly printer: Printer;
+  readonly onBody: (body: FormulaBody) => void;
+}
+
+/** A formula as it is made: its lines, and what follows from them. */
+export function FormulaBodyEditor({ body, onBody }: Omit<EditorProps<FormulaBody['kind']>, 'printer'>) {
+  const known = useKitchen();
+  if (!known) return null;
+  const { printer } = known;
+  switch (body.kind) {
+    case 'dough':
+      return <DoughBody body={body} printer={printer} onBody={onBody} />;
+    case 'filling':
+      return <FillingBody body={body} printer={printer} onBody={onBody} />;
+    case 'base':
+      return <BaseBody body={body} printer={printer} onBody={onBody} />;
+    default: {
+      const never: never = body;
+      return never;
+    }
+  }
+}
+
+/** Cost, diet and allergens: the same for every kind. */
+function Totals({
+  totals,
+  madeKg,
+  printer,
+}: {
+  readonly totals: FormulaTotals;
+  readonly madeKg: number;
+  readonly printer: Printer;
+}) {
+  if (!(madeKg > 0)) return <Soft>Nothing in it yet. Add its first ingredient.</Soft>;
+  const allergens = totals.allergens.map((allergen) => ALLERGEN_NAME[allergen]);
+  return (
+    <>
+      <Row>
+        <span>Makes</span>
+        <strong>{printer.mass(madeKg)}</strong>
+      </Row>
+      <Row>
+        <span>Costs a kilogram</span>
+        <strong>{printer.money(totals.cost / madeKg)}</strong>
+      </Row>
+      <Row>
+        <span>Fits</span>
+        <strong>{DIET_NAME[totals.diet]}</strong>
+      </Row>
+      <Soft>
+        {allergens.length > 0
+          ? `Contains ${allergens.join(', ')}; labels come first.`
+          : 'None of the usual fourteen allergens; labels come first.'}
+      </Soft>
+    </>
+  );
+}
+
+function DoughBody({ body, printer, onBody }: EditorProps<'dough'>) {
+  const pantry = usePantry();
+  const figures = doughFigures(body.lines, body.family, { pantry, onHeat: body.onHeat });
+  const { secondPart } = figures.family;
+  return (
+    <Two>
+      <div>
+        <Pick<DoughFamilyId>
+          label="Family"
+          value={body.family}
+          options={FAMILY_NAME}
+          onChange={(family) => onBody({ ...body, family })}
+        />
+        <FormulaTable
+          kind="dough"
+          lines={body.lines}
+          percents={figures.linePercents}
+          partNames={secondPart && PART_NAMES[secondPart]}
+          family={body.family}
+          printer={printer}
+          onLines={(_field, change) => onBody({ ...body, lines: change(body.lines) })}
+        />
+      </div>
+      <div>
+        <StiffnessDial stiffness={figures.stiffness} band={figures.stiffnessBand} />
+        <Totals totals={figures.totals} madeKg={figures.massKg} printer={printer} />
+        <Findings
+          findings={doughFindings(figures, body.lines, pantry).filter((f) => f.tone !== 'know')}
+          printer={printer}
+        />
+      </div>
+    </Two>
+  );
+}
+
+function FillingBody({ body, printer, onBody }: EditorProps<'filling'>) {
+  const pantry = usePantry();
+  const reheatC = useKitchen()?.kitchen.reheatC ?? REHEAT_C;
+  const { method = 'pan' } = body;
+  const figures = fillingFigures(body.lines, body.cookToShare, 0, { pantry, method });
+  const setRaw = (part: RawPart | 'none') => {
+    const { raw: _before, ...rest } = body;
+    const raw = part === 'none' ? null : part;
+    onBody({ ...rest, ...(raw ? { raw } : {}), coreTargetC: coreTargetFor(raw, reheatC) });
+  };
+  return (
+    <Two>
+      <FormulaTable
+        kind="filling"
+        lines={body.lines}
+        percents={figures.linePercents}
+        printer={printer}
+        onLines={(_field, change) => onBody({ ...body, lines: change(body.lines) })}
+      />
+      <div>
+        <Pick<FillingMethod>
+          label="Its water is"
+          value={method}
+          options={METHOD_NAME}
+          onChange={(next) => onBody({ ...body, method: next })}
+        />
+        <Row>
+          <PercentField
+            label="Cook down to"
+            value={body.cookToShare}
+            least={0.3}
+            most={1}
+            onChange={(cookToShare) => onBody({ ...body, cookToShare })}
+          />
+        </Row>
+        <Pick<RawPart | 'none'>
+          label="Is every part of it already cooked?"
+          value={body.raw ?? 'none'}
+          options={RAW_NAME}
+          onChange={setRaw}
+        />
+        <Row>
+          <span>Salt when cooked</span>
+          <strong>{`${plain(figures.saltPercent, 2)} %`}</strong>
+        </Row>
+        <Row>
+          <span>Free liquid</span>
+          <strong>{printer.mass(figures.freeKg)}</strong>
+        </Row>
+        <Totals totals={figures.totals} madeKg={figures.targetKg} printer={printer} />
+      </div>
+    </Two>
+  );
+}
+
+function BaseBody({ body, printer, onBody }: EditorProps<'base'>) {
+  const pantry = usePantry();
+  const figures = fillingFigures(body.lines, body.cookToShare, 0, { pantry });
+  return (
+    <Two>
+      <FormulaTable
+        kind="base"
+        lines={body.lines}
+        percents={figures.linePercents}
+        printer={printer}
+        onLines={(_field, change) => onBody({ ...body, lines: change(body.lines) })}
+      />
+      <div>
+        <Row>
+          <PercentField
+            label="Cook down to"
+            value={body.cookToShare}
+            least={0.3}
+            most={1}
+            onChange={(cookToShare) => onBody({ ...body, cookToShare })}
+          />
+        </Row>
+        <Row>
+          <span>Water when made</span>
+          <strong>{`${plain(100 * figures.waterShare)} %`}</strong>
+        </Row>
+        <Row>
+          <span>Salt when made</span>
+          <strong>{`${plain(figures.saltPercent, 2)} %`}</strong>
+        </Row>
+        <Totals totals={figures.totals} madeKg={figures.targetKg} printer={printer} />
+      </div>
+    </Two>
+  );
+}

@@ -1,0 +1,115 @@
+import { type FormulaBody } from '@ember-fold/core';
+import { Archive, ArchiveRestore, Copy } from 'lucide-react';
+import { useNavigate } from 'react-router';
+import { styled } from 'styled-components';
+import { problemOf } from '../app/api';
+import { type FormulaWithVersions, storeApi } from '../app/storeApi';
+import { useKept } from '../app/useKept';
+import { Asked } from '../controls/Asked';
+import { Button } from '../controls/Button';
+import { NameField } from '../controls/NameField';
+import { Panel, Problem, Soft } from '../controls/Panel';
+import { FAMILY_NAME, KIND_NAME } from '../text/words';
+import { FormulaBodyEditor } from './FormulaBodyEditor';
+import { UseList } from './UseList';
+import { VersionCompare } from './VersionCompare';
+
+const Head = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 8px 10px;
+  margin-bottom: 8px;
+  > :first-child {
+    min-width: 240px;
+  }
+`;
+
+/** What is being typed, and the edition it was typed over. */
+interface Edited {
+  readonly edition: number;
+  readonly name: string;
+  readonly body: FormulaBody;
+}
+
+const isEdited = (value: unknown): value is Edited => {
+  const of = value as Partial<Edited> | null;
+  return typeof of?.edition === 'number' && typeof of.name === 'string' && Array.isArray(of.body?.lines);
+};
+
+/** One formula: its figures, its versions, where it is used; what is typed is kept until it is saved. */
+export function FormulaDetail({ id }: { readonly id: string }) {
+  const formula = storeApi.useFormulaQuery(id);
+  return (
+    <Asked of={formula} what="the formula">
+      {(data) => <OpenFormula formula={data} />}
+    </Asked>
+  );
+}
+
+function OpenFormula({ formula }: { readonly formula: FormulaWithVersions }) {
+  const { id, edition, archived } = formula;
+  const navigate = useNavigate();
+  const [edited, setEdited] = useKept(`formula.${id}`, isEdited);
+  const [save, saving] = storeApi.useSaveFormulaMutation();
+  const [make, making] = storeApi.useMakeFormulaMutation();
+  const now = edited ?? { edition, name: formula.name, body: formula.body };
+  const changedBody = JSON.stringify(now.body) !== JSON.stringify(formula.body);
+  const stale = edited !== null && edited.edition !== edition;
+  const put = async (change: Partial<Edited & { archived: boolean }>) => {
+    const result = await save({ id, archived, name: now.name, body: now.body, ...change, edition });
+    if ('data' in result && result.data && !('archived' in change)) setEdited(null);
+  };
+  const duplicate = async () => {
+    const copyId = crypto.randomUUID();
+    const result = await make({ id: copyId, name: `${formula.name}, copy`.slice(0, 120), body: now.body });
+    if ('data' in result && result.data) await navigate(`/store/formulas/${copyId}`);
+  };
+  const error = saving.error ?? making.error;
+  const kind = now.body.kind === 'dough' ? `Dough, ${FAMILY_NAME[now.body.family]}` : KIND_NAME[now.body.kind];
+  return (
+    <div style={{ display: 'grid', gap: 14 }}>
+      <Panel>
+        <Head>
+          <NameField
+            label={`${kind}, version ${formula.version}`}
+            value={now.name}
+            onChange={(name) => setEdited({ ...now, name })}
+          />
+          <Button onPress={() => void duplicate()} isDisabled={making.isLoading}>
+            <Copy size={17} aria-hidden />
+            Duplicate
+          </Button>
+          <Button
+            isDisabled={saving.isLoading}
+            onPress={() => void put({ name: formula.name, body: formula.body, archived: !archived })}
+          >
+            {archived ? <ArchiveRestore size={17} aria-hidden /> : <Archive size={17} aria-hidden />}
+            {archived ? 'Bring back' : 'Archive'}
+          </Button>
+        </Head>
+        {archived && (
+          <Soft role="status">Archived: batches that use it go on working; it is not offered for new ones.</Soft>
+        )}
+        {stale && (
+          <Problem>
+            This formula was saved elsewhere since it was typed over here. Keeping it makes the next version of what is
+            there now.
+          </Problem>
+        )}
+        {edited && (
+          <Head>
+            <Button $look="primary" isDisabled={saving.isLoading} onPress={() => void put({})}>
+              {changedBody ? `Keep as version ${formula.version + 1}` : 'Keep the name'}
+            </Button>
+            <Button onPress={() => setEdited(null)}>{`Back to version ${formula.version}`}</Button>
+          </Head>
+        )}
+        {error && <Problem>{problemOf(error).message}</Problem>}
+        <FormulaBodyEditor body={now.body} onBody={(body) => setEdited({ ...now, body })} />
+      </Panel>
+      <VersionCompare formula={formula} edited={changedBody ? now.body : null} />
+      <UseList uses={storeApi.useFormulaUsesQuery(id)} nothing="No batch or formula uses it yet." />
+    </div>
+  );
+}

@@ -1,0 +1,109 @@
+import { findIngredients, type FormulaKind } from '@ember-fold/core';
+import { Plus } from 'lucide-react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { NavLink, useParams } from 'react-router';
+import { storeApi, type StoreFormula } from '../app/storeApi';
+import { Asked } from '../controls/Asked';
+import { Button } from '../controls/Button';
+import { Choice } from '../controls/Choice';
+import { FilterField } from '../controls/FilterField';
+import { Panel, Soft } from '../controls/Panel';
+import { FAMILY_NAME, KIND_NAME } from '../text/words';
+import { FormulaDetail } from './FormulaDetail';
+import { ListAndDetail, Rows } from './ListAndDetail';
+import { NewFormula } from './NewFormula';
+
+type Shown = 'all' | FormulaKind | 'archived';
+const SHOWN: Record<Shown, string> = {
+  all: 'all',
+  dough: 'doughs',
+  filling: 'fillings',
+  base: 'bases',
+  archived: 'archived',
+};
+
+const isShown = ({ archived, body }: StoreFormula, shown: Shown): boolean =>
+  shown === 'archived' ? archived : !archived && (shown === 'all' || body.kind === shown);
+
+const FormulaRows = memo(function FormulaRows({ formulas }: { readonly formulas: readonly StoreFormula[] }) {
+  return (
+    <Rows aria-label="Formulas">
+      {formulas.map(({ id, name, body, version }) => (
+        <li key={id}>
+          <NavLink to={`/store/formulas/${id}`}>
+            {name}
+            <small>{`${body.kind === 'dough' ? FAMILY_NAME[body.family] : KIND_NAME[body.kind]}, version ${version}`}</small>
+          </NavLink>
+        </li>
+      ))}
+    </Rows>
+  );
+});
+
+/** Every formula of the Store: found by name and kind, opened beside the list. */
+function FormulaList({ formulas }: { readonly formulas: readonly StoreFormula[] }) {
+  const [text, setText] = useState('');
+  const [shown, setShown] = useState<Shown>('all');
+  // Typing stays quick while a long list is narrowed.
+  const wanted = useDeferredValue(text);
+  const found = useMemo(
+    () =>
+      findIngredients(
+        wanted,
+        formulas.filter((formula) => isShown(formula, shown)),
+      ),
+    [wanted, formulas, shown],
+  );
+  return (
+    <>
+      <FilterField label="Find a formula" value={text} onChange={setText} />
+      <Choice<Shown> label="Show" hideLabel value={shown} options={SHOWN} onChange={setShown} />
+      <Soft role="status">{found.length === 1 ? 'One formula' : `${found.length} formulas`}</Soft>
+      <FormulaRows formulas={found} />
+    </>
+  );
+}
+
+/** Doughs, fillings and bases with their versions. */
+export function FormulasPage() {
+  const { id } = useParams();
+  const formulas = storeApi.useFormulasQuery();
+  const [making, setMaking] = useState(false);
+  return (
+    <>
+      <Asked of={formulas} what="the Store">
+        {(all) => (
+          <ListAndDetail
+            isOpen={id !== undefined}
+            backTo="/store/formulas"
+            backText="All formulas"
+            list={
+              <>
+                <Button $look="primary" style={{ width: '100%', marginBottom: 8 }} onPress={() => setMaking(true)}>
+                  <Plus size={18} aria-hidden />
+                  New formula
+                </Button>
+                <FormulaList formulas={all} />
+              </>
+            }
+            detail={
+              id ? (
+                <FormulaDetail key={id} id={id} />
+              ) : (
+                <Panel>
+                  <h2>{all.length === 0 ? 'No formula is kept yet' : 'Nothing is open'}</h2>
+                  <Soft>
+                    {all.length === 0
+                      ? 'Keep the dough or filling of a batch from its station on the bench, or begin a new one here.'
+                      : 'Choose a formula to see its figures and versions, to compare two, or to change it.'}
+                  </Soft>
+                </Panel>
+              )
+            }
+          />
+        )}
+      </Asked>
+      {making && <NewFormula onClose={() => setMaking(false)} />}
+    </>
+  );
+}

@@ -1,0 +1,97 @@
+import { type Ingredient, ingredientById, isShipped, LOOSE } from '@ember-fold/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { problemOf } from '../app/api';
+import { storeApi } from '../app/storeApi';
+import { usePantry } from '../app/useLine';
+import { useKept } from '../app/useKept';
+import { Button } from '../controls/Button';
+import { Panel, PanelTitle, Problem, Soft } from '../controls/Panel';
+import { Actions } from '../controls/Sheet';
+import { IngredientForm } from './IngredientForm';
+import { UseList } from './UseList';
+
+/** A new row: water and nothing else, to type over. */
+function blank(id: string): Ingredient {
+  return {
+    id,
+    name: 'New ingredient',
+    role: 'filling',
+    composition: { water: 0.8, fat: 0, protein: 0.01, starch: 0, sugar: 0, salt: 0 },
+    densityKgPerM3: 600,
+    sold: LOOSE,
+    pricePerKg: 0,
+    allergens: [],
+    diet: 'vegan',
+    wholemeal: 0,
+    solidFat: false,
+    source: 'Typed in here, from its label',
+  };
+}
+
+const isIngredient = (value: unknown): value is Ingredient => {
+  const of = value as Partial<Ingredient> | null;
+  return typeof of?.name === 'string' && typeof of.composition?.water === 'number' && typeof of.sold === 'object';
+};
+
+/** One ingredient: shipped, changed here, or one's own; what is typed is kept until it is saved. */
+export function IngredientDetail({ id }: { readonly id: string }) {
+  const pantry = usePantry();
+  const navigate = useNavigate();
+  const { data } = storeApi.useIngredientsQuery();
+  const row = data?.rows.find((one) => one.ingredient.id === id);
+  const [edited, setEdited] = useKept(`ingredient.${id}`, isIngredient);
+  const [save, saving] = storeApi.useSaveIngredientMutation();
+  const [remove, removing] = storeApi.useDeleteIngredientMutation();
+  const [asked, setAsked] = useState(false);
+  const there = pantry.all.find((one) => one.id === id);
+  const now = edited ?? there ?? blank(id);
+  const isNew = !there;
+  const keep = async () => {
+    const result = await save({ ingredient: { ...now, name: now.name.trim() }, version: row?.version ?? 0 });
+    if ('data' in result && result.data) setEdited(null);
+  };
+  const drop = async () => {
+    setAsked(false);
+    const result = await remove(id);
+    if ('error' in result && result.error) return;
+    setEdited(null);
+    if (!isShipped(id)) await navigate('/store/ingredients');
+  };
+  const error = saving.error ?? removing.error;
+  const shippedAs = isShipped(id) && row ? ingredientById(id) : null;
+  return (
+    <div style={{ display: 'grid', gap: 14 }}>
+      <Panel>
+        <PanelTitle>{isNew ? 'New ingredient' : (there?.name ?? '')}</PanelTitle>
+        <Soft>
+          {row
+            ? shippedAs
+              ? 'Shipped with the app, changed here.'
+              : 'Your own.'
+            : isNew
+              ? 'Not kept yet.'
+              : 'As shipped. A change counts in every formula that uses it.'}
+        </Soft>
+        <IngredientForm ingredient={now} onIngredient={setEdited} />
+        {error && <Problem>{problemOf(error).message}</Problem>}
+        <Actions>
+          {row && (
+            <Button isDisabled={removing.isLoading} onPress={() => (asked || shippedAs ? void drop() : setAsked(true))}>
+              {shippedAs ? 'Back to what was shipped' : asked ? 'Delete it, it is used nowhere' : 'Delete'}
+            </Button>
+          )}
+          {edited && <Button onPress={() => setEdited(null)}>Leave it as it was</Button>}
+          <Button $look="primary" isDisabled={saving.isLoading || (!edited && !isNew)} onPress={() => void keep()}>
+            {isNew ? 'Keep this ingredient' : 'Keep the change'}
+          </Button>
+        </Actions>
+      </Panel>
+      {!isNew && <Uses id={id} />}
+    </div>
+  );
+}
+
+function Uses({ id }: { readonly id: string }) {
+  return <UseList uses={storeApi.useIngredientUsesQuery(id)} nothing="No batch or formula uses it." />;
+}

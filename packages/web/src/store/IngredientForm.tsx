@@ -1,0 +1,258 @@
+import {
+  type Allergen,
+  type Composition,
+  type Ingredient,
+  type IngredientRole,
+  parseNumber,
+  type Sold,
+  type SoldUnit,
+} from '@ember-fold/core';
+import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { useKitchen } from '../app/useLine';
+import { PHONE } from '../app/theme';
+import { FigureField } from '../controls/FigureField';
+import { NameField } from '../controls/NameField';
+import { PanelTitle, Problem, Row } from '../controls/Panel';
+import { Pick } from '../controls/Pick';
+import { GramField, PercentField } from '../controls/UnitFields';
+import { plain } from '../text/printer';
+import { ALLERGEN_NAME, DIET_NAME, ROLE_NAME, UNIT_NAME } from '../text/words';
+
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 0 22px;
+  margin-top: 8px;
+  ${PHONE} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+const Ticks = styled(CheckboxGroup)`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
+  > span:first-child {
+    flex-basis: 100%;
+    font-size: 13px;
+    color: ${({ theme }) => theme.soft};
+  }
+`;
+
+const Tick = styled(Checkbox)`
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+  font-size: 14.5px;
+  cursor: pointer;
+  &::before {
+    content: '';
+    width: 20px;
+    height: 20px;
+    border: 1px solid ${({ theme }) => theme.edge};
+    border-radius: 5px;
+  }
+  &[data-selected]::before {
+    content: '✓';
+    display: grid;
+    place-items: center;
+    font-size: 14px;
+    color: ${({ theme }) => theme.onAccent};
+    background: ${({ theme }) => theme.good};
+    border-color: ${({ theme }) => theme.good};
+  }
+`;
+
+const PARTS: Record<keyof Composition, string> = {
+  water: 'Water',
+  fat: 'Fat',
+  protein: 'Protein',
+  starch: 'Starch',
+  sugar: 'Sugar',
+  salt: 'Salt',
+};
+const LOOSE_NAME = 'loose, by weight';
+const UNITS = {
+  loose: LOOSE_NAME,
+  ...Object.fromEntries(Object.entries(UNIT_NAME).map(([id, [one]]) => [id, `by the ${one}`])),
+} as Record<SoldUnit | 'loose', string>;
+
+interface IngredientFormProps {
+  readonly ingredient: Ingredient;
+  readonly onIngredient: (ingredient: Ingredient) => void;
+}
+
+/** What an ingredient is made of, what it costs and how it is sold. */
+export function IngredientForm({ ingredient, onIngredient }: IngredientFormProps) {
+  const set = (change: Partial<Ingredient>) => onIngredient({ ...ingredient, ...change });
+  const { name, role, composition, allergens, diet } = ingredient;
+  const sum = Object.values(composition).reduce((a, b) => a + b, 0);
+  return (
+    <>
+      <Columns>
+        <NameField label="Name" value={name} onChange={(next) => set({ name: next })} />
+        <Pick<IngredientRole>
+          label="What it is for"
+          value={role}
+          options={ROLE_NAME}
+          onChange={(next) => set({ role: next })}
+        />
+        <Pick<Ingredient['diet']>
+          label="Fits"
+          value={diet}
+          options={DIET_NAME}
+          onChange={(next) => set({ diet: next })}
+        />
+      </Columns>
+      <Columns>
+        <section>
+          <PanelTitle as="h3">Made of</PanelTitle>
+          {(Object.entries(PARTS) as [keyof Composition, string][]).map(([part, label]) => (
+            <Row key={part}>
+              <PercentField
+                label={label}
+                value={composition[part]}
+                least={0}
+                most={1}
+                onChange={(share) => set({ composition: { ...composition, [part]: share } })}
+              />
+            </Row>
+          ))}
+          {sum > 1.021 && <Problem>{`Together ${plain(100 * sum)} %: more than the whole.`}</Problem>}
+        </section>
+        <section>
+          <PanelTitle as="h3">Weight and price</PanelTitle>
+          <WeightAndPrice ingredient={ingredient} onIngredient={onIngredient} />
+        </section>
+        <section>
+          <PanelTitle as="h3">As bought</PanelTitle>
+          <SoldFields sold={ingredient.sold} onSold={(sold) => set({ sold })} />
+        </section>
+      </Columns>
+      <Ticks value={[...allergens]} onChange={(next) => set({ allergens: [...next].sort() as Allergen[] })}>
+        <Label>Contains, of the usual fourteen allergens</Label>
+        {(Object.entries(ALLERGEN_NAME) as [Allergen, string][]).map(([id, word]) => (
+          <Tick key={id} value={id}>
+            {word}
+          </Tick>
+        ))}
+      </Ticks>
+      <NameField
+        label="Where these figures come from"
+        value={ingredient.source}
+        onChange={(source) => set({ source })}
+      />
+    </>
+  );
+}
+
+function WeightAndPrice({ ingredient, onIngredient }: IngredientFormProps) {
+  const { role, densityKgPerM3, pricePerKg, wholemeal, solidFat } = ingredient;
+  const set = (change: Partial<Ingredient>) => onIngredient({ ...ingredient, ...change });
+  return (
+    <>
+      <Row>
+        <FigureField
+          label="100 ml weighs"
+          value={densityKgPerM3}
+          print={(density) => plain(density / 10)}
+          read={(text) => scaled(text.replace(/\s*g$/, ''), 10)}
+          least={50}
+          most={3000}
+          unit="g"
+          expected="grams such as 53, levelled and not packed"
+          onChange={(density) => set({ densityKgPerM3: density })}
+        />
+      </Row>
+      <Row>
+        <FigureField
+          label="Costs, a kilogram as used"
+          value={pricePerKg}
+          print={(price) => plain(price, 2)}
+          read={parseNumber}
+          least={0}
+          most={10_000}
+          expected="a price such as 2.40"
+          onChange={(price) => set({ pricePerKg: price })}
+        />
+      </Row>
+      {role === 'flour' && (
+        <Row>
+          <PercentField
+            label="Wholemeal"
+            value={wholemeal}
+            least={0}
+            most={1}
+            onChange={(share) => set({ wholemeal: share })}
+          />
+        </Row>
+      )}
+      {role === 'fat' && (
+        <Tick isSelected={solidFat} onChange={(firm) => set({ solidFat: firm })}>
+          firm at room temperature
+        </Tick>
+      )}
+      {role === 'leaven' && (
+        <Row>
+          <PercentField
+            label="Raises as instant yeast"
+            value={ingredient.asInstantYeast ?? 0}
+            least={0}
+            most={3}
+            onChange={(share) => {
+              const { asInstantYeast: _before, ...rest } = ingredient;
+              onIngredient(share >= 0.01 ? { ...rest, asInstantYeast: share } : rest);
+            }}
+          />
+        </Row>
+      )}
+    </>
+  );
+}
+
+function scaled(text: string, factor: number): number | null {
+  const value = parseNumber(text);
+  return value === null ? null : value * factor;
+}
+
+/** How the shop sells it, and what is left of it in the bowl. */
+function SoldFields({ sold, onSold }: { readonly sold: Sold; readonly onSold: (sold: Sold) => void }) {
+  const printer = useKitchen()?.printer;
+  if (!printer) return null;
+  const pick = (unit: SoldUnit | 'loose') =>
+    onSold(unit === 'loose' ? { ...sold, unit: null, unitKg: null } : { ...sold, unit, unitKg: sold.unitKg ?? 0.5 });
+  return (
+    <>
+      <NameField
+        label="The shop calls it"
+        value={sold.as ?? ''}
+        whenEmpty="the same"
+        onChange={(as) => onSold({ ...sold, as: as.trim() === '' ? null : as })}
+      />
+      <Pick<SoldUnit | 'loose'> label="Sold" value={sold.unit ?? 'loose'} options={UNITS} onChange={pick} />
+      {sold.unitKg !== null && (
+        <Row>
+          <GramField
+            label="One weighs"
+            value={sold.unitKg}
+            least={0.001}
+            most={50}
+            printer={printer}
+            onChange={(unitKg) => onSold({ ...sold, unitKg })}
+          />
+        </Row>
+      )}
+      <Row>
+        <PercentField
+          label="In the bowl, of what is bought"
+          value={sold.usedShare}
+          least={0.01}
+          most={10}
+          onChange={(usedShare) => onSold({ ...sold, usedShare })}
+        />
+      </Row>
+    </>
+  );
+}

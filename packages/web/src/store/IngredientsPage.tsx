@@ -1,0 +1,103 @@
+import { baseFormulaId, findIngredients, type Ingredient, type IngredientRole } from '@ember-fold/core';
+import { Plus } from 'lucide-react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { NavLink, useNavigate, useParams } from 'react-router';
+import { storeApi } from '../app/storeApi';
+import { useKitchen, usePantry } from '../app/useLine';
+import { Button } from '../controls/Button';
+import { FilterField } from '../controls/FilterField';
+import { Panel, Soft } from '../controls/Panel';
+import { Pick } from '../controls/Pick';
+import type { Printer } from '../text/printer';
+import { ROLE_NAME } from '../text/words';
+import { IngredientDetail } from './IngredientDetail';
+import { ListAndDetail, Rows } from './ListAndDetail';
+
+type Shown = 'all' | 'own' | IngredientRole;
+const SHOWN: Record<Shown, string> = { all: 'every ingredient', own: 'added or changed here', ...ROLE_NAME };
+
+interface RowsProps {
+  readonly found: readonly Ingredient[];
+  readonly own: ReadonlySet<string>;
+  readonly printer: Printer;
+}
+
+const IngredientRows = memo(function IngredientRows({ found, own, printer }: RowsProps) {
+  return (
+    <Rows aria-label="Ingredients">
+      {found.map(({ id, name, role, pricePerKg }) => (
+        <li key={id}>
+          <NavLink to={`/store/ingredients/${id}`}>
+            {name}
+            <small>{`${ROLE_NAME[role]}, ${printer.money(pricePerKg)} a kilogram${own.has(id) ? ', yours' : ''}`}</small>
+          </NavLink>
+        </li>
+      ))}
+    </Rows>
+  );
+});
+
+function IngredientList({ own }: { readonly own: ReadonlySet<string> }) {
+  const pantry = usePantry();
+  const printer = useKitchen()?.printer;
+  const [text, setText] = useState('');
+  const [shown, setShown] = useState<Shown>('all');
+  const wanted = useDeferredValue(text);
+  const found = useMemo(() => {
+    const isShown = ({ id, role }: Ingredient) =>
+      baseFormulaId(id) === null && (shown === 'all' || (shown === 'own' ? own.has(id) : role === shown));
+    return findIngredients(wanted, pantry.all.filter(isShown));
+  }, [wanted, pantry, shown, own]);
+  if (!printer) return null;
+  return (
+    <>
+      <FilterField label="Find an ingredient" value={text} onChange={setText} />
+      <Pick<Shown> label="Show" value={shown} options={SHOWN} onChange={setShown} />
+      <Soft role="status">{found.length === 1 ? 'One ingredient' : `${found.length} ingredients`}</Soft>
+      <IngredientRows found={found} own={own} printer={printer} />
+    </>
+  );
+}
+
+/** Beginning of an id that no shipped row has, and what it is told apart by. */
+function newId(): string {
+  return `own-${crypto.randomUUID().slice(0, 13)}`;
+}
+
+/** The shipped catalogue and what this kitchen added or changed. */
+export function IngredientsPage() {
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const { data } = storeApi.useIngredientsQuery();
+  const own = useMemo(() => new Set(data?.rows.map((row) => row.ingredient.id)), [data]);
+  return (
+    <ListAndDetail
+      isOpen={id !== undefined}
+      backTo="/store/ingredients"
+      backText="All ingredients"
+      list={
+        <>
+          <Button
+            $look="primary"
+            style={{ width: '100%', marginBottom: 8 }}
+            onPress={() => void navigate(`/store/ingredients/${newId()}`)}
+          >
+            <Plus size={18} aria-hidden />
+            Add an ingredient
+          </Button>
+          <IngredientList own={own} />
+        </>
+      }
+      detail={
+        id ? (
+          <IngredientDetail key={id} id={id} />
+        ) : (
+          <Panel>
+            <h2>Nothing is open</h2>
+            <Soft>Choose an ingredient to see what it is made of, change its price or how it is sold, or add one.</Soft>
+          </Panel>
+        )
+      }
+    />
+  );
+}

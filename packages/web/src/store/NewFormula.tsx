@@ -1,0 +1,65 @@
+import { type DoughFamilyId, type FormulaBody, type FormulaKind, REHEAT_C, WORKED_FORMULAS } from '@ember-fold/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { problemOf } from '../app/api';
+import { storeApi } from '../app/storeApi';
+import { useKitchen } from '../app/useLine';
+import { Button } from '../controls/Button';
+import { Choice } from '../controls/Choice';
+import { NameField } from '../controls/NameField';
+import { Problem, Soft } from '../controls/Panel';
+import { Pick } from '../controls/Pick';
+import { Actions, Sheet } from '../controls/Sheet';
+import { FAMILY_NAME, KIND_NAME } from '../text/words';
+
+/** A dough begins as its family's worked formula; a filling or base begins empty. */
+function firstBody(kind: FormulaKind, family: DoughFamilyId, reheatC: number): FormulaBody {
+  switch (kind) {
+    case 'dough':
+      return { kind, family, lines: WORKED_FORMULAS[family] };
+    case 'filling':
+      return { kind, lines: [], cookToShare: 0.9, coreTargetC: reheatC };
+    case 'base':
+      return { kind, lines: [], cookToShare: 1 };
+    default: {
+      const never: never = kind;
+      return never;
+    }
+  }
+}
+
+/** A name and a kind; the rest is typed where it is shown. */
+export function NewFormula({ onClose }: { readonly onClose: () => void }) {
+  const navigate = useNavigate();
+  const known = useKitchen();
+  const [make, making] = storeApi.useMakeFormulaMutation();
+  const [id] = useState(() => crypto.randomUUID());
+  const [kind, setKind] = useState<FormulaKind>('dough');
+  const [family, setFamily] = useState<DoughFamilyId>('rubbed-short');
+  const [ownName, setOwnName] = useState<string | null>(null);
+  const name = ownName ?? (kind === 'dough' ? `${FAMILY_NAME[family]} dough` : `New ${kind}`);
+  const submit = async () => {
+    const body = firstBody(kind, family, known?.kitchen.reheatC ?? REHEAT_C);
+    const result = await make({ id, name: name.trim(), body });
+    if (!('data' in result && result.data)) return;
+    onClose();
+    await navigate(`/store/formulas/${id}`);
+  };
+  return (
+    <Sheet title="New formula" isOpen onClose={onClose}>
+      <Choice<FormulaKind> label="What is it" value={kind} options={KIND_NAME} onChange={setKind} />
+      {kind === 'dough' && (
+        <Pick<DoughFamilyId> label="Family" value={family} options={FAMILY_NAME} onChange={setFamily} />
+      )}
+      {kind === 'base' && <Soft>Made once, shared by several fillings, and used in them like an ingredient.</Soft>}
+      <NameField label="Name" value={name} onChange={setOwnName} />
+      {making.error && <Problem>{problemOf(making.error).message}</Problem>}
+      <Actions>
+        <Button onPress={onClose}>Not now</Button>
+        <Button $look="primary" isDisabled={making.isLoading} onPress={() => void submit()}>
+          Begin it
+        </Button>
+      </Actions>
+    </Sheet>
+  );
+}

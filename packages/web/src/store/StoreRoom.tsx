@@ -1,0 +1,41 @@
+import { NavLink, Outlet } from 'react-router';
+import { styled } from 'styled-components';
+import { figureFont } from '../app/theme';
+import { Page, TitleRow } from '../controls/Page';
+
+const Parts = styled.nav`
+  display: flex;
+  gap: 4px;
+  a {
+    ${figureFont}
+    display: flex;
+    align-items: center;
+    min-height: 44px;
+    padding: 0 12px;
+    border-radius: 10px;
+    font-size: 16px;
+    color: ${({ theme }) => theme.ink};
+    text-decoration: none;
+  }
+  a[aria-current='page'] {
+    color: ${({ theme }) => theme.barInk};
+    background: ${({ theme }) => theme.bar};
+  }
+`;
+
+/** What the kitchen keeps: formulas, ingredients, and what still has to be bought. */
+export function StoreRoom() {
+  return (
+    <Page>
+      <TitleRow>
+        <h1>Store</h1>
+        <Parts aria-label="Parts of the Store">
+          <NavLink to="/store/formulas">Formulas</NavLink>
+          <NavLink to="/store/ingredients">Ingredients</NavLink>
+          <NavLink to="/store/shopping">Shopping</NavLink>
+        </Parts>
+      </TitleRow>
+      <Outlet />
+    </Page>
+  );
+}

@@ -1,0 +1,51 @@
+import { Link } from 'react-router';
+import { styled } from 'styled-components';
+import type { Use } from '../app/storeApi';
+import { Asked } from '../controls/Asked';
+import { Panel, PanelTitle, Soft } from '../controls/Panel';
+
+const List = styled.ul`
+  li {
+    border-top: 1px solid ${({ theme }) => theme.line};
+  }
+  a {
+    display: flex;
+    align-items: center;
+    min-height: 44px;
+  }
+`;
+
+interface UseListProps {
+  readonly uses: {
+    readonly data?: readonly Use[] | undefined;
+    readonly error?: unknown;
+    readonly refetch: () => unknown;
+  };
+  readonly nothing: string;
+}
+
+/** Where something of the Store is used, each a way to it. */
+export function UseList({ uses, nothing }: UseListProps) {
+  return (
+    <Panel>
+      <PanelTitle>Where it is used</PanelTitle>
+      <Asked of={uses} what="where it is used">
+        {(list) =>
+          list.length === 0 ? (
+            <Soft>{nothing}</Soft>
+          ) : (
+            <List aria-label="Where it is used">
+              {list.map(({ of, id, name }) => (
+                <li key={id}>
+                  <Link
+                    to={of === 'batch' ? `/bench/${id}` : `/store/formulas/${id}`}
+                  >{`${name}, ${of === 'batch' ? 'batch' : 'formula'}`}</Link>
+                </li>
+              ))}
+            </List>
+          )
+        }
+      </Asked>
+    </Panel>
+  );
+}
