@@ -64,6 +64,13 @@ const Rooms = styled.nav`
     border-bottom: 4px solid transparent;
     border-top: 4px solid transparent;
   }
+  ${PHONE} {
+    min-width: 0;
+    overflow-x: auto;
+    a {
+      padding: 0 8px;
+    }
+  }
   a[aria-current='page'] {
     color: ${({ theme }) => theme.barInk};
     border-bottom-color: ${({ theme }) => theme.accent};
@@ -101,6 +108,15 @@ const Units = styled(Button)`
   border: 1px solid ${({ theme }) => theme.edge};
   border-radius: 10px;
   cursor: pointer;
+  ${PHONE} {
+    flex: none;
+    justify-content: center;
+    width: 44px;
+    padding: 0;
+    span {
+      display: none;
+    }
+  }
 `;
 
 const Card = styled(Popover)`
@@ -139,7 +155,7 @@ function UnitSwitch() {
     <DialogTrigger>
       <Units aria-label={`Units: ${cups ? 'cups and spoons' : 'grams'}, °${kitchen.temperature}`}>
         <Settings2 size={16} aria-hidden />
-        {cups ? 'cups' : 'g'} · °{kitchen.temperature}
+        <span>{`${cups ? 'cups' : 'g'} · °${kitchen.temperature}`}</span>
       </Units>
       <Card>
         <Dialog aria-label="Units">

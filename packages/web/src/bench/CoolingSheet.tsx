@@ -64,7 +64,7 @@ export function CoolingSheet({ line, onClose }: { readonly line: Line; readonly 
           return (
             <li key={name}>
               <div>
-                <strong>{name}</strong>
+                <strong>{`${name[0]!.toUpperCase()}${name.slice(1)}`}</strong>
                 <Soft>
                   {cooling
                     ? `${printer.mm(depthM)} deep, ready to fold ${fold}${cooling.passesFirstMark ? '' : '; too slow to be safe'}`

@@ -1,6 +1,7 @@
 import {
   type CoolingPlace,
   type FillingMethod,
+  type FindingCode,
   type RawPart,
   REHEAT_C,
   thickenersFor,
@@ -28,6 +29,8 @@ import { StationLayout } from './StationLayout';
 
 const CoolingChart = lazy(() => import('../charts/CoolingChart').then((m) => ({ default: m.CoolingChart })));
 
+const LOOSE: readonly FindingCode[] = ['filling.loose', 'filling.runs'];
+
 const Binders = styled.div`
   display: flex;
   flex-wrap: wrap;
@@ -43,7 +46,8 @@ function Thickeners({ line }: { readonly line: Line }) {
   const { printer, cold } = line;
   const { freeKg } = cold.filling.figures;
   const choices = thickenersFor(freeKg);
-  if (choices.length === 0) return null;
+  // What stays put needs no binding.
+  if (choices.length === 0 || !cold.filling.findings.some((f) => LOOSE.includes(f.code))) return null;
   return (
     <Binders role="group" aria-label="Thicken it">
       <Soft as="span">{`Bind ${printer.mass(freeKg)} of free liquid with`}</Soft>
@@ -183,7 +187,7 @@ export function FillingStation({ line }: { readonly line: Line }) {
           />
           <Thickeners line={line} />
           {cooling && (
-            <Suspense fallback={<div style={{ height: 150 }} />}>
+            <Suspense fallback={<div style={{ height: 136 }} />}>
               <CoolingChart cooling={cooling} split={split} printer={printer} />
             </Suspense>
           )}

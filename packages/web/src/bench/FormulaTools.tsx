@@ -26,15 +26,15 @@ const Head = styled.div`
 const Bar = styled.div`
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 4px;
-  margin: 2px 0 4px -8px;
+  gap: 2px 3px;
+  margin: 2px 0 4px -7px;
   button {
     ${figureFont}
     display: inline-flex;
     align-items: center;
     gap: 6px;
     min-height: 44px;
-    padding: 0 8px;
+    padding: 0 7px;
     font-size: 15px;
     cursor: pointer;
     color: ${({ theme }) => theme.accentText};
@@ -94,7 +94,7 @@ export function FormulaTools({ of, line, cost, byPercent, onByPercent, children 
         </Button>
         <ToggleButton isSelected={byPercent} onChange={onByPercent}>
           <Percent size={16} aria-hidden />
-          Type percent
+          Percent
         </ToggleButton>
         {children}
       </Bar>

@@ -2,7 +2,7 @@ import type { Felt, FlourBelief } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { api, type FlourNote, problemOf } from '../app/api';
-import { figureFont } from '../app/theme';
+import { figureFont, FINE } from '../app/theme';
 import { useEdit } from '../app/useEdit';
 import { type Line, usePantry } from '../app/useLine';
 import { Button } from '../controls/Button';
@@ -15,8 +15,8 @@ import { plain, printDate, type Printer } from '../text/printer';
 import { FELT_NAME } from '../text/words';
 
 const Box = styled.section`
-  margin-top: 12px;
-  padding-top: 10px;
+  margin-top: 8px;
+  padding-top: 4px;
   border-top: 1px solid ${({ theme }) => theme.line};
   h3 {
     ${figureFont}
@@ -29,7 +29,16 @@ const Taps = styled.div`
   flex-wrap: wrap;
   align-items: center;
   gap: 8px;
-  margin: 6px 0;
+  margin: 4px 0;
+  > svg {
+    flex: 1 1 200px;
+    min-width: 180px;
+  }
+  ${FINE} {
+    button {
+      min-height: 36px;
+    }
+  }
 `;
 
 const SPOONS_KG = [0.015, 0.005];
@@ -71,18 +80,18 @@ export function WaterLog({ line }: { readonly line: Line }) {
       <Taps>
         <h3>While mixing</h3>
         <span>{`poured ${printer.mass(sum)} of ${printer.mass(figures.firstPourKg + figures.reserveKg)}`}</span>
+        <PourLadder
+          firstKg={figures.firstPourKg}
+          reserveKg={figures.reserveKg}
+          pouredKg={sum}
+          spoonKg={SPOONS_KG[0]!}
+          printMass={printer.mass}
+        />
         {pours.map((kg) => (
           <Button key={kg} onPress={() => setPoured([...poured, kg])}>{`Poured ${printer.mass(kg)}`}</Button>
         ))}
         {poured.length > 0 && <Button onPress={() => setPoured(poured.slice(0, -1))}>Take back</Button>}
       </Taps>
-      <PourLadder
-        firstKg={figures.firstPourKg}
-        reserveKg={figures.reserveKg}
-        pouredKg={sum}
-        spoonKg={SPOONS_KG[0]!}
-        printMass={printer.mass}
-      />
       {sum > 0 && (
         <Taps role="group" aria-label="How it feels">
           <span>It feels</span>

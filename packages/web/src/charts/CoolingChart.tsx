@@ -65,5 +65,5 @@ export function CoolingChart({ cooling, split, printer }: CoolingChartProps) {
     };
   }, [cooling, split, printer, theme]);
   const fold = cooling.toFoldS === null ? 'not within 12 hours' : `after ${printer.time(cooling.toFoldS)}`;
-  return <Chart option={option} height={150} label={`Cooling of the filling: cold enough to fold ${fold}`} />;
+  return <Chart option={option} height={136} label={`Cooling of the filling: cold enough to fold ${fold}`} />;
 }

@@ -1,6 +1,6 @@
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { figureFont } from '../app/theme';
+import { figureFont, FINE } from '../app/theme';
 
 const Group = styled(RadioGroup)`
   display: grid;
@@ -38,6 +38,9 @@ const Item = styled(Radio)`
   }
   &[data-disabled] {
     opacity: 0.5;
+  }
+  ${FINE} {
+    min-height: 32px;
   }
 `;
 

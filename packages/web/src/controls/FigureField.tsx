@@ -1,7 +1,7 @@
 import { memo, useId, useLayoutEffect, useRef, useState } from 'react';
 import { FieldError, Input, Label, Text, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { figureFont } from '../app/theme';
+import { figureFont, FINE } from '../app/theme';
 
 interface FigureFieldProps {
   /** Named for the screen reader; shown unless `hideLabel`. */
@@ -62,6 +62,12 @@ const Box = styled.div<{ $width: number; $bad: boolean }>`
   span {
     color: ${({ theme }) => theme.soft};
     font-size: 13px;
+  }
+  ${FINE} {
+    min-height: 36px;
+    input {
+      height: 34px;
+    }
   }
 `;
 
@@ -153,7 +159,7 @@ const FieldView = memo(function FieldView(props: FieldViewProps) {
       aria-labelledby={hideLabel ? undefined! : labelId}
     >
       {hideLabel ? <span /> : <Label id={labelId}>{label}</Label>}
-      <Box $width={width} $bad={problem !== null} data-box>
+      <Box $width={width} $bad={problem !== null}>
         <Input placeholder={placeholder} autoComplete="off" spellCheck={false} inputMode="text" />
         {unit && <span aria-hidden>{unit}</span>}
       </Box>

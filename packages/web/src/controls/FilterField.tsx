@@ -1,6 +1,7 @@
 import { Search as Lens } from 'lucide-react';
 import { Input, Label, SearchField } from 'react-aria-components';
 import { styled } from 'styled-components';
+import { FINE } from '../app/theme';
 
 const Wrap = styled(SearchField)`
   display: grid;
@@ -16,6 +17,9 @@ const Wrap = styled(SearchField)`
     gap: 8px;
     min-height: 44px;
     padding: 0 12px;
+    ${FINE} {
+      min-height: 38px;
+    }
     border: 1px solid ${({ theme }) => theme.edge};
     border-radius: 8px;
     background: ${({ theme }) => theme.panel};
@@ -27,7 +31,7 @@ const Wrap = styled(SearchField)`
   input {
     flex: 1;
     min-width: 0;
-    height: 42px;
+    height: 36px;
     border: 0;
     outline: 0;
     background: none;

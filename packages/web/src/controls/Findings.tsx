@@ -15,9 +15,10 @@ const Item = styled.li<{ $tone: FindingTone }>`
   display: grid;
   grid-template-columns: 22px 1fr;
   gap: 8px;
-  padding: 9px 0;
+  padding: 6px 0;
   border-top: 1px solid ${({ theme }) => theme.line};
-  font-size: 14.5px;
+  font-size: 14px;
+  line-height: 1.35;
   svg {
     margin-top: 1px;
     color: ${({ theme, $tone }) => theme[toneColour($tone)]};

@@ -57,10 +57,6 @@ const Table = styled.table`
     padding-right: 0;
   }
   ${FINE} {
-    td [data-box] {
-      min-height: 36px;
-    }
-    td input,
     td button {
       min-height: 34px;
       height: 34px;
@@ -187,6 +183,7 @@ export function FormulaTable(props: FormulaTableProps) {
               <Search
                 key={group.inPart}
                 label={`Add to the ${group.name?.toLowerCase() ?? kind}`}
+                hideLabel
                 find={(text) => findIngredients(text, pantry.all).filter((item) => offered(item.id))}
                 onPick={(id) => setLine(lines.length, id, NEW_LINE_KG, group.inPart)}
               />
@@ -203,6 +200,7 @@ const Name = styled(Button)`
   && {
     width: auto;
     padding: 0;
+    border: 0;
     font: inherit;
     text-align: left;
     justify-content: flex-start;

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { FieldError, Input, Label, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
+import { FINE } from '../app/theme';
 
 const Wrap = styled(TextField)`
   display: grid;
@@ -13,6 +14,9 @@ const Wrap = styled(TextField)`
   input {
     min-height: 44px;
     padding: 0 12px;
+    ${FINE} {
+      min-height: 38px;
+    }
     border: 1px solid ${({ theme }) => theme.edge};
     border-radius: 8px;
     background: ${({ theme }) => theme.panel};

@@ -5,7 +5,7 @@ import { figureFont, PHONE } from '../app/theme';
 export const Page = styled.div`
   max-width: 1600px;
   margin: 0 auto;
-  padding: 14px 22px 28px;
+  padding: 14px 22px 16px;
   ${PHONE} {
     padding: 12px 12px 28px;
   }

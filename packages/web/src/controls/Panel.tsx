@@ -1,5 +1,5 @@
 import { styled } from 'styled-components';
-import { figureFont } from '../app/theme';
+import { figureFont, FINE } from '../app/theme';
 
 export const Panel = styled.section`
   background: ${({ theme }) => theme.panel};
@@ -23,6 +23,10 @@ export const Row = styled.div`
   min-height: 48px;
   border-top: 1px solid ${({ theme }) => theme.line};
   padding: 4px 0;
+  ${FINE} {
+    min-height: 42px;
+    padding: 2px 0;
+  }
 `;
 
 export const Soft = styled.p`

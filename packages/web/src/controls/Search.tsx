@@ -2,6 +2,7 @@ import { ChevronDown } from 'lucide-react';
 import { useState } from 'react';
 import { Button, ComboBox, Input, Label, ListBox } from 'react-aria-components';
 import { styled } from 'styled-components';
+import { FINE } from '../app/theme';
 import { ListItem, ListPopover } from './Pick';
 
 const Wrap = styled(ComboBox)`
@@ -25,6 +26,11 @@ const Wrap = styled(ComboBox)`
     border: 0;
     background: none;
   }
+  ${FINE} {
+    input {
+      min-height: 36px;
+    }
+  }
   button {
     width: 44px;
     border: 0;
@@ -40,6 +46,8 @@ const Nothing = styled.p`
 
 interface SearchProps {
   readonly label: string;
+  /** Said in the empty field instead of over it. */
+  readonly hideLabel?: boolean;
   /** What answers a text, best first. */
   readonly find: (text: string) => readonly { readonly id: string; readonly name: string }[];
   readonly onPick: (id: string) => void;
@@ -56,7 +64,7 @@ export function Search(props: SearchProps) {
   return <Finder key={round} {...props} onPick={pick} autoFocus={round > 0} />;
 }
 
-function Finder({ label, find, onPick, autoFocus }: SearchProps & { readonly autoFocus: boolean }) {
+function Finder({ label, hideLabel = false, find, onPick, autoFocus }: SearchProps & { readonly autoFocus: boolean }) {
   const [text, setText] = useState('');
   const items = find(text);
   return (
@@ -69,9 +77,9 @@ function Finder({ label, find, onPick, autoFocus }: SearchProps & { readonly aut
       menuTrigger="input"
       autoFocus={autoFocus}
     >
-      <Label>{label}</Label>
+      <Label className={hideLabel ? 'visually-hidden' : ''}>{label}</Label>
       <div>
-        <Input placeholder="Type a name" />
+        <Input placeholder={hideLabel ? label : 'Type a name'} />
         <Button aria-label="Show all">
           <ChevronDown size={18} aria-hidden />
         </Button>

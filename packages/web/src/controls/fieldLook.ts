@@ -1,5 +1,5 @@
 import { css } from 'styled-components';
-import { figureFont } from '../app/theme';
+import { figureFont, FINE } from '../app/theme';
 
 /** A label over its field. */
 export const labelOver = css`
@@ -12,7 +12,7 @@ export const labelOver = css`
   }
 `;
 
-/** The box a figure or a choice stands in; at least 44 px to touch. */
+/** The box a figure or a choice stands in; at least 44 px to touch, denser under a mouse. */
 export const figureBox = css`
   ${figureFont}
   display: flex;
@@ -21,4 +21,7 @@ export const figureBox = css`
   border: 1px solid ${({ theme }) => theme.edge};
   border-radius: 8px;
   background: ${({ theme }) => theme.panel};
+  ${FINE} {
+    min-height: 38px;
+  }
 `;

@@ -2,10 +2,10 @@ import { styled } from 'styled-components';
 
 const Bar = styled.div`
   display: flex;
-  height: 22px;
+  height: 16px;
   overflow: hidden;
   border-radius: 6px;
-  margin: 14px 0 6px;
+  margin: 12px 0 4px;
   i {
     display: block;
     height: 100%;

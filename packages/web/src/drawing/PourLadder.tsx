@@ -3,14 +3,14 @@ import { styled, useTheme } from 'styled-components';
 const Svg = styled.svg`
   display: block;
   width: 100%;
-  max-width: 520px;
+  max-width: 420px;
   text {
     font-size: 11px;
     fill: ${({ theme }) => theme.soft};
   }
 `;
 
-const WIDE = 480;
+const WIDE = 260;
 const BAR = 18;
 const TOP = 14;
 

@@ -23,6 +23,10 @@ import { plain, type Printer } from '../text/printer';
 import { ALLERGEN_NAME, DIET_NAME, FAMILY_NAME, METHOD_NAME, PART_NAMES, RAW_NAME } from '../text/words';
 
 const Two = styled.div`
+  margin-top: 4px;
+  table {
+    margin-top: 6px;
+  }
   display: grid;
   grid-template-columns: minmax(0, 1fr) 270px;
   gap: 20px;

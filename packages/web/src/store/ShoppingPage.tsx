@@ -1,10 +1,10 @@
 import { type BaseToMake, parseNumber, type Shopping, type ShoppingRow, type StockRow } from '@ember-fold/core';
-import { Fragment } from 'react';
+import { Fragment, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { problemOf } from '../app/api';
 import { storeApi } from '../app/storeApi';
-import { FINE, PHONE } from '../app/theme';
+import { PHONE } from '../app/theme';
 import { useKitchen, usePantry } from '../app/useLine';
 import { Asked } from '../controls/Asked';
 import { Button } from '../controls/Button';
@@ -43,31 +43,32 @@ const Table = styled.table`
   tr[data-bought='true'] td {
     color: ${({ theme }) => theme.soft};
   }
-  ${FINE} {
-    td [data-box] {
-      min-height: 36px;
-    }
-    td input {
-      height: 34px;
-    }
-  }
   ${PHONE} {
     thead {
       display: none;
     }
     tr {
       display: grid;
-      grid-template-columns: 1fr auto;
+      grid-template-columns: 1fr 1fr;
+      gap: 4px 16px;
       padding: 8px 0;
       border-bottom: 1px solid ${({ theme }) => theme.line};
     }
     td {
       border: 0;
-      padding: 2px 0;
+      padding: 0;
     }
-    td:first-child,
-    td.stock {
+    td:first-child {
       grid-column: 1 / -1;
+    }
+    td:nth-child(2) {
+      text-align: left;
+    }
+    td.stock::before {
+      content: attr(data-label);
+      display: block;
+      font-size: 13px;
+      color: ${({ theme }) => theme.soft};
     }
   }
 `;
@@ -146,8 +147,12 @@ function ShoppingTable({ list, stock, printer }: ShoppingTableProps) {
             <th scope="col" className="figure">
               Cost
             </th>
-            <th scope="col">On the shelf</th>
-            <th scope="col">Strength of the pack</th>
+            <th scope="col" className="figure">
+              On the shelf
+            </th>
+            <th scope="col" className="figure">
+              Strength of pack
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -157,7 +162,7 @@ function ShoppingTable({ list, stock, printer }: ShoppingTableProps) {
               row={row}
               strength={stock.find((one) => one.ingredientId === row.ingredientId)?.strength ?? 1}
               printer={printer}
-              onStock={(haveKg, strength) => void setStock({ ingredientId: row.ingredientId, haveKg, strength })}
+              onStock={(shelf) => void setStock({ ingredientId: row.ingredientId, ...shelf })}
             />
           ))}
         </tbody>
@@ -169,16 +174,46 @@ function ShoppingTable({ list, stock, printer }: ShoppingTableProps) {
   );
 }
 
+type Shelf = Pick<StockRow, 'haveKg' | 'strength'>;
+const SETTLE_MS = 500;
+
+/** What is typed counts at once here, and goes to the server when typing has settled, at the latest on leaving. */
+function useShelf(kept: Shelf, onStock: (stock: Shelf) => void) {
+  const [typed, setTyped] = useState<Shelf | null>(null);
+  const pending = useRef<{ readonly shelf: Shelf; readonly timer: number } | null>(null);
+  const tell = useRef(onStock);
+  useLayoutEffect(() => {
+    tell.current = onStock;
+  });
+  const send = useCallback(() => {
+    const now = pending.current;
+    if (!now) return;
+    clearTimeout(now.timer);
+    pending.current = null;
+    tell.current(now.shelf);
+  }, []);
+  useEffect(() => send, [send]);
+  const set = (change: Partial<Shelf>) => {
+    const shelf = { ...(typed ?? kept), ...change };
+    if (pending.current) clearTimeout(pending.current.timer);
+    pending.current = { shelf, timer: window.setTimeout(send, SETTLE_MS) };
+    setTyped(shelf);
+  };
+  return [typed ?? kept, set] as const;
+}
+
 interface BuyRowProps {
   readonly row: ShoppingRow;
   readonly strength: number;
   readonly printer: Printer;
-  readonly onStock: (haveKg: number, strength: number) => void;
+  /** Told when typing has settled. */
+  readonly onStock: (stock: Shelf) => void;
 }
 
 function BuyRow({ row, strength, printer, onStock }: BuyRowProps) {
   const { name } = usePantry().find(row.ingredientId);
   const text = shoppingText(row, name, printer);
+  const [shelf, setShelf] = useShelf({ haveKg: row.haveKg, strength }, onStock);
   return (
     <tr data-bought={row.buyKg === 0}>
       <td>
@@ -190,29 +225,29 @@ function BuyRow({ row, strength, printer, onStock }: BuyRowProps) {
         <strong>{text.buy}</strong>
       </td>
       <td className="figure">{row.buyKg > 0 ? printer.money(row.cost) : ''}</td>
-      <td className="stock">
+      <td className="stock" data-label="On the shelf">
         <GramField
           label={`${name} on the shelf`}
           hideLabel
-          value={row.haveKg}
+          value={shelf.haveKg}
           least={0}
           most={1000}
           printer={printer}
-          onChange={(haveKg) => onStock(haveKg, strength)}
+          onChange={(haveKg) => setShelf({ haveKg })}
         />
       </td>
-      <td className="stock">
+      <td className="stock" data-label="Strength of pack">
         <FigureField
           label={`Strength of ${name}`}
           hideLabel
-          value={strength}
+          value={shelf.strength}
           print={(value) => plain(value, 2)}
           read={parseNumber}
           least={0.1}
           most={10}
           width={72}
           expected="a factor such as 1 or 1.5"
-          onChange={(next) => onStock(row.haveKg, next)}
+          onChange={(next) => setShelf({ strength: next })}
         />
       </td>
     </tr>

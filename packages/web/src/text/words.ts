@@ -132,7 +132,7 @@ export const RAW_NAME: Record<RawPart | 'none', string> = {
   poultry: 'no, raw poultry',
 };
 export const AHEAD_NAME = { '0': 'same day', '1': '1 day', '2': '2 days' } as const;
-export const KIND_NAME: Record<FormulaKind, string> = { dough: 'dough', filling: 'filling', base: 'base' };
+export const KIND_NAME: Record<FormulaKind, string> = { dough: 'Dough', filling: 'Filling', base: 'Base' };
 export const ROLE_NAME: Record<IngredientRole, string> = {
   flour: 'flour',
   fat: 'fat',

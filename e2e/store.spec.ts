@@ -1,0 +1,309 @@
+import {
+  type BatchDraft,
+  type FormulaBody,
+  type Ingredient,
+  newBatch,
+  type Shopping,
+  type StockRow,
+  withRounding,
+} from '@ember-fold/core';
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+import { expect, isSaved, settled, station, test, type } from './kitchen';
+import { type Product, startProduct } from './product';
+
+// Deleting what is in use is refused, and the console says so.
+test.use({ calm: ['status of 409'] });
+
+/** A product of its own: prices, stock and formulas are one for the kitchen. */
+let product: Product;
+test.beforeAll(async () => {
+  product = await startProduct('store');
+});
+test.afterAll(() => product.stop());
+
+const read = async <T>(path: string): Promise<T> => (await (await fetch(`${product.address}/api${path}`)).json()) as T;
+const send = (path: string, body: unknown) =>
+  fetch(`${product.address}/api${path}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+
+async function planned(name: string): Promise<string> {
+  const id = randomUUID();
+  const draft = newBatch(name, 'squash-sage', 24, new Date(Date.now() + 3 * 86_400_000).toISOString());
+  expect((await send('/batches', { id, draft })).status).toBe(201);
+  return id;
+}
+
+async function bench(page: Page, id: string, name: string): Promise<void> {
+  await page.goto(`${product.address}/bench/${id}/${name}`);
+  await settled(page);
+}
+
+const draftOf = async (id: string) => (await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft;
+interface Kept {
+  readonly id: string;
+  readonly name: string;
+  readonly version: number;
+  readonly archived: boolean;
+  readonly body: FormulaBody;
+}
+const formulaNamed = async (name: string) => (await read<Kept[]>('/formulas')).find((one) => one.name === name);
+const waterOf = (body: FormulaBody) => body.lines.find((l) => l.ingredientId === 'water')!.massKg;
+
+test('a formula is found, changed, kept as a version, compared, copied and put away', async ({ page }) => {
+  await page.goto(`${product.address}/store`);
+  const list = page.getByRole('list', { name: 'Formulas' });
+  await expect(list.getByRole('link')).toHaveCount(17);
+  await page.getByRole('searchbox', { name: 'Find a formula' }).fill('brwon shrt');
+  await expect(list.getByRole('link')).toHaveText([/Brown short dough/]);
+  await list.getByRole('link').click();
+  await expect(page.getByText('One version so far', { exact: false })).toBeVisible();
+  await type(page, 'Water', '460');
+  // What is typed survives a reload before it is kept.
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Water' })).toHaveValue('460');
+  await page.getByRole('button', { name: 'Keep as version 2' }).click();
+  const compared = page.getByRole('table', { name: 'Versions compared' });
+  await expect(compared.getByRole('row', { name: /^Water 44 % 46 % \+2$/ })).toBeVisible();
+  await expect(compared.getByRole('row', { name: /^Vegetable shortening 19 % 19 % same$/ })).toBeVisible();
+  await expect.poll(async () => waterOf((await formulaNamed('Brown short dough'))!.body)).toBeCloseTo(0.46, 9);
+  await type(page, 'Water', '470');
+  await page.getByRole('button', { name: 'Back to version 2' }).click();
+  await expect(page.getByRole('textbox', { name: 'Water' })).toHaveValue('460');
+  await page.getByRole('button', { name: 'Duplicate' }).click();
+  await expect(page.getByRole('textbox', { name: /version 1$/ })).toHaveValue('Brown short dough, copy');
+  await page.getByRole('button', { name: 'Archive', exact: true }).click();
+  await expect(page.getByText('Archived:', { exact: false })).toBeVisible();
+  await expect(list.getByRole('link', { name: /Brown short dough, copy/ })).toHaveCount(0);
+  await page.getByText('archived', { exact: true }).click();
+  await expect(list.getByRole('link', { name: /Brown short dough, copy/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Bring back' }).click();
+  await expect.poll(async () => (await formulaNamed('Brown short dough, copy'))!.archived).toBe(false);
+});
+
+test('a new base is used in a filling like an ingredient, and says where', async ({ page }) => {
+  const id = await planned('With paste');
+  await page.goto(`${product.address}/store/formulas`);
+  await page.getByRole('button', { name: 'New formula' }).click();
+  await page.getByText('Base', { exact: true }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Leek and butter paste');
+  await page.getByRole('button', { name: 'Begin it' }).click();
+  for (const [name, grams] of [
+    ['Leek', '800'],
+    ['Butter', '80'],
+  ] as const) {
+    await page.getByRole('combobox', { name: 'Add to the base' }).fill(name);
+    await page.getByRole('option', { name, exact: true }).click();
+    await type(page, name, grams);
+  }
+  await page.getByRole('button', { name: 'Keep as version 2' }).click();
+  await expect(page.getByText('Contains milk', { exact: false })).toBeVisible();
+  await bench(page, id, 'filling');
+  await page.getByRole('combobox', { name: 'Add to the filling' }).fill('leek and');
+  await page.getByRole('option', { name: 'Leek and butter paste' }).click();
+  await type(page, 'Leek and butter paste', '120');
+  await settled(page);
+  await isSaved(page);
+  await page.goto(`${product.address}/store/formulas/${(await formulaNamed('Leek and butter paste'))!.id}`);
+  await page.getByRole('list', { name: 'Where it is used' }).getByRole('link', { name: 'With paste, batch' }).click();
+  await expect(page).toHaveURL(new RegExp(id));
+});
+
+test('a dough is taken from the Store, changed at the bench and kept there as its next version', async ({ page }) => {
+  const id = await planned('From the Store');
+  await bench(page, id, 'dough');
+  const before = await settled(page);
+  await page.getByRole('button', { name: 'Take or keep' }).click();
+  await page.getByRole('searchbox', { name: 'Find a formula' }).fill('yogurt');
+  await page.getByRole('button', { name: 'Take Quick yoghurt dough' }).click();
+  await expect(page.getByText('Quick yoghurt dough, version 1', { exact: true })).toBeVisible();
+  const taken = await settled(page);
+  expect(taken[0]).not.toBe(before[0]);
+  await type(page, 'Sugar', '20');
+  await expect(page.getByText('Quick yoghurt dough, version 1, changed here')).toBeVisible();
+  await page.getByRole('button', { name: 'Take or keep' }).click();
+  await page.getByRole('button', { name: 'Keep as version 2 of Quick yoghurt dough' }).click();
+  await expect(page.getByText('Quick yoghurt dough, version 2', { exact: true })).toBeVisible();
+  await isSaved(page);
+  const kept = (await formulaNamed('Quick yoghurt dough'))!;
+  const draft = await draftOf(id);
+  expect(draft.dough.from).toEqual({ id: kept.id, version: 2 });
+  expect(kept.body.lines).toEqual(draft.dough.lines);
+  // Undone, the batch has what it had; the Store keeps its versions.
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Undo' }).click();
+  expect(await settled(page)).toEqual(before);
+  await isSaved(page);
+  expect((await draftOf(id)).dough.from).toBeUndefined();
+});
+
+test('scaled by a pan, rounded to the scale, typed in percent, weighed out', async ({ page }) => {
+  const id = await planned('Tools');
+  await bench(page, id, 'filling');
+  await page.getByRole('button', { name: 'Scale', exact: true }).click();
+  await page.getByText('a pan', { exact: true }).click();
+  await page.getByRole('textbox', { name: 'Pan holds, to the brim' }).fill('3');
+  await page.getByRole('button', { name: /^Scale to \d+ pieces$/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Pieces' })).not.toHaveValue('24');
+  await isSaved(page);
+  const scaled = await draftOf(id);
+  await page.getByRole('button', { name: 'Round', exact: true }).click();
+  await page.getByText('5 g', { exact: true }).click();
+  await page.getByRole('button', { name: 'Round it' }).click();
+  await isSaved(page);
+  const tools = { units: 'grams', scaleStepKg: 0.005, measures: { cupMl: 250, teaspoonMl: 5 } } as const;
+  await expect
+    .poll(async () => (await draftOf(id)).filling.lines.map((l) => l.massKg.toFixed(9)))
+    .toEqual(withRounding(scaled, 'filling', tools).filling.lines.map((l) => l.massKg.toFixed(9)));
+  await page.getByRole('button', { name: 'Percent' }).click();
+  await type(page, 'Onion', '20');
+  await settled(page);
+  await isSaved(page);
+  const { lines } = (await draftOf(id)).filling;
+  const whole = lines.reduce((sum, l) => sum + l.massKg, 0);
+  expect(lines.find((l) => l.ingredientId === 'onion')!.massKg / whole).toBeCloseTo(0.2, 6);
+  await page.getByRole('button', { name: 'Weigh out' }).click();
+  await page.getByRole('checkbox', { name: /^Onion/ }).check({ force: true });
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.reload();
+  await page.getByRole('button', { name: 'Weigh out' }).click();
+  await expect(page.getByRole('checkbox', { name: /^Onion/ })).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: /^Plain wheat flour/ })).not.toBeChecked();
+});
+
+test('the filling: raw parts, another method, thickened, made ahead, cooled otherwise', async ({ page }) => {
+  const id = await planned('Filling, in depth');
+  await bench(page, id, 'filling');
+  await page.getByRole('button', { name: /already cooked/ }).click();
+  await page.getByRole('option', { name: 'no, raw minced meat' }).click();
+  await expect(page.getByText(/every piece is probed at the core and must reach 71 °C/)).toBeVisible();
+  await page.getByText('1 day', { exact: true }).click();
+  await expect(page.getByText(/what is raw is mixed on the day/)).toBeVisible();
+  await expect(station(page, 'Filling')).toHaveAttribute('data-tone', 'stop');
+  await page.getByRole('button', { name: /already cooked/ }).click();
+  await page.getByRole('option', { name: 'yes, all of it' }).click();
+  await expect(page.getByText(/it keeps 2\./)).toBeVisible();
+  await page.getByRole('button', { name: 'Compare ways' }).click();
+  await page.getByRole('button', { name: 'Cool in iced water, two dishes' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText(/Have .* g of ice ready for the bath/)).toBeVisible();
+  await page.getByRole('button', { name: /Its water is/ }).click();
+  await page.getByRole('option', { name: 'thickened, nothing boiled off' }).click();
+  await page.getByRole('combobox', { name: 'Add to the filling' }).fill('vegetable stock');
+  await page.getByRole('option', { name: 'Vegetable stock', exact: true }).click();
+  await type(page, 'Vegetable stock', '400');
+  await expect(page.getByText(/It runs: /)).toBeVisible();
+  await page
+    .getByRole('group', { name: 'Thicken it' })
+    .getByRole('button', { name: /corn starch/ })
+    .click();
+  await expect(page.getByText(/^Thick: /)).toBeVisible();
+  await isSaved(page);
+  const { filling } = await draftOf(id);
+  expect([filling.method, filling.place, filling.dishes, filling.aheadDays]).toEqual(['thicken', 'ice-bath', 2, 1]);
+  expect(filling.raw).toBeUndefined();
+});
+
+test('an ingredient of one’s own is planned with and cannot vanish; a price changed counts at once', async ({
+  page,
+}) => {
+  const id = await planned('Own root');
+  await page.goto(`${product.address}/store/ingredients`);
+  await page.getByRole('button', { name: 'Add an ingredient' }).click();
+  await page.getByRole('textbox', { name: 'Name' }).fill('Parsley root');
+  await type(page, 'Water', '120');
+  await expect(page.getByText('The most is 100 %.', { exact: false })).toBeVisible();
+  await type(page, 'Water', '84');
+  await type(page, 'Costs, a kilogram as used', '3,5');
+  await page.getByRole('button', { name: 'Keep this ingredient' }).click();
+  await expect(page.getByRole('heading', { name: 'Parsley root' })).toBeVisible();
+  const own = page.url();
+  await bench(page, id, 'filling');
+  await page.getByRole('combobox', { name: 'Add to the filling' }).fill('parsly root');
+  await page.getByRole('option', { name: 'Parsley root' }).click();
+  await isSaved(page);
+  await page.goto(own);
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await page.getByRole('button', { name: 'Delete it, it is used nowhere' }).click();
+  await expect(page.getByText('It is used in "Own root"; take it out there first.')).toBeVisible();
+  const rows = async () => (await read<{ rows: { ingredient: Ingredient }[] }>('/ingredients')).rows;
+  expect((await rows()).some((row) => row.ingredient.name === 'Parsley root')).toBe(true);
+  const cost = async () => {
+    await bench(page, id, 'filling');
+    return Number(/cost ([\d.]+)/.exec(await page.getByText(/ingredients cost/).innerText())![1]);
+  };
+  const before = await cost();
+  await page.goto(`${product.address}/store/ingredients/onion`);
+  await type(page, 'Costs, a kilogram as used', '40');
+  await page.getByRole('button', { name: 'Keep the change' }).click();
+  await page.getByRole('button', { name: 'Back to what was shipped' }).waitFor();
+  expect(await cost()).toBeGreaterThan(before + 3);
+  await page.goto(`${product.address}/store/ingredients/onion`);
+  await page.getByRole('button', { name: 'Back to what was shipped' }).click();
+  await expect(page.getByText('As shipped.', { exact: false })).toBeVisible();
+  expect(await cost()).toBeCloseTo(before, 2);
+});
+
+test('shopping: what is on the shelf is not bought, a strong pack is bought less', async ({ page }) => {
+  await page.goto(`${product.address}/store/shopping`);
+  const row = (name: string) => page.getByRole('row').filter({ has: page.getByLabel(`${name} on the shelf`) });
+  const rowOf = async (id: string) =>
+    (await read<Shopping>('/store/shopping')).rows.find((r) => r.ingredientId === id)!;
+  const name = 'Roast butternut squash';
+  const squash = await rowOf('roast-squash');
+  expect(squash.units).toBeGreaterThan(1);
+  await expect(row(name)).toContainText(`${squash.units} pieces of 1 100 g`);
+  await type(page, `${name} on the shelf`, '1100');
+  await expect(row(name)).toContainText(`${squash.units! - 1} piece`);
+  await type(page, `${name} on the shelf`, '20 lb');
+  await expect(row(name)).toContainText('enough here');
+  const sage = await rowOf('sage');
+  await type(page, 'Strength of Sage leaves', '2,6');
+  // Leaving at once loses nothing.
+  await page.getByRole('link', { name: 'Formulas' }).click();
+  await expect
+    .poll(async () => (await read<StockRow[]>('/store/stock')).find((s) => s.ingredientId === 'sage')!.strength)
+    .toBe(2.6);
+  expect((await rowOf('sage')).neededKg).toBeCloseTo(sage.neededKg / 2, 9);
+  await page.goto(`${product.address}/store/shopping`);
+  await expect(page.getByText(/Slow onion base: make/)).toBeVisible();
+  await expect(page.getByText(/g for Squash and sage half-moons; .* g for Lentil/)).toBeVisible();
+});
+
+for (const width of [1280, 360]) {
+  test(`the Store at ${width} px: axe finds nothing, nothing runs off the side`, async ({ page }) => {
+    await page.setViewportSize({ width, height: width === 360 ? 740 : 800 });
+    const everyday = (await formulaNamed('Everyday short dough'))!;
+    for (const path of ['formulas', `formulas/${everyday.id}`, 'ingredients', 'ingredients/onion', 'shopping']) {
+      await page.goto(`${product.address}/store/${path}`);
+      await page.waitForLoadState('networkidle');
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+        .analyze();
+      const found = violations.map(
+        (v) => `${path}: ${v.id} ${v.nodes.map((n) => `${n.target.join(' ')} ${n.failureSummary ?? ''}`).join('; ')}`,
+      );
+      expect(found).toEqual([]);
+      const { scroll, view } = await page.evaluate(() => ({
+        scroll: document.documentElement.scrollWidth,
+        view: document.documentElement.clientWidth,
+      }));
+      expect({ path, scroll }).toEqual({ path, scroll: view });
+    }
+    const id = await planned(`Sheets at ${width}`);
+    for (const button of ['Take or keep', 'Scale', 'Round', 'Weigh out']) {
+      await bench(page, id, 'dough');
+      await page.getByRole('button', { name: button, exact: true }).click();
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await page.waitForTimeout(200);
+      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag22aa']).analyze();
+      expect(violations.map((v) => `${button}: ${v.id} ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`)).toEqual(
+        [],
+      );
+    }
+  });
+}
