@@ -53,6 +53,51 @@ async function measure(page: Page, address: string, id: string, station: string,
   );
 }
 
+/** Fills the Store to 300 formulas, then types in its filter: time to the narrowed list, and tasks that block. */
+async function measureStore(page: Page, address: string): Promise<void> {
+  const formulas = (await (await fetch(`${address}/api/formulas`)).json()) as { name: string; body: unknown }[];
+  for (let i = formulas.length; i < 300; i++) {
+    const { name, body } = formulas[i % formulas.length]!;
+    await fetch(`${address}/api/formulas`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ id: crypto.randomUUID(), name: `${name} ${i}`, body }),
+    });
+  }
+  await page.goto(`${address}/store/formulas`);
+  const list = page.getByRole('list', { name: 'Formulas' });
+  await list.getByRole('link').nth(299).waitFor();
+  await page.waitForTimeout(800);
+  await page.evaluate(() => {
+    window.emberTimes = { total: [], handlers: [] };
+    const rows = document.querySelector('[aria-label="Formulas"]')!;
+    let began = 0;
+    window.addEventListener('input', (event) => (began = event.timeStamp), true);
+    new MutationObserver(() => {
+      if (!began) return;
+      const from = began;
+      began = 0;
+      requestAnimationFrame(() => window.emberTimes.total.push(performance.now() - from));
+    }).observe(rows, { childList: true });
+    new PerformanceObserver((tasks) => {
+      for (const { duration } of tasks.getEntries()) window.emberTimes.handlers.push(duration);
+    }).observe({ type: 'longtask' });
+  });
+  const box = page.getByRole('searchbox', { name: 'Find a formula' });
+  for (let round = 0; round < 6; round++) {
+    for (const text of ['s', 'sh', 'shor', 'shrot', '']) {
+      await box.fill(text);
+      await page.waitForTimeout(250);
+    }
+  }
+  const { total, handlers } = await page.evaluate(() => window.emberTimes);
+  process.stdout.write(
+    `300 formulas       ${String(total.length).padStart(3)} keystrokes: median ${median(total).toFixed(1)} ms, ` +
+      `nine in ten under ${ninth(total).toFixed(1)} ms, slowest ${most(total).toFixed(1)} ms; ` +
+      `tasks over 50 ms: ${handlers.length}${handlers.length > 0 ? `, longest ${most(handlers).toFixed(0)} ms` : ''}\n`,
+  );
+}
+
 const product = await startProduct('bench');
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 try {
@@ -64,6 +109,8 @@ try {
   await measure(page, product.address, id, 'fold', 'Rolled thickness', ['2.4', '2.6', '2.8', '3']);
   await measure(page, product.address, id, 'fry', 'Oil', ['150', '156', '160', '164']);
   await measure(page, product.address, id, 'dough', 'Water', ['190', '200', '205', '195']);
+  await measure(page, product.address, id, 'filling', 'Carrot', ['80', '90', '100', '110']);
+  await measureStore(page, product.address);
 } finally {
   await browser.close();
   await product.stop();

@@ -11,6 +11,7 @@ import {
   OIL_SURFACE,
   planBatch,
   planCold,
+  withLine,
   withPieces,
 } from '../src/index.js';
 import { interfaceC } from '../src/frying/advanceFry.js';
@@ -98,4 +99,14 @@ const draft = newBatch('Bench', 'squash-sage', 48, '2030-01-05T18:30:00Z');
 let pieces = 24;
 const coldMs = timed(41, () => void planCold(withPieces(draft, pieces++), DEFAULT_KITCHEN));
 const wholeMs = timed(41, () => void planBatch(withPieces(draft, pieces++), DEFAULT_KITCHEN, null));
+let grams = 300;
+const waterMs = timed(41, () => {
+  const lines = withLine(draft.dough.lines, 2, 'water', grams++ / 1000);
+  planBatch({ ...draft, dough: { ...draft.dough, lines } }, DEFAULT_KITCHEN, null);
+});
+const cooledMs = timed(41, () => {
+  const lines = withLine(draft.filling.lines, 1, 'onion', grams++ / 1000);
+  planBatch({ ...draft, filling: { ...draft.filling, lines } }, DEFAULT_KITCHEN, null);
+});
+console.log(`whole line after water: ${waterMs.toFixed(1)} ms · after a filling line: ${cooledMs.toFixed(1)} ms`);
 console.log(`dough, filling and fold after an edit: ${coldMs.toFixed(2)} ms · whole line: ${wholeMs.toFixed(1)} ms`);

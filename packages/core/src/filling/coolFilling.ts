@@ -100,12 +100,13 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
   let before = spec.startC;
   let under60S: number | null = spec.startC <= 60 ? 0 : null;
   for (let timeS = STEP_S; timeS <= HORIZON_S; timeS += STEP_S) {
-    let carried = 0;
-    for (let i = 0; i < CELLS; i++) {
-      const ends = (i === 0 ? bottomW : 0) + (i === CELLS - 1 ? topW : 0);
-      carried = (inertia * temp[i]! + ends + (i === 0 ? 0 : inner * carried)) * inverse[i]!;
+    let carried = (inertia * temp[0]! + bottomW) * inverse[0]!;
+    d[0] = carried;
+    for (let i = 1; i < CELLS - 1; i++) {
+      carried = (inertia * temp[i]! + inner * carried) * inverse[i]!;
       d[i] = carried;
     }
+    d[CELLS - 1] = (inertia * temp[CELLS - 1]! + topW + inner * carried) * inverse[CELLS - 1]!;
     let warmest = -Infinity;
     let sum = 0;
     let above = 0;
@@ -116,7 +117,9 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
       if (above > warmest) warmest = above;
       sum += above;
     }
-    for (const mark of Object.values(marks)) mark.see(timeS, before, warmest);
+    marks.fold.see(timeS, before, warmest);
+    marks.to21.see(timeS, before, warmest);
+    marks.to5.see(timeS, before, warmest);
     if (under60S === null && warmest <= 60) under60S = timeS;
     before = warmest;
     if (timeS % 120 === 0) curve.push({ timeS, warmestC: warmest, meanC: sum / CELLS });

@@ -1,6 +1,8 @@
+import { memo } from 'react';
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureFont, FINE } from '../app/theme';
+import { useLatest } from './useLatest';
 
 const Group = styled(RadioGroup)`
   display: grid;
@@ -52,13 +54,14 @@ interface ChoiceProps<T extends string> {
   readonly hideLabel?: boolean;
 }
 
-/** A few options side by side, one of them chosen. */
-export function Choice<T extends string>({ label, value, options, onChange, hideLabel = false }: ChoiceProps<T>) {
+/** The costly part: drawn again only when what it shows has changed. */
+const ChoiceView = memo(function ChoiceView(props: ChoiceProps<string>) {
+  const { label, value, options, onChange, hideLabel = false } = props;
   return (
-    <Group value={value} onChange={(next) => onChange(next as T)} orientation="horizontal">
+    <Group value={value} onChange={onChange} orientation="horizontal">
       <Label className={hideLabel ? 'visually-hidden' : ''}>{label}</Label>
       <Strip>
-        {(Object.entries(options) as [T, string][]).map(([key, name]) => (
+        {Object.entries(options).map(([key, name]) => (
           <Item key={key} value={key}>
             {name}
           </Item>
@@ -66,4 +69,9 @@ export function Choice<T extends string>({ label, value, options, onChange, hide
       </Strip>
     </Group>
   );
+});
+
+/** A few options side by side, one of them chosen. */
+export function Choice<T extends string>({ onChange, ...props }: ChoiceProps<T>) {
+  return <ChoiceView {...props} onChange={useLatest((value: string) => onChange(value as T))} />;
 }

@@ -10,7 +10,7 @@ import {
   withLine,
 } from '@ember-fold/core';
 import { Repeat2, X } from 'lucide-react';
-import { useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { FINE, PHONE } from '../app/theme';
 import { usePantry } from '../app/useLine';
@@ -19,6 +19,7 @@ import { Button } from './Button';
 import { Search } from './Search';
 import { SwapSheet } from './SwapSheet';
 import { MeasureField, PercentField } from './UnitFields';
+import { useLatest } from './useLatest';
 
 const Table = styled.table`
   width: 100%;
@@ -109,8 +110,17 @@ function massOfShare(lines: Formula, index: number, share: number, isDough: bool
 export function FormulaTable(props: FormulaTableProps) {
   const { kind, lines, percents, byPercent = false, partNames = null, family = null, printer, onLines } = props;
   const pantry = usePantry();
-  const setLine = (index: number, ingredientId: string, massKg: number | null, part: 0 | 1 = 0) =>
-    onLines(`lines.${index}`, (now) => withLine(now, index, ingredientId, massKg, part));
+  const setMass = useLatest((index: number, ingredientId: string, massKg: number | null) =>
+    onLines(`lines.${index}`, (now) => withLine(now, index, ingredientId, massKg)),
+  );
+  const setShare = useLatest((index: number, ingredientId: string, share: number) =>
+    onLines(`lines.${index}`, (now) =>
+      withLine(now, index, ingredientId, massOfShare(now, index, share, kind === 'dough', pantry)),
+    ),
+  );
+  const add = useLatest((ingredientId: string, part: 0 | 1) =>
+    onLines(`lines.${lines.length}`, (now) => withLine(now, now.length, ingredientId, NEW_LINE_KG, part)),
+  );
   const [swapping, setSwapping] = useState<number | null>(null);
   const swap = ({ lines: swapped }: Substitution) => {
     onLines('swap', () => swapped);
@@ -147,18 +157,10 @@ export function FormulaTable(props: FormulaTableProps) {
                 kind={kind}
                 printer={printer}
                 byPercent={byPercent && !(kind === 'dough' && pantry.find(row.ingredientId).role === 'flour')}
-                onSwap={family && hasSubstitutions(lines, row.index, pantry) ? () => setSwapping(row.index) : null}
-                onSet={(massKg) => setLine(row.index, row.ingredientId, massKg)}
-                onShare={(share) =>
-                  onLines(`lines.${row.index}`, (now) =>
-                    withLine(
-                      now,
-                      row.index,
-                      row.ingredientId,
-                      massOfShare(now, row.index, share, kind === 'dough', pantry),
-                    ),
-                  )
-                }
+                canSwap={family !== null && hasSubstitutions(lines, row.index, pantry)}
+                onSwap={setSwapping}
+                onSet={setMass}
+                onShare={setShare}
               />
             ))}
           </tbody>
@@ -176,23 +178,40 @@ export function FormulaTable(props: FormulaTableProps) {
       )}
       {lines.length < 60 && (
         <Adders>
-          {groups.map((group) => {
-            const used = new Set(group.rows.map((row) => row.ingredientId));
-            const offered = (id: string) => !used.has(id) && !(kind === 'base' && id.startsWith('base-'));
-            return (
-              <Search
-                key={group.inPart}
-                label={`Add to the ${group.name?.toLowerCase() ?? kind}`}
-                hideLabel
-                find={(text) => findIngredients(text, pantry.all).filter((item) => offered(item.id))}
-                onPick={(id) => setLine(lines.length, id, NEW_LINE_KG, group.inPart)}
-              />
-            );
-          })}
+          {groups.map(({ name, inPart, rows: inGroup }) => (
+            <Adder
+              key={inPart}
+              label={`Add to the ${name?.toLowerCase() ?? kind}`}
+              kind={kind}
+              part={inPart}
+              used={inGroup.map((row) => row.ingredientId).join(' ')}
+              onAdd={add}
+            />
+          ))}
         </Adders>
       )}
     </>
   );
+}
+
+interface AdderProps {
+  readonly label: string;
+  readonly kind: FormulaTableProps['kind'];
+  readonly part: 0 | 1;
+  /** Ids that are in already, by spaces: a text, so that it is the same for as long as they are. */
+  readonly used: string;
+  readonly onAdd: (ingredientId: string, part: 0 | 1) => void;
+}
+
+function Adder({ label, kind, part, used, onAdd }: AdderProps) {
+  const pantry = usePantry();
+  const find = useMemo(() => {
+    const taken = new Set(used.split(' '));
+    const offered = pantry.all.filter(({ id }) => !taken.has(id) && !(kind === 'base' && id.startsWith('base-')));
+    return (text: string) => findIngredients(text, offered);
+  }, [pantry, used, kind]);
+  const pick = useLatest((id: string) => onAdd(id, part));
+  return <Search label={label} hideLabel find={find} onPick={pick} />;
 }
 
 /** Reads as the name it is; opens what may stand in for it. */
@@ -225,20 +244,24 @@ interface LineRowProps {
   readonly percent: number;
   readonly byPercent: boolean;
   readonly printer: Printer;
-  /** Opens what it may be swapped for; `null` when nothing stands in for it. */
-  readonly onSwap: (() => void) | null;
+  readonly index: number;
+  /** Whether something may stand in for it; `onSwap` opens what. */
+  readonly canSwap: boolean;
+  readonly onSwap: (index: number) => void;
   /** `null` takes the line out. */
-  readonly onSet: (massKg: number | null) => void;
-  readonly onShare: (share: number) => void;
+  readonly onSet: (index: number, ingredientId: string, massKg: number | null) => void;
+  readonly onShare: (index: number, ingredientId: string, share: number) => void;
 }
 
-function LineRow({ kind, ingredientId, massKg, percent, byPercent, printer, onSwap, onSet, onShare }: LineRowProps) {
+/** Drawn again only when its own figures change: typing in one line leaves the others alone. */
+const LineRow = memo(function LineRow(props: LineRowProps) {
+  const { kind, index, ingredientId, massKg, percent, byPercent, printer, canSwap } = props;
   const { name, densityKgPerM3 } = usePantry().find(ingredientId);
   return (
     <tr>
       <td>
-        {onSwap ? (
-          <Name $look="quiet" onPress={onSwap} aria-label={`${name}, swap it`}>
+        {canSwap ? (
+          <Name $look="quiet" onPress={() => props.onSwap(index)} aria-label={`${name}, swap it`}>
             {name}
             <Repeat2 size={15} aria-hidden />
           </Name>
@@ -255,7 +278,7 @@ function LineRow({ kind, ingredientId, massKg, percent, byPercent, printer, onSw
             least={0}
             most={kind === 'dough' ? 9.5 : 0.95}
             width={116}
-            onChange={onShare}
+            onChange={(share) => props.onShare(index, ingredientId, share)}
           />
         ) : (
           <MeasureField
@@ -267,7 +290,7 @@ function LineRow({ kind, ingredientId, massKg, percent, byPercent, printer, onSw
             printer={printer}
             densityKgPerM3={densityKgPerM3}
             width={printer.units === 'cups' ? 168 : 116}
-            onChange={onSet}
+            onChange={(kg) => props.onSet(index, ingredientId, kg)}
           />
         )}
       </td>
@@ -277,11 +300,11 @@ function LineRow({ kind, ingredientId, massKg, percent, byPercent, printer, onSw
           $look="quiet"
           style={{ padding: 0, width: 44 }}
           aria-label={`Take out ${name}`}
-          onPress={() => onSet(null)}
+          onPress={() => props.onSet(index, ingredientId, null)}
         >
           <X size={17} aria-hidden />
         </Button>
       </td>
     </tr>
   );
-}
+});

@@ -1,7 +1,9 @@
 import { ChevronDown } from 'lucide-react';
+import { memo, useMemo } from 'react';
 import { Button, Label, ListBox, ListBoxItem, Popover, Select, SelectValue } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureBox, labelOver } from './fieldLook';
+import { useLatest } from './useLatest';
 
 const Wrap = styled(Select)`
   ${labelOver}
@@ -53,11 +55,11 @@ interface PickProps<T extends string> {
   readonly onChange: (value: T) => void;
 }
 
-/** One of a list that is too long to show side by side. */
-export function Pick<T extends string>({ label, value, options, onChange }: PickProps<T>) {
-  const items = (Object.entries(options) as [T, string][]).map(([id, name]) => ({ id, name }));
+/** The costly part: drawn again only when what it shows has changed. */
+const PickView = memo(function PickView({ label, value, options, onChange }: PickProps<string>) {
+  const items = useMemo(() => Object.entries(options).map(([id, name]) => ({ id, name })), [options]);
   return (
-    <Wrap selectedKey={value} onSelectionChange={(key) => key !== null && onChange(key as T)} placeholder="Choose">
+    <Wrap selectedKey={value} onSelectionChange={(key) => key !== null && onChange(String(key))} placeholder="Choose">
       <Label>{label}</Label>
       <Open>
         <SelectValue />
@@ -68,4 +70,9 @@ export function Pick<T extends string>({ label, value, options, onChange }: Pick
       </ListPopover>
     </Wrap>
   );
+});
+
+/** One of a list that is too long to show side by side. */
+export function Pick<T extends string>({ onChange, ...props }: PickProps<T>) {
+  return <PickView {...props} onChange={useLatest((value: string) => onChange(value as T))} />;
 }

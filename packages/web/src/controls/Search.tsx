@@ -1,5 +1,5 @@
 import { ChevronDown } from 'lucide-react';
-import { useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { Button, ComboBox, Input, Label, ListBox } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { FINE } from '../app/theme';
@@ -48,13 +48,13 @@ interface SearchProps {
   readonly label: string;
   /** Said in the empty field instead of over it. */
   readonly hideLabel?: boolean;
-  /** What answers a text, best first. */
+  /** What answers a text, best first; the same function for as long as the answers are. */
   readonly find: (text: string) => readonly { readonly id: string; readonly name: string }[];
   readonly onPick: (id: string) => void;
 }
 
 /** Type to find one of many; picking one leaves the field empty and in focus for the next. */
-export function Search(props: SearchProps) {
+export const Search = memo(function Search(props: SearchProps) {
   const [round, setRound] = useState(0);
   const pick = (id: string) => {
     props.onPick(id);
@@ -62,11 +62,11 @@ export function Search(props: SearchProps) {
   };
   // A new field for each find: the list closes and the text goes with the old one.
   return <Finder key={round} {...props} onPick={pick} autoFocus={round > 0} />;
-}
+});
 
 function Finder({ label, hideLabel = false, find, onPick, autoFocus }: SearchProps & { readonly autoFocus: boolean }) {
   const [text, setText] = useState('');
-  const items = find(text);
+  const items = useMemo(() => find(text), [find, text]);
   return (
     <Wrap
       items={items}
