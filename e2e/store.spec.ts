@@ -2,6 +2,7 @@ import {
   type BatchDraft,
   type FormulaBody,
   type Ingredient,
+  type Kitchen,
   newBatch,
   type Shopping,
   type StockRow,
@@ -182,7 +183,7 @@ test('the filling: raw parts, another method, thickened, made ahead, cooled othe
   await expect(page.getByText(/every piece is probed at the core and must reach 71 °C/)).toBeVisible();
   await page.getByText('1 day', { exact: true }).click();
   await expect(page.getByText(/what is raw is mixed on the day/)).toBeVisible();
-  await expect(station(page, 'Filling')).toHaveAttribute('data-tone', 'stop');
+  await expect(station(page, 'Filling')).toContainText('kept too long');
   await page.getByRole('button', { name: /already cooked/ }).click();
   await page.getByRole('option', { name: 'yes, all of it' }).click();
   await expect(page.getByText(/it keeps 2\./)).toBeVisible();
@@ -273,11 +274,31 @@ test('shopping: what is on the shelf is not bought, a strong pack is bought less
   await expect(page.getByText(/g for Squash and sage half-moons; .* g for Lentil/)).toBeVisible();
 });
 
+test('the kitchen: a colder fridge and another reheating rule are saved and count', async ({ page }) => {
+  await page.goto(`${product.address}/store/kitchen`);
+  await type(page, 'Fridge', '2');
+  await page.getByText('75 °C', { exact: true }).click();
+  const kitchen = async () => (await read<{ kitchen: Kitchen }>('/kitchen')).kitchen;
+  await expect.poll(async () => [(await kitchen()).fridgeC, (await kitchen()).reheatC]).toEqual([2, 75]);
+  const ask = { id: randomUUID(), name: 'Hotter', form: 'half-moon', starterId: 'lentil-dill', pieces: 6 };
+  await send('/batches/from-starter', { ...ask, eatAt: '2030-01-05T18:30:00.000Z' });
+  expect((await draftOf(ask.id)).filling.coreTargetC).toBe(75);
+  await bench(page, ask.id, 'filling');
+  await expect(page.getByText(/the core only has to be hot: 75 °C/)).toBeVisible();
+});
+
 for (const width of [1280, 360]) {
   test(`the Store at ${width} px: axe finds nothing, nothing runs off the side`, async ({ page }) => {
     await page.setViewportSize({ width, height: width === 360 ? 740 : 800 });
     const everyday = (await formulaNamed('Everyday short dough'))!;
-    for (const path of ['formulas', `formulas/${everyday.id}`, 'ingredients', 'ingredients/onion', 'shopping']) {
+    for (const path of [
+      'formulas',
+      `formulas/${everyday.id}`,
+      'ingredients',
+      'ingredients/onion',
+      'shopping',
+      'kitchen',
+    ]) {
       await page.goto(`${product.address}/store/${path}`);
       await page.waitForLoadState('networkidle');
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

@@ -1,6 +1,7 @@
-import { type BatchDraft, newBatch } from '@ember-fold/core';
+import { type BatchDraft, newBatch, withRaw } from '@ember-fold/core';
 import { Router } from 'express';
 import { deleteBatch, insertBatch, listBatches, readBatch, updateBatch } from '../db/batchTable.js';
+import { readKitchen } from '../db/kitchenTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { pantryNow, requireKnownDraft } from './kitchenNow.js';
@@ -47,7 +48,11 @@ export function batchRoutes({ gate, stoves, clockMs }: Context): Router {
       SCHEMAS.starter,
       req.body,
     );
-    const { row, status } = await store(ask.id, newBatch(ask.name, ask.starterId, ask.pieces, ask.eatAt));
+    const { kitchen } = await readKitchen(gate);
+    const made = newBatch(ask.name, ask.starterId, ask.pieces, ask.eatAt);
+    // Where local rules reheat to another temperature, a new batch is planned for it.
+    const draft = kitchen.reheatC === undefined ? made : withRaw(made, null, kitchen.reheatC);
+    const { row, status } = await store(ask.id, draft);
     res.status(status).json(row);
   });
 

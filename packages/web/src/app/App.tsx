@@ -16,6 +16,7 @@ const LedgerPage = lazy(() => import('../ledger/LedgerPage').then((m) => ({ defa
 const StoreRoom = lazy(() => import('../store/StoreRoom').then((m) => ({ default: m.StoreRoom })));
 const FormulasPage = lazy(() => import('../store/FormulasPage').then((m) => ({ default: m.FormulasPage })));
 const IngredientsPage = lazy(() => import('../store/IngredientsPage').then((m) => ({ default: m.IngredientsPage })));
+const KitchenPage = lazy(() => import('../store/KitchenPage').then((m) => ({ default: m.KitchenPage })));
 const ShoppingPage = lazy(() => import('../store/ShoppingPage').then((m) => ({ default: m.ShoppingPage })));
 
 const router = createBrowserRouter([
@@ -40,6 +41,7 @@ const router = createBrowserRouter([
               { path: 'formulas/:id?', element: <FormulasPage /> },
               { path: 'ingredients/:id?', element: <IngredientsPage /> },
               { path: 'shopping', element: <ShoppingPage /> },
+              { path: 'kitchen', element: <KitchenPage /> },
             ],
           },
           { path: '*', element: <NotFound /> },

@@ -9,7 +9,7 @@ import { useKept } from '../app/useKept';
 import { Button } from '../controls/Button';
 import { PanelTitle, Soft } from '../controls/Panel';
 import { Actions, Sheet } from '../controls/Sheet';
-import { WEIGH_GROUP_NAME } from '../text/words';
+import { WEIGH_GROUP_NAME } from '../text/storeWords';
 
 const Tick = styled(Checkbox)`
   display: flex;

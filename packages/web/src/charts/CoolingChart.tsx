@@ -46,7 +46,18 @@ export function CoolingChart({ cooling, split, printer }: CoolingChartProps) {
             silent: true,
             lineStyle: { color: theme.know, type: 'dashed' },
             label: { ...markText(theme), position: 'insideEndTop', formatter: 'safe by 2 h' },
-            data: [{ yAxis: printer.degrees(21) }],
+            data: [
+              { yAxis: printer.degrees(21) },
+              ...(cooling.toFoldS === null
+                ? []
+                : [
+                    {
+                      xAxis: cooling.toFoldS / 3600,
+                      lineStyle: { color: theme.good },
+                      label: { ...markText(theme), position: 'end', formatter: 'fold' },
+                    },
+                  ]),
+            ],
           },
         },
         ...(split

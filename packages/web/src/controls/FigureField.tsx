@@ -1,7 +1,8 @@
-import { memo, useId, useLayoutEffect, useRef, useState } from 'react';
+import { memo, useId, useState } from 'react';
 import { FieldError, Input, Label, Text, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureFont, FINE } from '../app/theme';
+import { useLatest } from './useLatest';
 
 interface FigureFieldProps {
   /** Named for the screen reader; shown unless `hideLabel`. */
@@ -108,17 +109,8 @@ export function FigureField(props: FigureFieldProps) {
     if (!same(number, value)) props.onChange(number);
   };
 
-  const latest = useRef({ change, leave: () => undefined as void });
-  useLayoutEffect(() => {
-    latest.current = {
-      change,
-      leave: () => setTyped((now) => (now && problemOf(now.text, props) ? now : null)),
-    };
-  });
-  const [callbacks] = useState(() => ({
-    onText: (text: string) => latest.current.change(text),
-    onLeave: () => latest.current.leave(),
-  }));
+  const onText = useLatest(change);
+  const onLeave = useLatest(() => setTyped((now) => (now && problemOf(now.text, props) ? now : null)));
   return (
     <FieldView
       label={label}
@@ -128,7 +120,8 @@ export function FigureField(props: FigureFieldProps) {
       unit={unit ?? null}
       placeholder={props.whenNull ?? ''}
       width={width}
-      {...callbacks}
+      onText={onText}
+      onLeave={onLeave}
     />
   );
 }

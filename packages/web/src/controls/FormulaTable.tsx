@@ -9,16 +9,14 @@ import {
   type Substitution,
   withLine,
 } from '@ember-fold/core';
-import { Repeat2, X } from 'lucide-react';
-import { memo, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { styled } from 'styled-components';
-import { FINE, PHONE } from '../app/theme';
+import { FINE } from '../app/theme';
 import { usePantry } from '../app/useLine';
-import { plain, type Printer } from '../text/printer';
-import { Button } from './Button';
+import type { Printer } from '../text/printer';
+import { FormulaRow } from './FormulaRow';
 import { Search } from './Search';
 import { SwapSheet } from './SwapSheet';
-import { MeasureField, PercentField } from './UnitFields';
 import { useLatest } from './useLatest';
 
 const Table = styled.table`
@@ -151,7 +149,7 @@ export function FormulaTable(props: FormulaTableProps) {
               </tr>
             )}
             {group.rows.map((row) => (
-              <LineRow
+              <FormulaRow
                 key={row.ingredientId + String(row.index)}
                 {...row}
                 kind={kind}
@@ -213,98 +211,3 @@ function Adder({ label, kind, part, used, onAdd }: AdderProps) {
   const pick = useLatest((id: string) => onAdd(id, part));
   return <Search label={label} hideLabel find={find} onPick={pick} />;
 }
-
-/** Reads as the name it is; opens what may stand in for it. */
-const Name = styled(Button)`
-  && {
-    width: auto;
-    padding: 0;
-    border: 0;
-    font: inherit;
-    text-align: left;
-    justify-content: flex-start;
-    color: inherit;
-  }
-  svg {
-    flex: none;
-    color: ${({ theme }) => theme.accentText};
-  }
-  ${PHONE} {
-    text-decoration: underline dotted;
-    svg {
-      display: none;
-    }
-  }
-`;
-
-interface LineRowProps {
-  readonly kind: FormulaTableProps['kind'];
-  readonly ingredientId: string;
-  readonly massKg: number;
-  readonly percent: number;
-  readonly byPercent: boolean;
-  readonly printer: Printer;
-  readonly index: number;
-  /** Whether something may stand in for it; `onSwap` opens what. */
-  readonly canSwap: boolean;
-  readonly onSwap: (index: number) => void;
-  /** `null` takes the line out. */
-  readonly onSet: (index: number, ingredientId: string, massKg: number | null) => void;
-  readonly onShare: (index: number, ingredientId: string, share: number) => void;
-}
-
-/** Drawn again only when its own figures change: typing in one line leaves the others alone. */
-const LineRow = memo(function LineRow(props: LineRowProps) {
-  const { kind, index, ingredientId, massKg, percent, byPercent, printer, canSwap } = props;
-  const { name, densityKgPerM3 } = usePantry().find(ingredientId);
-  return (
-    <tr>
-      <td>
-        {canSwap ? (
-          <Name $look="quiet" onPress={() => props.onSwap(index)} aria-label={`${name}, swap it`}>
-            {name}
-            <Repeat2 size={15} aria-hidden />
-          </Name>
-        ) : (
-          name
-        )}
-      </td>
-      <td>
-        {byPercent ? (
-          <PercentField
-            label={name}
-            hideLabel
-            value={percent / 100}
-            least={0}
-            most={kind === 'dough' ? 9.5 : 0.95}
-            width={116}
-            onChange={(share) => props.onShare(index, ingredientId, share)}
-          />
-        ) : (
-          <MeasureField
-            label={name}
-            hideLabel
-            value={massKg}
-            least={0}
-            most={1000}
-            printer={printer}
-            densityKgPerM3={densityKgPerM3}
-            width={printer.units === 'cups' ? 168 : 116}
-            onChange={(kg) => props.onSet(index, ingredientId, kg)}
-          />
-        )}
-      </td>
-      <td>{byPercent ? printer.mass(massKg) : `${plain(percent)} %`}</td>
-      <td>
-        <Button
-          $look="quiet"
-          style={{ padding: 0, width: 44 }}
-          aria-label={`Take out ${name}`}
-          onPress={() => props.onSet(index, ingredientId, null)}
-        >
-          <X size={17} aria-hidden />
-        </Button>
-      </td>
-    </tr>
-  );
-});

@@ -17,7 +17,8 @@ import { PanelTitle, Problem, Row } from '../controls/Panel';
 import { Pick } from '../controls/Pick';
 import { GramField, PercentField } from '../controls/UnitFields';
 import { plain } from '../text/printer';
-import { ALLERGEN_NAME, DIET_NAME, ROLE_NAME, UNIT_NAME } from '../text/words';
+import { ROLE_NAME, UNIT_NAME } from '../text/storeWords';
+import { ALLERGEN_NAME, DIET_NAME } from '../text/words';
 
 const Columns = styled.div`
   display: grid;

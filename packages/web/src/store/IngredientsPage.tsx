@@ -9,7 +9,7 @@ import { FilterField } from '../controls/FilterField';
 import { Panel, Soft } from '../controls/Panel';
 import { Pick } from '../controls/Pick';
 import type { Printer } from '../text/printer';
-import { ROLE_NAME } from '../text/words';
+import { ROLE_NAME } from '../text/storeWords';
 import { IngredientDetail } from './IngredientDetail';
 import { ListAndDetail, Rows } from './ListAndDetail';
 

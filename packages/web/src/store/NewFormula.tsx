@@ -10,7 +10,8 @@ import { NameField } from '../controls/NameField';
 import { Problem, Soft } from '../controls/Panel';
 import { Pick } from '../controls/Pick';
 import { Actions, Sheet } from '../controls/Sheet';
-import { FAMILY_NAME, KIND_NAME } from '../text/words';
+import { KIND_NAME } from '../text/storeWords';
+import { FAMILY_NAME } from '../text/words';
 
 /** A dough begins as its family's worked formula; a filling or base begins empty. */
 function firstBody(kind: FormulaKind, family: DoughFamilyId, reheatC: number): FormulaBody {

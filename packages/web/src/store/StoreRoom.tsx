@@ -5,6 +5,7 @@ import { Page, TitleRow } from '../controls/Page';
 
 const Parts = styled.nav`
   display: flex;
+  flex-wrap: wrap;
   gap: 4px;
   a {
     ${figureFont}
@@ -23,7 +24,7 @@ const Parts = styled.nav`
   }
 `;
 
-/** What the kitchen keeps: formulas, ingredients, and what still has to be bought. */
+/** What the kitchen keeps: formulas, ingredients, what still has to be bought, and the kitchen itself. */
 export function StoreRoom() {
   return (
     <Page>
@@ -33,6 +34,7 @@ export function StoreRoom() {
           <NavLink to="/store/formulas">Formulas</NavLink>
           <NavLink to="/store/ingredients">Ingredients</NavLink>
           <NavLink to="/store/shopping">Shopping</NavLink>
+          <NavLink to="/store/kitchen">Kitchen</NavLink>
         </Parts>
       </TitleRow>
       <Outlet />

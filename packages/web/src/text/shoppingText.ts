@@ -1,6 +1,6 @@
 import type { ShoppingRow } from '@ember-fold/core';
 import type { Printer } from './printer';
-import { UNIT_NAME } from './words';
+import { UNIT_NAME } from './storeWords';
 
 /** One line of the shopping list in the shop's own words. */
 export function shoppingText(row: ShoppingRow, name: string, p: Printer): { what: string; buy: string; why: string } {

@@ -5,18 +5,14 @@ import type {
   DoughFamilyId,
   Felt,
   FillingMethod,
-  FormulaKind,
-  IngredientRole,
   Ingredient,
   NextStep,
   OilVerdict,
   RawPart,
-  SoldUnit,
   StarterId,
   StartState,
   Station,
   TurnSchool,
-  WeighGroup,
 } from '@ember-fold/core';
 
 /** Wording that is not a finding; one place, so that it can be translated. */
@@ -132,37 +128,8 @@ export const RAW_NAME: Record<RawPart | 'none', string> = {
   poultry: 'no, raw poultry',
 };
 export const AHEAD_NAME = { '0': 'same day', '1': '1 day', '2': '2 days' } as const;
-export const KIND_NAME: Record<FormulaKind, string> = { dough: 'Dough', filling: 'Filling', base: 'Base' };
-export const ROLE_NAME: Record<IngredientRole, string> = {
-  flour: 'flour',
-  fat: 'fat',
-  liquid: 'liquid',
-  egg: 'egg',
-  sugar: 'sugar',
-  salt: 'salt',
-  leaven: 'leaven',
-  starch: 'starch',
-  filling: 'for fillings',
-  seasoning: 'seasoning',
-};
-/** One of it, and several. */
-export const UNIT_NAME: Record<SoldUnit, readonly [string, string]> = {
-  bag: ['bag', 'bags'],
-  block: ['block', 'blocks'],
-  bottle: ['bottle', 'bottles'],
-  bunch: ['bunch', 'bunches'],
-  jar: ['jar', 'jars'],
-  pack: ['pack', 'packs'],
-  piece: ['piece', 'pieces'],
-  tin: ['tin', 'tins'],
-};
 export const RISE_NAME = { room: 'in the room', fridge: 'in the fridge' } as const;
 export const HEAT_NAME = { off: 'off the heat', on: 'on the heat' } as const;
-export const WEIGH_GROUP_NAME: Record<WeighGroup['of'], string> = {
-  filling: 'Filling',
-  dough: 'Dough',
-  'second-dough': 'Second dough',
-};
 export const START_NAME: Record<StartState, string> = { room: 'room', fridge: 'fridge', frozen: 'frozen' };
 export const TURN_NAME: Record<TurnSchool, string> = {
   'each-minute': 'each minute',

@@ -1,0 +1,114 @@
+import { type Kitchen, parseNumber } from '@ember-fold/core';
+import { styled } from 'styled-components';
+import { editKitchen } from '../app/editKitchen';
+import { PHONE } from '../app/theme';
+import { useKitchen } from '../app/useLine';
+import { useAppSelector } from '../app/store';
+import { Choice } from '../controls/Choice';
+import { FigureField } from '../controls/FigureField';
+import { NameField } from '../controls/NameField';
+import { Panel, PanelTitle, Problem, Row, Soft } from '../controls/Panel';
+import { MinutesField, TempField } from '../controls/UnitFields';
+import { plain } from '../text/printer';
+import { HANDS_NAME, REHEAT_NAME } from '../text/storeWords';
+
+const Three = styled.div`
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 14px;
+  align-items: start;
+  ${PHONE} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+type Places = 'roomC' | 'fridgeC' | 'freezerC';
+/** Limits as the server has them. */
+const PLACES: Record<Places, readonly [string, number, number]> = {
+  roomC: ['Room', -10, 50],
+  fridgeC: ['Fridge', -5, 15],
+  freezerC: ['Freezer', -40, -5],
+};
+const HANDS_MOST: Record<keyof Kitchen['hands'], number> = {
+  mixS: 14_400,
+  cookFillingS: 28_800,
+  foldEachS: 3600,
+  serveS: 7200,
+  betweenLotsS: 1800,
+};
+
+/** Temperatures, height, hands and the reheating rule: what every plan of this kitchen counts with. */
+export function KitchenPage() {
+  const known = useKitchen();
+  const problem = useAppSelector((state) => state.kitchenSave.problem);
+  if (!known) return null;
+  const { kitchen, printer } = known;
+  const set = (change: Partial<Kitchen>) => editKitchen((now) => ({ ...now, ...change }));
+  return (
+    <>
+      {problem && <Problem>{problem}</Problem>}
+      <Three>
+        <Panel>
+          <PanelTitle>Place</PanelTitle>
+          <NameField label="Kitchen" value={kitchen.name} onChange={(name) => set({ name: name.slice(0, 80) })} />
+          {(Object.entries(PLACES) as [Places, readonly [string, number, number]][]).map(
+            ([key, [name, least, most]]) => (
+              <Row key={key}>
+                <TempField
+                  label={name}
+                  value={kitchen[key]}
+                  least={least}
+                  most={most}
+                  printer={printer}
+                  onChange={(tempC) => set({ [key]: tempC })}
+                />
+              </Row>
+            ),
+          )}
+          <Row>
+            <FigureField
+              label="Height above the sea"
+              value={kitchen.altitudeM}
+              print={(m) => plain(m, 0)}
+              read={(text) => parseNumber(text.replace(/\s*m$/, ''))}
+              least={-400}
+              most={5500}
+              unit="m"
+              expected="metres such as 250"
+              onChange={(altitudeM) => set({ altitudeM })}
+            />
+          </Row>
+        </Panel>
+        <Panel>
+          <PanelTitle>Hands</PanelTitle>
+          {(Object.keys(HANDS_NAME) as (keyof Kitchen['hands'])[]).map((key) => (
+            <Row key={key}>
+              <MinutesField
+                label={HANDS_NAME[key]}
+                value={kitchen.hands[key]}
+                least={0}
+                most={HANDS_MOST[key]}
+                whenNull="0:00"
+                onClear={() => set({ hands: { ...kitchen.hands, [key]: 0 } })}
+                onChange={(s) => set({ hands: { ...kitchen.hands, [key]: s } })}
+              />
+            </Row>
+          ))}
+        </Panel>
+        <Panel>
+          <PanelTitle>Reheating rule</PanelTitle>
+          <Choice
+            label="A cooked filling is hot at"
+            value={String(kitchen.reheatC ?? 74) as keyof typeof REHEAT_NAME}
+            options={REHEAT_NAME}
+            onChange={(reheatC) => set({ reheatC: Number(reheatC) })}
+          />
+          <Soft>
+            Countries differ: 74 °C, 75 °C, or 70 °C held for 2 minutes. Local food rules come first. It counts for new
+            batches, and where the question of raw parts is answered again.
+          </Soft>
+        </Panel>
+      </Three>
+    </>
+  );
+}

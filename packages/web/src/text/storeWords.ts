@@ -1,0 +1,40 @@
+import type { FormulaKind, IngredientRole, Kitchen, SoldUnit, WeighGroup } from '@ember-fold/core';
+
+/** Wording of the Store. */
+export const KIND_NAME: Record<FormulaKind, string> = { dough: 'Dough', filling: 'Filling', base: 'Base' };
+export const ROLE_NAME: Record<IngredientRole, string> = {
+  flour: 'flour',
+  fat: 'fat',
+  liquid: 'liquid',
+  egg: 'egg',
+  sugar: 'sugar',
+  salt: 'salt',
+  leaven: 'leaven',
+  starch: 'starch',
+  filling: 'for fillings',
+  seasoning: 'seasoning',
+};
+/** One of it, and several. */
+export const UNIT_NAME: Record<SoldUnit, readonly [string, string]> = {
+  bag: ['bag', 'bags'],
+  block: ['block', 'blocks'],
+  bottle: ['bottle', 'bottles'],
+  bunch: ['bunch', 'bunches'],
+  jar: ['jar', 'jars'],
+  pack: ['pack', 'packs'],
+  piece: ['piece', 'pieces'],
+  tin: ['tin', 'tins'],
+};
+export const WEIGH_GROUP_NAME: Record<WeighGroup['of'], string> = {
+  filling: 'Filling',
+  dough: 'Dough',
+  'second-dough': 'Second dough',
+};
+export const HANDS_NAME: Record<keyof Kitchen['hands'], string> = {
+  mixS: 'Making the dough',
+  cookFillingS: 'Cooking the filling',
+  foldEachS: 'Folding one piece',
+  betweenLotsS: 'Between two lots',
+  serveS: 'Draining and serving',
+};
+export const REHEAT_NAME = { '74': '74 °C', '75': '75 °C', '70': '70 °C for 2 min' } as const;
