@@ -53,6 +53,16 @@ try {
   await shoot(page, 'new-batch');
   await page.goto(`${product.address}/ledger/${(await list('/ledger'))[0]!.id}`);
   await shoot(page, 'ledger');
+  const formulas = await list('/formulas');
+  const everyday = formulas.find((formula) => formula.name === 'Everyday short dough')!;
+  for (const [name, path] of [
+    ['formula', `formulas/${everyday.id}`],
+    ['ingredients', 'ingredients/quillhaven-mill-flour'],
+    ['shopping', 'shopping'],
+  ] as const) {
+    await page.goto(`${product.address}/store/${path}`);
+    await shoot(page, `store-${name}`);
+  }
   const phone = await open(390, 844);
   await phone.goto(`${bench}/fold`);
   await shoot(phone, 'bench-fold-phone');

@@ -189,7 +189,6 @@ test('the filling: raw parts, another method, thickened, made ahead, cooled othe
   await expect(page.getByText(/it keeps 2\./)).toBeVisible();
   await page.getByRole('button', { name: 'Compare ways' }).click();
   await page.getByRole('button', { name: 'Cool in iced water, two dishes' }).click();
-  await page.keyboard.press('Escape');
   await expect(page.getByText(/Have .* g of ice ready for the bath/)).toBeVisible();
   await page.getByRole('button', { name: /Its water is/ }).click();
   await page.getByRole('option', { name: 'thickened, nothing boiled off' }).click();

@@ -74,7 +74,10 @@ export function CoolingSheet({ line, onClose }: { readonly line: Line; readonly 
               <Button
                 aria-label={now ? `${name}, as now` : `Cool in ${name}`}
                 isDisabled={now}
-                onPress={() => edit('filling.place', (d) => ({ ...d, filling: { ...d.filling, place, dishes } }))}
+                onPress={() => {
+                  edit('filling.place', (d) => ({ ...d, filling: { ...d.filling, place, dishes } }));
+                  onClose();
+                }}
               >
                 {now ? 'As now' : 'Take'}
               </Button>
