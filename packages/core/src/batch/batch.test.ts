@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { DOUGH_FAMILIES } from '../dough/doughFamily.js';
 import { plannedFigures } from '../fire/ledgerFigures.js';
 import { type BatchDraft, DEFAULT_KITCHEN, type Kitchen } from './draft.js';
 import {
@@ -12,6 +13,7 @@ import {
   withLimit,
   withLine,
   withPieces,
+  withWorkedFormula,
 } from './editDraft.js';
 import { solveFry } from '../frying/solveFry.js';
 import { worstTone } from './finding.js';
@@ -181,7 +183,18 @@ test('any draft within its ranges plans without a crash and without a number tha
       sealM: double(0.002, 0.04),
       fillingEachKg: double(0, 1),
     }),
-    cookToShare: double(0.3, 1),
+    family: fc.constantFrom(...DOUGH_FAMILIES.map((f) => f.id)),
+    dough: fc.record({ onHeat: fc.boolean(), rise: fc.constantFrom('room' as const, 'fridge' as const) }),
+    filling: fc.record({
+      cookToShare: double(0.3, 1),
+      method: fc.constantFrom('pan' as const, 'strain' as const, 'squeeze' as const, 'thicken' as const),
+      place: fc.constantFrom('room' as const, 'fridge' as const, 'ice-bath' as const, 'freezer' as const),
+      covered: fc.boolean(),
+      hotC: double(-20, 110),
+      dishes: fc.integer({ min: 1, max: 4 }),
+      aheadDays: fc.integer({ min: 0, max: 2 }),
+      raw: fc.constantFrom('poultry' as const, 'minced-meat' as const, 'fish' as const, 'vegetables' as const),
+    }),
     oilC: double(110, 200),
     minutesS: fc.option(double(20, 1800)),
     turn: fc.constantFrom('once' as const, 'each-minute' as const, 'held-under' as const),
@@ -189,16 +202,23 @@ test('any draft within its ranges plans without a crash and without a number tha
     lotSize: fc.option(fc.integer({ min: 1, max: 60 })),
   });
   fc.assert(
-    fc.property(drafts, ({ starter, pieces, fold, cookToShare, ...fry }) => {
-      const base = make(24, starter);
-      const draft = { ...base, pieces, fold, filling: { ...base.filling, cookToShare }, fry };
+    fc.property(drafts, ({ starter, pieces, fold, family, dough, filling, ...fry }) => {
+      const base = withWorkedFormula(withFamily(make(24, starter), family));
+      const draft: BatchDraft = {
+        ...base,
+        pieces,
+        fold,
+        fry,
+        dough: { ...base.dough, ...dough },
+        filling: { ...base.filling, ...filling },
+      };
       const planned = plan(draft);
       const bad = numbersIn(planned).filter(([, n]) => Number.isNaN(n));
       expect(bad).toEqual([]);
       const fried = planned.fry;
       if (fried) expect(fried.solution.converged).toBe(true);
     }),
-    { numRuns: 40 },
+    { numRuns: 60 },
   );
 });
 

@@ -176,3 +176,16 @@ test('a proofed wall is lighter and thicker: it sets later than the same dough u
   const massPerArea = risen.body.wallM * (risen.body.dough.dryKgPerM3 + risen.body.dough.waterKgPerM3);
   expect(massPerArea).toBeCloseTo(piece.wallCrownM * 1150, 3);
 });
+
+test('stiffness of every worked formula, by hand from its water, softening and sugar', () => {
+  for (const id of IDS) {
+    const f = doughFigures(WORKED_FORMULAS[id], id);
+    const water = (f.waterPercent / 100) * (1 - f.family.boilOffShare);
+    const slope = f.family.absorption === null ? 20 : (20 * 0.54) / f.family.absorption;
+    const x = water + f.softening + 0.4 * (f.sugarPercent / 100) - f.absorption;
+    expect(f.stiffness!).toBeCloseTo(5 - slope * x, 9);
+    const fat = f.fatPercent / 100;
+    const counted = fat <= 0.4 ? fat : 0.4 + (fat - 0.4) / 2;
+    expect(f.softening).toBeCloseTo(counted * (0.48 - 0.1 * f.solidFatShare), 9);
+  }
+});

@@ -101,7 +101,7 @@ export interface StarterAsk {
   readonly eatAt: string;
 }
 
-const fetchJson = fetchBaseQuery({ baseUrl: '/api' });
+const fetchJson = fetchBaseQuery({ baseUrl: '/api', fetchFn: (input, init) => fetch(input, init) });
 
 /** Every request also tells the page whether the server is there. */
 const request: typeof fetchJson = async (args, queryApi, options) => {

@@ -7,6 +7,7 @@ import { CompositionBar } from './CompositionBar';
 import { crustColour } from './crust';
 import { DiscDrawing } from './DiscDrawing';
 import { PieceDrawing } from './PieceDrawing';
+import { PourLadder } from './PourLadder';
 import { StiffnessDial } from './StiffnessDial';
 
 const channels = (css: string): number[] => /rgb\((\d+) (\d+) (\d+)\)/.exec(css)!.slice(1).map(Number);
@@ -90,6 +91,7 @@ it('the dial names its figure and band, also without flour; the bar leaves out w
   render(
     <ThemeProvider theme={planningTheme}>
       <StiffnessDial stiffness={6.84} band={{ least: 6.2, most: 8 }} />
+      <StiffnessDial stiffness={6.1} band={{ least: 6.2, most: 8 }} history={[6.84, 7.31]} />
       <StiffnessDial stiffness={null} band={{ least: 6.2, most: 8 }} />
       <CompositionBar
         printMass={(kg) => `${kg * 1000} g`}
@@ -101,6 +103,46 @@ it('the dial names its figure and band, also without flour; the bar leaves out w
     </ThemeProvider>,
   );
   screen.getByRole('img', { name: 'Stiffness 6.8 of 10; band 6.2 to 8' });
+  screen.getByRole('img', {
+    name: 'Stiffness 6.1 of 10; band 6.2 to 8; by earlier doughs of this flour 6.8, 7.3',
+  });
   screen.getByRole('img', { name: 'Stiffness: no flour yet' });
   expect(screen.getAllByRole('listitem').map((item) => item.textContent)).toEqual(['flour 1000 g']);
+});
+
+it('the pour ladder is to scale: first pour, a rung for each spoon, filled as far as was poured', () => {
+  const amount = fc.double({ min: 0.02, max: 1.2, noNaN: true });
+  fc.assert(
+    fc.property(amount, amount, fc.double({ min: 0, max: 1.3, noNaN: true }), (firstKg, reserveKg, share) => {
+      const totalKg = firstKg + reserveKg;
+      const pouredKg = share * totalKg;
+      const { container, unmount } = render(
+        <ThemeProvider theme={planningTheme}>
+          <PourLadder
+            firstKg={firstKg}
+            reserveKg={reserveKg}
+            pouredKg={pouredKg}
+            spoonKg={0.015}
+            printMass={(kg) => `${Math.round(kg * 1000)} g`}
+          />
+        </ThemeProvider>,
+      );
+      expect(container.innerHTML).not.toMatch(/NaN|Infinity|undefined/);
+      const [whole, poured] = [...container.querySelectorAll('rect')].map((r) => Number(r.getAttribute('width')));
+      expect(poured! / whole!).toBeCloseTo(share, 6);
+      const [mark, ...rungs] = [...container.querySelectorAll('line')].map((l) => Number(l.getAttribute('x1')));
+      expect(mark! / whole!).toBeCloseTo(firstKg / totalKg, 6);
+      expect(rungs.length).toBeLessThanOrEqual(Math.min(24, Math.floor(reserveKg / 0.015 + 1e-9)));
+      rungs.forEach((x, i) => expect(((x - mark!) / whole!) * totalKg).toBeCloseTo(0.015 * (i + 1), 6));
+      screen.getByRole('img', { name: new RegExp(`^Pour ladder: ${Math.round(firstKg * 1000)} g first`) });
+      unmount();
+    }),
+    { numRuns: 60 },
+  );
+  const { container } = render(
+    <ThemeProvider theme={planningTheme}>
+      <PourLadder firstKg={0} reserveKg={0} pouredKg={0} spoonKg={0.015} printMass={String} />
+    </ThemeProvider>,
+  );
+  expect(container.querySelector('svg')).toBeNull();
 });

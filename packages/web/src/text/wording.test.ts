@@ -7,6 +7,8 @@ import {
   newBatch,
   type NextStep,
   planBatch,
+  SHIPPED_PANTRY,
+  shoppingList,
   type StarterId,
   STARTERS,
   substitutionsFor,
@@ -19,6 +21,7 @@ import { balanceText } from './balanceText';
 import { findingText } from './findingText';
 import { lineText } from './lineText';
 import { makePrinter, plain, readMl, readMm, readWhole } from './printer';
+import { shoppingText } from './shoppingText';
 import { swapText } from './swapText';
 import { FAMILY_METHOD, FAMILY_NAME, listText, nextText } from './words';
 
@@ -199,4 +202,29 @@ it('every dough family has a name and a method in short sentences', () => {
     expect(FAMILY_METHOD[id].length).toBeGreaterThanOrEqual(3);
     for (const step of FAMILY_METHOD[id]) expect(step).toMatch(/^[A-Z].{12,140}\.$/);
   }
+});
+
+it('every thing to buy is said in the words of the shop, with what it is for', () => {
+  const printer = makePrinter(DEFAULT_KITCHEN);
+  fc.assert(
+    fc.property(drafts, drafts, fc.double({ min: 0, max: 2, noNaN: true }), (one, two, haveKg) => {
+      const batches = [
+        { ...one, name: 'One' },
+        { ...two, name: 'Two' },
+      ];
+      const stock = [{ ingredientId: 'onion', haveKg, strength: 1 }];
+      for (const row of shoppingList(batches, stock, [], SHIPPED_PANTRY).rows) {
+        const { name } = SHIPPED_PANTRY.find(row.ingredientId);
+        const { what, buy, why } = shoppingText(row, name, printer);
+        expect(`${what} ${buy} ${why}`).not.toMatch(WRONG);
+        expect(what.toLowerCase()).toContain(name.toLowerCase());
+        expect(why).toMatch(/ g for (One|Two|One and Two)$/);
+        if (row.buyKg === 0) expect(buy).toBe('enough here');
+        else if (row.units === 1) expect(buy).toMatch(/^1 [a-z]+[^s] of [\d  .]+ g$/);
+        else if (row.units !== null) expect(buy).toMatch(/^\d+ [a-z]+s of [\d  .]+ g$/);
+        else expect(buy).toMatch(/^[\d  .]+ g$/);
+      }
+    }),
+    { numRuns: 30 },
+  );
 });
