@@ -52,6 +52,13 @@ export async function listFormulas(q: Queries): Promise<FormulaRow[]> {
   return (await q.rows<Raw>(`${NEWEST} ORDER BY f.name, f.id LIMIT 5000`)).map(fromRaw);
 }
 
+/** Bases alone: they are wanted at every save of a batch. */
+export async function listBaseFormulas(q: Queries): Promise<FormulaRow[]> {
+  return (
+    await q.rows<Raw>(`${NEWEST} WHERE JSON_VALUE(v.body, '$.kind') = 'base' ORDER BY f.name, f.id LIMIT 5000`)
+  ).map(fromRaw);
+}
+
 export async function readFormula(q: Queries, id: string): Promise<FormulaRow | null> {
   const [row] = await q.rows<Raw>(`${NEWEST} WHERE f.id = ?`, [id]);
   return row ? fromRaw(row) : null;

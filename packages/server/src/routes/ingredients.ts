@@ -6,7 +6,7 @@ import {
   readIngredientRow,
   writeIngredientRow,
 } from '../db/ingredientTable.js';
-import { listFormulas } from '../db/formulaTable.js';
+import { listBaseFormulas } from '../db/formulaTable.js';
 import { listUsesOf } from '../db/usesQuery.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
@@ -18,7 +18,7 @@ export function ingredientRoutes({ gate }: Context): Router {
   const router = Router();
 
   router.get('/', async (_req, res) => {
-    res.json({ rows: await listIngredientRows(gate), bases: basesOf(await listFormulas(gate)) });
+    res.json({ rows: await listIngredientRows(gate), bases: basesOf(await listBaseFormulas(gate)) });
   });
 
   router.put('/:id', async (req, res) => {

@@ -12,7 +12,7 @@ import {
   pantryWith,
 } from '@ember-fold/core';
 import { type FlourRow, listFlourRows } from '../db/flourTable.js';
-import { type FormulaRow, listFormulas } from '../db/formulaTable.js';
+import { type FormulaRow, listBaseFormulas } from '../db/formulaTable.js';
 import type { Queries } from '../db/gate.js';
 import { listIngredientRows } from '../db/ingredientTable.js';
 import { readKitchen } from '../db/kitchenTable.js';
@@ -25,7 +25,7 @@ export function basesOf(formulas: readonly FormulaRow[]): readonly Base[] {
 /** Ingredients of this kitchen as it is now: shipped, its own, its bases. */
 export async function pantryNow(q: Queries): Promise<Pantry> {
   const rows = (await listIngredientRows(q)).map((row) => row.ingredient);
-  return pantryWith(ownIngredients(rows, basesOf(await listFormulas(q))));
+  return pantryWith(ownIngredients(rows, basesOf(await listBaseFormulas(q))));
 }
 
 /** What one noted dough says by today's model; `null` when it says nothing any more. */
@@ -58,7 +58,7 @@ const usedIn = (draft: BatchDraft, id: string): boolean =>
 export async function kitchenFor(q: Queries, draft: BatchDraft): Promise<Kitchen> {
   const { kitchen } = await readKitchen(q);
   const rows = (await listIngredientRows(q)).map((row) => row.ingredient);
-  const own = ownIngredients(rows, basesOf(await listFormulas(q)));
+  const own = ownIngredients(rows, basesOf(await listBaseFormulas(q)));
   const flours = beliefsFrom(await listFlourRows(q), pantryWith(own));
   return { ...kitchen, flours, ingredients: own.filter(({ id }) => usedIn(draft, id)) };
 }

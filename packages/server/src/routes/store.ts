@@ -1,7 +1,7 @@
 import { shoppingList, type StockRow } from '@ember-fold/core';
 import { Router } from 'express';
 import { listBatches } from '../db/batchTable.js';
-import { listFormulas } from '../db/formulaTable.js';
+import { listBaseFormulas } from '../db/formulaTable.js';
 import { listStock, writeStock } from '../db/stockTable.js';
 import type { Context } from './context.js';
 import { basesOf, pantryNow } from './kitchenNow.js';
@@ -26,7 +26,7 @@ export function storeRoutes({ gate }: Context): Router {
 
   router.get('/shopping', async (_req, res) => {
     const batches = await listBatches(gate, ['planned']);
-    const bases = basesOf(await listFormulas(gate));
+    const bases = basesOf(await listBaseFormulas(gate));
     const drafts = batches.map((batch) => batch.draft);
     res.json(shoppingList(drafts, await listStock(gate), bases, await pantryNow(gate)));
   });

@@ -108,7 +108,7 @@ const draft = Joi.object<BatchDraft>({
 }).required();
 
 const kitchen = Joi.object<Kitchen>({
-  name: line(80),
+  name: line(120),
   roomC: number(-10, 50),
   fridgeC: number(-5, 15),
   freezerC: number(-40, -5),

@@ -59,7 +59,9 @@ function OpenFormula({ formula }: { readonly formula: FormulaWithVersions }) {
   const stale = edited !== null && edited.edition !== edition;
   const put = async (change: Partial<Edited & { archived: boolean }>) => {
     const result = await save({ id, archived, name: now.name, body: now.body, ...change, edition });
-    if ('data' in result && result.data && !('archived' in change)) setEdited(null);
+    if (!('data' in result && result.data)) return;
+    // Put away or brought back, what is being typed stays, over the edition that made.
+    setEdited(edited && 'archived' in change ? { ...edited, edition: result.data.edition } : null);
   };
   const duplicate = async () => {
     const copyId = crypto.randomUUID();

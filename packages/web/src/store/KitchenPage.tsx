@@ -50,7 +50,7 @@ export function KitchenPage() {
       <Three>
         <Panel>
           <PanelTitle>Place</PanelTitle>
-          <NameField label="Kitchen" value={kitchen.name} onChange={(name) => set({ name: name.slice(0, 80) })} />
+          <NameField label="Kitchen" value={kitchen.name} onChange={(name) => set({ name })} />
           {(Object.entries(PLACES) as [Places, readonly [string, number, number]][]).map(
             ([key, [name, least, most]]) => (
               <Row key={key}>
