@@ -49,7 +49,14 @@ export {
   type CoolingSpec,
   dishDepthM,
 } from './filling/coolFilling.js';
-export { HALF_MOON_EXPOSED, type HalfMoon, halfMoon, halfMoonSection, type HalfMoonSpec } from './piece/halfMoon.js';
+export { FORMS, formOf } from './piece/forms.js';
+export type { Form, FormId, Gathered, Piece, PieceSpec } from './piece/piece.js';
+export { rolledProfileM } from './piece/gather.js';
+export { type Membrane, type Point, solveMembrane } from './piece/membrane.js';
+export { halfMoonSection, lensSection } from './piece/section.js';
+export { type SizeGoal, sizeFor } from './piece/solveSize.js';
+export { wrapsOf } from './piece/forms/roll.js';
+export { stripFolds } from './piece/forms/stripTriangle.js';
 export { FILL_BAND, type FoldBalance } from './piece/foldFindings.js';
 export { doughMaterial, fillingMaterial, type FryMaterial } from './frying/fryMaterial.js';
 export { createFryBody, type FryBody, type FryBodySpec, OIL_SURFACE, type SurfaceLaw } from './frying/fryBody.js';
@@ -104,9 +111,9 @@ export { type Mishaps, simulateRun, type SimulatedRun } from './fire/simulateRun
 export { type LedgerFigures, ledgerFigures, type PlannedFigures, plannedFigures } from './fire/ledgerFigures.js';
 export {
   type BatchDraft,
+  blankLengthM,
   boilingPointC,
   DEFAULT_KITCHEN,
-  type FormId,
   type FormulaRef,
   type Kitchen,
   type Known,
@@ -130,6 +137,7 @@ export { planBatch, planCold, planHot } from './batch/planBatch.js';
 export { type Finding, type FindingCode, type FindingTone, type Station, worstTone } from './batch/finding.js';
 export { newBatch, type Starter, type StarterId, STARTERS } from './batch/starters.js';
 export {
+  blankM2,
   doughEachKg,
   type Limit,
   PAN_FULL,
@@ -137,6 +145,7 @@ export {
   withDoughEach,
   withFamily,
   withFold,
+  withForm,
   withLimit,
   withLine,
   withMethod,
@@ -144,6 +153,7 @@ export {
   withPieces,
   withRaw,
   withRounding,
+  withSizeFor,
   withThickener,
   withWorkedFormula,
 } from './batch/editDraft.js';

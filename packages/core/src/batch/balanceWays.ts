@@ -1,8 +1,8 @@
 import { doughFamily } from '../dough/doughFamily.js';
-import { thicknessForDough } from '../piece/halfMoon.js';
+import { thicknessForDough } from '../piece/solveSize.js';
 import type { BatchDraft, Known } from './draft.js';
 import { draftDough, draftFilling } from './draftFigures.js';
-import { doughEachKg, fitDough, fitFilling } from './editDraft.js';
+import { blankM2, doughEachKg, fitDough, fitFilling } from './editDraft.js';
 
 /** One way to let dough and filling end together, with the figure it comes to. SI. */
 export interface BalanceWay {
@@ -42,7 +42,11 @@ export function balanceWays(draft: BatchDraft, known: Known = {}): readonly Bala
   }
   if (Math.abs(doughOff) > EVEN_KG && dough > 0) {
     ways.push({ code: 'dough-to-fit', value: -doughOff, next: fitDough(draft, known) });
-    const thicknessM = thicknessForDough(dough / pieces, fold.discM, doughFamily(draft.dough.family).densityKgPerM3);
+    const thicknessM = thicknessForDough(
+      dough / pieces,
+      blankM2(draft),
+      doughFamily(draft.dough.family).densityKgPerM3,
+    );
     const { least, most } = doughFamily(draft.dough.family).rolledM;
     if (thicknessM >= least && thicknessM <= most) {
       ways.push({ code: 'roll-to', value: thicknessM, next: { ...draft, fold: { ...fold, thicknessM } } });

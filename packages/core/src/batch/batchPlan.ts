@@ -8,7 +8,7 @@ import type { LotRun, OilBand } from '../oil/fryLots.js';
 import type { PieceBulk } from '../oil/pieceHeat.js';
 import type { PotLevels } from '../oil/pot.js';
 import type { FoldBalance } from '../piece/foldFindings.js';
-import type { HalfMoon } from '../piece/halfMoon.js';
+import type { Piece } from '../piece/piece.js';
 import type { ChainStep } from '../schedule/backwardChain.js';
 import type { Finding } from './finding.js';
 
@@ -31,7 +31,7 @@ export interface FillingPlan {
 
 export interface FoldPlan {
   /** `null` when the seal leaves no pocket. */
-  readonly piece: HalfMoon | null;
+  readonly piece: Piece | null;
   readonly balance: FoldBalance;
   /** Ingredients of one piece, in the cook's own money; `null` without a piece. */
   readonly costEach: number | null;

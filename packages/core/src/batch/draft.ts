@@ -7,9 +7,9 @@ import { type Pantry, pantryWith } from '../ingredient/pantry.js';
 import type { FillingMethod, RawPart } from '../filling/fillingSafety.js';
 import type { FlourBelief } from '../learning/flourBelief.js';
 import type { Pot } from '../oil/pot.js';
+import type { FormId, PieceSpec } from '../piece/piece.js';
 import type { Measures } from '../quantity/units.js';
 
-export type FormId = 'half-moon';
 export type StartState = 'room' | 'fridge' | 'frozen';
 
 /** A formula of the Store, as it stood at one version. */
@@ -60,7 +60,10 @@ export interface BatchDraft {
     readonly from?: FormulaRef;
   };
   readonly fold: {
+    /** Blank across: diameter of a disc, side of a square, width of a strip or sheet. */
     readonly discM: number;
+    /** Length of a strip or sheet; absent: as long as its form usually is. */
+    readonly lengthM?: number;
     readonly thicknessM: number;
     readonly sealM: number;
     readonly fillingEachKg: number;
@@ -139,6 +142,23 @@ export const DEFAULT_KITCHEN: Kitchen = {
   dish: { lengthM: 0.36, widthM: 0.26 },
   hands: { mixS: 1200, cookFillingS: 1800, foldEachS: 70, serveS: 360, betweenLotsS: 45 },
 };
+
+/** A strip folds five times, a sheet winds round once and a half: length over width. */
+const USUAL_LENGTH: Partial<Record<FormId, number>> = { 'strip-triangle': 3, roll: 1 };
+
+/** Length of a draft's blank, m: the cook's own, or what its form usually has. */
+export function blankLengthM({ form, fold }: Pick<BatchDraft, 'form' | 'fold'>): number {
+  return fold.lengthM ?? fold.discM * (USUAL_LENGTH[form] ?? 1);
+}
+
+/** One piece of a draft, as its form wants it. */
+export function pieceSpecOf(
+  draft: Pick<BatchDraft, 'form' | 'fold'>,
+  of: Pick<PieceSpec, 'fillingKgPerM3' | 'doughKgPerM3' | 'stretch'>,
+): PieceSpec {
+  const { discM, thicknessM, sealM, fillingEachKg } = draft.fold;
+  return { discM, lengthM: blankLengthM(draft), thicknessM, sealM, fillingKg: fillingEachKg, ...of };
+}
 
 /** Boiling point at altitude, °C: about 1 lower for each 300 m. */
 export function boilingPointC(altitudeM: number): number {

@@ -5,17 +5,23 @@ import { coreTargetFor, type FillingMethod, type RawPart } from '../filling/fill
 import type { ThickenerChoice } from '../filling/freeLiquid.js';
 import { type Formula, scaleFormula } from '../ingredient/formula.js';
 import { type MeasuringTools, roundFormula } from '../ingredient/roundFormula.js';
-import { thicknessForDough } from '../piece/halfMoon.js';
-import { type BatchDraft, type Known, pantryOf } from './draft.js';
+import { formOf } from '../piece/forms.js';
+import type { FormId } from '../piece/piece.js';
+import { type SizeGoal, sizeFor, thicknessForDough } from '../piece/solveSize.js';
+import { type BatchDraft, blankLengthM, type Known, pantryOf, pieceSpecOf } from './draft.js';
 import { draftDough, draftFilling } from './draftFigures.js';
 
 /** The shipped catalogue alone. */
 const SHIPPED: Known = {};
 
-/** Dough one piece takes, from disc and thickness, kg. */
+/** Dough rolled for one piece, m². */
+export function blankM2(draft: Pick<BatchDraft, 'form' | 'fold'>): number {
+  return formOf(draft.form).blankAreaM2(draft.fold.discM, blankLengthM(draft));
+}
+
+/** Dough one piece takes, from its blank and thickness, kg. */
 export function doughEachKg(draft: BatchDraft): number {
-  const { discM, thicknessM } = draft.fold;
-  return Math.PI * (discM / 2) ** 2 * thicknessM * doughFamily(draft.dough.family).densityKgPerM3;
+  return blankM2(draft) * draft.fold.thicknessM * doughFamily(draft.dough.family).densityKgPerM3;
 }
 
 function scaledDough(draft: BatchDraft, factor: number): BatchDraft {
@@ -57,7 +63,35 @@ export function withFold(draft: BatchDraft, change: Partial<BatchDraft['fold']>)
 /** A wanted dough portion: the disc stays, the thickness follows. */
 export function withDoughEach(draft: BatchDraft, doughKg: number): BatchDraft {
   const family = doughFamily(draft.dough.family);
-  return withFold(draft, { thicknessM: thicknessForDough(doughKg, draft.fold.discM, family.densityKgPerM3) });
+  return withFold(draft, { thicknessM: thicknessForDough(doughKg, blankM2(draft), family.densityKgPerM3) });
+}
+
+/** Full enough to be generous, with room before it opens. */
+const WANTED_FILL = 0.75;
+
+/** The blank that gives a wanted fill, width or wall; dough follows. `null` where none does. */
+export function withSizeFor(draft: BatchDraft, goal: SizeGoal, known: Known = SHIPPED): BatchDraft | null {
+  const { densityKgPerM3, stretch } = doughFamily(draft.dough.family);
+  const fillingKgPerM3 = draftFilling(draft, known).densityKgPerM3;
+  const spec = pieceSpecOf(draft, { fillingKgPerM3, doughKgPerM3: densityKgPerM3, stretch });
+  const discM = sizeFor(formOf(draft.form), spec, goal);
+  if (discM === null) return null;
+  const { lengthM } = draft.fold;
+  return withFold(draft, {
+    discM,
+    ...(lengthM === undefined ? {} : { lengthM: (lengthM * discM) / draft.fold.discM }),
+  });
+}
+
+/** Another form: the same filling in each, in a blank that it fills well; the dough follows. */
+export function withForm(draft: BatchDraft, form: FormId, known: Known = SHIPPED): BatchDraft {
+  if (form === draft.form) return draft;
+  const before = doughEachKg(draft);
+  const { lengthM: _length, ...fold } = draft.fold;
+  const changed = { ...draft, form, fold };
+  const sized = fold.fillingEachKg > 0 ? withSizeFor(changed, { fill: WANTED_FILL }, known) : null;
+  const next = { ...changed, fold: { ...fold, discM: sized?.fold.discM ?? fold.discM } };
+  return before > 0 ? scaledDough(next, doughEachKg(next) / before) : next;
 }
 
 /** Another dough family: its usual oil and a thickness within its range come with it. */

@@ -79,6 +79,8 @@ export type FindingCode =
   | 'fold.bready'
   | 'fold.wall-thin'
   | 'fold.wall'
+  | 'fold.gathered'
+  | 'fold.knot'
   | 'fold.dough-left'
   | 'fold.dough-short'
   | 'fold.filling-left'

@@ -10,10 +10,11 @@ import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from '../oil/fryL
 import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../oil/pieceHeat.js';
 import { oilCautions, potLevels, warmUpS } from '../oil/pot.js';
 import { foldFindings } from '../piece/foldFindings.js';
-import { HALF_MOON_EXPONENT, HALF_MOON_EXPOSED, type HalfMoon, halfMoon } from '../piece/halfMoon.js';
+import { formOf } from '../piece/forms.js';
+import type { Piece } from '../piece/piece.js';
 import { backwardChain } from '../schedule/backwardChain.js';
 import type { BatchPlan, ColdPlan, FryPlan, HotPlan, ServePlan } from './batchPlan.js';
-import { type BatchDraft, boilingPointC, type Kitchen, pantryOf, startTempC } from './draft.js';
+import { type BatchDraft, boilingPointC, type Kitchen, pantryOf, pieceSpecOf, startTempC } from './draft.js';
 import { draftDough } from './draftFigures.js';
 import { planFilling } from './planFilling.js';
 import { serveFindings } from './serveFindings.js';
@@ -39,15 +40,13 @@ export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
   const doughs = draftDough(draft, kitchen);
   const filling = planFilling(draft, kitchen, doughs.fatPercent);
   const { fold } = draft;
-  const piece = halfMoon({
-    discM: fold.discM,
-    thicknessM: fold.thicknessM,
-    sealM: fold.sealM,
-    fillingKg: fold.fillingEachKg,
-    fillingKgPerM3: filling.figures.densityKgPerM3,
-    doughKgPerM3: doughs.family.densityKgPerM3,
-    stretch: doughs.family.stretch,
-  });
+  const piece = formOf(draft.form).piece(
+    pieceSpecOf(draft, {
+      fillingKgPerM3: filling.figures.densityKgPerM3,
+      doughKgPerM3: doughs.family.densityKgPerM3,
+      stretch: doughs.family.stretch,
+    }),
+  );
   const balance = {
     doughLeftKg: doughs.massKg - draft.pieces * (piece?.doughKg ?? 0),
     fillingLeftKg: filling.figures.targetKg - draft.pieces * fold.fillingEachKg,
@@ -82,7 +81,7 @@ export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
 }
 
 /** The body the solver fries: shape, walls and materials of this piece in this kitchen. */
-export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: HalfMoon): FryBodySpec {
+export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryBodySpec {
   const { family, waterShare, sugarPercent } = cold.dough.figures;
   const filled = draft.fold.fillingEachKg > 0;
   // A proofed wall is thicker and lighter than it was rolled.
@@ -90,13 +89,13 @@ export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, p
   const radiusM = Math.min(0.1, piece.heatRadiusM + wallM - piece.wallCrownM);
   return {
     radiusM,
-    shapeExponent: HALF_MOON_EXPONENT,
+    shapeExponent: piece.shapeExponent,
     wallM: filled ? Math.min(wallM, 0.95 * radiusM) : radiusM,
     dough: doughMaterial(family.densityKgPerM3 / family.rise, waterShare, family.rise),
     filling: fillingMaterial(cold.filling.figures.densityKgPerM3, cold.filling.figures.waterShare),
     startC: startTempC(draft.fry.start, kitchen),
     faces: draft.fry.turn === 'held-under' ? 'one' : 'two',
-    exposedShare: HALF_MOON_EXPOSED,
+    exposedShare: piece.exposedShare,
     boilingC: boilingPointC(kitchen.altitudeM),
     wallCells: WALL_CELLS,
     fillingCells: filled ? FILLING_CELLS : 0,
@@ -114,7 +113,7 @@ function liftMoment(solution: FrySolution): number | null {
   return Math.max(doneS + 20, colourS);
 }
 
-function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: HalfMoon): FryPlan {
+function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryPlan {
   const { fry } = draft;
   requireWithin(fry.oilC, 110, 200, 'fry.oilC');
   if (fry.minutesS !== null) requireWithin(fry.minutesS, 20, HORIZON_S, 'fry.minutesS');
@@ -201,7 +200,7 @@ function planServe(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, fry: Fry
 }
 
 /** A pocket filled past twice what it holds does not close; the solver takes bodies of 1 mm to 20 cm. */
-function isFryable(piece: HalfMoon): boolean {
+function isFryable(piece: Piece): boolean {
   return piece.fill <= 2 && piece.heatRadiusM >= 0.0005 && piece.heatRadiusM <= 0.1;
 }
 

@@ -2,7 +2,8 @@ import { CoreError } from '../errors.js';
 import type { DoughFamilyId } from '../dough/doughFamily.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { BatchDraft } from './draft.js';
-import { fitDough, fitFilling } from './editDraft.js';
+import type { FormId } from '../piece/piece.js';
+import { fitDough, fitFilling, withForm } from './editDraft.js';
 
 export type StarterId = 'squash-sage' | 'lentil-dill' | 'mushroom-barley' | 'mackerel-leek' | 'pear-ginger';
 
@@ -109,10 +110,16 @@ export const STARTERS: readonly Starter[] = [
 
 /**
  * "New batch": form, filling, how many, when; a whole working draft comes back, with dough and
- * filling made to come out even.
+ * filling made to come out even, and the blank sized for the form.
  * @throws CoreError UNKNOWN_NAME, OUT_OF_RANGE
  */
-export function newBatch(name: string, starterId: string, pieces: number, eatAt: string): BatchDraft {
+export function newBatch(
+  name: string,
+  starterId: string,
+  pieces: number,
+  eatAt: string,
+  form: FormId = 'half-moon',
+): BatchDraft {
   const starter = STARTERS.find((s) => s.id === starterId);
   if (!starter) throw new CoreError('UNKNOWN_NAME', 'starterId', `There is no filling "${starterId.slice(0, 40)}".`);
   const draft: BatchDraft = {
@@ -133,5 +140,5 @@ export function newBatch(name: string, starterId: string, pieces: number, eatAt:
     fold: starter.fold,
     fry: starter.fry,
   };
-  return fitFilling(fitDough(draft));
+  return fitFilling(fitDough(withForm(draft, form)));
 }

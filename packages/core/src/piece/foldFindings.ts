@@ -1,6 +1,6 @@
 import type { Finding } from '../batch/finding.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
-import type { HalfMoon } from './halfMoon.js';
+import type { Piece } from './piece.js';
 
 /** Dough and filling over the whole batch, kg; left over is what was made less what the pieces take. */
 export interface FoldBalance {
@@ -13,7 +13,7 @@ export const FILL_BAND = { least: 0.6, most: 0.85 } as const;
 
 /** Fill fraction, walls and balance in words. Bands: models.md §4. */
 export function foldFindings(
-  piece: HalfMoon | null,
+  piece: Piece | null,
   balance: FoldBalance,
   family: DoughFamily,
   rolledM: number,
@@ -29,6 +29,7 @@ export function foldFindings(
   else if (fill > FILL_BAND.most) found.push({ code: 'fold.tight', tone: 'look-out', values });
   else if (fill >= 0.45) found.push({ code: 'fold.holds', tone: 'good', values });
   else found.push({ code: 'fold.bready', tone: 'look-out', values });
+  found.push(...gatheredFindings(piece, rolledM));
   const wallValues = { crownM: piece.wallCrownM, seamM: piece.wallSeamM, sealM: piece.sealThickM };
   found.push(
     piece.wallSeamM < 0.7 * family.rolledM.least
@@ -43,8 +44,28 @@ export function foldFindings(
   return found;
 }
 
+/** A knot heavier than this is worth pinching off, kg. */
+const KNOT_KG = 0.0015;
+
+/** Of a disc drawn up: how to roll it for an even wall, and what comes of rolling it flat. */
+function gatheredFindings({ gathered }: Piece, rolledM: number): Finding[] {
+  if (!gathered) return [];
+  const { evenWallM, rollCentreM, rollRimM, flatSideM, flatKnotM, knotKg } = gathered;
+  const values = {
+    wallM: evenWallM,
+    centreM: rollCentreM,
+    rimM: rollRimM,
+    rolledM,
+    sideM: flatSideM,
+    knotM: flatKnotM,
+  };
+  const found: Finding[] = [{ code: 'fold.gathered', tone: 'know', values }];
+  if (knotKg > KNOT_KG) found.push({ code: 'fold.knot', tone: 'know', values: { knotKg } });
+  return found;
+}
+
 /** Leftovers under a gram a batch, or a two-hundredth of a portion a piece, are even. */
-function balanceFindings(piece: HalfMoon, balance: FoldBalance, pieces: number, fillingKgPerM3: number): Finding[] {
+function balanceFindings(piece: Piece, balance: FoldBalance, pieces: number, fillingKgPerM3: number): Finding[] {
   const found: Finding[] = [];
   const even = (kg: number, eachKg: number) => Math.abs(kg) <= Math.max(0.001, 0.005 * eachKg * pieces);
   const doughEven = even(balance.doughLeftKg, piece.doughKg);

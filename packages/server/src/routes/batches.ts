@@ -1,4 +1,4 @@
-import { type BatchDraft, newBatch, withRaw } from '@ember-fold/core';
+import { type BatchDraft, type FormId, newBatch, withRaw } from '@ember-fold/core';
 import { Router } from 'express';
 import { deleteBatch, insertBatch, listBatches, readBatch, updateBatch } from '../db/batchTable.js';
 import { readKitchen } from '../db/kitchenTable.js';
@@ -44,12 +44,16 @@ export function batchRoutes({ gate, stoves, clockMs }: Context): Router {
   });
 
   router.post('/from-starter', async (req, res) => {
-    const ask = validate<{ id: string; name: string; starterId: string; pieces: number; eatAt: string }>(
-      SCHEMAS.starter,
-      req.body,
-    );
+    const ask = validate<{
+      id: string;
+      name: string;
+      form: FormId;
+      starterId: string;
+      pieces: number;
+      eatAt: string;
+    }>(SCHEMAS.starter, req.body);
     const { kitchen } = await readKitchen(gate);
-    const made = newBatch(ask.name, ask.starterId, ask.pieces, ask.eatAt);
+    const made = newBatch(ask.name, ask.starterId, ask.pieces, ask.eatAt, ask.form);
     // Where local rules reheat to another temperature, a new batch is planned for it.
     const draft = kitchen.reheatC === undefined ? made : withRaw(made, null, kitchen.reheatC);
     const { row, status } = await store(ask.id, draft);

@@ -1,6 +1,7 @@
 import {
   type BatchDraft,
   DOUGH_FAMILIES,
+  FORMS,
   type FireAct,
   type FormulaBody,
   type Ingredient,
@@ -70,10 +71,14 @@ const version = number(0, 4_294_967_295).integer();
 const from = Joi.object({ id: uuid, version });
 const felt = Joi.string().valid('firm', 'right', 'soft').required();
 
+const form = Joi.string()
+  .valid(...FORMS.map((one) => one.id))
+  .required();
+
 /** Ranges match the guards of core, so that a draft that is saved can always be planned. */
 const draft = Joi.object<BatchDraft>({
   name: line(120),
-  form: Joi.string().valid('half-moon').required(),
+  form,
   pieces: number(1, 2000).integer(),
   eatAt: isoTime,
   dough: Joi.object({
@@ -94,6 +99,7 @@ const draft = Joi.object<BatchDraft>({
   }).required(),
   fold: Joi.object({
     discM: number(0.02, 0.4),
+    lengthM: number(0.02, 1.5).optional(),
     thicknessM: number(0.0004, 0.012),
     sealM: number(0.002, 0.04),
     fillingEachKg: number(0, 1),
@@ -218,7 +224,7 @@ export const SCHEMAS = {
   starter: Joi.object({
     id: uuid,
     name: line(120),
-    form: Joi.string().valid('half-moon').required(),
+    form,
     starterId: Joi.string()
       .valid(...STARTERS.map((s) => s.id))
       .required(),

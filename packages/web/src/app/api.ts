@@ -3,6 +3,7 @@ import type {
   Felt,
   FireAct,
   FlourBelief,
+  FormId,
   Kitchen,
   LedgerFigures,
   OilReading,
@@ -95,7 +96,7 @@ export interface FlourAsk {
 export interface StarterAsk {
   readonly id: string;
   readonly name: string;
-  readonly form: 'half-moon';
+  readonly form: FormId;
   readonly starterId: string;
   readonly pieces: number;
   readonly eatAt: string;

@@ -1,4 +1,15 @@
-import { balanceWays, doughEachKg, withDoughEach, withFold, worstTone } from '@ember-fold/core';
+import {
+  balanceWays,
+  blankLengthM,
+  doughEachKg,
+  formOf,
+  type FormId,
+  withDoughEach,
+  withFold,
+  withForm,
+  withSizeFor,
+  worstTone,
+} from '@ember-fold/core';
 import { useMemo } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../app/useEdit';
@@ -6,11 +17,13 @@ import type { Line } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { Findings, toneColour } from '../controls/Findings';
 import { Figure, PanelTitle, Row, Soft } from '../controls/Panel';
+import { Pick } from '../controls/Pick';
 import { GramField, MmField } from '../controls/UnitFields';
-import { DiscDrawing } from '../drawing/DiscDrawing';
+import { BlankDrawing, drawingHalfM } from '../drawing/BlankDrawing';
 import { FillGauge } from '../drawing/FillGauge';
 import { PieceDrawing } from '../drawing/PieceDrawing';
 import { balanceText } from '../text/balanceText';
+import { BLANK_SIZE, FORM_NAME } from '../text/words';
 import { PiecesField } from './PiecesField';
 import { StationLayout } from './StationLayout';
 
@@ -39,23 +52,42 @@ export function FoldStation({ line }: { readonly line: Line }) {
   const { draft, kitchen, printer, cold } = line;
   const { piece, balance, costEach, findings } = cold.fold;
   const { fold } = draft;
+  const form = formOf(draft.form);
+  const lengthM = blankLengthM(draft);
   const eachAt = (thicknessM: number) => doughEachKg({ ...draft, fold: { ...fold, thicknessM } });
   const ways = useMemo(() => balanceWays(draft, kitchen), [draft, kitchen]);
   return (
     <StationLayout
       controls={
         <>
-          <PanelTitle>Half-moon</PanelTitle>
+          <PanelTitle>Fold and seal</PanelTitle>
+          <Pick<FormId>
+            label="Form"
+            value={draft.form}
+            options={FORM_NAME}
+            onChange={(next) => edit('fold.form', (d, known) => withForm(d, next, known))}
+          />
           <PiecesField pieces={draft.pieces} />
           <Row>
             <MmField
-              label="Disc"
+              label={BLANK_SIZE[form.blank]}
               value={fold.discM}
               least={0.02}
               most={0.4}
               onChange={(discM) => edit('fold.discM', (d) => withFold(d, { discM }))}
             />
           </Row>
+          {form.hasLength && (
+            <Row>
+              <MmField
+                label="Its length"
+                value={lengthM}
+                least={0.02}
+                most={1.5}
+                onChange={(length) => edit('fold.lengthM', (d) => withFold(d, { lengthM: length }))}
+              />
+            </Row>
+          )}
           <Row>
             <MmField
               label="Rolled thickness"
@@ -108,11 +140,13 @@ export function FoldStation({ line }: { readonly line: Line }) {
       }
       drawing={
         <>
-          <PanelTitle>Rolled disc and folded piece</PanelTitle>
+          <PanelTitle>Rolled blank and folded piece</PanelTitle>
           <Soft>drawn to scale</Soft>
           <Pair>
-            <DiscDrawing discM={fold.discM} sealM={fold.sealM} fill={piece?.fill ?? 0} />
-            {piece && <PieceDrawing piece={piece} sealM={fold.sealM} discM={fold.discM} />}
+            <BlankDrawing form={draft.form} discM={fold.discM} lengthM={lengthM} sealM={fold.sealM} piece={piece} />
+            {piece && (
+              <PieceDrawing piece={piece} sealM={fold.sealM} halfM={drawingHalfM(draft.form, fold.discM, lengthM)} />
+            )}
           </Pair>
         </>
       }
@@ -121,6 +155,14 @@ export function FoldStation({ line }: { readonly line: Line }) {
           <Soft>Pocket filled</Soft>
           <Figure>{piece ? printer.percent(piece.fill) : 'no pocket'}</Figure>
           {piece && <FillGauge fill={piece.fill} colour={theme[toneColour(worstTone(findings))]} />}
+          {piece && (piece.fill < 0.6 || piece.fill > 0.85) && (
+            <Button
+              style={{ width: '100%' }}
+              onPress={() => edit('fold.size', (d, known) => withSizeFor(d, { fill: 0.75 }, known))}
+            >
+              Size it to be 75 % full
+            </Button>
+          )}
           <Findings findings={findings} printer={printer} />
           {ways.length > 0 && (
             <Ways aria-label="Ways to end together">

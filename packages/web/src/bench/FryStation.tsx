@@ -12,7 +12,7 @@ import { PanelTitle, Row, Soft } from '../controls/Panel';
 import { MinutesField, MmField, OptionalCountField, TempField } from '../controls/UnitFields';
 import { crustColour } from '../drawing/crust';
 import { Drawing } from '../drawing/Drawing';
-import { HalfMoonShape } from '../drawing/HalfMoonShape';
+import { FormShape } from '../drawing/FormShape';
 import { readMl } from '../text/printer';
 import { CRUST_WORD, START_NAME, TURN_NAME } from '../text/words';
 import { StationLayout } from './StationLayout';
@@ -60,12 +60,7 @@ function FacesAtLift({ line }: { readonly line: Line }) {
             box={[-piece.widthM * 520, -piece.depthM * 1060, piece.widthM * 1040, piece.depthM * 1200]}
             label={`${i === 0 ? 'First face' : 'Other face'}: ${CRUST_WORD[crustName(colour)]}`}
           >
-            <HalfMoonShape
-              widthM={piece.widthM}
-              depthM={piece.depthM}
-              sealM={line.draft.fold.sealM}
-              colour={crustColour(colour)}
-            />
+            <FormShape piece={piece} sealM={line.draft.fold.sealM} colour={crustColour(colour)} />
           </Drawing>
           <figcaption>{`${i === 0 ? 'first face' : 'other face'}, ${CRUST_WORD[crustName(colour)]}`}</figcaption>
         </figure>

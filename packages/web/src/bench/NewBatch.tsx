@@ -1,17 +1,16 @@
-import { type StarterId, STARTERS } from '@ember-fold/core';
+import { type FormId, type StarterId, STARTERS } from '@ember-fold/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api, problemOf } from '../app/api';
 import { Button } from '../controls/Button';
-import { Choice } from '../controls/Choice';
 import { MomentField } from '../controls/MomentField';
 import { NameField } from '../controls/NameField';
 import { Problem } from '../controls/Panel';
 import { Pick } from '../controls/Pick';
 import { Actions, Sheet } from '../controls/Sheet';
 import { CountField } from '../controls/UnitFields';
-import { STARTER_NAME } from '../text/words';
+import { FORM_NAME, FORM_PLURAL, STARTER_NAME } from '../text/words';
 
 const Form = styled.form`
   display: grid;
@@ -35,13 +34,14 @@ export function NewBatch({ onClose }: { readonly onClose: () => void }) {
   // One id for one form: pressing twice, or again after a lost answer, makes one batch.
   const [id] = useState(() => crypto.randomUUID());
   const [starterId, setStarterId] = useState<StarterId>('squash-sage');
+  const [form, setForm] = useState<FormId>('half-moon');
   const [pieces, setPieces] = useState(24);
   const [eatAt, setEatAt] = useState(nextSupper);
   const [ownName, setOwnName] = useState<string | null>(null);
-  const name = ownName ?? `${STARTER_NAME[starterId]} half-moons`;
+  const name = ownName ?? `${STARTER_NAME[starterId]} ${FORM_PLURAL[form]}`;
   const submit = async () => {
     if (name.trim() === '') return;
-    const result = await make({ id, name: name.trim(), form: 'half-moon', starterId, pieces, eatAt });
+    const result = await make({ id, name: name.trim(), form, starterId, pieces, eatAt });
     if ('data' in result && result.data) await navigate(`/bench/${result.data.id}/fold`);
   };
   return (
@@ -52,7 +52,7 @@ export function NewBatch({ onClose }: { readonly onClose: () => void }) {
           void submit();
         }}
       >
-        <Choice label="Form" value="half-moon" options={{ 'half-moon': 'half-moon' }} onChange={() => undefined} />
+        <Pick<FormId> label="Form" value={form} options={FORM_NAME} onChange={setForm} />
         <Pick label="Filling" value={starterId} options={FILLINGS} onChange={setStarterId} />
         <CountField label="How many" value={pieces} least={1} most={2000} onChange={setPieces} />
         <MomentField label="When to eat" value={eatAt} onChange={setEatAt} />

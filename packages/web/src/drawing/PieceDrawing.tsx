@@ -1,15 +1,16 @@
-import { type HalfMoon, halfMoonSection } from '@ember-fold/core';
+import { lensSection, halfMoonSection, type Piece } from '@ember-fold/core';
 import { useTheme } from 'styled-components';
 import { crustColour } from './crust';
 import { DimensionY } from './Dimension';
 import { FILLING } from './DiscDrawing';
 import { Drawing } from './Drawing';
-import { HalfMoonShape } from './HalfMoonShape';
+import { FormShape } from './FormShape';
 
 interface PieceDrawingProps {
-  readonly piece: HalfMoon;
+  readonly piece: Piece;
   readonly sealM: number;
-  readonly discM: number;
+  /** Half of what the blank is drawn within, m: both share one scale. */
+  readonly halfM: number;
 }
 
 const DOUGH = '#EACB8C';
@@ -17,54 +18,149 @@ const EDGE = '#8A6428';
 /** The cut is drawn this much larger. */
 const CUT = 1.6;
 
-/** The folded piece from above, and cut through the middle; same scale as the disc, the cut larger. */
-export function PieceDrawing({ piece, sealM, discM }: PieceDrawingProps) {
+/** The folded piece from above, and cut through the middle; same scale as the blank, the cut larger. */
+export function PieceDrawing({ piece, sealM, halfM }: PieceDrawingProps) {
   const theme = useTheme();
-  const r = discM * 500;
+  const r = halfM * 1000;
   const text = r * 0.105;
-  const scale = 1000 * CUT;
-  const section = halfMoonSection(piece, sealM);
-  const points = (pick: 'outer' | 'inner', sign: 1 | -1) =>
-    section.map((p) => `${(p.x * scale).toFixed(2)} ${(sign * p[pick] * scale).toFixed(2)}`);
-  const closed = (pick: 'outer' | 'inner') =>
-    `M ${points(pick, -1).join(' L ')} L ${points(pick, 1).reverse().join(' L ')} Z`;
-  // The wall runs round the fold too: the filling's outline, stroked by twice the wall.
-  const wall = piece.wallCrownM * scale;
-  const hair = r * 0.01;
-  const end = section[section.length - 1]!;
-  const half = (piece.sealThickM / 2) * scale;
-  const cutWidth = piece.depthM * scale;
-  const high = (piece.thicknessM / 2) * scale;
+  const cutWide = (piece.form === 'half-moon' ? piece.depthM : piece.widthM) * 1000 * CUT;
+  const high = (piece.thicknessM / 2) * 1000 * CUT;
   const top = piece.depthM * 1000 + r * 0.34 + high;
-  const seal = `M ${end.x * scale} ${-half} L ${cutWidth} ${-half} Q ${cutWidth + half * 0.7} 0 ${cutWidth} ${half} L ${end.x * scale} ${half} Z`;
   const airMl = piece.airM3 * 1e6;
   return (
     <Drawing
       box={[-r * 1.08, -r * 0.08 - piece.depthM * 1000, r * 2.16, top + high + r * 0.22]}
       label={`Folded piece ${(piece.widthM * 1000).toFixed(0)} by ${(piece.depthM * 1000).toFixed(0)} mm, ${(piece.thicknessM * 1000).toFixed(0)} mm thick`}
     >
-      <HalfMoonShape widthM={piece.widthM} depthM={piece.depthM} sealM={sealM} colour={crustColour(0.2)} />
-      <g transform={`translate(${-r * 1.02 + wall} ${top - piece.depthM * 1000})`}>
+      <FormShape piece={piece} sealM={sealM} colour={crustColour(0.2)} />
+      <g transform={`translate(${-r * 1.02} ${top - piece.depthM * 1000})`}>
         <text x={0} y={-high - r * 0.1} fontSize={text} fill={theme.soft}>
           {`cut through, ${CUT} times the size${airMl >= 0.5 ? `, ${airMl.toFixed(0)} ml air` : ''}`}
         </text>
-        <g strokeLinejoin="round">
-          <path d={closed('inner')} stroke={EDGE} strokeWidth={2 * (wall + hair)} />
-          <path d={closed('outer')} stroke={EDGE} strokeWidth={2 * hair} />
-          <path d={seal} fill={DOUGH} stroke={EDGE} strokeWidth={2 * hair} />
-          <path d={closed('inner')} stroke={DOUGH} strokeWidth={2 * wall} />
-          <path d={closed('outer')} fill={DOUGH} />
-          <path d={seal} fill={DOUGH} />
-          <path d={closed('inner')} fill={FILLING} />
-        </g>
+        <Cut piece={piece} sealM={sealM} hair={r * 0.01} />
         <DimensionY
           from={-high}
           to={high}
-          x={cutWidth + half + r * 0.08}
+          x={Math.min(cutWide + r * 0.12, r * 1.6)}
           size={r}
           label={`${(piece.thicknessM * 1000).toFixed(0)} mm`}
         />
       </g>
     </Drawing>
+  );
+}
+
+interface CutProps {
+  readonly piece: Piece;
+  readonly sealM: number;
+  readonly hair: number;
+}
+
+/** What the knife shows, from x = 0 to the right. */
+function Cut(props: CutProps) {
+  switch (props.piece.form) {
+    case 'half-moon':
+      return <FoldedCut {...props} />;
+    case 'two-discs':
+    case 'square-parcel':
+    case 'strip-triangle':
+    case 'cone':
+      return <LensCut {...props} />;
+    case 'ball':
+    case 'pouch':
+    case 'oval':
+    case 'teardrop':
+    case 'roll':
+      return <RoundCut {...props} />;
+    default: {
+      const never: never = props.piece.form;
+      return never;
+    }
+  }
+}
+
+/** The wall runs round the fold; the seal stands out at the other end. */
+function FoldedCut({ piece, sealM, hair }: CutProps) {
+  const scale = 1000 * CUT;
+  const section = halfMoonSection(piece, sealM);
+  const points = (pick: 'outer' | 'inner', sign: 1 | -1) =>
+    section.map((p) => `${(p.x * scale).toFixed(2)} ${(sign * p[pick] * scale).toFixed(2)}`);
+  const closed = (pick: 'outer' | 'inner') =>
+    `M ${points(pick, -1).join(' L ')} L ${points(pick, 1).reverse().join(' L ')} Z`;
+  // The filling's outline, stroked by twice the wall, is the wall round the fold.
+  const wall = piece.wallCrownM * scale;
+  const end = section[section.length - 1]!;
+  const half = (piece.sealThickM / 2) * scale;
+  const wide = piece.depthM * scale;
+  const seal = `M ${end.x * scale} ${-half} L ${wide} ${-half} Q ${wide + half * 0.7} 0 ${wide} ${half} L ${end.x * scale} ${half} Z`;
+  return (
+    <g strokeLinejoin="round" transform={`translate(${wall} 0)`}>
+      <path d={closed('inner')} stroke={EDGE} strokeWidth={2 * (wall + hair)} />
+      <path d={closed('outer')} stroke={EDGE} strokeWidth={2 * hair} />
+      <path d={seal} fill={DOUGH} stroke={EDGE} strokeWidth={2 * hair} />
+      <path d={closed('inner')} stroke={DOUGH} strokeWidth={2 * wall} />
+      <path d={closed('outer')} fill={DOUGH} />
+      <path d={seal} fill={DOUGH} />
+      <path d={closed('inner')} fill={FILLING} />
+    </g>
+  );
+}
+
+/** Sealed on both sides of the filling. */
+function LensCut({ piece, sealM, hair }: CutProps) {
+  const scale = 1000 * CUT;
+  const half = (piece.widthM / 2) * scale;
+  const section = lensSection(piece, sealM);
+  const outline = (pick: 'outer' | 'inner') => {
+    const side = (sx: 1 | -1, sy: 1 | -1) =>
+      section.map((p) => `${(half + sx * p.x * scale).toFixed(2)} ${(sy * p[pick] * scale).toFixed(2)}`);
+    return [...side(1, -1), ...side(1, 1).reverse(), ...side(-1, 1), ...side(-1, -1).reverse()].join(' L ');
+  };
+  const rim = (piece.sealThickM / 2) * scale;
+  const end = section[section.length - 1]!.x * scale;
+  const flange = (sx: 1 | -1) =>
+    `M ${half + sx * end} ${-rim} L ${half + sx * half} ${-rim} L ${half + sx * half} ${rim} L ${half + sx * end} ${rim} Z`;
+  return (
+    <g strokeLinejoin="round">
+      <path
+        d={`M ${outline('outer')} Z ${flange(1)} ${flange(-1)}`}
+        fill={DOUGH}
+        stroke={EDGE}
+        strokeWidth={2 * hair}
+      />
+      <path d={`M ${outline('outer')} Z ${flange(1)} ${flange(-1)}`} fill={DOUGH} />
+      <path d={`M ${outline('inner')} Z`} fill={FILLING} />
+    </g>
+  );
+}
+
+/** A wall all round: gathered forms with their knot, a roll with its turns. */
+function RoundCut({ piece, hair }: CutProps) {
+  const scale = 1000 * CUT;
+  const wide = (piece.form === 'roll' ? piece.depthM : piece.widthM) * 500 * CUT;
+  const high = piece.thicknessM * 500 * CUT;
+  const wall = piece.wallCrownM * scale;
+  const knot = piece.gathered ? piece.gathered.flatKnotM * scale : 0;
+  const turns = piece.form === 'roll' ? Math.max(0, Math.round(piece.wallCrownM / (piece.sealThickM / 2 || 1)) - 1) : 0;
+  return (
+    <g transform={`translate(${wide} 0)`} stroke={EDGE} strokeWidth={hair}>
+      <ellipse rx={wide} ry={high} fill={DOUGH} />
+      <ellipse rx={Math.max(0, wide - wall)} ry={Math.max(0, high - wall)} fill={FILLING} />
+      {Array.from({ length: turns }, (_, i) => (
+        <ellipse
+          key={i}
+          rx={Math.max(0, wide - (wall * (i + 1)) / (turns + 1))}
+          ry={Math.max(0, high - (wall * (i + 1)) / (turns + 1))}
+          fill="none"
+        />
+      ))}
+      {knot > wall && (
+        <path
+          d={`M ${-knot * 0.9} ${-high + wall * 0.7} Q 0 ${-high + knot * 1.3} ${knot * 0.9} ${-high + wall * 0.7} Z`}
+          fill={DOUGH}
+          stroke="none"
+        />
+      )}
+    </g>
   );
 }

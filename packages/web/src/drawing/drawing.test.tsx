@@ -1,11 +1,11 @@
-import { CRUST_LIMITS, halfMoon, type HalfMoonSpec } from '@ember-fold/core';
+import { CRUST_LIMITS, FORMS, formOf, type PieceSpec } from '@ember-fold/core';
 import { render, screen } from '@testing-library/react';
 import fc from 'fast-check';
 import { ThemeProvider } from 'styled-components';
 import { planningTheme } from '../app/theme';
 import { CompositionBar } from './CompositionBar';
 import { crustColour } from './crust';
-import { DiscDrawing } from './DiscDrawing';
+import { BlankDrawing, drawingHalfM } from './BlankDrawing';
 import { PieceDrawing } from './PieceDrawing';
 import { PourLadder } from './PourLadder';
 import { StiffnessDial } from './StiffnessDial';
@@ -27,7 +27,8 @@ it('the crust ramp only ever darkens, and says raw, golden and dark in its own c
   steps.slice(1).forEach((value, i) => expect(value).toBeLessThan(steps[i]! - 15));
 });
 
-const specs: fc.Arbitrary<HalfMoonSpec> = fc.record({
+const specs: fc.Arbitrary<PieceSpec> = fc.record({
+  lengthM: fc.double({ min: 0.05, max: 0.6, noNaN: true }),
   discM: fc.double({ min: 0.05, max: 0.3, noNaN: true }),
   thicknessM: fc.double({ min: 0.0008, max: 0.008, noNaN: true }),
   sealM: fc.double({ min: 0.003, max: 0.02, noNaN: true }),
@@ -39,16 +40,17 @@ const specs: fc.Arbitrary<HalfMoonSpec> = fc.record({
 
 it('any piece is drawn with finite figures, the width and thickness of core named', () => {
   fc.assert(
-    fc.property(specs, (spec) => {
-      const piece = halfMoon(spec);
+    fc.property(specs, fc.constantFrom(...FORMS), (spec, form) => {
+      const piece = form.piece(spec);
+      const halfM = drawingHalfM(form.id, spec.discM, spec.lengthM);
       const { container, unmount } = render(
         <ThemeProvider theme={planningTheme}>
-          <DiscDrawing discM={spec.discM} sealM={spec.sealM} fill={piece?.fill ?? 0} />
-          {piece && <PieceDrawing piece={piece} sealM={spec.sealM} discM={spec.discM} />}
+          <BlankDrawing form={form.id} {...spec} piece={piece} />
+          {piece && <PieceDrawing piece={piece} sealM={spec.sealM} halfM={halfM} />}
         </ThemeProvider>,
       );
       expect(container.innerHTML).not.toMatch(/NaN|Infinity|undefined/);
-      screen.getByRole('img', { name: new RegExp(`Rolled disc, ${Math.round(spec.discM * 1000)} mm`) });
+      screen.getByRole('img', { name: /^(Rolled|One of two|Half of a)/ });
       if (piece) {
         const thick = (piece.thicknessM * 1000).toFixed(0);
         screen.getByRole('img', { name: new RegExp(`Folded piece .* ${thick} mm thick`) });
@@ -56,16 +58,16 @@ it('any piece is drawn with finite figures, the width and thickness of core name
       }
       unmount();
     }),
-    { numRuns: 40 },
+    { numRuns: 120 },
   );
 });
 
 it('disc and piece share one scale', () => {
-  const piece = halfMoon({ ...baseSpec(), fillingKg: 0.035 })!;
+  const piece = formOf('half-moon').piece({ ...baseSpec(), fillingKg: 0.035 })!;
   const { container } = render(
     <ThemeProvider theme={planningTheme}>
-      <DiscDrawing discM={0.118} sealM={0.011} fill={0.7} />
-      <PieceDrawing piece={piece} sealM={0.011} discM={0.118} />
+      <BlankDrawing form="half-moon" discM={0.118} lengthM={0.118} sealM={0.011} piece={piece} />
+      <PieceDrawing piece={piece} sealM={0.011} halfM={0.059} />
     </ThemeProvider>,
   );
   const widths = [...container.querySelectorAll('svg')].map((svg) =>
@@ -75,9 +77,10 @@ it('disc and piece share one scale', () => {
   expect(Number(container.querySelector('circle')!.getAttribute('r'))).toBeCloseTo(59, 9);
 });
 
-function baseSpec(): HalfMoonSpec {
+function baseSpec(): PieceSpec {
   return {
     discM: 0.118,
+    lengthM: 0.118,
     thicknessM: 0.0026,
     sealM: 0.011,
     fillingKg: 0,

@@ -1,9 +1,9 @@
-import { crustName, type FirePiece, type HalfMoon, type PiecePrediction } from '@ember-fold/core';
+import { crustName, type FirePiece, type Piece, type PiecePrediction } from '@ember-fold/core';
 import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureFont } from '../app/theme';
 import { crustColour } from '../drawing/crust';
-import { HalfMoonShape } from '../drawing/HalfMoonShape';
+import { FormShape } from '../drawing/FormShape';
 import type { Printer } from '../text/printer';
 import { CRUST_WORD } from '../text/words';
 
@@ -71,7 +71,7 @@ const Spot = styled(ToggleButton)`
 interface PotViewProps {
   readonly inPot: readonly FirePiece[];
   readonly predictions: readonly PiecePrediction[];
-  readonly shape: HalfMoon;
+  readonly shape: Piece;
   readonly sealM: number;
   readonly nowS: number;
   readonly selected: ReadonlySet<number>;
@@ -119,7 +119,7 @@ export function PotView({ inPot, predictions, shape, sealM, nowS, selected, onSe
             aria-label={`Piece ${piece.number}, ${age} in the oil, up ${CRUST_WORD[crustName(colour)]}, down ${CRUST_WORD[crustName(down)]}`}
           >
             <svg viewBox={`${-w * 0.52} ${-d * 1.06} ${w * 1.04} ${d * 1.2}`} aria-hidden>
-              <HalfMoonShape widthM={shape.widthM} depthM={shape.depthM} sealM={sealM} colour={crustColour(colour)} />
+              <FormShape piece={shape} sealM={sealM} colour={crustColour(colour)} />
             </svg>
             <i aria-hidden style={{ background: ringOf(piece, prediction, nowS) }} />
             <b>{piece.number}</b>

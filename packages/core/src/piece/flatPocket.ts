@@ -1,0 +1,85 @@
+import { airShareOf, chordOf, type Form, type Piece, type PieceSpec, requirePiece } from './piece.js';
+
+/** Least half-width of a pocket that can be filled at all, m. */
+const LEAST_POCKET_M = 0.003;
+
+/** A flat form: two faces sealed around a region that bulges like a membrane. Lengths m, areas m². */
+export interface FlatRegion {
+  /** Half the narrowest width of the pocket: under 3 mm there is none. */
+  readonly reachM: number;
+  readonly areaM2: number;
+  /** Mean and greatest of −∇²φ = 1 over it, φ = 0 around. */
+  readonly meanM2: number;
+  readonly mostM2: number;
+  /** Both ways across the pocket, and the seal that adds to each. */
+  readonly acrossM: readonly [number, number];
+  readonly marginM: readonly [number, number];
+  readonly sealLengthM: number;
+  /** Both faces, before they stretch. */
+  readonly skinM2: number;
+  /** Layers of dough in each face, and where they are pressed together. */
+  readonly layers: number;
+  readonly sealLayers: number;
+}
+
+interface FlatFormSpec extends Pick<Form, 'id' | 'blank' | 'hasLength' | 'blankAreaM2'> {
+  /** What a fold edge adds, for it is not pinned: to the room, and to the rise. */
+  readonly room: number;
+  readonly riseRoom: number;
+  readonly shapeExponent: number;
+  readonly exposedShare: number;
+  region(spec: PieceSpec): FlatRegion;
+}
+
+/**
+ * A form from its region: capacity `2A√(2ε⟨φ⟩)`, rise `f′·φmax√(2ε/⟨φ⟩)`, stretch used `ε f′²`,
+ * twice that at the seam; f′ is filling and air over capacity, thickness two rises and two
+ * walls. Source: models.md §4, our own; see docs/models/fold.md.
+ */
+export function flatForm(form: FlatFormSpec): Form {
+  const { id, blank, hasLength, blankAreaM2 } = form;
+  const piece = (spec: PieceSpec): Piece | null => {
+    requirePiece(spec);
+    const region = form.region(spec);
+    if (!(region.reachM >= LEAST_POCKET_M && region.areaM2 > 0)) return null;
+    const { areaM2, meanM2, mostM2, layers, acrossM, marginM } = region;
+    const { stretch, thicknessM: rolledM } = spec;
+    const wide = stretch > 0.2 ? 1 + stretch / 3 : 1;
+    const capacityM3 = 2 * areaM2 * Math.sqrt(2 * stretch * meanM2) * form.room * wide;
+    const fillingM3 = spec.fillingKg / spec.fillingKgPerM3;
+    const fill = fillingM3 / capacityM3;
+    const airShare = airShareOf(fill);
+    const filled = fill + airShare;
+    const used = stretch * filled * filled;
+    const riseM = filled * mostM2 * Math.sqrt((2 * stretch) / meanM2) * form.riseRoom;
+    const wallCrownM = (layers * rolledM) / (1 + used);
+    const thicknessM = 2 * riseM + 2 * wallCrownM;
+    const doughM3 = blankAreaM2(spec.discM, spec.lengthM) * rolledM;
+    const airM3 = airShare * capacityM3;
+    const across = (i: 0 | 1) => chordOf(acrossM[i] * (1 + used), riseM) + marginM[i];
+    return {
+      form: id,
+      doughKg: doughM3 * spec.doughKgPerM3,
+      doughM3,
+      fillingM3,
+      airM3,
+      capacityM3,
+      fill,
+      wallCrownM,
+      wallSeamM: (layers * rolledM) / (1 + 2 * used),
+      sealThickM: region.sealLayers * rolledM,
+      riseM,
+      thicknessM,
+      widthM: across(0),
+      depthM: across(1),
+      sealLengthM: region.sealLengthM,
+      surfaceM2: region.skinM2 * (1 + used),
+      volumeM3: doughM3 + fillingM3 + airM3,
+      heatRadiusM: thicknessM / 2,
+      shapeExponent: form.shapeExponent,
+      exposedShare: form.exposedShare,
+      gathered: null,
+    };
+  };
+  return { id, blank, hasLength, blankAreaM2, piece };
+}

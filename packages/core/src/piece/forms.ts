@@ -1,0 +1,35 @@
+import { CoreError } from '../errors.js';
+import { BALL } from './forms/ball.js';
+import { CONE } from './forms/cone.js';
+import { HALF_MOON } from './forms/halfMoon.js';
+import { OVAL } from './forms/oval.js';
+import { POUCH } from './forms/pouch.js';
+import { ROLL } from './forms/roll.js';
+import { SQUARE_PARCEL } from './forms/squareParcel.js';
+import { STRIP_TRIANGLE } from './forms/stripTriangle.js';
+import { TEARDROP } from './forms/teardrop.js';
+import { TWO_DISCS } from './forms/twoDiscs.js';
+import type { Form, FormId } from './piece.js';
+
+/** Every form, in the order they are offered. */
+export const FORMS: readonly Form[] = [
+  HALF_MOON,
+  TWO_DISCS,
+  SQUARE_PARCEL,
+  STRIP_TRIANGLE,
+  CONE,
+  ROLL,
+  BALL,
+  POUCH,
+  OVAL,
+  TEARDROP,
+];
+
+const BY_ID = new Map<string, Form>(FORMS.map((form) => [form.id, form]));
+
+/** @throws CoreError UNKNOWN_NAME */
+export function formOf(id: FormId): Form {
+  const found = BY_ID.get(id);
+  if (!found) throw new CoreError('UNKNOWN_NAME', 'form', `There is no form "${String(id).slice(0, 40)}".`);
+  return found;
+}

@@ -1,0 +1,15 @@
+import { gatheredForm } from '../gather.js';
+
+/** A disc drawn up around its filling and rolled round. */
+export const BALL = gatheredForm({
+  id: 'ball',
+  exposedShare: 0.3,
+  shape: (outerM) => ({
+    widthM: 2 * outerM,
+    depthM: 2 * outerM,
+    thicknessM: 2 * outerM,
+    surfaceM2: 4 * Math.PI * outerM * outerM,
+    heatRadiusM: outerM,
+    shapeExponent: 3,
+  }),
+});

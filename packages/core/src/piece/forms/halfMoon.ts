@@ -1,0 +1,32 @@
+import { flatForm } from '../flatPocket.js';
+
+/** Mean and greatest of the membrane on a unit half-disc. Source: closed series, models.md §4. */
+const MEAN = 0.0474;
+const MOST = 0.0976;
+
+/** A disc folded over its filling and sealed around: plain, crimped with a fork, or roped. */
+export const HALF_MOON = flatForm({
+  id: 'half-moon',
+  blank: 'disc',
+  hasLength: false,
+  blankAreaM2: (discM) => (Math.PI * discM * discM) / 4,
+  room: 1.4,
+  riseRoom: 1.6,
+  shapeExponent: 1.45,
+  exposedShare: 0.35,
+  region({ discM, sealM }) {
+    const r = discM / 2 - sealM;
+    return {
+      reachM: r,
+      areaM2: (Math.PI * r * r) / 2,
+      meanM2: MEAN * r * r,
+      mostM2: MOST * r * r,
+      acrossM: [2 * r, r],
+      marginM: [2 * sealM, sealM],
+      sealLengthM: (Math.PI * (discM - sealM)) / 2,
+      skinM2: (Math.PI * discM * discM) / 4,
+      layers: 1,
+      sealLayers: 2,
+    };
+  },
+});

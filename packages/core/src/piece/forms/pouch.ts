@@ -1,0 +1,24 @@
+import { ellipsoidSkinM2, gatheredForm } from '../gather.js';
+
+/** How flat it is pressed: half its height over the radius it had as a ball. Our own. */
+const PRESSED = 0.6;
+
+/** A ball pressed flat between the palms, seam side up. */
+export const POUCH = gatheredForm({
+  id: 'pouch',
+  exposedShare: 0.4,
+  shape(outerM) {
+    const half = PRESSED * outerM;
+    // Volume stays: b²·half = R³.
+    const b = Math.sqrt(outerM ** 3 / half);
+    const beta = b / half;
+    return {
+      widthM: 2 * b,
+      depthM: 2 * b,
+      thicknessM: 2 * half,
+      surfaceM2: ellipsoidSkinM2(b, b, half),
+      heatRadiusM: half,
+      shapeExponent: 1 + 2 / beta ** 3,
+    };
+  },
+});

@@ -1,0 +1,59 @@
+import { airShareOf, type Form, type Piece, requirePiece } from '../piece.js';
+
+/**
+ * Turns a sheet of this length makes around a core: `n = (−d + √(d² + 4tL/π))/(2t)`.
+ * Source: models.md §4: the wound area is the sheet's, t·L = π n t (d + n t).
+ */
+export function wrapsOf(coreM: number, thicknessM: number, lengthM: number): number {
+  return (-coreM + Math.sqrt(coreM * coreM + (4 * thicknessM * lengthM) / Math.PI)) / (2 * thicknessM);
+}
+
+/** A sheet wound around the filling, its ends folded in. */
+export const ROLL: Form = {
+  id: 'roll',
+  blank: 'sheet',
+  hasLength: true,
+  blankAreaM2: (widthM, lengthM) => widthM * lengthM,
+  piece(spec): Piece | null {
+    requirePiece(spec);
+    const { discM: widthM, lengthM, sealM, thicknessM: rolledM } = spec;
+    const coreLength = widthM - 2 * sealM;
+    // It closes when it goes round once and overlaps by the seal.
+    const mostCore = (lengthM - sealM) / Math.PI - rolledM;
+    if (!(coreLength > 0.01 && mostCore > 0.003)) return null;
+    const capacityM3 = (Math.PI / 4) * mostCore * mostCore * coreLength;
+    const fillingM3 = spec.fillingKg / spec.fillingKgPerM3;
+    const fill = fillingM3 / capacityM3;
+    const airM3 = airShareOf(fill) * capacityM3;
+    const coreM = Math.sqrt((4 * (fillingM3 + airM3)) / (Math.PI * coreLength));
+    const wraps = wrapsOf(coreM, rolledM, lengthM);
+    const wallM = wraps * rolledM;
+    const across = coreM + 2 * wallM;
+    const doughM3 = widthM * lengthM * rolledM;
+    return {
+      form: 'roll',
+      doughKg: doughM3 * spec.doughKgPerM3,
+      doughM3,
+      fillingM3,
+      airM3,
+      capacityM3,
+      fill,
+      wallCrownM: wallM,
+      // Under one turn it does not close; there it is as thin as its mean.
+      wallSeamM: Math.min(wallM, Math.floor(Math.max(1, wraps)) * rolledM),
+      sealThickM: 2 * wallM,
+      riseM: coreM / 2,
+      thicknessM: across,
+      // The ends folded in lie over the core.
+      widthM: coreLength + 2 * wallM,
+      depthM: across,
+      sealLengthM: coreLength + 2 * across,
+      surfaceM2: Math.PI * across * (coreLength + 2 * wallM) + (Math.PI / 2) * across * across,
+      volumeM3: doughM3 + fillingM3 + airM3,
+      heatRadiusM: across / 2,
+      shapeExponent: 2,
+      exposedShare: 0.35,
+      gathered: null,
+    };
+  },
+};

@@ -1,0 +1,37 @@
+import { flatForm } from '../flatPocket.js';
+
+/** Mean and greatest of the membrane on a unit square. Source: closed series, models.md §4. */
+const MEAN = 0.0351;
+const MOST = 0.0737;
+
+/**
+ * A square whose four corners meet over the filling: the parcel has 1/√2 of its side, half of
+ * its area on each face, sealed along both diagonals of the upper one.
+ */
+export const SQUARE_PARCEL = flatForm({
+  id: 'square-parcel',
+  blank: 'square',
+  hasLength: false,
+  blankAreaM2: (sideM) => sideM * sideM,
+  room: 1.5,
+  riseRoom: 1.6,
+  shapeExponent: 1.3,
+  exposedShare: 0.45,
+  region({ discM: sideM, sealM }) {
+    const parcelM = sideM / Math.SQRT2;
+    // The four edges are folds; the seams over the filling take their margin from its room.
+    const a = parcelM - sealM;
+    return {
+      reachM: a / 2,
+      areaM2: a * a,
+      meanM2: MEAN * a * a,
+      mostM2: MOST * a * a,
+      acrossM: [a, a],
+      marginM: [sealM, sealM],
+      sealLengthM: 2 * Math.SQRT2 * parcelM,
+      skinM2: 2 * parcelM * parcelM,
+      layers: 1,
+      sealLayers: 2,
+    };
+  },
+});

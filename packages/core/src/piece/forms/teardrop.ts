@@ -1,0 +1,23 @@
+import { gatheredForm } from '../gather.js';
+
+/** Height of the point over the radius of the round end. Our own. */
+const POINT = 1.5;
+/** A half ball with a cone on it: π r³ (2/3 + POINT/3). */
+const VOLUME = (Math.PI * (2 + POINT)) / 3;
+
+/** A ball drawn up to a point where it is closed. */
+export const TEARDROP = gatheredForm({
+  id: 'teardrop',
+  exposedShare: 0.3,
+  shape(outerM) {
+    const r = Math.cbrt(((4 / 3) * Math.PI * outerM ** 3) / VOLUME);
+    return {
+      widthM: 2 * r,
+      depthM: (1 + POINT) * r,
+      thicknessM: 2 * r,
+      surfaceM2: Math.PI * r * r * (2 + Math.hypot(1, POINT)),
+      heatRadiusM: r,
+      shapeExponent: 2.85,
+    };
+  },
+});

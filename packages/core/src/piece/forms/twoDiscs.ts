@@ -1,0 +1,28 @@
+import { flatForm } from '../flatPocket.js';
+
+/** Two discs crimped together around the filling. A disc has closed forms: φmax r²/4, mean r²/8. */
+export const TWO_DISCS = flatForm({
+  id: 'two-discs',
+  blank: 'two-discs',
+  hasLength: false,
+  blankAreaM2: (discM) => (Math.PI * discM * discM) / 2,
+  room: 1,
+  riseRoom: 1,
+  shapeExponent: 1.2,
+  exposedShare: 0.45,
+  region({ discM, sealM }) {
+    const r = discM / 2 - sealM;
+    return {
+      reachM: r,
+      areaM2: Math.PI * r * r,
+      meanM2: (r * r) / 8,
+      mostM2: (r * r) / 4,
+      acrossM: [2 * r, 2 * r],
+      marginM: [2 * sealM, 2 * sealM],
+      sealLengthM: Math.PI * (discM - sealM),
+      skinM2: (Math.PI * discM * discM) / 2,
+      layers: 1,
+      sealLayers: 2,
+    };
+  },
+});

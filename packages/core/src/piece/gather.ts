@@ -1,0 +1,134 @@
+import {
+  airShareOf,
+  type Form,
+  type FormId,
+  type Gathered,
+  type Piece,
+  type PieceSpec,
+  requirePiece,
+} from './piece.js';
+
+/** Nothing is rolled thinner than this, m. */
+const LEAST_ROLL_M = 0.001;
+/** A knot is reported as at most this many walls; the rest of the dough is pinched off. */
+const MOST_KNOT = 3;
+const BALL = (4 / 3) * Math.PI;
+const radiusOf = (volumeM3: number): number => Math.cbrt(volumeM3 / BALL);
+
+/**
+ * Thickness to roll a disc to at distance s from its centre so that it makes a ball of even
+ * wall: `t(s) = τλ·sin(λs/R)/(s/R)`, λ = πR over the disc's radius; never under 1 mm.
+ * Source: models.md §4, our own: a ring at s lands at angle λs/R and shrinks to sin of it.
+ *
+ * @param discRadiusM of the rolled disc
+ * @param ballRadiusM R, to the middle of the wall
+ * @param wallM τ, the even wall
+ */
+export function rolledProfileM(sM: number, discRadiusM: number, ballRadiusM: number, wallM: number): number {
+  const lambda = (Math.PI * ballRadiusM) / discRadiusM;
+  const angle = (lambda * sM) / ballRadiusM;
+  const ring = angle < 1e-6 ? lambda * lambda : (lambda * Math.sin(angle)) / (sM / ballRadiusM);
+  return Math.max(LEAST_ROLL_M, wallM * ring);
+}
+
+/** Where the rim is measured: the last tenth is gathered up and pinched. */
+const RIM_AT = 0.9;
+
+/** How to roll it, and what comes of a disc rolled flat: dough piles up θ/sin θ towards the closure. */
+function gatheredOf(discRadiusM: number, ballRadiusM: number, evenWallM: number, spec: PieceSpec): Gathered {
+  const reach = Math.PI * ballRadiusM;
+  // A disc too small to close is stretched until it does; one too large leaves a knot.
+  const stretched = Math.max(1, reach / discRadiusM) ** 2;
+  const flat = (angle: number) => (spec.thicknessM / stretched) * (angle / Math.sin(angle));
+  const over = Math.max(0, 1 - (reach / discRadiusM) ** 2);
+  const doughKg = Math.PI * discRadiusM ** 2 * spec.thicknessM * spec.doughKgPerM3;
+  const at = (share: number) => rolledProfileM(share * discRadiusM, discRadiusM, ballRadiusM, evenWallM);
+  return {
+    evenWallM,
+    rollCentreM: at(0),
+    rollRimM: at(RIM_AT),
+    flatSideM: flat(Math.PI / 2),
+    flatKnotM: Math.min(MOST_KNOT * evenWallM, flat(0.9 * Math.PI)),
+    knotKg: over * doughKg,
+  };
+}
+
+/** What of the ball another gathered form keeps: its half-axes over the ball's outer radius, and its skin. */
+export interface GatheredShape {
+  readonly widthM: number;
+  readonly depthM: number;
+  readonly thicknessM: number;
+  readonly surfaceM2: number;
+  readonly heatRadiusM: number;
+  readonly shapeExponent: number;
+}
+
+interface GatheredFormSpec {
+  readonly id: FormId;
+  readonly exposedShare: number;
+  /** @param outerM radius of the ball of the same volume */
+  shape(outerM: number): GatheredShape;
+}
+
+/**
+ * A disc gathered around its filling: inner volume is filling and air, shell volume the dough,
+ * the wall solved from both. It holds what its disc still closes around when it has given all
+ * the stretch it has. Pressed, drawn long or to a point it keeps its volume; the wall thins by
+ * what the skin grows. Source: models.md §4, our own.
+ */
+export function gatheredForm({ id, exposedShare, shape }: GatheredFormSpec): Form {
+  const blankAreaM2 = (discM: number) => (Math.PI * discM * discM) / 4;
+  const piece = (spec: PieceSpec): Piece | null => {
+    requirePiece(spec);
+    // What is pinched together closes nothing.
+    const discRadiusM = spec.discM / 2 - spec.sealM / 2;
+    if (discRadiusM < 0.006) return null;
+    const doughM3 = blankAreaM2(spec.discM) * spec.thicknessM;
+    const mostMid = (discRadiusM * Math.sqrt(1 + spec.stretch)) / Math.PI;
+    const mostWall = doughM3 / (4 * Math.PI * mostMid * mostMid);
+    const capacityM3 = BALL * Math.max(0, mostMid - mostWall / 2) ** 3;
+    if (!(capacityM3 > 0)) return null;
+    const fillingM3 = spec.fillingKg / spec.fillingKgPerM3;
+    const fill = fillingM3 / capacityM3;
+    const airM3 = airShareOf(fill) * capacityM3;
+    const innerM = radiusOf(fillingM3 + airM3);
+    const volumeM3 = doughM3 + fillingM3 + airM3;
+    const outerM = radiusOf(volumeM3);
+    const formed = shape(outerM);
+    const thinner = (4 * Math.PI * outerM * outerM) / formed.surfaceM2;
+    const evenWallM = (outerM - innerM) * thinner;
+    const gathered = gatheredOf(spec.discM / 2, (innerM + outerM) / 2, outerM - innerM, spec);
+    const stretched = Math.max(1, (Math.PI * (innerM + outerM)) / spec.discM) ** 2;
+    return {
+      form: id,
+      doughKg: doughM3 * spec.doughKgPerM3,
+      doughM3,
+      fillingM3,
+      airM3,
+      capacityM3,
+      fill,
+      wallCrownM: evenWallM,
+      wallSeamM: Math.min(evenWallM, (spec.thicknessM / stretched) * thinner),
+      sealThickM: gathered.flatKnotM,
+      riseM: (innerM * formed.thicknessM) / (2 * outerM),
+      thicknessM: formed.thicknessM,
+      widthM: formed.widthM,
+      depthM: formed.depthM,
+      sealLengthM: Math.PI * spec.sealM,
+      surfaceM2: formed.surfaceM2,
+      volumeM3,
+      heatRadiusM: formed.heatRadiusM,
+      shapeExponent: formed.shapeExponent,
+      exposedShare,
+      gathered,
+    };
+  };
+  return { id, blank: 'disc', hasLength: false, blankAreaM2, piece };
+}
+
+/** Skin of an ellipsoid, m²: Thomsen's formula, within 1.1 %. */
+export function ellipsoidSkinM2(aM: number, bM: number, cM: number): number {
+  const p = 1.6075;
+  const mean = ((aM * bM) ** p + (aM * cM) ** p + (bM * cM) ** p) / 3;
+  return 4 * Math.PI * mean ** (1 / p);
+}

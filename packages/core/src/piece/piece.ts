@@ -1,0 +1,117 @@
+import { requireWithin } from '../errors.js';
+
+export type FormId =
+  | 'half-moon'
+  | 'two-discs'
+  | 'square-parcel'
+  | 'strip-triangle'
+  | 'cone'
+  | 'roll'
+  | 'ball'
+  | 'pouch'
+  | 'oval'
+  | 'teardrop';
+
+/** One piece before it is folded. Lengths in m. */
+export interface PieceSpec {
+  /** Blank across: diameter of a disc, side of a square, width of a strip or sheet; 0.02–0.4. */
+  readonly discM: number;
+  /** Length of a strip or sheet, 0.02–1.5; other blanks have none. */
+  readonly lengthM: number;
+  /** Rolled thickness, 0.0004–0.012. */
+  readonly thicknessM: number;
+  /** Bare rim, overlap or end kept for sealing, 0.002–0.04. */
+  readonly sealM: number;
+  /** Filling of one piece, kg, 0–1. */
+  readonly fillingKg: number;
+  readonly fillingKgPerM3: number;
+  readonly doughKgPerM3: number;
+  /** Area stretch the dough takes before it thins dangerously, 0.01–0.5. */
+  readonly stretch: number;
+}
+
+/** A folded piece, all computed. Lengths m, volumes m³, masses kg. */
+export interface Piece {
+  readonly form: FormId;
+  readonly doughKg: number;
+  readonly doughM3: number;
+  readonly fillingM3: number;
+  readonly airM3: number;
+  /** What it holds before the wall thins dangerously, or before it no longer closes. */
+  readonly capacityM3: number;
+  /** Filling over capacity; 0.6–0.85 holds. */
+  readonly fill: number;
+  readonly wallCrownM: number;
+  /** The thinnest place. */
+  readonly wallSeamM: number;
+  /** Where layers are pressed together, or gathered. */
+  readonly sealThickM: number;
+  /** Rise of each face over the middle plane, filling only. */
+  readonly riseM: number;
+  /** Through the thickest place. */
+  readonly thicknessM: number;
+  readonly widthM: number;
+  readonly depthM: number;
+  readonly sealLengthM: number;
+  /** Skin that meets the oil. */
+  readonly surfaceM2: number;
+  readonly volumeM3: number;
+  /** Coldest point to nearest skin. */
+  readonly heatRadiusM: number;
+  /** Of the equivalent body for heat, fitted to three-dimensional conduction. */
+  readonly shapeExponent: number;
+  /** Share of the skin that floats over the oil. */
+  readonly exposedShare: number;
+  /** Of gathered forms: how the disc must be rolled, and what comes of rolling it flat; `null` elsewhere. */
+  readonly gathered: Gathered | null;
+}
+
+/** A disc drawn up around its filling. m, kg. */
+export interface Gathered {
+  /** Wall everywhere when the disc is rolled as said. */
+  readonly evenWallM: number;
+  /** Thickness to roll the centre and the rim to, for an even wall. */
+  readonly rollCentreM: number;
+  readonly rollRimM: number;
+  /** Walls of a disc rolled flat. */
+  readonly flatSideM: number;
+  readonly flatKnotM: number;
+  /** Dough over at the closure, to be pinched off. */
+  readonly knotKg: number;
+}
+
+/** One form: its blank, and the piece that comes of it. A new form is one file and its test. */
+export interface Form {
+  readonly id: FormId;
+  readonly blank: 'disc' | 'two-discs' | 'half-disc' | 'square' | 'strip' | 'sheet';
+  /** Blanks of this form have a length of their own. */
+  readonly hasLength: boolean;
+  /** Dough rolled for one piece, m². */
+  blankAreaM2(discM: number, lengthM: number): number;
+  /** Whole geometry; `null` when the seal leaves no room at all. @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE */
+  piece(spec: PieceSpec): Piece | null;
+}
+
+/** @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE */
+export function requirePiece(spec: PieceSpec): void {
+  requireWithin(spec.discM, 0.02, 0.4, 'fold.discM');
+  requireWithin(spec.lengthM, 0.02, 1.5, 'fold.lengthM');
+  requireWithin(spec.thicknessM, 0.0004, 0.012, 'fold.thicknessM');
+  requireWithin(spec.sealM, 0.002, 0.04, 'fold.sealM');
+  requireWithin(spec.fillingKg, 0, 1, 'fold.fillingKg');
+  requireWithin(spec.fillingKgPerM3, 300, 1600, 'fillingKgPerM3');
+  requireWithin(spec.doughKgPerM3, 300, 1600, 'doughKgPerM3');
+  requireWithin(spec.stretch, 0.01, 0.5, 'stretch');
+}
+
+/** Chord of a shallow arch of given length and rise; its length is c·(1 + 8/3·(rise/c)²). */
+export function chordOf(lengthM: number, riseM: number): number {
+  const disc = lengthM * lengthM - (32 / 3) * riseM * riseM;
+  // Past this rise the shallow arch has no chord: the steepest one that does is a third.
+  return disc > 0 ? (lengthM + Math.sqrt(disc)) / 2 : lengthM / 2;
+}
+
+/** Trapped air, share of capacity: what filling leaves free, a twentieth of it. Source: models.md §4. */
+export function airShareOf(fill: number): number {
+  return 0.05 * Math.max(0, 1 - fill);
+}
