@@ -195,6 +195,45 @@ test('the filling: cooked dry by the scale, cooled in its dish', async ({ page }
   await expect(page.getByText(/Salt .* less comes down to 1.6 %/)).toBeVisible();
 });
 
+test('another form: the blank is sized for the same filling, drawn, fried and undone; each says how it is rolled', async ({
+  page,
+}) => {
+  const id = await plannedBatch('Formed', 24);
+  await openStation(page, id, 'fold');
+  const before = await settled(page);
+  const form = page.getByRole('button', { name: /Form$/ });
+  const choose = async (name: string) => {
+    await form.click();
+    await page.getByRole('option', { name, exact: true }).click();
+    return await settled(page);
+  };
+  const cone = await choose('cone');
+  await expect(page.getByRole('textbox', { name: 'Half-disc, across' })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Half of a rolled disc, \d+ mm across/ })).toBeVisible();
+  expect(cone[2]).toContain('half-disc');
+  expect(cone[3]).not.toBe(before[3]);
+  await choose('strip triangle');
+  await type(page, 'Its length', '150');
+  await expect(page.getByRole('img', { name: /^Rolled strip, .* by 150 mm/ })).toBeVisible();
+  await choose('teardrop');
+  await expect(page.getByText(/at the rim the wall is .* all round\. Rolled flat it is/)).toBeVisible();
+  await type(page, 'Filling each', '60');
+  await expect(station(page, 'Fold and seal')).toContainText(/tight|opens/);
+  await page.getByRole('button', { name: 'Size it to be 75 % full' }).click();
+  await expect(page.getByText('75 %', { exact: true })).toBeVisible();
+  await isSaved(page);
+  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+  const { kitchen } = await api<{ kitchen: Kitchen }>('/kitchen');
+  const { piece } = planBatch(draft, kitchen, null).fold;
+  expect([draft.form, piece!.form]).toEqual(['teardrop', 'teardrop']);
+  expect(piece!.fill).toBeCloseTo(0.75, 3);
+  await expect(
+    page.getByRole('img', { name: new RegExp(`^Folded piece .* ${(piece!.thicknessM * 1000).toFixed(0)} mm thick`) }),
+  ).toBeVisible();
+  for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'Undo' }).click();
+  expect(await settled(page)).toEqual(before);
+});
+
 test('the fry: emptied, minutes and lot follow the solver again', async ({ page }) => {
   const id = await plannedBatch('Fry', 24);
   await openStation(page, id, 'fry');

@@ -90,7 +90,9 @@ export function withForm(draft: BatchDraft, form: FormId, known: Known = SHIPPED
   const { lengthM: _length, ...fold } = draft.fold;
   const changed = { ...draft, form, fold };
   const sized = fold.fillingEachKg > 0 ? withSizeFor(changed, { fill: WANTED_FILL }, known) : null;
-  const next = { ...changed, fold: { ...fold, discM: sized?.fold.discM ?? fold.discM } };
+  // A blank is cut to the millimetre.
+  const discM = sized ? Math.ceil(sized.fold.discM * 1000) / 1000 : fold.discM;
+  const next = { ...changed, fold: { ...fold, discM } };
   return before > 0 ? scaledDough(next, doughEachKg(next) / before) : next;
 }
 

@@ -56,7 +56,8 @@ export function flatForm(form: FlatFormSpec): Form {
     const thicknessM = 2 * riseM + 2 * wallCrownM;
     const doughM3 = blankAreaM2(spec.discM, spec.lengthM) * rolledM;
     const airM3 = airShare * capacityM3;
-    const across = (i: 0 | 1) => chordOf(acrossM[i] * (1 + used), riseM) + marginM[i];
+    // Lengths grow by the root of what the area does.
+    const across = (i: 0 | 1) => chordOf(acrossM[i] * Math.sqrt(1 + used), riseM) + marginM[i];
     return {
       form: id,
       doughKg: doughM3 * spec.doughKgPerM3,

@@ -31,11 +31,11 @@ export function foldFindings(
   else found.push({ code: 'fold.bready', tone: 'look-out', values });
   found.push(...gatheredFindings(piece, rolledM));
   const wallValues = { crownM: piece.wallCrownM, seamM: piece.wallSeamM, sealM: piece.sealThickM };
-  found.push(
-    piece.wallSeamM < 0.7 * family.rolledM.least
-      ? { code: 'fold.wall-thin', tone: 'look-out', values: wallValues }
-      : { code: 'fold.wall', tone: 'good', values: wallValues },
-  );
+  if (piece.wallSeamM < 0.7 * family.rolledM.least) {
+    found.push({ code: 'fold.wall-thin', tone: 'look-out', values: wallValues });
+  } else if (!piece.gathered) {
+    found.push({ code: 'fold.wall', tone: 'good', values: wallValues });
+  }
   const { least, most } = family.rolledM;
   if (rolledM < least - 1e-6 || rolledM > most + 1e-6) {
     found.push({ code: 'fold.thickness-outside', tone: 'look-out', values: { rolledM, leastM: least, mostM: most } });
@@ -48,7 +48,7 @@ export function foldFindings(
 const KNOT_KG = 0.0015;
 
 /** Of a disc drawn up: how to roll it for an even wall, and what comes of rolling it flat. */
-function gatheredFindings({ gathered }: Piece, rolledM: number): Finding[] {
+function gatheredFindings({ gathered, wallSeamM }: Piece, rolledM: number): Finding[] {
   if (!gathered) return [];
   const { evenWallM, rollCentreM, rollRimM, flatSideM, flatKnotM, knotKg } = gathered;
   const values = {
@@ -56,6 +56,7 @@ function gatheredFindings({ gathered }: Piece, rolledM: number): Finding[] {
     centreM: rollCentreM,
     rimM: rollRimM,
     rolledM,
+    crownM: wallSeamM,
     sideM: flatSideM,
     knotM: flatKnotM,
   };

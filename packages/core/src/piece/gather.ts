@@ -12,6 +12,8 @@ import {
 const LEAST_ROLL_M = 0.001;
 /** A knot is reported as at most this many walls; the rest of the dough is pinched off. */
 const MOST_KNOT = 3;
+/** Drawn up by hand a rim reaches this many times its area stretch further than it was rolled. Our own. */
+const DRAWN_UP = 3;
 const BALL = (4 / 3) * Math.PI;
 const radiusOf = (volumeM3: number): number => Math.cbrt(volumeM3 / BALL);
 
@@ -84,7 +86,7 @@ export function gatheredForm({ id, exposedShare, shape }: GatheredFormSpec): For
     const discRadiusM = spec.discM / 2 - spec.sealM / 2;
     if (discRadiusM < 0.006) return null;
     const doughM3 = blankAreaM2(spec.discM) * spec.thicknessM;
-    const mostMid = (discRadiusM * Math.sqrt(1 + spec.stretch)) / Math.PI;
+    const mostMid = (discRadiusM * (1 + DRAWN_UP * spec.stretch)) / Math.PI;
     const mostWall = doughM3 / (4 * Math.PI * mostMid * mostMid);
     const capacityM3 = BALL * Math.max(0, mostMid - mostWall / 2) ** 3;
     if (!(capacityM3 > 0)) return null;

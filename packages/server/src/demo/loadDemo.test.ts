@@ -22,7 +22,7 @@ it('loads two planned batches and three records, once', async () => {
   expect(await loadDemo(app.gate, T0)).toBe(false);
   const { body: planned } = await app.call('GET', '/api/batches');
   expect(planned.map((b: { name: string }) => b.name).sort()).toEqual([
-    'Lentil and dill half-moons',
+    'Lentil and dill cones',
     'Squash and sage half-moons',
   ]);
   const { body: ledger } = await app.call('GET', '/api/ledger');

@@ -110,7 +110,7 @@ export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {
   for (const [index, past] of PAST.entries()) await loadPast(gate, past, nowMs, index);
   const eatAt = new Date(nextSupper(nowMs)).toISOString();
   const planned = [
-    newBatch('Lentil and dill half-moons', 'lentil-dill', 24, eatAt),
+    newBatch('Lentil and dill cones', 'lentil-dill', 24, eatAt, 'cone'),
     newBatch('Squash and sage half-moons', 'squash-sage', 48, eatAt),
   ].map((draft) => ({ ...draft, filling: { ...draft.filling, lines: withOnionBase(draft.filling.lines) } }));
   for (const [i, draft] of planned.entries()) {

@@ -23,7 +23,7 @@ import { BlankDrawing, drawingHalfM } from '../drawing/BlankDrawing';
 import { FillGauge } from '../drawing/FillGauge';
 import { PieceDrawing } from '../drawing/PieceDrawing';
 import { balanceText } from '../text/balanceText';
-import { BLANK_SIZE, FORM_NAME } from '../text/words';
+import { BLANK_SIZE, FORM_NAME } from '../text/formWords';
 import { PiecesField } from './PiecesField';
 import { StationLayout } from './StationLayout';
 

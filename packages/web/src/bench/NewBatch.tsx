@@ -10,7 +10,8 @@ import { Problem } from '../controls/Panel';
 import { Pick } from '../controls/Pick';
 import { Actions, Sheet } from '../controls/Sheet';
 import { CountField } from '../controls/UnitFields';
-import { FORM_NAME, FORM_PLURAL, STARTER_NAME } from '../text/words';
+import { FORM_NAME, FORM_PLURAL } from '../text/formWords';
+import { STARTER_NAME } from '../text/words';
 
 const Form = styled.form`
   display: grid;

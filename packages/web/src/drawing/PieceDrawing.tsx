@@ -15,16 +15,20 @@ interface PieceDrawingProps {
 
 const DOUGH = '#EACB8C';
 const EDGE = '#8A6428';
-/** The cut is drawn this much larger. */
+/** The cut is drawn this much larger, or as large as there is room for, in half blanks. */
 const CUT = 1.6;
+const CUT_ROOM = 1.58;
 
 /** The folded piece from above, and cut through the middle; same scale as the blank, the cut larger. */
 export function PieceDrawing({ piece, sealM, halfM }: PieceDrawingProps) {
   const theme = useTheme();
   const r = halfM * 1000;
   const text = r * 0.105;
-  const cutWide = (piece.form === 'half-moon' ? piece.depthM : piece.widthM) * 1000 * CUT;
-  const high = (piece.thicknessM / 2) * 1000 * CUT;
+  // A half-moon is cut across its fold, a roll across its length.
+  const cutM = piece.form === 'half-moon' || piece.form === 'roll' ? piece.depthM : piece.widthM;
+  const cut = Math.min(CUT, Math.floor((10 * CUT_ROOM * halfM) / cutM) / 10);
+  const cutWide = cutM * 1000 * cut;
+  const high = (piece.thicknessM / 2) * 1000 * cut;
   const top = piece.depthM * 1000 + r * 0.34 + high;
   const airMl = piece.airM3 * 1e6;
   return (
@@ -35,13 +39,13 @@ export function PieceDrawing({ piece, sealM, halfM }: PieceDrawingProps) {
       <FormShape piece={piece} sealM={sealM} colour={crustColour(0.2)} />
       <g transform={`translate(${-r * 1.02} ${top - piece.depthM * 1000})`}>
         <text x={0} y={-high - r * 0.1} fontSize={text} fill={theme.soft}>
-          {`cut through, ${CUT} times the size${airMl >= 0.5 ? `, ${airMl.toFixed(0)} ml air` : ''}`}
+          {`cut through, ${cut === 1 ? 'the same size' : `${cut} times the size`}${airMl >= 0.5 ? `, ${airMl.toFixed(0)} ml air` : ''}`}
         </text>
-        <Cut piece={piece} sealM={sealM} hair={r * 0.01} />
+        <Cut piece={piece} sealM={sealM} scale={1000 * cut} hair={r * 0.01} />
         <DimensionY
           from={-high}
           to={high}
-          x={Math.min(cutWide + r * 0.12, r * 1.6)}
+          x={Math.min(cutWide + r * 0.12, r * 1.7)}
           size={r}
           label={`${(piece.thicknessM * 1000).toFixed(0)} mm`}
         />
@@ -53,6 +57,8 @@ export function PieceDrawing({ piece, sealM, halfM }: PieceDrawingProps) {
 interface CutProps {
   readonly piece: Piece;
   readonly sealM: number;
+  /** mm of drawing for a metre. */
+  readonly scale: number;
   readonly hair: number;
 }
 
@@ -80,8 +86,7 @@ function Cut(props: CutProps) {
 }
 
 /** The wall runs round the fold; the seal stands out at the other end. */
-function FoldedCut({ piece, sealM, hair }: CutProps) {
-  const scale = 1000 * CUT;
+function FoldedCut({ piece, sealM, scale, hair }: CutProps) {
   const section = halfMoonSection(piece, sealM);
   const points = (pick: 'outer' | 'inner', sign: 1 | -1) =>
     section.map((p) => `${(p.x * scale).toFixed(2)} ${(sign * p[pick] * scale).toFixed(2)}`);
@@ -107,8 +112,7 @@ function FoldedCut({ piece, sealM, hair }: CutProps) {
 }
 
 /** Sealed on both sides of the filling. */
-function LensCut({ piece, sealM, hair }: CutProps) {
-  const scale = 1000 * CUT;
+function LensCut({ piece, sealM, scale, hair }: CutProps) {
   const half = (piece.widthM / 2) * scale;
   const section = lensSection(piece, sealM);
   const outline = (pick: 'outer' | 'inner') => {
@@ -135,10 +139,9 @@ function LensCut({ piece, sealM, hair }: CutProps) {
 }
 
 /** A wall all round: gathered forms with their knot, a roll with its turns. */
-function RoundCut({ piece, hair }: CutProps) {
-  const scale = 1000 * CUT;
-  const wide = (piece.form === 'roll' ? piece.depthM : piece.widthM) * 500 * CUT;
-  const high = piece.thicknessM * 500 * CUT;
+function RoundCut({ piece, scale, hair }: CutProps) {
+  const wide = ((piece.form === 'roll' ? piece.depthM : piece.widthM) / 2) * scale;
+  const high = (piece.thicknessM / 2) * scale;
   const wall = piece.wallCrownM * scale;
   const knot = piece.gathered ? piece.gathered.flatKnotM * scale : 0;
   const turns = piece.form === 'roll' ? Math.max(0, Math.round(piece.wallCrownM / (piece.sealThickM / 2 || 1)) - 1) : 0;

@@ -133,7 +133,7 @@ const SENTENCES: Record<FindingCode, Sentence> = {
   'fold.wall': (v, p) =>
     `Wall ${p.mm(get(v, 'crownM'))} at the crown, ${p.mm(get(v, 'seamM'))} beside the seam, ${p.mm(get(v, 'sealM'))} where it is sealed.`,
   'fold.gathered': (v, p) =>
-    `Rolled to ${p.mm(get(v, 'centreM'))} in the middle and ${p.mm(get(v, 'rimM'))} at the rim the wall is ${p.mm(get(v, 'wallM'))} all round. Rolled flat it is ${p.mm(get(v, 'sideM'))} at the side and ${p.mm(get(v, 'knotM'))} at the knot.`,
+    `Rolled to ${p.mm(get(v, 'centreM'))} in the middle and ${p.mm(get(v, 'rimM'))} at the rim the wall is ${p.mm(get(v, 'wallM'))} all round. Rolled flat it is ${p.mm(get(v, 'crownM'))} at the crown, ${p.mm(get(v, 'sideM'))} at the side, ${p.mm(get(v, 'knotM'))} at the knot.`,
   'fold.knot': (v, p) => `About ${p.mass(get(v, 'knotKg'))} of dough is over at the knot: pinch it off.`,
   'fold.dough-left': (v, p) =>
     `${p.mass(get(v, 'doughKg'))} of dough is left: ${plain(get(v, 'extra'), 0)} more pieces, or plain ones.`,

@@ -3,12 +3,14 @@ import {
   type Finding,
   type FindingCode,
   type FindingTone,
+  formOf,
   type Station,
   worstTone,
 } from '@ember-fold/core';
 import type { Line } from '../app/useLine';
 import { plain } from './printer';
 import { TONE_WORD } from './findingText';
+import { BLANK_WORD } from './formWords';
 
 export const STATIONS: readonly Station[] = ['dough', 'filling', 'fold', 'fry', 'serve'];
 
@@ -126,7 +128,7 @@ function foldText({ draft, cold, printer }: Line): StationText {
   return {
     station: 'fold',
     figure: `${pieces} × ${piece ? grams(piece.doughKg) : '–'} + ${grams(fold.fillingEachKg)} g`,
-    detail: `${plain(fold.discM * 1000)} mm disc, ${printer.mm(fold.thicknessM)}`,
+    detail: `${plain(fold.discM * 1000)} mm ${BLANK_WORD[formOf(draft.form).blank]}, ${printer.mm(fold.thicknessM)}`,
     ...verdictOf('fold', findings),
   };
 }

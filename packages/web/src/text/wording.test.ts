@@ -2,6 +2,7 @@ import {
   balanceWays,
   type BatchDraft,
   DEFAULT_KITCHEN,
+  FORMS,
   type DoughFamilyId,
   type Kitchen,
   newBatch,
@@ -36,6 +37,7 @@ const kitchens = fc.record({
 const drafts: fc.Arbitrary<BatchDraft> = fc
   .record({
     starter: fc.constantFrom(...STARTERS.map((s) => s.id)) as fc.Arbitrary<StarterId>,
+    form: fc.constantFrom(...FORMS.map((form) => form.id)),
     pieces: fc.integer({ min: 1, max: 120 }),
     discM: fc.double({ min: 0.05, max: 0.2, noNaN: true }),
     thicknessM: fc.double({ min: 0.001, max: 0.006, noNaN: true }),
@@ -53,7 +55,7 @@ const drafts: fc.Arbitrary<BatchDraft> = fc
     saltKg: fc.constantFrom(0, 0.02, 0.2),
   })
   .map((c) => {
-    const made = newBatch('Any', c.starter, c.pieces, '2026-03-07T18:30:00Z');
+    const made = newBatch('Any', c.starter, c.pieces, '2026-03-07T18:30:00Z', c.form);
     const of = c.family ? withWorkedFormula(withFamily(made, c.family)) : made;
     const lines = of.dough.lines.map((l) => (l.ingredientId === 'instant-yeast' ? { ...l, ingredientId: c.yeast } : l));
     const base = { ...of, dough: { ...of.dough, lines } };

@@ -5,8 +5,6 @@ import type {
   DoughFamilyId,
   Felt,
   FillingMethod,
-  Form,
-  FormId,
   Ingredient,
   NextStep,
   OilVerdict,
@@ -113,40 +111,6 @@ export const PLACE_NAME: Record<CoolingPlace, string> = {
   fridge: 'fridge',
   'ice-bath': 'iced water',
   freezer: 'freezer',
-};
-export const FORM_NAME: Record<FormId, string> = {
-  'half-moon': 'half-moon',
-  'two-discs': 'two discs',
-  'square-parcel': 'square parcel',
-  'strip-triangle': 'strip triangle',
-  cone: 'cone',
-  roll: 'roll',
-  ball: 'ball',
-  pouch: 'pressed pouch',
-  oval: 'oval',
-  teardrop: 'teardrop',
-};
-/** Several of them, for a batch's name. */
-export const FORM_PLURAL: Record<FormId, string> = {
-  'half-moon': 'half-moons',
-  'two-discs': 'rounds',
-  'square-parcel': 'parcels',
-  'strip-triangle': 'triangles',
-  cone: 'cones',
-  roll: 'rolls',
-  ball: 'balls',
-  pouch: 'pouches',
-  oval: 'ovals',
-  teardrop: 'teardrops',
-};
-/** What is measured of a blank. */
-export const BLANK_SIZE: Record<Form['blank'], string> = {
-  disc: 'Disc',
-  'two-discs': 'Each disc',
-  'half-disc': 'Half-disc, across',
-  square: 'Square, side',
-  strip: 'Strip, width',
-  sheet: 'Sheet, width',
 };
 export const METHOD_NAME: Record<FillingMethod, string> = {
   pan: 'cooked dry in the pan',
