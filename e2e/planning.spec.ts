@@ -234,6 +234,29 @@ test('another form: the blank is sized for the same filling, drawn, fried and un
   expect(await settled(page)).toEqual(before);
 });
 
+test('the template is true to a third of a millimetre, on screen and printed', async ({ page }) => {
+  const id = await plannedBatch('Template', 24);
+  await openStation(page, id, 'fold');
+  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+  for (const media of ['screen', 'print'] as const) {
+    await page.emulateMedia({ media: 'screen' });
+    await page.getByRole('button', { name: 'Template 1:1' }).click();
+    await page.emulateMedia({ media });
+    const mm = await page.locator('[data-print] svg').evaluate((svg) => {
+      const across = (selector: string) => svg.querySelector(selector)!.getBoundingClientRect().width / (96 / 25.4);
+      return { disc: across('[data-outline]'), bar: across('[data-bar]') };
+    });
+    expect(Math.abs(mm.disc - draft.fold.discM * 1000)).toBeLessThan(0.3);
+    expect(Math.abs(mm.bar - 100)).toBeLessThan(0.3);
+    await page.emulateMedia({ media: 'screen' });
+    await page.getByRole('button', { name: 'Close' }).click();
+  }
+  await page.getByRole('button', { name: 'Template 1:1' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Keep as SVG' }).click();
+  expect((await download).suggestedFilename()).toBe('Template, template.svg');
+});
+
 test('the fry: emptied, minutes and lot follow the solver again', async ({ page }) => {
   const id = await plannedBatch('Fry', 24);
   await openStation(page, id, 'fry');

@@ -27,7 +27,7 @@ const SPEC: PieceSpec = {
 const made = (form: FormId, change: Partial<PieceSpec> = {}) => formOf(form).piece({ ...SPEC, ...change });
 const piece = (change: Partial<PieceSpec> = {}) => made('half-moon', change);
 const IDS = FORMS.map((form) => form.id);
-const GATHERED: readonly FormId[] = ['ball', 'pouch', 'oval', 'teardrop'];
+const GATHERED: readonly FormId[] = ['ball', 'pouch', 'oval', 'teardrop', 'whole-core'];
 const double = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
 const specs = fc.record({

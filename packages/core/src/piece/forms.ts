@@ -9,6 +9,7 @@ import { SQUARE_PARCEL } from './forms/squareParcel.js';
 import { STRIP_TRIANGLE } from './forms/stripTriangle.js';
 import { TEARDROP } from './forms/teardrop.js';
 import { TWO_DISCS } from './forms/twoDiscs.js';
+import { WHOLE_CORE } from './forms/wholeCore.js';
 import type { Form, FormId } from './piece.js';
 
 /** Every form, in the order they are offered. */
@@ -23,6 +24,7 @@ export const FORMS: readonly Form[] = [
   POUCH,
   OVAL,
   TEARDROP,
+  WHOLE_CORE,
 ];
 
 const BY_ID = new Map<string, Form>(FORMS.map((form) => [form.id, form]));

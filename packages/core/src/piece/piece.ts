@@ -10,7 +10,8 @@ export type FormId =
   | 'ball'
   | 'pouch'
   | 'oval'
-  | 'teardrop';
+  | 'teardrop'
+  | 'whole-core';
 
 /** One piece before it is folded. Lengths in m. */
 export interface PieceSpec {

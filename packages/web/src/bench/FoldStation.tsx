@@ -10,7 +10,8 @@ import {
   withSizeFor,
   worstTone,
 } from '@ember-fold/core';
-import { useMemo } from 'react';
+import { Ruler } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../app/useEdit';
 import type { Line } from '../app/useLine';
@@ -26,6 +27,7 @@ import { balanceText } from '../text/balanceText';
 import { BLANK_SIZE, FORM_NAME } from '../text/formWords';
 import { PiecesField } from './PiecesField';
 import { StationLayout } from './StationLayout';
+import { TemplateSheet } from './TemplateSheet';
 
 const Pair = styled.div`
   display: grid;
@@ -36,6 +38,20 @@ const Pair = styled.div`
   @media (max-width: 480px) {
     grid-template-columns: 1fr;
     min-height: 0;
+  }
+`;
+
+const Head = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 12px;
+  h2 {
+    margin: 0;
+  }
+  button {
+    margin-left: auto;
+    padding: 0;
   }
 `;
 
@@ -53,6 +69,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
   const { piece, balance, costEach, findings } = cold.fold;
   const { fold } = draft;
   const form = formOf(draft.form);
+  const [printing, setPrinting] = useState(false);
   const lengthM = blankLengthM(draft);
   const eachAt = (thicknessM: number) => doughEachKg({ ...draft, fold: { ...fold, thicknessM } });
   const ways = useMemo(() => balanceWays(draft, kitchen), [draft, kitchen]);
@@ -140,8 +157,15 @@ export function FoldStation({ line }: { readonly line: Line }) {
       }
       drawing={
         <>
-          <PanelTitle>Rolled blank and folded piece</PanelTitle>
-          <Soft>drawn to scale</Soft>
+          <Head>
+            <PanelTitle>Rolled blank and folded piece</PanelTitle>
+            <Soft as="span">drawn to scale</Soft>
+            <Button $look="quiet" onPress={() => setPrinting(true)}>
+              <Ruler size={16} aria-hidden />
+              Template 1:1
+            </Button>
+          </Head>
+          {printing && <TemplateSheet line={line} onClose={() => setPrinting(false)} />}
           <Pair>
             <BlankDrawing form={draft.form} discM={fold.discM} lengthM={lengthM} sealM={fold.sealM} piece={piece} />
             {piece && (

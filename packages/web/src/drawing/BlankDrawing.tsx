@@ -50,7 +50,8 @@ export function BlankDrawing(props: BlankDrawingProps) {
   );
 }
 
-function Blank({ form, discM, lengthM, sealM, piece }: BlankDrawingProps) {
+/** The blank itself around 0, 0: outline, seal and folds, and the filling when there is a piece. */
+export function Blank({ form, discM, lengthM, sealM, piece }: BlankDrawingProps) {
   const theme = useTheme();
   const half = discM * 500;
   const long = lengthM * 500;

@@ -65,6 +65,7 @@ function Outline({ form, w, d, seal }: OutlineProps) {
         </>
       );
     case 'oval':
+    case 'whole-core':
       return (
         <>
           <ellipse cy={-d / 2} rx={w} ry={d / 2} />

@@ -76,6 +76,7 @@ function Cut(props: CutProps) {
     case 'pouch':
     case 'oval':
     case 'teardrop':
+    case 'whole-core':
     case 'roll':
       return <RoundCut {...props} />;
     default: {

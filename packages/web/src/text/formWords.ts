@@ -12,6 +12,7 @@ export const FORM_NAME: Record<FormId, string> = {
   pouch: 'pressed pouch',
   oval: 'oval',
   teardrop: 'teardrop',
+  'whole-core': 'wrapped whole core',
 };
 /** Several of them, for a batch's name. */
 export const FORM_PLURAL: Record<FormId, string> = {
@@ -25,6 +26,7 @@ export const FORM_PLURAL: Record<FormId, string> = {
   pouch: 'pouches',
   oval: 'ovals',
   teardrop: 'teardrops',
+  'whole-core': 'wraps',
 };
 /** What is measured of a blank. */
 export const BLANK_SIZE: Record<Form['blank'], string> = {

@@ -1,0 +1,23 @@
+import { ellipsoidSkinM2, gatheredForm } from '../gather.js';
+
+/** Length over breadth of what is wrapped: an egg, or the like. Our own. */
+const LONG = 1.35;
+
+/** One whole thing wrapped in dough: the shell follows it, nothing is pressed. */
+export const WHOLE_CORE = gatheredForm({
+  id: 'whole-core',
+  exposedShare: 0.3,
+  shape(outerM) {
+    const half = outerM / Math.cbrt(LONG);
+    const beta = LONG;
+    return {
+      widthM: 2 * LONG * half,
+      depthM: 2 * half,
+      thicknessM: 2 * half,
+      surfaceM2: ellipsoidSkinM2(LONG * half, half, half),
+      heatRadiusM: half,
+      // An ellipsoid: 1 + 1/β₁² + 1/β₂², the short axes alike. Source: models.md §4.
+      shapeExponent: 1 + 1 / beta ** 2 + 1,
+    };
+  },
+});

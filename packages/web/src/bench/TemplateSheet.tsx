@@ -1,0 +1,65 @@
+import { blankLengthM } from '@ember-fold/core';
+import { useRef } from 'react';
+import { styled } from 'styled-components';
+import type { Line } from '../app/useLine';
+import { Button } from '../controls/Button';
+import { Soft } from '../controls/Panel';
+import { Actions, Sheet } from '../controls/Sheet';
+import { TemplateDrawing } from '../drawing/TemplateDrawing';
+
+const Scroll = styled.div`
+  overflow: auto;
+  max-height: 52vh;
+  margin-top: 8px;
+  border: 1px solid ${({ theme }) => theme.line};
+  @media print {
+    overflow: visible;
+    max-height: none;
+    border: 0;
+  }
+`;
+
+/** What a printer's page takes across, m: A4 less its edges. */
+const PAGE_M = 0.19;
+
+/** The blank to print, cut out and lay on the dough. */
+export function TemplateSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+  const { draft, printer } = line;
+  const { discM, sealM, thicknessM } = draft.fold;
+  const box = useRef<HTMLDivElement>(null);
+  const save = () => {
+    const svg = box.current?.querySelector('svg');
+    if (!svg) return;
+    const url = URL.createObjectURL(new Blob([new XMLSerializer().serializeToString(svg)], { type: 'image/svg+xml' }));
+    const link = document.createElement('a');
+    link.href = url;
+    link.download = `${draft.name}, template.svg`;
+    link.click();
+    URL.revokeObjectURL(url);
+  };
+  return (
+    <Sheet title="Template, true to size" isOpen onClose={onClose}>
+      <Soft>
+        {discM > PAGE_M
+          ? `${printer.mm(discM)} is wider than an A4 page takes: print it on a larger sheet.`
+          : 'Cut it out, lay it on the rolled dough, cut around it. Cake paper or card.'}
+      </Soft>
+      <Scroll ref={box} data-print tabIndex={0} role="region" aria-label="Template">
+        <TemplateDrawing
+          form={draft.form}
+          discM={discM}
+          lengthM={blankLengthM(draft)}
+          sealM={sealM}
+          thicknessM={thicknessM}
+          name={draft.name}
+        />
+      </Scroll>
+      <Actions>
+        <Button onPress={save}>Keep as SVG</Button>
+        <Button $look="primary" onPress={() => window.print()}>
+          Print at 100 %
+        </Button>
+      </Actions>
+    </Sheet>
+  );
+}
