@@ -234,6 +234,25 @@ test('another form: the blank is sized for the same filling, drawn, fried and un
   expect(await settled(page)).toEqual(before);
 });
 
+test('a run of portions weighed: mean, drift and a slip are said, and what was typed stays', async ({ page }) => {
+  const id = await plannedBatch('Weighed', 24);
+  await openStation(page, id, 'fold');
+  await page.getByRole('button', { name: 'Weigh a run' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Weigh a run' });
+  const weights = sheet.getByRole('textbox', { name: /^Weights/ });
+  await weights.fill('33 34 33 32,5');
+  await expect(sheet.getByText(/^4 weighed: 33 g on average, .* They are alike\.$/)).toBeVisible();
+  await weights.fill('30 31 33 35 37');
+  await expect(sheet.getByText(/They grow heavier by .* from first to last/)).toBeVisible();
+  await weights.fill('33 x');
+  await expect(sheet.getByText('“x” is not a weight', { exact: false })).toBeVisible();
+  await sheet.getByRole('textbox', { name: 'Scale shows' }).fill('1040');
+  await expect(sheet.getByText(/^35 g each, .* over what was wanted\.$/)).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'Weigh a run' }).click();
+  await expect(weights).toHaveValue('33 x');
+});
+
 test('the template is true to a third of a millimetre, on screen and printed', async ({ page }) => {
   const id = await plannedBatch('Template', 24);
   await openStation(page, id, 'fold');

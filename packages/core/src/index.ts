@@ -53,6 +53,7 @@ export { FORMS, formOf } from './piece/forms.js';
 export type { Form, FormId, Gathered, Piece, PieceSpec } from './piece/piece.js';
 export { rolledProfileM } from './piece/gather.js';
 export { type Membrane, type Point, solveMembrane } from './piece/membrane.js';
+export { eachOf, type PortionRun, portionRun } from './piece/portionRun.js';
 export { halfMoonSection, lensSection } from './piece/section.js';
 export { type SizeGoal, sizeFor } from './piece/solveSize.js';
 export { wrapsOf } from './piece/forms/roll.js';

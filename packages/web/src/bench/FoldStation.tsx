@@ -10,7 +10,7 @@ import {
   withSizeFor,
   worstTone,
 } from '@ember-fold/core';
-import { Ruler } from 'lucide-react';
+import { Ruler, Scale } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../app/useEdit';
@@ -26,6 +26,7 @@ import { PieceDrawing } from '../drawing/PieceDrawing';
 import { balanceText } from '../text/balanceText';
 import { BLANK_SIZE, FORM_NAME } from '../text/formWords';
 import { PiecesField } from './PiecesField';
+import { PortionSheet } from './PortionSheet';
 import { StationLayout } from './StationLayout';
 import { TemplateSheet } from './TemplateSheet';
 
@@ -50,8 +51,10 @@ const Head = styled.div`
     margin: 0;
   }
   button {
-    margin-left: auto;
     padding: 0;
+  }
+  span + button {
+    margin-left: auto;
   }
 `;
 
@@ -69,7 +72,8 @@ export function FoldStation({ line }: { readonly line: Line }) {
   const { piece, balance, costEach, findings } = cold.fold;
   const { fold } = draft;
   const form = formOf(draft.form);
-  const [printing, setPrinting] = useState(false);
+  const [open, setOpen] = useState<'template' | 'portions' | null>(null);
+  const close = () => setOpen(null);
   const lengthM = blankLengthM(draft);
   const eachAt = (thicknessM: number) => doughEachKg({ ...draft, fold: { ...fold, thicknessM } });
   const ways = useMemo(() => balanceWays(draft, kitchen), [draft, kitchen]);
@@ -160,12 +164,17 @@ export function FoldStation({ line }: { readonly line: Line }) {
           <Head>
             <PanelTitle>Rolled blank and folded piece</PanelTitle>
             <Soft as="span">drawn to scale</Soft>
-            <Button $look="quiet" onPress={() => setPrinting(true)}>
+            <Button $look="quiet" onPress={() => setOpen('portions')}>
+              <Scale size={16} aria-hidden />
+              Weigh a run
+            </Button>
+            <Button $look="quiet" onPress={() => setOpen('template')}>
               <Ruler size={16} aria-hidden />
               Template 1:1
             </Button>
           </Head>
-          {printing && <TemplateSheet line={line} onClose={() => setPrinting(false)} />}
+          {open === 'template' && <TemplateSheet line={line} onClose={close} />}
+          {open === 'portions' && <PortionSheet line={line} onClose={close} />}
           <Pair>
             <BlankDrawing form={draft.form} discM={fold.discM} lengthM={lengthM} sealM={fold.sealM} piece={piece} />
             {piece && (

@@ -1,0 +1,91 @@
+import { eachOf, type PortionRun, portionRun } from '@ember-fold/core';
+import { useState } from 'react';
+import { styled, useTheme } from 'styled-components';
+import { useAppSelector } from '../app/store';
+import { useKept } from '../app/useKept';
+import type { Line } from '../app/useLine';
+import { Button } from '../controls/Button';
+import { Choice } from '../controls/Choice';
+import { LongText } from '../controls/LongText';
+import { PanelTitle, Problem, Row, Soft } from '../controls/Panel';
+import { Actions, Sheet } from '../controls/Sheet';
+import { CountField, GramField } from '../controls/UnitFields';
+import { PortionDots } from '../drawing/PortionDots';
+import { portionText, readWeights } from '../text/portionText';
+
+type Weighed = 'dough' | 'piece';
+const WEIGHED: Record<Weighed, string> = { dough: 'dough portions', piece: 'filled pieces' };
+const isText = (value: unknown): value is string => typeof value === 'string';
+
+const Half = styled.section`
+  margin-top: 14px;
+`;
+
+/** A run of portions weighed: are they what was wanted, and alike? */
+export function PortionSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+  const { draft, printer, cold } = line;
+  const theme = useTheme();
+  const batchId = useAppSelector((state) => state.draft.batchId) ?? '';
+  const [what, setWhat] = useState<Weighed>('dough');
+  const [text, setText] = useKept(`portions.${batchId}`, isText);
+  const doughKg = cold.fold.piece?.doughKg ?? 0;
+  const wantedKg = what === 'dough' ? doughKg : doughKg + draft.fold.fillingEachKg;
+  const { weightsKg, wrong } = readWeights(text ?? '', printer);
+  const run: PortionRun | null = weightsKg.length > 0 && wantedKg > 0 ? portionRun(weightsKg, wantedKg) : null;
+  return (
+    <Sheet title="Weigh a run" isOpen onClose={onClose}>
+      <Choice<Weighed> label="On the scale" value={what} options={WEIGHED} onChange={setWhat} />
+      <Soft>{`Each should weigh ${printer.mass(wantedKg)}.`}</Soft>
+      <LongText
+        label="Weights in the order they come, apart by spaces"
+        value={text ?? ''}
+        most={4000}
+        onChange={(next) => setText(next === '' ? null : next)}
+      />
+      {wrong && <Problem>{`“${wrong}” is not a weight; type grams such as 68 or 68.5.`}</Problem>}
+      {run && (
+        <>
+          <PortionDots weightsKg={weightsKg} wantedKg={wantedKg} printMass={printer.mass} colour={theme.know} />
+          <p role="status">{portionText(run, wantedKg, printer)}</p>
+        </>
+      )}
+      <AllAtOnce line={line} wantedKg={wantedKg} />
+      <Actions>
+        <Button isDisabled={text === null} onPress={() => setText(null)}>
+          Begin anew
+        </Button>
+        <Button $look="primary" onPress={onClose}>
+          Done
+        </Button>
+      </Actions>
+    </Sheet>
+  );
+}
+
+/** All of them on the scale at once, less the bowl. */
+function AllAtOnce({ line, wantedKg }: { readonly line: Line; readonly wantedKg: number }) {
+  const { draft, printer } = line;
+  const [tareKg, setTareKg] = useState(0.2);
+  const [count, setCount] = useState(draft.pieces);
+  const [grossKg, setGrossKg] = useState(tareKg + count * wantedKg);
+  const each = eachOf(grossKg, tareKg, count);
+  return (
+    <Half>
+      <PanelTitle as="h3">Or all at once</PanelTitle>
+      <Row>
+        <GramField label="Scale shows" value={grossKg} least={0} most={100} printer={printer} onChange={setGrossKg} />
+      </Row>
+      <Row>
+        <GramField label="Bowl weighs" value={tareKg} least={0} most={100} printer={printer} onChange={setTareKg} />
+      </Row>
+      <Row>
+        <CountField label="Pieces on it" value={count} least={1} most={2000} onChange={setCount} />
+      </Row>
+      {each === null ? (
+        <Problem>The scale shows no more than the bowl.</Problem>
+      ) : (
+        <p role="status">{`${printer.mass(each)} each, ${printer.mass(Math.abs(each - wantedKg))} ${each >= wantedKg ? 'over' : 'under'} what was wanted.`}</p>
+      )}
+    </Half>
+  );
+}
