@@ -53,6 +53,9 @@ try {
   await shoot(page, 'new-batch');
   await page.goto(`${product.address}/ledger/${(await list('/ledger'))[0]!.id}`);
   await shoot(page, 'ledger');
+  const lentil = (await list('/batches')).find((batch) => batch.name.startsWith('Lentil'))!;
+  await page.goto(`${product.address}/bench/${lentil.id}/fold`);
+  await shoot(page, 'bench-fold-cone');
   const formulas = await list('/formulas');
   const everyday = formulas.find((formula) => formula.name === 'Everyday short dough')!;
   for (const [name, path] of [
