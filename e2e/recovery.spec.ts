@@ -103,7 +103,7 @@ test('the database stands still for a while: the plan waits and is saved after',
   await page.goto(`${product.address}/bench/${id}/fold`);
   await settled(page);
   process.kill(product.state().databasePid, 'SIGSTOP');
-  await type(page, 'Disc', '121');
+  await type(page, 'Half-disc, across', '121');
   await expect(station(page, 'Fold and seal')).toContainText('121 mm');
   await page.waitForTimeout(1000);
   await expect(page.locator('[data-save]')).not.toHaveAttribute('data-save', 'saved');

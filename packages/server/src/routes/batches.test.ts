@@ -1,4 +1,12 @@
-import { type BatchDraft, cookAgain, DEFAULT_KITCHEN, ledgerFigures, newBatch, planBatch } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  cookAgain,
+  DEFAULT_KITCHEN,
+  FORMS,
+  ledgerFigures,
+  newBatch,
+  planBatch,
+} from '@ember-fold/core';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
 import { openApp, type TestApp } from '../test/openApp.js';
@@ -48,6 +56,37 @@ describe('making a batch', () => {
     expect(again.body.id).toBe(ask.id);
     const { body: list } = await app.call('GET', '/api/batches');
     expect(list.filter((b: { id: string }) => b.id === ask.id)).toHaveLength(1);
+  });
+
+  it('in every form core knows: the blank is sized, the draft kept as it is; a form or length that is none is refused', async () => {
+    for (const { id: form } of FORMS) {
+      const ask = { id: randomUUID(), name: `A ${form}`, form, starterId: 'lentil-dill', pieces: 12, eatAt: EAT_AT };
+      const { status, body } = await app.call('POST', '/api/batches/from-starter', ask);
+      expect([form, status]).toEqual([form, 201]);
+      expect(body.draft).toEqual(newBatch(ask.name, 'lentil-dill', 12, EAT_AT, form));
+      const longer = { ...body.draft, fold: { ...body.draft.fold, lengthM: 0.25 } };
+      const saved = await app.call('PUT', `/api/batches/${ask.id}`, { version: 1, draft: longer });
+      expect(saved.body.draft).toEqual(longer);
+    }
+    for (const [path, change] of [
+      ['draft.form', { form: 'cloud' }],
+      ['draft.fold.lengthM', { fold: { ...draft().fold, lengthM: 0 } }],
+      ['draft.fold.lengthM', { fold: { ...draft().fold, lengthM: 'long' } }],
+    ] as const) {
+      const answer = await app.call('POST', '/api/batches', { id: randomUUID(), draft: { ...draft(), ...change } });
+      expect([answer.status, answer.body.path]).toEqual([400, path]);
+    }
+  });
+
+  it('a batch in another form is fried: the stove keeps the piece it was started with', async () => {
+    const id = randomUUID();
+    const ask = { id, name: 'Cones', form: 'cone', starterId: 'lentil-dill', pieces: 6, eatAt: EAT_AT };
+    await app.call('POST', '/api/batches/from-starter', ask);
+    const stove = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60 });
+    expect(stove.status).toBe(201);
+    const { piece } = planBatch(stove.body.draft, stove.body.kitchen, null).fold;
+    expect([stove.body.draft.form, piece!.form]).toEqual(['cone', 'cone']);
+    await app.call('DELETE', `/api/batches/${id}`);
   });
 
   it('refuses another draft under an id in use', async () => {

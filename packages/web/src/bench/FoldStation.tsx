@@ -3,22 +3,19 @@ import {
   blankLengthM,
   doughEachKg,
   formOf,
-  type FormId,
   withDoughEach,
   withFold,
-  withForm,
   withSizeFor,
   worstTone,
 } from '@ember-fold/core';
 import { Ruler, Scale } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../app/useEdit';
 import type { Line } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { Findings, toneColour } from '../controls/Findings';
 import { Figure, PanelTitle, Row, Soft } from '../controls/Panel';
-import { Pick } from '../controls/Pick';
 import { GramField, MmField } from '../controls/UnitFields';
 import { BlankDrawing, drawingHalfM } from '../drawing/BlankDrawing';
 import { FillGauge } from '../drawing/FillGauge';
@@ -26,9 +23,12 @@ import { PieceDrawing } from '../drawing/PieceDrawing';
 import { balanceText } from '../text/balanceText';
 import { BLANK_SIZE, FORM_NAME } from '../text/formWords';
 import { PiecesField } from './PiecesField';
-import { PortionSheet } from './PortionSheet';
 import { StationLayout } from './StationLayout';
-import { TemplateSheet } from './TemplateSheet';
+
+// A batch opens here: what is heavy, or opens by a tap, comes after it.
+const FormPick = lazy(() => import('./FormPick').then((m) => ({ default: m.FormPick })));
+const PortionSheet = lazy(() => import('./PortionSheet').then((m) => ({ default: m.PortionSheet })));
+const TemplateSheet = lazy(() => import('./TemplateSheet').then((m) => ({ default: m.TemplateSheet })));
 
 const Pair = styled.div`
   display: grid;
@@ -74,6 +74,13 @@ export function FoldStation({ line }: { readonly line: Line }) {
   const form = formOf(draft.form);
   const [open, setOpen] = useState<'template' | 'portions' | null>(null);
   const close = () => setOpen(null);
+  // The list of forms is fetched once the station is on the page, not before.
+  const [shown, setShown] = useState(false);
+  useEffect(() => {
+    const frame = requestAnimationFrame(() => setShown(true));
+    return () => cancelAnimationFrame(frame);
+  }, []);
+  const formName = <div style={{ height: 62 }}>{FORM_NAME[draft.form]}</div>;
   const lengthM = blankLengthM(draft);
   const eachAt = (thicknessM: number) => doughEachKg({ ...draft, fold: { ...fold, thicknessM } });
   const ways = useMemo(() => balanceWays(draft, kitchen), [draft, kitchen]);
@@ -82,12 +89,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
       controls={
         <>
           <PanelTitle>Fold and seal</PanelTitle>
-          <Pick<FormId>
-            label="Form"
-            value={draft.form}
-            options={FORM_NAME}
-            onChange={(next) => edit('fold.form', (d, known) => withForm(d, next, known))}
-          />
+          <Suspense fallback={formName}>{shown ? <FormPick form={draft.form} /> : formName}</Suspense>
           <PiecesField pieces={draft.pieces} />
           <Row>
             <MmField
@@ -173,8 +175,10 @@ export function FoldStation({ line }: { readonly line: Line }) {
               Template 1:1
             </Button>
           </Head>
-          {open === 'template' && <TemplateSheet line={line} onClose={close} />}
-          {open === 'portions' && <PortionSheet line={line} onClose={close} />}
+          <Suspense fallback={null}>
+            {open === 'template' && <TemplateSheet line={line} onClose={close} />}
+            {open === 'portions' && <PortionSheet line={line} onClose={close} />}
+          </Suspense>
           <Pair>
             <BlankDrawing form={draft.form} discM={fold.discM} lengthM={lengthM} sealM={fold.sealM} piece={piece} />
             {piece && (

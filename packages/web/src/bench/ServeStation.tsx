@@ -7,7 +7,8 @@ import { Findings } from '../controls/Findings';
 import { MomentField } from '../controls/MomentField';
 import { NameField } from '../controls/NameField';
 import { Figure, PanelTitle, Row, Soft } from '../controls/Panel';
-import { ALLERGEN_NAME, CAUTIONS, DEFERRAL, DIET_NAME, STEP_NAME } from '../text/words';
+import { CAUTIONS, DEFERRAL } from '../text/fireWords';
+import { ALLERGEN_NAME, DIET_NAME, STEP_NAME } from '../text/words';
 import { PiecesField } from './PiecesField';
 import { StationLayout } from './StationLayout';
 

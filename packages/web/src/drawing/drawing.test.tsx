@@ -7,7 +7,9 @@ import { CompositionBar } from './CompositionBar';
 import { crustColour } from './crust';
 import { BlankDrawing, drawingHalfM } from './BlankDrawing';
 import { PieceDrawing } from './PieceDrawing';
+import { PortionDots } from './PortionDots';
 import { PourLadder } from './PourLadder';
+import { TemplateDrawing } from './TemplateDrawing';
 import { StiffnessDial } from './StiffnessDial';
 
 const channels = (css: string): number[] => /rgb\((\d+) (\d+) (\d+)\)/.exec(css)!.slice(1).map(Number);
@@ -148,4 +150,49 @@ it('the pour ladder is to scale: first pour, a rung for each spoon, filled as fa
     </ThemeProvider>,
   );
   expect(container.querySelector('svg')).toBeNull();
+});
+
+it('a template of any form is as wide as its blank in true millimetres, with a bar of 100', () => {
+  fc.assert(
+    fc.property(specs, fc.constantFrom(...FORMS), (spec, { id, hasLength }) => {
+      const { container, unmount } = render(
+        <ThemeProvider theme={planningTheme}>
+          <TemplateDrawing form={id} {...spec} name="Squash" />
+        </ThemeProvider>,
+      );
+      expect(container.innerHTML).not.toMatch(/NaN|Infinity|undefined/);
+      const svg = container.querySelector('svg')!;
+      const [, , width, height] = svg.getAttribute('viewBox')!.split(' ').map(Number);
+      // One unit of the drawing is one millimetre of the print.
+      expect(svg.getAttribute('width')).toBe(`${width}mm`);
+      expect(svg.getAttribute('height')).toBe(`${height}mm`);
+      expect(width!).toBeGreaterThanOrEqual(Math.max(100, spec.discM * 1000));
+      if (hasLength) expect(height!).toBeGreaterThan(spec.lengthM * 1000);
+      expect(container.querySelector('[data-bar]')!.getAttribute('d')).toMatch(/^M 0 0 H 100 /);
+      unmount();
+    }),
+    { numRuns: 60 },
+  );
+});
+
+it('weighings lie over and under the line by how far off they are, in their order', () => {
+  const { container } = render(
+    <ThemeProvider theme={planningTheme}>
+      <PortionDots
+        weightsKg={[0.068, 0.075, 0.061]}
+        wantedKg={0.068}
+        printMass={(kg) => `${kg * 1000} g`}
+        colour="#000"
+      />
+    </ThemeProvider>,
+  );
+  screen.getByRole('img', { name: '3 weighings against 68 g' });
+  const dots = [...container.querySelectorAll('circle')].map((dot) =>
+    ['cx', 'cy'].map((at) => Number(dot.getAttribute(at))),
+  );
+  const line = Number(container.querySelector('line')!.getAttribute('y1'));
+  expect(dots[0]![1]).toBeCloseTo(line, 9);
+  expect(line - dots[1]![1]!).toBeCloseTo(dots[2]![1]! - line, 6);
+  expect(dots[1]![1]!).toBeLessThan(line);
+  expect(dots.map(([x]) => x)).toEqual([...dots.map(([x]) => x)].sort((a, b) => a! - b!));
 });

@@ -2,7 +2,7 @@ import { Undo2 } from 'lucide-react';
 import { styled } from 'styled-components';
 import { figureFont } from '../app/theme';
 import { Button } from '../controls/Button';
-import { listText } from '../text/words';
+import { listText } from '../text/fireWords';
 
 const Pad = styled.div`
   display: grid;

@@ -4,7 +4,7 @@ import { styled } from 'styled-components';
 import { figureFont } from '../app/theme';
 import { Panel, Soft } from '../controls/Panel';
 import type { Printer } from '../text/printer';
-import { listText, nextText } from '../text/words';
+import { listText, nextText } from '../text/fireWords';
 
 const Box = styled(Panel)`
   padding: 0 0 6px;

@@ -5,7 +5,7 @@ import { figureFont, PHONE } from '../app/theme';
 import { Button } from '../controls/Button';
 import { Panel, Soft } from '../controls/Panel';
 import type { Printer } from '../text/printer';
-import { VERDICT_TEXT } from '../text/words';
+import { VERDICT_TEXT } from '../text/fireWords';
 import { BandGauge } from './BandGauge';
 
 const Box = styled(Panel)`

@@ -7,7 +7,8 @@ import { Button } from '../controls/Button';
 import { Choice } from '../controls/Choice';
 import { TitleRow } from '../controls/Page';
 import { Panel, PanelTitle, Problem, Soft } from '../controls/Panel';
-import { CAUTIONS, DEFERRAL, SPEED_NAME } from '../text/words';
+import { CAUTIONS, DEFERRAL } from '../text/fireWords';
+import { SPEED_NAME } from '../text/words';
 
 const Grid = styled.div`
   display: grid;

@@ -8,6 +8,7 @@ import {
   newBatch,
   type NextStep,
   planBatch,
+  portionRun,
   SHIPPED_PANTRY,
   shoppingList,
   type StarterId,
@@ -21,10 +22,13 @@ import fc from 'fast-check';
 import { balanceText } from './balanceText';
 import { findingText } from './findingText';
 import { lineText } from './lineText';
+import { portionText, readWeights } from './portionText';
 import { makePrinter, plain, readMl, readMm, readWhole } from './printer';
 import { shoppingText } from './shoppingText';
 import { swapText } from './swapText';
-import { FAMILY_METHOD, FAMILY_NAME, listText, nextText } from './words';
+import { listText, nextText } from './fireWords';
+import { FAMILY_METHOD } from './methodWords';
+import { FAMILY_NAME } from './words';
 
 const WRONG = /NaN|undefined|null|Infinity|\[object|−?\d\.\d{4,}/;
 
@@ -229,4 +233,39 @@ it('every thing to buy is said in the words of the shop, with what it is for', (
     }),
     { numRuns: 30 },
   );
+});
+
+it('weights are read as they are typed, up to the first that is none; what they say is one clean text', () => {
+  const printer = makePrinter(DEFAULT_KITCHEN);
+  expect(readWeights(' 68 70,5\n66;1oz ', printer)).toEqual({
+    weightsKg: [68, 70.5, 66, 28.35].map((g) => expect.closeTo(g / 1000, 5)),
+    wrong: null,
+  });
+  expect(readWeights('68 seventy 66', printer)).toEqual({ weightsKg: [0.068], wrong: 'seventy' });
+  for (const text of ['-3', '0', '99999', '1e9', 'NaN']) expect(readWeights(text, printer).wrong).toBe(text);
+  expect(readWeights('', printer)).toEqual({ weightsKg: [], wrong: null });
+  const verdicts = new Set<string>();
+  fc.assert(
+    fc.property(fc.array(fc.integer({ min: 55, max: 80 }), { minLength: 1, maxLength: 30 }), (grams) => {
+      const run = portionRun(
+        grams.map((g) => g / 1000),
+        0.068,
+      );
+      verdicts.add(run.verdict);
+      const text = portionText(run, 0.068, printer);
+      expect(text).not.toMatch(WRONG);
+      expect(text).toMatch(/^\d+ weighed: .*\.$/);
+      expect(text).toContain(`number ${run.worstIndex + 1}`);
+    }),
+  );
+  for (const grams of [
+    [68, 68, 68],
+    [80, 80],
+    [62, 64, 66, 70, 74],
+    [68, 68, 68, 68, 68, 68, 68, 68, 80, 68],
+  ]) {
+    const weights = grams.map((g) => g / 1000);
+    verdicts.add(portionRun(weights, 0.068).verdict);
+  }
+  expect([...verdicts].sort()).toEqual(['drifts', 'even', 'off', 'uneven']);
 });

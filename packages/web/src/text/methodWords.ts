@@ -1,0 +1,60 @@
+import type { DoughFamilyId } from '@ember-fold/core';
+
+/** How each is made, in the order of the hands. */
+export const FAMILY_METHOD: Record<DoughFamilyId, readonly string[]> = {
+  'rubbed-short': [
+    'Rub the fat into flour and salt until a squeezed fistful keeps its shape.',
+    'Pour the first water, gather, then the rest by the spoon.',
+    'Knead firm, 4 to 6 minutes. Rest covered under a damp cloth.',
+  ],
+  'rubbed-wholemeal': [
+    'Rub the fat in as for a white dough.',
+    'Mix softer than seems right: the bran drinks for 20 minutes more.',
+    'Knead firm, then rest covered.',
+  ],
+  'hot-oil': [
+    'Heat the oil to 150 to 170 °C, away from any water. Pour it on flour and salt and stir with a spoon, not with hands.',
+    'Let it cool, then bring it together with ice water.',
+    'Press, do not knead. Rest cold.',
+  ],
+  coiled: [
+    'Mix the water dough smooth; rub the fat dough to a paste. Rest both.',
+    'Wrap the water dough round the fat dough, roll out, coil, slice.',
+    'Flatten each slice so that the rings show; cool oil or the layers do not open.',
+  ],
+  scalded: [
+    'Boil liquid, fat and salt; tip the flour in at once; stir to one mass.',
+    'Weigh the pot: what boiled off is missing water. Knead while warm.',
+    'Use warm; keep the waiting part covered. Roll on one side only.',
+  ],
+  'cold-fat': [
+    'Cut cold fat into the flour, pieces the size of peas.',
+    'Bind with just enough ice water; press together, never knead.',
+    'Rest cold before rolling and again before cutting.',
+  ],
+  'egg-butter': [
+    'Rub the butter in, then mix with egg and liquid.',
+    'Knead 2 to 3 minutes at most, or it toughens.',
+    'Rest cold, wrapped.',
+  ],
+  'soft-quick': [
+    'Mix flour, leaven and salt, then the liquid.',
+    'Knead 5 to 8 minutes until smooth. Rest covered.',
+    'Press out by hand; the fresh rim seals on a pinch.',
+  ],
+  yeast: [
+    'Wake the yeast in liquid of 35 to 40 °C; over 46 °C weakens it.',
+    'Knead to a smooth stretch. Let it rise to double, knock back.',
+    'Shape, proof: a slow, partial spring back under the finger means ready.',
+  ],
+  'starch-mash': [
+    'Mix with warm water; it does not stretch.',
+    'An edge that cracks is too dry: water by the spoon.',
+    'Press by hand between sheets; use at once.',
+  ],
+  sheet: [
+    'Knead a soft dough and rest it.',
+    'Stack discs with oil and flour between, roll together.',
+    'Dry-cook 10 to 15 seconds a side, peel apart while warm, keep covered.',
+  ],
+};
