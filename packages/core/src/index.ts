@@ -24,7 +24,6 @@ export {
   formulaTotals,
   type FormulaTotals,
   scaleFormula,
-  scaleToLine,
 } from './ingredient/formula.js';
 export { type Band, DOUGH_FAMILIES, type DoughFamily, doughFamily, type DoughFamilyId } from './dough/doughFamily.js';
 export { doughRise, pourTemp, type PourTemp, type Rise, type RiseSpec, yeastRate } from './dough/doughRise.js';

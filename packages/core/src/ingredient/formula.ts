@@ -67,14 +67,3 @@ export function scaleFormula(lines: Formula, factor: number): Formula {
   requireWithin(factor, 0, 1e4, 'factor');
   return lines.map((line) => ({ ...line, massKg: clamp(line.massKg * factor, 0, 1000) }));
 }
-
-/**
- * "I have 640 g of flour": scales a formula so that one line becomes what there is.
- * `null` when that line is 0 and there is nothing to scale from.
- */
-export function scaleToLine(lines: Formula, index: number, massKg: number): Formula | null {
-  const line = lines[index];
-  if (!line || !(line.massKg > 0)) return null;
-  const factor = requireWithin(massKg, 0, 1000, `lines.${index}.massKg`) / line.massKg;
-  return factor <= 1e4 ? scaleFormula(lines, factor) : null;
-}
