@@ -48,17 +48,71 @@ export {
   type CoolingSpec,
   dishDepthM,
 } from './filling/coolFilling.js';
+export { type Coat, type CoatChoices, coatOf, type DryCoatId, NO_COAT, type WetCoatId } from './piece/coat.js';
+export { type EdgeId, EDGES } from './piece/edge.js';
 export { FORMS, formOf } from './piece/forms.js';
+export { cupSizes } from './piece/forms/cup.js';
+export { LEAF } from './piece/forms/ownCutter.js';
 export type { Form, FormId, Gathered, Piece, PieceSpec } from './piece/piece.js';
 export { rolledProfileM } from './piece/gather.js';
-export { type Membrane, type Point, solveMembrane } from './piece/membrane.js';
+export { type Membrane, outlineLengths, type Point, solveInset, solveMembrane } from './piece/membrane.js';
 export { eachOf, type PortionRun, portionRun } from './piece/portionRun.js';
+export { type Portioning, portioning } from './piece/portioning.js';
+export { cuttingOf } from './batch/cutDraft.js';
+export { OUTLINE_POINTS, cutterOutline, withOutline } from './batch/foldEdits.js';
+export { SCHOOLS, type SealTrade, sealTrade, withFill } from './batch/sealTrade.js';
+export {
+  type Burst,
+  type BurstCause,
+  type BurstCauseId,
+  type GlueId,
+  type SealChoices,
+  USUAL_SEAL,
+} from './piece/seal.js';
+export { type Mesh, meshSection, meshVolumeM3, type PieceMesh, pieceMesh } from './piece/pieceMesh.js';
+export {
+  createScale,
+  loadScale,
+  portionByHand,
+  readScale,
+  SCALE_EACH_S,
+  SCALE_MOST_KG,
+  type ScaleReading,
+  type SimulatedScale,
+  stepScale,
+  tareScale,
+} from './piece/simulatedScale.js';
+export {
+  type Cutting,
+  type CuttingSpec,
+  cuttingRolls,
+  type CutRoll,
+  cutSheet,
+  RAGGED_M,
+} from './piece/cutting/cutting.js';
+export {
+  type CutLayout,
+  type CutPlace,
+  type CutterShape,
+  type LatticeKind,
+  type Sheet as DoughSheet,
+} from './piece/cutting/lattice.js';
 export { halfMoonSection, lensSection } from './piece/section.js';
 export { type SizeGoal, sizeFor } from './piece/solveSize.js';
 export { wrapsOf } from './piece/forms/roll.js';
 export { stripFolds } from './piece/forms/stripTriangle.js';
 export { FILL_BAND, type FoldBalance } from './piece/foldFindings.js';
 export { doughMaterial, fillingMaterial, type FryMaterial } from './frying/fryMaterial.js';
+export {
+  coolPieceS,
+  HARD_C,
+  type HoldPlace,
+  type HoldTimes,
+  holdTimes,
+  type HoldWait,
+  TEMPER_S,
+  temperedC,
+} from './frying/holdPiece.js';
 export { createFryBody, type FryBody, type FryBodySpec, OIL_SURFACE, type SurfaceLaw } from './frying/fryBody.js';
 export { advanceFry, turnFry } from './frying/advanceFry.js';
 export { CRUST_LIMITS, type CrustName, crustName, LIFT_COLOUR } from './frying/colour.js';
@@ -114,6 +168,7 @@ export {
   blankLengthM,
   boilingPointC,
   DEFAULT_KITCHEN,
+  USUAL_BOARD,
   type FormulaRef,
   type Kitchen,
   type Known,
@@ -133,7 +188,7 @@ export type {
 } from './batch/batchPlan.js';
 export { draftDough, draftFilling } from './batch/draftFigures.js';
 export { type CoolingWay, coolingWays } from './batch/planFilling.js';
-export { planBatch, planCold, planHot } from './batch/planBatch.js';
+export { fryBodyOf, planBatch, planCold, planHot } from './batch/planBatch.js';
 export { type Finding, type FindingCode, type FindingTone, type Station, worstTone } from './batch/finding.js';
 export { newBatch, type Starter, type StarterId, STARTERS } from './batch/starters.js';
 export {

@@ -6,6 +6,8 @@ import { pino } from 'pino';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { openGate } from './db/gate.js';
+import { DeviceHub } from './devices/deviceHub.js';
+import { SimulatedScaleRunner } from './devices/simulatedScaleRunner.js';
 import { StoveRunner } from './devices/stoveRunner.js';
 import { toApiError } from './errors.js';
 import { openApp, type TestApp } from './test/openApp.js';
@@ -64,7 +66,17 @@ it('serves the page at any address of the app, and JSON errors under /api', asyn
 it('says that the records are out of reach when the database is', async () => {
   const gate = openGate('mysql://nobody:x@127.0.0.1:1/none');
   const stoves = new StoveRunner(gate, pino({ level: 'silent' }));
-  const lonely = createApp({ gate, stoves, clockMs: Date.now, log: pino({ level: 'silent' }), webDir: null });
+  const devices = new DeviceHub();
+  const scale = new SimulatedScaleRunner(devices, pino({ level: 'silent' }));
+  const lonely = createApp({
+    gate,
+    stoves,
+    devices,
+    scale,
+    clockMs: Date.now,
+    log: pino({ level: 'silent' }),
+    webDir: null,
+  });
   const server = lonely.listen(0, '127.0.0.1');
   await new Promise((resolve) => server.once('listening', resolve));
   const { port } = server.address() as { port: number };

@@ -6,6 +6,7 @@ import type { Logger } from 'pino';
 import { ApiError, toApiError } from './errors.js';
 import { batchRoutes } from './routes/batches.js';
 import type { Context } from './routes/context.js';
+import { deviceRoutes, readingRoute } from './routes/devices.js';
 import { flourRoutes } from './routes/flours.js';
 import { formulaRoutes } from './routes/formulas.js';
 import { ingredientRoutes } from './routes/ingredients.js';
@@ -67,6 +68,8 @@ export function createApp({ log, webDir, ...context }: AppOptions): Express {
   app.use(compression());
 
   const api = express.Router();
+  // Devices speak lines, not JSON; and often, so what a browser may cache is said before.
+  api.post('/devices/readings', express.text({ limit: '256kb', type: 'text/plain' }), readingRoute(context));
   api.use(onlyJson, express.json({ limit: '256kb', strict: true }));
   api.use((_req, res, next) => {
     res.set('Cache-Control', 'no-store');
@@ -84,6 +87,7 @@ export function createApp({ log, webDir, ...context }: AppOptions): Express {
   api.use('/ingredients', ingredientRoutes(context));
   api.use('/formulas', formulaRoutes(context));
   api.use('/store', storeRoutes(context));
+  api.use('/devices', deviceRoutes(context));
   api.use(() => {
     throw new ApiError('NOT_FOUND');
   });

@@ -9,6 +9,8 @@ const ERRORS = {
   NO_BATCH: { status: 404, message: 'There is no such batch; it may have been deleted.' },
   NO_OBSERVATION: { status: 404, message: 'There is no such dough among what was learnt; it may be forgotten.' },
   NO_INGREDIENT: { status: 404, message: 'There is no such ingredient of this kitchen; it may have been deleted.' },
+  NO_DEVICE: { status: 404, message: 'There is no such device here; add it first.' },
+  BAD_TOKEN: { status: 401, message: 'This device is not known here, or its token is not right.' },
   NO_FORMULA: { status: 404, message: 'There is no such formula in the Store.' },
   IN_USE: { status: 409, message: 'It is still used somewhere; take it out there first.' },
   NOTHING_LEARNT: { status: 409, message: 'This dough says nothing about its flour: no flour, or scalded.' },
@@ -27,6 +29,7 @@ const ERRORS = {
   ID_TAKEN: { status: 409, message: 'This id is already used for something else.' },
   TOO_LARGE: { status: 413, message: 'The request is too large.' },
   NOT_JSON: { status: 415, message: 'Only JSON is taken here.' },
+  NOT_LINES: { status: 415, message: 'Readings come as lines of text/plain.' },
   NO_DATABASE: { status: 503, message: 'The records cannot be reached just now; nothing was lost, try again.' },
   INTERNAL: { status: 500, message: 'Something went wrong here; it has been written to the log.' },
 } as const;

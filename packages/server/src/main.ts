@@ -5,6 +5,8 @@ import { readConfig } from './config.js';
 import { openGate } from './db/gate.js';
 import { migrate } from './db/migrate.js';
 import { loadDemo } from './demo/loadDemo.js';
+import { DeviceHub } from './devices/deviceHub.js';
+import { SimulatedScaleRunner } from './devices/simulatedScaleRunner.js';
 import { StoveRunner } from './devices/stoveRunner.js';
 
 /** Leaves with one sentence on stderr. */
@@ -29,10 +31,13 @@ async function main(): Promise<void> {
   if (config.demo) await loadDemo(gate, Date.now());
   const stoves = new StoveRunner(gate, log);
   await stoves.resumeAll();
-  const app = createApp({ gate, stoves, clockMs: Date.now, log, webDir: config.webDir });
+  const devices = new DeviceHub();
+  const scale = new SimulatedScaleRunner(devices, log);
+  const app = createApp({ gate, stoves, devices, scale, clockMs: Date.now, log, webDir: config.webDir });
   const server = await listen(app, config.port);
   const address = server.address();
   const port = typeof address === 'object' && address ? address.port : config.port;
+  scale.connect(`http://127.0.0.1:${port}`);
   process.send?.({ ready: true, port });
   log.info({ port }, 'listening');
 
@@ -41,6 +46,7 @@ async function main(): Promise<void> {
     if (closing) return;
     closing = true;
     stoves.close();
+    scale.close();
     server.closeAllConnections();
     server.close();
     await gate.close().catch(() => undefined);

@@ -27,6 +27,20 @@ test('any draft within its ranges plans without a crash and without a number tha
       thicknessM: double(0.0004, 0.012),
       sealM: double(0.002, 0.04),
       fillingEachKg: double(0, 1),
+      edge: fc.constantFrom('plain' as const, 'fork' as const, 'rope' as const, 'mould' as const),
+    }),
+    seal: fc.record({
+      glue: fc.constantFrom('none' as const, 'water' as const, 'egg' as const),
+      flouredRim: fc.boolean(),
+      finalPinch: fc.boolean(),
+      airPressed: fc.boolean(),
+      covered: fc.boolean(),
+      waitS: double(0, 7200),
+    }),
+    coat: fc.record({
+      wet: fc.constantFrom('none' as const, 'egg' as const, 'slurry' as const),
+      dry: fc.constantFrom('none' as const, 'crumb' as const, 'poppy' as const),
+      double: fc.boolean(),
     }),
     family: fc.constantFrom(...DOUGH_FAMILIES.map((f) => f.id)),
     dough: fc.record({ onHeat: fc.boolean(), rise: fc.constantFrom('room' as const, 'fridge' as const) }),
@@ -43,17 +57,19 @@ test('any draft within its ranges plans without a crash and without a number tha
     oilC: double(110, 200),
     minutesS: fc.option(double(20, 1800)),
     turn: fc.constantFrom('once' as const, 'each-minute' as const, 'held-under' as const),
-    start: fc.constantFrom('room' as const, 'fridge' as const, 'frozen' as const),
+    start: fc.constantFrom('room' as const, 'fridge' as const, 'frozen' as const, 'tempered' as const),
     lotSize: fc.option(fc.integer({ min: 1, max: 60 })),
   });
   fc.assert(
-    fc.property(drafts, ({ form, starter, pieces, fold, family, dough, filling, ...fry }) => {
+    fc.property(drafts, ({ form, starter, pieces, fold, family, dough, filling, seal, coat, ...fry }) => {
       const base = withWorkedFormula(withFamily(newBatch('Any', starter, 24, EAT), family));
       const draft: BatchDraft = {
         ...base,
         form,
         pieces,
         fold,
+        seal,
+        coat,
         fry,
         dough: { ...base.dough, ...dough },
         filling: { ...base.filling, ...filling },

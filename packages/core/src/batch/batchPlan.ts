@@ -3,12 +3,16 @@ import type { CoolingResult } from '../filling/coolFilling.js';
 import type { FillingFigures } from '../filling/fillingFigures.js';
 import type { FryBodySpec } from '../frying/fryBody.js';
 import type { FrySample, FrySolution } from '../frying/solveFry.js';
+import type { HoldWait } from '../frying/holdPiece.js';
+import type { Formula } from '../ingredient/formula.js';
 import type { Allergen, Ingredient } from '../ingredient/ingredient.js';
 import type { LotRun, OilBand } from '../oil/fryLots.js';
 import type { PieceBulk } from '../oil/pieceHeat.js';
 import type { PotLevels } from '../oil/pot.js';
+import type { Coat } from '../piece/coat.js';
 import type { FoldBalance } from '../piece/foldFindings.js';
 import type { Piece } from '../piece/piece.js';
+import type { Burst } from '../piece/seal.js';
 import type { ChainStep } from '../schedule/backwardChain.js';
 import type { Finding } from './finding.js';
 
@@ -35,6 +39,11 @@ export interface FoldPlan {
   readonly balance: FoldBalance;
   /** Ingredients of one piece, in the cook's own money; `null` without a piece. */
   readonly costEach: number | null;
+  /** How likely its seam opens; `null` without a piece. */
+  readonly burst: Burst | null;
+  readonly coat: Coat | null;
+  /** Glue and coat to set out for the batch. */
+  readonly supplies: Formula;
   readonly findings: readonly Finding[];
 }
 
@@ -43,7 +52,7 @@ export interface ColdPlan {
   readonly dough: DoughPlan;
   readonly filling: FillingPlan;
   readonly fold: FoldPlan;
-  /** Of dough and filling together. */
+  /** Of dough, filling, glue and coat together. */
   readonly contains: { readonly allergens: readonly Allergen[]; readonly diet: Ingredient['diet'] };
 }
 
@@ -64,6 +73,8 @@ export interface FryPlan {
   readonly lots: LotRun | null;
   readonly levels: PotLevels;
   readonly warmUpS: number | null;
+  /** Wait between folding and the oil that its start asks for; `null` on the bench. */
+  readonly hold: HoldWait | null;
   readonly findings: readonly Finding[];
 }
 

@@ -7,10 +7,15 @@ import { type Pantry, pantryWith } from '../ingredient/pantry.js';
 import type { FillingMethod, RawPart } from '../filling/fillingSafety.js';
 import type { FlourBelief } from '../learning/flourBelief.js';
 import type { Pot } from '../oil/pot.js';
+import type { CoatChoices } from '../piece/coat.js';
+import type { EdgeId } from '../piece/edge.js';
+import type { Point } from '../piece/membrane.js';
 import type { FormId, PieceSpec } from '../piece/piece.js';
+import { type SealChoices, USUAL_SEAL } from '../piece/seal.js';
 import type { Measures } from '../quantity/units.js';
 
-export type StartState = 'room' | 'fridge' | 'frozen';
+/** How a piece comes to the oil; tempered: frozen, then 20 min on paper. */
+export type StartState = 'room' | 'fridge' | 'frozen' | 'tempered';
 
 /** A formula of the Store, as it stood at one version. */
 export interface FormulaRef {
@@ -67,7 +72,15 @@ export interface BatchDraft {
     readonly thicknessM: number;
     readonly sealM: number;
     readonly fillingEachKg: number;
+    /** How the rim is finished; absent: pressed plain. */
+    readonly edge?: EdgeId;
+    /** Of an own cutter: its outline, the longer side 1; absent: a leaf. */
+    readonly outline?: readonly Point[];
   };
+  /** How the seam is made; absent: as most cooks do it. */
+  readonly seal?: SealChoices;
+  /** Wet and dry coat; absent: none. */
+  readonly coat?: CoatChoices;
   readonly fry: {
     readonly oilC: number;
     /** s in the oil; `null`: as the solver finds. */
@@ -99,6 +112,8 @@ export interface Kitchen {
   /** What a cooked filling is reheated to, °C: 74, 75 or 70 by local rule; absent: 74. */
   readonly reheatC?: number;
   readonly dish: { readonly lengthM: number; readonly widthM: number };
+  /** Room to roll out on; absent: 60 by 45 cm. */
+  readonly board?: { readonly lengthM: number; readonly widthM: number };
   /** Hands' time, s. */
   readonly hands: {
     readonly mixS: number;
@@ -116,6 +131,9 @@ export type Known = Pick<Kitchen, 'ingredients' | 'flours'>;
 export function pantryOf(known: Known): Pantry {
   return pantryWith(known.ingredients);
 }
+
+/** Where a kitchen has not said what it rolls out on, m. */
+export const USUAL_BOARD = { lengthM: 0.6, widthM: 0.45 } as const;
 
 /** A kitchen with one 24 cm pot on a 2 kW ring: where a new user starts. */
 export const DEFAULT_KITCHEN: Kitchen = {
@@ -153,11 +171,17 @@ export function blankLengthM({ form, fold }: Pick<BatchDraft, 'form' | 'fold'>):
 
 /** One piece of a draft, as its form wants it. */
 export function pieceSpecOf(
-  draft: Pick<BatchDraft, 'form' | 'fold'>,
+  draft: Pick<BatchDraft, 'form' | 'fold' | 'seal'>,
   of: Pick<PieceSpec, 'fillingKgPerM3' | 'doughKgPerM3' | 'stretch'>,
 ): PieceSpec {
-  const { discM, thicknessM, sealM, fillingEachKg } = draft.fold;
-  return { discM, lengthM: blankLengthM(draft), thicknessM, sealM, fillingKg: fillingEachKg, ...of };
+  const { discM, thicknessM, sealM, fillingEachKg, edge, outline } = draft.fold;
+  const spec = { discM, lengthM: blankLengthM(draft), thicknessM, sealM, fillingKg: fillingEachKg, ...of };
+  return {
+    ...spec,
+    airPressed: (draft.seal ?? USUAL_SEAL).airPressed,
+    ...(edge === undefined ? {} : { edge }),
+    ...(outline === undefined ? {} : { outline }),
+  };
 }
 
 /** Boiling point at altitude, °C: about 1 lower for each 300 m. */
@@ -165,7 +189,7 @@ export function boilingPointC(altitudeM: number): number {
   return 100 - altitudeM / 300;
 }
 
-/** °C of a piece when it goes into the oil. */
+/** °C of a piece when it leaves room, fridge or freezer. */
 export function startTempC(start: StartState, kitchen: Kitchen): number {
   switch (start) {
     case 'room':
@@ -173,6 +197,7 @@ export function startTempC(start: StartState, kitchen: Kitchen): number {
     case 'fridge':
       return kitchen.fridgeC;
     case 'frozen':
+    case 'tempered':
       return kitchen.freezerC;
     default: {
       const never: never = start;

@@ -16,7 +16,7 @@ const SHIPPED: Known = {};
 
 /** Dough rolled for one piece, m². */
 export function blankM2(draft: Pick<BatchDraft, 'form' | 'fold'>): number {
-  return formOf(draft.form).blankAreaM2(draft.fold.discM, blankLengthM(draft));
+  return formOf(draft.form).blankAreaM2(draft.fold.discM, blankLengthM(draft), draft.fold.outline);
 }
 
 /** Dough one piece takes, from its blank and thickness, kg. */
@@ -87,7 +87,8 @@ export function withSizeFor(draft: BatchDraft, goal: SizeGoal, known: Known = SH
 export function withForm(draft: BatchDraft, form: FormId, known: Known = SHIPPED): BatchDraft {
   if (form === draft.form) return draft;
   const before = doughEachKg(draft);
-  const { lengthM: _length, ...fold } = draft.fold;
+  const { lengthM: _length, outline: _outline, edge, ...bare } = draft.fold;
+  const fold = { ...bare, ...(edge !== undefined && formOf(form).hasEdge ? { edge } : {}) };
   const changed = { ...draft, form, fold };
   const sized = fold.fillingEachKg > 0 ? withSizeFor(changed, { fill: WANTED_FILL }, known) : null;
   // A blank is cut to the millimetre.

@@ -1,3 +1,5 @@
+import type { BurstCauseId } from '../piece/seal.js';
+
 /** Four kinds, each with its own shape and word on screen. */
 export type FindingTone = 'good' | 'look-out' | 'stop' | 'know';
 export type Station = 'dough' | 'filling' | 'fold' | 'fry' | 'serve';
@@ -87,6 +89,12 @@ export type FindingCode =
   | 'fold.filling-short'
   | 'fold.even'
   | 'fold.thickness-outside'
+  | 'fold.seam'
+  | `fold.open-${BurstCauseId}`
+  | 'fold.edge-narrow'
+  | 'fold.coat'
+  | 'fold.coat-falls'
+  | 'fold.wash'
   | 'fry.unsafe-oil'
   | 'fry.cooked'
   | 'fry.raw-ring'
@@ -103,6 +111,8 @@ export type FindingCode =
   | 'fry.pot-over-half'
   | 'fry.oil-outside'
   | 'fry.frozen-wipe'
+  | 'fry.frozen-oil'
+  | 'fry.thaw-raw'
   | 'serve.on-time'
   | 'serve.late'
   | 'serve.hold-long'

@@ -5,23 +5,31 @@ import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
 import { fryFindings } from '../frying/fryFindings.js';
 import { doughMaterial, fillingMaterial } from '../frying/fryMaterial.js';
 import { type FrySolution, sampleAt, solveFry } from '../frying/solveFry.js';
-import { containedIn } from '../ingredient/formula.js';
+import { coolPieceS, HARD_C, type HoldWait, TEMPER_S, temperedC } from '../frying/holdPiece.js';
+import { containedIn, formulaTotals } from '../ingredient/formula.js';
 import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from '../oil/fryLots.js';
 import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../oil/pieceHeat.js';
 import { oilCautions, potLevels, warmUpS } from '../oil/pot.js';
-import { foldFindings } from '../piece/foldFindings.js';
+import { foldFindings, sealFindings } from '../piece/foldFindings.js';
+import { coatOf, NO_COAT } from '../piece/coat.js';
+import { EDGES } from '../piece/edge.js';
 import { formOf } from '../piece/forms.js';
-import type { Piece } from '../piece/piece.js';
+import { closes, type Piece } from '../piece/piece.js';
+import { burstOf, USUAL_SEAL } from '../piece/seal.js';
 import { backwardChain } from '../schedule/backwardChain.js';
 import type { BatchPlan, ColdPlan, FryPlan, HotPlan, ServePlan } from './batchPlan.js';
 import { type BatchDraft, boilingPointC, type Kitchen, pantryOf, pieceSpecOf, startTempC } from './draft.js';
 import { draftDough } from './draftFigures.js';
 import { planFilling } from './planFilling.js';
 import { serveFindings } from './serveFindings.js';
+import { suppliesFor } from './supplies.js';
 
 /** How long the solver looks ahead, s. */
 const HORIZON_S = 1800;
 const DROP_SPACING_S = 5;
+/** Hands' time for one dip of a coat, s; and how long a coat rests before the oil. */
+const DIP_S = 6;
+const COAT_REST_S = 600;
 /** Grid of a plan: its moments lie within 4 s of a grid three times as fine, and later rather than sooner. */
 const WALL_CELLS = 16;
 const FILLING_CELLS = 12;
@@ -51,6 +59,8 @@ export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
     doughLeftKg: doughs.massKg - draft.pieces * (piece?.doughKg ?? 0),
     fillingLeftKg: filling.figures.targetKg - draft.pieces * fold.fillingEachKg,
   };
+  const sealed = sealPlan(draft, doughs, filling, piece);
+  const supplied = formulaTotals(sealed.supplies, 'supplies', pantryOf(kitchen));
   return {
     dough: {
       figures: doughs,
@@ -60,24 +70,43 @@ export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
       ],
     },
     filling,
-    contains: containedIn([doughs.totals, filling.figures.totals]),
+    contains: containedIn([doughs.totals, filling.figures.totals, supplied]),
     fold: {
       piece,
       balance,
       costEach:
         piece &&
         costOf(doughs.totals.cost, doughs.massKg, piece.doughKg) +
-          costOf(filling.figures.totals.cost, filling.figures.targetKg, fold.fillingEachKg),
-      findings: foldFindings(
-        piece,
-        balance,
-        doughs.family,
-        fold.thicknessM,
-        filling.figures.densityKgPerM3,
-        draft.pieces,
-      ),
+          costOf(filling.figures.totals.cost, filling.figures.targetKg, fold.fillingEachKg) +
+          supplied.cost / draft.pieces,
+      ...sealed,
+      findings: [
+        ...foldFindings(piece, balance, doughs.family, fold.thicknessM, filling.figures.densityKgPerM3, draft.pieces),
+        ...sealFindings(draft, sealed.burst, sealed.coat),
+      ],
     },
   };
+}
+
+/** Seam, coat and what they take of the larder. */
+function sealPlan(
+  draft: BatchDraft,
+  { family }: ColdPlan['dough']['figures'],
+  { figures }: ColdPlan['filling'],
+  piece: Piece | null,
+): Pick<ColdPlan['fold'], 'burst' | 'coat' | 'supplies'> {
+  if (!closes(piece)) return { burst: null, coat: null, supplies: [] };
+  const { sealM, thicknessM, edge = 'plain' } = draft.fold;
+  const burst = burstOf({
+    piece,
+    seal: draft.seal ?? USUAL_SEAL,
+    edge: formOf(draft.form).hasEdge ? edge : 'plain',
+    sealM,
+    rolledM: thicknessM,
+    family,
+    freeShare: figures.targetKg > 0 ? figures.freeKg / figures.targetKg : 0,
+  });
+  return { burst, coat: coatOf(draft.coat ?? NO_COAT, piece.surfaceM2), supplies: suppliesFor(draft, piece) };
 }
 
 /** The body the solver fries: shape, walls and materials of this piece in this kitchen. */
@@ -86,11 +115,13 @@ export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, p
   const filled = draft.fold.fillingEachKg > 0;
   // A proofed wall is thicker and lighter than it was rolled.
   const wallM = piece.wallCrownM * family.rise;
-  const radiusM = Math.min(0.1, piece.heatRadiusM + wallM - piece.wallCrownM);
-  return {
+  const skinM = cold.fold.coat?.thicknessM ?? 0;
+  const radiusM = Math.min(0.1, piece.heatRadiusM + wallM - piece.wallCrownM + skinM);
+  const body: FryBodySpec = {
     radiusM,
     shapeExponent: piece.shapeExponent,
-    wallM: filled ? Math.min(wallM, 0.95 * radiusM) : radiusM,
+    // A coat dries and browns as the outermost of the wall.
+    wallM: filled ? Math.min(wallM + skinM, 0.95 * radiusM) : radiusM,
     dough: doughMaterial(family.densityKgPerM3 / family.rise, waterShare, family.rise),
     filling: fillingMaterial(cold.filling.figures.densityKgPerM3, cold.filling.figures.waterShare),
     startC: startTempC(draft.fry.start, kitchen),
@@ -101,8 +132,33 @@ export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, p
     fillingCells: filled ? FILLING_CELLS : 0,
     surface: OIL_SURFACE,
     // Sugar browns: our own slope, 4 % faster for each point over 2.
-    browning: family.browning * (1 + 0.04 * Math.max(0, sugarPercent - 2)),
+    browning: family.browning * (1 + 0.04 * Math.max(0, sugarPercent - 2)) * (cold.fold.coat?.browning ?? 1),
   };
+  if (draft.fry.start !== 'tempered') return body;
+  return { ...body, startC: temperedC(body, kitchen.freezerC, kitchen.roomC) };
+}
+
+/** How long the chosen start keeps the pieces between folding and the oil. */
+function holdOf(draft: BatchDraft, kitchen: Kitchen, body: FryBodySpec): HoldWait | null {
+  const { start } = draft.fry;
+  if (start === 'room') return null;
+  const { roomC, fridgeC, freezerC } = kitchen;
+  if (start === 'fridge') {
+    return { place: 'fridge', coldS: coolPieceS(body, 'fridge', roomC, fridgeC, fridgeC + 2), temperS: 0 };
+  }
+  return {
+    place: 'freezer',
+    coldS: coolPieceS(body, 'freezer', roomC, freezerC, Math.max(HARD_C, freezerC + 2)),
+    temperS: start === 'tempered' ? TEMPER_S : 0,
+  };
+}
+
+/** Hands' time to fill, close and coat one piece, s. */
+function foldEachS(draft: BatchDraft, kitchen: Kitchen): number {
+  const { wet, dry, double } = draft.coat ?? NO_COAT;
+  const edge = formOf(draft.form).hasEdge ? (draft.fold.edge ?? 'plain') : 'plain';
+  const dips = (wet === 'none' ? 0 : 1) + (dry === 'none' ? 0 : 1);
+  return Math.max(5, kitchen.hands.foldEachS + EDGES[edge].handsS) + DIP_S * dips * (double ? 2 : 1);
 }
 
 /** When to lift: done and coloured, whichever is later, with a little to spare; `null` when either never comes. */
@@ -167,8 +223,16 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     lots,
     levels: potLevels(pot, fry.oilC, (lots?.lotSize ?? 1) * piece.volumeM3),
     warmUpS: warmUpS(pot, roomC, fry.oilC, roomC),
+    hold: holdOf(draft, kitchen, body),
   };
   return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family) };
+}
+
+/** s between the last piece folded and the oil being heated for it; `null`: none. */
+function holdS(draft: BatchDraft, { hold }: FryPlan): number | null {
+  const coatS = (draft.coat ?? NO_COAT).dry === 'none' ? 0 : COAT_REST_S;
+  const coldS = hold === null ? 0 : (hold.coldS ?? 12 * 3600) + hold.temperS;
+  return Math.max(coatS, coldS) || null;
 }
 
 function planServe(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, fry: FryPlan, nowMs: number | null): ServePlan {
@@ -185,7 +249,8 @@ function planServe(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, fry: Fry
     coolS: cold.filling.cooling?.toFoldS ?? 12 * 3600,
     mixS: hands.mixS,
     restS: rise?.totalS ?? usualS,
-    foldS: hands.foldEachS * draft.pieces,
+    foldS: foldEachS(draft, kitchen) * draft.pieces,
+    holdS: holdS(draft, fry),
     heatS: fry.warmUpS ?? 3 * 3600,
     fryS: fry.lots?.totalS ?? 0,
     serveS: hands.serveS,
@@ -195,13 +260,13 @@ function planServe(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, fry: Fry
     steps,
     startMs: steps[0]!.startMs,
     lastLotUpMs,
-    findings: serveFindings(steps, fry, kitchen.roomC, nowMs),
+    findings: serveFindings(steps, fry, kitchen.roomC, nowMs, draft.fry.start),
   };
 }
 
-/** A pocket filled past twice what it holds does not close; the solver takes bodies of 1 mm to 20 cm. */
+/** What closes, and is no thinner or thicker than the solver takes: 1 mm to 20 cm. */
 function isFryable(piece: Piece): boolean {
-  return piece.fill <= 2 && piece.heatRadiusM >= 0.0005 && piece.heatRadiusM <= 0.1;
+  return closes(piece) && piece.heatRadiusM >= 0.0005 && piece.heatRadiusM <= 0.1;
 }
 
 /**

@@ -1,6 +1,8 @@
 import type { ChainStep } from '../schedule/backwardChain.js';
 import type { Finding } from './finding.js';
+import { TEMPER_S } from '../frying/holdPiece.js';
 import type { FryPlan } from './batchPlan.js';
+import type { StartState } from './draft.js';
 
 const HOUR_MS = 3_600_000;
 
@@ -10,6 +12,7 @@ export function serveFindings(
   fry: FryPlan,
   roomC: number,
   nowMs: number | null,
+  start: StartState,
 ): Finding[] {
   const found: Finding[] = [];
   const startMs = steps[0]!.startMs;
@@ -24,7 +27,9 @@ export function serveFindings(
   // Shaping, waiting and warming up the oil add up on the bench until the last lot goes in.
   const limitMs = (roomC > 32 ? 1 : 2) * HOUR_MS;
   const lastDropMs = frying.startMs + 1000 * (lots?.lotStartsS[lots.lots - 1] ?? 0);
-  const waitMs = lastDropMs - fold.startMs;
+  // What goes into the fridge or the freezer waits on the bench only while it is folded, and on paper.
+  const foldMs = fold.endMs - fold.startMs + (start === 'tempered' ? TEMPER_S * 1000 : 0);
+  const waitMs = start === 'room' ? lastDropMs - fold.startMs : foldMs;
   if (waitMs > limitMs) {
     found.push({ code: 'serve.room-limit', tone: 'stop', values: { waitS: waitMs / 1000, limitS: limitMs / 1000 } });
   }

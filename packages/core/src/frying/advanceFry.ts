@@ -267,7 +267,7 @@ export interface FryProgress {
  * run early by returning true.
  *
  * @param durationS s, 0–7200
- * @param oilC °C, 20–260
+ * @param oilC °C, 20–260; down to −40 where air stands in for oil
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function advanceFry(
@@ -278,7 +278,7 @@ export function advanceFry(
   stepping: FryStepping = FRY_STEPPING,
 ): FryProgress {
   requireWithin(durationS, 0, 7200, 'durationS');
-  requireWithin(oilC, 20, 260, 'oilC');
+  requireWithin(oilC, -40, 260, 'oilC');
   const endS = body.timeS + durationS;
   const next = body.scratch[8]!;
   const saved = new Uint8Array(body.count);

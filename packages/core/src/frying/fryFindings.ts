@@ -20,7 +20,24 @@ function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family:
   if (oilC < least || oilC > most) {
     found.push({ code: 'fry.oil-outside', tone: 'know', values: { oilC, leastC: least, mostC: most } });
   }
-  if (start === 'frozen') found.push({ code: 'fry.frozen-wipe', tone: 'look-out', values: {} });
+  if (start === 'frozen' || start === 'tempered') found.push(...frozenFindings(draft));
+  return found;
+}
+
+/** Oil for pieces straight from the freezer, °C. Source: craft.md, Holding and freezing. */
+const FROZEN_OIL_C = { least: 145, most: 160 };
+const RAW_MEAT: readonly (string | undefined)[] = ['poultry', 'minced-meat', 'fish', 'egg'];
+
+function frozenFindings(draft: BatchDraft): Finding[] {
+  const { start, oilC } = draft.fry;
+  const found: Finding[] = [{ code: 'fry.frozen-wipe', tone: 'look-out', values: {} }];
+  if (start === 'tempered' && RAW_MEAT.includes(draft.filling.raw)) {
+    found.push({ code: 'fry.thaw-raw', tone: 'stop', values: {} });
+  }
+  if (start === 'frozen' && oilC > FROZEN_OIL_C.most) {
+    const values = { oilC, leastC: FROZEN_OIL_C.least, mostC: FROZEN_OIL_C.most };
+    found.push({ code: 'fry.frozen-oil', tone: 'look-out', values });
+  }
   return found;
 }
 

@@ -1,4 +1,5 @@
-import { airShareOf, chordOf, type Form, type Piece, type PieceSpec, requirePiece } from './piece.js';
+import { EDGES } from './edge.js';
+import { chordOf, contentsOf, type Form, type Piece, type PieceSpec, requirePiece } from './piece.js';
 
 /** Least half-width of a pocket that can be filled at all, m. */
 const LEAST_POCKET_M = 0.003;
@@ -22,7 +23,7 @@ export interface FlatRegion {
   readonly sealLayers: number;
 }
 
-interface FlatFormSpec extends Pick<Form, 'id' | 'blank' | 'hasLength' | 'blankAreaM2'> {
+interface FlatFormSpec extends Pick<Form, 'id' | 'blank' | 'hasLength' | 'hasEdge' | 'blankAreaM2'> {
   /** What a fold edge adds, for it is not pinned: to the room, and to the rise. */
   readonly room: number;
   readonly riseRoom: number;
@@ -37,50 +38,41 @@ interface FlatFormSpec extends Pick<Form, 'id' | 'blank' | 'hasLength' | 'blankA
  * walls. Source: models.md §4, our own; see docs/models/fold.md.
  */
 export function flatForm(form: FlatFormSpec): Form {
-  const { id, blank, hasLength, blankAreaM2 } = form;
+  const { id, blank, hasLength, hasEdge, blankAreaM2 } = form;
   const piece = (spec: PieceSpec): Piece | null => {
     requirePiece(spec);
     const region = form.region(spec);
     if (!(region.reachM >= LEAST_POCKET_M && region.areaM2 > 0)) return null;
     const { areaM2, meanM2, mostM2, layers, acrossM, marginM } = region;
     const { stretch, thicknessM: rolledM } = spec;
+    const edge = EDGES[hasEdge ? (spec.edge ?? 'plain') : 'plain'];
     const wide = stretch > 0.2 ? 1 + stretch / 3 : 1;
     const capacityM3 = 2 * areaM2 * Math.sqrt(2 * stretch * meanM2) * form.room * wide;
-    const fillingM3 = spec.fillingKg / spec.fillingKgPerM3;
-    const fill = fillingM3 / capacityM3;
-    const airShare = airShareOf(fill);
-    const filled = fill + airShare;
+    const contents = contentsOf(spec, blankAreaM2(spec.discM, spec.lengthM, spec.outline) * rolledM, capacityM3);
+    const filled = (contents.fillingM3 + contents.airM3) / capacityM3;
     const used = stretch * filled * filled;
     const riseM = filled * mostM2 * Math.sqrt((2 * stretch) / meanM2) * form.riseRoom;
     const wallCrownM = (layers * rolledM) / (1 + used);
     const thicknessM = 2 * riseM + 2 * wallCrownM;
-    const doughM3 = blankAreaM2(spec.discM, spec.lengthM) * rolledM;
-    const airM3 = airShare * capacityM3;
     // Lengths grow by the root of what the area does.
-    const across = (i: 0 | 1) => chordOf(acrossM[i] * Math.sqrt(1 + used), riseM) + marginM[i];
+    const across = (i: 0 | 1) => chordOf(acrossM[i] * Math.sqrt(1 + used), riseM) + marginM[i] * edge.keeps;
     return {
       form: id,
-      doughKg: doughM3 * spec.doughKgPerM3,
-      doughM3,
-      fillingM3,
-      airM3,
-      capacityM3,
-      fill,
+      ...contents,
       wallCrownM,
       wallSeamM: (layers * rolledM) / (1 + 2 * used),
-      sealThickM: region.sealLayers * rolledM,
+      sealThickM: ((region.sealLayers * edge.layers) / 2) * rolledM,
       riseM,
       thicknessM,
       widthM: across(0),
       depthM: across(1),
       sealLengthM: region.sealLengthM,
       surfaceM2: region.skinM2 * (1 + used),
-      volumeM3: doughM3 + fillingM3 + airM3,
       heatRadiusM: thicknessM / 2,
       shapeExponent: form.shapeExponent,
       exposedShare: form.exposedShare,
       gathered: null,
     };
   };
-  return { id, blank, hasLength, blankAreaM2, piece };
+  return { id, blank, hasLength, hasEdge, blankAreaM2, piece };
 }

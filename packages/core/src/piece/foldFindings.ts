@@ -1,6 +1,11 @@
+import type { BatchDraft } from '../batch/draft.js';
 import type { Finding } from '../batch/finding.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
+import type { Coat } from './coat.js';
+import { EDGES } from './edge.js';
+import { formOf } from './forms.js';
 import type { Piece } from './piece.js';
+import type { Burst } from './seal.js';
 
 /** Dough and filling over the whole batch, kg; left over is what was made less what the pieces take. */
 export interface FoldBalance {
@@ -86,6 +91,37 @@ function balanceFindings(piece: Piece, balance: FoldBalance, pieces: number, fil
         ? { code: 'fold.filling-left', tone: 'know', values: { fillingKg: balance.fillingLeftKg } }
         : { code: 'fold.filling-short', tone: 'look-out', values: { fillingKg: -balance.fillingLeftKg } },
     );
+  }
+  return found;
+}
+
+/** Over this share of pieces that open, the worst cause is said, with its mend. */
+const OPENS_OFTEN = 0.05;
+
+/** Seam, rim and coat in words. */
+export function sealFindings(
+  { form, fold, coat: choices, pieces }: Pick<BatchDraft, 'form' | 'fold' | 'coat' | 'pieces'>,
+  burst: Burst | null,
+  coat: Coat | null,
+): Finding[] {
+  if (!burst || !coat) return [];
+  const found: Finding[] = [];
+  const values = { share: burst.share, index: burst.index, open: burst.share * pieces };
+  // A fill that opens has been said already.
+  const worst = burst.causes.find((cause) => cause.id !== 'fill') ?? burst.causes[0]!;
+  if (burst.share > OPENS_OFTEN && worst.factor > 1.1) {
+    found.push({ code: `fold.open-${worst.id}`, tone: 'look-out', values: { ...values, factor: worst.factor } });
+  } else {
+    found.push({ code: 'fold.seam', tone: burst.share > OPENS_OFTEN ? 'look-out' : 'good', values });
+  }
+  const { leastM } = EDGES[fold.edge ?? 'plain'];
+  if (formOf(form).hasEdge && fold.sealM < leastM) {
+    found.push({ code: 'fold.edge-narrow', tone: 'look-out', values: { sealM: fold.sealM, leastM } });
+  }
+  if (coat.fallsOff) found.push({ code: 'fold.coat-falls', tone: 'look-out', values: {} });
+  else if (coat.massKg > 0) {
+    const each = { coatKg: coat.massKg, thicknessM: coat.thicknessM, browning: coat.browning };
+    found.push({ code: choices?.dry === 'none' ? 'fold.wash' : 'fold.coat', tone: 'know', values: each });
   }
   return found;
 }

@@ -1,7 +1,10 @@
 import { CoreError } from '../errors.js';
 import { BALL } from './forms/ball.js';
 import { CONE } from './forms/cone.js';
+import { CUP } from './forms/cup.js';
+import { FLAT_TRIANGLE } from './forms/flatTriangle.js';
 import { HALF_MOON } from './forms/halfMoon.js';
+import { OWN_CUTTER } from './forms/ownCutter.js';
 import { OVAL } from './forms/oval.js';
 import { POUCH } from './forms/pouch.js';
 import { ROLL } from './forms/roll.js';
@@ -19,12 +22,15 @@ export const FORMS: readonly Form[] = [
   SQUARE_PARCEL,
   STRIP_TRIANGLE,
   CONE,
+  FLAT_TRIANGLE,
   ROLL,
   BALL,
   POUCH,
   OVAL,
   TEARDROP,
   WHOLE_CORE,
+  CUP,
+  OWN_CUTTER,
 ];
 
 const BY_ID = new Map<string, Form>(FORMS.map((form) => [form.id, form]));

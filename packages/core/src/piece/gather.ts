@@ -1,5 +1,5 @@
 import {
-  airShareOf,
+  contentsOf,
   type Form,
   type FormId,
   type Gathered,
@@ -90,11 +90,9 @@ export function gatheredForm({ id, exposedShare, shape }: GatheredFormSpec): For
     const mostWall = doughM3 / (4 * Math.PI * mostMid * mostMid);
     const capacityM3 = BALL * Math.max(0, mostMid - mostWall / 2) ** 3;
     if (!(capacityM3 > 0)) return null;
-    const fillingM3 = spec.fillingKg / spec.fillingKgPerM3;
-    const fill = fillingM3 / capacityM3;
-    const airM3 = airShareOf(fill) * capacityM3;
+    const contents = contentsOf(spec, doughM3, capacityM3);
+    const { fillingM3, airM3, volumeM3 } = contents;
     const innerM = radiusOf(fillingM3 + airM3);
-    const volumeM3 = doughM3 + fillingM3 + airM3;
     const outerM = radiusOf(volumeM3);
     const formed = shape(outerM);
     const thinner = (4 * Math.PI * outerM * outerM) / formed.surfaceM2;
@@ -103,12 +101,7 @@ export function gatheredForm({ id, exposedShare, shape }: GatheredFormSpec): For
     const stretched = Math.max(1, (Math.PI * (innerM + outerM)) / spec.discM) ** 2;
     return {
       form: id,
-      doughKg: doughM3 * spec.doughKgPerM3,
-      doughM3,
-      fillingM3,
-      airM3,
-      capacityM3,
-      fill,
+      ...contents,
       wallCrownM: evenWallM,
       wallSeamM: Math.min(evenWallM, (spec.thicknessM / stretched) * thinner),
       sealThickM: gathered.flatKnotM,
@@ -118,14 +111,13 @@ export function gatheredForm({ id, exposedShare, shape }: GatheredFormSpec): For
       depthM: formed.depthM,
       sealLengthM: Math.PI * spec.sealM,
       surfaceM2: formed.surfaceM2,
-      volumeM3,
       heatRadiusM: formed.heatRadiusM,
       shapeExponent: formed.shapeExponent,
       exposedShare,
       gathered,
     };
   };
-  return { id, blank: 'disc', hasLength: false, blankAreaM2, piece };
+  return { id, blank: 'disc', hasLength: false, hasEdge: false, blankAreaM2, piece };
 }
 
 /** Skin of an ellipsoid, m²: Thomsen's formula, within 1.1 %. */

@@ -28,6 +28,33 @@ function polygonArea(outline: readonly Point[]): number {
   );
 }
 
+/** Area, way around and both extents of an outline, in its own unit (or its square). */
+export function outlineLengths(outline: readonly Point[]): {
+  areaM2: number;
+  aroundM: number;
+  wideM: number;
+  highM: number;
+} {
+  const [left, low, right, high] = boundsOf(outline);
+  let aroundM = 0;
+  outline.forEach(([x, y], i) => {
+    const [u, v] = outline[(i + 1) % outline.length]!;
+    aroundM += Math.hypot(u - x, v - y);
+  });
+  return { areaM2: polygonArea(outline), aroundM, wideM: right - left, highM: high - low };
+}
+
+function boundsOf(outline: readonly Point[]): [number, number, number, number] {
+  const bounds: [number, number, number, number] = [Infinity, Infinity, -Infinity, -Infinity];
+  for (const [x, y] of outline) {
+    if (x < bounds[0]) bounds[0] = x;
+    if (y < bounds[1]) bounds[1] = y;
+    if (x > bounds[2]) bounds[2] = x;
+    if (y > bounds[3]) bounds[3] = y;
+  }
+  return bounds;
+}
+
 /** Where a line of the grid crosses the outline, in rising order. */
 function crossings(outline: readonly Point[], at: number, axis: 0 | 1): number[] {
   const other = axis === 0 ? 1 : 0;
@@ -79,6 +106,108 @@ function armsOf(outline: readonly Point[], n: number, m: number, h: number, x0: 
   return { inside, arms };
 }
 
+function requireOutline(outline: readonly Point[], cells: number): void {
+  requireWithin(cells, 16, 256, 'cells');
+  requireWithin(outline.length, 3, 5000, 'outline');
+  outline.forEach(([x, y], i) => {
+    requireWithin(x, -10, 10, `outline.${i}.0`);
+    requireWithin(y, -10, 10, `outline.${i}.1`);
+  });
+}
+
+/** The membrane over what is left of an outline when its rim is taken for the seal. */
+export interface InsetMembrane extends Membrane {
+  /** Furthest any point of it lies from its edge. */
+  readonly reachM: number;
+}
+
+/** Square of the distance from a point to the outline. */
+function squareToOutline(outline: readonly Point[], x: number, y: number): number {
+  let least = Infinity;
+  let [ax, ay] = outline[outline.length - 1]!;
+  for (const [bx, by] of outline) {
+    const [dx, dy] = [bx - ax, by - ay];
+    const length2 = dx * dx + dy * dy;
+    let u = length2 > 0 ? ((x - ax) * dx + (y - ay) * dy) / length2 : 0;
+    u = u < 0 ? 0 : u > 1 ? 1 : u;
+    const [ex, ey] = [x - ax - u * dx, y - ay - u * dy];
+    const square = ex * ex + ey * ey;
+    if (square < least) least = square;
+    [ax, ay] = [bx, by];
+  }
+  return least;
+}
+
+/**
+ * Solves the membrane over all points that lie further than `insetM` inside an outline: the
+ * pocket of a cutter of any shape. The edge lies where the distance is just that, found
+ * between grid points by straight lines.
+ *
+ * @param outline at least three points, m, in order; not crossing itself
+ * @param insetM rim taken for the seal, 0–10
+ * @param cells across the longer side of the outline, 16–256
+ * @returns `null` when the rim leaves nothing
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function solveInset(outline: readonly Point[], insetM: number, cells: number): InsetMembrane | null {
+  requireOutline(outline, cells);
+  requireWithin(insetM, 0, 10, 'insetM');
+  const [x0, y0, x1, y1] = boundsOf(outline);
+  const h = Math.max(x1 - x0, y1 - y0) / cells;
+  if (!(h > 0 && polygonArea(outline) > 0)) return null;
+  const n = Math.ceil((x1 - x0) / h) + 3;
+  const m = Math.ceil((y1 - y0) / h) + 3;
+  const [left, low] = [x0 - h, y0 - h];
+  const depth = depthsOf(outline, n, m, h, left, low);
+  let areaM2 = 0;
+  let reachM = 0;
+  for (let at = 0; at < depth.length; at++) {
+    depth[at] = depth[at]! - insetM;
+    const share = 0.5 + depth[at]! / h;
+    areaM2 += (share < 0 ? 0 : share > 1 ? 1 : share) * h * h;
+    if (depth[at]! > reachM) reachM = depth[at]!;
+  }
+  if (!(reachM > 0)) return null;
+  const inside = new Uint8Array(n * m);
+  const arms = [0, 1, 2, 3].map(() => new Float64Array(n * m).fill(1)) as unknown as Arms['arms'];
+  [-1, 1, -n, n].forEach((shift, k) => {
+    for (let at = 0; at < depth.length; at++) {
+      const here = depth[at]!;
+      if (!(here > 0)) continue;
+      inside[at] = 1;
+      const there = depth[at + shift] ?? -h;
+      if (there > 0) continue;
+      const arm = here / (here - there);
+      arms[k]![at] = arm < LEAST_ARM ? LEAST_ARM : arm > 0.999 ? 0.999 : arm;
+    }
+  });
+  const { phi, residual } = relax({ inside, arms }, n, m, h);
+  let sum = 0;
+  let mostM2 = 0;
+  for (const value of phi) {
+    sum += value;
+    if (value > mostM2) mostM2 = value;
+  }
+  return { areaM2, meanM2: (sum * h * h) / areaM2, mostM2, reachM, residual, converged: residual <= TOLERANCE };
+}
+
+/** Distance to the outline at each grid point, less than 0 outside, m. */
+function depthsOf(outline: readonly Point[], n: number, m: number, h: number, left: number, low: number): Float64Array {
+  const depth = new Float64Array(n * m);
+  for (let j = 0; j < m; j++) {
+    const y = low + j * h;
+    const cuts = crossings(outline, y, 1);
+    for (let i = 0; i < n; i++) {
+      const x = left + i * h;
+      let passed = 0;
+      for (const cut of cuts) if (cut < x) passed += 1;
+      const distance = Math.sqrt(squareToOutline(outline, x, y));
+      depth[j * n + i] = passed % 2 === 1 ? distance : -distance;
+    }
+  }
+  return depth;
+}
+
 /**
  * Solves the membrane over any closed outline, on a grid whose points beside the edge know how
  * far it is: successive over-relaxation of the five-point scheme with shortened arms, second
@@ -90,17 +219,10 @@ function armsOf(outline: readonly Point[], n: number, m: number, h: number, x0: 
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function solveMembrane(outline: readonly Point[], cells = 96): Membrane | null {
-  requireWithin(cells, 16, 256, 'cells');
-  requireWithin(outline.length, 3, 5000, 'outline');
-  outline.forEach(([x, y], i) => {
-    requireWithin(x, -10, 10, `outline.${i}.0`);
-    requireWithin(y, -10, 10, `outline.${i}.1`);
-  });
-  const xs = outline.map((p) => p[0]);
-  const ys = outline.map((p) => p[1]);
-  const [x0, y0] = [Math.min(...xs), Math.min(...ys)];
-  const wide = Math.max(...xs) - x0;
-  const high = Math.max(...ys) - y0;
+  requireOutline(outline, cells);
+  const [x0, y0, x1, y1] = boundsOf(outline);
+  const wide = x1 - x0;
+  const high = y1 - y0;
   const h = Math.max(wide, high) / cells;
   const areaM2 = polygonArea(outline);
   if (!(h > 0 && areaM2 > 0)) return null;

@@ -1,4 +1,6 @@
 import { requireWithin } from '../errors.js';
+import type { EdgeId } from './edge.js';
+import type { Point } from './membrane.js';
 
 export type FormId =
   | 'half-moon'
@@ -6,12 +8,15 @@ export type FormId =
   | 'square-parcel'
   | 'strip-triangle'
   | 'cone'
+  | 'flat-triangle'
   | 'roll'
   | 'ball'
   | 'pouch'
   | 'oval'
   | 'teardrop'
-  | 'whole-core';
+  | 'whole-core'
+  | 'cup'
+  | 'own-cutter';
 
 /** One piece before it is folded. Lengths in m. */
 export interface PieceSpec {
@@ -29,6 +34,12 @@ export interface PieceSpec {
   readonly doughKgPerM3: number;
   /** Area stretch the dough takes before it thins dangerously, 0.01–0.5. */
   readonly stretch: number;
+  /** How the rim is finished, where the form has one to finish; absent: pressed plain. */
+  readonly edge?: EdgeId;
+  /** Air is pressed out from the middle before the last of the seam closes; absent: it is not. */
+  readonly airPressed?: boolean;
+  /** Of an own cutter: its outline, the longer side 1; absent: a leaf. */
+  readonly outline?: readonly Point[];
 }
 
 /** A folded piece, all computed. Lengths m, volumes m³, masses kg. */
@@ -84,13 +95,20 @@ export interface Gathered {
 /** One form: its blank, and the piece that comes of it. A new form is one file and its test. */
 export interface Form {
   readonly id: FormId;
-  readonly blank: 'disc' | 'two-discs' | 'half-disc' | 'square' | 'strip' | 'sheet';
+  readonly blank: 'disc' | 'two-discs' | 'half-disc' | 'square' | 'strip' | 'sheet' | 'cup' | 'own';
   /** Blanks of this form have a length of their own. */
   readonly hasLength: boolean;
+  /** Has a flat rim that can be forked, roped or moulded. */
+  readonly hasEdge: boolean;
   /** Dough rolled for one piece, m². */
-  blankAreaM2(discM: number, lengthM: number): number;
+  blankAreaM2(discM: number, lengthM: number, outline?: readonly Point[]): number;
   /** Whole geometry; `null` when the seal leaves no room at all. @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE */
   piece(spec: PieceSpec): Piece | null;
+}
+
+/** A pocket filled past twice what it holds does not close. */
+export function closes(piece: Piece | null): piece is Piece {
+  return piece !== null && piece.fill <= 2;
 }
 
 /** @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE */
@@ -112,7 +130,25 @@ export function chordOf(lengthM: number, riseM: number): number {
   return disc > 0 ? (lengthM + Math.sqrt(disc)) / 2 : lengthM / 2;
 }
 
-/** Trapped air, share of capacity: what filling leaves free, a twentieth of it. Source: models.md §4. */
-export function airShareOf(fill: number): number {
-  return 0.05 * Math.max(0, 1 - fill);
+/** Of the air pressed out, this share stays. Our own. */
+const PRESSED_LEAVES = 0.2;
+
+/**
+ * Trapped air, share of capacity: a twentieth of what filling leaves free, a fifth of that when
+ * it is pressed out. Source: models.md §4.
+ */
+export function airShareOf(fill: number, pressed = false): number {
+  return 0.05 * Math.max(0, 1 - fill) * (pressed ? PRESSED_LEAVES : 1);
+}
+
+/** What goes into a piece, and how full that makes it: the same for every form. */
+export type Contents = Pick<Piece, 'doughKg' | 'doughM3' | 'fillingM3' | 'airM3' | 'capacityM3' | 'fill' | 'volumeM3'>;
+
+/** @param doughM3 all of its blank. @param capacityM3 over 0 */
+export function contentsOf(spec: PieceSpec, doughM3: number, capacityM3: number): Contents {
+  const fillingM3 = spec.fillingKg / spec.fillingKgPerM3;
+  const fill = fillingM3 / capacityM3;
+  const airM3 = airShareOf(fill, spec.airPressed) * capacityM3;
+  const doughKg = doughM3 * spec.doughKgPerM3;
+  return { doughKg, doughM3, fillingM3, airM3, capacityM3, fill, volumeM3: doughM3 + fillingM3 + airM3 };
 }

@@ -112,7 +112,8 @@ export function printMass(massKg: number, densityKgPerM3: number, units: 'grams'
 
 /** @example printTemp(158.2, 'C') // '158 °C' */
 export function printTemp(tempC: number, unit: 'C' | 'F'): string {
-  return `${Math.round(unit === 'F' ? fahrenheitFrom(tempC) : tempC)} °${unit}`;
+  const whole = Math.round(unit === 'F' ? fahrenheitFrom(tempC) : tempC);
+  return `${whole < 0 ? '−' : ''}${Math.abs(whole)} °${unit}`;
 }
 
 /** Minutes and seconds: 430 → "7:10"; an hour and more as "1 h 12". */

@@ -1,6 +1,6 @@
 /** One stretch of work on the way to the table. Times in ms since the epoch. */
 export interface ChainStep {
-  readonly id: 'filling' | 'cool' | 'dough' | 'rest' | 'fold' | 'heat' | 'fry' | 'serve';
+  readonly id: 'filling' | 'cool' | 'dough' | 'rest' | 'fold' | 'hold' | 'heat' | 'fry' | 'serve';
   readonly kind: 'hands' | 'passive';
   readonly startMs: number;
   readonly endMs: number;
@@ -13,6 +13,8 @@ export interface ChainDurations {
   readonly mixS: number;
   readonly restS: number;
   readonly foldS: number;
+  /** Pieces wait for the oil on purpose: chilled, frozen, or a coat that dries; `null`: they do not. */
+  readonly holdS: number | null;
   readonly heatS: number;
   readonly fryS: number;
   readonly serveS: number;
@@ -31,18 +33,20 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
   const serve = eatMs - ms(d.serveS);
   const fry = serve - ms(d.fryS);
   const heat = fry - ms(d.heatS);
-  const fold = heat - ms(d.foldS);
+  const hold = heat - ms(d.holdS ?? 0);
+  const fold = hold - ms(d.foldS);
   const rest = fold - ms(d.restS);
   const dough = rest - ms(d.mixS);
   const cool = Math.min(dough, fold - ms(d.coolS));
   const steps: ChainStep[] = [
     { id: 'dough', kind: 'hands', startMs: dough, endMs: rest },
     { id: 'rest', kind: 'passive', startMs: rest, endMs: fold },
-    { id: 'fold', kind: 'hands', startMs: fold, endMs: heat },
+    { id: 'fold', kind: 'hands', startMs: fold, endMs: hold },
     { id: 'heat', kind: 'hands', startMs: heat, endMs: fry },
     { id: 'fry', kind: 'hands', startMs: fry, endMs: serve },
     { id: 'serve', kind: 'hands', startMs: serve, endMs: eatMs },
   ];
+  if (d.holdS !== null) steps.push({ id: 'hold', kind: 'passive', startMs: hold, endMs: heat });
   if (d.cookFillingS !== null) {
     steps.push(
       { id: 'filling', kind: 'hands', startMs: cool - ms(d.cookFillingS), endMs: cool },

@@ -1,5 +1,6 @@
 import { requireWithin } from '../errors.js';
 import type { BatchDraft } from '../batch/draft.js';
+import { draftSupplies } from '../batch/supplies.js';
 import { fillingFigures } from '../filling/fillingFigures.js';
 import { type Formula, scaleFormula } from '../ingredient/formula.js';
 import type { Ingredient, Sold } from '../ingredient/ingredient.js';
@@ -54,16 +55,16 @@ const LOOSE_STEP_KG = 0.05;
 /** A hair of slack, or 2 kg of flour would be three bags. */
 const SLACK = 1e-6;
 
-type Planned = Pick<BatchDraft, 'name' | 'dough' | 'filling'>;
-
 interface Use {
   readonly ingredientId: string;
   readonly massKg: number;
   readonly batch: string;
 }
 
-const usesOf = ({ name, dough, filling }: Planned): Use[] =>
-  [...dough.lines, ...filling.lines].map(({ ingredientId, massKg }) => ({ ingredientId, massKg, batch: name }));
+const usesOf = (draft: BatchDraft, pantry: Pantry): Use[] =>
+  [...draft.dough.lines, ...draft.filling.lines, ...draftSupplies(draft, { ingredients: pantry.all })].map(
+    ({ ingredientId, massKg }) => ({ ingredientId, massKg, batch: draft.name }),
+  );
 
 /** Each base the batches use, summed, and split by weight. */
 function basesToMake(uses: readonly Use[], bases: readonly Base[], pantry: Pantry): BaseToMake[] {
@@ -119,12 +120,12 @@ function rowOf(ingredient: Ingredient, uses: readonly Use[], stock: StockRow | u
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function shoppingList(
-  batches: readonly Planned[],
+  batches: readonly BatchDraft[],
   stock: readonly StockRow[],
   bases: readonly Base[],
   pantry: Pantry,
 ): Shopping {
-  const direct = batches.flatMap(usesOf);
+  const direct = batches.flatMap((draft) => usesOf(draft, pantry));
   const made = basesToMake(direct, bases, pantry);
   const uses = [
     ...direct.filter((use) => baseFormulaId(use.ingredientId) === null),

@@ -18,11 +18,14 @@ beforeAll(async () => {
 });
 afterAll(() => app.close());
 
-it('loads two planned batches and three records, once', async () => {
+it('loads the five batches of the supper and three records, once', async () => {
   expect(await loadDemo(app.gate, T0)).toBe(false);
   const { body: planned } = await app.call('GET', '/api/batches');
   expect(planned.map((b: { name: string }) => b.name).sort()).toEqual([
     'Lentil and dill cones',
+    'Mushroom and barley teardrops',
+    'Pear and ginger rounds',
+    'Smoked mackerel and leek ropes',
     'Squash and sage half-moons',
   ]);
   const { body: ledger } = await app.call('GET', '/api/ledger');
@@ -81,7 +84,7 @@ it('plans nothing that stops before the table, with the bases of its Store', asy
     }
   }
   const { body: shopping } = await app.call('GET', '/api/store/shopping');
-  expect(shopping.bases.map((b: { split: unknown[] }) => b.split.length)).toEqual([2]);
+  expect(shopping.bases.map((b: { split: unknown[] }) => b.split.length)).toEqual([4]);
 });
 
 it('keeps a formula for each of eleven families inside its bands, five fillings and a base', async () => {

@@ -1,4 +1,15 @@
-import { DEFAULT_KITCHEN, type Kitchen, type Mishaps, newBatch, planBatch, simulateRun } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  DEFAULT_KITCHEN,
+  type Kitchen,
+  type Mishaps,
+  newBatch,
+  planBatch,
+  simulateRun,
+  USUAL_SEAL,
+  withFold,
+  withForm,
+} from '@ember-fold/core';
 import { insertAct } from '../db/actTable.js';
 import { countBatches, insertBatch, setBatchStatus } from '../db/batchTable.js';
 import type { Gate } from '../db/gate.js';
@@ -109,12 +120,33 @@ export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {
   await gate.transaction((q) => loadStore(q, nowMs));
   for (const [index, past] of PAST.entries()) await loadPast(gate, past, nowMs, index);
   const eatAt = new Date(nextSupper(nowMs)).toISOString();
-  const planned = [
-    newBatch('Lentil and dill cones', 'lentil-dill', 24, eatAt, 'cone'),
-    newBatch('Squash and sage half-moons', 'squash-sage', 48, eatAt),
-  ].map((draft) => ({ ...draft, filling: { ...draft.filling, lines: withOnionBase(draft.filling.lines) } }));
-  for (const [i, draft] of planned.entries()) {
+  for (const [i, draft] of plannedSupper(eatAt).entries()) {
     await insertBatch(gate, demoId(`planned ${draft.name}`), draft, new Date(nowMs + i));
   }
   return true;
+}
+
+/** The five batches of the supper, each in its own form, seam and coat. */
+function plannedSupper(eatAt: string): BatchDraft[] {
+  const pear = newBatch('Pear and ginger rounds', 'pear-ginger', 16, eatAt, 'two-discs');
+  const mackerel = newBatch('Smoked mackerel and leek ropes', 'mackerel-leek', 18, eatAt);
+  // Small ones: a ball of dough is slow to cook through.
+  const small = withFold(newBatch('Mushroom and barley teardrops', 'mushroom-barley', 24, eatAt), {
+    fillingEachKg: 0.014,
+    thicknessM: 0.0025,
+  });
+  const drops = withForm(small, 'teardrop');
+  const mushroom = { ...drops, fry: { ...drops.fry, oilC: 165 } };
+  const squash = newBatch('Squash and sage half-moons', 'squash-sage', 48, eatAt);
+  const planned: BatchDraft[] = [
+    { ...pear, fold: { ...pear.fold, edge: 'fork' }, seal: { ...USUAL_SEAL, glue: 'egg' } },
+    { ...mackerel, fold: { ...mackerel.fold, edge: 'rope' }, seal: { ...USUAL_SEAL, airPressed: true } },
+    { ...mushroom, coat: { wet: 'milk', dry: 'semolina', double: false } },
+    newBatch('Lentil and dill cones', 'lentil-dill', 24, eatAt, 'cone'),
+    { ...squash, fold: { ...squash.fold, edge: 'fork' } },
+  ];
+  return planned.map((draft) => ({
+    ...draft,
+    filling: { ...draft.filling, lines: withOnionBase(draft.filling.lines) },
+  }));
 }

@@ -1,11 +1,13 @@
 import {
   type BatchDraft,
   DOUGH_FAMILIES,
+  EDGES,
   FORMS,
   type FireAct,
   type FormulaBody,
   type Ingredient,
   type Kitchen,
+  SCALE_MOST_KG,
   STARTERS,
 } from '@ember-fold/core';
 import Joi from 'joi';
@@ -66,6 +68,7 @@ const fillingParts = {
   raw: Joi.string().valid('poultry', 'minced-meat', 'fish', 'egg', 'vegetables'),
   method: Joi.string().valid('pan', 'strain', 'squeeze', 'thicken'),
 };
+const flag = Joi.boolean().required();
 const version = number(0, 4_294_967_295).integer();
 /** Which version of which formula of the Store it came from. */
 const from = Joi.object({ id: uuid, version });
@@ -103,12 +106,30 @@ const draft = Joi.object<BatchDraft>({
     thicknessM: number(0.0004, 0.012),
     sealM: number(0.002, 0.04),
     fillingEachKg: number(0, 1),
+    edge: Joi.string().valid(...Object.keys(EDGES)),
+    outline: Joi.array()
+      .items(Joi.array().items(number(-1, 1)).length(2).required())
+      .min(3)
+      .max(200),
   }).required(),
+  seal: Joi.object({
+    glue: Joi.string().valid('none', 'water', 'flour-paste', 'starch-slurry', 'egg', 'milk').required(),
+    flouredRim: flag,
+    finalPinch: flag,
+    airPressed: flag,
+    covered: flag,
+    waitS: number(0, 7200),
+  }),
+  coat: Joi.object({
+    wet: Joi.string().valid('none', 'water', 'egg', 'milk', 'slurry').required(),
+    dry: Joi.string().valid('none', 'crumb', 'semolina', 'sesame', 'poppy').required(),
+    double: flag,
+  }),
   fry: Joi.object({
     oilC: number(110, 200),
     minutesS: number(20, 1800).allow(null),
     turn: Joi.string().valid('held-under', 'once', 'each-minute').required(),
-    start: Joi.string().valid('room', 'fridge', 'frozen').required(),
+    start: Joi.string().valid('room', 'fridge', 'frozen', 'tempered').required(),
     lotSize: number(1, 60).integer().allow(null),
   }).required(),
 }).required();
@@ -137,6 +158,7 @@ const kitchen = Joi.object<Kitchen>({
   scaleStepKg: number(0.00001, 0.1).optional(),
   reheatC: number(70, 75).optional(),
   dish: Joi.object({ lengthM: number(0.05, 1), widthM: number(0.05, 1) }).required(),
+  board: Joi.object({ lengthM: number(0.1, 3), widthM: number(0.1, 3) }),
   hands: Joi.object({
     mixS: number(0, 14400),
     cookFillingS: number(0, 28800),
@@ -218,6 +240,13 @@ const act = Joi.alternatives<FireAct>()
   })
   .required();
 
+const deviceId = Joi.string()
+  .pattern(/^[a-z0-9-]{2,40}$/, 'device id')
+  .required();
+
+/** A key of the simulated scale, or something put on it. */
+export type ScaleAct = { readonly do: 'on' | 'tare' } | { readonly do: 'load'; readonly loadKg: number };
+
 export const SCHEMAS = {
   id: Joi.object({ id: uuid }),
   newBatch: Joi.object({ id: uuid, draft }).required(),
@@ -248,5 +277,20 @@ export const SCHEMAS = {
   newFormula: Joi.object({ id: uuid, name: line(120), body }).required(),
   saveFormula: Joi.object({ edition: version, name: line(120), archived: Joi.boolean().required(), body }).required(),
   stock: Joi.object({ haveKg: number(0, 1000), strength: number(0.1, 10) }).required(),
+  deviceId: Joi.object({ id: deviceId }),
+  device: Joi.object({
+    id: deviceId.pattern(/^(?!simulated-)/, 'id of a device of one’s own'),
+    kind: Joi.string().valid('scale', 'probe').required(),
+    name: line(120),
+  }).required(),
+  simulatedScale: Joi.alternatives<ScaleAct>()
+    .conditional('.do', {
+      switch: [
+        { is: Joi.valid('load').required(), then: Joi.object({ do: Joi.string(), loadKg: number(0, SCALE_MOST_KG) }) },
+        { is: Joi.valid('on', 'tare').required(), then: Joi.object({ do: Joi.string() }) },
+      ],
+      otherwise: Joi.object({ do: Joi.string().valid('on', 'load', 'tare').required() }).unknown(true),
+    })
+    .required(),
   notes: Joi.object({ version, notes: Joi.string().allow('').max(10_000).required() }).required(),
 };

@@ -4,6 +4,8 @@ import { pino } from 'pino';
 import { createApp } from '../app.js';
 import { openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
+import { DeviceHub } from '../devices/deviceHub.js';
+import { SimulatedScaleRunner } from '../devices/simulatedScaleRunner.js';
 import { StoveRunner } from '../devices/stoveRunner.js';
 
 export interface Answer {
@@ -55,16 +57,20 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
   const start = async (port: number) => {
     const stoves = new StoveRunner(gate, log, clockMs);
     await stoves.resumeAll();
-    const app = createApp({ gate, stoves, clockMs, log, webDir });
+    const devices = new DeviceHub();
+    const scale = new SimulatedScaleRunner(devices, log);
+    const app = createApp({ gate, stoves, devices, scale, clockMs, log, webDir });
     const server = await new Promise<ReturnType<typeof app.listen>>((resolve) => {
       const made = app.listen(port, '127.0.0.1', () => resolve(made));
     });
-    return { stoves, server };
+    scale.connect(`http://127.0.0.1:${(server.address() as AddressInfo).port}`);
+    return { stoves, scale, server };
   };
   let running = await start(0);
   const { port } = running.server.address() as AddressInfo;
   const halt = async () => {
     running.stoves.close();
+    running.scale.close();
     running.server.closeAllConnections();
     await new Promise((resolve) => running.server.close(resolve));
   };

@@ -118,6 +118,7 @@ export const api = createApi({
   reducerPath: 'api',
   baseQuery: request,
   tagTypes: [
+    'Devices',
     'Batches',
     'Batch',
     'Kitchen',

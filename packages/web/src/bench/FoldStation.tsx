@@ -8,8 +8,8 @@ import {
   withSizeFor,
   worstTone,
 } from '@ember-fold/core';
-import { Ruler, Scale } from 'lucide-react';
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { Box, Grid3x3, PenTool, Ruler, Scale, Snowflake, Spline } from 'lucide-react';
+import { type ComponentType, lazy, Suspense, useEffect, useMemo, useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../app/useEdit';
 import type { Line } from '../app/useLine';
@@ -27,15 +27,36 @@ import { StationLayout } from './StationLayout';
 
 // A batch opens here: what is heavy, or opens by a tap, comes after it.
 const FormPick = lazy(() => import('./FormPick').then((m) => ({ default: m.FormPick })));
-const PortionSheet = lazy(() => import('./PortionSheet').then((m) => ({ default: m.PortionSheet })));
-const TemplateSheet = lazy(() => import('./TemplateSheet').then((m) => ({ default: m.TemplateSheet })));
+const FoldMore = lazy(() => import('./FoldMore').then((m) => ({ default: m.FoldMore })));
+const FoldProfile = lazy(() => import('./FoldMore').then((m) => ({ default: m.FoldProfile })));
+const Handles = lazy(() => import('./FoldHandles').then((m) => ({ default: m.BlankHandles })));
+const WallHandle = lazy(() => import('./FoldHandles').then((m) => ({ default: m.WallHandle })));
+type SheetProps = { readonly line: Line; readonly onClose: () => void };
+const SHEETS = {
+  seal: lazy(() => import('./SealSheet').then((m) => ({ default: m.SealSheet }))),
+  cut: lazy(() => import('./CutSheet').then((m) => ({ default: m.CutSheet }))),
+  portions: lazy(() => import('./PortionSheet').then((m) => ({ default: m.PortionSheet }))),
+  hold: lazy(() => import('./HoldSheet').then((m) => ({ default: m.HoldSheet }))),
+  model: lazy(() => import('./ModelSheet').then((m) => ({ default: m.ModelSheet }))),
+  template: lazy(() => import('./TemplateSheet').then((m) => ({ default: m.TemplateSheet }))),
+  outline: lazy(() => import('./OutlineSheet').then((m) => ({ default: m.OutlineSheet }))),
+} satisfies Record<string, ComponentType<SheetProps>>;
+type SheetId = keyof typeof SHEETS;
+const TOOLS: readonly { id: SheetId; name: string; icon: typeof Box }[] = [
+  { id: 'seal', name: 'Seal and coat', icon: Spline },
+  { id: 'cut', name: 'Cut from sheet', icon: Grid3x3 },
+  { id: 'portions', name: 'Weigh a run', icon: Scale },
+  { id: 'hold', name: 'Hold or freeze', icon: Snowflake },
+  { id: 'model', name: 'In the round', icon: Box },
+  { id: 'template', name: 'Template 1:1', icon: Ruler },
+];
 
 const Pair = styled.div`
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 12px;
   align-items: center;
-  min-height: 380px;
+  min-height: 300px;
   @media (max-width: 480px) {
     grid-template-columns: 1fr;
     min-height: 0;
@@ -50,11 +71,17 @@ const Head = styled.div`
   h2 {
     margin: 0;
   }
+`;
+
+const Tools = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0 12px;
+  margin-top: 8px;
+  border-top: 1px solid ${({ theme }) => theme.line};
   button {
+    justify-content: flex-start;
     padding: 0;
-  }
-  span + button {
-    margin-left: auto;
   }
 `;
 
@@ -72,8 +99,8 @@ export function FoldStation({ line }: { readonly line: Line }) {
   const { piece, balance, costEach, findings } = cold.fold;
   const { fold } = draft;
   const form = formOf(draft.form);
-  const [open, setOpen] = useState<'template' | 'portions' | null>(null);
-  const close = () => setOpen(null);
+  const [open, setOpen] = useState<SheetId | null>(null);
+  const Open = open && SHEETS[open];
   // The list of forms is fetched once the station is on the page, not before.
   const [shown, setShown] = useState(false);
   useEffect(() => {
@@ -82,6 +109,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
   }, []);
   const formName = <div style={{ height: 62 }}>{FORM_NAME[draft.form]}</div>;
   const lengthM = blankLengthM(draft);
+  const halfM = drawingHalfM(draft.form, fold.discM, lengthM);
   const eachAt = (thicknessM: number) => doughEachKg({ ...draft, fold: { ...fold, thicknessM } });
   const ways = useMemo(() => balanceWays(draft, kitchen), [draft, kitchen]);
   return (
@@ -90,6 +118,12 @@ export function FoldStation({ line }: { readonly line: Line }) {
         <>
           <PanelTitle>Fold and seal</PanelTitle>
           <Suspense fallback={formName}>{shown ? <FormPick form={draft.form} /> : formName}</Suspense>
+          {draft.form === 'own-cutter' && (
+            <Button style={{ width: '100%', margin: '6px 0' }} onPress={() => setOpen('outline')}>
+              <PenTool size={16} aria-hidden />
+              Draw or import its outline
+            </Button>
+          )}
           <PiecesField pieces={draft.pieces} />
           <Row>
             <MmField
@@ -165,26 +199,48 @@ export function FoldStation({ line }: { readonly line: Line }) {
         <>
           <Head>
             <PanelTitle>Rolled blank and folded piece</PanelTitle>
-            <Soft as="span">drawn to scale</Soft>
-            <Button $look="quiet" onPress={() => setOpen('portions')}>
-              <Scale size={16} aria-hidden />
-              Weigh a run
-            </Button>
-            <Button $look="quiet" onPress={() => setOpen('template')}>
-              <Ruler size={16} aria-hidden />
-              Template 1:1
-            </Button>
+            <Soft as="span">drawn to scale; drag size, seal and wall</Soft>
           </Head>
-          <Suspense fallback={null}>
-            {open === 'template' && <TemplateSheet line={line} onClose={close} />}
-            {open === 'portions' && <PortionSheet line={line} onClose={close} />}
-          </Suspense>
           <Pair>
-            <BlankDrawing form={draft.form} discM={fold.discM} lengthM={lengthM} sealM={fold.sealM} piece={piece} />
+            <div>
+              <BlankDrawing
+                form={draft.form}
+                discM={fold.discM}
+                lengthM={lengthM}
+                sealM={fold.sealM}
+                piece={piece}
+                outline={fold.outline}
+                handles={shown && <Suspense fallback={null}>{<Handles line={line} />}</Suspense>}
+              />
+              {shown && piece?.gathered && (
+                <Suspense fallback={null}>
+                  <FoldProfile line={line} piece={piece} />
+                </Suspense>
+              )}
+            </div>
             {piece && (
-              <PieceDrawing piece={piece} sealM={fold.sealM} halfM={drawingHalfM(draft.form, fold.discM, lengthM)} />
+              <PieceDrawing
+                piece={piece}
+                fold={fold}
+                halfM={halfM}
+                {...(shown && {
+                  handles: (x, y, scale) => (
+                    <Suspense fallback={null}>
+                      <WallHandle line={line} x={x} y={y} scale={scale} size={halfM * 1000} />
+                    </Suspense>
+                  ),
+                })}
+              />
             )}
           </Pair>
+          <div style={{ minHeight: 112 }}>
+            {shown && piece && (
+              <Suspense fallback={null}>
+                <FoldMore line={line} piece={piece} />
+              </Suspense>
+            )}
+          </div>
+          <Suspense fallback={null}>{Open && <Open line={line} onClose={() => setOpen(null)} />}</Suspense>
         </>
       }
       findings={
@@ -212,6 +268,14 @@ export function FoldStation({ line }: { readonly line: Line }) {
               ))}
             </Ways>
           )}
+          <Tools>
+            {TOOLS.map(({ id, name, icon: Icon }) => (
+              <Button key={id} $look="quiet" onPress={() => setOpen(id)}>
+                <Icon size={16} aria-hidden />
+                {name}
+              </Button>
+            ))}
+          </Tools>
         </>
       }
     />

@@ -60,7 +60,7 @@ function FacesAtLift({ line }: { readonly line: Line }) {
             box={[-piece.widthM * 520, -piece.depthM * 1060, piece.widthM * 1040, piece.depthM * 1200]}
             label={`${i === 0 ? 'First face' : 'Other face'}: ${CRUST_WORD[crustName(colour)]}`}
           >
-            <FormShape piece={piece} sealM={line.draft.fold.sealM} colour={crustColour(colour)} />
+            <FormShape piece={piece} fold={line.draft.fold} colour={crustColour(colour)} />
           </Drawing>
           <figcaption>{`${i === 0 ? 'first face' : 'other face'}, ${CRUST_WORD[crustName(colour)]}`}</figcaption>
         </figure>

@@ -1,4 +1,4 @@
-import { eachOf, type PortionRun, portionRun } from '@ember-fold/core';
+import { eachOf, type Portioning, portioning, type PortionRun, portionRun } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useAppSelector } from '../app/store';
@@ -6,12 +6,13 @@ import { useKept } from '../app/useKept';
 import type { Line } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { Choice } from '../controls/Choice';
+import { LiveScale } from '../controls/LiveScale';
 import { LongText } from '../controls/LongText';
 import { PanelTitle, Problem, Row, Soft } from '../controls/Panel';
 import { Actions, Sheet } from '../controls/Sheet';
 import { CountField, GramField } from '../controls/UnitFields';
 import { PortionDots } from '../drawing/PortionDots';
-import { portionText, readWeights } from '../text/portionText';
+import { portioningText, portionText, readWeights } from '../text/portionText';
 
 type Weighed = 'dough' | 'piece';
 const WEIGHED: Record<Weighed, string> = { dough: 'dough portions', piece: 'filled pieces' };
@@ -36,6 +37,7 @@ export function PortionSheet({ line, onClose }: { readonly line: Line; readonly 
     <Sheet title="Weigh a run" isOpen onClose={onClose}>
       <Choice<Weighed> label="On the scale" value={what} options={WEIGHED} onChange={setWhat} />
       <Soft>{`Each should weigh ${printer.mass(wantedKg)}.`}</Soft>
+      <LiveScale printer={printer} wantedKg={wantedKg} onTake={(kg) => setText(`${text ?? ''} ${grams(kg)}`.trim())} />
       <LongText
         label="Weights in the order they come, apart by spaces"
         value={text ?? ''}
@@ -49,6 +51,7 @@ export function PortionSheet({ line, onClose }: { readonly line: Line; readonly 
           <p role="status">{portionText(run, wantedKg, printer)}</p>
         </>
       )}
+      <BothWays line={line} doughKg={doughKg} />
       <AllAtOnce line={line} wantedKg={wantedKg} />
       <Actions>
         <Button isDisabled={text === null} onPress={() => setText(null)}>
@@ -59,6 +62,25 @@ export function PortionSheet({ line, onClose }: { readonly line: Line; readonly 
         </Button>
       </Actions>
     </Sheet>
+  );
+}
+
+/** A weight as it is typed into the run. */
+const grams = (kg: number): string => String(Math.round(kg * 10_000) / 10);
+
+/** Whole portions of the dough and filling there are, both ways. */
+function BothWays({ line, doughKg }: { readonly line: Line; readonly doughKg: number }) {
+  const { draft, cold, printer } = line;
+  const divide = (totalKg: number, eachKg: number): Portioning | null =>
+    eachKg > 1e-4 && eachKg <= 5 ? portioning(Math.min(100, totalKg), eachKg) : null;
+  const dough = divide(cold.dough.figures.massKg, doughKg);
+  const filling = divide(cold.filling.figures.targetKg, draft.fold.fillingEachKg);
+  return (
+    <Half>
+      <PanelTitle as="h3">What there is, divided</PanelTitle>
+      {dough && <p>{portioningText('dough', dough, printer)}</p>}
+      {filling && <p>{portioningText('filling', filling, printer)}</p>}
+    </Half>
   );
 }
 

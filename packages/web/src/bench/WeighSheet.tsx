@@ -7,6 +7,7 @@ import { useAppSelector } from '../app/store';
 import type { Line } from '../app/useLine';
 import { useKept } from '../app/useKept';
 import { Button } from '../controls/Button';
+import { LiveScale } from '../controls/LiveScale';
 import { PanelTitle, Soft } from '../controls/Panel';
 import { Actions, Sheet } from '../controls/Sheet';
 import { WEIGH_GROUP_NAME } from '../text/storeWords';
@@ -55,10 +56,15 @@ export function WeighSheet({ line, onClose }: { readonly line: Line; readonly on
   const done = new Set(ticks ?? []);
   const groups = weighOut(draft, stock, kitchen);
   const keyOf = (group: WeighGroup, id: string) => `${group.of} ${id}`;
+  // What is weighed next: the first line without a tick.
+  const next = groups
+    .flatMap((group) => group.lines.map((row) => ({ key: keyOf(group, row.ingredient.id), weighKg: row.weighKg })))
+    .find((row) => !done.has(row.key));
   const tick = (key: string, isDone: boolean) =>
     setTicks(isDone ? [...done, key] : [...done].filter((other) => other !== key));
   return (
     <Sheet title="Weigh out" isOpen onClose={onClose}>
+      <LiveScale printer={printer} wantedKg={next?.weighKg ?? 0.1} />
       <div data-print>
         <Soft>{`${draft.name}, ${draft.pieces} pieces. In the order of the hands: all of it before the first disc is rolled.`}</Soft>
         {groups.map((group) => (

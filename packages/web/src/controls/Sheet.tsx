@@ -15,8 +15,8 @@ const Shade = styled(ModalOverlay)`
   background: rgb(10 14 12 / 60%);
 `;
 
-const Paper = styled(Modal)`
-  width: min(520px, 100%);
+const Paper = styled(Modal)<{ $wide: boolean }>`
+  width: min(${({ $wide }) => ($wide ? 860 : 520)}px, 100%);
   max-height: 92vh;
   overflow: auto;
   padding: 22px;
@@ -58,14 +58,16 @@ interface SheetProps {
   readonly onClose: () => void;
   /** Needs an answer: clicking beside it does not close it. */
   readonly alert?: boolean;
+  /** Two columns, or a large drawing. */
+  readonly wide?: boolean;
   readonly children: ReactNode;
 }
 
 /** A sheet over the page. */
-export function Sheet({ title, isOpen, onClose, alert = false, children }: SheetProps) {
+export function Sheet({ title, isOpen, onClose, alert = false, wide = false, children }: SheetProps) {
   return (
     <Shade isOpen={isOpen} onOpenChange={(open) => !open && onClose()} isDismissable={!alert}>
-      <Paper>
+      <Paper $wide={wide}>
         <Dialog role={alert ? 'alertdialog' : 'dialog'}>
           <Head>
             <Heading slot="title">{title}</Heading>

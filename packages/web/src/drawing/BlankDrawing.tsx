@@ -1,4 +1,5 @@
-import { type Form, formOf, type FormId, type Piece, stripFolds } from '@ember-fold/core';
+import { cupSizes, type Form, formOf, type FormId, LEAF, type Piece, type Point, stripFolds } from '@ember-fold/core';
+import { type ReactNode, useId } from 'react';
 import { useTheme } from 'styled-components';
 import { plain } from '../text/printer';
 import { crustColour } from './crust';
@@ -12,14 +13,20 @@ interface BlankDrawingProps {
   readonly lengthM: number;
   readonly sealM: number;
   readonly piece: Piece | null;
+  readonly outline?: readonly Point[] | undefined;
 }
 
 const EDGE = '#B98F45';
 const MARK = '#6B5122';
 
+/** A gathered disc leaves room below it for its rolled profile. */
+const WITH_PROFILE = 1.2;
+
 /** Half of what blank and piece are drawn within, m: the longer side of the blank. */
 export function drawingHalfM(form: FormId, discM: number, lengthM: number): number {
-  return Math.max(discM, formOf(form).hasLength ? lengthM : 0) / 2;
+  const { blank, hasLength } = formOf(form);
+  const room = blank === 'disc' && form !== 'half-moon' ? WITH_PROFILE : 1;
+  return (room * Math.max(discM, hasLength ? lengthM : 0)) / 2;
 }
 
 const BLANK_NAME: Record<Form['blank'], string> = {
@@ -29,29 +36,48 @@ const BLANK_NAME: Record<Form['blank'], string> = {
   square: 'Rolled square',
   strip: 'Rolled strip',
   sheet: 'Rolled sheet',
+  cup: 'Rolled lining',
+  own: 'One of two cut pieces',
 };
 
+interface WithHandles extends BlankDrawingProps {
+  /** In the drawing's millimetres, around its middle. */
+  readonly handles?: ReactNode;
+}
+
 /** The rolled blank with its bare rim, its folds and where the filling goes. In millimetres, to scale. */
-export function BlankDrawing(props: BlankDrawingProps) {
+export function BlankDrawing({ handles, ...props }: WithHandles) {
   const { form, discM, lengthM, sealM, piece } = props;
   const { blank, hasLength } = formOf(form);
-  if (form === 'half-moon') return <DiscDrawing discM={discM} sealM={sealM} fill={piece?.fill ?? 0} />;
+  if (form === 'half-moon')
+    return <DiscDrawing discM={discM} sealM={sealM} fill={piece?.fill ?? 0} handles={handles} />;
   const r = drawingHalfM(form, discM, lengthM) * 1000;
   const across = `${plain(discM * 1000)} mm`;
   const size = hasLength ? `${across} by ${plain(lengthM * 1000)} mm` : `${across} across`;
   const half = discM * 500;
+  const high = hasLength ? lengthM * 500 : half;
   return (
-    <Drawing box={[-r * 1.08, -r * 1.06, r * 2.16, r * 2.42]} label={`${BLANK_NAME[blank]}, ${size}`}>
+    <Drawing
+      box={[-r * 1.08, -high * 1.06, r * 2.16, high * 2.06 + r * 0.36]}
+      label={`${BLANK_NAME[blank]}, ${size}`}
+      handles={handles}
+    >
       <g stroke={EDGE} strokeWidth={r * 0.012} fill={crustColour(0)} strokeLinejoin="round">
         <Blank {...props} />
       </g>
-      <DimensionX from={-half} to={half} y={(blank === 'half-disc' ? 0.2 * r : r) + r * 0.13} size={r} label={across} />
+      <DimensionX
+        from={-half}
+        to={half}
+        y={(blank === 'half-disc' ? 0.2 * r : high) + r * 0.13}
+        size={r}
+        label={across}
+      />
     </Drawing>
   );
 }
 
 /** The blank itself around 0, 0: outline, seal and folds, and the filling when there is a piece. */
-export function Blank({ form, discM, lengthM, sealM, piece }: BlankDrawingProps) {
+export function Blank({ form, discM, lengthM, sealM, piece, outline }: BlankDrawingProps) {
   const theme = useTheme();
   const half = discM * 500;
   const long = lengthM * 500;
@@ -126,9 +152,63 @@ export function Blank({ form, discM, lengthM, sealM, piece }: BlankDrawingProps)
           {spot(0, long * 0.6, Math.max(0, half - seal), long * 0.22)}
         </>
       );
+    case 'cup': {
+      const { baseM, lidM } = cupSizes(discM, sealM);
+      return (
+        <>
+          <circle r={half} />
+          <circle r={baseM * 500} {...dash} />
+          <circle r={lidM * 500} {...dash} strokeDasharray={`${half * 0.015} ${half * 0.03}`} />
+          {spot(0, 0, baseM * 500 * 0.9)}
+          <g stroke="none" fill={theme.ink} fontSize={half * 0.11} textAnchor="middle">
+            <text y={-half * 0.74}>{`lid ${plain(lidM * 1000)} mm across`}</text>
+            <text y={half * 0.84}>{`base ${plain(baseM * 1000)} mm`}</text>
+          </g>
+        </>
+      );
+    }
+    case 'own':
+      return (
+        <>
+          <OwnBlank outline={outline ?? LEAF} scale={discM * 1000} seal={seal} />
+          {spot(0, 0, half * 0.5)}
+        </>
+      );
     default: {
       const never: never = blank;
       return never;
     }
   }
+}
+
+/** Path of an own cutter around its middle, y down the page. */
+export function outlinePath(outline: readonly Point[], scaleX: number, scaleY = scaleX): string {
+  const xs = outline.map((p) => p[0]);
+  const ys = outline.map((p) => p[1]);
+  const [x, y] = [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
+  return `M ${outline.map((p) => `${((p[0] - x) * scaleX).toFixed(2)} ${((y - p[1]) * scaleY).toFixed(2)}`).join(' L ')} Z`;
+}
+
+/** Its seal is just so far from the edge everywhere: a stroke of twice that, cut off at the edge. */
+function OwnBlank({
+  outline,
+  scale,
+  seal,
+}: {
+  readonly outline: readonly Point[];
+  readonly scale: number;
+  readonly seal: number;
+}) {
+  const id = useId();
+  const path = outlinePath(outline, scale);
+  return (
+    <>
+      <clipPath id={id}>
+        <path d={path} />
+      </clipPath>
+      <path d={path} fill={crustColour(0.45)} stroke="none" />
+      <path d={path} clipPath={`url(#${id})`} fill="none" stroke={crustColour(0)} strokeWidth={2 * seal} />
+      <path d={path} fill="none" data-outline />
+    </>
+  );
 }

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { useTheme } from 'styled-components';
 import { crustColour } from './crust';
 import { DimensionX } from './Dimension';
@@ -8,10 +9,11 @@ interface DiscDrawingProps {
   readonly sealM: number;
   /** 0–1 of what the pocket holds; sets how much of the half is covered. */
   readonly fill: number;
+  readonly handles?: ReactNode;
 }
 
 /** The rolled disc with its bare rim, the fold and where the filling goes. In millimetres, to scale. */
-export function DiscDrawing({ discM, sealM, fill }: DiscDrawingProps) {
+export function DiscDrawing({ discM, sealM, fill, handles }: DiscDrawingProps) {
   const theme = useTheme();
   const r = discM * 500;
   const inner = Math.max(0, r - sealM * 1000);
@@ -22,6 +24,7 @@ export function DiscDrawing({ discM, sealM, fill }: DiscDrawingProps) {
     <Drawing
       box={[-r * 1.08, -r * 1.06, r * 2.16, r * 2.42]}
       label={`Rolled disc, ${Math.round(discM * 1000)} mm across, outer ${(sealM * 1000).toFixed(0)} mm bare`}
+      handles={handles}
     >
       <circle r={r} fill={crustColour(0)} stroke="#B98F45" strokeWidth={r * 0.012} />
       <path d={`M ${-inner} 0 A ${inner} ${inner} 0 0 0 ${inner} 0 Z`} fill={crustColour(0.45)} />

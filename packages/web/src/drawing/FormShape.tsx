@@ -1,12 +1,17 @@
-import type { Piece } from '@ember-fold/core';
+import { type BatchDraft, LEAF, type Piece, type Point } from '@ember-fold/core';
+import { outlinePath } from './BlankDrawing';
 import { HalfMoonShape } from './HalfMoonShape';
 
 interface FormShapeProps {
   readonly piece: Pick<Piece, 'form' | 'widthM' | 'depthM'>;
-  readonly sealM: number;
+  /** Its seal, edge and, of an own cutter, outline. */
+  readonly fold: FoldLook;
   /** Fill of the body. */
   readonly colour: string;
 }
+
+/** What of the draft shows on a piece. */
+export type FoldLook = Pick<BatchDraft['fold'], 'sealM' | 'edge' | 'outline'>;
 
 const EDGE = '#8A6428';
 
@@ -25,16 +30,17 @@ function Pleats({ x, y, r }: { readonly x: number; readonly y: number; readonly 
  * A piece from above in millimetres, as wide as computed on x = 0, from y = −depth to 0; so
  * that one box fits every form.
  */
-export function FormShape({ piece, sealM, colour }: FormShapeProps) {
+export function FormShape({ piece, fold, colour }: FormShapeProps) {
   const w = piece.widthM * 500;
   const d = piece.depthM * 1000;
-  const seal = sealM * 1000;
+  const seal = fold.sealM * 1000;
   if (piece.form === 'half-moon') {
-    return <HalfMoonShape widthM={piece.widthM} depthM={piece.depthM} sealM={sealM} colour={colour} edge={EDGE} />;
+    const { sealM, edge = 'plain' } = fold;
+    return <HalfMoonShape {...{ sealM, edge, colour }} widthM={piece.widthM} depthM={piece.depthM} line={EDGE} />;
   }
   return (
     <g stroke={EDGE} strokeWidth={0.6} strokeLinejoin="round" strokeLinecap="round" fill={colour}>
-      <Outline form={piece.form} w={w} d={d} seal={seal} />
+      <Outline form={piece.form} w={w} d={d} seal={seal} outline={fold.outline ?? LEAF} />
     </g>
   );
 }
@@ -45,9 +51,10 @@ interface OutlineProps {
   readonly w: number;
   readonly d: number;
   readonly seal: number;
+  readonly outline: readonly Point[];
 }
 
-function Outline({ form, w, d, seal }: OutlineProps) {
+function Outline({ form, w, d, seal, outline }: OutlineProps) {
   switch (form) {
     case 'two-discs':
       return (
@@ -111,9 +118,41 @@ function Outline({ form, w, d, seal }: OutlineProps) {
           />
         </>
       );
+    case 'flat-triangle':
+      return (
+        <>
+          <path d={`M ${-w} 0 L ${w} 0 L 0 ${-d} Z`} />
+          <path d={`M 0 ${-d / 3} L 0 ${-d} M 0 ${-d / 3} L ${-w} 0 M 0 ${-d / 3} L ${w} 0`} fill="none" />
+        </>
+      );
+    case 'cup':
+      return (
+        <>
+          <circle cy={-d / 2} r={w} />
+          <circle cy={-d / 2} r={Math.max(0, w - seal)} fill="none" />
+          <circle cy={-d / 2} r={w * 0.08} fill="none" />
+        </>
+      );
+    case 'own-cutter': {
+      const wide = extent(outline, 0);
+      const high = extent(outline, 1);
+      const path = outlinePath(outline, (2 * w) / wide, d / high);
+      const inner = outlinePath(outline, Math.max(0, 2 * w - 2 * seal) / wide, Math.max(0, d - 2 * seal) / high);
+      return (
+        <g transform={`translate(0 ${-d / 2})`}>
+          <path d={path} />
+          <path d={inner} fill="none" strokeDasharray="2.4 2" />
+        </g>
+      );
+    }
     default: {
       const never: never = form;
       return never;
     }
   }
+}
+
+function extent(outline: readonly Point[], axis: 0 | 1): number {
+  const along = outline.map((p) => p[axis]);
+  return Math.max(...along) - Math.min(...along) || 1;
 }

@@ -1,16 +1,19 @@
 import { lensSection, halfMoonSection, type Piece } from '@ember-fold/core';
+import type { ReactNode } from 'react';
 import { useTheme } from 'styled-components';
 import { crustColour } from './crust';
 import { DimensionY } from './Dimension';
 import { FILLING } from './DiscDrawing';
 import { Drawing } from './Drawing';
-import { FormShape } from './FormShape';
+import { type FoldLook, FormShape } from './FormShape';
 
 interface PieceDrawingProps {
   readonly piece: Piece;
-  readonly sealM: number;
+  readonly fold: FoldLook;
   /** Half of what the blank is drawn within, m: both share one scale. */
   readonly halfM: number;
+  /** What can be taken hold of where the cut is thickest: given its place, and mm of drawing for a metre of the cut. */
+  readonly handles?: (x: number, y: number, scale: number) => ReactNode;
 }
 
 const DOUGH = '#EACB8C';
@@ -18,15 +21,20 @@ const EDGE = '#8A6428';
 /** The cut is drawn this much larger, or as large as there is room for, in half blanks. */
 const CUT = 1.6;
 const CUT_ROOM = 1.58;
+const CUT_HIGH = 1.15;
 
 /** The folded piece from above, and cut through the middle; same scale as the blank, the cut larger. */
-export function PieceDrawing({ piece, sealM, halfM }: PieceDrawingProps) {
+export function PieceDrawing({ piece, fold, halfM, handles }: PieceDrawingProps) {
   const theme = useTheme();
   const r = halfM * 1000;
   const text = r * 0.105;
   // A half-moon is cut across its fold, a roll across its length.
   const cutM = piece.form === 'half-moon' || piece.form === 'roll' ? piece.depthM : piece.widthM;
-  const cut = Math.min(CUT, Math.floor((10 * CUT_ROOM * halfM) / cutM) / 10);
+  const cut = Math.min(
+    CUT,
+    Math.floor((10 * CUT_ROOM * halfM) / cutM) / 10,
+    Math.floor((10 * CUT_HIGH * halfM) / piece.thicknessM) / 10,
+  );
   const cutWide = cutM * 1000 * cut;
   const high = (piece.thicknessM / 2) * 1000 * cut;
   const top = piece.depthM * 1000 + r * 0.34 + high;
@@ -35,13 +43,14 @@ export function PieceDrawing({ piece, sealM, halfM }: PieceDrawingProps) {
     <Drawing
       box={[-r * 1.08, -r * 0.08 - piece.depthM * 1000, r * 2.16, top + high + r * 0.22]}
       label={`Folded piece ${(piece.widthM * 1000).toFixed(0)} by ${(piece.depthM * 1000).toFixed(0)} mm, ${(piece.thicknessM * 1000).toFixed(0)} mm thick`}
+      handles={handles?.(-r * 1.02 + cutWide * 0.45, top - piece.depthM * 1000 - high, 1000 * cut)}
     >
-      <FormShape piece={piece} sealM={sealM} colour={crustColour(0.2)} />
+      <FormShape piece={piece} fold={fold} colour={crustColour(0.2)} />
       <g transform={`translate(${-r * 1.02} ${top - piece.depthM * 1000})`}>
         <text x={0} y={-high - r * 0.1} fontSize={text} fill={theme.soft}>
           {`cut through, ${cut === 1 ? 'the same size' : `${cut} times the size`}${airMl >= 0.5 ? `, ${airMl.toFixed(0)} ml air` : ''}`}
         </text>
-        <Cut piece={piece} sealM={sealM} scale={1000 * cut} hair={r * 0.01} />
+        <Cut piece={piece} sealM={fold.sealM} scale={1000 * cut} hair={r * 0.01} />
         <DimensionY
           from={-high}
           to={high}
@@ -68,6 +77,7 @@ function Cut(props: CutProps) {
     case 'half-moon':
       return <FoldedCut {...props} />;
     case 'two-discs':
+    case 'own-cutter':
     case 'square-parcel':
     case 'strip-triangle':
     case 'cone':
@@ -79,6 +89,9 @@ function Cut(props: CutProps) {
     case 'whole-core':
     case 'roll':
       return <RoundCut {...props} />;
+    case 'cup':
+    case 'flat-triangle':
+      return <StandingCut {...props} />;
     default: {
       const never: never = props.piece.form;
       return never;
@@ -165,6 +178,33 @@ function RoundCut({ piece, scale, hair }: CutProps) {
           stroke="none"
         />
       )}
+    </g>
+  );
+}
+
+/** What stands on its base: a cup broader at its rim, a flat-sitting triangle to a point. */
+function StandingCut({ piece, scale, hair }: CutProps) {
+  const isCup = piece.form === 'cup';
+  const half = (piece.widthM / 2) * scale;
+  const high = (piece.thicknessM / 2) * scale;
+  const wall = piece.wallCrownM * scale;
+  // A cup leans out by 14°; walls stand at right angles to their side.
+  const outline = (by: number): string => {
+    const [low, top] = [high - by, -high + by];
+    if (isCup) {
+      const lean = 2 * high * Math.tan((14 * Math.PI) / 180);
+      return `M ${-half + by} ${top} L ${half - by} ${top} L ${half - lean - by} ${low} L ${-half + lean + by} ${low} Z`;
+    }
+    const slope = Math.hypot(half, 2 * high) / half;
+    const tip = Math.min(low, -high + by * slope);
+    const foot = (half * (low - tip)) / (2 * high);
+    return `M ${-foot} ${low} L ${foot} ${low} L 0 ${tip} Z`;
+  };
+  const held = Math.min(high, wall);
+  return (
+    <g transform={`translate(${half} 0)`} strokeLinejoin="round">
+      <path d={outline(0)} fill={DOUGH} stroke={EDGE} strokeWidth={2 * hair} />
+      <path d={outline(held)} fill={FILLING} />
     </g>
   );
 }

@@ -1,4 +1,4 @@
-import { type FormId, formOf } from '@ember-fold/core';
+import { type FormId, formOf, type Point } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { plain } from '../text/printer';
 import { Blank } from './BlankDrawing';
@@ -23,10 +23,11 @@ interface TemplateDrawingProps {
   readonly sealM: number;
   readonly thicknessM: number;
   readonly name: string;
+  readonly outline?: readonly Point[] | undefined;
 }
 
 /** The blank in true millimetres: to cut out and lay on the dough. A bar of 100 mm tells whether the print is true. */
-export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name }: TemplateDrawingProps) {
+export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name, outline }: TemplateDrawingProps) {
   const { blank, hasLength } = formOf(form);
   const wide = discM * 1000;
   const high = hasLength ? lengthM * 1000 : blank === 'half-disc' ? wide / 2 : wide;
@@ -55,7 +56,7 @@ export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name 
           </>
         ) : (
           <g data-outline>
-            <Blank form={form} discM={discM} lengthM={lengthM} sealM={sealM} piece={null} />
+            <Blank form={form} discM={discM} lengthM={lengthM} sealM={sealM} piece={null} outline={outline} />
           </g>
         )}
       </g>

@@ -48,11 +48,11 @@ it('any piece is drawn with finite figures, the width and thickness of core name
       const { container, unmount } = render(
         <ThemeProvider theme={planningTheme}>
           <BlankDrawing form={form.id} {...spec} piece={piece} />
-          {piece && <PieceDrawing piece={piece} sealM={spec.sealM} halfM={halfM} />}
+          {piece && <PieceDrawing piece={piece} fold={spec} halfM={halfM} />}
         </ThemeProvider>,
       );
       expect(container.innerHTML).not.toMatch(/NaN|Infinity|undefined/);
-      screen.getByRole('img', { name: /^(Rolled|One of two|Half of a)/ });
+      screen.getByRole('img', { name: /^(Rolled|One of two|Half of a|One of two cut)/ });
       if (piece) {
         const thick = (piece.thicknessM * 1000).toFixed(0);
         screen.getByRole('img', { name: new RegExp(`Folded piece .* ${thick} mm thick`) });
@@ -69,7 +69,7 @@ it('disc and piece share one scale', () => {
   const { container } = render(
     <ThemeProvider theme={planningTheme}>
       <BlankDrawing form="half-moon" discM={0.118} lengthM={0.118} sealM={0.011} piece={piece} />
-      <PieceDrawing piece={piece} sealM={0.011} halfM={0.059} />
+      <PieceDrawing piece={piece} fold={{ sealM: 0.011 }} halfM={0.059} />
     </ThemeProvider>,
   );
   const widths = [...container.querySelectorAll('svg')].map((svg) =>

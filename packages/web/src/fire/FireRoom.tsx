@@ -127,7 +127,7 @@ function Burning({ batchId, stove }: { readonly batchId: string; readonly stove:
             inPot={state.inPot}
             predictions={fire.predictions}
             shape={piece}
-            sealM={draft.fold.sealM}
+            fold={draft.fold}
             nowS={fire.nowS}
             selected={pad.selected}
             onSelect={pad.select}

@@ -3,7 +3,7 @@ import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureFont } from '../app/theme';
 import { crustColour } from '../drawing/crust';
-import { FormShape } from '../drawing/FormShape';
+import { type FoldLook, FormShape } from '../drawing/FormShape';
 import type { Printer } from '../text/printer';
 import { CRUST_WORD } from '../text/words';
 
@@ -72,7 +72,7 @@ interface PotViewProps {
   readonly inPot: readonly FirePiece[];
   readonly predictions: readonly PiecePrediction[];
   readonly shape: Piece;
-  readonly sealM: number;
+  readonly fold: FoldLook;
   readonly nowS: number;
   readonly selected: ReadonlySet<number>;
   readonly onSelect: (number: number) => void;
@@ -100,7 +100,7 @@ function ringOf(piece: FirePiece, prediction: PiecePrediction | undefined, nowS:
 }
 
 /** The pot from above: every piece in the colour its upper face should have by now. */
-export function PotView({ inPot, predictions, shape, sealM, nowS, selected, onSelect, printer }: PotViewProps) {
+export function PotView({ inPot, predictions, shape, fold, nowS, selected, onSelect, printer }: PotViewProps) {
   const w = shape.widthM * 1000;
   const d = shape.depthM * 1000;
   return (
@@ -119,7 +119,7 @@ export function PotView({ inPot, predictions, shape, sealM, nowS, selected, onSe
             aria-label={`Piece ${piece.number}, ${age} in the oil, up ${CRUST_WORD[crustName(colour)]}, down ${CRUST_WORD[crustName(down)]}`}
           >
             <svg viewBox={`${-w * 0.52} ${-d * 1.06} ${w * 1.04} ${d * 1.2}`} aria-hidden>
-              <FormShape piece={shape} sealM={sealM} colour={crustColour(colour)} />
+              <FormShape piece={shape} fold={fold} colour={crustColour(colour)} />
             </svg>
             <i aria-hidden style={{ background: ringOf(piece, prediction, nowS) }} />
             <b>{piece.number}</b>

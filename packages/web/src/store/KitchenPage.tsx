@@ -4,6 +4,7 @@ import { editKitchen } from '../app/editKitchen';
 import { PHONE } from '../app/theme';
 import { useKitchen } from '../app/useLine';
 import { useAppSelector } from '../app/store';
+import { BoardFields } from '../controls/BoardFields';
 import { Choice } from '../controls/Choice';
 import { FigureField } from '../controls/FigureField';
 import { NameField } from '../controls/NameField';
@@ -11,6 +12,7 @@ import { Panel, PanelTitle, Problem, Row, Soft } from '../controls/Panel';
 import { MinutesField, TempField } from '../controls/UnitFields';
 import { plain } from '../text/printer';
 import { HANDS_NAME, REHEAT_NAME } from '../text/storeWords';
+import { DevicesPanel } from './DevicesPanel';
 
 const Three = styled.div`
   display: grid;
@@ -78,6 +80,7 @@ export function KitchenPage() {
               onChange={(altitudeM) => set({ altitudeM })}
             />
           </Row>
+          <BoardFields kitchen={kitchen} />
         </Panel>
         <Panel>
           <PanelTitle>Hands</PanelTitle>
@@ -108,6 +111,7 @@ export function KitchenPage() {
             batches, and where the question of raw parts is answered again.
           </Soft>
         </Panel>
+        <DevicesPanel />
       </Three>
     </>
   );

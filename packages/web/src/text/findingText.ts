@@ -17,6 +17,14 @@ const outside =
     return `${what} ${percent(get(v, 'percent'))}; this family works with ${band}: ${p.mass(Math.abs(kg))} ${kg > 0 ? 'more' : 'less'} ${unit}.`;
   };
 
+/** A share as cooks say it: one in so many. */
+const oneIn = (share: number): string =>
+  share > 0.4 ? 'every second' : `one in ${Math.round(1 / Math.max(share, 1e-4))}`;
+const opens =
+  (mend: string): Sentence =>
+  (v) =>
+    `About ${oneIn(get(v, 'share'))} opens in the oil; ${mend}.`;
+
 /** One sentence for each finding: a number, then what to do about it. */
 const SENTENCES: Record<FindingCode, Sentence> = {
   'dough.no-flour': () => 'No flour in the formula yet. Add one, and percent, stiffness and pour follow.',
@@ -142,6 +150,26 @@ const SENTENCES: Record<FindingCode, Sentence> = {
   'fold.filling-left': (v, p) => `${p.mass(get(v, 'fillingKg'))} of filling is left; it freezes well.`,
   'fold.filling-short': (v, p) => `${p.mass(get(v, 'fillingKg'))} of filling is missing: fill less or cook more.`,
   'fold.even': () => 'Dough and filling end together.',
+  'fold.seam': (v) => `About ${oneIn(get(v, 'share'))} opens in the oil.`,
+  'fold.open-fill': opens('most of that is how full it is: fill a little less'),
+  'fold.open-air': opens('most of that is trapped air: press it out from the middle to the ends'),
+  'fold.open-wall': opens('most of that is the thin wall: roll thicker or fill less'),
+  'fold.open-wet': opens('most of that is loose liquid in the filling: cook it drier or bind it'),
+  'fold.open-glue': opens('most of that is a rim with nothing to hold it: brush it with water, paste or egg'),
+  'fold.open-floured': opens('most of that is flour on the rim: brush it clean'),
+  'fold.open-dried': opens(
+    'most of that is a rim that dried while it waited: cover the discs, fill sooner, or glue it',
+  ),
+  'fold.open-no-pinch': opens('pinch the seam once more just before it goes in'),
+  'fold.open-edge': opens('a forked or roped edge holds more than a plain one'),
+  'fold.open-narrow': opens('most of that is a narrow seal: leave a wider rim'),
+  'fold.edge-narrow': (v, p) =>
+    `This edge wants a rim of ${p.mm(get(v, 'leastM'))}; there is ${p.mm(get(v, 'sealM'))}. Leave more, or finish it plain.`,
+  'fold.coat': (v, p) =>
+    `The coat adds ${p.mass(get(v, 'coatKg'))} a piece and ${plain(get(v, 'thicknessM') * 1000)} mm, and browns ${plain(get(v, 'browning'))} times as fast. Rest 10 min; skim the oil between lots.`,
+  'fold.coat-falls': () => 'A dry coat on a dry skin falls off in the oil. Wet it first: water, milk, egg or slurry.',
+  'fold.wash': (v, p) =>
+    `The wash adds ${p.mass(get(v, 'coatKg'))} a piece and browns ${plain(get(v, 'browning'))} times as fast.`,
   'fold.thickness-outside': (v, p) =>
     `${p.mm(get(v, 'rolledM'))} rolled; this dough is usually ${p.mm(get(v, 'leastM'))} to ${p.mm(get(v, 'mostM'))}.`,
   'fry.unsafe-oil': (v, p) =>
@@ -182,6 +210,10 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     `Hot oil stands at ${p.percent(get(v, 'oilAlone'))} of the pot, ${p.percent(get(v, 'withLot'))} with the lot in, ${p.mm(get(v, 'freeM'))} of wall free. Keep oil under a third, under half with the lot, and 80 mm free: less oil or a taller pot.`,
   'fry.oil-outside': (v, p) =>
     `${p.temp(get(v, 'oilC'))}; this dough is usually fried at ${p.temp(get(v, 'leastC'))} to ${p.temp(get(v, 'mostC'))}.`,
+  'fry.frozen-oil': (v, p) =>
+    `From frozen, ${p.temp(get(v, 'oilC'))} browns the skin before the middle has thawed; ${p.temp(get(v, 'leastC'))} to ${p.temp(get(v, 'mostC'))} and smaller lots are usual.`,
+  'fry.thaw-raw': () =>
+    'Something raw is in the filling: never thaw it on the bench. Fry it straight from the freezer and probe the core, or thaw it in the fridge. Local food rules come first.',
   'fry.frozen-wipe': () => 'From frozen: wipe frost off every piece. Ice in hot oil spits and boils over.',
   'serve.on-time': (v, p) => `Start by ${p.clock(get(v, 'startMs'))} on ${p.day(get(v, 'startMs'))}.`,
   'serve.late': (v, p) =>

@@ -1,4 +1,4 @@
-import type { Form, FormId } from '@ember-fold/core';
+import type { EdgeId, Form, FormId } from '@ember-fold/core';
 
 /** Wording of the forms and their blanks. */
 export const FORM_NAME: Record<FormId, string> = {
@@ -7,12 +7,15 @@ export const FORM_NAME: Record<FormId, string> = {
   'square-parcel': 'square parcel',
   'strip-triangle': 'strip triangle',
   cone: 'cone',
+  'flat-triangle': 'flat-sitting triangle',
   roll: 'roll',
   ball: 'ball',
   pouch: 'pressed pouch',
   oval: 'oval',
   teardrop: 'teardrop',
   'whole-core': 'wrapped whole core',
+  cup: 'lined cup with lid',
+  'own-cutter': 'own cutter',
 };
 /** Several of them, for a batch's name. */
 export const FORM_PLURAL: Record<FormId, string> = {
@@ -21,12 +24,15 @@ export const FORM_PLURAL: Record<FormId, string> = {
   'square-parcel': 'parcels',
   'strip-triangle': 'triangles',
   cone: 'cones',
+  'flat-triangle': 'triangles',
   roll: 'rolls',
   ball: 'balls',
   pouch: 'pouches',
   oval: 'ovals',
   teardrop: 'teardrops',
   'whole-core': 'wraps',
+  cup: 'cups',
+  'own-cutter': 'leaves',
 };
 /** What is measured of a blank. */
 export const BLANK_SIZE: Record<Form['blank'], string> = {
@@ -36,6 +42,8 @@ export const BLANK_SIZE: Record<Form['blank'], string> = {
   square: 'Square, side',
   strip: 'Strip, width',
   sheet: 'Sheet, width',
+  cup: 'Lining disc',
+  own: 'Cutter, longer side',
 };
 export const BLANK_WORD: Record<Form['blank'], string> = {
   disc: 'disc',
@@ -44,4 +52,8 @@ export const BLANK_WORD: Record<Form['blank'], string> = {
   square: 'square',
   strip: 'strip',
   sheet: 'sheet',
+  cup: 'lining',
+  own: 'cutter',
 };
+/** How a flat rim is finished. */
+export const EDGE_NAME: Record<EdgeId, string> = { plain: 'plain', fork: 'fork', rope: 'rope', mould: 'mould' };

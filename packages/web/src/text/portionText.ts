@@ -1,4 +1,4 @@
-import type { PortionRun } from '@ember-fold/core';
+import type { Portioning, PortionRun } from '@ember-fold/core';
 import { plain, type Printer } from './printer';
 
 /** Weights typed one after the other, and the first thing that is none. */
@@ -33,4 +33,15 @@ export function portionText(run: PortionRun, wantedKg: number, p: Printer): stri
       return never;
     }
   }
+}
+
+/** Whole portions both ways, and what to do with the rest. */
+export function portioningText(of: 'dough' | 'filling', whole: Portioning, printer: Printer): string {
+  const { count, leftKg, eachForCountKg, eachForOneMoreKg } = whole;
+  const name = of === 'dough' ? 'Dough' : 'Filling';
+  if (eachForCountKg === null) return `${name}: not enough for one.`;
+  const even = leftKg < 0.0005 * count + 0.001;
+  if (even) return `${name}: ${count} portions, nothing over.`;
+  const rest = of === 'dough' ? 'roll the rest into a plain piece, or back into the next' : 'freeze the rest';
+  return `${name}: ${count} portions and ${printer.mass(leftKg)} over; ${rest}. Or ${count} of ${printer.mass(eachForCountKg)}, or ${count + 1} of ${printer.mass(eachForOneMoreKg)}.`;
 }

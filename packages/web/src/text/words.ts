@@ -70,7 +70,12 @@ export const RAW_NAME: Record<RawPart | 'none', string> = {
 export const AHEAD_NAME = { '0': 'same day', '1': '1 day', '2': '2 days' } as const;
 export const RISE_NAME = { room: 'in the room', fridge: 'in the fridge' } as const;
 export const HEAT_NAME = { off: 'off the heat', on: 'on the heat' } as const;
-export const START_NAME: Record<StartState, string> = { room: 'room', fridge: 'fridge', frozen: 'frozen' };
+export const START_NAME: Record<StartState, string> = {
+  room: 'room',
+  fridge: 'fridge',
+  frozen: 'frozen',
+  tempered: 'tempered',
+};
 export const TURN_NAME: Record<TurnSchool, string> = {
   'each-minute': 'each minute',
   once: 'once',
@@ -89,6 +94,7 @@ export const STEP_NAME = {
   dough: 'Make the dough',
   rest: 'Dough rests',
   fold: 'Roll, fill and seal',
+  hold: 'Pieces chill, freeze or dry',
   heat: 'Heat the oil',
   fry: 'Fry',
   serve: 'Drain and serve',

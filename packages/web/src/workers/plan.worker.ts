@@ -1,8 +1,14 @@
 import {
   type BatchDraft,
+  type Cutting,
+  cuttingRolls,
+  type CuttingSpec,
   DEFAULT_KITCHEN,
   type FirePiece,
   type FryBodySpec,
+  fryBodyOf,
+  type HoldTimes,
+  holdTimes,
   type HotPlan,
   type Kitchen,
   newBatch,
@@ -59,7 +65,36 @@ const worker = {
       return { ...found, number: piece.number };
     });
   },
+  /** Fridge, freezer and paper for a piece of this draft; `null` without one. */
+  hold(draft: BatchDraft, kitchen: Kitchen): HoldTimes | null {
+    const cold = planCold(draft, kitchen);
+    const { piece } = cold.fold;
+    if (!piece || piece.fill > 2) return null;
+    // Tempering is one of the ways asked for: the body is the plain one.
+    const bare = { ...draft, fry: { ...draft.fry, start: 'room' as const } };
+    return holdTimes(fryBodyOf(bare, kitchen, cold, piece), kitchen);
+  },
+  /** Rounds from a sheet, roll by roll; `null` when it was cancelled or overtaken. */
+  async cut(spec: CuttingSpec, ask: number, onRoll: (soFar: Cutting) => Promise<void>): Promise<Cutting | null> {
+    cutting = ask;
+    let whole: Cutting | null = null;
+    for (const soFar of cuttingRolls(spec)) {
+      whole = soFar;
+      // Waits until the page has it: no roll is told after the whole.
+      await onRoll(soFar);
+      await turn();
+      if (cutting !== ask) return null;
+    }
+    return whole;
+  },
+  cancelCut(): void {
+    cutting = 0;
+  },
 };
+/** The cutting that counts: a newer one, or a cancel, ends the one before it between two rolls. */
+let cutting = 0;
+const turn = () => new Promise((resolve) => setTimeout(resolve));
+
 /** A first plan runs slowly, before the machine has compiled the solver: not while someone types. */
 function warmUp(): void {
   const draft = newBatch('warm up', 'squash-sage', 24, '2030-01-05T18:30:00Z');

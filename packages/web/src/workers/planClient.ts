@@ -1,5 +1,5 @@
-import type { BatchDraft, HotPlan, Kitchen, PiecePrediction } from '@ember-fold/core';
-import { type Remote, wrap } from 'comlink';
+import type { BatchDraft, Cutting, CuttingSpec, HoldTimes, HotPlan, Kitchen, PiecePrediction } from '@ember-fold/core';
+import { proxy, type Remote, wrap } from 'comlink';
 import { latestOnly } from './latestOnly';
 import type { PlanWorker, PredictAsk } from './plan.worker';
 
@@ -17,4 +17,23 @@ export const predictLatest = latestOnly((ask: PredictAsk): Promise<PiecePredicti
 /** Fry and serve of a plan that does not change any more: the stove's. */
 export function planHotOnce(draft: BatchDraft, kitchen: Kitchen): Promise<HotPlan> {
   return plans().hot(draft, kitchen, null);
+}
+
+/** Ways to hold a piece cold. */
+export const holdLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen): Promise<HoldTimes | null> =>
+  plans().hold(draft, kitchen),
+);
+
+let cuts = 0;
+/** Cuts a sheet; a newer call ends the one before. `null`: overtaken or cancelled. */
+export function cutInWorker(spec: CuttingSpec, onRoll: (soFar: Cutting) => void): Promise<Cutting | null> {
+  cuts += 1;
+  return plans().cut(
+    spec,
+    cuts,
+    proxy(async (soFar: Cutting) => onRoll(soFar)),
+  );
+}
+export function cancelCut(): void {
+  void plans().cancelCut();
 }

@@ -1,4 +1,4 @@
-import { airShareOf, type Form, type Piece, requirePiece } from '../piece.js';
+import { contentsOf, type Form, type Piece, requirePiece } from '../piece.js';
 
 /** A cone whose mouth is pinched flat holds this share of the open one. Source: models.md §4. */
 const FLATTENED = 0.62;
@@ -8,6 +8,7 @@ export const CONE: Form = {
   id: 'cone',
   blank: 'half-disc',
   hasLength: false,
+  hasEdge: false,
   blankAreaM2: (discM) => (Math.PI * discM * discM) / 8,
   piece(spec): Piece | null {
     requirePiece(spec);
@@ -19,12 +20,9 @@ export const CONE: Form = {
     if (!(slant > baseRadius + 0.003 && baseRadius > 0.003)) return null;
     const height = Math.sqrt(slant * slant - baseRadius * baseRadius);
     const capacityM3 = (Math.PI / 3) * baseRadius * baseRadius * height * FLATTENED;
-    const fillingM3 = spec.fillingKg / spec.fillingKgPerM3;
-    const fill = fillingM3 / capacityM3;
-    const airM3 = airShareOf(fill) * capacityM3;
-    const doughM3 = this.blankAreaM2(spec.discM, spec.lengthM) * wall;
+    const contents = contentsOf(spec, this.blankAreaM2(spec.discM, spec.lengthM) * wall, capacityM3);
     // What is more than it holds stretches it; what is less lets it lie flatter.
-    const filled = (fillingM3 + airM3) / capacityM3;
+    const filled = (contents.fillingM3 + contents.airM3) / capacityM3;
     const stretched = spec.stretch * filled * filled;
     // The widest ball inside the filled cone: of the open one, flattened with it.
     const inscribed = (baseRadius * height) / (baseRadius + slant);
@@ -32,12 +30,7 @@ export const CONE: Form = {
     const wallCrownM = wall / (1 + stretched);
     return {
       form: 'cone',
-      doughKg: doughM3 * spec.doughKgPerM3,
-      doughM3,
-      fillingM3,
-      airM3,
-      capacityM3,
-      fill,
+      ...contents,
       wallCrownM,
       wallSeamM: wall / (1 + 2 * stretched),
       sealThickM: 2 * wall,
@@ -47,7 +40,6 @@ export const CONE: Form = {
       depthM: slant + sealM,
       sealLengthM: Math.PI * baseRadius + r,
       surfaceM2: Math.PI * baseRadius * slant * (1 + stretched) + 2 * Math.PI * baseRadius * sealM,
-      volumeM3: doughM3 + fillingM3 + airM3,
       heatRadiusM: riseM + wallCrownM,
       shapeExponent: 2.1,
       exposedShare: 0.35,

@@ -9,6 +9,7 @@ export const HALF_MOON = flatForm({
   id: 'half-moon',
   blank: 'disc',
   hasLength: false,
+  hasEdge: true,
   blankAreaM2: (discM) => (Math.PI * discM * discM) / 4,
   room: 1.4,
   riseRoom: 1.6,

@@ -1,4 +1,4 @@
-import { airShareOf, type Form, type Piece, requirePiece } from '../piece.js';
+import { contentsOf, type Form, type Piece, requirePiece } from '../piece.js';
 
 /**
  * Turns a sheet of this length makes around a core: `n = (−d + √(d² + 4tL/π))/(2t)`.
@@ -13,6 +13,7 @@ export const ROLL: Form = {
   id: 'roll',
   blank: 'sheet',
   hasLength: true,
+  hasEdge: false,
   blankAreaM2: (widthM, lengthM) => widthM * lengthM,
   piece(spec): Piece | null {
     requirePiece(spec);
@@ -22,22 +23,14 @@ export const ROLL: Form = {
     const mostCore = (lengthM - sealM) / Math.PI - rolledM;
     if (!(coreLength > 0.01 && mostCore > 0.003)) return null;
     const capacityM3 = (Math.PI / 4) * mostCore * mostCore * coreLength;
-    const fillingM3 = spec.fillingKg / spec.fillingKgPerM3;
-    const fill = fillingM3 / capacityM3;
-    const airM3 = airShareOf(fill) * capacityM3;
-    const coreM = Math.sqrt((4 * (fillingM3 + airM3)) / (Math.PI * coreLength));
+    const contents = contentsOf(spec, widthM * lengthM * rolledM, capacityM3);
+    const coreM = Math.sqrt((4 * (contents.fillingM3 + contents.airM3)) / (Math.PI * coreLength));
     const wraps = wrapsOf(coreM, rolledM, lengthM);
     const wallM = wraps * rolledM;
     const across = coreM + 2 * wallM;
-    const doughM3 = widthM * lengthM * rolledM;
     return {
       form: 'roll',
-      doughKg: doughM3 * spec.doughKgPerM3,
-      doughM3,
-      fillingM3,
-      airM3,
-      capacityM3,
-      fill,
+      ...contents,
       wallCrownM: wallM,
       // Under one turn it does not close; there it is as thin as its mean.
       wallSeamM: Math.min(wallM, Math.floor(Math.max(1, wraps)) * rolledM),
@@ -49,7 +42,6 @@ export const ROLL: Form = {
       depthM: across,
       sealLengthM: coreLength + 2 * across,
       surfaceM2: Math.PI * across * (coreLength + 2 * wallM) + (Math.PI / 2) * across * across,
-      volumeM3: doughM3 + fillingM3 + airM3,
       heatRadiusM: across / 2,
       shapeExponent: 2,
       exposedShare: 0.35,

@@ -12,6 +12,7 @@ export const SQUARE_PARCEL = flatForm({
   id: 'square-parcel',
   blank: 'square',
   hasLength: false,
+  hasEdge: false,
   blankAreaM2: (sideM) => sideM * sideM,
   room: 1.5,
   riseRoom: 1.6,

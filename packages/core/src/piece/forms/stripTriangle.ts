@@ -14,6 +14,7 @@ export const STRIP_TRIANGLE = flatForm({
   id: 'strip-triangle',
   blank: 'strip',
   hasLength: true,
+  hasEdge: false,
   blankAreaM2: (widthM, lengthM) => widthM * lengthM,
   room: 1.4,
   riseRoom: 1.6,

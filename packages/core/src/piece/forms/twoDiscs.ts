@@ -5,6 +5,7 @@ export const TWO_DISCS = flatForm({
   id: 'two-discs',
   blank: 'two-discs',
   hasLength: false,
+  hasEdge: true,
   blankAreaM2: (discM) => (Math.PI * discM * discM) / 2,
   room: 1,
   riseRoom: 1,

@@ -1,0 +1,67 @@
+import fc from 'fast-check';
+import { OIL_SURFACE, type FryBodySpec } from './fryBody.js';
+import { doughMaterial, fillingMaterial } from './fryMaterial.js';
+import { coolPieceS, holdTimes, temperedC } from './holdPiece.js';
+
+const BODY: FryBodySpec = {
+  radiusM: 0.0135,
+  shapeExponent: 1.45,
+  wallM: 0.0024,
+  dough: doughMaterial(1175, 0.28),
+  filling: fillingMaterial(1030, 0.68),
+  startC: 21,
+  faces: 'two',
+  exposedShare: 0.35,
+  boilingC: 100,
+  wallCells: 16,
+  fillingCells: 12,
+  surface: OIL_SURFACE,
+  browning: 0.9,
+};
+
+test('a ball of one material freezes in the time of Plank’s equation, from its freezing point', () => {
+  // Frozen at −1.5 in air of −18: ρ·w·L / 16.5 K × (d/6h + d²/24k), k of ice; d the diameter.
+  const filling = fillingMaterial(1000, 0.7);
+  const ball = { ...BODY, shapeExponent: 3, radiusM: 0.02, wallM: 0.0005, dough: doughMaterial(1000, 0.7), filling };
+  const k = 0.5 * 2.2;
+  const plankS = ((700 * 3.34e5) / 16.5) * (0.04 / (6 * 15) + 0.04 ** 2 / (24 * k));
+  const foundS = coolPieceS(ball, 'freezer', -1.4, -18, -1.6)!;
+  // Plank leaves out what the ice itself gives up as it cools: a twentieth or so.
+  expect(foundS / plankS).toBeGreaterThan(0.97);
+  expect(foundS / plankS).toBeLessThan(1.15);
+});
+
+test('a usual half-moon is hard in two to three hours, in the fridge within two, and tempered is still ice inside', () => {
+  const times = holdTimes(BODY, { roomC: 21, fridgeC: 4, freezerC: -18 });
+  expect(times.toHardS! / 3600).toBeGreaterThan(1.8);
+  expect(times.toHardS! / 3600).toBeLessThan(3.2);
+  expect(times.toFridgeS! / 60).toBeGreaterThan(30);
+  expect(times.toFridgeS! / 60).toBeLessThan(150);
+  expect(times.temperedC).toBeLessThan(-1.4);
+  expect(times.temperedC).toBeGreaterThan(-8);
+});
+
+test('thicker, warmer or in a milder freezer takes longer; more time on paper is never colder', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 1.1, max: 1.8, noNaN: true }),
+      fc.double({ min: 1, max: 8, noNaN: true }),
+      (more, k) => {
+        const usual = coolPieceS(BODY, 'freezer', 20, -20, -8)!;
+        expect(coolPieceS({ ...BODY, radiusM: BODY.radiusM * more }, 'freezer', 20, -20, -8)!).toBeGreaterThan(usual);
+        expect(coolPieceS(BODY, 'freezer', 20 + k, -20, -8)!).toBeGreaterThan(usual);
+        expect(coolPieceS(BODY, 'freezer', 20, -20 + k, -8)!).toBeGreaterThan(usual);
+        expect(temperedC(BODY, -18, 21, 600 + 60 * k)).toBeGreaterThanOrEqual(temperedC(BODY, -18, 21, 600) - 1e-9);
+      },
+    ),
+    { numRuns: 12 },
+  );
+});
+
+test('what is cold already takes no time; what the air never reaches, or not in twelve hours, has none', () => {
+  expect(coolPieceS(BODY, 'fridge', 3, 4, 6)).toBe(0);
+  expect(coolPieceS(BODY, 'fridge', 20, 4, 2)).toBeNull();
+  expect(coolPieceS({ ...BODY, radiusM: 0.1 }, 'freezer', 20, -6, -5.9)).toBeNull();
+  expect(() => coolPieceS(BODY, 'freezer', 20, Number.NaN, -8)).toThrow(expect.objectContaining({ path: 'airC' }));
+  expect(() => temperedC(BODY, -18, 21, -1)).toThrow(expect.objectContaining({ path: 'forS' }));
+});

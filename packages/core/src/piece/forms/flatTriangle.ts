@@ -1,0 +1,56 @@
+import { contentsOf, type Form, type Piece, requirePiece } from '../piece.js';
+
+/** Its fold edges are not pinned and its three faces bulge: holds this much more than with flat faces. Our own. */
+const BULGES = 1.4;
+
+/**
+ * A half-disc rolled into a cone whose mouth is folded in to a flat base: it sits. Three faces
+ * meet at the point, three flaps in the middle of the base.
+ */
+export const FLAT_TRIANGLE: Form = {
+  id: 'flat-triangle',
+  blank: 'half-disc',
+  hasLength: false,
+  hasEdge: false,
+  blankAreaM2: (discM) => (Math.PI * discM * discM) / 8,
+  piece(spec): Piece | null {
+    requirePiece(spec);
+    const { sealM, thicknessM: wall } = spec;
+    const r = spec.discM / 2;
+    // A flap reaches the middle of the base, a/2√3, and half a seal past it; the base's side is
+    // a third of the arc that is left: L = R − (πL − s)/6√3 − s/2.
+    const third = 6 * Math.sqrt(3);
+    const edgeM = (r + sealM / third - sealM / 2) / (1 + Math.PI / third);
+    const sideM = (Math.PI * edgeM - sealM) / 3;
+    const heightM = Math.sqrt(Math.max(0, edgeM * edgeM - (sideM * sideM) / 3));
+    if (!(sideM > 0.008 && heightM > 0.006)) return null;
+    const baseM2 = (Math.sqrt(3) / 4) * sideM * sideM;
+    const faceM2 = (sideM / 2) * Math.sqrt(edgeM * edgeM - (sideM * sideM) / 4);
+    const skinM2 = baseM2 + 3 * faceM2;
+    const capacityM3 = ((baseM2 * heightM) / 3) * BULGES;
+    const contents = contentsOf(spec, this.blankAreaM2(spec.discM, spec.lengthM) * wall, capacityM3);
+    const filled = (contents.fillingM3 + contents.airM3) / capacityM3;
+    const stretched = spec.stretch * filled * filled;
+    // Three times the volume over the skin is the radius of the ball inside; it fills as the body does.
+    const riseM = ((baseM2 * heightM) / skinM2) * Math.min(1.6, Math.cbrt(filled * BULGES));
+    const wallCrownM = wall / (1 + stretched);
+    return {
+      form: 'flat-triangle',
+      ...contents,
+      wallCrownM,
+      wallSeamM: wall / (1 + 2 * stretched),
+      // Three flaps, one over the other, in the middle of the base.
+      sealThickM: 3 * wall,
+      riseM,
+      thicknessM: heightM * Math.min(1.2, Math.max(0.3, Math.cbrt(filled))) + 2 * wallCrownM,
+      widthM: sideM * (1 + stretched) + 2 * wallCrownM,
+      depthM: (sideM * Math.sqrt(3)) / 2 + 2 * wallCrownM,
+      sealLengthM: 3 * (sideM / Math.sqrt(3)) + edgeM,
+      surfaceM2: skinM2 * (1 + stretched),
+      heatRadiusM: riseM + wallCrownM,
+      shapeExponent: 1.8,
+      exposedShare: 0.35,
+      gathered: null,
+    };
+  },
+};

@@ -1,0 +1,135 @@
+import { clamp, requireWithin } from '../errors.js';
+import { type Band, type DoughFamily } from '../dough/doughFamily.js';
+import { FREE_BAND } from '../filling/freeLiquid.js';
+import { EDGES, type EdgeId } from './edge.js';
+import type { Piece } from './piece.js';
+
+/** What is brushed on the rim before it is closed. */
+export type GlueId = 'none' | 'water' | 'flour-paste' | 'starch-slurry' | 'egg' | 'milk';
+
+/** How the seam is made and kept until the oil. */
+export interface SealChoices {
+  readonly glue: GlueId;
+  /** Bench flour is left on the rim. */
+  readonly flouredRim: boolean;
+  /** Pinched once more just before frying. */
+  readonly finalPinch: boolean;
+  /** Air is pressed out from the middle to the ends. */
+  readonly airPressed: boolean;
+  /** Waiting discs lie under a damp cloth. */
+  readonly covered: boolean;
+  /** How long a rolled disc waits for its filling, s, 0–7200. */
+  readonly waitS: number;
+}
+
+/** What most cooks do without being asked. */
+export const USUAL_SEAL: SealChoices = {
+  glue: 'water',
+  flouredRim: false,
+  finalPinch: true,
+  airPressed: false,
+  covered: true,
+  waitS: 600,
+};
+
+interface Glue {
+  /** How much the seam holds against one glued with water. */
+  readonly strength: number;
+  /** What goes on the rim, kg for each m of it, and what it is made of by weight. */
+  readonly kgPerM: number;
+  readonly of: Readonly<Record<string, number>>;
+}
+
+/** Working values, our own; see docs/models/fold.md. */
+export const GLUES: Readonly<Record<GlueId, Glue>> = {
+  none: { strength: 0.55, kgPerM: 0, of: {} },
+  water: { strength: 1, kgPerM: 0.004, of: { water: 1 } },
+  'flour-paste': { strength: 1.15, kgPerM: 0.007, of: { 'plain-wheat-flour': 0.4, water: 0.6 } },
+  'starch-slurry': { strength: 1.1, kgPerM: 0.006, of: { 'corn-starch': 0.25, water: 0.75 } },
+  egg: { strength: 1.2, kgPerM: 0.006, of: { egg: 1 } },
+  milk: { strength: 1.05, kgPerM: 0.005, of: { milk: 1 } },
+};
+
+/** Soft, fresh dough sticks to itself. */
+const PINCH_ALONE = 0.9;
+const SELF_STICKING: ReadonlySet<string> = new Set(['scalded', 'soft-quick', 'yeast', 'starch-mash']);
+
+/** What makes a seam open: each multiplies the index; 1 is as usual, above is worse. */
+export type BurstCauseId =
+  'fill' | 'air' | 'wall' | 'wet' | 'glue' | 'floured' | 'dried' | 'no-pinch' | 'edge' | 'narrow';
+export interface BurstCause {
+  readonly id: BurstCauseId;
+  readonly factor: number;
+}
+
+/** How likely a piece opens in the oil. */
+export interface Burst {
+  /** Pressure from inside over what seam and wall bear; 1 is a well-made piece, three quarters full. */
+  readonly index: number;
+  /** Pieces of a hundred that open, 0–1. */
+  readonly share: number;
+  /** Worst first. */
+  readonly causes: readonly BurstCause[];
+}
+
+export interface BurstSpec {
+  readonly piece: Piece;
+  readonly seal: SealChoices;
+  readonly edge: EdgeId;
+  readonly sealM: number;
+  /** Rolled thickness, m. */
+  readonly rolledM: number;
+  readonly family: Pick<DoughFamily, 'id' | 'rolledM'>;
+  /** Free liquid of the filling over its mass, 0–1. */
+  readonly freeShare: number;
+}
+
+/** Of well-made pieces (index 1) this many open, and how steeply it rises. Our own; a ledger refines them. */
+const AT_ONE = Math.log(0.03 / 0.97);
+const STEEP = 2.2;
+/** A bare rim dries to half its hold with this time constant, s; under a damp cloth eight times slower. */
+const DRIES_S = 900;
+const COVERED = 8;
+
+const middle = ({ least, most }: Band): number => (least + most) / 2;
+
+/**
+ * The relative burst index: trapped air and steam against seam and wall, as a product of
+ * causes, so that each can be told and mended alone. Our own, see docs/models/fold.md.
+ *
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function burstOf({ piece, seal, edge, sealM, rolledM, family, freeShare }: BurstSpec): Burst {
+  requireWithin(seal.waitS, 0, 7200, 'seal.waitS');
+  const glue = seal.glue === 'none' && SELF_STICKING.has(family.id) ? PINCH_ALONE : GLUES[seal.glue].strength;
+  const dried = 0.5 + 0.5 * Math.exp(-seal.waitS / (seal.covered ? COVERED * DRIES_S : DRIES_S));
+  const airShare = piece.capacityM3 > 0 ? piece.airM3 / piece.capacityM3 : 0;
+  // A gathered seam is a pinched knot: as wide as it needs to be.
+  const wide = piece.gathered ? 1 : clamp(Math.sqrt(sealM / (4 * rolledM)), 0.6, 1.2);
+  const causes: BurstCause[] = [
+    { id: 'fill', factor: Math.exp(5 * (clamp(piece.fill, 0, 1.4) - 0.75)) },
+    { id: 'air', factor: (1 + 20 * airShare) / 1.25 },
+    { id: 'wall', factor: clamp((0.8 * middle(family.rolledM)) / Math.max(1e-5, piece.wallSeamM), 0.6, 3) },
+    { id: 'wet', factor: 1 + 6 * clamp(freeShare - FREE_BAND.stays, 0, 0.3) },
+    { id: 'glue', factor: 1 / glue },
+    // Dry flour keeps dough from dough; a glue wets some of it.
+    { id: 'floured', factor: seal.flouredRim ? 1 / (seal.glue === 'none' ? 0.5 : 0.75) : 1 },
+    // A glue wakes up half of a dried rim.
+    { id: 'dried', factor: 1 / (seal.glue === 'none' ? dried : Math.sqrt(dried)) },
+    { id: 'no-pinch', factor: seal.finalPinch ? 1 : 1 / 0.85 },
+    { id: 'edge', factor: 1 / (piece.gathered ? 1 : EDGES[edge].strength) },
+    { id: 'narrow', factor: 1 / wide },
+  ];
+  const index = causes.reduce((product, { factor }) => product * factor, 1);
+  return {
+    index,
+    share: 1 / (1 + Math.exp(-AT_ONE - STEEP * Math.log(index))),
+    causes: causes.sort((a, b) => b.factor - a.factor),
+  };
+}
+
+/** Glue for one piece, kg of each ingredient. */
+export function glueFor(glue: GlueId, sealLengthM: number): { ingredientId: string; massKg: number }[] {
+  const { kgPerM, of } = GLUES[glue];
+  return Object.entries(of).map(([ingredientId, share]) => ({ ingredientId, massKg: share * kgPerM * sealLengthM }));
+}

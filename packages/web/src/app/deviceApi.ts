@@ -1,0 +1,27 @@
+import { api } from './api';
+
+export interface Device {
+  readonly id: string;
+  readonly kind: 'scale' | 'probe';
+  readonly name: string;
+}
+/** A key of the simulated scale, or something put on it. */
+export type ScaleAct = { readonly do: 'on' | 'tare' } | { readonly do: 'load'; readonly loadKg: number };
+
+/** Devices that send readings. */
+export const deviceApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    devices: build.query<readonly Device[], void>({ query: () => '/devices', providesTags: ['Devices'] }),
+    addDevice: build.mutation<Device & { readonly token: string }, Device>({
+      query: (body) => ({ url: '/devices', method: 'POST', body }),
+      invalidatesTags: ['Devices'],
+    }),
+    removeDevice: build.mutation<void, string>({
+      query: (id) => ({ url: `/devices/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Devices'],
+    }),
+    scaleAct: build.mutation<{ readonly ok: true }, ScaleAct>({
+      query: (body) => ({ url: '/devices/simulated-scale', method: 'POST', body }),
+    }),
+  }),
+});

@@ -1,0 +1,31 @@
+import { formOf, NO_COAT, type Piece, USUAL_SEAL } from '@ember-fold/core';
+import type { Line } from '../app/useLine';
+import { BLANK_SIZE, EDGE_NAME, FORM_NAME } from './formWords';
+import { DRY_NAME, GLUE_NAME, WET_NAME } from './sealText';
+
+/** What the fold card says is weighed and measured. */
+export function cardFigures({ draft, printer }: Pick<Line, 'draft' | 'printer'>, piece: Piece): [string, string][] {
+  const { fold } = draft;
+  const form = formOf(draft.form);
+  const coat = draft.coat ?? NO_COAT;
+  const figures: [string, string][] = [
+    ['Form', FORM_NAME[draft.form]],
+    ['Pieces', String(draft.pieces)],
+    [BLANK_SIZE[form.blank].replace(',', ''), printer.mm(fold.discM)],
+    ['Rolled', printer.mm(fold.thicknessM)],
+    ['Dough each', printer.mass(piece.doughKg)],
+    ['Filling each', printer.mass(fold.fillingEachKg)],
+    ['Seal', printer.mm(fold.sealM)],
+    ['Rim', GLUE_NAME[(draft.seal ?? USUAL_SEAL).glue]],
+  ];
+  if (form.hasEdge) figures.push(['Edge', EDGE_NAME[fold.edge ?? 'plain']]);
+  if (coat.wet !== 'none' || coat.dry !== 'none')
+    figures.push(['Coat', `${WET_NAME[coat.wet]}, ${DRY_NAME[coat.dry]}`]);
+  return figures;
+}
+
+export const CARD_NOTES: readonly string[] = [
+  'Bench dry, rim clean of flour. Press the air out from the middle to the ends. Pinch once more just before frying.',
+  'Keep every waiting disc and piece under a damp cloth; the oldest is filled, closed and fried first.',
+  'No longer than 2 h at room temperature in all (1 h above 32 °C); local food rules come first.',
+];

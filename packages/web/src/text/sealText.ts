@@ -1,0 +1,69 @@
+import type { BurstCauseId, Cutting, CutRoll, DryCoatId, GlueId, WetCoatId } from '@ember-fold/core';
+import { plain, type Printer } from './printer';
+
+export const GLUE_NAME: Record<GlueId, string> = {
+  none: 'nothing',
+  water: 'water',
+  'flour-paste': 'flour paste',
+  'starch-slurry': 'starch slurry',
+  egg: 'egg',
+  milk: 'milk',
+};
+export const WET_NAME: Record<WetCoatId, string> = {
+  none: 'none',
+  water: 'water',
+  egg: 'egg',
+  milk: 'milk',
+  slurry: 'starch slurry',
+};
+export const DRY_NAME: Record<DryCoatId, string> = {
+  none: 'none',
+  crumb: 'crumb',
+  semolina: 'semolina',
+  sesame: 'sesame',
+  poppy: 'poppy seed',
+};
+
+/** What each cause of an open seam is, as a row of the list. */
+export const CAUSE_NAME: Record<BurstCauseId, string> = {
+  fill: 'How full it is',
+  air: 'Air inside',
+  wall: 'Wall beside the seam',
+  wet: 'Loose liquid',
+  glue: 'Glue',
+  floured: 'Flour on the rim',
+  dried: 'Rim dried while waiting',
+  'no-pinch': 'Final pinch',
+  edge: 'Edge',
+  narrow: 'Width of the seal',
+};
+
+/** A factor on the strain of a seam: "1.4 times the strain", "20 % less strain". */
+export function factorText(factor: number): string {
+  return factor > 1 ? `${plain(factor, 1)} times the strain` : `${Math.round((1 - factor) * 100)} % less strain`;
+}
+
+/** A share of pieces as cooks count them. */
+export function shareText(share: number): string {
+  return share > 0.4 ? 'every second' : `1 in ${Math.round(1 / Math.max(share, 1e-4))}`;
+}
+
+/** One line for one rolling of dough. */
+export function rollText(roll: CutRoll, index: number, printer: Printer): string {
+  const { sheets, sheet, cuts, offcutKg, toughness } = roll;
+  const size = `${Math.round(sheet.wideM * 1000)} by ${Math.round(sheet.highM * 1000)} mm`;
+  const how = sheets === 1 ? `one sheet ${size}` : `${sheets} sheets ${size}`;
+  const tough = toughness > 1.01 ? `, ${Math.round((toughness - 1) * 100)} % tougher` : '';
+  const name = index === 0 ? 'First cut' : index === 1 ? 'Re-roll' : `Re-roll ${index}`;
+  return `${name}: ${how}, ${cuts} cut, ${printer.mass(offcutKg)} over${tough}.`;
+}
+
+/** Cutting against weighing, in a sentence or two. */
+export function cuttingText(cutting: Cutting, wanted: number, printer: Printer): string {
+  const { pieces, byWeight, leftKg, lostKg, rolls } = cutting;
+  if (rolls.length === 0) return 'Not one comes out of this dough.';
+  const again = rolls.slice(1).reduce((sum, roll) => sum + roll.cuts, 0);
+  const first = rolls[0]!.cuts;
+  const short = pieces < wanted ? ` ${wanted - pieces} short of ${wanted}.` : '';
+  return `${pieces} pieces: ${first} cuts at once, ${again} from re-rolls. ${printer.mass(leftKg)} left, ${printer.mass(lostKg)} lost to the board. Divided by weight, the same dough makes ${byWeight}.${short}`;
+}
