@@ -53,9 +53,17 @@ try {
   await shoot(page, 'new-batch');
   await page.goto(`${product.address}/ledger/${(await list('/ledger'))[0]!.id}`);
   await shoot(page, 'ledger');
-  const lentil = (await list('/batches')).find((batch) => batch.name.startsWith('Lentil'))!;
-  await page.goto(`${product.address}/bench/${lentil.id}/fold`);
-  await shoot(page, 'bench-fold-cone');
+  const mushroom = (await list('/batches')).find((batch) => batch.name.startsWith('Mushroom'))!;
+  await page.goto(`${product.address}/bench/${mushroom.id}/fold`);
+  await shoot(page, 'bench-fold-teardrop');
+  for (const [name, button] of [
+    ['seal', 'Seal and coat'],
+    ['cut', 'Cut from sheet'],
+  ] as const) {
+    await page.goto(`${bench}/fold`);
+    await page.getByRole('button', { name: button }).click();
+    await shoot(page, `fold-${name}`);
+  }
   const formulas = await list('/formulas');
   const everyday = formulas.find((formula) => formula.name === 'Everyday short dough')!;
   for (const [name, path] of [

@@ -2,15 +2,20 @@
 import {
   advanceFry,
   createFryBody,
+  cutSheet,
+  type CuttingSpec,
   DEFAULT_KITCHEN,
   doughMaterial,
   fillingMaterial,
   type FryBody,
   type FryBodySpec,
+  LEAF,
   newBatch,
   OIL_SURFACE,
   planBatch,
   planCold,
+  sealTrade,
+  solveInset,
   withLine,
   withPieces,
 } from '../src/index.js';
@@ -110,3 +115,21 @@ const cooledMs = timed(41, () => {
 });
 console.log(`whole line after water: ${waterMs.toFixed(1)} ms · after a filling line: ${cooledMs.toFixed(1)} ms`);
 console.log(`dough, filling and fold after an edit: ${coldMs.toFixed(2)} ms · whole line: ${wholeMs.toFixed(1)} ms`);
+
+const cutting: CuttingSpec = {
+  shape: 'round',
+  acrossM: 0.118,
+  perPiece: 1,
+  thicknessM: 0.0026,
+  doughKg: 1.6,
+  doughKgPerM3: 1175,
+  board: { wideM: 0.6, highM: 0.45 },
+  toughens: 1,
+};
+const cutMs = timed(11, () => void cutSheet(cutting));
+const ownMs = timed(41, () => void solveInset([...LEAF], 0.08, 24));
+const trade = planCold(draft, DEFAULT_KITCHEN);
+const tradeMs = timed(41, () => void sealTrade(draft, trade));
+console.log(
+  `118 mm rounds from 1.6 kg, all re-rolls: ${cutMs.toFixed(0)} ms · pocket of an own cutter: ${ownMs.toFixed(1)} ms · safe to generous: ${tradeMs.toFixed(2)} ms`,
+);

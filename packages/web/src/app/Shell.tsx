@@ -1,17 +1,12 @@
-import { CUSTOMARY_MEASURES, METRIC_MEASURES } from '@ember-fold/core';
 import { Settings2 } from 'lucide-react';
-import { type ReactNode, Suspense, useState } from 'react';
-import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import { lazy, type ReactNode, Suspense, useRef, useState } from 'react';
+import { Button } from 'react-aria-components';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { styled, ThemeProvider } from 'styled-components';
 import { Asked } from '../controls/Asked';
-import { Choice } from '../controls/Choice';
 import { Page } from '../controls/Page';
-import { Problem } from '../controls/Panel';
 import { GlobalStyle } from './GlobalStyle';
 import { api } from './api';
-import { editKitchen } from './editKitchen';
-import { useAppSelector } from './store';
 import { storeApi } from './storeApi';
 import { figureFont, PHONE, planningTheme, stoveTheme } from './theme';
 import { useKitchen } from './useLine';
@@ -119,19 +114,6 @@ const Units = styled(Button)`
   }
 `;
 
-const Card = styled(Popover)`
-  padding: 12px 16px;
-  border-radius: 12px;
-  border: 1px solid ${({ theme }) => theme.edge};
-  color: ${({ theme }) => theme.ink};
-  background: ${({ theme }) => theme.panel};
-  box-shadow: 0 8px 28px rgb(23 33 30 / 18%);
-  [role='dialog'] {
-    outline: none;
-    width: 270px;
-  }
-`;
-
 const Notice = styled.p.attrs({ role: 'status' })`
   padding: 8px 22px;
   font-size: 14px;
@@ -144,45 +126,37 @@ const Notice = styled.p.attrs({ role: 'status' })`
 const MARK =
   'M4.5 22.5a11.5 11.5 0 0 1 23 0c0 1.2-1.9 1.2-2.3.2-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.4 1-4.2 1-4.2-.2z';
 
-/** Grams or cups, °C or °F: one setting for the whole kitchen. */
+const loadUnits = () => import('./UnitsCard').then((m) => ({ default: m.UnitsCard }));
+const UnitsCard = lazy(loadUnits);
+
+/** Grams or cups, °C or °F: one setting for the whole kitchen. Its card comes when it is reached for. */
 function UnitSwitch() {
-  const problem = useAppSelector((state) => state.kitchenSave.problem);
   const known = useKitchen();
+  const button = useRef<HTMLButtonElement>(null);
+  const [isOpen, setOpen] = useState(false);
   if (!known) return null;
   const { kitchen } = known;
   const cups = kitchen.units === 'cups';
   return (
-    <DialogTrigger>
-      <Units aria-label={`Units: ${cups ? 'cups and spoons' : 'grams'}, °${kitchen.temperature}`}>
+    <>
+      <Units
+        ref={button}
+        aria-label={`Units: ${cups ? 'cups and spoons' : 'grams'}, °${kitchen.temperature}`}
+        aria-haspopup="dialog"
+        aria-expanded={isOpen}
+        onHoverStart={() => void loadUnits()}
+        onFocus={() => void loadUnits()}
+        onPress={() => setOpen(true)}
+      >
         <Settings2 size={16} aria-hidden />
         <span>{`${cups ? 'cups' : 'g'} · °${kitchen.temperature}`}</span>
       </Units>
-      <Card>
-        <Dialog aria-label="Units">
-          <Choice
-            label="Ingredients"
-            value={kitchen.units}
-            options={{ grams: 'grams', cups: 'cups and spoons' }}
-            onChange={(units) => editKitchen((now) => ({ ...now, units }))}
-          />
-          <Choice
-            label="Temperatures"
-            value={kitchen.temperature}
-            options={{ C: '°C', F: '°F' }}
-            onChange={(temperature) => editKitchen((now) => ({ ...now, temperature }))}
-          />
-          <Choice
-            label="Cup and spoon"
-            value={kitchen.measures.cupMl === METRIC_MEASURES.cupMl ? 'metric' : 'customary'}
-            options={{ metric: '250 and 5 ml', customary: '237 and 4.9 ml' }}
-            onChange={(kind) =>
-              editKitchen((now) => ({ ...now, measures: kind === 'metric' ? METRIC_MEASURES : CUSTOMARY_MEASURES }))
-            }
-          />
-          {problem && <Problem>{problem}</Problem>}
-        </Dialog>
-      </Card>
-    </DialogTrigger>
+      {isOpen && (
+        <Suspense fallback={null}>
+          <UnitsCard kitchen={kitchen} triggerRef={button} onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </>
   );
 }
 

@@ -7,10 +7,10 @@ import { useKitchen } from '../app/useLine';
 import { Asked } from '../controls/Asked';
 import { Button } from '../controls/Button';
 import { LinkList, Page, TitleRow } from '../controls/Page';
-import { Panel, Problem, Soft } from '../controls/Panel';
-import { Actions, Sheet } from '../controls/Sheet';
+import { Panel, Soft } from '../controls/Panel';
 import { printDate } from '../text/printer';
 
+const DeleteSheet = lazy(() => import('./DeleteSheet').then((m) => ({ default: m.DeleteSheet })));
 const NewBatch = lazy(() => import('./NewBatch').then((m) => ({ default: m.NewBatch })));
 
 /** All batches being planned, and the way to a new one. */
@@ -72,25 +72,11 @@ export function BenchList() {
           <NewBatch onClose={() => setMaking(false)} />
         </Suspense>
       )}
-      <Sheet
-        title={`Delete "${leaving?.name ?? ''}"?`}
-        isOpen={leaving !== null}
-        onClose={() => setLeaving(null)}
-        alert
-      >
-        <p>
-          {leaving?.status === 'frying'
-            ? 'Its plan, every reading and everything done at the stove go with it. This cannot be taken back.'
-            : 'Its plan goes with it. This cannot be taken back.'}
-        </p>
-        {removal.error && <Problem>The batch could not be deleted; it is still here.</Problem>}
-        <Actions>
-          <Button onPress={() => setLeaving(null)}>Keep it</Button>
-          <Button $look="danger" onPress={() => void confirm()}>
-            Delete the batch
-          </Button>
-        </Actions>
-      </Sheet>
+      {leaving && (
+        <Suspense fallback={null}>
+          <DeleteSheet batch={leaving} failed={removal.isError} onKeep={() => setLeaving(null)} onDelete={confirm} />
+        </Suspense>
+      )}
     </Page>
   );
 }

@@ -63,7 +63,10 @@ export function HoldSheet({ line, onClose }: { readonly line: Line; readonly onC
               <Button
                 aria-label={now ? `${HOLD_NAME[start]}, as now` : `Take: ${HOLD_NAME[start]}`}
                 isDisabled={now}
-                onPress={() => edit('fry.start', (d) => ({ ...d, fry: { ...d.fry, start } }))}
+                onPress={() => {
+                  edit('fry.start', (d) => ({ ...d, fry: { ...d.fry, start } }));
+                  onClose();
+                }}
               >
                 {now ? 'As now' : 'Take'}
               </Button>

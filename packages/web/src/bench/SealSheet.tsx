@@ -79,7 +79,6 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
                 most={SCHOOLS.generous}
                 step={0.01}
                 ends={['safe seal', 'generous']}
-                said={`${printer.percent(piece.fill)} full, ${shareText(burst.share)} opens`}
                 onChange={(fill) => edit('fold.fill', (d, known) => withFill(d, fill, known))}
               />
               <BurstCurve trade={trade} fill={piece.fill} share={burst.share} />

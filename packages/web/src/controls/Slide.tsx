@@ -55,24 +55,25 @@ interface SlideProps {
   readonly step: number;
   /** What either end means. */
   readonly ends: readonly [string, string];
-  /** The value as it is said. */
-  readonly said: string;
   readonly onChange: (value: number) => void;
 }
 
-/** A choice between two ends. */
-export function Slide({ label, value, least, most, step, ends, said, onChange }: SlideProps) {
+const PERCENT = { style: 'percent' } as const;
+
+/** A share between two ends. */
+export function Slide({ label, value, least, most, step, ends, onChange }: SlideProps) {
   return (
     <Wrap
       value={Math.min(most, Math.max(least, value))}
       minValue={least}
       maxValue={most}
       step={step}
+      formatOptions={PERCENT}
       onChange={(next) => onChange(next as number)}
     >
       <Label>{label}</Label>
       <Track>
-        <Thumb aria-valuetext={said} />
+        <Thumb />
       </Track>
       <Ends aria-hidden>
         <span>{ends[0]}</span>

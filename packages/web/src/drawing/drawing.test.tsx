@@ -1,15 +1,34 @@
-import { CRUST_LIMITS, FORMS, formOf, type PieceSpec } from '@ember-fold/core';
+import {
+  CRUST_LIMITS,
+  cuttingOf,
+  cutSheet,
+  DEFAULT_KITCHEN,
+  type EdgeId,
+  FORMS,
+  formOf,
+  newBatch,
+  type PieceSpec,
+  planCold,
+  RAGGED_M,
+} from '@ember-fold/core';
 import { render, screen } from '@testing-library/react';
 import fc from 'fast-check';
 import { ThemeProvider } from 'styled-components';
 import { planningTheme } from '../app/theme';
+import { cardFigures, CARD_NOTES } from '../text/cardText';
+import { makePrinter } from '../text/printer';
+import { stepText } from '../text/stepText';
 import { CompositionBar } from './CompositionBar';
 import { crustColour } from './crust';
 import { BlankDrawing, drawingHalfM } from './BlankDrawing';
+import { FoldCard } from './FoldCard';
+import { FoldSteps } from './FoldSteps';
 import { PieceDrawing } from './PieceDrawing';
 import { PortionDots } from './PortionDots';
 import { PourLadder } from './PourLadder';
 import { TemplateDrawing } from './TemplateDrawing';
+import { RolledProfile } from './RolledProfile';
+import { SheetLayout } from './SheetLayout';
 import { StiffnessDial } from './StiffnessDial';
 
 const channels = (css: string): number[] => /rgb\((\d+) (\d+) (\d+)\)/.exec(css)!.slice(1).map(Number);
@@ -61,6 +80,54 @@ it('any piece is drawn with finite figures, the width and thickness of core name
       unmount();
     }),
     { numRuns: 120 },
+  );
+});
+
+it('every form, however it is made, has its steps, card, profile and layout drawn with finite figures', () => {
+  const printer = makePrinter(DEFAULT_KITCHEN);
+  const edges = fc.constantFrom<EdgeId>('plain', 'fork', 'rope', 'mould');
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...FORMS),
+      edges,
+      fc.double({ min: 0.005, max: 0.06, noNaN: true }),
+      (form, edge, kg) => {
+        const made = newBatch('Any', 'squash-sage', 24, '2030-01-05T18:30:00Z', form.id);
+        const draft = { ...made, fold: { ...made.fold, edge, fillingEachKg: kg } };
+        const cold = planCold(draft, DEFAULT_KITCHEN);
+        const piece = cold.fold.piece!;
+        const captions = stepText(draft, piece, printer);
+        const spec = cuttingOf(draft, DEFAULT_KITCHEN, cold);
+        const { container, unmount } = render(
+          <ThemeProvider theme={planningTheme}>
+            <FoldSteps draft={draft} piece={piece} captions={captions} />
+            <FoldCard
+              draft={draft}
+              piece={piece}
+              captions={captions}
+              figures={cardFigures({ draft, printer }, piece)}
+              notes={CARD_NOTES}
+            />
+            <RolledProfile piece={piece} discM={draft.fold.discM} thicknessM={draft.fold.thicknessM} />
+            {spec && (
+              <SheetLayout
+                roll={cutSheet(spec).rolls[0]!}
+                shape={spec.shape}
+                acrossM={spec.acrossM}
+                raggedM={RAGGED_M}
+              />
+            )}
+          </ThemeProvider>,
+        );
+        expect(container.innerHTML).not.toMatch(/NaN|Infinity|undefined/);
+        expect(screen.getAllByRole('img', { name: /^Frame \d: / })).toHaveLength(captions.length);
+        screen.getByRole('img', { name: /^Fold card of Any: .*Filling each/ });
+        expect(screen.queryAllByRole('img', { name: /^Rolled profile/ })).toHaveLength(piece.gathered ? 1 : 0);
+        expect(screen.queryAllByRole('img', { name: /^Sheet .* cuts$/ })).toHaveLength(spec ? 1 : 0);
+        unmount();
+      },
+    ),
+    { numRuns: 40 },
   );
 });
 

@@ -1,8 +1,17 @@
 import {
   balanceWays,
+  cutSheet,
+  cuttingOf,
+  holdTimes,
+  fryBodyOf,
+  planCold,
+  portioning,
   type BatchDraft,
   DEFAULT_KITCHEN,
+  type DryCoatId,
   FORMS,
+  type GlueId,
+  type WetCoatId,
   type DoughFamilyId,
   type Kitchen,
   newBatch,
@@ -21,8 +30,10 @@ import {
 import fc from 'fast-check';
 import { balanceText } from './balanceText';
 import { findingText } from './findingText';
+import { holdText, HOLD_NAME } from './holdText';
 import { lineText } from './lineText';
-import { portionText, readWeights } from './portionText';
+import { portioningText, portionText, readWeights } from './portionText';
+import { cuttingText, rollText, shareText } from './sealText';
 import { makePrinter, plain, readMl, readMm, readWhole } from './printer';
 import { shoppingText } from './shoppingText';
 import { swapText } from './swapText';
@@ -48,7 +59,21 @@ const drafts: fc.Arbitrary<BatchDraft> = fc
     sealM: fc.double({ min: 0.004, max: 0.03, noNaN: true }),
     fillingEachKg: fc.constantFrom(0, 0.01, 0.035, 0.08),
     oilC: fc.integer({ min: 115, max: 200 }),
-    start: fc.constantFrom<BatchDraft['fry']['start']>('room', 'fridge', 'frozen'),
+    start: fc.constantFrom<BatchDraft['fry']['start']>('room', 'fridge', 'frozen', 'tempered'),
+    edge: fc.constantFrom<BatchDraft['fold']['edge']>('plain', 'fork', 'rope', 'mould'),
+    seal: fc.record({
+      glue: fc.constantFrom<GlueId>('none', 'water', 'flour-paste', 'egg'),
+      flouredRim: fc.boolean(),
+      finalPinch: fc.boolean(),
+      airPressed: fc.boolean(),
+      covered: fc.boolean(),
+      waitS: fc.integer({ min: 0, max: 7200 }),
+    }),
+    coat: fc.record({
+      wet: fc.constantFrom<WetCoatId>('none', 'water', 'egg', 'milk', 'slurry'),
+      dry: fc.constantFrom<DryCoatId>('none', 'crumb', 'semolina', 'sesame', 'poppy'),
+      double: fc.boolean(),
+    }),
     minutesS: fc.constantFrom<(number | null)[]>(null, 120, 600),
     place: fc.constantFrom<BatchDraft['filling']['place']>('room', 'fridge', 'ice-bath', 'freezer'),
     family: fc.constantFrom<DoughFamilyId | null>(null, null, 'scalded', 'yeast', 'cold-fat'),
@@ -65,7 +90,15 @@ const drafts: fc.Arbitrary<BatchDraft> = fc
     const base = { ...of, dough: { ...of.dough, lines } };
     return {
       ...base,
-      fold: { discM: c.discM, thicknessM: c.thicknessM, sealM: c.sealM, fillingEachKg: c.fillingEachKg },
+      fold: {
+        discM: c.discM,
+        thicknessM: c.thicknessM,
+        sealM: c.sealM,
+        fillingEachKg: c.fillingEachKg,
+        ...(c.edge ? { edge: c.edge } : {}),
+      },
+      seal: c.seal,
+      coat: c.coat,
       filling: {
         ...base.filling,
         place: c.place,
@@ -268,4 +301,37 @@ it('weights are read as they are typed, up to the first that is none; what they 
     verdicts.add(portionRun(weights, 0.068).verdict);
   }
   expect([...verdicts].sort()).toEqual(['drifts', 'even', 'off', 'uneven']);
+});
+
+it('cutting, holding and dividing are said in clean sentences for any piece, in any units', () => {
+  fc.assert(
+    fc.property(drafts, kitchens, fc.double({ min: 0, max: 1, noNaN: true }), (draft, settings, share) => {
+      const kitchen = { ...DEFAULT_KITCHEN, ...settings };
+      const printer = makePrinter(kitchen);
+      const cold = planCold(draft, kitchen);
+      const spec = cuttingOf(draft, kitchen, cold);
+      const texts = [shareText(share)];
+      if (spec) {
+        const cut = cutSheet(spec);
+        texts.push(cuttingText(cut, draft.pieces, printer), ...cut.rolls.map((roll, i) => rollText(roll, i, printer)));
+      }
+      for (const what of ['dough', 'filling'] as const) {
+        texts.push(portioningText(what, portioning(share * 20, 0.034), printer));
+      }
+      const { piece } = cold.fold;
+      if (piece && piece.fill <= 2) {
+        const bare = { ...draft, fry: { ...draft.fry, start: 'room' as const } };
+        const times = holdTimes(fryBodyOf(bare, kitchen, cold, piece), kitchen);
+        const of = { family: cold.dough.figures.family, kitchen, raw: draft.filling.raw ?? null };
+        for (const start of Object.keys(HOLD_NAME) as (keyof typeof HOLD_NAME)[]) {
+          texts.push(holdText(start, times, of, printer));
+        }
+      }
+      for (const text of texts) {
+        expect(text).not.toMatch(WRONG);
+        expect(text).not.toMatch(/!| {2}/);
+      }
+    }),
+    { numRuns: 30 },
+  );
 });

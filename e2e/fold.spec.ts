@@ -1,0 +1,249 @@
+import { type BatchDraft, cuttingOf, cutSheet, FORMS, type Kitchen, planBatch, withForm } from '@ember-fold/core';
+import type { Locator, Page } from '@playwright/test';
+import { api, expect, isSaved, openStation, plannedBatch, settled, station, test, type } from './kitchen';
+
+const draftOf = async (id: string) => (await api<{ draft: BatchDraft }>(`/batches/${id}`)).draft;
+const sheetOf = async (page: Page, button: string, title: string): Promise<Locator> => {
+  await page.getByRole('button', { name: button, exact: true }).click();
+  const sheet = page.getByRole('dialog', { name: title });
+  await expect(sheet).toBeVisible();
+  return sheet;
+};
+
+/** Each form as a cook would start with it: sized for the same filling. */
+async function formed(name: string, form: (typeof FORMS)[number]['id']): Promise<string> {
+  return await plannedBatch(name, 24, 'squash-sage', (draft) => withForm(draft, form));
+}
+
+for (const { id: form } of FORMS) {
+  test(`${form}: blank, piece, section and every act of the hands, on one screen`, async ({ page }) => {
+    const id = await formed(`A batch in ${form}`, form);
+    await openStation(page, id, 'fold');
+    const frames = page.getByRole('list', { name: 'How it is folded' }).getByRole('img');
+    await expect(frames.first()).toBeVisible();
+    const count = await frames.count();
+    expect([4, 5]).toContain(count);
+    for (let i = 0; i < count; i++) await expect(frames.nth(i)).toHaveAccessibleName(/^Frame \d: .{8,}/);
+    await expect(page.getByRole('img', { name: /^Folded piece/ })).toBeVisible();
+    const gathered = page.getByRole('img', { name: /^Rolled profile: .* at the rim, for a wall of .* at the knot$/ });
+    expect(await gathered.count()).toBe(['ball', 'pouch', 'oval', 'teardrop', 'whole-core'].includes(form) ? 1 : 0);
+    // What runs off a desk's screen is found by scrolling; it must be little.
+    const high = await page.evaluate(() => document.documentElement.scrollHeight);
+    expect({ form, high: Math.max(800, high) }).toEqual({ form, high: 800 });
+  });
+}
+
+test('size, seal and wall are dragged on the drawing, by mouse and by key; undo takes each back', async ({ page }) => {
+  const id = await plannedBatch('Dragged', 24);
+  await openStation(page, id, 'fold');
+  const before = await settled(page);
+  const size = page.getByRole('slider', { name: 'Size of the blank' });
+  const box = (await size.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 20, box.y + box.height / 2, { steps: 8 });
+  await page.mouse.up();
+  await isSaved(page);
+  const smaller = (await draftOf(id)).fold.discM;
+  expect(smaller).toBeGreaterThan(0.08);
+  expect(smaller).toBeLessThan(0.112);
+  await expect(page.getByRole('textbox', { name: 'Disc' })).toHaveValue(String(Math.round(smaller * 10_000) / 10));
+  const wall = page.getByRole('slider', { name: 'Rolled thickness on the cut' });
+  await wall.focus();
+  for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowUp');
+  await expect(page.getByRole('textbox', { name: 'Rolled thickness' })).toHaveValue('3');
+  const seal = page.getByRole('slider', { name: 'Seal margin on the blank' });
+  await expect(seal).toHaveAttribute('aria-valuetext', '11 mm');
+  await seal.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('textbox', { name: 'Seal margin' })).toHaveValue('11.5');
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Undo' }).click();
+  expect(await settled(page)).toEqual(before);
+});
+
+test('seam and coat: a careless rim is told with its mend, generous costs more, a coat is set out and browns', async ({
+  page,
+}) => {
+  const id = await plannedBatch('Sealed', 24);
+  await openStation(page, id, 'fold');
+  await expect(page.getByText(/^About one in \d+ opens in the oil\.$/)).toBeVisible();
+  const sheet = await sheetOf(page, 'Seal and coat', 'Seal and coat');
+  const slider = sheet.getByRole('slider');
+  await expect(slider).toHaveAttribute('aria-valuetext', '75%');
+  const oneIn = async () => Number(/1 in (\d+) opens/.exec(await sheet.getByRole('status').innerText())?.[1]);
+  const usual = await oneIn();
+  await slider.focus();
+  for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
+  await expect(slider).toHaveAttribute('aria-valuetext', '81%');
+  await expect.poll(oneIn).toBeLessThan(usual / 1.5);
+  await sheet.getByText('nothing', { exact: true }).click();
+  await sheet.getByText('Rim clean of bench flour').click();
+  await expect(sheet.getByRole('list', { name: 'What the seam bears, worst first' })).toContainText('Flour on the rim');
+  await sheet.getByText('rope', { exact: true }).click();
+  await sheet.getByText('sesame', { exact: true }).click();
+  await sheet.getByText('egg', { exact: true }).last().click();
+  await expect(sheet.getByText(/^Set out for 24: .*whole egg.*sesame seed/)).toBeVisible();
+  await sheet.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText(/opens in the oil; most of that is/)).toBeVisible();
+  await expect(page.getByText(/^The coat adds .* browns 1\.4 times as fast/)).toBeVisible();
+  await isSaved(page);
+  const draft = await draftOf(id);
+  expect(draft).toMatchObject({
+    fold: { edge: 'rope' },
+    seal: { glue: 'none', flouredRim: true },
+    coat: { wet: 'egg', dry: 'sesame', double: false },
+  });
+  const { kitchen } = await api<{ kitchen: Kitchen }>('/kitchen');
+  expect(planBatch(draft, kitchen, null).contains.allergens).toEqual(expect.arrayContaining(['eggs', 'sesame']));
+  await station(page, 'Serve').click();
+  await expect(page.getByText(/sesame/i).first()).toBeVisible();
+});
+
+test('cut from a sheet: what the screen says is what core cuts; another board, another count', async ({ page }) => {
+  const id = await plannedBatch('Cut out', 24);
+  await openStation(page, id, 'fold');
+  const sheet = await sheetOf(page, 'Cut from sheet', 'Cut from a sheet');
+  const status = sheet.getByRole('status');
+  const { kitchen } = await api<{ kitchen: Kitchen }>('/kitchen');
+  const draft = await draftOf(id);
+  const plan = planBatch(draft, kitchen, null);
+  const cut = cutSheet(cuttingOf(draft, kitchen, plan)!);
+  await expect(status).toHaveText(new RegExp(`^${cut.pieces} pieces: ${cut.rolls[0]!.cuts} cuts at once`));
+  await expect(status).toContainText(`Divided by weight, the same dough makes ${cut.byWeight}.`);
+  await expect(sheet.getByRole('list', { name: 'Rolls of dough' }).getByRole('img')).toHaveCount(cut.rolls.length);
+  const before = await status.innerText();
+  await sheet.getByRole('textbox', { name: 'Board, length' }).fill('200');
+  await sheet.getByRole('textbox', { name: 'Board, width' }).fill('150');
+  await expect(status).not.toHaveText(before);
+  await expect(sheet.getByText(/^First cut: \d+ sheets/)).toBeVisible();
+  await sheet.getByRole('textbox', { name: 'Board, length' }).fill('600');
+  await sheet.getByRole('textbox', { name: 'Board, width' }).fill('450');
+  await expect(status).toHaveText(before);
+});
+
+test('held cold: freezing takes its hours, the day makes room, and the fry starts from there', async ({ page }) => {
+  const id = await plannedBatch('Frozen', 24);
+  await openStation(page, id, 'fold');
+  const sheet = await sheetOf(page, 'Hold or freeze', 'Hold until the oil');
+  await expect(sheet.getByText(/^Open tray, apart, hard in [2-4] h \d\d;/).first()).toBeVisible();
+  await sheet.getByRole('button', { name: 'Take: Frozen, straight into the oil' }).click();
+  await expect(sheet).toBeHidden();
+  await settled(page);
+  await station(page, 'Fry').click();
+  await expect(page.getByText(/wipe frost off every piece/)).toBeVisible();
+  await station(page, 'Serve').click();
+  await expect(page.getByText('Pieces chill, freeze or dry')).toBeVisible();
+});
+
+test('a scale is read live: it settles, the weight is taken, and the run is judged', async ({ page }) => {
+  const id = await plannedBatch('On the scale', 24);
+  await openStation(page, id, 'fold');
+  const sheet = await sheetOf(page, 'Weigh a run', 'Weigh a run');
+  await sheet.getByRole('button', { name: 'Read from a scale' }).click();
+  const face = sheet.getByRole('group', { name: 'Scale' });
+  await expect(face.getByText('steady')).toBeVisible();
+  for (let i = 1; i <= 3; i++) {
+    await face.getByRole('button', { name: 'Put one on' }).click();
+    await expect(face.locator('[data-scale]')).toHaveText(/^3\d g$/);
+    await face.getByRole('button', { name: /^Weighed 3\d g$/ }).click();
+    await expect(sheet.getByText(new RegExp(`^${i} weighed: 3\\d g on average`))).toBeVisible();
+    await expect(face.locator('[data-scale]')).toHaveText(/^[01] g$/);
+  }
+  await expect(sheet.getByRole('textbox', { name: /^Weights/ })).toHaveValue(/^3\d(\.\d)? 3\d(\.\d)? 3\d(\.\d)?$/);
+  await expect(sheet.getByText('Dough: 24 portions, nothing over.')).toBeVisible();
+});
+
+test('an own cutter: drawn by hand or read from a path; what is none is refused and changes nothing', async ({
+  page,
+}) => {
+  const id = await formed('Own cutter', 'own-cutter');
+  await openStation(page, id, 'fold');
+  const sheet = await sheetOf(page, 'Draw or import its outline', 'Outline of your cutter');
+  const path = sheet.getByRole('textbox', { name: /SVG path/ });
+  const take = sheet.getByRole('button', { name: 'Take the path' });
+  for (const bad of ['hello', 'M 0 0 L 10 0', '<script>', 'M 0 0 L 10 10 L 10 0 L 0 10 Z']) {
+    await path.fill(bad);
+    await take.click();
+    await expect(sheet.getByText(/^That is no/)).toBeVisible();
+  }
+  expect((await draftOf(id)).fold.outline).toBeUndefined();
+  await path.fill('M 0 0 C 20 -60 100 -60 120 0 C 100 40 20 40 0 0 Z');
+  await take.click();
+  await expect(sheet.getByText(/^That is no/)).toBeHidden();
+  await isSaved(page);
+  const read = (await draftOf(id)).fold.outline!;
+  expect(read).toHaveLength(96);
+  const pad = (await sheet.locator('[data-pad]').boundingBox())!;
+  const at = (angle: number) =>
+    [pad.x + pad.width * (0.5 + 0.3 * Math.cos(angle)), pad.y + pad.height * (0.5 + 0.4 * Math.sin(angle))] as const;
+  await page.mouse.move(...at(0));
+  await page.mouse.down();
+  for (let i = 1; i <= 30; i++) await page.mouse.move(...at((2 * Math.PI * i) / 30.5));
+  await page.mouse.up();
+  await expect.poll(async () => JSON.stringify((await draftOf(id)).fold.outline)).not.toBe(JSON.stringify(read));
+  await sheet.getByRole('button', { name: 'Done' }).click();
+  await type(page, 'Filling each', '30');
+  await expect(page.getByRole('img', { name: /^One of two cut pieces/ })).toBeVisible();
+});
+
+test('in the round: drawn, turned by key, cut open or whole', async ({ page }) => {
+  const id = await plannedBatch('Round', 24);
+  await openStation(page, id, 'fold');
+  const sheet = await sheetOf(page, 'In the round', 'In the round');
+  const view = sheet.getByRole('img', { name: /^half-moon, .* cut open; arrow keys turn it$/ });
+  await expect(view).toBeVisible();
+  const shot = async () => (await view.screenshot()).toString('base64');
+  const first = await shot();
+  await view.focus();
+  await page.keyboard.press('ArrowRight');
+  expect(await shot()).not.toBe(first);
+  await sheet.getByText('Cut open').click();
+  await expect(sheet.getByRole('img', { name: /thick; arrow keys turn it$/ })).toBeVisible();
+});
+
+test.describe('printed', () => {
+  // High enough for the whole template: what is scrolled away is not in the picture.
+  test.use({ deviceScaleFactor: 4, viewport: { width: 1280, height: 1800 } });
+  test('template and fold card, measured in pixels: right to 0.3 mm', async ({ page }) => {
+    const id = await plannedBatch('Printed', 24);
+    await openStation(page, id, 'fold');
+    const { fold } = await draftOf(id);
+    const sheet = await sheetOf(page, 'Template 1:1', 'Template, true to size');
+    const svg = page.locator('[data-print] svg').first();
+    // The page itself reads the picture: the widest dark stretch of any row, in mm at 4 × 96 dots an inch.
+    const widths = async () => {
+      const png = (await svg.screenshot()).toString('base64');
+      return await page.evaluate(async (data) => {
+        const bytes = Uint8Array.from(atob(data), (c) => c.charCodeAt(0));
+        const image = await createImageBitmap(new Blob([bytes], { type: 'image/png' }));
+        const canvas = new OffscreenCanvas(image.width, image.height);
+        const context = canvas.getContext('2d')!;
+        context.drawImage(image, 0, 0);
+        const { data: dots } = context.getImageData(0, 0, image.width, image.height);
+        const mm = 25.4 / (96 * 4);
+        const rows: number[] = [];
+        for (let y = 0; y < image.height; y++) {
+          let [from, to] = [-1, -1];
+          for (let x = 0; x < image.width; x++) {
+            if (dots[4 * (y * image.width + x)]! < 110) {
+              if (from < 0) from = x;
+              to = x;
+            }
+          }
+          rows.push(from < 0 ? 0 : (to - from + 1) * mm);
+        }
+        return rows;
+      }, png);
+    };
+    await svg.evaluate((node) => node.querySelectorAll('text').forEach((text) => text.remove()));
+    const rows = await widths();
+    // Stroke of 0.3 mm, half of it outside on either side.
+    expect(Math.abs(Math.max(...rows) - 0.3 - fold.discM * 1000)).toBeLessThan(0.3);
+    const foot = rows.slice(Math.round(rows.length * 0.8));
+    expect(Math.abs(Math.max(...foot) - 0.3 - 100)).toBeLessThan(0.3);
+    await sheet.getByText('fold card', { exact: true }).click();
+    await expect(svg).toHaveAccessibleName(/^Fold card of Printed: .*Dough each 33 g, Filling each 35 g/);
+    const bar = await svg.locator('[data-bar]').evaluate((node) => node.getBoundingClientRect().width / (96 / 25.4));
+    expect(Math.abs(bar - 100)).toBeLessThan(0.3);
+  });
+});
