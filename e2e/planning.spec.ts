@@ -295,6 +295,67 @@ test('the fry: emptied, minutes and lot follow the solver again', async ({ page 
   await expect(station(page, 'Fry')).toContainText('unsafe oil');
 });
 
+test('the map: the point is dragged and the line follows; its story, what it forgives, and the way to the best', async ({
+  page,
+}) => {
+  const id = await plannedBatch('Map', 24);
+  await openStation(page, id, 'fry');
+  const before = await settled(page);
+  const map = page.locator('[data-map="whole"]');
+  await expect(map).toBeVisible({ timeout: 20_000 });
+  const point = page.getByRole('slider', { name: 'Oil and minutes on the map' });
+  await expect(point).toHaveAttribute('aria-valuetext', /^158 °C for 13:\d\d: golden, cooked through/);
+  await expect(page.locator('[data-margins]')).toHaveText(/^Forgives \d+° or .* either way\. \d+ of 100 pieces/);
+  const box = (await map.boundingBox())!;
+  const at = (await point.boundingBox())!;
+  await page.mouse.move(at.x + 22, at.y + 22);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width * 0.15, box.y + box.height * 0.1, { steps: 12 });
+  await page.mouse.up();
+  await expect(point).toHaveAttribute('aria-valuetext', /raw inside/);
+  await expect(station(page, 'Fry')).toContainText(/19\d °C/);
+  await expect(page.locator('[data-margins]')).toHaveText(/^Nothing to spare here/);
+  await page.getByRole('button', { name: /^Take the most forgiving/ }).click();
+  await expect(point).toHaveAttribute('aria-valuetext', /golden, cooked through/);
+  const best = await settled(page);
+  await point.focus();
+  await page.keyboard.press('ArrowUp');
+  expect(await settled(page)).not.toEqual(best);
+  for (let i = 0; i < 8 && (await page.getByRole('button', { name: 'Undo' }).isEnabled()); i++) {
+    await page.getByRole('button', { name: 'Undo' }).click();
+  }
+  expect(await settled(page)).toEqual(before);
+  await page.getByRole('button', { name: 'Look inside one piece' }).click();
+  await expect(page.getByRole('img', { name: /^Temperatures in the piece/ })).toBeVisible();
+});
+
+test('two schools side by side, no thermometer, the oven: each says its figures, and one is taken', async ({
+  page,
+}) => {
+  const id = await plannedBatch('Schools', 24);
+  await openStation(page, id, 'fry');
+  await page.getByRole('button', { name: 'Two schools' }).click();
+  const schools = page.getByRole('dialog', { name: 'Two schools, one piece' });
+  const table = schools.getByRole('table', { name: 'Two schools side by side' });
+  await expect(table.getByRole('row', { name: /^Oil 155 °C 178 °C$/ })).toBeVisible();
+  await expect(table.getByRole('row', { name: /^In the oil \d+:\d\d \d+:\d\d$/ })).toBeVisible();
+  await schools.getByRole('button', { name: 'Take: hot and quick' }).click();
+  await settled(page);
+  await expect(station(page, 'Fry')).toContainText('178 °C');
+  await page.getByRole('button', { name: 'No thermometer' }).click();
+  const crumb = page.getByRole('dialog', { name: 'Without a thermometer' });
+  await expect(crumb.getByText(/^Somewhere between 140 °C and 155 °C\. Golden between/)).toBeVisible();
+  await crumb.getByRole('button', { name: 'Plan with: Rises slowly, lazy bubbles' }).click();
+  await settled(page);
+  await expect(station(page, 'Fry')).toContainText(/14[78] °C/);
+  await page.getByRole('button', { name: 'Bake instead' }).click();
+  const oven = page.getByRole('dialog', { name: 'Bake instead, or finish in the oven' });
+  await expect(oven.getByText(/^About [23]\d:\d\d: cooked through at/)).toBeVisible();
+  await expect(oven.getByText(/^A piece that opens half way in the oil/)).toBeVisible();
+  await oven.getByRole('textbox', { name: 'Oven' }).fill('200');
+  await expect(oven.getByText(/^About [12]\d:\d\d: cooked through at/)).toBeVisible();
+});
+
 test('every bad figure is refused at its field and changes nothing', async ({ page }) => {
   const id = await plannedBatch('Refused', 24);
   const fields: readonly (readonly [string, readonly string[], readonly string[]])[] = [

@@ -39,7 +39,7 @@ test('Ctrl-C stops server and database; the next start finds everything again', 
   const data = folder();
   const first = await startProduct('ctrl-c', '--data', data);
   const held = JSON.parse(readFileSync(join(data, 'start.json'), 'utf8')) as ReturnType<Product['state']>;
-  expect([await count(first, '/batches'), await count(first, '/ledger')]).toEqual([2, 3]);
+  expect([await count(first, '/batches'), await count(first, '/ledger')]).toEqual([5, 3]);
   // A second start on the same folder would move the same stoves.
   const second = await runStart(['--port', '0', '--data', data]);
   expect(second).toEqual({ code: 1, said: `Ember Fold is already running from this folder at ${held.address}.` });
@@ -51,7 +51,7 @@ test('Ctrl-C stops server and database; the next start finds everything again', 
   const again = await startProduct('ctrl-c', '--data', data);
   expect(Date.now() - began).toBeLessThan(5000);
   // The demo is loaded into an empty database only: what was deleted stays deleted.
-  expect([await count(again, '/batches'), await count(again, '/ledger')]).toEqual([1, 3]);
+  expect([await count(again, '/batches'), await count(again, '/ledger')]).toEqual([4, 3]);
   await again.stop();
   rmSync(data, { recursive: true, force: true });
 });
@@ -73,7 +73,7 @@ test('--no-demo starts empty, --fresh starts over', async ({ page }) => {
   expect(await count(bare, '/batches')).toBe(1);
   await bare.stop();
   const fresh = await startProduct('fresh', '--fresh', '--data', data);
-  expect([await count(fresh, '/batches'), await count(fresh, '/ledger')]).toEqual([2, 3]);
+  expect([await count(fresh, '/batches'), await count(fresh, '/ledger')]).toEqual([5, 3]);
   await fresh.stop();
   rmSync(data, { recursive: true, force: true });
 });
@@ -103,7 +103,7 @@ test('a database of one’s own, by DATABASE_URL; one that is newer is refused a
     process.env['DATABASE_URL'] = database.url;
     const product = await startProduct('own', '--data', data);
     delete process.env['DATABASE_URL'];
-    expect(await count(product, '/batches')).toBe(2);
+    expect(await count(product, '/batches')).toBe(5);
     await product.stop();
     const refused = await runStart(['--port', '0', '--data', data, '--fresh'], env);
     expect([refused.code, refused.said]).toEqual([

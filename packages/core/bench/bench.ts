@@ -7,6 +7,11 @@ import {
   DEFAULT_KITCHEN,
   doughMaterial,
   fillingMaterial,
+  fryBodyOf,
+  fryChances,
+  fryMapOrder,
+  fryMapRow,
+  type FryMapSpec,
   type FryBody,
   type FryBodySpec,
   LEAF,
@@ -132,4 +137,24 @@ const trade = planCold(draft, DEFAULT_KITCHEN);
 const tradeMs = timed(41, () => void sealTrade(draft, trade));
 console.log(
   `118 mm rounds from 1.6 kg, all re-rolls: ${cutMs.toFixed(0)} ms · pocket of an own cutter: ${ownMs.toFixed(1)} ms · safe to generous: ${tradeMs.toFixed(2)} ms`,
+);
+
+const map: FryMapSpec = {
+  body: fryBodyOf(draft, DEFAULT_KITCHEN, trade, trade.fold.piece!),
+  turn: draft.fry.turn,
+  coreTargetC: draft.filling.coreTargetC,
+  oilC: { least: 130, most: 200 },
+  rows: 41,
+  columns: 80,
+  horizonS: 1200,
+};
+const mapMs = timed(5, () => fryMapOrder(41).forEach((row) => fryMapRow(map, row)));
+const firstMs = timed(5, () =>
+  fryMapOrder(41)
+    .slice(0, 6)
+    .forEach((row) => fryMapRow(map, row)),
+);
+const chancesMs = timed(3, () => void fryChances(map, 158, 800, 1, 256));
+console.log(
+  `map 41 × 80: ${mapMs.toFixed(0)} ms, its first six rows ${firstMs.toFixed(0)} ms · 256 pieces by hand: ${chancesMs.toFixed(0)} ms`,
 );

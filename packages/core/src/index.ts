@@ -238,3 +238,27 @@ export {
 export { type ComparedLine, compareFormulas } from './store/compareFormulas.js';
 export { type BaseToMake, type Shopping, shoppingList, type ShoppingRow, type StockRow } from './store/shoppingList.js';
 export { type WeighGroup, type WeighLine, weighOut } from './store/weighOut.js';
+export {
+  type ForgivingPoint,
+  forgivingPoint,
+  type FryChances,
+  fryChances,
+  fryMapOrder,
+  type FryMapRow,
+  fryMapRow,
+  type FryMapSpec,
+  type FryRegion,
+  fryRegion,
+  marginsAt,
+} from './frying/fryMap.js';
+export {
+  type CrumbPlan,
+  crumbPlan,
+  type FryArm,
+  fryArm,
+  FRY_SCHOOLS,
+  type FrySchool,
+  withSchool,
+} from './batch/fryArms.js';
+export { CRUMB_ANSWERS, type CrumbAnswer, type CrumbRange, crumbRange } from './oil/crumbTest.js';
+export { type BakePlan, bakePlan } from './batch/bakePlan.js';

@@ -1,28 +1,14 @@
 import { coolingWays, type Kitchen } from '@ember-fold/core';
 import { useMemo } from 'react';
-import { styled } from 'styled-components';
 import { editKitchen } from '../app/editKitchen';
 import { useEdit } from '../app/useEdit';
 import type { Line } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { Row, Soft } from '../controls/Panel';
 import { Sheet } from '../controls/Sheet';
+import { WayList } from '../controls/WayList';
 import { MmField } from '../controls/UnitFields';
 import { PLACE_NAME } from '../text/words';
-
-const Ways = styled.ul`
-  margin-top: 8px;
-  li {
-    display: flex;
-    align-items: center;
-    gap: 12px;
-    min-height: 52px;
-    border-top: 1px solid ${({ theme }) => theme.line};
-  }
-  div {
-    flex: 1;
-  }
-`;
 
 /** The dish belongs to the kitchen: it is the same one next time. */
 function DishFields({ dish }: { readonly dish: Kitchen['dish'] }) {
@@ -56,7 +42,7 @@ export function CoolingSheet({ line, onClose }: { readonly line: Line; readonly 
     <Sheet title="Ways to cool it" isOpen onClose={onClose}>
       <DishFields dish={kitchen.dish} />
       <Soft>From 60 to 21 °C within 2 h is the usual guide; local rules come first.</Soft>
-      <Ways aria-label="Ways to cool">
+      <WayList aria-label="Ways to cool">
         {ways.map(({ place, dishes, depthM, cooling }) => {
           const name = `${PLACE_NAME[place]}, ${dishes === 1 ? 'one dish' : 'two dishes'}`;
           const now = place === draft.filling.place && dishes === (draft.filling.dishes ?? 1);
@@ -84,7 +70,7 @@ export function CoolingSheet({ line, onClose }: { readonly line: Line; readonly 
             </li>
           );
         })}
-      </Ways>
+      </WayList>
     </Sheet>
   );
 }

@@ -23,7 +23,7 @@ import { PieceDrawing } from '../drawing/PieceDrawing';
 import { balanceText } from '../text/balanceText';
 import { BLANK_SIZE, FORM_NAME } from '../text/formWords';
 import { PiecesField } from './PiecesField';
-import { StationLayout } from './StationLayout';
+import { StationLayout, StationTools } from './StationLayout';
 
 // A batch opens here: what is heavy, or opens by a tap, comes after it.
 const FormPick = lazy(() => import('./FormPick').then((m) => ({ default: m.FormPick })));
@@ -70,18 +70,6 @@ const Head = styled.div`
   gap: 0 12px;
   h2 {
     margin: 0;
-  }
-`;
-
-const Tools = styled.div`
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 0 12px;
-  margin-top: 8px;
-  border-top: 1px solid ${({ theme }) => theme.line};
-  button {
-    justify-content: flex-start;
-    padding: 0;
   }
 `;
 
@@ -268,14 +256,14 @@ export function FoldStation({ line }: { readonly line: Line }) {
               ))}
             </Ways>
           )}
-          <Tools>
+          <StationTools>
             {TOOLS.map(({ id, name, icon: Icon }) => (
               <Button key={id} $look="quiet" onPress={() => setOpen(id)}>
                 <Icon size={16} aria-hidden />
                 {name}
               </Button>
             ))}
-          </Tools>
+          </StationTools>
         </>
       }
     />

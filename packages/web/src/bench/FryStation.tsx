@@ -1,10 +1,12 @@
 import { crustName, type StartState, type TurnSchool } from '@ember-fold/core';
-import { lazy, Suspense } from 'react';
+import { CookingPot, Columns2, ThermometerSun } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import { editKitchen } from '../app/editKitchen';
 import { figureFont } from '../app/theme';
 import { useEdit } from '../app/useEdit';
 import type { Line } from '../app/useLine';
+import { Button } from '../controls/Button';
 import { Choice } from '../controls/Choice';
 import { FigureField } from '../controls/FigureField';
 import { Findings } from '../controls/Findings';
@@ -15,9 +17,13 @@ import { Drawing } from '../drawing/Drawing';
 import { FormShape } from '../drawing/FormShape';
 import { readMl } from '../text/printer';
 import { CRUST_WORD, START_NAME, TURN_NAME } from '../text/words';
-import { StationLayout } from './StationLayout';
+import { StationLayout, StationTools } from './StationLayout';
 
 const FryChart = lazy(() => import('../charts/FryChart').then((m) => ({ default: m.FryChart })));
+const BakeSheet = lazy(() => import('./BakeSheet').then((m) => ({ default: m.BakeSheet })));
+const CrumbSheet = lazy(() => import('./CrumbSheet').then((m) => ({ default: m.CrumbSheet })));
+const FryMap = lazy(() => import('./FryMap').then((m) => ({ default: m.FryMap })));
+const SchoolsSheet = lazy(() => import('./SchoolsSheet').then((m) => ({ default: m.SchoolsSheet })));
 const OilChart = lazy(() => import('../charts/OilChart').then((m) => ({ default: m.OilChart })));
 
 const Outcome = styled.p`
@@ -45,6 +51,24 @@ const Stack = styled.div`
     font-size: 15px;
   }
 `;
+
+const Views = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 12px;
+  h2 {
+    margin: 0;
+  }
+  button {
+    min-height: 36px;
+    margin-left: auto;
+    padding: 0;
+  }
+`;
+
+type View = 'map' | 'inside';
+const VIEWS: Record<View, string> = { map: 'What comes out', inside: 'Inside one piece' };
 
 /** What comes out: both faces in the colour they will have. */
 function FacesAtLift({ line }: { readonly line: Line }) {
@@ -85,6 +109,9 @@ export function FryStation({ line }: { readonly line: Line }) {
   const { draft, kitchen, printer, hot } = line;
   const { fry } = draft;
   const plan = hot?.fry ?? null;
+  const [view, setView] = useState<View>('map');
+  const [open, setOpen] = useState<'schools' | 'crumb' | 'bake' | null>(null);
+  const close = () => setOpen(null);
   const set = (field: string, change: Partial<typeof fry>) =>
     edit(`fry.${field}`, (d) => ({ ...d, fry: { ...d.fry, ...change } }));
   const setPot = (change: Partial<typeof kitchen.pot>) =>
@@ -160,27 +187,39 @@ export function FryStation({ line }: { readonly line: Line }) {
             options={TURN_NAME}
             onChange={(turn) => set('turn', { turn })}
           />
-          <Soft>Emptied, minutes and lot follow the solver again.</Soft>
+          <Soft>Emptied fields follow the solver again.</Soft>
+          {plan?.lots && (
+            <Stack style={{ marginTop: 8 }}>
+              <h3>{`Oil through the lots, ${plan.lots.lotSize} at a time`}</h3>
+              <Suspense fallback={<div style={{ height: 90 }} />}>
+                <OilChart
+                  trace={plan.lots.trace.map((p) => [p.timeS, p.oilC])}
+                  band={plan.band}
+                  lotStartsS={plan.lots.lotStartsS}
+                  printer={printer}
+                  height={90}
+                  label={`Oil through ${plan.lots.lots} lots: never under ${printer.temp(plan.lots.lowestC)}`}
+                />
+              </Suspense>
+            </Stack>
+          )}
         </>
       }
       drawing={
         plan ? (
           <Stack>
-            <PanelTitle style={{ margin: 0 }}>Inside one piece</PanelTitle>
+            <Views>
+              <PanelTitle>{VIEWS[view]}</PanelTitle>
+              {view === 'map' && <Soft as="span">drag the point</Soft>}
+              <Button $look="quiet" onPress={() => setView(view === 'map' ? 'inside' : 'map')}>
+                {view === 'map' ? 'Look inside one piece' : 'Back to the map'}
+              </Button>
+            </Views>
             <Suspense fallback={<div style={{ height: 300 }} />}>
-              <FryChart fry={plan} coreTargetC={draft.filling.coreTargetC} printer={printer} />
-              {plan.lots && (
-                <>
-                  <h3>{`Oil through the lots, ${plan.lots.lotSize} at a time`}</h3>
-                  <OilChart
-                    trace={plan.lots.trace.map((p) => [p.timeS, p.oilC])}
-                    band={plan.band}
-                    lotStartsS={plan.lots.lotStartsS}
-                    printer={printer}
-                    height={132}
-                    label={`Oil through ${plan.lots.lots} lots: never under ${printer.temp(plan.lots.lowestC)}`}
-                  />
-                </>
+              {view === 'map' ? (
+                <FryMap line={line} />
+              ) : (
+                <FryChart fry={plan} coreTargetC={draft.filling.coreTargetC} printer={printer} />
               )}
             </Suspense>
           </Stack>
@@ -198,6 +237,27 @@ export function FryStation({ line }: { readonly line: Line }) {
           <Outcome>{outcomeText(line)}</Outcome>
           <FacesAtLift line={line} />
           {plan && <Findings findings={plan.findings} printer={printer} />}
+          {plan && (
+            <StationTools>
+              <Button $look="quiet" onPress={() => setOpen('schools')}>
+                <Columns2 size={16} aria-hidden />
+                Two schools
+              </Button>
+              <Button $look="quiet" onPress={() => setOpen('crumb')}>
+                <ThermometerSun size={16} aria-hidden />
+                No thermometer
+              </Button>
+              <Button $look="quiet" onPress={() => setOpen('bake')}>
+                <CookingPot size={16} aria-hidden />
+                Bake instead
+              </Button>
+            </StationTools>
+          )}
+          <Suspense fallback={null}>
+            {open === 'schools' && <SchoolsSheet line={line} onClose={close} />}
+            {open === 'bake' && <BakeSheet line={line} onClose={close} />}
+            {open === 'crumb' && <CrumbSheet line={line} onClose={close} />}
+          </Suspense>
         </>
       }
     />

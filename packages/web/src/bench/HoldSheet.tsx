@@ -1,28 +1,13 @@
 import { type HoldTimes, type StartState } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
-import { styled } from 'styled-components';
 import { useEdit } from '../app/useEdit';
 import type { Line } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { Soft } from '../controls/Panel';
 import { Sheet } from '../controls/Sheet';
+import { WayList } from '../controls/WayList';
 import { HOLD_NAME, holdText, OLDEST_FIRST } from '../text/holdText';
 import { holdLatest } from '../workers/planClient';
-
-const Ways = styled.ul`
-  margin-top: 8px;
-  li {
-    display: flex;
-    align-items: center;
-    gap: 12px;
-    min-height: 60px;
-    padding: 6px 0;
-    border-top: 1px solid ${({ theme }) => theme.line};
-  }
-  div {
-    flex: 1;
-  }
-`;
 
 const STARTS: readonly StartState[] = ['room', 'fridge', 'frozen', 'tempered'];
 
@@ -45,7 +30,7 @@ export function HoldSheet({ line, onClose }: { readonly line: Line; readonly onC
   return (
     <Sheet title="Hold until the oil" isOpen onClose={onClose}>
       <p>{OLDEST_FIRST}</p>
-      <Ways aria-label="Ways to hold">
+      <WayList aria-label="Ways to hold">
         {STARTS.map((start) => {
           const now = start === draft.fry.start;
           return (
@@ -73,7 +58,7 @@ export function HoldSheet({ line, onClose }: { readonly line: Line; readonly onC
             </li>
           );
         })}
-      </Ways>
+      </WayList>
       <Soft>
         Two hours at room temperature, all waiting added up, is the usual guide (one above 32 °C). Local food rules and
         labels come first.

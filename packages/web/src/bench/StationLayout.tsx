@@ -35,3 +35,16 @@ export function StationLayout({ controls, drawing, findings }: StationLayoutProp
     </Grid>
   );
 }
+
+/** What a station opens: sheets, two side by side. */
+export const StationTools = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0 12px;
+  margin-top: 8px;
+  border-top: 1px solid ${({ theme }) => theme.line};
+  button {
+    justify-content: flex-start;
+    padding: 0;
+  }
+`;

@@ -26,7 +26,10 @@ export function OilChart({ trace, forecast, band, lotStartsS, printer, label, he
     const point = ([s, c]: readonly [number, number]) => [s / 60, Math.round(printer.degrees(c) * 10) / 10];
     const shown = trace.filter(([s]) => s >= fromS);
     const lots = lotStartsS
-      .map((s, i) => ({ xAxis: s / 60, label: { formatter: lotStartsS.length > 9 ? String(i + 1) : `lot ${i + 1}` } }))
+      .map((s, i) => ({
+        xAxis: s / 60,
+        label: { formatter: i > 0 && lotStartsS.length > 4 ? String(i + 1) : `lot ${i + 1}` },
+      }))
       .filter(({ xAxis }) => xAxis * 60 >= fromS);
     const temps = [...shown, ...(forecast ?? [])].map(([, c]) => c);
     const least = temps.reduce((a, b) => Math.min(a, b), band.least - 6);

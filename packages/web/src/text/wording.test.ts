@@ -1,5 +1,13 @@
 import {
+  bakePlan,
   balanceWays,
+  CRUMB_ANSWERS,
+  crumbPlan,
+  forgivingPoint,
+  fryArm,
+  fryMapRow,
+  marginsAt,
+  withSchool,
   cutSheet,
   cuttingOf,
   holdTimes,
@@ -28,13 +36,16 @@ import {
   WORKED_FORMULAS,
 } from '@ember-fold/core';
 import fc from 'fast-check';
+import { bakeText } from './bakeText';
 import { balanceText } from './balanceText';
 import { findingText } from './findingText';
 import { holdText, HOLD_NAME } from './holdText';
 import { lineText } from './lineText';
+import { chancesText, forgivingText, marginText, storyText } from './mapText';
 import { portioningText, portionText, readWeights } from './portionText';
 import { cuttingText, rollText, shareText } from './sealText';
 import { makePrinter, plain, readMl, readMm, readWhole } from './printer';
+import { ARM_ROWS, crumbText } from './schoolText';
 import { shoppingText } from './shoppingText';
 import { swapText } from './swapText';
 import { listText, nextText } from './fireWords';
@@ -333,5 +344,62 @@ it('cutting, holding and dividing are said in clean sentences for any piece, in 
       }
     }),
     { numRuns: 30 },
+  );
+});
+
+it('the map, the schools, a crumb and the oven are said in clean sentences, in any units', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...STARTERS.map((s) => s.id)),
+      kitchens,
+      fc.integer({ min: 0, max: 6 }),
+      fc.integer({ min: 20, max: 1200 }),
+      fc.array(fc.nat(100), { minLength: 3, maxLength: 3 }),
+      (starter, settings, index, timeS, parts) => {
+        const kitchen = { ...DEFAULT_KITCHEN, ...settings };
+        const printer = makePrinter(kitchen);
+        const draft = newBatch('Any', starter, 24, '2026-03-07T18:30:00Z');
+        const cold = planCold(draft, kitchen);
+        const spec = {
+          body: fryBodyOf(draft, kitchen, cold, cold.fold.piece!),
+          turn: draft.fry.turn,
+          coreTargetC: 74,
+          oilC: { least: 130, most: 200 },
+          rows: 7,
+          columns: 41,
+          horizonS: 1200,
+        };
+        const rows = Array.from({ length: 7 }, (_, i) => fryMapRow(spec, i));
+        const row = rows[index]!;
+        const share = (i: number) => parts[i]! / Math.max(1, parts[0]! + parts[1]! + parts[2]! + 50);
+        const chances = { raw: share(0), pale: share(1), dark: share(2) };
+        const right = 1 - chances.raw - chances.pale - chances.dark;
+        const counted = chancesText({ ...chances, right });
+        // What is told adds up to a hundred.
+        expect(
+          counted
+            .match(/\d+/g)!
+            .map(Number)
+            .filter((_, i) => i !== 1)
+            .reduce((a, b) => a + b, 0),
+        ).toBe(100);
+        const arm = fryArm(withSchool(draft, 'frozen'), kitchen)!;
+        const texts = [
+          storyText(row, row.oilC, timeS, 1200, printer),
+          marginText(marginsAt(rows, 1200, row.oilC, timeS), printer),
+          forgivingText(forgivingPoint(rows, 1200), printer),
+          forgivingText(null, printer),
+          counted,
+          ...ARM_ROWS.map(([, say]) => say(arm, printer)),
+          ...CRUMB_ANSWERS.map((answer) => crumbText(answer, crumbPlan(draft, kitchen, answer), printer)),
+          ...bakeText(bakePlan(draft, kitchen, 180), false, printer),
+        ];
+        for (const text of texts) {
+          expect(text).not.toMatch(WRONG);
+          expect(text).not.toMatch(/!| {2}/);
+        }
+      },
+    ),
+    { numRuns: 12 },
   );
 });

@@ -1,11 +1,19 @@
 import {
+  type BakePlan,
+  bakePlan,
   type BatchDraft,
+  CRUMB_ANSWERS,
+  type CrumbPlan,
+  crumbPlan,
   type Cutting,
   cuttingRolls,
   type CuttingSpec,
   DEFAULT_KITCHEN,
   type FirePiece,
+  type FryArm,
+  fryArm,
   type FryBodySpec,
+  type FrySchool,
   fryBodyOf,
   type HoldTimes,
   holdTimes,
@@ -18,6 +26,7 @@ import {
   planHot,
   predictPiece,
   type TurnSchool,
+  withSchool,
 } from '@ember-fold/core';
 import { expose } from 'comlink';
 
@@ -64,6 +73,18 @@ const worker = {
       known.set(key, found);
       return { ...found, number: piece.number };
     });
+  },
+  /** The batch fried each of these ways. */
+  arms(draft: BatchDraft, kitchen: Kitchen, schools: readonly FrySchool[]): (FryArm | null)[] {
+    return schools.map((school) => fryArm(withSchool(draft, school), kitchen));
+  },
+  /** What each answer of a crumb of dough means for this batch. */
+  crumbs(draft: BatchDraft, kitchen: Kitchen): (CrumbPlan | null)[] {
+    return CRUMB_ANSWERS.map((answer) => crumbPlan(draft, kitchen, answer));
+  },
+  /** The same piece in an oven. */
+  bake(draft: BatchDraft, kitchen: Kitchen, ovenC: number): { plan: BakePlan | null } {
+    return { plan: bakePlan(draft, kitchen, ovenC) };
   },
   /** Fridge, freezer and paper for a piece of this draft; `null` without one. */
   hold(draft: BatchDraft, kitchen: Kitchen): HoldTimes | null {

@@ -1,4 +1,16 @@
-import type { BatchDraft, Cutting, CuttingSpec, HoldTimes, HotPlan, Kitchen, PiecePrediction } from '@ember-fold/core';
+import type {
+  BakePlan,
+  BatchDraft,
+  CrumbPlan,
+  Cutting,
+  CuttingSpec,
+  FryArm,
+  FrySchool,
+  HoldTimes,
+  HotPlan,
+  Kitchen,
+  PiecePrediction,
+} from '@ember-fold/core';
 import { proxy, type Remote, wrap } from 'comlink';
 import { latestOnly } from './latestOnly';
 import type { PlanWorker, PredictAsk } from './plan.worker';
@@ -37,3 +49,19 @@ export function cutInWorker(spec: CuttingSpec, onRoll: (soFar: Cutting) => void)
 export function cancelCut(): void {
   void plans().cancelCut();
 }
+
+/** Ways to fry the same batch. */
+export const armsLatest = latestOnly(
+  (draft: BatchDraft, kitchen: Kitchen, schools: readonly FrySchool[]): Promise<(FryArm | null)[]> =>
+    plans().arms(draft, kitchen, schools),
+);
+/** What a crumb of dough in the oil means for a batch. */
+export const crumbsLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen): Promise<(CrumbPlan | null)[]> =>
+  plans().crumbs(draft, kitchen),
+);
+
+/** The same piece in an oven. */
+export const bakeLatest = latestOnly(
+  (draft: BatchDraft, kitchen: Kitchen, ovenC: number): Promise<{ plan: BakePlan | null }> =>
+    plans().bake(draft, kitchen, ovenC),
+);

@@ -1,0 +1,277 @@
+import { requireWithin } from '../errors.js';
+import { seededNormal, seededUniform } from '../oil/seededNoise.js';
+import { FRY_STEPPING } from './advanceFry.js';
+import { CRUST_LIMITS } from './colour.js';
+import type { FryBodySpec } from './fryBody.js';
+import {
+  darkerFace,
+  doughSetC,
+  type FrySample,
+  momentWhen,
+  palerFace,
+  sampleAt,
+  solveFry,
+  type TurnSchool,
+} from './solveFry.js';
+
+/** What comes out of oil at one temperature after so many minutes. */
+export type FryRegion = 'raw' | 'dark-raw' | 'pale' | 'right' | 'dark';
+
+/** Every oil and every moment for one piece. */
+export interface FryMapSpec {
+  readonly body: FryBodySpec;
+  readonly turn: TurnSchool;
+  readonly coreTargetC: number;
+  /** Temperatures of the oil, °C, 110–200. */
+  readonly oilC: { readonly least: number; readonly most: number };
+  /** Rows of the map, 2–121, and columns over the time, 2–400. */
+  readonly rows: number;
+  readonly columns: number;
+  /** s, 60–1800. */
+  readonly horizonS: number;
+}
+
+/** One temperature of the oil, all the time through. Moments in s, `null` when not within the horizon. */
+export interface FryMapRow {
+  readonly oilC: number;
+  /** Colour of the paler and the darker face, one figure a column, from 0 to the horizon. */
+  readonly paler: Float32Array;
+  readonly darker: Float32Array;
+  readonly doneS: number | null;
+  /** Paler face golden; darker face past brown. */
+  readonly goldenS: number | null;
+  readonly darkS: number | null;
+  readonly converged: boolean;
+}
+
+/** Cells of a map's bodies: its moments lie within 3 % of a plan's. */
+const WALL_CELLS = 8;
+const FILLING_CELLS = 6;
+
+/** And longer steps: a moment moves by a second or two. */
+const STEPPING = { ...FRY_STEPPING, firstS: 0.1, growth: 1.2, mostS: 5 };
+
+function coarse(body: FryBodySpec): FryBodySpec {
+  return { ...body, wallCells: WALL_CELLS, fillingCells: body.fillingCells === 0 ? 0 : FILLING_CELLS };
+}
+
+function requireMap(spec: FryMapSpec): void {
+  requireWithin(spec.oilC.least, 110, 200, 'oilC.least');
+  requireWithin(spec.oilC.most, spec.oilC.least, 200, 'oilC.most');
+  requireWithin(spec.rows, 2, 121, 'rows');
+  requireWithin(spec.columns, 2, 400, 'columns');
+  requireWithin(spec.horizonS, 60, 1800, 'horizonS');
+}
+
+/**
+ * One row of the map.
+ * @param index 0 (the coolest) to rows − 1
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function fryMapRow(spec: FryMapSpec, index: number): FryMapRow {
+  requireMap(spec);
+  const { least, most } = spec.oilC;
+  const oilC = least + ((most - least) * index) / (spec.rows - 1);
+  const { body, turn, coreTargetC, horizonS, columns } = spec;
+  const solution = solveFry({ body: coarse(body), oilC, turn, coreTargetC, horizonS, stepping: STEPPING });
+  const paler = new Float32Array(columns);
+  const darker = new Float32Array(columns);
+  const grow = growthAfter(solution.samples);
+  const endS = solution.samples[solution.samples.length - 1]!.timeS;
+  for (let i = 0; i < columns; i++) {
+    const timeS = (horizonS * i) / (columns - 1);
+    const sample = sampleAt(solution.samples, timeS);
+    // The solver stops when all is known; colour goes on as it went.
+    const more = grow * Math.max(0, timeS - endS);
+    paler[i] = palerFace(sample) + more;
+    darker[i] = darkerFace(sample) + more;
+  }
+  return {
+    oilC,
+    paler,
+    darker,
+    doneS: solution.doneS,
+    goldenS: momentWhen(solution.samples, palerFace, CRUST_LIMITS.pale),
+    darkS: solution.darkS,
+    converged: solution.converged,
+  };
+}
+
+/** Colour a second over the last two minutes, both faces alike. */
+function growthAfter(samples: readonly FrySample[]): number {
+  const last = samples[samples.length - 1]!;
+  const before = sampleAt(samples, Math.max(0, last.timeS - 120));
+  const mean = (sample: FrySample) => (sample.colours[0] + sample.colours[1]) / 2;
+  return (mean(last) - mean(before)) / Math.max(1, last.timeS - before.timeS);
+}
+
+/** Rows in the order they are best computed: every eighth first, then what lies between. */
+export function fryMapOrder(rows: number): number[] {
+  const order: number[] = [];
+  const seen = new Set<number>();
+  for (const step of [8, 4, 2, 1]) {
+    for (let i = 0; i < rows; i += step) if (!seen.has(i)) order.push(seen.add(i) && i);
+    // The last row closes the coarse map.
+    if (!seen.has(rows - 1)) order.push(seen.add(rows - 1) && rows - 1);
+  }
+  return order;
+}
+
+/** What comes out of a row's oil at a moment. */
+export function fryRegion(row: Pick<FryMapRow, 'doneS' | 'goldenS' | 'darkS'>, timeS: number): FryRegion {
+  const isDone = row.doneS !== null && timeS >= row.doneS;
+  const isDark = row.darkS !== null && timeS >= row.darkS;
+  if (!isDone) return isDark ? 'dark-raw' : 'raw';
+  if (isDark) return 'dark';
+  return row.goldenS !== null && timeS >= row.goldenS ? 'right' : 'pale';
+}
+
+/** A point and how far it may be missed: either way, alone. */
+export interface ForgivingPoint {
+  readonly oilC: number;
+  readonly timeS: number;
+  readonly marginC: number;
+  readonly marginS: number;
+  /** Both at once, in units of ±5 °C with ±45 s. */
+  readonly margin: number;
+}
+
+/** What hands and oil miss by. Source: models.md §5. */
+const MISS_C = 5;
+const MISS_S = 45;
+/** Golden at or under this is preferred: less acrylamide. Source: models.md §5. */
+const PREFER_C = 175;
+
+const windowOf = ({ doneS, goldenS, darkS }: FryMapRow, horizonS: number): [number, number] | null => {
+  if (doneS === null || goldenS === null) return null;
+  const from = Math.max(doneS, goldenS);
+  const to = darkS ?? horizonS;
+  return to > from ? [from, to] : null;
+};
+
+/** How far a point may be missed both ways at once before it comes out wrong; 0 when it is wrong already. */
+function marginAt(rows: readonly FryMapRow[], horizonS: number, oilC: number, timeS: number): number {
+  let margin = Infinity;
+  for (const row of rows) {
+    const away = Math.abs(row.oilC - oilC) / MISS_C;
+    if (away >= margin) continue;
+    const window = windowOf(row, horizonS);
+    const spare = window ? Math.min(timeS - window[0], window[1] - timeS) / MISS_S : -1;
+    margin = Math.min(margin, Math.max(away, Math.max(0, spare)));
+  }
+  // Past the first and last row nothing is known.
+  const edge = Math.min(oilC - rows[0]!.oilC, rows[rows.length - 1]!.oilC - oilC) / MISS_C;
+  return Math.max(0, Math.min(margin, edge + 1));
+}
+
+/**
+ * The most forgiving point: right by the largest margin against ±5 °C and ±45 s together, at or
+ * under 175 °C where that leaves a choice. `null` when nothing on the map is right.
+ * @param rows in rising order of oil temperature, at least two
+ */
+export function forgivingPoint(rows: readonly FryMapRow[], horizonS: number): ForgivingPoint | null {
+  const under = bestOf(rows, horizonS, PREFER_C);
+  const best = under ?? bestOf(rows, horizonS, Infinity);
+  return best && { ...best, ...marginsAt(rows, horizonS, best.oilC, best.timeS)! };
+}
+
+function bestOf(
+  rows: readonly FryMapRow[],
+  horizonS: number,
+  mostC: number,
+): Pick<ForgivingPoint, 'oilC' | 'timeS' | 'margin'> | null {
+  let best: { oilC: number; timeS: number; margin: number } | null = null;
+  for (const row of rows) {
+    const window = windowOf(row, horizonS);
+    if (!window || row.oilC > mostC) continue;
+    for (let i = 0; i <= 24; i++) {
+      const timeS = window[0] + ((window[1] - window[0]) * i) / 24;
+      const margin = marginAt(rows, horizonS, row.oilC, timeS);
+      if (!best || margin > best.margin + 1e-9) best = { oilC: row.oilC, timeS, margin };
+    }
+  }
+  return best;
+}
+
+/** How far the oil alone, or the time alone, may be off at a point; `null` when it does not come out right. */
+export function marginsAt(
+  rows: readonly FryMapRow[],
+  horizonS: number,
+  oilC: number,
+  timeS: number,
+): { marginC: number; marginS: number } | null {
+  const row = rows.reduce((near, one) => (Math.abs(one.oilC - oilC) < Math.abs(near.oilC - oilC) ? one : near));
+  const window = windowOf(row, horizonS);
+  if (!window || timeS < window[0] || timeS > window[1]) return null;
+  let marginC = Infinity;
+  for (const other of rows) {
+    if (fryRegion(other, timeS) === 'right') continue;
+    marginC = Math.min(marginC, Math.abs(other.oilC - oilC));
+  }
+  const edge = Math.max(oilC - rows[0]!.oilC, rows[rows.length - 1]!.oilC - oilC);
+  return {
+    marginC: Math.min(marginC, edge),
+    marginS: Math.min(timeS - window[0], window[1] - timeS),
+  };
+}
+
+/** Of so many pieces made by hand, how they come out. Shares, together 1. */
+export interface FryChances {
+  readonly right: number;
+  readonly raw: number;
+  readonly pale: number;
+  readonly dark: number;
+}
+
+/** How hands and oil differ, standard deviations: portion 4 %, rolled thickness 5 %, oil 2.5 °C. Our own. */
+const SPREAD = { portion: 0.04, wall: 0.05, oilC: 2.5 } as const;
+
+/**
+ * Fries seeded variations of a piece to one moment: portion, thickness and oil differ as they do
+ * by hand. Our own, see docs/models/frying.md.
+ *
+ * @param pieces 1–2000
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function fryChances(spec: FryMapSpec, oilC: number, timeS: number, seed: number, pieces = 256): FryChances {
+  requireMap(spec);
+  requireWithin(oilC, 110, 200, 'oilC');
+  requireWithin(timeS, 10, 1800, 'timeS');
+  requireWithin(pieces, 1, 2000, 'pieces');
+  const normal = (() => {
+    const uniform = seededUniform(seed);
+    return () => Math.max(-2.5, Math.min(2.5, seededNormal(uniform)));
+  })();
+  const body = coarse(spec.body);
+  const setC = doughSetC(body.boilingC);
+  const coreC = Math.min(spec.coreTargetC, body.boilingC - 4);
+  const count = { right: 0, raw: 0, pale: 0, dark: 0 };
+  for (let i = 0; i < pieces; i++) {
+    // A heavier piece is larger by the cube root; its wall follows its own roll.
+    const radiusM = Math.min(0.1, body.radiusM * Math.cbrt(1 + SPREAD.portion * normal()));
+    const rolledM = body.wallM * (1 + SPREAD.wall * normal());
+    const wallM = body.fillingCells === 0 ? radiusM : Math.min(rolledM, 0.95 * radiusM);
+    const at = Math.max(100, Math.min(230, oilC + SPREAD.oilC * normal()));
+    const { samples } = solveFry({
+      body: { ...body, radiusM, wallM },
+      oilC: at,
+      turn: spec.turn,
+      coreTargetC: spec.coreTargetC,
+      horizonS: Math.max(30, timeS),
+      stepping: STEPPING,
+    });
+    count[outcome(sampleAt(samples, timeS), setC, coreC, samples)] += 1;
+  }
+  return { right: count.right / pieces, raw: count.raw / pieces, pale: count.pale / pieces, dark: count.dark / pieces };
+}
+
+function outcome(sample: FrySample, setC: number, coreC: number, samples: readonly FrySample[]): keyof FryChances {
+  // A core that was hot once stays safe while it cools at its turn.
+  const hottest = samples.reduce(
+    (most, one) => (one.timeS <= sample.timeS ? Math.max(most, one.coreC) : most),
+    sample.coreC,
+  );
+  if (sample.interfacePeakC < setC || hottest < coreC) return 'raw';
+  if (darkerFace(sample) >= CRUST_LIMITS.brown) return 'dark';
+  return palerFace(sample) >= CRUST_LIMITS.pale ? 'right' : 'pale';
+}

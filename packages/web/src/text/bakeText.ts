@@ -1,0 +1,25 @@
+import type { BakePlan } from '@ember-fold/core';
+import type { Printer } from './printer';
+
+/** What the oven makes of it, and how to use it beside the pot. */
+export function bakeText(plan: BakePlan | null, washed: boolean, p: Printer): readonly string[] {
+  if (!plan) return ['There is no piece to bake: the Fold station says why.'];
+  const { outS, doneS, goldenS, darkS, rescueS } = plan;
+  const lines = [
+    outS === null
+      ? 'Not both cooked and golden within an hour and a half: a hotter oven, or a wash.'
+      : `About ${p.time(outS)}: cooked through at ${p.time(doneS!)}, golden at ${p.time(goldenS ?? outS)}${darkS === null ? '' : `, too dark from ${p.time(darkS)}`}. Turn the tray once, half way.`,
+  ];
+  lines.push(
+    washed
+      ? 'The coat or wash is counted; brush it on just before the oven.'
+      : 'Unwashed it stays pale for long: egg or milk is brushed on in Seal and coat.',
+  );
+  if (rescueS !== null) {
+    lines.push(
+      `A piece that opens half way in the oil: lift it, drain it, finish it in the oven; 20 to 25 min at ${p.temp(175)} is the usual guide, and by these figures never under ${p.time(rescueS)}. Skim the oil.`,
+    );
+  }
+  lines.push('Baked pieces keep longer and brown less evenly. Every oven is its own: cut the first one open.');
+  return lines;
+}

@@ -1,0 +1,80 @@
+import {
+  crustName,
+  type ForgivingPoint,
+  type FryChances,
+  type FryMapRow,
+  type FryRegion,
+  fryRegion,
+} from '@ember-fold/core';
+import type { Printer } from './printer';
+import { CRUST_WORD } from './words';
+
+export const REGION_WORD: Record<FryRegion, string> = {
+  raw: 'not cooked through',
+  'dark-raw': 'dark outside, raw inside',
+  pale: 'cooked, but pale',
+  right: 'right',
+  dark: 'too dark',
+};
+
+/** Colour of the paler face of a row at a moment. */
+export function palerAt(row: FryMapRow, timeS: number, horizonS: number): number {
+  const at = Math.round((Math.min(timeS, horizonS) / horizonS) * (row.paler.length - 1));
+  return row.paler[at] ?? 0;
+}
+
+/** The whole story of one point of the map in one sentence. */
+export function storyText(row: FryMapRow, oilC: number, timeS: number, horizonS: number, p: Printer): string {
+  const at = `${p.temp(oilC)} for ${p.time(timeS)}`;
+  const colour = CRUST_WORD[crustName(palerAt(row, timeS, horizonS))];
+  const { doneS, goldenS, darkS } = row;
+  const region = fryRegion(row, timeS);
+  switch (region) {
+    case 'raw':
+      return doneS === null
+        ? `${at}: ${colour}, raw inside; it is not cooked through within ${p.time(horizonS)}.`
+        : `${at}: ${colour}, raw inside; cooked through at ${p.time(doneS)}.`;
+    case 'dark-raw':
+      return `${at}: dark outside before the inside is cooked${doneS === null ? '' : ` at ${p.time(doneS)}`}; cooler oil, longer.`;
+    case 'pale':
+      return goldenS === null
+        ? `${at}: cooked through, ${colour}; this oil does not colour it within ${p.time(horizonS)}.`
+        : `${at}: cooked through, ${colour}; golden at ${p.time(goldenS)}.`;
+    case 'right':
+      return `${at}: ${colour}, cooked through${darkS === null ? '' : `; too dark after ${p.time(darkS)}`}.`;
+    case 'dark':
+      return `${at}: cooked through, too dark since ${p.time(darkS ?? timeS)}.`;
+    default: {
+      const never: never = region;
+      return never;
+    }
+  }
+}
+
+/** How far a point may be missed. */
+export function marginText(margins: { marginC: number; marginS: number } | null, p: Printer): string {
+  if (!margins) return 'Nothing to spare here: this point does not come out right.';
+  const degrees = Math.round(p.degrees(margins.marginC) - p.degrees(0));
+  return `Forgives ${degrees}° or ${p.time(margins.marginS)} either way.`;
+}
+
+/** The point that forgives most. */
+export function forgivingText(best: ForgivingPoint | null, p: Printer): string {
+  return best
+    ? `Most forgiving: ${p.temp(best.oilC)} for ${p.time(best.timeS)}.`
+    : 'Nowhere on this map does the piece come out right: roll thinner, make it smaller, or start warmer.';
+}
+
+/** Of a hundred pieces made by hand. */
+export function chancesText({ right, raw, pale, dark }: FryChances): string {
+  const of = (share: number) => Math.round(100 * share);
+  const wrong = [
+    [of(raw), 'raw inside'],
+    [of(pale), 'pale'],
+    [of(dark), 'too dark'],
+  ] as const;
+  const told = wrong.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}`);
+  // What is wrong is rounded; the rest is right, so that they make a hundred.
+  const rest = told.length > 0 ? 100 - wrong.reduce((sum, [count]) => sum + count, 0) : of(right);
+  return `${rest} of 100 pieces made by hand come out right${told.length > 0 ? `; ${told.join(', ')}` : ''}.`;
+}

@@ -1,0 +1,63 @@
+import type { CrumbAnswer, CrumbPlan, FryArm, FrySchool } from '@ember-fold/core';
+import { plain, type Printer } from './printer';
+import { CRUST_WORD } from './words';
+
+export const SCHOOL_NAME: Record<FrySchool, string> = {
+  slow: 'slow',
+  hot: 'hot and quick',
+  once: 'turned once',
+  'each-minute': 'turned each minute',
+  'held-under': 'held under',
+  room: 'from the room',
+  fridge: 'from the fridge',
+  frozen: 'frozen, straight in',
+  tempered: 'frozen, 20 min on paper',
+};
+
+/** Rows of a comparison: what is compared, and how it is said. */
+export const ARM_ROWS: readonly (readonly [string, (arm: FryArm, p: Printer) => string])[] = [
+  ['Oil', (arm, p) => p.temp(arm.oilC)],
+  ['In the oil', (arm, p) => (arm.liftS === null ? 'no good moment' : p.time(arm.liftS))],
+  ['Cooked through', (arm, p) => (arm.doneS === null ? 'not in half an hour' : p.time(arm.doneS))],
+  ['Golden', (arm, p) => (arm.goldenS === null ? 'not in half an hour' : p.time(arm.goldenS))],
+  ['Forgives', (arm, p) => p.time(forgivenS(arm))],
+  ['Faces', (arm) => (arm.colours ? [...new Set(arm.colours.map((name) => CRUST_WORD[name]))].join(', ') : '–')],
+  ['Core when lifted', (arm, p) => (arm.coreC === null ? '–' : p.temp(arm.coreC))],
+  ['Crust', (arm) => (arm.crustM === null ? '–' : `${plain(arm.crustM * 1000)} mm`)],
+  ['Water lost', (arm, p) => (arm.waterLostKg === null ? '–' : p.mass(arm.waterLostKg))],
+  ['Oil taken up', (arm, p) => (arm.oilTakenKg === null ? '–' : p.mass(arm.oilTakenKg))],
+  ['Lots', (arm) => (arm.lots === null ? '–' : `${arm.lots} of ${arm.lotSize ?? 0}`)],
+  ['At the stove', (arm, p) => (arm.totalS === null ? '–' : p.time(arm.totalS))],
+];
+
+/** s between done and golden, and too dark. */
+function forgivenS({ doneS, goldenS, darkS }: FryArm): number {
+  if (doneS === null || goldenS === null) return 0;
+  return Math.max(0, (darkS ?? 1800) - Math.max(doneS, goldenS));
+}
+
+export const CRUMB_NAME: Record<CrumbAnswer, string> = {
+  sits: 'Sits on the bottom',
+  lazy: 'Rises slowly, lazy bubbles',
+  steady: 'Rises in 2 to 3 seconds, steady fizz',
+  jumps: 'Jumps and browns within 30 seconds',
+};
+
+/** What a crumb says of the oil, and of this batch in it. */
+export function crumbText(answer: CrumbAnswer, plan: CrumbPlan | null, p: Printer): string {
+  if (answer === 'sits') {
+    return `Under ${p.temp(130)}: too cool to fry. The slow school starts here and goes on heating; the others wait.`;
+  }
+  if (answer === 'jumps') return `${p.temp(185)} or more: turn the heat down and wait. Nothing goes in.`;
+  if (!plan) return 'There is no piece to fry.';
+  const range = `Somewhere between ${p.temp(plan.leastC)} and ${p.temp(plan.mostC)}.`;
+  const { cool, hot, safeS } = plan;
+  const golden =
+    hot.goldenS === null
+      ? ''
+      : ` Golden between ${p.time(hot.goldenS)} and ${cool.goldenS === null ? 'never' : p.time(cool.goldenS)}.`;
+  const lift = safeS
+    ? ` Lift between ${p.time(safeS.from)} and ${p.time(safeS.to)} by the clock, sooner only if both faces are golden and a cut one is cooked through.`
+    : ' No minutes are right for all of that: go by colour, and cut the first piece open.';
+  return `${range}${golden}${lift}`;
+}
