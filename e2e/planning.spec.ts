@@ -354,6 +354,16 @@ test('two schools side by side, no thermometer, the oven: each says its figures,
   await expect(oven.getByText(/^A piece that opens half way in the oil/)).toBeVisible();
   await oven.getByRole('textbox', { name: 'Oven' }).fill('200');
   await expect(oven.getByText(/^About [12]\d:\d\d: cooked through at/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Other lots' }).click();
+  const lots = page.getByRole('dialog', { name: 'Other lots' });
+  await lots.getByRole('button', { name: 'Take: One fewer at a time' }).click();
+  await settled(page);
+  await isSaved(page);
+  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+  expect(draft.fry.lotSize).toBeGreaterThan(2);
+  await expect(station(page, 'Fry')).toContainText(`${draft.fry.lotSize} at a time`);
+  await expect(page.getByText(/^Full heat for about .* turn down to \d when it reads/)).toBeVisible();
 });
 
 test('every bad figure is refused at its field and changes nothing', async ({ page }) => {

@@ -262,3 +262,4 @@ export {
 } from './batch/fryArms.js';
 export { CRUMB_ANSWERS, type CrumbAnswer, type CrumbRange, crumbRange } from './oil/crumbTest.js';
 export { type BakePlan, bakePlan } from './batch/bakePlan.js';
+export { type LotWay, type LotWayId, lotWays } from './batch/lotWays.js';

@@ -6,6 +6,7 @@ import type { FrySample, FrySolution } from '../frying/solveFry.js';
 import type { HoldWait } from '../frying/holdPiece.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { Allergen, Ingredient } from '../ingredient/ingredient.js';
+import type { BurnerAdvice } from '../oil/burnerAdvice.js';
 import type { LotRun, OilBand } from '../oil/fryLots.js';
 import type { PieceBulk } from '../oil/pieceHeat.js';
 import type { PotLevels } from '../oil/pot.js';
@@ -73,6 +74,8 @@ export interface FryPlan {
   readonly lots: LotRun | null;
   readonly levels: PotLevels;
   readonly warmUpS: number | null;
+  /** `null` when this ring never gets there. */
+  readonly burner: BurnerAdvice | null;
   /** Wait between folding and the oil that its start asks for; `null` on the bench. */
   readonly hold: HoldWait | null;
   readonly findings: readonly Finding[];

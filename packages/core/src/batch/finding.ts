@@ -105,6 +105,8 @@ export type FindingCode =
   | 'fry.golden'
   | 'fry.window'
   | 'fry.no-window'
+  | 'fry.burner'
+  | 'fry.burner-weak'
   | 'fry.lot-holds'
   | 'fry.lot-deep'
   | 'fry.pot-full'

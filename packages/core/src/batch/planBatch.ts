@@ -9,7 +9,8 @@ import { coolPieceS, HARD_C, type HoldWait, TEMPER_S, temperedC } from '../fryin
 import { containedIn, formulaTotals } from '../ingredient/formula.js';
 import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from '../oil/fryLots.js';
 import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../oil/pieceHeat.js';
-import { oilCautions, potLevels, warmUpS } from '../oil/pot.js';
+import { burnerAdvice } from '../oil/burnerAdvice.js';
+import { oilCautions, potLevels } from '../oil/pot.js';
 import { foldFindings, sealFindings } from '../piece/foldFindings.js';
 import { coatOf, NO_COAT } from '../piece/coat.js';
 import { EDGES } from '../piece/edge.js';
@@ -189,6 +190,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
   });
   const liftS = fry.minutesS ?? liftMoment(solution);
   const { pot, roomC } = kitchen;
+  const burner = burnerAdvice(pot, roomC, fry.oilC);
   const room = potRoom(pot, piece.widthM * piece.depthM * 0.8);
   const firstTurnS = solution.turnsS[0] ?? 90;
   const pieceW = pieceHeatCurve(bulk, solution.samples, liftS ?? 0, 1);
@@ -222,7 +224,8 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     room,
     lots,
     levels: potLevels(pot, fry.oilC, (lots?.lotSize ?? 1) * piece.volumeM3),
-    warmUpS: warmUpS(pot, roomC, fry.oilC, roomC),
+    warmUpS: burner?.warmS ?? null,
+    burner,
     hold: holdOf(draft, kitchen, body),
   };
   return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family) };

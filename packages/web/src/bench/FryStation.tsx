@@ -1,5 +1,5 @@
 import { crustName, type StartState, type TurnSchool } from '@ember-fold/core';
-import { CookingPot, Columns2, ThermometerSun } from 'lucide-react';
+import { Columns2, CookingPot, Layers, ThermometerSun } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import { editKitchen } from '../app/editKitchen';
@@ -24,6 +24,7 @@ const BakeSheet = lazy(() => import('./BakeSheet').then((m) => ({ default: m.Bak
 const CrumbSheet = lazy(() => import('./CrumbSheet').then((m) => ({ default: m.CrumbSheet })));
 const FryMap = lazy(() => import('./FryMap').then((m) => ({ default: m.FryMap })));
 const SchoolsSheet = lazy(() => import('./SchoolsSheet').then((m) => ({ default: m.SchoolsSheet })));
+const LotSheet = lazy(() => import('./LotSheet').then((m) => ({ default: m.LotSheet })));
 const OilChart = lazy(() => import('../charts/OilChart').then((m) => ({ default: m.OilChart })));
 
 const Outcome = styled.p`
@@ -110,7 +111,7 @@ export function FryStation({ line }: { readonly line: Line }) {
   const { fry } = draft;
   const plan = hot?.fry ?? null;
   const [view, setView] = useState<View>('map');
-  const [open, setOpen] = useState<'schools' | 'crumb' | 'bake' | null>(null);
+  const [open, setOpen] = useState<'schools' | 'crumb' | 'bake' | 'lots' | null>(null);
   const close = () => setOpen(null);
   const set = (field: string, change: Partial<typeof fry>) =>
     edit(`fry.${field}`, (d) => ({ ...d, fry: { ...d.fry, ...change } }));
@@ -251,10 +252,15 @@ export function FryStation({ line }: { readonly line: Line }) {
                 <CookingPot size={16} aria-hidden />
                 Bake instead
               </Button>
+              <Button $look="quiet" onPress={() => setOpen('lots')}>
+                <Layers size={16} aria-hidden />
+                Other lots
+              </Button>
             </StationTools>
           )}
           <Suspense fallback={null}>
             {open === 'schools' && <SchoolsSheet line={line} onClose={close} />}
+            {open === 'lots' && <LotSheet line={line} onClose={close} />}
             {open === 'bake' && <BakeSheet line={line} onClose={close} />}
             {open === 'crumb' && <CrumbSheet line={line} onClose={close} />}
           </Suspense>

@@ -30,10 +30,13 @@ export function PieceDrawing({ piece, fold, halfM, handles }: PieceDrawingProps)
   const text = r * 0.105;
   // A half-moon is cut across its fold, a roll across its length.
   const cutM = piece.form === 'half-moon' || piece.form === 'roll' ? piece.depthM : piece.widthM;
-  const cut = Math.min(
-    CUT,
-    Math.floor((10 * CUT_ROOM * halfM) / cutM) / 10,
-    Math.floor((10 * CUT_HIGH * halfM) / piece.thicknessM) / 10,
+  const cut = Math.max(
+    0.1,
+    Math.min(
+      CUT,
+      Math.floor((10 * CUT_ROOM * halfM) / cutM) / 10,
+      Math.floor((10 * CUT_HIGH * halfM) / piece.thicknessM) / 10,
+    ),
   );
   const cutWide = cutM * 1000 * cut;
   const high = (piece.thicknessM / 2) * 1000 * cut;

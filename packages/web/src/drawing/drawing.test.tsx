@@ -79,7 +79,7 @@ it('any piece is drawn with finite figures, the width and thickness of core name
       }
       unmount();
     }),
-    { numRuns: 120 },
+    { numRuns: 250 },
   );
 });
 

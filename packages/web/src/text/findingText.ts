@@ -200,6 +200,9 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     `Right from ${p.time(get(v, 'fromS'))} to ${p.time(get(v, 'toS'))}: ${p.time(get(v, 'forgivesS'))} to lift it in.`,
   'fry.no-window': (v, p) =>
     `Too dark at ${p.time(get(v, 'toS'))}, cooked and golden at ${p.time(get(v, 'fromS'))}. 10 to 15 degrees cooler gives a window.`,
+  'fry.burner': (v, p) =>
+    `Full heat for about ${p.time(get(v, 'warmS'))}; the probe lags, so turn down to ${plain(get(v, 'holdSetting'), 0)} when it reads ${p.temp(get(v, 'turnAtC'))}. ${plain(get(v, 'lotSetting'), 0)} with a lot in; left at ${plain(get(v, 'holdSetting'), 0)} it would drift to ${p.temp(get(v, 'restC'))}.`,
+  'fry.burner-weak': () => 'This ring never brings the oil so far: less oil, a smaller pot, or a stronger ring.',
   'fry.lot-holds': (v, p) =>
     `${plain(get(v, 'size'), 0)} at a time pull the oil to ${p.temp(get(v, 'lowestC'))}, inside its band.`,
   'fry.lot-deep': (v, p) =>

@@ -1,4 +1,4 @@
-import type { CrumbAnswer, CrumbPlan, FryArm, FrySchool } from '@ember-fold/core';
+import type { CrumbAnswer, CrumbPlan, FryArm, FrySchool, LotWay, LotWayId } from '@ember-fold/core';
 import { plain, type Printer } from './printer';
 import { CRUST_WORD } from './words';
 
@@ -60,4 +60,26 @@ export function crumbText(answer: CrumbAnswer, plan: CrumbPlan | null, p: Printe
     ? ` Lift between ${p.time(safeS.from)} and ${p.time(safeS.to)} by the clock, sooner only if both faces are golden and a cut one is cooked through.`
     : ' No minutes are right for all of that: go by colour, and cut the first piece open.';
   return `${range}${golden}${lift}`;
+}
+
+export const LOT_WAY_NAME: Record<LotWayId, string> = {
+  now: 'As now',
+  smaller: 'One fewer at a time',
+  larger: 'Two more at a time',
+  hotter: 'A little hotter',
+  'more-oil': 'A quarter more oil',
+  'wider-pot': 'A wider pot',
+};
+
+/** One way to divide a batch: what it takes, and what it does to the oil. */
+export function lotWayText({ arm, pot }: LotWay, p: Printer): string {
+  const { lotSize, lots, totalS, lowestC, oilC, isSafe } = arm;
+  if (lotSize === null || lots === null || totalS === null || lowestC === null) return 'No moment to lift it.';
+  const where = pot.diameterM
+    ? `${p.mm(pot.diameterM)} across, ${plain((pot.oilM3 ?? 0) * 1000)} l: `
+    : pot.oilM3
+      ? `${plain(pot.oilM3 * 1000)} l: `
+      : '';
+  const unsafe = isSafe ? '' : ' Not safe so: the pot would be too full, or the piece not cooked.';
+  return `${where}${lotSize} at a time at ${p.temp(oilC)}, ${lots} lots, ${p.time(totalS)} at the stove, never under ${p.temp(lowestC)}.${unsafe}`;
 }

@@ -5,6 +5,7 @@ import {
   crumbPlan,
   forgivingPoint,
   fryArm,
+  lotWays,
   fryMapRow,
   marginsAt,
   withSchool,
@@ -45,7 +46,7 @@ import { chancesText, forgivingText, marginText, storyText } from './mapText';
 import { portioningText, portionText, readWeights } from './portionText';
 import { cuttingText, rollText, shareText } from './sealText';
 import { makePrinter, plain, readMl, readMm, readWhole } from './printer';
-import { ARM_ROWS, crumbText } from './schoolText';
+import { ARM_ROWS, crumbText, lotWayText } from './schoolText';
 import { shoppingText } from './shoppingText';
 import { swapText } from './swapText';
 import { listText, nextText } from './fireWords';
@@ -392,6 +393,7 @@ it('the map, the schools, a crumb and the oven are said in clean sentences, in a
           counted,
           ...ARM_ROWS.map(([, say]) => say(arm, printer)),
           ...CRUMB_ANSWERS.map((answer) => crumbText(answer, crumbPlan(draft, kitchen, answer), printer)),
+          ...lotWays(draft, kitchen).map((way) => lotWayText(way, printer)),
           ...bakeText(bakePlan(draft, kitchen, 180), false, printer),
         ];
         for (const text of texts) {

@@ -19,6 +19,8 @@ import {
   holdTimes,
   type HotPlan,
   type Kitchen,
+  type LotWay,
+  lotWays,
   newBatch,
   type OilReading,
   type PiecePrediction,
@@ -81,6 +83,10 @@ const worker = {
   /** What each answer of a crumb of dough means for this batch. */
   crumbs(draft: BatchDraft, kitchen: Kitchen): (CrumbPlan | null)[] {
     return CRUMB_ANSWERS.map((answer) => crumbPlan(draft, kitchen, answer));
+  },
+  /** Other lots. */
+  lotWays(draft: BatchDraft, kitchen: Kitchen): LotWay[] {
+    return lotWays(draft, kitchen);
   },
   /** The same piece in an oven. */
   bake(draft: BatchDraft, kitchen: Kitchen, ovenC: number): { plan: BakePlan | null } {

@@ -9,6 +9,7 @@ import type {
   HoldTimes,
   HotPlan,
   Kitchen,
+  LotWay,
   PiecePrediction,
 } from '@ember-fold/core';
 import { proxy, type Remote, wrap } from 'comlink';
@@ -64,4 +65,9 @@ export const crumbsLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen): Pr
 export const bakeLatest = latestOnly(
   (draft: BatchDraft, kitchen: Kitchen, ovenC: number): Promise<{ plan: BakePlan | null }> =>
     plans().bake(draft, kitchen, ovenC),
+);
+
+/** Other ways to divide a batch into lots. */
+export const lotWaysLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen): Promise<LotWay[]> =>
+  plans().lotWays(draft, kitchen),
 );

@@ -43,7 +43,8 @@ export const FLAT_TRIANGLE: Form = {
       sealThickM: 3 * wall,
       riseM,
       thicknessM: heightM * Math.min(1.2, Math.max(0.3, Math.cbrt(filled))) + 2 * wallCrownM,
-      widthM: sideM * (1 + stretched) + 2 * wallCrownM,
+      // Its faces bulge; its edges hardly grow.
+      widthM: sideM * Math.sqrt(1 + Math.min(0.5, stretched)) + 2 * wallCrownM,
       depthM: (sideM * Math.sqrt(3)) / 2 + 2 * wallCrownM,
       sealLengthM: 3 * (sideM / Math.sqrt(3)) + edgeM,
       surfaceM2: skinM2 * (1 + stretched),

@@ -1,0 +1,62 @@
+import type { LotWay } from '@ember-fold/core';
+import { useEffect, useState } from 'react';
+import { editKitchen } from '../app/editKitchen';
+import { useEdit } from '../app/useEdit';
+import type { Line } from '../app/useLine';
+import { Button } from '../controls/Button';
+import { Soft } from '../controls/Panel';
+import { Sheet } from '../controls/Sheet';
+import { WayList } from '../controls/WayList';
+import { LOT_WAY_NAME, lotWayText } from '../text/schoolText';
+import { lotWaysLatest } from '../workers/planClient';
+
+/** Other ways to divide the batch into lots, each with its dip and its hours at the stove. */
+export function LotSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+  const edit = useEdit();
+  const { draft, kitchen, printer } = line;
+  const [ways, setWays] = useState<readonly LotWay[] | 'failed' | null>(null);
+  useEffect(() => {
+    let gone = false;
+    lotWaysLatest(draft, kitchen).then(
+      (found) => !gone && found && setWays(found),
+      () => !gone && setWays('failed'),
+    );
+    return () => {
+      gone = true;
+    };
+  }, [draft, kitchen]);
+  const take = (way: LotWay) => {
+    edit('fry.lotSize', (d) => ({ ...d, fry: { ...d.fry, ...way.fry } }));
+    if (Object.keys(way.pot).length > 0) editKitchen((now) => ({ ...now, pot: { ...now.pot, ...way.pot } }));
+    onClose();
+  };
+  return (
+    <Sheet title="Other lots" isOpen onClose={onClose}>
+      {ways === null ? (
+        <Soft role="status">Frying them all…</Soft>
+      ) : ways === 'failed' || ways.length === 0 ? (
+        <p>There is nothing to divide: the piece never comes out as planned.</p>
+      ) : (
+        <WayList aria-label="Ways to divide it">
+          {ways.map((way) => (
+            <li key={way.id}>
+              <div>
+                <strong>{LOT_WAY_NAME[way.id]}</strong>
+                <Soft>{lotWayText(way, printer)}</Soft>
+              </div>
+              {way.id !== 'now' && (
+                <Button
+                  aria-label={`Take: ${LOT_WAY_NAME[way.id]}`}
+                  isDisabled={!way.arm.isSafe}
+                  onPress={() => take(way)}
+                >
+                  Take
+                </Button>
+              )}
+            </li>
+          ))}
+        </WayList>
+      )}
+    </Sheet>
+  );
+}
