@@ -161,8 +161,10 @@ export function Blank({ form, discM, lengthM, sealM, piece, outline }: BlankDraw
           <circle r={lidM * 500} {...dash} strokeDasharray={`${half * 0.015} ${half * 0.03}`} />
           {spot(0, 0, baseM * 500 * 0.9)}
           <g stroke="none" fill={theme.ink} fontSize={half * 0.11} textAnchor="middle">
-            <text y={-half * 0.74}>{`lid ${plain(lidM * 1000)} mm across`}</text>
-            <text y={half * 0.84}>{`base ${plain(baseM * 1000)} mm`}</text>
+            <text
+              y={-(lidM * 500 + Math.max(0, half - lidM * 500) * 0.3)}
+            >{`lid ${plain(lidM * 1000)} mm across`}</text>
+            <text y={baseM * 500 + half * 0.17}>{`base ${plain(baseM * 1000)} mm`}</text>
           </g>
         </>
       );
@@ -171,7 +173,7 @@ export function Blank({ form, discM, lengthM, sealM, piece, outline }: BlankDraw
       return (
         <>
           <OwnBlank outline={outline ?? LEAF} scale={discM * 1000} seal={seal} />
-          {spot(0, 0, half * 0.5)}
+          {fill > 0 && <path d={outlinePath(outline ?? LEAF, discM * 700 * fill)} fill={FILLING} stroke="none" />}
         </>
       );
     default: {

@@ -75,7 +75,8 @@ it('any piece is drawn with finite figures, the width and thickness of core name
       if (piece) {
         const thick = (piece.thicknessM * 1000).toFixed(0);
         screen.getByRole('img', { name: new RegExp(`Folded piece .* ${thick} mm thick`) });
-        expect(screen.getByText(`${thick} mm`, { exact: true })).toBeTruthy();
+        // The blank may happen to measure the same.
+        expect(screen.getAllByText(`${thick} mm`, { exact: true }).length).toBeGreaterThan(0);
       }
       unmount();
     }),
