@@ -363,7 +363,7 @@ test('two schools side by side, no thermometer, the oven: each says its figures,
   const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
   expect(draft.fry.lotSize).toBeGreaterThan(2);
   await expect(station(page, 'Fry')).toContainText(`${draft.fry.lotSize} at a time`);
-  await expect(page.getByText(/^Full heat for about .* turn down to \d when it reads/)).toBeVisible();
+  await expect(page.getByText(/^Full heat \d+:\d\d, down to \d when the lagging probe reads .* before/)).toBeVisible();
 });
 
 test('every bad figure is refused at its field and changes nothing', async ({ page }) => {

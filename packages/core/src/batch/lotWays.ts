@@ -26,6 +26,8 @@ export function lotWays(draft: BatchDraft, kitchen: Kitchen): LotWay[] {
   if (!now || now.lotSize === null) return [];
   const size = now.lotSize;
   const { pot } = kitchen;
+  // Pots come in whole centimetres.
+  const widerM = Math.round(100 * WIDER * pot.diameterM) / 100;
   const ways: Pick<LotWay, 'id' | 'fry' | 'pot'>[] = [
     { id: 'smaller', fry: { lotSize: size - 1 }, pot: {} },
     { id: 'larger', fry: { lotSize: size + 2 }, pot: {} },
@@ -35,7 +37,7 @@ export function lotWays(draft: BatchDraft, kitchen: Kitchen): LotWay[] {
     {
       id: 'wider-pot',
       fry: { lotSize: null },
-      pot: { diameterM: pot.diameterM * WIDER, oilM3: pot.oilM3 * WIDER * WIDER },
+      pot: { diameterM: widerM, oilM3: pot.oilM3 * (widerM / pot.diameterM) ** 2 },
     },
   ];
   const made = ways.flatMap((way): LotWay[] => {

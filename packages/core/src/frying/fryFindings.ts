@@ -100,9 +100,10 @@ function lotFindings(plan: Omit<FryPlan, 'findings'>): Finding[] {
   const found: Finding[] = [];
   const { lots, band, levels } = plan;
   const { burner } = plan;
-  if (burner)
-    found.push({ code: 'fry.burner', tone: 'know', values: { ...burner, lotSetting: lots?.lotSetting ?? 0 } });
-  else found.push({ code: 'fry.burner-weak', tone: 'stop', values: {} });
+  if (burner) {
+    const values = { ...burner, lotSetting: lots?.lotSetting ?? 0, mostC: band.most };
+    found.push({ code: 'fry.burner', tone: 'know', values });
+  } else found.push({ code: 'fry.burner-weak', tone: 'stop', values: {} });
   if (lots) {
     const values = { size: lots.lotSize, lowestC: lots.lowestC, leastC: band.least, underS: lots.underBandS };
     found.push(

@@ -1,5 +1,5 @@
-import { forgivingPoint, type FryChances, type FryMapRow, type FryMapSpec, marginsAt } from '@ember-fold/core';
-import { memo, useEffect, useMemo, useRef, useState } from 'react';
+import { forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt } from '@ember-fold/core';
+import { memo, useMemo, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
 import { styled } from 'styled-components';
 import { useEdit } from '../app/useEdit';
@@ -8,7 +8,7 @@ import { FryMapChart, MAP_EDGE } from '../charts/FryMapChart';
 import { Button } from '../controls/Button';
 import { Soft } from '../controls/Panel';
 import { chancesText, forgivingText, marginText, storyText } from '../text/mapText';
-import { chancesLatest, mapInWorker } from '../workers/mapClient';
+import { useChances, useMap } from './useFryMap';
 
 const HIGH = 356;
 const OIL = { least: 130, most: 200 } as const;
@@ -16,7 +16,6 @@ const OIL = { least: 130, most: 200 } as const;
 const LEAST_S = 20;
 const ROWS = 41;
 const COLUMNS = 81;
-const SETTLE_MS = 250;
 
 const Frame = styled.div`
   position: relative;
@@ -77,60 +76,6 @@ const Cross = styled.div`
   pointer-events: none;
 `;
 
-interface Known {
-  readonly key: string;
-  readonly rows: readonly FryMapRow[];
-  readonly whole: boolean;
-  readonly failed: boolean;
-}
-
-/** Rows of the map as they come from the worker; from an edit on, only those of the new piece. */
-function useMap(spec: FryMapSpec, key: string): Known {
-  const [known, setKnown] = useState<Known | null>(null);
-  const current = useRef(spec);
-  useEffect(() => {
-    current.current = spec;
-  });
-  useEffect(() => {
-    let gone = false;
-    let rows: readonly FryMapRow[] = [];
-    const tell = (change: Partial<Known>) => !gone && setKnown({ key, rows, whole: false, failed: false, ...change });
-    mapInWorker(current.current, (more) => {
-      rows = [...rows, ...more].sort((a, b) => a.oilC - b.oilC);
-      tell({});
-    }).then(
-      (whole) => whole && tell({ whole }),
-      () => tell({ failed: true }),
-    );
-    return () => {
-      gone = true;
-    };
-  }, [key]);
-  // Of the piece before: better than nothing for the moment, but nothing is said of it.
-  return known?.key === key ? known : { key, rows: [], whole: false, failed: false };
-}
-
-/** How pieces made by hand come out, once the point stands still. */
-function useChances(spec: FryMapSpec, key: string, oilC: number, timeS: number | null): FryChances | null {
-  const at = `${key} ${oilC} ${timeS}`;
-  const [known, setKnown] = useState<{ at: string; chances: FryChances } | null>(null);
-  const current = useRef(spec);
-  useEffect(() => {
-    current.current = spec;
-  });
-  useEffect(() => {
-    if (timeS === null) return;
-    const timer = setTimeout(() => {
-      chancesLatest(current.current, oilC, timeS).then(
-        (chances) => chances && setKnown({ at, chances }),
-        () => undefined,
-      );
-    }, SETTLE_MS);
-    return () => clearTimeout(timer);
-  }, [at, oilC, timeS]);
-  return known?.at === at ? known.chances : null;
-}
-
 const nearest = (rows: readonly FryMapRow[], oilC: number): FryMapRow | null =>
   rows.reduce<FryMapRow | null>(
     (near, row) => (near === null || Math.abs(row.oilC - oilC) < Math.abs(near.oilC - oilC) ? row : near),
@@ -138,7 +83,7 @@ const nearest = (rows: readonly FryMapRow[], oilC: number): FryMapRow | null =>
   );
 
 /** Where along the time the regions are named. */
-const LABELS_AT = 0.88;
+const LABELS_AT = 0.82;
 /** A region that is narrower than this is not named, °C. */
 const LEAST_ROOM_C = 9;
 
@@ -157,34 +102,38 @@ function labelsOf(rows: readonly FryMapRow[], horizonS: number): [string, number
   );
 }
 
+/** Time the map shows: half as long again as the piece takes, in steps of four minutes. */
+function horizonFor(timeS: number | null): number {
+  return Math.min(1800, Math.max(600, Math.ceil((1.45 * (timeS ?? 900)) / 240) * 240));
+}
+
 /** Oil against minutes for this piece: what comes out, how much it forgives; the point is dragged, the line follows. */
 export function FryMap({ line }: { readonly line: Line }) {
   const edit = useEdit();
   const { draft, printer, hot } = line;
   const plan = hot?.fry ?? null;
   const { oilC } = draft.fry;
-  const timeS = plan?.liftS ?? draft.fry.minutesS;
-  const horizonS = Math.min(1800, Math.max(600, Math.ceil((1.45 * (timeS ?? 900)) / 240) * 240));
+  // The cook's own minutes at once; the solver's when its plan is there.
+  const timeS = draft.fry.minutesS ?? plan?.liftS ?? null;
   const { coreTargetC } = draft.filling;
-  const key = JSON.stringify([plan?.body, draft.fry.turn, coreTargetC, horizonS]);
+  const pieceKey = JSON.stringify([plan?.body, draft.fry.turn, coreTargetC]);
+  const [held, setHeld] = useState({ pieceKey: '', horizonS: 0 });
+  // The scale belongs to the piece: it must not change under a hand that drags the point.
+  const fits = held.pieceKey === pieceKey && (timeS ?? 0) <= held.horizonS;
+  if (!fits) setHeld({ pieceKey, horizonS: horizonFor(timeS) });
+  const { horizonS } = held;
+  const key = `${pieceKey} ${horizonS}`;
   const spec = useMemo((): FryMapSpec | null => {
-    const [body, turn, target, horizon] = JSON.parse(key) as [
-      FryMapSpec['body'] | null,
-      FryMapSpec['turn'],
-      number,
-      number,
-    ];
-    return body && { body, turn, coreTargetC: target, horizonS: horizon, oilC: OIL, rows: ROWS, columns: COLUMNS };
-  }, [key]);
+    const [body, turn, target] = JSON.parse(pieceKey) as [FryMapSpec['body'] | null, FryMapSpec['turn'], number];
+    return body && { body, turn, coreTargetC: target, horizonS, oilC: OIL, rows: ROWS, columns: COLUMNS };
+  }, [pieceKey, horizonS]);
   if (!spec) return null;
   return (
     <MapOf
-      key={draft.name}
       spec={spec}
       mapKey={key}
       oilC={oilC}
       timeS={timeS}
-      line={line}
       onPoint={(c, s) => edit('fry.point', (d) => ({ ...d, fry: { ...d.fry, oilC: c, minutesS: s } }))}
       printer={printer}
     />
@@ -196,7 +145,6 @@ interface MapOfProps {
   readonly mapKey: string;
   readonly oilC: number;
   readonly timeS: number | null;
-  readonly line: Line;
   readonly printer: Line['printer'];
   readonly onPoint: (oilC: number, timeS: number) => void;
 }
@@ -274,7 +222,10 @@ function MapOf({ spec, mapKey, oilC, timeS, printer, onPoint }: MapOfProps) {
               <span style={{ left: 8, bottom: 8 }}>hatched: raw inside</span>
               <span style={{ right: 8, top: 8 }}>dark</span>
               {labelsOf(rows, horizonS).map(([name, c]) => (
-                <span key={name} style={{ left: percentX(LABELS_AT * horizonS), bottom: percentY(c) }}>
+                <span
+                  key={name}
+                  style={{ left: percentX(LABELS_AT * horizonS), bottom: percentY(c), transform: 'translateX(-50%)' }}
+                >
                   {name}
                 </span>
               ))}

@@ -29,7 +29,7 @@ import { CAUSE_NAME, DRY_NAME, factorText, GLUE_NAME, shareText, WET_NAME } from
 const Columns = styled.div`
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 0 28px;
+  gap: 14px 28px;
   @media (max-width: 760px) {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
+import { FINE } from '../app/theme';
 import { Panel } from '../controls/Panel';
 
 const Grid = styled.div`
@@ -46,5 +47,8 @@ export const StationTools = styled.div`
   button {
     justify-content: flex-start;
     padding: 0;
+    ${FINE} {
+      min-height: 36px;
+    }
   }
 `;

@@ -32,7 +32,7 @@ export function BurstCurve({
       <circle cx={x(clamped)} cy={y(share)} r={1.8} fill={theme.ink} />
       <text
         x={Math.min(88, Math.max(12, x(clamped)))}
-        y={y(share) - 3.4}
+        y={y(share) - 5.2}
         fontSize={4.2}
         textAnchor="middle"
         fill={theme.ink}

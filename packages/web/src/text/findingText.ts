@@ -200,8 +200,13 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     `Right from ${p.time(get(v, 'fromS'))} to ${p.time(get(v, 'toS'))}: ${p.time(get(v, 'forgivesS'))} to lift it in.`,
   'fry.no-window': (v, p) =>
     `Too dark at ${p.time(get(v, 'toS'))}, cooked and golden at ${p.time(get(v, 'fromS'))}. 10 to 15 degrees cooler gives a window.`,
-  'fry.burner': (v, p) =>
-    `Full heat for about ${p.time(get(v, 'warmS'))}; the probe lags, so turn down to ${plain(get(v, 'holdSetting'), 0)} when it reads ${p.temp(get(v, 'turnAtC'))}. ${plain(get(v, 'lotSetting'), 0)} with a lot in; left at ${plain(get(v, 'holdSetting'), 0)} it would drift to ${p.temp(get(v, 'restC'))}.`,
+  'fry.burner': (v, p) => {
+    const hold = get(v, 'holdSetting');
+    const first = `Full heat ${p.time(get(v, 'warmS'))}, down to ${plain(hold, 0)} when the lagging probe reads ${p.temp(get(v, 'turnAtC'))}; ${plain(get(v, 'lotSetting'), 0)} with a lot in.`;
+    if (get(v, 'restC') <= get(v, 'mostC')) return first;
+    const back = hold > 1 ? `back to ${plain(hold - 1, 0)}` : 'heat off';
+    return `${first} Left at ${plain(hold, 0)} it climbs to ${p.temp(get(v, 'restC'))}: ${back} before ${p.temp(get(v, 'mostC'))}.`;
+  },
   'fry.burner-weak': () => 'This ring never brings the oil so far: less oil, a smaller pot, or a stronger ring.',
   'fry.lot-holds': (v, p) =>
     `${plain(get(v, 'size'), 0)} at a time pull the oil to ${p.temp(get(v, 'lowestC'))}, inside its band.`,
