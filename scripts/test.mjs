@@ -1,5 +1,5 @@
 // npm test: sets up what is missing, then lint, format, types, unit, server and browser tests.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildStale } from './build.mjs';
@@ -18,19 +18,46 @@ const TMP = join(ROOT, '.tmp');
 let passed = 0;
 let failed = 0;
 
-function step(name, args, env = {}) {
+/** Runs one part; one that takes over `mostMinutes` is ended with all it started, so that a standstill says where it is. */
+async function step(name, args, env = {}, mostMinutes = 5) {
   const started = Date.now();
   process.stdout.write(`\n== ${name}\n`);
-  const result = spawnSync(process.execPath, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } });
-  process.stdout.write(
-    `== ${name}: ${result.status === 0 ? 'ok' : 'FAILED'}, ${Math.round((Date.now() - started) / 1000)} s\n`,
-  );
-  return result.status === 0;
+  // A group of its own: what it leaves behind can be ended with it.
+  const child = spawn(process.execPath, args, {
+    cwd: ROOT,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, ...env },
+    detached: true,
+  });
+  const endGroup = (signal) => {
+    try {
+      process.kill(-child.pid, signal);
+    } catch {
+      // The group is already empty.
+    }
+  };
+  const interrupted = () => {
+    endGroup('SIGINT');
+    process.exit(130);
+  };
+  process.once('SIGINT', interrupted);
+  let late = false;
+  const timer = setTimeout(() => {
+    late = true;
+    endGroup('SIGKILL');
+  }, mostMinutes * 60_000);
+  const code = await new Promise((resolve) => child.once('exit', resolve));
+  clearTimeout(timer);
+  endGroup('SIGKILL');
+  process.off('SIGINT', interrupted);
+  const how = code === 0 ? 'ok' : late ? `FAILED, over ${mostMinutes} min` : 'FAILED';
+  process.stdout.write(`== ${name}: ${how}, ${Math.round((Date.now() - started) / 1000)} s\n`);
+  return code === 0;
 }
 
 /** A check that is one pass or one failure. */
-function check(name, args) {
-  if (step(name, args)) passed += 1;
+async function check(name, args) {
+  if (await step(name, args)) passed += 1;
   else failed += 1;
 }
 
@@ -44,24 +71,32 @@ ensureChromium();
 rmSync(TMP, { recursive: true, force: true });
 ensureFolder(TMP);
 
-check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
-check('lint', [bin('eslint/bin/eslint.js'), '.']);
-check('directions', [
+await check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
+await check('lint', [bin('eslint/bin/eslint.js'), '.']);
+await check('directions', [
   bin('dependency-cruiser/bin/dependency-cruise.mjs'),
   '--config',
   '.dependency-cruiser.cjs',
   'packages',
 ]);
 for (const project of ['tsconfig.json', 'packages/core', 'packages/web']) {
-  check(`types ${project}`, [bin('typescript/bin/tsc'), '-p', project]);
+  await check(`types ${project}`, [bin('typescript/bin/tsc'), '-p', project]);
 }
 await buildStale();
 
+process.env.EMBER_DISK_SYNC = 'off';
 const database = await startDatabase(join(TMP, 'jest-db'));
 const jestOut = join(TMP, 'jest.json');
-const jestOk = step('unit and server', [bin('jest/bin/jest.js'), '--json', '--outputFile', jestOut, '--silent=false'], {
-  TEST_DATABASE_URL: database.url,
-});
+const jestOk = await step(
+  'unit and server',
+  [
+    bin('jest/bin/jest.js'),
+    ...['--reporters', 'default', '--reporters', join(ROOT, 'scripts/lib/jestStarts.mjs')],
+    ...['--json', '--outputFile', jestOut],
+  ],
+  { TEST_DATABASE_URL: database.url },
+  10,
+);
 await database.stop();
 if (existsSync(jestOut)) {
   const report = JSON.parse(readFileSync(jestOut, 'utf8'));
@@ -70,9 +105,12 @@ if (existsSync(jestOut)) {
 } else if (!jestOk) failed += 1;
 
 const e2eOut = join(TMP, 'e2e.json');
-const e2eOk = step('browser', [bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'], {
-  PLAYWRIGHT_JSON_OUTPUT_FILE: e2eOut,
-});
+const e2eOk = await step(
+  'browser',
+  [bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'],
+  { PLAYWRIGHT_JSON_OUTPUT_FILE: e2eOut },
+  20,
+);
 if (existsSync(e2eOut)) {
   const { stats, errors } = JSON.parse(readFileSync(e2eOut, 'utf8'));
   passed += stats.expected + stats.flaky;
