@@ -103,6 +103,7 @@ export { wrapsOf } from './piece/forms/roll.js';
 export { stripFolds } from './piece/forms/stripTriangle.js';
 export { FILL_BAND, type FoldBalance } from './piece/foldFindings.js';
 export { doughMaterial, fillingMaterial, type FryMaterial } from './frying/fryMaterial.js';
+export { TURN_SCHOOLS, type TurnSchool } from './frying/lying.js';
 export {
   coolPieceS,
   HARD_C,
@@ -116,14 +117,7 @@ export {
 export { createFryBody, type FryBody, type FryBodySpec, OIL_SURFACE, type SurfaceLaw } from './frying/fryBody.js';
 export { advanceFry, turnFry } from './frying/advanceFry.js';
 export { CRUST_LIMITS, type CrustName, crustName, LIFT_COLOUR } from './frying/colour.js';
-export {
-  type FrySample,
-  type FrySolution,
-  sampleAt,
-  solveFry,
-  type FrySolveSpec,
-  type TurnSchool,
-} from './frying/solveFry.js';
+export { type FrySample, type FrySolution, sampleAt, solveFry, type FrySolveSpec } from './frying/solveFry.js';
 export {
   burnerW,
   oilCautions,

@@ -1,6 +1,7 @@
 import type { DoughFigures } from '../dough/doughFigures.js';
 import type { CoolingResult } from '../filling/coolFilling.js';
 import type { FillingFigures } from '../filling/fillingFigures.js';
+import type { BurstOverTime } from '../frying/burstOverTime.js';
 import type { FryBodySpec } from '../frying/fryBody.js';
 import type { FrySample, FrySolution } from '../frying/solveFry.js';
 import type { HoldWait } from '../frying/holdPiece.js';
@@ -65,6 +66,10 @@ export interface FryPlan {
   readonly liftS: number | null;
   readonly atLift: FrySample | null;
   readonly oilUptakeKg: number | null;
+  /** How hard it pushes on its seam while it fries; `null` without a seam to judge. */
+  readonly seamPush: BurstOverTime | null;
+  /** Cold oil that half-depth frying wants in this pot, m³; `null` where pieces float. */
+  readonly halfDepthM3: number | null;
   /** Mean draw of one piece while it fries, W. */
   readonly pieceMeanW: number;
   readonly band: OilBand;

@@ -1,6 +1,6 @@
 import type { DoughFamilyId } from '../dough/doughFamily.js';
 import type { CoolingPlace } from '../filling/coolFilling.js';
-import type { TurnSchool } from '../frying/solveFry.js';
+import type { TurnSchool } from '../frying/lying.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import { type Pantry, pantryWith } from '../ingredient/pantry.js';

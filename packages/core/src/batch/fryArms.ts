@@ -2,18 +2,20 @@ import { requireWithin } from '../errors.js';
 import { crustName, type CrustName } from '../frying/colour.js';
 import { darkerFace, palerFace } from '../frying/solveFry.js';
 import { type CrumbAnswer, crumbRange } from '../oil/crumbTest.js';
-import type { BatchDraft, Kitchen } from './draft.js';
+import type { TurnSchool } from '../frying/lying.js';
+import type { BatchDraft, Kitchen, StartState } from './draft.js';
 import { planCold, planHot } from './planBatch.js';
 
 /** Where cooks disagree about the fry; each is one change to a draft. */
-export type FrySchool =
-  'slow' | 'hot' | 'once' | 'each-minute' | 'held-under' | 'room' | 'fridge' | 'frozen' | 'tempered';
+export type FrySchool = 'slow' | 'hot' | TurnSchool | StartState;
 export const FRY_SCHOOLS: readonly FrySchool[] = [
   'slow',
   'hot',
   'once',
   'each-minute',
+  'basted',
   'held-under',
+  'half-depth',
   'room',
   'fridge',
   'frozen',
@@ -34,7 +36,9 @@ export function withSchool(draft: BatchDraft, school: FrySchool): BatchDraft {
       return { ...draft, fry: { ...fry, oilC: HOT_C } };
     case 'once':
     case 'each-minute':
+    case 'basted':
     case 'held-under':
+    case 'half-depth':
       return { ...draft, fry: { ...fry, turn: school } };
     case 'room':
     case 'fridge':

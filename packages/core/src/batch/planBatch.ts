@@ -1,16 +1,18 @@
 import { CoreError, requireWithin } from '../errors.js';
 import { doughFindings } from '../dough/doughFindings.js';
 import { riseFindings, risePlan } from '../dough/riseFindings.js';
+import { burstOverTime } from '../frying/burstOverTime.js';
 import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
 import { fryFindings } from '../frying/fryFindings.js';
-import { doughMaterial, fillingMaterial } from '../frying/fryMaterial.js';
+import { coiledShell, doughMaterial, fillingMaterial, type FryMaterial, layeredShell } from '../frying/fryMaterial.js';
+import { lyingOf } from '../frying/lying.js';
 import { type FrySolution, sampleAt, solveFry } from '../frying/solveFry.js';
 import { coolPieceS, HARD_C, type HoldWait, TEMPER_S, temperedC } from '../frying/holdPiece.js';
 import { containedIn, formulaTotals } from '../ingredient/formula.js';
 import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from '../oil/fryLots.js';
 import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../oil/pieceHeat.js';
 import { burnerAdvice } from '../oil/burnerAdvice.js';
-import { oilCautions, potLevels } from '../oil/pot.js';
+import { halfDepthOilM3, oilCautions, potLevels } from '../oil/pot.js';
 import { foldFindings, sealFindings } from '../piece/foldFindings.js';
 import { coatOf, NO_COAT } from '../piece/coat.js';
 import { EDGES } from '../piece/edge.js';
@@ -110,9 +112,15 @@ function sealPlan(
   return { burst, coat: coatOf(draft.coat ?? NO_COAT, piece.surfaceM2), supplies: suppliesFor(draft, piece) };
 }
 
+/** Dough of the wall as it is built: proofed, coiled, or wound in layers. */
+function shellOf({ family, waterShare }: ColdPlan['dough']['figures'], piece: Piece, wallM: number): FryMaterial {
+  const dough = doughMaterial(family.densityKgPerM3 / family.rise, waterShare, family.rise);
+  return layeredShell(family.id === 'coiled' ? coiledShell(dough) : dough, wallM, Math.min(40, piece.layers));
+}
+
 /** The body the solver fries: shape, walls and materials of this piece in this kitchen. */
 export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryBodySpec {
-  const { family, waterShare, sugarPercent } = cold.dough.figures;
+  const { family, sugarPercent } = cold.dough.figures;
   const filled = draft.fold.fillingEachKg > 0;
   // A proofed wall is thicker and lighter than it was rolled.
   const wallM = piece.wallCrownM * family.rise;
@@ -123,11 +131,10 @@ export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, p
     shapeExponent: piece.shapeExponent,
     // A coat dries and browns as the outermost of the wall.
     wallM: filled ? Math.min(wallM + skinM, 0.95 * radiusM) : radiusM,
-    dough: doughMaterial(family.densityKgPerM3 / family.rise, waterShare, family.rise),
+    dough: shellOf(cold.dough.figures, piece, wallM),
     filling: fillingMaterial(cold.filling.figures.densityKgPerM3, cold.filling.figures.waterShare),
     startC: startTempC(draft.fry.start, kitchen),
-    faces: draft.fry.turn === 'held-under' ? 'one' : 'two',
-    exposedShare: piece.exposedShare,
+    ...lyingOf(draft.fry.turn, piece.exposedShare),
     boilingC: boilingPointC(kitchen.altitudeM),
     wallCells: WALL_CELLS,
     fillingCells: filled ? FILLING_CELLS : 0,
@@ -211,6 +218,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     lotSpec && (fry.lotSize === null ? lotSizeFor(lotSpec, room, firstTurnS) : runLots(lotSpec, fry.lotSize));
   const band = oilBand(fry.oilC);
   const atLift = liftS === null ? null : sampleAt(solution.samples, liftS);
+  const lotM3 = (lots?.lotSize ?? 1) * piece.volumeM3;
   const plan = {
     body,
     bulk,
@@ -218,17 +226,21 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     liftS,
     atLift,
     oilUptakeKg: atLift && oilUptakeKg(bulk, atLift.waterKgPerM2),
+    seamPush:
+      cold.fold.burst &&
+      burstOverTime(solution.samples, cold.fold.burst.index, Math.max(0, body.startC), body.boilingC),
+    halfDepthM3: fry.turn === 'half-depth' ? halfDepthOilM3(pot, fry.oilC, piece.thicknessM, lotM3) : null,
     pieceMeanW: pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, pieceW.length),
     band,
     cautions: oilCautions(pot.smokeC, band.most),
     room,
     lots,
-    levels: potLevels(pot, fry.oilC, (lots?.lotSize ?? 1) * piece.volumeM3),
+    levels: potLevels(pot, fry.oilC, lotM3),
     warmUpS: burner?.warmS ?? null,
     burner,
     hold: holdOf(draft, kitchen, body),
   };
-  return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family) };
+  return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family, pot.oilM3) };
 }
 
 /** s between the last piece folded and the oil being heated for it; `null`: none. */

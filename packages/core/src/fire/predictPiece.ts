@@ -1,7 +1,8 @@
 import { advanceFry, coldestC, interfaceC, interfacePeakC, turnFry } from '../frying/advanceFry.js';
 import { LIFT_COLOUR } from '../frying/colour.js';
 import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
-import { doughSetC, turnIsDue, type TurnSchool } from '../frying/solveFry.js';
+import { type TurnSchool, turnIsDue } from '../frying/lying.js';
+import { doughSetC } from '../frying/solveFry.js';
 import type { FirePiece, OilReading } from './fireAct.js';
 
 /** What the model reads of one piece in the pot. Stove seconds. */

@@ -1,6 +1,6 @@
 import type { BatchPlan } from '../batch/batchPlan.js';
 import type { BatchDraft, Kitchen } from '../batch/draft.js';
-import { turnIsDue } from '../frying/solveFry.js';
+import { turnIsDue } from '../frying/lying.js';
 import {
   createStove,
   dropIntoStove,

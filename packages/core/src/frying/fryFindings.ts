@@ -5,9 +5,20 @@ import type { DoughFamily } from '../dough/doughFamily.js';
 import { CRUST_LIMITS } from './colour.js';
 import { darkerFace, doughSetC, palerFace } from './solveFry.js';
 
-/** Verdict on the piece at lift, its window, the oil, the lot and the pot. */
-export function fryFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family: DoughFamily): Finding[] {
-  return [...oilFindings(plan, draft, family), ...pieceFindings(plan, draft), ...lotFindings(plan)];
+/** Verdict on the piece at lift, its window, the oil, the lot and the pot. @param oilM3 cold, in the pot */
+export function fryFindings(
+  plan: Omit<FryPlan, 'findings'>,
+  draft: BatchDraft,
+  family: DoughFamily,
+  oilM3: number,
+): Finding[] {
+  return [
+    ...oilFindings(plan, draft, family),
+    ...pieceFindings(plan, draft),
+    ...seamFindings(plan),
+    ...lotFindings(plan),
+    ...depthFindings(plan, oilM3),
+  ];
 }
 
 function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family: DoughFamily): Finding[] {
@@ -19,6 +30,9 @@ function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family:
   const { least, most } = family.oilC;
   if (oilC < least || oilC > most) {
     found.push({ code: 'fry.oil-outside', tone: 'know', values: { oilC, leastC: least, mostC: most } });
+  }
+  if (family.id === 'coiled' && oilC > most) {
+    found.push({ code: 'fry.coil-shut', tone: 'look-out', values: { oilC, mostC: most } });
   }
   if (start === 'frozen' || start === 'tempered') found.push(...frozenFindings(draft));
   return found;
@@ -94,6 +108,30 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Find
     );
   }
   return found;
+}
+
+/** A seam that may open is worth a word about when. */
+const SEAM_INDEX = 1.1;
+
+function seamFindings({ seamPush, liftS }: Omit<FryPlan, 'findings'>): Finding[] {
+  if (!seamPush || liftS === null) return [];
+  const { worstS, holdsS, moments } = seamPush;
+  const index = Math.max(...moments.map((one) => one.index));
+  return [
+    { code: 'fry.seam', tone: index > SEAM_INDEX ? 'look-out' : 'know', values: { worstS, holdsS: holdsS ?? -1 } },
+  ];
+}
+
+/** From so much over the wanted oil on, pieces float; so much under, the middle stays dry. */
+const TOO_DEEP = 1.5;
+const TOO_SHALLOW = 0.75;
+
+function depthFindings({ halfDepthM3 }: Omit<FryPlan, 'findings'>, oilM3: number): Finding[] {
+  if (halfDepthM3 === null) return [];
+  const values = { needM3: halfDepthM3, haveM3: oilM3 };
+  if (oilM3 > TOO_DEEP * halfDepthM3) return [{ code: 'fry.half-too-deep', tone: 'look-out', values }];
+  if (oilM3 < TOO_SHALLOW * halfDepthM3) return [{ code: 'fry.half-too-shallow', tone: 'look-out', values }];
+  return [{ code: 'fry.half-depth', tone: 'good', values }];
 }
 
 function lotFindings(plan: Omit<FryPlan, 'findings'>): Finding[] {

@@ -3,16 +3,8 @@ import { seededNormal, seededUniform } from '../oil/seededNoise.js';
 import { FRY_STEPPING } from './advanceFry.js';
 import { CRUST_LIMITS } from './colour.js';
 import type { FryBodySpec } from './fryBody.js';
-import {
-  darkerFace,
-  doughSetC,
-  type FrySample,
-  momentWhen,
-  palerFace,
-  sampleAt,
-  solveFry,
-  type TurnSchool,
-} from './solveFry.js';
+import type { TurnSchool } from './lying.js';
+import { darkerFace, doughSetC, type FrySample, momentWhen, palerFace, sampleAt, solveFry } from './solveFry.js';
 
 /** What comes out of oil at one temperature after so many minutes. */
 export type FryRegion = 'raw' | 'dark-raw' | 'pale' | 'right' | 'dark';

@@ -75,3 +75,36 @@ export function fillingMaterial(densityKgPerM3: number, waterShare: number): Fry
     ventableKgPerM3: 0.15 * water,
   };
 }
+
+/** What lies between two layers of dough, m²K/W: a film of oil and flour, and the steam it opens into. Our own. */
+const BETWEEN_LAYERS = { wet: 1e-3, dry: 3e-3 } as const;
+/** Rings of a coil stand on edge: heat runs along dough and fat dough side by side. Our own. */
+const COIL = { wet: 0.85, dry: 0.85 } as const;
+
+/**
+ * The same dough in layers, one over the other: what lies between them adds to the resistance
+ * of the wall, spread over it. One layer is the dough itself.
+ *
+ * @param wallM all layers together, m, over 0
+ * @param layers 1–40, fractions where some of the wall has one more than the rest
+ * @throws CoreError OUT_OF_RANGE, NOT_A_NUMBER
+ */
+export function layeredShell(dough: FryMaterial, wallM: number, layers: number): FryMaterial {
+  requireWithin(layers, 1, 40, 'layers');
+  requireWithin(wallM, 1e-5, 0.2, 'wallM');
+  const through = (conductivity: number, between: number) => wallM / (wallM / conductivity + (layers - 1) * between);
+  return {
+    ...dough,
+    wetConductivity: through(dough.wetConductivity, BETWEEN_LAYERS.wet),
+    dryConductivity: through(dough.dryConductivity, BETWEEN_LAYERS.dry),
+  };
+}
+
+/** A shell of two doughs rolled, coiled and cut: its rings are fat dough in turn. */
+export function coiledShell(dough: FryMaterial): FryMaterial {
+  return {
+    ...dough,
+    wetConductivity: COIL.wet * dough.wetConductivity,
+    dryConductivity: COIL.dry * dough.dryConductivity,
+  };
+}

@@ -11,9 +11,7 @@ import {
 } from './advanceFry.js';
 import { CRUST_LIMITS, LIFT_COLOUR } from './colour.js';
 import { createFryBody, type FryBody, type FryBodySpec, heatTakenJPerM2, waterGoneKgPerM2 } from './fryBody.js';
-
-/** How a piece is moved while it fries. */
-export type TurnSchool = 'held-under' | 'once' | 'each-minute';
+import { lyingOf, type TurnSchool, turnIsDue } from './lying.js';
 
 export interface FrySolveSpec {
   readonly body: FryBodySpec;
@@ -140,25 +138,6 @@ export function sampleAt(samples: readonly FrySample[], timeS: number): FrySampl
 }
 
 /**
- * Whether the cook turns the piece now. Once: when the first face has its lifting colour, or
- * at half the horizon in oil too cool ever to colour it. Each minute: by the clock.
- */
-export function turnIsDue(turn: TurnSchool, body: FryBody, turns: number, horizonS: number): boolean {
-  switch (turn) {
-    case 'held-under':
-      return false;
-    case 'once':
-      return turns === 0 && (body.faces[body.down]!.colour >= LIFT_COLOUR || body.timeS >= horizonS / 2);
-    case 'each-minute':
-      return body.timeS >= 60 * (turns + 1) - 1e-6;
-    default: {
-      const never: never = turn;
-      return never;
-    }
-  }
-}
-
-/**
  * Fries one piece in oil of constant temperature until everything worth knowing has happened.
  * Source: models.md §5; equations in docs/models/frying.md.
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
@@ -170,7 +149,7 @@ export function solveFry(spec: FrySolveSpec): FrySolution {
   const boilingC = spec.body.boilingC;
   const setC = doughSetC(boilingC);
   const coreTargetC = Math.min(spec.coreTargetC, boilingC - 4);
-  const faces = spec.turn === 'held-under' ? 'one' : 'two';
+  const { faces } = lyingOf(spec.turn, spec.body.exposedShare);
   const body = createFryBody({ ...spec.body, faces });
   const samples: FrySample[] = [sampleOf(body)];
   const startHeat = heatTakenJPerM2(body).total;

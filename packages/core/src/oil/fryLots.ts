@@ -1,5 +1,5 @@
 import { requireWithin } from '../errors.js';
-import { burnerW, type Pot, type PotState, settingToHold, stepPot } from './pot.js';
+import { burnerW, type Pot, potHeatJ, type PotState, settingToHold, stepPot } from './pot.js';
 
 /** Allowed oil around the temperature to use, °C. */
 export interface OilBand {
@@ -40,6 +40,8 @@ export interface LotRun {
   readonly lotSetting: number;
   /** Heat from the burner over the run, J. */
   readonly heatJ: number;
+  /** (heat in − losses − pieces − what oil and pot gained) / heat in. */
+  readonly energyResidual: number;
   /** Start of each lot, s. */
   readonly lotStartsS: readonly number[];
   /** Oil each 10 s. */
@@ -91,9 +93,12 @@ export function runLots(spec: LotSpec, lotSize: number): LotRun {
   let lowestC = oilC;
   let underBandS = 0;
   let heatJ = 0;
+  let spentJ = 0;
   const step = (setting: number, lotW: number, first: boolean): void => {
     if (timeS % 10 === 0) trace.push({ timeS, oilC: state.oilC });
+    const beforeC = state.oilC;
     state = stepPot(pot, state, setting, roomC, lotW, STEP_S);
+    spentJ += (lotW + pot.lossWPerK * ((beforeC + state.oilC) / 2 - roomC)) * STEP_S;
     heatJ += burnerW(pot, setting) * STEP_S;
     timeS += STEP_S;
     lowestC = Math.min(lowestC, state.oilC);
@@ -122,7 +127,12 @@ export function runLots(spec: LotSpec, lotSize: number): LotRun {
     }
   }
   trace.push({ timeS, oilC: state.oilC });
-  return { lotSize, lots, totalS: timeS, lowestC, underBandS, holdSetting, lotSetting, heatJ, lotStartsS, trace };
+  const gainedJ = potHeatJ(pot, state.oilC) - potHeatJ(pot, oilC);
+  const energyResidual = heatJ > 0 ? (heatJ - spentJ - gainedJ) / heatJ : 0;
+  return {
+    ...{ lotSize, lots, totalS: timeS, lowestC, underBandS, holdSetting, lotSetting },
+    ...{ heatJ, energyResidual, lotStartsS, trace },
+  };
 }
 
 /** Pieces that lie side by side in the pot without crowding: 70 % of the oil's face. */

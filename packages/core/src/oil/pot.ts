@@ -73,6 +73,21 @@ export function potLevels(pot: Pot, oilC: number, lotM3: number): PotLevels {
   };
 }
 
+/**
+ * Cold oil that stands to the middle of the pieces in it, m³: what half-depth frying wants.
+ * @param thickM through a piece. @param lotM3 volume of all pieces in the oil
+ */
+export function halfDepthOilM3(pot: Pick<Pot, 'diameterM'>, oilC: number, thickM: number, lotM3: number): number {
+  const area = (Math.PI * pot.diameterM * pot.diameterM) / 4;
+  const hot = Math.max(0, (area * thickM) / 2 - lotM3 / 2);
+  return (hot * oilDensity(oilC)) / OIL_KG_PER_M3_AT_20;
+}
+
+/** Heat in oil and pot over what they hold at 0 °C, J. */
+export function potHeatJ(pot: Pot, tempC: number): number {
+  return oilMassKg(pot) * (1900 * tempC + 1.25 * tempC * tempC) + pot.massKg * POT_CP * tempC;
+}
+
 /** Oil and probe, now. */
 export interface PotState {
   readonly oilC: number;

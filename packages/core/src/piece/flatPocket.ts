@@ -59,6 +59,7 @@ export function flatForm(form: FlatFormSpec): Form {
     return {
       form: id,
       ...contents,
+      layers,
       wallCrownM,
       wallSeamM: (layers * rolledM) / (1 + 2 * used),
       sealThickM: ((region.sealLayers * edge.layers) / 2) * rolledM,

@@ -56,6 +56,8 @@ export interface Piece {
   readonly wallCrownM: number;
   /** The thinnest place. */
   readonly wallSeamM: number;
+  /** Layers of dough in the wall, one over the other; 1 in most forms. */
+  readonly layers: number;
   /** Where layers are pressed together, or gathered. */
   readonly sealThickM: number;
   /** Rise of each face over the middle plane, filling only. */
@@ -142,13 +144,16 @@ export function airShareOf(fill: number, pressed = false): number {
 }
 
 /** What goes into a piece, and how full that makes it: the same for every form. */
-export type Contents = Pick<Piece, 'doughKg' | 'doughM3' | 'fillingM3' | 'airM3' | 'capacityM3' | 'fill' | 'volumeM3'>;
+export type Contents = Pick<
+  Piece,
+  'doughKg' | 'doughM3' | 'fillingM3' | 'airM3' | 'capacityM3' | 'fill' | 'volumeM3' | 'layers'
+>;
 
-/** @param doughM3 all of its blank. @param capacityM3 over 0 */
+/** One layer of dough, until a form says more. @param doughM3 all of its blank. @param capacityM3 over 0 */
 export function contentsOf(spec: PieceSpec, doughM3: number, capacityM3: number): Contents {
   const fillingM3 = spec.fillingKg / spec.fillingKgPerM3;
   const fill = fillingM3 / capacityM3;
   const airM3 = airShareOf(fill, spec.airPressed) * capacityM3;
   const doughKg = doughM3 * spec.doughKgPerM3;
-  return { doughKg, doughM3, fillingM3, airM3, capacityM3, fill, volumeM3: doughM3 + fillingM3 + airM3 };
+  return { doughKg, doughM3, fillingM3, airM3, capacityM3, fill, volumeM3: doughM3 + fillingM3 + airM3, layers: 1 };
 }

@@ -9,6 +9,7 @@ import {
   type Kitchen,
   SCALE_MOST_KG,
   STARTERS,
+  TURN_SCHOOLS,
 } from '@ember-fold/core';
 import Joi from 'joi';
 import { ApiError } from '../errors.js';
@@ -128,7 +129,9 @@ const draft = Joi.object<BatchDraft>({
   fry: Joi.object({
     oilC: number(110, 200),
     minutesS: number(20, 1800).allow(null),
-    turn: Joi.string().valid('held-under', 'once', 'each-minute').required(),
+    turn: Joi.string()
+      .valid(...TURN_SCHOOLS)
+      .required(),
     start: Joi.string().valid('room', 'fridge', 'frozen', 'tempered').required(),
     lotSize: number(1, 60).integer().allow(null),
   }).required(),

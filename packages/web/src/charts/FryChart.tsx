@@ -111,7 +111,17 @@ export function FryChart({ fry, coreTargetC, printer }: FryChartProps) {
         <span>other</span>
         <i aria-hidden style={{ background: ramp(fry, endS, 1) }} />
         <span />
-        <p>colour of the face that goes in first, and of the other, at the same minutes</p>
+        {fry.seamPush && (
+          <>
+            <span>seam</span>
+            <i aria-hidden style={{ background: pushRamp(fry.seamPush, endS, theme.accent) }} />
+            <span />
+          </>
+        )}
+        <p>
+          colour of the face that goes in first, and of the other, at the same minutes
+          {fry.seamPush && '; the fuller the red, the harder it pushes on its seam'}
+        </p>
       </Faces>
     </>
   );
@@ -122,5 +132,17 @@ function ramp({ solution }: FryPlan, endS: number, face: 0 | 1): string {
   const stops = solution.samples
     .filter((s, i, all) => s.timeS <= endS && (i % 3 === 0 || i === all.length - 1))
     .map((s) => `${crustColour(s.colours[face])} ${((100 * s.timeS) / endS).toFixed(1)}%`);
+  return `linear-gradient(90deg, ${stops.join(', ')})`;
+}
+
+/** How hard it pushes on the seam over time: fullest at its own worst. */
+function pushRamp({ moments }: NonNullable<FryPlan['seamPush']>, endS: number, colour: string): string {
+  const most = Math.max(1e-9, ...moments.map((one) => one.index));
+  const stops = moments
+    .filter((one) => one.timeS <= endS)
+    .map(
+      (one) =>
+        `color-mix(in srgb, ${colour} ${Math.round((90 * one.index) / most)}%, transparent) ${((100 * one.timeS) / endS).toFixed(1)}%`,
+    );
   return `linear-gradient(90deg, ${stops.join(', ')})`;
 }

@@ -218,6 +218,18 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     `Hot oil stands at ${p.percent(get(v, 'oilAlone'))} of the pot, ${p.percent(get(v, 'withLot'))} with the lot in, ${p.mm(get(v, 'freeM'))} of wall free. Keep oil under a third, under half with the lot, and 80 mm free: less oil or a taller pot.`,
   'fry.oil-outside': (v, p) =>
     `${p.temp(get(v, 'oilC'))}; this dough is usually fried at ${p.temp(get(v, 'leastC'))} to ${p.temp(get(v, 'mostC'))}.`,
+  'fry.coil-shut': (v, p) =>
+    `Over ${p.temp(get(v, 'mostC'))} a coil crusts before its rings have opened. Start it slower.`,
+  'fry.seam': (v, p) =>
+    get(v, 'holdsS') > 0
+      ? `The seam bears most at ${p.time(get(v, 'worstS'))} and has set by ${p.time(get(v, 'holdsS'))}: no prodding in between.`
+      : `The seam bears most at ${p.time(get(v, 'worstS'))}: no prodding then.`,
+  'fry.half-depth': (v, p) =>
+    `Half-depth: ${p.ml(get(v, 'needM3'))} of cold oil stand to the middle of a lot; there are ${p.ml(get(v, 'haveM3'))}.`,
+  'fry.half-too-deep': (v, p) =>
+    `${p.ml(get(v, 'haveM3'))} are too deep for half-depth: pieces float. ${p.ml(get(v, 'needM3'))} stand to the middle of a lot.`,
+  'fry.half-too-shallow': (v, p) =>
+    `${p.ml(get(v, 'haveM3'))} leave the middle of each piece dry and pale; half-depth wants ${p.ml(get(v, 'needM3'))}.`,
   'fry.frozen-oil': (v, p) =>
     `From frozen, ${p.temp(get(v, 'oilC'))} browns the skin before the middle has thawed; ${p.temp(get(v, 'leastC'))} to ${p.temp(get(v, 'mostC'))} and smaller lots are usual.`,
   'fry.thaw-raw': () =>

@@ -79,7 +79,9 @@ export const START_NAME: Record<StartState, string> = {
 export const TURN_NAME: Record<TurnSchool, string> = {
   'each-minute': 'each minute',
   once: 'once',
+  basted: 'basted',
   'held-under': 'held under',
+  'half-depth': 'half-depth',
 };
 export const CRUST_WORD: Record<CrustName, string> = {
   raw: 'raw',

@@ -47,7 +47,8 @@ function thin(plan: HotPlan): HotPlan {
   if (!fry) return plan;
   const solution = { ...fry.solution, samples: thinned(fry.solution.samples, MOST_SAMPLES) };
   const lots = fry.lots && { ...fry.lots, trace: thinned(fry.lots.trace, MOST_TRACE) };
-  return { ...plan, fry: { ...fry, solution, lots } };
+  const seamPush = fry.seamPush && { ...fry.seamPush, moments: thinned(fry.seamPush.moments, MOST_SAMPLES) };
+  return { ...plan, fry: { ...fry, solution, lots, seamPush } };
 }
 
 export interface PredictAsk {

@@ -31,6 +31,7 @@ export const ROLL: Form = {
     return {
       form: 'roll',
       ...contents,
+      layers: Math.max(1, wraps),
       wallCrownM: wallM,
       // Under one turn it does not close; there it is as thin as its mean.
       wallSeamM: Math.min(wallM, Math.floor(Math.max(1, wraps)) * rolledM),

@@ -1,0 +1,55 @@
+import { LIFT_COLOUR } from './colour.js';
+import type { FryBody, FryBodySpec } from './fryBody.js';
+
+/**
+ * How a piece lies in the oil and is moved while it fries. Held under: all skin in oil. Once and
+ * each minute: it floats and is turned. Basted: floats, hot oil is ladled over it, turned once.
+ * Half-depth: stands in oil to its middle, turned once.
+ */
+export type TurnSchool = 'held-under' | 'once' | 'each-minute' | 'basted' | 'half-depth';
+export const TURN_SCHOOLS: readonly TurnSchool[] = ['each-minute', 'once', 'basted', 'held-under', 'half-depth'];
+
+/** Of the skin that would stay dry, ladled oil leaves this share dry. Our own. */
+const BASTED_DRY = 0.25;
+/** In half-depth oil the whole upper face is dry. */
+const HALF = 0.5;
+
+/** Faces and dry skin of a piece whose form floats with `exposedShare` of its skin over the oil. */
+export function lyingOf(turn: TurnSchool, exposedShare: number): Pick<FryBodySpec, 'faces' | 'exposedShare'> {
+  switch (turn) {
+    case 'held-under':
+      return { faces: 'one', exposedShare };
+    case 'once':
+    case 'each-minute':
+      return { faces: 'two', exposedShare };
+    case 'basted':
+      return { faces: 'two', exposedShare: BASTED_DRY * exposedShare };
+    case 'half-depth':
+      return { faces: 'two', exposedShare: HALF };
+    default: {
+      const never: never = turn;
+      return never;
+    }
+  }
+}
+
+/**
+ * Whether the cook turns the piece now. Once: when the first face has its colour to lift at, or
+ * at half the horizon in oil too cool ever to colour it. Each minute: by the clock.
+ */
+export function turnIsDue(turn: TurnSchool, body: FryBody, turns: number, horizonS: number): boolean {
+  switch (turn) {
+    case 'held-under':
+      return false;
+    case 'once':
+    case 'basted':
+    case 'half-depth':
+      return turns === 0 && (body.faces[body.down]!.colour >= LIFT_COLOUR || body.timeS >= horizonS / 2);
+    case 'each-minute':
+      return body.timeS >= 60 * (turns + 1) - 1e-6;
+    default: {
+      const never: never = turn;
+      return never;
+    }
+  }
+}
