@@ -37,6 +37,8 @@ for (const size of SIZES) {
       `/fire/${id}`,
       '/ledger',
       `/ledger/${record!.id}`,
+      '/store/oil',
+      '/store/guests',
     ];
     for (const view of views) {
       await page.goto(`${URL_BASE()}${view}`);

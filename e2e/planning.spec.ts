@@ -352,10 +352,13 @@ test('two schools side by side, no thermometer, the oven: each says its figures,
   const oven = page.getByRole('dialog', { name: 'Bake instead, or finish in the oven' });
   await expect(oven.getByText(/^About [23]\d:\d\d: cooked through at/)).toBeVisible();
   await expect(oven.getByText(/^A piece that opens half way in the oil/)).toBeVisible();
+  await expect(
+    oven.getByText(/^Divided: 12 in the oven on one tray, 12 in the pot|^Dividing this batch/),
+  ).toBeVisible();
   await oven.getByRole('textbox', { name: 'Oven' }).fill('200');
   await expect(oven.getByText(/^About [12]\d:\d\d: cooked through at/)).toBeVisible();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Other lots' }).click();
+  await page.getByRole('button', { name: 'Lots and order' }).click();
   const lots = page.getByRole('dialog', { name: 'Other lots' });
   await lots.getByRole('button', { name: 'Take: One fewer at a time' }).click();
   await settled(page);

@@ -98,6 +98,42 @@ async function measureStore(page: Page, address: string): Promise<void> {
   );
 }
 
+/** Drags the point over the map for four seconds: frames drawn, and tasks that block. */
+async function measureDrag(page: Page, address: string, id: string): Promise<void> {
+  await page.goto(`${address}/bench/${id}/fry`);
+  await page.locator('[data-map=whole]').waitFor();
+  await page.waitForTimeout(1500);
+  const point = page.getByRole('slider', { name: 'Oil and minutes on the map' });
+  const box = (await point.boundingBox())!;
+  await page.evaluate(() => {
+    window.emberTimes = { total: [], handlers: [] };
+    let before = performance.now();
+    const frame = (now: number) => {
+      window.emberTimes.total.push(now - before);
+      before = now;
+      requestAnimationFrame(frame);
+    };
+    requestAnimationFrame(frame);
+    new PerformanceObserver((tasks) => {
+      for (const { duration } of tasks.getEntries()) window.emberTimes.handlers.push(duration);
+    }).observe({ type: 'longtask' });
+  });
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  for (let step = 0; step < 240; step++) {
+    await page.mouse.move(x + 90 * Math.sin(step / 19), y + 60 * Math.sin(step / 13));
+    await page.waitForTimeout(12);
+  }
+  await page.mouse.up();
+  const { total, handlers } = await page.evaluate(() => window.emberTimes);
+  process.stdout.write(
+    `dragging the point ${String(total.length).padStart(3)} frames: median ${median(total).toFixed(1)} ms, ` +
+      `nine in ten under ${ninth(total).toFixed(1)} ms; ` +
+      `tasks over 50 ms: ${handlers.length}${handlers.length > 0 ? `, longest ${most(handlers).toFixed(0)} ms` : ''}\n`,
+  );
+}
+
 const product = await startProduct('bench');
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 try {
@@ -110,6 +146,7 @@ try {
   await measure(page, product.address, id, 'fry', 'Oil', ['150', '156', '160', '164']);
   await measure(page, product.address, id, 'dough', 'Water', ['190', '200', '205', '195']);
   await measure(page, product.address, id, 'filling', 'Carrot', ['80', '90', '100', '110']);
+  await measureDrag(page, product.address, id);
   await measureStore(page, product.address);
 } finally {
   await browser.close();

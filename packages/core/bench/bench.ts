@@ -17,8 +17,10 @@ import {
   LEAF,
   newBatch,
   OIL_SURFACE,
+  pieceHeatCurve,
   planBatch,
   planCold,
+  runLots,
   sealTrade,
   solveInset,
   withLine,
@@ -157,4 +159,22 @@ const firstMs = timed(5, () =>
 const chancesMs = timed(3, () => void fryChances(map, 158, 800, 1, 256));
 console.log(
   `map 41 × 80: ${mapMs.toFixed(0)} ms, its first six rows ${firstMs.toFixed(0)} ms · 256 pieces by hand: ${chancesMs.toFixed(0)} ms`,
+);
+
+const fried = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
+const pieceW = pieceHeatCurve(fried.bulk, fried.solution.samples, fried.liftS!, 1);
+const lots = {
+  pot: DEFAULT_KITCHEN.pot,
+  roomC: 21,
+  oilC: 158,
+  pieceW,
+  liftS: fried.liftS!,
+  pieces: 72,
+  betweenS: 45,
+  spacingS: 5,
+};
+const potMs = timed(21, () => void runLots(lots, 6));
+const { lots: count, energyResidual } = runLots(lots, 6);
+console.log(
+  `pot over ${count} lots: ${potMs.toFixed(1)} ms (budget 60), its energy closes to ${(100 * Math.abs(energyResidual)).toFixed(4)} %`,
 );

@@ -121,6 +121,7 @@ export { type FrySample, type FrySolution, sampleAt, solveFry, type FrySolveSpec
 export {
   burnerW,
   oilCautions,
+  oilChangeS,
   oilDensity,
   type Pot,
   type PotLevels,
@@ -130,6 +131,18 @@ export {
   stepPot,
   warmUpS,
 } from './oil/pot.js';
+export { type FryJob, type FryOrder, fryOrder, type FryPlace, type Guests, type NotFor } from './oil/fryOrder.js';
+export {
+  type Oil,
+  type OilAdvice,
+  type OilCarries,
+  type OilEvent,
+  type OilReason,
+  type OilSigns,
+  type OilState,
+  oilState,
+} from './oil/oilHistory.js';
+export { OIL_KINDS, type OilKind } from './oil/oilKind.js';
 export { lotSizeFor, type LotRun, type LotSpec, oilBand, type OilBand, potRoom, runLots } from './oil/fryLots.js';
 export { type PieceBulk, pieceHeatCurve } from './oil/pieceHeat.js';
 export {
@@ -165,6 +178,8 @@ export {
   USUAL_BOARD,
   type FormulaRef,
   type Kitchen,
+  type NamedPot,
+  type PotOil,
   type Known,
   pantryOf,
   startTempC,
@@ -182,6 +197,7 @@ export type {
 } from './batch/batchPlan.js';
 export { draftDough, draftFilling } from './batch/draftFigures.js';
 export { type CoolingWay, coolingWays } from './batch/planFilling.js';
+export { friedInOil, fryJobOf, supperOrder } from './batch/supper.js';
 export { fryBodyOf, planBatch, planCold, planHot } from './batch/planBatch.js';
 export { type Finding, type FindingCode, type FindingTone, type Station, worstTone } from './batch/finding.js';
 export { newBatch, type Starter, type StarterId, STARTERS } from './batch/starters.js';
@@ -244,6 +260,7 @@ export {
   type FryRegion,
   fryRegion,
   marginsAt,
+  sizedBody,
 } from './frying/fryMap.js';
 export {
   type CrumbPlan,
@@ -255,5 +272,5 @@ export {
   withSchool,
 } from './batch/fryArms.js';
 export { CRUMB_ANSWERS, type CrumbAnswer, type CrumbRange, crumbRange } from './oil/crumbTest.js';
-export { type BakePlan, bakePlan } from './batch/bakePlan.js';
+export { type BakePlan, bakePlan, type SplitPlan, splitPlan } from './batch/bakePlan.js';
 export { type LotWay, type LotWayId, lotWays } from './batch/lotWays.js';

@@ -12,6 +12,7 @@ import { formulaRoutes } from './routes/formulas.js';
 import { ingredientRoutes } from './routes/ingredients.js';
 import { kitchenRoutes } from './routes/kitchen.js';
 import { ledgerRoutes } from './routes/ledger.js';
+import { oilRoutes } from './routes/oils.js';
 import { storeRoutes } from './routes/store.js';
 import { stoveRoutes } from './routes/stove.js';
 
@@ -86,6 +87,7 @@ export function createApp({ log, webDir, ...context }: AppOptions): Express {
   api.use('/ledger', ledgerRoutes(context));
   api.use('/ingredients', ingredientRoutes(context));
   api.use('/formulas', formulaRoutes(context));
+  api.use('/oils', oilRoutes(context));
   api.use('/store', storeRoutes(context));
   api.use('/devices', deviceRoutes(context));
   api.use(() => {

@@ -1,4 +1,4 @@
-import { bakePlan } from './bakePlan.js';
+import { bakePlan, splitPlan } from './bakePlan.js';
 import { DEFAULT_KITCHEN } from './draft.js';
 import { planBatch } from './planBatch.js';
 import { newBatch, STARTERS } from './starters.js';
@@ -32,7 +32,21 @@ test('a piece that opened half way is finished sooner than one that is baked fro
   expect(rescueS!).toBeLessThan(doneS!);
 });
 
+test('split between pot and oven: whole trays, all pieces, sooner than the pot alone, and no better split a tray either way', () => {
+  const perTray = 12;
+  const split = splitPlan({ ...DRAFT, pieces: 60 }, DEFAULT_KITCHEN, 190, perTray)!;
+  expect(split.baked + split.fried).toBe(60);
+  expect(split.baked).toBe(split.trays * perTray);
+  expect(split.totalS).toBeLessThan(split.allFriedS);
+  const bakedS = split.trays * baked(190).outS!;
+  const pot = planBatch({ ...DRAFT, pieces: split.fried }, DEFAULT_KITCHEN, null).fry!.lots!.totalS;
+  expect(split.totalS).toBeCloseTo(Math.max(bakedS, pot), 6);
+  // Two pieces are fried before an oven is warm.
+  expect(splitPlan({ ...DRAFT, pieces: 2 }, DEFAULT_KITCHEN, 190, 2)).toBeNull();
+});
+
 test('no piece has no baking; an oven that is none is refused', () => {
   expect(bakePlan({ ...DRAFT, fold: { ...DRAFT.fold, discM: 0.02 } }, DEFAULT_KITCHEN, 180)).toBeNull();
   expect(() => bakePlan(DRAFT, DEFAULT_KITCHEN, 20)).toThrow(expect.objectContaining({ path: 'ovenC' }));
+  expect(() => splitPlan(DRAFT, DEFAULT_KITCHEN, 180, 0)).toThrow(expect.objectContaining({ path: 'perTray' }));
 });

@@ -4,6 +4,7 @@ import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody
 import { doughSetC, solveFry } from '../frying/solveFry.js';
 import { closes } from '../piece/piece.js';
 import type { BatchDraft, Kitchen } from './draft.js';
+import { fryArm } from './fryArms.js';
 import { fryBodyOf, planCold } from './planBatch.js';
 
 /** Air of an oven and the glow of its walls at the skin, W/m²K. Source: models.md §5 (h 15–25, radiation); our own sum. */
@@ -11,6 +12,8 @@ const OVEN_H = 35;
 /** How long the oven is looked at, s. */
 const HORIZON_S = 5400;
 const LATER_S = 60;
+/** Trays one after the other in a small oven, at most. */
+const MOST_TRAYS = 12;
 const STEPPING = { ...FRY_STEPPING, mostS: 5 };
 
 function inOven(body: FryBodySpec): FryBodySpec {
@@ -77,4 +80,38 @@ function rescueS(body: FryBodySpec, oilC: number, friedS: number, ovenC: number,
   };
   advanceFry(moved, HORIZON_S, ovenC, onStep, STEPPING);
   return foundS;
+}
+
+/** Part of a batch in the oven while the rest is fried. s. */
+export interface SplitPlan {
+  readonly baked: number;
+  readonly trays: number;
+  readonly fried: number;
+  /** Oven and pot together; they run side by side. */
+  readonly totalS: number;
+  readonly allFriedS: number;
+}
+
+/**
+ * How many pieces go to the oven, in whole trays, so that oven and pot are done soonest
+ * together. `null` where it does not bake, does not fry, or frying alone is as quick.
+ *
+ * @param perTray 1–60
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function splitPlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number, perTray: number): SplitPlan | null {
+  requireWithin(perTray, 1, 60, 'perTray');
+  const outS = bakePlan(draft, kitchen, ovenC)?.outS ?? null;
+  const all = fryArm(draft, kitchen);
+  if (outS === null || all?.totalS == null) return null;
+  let best: SplitPlan | null = null;
+  for (let trays = 1; trays * perTray <= draft.pieces && trays <= MOST_TRAYS; trays++) {
+    const baked = trays * perTray;
+    const fried = draft.pieces - baked;
+    const lotSize = draft.fry.lotSize === null ? null : Math.min(draft.fry.lotSize, Math.max(1, fried));
+    const arm = fried === 0 ? null : fryArm({ ...draft, pieces: fried, fry: { ...draft.fry, lotSize } }, kitchen);
+    const totalS = Math.max(trays * outS, arm?.totalS ?? 0);
+    if (totalS < (best?.totalS ?? all.totalS)) best = { baked, trays, fried, totalS, allFriedS: all.totalS };
+  }
+  return best;
 }

@@ -6,6 +6,8 @@ import type { Ingredient } from '../ingredient/ingredient.js';
 import { type Pantry, pantryWith } from '../ingredient/pantry.js';
 import type { FillingMethod, RawPart } from '../filling/fillingSafety.js';
 import type { FlourBelief } from '../learning/flourBelief.js';
+import type { Guests } from '../oil/fryOrder.js';
+import type { Oil, OilState } from '../oil/oilHistory.js';
 import type { Pot } from '../oil/pot.js';
 import type { CoatChoices } from '../piece/coat.js';
 import type { EdgeId } from '../piece/edge.js';
@@ -92,6 +94,16 @@ export interface BatchDraft {
   };
 }
 
+/** A pot on its ring, by the name the cook gave it. */
+export interface NamedPot {
+  readonly name: string;
+  readonly pot: Pot;
+}
+
+/** Kept oil, as plans see it. */
+export type PotOil = Pick<Oil, 'id' | 'name'> &
+  Pick<OilState, 'smokeC' | 'allergens' | 'diet' | 'advice' | 'reasons' | 'uses'>;
+
 /** The kitchen a batch is cooked in, as the Store keeps it. */
 export interface Kitchen {
   readonly name: string;
@@ -103,6 +115,14 @@ export interface Kitchen {
   readonly temperature: 'C' | 'F';
   readonly measures: Measures;
   readonly pot: Pot;
+  /** Other pots on their rings, to be taken instead. */
+  readonly otherPots?: readonly NamedPot[];
+  /** Who is at the table; absent: nobody said. */
+  readonly guests?: readonly Guests[];
+  /** The oil in the pot, of those the Store keeps; absent: fresh oil, not kept. */
+  readonly potOilId?: string;
+  /** That oil as it is now; kept apart from the settings. */
+  readonly potOil?: PotOil;
   /** What was learnt of each flour, by ingredient; kept apart from the settings. */
   readonly flours?: Readonly<Record<string, FlourBelief>>;
   /** Ingredients added or changed here, and bases as ingredients; kept apart from the settings. */

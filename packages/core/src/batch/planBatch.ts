@@ -232,7 +232,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     halfDepthM3: fry.turn === 'half-depth' ? halfDepthOilM3(pot, fry.oilC, piece.thicknessM, lotM3) : null,
     pieceMeanW: pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, pieceW.length),
     band,
-    cautions: oilCautions(pot.smokeC, band.most),
+    cautions: oilCautions(Math.min(pot.smokeC, kitchen.potOil?.smokeC ?? pot.smokeC), band.most),
     room,
     lots,
     levels: potLevels(pot, fry.oilC, lotM3),
@@ -240,7 +240,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     burner,
     hold: holdOf(draft, kitchen, body),
   };
-  return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family, pot.oilM3) };
+  return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family, kitchen) };
 }
 
 /** s between the last piece folded and the oil being heated for it; `null`: none. */

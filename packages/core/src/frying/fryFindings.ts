@@ -1,23 +1,24 @@
-import type { BatchDraft } from '../batch/draft.js';
+import type { BatchDraft, Kitchen } from '../batch/draft.js';
 import type { Finding } from '../batch/finding.js';
 import type { FryPlan } from '../batch/batchPlan.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
 import { CRUST_LIMITS } from './colour.js';
 import { darkerFace, doughSetC, palerFace } from './solveFry.js';
 
-/** Verdict on the piece at lift, its window, the oil, the lot and the pot. @param oilM3 cold, in the pot */
+/** Verdict on the piece at lift, its window, the oil, the lot and the pot. */
 export function fryFindings(
   plan: Omit<FryPlan, 'findings'>,
   draft: BatchDraft,
   family: DoughFamily,
-  oilM3: number,
+  kitchen: Pick<Kitchen, 'pot' | 'potOil' | 'guests'>,
 ): Finding[] {
   return [
     ...oilFindings(plan, draft, family),
     ...pieceFindings(plan, draft),
     ...seamFindings(plan),
     ...lotFindings(plan),
-    ...depthFindings(plan, oilM3),
+    ...depthFindings(plan, kitchen.pot.oilM3),
+    ...keptOilFindings(kitchen),
   ];
 }
 
@@ -110,16 +111,29 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Find
   return found;
 }
 
+/** Oil that was fried in before: its state, and whom it is no longer for. */
+function keptOilFindings({ potOil, guests = [] }: Pick<Kitchen, 'potOil' | 'guests'>): Finding[] {
+  if (!potOil) return [];
+  const found: Finding[] = [];
+  const values = { uses: potOil.uses, smokeC: potOil.smokeC };
+  if (potOil.advice === 'discard') found.push({ code: 'fry.oil-discard', tone: 'stop', values });
+  if (potOil.advice === 'last-time') found.push({ code: 'fry.oil-last', tone: 'look-out', values });
+  if (potOil.advice === 'strain') found.push({ code: 'fry.oil-strain', tone: 'look-out', values });
+  const allergic = guests
+    .filter((one) => one.allergies.some((a) => potOil.allergens.includes(a)))
+    .reduce((sum, one) => sum + one.count, 0);
+  if (allergic > 0) found.push({ code: 'fry.oil-allergen', tone: 'stop', values: { allergic } });
+  return found;
+}
+
 /** A seam that may open is worth a word about when. */
 const SEAM_INDEX = 1.1;
 
 function seamFindings({ seamPush, liftS }: Omit<FryPlan, 'findings'>): Finding[] {
   if (!seamPush || liftS === null) return [];
   const { worstS, holdsS, moments } = seamPush;
-  const index = Math.max(...moments.map((one) => one.index));
-  return [
-    { code: 'fry.seam', tone: index > SEAM_INDEX ? 'look-out' : 'know', values: { worstS, holdsS: holdsS ?? -1 } },
-  ];
+  if (Math.max(...moments.map((one) => one.index)) < SEAM_INDEX) return [];
+  return [{ code: 'fry.seam', tone: 'look-out', values: { worstS, holdsS: holdsS ?? -1 } }];
 }
 
 /** From so much over the wanted oil on, pieces float; so much under, the middle stays dry. */

@@ -47,6 +47,16 @@ function coarse(body: FryBodySpec): FryBodySpec {
   return { ...body, wallCells: WALL_CELLS, fillingCells: body.fillingCells === 0 ? 0 : FILLING_CELLS };
 }
 
+/**
+ * The same piece a little smaller or larger: its wall is rolled as before.
+ * @param factor of its thickness, 0.5–2
+ */
+export function sizedBody(body: FryBodySpec, factor: number): FryBodySpec {
+  requireWithin(factor, 0.5, 2, 'factor');
+  const radiusM = Math.max(0.0005, Math.min(0.1, body.radiusM * factor));
+  return { ...body, radiusM, wallM: body.fillingCells === 0 ? radiusM : Math.min(body.wallM, 0.95 * radiusM) };
+}
+
 function requireMap(spec: FryMapSpec): void {
   requireWithin(spec.oilC.least, 110, 200, 'oilC.least');
   requireWithin(spec.oilC.most, spec.oilC.least, 200, 'oilC.most');

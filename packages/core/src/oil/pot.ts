@@ -143,6 +143,20 @@ export function warmUpS(pot: Pot, fromC: number, toC: number, roomC: number): nu
   return null;
 }
 
+/** Slower than anybody waits. */
+const NEVER_S = 3 * 3600;
+
+/**
+ * Time to bring the oil from one temperature to another, s: full heat up, heat off down. At most 3 h.
+ * @param fromC `null`: cold, as the room
+ */
+export function oilChangeS(pot: Pot, roomC: number, fromC: number | null, toC: number): number {
+  const from = fromC ?? roomC;
+  if (toC >= from) return warmUpS(pot, from, toC, roomC) ?? NEVER_S;
+  const cooling = potHeatCapacity(pot, (from + toC) / 2) / pot.lossWPerK;
+  return toC - roomC < 1 ? NEVER_S : Math.min(NEVER_S, cooling * Math.log((from - roomC) / (toC - roomC)));
+}
+
 /** Limits of the craft's cautions for this oil, °C. */
 export function oilCautions(smokeC: number, bandTopC: number): { warnC: number; cutC: number } {
   const cutC = Math.min(200, smokeC - 5);

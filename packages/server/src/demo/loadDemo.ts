@@ -1,9 +1,13 @@
 import {
   type BatchDraft,
   DEFAULT_KITCHEN,
+  friedInOil,
+  type Guests,
   type Kitchen,
+  ledgerFigures,
   type Mishaps,
   newBatch,
+  type Oil,
   planBatch,
   simulateRun,
   USUAL_SEAL,
@@ -15,6 +19,7 @@ import { countBatches, insertBatch, setBatchStatus } from '../db/batchTable.js';
 import type { Gate } from '../db/gate.js';
 import { readKitchen, writeKitchen } from '../db/kitchenTable.js';
 import { writeNote } from '../db/noteTable.js';
+import { insertOil, insertOilEvent } from '../db/oilTable.js';
 import { insertReadings } from '../db/readingTable.js';
 import { insertStove } from '../db/stoveTable.js';
 import { demoId } from './demoId.js';
@@ -22,8 +27,33 @@ import { loadStore, withOnionBase } from './loadStore.js';
 
 const DAY_MS = 86_400_000;
 
+/** The neighbours of the Lantern Walk: 26, four vegetarian, one allergic to sesame, one who eats no fish. */
+const GUESTS: Guests[] = (
+  [
+    ['Neighbours', 20, 'anything', []],
+    ['Vegetarians', 4, 'vegetarian', []],
+    ['Allergic to sesame', 1, 'anything', ['sesame']],
+    ['No fish', 1, 'no-fish', []],
+  ] as const
+).map(([name, count, eats, allergies]) => ({ id: demoId(`guests ${name}`), name, count, eats, allergies }));
+
+const SMALL_PAN = { diameterM: 0.16, heightM: 0.12, massKg: 1.1, oilM3: 0.0007, burnerW: 1200, lossWPerK: 1.1 };
+
+const OIL: Oil = {
+  id: demoId('oil in the pot'),
+  name: 'Sunflower oil, 5 l tin',
+  ingredientId: 'sunflower-oil',
+  smokeC: 225,
+};
+
 /** Sorrel Vane's kitchen in Quillhaven: one 24 cm pot, a two-ring hob with nine settings. */
-const QUILLHAVEN: Kitchen = { ...DEFAULT_KITCHEN, name: 'Sorrel Vane, Quillhaven' };
+const QUILLHAVEN: Kitchen = {
+  ...DEFAULT_KITCHEN,
+  name: 'Sorrel Vane, Quillhaven',
+  potOilId: OIL.id,
+  otherPots: [{ name: 'Small pan on the small ring', pot: { ...DEFAULT_KITCHEN.pot, ...SMALL_PAN } }],
+  guests: GUESTS,
+};
 
 interface Past {
   readonly name: string;
@@ -105,6 +135,14 @@ async function loadPast(gate: Gate, past: Past, nowMs: number, index: number): P
     );
     await setBatchStatus(q, id, 'done');
     await writeNote(q, id, past.notes, 0);
+    const figures = ledgerFigures(run.acts, run.readings, draft.pieces, draft.fry.oilC);
+    const fried = friedInOil(draft, plan, figures);
+    if (fried) await insertOilEvent(q, OIL.id, { id, at: endedAt.getTime(), ...fried });
+    await insertOilEvent(q, OIL.id, {
+      id: demoId(`strained after ${past.name}`),
+      at: endedAt.getTime() + DAY_MS / 2,
+      kind: 'strained',
+    });
   });
 }
 
@@ -118,6 +156,9 @@ export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {
   const { version } = await readKitchen(gate);
   if (version === 0) await writeKitchen(gate, QUILLHAVEN, 0);
   await gate.transaction((q) => loadStore(q, nowMs));
+  const filledAt = nowMs - 50 * DAY_MS;
+  await insertOil(gate, OIL, new Date(filledAt));
+  await insertOilEvent(gate, OIL.id, { id: OIL.id, at: filledAt, kind: 'filled', m3: 0.0024 });
   for (const [index, past] of PAST.entries()) await loadPast(gate, past, nowMs, index);
   const eatAt = new Date(nextSupper(nowMs)).toISOString();
   for (const [i, draft] of plannedSupper(eatAt).entries()) {

@@ -7,6 +7,7 @@ import {
   type Formula,
   type Kitchen,
   observeFlour,
+  oilState,
   ownIngredients,
   type Pantry,
   pantryWith,
@@ -16,6 +17,7 @@ import { type FormulaRow, listBaseFormulas } from '../db/formulaTable.js';
 import type { Queries } from '../db/gate.js';
 import { listIngredientRows } from '../db/ingredientTable.js';
 import { readKitchen } from '../db/kitchenTable.js';
+import { listOilEvents, readOil } from '../db/oilTable.js';
 
 /** Bases among the formulas, archived ones too: what uses them goes on working. */
 export function basesOf(formulas: readonly FormulaRow[]): readonly Base[] {
@@ -54,13 +56,23 @@ export function beliefsFrom(rows: readonly FlourRow[], pantry: Pantry): Record<s
 const usedIn = (draft: BatchDraft, id: string): boolean =>
   [...draft.dough.lines, ...draft.filling.lines].some((line) => line.ingredientId === id);
 
-/** The kitchen a batch is planned in: its settings, what was learnt, and the own ingredients it uses. */
-export async function kitchenFor(q: Queries, draft: BatchDraft): Promise<Kitchen> {
+/** The kept oil in the pot as it is now; absent when there is none, or it was poured away. */
+export async function potOilNow(q: Queries, kitchen: Kitchen, nowMs: number): Promise<Pick<Kitchen, 'potOil'>> {
+  const oil = kitchen.potOilId === undefined ? null : await readOil(q, kitchen.potOilId);
+  if (!oil) return {};
+  const state = oilState(oil, await listOilEvents(q, oil.id), nowMs, await pantryNow(q));
+  const { smokeC, allergens, diet, advice, reasons, uses } = state;
+  return state.isGone ? {} : { potOil: { id: oil.id, name: oil.name, smokeC, allergens, diet, advice, reasons, uses } };
+}
+
+/** The kitchen a batch is planned in: its settings, what was learnt, its oil, and the own ingredients it uses. */
+export async function kitchenFor(q: Queries, draft: BatchDraft, nowMs: number): Promise<Kitchen> {
   const { kitchen } = await readKitchen(q);
   const rows = (await listIngredientRows(q)).map((row) => row.ingredient);
   const own = ownIngredients(rows, basesOf(await listBaseFormulas(q)));
   const flours = beliefsFrom(await listFlourRows(q), pantryWith(own));
-  return { ...kitchen, flours, ingredients: own.filter(({ id }) => usedIn(draft, id)) };
+  const potOil = await potOilNow(q, kitchen, nowMs);
+  return { ...kitchen, ...potOil, flours, ingredients: own.filter(({ id }) => usedIn(draft, id)) };
 }
 
 /** Refuses a line whose ingredient this kitchen does not have, by the line's own path. */

@@ -9,9 +9,12 @@ import { stoveNowS } from '../devices/stoveRunner.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { kitchenFor } from './kitchenNow.js';
+import { noteFried } from './noteFried.js';
 import { SCHEMAS, validate } from './validate.js';
 
 const HEARTBEAT_MS = 15_000;
+/** A plan with one of these is not lit. */
+const NO_START: ReadonlySet<string> = new Set(['fry.unsafe-oil', 'fry.pot-over-half', 'fry.oil-discard']);
 
 async function requireStove(q: Queries, req: Request): Promise<StoveRow> {
   const { id } = validate<{ id: string }>(SCHEMAS.id, { id: req.params['id'] });
@@ -50,10 +53,10 @@ export function stoveRoutes(context: Context): Router {
       if (batch.status === 'done') throw new ApiError('BATCH_OVER');
       const existing = await readStove(q, id);
       if (existing) return existing;
-      const kitchen = await kitchenFor(q, batch.draft);
+      const kitchen = await kitchenFor(q, batch.draft, clockMs());
       const plan = planBatch(batch.draft, kitchen, null);
       if (!plan.fry?.lots) throw new ApiError('NOT_COOKABLE');
-      if (plan.fry.findings.some((f) => f.code === 'fry.unsafe-oil' || f.code === 'fry.pot-over-half')) {
+      if (plan.fry.findings.some((f) => NO_START.has(f.code))) {
         throw new ApiError('UNSAFE_PLAN');
       }
       const startedAt = new Date(clockMs());
@@ -89,6 +92,7 @@ export function stoveRoutes(context: Context): Router {
       await gate.transaction(async (q) => {
         await endStove(q, row.batchId, new Date(clockMs()));
         await setBatchStatus(q, row.batchId, 'done');
+        await noteFried(q, row, acts, clockMs());
       });
     }
     res.json({ batchId: row.batchId });

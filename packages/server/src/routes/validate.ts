@@ -7,6 +7,7 @@ import {
   type FormulaBody,
   type Ingredient,
   type Kitchen,
+  type OilSigns,
   SCALE_MOST_KG,
   STARTERS,
   TURN_SCHOOLS,
@@ -137,6 +138,37 @@ const draft = Joi.object<BatchDraft>({
   }).required(),
 }).required();
 
+const allergens = Joi.array()
+  .items(
+    Joi.string().valid(
+      ...['gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soya', 'milk', 'nuts', 'celery'],
+      ...['mustard', 'sesame', 'sulphites', 'lupin', 'molluscs'],
+    ),
+  )
+  .unique()
+  .required();
+
+const pot = Joi.object({
+  diameterM: number(0.1, 0.6),
+  heightM: number(0.05, 0.6),
+  massKg: number(0.1, 30),
+  oilM3: number(0.0002, 0.02),
+  smokeC: number(160, 280),
+  burnerW: number(300, 8000),
+  efficiency: number(0.2, 1),
+  settings: number(1, 20).integer(),
+  lossWPerK: number(0.2, 30),
+  probeLagS: number(0.5, 60),
+}).required();
+
+const guests = Joi.object({
+  id: uuid,
+  name: line(120),
+  count: number(1, 500).integer(),
+  eats: Joi.string().valid('anything', 'no-fish', 'no-meat', 'vegetarian', 'vegan').required(),
+  allergies: allergens,
+});
+
 const kitchen = Joi.object<Kitchen>({
   name: line(120),
   roomC: number(-10, 50),
@@ -146,18 +178,12 @@ const kitchen = Joi.object<Kitchen>({
   units: Joi.string().valid('grams', 'cups').required(),
   temperature: Joi.string().valid('C', 'F').required(),
   measures: Joi.object({ cupMl: number(200, 300), teaspoonMl: number(4, 6) }).required(),
-  pot: Joi.object({
-    diameterM: number(0.1, 0.6),
-    heightM: number(0.05, 0.6),
-    massKg: number(0.1, 30),
-    oilM3: number(0.0002, 0.02),
-    smokeC: number(160, 280),
-    burnerW: number(300, 8000),
-    efficiency: number(0.2, 1),
-    settings: number(1, 20).integer(),
-    lossWPerK: number(0.2, 30),
-    probeLagS: number(0.5, 60),
-  }).required(),
+  pot,
+  otherPots: Joi.array()
+    .items(Joi.object({ name: line(120), pot }))
+    .max(20),
+  guests: Joi.array().items(guests).max(60).unique('id'),
+  potOilId: uuid.optional(),
   scaleStepKg: number(0.00001, 0.1).optional(),
   reheatC: number(70, 75).optional(),
   dish: Joi.object({ lengthM: number(0.05, 1), widthM: number(0.05, 1) }).required(),
@@ -192,15 +218,7 @@ const ingredient = Joi.object<Ingredient>({
     usedShare: number(0.01, 10),
   }).required(),
   pricePerKg: number(0, 10_000),
-  allergens: Joi.array()
-    .items(
-      Joi.string().valid(
-        ...['gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soya', 'milk', 'nuts', 'celery'],
-        ...['mustard', 'sesame', 'sulphites', 'lupin', 'molluscs'],
-      ),
-    )
-    .unique()
-    .required(),
+  allergens,
   diet: Joi.string().valid('vegan', 'vegetarian', 'fish', 'meat').required(),
   wholemeal: share,
   solidFat: Joi.boolean().required(),
@@ -250,6 +268,13 @@ const deviceId = Joi.string()
 /** A key of the simulated scale, or something put on it. */
 export type ScaleAct = { readonly do: 'on' | 'tare' } | { readonly do: 'load'; readonly loadKg: number };
 
+/** What a cook tells of kept oil; that it was fried in, the stove tells. */
+export type AskedOilEvent = { readonly id: string } & (
+  | { readonly kind: 'topped-up'; readonly m3: number }
+  | ({ readonly kind: 'judged' } & OilSigns)
+  | { readonly kind: 'strained' | 'poured-away' }
+);
+
 export const SCHEMAS = {
   id: Joi.object({ id: uuid }),
   newBatch: Joi.object({ id: uuid, draft }).required(),
@@ -293,6 +318,34 @@ export const SCHEMAS = {
         { is: Joi.valid('on', 'tare').required(), then: Joi.object({ do: Joi.string() }) },
       ],
       otherwise: Joi.object({ do: Joi.string().valid('on', 'load', 'tare').required() }).unknown(true),
+    })
+    .required(),
+  oil: Joi.object({
+    id: uuid,
+    name: line(120),
+    ingredientId,
+    smokeC: number(160, 280),
+    m3: number(0.0002, 0.02),
+  }).required(),
+  oilEvent: Joi.alternatives<AskedOilEvent>()
+    .conditional('.kind', {
+      switch: [
+        {
+          is: Joi.valid('topped-up').required(),
+          then: Joi.object({ id: uuid, kind: Joi.string(), m3: number(0.00001, 0.02) }),
+        },
+        {
+          is: Joi.valid('judged').required(),
+          then: Joi.object({ id: uuid, kind: Joi.string(), dark: flag, foams: flag, smokesEarly: flag, rank: flag }),
+        },
+        {
+          is: Joi.valid('strained', 'poured-away').required(),
+          then: Joi.object({ id: uuid, kind: Joi.string() }),
+        },
+      ],
+      otherwise: Joi.object({
+        kind: Joi.string().valid('topped-up', 'judged', 'strained', 'poured-away').required(),
+      }).unknown(true),
     })
     .required(),
   notes: Joi.object({ version, notes: Joi.string().allow('').max(10_000).required() }).required(),

@@ -17,6 +17,8 @@ const StoreRoom = lazy(() => import('../store/StoreRoom').then((m) => ({ default
 const FormulasPage = lazy(() => import('../store/FormulasPage').then((m) => ({ default: m.FormulasPage })));
 const IngredientsPage = lazy(() => import('../store/IngredientsPage').then((m) => ({ default: m.IngredientsPage })));
 const KitchenPage = lazy(() => import('../store/KitchenPage').then((m) => ({ default: m.KitchenPage })));
+const OilPage = lazy(() => import('../store/OilPage').then((m) => ({ default: m.OilPage })));
+const GuestsPage = lazy(() => import('../store/GuestsPage').then((m) => ({ default: m.GuestsPage })));
 const ShoppingPage = lazy(() => import('../store/ShoppingPage').then((m) => ({ default: m.ShoppingPage })));
 
 const router = createBrowserRouter([
@@ -41,6 +43,8 @@ const router = createBrowserRouter([
               { path: 'formulas/:id?', element: <FormulasPage /> },
               { path: 'ingredients/:id?', element: <IngredientsPage /> },
               { path: 'shopping', element: <ShoppingPage /> },
+              { path: 'oil', element: <OilPage /> },
+              { path: 'guests', element: <GuestsPage /> },
               { path: 'kitchen', element: <KitchenPage /> },
             ],
           },

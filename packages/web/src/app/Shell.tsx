@@ -7,6 +7,7 @@ import { Asked } from '../controls/Asked';
 import { Page } from '../controls/Page';
 import { GlobalStyle } from './GlobalStyle';
 import { api } from './api';
+import { oilApi } from './oilApi';
 import { storeApi } from './storeApi';
 import { figureFont, PHONE, planningTheme, stoveTheme } from './theme';
 import { useKitchen } from './useLine';
@@ -169,6 +170,7 @@ function Kitchen({ children }: { readonly children: ReactNode }) {
   const own = storeApi.useIngredientsQuery(undefined, { pollingInterval: failed ? RETRY_MS : 0 });
   // What was learnt is wanted too, but no figure waits for it.
   api.useFloursQuery();
+  oilApi.useOilsQuery();
   const missing = kitchen.data ? own : kitchen;
   const nowFailed = missing.isError && !missing.data;
   if (nowFailed !== failed) setFailed(nowFailed);

@@ -131,6 +131,8 @@ export const api = createApi({
     'Formula',
     'Uses',
     'Stock',
+    'Oils',
+    'Order',
     'Shopping',
   ],
   refetchOnReconnect: true,

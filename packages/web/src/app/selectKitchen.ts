@@ -1,6 +1,7 @@
-import { type Kitchen, ownIngredients } from '@ember-fold/core';
+import { type Kitchen, ownIngredients, type PotOil } from '@ember-fold/core';
 import { createSelector } from '@reduxjs/toolkit';
 import { api } from './api';
+import { oilApi } from './oilApi';
 import { storeApi } from './storeApi';
 
 /** As much of the page's state as server data takes; whole, it would be a circle of types. */
@@ -17,14 +18,25 @@ const selectOwn = createSelector(
     ),
 );
 
-/** The kitchen as plans see it: its settings, its own ingredients, and what was learnt of its flours. */
+/** The kept oil in the pot; `null` when there is none, or it was poured away. */
+const selectPotOil = createSelector(
+  (state: ApiState) => api.endpoints.kitchen.select()(state).data?.kitchen.potOilId,
+  (state: ApiState) => oilApi.endpoints.oils.select()(state).data,
+  (id, oils): PotOil | null => {
+    const row = oils?.find((one) => one.oil.id === id);
+    return row && !row.state.isGone ? { ...row.state, id: row.oil.id, name: row.oil.name } : null;
+  },
+);
+
+/** The kitchen as plans see it: its settings, its own ingredients, its oil, and what was learnt of its flours. */
 export const selectKitchen = createSelector(
   (state: ApiState) => api.endpoints.kitchen.select()(state).data?.kitchen,
   (state: ApiState) => api.endpoints.flours.select()(state).data?.beliefs,
   selectOwn,
-  (kitchen, flours, ingredients): Kitchen | null => {
+  selectPotOil,
+  (kitchen, flours, ingredients, potOil): Kitchen | null => {
     // A draft may hold an ingredient of one's own: without them nothing can be planned.
     if (!kitchen || !ingredients) return null;
-    return flours ? { ...kitchen, ingredients, flours } : { ...kitchen, ingredients };
+    return { ...kitchen, ingredients, ...(flours && { flours }), ...(potOil && { potOil }) };
   },
 );

@@ -1,4 +1,4 @@
-import { forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt } from '@ember-fold/core';
+import { forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt, sizedBody } from '@ember-fold/core';
 import { memo, useMemo, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
 import { styled } from 'styled-components';
@@ -107,8 +107,12 @@ function horizonFor(timeS: number | null): number {
   return Math.min(1800, Math.max(600, Math.ceil((1.45 * (timeS ?? 900)) / 240) * 240));
 }
 
+/** Sizes the map can be asked about; the pieces stay as they are folded. */
+export type MapSize = 'thinner' | 'as-folded' | 'thicker';
+const FACTOR: Record<MapSize, number> = { thinner: 5 / 6, 'as-folded': 1, thicker: 7 / 6 };
+
 /** Oil against minutes for this piece: what comes out, how much it forgives; the point is dragged, the line follows. */
-export function FryMap({ line }: { readonly line: Line }) {
+export function FryMap({ line, size }: { readonly line: Line; readonly size: MapSize }) {
   const edit = useEdit();
   const { draft, printer, hot } = line;
   const plan = hot?.fry ?? null;
@@ -116,7 +120,7 @@ export function FryMap({ line }: { readonly line: Line }) {
   // The cook's own minutes at once; the solver's when its plan is there.
   const timeS = draft.fry.minutesS ?? plan?.liftS ?? null;
   const { coreTargetC } = draft.filling;
-  const pieceKey = JSON.stringify([plan?.body, draft.fry.turn, coreTargetC]);
+  const pieceKey = JSON.stringify([plan && sizedBody(plan.body, FACTOR[size]), draft.fry.turn, coreTargetC]);
   const [held, setHeld] = useState({ pieceKey: '', horizonS: 0 });
   // The scale belongs to the piece: it must not change under a hand that drags the point.
   const fits = held.pieceKey === pieceKey && (timeS ?? 0) <= held.horizonS;

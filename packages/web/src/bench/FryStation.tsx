@@ -8,15 +8,14 @@ import { useEdit } from '../app/useEdit';
 import type { Line } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { Choice } from '../controls/Choice';
-import { FigureField } from '../controls/FigureField';
 import { Findings } from '../controls/Findings';
 import { PanelTitle, Row, Soft } from '../controls/Panel';
-import { MinutesField, MmField, OptionalCountField, TempField } from '../controls/UnitFields';
+import { MinutesField, MlField, MmField, OptionalCountField, TempField } from '../controls/UnitFields';
 import { crustColour } from '../drawing/crust';
 import { Drawing } from '../drawing/Drawing';
 import { FormShape } from '../drawing/FormShape';
-import { readMl } from '../text/printer';
 import { CRUST_WORD, START_NAME, TURN_NAME } from '../text/words';
+import type { MapSize } from './FryMap';
 import { StationLayout, StationTools } from './StationLayout';
 
 const FryChart = lazy(() => import('../charts/FryChart').then((m) => ({ default: m.FryChart })));
@@ -68,6 +67,9 @@ const Views = styled.div`
   }
 `;
 
+/** A sixth either way: what rolling and filling by hand may do. */
+const SIZE_NAME: Record<MapSize, string> = { thinner: 'thinner', 'as-folded': 'as folded', thicker: 'thicker' };
+
 type View = 'map' | 'inside';
 const VIEWS: Record<View, string> = { map: 'What comes out', inside: 'Inside one piece' };
 
@@ -112,6 +114,7 @@ export function FryStation({ line }: { readonly line: Line }) {
   const plan = hot?.fry ?? null;
   const [view, setView] = useState<View>('map');
   const [open, setOpen] = useState<'schools' | 'crumb' | 'bake' | 'lots' | null>(null);
+  const [size, setSize] = useState<MapSize>('as-folded');
   const close = () => setOpen(null);
   const set = (field: string, change: Partial<typeof fry>) =>
     edit(`fry.${field}`, (d) => ({ ...d, fry: { ...d.fry, ...change } }));
@@ -164,15 +167,11 @@ export function FryStation({ line }: { readonly line: Line }) {
             />
           </Row>
           <Row>
-            <FigureField
+            <MlField
               label="Oil in the pot"
               value={kitchen.pot.oilM3}
-              print={(m3) => String(Math.round(m3 * 1e6))}
-              read={readMl}
               least={0.0002}
               most={0.02}
-              unit="ml"
-              expected="millilitres such as 2100"
               onChange={(oilM3) => setPot({ oilM3 })}
             />
           </Row>
@@ -188,17 +187,16 @@ export function FryStation({ line }: { readonly line: Line }) {
             options={TURN_NAME}
             onChange={(turn) => set('turn', { turn })}
           />
-          <Soft>Emptied fields follow the solver again.</Soft>
           {plan?.lots && (
             <Stack style={{ marginTop: 8 }}>
               <h3>{`Oil through the lots, ${plan.lots.lotSize} at a time`}</h3>
-              <Suspense fallback={<div style={{ height: 90 }} />}>
+              <Suspense fallback={<div style={{ height: 76 }} />}>
                 <OilChart
                   trace={plan.lots.trace.map((p) => [p.timeS, p.oilC])}
                   band={plan.band}
                   lotStartsS={plan.lots.lotStartsS}
                   printer={printer}
-                  height={90}
+                  height={76}
                   label={`Oil through ${plan.lots.lots} lots: never under ${printer.temp(plan.lots.lowestC)}`}
                 />
               </Suspense>
@@ -211,14 +209,22 @@ export function FryStation({ line }: { readonly line: Line }) {
           <Stack>
             <Views>
               <PanelTitle>{VIEWS[view]}</PanelTitle>
-              {view === 'map' && <Soft as="span">drag the point</Soft>}
+              {view === 'map' && (
+                <Choice<MapSize>
+                  label="Map for a piece"
+                  hideLabel
+                  value={size}
+                  options={SIZE_NAME}
+                  onChange={setSize}
+                />
+              )}
               <Button $look="quiet" onPress={() => setView(view === 'map' ? 'inside' : 'map')}>
                 {view === 'map' ? 'Look inside one piece' : 'Back to the map'}
               </Button>
             </Views>
             <Suspense fallback={<div style={{ height: 300 }} />}>
               {view === 'map' ? (
-                <FryMap line={line} />
+                <FryMap line={line} size={size} />
               ) : (
                 <FryChart fry={plan} coreTargetC={draft.filling.coreTargetC} printer={printer} />
               )}
@@ -254,7 +260,7 @@ export function FryStation({ line }: { readonly line: Line }) {
               </Button>
               <Button $look="quiet" onPress={() => setOpen('lots')}>
                 <Layers size={16} aria-hidden />
-                Other lots
+                Lots and order
               </Button>
             </StationTools>
           )}

@@ -4,16 +4,22 @@ import { editKitchen } from '../app/editKitchen';
 import { useEdit } from '../app/useEdit';
 import type { Line } from '../app/useLine';
 import { Button } from '../controls/Button';
+import { Choice } from '../controls/Choice';
 import { Soft } from '../controls/Panel';
 import { Sheet } from '../controls/Sheet';
 import { WayList } from '../controls/WayList';
 import { LOT_WAY_NAME, lotWayText } from '../text/schoolText';
 import { lotWaysLatest } from '../workers/planClient';
+import { PotOrder } from './PotOrder';
 
-/** Other ways to divide the batch into lots, each with its dip and its hours at the stove. */
+type View = 'one' | 'all';
+const VIEWS: Record<View, string> = { one: 'Other lots', all: 'Order at the pot' };
+
+/** Other ways to divide the batch into lots, each with its dip and its hours; and its place among the others. */
 export function LotSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
   const edit = useEdit();
   const { draft, kitchen, printer } = line;
+  const [view, setView] = useState<View>('one');
   const [ways, setWays] = useState<readonly LotWay[] | 'failed' | null>(null);
   useEffect(() => {
     let gone = false;
@@ -31,8 +37,11 @@ export function LotSheet({ line, onClose }: { readonly line: Line; readonly onCl
     onClose();
   };
   return (
-    <Sheet title="Other lots" isOpen onClose={onClose}>
-      {ways === null ? (
+    <Sheet title={VIEWS[view]} isOpen onClose={onClose} wide>
+      <Choice<View> label="Lots of" hideLabel value={view} options={VIEWS} onChange={setView} />
+      {view === 'all' ? (
+        <PotOrder line={line} />
+      ) : ways === null ? (
         <Soft role="status">Frying them all…</Soft>
       ) : ways === 'failed' || ways.length === 0 ? (
         <p>There is nothing to divide: the piece never comes out as planned.</p>

@@ -51,6 +51,19 @@ export function MmField(props: UnitFieldProps) {
   );
 }
 
+/** Oil or another liquid, in millilitres. */
+export function MlField(props: UnitFieldProps) {
+  return (
+    <FigureField
+      {...props}
+      print={(m3) => String(Math.round(m3 * 1e6))}
+      read={readMl}
+      unit="ml"
+      expected="millilitres such as 2100"
+    />
+  );
+}
+
 /** A vessel, in litres. */
 export function LitreField(props: UnitFieldProps) {
   return (

@@ -1,5 +1,4 @@
 import {
-  type Allergen,
   type Composition,
   type Ingredient,
   type IngredientRole,
@@ -7,18 +6,19 @@ import {
   type Sold,
   type SoldUnit,
 } from '@ember-fold/core';
-import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { useKitchen } from '../app/useLine';
 import { PHONE } from '../app/theme';
+import { AllergenTicks } from '../controls/AllergenTicks';
 import { FigureField } from '../controls/FigureField';
 import { NameField } from '../controls/NameField';
 import { PanelTitle, Problem, Row } from '../controls/Panel';
 import { Pick } from '../controls/Pick';
+import { TickField } from '../controls/TickField';
 import { GramField, PercentField } from '../controls/UnitFields';
 import { plain } from '../text/printer';
 import { ROLE_NAME, UNIT_NAME } from '../text/storeWords';
-import { ALLERGEN_NAME, DIET_NAME } from '../text/words';
+import { DIET_NAME } from '../text/words';
 
 const Columns = styled.div`
   display: grid;
@@ -27,42 +27,6 @@ const Columns = styled.div`
   margin-top: 8px;
   ${PHONE} {
     grid-template-columns: minmax(0, 1fr);
-  }
-`;
-
-const Ticks = styled(CheckboxGroup)`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 14px;
-  > span:first-child {
-    flex-basis: 100%;
-    font-size: 13px;
-    color: ${({ theme }) => theme.soft};
-  }
-`;
-
-const Tick = styled(Checkbox)`
-  display: inline-flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 44px;
-  font-size: 14.5px;
-  cursor: pointer;
-  &::before {
-    content: '';
-    width: 20px;
-    height: 20px;
-    border: 1px solid ${({ theme }) => theme.edge};
-    border-radius: 5px;
-  }
-  &[data-selected]::before {
-    content: '✓';
-    display: grid;
-    place-items: center;
-    font-size: 14px;
-    color: ${({ theme }) => theme.onAccent};
-    background: ${({ theme }) => theme.good};
-    border-color: ${({ theme }) => theme.good};
   }
 `;
 
@@ -132,14 +96,11 @@ export function IngredientForm({ ingredient, onIngredient }: IngredientFormProps
           <SoldFields sold={ingredient.sold} onSold={(sold) => set({ sold })} />
         </section>
       </Columns>
-      <Ticks value={[...allergens]} onChange={(next) => set({ allergens: [...next].sort() as Allergen[] })}>
-        <Label>Contains, of the usual fourteen allergens</Label>
-        {(Object.entries(ALLERGEN_NAME) as [Allergen, string][]).map(([id, word]) => (
-          <Tick key={id} value={id}>
-            {word}
-          </Tick>
-        ))}
-      </Ticks>
+      <AllergenTicks
+        label="Contains, of the usual fourteen allergens"
+        value={allergens}
+        onChange={(next) => set({ allergens: next })}
+      />
       <NameField
         label="Where these figures come from"
         value={ingredient.source}
@@ -191,9 +152,7 @@ function WeightAndPrice({ ingredient, onIngredient }: IngredientFormProps) {
         </Row>
       )}
       {role === 'fat' && (
-        <Tick isSelected={solidFat} onChange={(firm) => set({ solidFat: firm })}>
-          firm at room temperature
-        </Tick>
+        <TickField label="firm at room temperature" value={solidFat} onChange={(firm) => set({ solidFat: firm })} />
       )}
       {role === 'leaven' && (
         <Row>

@@ -24,7 +24,7 @@ const Parts = styled.nav`
   }
 `;
 
-/** What the kitchen keeps: formulas, ingredients, what still has to be bought, and the kitchen itself. */
+/** What the kitchen keeps: formulas, ingredients, what still has to be bought, oil, pots, guests, and the kitchen itself. */
 export function StoreRoom() {
   return (
     <Page>
@@ -34,6 +34,8 @@ export function StoreRoom() {
           <NavLink to="/store/formulas">Formulas</NavLink>
           <NavLink to="/store/ingredients">Ingredients</NavLink>
           <NavLink to="/store/shopping">Shopping</NavLink>
+          <NavLink to="/store/oil">Oil and pots</NavLink>
+          <NavLink to="/store/guests">Guests</NavLink>
           <NavLink to="/store/kitchen">Kitchen</NavLink>
         </Parts>
       </TitleRow>

@@ -1,4 +1,4 @@
-import type { BakePlan } from '@ember-fold/core';
+import type { BakePlan, SplitPlan } from '@ember-fold/core';
 import type { Printer } from './printer';
 
 /** What the oven makes of it, and how to use it beside the pot. */
@@ -22,4 +22,13 @@ export function bakeText(plan: BakePlan | null, washed: boolean, p: Printer): re
   }
   lines.push('Baked pieces keep longer and brown less evenly. Every oven is its own: cut the first one open.');
   return lines;
+}
+
+/** How many go to the oven so that oven and pot are done soonest together. */
+export function splitText(split: SplitPlan | null, p: Printer): string {
+  if (!split) return 'Dividing this batch between pot and oven saves no time.';
+  const { baked, trays, fried, totalS, allFriedS } = split;
+  const tray = trays === 1 ? 'one tray' : `${trays} trays`;
+  const rest = fried === 0 ? 'none in the pot' : `${fried} in the pot beside them`;
+  return `Divided: ${baked} in the oven on ${tray}, ${rest}: ${p.span(totalS)} instead of ${p.span(allFriedS)}. The cook stays at the pot.`;
 }

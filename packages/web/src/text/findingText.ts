@@ -218,6 +218,14 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     `Hot oil stands at ${p.percent(get(v, 'oilAlone'))} of the pot, ${p.percent(get(v, 'withLot'))} with the lot in, ${p.mm(get(v, 'freeM'))} of wall free. Keep oil under a third, under half with the lot, and 80 mm free: less oil or a taller pot.`,
   'fry.oil-outside': (v, p) =>
     `${p.temp(get(v, 'oilC'))}; this dough is usually fried at ${p.temp(get(v, 'leastC'))} to ${p.temp(get(v, 'mostC'))}.`,
+  'fry.oil-discard': (v) =>
+    `The oil in the pot is done after ${uses(v)}: pour it away, cold, never down the sink. The Store says why.`,
+  'fry.oil-last': (v) => `The oil in the pot has ${uses(v)} behind it: this is its last.`,
+  'fry.oil-strain': (v) => `The oil in the pot has ${uses(v)} behind it and wants straining first, cold.`,
+  'fry.oil-allergen': (v) => {
+    const n = get(v, 'allergic');
+    return `The oil in the pot carries what ${n === 1 ? 'one guest is' : `${plain(n, 0)} guests are`} allergic to: nothing fried in it is for them. Fresh oil, a clean pot, and ask them.`;
+  },
   'fry.coil-shut': (v, p) =>
     `Over ${p.temp(get(v, 'mostC'))} a coil crusts before its rings have opened. Start it slower.`,
   'fry.seam': (v, p) =>
@@ -243,6 +251,12 @@ const SENTENCES: Record<FindingCode, Sentence> = {
   'serve.room-limit': (v, p) =>
     `Filled pieces wait ${p.time(get(v, 'waitS'))} on the bench; the usual limit is ${p.time(get(v, 'limitS'))}. Chill them as they are folded.`,
 };
+
+/** @example "3 batches" */
+function uses(v: Finding['values']): string {
+  const n = get(v, 'uses');
+  return n === 1 ? 'one batch' : `${plain(n, 0)} batches`;
+}
 
 export function findingText(finding: Finding, printer: Printer): string {
   return SENTENCES[finding.code](finding.values, printer);

@@ -27,6 +27,8 @@ import {
   planCold,
   planHot,
   predictPiece,
+  type SplitPlan,
+  splitPlan,
   type TurnSchool,
   withSchool,
 } from '@ember-fold/core';
@@ -89,9 +91,14 @@ const worker = {
   lotWays(draft: BatchDraft, kitchen: Kitchen): LotWay[] {
     return lotWays(draft, kitchen);
   },
-  /** The same piece in an oven. */
-  bake(draft: BatchDraft, kitchen: Kitchen, ovenC: number): { plan: BakePlan | null } {
-    return { plan: bakePlan(draft, kitchen, ovenC) };
+  /** The same piece in an oven, and how a batch is best divided between oven and pot. */
+  bake(
+    draft: BatchDraft,
+    kitchen: Kitchen,
+    ovenC: number,
+    perTray: number,
+  ): { plan: BakePlan | null; split: SplitPlan | null } {
+    return { plan: bakePlan(draft, kitchen, ovenC), split: splitPlan(draft, kitchen, ovenC, perTray) };
   },
   /** Fridge, freezer and paper for a piece of this draft; `null` without one. */
   hold(draft: BatchDraft, kitchen: Kitchen): HoldTimes | null {

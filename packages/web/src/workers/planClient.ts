@@ -11,6 +11,7 @@ import type {
   Kitchen,
   LotWay,
   PiecePrediction,
+  SplitPlan,
 } from '@ember-fold/core';
 import { proxy, type Remote, wrap } from 'comlink';
 import { latestOnly } from './latestOnly';
@@ -63,8 +64,12 @@ export const crumbsLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen): Pr
 
 /** The same piece in an oven. */
 export const bakeLatest = latestOnly(
-  (draft: BatchDraft, kitchen: Kitchen, ovenC: number): Promise<{ plan: BakePlan | null }> =>
-    plans().bake(draft, kitchen, ovenC),
+  (
+    draft: BatchDraft,
+    kitchen: Kitchen,
+    ovenC: number,
+    perTray: number,
+  ): Promise<{ plan: BakePlan | null; split: SplitPlan | null }> => plans().bake(draft, kitchen, ovenC, perTray),
 );
 
 /** Other ways to divide a batch into lots. */

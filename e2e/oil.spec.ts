@@ -1,0 +1,115 @@
+import { type Guests, newBatch } from '@ember-fold/core';
+import AxeBuilder from '@axe-core/playwright';
+import { randomUUID } from 'node:crypto';
+import { expect, settled, test } from './kitchen';
+import { type Product, startProduct } from './product';
+
+/** A product of its own: its oil and guests are one for the kitchen. */
+let product: Product;
+test.beforeAll(async () => {
+  product = await startProduct('oil');
+});
+test.afterAll(() => product.stop());
+
+interface Kept {
+  readonly oil: { readonly id: string; readonly name: string };
+  readonly state: { readonly advice: string; readonly uses: number; readonly isGone: boolean };
+}
+const read = async <T>(path: string): Promise<T> => (await (await fetch(`${product.address}/api${path}`)).json()) as T;
+const oils = () => read<Kept[]>('/oils');
+
+test('oil through its life: looked at, refused by the plan, poured away, and fresh oil taken; undisturbed by a reload', async ({
+  page,
+}) => {
+  const id = randomUUID();
+  const draft = newBatch('Oil', 'lentil-dill', 24, new Date(Date.now() + 40 * 86_400_000).toISOString());
+  await fetch(`${product.address}/api/batches`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ id, draft }),
+  });
+  await page.goto(`${product.address}/store/oil`);
+  const card = page.locator('[data-oil="Sunflower oil, 5 l tin"]');
+  await expect(card).toContainText('in the pot');
+  await expect(card).toContainText(/Good to fry in\.[\s\S]*3 batches[\s\S]*Carries gluten/);
+  await card.getByText(/^What happened to it/).click();
+  await expect(card.getByText(/Squash and sage half-moons, first try, .* crumbs left/)).toBeVisible();
+  await card.getByRole('button', { name: 'Look at it' }).click();
+  await page.getByText('Foam that stays').click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(card).toContainText('Pour it away: it foams.');
+  expect((await new AxeBuilder({ page }).analyze()).violations.map((v) => v.id)).toEqual([]);
+
+  await page.goto(`${product.address}/bench/${id}/fry`);
+  await settled(page);
+  await expect(page.getByText(/^The oil in the pot is done after 3 batches/)).toBeVisible();
+
+  await page.goto(`${product.address}/store/oil`);
+  await card.getByRole('button', { name: 'Pour away' }).click();
+  await page.getByRole('button', { name: 'It is poured away' }).click();
+  await expect(card).toContainText('Poured away.');
+  await page.getByRole('textbox', { name: 'Name of the oil' }).fill('Corn oil, new');
+  await page.getByRole('textbox', { name: 'Into the pot' }).fill('2.2 l');
+  await page.getByRole('button', { name: 'Keep it and fry in it' }).click();
+  const fresh = page.locator('[data-oil="Corn oil, new"]');
+  await expect(fresh).toContainText(/in the pot[\s\S]*2200 ml, 0 batches/);
+  await expect.poll(async () => (await oils()).map((one) => one.state.isGone)).toEqual([false, true]);
+  await expect
+    .poll(async () => (await read<{ kitchen: { potOilId?: string } }>('/kitchen')).kitchen.potOilId)
+    .toBe((await oils())[0]!.oil.id);
+  await page.reload();
+  await expect(fresh).toContainText('in the pot');
+
+  await page.goto(`${product.address}/bench/${id}/fry`);
+  await settled(page);
+  await expect(page.getByText(/^The oil in the pot is done/)).toHaveCount(0);
+});
+
+test('the order at the pot follows the guests: egg goes last once somebody is allergic to it', async ({ page }) => {
+  await page.goto(`${product.address}/bench`);
+  await page
+    .getByRole('link', { name: /^Lentil and dill cones/ })
+    .first()
+    .click();
+  await page.goto(page.url().replace(/\/[a-z]*$/, '/fry'));
+  await settled(page);
+  const order = async () => {
+    await page.getByRole('button', { name: 'Lots and order' }).click();
+    await page.getByText('Order at the pot').click();
+    const list = page.getByRole('list', { name: 'Order at the pot' });
+    await expect(list.getByRole('listitem')).toHaveCount(5);
+    return list;
+  };
+  const list = await order();
+  await expect(list.getByRole('listitem').last()).toContainText('Smoked mackerel and leek ropes');
+  await expect(list.getByRole('listitem').last()).toContainText('Not for Vegetarians (4)');
+  expect((await new AxeBuilder({ page }).analyze()).violations.map((v) => v.id)).toEqual([]);
+  const fry = page.url();
+  await page.getByRole('link', { name: 'Store, Guests' }).click();
+  await page.getByRole('button', { name: 'Add guests' }).click();
+  await page.getByRole('textbox', { name: 'Who' }).last().fill('Odalys');
+  await page.getByRole('group', { name: 'Allergic to' }).last().getByText('eggs').click();
+  await expect
+    .poll(async () => (await read<{ kitchen: { guests: Guests[] } }>('/kitchen')).kitchen.guests.at(-1))
+    .toMatchObject({ name: 'Odalys', allergies: ['eggs'] });
+  await page.goto(fry);
+  await settled(page);
+  const now = await order();
+  await expect(now.getByRole('listitem').last()).toContainText('Pear and ginger rounds');
+  await expect(now.getByRole('listitem').last()).toContainText('Odalys: it contains eggs');
+});
+
+test('pots: another is taken in its place, none is lost, and the plan follows', async ({ page }) => {
+  await page.goto(`${product.address}/store/oil`);
+  await page.getByRole('button', { name: 'Fry in: Small pan on the small ring' }).click();
+  await expect(page.getByRole('textbox', { name: 'Across' })).toHaveValue('160');
+  const others = page.getByRole('list', { name: 'Other pots' });
+  await expect(others.getByRole('listitem')).toHaveText(/The pot before.*240 mm/);
+  await page.getByRole('textbox', { name: 'Full power of the ring' }).fill('1500');
+  await page.getByRole('textbox', { name: 'Name of this pot' }).fill('Small pan, other ring');
+  await page.getByRole('button', { name: 'Keep this pot as another' }).click();
+  await expect(others.getByRole('listitem')).toHaveCount(2);
+  await expect
+    .poll(async () => (await read<{ kitchen: { pot: object } }>('/kitchen')).kitchen.pot)
+    .toMatchObject({ diameterM: 0.16, burnerW: 1500 });
+});

@@ -1,0 +1,84 @@
+import { type FryJob, fryJobOf, type Oil, type OilEvent, oilState, supperOrder } from '@ember-fold/core';
+import { Router } from 'express';
+import { listBatches, readBatch } from '../db/batchTable.js';
+import type { Queries } from '../db/gate.js';
+import { readKitchen } from '../db/kitchenTable.js';
+import { insertOil, insertOilEvent, listOilEvents, listOils, readOil } from '../db/oilTable.js';
+import { ApiError } from '../errors.js';
+import type { Context } from './context.js';
+import { kitchenFor, pantryNow, potOilNow } from './kitchenNow.js';
+import { type AskedOilEvent, SCHEMAS, validate } from './validate.js';
+
+/** Batches eaten within this of one another are one supper. */
+const SUPPER_MS = 10 * 3_600_000;
+/** As many batches as one oil is planned for. */
+const MOST_JOBS = 12;
+
+/** Kept oils with their history, and the order in which a supper's batches share one. */
+export function oilRoutes({ gate, clockMs }: Context): Router {
+  const router = Router();
+
+  const answerOf = async (q: Queries, oil: Oil) => {
+    const events = await listOilEvents(q, oil.id);
+    return { oil, events, state: oilState(oil, events, clockMs(), await pantryNow(q)) };
+  };
+
+  router.get('/', async (_req, res) => {
+    const oils = await listOils(gate);
+    res.json(await Promise.all(oils.map((oil) => answerOf(gate, oil))));
+  });
+
+  router.post('/', async (req, res) => {
+    const { m3, ...oil } = validate<Oil & { m3: number }>(SCHEMAS.oil, req.body);
+    const at = clockMs();
+    const isNew = await gate.transaction(async (q) => {
+      (await pantryNow(q)).find(oil.ingredientId, 'ingredientId');
+      if (!(await insertOil(q, oil, new Date(at)))) return false;
+      // The first filling has the oil's own id.
+      await insertOilEvent(q, oil.id, { id: oil.id, at, kind: 'filled', m3 });
+      return true;
+    });
+    const kept = await readOil(gate, oil.id);
+    if (!kept) throw new ApiError('INTERNAL');
+    if (!isNew && kept.ingredientId !== oil.ingredientId) throw new ApiError('ID_TAKEN', undefined, 'id');
+    res.status(isNew ? 201 : 200).json(await answerOf(gate, kept));
+  });
+
+  router.post('/:id/events', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const ask = validate<AskedOilEvent>(SCHEMAS.oilEvent, req.body);
+    const oil = await readOil(gate, id);
+    if (!oil) throw new ApiError('NO_OIL');
+    const before = await answerOf(gate, oil);
+    const known = before.events.some((event) => event.id === ask.id);
+    if (before.state.isGone && !known) throw new ApiError('OIL_GONE');
+    const event: OilEvent = { ...ask, at: clockMs() };
+    if (!known && !(await insertOilEvent(gate, id, event))) throw new ApiError('ID_TAKEN', undefined, 'id');
+    res.status(known ? 200 : 201).json(await answerOf(gate, oil));
+  });
+
+  router.get('/order/:id', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const asked = await readBatch(gate, id);
+    if (!asked) throw new ApiError('NO_BATCH');
+    const eatMs = Date.parse(asked.draft.eatAt);
+    const near = (await listBatches(gate, ['planned', 'frying'])).filter(
+      (batch) => Math.abs(Date.parse(batch.draft.eatAt) - eatMs) <= SUPPER_MS,
+    );
+    const { kitchen } = await readKitchen(gate);
+    const jobs: FryJob[] = [];
+    const left: string[] = [];
+    for (const batch of near) {
+      const job =
+        jobs.length < MOST_JOBS
+          ? fryJobOf(batch.id, batch.draft, await kitchenFor(gate, batch.draft, clockMs()))
+          : null;
+      if (job) jobs.push(job);
+      else left.push(batch.draft.name);
+    }
+    const { potOil } = await potOilNow(gate, kitchen, clockMs());
+    res.json({ order: supperOrder(jobs, { ...kitchen, ...(potOil && { potOil }) }), left });
+  });
+
+  return router;
+}

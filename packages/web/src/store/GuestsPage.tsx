@@ -1,0 +1,90 @@
+import type { Guests } from '@ember-fold/core';
+import { UserPlus } from 'lucide-react';
+import { styled } from 'styled-components';
+import { editKitchen } from '../app/editKitchen';
+import { useAppSelector } from '../app/store';
+import { PHONE } from '../app/theme';
+import { useKitchen } from '../app/useLine';
+import { AllergenTicks } from '../controls/AllergenTicks';
+import { Button } from '../controls/Button';
+import { NameField } from '../controls/NameField';
+import { Panel, PanelTitle, Problem, Soft } from '../controls/Panel';
+import { Pick } from '../controls/Pick';
+import { CountField } from '../controls/UnitFields';
+import { EATS_NAME } from '../text/oilText';
+
+const Group = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 2fr) 190px minmax(0, 1fr) auto;
+  gap: 4px 14px;
+  align-items: end;
+  padding: 10px 0;
+  border-top: 1px solid ${({ theme }) => theme.line};
+  > :last-child {
+    grid-column: 1 / -1;
+  }
+  ${PHONE} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+/** Who is at the table, what they eat, and what must not reach them. */
+export function GuestsPage() {
+  const known = useKitchen();
+  const problem = useAppSelector((state) => state.kitchenSave.problem);
+  if (!known) return null;
+  const guests = known.kitchen.guests ?? [];
+  const put = (next: readonly Guests[]) => editKitchen((now) => ({ ...now, guests: next }));
+  const change = (id: string, to: Partial<Guests>) =>
+    put(guests.map((one) => (one.id === id ? { ...one, ...to } : one)));
+  const heads = guests.reduce((sum, one) => sum + one.count, 0);
+  return (
+    <Panel>
+      <PanelTitle>{heads === 0 ? 'Nobody is listed yet' : `${heads} at the table`}</PanelTitle>
+      <Soft>
+        Allergies here decide the order at the pot, and who is told to keep off which batch. Ask each guest: traces can
+        be in any ingredient, and what a guest or a doctor says comes before anything on this page.
+      </Soft>
+      {problem && <Problem>{problem}</Problem>}
+      {guests.map((one) => (
+        <Group key={one.id}>
+          <NameField label="Who" value={one.name} onChange={(name) => change(one.id, { name })} />
+          <CountField
+            label="How many"
+            value={one.count}
+            least={1}
+            most={500}
+            onChange={(count) => change(one.id, { count })}
+          />
+          <Pick<Guests['eats']>
+            label="Eats"
+            value={one.eats}
+            options={EATS_NAME}
+            onChange={(eats) => change(one.id, { eats })}
+          />
+          <Button
+            $look="quiet"
+            aria-label={`Remove ${one.name}`}
+            onPress={() => put(guests.filter((other) => other.id !== one.id))}
+          >
+            Remove
+          </Button>
+          <AllergenTicks
+            label="Allergic to"
+            value={one.allergies}
+            onChange={(allergies) => change(one.id, { allergies })}
+          />
+        </Group>
+      ))}
+      <Button
+        isDisabled={guests.length >= 60}
+        onPress={() =>
+          put([...guests, { id: crypto.randomUUID(), name: 'Guest', count: 1, eats: 'anything', allergies: [] }])
+        }
+      >
+        <UserPlus size={16} aria-hidden />
+        Add guests
+      </Button>
+    </Panel>
+  );
+}

@@ -1,0 +1,305 @@
+import { OIL_KINDS, type OilAdvice, type OilSigns } from '@ember-fold/core';
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import { problemOf } from '../app/api';
+import { editKitchen } from '../app/editKitchen';
+import { type OilAct, oilApi, type OilRow } from '../app/oilApi';
+import { PHONE } from '../app/theme';
+import { useKitchen, usePantry } from '../app/useLine';
+import { Asked } from '../controls/Asked';
+import { Button } from '../controls/Button';
+import { ToneMark, toneColour } from '../controls/Findings';
+import { NameField } from '../controls/NameField';
+import { Panel, PanelTitle, Problem, Row, Soft } from '../controls/Panel';
+import { Pick } from '../controls/Pick';
+import { Actions, Sheet } from '../controls/Sheet';
+import { TickField } from '../controls/TickField';
+import { MlField, TempField } from '../controls/UnitFields';
+import { oilAdviceText, oilCarriesText, oilEventText, oilStateText, SIGN_NAME } from '../text/oilText';
+import type { Printer } from '../text/printer';
+import { PotPanel } from './PotPanel';
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+  gap: 14px;
+  align-items: start;
+  > div {
+    display: grid;
+    gap: 14px;
+  }
+  ${PHONE} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+const Head = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 2px 12px;
+`;
+
+const Verdict = styled.p<{ $tone: 'good' | 'lookOut' | 'stop' | 'know' }>`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin: 4px 0;
+  font-weight: 640;
+  svg {
+    flex: none;
+    color: ${({ theme, $tone }) => theme[$tone]};
+  }
+`;
+
+const Keys = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  margin-top: 8px;
+`;
+
+const TONE: Record<OilAdvice, 'good' | 'look-out' | 'stop'> = {
+  good: 'good',
+  strain: 'look-out',
+  'last-time': 'look-out',
+  discard: 'stop',
+};
+
+/** Kept oils with their history, and the pots they are heated in. */
+export function OilPage() {
+  const oils = oilApi.useOilsQuery(undefined, { refetchOnMountOrArgChange: true });
+  const known = useKitchen();
+  if (!known) return null;
+  const { kitchen, printer } = known;
+  return (
+    <Two>
+      <div>
+        <Asked of={oils} what="the oils">
+          {(rows) => (
+            <>
+              {rows.length === 0 && (
+                <Panel>
+                  <PanelTitle>No oil is kept yet</PanelTitle>
+                  <Soft>Add what is in the pot: its uses, age and what was fried in it are then counted here.</Soft>
+                </Panel>
+              )}
+              {[...rows]
+                .sort((a, b) => Number(b.oil.id === kitchen.potOilId) - Number(a.oil.id === kitchen.potOilId))
+                .map((row) => (
+                  <OilCard key={row.oil.id} row={row} isInPot={row.oil.id === kitchen.potOilId} printer={printer} />
+                ))}
+            </>
+          )}
+        </Asked>
+        <NewOil printer={printer} />
+      </div>
+      <PotPanel />
+    </Two>
+  );
+}
+
+interface OilCardProps {
+  readonly row: OilRow;
+  readonly isInPot: boolean;
+  readonly printer: Printer;
+}
+
+function OilCard({ row: { oil, state, events }, isInPot, printer }: OilCardProps) {
+  const [tell, telling] = oilApi.useTellOilMutation();
+  const [open, setOpen] = useState<'judge' | 'top-up' | 'pour' | null>(null);
+  const act = (what: OilAct) => void tell({ oilId: oil.id, act: what });
+  const id = () => crypto.randomUUID();
+  const close = () => setOpen(null);
+  const tone = TONE[state.advice];
+  return (
+    <Panel data-oil={oil.name}>
+      <Head>
+        <PanelTitle style={{ margin: 0 }}>{oil.name}</PanelTitle>
+        {isInPot && !state.isGone && <strong>in the pot</strong>}
+      </Head>
+      {state.isGone ? (
+        <Soft>Poured away.</Soft>
+      ) : (
+        <>
+          <Verdict $tone={toneColour(tone)}>
+            <ToneMark tone={tone} />
+            {oilAdviceText(state)}
+          </Verdict>
+          <p>{oilStateText(state, printer)}</p>
+          <p>{oilCarriesText(state)}</p>
+        </>
+      )}
+      <details>
+        <summary style={{ minHeight: 44, paddingTop: 10 }}>{`What happened to it, ${events.length}`}</summary>
+        <ul>
+          {[...events].reverse().map((event) => (
+            <li key={event.id}>{oilEventText(event, printer)}</li>
+          ))}
+        </ul>
+      </details>
+      {telling.error && <Problem>{problemOf(telling.error).message}</Problem>}
+      {!state.isGone && (
+        <Keys>
+          {!isInPot && (
+            <Button onPress={() => editKitchen((now) => ({ ...now, potOilId: oil.id }))}>Fry in this one</Button>
+          )}
+          <Button onPress={() => act({ id: id(), kind: 'strained' })}>Strained</Button>
+          <Button onPress={() => setOpen('top-up')}>Top up</Button>
+          <Button onPress={() => setOpen('judge')}>Look at it</Button>
+          <Button $look="quiet" onPress={() => setOpen('pour')}>
+            Pour away
+          </Button>
+        </Keys>
+      )}
+      {open === 'judge' && (
+        <JudgeSheet
+          name={oil.name}
+          onClose={close}
+          onJudged={(signs) => {
+            act({ id: id(), kind: 'judged', ...signs });
+            close();
+          }}
+        />
+      )}
+      {open === 'top-up' && (
+        <TopUpSheet
+          name={oil.name}
+          onClose={close}
+          onAdded={(m3) => {
+            act({ id: id(), kind: 'topped-up', m3 });
+            close();
+          }}
+        />
+      )}
+      {open === 'pour' && (
+        <Sheet title={`Pour "${oil.name}" away?`} isOpen onClose={close} alert>
+          <p>Let it go cold, put it in a closed bottle, and take it where your town collects it; never down a drain.</p>
+          <Actions>
+            <Button onPress={close}>Keep it</Button>
+            <Button
+              $look="danger"
+              onPress={() => {
+                act({ id: id(), kind: 'poured-away' });
+                close();
+              }}
+            >
+              It is poured away
+            </Button>
+          </Actions>
+        </Sheet>
+      )}
+    </Panel>
+  );
+}
+
+interface JudgeSheetProps {
+  readonly name: string;
+  readonly onClose: () => void;
+  readonly onJudged: (signs: OilSigns) => void;
+}
+
+/** What eyes and nose say; any of them means that it is done. */
+function JudgeSheet({ name, onClose, onJudged }: JudgeSheetProps) {
+  const [signs, setSigns] = useState<OilSigns>({ dark: false, foams: false, smokesEarly: false, rank: false });
+  return (
+    <Sheet title={`Look at "${name}"`} isOpen onClose={onClose}>
+      <p>In a glass against the light, and by nose. Any one of these means that it is done.</p>
+      {(Object.keys(SIGN_NAME) as (keyof OilSigns)[]).map((sign) => (
+        <TickField
+          key={sign}
+          label={SIGN_NAME[sign]}
+          value={signs[sign]}
+          onChange={(seen) => setSigns({ ...signs, [sign]: seen })}
+        />
+      ))}
+      <Actions>
+        <Button $look="primary" onPress={() => onJudged(signs)}>
+          {Object.values(signs).some(Boolean) ? 'Write it down' : 'Nothing wrong'}
+        </Button>
+      </Actions>
+    </Sheet>
+  );
+}
+
+interface TopUpSheetProps {
+  readonly name: string;
+  readonly onClose: () => void;
+  readonly onAdded: (m3: number) => void;
+}
+
+function TopUpSheet({ name, onClose, onAdded }: TopUpSheetProps) {
+  const [m3, setM3] = useState(0.0003);
+  return (
+    <Sheet title={`Top up "${name}"`} isOpen onClose={onClose}>
+      <Soft>Fresh oil thins out what has worn. What was fried in it stays in it, for whoever is allergic.</Soft>
+      <Row>
+        <MlField label="Fresh oil" value={m3} least={0.00001} most={0.02} onChange={setM3} />
+      </Row>
+      <Actions>
+        <Button $look="primary" onPress={() => onAdded(m3)}>
+          Added
+        </Button>
+      </Actions>
+    </Sheet>
+  );
+}
+
+type KindId = (typeof OIL_KINDS)[number]['ingredientId'];
+
+/** Fresh oil, from the bottle. */
+function NewOil({ printer }: { readonly printer: Printer }) {
+  const pantry = usePantry();
+  const [add, adding] = oilApi.useAddOilMutation();
+  const [asked, setAsked] = useState({
+    id: crypto.randomUUID() as string,
+    name: 'Fresh oil',
+    ingredientId: OIL_KINDS[0]!.ingredientId,
+    smokeC: OIL_KINDS[0]!.smokeC,
+    m3: 0.002,
+  });
+  const set = (change: Partial<typeof asked>) => setAsked((now) => ({ ...now, ...change }));
+  const names = Object.fromEntries(
+    OIL_KINDS.map(({ ingredientId }) => [ingredientId, pantry.find(ingredientId).name]),
+  ) as Record<KindId, string>;
+  const take = async () => {
+    const made = await add(asked);
+    if (!('data' in made)) return;
+    editKitchen((now) => ({ ...now, potOilId: asked.id }));
+    set({ id: crypto.randomUUID(), name: 'Fresh oil' });
+  };
+  return (
+    <Panel>
+      <PanelTitle>Fresh oil</PanelTitle>
+      <NameField label="Name of the oil" value={asked.name} onChange={(name) => set({ name })} />
+      <Pick<KindId>
+        label="What it is"
+        value={asked.ingredientId}
+        options={names}
+        onChange={(ingredientId) =>
+          set({ ingredientId, smokeC: OIL_KINDS.find((kind) => kind.ingredientId === ingredientId)!.smokeC })
+        }
+      />
+      <Row>
+        <TempField
+          label="Smoke point on the bottle"
+          value={asked.smokeC}
+          least={160}
+          most={280}
+          printer={printer}
+          onChange={(smokeC) => set({ smokeC })}
+        />
+      </Row>
+      <Row>
+        <MlField label="Into the pot" value={asked.m3} least={0.0002} most={0.02} onChange={(m3) => set({ m3 })} />
+      </Row>
+      {adding.error && <Problem>{problemOf(adding.error).message}</Problem>}
+      <Button onPress={() => void take()} isDisabled={adding.isLoading}>
+        Keep it and fry in it
+      </Button>
+      <Soft style={{ marginTop: 6 }}>
+        Refined, with a high smoke point. Smoke points differ between bottles: the one on yours counts.
+      </Soft>
+    </Panel>
+  );
+}

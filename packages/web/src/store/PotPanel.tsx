@@ -1,0 +1,136 @@
+import { type NamedPot, parseNumber, type Pot } from '@ember-fold/core';
+import { useState } from 'react';
+import { editKitchen } from '../app/editKitchen';
+import { useKitchen } from '../app/useLine';
+import { Button } from '../controls/Button';
+import { FigureField } from '../controls/FigureField';
+import { NameField } from '../controls/NameField';
+import { Panel, PanelTitle, Row, Soft } from '../controls/Panel';
+import { CountField, GramField, MlField, MmField, PercentField, TempField } from '../controls/UnitFields';
+import { WayList } from '../controls/WayList';
+import { plain } from '../text/printer';
+
+/** The pot that is fried in, on its ring; and others to take instead. */
+export function PotPanel() {
+  const known = useKitchen();
+  const [name, setName] = useState('Another pot');
+  if (!known) return null;
+  const { kitchen, printer } = known;
+  const { pot, otherPots = [] } = kitchen;
+  const set = (change: Partial<Pot>) => editKitchen((now) => ({ ...now, pot: { ...now.pot, ...change } }));
+  const setOthers = (others: readonly NamedPot[]) => editKitchen((now) => ({ ...now, otherPots: others }));
+  const take = (index: number) =>
+    editKitchen((now) => {
+      const others = now.otherPots ?? [];
+      const taken = others[index];
+      if (!taken) return now;
+      // The one before stays under the name of the one taken: none is lost.
+      const rest = others.map((one, i) => (i === index ? { name: 'The pot before', pot: now.pot } : one));
+      return { ...now, pot: taken.pot, otherPots: rest };
+    });
+  return (
+    <Panel>
+      <PanelTitle>Pot on its ring</PanelTitle>
+      <Row>
+        <MmField
+          label="Across"
+          value={pot.diameterM}
+          least={0.1}
+          most={0.6}
+          onChange={(diameterM) => set({ diameterM })}
+        />
+      </Row>
+      <Row>
+        <MmField label="High" value={pot.heightM} least={0.05} most={0.6} onChange={(heightM) => set({ heightM })} />
+      </Row>
+      <Row>
+        <GramField
+          label="Weighs empty"
+          value={pot.massKg}
+          least={0.1}
+          most={30}
+          printer={printer}
+          onChange={(massKg) => set({ massKg })}
+        />
+      </Row>
+      <Row>
+        <MlField
+          label="Cold oil in it"
+          value={pot.oilM3}
+          least={0.0002}
+          most={0.02}
+          onChange={(oilM3) => set({ oilM3 })}
+        />
+      </Row>
+      <Row>
+        <FigureField
+          label="Full power of the ring"
+          value={pot.burnerW}
+          print={(w) => plain(w, 0)}
+          read={(text) => parseNumber(text.replace(/\s*w$/i, ''))}
+          least={300}
+          most={8000}
+          unit="W"
+          expected="watts such as 2000"
+          onChange={(burnerW) => set({ burnerW })}
+        />
+      </Row>
+      <Row>
+        <CountField
+          label="Highest number on its knob"
+          value={pot.settings}
+          least={1}
+          most={20}
+          onChange={(settings) => set({ settings })}
+        />
+      </Row>
+      <Row>
+        <PercentField
+          label="Of that reaches the oil"
+          value={pot.efficiency}
+          least={0.2}
+          most={1}
+          onChange={(efficiency) => set({ efficiency })}
+        />
+      </Row>
+      <Row>
+        <TempField
+          label="Smoke point, where no oil is kept"
+          value={pot.smokeC}
+          least={160}
+          most={280}
+          printer={printer}
+          onChange={(smokeC) => set({ smokeC })}
+        />
+      </Row>
+      <Soft>Gas gives about 40 % of its power to the oil, a glass ring 60 %, induction 85 %.</Soft>
+      <PanelTitle as="h3" style={{ marginTop: 14 }}>
+        Other pots
+      </PanelTitle>
+      <WayList aria-label="Other pots">
+        {otherPots.map((other, i) => (
+          <li key={`${i} ${other.name}`}>
+            <div>
+              <strong>{other.name}</strong>
+              <Soft>{`${printer.mm(other.pot.diameterM)} across, ${printer.ml(other.pot.oilM3)}, ${plain(other.pot.burnerW, 0)} W`}</Soft>
+            </div>
+            <Button aria-label={`Fry in: ${other.name}`} onPress={() => take(i)}>
+              Fry in it
+            </Button>
+            <Button
+              $look="quiet"
+              aria-label={`Remove ${other.name}`}
+              onPress={() => setOthers(otherPots.filter((_, j) => j !== i))}
+            >
+              Remove
+            </Button>
+          </li>
+        ))}
+      </WayList>
+      <NameField label="Name of this pot" value={name} onChange={setName} />
+      <Button isDisabled={otherPots.length >= 20} onPress={() => setOthers([...otherPots, { name, pot }])}>
+        Keep this pot as another
+      </Button>
+    </Panel>
+  );
+}
