@@ -72,6 +72,7 @@ try {
     ['formula', `formulas/${everyday.id}`],
     ['ingredients', 'ingredients/quillhaven-mill-flour'],
     ['shopping', 'shopping'],
+    ['oil', 'oil'],
   ] as const) {
     await page.goto(`${product.address}/store/${path}`);
     await shoot(page, `store-${name}`);

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { DOUGH_FAMILIES } from '../dough/doughFamily.js';
+import { TURN_SCHOOLS } from '../frying/lying.js';
 import { FORMS } from '../piece/forms.js';
 import { type BatchDraft, DEFAULT_KITCHEN } from './draft.js';
 import { withFamily, withWorkedFormula } from './editDraft.js';
@@ -56,7 +57,7 @@ test('any draft within its ranges plans without a crash and without a number tha
     }),
     oilC: double(110, 200),
     minutesS: fc.option(double(20, 1800)),
-    turn: fc.constantFrom('once' as const, 'each-minute' as const, 'held-under' as const),
+    turn: fc.constantFrom(...TURN_SCHOOLS),
     start: fc.constantFrom('room' as const, 'fridge' as const, 'frozen' as const, 'tempered' as const),
     lotSize: fc.option(fc.integer({ min: 1, max: 60 })),
   });

@@ -115,6 +115,7 @@ export type FindingCode =
   | 'fry.oil-last'
   | 'fry.oil-strain'
   | 'fry.oil-allergen'
+  | 'fry.greasy'
   | 'fry.coil-shut'
   | 'fry.seam'
   | 'fry.half-depth'

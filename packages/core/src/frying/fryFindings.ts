@@ -22,6 +22,10 @@ export function fryFindings(
   ];
 }
 
+/** Too cool too long: a piece that takes up this share of itself is greasy. Our own. */
+const GREASY_SHARE = 0.085;
+const PIECE_KG_PER_M3 = 1100;
+
 function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family: DoughFamily): Finding[] {
   const found: Finding[] = [];
   const { oilC, start } = draft.fry;
@@ -34,6 +38,14 @@ function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family:
   }
   if (family.id === 'coiled' && oilC > most) {
     found.push({ code: 'fry.coil-shut', tone: 'look-out', values: { oilC, mostC: most } });
+  }
+  const drinksShare = (plan.oilUptakeKg ?? 0) / (PIECE_KG_PER_M3 * plan.bulk.volumeM3);
+  if (oilC < least && drinksShare > GREASY_SHARE) {
+    found.push({
+      code: 'fry.greasy',
+      tone: 'look-out',
+      values: { oilKg: plan.oilUptakeKg ?? 0, share: drinksShare, leastC: least },
+    });
   }
   if (start === 'frozen' || start === 'tempered') found.push(...frozenFindings(draft));
   return found;

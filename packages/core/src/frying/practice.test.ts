@@ -48,6 +48,18 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
     ['fry.golden:good'],
   ],
   [
+    'a scalded dough at 140 until it is golden: hard and greasy by then',
+    { starter: 'mushroom-barley', family: 'scalded', fry: { oilC: 140 } },
+    ['fry.greasy:look-out'],
+    [],
+  ],
+  [
+    'in two litres but meant for half depth: it floats, and is told so',
+    { fry: { turn: 'half-depth' } },
+    ['fry.half-too-deep:look-out'],
+    ['fry.half-depth:good'],
+  ],
+  [
     'from frozen in hot oil for six minutes: cold inside, and the oil was too hot for it',
     { fry: { oilC: 175, start: 'frozen', minutesS: 360 } },
     ['fry.core-cold:stop', 'fry.frozen-oil:look-out', 'fry.frozen-wipe:look-out'],

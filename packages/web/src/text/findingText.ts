@@ -226,6 +226,8 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     const n = get(v, 'allergic');
     return `The oil in the pot carries what ${n === 1 ? 'one guest is' : `${plain(n, 0)} guests are`} allergic to: nothing fried in it is for them. Fresh oil, a clean pot, and ask them.`;
   },
+  'fry.greasy': (v, p) =>
+    `Pale, hard and greasy: so long in cool oil it takes up ${p.mass(get(v, 'oilKg'))}, ${p.percent(get(v, 'share'))} of itself. From ${p.temp(get(v, 'leastC'))} the skin closes sooner.`,
   'fry.coil-shut': (v, p) =>
     `Over ${p.temp(get(v, 'mostC'))} a coil crusts before its rings have opened. Start it slower.`,
   'fry.seam': (v, p) =>
