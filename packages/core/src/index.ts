@@ -274,3 +274,22 @@ export {
 export { CRUMB_ANSWERS, type CrumbAnswer, type CrumbRange, crumbRange } from './oil/crumbTest.js';
 export { type BakePlan, bakePlan, type SplitPlan, splitPlan } from './batch/bakePlan.js';
 export { type LotWay, type LotWayId, lotWays } from './batch/lotWays.js';
+export {
+  type CheckAnswer,
+  type CookAct,
+  type CookState,
+  cookState,
+  type RunStepId,
+  stepState,
+  type StepState,
+} from './cook/cookAct.js';
+export {
+  type Background,
+  type CheckId,
+  type CookNow,
+  cookNow,
+  type MeasureId,
+  type RunStep,
+  runSheet,
+} from './cook/runSheet.js';
+export { asCooked, MEASURE_RANGE, type PlanChange, planChanges } from './cook/asCooked.js';

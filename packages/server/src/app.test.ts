@@ -7,6 +7,7 @@ import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { openGate } from './db/gate.js';
 import { DeviceHub } from './devices/deviceHub.js';
+import { LiveHub } from './live/liveHub.js';
 import { SimulatedScaleRunner } from './devices/simulatedScaleRunner.js';
 import { StoveRunner } from './devices/stoveRunner.js';
 import { toApiError } from './errors.js';
@@ -73,6 +74,7 @@ it('says that the records are out of reach when the database is', async () => {
     stoves,
     devices,
     scale,
+    live: new LiveHub(),
     clockMs: Date.now,
     log: pino({ level: 'silent' }),
     webDir: null,

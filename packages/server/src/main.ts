@@ -6,6 +6,8 @@ import { openGate } from './db/gate.js';
 import { migrate } from './db/migrate.js';
 import { loadDemo } from './demo/loadDemo.js';
 import { DeviceHub } from './devices/deviceHub.js';
+import { LiveHub } from './live/liveHub.js';
+import { steadyClock } from './live/steadyClock.js';
 import { SimulatedScaleRunner } from './devices/simulatedScaleRunner.js';
 import { StoveRunner } from './devices/stoveRunner.js';
 
@@ -29,11 +31,12 @@ async function main(): Promise<void> {
   const gate = openGate(config.databaseUrl);
   await migrate(gate);
   if (config.demo) await loadDemo(gate, Date.now());
-  const stoves = new StoveRunner(gate, log);
+  const clockMs = steadyClock();
+  const stoves = new StoveRunner(gate, log, clockMs);
   await stoves.resumeAll();
   const devices = new DeviceHub();
   const scale = new SimulatedScaleRunner(devices, log);
-  const app = createApp({ gate, stoves, devices, scale, clockMs: Date.now, log, webDir: config.webDir });
+  const app = createApp({ gate, stoves, devices, scale, live: new LiveHub(), clockMs, log, webDir: config.webDir });
   const server = await listen(app, config.port);
   const address = server.address();
   const port = typeof address === 'object' && address ? address.port : config.port;

@@ -1,5 +1,6 @@
 import { type BatchDraft, DEFAULT_KITCHEN, type FireAct, fireState, ledgerFigures, newBatch } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
+import { type Heard, listenTo } from '../test/listenTo.js';
 import { openApp, type TestApp, until } from '../test/openApp.js';
 
 let app: TestApp;
@@ -40,37 +41,8 @@ async function run(id: string, stoveS: number, speed = 60): Promise<void> {
   });
 }
 
-interface Heard {
-  readonly event: string;
-  readonly id: string;
-  readonly data: Record<string, unknown>;
-}
-
-/** Listens to the stream until `enough`; what was heard comes back. */
-async function listen(path: string, enough: (heard: Heard[]) => boolean, lastEventId?: string): Promise<Heard[]> {
-  const stop = new AbortController();
-  const answer = await fetch(`${app.url}${path}`, {
-    signal: stop.signal,
-    headers: lastEventId ? { 'last-event-id': lastEventId } : {},
-  });
-  expect(answer.headers.get('content-type')).toContain('text/event-stream');
-  const reader = answer.body!.pipeThrough(new TextDecoderStream()).getReader();
-  const heard: Heard[] = [];
-  let text = '';
-  while (!enough(heard)) {
-    const { value, done } = await reader.read();
-    if (done) break;
-    text += value;
-    const blocks = text.split('\n\n');
-    text = blocks.pop()!;
-    for (const block of blocks) {
-      const field = (name: string) => new RegExp(`^${name}: (.*)$`, 'm').exec(block)?.[1] ?? '';
-      if (field('event')) heard.push({ event: field('event'), id: field('id'), data: JSON.parse(field('data')) });
-    }
-  }
-  stop.abort();
-  return heard;
-}
+const listen = (path: string, enough: (heard: Heard[]) => boolean, lastEventId?: string) =>
+  listenTo(app, path, enough, lastEventId);
 
 describe('starting', () => {
   it('is once for a batch, keeps its plan, and marks the batch', async () => {

@@ -1,6 +1,7 @@
-import { type FireAct, fireState, planBatch } from '@ember-fold/core';
+import { asCooked, cookState, type FireAct, fireState, planBatch } from '@ember-fold/core';
 import { type Request, type Response, Router } from 'express';
 import { insertAct, listActs, type StoredAct } from '../db/actTable.js';
+import { listCookActs } from '../db/cookTable.js';
 import { readBatch, setBatchStatus } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
 import { listReadings, type StoredReading } from '../db/readingTable.js';
@@ -54,14 +55,17 @@ export function stoveRoutes(context: Context): Router {
       const existing = await readStove(q, id);
       if (existing) return existing;
       const kitchen = await kitchenFor(q, batch.draft, clockMs());
-      const plan = planBatch(batch.draft, kitchen, null);
+      // What was weighed, rolled and counted on the run-sheet is what is fried.
+      const acts = (await listCookActs(q, id)).map((stored) => stored.act);
+      const draft = asCooked(batch.draft, cookState(acts), kitchen);
+      const plan = planBatch(draft, kitchen, null);
       if (!plan.fry?.lots) throw new ApiError('NOT_COOKABLE');
       if (plan.fry.findings.some((f) => NO_START.has(f.code))) {
         throw new ApiError('UNSAFE_PLAN');
       }
       const startedAt = new Date(clockMs());
       const seed = startedAt.getTime() % 4_294_967_291;
-      const made: StoveRow = { batchId: id, seed, speed, draft: batch.draft, kitchen, startedAt, endedAt: null };
+      const made: StoveRow = { batchId: id, seed, speed, draft, kitchen, startedAt, endedAt: null };
       await insertStove(q, made);
       await setBatchStatus(q, id, 'frying');
       return made;

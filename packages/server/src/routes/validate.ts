@@ -1,5 +1,6 @@
 import {
   type BatchDraft,
+  type CookAct,
   DOUGH_FAMILIES,
   EDGES,
   FORMS,
@@ -261,6 +262,42 @@ const act = Joi.alternatives<FireAct>()
   })
   .required();
 
+const stepId = Joi.string()
+  .valid('weigh-filling', 'cook-filling', 'cool', 'mix-dough', 'rest', 'roll', 'fold', 'hold', 'heat', 'fry', 'serve')
+  .required();
+/** ms since the epoch, 2020 to 2100. */
+const moment = number(1_577_836_800_000, 4_102_444_800_000);
+const cookBase = { id: uuid, atMs: moment, step: stepId, kind: Joi.string() };
+const measured = Joi.when('step', {
+  switch: [
+    { is: 'cook-filling', then: number(0, 110) },
+    { is: 'cool', then: number(-20, 110) },
+    { is: 'mix-dough', then: number(0, 100) },
+    { is: 'roll', then: number(0.0004, 0.012) },
+    { is: 'fold', then: number(1, 2000).integer() },
+  ],
+  otherwise: Joi.forbidden(),
+});
+const cookAct = Joi.alternatives<CookAct>()
+  .conditional('.kind', {
+    switch: [
+      { is: Joi.valid('done', 'skip', 'back').required(), then: Joi.object(cookBase) },
+      {
+        is: Joi.valid('check').required(),
+        then: Joi.object({ ...cookBase, answer: Joi.string().valid('yes', 'not-yet', 'no').required() }),
+      },
+      { is: Joi.valid('measure').required(), then: Joi.object({ ...cookBase, value: measured }) },
+      {
+        is: Joi.valid('take').required(),
+        then: Joi.object({ ...cookBase, who: Joi.string().trim().allow('').max(40).required() }),
+      },
+    ],
+    otherwise: Joi.object({
+      kind: Joi.string().valid('done', 'skip', 'back', 'check', 'measure', 'take').required(),
+    }).unknown(true),
+  })
+  .required();
+
 const deviceId = Joi.string()
   .pattern(/^[a-z0-9-]{2,40}$/, 'device id')
   .required();
@@ -348,5 +385,14 @@ export const SCHEMAS = {
       }).unknown(true),
     })
     .required(),
+  cookAct,
+  timer: Joi.object({
+    batchId: uuid.allow(null),
+    step: stepId.allow(null),
+    name: line(120),
+    startedMs: moment,
+    endsMs: moment,
+    stoppedMs: moment.allow(null),
+  }).required(),
   notes: Joi.object({ version, notes: Joi.string().allow('').max(10_000).required() }).required(),
 };

@@ -5,6 +5,7 @@ import { createApp } from '../app.js';
 import { openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
 import { DeviceHub } from '../devices/deviceHub.js';
+import { LiveHub } from '../live/liveHub.js';
 import { SimulatedScaleRunner } from '../devices/simulatedScaleRunner.js';
 import { StoveRunner } from '../devices/stoveRunner.js';
 
@@ -59,7 +60,7 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
     await stoves.resumeAll();
     const devices = new DeviceHub();
     const scale = new SimulatedScaleRunner(devices, log);
-    const app = createApp({ gate, stoves, devices, scale, clockMs, log, webDir });
+    const app = createApp({ gate, stoves, devices, scale, live: new LiveHub(), clockMs, log, webDir });
     const server = await new Promise<ReturnType<typeof app.listen>>((resolve) => {
       const made = app.listen(port, '127.0.0.1', () => resolve(made));
     });

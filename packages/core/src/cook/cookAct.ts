@@ -1,0 +1,79 @@
+/** Steps of the run-sheet, in the order in which they usually come. */
+export type RunStepId =
+  | 'weigh-filling'
+  | 'cook-filling'
+  | 'cool'
+  | 'mix-dough'
+  | 'rest'
+  | 'roll'
+  | 'fold'
+  | 'hold'
+  | 'heat'
+  | 'fry'
+  | 'serve';
+
+export type CheckAnswer = 'yes' | 'not-yet' | 'no';
+
+/** What the cook tells of a step. `id` is made where it happens and makes it count once; `atMs` by the server's clock. */
+export type CookAct = { readonly id: string; readonly atMs: number; readonly step: RunStepId } & (
+  | { readonly kind: 'done' | 'skip' | 'back' }
+  | { readonly kind: 'check'; readonly answer: CheckAnswer }
+  /** SI: kg, °C, m or a count, as the step measures. */
+  | { readonly kind: 'measure'; readonly value: number }
+  /** Taken by one of several cooks; an empty name lays it back. */
+  | { readonly kind: 'take'; readonly who: string }
+);
+
+/** One step as the acts so far leave it. */
+export interface StepState {
+  readonly state: 'open' | 'done' | 'skipped';
+  /** When it was done or skipped, ms; `null` while open. */
+  readonly atMs: number | null;
+  readonly answer: CheckAnswer | null;
+  readonly value: number | null;
+  readonly who: string;
+}
+
+const OPEN: StepState = { state: 'open', atMs: null, answer: null, value: null, who: '' };
+
+/** The whole sheet as the acts leave it. */
+export type CookState = ReadonlyMap<RunStepId, StepState>;
+
+export function stepState(state: CookState, step: RunStepId): StepState {
+  return state.get(step) ?? OPEN;
+}
+
+/**
+ * Adds the acts up. Two devices tell the same step done: the first counts, for that is when it was.
+ * @param acts in any order; those of one moment in the order they came
+ */
+export function cookState(acts: readonly CookAct[]): CookState {
+  const once = new Map(acts.map((act) => [act.id, act]));
+  const steps = new Map<RunStepId, StepState>();
+  for (const act of [...once.values()].sort((a, b) => a.atMs - b.atMs)) {
+    steps.set(act.step, withAct(steps.get(act.step) ?? OPEN, act));
+  }
+  return steps;
+}
+
+function withAct(now: StepState, act: CookAct): StepState {
+  switch (act.kind) {
+    case 'done':
+    case 'skip': {
+      const state = act.kind === 'done' ? ('done' as const) : ('skipped' as const);
+      return now.state === state ? now : { ...now, state, atMs: act.atMs };
+    }
+    case 'back':
+      return { ...now, state: 'open', atMs: null, answer: null };
+    case 'check':
+      return { ...now, answer: act.answer };
+    case 'measure':
+      return { ...now, value: act.value };
+    case 'take':
+      return { ...now, who: act.who };
+    default: {
+      const never: never = act;
+      return never;
+    }
+  }
+}

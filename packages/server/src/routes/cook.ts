@@ -1,0 +1,41 @@
+import type { CookAct } from '@ember-fold/core';
+import { type Request, Router } from 'express';
+import { type BatchRow, readBatch } from '../db/batchTable.js';
+import { insertCookAct, listCookActs } from '../db/cookTable.js';
+import type { Queries } from '../db/gate.js';
+import { ApiError } from '../errors.js';
+import type { Context } from './context.js';
+import { SCHEMAS, validate } from './validate.js';
+
+async function requireBatch(q: Queries, req: Request): Promise<BatchRow> {
+  const { id } = validate<{ id: string }>(SCHEMAS.id, { id: req.params['id'] });
+  const batch = await readBatch(q, id);
+  if (!batch) throw new ApiError('NO_BATCH');
+  return batch;
+}
+
+/** The run-sheet of one batch: what was told of its steps so far, and more of it. */
+export function cookRoutes({ gate, live, clockMs }: Context): Router {
+  const router = Router({ mergeParams: true });
+
+  router.get('/', async (req, res) => {
+    const batch = await requireBatch(gate, req);
+    const after = Number(req.query['after'] ?? 0);
+    const acts = await listCookActs(gate, batch.id, Number.isSafeInteger(after) && after > 0 ? after : 0);
+    res.json({ acts, nowMs: clockMs() });
+  });
+
+  router.post('/acts', async (req, res) => {
+    const batch = await requireBatch(gate, req);
+    const act = validate<CookAct>(SCHEMAS.cookAct, req.body);
+    if (batch.status === 'done') throw new ApiError('BATCH_OVER');
+    // A page's clock may run ahead; nothing lies in the future.
+    const kept = { ...act, atMs: Math.min(act.atMs, clockMs()) };
+    const stored = await insertCookAct(gate, batch.id, kept);
+    if (!stored) throw new ApiError('ID_TAKEN', undefined, 'id');
+    if (stored.isNew) live.tell({ kind: 'cook', batchId: batch.id, stored: { seq: stored.seq, act: kept } });
+    res.status(stored.isNew ? 201 : 200).json({ seq: stored.seq, act: kept });
+  });
+
+  return router;
+}
