@@ -293,3 +293,4 @@ export {
   runSheet,
 } from './cook/runSheet.js';
 export { asCooked, MEASURE_RANGE, type PlanChange, planChanges } from './cook/asCooked.js';
+export { callsBy, type Ringing, ringing } from './cook/ringing.js';

@@ -30,6 +30,8 @@ export interface FillingPlan {
   readonly cooling: CoolingResult | null;
   /** The same in twice as many dishes. */
   readonly split: CoolingResult | null;
+  /** Cold enough to be folded in, °C. */
+  readonly foldC: number;
   /** Ice the bath needs, kg; `null` elsewhere. */
   readonly iceKg: number | null;
   readonly findings: readonly Finding[];

@@ -86,7 +86,8 @@ export function planFilling(draft: BatchDraft, kitchen: Kitchen, fatPercent: num
     eachKg > 0 && figures.rawKg > 0
       ? [{ code: 'filling.spoon', tone: 'know', values: { eachKg, eachM3: eachKg / figures.densityKgPerM3 } }]
       : [];
-  return { figures, depthM, cooling, split, iceKg, findings: [...findings, ...spoon] };
+  const foldC = foldTempC(filling.place, fatPercent, kitchen);
+  return { figures, depthM, cooling, split, iceKg, foldC, findings: [...findings, ...spoon] };
 }
 
 /** One way to cool a filling, with what comes of it. */

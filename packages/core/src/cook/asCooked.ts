@@ -55,7 +55,7 @@ function withPoured(draft: BatchDraft, pouredKg: number, known: Known): BatchDra
 
 /** A figure of the rest of the line that a measured one has moved. */
 export interface PlanChange {
-  readonly what: 'stiffness' | 'filling-kg' | 'fill' | 'in-oil' | 'lots' | 'at-stove' | 'dough-left';
+  readonly what: 'stiffness' | 'filling-kg' | 'filled' | 'fill' | 'in-oil' | 'lots' | 'at-stove' | 'dough-left';
   readonly before: number;
   readonly after: number;
 }
@@ -64,6 +64,7 @@ export interface PlanChange {
 const LEAST: Record<PlanChange['what'], number> = {
   stiffness: 0.3,
   'filling-kg': 0.01,
+  filled: 1,
   fill: 0.02,
   'in-oil': 10,
   lots: 0.5,
@@ -71,11 +72,23 @@ const LEAST: Record<PlanChange['what'], number> = {
   'dough-left': 0.02,
 };
 
+/** Pieces the filling is enough for; `null` where nothing is filled. */
+function filledBy({ filling, fold }: BatchPlan): number | null {
+  const { piece, balance } = fold;
+  if (!piece || piece.fillingM3 <= 0) return null;
+  const eachKg = piece.fillingM3 * filling.figures.densityKgPerM3;
+  const enough = Math.floor(filling.figures.targetKg / eachKg + 1e-6);
+  // More than there are pieces is no news.
+  return balance.fillingLeftKg >= -1e-9 ? Infinity : enough;
+}
+
 /** What of the line is no longer as planned. SI. */
 export function planChanges(before: BatchPlan, after: BatchPlan): PlanChange[] {
   const figures = (plan: BatchPlan): Record<PlanChange['what'], number | null> => ({
     stiffness: plan.dough.figures.stiffness,
     'filling-kg': plan.filling.figures.targetKg,
+    // For so many pieces there is filling.
+    filled: filledBy(plan),
     fill: plan.fold.piece?.fill ?? null,
     'in-oil': plan.fry?.liftS ?? null,
     lots: plan.fry?.lots?.lots ?? null,

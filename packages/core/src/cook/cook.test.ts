@@ -4,6 +4,7 @@ import { planBatch } from '../batch/planBatch.js';
 import { newBatch, STARTERS } from '../batch/starters.js';
 import { asCooked, planChanges } from './asCooked.js';
 import { type CookAct, cookState, type RunStepId, stepState } from './cookAct.js';
+import { callsBy, ringing } from './ringing.js';
 import { cookNow, runSheet } from './runSheet.js';
 
 const EAT = '2030-01-05T18:30:00Z';
@@ -150,4 +151,20 @@ describe('what was measured', () => {
       { numRuns: 40 },
     );
   });
+});
+
+test('a timer is silent until it is over, then calls the more often the later it is, and never fewer times', () => {
+  expect(ringing(START, START - 1)).toMatchObject({ eachS: null, urgency: 'none' });
+  expect(callsBy(START, START - 1)).toBe(0);
+  expect(callsBy(START, START)).toBe(1);
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 3600 }), fc.integer({ min: 1, max: 600 }), (lateS, moreS) => {
+      const [a, b] = [START + 1000 * lateS, START + 1000 * (lateS + moreS)];
+      expect(ringing(START, b).eachS!).toBeLessThanOrEqual(ringing(START, a).eachS!);
+      const calls = callsBy(START, b) - callsBy(START, a);
+      // As many as the slowest and the fastest pace allow.
+      expect(calls).toBeGreaterThanOrEqual(Math.floor(moreS / 15) - 2);
+      expect(calls).toBeLessThanOrEqual(Math.ceil(moreS / 4) + 2);
+    }),
+  );
 });

@@ -11,6 +11,8 @@ import { store } from './store';
 // The stove, the ledger and the Store come when they are entered: the bench opens sooner.
 const FireList = lazy(() => import('../fire/FireList').then((m) => ({ default: m.FireList })));
 const FireRoom = lazy(() => import('../fire/FireRoom').then((m) => ({ default: m.FireRoom })));
+const CookList = lazy(() => import('../cook/CookList').then((m) => ({ default: m.CookList })));
+const CookRoom = lazy(() => import('../cook/CookRoom').then((m) => ({ default: m.CookRoom })));
 const LedgerList = lazy(() => import('../ledger/LedgerList').then((m) => ({ default: m.LedgerList })));
 const LedgerPage = lazy(() => import('../ledger/LedgerPage').then((m) => ({ default: m.LedgerPage })));
 const StoreRoom = lazy(() => import('../store/StoreRoom').then((m) => ({ default: m.StoreRoom })));
@@ -31,6 +33,8 @@ const router = createBrowserRouter([
           { path: '/', element: <Navigate to="/bench" replace /> },
           { path: '/bench', element: <BenchList /> },
           { path: '/bench/:id/:station?', element: <BatchPage /> },
+          { path: '/cook', element: <CookList /> },
+          { path: '/cook/:id', element: <CookRoom /> },
           { path: '/fire', element: <FireList /> },
           { path: '/fire/:id', element: <FireRoom /> },
           { path: '/ledger', element: <LedgerList /> },

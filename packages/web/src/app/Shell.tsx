@@ -7,6 +7,7 @@ import { Asked } from '../controls/Asked';
 import { Page } from '../controls/Page';
 import { GlobalStyle } from './GlobalStyle';
 import { api } from './api';
+import { useLive } from './live';
 import { oilApi } from './oilApi';
 import { storeApi } from './storeApi';
 import { figureFont, PHONE, planningTheme, stoveTheme } from './theme';
@@ -129,6 +130,7 @@ const MARK =
 
 const loadUnits = () => import('./UnitsCard').then((m) => ({ default: m.UnitsCard }));
 const UnitsCard = lazy(loadUnits);
+const TimerBar = lazy(() => import('../cook/TimerBar').then((m) => ({ default: m.TimerBar })));
 
 /** Grams or cups, °C or °F: one setting for the whole kitchen. Its card comes when it is reached for. */
 function UnitSwitch() {
@@ -196,6 +198,7 @@ function AtTheStove() {
 export function Shell() {
   const { pathname } = useLocation();
   const online = useOnline();
+  useLive();
   const atStove = pathname.startsWith('/fire');
   return (
     <ThemeProvider theme={atStove ? stoveTheme : planningTheme}>
@@ -209,6 +212,7 @@ export function Shell() {
         </Mark>
         <Rooms aria-label="Rooms">
           <NavLink to="/bench">Bench</NavLink>
+          <NavLink to="/cook">Cook</NavLink>
           <NavLink to="/fire">Fire</NavLink>
           <NavLink to="/ledger">Ledger</NavLink>
           <NavLink to="/store">Store</NavLink>
@@ -217,6 +221,9 @@ export function Shell() {
         <UnitSwitch />
       </Bar>
       {!online && <Notice>The server does not answer. What is done here is kept and goes over when it is back.</Notice>}
+      <Suspense fallback={null}>
+        <TimerBar />
+      </Suspense>
       <main>
         <Kitchen>
           <Suspense fallback={<p style={{ padding: 22 }}>Opening…</p>}>

@@ -131,12 +131,17 @@ export const api = createApi({
     'Formula',
     'Uses',
     'Stock',
+    'Cook',
     'Oils',
     'Order',
     'Shopping',
   ],
   refetchOnReconnect: true,
   endpoints: (build) => ({
+    /** One waiting act, as the outbox has it. */
+    sendRaw: build.mutation<unknown, { method: 'POST' | 'PUT'; path: string; body: unknown }>({
+      query: ({ method, path, body }) => ({ url: path, method, body }),
+    }),
     kitchen: build.query<KitchenRow, void>({ query: () => '/kitchen', providesTags: ['Kitchen'] }),
     saveKitchen: build.mutation<KitchenRow, KitchenRow>({
       query: (body) => ({ url: '/kitchen', method: 'PUT', body }),
@@ -203,3 +208,5 @@ export function problemOf(error: unknown): ApiProblem {
   if (data?.code && data.message) return data as ApiProblem;
   return { code: 'AWAY', message: 'The server does not answer just now. What is on this page is kept.' };
 }
+
+export const { sendRaw } = api.endpoints;

@@ -1,4 +1,4 @@
-import { Flame, Redo2, Undo2 } from 'lucide-react';
+import { Flame, ListChecks, Redo2, Undo2 } from 'lucide-react';
 import { lazy, memo, Suspense, useEffect } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
@@ -172,6 +172,10 @@ export function BatchPage() {
                   <Redo2 size={18} aria-hidden />
                   <span>Redo</span>
                 </Step>
+                <ToFire to={`/cook/${id}`}>
+                  <ListChecks size={18} aria-hidden />
+                  Cook it
+                </ToFire>
                 <ToFire to={`/fire/${id}`}>
                   <Flame size={18} aria-hidden />
                   {frying ? 'Back to the stove' : 'Fry this batch'}

@@ -1,0 +1,226 @@
+import AxeBuilder from '@axe-core/playwright';
+import { newBatch } from '@ember-fold/core';
+import type { Page } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+import { expect, test } from './kitchen';
+import { type Product, startProduct } from './product';
+
+// The server is stopped on purpose, and the console says so.
+test.use({ calm: ['ERR_CONNECTION', 'ERR_INCOMPLETE', '503', 'ERR_INTERNET', 'net::ERR'] });
+
+/** A product of its own: timers are one for the kitchen. */
+let product: Product;
+test.beforeAll(async () => {
+  product = await startProduct('cook');
+});
+test.afterAll(() => product.stop());
+
+const read = async <T>(path: string): Promise<T> => (await (await fetch(`${product.address}/api${path}`)).json()) as T;
+
+async function planned(name: string, eatInMs = 7 * 3_600_000): Promise<string> {
+  const id = randomUUID();
+  const draft = newBatch(name, 'squash-sage', 24, new Date(Date.now() + eatInMs).toISOString());
+  const answer = await fetch(`${product.address}/api/batches`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ id, draft }),
+  });
+  expect(answer.status).toBe(201);
+  return id;
+}
+
+const now = (page: Page) => page.getByRole('region', { name: 'Now' });
+const step = (page: Page, name: string) => now(page).getByRole('heading', { name });
+const done = (page: Page) => now(page).getByRole('button', { name: 'Done' }).click();
+interface Stored {
+  readonly act: { readonly kind: string; readonly step: string; readonly value?: number; readonly atMs: number };
+}
+const acts = async (id: string) => (await read<{ acts: Stored[] }>(`/batches/${id}/cook`)).acts.map((one) => one.act);
+
+test('a batch is run step by step: checked, measured, re-planned, taken back; a second device is in step within a second', async ({
+  page,
+  context,
+}) => {
+  const id = await planned('Run sheet');
+  await page.goto(`${product.address}/cook/${id}`);
+  await expect(step(page, 'Weigh the filling')).toBeVisible();
+  const other = await context.newPage();
+  await other.goto(`${product.address}/cook/${id}`);
+  await expect(step(other, 'Weigh the filling')).toBeVisible();
+  await done(page);
+  await expect(step(page, 'Cook the filling')).toBeVisible();
+  await expect(step(other, 'Cook the filling')).toBeVisible({ timeout: 1000 });
+  await now(page).getByRole('button', { name: 'It runs' }).click();
+  await expect(now(page).getByText(/^Strain it and cook the juice down/)).toBeVisible();
+  const gross = Number(
+    (await now(page).getByRole('textbox', { name: 'Pan and filling weigh' }).inputValue()).replace(/\D/g, ''),
+  );
+  await now(page)
+    .getByRole('textbox', { name: 'Pan and filling weigh' })
+    .fill(String(gross - 200));
+  await now(page)
+    .getByRole('button', { name: /^Note / })
+    .click();
+  const moved = page.getByRole('region', { name: 'What has changed' });
+  await expect(moved.getByText(/^Filling: .* instead of/)).toBeVisible();
+  await expect(moved.getByText(/^Enough filling for \d+ pieces/)).toBeVisible();
+  await expect(other.getByText(/^Enough filling for \d+ pieces/)).toBeVisible();
+  await now(page)
+    .getByRole('button', { name: /^As planned/ })
+    .click();
+  await expect(moved).toHaveCount(0);
+  await done(page);
+  await expect(step(page, 'Make the dough')).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Goes on by itself' })).toContainText('Filling cools');
+  await expect(page.getByRole('list', { name: 'Timers' })).toContainText(/Filling cools, Run sheet: \d/);
+  await expect(other.getByRole('list', { name: 'Timers' })).toContainText('Filling cools, Run sheet');
+  expect(
+    (await new AxeBuilder({ page }).analyze()).violations.map((v) => `${v.id} ${v.nodes[0]?.target.join()}`),
+  ).toEqual([]);
+  // Back, and the wait is taken back with it.
+  await page.getByRole('button', { name: 'Go back to: Cook the filling' }).click();
+  await expect(step(page, 'Cook the filling')).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Timers' })).toHaveCount(0);
+  await now(page).getByRole('button', { name: 'Skip' }).click();
+  await expect(step(page, 'Make the dough')).toBeVisible();
+  await page.reload();
+  await expect(step(page, 'Make the dough')).toBeVisible();
+  expect((await acts(id)).map((act) => act.kind)).toEqual([
+    'done',
+    'check',
+    'measure',
+    'measure',
+    'done',
+    'back',
+    'skip',
+  ]);
+  await other.close();
+});
+
+test('two cooks split the work: what one takes is not shown to the other', async ({ page, browser }) => {
+  const id = await planned('Two cooks');
+  await page.goto(`${product.address}/cook/${id}`);
+  await page.getByRole('textbox', { name: 'Who cooks at this device' }).fill('Sorrel');
+  const context = await browser.newContext({ locale: 'en-GB', timezoneId: 'Europe/London' });
+  const other = await context.newPage();
+  await other.goto(`${product.address}/cook/${id}`);
+  await other.getByRole('textbox', { name: 'Who cooks at this device' }).fill('Tamsin');
+  await other.getByRole('button', { name: 'Take: Make the dough' }).click();
+  await expect(page.getByRole('list', { name: 'Next' })).toContainText('Tamsin');
+  await done(page);
+  await done(page);
+  // The dough is Tamsin's: Sorrel waits for the filling.
+  await expect(step(page, 'Filling cools')).toBeVisible();
+  await expect(now(page)).toContainText('Nothing for the hands');
+  await expect(step(other, 'Make the dough')).toBeVisible();
+  await done(other);
+  // Now the dough's rest is what ends first, for both.
+  await expect(step(page, 'Dough rests')).toBeVisible();
+  await context.close();
+});
+
+test('away for a while: acts and timers are kept here, shown at once, and go over once each, in order', async ({
+  page,
+}) => {
+  const id = await planned('Offline');
+  await page.goto(`${product.address}/cook/${id}`);
+  await expect(step(page, 'Weigh the filling')).toBeVisible();
+  await page.route('**/api/**', (route) => route.abort('internetdisconnected'));
+  const wentMs = Date.now();
+  await done(page);
+  await expect(step(page, 'Cook the filling')).toBeVisible();
+  await now(page).getByRole('button', { name: 'It stays' }).click();
+  await now(page)
+    .getByRole('button', { name: /^Timer, / })
+    .click();
+  await expect(page.getByRole('list', { name: 'Timers' })).toContainText('Cook the filling, Offline');
+  await expect(page.getByText('2 kept here until the server is back')).toBeVisible();
+  expect(await acts(id)).toEqual([]);
+  await page.waitForTimeout(2500);
+  await page.unroute('**/api/**');
+  await expect.poll(async () => (await acts(id)).map((act) => act.kind)).toEqual(['done', 'check']);
+  const [first] = await acts(id);
+  // When it was done, not when it came over.
+  expect(Math.abs(first!.atMs - wentMs)).toBeLessThan(2000);
+  await expect.poll(async () => (await read<{ timers: unknown[] }>('/timers')).timers.length).toBe(1);
+  await expect(page.getByText(/kept here until/)).toHaveCount(0);
+  await page.getByRole('button', { name: /^Stop: Cook the filling/ }).click();
+  await expect.poll(async () => (await read<{ timers: unknown[] }>('/timers')).timers.length).toBe(0);
+});
+
+test('a timer is right in every room, over a reload and with the device’s clock set an hour on; over time it shouts more', async ({
+  page,
+}) => {
+  await page.clock.install();
+  await page.goto(`${product.address}/cook`);
+  await page.getByRole('textbox', { name: 'For what' }).fill('Bench rest');
+  await page.getByRole('textbox', { name: 'How long' }).fill('2:00');
+  await page.getByRole('button', { name: 'Start the timer' }).click();
+  const strip = page.getByRole('list', { name: 'Timers' });
+  await expect(strip).toContainText(/Bench rest: 1:5\d|Bench rest: 2:00/);
+  const { timers, nowMs } = await read<{ timers: { id: string; endsMs: number }[]; nowMs: number }>('/timers');
+  const trulyLeftS = () => (timers[0]!.endsMs - nowMs - (Date.now() - askedMs)) / 1000;
+  const askedMs = Date.now();
+  const shownS = async () => {
+    const [, minutes, seconds] = /Bench rest: (\d+):(\d\d)/.exec(await strip.innerText())!;
+    return 60 * Number(minutes) + Number(seconds);
+  };
+  // The device's wall clock jumps; the monotonic one does not.
+  await page.clock.setSystemTime(Date.now() + 3_600_000);
+  await page.waitForTimeout(600);
+  expect(Math.abs((await shownS()) - trulyLeftS())).toBeLessThan(1.3);
+  for (const room of ['/bench', '/ledger', '/store/kitchen', '/fire']) {
+    await page.goto(`${product.address}${room}`);
+    await expect(strip).toContainText('Bench rest');
+  }
+  await page.reload();
+  await expect(strip).toContainText('Bench rest');
+  expect(Math.abs((await shownS()) - trulyLeftS())).toBeLessThan(1.3);
+  const one = strip.getByRole('listitem').first();
+  await expect(one).toHaveAttribute('data-timer', 'none');
+  await fetch(`${product.address}/api/timers/${timers[0]!.id}`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({
+      ...{ batchId: null, step: null, name: 'Bench rest', stoppedMs: null },
+      ...{ startedMs: nowMs - 200_000, endsMs: Math.round(nowMs + Date.now() - askedMs) - 125_000 },
+    }),
+  });
+  await expect(one).toHaveAttribute('data-timer', 'very-late');
+  await expect(page.getByRole('alert').filter({ hasText: 'Bench rest: time is up.' })).toHaveCount(1);
+  await page.getByRole('button', { name: 'Calls' }).click();
+  await page.getByText('Spoken words').click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'A minute more: Bench rest' }).click();
+  await expect(one).toHaveAttribute('data-timer', 'none');
+  await page.getByRole('button', { name: 'Stop: Bench rest' }).click();
+  await expect(strip).toHaveCount(0);
+});
+
+test('a killed server loses no acknowledged step and no timer', async ({ page }) => {
+  const id = await planned('Killed');
+  await page.goto(`${product.address}/cook/${id}`);
+  await done(page);
+  await done(page);
+  await expect(page.getByRole('list', { name: 'Timers' })).toContainText('Filling cools, Killed');
+  await expect.poll(async () => (await acts(id)).length).toBe(2);
+  const cooling = async () =>
+    (await read<{ timers: { name: string; endsMs: number }[] }>('/timers')).timers.find((one) =>
+      one.name.startsWith('Filling cools, Killed'),
+    );
+  const before = await cooling();
+  process.kill(product.state().serverPid, 'SIGKILL');
+  await done(page);
+  await expect(step(page, 'Dough rests')).toBeVisible();
+  await expect
+    .poll(
+      async () =>
+        acts(id)
+          .then((all) => all.length)
+          .catch(() => 0),
+      { timeout: 30_000 },
+    )
+    .toBe(3);
+  expect((await cooling())!.endsMs).toBe(before!.endsMs);
+  await expect(page.getByRole('list', { name: 'Timers' })).toContainText('Dough rests, Killed');
+});

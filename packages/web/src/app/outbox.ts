@@ -1,0 +1,109 @@
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import { useSyncExternalStore } from 'react';
+import { problemOf, sendRaw } from './api';
+import { store } from './store';
+
+/** Something the cook did that the server has not acknowledged yet. Its id makes it count once. */
+export interface Outgoing {
+  readonly id: string;
+  /** What it belongs to; those of one lane are looked at together. */
+  readonly lane: string;
+  readonly method: 'POST' | 'PUT';
+  readonly path: string;
+  readonly body: unknown;
+}
+
+interface Schema extends DBSchema {
+  outgoing: { key: number; value: Outgoing };
+}
+
+/** Told once when the server has answered: with what it kept, or why it refused. */
+export type Answered = (item: Outgoing, answer: { readonly data: unknown } | { readonly refusal: string }) => void;
+
+const RETRY_MS = 1200;
+const NAME = 'ember-outbox';
+const AWAY = new Set(['AWAY', 'NO_DATABASE', 'INTERNAL']);
+
+let items: readonly { readonly key: number | null; readonly item: Outgoing }[] = [];
+let shown: readonly Outgoing[] = [];
+let sending = false;
+const watchers = new Set<() => void>();
+const answered = new Map<string, Set<Answered>>();
+
+function set(next: typeof items): void {
+  items = next;
+  shown = next.map((one) => one.item);
+  watchers.forEach((watcher) => watcher());
+}
+
+/** Without a database in the browser everything lives as long as the page. */
+const database: Promise<IDBPDatabase<Schema> | null> = openDB<Schema>(NAME, 1, {
+  upgrade: (db) => void db.createObjectStore('outgoing', { autoIncrement: true }),
+}).catch(() => null);
+
+/** What was left behind when the page was closed goes first. */
+const loaded: Promise<void> = database
+  .then(async (db) => {
+    if (!db) return;
+    const [keys, values] = await Promise.all([db.getAllKeys('outgoing'), db.getAll('outgoing')]);
+    const known = new Set(shown.map((item) => item.id));
+    const kept = values.flatMap((item, i) => (known.has(item.id) ? [] : [{ key: keys[i]!, item }]));
+    set([...kept, ...items]);
+    void sendAll();
+  })
+  .catch(() => undefined);
+
+/** Takes an act: shown at once, kept in the browser, then handed over in order until it is acknowledged. */
+export async function send(item: Outgoing): Promise<void> {
+  set([...items, { key: null, item }]);
+  const db = await database;
+  await loaded;
+  const key = db ? await db.add('outgoing', item).catch(() => null) : null;
+  if (key !== null) set(items.map((one) => (one.item.id === item.id && one.key === null ? { key, item } : one)));
+  void sendAll();
+}
+
+const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
+async function sendAll(): Promise<void> {
+  if (sending) return;
+  sending = true;
+  try {
+    for (let first = items[0]; first; first = items[0]) {
+      const { item } = first;
+      const { method, path, body } = item;
+      const answer = await store.dispatch(sendRaw.initiate({ method, path, body }, { track: false }));
+      if (answer.error && AWAY.has(problemOf(answer.error).code)) {
+        await wait(RETRY_MS);
+        continue;
+      }
+      const key = items.find((one) => one.item.id === item.id)?.key ?? null;
+      // First what is shown from the answer, then the waiting copy goes: nothing flickers.
+      const told = answer.error ? { refusal: problemOf(answer.error).message } : { data: answer.data };
+      answered.get(item.lane)?.forEach((listener) => listener(item, told));
+      set(items.filter((one) => one.item.id !== item.id));
+      const db = await database;
+      if (db && key !== null) await db.delete('outgoing', key).catch(() => undefined);
+    }
+  } finally {
+    sending = false;
+  }
+}
+
+/** Listens to what the server says of one lane. @returns stops it */
+export function onAnswer(lane: string, listener: Answered): () => void {
+  const set = answered.get(lane) ?? new Set();
+  set.add(listener);
+  answered.set(lane, set);
+  return () => set.delete(listener);
+}
+
+function subscribe(watcher: () => void): () => void {
+  watchers.add(watcher);
+  return () => watchers.delete(watcher);
+}
+
+/** Everything not yet acknowledged, oldest first. */
+export function useOutgoing(): readonly Outgoing[] {
+  return useSyncExternalStore(subscribe, () => shown);
+}

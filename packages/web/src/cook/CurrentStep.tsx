@@ -1,0 +1,255 @@
+import { type CheckAnswer, MEASURE_RANGE, type MeasureId, type RunStep, stepState } from '@ember-fold/core';
+import { AlarmClock, ArrowRight, Check, Flame } from 'lucide-react';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { styled } from 'styled-components';
+import type { CookTold } from '../app/live';
+import { figureFont, PHONE } from '../app/theme';
+import { startTimer, useTimers } from '../app/useTimers';
+import { Button } from '../controls/Button';
+import { LiveScale } from '../controls/LiveScale';
+import { Panel, Soft } from '../controls/Panel';
+import { CountField, GramField, MmField, TempField } from '../controls/UnitFields';
+import { CHECK, MEASURE_NAME, measureText, RUN_NAME, runLines } from '../text/cookText';
+import type { Printer } from '../text/printer';
+import { CheckDrawing } from './CheckDrawing';
+import type { Cook } from './useCook';
+
+const Big = styled(Panel)`
+  display: grid;
+  gap: 14px;
+  align-content: start;
+  padding: 22px 26px;
+  h2 {
+    ${figureFont}
+    font-size: 44px;
+    line-height: 1.05;
+  }
+  ${PHONE} {
+    padding: 16px;
+    h2 {
+      font-size: 32px;
+    }
+  }
+`;
+
+const Lines = styled.ol`
+  display: grid;
+  gap: 8px;
+  font-size: 19px;
+  line-height: 1.35;
+  li {
+    display: grid;
+    grid-template-columns: 26px 1fr;
+  }
+  li::before {
+    content: '';
+    width: 9px;
+    height: 9px;
+    margin-top: 9px;
+    border-radius: 50%;
+    background: ${({ theme }) => theme.accent};
+  }
+`;
+
+const Question = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+  align-items: center;
+  padding-top: 12px;
+  border-top: 1px solid ${({ theme }) => theme.line};
+  > div {
+    flex: 1 1 300px;
+  }
+  strong {
+    font-size: 17px;
+  }
+`;
+
+const Answers = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 8px;
+  button {
+    min-height: 64px;
+    min-width: 110px;
+  }
+  button[aria-pressed='true'] {
+    color: ${({ theme }) => theme.barInk};
+    background: ${({ theme }) => theme.bar};
+  }
+`;
+
+const Measure = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 14px;
+  padding-top: 12px;
+  border-top: 1px solid ${({ theme }) => theme.line};
+  button {
+    min-height: 64px;
+  }
+`;
+
+const Keys = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  padding-top: 12px;
+  border-top: 1px solid ${({ theme }) => theme.line};
+  button,
+  a {
+    min-height: 64px;
+    font-size: 19px;
+  }
+  a {
+    ${figureFont}
+    display: inline-flex;
+    align-items: center;
+    gap: 8px;
+    padding: 0 20px;
+    border-radius: 10px;
+    color: ${({ theme }) => theme.onAccent};
+    background: ${({ theme }) => theme.action};
+    text-decoration: none;
+  }
+`;
+
+interface CurrentStepProps {
+  readonly batchId: string;
+  readonly cook: Cook;
+  readonly step: RunStep;
+  readonly printer: Printer;
+}
+
+/** The one large step: what the hands do, what to look for, what was measured. */
+export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) {
+  const { draft, plan, state, now, tell } = cook;
+  const timers = useTimers();
+  const { answer, value } = stepState(state, step.id);
+  const lines = runLines(step, {
+    ...{ draft, printer, piece: plan.fold.piece },
+    fillingKg: plan.filling.figures.rawKg,
+    doughKg: plan.dough.figures.massKg,
+    foldC: plan.filling.foldC,
+  });
+  const name = `${RUN_NAME[step.id]}, ${draft.name}`;
+  const runs = timers.some((timer) => timer.batchId === batchId && timer.step === step.id);
+  return (
+    <Big data-step={step.id} aria-label="Now">
+      <Soft role="status">{now.waits ? 'Nothing for the hands just now; this goes on by itself' : 'Now'}</Soft>
+      <h2>{RUN_NAME[step.id]}</h2>
+      <Lines>
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </Lines>
+      {step.check && (
+        <CheckQuestion
+          step={step}
+          answer={answer}
+          onAnswer={(given) => tell({ kind: 'check', step: step.id, answer: given })}
+        />
+      )}
+      {step.measure && <MeasureRow step={step} value={value} printer={printer} onTell={tell} measure={step.measure} />}
+      <Keys>
+        {step.kind === 'fire' && (
+          <Link to={`/fire/${batchId}`}>
+            <Flame size={20} aria-hidden />
+            To the stove
+          </Link>
+        )}
+        <Button
+          $look={step.kind === 'fire' ? 'plain' : 'primary'}
+          onPress={() => tell({ kind: 'done', step: step.id })}
+        >
+          <Check size={20} aria-hidden />
+          Done
+        </Button>
+        {!runs && (
+          <Button onPress={() => startTimer({ name, seconds: step.durationS, batchId, step: step.id })}>
+            <AlarmClock size={20} aria-hidden />
+            {`Timer, ${printer.span(step.durationS)}`}
+          </Button>
+        )}
+        <Button $look="quiet" onPress={() => tell({ kind: 'skip', step: step.id })}>
+          <ArrowRight size={20} aria-hidden />
+          Skip
+        </Button>
+      </Keys>
+    </Big>
+  );
+}
+
+interface CheckQuestionProps {
+  readonly step: RunStep;
+  readonly answer: CheckAnswer | null;
+  readonly onAnswer: (answer: CheckAnswer) => void;
+}
+
+/** What hands or eyes find out, and what to do when it is not so. */
+function CheckQuestion({ step, answer, onAnswer }: CheckQuestionProps) {
+  if (!step.check) return null;
+  const { ask, answers, remedy } = CHECK[step.check];
+  return (
+    <Question role="group" aria-label={ask}>
+      <CheckDrawing check={step.check} />
+      <div>
+        <strong>{ask}</strong>
+        <Answers>
+          {(Object.keys(answers) as CheckAnswer[]).map((one) => (
+            <Button key={one} aria-pressed={answer === one} onPress={() => onAnswer(one)}>
+              {answers[one]}
+            </Button>
+          ))}
+        </Answers>
+        <p role="status" style={{ minHeight: 24, marginTop: 6 }}>
+          {answer === null ? '' : answer === 'yes' ? 'Good. On to the next.' : remedy[answer]}
+        </p>
+      </div>
+    </Question>
+  );
+}
+
+interface MeasureRowProps {
+  readonly step: RunStep;
+  readonly measure: MeasureId;
+  readonly value: number | null;
+  readonly printer: Printer;
+  readonly onTell: (act: CookTold) => void;
+}
+
+/** What was measured: typed, from the scale, or with one tap as planned. */
+function MeasureRow({ step, measure, value, printer, onTell }: MeasureRowProps) {
+  const usual = step.planned ?? 20;
+  const [typed, setTyped] = useState<number | null>(null);
+  const shown = typed ?? value ?? usual;
+  const note = (figure: number) => {
+    onTell({ kind: 'measure', step: step.id, value: figure });
+    setTyped(null);
+  };
+  const { least, most } = MEASURE_RANGE[measure];
+  const props = { label: MEASURE_NAME[measure], value: shown, least, most, onChange: setTyped };
+  const weighs = measure === 'pan-kg' || measure === 'poured-kg';
+  return (
+    <Measure role="group" aria-label={MEASURE_NAME[measure]}>
+      {weighs && <GramField {...props} printer={printer} />}
+      {measure === 'filling-c' && <TempField {...props} printer={printer} />}
+      {measure === 'rolled-m' && <MmField {...props} />}
+      {measure === 'pieces' && <CountField {...props} />}
+      <Button isDisabled={typed === null || typed === value} onPress={() => note(shown)}>
+        {`Note ${measureText(measure, shown, printer)}`}
+      </Button>
+      {step.planned !== null && (
+        <Button aria-pressed={value === step.planned} onPress={() => note(usual)}>
+          {`As planned, ${measureText(measure, step.planned, printer)}`}
+        </Button>
+      )}
+      <span role="status">{value === null ? '' : `Noted: ${measureText(measure, value, printer)}`}</span>
+      {weighs && <LiveScale printer={printer} wantedKg={usual} onTake={note} />}
+    </Measure>
+  );
+}

@@ -1,0 +1,154 @@
+import {
+  asCooked,
+  type BatchDraft,
+  type BatchPlan,
+  type CookAct,
+  type CookNow,
+  cookNow,
+  type CookState,
+  cookState,
+  type Kitchen,
+  type PlanChange,
+  planChanges,
+  planCold,
+  type RunStep,
+  runSheet,
+} from '@ember-fold/core';
+import { useEffect, useMemo, useState } from 'react';
+import { api } from '../app/api';
+import { cookApi } from '../app/cookApi';
+import { type CookTold, withCookAct } from '../app/live';
+import { onAnswer, send, useOutgoing } from '../app/outbox';
+import { serverNowMs } from '../app/serverClock';
+import { store } from '../app/store';
+import { useKitchen } from '../app/useLine';
+import { startTimer, stopTimer, useTimers } from '../app/useTimers';
+import { RUN_NAME } from '../text/cookText';
+import { planHotOnce } from '../workers/planClient';
+
+const TICK_MS = 1000;
+
+/** The whole plan of a draft: the quick half here, fry and serve in the worker. */
+function useWholePlan(draft: BatchDraft | null, kitchen: Kitchen | null) {
+  const [known, setKnown] = useState<{ draft: BatchDraft; kitchen: Kitchen; plan: BatchPlan } | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  useEffect(() => {
+    if (!draft || !kitchen) return;
+    let gone = false;
+    planHotOnce(draft, kitchen).then(
+      (hot) => !gone && setKnown({ draft, kitchen, plan: { ...planCold(draft, kitchen), ...hot } }),
+      (cause: unknown) => !gone && setProblem(cause instanceof Error ? cause.message : String(cause)),
+    );
+    return () => {
+      gone = true;
+    };
+  }, [draft, kitchen]);
+  return { plan: known?.plan ?? null, problem };
+}
+
+/** Everything the run-sheet shows. */
+export interface Cook {
+  /** As it was really cooked so far. */
+  readonly draft: BatchDraft;
+  readonly plan: BatchPlan;
+  readonly sheet: readonly RunStep[];
+  readonly state: CookState;
+  readonly now: CookNow;
+  readonly nowMs: number;
+  /** What measured figures have moved against the plan. */
+  readonly changes: readonly PlanChange[];
+  readonly tell: (act: CookTold) => void;
+  /** Acts the server has not acknowledged yet. */
+  readonly waiting: number;
+  readonly refusal: string | null;
+}
+
+/** Acts of one run-sheet: acknowledged ones, then those on their way. */
+function useActs(batchId: string) {
+  const query = cookApi.useCookQuery(batchId);
+  const outgoing = useOutgoing();
+  const lane = `cook:${batchId}`;
+  const [refusal, setRefusal] = useState<string | null>(null);
+  useEffect(
+    () =>
+      onAnswer(lane, (_item, answer) => {
+        if ('refusal' in answer) return setRefusal(answer.refusal);
+        setRefusal(null);
+        const stored = answer.data as { seq: number; act: CookAct };
+        store.dispatch(cookApi.util.updateQueryData('cook', batchId, (now) => withCookAct(now, stored)));
+      }),
+    [lane, batchId],
+  );
+  const waiting = useMemo(() => outgoing.filter((item) => item.lane === lane), [outgoing, lane]);
+  const acts = useMemo(
+    () => query.data && [...query.data.map((one) => one.act), ...waiting.map((item) => item.body as CookAct)],
+    [query.data, waiting],
+  );
+  const tell = (act: CookTold) => {
+    const whole = { ...act, id: crypto.randomUUID(), atMs: Math.round(serverNowMs()) } as CookAct;
+    void send({ id: whole.id, lane, method: 'POST', path: `/batches/${batchId}/cook/acts`, body: whole });
+  };
+  return { query, acts, tell, waiting: waiting.length, refusal };
+}
+
+/** One batch as it is being cooked. `cook` is `null` until batch, kitchen, acts and plan are there. */
+export function useCook(batchId: string, me: string) {
+  const batch = api.useBatchQuery(batchId, { refetchOnMountOrArgChange: true });
+  const kitchen = useKitchen()?.kitchen ?? null;
+  const { query, acts, tell, waiting, refusal } = useActs(batchId);
+  const timers = useTimers();
+  const [nowMs, setNowMs] = useState(serverNowMs);
+  useEffect(() => {
+    const timer = setInterval(() => setNowMs(serverNowMs()), TICK_MS);
+    return () => clearInterval(timer);
+  }, []);
+  const planned = batch.data?.draft ?? null;
+  const state = useMemo(() => acts && cookState(acts), [acts]);
+  const measured = state && [...state].map(([step, one]) => `${step} ${one.value}`).join();
+  const draft = useMemo(
+    () => (planned && kitchen && state ? asCooked(planned, state, kitchen) : null),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- only what was measured changes the draft
+    [planned, kitchen, measured],
+  );
+  const before = useWholePlan(planned, kitchen);
+  const after = useWholePlan(draft, kitchen);
+  const sheet = useMemo(() => {
+    if (!planned || !draft || !before.plan || !after.plan || !kitchen) return null;
+    // What was expected of a measure stays what was planned.
+    const wanted = new Map(runSheet(planned, before.plan, kitchen).map((step) => [step.id, step.planned]));
+    return runSheet(draft, after.plan, kitchen).map((step) => ({
+      ...step,
+      planned: wanted.get(step.id) ?? step.planned,
+    }));
+  }, [planned, draft, before.plan, after.plan, kitchen]);
+  const changes = useMemo(
+    () => (before.plan && after.plan ? planChanges(before.plan, after.plan) : []),
+    [before.plan, after.plan],
+  );
+  const problem = before.problem ?? after.problem;
+  if (!draft || !after.plan || !sheet || !state) return { cook: null, problem, batch, query };
+
+  const follow = (act: CookTold) => {
+    tell(act);
+    if (act.kind !== 'done' && act.kind !== 'skip' && act.kind !== 'back') return;
+    const over = act.kind !== 'back';
+    const isOver = (id: string) =>
+      id === act.step ? over : (state.get(id as RunStep['id'])?.state ?? 'open') !== 'open';
+    for (const step of sheet) {
+      if (step.kind !== 'passive') continue;
+      const runs = timers.filter((timer) => timer.batchId === batchId && timer.step === step.id);
+      const begins = step.id !== act.step && step.after.includes(act.step) && step.after.every(isOver);
+      if (begins && over && !isOver(step.id) && runs.length === 0) {
+        startTimer({ name: `${RUN_NAME[step.id]}, ${draft.name}`, seconds: step.durationS, batchId, step: step.id });
+      }
+      // It was not over after all, or the wait itself is over.
+      if ((step.id === act.step && over) || (step.after.includes(act.step) && !over)) runs.forEach(stopTimer);
+    }
+  };
+  const cook: Cook = {
+    ...{ draft, plan: after.plan, sheet, state, nowMs, changes, waiting, refusal },
+    now: cookNow(sheet, state, nowMs, me),
+    tell: follow,
+  };
+  return { cook, problem, batch, query };
+}
