@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { api, expect, NOT_STARTED, openStation, plannedBatch, settled, test, URL_BASE } from './kitchen';
+import { api, expect, NOT_STARTED, openStation, plannedBatch, settled, test, URL_BASE, lightStove } from './kitchen';
 
 test.use({ calm: [NOT_STARTED] });
 
@@ -55,7 +55,7 @@ for (const size of SIZES) {
     await fitsAcross(page, 'new batch');
     // At the stove, with pieces in.
     await page.goto(`${URL_BASE()}/fire/${id}`);
-    await page.getByRole('button', { name: 'Start the stove' }).click();
+    await lightStove(page);
     await page.getByRole('button', { name: /^Dropped/ }).click();
     await expect(page.getByRole('button', { name: /^Piece 1, / })).toBeVisible();
     await axeFindsNothing(page, 'fire');

@@ -24,6 +24,7 @@ import {
   test,
   type,
   URL_BASE,
+  lightStove,
 } from './kitchen';
 
 interface Record {
@@ -40,7 +41,7 @@ async function startStove(page: Page, pace: string): Promise<void> {
   await expect(page.getByText(/Hot oil is never left alone/)).toBeVisible();
   await expect(page.getByText(/Local food and fire rules/)).toBeVisible();
   await page.getByText(pace, { exact: true }).click();
-  await page.getByRole('button', { name: 'Start the stove' }).click();
+  await lightStove(page);
   await expect(page.getByTestId('oil-now')).toHaveText(/^\d+$/);
 }
 
@@ -186,7 +187,7 @@ test.describe('from flour to ledger', () => {
       fry: { ...draft.fry, oilC: 110 },
     }));
     await page.goto(`${URL_BASE()}/fire/${id}`);
-    await page.getByRole('button', { name: 'Start the stove' }).click();
+    await lightStove(page);
     await expect(page.getByRole('alert')).toContainText('no moment at which the pieces are done');
     await page.getByRole('link', { name: 'Back to its plan' }).click();
     await expect(line(page)).toBeVisible();

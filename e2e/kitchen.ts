@@ -61,6 +61,14 @@ export async function settled(page: Page): Promise<string[]> {
   return (await line(page).getByRole('link').allInnerTexts()).map((text) => text.replace(/\s+/g, ' '));
 }
 
+/** Goes through every point of the start, then lights the stove. */
+export async function lightStove(page: Page): Promise<void> {
+  const points = page.getByRole('group', { name: 'Before the oil is heated' }).locator('label');
+  await expect(points).toHaveCount(10);
+  for (const point of await points.all()) await point.click();
+  await page.getByRole('button', { name: 'Start the stove' }).click();
+}
+
 /** Types into a field as a person does: all of it replaced. */
 export async function type(page: Page, field: string, text: string): Promise<void> {
   const box = page.getByRole('textbox', { name: field, exact: true });

@@ -83,6 +83,9 @@ try {
   await page.goto(`${product.address}/fire/${squash.id}`);
   await shoot(page, 'fire-start');
   await page.getByText('60 times', { exact: true }).click();
+  for (const point of await page.getByRole('group', { name: 'Before the oil is heated' }).locator('label').all()) {
+    await point.click();
+  }
   await page.getByRole('button', { name: 'Start the stove' }).click();
   await fry(page);
   await shoot(page, 'fire');

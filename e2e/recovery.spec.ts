@@ -1,5 +1,5 @@
 import type { BatchDraft, FireAct, OilReading } from '@ember-fold/core';
-import { AWAY, expect, isSaved, line, NOT_STARTED, settled, station, test, type } from './kitchen';
+import { AWAY, expect, isSaved, line, NOT_STARTED, settled, station, test, type, lightStove } from './kitchen';
 import { type Product, startProduct } from './product';
 
 /** A product of its own, for it is killed. */
@@ -36,7 +36,7 @@ test('the server is killed while frying: the page comes back by itself, nothing 
   const id = await batchOf(/Squash/);
   await page.goto(`${product.address}/fire/${id}`);
   await page.getByText('20 times', { exact: true }).click();
-  await page.getByRole('button', { name: 'Start the stove' }).click();
+  await lightStove(page);
   for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Burner up' }).click();
   await page.getByRole('button', { name: /^Dropped/ }).click();
   await expect(page.getByRole('button', { name: /^Piece \d, / })).toHaveCount(6);

@@ -25,7 +25,8 @@ function stale(output, inputs) {
 async function buildServer() {
   const { build } = await import('esbuild');
   await build({
-    entryPoints: [join(ROOT, 'packages/server/src/main.ts')],
+    entryPoints: ['main.ts', 'simulated/main.ts'].map((file) => join(ROOT, 'packages/server/src', file)),
+    outbase: join(ROOT, 'packages/server/src'),
     outdir: join(ROOT, 'packages/server/dist'),
     bundle: true,
     platform: 'node',

@@ -154,11 +154,13 @@ export {
   restoreIntoStove,
   type SimulatedStove,
   stepStove,
+  topUpStove,
   stovePieceSpec,
 } from './oil/simulatedStove.js';
 export { backwardChain, type ChainStep } from './schedule/backwardChain.js';
 export {
   type FireAct,
+  type SeenLooks,
   type FirePiece,
   fireState,
   type FireState,
@@ -294,3 +296,8 @@ export {
 } from './cook/runSheet.js';
 export { asCooked, MEASURE_RANGE, type PlanChange, planChanges } from './cook/asCooked.js';
 export { callsBy, type Ringing, ringing } from './cook/ringing.js';
+export { type Danger, type DangerAsk, type DangerId, dangerOf } from './fire/danger.js';
+export { type FireBelief, fireBelief } from './fire/fireLearning.js';
+export { fitStove, type Found, type StoveFit, type StoveRecord } from './oil/fitStove.js';
+export { START_GATE, type StartPoint } from './fire/startGate.js';
+export { type OilByModel, oilByModel } from './fire/oilByModel.js';

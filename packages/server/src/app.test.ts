@@ -8,8 +8,7 @@ import { readConfig } from './config.js';
 import { openGate } from './db/gate.js';
 import { DeviceHub } from './devices/deviceHub.js';
 import { LiveHub } from './live/liveHub.js';
-import { SimulatedScaleRunner } from './devices/simulatedScaleRunner.js';
-import { StoveRunner } from './devices/stoveRunner.js';
+import { StoveHub } from './devices/stoveHub.js';
 import { toApiError } from './errors.js';
 import { openApp, type TestApp } from './test/openApp.js';
 
@@ -66,14 +65,14 @@ it('serves the page at any address of the app, and JSON errors under /api', asyn
 
 it('says that the records are out of reach when the database is', async () => {
   const gate = openGate('mysql://nobody:x@127.0.0.1:1/none');
-  const stoves = new StoveRunner(gate, pino({ level: 'silent' }));
+  const stoves = new StoveHub(gate, Date.now);
   const devices = new DeviceHub();
-  const scale = new SimulatedScaleRunner(devices, pino({ level: 'silent' }));
+  const simulated = { token: 'nobody-has-this-token', handAtScale: () => undefined };
   const lonely = createApp({
     gate,
     stoves,
     devices,
-    scale,
+    simulated,
     live: new LiveHub(),
     clockMs: Date.now,
     log: pino({ level: 'silent' }),
@@ -89,7 +88,6 @@ it('says that the records are out of reach when the database is', async () => {
     expect(body.code).toBe('NO_DATABASE');
     expect(JSON.stringify(body)).not.toMatch(/127\.0\.0\.1|ECONN|nobody/);
   }
-  stoves.close();
   server.closeAllConnections();
   server.close();
   await gate.close();

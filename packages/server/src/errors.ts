@@ -14,6 +14,7 @@ const ERRORS = {
   NO_OIL: { status: 404, message: 'There is no such oil in the Store.' },
   OIL_GONE: { status: 409, message: 'This oil has been poured away.' },
   MANY_TIMERS: { status: 409, message: 'A hundred timers run already; stop some first.' },
+  GATE_OPEN: { status: 409, message: 'Before any oil is heated, every point of the start is gone through.' },
   NO_FORMULA: { status: 404, message: 'There is no such formula in the Store.' },
   IN_USE: { status: 409, message: 'It is still used somewhere; take it out there first.' },
   NOTHING_LEARNT: { status: 409, message: 'This dough says nothing about its flour: no flour, or scalded.' },

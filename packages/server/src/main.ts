@@ -1,4 +1,5 @@
 import type { Server } from 'node:http';
+import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
@@ -8,8 +9,8 @@ import { loadDemo } from './demo/loadDemo.js';
 import { DeviceHub } from './devices/deviceHub.js';
 import { LiveHub } from './live/liveHub.js';
 import { steadyClock } from './live/steadyClock.js';
-import { SimulatedScaleRunner } from './devices/simulatedScaleRunner.js';
-import { StoveRunner } from './devices/stoveRunner.js';
+import { StoveHub } from './devices/stoveHub.js';
+import { startSimulated } from './simulated/simulatedLink.js';
 
 /** Leaves with one sentence on stderr. */
 function giveUp(message: string): never {
@@ -32,15 +33,21 @@ async function main(): Promise<void> {
   await migrate(gate);
   if (config.demo) await loadDemo(gate, Date.now());
   const clockMs = steadyClock();
-  const stoves = new StoveRunner(gate, log, clockMs);
-  await stoves.resumeAll();
+  const stoves = new StoveHub(gate, clockMs);
+  await stoves.resumeAll(gate);
   const devices = new DeviceHub();
-  const scale = new SimulatedScaleRunner(devices, log);
-  const app = createApp({ gate, stoves, devices, scale, live: new LiveHub(), clockMs, log, webDir: config.webDir });
+  let port = config.port;
+  const script = fileURLToPath(new URL('./simulated/main.js', import.meta.url));
+  const simulated = startSimulated(
+    script,
+    () => port,
+    (problem) => log.warn(problem),
+  );
+  const app = createApp({ gate, stoves, devices, simulated, live: new LiveHub(), clockMs, log, webDir: config.webDir });
   const server = await listen(app, config.port);
   const address = server.address();
-  const port = typeof address === 'object' && address ? address.port : config.port;
-  scale.connect(`http://127.0.0.1:${port}`);
+  if (typeof address === 'object' && address) port = address.port;
+  simulated.connect();
   process.send?.({ ready: true, port });
   log.info({ port }, 'listening');
 
@@ -48,8 +55,7 @@ async function main(): Promise<void> {
   const close = async () => {
     if (closing) return;
     closing = true;
-    stoves.close();
-    scale.close();
+    simulated.close();
     server.closeAllConnections();
     server.close();
     await gate.close().catch(() => undefined);

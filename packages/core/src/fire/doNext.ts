@@ -11,6 +11,8 @@ export interface StovePlan {
   readonly holdSetting: number;
   readonly lotSetting: number;
   readonly settings: number;
+  /** The first lot is one piece, to be cut and judged. */
+  readonly trial?: boolean;
 }
 
 export type NextReason =
@@ -22,12 +24,13 @@ export type NextReason =
   | 'school'
   | 'cooked-golden'
   | 'oil-ready'
+  | 'crumbs'
   | 'wait-oil'
   | 'all-out';
 
 /** One thing to do. `inS` 0 or less: now; `null`: when the oil is ready, no time known. */
 export interface NextStep {
-  readonly act: 'burner' | 'flip' | 'lift' | 'drop' | 'finish';
+  readonly act: 'burner' | 'flip' | 'lift' | 'drop' | 'skim' | 'finish';
   readonly inS: number | null;
   readonly pieces: readonly number[];
   readonly reason: NextReason;
@@ -86,11 +89,13 @@ export function doNext(
       steps.push({ act: 'finish', inS: 0, pieces: [], reason: 'all-out', value: 0 });
     } else {
       const first = state.pieces.reduce((most, piece) => Math.max(most, piece.number), 0) + 1;
-      const size = Math.min(plan.lotSize, state.toFry);
+      const isTrial = plan.trial === true && state.pieces.length === 0;
+      const size = isTrial ? 1 : Math.min(plan.lotSize, state.toFry);
       const pieces = Array.from({ length: size }, (_, i) => first + i);
       const ready = oil.probeC !== null && oil.probeC >= plan.oilC - 2 && oil.probeC <= oilBand(plan.oilC).most;
       const rising = oil.ratePerMin > 0.5 && oil.probeC !== null && oil.probeC < plan.oilC;
       const waitS = rising ? (60 * (plan.oilC - oil.probeC)) / oil.ratePerMin : null;
+      if (!ready && crumbsIn(state)) steps.push({ act: 'skim', inS: 0, pieces: [], reason: 'crumbs', value: 0 });
       steps.push({
         act: 'drop',
         inS: ready ? 0 : waitS,
@@ -105,6 +110,11 @@ export function doNext(
   return steps.sort((a, b) => (when(a) < when(b) ? -1 : when(a) > when(b) ? 1 : urgency(a) - urgency(b)));
 }
 
+/** Pieces have come out since crumbs were last taken off. */
+function crumbsIn({ pieces, skimmedS }: FireState): boolean {
+  return pieces.some((piece) => piece.outS !== null && piece.outS > (skimmedS ?? -1));
+}
+
 function urgency(step: NextStep): number {
   return step.reason === 'cut-heat' ? 0 : step.act === 'lift' ? 1 : step.act === 'flip' ? 2 : 3;
 }
@@ -116,9 +126,10 @@ function burnerStep(state: FireState, plan: StovePlan, oil: OilNow): NextStep | 
   const step = (value: number, reason: NextReason): NextStep | null =>
     value === state.burner ? null : { act: 'burner', inS: 0, pieces: [], reason, value };
   if (state.inPot.length === 0 && state.toFry === 0) return step(0, 'all-out');
-  if (oil.probeC > band.most) return step(Math.max(0, plan.holdSetting - 2), 'oil-over');
   // A setting once taken is kept over a few degrees: a noisy probe must not make the advice flutter.
   const kept = (setting: number) => state.burner === setting;
+  const low = Math.max(0, plan.holdSetting - 2);
+  if (oil.probeC > band.most - (kept(low) ? 3 : 0)) return step(low, 'oil-over');
   if (state.inPot.length > 0) {
     const hot = oil.probeC > plan.oilC + (kept(plan.holdSetting) ? 0.5 : 4);
     return step(hot ? plan.holdSetting : plan.lotSetting, 'lot-needs');

@@ -116,6 +116,7 @@ describe('the oil at a glance', () => {
 describe('what comes next', () => {
   const oilAt = (probeC: number, verdict: 'in-band' | 'cold' | 'under' | 'over' | 'warn' | 'cut-heat' = 'in-band') => ({
     probeC,
+    lastC: probeC,
     ratePerMin: 0,
     verdict,
     offC: 0,
@@ -178,7 +179,7 @@ test('a noisy probe does not make the burner advice flutter', () => {
     doNext(
       fireState(acts, PIECES),
       STOVE,
-      { probeC, ratePerMin: 0, verdict: 'in-band', offC: 0, backInS: null, forecast: [] },
+      { probeC, lastC: probeC, ratePerMin: 0, verdict: 'in-band', offC: 0, backInS: null, forecast: [] },
       [],
       atS,
     ).find((step) => step.act === 'burner');

@@ -6,10 +6,23 @@ interface ActBase {
 }
 export type PieceActKind = 'drop' | 'flip' | 'lift' | 'burst';
 
+export type SeenLooks = 'paler' | 'as-shown' | 'darker';
+
 export type FireAct = ActBase &
   (
     | { readonly kind: PieceActKind; readonly pieces: readonly number[] }
     | { readonly kind: 'burner'; readonly setting: number }
+    /** Crumbs taken off; somebody is at the stove. */
+    | { readonly kind: 'skim' }
+    | { readonly kind: 'here' }
+    /** Cold oil added, m³. */
+    | { readonly kind: 'top-up'; readonly m3: number }
+    /** How lifted pieces look beside what was shown. */
+    | { readonly kind: 'seen'; readonly pieces: readonly number[]; readonly looks: SeenLooks }
+    /** A core measured when lifted, and what the model read then, °C. */
+    | { readonly kind: 'core'; readonly piece: number; readonly tempC: number; readonly predictedC: number }
+    /** Oil without a probe: read off a thermometer, or from a crumb of dough; ± so much, °C. */
+    | { readonly kind: 'oil'; readonly tempC: number; readonly spreadC: number }
     | { readonly kind: 'take-back'; readonly actId: string }
   );
 
@@ -42,6 +55,13 @@ export interface FireState {
   readonly done: number;
   readonly burst: number;
   readonly toFry: number;
+  /** Last time crumbs were taken off, and the last sign of somebody at the stove, s; `null`: never. */
+  readonly skimmedS: number | null;
+  readonly seenHereS: number | null;
+  /** Oil added since the start, m³. */
+  readonly toppedM3: number;
+  /** Judgements that count, in order. */
+  readonly judged: readonly Extract<FireAct, { kind: 'seen' | 'core' | 'oil' }>[];
   /** Acts that no longer count. */
   readonly takenBack: ReadonlySet<string>;
   /** The latest act that one tap takes back; `null` when there is none. */
@@ -64,15 +84,34 @@ export function fireState(acts: readonly FireAct[], planned: number): FireState 
   let burner = 0;
   let lots = 0;
   let lastAct: FireAct | null = null;
+  let skimmedS: number | null = null;
+  let seenHereS: number | null = null;
+  let toppedM3 = 0;
+  const judged: Extract<FireAct, { kind: 'seen' | 'core' | 'oil' }>[] = [];
   for (const act of ordered) {
-    if (act.kind === 'take-back' || takenBack.has(act.id)) continue;
+    // Whoever takes something back is there.
+    seenHereS = act.atS;
+    if (act.kind === 'take-back' || act.kind === 'here' || takenBack.has(act.id)) continue;
     lastAct = act;
-    if (act.kind === 'burner') {
-      burner = act.setting;
-      continue;
+    switch (act.kind) {
+      case 'burner':
+        burner = act.setting;
+        break;
+      case 'skim':
+        skimmedS = act.atS;
+        break;
+      case 'top-up':
+        toppedM3 += act.m3;
+        break;
+      case 'seen':
+      case 'core':
+      case 'oil':
+        judged.push(act);
+        break;
+      default:
+        if (act.kind === 'drop' && inPot().length === 0) lots += 1;
+        for (const number of act.pieces) applyToPiece(pieces, act.kind, number, act.atS, lots);
     }
-    if (act.kind === 'drop' && inPot().length === 0) lots += 1;
-    for (const number of act.pieces) applyToPiece(pieces, act.kind, number, act.atS, lots);
   }
   const all = [...pieces.values()].sort((a, b) => a.number - b.number);
   const burst = all.filter((piece) => piece.burst).length;
@@ -90,6 +129,7 @@ export function fireState(acts: readonly FireAct[], planned: number): FireState 
     done: out - all.filter((piece) => piece.burst && piece.outS !== null).length,
     burst,
     toFry: Math.max(0, planned - all.length),
+    ...{ skimmedS, seenHereS, toppedM3, judged },
     takenBack,
     lastAct,
   };

@@ -8,6 +8,8 @@ export type OilVerdict = 'cold' | 'under' | 'in-band' | 'over' | 'warn' | 'cut-h
 export interface OilNow {
   /** °C; `null` without a reading. */
   readonly probeC: number | null;
+  /** The last one there was, however old. */
+  readonly lastC: number | null;
   /** °C a minute over the last half minute. */
   readonly ratePerMin: number;
   readonly verdict: OilVerdict;
@@ -21,6 +23,8 @@ export interface OilNow {
 
 const RATE_WINDOW_S = 30;
 const FORECAST_S = 180;
+/** A reading older than this says nothing of now, stove s. */
+const STALE_S = 60;
 
 /** Least-squares slope of the readings of the last half minute, °C/s. */
 function slope(readings: readonly OilReading[], nowS: number): number {
@@ -44,6 +48,7 @@ function slope(readings: readonly OilReading[], nowS: number): number {
  * @param readings in order of time; only the last minute matters
  * @param oilC temperature to use
  * @param lotW heat the pieces in the pot draw, W
+ * @param staleS a reading older than this is none; at a faster pace readings come at longer stove times
  */
 export function oilNow(
   readings: readonly OilReading[],
@@ -53,10 +58,19 @@ export function oilNow(
   oilC: number,
   burner: number,
   lotW: number,
+  staleS = STALE_S,
 ): OilNow {
   const last = readings[readings.length - 1];
-  if (!last || nowS - last.atS > 60) {
-    return { probeC: null, ratePerMin: 0, verdict: 'no-reading', offC: 0, backInS: null, forecast: [] };
+  if (!last || nowS - last.atS > staleS) {
+    return {
+      probeC: null,
+      lastC: last?.probeC ?? null,
+      ratePerMin: 0,
+      verdict: 'no-reading',
+      offC: 0,
+      backInS: null,
+      forecast: [],
+    };
   }
   const band = oilBand(oilC);
   const rate = slope(readings, nowS);
@@ -82,5 +96,5 @@ export function oilNow(
   else if (c < 100) verdict = 'cold';
   else if (c < band.least) verdict = 'under';
   const offC = c > band.most ? c - band.most : c < band.least ? band.least - c : 0;
-  return { probeC: c, ratePerMin: rate * 60, verdict, offC, backInS, forecast };
+  return { probeC: c, lastC: c, ratePerMin: rate * 60, verdict, offC, backInS, forecast };
 }

@@ -71,6 +71,15 @@ test('the pot keeps its energy: burner less losses less pieces is what the oil a
   );
 });
 
+test('the probe lags behind rising oil by rise times lag, in steps of any length', () => {
+  for (const dtS of [0.25, 1, 5]) {
+    let state = { oilC: 100, probeC: 100 };
+    for (let s = 0; s < 120; s += dtS) state = stepPot({ ...POT, lossWPerK: 1e-6 }, state, 9, 21, 0, dtS);
+    const risePerS = burnerW(POT, 9) / potHeatCapacity(POT, state.oilC);
+    expect(state.oilC - state.probeC).toBeCloseTo(risePerS * POT.probeLagS, 1);
+  }
+});
+
 test('the setting that holds does hold, and one less does not', () => {
   const setting = settingToHold(POT, 158, 21, 0);
   const rest = (s: number) => 21 + burnerW(POT, s) / POT.lossWPerK;

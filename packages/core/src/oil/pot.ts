@@ -117,7 +117,9 @@ export function stepPot(
   const heatW = burnerW(pot, setting) - lotW;
   const restC = roomC + heatW / pot.lossWPerK;
   const oilC = restC + (state.oilC - restC) * Math.exp((-pot.lossWPerK * dtS) / capacity);
-  const probeC = oilC + (state.probeC - oilC) * Math.exp(-dtS / pot.probeLagS);
+  // Exact for oil that moves evenly within the step: two halves give what the whole does.
+  const behindC = dtS > 0 ? ((oilC - state.oilC) * pot.probeLagS) / dtS : 0;
+  const probeC = oilC - behindC + (state.probeC - state.oilC + behindC) * Math.exp(-dtS / pot.probeLagS);
   return { oilC, probeC };
 }
 

@@ -2,12 +2,12 @@ import { clamp } from '../errors.js';
 import { advanceFry, turnFry } from '../frying/advanceFry.js';
 import { createFryBody, type FryBody, type FryBodySpec, heatTakenJPerM2 } from '../frying/fryBody.js';
 import { type PieceBulk, pieceHeatJ } from './pieceHeat.js';
-import { type Pot, type PotState, stepPot } from './pot.js';
+import { oilCp, type Pot, potHeatCapacity, type PotState, stepPot } from './pot.js';
 import { seededNormal, seededUniform } from './seededNoise.js';
 
 /** A pot, a ring and a probe that behave; pieces in it are real solver bodies. */
 export interface SimulatedStove {
-  readonly pot: Pot;
+  pot: Pot;
   readonly roomC: number;
   readonly body: FryBodySpec;
   readonly bulk: PieceBulk;
@@ -79,6 +79,17 @@ export function liftFromStove(stove: SimulatedStove, number: number): FryBody | 
   stove.inPot.delete(number);
   return piece?.body ?? null;
 }
+
+/** Pours cold oil in: more of it, and cooler. @param m3 less than nothing takes a pour back */
+export function topUpStove(stove: SimulatedStove, m3: number): void {
+  if (m3 === 0) return;
+  const { pot, state, roomC } = stove;
+  const capacity = potHeatCapacity(pot, state.oilC);
+  const added = Math.max(0, m3) * COLD_OIL_KG_PER_M3 * oilCp((state.oilC + roomC) / 2);
+  stove.pot = { ...pot, oilM3: Math.max(0.0001, pot.oilM3 + m3) };
+  stove.state = { ...state, oilC: (capacity * state.oilC + added * roomC) / (capacity + added) };
+}
+const COLD_OIL_KG_PER_M3 = 915;
 
 /** Moves the stove on. @param dtS 0–3600 s */
 export function stepStove(stove: SimulatedStove, dtS: number): void {

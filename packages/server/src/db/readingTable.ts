@@ -16,13 +16,16 @@ export async function listReadings(q: Queries, batchId: string, afterSeq = 0): P
 
 const CHUNK = 1000;
 
-/** Stores readings; one that is already there (same batch and seq) is left alone. */
-export async function insertReadings(q: Queries, batchId: string, readings: readonly StoredReading[]): Promise<void> {
+/** Stores readings of any batches; one that is already there (same batch and seq) is left alone. */
+export async function insertReadings(
+  q: Queries,
+  readings: readonly (StoredReading & { readonly batchId: string })[],
+): Promise<void> {
   for (let i = 0; i < readings.length; i += CHUNK) {
     const chunk = readings.slice(i, i + CHUNK);
     await q.change(
       `INSERT IGNORE INTO oil_reading (batch_id, seq, at_s, probe_c) VALUES ${chunk.map(() => '(?, ?, ?, ?)').join(', ')}`,
-      chunk.flatMap((r) => [batchId, r.seq, r.atS, r.probeC]),
+      chunk.flatMap((r) => [r.batchId, r.seq, r.atS, r.probeC]),
     );
   }
 }

@@ -11,6 +11,10 @@ export interface StoveRow {
   readonly kitchen: Kitchen;
   readonly startedAt: Date;
   readonly endedAt: Date | null;
+  /** The device whose readings are the oil's; `null`: no probe, only what is typed. */
+  readonly probe: string | null;
+  /** The first lot is one piece, to be judged. */
+  readonly trial: boolean;
 }
 
 interface Raw {
@@ -21,9 +25,11 @@ interface Raw {
   kitchen: unknown;
   started_at: Date;
   ended_at: Date | null;
+  probe: string | null;
+  trial: number;
 }
 
-const COLUMNS = 'batch_id, seed, speed, draft, kitchen, started_at, ended_at';
+const COLUMNS = 'batch_id, seed, speed, draft, kitchen, started_at, ended_at, probe, trial';
 
 function fromRaw(raw: Raw): StoveRow {
   return {
@@ -34,6 +40,8 @@ function fromRaw(raw: Raw): StoveRow {
     kitchen: fromJson<Kitchen>(raw.kitchen),
     startedAt: raw.started_at,
     endedAt: raw.ended_at,
+    probe: raw.probe,
+    trial: raw.trial === 1,
   };
 }
 
@@ -49,7 +57,7 @@ export async function listOpenStoves(q: Queries): Promise<StoveRow[]> {
 
 /** @returns false when this batch already has a session */
 export async function insertStove(q: Queries, stove: StoveRow): Promise<boolean> {
-  const made = await q.change(`INSERT IGNORE INTO stove_session (${COLUMNS}) VALUES (?, ?, ?, ?, ?, ?, ?)`, [
+  const made = await q.change(`INSERT IGNORE INTO stove_session (${COLUMNS}) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`, [
     stove.batchId,
     stove.seed,
     stove.speed,
@@ -57,6 +65,8 @@ export async function insertStove(q: Queries, stove: StoveRow): Promise<boolean>
     JSON.stringify(stove.kitchen),
     stove.startedAt,
     stove.endedAt,
+    stove.probe,
+    stove.trial,
   ]);
   return made.affectedRows === 1;
 }

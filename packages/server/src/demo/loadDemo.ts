@@ -21,6 +21,7 @@ import { readKitchen, writeKitchen } from '../db/kitchenTable.js';
 import { writeNote } from '../db/noteTable.js';
 import { insertOil, insertOilEvent } from '../db/oilTable.js';
 import { insertReadings } from '../db/readingTable.js';
+import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { insertStove } from '../db/stoveTable.js';
 import { demoId } from './demoId.js';
 import { loadStore, withOnionBase } from './loadStore.js';
@@ -126,12 +127,21 @@ async function loadPast(gate: Gate, past: Past, nowMs: number, index: number): P
   const endedAt = new Date(startedAt.getTime() + run.endS * 1000);
   await gate.transaction(async (q) => {
     await insertBatch(q, id, draft, startedAt);
-    await insertStove(q, { batchId: id, seed: 1000 + index, speed: 1, draft, kitchen: QUILLHAVEN, startedAt, endedAt });
+    await insertStove(q, {
+      batchId: id,
+      seed: 1000 + index,
+      speed: 1,
+      draft,
+      kitchen: QUILLHAVEN,
+      startedAt,
+      endedAt,
+      probe: SIMULATED_STOVE,
+      trial: false,
+    });
     for (const act of run.acts) await insertAct(q, id, act);
     await insertReadings(
       q,
-      id,
-      run.readings.map((reading, i) => ({ ...reading, seq: i + 1 })),
+      run.readings.map((reading, i) => ({ ...reading, batchId: id, seq: i + 1 })),
     );
     await setBatchStatus(q, id, 'done');
     await writeNote(q, id, past.notes, 0);

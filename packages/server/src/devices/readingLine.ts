@@ -11,6 +11,8 @@ export interface DeviceReading {
   readonly isSteady: boolean;
   /** What a scale has set to nothing, kg. */
   readonly tareKg: number;
+  /** The batch whose pot a probe stands in, where it says so. */
+  readonly batchId: string | null;
   /** The device was just switched on: its numbers begin anew. */
   readonly isFirst: boolean;
 }
@@ -25,6 +27,7 @@ const UNITS: Readonly<Record<string, Unit>> = {
 };
 const LIMITS = { mass: { least: -50, most: 200 }, temperature: { least: -60, most: 400 } } as const;
 const NUMBER = /^[+-]?\d{1,9}(\.\d{1,9})?$/;
+const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
 const TIME = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/;
 
 /** A line read, or why it cannot be. Never throws, whatever the line. */
@@ -44,8 +47,15 @@ export function readLine(line: string): DeviceReading | { readonly problem: stri
   const limits = LIMITS[unit.kind];
   if (!(value >= limits.least && value <= limits.most)) return { problem: 'No kitchen device reads that.' };
   let tareKg = 0;
+  let batchId: string | null = null;
   for (const flag of flags) {
     if (flag === 'steady' || flag === 'moving' || flag === 'first') continue;
+    const batch = /^batch=(.+)$/.exec(flag)?.[1];
+    if (batch !== undefined) {
+      if (!UUID.test(batch)) return { problem: 'The batch is the id of a batch.' };
+      batchId = batch;
+      continue;
+    }
     const tare = /^tare=(.+)$/.exec(flag)?.[1];
     // Flags to come are let pass; a tare that is no number is not.
     if (tare === undefined) continue;
@@ -61,13 +71,27 @@ export function readLine(line: string): DeviceReading | { readonly problem: stri
     value,
     isSteady: flags.includes('steady'),
     tareKg,
+    batchId,
     isFirst: flags.includes('first'),
   };
 }
 
 /** A reading of a scale as its line: grams. */
-export function scaleLine(reading: Omit<DeviceReading, 'kind'>): string {
+export function scaleLine(reading: Omit<DeviceReading, 'kind' | 'batchId'>): string {
   const flags = [reading.isSteady ? 'steady' : 'moving', `tare=${(reading.tareKg * 1000).toFixed(1)}`];
   if (reading.isFirst) flags.push('first');
   return `${reading.device} ${reading.seq} ${reading.at} mass ${(reading.value * 1000).toFixed(1)} g ${flags.join(' ')}`;
+}
+
+/** A reading of a probe as its line: °C. */
+export function probeLine(
+  reading: Pick<DeviceReading, 'device' | 'seq' | 'at' | 'value' | 'batchId' | 'isFirst'>,
+): string {
+  const flags = [
+    ...(reading.batchId === null ? [] : [`batch=${reading.batchId}`]),
+    ...(reading.isFirst ? ['first'] : []),
+  ];
+  return [`${reading.device} ${reading.seq} ${reading.at} temperature ${reading.value.toFixed(2)} C`, ...flags].join(
+    ' ',
+  );
 }

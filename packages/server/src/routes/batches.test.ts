@@ -6,6 +6,7 @@ import {
   ledgerFigures,
   newBatch,
   planBatch,
+  START_GATE,
 } from '@ember-fold/core';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
@@ -82,7 +83,7 @@ describe('making a batch', () => {
     const id = randomUUID();
     const ask = { id, name: 'Cones', form: 'cone', starterId: 'lentil-dill', pieces: 6, eatAt: EAT_AT };
     await app.call('POST', '/api/batches/from-starter', ask);
-    const stove = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60 });
+    const stove = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE });
     expect(stove.status).toBe(201);
     const { piece } = planBatch(stove.body.draft, stove.body.kitchen, null).fold;
     expect([stove.body.draft.form, piece!.form]).toEqual(['cone', 'cone']);

@@ -81,7 +81,7 @@ export function batchRoutes({ gate, stoves, clockMs }: Context): Router {
   router.delete('/:id', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
     if (!(await deleteBatch(gate, id))) throw new ApiError('NO_BATCH');
-    await stoves.stop(id);
+    stoves.out(id);
     res.status(204).end();
   });
 

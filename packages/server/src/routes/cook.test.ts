@@ -1,4 +1,4 @@
-import { type CookAct, newBatch, planBatch } from '@ember-fold/core';
+import { type CookAct, newBatch, planBatch, START_GATE } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { steadyClock } from '../live/steadyClock.js';
 import { listenTo } from '../test/listenTo.js';
@@ -70,7 +70,7 @@ describe('run-sheet', () => {
     const id = await planned();
     await tell(id, act({ kind: 'measure', value: 19 }));
     await tell(id, act({ kind: 'measure', step: 'roll', value: 0.0033 }));
-    const { body } = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60 });
+    const { body } = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE });
     expect(body.draft.pieces).toBe(19);
     expect(body.draft.fold.thicknessM).toBe(0.0033);
     expect(planBatch(body.draft, body.kitchen, null).fry!.lots).not.toBeNull();

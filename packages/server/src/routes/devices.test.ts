@@ -31,7 +31,7 @@ describe('a line', () => {
             isSteady,
             isFirst,
           };
-          expect(readLine(scaleLine(reading))).toEqual({ ...reading, kind: 'mass' });
+          expect(readLine(scaleLine(reading))).toEqual({ ...reading, kind: 'mass', batchId: null });
         },
       ),
     );
@@ -71,7 +71,11 @@ test('a scale of one’s own: added once, its token shown once, lines taken in o
   const { token } = added.body as { token: string };
   expect((await app.call('POST', '/api/devices', device)).body).toMatchObject({ code: 'ID_TAKEN', path: 'id' });
   const list = await app.call('GET', '/api/devices');
-  expect(list.body).toEqual([expect.objectContaining({ id: 'simulated-scale' }), device]);
+  expect(list.body).toEqual([
+    expect.objectContaining({ id: 'simulated-scale' }),
+    expect.objectContaining({ id: 'simulated-stove' }),
+    device,
+  ]);
   const lines = [1, 2, 2, 5, 4].map((seq) => `bench-scale ${seq} ${AT} mass ${seq}.5 g steady`);
   const answer = await send(
     [...lines, 'nonsense', `other 9 ${AT} mass 1 g`, `bench-scale 9 ${AT} temperature 20 C`].join('\r\n'),

@@ -1,4 +1,4 @@
-import { type BatchDraft, DEFAULT_KITCHEN, type FireAct, type Guests, newBatch } from '@ember-fold/core';
+import { type BatchDraft, DEFAULT_KITCHEN, type FireAct, type Guests, newBatch, START_GATE } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { openApp, T0, type TestApp } from '../test/openApp.js';
 
@@ -79,7 +79,7 @@ test('a finished batch goes into the history of its oil once, with what it carri
   const { oil } = await add();
   await useOil(oil.id);
   const id = await planned(draftOf('mackerel-leek', 'Ropes'));
-  expect((await app.call('POST', `/api/batches/${id}/stove`, { speed: 60 })).status).toBe(201);
+  expect((await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE })).status).toBe(201);
   const act = (kind: 'drop' | 'lift', atS: number): FireAct => ({ id: randomUUID(), atS, kind, pieces: [1, 2] });
   app.clock.ms += 15_000;
   for (const one of [act('drop', 100), act('lift', 700)]) {
@@ -91,7 +91,7 @@ test('a finished batch goes into the history of its oil once, with what it carri
   expect(row.state.allergens).toContain('fish');
   expect(row.events[1]).toMatchObject({ kind: 'fried', batchName: 'Ropes', hotS: 600 });
   const next = await planned(draftOf('lentil-dill'));
-  const started = await app.call('POST', `/api/batches/${next}/stove`, { speed: 60 });
+  const started = await app.call('POST', `/api/batches/${next}/stove`, { speed: 60, gate: START_GATE });
   expect(started.body.kitchen.potOil).toMatchObject({ id: oil.id, uses: 1, diet: 'meat' });
 });
 
@@ -100,7 +100,9 @@ test('a stove is not lit over oil that is done', async () => {
   await useOil(oil.id);
   await tell(oil.id, { kind: 'judged', dark: false, foams: true, smokesEarly: false, rank: false });
   const id = await planned(draftOf('lentil-dill'));
-  expect((await app.call('POST', `/api/batches/${id}/stove`, { speed: 60 })).body.code).toBe('UNSAFE_PLAN');
+  expect((await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE })).body.code).toBe(
+    'UNSAFE_PLAN',
+  );
 });
 
 test('the order of a supper: its own batches only, fish after the others, guests told; a guest of bad shape is refused', async () => {

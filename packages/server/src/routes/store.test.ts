@@ -10,6 +10,7 @@ import {
   pantryWith,
   shoppingList,
   WORKED_FORMULAS,
+  START_GATE,
 } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { openApp, type TestApp } from '../test/openApp.js';
@@ -93,7 +94,7 @@ describe('ingredients', () => {
     const cheap = { ...ingredientById('onion'), pricePerKg: 0.1 };
     await putIngredient(cheap, 0, 'onion');
     const batch = (await postBatch(newBatch('Squash', 'squash-sage', 12, EAT_AT))).body;
-    const stove = await app.call('POST', `/api/batches/${batch.id}/stove`, { speed: 60 });
+    const stove = await app.call('POST', `/api/batches/${batch.id}/stove`, { speed: 60, gate: START_GATE });
     expect(stove.body.kitchen.ingredients).toEqual([cheap]);
     expect((await app.call('DELETE', '/api/ingredients/onion')).status).toBe(204);
     expect((await app.call('GET', `/api/batches/${batch.id}/stove`)).body.kitchen.ingredients).toEqual([cheap]);

@@ -1,17 +1,26 @@
-import { asCooked, cookState, type FireAct, fireState, planBatch } from '@ember-fold/core';
+import { asCooked, cookState, type FireAct, fireState, planBatch, START_GATE, type StartPoint } from '@ember-fold/core';
 import { type Request, type Response, Router } from 'express';
 import { insertAct, listActs, type StoredAct } from '../db/actTable.js';
+import { listDevices } from '../db/deviceTable.js';
+import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { listCookActs } from '../db/cookTable.js';
 import { readBatch, setBatchStatus } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
 import { listReadings, type StoredReading } from '../db/readingTable.js';
 import { endStove, insertStove, readStove, type StoveRow } from '../db/stoveTable.js';
-import { stoveNowS } from '../devices/stoveRunner.js';
+import { stoveNowS } from '../devices/stoveHub.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { kitchenFor } from './kitchenNow.js';
 import { noteFried } from './noteFried.js';
 import { SCHEMAS, validate } from './validate.js';
+
+interface StartAsk {
+  readonly speed: number;
+  readonly gate: readonly StartPoint[];
+  readonly probe?: string | null;
+  readonly trial?: boolean;
+}
 
 const HEARTBEAT_MS = 15_000;
 /** A plan with one of these is not lit. */
@@ -26,12 +35,15 @@ async function requireStove(q: Queries, req: Request): Promise<StoveRow> {
 
 /** The stove of one batch: start it, read it, follow it, act on it, finish. */
 export function stoveRoutes(context: Context): Router {
-  const { gate, stoves, clockMs } = context;
+  const { gate, stoves, live, clockMs } = context;
   const router = Router({ mergeParams: true });
 
   const answer = async (row: StoveRow) => ({
     batchId: row.batchId,
+    seed: row.seed,
     speed: row.speed,
+    probe: row.probe,
+    trial: row.trial,
     startedAt: row.startedAt.toISOString(),
     endedAt: row.endedAt?.toISOString() ?? null,
     nowS: stoveNowS(row, clockMs()),
@@ -47,7 +59,14 @@ export function stoveRoutes(context: Context): Router {
 
   router.post('/', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.id, { id: (req.params as { id?: string }).id });
-    const { speed } = validate<{ speed: number }>(SCHEMAS.startStove, req.body);
+    const asked = validate<StartAsk>(SCHEMAS.startStove, req.body);
+    const { speed, gate: gone, probe = SIMULATED_STOVE, trial = false } = asked;
+    if (START_GATE.some((point) => !gone.includes(point))) throw new ApiError('GATE_OPEN', undefined, 'gate');
+    if (probe !== SIMULATED_STOVE) {
+      if (speed !== 1) throw new ApiError('BAD_INPUT', 'A real stove keeps real time.', 'speed');
+      const known = probe === null || (await listDevices(gate)).some((one) => one.id === probe && one.kind === 'probe');
+      if (!known) throw new ApiError('NO_DEVICE', undefined, 'probe');
+    }
     const row = await gate.transaction(async (q) => {
       const batch = await readBatch(q, id);
       if (!batch) throw new ApiError('NO_BATCH');
@@ -65,12 +84,15 @@ export function stoveRoutes(context: Context): Router {
       }
       const startedAt = new Date(clockMs());
       const seed = startedAt.getTime() % 4_294_967_291;
-      const made: StoveRow = { batchId: id, seed, speed, draft, kitchen, startedAt, endedAt: null };
+      const made: StoveRow = { batchId: id, seed, speed, draft, kitchen, startedAt, endedAt: null, probe, trial };
       await insertStove(q, made);
       await setBatchStatus(q, id, 'frying');
       return made;
     });
-    if (!row.endedAt) await stoves.start(row);
+    if (!row.endedAt) {
+      stoves.lit(row);
+      live.tell({ kind: 'stove', batchId: row.batchId, lit: true });
+    }
     res.status(201).json(await answer(row));
   });
 
@@ -92,12 +114,13 @@ export function stoveRoutes(context: Context): Router {
     if (!row.endedAt) {
       const acts = (await listActs(gate, row.batchId)).map((stored) => stored.act);
       if (fireState(acts, row.draft.pieces).inPot.length > 0) throw new ApiError('STILL_FRYING');
-      await stoves.stop(row.batchId);
       await gate.transaction(async (q) => {
         await endStove(q, row.batchId, new Date(clockMs()));
         await setBatchStatus(q, row.batchId, 'done');
         await noteFried(q, row, acts, clockMs());
       });
+      stoves.out(row.batchId);
+      live.tell({ kind: 'stove', batchId: row.batchId, lit: false });
     }
     res.json({ batchId: row.batchId });
   });

@@ -43,10 +43,8 @@ export function liveRoute({ gate, live, clockMs }: Context) {
     const queue: (() => void)[] = [];
     let caughtUp = false;
     const stop = live.follow((event) => {
-      const pass = () =>
-        event.kind === 'timer'
-          ? send('timer', { timer: event.timer })
-          : send('cook', { batchId: event.batchId, stored: event.stored });
+      const { kind, ...data } = event;
+      const pass = () => send(kind, data);
       if (caughtUp) pass();
       else queue.push(pass);
     });

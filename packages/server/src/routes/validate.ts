@@ -10,6 +10,7 @@ import {
   type Kitchen,
   type OilSigns,
   SCALE_MOST_KG,
+  START_GATE,
   STARTERS,
   TURN_SCHOOLS,
 } from '@ember-fold/core';
@@ -255,9 +256,35 @@ const act = Joi.alternatives<FireAct>()
         then: Joi.object({ ...actBase, kind: Joi.string(), setting: number(0, 20) }),
       },
       { is: Joi.valid('take-back').required(), then: Joi.object({ ...actBase, kind: Joi.string(), actId: uuid }) },
+      { is: Joi.valid('skim', 'here').required(), then: Joi.object({ ...actBase, kind: Joi.string() }) },
+      {
+        is: Joi.valid('top-up').required(),
+        then: Joi.object({ ...actBase, kind: Joi.string(), m3: number(0.00001, 0.01) }),
+      },
+      {
+        is: Joi.valid('seen').required(),
+        then: Joi.object({
+          ...{ ...actBase, kind: Joi.string(), pieces },
+          looks: Joi.string().valid('paler', 'as-shown', 'darker').required(),
+        }),
+      },
+      {
+        is: Joi.valid('core').required(),
+        then: Joi.object({
+          ...{ ...actBase, kind: Joi.string(), piece: number(1, 2000).integer() },
+          ...{ tempC: number(-20, 120), predictedC: number(-40, 130) },
+        }),
+      },
+      {
+        is: Joi.valid('oil').required(),
+        then: Joi.object({ ...actBase, kind: Joi.string(), tempC: number(0, 260), spreadC: number(0, 60) }),
+      },
     ],
     otherwise: Joi.object({
-      kind: Joi.string().valid('drop', 'flip', 'lift', 'burst', 'burner', 'take-back').required(),
+      kind: Joi.string()
+        .valid(...['drop', 'flip', 'lift', 'burst', 'burner', 'take-back'])
+        .valid(...['skim', 'here', 'top-up', 'seen', 'core', 'oil'])
+        .required(),
     }).unknown(true),
   })
   .required();
@@ -327,7 +354,15 @@ export const SCHEMAS = {
   }).required(),
   saveBatch: Joi.object({ version, draft }).required(),
   kitchen: Joi.object({ version, kitchen }).required(),
-  startStove: Joi.object({ speed: Joi.number().valid(1, 4, 20, 60).required() }).required(),
+  startStove: Joi.object({
+    speed: Joi.number().valid(1, 4, 20, 60).required(),
+    gate: Joi.array()
+      .items(Joi.string().valid(...START_GATE))
+      .unique()
+      .required(),
+    probe: deviceId.optional().allow(null),
+    trial: Joi.boolean(),
+  }).required(),
   act,
   flour: Joi.object({
     id: uuid,

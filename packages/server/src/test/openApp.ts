@@ -2,12 +2,14 @@ import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { createApp } from '../app.js';
+import type { ScaleAct } from '../routes/validate.js';
 import { openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
 import { DeviceHub } from '../devices/deviceHub.js';
 import { LiveHub } from '../live/liveHub.js';
-import { SimulatedScaleRunner } from '../devices/simulatedScaleRunner.js';
-import { StoveRunner } from '../devices/stoveRunner.js';
+import { StoveHub } from '../devices/stoveHub.js';
+import { SimulatedScale } from '../simulated/simulatedScale.js';
+import { SimulatedStoves } from '../simulated/simulatedStoves.js';
 
 export interface Answer {
   readonly status: number;
@@ -22,7 +24,9 @@ export interface TestApp {
   readonly databaseUrl: string;
   readonly gate: Gate;
   readonly clock: { ms: number };
-  stoves: StoveRunner;
+  stoves: StoveHub;
+  /** Waits until the simulated stove of a batch burns. */
+  burns(batchId: string): Promise<void>;
   call(method: string, path: string, body?: unknown, headers?: Record<string, string>): Promise<Answer>;
   /** Stops the server and starts another on the same database, as after a crash. */
   restart(): Promise<void>;
@@ -56,21 +60,33 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
   const clock = { ms: T0 };
   const clockMs = () => clock.ms;
   const start = async (port: number) => {
-    const stoves = new StoveRunner(gate, log, clockMs);
-    await stoves.resumeAll();
+    const stoves = new StoveHub(gate, clockMs);
+    await stoves.resumeAll(gate);
     const devices = new DeviceHub();
-    const scale = new SimulatedScaleRunner(devices, log);
-    const app = createApp({ gate, stoves, devices, scale, live: new LiveHub(), clockMs, log, webDir });
+    // In the product they are a process of their own; here the test holds their clock.
+    const simulated = {
+      token: 'token-of-the-simulated-devices',
+      handAtScale: (act: ScaleAct) => {
+        if (act.do === 'load') scale.load(act.loadKg);
+        else if (act.do === 'tare') scale.tare();
+        else scale.switchOn();
+      },
+    };
+    const app = createApp({ gate, stoves, devices, simulated, live: new LiveHub(), clockMs, log, webDir });
     const server = await new Promise<ReturnType<typeof app.listen>>((resolve) => {
       const made = app.listen(port, '127.0.0.1', () => resolve(made));
     });
-    scale.connect(`http://127.0.0.1:${(server.address() as AddressInfo).port}`);
-    return { stoves, scale, server };
+    const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+    const { token } = simulated;
+    const quiet = () => undefined;
+    const scale = new SimulatedScale({ url, token, log: quiet });
+    const simulatedStoves = new SimulatedStoves({ url, token, log: quiet, clockMs });
+    return { stoves, scale, simulatedStoves, server };
   };
   let running = await start(0);
   const { port } = running.server.address() as AddressInfo;
   const halt = async () => {
-    running.stoves.close();
+    running.simulatedStoves.close();
     running.scale.close();
     running.server.closeAllConnections();
     await new Promise((resolve) => running.server.close(resolve));
@@ -82,6 +98,9 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
     gate,
     clock,
     stoves: running.stoves,
+    async burns(batchId) {
+      await until(async () => running.simulatedStoves.follows(batchId));
+    },
     async call(method, path, body, headers = {}) {
       const answer = await fetch(`${url}${path}`, {
         method,

@@ -8,6 +8,7 @@ import type {
   LedgerFigures,
   OilReading,
   PlannedFigures,
+  StartPoint,
 } from '@ember-fold/core';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { serverAnswered } from './useOnline';
@@ -45,6 +46,10 @@ export interface StoredReading extends OilReading {
 export interface Stove {
   readonly batchId: string;
   readonly speed: number;
+  /** The device whose readings are the oil's; `null`: none. */
+  readonly probe: string | null;
+  /** The first lot is one piece, to be judged. */
+  readonly trial: boolean;
   readonly startedAt: string;
   readonly endedAt: string | null;
   readonly nowS: number;
@@ -178,8 +183,11 @@ export const api = createApi({
       invalidatesTags: ['Batches', 'Shopping', 'Uses'],
     }),
     stove: build.query<Stove, string>({ query: (id) => `/batches/${id}/stove`, providesTags: ['Stove'] }),
-    startStove: build.mutation<Stove, { id: string; speed: number }>({
-      query: ({ id, speed }) => ({ url: `/batches/${id}/stove`, method: 'POST', body: { speed } }),
+    startStove: build.mutation<
+      Stove,
+      { id: string; speed: number; gate: readonly StartPoint[]; probe: string | null; trial: boolean }
+    >({
+      query: ({ id, ...body }) => ({ url: `/batches/${id}/stove`, method: 'POST', body }),
       invalidatesTags: ['Batches', 'Stove'],
     }),
     act: build.mutation<StoredAct, { id: string; act: FireAct }>({

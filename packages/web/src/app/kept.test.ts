@@ -1,6 +1,5 @@
 import { newBatch } from '@ember-fold/core';
 import fc from 'fast-check';
-import { keepOutbox, readOutbox } from '../fire/outbox';
 import { act, renderHook } from '@testing-library/react';
 import { dropMirror, keepMirror, readMirror } from './draftMirror';
 import { readKept, useKept } from './useKept';
@@ -17,21 +16,14 @@ it('what was kept in the browser comes back as it was, each batch its own', () =
   dropMirror('a');
   expect(readMirror('a')).toBeNull();
   expect(readMirror('b')).not.toBeNull();
-  const acts = [{ id: 'x', atS: 3, kind: 'burner', setting: 4 } as const];
-  keepOutbox('a', acts);
-  expect(readOutbox('a')).toEqual(acts);
-  keepOutbox('a', []);
-  expect(localStorage.getItem('ember.acts.a')).toBeNull();
 });
 
 it('half a record, or anything else in its place, is none', () => {
   fc.assert(
     fc.property(fc.oneof(fc.string(), fc.json()), (text) => {
       localStorage.setItem('ember.draft.a', text);
-      localStorage.setItem('ember.acts.a', text);
       const mirror = readMirror('a');
       expect(mirror === null || typeof mirror.baseVersion === 'number').toBe(true);
-      expect(Array.isArray(readOutbox('a'))).toBe(true);
     }),
   );
 });
@@ -41,7 +33,6 @@ it('a full storage is told, not thrown', () => {
     throw new DOMException('full', 'QuotaExceededError');
   });
   expect(keepMirror('a', DRAFT, 1)).toBe(false);
-  expect(() => keepOutbox('a', [{ id: 'x', atS: 1, kind: 'burner', setting: 1 }])).not.toThrow();
   full.mockRestore();
 });
 

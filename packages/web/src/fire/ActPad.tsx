@@ -40,10 +40,11 @@ interface ActPadProps {
   readonly onAct: (kind: 'flip' | 'lift' | 'drop' | 'burst') => void;
   readonly onTakeBack: () => void;
   readonly onDropFewer: (by: number) => void;
+  readonly onMore: () => void;
 }
 
 /** Large buttons for wet thumbs; each says what it will record. */
-export function ActPad({ targets, urged, canTakeBack, onAct, onTakeBack, onDropFewer }: ActPadProps) {
+export function ActPad({ targets, urged, canTakeBack, onAct, onTakeBack, onDropFewer, onMore }: ActPadProps) {
   const look = (kind: string) => (urged === kind ? ('primary' as const) : ('plain' as const));
   const none = (list: readonly number[]) => (list.length === 0 ? 'none in the pot' : listText(list));
   return (
@@ -64,10 +65,15 @@ export function ActPad({ targets, urged, canTakeBack, onAct, onTakeBack, onDropF
         One burst
         <small>{targets.burst.length === 1 ? `piece ${targets.burst[0]}` : 'lift it, finish in the oven'}</small>
       </Big>
-      <Button style={{ minHeight: 64 }} isDisabled={!canTakeBack} onPress={onTakeBack}>
-        <Undo2 size={18} aria-hidden />
-        Take back
-      </Button>
+      <div style={{ display: 'grid', gridTemplateColumns: '3fr 2fr', gap: 10 }}>
+        <Button style={{ minHeight: 64, padding: 4 }} isDisabled={!canTakeBack} onPress={onTakeBack}>
+          <Undo2 size={18} aria-hidden />
+          Take back
+        </Button>
+        <Button style={{ minHeight: 64, padding: 4 }} onPress={onMore}>
+          More
+        </Button>
+      </div>
       <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 10 }}>
         <Button
           style={{ minHeight: 64, padding: 4 }}

@@ -58,7 +58,14 @@ const Step = styled(Button)`
   }
 `;
 
-const KEY: Record<NextStep['act'], string | null> = { flip: 'F', lift: 'L', drop: 'D', burner: null, finish: null };
+const KEY: Record<NextStep['act'], string | null> = {
+  flip: 'F',
+  lift: 'L',
+  drop: 'D',
+  skim: 'K',
+  burner: null,
+  finish: null,
+};
 /** Due this soon, it is what the hand does now. */
 const NOW_S = 10;
 

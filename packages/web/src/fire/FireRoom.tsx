@@ -1,5 +1,5 @@
-import { type NextStep, planCold } from '@ember-fold/core';
-import { lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { type FirePiece, type NextStep, planCold } from '@ember-fold/core';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { api, problemOf } from '../app/api';
@@ -9,17 +9,23 @@ import { Page } from '../controls/Page';
 import { Panel, Problem, Soft } from '../controls/Panel';
 import { Actions, Sheet } from '../controls/Sheet';
 import { Tally } from '../controls/Tally';
+import { listText, nextText } from '../text/fireWords';
 import { SPEED_NAME } from '../text/words';
+import { startTimer } from '../app/useTimers';
 import { ActPad } from './ActPad';
+import { DangerScreen } from './DangerScreen';
 import { DoNextList } from './DoNextList';
+import { JudgeBar } from './JudgeBar';
 import { OilPanel } from './OilPanel';
 import { PotView } from './PotView';
 import { StartStove } from './StartStove';
+import { useFireCalls } from './useFireCalls';
 import { usePad } from './usePad';
 import { useFire } from './useFire';
 import { useStove } from './useStove';
 import { useTrace } from './useTrace';
 
+const MoreSheet = lazy(() => import('./MoreSheet').then((m) => ({ default: m.MoreSheet })));
 const OilChart = lazy(() => import('../charts/OilChart').then((m) => ({ default: m.OilChart })));
 
 const Grid = styled.div`
@@ -63,6 +69,17 @@ function Stove({ batchId }: { readonly batchId: string }) {
   );
 }
 
+const NO_STEPS: readonly NextStep[] = [];
+/** A burst piece finishes in the oven so long, s. Source: craft.md, In the oil. */
+const OVEN_S = 20 * 60;
+
+/** Lifted whole with the last lift, and not judged yet. */
+function toJudge(pieces: readonly FirePiece[], judged: ReadonlySet<number>): readonly FirePiece[] {
+  const out = pieces.filter((piece) => piece.outS !== null && !piece.burst);
+  const lastS = out.reduce((most, piece) => Math.max(most, piece.outS!), -1);
+  return out.filter((piece) => piece.outS! >= lastS - 30 && !judged.has(piece.number));
+}
+
 type Open = ReturnType<typeof useStove> & { readonly live: NonNullable<ReturnType<typeof useStove>['live']> };
 
 function Burning({ batchId, stove }: { readonly batchId: string; readonly stove: Open }) {
@@ -74,6 +91,12 @@ function Burning({ batchId, stove }: { readonly batchId: string; readonly stove:
   const pad = usePad(live, fire, stove.act);
   const [finish, finishing] = api.useFinishBatchMutation();
   const [choosing, setChoosing] = useState(false);
+  const [more, setMore] = useState(false);
+  const wording = useCallback(
+    (step: NextStep) => nextText(step, listText(step.pieces), (c) => printer?.temp(c) ?? String(c)).what,
+    [printer],
+  );
+  useFireCalls(fire?.steps ?? NO_STEPS, wording);
   const piece = useMemo(() => planCold(draft, kitchen).fold.piece, [draft, kitchen]);
   const trace = useTrace(live);
   const ended = live.ended;
@@ -102,10 +125,18 @@ function Burning({ batchId, stove }: { readonly batchId: string; readonly stove:
   const done = (step: NextStep) => {
     if (step.act === 'finish') void end();
     else if (step.act === 'burner') pad.burner(step.value);
+    else if (step.act === 'skim') pad.skim();
     else pad.pieces(step.act, step.pieces);
   };
   const first = fire.steps[0];
-  const urged = first && first.act !== 'burner' && first.act !== 'finish' ? first.act : null;
+  const urged = first?.act === 'flip' || first?.act === 'lift' || first?.act === 'drop' ? first.act : null;
+  const judged = new Set(state.judged.flatMap((act) => (act.kind === 'seen' ? act.pieces : [])));
+  const lifted = toJudge(state.pieces, judged);
+  const judgedPiece = lifted[0]?.number ?? null;
+  const burst = (number: number) => {
+    pad.pieces('burst', [number]);
+    startTimer({ name: `Burst piece ${number} in the oven, ${draft.name}`, seconds: OVEN_S, batchId });
+  };
   return (
     <Page>
       <h1 className="visually-hidden">{`At the stove: ${draft.name}`}</h1>
@@ -118,6 +149,8 @@ function Burning({ batchId, stove }: { readonly batchId: string; readonly stove:
             burner={state.burner}
             settings={kitchen.pot.settings}
             printer={printer}
+            source={live.stove.probe === null ? 'by what was told' : live.stove.probe.replaceAll('-', ' ')}
+            spreadC={fire.spreadC}
             onBurner={pad.burner}
           />
         </div>
@@ -139,6 +172,21 @@ function Burning({ batchId, stove }: { readonly batchId: string; readonly stove:
         </Panel>
         <div style={{ gridArea: 'next' }}>
           <DoNextList steps={fire.steps} printer={printer} onDone={done} />
+          <JudgeBar
+            lifted={lifted}
+            belief={fire.belief}
+            predictedC={judgedPiece === null ? null : (fire.cores.get(judgedPiece) ?? null)}
+            printer={printer}
+            onLooks={(looks) =>
+              pad.looks(
+                lifted.map((piece) => piece.number),
+                looks,
+              )
+            }
+            onCore={(tempC) =>
+              judgedPiece !== null && pad.core(judgedPiece, tempC, fire.cores.get(judgedPiece) ?? tempC)
+            }
+          />
         </div>
         <Panel style={{ gridArea: 'tally' }} aria-label="Tally">
           <Soft>{draft.name}</Soft>
@@ -173,9 +221,14 @@ function Burning({ batchId, stove }: { readonly batchId: string; readonly stove:
             targets={pad.targets}
             urged={urged}
             canTakeBack={state.lastAct !== null}
-            onAct={(kind) => (kind === 'burst' && pad.targets.burst.length !== 1 ? setChoosing(true) : pad.act(kind))}
+            onAct={(kind) => {
+              if (kind !== 'burst') pad.act(kind);
+              else if (pad.targets.burst.length === 1) burst(pad.targets.burst[0]!);
+              else setChoosing(true);
+            }}
             onTakeBack={pad.takeBack}
             onDropFewer={pad.dropFewer}
+            onMore={() => setMore(true)}
           />
         </div>
       </Grid>
@@ -188,7 +241,7 @@ function Burning({ batchId, stove }: { readonly batchId: string; readonly stove:
               style={{ minHeight: 64, minWidth: 64 }}
               aria-label={`Piece ${number} burst`}
               onPress={() => {
-                pad.pieces('burst', [number]);
+                burst(number);
                 setChoosing(false);
               }}
             >
@@ -197,6 +250,25 @@ function Burning({ batchId, stove }: { readonly batchId: string; readonly stove:
           ))}
         </Actions>
       </Sheet>
+      <Suspense fallback={null}>
+        {more && (
+          <MoreSheet
+            printer={printer}
+            fit={fire.fit}
+            onClose={() => setMore(false)}
+            onTopUp={pad.topUp}
+            onOil={pad.oil}
+            onSpoken={pad.spoken}
+          />
+        )}
+      </Suspense>
+      {fire.danger && (
+        <DangerScreen
+          danger={fire.danger}
+          oil={oil.probeC === null ? '' : `Oil ${printer.temp(oil.probeC)}.`}
+          onAct={() => (fire.danger?.act === 'burner-off' ? pad.burner(0) : pad.here())}
+        />
+      )}
     </Page>
   );
 }

@@ -59,11 +59,14 @@ interface OilPanelProps {
   readonly burner: number;
   readonly settings: number;
   readonly printer: Printer;
+  /** Whose readings these are; and how sure, where nothing measures, °C. */
+  readonly source: string;
+  readonly spreadC: number | null;
   readonly onBurner: (setting: number) => void;
 }
 
 /** One glance: the oil, whether it is right, where it goes, and the knob. */
-export function OilPanel({ oil, band, cautions, burner, settings, printer, onBurner }: OilPanelProps) {
+export function OilPanel({ oil, band, cautions, burner, settings, printer, source, spreadC, onBurner }: OilPanelProps) {
   const { verdict, probeC, ratePerMin, backInS, offC } = oil;
   const danger = verdict === 'cut-heat' || verdict === 'warn';
   const off = verdict === 'under' || verdict === 'over' ? `${printer.tempSpan(offC)} ${VERDICT_TEXT[verdict]}` : null;
@@ -72,7 +75,7 @@ export function OilPanel({ oil, band, cautions, burner, settings, printer, onBur
   return (
     <Box aria-label="Oil now">
       <div>
-        <Soft>Oil now, simulated probe</Soft>
+        <Soft>{`Oil now, ${source}${spreadC === null ? '' : `, ± ${printer.tempSpan(spreadC)}`}`}</Soft>
         <Temperature aria-live="off" data-testid="oil-now">
           {probeC === null ? '–' : Math.round(printer.degrees(probeC))}
         </Temperature>

@@ -1,3 +1,4 @@
+import { START_GATE, type StartPoint } from '@ember-fold/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -7,7 +8,10 @@ import { Button } from '../controls/Button';
 import { Choice } from '../controls/Choice';
 import { TitleRow } from '../controls/Page';
 import { Panel, PanelTitle, Problem, Soft } from '../controls/Panel';
-import { CAUTIONS, DEFERRAL } from '../text/fireWords';
+import { deviceApi } from '../app/deviceApi';
+import { Pick } from '../controls/Pick';
+import { TickField } from '../controls/TickField';
+import { CAUTIONS, DEFERRAL, START_POINT } from '../text/fireWords';
 import { SPEED_NAME } from '../text/words';
 
 const Grid = styled.div`
@@ -28,15 +32,42 @@ interface StartStoveProps {
   readonly onStarted: (stove: Stove) => void;
 }
 
-/** Before any oil is hot: the cautions, and the simulated stove's pace. */
+const SIMULATED = 'simulated-stove';
+const NONE = 'none';
+
+const Gate = styled.div.attrs({ role: 'group', 'aria-label': 'Before the oil is heated' })`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  gap: 0 18px;
+  label {
+    min-height: 64px;
+    border-top: 1px solid ${({ theme }) => theme.line};
+  }
+`;
+
+/** Before any oil is hot: each point gone through, the cautions, and what stove it is. */
 export function StartStove({ batchId, onStarted }: StartStoveProps) {
   const batch = api.useBatchQuery(batchId);
   const [start, starting] = api.useStartStoveMutation();
   const [speed, setSpeed] = useState('1');
+  const [probe, setProbe] = useState<string>(SIMULATED);
+  const [trial, setTrial] = useState(false);
+  const [gone, setGone] = useState<ReadonlySet<StartPoint>>(new Set());
+  const { data: devices = [] } = deviceApi.useDevicesQuery();
+  const probes = Object.fromEntries([
+    ...devices.filter((one) => one.kind === 'probe').map((one) => [one.id, one.name]),
+    [NONE, 'No probe: crumbs and what is typed'],
+  ]) as Record<string, string>;
+  const isSimulated = probe === SIMULATED;
+  const left = START_GATE.length - gone.size;
   // A plan that is still on its way to the server must arrive first: the stove keeps what is there.
   const unsaved = useAppSelector((state) => state.draft.batchId === batchId && state.draft.save !== 'saved');
   const light = async () => {
-    const result = await start({ id: batchId, speed: Number(speed) });
+    const result = await start({
+      ...{ id: batchId, gate: [...gone], trial },
+      speed: isSimulated ? Number(speed) : 1,
+      probe: probe === NONE ? null : probe,
+    });
     if ('data' in result && result.data) onStarted(result.data);
   };
   return (
@@ -48,7 +79,24 @@ export function StartStove({ batchId, onStarted }: StartStoveProps) {
       </TitleRow>
       <Grid>
         <Panel>
-          <PanelTitle>Before the oil is hot</PanelTitle>
+          <PanelTitle>Before the oil is heated</PanelTitle>
+          <Gate>
+            {START_GATE.map((point) => (
+              <TickField
+                key={point}
+                label={START_POINT[point]}
+                value={gone.has(point)}
+                onChange={(is) =>
+                  setGone((now) => {
+                    const next = new Set(now);
+                    if (is) next.add(point);
+                    else next.delete(point);
+                    return next;
+                  })
+                }
+              />
+            ))}
+          </Gate>
           <ul>
             {CAUTIONS.map((caution) => (
               <li key={caution}>{caution}</li>
@@ -57,19 +105,26 @@ export function StartStove({ batchId, onStarted }: StartStoveProps) {
           <Soft>{DEFERRAL}</Soft>
         </Panel>
         <Panel>
-          <PanelTitle>Simulated stove</PanelTitle>
-          <Soft>The pot of this kitchen with its oil, burner and probe. Nothing real is heated.</Soft>
-          <Choice label="Pace" value={speed} options={SPEED_NAME} onChange={setSpeed} />
+          <PanelTitle>{isSimulated ? 'Simulated stove' : 'This stove'}</PanelTitle>
+          <Pick<string> label="Who reads the oil" value={probe} options={probes} onChange={setProbe} />
+          <Soft>
+            {isSimulated
+              ? 'The pot of this kitchen with its oil, burner and probe. Nothing real is heated.'
+              : 'A real pot: what is said here is only as good as what it is told. Eyes and hands come first.'}
+          </Soft>
+          {isSimulated && <Choice label="Pace" value={speed} options={SPEED_NAME} onChange={setSpeed} />}
+          <TickField label="One piece first, cut and judged" value={trial} onChange={setTrial} />
           {starting.error && <Problem>{problemOf(starting.error).message}</Problem>}
           {unsaved && <Soft role="status">The plan is being saved first.</Soft>}
           <Button
             $look="primary"
             style={{ width: '100%', minHeight: 64, marginTop: 12 }}
-            isDisabled={starting.isLoading || unsaved}
+            isDisabled={starting.isLoading || unsaved || left > 0}
             onPress={() => void light()}
           >
             Start the stove
           </Button>
+          <Soft role="status">{left > 0 ? `${left} ${left === 1 ? 'point' : 'points'} to go through first` : ''}</Soft>
         </Panel>
       </Grid>
     </>

@@ -1,4 +1,4 @@
-import type { FireAct, PieceActKind } from '@ember-fold/core';
+import type { FireAct, PieceActKind, SeenLooks } from '@ember-fold/core';
 import { useEffect, useRef, useState } from 'react';
 import type { PadTargets } from './ActPad';
 import { type Fire, stoveSecond } from './useFire';
@@ -57,13 +57,29 @@ export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) 
     pieces,
     act: (kind: keyof PadTargets) => pieces(kind, targets[kind]),
     burner: (setting: number) => record({ kind: 'burner', setting }),
+    skim: () => record({ kind: 'skim' }),
+    here: () => record({ kind: 'here' }),
+    topUp: (m3: number) => record({ kind: 'top-up', m3 }),
+    oil: (tempC: number, spreadC: number) => record({ kind: 'oil', tempC, spreadC }),
+    looks: (numbers: readonly number[], looks: SeenLooks) =>
+      record({ kind: 'seen', pieces: numbers.slice(0, 60), looks }),
+    core: (piece: number, tempC: number, predictedC: number) => record({ kind: 'core', piece, tempC, predictedC }),
+    /** A command that was said. */
+    spoken: (words: string) => {
+      if (/flip|turn/.test(words)) pad.act('flip');
+      else if (/drop/.test(words)) pad.act('drop');
+      else if (/lift/.test(words)) pad.act('lift');
+      else if (/burst/.test(words) && targets.burst.length === 1) pad.act('burst');
+      else if (/skim/.test(words)) pad.skim();
+      else if (/take back|undo/.test(words)) pad.takeBack();
+    },
     takeBack: () => {
       const last = fire?.state.lastAct;
       if (last) record({ kind: 'take-back', actId: last.id });
     },
     dropFewer: (by: number) => setFewer((now) => now + by),
   };
-  // Keys F D L B, U to take back; not while something is typed or a sheet is open.
+  // Keys F D L B K, U to take back; not while something is typed or a sheet is open.
   const latest = useRef(pad);
   useEffect(() => {
     latest.current = pad;
@@ -84,6 +100,8 @@ export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) 
         case 'b':
           if (now.targets.burst.length === 1) now.act('burst');
           return;
+        case 'k':
+          return now.skim();
         case 'u':
           return now.takeBack();
         default:

@@ -2,8 +2,8 @@ import type { FireAct, OilReading } from '@ember-fold/core';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { api, problemOf, type Stove, type StoredAct, type StoredReading } from '../app/api';
 import { store } from '../app/store';
+import { onAnswer, send, useOutgoing } from '../app/outbox';
 import { serverAnswered } from '../app/useOnline';
-import { keepOutbox, readOutbox } from './outbox';
 
 /** The stove as this page knows it. */
 export interface LiveStove {
@@ -47,9 +47,13 @@ export function useStove(batchId: string): {
 } {
   const [state, setState] = useState<Known | null>(null);
   const [problem, setProblem] = useState<{ code: string; message: string } | null>(null);
-  const [outbox, setOutbox] = useState<readonly FireAct[]>(() => readOutbox(batchId));
+  const lane = `fire:${batchId}`;
+  const outgoing = useOutgoing();
+  const outbox = useMemo(
+    () => outgoing.filter((item) => item.lane === lane).map((item) => item.body as FireAct),
+    [outgoing, lane],
+  );
   const [refusal, setRefusal] = useState<string | null>(null);
-  const sending = useRef(false);
   const marks = useRef({ act: 0, reading: 0 });
   const seen = state !== null;
   const ended = state?.ended ?? false;
@@ -124,43 +128,28 @@ export function useStove(batchId: string): {
     };
   }, [batchId, seen, ended]);
 
-  // Acts go over one by one, in their order, until each is acknowledged.
-  useEffect(() => {
-    keepOutbox(batchId, outbox);
-    const first = outbox[0];
-    if (!first || sending.current) return;
-    sending.current = true;
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    const send = async () => {
-      const answer = await store.dispatch(api.endpoints.act.initiate({ id: batchId, act: first }, { track: false }));
-      const told = answer.error ? problemOf(answer.error) : null;
-      const away = told && (told.code === 'AWAY' || told.code === 'NO_DATABASE' || told.code === 'INTERNAL');
-      if (away) {
-        timer = setTimeout(() => void send(), RETRY_MS);
-        return;
-      }
-      sending.current = false;
-      const stored = answer.data;
-      if (stored) setState((now) => now && { ...now, acts: withAct(now.acts, stored) });
-      setRefusal(told ? told.message : null);
-      setOutbox((now) => now.filter((act) => act.id !== first.id));
-    };
-    void send();
-    return () => {
-      if (timer) {
-        clearTimeout(timer);
-        sending.current = false;
-      }
-    };
-  }, [batchId, outbox]);
-
-  const act = useCallback((next: FireAct) => setOutbox((now) => [...now, next]), []);
+  // Acts go over one by one, in their order, until each is acknowledged; kept in the browser meanwhile.
+  useEffect(
+    () =>
+      onAnswer(lane, (_item, answer) => {
+        if ('refusal' in answer) return setRefusal(answer.refusal);
+        setRefusal(null);
+        const stored = answer.data as StoredAct;
+        setState((now) => now && { ...now, acts: withAct(now.acts, stored) });
+      }),
+    [lane],
+  );
+  const act = useCallback(
+    (next: FireAct) =>
+      void send({ id: next.id, lane, method: 'POST', path: `/batches/${batchId}/stove/acts`, body: next }),
+    [lane, batchId],
+  );
   const stored = state?.acts;
   // The same list for as long as nothing was done: what is computed from it is kept too.
   const acts = useMemo(() => {
     const known = (stored ?? []).map((one) => one.act);
     const acknowledged = new Set(known.map((one) => one.id));
-    return [...known, ...outbox.filter((waiting) => !acknowledged.has(waiting.id))];
+    return [...known, ...outbox.filter((one) => !acknowledged.has(one.id))];
   }, [stored, outbox]);
   const live = state && {
     stove: state.stove,

@@ -1,4 +1,14 @@
-import type { NextStep, OilVerdict } from '@ember-fold/core';
+import type {
+  DangerId,
+  FireBelief,
+  Found,
+  NextStep,
+  OilVerdict,
+  SeenLooks,
+  StartPoint,
+  StoveFit,
+} from '@ember-fold/core';
+import { plain, type Printer } from './printer';
 
 export const VERDICT_TEXT: Record<OilVerdict, string> = {
   cold: 'warming up',
@@ -42,6 +52,8 @@ export function nextText(step: NextStep, list: string, temp: (c: number) => stri
                     ? 'everything is out; stay until the oil is under 60 °C'
                     : 'holds this oil',
       };
+    case 'skim':
+      return { what: 'Skim crumbs', why: 'before the next drop: they burn, and darken the oil' };
     case 'finish':
       return { what: 'Finish the batch', why: 'all pieces are out' };
     default: {
@@ -67,3 +79,72 @@ export const CAUTIONS: readonly string[] = [
 ];
 export const DEFERRAL =
   'These are the usual guides. Local food and fire rules, labels and qualified advice come first. Selling food usually needs registration or a licence.';
+
+/** Gone through before any oil is heated, each by itself. */
+export const START_POINT: Record<StartPoint, string> = {
+  level: 'Oil under a third of the pot, under half with a lot in',
+  dry: 'Hands, tools and pieces dry; no water near',
+  lid: 'The lid lies within reach',
+  blanket: 'A fire blanket within reach, away from the stove',
+  children: 'Children and pets out, and kept out',
+  extinguisher: 'An extinguisher for cooking fat, or I know: never water',
+  sleeves: 'Hair tied, sleeves tight, handles turned in',
+  'smoke-point': 'This oil’s smoke point is known; no smoke, no smell',
+  phone: 'A phone within reach, and somebody knows I am frying',
+  rules: 'Local fire and food rules are known and come first',
+};
+
+/** A state that takes the whole screen: what it is, what to do, what the one button says. */
+export const DANGER: Record<DangerId, { readonly title: string; readonly what: string; readonly button: string }> = {
+  'cut-heat': {
+    title: 'Cut the heat now',
+    what: 'Heat off, if it can be reached safely. Nothing goes in. Do not move the pot. Smoke or flame: lid on from the side, never water; flames above the pot: leave, close the door, call the fire service.',
+    button: 'The heat is off, I am here',
+  },
+  'too-hot': {
+    title: 'Too hot',
+    what: 'Over the caution limit for this oil. Heat off; nothing goes in until it has come down.',
+    button: 'Heat is off',
+  },
+  level: {
+    title: 'The pot is too full',
+    what: 'Over half with the lot in: it may boil over. Heat off, lift pieces out; take no hot oil out.',
+    button: 'Heat is off',
+  },
+  'probe-out': {
+    title: 'Is the probe in the oil?',
+    what: 'The heat is on and the reading does not rise. Oil may be far hotter than it says: look, and put the probe back.',
+    button: 'It is in the oil',
+  },
+  'left-alone': {
+    title: 'Is anybody there?',
+    what: 'Nothing was done for four minutes over hot oil. It is never left alone.',
+    button: 'I am here',
+  },
+};
+
+export const LOOKS_NAME: Record<SeenLooks, string> = { paler: 'Paler', 'as-shown': 'As shown', darker: 'Darker' };
+
+/** What this evening has taught; empty before anything was told. */
+export function beliefText({ browning, browningSpread, coreShiftC, looks, cores }: FireBelief, p: Printer): string {
+  const percent = Math.round(100 * Math.abs(browning - 1));
+  const range = Math.round(100 * (browningSpread - 1));
+  const colour =
+    looks === 0
+      ? ''
+      : percent < 2
+        ? `Browns as planned, give or take ${range} %.`
+        : `Browns ${percent} % ${browning > 1 ? 'faster' : 'slower'} than planned, give or take ${range} %; counted from now on.`;
+  const core =
+    cores === 0 || Math.abs(coreShiftC) < 0.5
+      ? ''
+      : `Cores come out ${p.tempSpan(Math.abs(coreShiftC))} ${coreShiftC > 0 ? 'warmer' : 'colder'} than the model reads.`;
+  return [colour, core].filter(Boolean).join(' ');
+}
+
+/** What a stove is like, each with its range. */
+export function fitText({ efficiency, lossWPerK, probeLagS, residualC }: StoveFit): string {
+  const range = (found: Found, times: number, digits: number) =>
+    `${plain(found.value * times, digits)} (± ${plain(2 * found.sd * times, digits)})`;
+  return `${range(efficiency, 100, 0)} % of the ring’s power reaches the oil; ${range(lossWPerK, 1, 1)} W are lost for each degree over the room; the probe lags ${range(probeLagS, 1, 0)} s. The readings lie ${plain(residualC)} °C about that.`;
+}

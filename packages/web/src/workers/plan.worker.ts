@@ -9,7 +9,10 @@ import {
   cuttingRolls,
   type CuttingSpec,
   DEFAULT_KITCHEN,
+  type FireAct,
   type FirePiece,
+  fireState,
+  fitStove,
   type FryArm,
   fryArm,
   type FryBodySpec,
@@ -24,6 +27,8 @@ import {
   newBatch,
   type OilReading,
   type PiecePrediction,
+  type Pot,
+  type StoveFit,
   planCold,
   planHot,
   predictPiece,
@@ -63,6 +68,16 @@ export interface PredictAsk {
   readonly futureC: number;
 }
 
+export interface FitAsk {
+  readonly pot: Pot;
+  readonly roomC: number;
+  readonly readings: readonly OilReading[];
+  readonly acts: readonly FireAct[];
+  readonly pieces: number;
+  /** W drawn by one piece, one entry a second from its drop. */
+  readonly pieceW: readonly number[];
+}
+
 const worker = {
   /** Fry and serve of a draft. */
   hot(draft: BatchDraft, kitchen: Kitchen, nowMs: number | null): HotPlan {
@@ -78,6 +93,24 @@ const worker = {
       known.set(key, found);
       return { ...found, number: piece.number };
     });
+  },
+  /** What a stove is like, from what was recorded; `null` while too little is. */
+  fit(ask: FitAsk): StoveFit | null {
+    const { pot, roomC, readings, acts, pieces, pieceW } = ask;
+    if (readings.length < 40 || readings[readings.length - 1]!.atS - readings[0]!.atS < 180) return null;
+    const { takenBack, pieces: all } = fireState(acts, pieces);
+    const settings = acts.flatMap((act) =>
+      act.kind === 'burner' && !takenBack.has(act.id) ? [{ atS: act.atS, setting: act.setting }] : [],
+    );
+    const lotW = (atS: number) =>
+      all.reduce(
+        (sum, one) =>
+          atS >= one.droppedS && (one.outS === null || atS < one.outS)
+            ? sum + (pieceW[Math.floor(atS - one.droppedS)] ?? 0)
+            : sum,
+        0,
+      );
+    return fitStove(pot, roomC, { readings, settings: settings.sort((a, b) => a.atS - b.atS), lotW });
   },
   /** The batch fried each of these ways. */
   arms(draft: BatchDraft, kitchen: Kitchen, schools: readonly FrySchool[]): (FryArm | null)[] {

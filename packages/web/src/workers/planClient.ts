@@ -12,10 +12,11 @@ import type {
   LotWay,
   PiecePrediction,
   SplitPlan,
+  StoveFit,
 } from '@ember-fold/core';
 import { proxy, type Remote, wrap } from 'comlink';
 import { latestOnly } from './latestOnly';
-import type { PlanWorker, PredictAsk } from './plan.worker';
+import type { FitAsk, PlanWorker, PredictAsk } from './plan.worker';
 
 let remote: Remote<PlanWorker> | null = null;
 
@@ -32,6 +33,9 @@ export const predictLatest = latestOnly((ask: PredictAsk): Promise<PiecePredicti
 export function planHotOnce(draft: BatchDraft, kitchen: Kitchen): Promise<HotPlan> {
   return plans().hot(draft, kitchen, null);
 }
+
+/** What a stove is like. */
+export const fitLatest = latestOnly((ask: FitAsk): Promise<StoveFit | null> => plans().fit(ask));
 
 /** Ways to hold a piece cold. */
 export const holdLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen): Promise<HoldTimes | null> =>

@@ -185,4 +185,13 @@ export const MIGRATIONS: readonly Migration[] = [
       )`,
     ],
   },
+  {
+    version: 7,
+    name: 'stoves with a probe of one’s own, or with none',
+    statements: [
+      `ALTER TABLE stove_session
+        ADD COLUMN IF NOT EXISTS probe VARCHAR(40) CHARACTER SET ascii NULL DEFAULT 'simulated-stove',
+        ADD COLUMN IF NOT EXISTS trial BOOLEAN NOT NULL DEFAULT FALSE`,
+    ],
+  },
 ];

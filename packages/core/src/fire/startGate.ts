@@ -1,0 +1,15 @@
+/** What is gone through before any oil is heated. Source: craft.md, cautions. */
+export type StartPoint =
+  'level' | 'dry' | 'lid' | 'blanket' | 'children' | 'extinguisher' | 'sleeves' | 'smoke-point' | 'phone' | 'rules';
+export const START_GATE: readonly StartPoint[] = [
+  'level',
+  'dry',
+  'lid',
+  'blanket',
+  'children',
+  'extinguisher',
+  'sleeves',
+  'smoke-point',
+  'phone',
+  'rules',
+];

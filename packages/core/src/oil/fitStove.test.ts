@@ -1,0 +1,90 @@
+import fc from 'fast-check';
+import { DEFAULT_KITCHEN } from '../batch/draft.js';
+import { newBatch } from '../batch/starters.js';
+import { planBatch } from '../batch/planBatch.js';
+import { fitStove, type StoveRecord } from './fitStove.js';
+import { pieceHeatCurve } from './pieceHeat.js';
+import { type Pot, type PotState, stepPot } from './pot.js';
+import { seededNormal, seededUniform } from './seededNoise.js';
+
+const STORE = DEFAULT_KITCHEN.pot;
+const fry = planBatch(newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z'), DEFAULT_KITCHEN, null).fry!;
+const pieceW = pieceHeatCurve(fry.bulk, fry.solution.samples, fry.liftS!, 1);
+
+/** A warm-up, then lots of six, on a stove that is not what the Store thinks. */
+function evening(pot: Pot, seed: number, lots: number): StoveRecord {
+  const normal = seededUniform(seed);
+  const drops = Array.from({ length: lots }, (_, i) => 1100 + i * 900);
+  const lotW = (atS: number) =>
+    6 * drops.reduce((sum, at) => sum + (atS >= at ? (pieceW[Math.floor(atS - at)] ?? 0) : 0), 0);
+  const settings: { atS: number; setting: number }[] = [{ atS: 0, setting: 9 }];
+  const readings: { atS: number; probeC: number }[] = [];
+  let state: PotState = { oilC: 21, probeC: 21 };
+  const endS = 1100 + lots * 900;
+  for (let atS = 0; atS < endS; atS++) {
+    const wanted = state.probeC < 150 ? 9 : state.probeC > 162 ? 3 : 6;
+    if (settings[settings.length - 1]!.setting !== wanted) settings.push({ atS, setting: wanted });
+    state = stepPot(pot, state, wanted, 21, lotW(atS + 0.5), 1);
+    if (atS % 2 === 1) readings.push({ atS: atS + 1, probeC: state.probeC + 0.25 * seededNormal(normal) });
+  }
+  return { readings, settings, lotW };
+}
+
+test('a seeded stove is found again from its warm-up and two drops, within 10 %, and the range is honest', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 1, max: 1e6 }),
+      fc.double({ min: 0.45, max: 0.85, noNaN: true }),
+      fc.double({ min: 1.2, max: 4, noNaN: true }),
+      fc.double({ min: 5, max: 15, noNaN: true }),
+      (seed, efficiency, lossWPerK, probeLagS) => {
+        const pot = { ...STORE, efficiency, lossWPerK, probeLagS };
+        const fit = fitStove(STORE, 21, evening(pot, seed, 2));
+        expect(fit.converged).toBe(true);
+        expect(Math.abs(fit.efficiency.value / efficiency - 1)).toBeLessThan(0.1);
+        expect(Math.abs(fit.lossWPerK.value / lossWPerK - 1)).toBeLessThan(0.1);
+        expect(Math.abs(fit.probeLagS.value / probeLagS - 1)).toBeLessThan(0.1);
+        expect(fit.residualC).toBeLessThan(0.6);
+        expect(Math.abs(fit.efficiency.value - efficiency)).toBeLessThan(5 * fit.efficiency.sd + 0.003);
+      },
+    ),
+    // Noise is drawn: the same draws each time.
+    { numRuns: 12, seed: 7 },
+  );
+});
+
+test('with what was found, the recovery after the next drop is told within 8 s; with what the Store thought it is not', () => {
+  const pot = { ...STORE, efficiency: 0.48, lossWPerK: 3, probeLagS: 12 };
+  const record = evening(pot, 7, 3);
+  const until = 1100 + 2 * 900;
+  const seen = { ...record, readings: record.readings.filter((one) => one.atS <= until) };
+  const fit = fitStove(STORE, 21, seen);
+  const fitted = {
+    ...STORE,
+    efficiency: fit.efficiency.value,
+    lossWPerK: fit.lossWPerK.value,
+    probeLagS: fit.probeLagS.value,
+  };
+  /** s from the drop of the third lot into oil of 158 °C until it is back at 157. */
+  const recovery = (with_: Pot) => {
+    let state: PotState = { oilC: 158, probeC: 158 };
+    for (let s = 0; s < 1800; s++) {
+      const before = state.oilC;
+      state = stepPot(with_, state, 8, 21, record.lotW(until + s + 0.5), 1);
+      if (state.oilC > before && state.oilC >= 157) return s;
+    }
+    return 1800;
+  };
+  expect(Math.abs(recovery(fitted) - recovery(pot))).toBeLessThan(8);
+  expect(Math.abs(recovery(STORE) - recovery(pot))).toBeGreaterThan(12);
+});
+
+test('too short a record is refused by its name', () => {
+  const short = {
+    readings: Array.from({ length: 30 }, (_, i) => ({ atS: i, probeC: 20 })),
+    settings: [],
+    lotW: () => 0,
+  };
+  expect(() => fitStove(STORE, 21, short)).toThrow(expect.objectContaining({ path: 'readings' }));
+  expect(() => fitStove(STORE, 21, { ...short, readings: [] })).toThrow(expect.objectContaining({ path: 'readings' }));
+});

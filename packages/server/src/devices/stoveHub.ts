@@ -1,0 +1,104 @@
+import type { StoredAct } from '../db/actTable.js';
+import type { Gate } from '../db/gate.js';
+import type { StoredReading } from '../db/readingTable.js';
+import { listOpenStoves, type StoveRow } from '../db/stoveTable.js';
+import { type BatchReading, ReadingWriter } from './readingWriter.js';
+
+/** What a page that looks at the stove is told. Only committed readings and acts are sent. */
+export type StoveEvent =
+  | { readonly kind: 'readings'; readonly readings: readonly StoredReading[]; readonly nowS: number }
+  | { readonly kind: 'act'; readonly stored: StoredAct }
+  | { readonly kind: 'end' };
+
+type Listener = (event: StoveEvent) => void;
+
+/** Stove seconds since the session began. */
+export function stoveNowS(row: Pick<StoveRow, 'startedAt' | 'speed'>, nowMs: number): number {
+  return Math.max(0, ((nowMs - row.startedAt.getTime()) / 1000) * row.speed);
+}
+
+/** Readings of one stove are told apart by their moment, in hundredths of a stove second. */
+const PER_S = 100;
+
+/** A reading of a probe at a wall moment. */
+export interface ProbeReading {
+  readonly atMs: number;
+  readonly probeC: number;
+}
+
+/** The stoves that are lit: takes their readings, and tells the pages what is committed. */
+export class StoveHub {
+  private readonly open = new Map<string, StoveRow>();
+  private readonly listeners = new Map<string, Set<Listener>>();
+  private readonly writer: ReadingWriter;
+
+  constructor(
+    gate: Gate,
+    private readonly clockMs: () => number,
+  ) {
+    this.writer = new ReadingWriter(gate);
+  }
+
+  /** Takes up every session that was open when the server stopped. */
+  async resumeAll(gate: Gate): Promise<void> {
+    for (const row of await listOpenStoves(gate)) this.lit(row);
+  }
+
+  lit(row: StoveRow): void {
+    this.open.set(row.batchId, row);
+  }
+
+  out(batchId: string): void {
+    this.open.delete(batchId);
+    this.tell(batchId, { kind: 'end' });
+  }
+
+  /** The stove a probe stands in: the one it names, else the newest that was lit with it. */
+  stoveOf(probe: string, batchId: string | null): StoveRow | null {
+    if (batchId !== null) {
+      const row = this.open.get(batchId);
+      return row && row.probe === probe ? row : null;
+    }
+    return [...this.open.values()].filter((row) => row.probe === probe).pop() ?? null;
+  }
+
+  /**
+   * Commits readings, then tells them. One that is here already, told twice or late, keeps its
+   * place and counts once.
+   */
+  async take(of: readonly { readonly row: StoveRow; readonly reading: ProbeReading }[]): Promise<void> {
+    const readings = of.map(({ row, reading }): BatchReading => {
+      const atS = stoveNowS(row, reading.atMs);
+      return { batchId: row.batchId, seq: Math.max(1, Math.round(atS * PER_S)), atS, probeC: reading.probeC };
+    });
+    await this.writer.write(readings);
+    const rows = new Map(of.map(({ row }) => [row.batchId, row]));
+    for (const [batchId, row] of rows) {
+      const own = readings.filter((one) => one.batchId === batchId).sort((a, b) => a.seq - b.seq);
+      this.tell(batchId, {
+        kind: 'readings',
+        readings: own.map(({ seq, atS, probeC }) => ({ seq, atS, probeC })),
+        nowS: stoveNowS(row, this.clockMs()),
+      });
+    }
+  }
+
+  /** An act that has been committed. */
+  apply(batchId: string, stored: StoredAct): void {
+    this.tell(batchId, { kind: 'act', stored });
+  }
+
+  subscribe(batchId: string, listener: Listener): () => void {
+    const set = this.listeners.get(batchId) ?? new Set();
+    set.add(listener);
+    this.listeners.set(batchId, set);
+    return () => {
+      set.delete(listener);
+      if (set.size === 0) this.listeners.delete(batchId);
+    };
+  }
+
+  private tell(batchId: string, event: StoveEvent): void {
+    this.listeners.get(batchId)?.forEach((listener) => listener(event));
+  }
+}

@@ -1,0 +1,42 @@
+import { type ChildProcess, fork } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
+import type { ScaleAct } from '../routes/validate.js';
+
+/** What the server knows of the simulated devices: their token, and the hand at the scale. */
+export interface SimulatedLink {
+  readonly token: string;
+  handAtScale(act: ScaleAct): void;
+}
+
+const RESTART_MS = 1000;
+
+/** Starts the simulated devices beside the server, and again should they fall over. */
+export function startSimulated(
+  script: string,
+  port: () => number,
+  log: (problem: string) => void,
+): SimulatedLink & { connect(): void; close(): void } {
+  const token = randomBytes(24).toString('hex');
+  let child: ChildProcess | null = null;
+  let closed = false;
+  const connect = () => {
+    child = fork(script, [], {
+      env: { ...process.env, EMBER_URL: `http://127.0.0.1:${port()}`, EMBER_DEVICE_TOKEN: token },
+    });
+    child.once('exit', (code) => {
+      child = null;
+      if (closed) return;
+      log(`The simulated devices ended with ${code}; they are started again.`);
+      setTimeout(() => !closed && connect(), RESTART_MS);
+    });
+  };
+  return {
+    token,
+    connect,
+    handAtScale: (act) => void child?.send(act),
+    close: () => {
+      closed = true;
+      child?.kill('SIGTERM');
+    },
+  };
+}

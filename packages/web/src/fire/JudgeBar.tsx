@@ -1,0 +1,77 @@
+import type { FireBelief, FirePiece, SeenLooks } from '@ember-fold/core';
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import { Button } from '../controls/Button';
+import { Panel, Soft } from '../controls/Panel';
+import { TempField } from '../controls/UnitFields';
+import { beliefText, listText, LOOKS_NAME } from '../text/fireWords';
+import type { Printer } from '../text/printer';
+
+const Four = styled.div`
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 8px;
+  margin-top: 6px;
+  button {
+    min-height: 64px;
+    padding: 4px;
+  }
+`;
+
+const Core = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  margin-top: 8px;
+  button {
+    min-height: 64px;
+  }
+`;
+
+interface JudgeBarProps {
+  /** Lifted together last, and not judged yet. */
+  readonly lifted: readonly FirePiece[];
+  readonly belief: FireBelief;
+  /** What the model read of a core when it was lifted, °C. */
+  readonly predictedC: number | null;
+  readonly printer: Printer;
+  readonly onLooks: (looks: SeenLooks) => void;
+  readonly onCore: (tempC: number) => void;
+}
+
+/** How the last lift looks beside what was shown; and a core, if one was probed. It corrects all that follows. */
+export function JudgeBar({ lifted, belief, predictedC, printer, onLooks, onCore }: JudgeBarProps) {
+  const [coreC, setCoreC] = useState(74);
+  const [probing, setProbing] = useState(false);
+  const text = beliefText(belief, printer);
+  if (lifted.length === 0) return text === '' ? null : <Soft style={{ padding: '8px 4px' }}>{text}</Soft>;
+  return (
+    <Panel aria-label="How they look" style={{ marginTop: 10 }}>
+      <strong>{`How do ${listText(lifted.map((piece) => piece.number))} look?`}</strong>
+      <Four>
+        {(Object.keys(LOOKS_NAME) as SeenLooks[]).map((looks) => (
+          <Button key={looks} onPress={() => onLooks(looks)}>
+            {LOOKS_NAME[looks]}
+          </Button>
+        ))}
+        <Button aria-expanded={probing} onPress={() => setProbing((now) => !now)}>
+          Core
+        </Button>
+      </Four>
+      {probing && (
+        <Core>
+          <TempField
+            label={predictedC === null ? 'Core, if probed' : `Core, if probed; ${printer.temp(predictedC)} read`}
+            value={coreC}
+            least={-20}
+            most={120}
+            printer={printer}
+            onChange={setCoreC}
+          />
+          <Button onPress={() => onCore(coreC)}>Note it</Button>
+        </Core>
+      )}
+    </Panel>
+  );
+}

@@ -1,0 +1,96 @@
+import { CRUMB_ANSWERS, type CrumbAnswer, crumbRange, type Pot, type StoveFit } from '@ember-fold/core';
+import { useState } from 'react';
+import { editKitchen } from '../app/editKitchen';
+import { Button } from '../controls/Button';
+import { PanelTitle, Row, Soft } from '../controls/Panel';
+import { Actions, Sheet } from '../controls/Sheet';
+import { MlField, TempField } from '../controls/UnitFields';
+import { fitText } from '../text/fireWords';
+import { CRUMB_NAME } from '../text/schoolText';
+import type { Printer } from '../text/printer';
+import { Listening } from './Listening';
+
+interface MoreSheetProps {
+  readonly printer: Printer;
+  readonly fit: StoveFit | null;
+  readonly onClose: () => void;
+  readonly onTopUp: (m3: number) => void;
+  readonly onOil: (tempC: number, spreadC: number) => void;
+  readonly onSpoken: (word: string) => void;
+}
+
+/** A thermometer read by eye is this far off, at most, °C. */
+const TYPED_SPREAD_C = 3;
+
+/** What is done less often: oil added, oil read without a probe, commands by voice, what the stove is like. */
+export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, onSpoken }: MoreSheetProps) {
+  const [m3, setM3] = useState(0.0002);
+  const [tempC, setTempC] = useState(158);
+  const done = (act: () => void) => () => {
+    act();
+    onClose();
+  };
+  const crumb = (answer: CrumbAnswer) => {
+    const { leastC, mostC } = crumbRange(answer);
+    onOil((leastC + mostC) / 2, (mostC - leastC) / 2);
+  };
+  return (
+    <Sheet title="More" isOpen onClose={onClose}>
+      <PanelTitle as="h3">Oil read without a probe</PanelTitle>
+      <Row>
+        <TempField label="Thermometer" value={tempC} least={0} most={260} printer={printer} onChange={setTempC} />
+        <Button style={{ minHeight: 64 }} onPress={done(() => onOil(tempC, TYPED_SPREAD_C))}>
+          Note it
+        </Button>
+      </Row>
+      <Soft>Or a crumb of dough in the oil:</Soft>
+      <div style={{ display: 'grid', gap: 6, marginTop: 6 }}>
+        {CRUMB_ANSWERS.map((answer) => (
+          <Button key={answer} style={{ minHeight: 64 }} onPress={done(() => crumb(answer))}>
+            {CRUMB_NAME[answer]}
+          </Button>
+        ))}
+      </div>
+      <PanelTitle as="h3" style={{ marginTop: 14 }}>
+        Oil added
+      </PanelTitle>
+      <Row>
+        <MlField label="Fresh oil" value={m3} least={0.00001} most={0.01} onChange={setM3} />
+        <Button style={{ minHeight: 64 }} onPress={done(() => onTopUp(m3))}>
+          Poured in
+        </Button>
+      </Row>
+      <Soft>Slowly, along the wall, never wet.</Soft>
+      <PanelTitle as="h3" style={{ marginTop: 14 }}>
+        By voice
+      </PanelTitle>
+      <Listening onSpoken={onSpoken} />
+      <PanelTitle as="h3" style={{ marginTop: 14 }}>
+        What this stove is like
+      </PanelTitle>
+      {fit ? (
+        <>
+          <p>{fitText(fit)}</p>
+          <Actions>
+            <Button onPress={done(() => editKitchen((now) => ({ ...now, pot: { ...now.pot, ...fitted(fit) } })))}>
+              Keep this for the next batches
+            </Button>
+          </Actions>
+        </>
+      ) : (
+        <Soft>Known after a few minutes of warm-up; surer after the first drops.</Soft>
+      )}
+    </Sheet>
+  );
+}
+
+const within = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value));
+
+/** What was found, within what a kitchen may hold. */
+function fitted(fit: StoveFit): Pick<Pot, 'efficiency' | 'lossWPerK' | 'probeLagS'> {
+  return {
+    efficiency: within(fit.efficiency.value, 0.2, 1),
+    lossWPerK: within(fit.lossWPerK.value, 0.2, 30),
+    probeLagS: within(fit.probeLagS.value, 0.5, 60),
+  };
+}
