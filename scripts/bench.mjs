@@ -9,4 +9,6 @@ ensureMariaDb();
 ensureChromium();
 const bench = (file) =>
   spawnSync(join(ROOT, 'node_modules/.bin/tsx'), [file], { cwd: ROOT, stdio: 'inherit' }).status ?? 1;
-process.exit(bench('packages/core/bench/bench.ts') || bench('e2e/bench/lineBench.ts'));
+process.exit(
+  bench('packages/core/bench/bench.ts') || bench('e2e/bench/lineBench.ts') || bench('e2e/bench/loadBench.ts'),
+);

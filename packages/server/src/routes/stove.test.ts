@@ -8,6 +8,7 @@ import {
   START_GATE,
 } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
+import { insertReadings } from '../db/readingTable.js';
 import { type Heard, listenTo } from '../test/listenTo.js';
 import { openApp, type TestApp, until } from '../test/openApp.js';
 
@@ -274,6 +275,26 @@ describe('the start', () => {
     expect(told).toMatchObject({ probe: null, trial: true, readings: [] });
     expect(told.acts).toHaveLength(6);
   });
+});
+
+test('a very long record is opened thinned: in order, from the first to the very last, without a gap', async () => {
+  const id = await planned();
+  await app.call('POST', `/api/batches/${id}/stove`, { speed: 1, gate: START_GATE, probe: null });
+  const all = Array.from({ length: 30_000 }, (_, i) => ({
+    batchId: id,
+    seq: 20 * (i + 1),
+    atS: 0.2 * (i + 1),
+    probeC: i,
+  }));
+  await insertReadings(app.gate, all);
+  const { readings } = await look(id);
+  expect(readings.length).toBeLessThan(12_000);
+  expect(readings.length).toBeGreaterThan(3000);
+  const seqs = readings.map((r: { seq: number }) => r.seq);
+  expect(seqs).toEqual([...new Set(seqs)].sort((a, b) => (a as number) - (b as number)));
+  expect(seqs.at(-1)).toBe(600_000);
+  const gaps = seqs.slice(1).map((seq: number, i: number) => seq - seqs[i]);
+  expect(Math.max(...gaps)).toBeLessThan(800);
 });
 
 describe('finishing', () => {

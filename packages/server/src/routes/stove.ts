@@ -6,7 +6,7 @@ import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { listCookActs } from '../db/cookTable.js';
 import { readBatch, setBatchStatus } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
-import { listReadings, type StoredReading } from '../db/readingTable.js';
+import { listReadings, type StoredReading, traceReadings } from '../db/readingTable.js';
 import { endStove, insertStove, readStove, type StoveRow } from '../db/stoveTable.js';
 import { stoveNowS } from '../devices/stoveHub.js';
 import { ApiError } from '../errors.js';
@@ -50,7 +50,7 @@ export function stoveRoutes(context: Context): Router {
     draft: row.draft,
     kitchen: row.kitchen,
     acts: await listActs(gate, row.batchId),
-    readings: await listReadings(gate, row.batchId),
+    readings: await traceReadings(gate, row.batchId),
   });
 
   router.get('/', async (req, res) => {

@@ -4,6 +4,8 @@ import type { PadTargets } from './ActPad';
 import { type Fire, stoveSecond } from './useFire';
 import type { LiveStove } from './useStove';
 
+/** While one of these is open, no key acts on what lies behind it. */
+const SHEET = '[role="dialog"], [role="alertdialog"]';
 /** Due this soon, a piece is meant without being chosen, stove s. */
 const SOON_S = 25;
 
@@ -88,7 +90,7 @@ export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) 
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
       const at = event.target as HTMLElement;
-      if (at.closest('input, textarea, [role="dialog"]') || document.querySelector('[role="dialog"]')) return;
+      if (at.closest(`input, textarea, ${SHEET}`) || document.querySelector(SHEET)) return;
       const now = latest.current;
       switch (event.key.toLowerCase()) {
         case 'f':

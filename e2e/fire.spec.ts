@@ -1,0 +1,139 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { FireAct, OilReading } from '@ember-fold/core';
+import type { Page } from '@playwright/test';
+import { startStove } from './fireHand';
+import { api, expect, lightStove, NOT_STARTED, plannedBatch, test, URL_BASE } from './kitchen';
+
+test.use({ calm: [NOT_STARTED] });
+
+interface Stove {
+  readonly probe: string | null;
+  readonly acts: readonly { readonly act: FireAct }[];
+  readonly readings: readonly OilReading[];
+  readonly startedAt: string;
+}
+const stove = (id: string) => api<Stove>(`/batches/${id}/stove`);
+const kinds = async (id: string) => (await stove(id)).acts.map(({ act }) => act.kind);
+const burner = async (page: Page, steps: number, which: 'up' | 'down' = 'up') => {
+  for (let i = 0; i < steps; i++) await page.getByRole('button', { name: `Burner ${which}` }).click();
+};
+
+test('no oil is heated before every point of the start is gone through', async ({ page }) => {
+  const id = await plannedBatch('Gate', 6);
+  await page.goto(`${URL_BASE()}/fire/${id}`);
+  const start = page.getByRole('button', { name: 'Start the stove' });
+  await expect(start).toBeDisabled();
+  const points = await page.getByRole('group', { name: 'Before the oil is heated' }).locator('label').all();
+  for (const [i, point] of points.entries()) {
+    await expect(page.getByText(`${10 - i} ${i === 9 ? 'point' : 'points'} to go through first`)).toBeVisible();
+    await expect(start).toBeDisabled();
+    await point.click();
+  }
+  await expect(start).toBeEnabled();
+});
+
+test('too hot takes the whole screen with the one right act, also for a reader, and goes when it is done', async ({
+  page,
+}) => {
+  const id = await plannedBatch('Too hot', 6);
+  await page.goto(`${URL_BASE()}/fire/${id}`);
+  await startStove(page, '60 times');
+  await burner(page, 9);
+  const danger = page.getByRole('alertdialog');
+  await expect(danger).toBeVisible({ timeout: 40_000 });
+  await expect(danger.getByRole('heading')).toHaveText(/^(Too hot|Cut the heat now)$/);
+  const box = (await danger.getByRole('button').boundingBox())!;
+  expect(box.height).toBeGreaterThanOrEqual(64);
+  expect((await new AxeBuilder({ page }).analyze()).violations.map((v) => v.id)).toEqual([]);
+  // Nothing behind it can be touched by keys either.
+  await page.keyboard.press('d');
+  await page.keyboard.press('Escape');
+  await expect(danger).toBeVisible();
+  await danger.getByRole('button').click();
+  await expect.poll(async () => (await stove(id)).acts.at(-1)!.act).toMatchObject({ kind: 'burner', setting: 0 });
+  expect(await kinds(id)).not.toContain('drop');
+  await expect(page.getByRole('group', { name: 'Burner' })).toContainText('off');
+});
+
+test('a lift is judged and a core noted: what follows is predicted slower; skimmed, topped up, and the list says so', async ({
+  page,
+}) => {
+  const id = await plannedBatch('Judged', 8);
+  await page.goto(`${URL_BASE()}/fire/${id}`);
+  await startStove(page, '20 times');
+  await burner(page, 9);
+  await page.getByRole('button', { name: /^Dropped/ }).click();
+  await page.waitForTimeout(2500);
+  await page.keyboard.press('l');
+  const judge = page.getByRole('region', { name: 'How they look' });
+  await judge.getByRole('button', { name: 'Core' }).click();
+  await judge.getByRole('textbox').fill('31');
+  await judge.getByRole('button', { name: 'Note it' }).click();
+  await judge.getByRole('button', { name: 'Paler' }).click();
+  await expect(page.getByText(/^Browns \d+ % slower than planned, give or take \d+ %/)).toBeVisible();
+  await page.getByRole('button', { name: /^now Skim crumbs/ }).click();
+  await expect(page.getByRole('button', { name: /Skim crumbs/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByRole('button', { name: 'Poured in' }).click();
+  await expect
+    .poll(() => kinds(id))
+    .toEqual([...Array<string>(9).fill('burner'), 'drop', 'lift', 'core', 'seen', 'skim', 'top-up']);
+  const { act } = (await stove(id)).acts.find((one) => one.act.kind === 'core')!;
+  expect(act).toMatchObject({ tempC: 31, piece: 1 });
+});
+
+test('no probe at all: a crumb of dough gives the oil with its range, the model carries it on', async ({ page }) => {
+  const id = await plannedBatch('No probe', 6);
+  await page.goto(`${URL_BASE()}/fire/${id}`);
+  await page.getByRole('button', { name: /Who reads the oil/ }).click();
+  await page.getByRole('option', { name: /^No probe/ }).click();
+  await expect(page.getByText(/^A real pot: what is said here/)).toBeVisible();
+  await lightStove(page);
+  await expect(page.getByRole('region', { name: 'Oil now' })).toContainText('by what was told');
+  await expect(page.getByTestId('oil-now')).toHaveText('–');
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByRole('button', { name: 'Rises in 2 to 3 seconds, steady fizz' }).click();
+  await expect(page.getByTestId('oil-now')).toHaveText(/^16\d$/);
+  await expect(page.getByRole('region', { name: 'Oil now' })).toContainText(/by what was told, ± \d+ °C/);
+  await page.reload();
+  await expect(page.getByTestId('oil-now')).toHaveText(/^16\d$/);
+  expect((await stove(id)).probe).toBeNull();
+});
+
+test('a probe of one’s own: its lines are on the page within a second, on two devices, each once', async ({
+  page,
+  context,
+}) => {
+  const added = await fetch(`${URL_BASE()}/api/devices`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ id: 'pot-probe', kind: 'probe', name: 'Probe in the pot' }),
+  });
+  const { token } = (await added.json()) as { token: string };
+  const id = await plannedBatch('Real probe', 6);
+  await page.goto(`${URL_BASE()}/fire/${id}`);
+  await page.getByRole('button', { name: /Who reads the oil/ }).click();
+  await page.getByRole('option', { name: 'Probe in the pot' }).click();
+  await lightStove(page);
+  await expect(page.getByRole('region', { name: 'Oil now' })).toContainText('pot probe');
+  const other = await context.newPage();
+  await other.goto(`${URL_BASE()}/fire/${id}`);
+  await expect(other.getByTestId('oil-now')).toHaveText('–');
+  const line = (n: number, c: number) => `pot-probe ${n} ${new Date().toISOString()} temperature ${c} C`;
+  const send = (body: string) =>
+    fetch(`${URL_BASE()}/api/devices/readings`, {
+      method: 'POST',
+      headers: { 'content-type': 'text/plain', authorization: `Bearer ${token}` },
+      body,
+    });
+  const first = line(1, 141);
+  await send(first);
+  for (const one of [page, other]) await expect(one.getByTestId('oil-now')).toHaveText('141', { timeout: 1000 });
+  await send(`${first}\n${line(2, 143)}`);
+  for (const one of [page, other]) await expect(one.getByTestId('oil-now')).toHaveText('143', { timeout: 1000 });
+  expect((await stove(id)).readings.map((reading) => reading.probeC)).toEqual([141, 143]);
+  // An act on one is on the other within a second.
+  await page.getByRole('button', { name: 'Burner up' }).click();
+  await expect(other.getByRole('group', { name: 'Burner' })).toContainText('1 of 9', { timeout: 1000 });
+  await other.close();
+});

@@ -1,0 +1,42 @@
+import type { Page } from '@playwright/test';
+import { expect, lightStove } from './kitchen';
+
+const doNext = (page: Page) => page.getByRole('region', { name: 'Do next' });
+
+export async function startStove(page: Page, pace: string): Promise<void> {
+  await expect(page.getByText(/Hot oil is never left alone/)).toBeVisible();
+  await expect(page.getByText(/Local food and fire rules/)).toBeVisible();
+  await page.getByText(pace, { exact: true }).click();
+  await lightStove(page);
+  await expect(page.getByTestId('oil-now')).toHaveText(/^\d+$/);
+}
+
+/** Does what the list says until `enough`; a hand that follows advice, one thing at a time. */
+export async function followAdvice(
+  page: Page,
+  enough: (done: readonly string[]) => boolean,
+  mostMs = 90_000,
+): Promise<string[]> {
+  const done: string[] = [];
+  const end = Date.now() + mostMs;
+  while (!enough(done)) {
+    if (Date.now() > end) throw new Error(`The advice led nowhere: ${done.join(', ')}`);
+    // A danger comes before anything: its one button is pressed.
+    const danger = page.getByRole('alertdialog').getByRole('button');
+    if (await danger.isVisible()) await danger.click({ timeout: 500 }).catch(() => undefined);
+    const now = doNext(page).locator('[data-now]').first();
+    const act = await now.getAttribute('data-act', { timeout: 200 }).catch(() => null);
+    if (act) {
+      if (act === 'finish') break;
+      if (
+        await now.click({ timeout: 500 }).then(
+          () => true,
+          () => false,
+        )
+      )
+        done.push(act);
+    }
+    await page.waitForTimeout(120);
+  }
+  return done;
+}
