@@ -70,7 +70,6 @@ try {
   const everyday = formulas.find((formula) => formula.name === 'Everyday short dough')!;
   for (const [name, path] of [
     ['formula', `formulas/${everyday.id}`],
-    ['ingredients', 'ingredients/quillhaven-mill-flour'],
     ['shopping', 'shopping'],
     ['oil', 'oil'],
   ] as const) {
@@ -80,6 +79,16 @@ try {
   const phone = await open(390, 844);
   await phone.goto(`${bench}/fold`);
   await shoot(phone, 'bench-fold-phone');
+  await page.goto(`${product.address}/cook/${squash.id}`);
+  const done = page.getByRole('region', { name: 'Now' }).getByRole('button', { name: 'Done' });
+  await done.click();
+  await page.getByRole('button', { name: /^As planned/ }).click();
+  await page.getByRole('button', { name: 'It stays' }).click();
+  await done.click();
+  await page.getByRole('button', { name: 'It keeps' }).click();
+  await shoot(page, 'cook');
+  await phone.goto(`${product.address}/cook/${squash.id}`);
+  await shoot(phone, 'cook-phone');
   await page.goto(`${product.address}/fire/${squash.id}`);
   await shoot(page, 'fire-start');
   await page.getByText('60 times', { exact: true }).click();
