@@ -45,7 +45,8 @@ for (const size of SIZES) {
       if (view.startsWith('/bench/')) await settled(page);
       await page.waitForLoadState('networkidle');
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-      await axeFindsNothing(page, view);
+      // What is wrong for a reader is so at any width; what is laid out anew is looked at twice.
+      if (size.width > 760 || /fold|fry|ledger\//.test(view)) await axeFindsNothing(page, view);
       await fitsAcross(page, view);
     }
     await page.goto(`${URL_BASE()}/bench`);

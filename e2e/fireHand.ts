@@ -40,3 +40,10 @@ export async function followAdvice(
   }
   return done;
 }
+
+/** On a slow machine oil at sixty times may pass its caution at any moment: its screen is seen to whenever it stands in the way. */
+export async function watchForDanger(page: Page): Promise<void> {
+  await page.addLocatorHandler(page.getByRole('alertdialog'), async (danger) => {
+    await danger.getByRole('button').click();
+  });
+}

@@ -25,7 +25,7 @@ import {
   type,
   URL_BASE,
 } from './kitchen';
-import { followAdvice, startStove } from './fireHand';
+import { followAdvice, startStove, watchForDanger } from './fireHand';
 
 interface Record {
   readonly draft: BatchDraft;
@@ -49,6 +49,7 @@ test.describe('from flour to ledger', () => {
     // Straight to the stove: the plan must get there first.
     await page.getByRole('link', { name: 'Fry this batch' }).click();
     await startStove(page, '60 times');
+    await watchForDanger(page);
     const id = page.url().split('/').pop()!;
     expect((await api<{ draft: BatchDraft }>(`/batches/${id}/stove`)).draft.fry.oilC).toBe(166);
 

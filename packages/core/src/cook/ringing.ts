@@ -15,7 +15,7 @@ const EACH_S: readonly (readonly [number, number, Ringing['urgency']])[] = [
   [0, 15, 'due'],
 ];
 
-/** @example ringing(endsMs, endsMs + 45_000).eachS // 8 */
+/** @example ringing(0, 45_000).eachS // 8 */
 export function ringing(endsMs: number, nowMs: number): Ringing {
   const lateS = (nowMs - endsMs) / 1000;
   const found = EACH_S.find(([from]) => lateS >= from);

@@ -1,10 +1,9 @@
+// One file over 300 lines: every shape the API takes, side by side, so that limits can be compared.
 import {
   type BatchDraft,
-  type CookAct,
   DOUGH_FAMILIES,
   EDGES,
   FORMS,
-  type FireAct,
   type FormulaBody,
   type Ingredient,
   type Kitchen,
@@ -16,6 +15,8 @@ import {
 } from '@ember-fold/core';
 import Joi from 'joi';
 import { ApiError } from '../errors.js';
+import { act, cookAct, moment, stepId } from './actSchemas.js';
+import { flag, ingredientId, isoTime, line, number, uuid } from './schemaParts.js';
 
 /** Checks a value; the answer names the first field that is wrong. Unknown keys are wrong. */
 export function validate<T>(schema: Joi.Schema, value: unknown): T {
@@ -25,27 +26,6 @@ export function validate<T>(schema: Joi.Schema, value: unknown): T {
   const path = detail?.path.join('.') ?? '';
   throw new ApiError('BAD_INPUT', `${(detail?.message ?? error.message).replaceAll('"', '')}.`, path || undefined);
 }
-
-const number = (least: number, most: number) => Joi.number().min(least).max(most).unsafe().required();
-const uuid = Joi.string().guid({ version: 'uuidv4' }).lowercase().required();
-/** One line of text without control characters. */
-const line = (most: number) =>
-  Joi.string()
-    .trim()
-    .min(1)
-    .max(most)
-    // eslint-disable-next-line no-control-regex
-    .pattern(/[\u0000-\u001f\u007f]/, { invert: true, name: 'control characters' })
-    .required();
-const isoTime = Joi.string()
-  .pattern(/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,3})?)?Z$/, 'UTC time')
-  .custom((value: string, helpers) => (Number.isFinite(Date.parse(value)) ? value : helpers.error('any.invalid')))
-  .required();
-
-/** Whether there is such an ingredient, only the kitchen knows: `requireKnown` says. */
-const ingredientId = Joi.string()
-  .pattern(/^[a-z0-9-]{2,60}$/, 'ingredient id')
-  .required();
 
 const formula = Joi.array()
   .items(
@@ -72,7 +52,6 @@ const fillingParts = {
   raw: Joi.string().valid('poultry', 'minced-meat', 'fish', 'egg', 'vegetables'),
   method: Joi.string().valid('pan', 'strain', 'squeeze', 'thicken'),
 };
-const flag = Joi.boolean().required();
 const version = number(0, 4_294_967_295).integer();
 /** Which version of which formula of the Store it came from. */
 const from = Joi.object({ id: uuid, version });
@@ -239,89 +218,6 @@ const body = Joi.alternatives<FormulaBody>()
       },
     ],
     otherwise: Joi.object({ kind: Joi.string().valid('dough', 'filling', 'base').required() }).unknown(true),
-  })
-  .required();
-
-const pieces = Joi.array().items(number(1, 2000).integer()).min(1).max(60).unique().required();
-const actBase = { id: uuid, atS: number(0, 86_400) };
-const act = Joi.alternatives<FireAct>()
-  .conditional('.kind', {
-    switch: [
-      {
-        is: Joi.valid('drop', 'flip', 'lift', 'burst').required(),
-        then: Joi.object({ ...actBase, kind: Joi.string(), pieces }),
-      },
-      {
-        is: Joi.valid('burner').required(),
-        then: Joi.object({ ...actBase, kind: Joi.string(), setting: number(0, 20) }),
-      },
-      { is: Joi.valid('take-back').required(), then: Joi.object({ ...actBase, kind: Joi.string(), actId: uuid }) },
-      { is: Joi.valid('skim', 'here').required(), then: Joi.object({ ...actBase, kind: Joi.string() }) },
-      {
-        is: Joi.valid('top-up').required(),
-        then: Joi.object({ ...actBase, kind: Joi.string(), m3: number(0.00001, 0.01) }),
-      },
-      {
-        is: Joi.valid('seen').required(),
-        then: Joi.object({
-          ...{ ...actBase, kind: Joi.string(), pieces },
-          looks: Joi.string().valid('paler', 'as-shown', 'darker').required(),
-        }),
-      },
-      {
-        is: Joi.valid('core').required(),
-        then: Joi.object({
-          ...{ ...actBase, kind: Joi.string(), piece: number(1, 2000).integer() },
-          ...{ tempC: number(-20, 120), predictedC: number(-40, 130) },
-        }),
-      },
-      {
-        is: Joi.valid('oil').required(),
-        then: Joi.object({ ...actBase, kind: Joi.string(), tempC: number(0, 260), spreadC: number(0, 60) }),
-      },
-    ],
-    otherwise: Joi.object({
-      kind: Joi.string()
-        .valid(...['drop', 'flip', 'lift', 'burst', 'burner', 'take-back'])
-        .valid(...['skim', 'here', 'top-up', 'seen', 'core', 'oil'])
-        .required(),
-    }).unknown(true),
-  })
-  .required();
-
-const stepId = Joi.string()
-  .valid('weigh-filling', 'cook-filling', 'cool', 'mix-dough', 'rest', 'roll', 'fold', 'hold', 'heat', 'fry', 'serve')
-  .required();
-/** ms since the epoch, 2020 to 2100. */
-const moment = number(1_577_836_800_000, 4_102_444_800_000);
-const cookBase = { id: uuid, atMs: moment, step: stepId, kind: Joi.string() };
-const measured = Joi.when('step', {
-  switch: [
-    { is: 'cook-filling', then: number(0, 110) },
-    { is: 'cool', then: number(-20, 110) },
-    { is: 'mix-dough', then: number(0, 100) },
-    { is: 'roll', then: number(0.0004, 0.012) },
-    { is: 'fold', then: number(1, 2000).integer() },
-  ],
-  otherwise: Joi.forbidden(),
-});
-const cookAct = Joi.alternatives<CookAct>()
-  .conditional('.kind', {
-    switch: [
-      { is: Joi.valid('done', 'skip', 'back').required(), then: Joi.object(cookBase) },
-      {
-        is: Joi.valid('check').required(),
-        then: Joi.object({ ...cookBase, answer: Joi.string().valid('yes', 'not-yet', 'no').required() }),
-      },
-      { is: Joi.valid('measure').required(), then: Joi.object({ ...cookBase, value: measured }) },
-      {
-        is: Joi.valid('take').required(),
-        then: Joi.object({ ...cookBase, who: Joi.string().trim().allow('').max(40).required() }),
-      },
-    ],
-    otherwise: Joi.object({
-      kind: Joi.string().valid('done', 'skip', 'back', 'check', 'measure', 'take').required(),
-    }).unknown(true),
   })
   .required();
 

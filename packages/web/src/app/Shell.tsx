@@ -1,5 +1,5 @@
 import { Settings2 } from 'lucide-react';
-import { lazy, type ReactNode, Suspense, useRef, useState } from 'react';
+import { lazy, type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
 import { Button } from 'react-aria-components';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { styled, ThemeProvider } from 'styled-components';
@@ -194,10 +194,25 @@ function AtTheStove() {
   return <Chip to={`/fire/${frying.id}`}>{`At the stove: ${frying.name}`}</Chip>;
 }
 
+/** A bench opens sooner when what calls from elsewhere comes a moment after it. */
+const AFTER_OPENING_MS = 1500;
+
+/** True once so much time has gone by, and from then on. */
+function useLater(ms: number): boolean {
+  const [is, setIs] = useState(false);
+  useEffect(() => {
+    if (is) return;
+    const timer = setTimeout(() => setIs(true), ms);
+    return () => clearTimeout(timer);
+  }, [is, ms]);
+  return is;
+}
+
 /** Frame of every room: bar, notices, the room itself. Dark at the stove. */
 export function Shell() {
   const { pathname } = useLocation();
   const online = useOnline();
+  const later = useLater(pathname.startsWith('/bench') ? AFTER_OPENING_MS : 0);
   useLive();
   const atStove = pathname.startsWith('/fire');
   return (
@@ -221,9 +236,7 @@ export function Shell() {
         <UnitSwitch />
       </Bar>
       {!online && <Notice>The server does not answer. What is done here is kept and goes over when it is back.</Notice>}
-      <Suspense fallback={null}>
-        <TimerBar />
-      </Suspense>
+      <Suspense fallback={null}>{later && <TimerBar />}</Suspense>
       <main>
         <Kitchen>
           <Suspense fallback={<p style={{ padding: 22 }}>Opening…</p>}>

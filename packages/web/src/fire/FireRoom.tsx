@@ -155,7 +155,7 @@ function Burning({ batchId, stove }: { readonly batchId: string; readonly stove:
           />
         </div>
         <Panel style={{ gridArea: 'pot' }} aria-label="Pot">
-          <Soft>Pot from above, upper faces in the colour the model reads; pieces drawn smaller</Soft>
+          <Soft>Pot from above, as the model reads it: pieces drawn smaller, upper face over lower in each dot</Soft>
           <PotView
             inPot={state.inPot}
             predictions={fire.predictions}

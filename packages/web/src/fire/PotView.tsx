@@ -68,6 +68,18 @@ const Spot = styled(ToggleButton)`
   }
 `;
 
+/** Both faces as they are: the upper half is the face that is up. */
+const Faces = styled.em<{ $up: string; $down: string }>`
+  position: absolute;
+  right: 4px;
+  top: 4px;
+  width: 20px;
+  height: 20px;
+  border: 2px solid #14100d;
+  border-radius: 50%;
+  background: ${({ $up, $down }) => `linear-gradient(${$up} 50%, ${$down} 50%)`};
+`;
+
 interface PotViewProps {
   readonly inPot: readonly FirePiece[];
   readonly predictions: readonly PiecePrediction[];
@@ -124,6 +136,7 @@ export function PotView({ inPot, predictions, shape, fold, nowS, selected, onSel
             <i aria-hidden style={{ background: ringOf(piece, prediction, nowS) }} />
             <b>{piece.number}</b>
             <span>{age}</span>
+            <Faces aria-hidden $up={crustColour(colour)} $down={crustColour(down)} />
           </Spot>
         );
       })}

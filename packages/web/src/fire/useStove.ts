@@ -122,7 +122,16 @@ export function useStove(batchId: string): {
       });
     };
     connect();
+    // Back from sleep or from behind another window: a stream that looks alive may be dead.
+    const onSeen = () => {
+      if (document.visibilityState !== 'visible') return;
+      clearTimeout(timer);
+      source?.close();
+      connect();
+    };
+    document.addEventListener('visibilitychange', onSeen);
     return () => {
+      document.removeEventListener('visibilitychange', onSeen);
       clearTimeout(timer);
       source?.close();
     };
