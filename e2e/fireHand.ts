@@ -24,17 +24,20 @@ export async function followAdvice(
     // A danger comes before anything: its one button is pressed.
     const danger = page.getByRole('alertdialog').getByRole('button');
     if (await danger.isVisible()) await danger.click({ timeout: 500 }).catch(() => undefined);
-    const now = doNext(page).locator('[data-now]').first();
-    const act = await now.getAttribute('data-act', { timeout: 200 }).catch(() => null);
-    if (act) {
+    // The element itself: the list may change between the look and the touch.
+    const now = await doNext(page)
+      .locator('[data-now]')
+      .first()
+      .elementHandle({ timeout: 200 })
+      .catch(() => null);
+    const act = (await now?.getAttribute('data-act')) ?? null;
+    if (now && act) {
       if (act === 'finish') break;
-      if (
-        await now.click({ timeout: 500 }).then(
-          () => true,
-          () => false,
-        )
-      )
-        done.push(act);
+      const touched = await now.click({ timeout: 500 }).then(
+        () => true,
+        () => false,
+      );
+      if (touched) done.push(act);
     }
     await page.waitForTimeout(120);
   }
