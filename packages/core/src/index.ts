@@ -281,6 +281,7 @@ export {
   type CookAct,
   type CookState,
   cookState,
+  RUN_STEPS,
   type RunStepId,
   stepState,
   type StepState,

@@ -1,7 +1,7 @@
 import type { LedgerFigures } from '../fire/ledgerFigures.js';
 import { type FryJob, type FryOrder, fryOrder } from '../oil/fryOrder.js';
 import type { OilEvent } from '../oil/oilHistory.js';
-import { oilChangeS } from '../oil/pot.js';
+import { OIL_KG_PER_M3_AT_20, oilChangeS } from '../oil/pot.js';
 import { NO_COAT } from '../piece/coat.js';
 import type { BatchPlan } from './batchPlan.js';
 import type { BatchDraft, Kitchen } from './draft.js';
@@ -24,8 +24,6 @@ export function supperOrder(jobs: readonly FryJob[], kitchen: Kitchen): FryOrder
   return fryOrder(jobs, kitchen.guests ?? [], oil, (fromC, toC) => oilChangeS(kitchen.pot, kitchen.roomC, fromC, toC));
 }
 
-const OIL_KG_PER_M3 = 915;
-
 /** What a batch did to the oil it was fried in; `null` when nothing of it was fried. */
 export function friedInOil(
   draft: BatchDraft,
@@ -39,7 +37,7 @@ export function friedInOil(
     batchName: draft.name,
     hotS: figures.fryingS,
     meanC: figures.oilMeanC ?? draft.fry.oilC,
-    takenM3: (pieces * (plan.fry?.oilUptakeKg ?? 0)) / OIL_KG_PER_M3,
+    takenM3: (pieces * (plan.fry?.oilUptakeKg ?? 0)) / OIL_KG_PER_M3_AT_20,
     // A burst leaves its filling in the oil.
     crumbs: (draft.coat ?? NO_COAT).dry !== 'none' || figures.burst > 0,
     allergens: plan.contains.allergens,

@@ -1,16 +1,9 @@
 /** Steps of the run-sheet, in the order in which they usually come. */
-export type RunStepId =
-  | 'weigh-filling'
-  | 'cook-filling'
-  | 'cool'
-  | 'mix-dough'
-  | 'rest'
-  | 'roll'
-  | 'fold'
-  | 'hold'
-  | 'heat'
-  | 'fry'
-  | 'serve';
+export const RUN_STEPS = [
+  ...(['weigh-filling', 'cook-filling', 'cool', 'mix-dough', 'rest', 'roll', 'fold'] as const),
+  ...(['hold', 'heat', 'fry', 'serve'] as const),
+] as const;
+export type RunStepId = (typeof RUN_STEPS)[number];
 
 export type CheckAnswer = 'yes' | 'not-yet' | 'no';
 

@@ -66,7 +66,7 @@ export function runSheet(draft: BatchDraft, plan: BatchPlan, kitchen: Pick<Kitch
       },
       {
         ...{ id: 'cool', kind: 'passive', startMs: at('cool'), durationS: filling.cooling?.toFoldS ?? lengthS('cool') },
-        ...{ after: ['cook-filling'], check: 'cold', measure: 'filling-c', planned: null },
+        ...{ after: ['cook-filling'], check: 'cold', measure: 'filling-c', planned: filling.foldC },
       },
     );
   }

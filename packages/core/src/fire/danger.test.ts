@@ -36,6 +36,7 @@ test.each([
     { oil: oil('cut-heat', 206) },
     { id: 'cut-heat', act: 'here' },
   ],
+  ['over the cut, heat just turned off', [burner(45, 0)], { oil: oil('cut-heat', 206) }, null],
   [
     'over the warning with the heat on',
     [burner(0, 5)],
@@ -98,6 +99,8 @@ describe('what lifts teach', () => {
     expect(belief([core]).coreShiftC).toBeCloseTo(-4, 6);
     const wild = act({ kind: 'core', atS: 901, piece: 2, tempC: 20, predictedC: 78 });
     expect(belief([wild]).coreShiftC).toBeGreaterThanOrEqual(-7.5);
+    // Without what the model read then, a measured core teaches nothing.
+    expect(belief([act({ kind: 'core', atS: 903, piece: 3, tempC: 70, predictedC: null })]).cores).toBe(0);
     expect(belief([core, act({ kind: 'take-back', atS: 902, actId: core.id })]).cores).toBe(0);
   });
 });

@@ -14,6 +14,8 @@ export interface Danger {
 
 /** Oil left with no act for so long, s by the wall. Source: craft.md, cautions. */
 const ALONE_S = 240;
+/** A danger that was seen to asks again after so long, s by the wall. */
+const SEEN_TO_S = 30;
 /** Cooler than this, oil may be left. */
 const SAFE_C = 60;
 const MOST_LEVEL = 0.5;
@@ -34,14 +36,16 @@ export interface DangerAsk {
 /** The worst of what is dangerous now; `null` when nothing is. */
 export function dangerOf({ state, oil, pot, warnC, lotM3, nowS, speed }: DangerAsk): Danger | null {
   const heats = state.burner > 0;
-  if (oil.verdict === 'cut-heat') return { id: 'cut-heat', act: heats ? 'burner-off' : 'here' };
+  const quietS = (nowS - (state.seenHereS ?? 0)) / speed;
+  // Heat off and somebody there: pieces must come out; it asks again in half a minute.
+  if (oil.verdict === 'cut-heat' && (heats || quietS > SEEN_TO_S))
+    return { id: 'cut-heat', act: heats ? 'burner-off' : 'here' };
   // Too hot when it was last seen, and now unseen with the heat on: nobody knows how hot.
   if (oil.probeC === null && heats && (oil.lastC ?? 0) >= warnC) return { id: 'cut-heat', act: 'burner-off' };
   if (oil.verdict === 'warn' && heats) return { id: 'too-hot', act: 'burner-off' };
   const full = { ...pot, oilM3: pot.oilM3 + state.toppedM3 };
   const level = potLevels(full, oil.probeC ?? SAFE_C, lotM3);
   if (level.withLot > MOST_LEVEL && heats) return { id: 'level', act: 'burner-off' };
-  const quietS = (nowS - (state.seenHereS ?? 0)) / speed;
   // A probe that was looked at is believed for as long as the oil may be left.
   if (oil.verdict === 'check-probe' && quietS > 20) return { id: 'probe-out', act: 'here' };
   const isHot = (oil.probeC ?? 0) > SAFE_C || (oil.probeC === null && heats);

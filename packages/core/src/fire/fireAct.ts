@@ -19,8 +19,8 @@ export type FireAct = ActBase &
     | { readonly kind: 'top-up'; readonly m3: number }
     /** How lifted pieces look beside what was shown. */
     | { readonly kind: 'seen'; readonly pieces: readonly number[]; readonly looks: SeenLooks }
-    /** A core measured when lifted, and what the model read then, °C. */
-    | { readonly kind: 'core'; readonly piece: number; readonly tempC: number; readonly predictedC: number }
+    /** A core measured when lifted, and what the model read then, °C; `null`: the page had not read it. */
+    | { readonly kind: 'core'; readonly piece: number; readonly tempC: number; readonly predictedC: number | null }
     /** Oil without a probe: read off a thermometer, or from a crumb of dough; ± so much, °C. */
     | { readonly kind: 'oil'; readonly tempC: number; readonly spreadC: number }
     | { readonly kind: 'take-back'; readonly actId: string }

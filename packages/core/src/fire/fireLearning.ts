@@ -40,7 +40,7 @@ export function fireBelief({ judged }: Pick<FireState, 'judged'>): FireBelief {
       variance = (1 - gain) * variance + WANDER_SD ** 2;
       looks += 1;
     }
-    if (act.kind === 'core') {
+    if (act.kind === 'core' && act.predictedC !== null) {
       // What the model read had the shift of before in it already.
       const gain = shiftVariance / (shiftVariance + CORE_LOOK_SD ** 2);
       shift += gain * Math.max(-15, Math.min(15, act.tempC - act.predictedC));

@@ -24,7 +24,8 @@ export interface FormulaTotals {
   readonly diet: Ingredient['diet'];
 }
 
-const DIETS = ['vegan', 'vegetarian', 'fish', 'meat'] as const;
+/** From what everybody eats on. */
+export const DIETS = ['vegan', 'vegetarian', 'fish', 'meat'] as const;
 
 /**
  * Adds a formula up through each ingredient's composition.

@@ -1,3 +1,4 @@
+import { containedIn, DIETS } from '../ingredient/formula.js';
 import type { Allergen, Ingredient } from '../ingredient/ingredient.js';
 import type { OilCarries } from './oilHistory.js';
 
@@ -50,7 +51,6 @@ const EATS: Record<Guests['eats'], readonly Ingredient['diet'][]> = {
   vegetarian: ['vegan', 'vegetarian'],
   vegan: ['vegan'],
 };
-const DIETS = ['vegan', 'vegetarian', 'fish', 'meat'] as const;
 /** As many batches as are tried in every order; 5040 orders. */
 const MOST_TRIED = 7;
 
@@ -72,11 +72,6 @@ function notFor(guests: readonly Guests[], job: FryJob, oil: OilCarries): NotFor
     return [];
   });
 }
-
-const after = (oil: OilCarries, job: FryJob): OilCarries => ({
-  allergens: [...new Set([...oil.allergens, ...job.allergens])].sort(),
-  diet: DIETS[Math.max(DIETS.indexOf(oil.diet), DIETS.indexOf(job.diet))]!,
-});
 
 /** Plain and vegetarian first, then fish, then meat; a declared allergen after all of them. Source: models.md §6. */
 function rankOf(job: FryJob, declared: ReadonlySet<Allergen>): number {
@@ -104,7 +99,7 @@ function placed(jobs: readonly FryJob[], { guests, oil, changeS }: Asked): FryPl
   let before: number | null = null;
   return jobs.map((job) => {
     const place = { job, oil: carries, notFor: notFor(guests, job, carries), changeS: changeS(before, job.oilC) };
-    carries = after(carries, job);
+    carries = containedIn([carries, job]);
     before = job.oilC;
     return place;
   });

@@ -1,4 +1,6 @@
 import { requireWithin } from '../errors.js';
+import { containedIn } from '../ingredient/formula.js';
+import { OIL_KG_PER_M3_AT_20 } from './pot.js';
 import type { Allergen, Ingredient } from '../ingredient/ingredient.js';
 import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
 
@@ -85,12 +87,7 @@ const LIMITS = { wornH: 8, uses: 8, ageDays: 180, smokeC: 190, littleM3: 0.0003 
 /** From this share of a limit on, the next use is the last. */
 const NEARLY = 0.8;
 const DAY_MS = 86_400_000;
-const OIL_KG_PER_M3 = 915;
 const LEAST_SMOKE_C = 140;
-const DIETS = ['vegan', 'vegetarian', 'fish', 'meat'] as const;
-
-const stricter = (a: Ingredient['diet'], b: Ingredient['diet']) => DIETS[Math.max(DIETS.indexOf(a), DIETS.indexOf(b))]!;
-
 interface Tally {
   volumeM3: number;
   filledM3: number;
@@ -101,8 +98,7 @@ interface Tally {
   sinceStrained: number;
   from: number | null;
   signs: OilSigns | null;
-  allergens: Set<Allergen>;
-  diet: Ingredient['diet'];
+  carries: OilCarries;
   isGone: boolean;
 }
 
@@ -126,8 +122,7 @@ function apply(tally: Tally, event: OilEvent): void {
       tally.volumeM3 = Math.max(0, tally.volumeM3 - event.takenM3);
       if (event.crumbs) tally.crumbsIn = true;
       if (tally.crumbsIn) tally.crumbUses += 1;
-      event.allergens.forEach((a) => tally.allergens.add(a));
-      tally.diet = stricter(tally.diet, event.diet);
+      tally.carries = containedIn([tally.carries, event]);
       return;
     case 'strained':
       tally.sinceStrained = 0;
@@ -165,8 +160,7 @@ export function oilState(
   const tally: Tally = {
     ...{ volumeM3: 0, filledM3: 0, uses: 0, wornH: 0, crumbUses: 0, crumbsIn: false, sinceStrained: 0 },
     ...{ from: null, signs: null, isGone: false },
-    allergens: new Set(made.allergens),
-    diet: made.diet,
+    carries: containedIn([made]),
   };
   const once = new Map(events.map((event) => [event.id, event]));
   [...once.values()].sort((a, b) => a.at - b.at).forEach((event) => apply(tally, event));
@@ -174,7 +168,7 @@ export function oilState(
   const fallen = oil.smokeC - SMOKE_PER_H * tally.wornH - SMOKE_PER_CRUMBS * tally.crumbUses;
   const smokeC = Math.max(LEAST_SMOKE_C, fallen);
   const judged = adviceOf(tally, ageDays, smokeC, oil.smokeC);
-  const filled = tally.filledM3 * OIL_KG_PER_M3 * made.pricePerKg;
+  const filled = tally.filledM3 * OIL_KG_PER_M3_AT_20 * made.pricePerKg;
   return {
     volumeM3: tally.volumeM3,
     uses: tally.uses,
@@ -182,8 +176,7 @@ export function oilState(
     wornH: tally.wornH,
     smokeC,
     sinceStrained: tally.sinceStrained,
-    allergens: [...tally.allergens].sort(),
-    diet: tally.diet,
+    ...tally.carries,
     cost: { filled, perUse: tally.uses > 0 ? filled / tally.uses : null },
     ...judged,
     isGone: tally.isGone,

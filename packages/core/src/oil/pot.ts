@@ -23,7 +23,8 @@ export interface Pot {
   readonly probeLagS: number;
 }
 
-const OIL_KG_PER_M3_AT_20 = 915;
+/** Cold oil, kg/m³. */
+export const OIL_KG_PER_M3_AT_20 = 915;
 /** Stainless steel, J/kg K. */
 const POT_CP = 500;
 

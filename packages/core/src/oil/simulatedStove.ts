@@ -2,7 +2,7 @@ import { clamp } from '../errors.js';
 import { advanceFry, turnFry } from '../frying/advanceFry.js';
 import { createFryBody, type FryBody, type FryBodySpec, heatTakenJPerM2 } from '../frying/fryBody.js';
 import { type PieceBulk, pieceHeatJ } from './pieceHeat.js';
-import { oilCp, type Pot, potHeatCapacity, type PotState, stepPot } from './pot.js';
+import { OIL_KG_PER_M3_AT_20, oilCp, type Pot, potHeatCapacity, type PotState, stepPot } from './pot.js';
 import { seededNormal, seededUniform } from './seededNoise.js';
 
 /** A pot, a ring and a probe that behave; pieces in it are real solver bodies. */
@@ -85,11 +85,10 @@ export function topUpStove(stove: SimulatedStove, m3: number): void {
   if (m3 === 0) return;
   const { pot, state, roomC } = stove;
   const capacity = potHeatCapacity(pot, state.oilC);
-  const added = Math.max(0, m3) * COLD_OIL_KG_PER_M3 * oilCp((state.oilC + roomC) / 2);
+  const added = Math.max(0, m3) * OIL_KG_PER_M3_AT_20 * oilCp((state.oilC + roomC) / 2);
   stove.pot = { ...pot, oilM3: Math.max(0.0001, pot.oilM3 + m3) };
   stove.state = { ...state, oilC: (capacity * state.oilC + added * roomC) / (capacity + added) };
 }
-const COLD_OIL_KG_PER_M3 = 915;
 
 /** Moves the stove on. @param dtS 0–3600 s */
 export function stepStove(stove: SimulatedStove, dtS: number): void {

@@ -1,4 +1,4 @@
-import type { CookAct, FireAct } from '@ember-fold/core';
+import { type CookAct, type FireAct, MEASURE_RANGE, type MeasureId, RUN_STEPS } from '@ember-fold/core';
 import Joi from 'joi';
 import { number, uuid } from './schemaParts.js';
 
@@ -33,7 +33,7 @@ export const act = Joi.alternatives<FireAct>()
         is: Joi.valid('core').required(),
         then: Joi.object({
           ...{ ...actBase, kind: Joi.string(), piece: number(1, 2000).integer() },
-          ...{ tempC: number(-20, 120), predictedC: number(-40, 130) },
+          ...{ tempC: number(-20, 120), predictedC: number(-40, 130).allow(null) },
         }),
       },
       {
@@ -51,18 +51,19 @@ export const act = Joi.alternatives<FireAct>()
   .required();
 
 export const stepId = Joi.string()
-  .valid('weigh-filling', 'cook-filling', 'cool', 'mix-dough', 'rest', 'roll', 'fold', 'hold', 'heat', 'fry', 'serve')
+  .valid(...RUN_STEPS)
   .required();
 /** ms since the epoch, 2020 to 2100. */
 export const moment = number(1_577_836_800_000, 4_102_444_800_000);
 const cookBase = { id: uuid, atMs: moment, step: stepId, kind: Joi.string() };
+const within = (measure: MeasureId) => number(MEASURE_RANGE[measure].least, MEASURE_RANGE[measure].most);
 const measured = Joi.when('step', {
   switch: [
-    { is: 'cook-filling', then: number(0, 110) },
-    { is: 'cool', then: number(-20, 110) },
-    { is: 'mix-dough', then: number(0, 100) },
-    { is: 'roll', then: number(0.0004, 0.012) },
-    { is: 'fold', then: number(1, 2000).integer() },
+    { is: 'cook-filling', then: within('pan-kg') },
+    { is: 'cool', then: within('filling-c') },
+    { is: 'mix-dough', then: within('poured-kg') },
+    { is: 'roll', then: within('rolled-m') },
+    { is: 'fold', then: within('pieces').integer() },
   ],
   otherwise: Joi.forbidden(),
 });

@@ -184,7 +184,7 @@ function Burning({ batchId, stove }: { readonly batchId: string; readonly stove:
               )
             }
             onCore={(tempC) =>
-              judgedPiece !== null && pad.core(judgedPiece, tempC, fire.cores.get(judgedPiece) ?? tempC)
+              judgedPiece !== null && pad.core(judgedPiece, tempC, fire.cores.get(judgedPiece) ?? null)
             }
           />
         </div>

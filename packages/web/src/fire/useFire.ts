@@ -93,7 +93,8 @@ function usePredictions(
         trace: readings.slice(start),
         pieces: inPot,
         turn: draft.fry.turn,
-        coreTargetC: Math.min(99, Math.max(0, draft.filling.coreTargetC - known.coreShiftC)),
+        // Cores that come out colder are waited for; warmer ones never make a piece safe sooner.
+        coreTargetC: Math.min(99, draft.filling.coreTargetC - Math.min(0, known.coreShiftC)),
         nowS: stoveSecond(now),
         futureC: draft.fry.oilC,
       }).then((found) => {

@@ -21,7 +21,9 @@ function targetsOf(fire: Fire, selected: ReadonlySet<number>, fewer: number): Pa
   const inPot = fire.state.inPot.map((piece) => piece.number);
   const chosen = inPot.filter((number) => selected.has(number));
   const first = fire.state.pieces.reduce((most, piece) => Math.max(most, piece.number), 0) + 1;
-  const planned = fire.fry.lots?.lotSize ?? 1;
+  // What the list says to drop: a trial is one piece.
+  const said = fire.steps.find((step) => step.act === 'drop')?.pieces.length;
+  const planned = said ?? fire.fry.lots?.lotSize ?? 1;
   const size = Math.min(fire.state.toFry, Math.max(1, planned + fewer));
   const pick = (due: readonly number[]) => (chosen.length > 0 ? chosen : due.length > 0 ? due : inPot);
   return {
@@ -65,7 +67,8 @@ export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) 
     oil: (tempC: number, spreadC: number) => record({ kind: 'oil', tempC, spreadC }),
     looks: (numbers: readonly number[], looks: SeenLooks) =>
       record({ kind: 'seen', pieces: numbers.slice(0, 60), looks }),
-    core: (piece: number, tempC: number, predictedC: number) => record({ kind: 'core', piece, tempC, predictedC }),
+    core: (piece: number, tempC: number, predictedC: number | null) =>
+      record({ kind: 'core', piece, tempC, predictedC }),
     /** A command that was said. */
     spoken: (words: string) => {
       if (/flip|turn/.test(words)) pad.act('flip');

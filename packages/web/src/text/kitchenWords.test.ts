@@ -1,0 +1,135 @@
+import {
+  type Allergen,
+  asCooked,
+  cookState,
+  DEFAULT_KITCHEN,
+  fireBelief,
+  type FireAct,
+  fireState,
+  type Guests,
+  newBatch,
+  oilState,
+  planBatch,
+  planChanges,
+  type RunStepId,
+  runSheet,
+  STARTERS,
+  supperOrder,
+  fryJobOf,
+} from '@ember-fold/core';
+import fc from 'fast-check';
+import { CHECK, changeText, measureText, runLines, tableText, timerSpeech, timerText } from './cookText';
+import { beliefText, fitText } from './fireWords';
+import { notForText, oilAdviceText, oilCarriesText, oilEventText, oilStateText, ownOilText } from './oilText';
+import { makePrinter } from './printer';
+
+const WRONG = /NaN|undefined|null|Infinity|\[object|\d\.\d{4,}/;
+const EAT = '2030-01-05T18:30:00Z';
+const printers = [
+  makePrinter(DEFAULT_KITCHEN),
+  makePrinter({ ...DEFAULT_KITCHEN, units: 'cups', temperature: 'F' }),
+] as const;
+
+function reads(text: string): void {
+  expect(text).not.toMatch(WRONG);
+  expect(text.trim()).toBe(text);
+  expect(text).toMatch(/^[“"A-Z0-9]/);
+}
+
+test('every step of every filling reads as sentences, with its check, its remedies and what is measured', () => {
+  for (const { id } of STARTERS) {
+    const draft = newBatch('Read', id, 24, EAT);
+    const plan = planBatch(draft, DEFAULT_KITCHEN, null);
+    for (const step of runSheet(draft, plan, DEFAULT_KITCHEN)) {
+      for (const printer of printers) {
+        const of = { draft, printer, piece: plan.fold.piece, fillingKg: 2.5, doughKg: 1.6, foldC: plan.filling.foldC };
+        const lines = runLines(step, of);
+        expect(lines.length).toBeGreaterThan(0);
+        lines.forEach(reads);
+        if (step.measure && step.planned !== null) reads(measureText(step.measure, step.planned, printer));
+      }
+      if (step.check) Object.values(CHECK[step.check].remedy).forEach(reads);
+    }
+  }
+});
+
+test('whatever was measured, what it moved reads as sentences', () => {
+  const draft = newBatch('Read', 'squash-sage', 24, EAT);
+  const before = planBatch(draft, DEFAULT_KITCHEN, null);
+  const measures = fc.oneof(
+    fc.record({ step: fc.constant<RunStepId>('cook-filling'), value: fc.double({ min: 0.5, max: 6, noNaN: true }) }),
+    fc.record({ step: fc.constant<RunStepId>('mix-dough'), value: fc.double({ min: 0, max: 2, noNaN: true }) }),
+    fc.record({ step: fc.constant<RunStepId>('roll'), value: fc.double({ min: 0.0004, max: 0.012, noNaN: true }) }),
+    fc.record({ step: fc.constant<RunStepId>('fold'), value: fc.integer({ min: 1, max: 90 }) }),
+  );
+  fc.assert(
+    fc.property(measures, ({ step, value }) => {
+      const state = cookState([{ id: 'm', atMs: 1, kind: 'measure', step, value }]);
+      const after = planBatch(asCooked(draft, state, DEFAULT_KITCHEN), DEFAULT_KITCHEN, null);
+      for (const printer of printers)
+        planChanges(before, after).forEach((change) => reads(changeText(change, printer)));
+    }),
+    { numRuns: 40 },
+  );
+});
+
+test('timers and the table: early, on time, late', () => {
+  const [p] = printers;
+  const eat = Date.parse(EAT);
+  expect(tableText(eat + 60_000, eat, eat - 1e7, p)).toMatch(/on time\.$/);
+  expect(tableText(eat + 12 * 60_000, eat, eat - 1e7, p)).toMatch(/12 min late\.$/);
+  expect(tableText(eat - 9e7, eat, eat - 1e7, p)).toMatch(/^Planned to begin at \d\d:\d\d on \w+\.$/);
+  expect(timerText('Rest', -61, p)).toBe('Rest: 1:01');
+  expect(timerText('Rest', 2, p)).toBe('Rest: now');
+  expect(timerSpeech('Rest', 130)).toBe('Rest: over for 2 minutes.');
+});
+
+test('an oil of any history, and any supper in it, read as sentences', () => {
+  const oil = { id: 'o', name: 'Tin', ingredientId: 'sunflower-oil', smokeC: 225 };
+  const jobs = STARTERS.map(({ id }) => fryJobOf(id, newBatch(id, id, 12, EAT), DEFAULT_KITCHEN)!);
+  const allergies = fc.subarray<Allergen>(['eggs', 'milk', 'sesame', 'fish']);
+  fc.assert(
+    fc.property(
+      fc.array(fc.double({ min: 120, max: 200, noNaN: true }), { maxLength: 9 }),
+      allergies,
+      (uses, allergic) => {
+        const fried = uses.map((meanC, i) => ({
+          ...{ id: `u${i}`, at: i, kind: 'fried' as const, batchName: 'Ropes', hotS: 1500, meanC, takenM3: 1e-4 },
+          ...{ crumbs: i % 2 === 0, allergens: ['fish' as const], diet: 'fish' as const },
+        }));
+        const events = [{ id: 'f', at: 0, kind: 'filled' as const, m3: 0.002 }, ...fried];
+        const state = oilState(oil, events, 1e9);
+        const guests: Guests[] = [{ id: 'g', name: 'Odalys', count: 2, eats: 'vegetarian', allergies: allergic }];
+        const order = supperOrder(jobs, { ...DEFAULT_KITCHEN, guests, potOil: { ...oil, ...state } });
+        for (const p of printers) {
+          reads(oilStateText(state, p));
+          events.forEach((event) => reads(oilEventText(event, p)));
+        }
+        [oilAdviceText(state), oilCarriesText(state)].forEach(reads);
+        order.places
+          .map((place) => notForText(place, guests))
+          .filter(Boolean)
+          .forEach(reads);
+        order.ownOilFor.forEach(({ guestId, jobIds }) => reads(ownOilText(guestId, jobIds.length, guests)));
+      },
+    ),
+    { numRuns: 30 },
+  );
+});
+
+test('what an evening taught, and what a stove is like', () => {
+  const seen: FireAct = { id: 's', atS: 1, kind: 'seen', pieces: [1], looks: 'darker' };
+  const core: FireAct = { id: 'c', atS: 2, kind: 'core', piece: 1, tempC: 70, predictedC: 78 };
+  expect(beliefText(fireBelief(fireState([], 9)), printers[0])).toBe('');
+  for (const p of printers) {
+    reads(beliefText(fireBelief(fireState([seen, core], 9)), p));
+    reads(beliefText(fireBelief(fireState([core], 9)), p));
+  }
+  const found = (value: number) => ({ value, sd: value / 40 });
+  reads(
+    fitText({
+      ...{ efficiency: found(0.58), lossWPerK: found(2.31), probeLagS: found(8.4) },
+      ...{ residualC: 0.26, converged: true },
+    }),
+  );
+});
