@@ -58,7 +58,19 @@ if (options.fresh) {
   rmSync(join(options.data, 'mariadb'), { recursive: true, force: true });
 }
 await buildStale();
-const database = external ? { url: external, stop: async () => {} } : await startDatabase(options.data);
+let now = {};
+/** What the start says of itself, for a second start and for tests. */
+function tell(change) {
+  now = { ...now, ...change };
+  record(now);
+}
+const database = external
+  ? { url: external, stop: async () => {} }
+  : await startDatabase(options.data, (databasePid) => {
+      say('The database was gone; it is started again.');
+      tell({ databasePid });
+    });
+now = { databasePid: database.pid ?? null };
 
 let child = null;
 let stopping = false;
@@ -80,7 +92,7 @@ function serve() {
     ready = true;
     options.port = message.port;
     const address = `http://localhost:${message.port}/`;
-    record({ address, serverPid: child.pid, databasePid: database.pid ?? null });
+    tell({ address, serverPid: child.pid });
     if (restarts === 0) process.stdout.write(`Ember Fold is ready at ${address}\n`);
     else say('The server is back.');
   });

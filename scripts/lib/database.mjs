@@ -54,11 +54,15 @@ async function stopStray(dataDir, pidFile) {
   if (!(await ended(pid, 20_000))) giveUp('An earlier database is still running and does not stop; end it by hand.');
 }
 
+const MOST_RESTARTS = 20;
+
 /**
- * Starts MariaDB on `folder`, making the data directory on first use.
+ * Starts MariaDB on `folder`, making the data directory on first use; starts it again should it
+ * be killed, and says so to `onRestart`.
  * @returns {{ url, port, stop }} address with a password that lives as long as this run
  */
-export async function startDatabase(folder, log = join(folder, 'mariadb.log')) {
+export async function startDatabase(folder, onRestart = () => {}) {
+  const log = join(folder, 'mariadb.log');
   const mariadbd = ensureMariaDb();
   ensureFolder(folder);
   const dataDir = join(folder, 'mariadb');
@@ -98,32 +102,49 @@ export async function startDatabase(folder, log = join(folder, 'mariadb.log')) {
   chmodSync(init, 0o600);
   const port = await freePort();
   const out = openSync(log, 'a');
-  const child = spawn(
-    mariadbd,
-    [
-      '--no-defaults',
-      ...(process.getuid?.() === 0 ? ['--user=root'] : []),
-      `--datadir=${dataDir}`,
-      `--socket=${join(runDir, 's')}`,
-      `--pid-file=${pidFile}`,
-      '--bind-address=127.0.0.1',
-      `--port=${port}`,
-      '--skip-name-resolve',
-      '--character-set-server=utf8mb4',
-      '--collation-server=utf8mb4_unicode_520_ci',
-      '--default-time-zone=+00:00',
-      // Tests may run on a disk that takes seconds to sync; what they kill are processes, never the machine.
-      ...(process.env.EMBER_DISK_SYNC === 'off'
-        ? ['--innodb-flush-log-at-trx-commit=2', '--innodb-flush-method=nosync']
-        : ['--innodb-flush-log-at-trx-commit=1']),
-      `--init-file=${init}`,
-    ],
-    // Detached: Ctrl-C must reach only us, so that the server can finish first.
-    { detached: true, stdio: ['ignore', out, out] },
-  );
+  let child;
   let gone = false;
-  child.once('exit', () => (gone = true));
-  child.unref();
+  let ready = false;
+  let stopping = false;
+  let restarts = 0;
+  const run = () => {
+    child = spawn(
+      mariadbd,
+      [
+        '--no-defaults',
+        ...(process.getuid?.() === 0 ? ['--user=root'] : []),
+        `--datadir=${dataDir}`,
+        `--socket=${join(runDir, 's')}`,
+        `--pid-file=${pidFile}`,
+        '--bind-address=127.0.0.1',
+        `--port=${port}`,
+        '--skip-name-resolve',
+        '--character-set-server=utf8mb4',
+        '--collation-server=utf8mb4_unicode_520_ci',
+        '--default-time-zone=+00:00',
+        // Tests may run on a disk that takes seconds to sync; what they kill are processes, never the machine.
+        ...(process.env.EMBER_DISK_SYNC === 'off'
+          ? ['--innodb-flush-log-at-trx-commit=2', '--innodb-flush-method=nosync']
+          : ['--innodb-flush-log-at-trx-commit=1']),
+        `--init-file=${init}`,
+      ],
+      // Detached: Ctrl-C must reach only us, so that the server can finish first.
+      { detached: true, stdio: ['ignore', out, out] },
+    );
+    child.once('exit', () => {
+      gone = !ready;
+      // Killed, or out of memory: what was committed is on disk, so it is started again at the same address.
+      if (!ready || stopping || restarts >= MOST_RESTARTS) return;
+      restarts += 1;
+      setTimeout(() => {
+        if (stopping) return;
+        run();
+        onRestart(child.pid);
+      }, 200);
+    });
+    child.unref();
+  };
+  run();
   for (let waited = 0; !(await answers(port)); waited += 50) {
     if (gone || waited > 30_000) {
       const last =
@@ -136,7 +157,9 @@ export async function startDatabase(folder, log = join(folder, 'mariadb.log')) {
     }
     await wait(50);
   }
+  ready = true;
   const stop = async () => {
+    stopping = true;
     if (isAlive(child.pid)) process.kill(child.pid, 'SIGTERM');
     await ended(child.pid, 20_000);
     rmSync(runDir, { recursive: true, force: true });

@@ -120,6 +120,7 @@ export { CRUST_LIMITS, type CrustName, crustName, LIFT_COLOUR } from './frying/c
 export { type FrySample, type FrySolution, sampleAt, solveFry, type FrySolveSpec } from './frying/solveFry.js';
 export {
   burnerW,
+  oilAfterRest,
   oilCautions,
   oilChangeS,
   oilDensity,
@@ -165,11 +166,13 @@ export {
   fireState,
   type FireState,
   type OilReading,
+  OVEN_FINISH,
+  type OvenWhy,
   type PieceActKind,
 } from './fire/fireAct.js';
 export { type PiecePrediction, predictPiece, replayFry } from './fire/predictPiece.js';
 export { oilNow, type OilNow, type OilVerdict } from './fire/oilNow.js';
-export { doNext, type NextReason, type NextStep, type StovePlan } from './fire/doNext.js';
+export { doNext, type NextReason, type NextStep, roomInPot, type StovePlan } from './fire/doNext.js';
 export { type Mishaps, simulateRun, type SimulatedRun } from './fire/simulateRun.js';
 export { type LedgerFigures, ledgerFigures, type PlannedFigures, plannedFigures } from './fire/ledgerFigures.js';
 export {
@@ -199,7 +202,8 @@ export type {
 } from './batch/batchPlan.js';
 export { draftDough, draftFilling } from './batch/draftFigures.js';
 export { type CoolingWay, coolingWays } from './batch/planFilling.js';
-export { friedInOil, fryJobOf, supperOrder } from './batch/supper.js';
+export { kitchenAtPot, potOf } from './batch/kitchenAtPot.js';
+export { friedInOil, fryJobOf, supperAfter, supperOrder } from './batch/supper.js';
 export { fryBodyOf, planBatch, planCold, planHot } from './batch/planBatch.js';
 export { type Finding, type FindingCode, type FindingTone, type Station, worstTone } from './batch/finding.js';
 export { newBatch, type Starter, type StarterId, STARTERS } from './batch/starters.js';

@@ -17,6 +17,7 @@ import { ledgerRoutes } from './routes/ledger.js';
 import { oilRoutes } from './routes/oils.js';
 import { storeRoutes } from './routes/store.js';
 import { stoveRoutes } from './routes/stove.js';
+import { stovesRoutes } from './routes/stoves.js';
 
 export interface AppOptions extends Context {
   readonly log: Logger;
@@ -84,6 +85,7 @@ export function createApp({ log, webDir, ...context }: AppOptions): Express {
   });
   api.use('/kitchen', kitchenRoutes(context));
   api.use('/batches/:id/stove', stoveRoutes(context));
+  api.use('/stoves', stovesRoutes(context));
   api.use('/batches/:id/cook', cookRoutes(context));
   api.use('/batches', batchRoutes(context));
   api.use('/timers', timerRoutes(context));

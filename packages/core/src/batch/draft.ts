@@ -91,6 +91,8 @@ export interface BatchDraft {
     readonly start: StartState;
     /** Pieces in a lot; `null`: the most that keeps the band. */
     readonly lotSize: number | null;
+    /** One of the kitchen's other pots, by its name; absent: the pot on the ring. */
+    readonly pot?: string;
   };
 }
 
@@ -98,6 +100,8 @@ export interface BatchDraft {
 export interface NamedPot {
   readonly name: string;
   readonly pot: Pot;
+  /** The oil in it, of those the Store keeps; absent: fresh oil, not kept. */
+  readonly oilId?: string;
 }
 
 /** Kept oil, as plans see it. */
@@ -115,6 +119,8 @@ export interface Kitchen {
   readonly temperature: 'C' | 'F';
   readonly measures: Measures;
   readonly pot: Pot;
+  /** Which of the other pots `pot` is, where a batch is fried in one; kept apart from the settings. */
+  readonly potName?: string;
   /** Other pots on their rings, to be taken instead. */
   readonly otherPots?: readonly NamedPot[];
   /** Who is at the table; absent: nobody said. */

@@ -110,6 +110,7 @@ export type FindingCode =
   | 'fry.lot-holds'
   | 'fry.lot-deep'
   | 'fry.pot-full'
+  | 'fry.pot-gone'
   | 'fry.pot-over-half'
   | 'fry.oil-discard'
   | 'fry.oil-last'

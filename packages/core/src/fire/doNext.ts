@@ -1,5 +1,5 @@
 import { oilBand } from '../oil/fryLots.js';
-import type { FireState } from './fireAct.js';
+import { type FirePiece, type FireState, OVEN_FINISH } from './fireAct.js';
 import type { OilNow } from './oilNow.js';
 import type { PiecePrediction } from './predictPiece.js';
 
@@ -11,6 +11,8 @@ export interface StovePlan {
   readonly holdSetting: number;
   readonly lotSetting: number;
   readonly settings: number;
+  /** What a core must reach, °C. */
+  readonly coreTargetC: number;
   /** The first lot is one piece, to be cut and judged. */
   readonly trial?: boolean;
 }
@@ -24,17 +26,20 @@ export type NextReason =
   | 'school'
   | 'cooked-golden'
   | 'oil-ready'
+  | 'room'
+  | 'raw-inside'
+  | 'oven-done'
   | 'crumbs'
   | 'wait-oil'
   | 'all-out';
 
 /** One thing to do. `inS` 0 or less: now; `null`: when the oil is ready, no time known. */
 export interface NextStep {
-  readonly act: 'burner' | 'flip' | 'lift' | 'drop' | 'skim' | 'finish';
+  readonly act: 'burner' | 'flip' | 'lift' | 'drop' | 'skim' | 'aside' | 'oven-out' | 'finish';
   readonly inS: number | null;
   readonly pieces: readonly number[];
   readonly reason: NextReason;
-  /** Burner setting to go to, or oil °C to wait for. */
+  /** Burner setting to go to, oil °C to wait for, or the oven's °C. */
   readonly value: number;
 }
 
@@ -73,7 +78,9 @@ export function doNext(
   nowS: number,
 ): NextStep[] {
   const steps: NextStep[] = [];
-  if (oil.verdict === 'cut-heat' || oil.verdict === 'warn') {
+  const tooHot = oil.verdict === 'cut-heat' || oil.verdict === 'warn';
+  // Off already, as far as is told, and falling: nothing more to turn.
+  if (tooHot && (state.burner > 0 || oil.ratePerMin > -0.5)) {
     steps.push({ act: 'burner', inS: 0, pieces: [], reason: 'cut-heat', value: 0 });
   }
   for (const group of together(predictions, (p) => p.turnAtS)) {
@@ -83,23 +90,34 @@ export function doNext(
     steps.push({ act: 'lift', inS: group.atS - nowS, pieces: group.pieces, reason: 'cooked-golden', value: 0 });
   }
   const burner = burnerStep(state, plan, oil);
-  if (burner && steps[0]?.reason !== 'cut-heat') steps.push(burner);
-  if (state.inPot.length === 0) {
+  if (burner && !tooHot) steps.push(burner);
+  steps.push(...ovenSteps(state, plan, nowS));
+  const ready = oil.probeC !== null && oil.probeC >= plan.oilC - 2 && oil.probeC <= oilBand(plan.oilC).most;
+  const dropOf = (size: number) => {
+    const first = state.pieces.reduce((most, piece) => Math.max(most, piece.number), 0) + 1;
+    return Array.from({ length: size }, (_, i) => first + i);
+  };
+  if (state.inPot.length > 0) {
+    const room = roomInPot(state, plan.lotSize);
+    const busy = steps.some(
+      ({ act, inS }) => inS !== null && ((act === 'lift' && inS < SOON_OUT_S) || (act === 'flip' && inS < HANDS_S)),
+    );
+    const trialling = plan.trial === true && state.lots === 1;
+    if (room >= Math.max(1, plan.lotSize / 3) && ready && !busy && !trialling)
+      steps.push({ act: 'drop', inS: 0, pieces: dropOf(room), reason: 'room', value: plan.oilC });
+  } else {
     if (state.toFry === 0) {
       steps.push({ act: 'finish', inS: 0, pieces: [], reason: 'all-out', value: 0 });
     } else {
-      const first = state.pieces.reduce((most, piece) => Math.max(most, piece.number), 0) + 1;
       const isTrial = plan.trial === true && state.pieces.length === 0;
       const size = isTrial ? 1 : Math.min(plan.lotSize, state.toFry);
-      const pieces = Array.from({ length: size }, (_, i) => first + i);
-      const ready = oil.probeC !== null && oil.probeC >= plan.oilC - 2 && oil.probeC <= oilBand(plan.oilC).most;
       const rising = oil.ratePerMin > 0.5 && oil.probeC !== null && oil.probeC < plan.oilC;
       const waitS = rising ? (60 * (plan.oilC - oil.probeC)) / oil.ratePerMin : null;
       if (!ready && crumbsIn(state)) steps.push({ act: 'skim', inS: 0, pieces: [], reason: 'crumbs', value: 0 });
       steps.push({
         act: 'drop',
         inS: ready ? 0 : waitS,
-        pieces,
+        pieces: dropOf(size),
         reason: ready ? 'oil-ready' : 'wait-oil',
         value: plan.oilC,
       });
@@ -110,13 +128,62 @@ export function doNext(
   return steps.sort((a, b) => (when(a) < when(b) ? -1 : when(a) > when(b) ? 1 : urgency(a) - urgency(b)));
 }
 
+/** More pieces go in beside others only when none of those comes out sooner than this, and no hand is wanted, s. */
+const SOON_OUT_S = 90;
+const HANDS_S = 20;
+
+/** How many more the pot takes beside what is in it, no more than are left. */
+export function roomInPot({ inPot, toFry }: Pick<FireState, 'inPot' | 'toFry'>, lotSize: number): number {
+  return Math.max(0, Math.min(toFry, lotSize - inPot.length));
+}
+
+/** Lifted together within so long, pieces are alike inside, s. */
+const ALIKE_S = 30;
+
+/** Lifted pieces that are raw inside by a probed core, their neighbours too unless probed better. */
+function rawInside({ pieces, judged }: FireState, targetC: number): number[] {
+  const coreC = new Map(judged.flatMap((act) => (act.kind === 'core' ? [[act.piece, act.tempC] as const] : [])));
+  const isOnRack = (piece: FirePiece) => piece.outS !== null && piece.oven === null;
+  const isRaw = ({ number }: FirePiece) => (coreC.get(number) ?? targetC) < targetC;
+  const raw = pieces.filter((piece) => isOnRack(piece) && isRaw(piece));
+  return pieces
+    .filter(isOnRack)
+    .filter((one) => !coreC.has(one.number) || isRaw(one))
+    .filter((one) => raw.some((known) => Math.abs(known.outS! - one.outS!) <= ALIKE_S))
+    .map(({ number }) => number);
+}
+
+/** What goes into the oven, and what in it is to be looked at. */
+function ovenSteps(state: FireState, plan: StovePlan, nowS: number): NextStep[] {
+  const steps: NextStep[] = [];
+  const raw = rawInside(state, plan.coreTargetC);
+  if (raw.length > 0)
+    steps.push({ act: 'aside', inS: 0, pieces: raw, reason: 'raw-inside', value: OVEN_FINISH.raw.ovenC });
+  const lookS = new Map<number, number[]>();
+  for (const { number, oven } of state.inOven) {
+    const atS = oven!.inS + OVEN_FINISH[oven!.why].afterS;
+    lookS.set(atS, [...(lookS.get(atS) ?? []), number]);
+  }
+  for (const [atS, pieces] of lookS)
+    steps.push({ act: 'oven-out', inS: atS - nowS, pieces, reason: 'oven-done', value: 0 });
+  return steps;
+}
+
 /** Pieces have come out since crumbs were last taken off. */
 function crumbsIn({ pieces, skimmedS }: FireState): boolean {
   return pieces.some((piece) => piece.outS !== null && piece.outS > (skimmedS ?? -1));
 }
 
 function urgency(step: NextStep): number {
-  return step.reason === 'cut-heat' ? 0 : step.act === 'lift' ? 1 : step.act === 'flip' ? 2 : 3;
+  return step.reason === 'cut-heat'
+    ? 0
+    : step.act === 'lift'
+      ? 1
+      : step.act === 'flip'
+        ? 2
+        : step.act === 'aside'
+          ? 3
+          : 4;
 }
 
 /** Knob advice: full while warming up, the lot's setting with a lot in, hold otherwise. */

@@ -23,13 +23,14 @@ const STOVE: StovePlan = {
   holdSetting: fry.lots!.holdSetting,
   lotSetting: fry.lots!.lotSetting,
   settings: 9,
+  coreTargetC: 74,
 };
 
 const anyAct: fc.Arbitrary<FireAct> = fc.oneof(
   fc.record({
     id: fc.uuid(),
     atS: fc.integer({ min: 0, max: 3600 }),
-    kind: fc.constantFrom('drop' as const, 'flip' as const, 'lift' as const, 'burst' as const),
+    kind: fc.constantFrom(...(['drop', 'flip', 'lift', 'burst', 'aside', 'oven-out'] as const)),
     pieces: fc.uniqueArray(fc.integer({ min: 1, max: PIECES }), { minLength: 1, maxLength: 6 }),
   }),
   fc.record({
@@ -44,7 +45,10 @@ test('whatever was tapped: every piece is counted once, and taking everything ba
   fc.assert(
     fc.property(fc.array(anyAct, { maxLength: 40 }), (acts) => {
       const state = fireState(acts, PIECES);
-      expect(state.done + state.burst + state.inPot.length + state.toFry).toBe(PIECES);
+      expect(state.done + state.burst + state.aside + state.inPot.length + state.toFry).toBe(PIECES);
+      // Only what is out of the oil is in the oven; what burst goes there by itself.
+      expect(state.inOven.every((piece) => piece.outS !== null)).toBe(true);
+      expect(state.pieces.filter((piece) => piece.burst).every((piece) => piece.oven !== null)).toBe(true);
       for (const piece of state.pieces) {
         expect(piece.outS === null || piece.outS >= piece.droppedS).toBe(true);
         expect([...piece.turnsS].sort((a, b) => a - b)).toEqual(piece.turnsS);
@@ -174,6 +178,81 @@ describe('what comes next', () => {
   });
 });
 
+describe('set aside to the oven', () => {
+  const on = (kind: 'drop' | 'lift' | 'aside' | 'oven-out' | 'burst', atS: number, pieces: number[]): FireAct => ({
+    ...{ id: `${kind}${atS}`, atS, kind, pieces },
+  });
+  const core = (piece: number, tempC: number, atS = 520): FireAct => ({
+    ...{ id: `c${piece}-${atS}`, atS, kind: 'core', piece, tempC, predictedC: 76 },
+  });
+  const oil = {
+    probeC: 158,
+    lastC: 158,
+    ratePerMin: 0,
+    verdict: 'in-band',
+    offC: 0,
+    backInS: null,
+    forecast: [],
+  } as const;
+  const next = (acts: FireAct[], nowS: number) => doNext(fireState(acts, PIECES), STOVE, oil, [], nowS);
+  const lifted = [on('drop', 0, [1, 2, 3, 4]), on('lift', 500, [1, 2]), on('lift', 505, [3]), on('lift', 600, [4])];
+
+  test('one core probed raw sends it and those lifted with it, but none that was probed well', () => {
+    expect(next([...lifted, core(1, 74)], 610).some((s) => s.act === 'aside')).toBe(false);
+    expect(next([...lifted, core(1, 61)], 610)[0]).toMatchObject({ act: 'aside', pieces: [1, 2, 3], value: 160 });
+    expect(next([...lifted, core(1, 61), core(2, 75)], 610)[0]).toMatchObject({ pieces: [1, 3] });
+    // Probed again and there after all.
+    expect(next([...lifted, core(1, 61), core(1, 76, 560)], 610).some((s) => s.act === 'aside')).toBe(false);
+  });
+
+  test('in the oven they are counted apart, looked at in time, and leave it once', () => {
+    const acts = [...lifted, core(1, 61), on('aside', 610, [1, 2, 3])];
+    expect(fireState(acts, PIECES)).toMatchObject({ done: 1, aside: 3, burst: 0 });
+    const steps = next(acts, 700);
+    expect(steps.some((s) => s.act === 'aside')).toBe(false);
+    expect(steps.find((s) => s.act === 'oven-out')).toMatchObject({ pieces: [1, 2, 3], inS: 610 + 600 - 700 });
+    const out = fireState([...acts, on('oven-out', 1250, [1, 2, 3, 4])], PIECES);
+    expect(out.inOven).toEqual([]);
+    expect(out).toMatchObject({ done: 1, aside: 3 });
+    expect(ledgerFigures(acts, [], PIECES, 158)).toMatchObject({ fried: 1, aside: 3, burst: 0, meanInOilS: 600 });
+  });
+
+  test('one that bursts is in the oven at once, for as long as the craft says', () => {
+    const acts = [on('drop', 0, [1, 2]), on('burst', 100, [2])];
+    expect(fireState(acts, PIECES).inOven.map((p) => p.number)).toEqual([2]);
+    expect(next(acts, 160).find((s) => s.act === 'oven-out')).toMatchObject({ pieces: [2], inS: 1140 });
+  });
+});
+
+test('free room in the pot is offered while the oil is ready and no hand is wanted', () => {
+  const size = STOVE.lotSize;
+  const all = Array.from({ length: size }, (_, i) => i + 1);
+  const acts: FireAct[] = [{ id: 'd', atS: 0, kind: 'drop', pieces: all }];
+  const half: FireAct = { id: 'l', atS: 300, kind: 'lift', pieces: all.slice(0, Math.ceil(size / 2)) };
+  const oil = {
+    probeC: 158,
+    lastC: 158,
+    ratePerMin: 0,
+    verdict: 'in-band',
+    offC: 0,
+    backInS: null,
+    forecast: [],
+  } as const;
+  const later = (liftAtS: number) => [
+    { ...{ number: size, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 70, turnAtS: null }, liftAtS },
+  ];
+  const drop = (told: FireAct[], liftAtS: number, probeC = 158) =>
+    doNext(fireState(told, PIECES), STOVE, { ...oil, probeC }, later(liftAtS), 310).find((s) => s.act === 'drop');
+  expect(drop(acts, 700)).toBeUndefined();
+  const offered = drop([...acts, half], 700)!;
+  expect(offered).toMatchObject({ reason: 'room', inS: 0 });
+  expect(offered.pieces).toHaveLength(Math.min(PIECES - size, Math.ceil(size / 2)));
+  expect(offered.pieces[0]).toBe(size + 1);
+  // Not just before the others come out, and not into oil that still has to come back.
+  expect(drop([...acts, half], 350)).toBeUndefined();
+  expect(drop([...acts, half], 700, 149)).toBeUndefined();
+});
+
 test('a noisy probe does not make the burner advice flutter', () => {
   const at = (atS: number, acts: FireAct[], probeC: number) =>
     doNext(
@@ -204,7 +283,7 @@ test('a noisy probe does not make the burner advice flutter', () => {
 
 test('a piece in steady oil is predicted to be lifted when the plan lifts it', () => {
   const trace: OilReading[] = Array.from({ length: 200 }, (_, i) => ({ atS: i * 5, probeC: 158 }));
-  const piece = { number: 1, lot: 1, droppedS: 0, turnsS: [] as number[], outS: null, burst: false };
+  const piece = { number: 1, lot: 1, droppedS: 0, turnsS: [] as number[], outS: null, burst: false, oven: null };
   const early = predictPiece(fry.body, trace, piece, draft.fry.turn, 74, 5, 158);
   expect(Math.abs(early.liftAtS! - Math.max(fry.solution.doneS!, fry.solution.liftColourS!))).toBeLessThan(25);
   expect(early.turnAtS!).toBeCloseTo(60, 0);

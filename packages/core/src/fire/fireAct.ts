@@ -4,7 +4,17 @@ interface ActBase {
   /** s since this stove session began. */
   readonly atS: number;
 }
-export type PieceActKind = 'drop' | 'flip' | 'lift' | 'burst';
+export type PieceActKind = 'drop' | 'flip' | 'lift' | 'burst' | 'aside' | 'oven-out';
+
+/** Why a piece is finished in the oven: it opened, or it is dark outside and raw inside. */
+export type OvenWhy = 'burst' | 'raw';
+
+/** How set-aside pieces are finished: the oven's °C, and s until they are looked at. Source: craft.md, In the oil. */
+export const OVEN_FINISH: Readonly<Record<OvenWhy, { readonly ovenC: number; readonly afterS: number }>> = {
+  burst: { ovenC: 175, afterS: 20 * 60 },
+  // Until the core is there: probed each ten minutes.
+  raw: { ovenC: 160, afterS: 10 * 60 },
+};
 
 export type SeenLooks = 'paler' | 'as-shown' | 'darker';
 
@@ -42,6 +52,8 @@ export interface FirePiece {
   /** `null` while in the oil. */
   readonly outS: number | null;
   readonly burst: boolean;
+  /** Set aside to the oven, s; `outS` `null` while it is in there. `null`: never set aside. */
+  readonly oven: { readonly why: OvenWhy; readonly inS: number; readonly outS: number | null } | null;
 }
 
 /** The stove as the acts so far leave it. */
@@ -52,8 +64,13 @@ export interface FireState {
   readonly lots: number;
   /** First drop of each lot, s. */
   readonly lotStartsS: readonly number[];
+  /** Out of the oil whole, and not set aside. */
   readonly done: number;
   readonly burst: number;
+  /** Whole, but set aside to the oven, in it or through with it. */
+  readonly aside: number;
+  /** Set aside and still in the oven, burst ones too. */
+  readonly inOven: readonly FirePiece[];
   readonly toFry: number;
   /** Last time crumbs were taken off, and the last sign of somebody at the stove, s; `null`: never. */
   readonly skimmedS: number | null;
@@ -115,7 +132,8 @@ export function fireState(acts: readonly FireAct[], planned: number): FireState 
   }
   const all = [...pieces.values()].sort((a, b) => a.number - b.number);
   const burst = all.filter((piece) => piece.burst).length;
-  const out = all.filter((piece) => piece.outS !== null).length;
+  const whole = all.filter((piece) => piece.outS !== null && !piece.burst);
+  const aside = whole.filter((piece) => piece.oven !== null).length;
   const firstDrops = new Map<number, number>();
   for (const { lot, droppedS } of [...all].sort((a, b) => a.droppedS - b.droppedS)) {
     if (!firstDrops.has(lot)) firstDrops.set(lot, droppedS);
@@ -126,8 +144,10 @@ export function fireState(acts: readonly FireAct[], planned: number): FireState 
     burner,
     lots,
     lotStartsS: [...firstDrops.values()],
-    done: out - all.filter((piece) => piece.burst && piece.outS !== null).length,
+    done: whole.length - aside,
     burst,
+    aside,
+    inOven: all.filter((piece) => piece.oven !== null && piece.oven.outS === null),
     toFry: Math.max(0, planned - all.length),
     ...{ skimmedS, seenHereS, toppedM3, judged },
     takenBack,
@@ -145,7 +165,7 @@ function applyToPiece(
   const piece = pieces.get(number);
   switch (kind) {
     case 'drop':
-      if (!piece) pieces.set(number, { number, lot, droppedS: atS, turnsS: [], outS: null, burst: false });
+      if (!piece) pieces.set(number, { number, lot, droppedS: atS, turnsS: [], outS: null, burst: false, oven: null });
       return;
     case 'flip':
       if (piece && piece.outS === null) pieces.set(number, { ...piece, turnsS: [...piece.turnsS, atS] });
@@ -155,7 +175,16 @@ function applyToPiece(
       return;
     case 'burst':
       // A piece that opens is lifted at once and finished in the oven.
-      if (piece && piece.outS === null) pieces.set(number, { ...piece, outS: atS, burst: true });
+      if (piece && piece.outS === null)
+        pieces.set(number, { ...piece, outS: atS, burst: true, oven: { why: 'burst', inS: atS, outS: null } });
+      return;
+    case 'aside':
+      // From the oil, or from the rack when it turned out raw.
+      if (piece && piece.oven === null)
+        pieces.set(number, { ...piece, outS: piece.outS ?? atS, oven: { why: 'raw', inS: atS, outS: null } });
+      return;
+    case 'oven-out':
+      if (piece?.oven && piece.oven.outS === null) pieces.set(number, { ...piece, oven: { ...piece.oven, outS: atS } });
       return;
     default: {
       const never: never = kind;

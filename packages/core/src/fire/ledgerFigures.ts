@@ -6,6 +6,8 @@ import { type FireAct, fireState, type OilReading } from './fireAct.js';
 export interface LedgerFigures {
   readonly fried: number;
   readonly burst: number;
+  /** Whole, but raw inside when lifted, and finished in the oven. */
+  readonly aside: number;
   readonly stillIn: number;
   readonly notFried: number;
   readonly lots: number;
@@ -39,7 +41,7 @@ export function ledgerFigures(
   oilC: number,
 ): LedgerFigures {
   const state = fireState(acts, plannedPieces);
-  const whole = state.pieces.filter((p) => p.outS !== null && !p.burst);
+  const whole = state.pieces.filter((p) => p.outS !== null && p.oven === null);
   const from = state.pieces.reduce((least, p) => Math.min(least, p.droppedS), Infinity);
   const to = state.pieces.reduce((most, p) => Math.max(most, p.outS ?? p.droppedS), -Infinity);
   const during = readings.filter((r) => r.atS >= from && r.atS <= to).map((r) => r.probeC);
@@ -48,6 +50,7 @@ export function ledgerFigures(
   return {
     fried: state.done,
     burst: state.burst,
+    aside: state.aside,
     stillIn: state.inPot.length,
     notFried: state.toFry,
     lots: state.lots,

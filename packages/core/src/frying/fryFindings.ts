@@ -10,9 +10,11 @@ export function fryFindings(
   plan: Omit<FryPlan, 'findings'>,
   draft: BatchDraft,
   family: DoughFamily,
-  kitchen: Pick<Kitchen, 'pot' | 'potOil' | 'guests'>,
+  kitchen: Pick<Kitchen, 'pot' | 'potName' | 'potOil' | 'guests'>,
 ): Finding[] {
+  const potGone = draft.fry.pot !== undefined && draft.fry.pot !== kitchen.potName;
   return [
+    ...(potGone ? [{ code: 'fry.pot-gone', tone: 'look-out', values: {} } as const] : []),
     ...oilFindings(plan, draft, family),
     ...pieceFindings(plan, draft),
     ...seamFindings(plan),

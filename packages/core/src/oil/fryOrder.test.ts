@@ -3,7 +3,8 @@ import { DEFAULT_KITCHEN } from '../batch/draft.js';
 import type { Allergen } from '../ingredient/ingredient.js';
 import { type FryJob, fryOrder, type Guests } from './fryOrder.js';
 import type { OilCarries } from './oilHistory.js';
-import { oilChangeS } from './pot.js';
+import { oilAfterRest, oilChangeS, stepPot } from './pot.js';
+import { supperAfter } from '../batch/supper.js';
 
 const FRESH: OilCarries = { allergens: [], diet: 'vegan' };
 const change = (fromC: number | null, toC: number) => oilChangeS(DEFAULT_KITCHEN.pot, 21, fromC, toC);
@@ -91,4 +92,39 @@ test('bringing oil down with the heat off takes longer than bringing it up, and 
   expect(change(180, 150)).toBeGreaterThan(2 * change(150, 180));
   expect(change(null, 160)).toBeGreaterThan(change(100, 160));
   expect(change(180, 21)).toBe(3 * 3600);
+});
+
+test('once a batch is in the oil, the rest is ordered by what it leaves behind, from its heat', () => {
+  const kitchen = { ...DEFAULT_KITCHEN, guests: guests({ allergies: ['fish'] }, { eats: 'vegetarian' }) };
+  const [squash, lentil, , mackerel] = SUPPER;
+  const before = supperAfter(squash!, [mackerel!, lentil!], kitchen);
+  expect(before.map((place) => [place.job.name, place.notFor.map((one) => one.why)])).toEqual([
+    ['lentil', []],
+    ['mackerel', ['contains', 'diet']],
+  ]);
+  // From 158, not from cold.
+  expect(before[0]!.changeS).toBeCloseTo(oilChangeS(DEFAULT_KITCHEN.pot, kitchen.roomC, 158, 160), 6);
+  expect(before[0]!.changeS).toBeLessThan(60);
+  const spoiled = supperAfter(mackerel!, [squash!], kitchen);
+  expect(spoiled[0]!.notFor.map((one) => one.why)).toEqual(['oil-allergen', 'oil-diet']);
+});
+
+test('resting oil falls towards the room, never under it, and a rest in two parts is the same rest', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 25, max: 190, noNaN: true }),
+      fc.double({ min: 0, max: 20_000, noNaN: true }),
+      (c, s) => {
+        const rested = oilAfterRest(DEFAULT_KITCHEN.pot, 21, c, s);
+        expect(rested).toBeLessThanOrEqual(c + 1e-9);
+        expect(rested).toBeGreaterThanOrEqual(21);
+        // What the stepped pot does with the ring off.
+        let state = { oilC: c, probeC: c };
+        for (let t = 0; t < s; t += 30) state = stepPot(DEFAULT_KITCHEN.pot, state, 0, 21, 0, Math.min(30, s - t));
+        expect(Math.abs(rested - state.oilC)).toBeLessThan(3);
+      },
+    ),
+    { numRuns: 40 },
+  );
+  expect(() => oilAfterRest(DEFAULT_KITCHEN.pot, 21, 160, -1)).toThrow(/restS/);
 });

@@ -91,12 +91,13 @@ interface Asked {
   readonly guests: readonly Guests[];
   readonly declared: ReadonlySet<Allergen>;
   readonly oil: OilCarries;
+  readonly fromC: number | null;
   readonly changeS: (fromC: number | null, toC: number) => number;
 }
 
-function placed(jobs: readonly FryJob[], { guests, oil, changeS }: Asked): FryPlace[] {
+function placed(jobs: readonly FryJob[], { guests, oil, fromC, changeS }: Asked): FryPlace[] {
   let carries = oil;
-  let before: number | null = null;
+  let before = fromC;
   return jobs.map((job) => {
     const place = { job, oil: carries, notFor: notFor(guests, job, carries), changeS: changeS(before, job.oilC) };
     carries = containedIn([carries, job]);
@@ -142,12 +143,14 @@ function* orders(jobs: readonly FryJob[]): Generator<readonly FryJob[]> {
  *
  * @param oil what the oil carries already
  * @param changeS s to bring the oil from one temperature to another; from `null`: from cold
+ * @param fromC what the oil has now, °C; `null`: it is cold
  */
 export function fryOrder(
   jobs: readonly FryJob[],
   guests: readonly Guests[],
   oil: OilCarries,
   changeS: (fromC: number | null, toC: number) => number,
+  fromC: number | null = null,
 ): FryOrder {
   const declared = new Set(guests.flatMap((one) => one.allergies));
   const known = new Map<string, number>();
@@ -157,7 +160,7 @@ export function fryOrder(
     known.set(key, found);
     return found;
   };
-  const asked: Asked = { guests, declared, oil, changeS: changeOnceS };
+  const asked: Asked = { guests, declared, oil, fromC, changeS: changeOnceS };
   const rank = (job: FryJob) => rankOf(job, declared);
   const sorted = [...jobs].sort((a, b) => rank(a) - rank(b) || a.oilC - b.oilC);
   let best = placed(sorted, asked);

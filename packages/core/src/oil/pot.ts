@@ -160,6 +160,17 @@ export function oilChangeS(pot: Pot, roomC: number, fromC: number | null, toC: n
   return toC - roomC < 1 ? NEVER_S : Math.min(NEVER_S, cooling * Math.log((from - roomC) / (toC - roomC)));
 }
 
+/**
+ * Oil that stands on a ring that is off, °C.
+ * @param restS 0 or more
+ * @example oilAfterRest(DEFAULT_KITCHEN.pot, 21, 160, 1800) // 148
+ */
+export function oilAfterRest(pot: Pot, roomC: number, fromC: number, restS: number): number {
+  requireWithin(restS, 0, 1e7, 'restS');
+  const decayS = potHeatCapacity(pot, (fromC + roomC) / 2) / pot.lossWPerK;
+  return roomC + (fromC - roomC) * Math.exp(-restS / decayS);
+}
+
 /** Limits of the craft's cautions for this oil, °C. */
 export function oilCautions(smokeC: number, bandTopC: number): { warnC: number; cutC: number } {
   const cutC = Math.min(200, smokeC - 5);

@@ -14,6 +14,15 @@ export async function listReadings(q: Queries, batchId: string, afterSeq = 0): P
   return rows.map((row) => ({ seq: row.seq, atS: row.at_s, probeC: row.probe_c }));
 }
 
+/** The latest reading of a batch. */
+export async function lastReading(q: Queries, batchId: string): Promise<StoredReading | null> {
+  const [row] = await q.rows<{ seq: number; at_s: number; probe_c: number }>(
+    'SELECT seq, at_s, probe_c FROM oil_reading WHERE batch_id = ? ORDER BY seq DESC LIMIT 1',
+    [batchId],
+  );
+  return row ? { seq: row.seq, atS: row.at_s, probeC: row.probe_c } : null;
+}
+
 /** As many readings as a page is given whole; more are thinned where they are old. */
 const MOST_WHOLE = 6000;
 const THINNED = 2000;

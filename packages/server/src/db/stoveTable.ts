@@ -15,6 +15,8 @@ export interface StoveRow {
   readonly probe: string | null;
   /** The first lot is one piece, to be judged. */
   readonly trial: boolean;
+  /** What the oil still has from the batch before in the same pot, °C; `null`: as the room. */
+  readonly startC: number | null;
 }
 
 interface Raw {
@@ -27,9 +29,10 @@ interface Raw {
   ended_at: Date | null;
   probe: string | null;
   trial: number;
+  start_c: number | null;
 }
 
-const COLUMNS = 'batch_id, seed, speed, draft, kitchen, started_at, ended_at, probe, trial';
+const COLUMNS = 'batch_id, seed, speed, draft, kitchen, started_at, ended_at, probe, trial, start_c';
 
 function fromRaw(raw: Raw): StoveRow {
   return {
@@ -42,6 +45,7 @@ function fromRaw(raw: Raw): StoveRow {
     endedAt: raw.ended_at,
     probe: raw.probe,
     trial: raw.trial === 1,
+    startC: raw.start_c,
   };
 }
 
@@ -52,12 +56,24 @@ export async function readStove(q: Queries, batchId: string): Promise<StoveRow |
 
 /** Sessions that were running when the server last stopped. */
 export async function listOpenStoves(q: Queries): Promise<StoveRow[]> {
-  return (await q.rows<Raw>(`SELECT ${COLUMNS} FROM stove_session WHERE ended_at IS NULL`)).map(fromRaw);
+  return (await q.rows<Raw>(`SELECT ${COLUMNS} FROM stove_session WHERE ended_at IS NULL ORDER BY started_at`)).map(
+    fromRaw,
+  );
+}
+
+/** The session that last ended in a pot, by the name the kitchen has for it; `null`: its own pot. */
+export async function readLastIn(q: Queries, potName: string | null): Promise<StoveRow | null> {
+  const [row] = await q.rows<Raw>(
+    `SELECT ${COLUMNS} FROM stove_session
+     WHERE ended_at IS NOT NULL AND JSON_VALUE(kitchen, '$.potName') <=> ? ORDER BY ended_at DESC LIMIT 1`,
+    [potName],
+  );
+  return row ? fromRaw(row) : null;
 }
 
 /** @returns false when this batch already has a session */
 export async function insertStove(q: Queries, stove: StoveRow): Promise<boolean> {
-  const made = await q.change(`INSERT IGNORE INTO stove_session (${COLUMNS}) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`, [
+  const made = await q.change(`INSERT IGNORE INTO stove_session (${COLUMNS}) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`, [
     stove.batchId,
     stove.seed,
     stove.speed,
@@ -67,6 +83,7 @@ export async function insertStove(q: Queries, stove: StoveRow): Promise<boolean>
     stove.endedAt,
     stove.probe,
     stove.trial,
+    stove.startC,
   ]);
   return made.affectedRows === 1;
 }

@@ -38,7 +38,7 @@ const GUESTS: Guests[] = (
   ] as const
 ).map(([name, count, eats, allergies]) => ({ id: demoId(`guests ${name}`), name, count, eats, allergies }));
 
-const SMALL_PAN = { diameterM: 0.16, heightM: 0.12, massKg: 1.1, oilM3: 0.0007, burnerW: 1200, lossWPerK: 1.1 };
+const SMALL_POT = { diameterM: 0.18, heightM: 0.15, massKg: 1.3, oilM3: 0.0009, burnerW: 1200, lossWPerK: 1.2 };
 
 const OIL: Oil = {
   id: demoId('oil in the pot'),
@@ -52,7 +52,7 @@ const QUILLHAVEN: Kitchen = {
   ...DEFAULT_KITCHEN,
   name: 'Sorrel Vane, Quillhaven',
   potOilId: OIL.id,
-  otherPots: [{ name: 'Small pan on the small ring', pot: { ...DEFAULT_KITCHEN.pot, ...SMALL_PAN } }],
+  otherPots: [{ name: 'Small pot on the small ring', pot: { ...DEFAULT_KITCHEN.pot, ...SMALL_POT } }],
   guests: GUESTS,
 };
 
@@ -137,6 +137,7 @@ async function loadPast(gate: Gate, past: Past, nowMs: number, index: number): P
       endedAt,
       probe: SIMULATED_STOVE,
       trial: false,
+      startC: null,
     });
     for (const act of run.acts) await insertAct(q, id, act);
     await insertReadings(

@@ -6,11 +6,14 @@ import {
   flourBelief,
   type Formula,
   type Kitchen,
+  kitchenAtPot,
   observeFlour,
   oilState,
   ownIngredients,
   type Pantry,
   pantryWith,
+  type PotOil,
+  potOf,
 } from '@ember-fold/core';
 import { type FlourRow, listFlourRows } from '../db/flourTable.js';
 import { type FormulaRow, listBaseFormulas } from '../db/formulaTable.js';
@@ -56,23 +59,25 @@ export function beliefsFrom(rows: readonly FlourRow[], pantry: Pantry): Record<s
 const usedIn = (draft: BatchDraft, id: string): boolean =>
   [...draft.dough.lines, ...draft.filling.lines].some((line) => line.ingredientId === id);
 
-/** The kept oil in the pot as it is now; absent when there is none, or it was poured away. */
-export async function potOilNow(q: Queries, kitchen: Kitchen, nowMs: number): Promise<Pick<Kitchen, 'potOil'>> {
-  const oil = kitchen.potOilId === undefined ? null : await readOil(q, kitchen.potOilId);
-  if (!oil) return {};
+/** Kept oil as it is now; `null` when there is none, or it was poured away. */
+async function keptOilNow(q: Queries, id: string | undefined, nowMs: number): Promise<PotOil | null> {
+  const oil = id === undefined ? null : await readOil(q, id);
+  if (!oil) return null;
   const state = oilState(oil, await listOilEvents(q, oil.id), nowMs, await pantryNow(q));
   const { smokeC, allergens, diet, advice, reasons, uses } = state;
-  return state.isGone ? {} : { potOil: { id: oil.id, name: oil.name, smokeC, allergens, diet, advice, reasons, uses } };
+  return state.isGone ? null : { id: oil.id, name: oil.name, smokeC, allergens, diet, advice, reasons, uses };
 }
 
-/** The kitchen a batch is planned in: its settings, what was learnt, its oil, and the own ingredients it uses. */
+/** The kitchen a batch is planned in: its settings, its pot with its oil, what was learnt, and the own ingredients it uses. */
 export async function kitchenFor(q: Queries, draft: BatchDraft, nowMs: number): Promise<Kitchen> {
   const { kitchen } = await readKitchen(q);
   const rows = (await listIngredientRows(q)).map((row) => row.ingredient);
   const own = ownIngredients(rows, basesOf(await listBaseFormulas(q)));
   const flours = beliefsFrom(await listFlourRows(q), pantryWith(own));
-  const potOil = await potOilNow(q, kitchen, nowMs);
-  return { ...kitchen, ...potOil, flours, ingredients: own.filter(({ id }) => usedIn(draft, id)) };
+  const taken = potOf(draft.fry.pot, kitchen);
+  const potOil = await keptOilNow(q, taken ? taken.oilId : kitchen.potOilId, nowMs);
+  const atPot = kitchenAtPot({ ...kitchen, ...(potOil && { potOil }) }, taken, potOil);
+  return { ...atPot, flours, ingredients: own.filter(({ id }) => usedIn(draft, id)) };
 }
 
 /** Refuses a line whose ingredient this kitchen does not have, by the line's own path. */

@@ -3,7 +3,7 @@ import { Router } from 'express';
 import { listActs } from '../db/actTable.js';
 import { listBatches, readBatch } from '../db/batchTable.js';
 import { readNote, writeNote } from '../db/noteTable.js';
-import { listReadings } from '../db/readingTable.js';
+import { traceReadings } from '../db/readingTable.js';
 import { readStove } from '../db/stoveTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
@@ -17,7 +17,7 @@ export function ledgerRoutes({ gate }: Context): Router {
     const stove = await readStove(gate, id);
     if (!stove?.endedAt) throw new ApiError((await readBatch(gate, id)) ? 'NOT_FOUND' : 'NO_BATCH');
     const acts = (await listActs(gate, id)).map((stored) => stored.act);
-    const readings = await listReadings(gate, id);
+    const readings = await traceReadings(gate, id);
     const figures = ledgerFigures(acts, readings, stove.draft.pieces, stove.draft.fry.oilC);
     return { stove, acts, readings, figures };
   };

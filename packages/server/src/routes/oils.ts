@@ -1,12 +1,11 @@
-import { type FryJob, fryJobOf, type Oil, type OilEvent, oilState, supperOrder } from '@ember-fold/core';
+import { type FryJob, fryJobOf, type Oil, type OilEvent, oilState, supperAfter, supperOrder } from '@ember-fold/core';
 import { Router } from 'express';
 import { listBatches, readBatch } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
-import { readKitchen } from '../db/kitchenTable.js';
 import { insertOil, insertOilEvent, listOilEvents, listOils, readOil } from '../db/oilTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
-import { kitchenFor, pantryNow, potOilNow } from './kitchenNow.js';
+import { kitchenFor, pantryNow } from './kitchenNow.js';
 import { type AskedOilEvent, SCHEMAS, validate } from './validate.js';
 
 /** Batches eaten within this of one another are one supper. */
@@ -62,22 +61,24 @@ export function oilRoutes({ gate, clockMs }: Context): Router {
     const asked = await readBatch(gate, id);
     if (!asked) throw new ApiError('NO_BATCH');
     const eatMs = Date.parse(asked.draft.eatAt);
+    const kitchen = await kitchenFor(gate, asked.draft, clockMs());
     const near = (await listBatches(gate, ['planned', 'frying'])).filter(
       (batch) => Math.abs(Date.parse(batch.draft.eatAt) - eatMs) <= SUPPER_MS,
     );
-    const { kitchen } = await readKitchen(gate);
     const jobs: FryJob[] = [];
+    const waiting: FryJob[] = [];
     const left: string[] = [];
     for (const batch of near) {
-      const job =
-        jobs.length < MOST_JOBS
-          ? fryJobOf(batch.id, batch.draft, await kitchenFor(gate, batch.draft, clockMs()))
-          : null;
-      if (job) jobs.push(job);
-      else left.push(batch.draft.name);
+      const at = await kitchenFor(gate, batch.draft, clockMs());
+      // What is fried in another pot does not share this oil.
+      if (at.potName !== kitchen.potName) continue;
+      const job = jobs.length < MOST_JOBS ? fryJobOf(batch.id, batch.draft, at) : null;
+      if (!job) left.push(batch.draft.name);
+      else jobs.push(job);
+      if (job && batch.status === 'planned' && batch.id !== id) waiting.push(job);
     }
-    const { potOil } = await potOilNow(gate, kitchen, clockMs());
-    res.json({ order: supperOrder(jobs, { ...kitchen, ...(potOil && { potOil }) }), left });
+    const now = jobs.find((job) => job.id === id);
+    res.json({ order: supperOrder(jobs, kitchen), left, after: now ? supperAfter(now, waiting, kitchen) : [] });
   });
 
   return router;

@@ -1,18 +1,29 @@
-import { asCooked, cookState, type FireAct, fireState, planBatch, START_GATE, type StartPoint } from '@ember-fold/core';
-import { type Request, type Response, Router } from 'express';
-import { insertAct, listActs, type StoredAct } from '../db/actTable.js';
+import {
+  asCooked,
+  cookState,
+  type FireAct,
+  fireState,
+  type Kitchen,
+  oilAfterRest,
+  planBatch,
+  START_GATE,
+  type StartPoint,
+} from '@ember-fold/core';
+import { type Request, Router } from 'express';
+import { insertAct, listActs } from '../db/actTable.js';
 import { listDevices } from '../db/deviceTable.js';
 import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { listCookActs } from '../db/cookTable.js';
 import { readBatch, setBatchStatus } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
-import { listReadings, type StoredReading, traceReadings } from '../db/readingTable.js';
-import { endStove, insertStove, readStove, type StoveRow } from '../db/stoveTable.js';
+import { lastReading, traceReadings } from '../db/readingTable.js';
+import { endStove, insertStove, readLastIn, readStove, type StoveRow } from '../db/stoveTable.js';
 import { stoveNowS } from '../devices/stoveHub.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { kitchenFor } from './kitchenNow.js';
 import { noteFried } from './noteFried.js';
+import { marksOf, streamStoves } from './streamStoves.js';
 import { SCHEMAS, validate } from './validate.js';
 
 interface StartAsk {
@@ -22,7 +33,6 @@ interface StartAsk {
   readonly trial?: boolean;
 }
 
-const HEARTBEAT_MS = 15_000;
 /** A plan with one of these is not lit. */
 const NO_START: ReadonlySet<string> = new Set(['fry.unsafe-oil', 'fry.pot-over-half', 'fry.oil-discard']);
 
@@ -31,6 +41,18 @@ async function requireStove(q: Queries, req: Request): Promise<StoveRow> {
   const stove = await readStove(q, id);
   if (stove) return stove;
   throw new ApiError((await readBatch(q, id)) ? 'NO_STOVE' : 'NO_BATCH');
+}
+
+/** Oil left standing for longer is taken as cold, ms. */
+const WARM_MS = 3 * 3_600_000;
+
+/** What the oil in this pot still has of the batch before, °C; `null`: nothing worth counting. */
+async function oilLeftC(q: Queries, kitchen: Kitchen, speed: number, nowMs: number): Promise<number | null> {
+  const before = await readLastIn(q, kitchen.potName ?? null);
+  const restMs = before?.endedAt ? nowMs - before.endedAt.getTime() : Infinity;
+  if (!before || !(restMs >= 0 && restMs < WARM_MS)) return null;
+  const last = await lastReading(q, before.batchId);
+  return last && oilAfterRest(kitchen.pot, kitchen.roomC, last.probeC, (restMs / 1000) * speed);
 }
 
 /** The stove of one batch: start it, read it, follow it, act on it, finish. */
@@ -44,6 +66,7 @@ export function stoveRoutes(context: Context): Router {
     speed: row.speed,
     probe: row.probe,
     trial: row.trial,
+    startC: row.startC,
     startedAt: row.startedAt.toISOString(),
     endedAt: row.endedAt?.toISOString() ?? null,
     nowS: stoveNowS(row, clockMs()),
@@ -84,7 +107,19 @@ export function stoveRoutes(context: Context): Router {
       }
       const startedAt = new Date(clockMs());
       const seed = startedAt.getTime() % 4_294_967_291;
-      const made: StoveRow = { batchId: id, seed, speed, draft, kitchen, startedAt, endedAt: null, probe, trial };
+      const startC = await oilLeftC(q, kitchen, speed, clockMs());
+      const made: StoveRow = {
+        batchId: id,
+        seed,
+        speed,
+        draft,
+        kitchen,
+        startedAt,
+        endedAt: null,
+        probe,
+        trial,
+        startC,
+      };
       await insertStove(q, made);
       await setBatchStatus(q, id, 'frying');
       return made;
@@ -126,71 +161,8 @@ export function stoveRoutes(context: Context): Router {
   });
 
   router.get('/stream', async (req, res) => {
-    await streamStove(context, await requireStove(gate, req), req, res);
+    await streamStoves(context, [{ row: await requireStove(gate, req), mark: marksOf(req) }], res);
   });
 
   return router;
-}
-
-/** Sequence numbers the page already has: from its last event, or from the address. */
-function marksOf(req: Request): { act: number; reading: number } {
-  const last = /^(\d{1,15})-(\d{1,10})$/.exec(String(req.headers['last-event-id'] ?? ''));
-  const whole = (value: unknown) => {
-    const n = Number(value ?? 0);
-    return Number.isSafeInteger(n) && n >= 0 ? n : 0;
-  };
-  return last
-    ? { act: Number(last[1]), reading: Number(last[2]) }
-    : { act: whole(req.query['act']), reading: whole(req.query['reading']) };
-}
-
-/** Server-sent events: first what was missed, then what happens; nothing twice, nothing left out. */
-async function streamStove(
-  { gate, stoves, clockMs }: Context,
-  row: StoveRow,
-  req: Request,
-  res: Response,
-): Promise<void> {
-  const mark = marksOf(req);
-  res.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache, no-transform' });
-  const send = (event: string, data: unknown) =>
-    res.write(`id: ${mark.act}-${mark.reading}\nevent: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
-  const sendReadings = (readings: readonly StoredReading[]) => {
-    const fresh = readings.filter((r) => r.seq > mark.reading);
-    if (fresh.length === 0) return;
-    mark.reading = fresh[fresh.length - 1]!.seq;
-    // The page sets its clock by this: it must not drift from the stove's.
-    send('readings', { readings: fresh, nowS: stoveNowS(row, clockMs()) });
-  };
-  const sendAct = (stored: StoredAct) => {
-    if (stored.seq <= mark.act) return;
-    mark.act = stored.seq;
-    send('act', stored);
-  };
-  const queue: (() => void)[] = [];
-  let caughtUp = false;
-  const stop = stoves.subscribe(row.batchId, (event) => {
-    const pass = () => {
-      if (event.kind === 'readings') sendReadings(event.readings);
-      else if (event.kind === 'act') sendAct(event.stored);
-      else send('end', {});
-    };
-    if (caughtUp) pass();
-    else queue.push(pass);
-  });
-  const beat = setInterval(() => res.write(': here\n\n'), HEARTBEAT_MS);
-  res.on('close', () => {
-    clearInterval(beat);
-    stop();
-  });
-  try {
-    for (const stored of await listActs(gate, row.batchId, mark.act)) sendAct(stored);
-    sendReadings(await listReadings(gate, row.batchId, mark.reading));
-    if (row.endedAt) send('end', {});
-    caughtUp = true;
-    queue.forEach((pass) => pass());
-  } catch {
-    // The head is out; closing makes the page ask again with its marks.
-    res.end();
-  }
 }

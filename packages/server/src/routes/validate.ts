@@ -116,6 +116,7 @@ const draft = Joi.object<BatchDraft>({
       .required(),
     start: Joi.string().valid('room', 'fridge', 'frozen', 'tempered').required(),
     lotSize: number(1, 60).integer().allow(null),
+    pot: line(120).optional(),
   }).required(),
 }).required();
 
@@ -161,7 +162,7 @@ const kitchen = Joi.object<Kitchen>({
   measures: Joi.object({ cupMl: number(200, 300), teaspoonMl: number(4, 6) }).required(),
   pot,
   otherPots: Joi.array()
-    .items(Joi.object({ name: line(120), pot }))
+    .items(Joi.object({ name: line(120), pot, oilId: uuid.optional() }))
     .max(20),
   guests: Joi.array().items(guests).max(60).unique('id'),
   potOilId: uuid.optional(),

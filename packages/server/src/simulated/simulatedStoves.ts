@@ -27,6 +27,7 @@ interface Told {
   readonly startedAt: string;
   readonly endedAt: string | null;
   readonly probe: string | null;
+  readonly startC: number | null;
   readonly nowS: number;
   readonly draft: BatchDraft;
   readonly kitchen: Kitchen;
@@ -151,7 +152,7 @@ export class SimulatedStoves {
       if (last) {
         stove.timeS = last.atS;
         stove.state = { oilC: last.probeC, probeC: last.probeC };
-      }
+      } else if (told.startC !== null) stove.state = { oilC: told.startC, probeC: told.startC };
       this.settle(running);
       // The oil did not wait while nobody was there; nobody read the probe meanwhile.
       const missedS = Math.min(MOST_CATCH_UP_S, this.stoveNowS(running) - stove.timeS);

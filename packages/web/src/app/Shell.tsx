@@ -5,6 +5,7 @@ import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { styled, ThemeProvider } from 'styled-components';
 import { Asked } from '../controls/Asked';
 import { Page } from '../controls/Page';
+import { Strips } from '../controls/Strip';
 import { GlobalStyle } from './GlobalStyle';
 import { api } from './api';
 import { useLive } from './live';
@@ -13,6 +14,7 @@ import { storeApi } from './storeApi';
 import { figureFont, PHONE, planningTheme, stoveTheme } from './theme';
 import { useKitchen } from './useLine';
 import { useOnline } from './useOnline';
+import { useWatched } from './watched';
 
 const Bar = styled.header`
   display: flex;
@@ -131,6 +133,7 @@ const MARK =
 const loadUnits = () => import('./UnitsCard').then((m) => ({ default: m.UnitsCard }));
 const UnitsCard = lazy(loadUnits);
 const TimerBar = lazy(() => import('../cook/TimerBar').then((m) => ({ default: m.TimerBar })));
+const PotBar = lazy(() => import('../fire/PotBar').then((m) => ({ default: m.PotBar })));
 
 /** Grams or cups, °C or °F: one setting for the whole kitchen. Its card comes when it is reached for. */
 function UnitSwitch() {
@@ -186,12 +189,13 @@ function Kitchen({ children }: { readonly children: ReactNode }) {
   );
 }
 
-/** The batch that has oil on, reachable from every room. */
+/** A pot that is lit and not in sight here, reachable from every room. */
 function AtTheStove() {
-  const { data } = api.useBatchesQuery();
-  const frying = data?.find((batch) => batch.status === 'frying');
+  const { data } = api.useStovesQuery();
+  const watched = useWatched();
+  const frying = data?.find(({ batchId }) => !watched.includes(batchId));
   if (!frying) return null;
-  return <Chip to={`/fire/${frying.id}`}>{`At the stove: ${frying.name}`}</Chip>;
+  return <Chip to={`/fire/${frying.batchId}`}>{`At the stove: ${frying.name}`}</Chip>;
 }
 
 /** A bench opens sooner when what calls from elsewhere comes a moment after it. */
@@ -236,7 +240,10 @@ export function Shell() {
         <UnitSwitch />
       </Bar>
       {!online && <Notice>The server does not answer. What is done here is kept and goes over when it is back.</Notice>}
-      <Suspense fallback={null}>{later && <TimerBar />}</Suspense>
+      <Strips>
+        <Suspense fallback={null}>{later && <TimerBar />}</Suspense>
+        <Suspense fallback={null}>{later && <PotBar />}</Suspense>
+      </Strips>
       <main>
         <Kitchen>
           <Suspense fallback={<p style={{ padding: 22 }}>Opening…</p>}>

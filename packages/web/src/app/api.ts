@@ -58,6 +58,16 @@ export interface Stove {
   readonly acts: readonly StoredAct[];
   readonly readings: readonly StoredReading[];
 }
+/** A pot that is lit. */
+export interface LitStove {
+  readonly batchId: string;
+  readonly name: string;
+  /** Of the kitchen's other pots; `null`: its own. */
+  readonly potName: string | null;
+  /** Across. */
+  readonly potM: number;
+  readonly startedAt: string;
+}
 export interface LedgerEntry {
   readonly id: string;
   readonly name: string;
@@ -128,6 +138,7 @@ export const api = createApi({
     'Batch',
     'Kitchen',
     'Stove',
+    'Stoves',
     'Ledger',
     'Record',
     'Flours',
@@ -183,19 +194,20 @@ export const api = createApi({
       invalidatesTags: ['Batches', 'Shopping', 'Uses'],
     }),
     stove: build.query<Stove, string>({ query: (id) => `/batches/${id}/stove`, providesTags: ['Stove'] }),
+    stoves: build.query<LitStove[], void>({ query: () => '/stoves', providesTags: ['Stoves'] }),
     startStove: build.mutation<
       Stove,
       { id: string; speed: number; gate: readonly StartPoint[]; probe: string | null; trial: boolean }
     >({
       query: ({ id, ...body }) => ({ url: `/batches/${id}/stove`, method: 'POST', body }),
-      invalidatesTags: ['Batches', 'Stove'],
+      invalidatesTags: ['Batches', 'Stove', 'Stoves', 'Order'],
     }),
     act: build.mutation<StoredAct, { id: string; act: FireAct }>({
       query: ({ id, act }) => ({ url: `/batches/${id}/stove/acts`, method: 'POST', body: act }),
     }),
     finishBatch: build.mutation<{ batchId: string }, string>({
       query: (id) => ({ url: `/batches/${id}/stove/finish`, method: 'POST', body: {} }),
-      invalidatesTags: ['Batches', 'Ledger', 'Stove'],
+      invalidatesTags: ['Batches', 'Ledger', 'Stove', 'Stoves', 'Oils', 'Order'],
     }),
     ledger: build.query<LedgerEntry[], void>({ query: () => '/ledger', providesTags: ['Ledger'] }),
     record: build.query<LedgerRecord, string>({ query: (id) => `/ledger/${id}`, providesTags: ['Record'] }),

@@ -1,4 +1,4 @@
-import type { Kitchen } from '@ember-fold/core';
+import type { Kitchen, Pot } from '@ember-fold/core';
 import { api, problemOf } from './api';
 import { kitchenSaveTold } from './kitchenSave';
 import { store } from './store';
@@ -16,6 +16,20 @@ export function editKitchen(change: (kitchen: Kitchen) => Kitchen): void {
   store.dispatch(api.util.updateQueryData('kitchen', undefined, (row) => ({ ...row, kitchen: change(row.kitchen) })));
   changes += 1;
   if (!saving) void saveUntilDone();
+}
+
+/** Changes a pot: the one a batch is fried in, by its name; absent: the kitchen's own. */
+export function editPot(name: string | undefined, change: Partial<Pot>): void {
+  editKitchen((now) =>
+    name === undefined
+      ? { ...now, pot: { ...now.pot, ...change } }
+      : {
+          ...now,
+          otherPots: (now.otherPots ?? []).map((one) =>
+            one.name === name ? { ...one, pot: { ...one.pot, ...change } } : one,
+          ),
+        },
+  );
 }
 
 async function saveUntilDone(): Promise<void> {

@@ -4,7 +4,7 @@ import { keepMirror } from './draftMirror';
 import { conflictKept, draftChanged, draftLoaded, type DraftState, redone, undone } from './draftSlice';
 import { hotFailed, hotPlanned, minutePassed } from './hotPlan';
 import { listener } from './listener';
-import { selectKitchen } from './selectKitchen';
+import { selectKitchenFor } from './selectKitchen';
 import { handOver, saveUntilDone } from './saveDraft';
 import type { RootState } from './store';
 
@@ -23,7 +23,7 @@ listener.startListening({
 
 const inputsOf = (state: unknown) => {
   const root = state as RootState;
-  return { draft: root.draft.draft, kitchen: selectKitchen(root) };
+  return { draft: root.draft.draft, kitchen: selectKitchenFor(root, root.draft.draft) };
 };
 
 /**

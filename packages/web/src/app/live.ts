@@ -7,8 +7,12 @@ import { store } from './store';
 import { serverAnswered } from './useOnline';
 
 const RETRY_MS = 1200;
+/** What is told while a page opens is held up by its scripts: the time is asked once more when it rests. */
+const ASK_TIME_MS = 1000;
 /** No word for so long: the stream is dead though nobody said so. The server beats each 10 s. */
 const SILENT_MS = 25_000;
+
+const ASK = { forceRefetch: true, subscribe: false } as const;
 
 interface Told {
   readonly nowMs: number;
@@ -38,6 +42,7 @@ function take(event: string, told: Told): void {
     const { timer } = told;
     dispatch(cookApi.util.updateQueryData('timers', undefined, (now) => withTimer(now, timer)));
   }
+  if (event === 'stove') dispatch(api.util.invalidateTags(['Stoves', 'Batches', 'Order']));
   if (event === 'cook' && told.batchId && told.stored) {
     const { batchId, stored } = told;
     dispatch(cookApi.util.updateQueryData('cook', batchId, (now) => withCookAct(now, stored)));
@@ -49,23 +54,26 @@ export function useLive(): void {
   useEffect(() => {
     let source: EventSource | null = null;
     let timer: ReturnType<typeof setTimeout> | undefined;
+    let asking: ReturnType<typeof setTimeout> | undefined;
     let heardMs = performance.now();
     const connect = () => {
       source?.close();
       clearTimeout(timer);
+      clearTimeout(asking);
       heardMs = performance.now();
       source = new EventSource('/api/live');
       source.onopen = () => {
         serverAnswered(true);
         // What happened on run-sheets meanwhile.
-        store.dispatch(api.util.invalidateTags(['Cook']));
+        store.dispatch(api.util.invalidateTags(['Cook', 'Stoves']));
+        asking = setTimeout(() => void store.dispatch(cookApi.endpoints.timers.initiate(undefined, ASK)), ASK_TIME_MS);
       };
       source.onerror = () => {
         serverAnswered(false);
         source?.close();
         timer = setTimeout(connect, RETRY_MS);
       };
-      for (const name of ['timers', 'timer', 'cook', 'time']) {
+      for (const name of ['timers', 'timer', 'cook', 'stove', 'time']) {
         source.addEventListener(name, (event) => {
           heardMs = performance.now();
           take(name, JSON.parse(event.data as string) as Told);
@@ -82,6 +90,7 @@ export function useLive(): void {
     window.addEventListener('online', connect);
     return () => {
       clearTimeout(timer);
+      clearTimeout(asking);
       clearInterval(watch);
       source?.close();
       document.removeEventListener('visibilitychange', onSeen);

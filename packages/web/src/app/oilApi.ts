@@ -1,4 +1,4 @@
-import type { FryOrder, Oil, OilEvent, OilSigns, OilState } from '@ember-fold/core';
+import type { FryOrder, FryPlace, Oil, OilEvent, OilSigns, OilState } from '@ember-fold/core';
 import { api } from './api';
 
 export interface OilRow {
@@ -16,6 +16,8 @@ export type OilAct = { readonly id: string } & (
 export interface SupperOrder {
   readonly order: FryOrder;
   readonly left: readonly string[];
+  /** What is left of the supper in this oil once the batch asked about has been in it. */
+  readonly after: readonly FryPlace[];
 }
 
 /** Kept oils and the order in which batches share one. */

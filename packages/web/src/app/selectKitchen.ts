@@ -1,7 +1,7 @@
-import { type Kitchen, ownIngredients, type PotOil } from '@ember-fold/core';
+import { type BatchDraft, type Kitchen, kitchenAtPot, ownIngredients, potOf, type PotOil } from '@ember-fold/core';
 import { createSelector } from '@reduxjs/toolkit';
 import { api } from './api';
-import { oilApi } from './oilApi';
+import { oilApi, type OilRow } from './oilApi';
 import { storeApi } from './storeApi';
 
 /** As much of the page's state as server data takes; whole, it would be a circle of types. */
@@ -18,14 +18,17 @@ const selectOwn = createSelector(
     ),
 );
 
-/** The kept oil in the pot; `null` when there is none, or it was poured away. */
+/** Kept oil as plans see it; `null` when there is none, or it was poured away. */
+function keptOil(oils: readonly OilRow[] | undefined, id: string | undefined): PotOil | null {
+  const row = oils?.find((one) => one.oil.id === id);
+  return row && !row.state.isGone ? { ...row.state, id: row.oil.id, name: row.oil.name } : null;
+}
+
+/** The kept oil in the pot on the ring. */
 const selectPotOil = createSelector(
   (state: ApiState) => api.endpoints.kitchen.select()(state).data?.kitchen.potOilId,
   (state: ApiState) => oilApi.endpoints.oils.select()(state).data,
-  (id, oils): PotOil | null => {
-    const row = oils?.find((one) => one.oil.id === id);
-    return row && !row.state.isGone ? { ...row.state, id: row.oil.id, name: row.oil.name } : null;
-  },
+  (id, oils) => keptOil(oils, id),
 );
 
 /** The kitchen as plans see it: its settings, its own ingredients, its oil, and what was learnt of its flours. */
@@ -38,5 +41,18 @@ export const selectKitchen = createSelector(
     // A draft may hold an ingredient of one's own: without them nothing can be planned.
     if (!kitchen || !ingredients) return null;
     return { ...kitchen, ingredients, ...(flours && { flours }), ...(potOil && { potOil }) };
+  },
+);
+
+const selectOils = (state: ApiState) => oilApi.endpoints.oils.select()(state).data;
+
+/** The kitchen as one batch sees it: at the pot it is fried in. */
+export const selectKitchenFor = createSelector(
+  selectKitchen,
+  selectOils,
+  (_state: ApiState, draft: BatchDraft | null) => draft?.fry.pot,
+  (kitchen, oils, pot): Kitchen | null => {
+    const taken = kitchen && potOf(pot, kitchen);
+    return kitchen && taken ? kitchenAtPot(kitchen, taken, keptOil(oils, taken.oilId)) : kitchen;
   },
 );

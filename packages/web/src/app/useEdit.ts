@@ -1,7 +1,7 @@
 import { type BatchDraft, CoreError, type Kitchen } from '@ember-fold/core';
 import { useCallback } from 'react';
 import { draftChanged } from './draftSlice';
-import { selectKitchen } from './selectKitchen';
+import { selectKitchenFor } from './selectKitchen';
 import { store } from './store';
 
 /**
@@ -11,7 +11,7 @@ import { store } from './store';
 export function useEdit(): (field: string, edit: (draft: BatchDraft, kitchen: Kitchen) => BatchDraft | null) => void {
   return useCallback((field, edit) => {
     const { draft } = store.getState().draft;
-    const kitchen = selectKitchen(store.getState());
+    const kitchen = selectKitchenFor(store.getState(), draft);
     if (!draft || !kitchen) return;
     try {
       const next = edit(draft, kitchen);

@@ -12,7 +12,8 @@ export function readKept<T>(key: string, isIt: (value: unknown) => value is T): 
   }
 }
 
-function write(key: string, value: unknown): void {
+/** Keeps a value in the browser; `null` drops it. */
+export function writeKept(key: string, value: unknown): void {
   try {
     if (value === null) localStorage.removeItem(PREFIX + key);
     else localStorage.setItem(PREFIX + key, JSON.stringify(value));
@@ -29,7 +30,7 @@ export function useKept<T>(
   const [value, setValue] = useState(() => readKept(key, isIt));
   const set = useCallback(
     (next: T | null) => {
-      write(key, next);
+      writeKept(key, next);
       setValue(next);
     },
     [key],

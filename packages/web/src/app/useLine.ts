@@ -10,17 +10,19 @@ import {
 } from '@ember-fold/core';
 import { createSelector } from '@reduxjs/toolkit';
 import { makePrinter, type Printer } from '../text/printer';
-import { selectKitchen } from './selectKitchen';
+import { selectKitchen, selectKitchenFor } from './selectKitchen';
 import { type RootState, useAppSelector } from './store';
 
 const selectPrinter = createSelector(selectKitchen, (kitchen) => kitchen && makePrinter(kitchen));
 
 type Cold = { readonly plan: ColdPlan; readonly problem: null } | { readonly plan: null; readonly problem: string };
 
+const selectDraftKitchen = (state: RootState) => selectKitchenFor(state, state.draft.draft);
+
 /** The quick half of the line, computed where it is shown. */
 const selectCold = createSelector(
   (state: RootState) => state.draft.draft,
-  selectKitchen,
+  selectDraftKitchen,
   (draft, kitchen): Cold | null => {
     if (!draft || !kitchen) return null;
     try {
@@ -46,7 +48,7 @@ export interface Line {
 
 const selectLine = createSelector(
   (state: RootState) => state.draft.draft,
-  selectKitchen,
+  selectDraftKitchen,
   selectPrinter,
   selectCold,
   (state: RootState) => state.hot,

@@ -2,7 +2,7 @@ import { crustName, type StartState, type TurnSchool } from '@ember-fold/core';
 import { Columns2, CookingPot, Layers, ThermometerSun } from 'lucide-react';
 import { lazy, Suspense, useState } from 'react';
 import { styled } from 'styled-components';
-import { editKitchen } from '../app/editKitchen';
+import { editPot } from '../app/editKitchen';
 import { figureFont } from '../app/theme';
 import { useEdit } from '../app/useEdit';
 import type { Line } from '../app/useLine';
@@ -118,8 +118,7 @@ export function FryStation({ line }: { readonly line: Line }) {
   const close = () => setOpen(null);
   const set = (field: string, change: Partial<typeof fry>) =>
     edit(`fry.${field}`, (d) => ({ ...d, fry: { ...d.fry, ...change } }));
-  const setPot = (change: Partial<typeof kitchen.pot>) =>
-    editKitchen((now) => ({ ...now, pot: { ...now.pot, ...change } }));
+  const setPot = (change: Partial<typeof kitchen.pot>) => editPot(kitchen.potName, change);
   return (
     <StationLayout
       controls={

@@ -1,6 +1,6 @@
 import type { LotWay } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
-import { editKitchen } from '../app/editKitchen';
+import { editPot } from '../app/editKitchen';
 import { useEdit } from '../app/useEdit';
 import type { Line } from '../app/useLine';
 import { Button } from '../controls/Button';
@@ -10,6 +10,7 @@ import { Sheet } from '../controls/Sheet';
 import { WayList } from '../controls/WayList';
 import { LOT_WAY_NAME, lotWayText } from '../text/schoolText';
 import { lotWaysLatest } from '../workers/planClient';
+import { PotChoice } from './PotChoice';
 import { PotOrder } from './PotOrder';
 
 type View = 'one' | 'all';
@@ -33,11 +34,12 @@ export function LotSheet({ line, onClose }: { readonly line: Line; readonly onCl
   }, [draft, kitchen]);
   const take = (way: LotWay) => {
     edit('fry.lotSize', (d) => ({ ...d, fry: { ...d.fry, ...way.fry } }));
-    if (Object.keys(way.pot).length > 0) editKitchen((now) => ({ ...now, pot: { ...now.pot, ...way.pot } }));
+    if (Object.keys(way.pot).length > 0) editPot(kitchen.potName, way.pot);
     onClose();
   };
   return (
     <Sheet title={VIEWS[view]} isOpen onClose={onClose} wide>
+      <PotChoice line={line} />
       <Choice<View> label="Lots of" hideLabel value={view} options={VIEWS} onChange={setView} />
       {view === 'all' ? (
         <PotOrder line={line} />

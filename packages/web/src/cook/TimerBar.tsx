@@ -10,17 +10,9 @@ import { figureFont } from '../app/theme';
 import { useKitchen } from '../app/useLine';
 import { moveTimer, stopTimer, useTimers } from '../app/useTimers';
 import { Button } from '../controls/Button';
+import { Strip } from '../controls/Strip';
 import { timerSpeech, timerText } from '../text/cookText';
 import { CallsSheet } from './CallsSheet';
-
-const Strip = styled.ul`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 10px;
-  padding: 6px 22px;
-  background: ${({ theme }) => theme.panel};
-  border-bottom: 1px solid ${({ theme }) => theme.line};
-`;
 
 const One = styled.li<{ $urgency: 'none' | 'due' | 'late' | 'very-late' }>`
   ${figureFont}

@@ -20,8 +20,8 @@ import { cookApi } from '../app/cookApi';
 import { type CookTold, withCookAct } from '../app/live';
 import { onAnswer, send, useOutgoing } from '../app/outbox';
 import { serverNowMs } from '../app/serverClock';
-import { store } from '../app/store';
-import { useKitchen } from '../app/useLine';
+import { selectKitchenFor } from '../app/selectKitchen';
+import { store, useAppSelector } from '../app/store';
 import { startTimer, stopTimer, useTimers } from '../app/useTimers';
 import { RUN_NAME } from '../text/cookText';
 import { planHotOnce } from '../workers/planClient';
@@ -94,7 +94,6 @@ function useActs(batchId: string) {
 /** One batch as it is being cooked. `cook` is `null` until batch, kitchen, acts and plan are there. */
 export function useCook(batchId: string, me: string) {
   const batch = api.useBatchQuery(batchId, { refetchOnMountOrArgChange: true });
-  const kitchen = useKitchen()?.kitchen ?? null;
   const { query, acts, tell, waiting, refusal } = useActs(batchId);
   const timers = useTimers();
   const [nowMs, setNowMs] = useState(serverNowMs);
@@ -103,6 +102,7 @@ export function useCook(batchId: string, me: string) {
     return () => clearInterval(timer);
   }, []);
   const planned = batch.data?.draft ?? null;
+  const kitchen = useAppSelector((root) => selectKitchenFor(root, planned));
   const state = useMemo(() => acts && cookState(acts), [acts]);
   const measured = state && [...state].map(([step, one]) => `${step} ${one.value}`).join();
   const draft = useMemo(

@@ -36,6 +36,7 @@ interface ActPadProps {
   readonly targets: PadTargets;
   /** What the do-next list puts first. */
   readonly urged: 'flip' | 'lift' | 'drop' | null;
+  readonly toFry: number;
   readonly canTakeBack: boolean;
   readonly onAct: (kind: 'flip' | 'lift' | 'drop' | 'burst') => void;
   readonly onTakeBack: () => void;
@@ -44,7 +45,7 @@ interface ActPadProps {
 }
 
 /** Large buttons for wet thumbs; each says what it will record. */
-export function ActPad({ targets, urged, canTakeBack, onAct, onTakeBack, onDropFewer, onMore }: ActPadProps) {
+export function ActPad({ targets, urged, toFry, canTakeBack, onAct, onTakeBack, onDropFewer, onMore }: ActPadProps) {
   const look = (kind: string) => (urged === kind ? ('primary' as const) : ('plain' as const));
   const none = (list: readonly number[]) => (list.length === 0 ? 'none in the pot' : listText(list));
   return (
@@ -55,7 +56,9 @@ export function ActPad({ targets, urged, canTakeBack, onAct, onTakeBack, onDropF
       </Big>
       <Big $look={look('drop')} isDisabled={targets.drop.length === 0} onPress={() => onAct('drop')}>
         {`Dropped ${targets.drop.length}`}
-        <small>{targets.drop.length === 0 ? 'none left to fry' : listText(targets.drop)}</small>
+        <small>
+          {targets.drop.length > 0 ? listText(targets.drop) : toFry > 0 ? 'the pot is full' : 'none left to fry'}
+        </small>
       </Big>
       <Big $look={look('lift')} isDisabled={targets.lift.length === 0} onPress={() => onAct('lift')}>
         Lifted
@@ -82,7 +85,11 @@ export function ActPad({ targets, urged, canTakeBack, onAct, onTakeBack, onDropF
         >
           One fewer
         </Button>
-        <Button style={{ minHeight: 64, padding: 4 }} onPress={() => onDropFewer(1)}>
+        <Button
+          style={{ minHeight: 64, padding: 4 }}
+          isDisabled={targets.drop.length >= toFry}
+          onPress={() => onDropFewer(1)}
+        >
           One more
         </Button>
       </div>

@@ -48,31 +48,37 @@ const AGAIN_MS = 4000;
 
 interface DangerScreenProps {
   readonly danger: Danger;
+  /** Which pot. */
+  readonly where: string;
   /** What the probe says, printed. */
   readonly oil: string;
   readonly onAct: () => void;
 }
 
 /** A danger takes the whole screen, with the one right act. It goes when the danger is gone, or seen to. */
-export function DangerScreen({ danger, oil, onAct }: DangerScreenProps) {
+export function DangerScreen({ danger, where, oil, onAct }: DangerScreenProps) {
   const { title, what, button } = DANGER[danger.id];
   useEffect(() => {
     const call = () => {
       ring('danger', 1);
-      say(title);
+      say(`${title}. ${where}`);
     };
     call();
-    notify(`${title}. ${what}`, 'danger');
+    notify(`${title}, ${where}. ${what}`, `danger ${where}`);
     const timer = setInterval(call, AGAIN_MS);
     return () => clearInterval(timer);
-  }, [title, what]);
+  }, [title, what, where]);
   return (
     <Whole isOpen isKeyboardDismissDisabled>
       <Modal>
         <Words role="alertdialog">
           <OctagonAlert size={72} aria-hidden />
           <Heading slot="title">{title}</Heading>
-          <p>{`${oil} ${what}`}</p>
+          <p>
+            <strong>{where}</strong>
+            <br />
+            {`${oil} ${what}`}
+          </p>
           <Button autoFocus onPress={onAct}>
             {danger.act === 'burner-off' ? 'Heat is off' : button}
           </Button>

@@ -64,6 +64,8 @@ const KEY: Record<NextStep['act'], string | null> = {
   drop: 'D',
   skim: 'K',
   burner: null,
+  aside: null,
+  'oven-out': null,
   finish: null,
 };
 /** Due this soon, it is what the hand does now. */

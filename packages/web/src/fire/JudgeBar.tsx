@@ -19,13 +19,16 @@ const Four = styled.div`
 `;
 
 const Core = styled.div`
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-columns: 1fr 2fr;
   align-items: center;
   gap: 8px;
   margin-top: 8px;
   button {
     min-height: 64px;
+  }
+  > div:first-child {
+    grid-column: 1 / -1;
   }
 `;
 
@@ -38,10 +41,12 @@ interface JudgeBarProps {
   readonly printer: Printer;
   readonly onLooks: (looks: SeenLooks) => void;
   readonly onCore: (tempC: number) => void;
+  /** Cut, and raw: they go to the oven. */
+  readonly onRaw: () => void;
 }
 
 /** How the last lift looks beside what was shown; and a core, if one was probed. It corrects all that follows. */
-export function JudgeBar({ lifted, belief, predictedC, printer, onLooks, onCore }: JudgeBarProps) {
+export function JudgeBar({ lifted, belief, predictedC, printer, onLooks, onCore, onRaw }: JudgeBarProps) {
   const [coreC, setCoreC] = useState(74);
   const [probing, setProbing] = useState(false);
   const text = beliefText(belief, printer);
@@ -70,6 +75,7 @@ export function JudgeBar({ lifted, belief, predictedC, printer, onLooks, onCore 
             onChange={setCoreC}
           />
           <Button onPress={() => onCore(coreC)}>Note it</Button>
+          <Button onPress={onRaw}>Raw inside: to the oven</Button>
         </Core>
       )}
     </Panel>

@@ -6,12 +6,16 @@ import { crustColour } from '../drawing/crust';
 import { type FoldLook, FormShape } from '../drawing/FormShape';
 import type { Printer } from '../text/printer';
 import { CRUST_WORD } from '../text/words';
+import { potPlaces } from './potPlaces';
 
 const Round = styled.div`
   position: relative;
   width: min(100%, 372px);
   aspect-ratio: 1;
   margin: 0 auto;
+  @media (max-height: 860px) and (min-width: 1121px) {
+    width: min(100%, 316px);
+  }
   border-radius: 50%;
   border: 14px solid #2b2724;
   background: radial-gradient(circle at 50% 46%, #7a4f14, #5a390e 72%, #3d270b);
@@ -80,8 +84,29 @@ const Faces = styled.em<{ $up: string; $down: string }>`
   background: ${({ $up, $down }) => `linear-gradient(${$up} 50%, ${$down} 50%)`};
 `;
 
+/** Where more pieces may go. */
+const Room = styled.div`
+  ${figureFont}
+  position: absolute;
+  display: grid;
+  place-items: center;
+  width: 25%;
+  aspect-ratio: 1.5;
+  border: 2px dashed rgb(255 236 205 / 70%);
+  border-radius: 50% 50% 12% 12%;
+  font-size: 15px;
+  color: #ffeccd;
+  text-align: center;
+  translate: -50% -50%;
+`;
+
 interface PotViewProps {
+  /** All of the evening, for their places; and those in the pot. */
+  readonly pieces: readonly FirePiece[];
   readonly inPot: readonly FirePiece[];
+  readonly lotSize: number;
+  /** How many more the pot takes. */
+  readonly room: number;
   readonly predictions: readonly PiecePrediction[];
   readonly shape: Piece;
   readonly fold: FoldLook;
@@ -112,12 +137,28 @@ function ringOf(piece: FirePiece, prediction: PiecePrediction | undefined, nowS:
 }
 
 /** The pot from above: every piece in the colour its upper face should have by now. */
-export function PotView({ inPot, predictions, shape, fold, nowS, selected, onSelect, printer }: PotViewProps) {
+export function PotView({
+  pieces,
+  inPot,
+  lotSize,
+  room,
+  predictions,
+  shape,
+  fold,
+  nowS,
+  selected,
+  onSelect,
+  printer,
+}: PotViewProps) {
   const w = shape.widthM * 1000;
   const d = shape.depthM * 1000;
+  const places = potPlaces(pieces);
+  const taken = inPot.map((piece) => places.get(piece.number) ?? 0);
+  const count = Math.max(lotSize, ...taken.map((place) => place + 1));
+  const free = Array.from({ length: count + 1 }, (_, i) => i).find((place) => !taken.includes(place))!;
   return (
     <Round role="group" aria-label="Pieces in the pot">
-      {inPot.map((piece, i) => {
+      {inPot.map((piece) => {
         const prediction = predictions.find((p) => p.number === piece.number);
         const colour = prediction?.colours[1] ?? 0;
         const down = prediction?.colours[0] ?? 0;
@@ -125,7 +166,7 @@ export function PotView({ inPot, predictions, shape, fold, nowS, selected, onSel
         return (
           <Spot
             key={piece.number}
-            style={placeOf(i, inPot.length)}
+            style={placeOf(places.get(piece.number) ?? 0, count)}
             isSelected={selected.has(piece.number)}
             onChange={() => onSelect(piece.number)}
             aria-label={`Piece ${piece.number}, ${age} in the oil, up ${CRUST_WORD[crustName(colour)]}, down ${CRUST_WORD[crustName(down)]}`}
@@ -140,6 +181,7 @@ export function PotView({ inPot, predictions, shape, fold, nowS, selected, onSel
           </Spot>
         );
       })}
+      {room > 0 && inPot.length > 0 && <Room style={placeOf(free, count)}>{`room for ${room}`}</Room>}
     </Round>
   );
 }

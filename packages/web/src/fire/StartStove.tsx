@@ -12,6 +12,7 @@ import { deviceApi } from '../app/deviceApi';
 import { Pick } from '../controls/Pick';
 import { TickField } from '../controls/TickField';
 import { CAUTIONS, DEFERRAL, START_POINT } from '../text/fireWords';
+import { PlaceInSupper } from './PlaceInSupper';
 import { SPEED_NAME } from '../text/words';
 
 const Grid = styled.div`
@@ -106,6 +107,7 @@ export function StartStove({ batchId, onStarted }: StartStoveProps) {
         </Panel>
         <Panel>
           <PanelTitle>{isSimulated ? 'Simulated stove' : 'This stove'}</PanelTitle>
+          <PlaceInSupper batchId={batchId} draft={batch.data?.draft ?? null} />
           <Pick<string> label="Who reads the oil" value={probe} options={probes} onChange={setProbe} />
           <Soft>
             {isSimulated

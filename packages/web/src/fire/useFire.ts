@@ -11,14 +11,16 @@ import {
   oilNow,
   type OilNow,
   oilByModel,
-  type OilReading,
-  pieceHeatCurve,
   type PiecePrediction,
   type Pot,
+  roomInPot,
   type StoveFit,
 } from '@ember-fold/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { fitLatest, planHotOnce, predictLatest } from '../workers/planClient';
+import { planHotOnce } from '../workers/planClient';
+import { stoveSecond } from './stoveSecond';
+import { useFit } from './useFit';
+import { usePredictions } from './usePredictions';
 import type { LiveStove } from './useStove';
 
 /** Everything the stove view shows. */
@@ -35,16 +37,13 @@ export interface Fire {
   readonly belief: FireBelief;
   /** ± of the oil where it is not measured, °C; `null`: it is, or nothing is known. */
   readonly spreadC: number | null;
+  /** How many more the pot takes beside what is in it. */
+  readonly room: number;
   readonly danger: Danger | null;
   readonly fit: StoveFit | null;
 }
 
 const TICK_MS = 250;
-
-/** Stove s now, by the page's own clock. */
-export function stoveSecond(live: LiveStove): number {
-  return live.clock.nowS + ((performance.now() - live.clock.atMs) / 1000) * live.stove.speed;
-}
 
 /** The plan the stove was started with, computed once. */
 function useStovePlan(live: LiveStove): { fry: FryPlan | null; failed: string | null } {
@@ -63,92 +62,22 @@ function useStovePlan(live: LiveStove): { fry: FryPlan | null; failed: string | 
   return result;
 }
 
-/** What the model reads of the pieces in the pot, a few times a second at most. */
-function usePredictions(
-  live: LiveStove,
-  fry: FryPlan | null,
-  belief: FireBelief,
-  trace: readonly OilReading[],
-): { readonly predictions: readonly PiecePrediction[]; readonly cores: ReadonlyMap<number, number> } {
-  // What was last read of each core: still there when the piece is out and a probe goes in.
-  const [cores, setCores] = useState<ReadonlyMap<number, number>>(new Map());
-  const [predictions, setPredictions] = useState<readonly PiecePrediction[]>([]);
-  const latest = useRef({ live, fry, belief, trace });
-  useEffect(() => {
-    latest.current = { live, fry, belief, trace };
-  });
-  const planKnown = fry !== null;
-  useEffect(() => {
-    if (!planKnown) return;
-    const ask = () => {
-      const { live: now, fry: plan, belief: known, trace: readings } = latest.current;
-      if (!plan) return;
-      const { draft } = now.stove;
-      const { inPot } = fireState(now.acts, draft.pieces);
-      if (inPot.length === 0) return setPredictions([]);
-      const first = Math.min(...inPot.map((piece) => piece.droppedS));
-      const start = Math.max(0, readings.findIndex((r) => r.atS >= first) - 1);
-      void predictLatest({
-        body: { ...plan.body, browning: plan.body.browning * known.browning },
-        trace: readings.slice(start),
-        pieces: inPot,
-        turn: draft.fry.turn,
-        // Cores that come out colder are waited for; warmer ones never make a piece safe sooner.
-        coreTargetC: Math.min(99, draft.filling.coreTargetC - Math.min(0, known.coreShiftC)),
-        nowS: stoveSecond(now),
-        futureC: draft.fry.oilC,
-      }).then((found) => {
-        if (!found) return;
-        const shown = found.map((one) => ({ ...one, coreC: one.coreC + known.coreShiftC }));
-        setPredictions(shown);
-        setCores((before) => new Map([...before, ...shown.map((one) => [one.number, one.coreC] as const)]));
-      });
-    };
-    ask();
-    const timer = setInterval(ask, live.stove.speed > 4 ? 300 : 1000);
-    return () => clearInterval(timer);
-  }, [planKnown, live.stove.speed, live.acts.length]);
-  return { predictions, cores };
-}
-
 /** A probe silent for so long by the wall has no reading, s, where the stove's clock runs faster. */
 const STALE_WALL_S = 6;
-const FIT_EACH_MS = 15_000;
-
-/** What this stove is like, found anew now and then from what was recorded of it. */
-function useFit(live: LiveStove, fry: FryPlan | null): StoveFit | null {
-  const [fit, setFit] = useState<StoveFit | null>(null);
-  const latest = useRef({ live, fry });
-  useEffect(() => {
-    latest.current = { live, fry };
-  });
-  const known = fry !== null && live.stove.probe !== null;
-  useEffect(() => {
-    if (!known) return;
-    const timer = setInterval(() => {
-      const { live: now, fry: plan } = latest.current;
-      if (!plan) return;
-      const { kitchen, draft } = now.stove;
-      const pieceW = pieceHeatCurve(plan.bulk, plan.solution.samples, plan.liftS ?? 600, 1);
-      const ask = { pot: kitchen.pot, roomC: kitchen.roomC, readings: now.readings, acts: now.acts };
-      void fitLatest({ ...ask, pieces: draft.pieces, pieceW }).then(
-        (found) => found && setFit(found),
-        () => undefined,
-      );
-    }, FIT_EACH_MS);
-    return () => clearInterval(timer);
-  }, [known]);
-  return fit;
-}
-
 /** The pot as it has shown itself tonight; as the Store has it until then. */
 function potTonight(pot: Pot, fit: StoveFit | null): Pot {
   if (!fit?.converged) return pot;
   return { ...pot, efficiency: fit.efficiency.value, lossWPerK: fit.lossWPerK.value, probeLagS: fit.probeLagS.value };
 }
 
-/** Ties clock, acts, readings and predictions into one glance. `null` until the plan is computed. */
-export function useFire(live: LiveStove): { readonly fire: Fire | null; readonly failed: string | null } {
+/**
+ * Ties clock, acts, readings and predictions into one glance. `null` until the plan is computed.
+ * @param learns whether the stove is learnt meanwhile
+ */
+export function useFire(
+  live: LiveStove,
+  learns = true,
+): { readonly fire: Fire | null; readonly failed: string | null } {
   const [nowS, setNowS] = useState(() => stoveSecond(live));
   const latest = useRef(live);
   useEffect(() => {
@@ -163,7 +92,7 @@ export function useFire(live: LiveStove): { readonly fire: Fire | null; readonly
   const { acts } = live;
   const state = useMemo(() => fireState(acts, draft.pieces), [acts, draft.pieces]);
   const belief = useMemo(() => fireBelief(state), [state]);
-  const fit = useFit(live, fry);
+  const fit = useFit(live, learns ? fry : null);
   const pot = useMemo(() => potTonight(kitchen.pot, fit), [kitchen.pot, fit]);
   // Without a probe the model carries on from what was last told; a tenth of a minute is fine enough.
   const hasProbe = live.stove.probe !== null;
@@ -196,11 +125,14 @@ export function useFire(live: LiveStove): { readonly fire: Fire | null; readonly
     holdSetting,
     lotSetting,
     settings: kitchen.pot.settings,
+    coreTargetC: draft.filling.coreTargetC,
     trial: live.stove.trial,
   };
   const steps = doNext(state, plan, oil, predictions, nowS);
   const lotM3 = state.inPot.length * fry.bulk.volumeM3;
   const danger = dangerOf({ state, oil, pot, warnC: fry.cautions.warnC, lotM3, nowS, speed: live.stove.speed });
   const spreadC = byModel?.spreadC ?? null;
-  return { fire: { nowS, fry, state, oil, predictions, cores, steps, belief, spreadC, danger, fit }, failed: null };
+  const room = roomInPot(state, plan.trial && state.lots <= 1 ? 1 : lotSize);
+  const known = { nowS, fry, state, oil, predictions, cores, steps, belief };
+  return { fire: { ...known, spreadC, room, danger, fit }, failed: null };
 }

@@ -1,7 +1,10 @@
-import type { FireAct, PieceActKind, SeenLooks } from '@ember-fold/core';
+import { type FireAct, OVEN_FINISH, type OvenWhy, type PieceActKind, type SeenLooks } from '@ember-fold/core';
 import { useEffect, useRef, useState } from 'react';
+import { startTimer } from '../app/useTimers';
+import { ovenTimerName } from '../text/fireWords';
 import type { PadTargets } from './ActPad';
-import { type Fire, stoveSecond } from './useFire';
+import { stoveSecond } from './stoveSecond';
+import type { Fire } from './useFire';
 import type { LiveStove } from './useStove';
 
 /** While one of these is open, no key acts on what lies behind it. */
@@ -23,8 +26,9 @@ function targetsOf(fire: Fire, selected: ReadonlySet<number>, fewer: number): Pa
   const first = fire.state.pieces.reduce((most, piece) => Math.max(most, piece.number), 0) + 1;
   // What the list says to drop: a trial is one piece.
   const said = fire.steps.find((step) => step.act === 'drop')?.pieces.length;
-  const planned = said ?? fire.fry.lots?.lotSize ?? 1;
-  const size = Math.min(fire.state.toFry, Math.max(1, planned + fewer));
+  // Beside others, as many as there is room for; more only when asked for.
+  const planned = said ?? fire.room;
+  const size = Math.min(fire.state.toFry, Math.max(planned > 0 ? 1 : 0, planned + fewer));
   const pick = (due: readonly number[]) => (chosen.length > 0 ? chosen : due.length > 0 ? due : inPot);
   return {
     flip: pick(dueOf(fire, 'flip')),
@@ -37,17 +41,24 @@ function targetsOf(fire: Fire, selected: ReadonlySet<number>, fewer: number): Pa
 const NOTHING: PadTargets = { flip: [], lift: [], drop: [], burst: [] };
 
 /** Selection, buttons and keys of the stove; every act gets its moment and its id here. */
-export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) => void) {
+export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) => void, hasKeys = true) {
   const [selected, setSelected] = useState<ReadonlySet<number>>(new Set());
   const [fewer, setFewer] = useState(0);
   const targets = fire ? targetsOf(fire, selected, fewer) : NOTHING;
   const record = (act: WithoutBase<FireAct>) =>
     send({ ...act, id: crypto.randomUUID(), atS: Math.max(0, stoveSecond(live)) } as FireAct);
+  const inOven = (numbers: readonly number[], why: OvenWhy) => {
+    const { batchId, speed, draft } = live.stove;
+    const seconds = OVEN_FINISH[why].afterS / speed;
+    startTimer({ name: ovenTimerName(numbers, why, draft.name), seconds, batchId });
+  };
   const pieces = (kind: PieceActKind, numbers: readonly number[]) => {
     if (numbers.length === 0) return;
     record({ kind, pieces: numbers.slice(0, 60) });
     setSelected(new Set());
     if (kind === 'drop') setFewer(0);
+    if (kind === 'burst') inOven(numbers, 'burst');
+    if (kind === 'aside') inOven(numbers, 'raw');
   };
   const pad = {
     targets,
@@ -61,6 +72,9 @@ export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) 
     pieces,
     act: (kind: keyof PadTargets) => pieces(kind, targets[kind]),
     burner: (setting: number) => record({ kind: 'burner', setting }),
+    /** What was lifted last and turned out raw inside, or what the list says. */
+    aside: (numbers?: readonly number[]) =>
+      pieces('aside', numbers ?? fire?.steps.find((step) => step.act === 'aside')?.pieces ?? []),
     skim: () => record({ kind: 'skim' }),
     here: () => record({ kind: 'here' }),
     topUp: (m3: number) => record({ kind: 'top-up', m3 }),
@@ -68,12 +82,14 @@ export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) 
     looks: (numbers: readonly number[], looks: SeenLooks) =>
       record({ kind: 'seen', pieces: numbers.slice(0, 60), looks }),
     core: (piece: number, tempC: number, predictedC: number | null) =>
-      record({ kind: 'core', piece, tempC, predictedC }),
+      // Burnt far past anything that was meant, what was read of it says nothing.
+      record({ kind: 'core', piece, tempC, predictedC: predictedC !== null && predictedC < 120 ? predictedC : null }),
     /** A command that was said. */
     spoken: (words: string) => {
       if (/flip|turn/.test(words)) pad.act('flip');
       else if (/drop/.test(words)) pad.act('drop');
       else if (/lift/.test(words)) pad.act('lift');
+      else if (/aside|oven/.test(words)) pad.aside();
       else if (/burst/.test(words) && targets.burst.length === 1) pad.act('burst');
       else if (/skim/.test(words)) pad.skim();
       else if (/take back|undo/.test(words)) pad.takeBack();
@@ -90,6 +106,7 @@ export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) 
     latest.current = pad;
   });
   useEffect(() => {
+    if (!hasKeys) return;
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
       const at = event.target as HTMLElement;
@@ -114,6 +131,6 @@ export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) 
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, []);
+  }, [hasKeys]);
   return pad;
 }

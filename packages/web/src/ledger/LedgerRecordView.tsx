@@ -130,7 +130,13 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
         </Panel>
         <Panel>
           <PanelTitle>What came out</PanelTitle>
-          <Tally counts={{ 'fried whole': figures.fried, burst: figures.burst, 'not fried': figures.notFried }} />
+          <Tally
+            counts={{
+              ...{ 'fried whole': figures.fried, burst: figures.burst },
+              ...(figures.aside > 0 && { 'set aside': figures.aside }),
+              'not fried': figures.notFried,
+            }}
+          />
           {figures.burst > 0 && (
             <Soft>{`Burst: ${state.pieces
               .filter((p) => p.burst)

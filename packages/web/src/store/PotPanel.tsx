@@ -5,18 +5,39 @@ import { useKitchen } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { FigureField } from '../controls/FigureField';
 import { NameField } from '../controls/NameField';
+import { oilApi } from '../app/oilApi';
+import { Pick } from '../controls/Pick';
 import { Panel, PanelTitle, Row, Soft } from '../controls/Panel';
 import { CountField, GramField, MlField, MmField, PercentField, TempField } from '../controls/UnitFields';
 import { WayList } from '../controls/WayList';
 import { plain } from '../text/printer';
 
+const FRESH = '';
+
+/** A batch says its pot by name: no two are called the same. */
+function freeName(name: string, others: readonly NamedPot[]): string {
+  let free = name;
+  for (let n = 2; others.some((one) => one.name === free); n++) free = `${name} ${n}`;
+  return free;
+}
+
 /** The pot that is fried in, on its ring; and others to take instead. */
 export function PotPanel() {
   const known = useKitchen();
   const [name, setName] = useState('Another pot');
+  const { data: kept = [] } = oilApi.useOilsQuery();
   if (!known) return null;
   const { kitchen, printer } = known;
   const { pot, otherPots = [] } = kitchen;
+  // One oil stands in one pot.
+  const oils: Record<string, string> = {
+    [FRESH]: 'Fresh oil, not kept',
+    ...Object.fromEntries(
+      kept
+        .filter(({ oil, state }) => !state.isGone && oil.id !== kitchen.potOilId)
+        .map(({ oil }) => [oil.id, oil.name]),
+    ),
+  };
   const set = (change: Partial<Pot>) => editKitchen((now) => ({ ...now, pot: { ...now.pot, ...change } }));
   const setOthers = (others: readonly NamedPot[]) => editKitchen((now) => ({ ...now, otherPots: others }));
   const take = (index: number) =>
@@ -24,9 +45,11 @@ export function PotPanel() {
       const others = now.otherPots ?? [];
       const taken = others[index];
       if (!taken) return now;
-      // The one before stays under the name of the one taken: none is lost.
-      const rest = others.map((one, i) => (i === index ? { name: 'The pot before', pot: now.pot } : one));
-      return { ...now, pot: taken.pot, otherPots: rest };
+      const { potOilId, ...kept } = now;
+      // The one before stays, with its oil: none is lost.
+      const before = { name: freeName('The pot before', others), pot: now.pot, ...(potOilId && { oilId: potOilId }) };
+      const rest = others.map((one, i) => (i === index ? before : one));
+      return { ...kept, pot: taken.pot, otherPots: rest, ...(taken.oilId && { potOilId: taken.oilId }) };
     });
   return (
     <Panel>
@@ -114,6 +137,20 @@ export function PotPanel() {
               <strong>{other.name}</strong>
               <Soft>{`${printer.mm(other.pot.diameterM)} across, ${printer.ml(other.pot.oilM3)}, ${plain(other.pot.burnerW, 0)} W`}</Soft>
             </div>
+            <Pick<string>
+              label="Oil in it"
+              value={other.oilId !== undefined && other.oilId in oils ? other.oilId : FRESH}
+              options={oils}
+              onChange={(oilId) =>
+                setOthers(
+                  otherPots.map((one, j) => {
+                    if (j !== i) return one;
+                    const { oilId: _before, ...rest } = one;
+                    return oilId === FRESH ? rest : { ...rest, oilId };
+                  }),
+                )
+              }
+            />
             <Button aria-label={`Fry in: ${other.name}`} onPress={() => take(i)}>
               Fry in it
             </Button>
@@ -128,7 +165,10 @@ export function PotPanel() {
         ))}
       </WayList>
       <NameField label="Name of this pot" value={name} onChange={setName} />
-      <Button isDisabled={otherPots.length >= 20} onPress={() => setOthers([...otherPots, { name, pot }])}>
+      <Button
+        isDisabled={otherPots.length >= 20}
+        onPress={() => setOthers([...otherPots, { name: freeName(name, otherPots), pot }])}
+      >
         Keep this pot as another
       </Button>
     </Panel>

@@ -214,6 +214,7 @@ const SENTENCES: Record<FindingCode, Sentence> = {
     `${plain(get(v, 'size'), 0)} at a time pull the oil to ${p.temp(get(v, 'lowestC'))}, under ${p.temp(get(v, 'leastC'))} for ${p.time(get(v, 'underS'))}. They drink oil; take fewer.`,
   'fry.pot-full': (v) =>
     `${plain(get(v, 'size'), 0)} do not lie side by side; there is room for ${plain(get(v, 'room'), 0)}.`,
+  'fry.pot-gone': () => 'The pot this batch was planned in is no longer in the Store: planned in the pot on the ring.',
   'fry.pot-over-half': (v, p) =>
     `Hot oil stands at ${p.percent(get(v, 'oilAlone'))} of the pot, ${p.percent(get(v, 'withLot'))} with the lot in, ${p.mm(get(v, 'freeM'))} of wall free. Keep oil under a third, under half with the lot, and 80 mm free: less oil or a taller pot.`,
   'fry.oil-outside': (v, p) =>

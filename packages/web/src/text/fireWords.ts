@@ -1,12 +1,15 @@
-import type {
-  DangerId,
-  FireBelief,
-  Found,
-  NextStep,
-  OilVerdict,
-  SeenLooks,
-  StartPoint,
-  StoveFit,
+import {
+  type DangerId,
+  type FireBelief,
+  type FirePiece,
+  type Found,
+  type NextStep,
+  type OilVerdict,
+  OVEN_FINISH,
+  type OvenWhy,
+  type SeenLooks,
+  type StartPoint,
+  type StoveFit,
 } from '@ember-fold/core';
 import { plain, type Printer } from './printer';
 
@@ -34,7 +37,9 @@ export function nextText(step: NextStep, list: string, temp: (c: number) => stri
         why:
           step.reason === 'oil-ready'
             ? 'the oil is ready'
-            : `when the oil reads ${temp(step.value)}; skim crumbs meanwhile`,
+            : step.reason === 'room'
+              ? 'there is room beside the others, and the oil is ready'
+              : `when the oil reads ${temp(step.value)}; skim crumbs meanwhile`,
       };
     case 'burner':
       return {
@@ -54,6 +59,10 @@ export function nextText(step: NextStep, list: string, temp: (c: number) => stri
       };
     case 'skim':
       return { what: 'Skim crumbs', why: 'before the next drop: they burn, and darken the oil' };
+    case 'aside':
+      return { what: `${list} to the oven`, why: `a core read raw: ${temp(step.value)}, until it is there` };
+    case 'oven-out':
+      return { what: `Out of the oven: ${list}`, why: 'when a probe in the middle says so' };
     case 'finish':
       return { what: 'Finish the batch', why: 'all pieces are out' };
     default: {
@@ -65,8 +74,12 @@ export function nextText(step: NextStep, list: string, temp: (c: number) => stri
 
 /** "1, 2 and 3" */
 export function listText(numbers: readonly number[]): string {
-  if (numbers.length <= 1) return numbers.join('');
-  return `${numbers.slice(0, -1).join(', ')} and ${numbers[numbers.length - 1]}`;
+  return listNames(numbers.map(String));
+}
+
+export function listNames(names: readonly string[]): string {
+  if (names.length <= 1) return names.join('');
+  return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
 }
 
 export const CAUTIONS: readonly string[] = [
@@ -122,6 +135,28 @@ export const DANGER: Record<DangerId, { readonly title: string; readonly what: s
     button: 'I am here',
   },
 };
+
+/** Set aside to the oven: which, at what heat. */
+export function ovenText(pieces: readonly FirePiece[], temp: (c: number) => string): string {
+  return (['burst', 'raw'] as const)
+    .flatMap((why) => {
+      const list = pieces.filter((piece) => piece.oven?.why === why).map((piece) => piece.number);
+      const name = why === 'burst' ? 'burst' : 'raw inside';
+      return list.length > 0 ? [`${listText(list)}, ${name}, at ${temp(OVEN_FINISH[why].ovenC)}`] : [];
+    })
+    .join('; ');
+}
+
+/** What a timer over set-aside pieces is called. */
+export function ovenTimerName(pieces: readonly number[], why: OvenWhy, batch: string): string {
+  const many = `${pieces.length === 1 ? 'piece' : 'pieces'} ${listText(pieces)}`;
+  return why === 'burst' ? `Burst ${many} in the oven, ${batch}` : `Probe ${many} in the oven, ${batch}`;
+}
+
+/** Which pot: its name, or how wide it is. */
+export function potText(potName: string | null | undefined, acrossM: number): string {
+  return potName ?? `${Math.round(acrossM * 100)} cm pot`;
+}
 
 export const LOOKS_NAME: Record<SeenLooks, string> = { paler: 'Paler', 'as-shown': 'As shown', darker: 'Darker' };
 

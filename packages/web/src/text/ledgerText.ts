@@ -16,7 +16,11 @@ export function plannedAndHappened({ draft, figures, planned }: LedgerRecord, p:
       ? ''
       : `, ${Math.round(p.degrees(figures.oilLeastC))} to ${p.temp(figures.oilMostC)}`;
   return [
-    { name: 'Pieces', planned: String(draft.pieces), happened: `${figures.fried} whole, ${figures.burst} burst` },
+    {
+      name: 'Pieces',
+      planned: String(draft.pieces),
+      happened: `${figures.fried} whole, ${figures.burst} burst${figures.aside > 0 ? `, ${figures.aside} finished in the oven` : ''}`,
+    },
     { name: 'Oil', planned: temp(draft.fry.oilC), happened: `${temp(figures.oilMeanC)} on average${range}` },
     {
       name: 'In its band',

@@ -71,6 +71,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'fry.no-window': 'no window',
   'fry.lot-deep': 'lot too big',
   'fry.pot-full': 'crowded',
+  'fry.pot-gone': 'which pot',
   'fry.pot-over-half': 'pot too full',
   'fry.frozen-wipe': 'wipe frost',
   'serve.late': 'late',

@@ -28,7 +28,10 @@ function plans(): Remote<PlanWorker> {
 export const planHotLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen, nowMs: number): Promise<HotPlan> =>
   plans().hot(draft, kitchen, nowMs),
 );
-export const predictLatest = latestOnly((ask: PredictAsk): Promise<PiecePrediction[]> => plans().predict(ask));
+/** Predictions for one pot: a newer ask replaces the one that waits. Each pot has its own. */
+export function potPredictor(): (ask: PredictAsk) => Promise<PiecePrediction[] | null> {
+  return latestOnly((ask: PredictAsk): Promise<PiecePrediction[]> => plans().predict(ask));
+}
 /** Fry and serve of a plan that does not change any more: the stove's. */
 export function planHotOnce(draft: BatchDraft, kitchen: Kitchen): Promise<HotPlan> {
   return plans().hot(draft, kitchen, null);

@@ -194,4 +194,9 @@ export const MIGRATIONS: readonly Migration[] = [
         ADD COLUMN IF NOT EXISTS trial BOOLEAN NOT NULL DEFAULT FALSE`,
     ],
   },
+  {
+    version: 8,
+    name: 'oil that is still warm from the batch before',
+    statements: [`ALTER TABLE stove_session ADD COLUMN IF NOT EXISTS start_c DOUBLE NULL DEFAULT NULL`],
+  },
 ];

@@ -1,0 +1,51 @@
+import type { BatchDraft } from '@ember-fold/core';
+import { Link } from 'react-router';
+import { api } from '../app/api';
+import { oilApi } from '../app/oilApi';
+import { selectKitchenFor } from '../app/selectKitchen';
+import { useAppSelector } from '../app/store';
+import { Soft } from '../controls/Panel';
+import { listNames, potText } from '../text/fireWords';
+import { notForText } from '../text/oilText';
+
+interface PlaceInSupperProps {
+  readonly batchId: string;
+  readonly draft: BatchDraft | null;
+}
+
+/** Which pot and oil it will be, whether that pot is free, and whether the order of the supper says something else first. */
+export function PlaceInSupper({ batchId, draft }: PlaceInSupperProps) {
+  const kitchen = useAppSelector((state) => selectKitchenFor(state, draft));
+  const { data: lit = [] } = api.useStovesQuery();
+  const { data: supper } = oilApi.useSupperOrderQuery(batchId, { refetchOnMountOrArgChange: true });
+  if (!kitchen) return null;
+  const pot = potText(kitchen.potName, kitchen.pot.diameterM);
+  const busy = lit.find(({ potName, batchId: other }) => potName === (kitchen.potName ?? null) && other !== batchId);
+  const places = supper?.order.places ?? [];
+  const own = places.findIndex(({ job }) => job.id === batchId);
+  // What is spoilt for somebody by frying this one now, before its turn.
+  const spoilt = (supper?.after ?? []).filter((place) =>
+    place.notFor.some(({ why }) => why === 'oil-allergen' || why === 'oil-diet'),
+  );
+  const before = places.slice(0, Math.max(0, own)).map(({ job }) => job.name);
+  return (
+    <>
+      <p>{`In: ${pot}, ${kitchen.potOil ? kitchen.potOil.name : 'fresh oil'}.`}</p>
+      {busy && (
+        <p role="note">
+          <strong>{`${busy.name} is in this pot now. `}</strong>
+          Finish it first, or choose another pot on the <Link to={`/bench/${batchId}/fry`}>Fry station</Link>, under
+          lots.
+        </p>
+      )}
+      {before.length > 0 && (
+        <Soft>{`By the order of the supper ${listNames(before)} ${before.length === 1 ? 'goes' : 'go'} into this oil first.`}</Soft>
+      )}
+      {spoilt.map((place) => (
+        <p key={place.job.id} role="note">
+          <strong>{`After this one ${place.job.name} is not for ${notForText(place, kitchen.guests ?? [])}.`}</strong>
+        </p>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,180 @@
+import { type NextStep } from '@ember-fold/core';
+import { X } from 'lucide-react';
+import { useCallback, useEffect } from 'react';
+import { Link, useLocation, useNavigate } from 'react-router';
+import { styled } from 'styled-components';
+import { api, type LitStove } from '../app/api';
+import { figureFont } from '../app/theme';
+import { useKitchen } from '../app/useLine';
+import { unwatchPot, useWatched, watchPot } from '../app/watched';
+import { Button } from '../controls/Button';
+import { Strip } from '../controls/Strip';
+import { listText, nextText, potText, VERDICT_TEXT } from '../text/fireWords';
+import type { Printer } from '../text/printer';
+import { DangerScreen } from './DangerScreen';
+import { useFire } from './useFire';
+import { useFireCalls } from './useFireCalls';
+import { usePad } from './usePad';
+import { type LiveStove, useStove } from './useStove';
+
+const One = styled.li`
+  ${figureFont}
+  display: flex;
+  align-items: center;
+  gap: 4px 12px;
+  border-radius: 10px;
+  background: ${({ theme }) => theme.well};
+  > a {
+    display: flex;
+    align-items: center;
+    gap: 4px 12px;
+    min-height: 64px;
+    padding: 0 4px 0 14px;
+    color: inherit;
+    text-decoration: none;
+  }
+  .temp {
+    font-size: 40px;
+    font-stretch: 68%;
+  }
+  .words {
+    display: grid;
+    font-size: 14px;
+  }
+  .words > strong {
+    font-size: 17px;
+  }
+  > a[data-now] {
+    color: #1c130a;
+    background: ${({ theme }) => theme.hand};
+    border-radius: 10px;
+  }
+  > a[data-danger] {
+    color: #fff;
+    background: ${({ theme }) => theme.danger};
+  }
+  button {
+    min-width: 44px;
+    min-height: 64px;
+  }
+`;
+
+/** Due this soon, it is what a hand does now. */
+const NOW_S = 10;
+
+/** A second pot at a glance, also from another room; a danger of it takes the whole screen. */
+function OtherPot({ lit }: { readonly lit: LitStove }) {
+  const stove = useStove(lit.batchId);
+  const printer = useKitchen()?.printer;
+  const where = potText(lit.potName, lit.potM);
+  return (
+    <One>
+      {stove.live && printer ? (
+        <Glance live={stove.live} act={stove.act} where={where} printer={printer} />
+      ) : (
+        <Link to={`/fire/${lit.batchId}`}>{`${where}, ${lit.name}`}</Link>
+      )}
+      <Button
+        $look="quiet"
+        aria-label={`Leave ${where}, ${lit.name}, to another device`}
+        onPress={() => unwatchPot(lit.batchId)}
+      >
+        <X size={18} aria-hidden />
+      </Button>
+    </One>
+  );
+}
+
+interface GlanceProps {
+  readonly live: LiveStove;
+  readonly act: ReturnType<typeof useStove>['act'];
+  readonly where: string;
+  readonly printer: Printer;
+}
+
+const NO_STEPS: readonly NextStep[] = [];
+
+function Glance({ live, act, where, printer }: GlanceProps) {
+  const { fire } = useFire(live, false);
+  const pad = usePad(live, fire, act, false);
+  const { batchId, draft } = live.stove;
+  const wording = useCallback(
+    (step: NextStep) => `${where}: ${nextText(step, listText(step.pieces), (c) => printer.temp(c)).what}`,
+    [where, printer],
+  );
+  useFireCalls(fire?.steps ?? NO_STEPS, wording);
+  const { probeC = null, verdict = 'no-reading' } = fire?.oil ?? {};
+  const step = fire?.steps[0];
+  const isNow = step !== undefined && step.inS !== null && step.inS <= NOW_S;
+  const what = step ? nextText(step, listText(step.pieces), (c) => printer.temp(c)).what : 'nothing just now';
+  const when = !step || step.inS === null ? '' : isNow ? 'Now: ' : `${printer.time(step.inS)} `;
+  return (
+    <>
+      <Link
+        to={`/fire/${batchId}`}
+        data-now={isNow || undefined}
+        data-danger={step?.reason === 'cut-heat' || undefined}
+      >
+        <span className="temp">{probeC === null ? '–' : Math.round(printer.degrees(probeC))}</span>
+        <span className="words">
+          <span>{`${where}, ${draft.name}: ${VERDICT_TEXT[verdict]}`}</span>
+          <strong>{`${when}${what}`}</strong>
+        </span>
+      </Link>
+      {fire?.danger && (
+        <DangerScreen
+          danger={fire.danger}
+          where={`${where}, ${draft.name}`}
+          oil={probeC === null ? '' : `Oil ${printer.temp(probeC)}.`}
+          onAct={() => (fire.danger?.act === 'burner-off' ? pad.burner(0) : pad.here())}
+        />
+      )}
+    </>
+  );
+}
+
+/** Every other pot this device watches, in every room; and those that are lit but watched elsewhere. */
+export function PotBar() {
+  const { data: lit = [] } = api.useStovesQuery();
+  const watched = useWatched();
+  const navigate = useNavigate();
+  const { pathname } = useLocation();
+  const shown = /^\/fire\/([^/]+)/.exec(pathname)?.[1] ?? null;
+  const others = lit.filter(({ batchId }) => batchId !== shown);
+  const mine = others.filter(({ batchId }) => watched.includes(batchId));
+  const elsewhere = others.filter(({ batchId }) => !watched.includes(batchId));
+  const nextId = mine[0]?.batchId;
+  useEffect(() => {
+    if (shown === null || nextId === undefined) return;
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key.toLowerCase() !== 'p' || event.ctrlKey || event.metaKey || event.altKey) return;
+      if ((event.target as HTMLElement).closest('input, textarea, [role="dialog"], [role="alertdialog"]')) return;
+      void navigate(`/fire/${nextId}`);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [shown, nextId, navigate]);
+  if (mine.length === 0 && (shown === null || elsewhere.length === 0)) return null;
+  return (
+    <aside aria-label="Other pots">
+      <Strip aria-label="Other pots">
+        {mine.map((one) => (
+          <OtherPot key={one.batchId} lit={one} />
+        ))}
+        {shown !== null && elsewhere.length > 0 && (
+          <li>
+            <Button
+              $look="quiet"
+              style={{ minHeight: 64 }}
+              onPress={() => elsewhere.forEach(({ batchId }) => watchPot(batchId))}
+            >
+              {elsewhere.length === 1
+                ? `Also lit: ${elsewhere[0]!.name}. Watch it here`
+                : `${elsewhere.length} more pots are lit. Watch them here`}
+            </Button>
+          </li>
+        )}
+      </Strip>
+    </aside>
+  );
+}

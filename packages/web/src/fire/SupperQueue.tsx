@@ -1,0 +1,44 @@
+import { styled } from 'styled-components';
+import { oilApi } from '../app/oilApi';
+import { useKitchen } from '../app/useLine';
+import { Panel, Soft } from '../controls/Panel';
+import { notForText } from '../text/oilText';
+
+const Queue = styled.ol`
+  li {
+    padding: 6px 0;
+    border-top: 1px solid ${({ theme }) => theme.line};
+    font-size: 14px;
+  }
+`;
+
+/** What is fried next in this oil, in safe order. */
+export function useSupperQueue(batchId: string) {
+  const { data } = oilApi.useSupperOrderQuery(batchId, { refetchOnMountOrArgChange: true });
+  return data?.after ?? [];
+}
+
+/** The rest of the supper in this oil, in the order that keeps allergies and diets safe. */
+export function SupperQueue({ batchId }: { readonly batchId: string }) {
+  const after = useSupperQueue(batchId);
+  const known = useKitchen();
+  if (after.length === 0 || !known) return null;
+  const { kitchen, printer } = known;
+  return (
+    <Panel aria-label="The rest of the supper" style={{ marginTop: 10, paddingBlock: 10 }}>
+      <Soft>Then in this oil</Soft>
+      <Queue aria-label="Then in this oil">
+        {after.map((place) => {
+          const not = notForText(place, kitchen.guests ?? []);
+          const wait = place.changeS > 60 ? `, ${printer.span(place.changeS)} until the oil is there` : '';
+          return (
+            <li key={place.job.id}>
+              <strong>{place.job.name}</strong>
+              <span>{` ${printer.temp(place.job.oilC)}${wait}.${not === '' ? '' : ` Not for ${not}.`}`}</span>
+            </li>
+          );
+        })}
+      </Queue>
+    </Panel>
+  );
+}
