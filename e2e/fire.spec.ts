@@ -69,6 +69,13 @@ test('a lift is judged and a core noted: what follows is predicted slower; skimm
   await judge.getByRole('button', { name: 'Core' }).click();
   await judge.getByRole('textbox').fill('31');
   await judge.getByRole('button', { name: 'Note it' }).click();
+  // Raw inside: they go to the oven, all that were lifted together, and a timer runs in every room.
+  await page.getByRole('button', { name: /^now .* to the oven/ }).click();
+  await expect(page.getByText(/^In the oven: 1, .*, raw inside, at 160 °C/)).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Timers' })).toContainText(/Probe pieces 1, .* in the oven, Judged/);
+  await expect(page.getByRole('region', { name: 'Tally' })).toContainText('set aside6');
+  await page.keyboard.press('u');
+  await expect(page.getByText(/^In the oven/)).toHaveCount(0);
   await judge.getByRole('button', { name: 'Paler' }).click();
   await expect(page.getByText(/^Browns \d+ % slower than planned, give or take \d+ %/)).toBeVisible();
   await page.getByRole('button', { name: /^now Skim crumbs/ }).click();
@@ -77,7 +84,10 @@ test('a lift is judged and a core noted: what follows is predicted slower; skimm
   await page.getByRole('button', { name: 'Poured in' }).click();
   await expect
     .poll(() => kinds(id))
-    .toEqual([...Array<string>(9).fill('burner'), 'drop', 'lift', 'core', 'seen', 'skim', 'top-up']);
+    .toEqual([
+      ...Array<string>(9).fill('burner'),
+      ...['drop', 'lift', 'core', 'aside', 'take-back', 'seen', 'skim', 'top-up'],
+    ]);
   const { act } = (await stove(id)).acts.find((one) => one.act.kind === 'core')!;
   expect(act).toMatchObject({ tempC: 31, piece: 1 });
 });
@@ -136,4 +146,72 @@ test('a probe of one’s own: its lines are on the page within a second, on two 
   await page.getByRole('button', { name: 'Burner up' }).click();
   await expect(other.getByRole('group', { name: 'Burner' })).toContainText('1 of 9', { timeout: 1000 });
   await other.close();
+});
+
+test('two pots: the other one is in sight in every room, and its danger takes the whole screen there', async ({
+  page,
+}) => {
+  const large = await plannedBatch('Large pot', 6);
+  const small = await plannedBatch('Small one', 6, 'lentil-dill', (draft) => ({
+    ...draft,
+    fry: { ...draft.fry, pot: 'Small pot on the small ring' },
+  }));
+  await page.goto(`${URL_BASE()}/fire/${small}`);
+  await expect(page.getByText(/^In: Small pot on the small ring, fresh oil/)).toBeVisible();
+  await startStove(page, '60 times');
+  await page.goto(`${URL_BASE()}/fire/${large}`);
+  await startStove(page, 'real time');
+  const others = page.getByRole('list', { name: 'Other pots' });
+  await expect(others).toContainText('Small pot on the small ring, Small one: warming up');
+  // By key to the other, by key back.
+  await page.keyboard.press('p');
+  await expect(page).toHaveURL(new RegExp(small));
+  await expect(others).toContainText(/24 cm pot, Large pot/);
+  await burner(page, 9);
+  await page.keyboard.press('p');
+  await expect(page).toHaveURL(new RegExp(large));
+  // One stream for both: what the other does is here within a second of being committed.
+  await expect(others).toContainText(/Small one: (under|in|over) the band/, { timeout: 30_000 });
+  await page.goto(`${URL_BASE()}/ledger`);
+  const danger = page.getByRole('alertdialog');
+  await expect(danger).toContainText('Small pot on the small ring, Small one', { timeout: 40_000 });
+  await danger.getByRole('button').click();
+  await expect.poll(async () => (await stove(small)).acts.at(-1)!.act).toMatchObject({ kind: 'burner', setting: 0 });
+  expect(await kinds(large)).toEqual([]);
+  await page.getByRole('button', { name: /^Leave Small pot on the small ring/ }).click();
+  await expect(others).not.toContainText('Small one');
+  await expect(page.getByRole('link', { name: 'At the stove: Small one' })).toHaveCount(1);
+});
+
+test('spoken commands act as the keys do, where the browser listens', async ({ page }) => {
+  // A browser without a microphone: its ear is what the test says.
+  await page.addInitScript(() => {
+    class Ear {
+      onresult: ((event: unknown) => void) | null = null;
+      start() {
+        (window as unknown as { hear: (text: string) => void }).hear = (transcript) =>
+          this.onresult?.({ results: [[{ transcript }]] });
+      }
+      stop() {}
+    }
+    Object.assign(window, { SpeechRecognition: Ear, webkitSpeechRecognition: Ear });
+  });
+  const id = await plannedBatch('Spoken', 6);
+  await page.goto(`${URL_BASE()}/fire/${id}`);
+  await startStove(page, 'real time');
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+  await page.getByRole('button', { name: 'Listen to me' }).click();
+  const say = (text: string) =>
+    page.evaluate((t) => (window as unknown as { hear: (t: string) => void }).hear(t), text);
+  const pieces = page.getByRole('button', { name: /^Piece \d, /, includeHidden: true });
+  await say('Dropped them');
+  await expect(pieces).toHaveCount(6);
+  await say('nothing of that kind');
+  await say('flipped');
+  await say(' Lifted ');
+  await expect(pieces).toHaveCount(0);
+  await say('take back');
+  await expect(pieces).toHaveCount(6);
+  await say('skimmed');
+  await expect.poll(() => kinds(id)).toEqual(['drop', 'flip', 'lift', 'take-back', 'skim']);
 });

@@ -72,6 +72,76 @@ test('the server is killed while frying: the page comes back by itself, nothing 
   await expect(page.getByRole('button', { name: /^Piece \d, / })).toHaveCount(5);
 });
 
+test('the database is killed while frying: readings and acts wait, and each is there once when it is back', async ({
+  page,
+}) => {
+  const id = await batchOf(/Pear/);
+  await page.goto(`${product.address}/fire/${id}`);
+  await page.getByText('20 times', { exact: true }).click();
+  await lightStove(page);
+  await page.getByRole('button', { name: 'Burner up' }).click();
+  await page.getByRole('button', { name: /^Dropped/ }).click();
+  await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length).toBe(2);
+  await page.waitForTimeout(1000);
+  const before = await read<Stove>(`/batches/${id}/stove`);
+  const { databasePid } = product.state();
+  process.kill(databasePid, 'SIGKILL');
+  await page.keyboard.press('f');
+  await page.getByRole('button', { name: 'Burner up' }).click();
+  await expect.poll(() => product.state().databasePid, { timeout: 20_000 }).not.toBe(databasePid);
+  const later = async () => await read<Stove>(`/batches/${id}/stove`).catch(() => before);
+  await expect.poll(async () => (await later()).acts.length, { timeout: 30_000 }).toBe(4);
+  await expect.poll(async () => (await later()).readings.length).toBeGreaterThan(before.readings.length + 10);
+  const after = await later();
+  expect(after.acts.slice(0, 2)).toEqual(before.acts);
+  expect(after.acts.map(({ act }) => act.kind)).toEqual(['burner', 'drop', 'flip', 'burner']);
+  expect(after.readings.slice(0, before.readings.length)).toEqual(before.readings);
+  // The probe read on meanwhile: what it could not hand over came after, with no gap of more than a few beats.
+  const gaps = after.readings.slice(1).map((reading, i) => reading.atS - after.readings[i]!.atS);
+  expect(Math.max(...gaps)).toBeLessThan(15);
+});
+
+test('three minutes of frying without a connection: all that was done goes over after, in order, once, at its moment', async ({
+  page,
+  context,
+}) => {
+  const id = await batchOf(/Mushroom/);
+  await page.goto(`${product.address}/fire/${id}`);
+  await page.getByText('20 times', { exact: true }).click();
+  await lightStove(page);
+  await page.getByRole('button', { name: /^Dropped/ }).click();
+  await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length).toBe(1);
+  const pieces = page.getByRole('button', { name: /^Piece \d+, / });
+  const count = await pieces.count();
+  await context.setOffline(true);
+  const wentMs: number[] = [];
+  const press = async (key: string) => {
+    wentMs.push(Date.now());
+    await page.keyboard.press(key);
+    await page.waitForTimeout(3000);
+  };
+  await press('f');
+  await press('k');
+  await press('l');
+  await expect(pieces).toHaveCount(0);
+  await expect(page.getByText('3 kept here until the server is back')).toBeVisible();
+  expect((await read<Stove>(`/batches/${id}/stove`)).acts).toHaveLength(1);
+  await context.setOffline(false);
+  await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length, { timeout: 20_000 }).toBe(4);
+  const { acts, startedAt, speed } = await read<Stove>(`/batches/${id}/stove`);
+  expect(acts.map(({ act }) => act.kind)).toEqual(['drop', 'flip', 'skim', 'lift']);
+  expect(acts.at(-1)!.act).toMatchObject({ pieces: Array.from({ length: count }, (_, i) => i + 1) });
+  for (const [i, ms] of wentMs.entries()) {
+    const toldMs = Date.parse(startedAt) + (1000 * acts[i + 1]!.act.atS) / speed;
+    expect(Math.abs(toldMs - ms)).toBeLessThan(1000);
+  }
+  // Back in sight: the figure on the page is the oil's again at once.
+  const last = (await read<Stove>(`/batches/${id}/stove`)).readings.at(-1)!.probeC;
+  await expect
+    .poll(async () => Math.abs(Number(await page.getByTestId('oil-now').innerText()) - last), { timeout: 3000 })
+    .toBeLessThan(15);
+});
+
 test('a plan edited while the server is away is kept, through a reload, and saved when it is back', async ({
   page,
   context,

@@ -150,9 +150,15 @@ describe('what comes next', () => {
   test('oil past its caution comes before everything and only ever turns the heat off', () => {
     for (const verdict of ['warn', 'cut-heat'] as const) {
       const prediction = { number: 1, colours: [1, 1] as const, coreC: 80, interfaceC: 95, turnAtS: null, liftAtS: 0 };
-      const steps = doNext(fireState([drop(1)], PIECES), STOVE, oilAt(196, verdict), [prediction], 10);
-      expect(steps[0]).toMatchObject({ act: 'burner', value: 0, reason: 'cut-heat' });
-      expect(steps.filter((s) => s.act === 'burner')).toHaveLength(1);
+      const next = (acts: FireAct[], ratePerMin: number) =>
+        doNext(fireState(acts, PIECES), STOVE, { ...oilAt(196, verdict), ratePerMin }, [prediction], 10);
+      const on: FireAct = { id: 'b', atS: 1, kind: 'burner', setting: 5 };
+      for (const steps of [next([drop(1), on], -3), next([drop(1)], 2)]) {
+        expect(steps[0]).toMatchObject({ act: 'burner', value: 0, reason: 'cut-heat' });
+        expect(steps.filter((s) => s.act === 'burner')).toHaveLength(1);
+      }
+      // Off already and falling: what lies in it is what is left to do.
+      expect(next([drop(1)], -3).map((s) => s.act)).toEqual(['lift']);
     }
   });
   test('moments close together are one act; all out ends the batch', () => {

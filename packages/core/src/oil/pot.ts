@@ -163,7 +163,7 @@ export function oilChangeS(pot: Pot, roomC: number, fromC: number | null, toC: n
 /**
  * Oil that stands on a ring that is off, °C.
  * @param restS 0 or more
- * @example oilAfterRest(DEFAULT_KITCHEN.pot, 21, 160, 1800) // 148
+ * @example oilAfterRest(DEFAULT_KITCHEN.pot, 21, 160, 1800) // 88
  */
 export function oilAfterRest(pot: Pot, roomC: number, fromC: number, restS: number): number {
   requireWithin(restS, 0, 1e7, 'restS');

@@ -1,0 +1,129 @@
+import { type BatchDraft, DEFAULT_KITCHEN, type FireAct, newBatch, oilAfterRest, START_GATE } from '@ember-fold/core';
+import { randomUUID } from 'node:crypto';
+import { insertReadings } from '../db/readingTable.js';
+import { listenTo } from '../test/listenTo.js';
+import { openApp, type TestApp } from '../test/openApp.js';
+
+let app: TestApp;
+beforeEach(async () => {
+  app = await openApp();
+});
+afterEach(() => app.close());
+
+const SMALL = 'Small pot';
+const POT = { ...DEFAULT_KITCHEN.pot, diameterM: 0.18, heightM: 0.15, oilM3: 0.0009, burnerW: 1200 };
+
+async function kitchenWith(more: object): Promise<void> {
+  const { body } = await app.call('GET', '/api/kitchen');
+  const kitchen = { ...body.kitchen, ...more };
+  const saved = await app.call('PUT', '/api/kitchen', { version: body.version, kitchen });
+  expect(saved.status).toBe(200);
+}
+async function planned(name: string, starter: string, pot?: string): Promise<string> {
+  const id = randomUUID();
+  const draft: BatchDraft = newBatch(name, starter, 12, '2026-03-07T18:30:00.000Z');
+  const asked = { ...draft, fry: { ...draft.fry, ...(pot && { pot }) } };
+  expect((await app.call('POST', '/api/batches', { id, draft: asked })).status).toBe(201);
+  return id;
+}
+const light = (id: string, more: object = { probe: null, speed: 1 }) =>
+  app.call('POST', `/api/batches/${id}/stove`, { gate: START_GATE, ...more });
+const act = (id: string, of: object) =>
+  app.call('POST', `/api/batches/${id}/stove/acts`, { id: randomUUID(), atS: 0, ...of });
+
+test('two pots burn at once, each with its own ring and oil; one stream tells both, each from where the page stands', async () => {
+  const oil = { id: randomUUID(), name: 'For the fish', ingredientId: 'sunflower-oil', smokeC: 214, m3: 0.0009 };
+  await app.call('POST', '/api/oils', oil);
+  await kitchenWith({ otherPots: [{ name: SMALL, pot: POT, oilId: oil.id }] });
+  const large = await planned('Squash', 'squash-sage');
+  const small = await planned('Ropes', 'mackerel-leek', SMALL);
+  const lit = await light(small);
+  expect(lit.body.kitchen).toMatchObject({ potName: SMALL, pot: POT, potOil: { name: 'For the fish', smokeC: 214 } });
+  await light(large);
+  const told = (await app.call('GET', '/api/stoves')).body;
+  expect(told.map((one: object) => Object.values(one).slice(0, 3))).toEqual(
+    expect.arrayContaining([
+      [small, 'Ropes', SMALL],
+      [large, 'Squash', null],
+    ]),
+  );
+  const first = (await act(large, { kind: 'burner', setting: 3 })).body.seq;
+  await act(small, { kind: 'burner', setting: 5 });
+  await act(large, { kind: 'skim' });
+  const heard = await listenTo(app, `/api/stoves/stream?of=${large}.${first}.0,${small}.0.0`, (all) => all.length >= 2);
+  expect(heard.map(({ data }) => [data['batchId'], (data['act'] as FireAct).kind])).toEqual(
+    expect.arrayContaining([
+      [large, 'skim'],
+      [small, 'burner'],
+    ]),
+  );
+  const over = listenTo(app, `/api/stoves/stream?of=${large}.${first + 9}.0,${small}.0.0`, (all) =>
+    all.some(({ event }) => event === 'end'),
+  );
+  await app.call('POST', `/api/batches/${small}/stove/finish`, {});
+  expect((await over).filter(({ event }) => event === 'end').map(({ data }) => data['batchId'])).toEqual([small]);
+  expect((await app.call('GET', '/api/stoves')).body).toHaveLength(1);
+  // What was fried went into the oil of that pot, not of the other.
+  expect((await app.call('GET', '/api/oils')).body[0].events).toHaveLength(1);
+});
+
+test.each(['', 'x', `${randomUUID()}.0.0`, `${randomUUID()}.-1.0`, Array(9).fill(`${randomUUID()}.0.0`).join()])(
+  'a stream of %j is refused by its field',
+  async (of) => {
+    const answer = await app.call('GET', `/api/stoves/stream?of=${of}`);
+    expect([answer.status >= 400 && answer.status < 500, answer.body.path]).toEqual([true, 'of']);
+  },
+);
+
+test('a batch whose pot has gone from the Store is planned in the pot on the ring, and the queue of each pot is its own', async () => {
+  await kitchenWith({ otherPots: [{ name: SMALL, pot: POT }] });
+  const squash = await planned('Squash', 'squash-sage');
+  const lentil = await planned('Lentil', 'lentil-dill');
+  const ropes = await planned('Ropes', 'mackerel-leek', SMALL);
+  const order = async (id: string) => (await app.call('GET', `/api/oils/order/${id}`)).body;
+  const names = (places: { job: { name: string } }[]) => places.map(({ job }) => job.name).sort();
+  expect(names((await order(squash)).order.places)).toEqual(['Lentil', 'Squash']);
+  expect(names((await order(ropes)).order.places)).toEqual(['Ropes']);
+  await kitchenWith({ otherPots: [] });
+  expect(names((await order(squash)).order.places)).toEqual(['Lentil', 'Ropes', 'Squash']);
+  expect((await light(ropes)).body.kitchen.potName).toBeUndefined();
+  // Fish is in this oil now: the others wait, and what is waiting is told without what is in.
+  const { after } = await order(ropes);
+  expect(names(after)).toEqual(['Lentil', 'Squash']);
+  expect(after[0].oil.allergens).toContain('fish');
+  await light(lentil);
+  expect(names((await order(ropes)).after)).toEqual(['Squash']);
+});
+
+test('oil is still warm from the batch before in the same pot, less what it lost standing; a day later it is cold', async () => {
+  const before = await planned('Squash', 'squash-sage');
+  await light(before);
+  await insertReadings(app.gate, [{ batchId: before, seq: 100, atS: 1, probeC: 158 }]);
+  await app.call('POST', `/api/batches/${before}/stove/finish`, {});
+  app.clock.ms += 600_000;
+  const next = await light(await planned('Lentil', 'lentil-dill'));
+  const { pot, roomC } = DEFAULT_KITCHEN;
+  expect(next.body.startC).toBeCloseTo(oilAfterRest(pot, roomC, 158, 600), 1);
+  expect(next.body.startC).toBeGreaterThan(120);
+  await kitchenWith({ otherPots: [{ name: SMALL, pot: POT }] });
+  expect((await light(await planned('Ropes', 'mackerel-leek', SMALL))).body.startC).toBeNull();
+  app.clock.ms += 86_400_000;
+  expect((await light(await planned('Pear', 'pear-ginger'))).body.startC).toBeNull();
+});
+
+test('set aside to the oven: told, kept, and counted apart in the ledger', async () => {
+  const id = await planned('Squash', 'squash-sage');
+  await light(id);
+  for (const of of [
+    { kind: 'drop', pieces: [1, 2, 3] },
+    { kind: 'burst', pieces: [3] },
+    { kind: 'lift', pieces: [1, 2] },
+    { kind: 'aside', pieces: [2] },
+    { kind: 'oven-out', pieces: [2, 3] },
+  ])
+    expect((await act(id, of)).status).toBe(201);
+  expect((await act(id, { kind: 'aside', pieces: [] })).body.path).toBe('pieces');
+  await app.call('POST', `/api/batches/${id}/stove/finish`, {});
+  const { figures } = (await app.call('GET', `/api/ledger/${id}`)).body;
+  expect([figures.fried, figures.burst, figures.aside, figures.notFried]).toEqual([1, 1, 1, 9]);
+});
