@@ -180,7 +180,7 @@ test('two pots: the other one is in sight in every room, and its danger takes th
   expect(await kinds(large)).toEqual([]);
   await page.getByRole('button', { name: /^Leave Small pot on the small ring/ }).click();
   await expect(others).not.toContainText('Small one');
-  await expect(page.getByRole('link', { name: 'At the stove: Small one' })).toHaveCount(1);
+  await expect(page.getByRole('link', { name: /^At the stove: / })).toHaveCount(1);
 });
 
 test('spoken commands act as the keys do, where the browser listens', async ({ page }) => {

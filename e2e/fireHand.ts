@@ -23,7 +23,7 @@ export async function followAdvice(
     if (Date.now() > end) throw new Error(`The advice led nowhere: ${done.join(', ')}`);
     // A danger comes before anything: its one button is pressed.
     const danger = page.getByRole('alertdialog').getByRole('button');
-    if (await danger.isVisible()) await danger.click({ timeout: 500 }).catch(() => undefined);
+    if (await danger.isVisible()) await danger.click({ timeout: 3000 }).catch(() => undefined);
     // The element itself: the list may change between the look and the touch.
     const now = await doNext(page)
       .locator('[data-now]')
@@ -33,7 +33,7 @@ export async function followAdvice(
     const act = (await now?.getAttribute('data-act')) ?? null;
     if (now && act) {
       if (act === 'finish') break;
-      const touched = await now.click({ timeout: 500 }).then(
+      const touched = await now.click({ timeout: 3000 }).then(
         () => true,
         () => false,
       );

@@ -77,6 +77,16 @@ export async function type(page: Page, field: string, text: string): Promise<voi
   await box.pressSequentially(text);
 }
 
+/** Types into a search as a person does: it is in sight first, then typed into. */
+export async function search(page: Page, field: string, text: string): Promise<void> {
+  const box = page.getByRole('combobox', { name: field });
+  await box.scrollIntoViewIfNeeded();
+  await box.click();
+  // A list closes when the page moves under it: it must have come to rest.
+  await page.waitForTimeout(150);
+  await box.fill(text);
+}
+
 /** "New batch" filled in and sent; the page is then on its plan. */
 export async function makeBatch(page: Page, name: string, pieces: number, filling?: string): Promise<string[]> {
   await page.getByRole('button', { name: 'New batch' }).click();

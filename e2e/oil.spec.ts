@@ -102,14 +102,14 @@ test('the order at the pot follows the guests: egg goes last once somebody is al
 test('pots: another is taken in its place, none is lost, and the plan follows', async ({ page }) => {
   await page.goto(`${product.address}/store/oil`);
   await page.getByRole('button', { name: 'Fry in: Small pot on the small ring' }).click();
-  await expect(page.getByRole('textbox', { name: 'Across' })).toHaveValue('160');
+  await expect(page.getByRole('textbox', { name: 'Across' })).toHaveValue('180');
   const others = page.getByRole('list', { name: 'Other pots' });
   await expect(others.getByRole('listitem')).toHaveText(/The pot before.*240 mm/);
   await page.getByRole('textbox', { name: 'Full power of the ring' }).fill('1500');
-  await page.getByRole('textbox', { name: 'Name of this pot' }).fill('Small pan, other ring');
+  await page.getByRole('textbox', { name: 'Name of this pot' }).fill('Small pot, other ring');
   await page.getByRole('button', { name: 'Keep this pot as another' }).click();
   await expect(others.getByRole('listitem')).toHaveCount(2);
   await expect
     .poll(async () => (await read<{ kitchen: { pot: object } }>('/kitchen')).kitchen.pot)
-    .toMatchObject({ diameterM: 0.16, burnerW: 1500 });
+    .toMatchObject({ diameterM: 0.18, burnerW: 1500 });
 });

@@ -1,8 +1,9 @@
 import { defineConfig } from '@playwright/test';
 
+const LONG = ['supper.spec.ts', 'planning.spec.ts'];
+
 export default defineConfig({
   testDir: '.',
-  testMatch: '*.spec.ts',
   globalSetup: './startProduct.ts',
   // One product, one database: files run beside each other, each on batches of its own.
   workers: 2,
@@ -10,6 +11,11 @@ export default defineConfig({
   retries: 1,
   timeout: 120_000,
   expect: { timeout: 10_000 },
+  // The longest begin first, so that no worker is left alone with one at the end.
+  projects: [
+    { name: 'long', testMatch: LONG },
+    { name: 'rest', testMatch: '*.spec.ts', testIgnore: LONG },
+  ],
   outputDir: '../test-results',
   reporter: [['list'], ['json']],
   use: {

@@ -11,7 +11,7 @@ import {
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
-import { expect, isSaved, settled, station, test, type } from './kitchen';
+import { expect, isSaved, search, settled, station, test, type } from './kitchen';
 import { type Product, startProduct } from './product';
 
 // Deleting what is in use is refused, and the console says so.
@@ -97,14 +97,14 @@ test('a new base is used in a filling like an ingredient, and says where', async
     ['Leek', '800'],
     ['Butter', '80'],
   ] as const) {
-    await page.getByRole('combobox', { name: 'Add to the base' }).fill(name);
+    await search(page, 'Add to the base', name);
     await page.getByRole('option', { name, exact: true }).click();
     await type(page, name, grams);
   }
   await page.getByRole('button', { name: 'Keep as version 2' }).click();
   await expect(page.getByText('Contains milk', { exact: false })).toBeVisible();
   await bench(page, id, 'filling');
-  await page.getByRole('combobox', { name: 'Add to the filling' }).fill('leek and');
+  await search(page, 'Add to the filling', 'leek and');
   await page.getByRole('option', { name: 'Leek and butter paste' }).click();
   await type(page, 'Leek and butter paste', '120');
   await settled(page);
@@ -192,7 +192,7 @@ test('the filling: raw parts, another method, thickened, made ahead, cooled othe
   await expect(page.getByText(/Have .* g of ice ready for the bath/)).toBeVisible();
   await page.getByRole('button', { name: /Its water is/ }).click();
   await page.getByRole('option', { name: 'thickened, nothing boiled off' }).click();
-  await page.getByRole('combobox', { name: 'Add to the filling' }).fill('vegetable stock');
+  await search(page, 'Add to the filling', 'vegetable stock');
   await page.getByRole('option', { name: 'Vegetable stock', exact: true }).click();
   await type(page, 'Vegetable stock', '400');
   await expect(page.getByText(/It runs: /)).toBeVisible();
@@ -222,7 +222,7 @@ test('an ingredient of one’s own is planned with and cannot vanish; a price ch
   await expect(page.getByRole('heading', { name: 'Parsley root' })).toBeVisible();
   const own = page.url();
   await bench(page, id, 'filling');
-  await page.getByRole('combobox', { name: 'Add to the filling' }).fill('parsly root');
+  await search(page, 'Add to the filling', 'parsly root');
   await page.getByRole('option', { name: 'Parsley root' }).click();
   await isSaved(page);
   await page.goto(own);

@@ -71,17 +71,27 @@ ensureChromium();
 rmSync(TMP, { recursive: true, force: true });
 ensureFolder(TMP);
 
-await check('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']);
-await check('lint', [bin('eslint/bin/eslint.js'), '.']);
-await check('directions', [
-  bin('dependency-cruiser/bin/dependency-cruise.mjs'),
-  '--config',
-  '.dependency-cruiser.cjs',
-  'packages',
-]);
-for (const project of ['tsconfig.json', 'packages/core', 'packages/web']) {
-  await check(`types ${project}`, [bin('typescript/bin/tsc'), '-p', project]);
+/** One after another. */
+async function checks(list) {
+  for (const [name, args] of list) await check(name, args);
 }
+const types = (project) => [`types ${project}`, [bin('typescript/bin/tsc'), '-p', project]];
+// Two at a time, for two cores.
+await Promise.all([
+  checks([
+    ['lint', [bin('eslint/bin/eslint.js'), '.']],
+    ['format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']],
+  ]),
+  checks([
+    types('packages/web'),
+    types('tsconfig.json'),
+    types('packages/core'),
+    [
+      'directions',
+      [bin('dependency-cruiser/bin/dependency-cruise.mjs'), '--config', '.dependency-cruiser.cjs', 'packages'],
+    ],
+  ]),
+]);
 await buildStale();
 
 process.env.EMBER_DISK_SYNC = 'off';
@@ -92,7 +102,7 @@ const jestOk = await step(
   [
     bin('jest/bin/jest.js'),
     ...['--reporters', 'default', '--reporters', join(ROOT, 'scripts/lib/jestStarts.mjs')],
-    ...['--json', '--outputFile', jestOut],
+    ...['--json', '--outputFile', jestOut, '--maxWorkers', '2'],
   ],
   { TEST_DATABASE_URL: database.url },
   10,

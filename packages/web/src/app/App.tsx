@@ -1,4 +1,4 @@
-import { lazy } from 'react';
+import { lazyPart } from './lazyPart';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { BatchPage } from '../bench/BatchPage';
@@ -9,19 +9,21 @@ import { Shell } from './Shell';
 import { store } from './store';
 
 // The stove, the ledger and the Store come when they are entered: the bench opens sooner.
-const FireList = lazy(() => import('../fire/FireList').then((m) => ({ default: m.FireList })));
-const FireRoom = lazy(() => import('../fire/FireRoom').then((m) => ({ default: m.FireRoom })));
-const CookList = lazy(() => import('../cook/CookList').then((m) => ({ default: m.CookList })));
-const CookRoom = lazy(() => import('../cook/CookRoom').then((m) => ({ default: m.CookRoom })));
-const LedgerList = lazy(() => import('../ledger/LedgerList').then((m) => ({ default: m.LedgerList })));
-const LedgerPage = lazy(() => import('../ledger/LedgerPage').then((m) => ({ default: m.LedgerPage })));
-const StoreRoom = lazy(() => import('../store/StoreRoom').then((m) => ({ default: m.StoreRoom })));
-const FormulasPage = lazy(() => import('../store/FormulasPage').then((m) => ({ default: m.FormulasPage })));
-const IngredientsPage = lazy(() => import('../store/IngredientsPage').then((m) => ({ default: m.IngredientsPage })));
-const KitchenPage = lazy(() => import('../store/KitchenPage').then((m) => ({ default: m.KitchenPage })));
-const OilPage = lazy(() => import('../store/OilPage').then((m) => ({ default: m.OilPage })));
-const GuestsPage = lazy(() => import('../store/GuestsPage').then((m) => ({ default: m.GuestsPage })));
-const ShoppingPage = lazy(() => import('../store/ShoppingPage').then((m) => ({ default: m.ShoppingPage })));
+const FireList = lazyPart(() => import('../fire/FireList').then((m) => ({ default: m.FireList })));
+const FireRoom = lazyPart(() => import('../fire/FireRoom').then((m) => ({ default: m.FireRoom })));
+const CookList = lazyPart(() => import('../cook/CookList').then((m) => ({ default: m.CookList })));
+const CookRoom = lazyPart(() => import('../cook/CookRoom').then((m) => ({ default: m.CookRoom })));
+const LedgerList = lazyPart(() => import('../ledger/LedgerList').then((m) => ({ default: m.LedgerList })));
+const LedgerPage = lazyPart(() => import('../ledger/LedgerPage').then((m) => ({ default: m.LedgerPage })));
+const StoreRoom = lazyPart(() => import('../store/StoreRoom').then((m) => ({ default: m.StoreRoom })));
+const FormulasPage = lazyPart(() => import('../store/FormulasPage').then((m) => ({ default: m.FormulasPage })));
+const IngredientsPage = lazyPart(() =>
+  import('../store/IngredientsPage').then((m) => ({ default: m.IngredientsPage })),
+);
+const KitchenPage = lazyPart(() => import('../store/KitchenPage').then((m) => ({ default: m.KitchenPage })));
+const OilPage = lazyPart(() => import('../store/OilPage').then((m) => ({ default: m.OilPage })));
+const GuestsPage = lazyPart(() => import('../store/GuestsPage').then((m) => ({ default: m.GuestsPage })));
+const ShoppingPage = lazyPart(() => import('../store/ShoppingPage').then((m) => ({ default: m.ShoppingPage })));
 
 const router = createBrowserRouter([
   {

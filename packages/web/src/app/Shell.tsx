@@ -1,5 +1,6 @@
+import { lazyPart } from './lazyPart';
 import { Settings2 } from 'lucide-react';
-import { lazy, type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
+import { type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
 import { Button } from 'react-aria-components';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { styled, ThemeProvider } from 'styled-components';
@@ -131,9 +132,9 @@ const MARK =
   'M4.5 22.5a11.5 11.5 0 0 1 23 0c0 1.2-1.9 1.2-2.3.2-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.4 1-4.2 1-4.2-.2z';
 
 const loadUnits = () => import('./UnitsCard').then((m) => ({ default: m.UnitsCard }));
-const UnitsCard = lazy(loadUnits);
-const TimerBar = lazy(() => import('../cook/TimerBar').then((m) => ({ default: m.TimerBar })));
-const PotBar = lazy(() => import('../fire/PotBar').then((m) => ({ default: m.PotBar })));
+const UnitsCard = lazyPart(loadUnits);
+const TimerBar = lazyPart(() => import('../cook/TimerBar').then((m) => ({ default: m.TimerBar })));
+const PotBar = lazyPart(() => import('../fire/PotBar').then((m) => ({ default: m.PotBar })));
 
 /** Grams or cups, °C or °F: one setting for the whole kitchen. Its card comes when it is reached for. */
 function UnitSwitch() {
@@ -193,7 +194,7 @@ function Kitchen({ children }: { readonly children: ReactNode }) {
 function AtTheStove() {
   const { data } = api.useStovesQuery();
   const watched = useWatched();
-  const frying = data?.find(({ batchId }) => !watched.includes(batchId));
+  const frying = data?.filter(({ batchId }) => !watched.includes(batchId)).pop();
   if (!frying) return null;
   return <Chip to={`/fire/${frying.batchId}`}>{`At the stove: ${frying.name}`}</Chip>;
 }

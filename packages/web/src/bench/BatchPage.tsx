@@ -1,5 +1,6 @@
+import { lazyPart } from '../app/lazyPart';
 import { Flame, ListChecks, Redo2, Undo2 } from 'lucide-react';
-import { lazy, memo, Suspense, useEffect } from 'react';
+import { memo, Suspense, useEffect } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../app/api';
@@ -23,10 +24,10 @@ const loadDough = () => import('./DoughStation').then((m) => ({ default: m.Dough
 const loadFilling = () => import('./FillingStation').then((m) => ({ default: m.FillingStation }));
 const loadFry = () => import('./FryStation').then((m) => ({ default: m.FryStation }));
 const loadServe = () => import('./ServeStation').then((m) => ({ default: m.ServeStation }));
-const DoughStation = lazy(loadDough);
-const FillingStation = lazy(loadFilling);
-const FryStation = lazy(loadFry);
-const ServeStation = lazy(loadServe);
+const DoughStation = lazyPart(loadDough);
+const FillingStation = lazyPart(loadFilling);
+const FryStation = lazyPart(loadFry);
+const ServeStation = lazyPart(loadServe);
 
 /** Fetches the stations that are not open yet once the open one is shown, so that each opens at once. */
 function useStationsReady(shown: boolean) {

@@ -1,5 +1,6 @@
+import { lazyPart } from '../app/lazyPart';
 import { Plus, Trash2 } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { api, type BatchSummary } from '../app/api';
 import { dropMirror } from '../app/draftMirror';
@@ -10,8 +11,8 @@ import { LinkList, Page, TitleRow } from '../controls/Page';
 import { Panel, Soft } from '../controls/Panel';
 import { printDate } from '../text/printer';
 
-const DeleteSheet = lazy(() => import('./DeleteSheet').then((m) => ({ default: m.DeleteSheet })));
-const NewBatch = lazy(() => import('./NewBatch').then((m) => ({ default: m.NewBatch })));
+const DeleteSheet = lazyPart(() => import('./DeleteSheet').then((m) => ({ default: m.DeleteSheet })));
+const NewBatch = lazyPart(() => import('./NewBatch').then((m) => ({ default: m.NewBatch })));
 
 /** All batches being planned, and the way to a new one. */
 export function BenchList() {

@@ -1,3 +1,4 @@
+import { lazyPart } from '../app/lazyPart';
 import {
   type CoolingPlace,
   type FillingMethod,
@@ -10,7 +11,7 @@ import {
   withRaw,
   withThickener,
 } from '@ember-fold/core';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import { useEdit } from '../app/useEdit';
 import { type Line, usePantry } from '../app/useLine';
@@ -27,7 +28,7 @@ import { FormulaTools } from './FormulaTools';
 import { PiecesField } from './PiecesField';
 import { StationLayout } from './StationLayout';
 
-const CoolingChart = lazy(() => import('../charts/CoolingChart').then((m) => ({ default: m.CoolingChart })));
+const CoolingChart = lazyPart(() => import('../charts/CoolingChart').then((m) => ({ default: m.CoolingChart })));
 
 const LOOSE: readonly FindingCode[] = ['filling.loose', 'filling.runs'];
 

@@ -1,3 +1,4 @@
+import { lazyPart } from '../app/lazyPart';
 import {
   balanceWays,
   blankLengthM,
@@ -9,7 +10,7 @@ import {
   worstTone,
 } from '@ember-fold/core';
 import { Box, Grid3x3, PenTool, Ruler, Scale, Snowflake, Spline } from 'lucide-react';
-import { type ComponentType, lazy, Suspense, useEffect, useMemo, useState } from 'react';
+import { type ComponentType, Suspense, useEffect, useMemo, useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useEdit } from '../app/useEdit';
 import type { Line } from '../app/useLine';
@@ -26,20 +27,20 @@ import { PiecesField } from './PiecesField';
 import { StationLayout, StationTools } from './StationLayout';
 
 // A batch opens here: what is heavy, or opens by a tap, comes after it.
-const FormPick = lazy(() => import('./FormPick').then((m) => ({ default: m.FormPick })));
-const FoldMore = lazy(() => import('./FoldMore').then((m) => ({ default: m.FoldMore })));
-const FoldProfile = lazy(() => import('./FoldMore').then((m) => ({ default: m.FoldProfile })));
-const Handles = lazy(() => import('./FoldHandles').then((m) => ({ default: m.BlankHandles })));
-const WallHandle = lazy(() => import('./FoldHandles').then((m) => ({ default: m.WallHandle })));
+const FormPick = lazyPart(() => import('./FormPick').then((m) => ({ default: m.FormPick })));
+const FoldMore = lazyPart(() => import('./FoldMore').then((m) => ({ default: m.FoldMore })));
+const FoldProfile = lazyPart(() => import('./FoldMore').then((m) => ({ default: m.FoldProfile })));
+const Handles = lazyPart(() => import('./FoldHandles').then((m) => ({ default: m.BlankHandles })));
+const WallHandle = lazyPart(() => import('./FoldHandles').then((m) => ({ default: m.WallHandle })));
 type SheetProps = { readonly line: Line; readonly onClose: () => void };
 const SHEETS = {
-  seal: lazy(() => import('./SealSheet').then((m) => ({ default: m.SealSheet }))),
-  cut: lazy(() => import('./CutSheet').then((m) => ({ default: m.CutSheet }))),
-  portions: lazy(() => import('./PortionSheet').then((m) => ({ default: m.PortionSheet }))),
-  hold: lazy(() => import('./HoldSheet').then((m) => ({ default: m.HoldSheet }))),
-  model: lazy(() => import('./ModelSheet').then((m) => ({ default: m.ModelSheet }))),
-  template: lazy(() => import('./TemplateSheet').then((m) => ({ default: m.TemplateSheet }))),
-  outline: lazy(() => import('./OutlineSheet').then((m) => ({ default: m.OutlineSheet }))),
+  seal: lazyPart(() => import('./SealSheet').then((m) => ({ default: m.SealSheet }))),
+  cut: lazyPart(() => import('./CutSheet').then((m) => ({ default: m.CutSheet }))),
+  portions: lazyPart(() => import('./PortionSheet').then((m) => ({ default: m.PortionSheet }))),
+  hold: lazyPart(() => import('./HoldSheet').then((m) => ({ default: m.HoldSheet }))),
+  model: lazyPart(() => import('./ModelSheet').then((m) => ({ default: m.ModelSheet }))),
+  template: lazyPart(() => import('./TemplateSheet').then((m) => ({ default: m.TemplateSheet }))),
+  outline: lazyPart(() => import('./OutlineSheet').then((m) => ({ default: m.OutlineSheet }))),
 } satisfies Record<string, ComponentType<SheetProps>>;
 type SheetId = keyof typeof SHEETS;
 const TOOLS: readonly { id: SheetId; name: string; icon: typeof Box }[] = [

@@ -1,6 +1,7 @@
+import { lazyPart } from '../app/lazyPart';
 import { crustName, type StartState, type TurnSchool } from '@ember-fold/core';
 import { Columns2, CookingPot, Layers, ThermometerSun } from 'lucide-react';
-import { lazy, Suspense, useState } from 'react';
+import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import { editPot } from '../app/editKitchen';
 import { figureFont } from '../app/theme';
@@ -18,13 +19,13 @@ import { CRUST_WORD, START_NAME, TURN_NAME } from '../text/words';
 import type { MapSize } from './FryMap';
 import { StationLayout, StationTools } from './StationLayout';
 
-const FryChart = lazy(() => import('../charts/FryChart').then((m) => ({ default: m.FryChart })));
-const BakeSheet = lazy(() => import('./BakeSheet').then((m) => ({ default: m.BakeSheet })));
-const CrumbSheet = lazy(() => import('./CrumbSheet').then((m) => ({ default: m.CrumbSheet })));
-const FryMap = lazy(() => import('./FryMap').then((m) => ({ default: m.FryMap })));
-const SchoolsSheet = lazy(() => import('./SchoolsSheet').then((m) => ({ default: m.SchoolsSheet })));
-const LotSheet = lazy(() => import('./LotSheet').then((m) => ({ default: m.LotSheet })));
-const OilChart = lazy(() => import('../charts/OilChart').then((m) => ({ default: m.OilChart })));
+const FryChart = lazyPart(() => import('../charts/FryChart').then((m) => ({ default: m.FryChart })));
+const BakeSheet = lazyPart(() => import('./BakeSheet').then((m) => ({ default: m.BakeSheet })));
+const CrumbSheet = lazyPart(() => import('./CrumbSheet').then((m) => ({ default: m.CrumbSheet })));
+const FryMap = lazyPart(() => import('./FryMap').then((m) => ({ default: m.FryMap })));
+const SchoolsSheet = lazyPart(() => import('./SchoolsSheet').then((m) => ({ default: m.SchoolsSheet })));
+const LotSheet = lazyPart(() => import('./LotSheet').then((m) => ({ default: m.LotSheet })));
+const OilChart = lazyPart(() => import('../charts/OilChart').then((m) => ({ default: m.OilChart })));
 
 const Outcome = styled.p`
   ${figureFont}

@@ -1,5 +1,6 @@
+import { lazyPart } from '../app/lazyPart';
 import { pieceMesh } from '@ember-fold/core';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import type { Line } from '../app/useLine';
 import { Button } from '../controls/Button';
 import { Soft } from '../controls/Panel';
@@ -8,7 +9,7 @@ import { TickField } from '../controls/TickField';
 import { FORM_NAME } from '../text/formWords';
 
 // The library that draws it is as large as the rest of the page.
-const PieceModel = lazy(() => import('../drawing/PieceModel').then((m) => ({ default: m.PieceModel })));
+const PieceModel = lazyPart(() => import('../drawing/PieceModel').then((m) => ({ default: m.PieceModel })));
 
 /** Cut from fold, or point, to rim; the others across their width. */
 const ALONG: ReadonlySet<string> = new Set(['half-moon', 'cone', 'teardrop', 'flat-triangle']);

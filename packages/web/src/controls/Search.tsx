@@ -75,6 +75,7 @@ function Finder({ label, hideLabel = false, find, onPick, autoFocus }: SearchPro
       onSelectionChange={(key) => key !== null && onPick(String(key))}
       defaultFilter={() => true}
       menuTrigger="input"
+      allowsCustomValue
       autoFocus={autoFocus}
     >
       <Label className={hideLabel ? 'visually-hidden' : ''}>{label}</Label>

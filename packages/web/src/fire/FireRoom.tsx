@@ -1,5 +1,6 @@
+import { lazyPart } from '../app/lazyPart';
 import { type FirePiece, type NextStep, planCold } from '@ember-fold/core';
-import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { api, problemOf } from '../app/api';
@@ -27,8 +28,8 @@ import { useFire } from './useFire';
 import { useStove } from './useStove';
 import { useTrace } from './useTrace';
 
-const MoreSheet = lazy(() => import('./MoreSheet').then((m) => ({ default: m.MoreSheet })));
-const OilChart = lazy(() => import('../charts/OilChart').then((m) => ({ default: m.OilChart })));
+const MoreSheet = lazyPart(() => import('./MoreSheet').then((m) => ({ default: m.MoreSheet })));
+const OilChart = lazyPart(() => import('../charts/OilChart').then((m) => ({ default: m.OilChart })));
 
 const Grid = styled.div`
   display: grid;

@@ -1,6 +1,7 @@
+import { lazyPart } from '../app/lazyPart';
 import { cookAgain, fireState } from '@ember-fold/core';
 import { RotateCcw } from 'lucide-react';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api, type LedgerRecord, problemOf } from '../app/api';
@@ -14,7 +15,7 @@ import { plannedAndHappened } from '../text/ledgerText';
 import { printDate } from '../text/printer';
 import { Notes } from './Notes';
 
-const OilChart = lazy(() => import('../charts/OilChart').then((m) => ({ default: m.OilChart })));
+const OilChart = lazyPart(() => import('../charts/OilChart').then((m) => ({ default: m.OilChart })));
 
 const Grid = styled.div`
   display: grid;
