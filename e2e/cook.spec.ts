@@ -31,7 +31,15 @@ async function planned(name: string, eatInMs = 7 * 3_600_000): Promise<string> {
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const step = (page: Page, name: string) => now(page).getByRole('heading', { name });
-const done = (page: Page) => now(page).getByRole('button', { name: 'Done' }).click();
+/** Done; pressed again only while the same step is still there: what moves under a finger takes no press. */
+async function done(page: Page): Promise<void> {
+  const heading = now(page).getByRole('heading', { level: 2 });
+  const before = await heading.innerText();
+  await expect(async () => {
+    if ((await heading.innerText()) === before) await now(page).getByRole('button', { name: 'Done' }).click();
+    await expect(heading).not.toHaveText(before, { timeout: 2000 });
+  }).toPass({ timeout: 15_000 });
+}
 interface Stored {
   readonly act: { readonly kind: string; readonly step: string; readonly value?: number; readonly atMs: number };
 }

@@ -141,7 +141,14 @@ test('a probe of one’s own: its lines are on the page within a second, on two 
   for (const one of [page, other]) await expect(one.getByTestId('oil-now')).toHaveText('141', { timeout: 1000 });
   await send(`${first}\n${line(2, 143)}`);
   for (const one of [page, other]) await expect(one.getByTestId('oil-now')).toHaveText('143', { timeout: 1000 });
-  expect((await stove(id)).readings.map((reading) => reading.probeC)).toEqual([141, 143]);
+  // The screen goes dark and stands still; unlocked, it is right within a second.
+  const device = await context.newCDPSession(other);
+  await device.send('Page.setWebLifecycleState', { state: 'frozen' });
+  await send(line(3, 151));
+  await page.waitForTimeout(1500);
+  await device.send('Page.setWebLifecycleState', { state: 'active' });
+  await expect(other.getByTestId('oil-now')).toHaveText('151', { timeout: 1000 });
+  expect((await stove(id)).readings.map((reading) => reading.probeC)).toEqual([141, 143, 151]);
   // An act on one is on the other within a second.
   await page.getByRole('button', { name: 'Burner up' }).click();
   await expect(other.getByRole('group', { name: 'Burner' })).toContainText('1 of 9', { timeout: 1000 });
@@ -163,6 +170,7 @@ test('two pots: the other one is in sight in every room, and its danger takes th
   await startStove(page, 'real time');
   const others = page.getByRole('list', { name: 'Other pots' });
   await expect(others).toContainText('Small pot on the small ring, Small one: warming up');
+  expect((await new AxeBuilder({ page }).analyze()).violations.map((v) => v.id)).toEqual([]);
   // By key to the other, by key back.
   await page.keyboard.press('p');
   await expect(page).toHaveURL(new RegExp(small));

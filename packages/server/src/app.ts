@@ -103,7 +103,11 @@ export function createApp({ log, webDir, ...context }: AppOptions): Express {
   app.use('/api', api);
 
   if (webDir) {
-    app.use('/assets', express.static(join(webDir, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+    app.use('/assets', express.static(join(webDir, 'assets'), { immutable: true, maxAge: '1y' }));
+    // A page of an older build asks for parts that are gone: it is told so, and not handed the front page.
+    app.use('/assets', () => {
+      throw new ApiError('NOT_FOUND');
+    });
     app.use(express.static(webDir, { index: false, maxAge: 0 }));
     app.get('/*path', (_req, res) => res.sendFile(join(webDir, 'index.html')));
     app.get('/', (_req, res) => res.sendFile(join(webDir, 'index.html')));

@@ -6,6 +6,7 @@ import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { styled, ThemeProvider } from 'styled-components';
 import { Asked } from '../controls/Asked';
 import { Page } from '../controls/Page';
+import { Guard } from '../controls/Guard';
 import { Strips } from '../controls/Strip';
 import { GlobalStyle } from './GlobalStyle';
 import { api } from './api';
@@ -199,6 +200,15 @@ function AtTheStove() {
   return <Chip to={`/fire/${frying.batchId}`}>{`At the stove: ${frying.name}`}</Chip>;
 }
 
+/** Timers and pots cannot be shown: the page is of an older build than what is served now. */
+function Outdated() {
+  return (
+    <p role="alert" style={{ padding: '6px 22px' }}>
+      Timers and pots are not shown: this page is older than the server. <a href="">Open it again</a>
+    </p>
+  );
+}
+
 /** A bench opens sooner when what calls from elsewhere comes a moment after it. */
 const AFTER_OPENING_MS = 1500;
 
@@ -242,8 +252,10 @@ export function Shell() {
       </Bar>
       {!online && <Notice>The server does not answer. What is done here is kept and goes over when it is back.</Notice>}
       <Strips>
-        <Suspense fallback={null}>{later && <TimerBar />}</Suspense>
-        <Suspense fallback={null}>{later && <PotBar />}</Suspense>
+        <Guard instead={<Outdated />}>
+          <Suspense fallback={null}>{later && <TimerBar />}</Suspense>
+          <Suspense fallback={null}>{later && <PotBar />}</Suspense>
+        </Guard>
       </Strips>
       <main>
         <Kitchen>

@@ -19,6 +19,7 @@ interface Followed {
 }
 
 const RETRY_MS = 1200;
+const KEPT_MS = 3000;
 const NOTHING: Followed = { known: null, problem: null };
 const followed = new Map<string, Followed>();
 const watchers = new Map<string, Set<() => void>>();
@@ -64,7 +65,7 @@ const lastSeq = (list: readonly { readonly seq: number }[]): number => list[list
 /** Everything recorded so far; asked again until the server answers. */
 async function load(batchId: string): Promise<void> {
   const result = await store.dispatch(api.endpoints.stove.initiate(batchId, { forceRefetch: true, subscribe: false }));
-  if (!watchers.has(batchId) || followed.get(batchId)?.known) return;
+  if (!watchers.get(batchId)?.size || followed.get(batchId)?.known) return;
   if (result.data) return takeStove(result.data);
   const problem = problemOf(result.error);
   put(batchId, { known: null, problem });
@@ -114,6 +115,14 @@ document.addEventListener('visibilitychange', () => {
   if (document.visibilityState === 'visible' && followed.size > 0) connect(true);
 });
 
+/** Forgets a stove nobody looks at any more. */
+function drop(batchId: string): void {
+  if ((watchers.get(batchId)?.size ?? 0) > 0) return;
+  watchers.delete(batchId);
+  followed.delete(batchId);
+  connect();
+}
+
 /** Follows one stove for as long as something shows it: all that is recorded, then what happens. */
 export function useStoveFeed(batchId: string): Followed {
   const subscribe = useCallback(
@@ -123,10 +132,8 @@ export function useStoveFeed(batchId: string): Followed {
       if (set.size === 1 && !followed.get(batchId)?.known) void load(batchId);
       return () => {
         set.delete(watcher);
-        if (set.size > 0) return;
-        watchers.delete(batchId);
-        followed.delete(batchId);
-        connect();
+        // From one room to the next it is looked at again at once.
+        if (set.size === 0) setTimeout(() => drop(batchId), KEPT_MS);
       };
     },
     [batchId],
