@@ -1,6 +1,17 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { api, expect, NOT_STARTED, openStation, plannedBatch, settled, test, URL_BASE, lightStove } from './kitchen';
+import {
+  api,
+  expect,
+  NOT_STARTED,
+  openStation,
+  pageHeight,
+  plannedBatch,
+  settled,
+  test,
+  URL_BASE,
+  lightStove,
+} from './kitchen';
 
 test.use({ calm: [NOT_STARTED] });
 
@@ -75,12 +86,7 @@ test('1280 × 800: a station shows controls, drawing and findings without scroll
   for (const name of ['dough', 'filling', 'fold', 'fry', 'serve']) {
     await openStation(page, id, name);
     await page.waitForLoadState('networkidle');
-    // Timers of other tests ring in every room; their strip is not the station's.
-    const high = await page.evaluate(
-      () =>
-        document.documentElement.scrollHeight -
-        [...document.querySelectorAll('aside')].reduce((sum, strip) => sum + strip.clientHeight, 0),
-    );
+    const high = await pageHeight(page);
     expect({ name, fits: high <= 800 }).toEqual({ name, fits: true });
   }
 });

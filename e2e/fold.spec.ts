@@ -1,6 +1,6 @@
 import { type BatchDraft, cuttingOf, cutSheet, type FormId, type Kitchen, planBatch, withForm } from '@ember-fold/core';
 import type { Locator, Page } from '@playwright/test';
-import { api, expect, isSaved, openStation, plannedBatch, settled, station, test, type } from './kitchen';
+import { api, expect, isSaved, openStation, pageHeight, plannedBatch, settled, station, test, type } from './kitchen';
 
 const draftOf = async (id: string) => (await api<{ draft: BatchDraft }>(`/batches/${id}`)).draft;
 const sheetOf = async (page: Page, button: string, title: string): Promise<Locator> => {
@@ -39,7 +39,7 @@ for (const form of SHOWN) {
     const gathered = page.getByRole('img', { name: /^Rolled profile: .* at the rim, for a wall of .* at the knot$/ });
     expect(await gathered.count()).toBe(['ball', 'pouch', 'oval', 'teardrop', 'whole-core'].includes(form) ? 1 : 0);
     // What runs off a desk's screen is found by scrolling; it must be little.
-    const high = await page.evaluate(() => document.documentElement.scrollHeight);
+    const high = await pageHeight(page);
     expect({ form, high: Math.max(800, high) }).toEqual({ form, high: 800 });
   });
 }

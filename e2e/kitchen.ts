@@ -77,6 +77,15 @@ export async function type(page: Page, field: string, text: string): Promise<voi
   await box.pressSequentially(text);
 }
 
+/** How high the page is without what rings in every room: timers of other tests are not this page's. */
+export async function pageHeight(page: Page): Promise<number> {
+  return await page.evaluate(
+    () =>
+      document.documentElement.scrollHeight -
+      [...document.querySelectorAll('aside')].reduce((sum, strip) => sum + strip.clientHeight, 0),
+  );
+}
+
 /** Types into a search as a person does: it is in sight first, then typed into. */
 export async function search(page: Page, field: string, text: string): Promise<void> {
   const box = page.getByRole('combobox', { name: field });

@@ -23,6 +23,8 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'Europe/London',
     trace: 'on-first-retry',
+    // What tests cut off must be cut off; one test opens the page from the browser itself.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

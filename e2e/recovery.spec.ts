@@ -142,6 +142,48 @@ test('three minutes of frying without a connection: all that was done goes over 
     .toBeLessThan(15);
 });
 
+test.describe('from the browser itself', () => {
+  test.use({ serviceWorkers: 'allow' });
+  test('opened anew while the server is away: the stove, its pieces and the timers are there, and go on', async ({
+    page,
+    context,
+  }) => {
+    const id = await batchOf(/mackerel/);
+    await page.goto(`${product.address}/fire/${id}`);
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await page.reload();
+    await page.getByText('20 times', { exact: true }).click();
+    await lightStove(page);
+    await page.getByRole('button', { name: /^Dropped/ }).click();
+    const pieces = page.getByRole('button', { name: /^Piece \d+, / });
+    await pieces.first().click();
+    await page.getByRole('button', { name: 'One burst' }).click();
+    const strip = page.getByRole('list', { name: 'Timers' });
+    await expect(strip).toContainText('Burst piece 1 in the oven');
+    await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length).toBe(2);
+    const many = await pieces.count();
+    await page.waitForTimeout(2500);
+    await context.setOffline(true);
+    await page.reload();
+    await expect(pieces).toHaveCount(many);
+    await expect(page.getByText('The server does not answer.', { exact: false }).first()).toBeVisible();
+    await expect(strip).toContainText('Burst piece 1 in the oven');
+    // Its clock is right though nobody could be asked.
+    const { acts, startedAt, speed } = await read<Stove>(`/batches/${id}/stove`);
+    const shown = await pieces.first().getAttribute('aria-label');
+    const [, minutes, seconds] = /(\d+):(\d\d) in the oil/.exec(shown!)!;
+    const trulyS = ((Date.now() - Date.parse(startedAt)) / 1000) * speed - acts[0]!.act.atS;
+    expect(Math.abs(60 * Number(minutes) + Number(seconds) - trulyS)).toBeLessThan(1.5 * speed);
+    await page.keyboard.press('l');
+    await expect(pieces).toHaveCount(0);
+    await context.setOffline(false);
+    await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length, { timeout: 20_000 }).toBe(3);
+    await expect(page.getByText('The server does not answer.', { exact: false })).toHaveCount(0);
+    await expect(page.getByTestId('oil-now')).toHaveText(/^\d+$/);
+    await expect(pieces).toHaveCount(0);
+  });
+});
+
 test('a plan edited while the server is away is kept, through a reload, and saved when it is back', async ({
   page,
   context,

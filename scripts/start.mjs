@@ -1,6 +1,6 @@
 // npm start: everything a fresh machine needs, then the product. See README for the options.
 import { spawn } from 'node:child_process';
-import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { buildStale } from './build.mjs';
@@ -39,7 +39,9 @@ function claim(data) {
   }
   return (state) => {
     try {
-      writeFileSync(file, JSON.stringify({ pid: process.pid, ...state }));
+      // Whoever reads it finds the whole of it, at any moment.
+      writeFileSync(`${file}.new`, JSON.stringify({ pid: process.pid, ...state }));
+      renameSync(`${file}.new`, file);
     } catch (cause) {
       giveUp(`The folder ${data} cannot be written (${cause.code}).`);
     }

@@ -3,4 +3,8 @@ import '@fontsource-variable/atkinson-hyperlegible-next';
 import { createRoot } from 'react-dom/client';
 import { App } from './app/App';
 
+// After the first opening the page comes from the browser: also while the server is away.
+if (import.meta.env.PROD && 'serviceWorker' in navigator)
+  window.addEventListener('load', () => void navigator.serviceWorker.register('/sw.js').catch(() => undefined));
+
 createRoot(document.getElementById('root')!).render(<App />);

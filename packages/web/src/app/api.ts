@@ -11,6 +11,7 @@ import type {
   StartPoint,
 } from '@ember-fold/core';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { keepAnswer, keptAnswer } from './keptAnswers';
 import { serverAnswered } from './useOnline';
 
 export interface ApiProblem {
@@ -119,10 +120,24 @@ export interface StarterAsk {
 
 const fetchJson = fetchBaseQuery({ baseUrl: '/api', fetchFn: (input, init) => fetch(input, init) });
 
+/** What every page needs before it can show a figure; as last told, where the server cannot be asked. */
+const KEPT = new Set(['/kitchen', '/ingredients', '/flours', '/oils', '/timers']);
+
 /** Every request also tells the page whether the server is there. */
 const request: typeof fetchJson = async (args, queryApi, options) => {
   const result = await fetchJson(args, queryApi, options);
   const away = result.error?.status === 'FETCH_ERROR';
+  if (typeof args === 'string' && KEPT.has(args)) {
+    if (result.data !== undefined) void keepAnswer(args, result.data);
+    else if (away) {
+      serverAnswered(false);
+      const kept = await keptAnswer<object>(args);
+      // A time that was told has gone on meanwhile.
+      if (kept && 'nowMs' in kept.answer)
+        return { data: { ...kept.answer, nowMs: Number(kept.answer.nowMs) + kept.agoMs } };
+      if (kept) return { data: kept.answer };
+    }
+  }
   if (result.data !== undefined || !away) serverAnswered(true);
   else if (!queryApi.signal.aborted) serverAnswered(false);
   return result;

@@ -17,6 +17,12 @@ export interface Timer {
   readonly stoppedMs: number | null;
 }
 
+/** Adds an acknowledged act in its place; the answer to it may have brought it already. */
+export function withCookAct(acts: readonly StoredCookAct[], stored: StoredCookAct): StoredCookAct[] {
+  if (acts.some((known) => known.seq === stored.seq)) return [...acts];
+  return [...acts, stored].sort((a, b) => a.seq - b.seq);
+}
+
 /** Run-sheets and timers; changes come by the live stream. */
 export const cookApi = api.injectEndpoints({
   endpoints: (build) => ({
@@ -26,6 +32,8 @@ export const cookApi = api.injectEndpoints({
         noteServerTime(nowMs);
         return acts;
       },
+      // An answer that was asked before the last act may come after it: acts are only ever added.
+      merge: (now, told) => told.reduce(withCookAct, [...now]),
       providesTags: ['Cook'],
     }),
     timers: build.query<Timer[], void>({

@@ -11,6 +11,11 @@ const selectKitchen = api.endpoints.kitchen.select();
 let saving = false;
 let changes = 0;
 
+/** Whether a change is still on its way: what the server has is not what counts then. */
+export function isKitchenSaving(): boolean {
+  return saving;
+}
+
 /** Changes the kitchen: every figure follows at once, the server a moment later, one save at a time. */
 export function editKitchen(change: (kitchen: Kitchen) => Kitchen): void {
   store.dispatch(api.util.updateQueryData('kitchen', undefined, (row) => ({ ...row, kitchen: change(row.kitchen) })));

@@ -1,18 +1,16 @@
 import type { CookAct } from '@ember-fold/core';
 import { useEffect } from 'react';
 import { api } from './api';
-import { cookApi, type StoredCookAct, type Timer } from './cookApi';
+import { isKitchenSaving } from './editKitchen';
+import { keepAnswer, takeGiven } from './keptAnswers';
+import { cookApi, type StoredCookAct, type Timer, withCookAct } from './cookApi';
 import { noteServerTime } from './serverClock';
 import { store } from './store';
 import { serverAnswered } from './useOnline';
 
 const RETRY_MS = 1200;
-/** What is told while a page opens is held up by its scripts: the time is asked once more when it rests. */
-const ASK_TIME_MS = 1000;
 /** No word for so long: the stream is dead though nobody said so. The server beats each 10 s. */
 const SILENT_MS = 25_000;
-
-const ASK = { forceRefetch: true, subscribe: false } as const;
 
 interface Told {
   readonly nowMs: number;
@@ -20,12 +18,6 @@ interface Told {
   readonly timer?: Timer;
   readonly batchId?: string;
   readonly stored?: StoredCookAct;
-}
-
-/** Adds an acknowledged act in its place; the answer to it may have brought it already. */
-export function withCookAct(acts: readonly StoredCookAct[], stored: StoredCookAct): StoredCookAct[] {
-  if (acts.some((known) => known.seq === stored.seq)) return [...acts];
-  return [...acts, stored].sort((a, b) => a.seq - b.seq);
 }
 
 /** One change of one timer, as the server keeps it. */
@@ -42,6 +34,10 @@ function take(event: string, told: Told): void {
     const { timer } = told;
     dispatch(cookApi.util.updateQueryData('timers', undefined, (now) => withTimer(now, timer)));
   }
+  if (event === 'timers' || event === 'timer') {
+    const timers = cookApi.endpoints.timers.select()(store.getState()).data;
+    void keepAnswer('/timers', { timers, nowMs: told.nowMs });
+  }
   if (event === 'stove') dispatch(api.util.invalidateTags(['Stoves', 'Batches', 'Order']));
   if (event === 'cook' && told.batchId && told.stored) {
     const { batchId, stored } = told;
@@ -54,19 +50,25 @@ export function useLive(): void {
   useEffect(() => {
     let source: EventSource | null = null;
     let timer: ReturnType<typeof setTimeout> | undefined;
-    let asking: ReturnType<typeof setTimeout> | undefined;
     let heardMs = performance.now();
     const connect = () => {
       source?.close();
       clearTimeout(timer);
-      clearTimeout(asking);
       heardMs = performance.now();
       source = new EventSource('/api/live');
       source.onopen = () => {
         serverAnswered(true);
         // What happened on run-sheets meanwhile.
         store.dispatch(api.util.invalidateTags(['Cook', 'Stoves']));
-        asking = setTimeout(() => void store.dispatch(cookApi.endpoints.timers.initiate(undefined, ASK)), ASK_TIME_MS);
+        if (takeGiven())
+          store.dispatch(
+            api.util.invalidateTags([
+              'Flours',
+              'Ingredients',
+              'Oils',
+              ...(isKitchenSaving() ? [] : ['Kitchen' as const]),
+            ]),
+          );
       };
       source.onerror = () => {
         serverAnswered(false);
@@ -90,7 +92,6 @@ export function useLive(): void {
     window.addEventListener('online', connect);
     return () => {
       clearTimeout(timer);
-      clearTimeout(asking);
       clearInterval(watch);
       source?.close();
       document.removeEventListener('visibilitychange', onSeen);

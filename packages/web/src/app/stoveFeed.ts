@@ -1,5 +1,6 @@
 import { useCallback, useSyncExternalStore } from 'react';
 import { api, type ApiProblem, problemOf, type Stove, type StoredAct, type StoredReading } from './api';
+import { dropAnswer, keepAnswer, keptAnswer } from './keptAnswers';
 import { store } from './store';
 import { serverAnswered } from './useOnline';
 
@@ -24,7 +25,25 @@ const NOTHING: Followed = { known: null, problem: null };
 const followed = new Map<string, Followed>();
 const watchers = new Map<string, Set<() => void>>();
 
+const KEEP_EACH_MS = 2000;
+/** As many of the newest readings are kept: pieces in the pot are replayed through them. */
+const MOST_KEPT = 3000;
+const keyOf = (batchId: string) => `stove ${batchId}`;
+const keptAtMs = new Map<string, number>();
+
+/** What is known, at most every other second; what was done, at once. */
+function keep(batchId: string, known: KnownStove, before: KnownStove | null): void {
+  if (known.ended) return void dropAnswer(keyOf(batchId));
+  const nowMs = performance.now();
+  if (known.acts === before?.acts && nowMs - (keptAtMs.get(batchId) ?? -Infinity) < KEEP_EACH_MS) return;
+  keptAtMs.set(batchId, nowMs);
+  const nowS = known.clock.nowS + ((nowMs - known.clock.atMs) / 1000) * known.stove.speed;
+  const stove = { ...known.stove, acts: known.acts, readings: known.readings.slice(-MOST_KEPT), nowS };
+  void keepAnswer(keyOf(batchId), stove satisfies Stove);
+}
+
 function put(batchId: string, next: Followed): void {
+  if (next.known) keep(batchId, next.known, followed.get(batchId)?.known ?? null);
   followed.set(batchId, next);
   watchers.get(batchId)?.forEach((watcher) => watcher());
 }
@@ -34,10 +53,16 @@ function change(batchId: string, how: (known: KnownStove) => KnownStove): void {
   if (known) put(batchId, { known: how(known), problem: null });
 }
 
-/** A stove that was just lit, or read whole. */
+/**
+ * A stove that was just lit, or read whole. What is known already and lies after it stays: an
+ * answer may come after what the stream has told since it was asked.
+ */
 export function takeStove(stove: Stove): void {
-  const { batchId, acts, readings, nowS, endedAt } = stove;
+  const { batchId, nowS, endedAt } = stove;
   const clock = { nowS, atMs: performance.now() };
+  const before = followed.get(batchId)?.known;
+  const acts = later(stove.acts, before?.acts);
+  const readings = later(stove.readings, before?.readings);
   put(batchId, { known: { stove, acts, readings, ended: endedAt !== null, clock }, problem: null });
   connect();
 }
@@ -60,16 +85,36 @@ function takeReadings(batchId: string, told: readonly StoredReading[], nowS: num
   });
 }
 
+/** What was answered, and after it what is known beyond. */
+function later<T extends { readonly seq: number }>(told: readonly T[], known: readonly T[] = []): readonly T[] {
+  const beyond = known.filter(({ seq }) => seq > lastSeq(told));
+  return beyond.length > 0 ? [...told, ...beyond] : told;
+}
+
 const lastSeq = (list: readonly { readonly seq: number }[]): number => list[list.length - 1]?.seq ?? 0;
+
+/** The server cannot be asked: the stove goes on from what this browser keeps of it, by the device's clock. */
+async function takeKept(batchId: string): Promise<void> {
+  const kept = await keptAnswer<Stove>(keyOf(batchId));
+  if (!kept || followed.get(batchId)?.known) return;
+  const { answer, agoMs } = kept;
+  takeStove({ ...answer, nowS: answer.nowS + (agoMs / 1000) * answer.speed });
+}
 
 /** Everything recorded so far; asked again until the server answers. */
 async function load(batchId: string): Promise<void> {
   const result = await store.dispatch(api.endpoints.stove.initiate(batchId, { forceRefetch: true, subscribe: false }));
-  if (!watchers.get(batchId)?.size || followed.get(batchId)?.known) return;
+  if (!watchers.get(batchId)?.size) return;
   if (result.data) return takeStove(result.data);
+  if (followed.get(batchId)?.known) return void retryLoad(batchId);
   const problem = problemOf(result.error);
   put(batchId, { known: null, problem });
-  if (problem.code === 'AWAY' || problem.code === 'NO_DATABASE') setTimeout(() => void load(batchId), RETRY_MS);
+  if (problem.code === 'AWAY') await takeKept(batchId);
+  if (problem.code === 'AWAY' || problem.code === 'NO_DATABASE') retryLoad(batchId);
+}
+
+function retryLoad(batchId: string): void {
+  setTimeout(() => void load(batchId), RETRY_MS);
 }
 
 let source: EventSource | null = null;

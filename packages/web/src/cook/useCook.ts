@@ -16,8 +16,8 @@ import {
 } from '@ember-fold/core';
 import { useEffect, useMemo, useState } from 'react';
 import { api } from '../app/api';
-import { cookApi } from '../app/cookApi';
-import { type CookTold, withCookAct } from '../app/live';
+import { cookApi, withCookAct } from '../app/cookApi';
+import type { CookTold } from '../app/live';
 import { onAnswer, send, useOutgoing } from '../app/outbox';
 import { serverNowMs } from '../app/serverClock';
 import { selectKitchenFor } from '../app/selectKitchen';
