@@ -99,6 +99,7 @@ try {
   await fry(page);
   await shoot(page, 'fire');
   await phone.goto(`${product.address}/fire/${squash.id}`);
+  await phone.getByTestId('oil-now').waitFor();
   await shoot(phone, 'fire-phone');
 } finally {
   await browser.close();

@@ -46,8 +46,14 @@ const Step = styled(Button)`
   strong {
     ${figureFont}
     display: block;
-    font-size: 21px;
-    line-height: 1.15;
+    font-size: 24px;
+    line-height: 1.1;
+  }
+  &[data-now] strong {
+    font-size: 29px;
+  }
+  &[data-now] .when {
+    font-size: 30px;
   }
   kbd {
     ${figureFont}

@@ -27,8 +27,8 @@ const Temperature = styled.div`
 
 const Verdict = styled.p<{ $bad: boolean }>`
   ${figureFont}
-  font-size: 21px;
-  line-height: 1.15;
+  font-size: 29px;
+  line-height: 1.05;
   color: ${({ theme, $bad }) => ($bad ? theme.hand : theme.good)};
   &[data-danger] {
     color: ${({ theme }) => theme.stop};

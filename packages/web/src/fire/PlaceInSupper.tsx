@@ -1,5 +1,6 @@
 import type { BatchDraft } from '@ember-fold/core';
 import { Link } from 'react-router';
+import { styled } from 'styled-components';
 import { api } from '../app/api';
 import { oilApi } from '../app/oilApi';
 import { selectKitchenFor } from '../app/selectKitchen';
@@ -7,6 +8,12 @@ import { useAppSelector } from '../app/store';
 import { Soft } from '../controls/Panel';
 import { listNames, potText } from '../text/fireWords';
 import { notForText } from '../text/oilText';
+
+const Place = styled.div`
+  display: grid;
+  gap: 6px;
+  margin-bottom: 12px;
+`;
 
 interface PlaceInSupperProps {
   readonly batchId: string;
@@ -29,7 +36,7 @@ export function PlaceInSupper({ batchId, draft }: PlaceInSupperProps) {
   );
   const before = places.slice(0, Math.max(0, own)).map(({ job }) => job.name);
   return (
-    <>
+    <Place>
       <p>{`In: ${pot}, ${kitchen.potOil ? kitchen.potOil.name : 'fresh oil'}.`}</p>
       {busy && (
         <p role="note">
@@ -46,6 +53,6 @@ export function PlaceInSupper({ batchId, draft }: PlaceInSupperProps) {
           <strong>{`After this one ${place.job.name} is not for ${notForText(place, kitchen.guests ?? [])}.`}</strong>
         </p>
       ))}
-    </>
+    </Place>
   );
 }

@@ -72,9 +72,17 @@ export function nextText(step: NextStep, list: string, temp: (c: number) => stri
   }
 }
 
-/** "1, 2 and 3" */
+/** "1, 2 and 3"; four or more in a row are "7 to 12". */
 export function listText(numbers: readonly number[]): string {
-  return listNames(numbers.map(String));
+  const rows: number[][] = [];
+  for (const number of numbers) {
+    const row = rows[rows.length - 1];
+    if (row && row[row.length - 1] === number - 1) row.push(number);
+    else rows.push([number]);
+  }
+  return listNames(
+    rows.flatMap((row) => (row.length >= 4 ? [`${row[0]} to ${row[row.length - 1]}`] : row.map(String))),
+  );
 }
 
 export function listNames(names: readonly string[]): string {

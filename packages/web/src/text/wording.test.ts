@@ -201,11 +201,12 @@ it('says what to do at the stove for every step and reason', () => {
   const off = nextText({ act: 'burner', reason: 'cut-heat', pieces: [], inS: 0, value: 0 }, '', temp);
   expect(off.what).toBe('Burner off');
   expect(off.why).toContain('never water');
-  expect([listText([]), listText([4]), listText([4, 5]), listText([1, 2, 3])]).toEqual([
+  expect([listText([]), listText([4]), listText([4, 5]), listText([1, 2, 3]), listText([1, 3, 4, 5, 6, 9])]).toEqual([
     '',
     '4',
     '4 and 5',
     '1, 2 and 3',
+    '1, 3 to 6 and 9',
   ]);
 });
 
