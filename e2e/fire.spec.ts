@@ -211,7 +211,10 @@ test('spoken commands act as the keys do, where the browser listens', async ({ p
   await page.getByRole('button', { name: 'Listen to me' }).click();
   const say = (text: string) =>
     page.evaluate((t) => (window as unknown as { hear: (t: string) => void }).hear(t), text);
-  const pieces = page.getByRole('button', { name: /^Piece \d, /, includeHidden: true });
+  // It goes on listening when the hand goes back to the pot.
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('region', { name: 'Tally' })).toContainText('Listening');
+  const pieces = page.getByRole('button', { name: /^Piece \d, / });
   await say('Dropped them');
   await expect(pieces).toHaveCount(6);
   await say('nothing of that kind');

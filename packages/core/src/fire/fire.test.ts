@@ -8,7 +8,7 @@ import { oilCautions } from '../oil/pot.js';
 import { doNext, type StovePlan } from './doNext.js';
 import { type FireAct, fireState, type OilReading } from './fireAct.js';
 import { ledgerFigures } from './ledgerFigures.js';
-import { oilNow } from './oilNow.js';
+import { type OilNow, oilNow } from './oilNow.js';
 import { predictPiece } from './predictPiece.js';
 import { simulateRun } from './simulateRun.js';
 
@@ -184,6 +184,10 @@ describe('what comes next', () => {
   });
 });
 
+const IN_BAND: OilNow = {
+  ...{ probeC: 158, lastC: 158, ratePerMin: 0, verdict: 'in-band', offC: 0, backInS: null, forecast: [] },
+};
+
 describe('set aside to the oven', () => {
   const on = (kind: 'drop' | 'lift' | 'aside' | 'oven-out' | 'burst', atS: number, pieces: number[]): FireAct => ({
     ...{ id: `${kind}${atS}`, atS, kind, pieces },
@@ -191,16 +195,7 @@ describe('set aside to the oven', () => {
   const core = (piece: number, tempC: number, atS = 520): FireAct => ({
     ...{ id: `c${piece}-${atS}`, atS, kind: 'core', piece, tempC, predictedC: 76 },
   });
-  const oil = {
-    probeC: 158,
-    lastC: 158,
-    ratePerMin: 0,
-    verdict: 'in-band',
-    offC: 0,
-    backInS: null,
-    forecast: [],
-  } as const;
-  const next = (acts: FireAct[], nowS: number) => doNext(fireState(acts, PIECES), STOVE, oil, [], nowS);
+  const next = (acts: FireAct[], nowS: number) => doNext(fireState(acts, PIECES), STOVE, IN_BAND, [], nowS);
   const lifted = [on('drop', 0, [1, 2, 3, 4]), on('lift', 500, [1, 2]), on('lift', 505, [3]), on('lift', 600, [4])];
 
   test('one core probed raw sends it and those lifted with it, but none that was probed well', () => {
@@ -235,20 +230,11 @@ test('free room in the pot is offered while the oil is ready and no hand is want
   const all = Array.from({ length: size }, (_, i) => i + 1);
   const acts: FireAct[] = [{ id: 'd', atS: 0, kind: 'drop', pieces: all }];
   const half: FireAct = { id: 'l', atS: 300, kind: 'lift', pieces: all.slice(0, Math.ceil(size / 2)) };
-  const oil = {
-    probeC: 158,
-    lastC: 158,
-    ratePerMin: 0,
-    verdict: 'in-band',
-    offC: 0,
-    backInS: null,
-    forecast: [],
-  } as const;
   const later = (liftAtS: number) => [
     { ...{ number: size, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 70, turnAtS: null }, liftAtS },
   ];
   const drop = (told: FireAct[], liftAtS: number, probeC = 158) =>
-    doNext(fireState(told, PIECES), STOVE, { ...oil, probeC }, later(liftAtS), 310).find((s) => s.act === 'drop');
+    doNext(fireState(told, PIECES), STOVE, { ...IN_BAND, probeC }, later(liftAtS), 310).find((s) => s.act === 'drop');
   expect(drop(acts, 700)).toBeUndefined();
   const offered = drop([...acts, half], 700)!;
   expect(offered).toMatchObject({ reason: 'room', inS: 0 });
@@ -261,13 +247,9 @@ test('free room in the pot is offered while the oil is ready and no hand is want
 
 test('a noisy probe does not make the burner advice flutter', () => {
   const at = (atS: number, acts: FireAct[], probeC: number) =>
-    doNext(
-      fireState(acts, PIECES),
-      STOVE,
-      { probeC, lastC: probeC, ratePerMin: 0, verdict: 'in-band', offC: 0, backInS: null, forecast: [] },
-      [],
-      atS,
-    ).find((step) => step.act === 'burner');
+    doNext(fireState(acts, PIECES), STOVE, { ...IN_BAND, probeC, lastC: probeC }, [], atS).find(
+      (step) => step.act === 'burner',
+    );
   fc.assert(
     fc.property(
       fc.boolean(),

@@ -9,6 +9,7 @@ import { fitText } from '../text/fireWords';
 import { CRUMB_NAME } from '../text/schoolText';
 import type { Printer } from '../text/printer';
 import { Listening } from './Listening';
+import type { Ear } from './useEar';
 
 interface MoreSheetProps {
   readonly printer: Printer;
@@ -16,14 +17,14 @@ interface MoreSheetProps {
   readonly onClose: () => void;
   readonly onTopUp: (m3: number) => void;
   readonly onOil: (tempC: number, spreadC: number) => void;
-  readonly onSpoken: (word: string) => void;
+  readonly ear: Ear;
 }
 
 /** A thermometer read by eye is this far off, at most, °C. */
 const TYPED_SPREAD_C = 3;
 
 /** What is done less often: oil added, oil read without a probe, commands by voice, what the stove is like. */
-export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, onSpoken }: MoreSheetProps) {
+export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, ear }: MoreSheetProps) {
   const [m3, setM3] = useState(0.0002);
   const [tempC, setTempC] = useState(158);
   const done = (act: () => void) => () => {
@@ -64,7 +65,7 @@ export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, onSpoken }: M
       <PanelTitle as="h3" style={{ marginTop: 14 }}>
         By voice
       </PanelTitle>
-      <Listening onSpoken={onSpoken} />
+      <Listening ear={ear} />
       <PanelTitle as="h3" style={{ marginTop: 14 }}>
         What this stove is like
       </PanelTitle>

@@ -1,0 +1,22 @@
+import { useEffect, useRef } from 'react';
+import { useNavigate } from 'react-router';
+import { api, problemOf } from '../app/api';
+
+/**
+ * Ends a batch, and goes on from there: to the ledger, or to what is fried next.
+ * @param ended by this hand or by another
+ */
+export function useEnd(batchId: string, ended: boolean) {
+  const navigate = useNavigate();
+  const [finish, finishing] = api.useFinishBatchMutation();
+  const goOn = useRef(`/ledger/${batchId}`);
+  useEffect(() => {
+    if (ended) void navigate(goOn.current, { replace: true });
+  }, [ended, navigate]);
+  const end = async (then = `/ledger/${batchId}`) => {
+    goOn.current = then;
+    const result = await finish(batchId);
+    if ('data' in result && result.data) await navigate(then, { replace: true });
+  };
+  return { end, problem: finishing.error ? problemOf(finishing.error).message : null };
+}
