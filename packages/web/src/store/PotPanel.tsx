@@ -31,7 +31,7 @@ export function PotPanel() {
   const { pot, otherPots = [] } = kitchen;
   // One oil stands in one pot.
   const oils: Record<string, string> = {
-    [FRESH]: 'Fresh oil, not kept',
+    [FRESH]: 'Fresh oil',
     ...Object.fromEntries(
       kept
         .filter(({ oil, state }) => !state.isGone && oil.id !== kitchen.potOilId)
@@ -132,8 +132,8 @@ export function PotPanel() {
       </PanelTitle>
       <WayList aria-label="Other pots">
         {otherPots.map((other, i) => (
-          <li key={`${i} ${other.name}`}>
-            <div>
+          <li key={`${i} ${other.name}`} style={{ flexWrap: 'wrap' }}>
+            <div style={{ flex: '1 1 200px' }}>
               <strong>{other.name}</strong>
               <Soft>{`${printer.mm(other.pot.diameterM)} across, ${printer.ml(other.pot.oilM3)}, ${plain(other.pot.burnerW, 0)} W`}</Soft>
             </div>
