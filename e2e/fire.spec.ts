@@ -124,10 +124,12 @@ test('a probe of one’s own: its lines are on the page within a second, on two 
   await page.goto(`${URL_BASE()}/fire/${id}`);
   await page.getByRole('button', { name: /Who reads the oil/ }).click();
   await page.getByRole('option', { name: 'Probe in the pot' }).click();
-  await lightStove(page);
-  await expect(page.getByRole('region', { name: 'Oil now' })).toContainText('pot probe');
+  // Another device stands at the start while this one lights it.
   const other = await context.newPage();
   await other.goto(`${URL_BASE()}/fire/${id}`);
+  await expect(other.getByRole('button', { name: 'Start the stove' })).toBeVisible();
+  await lightStove(page);
+  await expect(page.getByRole('region', { name: 'Oil now' })).toContainText('pot probe');
   await expect(other.getByTestId('oil-now')).toHaveText('–');
   const line = (n: number, c: number) => `pot-probe ${n} ${new Date().toISOString()} temperature ${c} C`;
   const send = (body: string) =>

@@ -32,6 +32,8 @@ const NEAR_SHARE = 0.0025;
 const NEAR_TSP = 1 / 16;
 const MOST_TSP = 12;
 const MOST_TBSP = 8;
+/** What reading back may add to an amount that lies on a limit. */
+const EXACT = 1e-9;
 
 interface Amount {
   readonly text: string;
@@ -74,8 +76,8 @@ function measured(ml: number, { cupMl, teaspoonMl }: Measures): Amount | null {
   let best: Amount | null = null;
   for (const way of WAYS) {
     // Nobody counts thirty teaspoons.
-    if (way[0] === 'tsp' && ml > MOST_TSP * teaspoonMl) continue;
-    if (way[0] === 'tbsp' && ml > MOST_TBSP * unitMl.tbsp) continue;
+    if (way[0] === 'tsp' && ml > MOST_TSP * teaspoonMl * (1 + EXACT)) continue;
+    if (way[0] === 'tbsp' && ml > MOST_TBSP * unitMl.tbsp * (1 + EXACT)) continue;
     const amount = amountIn(ml, way, unitMl);
     if (!amount) continue;
     if (Math.abs(amount.ml - ml) <= near) return amount;

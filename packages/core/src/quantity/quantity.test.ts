@@ -102,7 +102,8 @@ test('printing is settled: what is printed, read and printed again stays the sam
         expect(printMass(read!, density, units, measures)).toBe(text);
       },
     ),
-    { numRuns: 400 },
+    // An amount that lies on a limit of its measure, less what rounding adds.
+    { numRuns: 400, examples: [[0.0266903125, 223, 'cups', METRIC_MEASURES]] },
   );
 });
 

@@ -21,6 +21,8 @@ interface Followed {
 
 const RETRY_MS = 1200;
 const KEPT_MS = 3000;
+/** As many stoves the server tells on one stream. */
+const MOST_FOLLOWED = 8;
 const NOTHING: Followed = { known: null, problem: null };
 const followed = new Map<string, Followed>();
 const watchers = new Map<string, Set<() => void>>();
@@ -101,8 +103,8 @@ async function takeKept(batchId: string): Promise<void> {
   takeStove({ ...answer, nowS: answer.nowS + (agoMs / 1000) * answer.speed });
 }
 
-/** Everything recorded so far; asked again until the server answers. */
-async function load(batchId: string): Promise<void> {
+/** Everything recorded so far; asked again until the server answers. Also when a stove was lit elsewhere meanwhile. */
+export async function loadStove(batchId: string): Promise<void> {
   const result = await store.dispatch(api.endpoints.stove.initiate(batchId, { forceRefetch: true, subscribe: false }));
   if (!watchers.get(batchId)?.size) return;
   if (result.data) return takeStove(result.data);
@@ -114,7 +116,7 @@ async function load(batchId: string): Promise<void> {
 }
 
 function retryLoad(batchId: string): void {
-  setTimeout(() => void load(batchId), RETRY_MS);
+  setTimeout(() => void loadStove(batchId), RETRY_MS);
 }
 
 let source: EventSource | null = null;
@@ -126,7 +128,8 @@ let retry: ReturnType<typeof setTimeout> | undefined;
  * where each of them stands, so nothing is told twice and nothing left out.
  */
 function connect(anew = false): void {
-  const live = [...followed].flatMap(([id, { known }]) => (known && !known.ended ? [{ id, known }] : []));
+  const lit = [...followed].flatMap(([id, { known }]) => (known && !known.ended ? [{ id, known }] : []));
+  const live = lit.slice(-MOST_FOLLOWED);
   const who = live.map(({ id }) => id).join();
   if (!anew && source !== null && who === streamed) return;
   clearTimeout(retry);
@@ -174,7 +177,7 @@ export function useStoveFeed(batchId: string): Followed {
     (watcher: () => void) => {
       const set = watchers.get(batchId) ?? new Set();
       watchers.set(batchId, set.add(watcher));
-      if (set.size === 1 && !followed.get(batchId)?.known) void load(batchId);
+      if (set.size === 1 && !followed.get(batchId)?.known) void loadStove(batchId);
       return () => {
         set.delete(watcher);
         // From one room to the next it is looked at again at once.

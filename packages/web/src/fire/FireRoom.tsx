@@ -1,5 +1,7 @@
+import { useEffect } from 'react';
 import { useParams } from 'react-router';
-import { takeStove } from '../app/stoveFeed';
+import { api } from '../app/api';
+import { loadStove, takeStove } from '../app/stoveFeed';
 import { Page } from '../controls/Page';
 import { Panel, Problem, Soft } from '../controls/Panel';
 import { Burning } from './Burning';
@@ -14,6 +16,12 @@ export function FireRoom() {
 
 function Stove({ batchId }: { readonly batchId: string }) {
   const stove = useStove(batchId);
+  const { data: lit = [] } = api.useStovesQuery();
+  // Lit on another device while this one stood at the start.
+  const litElsewhere = stove.problem?.code === 'NO_STOVE' && lit.some((one) => one.batchId === batchId);
+  useEffect(() => {
+    if (litElsewhere) void loadStove(batchId);
+  }, [litElsewhere, batchId]);
   if (stove.live) return <Burning batchId={batchId} stove={{ ...stove, live: stove.live }} />;
   return (
     <Page>

@@ -59,6 +59,9 @@ const One = styled.li`
   }
 `;
 
+/** More pots than a hob has rings are not watched at once. */
+const MOST = 5;
+
 /** Due this soon, it is what a hand does now. */
 const NOW_S = 10;
 
@@ -141,7 +144,7 @@ export function PotBar() {
   const { pathname } = useLocation();
   const shown = /^\/fire\/([^/]+)/.exec(pathname)?.[1] ?? null;
   const others = lit.filter(({ batchId }) => batchId !== shown);
-  const mine = others.filter(({ batchId }) => watched.includes(batchId));
+  const mine = others.filter(({ batchId }) => watched.includes(batchId)).slice(-MOST);
   const elsewhere = others.filter(({ batchId }) => !watched.includes(batchId));
   const nextId = mine[0]?.batchId;
   useEffect(() => {
