@@ -36,6 +36,40 @@ function set(next: typeof items): void {
   watchers.forEach((watcher) => watcher());
 }
 
+const JOURNAL = 'ember.journal.';
+
+/** At once, before the database has it: a page closed in the same moment loses nothing that was shown. */
+function journal(item: Outgoing): void {
+  try {
+    localStorage.setItem(JOURNAL + item.id, JSON.stringify({ item, wallMs: Date.now() }));
+  } catch {
+    // A full or forbidden storage: the database has it a moment later.
+  }
+}
+
+function unjournal(id: string): void {
+  try {
+    localStorage.removeItem(JOURNAL + id);
+  } catch {
+    // It was never there.
+  }
+}
+
+/** What the database did not get in time, oldest first. */
+function journalled(): readonly Outgoing[] {
+  try {
+    return Object.keys(localStorage)
+      .filter((key) => key.startsWith(JOURNAL))
+      .map((key) => JSON.parse(localStorage.getItem(key)!) as { item: Outgoing; wallMs: number })
+      .sort((a, b) => a.wallMs - b.wallMs)
+      .map(({ item }) => item);
+  } catch {
+    return [];
+  }
+}
+// Before this page writes its own.
+const leftBehind = journalled();
+
 /** Without a database in the browser everything lives as long as the page. */
 const database: Promise<IDBPDatabase<Schema> | null> = openDB<Schema>(NAME, 1, {
   upgrade: (db) => void db.createObjectStore('outgoing', { autoIncrement: true }),
@@ -44,21 +78,26 @@ const database: Promise<IDBPDatabase<Schema> | null> = openDB<Schema>(NAME, 1, {
 /** What was left behind when the page was closed goes first. */
 const loaded: Promise<void> = database
   .then(async (db) => {
-    if (!db) return;
-    const [keys, values] = await Promise.all([db.getAllKeys('outgoing'), db.getAll('outgoing')]);
+    const [keys, values] = db
+      ? await Promise.all([db.getAllKeys('outgoing'), db.getAll('outgoing')])
+      : [[] as number[], [] as Outgoing[]];
     const known = new Set(shown.map((item) => item.id));
     const kept = values.flatMap((item, i) => (known.has(item.id) ? [] : [{ key: keys[i]!, item }]));
-    set([...kept, ...items]);
+    kept.forEach(({ item }) => known.add(item.id));
+    const late = leftBehind.flatMap((item) => (known.has(item.id) ? [] : [{ key: null, item }]));
+    set([...kept, ...late, ...items]);
     void sendAll();
   })
   .catch(() => undefined);
 
 /** Takes an act: shown at once, kept in the browser, then handed over in order until it is acknowledged. */
 export async function send(item: Outgoing): Promise<void> {
+  journal(item);
   set([...items, { key: null, item }]);
   const db = await database;
   await loaded;
   const key = db ? await db.add('outgoing', item).catch(() => null) : null;
+  if (key !== null) unjournal(item.id);
   if (key !== null) set(items.map((one) => (one.item.id === item.id && one.key === null ? { key, item } : one)));
   void sendAll();
 }
@@ -82,6 +121,7 @@ async function sendAll(): Promise<void> {
       const told = answer.error ? { refusal: problemOf(answer.error).message } : { data: answer.data };
       answered.get(item.lane)?.forEach((listener) => listener(item, told));
       set(items.filter((one) => one.item.id !== item.id));
+      unjournal(item.id);
       const db = await database;
       if (db && key !== null) await db.delete('outgoing', key).catch(() => undefined);
     }
