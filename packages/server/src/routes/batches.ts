@@ -8,7 +8,7 @@ import { pantryNow, requireKnownDraft } from './kitchenNow.js';
 import { SCHEMAS, validate } from './validate.js';
 
 /** Batches being planned or fried: list, make, read, save, delete. */
-export function batchRoutes({ gate, stoves, clockMs }: Context): Router {
+export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
   const router = Router();
 
   router.get('/', async (_req, res) => {
@@ -82,6 +82,7 @@ export function batchRoutes({ gate, stoves, clockMs }: Context): Router {
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
     if (!(await deleteBatch(gate, id))) throw new ApiError('NO_BATCH');
     stoves.out(id);
+    live.tell({ kind: 'stove', batchId: id, lit: false });
     res.status(204).end();
   });
 

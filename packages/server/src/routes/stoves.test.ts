@@ -67,7 +67,21 @@ test('two pots burn at once, each with its own ring and oil; one stream tells bo
   expect((await app.call('GET', '/api/oils')).body[0].events).toHaveLength(1);
 });
 
-test.each(['', 'x', `${randomUUID()}.0.0`, `${randomUUID()}.-1.0`, Array(9).fill(`${randomUUID()}.0.0`).join()])(
+test('a pot that was deleted is told as over, and the others of the page are told on', async () => {
+  const [gone, stays] = [await planned('Gone', 'squash-sage'), await planned('Stays', 'lentil-dill')];
+  await light(gone);
+  await light(stays);
+  await act(stays, { kind: 'skim' });
+  await app.call('DELETE', `/api/batches/${gone}`);
+  expect((await app.call('GET', '/api/stoves')).body).toHaveLength(1);
+  const heard = await listenTo(app, `/api/stoves/stream?of=${gone}.0.0,${stays}.0.0`, (all) => all.length >= 2);
+  expect(heard.map(({ event, data }) => [event, data['batchId']])).toEqual([
+    ['end', gone],
+    ['act', stays],
+  ]);
+});
+
+test.each(['', 'x', `${randomUUID()}.-1.0`, Array(9).fill(`${randomUUID()}.0.0`).join()])(
   'a stream of %j is refused by its field',
   async (of) => {
     const answer = await app.call('GET', `/api/stoves/stream?of=${of}`);

@@ -3,10 +3,9 @@ import { listOpenStoves, readStove } from '../db/stoveTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { type Followed, streamStoves } from './streamStoves.js';
-import { SCHEMAS, validate } from './validate.js';
 
 /** Who is where: batch id, then the act and the reading already held. */
-const FOLLOWED = /^([0-9a-f-]{36})\.(\d{1,15})\.(\d{1,10})$/;
+const FOLLOWED = /^([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})\.(\d{1,15})\.(\d{1,10})$/;
 /** As many pots as one page follows. */
 const MOST = 8;
 
@@ -29,13 +28,16 @@ export function stovesRoutes(context: Context): Router {
     const asked = String(req.query['of'] ?? '').split(',');
     if (asked.length > MOST) throw new ApiError('BAD_INPUT', `At most ${MOST} pots at once.`, 'of');
     const followed: Followed[] = [];
+    // One that was deleted meanwhile must not silence the others.
+    const gone: string[] = [];
     for (const one of asked) {
       const [, id, act, reading] = FOLLOWED.exec(one) ?? [];
-      const row = id && (await readStove(gate, validate<{ id: string }>(SCHEMAS.id, { id }).id));
-      if (!row) throw new ApiError('NO_STOVE', undefined, 'of');
-      followed.push({ row, mark: { act: Number(act), reading: Number(reading) } });
+      if (!id) throw new ApiError('BAD_INPUT', 'Each is a batch, its last act and its last reading.', 'of');
+      const row = await readStove(gate, id);
+      if (row) followed.push({ row, mark: { act: Number(act), reading: Number(reading) } });
+      else gone.push(id);
     }
-    await streamStoves(context, followed, res);
+    await streamStoves(context, followed, res, gone);
   });
 
   return router;

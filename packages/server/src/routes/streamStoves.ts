@@ -34,9 +34,16 @@ export function marksOf(req: Request): Mark {
 /**
  * Server-sent events of one stove, or of several on one connection: first what was missed of
  * each, then what happens; nothing twice, nothing left out. Each says whose it is.
+ * @param gone batches that have no stove any more: over, as far as the page goes
  */
-export async function streamStoves(context: Context, followed: readonly Followed[], res: Response): Promise<void> {
+export async function streamStoves(
+  context: Context,
+  followed: readonly Followed[],
+  res: Response,
+  gone: readonly string[] = [],
+): Promise<void> {
   res.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache, no-transform' });
+  gone.forEach((batchId) => res.write(`event: end\ndata: ${JSON.stringify({ batchId })}\n\n`));
   const ways = followed.map((one) => followOne(context, one, res));
   const beat = setInterval(() => res.write(': here\n\n'), HEARTBEAT_MS);
   res.on('close', () => {

@@ -206,7 +206,7 @@ export const api = createApi({
     }),
     deleteBatch: build.mutation<void, string>({
       query: (id) => ({ url: `/batches/${id}`, method: 'DELETE' }),
-      invalidatesTags: ['Batches', 'Shopping', 'Uses'],
+      invalidatesTags: ['Batches', 'Shopping', 'Uses', 'Stoves', 'Order'],
     }),
     stove: build.query<Stove, string>({ query: (id) => `/batches/${id}/stove`, providesTags: ['Stove'] }),
     stoves: build.query<LitStove[], void>({ query: () => '/stoves', providesTags: ['Stoves'] }),

@@ -57,15 +57,20 @@ function unjournal(id: string): void {
 
 /** What the database did not get in time, oldest first. */
 function journalled(): readonly Outgoing[] {
+  const found: { item: Outgoing; wallMs: number }[] = [];
   try {
-    return Object.keys(localStorage)
-      .filter((key) => key.startsWith(JOURNAL))
-      .map((key) => JSON.parse(localStorage.getItem(key)!) as { item: Outgoing; wallMs: number })
-      .sort((a, b) => a.wallMs - b.wallMs)
-      .map(({ item }) => item);
+    for (const key of Object.keys(localStorage).filter((one) => one.startsWith(JOURNAL))) {
+      try {
+        found.push(JSON.parse(localStorage.getItem(key)!) as (typeof found)[number]);
+      } catch {
+        // Half a record says nothing; it must not take the others with it.
+        localStorage.removeItem(key);
+      }
+    }
   } catch {
-    return [];
+    // A forbidden storage holds none.
   }
+  return found.sort((a, b) => a.wallMs - b.wallMs).map(({ item }) => item);
 }
 // Before this page writes its own.
 const leftBehind = journalled();
