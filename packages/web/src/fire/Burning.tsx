@@ -44,18 +44,25 @@ const Grid = styled.div`
   }
 `;
 
+/** On a phone the keys come right under the list: what is fried after this batch can wait. */
+const Later = styled.div`
+  @media (max-width: 760px) {
+    order: 1;
+  }
+`;
+
 /** What to do, and under it what was done: the keys stay in sight however long the list is. */
 const Side = styled.div`
   grid-area: side;
   display: flex;
   flex-direction: column;
-  justify-content: space-between;
-  gap: 14px;
+  gap: 10px;
 `;
 
 const Hand = styled.div`
   position: sticky;
   bottom: 0;
+  margin-top: auto;
   z-index: 2;
   padding-bottom: 14px;
   margin-bottom: -14px;
@@ -181,8 +188,10 @@ export function Burning({ batchId, stove }: { readonly batchId: string; readonly
                 judgedPiece !== null && pad.core(judgedPiece, tempC, fire.cores.get(judgedPiece) ?? null)
               }
             />
-            <SupperQueue batchId={batchId} />
           </div>
+          <Later>
+            <SupperQueue batchId={batchId} />
+          </Later>
           <Hand>
             <ActPad
               targets={pad.targets}

@@ -25,7 +25,7 @@ export function SupperQueue({ batchId }: { readonly batchId: string }) {
   if (after.length === 0 || !known) return null;
   const { kitchen, printer } = known;
   return (
-    <Panel aria-label="The rest of the supper" style={{ marginTop: 10, paddingBlock: 10 }}>
+    <Panel aria-label="The rest of the supper" style={{ paddingBlock: 10 }}>
       <Soft>Then in this oil</Soft>
       <Queue aria-label="Then in this oil">
         {after.map((place) => {
