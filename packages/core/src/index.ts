@@ -1,4 +1,4 @@
-export { CoreError, type CoreErrorCode, clamp } from './errors.js';
+export { CoreError, type CoreErrorCode } from './errors.js';
 export {
   celsiusFrom,
   CUSTOMARY_MEASURES,
@@ -25,7 +25,7 @@ export {
   type FormulaTotals,
   scaleFormula,
 } from './ingredient/formula.js';
-export { type Band, DOUGH_FAMILIES, type DoughFamily, doughFamily, type DoughFamilyId } from './dough/doughFamily.js';
+export { DOUGH_FAMILIES, type DoughFamily, doughFamily } from './dough/doughFamily.js';
 export { doughRise, pourTemp, type PourTemp, type Rise, type RiseSpec, yeastRate } from './dough/doughRise.js';
 export { doughFindings } from './dough/doughFindings.js';
 export { type FamilyJudgement, judgeFamily } from './dough/judgeFamily.js';
@@ -38,37 +38,24 @@ export {
   doughStiffness,
   stiffnessAtShift,
 } from './dough/doughFigures.js';
-export { coreTargetFor, type FillingMethod, type RawPart, REHEAT_C } from './filling/fillingSafety.js';
+export { coreTargetFor, REHEAT_C } from './filling/fillingSafety.js';
 export { type ThickenerChoice, thickenersFor } from './filling/freeLiquid.js';
 export { type FillingFigures, fillingFigures, SALT_BAND } from './filling/fillingFigures.js';
-export {
-  coolFilling,
-  type CoolingPlace,
-  type CoolingResult,
-  type CoolingSpec,
-  dishDepthM,
-} from './filling/coolFilling.js';
-export { type Coat, type CoatChoices, coatOf, type DryCoatId, NO_COAT, type WetCoatId } from './piece/coat.js';
-export { type EdgeId, EDGES } from './piece/edge.js';
+export { coolFilling, type CoolingResult, type CoolingSpec, dishDepthM } from './filling/coolFilling.js';
+export { type Coat, coatOf } from './piece/coat.js';
+export { EDGES } from './piece/edge.js';
 export { FORMS, formOf } from './piece/forms.js';
 export { cupSizes } from './piece/forms/cup.js';
 export { LEAF } from './piece/forms/ownCutter.js';
-export type { Form, FormId, Gathered, Piece, PieceSpec } from './piece/piece.js';
+export type { Form, Gathered, Piece, PieceSpec } from './piece/piece.js';
 export { rolledProfileM } from './piece/gather.js';
-export { type Membrane, outlineLengths, type Point, solveInset, solveMembrane } from './piece/membrane.js';
+export { type Membrane, outlineLengths, solveInset, solveMembrane } from './piece/membrane.js';
 export { eachOf, type PortionRun, portionRun } from './piece/portionRun.js';
 export { type Portioning, portioning } from './piece/portioning.js';
-export { cuttingOf } from './batch/cutDraft.js';
-export { OUTLINE_POINTS, cutterOutline, withOutline } from './batch/foldEdits.js';
-export { SCHOOLS, type SealTrade, sealTrade, withFill } from './batch/sealTrade.js';
-export {
-  type Burst,
-  type BurstCause,
-  type BurstCauseId,
-  type GlueId,
-  type SealChoices,
-  USUAL_SEAL,
-} from './piece/seal.js';
+export { cuttingOf } from './plan/cutDraft.js';
+export { OUTLINE_POINTS, cutterOutline, withOutline } from './plan/foldEdits.js';
+export { SCHOOLS, type SealTrade, sealTrade, withFill } from './plan/sealTrade.js';
+export { type Burst, type BurstCause } from './piece/seal.js';
 export { type Mesh, meshSection, meshVolumeM3, type PieceMesh, pieceMesh } from './piece/pieceMesh.js';
 export {
   createScale,
@@ -81,7 +68,7 @@ export {
   type SimulatedScale,
   stepScale,
   tareScale,
-} from './piece/simulatedScale.js';
+} from './simulated/simulatedScale.js';
 export {
   type Cutting,
   type CuttingSpec,
@@ -103,7 +90,6 @@ export { wrapsOf } from './piece/forms/roll.js';
 export { stripFolds } from './piece/forms/stripTriangle.js';
 export { FILL_BAND, type FoldBalance } from './piece/foldFindings.js';
 export { doughMaterial, fillingMaterial, type FryMaterial } from './frying/fryMaterial.js';
-export { TURN_SCHOOLS, type TurnSchool } from './frying/lying.js';
 export {
   coolPieceS,
   HARD_C,
@@ -124,7 +110,6 @@ export {
   oilCautions,
   oilChangeS,
   oilDensity,
-  type Pot,
   type PotLevels,
   potLevels,
   type PotState,
@@ -132,20 +117,11 @@ export {
   stepPot,
   warmUpS,
 } from './oil/pot.js';
-export { type FryJob, type FryOrder, fryOrder, type FryPlace, type Guests, type NotFor } from './oil/fryOrder.js';
-export {
-  type Oil,
-  type OilAdvice,
-  type OilCarries,
-  type OilEvent,
-  type OilReason,
-  type OilSigns,
-  type OilState,
-  oilState,
-} from './oil/oilHistory.js';
+export { type FryJob, type FryOrder, fryOrder, type FryPlace, type NotFor } from './oil/fryOrder.js';
+export { type Oil, type OilEvent, type OilSigns, type OilState, oilState } from './oil/oilHistory.js';
 export { OIL_KINDS, type OilKind } from './oil/oilKind.js';
 export { lotSizeFor, type LotRun, type LotSpec, oilBand, type OilBand, potRoom, runLots } from './oil/fryLots.js';
-export { type PieceBulk, pieceHeatCurve } from './oil/pieceHeat.js';
+export { type PieceBulk, pieceHeatCurve } from './frying/pieceHeat.js';
 export {
   createStove,
   dropIntoStove,
@@ -157,7 +133,7 @@ export {
   stepStove,
   topUpStove,
   stovePieceSpec,
-} from './oil/simulatedStove.js';
+} from './simulated/simulatedStove.js';
 export { backwardChain, type ChainStep } from './schedule/backwardChain.js';
 export {
   type FireAct,
@@ -173,40 +149,17 @@ export {
 export { type PiecePrediction, predictPiece, replayFry } from './fire/predictPiece.js';
 export { oilNow, type OilNow, type OilVerdict } from './fire/oilNow.js';
 export { doNext, type NextReason, type NextStep, roomInPot, type StovePlan } from './fire/doNext.js';
-export { type Mishaps, simulateRun, type SimulatedRun } from './fire/simulateRun.js';
-export { type LedgerFigures, ledgerFigures, type PlannedFigures, plannedFigures } from './fire/ledgerFigures.js';
-export {
-  type BatchDraft,
-  blankLengthM,
-  boilingPointC,
-  DEFAULT_KITCHEN,
-  USUAL_BOARD,
-  type FormulaRef,
-  type Kitchen,
-  type NamedPot,
-  type PotOil,
-  type Known,
-  pantryOf,
-  startTempC,
-  type StartState,
-} from './batch/draft.js';
-export type {
-  BatchPlan,
-  ColdPlan,
-  DoughPlan,
-  FillingPlan,
-  FoldPlan,
-  FryPlan,
-  HotPlan,
-  ServePlan,
-} from './batch/batchPlan.js';
-export { draftDough, draftFilling } from './batch/draftFigures.js';
-export { type CoolingWay, coolingWays } from './batch/planFilling.js';
-export { kitchenAtPot, potOf } from './batch/kitchenAtPot.js';
-export { friedInOil, fryJobOf, supperAfter, supperOrder } from './batch/supper.js';
-export { fryBodyOf, planBatch, planCold, planHot } from './batch/planBatch.js';
-export { type Finding, type FindingCode, type FindingTone, type Station, worstTone } from './batch/finding.js';
-export { newBatch, type Starter, type StarterId, STARTERS } from './batch/starters.js';
+export { type Mishaps, simulateRun, type SimulatedRun } from './simulated/simulateRun.js';
+export { type LedgerFigures, ledgerFigures } from './fire/ledgerFigures.js';
+export { type BatchDraft, blankLengthM, type FormulaRef } from './draft/draft.js';
+export type { BatchPlan, ColdPlan, DoughPlan, FillingPlan, FoldPlan, HotPlan, ServePlan } from './plan/batchPlan.js';
+export { draftDough, draftFilling } from './plan/draftFigures.js';
+export { type CoolingWay, coolingWays } from './plan/planFilling.js';
+export { kitchenAtPot, potOf } from './draft/kitchenAtPot.js';
+export { friedInOil, fryJobOf, supperAfter, supperOrder } from './plan/supper.js';
+export { fryBodyOf, planBatch, planCold, planHot } from './plan/planBatch.js';
+export { type Finding, type FindingCode, type FindingTone, type Station, worstTone } from './draft/finding.js';
+export { newBatch, type Starter, type StarterId, STARTERS } from './plan/starters.js';
 export {
   blankM2,
   doughEachKg,
@@ -227,18 +180,17 @@ export {
   withSizeFor,
   withThickener,
   withWorkedFormula,
-} from './batch/editDraft.js';
+} from './plan/editDraft.js';
 export {
   beliefDensity,
   type Felt,
-  type FlourBelief,
   flourBelief,
   type FlourObservation,
   LABEL_BELIEF,
   observeFlour,
 } from './learning/flourBelief.js';
-export { type BalanceWay, balanceWays } from './batch/balanceWays.js';
-export { cookAgain } from './batch/cookAgain.js';
+export { type BalanceWay, balanceWays } from './plan/balanceWays.js';
+export { cookAgain } from './plan/cookAgain.js';
 export {
   type Base,
   baseFormulaId,
@@ -276,10 +228,10 @@ export {
   FRY_SCHOOLS,
   type FrySchool,
   withSchool,
-} from './batch/fryArms.js';
+} from './plan/fryArms.js';
 export { CRUMB_ANSWERS, type CrumbAnswer, type CrumbRange, crumbRange } from './oil/crumbTest.js';
-export { type BakePlan, bakePlan, type SplitPlan, splitPlan } from './batch/bakePlan.js';
-export { type LotWay, type LotWayId, lotWays } from './batch/lotWays.js';
+export { type BakePlan, bakePlan, type SplitPlan, splitPlan } from './plan/bakePlan.js';
+export { type LotWay, type LotWayId, lotWays } from './plan/lotWays.js';
 export {
   type CheckAnswer,
   type CookAct,
@@ -298,11 +250,52 @@ export {
   type MeasureId,
   type RunStep,
   runSheet,
-} from './cook/runSheet.js';
-export { asCooked, MEASURE_RANGE, type PlanChange, planChanges } from './cook/asCooked.js';
+} from './plan/runSheet.js';
+export { asCooked, MEASURE_RANGE, type PlanChange, planChanges } from './plan/asCooked.js';
 export { callsBy, type Ringing, ringing } from './cook/ringing.js';
 export { type Danger, type DangerAsk, type DangerId, dangerOf } from './fire/danger.js';
 export { type FireBelief, fireBelief } from './fire/fireLearning.js';
 export { fitStove, type Found, type StoveFit, type StoveRecord } from './oil/fitStove.js';
 export { START_GATE, type StartPoint } from './fire/startGate.js';
 export { type OilByModel, oilByModel } from './fire/oilByModel.js';
+export {
+  type DoughFamilyId,
+  type CoolingPlace,
+  type FillingMethod,
+  type RawPart,
+  TURN_SCHOOLS,
+  type TurnSchool,
+  type StartState,
+  type CoatChoices,
+  type DryCoatId,
+  NO_COAT,
+  type WetCoatId,
+  type EdgeId,
+  type Point,
+  type BurstCauseId,
+  type GlueId,
+  type SealChoices,
+  USUAL_SEAL,
+} from './draft/choices.js';
+export type { FormId } from './draft/choices.js';
+export {
+  type Pot,
+  type Guests,
+  type FlourBelief,
+  type OilAdvice,
+  type OilCarries,
+  type OilReason,
+  boilingPointC,
+  DEFAULT_KITCHEN,
+  USUAL_BOARD,
+  type Kitchen,
+  type NamedPot,
+  type PotOil,
+  type Known,
+  pantryOf,
+  startTempC,
+} from './draft/kitchen.js';
+export { clamp } from './numeric/clamp.js';
+export { type Band } from './numeric/band.js';
+export { type PlannedFigures, plannedFigures } from './plan/plannedFigures.js';
+export type { FryPlan } from './frying/fryPlan.js';

@@ -1,23 +1,6 @@
+import { type DoughFamilyId } from '../draft/choices.js';
 import { CoreError } from '../errors.js';
-
-export type DoughFamilyId =
-  | 'rubbed-short'
-  | 'rubbed-wholemeal'
-  | 'hot-oil'
-  | 'coiled'
-  | 'scalded'
-  | 'cold-fat'
-  | 'egg-butter'
-  | 'soft-quick'
-  | 'yeast'
-  | 'starch-mash'
-  | 'sheet';
-
-/** Inclusive range. */
-export interface Band {
-  readonly least: number;
-  readonly most: number;
-}
+import { type Band } from '../numeric/band.js';
 
 export interface DoughFamily {
   readonly id: DoughFamilyId;

@@ -1,9 +1,12 @@
-import { clamp, requireWithin } from '../errors.js';
-import type { FlourBelief } from '../learning/flourBelief.js';
+import { requireWithin } from '../errors.js';
 import { type Formula, formulaTotals, type FormulaTotals } from '../ingredient/formula.js';
 import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
-import { type Band, type DoughFamily, doughFamily, type DoughFamilyId } from './doughFamily.js';
+import { type DoughFamily, doughFamily } from './doughFamily.js';
 import { sumDough } from './sumDough.js';
+import { type DoughFamilyId } from '../draft/choices.js';
+import type { FlourBelief } from '../draft/kitchen.js';
+import { clamp } from '../numeric/clamp.js';
+import { type Band } from '../numeric/band.js';
 
 /** What a formula alone does not say of a dough. */
 export interface DoughHow {

@@ -1,4 +1,4 @@
-import type { Finding } from '../batch/finding.js';
+import type { Finding } from '../draft/finding.js';
 import { DOUGH_FAMILIES } from './doughFamily.js';
 import { coldStiffness, type DoughFigures } from './doughFigures.js';
 import { type FamilyJudgement, judgeFamily } from './judgeFamily.js';

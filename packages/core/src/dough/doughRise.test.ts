@@ -1,9 +1,10 @@
 import fc from 'fast-check';
-import { type BatchDraft, DEFAULT_KITCHEN } from '../batch/draft.js';
-import { withFamily, withWorkedFormula } from '../batch/editDraft.js';
-import { planBatch } from '../batch/planBatch.js';
-import { newBatch } from '../batch/starters.js';
+import { type BatchDraft } from '../draft/draft.js';
+import { withFamily, withWorkedFormula } from '../plan/editDraft.js';
+import { planBatch } from '../plan/planBatch.js';
+import { newBatch } from '../plan/starters.js';
 import { doughRise, pourTemp, type RiseSpec, yeastRate, yeastStrength } from './doughRise.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const LEAN: RiseSpec = { yeastPercent: 1, sugarPercent: 0, saltPercent: 1.6, doughC: 26, placeC: 26, massKg: 1 };
 const minutes = (spec: Partial<RiseSpec>) => doughRise({ ...LEAN, ...spec }).doubleS! / 60;

@@ -1,4 +1,5 @@
-import { clamp, requireWithin } from '../errors.js';
+import { requireWithin } from '../errors.js';
+import { clamp } from '../numeric/clamp.js';
 
 /** Percent of flour, as baker's percent. */
 export interface RiseSpec {

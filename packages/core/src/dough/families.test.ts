@@ -1,15 +1,16 @@
 import fc from 'fast-check';
-import { DEFAULT_KITCHEN } from '../batch/draft.js';
-import { withFamily, withWorkedFormula } from '../batch/editDraft.js';
-import { worstTone } from '../batch/finding.js';
-import { planBatch } from '../batch/planBatch.js';
-import { newBatch } from '../batch/starters.js';
+import { withFamily, withWorkedFormula } from '../plan/editDraft.js';
+import { worstTone } from '../draft/finding.js';
+import { planBatch } from '../plan/planBatch.js';
+import { newBatch } from '../plan/starters.js';
 import { type Formula, scaleFormula } from '../ingredient/formula.js';
-import { DOUGH_FAMILIES, type DoughFamilyId } from './doughFamily.js';
+import { DOUGH_FAMILIES } from './doughFamily.js';
 import { doughFigures } from './doughFigures.js';
 import { doughFindings } from './doughFindings.js';
 import { judgeFamily } from './judgeFamily.js';
 import { WORKED_FORMULAS } from './workedFormulas.js';
+import { type DoughFamilyId } from '../draft/choices.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const IDS = DOUGH_FAMILIES.map((family) => family.id);
 const within = (value: number, { least, most }: { least: number; most: number }) => value >= least && value <= most;

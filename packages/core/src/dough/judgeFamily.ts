@@ -1,7 +1,9 @@
 import type { Formula } from '../ingredient/formula.js';
 import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
-import { type Band, DOUGH_FAMILIES, type DoughFamily, type DoughFamilyId } from './doughFamily.js';
+import { DOUGH_FAMILIES, type DoughFamily } from './doughFamily.js';
 import { type DoughFigures, doughFigures } from './doughFigures.js';
+import { type DoughFamilyId } from '../draft/choices.js';
+import { type Band } from '../numeric/band.js';
 
 /** How far a formula lies from one family; 0 sits in every band. */
 export interface FamilyJudgement {

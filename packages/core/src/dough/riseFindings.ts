@@ -1,4 +1,4 @@
-import type { Finding } from '../batch/finding.js';
+import type { Finding } from '../draft/finding.js';
 import type { DoughFigures } from './doughFigures.js';
 import { doughRise, pourTemp, type Rise } from './doughRise.js';
 

@@ -1,9 +1,10 @@
-import { doughFamily, type DoughFamilyId } from './doughFamily.js';
+import { doughFamily } from './doughFamily.js';
 import { flourAbsorption } from './doughFigures.js';
 import { sumDough } from './sumDough.js';
 import type { Formula, FormulaLine } from '../ingredient/formula.js';
 import type { Allergen, Ingredient } from '../ingredient/ingredient.js';
 import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
+import { type DoughFamilyId } from '../draft/choices.js';
 
 export type SideEffect =
   | 'never-firms'

@@ -1,5 +1,5 @@
 import type { Formula, FormulaLine } from '../ingredient/formula.js';
-import type { DoughFamilyId } from './doughFamily.js';
+import type { DoughFamilyId } from '../draft/choices.js';
 
 /** Grams as written on our own kitchen cards. */
 function card(lines: Readonly<Record<string, number>>, second: Readonly<Record<string, number>> = {}): Formula {

@@ -1,6 +1,5 @@
+import { type CoolingPlace } from '../draft/choices.js';
 import { requireWithin } from '../errors.js';
-
-export type CoolingPlace = 'room' | 'fridge' | 'ice-bath' | 'freezer';
 
 /** One way to cool a filling: a slab in a dish. */
 export interface CoolingSpec {

@@ -1,17 +1,19 @@
 import fc from 'fast-check';
 import { coolFilling, type CoolingSpec, dishDepthM, iceForBath } from './coolFilling.js';
-import { type BatchDraft, DEFAULT_KITCHEN } from '../batch/draft.js';
-import { draftFilling } from '../batch/draftFigures.js';
-import { withRaw } from '../batch/editDraft.js';
-import { planBatch, planCold } from '../batch/planBatch.js';
-import { coolingWays } from '../batch/planFilling.js';
-import { newBatch } from '../batch/starters.js';
+import { type BatchDraft } from '../draft/draft.js';
+import { draftFilling } from '../plan/draftFigures.js';
+import { withRaw } from '../plan/editDraft.js';
+import { planBatch, planCold } from '../plan/planBatch.js';
+import { coolingWays } from '../plan/planFilling.js';
+import { newBatch } from '../plan/starters.js';
 import { ingredientById } from '../ingredient/catalogue.js';
 import type { Formula } from '../ingredient/formula.js';
 import { fillingFigures } from './fillingFigures.js';
 import { fillingFindings } from './fillingFindings.js';
-import { coreTargetFor, type FillingMethod, keepsDays, type RawPart } from './fillingSafety.js';
+import { coreTargetFor, keepsDays } from './fillingSafety.js';
 import { FREE_BAND, thickenersFor } from './freeLiquid.js';
+import { type FillingMethod, type RawPart } from '../draft/choices.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const SPEC: CoolingSpec = { depthM: 0.04, startC: 60, place: 'fridge', roomC: 21, fridgeC: 4, covered: false };
 const cool = (change: Partial<CoolingSpec>) => coolFilling({ ...SPEC, ...change }, 20);

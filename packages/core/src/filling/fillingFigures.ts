@@ -1,8 +1,9 @@
-import { clamp, requireWithin } from '../errors.js';
+import { requireWithin } from '../errors.js';
 import { type Formula, formulaTotals, type FormulaTotals } from '../ingredient/formula.js';
 import { heldWaterKg } from './freeLiquid.js';
-import type { FillingMethod } from './fillingSafety.js';
 import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
+import type { FillingMethod } from '../draft/choices.js';
+import { clamp } from '../numeric/clamp.js';
 
 /** Usual salt of a savoury filling, percent of its cooked mass. */
 export const SALT_BAND = { least: 0.8, most: 1.6 } as const;

@@ -1,8 +1,9 @@
-import type { Finding } from '../batch/finding.js';
+import type { Finding } from '../draft/finding.js';
 import type { CoolingResult } from './coolFilling.js';
 import { type FillingFigures, SALT_BAND } from './fillingFigures.js';
-import { type FillingMethod, keepsDays, type RawPart } from './fillingSafety.js';
+import { keepsDays } from './fillingSafety.js';
 import { FREE_BAND } from './freeLiquid.js';
+import { type FillingMethod, type RawPart } from '../draft/choices.js';
 
 /** What the findings look at besides the figures. */
 export interface FillingCase {

@@ -1,8 +1,4 @@
-/** What in a filling is raw when it is folded in; fillings of cooked parts have none. */
-export type RawPart = 'poultry' | 'minced-meat' | 'fish' | 'egg' | 'vegetables';
-
-/** How a filling loses its water: in the pan, as juice reduced apart, squeezed out, or not at all but bound. */
-export type FillingMethod = 'pan' | 'strain' | 'squeeze' | 'thicken';
+import { type RawPart } from '../draft/choices.js';
 
 /** Usual reheating target of a filling that is cooked already, °C; some countries say 75, or 70 for 2 min. */
 export const REHEAT_C = 74;

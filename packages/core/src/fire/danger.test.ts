@@ -1,10 +1,10 @@
-import { DEFAULT_KITCHEN } from '../batch/draft.js';
 import { dangerOf, type DangerAsk } from './danger.js';
 import { type FireAct, fireState } from './fireAct.js';
 import { fireBelief } from './fireLearning.js';
 import { oilByModel } from './oilByModel.js';
 import { stepPot } from '../oil/pot.js';
 import type { OilNow } from './oilNow.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 let n = 0;
 type Told = FireAct extends infer A ? (A extends FireAct ? Omit<A, 'id'> : never) : never;

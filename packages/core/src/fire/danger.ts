@@ -1,6 +1,7 @@
-import { type Pot, potLevels } from '../oil/pot.js';
+import { potLevels } from '../oil/pot.js';
 import type { FireState } from './fireAct.js';
 import type { OilNow } from './oilNow.js';
+import { type Pot } from '../draft/kitchen.js';
 
 /** States that take the whole screen, worst first. */
 export type DangerId = 'cut-heat' | 'too-hot' | 'level' | 'probe-out' | 'left-alone';

@@ -1,8 +1,7 @@
 import fc from 'fast-check';
-import { DEFAULT_KITCHEN } from '../batch/draft.js';
-import { cookAgain } from '../batch/cookAgain.js';
-import { newBatch } from '../batch/starters.js';
-import { planBatch } from '../batch/planBatch.js';
+import { cookAgain } from '../plan/cookAgain.js';
+import { newBatch } from '../plan/starters.js';
+import { planBatch } from '../plan/planBatch.js';
 import { oilBand } from '../oil/fryLots.js';
 import { oilCautions } from '../oil/pot.js';
 import { doNext, type StovePlan } from './doNext.js';
@@ -10,7 +9,8 @@ import { type FireAct, fireState, type OilReading } from './fireAct.js';
 import { ledgerFigures } from './ledgerFigures.js';
 import { type OilNow, oilNow } from './oilNow.js';
 import { predictPiece } from './predictPiece.js';
-import { simulateRun } from './simulateRun.js';
+import { simulateRun } from '../simulated/simulateRun.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const PIECES = 14;
 const draft = newBatch('Test', 'squash-sage', PIECES, '2030-01-05T18:30:00Z');

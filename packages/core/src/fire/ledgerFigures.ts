@@ -1,5 +1,4 @@
 import { oilBand, type OilBand } from '../oil/fryLots.js';
-import type { BatchPlan } from '../batch/batchPlan.js';
 import { type FireAct, fireState, type OilReading } from './fireAct.js';
 
 /** What happened at the stove, from acts and readings alone. */
@@ -62,27 +61,5 @@ export function ledgerFigures(
     fryingS: to > from ? to - from : 0,
     band,
     turnsPerPiece: mean(whole.map((p) => p.turnsS.length)),
-  };
-}
-
-/** What the plan said beforehand, beside `LedgerFigures`. `null` where the plan had no answer. */
-export interface PlannedFigures {
-  readonly inOilS: number | null;
-  readonly lotSize: number | null;
-  readonly lots: number | null;
-  readonly fryingS: number | null;
-  readonly turns: number | null;
-}
-
-/** @param plan of the draft and kitchen the stove was started with */
-export function plannedFigures(plan: BatchPlan): PlannedFigures {
-  const { fry } = plan;
-  const liftS = fry?.liftS ?? null;
-  return {
-    inOilS: liftS,
-    lotSize: fry?.lots?.lotSize ?? null,
-    lots: fry?.lots?.lots ?? null,
-    fryingS: fry?.lots?.totalS ?? null,
-    turns: fry && liftS !== null ? fry.solution.turnsS.filter((s) => s < liftS).length : null,
   };
 }

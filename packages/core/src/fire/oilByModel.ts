@@ -1,5 +1,6 @@
-import { type Pot, type PotState, stepPot } from '../oil/pot.js';
+import { type PotState, stepPot } from '../oil/pot.js';
 import { type FireAct, fireState, type OilReading } from './fireAct.js';
+import { type Pot } from '../draft/kitchen.js';
 
 /** Oil without a probe: carried on by the pot model from what was last typed or told by a crumb. */
 export interface OilByModel {

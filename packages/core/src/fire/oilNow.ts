@@ -1,6 +1,7 @@
 import { oilBand } from '../oil/fryLots.js';
-import { burnerW, oilCautions, type Pot, stepPot } from '../oil/pot.js';
+import { burnerW, oilCautions, stepPot } from '../oil/pot.js';
 import type { OilReading } from './fireAct.js';
+import { type Pot } from '../draft/kitchen.js';
 
 export type OilVerdict = 'cold' | 'under' | 'in-band' | 'over' | 'warn' | 'cut-heat' | 'check-probe' | 'no-reading';
 

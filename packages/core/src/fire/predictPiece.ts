@@ -1,9 +1,10 @@
 import { advanceFry, coldestC, interfaceC, interfacePeakC, turnFry } from '../frying/advanceFry.js';
 import { LIFT_COLOUR } from '../frying/colour.js';
 import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
-import { type TurnSchool, turnIsDue } from '../frying/lying.js';
+import { turnIsDue } from '../frying/lying.js';
 import { doughSetC } from '../frying/solveFry.js';
 import type { FirePiece, OilReading } from './fireAct.js';
+import { type TurnSchool } from '../draft/choices.js';
 
 /** What the model reads of one piece in the pot. Stove seconds. */
 export interface PiecePrediction {

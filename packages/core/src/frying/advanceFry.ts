@@ -1,7 +1,8 @@
 // One file over 300 lines: splitting the inner loop across modules costs speed and reads worse.
-import { clamp, requireWithin } from '../errors.js';
+import { requireWithin } from '../errors.js';
 import { AIR_ABOVE_OIL, type FryBody } from './fryBody.js';
 import { BOILING_LATENT_J_PER_KG, MELTING_C, MELTING_LATENT_J_PER_KG, WATER_CP } from './fryMaterial.js';
+import { clamp } from '../numeric/clamp.js';
 
 /** Branches of temperature against heat. */
 const FROZEN = 0;

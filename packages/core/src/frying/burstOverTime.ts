@@ -1,5 +1,5 @@
-import { clamp } from '../errors.js';
 import { doughSetC, type FrySample } from './solveFry.js';
+import { clamp } from '../numeric/clamp.js';
 
 /** How hard a piece pushes on its own seam at one moment. */
 export interface BurstMoment {

@@ -1,9 +1,10 @@
-import type { BatchDraft, Kitchen } from '../batch/draft.js';
-import type { Finding } from '../batch/finding.js';
-import type { FryPlan } from '../batch/batchPlan.js';
+import type { BatchDraft } from '../draft/draft.js';
+import type { Finding } from '../draft/finding.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
 import { CRUST_LIMITS } from './colour.js';
 import { darkerFace, doughSetC, palerFace } from './solveFry.js';
+import type { Kitchen } from '../draft/kitchen.js';
+import type { FryPlan } from './fryPlan.js';
 
 /** Verdict on the piece at lift, its window, the oil, the lot and the pot. */
 export function fryFindings(

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
-import { DEFAULT_KITCHEN } from '../batch/draft.js';
-import { fryBodyOf, planBatch, planCold } from '../batch/planBatch.js';
-import { newBatch } from '../batch/starters.js';
+import { fryBodyOf, planBatch, planCold } from '../plan/planBatch.js';
+import { newBatch } from '../plan/starters.js';
 import {
   forgivingPoint,
   fryChances,
@@ -12,6 +11,7 @@ import {
   fryRegion,
   marginsAt,
 } from './fryMap.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const DRAFT = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
 const COLD = planCold(DRAFT, DEFAULT_KITCHEN);

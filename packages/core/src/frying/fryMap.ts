@@ -1,10 +1,10 @@
 import { requireWithin } from '../errors.js';
-import { seededNormal, seededUniform } from '../oil/seededNoise.js';
+import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { FRY_STEPPING } from './advanceFry.js';
 import { CRUST_LIMITS } from './colour.js';
 import type { FryBodySpec } from './fryBody.js';
-import type { TurnSchool } from './lying.js';
 import { darkerFace, doughSetC, type FrySample, momentWhen, palerFace, sampleAt, solveFry } from './solveFry.js';
+import type { TurnSchool } from '../draft/choices.js';
 
 /** What comes out of oil at one temperature after so many minutes. */
 export type FryRegion = 'raw' | 'dark-raw' | 'pale' | 'right' | 'dark';

@@ -1,16 +1,18 @@
 import fc from 'fast-check';
-import { planBatch } from '../batch/planBatch.js';
-import { type BatchDraft, DEFAULT_KITCHEN } from '../batch/draft.js';
-import { newBatch } from '../batch/starters.js';
+import { planBatch } from '../plan/planBatch.js';
+import { type BatchDraft } from '../draft/draft.js';
+import { newBatch } from '../plan/starters.js';
 import { runLots } from '../oil/fryLots.js';
-import { pieceHeatCurve } from '../oil/pieceHeat.js';
+import { pieceHeatCurve } from './pieceHeat.js';
 import { halfDepthOilM3, oilDensity } from '../oil/pot.js';
 import { advanceFry, coldestC } from './advanceFry.js';
 import { burstOverTime } from './burstOverTime.js';
 import { createFryBody, type FryBodySpec, OIL_SURFACE } from './fryBody.js';
 import { coiledShell, doughMaterial, fillingMaterial, type FryMaterial, layeredShell } from './fryMaterial.js';
-import { lyingOf, type TurnSchool } from './lying.js';
+import { lyingOf } from './lying.js';
 import { palerFace, sampleAt, solveFry } from './solveFry.js';
+import { type TurnSchool } from '../draft/choices.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const DOUGH = doughMaterial(1175, 0.28);
 const PIECE: FryBodySpec = {

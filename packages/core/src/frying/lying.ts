@@ -1,13 +1,6 @@
+import { type TurnSchool } from '../draft/choices.js';
 import { LIFT_COLOUR } from './colour.js';
 import type { FryBody, FryBodySpec } from './fryBody.js';
-
-/**
- * How a piece lies in the oil and is moved while it fries. Held under: all skin in oil. Once and
- * each minute: it floats and is turned. Basted: floats, hot oil is ladled over it, turned once.
- * Half-depth: stands in oil to its middle, turned once.
- */
-export type TurnSchool = 'held-under' | 'once' | 'each-minute' | 'basted' | 'half-depth';
-export const TURN_SCHOOLS: readonly TurnSchool[] = ['each-minute', 'once', 'basted', 'held-under', 'half-depth'];
 
 /** Of the skin that would stay dry, ladled oil leaves this share dry. Our own. */
 const BASTED_DRY = 0.25;

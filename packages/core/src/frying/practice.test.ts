@@ -1,10 +1,10 @@
-import { type BatchDraft, DEFAULT_KITCHEN, type Kitchen } from '../batch/draft.js';
-import { withFamily, withFold, withForm, withWorkedFormula } from '../batch/editDraft.js';
-import type { FindingCode, FindingTone } from '../batch/finding.js';
-import { planBatch } from '../batch/planBatch.js';
-import { newBatch, type StarterId } from '../batch/starters.js';
-import type { DoughFamilyId } from '../dough/doughFamily.js';
-import type { FormId } from '../piece/piece.js';
+import { type BatchDraft } from '../draft/draft.js';
+import { withFamily, withFold, withForm, withWorkedFormula } from '../plan/editDraft.js';
+import type { FindingCode, FindingTone } from '../draft/finding.js';
+import { planBatch } from '../plan/planBatch.js';
+import { newBatch, type StarterId } from '../plan/starters.js';
+import type { DoughFamilyId, FormId } from '../draft/choices.js';
+import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 
 interface Situation {
   readonly starter?: StarterId;

@@ -11,7 +11,8 @@ import {
 } from './advanceFry.js';
 import { CRUST_LIMITS, LIFT_COLOUR } from './colour.js';
 import { createFryBody, type FryBody, type FryBodySpec, heatTakenJPerM2, waterGoneKgPerM2 } from './fryBody.js';
-import { lyingOf, type TurnSchool, turnIsDue } from './lying.js';
+import { lyingOf, turnIsDue } from './lying.js';
+import { type TurnSchool } from '../draft/choices.js';
 
 export interface FrySolveSpec {
   readonly body: FryBodySpec;

@@ -1,6 +1,7 @@
-import { clamp, requireWithin } from '../errors.js';
+import { requireWithin } from '../errors.js';
 import type { Allergen, Composition, Ingredient } from './ingredient.js';
 import { type Pantry, SHIPPED_PANTRY } from './pantry.js';
+import { clamp } from '../numeric/clamp.js';
 
 /** One line of a dough or filling formula. */
 export interface FormulaLine {

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { type BatchDraft, DEFAULT_KITCHEN, type Kitchen } from '../batch/draft.js';
-import { balanceWays } from '../batch/balanceWays.js';
-import { fitDough, fitFilling, PAN_FULL, withLimit, withPan, withRounding } from '../batch/editDraft.js';
-import { draftDough, draftFilling } from '../batch/draftFigures.js';
-import { planBatch, planCold } from '../batch/planBatch.js';
-import { newBatch, STARTERS } from '../batch/starters.js';
+import { type BatchDraft } from '../draft/draft.js';
+import { balanceWays } from '../plan/balanceWays.js';
+import { fitDough, fitFilling, PAN_FULL, withLimit, withPan, withRounding } from '../plan/editDraft.js';
+import { draftDough, draftFilling } from '../plan/draftFigures.js';
+import { planBatch, planCold } from '../plan/planBatch.js';
+import { newBatch, STARTERS } from '../plan/starters.js';
 import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
 import { CUSTOMARY_MEASURES, METRIC_MEASURES } from '../quantity/units.js';
 import { INGREDIENTS, ingredientById } from './catalogue.js';
@@ -12,6 +12,7 @@ import { type Formula, scaleFormula } from './formula.js';
 import { massOfFlourPercent, massOfWholePercent } from './percentLine.js';
 import { isShipped, pantryWith, SHIPPED_PANTRY } from './pantry.js';
 import { type MeasuringTools, roundFormula } from './roundFormula.js';
+import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 
 const EAT = '2030-01-05T18:30:00Z';
 const formulas = fc.oneof(

@@ -1,6 +1,7 @@
-import { requireWithin } from '../errors.js';
 import { doughFigures } from '../dough/doughFigures.js';
-import type { DoughFamilyId } from '../dough/doughFamily.js';
+import type { DoughFamilyId } from '../draft/choices.js';
+import { type FlourBelief } from '../draft/kitchen.js';
+import { requireWithin } from '../errors.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { Pantry } from '../ingredient/pantry.js';
 
@@ -11,13 +12,6 @@ export type Felt = 'firm' | 'right' | 'soft';
 export interface FlourObservation {
   readonly shift: number;
   readonly sd: number;
-}
-
-/** What this kitchen believes of a flour: how much more (+) it drinks than its label, fraction of flour. */
-export interface FlourBelief {
-  readonly mean: number;
-  readonly sd: number;
-  readonly count: number;
 }
 
 /** Before any dough: the label, give or take three points. Source: models.md §2. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { DEFAULT_KITCHEN } from '../batch/draft.js';
 import { burnerAdvice } from './burnerAdvice.js';
 import { type PotState, stepPot } from './pot.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 test('whoever follows it has the oil where it is wanted, within two degrees, on any ring and with any probe', () => {
   fc.assert(

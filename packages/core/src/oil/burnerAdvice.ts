@@ -1,4 +1,5 @@
-import { burnerW, type Pot, potHeatCapacity, settingToHold, warmUpS } from './pot.js';
+import { burnerW, potHeatCapacity, settingToHold, warmUpS } from './pot.js';
+import { type Pot } from '../draft/kitchen.js';
 
 /** How to bring the oil up without running past, and what then holds it. */
 export interface BurnerAdvice {

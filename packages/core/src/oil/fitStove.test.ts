@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { DEFAULT_KITCHEN } from '../batch/draft.js';
-import { newBatch } from '../batch/starters.js';
-import { planBatch } from '../batch/planBatch.js';
+import { newBatch } from '../plan/starters.js';
+import { planBatch } from '../plan/planBatch.js';
 import { fitStove, type StoveRecord } from './fitStove.js';
-import { pieceHeatCurve } from './pieceHeat.js';
-import { type Pot, type PotState, stepPot } from './pot.js';
-import { seededNormal, seededUniform } from './seededNoise.js';
+import { pieceHeatCurve } from '../frying/pieceHeat.js';
+import { type PotState, stepPot } from './pot.js';
+import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
+import { type Pot, DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const STORE = DEFAULT_KITCHEN.pot;
 const fry = planBatch(newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z'), DEFAULT_KITCHEN, null).fry!;

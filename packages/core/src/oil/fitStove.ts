@@ -1,5 +1,6 @@
 import { requireWithin } from '../errors.js';
-import { type Pot, type PotState, stepPot } from './pot.js';
+import { type PotState, stepPot } from './pot.js';
+import { type Pot } from '../draft/kitchen.js';
 
 /** What was recorded at a real stove. */
 export interface StoveRecord {

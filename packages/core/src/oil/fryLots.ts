@@ -1,5 +1,6 @@
 import { requireWithin } from '../errors.js';
-import { burnerW, type Pot, potHeatJ, type PotState, settingToHold, stepPot } from './pot.js';
+import { burnerW, potHeatJ, type PotState, settingToHold, stepPot } from './pot.js';
+import { type Pot } from '../draft/kitchen.js';
 
 /** Allowed oil around the temperature to use, °C. */
 export interface OilBand {

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { DEFAULT_KITCHEN } from '../batch/draft.js';
 import type { Allergen } from '../ingredient/ingredient.js';
-import { type FryJob, fryOrder, type Guests } from './fryOrder.js';
-import type { OilCarries } from './oilHistory.js';
+import { type FryJob, fryOrder } from './fryOrder.js';
 import { oilAfterRest, oilChangeS, stepPot } from './pot.js';
-import { supperAfter } from '../batch/supper.js';
+import { supperAfter } from '../plan/supper.js';
+import { type Guests, DEFAULT_KITCHEN } from '../draft/kitchen.js';
+import type { OilCarries } from '../draft/kitchen.js';
 
 const FRESH: OilCarries = { allergens: [], diet: 'vegan' };
 const change = (fromC: number | null, toC: number) => oilChangeS(DEFAULT_KITCHEN.pot, 21, fromC, toC);

@@ -1,15 +1,7 @@
+import type { OilCarries } from '../draft/kitchen.js';
+import { type Guests } from '../draft/kitchen.js';
 import { containedIn, DIETS } from '../ingredient/formula.js';
 import type { Allergen, Ingredient } from '../ingredient/ingredient.js';
-import type { OilCarries } from './oilHistory.js';
-
-/** Who eats: one person, or so many alike. */
-export interface Guests {
-  readonly id: string;
-  readonly name: string;
-  readonly count: number;
-  readonly eats: 'anything' | 'no-fish' | 'no-meat' | 'vegetarian' | 'vegan';
-  readonly allergies: readonly Allergen[];
-}
 
 /** A batch that is fried that day. */
 export interface FryJob extends OilCarries {

@@ -1,21 +1,20 @@
 import fc from 'fast-check';
-import { DEFAULT_KITCHEN } from '../batch/draft.js';
-import { newBatch } from '../batch/starters.js';
-import { planBatch } from '../batch/planBatch.js';
+import { newBatch } from '../plan/starters.js';
+import { planBatch } from '../plan/planBatch.js';
 import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from './fryLots.js';
-import { pieceHeatCurve, pieceHeatJ } from './pieceHeat.js';
+import { pieceHeatCurve, pieceHeatJ } from '../frying/pieceHeat.js';
 import {
   burnerW,
   oilCautions,
   oilDensity,
   potHeatCapacity,
-  type Pot,
   potLevels,
   settingToHold,
   stepPot,
   warmUpS,
 } from './pot.js';
-import { createStove, dropIntoStove, liftFromStove, readProbe, stepStove } from './simulatedStove.js';
+import { createStove, dropIntoStove, liftFromStove, readProbe, stepStove } from '../simulated/simulatedStove.js';
+import { type Pot, DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const POT: Pot = DEFAULT_KITCHEN.pot;
 const plan = planBatch(newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z'), DEFAULT_KITCHEN, null);

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { planBatch } from '../batch/planBatch.js';
-import { DEFAULT_KITCHEN, type Kitchen } from '../batch/draft.js';
-import { newBatch } from '../batch/starters.js';
+import { planBatch } from '../plan/planBatch.js';
+import { newBatch } from '../plan/starters.js';
 import { type Oil, type OilEvent, oilState } from './oilHistory.js';
+import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 
 const OIL: Oil = { id: 'o', name: 'Sunflower, tin', ingredientId: 'sunflower-oil', smokeC: 225 };
 const DAY = 86_400_000;

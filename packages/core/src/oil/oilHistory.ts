@@ -1,8 +1,8 @@
+import { type OilAdvice, type OilCarries, type OilReason } from '../draft/kitchen.js';
 import { requireWithin } from '../errors.js';
 import { containedIn } from '../ingredient/formula.js';
-import { OIL_KG_PER_M3_AT_20 } from './pot.js';
-import type { Allergen, Ingredient } from '../ingredient/ingredient.js';
 import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
+import { OIL_KG_PER_M3_AT_20 } from './pot.js';
 
 /** Oil that is kept and fried in again. */
 export interface Oil {
@@ -19,12 +19,6 @@ export interface OilSigns {
   readonly foams: boolean;
   readonly smokesEarly: boolean;
   readonly rank: boolean;
-}
-
-/** Batches leave this behind. */
-export interface OilCarries {
-  readonly allergens: readonly Allergen[];
-  readonly diet: Ingredient['diet'];
 }
 
 /** What happens to oil, in order. `at`: ms since the epoch. */
@@ -45,21 +39,6 @@ export type OilEvent = { readonly id: string; readonly at: number } & (
   | ({ readonly kind: 'judged' } & OilSigns)
   | { readonly kind: 'poured-away' }
 );
-
-/** Why oil is to be strained, used once more, or thrown away. */
-export type OilReason =
-  | 'dark'
-  | 'foams'
-  | 'smokes-early'
-  | 'rank'
-  | 'hours'
-  | 'uses'
-  | 'age'
-  | 'smoke-low'
-  | 'crumbs'
-  | 'unstrained'
-  | 'little';
-export type OilAdvice = 'good' | 'strain' | 'last-time' | 'discard';
 
 /** One oil as it is now. */
 export interface OilState extends OilCarries {

@@ -1,27 +1,6 @@
-import { clamp, requireWithin } from '../errors.js';
-
-/** A pot on its burner with its oil, as the Store keeps it. SI; °C. */
-export interface Pot {
-  /** Inner diameter, 0.1–0.6 m. */
-  readonly diameterM: number;
-  /** Inner height, 0.05–0.6 m. */
-  readonly heightM: number;
-  readonly massKg: number;
-  /** Cold oil, 0.2–20 l as m³. */
-  readonly oilM3: number;
-  /** Smoke point of this oil, less what age took off it. */
-  readonly smokeC: number;
-  /** Full power of the ring, W. */
-  readonly burnerW: number;
-  /** Share of it that reaches the oil, 0.2–1. */
-  readonly efficiency: number;
-  /** Highest number on the knob. */
-  readonly settings: number;
-  /** Loss to the room, W/K. */
-  readonly lossWPerK: number;
-  /** First-order lag of the probe, s. */
-  readonly probeLagS: number;
-}
+import { type Pot } from '../draft/kitchen.js';
+import { requireWithin } from '../errors.js';
+import { clamp } from '../numeric/clamp.js';
 
 /** Cold oil, kg/m³. */
 export const OIL_KG_PER_M3_AT_20 = 915;

@@ -1,15 +1,5 @@
+import { type CoatChoices, type DryCoatId, type WetCoatId } from '../draft/choices.js';
 import { requireWithin } from '../errors.js';
-
-export type WetCoatId = 'none' | 'water' | 'egg' | 'milk' | 'slurry';
-export type DryCoatId = 'none' | 'crumb' | 'semolina' | 'sesame' | 'poppy';
-
-/** Wet, then dry; once or twice. */
-export interface CoatChoices {
-  readonly wet: WetCoatId;
-  readonly dry: DryCoatId;
-  readonly double: boolean;
-}
-export const NO_COAT: CoatChoices = { wet: 'none', dry: 'none', double: false };
 
 interface Film {
   /** What stays on the skin, kg/m². */

@@ -1,5 +1,4 @@
-/** How a flat rim is finished. */
-export type EdgeId = 'plain' | 'fork' | 'rope' | 'mould';
+import { type EdgeId } from '../draft/choices.js';
 
 export interface Edge {
   /** Share of the seal margin that still stands out when it is done. */

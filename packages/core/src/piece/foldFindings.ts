@@ -1,5 +1,5 @@
-import type { BatchDraft } from '../batch/draft.js';
-import type { Finding } from '../batch/finding.js';
+import type { BatchDraft } from '../draft/draft.js';
+import type { Finding } from '../draft/finding.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
 import type { Coat } from './coat.js';
 import { EDGES } from './edge.js';

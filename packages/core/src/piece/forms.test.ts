@@ -1,18 +1,20 @@
 import fc from 'fast-check';
-import { DEFAULT_KITCHEN } from '../batch/draft.js';
-import { withForm, withSizeFor } from '../batch/editDraft.js';
-import { planBatch } from '../batch/planBatch.js';
-import { newBatch, STARTERS } from '../batch/starters.js';
+import { withForm, withSizeFor } from '../plan/editDraft.js';
+import { planBatch } from '../plan/planBatch.js';
+import { newBatch, STARTERS } from '../plan/starters.js';
 import { doughFamily } from '../dough/doughFamily.js';
 import { foldFindings } from './foldFindings.js';
 import { FORMS, formOf } from './forms.js';
 import { wrapsOf } from './forms/roll.js';
 import { stripFolds } from './forms/stripTriangle.js';
 import { rolledProfileM } from './gather.js';
-import { type Point, solveMembrane } from './membrane.js';
-import type { FormId, PieceSpec } from './piece.js';
+import { solveMembrane } from './membrane.js';
+import type { PieceSpec } from './piece.js';
 import { halfMoonSection } from './section.js';
 import { sizeFor, thicknessForDough } from './solveSize.js';
+import { type Point } from '../draft/choices.js';
+import type { FormId } from '../draft/choices.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const SPEC: PieceSpec = {
   discM: 0.118,

@@ -13,7 +13,8 @@ import { STRIP_TRIANGLE } from './forms/stripTriangle.js';
 import { TEARDROP } from './forms/teardrop.js';
 import { TWO_DISCS } from './forms/twoDiscs.js';
 import { WHOLE_CORE } from './forms/wholeCore.js';
-import type { Form, FormId } from './piece.js';
+import type { Form } from './piece.js';
+import type { FormId } from '../draft/choices.js';
 
 /** Every form, in the order they are offered. */
 export const FORMS: readonly Form[] = [

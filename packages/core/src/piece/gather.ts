@@ -1,12 +1,5 @@
-import {
-  contentsOf,
-  type Form,
-  type FormId,
-  type Gathered,
-  type Piece,
-  type PieceSpec,
-  requirePiece,
-} from './piece.js';
+import { contentsOf, type Form, type Gathered, type Piece, type PieceSpec, requirePiece } from './piece.js';
+import { type FormId } from '../draft/choices.js';
 
 /** Nothing is rolled thinner than this, m. */
 const LEAST_ROLL_M = 0.001;

@@ -1,7 +1,5 @@
+import { type Point } from '../draft/choices.js';
 import { requireWithin } from '../errors.js';
-
-/** A point of an outline, m. */
-export type Point = readonly [number, number];
 
 /** The membrane −∇²φ = 1 over a region, φ = 0 on its edge. */
 export interface Membrane {

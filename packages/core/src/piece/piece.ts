@@ -1,22 +1,6 @@
+import type { EdgeId, Point } from '../draft/choices.js';
+import { type FormId } from '../draft/choices.js';
 import { requireWithin } from '../errors.js';
-import type { EdgeId } from './edge.js';
-import type { Point } from './membrane.js';
-
-export type FormId =
-  | 'half-moon'
-  | 'two-discs'
-  | 'square-parcel'
-  | 'strip-triangle'
-  | 'cone'
-  | 'flat-triangle'
-  | 'roll'
-  | 'ball'
-  | 'pouch'
-  | 'oval'
-  | 'teardrop'
-  | 'whole-core'
-  | 'cup'
-  | 'own-cutter';
 
 /** One piece before it is folded. Lengths in m. */
 export interface PieceSpec {

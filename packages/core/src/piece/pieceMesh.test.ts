@@ -1,9 +1,9 @@
-import { DEFAULT_KITCHEN } from '../batch/draft.js';
-import { planCold } from '../batch/planBatch.js';
-import { newBatch } from '../batch/starters.js';
+import { planCold } from '../plan/planBatch.js';
+import { newBatch } from '../plan/starters.js';
 import { FORMS } from './forms.js';
 import { outlineLengths } from './membrane.js';
 import { meshSection, meshVolumeM3, pieceMesh } from './pieceMesh.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 test.each(FORMS.map((form) => form.id))(
   '%s: a closed skin of the piece’s size and volume, its filling inside',

@@ -1,6 +1,7 @@
-import { outlineLengths, type Point } from './membrane.js';
+import { outlineLengths } from './membrane.js';
 import { LEAF } from './forms/ownCutter.js';
 import type { Piece } from './piece.js';
+import { type Point } from '../draft/choices.js';
 
 /** A closed surface of triangles: x right, y up the page, z towards the eye; m. */
 export interface Mesh {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { seededNormal, seededUniform } from '../oil/seededNoise.js';
+import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { eachOf, portionRun } from './portionRun.js';
 
 const weight = fc.double({ min: 0.01, max: 0.2, noNaN: true });

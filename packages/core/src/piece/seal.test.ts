@@ -1,20 +1,30 @@
 import fc from 'fast-check';
-import { DEFAULT_KITCHEN, type BatchDraft } from '../batch/draft.js';
-import { withForm } from '../batch/editDraft.js';
-import { cutterOutline, withOutline } from '../batch/foldEdits.js';
-import { planBatch, planCold } from '../batch/planBatch.js';
-import { sealTrade, withFill } from '../batch/sealTrade.js';
-import { newBatch } from '../batch/starters.js';
-import { draftSupplies } from '../batch/supplies.js';
+import { type BatchDraft } from '../draft/draft.js';
+import { withForm } from '../plan/editDraft.js';
+import { cutterOutline, withOutline } from '../plan/foldEdits.js';
+import { planBatch, planCold } from '../plan/planBatch.js';
+import { sealTrade, withFill } from '../plan/sealTrade.js';
+import { newBatch } from '../plan/starters.js';
+import { draftSupplies } from '../plan/supplies.js';
 import { shoppingList } from '../store/shoppingList.js';
 import { SHIPPED_PANTRY } from '../ingredient/pantry.js';
-import { coatOf, type DryCoatId, NO_COAT, type WetCoatId } from './coat.js';
-import { EDGES, type EdgeId } from './edge.js';
+import { coatOf } from './coat.js';
+import { EDGES } from './edge.js';
 import { formOf } from './forms.js';
 import { LEAF } from './forms/ownCutter.js';
-import { outlineLengths, type Point, solveInset, solveMembrane } from './membrane.js';
+import { outlineLengths, solveInset, solveMembrane } from './membrane.js';
 import { portioning } from './portioning.js';
-import { GLUES, type GlueId, USUAL_SEAL } from './seal.js';
+import { GLUES } from './seal.js';
+import {
+  type DryCoatId,
+  NO_COAT,
+  type WetCoatId,
+  type EdgeId,
+  type Point,
+  type GlueId,
+  USUAL_SEAL,
+} from '../draft/choices.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const DRAFT = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
 const cold = (change: Partial<BatchDraft> = {}) => planCold({ ...DRAFT, ...change }, DEFAULT_KITCHEN).fold;

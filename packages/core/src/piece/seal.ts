@@ -1,36 +1,11 @@
-import { clamp, requireWithin } from '../errors.js';
-import { type Band, type DoughFamily } from '../dough/doughFamily.js';
+import { type DoughFamily } from '../dough/doughFamily.js';
+import { type BurstCauseId, type EdgeId, type GlueId, type SealChoices } from '../draft/choices.js';
+import { requireWithin } from '../errors.js';
 import { FREE_BAND } from '../filling/freeLiquid.js';
-import { EDGES, type EdgeId } from './edge.js';
+import { type Band } from '../numeric/band.js';
+import { clamp } from '../numeric/clamp.js';
+import { EDGES } from './edge.js';
 import type { Piece } from './piece.js';
-
-/** What is brushed on the rim before it is closed. */
-export type GlueId = 'none' | 'water' | 'flour-paste' | 'starch-slurry' | 'egg' | 'milk';
-
-/** How the seam is made and kept until the oil. */
-export interface SealChoices {
-  readonly glue: GlueId;
-  /** Bench flour is left on the rim. */
-  readonly flouredRim: boolean;
-  /** Pinched once more just before frying. */
-  readonly finalPinch: boolean;
-  /** Air is pressed out from the middle to the ends. */
-  readonly airPressed: boolean;
-  /** Waiting discs lie under a damp cloth. */
-  readonly covered: boolean;
-  /** How long a rolled disc waits for its filling, s, 0–7200. */
-  readonly waitS: number;
-}
-
-/** What most cooks do without being asked. */
-export const USUAL_SEAL: SealChoices = {
-  glue: 'water',
-  flouredRim: false,
-  finalPinch: true,
-  airPressed: false,
-  covered: true,
-  waitS: 600,
-};
 
 interface Glue {
   /** How much the seam holds against one glued with water. */
@@ -54,9 +29,6 @@ export const GLUES: Readonly<Record<GlueId, Glue>> = {
 const PINCH_ALONE = 0.9;
 const SELF_STICKING: ReadonlySet<string> = new Set(['scalded', 'soft-quick', 'yeast', 'starch-mash']);
 
-/** What makes a seam open: each multiplies the index; 1 is as usual, above is worse. */
-export type BurstCauseId =
-  'fill' | 'air' | 'wall' | 'wet' | 'glue' | 'floured' | 'dried' | 'no-pinch' | 'edge' | 'narrow';
 export interface BurstCause {
   readonly id: BurstCauseId;
   readonly factor: number;

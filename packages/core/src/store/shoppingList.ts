@@ -1,6 +1,6 @@
 import { requireWithin } from '../errors.js';
-import type { BatchDraft } from '../batch/draft.js';
-import { draftSupplies } from '../batch/supplies.js';
+import type { BatchDraft } from '../draft/draft.js';
+import { draftSupplies } from '../plan/supplies.js';
 import { fillingFigures } from '../filling/fillingFigures.js';
 import { type Formula, scaleFormula } from '../ingredient/formula.js';
 import type { Ingredient, Sold } from '../ingredient/ingredient.js';

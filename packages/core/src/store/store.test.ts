@@ -1,8 +1,7 @@
 import fc from 'fast-check';
-import { withLine } from '../batch/editDraft.js';
-import { planBatch, planCold } from '../batch/planBatch.js';
-import { newBatch, STARTERS } from '../batch/starters.js';
-import { DEFAULT_KITCHEN } from '../batch/draft.js';
+import { withLine } from '../plan/editDraft.js';
+import { planBatch, planCold } from '../plan/planBatch.js';
+import { newBatch, STARTERS } from '../plan/starters.js';
 import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
 import { SOLD_IDS } from '../ingredient/catalogue/sold.js';
 import { INGREDIENTS, ingredientById } from '../ingredient/catalogue.js';
@@ -20,6 +19,7 @@ import {
   withStoreFormula,
 } from './storeFormula.js';
 import { weighOut } from './weighOut.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const EAT_AT = '2030-01-05T18:30:00Z';
 const MASH: Base = {

@@ -1,12 +1,12 @@
-import type { DoughFamilyId } from '../dough/doughFamily.js';
 import { fillingFigures } from '../filling/fillingFigures.js';
-import type { FillingMethod, RawPart } from '../filling/fillingSafety.js';
-import type { BatchDraft, FormulaRef, Known } from '../batch/draft.js';
-import { fitDough, fitFilling } from '../batch/editDraft.js';
+import type { BatchDraft, FormulaRef } from '../draft/draft.js';
+import { fitDough, fitFilling } from '../plan/editDraft.js';
 import { LOOSE } from '../ingredient/catalogue/sold.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import { type Pantry, pantryWith } from '../ingredient/pantry.js';
+import type { DoughFamilyId, FillingMethod, RawPart } from '../draft/choices.js';
+import type { Known } from '../draft/kitchen.js';
 
 export type FormulaKind = 'dough' | 'filling' | 'base';
 

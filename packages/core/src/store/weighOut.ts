@@ -1,7 +1,8 @@
-import { type BatchDraft, type Known, pantryOf } from '../batch/draft.js';
+import { type BatchDraft } from '../draft/draft.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { Ingredient, IngredientRole } from '../ingredient/ingredient.js';
 import type { StockRow } from './shoppingList.js';
+import { type Known, pantryOf } from '../draft/kitchen.js';
 
 /** One bowl or pan of the bench, in the order of the hands. */
 export interface WeighGroup {

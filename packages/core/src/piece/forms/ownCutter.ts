@@ -1,5 +1,6 @@
 import { flatForm } from '../flatPocket.js';
-import { type InsetMembrane, type Point, outlineLengths, solveInset } from '../membrane.js';
+import { type InsetMembrane, outlineLengths, solveInset } from '../membrane.js';
+import { type Point } from '../../draft/choices.js';
 
 /** Cells across: within half a percent of a grid eight times as fine, in two or three milliseconds. */
 const CELLS = 24;

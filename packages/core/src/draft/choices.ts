@@ -1,0 +1,99 @@
+export type DoughFamilyId =
+  | 'rubbed-short'
+  | 'rubbed-wholemeal'
+  | 'hot-oil'
+  | 'coiled'
+  | 'scalded'
+  | 'cold-fat'
+  | 'egg-butter'
+  | 'soft-quick'
+  | 'yeast'
+  | 'starch-mash'
+  | 'sheet';
+
+export type CoolingPlace = 'room' | 'fridge' | 'ice-bath' | 'freezer';
+
+/** What in a filling is raw when it is folded in; fillings of cooked parts have none. */
+export type RawPart = 'poultry' | 'minced-meat' | 'fish' | 'egg' | 'vegetables';
+
+/** How a filling loses its water: in the pan, as juice reduced apart, squeezed out, or not at all but bound. */
+export type FillingMethod = 'pan' | 'strain' | 'squeeze' | 'thicken';
+
+/**
+ * How a piece lies in the oil and is moved while it fries. Held under: all skin in oil. Once and
+ * each minute: it floats and is turned. Basted: floats, hot oil is ladled over it, turned once.
+ * Half-depth: stands in oil to its middle, turned once.
+ */
+export type TurnSchool = 'held-under' | 'once' | 'each-minute' | 'basted' | 'half-depth';
+
+export const TURN_SCHOOLS: readonly TurnSchool[] = ['each-minute', 'once', 'basted', 'held-under', 'half-depth'];
+
+/** How a piece comes to the oil; tempered: frozen, then 20 min on paper. */
+export type StartState = 'room' | 'fridge' | 'frozen' | 'tempered';
+
+export type WetCoatId = 'none' | 'water' | 'egg' | 'milk' | 'slurry';
+
+export type DryCoatId = 'none' | 'crumb' | 'semolina' | 'sesame' | 'poppy';
+
+/** Wet, then dry; once or twice. */
+export interface CoatChoices {
+  readonly wet: WetCoatId;
+  readonly dry: DryCoatId;
+  readonly double: boolean;
+}
+
+export const NO_COAT: CoatChoices = { wet: 'none', dry: 'none', double: false };
+
+/** How a flat rim is finished. */
+export type EdgeId = 'plain' | 'fork' | 'rope' | 'mould';
+
+/** A point of an outline, m. */
+export type Point = readonly [number, number];
+
+export type FormId =
+  | 'half-moon'
+  | 'two-discs'
+  | 'square-parcel'
+  | 'strip-triangle'
+  | 'cone'
+  | 'flat-triangle'
+  | 'roll'
+  | 'ball'
+  | 'pouch'
+  | 'oval'
+  | 'teardrop'
+  | 'whole-core'
+  | 'cup'
+  | 'own-cutter';
+
+/** What is brushed on the rim before it is closed. */
+export type GlueId = 'none' | 'water' | 'flour-paste' | 'starch-slurry' | 'egg' | 'milk';
+
+/** How the seam is made and kept until the oil. */
+export interface SealChoices {
+  readonly glue: GlueId;
+  /** Bench flour is left on the rim. */
+  readonly flouredRim: boolean;
+  /** Pinched once more just before frying. */
+  readonly finalPinch: boolean;
+  /** Air is pressed out from the middle to the ends. */
+  readonly airPressed: boolean;
+  /** Waiting discs lie under a damp cloth. */
+  readonly covered: boolean;
+  /** How long a rolled disc waits for its filling, s, 0–7200. */
+  readonly waitS: number;
+}
+
+/** What most cooks do without being asked. */
+export const USUAL_SEAL: SealChoices = {
+  glue: 'water',
+  flouredRim: false,
+  finalPinch: true,
+  airPressed: false,
+  covered: true,
+  waitS: 600,
+};
+
+/** What makes a seam open: each multiplies the index; 1 is as usual, above is worse. */
+export type BurstCauseId =
+  'fill' | 'air' | 'wall' | 'wet' | 'glue' | 'floured' | 'dried' | 'no-pinch' | 'edge' | 'narrow';

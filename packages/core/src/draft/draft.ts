@@ -1,0 +1,99 @@
+import type { Formula } from '../ingredient/formula.js';
+import type {
+  CoatChoices,
+  CoolingPlace,
+  DoughFamilyId,
+  EdgeId,
+  FillingMethod,
+  FormId,
+  Point,
+  RawPart,
+  SealChoices,
+  StartState,
+  TurnSchool,
+} from './choices.js';
+
+/** A formula of the Store, as it stood at one version. */
+export interface FormulaRef {
+  readonly id: string;
+  readonly version: number;
+}
+
+/** What the cook decides. Plain JSON; every figure on screen is computed from it. */
+export interface BatchDraft {
+  readonly name: string;
+  readonly form: FormId;
+  readonly pieces: number;
+  /** When the last piece is eaten, ISO 8601, UTC. */
+  readonly eatAt: string;
+  readonly dough: {
+    readonly family: DoughFamilyId;
+    readonly lines: Formula;
+    /** What was really poured while mixing, kg, in order; absent before mixing. */
+    readonly poured?: readonly number[];
+    /** Scalded dough stirred on the heat until one mass; absent: off it. */
+    readonly onHeat?: boolean;
+    /** Where a yeast dough rises; absent: in the room. */
+    readonly rise?: 'room' | 'fridge';
+    /** Where in the Store it came from; absent: made here. */
+    readonly from?: FormulaRef;
+  };
+  readonly filling: {
+    readonly lines: Formula;
+    /** Cooked over raw mass, 0.3–1. */
+    readonly cookToShare: number;
+    /** Tare of the pan, kg. */
+    readonly panKg: number;
+    /** °C when it goes into the dish. */
+    readonly hotC: number;
+    readonly place: CoolingPlace;
+    readonly covered: boolean;
+    /** Safe temperature of the coldest filling in the oil, °C. */
+    readonly coreTargetC: number;
+    /** What in it is not cooked before it is folded in; absent: everything is. */
+    readonly raw?: RawPart;
+    /** How its water goes; absent: cooked dry in the pan. */
+    readonly method?: FillingMethod;
+    /** Dishes it is spread in, 1–4; absent: one. */
+    readonly dishes?: number;
+    /** Days before the batch it is cooked, 0–2; absent: the same day. */
+    readonly aheadDays?: number;
+    readonly from?: FormulaRef;
+  };
+  readonly fold: {
+    /** Blank across: diameter of a disc, side of a square, width of a strip or sheet. */
+    readonly discM: number;
+    /** Length of a strip or sheet; absent: as long as its form usually is. */
+    readonly lengthM?: number;
+    readonly thicknessM: number;
+    readonly sealM: number;
+    readonly fillingEachKg: number;
+    /** How the rim is finished; absent: pressed plain. */
+    readonly edge?: EdgeId;
+    /** Of an own cutter: its outline, the longer side 1; absent: a leaf. */
+    readonly outline?: readonly Point[];
+  };
+  /** How the seam is made; absent: as most cooks do it. */
+  readonly seal?: SealChoices;
+  /** Wet and dry coat; absent: none. */
+  readonly coat?: CoatChoices;
+  readonly fry: {
+    readonly oilC: number;
+    /** s in the oil; `null`: as the solver finds. */
+    readonly minutesS: number | null;
+    readonly turn: TurnSchool;
+    readonly start: StartState;
+    /** Pieces in a lot; `null`: the most that keeps the band. */
+    readonly lotSize: number | null;
+    /** One of the kitchen's other pots, by its name; absent: the pot on the ring. */
+    readonly pot?: string;
+  };
+}
+
+/** A strip folds five times, a sheet winds round once and a half: length over width. */
+const USUAL_LENGTH: Partial<Record<FormId, number>> = { 'strip-triangle': 3, roll: 1 };
+
+/** Length of a draft's blank, m: the cook's own, or what its form usually has. */
+export function blankLengthM({ form, fold }: Pick<BatchDraft, 'form' | 'fold'>): number {
+  return fold.lengthM ?? fold.discM * (USUAL_LENGTH[form] ?? 1);
+}

@@ -1,0 +1,185 @@
+import type { Allergen, Ingredient } from '../ingredient/ingredient.js';
+import { type Pantry, pantryWith } from '../ingredient/pantry.js';
+import type { Measures } from '../quantity/units.js';
+import type { StartState } from './choices.js';
+
+/** A pot on its burner with its oil, as the Store keeps it. SI; °C. */
+export interface Pot {
+  /** Inner diameter, 0.1–0.6 m. */
+  readonly diameterM: number;
+  /** Inner height, 0.05–0.6 m. */
+  readonly heightM: number;
+  readonly massKg: number;
+  /** Cold oil, 0.2–20 l as m³. */
+  readonly oilM3: number;
+  /** Smoke point of this oil, less what age took off it. */
+  readonly smokeC: number;
+  /** Full power of the ring, W. */
+  readonly burnerW: number;
+  /** Share of it that reaches the oil, 0.2–1. */
+  readonly efficiency: number;
+  /** Highest number on the knob. */
+  readonly settings: number;
+  /** Loss to the room, W/K. */
+  readonly lossWPerK: number;
+  /** First-order lag of the probe, s. */
+  readonly probeLagS: number;
+}
+
+/** Who eats: one person, or so many alike. */
+export interface Guests {
+  readonly id: string;
+  readonly name: string;
+  readonly count: number;
+  readonly eats: 'anything' | 'no-fish' | 'no-meat' | 'vegetarian' | 'vegan';
+  readonly allergies: readonly Allergen[];
+}
+
+/** What this kitchen believes of a flour: how much more (+) it drinks than its label, fraction of flour. */
+export interface FlourBelief {
+  readonly mean: number;
+  readonly sd: number;
+  readonly count: number;
+}
+
+/** Batches leave this behind. */
+export interface OilCarries {
+  readonly allergens: readonly Allergen[];
+  readonly diet: Ingredient['diet'];
+}
+
+/** Why oil is to be strained, used once more, or thrown away. */
+export type OilReason =
+  | 'dark'
+  | 'foams'
+  | 'smokes-early'
+  | 'rank'
+  | 'hours'
+  | 'uses'
+  | 'age'
+  | 'smoke-low'
+  | 'crumbs'
+  | 'unstrained'
+  | 'little';
+
+export type OilAdvice = 'good' | 'strain' | 'last-time' | 'discard';
+
+/** A pot on its ring, by the name the cook gave it. */
+export interface NamedPot {
+  readonly name: string;
+  readonly pot: Pot;
+  /** The oil in it, of those the Store keeps; absent: fresh oil, not kept. */
+  readonly oilId?: string;
+}
+
+/** Kept oil, as plans see it. */
+export interface PotOil extends OilCarries {
+  readonly id: string;
+  readonly name: string;
+  /** Smoke point now, °C. */
+  readonly smokeC: number;
+  readonly advice: OilAdvice;
+  readonly reasons: readonly OilReason[];
+  readonly uses: number;
+}
+
+/** The kitchen a batch is cooked in, as the Store keeps it. */
+export interface Kitchen {
+  readonly name: string;
+  readonly roomC: number;
+  readonly fridgeC: number;
+  readonly freezerC: number;
+  readonly altitudeM: number;
+  readonly units: 'grams' | 'cups';
+  readonly temperature: 'C' | 'F';
+  readonly measures: Measures;
+  readonly pot: Pot;
+  /** Which of the other pots `pot` is, where a batch is fried in one; kept apart from the settings. */
+  readonly potName?: string;
+  /** Other pots on their rings, to be taken instead. */
+  readonly otherPots?: readonly NamedPot[];
+  /** Who is at the table; absent: nobody said. */
+  readonly guests?: readonly Guests[];
+  /** The oil in the pot, of those the Store keeps; absent: fresh oil, not kept. */
+  readonly potOilId?: string;
+  /** That oil as it is now; kept apart from the settings. */
+  readonly potOil?: PotOil;
+  /** What was learnt of each flour, by ingredient; kept apart from the settings. */
+  readonly flours?: Readonly<Record<string, FlourBelief>>;
+  /** Ingredients added or changed here, and bases as ingredients; kept apart from the settings. */
+  readonly ingredients?: readonly Ingredient[];
+  /** Smallest step the scale shows, kg; absent: 1 g. */
+  readonly scaleStepKg?: number;
+  /** What a cooked filling is reheated to, °C: 74, 75 or 70 by local rule; absent: 74. */
+  readonly reheatC?: number;
+  readonly dish: { readonly lengthM: number; readonly widthM: number };
+  /** Room to roll out on; absent: 60 by 45 cm. */
+  readonly board?: { readonly lengthM: number; readonly widthM: number };
+  /** Hands' time, s. */
+  readonly hands: {
+    readonly mixS: number;
+    readonly cookFillingS: number;
+    readonly foldEachS: number;
+    readonly serveS: number;
+    readonly betweenLotsS: number;
+  };
+}
+
+/** What of a kitchen the formulas need: its own ingredients and what was learnt of its flours. */
+export type Known = Pick<Kitchen, 'ingredients' | 'flours'>;
+
+/** Ingredients of this kitchen. */
+export function pantryOf(known: Known): Pantry {
+  return pantryWith(known.ingredients);
+}
+
+/** Where a kitchen has not said what it rolls out on, m. */
+export const USUAL_BOARD = { lengthM: 0.6, widthM: 0.45 } as const;
+
+/** A kitchen with one 24 cm pot on a 2 kW ring: where a new user starts. */
+export const DEFAULT_KITCHEN: Kitchen = {
+  name: 'Kitchen',
+  roomC: 21,
+  fridgeC: 4,
+  freezerC: -18,
+  altitudeM: 0,
+  units: 'grams',
+  temperature: 'C',
+  measures: { cupMl: 250, teaspoonMl: 5 },
+  pot: {
+    diameterM: 0.24,
+    heightM: 0.16,
+    massKg: 2.6,
+    oilM3: 0.0021,
+    smokeC: 225,
+    burnerW: 2000,
+    efficiency: 0.6,
+    settings: 9,
+    lossWPerK: 2.2,
+    probeLagS: 8,
+  },
+  dish: { lengthM: 0.36, widthM: 0.26 },
+  hands: { mixS: 1200, cookFillingS: 1800, foldEachS: 70, serveS: 360, betweenLotsS: 45 },
+};
+
+/** Boiling point at altitude, °C: about 1 lower for each 300 m. */
+export function boilingPointC(altitudeM: number): number {
+  return 100 - altitudeM / 300;
+}
+
+/** °C of a piece when it leaves room, fridge or freezer. */
+export function startTempC(start: StartState, kitchen: Kitchen): number {
+  switch (start) {
+    case 'room':
+      return kitchen.roomC;
+    case 'fridge':
+      return kitchen.fridgeC;
+    case 'frozen':
+    case 'tempered':
+      return kitchen.freezerC;
+    default: {
+      const never: never = start;
+      return never;
+    }
+  }
+}

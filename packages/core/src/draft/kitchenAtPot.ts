@@ -1,0 +1,17 @@
+import type { Kitchen, NamedPot, PotOil } from './kitchen.js';
+
+/** The other pot of this name, as a batch names it; `null`: the kitchen's own, also when the one it names is gone. */
+export function potOf(pot: string | undefined, kitchen: Pick<Kitchen, 'otherPots'>): NamedPot | null {
+  return kitchen.otherPots?.find(({ name }) => name === pot) ?? null;
+}
+
+/**
+ * The kitchen as a batch in another of its pots sees it: that pot on its ring, with its own oil.
+ * @param oil kept oil in that pot; `null`: fresh
+ */
+export function kitchenAtPot(kitchen: Kitchen, taken: NamedPot | null, oil: PotOil | null): Kitchen {
+  if (!taken) return kitchen;
+  // What the kitchen's own pot holds is not in this one.
+  const { potOil: _oil, potOilId: _id, ...rest } = kitchen;
+  return { ...rest, pot: taken.pot, potName: taken.name, ...(oil && { potOilId: oil.id, potOil: oil }) };
+}

@@ -1,0 +1,37 @@
+import type { Finding } from '../draft/finding.js';
+import type { BurnerAdvice } from '../oil/burnerAdvice.js';
+import type { LotRun, OilBand } from '../oil/fryLots.js';
+import type { PotLevels } from '../oil/pot.js';
+import type { BurstOverTime } from './burstOverTime.js';
+import type { FryBodySpec } from './fryBody.js';
+import type { HoldWait } from './holdPiece.js';
+import type { PieceBulk } from './pieceHeat.js';
+import type { FrySample, FrySolution } from './solveFry.js';
+
+export interface FryPlan {
+  readonly body: FryBodySpec;
+  readonly bulk: PieceBulk;
+  readonly solution: FrySolution;
+  /** s in the oil that the plan uses: the cook's own or the solver's; `null`: no good moment. */
+  readonly liftS: number | null;
+  readonly atLift: FrySample | null;
+  readonly oilUptakeKg: number | null;
+  /** How hard it pushes on its seam while it fries; `null` without a seam to judge. */
+  readonly seamPush: BurstOverTime | null;
+  /** Cold oil that half-depth frying wants in this pot, m³; `null` where pieces float. */
+  readonly halfDepthM3: number | null;
+  /** Mean draw of one piece while it fries, W. */
+  readonly pieceMeanW: number;
+  readonly band: OilBand;
+  readonly cautions: { readonly warnC: number; readonly cutC: number };
+  /** Side by side in the pot. */
+  readonly room: number;
+  readonly lots: LotRun | null;
+  readonly levels: PotLevels;
+  readonly warmUpS: number | null;
+  /** `null` when this ring never gets there. */
+  readonly burner: BurnerAdvice | null;
+  /** Wait between folding and the oil that its start asks for; `null` on the bench. */
+  readonly hold: HoldWait | null;
+  readonly findings: readonly Finding[];
+}

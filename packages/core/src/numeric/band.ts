@@ -1,0 +1,5 @@
+/** Inclusive range. */
+export interface Band {
+  readonly least: number;
+  readonly most: number;
+}

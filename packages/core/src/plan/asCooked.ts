@@ -1,0 +1,106 @@
+import type { BatchPlan } from './batchPlan.js';
+import { draftDough, draftFilling } from './draftFigures.js';
+import { type BatchDraft } from '../draft/draft.js';
+import { type CookState, stepState } from '../cook/cookAct.js';
+import { type Known, pantryOf } from '../draft/kitchen.js';
+import { clamp } from '../numeric/clamp.js';
+
+/** Ranges of what can be measured, SI; as the server has them. */
+export const MEASURE_RANGE = {
+  'pan-kg': { least: 0, most: 110 },
+  'filling-c': { least: -20, most: 110 },
+  'poured-kg': { least: 0, most: 100 },
+  'rolled-m': { least: 0.0004, most: 0.012 },
+  pieces: { least: 1, most: 2000 },
+} as const;
+
+/**
+ * The draft as it was really cooked so far: what was weighed, poured, rolled and counted in
+ * place of what was planned. The formulas stay; what is over or missing is told by the plan.
+ */
+export function asCooked(draft: BatchDraft, state: CookState, known: Known): BatchDraft {
+  const value = (step: Parameters<typeof stepState>[1]) => stepState(state, step).value;
+  const gross = value('cook-filling');
+  const poured = value('mix-dough');
+  const rolledM = value('roll');
+  const pieces = value('fold');
+  let next = draft;
+  if (gross !== null) {
+    const rawKg = draftFilling(draft, known).rawKg;
+    const made = gross - draft.filling.panKg;
+    if (rawKg > 0 && made > 0) {
+      next = { ...next, filling: { ...next.filling, cookToShare: clamp(made / rawKg, 0.3, 1) } };
+    }
+  }
+  if (poured !== null) next = withPoured(next, poured, known);
+  if (rolledM !== null) {
+    const { least, most } = MEASURE_RANGE['rolled-m'];
+    next = { ...next, fold: { ...next.fold, thicknessM: clamp(rolledM, least, most) } };
+  }
+  if (pieces !== null) next = { ...next, pieces: Math.round(clamp(pieces, 1, 2000)) };
+  return next;
+}
+
+/** What was poured in place of what the formula pours: each liquid in its share. */
+function withPoured(draft: BatchDraft, pouredKg: number, known: Known): BatchDraft {
+  const { pourableKg } = draftDough(draft, known);
+  if (!(pourableKg > 0)) return draft;
+  const pantry = pantryOf(known);
+  const lines = draft.dough.lines.map((line) =>
+    pantry.find(line.ingredientId).role === 'liquid'
+      ? { ...line, massKg: (line.massKg * pouredKg) / pourableKg }
+      : line,
+  );
+  return { ...draft, dough: { ...draft.dough, lines } };
+}
+
+/** A figure of the rest of the line that a measured one has moved. */
+export interface PlanChange {
+  readonly what: 'stiffness' | 'filling-kg' | 'filled' | 'fill' | 'in-oil' | 'lots' | 'at-stove' | 'dough-left';
+  readonly before: number;
+  readonly after: number;
+}
+
+/** Moves less than this are none. */
+const LEAST: Record<PlanChange['what'], number> = {
+  stiffness: 0.3,
+  'filling-kg': 0.01,
+  filled: 1,
+  fill: 0.02,
+  'in-oil': 10,
+  lots: 0.5,
+  'at-stove': 60,
+  'dough-left': 0.02,
+};
+
+/** Pieces the filling is enough for; `null` where nothing is filled. */
+function filledBy({ filling, fold }: BatchPlan): number | null {
+  const { piece, balance } = fold;
+  if (!piece || piece.fillingM3 <= 0) return null;
+  const eachKg = piece.fillingM3 * filling.figures.densityKgPerM3;
+  const enough = Math.floor(filling.figures.targetKg / eachKg + 1e-6);
+  // More than there are pieces is no news.
+  return balance.fillingLeftKg >= -1e-9 ? Infinity : enough;
+}
+
+/** What of the line is no longer as planned. SI. */
+export function planChanges(before: BatchPlan, after: BatchPlan): PlanChange[] {
+  const figures = (plan: BatchPlan): Record<PlanChange['what'], number | null> => ({
+    stiffness: plan.dough.figures.stiffness,
+    'filling-kg': plan.filling.figures.targetKg,
+    // For so many pieces there is filling.
+    filled: filledBy(plan),
+    fill: plan.fold.piece?.fill ?? null,
+    'in-oil': plan.fry?.liftS ?? null,
+    lots: plan.fry?.lots?.lots ?? null,
+    'at-stove': plan.fry?.lots?.totalS ?? null,
+    'dough-left': plan.fold.balance.doughLeftKg,
+  });
+  const [a, b] = [figures(before), figures(after)];
+  return (Object.keys(LEAST) as PlanChange['what'][]).flatMap((what): PlanChange[] => {
+    const [from, to] = [a[what], b[what]];
+    return from !== null && to !== null && Math.abs(to - from) >= LEAST[what]
+      ? [{ what, before: from, after: to }]
+      : [];
+  });
+}

@@ -1,0 +1,69 @@
+import type { DoughFigures } from '../dough/doughFigures.js';
+import type { Finding } from '../draft/finding.js';
+import type { CoolingResult } from '../filling/coolFilling.js';
+import type { FillingFigures } from '../filling/fillingFigures.js';
+import { type FryPlan } from '../frying/fryPlan.js';
+import type { Formula } from '../ingredient/formula.js';
+import type { Allergen, Ingredient } from '../ingredient/ingredient.js';
+import type { Coat } from '../piece/coat.js';
+import type { FoldBalance } from '../piece/foldFindings.js';
+import type { Piece } from '../piece/piece.js';
+import type { Burst } from '../piece/seal.js';
+import type { ChainStep } from '../schedule/backwardChain.js';
+
+export interface DoughPlan {
+  readonly figures: DoughFigures;
+  readonly findings: readonly Finding[];
+}
+
+export interface FillingPlan {
+  readonly figures: FillingFigures;
+  readonly depthM: number;
+  /** `null` when the dish would be over 8 cm deep. */
+  readonly cooling: CoolingResult | null;
+  /** The same in twice as many dishes. */
+  readonly split: CoolingResult | null;
+  /** Cold enough to be folded in, °C. */
+  readonly foldC: number;
+  /** Ice the bath needs, kg; `null` elsewhere. */
+  readonly iceKg: number | null;
+  readonly findings: readonly Finding[];
+}
+
+export interface FoldPlan {
+  /** `null` when the seal leaves no pocket. */
+  readonly piece: Piece | null;
+  readonly balance: FoldBalance;
+  /** Ingredients of one piece, in the cook's own money; `null` without a piece. */
+  readonly costEach: number | null;
+  /** How likely its seam opens; `null` without a piece. */
+  readonly burst: Burst | null;
+  readonly coat: Coat | null;
+  /** Glue and coat to set out for the batch. */
+  readonly supplies: Formula;
+  readonly findings: readonly Finding[];
+}
+
+/** The stations that need no oil: quick enough for every keystroke. */
+export interface ColdPlan {
+  readonly dough: DoughPlan;
+  readonly filling: FillingPlan;
+  readonly fold: FoldPlan;
+  /** Of dough, filling, glue and coat together. */
+  readonly contains: { readonly allergens: readonly Allergen[]; readonly diet: Ingredient['diet'] };
+}
+
+export interface ServePlan {
+  readonly steps: readonly ChainStep[];
+  readonly startMs: number;
+  readonly lastLotUpMs: number;
+  readonly findings: readonly Finding[];
+}
+
+/** Fry and serve; `null` when there is no piece to fry: no pocket, or one that does not close. */
+export interface HotPlan {
+  readonly fry: FryPlan | null;
+  readonly serve: ServePlan | null;
+}
+
+export type BatchPlan = ColdPlan & HotPlan;

@@ -1,0 +1,40 @@
+import type { CuttingSpec } from '../piece/cutting/cutting.js';
+import type { CutterShape } from '../piece/cutting/lattice.js';
+import { formOf } from '../piece/forms.js';
+import type { ColdPlan } from './batchPlan.js';
+import { type BatchDraft } from '../draft/draft.js';
+import { type Kitchen, USUAL_BOARD } from '../draft/kitchen.js';
+
+/** Cutters a form's blanks can be cut with, and how many one piece takes; `null`: it is not cut from a sheet. */
+const CUT_OF: Readonly<Record<ReturnType<typeof formOf>['blank'], { shape: CutterShape; perPiece: 1 | 2 } | null>> = {
+  disc: { shape: 'round', perPiece: 1 },
+  'two-discs': { shape: 'round', perPiece: 2 },
+  'half-disc': { shape: 'half-disc', perPiece: 1 },
+  square: { shape: 'square', perPiece: 1 },
+  // A strip or a sheet is measured off with a rule; a cup takes two sizes; an own outline has no lattice yet.
+  strip: null,
+  sheet: null,
+  cup: null,
+  own: null,
+};
+
+/**
+ * How the dough of a batch would be cut with a cutter of its blank: all of it rolled to its
+ * thickness on this kitchen's board. `null` for forms that are not cut, or without dough.
+ */
+export function cuttingOf(draft: BatchDraft, kitchen: Kitchen, { dough }: Pick<ColdPlan, 'dough'>): CuttingSpec | null {
+  const cut = CUT_OF[formOf(draft.form).blank];
+  const { family, massKg } = dough.figures;
+  if (!cut || !(massKg > 0)) return null;
+  const board = kitchen.board ?? USUAL_BOARD;
+  return {
+    ...cut,
+    acrossM: draft.fold.discM,
+    thicknessM: draft.fold.thicknessM,
+    doughKg: Math.min(200, massKg),
+    doughKgPerM3: family.densityKgPerM3,
+    board: { wideM: board.lengthM, highM: board.widthM },
+    // Scalded dough re-rolls warm and hardly tightens; dough without gluten does not.
+    toughens: !family.wantsGluten ? 0 : family.id === 'scalded' ? 0.3 : 1,
+  };
+}

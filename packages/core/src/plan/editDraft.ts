@@ -1,0 +1,232 @@
+import { requireWithin } from '../errors.js';
+import { doughFamily } from '../dough/doughFamily.js';
+import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
+import { coreTargetFor } from '../filling/fillingSafety.js';
+import type { ThickenerChoice } from '../filling/freeLiquid.js';
+import { type Formula, scaleFormula } from '../ingredient/formula.js';
+import { type MeasuringTools, roundFormula } from '../ingredient/roundFormula.js';
+import { formOf } from '../piece/forms.js';
+import { type SizeGoal, sizeFor, thicknessForDough } from '../piece/solveSize.js';
+import { type BatchDraft, blankLengthM } from '../draft/draft.js';
+import { draftDough, draftFilling } from './draftFigures.js';
+import { type DoughFamilyId, type FillingMethod, type RawPart } from '../draft/choices.js';
+import type { FormId } from '../draft/choices.js';
+import { type Known, pantryOf } from '../draft/kitchen.js';
+import { pieceSpecOf } from '../piece/pieceSpecOf.js';
+import { clamp } from '../numeric/clamp.js';
+
+/** The shipped catalogue alone. */
+const SHIPPED: Known = {};
+
+/** Dough rolled for one piece, m². */
+export function blankM2(draft: Pick<BatchDraft, 'form' | 'fold'>): number {
+  return formOf(draft.form).blankAreaM2(draft.fold.discM, blankLengthM(draft), draft.fold.outline);
+}
+
+/** Dough one piece takes, from its blank and thickness, kg. */
+export function doughEachKg(draft: BatchDraft): number {
+  return blankM2(draft) * draft.fold.thicknessM * doughFamily(draft.dough.family).densityKgPerM3;
+}
+
+function scaledDough(draft: BatchDraft, factor: number): BatchDraft {
+  return { ...draft, dough: { ...draft.dough, lines: scaleFormula(draft.dough.lines, clamp(factor, 0, 1e4)) } };
+}
+
+function scaledFilling(draft: BatchDraft, factor: number): BatchDraft {
+  return { ...draft, filling: { ...draft.filling, lines: scaleFormula(draft.filling.lines, clamp(factor, 0, 1e4)) } };
+}
+
+/** Scales the dough so that it comes out even over the pieces. An empty formula stays as it is. */
+export function fitDough(draft: BatchDraft, known: Known = SHIPPED): BatchDraft {
+  const made = draftDough(draft, known).massKg;
+  return made > 0 ? scaledDough(draft, (draft.pieces * doughEachKg(draft)) / made) : draft;
+}
+
+/** Scales the filling so that it comes out even over the pieces. */
+export function fitFilling(draft: BatchDraft, known: Known = SHIPPED): BatchDraft {
+  const made = draftFilling(draft, known).targetKg;
+  return made > 0 ? scaledFilling(draft, (draft.pieces * draft.fold.fillingEachKg) / made) : draft;
+}
+
+/** Another number of pieces: both formulas follow in proportion. */
+export function withPieces(draft: BatchDraft, pieces: number): BatchDraft {
+  requireWithin(pieces, 1, 2000, 'pieces');
+  const factor = pieces / draft.pieces;
+  return scaledFilling(scaledDough({ ...draft, pieces }, factor), factor);
+}
+
+/** Another disc, thickness, seal or portion: the dough and filling of the batch follow the piece. */
+export function withFold(draft: BatchDraft, change: Partial<BatchDraft['fold']>): BatchDraft {
+  const next = { ...draft, fold: { ...draft.fold, ...change } };
+  const dough = doughEachKg(draft);
+  const filling = draft.fold.fillingEachKg;
+  const withDough = dough > 0 ? scaledDough(next, doughEachKg(next) / dough) : next;
+  return filling > 0 ? scaledFilling(withDough, next.fold.fillingEachKg / filling) : withDough;
+}
+
+/** A wanted dough portion: the disc stays, the thickness follows. */
+export function withDoughEach(draft: BatchDraft, doughKg: number): BatchDraft {
+  const family = doughFamily(draft.dough.family);
+  return withFold(draft, { thicknessM: thicknessForDough(doughKg, blankM2(draft), family.densityKgPerM3) });
+}
+
+/** Full enough to be generous, with room before it opens. */
+const WANTED_FILL = 0.75;
+
+/** The blank that gives a wanted fill, width or wall; dough follows. `null` where none does. */
+export function withSizeFor(draft: BatchDraft, goal: SizeGoal, known: Known = SHIPPED): BatchDraft | null {
+  const { densityKgPerM3, stretch } = doughFamily(draft.dough.family);
+  const fillingKgPerM3 = draftFilling(draft, known).densityKgPerM3;
+  const spec = pieceSpecOf(draft, { fillingKgPerM3, doughKgPerM3: densityKgPerM3, stretch });
+  const discM = sizeFor(formOf(draft.form), spec, goal);
+  if (discM === null) return null;
+  const { lengthM } = draft.fold;
+  return withFold(draft, {
+    discM,
+    ...(lengthM === undefined ? {} : { lengthM: (lengthM * discM) / draft.fold.discM }),
+  });
+}
+
+/** Another form: the same filling in each, in a blank that it fills well; the dough follows. */
+export function withForm(draft: BatchDraft, form: FormId, known: Known = SHIPPED): BatchDraft {
+  if (form === draft.form) return draft;
+  const before = doughEachKg(draft);
+  const { lengthM: _length, outline: _outline, edge, ...bare } = draft.fold;
+  const fold = { ...bare, ...(edge !== undefined && formOf(form).hasEdge ? { edge } : {}) };
+  const changed = { ...draft, form, fold };
+  const sized = fold.fillingEachKg > 0 ? withSizeFor(changed, { fill: WANTED_FILL }, known) : null;
+  // A blank is cut to the millimetre.
+  const discM = sized ? Math.ceil(sized.fold.discM * 1000) / 1000 : fold.discM;
+  const next = { ...changed, fold: { ...fold, discM } };
+  return before > 0 ? scaledDough(next, doughEachKg(next) / before) : next;
+}
+
+/** Another dough family: its usual oil and a thickness within its range come with it. */
+export function withFamily(draft: BatchDraft, familyId: DoughFamilyId): BatchDraft {
+  const family = doughFamily(familyId);
+  // A second dough means something only where the family has one.
+  const lines = family.secondPart
+    ? draft.dough.lines
+    : draft.dough.lines.map(({ ingredientId, massKg }) => ({ ingredientId, massKg }));
+  const next = { ...draft, dough: { ...draft.dough, family: familyId, lines } };
+  const thicknessM = clamp(draft.fold.thicknessM, family.rolledM.least, family.rolledM.most);
+  const oilC = clamp(draft.fry.oilC, family.oilC.least, family.oilC.most);
+  return { ...next, fold: { ...next.fold, thicknessM }, fry: { ...next.fry, oilC } };
+}
+
+/** What a batch is scaled by: one line of a formula, or all that is made of it. */
+export interface Limit {
+  readonly of: 'dough' | 'filling';
+  /** Index of the line; `null`: the dough or filling in all, when made. */
+  readonly line: number | null;
+  readonly massKg: number;
+}
+
+/**
+ * "I have 640 g of flour", "900 g of dough in all": the one formula becomes what that allows,
+ * and pieces and the other formula follow, whole pieces only. `null` when there is nothing to
+ * scale from, or not one piece comes out.
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function withLimit(draft: BatchDraft, limit: Limit, known: Known = SHIPPED): BatchDraft | null {
+  const { of, line, massKg } = limit;
+  requireWithin(massKg, 0, 1000, 'limit.massKg');
+  const now = line === null ? madeKg(draft, of, known) : draft[of].lines[line]?.massKg;
+  if (!now || !(now > 0)) return null;
+  return scaledBy(draft, of, massKg / now, known);
+}
+
+/** Share of a pan that is filled without spitting over. */
+export const PAN_FULL = 2 / 3;
+
+/**
+ * As much filling as a pan cooks two thirds full, with as many whole pieces as that fills.
+ * @param panM3 to the brim, 0.0001–0.1
+ */
+export function withPan(draft: BatchDraft, panM3: number, known: Known = SHIPPED): BatchDraft | null {
+  requireWithin(panM3, 1e-4, 0.1, 'panM3');
+  const { rawM3 } = draftFilling(draft, known);
+  return rawM3 > 0 ? scaledBy(draft, 'filling', (PAN_FULL * panM3) / rawM3, known) : null;
+}
+
+function madeKg(draft: BatchDraft, of: Limit['of'], known: Known): number {
+  return of === 'dough' ? draftDough(draft, known).massKg : draftFilling(draft, known).targetKg;
+}
+
+/** One formula scaled as it is, whole pieces of it, and the other formula to fit. */
+function scaledBy(draft: BatchDraft, of: Limit['of'], factor: number, known: Known): BatchDraft | null {
+  const limited = of === 'dough' ? scaledDough(draft, factor) : scaledFilling(draft, factor);
+  const each = of === 'dough' ? doughEachKg(draft) : draft.fold.fillingEachKg;
+  // A hair of slack, or 24 pieces' worth of flour would make 23.
+  const pieces = Math.floor(madeKg(limited, of, known) / each + 1e-6);
+  if (!(pieces >= 1 && pieces <= 2000)) return null;
+  const follows = pieces / draft.pieces;
+  return of === 'dough' ? scaledFilling({ ...limited, pieces }, follows) : scaledDough({ ...limited, pieces }, follows);
+}
+
+/** A filling cooked otherwise: what goes into the pan follows, so that the pieces stay filled. */
+function recooked(draft: BatchDraft, change: Partial<BatchDraft['filling']>, known: Known): BatchDraft {
+  const before = draftFilling(draft, known).targetKg;
+  const next = { ...draft, filling: { ...draft.filling, ...change } };
+  const after = draftFilling(next, known).targetKg;
+  return after > 0 ? scaledFilling(next, before / after) : next;
+}
+
+/** Cooked drier or wetter. */
+export function withCookTo(draft: BatchDraft, cookToShare: number, known: Known = SHIPPED): BatchDraft {
+  return recooked(draft, { cookToShare }, known);
+}
+
+/** Another way for its water to go. */
+export function withMethod(draft: BatchDraft, method: FillingMethod, known: Known = SHIPPED): BatchDraft {
+  return recooked(draft, { method }, known);
+}
+
+/** What is raw in the filling, and with it what the core must reach. `null`: all of it is cooked. */
+export function withRaw(draft: BatchDraft, raw: RawPart | null, reheatC: number): BatchDraft {
+  const { raw: _before, ...filling } = draft.filling;
+  const coreTargetC = coreTargetFor(raw, reheatC);
+  return { ...draft, filling: { ...filling, coreTargetC, ...(raw === null ? {} : { raw }) } };
+}
+
+/** A thickener stirred in, on top of what there is of it; the pieces stay filled. */
+export function withThickener(draft: BatchDraft, choice: ThickenerChoice, known: Known = SHIPPED): BatchDraft {
+  const { lines } = draft.filling;
+  const at = lines.findIndex((line) => line.ingredientId === choice.ingredientId);
+  const massKg = (lines[at]?.massKg ?? 0) + choice.massKg;
+  const index = at < 0 ? lines.length : at;
+  return recooked(draft, { lines: withLine(lines, index, choice.ingredientId, massKg) }, known);
+}
+
+/** The family's worked formula, scaled so that the pieces come out. */
+export function withWorkedFormula(draft: BatchDraft, known: Known = SHIPPED): BatchDraft {
+  const { from: _from, ...dough } = draft.dough;
+  return fitDough({ ...draft, dough: { ...dough, lines: WORKED_FORMULAS[draft.dough.family] } }, known);
+}
+
+/** Both formulas rounded to what scale and spoons can do; the pieces stay as they are. */
+export function withRounding(
+  draft: BatchDraft,
+  of: Limit['of'],
+  tools: MeasuringTools,
+  known: Known = SHIPPED,
+): BatchDraft {
+  const { lines } = roundFormula(draft[of].lines, tools, pantryOf(known));
+  return of === 'dough'
+    ? { ...draft, dough: { ...draft.dough, lines } }
+    : { ...draft, filling: { ...draft.filling, lines } };
+}
+
+/** One line of a formula set to a mass, added (`index` past the end) or taken out (`massKg` null). */
+export function withLine(
+  lines: Formula,
+  index: number,
+  ingredientId: string,
+  massKg: number | null,
+  part: 0 | 1 = 0,
+): Formula {
+  if (massKg === null) return lines.filter((_, i) => i !== index);
+  const line = { ingredientId, massKg: requireWithin(massKg, 0, 1000, `lines.${index}.massKg`) };
+  if (index >= lines.length) return [...lines, part === 1 ? { ...line, part } : line];
+  return lines.map((old, i) => (i === index ? { ...old, ...line } : old));
+}

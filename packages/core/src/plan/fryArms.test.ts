@@ -1,0 +1,65 @@
+import { CRUST_LIMITS } from '../frying/colour.js';
+import { crumbPlan, FRY_SCHOOLS, fryArm, withSchool } from './fryArms.js';
+import { planBatch } from './planBatch.js';
+import { newBatch, STARTERS } from './starters.js';
+import { CRUMB_ANSWERS } from '../oil/crumbTest.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
+
+const DRAFT = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+const arm = (school: (typeof FRY_SCHOOLS)[number]) => fryArm(withSchool(DRAFT, school), DEFAULT_KITCHEN)!;
+
+test('every school is the plan of its own draft, minutes and lot by the solver', () => {
+  for (const school of FRY_SCHOOLS) {
+    const draft = withSchool({ ...DRAFT, fry: { ...DRAFT.fry, minutesS: 90, lotSize: 2 } }, school);
+    const { fry } = planBatch(draft, DEFAULT_KITCHEN, null);
+    expect(fryArm(draft, DEFAULT_KITCHEN)).toMatchObject({
+      oilC: draft.fry.oilC,
+      liftS: fry!.liftS,
+      doneS: fry!.solution.doneS,
+      lotSize: fry!.lots!.lotSize,
+    });
+    expect([draft.fry.minutesS, draft.fry.lotSize]).toEqual([null, null]);
+  }
+});
+
+test('the schools differ as cooks say: hot is quicker and forgives less, once is slower inside, frozen is longest', () => {
+  const [slow, hot] = [arm('slow'), arm('hot')];
+  expect(hot.liftS!).toBeLessThan(slow.liftS!);
+  expect(hot.darkS! - Math.max(hot.doneS!, hot.goldenS!)).toBeLessThan(
+    slow.darkS! - Math.max(slow.doneS!, slow.goldenS!),
+  );
+  expect(arm('once').doneS!).toBeGreaterThan(arm('each-minute').doneS!);
+  expect(arm('held-under').doneS!).toBeLessThan(arm('each-minute').doneS!);
+  const starts = (['room', 'fridge', 'tempered', 'frozen'] as const).map((school) => arm(school).doneS!);
+  expect(starts).toEqual([...starts].sort((a, b) => a - b));
+});
+
+test('a crumb is a range: lifting in its safe span is cooked and not dark at both ends; cold or wild oil fries nothing', () => {
+  for (const { id } of STARTERS) {
+    const draft = newBatch('Test', id, 24, '2030-01-05T18:30:00Z');
+    for (const answer of CRUMB_ANSWERS) {
+      const plan = crumbPlan(draft, DEFAULT_KITCHEN, answer);
+      if (answer === 'sits' || answer === 'jumps') {
+        expect(plan).toBeNull();
+        continue;
+      }
+      expect(plan!.cool.oilC).toBe(plan!.leastC);
+      expect(plan!.hot.oilC).toBe(plan!.mostC);
+      if (!plan!.safeS) continue;
+      for (const oilC of [plan!.leastC, (plan!.leastC + plan!.mostC) / 2, plan!.mostC]) {
+        const minutesS = (plan!.safeS.from + plan!.safeS.to) / 2;
+        const made = planBatch({ ...draft, fry: { ...draft.fry, oilC, minutesS } }, DEFAULT_KITCHEN, null);
+        const codes = made.fry!.findings.map((finding) => finding.code);
+        expect(codes).toContain('fry.cooked');
+        expect(Math.max(...made.fry!.atLift!.colours)).toBeLessThanOrEqual(CRUST_LIMITS.brown + 1e-6);
+      }
+    }
+  }
+  expect(crumbPlan(DRAFT, DEFAULT_KITCHEN, 'lazy')!.cool.liftS).not.toBeNull();
+});
+
+test('without a pocket there is nothing to compare', () => {
+  const none = { ...DRAFT, fold: { ...DRAFT.fold, discM: 0.02 } };
+  expect(fryArm(none, DEFAULT_KITCHEN)).toBeNull();
+  expect(crumbPlan(none, DEFAULT_KITCHEN, 'lazy')).toBeNull();
+});

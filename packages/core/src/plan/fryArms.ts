@@ -1,0 +1,134 @@
+import { requireWithin } from '../errors.js';
+import { crustName, type CrustName } from '../frying/colour.js';
+import { darkerFace, palerFace } from '../frying/solveFry.js';
+import { type CrumbAnswer, crumbRange } from '../oil/crumbTest.js';
+import type { BatchDraft } from '../draft/draft.js';
+import { planCold, planHot } from './planBatch.js';
+import type { TurnSchool, StartState } from '../draft/choices.js';
+import type { Kitchen } from '../draft/kitchen.js';
+
+/** Where cooks disagree about the fry; each is one change to a draft. */
+export type FrySchool = 'slow' | 'hot' | TurnSchool | StartState;
+export const FRY_SCHOOLS: readonly FrySchool[] = [
+  'slow',
+  'hot',
+  'once',
+  'each-minute',
+  'basted',
+  'held-under',
+  'half-depth',
+  'room',
+  'fridge',
+  'frozen',
+  'tempered',
+];
+
+/** Oil of the two schools, °C. Source: craft.md, In the oil. */
+const SLOW_C = 155;
+const HOT_C = 178;
+
+/** The same batch fried by one school; minutes and lot are the solver's again. */
+export function withSchool(draft: BatchDraft, school: FrySchool): BatchDraft {
+  const fry = { ...draft.fry, minutesS: null, lotSize: null };
+  switch (school) {
+    case 'slow':
+      return { ...draft, fry: { ...fry, oilC: SLOW_C } };
+    case 'hot':
+      return { ...draft, fry: { ...fry, oilC: HOT_C } };
+    case 'once':
+    case 'each-minute':
+    case 'basted':
+    case 'held-under':
+    case 'half-depth':
+      return { ...draft, fry: { ...fry, turn: school } };
+    case 'room':
+    case 'fridge':
+    case 'frozen':
+    case 'tempered':
+      return { ...draft, fry: { ...fry, start: school } };
+    default: {
+      const never: never = school;
+      return never;
+    }
+  }
+}
+
+/** What comes of one way to fry; `null` figures where the piece never comes out. */
+export interface FryArm {
+  readonly oilC: number;
+  readonly startC: number;
+  readonly liftS: number | null;
+  readonly doneS: number | null;
+  readonly goldenS: number | null;
+  readonly darkS: number | null;
+  /** Paler and darker face when lifted. */
+  readonly colours: readonly [CrustName, CrustName] | null;
+  readonly coreC: number | null;
+  readonly crustM: number | null;
+  /** Of one piece, kg. */
+  readonly waterLostKg: number | null;
+  readonly oilTakenKg: number | null;
+  readonly lotSize: number | null;
+  readonly lots: number | null;
+  /** First drop to last lift, s. */
+  readonly totalS: number | null;
+  readonly lowestC: number | null;
+  readonly isSafe: boolean;
+}
+
+/**
+ * One way to fry a batch, in the figures cooks compare. `null` without a piece.
+ * @throws CoreError with the draft's field as path
+ */
+export function fryArm(draft: BatchDraft, kitchen: Kitchen): FryArm | null {
+  const { fry } = planHot(draft, kitchen, planCold(draft, kitchen), null);
+  if (!fry) return null;
+  const { solution, liftS, atLift, lots, bulk } = fry;
+  return {
+    oilC: draft.fry.oilC,
+    startC: fry.body.startC,
+    liftS,
+    doneS: solution.doneS,
+    goldenS: solution.goldenS,
+    darkS: solution.darkS,
+    colours: atLift && [crustName(palerFace(atLift)), crustName(darkerFace(atLift))],
+    coreC: atLift && atLift.coreC,
+    crustM: atLift && atLift.crustM,
+    waterLostKg: atLift && atLift.waterKgPerM2 * bulk.surfaceM2,
+    oilTakenKg: fry.oilUptakeKg,
+    lotSize: lots && lots.lotSize,
+    lots: lots && lots.lots,
+    totalS: lots && lots.totalS,
+    lowestC: lots && lots.lowestC,
+    isSafe: !fry.findings.some((finding) => finding.tone === 'stop'),
+  };
+}
+
+/** The same batch in the coolest and the hottest oil that a crumb may mean. */
+export interface CrumbPlan {
+  readonly answer: CrumbAnswer;
+  readonly leastC: number;
+  readonly mostC: number;
+  readonly cool: FryArm;
+  readonly hot: FryArm;
+  /** Cooked through in either, and dark in neither: when to lift by the clock; `null`: only by eye. */
+  readonly safeS: { readonly from: number; readonly to: number } | null;
+}
+
+/**
+ * What a crumb of dough in the oil says, as a range, and the fry at both its ends.
+ * `null` without a piece, or where the oil is no oil to fry in.
+ */
+export function crumbPlan(draft: BatchDraft, kitchen: Kitchen, answer: CrumbAnswer): CrumbPlan | null {
+  const { leastC, mostC, fries } = crumbRange(answer);
+  if (!fries) return null;
+  const at = (oilC: number) =>
+    fryArm({ ...draft, fry: { ...draft.fry, oilC: requireWithin(oilC, 110, 200, 'oilC'), minutesS: null } }, kitchen);
+  const [cool, hot] = [at(leastC), at(mostC)];
+  if (!cool || !hot) return null;
+  const ready = [cool.doneS, cool.goldenS, hot.doneS].every((s) => s !== null)
+    ? Math.max(cool.doneS!, cool.goldenS!, hot.doneS!)
+    : null;
+  const to = hot.darkS ?? 1800;
+  return { answer, leastC, mostC, cool, hot, safeS: ready !== null && to > ready ? { from: ready, to } : null };
+}

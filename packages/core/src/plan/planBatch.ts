@@ -1,0 +1,310 @@
+import { CoreError, requireWithin } from '../errors.js';
+import { doughFindings } from '../dough/doughFindings.js';
+import { riseFindings, risePlan } from '../dough/riseFindings.js';
+import { burstOverTime } from '../frying/burstOverTime.js';
+import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
+import { fryFindings } from '../frying/fryFindings.js';
+import { coiledShell, doughMaterial, fillingMaterial, type FryMaterial, layeredShell } from '../frying/fryMaterial.js';
+import { lyingOf } from '../frying/lying.js';
+import { type FrySolution, sampleAt, solveFry } from '../frying/solveFry.js';
+import { coolPieceS, HARD_C, type HoldWait, TEMPER_S, temperedC } from '../frying/holdPiece.js';
+import { containedIn, formulaTotals } from '../ingredient/formula.js';
+import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from '../oil/fryLots.js';
+import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat.js';
+import { burnerAdvice } from '../oil/burnerAdvice.js';
+import { halfDepthOilM3, oilCautions, potLevels } from '../oil/pot.js';
+import { foldFindings, sealFindings } from '../piece/foldFindings.js';
+import { coatOf } from '../piece/coat.js';
+import { EDGES } from '../piece/edge.js';
+import { formOf } from '../piece/forms.js';
+import { closes, type Piece } from '../piece/piece.js';
+import { burstOf } from '../piece/seal.js';
+import { backwardChain } from '../schedule/backwardChain.js';
+import type { BatchPlan, ColdPlan, HotPlan, ServePlan } from './batchPlan.js';
+import { type BatchDraft } from '../draft/draft.js';
+import { draftDough } from './draftFigures.js';
+import { planFilling } from './planFilling.js';
+import { serveFindings } from './serveFindings.js';
+import { suppliesFor } from './supplies.js';
+import { NO_COAT, USUAL_SEAL } from '../draft/choices.js';
+import { boilingPointC, type Kitchen, pantryOf, startTempC } from '../draft/kitchen.js';
+import { pieceSpecOf } from '../piece/pieceSpecOf.js';
+import type { FryPlan } from '../frying/fryPlan.js';
+
+/** How long the solver looks ahead, s. */
+const HORIZON_S = 1800;
+const DROP_SPACING_S = 5;
+/** Hands' time for one dip of a coat, s; and how long a coat rests before the oil. */
+const DIP_S = 6;
+const COAT_REST_S = 600;
+/** Grid of a plan: its moments lie within 4 s of a grid three times as fine, and later rather than sooner. */
+const WALL_CELLS = 16;
+const FILLING_CELLS = 12;
+
+/** What a portion costs of a whole that is weighed when made. */
+function costOf(cost: number, madeKg: number, portionKg: number): number {
+  return madeKg > 0 ? (cost * portionKg) / madeKg : 0;
+}
+
+/**
+ * Dough, filling and fold of a draft. A few milliseconds; no oil involved.
+ * @throws CoreError with the draft's field as path
+ */
+export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
+  requireWithin(draft.pieces, 1, 2000, 'pieces');
+  const doughs = draftDough(draft, kitchen);
+  const filling = planFilling(draft, kitchen, doughs.fatPercent);
+  const { fold } = draft;
+  const piece = formOf(draft.form).piece(
+    pieceSpecOf(draft, {
+      fillingKgPerM3: filling.figures.densityKgPerM3,
+      doughKgPerM3: doughs.family.densityKgPerM3,
+      stretch: doughs.family.stretch,
+    }),
+  );
+  const balance = {
+    doughLeftKg: doughs.massKg - draft.pieces * (piece?.doughKg ?? 0),
+    fillingLeftKg: filling.figures.targetKg - draft.pieces * fold.fillingEachKg,
+  };
+  const sealed = sealPlan(draft, doughs, filling, piece);
+  const supplied = formulaTotals(sealed.supplies, 'supplies', pantryOf(kitchen));
+  return {
+    dough: {
+      figures: doughs,
+      findings: [
+        ...doughFindings(doughs, draft.dough.lines, pantryOf(kitchen), kitchen.fridgeC),
+        ...riseFindings(doughs, draft.dough.rise ?? 'room', kitchen.roomC, kitchen.fridgeC),
+      ],
+    },
+    filling,
+    contains: containedIn([doughs.totals, filling.figures.totals, supplied]),
+    fold: {
+      piece,
+      balance,
+      costEach:
+        piece &&
+        costOf(doughs.totals.cost, doughs.massKg, piece.doughKg) +
+          costOf(filling.figures.totals.cost, filling.figures.targetKg, fold.fillingEachKg) +
+          supplied.cost / draft.pieces,
+      ...sealed,
+      findings: [
+        ...foldFindings(piece, balance, doughs.family, fold.thicknessM, filling.figures.densityKgPerM3, draft.pieces),
+        ...sealFindings(draft, sealed.burst, sealed.coat),
+      ],
+    },
+  };
+}
+
+/** Seam, coat and what they take of the larder. */
+function sealPlan(
+  draft: BatchDraft,
+  { family }: ColdPlan['dough']['figures'],
+  { figures }: ColdPlan['filling'],
+  piece: Piece | null,
+): Pick<ColdPlan['fold'], 'burst' | 'coat' | 'supplies'> {
+  if (!closes(piece)) return { burst: null, coat: null, supplies: [] };
+  const { sealM, thicknessM, edge = 'plain' } = draft.fold;
+  const burst = burstOf({
+    piece,
+    seal: draft.seal ?? USUAL_SEAL,
+    edge: formOf(draft.form).hasEdge ? edge : 'plain',
+    sealM,
+    rolledM: thicknessM,
+    family,
+    freeShare: figures.targetKg > 0 ? figures.freeKg / figures.targetKg : 0,
+  });
+  return { burst, coat: coatOf(draft.coat ?? NO_COAT, piece.surfaceM2), supplies: suppliesFor(draft, piece) };
+}
+
+/** Dough of the wall as it is built: proofed, coiled, or wound in layers. */
+function shellOf({ family, waterShare }: ColdPlan['dough']['figures'], piece: Piece, wallM: number): FryMaterial {
+  const dough = doughMaterial(family.densityKgPerM3 / family.rise, waterShare, family.rise);
+  return layeredShell(family.id === 'coiled' ? coiledShell(dough) : dough, wallM, Math.min(40, piece.layers));
+}
+
+/** The body the solver fries: shape, walls and materials of this piece in this kitchen. */
+export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryBodySpec {
+  const { family, sugarPercent } = cold.dough.figures;
+  const filled = draft.fold.fillingEachKg > 0;
+  // A proofed wall is thicker and lighter than it was rolled.
+  const wallM = piece.wallCrownM * family.rise;
+  const skinM = cold.fold.coat?.thicknessM ?? 0;
+  const radiusM = Math.min(0.1, piece.heatRadiusM + wallM - piece.wallCrownM + skinM);
+  const body: FryBodySpec = {
+    radiusM,
+    shapeExponent: piece.shapeExponent,
+    // A coat dries and browns as the outermost of the wall.
+    wallM: filled ? Math.min(wallM + skinM, 0.95 * radiusM) : radiusM,
+    dough: shellOf(cold.dough.figures, piece, wallM),
+    filling: fillingMaterial(cold.filling.figures.densityKgPerM3, cold.filling.figures.waterShare),
+    startC: startTempC(draft.fry.start, kitchen),
+    ...lyingOf(draft.fry.turn, piece.exposedShare),
+    boilingC: boilingPointC(kitchen.altitudeM),
+    wallCells: WALL_CELLS,
+    fillingCells: filled ? FILLING_CELLS : 0,
+    surface: OIL_SURFACE,
+    // Sugar browns: our own slope, 4 % faster for each point over 2.
+    browning: family.browning * (1 + 0.04 * Math.max(0, sugarPercent - 2)) * (cold.fold.coat?.browning ?? 1),
+  };
+  if (draft.fry.start !== 'tempered') return body;
+  return { ...body, startC: temperedC(body, kitchen.freezerC, kitchen.roomC) };
+}
+
+/** How long the chosen start keeps the pieces between folding and the oil. */
+function holdOf(draft: BatchDraft, kitchen: Kitchen, body: FryBodySpec): HoldWait | null {
+  const { start } = draft.fry;
+  if (start === 'room') return null;
+  const { roomC, fridgeC, freezerC } = kitchen;
+  if (start === 'fridge') {
+    return { place: 'fridge', coldS: coolPieceS(body, 'fridge', roomC, fridgeC, fridgeC + 2), temperS: 0 };
+  }
+  return {
+    place: 'freezer',
+    coldS: coolPieceS(body, 'freezer', roomC, freezerC, Math.max(HARD_C, freezerC + 2)),
+    temperS: start === 'tempered' ? TEMPER_S : 0,
+  };
+}
+
+/** Hands' time to fill, close and coat one piece, s. */
+function foldEachS(draft: BatchDraft, kitchen: Kitchen): number {
+  const { wet, dry, double } = draft.coat ?? NO_COAT;
+  const edge = formOf(draft.form).hasEdge ? (draft.fold.edge ?? 'plain') : 'plain';
+  const dips = (wet === 'none' ? 0 : 1) + (dry === 'none' ? 0 : 1);
+  return Math.max(5, kitchen.hands.foldEachS + EDGES[edge].handsS) + DIP_S * dips * (double ? 2 : 1);
+}
+
+/** When to lift: done and coloured, whichever is later, with a little to spare; `null` when either never comes. */
+function liftMoment(solution: FrySolution): number | null {
+  const { doneS, liftColourS, goldenS } = solution;
+  const colourS = liftColourS ?? goldenS;
+  if (doneS === null || colourS === null) return null;
+  return Math.max(doneS + 20, colourS);
+}
+
+function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryPlan {
+  const { fry } = draft;
+  requireWithin(fry.oilC, 110, 200, 'fry.oilC');
+  if (fry.minutesS !== null) requireWithin(fry.minutesS, 20, HORIZON_S, 'fry.minutesS');
+  const body = fryBodyOf(draft, kitchen, cold, piece);
+  const bulk: PieceBulk = {
+    surfaceM2: piece.surfaceM2,
+    volumeM3: piece.volumeM3,
+    heatRadiusM: piece.heatRadiusM,
+    shapeExponent: body.shapeExponent,
+  };
+  const solution = solveFry({
+    body,
+    oilC: fry.oilC,
+    turn: fry.turn,
+    coreTargetC: draft.filling.coreTargetC,
+    horizonS: HORIZON_S,
+  });
+  const liftS = fry.minutesS ?? liftMoment(solution);
+  const { pot, roomC } = kitchen;
+  const burner = burnerAdvice(pot, roomC, fry.oilC);
+  const room = potRoom(pot, piece.widthM * piece.depthM * 0.8);
+  const firstTurnS = solution.turnsS[0] ?? 90;
+  const pieceW = pieceHeatCurve(bulk, solution.samples, liftS ?? 0, 1);
+  const lotSpec: LotSpec | null =
+    liftS === null
+      ? null
+      : {
+          pot,
+          roomC,
+          oilC: fry.oilC,
+          pieceW,
+          liftS,
+          pieces: draft.pieces,
+          betweenS: kitchen.hands.betweenLotsS,
+          spacingS: DROP_SPACING_S,
+        };
+  const lots =
+    lotSpec && (fry.lotSize === null ? lotSizeFor(lotSpec, room, firstTurnS) : runLots(lotSpec, fry.lotSize));
+  const band = oilBand(fry.oilC);
+  const atLift = liftS === null ? null : sampleAt(solution.samples, liftS);
+  const lotM3 = (lots?.lotSize ?? 1) * piece.volumeM3;
+  const plan = {
+    body,
+    bulk,
+    solution,
+    liftS,
+    atLift,
+    oilUptakeKg: atLift && oilUptakeKg(bulk, atLift.waterKgPerM2),
+    seamPush:
+      cold.fold.burst &&
+      burstOverTime(solution.samples, cold.fold.burst.index, Math.max(0, body.startC), body.boilingC),
+    halfDepthM3: fry.turn === 'half-depth' ? halfDepthOilM3(pot, fry.oilC, piece.thicknessM, lotM3) : null,
+    pieceMeanW: pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, pieceW.length),
+    band,
+    cautions: oilCautions(Math.min(pot.smokeC, kitchen.potOil?.smokeC ?? pot.smokeC), band.most),
+    room,
+    lots,
+    levels: potLevels(pot, fry.oilC, lotM3),
+    warmUpS: burner?.warmS ?? null,
+    burner,
+    hold: holdOf(draft, kitchen, body),
+  };
+  return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family, kitchen) };
+}
+
+/** s between the last piece folded and the oil being heated for it; `null`: none. */
+function holdS(draft: BatchDraft, { hold }: FryPlan): number | null {
+  const coatS = (draft.coat ?? NO_COAT).dry === 'none' ? 0 : COAT_REST_S;
+  const coldS = hold === null ? 0 : (hold.coldS ?? 12 * 3600) + hold.temperS;
+  return Math.max(coatS, coldS) || null;
+}
+
+function planServe(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, fry: FryPlan, nowMs: number | null): ServePlan {
+  const eatMs = Date.parse(draft.eatAt);
+  if (!Number.isFinite(eatMs)) throw new CoreError('NOT_A_NUMBER', 'eatAt', 'The eating time is not a date.');
+  const { hands } = kitchen;
+  const { restS } = cold.dough.figures.family;
+  const usualS = (restS.least + restS.most) / 2;
+  // A dough that rises waits for its own clock, then proofs shaped.
+  const rise = risePlan(cold.dough.figures, draft.dough.rise ?? 'room', kitchen.roomC, kitchen.fridgeC);
+  const isAhead = (draft.filling.aheadDays ?? 0) > 0;
+  const steps = backwardChain(eatMs, {
+    cookFillingS: isAhead ? null : hands.cookFillingS,
+    coolS: cold.filling.cooling?.toFoldS ?? 12 * 3600,
+    mixS: hands.mixS,
+    restS: rise?.totalS ?? usualS,
+    foldS: foldEachS(draft, kitchen) * draft.pieces,
+    holdS: holdS(draft, fry),
+    heatS: fry.warmUpS ?? 3 * 3600,
+    fryS: fry.lots?.totalS ?? 0,
+    serveS: hands.serveS,
+  });
+  const lastLotUpMs = eatMs - hands.serveS * 1000;
+  return {
+    steps,
+    startMs: steps[0]!.startMs,
+    lastLotUpMs,
+    findings: serveFindings(steps, fry, kitchen.roomC, nowMs, draft.fry.start),
+  };
+}
+
+/** What closes, and is no thinner or thicker than the solver takes: 1 mm to 20 cm. */
+function isFryable(piece: Piece): boolean {
+  return closes(piece) && piece.heatRadiusM >= 0.0005 && piece.heatRadiusM <= 0.1;
+}
+
+/**
+ * Fry and serve on top of the cold stations: the costly half, for a worker.
+ * @param nowMs ms since the epoch, or `null` when lateness is not to be judged
+ * @throws CoreError with the draft's field as path
+ */
+export function planHot(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, nowMs: number | null): HotPlan {
+  const { piece } = cold.fold;
+  if (!piece || !isFryable(piece)) return { fry: null, serve: null };
+  const fry = planFry(draft, kitchen, cold, piece);
+  return { fry, serve: planServe(draft, kitchen, cold, fry, nowMs) };
+}
+
+/**
+ * The whole line: draft in, everything the screens show out.
+ * @throws CoreError with the draft's field as path
+ */
+export function planBatch(draft: BatchDraft, kitchen: Kitchen, nowMs: number | null): BatchPlan {
+  const cold = planCold(draft, kitchen);
+  return { ...cold, ...planHot(draft, kitchen, cold, nowMs) };
+}

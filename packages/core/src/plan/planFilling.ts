@@ -1,0 +1,104 @@
+import { coolFilling, type CoolingResult, type CoolingSpec, dishDepthM, iceForBath } from '../filling/coolFilling.js';
+import type { FillingFigures } from '../filling/fillingFigures.js';
+import { fillingFindings } from '../filling/fillingFindings.js';
+import type { FillingPlan } from './batchPlan.js';
+import type { BatchDraft } from '../draft/draft.js';
+import { draftFilling } from './draftFigures.js';
+import type { Finding } from '../draft/finding.js';
+import { type CoolingPlace } from '../draft/choices.js';
+import type { Kitchen } from '../draft/kitchen.js';
+
+/** °C at which a filling may be folded in: it softens fat above; a dough full of fat wants it colder. */
+const FOLD_C = 20;
+const FOLD_FAT_C = 8;
+/** Fat of a dough from here on is soft enough to be harmed by a cool filling, percent of flour. */
+const FAT_RICH_PERCENT = 40;
+const MOST_DEPTH_M = 0.08;
+
+/** Fold temperature of a filling beside a dough of this fat, °C. */
+function foldTempC(place: CoolingPlace, fatPercent: number, kitchen: Kitchen): number {
+  const wanted = fatPercent >= FAT_RICH_PERCENT ? FOLD_FAT_C : FOLD_C;
+  // In a room warmer than the usual mark, "cold" can only mean the room.
+  return place === 'room' ? Math.max(wanted, kitchen.roomC + 1) : Math.max(wanted, kitchen.fridgeC + 1);
+}
+
+interface Spread {
+  readonly figures: FillingFigures;
+  readonly filling: BatchDraft['filling'];
+  readonly fatPercent: number;
+  readonly kitchen: Kitchen;
+}
+
+/** The last few coolings: an edit of the dough asks for the same ones at every keystroke. */
+const lastCooled = new Map<string, CoolingResult>();
+const MOST_KEPT = 8;
+
+function cooledAs(spec: CoolingSpec, foldC: number): CoolingResult {
+  const key = JSON.stringify([spec, foldC]);
+  const known = lastCooled.get(key);
+  if (known) return known;
+  const result = coolFilling(spec, foldC);
+  if (lastCooled.size >= MOST_KEPT) lastCooled.delete(lastCooled.keys().next().value!);
+  lastCooled.set(key, result);
+  return result;
+}
+
+/** The filling in so many of the kitchen's dishes; `null` over 8 cm deep. */
+function cooledIn({ figures, filling, fatPercent, kitchen }: Spread, place: CoolingPlace, dishes: number) {
+  const { lengthM, widthM } = kitchen.dish;
+  const depthM = dishDepthM(figures.targetKg, figures.densityKgPerM3, lengthM, widthM) / dishes;
+  if (depthM > MOST_DEPTH_M) return { depthM, cooling: null };
+  const { roomC, fridgeC, freezerC } = kitchen;
+  const spec = { depthM: Math.max(0.003, depthM), startC: filling.hotC, covered: filling.covered, place };
+  return { depthM, cooling: cooledAs({ ...spec, roomC, fridgeC, freezerC }, foldTempC(place, fatPercent, kitchen)) };
+}
+
+/**
+ * Figures, cooling and findings of a filling.
+ * @param fatPercent of the dough around it, percent of flour
+ */
+export function planFilling(draft: BatchDraft, kitchen: Kitchen, fatPercent: number): FillingPlan {
+  const { filling } = draft;
+  const figures = draftFilling(draft, kitchen);
+  const spread = { figures, filling, fatPercent, kitchen };
+  const dishes = filling.dishes ?? 1;
+  const { depthM, cooling } = cooledIn(spread, filling.place, dishes);
+  const split = cooledIn(spread, filling.place, 2 * dishes).cooling;
+  const iceKg = filling.place === 'ice-bath' ? iceForBath(figures.targetKg, filling.hotC) : null;
+  const findings = fillingFindings({
+    figures,
+    method: filling.method ?? 'pan',
+    raw: filling.raw ?? null,
+    coreTargetC: filling.coreTargetC,
+    aheadDays: filling.aheadDays ?? 0,
+    iceKg,
+    depthM,
+    cooling,
+    split,
+  });
+  const eachKg = draft.fold.fillingEachKg;
+  const spoon: Finding[] =
+    eachKg > 0 && figures.rawKg > 0
+      ? [{ code: 'filling.spoon', tone: 'know', values: { eachKg, eachM3: eachKg / figures.densityKgPerM3 } }]
+      : [];
+  const foldC = foldTempC(filling.place, fatPercent, kitchen);
+  return { figures, depthM, cooling, split, iceKg, foldC, findings: [...findings, ...spoon] };
+}
+
+/** One way to cool a filling, with what comes of it. */
+export interface CoolingWay {
+  readonly place: CoolingPlace;
+  readonly dishes: number;
+  readonly depthM: number;
+  readonly cooling: CoolingResult | null;
+}
+
+/** Every place, in one dish and in two, quickest to fold first: to choose from with one tap. */
+export function coolingWays(draft: BatchDraft, kitchen: Kitchen, fatPercent: number): readonly CoolingWay[] {
+  const spread = { figures: draftFilling(draft, kitchen), filling: draft.filling, fatPercent, kitchen };
+  const places: readonly CoolingPlace[] = ['room', 'fridge', 'ice-bath', 'freezer'];
+  const foldS = (way: CoolingWay) => way.cooling?.toFoldS ?? Infinity;
+  return places
+    .flatMap((place) => [1, 2].map((dishes) => ({ place, dishes, ...cooledIn(spread, place, dishes) })))
+    .sort((a, b) => foldS(a) - foldS(b));
+}

@@ -1,0 +1,69 @@
+import { requireWithin } from '../errors.js';
+import { formOf } from '../piece/forms.js';
+import { burstOf } from '../piece/seal.js';
+import type { ColdPlan } from './batchPlan.js';
+import { type BatchDraft } from '../draft/draft.js';
+import { draftFilling } from './draftFigures.js';
+import { withFold } from './editDraft.js';
+import { doughFamily } from '../dough/doughFamily.js';
+import { USUAL_SEAL } from '../draft/choices.js';
+import { type Known } from '../draft/kitchen.js';
+import { pieceSpecOf } from '../piece/pieceSpecOf.js';
+
+/** One portion between the two schools: what the cook bites into, and what it costs in burst pieces. */
+export interface SealTrade {
+  readonly fill: number;
+  readonly fillingKg: number;
+  /** Filling over dough by weight. */
+  readonly fillingOverDough: number;
+  /** Share of pieces that open. */
+  readonly share: number;
+}
+
+/** The safe-seal school fills to here, the generous one to there. Source: models.md §4, the band that holds. */
+export const SCHOOLS = { safe: 0.55, generous: 0.95 } as const;
+
+/**
+ * From a safe seal to a generous filling in even steps, everything else as it is. Empty where
+ * the seal leaves no pocket.
+ * @param steps 2–100
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function sealTrade(draft: BatchDraft, cold: ColdPlan, steps = 21): SealTrade[] {
+  requireWithin(steps, 2, 100, 'steps');
+  const { piece } = cold.fold;
+  if (!piece) return [];
+  const { family } = cold.dough.figures;
+  const { densityKgPerM3, freeKg, targetKg } = cold.filling.figures;
+  const spec = pieceSpecOf(draft, {
+    fillingKgPerM3: densityKgPerM3,
+    doughKgPerM3: family.densityKgPerM3,
+    stretch: family.stretch,
+  });
+  const form = formOf(draft.form);
+  return Array.from({ length: steps }, (_, i) => {
+    const fill = SCHOOLS.safe + ((SCHOOLS.generous - SCHOOLS.safe) * i) / (steps - 1);
+    const fillingKg = Math.min(1, fill * piece.capacityM3 * densityKgPerM3);
+    const made = form.piece({ ...spec, fillingKg })!;
+    const { share } = burstOf({
+      piece: made,
+      seal: draft.seal ?? USUAL_SEAL,
+      edge: form.hasEdge ? (draft.fold.edge ?? 'plain') : 'plain',
+      sealM: draft.fold.sealM,
+      rolledM: draft.fold.thicknessM,
+      family,
+      freeShare: targetKg > 0 ? freeKg / targetKg : 0,
+    });
+    return { fill, fillingKg, fillingOverDough: fillingKg / made.doughKg, share };
+  });
+}
+
+/** The filling that fills a piece so far; the batch's filling follows. `null` without a pocket. */
+export function withFill(draft: BatchDraft, fill: number, known: Known): BatchDraft | null {
+  requireWithin(fill, 0, 2, 'fill');
+  const { densityKgPerM3, stretch } = doughFamily(draft.dough.family);
+  const fillingKgPerM3 = draftFilling(draft, known).densityKgPerM3;
+  const piece = formOf(draft.form).piece(pieceSpecOf(draft, { fillingKgPerM3, doughKgPerM3: densityKgPerM3, stretch }));
+  if (!piece) return null;
+  return withFold(draft, { fillingEachKg: Math.min(1, fill * piece.capacityM3 * fillingKgPerM3) });
+}

@@ -1,0 +1,116 @@
+import { advanceFry, turnFry } from '../frying/advanceFry.js';
+import { createFryBody, type FryBody, type FryBodySpec, heatTakenJPerM2 } from '../frying/fryBody.js';
+import { type PieceBulk, pieceHeatJ } from '../frying/pieceHeat.js';
+import { OIL_KG_PER_M3_AT_20, oilCp, potHeatCapacity, type PotState, stepPot } from '../oil/pot.js';
+import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
+import { type Pot } from '../draft/kitchen.js';
+import { clamp } from '../numeric/clamp.js';
+
+/** A pot, a ring and a probe that behave; pieces in it are real solver bodies. */
+export interface SimulatedStove {
+  pot: Pot;
+  readonly roomC: number;
+  readonly body: FryBodySpec;
+  readonly bulk: PieceBulk;
+  timeS: number;
+  setting: number;
+  state: PotState;
+  readonly inPot: Map<number, { readonly body: FryBody; heatJ: number }>;
+  readonly seed: number;
+  readonly uniform: () => number;
+}
+
+/** sd of one reading, °C. */
+const READING_SD = 0.25;
+/** Longest inner step, s: pieces and oil see each other this often. */
+const STEP_S = 1;
+
+/**
+ * @param seed makes the noise and the small differences between pieces repeatable
+ */
+export function createStove(pot: Pot, roomC: number, body: FryBodySpec, bulk: PieceBulk, seed: number): SimulatedStove {
+  return {
+    pot,
+    roomC,
+    body,
+    bulk,
+    timeS: 0,
+    setting: 0,
+    state: { oilC: roomC, probeC: roomC },
+    inPot: new Map(),
+    seed,
+    uniform: seededUniform(seed),
+  };
+}
+
+/**
+ * The body of piece `number` on this stove: hands make walls that differ by a few percent.
+ * The same seed and number give the same piece, also after a restart.
+ */
+export function stovePieceSpec(stove: SimulatedStove, number: number): FryBodySpec {
+  const spec = stove.body;
+  if (spec.fillingCells === 0) return spec;
+  const normal = seededNormal(seededUniform(stove.seed * 7919 + number));
+  const wallM = Math.min(spec.wallM * (1 + 0.03 * clamp(normal, -2, 2)), spec.radiusM * 0.95);
+  return { ...spec, wallM };
+}
+
+/** Puts a piece in, raw; one that is already in is left alone. */
+export function dropIntoStove(stove: SimulatedStove, number: number): void {
+  if (!stove.inPot.has(number)) restoreIntoStove(stove, number, createFryBody(stovePieceSpec(stove, number)));
+}
+
+/** Puts a piece in as it is: half fried after a restart or a tap taken back. */
+export function restoreIntoStove(stove: SimulatedStove, number: number, body: FryBody): void {
+  stove.inPot.set(number, { body, heatJ: drawnJ(stove, body) });
+}
+
+function drawnJ(stove: SimulatedStove, body: FryBody): number {
+  const heat = heatTakenJPerM2(body);
+  return pieceHeatJ(stove.bulk, heat.total, heat.latent);
+}
+
+export function flipInStove(stove: SimulatedStove, number: number): void {
+  const piece = stove.inPot.get(number);
+  if (piece) turnFry(piece.body);
+}
+
+export function liftFromStove(stove: SimulatedStove, number: number): FryBody | null {
+  const piece = stove.inPot.get(number);
+  stove.inPot.delete(number);
+  return piece?.body ?? null;
+}
+
+/** Pours cold oil in: more of it, and cooler. @param m3 less than nothing takes a pour back */
+export function topUpStove(stove: SimulatedStove, m3: number): void {
+  if (m3 === 0) return;
+  const { pot, state, roomC } = stove;
+  const capacity = potHeatCapacity(pot, state.oilC);
+  const added = Math.max(0, m3) * OIL_KG_PER_M3_AT_20 * oilCp((state.oilC + roomC) / 2);
+  stove.pot = { ...pot, oilM3: Math.max(0.0001, pot.oilM3 + m3) };
+  stove.state = { ...state, oilC: (capacity * state.oilC + added * roomC) / (capacity + added) };
+}
+
+/** Moves the stove on. @param dtS 0–3600 s */
+export function stepStove(stove: SimulatedStove, dtS: number): void {
+  let left = dtS;
+  while (left > 1e-9) {
+    const step = Math.min(STEP_S, left);
+    let lotJ = 0;
+    const oilC = clamp(stove.state.oilC, 20, 255);
+    for (const piece of stove.inPot.values()) {
+      advanceFry(piece.body, step, oilC);
+      const drawn = drawnJ(stove, piece.body);
+      lotJ += drawn - piece.heatJ;
+      piece.heatJ = drawn;
+    }
+    stove.state = stepPot(stove.pot, stove.state, stove.setting, stove.roomC, clamp(lotJ / step, -9e4, 9e4), step);
+    stove.timeS += step;
+    left -= step;
+  }
+}
+
+/** What the probe says now: lagged, with a little noise. */
+export function readProbe(stove: SimulatedStove): number {
+  return stove.state.probeC + READING_SD * seededNormal(stove.uniform);
+}
