@@ -11,7 +11,7 @@ module.exports = {
     {
       name: 'core-stands-alone',
       severity: 'error',
-      from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$' },
+      from: { path: '^packages/core/src' },
       to: { pathNot: '^packages/core|^node_modules/(fast-check|@jest)' },
     },
     { name: 'web-not-server', severity: 'error', from: { path: '^packages/web' }, to: { path: '^packages/server' } },
@@ -25,19 +25,45 @@ module.exports = {
     {
       name: 'sql-only-in-db',
       severity: 'error',
-      from: { path: '^packages/server/src', pathNot: '^packages/server/src/db|\\.test\\.ts$' },
+      from: { path: '^packages/server/src', pathNot: '^packages/server/src/db' },
       to: { path: 'node_modules/mysql2' },
+    },
+    {
+      name: 'core-folders-no-circle',
+      severity: 'error',
+      scope: 'folder',
+      from: { path: '^packages/core/src/' },
+      to: { path: '^packages/core/src/', circular: true },
+    },
+    {
+      name: 'draft-at-the-bottom',
+      severity: 'error',
+      from: { path: '^packages/core/src/draft/' },
+      to: { path: '^packages/core/src/', pathNot: '^packages/core/src/(draft|ingredient|quantity|numeric|errors)' },
+    },
+    {
+      name: 'plan-on-top',
+      severity: 'error',
+      from: { path: '^packages/core/src/(?!plan|store|simulated|wire|index)' },
+      to: { path: '^packages/core/src/plan/' },
     },
     ...rooms.map((room) => ({
       name: `room-${room}-alone`,
       severity: 'error',
-      from: { path: `^packages/web/src/(${rooms.filter((r) => r !== room).join('|')})/` },
+      from: { path: '^packages/web/src/', pathNot: `^packages/web/src/(shell|${room})/` },
       to: { path: `^packages/web/src/${room}/` },
     })),
+    {
+      name: 'rooms-do-not-know-the-shell',
+      severity: 'error',
+      from: { path: '^packages/web/src/', pathNot: '^packages/web/src/(shell/|main\\.tsx)' },
+      to: { path: '^packages/web/src/shell/' },
+    },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
-    exclude: { path: '(^|/)dist/' },
+    // Tests may look from anywhere; they would make circles between folders.
+    exclude: { path: '(^|/)dist/|\\.test\\.tsx?$' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
     enhancedResolveOptions: {

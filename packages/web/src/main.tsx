@@ -1,7 +1,7 @@
 import '@fontsource-variable/archivo/wdth.css';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import { createRoot } from 'react-dom/client';
-import { App } from './app/App';
+import { App } from './shell/App';
 
 // After the first opening the page comes from the browser: also while the server is away.
 if (import.meta.env.PROD && 'serviceWorker' in navigator)

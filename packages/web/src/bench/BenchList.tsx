@@ -1,14 +1,14 @@
-import { lazyPart } from '../app/lazyPart';
+import { lazyPart } from '../ui/lazyPart';
 import { Plus, Trash2 } from 'lucide-react';
 import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import { api, type BatchSummary } from '../app/api';
-import { dropMirror } from '../app/draftMirror';
-import { useKitchen } from '../app/useLine';
-import { Asked } from '../controls/Asked';
-import { Button } from '../controls/Button';
-import { LinkList, Page, TitleRow } from '../controls/Page';
-import { Panel, Soft } from '../controls/Panel';
+import { api, type BatchSummary } from '../data/api';
+import { dropMirror } from '../data/draftMirror';
+import { useKitchen } from '../data/useLine';
+import { Asked } from '../ui/controls/Asked';
+import { Button } from '../ui/controls/Button';
+import { LinkList, Page, TitleRow } from '../ui/controls/Page';
+import { Panel, Soft } from '../ui/controls/Panel';
 import { printDate } from '../text/printer';
 
 const DeleteSheet = lazyPart(() => import('./DeleteSheet').then((m) => ({ default: m.DeleteSheet })));

@@ -1,7 +1,7 @@
-import type { BatchSummary } from '../app/api';
-import { Button } from '../controls/Button';
-import { Problem } from '../controls/Panel';
-import { Actions, Sheet } from '../controls/Sheet';
+import type { BatchSummary } from '../data/api';
+import { Button } from '../ui/controls/Button';
+import { Problem } from '../ui/controls/Panel';
+import { Actions, Sheet } from '../ui/controls/Sheet';
 
 interface DeleteSheetProps {
   readonly batch: BatchSummary;

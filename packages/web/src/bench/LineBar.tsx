@@ -2,9 +2,9 @@ import type { Station } from '@ember-fold/core';
 import { memo, useEffect, useRef, useState } from 'react';
 import { NavLink, useParams } from 'react-router';
 import { keyframes, styled } from 'styled-components';
-import { figureFont, PHONE } from '../app/theme';
-import type { Line } from '../app/useLine';
-import { ToneMark, toneColour } from '../controls/Findings';
+import { figureFont, PHONE } from '../ui/theme';
+import type { Line } from '../data/useLine';
+import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { COMING, lineText, type StationText } from '../text/lineText';
 import { STATION_NAME } from '../text/words';
 

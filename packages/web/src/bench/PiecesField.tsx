@@ -1,7 +1,7 @@
 import { withPieces } from '@ember-fold/core';
-import { useEdit } from '../app/useEdit';
-import { Row } from '../controls/Panel';
-import { CountField } from '../controls/UnitFields';
+import { useEdit } from '../data/useEdit';
+import { Row } from '../ui/controls/Panel';
+import { CountField } from '../ui/controls/UnitFields';
 
 /** How many: the same field at every station, for everything follows it. */
 export function PiecesField({ pieces }: { readonly pieces: number }) {

@@ -1,12 +1,12 @@
 import { type Limit, roundFormula, withRounding } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { editKitchen } from '../app/editKitchen';
-import { useEdit } from '../app/useEdit';
-import { type Line, usePantry } from '../app/useLine';
-import { Button } from '../controls/Button';
-import { Choice } from '../controls/Choice';
-import { Soft } from '../controls/Panel';
-import { Actions, Sheet } from '../controls/Sheet';
+import { editKitchen } from '../data/editKitchen';
+import { useEdit } from '../data/useEdit';
+import { type Line, usePantry } from '../data/useLine';
+import { Button } from '../ui/controls/Button';
+import { Choice } from '../ui/controls/Choice';
+import { Soft } from '../ui/controls/Panel';
+import { Actions, Sheet } from '../ui/controls/Sheet';
 
 const Rows = styled.ul`
   margin-top: 8px;

@@ -1,9 +1,9 @@
 import { styled } from 'styled-components';
-import { api } from '../app/api';
-import { conflictKept, draftLoaded } from '../app/draftSlice';
-import { dropMirror } from '../app/draftMirror';
-import { useAppDispatch, useAppSelector } from '../app/store';
-import { Button } from '../controls/Button';
+import { api } from '../data/api';
+import { conflictKept, draftLoaded } from '../data/draftSlice';
+import { dropMirror } from '../data/draftMirror';
+import { useAppDispatch, useAppSelector } from '../data/store';
+import { Button } from '../ui/controls/Button';
 import { SAVE_TEXT } from '../text/words';
 
 const Mark = styled.span`

@@ -1,13 +1,13 @@
 import { type Limit, PAN_FULL, withLimit, withPan } from '@ember-fold/core';
 import { useState } from 'react';
-import { useEdit } from '../app/useEdit';
-import { type Line, usePantry } from '../app/useLine';
-import { Button } from '../controls/Button';
-import { Choice } from '../controls/Choice';
-import { Problem, Row, Soft } from '../controls/Panel';
-import { Pick } from '../controls/Pick';
-import { Actions, Sheet } from '../controls/Sheet';
-import { GramField, LitreField, MeasureField } from '../controls/UnitFields';
+import { useEdit } from '../data/useEdit';
+import { type Line, usePantry } from '../data/useLine';
+import { Button } from '../ui/controls/Button';
+import { Choice } from '../ui/controls/Choice';
+import { Problem, Row, Soft } from '../ui/controls/Panel';
+import { Pick } from '../ui/controls/Pick';
+import { Actions, Sheet } from '../ui/controls/Sheet';
+import { GramField, LitreField, MeasureField } from '../ui/controls/UnitFields';
 
 type By = 'line' | 'all' | 'pan';
 

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { FINE } from '../app/theme';
-import { Panel } from '../controls/Panel';
+import { FINE } from '../ui/theme';
+import { Panel } from '../ui/controls/Panel';
 
 const Grid = styled.div`
   display: grid;

@@ -2,16 +2,16 @@ import { findIngredients, type Limit, sameFormula, storeBodyOf, withStoreFormula
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { problemOf } from '../app/api';
-import { storeApi, type StoreFormula } from '../app/storeApi';
-import { useEdit } from '../app/useEdit';
-import type { Line } from '../app/useLine';
-import { Asked } from '../controls/Asked';
-import { Button } from '../controls/Button';
-import { FilterField } from '../controls/FilterField';
-import { NameField } from '../controls/NameField';
-import { PanelTitle, Problem, Soft } from '../controls/Panel';
-import { Sheet } from '../controls/Sheet';
+import { problemOf } from '../data/api';
+import { storeApi, type StoreFormula } from '../data/storeApi';
+import { useEdit } from '../data/useEdit';
+import type { Line } from '../data/useLine';
+import { Asked } from '../ui/controls/Asked';
+import { Button } from '../ui/controls/Button';
+import { FilterField } from '../ui/controls/FilterField';
+import { NameField } from '../ui/controls/NameField';
+import { PanelTitle, Problem, Soft } from '../ui/controls/Panel';
+import { Sheet } from '../ui/controls/Sheet';
 import { FAMILY_NAME } from '../text/words';
 
 const List = styled.ul`

@@ -2,14 +2,14 @@ import { weighOut, type WeighGroup } from '@ember-fold/core';
 import { Check } from 'lucide-react';
 import { Checkbox } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { storeApi } from '../app/storeApi';
-import { useAppSelector } from '../app/store';
-import type { Line } from '../app/useLine';
-import { useKept } from '../app/useKept';
-import { Button } from '../controls/Button';
-import { LiveScale } from '../controls/LiveScale';
-import { PanelTitle, Soft } from '../controls/Panel';
-import { Actions, Sheet } from '../controls/Sheet';
+import { storeApi } from '../data/storeApi';
+import { useAppSelector } from '../data/store';
+import type { Line } from '../data/useLine';
+import { useKept } from '../data/useKept';
+import { Button } from '../ui/controls/Button';
+import { LiveScale } from '../ui/controls/LiveScale';
+import { PanelTitle, Soft } from '../ui/controls/Panel';
+import { Actions, Sheet } from '../ui/controls/Sheet';
 import { WEIGH_GROUP_NAME } from '../text/storeWords';
 
 const Tick = styled(Checkbox)`

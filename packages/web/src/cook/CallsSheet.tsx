@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { type Tone, mayNotify, readyToSound, ring, say, useCalls } from '../app/bell';
-import { Button } from '../controls/Button';
-import { Problem, Soft } from '../controls/Panel';
-import { Actions, Sheet } from '../controls/Sheet';
-import { TickField } from '../controls/TickField';
+import { type Tone, mayNotify, readyToSound, ring, say, useCalls } from '../data/bell';
+import { Button } from '../ui/controls/Button';
+import { Problem, Soft } from '../ui/controls/Panel';
+import { Actions, Sheet } from '../ui/controls/Sheet';
+import { TickField } from '../ui/controls/TickField';
 
 const TONES: Record<Tone, string> = { turn: 'Turn', move: 'Drop or lift', danger: 'Danger', timer: 'Timer' };
 

@@ -1,7 +1,7 @@
 import type { CheckId } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { styled, useTheme } from 'styled-components';
-import { crustColour } from '../drawing/crust';
+import { crustColour } from '../ui/drawing/crust';
 
 const Svg = styled.svg`
   display: block;

@@ -1,15 +1,15 @@
 import { AlarmClock } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api } from '../app/api';
-import { useKitchen } from '../app/useLine';
-import { startTimer } from '../app/useTimers';
-import { Asked } from '../controls/Asked';
-import { Button } from '../controls/Button';
-import { NameField } from '../controls/NameField';
-import { LinkList, Page, TitleRow } from '../controls/Page';
-import { Panel, PanelTitle, Row, Soft } from '../controls/Panel';
-import { MinutesField } from '../controls/UnitFields';
+import { api } from '../data/api';
+import { useKitchen } from '../data/useLine';
+import { startTimer } from '../data/useTimers';
+import { Asked } from '../ui/controls/Asked';
+import { Button } from '../ui/controls/Button';
+import { NameField } from '../ui/controls/NameField';
+import { LinkList, Page, TitleRow } from '../ui/controls/Page';
+import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
+import { MinutesField } from '../ui/controls/UnitFields';
 import { printDate } from '../text/printer';
 
 /** Batches that can be run, and timers set by hand. */

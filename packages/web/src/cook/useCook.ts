@@ -15,14 +15,14 @@ import {
   runSheet,
 } from '@ember-fold/core';
 import { useEffect, useMemo, useState } from 'react';
-import { api } from '../app/api';
-import { cookApi, withCookAct } from '../app/cookApi';
-import type { CookTold } from '../app/live';
-import { onAnswer, send, useOutgoing } from '../app/outbox';
-import { serverNowMs } from '../app/serverClock';
-import { selectKitchenFor } from '../app/selectKitchen';
-import { store, useAppSelector } from '../app/store';
-import { startTimer, stopTimer, useTimers } from '../app/useTimers';
+import { api } from '../data/api';
+import { cookApi, withCookAct } from '../data/cookApi';
+import type { CookTold } from '../data/live';
+import { onAnswer, send, useOutgoing } from '../data/outbox';
+import { serverNowMs } from '../data/serverClock';
+import { selectKitchenFor } from '../data/selectKitchen';
+import { store, useAppSelector } from '../data/store';
+import { startTimer, stopTimer, useTimers } from '../data/useTimers';
 import { RUN_NAME } from '../text/cookText';
 import { planHotOnce } from '../workers/planClient';
 

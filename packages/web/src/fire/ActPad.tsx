@@ -1,7 +1,7 @@
 import { Undo2 } from 'lucide-react';
 import { styled } from 'styled-components';
-import { figureFont } from '../app/theme';
-import { Button } from '../controls/Button';
+import { figureFont } from '../ui/theme';
+import { Button } from '../ui/controls/Button';
 import { listText } from '../text/fireWords';
 
 const Pad = styled.div`

@@ -1,11 +1,11 @@
 import { type FirePiece, type NextStep, planCold } from '@ember-fold/core';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
-import { lazyPart } from '../app/lazyPart';
-import { useKitchen } from '../app/useLine';
-import { watchPot } from '../app/watched';
-import { Page } from '../controls/Page';
-import { Panel, Problem, Soft } from '../controls/Panel';
+import { lazyPart } from '../ui/lazyPart';
+import { useKitchen } from '../data/useLine';
+import { watchPot } from '../data/watched';
+import { Page } from '../ui/controls/Page';
+import { Panel, Problem, Soft } from '../ui/controls/Panel';
 import { listText, nextText, potText } from '../text/fireWords';
 import { ActPad } from './ActPad';
 import { BurstSheet } from './BurstSheet';
@@ -25,7 +25,7 @@ import type { useStove } from './useStove';
 import { useTrace } from './useTrace';
 
 const MoreSheet = lazyPart(() => import('./MoreSheet').then((m) => ({ default: m.MoreSheet })));
-const OilChart = lazyPart(() => import('../charts/OilChart').then((m) => ({ default: m.OilChart })));
+const OilChart = lazyPart(() => import('../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
 
 const Grid = styled.div`
   display: grid;

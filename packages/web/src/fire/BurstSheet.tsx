@@ -1,5 +1,5 @@
-import { Button } from '../controls/Button';
-import { Actions, Sheet } from '../controls/Sheet';
+import { Button } from '../ui/controls/Button';
+import { Actions, Sheet } from '../ui/controls/Sheet';
 
 interface BurstSheetProps {
   readonly isOpen: boolean;

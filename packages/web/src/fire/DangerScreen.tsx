@@ -3,9 +3,9 @@ import { OctagonAlert } from 'lucide-react';
 import { useEffect } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { notify, ring, say } from '../app/bell';
-import { figureFont } from '../app/theme';
-import { Button } from '../controls/Button';
+import { notify, ring, say } from '../data/bell';
+import { figureFont } from '../ui/theme';
+import { Button } from '../ui/controls/Button';
 import { DANGER } from '../text/fireWords';
 
 const Whole = styled(ModalOverlay)`

@@ -1,8 +1,8 @@
 import type { NextStep } from '@ember-fold/core';
 import { Button } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { figureFont } from '../app/theme';
-import { Panel, Soft } from '../controls/Panel';
+import { figureFont } from '../ui/theme';
+import { Panel, Soft } from '../ui/controls/Panel';
 import type { Printer } from '../text/printer';
 import { listText, nextText } from '../text/fireWords';
 

@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
-import { api } from '../app/api';
-import { Asked } from '../controls/Asked';
-import { LinkList, Page, TitleRow } from '../controls/Page';
-import { Panel, Soft } from '../controls/Panel';
+import { api } from '../data/api';
+import { Asked } from '../ui/controls/Asked';
+import { LinkList, Page, TitleRow } from '../ui/controls/Page';
+import { Panel, Soft } from '../ui/controls/Panel';
 import { printDate } from '../text/printer';
 
 /** Which batch goes on the stove. */

@@ -1,9 +1,9 @@
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
-import { api } from '../app/api';
-import { loadStove, takeStove } from '../app/stoveFeed';
-import { Page } from '../controls/Page';
-import { Panel, Problem, Soft } from '../controls/Panel';
+import { api } from '../data/api';
+import { loadStove, takeStove } from '../data/stoveFeed';
+import { Page } from '../ui/controls/Page';
+import { Panel, Problem, Soft } from '../ui/controls/Panel';
 import { Burning } from './Burning';
 import { StartStove } from './StartStove';
 import { useStove } from './useStove';

@@ -1,9 +1,9 @@
 import type { FireBelief, FirePiece, SeenLooks } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { Button } from '../controls/Button';
-import { Panel, Soft } from '../controls/Panel';
-import { TempField } from '../controls/UnitFields';
+import { Button } from '../ui/controls/Button';
+import { Panel, Soft } from '../ui/controls/Panel';
+import { TempField } from '../ui/controls/UnitFields';
 import { beliefText, listText, LOOKS_NAME } from '../text/fireWords';
 import type { Printer } from '../text/printer';
 

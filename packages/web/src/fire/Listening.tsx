@@ -1,6 +1,6 @@
 import { Mic, MicOff } from 'lucide-react';
-import { Button } from '../controls/Button';
-import { Soft } from '../controls/Panel';
+import { Button } from '../ui/controls/Button';
+import { Soft } from '../ui/controls/Panel';
 import type { Ear } from './useEar';
 
 /** Turns the ear on and off, and says what it understands. */

@@ -1,10 +1,10 @@
 import { CRUMB_ANSWERS, type CrumbAnswer, crumbRange, type Pot, type StoveFit } from '@ember-fold/core';
 import { useState } from 'react';
-import { editKitchen } from '../app/editKitchen';
-import { Button } from '../controls/Button';
-import { PanelTitle, Row, Soft } from '../controls/Panel';
-import { Actions, Sheet } from '../controls/Sheet';
-import { MlField, TempField } from '../controls/UnitFields';
+import { editKitchen } from '../data/editKitchen';
+import { Button } from '../ui/controls/Button';
+import { PanelTitle, Row, Soft } from '../ui/controls/Panel';
+import { Actions, Sheet } from '../ui/controls/Sheet';
+import { MlField, TempField } from '../ui/controls/UnitFields';
 import { fitText } from '../text/fireWords';
 import { CRUMB_NAME } from '../text/schoolText';
 import type { Printer } from '../text/printer';

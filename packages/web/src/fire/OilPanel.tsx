@@ -1,9 +1,9 @@
 import type { OilNow } from '@ember-fold/core';
 import { Minus, Plus } from 'lucide-react';
 import { styled } from 'styled-components';
-import { figureFont, PHONE } from '../app/theme';
-import { Button } from '../controls/Button';
-import { Panel, Soft } from '../controls/Panel';
+import { figureFont, PHONE } from '../ui/theme';
+import { Button } from '../ui/controls/Button';
+import { Panel, Soft } from '../ui/controls/Panel';
 import type { Printer } from '../text/printer';
 import { VERDICT_TEXT } from '../text/fireWords';
 import { BandGauge } from './BandGauge';

@@ -1,11 +1,11 @@
 import type { BatchDraft } from '@ember-fold/core';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../app/api';
-import { oilApi } from '../app/oilApi';
-import { selectKitchenFor } from '../app/selectKitchen';
-import { useAppSelector } from '../app/store';
-import { Soft } from '../controls/Panel';
+import { api } from '../data/api';
+import { oilApi } from '../data/oilApi';
+import { selectKitchenFor } from '../data/selectKitchen';
+import { useAppSelector } from '../data/store';
+import { Soft } from '../ui/controls/Panel';
 import { listNames, potText } from '../text/fireWords';
 import { notForText } from '../text/oilText';
 

@@ -1,9 +1,9 @@
 import { crustName, type FirePiece, type Piece, type PiecePrediction } from '@ember-fold/core';
 import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { figureFont } from '../app/theme';
-import { crustColour } from '../drawing/crust';
-import { type FoldLook, FormShape } from '../drawing/FormShape';
+import { figureFont } from '../ui/theme';
+import { crustColour } from '../ui/drawing/crust';
+import { type FoldLook, FormShape } from '../ui/drawing/FormShape';
 import type { Printer } from '../text/printer';
 import { CRUST_WORD } from '../text/words';
 import { potPlaces } from './potPlaces';

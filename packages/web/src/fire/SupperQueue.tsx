@@ -1,7 +1,7 @@
 import { styled } from 'styled-components';
-import { oilApi } from '../app/oilApi';
-import { useKitchen } from '../app/useLine';
-import { Panel, Soft } from '../controls/Panel';
+import { oilApi } from '../data/oilApi';
+import { useKitchen } from '../data/useLine';
+import { Panel, Soft } from '../ui/controls/Panel';
 import { notForText } from '../text/oilText';
 
 const Queue = styled.ol`

@@ -1,9 +1,9 @@
 import type { FryPlace } from '@ember-fold/core';
 import { Mic } from 'lucide-react';
 import { styled } from 'styled-components';
-import { Button } from '../controls/Button';
-import { Panel, Problem, Soft } from '../controls/Panel';
-import { Tally } from '../controls/Tally';
+import { Button } from '../ui/controls/Button';
+import { Panel, Problem, Soft } from '../ui/controls/Panel';
+import { Tally } from '../ui/controls/Tally';
 import { ovenText } from '../text/fireWords';
 import type { Printer } from '../text/printer';
 import { SPEED_NAME } from '../text/words';

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { api, problemOf } from '../app/api';
+import { api, problemOf } from '../data/api';
 
 /**
  * Ends a batch, and goes on from there: to the ledger, or to what is fried next.

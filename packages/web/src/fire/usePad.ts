@@ -1,6 +1,6 @@
 import { type FireAct, OVEN_FINISH, type OvenWhy, type PieceActKind, type SeenLooks } from '@ember-fold/core';
 import { useEffect, useRef, useState } from 'react';
-import { startTimer } from '../app/useTimers';
+import { startTimer } from '../data/useTimers';
 import { ovenTimerName } from '../text/fireWords';
 import type { PadTargets } from './ActPad';
 import { stoveSecond } from './stoveSecond';

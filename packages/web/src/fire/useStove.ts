@@ -1,8 +1,8 @@
 import type { FireAct, OilReading } from '@ember-fold/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import type { ApiProblem, Stove, StoredAct } from '../app/api';
-import { onAnswer, send, useOutgoing } from '../app/outbox';
-import { type KnownStove, takeAct, useStoveFeed } from '../app/stoveFeed';
+import type { ApiProblem, Stove, StoredAct } from '../data/api';
+import { onAnswer, send, useOutgoing } from '../data/outbox';
+import { type KnownStove, takeAct, useStoveFeed } from '../data/stoveFeed';
 
 /** The stove as this page knows it. */
 export interface LiveStove {

@@ -1,9 +1,9 @@
 import { Link } from 'react-router';
-import { api } from '../app/api';
-import { useKitchen } from '../app/useLine';
-import { Asked } from '../controls/Asked';
-import { LinkList, Page, TitleRow } from '../controls/Page';
-import { Panel, Soft } from '../controls/Panel';
+import { api } from '../data/api';
+import { useKitchen } from '../data/useLine';
+import { Asked } from '../ui/controls/Asked';
+import { LinkList, Page, TitleRow } from '../ui/controls/Page';
+import { Panel, Soft } from '../ui/controls/Panel';
 import { printDate } from '../text/printer';
 
 /** Finished batches, newest first. */

@@ -1,7 +1,7 @@
 import { useParams } from 'react-router';
-import { api } from '../app/api';
-import { Asked } from '../controls/Asked';
-import { Page } from '../controls/Page';
+import { api } from '../data/api';
+import { Asked } from '../ui/controls/Asked';
+import { Page } from '../ui/controls/Page';
 import { LedgerRecordView } from './LedgerRecordView';
 
 /** One finished batch. */

@@ -1,21 +1,21 @@
-import { lazyPart } from '../app/lazyPart';
+import { lazyPart } from '../ui/lazyPart';
 import { cookAgain, fireState } from '@ember-fold/core';
 import { RotateCcw } from 'lucide-react';
 import { Suspense, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { api, type LedgerRecord, problemOf } from '../app/api';
-import { figureFont } from '../app/theme';
-import { useKitchen } from '../app/useLine';
-import { Button } from '../controls/Button';
-import { TitleRow } from '../controls/Page';
-import { Tally } from '../controls/Tally';
-import { Panel, PanelTitle, Problem, Soft } from '../controls/Panel';
+import { api, type LedgerRecord, problemOf } from '../data/api';
+import { figureFont } from '../ui/theme';
+import { useKitchen } from '../data/useLine';
+import { Button } from '../ui/controls/Button';
+import { TitleRow } from '../ui/controls/Page';
+import { Tally } from '../ui/controls/Tally';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { plannedAndHappened } from '../text/ledgerText';
 import { printDate } from '../text/printer';
 import { Notes } from './Notes';
 
-const OilChart = lazyPart(() => import('../charts/OilChart').then((m) => ({ default: m.OilChart })));
+const OilChart = lazyPart(() => import('../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
 
 const Grid = styled.div`
   display: grid;

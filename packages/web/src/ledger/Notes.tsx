@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
-import { api, problemOf } from '../app/api';
-import { Button } from '../controls/Button';
-import { LongText } from '../controls/LongText';
-import { Soft } from '../controls/Panel';
+import { api, problemOf } from '../data/api';
+import { Button } from '../ui/controls/Button';
+import { LongText } from '../ui/controls/LongText';
+import { Soft } from '../ui/controls/Panel';
 import { SAVE_TEXT } from '../text/words';
 
 const SETTLE_MS = 500;

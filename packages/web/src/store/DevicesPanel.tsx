@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { problemOf } from '../app/api';
-import { deviceApi } from '../app/deviceApi';
-import { Button } from '../controls/Button';
-import { NameField } from '../controls/NameField';
-import { Panel, PanelTitle, Problem, Row, Soft } from '../controls/Panel';
+import { problemOf } from '../data/api';
+import { deviceApi } from '../data/deviceApi';
+import { Button } from '../ui/controls/Button';
+import { NameField } from '../ui/controls/NameField';
+import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
 
 /** A name as an id of a device: letters, digits, hyphens. */
 function idOf(name: string): string {

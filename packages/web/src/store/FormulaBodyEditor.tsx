@@ -11,14 +11,14 @@ import {
   REHEAT_C,
 } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { useKitchen, usePantry } from '../app/useLine';
-import { PHONE } from '../app/theme';
-import { Findings } from '../controls/Findings';
-import { FormulaTable } from '../controls/FormulaTable';
-import { Row, Soft } from '../controls/Panel';
-import { Pick } from '../controls/Pick';
-import { PercentField } from '../controls/UnitFields';
-import { StiffnessDial } from '../drawing/StiffnessDial';
+import { useKitchen, usePantry } from '../data/useLine';
+import { PHONE } from '../ui/theme';
+import { Findings } from '../ui/controls/Findings';
+import { FormulaTable } from '../ui/controls/FormulaTable';
+import { Row, Soft } from '../ui/controls/Panel';
+import { Pick } from '../ui/controls/Pick';
+import { PercentField } from '../ui/controls/UnitFields';
+import { StiffnessDial } from '../ui/drawing/StiffnessDial';
 import { plain, type Printer } from '../text/printer';
 import { ALLERGEN_NAME, DIET_NAME, FAMILY_NAME, METHOD_NAME, PART_NAMES, RAW_NAME } from '../text/words';
 

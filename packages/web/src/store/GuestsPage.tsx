@@ -1,16 +1,16 @@
 import type { Guests } from '@ember-fold/core';
 import { UserPlus } from 'lucide-react';
 import { styled } from 'styled-components';
-import { editKitchen } from '../app/editKitchen';
-import { useAppSelector } from '../app/store';
-import { PHONE } from '../app/theme';
-import { useKitchen } from '../app/useLine';
-import { AllergenTicks } from '../controls/AllergenTicks';
-import { Button } from '../controls/Button';
-import { NameField } from '../controls/NameField';
-import { Panel, PanelTitle, Problem, Soft } from '../controls/Panel';
-import { Pick } from '../controls/Pick';
-import { CountField } from '../controls/UnitFields';
+import { editKitchen } from '../data/editKitchen';
+import { useAppSelector } from '../data/store';
+import { PHONE } from '../ui/theme';
+import { useKitchen } from '../data/useLine';
+import { AllergenTicks } from '../ui/controls/AllergenTicks';
+import { Button } from '../ui/controls/Button';
+import { NameField } from '../ui/controls/NameField';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
+import { Pick } from '../ui/controls/Pick';
+import { CountField } from '../ui/controls/UnitFields';
 import { EATS_NAME } from '../text/oilText';
 
 const Group = styled.div`

@@ -1,13 +1,13 @@
 import { type Ingredient, ingredientById, isShipped, LOOSE } from '@ember-fold/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { problemOf } from '../app/api';
-import { storeApi } from '../app/storeApi';
-import { usePantry } from '../app/useLine';
-import { useKept } from '../app/useKept';
-import { Button } from '../controls/Button';
-import { Panel, PanelTitle, Problem, Soft } from '../controls/Panel';
-import { Actions } from '../controls/Sheet';
+import { problemOf } from '../data/api';
+import { storeApi } from '../data/storeApi';
+import { usePantry } from '../data/useLine';
+import { useKept } from '../data/useKept';
+import { Button } from '../ui/controls/Button';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
+import { Actions } from '../ui/controls/Sheet';
 import { IngredientForm } from './IngredientForm';
 import { UseList } from './UseList';
 

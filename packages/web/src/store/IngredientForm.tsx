@@ -7,15 +7,15 @@ import {
   type SoldUnit,
 } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { useKitchen } from '../app/useLine';
-import { PHONE } from '../app/theme';
-import { AllergenTicks } from '../controls/AllergenTicks';
-import { FigureField } from '../controls/FigureField';
-import { NameField } from '../controls/NameField';
-import { PanelTitle, Problem, Row } from '../controls/Panel';
-import { Pick } from '../controls/Pick';
-import { TickField } from '../controls/TickField';
-import { GramField, PercentField } from '../controls/UnitFields';
+import { useKitchen } from '../data/useLine';
+import { PHONE } from '../ui/theme';
+import { AllergenTicks } from '../ui/controls/AllergenTicks';
+import { FigureField } from '../ui/controls/FigureField';
+import { NameField } from '../ui/controls/NameField';
+import { PanelTitle, Problem, Row } from '../ui/controls/Panel';
+import { Pick } from '../ui/controls/Pick';
+import { TickField } from '../ui/controls/TickField';
+import { GramField, PercentField } from '../ui/controls/UnitFields';
 import { plain } from '../text/printer';
 import { ROLE_NAME, UNIT_NAME } from '../text/storeWords';
 import { DIET_NAME } from '../text/words';

@@ -2,12 +2,12 @@ import { baseFormulaId, findIngredients, type Ingredient, type IngredientRole } 
 import { Plus } from 'lucide-react';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
-import { storeApi } from '../app/storeApi';
-import { useKitchen, usePantry } from '../app/useLine';
-import { Button } from '../controls/Button';
-import { FilterField } from '../controls/FilterField';
-import { Panel, Soft } from '../controls/Panel';
-import { Pick } from '../controls/Pick';
+import { storeApi } from '../data/storeApi';
+import { useKitchen, usePantry } from '../data/useLine';
+import { Button } from '../ui/controls/Button';
+import { FilterField } from '../ui/controls/FilterField';
+import { Panel, Soft } from '../ui/controls/Panel';
+import { Pick } from '../ui/controls/Pick';
 import type { Printer } from '../text/printer';
 import { ROLE_NAME } from '../text/storeWords';
 import { IngredientDetail } from './IngredientDetail';

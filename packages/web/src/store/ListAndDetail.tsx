@@ -2,8 +2,8 @@ import { ArrowLeft } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { PHONE } from '../app/theme';
-import { Panel } from '../controls/Panel';
+import { PHONE } from '../ui/theme';
+import { Panel } from '../ui/controls/Panel';
 
 const Two = styled.div<{ $open: boolean }>`
   display: grid;

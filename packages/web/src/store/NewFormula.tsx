@@ -1,15 +1,15 @@
 import { type DoughFamilyId, type FormulaBody, type FormulaKind, REHEAT_C, WORKED_FORMULAS } from '@ember-fold/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { problemOf } from '../app/api';
-import { storeApi } from '../app/storeApi';
-import { useKitchen } from '../app/useLine';
-import { Button } from '../controls/Button';
-import { Choice } from '../controls/Choice';
-import { NameField } from '../controls/NameField';
-import { Problem, Soft } from '../controls/Panel';
-import { Pick } from '../controls/Pick';
-import { Actions, Sheet } from '../controls/Sheet';
+import { problemOf } from '../data/api';
+import { storeApi } from '../data/storeApi';
+import { useKitchen } from '../data/useLine';
+import { Button } from '../ui/controls/Button';
+import { Choice } from '../ui/controls/Choice';
+import { NameField } from '../ui/controls/NameField';
+import { Problem, Soft } from '../ui/controls/Panel';
+import { Pick } from '../ui/controls/Pick';
+import { Actions, Sheet } from '../ui/controls/Sheet';
 import { KIND_NAME } from '../text/storeWords';
 import { FAMILY_NAME } from '../text/words';
 

@@ -1,15 +1,15 @@
 import { type NamedPot, parseNumber, type Pot } from '@ember-fold/core';
 import { useState } from 'react';
-import { editKitchen } from '../app/editKitchen';
-import { useKitchen } from '../app/useLine';
-import { Button } from '../controls/Button';
-import { FigureField } from '../controls/FigureField';
-import { NameField } from '../controls/NameField';
-import { oilApi } from '../app/oilApi';
-import { Pick } from '../controls/Pick';
-import { Panel, PanelTitle, Row, Soft } from '../controls/Panel';
-import { CountField, GramField, MlField, MmField, PercentField, TempField } from '../controls/UnitFields';
-import { WayList } from '../controls/WayList';
+import { editKitchen } from '../data/editKitchen';
+import { useKitchen } from '../data/useLine';
+import { Button } from '../ui/controls/Button';
+import { FigureField } from '../ui/controls/FigureField';
+import { NameField } from '../ui/controls/NameField';
+import { oilApi } from '../data/oilApi';
+import { Pick } from '../ui/controls/Pick';
+import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
+import { CountField, GramField, MlField, MmField, PercentField, TempField } from '../ui/controls/UnitFields';
+import { WayList } from '../ui/controls/WayList';
 import { plain } from '../text/printer';
 
 const FRESH = '';

@@ -2,15 +2,15 @@ import { type BaseToMake, parseNumber, type Shopping, type ShoppingRow, type Sto
 import { Fragment, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { problemOf } from '../app/api';
-import { storeApi } from '../app/storeApi';
-import { PHONE } from '../app/theme';
-import { useKitchen, usePantry } from '../app/useLine';
-import { Asked } from '../controls/Asked';
-import { Button } from '../controls/Button';
-import { FigureField } from '../controls/FigureField';
-import { Panel, PanelTitle, Problem, Soft } from '../controls/Panel';
-import { GramField } from '../controls/UnitFields';
+import { problemOf } from '../data/api';
+import { storeApi } from '../data/storeApi';
+import { PHONE } from '../ui/theme';
+import { useKitchen, usePantry } from '../data/useLine';
+import { Asked } from '../ui/controls/Asked';
+import { Button } from '../ui/controls/Button';
+import { FigureField } from '../ui/controls/FigureField';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
+import { GramField } from '../ui/controls/UnitFields';
 import { plain, type Printer } from '../text/printer';
 import { shoppingText } from '../text/shoppingText';
 

@@ -1,7 +1,7 @@
 import { NavLink, Outlet } from 'react-router';
 import { styled } from 'styled-components';
-import { figureFont } from '../app/theme';
-import { Page, TitleRow } from '../controls/Page';
+import { figureFont } from '../ui/theme';
+import { Page, TitleRow } from '../ui/controls/Page';
 
 const Parts = styled.nav`
   display: flex;

@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import type { Use } from '../app/storeApi';
-import { Asked } from '../controls/Asked';
-import { Panel, PanelTitle, Soft } from '../controls/Panel';
+import type { Use } from '../data/storeApi';
+import { Asked } from '../ui/controls/Asked';
+import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 
 const List = styled.ul`
   li {

@@ -1,10 +1,10 @@
 import { compareFormulas, type FormulaBody } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import type { FormulaWithVersions } from '../app/storeApi';
-import { usePantry } from '../app/useLine';
-import { Panel, PanelTitle, Soft } from '../controls/Panel';
-import { Pick } from '../controls/Pick';
+import type { FormulaWithVersions } from '../data/storeApi';
+import { usePantry } from '../data/useLine';
+import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
+import { Pick } from '../ui/controls/Pick';
 import { plain, printDate } from '../text/printer';
 
 const Picks = styled.div`

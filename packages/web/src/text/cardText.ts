@@ -1,5 +1,5 @@
 import { formOf, NO_COAT, type Piece, USUAL_SEAL } from '@ember-fold/core';
-import type { Line } from '../app/useLine';
+import type { Line } from '../data/useLine';
 import { BLANK_SIZE, EDGE_NAME, FORM_NAME } from './formWords';
 import { DRY_NAME, GLUE_NAME, WET_NAME } from './sealText';
 

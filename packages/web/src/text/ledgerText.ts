@@ -1,4 +1,4 @@
-import type { LedgerRecord } from '../app/api';
+import type { LedgerRecord } from '../data/api';
 import { plain, type Printer } from './printer';
 import { TURN_NAME } from './words';
 

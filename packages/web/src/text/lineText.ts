@@ -7,7 +7,7 @@ import {
   type Station,
   worstTone,
 } from '@ember-fold/core';
-import type { Line } from '../app/useLine';
+import type { Line } from '../data/useLine';
 import { plain } from './printer';
 import { TONE_WORD } from './findingText';
 import { BLANK_WORD } from './formWords';

@@ -1,0 +1,191 @@
+import {
+  type DoughFamilyId,
+  type DoughFigures,
+  stiffnessAtShift,
+  withFamily,
+  withWorkedFormula,
+} from '@ember-fold/core';
+import { Sparkles } from 'lucide-react';
+import { useState } from 'react';
+import { styled, useTheme } from 'styled-components';
+import { api } from '../../data/api';
+import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/useLine';
+import { Button } from '../../ui/controls/Button';
+import { Choice } from '../../ui/controls/Choice';
+import { Findings } from '../../ui/controls/Findings';
+import { FormulaTable } from '../../ui/controls/FormulaTable';
+import { PanelTitle } from '../../ui/controls/Panel';
+import { Pick } from '../../ui/controls/Pick';
+import { CompositionBar } from '../../ui/drawing/CompositionBar';
+import { StiffnessDial } from '../../ui/drawing/StiffnessDial';
+import { plain } from '../../text/printer';
+import { FAMILY_METHOD } from '../../text/methodWords';
+import { FAMILY_NAME, HEAT_NAME, PART_NAMES, RISE_NAME } from '../../text/words';
+import { FormulaTools } from '../FormulaTools';
+import { PiecesField } from '../PiecesField';
+import { StationLayout } from '../StationLayout';
+import { WaterLog } from './WaterLog';
+
+const Facts = styled.dl`
+  display: grid;
+  grid-template-columns: 1fr auto;
+  margin: 6px 0 0;
+  dt,
+  dd {
+    margin: 0;
+    padding: 6px 0;
+    border-top: 1px solid ${({ theme }) => theme.line};
+    font-size: 14.5px;
+  }
+  dd {
+    text-align: right;
+    font-weight: 700;
+    font-variant-numeric: tabular-nums;
+  }
+`;
+
+const Method = styled.ol`
+  display: grid;
+  gap: 4px;
+  margin-top: 6px;
+  padding-top: 10px;
+  border-top: 1px solid ${({ theme }) => theme.line};
+  font-size: 14px;
+  counter-reset: step;
+  li {
+    counter-increment: step;
+    padding-left: 20px;
+    text-indent: -20px;
+  }
+  li::before {
+    content: counter(step) '.';
+    display: inline-block;
+    width: 20px;
+    text-indent: 0;
+    color: ${({ theme }) => theme.soft};
+  }
+`;
+
+/** What each earlier dough of the main flour says of this one. */
+function useHistory(figures: DoughFigures): readonly number[] {
+  const { data } = api.useFloursQuery();
+  return (data?.observations ?? []).flatMap((seen) => {
+    if (seen.flourId !== figures.mainFlourId || seen.shift === null || Math.abs(seen.shift) > 1) return [];
+    return stiffnessAtShift(figures, seen.shift) ?? [];
+  });
+}
+
+/** Formula, effective water and fat, stiffness, first pour. */
+export function DoughStation({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const theme = useTheme();
+  const [byPercent, setByPercent] = useState(false);
+  const { draft, printer, cold } = line;
+  const { figures, findings } = cold.dough;
+  const history = useHistory(figures);
+  const { flour, water, fat, other } = figures.madeOf;
+  const { secondPart, restS } = figures.family;
+  const { dough } = draft;
+  const facts = [
+    ['Effective water', `${plain(figures.waterPercent)} %`],
+    ['Effective fat', `${plain(figures.fatPercent)} %`],
+    ['First pour', `${printer.mass(figures.firstPourKg)}, ${printer.mass(figures.reserveKg)} back`],
+    ['Rests', restS.most === 0 ? 'not at all' : `${printer.span(restS.least)} to ${printer.span(restS.most)}`],
+  ] as const;
+  return (
+    <StationLayout
+      controls={
+        <>
+          <PanelTitle>Dough</PanelTitle>
+          <Pick<DoughFamilyId>
+            label="Family"
+            value={dough.family}
+            options={FAMILY_NAME}
+            onChange={(family) => edit('dough.family', (d) => withFamily(d, family))}
+          />
+          <PiecesField pieces={draft.pieces} />
+          {figures.family.onHeat && (
+            <Choice
+              label="Flour is stirred in"
+              value={dough.onHeat ? 'on' : 'off'}
+              options={HEAT_NAME}
+              onChange={(heat) => edit('dough.onHeat', (d) => ({ ...d, dough: { ...d.dough, onHeat: heat === 'on' } }))}
+            />
+          )}
+          {figures.yeastPercent >= 0.05 && (
+            <Choice
+              label="Rises"
+              value={dough.rise ?? 'room'}
+              options={RISE_NAME}
+              onChange={(rise) => edit('dough.rise', (d) => ({ ...d, dough: { ...d.dough, rise } }))}
+            />
+          )}
+          <Facts>
+            {facts.map(([name, value]) => (
+              <FactRow key={name} name={name} value={value} />
+            ))}
+          </Facts>
+          <Method aria-label="How it is made">
+            {FAMILY_METHOD[dough.family].map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </Method>
+        </>
+      }
+      drawing={
+        <>
+          <FormulaTools
+            of="dough"
+            line={line}
+            cost={figures.totals.cost}
+            byPercent={byPercent}
+            onByPercent={setByPercent}
+          >
+            <Button $look="quiet" onPress={() => edit('dough.worked', withWorkedFormula)}>
+              <Sparkles size={16} aria-hidden />
+              Worked formula
+            </Button>
+          </FormulaTools>
+          <FormulaTable
+            kind="dough"
+            lines={dough.lines}
+            percents={figures.linePercents}
+            byPercent={byPercent}
+            partNames={secondPart && PART_NAMES[secondPart]}
+            family={dough.family}
+            printer={printer}
+            onLines={(field, change) =>
+              edit(`dough.${field}`, (d) => ({ ...d, dough: { ...d.dough, lines: change(d.dough.lines) } }))
+            }
+          />
+          <CompositionBar
+            printMass={printer.mass}
+            parts={[
+              { name: 'flour', kg: flour, colour: theme.edge },
+              { name: 'water', kg: water, colour: theme.know },
+              { name: 'fat', kg: fat, colour: theme.lookOut },
+              { name: 'other', kg: other, colour: theme.ink },
+            ]}
+          />
+          {figures.family.absorption === null && <WaterLog line={line} />}
+        </>
+      }
+      findings={
+        <>
+          <StiffnessDial stiffness={figures.stiffness} band={figures.stiffnessBand} history={history} />
+          <Findings findings={findings} printer={printer} />
+        </>
+      }
+    />
+  );
+}
+
+function FactRow({ name, value }: { readonly name: string; readonly value: string }) {
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd>{value}</dd>
+    </>
+  );
+}

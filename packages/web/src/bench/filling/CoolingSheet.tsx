@@ -1,0 +1,76 @@
+import { coolingWays, type Kitchen } from '@ember-fold/core';
+import { useMemo } from 'react';
+import { editKitchen } from '../../data/editKitchen';
+import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/useLine';
+import { Button } from '../../ui/controls/Button';
+import { Row, Soft } from '../../ui/controls/Panel';
+import { Sheet } from '../../ui/controls/Sheet';
+import { WayList } from '../../ui/controls/WayList';
+import { MmField } from '../../ui/controls/UnitFields';
+import { PLACE_NAME } from '../../text/words';
+
+/** The dish belongs to the kitchen: it is the same one next time. */
+function DishFields({ dish }: { readonly dish: Kitchen['dish'] }) {
+  const set = (change: Partial<Kitchen['dish']>) =>
+    editKitchen((kitchen) => ({ ...kitchen, dish: { ...kitchen.dish, ...change } }));
+  return (
+    <>
+      <Row>
+        <MmField
+          label="Dish, length"
+          value={dish.lengthM}
+          least={0.05}
+          most={1}
+          onChange={(lengthM) => set({ lengthM })}
+        />
+      </Row>
+      <Row>
+        <MmField label="Dish, width" value={dish.widthM} least={0.05} most={1} onChange={(widthM) => set({ widthM })} />
+      </Row>
+    </>
+  );
+}
+
+/** Every way this kitchen can cool the filling, quickest first; one tap takes it. */
+export function CoolingSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+  const edit = useEdit();
+  const { draft, kitchen, printer, cold } = line;
+  const { fatPercent } = cold.dough.figures;
+  const ways = useMemo(() => coolingWays(draft, kitchen, fatPercent), [draft, kitchen, fatPercent]);
+  return (
+    <Sheet title="Ways to cool it" isOpen onClose={onClose}>
+      <DishFields dish={kitchen.dish} />
+      <Soft>From 60 to 21 °C within 2 h is the usual guide; local rules come first.</Soft>
+      <WayList aria-label="Ways to cool">
+        {ways.map(({ place, dishes, depthM, cooling }) => {
+          const name = `${PLACE_NAME[place]}, ${dishes === 1 ? 'one dish' : 'two dishes'}`;
+          const now = place === draft.filling.place && dishes === (draft.filling.dishes ?? 1);
+          const fold = cooling?.toFoldS == null ? 'not within 12 h' : `after ${printer.time(cooling.toFoldS)}`;
+          return (
+            <li key={name}>
+              <div>
+                <strong>{`${name[0]!.toUpperCase()}${name.slice(1)}`}</strong>
+                <Soft>
+                  {cooling
+                    ? `${printer.mm(depthM)} deep, ready to fold ${fold}${cooling.passesFirstMark ? '' : '; too slow to be safe'}`
+                    : `${printer.mm(depthM)} deep: too deep to cool safely`}
+                </Soft>
+              </div>
+              <Button
+                aria-label={now ? `${name}, as now` : `Cool in ${name}`}
+                isDisabled={now}
+                onPress={() => {
+                  edit('filling.place', (d) => ({ ...d, filling: { ...d.filling, place, dishes } }));
+                  onClose();
+                }}
+              >
+                {now ? 'As now' : 'Take'}
+              </Button>
+            </li>
+          );
+        })}
+      </WayList>
+    </Sheet>
+  );
+}

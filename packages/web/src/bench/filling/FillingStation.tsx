@@ -1,0 +1,207 @@
+import { lazyPart } from '../../ui/lazyPart';
+import {
+  type CoolingPlace,
+  type FillingMethod,
+  type FindingCode,
+  type RawPart,
+  REHEAT_C,
+  thickenersFor,
+  withCookTo,
+  withMethod,
+  withRaw,
+  withThickener,
+} from '@ember-fold/core';
+import { Suspense, useState } from 'react';
+import { styled } from 'styled-components';
+import { useEdit } from '../../data/useEdit';
+import { type Line, usePantry } from '../../data/useLine';
+import { Button } from '../../ui/controls/Button';
+import { Choice } from '../../ui/controls/Choice';
+import { Findings } from '../../ui/controls/Findings';
+import { FormulaTable } from '../../ui/controls/FormulaTable';
+import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
+import { Pick } from '../../ui/controls/Pick';
+import { GramField, PercentField, TempField } from '../../ui/controls/UnitFields';
+import { AHEAD_NAME, METHOD_NAME, PLACE_NAME, RAW_NAME } from '../../text/words';
+import { CoolingSheet } from './CoolingSheet';
+import { FormulaTools } from '../FormulaTools';
+import { PiecesField } from '../PiecesField';
+import { StationLayout } from '../StationLayout';
+
+const CoolingChart = lazyPart(() => import('../../ui/charts/CoolingChart').then((m) => ({ default: m.CoolingChart })));
+
+const LOOSE: readonly FindingCode[] = ['filling.loose', 'filling.runs'];
+
+const Binders = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 8px;
+  margin-top: 10px;
+`;
+
+/** What binds the free liquid, each with its grams, one tap each. */
+function Thickeners({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const pantry = usePantry();
+  const { printer, cold } = line;
+  const { freeKg } = cold.filling.figures;
+  const choices = thickenersFor(freeKg);
+  // What stays put needs no binding.
+  if (choices.length === 0 || !cold.filling.findings.some((f) => LOOSE.includes(f.code))) return null;
+  return (
+    <Binders role="group" aria-label="Thicken it">
+      <Soft as="span">{`Bind ${printer.mass(freeKg)} of free liquid with`}</Soft>
+      {choices.map((choice) => {
+        const { name, densityKgPerM3 } = pantry.find(choice.ingredientId);
+        const mass = printer.measure(choice.massKg, densityKgPerM3);
+        return (
+          <Button
+            key={choice.ingredientId}
+            onPress={() => edit('filling.thicken', (d, known) => withThickener(d, choice, known))}
+          >{`${mass} ${name.toLowerCase()}`}</Button>
+        );
+      })}
+    </Binders>
+  );
+}
+
+/** Cooking, keeping and cooling: what is decided of a filling besides its formula. */
+function Decisions({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const { draft, kitchen, printer } = line;
+  const { filling } = draft;
+  const method = filling.method ?? 'pan';
+  const [comparing, setComparing] = useState(false);
+  const set = (field: string, change: Partial<typeof filling>) =>
+    edit(`filling.${field}`, (d) => ({ ...d, filling: { ...d.filling, ...change } }));
+  return (
+    <>
+      <PiecesField pieces={draft.pieces} />
+      <Pick<FillingMethod>
+        label="Its water is"
+        value={method}
+        options={METHOD_NAME}
+        onChange={(next) => edit('filling.method', (d, known) => withMethod(d, next, known))}
+      />
+      {method !== 'thicken' && (
+        <Row>
+          <PercentField
+            label="Down to"
+            value={filling.cookToShare}
+            least={0.3}
+            most={1}
+            onChange={(share) => edit('filling.cookToShare', (d, known) => withCookTo(d, share, known))}
+          />
+        </Row>
+      )}
+      <Row>
+        <GramField
+          label="Pan weighs"
+          value={filling.panKg}
+          least={0}
+          most={10}
+          printer={printer}
+          onChange={(panKg) => set('panKg', { panKg })}
+        />
+      </Row>
+      <Pick<RawPart | 'none'>
+        label="Is every part of it already cooked?"
+        value={filling.raw ?? 'none'}
+        options={RAW_NAME}
+        onChange={(raw) =>
+          edit('filling.raw', (d) => withRaw(d, raw === 'none' ? null : raw, kitchen.reheatC ?? REHEAT_C))
+        }
+      />
+      <Choice
+        label="Made ahead"
+        value={String(filling.aheadDays ?? 0) as keyof typeof AHEAD_NAME}
+        options={AHEAD_NAME}
+        onChange={(days) => set('aheadDays', { aheadDays: Number(days) })}
+      />
+      <Row>
+        <TempField
+          label="Hot into the dish"
+          value={filling.hotC}
+          least={20}
+          most={110}
+          printer={printer}
+          onChange={(hotC) => set('hotC', { hotC })}
+        />
+      </Row>
+      <Choice<CoolingPlace>
+        label="Cools in"
+        value={filling.place}
+        options={PLACE_NAME}
+        onChange={(place) => set('place', { place })}
+      />
+      <Row style={{ border: 0 }}>
+        <Choice
+          label="Dish"
+          hideLabel
+          value={filling.covered ? 'covered' : 'open'}
+          options={{ open: 'open', covered: 'covered' }}
+          onChange={(choice) => set('covered', { covered: choice === 'covered' })}
+        />
+        <Button $look="quiet" style={{ padding: 0 }} onPress={() => setComparing(true)}>
+          Compare ways
+        </Button>
+      </Row>
+      {comparing && <CoolingSheet line={line} onClose={() => setComparing(false)} />}
+    </>
+  );
+}
+
+/** Formula, salt, cooking dry by the scale, cooling. */
+export function FillingStation({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const [byPercent, setByPercent] = useState(false);
+  const { draft, printer, cold } = line;
+  const { figures, cooling, split, findings } = cold.filling;
+  const { filling } = draft;
+  return (
+    <StationLayout
+      controls={
+        <>
+          <PanelTitle>Cook, then cool</PanelTitle>
+          <Decisions line={line} />
+        </>
+      }
+      drawing={
+        <>
+          <FormulaTools
+            of="filling"
+            line={line}
+            cost={figures.totals.cost}
+            byPercent={byPercent}
+            onByPercent={setByPercent}
+          />
+          <FormulaTable
+            kind="filling"
+            lines={filling.lines}
+            percents={figures.linePercents}
+            byPercent={byPercent}
+            printer={printer}
+            onLines={(field, change) =>
+              edit(`filling.${field}`, (d) => ({ ...d, filling: { ...d.filling, lines: change(d.filling.lines) } }))
+            }
+          />
+          <Thickeners line={line} />
+          {cooling && (
+            <Suspense fallback={<div style={{ height: 136 }} />}>
+              <CoolingChart cooling={cooling} split={split} printer={printer} />
+            </Suspense>
+          )}
+        </>
+      }
+      findings={
+        <>
+          <Soft>{filling.method === 'thicken' ? 'The scale shows' : 'Stop when the scale shows'}</Soft>
+          <Figure>{printer.mass(figures.targetWithPanKg)}</Figure>
+          <Soft>{`${printer.mass(figures.targetKg)} of filling in a pan of ${printer.mass(filling.panKg)}`}</Soft>
+          <Findings findings={findings} printer={printer} />
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,105 @@
+import { type Cutting, cuttingOf, RAGGED_M } from '@ember-fold/core';
+import { useEffect, useState } from 'react';
+import { styled } from 'styled-components';
+import type { Line } from '../../data/useLine';
+import { BoardFields } from '../../ui/controls/BoardFields';
+import { Button } from '../../ui/controls/Button';
+import { Problem, Soft } from '../../ui/controls/Panel';
+import { Actions, Sheet } from '../../ui/controls/Sheet';
+import { SheetLayout } from '../../ui/drawing/SheetLayout';
+import { cuttingText, rollText } from '../../text/sealText';
+import { cancelCut, cutInWorker } from '../../workers/planClient';
+
+const Rolls = styled.ol`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  gap: 14px;
+  margin: 10px 0 0;
+  padding: 0;
+  list-style: none;
+  li {
+    display: grid;
+    gap: 4px;
+    align-content: start;
+    font-size: 13px;
+  }
+  svg {
+    max-height: 170px;
+  }
+`;
+
+interface State {
+  readonly is: 'working' | 'done' | 'stopped' | 'failed';
+  readonly cutting: Cutting | null;
+}
+
+/** What a cutter really yields: first cut, re-rolls, what is left, against dividing by weight. */
+export function CutSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+  const { draft, kitchen, cold, printer } = line;
+  const spec = cuttingOf(draft, kitchen, cold);
+  const key = JSON.stringify(spec);
+  const [known, setKnown] = useState<State & { readonly key: string }>({ key, is: 'working', cutting: null });
+  // What was cut of another dough, or with another cutter, says nothing of this one.
+  const state: State = known.key === key ? known : { is: 'working', cutting: null };
+  useEffect(() => {
+    const ask = JSON.parse(key) as typeof spec;
+    if (!ask) return;
+    let gone = false;
+    const tell = (state: State) => !gone && setKnown({ key, ...state });
+    cutInWorker(ask, (cutting) => tell({ is: 'working', cutting })).then(
+      (cutting) => cutting && tell({ is: 'done', cutting }),
+      () => tell({ is: 'failed', cutting: null }),
+    );
+    return () => {
+      gone = true;
+      cancelCut();
+    };
+  }, [key]);
+  const { cutting } = state;
+  const stop = () => {
+    cancelCut();
+    setKnown({ key, is: 'stopped', cutting });
+  };
+  return (
+    <Sheet title="Cut from a sheet" isOpen wide onClose={onClose}>
+      <BoardFields kitchen={kitchen} />
+      {!spec ? (
+        <p>
+          {cold.dough.figures.massKg > 0
+            ? 'This form is measured off with a rule or takes two sizes: divide its dough by weight.'
+            : 'There is no dough to roll out yet.'}
+        </p>
+      ) : (
+        <>
+          <p role="status">
+            {state.is === 'failed'
+              ? 'The layout could not be worked out.'
+              : cutting
+                ? `${state.is === 'working' ? 'So far: ' : state.is === 'stopped' ? 'Stopped: ' : ''}${cuttingText(cutting, draft.pieces, printer)}`
+                : 'Laying out the first sheet…'}
+          </p>
+          {state.is === 'stopped' && <Problem>Stopped before the last re-roll; close and open to go on.</Problem>}
+          <Soft>
+            Re-rolled scraps are tougher: rest them, mix them with fresh dough, or use them for the last pieces.
+          </Soft>
+          {cutting && (
+            <Rolls aria-label="Rolls of dough">
+              {cutting.rolls.map((roll, i) => (
+                <li key={i}>
+                  <SheetLayout roll={roll} shape={spec.shape} acrossM={spec.acrossM} raggedM={RAGGED_M} />
+                  <span>{rollText(roll, i, printer)}</span>
+                </li>
+              ))}
+            </Rolls>
+          )}
+        </>
+      )}
+      <Actions>
+        {state.is === 'working' && spec && <Button onPress={stop}>Stop here</Button>}
+        <Button $look="primary" onPress={onClose}>
+          Done
+        </Button>
+      </Actions>
+    </Sheet>
+  );
+}

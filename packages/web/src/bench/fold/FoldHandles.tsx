@@ -1,0 +1,120 @@
+import { blankLengthM, formOf, withFold } from '@ember-fold/core';
+import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/useLine';
+import { DragHandle } from '../../ui/drawing/DragHandle';
+
+/** Where the seal line can be taken hold of, in halves of the blank; `null`: it has none drawn. */
+function sealPlace(blank: string, half: number, seal: number): [number, number] | null {
+  const inner = half - seal;
+  switch (blank) {
+    case 'disc':
+    case 'two-discs':
+      return [inner * Math.SQRT1_2, -inner * Math.SQRT1_2];
+    case 'half-disc':
+      return [-inner, half * 0.2 - seal];
+    case 'sheet':
+      return [inner, half * 0.5];
+    default:
+      return null;
+  }
+}
+
+/** Size, length and seal, dragged on the blank itself. */
+export function BlankHandles({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const { draft, printer } = line;
+  const { fold, form } = draft;
+  const { blank, hasLength } = formOf(form);
+  const half = fold.discM * 500;
+  const lengthM = blankLengthM(draft);
+  const size = Math.max(half, hasLength ? lengthM * 500 : 0);
+  // Gathered discs are pinched, not sealed along a line.
+  const gathered = line.cold.fold.piece?.gathered !== null;
+  const seal = gathered ? null : sealPlace(blank, half, fold.sealM * 1000);
+  return (
+    <>
+      <DragHandle
+        label="Size of the blank"
+        said={printer.mm(fold.discM)}
+        value={fold.discM}
+        least={0.02}
+        most={0.4}
+        step={0.001}
+        x={half}
+        y={blank === 'half-disc' ? half * 0.2 : 0}
+        size={size}
+        axis="x"
+        perMm={0.002}
+        onChange={(discM) => edit('fold.discM', (d) => withFold(d, { discM }))}
+      />
+      {hasLength && (
+        <DragHandle
+          label="Length of the blank"
+          said={printer.mm(lengthM)}
+          value={lengthM}
+          least={0.02}
+          most={1.5}
+          step={0.001}
+          x={0}
+          y={-lengthM * 500}
+          size={size}
+          axis="up"
+          perMm={0.002}
+          onChange={(length) => edit('fold.lengthM', (d) => withFold(d, { lengthM: length }))}
+        />
+      )}
+      {seal && (
+        <DragHandle
+          label="Seal margin on the blank"
+          said={printer.mm(fold.sealM)}
+          value={fold.sealM}
+          least={0.002}
+          most={0.04}
+          step={0.0005}
+          x={seal[0]}
+          y={seal[1]}
+          size={size}
+          axis="x"
+          // The line lies at 45° on a disc; it moves in as it is dragged in.
+          perMm={(blank === 'half-disc' ? 1 : -1) * (blank === 'sheet' || blank === 'half-disc' ? 0.001 : 0.00141)}
+          onChange={(sealM) => edit('fold.sealM', (d) => withFold(d, { sealM }))}
+        />
+      )}
+    </>
+  );
+}
+
+/** Thickness, dragged on the cut: up is thicker. */
+export function WallHandle({
+  line,
+  x,
+  y,
+  scale,
+  size,
+}: {
+  readonly line: Line;
+  readonly x: number;
+  readonly y: number;
+  readonly scale: number;
+  readonly size: number;
+}) {
+  const edit = useEdit();
+  const { draft, printer } = line;
+  const { thicknessM } = draft.fold;
+  return (
+    <DragHandle
+      label="Rolled thickness on the cut"
+      said={printer.mm(thicknessM)}
+      value={thicknessM}
+      least={0.0004}
+      most={0.012}
+      step={0.0001}
+      x={x}
+      y={y}
+      size={size}
+      axis="up"
+      perMm={1 / scale}
+      onChange={(next) => edit('fold.thicknessM', (d) => withFold(d, { thicknessM: next }))}
+    />
+  );
+}

@@ -1,0 +1,52 @@
+import { lazyPart } from '../../ui/lazyPart';
+import { pieceMesh } from '@ember-fold/core';
+import { Suspense, useMemo, useState } from 'react';
+import type { Line } from '../../data/useLine';
+import { Button } from '../../ui/controls/Button';
+import { Soft } from '../../ui/controls/Panel';
+import { Actions, Sheet } from '../../ui/controls/Sheet';
+import { TickField } from '../../ui/controls/TickField';
+import { FORM_NAME } from '../../text/formWords';
+
+// The library that draws it is as large as the rest of the page.
+const PieceModel = lazyPart(() => import('../../ui/drawing/PieceModel').then((m) => ({ default: m.PieceModel })));
+
+/** Cut from fold, or point, to rim; the others across their width. */
+const ALONG: ReadonlySet<string> = new Set(['half-moon', 'cone', 'teardrop', 'flat-triangle']);
+
+/** The piece in the round, with a cut-away. */
+export function ModelSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+  const { draft, cold, printer } = line;
+  const { piece } = cold.fold;
+  const [cut, setCut] = useState(true);
+  const { sealM, outline } = draft.fold;
+  const mesh = useMemo(() => (piece ? pieceMesh(piece, sealM, outline) : null), [piece, sealM, outline]);
+  return (
+    <Sheet title="In the round" isOpen wide onClose={onClose}>
+      {!piece || !mesh ? (
+        <p>There is no piece to show: the seal leaves no pocket.</p>
+      ) : (
+        <>
+          <Suspense fallback={<Soft role="status">Opening the view…</Soft>}>
+            <PieceModel
+              mesh={mesh}
+              sizeM={Math.max(piece.widthM, piece.depthM, piece.thicknessM)}
+              cut={cut}
+              across={ALONG.has(draft.form) ? 0 : 1}
+              label={`${FORM_NAME[draft.form]}, ${printer.mm(piece.widthM)} wide and ${printer.mm(piece.thicknessM)} thick${cut ? ', cut open' : ''}; arrow keys turn it`}
+            />
+          </Suspense>
+          <TickField label="Cut open" value={cut} onChange={setCut} />
+          <Soft>
+            Drag it, or turn it with the arrow keys. Width, thickness and volume are as computed; edges are smoothed.
+          </Soft>
+        </>
+      )}
+      <Actions>
+        <Button $look="primary" onPress={onClose}>
+          Done
+        </Button>
+      </Actions>
+    </Sheet>
+  );
+}

@@ -1,0 +1,113 @@
+import { eachOf, type Portioning, portioning, type PortionRun, portionRun } from '@ember-fold/core';
+import { useState } from 'react';
+import { styled, useTheme } from 'styled-components';
+import { useAppSelector } from '../../data/store';
+import { useKept } from '../../data/useKept';
+import type { Line } from '../../data/useLine';
+import { Button } from '../../ui/controls/Button';
+import { Choice } from '../../ui/controls/Choice';
+import { LiveScale } from '../../ui/controls/LiveScale';
+import { LongText } from '../../ui/controls/LongText';
+import { PanelTitle, Problem, Row, Soft } from '../../ui/controls/Panel';
+import { Actions, Sheet } from '../../ui/controls/Sheet';
+import { CountField, GramField } from '../../ui/controls/UnitFields';
+import { PortionDots } from '../../ui/drawing/PortionDots';
+import { portioningText, portionText, readWeights } from '../../text/portionText';
+
+type Weighed = 'dough' | 'piece';
+const WEIGHED: Record<Weighed, string> = { dough: 'dough portions', piece: 'filled pieces' };
+const isText = (value: unknown): value is string => typeof value === 'string';
+
+const Half = styled.section`
+  margin-top: 14px;
+`;
+
+/** A run of portions weighed: are they what was wanted, and alike? */
+export function PortionSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+  const { draft, printer, cold } = line;
+  const theme = useTheme();
+  const batchId = useAppSelector((state) => state.draft.batchId) ?? '';
+  const [what, setWhat] = useState<Weighed>('dough');
+  const [text, setText] = useKept(`portions.${batchId}`, isText);
+  const doughKg = cold.fold.piece?.doughKg ?? 0;
+  const wantedKg = what === 'dough' ? doughKg : doughKg + draft.fold.fillingEachKg;
+  const { weightsKg, wrong } = readWeights(text ?? '', printer);
+  const run: PortionRun | null = weightsKg.length > 0 && wantedKg > 0 ? portionRun(weightsKg, wantedKg) : null;
+  return (
+    <Sheet title="Weigh a run" isOpen onClose={onClose}>
+      <Choice<Weighed> label="On the scale" value={what} options={WEIGHED} onChange={setWhat} />
+      <Soft>{`Each should weigh ${printer.mass(wantedKg)}.`}</Soft>
+      <LiveScale printer={printer} wantedKg={wantedKg} onTake={(kg) => setText(`${text ?? ''} ${grams(kg)}`.trim())} />
+      <LongText
+        label="Weights in the order they come, apart by spaces"
+        value={text ?? ''}
+        most={4000}
+        onChange={(next) => setText(next === '' ? null : next)}
+      />
+      {wrong && <Problem>{`“${wrong}” is not a weight; type grams such as 68 or 68.5.`}</Problem>}
+      {run && (
+        <>
+          <PortionDots weightsKg={weightsKg} wantedKg={wantedKg} printMass={printer.mass} colour={theme.know} />
+          <p role="status">{portionText(run, wantedKg, printer)}</p>
+        </>
+      )}
+      <BothWays line={line} doughKg={doughKg} />
+      <AllAtOnce line={line} wantedKg={wantedKg} />
+      <Actions>
+        <Button isDisabled={text === null} onPress={() => setText(null)}>
+          Begin anew
+        </Button>
+        <Button $look="primary" onPress={onClose}>
+          Done
+        </Button>
+      </Actions>
+    </Sheet>
+  );
+}
+
+/** A weight as it is typed into the run. */
+const grams = (kg: number): string => String(Math.round(kg * 10_000) / 10);
+
+/** Whole portions of the dough and filling there are, both ways. */
+function BothWays({ line, doughKg }: { readonly line: Line; readonly doughKg: number }) {
+  const { draft, cold, printer } = line;
+  const divide = (totalKg: number, eachKg: number): Portioning | null =>
+    eachKg > 1e-4 && eachKg <= 5 ? portioning(Math.min(100, totalKg), eachKg) : null;
+  const dough = divide(cold.dough.figures.massKg, doughKg);
+  const filling = divide(cold.filling.figures.targetKg, draft.fold.fillingEachKg);
+  return (
+    <Half>
+      <PanelTitle as="h3">What there is, divided</PanelTitle>
+      {dough && <p>{portioningText('dough', dough, printer)}</p>}
+      {filling && <p>{portioningText('filling', filling, printer)}</p>}
+    </Half>
+  );
+}
+
+/** All of them on the scale at once, less the bowl. */
+function AllAtOnce({ line, wantedKg }: { readonly line: Line; readonly wantedKg: number }) {
+  const { draft, printer } = line;
+  const [tareKg, setTareKg] = useState(0.2);
+  const [count, setCount] = useState(draft.pieces);
+  const [grossKg, setGrossKg] = useState(tareKg + count * wantedKg);
+  const each = eachOf(grossKg, tareKg, count);
+  return (
+    <Half>
+      <PanelTitle as="h3">Or all at once</PanelTitle>
+      <Row>
+        <GramField label="Scale shows" value={grossKg} least={0} most={100} printer={printer} onChange={setGrossKg} />
+      </Row>
+      <Row>
+        <GramField label="Bowl weighs" value={tareKg} least={0} most={100} printer={printer} onChange={setTareKg} />
+      </Row>
+      <Row>
+        <CountField label="Pieces on it" value={count} least={1} most={2000} onChange={setCount} />
+      </Row>
+      {each === null ? (
+        <Problem>The scale shows no more than the bowl.</Problem>
+      ) : (
+        <p role="status">{`${printer.mass(each)} each, ${printer.mass(Math.abs(each - wantedKg))} ${each >= wantedKg ? 'over' : 'under'} what was wanted.`}</p>
+      )}
+    </Half>
+  );
+}

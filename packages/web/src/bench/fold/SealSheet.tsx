@@ -1,0 +1,186 @@
+import {
+  type BurstCause,
+  type CoatChoices,
+  formOf,
+  NO_COAT,
+  SCHOOLS,
+  type SealChoices,
+  sealTrade,
+  USUAL_SEAL,
+  withFill,
+  withFold,
+} from '@ember-fold/core';
+import { useMemo } from 'react';
+import { styled } from 'styled-components';
+import { usePantry } from '../../data/useLine';
+import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/useLine';
+import { Button } from '../../ui/controls/Button';
+import { Choice } from '../../ui/controls/Choice';
+import { PanelTitle, Row, Soft } from '../../ui/controls/Panel';
+import { Actions, Sheet } from '../../ui/controls/Sheet';
+import { Slide } from '../../ui/controls/Slide';
+import { TickField } from '../../ui/controls/TickField';
+import { CountField } from '../../ui/controls/UnitFields';
+import { BurstCurve } from '../../ui/drawing/BurstCurve';
+import { EDGE_NAME } from '../../text/formWords';
+import { CAUSE_NAME, DRY_NAME, factorText, GLUE_NAME, shareText, WET_NAME } from '../../text/sealText';
+
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px 28px;
+  @media (max-width: 760px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+const Causes = styled.ul`
+  li {
+    display: flex;
+    justify-content: space-between;
+    gap: 12px;
+    min-height: 32px;
+    align-items: center;
+    border-top: 1px solid ${({ theme }) => theme.line};
+    font-size: 14px;
+  }
+  strong {
+    font-weight: 600;
+    color: ${({ theme }) => theme.lookOut};
+  }
+`;
+
+/** Rim, glue, coat and how full: what keeps a piece shut, and what that costs. */
+export function SealSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+  const edit = useEdit();
+  const { draft, cold, printer } = line;
+  const { burst, piece } = cold.fold;
+  const seal = draft.seal ?? USUAL_SEAL;
+  const form = formOf(draft.form);
+  const setSeal = (change: Partial<SealChoices>) =>
+    edit('seal', (d) => ({ ...d, seal: { ...(d.seal ?? USUAL_SEAL), ...change } }));
+  const trade = useMemo(() => sealTrade(draft, cold), [draft, cold]);
+  const isUsual = ({ factor }: BurstCause) => Math.abs(factor - 1) < 0.03;
+  const usual = burst?.causes.filter(isUsual) ?? [];
+  const unusual = burst?.causes.filter((cause) => !isUsual(cause)) ?? [];
+  const opened = burst ? burst.share * draft.pieces : 0;
+  return (
+    <Sheet title="Seal and coat" isOpen wide onClose={onClose}>
+      <Columns>
+        <section>
+          <PanelTitle as="h3">Safe seal, or generous</PanelTitle>
+          {piece && burst && (
+            <>
+              <Slide
+                label={`${printer.mass(draft.fold.fillingEachKg)} of filling in ${printer.mass(piece.doughKg)} of dough, ${printer.percent(piece.fill)} full`}
+                value={piece.fill}
+                least={SCHOOLS.safe}
+                most={SCHOOLS.generous}
+                step={0.01}
+                ends={['safe seal', 'generous']}
+                onChange={(fill) => edit('fold.fill', (d, known) => withFill(d, fill, known))}
+              />
+              <BurstCurve trade={trade} fill={piece.fill} share={burst.share} />
+              <p role="status">
+                {`About ${shareText(burst.share)} opens: ${opened < 0.5 ? 'hardly any' : Math.round(opened)} of ${draft.pieces}.`}
+              </p>
+              <Causes aria-label="What the seam bears, worst first">
+                {unusual.map(({ id, factor }) => (
+                  <li key={id}>
+                    <span>{CAUSE_NAME[id]}</span>
+                    {factor > 1 ? <strong>{factorText(factor)}</strong> : <Soft as="span">{factorText(factor)}</Soft>}
+                  </li>
+                ))}
+              </Causes>
+              <Soft>{`As usual: ${usual.map(({ id }) => CAUSE_NAME[id].toLowerCase()).join(', ')}.`}</Soft>
+            </>
+          )}
+        </section>
+        <section>
+          <PanelTitle as="h3">The rim</PanelTitle>
+          <Choice label="Brushed with" value={seal.glue} options={GLUE_NAME} onChange={(glue) => setSeal({ glue })} />
+          {form.hasEdge && (
+            <Choice
+              label="Edge"
+              value={draft.fold.edge ?? 'plain'}
+              options={EDGE_NAME}
+              onChange={(edge) => edit('fold.edge', (d) => withFold(d, { edge }))}
+            />
+          )}
+          <TickField
+            label="Air pressed out, middle to ends"
+            value={seal.airPressed}
+            onChange={(airPressed) => setSeal({ airPressed })}
+          />
+          <TickField
+            label="Rim clean of bench flour"
+            value={!seal.flouredRim}
+            onChange={(clean) => setSeal({ flouredRim: !clean })}
+          />
+          <TickField
+            label="Pinched once more before the oil"
+            value={seal.finalPinch}
+            onChange={(finalPinch) => setSeal({ finalPinch })}
+          />
+          <TickField
+            label="Discs wait under a damp cloth"
+            value={seal.covered}
+            onChange={(covered) => setSeal({ covered })}
+          />
+          <Row>
+            <CountField
+              label="A disc waits, minutes"
+              value={Math.round(seal.waitS / 60)}
+              least={0}
+              most={120}
+              onChange={(minutes) => setSeal({ waitS: minutes * 60 })}
+            />
+          </Row>
+          <CoatPart line={line} />
+        </section>
+      </Columns>
+      <Actions>
+        <Button
+          isDisabled={draft.seal === undefined && draft.coat === undefined}
+          onPress={() => edit('seal', ({ seal: _seal, coat: _coat, ...d }) => d)}
+        >
+          As usual again
+        </Button>
+        <Button $look="primary" onPress={onClose}>
+          Done
+        </Button>
+      </Actions>
+    </Sheet>
+  );
+}
+
+/** Wet, then dry, and what to set out for it. */
+function CoatPart({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const pantry = usePantry();
+  const { draft, cold, printer } = line;
+  const coat = draft.coat ?? NO_COAT;
+  const setCoat = (change: Partial<CoatChoices>) =>
+    edit('coat', (d) => ({ ...d, coat: { ...(d.coat ?? NO_COAT), ...change } }));
+  const supplies = cold.fold.supplies
+    .filter(({ massKg }) => massKg >= 0.0005)
+    .map(({ ingredientId, massKg }) => `${printer.mass(massKg)} ${pantry.find(ingredientId).name.toLowerCase()}`);
+  return (
+    <>
+      <PanelTitle as="h3" style={{ marginTop: 12 }}>
+        The coat
+      </PanelTitle>
+      <Choice label="Wet" value={coat.wet} options={WET_NAME} onChange={(wet) => setCoat({ wet })} />
+      <Choice label="Then dry" value={coat.dry} options={DRY_NAME} onChange={(dry) => setCoat({ dry })} />
+      {coat.wet !== 'none' && coat.dry !== 'none' && (
+        <TickField label="Both twice" value={coat.double} onChange={(double) => setCoat({ double })} />
+      )}
+      <Soft>
+        {supplies.length > 0
+          ? `Set out for ${draft.pieces}: ${supplies.join(', ')}. One hand wet, one hand dry.`
+          : 'Nothing to set out.'}
+      </Soft>
+    </>
+  );
+}

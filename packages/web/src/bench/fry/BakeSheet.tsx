@@ -1,0 +1,57 @@
+import { type BakePlan, NO_COAT, type SplitPlan } from '@ember-fold/core';
+import { useEffect, useState } from 'react';
+import type { Line } from '../../data/useLine';
+import { Row, Soft } from '../../ui/controls/Panel';
+import { Sheet } from '../../ui/controls/Sheet';
+import { CountField, TempField } from '../../ui/controls/UnitFields';
+import { bakeText, splitText } from '../../text/bakeText';
+import { bakeLatest } from '../../workers/planClient';
+
+interface Known {
+  readonly ovenC: number;
+  readonly perTray: number;
+  readonly plan: BakePlan | null;
+  readonly split: SplitPlan | null;
+}
+
+/** The same piece in an oven, and the oven as the way out for one that opened. */
+export function BakeSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+  const { draft, kitchen, printer } = line;
+  const [ovenC, setOvenC] = useState(180);
+  const [perTray, setPerTray] = useState(12);
+  const [known, setKnown] = useState<Known | 'failed' | null>(null);
+  useEffect(() => {
+    let gone = false;
+    bakeLatest(draft, kitchen, ovenC, perTray).then(
+      (found) => !gone && found && setKnown({ ...found, ovenC, perTray }),
+      () => !gone && setKnown('failed'),
+    );
+    return () => {
+      gone = true;
+    };
+  }, [draft, kitchen, ovenC, perTray]);
+  const { wet } = draft.coat ?? NO_COAT;
+  return (
+    <Sheet title="Bake instead, or finish in the oven" isOpen onClose={onClose}>
+      <Row>
+        <TempField label="Oven" value={ovenC} least={150} most={230} printer={printer} onChange={setOvenC} />
+      </Row>
+      <Row>
+        <CountField label="Pieces on a tray" value={perTray} least={1} most={60} onChange={setPerTray} />
+      </Row>
+      <div role="status">
+        {known === 'failed' ? (
+          <p>It could not be worked out for this piece.</p>
+        ) : known?.ovenC === ovenC && known.perTray === perTray ? (
+          [...bakeText(known.plan, wet !== 'none', printer), splitText(known.split, printer)].map((text) => (
+            <p key={text} style={{ marginTop: 8 }}>
+              {text}
+            </p>
+          ))
+        ) : (
+          <Soft>In the oven…</Soft>
+        )}
+      </div>
+    </Sheet>
+  );
+}

@@ -1,0 +1,63 @@
+import { CRUMB_ANSWERS, type CrumbPlan } from '@ember-fold/core';
+import { useEffect, useState } from 'react';
+import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/useLine';
+import { Button } from '../../ui/controls/Button';
+import { Soft } from '../../ui/controls/Panel';
+import { Sheet } from '../../ui/controls/Sheet';
+import { WayList } from '../../ui/controls/WayList';
+import { CRUMB_NAME, crumbText } from '../../text/schoolText';
+import { crumbsLatest } from '../../workers/planClient';
+
+/** No thermometer: what a crumb of dough does, and what that leaves to know. */
+export function CrumbSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+  const edit = useEdit();
+  const { draft, kitchen, printer } = line;
+  const [plans, setPlans] = useState<readonly (CrumbPlan | null)[] | null>(null);
+  useEffect(() => {
+    let gone = false;
+    crumbsLatest(draft, kitchen).then(
+      (found) => !gone && found && setPlans(found),
+      () => !gone && setPlans(CRUMB_ANSWERS.map(() => null)),
+    );
+    return () => {
+      gone = true;
+    };
+  }, [draft, kitchen]);
+  return (
+    <Sheet title="Without a thermometer" isOpen onClose={onClose}>
+      <p>Drop in a crumb of dough the size of a pea and watch it.</p>
+      <WayList aria-label="What the crumb does">
+        {CRUMB_ANSWERS.map((answer, i) => {
+          const plan = plans?.[i] ?? null;
+          return (
+            <li key={answer}>
+              <div>
+                <strong>{CRUMB_NAME[answer]}</strong>
+                <Soft>{plans ? crumbText(answer, plan, printer) : 'Working it out…'}</Soft>
+              </div>
+              {plan && (
+                <Button
+                  aria-label={`Plan with: ${CRUMB_NAME[answer]}`}
+                  onPress={() => {
+                    const { safeS, leastC, mostC } = plan;
+                    const oilC = Math.round((leastC + mostC) / 2);
+                    const minutesS = safeS && Math.round((safeS.from + Math.min(safeS.to, safeS.from + 180)) / 2);
+                    edit('fry.crumb', (d) => ({ ...d, fry: { ...d.fry, oilC, minutesS } }));
+                    onClose();
+                  }}
+                >
+                  Plan with it
+                </Button>
+              )}
+            </li>
+          );
+        })}
+      </WayList>
+      <Soft>
+        A crumb is a range, not a number. Cut the first piece of every lot open; minced meat and poultry are probed at
+        the core. Hot oil is never left alone.
+      </Soft>
+    </Sheet>
+  );
+}

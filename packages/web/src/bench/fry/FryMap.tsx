@@ -1,0 +1,289 @@
+import { forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt, sizedBody } from '@ember-fold/core';
+import { memo, useMemo, useRef, useState } from 'react';
+import { useMove } from 'react-aria';
+import { styled } from 'styled-components';
+import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/useLine';
+import { FryMapChart, MAP_EDGE } from '../../ui/charts/FryMapChart';
+import { Button } from '../../ui/controls/Button';
+import { Soft } from '../../ui/controls/Panel';
+import { chancesText, forgivingText, marginText, storyText } from '../../text/mapText';
+import { useChances, useMap } from './useFryMap';
+
+const HIGH = 356;
+const OIL = { least: 130, most: 200 } as const;
+/** Limits of what a point can be dragged to, as the fields have them. */
+const LEAST_S = 20;
+const ROWS = 41;
+const COLUMNS = 81;
+
+const Frame = styled.div`
+  position: relative;
+`;
+
+const Plane = styled.div`
+  position: absolute;
+  inset: ${MAP_EDGE.top}px ${MAP_EDGE.right}px ${MAP_EDGE.bottom}px ${MAP_EDGE.left}px;
+  overflow: hidden;
+  cursor: crosshair;
+  > span {
+    position: absolute;
+    padding: 0 4px;
+    font-size: 13px;
+    border-radius: 4px;
+    color: ${({ theme }) => theme.ink};
+    background: rgb(255 255 255 / 72%);
+    pointer-events: none;
+  }
+`;
+
+const Point = styled.div`
+  position: absolute;
+  width: 44px;
+  height: 44px;
+  margin: -22px;
+  display: grid;
+  place-items: center;
+  border-radius: 50%;
+  cursor: grab;
+  touch-action: none;
+  outline: none;
+  i {
+    width: 22px;
+    height: 22px;
+    border-radius: 50%;
+    border: 3px solid #fff;
+    background: ${({ theme }) => theme.accent};
+    box-shadow: 0 0 0 1px ${({ theme }) => theme.ink};
+  }
+  &:focus-visible i {
+    box-shadow: 0 0 0 4px ${({ theme }) => theme.know};
+  }
+`;
+
+const Forgives = styled.div`
+  position: absolute;
+  border: 2px dashed #fff;
+  border-radius: 50%;
+  pointer-events: none;
+  filter: drop-shadow(0 0 1px rgb(0 0 0 / 60%));
+`;
+
+const Cross = styled.div`
+  position: absolute;
+  background: ${({ theme }) => theme.ink};
+  opacity: 0.55;
+  pointer-events: none;
+`;
+
+const nearest = (rows: readonly FryMapRow[], oilC: number): FryMapRow | null =>
+  rows.reduce<FryMapRow | null>(
+    (near, row) => (near === null || Math.abs(row.oilC - oilC) < Math.abs(near.oilC - oilC) ? row : near),
+    null,
+  );
+
+/** Where along the time the regions are named. */
+const LABELS_AT = 0.82;
+/** A region that is narrower than this is not named, °C. */
+const LEAST_ROOM_C = 9;
+
+/** Names of the regions and the oil in the middle of each. */
+function labelsOf(rows: readonly FryMapRow[], horizonS: number): [string, number][] {
+  const s = LABELS_AT * horizonS;
+  const from = (pick: (row: FryMapRow) => number | null) =>
+    rows.find((row) => (pick(row) ?? Infinity) <= s)?.oilC ?? OIL.most;
+  const [golden, dark] = [from((row) => row.goldenS), from((row) => row.darkS)];
+  const named: [string, number, number][] = [
+    ['pale', OIL.least, golden],
+    ['golden', golden, dark],
+  ];
+  return named.flatMap(([name, low, high]): [string, number][] =>
+    high - low > LEAST_ROOM_C ? [[name, (low + high) / 2 - 2]] : [],
+  );
+}
+
+/** Time the map shows: half as long again as the piece takes, in steps of four minutes. */
+function horizonFor(timeS: number | null): number {
+  return Math.min(1800, Math.max(600, Math.ceil((1.45 * (timeS ?? 900)) / 240) * 240));
+}
+
+/** Sizes the map can be asked about; the pieces stay as they are folded. */
+export type MapSize = 'thinner' | 'as-folded' | 'thicker';
+const FACTOR: Record<MapSize, number> = { thinner: 5 / 6, 'as-folded': 1, thicker: 7 / 6 };
+
+/** Oil against minutes for this piece: what comes out, how much it forgives; the point is dragged, the line follows. */
+export function FryMap({ line, size }: { readonly line: Line; readonly size: MapSize }) {
+  const edit = useEdit();
+  const { draft, printer, hot } = line;
+  const plan = hot?.fry ?? null;
+  const { oilC } = draft.fry;
+  // The cook's own minutes at once; the solver's when its plan is there.
+  const timeS = draft.fry.minutesS ?? plan?.liftS ?? null;
+  const { coreTargetC } = draft.filling;
+  const pieceKey = JSON.stringify([plan && sizedBody(plan.body, FACTOR[size]), draft.fry.turn, coreTargetC]);
+  const [held, setHeld] = useState({ pieceKey: '', horizonS: 0 });
+  // The scale belongs to the piece: it must not change under a hand that drags the point.
+  const fits = held.pieceKey === pieceKey && (timeS ?? 0) <= held.horizonS;
+  if (!fits) setHeld({ pieceKey, horizonS: horizonFor(timeS) });
+  const { horizonS } = held;
+  const key = `${pieceKey} ${horizonS}`;
+  const spec = useMemo((): FryMapSpec | null => {
+    const [body, turn, target] = JSON.parse(pieceKey) as [FryMapSpec['body'] | null, FryMapSpec['turn'], number];
+    return body && { body, turn, coreTargetC: target, horizonS, oilC: OIL, rows: ROWS, columns: COLUMNS };
+  }, [pieceKey, horizonS]);
+  if (!spec) return null;
+  return (
+    <MapOf
+      spec={spec}
+      mapKey={key}
+      oilC={oilC}
+      timeS={timeS}
+      onPoint={(c, s) => edit('fry.point', (d) => ({ ...d, fry: { ...d.fry, oilC: c, minutesS: s } }))}
+      printer={printer}
+    />
+  );
+}
+
+interface MapOfProps {
+  readonly spec: FryMapSpec;
+  readonly mapKey: string;
+  readonly oilC: number;
+  readonly timeS: number | null;
+  readonly printer: Line['printer'];
+  readonly onPoint: (oilC: number, timeS: number) => void;
+}
+
+const Picture = memo(FryMapChart);
+
+function MapOf({ spec, mapKey, oilC, timeS, printer, onPoint }: MapOfProps) {
+  const { horizonS } = spec;
+  const { rows, whole, failed } = useMap(spec, mapKey);
+  const chances = useChances(spec, mapKey, oilC, timeS);
+  const plane = useRef<HTMLDivElement>(null);
+  const [hover, setHover] = useState<readonly [number, number] | null>(null);
+  const best = useMemo(() => (whole ? forgivingPoint(rows, horizonS) : null), [rows, whole, horizonS]);
+  const held = useRef({ oilC, timeS: timeS ?? 0 });
+  const put = (c: number, s: number) => {
+    const at = {
+      oilC: Math.min(OIL.most, Math.max(OIL.least, c)),
+      timeS: Math.min(horizonS, Math.max(LEAST_S, s)),
+    };
+    held.current = at;
+    onPoint(Math.round(at.oilC), Math.round(at.timeS / 5) * 5);
+  };
+  const { moveProps } = useMove({
+    onMoveStart: () => {
+      held.current = { oilC, timeS: timeS ?? horizonS / 2 };
+    },
+    onMove: ({ deltaX, deltaY, pointerType }) => {
+      const box = plane.current?.getBoundingClientRect();
+      if (!box) return;
+      const keys = pointerType === 'keyboard';
+      const dS = keys ? deltaX * 10 : (deltaX / box.width) * horizonS;
+      const dC = keys ? -deltaY : (-deltaY / box.height) * (OIL.most - OIL.least);
+      put(held.current.oilC + dC, held.current.timeS + dS);
+    },
+  });
+  const percentX = (s: number) => `${(100 * s) / horizonS}%`;
+  const percentY = (c: number) => `${(100 * (c - OIL.least)) / (OIL.most - OIL.least)}%`;
+  const row = nearest(rows, oilC);
+  const story = row && timeS !== null ? storyText(row, oilC, timeS, horizonS, printer) : null;
+  const at = (event: { clientX: number; clientY: number }): [number, number] | null => {
+    const box = plane.current?.getBoundingClientRect();
+    if (!box) return null;
+    return [
+      OIL.most - ((event.clientY - box.top) / box.height) * (OIL.most - OIL.least),
+      ((event.clientX - box.left) / box.width) * horizonS,
+    ];
+  };
+  const under = hover && nearest(rows, hover[0]);
+  if (failed) return <p>The map could not be worked out for this piece.</p>;
+  return (
+    <div>
+      <Frame style={{ minHeight: HIGH }}>
+        {rows.length > 1 && (
+          <Picture
+            rows={rows}
+            oilC={OIL}
+            horizonS={horizonS}
+            printer={printer}
+            height={HIGH}
+            label={`Map of oil and minutes: ${forgivingText(best, printer)}`}
+          />
+        )}
+        <Plane
+          ref={plane}
+          data-map={whole ? 'whole' : 'coming'}
+          onPointerMove={(event) => setHover(at(event))}
+          onPointerLeave={() => setHover(null)}
+          onClick={(event) => {
+            const to = event.target === plane.current ? at(event) : null;
+            if (to) put(...to);
+          }}
+        >
+          {rows.length > 1 && (
+            <>
+              <span style={{ left: 8, bottom: 8 }}>hatched: raw inside</span>
+              <span style={{ right: 8, top: 8 }}>dark</span>
+              {labelsOf(rows, horizonS).map(([name, c]) => (
+                <span
+                  key={name}
+                  style={{ left: percentX(LABELS_AT * horizonS), bottom: percentY(c), transform: 'translateX(-50%)' }}
+                >
+                  {name}
+                </span>
+              ))}
+            </>
+          )}
+          {best && (
+            <Forgives
+              style={{
+                left: percentX(best.timeS - best.margin * 45),
+                bottom: percentY(best.oilC - best.margin * 5),
+                width: percentX(best.margin * 90),
+                height: `${(100 * best.margin * 10) / (OIL.most - OIL.least)}%`,
+              }}
+            />
+          )}
+          {timeS !== null && (
+            <>
+              <Cross style={{ left: 0, bottom: percentY(oilC), width: percentX(timeS), height: 1 }} />
+              <Cross style={{ left: percentX(timeS), bottom: 0, height: percentY(oilC), width: 1 }} />
+              <Point
+                {...moveProps}
+                role="slider"
+                tabIndex={0}
+                aria-label="Oil and minutes on the map"
+                aria-valuenow={oilC}
+                aria-valuemin={OIL.least}
+                aria-valuemax={OIL.most}
+                aria-valuetext={story ?? `${printer.temp(oilC)} for ${printer.time(timeS)}`}
+                style={{ left: percentX(timeS), top: `calc(100% - ${percentY(oilC)})` }}
+              >
+                <i />
+              </Point>
+            </>
+          )}
+        </Plane>
+      </Frame>
+      <p style={{ minHeight: 44 }}>
+        {under && hover ? storyText(under, hover[0], hover[1], horizonS, printer) : (story ?? 'Working it out…')}
+      </p>
+      <Soft data-margins>
+        {row && timeS !== null && whole
+          ? `${marginText(marginsAt(rows, horizonS, oilC, timeS), printer)} ${chances ? chancesText(chances) : 'Trying a batch of them…'}`
+          : ' '}
+      </Soft>
+      <Button
+        $look="quiet"
+        style={{ padding: 0 }}
+        isDisabled={!best}
+        onPress={() => best && put(best.oilC, best.timeS)}
+      >
+        {best
+          ? `Take the most forgiving: ${printer.temp(best.oilC)}, ${printer.time(best.timeS)}`
+          : 'Looking for the most forgiving point…'}
+      </Button>
+    </div>
+  );
+}

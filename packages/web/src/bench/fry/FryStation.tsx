@@ -1,0 +1,277 @@
+import { lazyPart } from '../../ui/lazyPart';
+import { crustName, type StartState, type TurnSchool } from '@ember-fold/core';
+import { Columns2, CookingPot, Layers, ThermometerSun } from 'lucide-react';
+import { Suspense, useState } from 'react';
+import { styled } from 'styled-components';
+import { editPot } from '../../data/editKitchen';
+import { figureFont } from '../../ui/theme';
+import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/useLine';
+import { Button } from '../../ui/controls/Button';
+import { Choice } from '../../ui/controls/Choice';
+import { Findings } from '../../ui/controls/Findings';
+import { PanelTitle, Row, Soft } from '../../ui/controls/Panel';
+import { MinutesField, MlField, MmField, OptionalCountField, TempField } from '../../ui/controls/UnitFields';
+import { crustColour } from '../../ui/drawing/crust';
+import { Drawing } from '../../ui/drawing/Drawing';
+import { FormShape } from '../../ui/drawing/FormShape';
+import { CRUST_WORD, START_NAME, TURN_NAME } from '../../text/words';
+import type { MapSize } from './FryMap';
+import { StationLayout, StationTools } from '../StationLayout';
+
+const FryChart = lazyPart(() => import('../../ui/charts/FryChart').then((m) => ({ default: m.FryChart })));
+const BakeSheet = lazyPart(() => import('./BakeSheet').then((m) => ({ default: m.BakeSheet })));
+const CrumbSheet = lazyPart(() => import('./CrumbSheet').then((m) => ({ default: m.CrumbSheet })));
+const FryMap = lazyPart(() => import('./FryMap').then((m) => ({ default: m.FryMap })));
+const SchoolsSheet = lazyPart(() => import('./SchoolsSheet').then((m) => ({ default: m.SchoolsSheet })));
+const LotSheet = lazyPart(() => import('./LotSheet').then((m) => ({ default: m.LotSheet })));
+const OilChart = lazyPart(() => import('../../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
+
+const Outcome = styled.p`
+  ${figureFont}
+  font-size: 24px;
+  line-height: 1.15;
+  margin: 2px 0 8px;
+`;
+
+const Faces = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  margin-bottom: 10px;
+  text-align: center;
+  font-size: 13px;
+  color: ${({ theme }) => theme.soft};
+`;
+
+const Stack = styled.div`
+  display: grid;
+  gap: 6px;
+  h3 {
+    ${figureFont}
+    font-size: 15px;
+  }
+`;
+
+const Views = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 12px;
+  h2 {
+    margin: 0;
+  }
+  button {
+    min-height: 36px;
+    margin-left: auto;
+    padding: 0;
+  }
+`;
+
+/** A sixth either way: what rolling and filling by hand may do. */
+const SIZE_NAME: Record<MapSize, string> = { thinner: 'thinner', 'as-folded': 'as folded', thicker: 'thicker' };
+
+type View = 'map' | 'inside';
+const VIEWS: Record<View, string> = { map: 'What comes out', inside: 'Inside one piece' };
+
+/** What comes out: both faces in the colour they will have. */
+function FacesAtLift({ line }: { readonly line: Line }) {
+  const fry = line.hot?.fry;
+  const piece = line.cold.fold.piece;
+  if (!fry?.atLift || !piece) return null;
+  const { colours } = fry.atLift;
+  return (
+    <Faces>
+      {colours.map((colour, i) => (
+        <figure key={i} style={{ margin: 0 }}>
+          <Drawing
+            box={[-piece.widthM * 520, -piece.depthM * 1060, piece.widthM * 1040, piece.depthM * 1200]}
+            label={`${i === 0 ? 'First face' : 'Other face'}: ${CRUST_WORD[crustName(colour)]}`}
+          >
+            <FormShape piece={piece} fold={line.draft.fold} colour={crustColour(colour)} />
+          </Drawing>
+          <figcaption>{`${i === 0 ? 'first face' : 'other face'}, ${CRUST_WORD[crustName(colour)]}`}</figcaption>
+        </figure>
+      ))}
+    </Faces>
+  );
+}
+
+function outcomeText(line: Line): string {
+  if (!line.hot) return '…';
+  const { fry } = line.hot;
+  if (!fry?.atLift) return 'not done within half an hour';
+  const cooked = fry.findings.some((f) => f.code === 'fry.cooked');
+  const raw = fry.findings.some((f) => f.code === 'fry.raw-ring');
+  const pale = CRUST_WORD[crustName(Math.min(...fry.atLift.colours))];
+  return `${pale}, ${cooked ? 'cooked through' : raw ? 'raw ring inside' : 'core not yet hot'}`;
+}
+
+/** Oil, minutes, lot; curves of one piece and of the oil under all of them. */
+export function FryStation({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const { draft, kitchen, printer, hot } = line;
+  const { fry } = draft;
+  const plan = hot?.fry ?? null;
+  const [view, setView] = useState<View>('map');
+  const [open, setOpen] = useState<'schools' | 'crumb' | 'bake' | 'lots' | null>(null);
+  const [size, setSize] = useState<MapSize>('as-folded');
+  const close = () => setOpen(null);
+  const set = (field: string, change: Partial<typeof fry>) =>
+    edit(`fry.${field}`, (d) => ({ ...d, fry: { ...d.fry, ...change } }));
+  const setPot = (change: Partial<typeof kitchen.pot>) => editPot(kitchen.potName, change);
+  return (
+    <StationLayout
+      controls={
+        <>
+          <PanelTitle>Piece and pot</PanelTitle>
+          <Row>
+            <TempField
+              label="Oil"
+              value={fry.oilC}
+              least={110}
+              most={200}
+              printer={printer}
+              onChange={(oilC) => set('oilC', { oilC })}
+            />
+          </Row>
+          <Row>
+            <MinutesField
+              label="In the oil"
+              value={fry.minutesS}
+              least={20}
+              most={1800}
+              whenNull={plan?.liftS == null ? '–' : printer.time(plan.liftS)}
+              onChange={(minutesS) => set('minutesS', { minutesS })}
+              onClear={() => set('minutesS', { minutesS: null })}
+            />
+          </Row>
+          <Row>
+            <OptionalCountField
+              label="Pieces in a lot"
+              value={fry.lotSize}
+              least={1}
+              most={60}
+              whenNull={plan?.lots ? String(plan.lots.lotSize) : '–'}
+              onChange={(lotSize) => set('lotSize', { lotSize })}
+              onClear={() => set('lotSize', { lotSize: null })}
+            />
+          </Row>
+          <Row>
+            <MmField
+              label="Pot across"
+              value={kitchen.pot.diameterM}
+              least={0.1}
+              most={0.6}
+              onChange={(diameterM) => setPot({ diameterM })}
+            />
+          </Row>
+          <Row>
+            <MlField
+              label="Oil in the pot"
+              value={kitchen.pot.oilM3}
+              least={0.0002}
+              most={0.02}
+              onChange={(oilM3) => setPot({ oilM3 })}
+            />
+          </Row>
+          <Choice<StartState>
+            label="Starts from"
+            value={fry.start}
+            options={START_NAME}
+            onChange={(start) => set('start', { start })}
+          />
+          <Choice<TurnSchool>
+            label="Turned"
+            value={fry.turn}
+            options={TURN_NAME}
+            onChange={(turn) => set('turn', { turn })}
+          />
+          {plan?.lots && (
+            <Stack style={{ marginTop: 8 }}>
+              <h3>{`Oil through the lots, ${plan.lots.lotSize} at a time`}</h3>
+              <Suspense fallback={<div style={{ height: 76 }} />}>
+                <OilChart
+                  trace={plan.lots.trace.map((p) => [p.timeS, p.oilC])}
+                  band={plan.band}
+                  lotStartsS={plan.lots.lotStartsS}
+                  printer={printer}
+                  height={76}
+                  label={`Oil through ${plan.lots.lots} lots: never under ${printer.temp(plan.lots.lowestC)}`}
+                />
+              </Suspense>
+            </Stack>
+          )}
+        </>
+      }
+      drawing={
+        plan ? (
+          <Stack>
+            <Views>
+              <PanelTitle>{VIEWS[view]}</PanelTitle>
+              {view === 'map' && (
+                <Choice<MapSize>
+                  label="Map for a piece"
+                  hideLabel
+                  value={size}
+                  options={SIZE_NAME}
+                  onChange={setSize}
+                />
+              )}
+              <Button $look="quiet" onPress={() => setView(view === 'map' ? 'inside' : 'map')}>
+                {view === 'map' ? 'Look inside one piece' : 'Back to the map'}
+              </Button>
+            </Views>
+            <Suspense fallback={<div style={{ height: 300 }} />}>
+              {view === 'map' ? (
+                <FryMap line={line} size={size} />
+              ) : (
+                <FryChart fry={plan} coreTargetC={draft.filling.coreTargetC} printer={printer} />
+              )}
+            </Suspense>
+          </Stack>
+        ) : (
+          <Soft>{hot ? 'There is no piece to fry yet. The Fold station says why.' : 'Computing…'}</Soft>
+        )
+      }
+      findings={
+        <>
+          <Soft>
+            {plan?.liftS == null
+              ? `At ${printer.temp(fry.oilC)}`
+              : `At ${printer.temp(fry.oilC)} for ${printer.time(plan.liftS)}`}
+          </Soft>
+          <Outcome>{outcomeText(line)}</Outcome>
+          <FacesAtLift line={line} />
+          {plan && <Findings findings={plan.findings} printer={printer} />}
+          {plan && (
+            <StationTools>
+              <Button $look="quiet" onPress={() => setOpen('schools')}>
+                <Columns2 size={16} aria-hidden />
+                Two schools
+              </Button>
+              <Button $look="quiet" onPress={() => setOpen('crumb')}>
+                <ThermometerSun size={16} aria-hidden />
+                No thermometer
+              </Button>
+              <Button $look="quiet" onPress={() => setOpen('bake')}>
+                <CookingPot size={16} aria-hidden />
+                Bake instead
+              </Button>
+              <Button $look="quiet" onPress={() => setOpen('lots')}>
+                <Layers size={16} aria-hidden />
+                Lots and order
+              </Button>
+            </StationTools>
+          )}
+          <Suspense fallback={null}>
+            {open === 'schools' && <SchoolsSheet line={line} onClose={close} />}
+            {open === 'lots' && <LotSheet line={line} onClose={close} />}
+            {open === 'bake' && <BakeSheet line={line} onClose={close} />}
+            {open === 'crumb' && <CrumbSheet line={line} onClose={close} />}
+          </Suspense>
+        </>
+      }
+    />
+  );
+}

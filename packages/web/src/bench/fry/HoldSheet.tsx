@@ -1,0 +1,68 @@
+import { type HoldTimes, type StartState } from '@ember-fold/core';
+import { useEffect, useState } from 'react';
+import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/useLine';
+import { Button } from '../../ui/controls/Button';
+import { Soft } from '../../ui/controls/Panel';
+import { Sheet } from '../../ui/controls/Sheet';
+import { WayList } from '../../ui/controls/WayList';
+import { HOLD_NAME, holdText, OLDEST_FIRST } from '../../text/holdText';
+import { holdLatest } from '../../workers/planClient';
+
+const STARTS: readonly StartState[] = ['room', 'fridge', 'frozen', 'tempered'];
+
+/** How shaped pieces wait for the oil: covered, chilled, frozen, frozen and tempered. */
+export function HoldSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+  const edit = useEdit();
+  const { draft, kitchen, printer, cold } = line;
+  const [times, setTimes] = useState<HoldTimes | null | 'failed'>(null);
+  useEffect(() => {
+    let gone = false;
+    holdLatest(draft, kitchen).then(
+      (found) => !gone && found && setTimes(found),
+      () => !gone && setTimes('failed'),
+    );
+    return () => {
+      gone = true;
+    };
+  }, [draft, kitchen]);
+  const { family } = cold.dough.figures;
+  return (
+    <Sheet title="Hold until the oil" isOpen onClose={onClose}>
+      <p>{OLDEST_FIRST}</p>
+      <WayList aria-label="Ways to hold">
+        {STARTS.map((start) => {
+          const now = start === draft.fry.start;
+          return (
+            <li key={start}>
+              <div>
+                <strong>{HOLD_NAME[start]}</strong>
+                <Soft>
+                  {times === null
+                    ? 'Working it out…'
+                    : times === 'failed'
+                      ? 'Could not be worked out for this piece.'
+                      : holdText(start, times, { family, kitchen, raw: draft.filling.raw ?? null }, printer)}
+                </Soft>
+              </div>
+              <Button
+                aria-label={now ? `${HOLD_NAME[start]}, as now` : `Take: ${HOLD_NAME[start]}`}
+                isDisabled={now}
+                onPress={() => {
+                  edit('fry.start', (d) => ({ ...d, fry: { ...d.fry, start } }));
+                  onClose();
+                }}
+              >
+                {now ? 'As now' : 'Take'}
+              </Button>
+            </li>
+          );
+        })}
+      </WayList>
+      <Soft>
+        Two hours at room temperature, all waiting added up, is the usual guide (one above 32 °C). Local food rules and
+        labels come first.
+      </Soft>
+    </Sheet>
+  );
+}

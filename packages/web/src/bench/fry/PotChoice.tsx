@@ -1,0 +1,31 @@
+import { useEdit } from '../../data/useEdit';
+import { type Line, useKitchen } from '../../data/useLine';
+import { Pick } from '../../ui/controls/Pick';
+import { potText } from '../../text/fireWords';
+
+const OWN = '';
+
+/** Which of the kitchen's pots the batch is fried in: everything after follows that pot, its ring and its oil. */
+export function PotChoice({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const whole = useKitchen()?.kitchen;
+  const { otherPots = [] } = line.kitchen;
+  if (otherPots.length === 0 || !whole) return null;
+  const options = Object.fromEntries([
+    [OWN, `${potText(null, whole.pot.diameterM)}, on the ring`],
+    ...otherPots.map(({ name }) => [name, name]),
+  ]) as Record<string, string>;
+  return (
+    <Pick<string>
+      label="Fried in"
+      value={line.kitchen.potName ?? OWN}
+      options={options}
+      onChange={(name) =>
+        edit('fry.pot', (d) => {
+          const { pot: _before, ...fry } = d.fry;
+          return { ...d, fry: name === OWN ? fry : { ...fry, pot: name } };
+        })
+      }
+    />
+  );
+}

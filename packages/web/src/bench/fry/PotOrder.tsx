@@ -1,0 +1,83 @@
+import { Link, useParams } from 'react-router';
+import { styled } from 'styled-components';
+import { oilApi, type SupperOrder } from '../../data/oilApi';
+import type { Line } from '../../data/useLine';
+import { Asked } from '../../ui/controls/Asked';
+import { Soft } from '../../ui/controls/Panel';
+import { notForText, oilCarriesText, ownOilText } from '../../text/oilText';
+
+const Order = styled.ol`
+  margin-top: 8px;
+  counter-reset: place;
+  li {
+    display: grid;
+    grid-template-columns: 32px 1fr auto;
+    gap: 2px 8px;
+    padding: 8px 0;
+    border-top: 1px solid ${({ theme }) => theme.line};
+    counter-increment: place;
+  }
+  li::before {
+    content: counter(place);
+    font-weight: 700;
+  }
+  li > p {
+    grid-column: 2 / -1;
+    font-size: 14px;
+  }
+  li > p[data-not] {
+    color: ${({ theme }) => theme.stop};
+  }
+`;
+
+/** The supper's batches in the order in which they share the oil, and whom each is not for. */
+export function PotOrder({ line }: { readonly line: Line }) {
+  const { id = '' } = useParams();
+  const asked = oilApi.useSupperOrderQuery(id, { refetchOnMountOrArgChange: true });
+  return (
+    <Asked of={asked} what="the order">
+      {(supper) => <Places supper={supper} line={line} />}
+    </Asked>
+  );
+}
+
+function Places({ supper: { order, left }, line }: { readonly supper: SupperOrder; readonly line: Line }) {
+  const { kitchen, printer } = line;
+  const guests = kitchen.guests ?? [];
+  return (
+    <>
+      <Soft>
+        {kitchen.potOil
+          ? `In "${kitchen.potOil.name}". ${oilCarriesText(kitchen.potOil)}`
+          : 'In fresh oil, as no kept oil is in the pot.'}
+      </Soft>
+      <Order aria-label="Order at the pot">
+        {order.places.map((place) => {
+          const not = notForText(place, guests);
+          return (
+            <li key={place.job.id}>
+              <strong>{place.job.name}</strong>
+              <span>{`${printer.temp(place.job.oilC)}, ${printer.span(place.job.totalS)}`}</span>
+              <p>
+                {place.changeS > 60 ? `${printer.span(place.changeS)} first, until the oil is there.` : 'Straight on.'}
+              </p>
+              {not !== '' && <p data-not>{`Not for ${not}.`}</p>}
+            </li>
+          );
+        })}
+      </Order>
+      <p>{`${printer.span(order.totalS)} at the pot in all.`}</p>
+      {order.ownOilFor.map(({ guestId, jobIds }) => (
+        <p key={guestId} style={{ marginTop: 6 }}>
+          {ownOilText(guestId, jobIds.length, guests)}
+        </p>
+      ))}
+      {left.length > 0 && <p>{`Not fried as planned, so not in the order: ${left.join(', ')}.`}</p>}
+      <Soft style={{ marginTop: 8 }}>
+        Never serve from shared oil to someone allergic. Plain and vegetarian go first, then fish, then meat, and what a
+        guest is allergic to last of all. Who is at the table is said in the{' '}
+        <Link to="/store/guests">Store, Guests</Link>; local food rules and what the guests say come first.
+      </Soft>
+    </>
+  );
+}

@@ -1,0 +1,121 @@
+import { type FryArm, FRY_SCHOOLS, type FrySchool, withSchool } from '@ember-fold/core';
+import { useEffect, useState } from 'react';
+import { styled } from 'styled-components';
+import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/useLine';
+import { Button } from '../../ui/controls/Button';
+import { Soft } from '../../ui/controls/Panel';
+import { Pick } from '../../ui/controls/Pick';
+import { Sheet } from '../../ui/controls/Sheet';
+import { ARM_ROWS, SCHOOL_NAME } from '../../text/schoolText';
+import { armsLatest } from '../../workers/planClient';
+
+const Table = styled.table`
+  width: 100%;
+  margin-top: 10px;
+  border-collapse: collapse;
+  th,
+  td {
+    height: 36px;
+    padding: 2px 8px 2px 0;
+    border-top: 1px solid ${({ theme }) => theme.line};
+    text-align: left;
+    font-weight: 400;
+  }
+  td {
+    font-variant-numeric: tabular-nums;
+  }
+  tr[data-differs] td {
+    font-weight: 640;
+  }
+`;
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+`;
+
+type Pair = readonly [FrySchool, FrySchool];
+
+/** The same batch fried two ways, side by side. */
+export function SchoolsSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+  const edit = useEdit();
+  const { draft, kitchen, printer } = line;
+  const [pair, setPair] = useState<Pair>(['slow', 'hot']);
+  const [arms, setArms] = useState<readonly (FryArm | null)[] | 'failed' | null>(null);
+  useEffect(() => {
+    let gone = false;
+    armsLatest(draft, kitchen, FRY_SCHOOLS).then(
+      (found) => !gone && found && setArms(found),
+      () => !gone && setArms('failed'),
+    );
+    return () => {
+      gone = true;
+    };
+  }, [draft, kitchen]);
+  const shown =
+    arms === null || arms === 'failed' ? null : pair.map((school) => arms[FRY_SCHOOLS.indexOf(school)] ?? null);
+  return (
+    <Sheet title="Two schools, one piece" isOpen onClose={onClose}>
+      <Two>
+        {([0, 1] as const).map((i) => (
+          <Pick<FrySchool>
+            key={i}
+            label={i === 0 ? 'One way' : 'The other'}
+            value={pair[i]}
+            options={SCHOOL_NAME}
+            onChange={(school) => setPair(i === 0 ? [school, pair[1]] : [pair[0], school])}
+          />
+        ))}
+      </Two>
+      {arms === 'failed' ? (
+        <p>They could not be worked out for this batch.</p>
+      ) : !shown ? (
+        <Soft role="status">Frying both…</Soft>
+      ) : (
+        <Table aria-label="Two schools side by side">
+          <thead>
+            <tr>
+              <th scope="col">
+                <span className="visually-hidden">Figure</span>
+              </th>
+              {pair.map((school, i) => (
+                <th key={i} scope="col">
+                  {SCHOOL_NAME[school]}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {ARM_ROWS.map(([name, say]) => {
+              const texts = shown.map((arm) => (arm ? say(arm, printer) : '–'));
+              return (
+                <tr key={name} data-differs={texts[0] === texts[1] ? undefined : ''}>
+                  <th scope="row">{name}</th>
+                  {texts.map((text, i) => (
+                    <td key={i}>{text}</td>
+                  ))}
+                </tr>
+              );
+            })}
+          </tbody>
+        </Table>
+      )}
+      <Two style={{ marginTop: 14 }}>
+        {pair.map((school, i) => (
+          <Button
+            key={i}
+            isDisabled={!shown?.[i]?.isSafe}
+            onPress={() => {
+              edit('fry.school', (d) => withSchool(d, school));
+              onClose();
+            }}
+          >
+            {`Take: ${SCHOOL_NAME[school]}`}
+          </Button>
+        ))}
+      </Two>
+    </Sheet>
+  );
+}

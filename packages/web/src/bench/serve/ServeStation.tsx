@@ -1,0 +1,155 @@
+import { type ChainStep } from '@ember-fold/core';
+import { styled } from 'styled-components';
+import { figureFont } from '../../ui/theme';
+import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/useLine';
+import { Findings } from '../../ui/controls/Findings';
+import { MomentField } from '../../ui/controls/MomentField';
+import { NameField } from '../../ui/controls/NameField';
+import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
+import { CAUTIONS, DEFERRAL } from '../../text/fireWords';
+import { ALLERGEN_NAME, DIET_NAME, STEP_NAME } from '../../text/words';
+import { PiecesField } from '../PiecesField';
+import { StationLayout } from '../StationLayout';
+
+const Chain = styled.ol`
+  li {
+    display: grid;
+    grid-template-columns: 64px 168px minmax(0, 1fr);
+    align-items: center;
+    gap: 10px;
+    min-height: 46px;
+    border-top: 1px solid ${({ theme }) => theme.line};
+  }
+  time {
+    ${figureFont}
+    font-size: 19px;
+  }
+  small {
+    display: block;
+    font-size: 13px;
+    color: ${({ theme }) => theme.soft};
+  }
+  @media (max-width: 480px) {
+    li {
+      grid-template-columns: 58px minmax(0, 1fr);
+    }
+    .track {
+      grid-column: 1 / -1;
+      margin-bottom: 8px;
+    }
+  }
+`;
+
+const Track = styled.div`
+  position: relative;
+  height: 16px;
+  border-radius: 8px;
+  background: ${({ theme }) => theme.well};
+  i {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    min-width: 4px;
+    border-radius: 8px;
+  }
+  i[data-kind='hands'] {
+    background: ${({ theme }) => theme.action};
+  }
+  i[data-kind='passive'] {
+    background: repeating-linear-gradient(
+      -45deg,
+      ${({ theme }) => theme.know} 0 5px,
+      ${({ theme }) => theme.well} 5px 8px
+    );
+  }
+`;
+
+function Timeline({ steps, line }: { readonly steps: readonly ChainStep[]; readonly line: Line }) {
+  const { printer } = line;
+  const from = steps[0]!.startMs;
+  const to = steps.reduce((most, step) => Math.max(most, step.endMs), from + 1);
+  const at = (ms: number) => `${(100 * (ms - from)) / (to - from)}%`;
+  return (
+    <Chain aria-label="Steps">
+      {steps.map((step) => (
+        <li key={step.id}>
+          <time dateTime={new Date(step.startMs).toISOString()}>{printer.clock(step.startMs)}</time>
+          <span>
+            {STEP_NAME[step.id]}
+            <small>{`${printer.span((step.endMs - step.startMs) / 1000)}, ${step.kind === 'hands' ? 'hands' : 'by itself'}`}</small>
+          </span>
+          <Track className="track" aria-hidden>
+            <i
+              data-kind={step.kind}
+              style={{ left: at(step.startMs), width: `${(100 * (step.endMs - step.startMs)) / (to - from)}%` }}
+            />
+          </Track>
+        </li>
+      ))}
+    </Chain>
+  );
+}
+
+/** Back from the eating time; who may eat it; the cautions. */
+export function ServeStation({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const { draft, printer, cold, hot } = line;
+  const serve = hot?.serve ?? null;
+  const { allergens, diet } = cold.contains;
+  return (
+    <StationLayout
+      controls={
+        <>
+          <PanelTitle>Serve</PanelTitle>
+          <MomentField
+            label="Eat at"
+            value={draft.eatAt}
+            onChange={(eatAt) => edit('eatAt', (d) => ({ ...d, eatAt }))}
+          />
+          <PiecesField pieces={draft.pieces} />
+          <NameField
+            label="Name of the batch"
+            value={draft.name}
+            onChange={(name) => edit('name', (d) => ({ ...d, name }))}
+          />
+          <Row style={{ marginTop: 10 }}>
+            <span>Contains</span>
+            <strong>{allergens.map((a) => ALLERGEN_NAME[a]).join(', ') || 'none of the usual allergens'}</strong>
+          </Row>
+          <Row>
+            <span>Fits</span>
+            <strong>{DIET_NAME[diet]}</strong>
+          </Row>
+          <Soft>Read every label; oil that fried something else carries its allergens.</Soft>
+        </>
+      }
+      drawing={
+        <>
+          <PanelTitle>Back from the table</PanelTitle>
+          {serve ? (
+            <Timeline steps={serve.steps} line={line} />
+          ) : (
+            <Soft>{hot ? 'No piece to fry yet, so no times.' : 'Computing…'}</Soft>
+          )}
+        </>
+      }
+      findings={
+        <>
+          <Soft>Start</Soft>
+          <Figure>{serve ? `${printer.clock(serve.startMs)} ${printer.day(serve.startMs)}` : '–'}</Figure>
+          {serve && <Findings findings={serve.findings} printer={printer} />}
+          <Soft as="h3">Cautions</Soft>
+          <ul>
+            {CAUTIONS.map((caution) => (
+              <li key={caution}>
+                <Soft>{caution}</Soft>
+              </li>
+            ))}
+          </ul>
+          <Soft>{DEFERRAL}</Soft>
+        </>
+      }
+    />
+  );
+}

@@ -1,0 +1,70 @@
+import { lazyPart } from '../ui/lazyPart';
+import { Provider } from 'react-redux';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { BatchPage } from '../bench/BatchPage';
+import { BenchList } from '../bench/BenchList';
+import '../data/effects';
+import { Failure, NotFound } from './Failure';
+import { Shell } from './Shell';
+import { store } from '../data/store';
+
+// The stove, the ledger and the Store come when they are entered: the bench opens sooner.
+const FireList = lazyPart(() => import('../fire/FireList').then((m) => ({ default: m.FireList })));
+const FireRoom = lazyPart(() => import('../fire/FireRoom').then((m) => ({ default: m.FireRoom })));
+const CookList = lazyPart(() => import('../cook/CookList').then((m) => ({ default: m.CookList })));
+const CookRoom = lazyPart(() => import('../cook/CookRoom').then((m) => ({ default: m.CookRoom })));
+const LedgerList = lazyPart(() => import('../ledger/LedgerList').then((m) => ({ default: m.LedgerList })));
+const LedgerPage = lazyPart(() => import('../ledger/LedgerPage').then((m) => ({ default: m.LedgerPage })));
+const StoreRoom = lazyPart(() => import('../store/StoreRoom').then((m) => ({ default: m.StoreRoom })));
+const FormulasPage = lazyPart(() => import('../store/FormulasPage').then((m) => ({ default: m.FormulasPage })));
+const IngredientsPage = lazyPart(() =>
+  import('../store/IngredientsPage').then((m) => ({ default: m.IngredientsPage })),
+);
+const KitchenPage = lazyPart(() => import('../store/KitchenPage').then((m) => ({ default: m.KitchenPage })));
+const OilPage = lazyPart(() => import('../store/OilPage').then((m) => ({ default: m.OilPage })));
+const GuestsPage = lazyPart(() => import('../store/GuestsPage').then((m) => ({ default: m.GuestsPage })));
+const ShoppingPage = lazyPart(() => import('../store/ShoppingPage').then((m) => ({ default: m.ShoppingPage })));
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    children: [
+      {
+        errorElement: <Failure />,
+        children: [
+          { path: '/', element: <Navigate to="/bench" replace /> },
+          { path: '/bench', element: <BenchList /> },
+          { path: '/bench/:id/:station?', element: <BatchPage /> },
+          { path: '/cook', element: <CookList /> },
+          { path: '/cook/:id', element: <CookRoom /> },
+          { path: '/fire', element: <FireList /> },
+          { path: '/fire/:id', element: <FireRoom /> },
+          { path: '/ledger', element: <LedgerList /> },
+          { path: '/ledger/:id', element: <LedgerPage /> },
+          {
+            path: '/store',
+            element: <StoreRoom />,
+            children: [
+              { index: true, element: <Navigate to="/store/formulas" replace /> },
+              { path: 'formulas/:id?', element: <FormulasPage /> },
+              { path: 'ingredients/:id?', element: <IngredientsPage /> },
+              { path: 'shopping', element: <ShoppingPage /> },
+              { path: 'oil', element: <OilPage /> },
+              { path: 'guests', element: <GuestsPage /> },
+              { path: 'kitchen', element: <KitchenPage /> },
+            ],
+          },
+          { path: '*', element: <NotFound /> },
+        ],
+      },
+    ],
+  },
+]);
+
+export function App() {
+  return (
+    <Provider store={store}>
+      <RouterProvider router={router} />
+    </Provider>
+  );
+}

@@ -1,0 +1,269 @@
+import { lazyPart } from '../ui/lazyPart';
+import { Settings2 } from 'lucide-react';
+import { type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
+import { Button } from 'react-aria-components';
+import { Link, NavLink, Outlet, useLocation } from 'react-router';
+import { styled, ThemeProvider } from 'styled-components';
+import { Asked } from '../ui/controls/Asked';
+import { Page } from '../ui/controls/Page';
+import { Guard } from '../ui/controls/Guard';
+import { Strips } from '../ui/controls/Strip';
+import { GlobalStyle } from './GlobalStyle';
+import { api } from '../data/api';
+import { useLive } from '../data/live';
+import { oilApi } from '../data/oilApi';
+import { storeApi } from '../data/storeApi';
+import { figureFont, PHONE, planningTheme, stoveTheme } from '../ui/theme';
+import { useKitchen } from '../data/useLine';
+import { useOnline } from '../data/useOnline';
+import { useWatched } from '../data/watched';
+
+const Bar = styled.header`
+  display: flex;
+  align-items: stretch;
+  gap: 24px;
+  min-height: 52px;
+  padding: 0 22px;
+  color: ${({ theme }) => theme.barInk};
+  background: ${({ theme }) => theme.bar};
+  ${PHONE} {
+    gap: 8px;
+    padding: 0 12px;
+  }
+`;
+
+const Mark = styled(Link)`
+  ${figureFont}
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-width: 44px;
+  font-size: 18px;
+  color: inherit;
+  text-decoration: none;
+  white-space: nowrap;
+  ${PHONE} {
+    span {
+      display: none;
+    }
+  }
+`;
+
+const Rooms = styled.nav`
+  display: flex;
+  flex: 1;
+  a {
+    ${figureFont}
+    font-weight: 580;
+    font-stretch: 90%;
+    display: flex;
+    align-items: center;
+    padding: 0 14px;
+    font-size: 15px;
+    color: ${({ theme }) => theme.barSoft};
+    text-decoration: none;
+    border-bottom: 4px solid transparent;
+    border-top: 4px solid transparent;
+  }
+  ${PHONE} {
+    min-width: 0;
+    overflow-x: auto;
+    a {
+      padding: 0 8px;
+    }
+  }
+  a[aria-current='page'] {
+    color: ${({ theme }) => theme.barInk};
+    border-bottom-color: ${({ theme }) => theme.accent};
+  }
+`;
+
+const Chip = styled(Link)`
+  ${figureFont}
+  align-self: center;
+  display: flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 12px;
+  font-size: 13px;
+  border: 1px solid ${({ theme }) => theme.edge};
+  border-radius: 10px;
+  color: ${({ theme }) => theme.hand};
+  text-decoration: none;
+  ${PHONE} {
+    display: none;
+  }
+`;
+
+const Units = styled(Button)`
+  ${figureFont}
+  align-self: center;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+  padding: 0 12px;
+  font-size: 14px;
+  color: ${({ theme }) => theme.barInk};
+  background: none;
+  border: 1px solid ${({ theme }) => theme.edge};
+  border-radius: 10px;
+  cursor: pointer;
+  ${PHONE} {
+    flex: none;
+    justify-content: center;
+    width: 44px;
+    padding: 0;
+    span {
+      display: none;
+    }
+  }
+`;
+
+const Notice = styled.p.attrs({ role: 'status' })`
+  padding: 8px 22px;
+  font-size: 14px;
+  color: ${({ theme }) => theme.ink};
+  background: ${({ theme }) => theme.panel};
+  border-bottom: 2px solid ${({ theme }) => theme.lookOut};
+`;
+
+/** The crimped half-moon, as in public/mark.svg. */
+const MARK =
+  'M4.5 22.5a11.5 11.5 0 0 1 23 0c0 1.2-1.9 1.2-2.3.2-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.4 1-4.2 1-4.2-.2z';
+
+const loadUnits = () => import('./UnitsCard').then((m) => ({ default: m.UnitsCard }));
+const UnitsCard = lazyPart(loadUnits);
+const TimerBar = lazyPart(() => import('../cook/TimerBar').then((m) => ({ default: m.TimerBar })));
+const PotBar = lazyPart(() => import('../fire/PotBar').then((m) => ({ default: m.PotBar })));
+
+/** Grams or cups, °C or °F: one setting for the whole kitchen. Its card comes when it is reached for. */
+function UnitSwitch() {
+  const known = useKitchen();
+  const button = useRef<HTMLButtonElement>(null);
+  const [isOpen, setOpen] = useState(false);
+  if (!known) return null;
+  const { kitchen } = known;
+  const cups = kitchen.units === 'cups';
+  return (
+    <>
+      <Units
+        ref={button}
+        aria-label={`Units: ${cups ? 'cups and spoons' : 'grams'}, °${kitchen.temperature}`}
+        aria-haspopup="dialog"
+        aria-expanded={isOpen}
+        onHoverStart={() => void loadUnits()}
+        onFocus={() => void loadUnits()}
+        onPress={() => setOpen(true)}
+      >
+        <Settings2 size={16} aria-hidden />
+        <span>{`${cups ? 'cups' : 'g'} · °${kitchen.temperature}`}</span>
+      </Units>
+      {isOpen && (
+        <Suspense fallback={null}>
+          <UnitsCard kitchen={kitchen} triggerRef={button} onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </>
+  );
+}
+
+const RETRY_MS = 3000;
+
+/** Every figure needs the kitchen: until it is there, or while it cannot be had, this says so and asks again. */
+function Kitchen({ children }: { readonly children: ReactNode }) {
+  const [failed, setFailed] = useState(false);
+  const kitchen = api.useKitchenQuery(undefined, { pollingInterval: failed ? RETRY_MS : 0 });
+  const own = storeApi.useIngredientsQuery(undefined, { pollingInterval: failed ? RETRY_MS : 0 });
+  // What was learnt is wanted too, but no figure waits for it.
+  api.useFloursQuery();
+  oilApi.useOilsQuery();
+  const missing = kitchen.data ? own : kitchen;
+  const nowFailed = missing.isError && !missing.data;
+  if (nowFailed !== failed) setFailed(nowFailed);
+  if (kitchen.data && own.data) return <>{children}</>;
+  return (
+    <Page>
+      <Asked of={{ ...missing, data: undefined }} what="the kitchen">
+        {() => null}
+      </Asked>
+    </Page>
+  );
+}
+
+/** A pot that is lit and not in sight here, reachable from every room. */
+function AtTheStove() {
+  const { data } = api.useStovesQuery();
+  const watched = useWatched();
+  const frying = data?.filter(({ batchId }) => !watched.includes(batchId)).pop();
+  if (!frying) return null;
+  return <Chip to={`/fire/${frying.batchId}`}>{`At the stove: ${frying.name}`}</Chip>;
+}
+
+/** Timers and pots cannot be shown: the page is of an older build than what is served now. */
+function Outdated() {
+  return (
+    <p role="alert" style={{ padding: '6px 22px' }}>
+      Timers and pots are not shown: this page is older than the server. <a href="">Open it again</a>
+    </p>
+  );
+}
+
+/** A bench opens sooner when what calls from elsewhere comes a moment after it. */
+const AFTER_OPENING_MS = 1500;
+
+/** True once so much time has gone by, and from then on. */
+function useLater(ms: number): boolean {
+  const [is, setIs] = useState(false);
+  useEffect(() => {
+    if (is) return;
+    const timer = setTimeout(() => setIs(true), ms);
+    return () => clearTimeout(timer);
+  }, [is, ms]);
+  return is;
+}
+
+/** Frame of every room: bar, notices, the room itself. Dark at the stove. */
+export function Shell() {
+  const { pathname } = useLocation();
+  const online = useOnline();
+  const later = useLater(pathname.startsWith('/bench') ? AFTER_OPENING_MS : 0);
+  useLive();
+  const atStove = pathname.startsWith('/fire');
+  return (
+    <ThemeProvider theme={atStove ? stoveTheme : planningTheme}>
+      <GlobalStyle />
+      <Bar>
+        <Mark to="/bench" aria-label="Ember Fold, to the bench">
+          <svg viewBox="4 10.5 24 14" width={34} height={20} aria-hidden>
+            <path d={MARK} fill="#F0A24B" />
+          </svg>
+          <span>Ember Fold</span>
+        </Mark>
+        <Rooms aria-label="Rooms">
+          <NavLink to="/bench">Bench</NavLink>
+          <NavLink to="/cook">Cook</NavLink>
+          <NavLink to="/fire">Fire</NavLink>
+          <NavLink to="/ledger">Ledger</NavLink>
+          <NavLink to="/store">Store</NavLink>
+        </Rooms>
+        {!atStove && <AtTheStove />}
+        <UnitSwitch />
+      </Bar>
+      {!online && <Notice>The server does not answer. What is done here is kept and goes over when it is back.</Notice>}
+      <Strips>
+        <Guard instead={<Outdated />}>
+          <Suspense fallback={null}>{later && <TimerBar />}</Suspense>
+          <Suspense fallback={null}>{later && <PotBar />}</Suspense>
+        </Guard>
+      </Strips>
+      <main>
+        <Kitchen>
+          <Suspense fallback={<p style={{ padding: 22 }}>Opening…</p>}>
+            <Outlet />
+          </Suspense>
+        </Kitchen>
+      </main>
+    </ThemeProvider>
+  );
+}

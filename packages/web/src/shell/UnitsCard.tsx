@@ -1,0 +1,59 @@
+import { CUSTOMARY_MEASURES, type Kitchen, METRIC_MEASURES } from '@ember-fold/core';
+import type { RefObject } from 'react';
+import { Dialog, Popover } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { Choice } from '../ui/controls/Choice';
+import { Problem } from '../ui/controls/Panel';
+import { editKitchen } from '../data/editKitchen';
+import { useAppSelector } from '../data/store';
+
+const Card = styled(Popover)`
+  padding: 12px 16px;
+  border-radius: 12px;
+  border: 1px solid ${({ theme }) => theme.edge};
+  color: ${({ theme }) => theme.ink};
+  background: ${({ theme }) => theme.panel};
+  box-shadow: 0 8px 28px rgb(23 33 30 / 18%);
+  [role='dialog'] {
+    outline: none;
+    width: 270px;
+  }
+`;
+
+interface UnitsCardProps {
+  readonly kitchen: Kitchen;
+  readonly triggerRef: RefObject<HTMLButtonElement | null>;
+  readonly onClose: () => void;
+}
+
+/** Units of the whole kitchen, below their button. */
+export function UnitsCard({ kitchen, triggerRef, onClose }: UnitsCardProps) {
+  const problem = useAppSelector((state) => state.kitchenSave.problem);
+  return (
+    <Card triggerRef={triggerRef} isOpen onOpenChange={(open) => !open && onClose()}>
+      <Dialog aria-label="Units">
+        <Choice
+          label="Ingredients"
+          value={kitchen.units}
+          options={{ grams: 'grams', cups: 'cups and spoons' }}
+          onChange={(units) => editKitchen((now) => ({ ...now, units }))}
+        />
+        <Choice
+          label="Temperatures"
+          value={kitchen.temperature}
+          options={{ C: '°C', F: '°F' }}
+          onChange={(temperature) => editKitchen((now) => ({ ...now, temperature }))}
+        />
+        <Choice
+          label="Cup and spoon"
+          value={kitchen.measures.cupMl === METRIC_MEASURES.cupMl ? 'metric' : 'customary'}
+          options={{ metric: '250 and 5 ml', customary: '237 and 4.9 ml' }}
+          onChange={(kind) =>
+            editKitchen((now) => ({ ...now, measures: kind === 'metric' ? METRIC_MEASURES : CUSTOMARY_MEASURES }))
+          }
+        />
+        {problem && <Problem>{problem}</Problem>}
+      </Dialog>
+    </Card>
+  );
+}

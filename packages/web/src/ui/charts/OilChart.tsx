@@ -1,0 +1,102 @@
+import type { OilBand } from '@ember-fold/core';
+import { useMemo } from 'react';
+import { useTheme } from 'styled-components';
+import type { Printer } from '../../text/printer';
+import { axisLook, degreeAxis, markText, tooltipLook } from './axes';
+import { Chart } from './Chart';
+
+interface OilChartProps {
+  /** s and °C. */
+  readonly trace: readonly (readonly [number, number])[];
+  readonly forecast?: readonly (readonly [number, number])[];
+  readonly band: OilBand;
+  /** Start of each lot, s. */
+  readonly lotStartsS: readonly number[];
+  readonly printer: Printer;
+  readonly label: string;
+  readonly height: number | string;
+  /** Show no earlier than this, s. */
+  readonly fromS?: number;
+}
+
+/** Oil over the minutes against its band, with the lots as they went in. */
+export function OilChart({ trace, forecast, band, lotStartsS, printer, label, height, fromS = 0 }: OilChartProps) {
+  const theme = useTheme();
+  const option = useMemo(() => {
+    const point = ([s, c]: readonly [number, number]) => [s / 60, Math.round(printer.degrees(c) * 10) / 10];
+    const shown = trace.filter(([s]) => s >= fromS);
+    const lots = lotStartsS
+      .map((s, i) => ({
+        xAxis: s / 60,
+        label: { formatter: i > 0 && lotStartsS.length > 4 ? String(i + 1) : `lot ${i + 1}` },
+      }))
+      .filter(({ xAxis }) => xAxis * 60 >= fromS);
+    const temps = [...shown, ...(forecast ?? [])].map(([, c]) => c);
+    const least = temps.reduce((a, b) => Math.min(a, b), band.least - 6);
+    const most = temps.reduce((a, b) => Math.max(a, b), band.most + 6);
+    const five = (c: number, round: (n: number) => number) => 5 * round(printer.degrees(c) / 5);
+    return {
+      grid: { left: 42, right: 16, top: 22, bottom: 34 },
+      tooltip: tooltipLook(theme),
+      xAxis: {
+        type: 'value',
+        min: 'dataMin',
+        max: 'dataMax',
+        name: 'minutes',
+        nameLocation: 'middle',
+        nameGap: 20,
+        ...axisLook(theme),
+        axisLabel: {
+          ...axisLook(theme).axisLabel,
+          formatter: (m: number) => String(Math.round(m)),
+          showMinLabel: false,
+          showMaxLabel: false,
+        },
+        splitLine: { show: false },
+      },
+      yAxis: {
+        type: 'value',
+        min: five(least, Math.floor),
+        max: five(most, Math.ceil),
+        splitNumber: 4,
+        ...degreeAxis(theme),
+      },
+      series: [
+        {
+          name: 'oil',
+          type: 'line',
+          data: shown.map(point),
+          showSymbol: false,
+          sampling: 'lttb',
+          lineStyle: { color: theme.accentText, width: 2.5 },
+          itemStyle: { color: theme.accentText },
+          markArea: {
+            silent: true,
+            itemStyle: { color: theme.good, opacity: 0.22 },
+            data: [[{ yAxis: printer.degrees(band.least) }, { yAxis: printer.degrees(band.most) }]],
+          },
+          markLine: {
+            symbol: 'none',
+            silent: true,
+            lineStyle: { color: theme.edge, type: 'dotted' },
+            label: { ...markText(theme), color: theme.soft, position: 'end' },
+            data: lots,
+          },
+        },
+        ...(forecast
+          ? [
+              {
+                name: 'forecast',
+                type: 'line',
+                data: forecast.map(point),
+                showSymbol: false,
+                lineStyle: { color: theme.accentText, width: 2, type: 'dotted' },
+                itemStyle: { color: theme.accentText },
+              },
+            ]
+          : []),
+      ],
+    };
+  }, [trace, forecast, band, lotStartsS, printer, theme, fromS]);
+  return <Chart option={option} height={height} label={label} />;
+}

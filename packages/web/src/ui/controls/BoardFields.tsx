@@ -1,0 +1,33 @@
+import { type Kitchen, USUAL_BOARD } from '@ember-fold/core';
+import { editKitchen } from '../../data/editKitchen';
+import { Row } from './Panel';
+import { MmField } from './UnitFields';
+
+/** What this kitchen rolls out on. */
+export function BoardFields({ kitchen }: { readonly kitchen: Kitchen }) {
+  const board = kitchen.board ?? USUAL_BOARD;
+  const set = (change: Partial<typeof board>) =>
+    editKitchen((now) => ({ ...now, board: { ...(now.board ?? USUAL_BOARD), ...change } }));
+  return (
+    <>
+      <Row>
+        <MmField
+          label="Board, length"
+          value={board.lengthM}
+          least={0.1}
+          most={3}
+          onChange={(lengthM) => set({ lengthM })}
+        />
+      </Row>
+      <Row>
+        <MmField
+          label="Board, width"
+          value={board.widthM}
+          least={0.1}
+          most={3}
+          onChange={(widthM) => set({ widthM })}
+        />
+      </Row>
+    </>
+  );
+}

@@ -1,0 +1,213 @@
+import {
+  type DoughFamilyId,
+  findIngredients,
+  type Formula,
+  hasSubstitutions,
+  massOfFlourPercent,
+  massOfWholePercent,
+  type Pantry,
+  type Substitution,
+  withLine,
+} from '@ember-fold/core';
+import { useMemo, useState } from 'react';
+import { styled } from 'styled-components';
+import { FINE } from '../theme';
+import { usePantry } from '../../data/useLine';
+import type { Printer } from '../../text/printer';
+import { FormulaRow } from './FormulaRow';
+import { Search } from './Search';
+import { SwapSheet } from './SwapSheet';
+import { useLatest } from './useLatest';
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  th {
+    font-weight: 400;
+    font-size: 13px;
+    text-align: left;
+    color: ${({ theme }) => theme.soft};
+  }
+  td,
+  th {
+    padding: 2px 6px;
+    border-bottom: 1px solid ${({ theme }) => theme.line};
+  }
+  td:first-child,
+  th:first-child {
+    padding-left: 0;
+  }
+  td:nth-child(2) {
+    width: 132px;
+  }
+  td:nth-child(3),
+  th:nth-child(3) {
+    text-align: right;
+    white-space: nowrap;
+    font-variant-numeric: tabular-nums;
+  }
+  .part {
+    padding-top: 8px;
+    font-weight: 600;
+    color: ${({ theme }) => theme.ink};
+  }
+  td:last-child {
+    width: 44px;
+    padding-right: 0;
+  }
+  ${FINE} {
+    td button {
+      min-height: 34px;
+      height: 34px;
+    }
+  }
+`;
+
+const Adders = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  margin-top: 8px;
+  > * {
+    flex: 1 1 220px;
+    max-width: 320px;
+  }
+`;
+
+interface FormulaTableProps {
+  readonly kind: 'dough' | 'filling' | 'base';
+  readonly lines: Formula;
+  /** Share of each line, percent: of the flour in a dough, of the whole elsewhere. */
+  readonly percents: readonly number[];
+  /** Type shares instead of masses. */
+  readonly byPercent?: boolean;
+  /** Names of the two doughs, where there are two. */
+  readonly partNames?: readonly [string, string] | null;
+  /** Of a dough: lines can be swapped for what stands in for them. */
+  readonly family?: DoughFamilyId | null;
+  readonly printer: Printer;
+  /** `field` names the line, so that typing in one is one step of undo. */
+  readonly onLines: (field: string, change: (lines: Formula) => Formula) => void;
+}
+
+/** A new line starts with this, kg: a figure to type over, not a guess at the recipe. */
+const NEW_LINE_KG = 0.01;
+const PERCENT_OF = { dough: 'of flour', filling: 'of raw', base: 'of raw' } as const;
+
+/** Mass of a line that is to be this share of the flour, or of the whole. */
+function massOfShare(lines: Formula, index: number, share: number, isDough: boolean, pantry: Pantry): number {
+  if (!isDough) return massOfWholePercent(lines, index, 100 * share);
+  const flourKg = lines.reduce(
+    (sum, line) => (pantry.find(line.ingredientId).role === 'flour' ? sum + line.massKg : sum),
+    0,
+  );
+  return massOfFlourPercent(100 * share, flourKg);
+}
+
+/** One formula, or both doughs of a two-dough family: ingredient, mass in the cook's own system, share. */
+export function FormulaTable(props: FormulaTableProps) {
+  const { kind, lines, percents, byPercent = false, partNames = null, family = null, printer, onLines } = props;
+  const pantry = usePantry();
+  const setMass = useLatest((index: number, ingredientId: string, massKg: number | null) =>
+    onLines(`lines.${index}`, (now) => withLine(now, index, ingredientId, massKg)),
+  );
+  const setShare = useLatest((index: number, ingredientId: string, share: number) =>
+    onLines(`lines.${index}`, (now) =>
+      withLine(now, index, ingredientId, massOfShare(now, index, share, kind === 'dough', pantry)),
+    ),
+  );
+  const add = useLatest((ingredientId: string, part: 0 | 1) =>
+    onLines(`lines.${lines.length}`, (now) => withLine(now, now.length, ingredientId, NEW_LINE_KG, part)),
+  );
+  const [swapping, setSwapping] = useState<number | null>(null);
+  const swap = ({ lines: swapped }: Substitution) => {
+    onLines('swap', () => swapped);
+    setSwapping(null);
+  };
+  const rows = lines.map((line, index) => ({ ...line, index, percent: percents[index] ?? 0 }));
+  const groups = partNames
+    ? partNames.map((name, i) => ({ name, inPart: i as 0 | 1, rows: rows.filter((row) => (row.part ?? 0) === i) }))
+    : [{ name: null, inPart: 0 as const, rows }];
+  return (
+    <>
+      <Table aria-label={`${kind[0]!.toUpperCase()}${kind.slice(1)} formula`}>
+        <thead>
+          <tr>
+            <th scope="col">Ingredient</th>
+            <th scope="col">{byPercent ? PERCENT_OF[kind] : printer.units === 'cups' ? 'Measure' : 'Mass'}</th>
+            <th scope="col">{byPercent ? 'mass' : PERCENT_OF[kind]}</th>
+            <td />
+          </tr>
+        </thead>
+        {groups.map((group) => (
+          <tbody key={group.inPart}>
+            {group.name && (
+              <tr>
+                <th scope="rowgroup" colSpan={4} className="part">
+                  {group.name}
+                </th>
+              </tr>
+            )}
+            {group.rows.map((row) => (
+              <FormulaRow
+                key={row.ingredientId + String(row.index)}
+                {...row}
+                kind={kind}
+                printer={printer}
+                byPercent={byPercent && !(kind === 'dough' && pantry.find(row.ingredientId).role === 'flour')}
+                canSwap={family !== null && hasSubstitutions(lines, row.index, pantry)}
+                onSwap={setSwapping}
+                onSet={setMass}
+                onShare={setShare}
+              />
+            ))}
+          </tbody>
+        ))}
+      </Table>
+      {swapping !== null && lines[swapping] && family && (
+        <SwapSheet
+          lines={lines}
+          index={swapping}
+          family={family}
+          printer={printer}
+          onClose={() => setSwapping(null)}
+          onSwap={swap}
+        />
+      )}
+      {lines.length < 60 && (
+        <Adders>
+          {groups.map(({ name, inPart, rows: inGroup }) => (
+            <Adder
+              key={inPart}
+              label={`Add to the ${name?.toLowerCase() ?? kind}`}
+              kind={kind}
+              part={inPart}
+              used={inGroup.map((row) => row.ingredientId).join(' ')}
+              onAdd={add}
+            />
+          ))}
+        </Adders>
+      )}
+    </>
+  );
+}
+
+interface AdderProps {
+  readonly label: string;
+  readonly kind: FormulaTableProps['kind'];
+  readonly part: 0 | 1;
+  /** Ids that are in already, by spaces: a text, so that it is the same for as long as they are. */
+  readonly used: string;
+  readonly onAdd: (ingredientId: string, part: 0 | 1) => void;
+}
+
+function Adder({ label, kind, part, used, onAdd }: AdderProps) {
+  const pantry = usePantry();
+  const find = useMemo(() => {
+    const taken = new Set(used.split(' '));
+    const offered = pantry.all.filter(({ id }) => !taken.has(id) && !(kind === 'base' && id.startsWith('base-')));
+    return (text: string) => findIngredients(text, offered);
+  }, [pantry, used, kind]);
+  const pick = useLatest((id: string) => onAdd(id, part));
+  return <Search label={label} hideLabel find={find} onPick={pick} />;
+}

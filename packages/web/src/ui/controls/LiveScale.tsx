@@ -1,0 +1,117 @@
+import { portionByHand } from '@ember-fold/core';
+import { Scale } from 'lucide-react';
+import { useRef } from 'react';
+import { styled } from 'styled-components';
+import { deviceApi, type ScaleAct } from '../../data/deviceApi';
+import { figureFont } from '../theme';
+import { useKept } from '../../data/useKept';
+import { useScale } from '../../data/useScale';
+import type { Printer } from '../../text/printer';
+import { Button } from './Button';
+import { Soft } from './Panel';
+import { Pick } from './Pick';
+
+const Face = styled.div`
+  display: grid;
+  gap: 8px;
+  margin: 8px 0;
+  padding: 10px 14px;
+  border-radius: 10px;
+  background: ${({ theme }) => theme.well};
+  > div {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 4px 12px;
+  }
+  strong {
+    ${figureFont}
+    font-size: 27px;
+    min-width: 110px;
+  }
+`;
+
+interface LiveScaleProps {
+  readonly printer: Printer;
+  /** A weight was taken, kg. Absent: it is only shown. */
+  readonly onTake?: (kg: number) => void;
+  /** What one portion should weigh, for trying it out, kg. */
+  readonly wantedKg: number;
+}
+
+const SIMULATED = 'simulated-scale';
+const isId = (value: unknown): value is string => typeof value === 'string' && value !== '';
+
+/** What a scale shows just now, and a way to take it. Off until it is asked for. */
+export function LiveScale({ printer, onTake, wantedKg }: LiveScaleProps) {
+  const [id, setId] = useKept('scale', isId);
+  const { data: devices = [] } = deviceApi.useDevicesQuery();
+  const scales = devices.filter((device) => device.kind === 'scale');
+  const { figure, silent } = useScale(id);
+  const [act] = deviceApi.useScaleActMutation();
+  const tries = useRef(0);
+  if (id === null) {
+    return (
+      <Button $look="quiet" style={{ padding: 0 }} onPress={() => setId(SIMULATED)}>
+        <Scale size={16} aria-hidden />
+        Read from a scale
+      </Button>
+    );
+  }
+  const key = (body: ScaleAct) => void act(body);
+  const putOn = () => {
+    tries.current += 1;
+    key({
+      do: 'load',
+      loadKg: (figure?.tareKg ?? 0) + portionByHand(Math.min(4, wantedKg), Date.now() + tries.current),
+    });
+  };
+  const taken = figure !== null && figure.isSteady && figure.value > 0 && !silent;
+  return (
+    <Face role="group" aria-label="Scale">
+      {scales.length > 1 && (
+        <Pick<string>
+          label="Scale"
+          value={id}
+          options={Object.fromEntries(scales.map((scale) => [scale.id, scale.name]))}
+          onChange={setId}
+        />
+      )}
+      <div>
+        <strong data-scale>{figure && !silent ? printer.mass(figure.value) : '–'}</strong>
+        <Soft as="span">
+          {silent
+            ? 'no reading; is it on?'
+            : figure === null
+              ? 'waiting for a reading'
+              : `${figure.isSteady ? 'steady' : 'settling'}${figure.tareKg > 0 ? `, ${printer.mass(figure.tareKg)} tared` : ''}`}
+        </Soft>
+      </div>
+      <div>
+        {onTake && (
+          <Button
+            $look="primary"
+            isDisabled={!taken}
+            onPress={() => {
+              onTake(figure!.value);
+              if (id === SIMULATED) key({ do: 'load', loadKg: figure!.tareKg });
+            }}
+          >
+            {taken ? `Weighed ${printer.mass(figure.value)}` : 'Weighed'}
+          </Button>
+        )}
+        {id === SIMULATED && (
+          <>
+            <Button onPress={putOn}>Put one on</Button>
+            <Button onPress={() => key({ do: 'tare' })}>Tare</Button>
+            <Button onPress={() => key({ do: 'load', loadKg: 0 })}>Clear it</Button>
+          </>
+        )}
+        <Button $look="quiet" onPress={() => setId(null)}>
+          Without a scale
+        </Button>
+      </div>
+      {id === SIMULATED && <Soft>A simulated scale, to try it out. A real one is added in Store, Kitchen.</Soft>}
+    </Face>
+  );
+}

@@ -1,0 +1,94 @@
+import { ChevronDown } from 'lucide-react';
+import { memo, useMemo, useState } from 'react';
+import { Button, ComboBox, Input, Label, ListBox } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { FINE } from '../theme';
+import { ListItem, ListPopover } from './Pick';
+
+const Wrap = styled(ComboBox)`
+  display: grid;
+  gap: 4px;
+  flex: 1;
+  label {
+    font-size: 13px;
+    color: ${({ theme }) => theme.soft};
+  }
+  > div {
+    display: flex;
+    border: 1px solid ${({ theme }) => theme.edge};
+    border-radius: 8px;
+  }
+  input {
+    flex: 1;
+    min-width: 0;
+    min-height: 42px;
+    padding: 0 10px;
+    border: 0;
+    background: none;
+  }
+  ${FINE} {
+    input {
+      min-height: 36px;
+    }
+  }
+  button {
+    width: 44px;
+    border: 0;
+    background: none;
+    cursor: pointer;
+  }
+`;
+
+const Nothing = styled.p`
+  font-size: 13px;
+  color: ${({ theme }) => theme.soft};
+`;
+
+interface SearchProps {
+  readonly label: string;
+  /** Said in the empty field instead of over it. */
+  readonly hideLabel?: boolean;
+  /** What answers a text, best first; the same function for as long as the answers are. */
+  readonly find: (text: string) => readonly { readonly id: string; readonly name: string }[];
+  readonly onPick: (id: string) => void;
+}
+
+/** Type to find one of many; picking one leaves the field empty and in focus for the next. */
+export const Search = memo(function Search(props: SearchProps) {
+  const [round, setRound] = useState(0);
+  const pick = (id: string) => {
+    props.onPick(id);
+    setRound((now) => now + 1);
+  };
+  // A new field for each find: the list closes and the text goes with the old one.
+  return <Finder key={round} {...props} onPick={pick} autoFocus={round > 0} />;
+});
+
+function Finder({ label, hideLabel = false, find, onPick, autoFocus }: SearchProps & { readonly autoFocus: boolean }) {
+  const [text, setText] = useState('');
+  const items = useMemo(() => find(text), [find, text]);
+  return (
+    <Wrap
+      items={items}
+      inputValue={text}
+      onInputChange={setText}
+      onSelectionChange={(key) => key !== null && onPick(String(key))}
+      defaultFilter={() => true}
+      menuTrigger="input"
+      allowsCustomValue
+      autoFocus={autoFocus}
+    >
+      <Label className={hideLabel ? 'visually-hidden' : ''}>{label}</Label>
+      <div>
+        <Input placeholder={hideLabel ? label : 'Type a name'} />
+        <Button aria-label="Show all">
+          <ChevronDown size={18} aria-hidden />
+        </Button>
+      </div>
+      <ListPopover>
+        <ListBox<{ id: string; name: string }>>{(item) => <ListItem id={item.id}>{item.name}</ListItem>}</ListBox>
+      </ListPopover>
+      {items.length === 0 && <Nothing role="status">Nothing by that name.</Nothing>}
+    </Wrap>
+  );
+}

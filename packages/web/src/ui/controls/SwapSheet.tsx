@@ -1,0 +1,58 @@
+import { type DoughFamilyId, type Formula, type Substitution, substitutionsFor } from '@ember-fold/core';
+import { styled } from 'styled-components';
+import { usePantry } from '../../data/useLine';
+import { Button } from './Button';
+import { Soft } from './Panel';
+import { Sheet } from './Sheet';
+import type { Printer } from '../../text/printer';
+import { swapText } from '../../text/swapText';
+
+const List = styled.ul`
+  li {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    padding: 8px 0;
+    border-top: 1px solid ${({ theme }) => theme.line};
+  }
+  div {
+    flex: 1;
+  }
+`;
+
+interface SwapSheetProps {
+  readonly lines: Formula;
+  readonly index: number;
+  readonly family: DoughFamilyId;
+  readonly printer: Printer;
+  readonly onSwap: (swap: Substitution) => void;
+  readonly onClose: () => void;
+}
+
+/** What one line may be swapped for; each says what it changes and what else follows. */
+export function SwapSheet({ lines, index, family, printer, onSwap, onClose }: SwapSheetProps) {
+  const pantry = usePantry();
+  const from = pantry.find(lines[index]!.ingredientId);
+  const swaps = substitutionsFor(lines, index, { pantry, family });
+  return (
+    <Sheet title={`Instead of ${from.name.toLowerCase()}`} isOpen onClose={onClose}>
+      <Soft>Water and fat of the dough stay what they are; the other lines make it good.</Soft>
+      <List>
+        {swaps.map((swap) => {
+          const to = pantry.find(swap.toId);
+          return (
+            <li key={swap.toId}>
+              <div>
+                <strong>{`${to.name}, ${printer.measure(swap.massKg, to.densityKgPerM3)}`}</strong>
+                <Soft>{swapText(swap, printer)}</Soft>
+              </div>
+              <Button aria-label={`Swap for ${to.name}`} onPress={() => onSwap(swap)}>
+                Swap
+              </Button>
+            </li>
+          );
+        })}
+      </List>
+    </Sheet>
+  );
+}

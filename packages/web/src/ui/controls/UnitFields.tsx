@@ -1,0 +1,135 @@
+import { parseDurationS, parseNumber, printDuration, printGrams } from '@ember-fold/core';
+import { plain, type Printer, readMl, readMm, readWhole } from '../../text/printer';
+import { FigureField } from './FigureField';
+
+/** What every field of a physical figure is given; `value` and limits are SI. */
+interface UnitFieldProps {
+  readonly label: string;
+  readonly hideLabel?: boolean;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly onChange: (value: number) => void;
+  readonly width?: number;
+}
+
+/** A mass in grams, for what is weighed in every kitchen: portions, pans. */
+export function GramField({ printer, ...props }: UnitFieldProps & { readonly printer: Printer }) {
+  return (
+    <FigureField
+      {...props}
+      print={printGrams}
+      read={(text) => printer.readMass(text, 1000)}
+      unit="g"
+      expected="a mass such as 35 or 1.5 oz"
+    />
+  );
+}
+
+/** A mass of one ingredient, in the cook's own system. */
+export function MeasureField({
+  printer,
+  densityKgPerM3,
+  ...props
+}: UnitFieldProps & { readonly printer: Printer; readonly densityKgPerM3: number }) {
+  const cups = printer.units === 'cups';
+  return (
+    <FigureField
+      {...props}
+      print={(kg) => (cups ? printer.measure(kg, densityKgPerM3) : printGrams(kg))}
+      read={(text) => printer.readMass(text, densityKgPerM3)}
+      {...(cups ? {} : { unit: 'g' })}
+      expected="a mass such as 640, 2 1/2 cup, 3 tbsp or 1 lb 4 oz"
+      width={props.width ?? 116}
+    />
+  );
+}
+
+export function MmField(props: UnitFieldProps) {
+  return (
+    <FigureField {...props} print={(m) => plain(m * 1000)} read={readMm} unit="mm" expected="millimetres such as 2.6" />
+  );
+}
+
+/** Oil or another liquid, in millilitres. */
+export function MlField(props: UnitFieldProps) {
+  return (
+    <FigureField
+      {...props}
+      print={(m3) => String(Math.round(m3 * 1e6))}
+      read={readMl}
+      unit="ml"
+      expected="millilitres such as 2100"
+    />
+  );
+}
+
+/** A vessel, in litres. */
+export function LitreField(props: UnitFieldProps) {
+  return (
+    <FigureField
+      {...props}
+      print={(m3) => plain(m3 * 1000, 2)}
+      // A bare figure is litres here; with a unit it is what it says.
+      read={(text) => readMl(/[a-z]/i.test(text) ? text : `${text} l`)}
+      unit="l"
+      expected="litres such as 4 or 2.5"
+    />
+  );
+}
+
+export function TempField({ printer, ...props }: UnitFieldProps & { readonly printer: Printer }) {
+  return (
+    <FigureField
+      {...props}
+      print={(c) => String(Math.round(printer.degrees(c)))}
+      read={printer.readTemp}
+      unit={`°${printer.temperature}`}
+      expected="a temperature such as 158 or 316 F"
+    />
+  );
+}
+
+export function PercentField(props: UnitFieldProps) {
+  return (
+    <FigureField
+      {...props}
+      print={(share) => plain(share * 100)}
+      read={(text) => {
+        const value = parseNumber(text.replace('%', ''));
+        return value === null ? null : value / 100;
+      }}
+      unit="%"
+      expected="percent such as 90"
+    />
+  );
+}
+
+export function CountField({ unit, ...props }: UnitFieldProps & { readonly unit?: string }) {
+  return (
+    <FigureField
+      {...props}
+      print={String}
+      read={readWhole}
+      expected="a whole number such as 24"
+      {...(unit ? { unit } : {})}
+    />
+  );
+}
+
+interface OptionalProps extends Omit<UnitFieldProps, 'value'> {
+  /** `null`: as computed. */
+  readonly value: number | null;
+  readonly whenNull: string;
+  readonly onClear: () => void;
+}
+
+/** Minutes and seconds; emptied, the computed time counts again. */
+export function MinutesField(props: OptionalProps) {
+  return <FigureField {...props} print={printDuration} read={parseDurationS} expected="minutes such as 7:10 or 7.5" />;
+}
+
+/** A whole number; emptied, the computed one counts again. */
+export function OptionalCountField(props: OptionalProps) {
+  return <FigureField {...props} print={String} read={readWhole} expected="a whole number such as 6" />;
+}

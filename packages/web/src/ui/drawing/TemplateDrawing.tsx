@@ -1,0 +1,75 @@
+import { type FormId, formOf, type Point } from '@ember-fold/core';
+import { styled } from 'styled-components';
+import { plain } from '../../text/printer';
+import { Blank } from './BlankDrawing';
+
+const Svg = styled.svg`
+  display: block;
+  background: #fff;
+  text {
+    font-size: 4px;
+    fill: #17211e;
+  }
+`;
+
+const MARGIN = 5;
+const BAR = 100;
+const FOOT = 22;
+
+interface TemplateDrawingProps {
+  readonly form: FormId;
+  readonly discM: number;
+  readonly lengthM: number;
+  readonly sealM: number;
+  readonly thicknessM: number;
+  readonly name: string;
+  readonly outline?: readonly Point[] | undefined;
+}
+
+/** The blank in true millimetres: to cut out and lay on the dough. A bar of 100 mm tells whether the print is true. */
+export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name, outline }: TemplateDrawingProps) {
+  const { blank, hasLength } = formOf(form);
+  const wide = discM * 1000;
+  const high = hasLength ? lengthM * 1000 : blank === 'half-disc' ? wide / 2 : wide;
+  const width = Math.max(wide, BAR) + 2 * MARGIN;
+  const height = high + FOOT + 2 * MARGIN;
+  const r = wide / 2;
+  // A half-disc is drawn with its straight edge a tenth of its width under the middle.
+  const middle = MARGIN + (blank === 'half-disc' ? r * 0.8 : high / 2);
+  const foot = high + 2 * MARGIN;
+  const size = hasLength ? `${plain(wide)} by ${plain(high)} mm` : `${plain(wide)} mm`;
+  return (
+    <Svg
+      xmlns="http://www.w3.org/2000/svg"
+      width={`${width}mm`}
+      height={`${height}mm`}
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label={`Template, ${size}, true to size`}
+    >
+      <g transform={`translate(${width / 2} ${middle})`} fill="none" stroke="#17211e" strokeWidth={0.3}>
+        {form === 'half-moon' ? (
+          <>
+            <circle r={r} data-outline />
+            <circle r={Math.max(0, r - sealM * 1000)} strokeDasharray="2 1.4" />
+            <path d={`M ${-r} 0 H ${r}`} strokeDasharray="5 1.5 1 1.5" />
+          </>
+        ) : (
+          <g data-outline>
+            <Blank form={form} discM={discM} lengthM={lengthM} sealM={sealM} piece={null} outline={outline} />
+          </g>
+        )}
+      </g>
+      <g transform={`translate(${MARGIN} ${foot})`}>
+        <path
+          d={`M 0 0 H ${BAR} M 0 -2 V 2 M ${BAR} -2 V 2 M ${BAR / 2} -1 V 1`}
+          stroke="#17211e"
+          strokeWidth={0.3}
+          data-bar
+        />
+        <text x={0} y={7}>{`100 mm: measure this bar; print at 100 %, not fitted to the page`}</text>
+        <text x={0} y={13}>{`${name}: ${size}, rolled ${plain(thicknessM * 1000)} mm`}</text>
+      </g>
+    </Svg>
+  );
+}
