@@ -21,7 +21,7 @@ const project = (name, environment) => ({
   displayName: name,
   rootDir: `packages/${name}`,
   testEnvironment: environment,
-  testMatch: ['<rootDir>/src/**/*.test.ts?(x)'],
+  testMatch: ['<rootDir>/{src,testing}/**/*.test.ts?(x)'],
 });
 
 export default {

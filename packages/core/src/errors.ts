@@ -28,3 +28,15 @@ export function requireWithin(value: number, least: number, most: number, path: 
   }
   return value;
 }
+
+/**
+ * The same for a range of the one table.
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function requireIn(
+  value: number,
+  range: { readonly least: number; readonly most: number },
+  path: string,
+): number {
+  return requireWithin(value, range.least, range.most, path);
+}

@@ -299,3 +299,5 @@ export { clamp } from './numeric/clamp.js';
 export { type Band } from './numeric/band.js';
 export { type PlannedFigures, plannedFigures } from './plan/plannedFigures.js';
 export type { FryPlan } from './frying/fryPlan.js';
+export { RANGES } from './draft/ranges.js';
+export type { Band as Range } from './numeric/band.js';

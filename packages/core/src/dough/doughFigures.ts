@@ -70,6 +70,8 @@ export interface DoughFigures {
   readonly waterToBandKg: number;
 }
 
+/** Less flour than this is none. */
+const LEAST_FLOUR_KG = 1e-7;
 /** Fat or sugar from here on make a dough rich, percent of flour. */
 const RICH_PERCENT = 10;
 
@@ -131,7 +133,8 @@ export function doughFigures(
   const family = onHeat && usual.onHeat ? { ...usual, ...usual.onHeat } : usual;
   const totals = formulaTotals(lines, 'dough.lines', pantry);
   const s = sumDough(lines, !family.wantsGluten, pantry);
-  const flour = s.flour;
+  // Less than a tenth of a milligram is dust on the scale, not a dough.
+  const flour = s.flour >= LEAST_FLOUR_KG ? s.flour : 0;
   const per = (kg: number) => (flour > 0 ? kg / flour : 0);
   const wholemeal = per(s.wholemeal);
   const proteinPercent = flour > 0 ? (100 * s.protein) / flour : 10;

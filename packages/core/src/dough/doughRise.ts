@@ -28,6 +28,9 @@ const LIVELY = 1.2;
 const LAZY = 0.8;
 const MOST_S = 48 * 3600;
 const STEP_S = 120;
+/** As far as any formula goes: a spoon of flour in a sack of sugar. */
+const MOST_PERCENT = 1e15;
+const MOST_KG = 1e5;
 /** A kilogram comes two thirds of the way to its place in this time, s: our own working value. */
 const LAG_S = 5400;
 
@@ -60,12 +63,12 @@ export function yeastStrength(sugarPercent: number, saltPercent: number): number
  */
 export function doughRise(spec: RiseSpec): Rise {
   const { doughC, placeC } = spec;
-  requireWithin(spec.yeastPercent, 0, 100, 'yeastPercent');
-  requireWithin(spec.sugarPercent, 0, 1000, 'sugarPercent');
-  requireWithin(spec.saltPercent, 0, 1000, 'saltPercent');
+  requireWithin(spec.yeastPercent, 0, MOST_PERCENT, 'yeastPercent');
+  requireWithin(spec.sugarPercent, 0, MOST_PERCENT, 'sugarPercent');
+  requireWithin(spec.saltPercent, 0, MOST_PERCENT, 'saltPercent');
   requireWithin(doughC, -20, 60, 'doughC');
   requireWithin(placeC, -20, 60, 'placeC');
-  requireWithin(spec.massKg, 0, 2000, 'massKg');
+  requireWithin(spec.massKg, 0, MOST_KG, 'massKg');
   const lagS = LAG_S * Math.pow(Math.max(0.1, spec.massKg), 2 / 3);
   const perS = (spec.yeastPercent * yeastStrength(spec.sugarPercent, spec.saltPercent)) / (60 * DOUBLE_MIN);
   const goals = [LIVELY, 1, LAZY].map((strength) => ({ strength, atS: null as number | null }));

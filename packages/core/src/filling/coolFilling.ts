@@ -1,5 +1,6 @@
+import { RANGES } from '../draft/ranges.js';
 import { type CoolingPlace } from '../draft/choices.js';
-import { requireWithin } from '../errors.js';
+import { requireIn, requireWithin } from '../errors.js';
 
 /** One way to cool a filling: a slab in a dish. */
 export interface CoolingSpec {
@@ -70,9 +71,9 @@ function faceLaws(spec: CoolingSpec): { topH: number; topC: number; bottomH: num
  */
 export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
   requireWithin(spec.depthM, 0.003, 0.08, 'depthM');
-  requireWithin(spec.startC, -20, 110, 'startC');
-  requireWithin(spec.roomC, -10, 50, 'roomC');
-  requireWithin(spec.fridgeC, -5, 15, 'fridgeC');
+  requireIn(spec.startC, RANGES.draft.hotC, 'startC');
+  requireIn(spec.roomC, RANGES.kitchen.roomC, 'roomC');
+  requireIn(spec.fridgeC, RANGES.kitchen.fridgeC, 'fridgeC');
   if (spec.freezerC !== undefined) requireWithin(spec.freezerC, -40, 0, 'freezerC');
   requireWithin(foldC, 0, 60, 'foldC');
   const law = faceLaws(spec);
@@ -152,18 +153,19 @@ const FILLING_CP = 3430;
 const ICE_J_PER_KG = 334_000;
 /** An open bath also melts for the room. */
 const BATH_LOSS = 1.15;
+const MOST_KG = 1e5;
 
 /**
  * Ice that a bath needs to bring a filling from hot to 5 °C, kg: heat balance and a seventh for
  * the room. Source: models.md §3, which expects about 1 kg for 1.5 kg from 60 °C.
  *
- * @param massKg of the filling, 0–1000
+ * @param massKg of the filling, 0–100 000: as much as a formula may hold
  * @param startC 5–110
  * @example iceForBath(1.5, 60) // 0.97
  */
 export function iceForBath(massKg: number, startC: number): number {
-  requireWithin(massKg, 0, 1000, 'massKg');
-  requireWithin(startC, -20, 110, 'startC');
+  requireWithin(massKg, 0, MOST_KG, 'massKg');
+  requireIn(startC, RANGES.draft.hotC, 'startC');
   return (BATH_LOSS * massKg * FILLING_CP * Math.max(0, startC - 5)) / ICE_J_PER_KG;
 }
 

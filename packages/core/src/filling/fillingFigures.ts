@@ -1,4 +1,5 @@
-import { requireWithin } from '../errors.js';
+import { RANGES } from '../draft/ranges.js';
+import { requireIn } from '../errors.js';
 import { type Formula, formulaTotals, type FormulaTotals } from '../ingredient/formula.js';
 import { heldWaterKg } from './freeLiquid.js';
 import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
@@ -60,8 +61,8 @@ export function fillingFigures(
   panKg: number,
   { pantry = SHIPPED_PANTRY, method = 'pan' }: FillingHow = {},
 ): FillingFigures {
-  requireWithin(cookToShare, 0.3, 1, 'filling.cookToShare');
-  requireWithin(panKg, 0, 10, 'filling.panKg');
+  requireIn(cookToShare, RANGES.draft.cookToShare, 'filling.cookToShare');
+  requireIn(panKg, RANGES.draft.panKg, 'filling.panKg');
   const totals = formulaTotals(lines, 'filling.lines', pantry);
   const rawKg = totals.massKg;
   const share = method === 'thicken' ? 1 : cookToShare;

@@ -125,7 +125,7 @@ function checkSpec(spec: FryBodySpec): void {
   requireWithin(spec.shapeExponent, 1, 3, 'shapeExponent');
   requireWithin(spec.wallM, 1e-5, spec.radiusM, 'wallM');
   requireWithin(spec.startC, -40, 95, 'startC');
-  requireWithin(spec.boilingC, 80, 101, 'boilingC');
+  requireWithin(spec.boilingC, 80, 102, 'boilingC');
   requireWithin(spec.browning, 0, 20, 'browning');
   requireWithin(spec.exposedShare, 0, 0.5, 'exposedShare');
   requireWithin(spec.wallCells, 2, 400, 'wallCells');

@@ -1,4 +1,5 @@
-import { requireWithin } from '../errors.js';
+import { RANGES } from '../draft/ranges.js';
+import { requireIn, requireWithin } from '../errors.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { FRY_STEPPING } from './advanceFry.js';
 import { CRUST_LIMITS } from './colour.js';
@@ -58,11 +59,11 @@ export function sizedBody(body: FryBodySpec, factor: number): FryBodySpec {
 }
 
 function requireMap(spec: FryMapSpec): void {
-  requireWithin(spec.oilC.least, 110, 200, 'oilC.least');
-  requireWithin(spec.oilC.most, spec.oilC.least, 200, 'oilC.most');
+  requireIn(spec.oilC.least, RANGES.draft.oilC, 'oilC.least');
+  requireWithin(spec.oilC.most, spec.oilC.least, RANGES.draft.oilC.most, 'oilC.most');
   requireWithin(spec.rows, 2, 121, 'rows');
   requireWithin(spec.columns, 2, 400, 'columns');
-  requireWithin(spec.horizonS, 60, 1800, 'horizonS');
+  requireWithin(spec.horizonS, 60, RANGES.draft.minutesS.most, 'horizonS');
 }
 
 /**
@@ -237,9 +238,9 @@ const SPREAD = { portion: 0.04, wall: 0.05, oilC: 2.5 } as const;
  */
 export function fryChances(spec: FryMapSpec, oilC: number, timeS: number, seed: number, pieces = 256): FryChances {
   requireMap(spec);
-  requireWithin(oilC, 110, 200, 'oilC');
-  requireWithin(timeS, 10, 1800, 'timeS');
-  requireWithin(pieces, 1, 2000, 'pieces');
+  requireIn(oilC, RANGES.draft.oilC, 'oilC');
+  requireWithin(timeS, 10, RANGES.draft.minutesS.most, 'timeS');
+  requireIn(pieces, RANGES.draft.pieces, 'pieces');
   const normal = (() => {
     const uniform = seededUniform(seed);
     return () => Math.max(-2.5, Math.min(2.5, seededNormal(uniform)));

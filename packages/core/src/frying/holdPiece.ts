@@ -1,4 +1,5 @@
-import { requireWithin } from '../errors.js';
+import { RANGES } from '../draft/ranges.js';
+import { requireIn, requireWithin } from '../errors.js';
 import { advanceFry, FRY_STEPPING } from './advanceFry.js';
 import { createFryBody, type FryBody, type FryBodySpec } from './fryBody.js';
 
@@ -77,7 +78,7 @@ export function coolPieceS(
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function temperedC(spec: FryBodySpec, frozenC: number, roomC: number, forS = TEMPER_S): number {
-  requireWithin(roomC, -10, 50, 'roomC');
+  requireIn(roomC, RANGES.kitchen.roomC, 'roomC');
   requireWithin(forS, 0, CHUNK_S, 'forS');
   const body = inAir(spec, frozenC, 'bench');
   advanceFry(body, forS, roomC, undefined, STEPPING);

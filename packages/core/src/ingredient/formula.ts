@@ -28,6 +28,9 @@ export interface FormulaTotals {
 /** From what everybody eats on. */
 export const DIETS = ['vegan', 'vegetarian', 'fish', 'meat'] as const;
 
+/** Most of one ingredient in one formula, kg. */
+export const MOST_LINE_KG = 1000;
+
 /**
  * Adds a formula up through each ingredient's composition.
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE (a mass under 0 or over 1000 kg)
@@ -41,7 +44,7 @@ export function formulaTotals(lines: Formula, path = 'lines', pantry: Pantry = S
   let diet = 0;
   lines.forEach((line, i) => {
     const ingredient = pantry.find(line.ingredientId, `${path}.${i}.ingredientId`);
-    const mass = requireWithin(line.massKg, 0, 1000, `${path}.${i}.massKg`);
+    const mass = requireWithin(line.massKg, 0, MOST_LINE_KG, `${path}.${i}.massKg`);
     massKg += mass;
     cost += mass * ingredient.pricePerKg;
     if (ingredient.role === 'flour') flourKg += mass;
@@ -67,5 +70,5 @@ export function containedIn(totals: readonly Pick<FormulaTotals, 'allergens' | '
  */
 export function scaleFormula(lines: Formula, factor: number): Formula {
   requireWithin(factor, 0, 1e4, 'factor');
-  return lines.map((line) => ({ ...line, massKg: clamp(line.massKg * factor, 0, 1000) }));
+  return lines.map((line) => ({ ...line, massKg: clamp(line.massKg * factor, 0, MOST_LINE_KG) }));
 }

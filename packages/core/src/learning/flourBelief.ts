@@ -1,7 +1,8 @@
+import { RANGES } from '../draft/ranges.js';
 import { doughFigures } from '../dough/doughFigures.js';
 import type { DoughFamilyId } from '../draft/choices.js';
 import { type FlourBelief } from '../draft/kitchen.js';
-import { requireWithin } from '../errors.js';
+import { requireIn, requireWithin } from '../errors.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { Pantry } from '../ingredient/pantry.js';
 
@@ -19,13 +20,16 @@ export const LABEL_BELIEF: FlourBelief = { mean: 0, sd: 0.03, count: 0 };
 const RIGHT_SD = 0.015;
 /** "Firm" and "soft" say on which side, less surely by how much. */
 const BESIDE_SD = 0.025;
+/** Further from its label than this, a dough says nothing of its flour, fraction of flour. Our own. */
+const MOST_SHIFT = 0.3;
 /** Stiffness that is felt as firm or soft lies this far outside the middle of the band. */
 const BESIDE_STIFFNESS = 1;
 
 /**
  * What a mixed dough says of its flour: with `pouredKg` in place of the planned pour it felt as
  * it did, so its flour wants as much water as makes that stiffness. `null` where nothing is
- * learnt: no flour, nothing poured, or a family whose scalding sets what the flour takes up.
+ * learnt: no flour, nothing poured, a pour that no flour would take, or a family whose scalding
+ * sets what the flour takes up.
  *
  * @param pouredKg really poured, 0–1000
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
@@ -37,7 +41,7 @@ export function observeFlour(
   felt: Felt,
   pantry?: Pantry,
 ): FlourObservation | null {
-  requireWithin(pouredKg, 0, 1000, 'pouredKg');
+  requireIn(pouredKg, RANGES.draft.lineKg, 'pouredKg');
   const f = doughFigures(lines, familyId, { pantry });
   if (f.family.absorption !== null || f.stiffness === null || f.pourableKg <= 0 || pouredKg <= 0) return null;
   const flour = f.madeOf.flour;
@@ -46,7 +50,10 @@ export function observeFlour(
   const side = felt === 'right' ? 0 : felt === 'firm' ? BESIDE_STIFFNESS : -BESIDE_STIFFNESS;
   // Stiffness = 5 − 20·(water + softening + 0.4·sugar − A), solved for A.
   const wants = water + f.softening + 0.4 * (f.sugarPercent / 100) - (5 - (middle + side)) / 20;
-  return { shift: wants - f.absorption, sd: felt === 'right' ? RIGHT_SD : BESIDE_SD };
+  const shift = wants - f.absorption;
+  // So far from its label no flour is: something else was poured, or another dough was meant.
+  if (!(Math.abs(shift) <= MOST_SHIFT)) return null;
+  return { shift, sd: felt === 'right' ? RIGHT_SD : BESIDE_SD };
 }
 
 /** Normal prior (the label) and normal observations: what is believed after all of them, in any order. */

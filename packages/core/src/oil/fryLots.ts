@@ -1,5 +1,6 @@
-import { requireWithin } from '../errors.js';
-import { burnerW, potHeatJ, type PotState, settingToHold, stepPot } from './pot.js';
+import { RANGES } from '../draft/ranges.js';
+import { requireIn, requireWithin } from '../errors.js';
+import { burnerW, potHeatCapacity, potHeatJ, type PotState, settingToHold, stepPot } from './pot.js';
 import { type Pot } from '../draft/kitchen.js';
 
 /** Allowed oil around the temperature to use, °C. */
@@ -45,14 +46,17 @@ export interface LotRun {
   readonly energyResidual: number;
   /** Start of each lot, s. */
   readonly lotStartsS: readonly number[];
-  /** Oil each 10 s. */
+  /** Oil each 10 s, or about 2000 times in a very long run. */
   readonly trace: readonly { readonly timeS: number; readonly oilC: number }[];
 }
 
-/** No hand drops, turns and lifts more at once. */
-const MOST_IN_A_LOT = 60;
 const COLD_CRUST_C = 100;
 const MOST_WAIT_S = 600;
+/** Oil that differs by less is the same, °C. */
+const ALIKE_C = 0.01;
+/** Oil is told each so many s, or so many times in all. */
+const TRACE_S = 10;
+const MOST_TRACE = 2000;
 /** The pot is slow: two seconds a step changes no figure by a tenth of a degree. */
 const STEP_S = 2;
 
@@ -70,6 +74,66 @@ function lotDrawW(spec: LotSpec, size: number): Float64Array {
   return sum;
 }
 
+/** One lot from waiting for the oil to its last lift. */
+interface LotPass {
+  /** First piece in, s. */
+  readonly dropS: number;
+  readonly totalS: number;
+  readonly endC: number;
+  readonly lowestC: number;
+  readonly underBandS: number;
+  readonly heatJ: number;
+  readonly spentJ: number;
+  readonly trace: readonly { readonly timeS: number; readonly oilC: number }[];
+}
+
+interface LotAsk {
+  readonly size: number;
+  readonly startC: number;
+  /** Whether it first waits for hands and oil. */
+  readonly waits: boolean;
+  readonly holdSetting: number;
+  readonly lotSetting: number;
+}
+
+function lotPass(spec: LotSpec, { size, startC, waits, holdSetting, lotSetting }: LotAsk): LotPass {
+  const { pot, roomC, oilC } = spec;
+  const band = oilBand(oilC);
+  const trace: { timeS: number; oilC: number }[] = [];
+  let state: PotState = { oilC: startC, probeC: startC };
+  let timeS = 0;
+  let lowestC = oilC;
+  let underBandS = 0;
+  let heatJ = 0;
+  let spentJ = 0;
+  const step = (setting: number, lotW: number): void => {
+    if (timeS % TRACE_S === 0) trace.push({ timeS, oilC: state.oilC });
+    const beforeC = state.oilC;
+    state = stepPot(pot, state, setting, roomC, lotW, STEP_S);
+    spentJ += (lotW + pot.lossWPerK * ((beforeC + state.oilC) / 2 - roomC)) * STEP_S;
+    heatJ += burnerW(pot, setting) * STEP_S;
+    timeS += STEP_S;
+    lowestC = Math.min(lowestC, state.oilC);
+    if (state.oilC < band.least) underBandS += STEP_S;
+  };
+  if (waits) {
+    for (let waited = 0; waited < spec.betweenS || (state.oilC < oilC - 1 && waited < MOST_WAIT_S); waited += STEP_S) {
+      step(state.oilC < oilC ? pot.settings : holdSetting, 0);
+    }
+  }
+  const dropS = timeS;
+  const drawW = lotDrawW(spec, size);
+  const inOilS = Math.round(spec.liftS) + Math.round(spec.spacingS) * (size - 1);
+  for (let s = 0; s < inOilS; s += STEP_S) {
+    const draw = Math.max(0, (state.oilC - COLD_CRUST_C) / (oilC - COLD_CRUST_C));
+    const setting = state.oilC > oilC + 1 ? Math.min(holdSetting, lotSetting) : lotSetting;
+    // Boiling water takes no oil under its own boiling point, however many pieces there are.
+    const mostW = (potHeatCapacity(pot, state.oilC) * Math.max(0, state.oilC - COLD_CRUST_C)) / STEP_S;
+    step(setting, Math.min((drawW[s] ?? 0) * draw, mostW));
+  }
+  return { dropS, totalS: timeS, endC: state.oilC, lowestC, underBandS, heatJ, spentJ, trace };
+}
+
 /**
  * Fries all lots of one size: oil starts at its temperature, pieces go in `spacingS` apart,
  * the knob goes up when a lot is in and back when the oil has recovered, and the next lot
@@ -78,55 +142,45 @@ function lotDrawW(spec: LotSpec, size: number): Float64Array {
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function runLots(spec: LotSpec, lotSize: number): LotRun {
-  requireWithin(lotSize, 1, MOST_IN_A_LOT, 'fry.lotSize');
-  requireWithin(spec.pieces, 1, 2000, 'pieces');
+  requireIn(lotSize, RANGES.draft.lotSize, 'fry.lotSize');
+  requireIn(spec.pieces, RANGES.draft.pieces, 'pieces');
   requireWithin(spec.liftS, 10, 7200, 'liftS');
   const { pot, roomC, oilC } = spec;
   const meanW = spec.pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, spec.pieceW.length);
   const holdSetting = settingToHold(pot, oilC, roomC, 0);
   const lotSetting = settingToHold(pot, oilC, roomC, 1.15 * lotSize * meanW);
-  const band = oilBand(oilC);
   const lots = Math.ceil(spec.pieces / lotSize);
+  const wholeS = lots * (spec.liftS + spec.spacingS * lotSize + spec.betweenS);
+  const traceEachS = TRACE_S * Math.max(1, Math.ceil(wholeS / (TRACE_S * MOST_TRACE)));
   const trace: { timeS: number; oilC: number }[] = [];
   const lotStartsS: number[] = [];
-  let state: PotState = { oilC, probeC: oilC };
   let timeS = 0;
+  let startC = oilC;
   let lowestC = oilC;
-  let underBandS = 0;
   let heatJ = 0;
   let spentJ = 0;
-  const step = (setting: number, lotW: number, first: boolean): void => {
-    if (timeS % 10 === 0) trace.push({ timeS, oilC: state.oilC });
-    const beforeC = state.oilC;
-    state = stepPot(pot, state, setting, roomC, lotW, STEP_S);
-    spentJ += (lotW + pot.lossWPerK * ((beforeC + state.oilC) / 2 - roomC)) * STEP_S;
-    heatJ += burnerW(pot, setting) * STEP_S;
-    timeS += STEP_S;
-    lowestC = Math.min(lowestC, state.oilC);
-    if (first && state.oilC < band.least) underBandS += STEP_S;
-  };
-  const fullW = lotDrawW(spec, lotSize);
+  let underBandS = 0;
+  // Lots that begin alike go alike: each distinct beginning is stepped through once.
+  const known = new Map<string, LotPass>();
   for (let lot = 0; lot < lots; lot++) {
     const size = Math.min(lotSize, spec.pieces - lot * lotSize);
-    if (lot > 0) {
-      for (
-        let waited = 0;
-        waited < spec.betweenS || (state.oilC < oilC - 1 && waited < MOST_WAIT_S);
-        waited += STEP_S
-      ) {
-        step(state.oilC < oilC ? pot.settings : holdSetting, 0, false);
-      }
+    const key = `${lot > 0} ${size} ${startC}`;
+    const pass = known.get(key) ?? lotPass(spec, { size, startC, waits: lot > 0, holdSetting, lotSetting });
+    known.set(key, pass);
+    lotStartsS.push(timeS + pass.dropS);
+    for (const point of pass.trace) {
+      if ((timeS + point.timeS) % traceEachS === 0) trace.push({ timeS: timeS + point.timeS, oilC: point.oilC });
     }
-    lotStartsS.push(timeS);
-    const drawW = size === lotSize ? fullW : lotDrawW(spec, size);
-    const inOilS = Math.round(spec.liftS) + Math.round(spec.spacingS) * (size - 1);
-    for (let s = 0; s < inOilS; s += STEP_S) {
-      const draw = Math.max(0, (state.oilC - COLD_CRUST_C) / (oilC - COLD_CRUST_C));
-      const lotW = drawW[s] ?? 0;
-      const setting = state.oilC > oilC + 1 ? Math.min(holdSetting, lotSetting) : lotSetting;
-      step(setting, lotW * draw, lot === 0);
-    }
+    timeS += pass.totalS;
+    lowestC = Math.min(lowestC, pass.lowestC);
+    heatJ += pass.heatJ;
+    const endC = Math.round(pass.endC / ALIKE_C) * ALIKE_C;
+    // What rounding gives or takes is counted, so that the energy still closes.
+    spentJ += pass.spentJ + potHeatJ(pot, pass.endC) - potHeatJ(pot, endC);
+    if (lot === 0) underBandS = pass.underBandS;
+    startC = endC;
   }
+  const state = { oilC: startC };
   trace.push({ timeS, oilC: state.oilC });
   const gainedJ = potHeatJ(pot, state.oilC) - potHeatJ(pot, oilC);
   const energyResidual = heatJ > 0 ? (heatJ - spentJ - gainedJ) / heatJ : 0;
@@ -150,7 +204,7 @@ export function potRoom(pot: Pot, footprintM2: number): number {
  * @param firstTurnS first turn, s: a dip that ends before it is forgiven
  */
 export function lotSizeFor(spec: LotSpec, mostPieces: number, firstTurnS: number): LotRun {
-  const most = Math.min(mostPieces, spec.pieces, MOST_IN_A_LOT);
+  const most = Math.min(mostPieces, spec.pieces, RANGES.draft.lotSize.most);
   const oneLot = (size: number) => runLots({ ...spec, pieces: size }, size);
   let best = 1;
   for (let size = 2; size <= most; size++) {

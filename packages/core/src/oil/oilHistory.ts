@@ -1,5 +1,6 @@
+import { RANGES } from '../draft/ranges.js';
 import { type OilAdvice, type OilCarries, type OilReason } from '../draft/kitchen.js';
-import { requireWithin } from '../errors.js';
+import { requireIn, requireWithin } from '../errors.js';
 import { containedIn } from '../ingredient/formula.js';
 import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
 import { OIL_KG_PER_M3_AT_20 } from './pot.js';
@@ -134,7 +135,7 @@ export function oilState(
   nowMs: number,
   pantry: Pantry = SHIPPED_PANTRY,
 ): OilState {
-  requireWithin(oil.smokeC, 160, 280, 'smokeC');
+  requireIn(oil.smokeC, RANGES.pot.smokeC, 'smokeC');
   const made = pantry.find(oil.ingredientId, 'ingredientId');
   const tally: Tally = {
     ...{ volumeM3: 0, filledM3: 0, uses: 0, wornH: 0, crumbUses: 0, crumbsIn: false, sinceStrained: 0 },

@@ -92,7 +92,7 @@ export function stepPot(
   dtS: number,
 ): PotState {
   requireWithin(dtS, 0, 60, 'dtS');
-  requireWithin(lotW, -1e5, 1e5, 'lotW');
+  requireWithin(lotW, -1e7, 1e7, 'lotW');
   const capacity = potHeatCapacity(pot, state.oilC);
   const heatW = burnerW(pot, setting) - lotW;
   const restC = roomC + heatW / pot.lossWPerK;

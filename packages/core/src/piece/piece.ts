@@ -1,6 +1,7 @@
+import { RANGES } from '../draft/ranges.js';
 import type { EdgeId, Point } from '../draft/choices.js';
 import { type FormId } from '../draft/choices.js';
-import { requireWithin } from '../errors.js';
+import { requireIn, requireWithin } from '../errors.js';
 
 /** One piece before it is folded. Lengths in m. */
 export interface PieceSpec {
@@ -99,11 +100,11 @@ export function closes(piece: Piece | null): piece is Piece {
 
 /** @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE */
 export function requirePiece(spec: PieceSpec): void {
-  requireWithin(spec.discM, 0.02, 0.4, 'fold.discM');
-  requireWithin(spec.lengthM, 0.02, 1.5, 'fold.lengthM');
-  requireWithin(spec.thicknessM, 0.0004, 0.012, 'fold.thicknessM');
-  requireWithin(spec.sealM, 0.002, 0.04, 'fold.sealM');
-  requireWithin(spec.fillingKg, 0, 1, 'fold.fillingKg');
+  requireIn(spec.discM, RANGES.draft.discM, 'fold.discM');
+  requireIn(spec.lengthM, RANGES.draft.lengthM, 'fold.lengthM');
+  requireIn(spec.thicknessM, RANGES.draft.thicknessM, 'fold.thicknessM');
+  requireIn(spec.sealM, RANGES.draft.sealM, 'fold.sealM');
+  requireIn(spec.fillingKg, RANGES.draft.fillingEachKg, 'fold.fillingKg');
   requireWithin(spec.fillingKgPerM3, 300, 1600, 'fillingKgPerM3');
   requireWithin(spec.doughKgPerM3, 300, 1600, 'doughKgPerM3');
   requireWithin(spec.stretch, 0.01, 0.5, 'stretch');

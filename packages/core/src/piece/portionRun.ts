@@ -1,4 +1,5 @@
-import { CoreError, requireWithin } from '../errors.js';
+import { RANGES } from '../draft/ranges.js';
+import { CoreError, requireIn, requireWithin } from '../errors.js';
 
 /** A run of portions or pieces, weighed one after the other. Masses in kg. */
 export interface PortionRun {
@@ -26,7 +27,7 @@ const TOLERANCE = 0.06;
  * @example portionRun([0.068, 0.07, 0.066], 0.068).meanKg // 0.068
  */
 export function portionRun(weightsKg: readonly number[], wantedKg: number): PortionRun {
-  requireWithin(wantedKg, 1e-4, 5, 'wantedKg');
+  requireIn(wantedKg, RANGES.weighing.eachKg, 'wantedKg');
   if (weightsKg.length === 0) throw new CoreError('EMPTY', 'weightsKg', 'Nothing has been weighed yet.');
   requireWithin(weightsKg.length, 1, 500, 'weightsKg');
   weightsKg.forEach((kg, i) => requireWithin(kg, 1e-5, 5, `weightsKg.${i}`));
@@ -73,8 +74,8 @@ function slopeOf(values: readonly number[]): number {
  * @example eachOf(1.832, 0.2, 24) // 0.068
  */
 export function eachOf(grossKg: number, tareKg: number, count: number): number | null {
-  requireWithin(grossKg, 0, 100, 'grossKg');
-  requireWithin(tareKg, 0, 100, 'tareKg');
-  requireWithin(count, 1, 2000, 'count');
+  requireIn(grossKg, RANGES.weighing.grossKg, 'grossKg');
+  requireIn(tareKg, RANGES.weighing.grossKg, 'tareKg');
+  requireIn(count, RANGES.draft.pieces, 'count');
   return grossKg > tareKg ? (grossKg - tareKg) / count : null;
 }

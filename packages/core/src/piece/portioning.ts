@@ -1,4 +1,5 @@
-import { requireWithin } from '../errors.js';
+import { RANGES } from '../draft/ranges.js';
+import { requireIn } from '../errors.js';
 
 /** A mass divided into whole portions, both ways. kg. */
 export interface Portioning {
@@ -24,8 +25,8 @@ const HAIR = 1e-6;
  * @example portioning(1.65, 0.068).count // 24
  */
 export function portioning(totalKg: number, eachKg: number): Portioning {
-  requireWithin(totalKg, 0, 100, 'totalKg');
-  requireWithin(eachKg, 1e-4, 5, 'eachKg');
+  requireIn(totalKg, RANGES.weighing.grossKg, 'totalKg');
+  requireIn(eachKg, RANGES.weighing.eachKg, 'eachKg');
   const count = Math.floor(totalKg / eachKg + HAIR);
   return {
     count,

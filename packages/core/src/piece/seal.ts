@@ -1,6 +1,7 @@
+import { RANGES } from '../draft/ranges.js';
 import { type DoughFamily } from '../dough/doughFamily.js';
 import { type BurstCauseId, type EdgeId, type GlueId, type SealChoices } from '../draft/choices.js';
-import { requireWithin } from '../errors.js';
+import { requireIn } from '../errors.js';
 import { FREE_BAND } from '../filling/freeLiquid.js';
 import { type Band } from '../numeric/band.js';
 import { clamp } from '../numeric/clamp.js';
@@ -72,7 +73,7 @@ const middle = ({ least, most }: Band): number => (least + most) / 2;
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function burstOf({ piece, seal, edge, sealM, rolledM, family, freeShare }: BurstSpec): Burst {
-  requireWithin(seal.waitS, 0, 7200, 'seal.waitS');
+  requireIn(seal.waitS, RANGES.draft.waitS, 'seal.waitS');
   const glue = seal.glue === 'none' && SELF_STICKING.has(family.id) ? PINCH_ALONE : GLUES[seal.glue].strength;
   const dried = 0.5 + 0.5 * Math.exp(-seal.waitS / (seal.covered ? COVERED * DRIES_S : DRIES_S));
   const airShare = piece.capacityM3 > 0 ? piece.airM3 / piece.capacityM3 : 0;

@@ -1,3 +1,4 @@
+import { RANGES } from '../draft/ranges.js';
 import type { BatchPlan } from './batchPlan.js';
 import { draftDough, draftFilling } from './draftFigures.js';
 import { type BatchDraft } from '../draft/draft.js';
@@ -8,10 +9,10 @@ import { clamp } from '../numeric/clamp.js';
 /** Ranges of what can be measured, SI; as the server has them. */
 export const MEASURE_RANGE = {
   'pan-kg': { least: 0, most: 110 },
-  'filling-c': { least: -20, most: 110 },
-  'poured-kg': { least: 0, most: 100 },
-  'rolled-m': { least: 0.0004, most: 0.012 },
-  pieces: { least: 1, most: 2000 },
+  'filling-c': RANGES.draft.hotC,
+  'poured-kg': RANGES.draft.pourKg,
+  'rolled-m': RANGES.draft.thicknessM,
+  pieces: RANGES.draft.pieces,
 } as const;
 
 /**
@@ -29,7 +30,13 @@ export function asCooked(draft: BatchDraft, state: CookState, known: Known): Bat
     const rawKg = draftFilling(draft, known).rawKg;
     const made = gross - draft.filling.panKg;
     if (rawKg > 0 && made > 0) {
-      next = { ...next, filling: { ...next.filling, cookToShare: clamp(made / rawKg, 0.3, 1) } };
+      next = {
+        ...next,
+        filling: {
+          ...next.filling,
+          cookToShare: clamp(made / rawKg, RANGES.draft.cookToShare.least, RANGES.draft.cookToShare.most),
+        },
+      };
     }
   }
   if (poured !== null) next = withPoured(next, poured, known);
@@ -37,7 +44,8 @@ export function asCooked(draft: BatchDraft, state: CookState, known: Known): Bat
     const { least, most } = MEASURE_RANGE['rolled-m'];
     next = { ...next, fold: { ...next.fold, thicknessM: clamp(rolledM, least, most) } };
   }
-  if (pieces !== null) next = { ...next, pieces: Math.round(clamp(pieces, 1, 2000)) };
+  if (pieces !== null)
+    next = { ...next, pieces: Math.round(clamp(pieces, MEASURE_RANGE.pieces.least, MEASURE_RANGE.pieces.most)) };
   return next;
 }
 

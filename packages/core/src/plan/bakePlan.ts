@@ -1,4 +1,5 @@
-import { requireWithin } from '../errors.js';
+import { RANGES } from '../draft/ranges.js';
+import { requireIn } from '../errors.js';
 import { advanceFry, coldestC, FRY_STEPPING, interfacePeakC } from '../frying/advanceFry.js';
 import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
 import { doughSetC, solveFry } from '../frying/solveFry.js';
@@ -40,7 +41,7 @@ export interface BakePlan {
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): BakePlan | null {
-  requireWithin(ovenC, 150, 230, 'ovenC');
+  requireIn(ovenC, RANGES.oven.ovenC, 'ovenC');
   const cold = planCold(draft, kitchen);
   const { piece } = cold.fold;
   if (!closes(piece) || piece.heatRadiusM > 0.1 || piece.heatRadiusM < 0.0005) return null;
@@ -101,7 +102,7 @@ export interface SplitPlan {
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function splitPlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number, perTray: number): SplitPlan | null {
-  requireWithin(perTray, 1, 60, 'perTray');
+  requireIn(perTray, RANGES.oven.perTray, 'perTray');
   const outS = bakePlan(draft, kitchen, ovenC)?.outS ?? null;
   const all = fryArm(draft, kitchen);
   if (outS === null || all?.totalS == null) return null;

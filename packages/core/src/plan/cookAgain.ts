@@ -1,3 +1,4 @@
+import { RANGES } from '../draft/ranges.js';
 import type { LedgerFigures } from '../fire/ledgerFigures.js';
 import type { BatchDraft } from '../draft/draft.js';
 import { clamp } from '../numeric/clamp.js';
@@ -9,7 +10,10 @@ import { clamp } from '../numeric/clamp.js';
  * @param eatAt ISO 8601, UTC
  */
 export function cookAgain(draft: BatchDraft, actual: LedgerFigures, eatAt: string): BatchDraft {
-  const oilC = actual.oilMeanC === null ? draft.fry.oilC : clamp(Math.round(actual.oilMeanC), 110, 200);
+  const oilC =
+    actual.oilMeanC === null
+      ? draft.fry.oilC
+      : clamp(Math.round(actual.oilMeanC), RANGES.draft.oilC.least, RANGES.draft.oilC.most);
   const minutesS =
     actual.meanInOilS === null ? draft.fry.minutesS : clamp(Math.round(actual.meanInOilS / 5) * 5, 20, 1800);
   const lotSize = actual.lots > 0 ? draft.fry.lotSize : null;

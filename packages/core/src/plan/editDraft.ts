@@ -1,4 +1,5 @@
-import { requireWithin } from '../errors.js';
+import { RANGES } from '../draft/ranges.js';
+import { requireIn } from '../errors.js';
 import { doughFamily } from '../dough/doughFamily.js';
 import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
 import { coreTargetFor } from '../filling/fillingSafety.js';
@@ -50,7 +51,7 @@ export function fitFilling(draft: BatchDraft, known: Known = SHIPPED): BatchDraf
 
 /** Another number of pieces: both formulas follow in proportion. */
 export function withPieces(draft: BatchDraft, pieces: number): BatchDraft {
-  requireWithin(pieces, 1, 2000, 'pieces');
+  requireIn(pieces, RANGES.draft.pieces, 'pieces');
   const factor = pieces / draft.pieces;
   return scaledFilling(scaledDough({ ...draft, pieces }, factor), factor);
 }
@@ -130,7 +131,7 @@ export interface Limit {
  */
 export function withLimit(draft: BatchDraft, limit: Limit, known: Known = SHIPPED): BatchDraft | null {
   const { of, line, massKg } = limit;
-  requireWithin(massKg, 0, 1000, 'limit.massKg');
+  requireIn(massKg, RANGES.draft.lineKg, 'limit.massKg');
   const now = line === null ? madeKg(draft, of, known) : draft[of].lines[line]?.massKg;
   if (!now || !(now > 0)) return null;
   return scaledBy(draft, of, massKg / now, known);
@@ -144,7 +145,7 @@ export const PAN_FULL = 2 / 3;
  * @param panM3 to the brim, 0.0001–0.1
  */
 export function withPan(draft: BatchDraft, panM3: number, known: Known = SHIPPED): BatchDraft | null {
-  requireWithin(panM3, 1e-4, 0.1, 'panM3');
+  requireIn(panM3, RANGES.store.panM3, 'panM3');
   const { rawM3 } = draftFilling(draft, known);
   return rawM3 > 0 ? scaledBy(draft, 'filling', (PAN_FULL * panM3) / rawM3, known) : null;
 }
@@ -159,7 +160,8 @@ function scaledBy(draft: BatchDraft, of: Limit['of'], factor: number, known: Kno
   const each = of === 'dough' ? doughEachKg(draft) : draft.fold.fillingEachKg;
   // A hair of slack, or 24 pieces' worth of flour would make 23.
   const pieces = Math.floor(madeKg(limited, of, known) / each + 1e-6);
-  if (!(pieces >= 1 && pieces <= 2000)) return null;
+  const { least, most } = RANGES.draft.pieces;
+  if (!(pieces >= least && pieces <= most)) return null;
   const follows = pieces / draft.pieces;
   return of === 'dough' ? scaledFilling({ ...limited, pieces }, follows) : scaledDough({ ...limited, pieces }, follows);
 }
@@ -226,7 +228,7 @@ export function withLine(
   part: 0 | 1 = 0,
 ): Formula {
   if (massKg === null) return lines.filter((_, i) => i !== index);
-  const line = { ingredientId, massKg: requireWithin(massKg, 0, 1000, `lines.${index}.massKg`) };
+  const line = { ingredientId, massKg: requireIn(massKg, RANGES.draft.lineKg, `lines.${index}.massKg`) };
   if (index >= lines.length) return [...lines, part === 1 ? { ...line, part } : line];
   return lines.map((old, i) => (i === index ? { ...old, ...line } : old));
 }

@@ -1,4 +1,5 @@
-import { requireWithin } from '../errors.js';
+import { RANGES } from '../draft/ranges.js';
+import { requireIn } from '../errors.js';
 import { crustName, type CrustName } from '../frying/colour.js';
 import { darkerFace, palerFace } from '../frying/solveFry.js';
 import { type CrumbAnswer, crumbRange } from '../oil/crumbTest.js';
@@ -123,7 +124,10 @@ export function crumbPlan(draft: BatchDraft, kitchen: Kitchen, answer: CrumbAnsw
   const { leastC, mostC, fries } = crumbRange(answer);
   if (!fries) return null;
   const at = (oilC: number) =>
-    fryArm({ ...draft, fry: { ...draft.fry, oilC: requireWithin(oilC, 110, 200, 'oilC'), minutesS: null } }, kitchen);
+    fryArm(
+      { ...draft, fry: { ...draft.fry, oilC: requireIn(oilC, RANGES.draft.oilC, 'oilC'), minutesS: null } },
+      kitchen,
+    );
   const [cool, hot] = [at(leastC), at(mostC)];
   if (!cool || !hot) return null;
   const ready = [cool.doneS, cool.goldenS, hot.doneS].every((s) => s !== null)

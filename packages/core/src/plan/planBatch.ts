@@ -1,4 +1,6 @@
-import { CoreError, requireWithin } from '../errors.js';
+import { RANGES } from '../draft/ranges.js';
+import { clamp } from '../numeric/clamp.js';
+import { CoreError, requireIn } from '../errors.js';
 import { doughFindings } from '../dough/doughFindings.js';
 import { riseFindings, risePlan } from '../dough/riseFindings.js';
 import { burstOverTime } from '../frying/burstOverTime.js';
@@ -32,7 +34,7 @@ import { pieceSpecOf } from '../piece/pieceSpecOf.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 
 /** How long the solver looks ahead, s. */
-const HORIZON_S = 1800;
+const HORIZON_S = RANGES.draft.minutesS.most;
 const DROP_SPACING_S = 5;
 /** Hands' time for one dip of a coat, s; and how long a coat rests before the oil. */
 const DIP_S = 6;
@@ -51,7 +53,7 @@ function costOf(cost: number, madeKg: number, portionKg: number): number {
  * @throws CoreError with the draft's field as path
  */
 export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
-  requireWithin(draft.pieces, 1, 2000, 'pieces');
+  requireIn(draft.pieces, RANGES.draft.pieces, 'pieces');
   const doughs = draftDough(draft, kitchen);
   const filling = planFilling(draft, kitchen, doughs.fatPercent);
   const { fold } = draft;
@@ -143,8 +145,8 @@ export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, p
     wallCells: WALL_CELLS,
     fillingCells: filled ? FILLING_CELLS : 0,
     surface: OIL_SURFACE,
-    // Sugar browns: our own slope, 4 % faster for each point over 2.
-    browning: family.browning * (1 + 0.04 * Math.max(0, sugarPercent - 2)) * (cold.fold.coat?.browning ?? 1),
+    // Sugar browns: our own slope, 4 % faster for each point over 2; from 40 on, more makes it no faster.
+    browning: family.browning * (1 + 0.04 * clamp(sugarPercent - 2, 0, 38)) * (cold.fold.coat?.browning ?? 1),
   };
   if (draft.fry.start !== 'tempered') return body;
   return { ...body, startC: temperedC(body, kitchen.freezerC, kitchen.roomC) };
@@ -183,8 +185,8 @@ function liftMoment(solution: FrySolution): number | null {
 
 function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryPlan {
   const { fry } = draft;
-  requireWithin(fry.oilC, 110, 200, 'fry.oilC');
-  if (fry.minutesS !== null) requireWithin(fry.minutesS, 20, HORIZON_S, 'fry.minutesS');
+  requireIn(fry.oilC, RANGES.draft.oilC, 'fry.oilC');
+  if (fry.minutesS !== null) requireIn(fry.minutesS, RANGES.draft.minutesS, 'fry.minutesS');
   const body = fryBodyOf(draft, kitchen, cold, piece);
   const bulk: PieceBulk = {
     surfaceM2: piece.surfaceM2,

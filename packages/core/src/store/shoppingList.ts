@@ -1,8 +1,9 @@
-import { requireWithin } from '../errors.js';
+import { RANGES } from '../draft/ranges.js';
+import { requireIn } from '../errors.js';
 import type { BatchDraft } from '../draft/draft.js';
 import { draftSupplies } from '../plan/supplies.js';
 import { fillingFigures } from '../filling/fillingFigures.js';
-import { type Formula, scaleFormula } from '../ingredient/formula.js';
+import type { Formula } from '../ingredient/formula.js';
 import type { Ingredient, Sold } from '../ingredient/ingredient.js';
 import type { Pantry } from '../ingredient/pantry.js';
 import { type Base, baseFormulaId, baseIngredientId } from './storeFormula.js';
@@ -66,6 +67,10 @@ const usesOf = (draft: BatchDraft, pantry: Pantry): Use[] =>
     ({ ingredientId, massKg }) => ({ ingredientId, massKg, batch: draft.name }),
   );
 
+/** As often as it is wanted: a list to buy from has no largest line. */
+const timesFormula = (lines: Formula, factor: number): Formula =>
+  lines.map((line) => ({ ...line, massKg: line.massKg * factor }));
+
 /** Each base the batches use, summed, and split by weight. */
 function basesToMake(uses: readonly Use[], bases: readonly Base[], pantry: Pantry): BaseToMake[] {
   return bases.flatMap((base): BaseToMake[] => {
@@ -79,7 +84,7 @@ function basesToMake(uses: readonly Use[], bases: readonly Base[], pantry: Pantr
       batch,
       massKg: of.reduce((sum, use) => (use.batch === batch ? sum + use.massKg : sum), 0),
     }));
-    return [{ id: base.id, name: base.name, massKg, lines: scaleFormula(base.body.lines, massKg / targetKg), split }];
+    return [{ id: base.id, name: base.name, massKg, lines: timesFormula(base.body.lines, massKg / targetKg), split }];
   });
 }
 
@@ -93,8 +98,8 @@ function toBuy(missingKg: number, { unitKg }: Sold): { buyKg: number; units: num
 
 function rowOf(ingredient: Ingredient, uses: readonly Use[], stock: StockRow | undefined): ShoppingRow {
   const { sold, pricePerKg } = ingredient;
-  const haveKg = requireWithin(stock?.haveKg ?? 0, 0, 1000, `stock.${ingredient.id}.haveKg`);
-  const strength = requireWithin(stock?.strength ?? 1, 0.1, 10, `stock.${ingredient.id}.strength`);
+  const haveKg = requireIn(stock?.haveKg ?? 0, RANGES.store.haveKg, `stock.${ingredient.id}.haveKg`);
+  const strength = requireIn(stock?.strength ?? 1, RANGES.store.strength, `stock.${ingredient.id}.strength`);
   const usedKg = uses.reduce((sum, use) => sum + use.massKg, 0);
   const neededKg = usedKg / strength / sold.usedShare;
   const { buyKg, units } = toBuy(neededKg - haveKg, sold);
@@ -131,7 +136,7 @@ export function shoppingList(
     ...direct.filter((use) => baseFormulaId(use.ingredientId) === null),
     ...made.flatMap(({ lines, split, massKg }) =>
       split.flatMap(({ batch, massKg: part }) =>
-        scaleFormula(lines, part / massKg).map((line) => ({ ...line, batch })),
+        timesFormula(lines, part / massKg).map((line) => ({ ...line, batch })),
       ),
     ),
   ];

@@ -63,11 +63,11 @@ describe('a base', () => {
     );
   });
 
-  test('holds no other base, and nothing makes no ingredient', () => {
+  test('counts no other base within it, and one that was emptied is an ingredient of nothing', () => {
     const nested = { ...MASH, body: { ...MASH.body, lines: [{ ingredientId: PASTE, massKg: 1 }] } };
-    expect(baseIngredient(nested, pantry)).toBeNull();
-    expect(baseIngredient({ ...MASH, body: { ...MASH.body, lines: [] } }, SHIPPED_PANTRY)).toBeNull();
-    expect(ownIngredients([], [nested])).toEqual([]);
+    const nothing = { water: 0, fat: 0, protein: 0, starch: 0, sugar: 0, salt: 0 };
+    expect(baseIngredient(nested, pantry).composition).toEqual(nothing);
+    expect(baseIngredient({ ...MASH, body: { ...MASH.body, lines: [] } }, SHIPPED_PANTRY).composition).toEqual(nothing);
     expect(() => formulaTotals([{ ingredientId: PASTE, massKg: 1 }])).toThrow(
       expect.objectContaining({ code: 'UNKNOWN_NAME' }),
     );

@@ -56,17 +56,17 @@ export function baseFormulaId(ingredientId: string): string | null {
 
 /**
  * A base as an ingredient: composition, price, allergens and diet of what is in it, once the
- * water that cooks off is gone. `null` while nothing is in it, or when it holds another base.
+ * water that cooks off is gone. One that was emptied stays an ingredient of nothing, so that
+ * the batches that use it can still be planned; a base within it counts for nothing.
  *
  * @param pantry ingredients the base is made of
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
  */
-export function baseIngredient({ id, name, body }: Base, pantry: Pantry): Ingredient | null {
-  if (body.lines.some((line) => baseFormulaId(line.ingredientId) !== null)) return null;
-  const made = fillingFigures(body.lines, body.cookToShare, 0, { pantry });
-  if (!(made.targetKg > 0)) return null;
+export function baseIngredient({ id, name, body }: Base, pantry: Pantry): Ingredient {
+  const lines = body.lines.filter((line) => baseFormulaId(line.ingredientId) === null);
+  const made = fillingFigures(lines, body.cookToShare, 0, { pantry });
   const { parts, cost, allergens, diet } = made.totals;
-  const share = (kg: number) => kg / made.targetKg;
+  const share = (kg: number) => (made.targetKg > 0 ? kg / made.targetKg : 0);
   return {
     id: baseIngredientId(id),
     name,
@@ -94,7 +94,7 @@ export function baseIngredient({ id, name, body }: Base, pantry: Pantry): Ingred
 export function ownIngredients(rows: readonly Ingredient[], bases: readonly Base[]): readonly Ingredient[] {
   if (bases.length === 0) return rows;
   const pantry = pantryWith(rows);
-  return [...rows, ...bases.flatMap((base) => baseIngredient(base, pantry) ?? [])];
+  return [...rows, ...bases.map((base) => baseIngredient(base, pantry))];
 }
 
 /** A batch with a dough or filling from the Store, scaled so that its pieces come out. */

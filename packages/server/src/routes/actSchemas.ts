@@ -1,10 +1,17 @@
-import { type CookAct, type FireAct, MEASURE_RANGE, type MeasureId, RUN_STEPS } from '@ember-fold/core';
+import { type CookAct, type FireAct, MEASURE_RANGE, type MeasureId, RANGES, RUN_STEPS } from '@ember-fold/core';
 import Joi from 'joi';
-import { number, uuid } from './schemaParts.js';
+import { number, uuid, within } from './schemaParts.js';
+
+const { draft: D, fire: F } = RANGES;
 
 /** What is told at the stove and beside the board. */
-const pieces = Joi.array().items(number(1, 2000).integer()).min(1).max(60).unique().required();
-const actBase = { id: uuid, atS: number(0, 86_400) };
+const pieces = Joi.array()
+  .items(within(D.pieces).integer())
+  .min(F.together.least)
+  .max(F.together.most)
+  .unique()
+  .required();
+const actBase = { id: uuid, atS: within(F.atS) };
 export const act = Joi.alternatives<FireAct>()
   .conditional('.kind', {
     switch: [
@@ -14,13 +21,13 @@ export const act = Joi.alternatives<FireAct>()
       },
       {
         is: Joi.valid('burner').required(),
-        then: Joi.object({ ...actBase, kind: Joi.string(), setting: number(0, 20) }),
+        then: Joi.object({ ...actBase, kind: Joi.string(), setting: within(F.setting) }),
       },
       { is: Joi.valid('take-back').required(), then: Joi.object({ ...actBase, kind: Joi.string(), actId: uuid }) },
       { is: Joi.valid('skim', 'here').required(), then: Joi.object({ ...actBase, kind: Joi.string() }) },
       {
         is: Joi.valid('top-up').required(),
-        then: Joi.object({ ...actBase, kind: Joi.string(), m3: number(0.00001, 0.01) }),
+        then: Joi.object({ ...actBase, kind: Joi.string(), m3: within(F.topUpM3) }),
       },
       {
         is: Joi.valid('seen').required(),
@@ -32,13 +39,13 @@ export const act = Joi.alternatives<FireAct>()
       {
         is: Joi.valid('core').required(),
         then: Joi.object({
-          ...{ ...actBase, kind: Joi.string(), piece: number(1, 2000).integer() },
-          ...{ tempC: number(-20, 120), predictedC: number(-40, 130).allow(null) },
+          ...{ ...actBase, kind: Joi.string(), piece: within(D.pieces).integer() },
+          ...{ tempC: within(F.coreC), predictedC: within(F.predictedC).allow(null) },
         }),
       },
       {
         is: Joi.valid('oil').required(),
-        then: Joi.object({ ...actBase, kind: Joi.string(), tempC: number(0, 260), spreadC: number(0, 60) }),
+        then: Joi.object({ ...actBase, kind: Joi.string(), tempC: within(F.oilC), spreadC: within(F.spreadC) }),
       },
     ],
     otherwise: Joi.object({
@@ -56,14 +63,14 @@ export const stepId = Joi.string()
 /** ms since the epoch, 2020 to 2100. */
 export const moment = number(1_577_836_800_000, 4_102_444_800_000);
 const cookBase = { id: uuid, atMs: moment, step: stepId, kind: Joi.string() };
-const within = (measure: MeasureId) => number(MEASURE_RANGE[measure].least, MEASURE_RANGE[measure].most);
+const measuredAs = (measure: MeasureId) => within(MEASURE_RANGE[measure]);
 const measured = Joi.when('step', {
   switch: [
-    { is: 'cook-filling', then: within('pan-kg') },
-    { is: 'cool', then: within('filling-c') },
-    { is: 'mix-dough', then: within('poured-kg') },
-    { is: 'roll', then: within('rolled-m') },
-    { is: 'fold', then: within('pieces').integer() },
+    { is: 'cook-filling', then: measuredAs('pan-kg') },
+    { is: 'cool', then: measuredAs('filling-c') },
+    { is: 'mix-dough', then: measuredAs('poured-kg') },
+    { is: 'roll', then: measuredAs('rolled-m') },
+    { is: 'fold', then: measuredAs('pieces').integer() },
   ],
   otherwise: Joi.forbidden(),
 });

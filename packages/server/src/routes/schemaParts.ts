@@ -1,7 +1,10 @@
+import type { Range } from '@ember-fold/core';
 import Joi from 'joi';
 
 /** Small parts that the schemas share. */
 export const number = (least: number, most: number) => Joi.number().min(least).max(most).unsafe().required();
+/** A number of a range of the one table. */
+export const within = ({ least, most }: Range) => number(least, most);
 export const uuid = Joi.string().guid({ version: 'uuidv4' }).lowercase().required();
 /** One line of text without control characters. */
 export const line = (most: number) =>

@@ -8,6 +8,7 @@ import {
   type Ingredient,
   type Kitchen,
   type OilSigns,
+  RANGES,
   SCALE_MOST_KG,
   START_GATE,
   STARTERS,
@@ -16,7 +17,9 @@ import {
 import Joi from 'joi';
 import { ApiError } from '../errors.js';
 import { act, cookAct, moment, stepId } from './actSchemas.js';
-import { flag, ingredientId, isoTime, line, number, uuid } from './schemaParts.js';
+import { flag, ingredientId, isoTime, line, number, uuid, within } from './schemaParts.js';
+
+const { draft: D, kitchen: K, pot: P, ingredient: I, store: S } = RANGES;
 
 /** Checks a value; the answer names the first field that is wrong. Unknown keys are wrong. */
 export function validate<T>(schema: Joi.Schema, value: unknown): T {
@@ -31,7 +34,7 @@ const formula = Joi.array()
   .items(
     Joi.object({
       ingredientId,
-      massKg: number(0, 1000),
+      massKg: within(D.lineKg),
       part: Joi.number().valid(0, 1),
     }),
   )
@@ -47,8 +50,8 @@ const doughParts = {
 const doughHow = { onHeat: Joi.boolean(), rise: Joi.string().valid('room', 'fridge') };
 const fillingParts = {
   lines: formula,
-  cookToShare: number(0.3, 1),
-  coreTargetC: number(63, 96),
+  cookToShare: within(D.cookToShare),
+  coreTargetC: within(D.coreTargetC),
   raw: Joi.string().valid('poultry', 'minced-meat', 'fish', 'egg', 'vegetables'),
   method: Joi.string().valid('pan', 'strain', 'squeeze', 'thicken'),
 };
@@ -65,33 +68,33 @@ const form = Joi.string()
 const draft = Joi.object<BatchDraft>({
   name: line(120),
   form,
-  pieces: number(1, 2000).integer(),
+  pieces: within(D.pieces).integer(),
   eatAt: isoTime,
   dough: Joi.object({
     ...doughParts,
     ...doughHow,
     from,
-    poured: Joi.array().items(number(0, 100).optional()).max(200),
+    poured: Joi.array().items(within(D.pourKg).optional()).max(200),
   }).required(),
   filling: Joi.object({
     ...fillingParts,
-    panKg: number(0, 10),
-    hotC: number(-20, 110),
+    panKg: within(D.panKg),
+    hotC: within(D.hotC),
     place: Joi.string().valid('room', 'fridge', 'ice-bath', 'freezer').required(),
     covered: Joi.boolean().required(),
-    dishes: number(1, 4).integer().optional(),
-    aheadDays: number(0, 2).integer().optional(),
+    dishes: within(D.dishes).integer().optional(),
+    aheadDays: within(D.aheadDays).integer().optional(),
     from,
   }).required(),
   fold: Joi.object({
-    discM: number(0.02, 0.4),
-    lengthM: number(0.02, 1.5).optional(),
-    thicknessM: number(0.0004, 0.012),
-    sealM: number(0.002, 0.04),
-    fillingEachKg: number(0, 1),
+    discM: within(D.discM),
+    lengthM: within(D.lengthM).optional(),
+    thicknessM: within(D.thicknessM),
+    sealM: within(D.sealM),
+    fillingEachKg: within(D.fillingEachKg),
     edge: Joi.string().valid(...Object.keys(EDGES)),
     outline: Joi.array()
-      .items(Joi.array().items(number(-1, 1)).length(2).required())
+      .items(Joi.array().items(within(D.outline)).length(2).required())
       .min(3)
       .max(200),
   }).required(),
@@ -101,7 +104,7 @@ const draft = Joi.object<BatchDraft>({
     finalPinch: flag,
     airPressed: flag,
     covered: flag,
-    waitS: number(0, 7200),
+    waitS: within(D.waitS),
   }),
   coat: Joi.object({
     wet: Joi.string().valid('none', 'water', 'egg', 'milk', 'slurry').required(),
@@ -109,13 +112,13 @@ const draft = Joi.object<BatchDraft>({
     double: flag,
   }),
   fry: Joi.object({
-    oilC: number(110, 200),
-    minutesS: number(20, 1800).allow(null),
+    oilC: within(D.oilC),
+    minutesS: within(D.minutesS).allow(null),
     turn: Joi.string()
       .valid(...TURN_SCHOOLS)
       .required(),
     start: Joi.string().valid('room', 'fridge', 'frozen', 'tempered').required(),
-    lotSize: number(1, 60).integer().allow(null),
+    lotSize: within(D.lotSize).integer().allow(null),
     pot: line(120).optional(),
   }).required(),
 }).required();
@@ -131,55 +134,55 @@ const allergens = Joi.array()
   .required();
 
 const pot = Joi.object({
-  diameterM: number(0.1, 0.6),
-  heightM: number(0.05, 0.6),
-  massKg: number(0.1, 30),
-  oilM3: number(0.0002, 0.02),
-  smokeC: number(160, 280),
-  burnerW: number(300, 8000),
-  efficiency: number(0.2, 1),
-  settings: number(1, 20).integer(),
-  lossWPerK: number(0.2, 30),
-  probeLagS: number(0.5, 60),
+  diameterM: within(P.diameterM),
+  heightM: within(P.heightM),
+  massKg: within(P.massKg),
+  oilM3: within(P.oilM3),
+  smokeC: within(P.smokeC),
+  burnerW: within(P.burnerW),
+  efficiency: within(P.efficiency),
+  settings: within(P.settings).integer(),
+  lossWPerK: within(P.lossWPerK),
+  probeLagS: within(P.probeLagS),
 }).required();
 
 const guests = Joi.object({
   id: uuid,
   name: line(120),
-  count: number(1, 500).integer(),
+  count: within(K.guests).integer(),
   eats: Joi.string().valid('anything', 'no-fish', 'no-meat', 'vegetarian', 'vegan').required(),
   allergies: allergens,
 });
 
 const kitchen = Joi.object<Kitchen>({
   name: line(120),
-  roomC: number(-10, 50),
-  fridgeC: number(-5, 15),
-  freezerC: number(-40, -5),
-  altitudeM: number(-400, 5500),
+  roomC: within(K.roomC),
+  fridgeC: within(K.fridgeC),
+  freezerC: within(K.freezerC),
+  altitudeM: within(K.altitudeM),
   units: Joi.string().valid('grams', 'cups').required(),
   temperature: Joi.string().valid('C', 'F').required(),
-  measures: Joi.object({ cupMl: number(200, 300), teaspoonMl: number(4, 6) }).required(),
+  measures: Joi.object({ cupMl: within(K.cupMl), teaspoonMl: within(K.teaspoonMl) }).required(),
   pot,
   otherPots: Joi.array()
     .items(Joi.object({ name: line(120), pot, oilId: uuid.optional() }))
     .max(20),
   guests: Joi.array().items(guests).max(60).unique('id'),
   potOilId: uuid.optional(),
-  scaleStepKg: number(0.00001, 0.1).optional(),
-  reheatC: number(70, 75).optional(),
-  dish: Joi.object({ lengthM: number(0.05, 1), widthM: number(0.05, 1) }).required(),
-  board: Joi.object({ lengthM: number(0.1, 3), widthM: number(0.1, 3) }),
+  scaleStepKg: within(K.scaleStepKg).optional(),
+  reheatC: within(K.reheatC).optional(),
+  dish: Joi.object({ lengthM: within(K.dishM), widthM: within(K.dishM) }).required(),
+  board: Joi.object({ lengthM: within(K.boardM), widthM: within(K.boardM) }),
   hands: Joi.object({
-    mixS: number(0, 14400),
-    cookFillingS: number(0, 28800),
-    foldEachS: number(0, 3600),
-    serveS: number(0, 7200),
-    betweenLotsS: number(0, 1800),
+    mixS: within(K.mixS),
+    cookFillingS: within(K.cookFillingS),
+    foldEachS: within(K.foldEachS),
+    serveS: within(K.serveS),
+    betweenLotsS: within(K.betweenLotsS),
   }).required(),
 }).required();
 
-const share = number(0, 1);
+const share = within(I.share);
 const ingredient = Joi.object<Ingredient>({
   id: ingredientId.pattern(/^(?!base-)/, 'ingredient id of one’s own'),
   name: line(120),
@@ -192,19 +195,19 @@ const ingredient = Joi.object<Ingredient>({
       return sum <= 1.021 ? value : helpers.message({ custom: 'The parts add up to more than the whole' });
     })
     .required(),
-  densityKgPerM3: number(50, 3000),
+  densityKgPerM3: within(I.densityKgPerM3),
   sold: Joi.object({
     as: line(120).allow(null),
     unit: Joi.string().valid('bag', 'block', 'bottle', 'bunch', 'jar', 'pack', 'piece', 'tin').allow(null).required(),
-    unitKg: Joi.when('unit', { is: null, then: Joi.valid(null).required(), otherwise: number(0.001, 50) }),
-    usedShare: number(0.01, 10),
+    unitKg: Joi.when('unit', { is: null, then: Joi.valid(null).required(), otherwise: within(I.unitKg) }),
+    usedShare: within(I.usedShare),
   }).required(),
-  pricePerKg: number(0, 10_000),
+  pricePerKg: within(I.pricePerKg),
   allergens,
   diet: Joi.string().valid('vegan', 'vegetarian', 'fish', 'meat').required(),
   wholemeal: share,
   solidFat: Joi.boolean().required(),
-  asInstantYeast: number(0.01, 3).optional(),
+  asInstantYeast: within(I.asInstantYeast).optional(),
   source: line(200),
 }).required();
 
@@ -215,7 +218,7 @@ const body = Joi.alternatives<FormulaBody>()
       { is: Joi.valid('filling').required(), then: Joi.object({ kind: Joi.string(), ...fillingParts }) },
       {
         is: Joi.valid('base').required(),
-        then: Joi.object({ kind: Joi.string(), lines: formula, cookToShare: number(0.3, 1) }),
+        then: Joi.object({ kind: Joi.string(), lines: formula, cookToShare: within(D.cookToShare) }),
       },
     ],
     otherwise: Joi.object({ kind: Joi.string().valid('dough', 'filling', 'base').required() }).unknown(true),
@@ -246,7 +249,7 @@ export const SCHEMAS = {
     starterId: Joi.string()
       .valid(...STARTERS.map((s) => s.id))
       .required(),
-    pieces: number(1, 2000).integer(),
+    pieces: within(D.pieces).integer(),
     eatAt: isoTime,
   }).required(),
   saveBatch: Joi.object({ version, draft }).required(),
@@ -265,15 +268,15 @@ export const SCHEMAS = {
     id: uuid,
     batchName: line(120),
     dough: Joi.object(doughParts).required(),
-    pouredKg: number(0, 1000),
+    pouredKg: within(D.lineKg),
     felt,
   }).required(),
-  flourChange: Joi.object({ pouredKg: number(0, 1000), felt }).required(),
+  flourChange: Joi.object({ pouredKg: within(D.lineKg), felt }).required(),
   ingredientId: Joi.object({ id: ingredientId }),
   ingredient: Joi.object({ version, ingredient }).required(),
   newFormula: Joi.object({ id: uuid, name: line(120), body }).required(),
   saveFormula: Joi.object({ edition: version, name: line(120), archived: Joi.boolean().required(), body }).required(),
-  stock: Joi.object({ haveKg: number(0, 1000), strength: number(0.1, 10) }).required(),
+  stock: Joi.object({ haveKg: within(S.haveKg), strength: within(S.strength) }).required(),
   deviceId: Joi.object({ id: deviceId }),
   device: Joi.object({
     id: deviceId.pattern(/^(?!simulated-)/, 'id of a device of one’s own'),
@@ -293,15 +296,15 @@ export const SCHEMAS = {
     id: uuid,
     name: line(120),
     ingredientId,
-    smokeC: number(160, 280),
-    m3: number(0.0002, 0.02),
+    smokeC: within(P.smokeC),
+    m3: within(S.filledM3),
   }).required(),
   oilEvent: Joi.alternatives<AskedOilEvent>()
     .conditional('.kind', {
       switch: [
         {
           is: Joi.valid('topped-up').required(),
-          then: Joi.object({ id: uuid, kind: Joi.string(), m3: number(0.00001, 0.02) }),
+          then: Joi.object({ id: uuid, kind: Joi.string(), m3: within(S.addedM3) }),
         },
         {
           is: Joi.valid('judged').required(),

@@ -1,4 +1,4 @@
-import { type FormId, type StarterId, STARTERS } from '@ember-fold/core';
+import { type FormId, type StarterId, STARTERS, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
@@ -55,7 +55,7 @@ export function NewBatch({ onClose }: { readonly onClose: () => void }) {
       >
         <Pick<FormId> label="Form" value={form} options={FORM_NAME} onChange={setForm} />
         <Pick label="Filling" value={starterId} options={FILLINGS} onChange={setStarterId} />
-        <CountField label="How many" value={pieces} least={1} most={2000} onChange={setPieces} />
+        <CountField label="How many" value={pieces} {...RANGES.draft.pieces} onChange={setPieces} />
         <MomentField label="When to eat" value={eatAt} onChange={setEatAt} />
         <NameField label="Name" value={name} onChange={setOwnName} />
         {making.error && <Problem>{problemOf(making.error).message}</Problem>}

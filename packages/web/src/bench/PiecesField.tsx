@@ -1,4 +1,4 @@
-import { withPieces } from '@ember-fold/core';
+import { withPieces, RANGES } from '@ember-fold/core';
 import { useEdit } from '../data/useEdit';
 import { Row } from '../ui/controls/Panel';
 import { CountField } from '../ui/controls/UnitFields';
@@ -11,8 +11,7 @@ export function PiecesField({ pieces }: { readonly pieces: number }) {
       <CountField
         label="Pieces"
         value={pieces}
-        least={1}
-        most={2000}
+        {...RANGES.draft.pieces}
         onChange={(next) => edit('pieces', (draft) => withPieces(draft, next))}
       />
     </Row>

@@ -1,4 +1,4 @@
-import { type Limit, PAN_FULL, withLimit, withPan } from '@ember-fold/core';
+import { type Limit, PAN_FULL, withLimit, withPan, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { useEdit } from '../data/useEdit';
 import { type Line, usePantry } from '../data/useLine';
@@ -64,8 +64,7 @@ export function ScaleSheet({ of, line, onClose }: ScaleSheetProps) {
             <MeasureField
               label="I have"
               value={haveKg ?? chosen.massKg}
-              least={0}
-              most={1000}
+              {...RANGES.draft.lineKg}
               printer={printer}
               densityKgPerM3={pantry.find(chosen.ingredientId).densityKgPerM3}
               onChange={setHaveKg}
@@ -78,8 +77,7 @@ export function ScaleSheet({ of, line, onClose }: ScaleSheetProps) {
           <GramField
             label={`${of === 'dough' ? 'Dough' : 'Cooked filling'} in all`}
             value={allKg}
-            least={0}
-            most={1000}
+            {...RANGES.draft.lineKg}
             printer={printer}
             onChange={setAllKg}
           />
@@ -88,7 +86,7 @@ export function ScaleSheet({ of, line, onClose }: ScaleSheetProps) {
       {by === 'pan' && (
         <>
           <Row>
-            <LitreField label="Pan holds, to the brim" value={panM3} least={0.0001} most={0.1} onChange={setPanM3} />
+            <LitreField label="Pan holds, to the brim" value={panM3} {...RANGES.store.panM3} onChange={setPanM3} />
           </Row>
           <Soft>{`Filled to ${printer.percent(PAN_FULL)}: it neither spits nor boils over.`}</Soft>
         </>

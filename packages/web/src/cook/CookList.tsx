@@ -1,3 +1,4 @@
+import { RANGES } from '@ember-fold/core';
 import { AlarmClock } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -57,8 +58,7 @@ export function CookList() {
             <MinutesField
               label="How long"
               value={seconds}
-              least={1}
-              most={86_400}
+              {...RANGES.store.timerS}
               whenNull="10:00"
               onChange={setSeconds}
               onClear={() => setSeconds(600)}

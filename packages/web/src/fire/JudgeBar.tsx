@@ -1,3 +1,4 @@
+import { RANGES } from '@ember-fold/core';
 import type { FireBelief, FirePiece, SeenLooks } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
@@ -69,8 +70,7 @@ export function JudgeBar({ lifted, belief, predictedC, printer, onLooks, onCore,
           <TempField
             label={predictedC === null ? 'Core, if probed' : `Core, if probed; ${printer.temp(predictedC)} read`}
             value={coreC}
-            least={-20}
-            most={120}
+            {...RANGES.fire.coreC}
             printer={printer}
             onChange={setCoreC}
           />

@@ -1,4 +1,12 @@
-import { CRUMB_ANSWERS, type CrumbAnswer, crumbRange, type Pot, type StoveFit } from '@ember-fold/core';
+import {
+  CRUMB_ANSWERS,
+  type CrumbAnswer,
+  crumbRange,
+  type Pot,
+  type StoveFit,
+  type Range,
+  RANGES,
+} from '@ember-fold/core';
 import { useState } from 'react';
 import { editKitchen } from '../data/editKitchen';
 import { Button } from '../ui/controls/Button';
@@ -39,7 +47,7 @@ export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, ear }: MoreSh
     <Sheet title="More" isOpen onClose={onClose}>
       <PanelTitle as="h3">Oil read without a probe</PanelTitle>
       <Row>
-        <TempField label="Thermometer" value={tempC} least={0} most={260} printer={printer} onChange={setTempC} />
+        <TempField label="Thermometer" value={tempC} {...RANGES.fire.oilC} printer={printer} onChange={setTempC} />
         <Button style={{ minHeight: 64 }} onPress={done(() => onOil(tempC, TYPED_SPREAD_C))}>
           Note it
         </Button>
@@ -56,7 +64,7 @@ export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, ear }: MoreSh
         Oil added
       </PanelTitle>
       <Row>
-        <MlField label="Fresh oil" value={m3} least={0.00001} most={0.01} onChange={setM3} />
+        <MlField label="Fresh oil" value={m3} {...RANGES.fire.topUpM3} onChange={setM3} />
         <Button style={{ minHeight: 64 }} onPress={done(() => onTopUp(m3))}>
           Poured in
         </Button>
@@ -85,13 +93,13 @@ export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, ear }: MoreSh
   );
 }
 
-const within = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value));
+const within = (value: number, { least, most }: Range) => Math.min(most, Math.max(least, value));
 
 /** What was found, within what a kitchen may hold. */
 function fitted(fit: StoveFit): Pick<Pot, 'efficiency' | 'lossWPerK' | 'probeLagS'> {
   return {
-    efficiency: within(fit.efficiency.value, 0.2, 1),
-    lossWPerK: within(fit.lossWPerK.value, 0.2, 30),
-    probeLagS: within(fit.probeLagS.value, 0.5, 60),
+    efficiency: within(fit.efficiency.value, RANGES.pot.efficiency),
+    lossWPerK: within(fit.lossWPerK.value, RANGES.pot.lossWPerK),
+    probeLagS: within(fit.probeLagS.value, RANGES.pot.probeLagS),
   };
 }

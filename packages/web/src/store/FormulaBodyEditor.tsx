@@ -9,6 +9,7 @@ import {
   type FormulaTotals,
   type RawPart,
   REHEAT_C,
+  RANGES,
 } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { useKitchen, usePantry } from '../data/useLine';
@@ -162,8 +163,7 @@ function FillingBody({ body, printer, onBody }: EditorProps<'filling'>) {
           <PercentField
             label="Cook down to"
             value={body.cookToShare}
-            least={0.3}
-            most={1}
+            {...RANGES.draft.cookToShare}
             onChange={(cookToShare) => onBody({ ...body, cookToShare })}
           />
         </Row>
@@ -204,8 +204,7 @@ function BaseBody({ body, printer, onBody }: EditorProps<'base'>) {
           <PercentField
             label="Cook down to"
             value={body.cookToShare}
-            least={0.3}
-            most={1}
+            {...RANGES.draft.cookToShare}
             onChange={(cookToShare) => onBody({ ...body, cookToShare })}
           />
         </Row>

@@ -1,3 +1,4 @@
+import { RANGES } from '@ember-fold/core';
 import type { Guests } from '@ember-fold/core';
 import { UserPlus } from 'lucide-react';
 import { styled } from 'styled-components';
@@ -52,8 +53,7 @@ export function GuestsPage() {
           <CountField
             label="How many"
             value={one.count}
-            least={1}
-            most={500}
+            {...RANGES.kitchen.guests}
             onChange={(count) => change(one.id, { count })}
           />
           <Pick<Guests['eats']>

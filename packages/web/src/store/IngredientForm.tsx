@@ -5,6 +5,7 @@ import {
   parseNumber,
   type Sold,
   type SoldUnit,
+  RANGES,
 } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { useKitchen } from '../data/useLine';
@@ -79,8 +80,7 @@ export function IngredientForm({ ingredient, onIngredient }: IngredientFormProps
               <PercentField
                 label={label}
                 value={composition[part]}
-                least={0}
-                most={1}
+                {...RANGES.ingredient.share}
                 onChange={(share) => set({ composition: { ...composition, [part]: share } })}
               />
             </Row>
@@ -121,8 +121,7 @@ function WeightAndPrice({ ingredient, onIngredient }: IngredientFormProps) {
           value={densityKgPerM3}
           print={(density) => plain(density / 10)}
           read={(text) => scaled(text.replace(/\s*g$/, ''), 10)}
-          least={50}
-          most={3000}
+          {...RANGES.ingredient.densityKgPerM3}
           unit="g"
           expected="grams such as 53, levelled and not packed"
           onChange={(density) => set({ densityKgPerM3: density })}
@@ -134,8 +133,7 @@ function WeightAndPrice({ ingredient, onIngredient }: IngredientFormProps) {
           value={pricePerKg}
           print={(price) => plain(price, 2)}
           read={parseNumber}
-          least={0}
-          most={10_000}
+          {...RANGES.ingredient.pricePerKg}
           expected="a price such as 2.40"
           onChange={(price) => set({ pricePerKg: price })}
         />
@@ -145,8 +143,7 @@ function WeightAndPrice({ ingredient, onIngredient }: IngredientFormProps) {
           <PercentField
             label="Wholemeal"
             value={wholemeal}
-            least={0}
-            most={1}
+            {...RANGES.ingredient.share}
             onChange={(share) => set({ wholemeal: share })}
           />
         </Row>
@@ -197,8 +194,7 @@ function SoldFields({ sold, onSold }: { readonly sold: Sold; readonly onSold: (s
           <GramField
             label="One weighs"
             value={sold.unitKg}
-            least={0.001}
-            most={50}
+            {...RANGES.ingredient.unitKg}
             printer={printer}
             onChange={(unitKg) => onSold({ ...sold, unitKg })}
           />
@@ -208,8 +204,7 @@ function SoldFields({ sold, onSold }: { readonly sold: Sold; readonly onSold: (s
         <PercentField
           label="In the bowl, of what is bought"
           value={sold.usedShare}
-          least={0.01}
-          most={10}
+          {...RANGES.ingredient.usedShare}
           onChange={(usedShare) => onSold({ ...sold, usedShare })}
         />
       </Row>

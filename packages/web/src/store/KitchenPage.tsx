@@ -1,4 +1,4 @@
-import { type Kitchen, parseNumber } from '@ember-fold/core';
+import { type Kitchen, parseNumber, RANGES } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { editKitchen } from '../data/editKitchen';
 import { PHONE } from '../ui/theme';
@@ -25,18 +25,10 @@ const Three = styled.div`
 `;
 
 type Places = 'roomC' | 'fridgeC' | 'freezerC';
-/** Limits as the server has them. */
-const PLACES: Record<Places, readonly [string, number, number]> = {
-  roomC: ['Room', -10, 50],
-  fridgeC: ['Fridge', -5, 15],
-  freezerC: ['Freezer', -40, -5],
-};
-const HANDS_MOST: Record<keyof Kitchen['hands'], number> = {
-  mixS: 14_400,
-  cookFillingS: 28_800,
-  foldEachS: 3600,
-  serveS: 7200,
-  betweenLotsS: 1800,
+const PLACES: Record<Places, string> = {
+  roomC: 'Room',
+  fridgeC: 'Fridge',
+  freezerC: 'Freezer',
 };
 
 /** Temperatures, height, hands and the reheating rule: what every plan of this kitchen counts with. */
@@ -53,28 +45,24 @@ export function KitchenPage() {
         <Panel>
           <PanelTitle>Place</PanelTitle>
           <NameField label="Kitchen" value={kitchen.name} onChange={(name) => set({ name })} />
-          {(Object.entries(PLACES) as [Places, readonly [string, number, number]][]).map(
-            ([key, [name, least, most]]) => (
-              <Row key={key}>
-                <TempField
-                  label={name}
-                  value={kitchen[key]}
-                  least={least}
-                  most={most}
-                  printer={printer}
-                  onChange={(tempC) => set({ [key]: tempC })}
-                />
-              </Row>
-            ),
-          )}
+          {(Object.entries(PLACES) as [Places, string][]).map(([key, name]) => (
+            <Row key={key}>
+              <TempField
+                label={name}
+                value={kitchen[key]}
+                {...RANGES.kitchen[key]}
+                printer={printer}
+                onChange={(tempC) => set({ [key]: tempC })}
+              />
+            </Row>
+          ))}
           <Row>
             <FigureField
               label="Height above the sea"
               value={kitchen.altitudeM}
               print={(m) => plain(m, 0)}
               read={(text) => parseNumber(text.replace(/\s*m$/, ''))}
-              least={-400}
-              most={5500}
+              {...RANGES.kitchen.altitudeM}
               unit="m"
               expected="metres such as 250"
               onChange={(altitudeM) => set({ altitudeM })}
@@ -89,8 +77,7 @@ export function KitchenPage() {
               <MinutesField
                 label={HANDS_NAME[key]}
                 value={kitchen.hands[key]}
-                least={0}
-                most={HANDS_MOST[key]}
+                {...RANGES.kitchen[key]}
                 whenNull="0:00"
                 onClear={() => set({ hands: { ...kitchen.hands, [key]: 0 } })}
                 onChange={(s) => set({ hands: { ...kitchen.hands, [key]: s } })}

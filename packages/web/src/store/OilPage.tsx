@@ -1,4 +1,4 @@
-import { OIL_KINDS, type OilAdvice, type OilSigns } from '@ember-fold/core';
+import { OIL_KINDS, type OilAdvice, type OilSigns, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { problemOf } from '../data/api';
@@ -234,7 +234,7 @@ function TopUpSheet({ name, onClose, onAdded }: TopUpSheetProps) {
     <Sheet title={`Top up "${name}"`} isOpen onClose={onClose}>
       <Soft>Fresh oil thins out what has worn. What was fried in it stays in it, for whoever is allergic.</Soft>
       <Row>
-        <MlField label="Fresh oil" value={m3} least={0.00001} most={0.02} onChange={setM3} />
+        <MlField label="Fresh oil" value={m3} {...RANGES.store.addedM3} onChange={setM3} />
       </Row>
       <Actions>
         <Button $look="primary" onPress={() => onAdded(m3)}>
@@ -284,14 +284,13 @@ function NewOil({ printer }: { readonly printer: Printer }) {
         <TempField
           label="Smoke point on the bottle"
           value={asked.smokeC}
-          least={160}
-          most={280}
+          {...RANGES.pot.smokeC}
           printer={printer}
           onChange={(smokeC) => set({ smokeC })}
         />
       </Row>
       <Row>
-        <MlField label="Into the pot" value={asked.m3} least={0.0002} most={0.02} onChange={(m3) => set({ m3 })} />
+        <MlField label="Into the pot" value={asked.m3} {...RANGES.store.filledM3} onChange={(m3) => set({ m3 })} />
       </Row>
       {adding.error && <Problem>{problemOf(adding.error).message}</Problem>}
       <Button onPress={() => void take()} isDisabled={adding.isLoading}>

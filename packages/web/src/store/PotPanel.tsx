@@ -1,4 +1,4 @@
-import { type NamedPot, parseNumber, type Pot } from '@ember-fold/core';
+import { type NamedPot, parseNumber, type Pot, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { editKitchen } from '../data/editKitchen';
 import { useKitchen } from '../data/useLine';
@@ -58,32 +58,24 @@ export function PotPanel() {
         <MmField
           label="Across"
           value={pot.diameterM}
-          least={0.1}
-          most={0.6}
+          {...RANGES.pot.diameterM}
           onChange={(diameterM) => set({ diameterM })}
         />
       </Row>
       <Row>
-        <MmField label="High" value={pot.heightM} least={0.05} most={0.6} onChange={(heightM) => set({ heightM })} />
+        <MmField label="High" value={pot.heightM} {...RANGES.pot.heightM} onChange={(heightM) => set({ heightM })} />
       </Row>
       <Row>
         <GramField
           label="Weighs empty"
           value={pot.massKg}
-          least={0.1}
-          most={30}
+          {...RANGES.pot.massKg}
           printer={printer}
           onChange={(massKg) => set({ massKg })}
         />
       </Row>
       <Row>
-        <MlField
-          label="Cold oil in it"
-          value={pot.oilM3}
-          least={0.0002}
-          most={0.02}
-          onChange={(oilM3) => set({ oilM3 })}
-        />
+        <MlField label="Cold oil in it" value={pot.oilM3} {...RANGES.pot.oilM3} onChange={(oilM3) => set({ oilM3 })} />
       </Row>
       <Row>
         <FigureField
@@ -91,8 +83,7 @@ export function PotPanel() {
           value={pot.burnerW}
           print={(w) => plain(w, 0)}
           read={(text) => parseNumber(text.replace(/\s*w$/i, ''))}
-          least={300}
-          most={8000}
+          {...RANGES.pot.burnerW}
           unit="W"
           expected="watts such as 2000"
           onChange={(burnerW) => set({ burnerW })}
@@ -102,8 +93,7 @@ export function PotPanel() {
         <CountField
           label="Highest number on its knob"
           value={pot.settings}
-          least={1}
-          most={20}
+          {...RANGES.pot.settings}
           onChange={(settings) => set({ settings })}
         />
       </Row>
@@ -111,8 +101,7 @@ export function PotPanel() {
         <PercentField
           label="Of that reaches the oil"
           value={pot.efficiency}
-          least={0.2}
-          most={1}
+          {...RANGES.pot.efficiency}
           onChange={(efficiency) => set({ efficiency })}
         />
       </Row>
@@ -120,8 +109,7 @@ export function PotPanel() {
         <TempField
           label="Smoke point, where no oil is kept"
           value={pot.smokeC}
-          least={160}
-          most={280}
+          {...RANGES.pot.smokeC}
           printer={printer}
           onChange={(smokeC) => set({ smokeC })}
         />

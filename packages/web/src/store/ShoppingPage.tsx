@@ -1,4 +1,4 @@
-import { type BaseToMake, parseNumber, type Shopping, type ShoppingRow, type StockRow } from '@ember-fold/core';
+import { type BaseToMake, parseNumber, type Shopping, type ShoppingRow, type StockRow, RANGES } from '@ember-fold/core';
 import { Fragment, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -230,8 +230,7 @@ function BuyRow({ row, strength, printer, onStock }: BuyRowProps) {
           label={`${name} on the shelf`}
           hideLabel
           value={shelf.haveKg}
-          least={0}
-          most={1000}
+          {...RANGES.store.haveKg}
           printer={printer}
           onChange={(haveKg) => setShelf({ haveKg })}
         />
@@ -243,8 +242,7 @@ function BuyRow({ row, strength, printer, onStock }: BuyRowProps) {
           value={shelf.strength}
           print={(value) => plain(value, 2)}
           read={parseNumber}
-          least={0.1}
-          most={10}
+          {...RANGES.store.strength}
           width={72}
           expected="a factor such as 1 or 1.5"
           onChange={(next) => setShelf({ strength: next })}

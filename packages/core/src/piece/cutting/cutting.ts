@@ -1,4 +1,5 @@
-import { requireWithin } from '../../errors.js';
+import { RANGES } from '../../draft/ranges.js';
+import { requireIn, requireWithin } from '../../errors.js';
 import { type CutLayout, cutLayout, type CutterShape, cutAreaM2, type Sheet } from './lattice.js';
 
 /** A mass of dough rolled out and cut, until less than one more comes out of it. */
@@ -70,11 +71,11 @@ const inner = ({ wideM, highM }: Sheet): Sheet => ({
  */
 export function* cuttingRolls(spec: CuttingSpec): Generator<Cutting> {
   const { shape, acrossM, thicknessM, doughKg, doughKgPerM3, board, toughens } = spec;
-  requireWithin(thicknessM, 0.0004, 0.012, 'thicknessM');
+  requireIn(thicknessM, RANGES.draft.thicknessM, 'thicknessM');
   requireWithin(doughKg, 0, 200, 'doughKg');
   requireWithin(doughKgPerM3, 300, 1600, 'doughKgPerM3');
-  requireWithin(board.wideM, 0.1, 3, 'board.wideM');
-  requireWithin(board.highM, 0.1, 3, 'board.highM');
+  requireIn(board.wideM, RANGES.kitchen.boardM, 'board.wideM');
+  requireIn(board.highM, RANGES.kitchen.boardM, 'board.highM');
   requireWithin(spec.perPiece, 1, 2, 'perPiece');
   requireWithin(toughens, 0, 1, 'toughens');
   const kgPerM2 = thicknessM * doughKgPerM3;

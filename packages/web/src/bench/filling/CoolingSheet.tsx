@@ -1,4 +1,4 @@
-import { coolingWays, type Kitchen } from '@ember-fold/core';
+import { coolingWays, type Kitchen, RANGES } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { editKitchen } from '../../data/editKitchen';
 import { useEdit } from '../../data/useEdit';
@@ -20,13 +20,17 @@ function DishFields({ dish }: { readonly dish: Kitchen['dish'] }) {
         <MmField
           label="Dish, length"
           value={dish.lengthM}
-          least={0.05}
-          most={1}
+          {...RANGES.kitchen.dishM}
           onChange={(lengthM) => set({ lengthM })}
         />
       </Row>
       <Row>
-        <MmField label="Dish, width" value={dish.widthM} least={0.05} most={1} onChange={(widthM) => set({ widthM })} />
+        <MmField
+          label="Dish, width"
+          value={dish.widthM}
+          {...RANGES.kitchen.dishM}
+          onChange={(widthM) => set({ widthM })}
+        />
       </Row>
     </>
   );

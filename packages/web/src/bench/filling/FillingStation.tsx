@@ -10,6 +10,7 @@ import {
   withMethod,
   withRaw,
   withThickener,
+  RANGES,
 } from '@ember-fold/core';
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
@@ -89,8 +90,7 @@ function Decisions({ line }: { readonly line: Line }) {
           <PercentField
             label="Down to"
             value={filling.cookToShare}
-            least={0.3}
-            most={1}
+            {...RANGES.draft.cookToShare}
             onChange={(share) => edit('filling.cookToShare', (d, known) => withCookTo(d, share, known))}
           />
         </Row>
@@ -99,8 +99,7 @@ function Decisions({ line }: { readonly line: Line }) {
         <GramField
           label="Pan weighs"
           value={filling.panKg}
-          least={0}
-          most={10}
+          {...RANGES.draft.panKg}
           printer={printer}
           onChange={(panKg) => set('panKg', { panKg })}
         />
@@ -123,8 +122,7 @@ function Decisions({ line }: { readonly line: Line }) {
         <TempField
           label="Hot into the dish"
           value={filling.hotC}
-          least={20}
-          most={110}
+          {...RANGES.draft.hotC}
           printer={printer}
           onChange={(hotC) => set('hotC', { hotC })}
         />

@@ -1,4 +1,4 @@
-import { blankLengthM, formOf, withFold } from '@ember-fold/core';
+import { blankLengthM, formOf, withFold, RANGES } from '@ember-fold/core';
 import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
 import { DragHandle } from '../../ui/drawing/DragHandle';
@@ -37,8 +37,7 @@ export function BlankHandles({ line }: { readonly line: Line }) {
         label="Size of the blank"
         said={printer.mm(fold.discM)}
         value={fold.discM}
-        least={0.02}
-        most={0.4}
+        {...RANGES.draft.discM}
         step={0.001}
         x={half}
         y={blank === 'half-disc' ? half * 0.2 : 0}
@@ -52,8 +51,7 @@ export function BlankHandles({ line }: { readonly line: Line }) {
           label="Length of the blank"
           said={printer.mm(lengthM)}
           value={lengthM}
-          least={0.02}
-          most={1.5}
+          {...RANGES.draft.lengthM}
           step={0.001}
           x={0}
           y={-lengthM * 500}
@@ -68,8 +66,7 @@ export function BlankHandles({ line }: { readonly line: Line }) {
           label="Seal margin on the blank"
           said={printer.mm(fold.sealM)}
           value={fold.sealM}
-          least={0.002}
-          most={0.04}
+          {...RANGES.draft.sealM}
           step={0.0005}
           x={seal[0]}
           y={seal[1]}
@@ -106,8 +103,7 @@ export function WallHandle({
       label="Rolled thickness on the cut"
       said={printer.mm(thicknessM)}
       value={thicknessM}
-      least={0.0004}
-      most={0.012}
+      {...RANGES.draft.thicknessM}
       step={0.0001}
       x={x}
       y={y}

@@ -8,6 +8,7 @@ import {
   withFold,
   withSizeFor,
   worstTone,
+  RANGES,
 } from '@ember-fold/core';
 import { Box, Grid3x3, PenTool, Ruler, Scale, Snowflake, Spline } from 'lucide-react';
 import { type ComponentType, Suspense, useEffect, useMemo, useState } from 'react';
@@ -118,8 +119,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
             <MmField
               label={BLANK_SIZE[form.blank]}
               value={fold.discM}
-              least={0.02}
-              most={0.4}
+              {...RANGES.draft.discM}
               onChange={(discM) => edit('fold.discM', (d) => withFold(d, { discM }))}
             />
           </Row>
@@ -128,8 +128,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
               <MmField
                 label="Its length"
                 value={lengthM}
-                least={0.02}
-                most={1.5}
+                {...RANGES.draft.lengthM}
                 onChange={(length) => edit('fold.lengthM', (d) => withFold(d, { lengthM: length }))}
               />
             </Row>
@@ -138,8 +137,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
             <MmField
               label="Rolled thickness"
               value={fold.thicknessM}
-              least={0.0004}
-              most={0.012}
+              {...RANGES.draft.thicknessM}
               onChange={(thicknessM) => edit('fold.thicknessM', (d) => withFold(d, { thicknessM }))}
             />
           </Row>
@@ -147,8 +145,8 @@ export function FoldStation({ line }: { readonly line: Line }) {
             <GramField
               label="Dough each"
               value={doughEachKg(draft)}
-              least={eachAt(0.0004)}
-              most={eachAt(0.012)}
+              least={eachAt(RANGES.draft.thicknessM.least)}
+              most={eachAt(RANGES.draft.thicknessM.most)}
               printer={printer}
               onChange={(kg) => edit('fold.doughEach', (d) => withDoughEach(d, kg))}
             />
@@ -157,8 +155,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
             <GramField
               label="Filling each"
               value={fold.fillingEachKg}
-              least={0}
-              most={1}
+              {...RANGES.draft.fillingEachKg}
               printer={printer}
               onChange={(fillingEachKg) => edit('fold.fillingEachKg', (d) => withFold(d, { fillingEachKg }))}
             />
@@ -167,8 +164,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
             <MmField
               label="Seal margin"
               value={fold.sealM}
-              least={0.002}
-              most={0.04}
+              {...RANGES.draft.sealM}
               onChange={(sealM) => edit('fold.sealM', (d) => withFold(d, { sealM }))}
             />
           </Row>

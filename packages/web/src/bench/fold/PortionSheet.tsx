@@ -1,4 +1,4 @@
-import { eachOf, type Portioning, portioning, type PortionRun, portionRun } from '@ember-fold/core';
+import { eachOf, type Portioning, portioning, type PortionRun, portionRun, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useAppSelector } from '../../data/store';
@@ -95,13 +95,25 @@ function AllAtOnce({ line, wantedKg }: { readonly line: Line; readonly wantedKg:
     <Half>
       <PanelTitle as="h3">Or all at once</PanelTitle>
       <Row>
-        <GramField label="Scale shows" value={grossKg} least={0} most={100} printer={printer} onChange={setGrossKg} />
+        <GramField
+          label="Scale shows"
+          value={grossKg}
+          {...RANGES.weighing.grossKg}
+          printer={printer}
+          onChange={setGrossKg}
+        />
       </Row>
       <Row>
-        <GramField label="Bowl weighs" value={tareKg} least={0} most={100} printer={printer} onChange={setTareKg} />
+        <GramField
+          label="Bowl weighs"
+          value={tareKg}
+          {...RANGES.weighing.grossKg}
+          printer={printer}
+          onChange={setTareKg}
+        />
       </Row>
       <Row>
-        <CountField label="Pieces on it" value={count} least={1} most={2000} onChange={setCount} />
+        <CountField label="Pieces on it" value={count} {...RANGES.draft.pieces} onChange={setCount} />
       </Row>
       {each === null ? (
         <Problem>The scale shows no more than the bowl.</Problem>

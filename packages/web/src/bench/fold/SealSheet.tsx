@@ -9,6 +9,7 @@ import {
   USUAL_SEAL,
   withFill,
   withFold,
+  RANGES,
 } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { styled } from 'styled-components';
@@ -132,8 +133,8 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
             <CountField
               label="A disc waits, minutes"
               value={Math.round(seal.waitS / 60)}
-              least={0}
-              most={120}
+              least={RANGES.draft.waitS.least / 60}
+              most={RANGES.draft.waitS.most / 60}
               onChange={(minutes) => setSeal({ waitS: minutes * 60 })}
             />
           </Row>

@@ -1,4 +1,4 @@
-import { type BakePlan, NO_COAT, type SplitPlan } from '@ember-fold/core';
+import { type BakePlan, NO_COAT, type SplitPlan, RANGES } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import type { Line } from '../../data/useLine';
 import { Row, Soft } from '../../ui/controls/Panel';
@@ -34,10 +34,10 @@ export function BakeSheet({ line, onClose }: { readonly line: Line; readonly onC
   return (
     <Sheet title="Bake instead, or finish in the oven" isOpen onClose={onClose}>
       <Row>
-        <TempField label="Oven" value={ovenC} least={150} most={230} printer={printer} onChange={setOvenC} />
+        <TempField label="Oven" value={ovenC} {...RANGES.oven.ovenC} printer={printer} onChange={setOvenC} />
       </Row>
       <Row>
-        <CountField label="Pieces on a tray" value={perTray} least={1} most={60} onChange={setPerTray} />
+        <CountField label="Pieces on a tray" value={perTray} {...RANGES.oven.perTray} onChange={setPerTray} />
       </Row>
       <div role="status">
         {known === 'failed' ? (

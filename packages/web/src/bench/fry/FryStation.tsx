@@ -1,5 +1,5 @@
 import { lazyPart } from '../../ui/lazyPart';
-import { crustName, type StartState, type TurnSchool } from '@ember-fold/core';
+import { crustName, type StartState, type TurnSchool, RANGES } from '@ember-fold/core';
 import { Columns2, CookingPot, Layers, ThermometerSun } from 'lucide-react';
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
@@ -129,8 +129,7 @@ export function FryStation({ line }: { readonly line: Line }) {
             <TempField
               label="Oil"
               value={fry.oilC}
-              least={110}
-              most={200}
+              {...RANGES.draft.oilC}
               printer={printer}
               onChange={(oilC) => set('oilC', { oilC })}
             />
@@ -139,8 +138,7 @@ export function FryStation({ line }: { readonly line: Line }) {
             <MinutesField
               label="In the oil"
               value={fry.minutesS}
-              least={20}
-              most={1800}
+              {...RANGES.draft.minutesS}
               whenNull={plan?.liftS == null ? '–' : printer.time(plan.liftS)}
               onChange={(minutesS) => set('minutesS', { minutesS })}
               onClear={() => set('minutesS', { minutesS: null })}
@@ -150,8 +148,7 @@ export function FryStation({ line }: { readonly line: Line }) {
             <OptionalCountField
               label="Pieces in a lot"
               value={fry.lotSize}
-              least={1}
-              most={60}
+              {...RANGES.draft.lotSize}
               whenNull={plan?.lots ? String(plan.lots.lotSize) : '–'}
               onChange={(lotSize) => set('lotSize', { lotSize })}
               onClear={() => set('lotSize', { lotSize: null })}
@@ -161,8 +158,7 @@ export function FryStation({ line }: { readonly line: Line }) {
             <MmField
               label="Pot across"
               value={kitchen.pot.diameterM}
-              least={0.1}
-              most={0.6}
+              {...RANGES.pot.diameterM}
               onChange={(diameterM) => setPot({ diameterM })}
             />
           </Row>
@@ -170,8 +166,7 @@ export function FryStation({ line }: { readonly line: Line }) {
             <MlField
               label="Oil in the pot"
               value={kitchen.pot.oilM3}
-              least={0.0002}
-              most={0.02}
+              {...RANGES.pot.oilM3}
               onChange={(oilM3) => setPot({ oilM3 })}
             />
           </Row>

@@ -1,4 +1,4 @@
-import { type Kitchen, USUAL_BOARD } from '@ember-fold/core';
+import { type Kitchen, USUAL_BOARD, RANGES } from '@ember-fold/core';
 import { editKitchen } from '../../data/editKitchen';
 import { Row } from './Panel';
 import { MmField } from './UnitFields';
@@ -14,8 +14,7 @@ export function BoardFields({ kitchen }: { readonly kitchen: Kitchen }) {
         <MmField
           label="Board, length"
           value={board.lengthM}
-          least={0.1}
-          most={3}
+          {...RANGES.kitchen.boardM}
           onChange={(lengthM) => set({ lengthM })}
         />
       </Row>
@@ -23,8 +22,7 @@ export function BoardFields({ kitchen }: { readonly kitchen: Kitchen }) {
         <MmField
           label="Board, width"
           value={board.widthM}
-          least={0.1}
-          most={3}
+          {...RANGES.kitchen.boardM}
           onChange={(widthM) => set({ widthM })}
         />
       </Row>

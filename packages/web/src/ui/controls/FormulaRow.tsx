@@ -1,3 +1,4 @@
+import { RANGES } from '@ember-fold/core';
 import { Repeat2, X } from 'lucide-react';
 import { memo } from 'react';
 import { styled } from 'styled-components';
@@ -78,8 +79,7 @@ export const FormulaRow = memo(function FormulaRow(props: FormulaRowProps) {
             label={name}
             hideLabel
             value={massKg}
-            least={0}
-            most={1000}
+            {...RANGES.draft.lineKg}
             printer={printer}
             densityKgPerM3={densityKgPerM3}
             width={printer.units === 'cups' ? 168 : 116}

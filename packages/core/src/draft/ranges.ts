@@ -1,0 +1,102 @@
+import { MOST_LINE_KG } from '../ingredient/formula.js';
+import type { Band } from '../numeric/band.js';
+
+/**
+ * Every range a cook's choice may lie in, once: the server refuses what is outside, fields and
+ * sliders end there, planning takes all that is inside. SI; °C. Working limits, our own: wider
+ * than any kitchen, narrow enough that every model answers.
+ */
+export const RANGES = {
+  /** What a batch decides. */
+  draft: {
+    pieces: { least: 1, most: 2000 },
+    lineKg: { least: 0, most: MOST_LINE_KG },
+    pourKg: { least: 0, most: 100 },
+    cookToShare: { least: 0.3, most: 1 },
+    panKg: { least: 0, most: 10 },
+    hotC: { least: -20, most: 110 },
+    coreTargetC: { least: 63, most: 96 },
+    dishes: { least: 1, most: 4 },
+    aheadDays: { least: 0, most: 2 },
+    discM: { least: 0.02, most: 0.4 },
+    lengthM: { least: 0.02, most: 1.5 },
+    thicknessM: { least: 0.0004, most: 0.012 },
+    sealM: { least: 0.002, most: 0.04 },
+    fillingEachKg: { least: 0, most: 1 },
+    outline: { least: -1, most: 1 },
+    waitS: { least: 0, most: 7200 },
+    oilC: { least: 110, most: 200 },
+    minutesS: { least: 20, most: 1800 },
+    lotSize: { least: 1, most: 60 },
+  },
+  /** The kitchen it is cooked in. */
+  kitchen: {
+    roomC: { least: -10, most: 50 },
+    fridgeC: { least: -5, most: 15 },
+    freezerC: { least: -40, most: -5 },
+    altitudeM: { least: -400, most: 5500 },
+    cupMl: { least: 200, most: 300 },
+    teaspoonMl: { least: 4, most: 6 },
+    scaleStepKg: { least: 0.00001, most: 0.1 },
+    reheatC: { least: 70, most: 75 },
+    dishM: { least: 0.05, most: 1 },
+    boardM: { least: 0.1, most: 3 },
+    guests: { least: 1, most: 500 },
+    mixS: { least: 0, most: 14_400 },
+    cookFillingS: { least: 0, most: 28_800 },
+    foldEachS: { least: 0, most: 3600 },
+    serveS: { least: 0, most: 7200 },
+    betweenLotsS: { least: 0, most: 1800 },
+  },
+  pot: {
+    diameterM: { least: 0.1, most: 0.6 },
+    heightM: { least: 0.05, most: 0.6 },
+    massKg: { least: 0.1, most: 30 },
+    oilM3: { least: 0.0002, most: 0.02 },
+    smokeC: { least: 160, most: 280 },
+    burnerW: { least: 300, most: 8000 },
+    efficiency: { least: 0.2, most: 1 },
+    settings: { least: 1, most: 20 },
+    lossWPerK: { least: 0.2, most: 30 },
+    probeLagS: { least: 0.5, most: 60 },
+  },
+  ingredient: {
+    share: { least: 0, most: 1 },
+    densityKgPerM3: { least: 50, most: 3000 },
+    unitKg: { least: 0.001, most: 50 },
+    usedShare: { least: 0.01, most: 10 },
+    pricePerKg: { least: 0, most: 10_000 },
+    asInstantYeast: { least: 0.01, most: 3 },
+  },
+  store: {
+    haveKg: { least: 0, most: 1000 },
+    strength: { least: 0.1, most: 10 },
+    /** Oil put into a pot, and added to what is in it. */
+    filledM3: { least: 0.0002, most: 0.02 },
+    addedM3: { least: 0.00001, most: 0.02 },
+    panM3: { least: 0.0001, most: 0.1 },
+    timerS: { least: 1, most: 86_400 },
+  },
+  /** Told at the stove. */
+  fire: {
+    setting: { least: 0, most: 20 },
+    topUpM3: { least: 0.00001, most: 0.01 },
+    coreC: { least: -20, most: 120 },
+    predictedC: { least: -40, most: 130 },
+    oilC: { least: 0, most: 260 },
+    spreadC: { least: 0, most: 60 },
+    /** Pieces in one act. */
+    together: { least: 1, most: 60 },
+    /** A record may last for days: s since the stove was lit. */
+    atS: { least: 0, most: 90 * 86_400 },
+  },
+  /** Other ways to cook a batch. */
+  oven: {
+    ovenC: { least: 150, most: 230 },
+    perTray: { least: 1, most: 60 },
+  },
+  weighing: {
+    grossKg: { least: 0, most: 100 },
+    eachKg: { least: 1e-4, most: 5 },
+  },
+} as const satisfies Readonly<Record<string, Readonly<Record<string, Band>>>>;
