@@ -146,7 +146,26 @@ export {
   type OvenWhy,
   type PieceActKind,
 } from './fire/fireAct.js';
-export { type PiecePrediction, predictPiece, replayFry } from './fire/predictPiece.js';
+export { type PiecePrediction, predictPiece, type PredictAsk, predictPieces, replayFry } from './fire/predictPiece.js';
+export { stoveRecordOf } from './fire/stoveRecord.js';
+export type { PadTargets } from './fire/padTargets.js';
+export {
+  coreWaitC,
+  type FireKnown,
+  fireNow,
+  type FireNow,
+  type FireSession,
+  fireTargets,
+  type Judge,
+  NOTHING_KNOWN,
+  predictAsk,
+  shownPredictions,
+} from './plan/fireNow.js';
+export { isFryable } from './piece/piece.js';
+export { FIT_LEAST, thinForFit } from './oil/fitStove.js';
+export { MISS_S } from './frying/fryMap.js';
+export { lotHolds } from './oil/fryLots.js';
+export { solveLinear } from './numeric/linear.js';
 export { oilNow, type OilNow, type OilVerdict } from './fire/oilNow.js';
 export { doNext, type NextReason, type NextStep, roomInPot, type StovePlan } from './fire/doNext.js';
 export { type Mishaps, simulateRun, type SimulatedRun } from './simulated/simulateRun.js';

@@ -167,6 +167,11 @@ export function boilingPointC(altitudeM: number): number {
   return 100 - altitudeM / 300;
 }
 
+/** Smoke point of the oil that is really in the pot, °C: as shipped, or as age has left the kept one. */
+export function smokePointC({ pot, potOil }: Pick<Kitchen, 'pot' | 'potOil'>): number {
+  return Math.min(pot.smokeC, potOil?.smokeC ?? pot.smokeC);
+}
+
 /** °C of a piece when it leaves room, fridge or freezer. */
 export function startTempC(start: StartState, kitchen: Kitchen): number {
   switch (start) {

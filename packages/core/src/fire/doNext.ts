@@ -1,5 +1,6 @@
 import { oilBand } from '../oil/fryLots.js';
 import { type FirePiece, type FireState, OVEN_FINISH } from './fireAct.js';
+import type { Danger } from './danger.js';
 import type { OilNow } from './oilNow.js';
 import type { PiecePrediction } from './predictPiece.js';
 
@@ -68,7 +69,10 @@ function together(
 
 /**
  * The do-next list, most urgent first: danger, then what the pieces need, the burner, the next
- * drop. Our own rules; each step carries its reason.
+ * drop. Our own rules; each step carries its reason. While something is dangerous nothing is
+ * advised that contradicts it: no more heat, no more pieces, no skimming.
+ *
+ * @param danger what is dangerous now, from `dangerOf`
  */
 export function doNext(
   state: FireState,
@@ -76,11 +80,13 @@ export function doNext(
   oil: OilNow,
   predictions: readonly PiecePrediction[],
   nowS: number,
+  danger: Danger | null = null,
 ): NextStep[] {
   const steps: NextStep[] = [];
   const tooHot = oil.verdict === 'cut-heat' || oil.verdict === 'warn';
+  const isDanger = danger !== null || tooHot;
   // Off already, as far as is told, and falling: nothing more to turn.
-  if (tooHot && (state.burner > 0 || oil.ratePerMin > -0.5)) {
+  if (danger?.act === 'burner-off' || (tooHot && (state.burner > 0 || oil.ratePerMin > -0.5))) {
     steps.push({ act: 'burner', inS: 0, pieces: [], reason: 'cut-heat', value: 0 });
   }
   for (const group of together(predictions, (p) => p.turnAtS)) {
@@ -90,8 +96,12 @@ export function doNext(
     steps.push({ act: 'lift', inS: group.atS - nowS, pieces: group.pieces, reason: 'cooked-golden', value: 0 });
   }
   const burner = burnerStep(state, plan, oil);
-  if (burner && !tooHot) steps.push(burner);
+  if (burner && (!isDanger || burner.value < state.burner) && !steps.some(({ act }) => act === 'burner')) {
+    steps.push(burner);
+  }
   steps.push(...ovenSteps(state, plan, nowS));
+  // Over hot oil, or oil that nobody sees, hands do nothing but take heat away and pieces out.
+  if (isDanger) return inOrder(steps);
   const ready = oil.probeC !== null && oil.probeC >= plan.oilC - 2 && oil.probeC <= oilBand(plan.oilC).most;
   const dropOf = (size: number) => {
     const first = state.pieces.reduce((most, piece) => Math.max(most, piece.number), 0) + 1;
@@ -123,7 +133,11 @@ export function doNext(
       });
     }
   }
-  // Danger comes before anything overdue.
+  return inOrder(steps);
+}
+
+/** Danger before anything overdue; then by the moment, what a piece needs before the rest. */
+function inOrder(steps: NextStep[]): NextStep[] {
   const when = (step: NextStep) => (step.reason === 'cut-heat' ? -Infinity : (step.inS ?? 1e9));
   return steps.sort((a, b) => (when(a) < when(b) ? -1 : when(a) > when(b) ? 1 : urgency(a) - urgency(b)));
 }

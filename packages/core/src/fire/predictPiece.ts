@@ -102,3 +102,26 @@ export function predictPiece(
   const liftAtS = lifted ? Math.max(nowS, piece.droppedS + body.timeS) : null;
   return { ...now, turnAtS: turnAtS !== null && liftAtS !== null && turnAtS >= liftAtS ? null : turnAtS, liftAtS };
 }
+
+/** What is asked of the pieces in one pot; plain, so that it crosses to a worker. */
+export interface PredictAsk {
+  readonly body: FryBodySpec;
+  readonly trace: readonly OilReading[];
+  readonly pieces: readonly FirePiece[];
+  readonly turn: TurnSchool;
+  readonly coreTargetC: number;
+  readonly nowS: number;
+  readonly futureC: number;
+}
+
+/** The pieces in the pot; those with the same drop and turns are computed once. */
+export function predictPieces(ask: PredictAsk): PiecePrediction[] {
+  const known = new Map<string, PiecePrediction>();
+  return ask.pieces.map((piece) => {
+    const key = `${piece.droppedS}|${piece.turnsS.join()}`;
+    const found =
+      known.get(key) ?? predictPiece(ask.body, ask.trace, piece, ask.turn, ask.coreTargetC, ask.nowS, ask.futureC);
+    known.set(key, found);
+    return { ...found, number: piece.number };
+  });
+}

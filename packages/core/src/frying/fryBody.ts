@@ -1,4 +1,5 @@
-import { CoreError, requireWithin } from '../errors.js';
+import { CoreError, requireIn, requireWithin } from '../errors.js';
+import { HEAT_RADIUS_M } from '../piece/piece.js';
 import {
   BOILING_LATENT_J_PER_KG,
   type FryMaterial,
@@ -121,7 +122,7 @@ function areaIntegral(z: number, radius: number, m: number, floor: number): numb
 }
 
 function checkSpec(spec: FryBodySpec): void {
-  requireWithin(spec.radiusM, 0.0005, 0.1, 'radiusM');
+  requireIn(spec.radiusM, HEAT_RADIUS_M, 'radiusM');
   requireWithin(spec.shapeExponent, 1, 3, 'shapeExponent');
   requireWithin(spec.wallM, 1e-5, spec.radiusM, 'wallM');
   requireWithin(spec.startC, -40, 95, 'startC');

@@ -1,3 +1,4 @@
+import { lotHolds } from '../oil/fryLots.js';
 import type { BatchDraft } from '../draft/draft.js';
 import type { Finding } from '../draft/finding.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
@@ -19,7 +20,7 @@ export function fryFindings(
     ...oilFindings(plan, draft, family),
     ...pieceFindings(plan, draft),
     ...seamFindings(plan),
-    ...lotFindings(plan),
+    ...lotFindings(plan, draft.fry.oilC),
     ...depthFindings(plan, kitchen.pot.oilM3),
     ...keptOilFindings(kitchen),
   ];
@@ -163,9 +164,9 @@ function depthFindings({ halfDepthM3 }: Omit<FryPlan, 'findings'>, oilM3: number
   return [{ code: 'fry.half-depth', tone: 'good', values }];
 }
 
-function lotFindings(plan: Omit<FryPlan, 'findings'>): Finding[] {
+function lotFindings(plan: Omit<FryPlan, 'findings'>, oilC: number): Finding[] {
   const found: Finding[] = [];
-  const { lots, band, levels } = plan;
+  const { lots, band, levels, solution } = plan;
   const { burner } = plan;
   if (burner) {
     const values = { ...burner, lotSetting: lots?.lotSetting ?? 0, mostC: band.most };
@@ -174,7 +175,7 @@ function lotFindings(plan: Omit<FryPlan, 'findings'>): Finding[] {
   if (lots) {
     const values = { size: lots.lotSize, lowestC: lots.lowestC, leastC: band.least, underS: lots.underBandS };
     found.push(
-      lots.lowestC >= band.least
+      lotHolds(lots, oilC, solution.turnsS[0] ?? null)
         ? { code: 'fry.lot-holds', tone: 'good', values }
         : { code: 'fry.lot-deep', tone: 'look-out', values },
     );

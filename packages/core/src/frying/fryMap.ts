@@ -141,7 +141,7 @@ export interface ForgivingPoint {
 
 /** What hands and oil miss by. Source: models.md §5. */
 const MISS_C = 5;
-const MISS_S = 45;
+export const MISS_S = 45;
 /** Golden at or under this is preferred: less acrylamide. Source: models.md §5. */
 const PREFER_C = 175;
 

@@ -1,3 +1,4 @@
+import { solveLinear } from '../numeric/linear.js';
 import { requireWithin } from '../errors.js';
 import { type PotState, stepPot } from './pot.js';
 import { type Pot } from '../draft/kitchen.js';
@@ -31,9 +32,15 @@ export interface StoveFit {
 
 const MOST_STEP_S = 2;
 const ROUNDS = 30;
-const LEAST_READINGS = 20;
+/** Less than this says nothing of a stove: readings, and s from the first to the last. */
+export const FIT_LEAST = { readings: 40, spanS: 180 } as const;
 /** Readings are thinned to about this many: more say nothing more. */
 const MOST_READINGS = 1000;
+/** As many readings as a fit uses, evenly taken: more cost time and say nothing more. */
+export function thinForFit<T>(readings: readonly T[]): readonly T[] {
+  const each = Math.max(1, Math.floor(readings.length / MOST_READINGS));
+  return each === 1 ? readings : readings.filter((_, i) => i % each === 0);
+}
 /** Weak knowledge beforehand, in ln: keeps what a record says nothing about. */
 const PRIOR_SD = 0.7;
 
@@ -84,14 +91,13 @@ function simulate(pot: Pot, roomC: number, first: PotState, grid: Grid): number[
  * Oil and pot mass set the scale: a warm-up alone gives only the ratios to them.
  *
  * @param pot as the Store has it: masses and power count, the three are where it begins
- * @throws CoreError OUT_OF_RANGE under 20 readings, or under two minutes
+ * @throws CoreError OUT_OF_RANGE under 40 readings, or under three minutes
  */
 export function fitStove(pot: Pot, roomC: number, whole: StoveRecord): StoveFit {
-  requireWithin(whole.readings.length, LEAST_READINGS, 10_000_000, 'readings');
-  const each = Math.max(1, Math.floor(whole.readings.length / MOST_READINGS));
-  const record = { ...whole, readings: whole.readings.filter((_, i) => i % each === 0) };
+  requireWithin(whole.readings.length, FIT_LEAST.readings, 10_000_000, 'readings');
+  const record = { ...whole, readings: thinForFit(whole.readings) };
   const last = record.readings[record.readings.length - 1]!;
-  requireWithin(last.atS - record.readings[0]!.atS, 120, 1e6, 'readings');
+  requireWithin(last.atS - record.readings[0]!.atS, FIT_LEAST.spanS, 1e7, 'readings');
   const grid = gridOf(record);
   const firstC = record.readings[0]!.probeC;
   // The fourth is how far the oil is ahead of the probe when the record begins, in tens of kelvins.
@@ -156,26 +162,4 @@ export function fitStove(pot: Pot, roomC: number, whole: StoveRecord): StoveFit 
     return { value, sd: value * scale * Math.sqrt(Math.max(0, solveLinear(curvature, unit)[i]!)) };
   };
   return { efficiency: found(0), lossWPerK: found(1), probeLagS: found(2), residualC, converged };
-}
-
-/** Solves a small system by elimination with pivoting. */
-function solveLinear(matrix: readonly (readonly number[])[], right: readonly number[]): number[] {
-  const n = right.length;
-  const rows = matrix.map((row, i) => [...row, right[i]!]);
-  for (let i = 0; i < n; i++) {
-    let pivot = i;
-    for (let j = i + 1; j < n; j++) if (Math.abs(rows[j]![i]!) > Math.abs(rows[pivot]![i]!)) pivot = j;
-    [rows[i], rows[pivot]] = [rows[pivot]!, rows[i]!];
-    for (let j = i + 1; j < n; j++) {
-      const factor = rows[j]![i]! / rows[i]![i]!;
-      for (let k = i; k <= n; k++) rows[j]![k]! -= factor * rows[i]![k]!;
-    }
-  }
-  const x = right.map(() => 0);
-  for (let i = n - 1; i >= 0; i--) {
-    let sum = rows[i]![n]!;
-    for (let k = i + 1; k < n; k++) sum -= rows[i]![k]! * x[k]!;
-    x[i] = sum / rows[i]![i]!;
-  }
-  return x;
 }

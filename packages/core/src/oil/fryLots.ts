@@ -196,21 +196,37 @@ export function potRoom(pot: Pot, footprintM2: number): number {
   return Math.max(1, Math.floor((0.7 * area) / footprintM2));
 }
 
+/** Where nothing is turned, a dip is judged against this, s. */
+const USUAL_TURN_S = 90;
+
+/**
+ * Whether the oil holds under a lot: its dip stays in the band, or is over by the middle of the
+ * time to the first turn. The one rule for choosing a lot and for judging one.
+ *
+ * @param firstTurnS s; `null`: never turned
+ */
+export function lotHolds(
+  run: Pick<LotRun, 'lowestC' | 'underBandS'>,
+  oilC: number,
+  firstTurnS: number | null,
+): boolean {
+  return run.lowestC >= oilBand(oilC).least || run.underBandS <= (firstTurnS ?? USUAL_TURN_S) / 2;
+}
+
 /**
  * The largest lot whose dip stays in the band, or that is back in it before the first turn;
  * never more than lie side by side. At least one piece.
  *
  * @param mostPieces side by side, from `potRoom`
- * @param firstTurnS first turn, s: a dip that ends before it is forgiven
+ * @param firstTurnS first turn, s; `null`: never turned
  */
-export function lotSizeFor(spec: LotSpec, mostPieces: number, firstTurnS: number): LotRun {
+export function lotSizeFor(spec: LotSpec, mostPieces: number, firstTurnS: number | null): LotRun {
   const most = Math.min(mostPieces, spec.pieces, RANGES.draft.lotSize.most);
   const oneLot = (size: number) => runLots({ ...spec, pieces: size }, size);
   let best = 1;
   for (let size = 2; size <= most; size++) {
     const dip = oneLot(size);
-    const holds = dip.lowestC >= oilBand(spec.oilC).least || dip.underBandS <= firstTurnS / 2;
-    if (!holds) break;
+    if (!lotHolds(dip, spec.oilC, firstTurnS)) break;
     best = size;
   }
   return runLots(spec, best);

@@ -3,7 +3,7 @@ import { requireIn } from '../errors.js';
 import { advanceFry, coldestC, FRY_STEPPING, interfacePeakC } from '../frying/advanceFry.js';
 import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
 import { doughSetC, solveFry } from '../frying/solveFry.js';
-import { closes } from '../piece/piece.js';
+import { isFryable } from '../piece/piece.js';
 import type { BatchDraft } from '../draft/draft.js';
 import { fryArm } from './fryArms.js';
 import { fryBodyOf, planCold } from './planBatch.js';
@@ -44,7 +44,7 @@ export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): Ba
   requireIn(ovenC, RANGES.oven.ovenC, 'ovenC');
   const cold = planCold(draft, kitchen);
   const { piece } = cold.fold;
-  if (!closes(piece) || piece.heatRadiusM > 0.1 || piece.heatRadiusM < 0.0005) return null;
+  if (!isFryable(piece)) return null;
   const body = fryBodyOf(draft, kitchen, cold, piece);
   const { coreTargetC } = draft.filling;
   const spec = { oilC: ovenC, turn: 'held-under', coreTargetC, horizonS: HORIZON_S, stepping: STEPPING } as const;

@@ -19,7 +19,7 @@ import { foldFindings, sealFindings } from '../piece/foldFindings.js';
 import { coatOf } from '../piece/coat.js';
 import { EDGES } from '../piece/edge.js';
 import { formOf } from '../piece/forms.js';
-import { closes, type Piece } from '../piece/piece.js';
+import { closes, HEAT_RADIUS_M, isFryable, type Piece } from '../piece/piece.js';
 import { burstOf } from '../piece/seal.js';
 import { backwardChain } from '../schedule/backwardChain.js';
 import type { BatchPlan, ColdPlan, HotPlan, ServePlan } from './batchPlan.js';
@@ -29,7 +29,7 @@ import { planFilling } from './planFilling.js';
 import { serveFindings } from './serveFindings.js';
 import { suppliesFor } from './supplies.js';
 import { NO_COAT, USUAL_SEAL } from '../draft/choices.js';
-import { boilingPointC, type Kitchen, pantryOf, startTempC } from '../draft/kitchen.js';
+import { boilingPointC, type Kitchen, pantryOf, smokePointC, startTempC } from '../draft/kitchen.js';
 import { pieceSpecOf } from '../piece/pieceSpecOf.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 
@@ -131,7 +131,7 @@ export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, p
   // A proofed wall is thicker and lighter than it was rolled.
   const wallM = piece.wallCrownM * family.rise;
   const skinM = cold.fold.coat?.thicknessM ?? 0;
-  const radiusM = Math.min(0.1, piece.heatRadiusM + wallM - piece.wallCrownM + skinM);
+  const radiusM = Math.min(HEAT_RADIUS_M.most, piece.heatRadiusM + wallM - piece.wallCrownM + skinM);
   const body: FryBodySpec = {
     radiusM,
     shapeExponent: piece.shapeExponent,
@@ -205,7 +205,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
   const { pot, roomC } = kitchen;
   const burner = burnerAdvice(pot, roomC, fry.oilC);
   const room = potRoom(pot, piece.widthM * piece.depthM * 0.8);
-  const firstTurnS = solution.turnsS[0] ?? 90;
+  const firstTurnS = solution.turnsS[0] ?? null;
   const pieceW = pieceHeatCurve(bulk, solution.samples, liftS ?? 0, 1);
   const lotSpec: LotSpec | null =
     liftS === null
@@ -238,7 +238,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     halfDepthM3: fry.turn === 'half-depth' ? halfDepthOilM3(pot, fry.oilC, piece.thicknessM, lotM3) : null,
     pieceMeanW: pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, pieceW.length),
     band,
-    cautions: oilCautions(Math.min(pot.smokeC, kitchen.potOil?.smokeC ?? pot.smokeC), band.most),
+    cautions: oilCautions(smokePointC(kitchen), band.most),
     room,
     lots,
     levels: potLevels(pot, fry.oilC, lotM3),
@@ -285,11 +285,6 @@ function planServe(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, fry: Fry
   };
 }
 
-/** What closes, and is no thinner or thicker than the solver takes: 1 mm to 20 cm. */
-function isFryable(piece: Piece): boolean {
-  return closes(piece) && piece.heatRadiusM >= 0.0005 && piece.heatRadiusM <= 0.1;
-}
-
 /**
  * Fry and serve on top of the cold stations: the costly half, for a worker.
  * @param nowMs ms since the epoch, or `null` when lateness is not to be judged
@@ -297,7 +292,7 @@ function isFryable(piece: Piece): boolean {
  */
 export function planHot(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, nowMs: number | null): HotPlan {
   const { piece } = cold.fold;
-  if (!piece || !isFryable(piece)) return { fry: null, serve: null };
+  if (!isFryable(piece)) return { fry: null, serve: null };
   const fry = planFry(draft, kitchen, cold, piece);
   return { fry, serve: planServe(draft, kitchen, cold, fry, nowMs) };
 }

@@ -118,12 +118,19 @@ export function printTemp(tempC: number, unit: 'C' | 'F'): string {
   return `${whole < 0 ? '−' : ''}${Math.abs(whole)} °${unit}`;
 }
 
-/** Minutes and seconds: 430 → "7:10"; an hour and more as "1 h 12". */
+/**
+ * A stretch of time, never like a clock's: seconds under a minute, then minutes and seconds, from
+ * an hour on hours and minutes.
+ *
+ * @example printDuration(1000) // '16 min 40 s'
+ */
 export function printDuration(durationS: number): string {
   const whole = Math.max(0, Math.round(durationS));
-  if (whole >= 3600) {
-    const minutes = Math.round(whole / 60);
-    return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
+  if (whole < 60) return `${whole} s`;
+  if (whole < 3600) {
+    const seconds = whole % 60;
+    return `${Math.floor(whole / 60)} min${seconds === 0 ? '' : ` ${seconds} s`}`;
   }
-  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+  const minutes = Math.round(whole / 60);
+  return `${Math.floor(minutes / 60)} h${minutes % 60 === 0 ? '' : ` ${minutes % 60} min`}`;
 }

@@ -1,3 +1,4 @@
+import type { PadTargets } from '@ember-fold/core';
 import { Undo2 } from 'lucide-react';
 import { styled } from 'styled-components';
 import { figureFont } from '../ui/theme';
@@ -24,13 +25,6 @@ const Big = styled(Button)`
     color: inherit;
   }
 `;
-
-export interface PadTargets {
-  readonly flip: readonly number[];
-  readonly lift: readonly number[];
-  readonly drop: readonly number[];
-  readonly burst: readonly number[];
-}
 
 interface ActPadProps {
   readonly targets: PadTargets;

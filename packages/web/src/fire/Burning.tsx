@@ -1,4 +1,4 @@
-import { type FirePiece, type NextStep, planCold } from '@ember-fold/core';
+import { type NextStep, type Piece, planCold } from '@ember-fold/core';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { lazyPart } from '../ui/lazyPart';
@@ -6,7 +6,8 @@ import { useKitchen } from '../data/useLine';
 import { watchPot } from '../data/watched';
 import { Page } from '../ui/controls/Page';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
-import { listText, nextText, potText } from '../text/fireWords';
+import { FIRE_TEXT, nextText, potFullText, potText } from '../text/fireWords';
+import type { Printer } from '../text/printer';
 import { ActPad } from './ActPad';
 import { BurstSheet } from './BurstSheet';
 import { DangerScreen } from './DangerScreen';
@@ -14,11 +15,11 @@ import { DoNextList } from './DoNextList';
 import { JudgeBar } from './JudgeBar';
 import { OilPanel } from './OilPanel';
 import { PotView } from './PotView';
-import { SupperQueue, useSupperQueue } from './SupperQueue';
+import { SupperQueue } from './SupperQueue';
 import { TallyPanel } from './TallyPanel';
-import { useEar } from './useEar';
+import { type Ear, useEar } from './useEar';
 import { useEnd } from './useEnd';
-import { useFire } from './useFire';
+import { type Fire, useFire } from './useFire';
 import { useFireCalls } from './useFireCalls';
 import { usePad } from './usePad';
 import type { useStove } from './useStove';
@@ -74,13 +75,6 @@ const Hand = styled.div`
 
 const NO_STEPS: readonly NextStep[] = [];
 
-/** Lifted whole with the last lift, and not judged yet. */
-function toJudge(pieces: readonly FirePiece[], judged: ReadonlySet<number>): readonly FirePiece[] {
-  const out = pieces.filter((piece) => piece.outS !== null && piece.oven === null);
-  const lastS = out.reduce((most, piece) => Math.max(most, piece.outS!), -1);
-  return out.filter((piece) => piece.outS! >= lastS - 30 && !judged.has(piece.number));
-}
-
 type Open = ReturnType<typeof useStove> & { readonly live: NonNullable<ReturnType<typeof useStove>['live']> };
 
 /** A stove that burns: the oil, the pot, what to do next, what was done. */
@@ -90,20 +84,14 @@ export function Burning({ batchId, stove }: { readonly batchId: string; readonly
   const printer = useKitchen()?.printer;
   const { fire, failed } = useFire(live);
   const pad = usePad(live, fire, stove.act);
-  const ear = useEar(pad.spoken);
-  const [choosing, setChoosing] = useState(false);
-  const [more, setMore] = useState(false);
   const wording = useCallback(
-    (step: NextStep) => nextText(step, listText(step.pieces), (c) => printer?.temp(c) ?? String(c)).what,
-    [printer],
+    (step: NextStep) => nextText(step, (c) => printer?.temp(c) ?? '', draft.fry.oilC).what,
+    [printer, draft.fry.oilC],
   );
   useFireCalls(fire?.steps ?? NO_STEPS, wording);
   const piece = useMemo(() => planCold(draft, kitchen).fold.piece, [draft, kitchen]);
-  const trace = useTrace(live);
-  const { end, problem } = useEnd(batchId, live.ended);
   // Whoever looks at a pot keeps an eye on it, in other rooms too.
   useEffect(() => watchPot(batchId), [batchId]);
-  const [next] = useSupperQueue(batchId);
   if (failed) {
     return (
       <Page>
@@ -114,28 +102,33 @@ export function Burning({ batchId, stove }: { readonly batchId: string; readonly
   if (!fire || !printer || !piece) {
     return (
       <Page>
-        <Soft role="status">Reading the stove…</Soft>
+        <Soft role="status">{FIRE_TEXT.opening}</Soft>
       </Page>
     );
   }
+  return <Stove batchId={batchId} stove={stove} fire={fire} pad={pad} piece={piece} printer={printer} />;
+}
+
+interface StoveProps {
+  readonly batchId: string;
+  readonly stove: Open;
+  readonly fire: Fire;
+  readonly pad: ReturnType<typeof usePad>;
+  readonly piece: Piece;
+  readonly printer: Printer;
+}
+
+/** The page of one pot; draws what `fireNow` says. */
+function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
+  const { live } = stove;
+  const { draft, kitchen } = live.stove;
   const { state, oil, fry } = fire;
+  const ear = useEar(pad.spoken);
+  const { end, problem } = useEnd(batchId, live.ended);
   const where = potText(kitchen.potName, kitchen.pot.diameterM);
-  const done = (step: NextStep) => {
-    if (step.act === 'finish') void end();
-    else if (step.act === 'burner') pad.burner(step.value);
-    else if (step.act === 'skim') pad.skim();
-    else if (step.act === 'aside') pad.aside(step.pieces);
-    else pad.pieces(step.act, step.pieces);
-  };
-  const first = fire.steps[0];
-  const urged = first?.act === 'flip' || first?.act === 'lift' || first?.act === 'drop' ? first.act : null;
-  const judged = new Set(state.judged.flatMap((act) => (act.kind === 'seen' ? act.pieces : [])));
-  const lifted = toJudge(state.pieces, judged);
-  const judgedPiece = lifted[0]?.number ?? null;
-  const lots = fry.lots!;
   return (
     <Page>
-      <h1 className="visually-hidden">{`At the stove: ${draft.name}`}</h1>
+      <h1 className="visually-hidden">{FIRE_TEXT.title(draft.name)}</h1>
       <Grid>
         <div style={{ gridArea: 'oil', display: 'grid' }}>
           <OilPanel
@@ -145,18 +138,18 @@ export function Burning({ batchId, stove }: { readonly batchId: string; readonly
             burner={state.burner}
             settings={kitchen.pot.settings}
             printer={printer}
-            source={live.stove.probe === null ? 'by what was told' : live.stove.probe.replaceAll('-', ' ')}
+            probe={live.stove.probe}
             spreadC={fire.spreadC}
             onBurner={pad.burner}
           />
         </div>
         <Panel style={{ gridArea: 'pot' }} aria-label="Pot">
-          <Soft>From above, as predicted, pieces drawn smaller; dots show upper over lower face</Soft>
+          <Soft>{FIRE_TEXT.fromAbove}</Soft>
           <PotView
-            pieces={state.pieces}
+            places={fire.places}
             inPot={state.inPot}
-            lotSize={lots.lotSize}
-            room={fire.danger ? 0 : fire.room}
+            lotSize={fry.lots.lotSize}
+            room={fire.room}
             predictions={fire.predictions}
             shape={piece}
             fold={draft.fold}
@@ -165,74 +158,106 @@ export function Burning({ batchId, stove }: { readonly batchId: string; readonly
             onSelect={pad.select}
             printer={printer}
           />
-          <Soft>
-            {`${where}, ${printer.ml(kitchen.pot.oilM3)}, ${printer.percent(fry.levels.withLot)} full with a lot in`}
-          </Soft>
+          <Soft>{potFullText(where, kitchen.pot.oilM3, fry.levels.withLot, printer)}</Soft>
         </Panel>
-        <Side>
-          <div>
-            <DoNextList steps={fire.steps} printer={printer} onDone={done} />
-            <JudgeBar
-              lifted={lifted}
-              belief={fire.belief}
-              predictedC={judgedPiece === null ? null : (fire.cores.get(judgedPiece) ?? null)}
-              printer={printer}
-              onLooks={(looks) =>
-                pad.looks(
-                  lifted.map((piece) => piece.number),
-                  looks,
-                )
-              }
-              onRaw={() => pad.aside(lifted.map((piece) => piece.number))}
-              onCore={(tempC) =>
-                judgedPiece !== null && pad.core(judgedPiece, tempC, fire.cores.get(judgedPiece) ?? null)
-              }
-            />
-          </div>
-          <Later>
-            <SupperQueue batchId={batchId} />
-          </Later>
-          <Hand>
-            <ActPad
-              targets={pad.targets}
-              urged={urged}
-              toFry={state.toFry}
-              canTakeBack={state.lastAct !== null}
-              onAct={(kind) => {
-                if (kind !== 'burst') pad.act(kind);
-                else if (pad.targets.burst.length === 1) pad.act('burst');
-                else setChoosing(true);
-              }}
-              onTakeBack={pad.takeBack}
-              onDropFewer={pad.dropFewer}
-              onMore={() => setMore(true)}
-            />
-          </Hand>
-        </Side>
+        <Hands stove={stove} fire={fire} pad={pad} ear={ear} printer={printer} onFinish={() => void end()} />
         <TallyPanel
           live={live}
           fire={fire}
           printer={printer}
-          next={next ?? null}
           listening={ear.on}
           problem={stove.refusal ?? problem}
           onEnd={(then) => void end(then)}
         />
-        <Panel style={{ gridArea: 'trace', alignSelf: 'start' }} aria-label="Trace">
-          <Suspense fallback={<div style={{ height: 200 }} />}>
-            <OilChart
-              trace={trace.points}
-              forecast={trace.forecast(oil)}
-              band={fry.band}
-              lotStartsS={state.lotStartsS}
-              printer={printer}
-              height={210}
-              fromS={trace.fromS}
-              label={`Oil over the last minutes against its band of ${printer.temp(fry.band.least)} to ${printer.temp(fry.band.most)}`}
-            />
-          </Suspense>
-        </Panel>
+        <Trace live={live} fire={fire} printer={printer} />
       </Grid>
+      {fire.danger && (
+        <DangerScreen
+          danger={fire.danger}
+          where={`${where}, ${draft.name}`}
+          oil={oil.probeC === null ? '' : `Oil ${printer.temp(oil.probeC)}.`}
+          onAct={() => (fire.danger?.act === 'burner-off' ? pad.burner(0) : pad.here())}
+        />
+      )}
+    </Page>
+  );
+}
+
+/** The oil over the last minutes, and where it goes. */
+function Trace({ live, fire, printer }: Pick<StoveProps, 'fire' | 'printer'> & { readonly live: Open['live'] }) {
+  const trace = useTrace(live);
+  const { band } = fire.fry;
+  return (
+    <Panel style={{ gridArea: 'trace', alignSelf: 'start' }} aria-label="Trace">
+      <Suspense fallback={<div style={{ height: 200 }} />}>
+        <OilChart
+          trace={trace.points}
+          forecast={trace.forecast(fire.oil)}
+          band={band}
+          lotStartsS={fire.state.lotStartsS}
+          printer={printer}
+          height={210}
+          fromS={trace.fromS}
+          label={FIRE_TEXT.trace(printer.temp(band.least), printer.temp(band.most))}
+        />
+      </Suspense>
+    </Panel>
+  );
+}
+
+interface HandsProps extends Pick<StoveProps, 'stove' | 'fire' | 'pad' | 'printer'> {
+  readonly ear: Ear;
+  readonly onFinish: () => void;
+}
+
+/** What to do next, how the last lift is judged, what is fried after, and the keys. */
+function Hands({ stove, fire, pad, ear, printer, onFinish }: HandsProps) {
+  const [choosing, setChoosing] = useState(false);
+  const [more, setMore] = useState(false);
+  const { state, judge } = fire;
+  const { draft } = stove.live.stove;
+  const lifted = judge.pieces.map((piece) => piece.number);
+  const first = fire.steps[0]?.act;
+  const done = (step: NextStep) => {
+    if (step.act === 'finish') onFinish();
+    else if (step.act === 'burner') pad.burner(step.value);
+    else if (step.act === 'skim') pad.skim();
+    else if (step.act === 'aside') pad.aside(step.pieces);
+    else pad.pieces(step.act, step.pieces);
+  };
+  return (
+    <Side>
+      <div>
+        <DoNextList steps={fire.steps} markC={draft.fry.oilC} printer={printer} onDone={done} />
+        <JudgeBar
+          judge={judge}
+          targetC={draft.filling.coreTargetC}
+          belief={fire.belief}
+          printer={printer}
+          onLooks={(looks) => pad.looks(lifted, looks)}
+          onRaw={() => pad.aside(lifted)}
+          onCore={(tempC) => judge.coreOf !== null && pad.core(judge.coreOf, tempC, judge.predictedC)}
+        />
+      </div>
+      <Later>
+        <SupperQueue queue={fire.queue} />
+      </Later>
+      <Hand>
+        <ActPad
+          targets={pad.targets}
+          urged={first === 'flip' || first === 'lift' || first === 'drop' ? first : null}
+          toFry={state.toFry}
+          canTakeBack={state.lastAct !== null}
+          onAct={(kind) => {
+            if (kind !== 'burst') pad.act(kind);
+            else if (pad.targets.burst.length === 1) pad.act('burst');
+            else setChoosing(true);
+          }}
+          onTakeBack={pad.takeBack}
+          onDropFewer={pad.dropFewer}
+          onMore={() => setMore(true)}
+        />
+      </Hand>
       <BurstSheet
         isOpen={choosing}
         pieces={state.inPot.map(({ number }) => number)}
@@ -251,14 +276,6 @@ export function Burning({ batchId, stove }: { readonly batchId: string; readonly
           />
         )}
       </Suspense>
-      {fire.danger && (
-        <DangerScreen
-          danger={fire.danger}
-          where={`${where}, ${draft.name}`}
-          oil={oil.probeC === null ? '' : `Oil ${printer.temp(oil.probeC)}.`}
-          onAct={() => (fire.danger?.act === 'burner-off' ? pad.burner(0) : pad.here())}
-        />
-      )}
-    </Page>
+    </Side>
   );
 }

@@ -4,7 +4,7 @@ import { styled } from 'styled-components';
 import { figureFont } from '../ui/theme';
 import { Panel, Soft } from '../ui/controls/Panel';
 import type { Printer } from '../text/printer';
-import { listText, nextText } from '../text/fireWords';
+import { nextText } from '../text/fireWords';
 
 const Box = styled(Panel)`
   padding: 0 0 6px;
@@ -79,17 +79,19 @@ const NOW_S = 10;
 
 interface DoNextListProps {
   readonly steps: readonly NextStep[];
+  /** Oil to fry in, °C. */
+  readonly markC: number;
   readonly printer: Printer;
   /** The cook says it is done. */
   readonly onDone: (step: NextStep) => void;
 }
 
 /** What to do next and when; a tap says it is done. */
-export function DoNextList({ steps, printer, onDone }: DoNextListProps) {
+export function DoNextList({ steps, markC, printer, onDone }: DoNextListProps) {
   const first = steps[0];
   const spoken = first && first.inS !== null && first.inS <= NOW_S ? wording(first).what : '';
   function wording(step: NextStep) {
-    return nextText(step, listText(step.pieces), (c) => printer.temp(c));
+    return nextText(step, (c) => printer.temp(c), markC);
   }
   return (
     <Box aria-label="Do next">
@@ -109,7 +111,7 @@ export function DoNextList({ steps, printer, onDone }: DoNextListProps) {
                 data-act={step.act}
                 onPress={() => onDone(step)}
               >
-                <span className="when">{step.inS === null ? '–' : now ? 'now' : printer.time(step.inS)}</span>
+                <span className="when">{step.inS === null ? '–' : now ? 'now' : printer.soon(step.inS)}</span>
                 <span>
                   <strong>{what}</strong>
                   {why}

@@ -1,5 +1,4 @@
-import { RANGES } from '@ember-fold/core';
-import type { FireBelief, FirePiece, SeenLooks } from '@ember-fold/core';
+import { type FireBelief, type Judge, RANGES, type SeenLooks } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { Button } from '../ui/controls/Button';
@@ -34,11 +33,10 @@ const Core = styled.div`
 `;
 
 interface JudgeBarProps {
-  /** Lifted together last, and not judged yet. */
-  readonly lifted: readonly FirePiece[];
+  readonly judge: Judge;
+  /** What a core should reach, °C: where the field begins. */
+  readonly targetC: number;
   readonly belief: FireBelief;
-  /** What the model read of a core when it was lifted, °C. */
-  readonly predictedC: number | null;
   readonly printer: Printer;
   readonly onLooks: (looks: SeenLooks) => void;
   readonly onCore: (tempC: number) => void;
@@ -47,8 +45,9 @@ interface JudgeBarProps {
 }
 
 /** How the last lift looks beside what was shown; and a core, if one was probed. It corrects all that follows. */
-export function JudgeBar({ lifted, belief, predictedC, printer, onLooks, onCore, onRaw }: JudgeBarProps) {
-  const [coreC, setCoreC] = useState(74);
+export function JudgeBar({ judge, targetC, belief, printer, onLooks, onCore, onRaw }: JudgeBarProps) {
+  const { pieces: lifted, predictedC } = judge;
+  const [coreC, setCoreC] = useState(targetC);
   const [probing, setProbing] = useState(false);
   const text = beliefText(belief, printer);
   if (lifted.length === 0) return text === '' ? null : <Soft style={{ padding: '8px 4px' }}>{text}</Soft>;

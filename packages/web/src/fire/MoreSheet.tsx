@@ -79,7 +79,11 @@ export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, ear }: MoreSh
       </PanelTitle>
       {fit ? (
         <>
-          <p>{fitText(fit)}</p>
+          <ul>
+            {fitText(fit, printer).map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
           <Actions>
             <Button onPress={done(() => editKitchen((now) => ({ ...now, pot: { ...now.pot, ...fitted(fit) } })))}>
               Keep this for the next batches

@@ -5,7 +5,7 @@ import { figureFont, PHONE } from '../ui/theme';
 import { Button } from '../ui/controls/Button';
 import { Panel, Soft } from '../ui/controls/Panel';
 import type { Printer } from '../text/printer';
-import { VERDICT_TEXT } from '../text/fireWords';
+import { oilSourceText, VERDICT_TEXT } from '../text/fireWords';
 import { BandGauge } from './BandGauge';
 
 const Box = styled(Panel)`
@@ -59,14 +59,14 @@ interface OilPanelProps {
   readonly burner: number;
   readonly settings: number;
   readonly printer: Printer;
-  /** Whose readings these are; and how sure, where nothing measures, °C. */
-  readonly source: string;
+  /** The device whose readings these are, `null`: an estimate; and how sure that is, °C. */
+  readonly probe: string | null;
   readonly spreadC: number | null;
   readonly onBurner: (setting: number) => void;
 }
 
 /** One glance: the oil, whether it is right, where it goes, and the knob. */
-export function OilPanel({ oil, band, cautions, burner, settings, printer, source, spreadC, onBurner }: OilPanelProps) {
+export function OilPanel({ oil, band, cautions, burner, settings, printer, probe, spreadC, onBurner }: OilPanelProps) {
   const { verdict, probeC, ratePerMin, backInS, offC } = oil;
   const danger = verdict === 'cut-heat' || verdict === 'warn';
   const off = verdict === 'under' || verdict === 'over' ? `${printer.tempSpan(offC)} ${VERDICT_TEXT[verdict]}` : null;
@@ -75,7 +75,7 @@ export function OilPanel({ oil, band, cautions, burner, settings, printer, sourc
   return (
     <Box aria-label="Oil now">
       <div>
-        <Soft>{`Oil now, ${source}${spreadC === null ? '' : `, ± ${printer.tempSpan(spreadC)}`}`}</Soft>
+        <Soft>{oilSourceText(probe, spreadC, printer)}</Soft>
         <Temperature aria-live="off" data-testid="oil-now">
           {probeC === null ? '–' : Math.round(printer.degrees(probeC))}
         </Temperature>

@@ -9,7 +9,7 @@ import { useKitchen } from '../data/useLine';
 import { unwatchPot, useWatched, watchPot } from '../data/watched';
 import { Button } from '../ui/controls/Button';
 import { Strip } from '../ui/controls/Strip';
-import { listText, nextText, potText, VERDICT_TEXT } from '../text/fireWords';
+import { nextText, potText, VERDICT_TEXT } from '../text/fireWords';
 import type { Printer } from '../text/printer';
 import { DangerScreen } from './DangerScreen';
 import { useFire } from './useFire';
@@ -102,15 +102,15 @@ function Glance({ live, act, where, printer }: GlanceProps) {
   const pad = usePad(live, fire, act, false);
   const { batchId, draft } = live.stove;
   const wording = useCallback(
-    (step: NextStep) => `${where}: ${nextText(step, listText(step.pieces), (c) => printer.temp(c)).what}`,
-    [where, printer],
+    (step: NextStep) => `${where}: ${nextText(step, (c) => printer.temp(c), draft.fry.oilC).what}`,
+    [where, printer, draft.fry.oilC],
   );
   useFireCalls(fire?.steps ?? NO_STEPS, wording);
   const { probeC = null, verdict = 'no-reading' } = fire?.oil ?? {};
   const step = fire?.steps[0];
   const isNow = step !== undefined && step.inS !== null && step.inS <= NOW_S;
-  const what = step ? nextText(step, listText(step.pieces), (c) => printer.temp(c)).what : 'nothing just now';
-  const when = !step || step.inS === null ? '' : isNow ? 'Now: ' : `${printer.time(step.inS)} `;
+  const what = step ? nextText(step, (c) => printer.temp(c), draft.fry.oilC).what : 'nothing just now';
+  const when = !step || step.inS === null ? '' : isNow ? 'Now: ' : `In ${printer.soon(step.inS)}: `;
   return (
     <>
       <Link

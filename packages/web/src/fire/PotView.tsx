@@ -6,7 +6,6 @@ import { crustColour } from '../ui/drawing/crust';
 import { type FoldLook, FormShape } from '../ui/drawing/FormShape';
 import type { Printer } from '../text/printer';
 import { CRUST_WORD } from '../text/words';
-import { potPlaces } from './potPlaces';
 
 const Round = styled.div`
   position: relative;
@@ -101,8 +100,8 @@ const Room = styled.div`
 `;
 
 interface PotViewProps {
-  /** All of the evening, for their places; and those in the pot. */
-  readonly pieces: readonly FirePiece[];
+  /** Where each piece of the evening has its place. */
+  readonly places: ReadonlyMap<number, number>;
   readonly inPot: readonly FirePiece[];
   readonly lotSize: number;
   /** How many more the pot takes. */
@@ -138,7 +137,7 @@ function ringOf(piece: FirePiece, prediction: PiecePrediction | undefined, nowS:
 
 /** The pot from above: every piece in the colour its upper face should have by now. */
 export function PotView({
-  pieces,
+  places,
   inPot,
   lotSize,
   room,
@@ -152,7 +151,6 @@ export function PotView({
 }: PotViewProps) {
   const w = shape.widthM * 1000;
   const d = shape.depthM * 1000;
-  const places = potPlaces(pieces);
   const taken = inPot.map((piece) => places.get(piece.number) ?? 0);
   const count = Math.max(lotSize, ...taken.map((place) => place + 1));
   const free = Array.from({ length: count + 1 }, (_, i) => i).find((place) => !taken.includes(place))!;

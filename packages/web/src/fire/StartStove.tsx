@@ -2,6 +2,8 @@ import { START_GATE, type StartPoint } from '@ember-fold/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
+import { useKitchen } from '../data/useLine';
+import { Cautions } from '../ui/controls/Cautions';
 import { api, problemOf, type Stove } from '../data/api';
 import { useAppSelector } from '../data/store';
 import { Button } from '../ui/controls/Button';
@@ -11,7 +13,7 @@ import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { deviceApi } from '../data/deviceApi';
 import { Pick } from '../ui/controls/Pick';
 import { TickField } from '../ui/controls/TickField';
-import { CAUTIONS, DEFERRAL, START_POINT } from '../text/fireWords';
+import { START_POINT } from '../text/fireWords';
 import { PlaceInSupper } from './PlaceInSupper';
 import { SPEED_NAME } from '../text/words';
 
@@ -48,6 +50,7 @@ const Gate = styled.div.attrs({ role: 'group', 'aria-label': 'Before the oil is 
 
 /** Before any oil is hot: each point gone through, the cautions, and what stove it is. */
 export function StartStove({ batchId, onStarted }: StartStoveProps) {
+  const known = useKitchen();
   const batch = api.useBatchQuery(batchId);
   const [start, starting] = api.useStartStoveMutation();
   const [speed, setSpeed] = useState('1');
@@ -98,12 +101,7 @@ export function StartStove({ batchId, onStarted }: StartStoveProps) {
               />
             ))}
           </Gate>
-          <ul>
-            {CAUTIONS.map((caution) => (
-              <li key={caution}>{caution}</li>
-            ))}
-          </ul>
-          <Soft>{DEFERRAL}</Soft>
+          {known && <Cautions printer={known.printer} />}
         </Panel>
         <Panel>
           <PanelTitle>{isSimulated ? 'Simulated stove' : 'This stove'}</PanelTitle>

@@ -1,5 +1,5 @@
+import type { FryPlace } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { oilApi } from '../data/oilApi';
 import { useKitchen } from '../data/useLine';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { notForText } from '../text/oilText';
@@ -12,23 +12,16 @@ const Queue = styled.ol`
   }
 `;
 
-/** What is fried next in this oil, in safe order. */
-export function useSupperQueue(batchId: string) {
-  const { data } = oilApi.useSupperOrderQuery(batchId, { refetchOnMountOrArgChange: true });
-  return data?.after ?? [];
-}
-
 /** The rest of the supper in this oil, in the order that keeps allergies and diets safe. */
-export function SupperQueue({ batchId }: { readonly batchId: string }) {
-  const after = useSupperQueue(batchId);
+export function SupperQueue({ queue }: { readonly queue: readonly FryPlace[] }) {
   const known = useKitchen();
-  if (after.length === 0 || !known) return null;
+  if (queue.length === 0 || !known) return null;
   const { kitchen, printer } = known;
   return (
     <Panel aria-label="The rest of the supper" style={{ paddingBlock: 10 }}>
       <Soft>Then in this oil</Soft>
       <Queue aria-label="Then in this oil">
-        {after.map((place) => {
+        {queue.map((place) => {
           const not = notForText(place, kitchen.guests ?? []);
           const wait = place.changeS > 60 ? `, ${printer.span(place.changeS)} until the oil is there` : '';
           return (

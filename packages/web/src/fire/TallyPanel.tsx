@@ -1,4 +1,3 @@
-import type { FryPlace } from '@ember-fold/core';
 import { Mic } from 'lucide-react';
 import { styled } from 'styled-components';
 import { Button } from '../ui/controls/Button';
@@ -24,8 +23,6 @@ interface TallyPanelProps {
   readonly live: LiveStove;
   readonly fire: Fire;
   readonly printer: Printer;
-  /** What is fried in this oil after it; `null`: nothing. */
-  readonly next: FryPlace | null;
   readonly listening: boolean;
   readonly problem: string | null;
   /** The batch is over; where to go then, or to the ledger. */
@@ -33,14 +30,13 @@ interface TallyPanelProps {
 }
 
 /** Where every piece is, and the end of the batch. */
-export function TallyPanel({ live, fire, printer, next, listening, problem, onEnd }: TallyPanelProps) {
-  const { state, fry } = fire;
+export function TallyPanel({ live, fire, printer, listening, problem, onEnd }: TallyPanelProps) {
+  const { state, tally } = fire;
   const { draft, speed } = live.stove;
-  const lots = Math.max(state.lots, fry.lots?.lots ?? 1);
-  const isOut = state.inPot.length === 0;
+  const { then } = tally;
   return (
     <Panel style={{ gridArea: 'tally', alignSelf: 'start' }} aria-label="Tally">
-      <Soft>{`${draft.name}, lot ${Math.max(1, state.lots)} of ${lots}`}</Soft>
+      <Soft>{`${draft.name}, lot ${tally.lot} of ${tally.lots}`}</Soft>
       <Tally
         counts={{
           ...{ done: state.done, burst: state.burst, ...(state.aside > 0 && { 'set aside': state.aside }) },
@@ -58,12 +54,12 @@ export function TallyPanel({ live, fire, printer, next, listening, problem, onEn
       {live.waiting > 0 && <Soft role="status">{`${live.waiting} kept here until the server is back`}</Soft>}
       {problem && <Problem>{problem}</Problem>}
       <Ends>
-        <Button isDisabled={!isOut} onPress={() => onEnd()}>
+        <Button isDisabled={!tally.canFinish} onPress={() => onEnd()}>
           Finish the batch
         </Button>
-        {next && state.toFry === 0 && isOut && (
-          <Button $look="primary" onPress={() => onEnd(`/fire/${next.job.id}`)}>
-            {`Finish, then ${next.job.name}`}
+        {then && (
+          <Button $look="primary" onPress={() => onEnd(`/fire/${then.job.id}`)}>
+            {`Finish, then ${then.job.name}`}
           </Button>
         )}
       </Ends>

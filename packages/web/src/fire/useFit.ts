@@ -1,34 +1,38 @@
-import { type FryPlan, pieceHeatCurve, type StoveFit } from '@ember-fold/core';
+import { type FireSession, pieceHeatCurve, type StoveFit, thinForFit } from '@ember-fold/core';
 import { useEffect, useRef, useState } from 'react';
 import { fitLatest } from '../workers/planClient';
 import type { LiveStove } from './useStove';
 
 const FIT_EACH_MS = 15_000;
+/** Where a plan has no moment to lift, a piece is taken to draw heat for so long, s. */
+const USUAL_LIFT_S = 600;
 
 /** What this stove is like, found anew now and then from what was recorded of it. */
-export function useFit(live: LiveStove, fry: FryPlan | null): StoveFit | null {
+export function useFit(live: LiveStove, session: FireSession | null): StoveFit | null {
   const [fit, setFit] = useState<StoveFit | null>(null);
-  const latest = useRef({ live, fry });
+  const latest = useRef({ live, session });
   useEffect(() => {
-    latest.current = { live, fry };
+    latest.current = { live, session };
   });
-  const known = fry !== null && live.stove.probe !== null;
+  const learns = session !== null && session.hasProbe;
   // A quick pace tells more in a minute.
   const eachMs = FIT_EACH_MS / Math.min(5, live.stove.speed);
   useEffect(() => {
-    if (!known) return;
+    if (!learns) return;
     const timer = setInterval(() => {
-      const { live: now, fry: plan } = latest.current;
+      const { live: now, session: plan } = latest.current;
       if (!plan) return;
-      const { kitchen, draft } = now.stove;
-      const pieceW = pieceHeatCurve(plan.bulk, plan.solution.samples, plan.liftS ?? 600, 1);
-      const ask = { pot: kitchen.pot, roomC: kitchen.roomC, readings: now.readings, acts: now.acts };
+      const { kitchen, draft, fry } = plan;
+      const pieceW = pieceHeatCurve(fry.bulk, fry.solution.samples, fry.liftS ?? USUAL_LIFT_S, 1);
+      // Thinned here: a long evening would take milliseconds to cross to the worker.
+      const readings = thinForFit(now.readings);
+      const ask = { pot: kitchen.pot, roomC: kitchen.roomC, readings, acts: now.acts };
       void fitLatest({ ...ask, pieces: draft.pieces, pieceW }).then(
         (found) => found && setFit(found),
         () => undefined,
       );
     }, eachMs);
     return () => clearInterval(timer);
-  }, [known, eachMs]);
+  }, [learns, eachMs]);
   return fit;
 }

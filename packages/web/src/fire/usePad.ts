@@ -1,42 +1,23 @@
-import { type FireAct, OVEN_FINISH, type OvenWhy, type PieceActKind, type SeenLooks } from '@ember-fold/core';
+import {
+  type FireAct,
+  fireTargets,
+  OVEN_FINISH,
+  type OvenWhy,
+  type PadTargets,
+  type PieceActKind,
+  RANGES,
+  type SeenLooks,
+} from '@ember-fold/core';
 import { useEffect, useRef, useState } from 'react';
 import { startTimer } from '../data/useTimers';
 import { ovenTimerName } from '../text/fireWords';
-import type { PadTargets } from './ActPad';
 import { stoveSecond } from './stoveSecond';
 import type { Fire } from './useFire';
 import type { LiveStove } from './useStove';
 
 /** While one of these is open, no key acts on what lies behind it. */
 const SHEET = '[role="dialog"], [role="alertdialog"]';
-/** Due this soon, a piece is meant without being chosen, stove s. */
-const SOON_S = 25;
-
 type WithoutBase<A> = A extends FireAct ? Omit<A, 'id' | 'atS'> : never;
-
-function dueOf(fire: Fire, act: 'flip' | 'lift'): readonly number[] {
-  const step = fire.steps.find((s) => s.act === act);
-  return step && step.inS !== null && step.inS <= SOON_S ? step.pieces : [];
-}
-
-/** What each button would record: the chosen pieces, else those that are due, else all in the pot. */
-function targetsOf(fire: Fire, selected: ReadonlySet<number>, fewer: number): PadTargets {
-  const inPot = fire.state.inPot.map((piece) => piece.number);
-  const chosen = inPot.filter((number) => selected.has(number));
-  const first = fire.state.pieces.reduce((most, piece) => Math.max(most, piece.number), 0) + 1;
-  // What the list says to drop: a trial is one piece.
-  const said = fire.steps.find((step) => step.act === 'drop')?.pieces.length;
-  // Beside others, as many as there is room for; more only when asked for.
-  const planned = said ?? fire.room;
-  const size = Math.min(fire.state.toFry, Math.max(planned > 0 ? 1 : 0, planned + fewer));
-  const pick = (due: readonly number[]) => (chosen.length > 0 ? chosen : due.length > 0 ? due : inPot);
-  return {
-    flip: pick(dueOf(fire, 'flip')),
-    lift: pick(dueOf(fire, 'lift')),
-    drop: Array.from({ length: size }, (_, i) => first + i),
-    burst: chosen.length > 0 ? chosen : inPot.length === 1 ? inPot : [],
-  };
-}
 
 const NOTHING: PadTargets = { flip: [], lift: [], drop: [], burst: [] };
 
@@ -44,7 +25,7 @@ const NOTHING: PadTargets = { flip: [], lift: [], drop: [], burst: [] };
 export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) => void, hasKeys = true) {
   const [selected, setSelected] = useState<ReadonlySet<number>>(new Set());
   const [fewer, setFewer] = useState(0);
-  const targets = fire ? targetsOf(fire, selected, fewer) : NOTHING;
+  const targets = fire ? fireTargets(fire, selected, fewer) : NOTHING;
   const record = (act: WithoutBase<FireAct>) =>
     send({ ...act, id: crypto.randomUUID(), atS: Math.max(0, stoveSecond(live)) } as FireAct);
   const inOven = (numbers: readonly number[], why: OvenWhy) => {
@@ -54,7 +35,7 @@ export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) 
   };
   const pieces = (kind: PieceActKind, numbers: readonly number[]) => {
     if (numbers.length === 0) return;
-    record({ kind, pieces: numbers.slice(0, 60) });
+    record({ kind, pieces: numbers.slice(0, RANGES.fire.together.most) });
     setSelected(new Set());
     if (kind === 'drop') setFewer(0);
     if (kind === 'burst') inOven(numbers, 'burst');
@@ -80,10 +61,9 @@ export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) 
     topUp: (m3: number) => record({ kind: 'top-up', m3 }),
     oil: (tempC: number, spreadC: number) => record({ kind: 'oil', tempC, spreadC }),
     looks: (numbers: readonly number[], looks: SeenLooks) =>
-      record({ kind: 'seen', pieces: numbers.slice(0, 60), looks }),
+      record({ kind: 'seen', pieces: numbers.slice(0, RANGES.fire.together.most), looks }),
     core: (piece: number, tempC: number, predictedC: number | null) =>
-      // Burnt far past anything that was meant, what was read of it says nothing.
-      record({ kind: 'core', piece, tempC, predictedC: predictedC !== null && predictedC < 120 ? predictedC : null }),
+      record({ kind: 'core', piece, tempC, predictedC }),
     /** A command that was said. */
     spoken: (words: string) => {
       if (/flip|turn/.test(words)) pad.act('flip');

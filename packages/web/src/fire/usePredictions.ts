@@ -1,54 +1,55 @@
-import { type FireBelief, fireState, type FryPlan, type OilReading, type PiecePrediction } from '@ember-fold/core';
+import {
+  fireBelief,
+  type FireSession,
+  fireState,
+  type PiecePrediction,
+  predictAsk,
+  shownPredictions,
+  type StoveFit,
+} from '@ember-fold/core';
 import { useEffect, useRef, useState } from 'react';
 import { potPredictor } from '../workers/planClient';
 import { stoveSecond } from './stoveSecond';
 import type { LiveStove } from './useStove';
 
-/** What the model reads of the pieces in the pot, a few times a second at most. */
-export function usePredictions(
-  live: LiveStove,
-  fry: FryPlan | null,
-  belief: FireBelief,
-  trace: readonly OilReading[],
-): { readonly predictions: readonly PiecePrediction[]; readonly cores: ReadonlyMap<number, number> } {
-  // What was last read of each core: still there when the piece is out and a probe goes in.
-  const [cores, setCores] = useState<ReadonlyMap<number, number>>(new Map());
-  const [predictions, setPredictions] = useState<readonly PiecePrediction[]>([]);
+interface Predicted {
+  readonly predictions: readonly PiecePrediction[];
+  /** What was last predicted of each core, °C: still there when the piece is out and a probe goes in. */
+  readonly cores: ReadonlyMap<number, number>;
+}
+
+const NOTHING: Predicted = { predictions: [], cores: new Map() };
+
+/** What the worker predicts of the pieces in the pot, a few times a second at most. */
+export function usePredictions(live: LiveStove, session: FireSession | null, fit: StoveFit | null): Predicted {
+  const [predicted, setPredicted] = useState(NOTHING);
   const [predict] = useState(potPredictor);
-  const latest = useRef({ live, fry, belief, trace });
+  const latest = useRef({ live, session, fit });
   useEffect(() => {
-    latest.current = { live, fry, belief, trace };
+    latest.current = { live, session, fit };
   });
-  const planKnown = fry !== null;
+  const isPlanned = session !== null;
   useEffect(() => {
-    if (!planKnown) return;
+    if (!isPlanned) return;
     const ask = () => {
-      const { live: now, fry: plan, belief: known, trace: readings } = latest.current;
-      if (!plan) return;
-      const { draft } = now.stove;
-      const { inPot } = fireState(now.acts, draft.pieces);
-      if (inPot.length === 0) return setPredictions([]);
-      const first = Math.min(...inPot.map((piece) => piece.droppedS));
-      const start = Math.max(0, readings.findIndex((r) => r.atS >= first) - 1);
-      void predict({
-        body: { ...plan.body, browning: plan.body.browning * known.browning },
-        trace: readings.slice(start),
-        pieces: inPot,
-        turn: draft.fry.turn,
-        // Cores that come out colder are waited for; warmer ones never make a piece safe sooner.
-        coreTargetC: Math.min(99, draft.filling.coreTargetC - Math.min(0, known.coreShiftC)),
-        nowS: stoveSecond(now),
-        futureC: draft.fry.oilC,
-      }).then((found) => {
+      const now = latest.current;
+      if (!now.session) return;
+      const { acts, readings } = now.live;
+      const question = predictAsk(now.session, acts, readings, now.fit, stoveSecond(now.live));
+      if (!question) return setPredicted((before) => ({ ...before, predictions: [] }));
+      const belief = fireBelief(fireState(acts, now.session.draft.pieces));
+      void predict(question).then((found) => {
         if (!found) return;
-        const shown = found.map((one) => ({ ...one, coreC: one.coreC + known.coreShiftC }));
-        setPredictions(shown);
-        setCores((before) => new Map([...before, ...shown.map((one) => [one.number, one.coreC] as const)]));
+        const predictions = shownPredictions(found, belief);
+        setPredicted((before) => ({
+          predictions,
+          cores: new Map([...before.cores, ...predictions.map((one) => [one.number, one.coreC] as const)]),
+        }));
       });
     };
     ask();
     const timer = setInterval(ask, live.stove.speed > 4 ? 300 : 1000);
     return () => clearInterval(timer);
-  }, [planKnown, predict, live.stove.speed, live.acts.length]);
-  return { predictions, cores };
+  }, [isPlanned, predict, live.stove.speed, live.acts.length]);
+  return predicted;
 }

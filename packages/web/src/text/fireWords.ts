@@ -11,60 +11,69 @@ import {
   type StartPoint,
   type StoveFit,
 } from '@ember-fold/core';
+import { SAFE_C } from './cautions';
 import { plain, type Printer } from './printer';
 
 export const VERDICT_TEXT: Record<OilVerdict, string> = {
   cold: 'warming up',
-  under: 'under the band',
-  'in-band': 'in the band',
-  over: 'over the band',
-  warn: 'too hot, turn the heat off',
+  under: 'too cool',
+  'in-band': 'just right',
+  over: 'too hot for these pieces',
+  warn: 'too hot: turn the heat off',
   'cut-heat': 'cut the heat now',
   'check-probe': 'is the probe in the oil?',
   'no-reading': 'no reading',
 };
 
-/** What to do, and why. */
-export function nextText(step: NextStep, list: string, temp: (c: number) => string): { what: string; why: string } {
+/** What to do, and why. @param markC oil to fry in, °C */
+export function nextText(
+  step: NextStep,
+  temp: (c: number) => string,
+  markC: number,
+): { readonly what: string; readonly why: string } {
+  const list = listText(step.pieces);
   switch (step.act) {
     case 'flip':
-      return { what: `Flip ${list}`, why: 'the upper face has been out of the oil' };
+      return { what: `Flip ${list}`, why: 'The other face needs the oil.' };
     case 'lift':
-      return { what: `Lift ${list}`, why: 'cooked through, golden on both faces' };
+      return { what: `Lift ${list}`, why: 'They are cooked and golden on both faces.' };
     case 'drop':
       return {
         what: `Drop ${step.pieces.length}`,
         why:
           step.reason === 'oil-ready'
-            ? 'the oil is ready'
+            ? 'The oil is ready.'
             : step.reason === 'room'
-              ? 'there is room beside the others, and the oil is ready'
-              : `when the oil reads ${temp(step.value)}; skim crumbs meanwhile`,
+              ? 'There is room beside the others, and the oil is ready.'
+              : `Wait until the oil is at ${temp(step.value)}.`,
       };
     case 'burner':
       return {
         what: step.value === 0 ? 'Burner off' : `Burner to ${step.value}`,
         why:
           step.reason === 'cut-heat'
-            ? 'oil is over its caution limit; never water, lid at hand'
+            ? 'The oil is over its caution limit. Never water; keep the lid at hand.'
             : step.reason === 'oil-over'
-              ? 'oil is over its band'
+              ? 'The oil is too hot for these pieces.'
               : step.reason === 'warm-up'
-                ? 'full until a little under the mark'
+                ? `Full heat until just under ${temp(markC)}.`
                 : step.reason === 'lot-needs'
-                  ? 'what this lot draws'
+                  ? 'Holds the oil with these pieces in.'
                   : step.reason === 'all-out'
-                    ? 'everything is out; stay until the oil is under 60 °C'
-                    : 'holds this oil',
+                    ? `Everything is out. Stay until the oil is under ${temp(SAFE_C)}.`
+                    : 'Holds the oil at its temperature.',
       };
     case 'skim':
-      return { what: 'Skim crumbs', why: 'before the next drop: they burn, and darken the oil' };
+      return { what: 'Skim crumbs', why: 'Crumbs burn and darken the oil.' };
     case 'aside':
-      return { what: `${list} to the oven`, why: `a core read raw: ${temp(step.value)}, until it is there` };
+      return {
+        what: `${list} to the oven`,
+        why: `A probed core was not done. Oven at ${temp(step.value)} until it is.`,
+      };
     case 'oven-out':
-      return { what: `Out of the oven: ${list}`, why: 'when a probe in the middle says so' };
+      return { what: `Out of the oven: ${list}`, why: 'Probe the middle first.' };
     case 'finish':
-      return { what: 'Finish the batch', why: 'all pieces are out' };
+      return { what: 'Finish the batch', why: 'All pieces are out.' };
     default: {
       const never: never = step.act;
       return never;
@@ -89,17 +98,6 @@ export function listNames(names: readonly string[]): string {
   if (names.length <= 1) return names.join('');
   return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
 }
-
-export const CAUTIONS: readonly string[] = [
-  'Hot oil is never left alone, from the first warmth until it is under 60 °C again.',
-  'A lid lies within reach. Fire: heat off if it can be reached safely, slide the lid over from the side, leave it shut until cold.',
-  'Never water, never flour, and never carry the pot. Flames above the pot or no lid in hand: leave, close the door, call the fire service.',
-  'Dry food, dry tools, no water near. Wipe frost off: ice spits and boils over.',
-  'Children and pets away, handles turned in, sleeves tight.',
-  'Burns: 20 minutes of cool running water; medical help for anything large, deep, on face or hands.',
-];
-export const DEFERRAL =
-  'These are the usual guides. Local food and fire rules, labels and qualified advice come first. Selling food usually needs registration or a licence.';
 
 /** Gone through before any oil is heated, each by itself. */
 export const START_POINT: Record<StartPoint, string> = {
@@ -176,18 +174,42 @@ export function beliefText({ browning, browningSpread, coreShiftC, looks, cores 
     looks === 0
       ? ''
       : percent < 2
-        ? `Browns as planned, give or take ${range} %.`
-        : `Browns ${percent} % ${browning > 1 ? 'faster' : 'slower'} than planned, give or take ${range} %; counted from now on.`;
+        ? `Pieces brown as planned, within ${range} %.`
+        : `Pieces brown ${percent} % ${browning > 1 ? 'faster' : 'slower'} than planned, within ${range} %. The times above count with it.`;
   const core =
     cores === 0 || Math.abs(coreShiftC) < 0.5
       ? ''
-      : `Cores come out ${p.tempSpan(Math.abs(coreShiftC))} ${coreShiftC > 0 ? 'warmer' : 'colder'} than the model reads.`;
+      : `Cores come out ${p.tempSpan(Math.abs(coreShiftC))} ${coreShiftC > 0 ? 'warmer' : 'colder'} than predicted.`;
   return [colour, core].filter(Boolean).join(' ');
 }
 
 /** What a stove is like, each with its range. */
-export function fitText({ efficiency, lossWPerK, probeLagS, residualC }: StoveFit): string {
+export function fitText({ efficiency, lossWPerK, probeLagS, residualC }: StoveFit, p: Printer): readonly string[] {
   const range = (found: Found, times: number, digits: number) =>
     `${plain(found.value * times, digits)} (± ${plain(2 * found.sd * times, digits)})`;
-  return `${range(efficiency, 100, 0)} % of the ring’s power reaches the oil; ${range(lossWPerK, 1, 1)} W are lost for each degree over the room; the probe lags ${range(probeLagS, 1, 0)} s. The readings lie ${plain(residualC)} °C about that.`;
+  return [
+    `${range(efficiency, 100, 0)} % of the ring’s power reaches the oil.`,
+    `The pot loses ${range(lossWPerK, p.temperature === 'F' ? 5 / 9 : 1, 1)} W for each °${p.temperature} over the room.`,
+    `The probe is ${range(probeLagS, 1, 0)} s behind the oil.`,
+    `The readings lie within ${p.tempSpanFine(residualC)} of that.`,
+  ];
+}
+
+export const FIRE_TEXT = {
+  opening: 'Reading the stove…',
+  title: (name: string) => `At the stove: ${name}`,
+  fromAbove: 'The pot from above. Dots show the upper face over the lower one.',
+  trace: (least: string, most: string) => `Oil over the last minutes; it should stay between ${least} and ${most}`,
+} as const;
+
+/** Whose figure the oil's is. */
+export function oilSourceText(probe: string | null, spreadC: number | null, p: Printer): string {
+  if (probe !== null) return `Oil now, ${probe.replaceAll('-', ' ')}`;
+  return spreadC === null
+    ? 'Oil now: test it with a crumb, or type what a thermometer shows'
+    : `Oil, estimated from your last reading, ± ${p.tempSpan(spreadC)}`;
+}
+
+export function potFullText(where: string, oilM3: number, withLot: number, p: Printer): string {
+  return `${where}, ${p.ml(oilM3)} of oil, ${p.percent(withLot)} full with a lot in`;
 }

@@ -20,14 +20,18 @@ export interface Printer {
   temp(c: number): string;
   /** A difference of temperatures. */
   tempSpan(c: number): string;
+  /** The same to a tenth. */
+  tempSpanFine(c: number): string;
   mm(m: number): string;
   ml(m3: number): string;
   percent(share: number): string;
   time(s: number): string;
   /** In the cook's own money, to its hundredth. */
   money(amount: number): string;
-  /** A stretch to the minute: "38 min", "1 h 12". */
+  /** A stretch to the minute: "38 min", "1 h 12 min". */
   span(s: number): string;
+  /** How soon, for large figures: "95 s", "7 min". */
+  soon(s: number): string;
   clock(ms: number): string;
   day(ms: number): string;
   /** A temperature without its unit, for fields and charts. */
@@ -71,11 +75,13 @@ export function makePrinter(kitchen: Pick<Kitchen, 'units' | 'temperature' | 'me
     measure: (kg, density) => printMass(kg, density, units, measures),
     temp: (c) => printTemp(c, temperature),
     tempSpan: (c) => `${Math.round(temperature === 'F' ? c * 1.8 : c)} °${temperature}`,
+    tempSpanFine: (c) => `${plain(temperature === 'F' ? c * 1.8 : c)} °${temperature}`,
     mm: (m) => `${plain(m * 1000, 1)} mm`,
     ml: (m3) => `${Math.round(m3 * 1e6)} ml`,
     percent: (share) => `${Math.round(share * 100)} %`,
     time: printDuration,
     money: (amount) => amount.toFixed(2),
+    soon: (s) => (s < 120 ? `${Math.max(0, Math.round(s))} s` : printDuration(Math.round(s / 60) * 60)),
     span: (s) => (s < 3570 ? `${Math.max(1, Math.round(s / 60))} min` : printDuration(Math.round(s / 60) * 60)),
     clock: (ms) => CLOCK.format(ms),
     day: (ms) => DAY.format(ms),

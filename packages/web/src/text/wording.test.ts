@@ -172,7 +172,7 @@ it('fields read back what they print', () => {
 
 it('spans and clocks are printed to what matters', () => {
   const printer = makePrinter({ ...DEFAULT_KITCHEN, temperature: 'F' });
-  expect([printer.span(20), printer.span(2280), printer.span(4321)]).toEqual(['1 min', '38 min', '1 h 12']);
+  expect([printer.span(20), printer.span(2280), printer.span(4321)]).toEqual(['1 min', '38 min', '1 h 12 min']);
   expect([printer.tempSpan(10), printer.temp(100), printer.percent(0.725)]).toEqual(['18 °F', '212 °F', '73 %']);
 });
 
@@ -193,14 +193,14 @@ it('says what to do at the stove for every step and reason', () => {
   const temp = (c: number) => `${c} °C`;
   for (const act of acts) {
     for (const reason of reasons) {
-      const { what, why } = nextText({ act, reason, pieces: [1, 2, 3], inS: 0, value: 158 }, listText([1, 2, 3]), temp);
+      const { what, why } = nextText({ act, reason, pieces: [1, 2, 3], inS: 0, value: 158 }, temp, 158);
       expect(`${what} ${why}`).not.toMatch(WRONG);
       expect(what.length * why.length).toBeGreaterThan(0);
     }
   }
-  const off = nextText({ act: 'burner', reason: 'cut-heat', pieces: [], inS: 0, value: 0 }, '', temp);
+  const off = nextText({ act: 'burner', reason: 'cut-heat', pieces: [], inS: 0, value: 0 }, temp, 158);
   expect(off.what).toBe('Burner off');
-  expect(off.why).toContain('never water');
+  expect(off.why).toContain('Never water');
   expect([listText([]), listText([4]), listText([4, 5]), listText([1, 2, 3]), listText([1, 3, 4, 5, 6, 9])]).toEqual([
     '',
     '4',

@@ -10,17 +10,15 @@ import {
   type CuttingSpec,
   DEFAULT_KITCHEN,
   type FireAct,
-  type FirePiece,
-  fireState,
   fitStove,
   type FryArm,
   fryArm,
-  type FryBodySpec,
   type FrySchool,
   fryBodyOf,
   type HoldTimes,
   holdTimes,
   type HotPlan,
+  isFryable,
   type Kitchen,
   type LotWay,
   lotWays,
@@ -29,12 +27,13 @@ import {
   type PiecePrediction,
   type Pot,
   type StoveFit,
+  stoveRecordOf,
   planCold,
   planHot,
-  predictPiece,
+  type PredictAsk,
+  predictPieces,
   type SplitPlan,
   splitPlan,
-  type TurnSchool,
   withSchool,
 } from '@ember-fold/core';
 import { expose } from 'comlink';
@@ -58,16 +57,6 @@ function thin(plan: HotPlan): HotPlan {
   return { ...plan, fry: { ...fry, solution, lots, seamPush } };
 }
 
-export interface PredictAsk {
-  readonly body: FryBodySpec;
-  readonly trace: readonly OilReading[];
-  readonly pieces: readonly FirePiece[];
-  readonly turn: TurnSchool;
-  readonly coreTargetC: number;
-  readonly nowS: number;
-  readonly futureC: number;
-}
-
 export interface FitAsk {
   readonly pot: Pot;
   readonly roomC: number;
@@ -83,34 +72,14 @@ const worker = {
   hot(draft: BatchDraft, kitchen: Kitchen, nowMs: number | null): HotPlan {
     return thin(planHot(draft, kitchen, planCold(draft, kitchen), nowMs));
   },
-  /** The pieces in the pot; those with the same drop and turns are computed once. */
+  /** Colour, core and moments of the pieces in a pot. */
   predict(ask: PredictAsk): PiecePrediction[] {
-    const known = new Map<string, PiecePrediction>();
-    return ask.pieces.map((piece) => {
-      const key = `${piece.droppedS}|${piece.turnsS.join()}`;
-      const found =
-        known.get(key) ?? predictPiece(ask.body, ask.trace, piece, ask.turn, ask.coreTargetC, ask.nowS, ask.futureC);
-      known.set(key, found);
-      return { ...found, number: piece.number };
-    });
+    return predictPieces(ask);
   },
   /** What a stove is like, from what was recorded; `null` while too little is. */
-  fit(ask: FitAsk): StoveFit | null {
-    const { pot, roomC, readings, acts, pieces, pieceW } = ask;
-    if (readings.length < 40 || readings[readings.length - 1]!.atS - readings[0]!.atS < 180) return null;
-    const { takenBack, pieces: all } = fireState(acts, pieces);
-    const settings = acts.flatMap((act) =>
-      act.kind === 'burner' && !takenBack.has(act.id) ? [{ atS: act.atS, setting: act.setting }] : [],
-    );
-    const lotW = (atS: number) =>
-      all.reduce(
-        (sum, one) =>
-          atS >= one.droppedS && (one.outS === null || atS < one.outS)
-            ? sum + (pieceW[Math.floor(atS - one.droppedS)] ?? 0)
-            : sum,
-        0,
-      );
-    return fitStove(pot, roomC, { readings, settings: settings.sort((a, b) => a.atS - b.atS), lotW });
+  fit({ pot, roomC, readings, acts, pieces, pieceW }: FitAsk): StoveFit | null {
+    const record = stoveRecordOf(acts, readings, pieces, pieceW);
+    return record && fitStove(pot, roomC, record);
   },
   /** The batch fried each of these ways. */
   arms(draft: BatchDraft, kitchen: Kitchen, schools: readonly FrySchool[]): (FryArm | null)[] {
@@ -137,7 +106,7 @@ const worker = {
   hold(draft: BatchDraft, kitchen: Kitchen): HoldTimes | null {
     const cold = planCold(draft, kitchen);
     const { piece } = cold.fold;
-    if (!piece || piece.fill > 2) return null;
+    if (!isFryable(piece)) return null;
     // Tempering is one of the ways asked for: the body is the plain one.
     const bare = { ...draft, fry: { ...draft.fry, start: 'room' as const } };
     return holdTimes(fryBodyOf(bare, kitchen, cold, piece), kitchen);

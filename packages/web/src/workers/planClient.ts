@@ -11,12 +11,13 @@ import type {
   Kitchen,
   LotWay,
   PiecePrediction,
+  PredictAsk,
   SplitPlan,
   StoveFit,
 } from '@ember-fold/core';
 import { proxy, type Remote, wrap } from 'comlink';
 import { latestOnly } from './latestOnly';
-import type { FitAsk, PlanWorker, PredictAsk } from './plan.worker';
+import type { FitAsk, PlanWorker } from './plan.worker';
 
 let remote: Remote<PlanWorker> | null = null;
 

@@ -7,7 +7,7 @@ import { Findings } from '../../ui/controls/Findings';
 import { MomentField } from '../../ui/controls/MomentField';
 import { NameField } from '../../ui/controls/NameField';
 import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
-import { CAUTIONS, DEFERRAL } from '../../text/fireWords';
+import { Cautions } from '../../ui/controls/Cautions';
 import { ALLERGEN_NAME, DIET_NAME, STEP_NAME } from '../../text/words';
 import { PiecesField } from '../PiecesField';
 import { StationLayout } from '../StationLayout';
@@ -139,15 +139,7 @@ export function ServeStation({ line }: { readonly line: Line }) {
           <Soft>Start</Soft>
           <Figure>{serve ? `${printer.clock(serve.startMs)} ${printer.day(serve.startMs)}` : '–'}</Figure>
           {serve && <Findings findings={serve.findings} printer={printer} />}
-          <Soft as="h3">Cautions</Soft>
-          <ul>
-            {CAUTIONS.map((caution) => (
-              <li key={caution}>
-                <Soft>{caution}</Soft>
-              </li>
-            ))}
-          </ul>
-          <Soft>{DEFERRAL}</Soft>
+          <Cautions printer={printer} />
         </>
       }
     />

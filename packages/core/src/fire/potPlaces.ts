@@ -1,4 +1,4 @@
-import type { FirePiece } from '@ember-fold/core';
+import type { FirePiece } from './fireAct.js';
 
 /**
  * A place in the drawn pot for each piece of the evening: the first that is free when it goes in,

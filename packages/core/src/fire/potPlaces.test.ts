@@ -1,6 +1,6 @@
-import type { FirePiece } from '@ember-fold/core';
 import fc from 'fast-check';
-import { potPlaces } from './potPlaces';
+import type { FirePiece } from './fireAct.js';
+import { potPlaces } from './potPlaces.js';
 
 const evening = fc
   .array(fc.record({ droppedS: fc.integer({ min: 0, max: 60 }), forS: fc.option(fc.integer({ min: 1, max: 20 })) }), {

@@ -1,0 +1,30 @@
+import { FIT_LEAST, type StoveRecord } from '../oil/fitStove.js';
+import { type FireAct, fireState, type OilReading } from './fireAct.js';
+
+/**
+ * An evening as a fit of the stove reads it; `null` while too little is recorded.
+ *
+ * @param planned pieces of the batch
+ * @param pieceW drawn by one piece, W, one entry a second from its drop
+ */
+export function stoveRecordOf(
+  acts: readonly FireAct[],
+  readings: readonly OilReading[],
+  planned: number,
+  pieceW: readonly number[],
+): StoveRecord | null {
+  const [first, last] = [readings[0], readings[readings.length - 1]];
+  if (!first || !last || readings.length < FIT_LEAST.readings || last.atS - first.atS < FIT_LEAST.spanS) return null;
+  const { takenBack, pieces } = fireState(acts, planned);
+  const settings = acts
+    .flatMap((act) => (act.kind === 'burner' && !takenBack.has(act.id) ? [{ atS: act.atS, setting: act.setting }] : []))
+    .sort((a, b) => a.atS - b.atS);
+  const lotW = (atS: number) => {
+    let sum = 0;
+    for (const { droppedS, outS } of pieces) {
+      if (atS >= droppedS && (outS === null || atS < outS)) sum += pieceW[Math.floor(atS - droppedS)] ?? 0;
+    }
+    return sum;
+  };
+  return { readings, settings, lotW };
+}

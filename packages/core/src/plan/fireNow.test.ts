@@ -1,0 +1,123 @@
+import fc from 'fast-check';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
+import { type FireAct, fireState, type OilReading } from '../fire/fireAct.js';
+import type { NextStep } from '../fire/doNext.js';
+import { fireBelief } from '../fire/fireLearning.js';
+import type { PiecePrediction } from '../fire/predictPiece.js';
+import { coreWaitC, fireNow, type FireSession, fireTargets, NOTHING_KNOWN, predictAsk } from './fireNow.js';
+import { planBatch } from './planBatch.js';
+import { newBatch } from './starters.js';
+
+const DRAFT = newBatch('Any', 'squash-sage', 60, '2030-01-05T18:30:00Z');
+const { fry } = planBatch(DRAFT, DEFAULT_KITCHEN, null);
+const SESSION: FireSession = {
+  ...{ draft: DRAFT, kitchen: DEFAULT_KITCHEN, fry: { ...fry!, lots: fry!.lots! } },
+  ...{ speed: 1, hasProbe: true, trial: false },
+};
+
+const numbers = fc.uniqueArray(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 8 });
+const at = fc.integer({ min: 0, max: 3600 });
+const told = fc.oneof(
+  fc.record({ kind: fc.constantFrom('drop', 'flip', 'lift', 'burst', 'aside', 'oven-out'), atS: at, pieces: numbers }),
+  fc.record({ kind: fc.constant('burner'), atS: at, setting: fc.integer({ min: 0, max: 9 }) }),
+  fc.record({ kind: fc.constantFrom('skim', 'here'), atS: at }),
+  fc.record({ kind: fc.constant('top-up'), atS: at, m3: fc.double({ min: 1e-5, max: 0.002, noNaN: true }) }),
+  fc.record({
+    ...{ kind: fc.constant('core'), atS: at, piece: fc.integer({ min: 1, max: 60 }) },
+    ...{ tempC: fc.integer({ min: -20, max: 120 }), predictedC: fc.option(fc.integer({ min: 20, max: 110 })) },
+  }),
+  fc.record({ kind: fc.constant('oil'), atS: at, tempC: fc.integer({ min: 20, max: 260 }), spreadC: fc.constant(8) }),
+);
+const acts = fc
+  .array(told, { maxLength: 25 })
+  .map((list) => list.map((act, i) => ({ ...act, id: `a${i}` }) as unknown as FireAct));
+const oils = fc.record({
+  fromC: fc.integer({ min: 20, max: 300 }),
+  perS: fc.double({ min: -0.3, max: 0.5, noNaN: true }),
+});
+const readingsOf = ({ fromC, perS }: { fromC: number; perS: number }, nowS: number): OilReading[] =>
+  Array.from({ length: 60 }, (_, i) => ({ atS: nowS - 60 + i, probeC: fromC + perS * i })).filter((r) => r.atS >= 0);
+const predicted = (list: readonly FireAct[], nowS: number): PiecePrediction[] =>
+  fireState(list, DRAFT.pieces).inPot.map((piece, i) => ({
+    ...{ number: piece.number, colours: [0.5, 0.5] as const, coreC: 60, interfaceC: 60 },
+    ...{ turnAtS: i % 2 ? nowS - 5 : null, liftAtS: nowS + i * 20 },
+  }));
+
+/** More heat, more pieces, or a tool over oil that is dangerous. */
+const contradicts = (step: NextStep, burner: number) =>
+  step.act === 'drop' ||
+  step.act === 'skim' ||
+  step.act === 'finish' ||
+  (step.act === 'burner' && step.value >= burner && step.reason !== 'cut-heat');
+
+test('danger comes before everything, and nothing that is advised contradicts it', () => {
+  let dangers = 0;
+  fc.assert(
+    fc.property(acts, oils, at, fc.boolean(), (list, oil, nowS, hasProbe) => {
+      const now = fireNow(
+        { ...SESSION, hasProbe },
+        list,
+        readingsOf(oil, nowS),
+        { ...NOTHING_KNOWN, predictions: predicted(list, nowS) },
+        nowS,
+      );
+      const { danger, steps, state } = now;
+      const tooHot = now.oil.verdict === 'warn' || now.oil.verdict === 'cut-heat';
+      if (danger || tooHot) {
+        dangers += 1;
+        expect(steps.filter((step) => contradicts(step, state.burner))).toEqual([]);
+        if (danger?.act === 'burner-off') expect(steps[0]).toMatchObject({ act: 'burner', value: 0 });
+      }
+      if (danger) expect(now.room).toBe(0);
+      // The rest is in order of its moment.
+      const moments = steps.filter((step) => step.reason !== 'cut-heat').map((step) => step.inS ?? 1e9);
+      expect([...moments].sort((a, b) => a - b)).toEqual(moments);
+      // No two steps turn the knob two ways.
+      expect(steps.filter((step) => step.act === 'burner').length).toBeLessThanOrEqual(1);
+      const targets = fireTargets(now, new Set(), 0);
+      const inPot = new Set(state.inPot.map((piece) => piece.number));
+      for (const number of [...targets.flip, ...targets.lift, ...targets.burst]) expect(inPot.has(number)).toBe(true);
+      for (const number of targets.drop) expect(state.pieces.some((piece) => piece.number === number)).toBe(false);
+    }),
+    { numRuns: 400 },
+  );
+  expect(dangers).toBeGreaterThan(20);
+});
+
+test('a core measured warmer never makes a piece safe sooner, however many were measured', () => {
+  const targetC = DRAFT.filling.coreTargetC;
+  const waits = (list: readonly FireAct[]) => coreWaitC(targetC, fireBelief(fireState(list, 60)).coreShiftC);
+  fc.assert(
+    fc.property(
+      fc.array(fc.record({ tempC: fc.integer({ min: 20, max: 120 }), predictedC: fc.integer({ min: 20, max: 110 }) }), {
+        maxLength: 6,
+      }),
+      fc.nat(),
+      fc.integer({ min: 0, max: 60 }),
+      (cores, pick, warmer) => {
+        const told_ = (list: typeof cores) =>
+          list.map((core, i): FireAct => ({ id: `c${i}`, atS: i, kind: 'core', piece: i + 1, ...core }));
+        expect(waits(told_(cores))).toBeGreaterThanOrEqual(Math.min(99, targetC));
+        if (cores.length === 0) return;
+        const changed = cores.map((core, i) =>
+          i === pick % cores.length ? { ...core, tempC: core.tempC - warmer } : core,
+        );
+        expect(waits(told_(changed))).toBeGreaterThanOrEqual(waits(told_(cores)));
+      },
+    ),
+  );
+});
+
+test('only what lies in the pot is asked about, with as much of the trace as it lay in', () => {
+  fc.assert(
+    fc.property(acts, oils, at, (list, oil, nowS) => {
+      const readings = readingsOf(oil, nowS);
+      const ask = predictAsk(SESSION, list, readings, null, nowS);
+      const { inPot } = fireState(list, DRAFT.pieces);
+      expect(ask?.pieces ?? []).toEqual(inPot);
+      if (!ask) return;
+      const firstS = Math.min(...inPot.map((piece) => piece.droppedS));
+      expect(readings.filter((reading) => reading.atS >= firstS).every((r) => ask.trace.includes(r))).toBe(true);
+    }),
+  );
+});

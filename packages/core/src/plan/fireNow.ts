@@ -1,0 +1,246 @@
+import type { BatchDraft } from '../draft/draft.js';
+import { type Kitchen, smokePointC } from '../draft/kitchen.js';
+import { RANGES } from '../draft/ranges.js';
+import { type Danger, dangerOf } from '../fire/danger.js';
+import { doNext, type NextStep, roomInPot } from '../fire/doNext.js';
+import { type FireAct, type FirePiece, fireState, type FireState, type OilReading } from '../fire/fireAct.js';
+import { type FireBelief, fireBelief } from '../fire/fireLearning.js';
+import { oilByModel } from '../fire/oilByModel.js';
+import { oilNow, type OilNow } from '../fire/oilNow.js';
+import { padTargets, type PadTargets } from '../fire/padTargets.js';
+import { potPlaces } from '../fire/potPlaces.js';
+import type { PiecePrediction, PredictAsk } from '../fire/predictPiece.js';
+import type { FryPlan } from '../frying/fryPlan.js';
+import type { StoveFit } from '../oil/fitStove.js';
+import type { LotRun } from '../oil/fryLots.js';
+import type { FryPlace } from '../oil/fryOrder.js';
+
+/** What stays the same while one pot burns: the plan it was lit with. */
+export interface FireSession {
+  readonly draft: BatchDraft;
+  readonly kitchen: Kitchen;
+  readonly fry: FryPlan & { readonly lots: LotRun };
+  /** Stove seconds in a second by the wall. */
+  readonly speed: number;
+  /** Whether a probe measures the oil; without one the pot model carries on from what was told. */
+  readonly hasProbe: boolean;
+  /** The first lot is one piece, to be cut and judged. */
+  readonly trial: boolean;
+}
+
+/** What is computed beside the stove, or asked of the server, and may be a moment old. */
+export interface FireKnown {
+  /** Of the pieces in the pot, from `predictPieces`. */
+  readonly predictions: readonly PiecePrediction[];
+  /** What was last predicted of each core, °C: still there when the piece is out and probed. */
+  readonly cores: ReadonlyMap<number, number>;
+  /** What tonight has taught of the stove; `null`: nothing yet. */
+  readonly fit: StoveFit | null;
+  /** What of the supper is fried next in this oil, in safe order. */
+  readonly queue: readonly FryPlace[];
+}
+
+export const NOTHING_KNOWN: FireKnown = { predictions: [], cores: new Map(), fit: null, queue: [] };
+
+/** What lifted pieces are to be judged by, together. */
+export interface Judge {
+  readonly pieces: readonly FirePiece[];
+  /** The one whose core is asked for, and what was read of it, °C; `null`: none, or nothing read. */
+  readonly coreOf: number | null;
+  readonly predictedC: number | null;
+}
+
+/** Everything the stove page shows. */
+export interface FireNow {
+  readonly nowS: number;
+  readonly state: FireState;
+  readonly oil: OilNow;
+  /** ± of the oil where it is not measured, °C; `null`: it is, or nothing is known. */
+  readonly spreadC: number | null;
+  readonly predictions: readonly PiecePrediction[];
+  /** A place in the drawn pot for each piece of the evening. */
+  readonly places: ReadonlyMap<number, number>;
+  /** Most urgent first. */
+  readonly steps: readonly NextStep[];
+  /** What must be seen to before anything else; `null`: nothing. */
+  readonly danger: Danger | null;
+  /** How many more the pot takes beside what is in it; none while something is dangerous. */
+  readonly room: number;
+  readonly belief: FireBelief;
+  readonly judge: Judge;
+  readonly fit: StoveFit | null;
+  readonly queue: readonly FryPlace[];
+  readonly tally: {
+    readonly lot: number;
+    readonly lots: number;
+    /** Nothing is in the oil: the batch may be finished. */
+    readonly canFinish: boolean;
+    /** What the oil is kept hot for when this batch is over; `null`: nothing. */
+    readonly then: FryPlace | null;
+  };
+}
+
+/** A probe silent for so long has no reading, stove s, and s by the wall where the stove runs faster. */
+const STALE_S = 60;
+const STALE_WALL_S = 6;
+/** Lifted within so long of the last lift, pieces are judged together, s. */
+const LIFTED_TOGETHER_S = 30;
+/** Cores are waited for up to here, °C: warmer, water boils. */
+const MOST_TARGET_C = 99;
+
+/** The pot as it has shown itself tonight, with the smoke point of the oil that is in it. */
+function potTonight(kitchen: Kitchen, fit: StoveFit | null): Kitchen['pot'] {
+  const pot = { ...kitchen.pot, smokeC: smokePointC(kitchen) };
+  if (!fit?.converged) return pot;
+  return { ...pot, efficiency: fit.efficiency.value, lossWPerK: fit.lossWPerK.value, probeLagS: fit.probeLagS.value };
+}
+
+interface OilSeen {
+  readonly readings: readonly OilReading[];
+  readonly spreadC: number | null;
+}
+
+/** The oil's readings: the probe's, or the pot model's from what was last told. */
+function oilSeen(
+  { draft, kitchen, fry, hasProbe }: FireSession,
+  acts: readonly FireAct[],
+  readings: readonly OilReading[],
+  fit: StoveFit | null,
+  nowS: number,
+): OilSeen {
+  if (hasProbe) return { readings, spreadC: null };
+  const pot = potTonight(kitchen, fit);
+  return oilByModel(acts, draft.pieces, pot, kitchen.roomC, fry.pieceMeanW, Math.max(0, nowS));
+}
+
+/**
+ * What a core is waited for, °C: cores that came out colder than predicted are waited for longer;
+ * warmer ones never make a piece count as safe sooner.
+ *
+ * @param coreShiftC cores come out this much warmer (+) or colder (−) than predicted, K
+ * @example coreWaitC(74, -3) // 77
+ */
+export function coreWaitC(targetC: number, coreShiftC: number): number {
+  return Math.min(MOST_TARGET_C, targetC - Math.min(0, coreShiftC));
+}
+
+/** What is to be predicted of the pieces in the pot; `null` when none is in it. */
+export function predictAsk(
+  session: FireSession,
+  acts: readonly FireAct[],
+  readings: readonly OilReading[],
+  fit: StoveFit | null,
+  nowS: number,
+): PredictAsk | null {
+  const { draft, fry } = session;
+  const state = fireState(acts, draft.pieces);
+  if (state.inPot.length === 0) return null;
+  const belief = fireBelief(state);
+  const trace = oilSeen(session, acts, readings, fit, nowS).readings;
+  const firstS = state.inPot.reduce((least, piece) => Math.min(least, piece.droppedS), Infinity);
+  const from = trace.findIndex((reading) => reading.atS >= firstS);
+  return {
+    body: { ...fry.body, browning: fry.body.browning * belief.browning },
+    trace: trace.slice(Math.max(0, (from < 0 ? trace.length : from) - 1)),
+    pieces: state.inPot,
+    turn: draft.fry.turn,
+    coreTargetC: coreWaitC(draft.filling.coreTargetC, belief.coreShiftC),
+    nowS,
+    futureC: draft.fry.oilC,
+  };
+}
+
+/** Predictions as they are shown: cores shifted by what probed ones have taught. */
+export function shownPredictions(
+  found: readonly PiecePrediction[],
+  { coreShiftC }: Pick<FireBelief, 'coreShiftC'>,
+): readonly PiecePrediction[] {
+  return found.map((one) => ({ ...one, coreC: one.coreC + coreShiftC }));
+}
+
+/** Lifted whole with the last lift, and not judged yet. */
+function toJudge(state: FireState, cores: ReadonlyMap<number, number>): Judge {
+  const judged = new Set(state.judged.flatMap((act) => (act.kind === 'seen' ? act.pieces : [])));
+  const out = state.pieces.filter((piece) => piece.outS !== null && piece.oven === null);
+  const lastS = out.reduce((most, piece) => Math.max(most, piece.outS!), -1);
+  const pieces = out.filter((piece) => piece.outS! >= lastS - LIFTED_TOGETHER_S && !judged.has(piece.number));
+  const coreOf = pieces[0]?.number ?? null;
+  const read = coreOf === null ? undefined : cores.get(coreOf);
+  // Burnt far past anything that was meant, what was read of it says nothing.
+  return { pieces, coreOf, predictedC: read !== undefined && read < RANGES.fire.coreC.most ? read : null };
+}
+
+/**
+ * Everything the stove page shows, from what was planned, done and read: one pure function, so
+ * that every device and every room says the same. Danger comes before all else, and nothing that
+ * is advised contradicts it.
+ *
+ * @param acts in any order
+ * @param readings of the probe in order of time; only looked at where there is one
+ * @param nowS stove s since it was lit
+ */
+export function fireNow(
+  session: FireSession,
+  acts: readonly FireAct[],
+  readings: readonly OilReading[],
+  known: FireKnown,
+  nowS: number,
+): FireNow {
+  const { draft, kitchen, fry, speed, trial } = session;
+  const { lots } = fry;
+  const state = fireState(acts, draft.pieces);
+  const belief = fireBelief(state);
+  const pot = potTonight(kitchen, known.fit);
+  const seen = oilSeen(session, acts, readings, known.fit, nowS);
+  const lastS = seen.readings[seen.readings.length - 1]?.atS ?? 0;
+  const oil = oilNow(
+    seen.readings,
+    Math.max(nowS, lastS),
+    pot,
+    kitchen.roomC,
+    draft.fry.oilC,
+    state.burner,
+    fry.pieceMeanW * state.inPot.length,
+    Math.max(STALE_S, STALE_WALL_S * speed),
+  );
+  const inPot = new Set(state.inPot.map((piece) => piece.number));
+  const predictions = known.predictions.filter((one) => inPot.has(one.number));
+  const lotM3 = state.inPot.length * fry.bulk.volumeM3;
+  const danger = dangerOf({ state, oil, pot, warnC: fry.cautions.warnC, lotM3, nowS, speed });
+  const plan = {
+    pieces: draft.pieces,
+    lotSize: lots.lotSize,
+    oilC: draft.fry.oilC,
+    holdSetting: lots.holdSetting,
+    lotSetting: lots.lotSetting,
+    settings: kitchen.pot.settings,
+    coreTargetC: draft.filling.coreTargetC,
+    trial,
+  };
+  return {
+    nowS,
+    state,
+    oil,
+    spreadC: seen.spreadC,
+    predictions,
+    places: potPlaces(state.pieces),
+    steps: doNext(state, plan, oil, predictions, nowS, danger),
+    danger,
+    room: danger ? 0 : roomInPot(state, trial && state.lots <= 1 ? 1 : lots.lotSize),
+    belief,
+    judge: toJudge(state, known.cores),
+    fit: known.fit,
+    queue: known.queue,
+    tally: {
+      lot: Math.max(1, state.lots),
+      lots: Math.max(state.lots, lots.lots),
+      canFinish: state.inPot.length === 0,
+      then: state.toFry === 0 && state.inPot.length === 0 ? (known.queue[0] ?? null) : null,
+    },
+  };
+}
+
+/** What each key would record now. @param selected numbers tapped. @param fewer added to the drop */
+export function fireTargets(now: FireNow, selected: ReadonlySet<number>, fewer: number): PadTargets {
+  return padTargets(now.state, now.steps, now.room, selected, fewer);
+}

@@ -1,0 +1,57 @@
+import { Baby, DropletOff, Droplets, Eye, FlameKindling, HeartPulse, type LucideIcon } from 'lucide-react';
+import { styled } from 'styled-components';
+import { type CautionId, cautionsText, DEFERRAL } from '../../text/cautions';
+import type { Printer } from '../../text/printer';
+import { Soft } from './Panel';
+
+const SIGN: Record<CautionId, LucideIcon> = {
+  watch: Eye,
+  fire: FlameKindling,
+  'no-water': DropletOff,
+  dry: Droplets,
+  children: Baby,
+  burns: HeartPulse,
+};
+
+const List = styled.ul`
+  display: grid;
+  gap: 8px 14px;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 250px), 1fr));
+  margin: 10px 0;
+  li {
+    display: grid;
+    grid-template-columns: 28px minmax(0, 1fr);
+    gap: 8px;
+    font-size: 14px;
+    line-height: 1.3;
+  }
+  svg {
+    color: ${({ theme }) => theme.stop};
+  }
+  strong {
+    display: block;
+  }
+`;
+
+/** The cautions that are always shown, a sign each, read in ten seconds. */
+export function Cautions({ printer }: { readonly printer: Pick<Printer, 'temp'> }) {
+  return (
+    <>
+      <List aria-label="Cautions">
+        {cautionsText(printer).map(({ id, title, what }) => {
+          const Sign = SIGN[id];
+          return (
+            <li key={id}>
+              <Sign size={26} aria-hidden />
+              <span>
+                <strong>{title}</strong>
+                {what}
+              </span>
+            </li>
+          );
+        })}
+      </List>
+      <Soft>{DEFERRAL}</Soft>
+    </>
+  );
+}
