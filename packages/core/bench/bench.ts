@@ -7,6 +7,9 @@ import {
   DEFAULT_KITCHEN,
   doughMaterial,
   fillingMaterial,
+  type FireAct,
+  fireNow,
+  fryJobOf,
   fryBodyOf,
   fryChances,
   fryMapOrder,
@@ -16,6 +19,7 @@ import {
   type FryBodySpec,
   LEAF,
   newBatch,
+  NOTHING_KNOWN,
   OIL_SURFACE,
   pieceHeatCurve,
   planBatch,
@@ -23,6 +27,8 @@ import {
   runLots,
   sealTrade,
   solveInset,
+  STARTERS,
+  supperOrder,
   withLine,
   withPieces,
 } from '../src/index.js';
@@ -178,3 +184,25 @@ const { lots: count, energyResidual } = runLots(lots, 6);
 console.log(
   `pot over ${count} lots: ${potMs.toFixed(1)} ms (budget 60), its energy closes to ${(100 * Math.abs(energyResidual)).toFixed(4)} %`,
 );
+
+const session = { draft, kitchen: DEFAULT_KITCHEN, fry: { ...fried, lots: fried.lots! }, speed: 1, trial: false };
+const evening: FireAct[] = [{ id: 'o', atS: 0, kind: 'oil', tempC: 150, spreadC: 8 }];
+for (let lot = 0; lot < 10; lot++) {
+  const dropped = Array.from({ length: 6 }, (_, i) => lot * 6 + i + 1);
+  evening.push({ id: `d${lot}`, atS: lot * 700, kind: 'drop', pieces: dropped });
+  for (let turn = 1; turn < 8; turn++)
+    evening.push({ id: `f${lot}-${turn}`, atS: lot * 700 + 60 * turn, kind: 'flip', pieces: dropped });
+  if (lot < 9) evening.push({ id: `l${lot}`, atS: lot * 700 + 560, kind: 'lift', pieces: dropped });
+}
+const twoHours = Array.from({ length: 7200 }, (_, atS) => ({ atS, probeC: 158 + Math.sin(atS / 40) }));
+const glance = (hasProbe: boolean) =>
+  timed(101, () => void fireNow({ ...session, hasProbe }, evening, twoHours, NOTHING_KNOWN, 7100));
+console.log(
+  `stove with 60 pieces and two hours of readings: ${glance(true).toFixed(2)} ms with a probe, ${glance(false).toFixed(2)} ms without (budget 8)`,
+);
+const supper = STARTERS.concat(STARTERS.slice(0, 2)).map(({ id }) => newBatch(id, id, 24, '2030-01-05T18:30:00Z'));
+const orderMs = timed(11, () => {
+  const jobs = supper.flatMap((one, i) => fryJobOf(String(i), one, DEFAULT_KITCHEN) ?? []);
+  supperOrder(jobs, DEFAULT_KITCHEN);
+});
+console.log(`order of a supper of seven batches, all planned anew: ${orderMs.toFixed(0)} ms`);

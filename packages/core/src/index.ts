@@ -162,6 +162,7 @@ export {
   shownPredictions,
 } from './plan/fireNow.js';
 export { isFryable } from './piece/piece.js';
+export { cookNow, type CookNow, type CookSession, timerCalls } from './plan/cookNow.js';
 export { FIT_LEAST, thinForFit } from './oil/fitStove.js';
 export { MISS_S } from './frying/fryMap.js';
 export { lotHolds } from './oil/fryLots.js';
@@ -261,15 +262,7 @@ export {
   stepState,
   type StepState,
 } from './cook/cookAct.js';
-export {
-  type Background,
-  type CheckId,
-  type CookNow,
-  cookNow,
-  type MeasureId,
-  type RunStep,
-  runSheet,
-} from './plan/runSheet.js';
+export { type Background, type CheckId, type MeasureId, type RunStep, runSheet } from './plan/runSheet.js';
 export { asCooked, MEASURE_RANGE, type PlanChange, planChanges } from './plan/asCooked.js';
 export { callsBy, type Ringing, ringing } from './cook/ringing.js';
 export { type Danger, type DangerAsk, type DangerId, dangerOf } from './fire/danger.js';

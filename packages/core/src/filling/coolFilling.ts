@@ -33,7 +33,10 @@ export interface CoolingResult {
 const K = 0.5;
 const RHO_CP = 3.6e6;
 const CELLS = 32;
+/** Steps while it cools fast, and after that: late, slow changes need no finer ones. */
 const STEP_S = 20;
+const LATE_STEP_S = 60;
+const LATE_FROM_S = 3600;
 const HORIZON_S = 12 * 3600;
 const FIRST_MARK_S = 2 * 3600;
 const SECOND_MARK_S = 4 * 3600;
@@ -81,17 +84,22 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
   const inner = K / dx;
   const top = 1 / (1 / law.topH + dx / 2 / K);
   const bottom = 1 / (1 / law.bottomH + dx / 2 / K);
-  const inertia = (RHO_CP * dx) / STEP_S;
   const temp = new Float64Array(CELLS).fill(spec.startC);
-  // The matrix stays the same at every step: it is factored once.
+  let stepS = STEP_S;
+  let inertia = 0;
   const upper = new Float64Array(CELLS);
   const inverse = new Float64Array(CELLS);
-  for (let i = 0; i < CELLS; i++) {
-    const low = i === 0 ? bottom : inner;
-    const high = i === CELLS - 1 ? top : inner;
-    inverse[i] = 1 / (inertia + low + high - (i === 0 ? 0 : inner * upper[i - 1]!));
-    upper[i] = i === CELLS - 1 ? 0 : inner * inverse[i]!;
-  }
+  // The matrix stays the same for as long as the step does.
+  const factor = () => {
+    inertia = (RHO_CP * dx) / stepS;
+    for (let i = 0; i < CELLS; i++) {
+      const low = i === 0 ? bottom : inner;
+      const high = i === CELLS - 1 ? top : inner;
+      inverse[i] = 1 / (inertia + low + high - (i === 0 ? 0 : inner * upper[i - 1]!));
+      upper[i] = i === CELLS - 1 ? 0 : inner * inverse[i]!;
+    }
+  };
+  factor();
   const bottomW = bottom * law.bottomC;
   const topW = top * law.topC;
   const d = new Float64Array(CELLS);
@@ -99,7 +107,7 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
   const marks = { fold: markAt(foldC), to21: markAt(21), to5: markAt(5.0001) };
   let before = spec.startC;
   let under60S: number | null = spec.startC <= 60 ? 0 : null;
-  for (let timeS = STEP_S; timeS <= HORIZON_S; timeS += STEP_S) {
+  for (let timeS = STEP_S; timeS <= HORIZON_S; timeS += stepS) {
     let carried = (inertia * temp[0]! + bottomW) * inverse[0]!;
     d[0] = carried;
     for (let i = 1; i < CELLS - 1; i++) {
@@ -124,6 +132,10 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
     before = warmest;
     if (timeS % 120 === 0) curve.push({ timeS, warmestC: warmest, meanC: sum / CELLS });
     if (marks.fold.atS !== null && marks.to21.atS !== null && (marks.to5.atS !== null || timeS > 6 * 3600)) break;
+    if (timeS === LATE_FROM_S) {
+      stepS = LATE_STEP_S;
+      factor();
+    }
   }
   const to21S = marks.to21.atS;
   const to5S = marks.to5.atS;
@@ -142,7 +154,7 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
       atS: spec.startC <= targetC ? 0 : (null as number | null),
       see(timeS: number, beforeC: number, nowC: number) {
         if (this.atS !== null || nowC > targetC) return;
-        this.atS = timeS - STEP_S * ((targetC - nowC) / Math.max(1e-9, beforeC - nowC));
+        this.atS = timeS - stepS * ((targetC - nowC) / Math.max(1e-9, beforeC - nowC));
       },
     };
   }

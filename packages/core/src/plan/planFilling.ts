@@ -29,20 +29,6 @@ interface Spread {
   readonly kitchen: Kitchen;
 }
 
-/** The last few coolings: an edit of the dough asks for the same ones at every keystroke. */
-const lastCooled = new Map<string, CoolingResult>();
-const MOST_KEPT = 8;
-
-function cooledAs(spec: CoolingSpec, foldC: number): CoolingResult {
-  const key = JSON.stringify([spec, foldC]);
-  const known = lastCooled.get(key);
-  if (known) return known;
-  const result = coolFilling(spec, foldC);
-  if (lastCooled.size >= MOST_KEPT) lastCooled.delete(lastCooled.keys().next().value!);
-  lastCooled.set(key, result);
-  return result;
-}
-
 /** The filling in so many of the kitchen's dishes; `null` over 8 cm deep. */
 function cooledIn({ figures, filling, fatPercent, kitchen }: Spread, place: CoolingPlace, dishes: number) {
   const { lengthM, widthM } = kitchen.dish;
@@ -50,7 +36,7 @@ function cooledIn({ figures, filling, fatPercent, kitchen }: Spread, place: Cool
   if (depthM > MOST_DEPTH_M) return { depthM, cooling: null };
   const { roomC, fridgeC, freezerC } = kitchen;
   const spec = { depthM: Math.max(0.003, depthM), startC: filling.hotC, covered: filling.covered, place };
-  return { depthM, cooling: cooledAs({ ...spec, roomC, fridgeC, freezerC }, foldTempC(place, fatPercent, kitchen)) };
+  return { depthM, cooling: coolFilling({ ...spec, roomC, fridgeC, freezerC }, foldTempC(place, fatPercent, kitchen)) };
 }
 
 /**

@@ -4,7 +4,8 @@ import { newBatch, STARTERS } from './starters.js';
 import { asCooked, planChanges } from './asCooked.js';
 import { type CookAct, cookState, type RunStepId, stepState } from '../cook/cookAct.js';
 import { callsBy, ringing } from '../cook/ringing.js';
-import { cookNow, runSheet } from './runSheet.js';
+import { cookNow, timerCalls } from './cookNow.js';
+import { runSheet, stepsNow } from './runSheet.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const EAT = '2030-01-05T18:30:00Z';
@@ -17,7 +18,7 @@ let n = 0;
 type Told = CookAct extends infer A ? (A extends CookAct ? Omit<A, 'id'> : never) : never;
 const act = (of: Told): CookAct => ({ id: `a${n++}`, ...of }) as CookAct;
 const done = (step: RunStepId, atMs: number) => act({ step, atMs, kind: 'done' });
-const at = (acts: readonly CookAct[], nowMs: number, me = '') => cookNow(SHEET, cookState(acts), nowMs, me);
+const at = (acts: readonly CookAct[], nowMs: number, me = '') => stepsNow(SHEET, cookState(acts), nowMs, me);
 
 test('every starter has a sheet in order of its start, from the first weighing to the table; a step waits only for steps that are there', () => {
   for (const { id } of STARTERS) {
@@ -167,4 +168,27 @@ test('a timer is silent until it is over, then calls the more often the later it
       expect(calls).toBeLessThanOrEqual(Math.ceil(moreS / 4) + 2);
     }),
   );
+});
+
+test('the whole room: measured figures keep what was planned beside them, and waits begin and end with what is told', () => {
+  const session = { planned: DRAFT, before: PLAN, kitchen: DEFAULT_KITCHEN };
+  const gross = SHEET.find((step) => step.id === 'cook-filling')!.planned!;
+  const acts = [act({ step: 'cook-filling', atMs: START, kind: 'measure', value: gross + 0.05 })];
+  const draft = asCooked(DRAFT, cookState(acts), DEFAULT_KITCHEN);
+  const after = planBatch(draft, DEFAULT_KITCHEN, null);
+  const now = cookNow({ ...session, draft, after }, cookState(acts), START, '');
+  expect(now.sheet.find((step) => step.id === 'cook-filling')!.planned).toBe(gross);
+  expect(now.changes.map((change) => change.what)).toContain('filling-kg');
+  const calls = (list: readonly CookAct[], told: CookAct, running: readonly { id: string; step: RunStepId }[] = []) =>
+    timerCalls(now.sheet, cookState(list), told, running);
+  const mixed = done('mix-dough', START + MIN);
+  expect(calls([], mixed)).toEqual({ start: [expect.objectContaining({ id: 'rest' })], stop: [] });
+  expect(calls([], mixed, [{ id: 't', step: 'rest' }])).toEqual({ start: [], stop: [] });
+  // Opened again, or over: its wait is no longer waited for.
+  const back = act({ step: 'mix-dough', atMs: START + 2 * MIN, kind: 'back' });
+  expect(calls([mixed], back, [{ id: 't', step: 'rest' }])).toEqual({ start: [], stop: ['t'] });
+  expect(calls([mixed], done('rest', START + 9 * MIN), [{ id: 't', step: 'rest' }])).toEqual({
+    start: [],
+    stop: ['t'],
+  });
 });

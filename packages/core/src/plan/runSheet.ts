@@ -123,7 +123,7 @@ export interface Background {
 }
 
 /** What the cook sees now. */
-export interface CookNow {
+export interface StepsNow {
   /** The one large step; `null` when all is done. */
   readonly current: RunStep | null;
   /** Nothing for the hands: the current step only waits. */
@@ -165,7 +165,7 @@ function isReady(step: RunStep, steps: readonly RunStep[], state: CookState, now
  * What is done now, what goes on by itself, what comes next, and when it will be on the table.
  * @param me of several cooks; steps another took are not this one's
  */
-export function cookNow(steps: readonly RunStep[], state: CookState, nowMs: number, me = ''): CookNow {
+export function stepsNow(steps: readonly RunStep[], state: CookState, nowMs: number, me = ''): StepsNow {
   const open = steps.filter((step) => !isOver(state, step.id));
   const isMine = (step: RunStep) => {
     const { who } = stepState(state, step.id);

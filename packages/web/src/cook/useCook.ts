@@ -9,10 +9,9 @@ import {
   cookState,
   type Kitchen,
   type PlanChange,
-  planChanges,
   planCold,
   type RunStep,
-  runSheet,
+  timerCalls,
 } from '@ember-fold/core';
 import { useEffect, useMemo, useState } from 'react';
 import { api } from '../data/api';
@@ -112,43 +111,32 @@ export function useCook(batchId: string, me: string) {
   );
   const before = useWholePlan(planned, kitchen);
   const after = useWholePlan(draft, kitchen);
-  const sheet = useMemo(() => {
-    if (!planned || !draft || !before.plan || !after.plan || !kitchen) return null;
-    // What was expected of a measure stays what was planned.
-    const wanted = new Map(runSheet(planned, before.plan, kitchen).map((step) => [step.id, step.planned]));
-    return runSheet(draft, after.plan, kitchen).map((step) => ({
-      ...step,
-      planned: wanted.get(step.id) ?? step.planned,
-    }));
-  }, [planned, draft, before.plan, after.plan, kitchen]);
-  const changes = useMemo(
-    () => (before.plan && after.plan ? planChanges(before.plan, after.plan) : []),
-    [before.plan, after.plan],
+  const session = useMemo(
+    () =>
+      planned && draft && before.plan && after.plan && kitchen
+        ? { planned, draft, before: before.plan, after: after.plan, kitchen }
+        : null,
+    [planned, draft, before.plan, after.plan, kitchen],
   );
   const problem = before.problem ?? after.problem;
-  if (!draft || !after.plan || !sheet || !state) return { cook: null, problem, batch, query };
+  if (!session || !state) return { cook: null, problem, batch, query };
+
+  const now = cookNow(session, state, nowMs, me);
 
   const follow = (act: CookTold) => {
+    const running = timers.filter((timer) => timer.batchId === batchId);
+    const { start, stop } = timerCalls(now.sheet, state, act, running);
     tell(act);
-    if (act.kind !== 'done' && act.kind !== 'skip' && act.kind !== 'back') return;
-    const over = act.kind !== 'back';
-    const isOver = (id: string) =>
-      id === act.step ? over : (state.get(id as RunStep['id'])?.state ?? 'open') !== 'open';
-    for (const step of sheet) {
-      if (step.kind !== 'passive') continue;
-      const runs = timers.filter((timer) => timer.batchId === batchId && timer.step === step.id);
-      const begins = step.id !== act.step && step.after.includes(act.step) && step.after.every(isOver);
-      if (begins && over && !isOver(step.id) && runs.length === 0) {
-        startTimer({ name: `${RUN_NAME[step.id]}, ${draft.name}`, seconds: step.durationS, batchId, step: step.id });
-      }
-      // It was not over after all, or the wait itself is over.
-      if ((step.id === act.step && over) || (step.after.includes(act.step) && !over)) runs.forEach(stopTimer);
+    for (const step of start) {
+      const name = `${RUN_NAME[step.id]}, ${session.draft.name}`;
+      startTimer({ name, seconds: step.durationS, batchId, step: step.id });
     }
+    running.filter((timer) => stop.includes(timer.id)).forEach(stopTimer);
   };
+  const { sheet, changes } = now;
   const cook: Cook = {
-    ...{ draft, plan: after.plan, sheet, state, nowMs, changes, waiting, refusal },
-    now: cookNow(sheet, state, nowMs, me),
-    tell: follow,
+    ...{ draft: session.draft, plan: session.after, sheet, state, nowMs, changes, waiting, refusal },
+    ...{ now, tell: follow },
   };
   return { cook, problem, batch, query };
 }

@@ -1,0 +1,77 @@
+import { type CookAct, type CookState, type RunStepId, stepState } from '../cook/cookAct.js';
+import type { BatchDraft } from '../draft/draft.js';
+import type { Kitchen } from '../draft/kitchen.js';
+import { type PlanChange, planChanges } from './asCooked.js';
+import type { BatchPlan } from './batchPlan.js';
+import { type RunStep, runSheet, type StepsNow, stepsNow } from './runSheet.js';
+
+/** One batch beside the board: what was planned, and the same as it was really cooked so far. */
+export interface CookSession {
+  readonly planned: BatchDraft;
+  /** The plan of `planned`. */
+  readonly before: BatchPlan;
+  /** From `asCooked`. */
+  readonly draft: BatchDraft;
+  /** The plan of `draft`. */
+  readonly after: BatchPlan;
+  readonly kitchen: Kitchen;
+}
+
+/** Everything the run-sheet shows. */
+export interface CookNow extends StepsNow {
+  readonly sheet: readonly RunStep[];
+  /** What measured figures have moved against the plan. */
+  readonly changes: readonly PlanChange[];
+}
+
+/**
+ * Everything the run-sheet shows, from what was planned and told.
+ * @param me of several cooks; an empty name is nobody in particular
+ */
+export function cookNow(session: CookSession, state: CookState, nowMs: number, me: string): CookNow {
+  const { planned, before, draft, after, kitchen } = session;
+  // What was expected of a measure stays what was planned.
+  const wanted = new Map(runSheet(planned, before, kitchen).map((step) => [step.id, step.planned]));
+  const sheet = runSheet(draft, after, kitchen).map((step) => ({
+    ...step,
+    planned: wanted.get(step.id) ?? step.planned,
+  }));
+  return { ...stepsNow(sheet, state, nowMs, me), sheet, changes: planChanges(before, after) };
+}
+
+/** Timers an act begins, by their steps, and ends, by their ids. */
+export interface TimerCalls {
+  readonly start: readonly RunStep[];
+  readonly stop: readonly string[];
+}
+
+/**
+ * Which waits begin with an act, because all that they wait for is over; and which end, because
+ * they are over themselves, or what they wait for was opened again.
+ *
+ * @param state before the act
+ * @param running timers of this batch that run or ring
+ */
+export function timerCalls(
+  sheet: readonly RunStep[],
+  state: CookState,
+  act: Pick<CookAct, 'kind' | 'step'>,
+  running: readonly { readonly id: string; readonly step: RunStepId | null }[],
+): TimerCalls {
+  if (act.kind !== 'done' && act.kind !== 'skip' && act.kind !== 'back') return { start: [], stop: [] };
+  const over = act.kind !== 'back';
+  const isOver = (id: RunStepId) => (id === act.step ? over : stepState(state, id).state !== 'open');
+  const passive = sheet.filter((step) => step.kind === 'passive');
+  const timersOf = (step: RunStep) => running.filter((timer) => timer.step === step.id);
+  const start = passive.filter(
+    (step) =>
+      over &&
+      step.id !== act.step &&
+      step.after.includes(act.step) &&
+      step.after.every(isOver) &&
+      !isOver(step.id) &&
+      timersOf(step).length === 0,
+  );
+  const ended = passive.filter((step) => (step.id === act.step && over) || (step.after.includes(act.step) && !over));
+  return { start, stop: ended.flatMap((step) => timersOf(step).map((timer) => timer.id)) };
+}
