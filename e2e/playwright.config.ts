@@ -8,7 +8,7 @@ export default defineConfig({
   // One product, one database: files run beside each other, each on batches of its own.
   workers: 2,
   fullyParallel: false,
-  retries: 1,
+  retries: 0,
   timeout: 120_000,
   expect: { timeout: 10_000 },
   // The longest begin first, so that no worker is left alone with one at the end.
@@ -22,7 +22,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/London',
-    trace: 'on-first-retry',
+    trace: 'retain-on-failure',
     // What tests cut off must be cut off; one test opens the page from the browser itself.
     serviceWorkers: 'block',
     launchOptions: {

@@ -313,3 +313,32 @@ export { type PlannedFigures, plannedFigures } from './plan/plannedFigures.js';
 export type { FryPlan } from './frying/fryPlan.js';
 export { RANGES } from './draft/ranges.js';
 export type { Band as Range } from './numeric/band.js';
+export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk } from './wire/batchWire.js';
+export type { LitStove, StartStoveAsk, StoredAct, StoredReading, Stove, TakenReadings } from './wire/stoveWire.js';
+export type { StoredCookAct, Timer } from './wire/cookWire.js';
+export type { LedgerEntry, LedgerNote, LedgerRecord } from './wire/ledgerWire.js';
+export type {
+  Device,
+  FlourAsk,
+  FlourNote,
+  Flours,
+  FormulaVersion,
+  FormulaWithVersions,
+  IngredientRow,
+  OilAct,
+  OilRow,
+  OwnIngredients,
+  ScaleAct,
+  StoreFormula,
+  SupperOrder,
+  Use,
+} from './wire/storeWire.js';
+export {
+  LIVE_KINDS,
+  type LiveEvent,
+  type LiveKind,
+  type RecordKind,
+  RECORDS,
+  type ScaleFigure,
+} from './wire/liveWire.js';
+export { type FieldClash, type Merged, mergeFields, takeTheirs } from './wire/mergeFields.js';

@@ -65,7 +65,7 @@ it('serves the page at any address of the app, and JSON errors under /api', asyn
 
 it('says that the records are out of reach when the database is', async () => {
   const gate = openGate('mysql://nobody:x@127.0.0.1:1/none');
-  const stoves = new StoveHub(gate, Date.now);
+  const stoves = new StoveHub(gate, Date.now, new LiveHub());
   const devices = new DeviceHub();
   const simulated = { token: 'nobody-has-this-token', handAtScale: () => undefined };
   const lonely = createApp({

@@ -5,6 +5,7 @@ import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { openGate } from './db/gate.js';
 import { migrate } from './db/migrate.js';
+import { latestMoment } from './db/stoveTable.js';
 import { loadDemo } from './demo/loadDemo.js';
 import { DeviceHub } from './devices/deviceHub.js';
 import { LiveHub } from './live/liveHub.js';
@@ -32,8 +33,10 @@ async function main(): Promise<void> {
   const gate = openGate(config.databaseUrl);
   await migrate(gate);
   if (config.demo) await loadDemo(gate, Date.now());
-  const clockMs = steadyClock();
-  const stoves = new StoveHub(gate, clockMs);
+  // A clock that was set back while we were away must not put what happens now before what happened.
+  const clockMs = steadyClock(Math.max(Date.now(), (await latestMoment(gate)) ?? 0));
+  const live = new LiveHub();
+  const stoves = new StoveHub(gate, clockMs, live);
   await stoves.resumeAll(gate);
   const devices = new DeviceHub();
   let port = config.port;
@@ -43,7 +46,7 @@ async function main(): Promise<void> {
     () => port,
     (problem) => log.warn(problem),
   );
-  const app = createApp({ gate, stoves, devices, simulated, live: new LiveHub(), clockMs, log, webDir: config.webDir });
+  const app = createApp({ gate, stoves, devices, simulated, live, clockMs, log, webDir: config.webDir });
   const server = await listen(app, config.port);
   const address = server.address();
   if (typeof address === 'object' && address) port = address.port;

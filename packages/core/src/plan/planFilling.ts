@@ -1,4 +1,4 @@
-import { coolFilling, type CoolingResult, type CoolingSpec, dishDepthM, iceForBath } from '../filling/coolFilling.js';
+import { coolFilling, type CoolingResult, dishDepthM, iceForBath } from '../filling/coolFilling.js';
 import type { FillingFigures } from '../filling/fillingFigures.js';
 import { fillingFindings } from '../filling/fillingFindings.js';
 import type { FillingPlan } from './batchPlan.js';

@@ -1,10 +1,5 @@
-import type { FireAct } from '@ember-fold/core';
+import type { FireAct, StoredAct } from '@ember-fold/core';
 import { fromJson, type Queries } from './gate.js';
-
-export interface StoredAct {
-  readonly seq: number;
-  readonly act: FireAct;
-}
 
 /** Acts of a batch after `afterSeq`, in the order they were acknowledged. */
 export async function listActs(q: Queries, batchId: string, afterSeq = 0): Promise<StoredAct[]> {
@@ -15,20 +10,33 @@ export async function listActs(q: Queries, batchId: string, afterSeq = 0): Promi
   return rows.map((row) => ({ seq: Number(row.seq), act: fromJson<FireAct>(row.body) }));
 }
 
-/** Stores an act once. @returns its place, and whether it is new; `null` when its id belongs to another batch */
+/** Whether two acts are the same thing told twice; a moment ahead of the server's was set back. */
+function isSameAct(stored: FireAct, asked: FireAct): boolean {
+  return JSON.stringify({ ...stored, atS: asked.atS }) === JSON.stringify(asked) && stored.atS <= asked.atS;
+}
+
+/**
+ * Stores an act once.
+ * @param latestS no act lies later than this, stove s
+ * @returns its place and whether it is new; `null` when its id is already used for something else
+ */
 export async function insertAct(
   q: Queries,
   batchId: string,
   act: FireAct,
-): Promise<{ seq: number; isNew: boolean } | null> {
+  latestS = Infinity,
+): Promise<(StoredAct & { readonly isNew: boolean }) | null> {
+  // A page's clock may run ahead; no act lies in the future.
+  const kept = { ...act, atS: Math.min(act.atS, latestS) };
   const made = await q.change(
     'INSERT IGNORE INTO fire_act (id, batch_id, at_s, kind, body, received_at) VALUES (?, ?, ?, ?, ?, UTC_TIMESTAMP(3))',
-    [act.id, batchId, act.atS, act.kind, JSON.stringify(act)],
+    [kept.id, batchId, kept.atS, kept.kind, JSON.stringify(kept)],
   );
-  if (made.affectedRows === 1) return { seq: Number(made.insertId), isNew: true };
-  const [row] = await q.rows<{ seq: number }>('SELECT seq FROM fire_act WHERE id = ? AND batch_id = ?', [
-    act.id,
-    batchId,
-  ]);
-  return row ? { seq: Number(row.seq), isNew: false } : null;
+  if (made.affectedRows === 1) return { seq: Number(made.insertId), act: kept, isNew: true };
+  const [row] = await q.rows<{ seq: number; body: unknown }>(
+    'SELECT seq, body FROM fire_act WHERE id = ? AND batch_id = ?',
+    [act.id, batchId],
+  );
+  const stored = row && fromJson<FireAct>(row.body);
+  return row && stored && isSameAct(stored, act) ? { seq: Number(row.seq), act: stored, isNew: false } : null;
 }

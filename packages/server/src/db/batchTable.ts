@@ -1,5 +1,5 @@
-import type { BatchDraft } from '@ember-fold/core';
-import { fromJson, type Queries } from './gate.js';
+import type { BatchDraft, BatchSummary } from '@ember-fold/core';
+import { fromJson, likeAnywhere, type Queries } from './gate.js';
 
 export type BatchStatus = 'planned' | 'frying' | 'done';
 
@@ -34,6 +34,34 @@ function fromRaw(raw: Raw): BatchRow {
   };
 }
 
+interface SummaryRaw {
+  id: string;
+  status: 'planned' | 'frying';
+  name: string;
+  pieces: string;
+  eat_at: string;
+  version: number;
+  updated_at: Date;
+}
+
+/**
+ * Batches that are planned or at the stove, the newest first, without their drafts.
+ * @param search part of a name; empty: all
+ */
+export async function listSummaries(q: Queries, search: string, most = 500): Promise<BatchSummary[]> {
+  const rows = await q.rows<SummaryRaw>(
+    `SELECT id, status, name, JSON_VALUE(draft, '$.pieces') AS pieces, JSON_VALUE(draft, '$.eatAt') AS eat_at,
+       version, updated_at
+     FROM batch WHERE status IN ('planned', 'frying') ${search === '' ? '' : 'AND name LIKE ?'}
+     ORDER BY created_at DESC, id LIMIT ?`,
+    [...(search === '' ? [] : [likeAnywhere(search)]), most],
+  );
+  return rows.map(({ id, status, name, pieces, eat_at, version, updated_at }) => ({
+    ...{ id, status, name, version, pieces: Number(pieces), eatAt: eat_at },
+    updatedAt: updated_at.toISOString(),
+  }));
+}
+
 /** Batches of the given states, newest change first. */
 export async function listBatches(q: Queries, statuses: readonly BatchStatus[]): Promise<BatchRow[]> {
   const marks = statuses.map(() => '?').join(', ');
@@ -44,8 +72,9 @@ export async function listBatches(q: Queries, statuses: readonly BatchStatus[]):
   return rows.map(fromRaw);
 }
 
-export async function readBatch(q: Queries, id: string): Promise<BatchRow | null> {
-  const [row] = await q.rows<Raw>(`SELECT ${COLUMNS} FROM batch WHERE id = ?`, [id]);
+/** @param locks inside a transaction: nobody else changes it until that is over */
+export async function readBatch(q: Queries, id: string, locks = false): Promise<BatchRow | null> {
+  const [row] = await q.rows<Raw>(`SELECT ${COLUMNS} FROM batch WHERE id = ?${locks ? ' FOR UPDATE' : ''}`, [id]);
   return row ? fromRaw(row) : null;
 }
 

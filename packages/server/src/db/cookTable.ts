@@ -1,10 +1,5 @@
-import type { CookAct } from '@ember-fold/core';
+import type { CookAct, StoredCookAct } from '@ember-fold/core';
 import { fromJson, type Queries } from './gate.js';
-
-export interface StoredCookAct {
-  readonly seq: number;
-  readonly act: CookAct;
-}
 
 /** Acts of a batch's run-sheet after `afterSeq`, in the order they were acknowledged. */
 export async function listCookActs(q: Queries, batchId: string, afterSeq = 0): Promise<StoredCookAct[]> {
@@ -15,20 +10,32 @@ export async function listCookActs(q: Queries, batchId: string, afterSeq = 0): P
   return rows.map((row) => ({ seq: Number(row.seq), act: fromJson<CookAct>(row.body) }));
 }
 
-/** Stores an act once. @returns its place, and whether it is new; `null` when its id belongs to another batch */
+/** Whether two acts are the same thing told twice; a moment ahead of the server's was set back. */
+function isSameAct(stored: CookAct, asked: CookAct): boolean {
+  return JSON.stringify({ ...stored, atMs: asked.atMs }) === JSON.stringify(asked) && stored.atMs <= asked.atMs;
+}
+
+/**
+ * Stores an act once.
+ * @param latestMs no act lies later than this
+ * @returns its place and whether it is new; `null` when its id is already used for something else
+ */
 export async function insertCookAct(
   q: Queries,
   batchId: string,
   act: CookAct,
-): Promise<{ seq: number; isNew: boolean } | null> {
+  latestMs: number,
+): Promise<(StoredCookAct & { readonly isNew: boolean }) | null> {
+  const kept = { ...act, atMs: Math.min(act.atMs, latestMs) };
   const made = await q.change(
     'INSERT IGNORE INTO cook_act (id, batch_id, kind, body, received_at) VALUES (?, ?, ?, ?, UTC_TIMESTAMP(3))',
-    [act.id, batchId, act.kind, JSON.stringify(act)],
+    [kept.id, batchId, kept.kind, JSON.stringify(kept)],
   );
-  if (made.affectedRows === 1) return { seq: Number(made.insertId), isNew: true };
-  const [row] = await q.rows<{ seq: number }>('SELECT seq FROM cook_act WHERE id = ? AND batch_id = ?', [
-    act.id,
-    batchId,
-  ]);
-  return row ? { seq: Number(row.seq), isNew: false } : null;
+  if (made.affectedRows === 1) return { seq: Number(made.insertId), act: kept, isNew: true };
+  const [row] = await q.rows<{ seq: number; body: unknown }>(
+    'SELECT seq, body FROM cook_act WHERE id = ? AND batch_id = ?',
+    [act.id, batchId],
+  );
+  const stored = row && fromJson<CookAct>(row.body);
+  return row && stored && isSameAct(stored, act) ? { seq: Number(row.seq), act: stored, isNew: false } : null;
 }

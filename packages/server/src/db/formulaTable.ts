@@ -1,24 +1,5 @@
-import type { FormulaBody } from '@ember-fold/core';
+import type { FormulaBody, FormulaVersion, StoreFormula } from '@ember-fold/core';
 import { fromJson, type Queries } from './gate.js';
-
-/** A formula with its newest version. */
-export interface FormulaRow {
-  readonly id: string;
-  readonly name: string;
-  readonly archived: boolean;
-  /** Counts every change, of the name too: what a save must know. */
-  readonly edition: number;
-  /** Number of the newest version. */
-  readonly version: number;
-  readonly body: FormulaBody;
-  readonly updatedAt: string;
-}
-
-export interface FormulaVersionRow {
-  readonly version: number;
-  readonly body: FormulaBody;
-  readonly savedAt: string;
-}
 
 interface Raw {
   id: string;
@@ -34,7 +15,7 @@ const NEWEST = `SELECT f.id, f.name, f.archived, f.edition, v.version, v.body, f
   FROM formula f JOIN formula_version v ON v.formula_id = f.id
   AND v.version = (SELECT MAX(version) FROM formula_version WHERE formula_id = f.id)`;
 
-function fromRaw(raw: Raw): FormulaRow {
+function fromRaw(raw: Raw): StoreFormula {
   const { id, name, edition, version } = raw;
   return {
     id,
@@ -48,24 +29,24 @@ function fromRaw(raw: Raw): FormulaRow {
 }
 
 /** All formulas by name, archived ones too. */
-export async function listFormulas(q: Queries): Promise<FormulaRow[]> {
+export async function listFormulas(q: Queries): Promise<StoreFormula[]> {
   return (await q.rows<Raw>(`${NEWEST} ORDER BY f.name, f.id LIMIT 5000`)).map(fromRaw);
 }
 
 /** Bases alone: they are wanted at every save of a batch. */
-export async function listBaseFormulas(q: Queries): Promise<FormulaRow[]> {
+export async function listBaseFormulas(q: Queries): Promise<StoreFormula[]> {
   return (
     await q.rows<Raw>(`${NEWEST} WHERE JSON_VALUE(v.body, '$.kind') = 'base' ORDER BY f.name, f.id LIMIT 5000`)
   ).map(fromRaw);
 }
 
-export async function readFormula(q: Queries, id: string): Promise<FormulaRow | null> {
+export async function readFormula(q: Queries, id: string): Promise<StoreFormula | null> {
   const [row] = await q.rows<Raw>(`${NEWEST} WHERE f.id = ?`, [id]);
   return row ? fromRaw(row) : null;
 }
 
 /** Newest first. */
-export async function listFormulaVersions(q: Queries, id: string): Promise<FormulaVersionRow[]> {
+export async function listFormulaVersions(q: Queries, id: string): Promise<FormulaVersion[]> {
   const rows = await q.rows<{ version: number; body: unknown; saved_at: Date }>(
     'SELECT version, body, saved_at FROM formula_version WHERE formula_id = ? ORDER BY version DESC LIMIT 500',
     [id],
@@ -112,7 +93,7 @@ export async function insertVersion(
 /** @returns false when `edition` is no longer the current one */
 export async function updateFormula(
   q: Queries,
-  of: Pick<FormulaRow, 'id' | 'name' | 'archived' | 'edition'>,
+  of: Pick<StoreFormula, 'id' | 'name' | 'archived' | 'edition'>,
   at: Date,
 ): Promise<boolean> {
   const done = await q.change(

@@ -1,11 +1,5 @@
-import type { Ingredient } from '@ember-fold/core';
+import type { Ingredient, IngredientRow } from '@ember-fold/core';
 import { fromJson, type Queries } from './gate.js';
-
-/** One row this kitchen added or changed. */
-export interface IngredientRow {
-  readonly ingredient: Ingredient;
-  readonly version: number;
-}
 
 interface Raw {
   body: unknown;
@@ -41,4 +35,40 @@ export async function writeIngredientRow(q: Queries, ingredient: Ingredient, ver
 
 export async function deleteIngredientRow(q: Queries, id: string): Promise<boolean> {
   return (await q.change('DELETE FROM ingredient WHERE id = ?', [id])).affectedRows === 1;
+}
+
+/** Something that holds ingredients of this kitchen's own. */
+export type IngredientOwner = 'batch' | 'formula' | 'oil';
+
+/**
+ * Holds the own ingredients that a batch, a formula or an oil uses, so that the database itself
+ * refuses to delete one meanwhile; call inside a transaction, before they are looked up.
+ *
+ * @param adds keeps what is held already: older versions of a formula still use theirs
+ */
+export async function holdIngredients(
+  q: Queries,
+  owner: IngredientOwner,
+  ownerId: string,
+  ids: readonly string[],
+  adds = false,
+): Promise<void> {
+  if (!adds) await releaseIngredients(q, ownerId);
+  const unique = [...new Set(ids)];
+  if (unique.length === 0) return;
+  const marks = unique.map(() => '?').join(', ');
+  await q.change(
+    `INSERT IGNORE INTO ingredient_use (ingredient_id, owner, owner_id)
+     SELECT id, ?, ? FROM ingredient WHERE id IN (${marks}) LOCK IN SHARE MODE`,
+    [owner, ownerId, ...unique],
+  );
+}
+
+export async function releaseIngredients(q: Queries, ownerId: string): Promise<void> {
+  await q.change('DELETE FROM ingredient_use WHERE owner_id = ?', [ownerId]);
+}
+
+/** Lets go of a changed shipped row: without it, what uses it has the shipped one again. */
+export async function releaseEverywhere(q: Queries, id: string): Promise<void> {
+  await q.change('DELETE FROM ingredient_use WHERE ingredient_id = ?', [id]);
 }

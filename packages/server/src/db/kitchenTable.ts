@@ -1,10 +1,5 @@
-import { DEFAULT_KITCHEN, type Kitchen } from '@ember-fold/core';
+import { DEFAULT_KITCHEN, type Kitchen, type KitchenRow } from '@ember-fold/core';
 import { fromJson, type Queries } from './gate.js';
-
-export interface KitchenRow {
-  readonly kitchen: Kitchen;
-  readonly version: number;
-}
 
 /** The kitchen, or the default one at version 0 when none was saved yet. */
 export async function readKitchen(q: Queries): Promise<KitchenRow> {

@@ -1,9 +1,5 @@
-import type { OilReading } from '@ember-fold/core';
+import type { StoredReading } from '@ember-fold/core';
 import type { Queries } from './gate.js';
-
-export interface StoredReading extends OilReading {
-  readonly seq: number;
-}
 
 /** Readings of a batch after `afterSeq`, oldest first. */
 export async function listReadings(q: Queries, batchId: string, afterSeq = 0): Promise<StoredReading[]> {
@@ -27,8 +23,8 @@ export async function lastReading(q: Queries, batchId: string): Promise<StoredRe
 const MOST_WHOLE = 6000;
 const THINNED = 2000;
 const THINNED_NEWEST = 3000;
-/** The newest are always whole: pieces in the pot are replayed through them. In hundredths of a stove second. */
-const NEWEST = 30 * 60 * 100;
+/** The newest are always whole: pieces in the pot are replayed through them. In thousandths of a stove second. */
+const NEWEST = 30 * 60 * 1000;
 
 /**
  * Readings for a trace: all of them, or, of a long evening or a quick probe, one for each of two
@@ -89,16 +85,27 @@ async function thinned(
 
 const CHUNK = 1000;
 
-/** Stores readings of any batches; one that is already there (same batch and seq) is left alone. */
-export async function insertReadings(
-  q: Queries,
-  readings: readonly (StoredReading & { readonly batchId: string })[],
-): Promise<void> {
+/** A reading and whose it is. */
+export interface BatchReading extends StoredReading {
+  readonly batchId: string;
+}
+
+/**
+ * Stores readings of any batches; one that is already there (same batch and seq) is left alone.
+ * @returns those that were new
+ */
+export async function insertReadings(q: Queries, readings: readonly BatchReading[]): Promise<BatchReading[]> {
+  const made: BatchReading[] = [];
   for (let i = 0; i < readings.length; i += CHUNK) {
     const chunk = readings.slice(i, i + CHUNK);
-    await q.change(
-      `INSERT IGNORE INTO oil_reading (batch_id, seq, at_s, probe_c) VALUES ${chunk.map(() => '(?, ?, ?, ?)').join(', ')}`,
+    const rows = await q.rows<{ batch_id: string; seq: number }>(
+      `INSERT IGNORE INTO oil_reading (batch_id, seq, at_s, probe_c) VALUES ${chunk.map(() => '(?, ?, ?, ?)').join(', ')}
+       RETURNING batch_id, seq`,
       chunk.flatMap((r) => [r.batchId, r.seq, r.atS, r.probeC]),
     );
+    const isNew = new Set(rows.map((row) => `${row.batch_id} ${row.seq}`));
+    // Told twice in one go, the first counts.
+    made.push(...chunk.filter((r) => isNew.delete(`${r.batchId} ${r.seq}`)));
   }
+  return made;
 }

@@ -1,5 +1,5 @@
-import type { BatchDraft, Kitchen } from '@ember-fold/core';
-import { fromJson, type Queries } from './gate.js';
+import type { BatchDraft, Kitchen, LedgerFigures } from '@ember-fold/core';
+import { fromJson, likeAnywhere, type Queries } from './gate.js';
 
 /** One evening at the stove: the plan as it stood when the stove was started. */
 export interface StoveRow {
@@ -49,8 +49,12 @@ function fromRaw(raw: Raw): StoveRow {
   };
 }
 
-export async function readStove(q: Queries, batchId: string): Promise<StoveRow | null> {
-  const [row] = await q.rows<Raw>(`SELECT ${COLUMNS} FROM stove_session WHERE batch_id = ?`, [batchId]);
+/** @param locks inside a transaction: nobody else acts on, lights or ends it until that is over */
+export async function readStove(q: Queries, batchId: string, locks = false): Promise<StoveRow | null> {
+  const [row] = await q.rows<Raw>(
+    `SELECT ${COLUMNS} FROM stove_session WHERE batch_id = ?${locks ? ' FOR UPDATE' : ''}`,
+    [batchId],
+  );
   return row ? fromRaw(row) : null;
 }
 
@@ -90,4 +94,75 @@ export async function insertStove(q: Queries, stove: StoveRow): Promise<boolean>
 
 export async function endStove(q: Queries, batchId: string, endedAt: Date): Promise<void> {
   await q.change('UPDATE stove_session SET ended_at = ? WHERE batch_id = ? AND ended_at IS NULL', [endedAt, batchId]);
+}
+
+/** What a finished batch came to, so that a long ledger need not add it up anew. */
+export async function writeFigures(q: Queries, batchId: string, figures: LedgerFigures): Promise<void> {
+  await q.change('UPDATE stove_session SET figures = ? WHERE batch_id = ?', [JSON.stringify(figures), batchId]);
+}
+
+interface ListedRaw {
+  batch_id: string;
+  name: string;
+  pieces: number;
+  started_at: Date;
+  ended_at: Date;
+  figures: unknown;
+}
+
+/** One finished session of the ledger's list. */
+export interface ListedStove {
+  readonly id: string;
+  readonly name: string;
+  readonly pieces: number;
+  readonly startedAt: Date;
+  /** `null`: not added up yet. */
+  readonly figures: LedgerFigures | null;
+}
+
+/** Where a page of the ledger begins: after this one. */
+export interface LedgerMark {
+  readonly startedMs: number;
+  readonly id: string;
+}
+
+/**
+ * Finished sessions, the newest first.
+ * @param search part of a name; empty: all
+ */
+export async function listEndedStoves(
+  q: Queries,
+  search: string,
+  after: LedgerMark | null,
+  most: number,
+): Promise<ListedStove[]> {
+  const like = likeAnywhere(search);
+  const from = after ? [new Date(after.startedMs), new Date(after.startedMs), after.id] : [];
+  const rows = await q.rows<ListedRaw>(
+    `SELECT s.batch_id, b.name, JSON_VALUE(s.draft, '$.pieces') AS pieces, s.started_at, s.ended_at, s.figures
+     FROM stove_session s JOIN batch b ON b.id = s.batch_id
+     WHERE s.ended_at IS NOT NULL
+       ${search === '' ? '' : 'AND b.name LIKE ?'}
+       ${after ? 'AND (s.started_at < ? OR (s.started_at = ? AND s.batch_id > ?))' : ''}
+     ORDER BY s.started_at DESC, s.batch_id LIMIT ?`,
+    [...(search === '' ? [] : [like]), ...from, most],
+  );
+  return rows.map((row) => ({
+    id: row.batch_id,
+    name: row.name,
+    pieces: Number(row.pieces),
+    startedAt: row.started_at,
+    figures: row.figures === null ? null : fromJson<LedgerFigures>(row.figures),
+  }));
+}
+
+/** The latest moment of the stoves that burn, by what was done and read there, ms; `null`: none burns. */
+export async function latestMoment(q: Queries): Promise<number | null> {
+  const [row] = await q.rows<{ latest: number | null }>(
+    `SELECT MAX(UNIX_TIMESTAMP(s.started_at) * 1000 + 1000 / s.speed * GREATEST(
+       COALESCE((SELECT MAX(at_s) FROM fire_act WHERE batch_id = s.batch_id), 0),
+       COALESCE((SELECT at_s FROM oil_reading WHERE batch_id = s.batch_id ORDER BY seq DESC LIMIT 1), 0))) AS latest
+     FROM stove_session s WHERE s.ended_at IS NULL`,
+  );
+  return row?.latest == null ? null : Number(row.latest);
 }

@@ -1,18 +1,5 @@
-import type { RunStepId } from '@ember-fold/core';
+import type { RunStepId, Timer } from '@ember-fold/core';
 import type { Queries } from './gate.js';
-
-/** A timer of the kitchen. ms since the epoch, by the server's clock. */
-export interface Timer {
-  readonly id: string;
-  /** What it belongs to; `null`: set by hand. */
-  readonly batchId: string | null;
-  readonly step: RunStepId | null;
-  readonly name: string;
-  readonly startedMs: number;
-  readonly endsMs: number;
-  /** `null` while it runs or rings. */
-  readonly stoppedMs: number | null;
-}
 
 interface Columns {
   readonly id: string;

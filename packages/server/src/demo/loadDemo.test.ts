@@ -28,7 +28,7 @@ it('loads the five batches of the supper and three records, once', async () => {
     'Smoked mackerel and leek ropes',
     'Squash and sage half-moons',
   ]);
-  const { body: ledger } = await app.call('GET', '/api/ledger');
+  const { rows: ledger } = (await app.call('GET', '/api/ledger')).body;
   expect(ledger).toHaveLength(3);
   expect(ledger.map((e: { startedAt: string }) => e.startedAt)).toEqual(
     [...ledger.map((e: { startedAt: string }) => e.startedAt)].sort().reverse(),
@@ -45,7 +45,7 @@ it('plans a supper on a coming Saturday at half past six', async () => {
 });
 
 it('fries the past on the pot model: counts, oil and time are what core adds up', async () => {
-  const { body: ledger } = await app.call('GET', '/api/ledger');
+  const { rows: ledger } = (await app.call('GET', '/api/ledger')).body;
   const bursts = [];
   for (const { id } of ledger as { id: string }[]) {
     const { body: record } = await app.call('GET', `/api/ledger/${id}`);

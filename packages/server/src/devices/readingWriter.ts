@@ -1,14 +1,9 @@
 import type { Gate } from '../db/gate.js';
-import { insertReadings, type StoredReading } from '../db/readingTable.js';
-
-/** One reading and whose it is. */
-export interface BatchReading extends StoredReading {
-  readonly batchId: string;
-}
+import { type BatchReading, insertReadings } from '../db/readingTable.js';
 
 interface Waiting {
   readonly readings: readonly BatchReading[];
-  readonly resolve: () => void;
+  readonly resolve: (made: readonly BatchReading[]) => void;
   readonly reject: (cause: unknown) => void;
 }
 
@@ -23,8 +18,9 @@ export class ReadingWriter {
 
   constructor(private readonly gate: Gate) {}
 
-  write(readings: readonly BatchReading[]): Promise<void> {
-    if (readings.length === 0) return Promise.resolve();
+  /** @returns those of them that were new */
+  write(readings: readonly BatchReading[]): Promise<readonly BatchReading[]> {
+    if (readings.length === 0) return Promise.resolve([]);
     return new Promise((resolve, reject) => {
       this.waiting.push({ readings, resolve, reject });
       if (!this.writing) void this.drain();
@@ -38,11 +34,13 @@ export class ReadingWriter {
         const now = this.waiting;
         this.waiting = [];
         try {
-          await insertReadings(
-            this.gate,
-            now.flatMap((one) => one.readings),
+          const made = new Set(
+            await insertReadings(
+              this.gate,
+              now.flatMap((one) => one.readings),
+            ),
           );
-          now.forEach((one) => one.resolve());
+          now.forEach((one) => one.resolve(one.readings.filter((reading) => made.has(reading))));
         } catch (cause) {
           now.forEach((one) => one.reject(cause));
         }

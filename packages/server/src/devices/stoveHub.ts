@@ -1,8 +1,9 @@
-import type { StoredAct } from '../db/actTable.js';
+import type { StoredAct, StoredReading } from '@ember-fold/core';
 import type { Gate } from '../db/gate.js';
-import type { StoredReading } from '../db/readingTable.js';
+import type { LiveHub } from '../live/liveHub.js';
 import { listOpenStoves, type StoveRow } from '../db/stoveTable.js';
-import { type BatchReading, ReadingWriter } from './readingWriter.js';
+import type { BatchReading } from '../db/readingTable.js';
+import { ReadingWriter } from './readingWriter.js';
 
 /** What a page that looks at the stove is told. Only committed readings and acts are sent. */
 export type StoveEvent =
@@ -17,8 +18,8 @@ export function stoveNowS(row: Pick<StoveRow, 'startedAt' | 'speed'>, nowMs: num
   return Math.max(0, ((nowMs - row.startedAt.getTime()) / 1000) * row.speed);
 }
 
-/** Readings of one stove are told apart by their moment, in hundredths of a stove second. */
-const PER_S = 100;
+/** Readings of one stove are told apart by their moment, in thousandths of a stove second. */
+const PER_S = 1000;
 
 /** A reading of a probe at a wall moment. */
 export interface ProbeReading {
@@ -35,6 +36,7 @@ export class StoveHub {
   constructor(
     gate: Gate,
     private readonly clockMs: () => number,
+    private readonly live: LiveHub,
   ) {
     this.writer = new ReadingWriter(gate);
   }
@@ -63,24 +65,27 @@ export class StoveHub {
   }
 
   /**
-   * Commits readings, then tells them. One that is here already, told twice or late, keeps its
-   * place and counts once.
+   * Commits readings, then tells those that are new, late ones too. One that is here already
+   * keeps its place and counts once.
+   * @returns how many were new
    */
-  async take(of: readonly { readonly row: StoveRow; readonly reading: ProbeReading }[]): Promise<void> {
+  async take(of: readonly { readonly row: StoveRow; readonly reading: ProbeReading }[]): Promise<number> {
     const readings = of.map(({ row, reading }): BatchReading => {
       const atS = stoveNowS(row, reading.atMs);
       return { batchId: row.batchId, seq: Math.max(1, Math.round(atS * PER_S)), atS, probeC: reading.probeC };
     });
-    await this.writer.write(readings);
+    const made = await this.writer.write(readings);
     const rows = new Map(of.map(({ row }) => [row.batchId, row]));
     for (const [batchId, row] of rows) {
-      const own = readings.filter((one) => one.batchId === batchId).sort((a, b) => a.seq - b.seq);
+      const own = made.filter((one) => one.batchId === batchId).sort((a, b) => a.seq - b.seq);
+      if (own.length === 0) continue;
       this.tell(batchId, {
         kind: 'readings',
         readings: own.map(({ seq, atS, probeC }) => ({ seq, atS, probeC })),
         nowS: stoveNowS(row, this.clockMs()),
       });
     }
+    return made.length;
   }
 
   /** An act that has been committed. */
@@ -99,6 +104,7 @@ export class StoveHub {
   }
 
   private tell(batchId: string, event: StoveEvent): void {
+    if (event.kind !== 'end') this.live.tell({ ...event, batchId });
     this.listeners.get(batchId)?.forEach((listener) => listener(event));
   }
 }

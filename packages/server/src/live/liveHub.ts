@@ -1,18 +1,21 @@
-import type { StoredCookAct } from '../db/cookTable.js';
-import type { Timer } from '../db/timerTable.js';
+import type { LiveEvent, RecordKind } from '@ember-fold/core';
 
-/** What every open page is told, in whatever room it is. Only what is committed. */
-export type LiveEvent =
-  | { readonly kind: 'timer'; readonly timer: Timer }
-  | { readonly kind: 'stove'; readonly batchId: string; readonly lit: boolean }
-  | { readonly kind: 'cook'; readonly batchId: string; readonly stored: StoredCookAct };
-
-/** Passes on to all pages that listen. */
+/** Passes on to all pages that listen; only what is committed. */
 export class LiveHub {
   private readonly listeners = new Set<(event: LiveEvent) => void>();
 
   tell(event: LiveEvent): void {
     this.listeners.forEach((listener) => listener(event));
+  }
+
+  /** A record was made, changed or deleted. */
+  changed(what: RecordKind, id?: string): void {
+    this.tell({ kind: 'changed', what, ...(id === undefined ? {} : { id }) });
+  }
+
+  /** How many listen. */
+  get following(): number {
+    return this.listeners.size;
   }
 
   follow(listener: (event: LiveEvent) => void): () => void {

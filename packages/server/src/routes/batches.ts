@@ -1,39 +1,45 @@
 import { type BatchDraft, type FormId, newBatch, withRaw } from '@ember-fold/core';
 import { Router } from 'express';
-import { deleteBatch, insertBatch, listBatches, readBatch, updateBatch } from '../db/batchTable.js';
+import { deleteBatch, insertBatch, listSummaries, readBatch, updateBatch } from '../db/batchTable.js';
+import type { Queries } from '../db/gate.js';
+import { holdIngredients, releaseIngredients } from '../db/ingredientTable.js';
 import { readKitchen } from '../db/kitchenTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { pantryNow, requireKnownDraft } from './kitchenNow.js';
-import { SCHEMAS, validate } from './validate.js';
+import { SCHEMAS, searchOf, validate } from './validate.js';
 
 /** Batches being planned or fried: list, make, read, save, delete. */
 export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
   const router = Router();
 
-  router.get('/', async (_req, res) => {
-    const rows = await listBatches(gate, ['planned', 'frying']);
-    res.json(
-      rows.map(({ id, status, draft, version, updatedAt }) => ({
-        id,
-        status,
-        version,
-        updatedAt,
-        name: draft.name,
-        pieces: draft.pieces,
-        eatAt: draft.eatAt,
-      })),
-    );
+  router.get('/', async (req, res) => {
+    res.json(await listSummaries(gate, searchOf(req)));
   });
 
+  /** Both formulas of a draft hold what they use of this kitchen's own ingredients. */
+  const hold = async (q: Queries, id: string, { dough, filling }: BatchDraft) =>
+    await holdIngredients(
+      q,
+      'batch',
+      id,
+      [...dough.lines, ...filling.lines].map((line) => line.ingredientId),
+    );
+
   const store = async (id: string, draft: BatchDraft) => {
-    requireKnownDraft(draft, await pantryNow(gate));
-    const isNew = await insertBatch(gate, id, draft, new Date(clockMs()));
-    const row = await readBatch(gate, id);
+    const { row, isNew } = await gate.transaction(async (q) => {
+      const made = await insertBatch(q, id, draft, new Date(clockMs()));
+      if (made) {
+        await hold(q, id, draft);
+        requireKnownDraft(draft, await pantryNow(q));
+      }
+      return { row: await readBatch(q, id), isNew: made };
+    });
     if (!row) throw new ApiError('INTERNAL');
     // The same request twice is answered twice the same; another draft under this id is not.
     if (!isNew && row.version === 1 && JSON.stringify(row.draft) !== JSON.stringify(draft))
       throw new ApiError('ID_TAKEN');
+    if (isNew) live.changed('batches', id);
     return { row, status: isNew ? 201 : 200 };
   };
 
@@ -70,19 +76,32 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
   router.put('/:id', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
     const { version, draft } = validate<{ version: number; draft: BatchDraft }>(SCHEMAS.saveBatch, req.body);
-    requireKnownDraft(draft, await pantryNow(gate));
-    const saved = await updateBatch(gate, id, draft, version);
-    const row = await readBatch(gate, id);
+    const { row, saved } = await gate.transaction(async (q) => {
+      const done = await updateBatch(q, id, draft, version);
+      if (done) {
+        await hold(q, id, draft);
+        requireKnownDraft(draft, await pantryNow(q));
+      }
+      return { row: await readBatch(q, id), saved: done };
+    });
     if (!row) throw new ApiError('NO_BATCH');
-    if (!saved) throw new ApiError(row.status === 'done' ? 'BATCH_OVER' : 'STALE_VERSION');
+    // The same request again, after a lost answer.
+    const again = row.version === version + 1 && JSON.stringify(row.draft) === JSON.stringify(draft);
+    if (!saved && !again) throw new ApiError(row.status === 'done' ? 'BATCH_OVER' : 'STALE_VERSION');
+    if (saved) live.changed('batches', id);
     res.json(row);
   });
 
   router.delete('/:id', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
-    if (!(await deleteBatch(gate, id))) throw new ApiError('NO_BATCH');
+    const gone = await gate.transaction(async (q) => {
+      await releaseIngredients(q, id);
+      return await deleteBatch(q, id);
+    });
+    if (!gone) throw new ApiError('NO_BATCH');
     stoves.out(id);
     live.tell({ kind: 'stove', batchId: id, lit: false });
+    for (const what of ['batches', 'ledger'] as const) live.changed(what, id);
     res.status(204).end();
   });
 

@@ -29,12 +29,11 @@ export function cookRoutes({ gate, live, clockMs }: Context): Router {
     const batch = await requireBatch(gate, req);
     const act = validate<CookAct>(SCHEMAS.cookAct, req.body);
     if (batch.status === 'done') throw new ApiError('BATCH_OVER');
-    // A page's clock may run ahead; nothing lies in the future.
-    const kept = { ...act, atMs: Math.min(act.atMs, clockMs()) };
-    const stored = await insertCookAct(gate, batch.id, kept);
+    const stored = await insertCookAct(gate, batch.id, act, clockMs());
     if (!stored) throw new ApiError('ID_TAKEN', undefined, 'id');
-    if (stored.isNew) live.tell({ kind: 'cook', batchId: batch.id, stored: { seq: stored.seq, act: kept } });
-    res.status(stored.isNew ? 201 : 200).json({ seq: stored.seq, act: kept });
+    const { isNew, ...told } = stored;
+    if (isNew) live.tell({ kind: 'cook', batchId: batch.id, stored: told });
+    res.status(isNew ? 201 : 200).json(told);
   });
 
   return router;

@@ -1,5 +1,7 @@
+import type { ScaleFigure } from '@ember-fold/core';
 import fc from 'fast-check';
 import { readLine, scaleLine } from '../devices/readingLine.js';
+import { followStream } from '../simulated/followStream.js';
 import { openApp, type TestApp, until } from '../test/openApp.js';
 
 let app: TestApp;
@@ -90,34 +92,22 @@ test('a scale of one’s own: added once, its token shown once, lines taken in o
   expect((await app.call('DELETE', '/api/devices/bench-scale')).status).toBe(204);
   expect((await send(lines[0]!, token)).status).toBe(401);
   expect((await app.call('DELETE', '/api/devices/bench-scale')).body).toMatchObject({ code: 'NO_DEVICE' });
-  expect((await app.call('GET', '/api/devices/bench-scale/stream')).body).toMatchObject({ code: 'NO_DEVICE' });
 });
 
 test('the simulated scale speaks the same lines: it swings, settles on what lies on it, and tares', async () => {
+  const seen: ScaleFigure[] = [];
   const stop = new AbortController();
-  const answer = await fetch(`${app.url}/api/devices/simulated-scale/stream`, { signal: stop.signal });
-  const seen: { seq: number; value: number; isSteady: boolean; tareKg: number }[] = [];
-  void (async () => {
-    const reader = answer.body!.getReader();
-    let text = '';
-    for (;;) {
-      const { value, done } = await reader.read();
-      if (done) return;
-      text += new TextDecoder().decode(value);
-      const events = text.split('\n\n');
-      text = events.pop()!;
-      for (const event of events) {
-        const data = /^data: (.*)$/m.exec(event)?.[1];
-        if (data) seen.push(JSON.parse(data) as (typeof seen)[number]);
-      }
-    }
-  })().catch(() => undefined);
+  void followStream(`${app.url}/api/live`, stop.signal, ({ event, data }) => {
+    if (event === 'scale') seen.push((data as { figure: ScaleFigure }).figure);
+  }).catch(() => undefined);
   const scale = (body: object) => app.call('POST', '/api/devices/simulated-scale', body);
   const steadyAt = (kg: number) =>
     until(async () => {
       const last = seen[seen.length - 1];
       return last && last.isSteady && Math.abs(last.value - kg) <= 0.0015 ? last : null;
     });
+  // A page that looks at it keeps it awake.
+  await scale({ do: 'on' });
   await steadyAt(0);
   await scale({ do: 'load', loadKg: 0.21 });
   await steadyAt(0.21);

@@ -1,15 +1,14 @@
+import type { ScaleAct, TakenReadings } from '@ember-fold/core';
 import { createHash, randomBytes } from 'node:crypto';
 import { type Request, type Response, Router } from 'express';
 import { deleteDevice, deviceOfToken, type DeviceRow, insertDevice, listDevices } from '../db/deviceTable.js';
 import { type DeviceReading, readLine } from '../devices/readingLine.js';
-import type { StoveRow } from '../db/stoveTable.js';
 import { SIMULATED_SCALE } from '../simulated/simulatedScale.js';
 import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
-import { SCHEMAS, type ScaleAct, validate } from './validate.js';
+import { SCHEMAS, validate } from './validate.js';
 
-const HEARTBEAT_MS = 15_000;
 const MOST_LINES = 1000;
 const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 const SIMULATED: readonly DeviceRow[] = [
@@ -26,7 +25,7 @@ async function devicesOf({ gate, simulated }: Context, token: string): Promise<r
 
 /** `POST /api/devices/readings`: lines from a device, one or many. What a probe sends is committed before the answer. */
 export function readingRoute(context: Context) {
-  const { devices, stoves } = context;
+  const { devices, stoves, live, clockMs } = context;
   return async (req: Request, res: Response): Promise<void> => {
     if (typeof req.body !== 'string') throw new ApiError('NOT_LINES');
     const token = /^Bearer ([\w-]{16,128})$/.exec(req.headers.authorization ?? '')?.[1];
@@ -36,24 +35,64 @@ export function readingRoute(context: Context) {
     if (lines.length > MOST_LINES) throw new ApiError('TOO_LARGE', `At most ${MOST_LINES} lines at a time.`);
     const refused: { line: number; message: string }[] = [];
     const good: DeviceReading[] = [];
-    const kept: { row: StoveRow; reading: { atMs: number; probeC: number } }[] = [];
     lines.forEach((line, i) => {
       const reading = readLine(line);
       const problem = 'problem' in reading ? reading.problem : problemFor(known, reading);
       if (problem !== null) return void refused.push({ line: i + 1, message: problem });
-      const read = reading as DeviceReading;
-      good.push(read);
-      if (read.kind !== 'temperature') return;
-      const row = stoves.stoveOf(read.device, read.batchId);
-      const atMs = Date.parse(read.at);
-      // A reading from before the stove was lit is shown, and is no record of it.
-      if (row && atMs >= row.startedAt.getTime()) kept.push({ row, reading: { atMs, probeC: read.value } });
+      good.push(reading as DeviceReading);
     });
-    await stoves.take(kept);
+    const { readings, moved } = placed(good, clockMs());
+    const inPots = readings.flatMap(({ reading, atMs }) => {
+      const row = reading.kind === 'temperature' ? stoves.stoveOf(reading.device, reading.batchId) : null;
+      // A reading from before the stove was lit is no record of it.
+      return row && atMs >= row.startedAt.getTime() ? [{ row, reading: { atMs, probeC: reading.value } }] : [];
+    });
+    const kept = await stoves.take(inPots);
     // Shown only once it is kept. A late one is kept in its place, and is not the newest.
-    const taken = good.filter((reading) => devices.take(reading)).length;
-    res.set('Cache-Control', 'no-store').json({ taken, late: good.length - taken, refused });
+    const shown = good.filter((reading) => devices.take(reading));
+    for (const { device, seq, value, tareKg, isSteady } of shown.filter(({ kind }) => kind === 'mass')) {
+      live.tell({ kind: 'scale', device, figure: { seq, value, tareKg, isSteady } });
+    }
+    const masses = good.filter(({ kind }) => kind === 'mass').length;
+    const weighed = shown.filter(({ kind }) => kind === 'mass').length;
+    const answer: TakenReadings = {
+      taken: kept + weighed,
+      late: inPots.length - kept + masses - weighed,
+      notKept: good.length - masses - inPots.length,
+      movedToArrival: moved,
+      refused,
+    };
+    res.set('Cache-Control', 'no-store').json(answer);
   };
+}
+
+/** A device's clock may be so far ahead of this one before its readings are moved, ms. */
+const AHEAD_MS = 2000;
+
+/**
+ * When each reading was taken, by the server's clock. Those dated ahead of it come from a clock
+ * that runs ahead: the newest is placed at its arrival and the others before it, as far apart as
+ * they were. So none can lie in the future and hide what comes after it.
+ */
+function placed(
+  good: readonly DeviceReading[],
+  nowMs: number,
+): {
+  readonly readings: readonly { readonly reading: DeviceReading; readonly atMs: number }[];
+  readonly moved: number;
+} {
+  const dated = good.map((reading) => ({ reading, atMs: Date.parse(reading.at) }));
+  const newestMs = new Map<string, number>();
+  for (const { reading, atMs } of dated) {
+    newestMs.set(reading.device, Math.max(newestMs.get(reading.device) ?? -Infinity, atMs));
+  }
+  let moved = 0;
+  const readings = dated.map(({ reading, atMs }) => {
+    if (atMs <= nowMs + AHEAD_MS) return { reading, atMs };
+    moved += 1;
+    return { reading, atMs: nowMs - (newestMs.get(reading.device)! - atMs) };
+  });
+  return { readings, moved };
 }
 
 function problemFor(known: readonly DeviceRow[], reading: DeviceReading): string | null {
@@ -65,7 +104,7 @@ function problemFor(known: readonly DeviceRow[], reading: DeviceReading): string
 
 /** Devices: listed, added, removed, followed; and the keys of the simulated scale. */
 export function deviceRoutes(context: Context): Router {
-  const { gate, devices, simulated } = context;
+  const { gate, devices, simulated, live } = context;
   const router = Router();
 
   router.get('/', async (_req, res) => {
@@ -76,6 +115,7 @@ export function deviceRoutes(context: Context): Router {
     const device = validate<DeviceRow>(SCHEMAS.device, req.body);
     const token = randomBytes(24).toString('hex');
     if (!(await insertDevice(gate, device, hashOf(token)))) throw new ApiError('ID_TAKEN', undefined, 'id');
+    live.changed('devices');
     res.status(201).json({ ...device, token });
   });
 
@@ -89,40 +129,9 @@ export function deviceRoutes(context: Context): Router {
     const { id } = validate<{ id: string }>(SCHEMAS.deviceId, { id: req.params['id'] });
     if (!(await deleteDevice(gate, id))) throw new ApiError('NO_DEVICE');
     devices.forget(id);
+    live.changed('devices');
     res.status(204).end();
   });
 
-  router.get('/:id/stream', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.deviceId, { id: req.params['id'] });
-    const all = [...SIMULATED, ...(await listDevices(gate))];
-    if (!all.some((device) => device.id === id)) {
-      throw new ApiError('NO_DEVICE');
-    }
-    streamDevice(context, id, req, res);
-  });
-
   return router;
-}
-
-/** Server-sent events: what is still here of what was missed, then each reading as it comes. */
-function streamDevice({ devices, simulated }: Context, id: string, req: Request, res: Response): void {
-  const mark = Number(req.headers['last-event-id'] ?? req.query['seq'] ?? -1);
-  res.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache, no-transform' });
-  const send = (reading: DeviceReading) =>
-    res.write(`id: ${reading.seq}\nevent: reading\ndata: ${JSON.stringify(reading)}\n\n`);
-  const missed = devices.after(id, Number.isSafeInteger(mark) ? mark : -1);
-  // An old figure is of no use to a hand at the scale: the last second is enough.
-  missed.slice(-5).forEach(send);
-  const stop = devices.follow(id, send);
-  const beat = setInterval(() => {
-    res.write(': here\n\n');
-    // A page that looks keeps it awake.
-    if (id === SIMULATED_SCALE) simulated.handAtScale({ do: 'on' });
-  }, HEARTBEAT_MS);
-  res.on('close', () => {
-    clearInterval(beat);
-    stop();
-  });
-  res.flushHeaders();
-  if (id === SIMULATED_SCALE) simulated.handAtScale({ do: 'on' });
 }

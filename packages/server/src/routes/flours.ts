@@ -29,7 +29,7 @@ function answerOf(row: FlourRow, pantry: Pantry) {
 }
 
 /** What was learnt of the flours: note a dough, change it, forget it; beliefs are computed from all of them. */
-export function flourRoutes({ gate, clockMs }: Context): Router {
+export function flourRoutes({ gate, live, clockMs }: Context): Router {
   const router = Router();
 
   router.get('/', async (_req, res) => {
@@ -49,6 +49,7 @@ export function flourRoutes({ gate, clockMs }: Context): Router {
     const isNew = await insertFlourRow(gate, row);
     const kept = await readFlourRow(gate, ask.id);
     if (!kept) throw new ApiError('INTERNAL');
+    if (isNew) live.changed('flours', ask.id);
     res.status(isNew ? 201 : 200).json(answerOf(kept, pantry));
   });
 
@@ -58,12 +59,14 @@ export function flourRoutes({ gate, clockMs }: Context): Router {
     if (!(await updateFlourRow(gate, id, pouredKg, felt))) throw new ApiError('NO_OBSERVATION');
     const row = await readFlourRow(gate, id);
     if (!row) throw new ApiError('NO_OBSERVATION');
+    live.changed('flours', id);
     res.json(answerOf(row, await pantryNow(gate)));
   });
 
   router.delete('/:id', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
     if (!(await deleteFlourRow(gate, id))) throw new ApiError('NO_OBSERVATION');
+    live.changed('flours', id);
     res.status(204).end();
   });
 

@@ -9,6 +9,7 @@ import {
   updateFormula,
 } from '../db/formulaTable.js';
 import type { Queries } from '../db/gate.js';
+import { holdIngredients } from '../db/ingredientTable.js';
 import { listBatchesFrom, listUsesOf } from '../db/usesQuery.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
@@ -16,12 +17,15 @@ import { pantryNow, requireKnown } from './kitchenNow.js';
 import { SCHEMAS, validate } from './validate.js';
 
 /** Formulas of the Store: every save that changes what is made is a new version; none is ever lost. */
-export function formulaRoutes({ gate, clockMs }: Context): Router {
+export function formulaRoutes({ gate, live, clockMs }: Context): Router {
   const router = Router();
 
-  const requireLines = async (q: Queries, body: FormulaBody) => {
+  const requireLines = async (q: Queries, id: string, body: FormulaBody) => {
     const at = body.kind === 'base' ? body.lines.findIndex((line) => line.ingredientId.startsWith('base-')) : -1;
     if (at >= 0) throw new ApiError('BAD_INPUT', 'A base holds no other base.', `body.lines.${at}.ingredientId`);
+    // Older versions stay and use what they used.
+    const ids = body.lines.map((line) => line.ingredientId);
+    await holdIngredients(q, 'formula', id, ids, true);
     requireKnown(body.lines, 'body.lines', await pantryNow(q));
   };
 
@@ -38,12 +42,13 @@ export function formulaRoutes({ gate, clockMs }: Context): Router {
   router.post('/', async (req, res) => {
     const { id, name, body } = validate<{ id: string; name: string; body: FormulaBody }>(SCHEMAS.newFormula, req.body);
     const isNew = await gate.transaction(async (q) => {
-      await requireLines(q, body);
+      await requireLines(q, id, body);
       return await insertFormula(q, id, name, body, new Date(clockMs()));
     });
     const kept = await answer(id);
     const first = kept.versions.at(-1)!;
     if (!isNew && JSON.stringify(first.body) !== JSON.stringify(body)) throw new ApiError('ID_TAKEN');
+    if (isNew) live.changed('formulas', id);
     res.status(isNew ? 201 : 200).json(kept);
   });
 
@@ -69,9 +74,10 @@ export function formulaRoutes({ gate, clockMs }: Context): Router {
       const at = new Date(clockMs());
       if (!(await updateFormula(q, { id, ...ask }, at))) throw new ApiError('STALE_VERSION');
       if (same) return;
-      await requireLines(q, ask.body);
+      await requireLines(q, id, ask.body);
       await insertVersion(q, id, now.version + 1, ask.body, at);
     });
+    live.changed('formulas', id);
     res.json(await answer(id));
   });
 

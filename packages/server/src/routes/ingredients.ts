@@ -4,9 +4,11 @@ import {
   deleteIngredientRow,
   listIngredientRows,
   readIngredientRow,
+  releaseEverywhere,
   writeIngredientRow,
 } from '../db/ingredientTable.js';
 import { listBaseFormulas } from '../db/formulaTable.js';
+import { isReferenced } from '../db/gate.js';
 import { listUsesOf } from '../db/usesQuery.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
@@ -14,7 +16,7 @@ import { basesOf } from './kitchenNow.js';
 import { SCHEMAS, validate } from './validate.js';
 
 /** Ingredients this kitchen added or changed, and its bases; the shipped ones are in core. */
-export function ingredientRoutes({ gate }: Context): Router {
+export function ingredientRoutes({ gate, live }: Context): Router {
   const router = Router();
 
   router.get('/', async (_req, res) => {
@@ -32,6 +34,7 @@ export function ingredientRoutes({ gate }: Context): Router {
     // The same request twice, as after a lost answer, is answered twice the same.
     const again = row.version === version + 1 && JSON.stringify(row.ingredient) === JSON.stringify(ingredient);
     if (!saved && !again) throw new ApiError('STALE_VERSION');
+    if (saved) live.changed('ingredients', id);
     res.status(saved && version === 0 ? 201 : 200).json(row);
   });
 
@@ -42,21 +45,23 @@ export function ingredientRoutes({ gate }: Context): Router {
 
   router.delete('/:id', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.ingredientId, req.params);
-    await gate.transaction(async (q) => {
-      // A changed shipped row goes back to what was shipped; a row of one's own must not be missed anywhere.
-      const uses = isShipped(id) ? [] : await listUsesOf(q, id);
-      if (uses[0]) {
-        const where = uses
-          .slice(0, 3)
-          .map((use) => `"${use.name}"`)
-          .join(', ');
-        throw new ApiError(
-          'IN_USE',
-          `It is used in ${where}${uses.length > 3 ? ` and ${uses.length - 3} more` : ''}; take it out there first.`,
-        );
-      }
-      if (!(await deleteIngredientRow(q, id))) throw new ApiError('NO_INGREDIENT');
-    });
+    const inUse = async () => {
+      const uses = await listUsesOf(gate, id);
+      const named = uses.slice(0, 3).map((use) => `"${use.name}"`);
+      const where = `${named.join(', ')}${uses.length > 3 ? ` and ${uses.length - 3} more` : ''}`;
+      return new ApiError('IN_USE', where === '' ? undefined : `It is used in ${where}; take it out there first.`);
+    };
+    await gate
+      .transaction(async (q) => {
+        // A changed shipped row goes back to what was shipped; a row of one's own must not be missed anywhere.
+        if (isShipped(id)) await releaseEverywhere(q, id);
+        // What uses it holds it: the database itself refuses, also against a save of this very moment.
+        if (!(await deleteIngredientRow(q, id))) throw new ApiError('NO_INGREDIENT');
+      })
+      .catch(async (cause: unknown) => {
+        throw isReferenced(cause) ? await inUse() : cause;
+      });
+    live.changed('ingredients', id);
     res.status(204).end();
   });
 

@@ -6,7 +6,7 @@ import type { Context } from './context.js';
 import { SCHEMAS, validate } from './validate.js';
 
 /** The one kitchen: pot, burner, dish, temperatures, units. */
-export function kitchenRoutes({ gate }: Context): Router {
+export function kitchenRoutes({ gate, live }: Context): Router {
   const router = Router();
   router.get('/', async (_req, res) => {
     res.json(await readKitchen(gate));
@@ -14,6 +14,7 @@ export function kitchenRoutes({ gate }: Context): Router {
   router.put('/', async (req, res) => {
     const { version, kitchen } = validate<{ version: number; kitchen: Kitchen }>(SCHEMAS.kitchen, req.body);
     if (!(await writeKitchen(gate, kitchen, version))) throw new ApiError('STALE_VERSION');
+    live.changed('kitchen');
     res.json(await readKitchen(gate));
   });
   return router;

@@ -14,16 +14,17 @@ import {
   pantryWith,
   type PotOil,
   potOf,
+  type StoreFormula,
 } from '@ember-fold/core';
 import { type FlourRow, listFlourRows } from '../db/flourTable.js';
-import { type FormulaRow, listBaseFormulas } from '../db/formulaTable.js';
+import { listBaseFormulas } from '../db/formulaTable.js';
 import type { Queries } from '../db/gate.js';
 import { listIngredientRows } from '../db/ingredientTable.js';
 import { readKitchen } from '../db/kitchenTable.js';
 import { listOilEvents, readOil } from '../db/oilTable.js';
 
 /** Bases among the formulas, archived ones too: what uses them goes on working. */
-export function basesOf(formulas: readonly FormulaRow[]): readonly Base[] {
+export function basesOf(formulas: readonly StoreFormula[]): readonly Base[] {
   return formulas.flatMap(({ id, name, body }) => (body.kind === 'base' ? [{ id, name, body }] : []));
 }
 

@@ -1,67 +1,97 @@
-import { ledgerFigures, planBatch, plannedFigures } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  type LedgerEntry,
+  type LedgerFigures,
+  ledgerFigures,
+  type LedgerRecord,
+  type Paged,
+  planBatch,
+  plannedFigures,
+} from '@ember-fold/core';
 import { Router } from 'express';
 import { listActs } from '../db/actTable.js';
-import { listBatches, readBatch } from '../db/batchTable.js';
+import { readBatch } from '../db/batchTable.js';
 import { readNote, writeNote } from '../db/noteTable.js';
 import { traceReadings } from '../db/readingTable.js';
-import { readStove } from '../db/stoveTable.js';
+import { listEndedStoves, type ListedStove, readStove, writeFigures } from '../db/stoveTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
-import { SCHEMAS, validate } from './validate.js';
+import { SCHEMAS, searchOf, validate } from './validate.js';
+
+/** Records in one page of the list. */
+const PAGE = 50;
+/** Of a list of a thousand, asked for whole: pages no larger than this. */
+const MOST_PAGE = 1000;
+const MARK = /^(\d{1,15})\.([0-9a-f-]{36})$/;
 
 /** Finished batches: what was planned, what happened, what was noted. */
-export function ledgerRoutes({ gate }: Context): Router {
+export function ledgerRoutes({ gate, live }: Context): Router {
   const router = Router();
 
-  const record = async (id: string) => {
-    const stove = await readStove(gate, id);
-    if (!stove?.endedAt) throw new ApiError((await readBatch(gate, id)) ? 'NOT_FOUND' : 'NO_BATCH');
+  const happened = async (id: string, { pieces, fry }: BatchDraft) => {
     const acts = (await listActs(gate, id)).map((stored) => stored.act);
     const readings = await traceReadings(gate, id);
-    const figures = ledgerFigures(acts, readings, stove.draft.pieces, stove.draft.fry.oilC);
-    return { stove, acts, readings, figures };
+    return { acts, readings, figures: ledgerFigures(acts, readings, pieces, fry.oilC) };
   };
 
-  router.get('/', async (_req, res) => {
-    const rows = await listBatches(gate, ['done']);
-    const entries = await Promise.all(
-      rows.map(async (row) => {
-        const { stove, figures } = await record(row.id);
-        return {
-          id: row.id,
-          name: stove.draft.name,
-          pieces: stove.draft.pieces,
-          startedAt: stove.startedAt.toISOString(),
-          figures,
-        };
-      }),
-    );
-    res.json(entries.sort((a, b) => (a.startedAt < b.startedAt ? 1 : -1)));
+  /** Stored when the batch was finished; of older ones added up once, and stored. */
+  const figuresOf = async ({ id, figures }: ListedStove): Promise<LedgerFigures | null> => {
+    if (figures) return figures;
+    const stove = await readStove(gate, id);
+    if (!stove?.endedAt) return null;
+    const found = (await happened(id, stove.draft)).figures;
+    await writeFigures(gate, id, found);
+    return found;
+  };
+
+  router.get('/', async (req, res) => {
+    const mark = MARK.exec(String(req.query['after'] ?? ''));
+    const asked = Number(req.query['most'] ?? PAGE);
+    const most = Number.isInteger(asked) && asked >= 1 && asked <= MOST_PAGE ? asked : PAGE;
+    const after = mark ? { startedMs: Number(mark[1]), id: mark[2]! } : null;
+    const found = await listEndedStoves(gate, searchOf(req), after, most + 1);
+    const page = found.slice(0, most);
+    const rows: LedgerEntry[] = [];
+    for (const one of page) {
+      const figures = await figuresOf(one);
+      const { id, name, pieces, startedAt } = one;
+      if (figures) rows.push({ id, name, pieces, startedAt: startedAt.toISOString(), figures });
+    }
+    const last = found.length > most ? page[page.length - 1]! : null;
+    const answer: Paged<LedgerEntry> = { rows, next: last && `${last.startedAt.getTime()}.${last.id}` };
+    res.json(answer);
   });
 
   router.get('/:id', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
-    const { stove, acts, readings, figures } = await record(id);
-    res.json({
+    const stove = await readStove(gate, id);
+    if (!stove?.endedAt) throw new ApiError((await readBatch(gate, id)) ? 'NOT_FOUND' : 'NO_BATCH');
+    const { acts, readings, figures } = await happened(id, stove.draft);
+    const answer: LedgerRecord = {
       id,
       draft: stove.draft,
       kitchen: stove.kitchen,
       startedAt: stove.startedAt.toISOString(),
-      endedAt: stove.endedAt?.toISOString() ?? null,
+      endedAt: stove.endedAt.toISOString(),
       acts,
       readings: readings.map(({ atS, probeC }) => ({ atS, probeC })),
       figures,
       planned: plannedFigures(planBatch(stove.draft, stove.kitchen, null)),
       note: await readNote(gate, id),
-    });
+    };
+    res.json(answer);
   });
 
   router.put('/:id/notes', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
     const { version, notes } = validate<{ version: number; notes: string }>(SCHEMAS.notes, req.body);
     if (!(await readBatch(gate, id))) throw new ApiError('NO_BATCH');
-    if (!(await writeNote(gate, id, notes, version))) throw new ApiError('STALE_VERSION');
-    res.json(await readNote(gate, id));
+    const saved = await writeNote(gate, id, notes, version);
+    const note = await readNote(gate, id);
+    // The same request again, after a lost answer.
+    if (!saved && !(note.version === version + 1 && note.notes === notes)) throw new ApiError('STALE_VERSION');
+    if (saved) live.changed('ledger', id);
+    res.json(note);
   });
 
   return router;

@@ -1,12 +1,22 @@
-import { type FryJob, fryJobOf, type Oil, type OilEvent, oilState, supperAfter, supperOrder } from '@ember-fold/core';
+import {
+  type FryJob,
+  type Oil,
+  type OilAct,
+  type OilEvent,
+  oilState,
+  supperAfter,
+  supperOrder,
+} from '@ember-fold/core';
 import { Router } from 'express';
 import { listBatches, readBatch } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
+import { holdIngredients } from '../db/ingredientTable.js';
 import { insertOil, insertOilEvent, listOilEvents, listOils, readOil } from '../db/oilTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { kitchenFor, pantryNow } from './kitchenNow.js';
-import { type AskedOilEvent, SCHEMAS, validate } from './validate.js';
+import { FryJobs } from '../services/fryJobs.js';
+import { SCHEMAS, validate } from './validate.js';
 
 /** Batches eaten within this of one another are one supper. */
 const SUPPER_MS = 10 * 3_600_000;
@@ -14,8 +24,9 @@ const SUPPER_MS = 10 * 3_600_000;
 const MOST_JOBS = 12;
 
 /** Kept oils with their history, and the order in which a supper's batches share one. */
-export function oilRoutes({ gate, clockMs }: Context): Router {
+export function oilRoutes({ gate, live, clockMs }: Context): Router {
   const router = Router();
+  const planned = new FryJobs();
 
   const answerOf = async (q: Queries, oil: Oil) => {
     const events = await listOilEvents(q, oil.id);
@@ -31,6 +42,7 @@ export function oilRoutes({ gate, clockMs }: Context): Router {
     const { m3, ...oil } = validate<Oil & { m3: number }>(SCHEMAS.oil, req.body);
     const at = clockMs();
     const isNew = await gate.transaction(async (q) => {
+      await holdIngredients(q, 'oil', oil.id, [oil.ingredientId]);
       (await pantryNow(q)).find(oil.ingredientId, 'ingredientId');
       if (!(await insertOil(q, oil, new Date(at)))) return false;
       // The first filling has the oil's own id.
@@ -40,12 +52,13 @@ export function oilRoutes({ gate, clockMs }: Context): Router {
     const kept = await readOil(gate, oil.id);
     if (!kept) throw new ApiError('INTERNAL');
     if (!isNew && kept.ingredientId !== oil.ingredientId) throw new ApiError('ID_TAKEN', undefined, 'id');
+    if (isNew) live.changed('oils', oil.id);
     res.status(isNew ? 201 : 200).json(await answerOf(gate, kept));
   });
 
   router.post('/:id/events', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
-    const ask = validate<AskedOilEvent>(SCHEMAS.oilEvent, req.body);
+    const ask = validate<OilAct>(SCHEMAS.oilEvent, req.body);
     const oil = await readOil(gate, id);
     if (!oil) throw new ApiError('NO_OIL');
     const before = await answerOf(gate, oil);
@@ -53,6 +66,7 @@ export function oilRoutes({ gate, clockMs }: Context): Router {
     if (before.state.isGone && !known) throw new ApiError('OIL_GONE');
     const event: OilEvent = { ...ask, at: clockMs() };
     if (!known && !(await insertOilEvent(gate, id, event))) throw new ApiError('ID_TAKEN', undefined, 'id');
+    if (!known) live.changed('oils', id);
     res.status(known ? 200 : 201).json(await answerOf(gate, oil));
   });
 
@@ -72,7 +86,7 @@ export function oilRoutes({ gate, clockMs }: Context): Router {
       const at = await kitchenFor(gate, batch.draft, clockMs());
       // What is fried in another pot does not share this oil.
       if (at.potName !== kitchen.potName) continue;
-      const job = jobs.length < MOST_JOBS ? fryJobOf(batch.id, batch.draft, at) : null;
+      const job = jobs.length < MOST_JOBS ? await planned.jobOf(batch.id, batch.draft, at) : null;
       if (!job) left.push(batch.draft.name);
       else jobs.push(job);
       if (job && batch.status === 'planned' && batch.id !== id) waiting.push(job);

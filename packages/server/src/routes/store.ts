@@ -8,7 +8,7 @@ import { basesOf, pantryNow } from './kitchenNow.js';
 import { SCHEMAS, validate } from './validate.js';
 
 /** What is on the shelf, and what all planned batches still want. */
-export function storeRoutes({ gate }: Context): Router {
+export function storeRoutes({ gate, live }: Context): Router {
   const router = Router();
 
   router.get('/stock', async (_req, res) => {
@@ -21,6 +21,7 @@ export function storeRoutes({ gate }: Context): Router {
     (await pantryNow(gate)).find(id, 'id');
     const row = { ingredientId: id, ...ask };
     await writeStock(gate, row);
+    live.changed('stock', id);
     res.json(row);
   });
 

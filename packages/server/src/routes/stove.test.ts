@@ -236,7 +236,7 @@ describe('the start', () => {
     app.clock.ms += 20_000;
     // Shuffled, doubled, and one from before the stove was lit.
     await send(line(3, 9, 24), line(1, 3, 21), line(3, 9, 24), line(0, -5, 20));
-    expect((await send(line(2, 6, 22), line(1, 3, 21))).body.late).toBe(2);
+    expect((await send(line(2, 6, 22), line(1, 3, 21))).body).toMatchObject({ taken: 1, late: 1, notKept: 0 });
     const { readings } = await look(id);
     expect(readings.map((r: { atS: number; probeC: number }) => [r.atS, r.probeC])).toEqual([
       [3, 21],
@@ -320,7 +320,7 @@ describe('finishing', () => {
     const { body: record } = await app.call('GET', `/api/ledger/${id}`);
     expect(record.figures).toEqual(ledgerFigures(record.acts, record.readings, 12, record.draft.fry.oilC));
     expect([record.figures.fried, record.figures.burst, record.figures.notFried]).toEqual([2, 1, 9]);
-    expect((await app.call('GET', '/api/ledger')).body.map((e: { id: string }) => e.id)).toEqual([id]);
+    expect((await app.call('GET', '/api/ledger')).body.rows.map((e: { id: string }) => e.id)).toEqual([id]);
     expect((await post(id, knob(1, 0))).body.code).toBe('BATCH_OVER');
     const again = await app.call('PUT', `/api/batches/${id}`, { version: 1, draft: draft() });
     expect(again.body.code).toBe('BATCH_OVER');

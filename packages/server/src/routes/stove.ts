@@ -6,8 +6,10 @@ import {
   type Kitchen,
   oilAfterRest,
   planBatch,
+  ledgerFigures,
   START_GATE,
-  type StartPoint,
+  type StartStoveAsk,
+  type Stove,
 } from '@ember-fold/core';
 import { type Request, Router } from 'express';
 import { insertAct, listActs } from '../db/actTable.js';
@@ -17,28 +19,22 @@ import { listCookActs } from '../db/cookTable.js';
 import { readBatch, setBatchStatus } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
 import { lastReading, traceReadings } from '../db/readingTable.js';
-import { endStove, insertStove, readLastIn, readStove, type StoveRow } from '../db/stoveTable.js';
+import { endStove, insertStove, readLastIn, readStove, type StoveRow, writeFigures } from '../db/stoveTable.js';
 import { stoveNowS } from '../devices/stoveHub.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { kitchenFor } from './kitchenNow.js';
 import { noteFried } from './noteFried.js';
-import { marksOf, streamStoves } from './streamStoves.js';
+import { marksOf, streamStove } from './streamStove.js';
 import { SCHEMAS, validate } from './validate.js';
-
-interface StartAsk {
-  readonly speed: number;
-  readonly gate: readonly StartPoint[];
-  readonly probe?: string | null;
-  readonly trial?: boolean;
-}
 
 /** A plan with one of these is not lit. */
 const NO_START: ReadonlySet<string> = new Set(['fry.unsafe-oil', 'fry.pot-over-half', 'fry.oil-discard']);
 
-async function requireStove(q: Queries, req: Request): Promise<StoveRow> {
+/** @param locks inside a transaction: what is decided from it stays true until that is over */
+async function requireStove(q: Queries, req: Request, locks = false): Promise<StoveRow> {
   const { id } = validate<{ id: string }>(SCHEMAS.id, { id: req.params['id'] });
-  const stove = await readStove(q, id);
+  const stove = await readStove(q, id, locks);
   if (stove) return stove;
   throw new ApiError((await readBatch(q, id)) ? 'NO_STOVE' : 'NO_BATCH');
 }
@@ -60,7 +56,7 @@ export function stoveRoutes(context: Context): Router {
   const { gate, stoves, live, clockMs } = context;
   const router = Router({ mergeParams: true });
 
-  const answer = async (row: StoveRow) => ({
+  const answer = async (row: StoveRow): Promise<Stove> => ({
     batchId: row.batchId,
     seed: row.seed,
     speed: row.speed,
@@ -82,7 +78,7 @@ export function stoveRoutes(context: Context): Router {
 
   router.post('/', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.id, { id: (req.params as { id?: string }).id });
-    const asked = validate<StartAsk>(SCHEMAS.startStove, req.body);
+    const asked = validate<StartStoveAsk>(SCHEMAS.startStove, req.body);
     const { speed, gate: gone, probe = SIMULATED_STOVE, trial = false } = asked;
     if (START_GATE.some((point) => !gone.includes(point))) throw new ApiError('GATE_OPEN', undefined, 'gate');
     if (probe !== SIMULATED_STOVE) {
@@ -91,7 +87,8 @@ export function stoveRoutes(context: Context): Router {
       if (!known) throw new ApiError('NO_DEVICE', undefined, 'probe');
     }
     const row = await gate.transaction(async (q) => {
-      const batch = await readBatch(q, id);
+      // Held until it is lit: of several that light at once, the first does, and the others get its stove.
+      const batch = await readBatch(q, id, true);
       if (!batch) throw new ApiError('NO_BATCH');
       if (batch.status === 'done') throw new ApiError('BATCH_OVER');
       const existing = await readStove(q, id);
@@ -127,41 +124,51 @@ export function stoveRoutes(context: Context): Router {
     if (!row.endedAt) {
       stoves.lit(row);
       live.tell({ kind: 'stove', batchId: row.batchId, lit: true });
+      live.changed('batches', row.batchId);
     }
     res.status(201).json(await answer(row));
   });
 
   router.post('/acts', async (req, res) => {
-    const row = await requireStove(gate, req);
     const act = validate<FireAct>(SCHEMAS.act, req.body);
-    if (row.endedAt) throw new ApiError('BATCH_OVER');
-    const latest = stoveNowS(row, clockMs());
-    // A page's clock may run ahead; no act lies in the future.
-    const kept = { ...act, atS: Math.min(act.atS, latest) };
-    const done = await insertAct(gate, row.batchId, kept);
-    if (!done) throw new ApiError('ID_TAKEN', undefined, 'id');
-    if (done.isNew) stoves.apply(row.batchId, { seq: done.seq, act: kept });
-    res.status(done.isNew ? 201 : 200).json({ seq: done.seq, act: kept });
+    const { row, stored } = await gate.transaction(async (q) => {
+      // One act after the other: places are given in the order in which acts are committed, and
+      // none comes after the end.
+      const held = await requireStove(q, req, true);
+      const done = await insertAct(q, held.batchId, act, stoveNowS(held, clockMs()));
+      if (!done) throw new ApiError('ID_TAKEN', undefined, 'id');
+      if (done.isNew && held.endedAt) throw new ApiError('BATCH_OVER');
+      return { row: held, stored: done };
+    });
+    const { isNew, ...told } = stored;
+    if (isNew) stoves.apply(row.batchId, told);
+    res.status(isNew ? 201 : 200).json(told);
   });
 
   router.post('/finish', async (req, res) => {
-    const row = await requireStove(gate, req);
-    if (!row.endedAt) {
-      const acts = (await listActs(gate, row.batchId)).map((stored) => stored.act);
-      if (fireState(acts, row.draft.pieces).inPot.length > 0) throw new ApiError('STILL_FRYING');
-      await gate.transaction(async (q) => {
-        await endStove(q, row.batchId, new Date(clockMs()));
-        await setBatchStatus(q, row.batchId, 'done');
-        await noteFried(q, row, acts, clockMs());
-      });
+    const { row, isOver } = await gate.transaction(async (q) => {
+      const held = await requireStove(q, req, true);
+      if (held.endedAt) return { row: held, isOver: false };
+      const { batchId, draft } = held;
+      const acts = (await listActs(q, batchId)).map((stored) => stored.act);
+      if (fireState(acts, draft.pieces).inPot.length > 0) throw new ApiError('STILL_FRYING');
+      const figures = ledgerFigures(acts, await traceReadings(q, batchId), draft.pieces, draft.fry.oilC);
+      await endStove(q, batchId, new Date(clockMs()));
+      await writeFigures(q, batchId, figures);
+      await setBatchStatus(q, batchId, 'done');
+      await noteFried(q, held, figures, clockMs());
+      return { row: held, isOver: true };
+    });
+    if (isOver) {
       stoves.out(row.batchId);
       live.tell({ kind: 'stove', batchId: row.batchId, lit: false });
+      for (const what of ['batches', 'ledger', 'oils'] as const) live.changed(what, row.batchId);
     }
     res.json({ batchId: row.batchId });
   });
 
   router.get('/stream', async (req, res) => {
-    await streamStoves(context, [{ row: await requireStove(gate, req), mark: marksOf(req) }], res);
+    await streamStove(context, await requireStove(gate, req), marksOf(req), req, res);
   });
 
   return router;

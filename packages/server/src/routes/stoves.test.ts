@@ -1,8 +1,8 @@
-import { type BatchDraft, DEFAULT_KITCHEN, type FireAct, newBatch, oilAfterRest, START_GATE } from '@ember-fold/core';
+import { type BatchDraft, DEFAULT_KITCHEN, newBatch, oilAfterRest, START_GATE, type StoredAct } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { insertReadings } from '../db/readingTable.js';
 import { listenTo } from '../test/listenTo.js';
-import { openApp, type TestApp } from '../test/openApp.js';
+import { openApp, type TestApp, until } from '../test/openApp.js';
 
 let app: TestApp;
 beforeEach(async () => {
@@ -47,47 +47,30 @@ test('two pots burn at once, each with its own ring and oil; one stream tells bo
       [large, 'Squash', null],
     ]),
   );
-  const first = (await act(large, { kind: 'burner', setting: 3 })).body.seq;
+  // One stream tells of all of them, whose it is said each time.
+  const told_ = listenTo(app, '/api/live', (all) =>
+    all.some(({ event, data }) => event === 'stove' && data['lit'] === false),
+  );
+  await until(async () => app.follows() > 0);
+  await act(large, { kind: 'burner', setting: 3 });
   await act(small, { kind: 'burner', setting: 5 });
   await act(large, { kind: 'skim' });
-  const heard = await listenTo(app, `/api/stoves/stream?of=${large}.${first}.0,${small}.0.0`, (all) => all.length >= 2);
-  expect(heard.map(({ data }) => [data['batchId'], (data['act'] as FireAct).kind])).toEqual(
-    expect.arrayContaining([
-      [large, 'skim'],
-      [small, 'burner'],
-    ]),
-  );
-  const over = listenTo(app, `/api/stoves/stream?of=${large}.${first + 9}.0,${small}.0.0`, (all) =>
-    all.some(({ event }) => event === 'end'),
-  );
   await app.call('POST', `/api/batches/${small}/stove/finish`, {});
-  expect((await over).filter(({ event }) => event === 'end').map(({ data }) => data['batchId'])).toEqual([small]);
+  const heard = await told_;
+  expect(
+    heard
+      .filter(({ event }) => event === 'act')
+      .map(({ data }) => [data['batchId'], (data['stored'] as StoredAct).act.kind]),
+  ).toEqual([
+    [large, 'burner'],
+    [small, 'burner'],
+    [large, 'skim'],
+  ]);
+  expect(heard.find(({ event }) => event === 'stove')!.data['batchId']).toBe(small);
   expect((await app.call('GET', '/api/stoves')).body).toHaveLength(1);
   // What was fried went into the oil of that pot, not of the other.
   expect((await app.call('GET', '/api/oils')).body[0].events).toHaveLength(1);
 });
-
-test('a pot that was deleted is told as over, and the others of the page are told on', async () => {
-  const [gone, stays] = [await planned('Gone', 'squash-sage'), await planned('Stays', 'lentil-dill')];
-  await light(gone);
-  await light(stays);
-  await act(stays, { kind: 'skim' });
-  await app.call('DELETE', `/api/batches/${gone}`);
-  expect((await app.call('GET', '/api/stoves')).body).toHaveLength(1);
-  const heard = await listenTo(app, `/api/stoves/stream?of=${gone}.0.0,${stays}.0.0`, (all) => all.length >= 2);
-  expect(heard.map(({ event, data }) => [event, data['batchId']])).toEqual([
-    ['end', gone],
-    ['act', stays],
-  ]);
-});
-
-test.each(['', 'x', `${randomUUID()}.-1.0`, Array(9).fill(`${randomUUID()}.0.0`).join()])(
-  'a stream of %j is refused by its field',
-  async (of) => {
-    const answer = await app.call('GET', `/api/stoves/stream?of=${of}`);
-    expect([answer.status >= 400 && answer.status < 500, answer.body.path]).toEqual([true, 'of']);
-  },
-);
 
 test('a batch whose pot has gone from the Store is planned in the pot on the ring, and the queue of each pot is its own', async () => {
   await kitchenWith({ otherPots: [{ name: SMALL, pot: POT }] });

@@ -7,9 +7,10 @@ import {
   type FormulaBody,
   type Ingredient,
   type Kitchen,
-  type OilSigns,
+  type OilAct,
   RANGES,
   SCALE_MOST_KG,
+  type ScaleAct,
   START_GATE,
   STARTERS,
   TURN_SCHOOLS,
@@ -21,13 +22,32 @@ import { flag, ingredientId, isoTime, line, number, uuid, within } from './schem
 
 const { draft: D, kitchen: K, pot: P, ingredient: I, store: S } = RANGES;
 
+/** Half a surrogate pair is no text: no database and no other program takes it. */
+function illFormed(value: unknown, path: readonly string[] = []): readonly string[] | null {
+  if (typeof value === 'string') return value.isWellFormed() ? null : path;
+  if (value === null || typeof value !== 'object') return null;
+  for (const [key, inner] of Object.entries(value)) {
+    const found = illFormed(inner, [...path, key]);
+    if (found) return found;
+  }
+  return null;
+}
+
 /** Checks a value; the answer names the first field that is wrong. Unknown keys are wrong. */
 export function validate<T>(schema: Joi.Schema, value: unknown): T {
   const { error, value: clean } = schema.validate(value, { abortEarly: true, convert: false, allowUnknown: false });
+  const broken = illFormed(value);
+  if (broken) throw new ApiError('BAD_INPUT', 'This text holds half a character.', broken.join('.') || undefined);
   if (!error) return clean as T;
   const detail = error.details[0];
   const path = detail?.path.join('.') ?? '';
   throw new ApiError('BAD_INPUT', `${(detail?.message ?? error.message).replaceAll('"', '')}.`, path || undefined);
+}
+
+/** What a list is searched for: part of a name. */
+export function searchOf(req: { readonly query: unknown }): string {
+  const { search } = req.query as { search?: unknown };
+  return typeof search === 'string' ? search.trim().slice(0, 120).toWellFormed() : '';
 }
 
 const formula = Joi.array()
@@ -229,16 +249,6 @@ const deviceId = Joi.string()
   .pattern(/^[a-z0-9-]{2,40}$/, 'device id')
   .required();
 
-/** A key of the simulated scale, or something put on it. */
-export type ScaleAct = { readonly do: 'on' | 'tare' } | { readonly do: 'load'; readonly loadKg: number };
-
-/** What a cook tells of kept oil; that it was fried in, the stove tells. */
-export type AskedOilEvent = { readonly id: string } & (
-  | { readonly kind: 'topped-up'; readonly m3: number }
-  | ({ readonly kind: 'judged' } & OilSigns)
-  | { readonly kind: 'strained' | 'poured-away' }
-);
-
 export const SCHEMAS = {
   id: Joi.object({ id: uuid }),
   newBatch: Joi.object({ id: uuid, draft }).required(),
@@ -299,7 +309,7 @@ export const SCHEMAS = {
     smokeC: within(P.smokeC),
     m3: within(S.filledM3),
   }).required(),
-  oilEvent: Joi.alternatives<AskedOilEvent>()
+  oilEvent: Joi.alternatives<OilAct>()
     .conditional('.kind', {
       switch: [
         {

@@ -1,6 +1,6 @@
 import { type ChildProcess, fork } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import type { ScaleAct } from '../routes/validate.js';
+import type { ScaleAct } from '@ember-fold/core';
 
 /** What the server knows of the simulated devices: their token, and the hand at the scale. */
 export interface SimulatedLink {

@@ -2,9 +2,10 @@ import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { createApp } from '../app.js';
-import type { ScaleAct } from '../routes/validate.js';
+import type { ScaleAct } from '@ember-fold/core';
 import { openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
+import { latestMoment } from '../db/stoveTable.js';
 import { DeviceHub } from '../devices/deviceHub.js';
 import { LiveHub } from '../live/liveHub.js';
 import { StoveHub } from '../devices/stoveHub.js';
@@ -25,6 +26,8 @@ export interface TestApp {
   readonly gate: Gate;
   readonly clock: { ms: number };
   stoves: StoveHub;
+  /** Pages and devices that listen to the live stream, beside the simulated stoves. */
+  follows(): number;
   /** Waits until the simulated stove of a batch burns. */
   burns(batchId: string): Promise<void>;
   call(method: string, path: string, body?: unknown, headers?: Record<string, string>): Promise<Answer>;
@@ -58,9 +61,12 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
   const { gate } = database;
   await migrate(gate);
   const clock = { ms: T0 };
-  const clockMs = () => clock.ms;
   const start = async (port: number) => {
-    const stoves = new StoveHub(gate, clockMs);
+    // As main does: a clock set back over a restart goes on from the latest record.
+    const behindMs = Math.max(0, ((await latestMoment(gate)) ?? 0) - clock.ms);
+    const clockMs = () => clock.ms + behindMs;
+    const live = new LiveHub();
+    const stoves = new StoveHub(gate, clockMs, live);
     await stoves.resumeAll(gate);
     const devices = new DeviceHub();
     // In the product they are a process of their own; here the test holds their clock.
@@ -72,7 +78,7 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
         else scale.switchOn();
       },
     };
-    const app = createApp({ gate, stoves, devices, simulated, live: new LiveHub(), clockMs, log, webDir });
+    const app = createApp({ gate, stoves, devices, simulated, live, clockMs, log, webDir });
     const server = await new Promise<ReturnType<typeof app.listen>>((resolve) => {
       const made = app.listen(port, '127.0.0.1', () => resolve(made));
     });
@@ -81,7 +87,7 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
     const quiet = () => undefined;
     const scale = new SimulatedScale({ url, token, log: quiet });
     const simulatedStoves = new SimulatedStoves({ url, token, log: quiet, clockMs });
-    return { stoves, scale, simulatedStoves, server };
+    return { stoves, scale, simulatedStoves, server, live };
   };
   let running = await start(0);
   const { port } = running.server.address() as AddressInfo;
@@ -98,6 +104,7 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
     gate,
     clock,
     stoves: running.stoves,
+    follows: () => running.live.following - 1,
     async burns(batchId) {
       await until(async () => running.simulatedStoves.follows(batchId));
     },

@@ -6,7 +6,9 @@ import { styled } from 'styled-components';
 import { api } from '../data/api';
 import { figureFont, PHONE } from '../ui/theme';
 import { draftLoaded, redone, undone } from '../data/draftSlice';
-import { readMirror } from '../data/draftMirror';
+import { keptHistory } from '../data/draftHistory';
+import { draftKind } from '../data/savedKinds';
+import { saver } from '../data/saves';
 import { minutePassed } from '../data/hotPlan';
 import { useAppDispatch, useAppSelector } from '../data/store';
 import { type Line, useLine } from '../data/useLine';
@@ -74,14 +76,8 @@ function useOpenDraft(id: string) {
   const { data, isFetching } = batch;
   useEffect(() => {
     if (!data || data.id !== id || isFetching || openId === id) return;
-    const kept = readMirror(id);
-    // What the server already has needs no second save.
-    const mirror = kept && JSON.stringify(kept.draft) !== JSON.stringify(data.draft) ? kept : null;
-    dispatch(
-      mirror
-        ? draftLoaded({ batchId: id, draft: mirror.draft, version: mirror.baseVersion, unsaved: true })
-        : draftLoaded({ batchId: id, draft: data.draft, version: data.version, unsaved: false }),
-    );
+    const draft = saver.open(`draft ${id}`, id, draftKind, { value: data.draft, version: data.version });
+    dispatch(draftLoaded({ batchId: id, draft, ...keptHistory(id, draft) }));
   }, [data, id, isFetching, openId, dispatch]);
   return batch;
 }
@@ -164,7 +160,7 @@ export function BatchPage() {
                   </Soft>
                 )}
                 <span className="grow" />
-                <SaveMark />
+                <SaveMark batchId={id} />
                 <Step $look="quiet" isDisabled={!canUndo} onPress={() => dispatch(undone())}>
                   <Undo2 size={18} aria-hidden />
                   <span>Undo</span>

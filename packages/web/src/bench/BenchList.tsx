@@ -1,9 +1,9 @@
+import type { BatchSummary } from '@ember-fold/core';
 import { lazyPart } from '../ui/lazyPart';
 import { Plus, Trash2 } from 'lucide-react';
 import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
-import { api, type BatchSummary } from '../data/api';
-import { dropMirror } from '../data/draftMirror';
+import { api } from '../data/api';
 import { useKitchen } from '../data/useLine';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
@@ -29,7 +29,6 @@ export function BenchList() {
     if (!leaving) return;
     const result = await remove(leaving.id);
     if ('error' in result && result.error) return;
-    dropMirror(leaving.id);
     setLeaving(null);
   };
   return (

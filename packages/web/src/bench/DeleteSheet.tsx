@@ -1,4 +1,4 @@
-import type { BatchSummary } from '../data/api';
+import type { BatchSummary } from '@ember-fold/core';
 import { Button } from '../ui/controls/Button';
 import { Problem } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';

@@ -1,9 +1,16 @@
-import { findIngredients, type Limit, sameFormula, storeBodyOf, withStoreFormula } from '@ember-fold/core';
+import {
+  findIngredients,
+  type Limit,
+  sameFormula,
+  storeBodyOf,
+  withStoreFormula,
+  type StoreFormula,
+} from '@ember-fold/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { problemOf } from '../data/api';
-import { storeApi, type StoreFormula } from '../data/storeApi';
+import { storeApi } from '../data/storeApi';
 import { useEdit } from '../data/useEdit';
 import type { Line } from '../data/useLine';
 import { Asked } from '../ui/controls/Asked';

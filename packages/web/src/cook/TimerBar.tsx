@@ -1,10 +1,9 @@
-import { callsBy, ringing } from '@ember-fold/core';
+import { callsBy, ringing, type Timer } from '@ember-fold/core';
 import { AlarmClock, Check, Volume2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { notify, readyToSound, ring, say } from '../data/bell';
-import type { Timer } from '../data/cookApi';
 import { serverNowMs } from '../data/serverClock';
 import { figureFont } from '../ui/theme';
 import { useKitchen } from '../data/useLine';

@@ -1,21 +1,6 @@
-import type { CookAct, RunStepId } from '@ember-fold/core';
+import type { StoredCookAct, Timer } from '@ember-fold/core';
 import { api } from './api';
 import { noteServerTime } from './serverClock';
-
-export interface StoredCookAct {
-  readonly seq: number;
-  readonly act: CookAct;
-}
-/** A timer of the kitchen, ms by the server's clock. */
-export interface Timer {
-  readonly id: string;
-  readonly batchId: string | null;
-  readonly step: RunStepId | null;
-  readonly name: string;
-  readonly startedMs: number;
-  readonly endsMs: number;
-  readonly stoppedMs: number | null;
-}
 
 /** Adds an acknowledged act in its place; the answer to it may have brought it already. */
 export function withCookAct(acts: readonly StoredCookAct[], stored: StoredCookAct): StoredCookAct[] {

@@ -1,12 +1,5 @@
+import type { Device, ScaleAct } from '@ember-fold/core';
 import { api } from './api';
-
-export interface Device {
-  readonly id: string;
-  readonly kind: 'scale' | 'probe';
-  readonly name: string;
-}
-/** A key of the simulated scale, or something put on it. */
-export type ScaleAct = { readonly do: 'on' | 'tare' } | { readonly do: 'load'; readonly loadKg: number };
 
 /** Devices that send readings. */
 export const deviceApi = api.injectEndpoints({

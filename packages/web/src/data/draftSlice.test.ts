@@ -1,21 +1,10 @@
 import { type BatchDraft, newBatch, withFold, withPieces, withRaw } from '@ember-fold/core';
 import fc from 'fast-check';
-import {
-  conflictKept,
-  draftChanged,
-  draftLoaded,
-  draftReducer,
-  type DraftState,
-  redone,
-  saveDone,
-  saveFailed,
-  saveStarted,
-  undone,
-} from './draftSlice';
+import { keepHistory, keptHistory } from './draftHistory';
+import { draftChanged, draftLoaded, draftReducer, type DraftState, draftTaken, redone, undone } from './draftSlice';
 
 const DRAFT = newBatch('Squash', 'squash-sage', 24, '2026-03-07T18:30:00Z');
-const loaded = (): DraftState =>
-  draftReducer(undefined, draftLoaded({ batchId: 'b', draft: DRAFT, version: 1, unsaved: false }));
+const loaded = (): DraftState => draftReducer(undefined, draftLoaded({ batchId: 'b', draft: DRAFT }));
 
 /** One edit as the stations make them, each in a field of its own so that none join. */
 type Edit = (draft: BatchDraft) => BatchDraft;
@@ -105,23 +94,28 @@ it('a new edit after undo drops what could have been redone', () => {
   expect(state.future).toEqual([]);
 });
 
-it('is saved only when the latest change is', () => {
-  let state = changed(loaded(), (d) => withPieces(d, 30), 'pieces');
-  const sent = state.change;
-  state = draftReducer(state, saveStarted());
-  state = changed(state, (d) => withPieces(d, 31), 'pieces');
-  state = draftReducer(state, saveDone({ batchId: 'b', version: 2, change: sent }));
-  expect([state.save, state.version]).toEqual(['unsaved', 2]);
-  state = draftReducer(state, saveDone({ batchId: 'b', version: 3, change: state.change }));
-  expect([state.save, state.version]).toEqual(['saved', 3]);
-  // An answer about a batch that is no longer open says nothing about this one.
-  expect(draftReducer(state, saveDone({ batchId: 'other', version: 9, change: 0 }))).toEqual(state);
+it('what another device changed is shown, is no step of undo, and undo still takes back what was done here', () => {
+  const mine = changed(loaded(), (d) => withPieces(d, 30), 'pieces');
+  const both = { ...mine.draft!, fry: { ...mine.draft!.fry, oilC: 171 } };
+  const taken = draftReducer(mine, draftTaken({ batchId: 'b', draft: both }));
+  expect(taken.draft).toEqual(both);
+  expect(taken.past).toEqual(mine.past);
+  const back = draftReducer(taken, undone());
+  expect([back.draft!.pieces, back.draft!.fry.oilC]).toEqual([24, 171]);
+  expect(draftReducer(mine, draftTaken({ batchId: 'other', draft: both }))).toBe(mine);
 });
 
-it('a conflict stays until one side is kept', () => {
-  let state = changed(loaded(), (d) => withPieces(d, 30), 'pieces');
-  state = draftReducer(state, saveFailed({ save: 'conflict', message: 'Changed elsewhere.' }));
-  expect([state.save, state.refusal]).toEqual(['conflict', 'Changed elsewhere.']);
-  state = draftReducer(state, conflictKept({ version: 7 }));
-  expect([state.save, state.version, state.draft!.pieces]).toEqual(['unsaved', 7, 30]);
+it('undo survives a reload of the same draft, and only of that', () => {
+  localStorage.clear();
+  const mine = changed(loaded(), (d) => withPieces(d, 30), 'pieces');
+  keepHistory(mine);
+  const again = draftReducer(
+    undefined,
+    draftLoaded({ batchId: 'b', draft: mine.draft!, ...keptHistory('b', mine.draft!) }),
+  );
+  expect(draftReducer(again, undone()).draft).toEqual(DRAFT);
+  expect(keptHistory('b', DRAFT).past).toEqual([]);
+  expect(keptHistory('a', mine.draft!).past).toEqual([]);
+  localStorage.setItem('ember.history', '{"batchId":"b"');
+  expect(keptHistory('b', mine.draft!).past).toEqual([]);
 });

@@ -12,32 +12,14 @@ export interface HistoryStep {
   readonly backward: readonly Patch[];
 }
 
-export type SaveState = 'saved' | 'unsaved' | 'saving' | 'waiting' | 'conflict' | 'refused';
-
 export interface DraftState {
   readonly batchId: string | null;
   readonly draft: BatchDraft | null;
-  /** Version the server last acknowledged. */
-  readonly version: number;
   readonly past: readonly HistoryStep[];
   readonly future: readonly HistoryStep[];
-  readonly save: SaveState;
-  /** What the server said when it refused. */
-  readonly refusal: string | null;
-  /** Counts changes, so that a save knows whether it is still the latest. */
-  readonly change: number;
 }
 
-const EMPTY: DraftState = {
-  batchId: null,
-  draft: null,
-  version: 0,
-  past: [],
-  future: [],
-  save: 'saved',
-  refusal: null,
-  change: 0,
-};
+const EMPTY: DraftState = { batchId: null, draft: null, past: [], future: [] };
 
 const TOGETHER_MS = 900;
 const MOST_STEPS = 200;
@@ -58,26 +40,28 @@ function become(target: Record<string, unknown>, next: Record<string, unknown>):
   }
 }
 
+/** A batch that is opened, with what of its history outlived a reload. */
 export interface Loaded {
   readonly batchId: string;
   readonly draft: BatchDraft;
-  readonly version: number;
-  /** True when `draft` is ahead of what the server has. */
-  readonly unsaved: boolean;
+  readonly past?: readonly HistoryStep[];
+  readonly future?: readonly HistoryStep[];
 }
 
 const slice = createSlice({
   name: 'draft',
   initialState: EMPTY,
   reducers: {
-    draftLoaded: (_state, { payload }: PayloadAction<Loaded>) => ({
-      ...EMPTY,
-      batchId: payload.batchId,
-      draft: payload.draft,
-      version: payload.version,
-      save: payload.unsaved ? ('unsaved' as const) : ('saved' as const),
-      change: payload.unsaved ? 1 : 0,
-    }),
+    draftLoaded: (_state, { payload }: PayloadAction<Loaded>) => ({ ...EMPTY, ...payload }),
+    /** What another device changed, or what both come to: not a step that this one can undo. */
+    draftTaken: (state, { payload }: PayloadAction<{ batchId: string; draft: BatchDraft }>) => {
+      const now = original(state) as DraftState;
+      if (now.batchId !== payload.batchId || !now.draft) return state;
+      const [draft, patches] = produceWithPatches(now.draft, (d: Draft<BatchDraft>) =>
+        become(d as unknown as Record<string, unknown>, payload.draft as unknown as Record<string, unknown>),
+      );
+      return (patches.length === 0 ? state : { ...now, draft }) as unknown as typeof state;
+    },
     draftChanged: {
       prepare: (next: BatchDraft, field: string) => ({ payload: { next, field, atMs: Date.now() } }),
       reducer: (state, { payload }: PayloadAction<{ next: BatchDraft; field: string; atMs: number }>) => {
@@ -103,8 +87,6 @@ const slice = createSlice({
           draft,
           past,
           future: [],
-          save: 'unsaved' as const,
-          change: now.change + 1,
         } as unknown as typeof state;
       },
     },
@@ -119,8 +101,6 @@ const slice = createSlice({
         draft,
         past,
         future: [step, ...now.future],
-        save: 'unsaved',
-        change: now.change + 1,
       } as unknown as typeof state;
     },
     redone: (state) => {
@@ -134,35 +114,10 @@ const slice = createSlice({
         draft,
         past,
         future: now.future.slice(1),
-        save: 'unsaved',
-        change: now.change + 1,
       } as unknown as typeof state;
-    },
-    saveStarted: (state) => {
-      state.save = 'saving';
-    },
-    saveDone: (state, { payload }: PayloadAction<{ batchId: string; version: number; change: number }>) => {
-      if (state.batchId !== payload.batchId) return;
-      state.version = payload.version;
-      state.save = state.change === payload.change ? 'saved' : 'unsaved';
-      state.refusal = null;
-    },
-    saveFailed: (
-      state,
-      { payload }: PayloadAction<{ save: 'waiting' | 'conflict' | 'refused'; message: string | null }>,
-    ) => {
-      state.save = payload.save;
-      state.refusal = payload.message;
-    },
-    /** "Keep mine": save over what the other window wrote. */
-    conflictKept: (state, { payload }: PayloadAction<{ version: number }>) => {
-      state.version = payload.version;
-      state.save = 'unsaved';
-      state.change += 1;
     },
   },
 });
 
-export const { draftLoaded, draftChanged, undone, redone, saveStarted, saveDone, saveFailed, conflictKept } =
-  slice.actions;
+export const { draftLoaded, draftTaken, draftChanged, undone, redone } = slice.actions;
 export const draftReducer = slice.reducer;

@@ -1,24 +1,32 @@
 import { isAnyOf } from '@reduxjs/toolkit';
 import { planHotLatest } from '../workers/planClient';
-import { keepMirror } from './draftMirror';
-import { conflictKept, draftChanged, draftLoaded, type DraftState, redone, undone } from './draftSlice';
+import { api } from './api';
+import { keepHistory } from './draftHistory';
+import { draftChanged, redone, undone } from './draftSlice';
+import { resumeKitchen } from './editKitchen';
 import { hotFailed, hotPlanned, minutePassed } from './hotPlan';
 import { listener } from './listener';
 import { selectKitchenFor } from './selectKitchen';
-import { handOver, saveUntilDone } from './saveDraft';
-import type { RootState } from './store';
+import { saver, saveTold, tellSaves } from './saves';
+import { type RootState, store } from './store';
+
+tellSaves((key, view) => store.dispatch(saveTold({ key, view })));
 
 /** Every change is kept in the browser at once and goes to the server a moment later. */
 listener.startListening({
-  matcher: isAnyOf(draftChanged, undone, redone, draftLoaded, conflictKept),
-  effect: (action, { getState, getOriginalState }) => {
-    const left = (getOriginalState() as { draft: DraftState }).draft;
-    if (draftLoaded.match(action)) void handOver(left, action.payload.batchId);
-    const { save, batchId, draft, version } = (getState() as { draft: DraftState }).draft;
-    if (save !== 'unsaved' || !batchId || !draft) return;
-    keepMirror(batchId, draft, version);
-    void saveUntilDone();
+  matcher: isAnyOf(draftChanged, undone, redone),
+  effect: (_action, { getState }) => {
+    const state = (getState() as RootState).draft;
+    if (!state.batchId || !state.draft) return;
+    saver.change(`draft ${state.batchId}`, state.draft);
+    keepHistory(state);
   },
+});
+
+/** The kitchen is there: what was left behind of it when the page was closed goes on. */
+listener.startListening({
+  matcher: api.endpoints.kitchen.matchFulfilled,
+  effect: () => resumeKitchen(),
 });
 
 const inputsOf = (state: unknown) => {

@@ -1,4 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import { useSyncExternalStore } from 'react';
 
 interface Schema extends DBSchema {
   answers: { key: string; value: unknown };
@@ -15,7 +16,18 @@ interface Kept<T> {
   readonly wallMs: number;
 }
 
-let given = false;
+/** When the oldest of what is only kept and shown now was told, by the device's clock, ms. */
+let givenFrom: number | null = null;
+const watchers = new Set<() => void>();
+
+function setGiven(from: number | null): void {
+  if (from === givenFrom) return;
+  givenFrom = from;
+  watchers.forEach((watcher) => watcher());
+}
+
+/** As many answers are kept; the oldest go. */
+const MOST_KEPT = 200;
 
 /** Keeps what the server last said, for a page that is opened while the server is away. */
 export async function keepAnswer(key: string, answer: unknown): Promise<void> {
@@ -23,20 +35,43 @@ export async function keepAnswer(key: string, answer: unknown): Promise<void> {
   await db?.put('answers', { answer, wallMs: Date.now() }, key).catch(() => undefined);
 }
 
+/** Drops what was kept longest ago, so that years of looking around fill no disk. */
+export async function trimKept(): Promise<void> {
+  const db = await database;
+  if (!db || (await db.count('answers').catch(() => 0)) <= MOST_KEPT) return;
+  const keys = await db.getAllKeys('answers').catch(() => []);
+  const aged = await Promise.all(
+    keys.map(async (key) => ({ key, kept: (await db.get('answers', key)) as Kept<unknown> })),
+  );
+  aged.sort((a, b) => b.kept.wallMs - a.kept.wallMs);
+  await Promise.all(aged.slice(MOST_KEPT).map(({ key }) => db.delete('answers', key).catch(() => undefined)));
+}
+
 /** What was kept under a key, and for how long it lay, ms; `null`: nothing, or it cannot be had. */
 export async function keptAnswer<T>(key: string): Promise<{ readonly answer: T; readonly agoMs: number } | null> {
   const db = await database;
   const kept = (await db?.get('answers', key).catch(() => null)) as Kept<T> | null | undefined;
   if (!kept) return null;
-  given = true;
+  setGiven(Math.min(givenFrom ?? Infinity, kept.wallMs));
   return { answer: kept.answer, agoMs: Math.max(0, Date.now() - kept.wallMs) };
 }
 
 /** Whether anything shown is only what was kept; asked once, when the server is back. */
 export function takeGiven(): boolean {
-  const was = given;
-  given = false;
+  const was = givenFrom !== null;
+  setGiven(null);
   return was;
+}
+
+/** When what is shown was last told by the server, ms by the device's clock; `null`: all of it is new. */
+export function useShownFrom(): number | null {
+  return useSyncExternalStore(
+    (watcher) => {
+      watchers.add(watcher);
+      return () => watchers.delete(watcher);
+    },
+    () => givenFrom,
+  );
 }
 
 /** Drops what was kept. */

@@ -1,24 +1,11 @@
-import type { CookAct } from '@ember-fold/core';
-import { useEffect } from 'react';
+import type { CookAct, RecordKind, Timer } from '@ember-fold/core';
 import { api } from './api';
-import { isKitchenSaving } from './editKitchen';
+import { cookApi, withCookAct } from './cookApi';
 import { keepAnswer, takeGiven } from './keptAnswers';
-import { cookApi, type StoredCookAct, type Timer, withCookAct } from './cookApi';
+import { saver } from './saves';
 import { noteServerTime } from './serverClock';
 import { store } from './store';
-import { serverAnswered } from './useOnline';
-
-const RETRY_MS = 1200;
-/** No word for so long: the stream is dead though nobody said so. The server beats each 10 s. */
-const SILENT_MS = 25_000;
-
-interface Told {
-  readonly nowMs: number;
-  readonly timers?: readonly Timer[];
-  readonly timer?: Timer;
-  readonly batchId?: string;
-  readonly stored?: StoredCookAct;
-}
+import { onLive, onOpen, startStream, type Told } from './stream';
 
 /** One change of one timer, as the server keeps it. */
 export function withTimer(timers: readonly Timer[], timer: Timer): Timer[] {
@@ -26,78 +13,86 @@ export function withTimer(timers: readonly Timer[], timer: Timer): Timer[] {
   return timer.stoppedMs === null ? [...others, timer].sort((a, b) => a.endsMs - b.endsMs) : others;
 }
 
-function take(event: string, told: Told): void {
+type Tag = Parameters<typeof api.util.invalidateTags>[0] extends readonly (infer T)[] ? T : never;
+
+/** What is asked for again when a record was changed, wherever it was. */
+const STALE: Record<RecordKind, readonly Tag[]> = {
+  kitchen: ['Order', 'Shopping'],
+  batches: ['Batches', 'Order', 'Shopping', 'Uses'],
+  flours: ['Flours', 'Order'],
+  ingredients: ['Ingredients', 'Flours', 'Oils', 'Shopping', 'Order'],
+  formulas: ['Formulas', 'Formula', 'Ingredients', 'Shopping', 'Uses'],
+  stock: ['Stock', 'Shopping'],
+  oils: ['Oils', 'Order'],
+  ledger: ['Ledger', 'Record'],
+  devices: ['Devices'],
+};
+
+function changed(what: RecordKind, id: string | undefined): void {
+  store.dispatch(api.util.invalidateTags([...STALE[what]]));
+  // What is edited here is read again by the saver, and merged where something of ours is on its way.
+  if (what === 'kitchen') {
+    if (!saver.isDirty('kitchen')) store.dispatch(api.util.invalidateTags(['Kitchen']));
+  } else if (what === 'batches' && id) {
+    void saver.refresh(`draft ${id}`);
+    store.dispatch(api.util.invalidateTags([{ type: 'Batch', id }]));
+  } else if (what === 'ledger' && id) void saver.refresh(`notes ${id}`);
+}
+
+function take(told: Told): void {
   noteServerTime(told.nowMs);
   const { dispatch } = store;
-  if (event === 'timers') dispatch(cookApi.util.upsertQueryData('timers', undefined, [...(told.timers ?? [])]));
-  if (event === 'timer' && told.timer) {
-    const { timer } = told;
-    dispatch(cookApi.util.updateQueryData('timers', undefined, (now) => withTimer(now, timer)));
-  }
-  if (event === 'timers' || event === 'timer') {
-    const timers = cookApi.endpoints.timers.select()(store.getState()).data;
-    void keepAnswer('/timers', { timers, nowMs: told.nowMs });
-  }
-  if (event === 'stove') dispatch(api.util.invalidateTags(['Stoves', 'Batches', 'Order']));
-  if (event === 'cook' && told.batchId && told.stored) {
-    const { batchId, stored } = told;
-    dispatch(cookApi.util.updateQueryData('cook', batchId, (now) => withCookAct(now, stored)));
+  switch (told.kind) {
+    case 'timers':
+    case 'timer': {
+      if (told.kind === 'timers') void dispatch(cookApi.util.upsertQueryData('timers', undefined, [...told.timers]));
+      else dispatch(cookApi.util.updateQueryData('timers', undefined, (now) => withTimer(now, told.timer)));
+      const timers = cookApi.endpoints.timers.select()(store.getState()).data;
+      void keepAnswer('/timers', { timers, nowMs: told.nowMs });
+      return;
+    }
+    case 'cook':
+      dispatch(cookApi.util.updateQueryData('cook', told.batchId, (now) => withCookAct(now, told.stored)));
+      return;
+    case 'stove':
+      dispatch(api.util.invalidateTags(['Stoves', 'Batches', 'Order']));
+      return;
+    case 'changed':
+      changed(told.what, told.id);
+      return;
+    default:
+    // Of the rest only those who look at a stove or a scale want to know.
   }
 }
 
-/** Keeps the live stream open in every room; after a gap everything shown is asked again. */
-export function useLive(): void {
-  useEffect(() => {
-    let source: EventSource | null = null;
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    let heardMs = performance.now();
-    const connect = () => {
-      source?.close();
-      clearTimeout(timer);
-      heardMs = performance.now();
-      source = new EventSource('/api/live');
-      source.onopen = () => {
-        serverAnswered(true);
-        // What happened on run-sheets meanwhile.
-        store.dispatch(api.util.invalidateTags(['Cook', 'Stoves']));
-        if (takeGiven())
-          store.dispatch(
-            api.util.invalidateTags([
-              'Flours',
-              'Ingredients',
-              'Oils',
-              ...(isKitchenSaving() ? [] : ['Kitchen' as const]),
-            ]),
-          );
-      };
-      source.onerror = () => {
-        serverAnswered(false);
-        source?.close();
-        timer = setTimeout(connect, RETRY_MS);
-      };
-      for (const name of ['timers', 'timer', 'cook', 'stove', 'time']) {
-        source.addEventListener(name, (event) => {
-          heardMs = performance.now();
-          take(name, JSON.parse(event.data as string) as Told);
-        });
-      }
-    };
-    connect();
-    const watch = setInterval(() => {
-      if (performance.now() - heardMs > SILENT_MS) connect();
-    }, 5000);
-    // Back from sleep, or from behind another window: the time may have stood still.
-    const onSeen = () => document.visibilityState === 'visible' && connect();
-    document.addEventListener('visibilitychange', onSeen);
-    window.addEventListener('online', connect);
-    return () => {
-      clearTimeout(timer);
-      clearInterval(watch);
-      source?.close();
-      document.removeEventListener('visibilitychange', onSeen);
-      window.removeEventListener('online', connect);
-    };
-  }, []);
+/** After a gap everything that may have been missed is asked for again. */
+function reopened(): void {
+  const { dispatch } = store;
+  dispatch(api.util.invalidateTags(['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches']));
+  if (!saver.isDirty('kitchen')) dispatch(api.util.invalidateTags(['Kitchen']));
+  void saver.refreshAll();
+  if (takeGiven())
+    dispatch(
+      api.util.invalidateTags([
+        'Flours',
+        'Ingredients',
+        'Formulas',
+        'Formula',
+        'Ledger',
+        'Record',
+        'Stock',
+        'Shopping',
+        'Devices',
+        'Batch',
+      ]),
+    );
+}
+
+/** Listens from now on, in every room. */
+export function startLive(): void {
+  onLive(take);
+  onOpen(reopened);
+  startStream();
 }
 
 /** An act with what every act has: an id of its own and its moment. */

@@ -1,3 +1,4 @@
+import type { ApiProblem } from '@ember-fold/core';
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { useSyncExternalStore } from 'react';
 import { problemOf, sendRaw } from './api';
@@ -13,8 +14,14 @@ export interface Outgoing {
   readonly body: unknown;
 }
 
+/** Something the server would not take, whatever was tried: it waits for the cook, and blocks nothing. */
+export interface SetAside {
+  readonly item: Outgoing;
+  readonly problem: ApiProblem;
+}
+
 interface Schema extends DBSchema {
-  outgoing: { key: number; value: Outgoing };
+  outgoing: { key: number; value: Outgoing & { readonly problem?: ApiProblem } };
 }
 
 /** Told once when the server has answered: with what it kept, or why it refused. */
@@ -22,11 +29,20 @@ export type Answered = (item: Outgoing, answer: { readonly data: unknown } | { r
 
 const RETRY_MS = 1200;
 const NAME = 'ember-outbox';
-const AWAY = new Set(['AWAY', 'NO_DATABASE', 'INTERNAL']);
+/** Out of reach: tried again for as long as that lasts. */
+const AWAY = new Set(['AWAY', 'NO_DATABASE']);
+/** A fault of the server's own may pass: tried so often. */
+const TRIES = 3;
 
-let items: readonly { readonly key: number | null; readonly item: Outgoing }[] = [];
+interface Held {
+  readonly key: number | null;
+  readonly item: Outgoing;
+}
+
+let items: readonly Held[] = [];
+let aside: readonly (Held & SetAside)[] = [];
 let shown: readonly Outgoing[] = [];
-let sending = false;
+const sending = new Set<string>();
 const watchers = new Set<() => void>();
 const answered = new Map<string, Set<Answered>>();
 
@@ -83,11 +99,12 @@ const database: Promise<IDBPDatabase<Schema> | null> = openDB<Schema>(NAME, 1, {
 /** What was left behind when the page was closed goes first. */
 const loaded: Promise<void> = database
   .then(async (db) => {
-    const [keys, values] = db
+    const [keys, values]: [number[], Schema['outgoing']['value'][]] = db
       ? await Promise.all([db.getAllKeys('outgoing'), db.getAll('outgoing')])
-      : [[] as number[], [] as Outgoing[]];
+      : [[], []];
     const known = new Set(shown.map((item) => item.id));
-    const kept = values.flatMap((item, i) => (known.has(item.id) ? [] : [{ key: keys[i]!, item }]));
+    const kept = values.flatMap((item, i) => (known.has(item.id) || item.problem ? [] : [{ key: keys[i]!, item }]));
+    aside = values.flatMap(({ problem, ...item }, i) => (problem ? [{ key: keys[i]!, item, problem }] : []));
     kept.forEach(({ item }) => known.add(item.id));
     const late = leftBehind.flatMap((item) => (known.has(item.id) ? [] : [{ key: null, item }]));
     set([...kept, ...late, ...items]);
@@ -109,30 +126,67 @@ export async function send(item: Outgoing): Promise<void> {
 
 const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
+/** Lanes go side by side: what depends on something else is in its lane, behind it. */
 async function sendAll(): Promise<void> {
-  if (sending) return;
-  sending = true;
+  await Promise.all([...new Set(items.map(({ item }) => item.lane))].map(sendLane));
+}
+
+async function sendLane(lane: string): Promise<void> {
+  if (sending.has(lane)) return;
+  sending.add(lane);
   try {
-    for (let first = items[0]; first; first = items[0]) {
+    let tries = 0;
+    const next = () => items.find(({ item }) => item.lane === lane);
+    for (let first = next(); first; first = next()) {
       const { item } = first;
       const { method, path, body } = item;
       const answer = await store.dispatch(sendRaw.initiate({ method, path, body }, { track: false }));
-      if (answer.error && AWAY.has(problemOf(answer.error).code)) {
+      const problem = answer.error ? problemOf(answer.error) : null;
+      tries += 1;
+      if (problem && (AWAY.has(problem.code) || (problem.code === 'INTERNAL' && tries < TRIES))) {
+        if (AWAY.has(problem.code)) tries = 0;
         await wait(RETRY_MS);
         continue;
       }
-      const key = items.find((one) => one.item.id === item.id)?.key ?? null;
-      // First what is shown from the answer, then the waiting copy goes: nothing flickers.
-      const told = answer.error ? { refusal: problemOf(answer.error).message } : { data: answer.data };
-      answered.get(item.lane)?.forEach((listener) => listener(item, told));
-      set(items.filter((one) => one.item.id !== item.id));
-      unjournal(item.id);
-      const db = await database;
-      if (db && key !== null) await db.delete('outgoing', key).catch(() => undefined);
+      tries = 0;
+      await settle(item, problem, answer.data);
     }
   } finally {
-    sending = false;
+    sending.delete(lane);
   }
+}
+
+/** The server has answered for good: it is kept there, or set aside here. */
+async function settle(item: Outgoing, problem: ApiProblem | null, data: unknown): Promise<void> {
+  const key = items.find((one) => one.item.id === item.id)?.key ?? null;
+  // First what is shown from the answer, then the waiting copy goes: nothing flickers.
+  answered.get(item.lane)?.forEach((listener) => listener(item, problem ? { refusal: problem.message } : { data }));
+  if (problem) aside = [...aside, { key, item, problem }];
+  set(items.filter((one) => one.item.id !== item.id));
+  unjournal(item.id);
+  const db = await database;
+  if (!db || key === null) return;
+  if (problem) await db.put('outgoing', { ...item, problem }, key).catch(() => undefined);
+  else await db.delete('outgoing', key).catch(() => undefined);
+}
+
+/** Tries something that was set aside once more. */
+export async function retryAside(id: string): Promise<void> {
+  const held = aside.find(({ item }) => item.id === id);
+  if (!held) return;
+  aside = aside.filter((one) => one !== held);
+  set([...items, { key: held.key, item: held.item }]);
+  await sendAll();
+}
+
+/** Gives up something that was set aside. */
+export async function dropAside(id: string): Promise<void> {
+  const held = aside.find(({ item }) => item.id === id);
+  if (!held) return;
+  aside = aside.filter((one) => one !== held);
+  set(items);
+  const db = await database;
+  if (db && held.key !== null) await db.delete('outgoing', held.key).catch(() => undefined);
 }
 
 /** Listens to what the server says of one lane. @returns stops it */
@@ -146,6 +200,11 @@ export function onAnswer(lane: string, listener: Answered): () => void {
 function subscribe(watcher: () => void): () => void {
   watchers.add(watcher);
   return () => watchers.delete(watcher);
+}
+
+/** What the server would not take, oldest first. */
+export function useAside(): readonly SetAside[] {
+  return useSyncExternalStore(subscribe, () => aside);
 }
 
 /** Everything not yet acknowledged, oldest first. */

@@ -1,7 +1,15 @@
-import { type BatchDraft, type Kitchen, kitchenAtPot, ownIngredients, potOf, type PotOil } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  type Kitchen,
+  kitchenAtPot,
+  ownIngredients,
+  potOf,
+  type PotOil,
+  type OilRow,
+} from '@ember-fold/core';
 import { createSelector } from '@reduxjs/toolkit';
 import { api } from './api';
-import { oilApi, type OilRow } from './oilApi';
+import { oilApi } from './oilApi';
 import { storeApi } from './storeApi';
 
 /** As much of the page's state as server data takes; whole, it would be a circle of types. */

@@ -4,11 +4,11 @@ import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api';
 import { draftReducer } from './draftSlice';
 import { hotReducer } from './hotPlan';
-import { kitchenSaveReducer } from './kitchenSave';
+import { savesReducer } from './saves';
 import { listener } from './listener';
 
 export const store = configureStore({
-  reducer: { [api.reducerPath]: api.reducer, draft: draftReducer, hot: hotReducer, kitchenSave: kitchenSaveReducer },
+  reducer: { [api.reducerPath]: api.reducer, draft: draftReducer, hot: hotReducer, saves: savesReducer },
   middleware: (getDefault) =>
     getDefault({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware).concat(api.middleware),
 });

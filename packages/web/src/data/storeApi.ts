@@ -1,38 +1,14 @@
-import type { Base, FormulaBody, Ingredient, Shopping, StockRow } from '@ember-fold/core';
+import type {
+  FormulaBody,
+  FormulaWithVersions,
+  IngredientRow,
+  OwnIngredients,
+  Shopping,
+  StockRow,
+  StoreFormula,
+  Use,
+} from '@ember-fold/core';
 import { api } from './api';
-
-export interface IngredientRow {
-  readonly ingredient: Ingredient;
-  readonly version: number;
-}
-/** What this kitchen has beyond the shipped catalogue. */
-export interface OwnIngredients {
-  readonly rows: readonly IngredientRow[];
-  readonly bases: readonly Base[];
-}
-export interface StoreFormula {
-  readonly id: string;
-  readonly name: string;
-  readonly archived: boolean;
-  /** Counts every change; `version` only those of what is made. */
-  readonly edition: number;
-  readonly version: number;
-  readonly body: FormulaBody;
-  readonly updatedAt: string;
-}
-export interface FormulaVersion {
-  readonly version: number;
-  readonly body: FormulaBody;
-  readonly savedAt: string;
-}
-export interface FormulaWithVersions extends StoreFormula {
-  readonly versions: readonly FormulaVersion[];
-}
-export interface Use {
-  readonly of: 'batch' | 'formula';
-  readonly id: string;
-  readonly name: string;
-}
 
 /** The Store's own part of the server data. */
 export const storeApi = api.injectEndpoints({

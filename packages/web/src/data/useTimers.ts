@@ -1,26 +1,29 @@
-import type { RunStepId } from '@ember-fold/core';
+import type { RunStepId, Timer } from '@ember-fold/core';
 import { useMemo } from 'react';
-import { cookApi, type Timer } from './cookApi';
+import { cookApi } from './cookApi';
 import { withTimer } from './live';
 import { onAnswer, send, useOutgoing } from './outbox';
 import { serverNowMs } from './serverClock';
 import { store } from './store';
 
 const LANE = 'timers';
+/** Each timer for itself: one that is refused must not hold up the others. */
+const laneOf = (id: string) => `${LANE} ${id}`;
 const PATH = '/timers/';
-
-// What the server kept of a timer counts at once, also before the stream brings it.
-onAnswer(LANE, (_item, answer) => {
-  if (!('data' in answer)) return;
-  const kept = answer.data as Timer;
-  store.dispatch(cookApi.util.updateQueryData('timers', undefined, (now) => withTimer(now, kept)));
-});
 
 /** Sets, moves or stops a timer: here at once, on the server as soon as it answers. */
 function put(timer: Timer): void {
   const { id, ...body } = timer;
   // Each change is an item of its own: the last one counts.
-  void send({ id: crypto.randomUUID(), lane: LANE, method: 'PUT', path: `${PATH}${id}`, body });
+  const lane = laneOf(id);
+  // What the server kept counts at once, also before the stream brings it.
+  const stop = onAnswer(lane, (_item, answer) => {
+    stop();
+    if (!('data' in answer)) return;
+    const kept = answer.data as Timer;
+    store.dispatch(cookApi.util.updateQueryData('timers', undefined, (now) => withTimer(now, kept)));
+  });
+  void send({ id: crypto.randomUUID(), lane, method: 'PUT', path: `${PATH}${id}`, body });
 }
 
 interface NewTimer {
@@ -56,7 +59,7 @@ export function useTimers(): readonly Timer[] {
   return useMemo(
     () =>
       outgoing
-        .filter((item) => item.lane === LANE)
+        .filter((item) => item.lane.startsWith(LANE))
         .reduce<readonly Timer[]>(
           (now, item) => withTimer(now, { ...(item.body as Omit<Timer, 'id'>), id: item.path.slice(PATH.length) }),
           data ?? [],

@@ -1,9 +1,10 @@
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
 import { api } from '../data/api';
-import { loadStove, takeStove } from '../data/stoveFeed';
+import { stoveApi } from '../data/stoveApi';
 import { Page } from '../ui/controls/Page';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
+import { FIRE_TEXT } from '../text/fireWords';
 import { Burning } from './Burning';
 import { StartStove } from './StartStove';
 import { useStove } from './useStove';
@@ -16,23 +17,24 @@ export function FireRoom() {
 
 function Stove({ batchId }: { readonly batchId: string }) {
   const stove = useStove(batchId);
+  const { refetch } = stoveApi.useStoveQuery(batchId);
   const { data: lit = [] } = api.useStovesQuery();
   // Lit on another device while this one stood at the start.
   const litElsewhere = stove.problem?.code === 'NO_STOVE' && lit.some((one) => one.batchId === batchId);
   useEffect(() => {
-    if (litElsewhere) void loadStove(batchId);
-  }, [litElsewhere, batchId]);
+    if (litElsewhere) void refetch();
+  }, [litElsewhere, refetch]);
   if (stove.live) return <Burning batchId={batchId} stove={{ ...stove, live: stove.live }} />;
   return (
     <Page>
       {stove.problem?.code === 'NO_STOVE' ? (
-        <StartStove batchId={batchId} onStarted={takeStove} />
+        <StartStove batchId={batchId} />
       ) : stove.problem ? (
         <Panel>
           <Problem>{stove.problem.message}</Problem>
         </Panel>
       ) : (
-        <Soft role="status">Opening the stove…</Soft>
+        <Soft role="status">{FIRE_TEXT.loading}</Soft>
       )}
     </Page>
   );

@@ -1,9 +1,9 @@
-import { type NextStep } from '@ember-fold/core';
+import { type NextStep, type LitStove } from '@ember-fold/core';
 import { X } from 'lucide-react';
 import { useCallback, useEffect } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { api, type LitStove } from '../data/api';
+import { api } from '../data/api';
 import { figureFont } from '../ui/theme';
 import { useKitchen } from '../data/useLine';
 import { unwatchPot, useWatched, watchPot } from '../data/watched';

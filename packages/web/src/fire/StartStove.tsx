@@ -2,10 +2,11 @@ import { START_GATE, type StartPoint } from '@ember-fold/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
+import { useSave } from '../data/useSave';
+import { stoveApi } from '../data/stoveApi';
 import { useKitchen } from '../data/useLine';
 import { Cautions } from '../ui/controls/Cautions';
-import { api, problemOf, type Stove } from '../data/api';
-import { useAppSelector } from '../data/store';
+import { api, problemOf } from '../data/api';
 import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';
 import { TitleRow } from '../ui/controls/Page';
@@ -32,7 +33,6 @@ const Grid = styled.div`
 
 interface StartStoveProps {
   readonly batchId: string;
-  readonly onStarted: (stove: Stove) => void;
 }
 
 const SIMULATED = 'simulated-stove';
@@ -49,10 +49,10 @@ const Gate = styled.div.attrs({ role: 'group', 'aria-label': 'Before the oil is 
 `;
 
 /** Before any oil is hot: each point gone through, the cautions, and what stove it is. */
-export function StartStove({ batchId, onStarted }: StartStoveProps) {
+export function StartStove({ batchId }: StartStoveProps) {
   const known = useKitchen();
   const batch = api.useBatchQuery(batchId);
-  const [start, starting] = api.useStartStoveMutation();
+  const [start, starting] = stoveApi.useStartStoveMutation();
   const [speed, setSpeed] = useState('1');
   const [probe, setProbe] = useState<string>(SIMULATED);
   const [trial, setTrial] = useState(false);
@@ -65,14 +65,13 @@ export function StartStove({ batchId, onStarted }: StartStoveProps) {
   const isSimulated = probe === SIMULATED;
   const left = START_GATE.length - gone.size;
   // A plan that is still on its way to the server must arrive first: the stove keeps what is there.
-  const unsaved = useAppSelector((state) => state.draft.batchId === batchId && state.draft.save !== 'saved');
+  const unsaved = useSave(`draft ${batchId}`).state !== 'saved';
   const light = async () => {
-    const result = await start({
+    await start({
       ...{ id: batchId, gate: [...gone], trial },
       speed: isSimulated ? Number(speed) : 1,
       probe: probe === NONE ? null : probe,
     });
-    if ('data' in result && result.data) onStarted(result.data);
   };
   return (
     <>

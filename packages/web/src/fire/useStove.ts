@@ -1,12 +1,13 @@
-import type { FireAct, OilReading } from '@ember-fold/core';
+import type { ApiProblem, FireAct, OilReading, StoredAct } from '@ember-fold/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import type { ApiProblem, Stove, StoredAct } from '../data/api';
+import { problemOf } from '../data/api';
 import { onAnswer, send, useOutgoing } from '../data/outbox';
-import { type KnownStove, takeAct, useStoveFeed } from '../data/stoveFeed';
+import { store } from '../data/store';
+import { actTaken, type KnownStove, stoveApi } from '../data/stoveApi';
 
 /** The stove as this page knows it. */
 export interface LiveStove {
-  readonly stove: Stove;
+  readonly stove: KnownStove;
   /** Acknowledged acts, then those on their way. */
   readonly acts: readonly FireAct[];
   readonly readings: readonly OilReading[];
@@ -15,6 +16,10 @@ export interface LiveStove {
   readonly ended: boolean;
   readonly clock: KnownStove['clock'];
 }
+
+const RETRY_MS = 1200;
+/** Asked again until the server, or its database, answers. */
+const AWAY = new Set(['AWAY', 'NO_DATABASE']);
 
 /**
  * Follows one stove and acts on it. When the server goes away the page keeps what it has and
@@ -26,7 +31,12 @@ export function useStove(batchId: string): {
   readonly act: (act: FireAct) => void;
   readonly refusal: string | null;
 } {
-  const { known, problem } = useStoveFeed(batchId);
+  const [isAway, setAway] = useState(false);
+  const asked = stoveApi.useStoveQuery(batchId, { pollingInterval: isAway ? RETRY_MS : 0 });
+  const known = asked.data;
+  const problem = !known && asked.error ? problemOf(asked.error) : null;
+  const awayNow = problem !== null && AWAY.has(problem.code);
+  if (awayNow !== isAway) setAway(awayNow);
   const lane = `fire:${batchId}`;
   const outgoing = useOutgoing();
   const outbox = useMemo(
@@ -40,7 +50,7 @@ export function useStove(batchId: string): {
       onAnswer(lane, (_item, answer) => {
         if ('refusal' in answer) return setRefusal(answer.refusal);
         setRefusal(null);
-        takeAct(batchId, answer.data as StoredAct);
+        store.dispatch(actTaken(batchId, answer.data as StoredAct));
       }),
     [lane, batchId],
   );
@@ -56,9 +66,11 @@ export function useStove(batchId: string): {
     const acknowledged = new Set(told.map((one) => one.id));
     return [...told, ...outbox.filter((one) => !acknowledged.has(one.id))];
   }, [stored, outbox]);
-  const live = known && {
-    ...{ stove: known.stove, acts, readings: known.readings, waiting: outbox.length },
-    ...{ ended: known.ended, clock: known.clock },
-  };
+  const live = known
+    ? {
+        ...{ stove: known, acts, readings: known.readings, waiting: outbox.length },
+        ...{ ended: known.endedAt !== null, clock: known.clock },
+      }
+    : null;
   return { live, problem, act, refusal };
 }

@@ -1,23 +1,30 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../data/api';
 import { useKitchen } from '../data/useLine';
 import { Asked } from '../ui/controls/Asked';
+import { Button } from '../ui/controls/Button';
+import { FilterField } from '../ui/controls/FilterField';
 import { LinkList, Page, TitleRow } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { printDate } from '../text/printer';
 
 /** Finished batches, newest first. */
 export function LedgerList() {
-  const ledger = api.useLedgerQuery(undefined, { refetchOnMountOrArgChange: true });
+  const [search, setSearch] = useState('');
+  const ledger = api.useLedgerInfiniteQuery(search, { refetchOnMountOrArgChange: true });
+  const entries = ledger.data?.pages.flatMap((page) => page.rows);
   const printer = useKitchen()?.printer;
   return (
     <Page>
       <TitleRow>
         <h1>Ledger</h1>
+        <span className="grow" />
+        <FilterField label="Find a batch" value={search} onChange={setSearch} />
       </TitleRow>
-      <Asked of={ledger} what="the ledger">
-        {(entries) =>
-          entries.length === 0 ? (
+      <Asked of={{ ...ledger, data: entries }} what="the ledger">
+        {(found) =>
+          found.length === 0 && search === '' ? (
             <Panel>
               <h2>Nothing fried yet</h2>
               <Soft>
@@ -26,7 +33,7 @@ export function LedgerList() {
             </Panel>
           ) : (
             <LinkList aria-label="Finished batches">
-              {entries.map(({ id, name, startedAt, figures }) => (
+              {found.map(({ id, name, startedAt, figures }) => (
                 <li key={id}>
                   <Link to={`/ledger/${id}`}>
                     <strong>{name}</strong>
@@ -42,6 +49,7 @@ export function LedgerList() {
           )
         }
       </Asked>
+      {ledger.hasNextPage && <Button onPress={() => void ledger.fetchNextPage()}>Show older batches</Button>}
     </Page>
   );
 }

@@ -1,10 +1,10 @@
 import { lazyPart } from '../ui/lazyPart';
-import { cookAgain, fireState } from '@ember-fold/core';
+import { cookAgain, fireState, type LedgerRecord } from '@ember-fold/core';
 import { RotateCcw } from 'lucide-react';
 import { Suspense, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { api, type LedgerRecord, problemOf } from '../data/api';
+import { api, problemOf } from '../data/api';
 import { figureFont } from '../ui/theme';
 import { useKitchen } from '../data/useLine';
 import { Button } from '../ui/controls/Button';

@@ -8,14 +8,14 @@ import { Asked } from '../ui/controls/Asked';
 import { Page } from '../ui/controls/Page';
 import { Guard } from '../ui/controls/Guard';
 import { Strips } from '../ui/controls/Strip';
+import { SHELL_TEXT } from '../text/shellText';
 import { GlobalStyle } from './GlobalStyle';
+import { Notices } from './Notices';
 import { api } from '../data/api';
-import { useLive } from '../data/live';
 import { oilApi } from '../data/oilApi';
 import { storeApi } from '../data/storeApi';
 import { figureFont, PHONE, planningTheme, stoveTheme } from '../ui/theme';
 import { useKitchen } from '../data/useLine';
-import { useOnline } from '../data/useOnline';
 import { useWatched } from '../data/watched';
 
 const Bar = styled.header`
@@ -120,14 +120,6 @@ const Units = styled(Button)`
   }
 `;
 
-const Notice = styled.p.attrs({ role: 'status' })`
-  padding: 8px 22px;
-  font-size: 14px;
-  color: ${({ theme }) => theme.ink};
-  background: ${({ theme }) => theme.panel};
-  border-bottom: 2px solid ${({ theme }) => theme.lookOut};
-`;
-
 /** The crimped half-moon, as in public/mark.svg. */
 const MARK =
   'M4.5 22.5a11.5 11.5 0 0 1 23 0c0 1.2-1.9 1.2-2.3.2-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.5 1.2-2.9 1.2-3.3 0-.4 1-4.2 1-4.2-.2z';
@@ -204,7 +196,8 @@ function AtTheStove() {
 function Outdated() {
   return (
     <p role="alert" style={{ padding: '6px 22px' }}>
-      Timers and pots are not shown: this page is older than the server. <a href="">Open it again</a>
+      {`${SHELL_TEXT.outdated} `}
+      <a href="">{SHELL_TEXT.reopen}</a>
     </p>
   );
 }
@@ -226,9 +219,7 @@ function useLater(ms: number): boolean {
 /** Frame of every room: bar, notices, the room itself. Dark at the stove. */
 export function Shell() {
   const { pathname } = useLocation();
-  const online = useOnline();
   const later = useLater(pathname.startsWith('/bench') ? AFTER_OPENING_MS : 0);
-  useLive();
   const atStove = pathname.startsWith('/fire');
   return (
     <ThemeProvider theme={atStove ? stoveTheme : planningTheme}>
@@ -250,7 +241,7 @@ export function Shell() {
         {!atStove && <AtTheStove />}
         <UnitSwitch />
       </Bar>
-      {!online && <Notice>The server does not answer. What is done here is kept and goes over when it is back.</Notice>}
+      <Notices />
       <Strips>
         <Guard instead={<Outdated />}>
           <Suspense fallback={null}>{later && <TimerBar />}</Suspense>
@@ -259,7 +250,7 @@ export function Shell() {
       </Strips>
       <main>
         <Kitchen>
-          <Suspense fallback={<p style={{ padding: 22 }}>Opening…</p>}>
+          <Suspense fallback={<p style={{ padding: 22 }}>{SHELL_TEXT.opening}</p>}>
             <Outlet />
           </Suspense>
         </Kitchen>

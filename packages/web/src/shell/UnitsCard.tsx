@@ -5,7 +5,7 @@ import { styled } from 'styled-components';
 import { Choice } from '../ui/controls/Choice';
 import { Problem } from '../ui/controls/Panel';
 import { editKitchen } from '../data/editKitchen';
-import { useAppSelector } from '../data/store';
+import { useSave } from '../data/useSave';
 
 const Card = styled(Popover)`
   padding: 12px 16px;
@@ -28,7 +28,7 @@ interface UnitsCardProps {
 
 /** Units of the whole kitchen, below their button. */
 export function UnitsCard({ kitchen, triggerRef, onClose }: UnitsCardProps) {
-  const problem = useAppSelector((state) => state.kitchenSave.problem);
+  const { problem } = useSave('kitchen');
   return (
     <Card triggerRef={triggerRef} isOpen onOpenChange={(open) => !open && onClose()}>
       <Dialog aria-label="Units">

@@ -1,9 +1,9 @@
-import { type FormulaBody } from '@ember-fold/core';
+import { type FormulaBody, type FormulaWithVersions } from '@ember-fold/core';
 import { Archive, ArchiveRestore, Copy } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { problemOf } from '../data/api';
-import { type FormulaWithVersions, storeApi } from '../data/storeApi';
+import { storeApi } from '../data/storeApi';
 import { useKept } from '../data/useKept';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';

@@ -1,8 +1,8 @@
-import { findIngredients, type FormulaKind } from '@ember-fold/core';
+import { findIngredients, type FormulaKind, type StoreFormula } from '@ember-fold/core';
 import { Plus } from 'lucide-react';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { NavLink, useParams } from 'react-router';
-import { storeApi, type StoreFormula } from '../data/storeApi';
+import { storeApi } from '../data/storeApi';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';

@@ -3,7 +3,7 @@ import type { Guests } from '@ember-fold/core';
 import { UserPlus } from 'lucide-react';
 import { styled } from 'styled-components';
 import { editKitchen } from '../data/editKitchen';
-import { useAppSelector } from '../data/store';
+import { useSave } from '../data/useSave';
 import { PHONE } from '../ui/theme';
 import { useKitchen } from '../data/useLine';
 import { AllergenTicks } from '../ui/controls/AllergenTicks';
@@ -32,7 +32,7 @@ const Group = styled.div`
 /** Who is at the table, what they eat, and what must not reach them. */
 export function GuestsPage() {
   const known = useKitchen();
-  const problem = useAppSelector((state) => state.kitchenSave.problem);
+  const { problem } = useSave('kitchen');
   if (!known) return null;
   const guests = known.kitchen.guests ?? [];
   const put = (next: readonly Guests[]) => editKitchen((now) => ({ ...now, guests: next }));

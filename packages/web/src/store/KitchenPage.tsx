@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import { editKitchen } from '../data/editKitchen';
 import { PHONE } from '../ui/theme';
 import { useKitchen } from '../data/useLine';
-import { useAppSelector } from '../data/store';
+import { useSave } from '../data/useSave';
 import { BoardFields } from '../ui/controls/BoardFields';
 import { Choice } from '../ui/controls/Choice';
 import { FigureField } from '../ui/controls/FigureField';
@@ -34,7 +34,7 @@ const PLACES: Record<Places, string> = {
 /** Temperatures, height, hands and the reheating rule: what every plan of this kitchen counts with. */
 export function KitchenPage() {
   const known = useKitchen();
-  const problem = useAppSelector((state) => state.kitchenSave.problem);
+  const { problem } = useSave('kitchen');
   if (!known) return null;
   const { kitchen, printer } = known;
   const set = (change: Partial<Kitchen>) => editKitchen((now) => ({ ...now, ...change }));

@@ -1,9 +1,9 @@
-import { OIL_KINDS, type OilAdvice, type OilSigns, RANGES } from '@ember-fold/core';
+import { OIL_KINDS, type OilAdvice, type OilSigns, RANGES, type OilAct, type OilRow } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { problemOf } from '../data/api';
 import { editKitchen } from '../data/editKitchen';
-import { type OilAct, oilApi, type OilRow } from '../data/oilApi';
+import { oilApi } from '../data/oilApi';
 import { PHONE } from '../ui/theme';
 import { useKitchen, usePantry } from '../data/useLine';
 import { Asked } from '../ui/controls/Asked';

@@ -1,6 +1,6 @@
+import type { Use } from '@ember-fold/core';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import type { Use } from '../data/storeApi';
 import { Asked } from '../ui/controls/Asked';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 

@@ -1,7 +1,6 @@
-import { compareFormulas, type FormulaBody } from '@ember-fold/core';
+import { compareFormulas, type FormulaBody, type FormulaWithVersions } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import type { FormulaWithVersions } from '../data/storeApi';
 import { usePantry } from '../data/useLine';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';

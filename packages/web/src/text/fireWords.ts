@@ -196,6 +196,7 @@ export function fitText({ efficiency, lossWPerK, probeLagS, residualC }: StoveFi
 }
 
 export const FIRE_TEXT = {
+  loading: 'Opening the stove…',
   opening: 'Reading the stove…',
   title: (name: string) => `At the stove: ${name}`,
   fromAbove: 'The pot from above. Dots show the upper face over the lower one.',

@@ -1,4 +1,4 @@
-import type { LedgerRecord } from '../data/api';
+import type { LedgerRecord } from '@ember-fold/core';
 import { plain, type Printer } from './printer';
 import { TURN_NAME } from './words';
 

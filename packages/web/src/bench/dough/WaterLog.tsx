@@ -1,7 +1,7 @@
-import type { Felt, FlourBelief } from '@ember-fold/core';
+import type { Felt, FlourBelief, FlourNote } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { api, type FlourNote, problemOf } from '../../data/api';
+import { api, problemOf } from '../../data/api';
 import { figureFont, FINE } from '../../ui/theme';
 import { useEdit } from '../../data/useEdit';
 import { type Line, usePantry } from '../../data/useLine';

@@ -1,6 +1,7 @@
+import type { SupperOrder } from '@ember-fold/core';
 import { Link, useParams } from 'react-router';
 import { styled } from 'styled-components';
-import { oilApi, type SupperOrder } from '../../data/oilApi';
+import { oilApi } from '../../data/oilApi';
 import type { Line } from '../../data/useLine';
 import { Asked } from '../../ui/controls/Asked';
 import { Soft } from '../../ui/controls/Panel';

@@ -1,8 +1,8 @@
-import { portionByHand } from '@ember-fold/core';
+import { portionByHand, type ScaleAct } from '@ember-fold/core';
 import { Scale } from 'lucide-react';
 import { useRef } from 'react';
 import { styled } from 'styled-components';
-import { deviceApi, type ScaleAct } from '../../data/deviceApi';
+import { deviceApi } from '../../data/deviceApi';
 import { figureFont } from '../theme';
 import { useKept } from '../../data/useKept';
 import { useScale } from '../../data/useScale';

@@ -1,0 +1,34 @@
+import type { BatchDraft } from '../draft/draft.js';
+import type { Kitchen } from '../draft/kitchen.js';
+import type { FireAct, OilReading } from '../fire/fireAct.js';
+import type { LedgerFigures } from '../fire/ledgerFigures.js';
+import type { PlannedFigures } from '../plan/plannedFigures.js';
+
+/** A finished batch in the list. */
+export interface LedgerEntry {
+  readonly id: string;
+  readonly name: string;
+  readonly pieces: number;
+  readonly startedAt: string;
+  readonly figures: LedgerFigures;
+}
+
+/** Free notes of a record. */
+export interface LedgerNote {
+  readonly notes: string;
+  readonly version: number;
+}
+
+/** A finished batch: what was planned, what happened, what was noted. */
+export interface LedgerRecord {
+  readonly id: string;
+  readonly draft: BatchDraft;
+  readonly kitchen: Kitchen;
+  readonly startedAt: string;
+  readonly endedAt: string;
+  readonly acts: readonly FireAct[];
+  readonly readings: readonly OilReading[];
+  readonly figures: LedgerFigures;
+  readonly planned: PlannedFigures;
+  readonly note: LedgerNote;
+}

@@ -1,0 +1,60 @@
+import type { StoredCookAct, Timer } from './cookWire.js';
+import type { StoredAct, StoredReading } from './stoveWire.js';
+
+/** Kinds of records that pages keep and are told of when one changes. */
+export const RECORDS = [
+  'kitchen',
+  'batches',
+  'flours',
+  'ingredients',
+  'formulas',
+  'stock',
+  'oils',
+  'ledger',
+  'devices',
+] as const;
+export type RecordKind = (typeof RECORDS)[number];
+
+/** What a scale shows. kg. */
+export interface ScaleFigure {
+  readonly seq: number;
+  readonly value: number;
+  readonly tareKg: number;
+  readonly isSteady: boolean;
+}
+
+/**
+ * What every open page is told, in whatever room it is; only what is committed. Each message
+ * also carries the server's time as `nowMs`.
+ */
+export type LiveEvent =
+  /** The first word of each connection: all timers that run or ring. */
+  | { readonly kind: 'timers'; readonly timers: readonly Timer[] }
+  | { readonly kind: 'timer'; readonly timer: Timer }
+  /** A beat: the time alone. */
+  | { readonly kind: 'time' }
+  | { readonly kind: 'stove'; readonly batchId: string; readonly lit: boolean }
+  | { readonly kind: 'cook'; readonly batchId: string; readonly stored: StoredCookAct }
+  | { readonly kind: 'act'; readonly batchId: string; readonly stored: StoredAct }
+  | {
+      readonly kind: 'readings';
+      readonly batchId: string;
+      readonly readings: readonly StoredReading[];
+      readonly nowS: number;
+    }
+  | { readonly kind: 'scale'; readonly device: string; readonly figure: ScaleFigure }
+  /** A record was made, changed or deleted. `id`: which, where there are several. */
+  | { readonly kind: 'changed'; readonly what: RecordKind; readonly id?: string };
+
+export type LiveKind = LiveEvent['kind'];
+export const LIVE_KINDS: readonly LiveKind[] = [
+  'timers',
+  'timer',
+  'time',
+  'stove',
+  'cook',
+  'act',
+  'readings',
+  'scale',
+  'changed',
+];

@@ -1,0 +1,381 @@
+import {
+  type BatchDraft,
+  INGREDIENTS,
+  ingredientById,
+  newBatch,
+  planBatch,
+  START_GATE,
+  type StoredAct,
+} from '@ember-fold/core';
+import { anyDraft, anyFormula, anyIngredient, anyKitchen, within } from '@ember-fold/core/testing';
+import fc from 'fast-check';
+import { randomUUID } from 'node:crypto';
+import { listenTo } from '../test/listenTo.js';
+import { openApp, type TestApp, until } from '../test/openApp.js';
+
+let app: TestApp;
+beforeEach(async () => {
+  app = await openApp();
+});
+afterEach(() => app.close());
+
+const EAT = '2026-03-07T18:30:00.000Z';
+async function planned(draft: BatchDraft = newBatch('Squash', 'squash-sage', 12, EAT)): Promise<string> {
+  const id = randomUUID();
+  const answer = await app.call('POST', '/api/batches', { id, draft });
+  expect([answer.status, answer.body.message]).toEqual([201, undefined]);
+  return id;
+}
+const light = (id: string, more: object = { probe: null, speed: 1 }) =>
+  app.call('POST', `/api/batches/${id}/stove`, { gate: START_GATE, ...more });
+const act = (id: string, of: object) =>
+  app.call('POST', `/api/batches/${id}/stove/acts`, { id: randomUUID(), atS: 0, ...of });
+
+test('whatever is accepted, every other answer still comes', async () => {
+  const good = await planned();
+  const ids = [...INGREDIENTS.map((one) => one.id), 'own-root', 'own-root', 'own-root'];
+  const base = randomUUID();
+  const write = fc.oneof(
+    fc.record({ what: fc.constant('draft'), draft: anyDraft([...ids, `base-${base}`, `base-${base}`]) }),
+    fc.record({ what: fc.constant('kitchen'), kitchen: anyKitchen() }),
+    fc.record({ what: fc.constant('ingredient'), ingredient: anyIngredient('own-root') }),
+    fc.record({ what: fc.constant('base'), lines: anyFormula(ids), cookToShare: within({ least: 0.3, most: 1 }) }),
+    fc.record({
+      what: fc.constant('flour'),
+      draft: anyDraft(ids),
+      pouredKg: within({ least: 0, most: 1000 }),
+      felt: fc.constantFrom('firm', 'right', 'soft'),
+    }),
+    fc.record({
+      what: fc.constant('stock'),
+      haveKg: within({ least: 0, most: 1000 }),
+      strength: within({ least: 0.1, most: 10 }),
+    }),
+    fc.record({ what: fc.constant('oil'), m3: within({ least: 0.0002, most: 0.02 }) }),
+  );
+  const first = { version: 0, ingredient: { ...ingredientById('carrot'), id: 'own-root' } };
+  await app.call('PUT', '/api/ingredients/own-root', first);
+  const paste = { kind: 'base', lines: [{ ingredientId: 'onion', massKg: 1 }], cookToShare: 0.8 };
+  await app.call('POST', '/api/formulas', { id: base, name: 'Paste', body: paste });
+  const sent: Record<string, number> = {};
+  const send = async (
+    asked: fc.Arbitrary<unknown> extends never ? never : Record<string, unknown>,
+  ): Promise<number> => {
+    const { what, ...of } = asked as { what: string } & Record<string, unknown>;
+    switch (what) {
+      case 'draft':
+        return (
+          await app.call('POST', '/api/batches', {
+            id: randomUUID(),
+            draft: { ...(of['draft'] as object), eatAt: EAT },
+          })
+        ).status;
+      case 'kitchen': {
+        const { version } = (await app.call('GET', '/api/kitchen')).body;
+        return (await app.call('PUT', '/api/kitchen', { version, kitchen: of['kitchen'] })).status;
+      }
+      case 'ingredient': {
+        const { rows } = (await app.call('GET', '/api/ingredients')).body;
+        const { version } = rows.find((row: { ingredient: { id: string } }) => row.ingredient.id === 'own-root');
+        return (await app.call('PUT', '/api/ingredients/own-root', { version, ingredient: of['ingredient'] })).status;
+      }
+      case 'base': {
+        const { edition } = (await app.call('GET', `/api/formulas/${base}`)).body;
+        const body = { kind: 'base', lines: of['lines'], cookToShare: of['cookToShare'] };
+        return (await app.call('PUT', `/api/formulas/${base}`, { edition, name: 'Paste', archived: false, body }))
+          .status;
+      }
+      case 'flour': {
+        const { dough } = of['draft'] as BatchDraft;
+        const ask = { id: randomUUID(), batchName: 'Any', dough: { family: dough.family, lines: dough.lines } };
+        return (await app.call('POST', '/api/flours', { ...ask, pouredKg: of['pouredKg'], felt: of['felt'] })).status;
+      }
+      case 'stock':
+        return (await app.call('PUT', '/api/store/stock/onion', of)).status;
+      default:
+        return (
+          await app.call('POST', '/api/oils', {
+            id: randomUUID(),
+            name: 'Tin',
+            ingredientId: 'own-root',
+            smokeC: 220,
+            ...of,
+          })
+        ).status;
+    }
+  };
+  await fc.assert(
+    fc.asyncProperty(fc.array(write, { minLength: 1, maxLength: 4 }), async (writes) => {
+      for (const one of writes) {
+        const status = await send(one as Record<string, unknown>);
+        sent[`${one.what} ${status}`] = (sent[`${one.what} ${status}`] ?? 0) + 1;
+        // Refused for what it is, or because there is nothing to learn from it; never a fault of ours.
+        expect([one.what, status < 500]).toEqual([one.what, true]);
+      }
+      for (const path of [
+        '/kitchen',
+        '/batches',
+        '/flours',
+        '/ingredients',
+        '/formulas',
+        '/oils',
+        '/store/stock',
+        '/store/shopping',
+        '/stoves',
+        '/ledger',
+        `/oils/order/${good}`,
+      ]) {
+        const answer = await app.call('GET', `/api${path}`);
+        expect([path, answer.status, answer.body.message]).toEqual([path, 200, undefined]);
+      }
+    }),
+    { numRuns: 25 },
+  );
+  // The generator is inside what the server takes: most of it was accepted.
+  for (const what of ['draft 201', 'kitchen 200', 'ingredient 200', 'base 200'])
+    expect([what, (sent[what] ?? 0) > 0]).toEqual([what, true]);
+  const { kitchen } = (await app.call('GET', '/api/kitchen')).body;
+  const { rows } = (await app.call('GET', '/api/ingredients')).body;
+  const own = rows.map((row: { ingredient: object }) => row.ingredient);
+  planBatch(newBatch('Squash', 'squash-sage', 12, EAT), { ...kitchen, ingredients: own }, null);
+}, 120_000);
+
+test('of several that light at once all get the one stove that is kept; drops and finishes that race never leave pieces in a finished batch', async () => {
+  for (let round = 0; round < 6; round++) {
+    const id = await planned();
+    const lit = await Promise.all([light(id), light(id), light(id)]);
+    expect(lit.map(({ status }) => status)).toEqual([201, 201, 201]);
+    expect(new Set(lit.map(({ body }) => `${body.seed} ${body.startedAt}`)).size).toBe(1);
+    await Promise.all([
+      act(id, { kind: 'drop', pieces: [1, 2] }),
+      app.call('POST', `/api/batches/${id}/stove/finish`, {}),
+      act(id, { kind: 'drop', pieces: [3] }),
+      app.call('POST', `/api/batches/${id}/stove/finish`, {}),
+    ]);
+    const { status } = (await app.call('GET', `/api/batches/${id}`)).body;
+    const { acts } = (await app.call('GET', `/api/batches/${id}/stove`)).body;
+    if (status === 'done') expect(acts).toEqual([]);
+    else expect(acts.length).toBeGreaterThan(0);
+  }
+});
+
+test('forty acts at once: each is told to every page, in the order of its place', async () => {
+  const id = await planned();
+  await light(id);
+  const heard = listenTo(app, '/api/live', (all) => all.filter(({ event }) => event === 'act').length >= 40);
+  const mine = listenTo(
+    app,
+    `/api/batches/${id}/stove/stream`,
+    (all) => all.filter(({ event }) => event === 'act').length >= 40,
+  );
+  await until(async () => app.follows() >= 1);
+  await Promise.all(Array.from({ length: 40 }, (_, i) => act(id, { kind: 'burner', setting: i % 9 })));
+  const places = (await heard)
+    .filter(({ event }) => event === 'act')
+    .map(({ data }) => (data['stored'] as StoredAct).seq);
+  expect(places).toEqual([...places].sort((a, b) => a - b));
+  expect(new Set(places).size).toBe(40);
+  await mine;
+});
+
+test('the same act again is the same answer; its id with other content is refused', async () => {
+  const id = await planned();
+  await light(id);
+  app.clock.ms += 60_000;
+  const asked = { id: randomUUID(), kind: 'burner', setting: 5, atS: 1e6 };
+  const first = await act(id, asked);
+  expect(first.body.act.atS).toBe(60);
+  app.clock.ms += 60_000;
+  const again = await act(id, asked);
+  expect([again.status, again.body]).toEqual([200, first.body]);
+  expect((await act(id, { ...asked, setting: 6 })).body).toMatchObject({ code: 'ID_TAKEN', path: 'id' });
+  const step = { id: randomUUID(), atMs: app.clock.ms, step: 'fold', kind: 'done' };
+  const cook = (of: object) => app.call('POST', `/api/batches/${id}/cook/acts`, of);
+  expect((await cook(step)).status).toBe(201);
+  expect((await cook(step)).status).toBe(200);
+  expect((await cook({ ...step, kind: 'skip' })).body.code).toBe('ID_TAKEN');
+});
+
+describe('a probe of one’s own', () => {
+  const send = (token: string, lines: readonly string[]) =>
+    app.call('POST', '/api/devices/readings', lines.join('\n'), {
+      'content-type': 'text/plain',
+      authorization: `Bearer ${token}`,
+    });
+  const lit = async () => {
+    const { token } = (await app.call('POST', '/api/devices', { id: 'own-probe', kind: 'probe', name: 'Probe' })).body;
+    const id = await planned();
+    await light(id, { probe: 'own-probe', speed: 1 });
+    return { id, token: token as string };
+  };
+  const line = (seq: number, ms: number, c: number) =>
+    `own-probe ${seq} ${new Date(app.clock.ms + ms).toISOString()} temperature ${c} C`;
+
+  test('a clock that runs ahead is moved back to the arrival and told; what comes after it is never hidden', async () => {
+    const { id, token } = await lit();
+    app.clock.ms += 60_000;
+    const ahead = await send(token, [line(1, 3_600_000, 158), line(2, 3_601_000, 159)]);
+    expect(ahead.body).toMatchObject({ taken: 2, movedToArrival: 2, refused: [] });
+    app.clock.ms += 5000;
+    expect((await send(token, [line(3, 0, 268)])).body).toMatchObject({ taken: 1, movedToArrival: 0 });
+    const { readings } = (await app.call('GET', `/api/batches/${id}/stove`)).body;
+    expect(readings.map((r: { atS: number; probeC: number }) => [r.atS, r.probeC])).toEqual([
+      [59, 158],
+      [60, 159],
+      [65, 268],
+    ]);
+  });
+
+  test('two readings 2 ms apart are two; one told again is late; one that stands in no pot is said to be not kept', async () => {
+    const { id, token } = await lit();
+    app.clock.ms += 60_000;
+    expect((await send(token, [line(1, -2, 150), line(2, 0, 150.1)])).body).toMatchObject({ taken: 2, late: 0 });
+    expect((await send(token, [line(2, 0, 150.1)])).body).toMatchObject({ taken: 0, late: 1, notKept: 0 });
+    expect((await send(token, [line(3, -120_000, 20)])).body).toMatchObject({ taken: 0, notKept: 1 });
+    await app.call('POST', `/api/batches/${id}/stove/finish`, {});
+    expect((await send(token, [line(4, 0, 150)])).body).toMatchObject({ taken: 0, notKept: 1 });
+  });
+
+  test('a clock set back over a restart puts nothing at second 0; a record may last for days', async () => {
+    const { id, token } = await lit();
+    app.clock.ms += 3 * 86_400_000;
+    await send(token, [line(1, 0, 158)]);
+    const at = 3 * 86_400;
+    expect((await act(id, { kind: 'skim', atS: at })).body.act.atS).toBe(at);
+    app.clock.ms -= 2 * 86_400_000;
+    await app.restart();
+    app.clock.ms += 10_000;
+    expect((await act(id, { kind: 'skim', atS: 1e6 })).body.act.atS).toBeCloseTo(at + 10, 1);
+  });
+});
+
+test('an ingredient in use is refused by the database, also against a save of the same moment', async () => {
+  const make = async (id: string) =>
+    await app.call('PUT', `/api/ingredients/${id}`, { version: 0, ingredient: { ...ingredientById('carrot'), id } });
+  const using = (id: string): BatchDraft => {
+    const draft = newBatch('Squash', 'squash-sage', 12, EAT);
+    return {
+      ...draft,
+      filling: { ...draft.filling, lines: [...draft.filling.lines, { ingredientId: id, massKg: 0.1 }] },
+    };
+  };
+  for (let round = 0; round < 10; round++) {
+    const id = `root-${round}`;
+    await make(id);
+    const [saved, deleted] = await Promise.all([
+      app.call('POST', '/api/batches', { id: randomUUID(), draft: using(id) }),
+      app.call('DELETE', `/api/ingredients/${id}`),
+    ]);
+    // One of the two, never both: what was saved can always be planned.
+    expect([saved.status === 201, deleted.status === 204].filter(Boolean).length).toBe(1);
+  }
+  expect((await app.call('GET', '/api/store/shopping')).status).toBe(200);
+  await make('kept-root');
+  const batch = await planned(using('kept-root'));
+  expect((await app.call('DELETE', '/api/ingredients/kept-root')).body).toMatchObject({
+    code: 'IN_USE',
+    message: expect.stringContaining('Squash'),
+  });
+  await app.call('POST', '/api/oils', {
+    id: randomUUID(),
+    name: 'Tin of roots',
+    ingredientId: 'kept-root',
+    smokeC: 220,
+    m3: 0.002,
+  });
+  await app.call('DELETE', `/api/batches/${batch}`);
+  expect((await app.call('DELETE', '/api/ingredients/kept-root')).body).toMatchObject({
+    code: 'IN_USE',
+    message: expect.stringContaining('Tin of roots'),
+  });
+});
+
+test('half a character is refused by its field; signs of SQL and of searching are just signs', async () => {
+  const draft = newBatch('Half \ud83e', 'squash-sage', 12, EAT);
+  const answer = await app.call('POST', '/api/batches', JSON.stringify({ id: randomUUID(), draft }));
+  expect([answer.status, answer.body.path]).toEqual([400, 'draft.name']);
+  await planned(newBatch("100 % 'root' \\ _ \" --", 'squash-sage', 12, EAT));
+  await planned(newBatch('Plain', 'squash-sage', 12, EAT));
+  const found = async (search: string) =>
+    (await app.call('GET', `/api/batches?search=${encodeURIComponent(search)}`)).body.map(
+      (one: { name: string }) => one.name,
+    );
+  for (const search of ["100 % '", '\\', '_ "', 'ROOT'])
+    expect([search, (await found(search)).length]).toEqual([search, 1]);
+  expect(await found('plain')).toEqual(['Plain']);
+  expect(await found('')).toHaveLength(2);
+});
+
+test('every change of a record is told to every page within a moment, and a question for the head alone ends', async () => {
+  const id = await planned();
+  const want = ['kitchen', 'batches', 'ingredients', 'oils', 'stock', 'formulas', 'devices', 'flours'];
+  const seen = (all: { event: string; data: Record<string, unknown> }[]) =>
+    all.filter(({ event }) => event === 'changed').map(({ data }) => data['what']);
+  const heard = listenTo(app, '/api/live', (all) => want.every((what) => seen(all).includes(what)));
+  await until(async () => app.follows() >= 1);
+  const { body } = await app.call('GET', '/api/kitchen');
+  const draft = newBatch('Squash', 'squash-sage', 14, EAT);
+  await app.call('PUT', '/api/kitchen', { ...body, kitchen: { ...body.kitchen, roomC: 24 } });
+  await app.call('PUT', `/api/batches/${id}`, { version: 1, draft });
+  await app.call('PUT', '/api/ingredients/own-root', {
+    version: 0,
+    ingredient: { ...ingredientById('carrot'), id: 'own-root' },
+  });
+  await app.call('POST', '/api/oils', {
+    id: randomUUID(),
+    name: 'Tin',
+    ingredientId: 'sunflower-oil',
+    smokeC: 220,
+    m3: 0.002,
+  });
+  await app.call('PUT', '/api/store/stock/onion', { haveKg: 1, strength: 1 });
+  await app.call('POST', '/api/formulas', {
+    id: randomUUID(),
+    name: 'Paste',
+    body: { kind: 'base', lines: [], cookToShare: 0.8 },
+  });
+  await app.call('POST', '/api/devices', { id: 'own-scale', kind: 'scale', name: 'Scale' });
+  const { dough } = draft;
+  await app.call('POST', '/api/flours', {
+    id: randomUUID(),
+    batchName: 'Squash',
+    dough: { family: dough.family, lines: dough.lines },
+    pouredKg: dough.lines.find((l) => l.ingredientId === 'water')!.massKg,
+    felt: 'right',
+  });
+  await heard;
+  const head = await fetch(`${app.url}/api/live`, { method: 'HEAD', signal: AbortSignal.timeout(2000) });
+  expect(head.headers.get('content-type')).toContain('text/event-stream');
+});
+
+test('a thousand records: a page of the list reads stored figures, the oldest can be reached and found', async () => {
+  const id = await planned(newBatch('The oldest', 'squash-sage', 12, EAT));
+  await light(id);
+  await act(id, { kind: 'drop', pieces: [1] });
+  await act(id, { kind: 'lift', pieces: [1] });
+  await app.call('POST', `/api/batches/${id}/stove/finish`, {});
+  await app.gate.change(
+    `INSERT INTO batch (id, name, status, draft, version, created_at, updated_at)
+     SELECT CONCAT('00000000-0000-4000-8000-', LPAD(n.seq, 12, '0')), CONCAT('Record ', n.seq), 'done', b.draft, 1, b.created_at, b.updated_at
+     FROM batch b JOIN seq_1_to_999 n WHERE b.id = ?`,
+    [id],
+  );
+  await app.gate.change(
+    `INSERT INTO stove_session (batch_id, seed, speed, draft, kitchen, started_at, ended_at, figures)
+     SELECT CONCAT('00000000-0000-4000-8000-', LPAD(n.seq, 12, '0')), 1, 1, s.draft, s.kitchen, s.started_at + INTERVAL n.seq HOUR, s.ended_at + INTERVAL n.seq HOUR, s.figures
+     FROM stove_session s JOIN seq_1_to_999 n WHERE s.batch_id = ?`,
+    [id],
+  );
+  const names: string[] = [];
+  for (let next: string | null = ''; next !== null;) {
+    const page: { rows: { name: string }[]; next: string | null } = (
+      await app.call('GET', `/api/ledger?most=300&after=${next}`)
+    ).body;
+    names.push(...page.rows.map((row) => row.name));
+    next = page.next;
+  }
+  expect(new Set(names).size).toBe(1000);
+  expect([names[0], names.at(-1)]).toEqual(['Record 999', 'The oldest']);
+  const found = (await app.call('GET', '/api/ledger?search=oldest')).body;
+  expect(found).toMatchObject({ rows: [{ id, figures: { fried: 1 } }], next: null });
+});

@@ -1,0 +1,58 @@
+import type { BatchDraft, Kitchen } from '@ember-fold/core';
+import { api, problemOf } from './api';
+import { draftTaken } from './draftSlice';
+import type { SaveAnswer, SavedKind, Versioned } from './saver';
+import { store } from './store';
+
+/** How each kind of thing that is edited is sent, asked for and shown. */
+
+const answered = <R, T>(
+  result: { readonly data?: R | undefined; readonly error?: unknown },
+  of: (data: R) => Versioned<T>,
+): SaveAnswer<T> => (result.data === undefined ? { problem: problemOf(result.error) } : { kept: of(result.data) });
+
+const fresh = { forceRefetch: true, subscribe: false } as const;
+
+export const draftKind: SavedKind<BatchDraft> = {
+  send: async (id, { value, version }) =>
+    answered(
+      await store.dispatch(api.endpoints.saveBatch.initiate({ id, version, draft: value }, { track: false })),
+      (row) => ({ value: row.draft, version: row.version }),
+    ),
+  fetch: async (id) =>
+    answered(await store.dispatch(api.endpoints.batch.initiate(id, fresh)), (row) => ({
+      value: row.draft,
+      version: row.version,
+    })),
+  show: (batchId, { value }) => void store.dispatch(draftTaken({ batchId, draft: value })),
+};
+
+export const kitchenKind: SavedKind<Kitchen> = {
+  send: async (_id, { value, version }) =>
+    answered(
+      await store.dispatch(api.endpoints.saveKitchen.initiate({ kitchen: value, version }, { track: false })),
+      (row) => ({ value: row.kitchen, version: row.version }),
+    ),
+  // Past the cache: what is shown there is ours until both sides are merged.
+  fetch: async () =>
+    answered(await store.dispatch(api.endpoints.kitchenNow.initiate(undefined, { track: false })), (row) => ({
+      value: row.kitchen,
+      version: row.version,
+    })),
+  show: (_id, { value, version }) =>
+    void store.dispatch(api.util.updateQueryData('kitchen', undefined, () => ({ kitchen: value, version }))),
+};
+
+export const notesKind = (show: (text: string) => void): SavedKind<string> => ({
+  send: async (id, { value, version }) =>
+    answered(
+      await store.dispatch(api.endpoints.saveNotes.initiate({ id, notes: value, version }, { track: false })),
+      (note) => ({ value: note.notes, version: note.version }),
+    ),
+  fetch: async (id) =>
+    answered(await store.dispatch(api.endpoints.record.initiate(id, fresh)), ({ note }) => ({
+      value: note.notes,
+      version: note.version,
+    })),
+  show: (_id, { value }) => show(value),
+});

@@ -1,0 +1,244 @@
+import { type FieldClash, mergeFields, takeTheirs } from '@ember-fold/core';
+import type { ApiProblem } from '@ember-fold/core';
+
+export type SaveState = 'saved' | 'unsaved' | 'saving' | 'waiting' | 'conflict' | 'refused';
+
+/** A value as the server has it. */
+export interface Versioned<T> {
+  readonly value: T;
+  readonly version: number;
+}
+
+export type SaveAnswer<T> = { readonly kept: Versioned<T> } | { readonly problem: ApiProblem };
+
+/** Something that is edited here and kept by the server: how it is sent, asked for and shown. */
+export interface SavedKind<T> {
+  send(id: string, of: Versioned<T>): Promise<SaveAnswer<T>>;
+  fetch(id: string): Promise<SaveAnswer<T>>;
+  /** Shows what the server has, or what both sides come to. */
+  show(id: string, of: Versioned<T>): void;
+}
+
+/** What the page shows of one save. */
+export interface SaveView {
+  readonly state: SaveState;
+  /** Why it was refused. */
+  readonly problem: string | null;
+  /** Fields that somebody else has set to another value meanwhile. */
+  readonly clashes: readonly FieldClash[];
+}
+
+export const SAVED: SaveView = { state: 'saved', problem: null, clashes: [] };
+
+interface Entry<T> {
+  readonly kind: SavedKind<T>;
+  readonly id: string;
+  /** What the server last acknowledged. */
+  base: Versioned<T>;
+  mine: T;
+  view: SaveView;
+  running: boolean;
+  /** Both sides' values, while the cook chooses. */
+  clash: { readonly theirs: Versioned<T>; readonly merged: T } | null;
+}
+
+interface Mirror<T> {
+  readonly base: Versioned<T>;
+  readonly mine: T;
+}
+
+export interface SaverOptions {
+  readonly wait: (ms: number) => Promise<void>;
+  readonly storage: Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;
+  /** Told after each change of what is shown of a save. */
+  readonly told: (key: string, view: SaveView) => void;
+}
+
+const SETTLE_MS = 400;
+const RETRY_MS = 3000;
+/** The server, or its database, is out of reach: it is asked again for as long as that lasts. */
+const AWAY = new Set(['AWAY', 'NO_DATABASE', 'INTERNAL']);
+const PREFIX = 'ember.save.';
+
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * Saves whatever is edited: a moment after typing has paused, one save of a thing at a time,
+ * again while the server is away, and kept in the browser until it is acknowledged. What somebody
+ * else changed meanwhile is merged by field; only where both set the same field the cook is asked.
+ */
+export class Saver {
+  private readonly entries = new Map<string, Entry<unknown>>();
+
+  constructor(private readonly options: SaverOptions) {}
+
+  /**
+   * Begins to look after something that was read from the server. What this browser had not yet
+   * handed over goes on from where it was.
+   * @returns what is to be shown
+   */
+  open<T>(key: string, id: string, kind: SavedKind<T>, base: Versioned<T>): T {
+    const known = this.entries.get(key) as Entry<T> | undefined;
+    if (known && !same(known.mine, known.base.value)) return known.mine;
+    const mirror = this.mirror<T>(key);
+    const entry: Entry<T> = {
+      ...{ kind, id, base, mine: base.value, view: SAVED, running: false, clash: null },
+      ...(mirror && !same(mirror.mine, base.value) && { base: mirror.base, mine: mirror.mine }),
+    };
+    this.entries.set(key, entry as Entry<unknown>);
+    if (same(entry.mine, entry.base.value)) this.unmirror(key);
+    else void this.run(key, entry);
+    return entry.mine;
+  }
+
+  /** A new value of something that is open. */
+  change<T>(key: string, value: T): void {
+    const entry = this.entries.get(key) as Entry<T> | undefined;
+    if (!entry) throw new Error(`${key} was never opened.`);
+    entry.mine = value;
+    this.keep(key, entry);
+    if (entry.view.state === 'conflict') return;
+    this.tell(key, entry, { ...SAVED, state: 'unsaved' });
+    void this.run(key, entry);
+  }
+
+  /** Whether anything of it is still on its way. */
+  isDirty(key: string): boolean {
+    const entry = this.entries.get(key);
+    return entry !== undefined && (entry.running || !same(entry.mine, entry.base.value));
+  }
+
+  /** Somebody else changed it: read again where nothing of ours is on its way; else the save finds out. */
+  async refresh(key: string): Promise<void> {
+    const entry = this.entries.get(key);
+    if (!entry || this.isDirty(key)) return;
+    const answer = await entry.kind.fetch(entry.id);
+    if (!('kept' in answer) || this.isDirty(key) || answer.kept.version < entry.base.version) return;
+    entry.base = answer.kept;
+    entry.mine = answer.kept.value;
+    entry.kind.show(entry.id, answer.kept);
+  }
+
+  /** Where both set the same field: ours counts, or theirs does; all else of both is kept. */
+  choose(key: string, side: 'mine' | 'theirs'): void {
+    const entry = this.entries.get(key);
+    if (!entry?.clash) return;
+    const { theirs } = entry.clash;
+    // What was typed while the question stood counts as ours.
+    const { value, clashes } = mergeFields(entry.base.value, entry.mine, theirs.value);
+    entry.base = theirs;
+    entry.mine = side === 'mine' ? value : takeTheirs(value, clashes);
+    entry.clash = null;
+    entry.kind.show(entry.id, { value: entry.mine, version: theirs.version });
+    this.keep(key, entry);
+    this.tell(key, entry, { ...SAVED, state: 'unsaved' });
+    void this.run(key, entry);
+  }
+
+  /** After a gap: whatever is open and not being edited is read again. */
+  async refreshAll(): Promise<void> {
+    await Promise.all([...this.entries.keys()].map((key) => this.refresh(key)));
+  }
+
+  view(key: string): SaveView {
+    return this.entries.get(key)?.view ?? SAVED;
+  }
+
+  private async run<T>(key: string, entry: Entry<T>): Promise<void> {
+    if (entry.running) return;
+    entry.running = true;
+    try {
+      while (!entry.clash) {
+        for (let seen: T | undefined; seen !== entry.mine;) {
+          seen = entry.mine;
+          await this.options.wait(SETTLE_MS);
+        }
+        if (same(entry.mine, entry.base.value)) {
+          this.unmirror(key);
+          return this.tell(key, entry, SAVED);
+        }
+        if (!(await this.saveOnce(key, entry))) return;
+      }
+    } finally {
+      entry.running = false;
+    }
+  }
+
+  /** @returns whether to go on */
+  private async saveOnce<T>(key: string, entry: Entry<T>): Promise<boolean> {
+    const sent = entry.mine;
+    this.tell(key, entry, { ...SAVED, state: 'saving' });
+    const answer = await entry.kind.send(entry.id, { value: sent, version: entry.base.version });
+    if ('kept' in answer) {
+      entry.base = { value: sent, version: answer.kept.version };
+      this.keep(key, entry);
+      entry.kind.show(entry.id, { value: entry.mine, version: answer.kept.version });
+      return true;
+    }
+    const { code, message } = answer.problem;
+    if (AWAY.has(code)) {
+      this.tell(key, entry, { ...SAVED, state: 'waiting', problem: message });
+      await this.options.wait(RETRY_MS);
+      return true;
+    }
+    if (code === 'STALE_VERSION') return await this.mergeWithTheirs(key, entry);
+    this.tell(key, entry, { ...SAVED, state: 'refused', problem: message });
+    // What is changed next may be taken.
+    if (entry.mine !== sent) return true;
+    return false;
+  }
+
+  private async mergeWithTheirs<T>(key: string, entry: Entry<T>): Promise<boolean> {
+    const answer = await entry.kind.fetch(entry.id);
+    if (!('kept' in answer)) {
+      const away = AWAY.has(answer.problem.code);
+      this.tell(key, entry, { ...SAVED, state: away ? 'waiting' : 'refused', problem: answer.problem.message });
+      if (away) await this.options.wait(RETRY_MS);
+      return away;
+    }
+    const theirs = answer.kept;
+    const { value, clashes } = mergeFields(entry.base.value, entry.mine, theirs.value);
+    if (clashes.length > 0) {
+      entry.clash = { theirs, merged: value };
+      this.tell(key, entry, { state: 'conflict', problem: null, clashes });
+      return false;
+    }
+    entry.base = theirs;
+    entry.mine = value;
+    this.keep(key, entry);
+    entry.kind.show(entry.id, { value, version: theirs.version });
+    return true;
+  }
+
+  private tell<T>(key: string, entry: Entry<T>, view: SaveView): void {
+    entry.view = view;
+    this.options.told(key, view);
+  }
+
+  private keep<T>(key: string, { base, mine }: Entry<T>): void {
+    if (same(base.value, mine)) return this.unmirror(key);
+    try {
+      this.options.storage.setItem(PREFIX + key, JSON.stringify({ base, mine } satisfies Mirror<T>));
+    } catch {
+      // A full or forbidden storage: the change lives as long as the page.
+    }
+  }
+
+  private unmirror(key: string): void {
+    try {
+      this.options.storage.removeItem(PREFIX + key);
+    } catch {
+      // It was never there.
+    }
+  }
+
+  /** What was left behind under a key; half a record is none. */
+  mirror<T>(key: string): Mirror<T> | null {
+    try {
+      const kept = JSON.parse(this.options.storage.getItem(PREFIX + key) ?? 'null') as Mirror<T> | null;
+      return typeof kept?.base?.version === 'number' && kept.mine != null && kept.base.value != null ? kept : null;
+    } catch {
+      return null;
+    }
+  }
+}

@@ -1,0 +1,7 @@
+import { SAVED, type SaveView } from './saver';
+import { useAppSelector } from './store';
+
+/** What is shown of one save, by its key. */
+export function useSave(key: string): SaveView {
+  return useAppSelector((state) => state.saves[key]) ?? SAVED;
+}
