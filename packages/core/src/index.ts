@@ -178,7 +178,15 @@ export { type CoolingWay, coolingWays } from './plan/planFilling.js';
 export { kitchenAtPot, potOf } from './draft/kitchenAtPot.js';
 export { friedInOil, fryJobOf, supperAfter, supperOrder } from './plan/supper.js';
 export { fryBodyOf, planBatch, planCold, planHot } from './plan/planBatch.js';
-export { type Finding, type FindingCode, type FindingTone, type Station, worstTone } from './draft/finding.js';
+export {
+  type Finding,
+  type FindingCode,
+  findingOf,
+  type ValuesOf,
+  type FindingTone,
+  type Station,
+  worstTone,
+} from './draft/finding.js';
 export { newBatch, type Starter, type StarterId, STARTERS } from './plan/starters.js';
 export {
   blankM2,

@@ -1,5 +1,4 @@
 import type { Finding } from '../draft/finding.js';
-import { DOUGH_FAMILIES } from './doughFamily.js';
 import { coldStiffness, type DoughFigures } from './doughFigures.js';
 import { type FamilyJudgement, judgeFamily } from './judgeFamily.js';
 import type { Formula } from '../ingredient/formula.js';
@@ -57,7 +56,7 @@ export function doughFindings(
   if (figures.saltPercent > SALT_TASTES) {
     const percent = figures.saltPercent;
     const lessKg = ((percent - SALT_USUAL) / 100) * flour;
-    found.push({ code: 'dough.salt-high', tone: 'look-out', values: { percent, lessKg } });
+    found.push({ code: 'dough.salt-high', tone: 'look-out', values: { percent, usual: SALT_USUAL, lessKg } });
   }
   if (family.restsCold) {
     const cold = coldStiffness(figures, fridgeC);
@@ -105,6 +104,13 @@ function spoonPoints({ totals }: DoughFigures): number {
 const SUGAR_SLOWS = 10;
 /** Wholemeal drinks this much more water than white flour, points at a whole-grain share of 1. */
 const BRAN_POINTS = 9;
+/** For so long after mixing. */
+const BRAN_WAIT_S = 20 * 60;
+/** More of the flour without gluten than this, and rims crack. */
+const GLUTEN_FREE_MOST = 0.3;
+/** Instant yeast that is usual, percent of flour; well over it, it tastes. */
+const YEAST_USUAL = { least: 0.5, most: 2 } as const;
+const YEAST_TASTES = 3;
 /** A formula this much nearer to another family is told so. */
 const OTHER_FAMILY = 0.7;
 
@@ -118,10 +124,15 @@ function familyFindings(found: Finding[], figures: DoughFigures, judged: readonl
   }
   if (figures.wholemeal >= 0.2) {
     const points = BRAN_POINTS * figures.wholemeal;
-    found.push({ code: 'dough.bran-drinks', tone: 'know', values: { points, waterKg: (points / 100) * flourKg } });
+    found.push({
+      code: 'dough.bran-drinks',
+      tone: 'know',
+      values: { points, waterKg: (points / 100) * flourKg, waitS: BRAN_WAIT_S },
+    });
   }
-  if (family.wantsGluten && figures.glutenFree > 0.3) {
-    found.push({ code: 'dough.no-stretch', tone: 'look-out', values: { percent: 100 * figures.glutenFree } });
+  if (family.wantsGluten && figures.glutenFree > GLUTEN_FREE_MOST) {
+    const values = { percent: 100 * figures.glutenFree, mostPercent: 100 * GLUTEN_FREE_MOST };
+    found.push({ code: 'dough.no-stretch', tone: 'look-out', values });
   }
   if (family.id === 'starch-mash') found.push({ code: 'dough.edge-cracks', tone: 'know', values: {} });
   if (family.id === 'yeast' && figures.yeastPercent < 0.2) {
@@ -134,8 +145,12 @@ function familyFindings(found: Finding[], figures: DoughFigures, judged: readonl
   if (figures.yeastPercent > 0 && figures.sugarPercent > SUGAR_SLOWS) {
     found.push({ code: 'dough.sugar-slows', tone: 'know', values: { percent: figures.sugarPercent } });
   }
-  if (figures.yeastPercent > 3) {
-    found.push({ code: 'dough.yeast-much', tone: 'look-out', values: { percent: figures.yeastPercent } });
+  if (figures.yeastPercent > YEAST_TASTES) {
+    found.push({
+      code: 'dough.yeast-much',
+      tone: 'look-out',
+      values: { percent: figures.yeastPercent, ...YEAST_USUAL },
+    });
   }
   if (family.partRatio) {
     const { least, most } = family.partRatio;
@@ -148,14 +163,13 @@ function familyFindings(found: Finding[], figures: DoughFigures, judged: readonl
   const nearest = judged[0];
   const here = judged.find((one) => one.id === family.id);
   if (nearest && here && here.off - nearest.off > OTHER_FAMILY) {
-    const index = DOUGH_FAMILIES.findIndex((f) => f.id === nearest.id);
-    found.push({ code: 'dough.other-family', tone: 'look-out', values: { family: index } });
+    found.push({ code: 'dough.other-family', tone: 'look-out', values: { family: nearest.id } });
   }
 }
 
 function outside(
   found: Finding[],
-  code: Finding['code'],
+  code: 'dough.fat-outside' | 'dough.water-outside' | 'dough.sugar-outside',
   percent: number,
   band: { least: number; most: number },
   flourKg: number,

@@ -1,3 +1,4 @@
+import { type FindingCode, findingOf } from '../draft/finding.js';
 import fc from 'fast-check';
 import { type BatchDraft } from '../draft/draft.js';
 import { withFamily, withWorkedFormula } from '../plan/editDraft.js';
@@ -89,23 +90,23 @@ test('a yeast batch: pouring, rise and fridge are said, and the table waits for 
   const base = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
   const draft = withWorkedFormula(withFamily(base, 'yeast'));
   const at = (roomC: number) => planBatch(draft, { ...DEFAULT_KITCHEN, roomC }, null);
-  const find = (roomC: number, code: string) => at(roomC).dough.findings.find((f) => f.code === code);
-  expect(find(21, 'dough.pour-at')!.values['waterC']).toBeGreaterThan(24);
-  expect(find(38, 'dough.pour-ice') ?? find(38, 'dough.pour-at')).toBeDefined();
-  expect(find(21, 'dough.rise-fridge')!.values['doubleS']).toBeGreaterThan(5 * 3600);
+  const find = <Code extends FindingCode>(roomC: number, code: Code) => findingOf(at(roomC).dough.findings, code);
+  expect(find(21, 'dough.pour-at')!.values.waterC).toBeGreaterThan(24);
+  expect(find(38, 'dough.pour-ice') ?? find(38, 'dough.pour-at')).not.toBeNull();
+  expect(find(21, 'dough.rise-fridge')!.values.doubleS).toBeGreaterThan(5 * 3600);
   const rest = (roomC: number) => {
     const step = at(roomC).serve!.steps.find((s) => s.id === 'rest')!;
     return (step.endMs - step.startMs) / 1000;
   };
   expect(rest(18)).toBeGreaterThan(rest(26) + 600);
-  expect(rest(21)).toBeGreaterThan(find(21, 'dough.rise')!.values['doubleS']!);
+  expect(rest(21)).toBeGreaterThan(find(21, 'dough.rise')!.values.doubleS);
 });
 
 describe('yeast on the bench', () => {
   const base = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
   const lean = withWorkedFormula(withFamily(base, 'yeast'));
-  const found = (draft: BatchDraft, code: string) =>
-    planBatch(draft, DEFAULT_KITCHEN, null).dough.findings.find((f) => f.code === code);
+  const found = <Code extends FindingCode>(draft: BatchDraft, code: Code) =>
+    findingOf(planBatch(draft, DEFAULT_KITCHEN, null).dough.findings, code);
   const restS = (draft: BatchDraft) => {
     const step = planBatch(draft, DEFAULT_KITCHEN, null).serve!.steps.find((s) => s.id === 'rest')!;
     return (step.endMs - step.startMs) / 1000;
@@ -121,7 +122,7 @@ describe('yeast on the bench', () => {
   });
 
   test('fresh and active dry yeast bloom in five times their weight of warm liquid; instant does not', () => {
-    expect(found(lean, 'dough.bloom')).toBeUndefined();
+    expect(found(lean, 'dough.bloom')).toBeNull();
     for (const [id, times] of [
       ['active-dry-yeast', 1.25],
       ['fresh-yeast', 2.78],
@@ -141,8 +142,8 @@ describe('yeast on the bench', () => {
     const cold: BatchDraft = { ...lean, dough: { ...lean.dough, rise: 'fridge' } };
     expect(restS(cold)).toBeGreaterThan(restS(lean) + 4 * 3600);
     const proof = (draft: BatchDraft) => found(draft, 'dough.proof')!.values;
-    expect(proof(cold)['proofS']! / proof(lean)['proofS']!).toBeCloseTo(1.5, 6);
-    expect([proof(lean)['fridge'], proof(cold)['fridge']]).toEqual([0, 1]);
-    expect(restS(lean)).toBeCloseTo(proof(lean)['doubleS']! + proof(lean)['proofS']!, -1);
+    expect(proof(cold).proofS / proof(lean).proofS).toBeCloseTo(1.5, 6);
+    expect([proof(lean).place, proof(cold).place]).toEqual(['room', 'fridge']);
+    expect(restS(lean)).toBeCloseTo(proof(lean).doubleS + proof(lean).proofS, -1);
   });
 });

@@ -26,7 +26,8 @@ export interface Rise {
 const DOUBLE_MIN = 32;
 const LIVELY = 1.2;
 const LAZY = 0.8;
-const MOST_S = 48 * 3600;
+/** A rise that takes longer is none, s. */
+export const RISE_WITHIN_S = 48 * 3600;
 const STEP_S = 120;
 /** As far as any formula goes: a spoon of flour in a sack of sugar. */
 const MOST_PERCENT = 1e15;
@@ -73,7 +74,7 @@ export function doughRise(spec: RiseSpec): Rise {
   const perS = (spec.yeastPercent * yeastStrength(spec.sugarPercent, spec.saltPercent)) / (60 * DOUBLE_MIN);
   const goals = [LIVELY, 1, LAZY].map((strength) => ({ strength, atS: null as number | null }));
   let done = 0;
-  for (let timeS = 0; timeS < MOST_S && goals.some((goal) => goal.atS === null); timeS += STEP_S) {
+  for (let timeS = 0; timeS < RISE_WITHIN_S && goals.some((goal) => goal.atS === null); timeS += STEP_S) {
     const at = (s: number) => placeC + (doughC - placeC) * Math.exp(-s / lagS);
     const step = 0.5 * STEP_S * perS * (yeastRate(at(timeS)) + yeastRate(at(timeS + STEP_S)));
     for (const goal of goals) {

@@ -1,6 +1,6 @@
 import type { Finding } from '../draft/finding.js';
 import type { DoughFigures } from './doughFigures.js';
-import { doughRise, pourTemp, type Rise } from './doughRise.js';
+import { doughRise, pourTemp, RISE_WITHIN_S, type Rise } from './doughRise.js';
 
 /** °C a kneaded yeast dough is wanted at; over 46 °C the liquid weakens yeast. */
 const YEAST_DOUGH_C = 26;
@@ -16,6 +16,9 @@ const PROOF_LEAST_S = 900;
 /** Bloom liquid over the yeast's weight, and its band, °C. Source: the craft page. */
 const BLOOM_TIMES = 5;
 const BLOOM_C = { least: 35, most: 40 } as const;
+const BLOOM_S = { least: 300, most: 600 } as const;
+/** A rise in the fridge that takes this long may be left for a night. */
+const OVERNIGHT_S = 7 * 3600;
 
 export interface RisePlan {
   /** s to double where it rises. */
@@ -55,7 +58,10 @@ export function riseFindings(figures: DoughFigures, place: RisePlace, roomC: num
   const found: Finding[] = [];
   if (figures.bloomKg > 0) {
     const liquidKg = Math.min(BLOOM_TIMES * figures.bloomKg, figures.pourableKg);
-    const values = { yeastKg: figures.bloomKg, liquidKg, leastC: BLOOM_C.least, mostC: BLOOM_C.most };
+    const values = {
+      ...{ yeastKg: figures.bloomKg, liquidKg, leastC: BLOOM_C.least, mostC: BLOOM_C.most },
+      ...{ leastS: BLOOM_S.least, mostS: BLOOM_S.most },
+    };
     found.push({ code: 'dough.bloom', tone: 'know', values });
   }
   const poured = pourTemp(
@@ -77,7 +83,7 @@ export function riseFindings(figures: DoughFigures, place: RisePlace, roomC: num
     found.push({ code: 'dough.pour-at', tone: 'know', values: { waterC: poured.waterC, doughC: YEAST_DOUGH_C } });
   }
   if (rise.doubleS === null || rise.latestS === null || rise.soonestS === null) {
-    found.push({ code: 'dough.rise-never', tone: 'look-out', values: { roomC } });
+    found.push({ code: 'dough.rise-never', tone: 'look-out', values: { roomC, withinS: RISE_WITHIN_S } });
   } else {
     const { soonestS, doubleS, latestS } = rise;
     found.push({ code: 'dough.rise', tone: 'know', values: { soonestS, doubleS, latestS, roomC } });
@@ -85,9 +91,14 @@ export function riseFindings(figures: DoughFigures, place: RisePlace, roomC: num
   const plan = risePlan(figures, place, roomC, fridgeC);
   if (plan) {
     const { doubleS, proofS } = plan;
-    found.push({ code: 'dough.proof', tone: 'know', values: { doubleS, proofS, fridge: place === 'fridge' ? 1 : 0 } });
+    found.push({ code: 'dough.proof', tone: 'know', values: { doubleS, proofS, place } });
   }
   const cold = riseOf(figures, fridgeC)?.doubleS;
-  if (cold) found.push({ code: 'dough.rise-fridge', tone: 'know', values: { doubleS: cold, fridgeC } });
+  if (cold)
+    found.push({
+      code: 'dough.rise-fridge',
+      tone: 'know',
+      values: { doubleS: cold, fridgeC, overnightS: OVERNIGHT_S },
+    });
   return found;
 }

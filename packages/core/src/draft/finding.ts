@@ -1,139 +1,225 @@
-import type { BurstCauseId } from './choices.js';
+import type { BurstCauseId, DoughFamilyId } from './choices.js';
 
 /** Four kinds, each with its own shape and word on screen. */
 export type FindingTone = 'good' | 'look-out' | 'stop' | 'know';
 export type Station = 'dough' | 'filling' | 'fold' | 'fry' | 'serve';
 
-/**
- * A verdict without wording: the web's `text/` turns code and values into a sentence.
- * Values are SI; their names carry the unit.
- */
-export interface Finding {
-  readonly code: FindingCode;
-  readonly tone: FindingTone;
-  readonly values: Readonly<Record<string, number>>;
+type Nothing = Readonly<Record<never, never>>;
+
+/** What each finding knows: SI, the unit in the name, °C; `percent` and `points` of the flour or filling, `share` 0–1. */
+export interface FindingValues {
+  'dough.no-flour': Nothing;
+  'dough.firm': { readonly stiffness: number; readonly least: number; readonly most: number };
+  'dough.too-stiff': { readonly stiffness: number; readonly waterKg: number };
+  'dough.too-slack': { readonly stiffness: number; readonly waterKg: number; readonly flourKg: number };
+  'dough.fist-holds': { readonly percent: number };
+  'dough.fist-crumbles': { readonly percent: number; readonly moreKg: number };
+  'dough.fist-fails': { readonly percent: number; readonly moreKg: number };
+  'dough.fat-outside': {
+    readonly percent: number;
+    readonly least: number;
+    readonly most: number;
+    readonly moreKg: number;
+  };
+  'dough.water-outside': {
+    readonly percent: number;
+    readonly least: number;
+    readonly most: number;
+    readonly moreKg: number;
+  };
+  'dough.sugar-outside': {
+    readonly percent: number;
+    readonly least: number;
+    readonly most: number;
+    readonly moreKg: number;
+  };
+  'dough.salt-high': { readonly percent: number; readonly usual: number; readonly lessKg: number };
+  'dough.hold-back': { readonly firstKg: number; readonly reserveKg: number; readonly spoonPoints: number };
+  'dough.butter-water': { readonly butterKg: number; readonly waterKg: number };
+  'dough.boil-off': { readonly waterKg: number; readonly massKg: number };
+  'dough.egg-water': { readonly waterKg: number; readonly points: number };
+  'dough.bran-drinks': { readonly points: number; readonly waterKg: number; readonly waitS: number };
+  'dough.no-stretch': { readonly percent: number; readonly mostPercent: number };
+  'dough.edge-cracks': Nothing;
+  'dough.no-yeast': { readonly yeastKg: number };
+  'dough.sugar-slows': { readonly percent: number };
+  'dough.yeast-much': { readonly percent: number; readonly least: number; readonly most: number };
+  'dough.no-second': Nothing;
+  'dough.part-ratio': { readonly ratio: number; readonly least: number; readonly most: number };
+  'dough.other-family': { readonly family: DoughFamilyId };
+  'dough.pour-at': { readonly waterC: number; readonly doughC: number };
+  'dough.pour-ice': { readonly iceKg: number; readonly doughC: number };
+  'dough.pour-hot': { readonly waterC: number; readonly mostC: number };
+  'dough.rise': {
+    readonly soonestS: number;
+    readonly doubleS: number;
+    readonly latestS: number;
+    readonly roomC: number;
+  };
+  'dough.rise-never': { readonly roomC: number; readonly withinS: number };
+  'dough.rise-fridge': { readonly doubleS: number; readonly fridgeC: number; readonly overnightS: number };
+  'dough.bloom': {
+    readonly yeastKg: number;
+    readonly liquidKg: number;
+    readonly leastC: number;
+    readonly mostC: number;
+    readonly leastS: number;
+    readonly mostS: number;
+  };
+  'dough.proof': { readonly doubleS: number; readonly proofS: number; readonly place: 'room' | 'fridge' };
+  'dough.cold-firm': { readonly stiffness: number; readonly fridgeC: number };
+  'filling.empty': Nothing;
+  'filling.sweet': { readonly percent: number };
+  'filling.salt-right': { readonly percent: number; readonly least: number; readonly most: number };
+  'filling.salt-low': { readonly percent: number; readonly least: number; readonly saltKg: number };
+  'filling.salt-high': { readonly percent: number; readonly most: number; readonly saltKg: number };
+  'filling.salt-parts': { readonly partsKg: number; readonly saltKg: number };
+  'filling.cook-dry': { readonly targetKg: number; readonly withPanKg: number; readonly boiledKg: number };
+  'filling.strain': { readonly juiceKg: number; readonly reducedKg: number };
+  'filling.juice-short': { readonly juiceKg: number; readonly boiledKg: number };
+  'filling.squeeze': { readonly targetKg: number; readonly withPanKg: number; readonly boiledKg: number };
+  'filling.boil-clear': Nothing;
+  'filling.thick': { readonly freeKg: number; readonly share: number };
+  'filling.loose': { readonly freeKg: number; readonly share: number };
+  'filling.runs': { readonly freeKg: number; readonly share: number };
+  'filling.cooked': { readonly targetC: number };
+  'filling.raw': { readonly targetC: number };
+  'filling.raw-vegetables': { readonly targetC: number };
+  'filling.ice': { readonly iceKg: number };
+  'filling.ahead-keeps': { readonly days: number; readonly most: number };
+  'filling.ahead-long': { readonly days: number; readonly most: number };
+  'filling.ahead-slow': { readonly to5S: number; readonly markC: number; readonly limitS: number };
+  'filling.spoon': { readonly eachKg: number; readonly eachM3: number };
+  'filling.cool-safe': {
+    readonly to21S: number;
+    readonly foldS: number;
+    readonly depthM: number;
+    readonly markC: number;
+  };
+  'filling.cool-slow': {
+    readonly to21S: number;
+    readonly depthM: number;
+    readonly markC: number;
+    readonly fromC: number;
+    readonly limitS: number;
+  };
+  'filling.cool-split': { readonly splitS: number; readonly savedS: number; readonly dishes: number };
+  'filling.too-deep': { readonly depthM: number; readonly massKg: number; readonly mostM: number };
+  'fold.impossible': Nothing;
+  'fold.holds': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
+  'fold.tight': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
+  'fold.opens': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
+  'fold.bready': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
+  'fold.wall-thin': { readonly crownM: number; readonly seamM: number; readonly sealM: number };
+  'fold.wall': { readonly crownM: number; readonly seamM: number; readonly sealM: number };
+  'fold.gathered': {
+    readonly wallM: number;
+    readonly centreM: number;
+    readonly rimM: number;
+    readonly rolledM: number;
+    readonly crownM: number;
+    readonly sideM: number;
+    readonly knotM: number;
+  };
+  'fold.knot': { readonly knotKg: number };
+  'fold.dough-left': { readonly doughKg: number; readonly extra: number };
+  'fold.dough-short': { readonly doughKg: number; readonly fewer: number };
+  'fold.filling-left': { readonly fillingKg: number };
+  'fold.filling-short': { readonly fillingKg: number };
+  'fold.even': Nothing;
+  'fold.thickness-outside': { readonly rolledM: number; readonly leastM: number; readonly mostM: number };
+  'fold.seam': { readonly share: number; readonly index: number; readonly open: number };
+  'fold.edge-narrow': { readonly sealM: number; readonly leastM: number };
+  'fold.coat': {
+    readonly coatKg: number;
+    readonly thicknessM: number;
+    readonly browning: number;
+    readonly restS: number;
+  };
+  'fold.coat-falls': Nothing;
+  'fold.wash': { readonly coatKg: number; readonly thicknessM: number; readonly browning: number };
+  'fry.unsafe-oil': { readonly oilC: number; readonly limitC: number };
+  'fry.cooked': { readonly doneS: number; readonly spareS: number; readonly coreC: number };
+  'fry.raw-ring': { readonly interfaceC: number; readonly setS: number | null };
+  'fry.core-cold': { readonly coreC: number; readonly targetC: number; readonly coreS: number | null };
+  'fry.never-done': { readonly oilC: number; readonly horizonS: number };
+  'fry.pale': { readonly colour: number; readonly goldenS: number | null };
+  'fry.dark': { readonly colour: number; readonly darkS: number | null };
+  'fry.golden': { readonly goldenS: number | null };
+  'fry.window': { readonly fromS: number; readonly toS: number; readonly forgivesS: number };
+  'fry.no-window': { readonly fromS: number; readonly toS: number };
+  'fry.burner': {
+    readonly holdSetting: number;
+    readonly lotSetting: number;
+    readonly warmS: number;
+    readonly turnAtC: number;
+    readonly restC: number;
+    readonly mostC: number;
+  };
+  'fry.burner-weak': Nothing;
+  'fry.lot-holds': {
+    readonly size: number;
+    readonly lowestC: number;
+    readonly leastC: number;
+    readonly underS: number;
+  };
+  'fry.lot-deep': { readonly size: number; readonly lowestC: number; readonly leastC: number; readonly underS: number };
+  'fry.pot-full': { readonly size: number; readonly room: number };
+  'fry.pot-gone': Nothing;
+  'fry.pot-over-half': {
+    readonly oilAlone: number;
+    readonly withLot: number;
+    readonly freeM: number;
+    readonly mostAlone: number;
+    readonly mostWithLot: number;
+    readonly leastFreeM: number;
+  };
+  'fry.oil-discard': { readonly uses: number; readonly smokeC: number };
+  'fry.oil-last': { readonly uses: number; readonly smokeC: number };
+  'fry.oil-strain': { readonly uses: number; readonly smokeC: number };
+  'fry.oil-allergen': { readonly allergic: number };
+  'fry.greasy': { readonly oilKg: number; readonly share: number; readonly leastC: number };
+  'fry.coil-shut': { readonly oilC: number; readonly mostC: number };
+  'fry.seam': { readonly worstS: number; readonly holdsS: number | null };
+  'fry.half-depth': { readonly needM3: number; readonly haveM3: number };
+  'fry.half-too-deep': { readonly needM3: number; readonly haveM3: number };
+  'fry.half-too-shallow': { readonly needM3: number; readonly haveM3: number };
+  'fry.oil-outside': { readonly oilC: number; readonly leastC: number; readonly mostC: number };
+  'fry.frozen-wipe': Nothing;
+  'fry.frozen-oil': { readonly oilC: number; readonly leastC: number; readonly mostC: number };
+  'fry.thaw-raw': Nothing;
+  'serve.on-time': { readonly startMs: number };
+  'serve.late': { readonly lateS: number };
+  'serve.hold-long': { readonly holdS: number; readonly bestS: number };
+  'serve.room-limit': { readonly waitS: number; readonly limitS: number };
 }
 
-export type FindingCode =
-  | 'dough.no-flour'
-  | 'dough.firm'
-  | 'dough.too-stiff'
-  | 'dough.too-slack'
-  | 'dough.fist-holds'
-  | 'dough.fist-crumbles'
-  | 'dough.fist-fails'
-  | 'dough.fat-outside'
-  | 'dough.water-outside'
-  | 'dough.salt-high'
-  | 'dough.hold-back'
-  | 'dough.butter-water'
-  | 'dough.boil-off'
-  | 'dough.sugar-outside'
-  | 'dough.egg-water'
-  | 'dough.bran-drinks'
-  | 'dough.no-stretch'
-  | 'dough.edge-cracks'
-  | 'dough.no-yeast'
-  | 'dough.sugar-slows'
-  | 'dough.yeast-much'
-  | 'dough.no-second'
-  | 'dough.part-ratio'
-  | 'dough.other-family'
-  | 'dough.pour-at'
-  | 'dough.pour-ice'
-  | 'dough.pour-hot'
-  | 'dough.rise'
-  | 'dough.rise-never'
-  | 'dough.rise-fridge'
-  | 'dough.bloom'
-  | 'dough.proof'
-  | 'dough.cold-firm'
-  | 'filling.empty'
-  | 'filling.sweet'
-  | 'filling.salt-right'
-  | 'filling.salt-low'
-  | 'filling.salt-high'
-  | 'filling.salt-parts'
-  | 'filling.cook-dry'
-  | 'filling.strain'
-  | 'filling.juice-short'
-  | 'filling.squeeze'
-  | 'filling.boil-clear'
-  | 'filling.thick'
-  | 'filling.loose'
-  | 'filling.runs'
-  | 'filling.cooked'
-  | 'filling.raw'
-  | 'filling.raw-vegetables'
-  | 'filling.ice'
-  | 'filling.ahead-keeps'
-  | 'filling.ahead-long'
-  | 'filling.ahead-slow'
-  | 'filling.spoon'
-  | 'filling.cool-safe'
-  | 'filling.cool-slow'
-  | 'filling.cool-split'
-  | 'filling.too-deep'
-  | 'fold.impossible'
-  | 'fold.holds'
-  | 'fold.tight'
-  | 'fold.opens'
-  | 'fold.bready'
-  | 'fold.wall-thin'
-  | 'fold.wall'
-  | 'fold.gathered'
-  | 'fold.knot'
-  | 'fold.dough-left'
-  | 'fold.dough-short'
-  | 'fold.filling-left'
-  | 'fold.filling-short'
-  | 'fold.even'
-  | 'fold.thickness-outside'
-  | 'fold.seam'
-  | `fold.open-${BurstCauseId}`
-  | 'fold.edge-narrow'
-  | 'fold.coat'
-  | 'fold.coat-falls'
-  | 'fold.wash'
-  | 'fry.unsafe-oil'
-  | 'fry.cooked'
-  | 'fry.raw-ring'
-  | 'fry.core-cold'
-  | 'fry.never-done'
-  | 'fry.pale'
-  | 'fry.dark'
-  | 'fry.golden'
-  | 'fry.window'
-  | 'fry.no-window'
-  | 'fry.burner'
-  | 'fry.burner-weak'
-  | 'fry.lot-holds'
-  | 'fry.lot-deep'
-  | 'fry.pot-full'
-  | 'fry.pot-gone'
-  | 'fry.pot-over-half'
-  | 'fry.oil-discard'
-  | 'fry.oil-last'
-  | 'fry.oil-strain'
-  | 'fry.oil-allergen'
-  | 'fry.greasy'
-  | 'fry.coil-shut'
-  | 'fry.seam'
-  | 'fry.half-depth'
-  | 'fry.half-too-deep'
-  | 'fry.half-too-shallow'
-  | 'fry.oil-outside'
-  | 'fry.frozen-wipe'
-  | 'fry.frozen-oil'
-  | 'fry.thaw-raw'
-  | 'serve.on-time'
-  | 'serve.late'
-  | 'serve.hold-long'
-  | 'serve.room-limit';
+/** A seam that opens often, by what opens it. */
+type OpenValues = { readonly share: number; readonly index: number; readonly open: number; readonly factor: number };
+type AllValues = FindingValues & { readonly [Cause in BurstCauseId as `fold.open-${Cause}`]: OpenValues };
+
+export type FindingCode = keyof AllValues;
+export type ValuesOf<Code extends FindingCode> = AllValues[Code];
+
+/**
+ * A verdict without wording: the web's `text/` turns a code and its own values into a sentence.
+ * Every threshold and temperature in a sentence comes from here.
+ */
+export type Finding = {
+  readonly [Code in FindingCode]: { readonly code: Code; readonly tone: FindingTone; readonly values: AllValues[Code] };
+}[FindingCode];
 
 /** The worst tone among findings: what the line shows for a station. */
 export function worstTone(findings: readonly Finding[]): FindingTone {
   if (findings.some((f) => f.tone === 'stop')) return 'stop';
   if (findings.some((f) => f.tone === 'look-out')) return 'look-out';
   return 'good';
+}
+
+/** The finding of a code, with its own values; `null` where it was not found. */
+export function findingOf<Code extends FindingCode>(
+  findings: readonly Finding[],
+  code: Code,
+): Extract<Finding, { readonly code: Code }> | null {
+  return (findings.find((one) => one.code === code) as Extract<Finding, { readonly code: Code }> | undefined) ?? null;
 }

@@ -100,3 +100,6 @@ export const RANGES = {
     eachKg: { least: 1e-4, most: 5 },
   },
 } as const satisfies Readonly<Record<string, Readonly<Record<string, Band>>>>;
+
+/** How long a piece is looked at in the oil, s: as long as a cook may plan it in there. */
+export const FRY_HORIZON_S = RANGES.draft.minutesS.most;

@@ -38,8 +38,10 @@ const STEP_S = 20;
 const LATE_STEP_S = 60;
 const LATE_FROM_S = 3600;
 const HORIZON_S = 12 * 3600;
-const FIRST_MARK_S = 2 * 3600;
-const SECOND_MARK_S = 4 * 3600;
+/** The usual guide: from 60 to 21 °C within 2 h, and on to 5 °C within 4 h more. Source: craft.md, cautions. */
+export const COOL_MARKS = { fromC: 60, firstC: 21, firstS: 2 * 3600, secondC: 5, secondS: 4 * 3600 } as const;
+/** Deeper than this a filling never cools safely, m. */
+export const MOST_DEPTH_M = 0.08;
 /** A filling that touches freezing air freezes at its skin: nothing below counts as cooled yet. */
 const FREEZES_C = -1.5;
 
@@ -73,7 +75,7 @@ function faceLaws(spec: CoolingSpec): { topH: number; topC: number; bottomH: num
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
-  requireWithin(spec.depthM, 0.003, 0.08, 'depthM');
+  requireWithin(spec.depthM, 0.003, MOST_DEPTH_M, 'depthM');
   requireIn(spec.startC, RANGES.draft.hotC, 'startC');
   requireIn(spec.roomC, RANGES.kitchen.roomC, 'roomC');
   requireIn(spec.fridgeC, RANGES.kitchen.fridgeC, 'fridgeC');
@@ -104,9 +106,9 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
   const topW = top * law.topC;
   const d = new Float64Array(CELLS);
   const curve = [{ timeS: 0, warmestC: spec.startC, meanC: spec.startC }];
-  const marks = { fold: markAt(foldC), to21: markAt(21), to5: markAt(5.0001) };
+  const marks = { fold: markAt(foldC), to21: markAt(COOL_MARKS.firstC), to5: markAt(COOL_MARKS.secondC + 1e-4) };
   let before = spec.startC;
-  let under60S: number | null = spec.startC <= 60 ? 0 : null;
+  let under60S: number | null = spec.startC <= COOL_MARKS.fromC ? 0 : null;
   for (let timeS = STEP_S; timeS <= HORIZON_S; timeS += stepS) {
     let carried = (inertia * temp[0]! + bottomW) * inverse[0]!;
     d[0] = carried;
@@ -128,7 +130,7 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
     marks.fold.see(timeS, before, warmest);
     marks.to21.see(timeS, before, warmest);
     marks.to5.see(timeS, before, warmest);
-    if (under60S === null && warmest <= 60) under60S = timeS;
+    if (under60S === null && warmest <= COOL_MARKS.fromC) under60S = timeS;
     before = warmest;
     if (timeS % 120 === 0) curve.push({ timeS, warmestC: warmest, meanC: sum / CELLS });
     if (marks.fold.atS !== null && marks.to21.atS !== null && (marks.to5.atS !== null || timeS > 6 * 3600)) break;
@@ -143,8 +145,8 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
     toFoldS: marks.fold.atS,
     to21S,
     to5S,
-    passesFirstMark: to21S !== null && to21S - (under60S ?? 0) <= FIRST_MARK_S,
-    passesSecondMark: to21S !== null && to5S !== null && to5S - to21S <= SECOND_MARK_S,
+    passesFirstMark: to21S !== null && to21S - (under60S ?? 0) <= COOL_MARKS.firstS,
+    passesSecondMark: to21S !== null && to5S !== null && to5S - to21S <= COOL_MARKS.secondS,
     curve,
   };
 

@@ -94,6 +94,7 @@ test.each([
 });
 
 const CASE = {
+  dishes: 1,
   method: 'pan',
   raw: null,
   coreTargetC: 74,
@@ -142,7 +143,7 @@ test('findings of a filling name grams that mend it', () => {
     return { figures, list: fillingFindings({ ...CASE, figures, depthM, cooling, split: cooling }) };
   };
   const low = found(0.002, 0.02, { ...SPEC, depthM: 0.02 });
-  const more = low.list.find((f) => f.code === 'filling.salt-low')!.values['saltKg']!;
+  const more = low.list.find((f) => f.code === 'filling.salt-low')!.values.saltKg;
   expect((100 * (0.002 + more)) / low.figures.targetKg).toBeCloseTo(0.8, 1);
   expect(found(0.03, 0.02, { ...SPEC, depthM: 0.02 }).list.map((f) => f.code)).toContain('filling.salt-high');
   expect(found(0.009, 0.04, SPEC).list).toContainEqual(
@@ -240,7 +241,7 @@ describe('water of a filling', () => {
     const cheese = 0.3 * ingredientById('hard-cheese').composition.salt;
     expect(f.saltFromPartsKg).toBeCloseTo(cheese, 9);
     const found = fillingFindings({ ...CASE, figures: f, cooling: cool({ depthM: 0.02 }) });
-    expect(found.find((one) => one.code === 'filling.salt-parts')!.values['partsKg']).toBeCloseTo(cheese, 9);
+    expect(found.find((one) => one.code === 'filling.salt-parts')!.values.partsKg).toBeCloseTo(cheese, 9);
   });
 });
 

@@ -1,3 +1,4 @@
+import { COOL_MARKS, MOST_DEPTH_M } from './coolFilling.js';
 import type { Finding } from '../draft/finding.js';
 import type { CoolingResult } from './coolFilling.js';
 import { type FillingFigures, SALT_BAND } from './fillingFigures.js';
@@ -14,6 +15,8 @@ export interface FillingCase {
   readonly aheadDays: number;
   /** kg of ice the bath needs; `null` elsewhere. */
   readonly iceKg: number | null;
+  /** It is spread in. */
+  readonly dishes: number;
   readonly depthM: number;
   /** `null` when the dish would be too deep to cool safely. */
   readonly cooling: CoolingResult | null;
@@ -45,11 +48,19 @@ function saltFindings(figures: FillingFigures): Finding[] {
   if (sweet && percent <= SALT_BAND.most) {
     found.push({ code: 'filling.sweet', tone: 'good', values: { percent } });
   } else if (percent < SALT_BAND.least) {
-    found.push({ code: 'filling.salt-low', tone: 'know', values: { percent, saltKg: saltTo(SALT_BAND.least) } });
+    found.push({
+      code: 'filling.salt-low',
+      tone: 'know',
+      values: { percent, least: SALT_BAND.least, saltKg: saltTo(SALT_BAND.least) },
+    });
   } else if (percent > SALT_BAND.most) {
-    found.push({ code: 'filling.salt-high', tone: 'look-out', values: { percent, saltKg: -saltTo(SALT_BAND.most) } });
+    found.push({
+      code: 'filling.salt-high',
+      tone: 'look-out',
+      values: { percent, most: SALT_BAND.most, saltKg: -saltTo(SALT_BAND.most) },
+    });
   } else {
-    found.push({ code: 'filling.salt-right', tone: 'good', values: { percent } });
+    found.push({ code: 'filling.salt-right', tone: 'good', values: { percent, ...SALT_BAND } });
   }
   const saltKg = (percent / 100) * figures.targetKg;
   if (figures.saltFromPartsKg > 0.001 && figures.saltFromPartsKg > 0.2 * saltKg) {
@@ -98,15 +109,24 @@ function rawFindings({ raw, coreTargetC }: FillingCase): Finding[] {
   return [{ code: 'filling.raw', tone: 'look-out', values: { targetC: coreTargetC } }];
 }
 
-function coolingFindings({ figures, cooling, split, depthM, iceKg }: FillingCase): Finding[] {
-  if (!cooling) return [{ code: 'filling.too-deep', tone: 'stop', values: { depthM, massKg: figures.targetKg } }];
+function coolingFindings({ figures, cooling, split, dishes, depthM, iceKg }: FillingCase): Finding[] {
+  if (!cooling)
+    return [
+      { code: 'filling.too-deep', tone: 'stop', values: { depthM, massKg: figures.targetKg, mostM: MOST_DEPTH_M } },
+    ];
   const found: Finding[] = [];
   const to21S = cooling.to21S ?? Infinity;
   if (cooling.passesFirstMark && cooling.toFoldS !== null) {
-    found.push({ code: 'filling.cool-safe', tone: 'good', values: { to21S, foldS: cooling.toFoldS, depthM } });
+    found.push({
+      code: 'filling.cool-safe',
+      tone: 'good',
+      values: { to21S, foldS: cooling.toFoldS, depthM, markC: COOL_MARKS.firstC },
+    });
   } else {
     // A filling that stays warm past the usual limit is a matter of health, never of taste.
-    found.push({ code: 'filling.cool-slow', tone: 'stop', values: { to21S: Math.min(to21S, MOST_S), depthM } });
+    const { fromC, firstC, firstS } = COOL_MARKS;
+    const values = { to21S: Math.min(to21S, MOST_S), depthM, markC: firstC, fromC, limitS: firstS };
+    found.push({ code: 'filling.cool-slow', tone: 'stop', values });
   }
   const splitS = split?.toFoldS;
   const wholeS = cooling.toFoldS ?? Infinity;
@@ -114,7 +134,7 @@ function coolingFindings({ figures, cooling, split, depthM, iceKg }: FillingCase
     found.push({
       code: 'filling.cool-split',
       tone: 'know',
-      values: { splitS, savedS: Math.min(wholeS, MOST_S) - splitS },
+      values: { splitS, savedS: Math.min(wholeS, MOST_S) - splitS, dishes: 2 * dishes },
     });
   }
   if (iceKg !== null) found.push({ code: 'filling.ice', tone: 'know', values: { iceKg } });
@@ -134,7 +154,9 @@ function aheadFindings({ figures, raw, aheadDays, cooling }: FillingCase): Findi
   ];
   // Kept overnight it has to get cold, not only cool.
   if (cooling && !cooling.passesSecondMark) {
-    found.push({ code: 'filling.ahead-slow', tone: 'stop', values: { to5S: cooling.to5S ?? MOST_S } });
+    const { firstS, secondC, secondS } = COOL_MARKS;
+    const values = { to5S: cooling.to5S ?? MOST_S, markC: secondC, limitS: firstS + secondS };
+    found.push({ code: 'filling.ahead-slow', tone: 'stop', values });
   }
   return found;
 }

@@ -1,4 +1,4 @@
-import { potLevels } from '../oil/pot.js';
+import { POT_LIMITS, potLevels } from '../oil/pot.js';
 import type { FireState } from './fireAct.js';
 import type { OilNow } from './oilNow.js';
 import { type Pot } from '../draft/kitchen.js';
@@ -19,7 +19,6 @@ const ALONE_S = 240;
 const SEEN_TO_S = 30;
 /** Cooler than this, oil may be left. */
 const SAFE_C = 60;
-const MOST_LEVEL = 0.5;
 
 export interface DangerAsk {
   readonly state: FireState;
@@ -46,7 +45,7 @@ export function dangerOf({ state, oil, pot, warnC, lotM3, nowS, speed }: DangerA
   if (oil.verdict === 'warn' && heats) return { id: 'too-hot', act: 'burner-off' };
   const full = { ...pot, oilM3: pot.oilM3 + state.toppedM3 };
   const level = potLevels(full, oil.probeC ?? SAFE_C, lotM3);
-  if (level.withLot > MOST_LEVEL && heats) return { id: 'level', act: 'burner-off' };
+  if (level.withLot > POT_LIMITS.mostWithLot && heats) return { id: 'level', act: 'burner-off' };
   // A probe that was looked at is believed for as long as the oil may be left.
   if (oil.verdict === 'check-probe' && quietS > 20) return { id: 'probe-out', act: 'here' };
   const isHot = (oil.probeC ?? 0) > SAFE_C || (oil.probeC === null && heats);

@@ -1,3 +1,5 @@
+import { POT_LIMITS } from '../oil/pot.js';
+import { FRY_HORIZON_S } from '../draft/ranges.js';
 import { lotHolds } from '../oil/fryLots.js';
 import type { BatchDraft } from '../draft/draft.js';
 import type { Finding } from '../draft/finding.js';
@@ -75,7 +77,7 @@ function frozenFindings(draft: BatchDraft): Finding[] {
 function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Finding[] {
   const { solution, liftS, atLift, body } = plan;
   if (liftS === null || !atLift) {
-    return [{ code: 'fry.never-done', tone: 'stop', values: { oilC: draft.fry.oilC } }];
+    return [{ code: 'fry.never-done', tone: 'stop', values: { oilC: draft.fry.oilC, horizonS: FRY_HORIZON_S } }];
   }
   const found: Finding[] = [];
   const setC = doughSetC(body.boilingC);
@@ -88,14 +90,14 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Find
     found.push({
       code: 'fry.core-cold',
       tone: 'stop',
-      values: { coreC: atLift.coreC, targetC: coreTargetC, coreS: solution.coreS ?? -1 },
+      values: { coreC: atLift.coreC, targetC: coreTargetC, coreS: solution.coreS },
     });
   }
   if (rawRing)
     found.push({
       code: 'fry.raw-ring',
       tone: 'look-out',
-      values: { interfaceC: atLift.interfacePeakC, setS: solution.doughSetS ?? -1 },
+      values: { interfaceC: atLift.interfacePeakC, setS: solution.doughSetS },
     });
   if (!coreCold && !rawRing) {
     found.push({ code: 'fry.cooked', tone: 'good', values: { doneS, spareS: liftS - doneS, coreC: atLift.coreC } });
@@ -104,23 +106,24 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Find
     found.push({
       code: 'fry.dark',
       tone: 'look-out',
-      values: { colour: darkerFace(atLift), darkS: solution.darkS ?? -1 },
+      values: { colour: darkerFace(atLift), darkS: solution.darkS },
     });
   } else if (palerFace(atLift) < CRUST_LIMITS.pale) {
     found.push({
       code: 'fry.pale',
       tone: 'look-out',
-      values: { colour: palerFace(atLift), goldenS: solution.goldenS ?? -1 },
+      values: { colour: palerFace(atLift), goldenS: solution.goldenS },
     });
   } else {
-    found.push({ code: 'fry.golden', tone: 'good', values: { goldenS: solution.goldenS ?? -1 } });
+    found.push({ code: 'fry.golden', tone: 'good', values: { goldenS: solution.goldenS } });
   }
   const fromS = Math.max(doneS, solution.goldenS ?? Infinity);
   if (solution.doneS !== null && solution.darkS !== null && Number.isFinite(fromS)) {
-    const values = { fromS, toS: solution.darkS, forgivesS: Math.max(0, solution.darkS - fromS) };
+    const values = { fromS, toS: solution.darkS };
+    const forgivesS = solution.darkS - fromS;
     found.push(
-      solution.darkS - fromS > 30
-        ? { code: 'fry.window', tone: 'know', values }
+      forgivesS > 30
+        ? { code: 'fry.window', tone: 'know', values: { ...values, forgivesS } }
         : { code: 'fry.no-window', tone: 'look-out', values },
     );
   }
@@ -149,7 +152,7 @@ function seamFindings({ seamPush, liftS }: Omit<FryPlan, 'findings'>): Finding[]
   if (!seamPush || liftS === null) return [];
   const { worstS, holdsS, moments } = seamPush;
   if (Math.max(...moments.map((one) => one.index)) < SEAM_INDEX) return [];
-  return [{ code: 'fry.seam', tone: 'look-out', values: { worstS, holdsS: holdsS ?? -1 } }];
+  return [{ code: 'fry.seam', tone: 'look-out', values: { worstS, holdsS } }];
 }
 
 /** From so much over the wanted oil on, pieces float; so much under, the middle stays dry. */
@@ -169,7 +172,7 @@ function lotFindings(plan: Omit<FryPlan, 'findings'>, oilC: number): Finding[] {
   const { lots, band, levels, solution } = plan;
   const { burner } = plan;
   if (burner) {
-    const values = { ...burner, lotSetting: lots?.lotSetting ?? 0, mostC: band.most };
+    const values = { ...burner, lotSetting: lots?.lotSetting ?? burner.holdSetting, mostC: band.most };
     found.push({ code: 'fry.burner', tone: 'know', values });
   } else found.push({ code: 'fry.burner-weak', tone: 'stop', values: {} });
   if (lots) {
@@ -183,11 +186,12 @@ function lotFindings(plan: Omit<FryPlan, 'findings'>, oilC: number): Finding[] {
       found.push({ code: 'fry.pot-full', tone: 'look-out', values: { size: lots.lotSize, room: plan.room } });
     }
   }
-  if (levels.withLot > 0.5 || levels.oilAlone > 1 / 3 + 1e-9 || levels.freeM < 0.08) {
+  const { mostAlone, mostWithLot, leastFreeM } = POT_LIMITS;
+  if (levels.withLot > mostWithLot || levels.oilAlone > mostAlone + 1e-9 || levels.freeM < leastFreeM) {
     found.push({
       code: 'fry.pot-over-half',
       tone: 'stop',
-      values: { oilAlone: levels.oilAlone, withLot: levels.withLot, freeM: levels.freeM },
+      values: { oilAlone: levels.oilAlone, withLot: levels.withLot, freeM: levels.freeM, ...POT_LIMITS },
     });
   }
   return found;

@@ -26,6 +26,9 @@ export function potHeatCapacity(pot: Pot, tempC: number): number {
   return oilMassKg(pot) * oilCp(tempC) + pot.massKg * POT_CP;
 }
 
+/** Share of the pot's height that oil may fill, alone and with a lot in it, and free wall above, m. Source: craft.md, The oil and the pot. */
+export const POT_LIMITS = { mostAlone: 1 / 3, mostWithLot: 0.5, leastFreeM: 0.08 } as const;
+
 /** Levels over the pot's height, 0–1 and more when it would run over. Both hot. */
 export interface PotLevels {
   readonly oilAlone: number;

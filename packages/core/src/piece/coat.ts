@@ -30,6 +30,8 @@ const DRY: Readonly<Record<DryCoatId, Grain>> = {
 const DRY_ON_DRY = 0.2;
 /** A second round holds less than the first. */
 const SECOND = 0.8;
+/** How long a coat rests before the oil, s. */
+export const COAT_REST_S = 600;
 /** The tray wants more than the pieces take: crumb clumps, the last piece still has to be rolled. */
 const TRAY = 1.3;
 

@@ -1,7 +1,7 @@
 import type { BatchDraft } from '../draft/draft.js';
 import type { Finding } from '../draft/finding.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
-import type { Coat } from './coat.js';
+import { type Coat, COAT_REST_S } from './coat.js';
 import { EDGES } from './edge.js';
 import { formOf } from './forms.js';
 import type { Piece } from './piece.js';
@@ -110,7 +110,8 @@ export function sealFindings(
   // A fill that opens has been said already.
   const worst = burst.causes.find((cause) => cause.id !== 'fill') ?? burst.causes[0]!;
   if (burst.share > OPENS_OFTEN && worst.factor > 1.1) {
-    found.push({ code: `fold.open-${worst.id}`, tone: 'look-out', values: { ...values, factor: worst.factor } });
+    const why = { ...values, factor: worst.factor };
+    found.push({ code: `fold.open-${worst.id}`, tone: 'look-out', values: why } as Finding);
   } else {
     found.push({ code: 'fold.seam', tone: burst.share > OPENS_OFTEN ? 'look-out' : 'good', values });
   }
@@ -120,8 +121,12 @@ export function sealFindings(
   }
   if (coat.fallsOff) found.push({ code: 'fold.coat-falls', tone: 'look-out', values: {} });
   else if (coat.massKg > 0) {
-    const each = { coatKg: coat.massKg, thicknessM: coat.thicknessM, browning: coat.browning };
-    found.push({ code: choices?.dry === 'none' ? 'fold.wash' : 'fold.coat', tone: 'know', values: each });
+    const values = { coatKg: coat.massKg, thicknessM: coat.thicknessM, browning: coat.browning };
+    found.push(
+      choices?.dry === 'none'
+        ? { code: 'fold.wash', tone: 'know', values }
+        : { code: 'fold.coat', tone: 'know', values: { ...values, restS: COAT_REST_S } },
+    );
   }
   return found;
 }

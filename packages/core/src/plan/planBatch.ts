@@ -1,4 +1,4 @@
-import { RANGES } from '../draft/ranges.js';
+import { FRY_HORIZON_S, RANGES } from '../draft/ranges.js';
 import { clamp } from '../numeric/clamp.js';
 import { CoreError, requireIn } from '../errors.js';
 import { doughFindings } from '../dough/doughFindings.js';
@@ -16,7 +16,7 @@ import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat
 import { burnerAdvice } from '../oil/burnerAdvice.js';
 import { halfDepthOilM3, oilCautions, potLevels } from '../oil/pot.js';
 import { foldFindings, sealFindings } from '../piece/foldFindings.js';
-import { coatOf } from '../piece/coat.js';
+import { COAT_REST_S, coatOf } from '../piece/coat.js';
 import { EDGES } from '../piece/edge.js';
 import { formOf } from '../piece/forms.js';
 import { closes, HEAT_RADIUS_M, isFryable, type Piece } from '../piece/piece.js';
@@ -33,12 +33,9 @@ import { boilingPointC, type Kitchen, pantryOf, smokePointC, startTempC } from '
 import { pieceSpecOf } from '../piece/pieceSpecOf.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 
-/** How long the solver looks ahead, s. */
-const HORIZON_S = RANGES.draft.minutesS.most;
 const DROP_SPACING_S = 5;
-/** Hands' time for one dip of a coat, s; and how long a coat rests before the oil. */
+/** Hands' time for one dip of a coat, s. */
 const DIP_S = 6;
-const COAT_REST_S = 600;
 /** Grid of a plan: its moments lie within 4 s of a grid three times as fine, and later rather than sooner. */
 const WALL_CELLS = 16;
 const FILLING_CELLS = 12;
@@ -199,7 +196,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     oilC: fry.oilC,
     turn: fry.turn,
     coreTargetC: draft.filling.coreTargetC,
-    horizonS: HORIZON_S,
+    horizonS: FRY_HORIZON_S,
   });
   const liftS = fry.minutesS ?? liftMoment(solution);
   const { pot, roomC } = kitchen;

@@ -1,4 +1,4 @@
-import { coolFilling, type CoolingResult, dishDepthM, iceForBath } from '../filling/coolFilling.js';
+import { coolFilling, type CoolingResult, dishDepthM, iceForBath, MOST_DEPTH_M } from '../filling/coolFilling.js';
 import type { FillingFigures } from '../filling/fillingFigures.js';
 import { fillingFindings } from '../filling/fillingFindings.js';
 import type { FillingPlan } from './batchPlan.js';
@@ -13,7 +13,6 @@ const FOLD_C = 20;
 const FOLD_FAT_C = 8;
 /** Fat of a dough from here on is soft enough to be harmed by a cool filling, percent of flour. */
 const FAT_RICH_PERCENT = 40;
-const MOST_DEPTH_M = 0.08;
 
 /** Fold temperature of a filling beside a dough of this fat, °C. */
 function foldTempC(place: CoolingPlace, fatPercent: number, kitchen: Kitchen): number {
@@ -61,6 +60,7 @@ export function planFilling(draft: BatchDraft, kitchen: Kitchen, fatPercent: num
     depthM,
     cooling,
     split,
+    dishes,
   });
   const eachKg = draft.fold.fillingEachKg;
   const spoon: Finding[] =

@@ -5,6 +5,8 @@ import type { StartState } from '../draft/choices.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 
 const HOUR_MS = 3_600_000;
+/** Fried pieces are best within this. Source: craft.md, Keeping. */
+const BEST_MS = 2 * HOUR_MS;
 
 /** Whether the day can still hold the work, and what waits too long on the way. */
 export function serveFindings(
@@ -35,8 +37,9 @@ export function serveFindings(
   }
   const eat = steps.find((step) => step.id === 'serve')!.endMs;
   const holdMs = eat - (frying.startMs + 1000 * (fry.liftS ?? 0));
-  if (holdMs > 2 * HOUR_MS) {
-    found.push({ code: 'serve.hold-long', tone: 'look-out', values: { holdS: holdMs / 1000 } });
+  if (holdMs > BEST_MS) {
+    const values = { holdS: holdMs / 1000, bestS: BEST_MS / 1000 };
+    found.push({ code: 'serve.hold-long', tone: 'look-out', values });
   }
   return found;
 }

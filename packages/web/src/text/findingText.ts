@@ -1,272 +1,284 @@
-import { DOUGH_FAMILIES, type Finding, type FindingCode, type FindingTone } from '@ember-fold/core';
+import { type BurstCauseId, type Finding, type FindingCode, type FindingTone, type ValuesOf } from '@ember-fold/core';
 import { plain, type Printer } from './printer';
 import { FAMILY_NAME } from './words';
 
-type Values = Readonly<Record<string, number>>;
-type Sentence = (v: Values, p: Printer) => string;
+type Sentence<Code extends FindingCode> = (v: ValuesOf<Code>, p: Printer) => string;
 
-const get = (v: Values, key: string): number => v[key] ?? 0;
 const percent = (value: number): string => `${plain(value, 1)} %`;
+/** @example many(1, 'piece') // "1 piece" */
+const many = (n: number, one: string, more = `${one}s`): string => `${plain(n, 0)} ${n === 1 ? one : more}`;
 
 /** Percent against a family's band, and the grams that bring it to the edge. */
 const outside =
-  (what: string, unit: string): Sentence =>
-  (v, p) => {
-    const kg = get(v, 'moreKg');
-    const band = `${plain(get(v, 'least'))} to ${plain(get(v, 'most'))} %`;
-    return `${what} ${percent(get(v, 'percent'))}; this family works with ${band}: ${p.mass(Math.abs(kg))} ${kg > 0 ? 'more' : 'less'} ${unit}.`;
-  };
+  (what: string, unit: string) =>
+  ({ percent: now, least, most, moreKg }: ValuesOf<'dough.fat-outside'>, p: Printer): string =>
+    `${what} is ${percent(now)}. This family uses ${plain(least)} to ${plain(most)} %: take ${p.mass(Math.abs(moreKg))} ${moreKg > 0 ? 'more' : 'less'} ${unit}.`;
 
 /** A share as cooks say it: one in so many. */
 const oneIn = (share: number): string =>
-  share > 0.4 ? 'every second' : `one in ${Math.round(1 / Math.max(share, 1e-4))}`;
-const opens =
-  (mend: string): Sentence =>
-  (v) =>
-    `About ${oneIn(get(v, 'share'))} opens in the oil; ${mend}.`;
+  share > 0.4 ? 'every second piece' : `one piece in ${Math.round(1 / Math.max(share, 1e-4))}`;
 
-/** One sentence for each finding: a number, then what to do about it. */
-const SENTENCES: Record<FindingCode, Sentence> = {
-  'dough.no-flour': () => 'No flour in the formula yet. Add one, and percent, stiffness and pour follow.',
-  'dough.firm': (v) =>
-    `Stiffness ${plain(get(v, 'stiffness'))}, inside its band of ${plain(get(v, 'least'))} to ${plain(get(v, 'most'))}.`,
-  'dough.too-stiff': (v, p) =>
-    `Stiffness ${plain(get(v, 'stiffness'))} is over its band. ${p.mass(get(v, 'waterKg'))} more water brings it in.`,
-  'dough.too-slack': (v, p) =>
-    `Stiffness ${plain(get(v, 'stiffness'))} is under its band. ${p.mass(get(v, 'waterKg'))} less water, or ${p.mass(get(v, 'flourKg'))} more flour.`,
-  'dough.fist-holds': (v) => `${percent(get(v, 'percent'))} fat: a squeezed fistful keeps its shape.`,
-  'dough.fist-crumbles': (v, p) =>
-    `${percent(get(v, 'percent'))} fat: a fistful holds, then crumbles. ${p.mass(get(v, 'moreKg'))} more fat makes it hold.`,
-  'dough.fist-fails': (v, p) =>
-    `${percent(get(v, 'percent'))} fat: a fistful falls apart. ${p.mass(get(v, 'moreKg'))} more fat makes it hold.`,
+/** What to do about each cause of seams that open. */
+const MEND: Record<BurstCauseId, string> = {
+  fill: 'The pieces are very full. Take a little less filling.',
+  air: 'Air is trapped inside. Press it out from the middle to the ends.',
+  wall: 'The wall is thin. Roll thicker or fill less.',
+  wet: 'The filling has loose liquid. Cook it drier or thicken it.',
+  glue: 'Nothing holds the rim. Brush it with water, paste or egg.',
+  floured: 'Flour on the rim keeps it from sticking. Brush it clean.',
+  dried: 'The rims dry while they wait. Cover the discs, fill sooner, or brush the rim.',
+  'no-pinch': 'Pinch the seam once more just before frying.',
+  edge: 'A forked or roped edge holds more than a plain one.',
+  narrow: 'The seal is narrow. Leave a wider rim.',
+};
+const opens =
+  (cause: BurstCauseId) =>
+  ({ share }: { readonly share: number }): string =>
+    `About ${oneIn(share)} will open in the oil. ${MEND[cause]}`;
+
+/** One sentence or two for each finding: the number, then what to do about it. */
+const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
+  'dough.no-flour': () => 'The formula has no flour yet. Add one to see stiffness and water.',
+  'dough.firm': ({ stiffness, least, most }) =>
+    `Stiffness ${plain(stiffness)} is right. This dough should lie between ${plain(least)} and ${plain(most)}.`,
+  'dough.too-stiff': ({ stiffness, waterKg }, p) =>
+    `The dough is too stiff, ${plain(stiffness)} of 10: add ${p.mass(waterKg)} water.`,
+  'dough.too-slack': ({ stiffness, waterKg, flourKg }, p) =>
+    `The dough is too soft, ${plain(stiffness)} of 10: add ${p.mass(flourKg)} flour, or take ${p.mass(waterKg)} less water.`,
+  'dough.fist-holds': ({ percent: fat }) => `Fat is ${percent(fat)}. A squeezed fistful keeps its shape.`,
+  'dough.fist-crumbles': ({ percent: fat, moreKg }, p) =>
+    `Fat is ${percent(fat)}. A squeezed fistful holds, then crumbles. ${p.mass(moreKg)} more fat makes it hold.`,
+  'dough.fist-fails': ({ percent: fat, moreKg }, p) =>
+    `Fat is ${percent(fat)}. A squeezed fistful falls apart. ${p.mass(moreKg)} more fat makes it hold.`,
   'dough.fat-outside': outside('Fat', 'fat'),
-  'dough.water-outside': outside('Effective water', 'water'),
-  'dough.salt-high': (v, p) =>
-    `Salt ${percent(get(v, 'percent'))} of the flour tastes salty. ${p.mass(get(v, 'lessKg'))} less makes it 2 %.`,
-  'dough.hold-back': (v, p) =>
-    `Pour ${p.mass(get(v, 'firstKg'))} first. Keep ${p.mass(get(v, 'reserveKg'))} back and add it by the spoon: each tablespoon is ${plain(get(v, 'spoonPoints'))} points of water.`,
-  'dough.butter-water': (v, p) =>
-    `${p.mass(get(v, 'butterKg'))} of butter brings ${p.mass(get(v, 'waterKg'))} of water with it; it is counted.`,
-  'dough.boil-off': (v, p) =>
-    `${p.mass(get(v, 'waterKg'))} of water boils off. Weigh the pot: the dough should be ${p.mass(get(v, 'massKg'))}.`,
+  'dough.water-outside': outside('Water from all ingredients', 'water'),
   'dough.sugar-outside': outside('Sugar', 'sugar'),
-  'dough.egg-water': (v, p) =>
-    `Eggs bring ${p.mass(get(v, 'waterKg'))} of water, ${plain(get(v, 'points'))} points; it is counted.`,
-  'dough.bran-drinks': (v, p) =>
-    `Bran drinks about ${plain(get(v, 'points'))} points more, ${p.mass(get(v, 'waterKg'))}, for 20 minutes after mixing. Wait before adding water.`,
-  'dough.no-stretch': (v) =>
-    `${percent(get(v, 'percent'))} of the flour has no gluten: rims crack and tear. Under a third is safer in this family.`,
-  'dough.edge-cracks': () => 'Edges that crack are dry. Add water by the spoon, press rather than roll.',
-  'dough.no-yeast': (v, p) => `Too little yeast to rise: ${p.mass(get(v, 'yeastKg'))} more instant yeast makes 1 %.`,
-  'dough.sugar-slows': (v) => `${percent(get(v, 'percent'))} sugar slows the yeast: plan a longer rise.`,
-  'dough.yeast-much': (v) => `Yeast worth ${percent(get(v, 'percent'))} instant tastes of yeast; 0.5 to 2 % is usual.`,
-  'dough.no-second': () => 'No fat dough yet. Add fat and flour to the second dough.',
-  'dough.part-ratio': (v) =>
-    `Water dough to fat dough is ${plain(get(v, 'ratio'))} to 1; ${plain(get(v, 'least'))} to ${plain(get(v, 'most'))} to 1 wraps and opens well.`,
-  'dough.other-family': (v) =>
-    `By its numbers this is nearer to: ${FAMILY_NAME[DOUGH_FAMILIES[get(v, 'family')]!.id].toLowerCase()}. Choose that family, or take this one's worked formula.`,
-  'dough.pour-at': (v, p) => `Pour at ${p.temp(get(v, 'waterC'))} for a dough of ${p.temp(get(v, 'doughC'))}.`,
-  'dough.pour-ice': (v, p) =>
-    `Take ${p.mass(get(v, 'iceKg'))} of the water as ice for a dough of ${p.temp(get(v, 'doughC'))}.`,
-  'dough.pour-hot': (v, p) =>
-    `A dough this cold would want water of ${p.temp(get(v, 'waterC'))}; over ${p.temp(get(v, 'mostC'))} weakens yeast. Warm the flour and let it rise longer.`,
-  'dough.rise': (v, p) =>
-    `Doubles in ${p.span(get(v, 'doubleS'))} at ${p.temp(get(v, 'roomC'))}; between ${p.span(get(v, 'soonestS'))} and ${p.span(get(v, 'latestS'))}. Judge by the poke, not by the clock.`,
-  'dough.rise-never': (v, p) => `At ${p.temp(get(v, 'roomC'))} it does not double within two days. Somewhere warmer.`,
-  'dough.rise-fridge': (v, p) =>
-    `In the fridge at ${p.temp(get(v, 'fridgeC'))} it doubles in ${p.span(get(v, 'doubleS'))}: ${get(v, 'doubleS') > 7 * 3600 ? 'overnight will do' : 'too quick to leave overnight'}.`,
-  'dough.bloom': (v, p) =>
-    `Wake ${p.mass(get(v, 'yeastKg'))} of yeast in ${p.mass(get(v, 'liquidKg'))} of the liquid at ${p.temp(get(v, 'leastC'))} to ${p.temp(get(v, 'mostC'))} until it foams, 5 to 10 minutes.`,
-  'dough.proof': (v, p) =>
-    `Knock back after ${p.span(get(v, 'doubleS'))} ${get(v, 'fridge') ? 'in the fridge' : 'in the room'}; filled pieces proof ${p.span(get(v, 'proofS'))} under a cloth.`,
-  'dough.cold-firm': (v, p) =>
-    `Out of the fridge at ${p.temp(get(v, 'fridgeC'))} it feels like ${plain(get(v, 'stiffness'))}: let it come back before rolling, add no water.`,
-  'filling.empty': () => 'Nothing in the filling yet. Add its first ingredient.',
-  'filling.sweet': (v) => `A sweet filling with ${percent(get(v, 'percent'))} salt.`,
-  'filling.salt-right': (v) => `Salt ${percent(get(v, 'percent'))} of the cooked filling, inside 0.8 to 1.6 %.`,
-  'filling.salt-low': (v, p) =>
-    `Salt ${percent(get(v, 'percent'))} of the cooked filling. ${p.mass(get(v, 'saltKg'))} more reaches 0.8 %.`,
-  'filling.salt-high': (v, p) =>
-    `Salt ${percent(get(v, 'percent'))} of the cooked filling. ${p.mass(get(v, 'saltKg'))} less comes down to 1.6 %.`,
-  'filling.cook-dry': (v, p) =>
-    `Cook until the scale shows ${p.mass(get(v, 'withPanKg'))} with the pan: ${p.mass(get(v, 'boiledKg'))} of water gone.`,
-  'filling.salt-parts': (v, p) =>
-    `${p.mass(get(v, 'partsKg'))} of its ${p.mass(get(v, 'saltKg'))} of salt come with salty parts: salt last, taste first.`,
-  'filling.strain': (v, p) =>
-    `Strain it: about ${p.mass(get(v, 'juiceKg'))} of juice runs off. Boil that down alone to ${p.mass(get(v, 'reducedKg'))} and fold it back off the heat.`,
-  'filling.juice-short': (v, p) =>
-    `Only about ${p.mass(get(v, 'juiceKg'))} of juice runs off, and ${p.mass(get(v, 'boiledKg'))} of water should go. Cook the rest dry in the pan, or cook down less.`,
-  'filling.squeeze': (v, p) =>
-    `Salt, wait 15 minutes, squeeze until it weighs ${p.mass(get(v, 'targetKg'))}: ${p.mass(get(v, 'boiledKg'))} pressed out. Some salt goes with it.`,
-  'filling.boil-clear': () => 'Bring it to the boil and stir until it turns clear: only then is the starch cooked.',
-  'filling.thick': (v, p) => `Thick: ${p.mass(get(v, 'freeKg'))} of liquid is not bound, and that stays put.`,
-  'filling.loose': (v, p) =>
-    `Loose: ${p.mass(get(v, 'freeKg'))} of liquid is not bound. Cook it drier, or thicken it, for a seam that holds.`,
-  'filling.runs': (v, p) =>
-    `It runs: ${p.mass(get(v, 'freeKg'))} of liquid is free and loosens the seam. Cook it drier or thicken it.`,
-  'filling.cooked': (v, p) =>
-    `All of it is cooked already, so the core only has to be hot: ${p.temp(get(v, 'targetC'))}. Local rules come first.`,
-  'filling.raw': (v, p) =>
-    `Part of it is raw: every piece is probed at the core and must reach ${p.temp(get(v, 'targetC'))}. Keep it cold, do not thaw it on the bench. Local rules come first.`,
-  'filling.raw-vegetables': (v, p) =>
-    `Raw vegetables let go of water in the oil: cut small, salt, squeeze. The core goes to ${p.temp(get(v, 'targetC'))}.`,
-  'filling.ice': (v, p) => `Have ${p.mass(get(v, 'iceKg'))} of ice ready for the bath.`,
-  'filling.ahead-keeps': (v) =>
-    `Made ${plain(get(v, 'days'))} ${get(v, 'days') === 1 ? 'day' : 'days'} ahead, covered in the fridge: it keeps ${plain(get(v, 'most'))}.`,
-  'filling.ahead-long': (v) =>
-    get(v, 'most') === 0
-      ? 'Made ahead it does not keep: what is raw is mixed on the day.'
-      : `Made ${plain(get(v, 'days'))} days ahead it does not keep; ${plain(get(v, 'most'))} is the most with what is in it. Freeze it, or cook it later.`,
-  'filling.ahead-slow': (v, p) =>
-    `Kept overnight it must be at 5 °C within 6 h; this takes ${p.time(get(v, 'to5S'))} or more. Spread it thinner, or in two dishes.`,
-  'filling.spoon': (v, p) =>
-    `Each piece takes ${p.mass(get(v, 'eachKg'))}, a levelled ${p.ml(get(v, 'eachM3'))} scoop.`,
-  'filling.cool-safe': (v, p) =>
-    `${p.mm(get(v, 'depthM'))} deep: at 21 °C after ${p.time(get(v, 'to21S'))}, ready to fold after ${p.time(get(v, 'foldS'))}.`,
-  'filling.cool-slow': (v, p) =>
-    `${p.mm(get(v, 'depthM'))} deep cools too slowly: ${p.time(get(v, 'to21S'))} or more to 21 °C, and the usual limit is 2 h from 60 °C. Spread it thinner, split it, or set it in iced water.`,
-  'filling.cool-split': (v, p) => `Spread in two dishes it is ready ${p.time(get(v, 'savedS'))} sooner.`,
-  'filling.too-deep': (v, p) =>
-    `${p.mm(get(v, 'depthM'))} deep in this dish; over 80 mm never cools safely. Take a larger dish or several.`,
-  'fold.impossible': () => 'The seal leaves no pocket. Take a larger disc or a narrower seal.',
-  'fold.holds': (v, p) => `${p.mass(get(v, 'spareKg'))} under what the pocket holds.`,
-  'fold.tight': (v, p) =>
-    `${p.percent(get(v, 'fill'))} full is tight. ${p.mass(get(v, 'overKg'))} less filling is safe.`,
-  'fold.opens': (v, p) =>
-    `${p.percent(get(v, 'fill'))} full: seams open. Take ${p.mass(get(v, 'overKg'))} out of each piece, or a larger disc.`,
-  'fold.bready': (v, p) =>
-    `${p.percent(get(v, 'fill'))} full is bready. There is room for ${p.mass(get(v, 'moreKg'))} more.`,
-  'fold.wall-thin': (v, p) =>
-    `The wall thins to ${p.mm(get(v, 'seamM'))} at the seam and may open. Roll thicker or fill less.`,
-  'fold.wall': (v, p) =>
-    `Wall ${p.mm(get(v, 'crownM'))} at the crown, ${p.mm(get(v, 'seamM'))} beside the seam, ${p.mm(get(v, 'sealM'))} where it is sealed.`,
-  'fold.gathered': (v, p) =>
-    `Rolled to ${p.mm(get(v, 'centreM'))} in the middle and ${p.mm(get(v, 'rimM'))} at the rim the wall is ${p.mm(get(v, 'wallM'))} all round. Rolled flat it is ${p.mm(get(v, 'crownM'))} at the crown, ${p.mm(get(v, 'sideM'))} at the side, ${p.mm(get(v, 'knotM'))} at the knot.`,
-  'fold.knot': (v, p) => `About ${p.mass(get(v, 'knotKg'))} of dough is over at the knot: pinch it off.`,
-  'fold.dough-left': (v, p) =>
-    `${p.mass(get(v, 'doughKg'))} of dough is left: ${plain(get(v, 'extra'), 0)} more pieces, or plain ones.`,
-  'fold.dough-short': (v, p) =>
-    `${p.mass(get(v, 'doughKg'))} of dough is missing: ${plain(get(v, 'fewer'), 0)} fewer pieces, thinner discs or more dough.`,
-  'fold.filling-left': (v, p) => `${p.mass(get(v, 'fillingKg'))} of filling is left; it freezes well.`,
-  'fold.filling-short': (v, p) => `${p.mass(get(v, 'fillingKg'))} of filling is missing: fill less or cook more.`,
+  'dough.salt-high': ({ percent: salt, usual, lessKg }, p) =>
+    `Salt is ${percent(salt)} of the flour and tastes salty. Take ${p.mass(lessKg)} less for ${percent(usual)}.`,
+  'dough.hold-back': ({ firstKg, reserveKg, spoonPoints }, p) =>
+    `Pour ${p.mass(firstKg)} of water first and keep ${p.mass(reserveKg)} back. Add it by the spoon: each tablespoon is ${plain(spoonPoints)} % of the flour.`,
+  'dough.butter-water': ({ butterKg, waterKg }, p) =>
+    `${p.mass(butterKg)} of butter holds ${p.mass(waterKg)} of water. It is counted.`,
+  'dough.boil-off': ({ waterKg, massKg }, p) =>
+    `${p.mass(waterKg)} of water boils off. Weigh the pot: the dough should be ${p.mass(massKg)}.`,
+  'dough.egg-water': ({ waterKg, points }, p) =>
+    `The eggs bring ${p.mass(waterKg)} of water, ${plain(points)} % of the flour. It is counted.`,
+  'dough.bran-drinks': ({ points, waterKg, waitS }, p) =>
+    `Bran takes up ${p.mass(waterKg)} more water, ${plain(points)} % of the flour. Wait ${p.span(waitS)} after mixing before you add any.`,
+  'dough.no-stretch': ({ percent: without, mostPercent }) =>
+    `${percent(without)} of the flour has no gluten, so rims crack and tear. Stay under ${percent(mostPercent)} in this family.`,
+  'dough.edge-cracks': () => 'Edges that crack are too dry. Add water by the spoon, and press rather than roll.',
+  'dough.no-yeast': ({ yeastKg }, p) => `There is too little yeast to rise. Add ${p.mass(yeastKg)} of instant yeast.`,
+  'dough.sugar-slows': ({ percent: sugar }) => `Sugar is ${percent(sugar)} and slows the yeast. Plan a longer rise.`,
+  'dough.yeast-much': ({ percent: yeast, least, most }) =>
+    `Yeast is ${percent(yeast)} and will taste. ${plain(least)} to ${plain(most)} % instant yeast is usual.`,
+  'dough.no-second': () => 'There is no fat dough yet. Add fat and flour to the second dough.',
+  'dough.part-ratio': ({ ratio, least, most }) =>
+    `The water dough weighs ${plain(ratio)} times the fat dough. ${plain(least)} to ${plain(most)} times wraps and opens well.`,
+  'dough.other-family': ({ family }) =>
+    `These numbers fit another family better: ${FAMILY_NAME[family].toLowerCase()}. Choose that one, or take the worked formula of this one.`,
+  'dough.pour-at': ({ waterC, doughC }, p) => `Pour the water at ${p.temp(waterC)} for a dough of ${p.temp(doughC)}.`,
+  'dough.pour-ice': ({ iceKg, doughC }, p) =>
+    `Take ${p.mass(iceKg)} of the water as ice for a dough of ${p.temp(doughC)}.`,
+  'dough.pour-hot': ({ waterC, mostC }, p) =>
+    `The flour is so cold that the water would have to be ${p.temp(waterC)}. Over ${p.temp(mostC)} weakens yeast: warm the flour and let the dough rise longer.`,
+  'dough.rise': ({ soonestS, doubleS, latestS, roomC }, p) =>
+    `The dough doubles in ${p.span(doubleS)} at ${p.temp(roomC)}, or between ${p.span(soonestS)} and ${p.span(latestS)}. Judge it by the poke test.`,
+  'dough.rise-never': ({ roomC, withinS }, p) =>
+    `At ${p.temp(roomC)} the dough does not double within ${p.span(withinS)}. Put it somewhere warmer.`,
+  'dough.rise-fridge': ({ doubleS, fridgeC, overnightS }, p) =>
+    `In the fridge at ${p.temp(fridgeC)} it doubles in ${p.span(doubleS)}: ${doubleS > overnightS ? 'you can leave it overnight' : 'too quick to leave overnight'}.`,
+  'dough.bloom': ({ yeastKg, liquidKg, leastC, mostC, leastS, mostS }, p) =>
+    `Stir ${p.mass(yeastKg)} of yeast into ${p.mass(liquidKg)} of the liquid at ${p.temp(leastC)} to ${p.temp(mostC)}. Wait ${plain(leastS / 60, 0)} to ${p.span(mostS)} until it foams.`,
+  'dough.proof': ({ doubleS, proofS, place }, p) =>
+    `Knock the dough back after ${p.span(doubleS)} ${place === 'fridge' ? 'in the fridge' : 'in the room'}. Filled pieces proof ${p.span(proofS)} under a cloth.`,
+  'dough.cold-firm': ({ stiffness, fridgeC }, p) =>
+    `Out of the fridge at ${p.temp(fridgeC)} the dough feels like ${plain(stiffness)}. Let it warm up before rolling; add no water.`,
+  'filling.empty': () => 'The filling is empty. Add its first ingredient.',
+  'filling.sweet': ({ percent: salt }) => `This is a sweet filling with ${percent(salt)} salt.`,
+  'filling.salt-right': ({ percent: salt, least, most }) =>
+    `Salt is ${percent(salt)} of the cooked filling. ${plain(least)} to ${plain(most)} % is right.`,
+  'filling.salt-low': ({ percent: salt, least, saltKg }, p) =>
+    `Salt is ${percent(salt)} of the cooked filling. Add ${p.mass(saltKg)} for ${percent(least)}.`,
+  'filling.salt-high': ({ percent: salt, most, saltKg }, p) =>
+    `Salt is ${percent(salt)} of the cooked filling. Take ${p.mass(saltKg)} less for ${percent(most)}.`,
+  'filling.cook-dry': ({ withPanKg, boiledKg }, p) =>
+    `Cook until pan and filling weigh ${p.mass(withPanKg)}: then ${p.mass(boiledKg)} of water is gone.`,
+  'filling.salt-parts': ({ partsKg, saltKg }, p) =>
+    `${p.mass(partsKg)} of the ${p.mass(saltKg)} of salt comes from salty ingredients. Taste before you salt.`,
+  'filling.strain': ({ juiceKg, reducedKg }, p) =>
+    `Strain it: about ${p.mass(juiceKg)} of juice runs off. Boil the juice down to ${p.mass(reducedKg)}, then fold it back in off the heat.`,
+  'filling.juice-short': ({ juiceKg, boiledKg }, p) =>
+    `Only about ${p.mass(juiceKg)} of juice runs off, but ${p.mass(boiledKg)} of water should go. Cook the rest dry in the pan.`,
+  'filling.squeeze': ({ targetKg, boiledKg }, p) =>
+    `Salt it, wait 15 minutes and squeeze out ${p.mass(boiledKg)}, until it weighs ${p.mass(targetKg)}. Some salt goes with the water.`,
+  'filling.boil-clear': () => 'Bring it to the boil and stir until it turns clear. Only then is the starch cooked.',
+  'filling.thick': ({ freeKg }, p) => `The filling is thick: ${p.mass(freeKg)} of loose liquid stays put.`,
+  'filling.loose': ({ freeKg }, p) =>
+    `The filling is loose: ${p.mass(freeKg)} of liquid is not bound. Cook it drier or thicken it, so that the seam holds.`,
+  'filling.runs': ({ freeKg }, p) =>
+    `The filling runs: ${p.mass(freeKg)} of liquid is free and loosens the seam. Cook it drier or thicken it.`,
+  'filling.cooked': ({ targetC }, p) =>
+    `All of it is cooked already. The core must be hot, ${p.temp(targetC)}. Local rules come first.`,
+  'filling.raw': ({ targetC }, p) =>
+    `Part of it is raw. Probe every piece: the core must reach ${p.temp(targetC)}. Keep it cold and do not thaw it on the bench. Local rules come first.`,
+  'filling.raw-vegetables': ({ targetC }, p) =>
+    `Raw vegetables give off water in the oil. Cut them small, salt and squeeze them. The core goes to ${p.temp(targetC)}.`,
+  'filling.ice': ({ iceKg }, p) => `Have ${p.mass(iceKg)} of ice ready for the bath.`,
+  'filling.ahead-keeps': ({ days, most }) =>
+    `Made ${many(days, 'day')} ahead, covered in the fridge. It keeps ${many(most, 'day')}.`,
+  'filling.ahead-long': ({ days, most }) =>
+    most === 0
+      ? 'This filling does not keep: mix what is raw on the day.'
+      : `Made ${many(days, 'day')} ahead it does not keep. With what is in it, ${many(most, 'day')} is the most. Freeze it, or cook it later.`,
+  'filling.ahead-slow': ({ to5S, markC, limitS }, p) =>
+    `To keep overnight it must reach ${p.temp(markC)} within ${p.span(limitS)}. This takes ${p.span(to5S)} or more. Spread it thinner, or in two dishes.`,
+  'filling.spoon': ({ eachKg, eachM3 }, p) => `Each piece takes ${p.mass(eachKg)}, a level scoop of ${p.ml(eachM3)}.`,
+  'filling.cool-safe': ({ to21S, foldS, depthM, markC }, p) =>
+    `Spread ${p.mm(depthM)} deep it is at ${p.temp(markC)} after ${p.span(to21S)} and ready to fold after ${p.span(foldS)}.`,
+  'filling.cool-slow': ({ to21S, depthM, markC, fromC, limitS }, p) =>
+    `Spread ${p.mm(depthM)} deep it cools too slowly: ${p.span(to21S)} or more to ${p.temp(markC)}. The usual limit is ${p.span(limitS)} from ${p.temp(fromC)}. Spread it thinner, split it, or set it in iced water.`,
+  'filling.cool-split': ({ savedS, dishes }, p) =>
+    `Spread in ${plain(dishes, 0)} dishes it is ready ${p.span(savedS)} sooner.`,
+  'filling.too-deep': ({ depthM, mostM }, p) =>
+    `The filling stands ${p.mm(depthM)} deep in this dish. Over ${p.mm(mostM)} never cools safely. Take a larger dish or several.`,
+  'fold.impossible': () => 'The seal leaves no room for a pocket. Take a larger disc or a narrower seal.',
+  'fold.holds': ({ spareKg }, p) => `The filling is ${p.mass(spareKg)} under what the pocket holds.`,
+  'fold.tight': ({ fill, overKg }, p) =>
+    `The pocket is ${p.percent(fill)} full, which is tight. ${p.mass(overKg)} less filling is safe.`,
+  'fold.opens': ({ fill, overKg }, p) =>
+    `The pocket is ${p.percent(fill)} full and seams will open. Take ${p.mass(overKg)} out of each piece, or a larger disc.`,
+  'fold.bready': ({ fill, moreKg }, p) =>
+    `The pocket is only ${p.percent(fill)} full: mostly dough. There is room for ${p.mass(moreKg)} more.`,
+  'fold.wall-thin': ({ seamM }, p) =>
+    `The wall thins to ${p.mm(seamM)} at the seam and may open. Roll thicker or fill less.`,
+  'fold.wall': ({ crownM, seamM, sealM }, p) =>
+    `The wall is ${p.mm(crownM)} at the top, ${p.mm(seamM)} beside the seam and ${p.mm(sealM)} where it is sealed.`,
+  'fold.gathered': ({ wallM, centreM, rimM, crownM, sideM, knotM }, p) =>
+    `Roll the disc ${p.mm(centreM)} in the middle and ${p.mm(rimM)} at the rim: the wall is then ${p.mm(wallM)} all round. Rolled flat it is ${p.mm(crownM)} at the top, ${p.mm(sideM)} at the side and ${p.mm(knotM)} at the knot.`,
+  'fold.knot': ({ knotKg }, p) => `About ${p.mass(knotKg)} of dough is left at the knot. Pinch it off.`,
+  'fold.dough-left': ({ doughKg, extra }, p) =>
+    extra >= 1
+      ? `${p.mass(doughKg)} of dough is left, enough for ${many(extra, 'more piece', 'more pieces')} or some plain ones.`
+      : `${p.mass(doughKg)} of dough is left, less than one piece.`,
+  'fold.dough-short': ({ doughKg, fewer }, p) =>
+    `${p.mass(doughKg)} of dough is missing. Make ${many(fewer, 'fewer piece', 'fewer pieces')}, thinner discs or more dough.`,
+  'fold.filling-left': ({ fillingKg }, p) => `${p.mass(fillingKg)} of filling is left. It freezes well.`,
+  'fold.filling-short': ({ fillingKg }, p) => `${p.mass(fillingKg)} of filling is missing. Fill less or cook more.`,
   'fold.even': () => 'Dough and filling end together.',
-  'fold.seam': (v) => `About ${oneIn(get(v, 'share'))} opens in the oil.`,
-  'fold.open-fill': opens('most of that is how full it is: fill a little less'),
-  'fold.open-air': opens('most of that is trapped air: press it out from the middle to the ends'),
-  'fold.open-wall': opens('most of that is the thin wall: roll thicker or fill less'),
-  'fold.open-wet': opens('most of that is loose liquid in the filling: cook it drier or bind it'),
-  'fold.open-glue': opens('most of that is a rim with nothing to hold it: brush it with water, paste or egg'),
-  'fold.open-floured': opens('most of that is flour on the rim: brush it clean'),
-  'fold.open-dried': opens(
-    'most of that is a rim that dried while it waited: cover the discs, fill sooner, or glue it',
-  ),
-  'fold.open-no-pinch': opens('pinch the seam once more just before it goes in'),
-  'fold.open-edge': opens('a forked or roped edge holds more than a plain one'),
-  'fold.open-narrow': opens('most of that is a narrow seal: leave a wider rim'),
-  'fold.edge-narrow': (v, p) =>
-    `This edge wants a rim of ${p.mm(get(v, 'leastM'))}; there is ${p.mm(get(v, 'sealM'))}. Leave more, or finish it plain.`,
-  'fold.coat': (v, p) =>
-    `The coat adds ${p.mass(get(v, 'coatKg'))} a piece and ${plain(get(v, 'thicknessM') * 1000)} mm, and browns ${plain(get(v, 'browning'))} times as fast. Rest 10 min; skim the oil between lots.`,
-  'fold.coat-falls': () => 'A dry coat on a dry skin falls off in the oil. Wet it first: water, milk, egg or slurry.',
-  'fold.wash': (v, p) =>
-    `The wash adds ${p.mass(get(v, 'coatKg'))} a piece and browns ${plain(get(v, 'browning'))} times as fast.`,
-  'fold.thickness-outside': (v, p) =>
-    `${p.mm(get(v, 'rolledM'))} rolled; this dough is usually ${p.mm(get(v, 'leastM'))} to ${p.mm(get(v, 'mostM'))}.`,
-  'fry.unsafe-oil': (v, p) =>
-    `${p.temp(get(v, 'oilC'))} is over the caution limit of ${p.temp(get(v, 'limitC'))} for this oil. Choose cooler oil.`,
-  'fry.cooked': (v, p) =>
-    `Cooked through at ${p.time(get(v, 'doneS'))}, ${p.time(get(v, 'spareS'))} to spare; core ${p.temp(get(v, 'coreC'))} when lifted.`,
-  'fry.raw-ring': (v, p) =>
-    get(v, 'setS') > 0
-      ? `Raw ring: the innermost dough is at ${p.temp(get(v, 'interfaceC'))} and sets at ${p.time(get(v, 'setS'))}. Fry longer and cooler.`
-      : `Raw ring: the innermost dough stays at ${p.temp(get(v, 'interfaceC'))}. Roll thinner, or fry hotter or held under.`,
-  'fry.core-cold': (v, p) =>
-    get(v, 'coreS') > 0
-      ? `Core ${p.temp(get(v, 'coreC'))} when lifted; ${p.temp(get(v, 'targetC'))} is reached at ${p.time(get(v, 'coreS'))}.`
-      : `Core ${p.temp(get(v, 'coreC'))} when lifted and ${p.temp(get(v, 'targetC'))} is not reached. Make it smaller, warmer or fry longer.`,
-  'fry.never-done': (v, p) =>
-    `At ${p.temp(get(v, 'oilC'))} the piece is not both cooked and golden within 30 minutes. Try other oil, a thinner wall or a smaller piece.`,
-  'fry.pale': (v, p) =>
-    get(v, 'goldenS') > 0
-      ? `Still pale when lifted; golden at ${p.time(get(v, 'goldenS'))}.`
-      : 'Still pale when lifted, and never golden in this oil.',
-  'fry.dark': (v, p) =>
-    get(v, 'darkS') > 0
-      ? `Browner than golden when lifted; too dark at ${p.time(get(v, 'darkS'))}. Lift sooner or fry cooler.`
-      : 'Browner than golden when lifted. Lift sooner or fry cooler.',
-  'fry.golden': (v, p) =>
-    get(v, 'goldenS') > 0 ? `Golden on both faces from ${p.time(get(v, 'goldenS'))}.` : 'Golden on both faces.',
-  'fry.window': (v, p) =>
-    `Right from ${p.time(get(v, 'fromS'))} to ${p.time(get(v, 'toS'))}: ${p.time(get(v, 'forgivesS'))} to lift it in.`,
-  'fry.no-window': (v, p) =>
-    `Too dark at ${p.time(get(v, 'toS'))}, cooked and golden at ${p.time(get(v, 'fromS'))}. 10 to 15 degrees cooler gives a window.`,
-  'fry.burner': (v, p) => {
-    const hold = get(v, 'holdSetting');
-    const first = `Full heat ${p.time(get(v, 'warmS'))}, down to ${plain(hold, 0)} when the lagging probe reads ${p.temp(get(v, 'turnAtC'))}; ${plain(get(v, 'lotSetting'), 0)} with a lot in.`;
-    if (get(v, 'restC') <= get(v, 'mostC')) return first;
-    const back = hold > 1 ? `back to ${plain(hold - 1, 0)}` : 'heat off';
-    return `${first} Left at ${plain(hold, 0)} it climbs to ${p.temp(get(v, 'restC'))}: ${back} before ${p.temp(get(v, 'mostC'))}.`;
+  'fold.seam': ({ share }) => `About ${oneIn(share)} will open in the oil.`,
+  'fold.open-fill': opens('fill'),
+  'fold.open-air': opens('air'),
+  'fold.open-wall': opens('wall'),
+  'fold.open-wet': opens('wet'),
+  'fold.open-glue': opens('glue'),
+  'fold.open-floured': opens('floured'),
+  'fold.open-dried': opens('dried'),
+  'fold.open-no-pinch': opens('no-pinch'),
+  'fold.open-edge': opens('edge'),
+  'fold.open-narrow': opens('narrow'),
+  'fold.edge-narrow': ({ sealM, leastM }, p) =>
+    `This edge needs a rim of ${p.mm(leastM)}; there is ${p.mm(sealM)}. Leave more, or finish it plain.`,
+  'fold.coat': ({ coatKg, thicknessM, browning, restS }, p) =>
+    `The coat adds ${p.mass(coatKg)} to a piece, ${p.mm(thicknessM)} thick, and browns ${plain(browning)} times as fast. Let it rest ${p.span(restS)}. Skim the oil between lots.`,
+  'fold.coat-falls': () =>
+    'A dry coat on dry skin falls off in the oil. Wet the pieces first: water, milk, egg or slurry.',
+  'fold.wash': ({ coatKg, browning }, p) =>
+    `The wash adds ${p.mass(coatKg)} to a piece and browns ${plain(browning)} times as fast.`,
+  'fold.thickness-outside': ({ rolledM, leastM, mostM }, p) =>
+    `The dough is rolled to ${p.mm(rolledM)}. This dough is usually ${p.mm(leastM)} to ${p.mm(mostM)}.`,
+  'fry.unsafe-oil': ({ oilC, limitC }, p) =>
+    `${p.temp(oilC)} is over the caution limit of ${p.temp(limitC)} for this oil. Choose cooler oil.`,
+  'fry.cooked': ({ doneS, spareS, coreC }, p) =>
+    `Pieces are cooked through after ${p.time(doneS)}, ${p.time(spareS)} before you lift them. The core is then ${p.temp(coreC)}.`,
+  'fry.raw-ring': ({ interfaceC, setS }, p) =>
+    setS === null
+      ? `A ring of dough stays raw: the innermost dough only reaches ${p.temp(interfaceC)}. Roll thinner, or fry hotter or held under.`
+      : `A ring of dough is raw when lifted: the innermost dough is at ${p.temp(interfaceC)} and sets after ${p.time(setS)}. Fry longer and cooler.`,
+  'fry.core-cold': ({ coreC, targetC, coreS }, p) =>
+    coreS === null
+      ? `The core is ${p.temp(coreC)} when lifted and never reaches ${p.temp(targetC)}. Make pieces smaller or warmer.`
+      : `The core is ${p.temp(coreC)} when lifted. It reaches ${p.temp(targetC)} after ${p.time(coreS)}. Fry longer.`,
+  'fry.never-done': ({ oilC, horizonS }, p) =>
+    `At ${p.temp(oilC)} pieces are not both cooked and golden within ${p.span(horizonS)}. Try other oil, a thinner wall or smaller pieces.`,
+  'fry.pale': ({ goldenS }, p) =>
+    goldenS === null
+      ? 'Pieces are still pale when lifted, and never golden in this oil.'
+      : `Pieces are still pale when lifted. They are golden after ${p.time(goldenS)}.`,
+  'fry.dark': ({ darkS }, p) =>
+    darkS === null
+      ? 'Pieces are browner than golden when lifted. Lift sooner or fry cooler.'
+      : `Pieces are browner than golden when lifted, and too dark after ${p.time(darkS)}. Lift sooner or fry cooler.`,
+  'fry.golden': ({ goldenS }, p) =>
+    goldenS === null ? 'Both faces are golden.' : `Both faces are golden from ${p.time(goldenS)} on.`,
+  'fry.window': ({ fromS, toS, forgivesS }, p) =>
+    `Pieces are right from ${p.time(fromS)} to ${p.time(toS)}: you have ${p.time(forgivesS)} to lift them.`,
+  'fry.no-window': ({ fromS, toS }, p) =>
+    `Pieces are too dark after ${p.time(toS)}, but cooked and golden only after ${p.time(fromS)}. Fry ${p.tempSpan(10)} to ${p.tempSpan(15)} cooler.`,
+  'fry.burner': ({ holdSetting: hold, lotSetting, warmS, turnAtC, restC, mostC }, p) => {
+    const first = `Heat on full for ${p.time(warmS)}. Turn down to ${plain(hold, 0)} when the probe reads ${p.temp(turnAtC)}, and up to ${plain(lotSetting, 0)} with a lot in.`;
+    if (restC <= mostC) return first;
+    const back = hold > 1 ? `turn down to ${plain(hold - 1, 0)}` : 'turn the heat off';
+    return `${first} Left at ${plain(hold, 0)} the oil climbs to ${p.temp(restC)}: ${back} before ${p.temp(mostC)}.`;
   },
-  'fry.burner-weak': () => 'This ring never brings the oil so far: less oil, a smaller pot, or a stronger ring.',
-  'fry.lot-holds': (v, p) =>
-    `${plain(get(v, 'size'), 0)} at a time pull the oil to ${p.temp(get(v, 'lowestC'))}, inside its band.`,
-  'fry.lot-deep': (v, p) =>
-    `${plain(get(v, 'size'), 0)} at a time pull the oil to ${p.temp(get(v, 'lowestC'))}, under ${p.temp(get(v, 'leastC'))} for ${p.time(get(v, 'underS'))}. They drink oil; take fewer.`,
-  'fry.pot-full': (v) =>
-    `${plain(get(v, 'size'), 0)} do not lie side by side; there is room for ${plain(get(v, 'room'), 0)}.`,
-  'fry.pot-gone': () => 'The pot this batch was planned in is no longer in the Store: planned in the pot on the ring.',
-  'fry.pot-over-half': (v, p) =>
-    `Hot oil stands at ${p.percent(get(v, 'oilAlone'))} of the pot, ${p.percent(get(v, 'withLot'))} with the lot in, ${p.mm(get(v, 'freeM'))} of wall free. Keep oil under a third, under half with the lot, and 80 mm free: less oil or a taller pot.`,
-  'fry.oil-outside': (v, p) =>
-    `${p.temp(get(v, 'oilC'))}; this dough is usually fried at ${p.temp(get(v, 'leastC'))} to ${p.temp(get(v, 'mostC'))}.`,
-  'fry.oil-discard': (v) =>
-    `The oil in the pot is done after ${uses(v)}: pour it away, cold, never down the sink. The Store says why.`,
-  'fry.oil-last': (v) => `The oil in the pot has ${uses(v)} behind it: this is its last.`,
-  'fry.oil-strain': (v) => `The oil in the pot has ${uses(v)} behind it and wants straining first, cold.`,
-  'fry.oil-allergen': (v) => {
-    const n = get(v, 'allergic');
-    return `The oil in the pot carries what ${n === 1 ? 'one guest is' : `${plain(n, 0)} guests are`} allergic to: nothing fried in it is for them. Fresh oil, a clean pot, and ask them.`;
-  },
-  'fry.greasy': (v, p) =>
-    `Pale, hard and greasy: so long in cool oil it takes up ${p.mass(get(v, 'oilKg'))}, ${p.percent(get(v, 'share'))} of itself. From ${p.temp(get(v, 'leastC'))} the skin closes sooner.`,
-  'fry.coil-shut': (v, p) =>
-    `Over ${p.temp(get(v, 'mostC'))} a coil crusts before its rings have opened. Start it slower.`,
-  'fry.seam': (v, p) =>
-    get(v, 'holdsS') > 0
-      ? `The seam bears most at ${p.time(get(v, 'worstS'))} and has set by ${p.time(get(v, 'holdsS'))}: no prodding in between.`
-      : `The seam bears most at ${p.time(get(v, 'worstS'))}: no prodding then.`,
-  'fry.half-depth': (v, p) =>
-    `Half-depth: ${p.ml(get(v, 'needM3'))} of cold oil stand to the middle of a lot; there are ${p.ml(get(v, 'haveM3'))}.`,
-  'fry.half-too-deep': (v, p) =>
-    `${p.ml(get(v, 'haveM3'))} are too deep for half-depth: pieces float. ${p.ml(get(v, 'needM3'))} stand to the middle of a lot.`,
-  'fry.half-too-shallow': (v, p) =>
-    `${p.ml(get(v, 'haveM3'))} leave the middle of each piece dry and pale; half-depth wants ${p.ml(get(v, 'needM3'))}.`,
-  'fry.frozen-oil': (v, p) =>
-    `From frozen, ${p.temp(get(v, 'oilC'))} browns the skin before the middle has thawed; ${p.temp(get(v, 'leastC'))} to ${p.temp(get(v, 'mostC'))} and smaller lots are usual.`,
+  'fry.burner-weak': () => 'This ring never gets the oil so hot. Take less oil, a smaller pot or a stronger ring.',
+  'fry.lot-holds': ({ size, lowestC, leastC }, p) =>
+    lowestC >= leastC
+      ? `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}. That is hot enough.`
+      : `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}, a little low. It recovers before the first turn.`,
+  'fry.lot-deep': ({ size, lowestC, leastC, underS }, p) =>
+    `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}, and it stays under ${p.temp(leastC)} for ${p.time(underS)}. Pieces drink oil then: take fewer.`,
+  'fry.pot-full': ({ size, room }) =>
+    `${many(size, 'piece')} do not fit side by side. There is room for ${plain(room, 0)}.`,
+  'fry.pot-gone': () =>
+    'The pot this batch was planned in is no longer in the Store. It is now planned in the pot on the ring.',
+  'fry.pot-over-half': ({ oilAlone, withLot, freeM, mostAlone, mostWithLot, leastFreeM }, p) =>
+    `Hot oil fills ${p.percent(oilAlone)} of the pot, ${p.percent(withLot)} with a lot in, and leaves ${p.mm(freeM)} of wall. Keep it under ${p.percent(mostAlone)}, ${p.percent(mostWithLot)} with a lot, and ${p.mm(leastFreeM)} free: take less oil or a taller pot.`,
+  'fry.oil-outside': ({ oilC, leastC, mostC }, p) =>
+    `The oil is ${p.temp(oilC)}. This dough is usually fried at ${p.temp(leastC)} to ${p.temp(mostC)}.`,
+  'fry.oil-discard': ({ uses }) =>
+    `The oil in the pot has fried ${many(uses, 'batch', 'batches')} and is used up. Let it cool and throw it away, never down the sink. The Store says why.`,
+  'fry.oil-last': ({ uses }) =>
+    `The oil in the pot has fried ${many(uses, 'batch', 'batches')}. It is good for one more.`,
+  'fry.oil-strain': ({ uses }) =>
+    `The oil in the pot has fried ${many(uses, 'batch', 'batches')}. Strain it first, when it is cold.`,
+  'fry.oil-allergen': ({ allergic }) =>
+    `The oil in the pot carries what ${allergic === 1 ? 'one guest is' : `${plain(allergic, 0)} guests are`} allergic to. Nothing fried in it is for them: take fresh oil and a clean pot, and ask them.`,
+  'fry.greasy': ({ oilKg, share, leastC }, p) =>
+    `In oil this cool a piece takes up ${p.mass(oilKg)} of it, ${p.percent(share)} of its own weight, and turns pale, hard and greasy. Fry at ${p.temp(leastC)} or more.`,
+  'fry.coil-shut': ({ mostC }, p) =>
+    `Over ${p.temp(mostC)} a crust forms before the rings of a coiled dough open. Start cooler.`,
+  'fry.seam': ({ worstS, holdsS }, p) =>
+    holdsS === null
+      ? `The seam is weakest after ${p.time(worstS)}. Do not prod the pieces then.`
+      : `The seam is weakest after ${p.time(worstS)} and firm after ${p.time(holdsS)}. Do not prod the pieces in between.`,
+  'fry.half-depth': ({ needM3, haveM3 }, p) =>
+    `Half-depth frying needs ${p.ml(needM3)} of cold oil for a lot. There are ${p.ml(haveM3)}.`,
+  'fry.half-too-deep': ({ needM3, haveM3 }, p) =>
+    `${p.ml(haveM3)} of oil is too deep for half-depth frying: pieces float. Take ${p.ml(needM3)}.`,
+  'fry.half-too-shallow': ({ needM3, haveM3 }, p) =>
+    `${p.ml(haveM3)} of oil leaves the middle of each piece dry and pale. Take ${p.ml(needM3)}.`,
+  'fry.frozen-oil': ({ oilC, leastC, mostC }, p) =>
+    `At ${p.temp(oilC)} a frozen piece browns before its middle has thawed. Use ${p.temp(leastC)} to ${p.temp(mostC)} and smaller lots.`,
   'fry.thaw-raw': () =>
-    'Something raw is in the filling: never thaw it on the bench. Fry it straight from the freezer and probe the core, or thaw it in the fridge. Local food rules come first.',
-  'fry.frozen-wipe': () => 'From frozen: wipe frost off every piece. Ice in hot oil spits and boils over.',
-  'serve.on-time': (v, p) => `Start by ${p.clock(get(v, 'startMs'))} on ${p.day(get(v, 'startMs'))}.`,
-  'serve.late': (v, p) =>
-    `The start was ${p.time(get(v, 'lateS'))} ago. Eat later, make fewer, or fold some ahead and chill them.`,
-  'serve.hold-long': (v, p) =>
-    `The first lot waits ${p.time(get(v, 'holdS'))}. Fried pieces are best within 2 h; re-crisp them in the oven.`,
-  'serve.room-limit': (v, p) =>
-    `Filled pieces wait ${p.time(get(v, 'waitS'))} on the bench; the usual limit is ${p.time(get(v, 'limitS'))}. Chill them as they are folded.`,
+    'The filling holds something raw. Never thaw it on the bench: fry it straight from the freezer and probe the core, or thaw it in the fridge. Local food rules come first.',
+  'fry.frozen-wipe': () => 'Wipe frost off every frozen piece. Ice in hot oil spits and boils over.',
+  'serve.on-time': ({ startMs }, p) => `Begin by ${p.clock(startMs)} on ${p.day(startMs)}.`,
+  'serve.late': ({ lateS }, p) =>
+    `You should have begun ${p.span(lateS)} ago. Eat later, make fewer, or fold some ahead and chill them.`,
+  'serve.hold-long': ({ holdS, bestS }, p) =>
+    `The first lot waits ${p.span(holdS)}. Fried pieces are best within ${p.span(bestS)}. Crisp them again in the oven.`,
+  'serve.room-limit': ({ waitS, limitS }, p) =>
+    `Filled pieces wait ${p.span(waitS)} at room temperature. The usual limit is ${p.span(limitS)}. Chill them as they are folded.`,
 };
 
-/** @example "3 batches" */
-function uses(v: Finding['values']): string {
-  const n = get(v, 'uses');
-  return n === 1 ? 'one batch' : `${plain(n, 0)} batches`;
-}
-
 export function findingText(finding: Finding, printer: Printer): string {
-  return SENTENCES[finding.code](finding.values, printer);
+  // One table for all codes: each sentence gets the values of its own.
+  return (SENTENCES[finding.code] as (values: unknown, p: Printer) => string)(finding.values, printer);
 }
 
 export const TONE_WORD: Record<FindingTone, string> = {
-  good: 'holds',
+  good: 'good',
   'look-out': 'look out',
   stop: 'stop',
   know: 'did you know',
