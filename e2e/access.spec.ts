@@ -40,7 +40,7 @@ for (const size of SIZES) {
   test(`every view at ${size.width} px: axe finds nothing, nothing runs off the side`, async ({ page }) => {
     await page.setViewportSize(size);
     const id = await plannedBatch(`Access at ${size.width}`, 24);
-    const [record] = await api<{ id: string }[]>('/ledger');
+    const [record] = (await api<{ rows: { id: string }[] }>('/ledger')).rows;
     const views = [
       '/bench',
       ...['dough', 'filling', 'fold', 'fry', 'serve'].map((name) => `/bench/${id}/${name}`),

@@ -77,7 +77,7 @@ test('a lift is judged and a core noted: what follows is predicted slower; skimm
   await page.keyboard.press('u');
   await expect(page.getByText(/^In the oven/)).toHaveCount(0);
   await judge.getByRole('button', { name: 'Paler' }).click();
-  await expect(page.getByText(/^Browns \d+ % slower than planned, give or take \d+ %/)).toBeVisible();
+  await expect(page.getByText(/^Pieces brown \d+ % slower than planned, within \d+ %/)).toBeVisible();
   await page.getByRole('button', { name: /^now Skim crumbs/ }).click();
   await expect(page.getByRole('button', { name: /Skim crumbs/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'More', exact: true }).click();
@@ -99,12 +99,14 @@ test('no probe at all: a crumb of dough gives the oil with its range, the model 
   await page.getByRole('option', { name: /^No probe/ }).click();
   await expect(page.getByText(/^A real pot: what is said here/)).toBeVisible();
   await lightStove(page);
-  await expect(page.getByRole('region', { name: 'Oil now' })).toContainText('by what was told');
+  await expect(page.getByRole('region', { name: 'Oil now' })).toContainText('test it with a crumb');
   await expect(page.getByTestId('oil-now')).toHaveText('–');
   await page.getByRole('button', { name: 'More', exact: true }).click();
   await page.getByRole('button', { name: 'Rises in 2 to 3 seconds, steady fizz' }).click();
   await expect(page.getByTestId('oil-now')).toHaveText(/^16\d$/);
-  await expect(page.getByRole('region', { name: 'Oil now' })).toContainText(/by what was told, ± \d+ °C/);
+  await expect(page.getByRole('region', { name: 'Oil now' })).toContainText(
+    /estimated from your last reading, ± \d+ °C/,
+  );
   await page.reload();
   await expect(page.getByTestId('oil-now')).toHaveText(/^16\d$/);
   expect((await stove(id)).probe).toBeNull();

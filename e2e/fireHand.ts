@@ -4,7 +4,7 @@ import { expect, lightStove } from './kitchen';
 const doNext = (page: Page) => page.getByRole('region', { name: 'Do next' });
 
 export async function startStove(page: Page, pace: string): Promise<void> {
-  await expect(page.getByText(/Hot oil is never left alone/)).toBeVisible();
+  await expect(page.getByText(/Never leave hot oil alone/)).toBeVisible();
   await expect(page.getByText(/Local food and fire rules/)).toBeVisible();
   await page.getByText(pace, { exact: true }).click();
   await lightStove(page);

@@ -136,7 +136,9 @@ test('held cold: freezing takes its hours, the day makes room, and the fry start
   const id = await plannedBatch('Frozen', 24);
   await openStation(page, id, 'fold');
   const sheet = await sheetOf(page, 'Hold or freeze', 'Hold until the oil');
-  await expect(sheet.getByText(/^Open tray, apart, hard in [2-4] h \d\d;/).first()).toBeVisible();
+  await expect(
+    sheet.getByText(/^Freeze them apart on an open tray: hard in [2-4] h( \d+ min)?\./).first(),
+  ).toBeVisible();
   await sheet.getByRole('button', { name: 'Take: Frozen, straight into the oil' }).click();
   await expect(sheet).toBeHidden();
   await settled(page);

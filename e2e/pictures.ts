@@ -47,7 +47,7 @@ try {
   for (const station of ['dough', 'filling', 'fold', 'fry', 'serve']) {
     await page.goto(`${bench}/${station}`);
     // The map comes from its worker; the chances of its point after it.
-    if (station === 'fry') await page.getByText(/of 100 pieces made by hand/).waitFor();
+    if (station === 'fry') await page.getByText(/Of 100 pieces made by hand/).waitFor();
     await shoot(page, `bench-${station}`);
   }
   await page.goto(`${product.address}/bench`);

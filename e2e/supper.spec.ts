@@ -101,7 +101,7 @@ const SUPPER: readonly {
     mishap: async (page) => {
       await followAdvice(page, lifts(1));
       await page.getByRole('button', { name: 'Paler' }).click();
-      await expect(page.getByText(/^Browns \d+ % slower than planned/)).toBeVisible();
+      await expect(page.getByText(/^Pieces brown \d+ % slower than planned/)).toBeVisible();
     },
     burst: 0,
   },

@@ -1,3 +1,5 @@
+import { STATION_NAME } from '../text/words';
+import { BENCH as T } from '../text/benchPhrases';
 import { lazyPart } from '../ui/lazyPart';
 import { Flame, ListChecks, Redo2, Undo2 } from 'lucide-react';
 import { memo, Suspense, useEffect } from 'react';
@@ -14,7 +16,7 @@ import { useAppDispatch, useAppSelector } from '../data/store';
 import { type Line, useLine } from '../data/useLine';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
-import { Page, TitleRow } from '../ui/controls/Page';
+import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
 import { STATIONS } from '../text/lineText';
 import { FoldStation } from './fold/FoldStation';
@@ -147,53 +149,55 @@ export function BatchPage() {
   if (!station || !STATIONS.some((known) => known === station)) return <Navigate to={`/bench/${id}/fold`} replace />;
   return (
     <Page>
-      <Asked of={{ ...batch, data: batchId === id ? (line ?? undefined) : undefined }} what="the batch">
+      <Asked of={{ ...batch, data: batchId === id ? (line ?? undefined) : undefined }} what={T.theBatch}>
         {(open) => {
           const frying = batch.data?.status === 'frying';
           return (
             <>
+              <PageTitle
+                of={[STATION_NAME[station as keyof typeof STATION_NAME], 'draft' in open ? open.draft.name : null]}
+              />
               <TitleRow>
-                <h1>{'draft' in open ? open.draft.name : 'This batch'}</h1>
+                <h1>{'draft' in open ? open.draft.name : T.thisBatch}</h1>
                 {'draft' in open && (
                   <Soft as="span">
-                    {`${open.draft.pieces} pieces · eat at ${open.printer.clock(Date.parse(open.draft.eatAt))} ${open.printer.day(Date.parse(open.draft.eatAt))}`}
+                    {T.piecesEatAt(
+                      open.draft.pieces,
+                      open.printer.clock(Date.parse(open.draft.eatAt)),
+                      open.printer.day(Date.parse(open.draft.eatAt)),
+                    )}
                   </Soft>
                 )}
                 <span className="grow" />
                 <SaveMark batchId={id} />
                 <Step $look="quiet" isDisabled={!canUndo} onPress={() => dispatch(undone())}>
                   <Undo2 size={18} aria-hidden />
-                  <span>Undo</span>
+                  <span>{T.undo}</span>
                 </Step>
                 <Step $look="quiet" isDisabled={!canRedo} onPress={() => dispatch(redone())}>
                   <Redo2 size={18} aria-hidden />
-                  <span>Redo</span>
+                  <span>{T.redo}</span>
                 </Step>
                 <ToFire to={`/cook/${id}`}>
                   <ListChecks size={18} aria-hidden />
-                  Cook it
+                  {T.cookIt}
                 </ToFire>
                 <ToFire to={`/fire/${id}`}>
                   <Flame size={18} aria-hidden />
-                  {frying ? 'Back to the stove' : 'Fry this batch'}
+                  {frying ? T.backToTheStove : T.fryThisBatch}
                 </ToFire>
               </TitleRow>
               {'problem' in open ? (
                 <Panel>
                   <Problem>{open.problem}</Problem>
-                  <Button onPress={() => dispatch(undone())}>Undo the last change</Button>
+                  <Button onPress={() => dispatch(undone())}>{T.undoTheLastChange}</Button>
                 </Panel>
               ) : (
                 <>
                   <LineBar batchId={id} line={open} />
-                  {frying && (
-                    <Soft role="status">
-                      This batch is at the stove, which keeps the plan it was started with. Changes here count when it
-                      is cooked again.
-                    </Soft>
-                  )}
+                  {frying && <Soft role="status">{T.thisBatchIsAtThe}</Soft>}
                   {open.hotProblem && <Problem>{open.hotProblem}</Problem>}
-                  <Suspense fallback={<Soft role="status">Opening the station…</Soft>}>
+                  <Suspense fallback={<Soft role="status">{T.openingTheStation}</Soft>}>
                     <Station station={station} line={open} />
                   </Suspense>
                 </>

@@ -1,3 +1,4 @@
+import { BENCH as T } from '../text/benchPhrases';
 import type { BatchSummary } from '@ember-fold/core';
 import { lazyPart } from '../ui/lazyPart';
 import { Plus, Trash2 } from 'lucide-react';
@@ -7,7 +8,7 @@ import { api } from '../data/api';
 import { useKitchen } from '../data/useLine';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
-import { LinkList, Page, TitleRow } from '../ui/controls/Page';
+import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { printDate } from '../text/printer';
 
@@ -23,7 +24,7 @@ export function BenchList() {
   const known = useKitchen();
   const when = (eatAt: string) => {
     const ms = Date.parse(eatAt);
-    return `eat at ${known?.printer.clock(ms) ?? ''} ${known?.printer.day(ms) ?? ''}, ${printDate(ms)}`;
+    return T.eatAt(known?.printer.clock(ms) ?? '', known?.printer.day(ms) ?? '', printDate(ms));
   };
   const confirm = async () => {
     if (!leaving) return;
@@ -33,32 +34,35 @@ export function BenchList() {
   };
   return (
     <Page>
+      <PageTitle of={[T.bench]} />
       <TitleRow>
-        <h1>Bench</h1>
+        <h1>{T.bench}</h1>
         <span className="grow" />
         <Button $look="primary" onPress={() => setMaking(true)}>
           <Plus size={18} aria-hidden />
-          New batch
+          {T.newBatch}
         </Button>
       </TitleRow>
-      <Asked of={batches} what="the bench">
+      <Asked of={batches} what={T.theBench}>
         {(list) =>
           list.length === 0 ? (
             <Panel>
-              <h2>No batch is planned yet</h2>
-              <Soft>A new batch asks four things and gives a whole plan: form, filling, how many, when to eat.</Soft>
+              <h2>{T.noBatchIsPlannedYet}</h2>
+              <Soft>{T.aNewBatchAsksFour}</Soft>
             </Panel>
           ) : (
-            <LinkList aria-label="Planned batches">
+            <LinkList aria-label={T.plannedBatches}>
               {list.map((batch) => (
                 <li key={batch.id}>
                   <Link to={`/bench/${batch.id}`}>
                     <strong>{batch.name}</strong>
-                    <span>{batch.pieces} pieces</span>
+                    <span>
+                      {batch.pieces} {T.pieces}
+                    </span>
                     <small>{when(batch.eatAt)}</small>
-                    {batch.status === 'frying' && <small>at the stove now</small>}
+                    {batch.status === 'frying' && <small>{T.atTheStoveNow}</small>}
                   </Link>
-                  <Button $look="quiet" aria-label={`Delete ${batch.name}`} onPress={() => setLeaving(batch)}>
+                  <Button $look="quiet" aria-label={T.theDelete(batch.name)} onPress={() => setLeaving(batch)}>
                     <Trash2 size={18} aria-hidden />
                   </Button>
                 </li>

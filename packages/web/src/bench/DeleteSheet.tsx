@@ -1,3 +1,4 @@
+import { BENCH as T } from '../text/benchPhrases';
 import type { BatchSummary } from '@ember-fold/core';
 import { Button } from '../ui/controls/Button';
 import { Problem } from '../ui/controls/Panel';
@@ -13,17 +14,13 @@ interface DeleteSheetProps {
 /** Asks before a batch goes for good. */
 export function DeleteSheet({ batch, failed, onKeep, onDelete }: DeleteSheetProps) {
   return (
-    <Sheet title={`Delete "${batch.name}"?`} isOpen onClose={onKeep} alert>
-      <p>
-        {batch.status === 'frying'
-          ? 'Its plan, every reading and everything done at the stove go with it. This cannot be taken back.'
-          : 'Its plan goes with it. This cannot be taken back.'}
-      </p>
-      {failed && <Problem>The batch could not be deleted; it is still here.</Problem>}
+    <Sheet title={T.theDelete2(batch.name)} isOpen onClose={onKeep} alert>
+      <p>{batch.status === 'frying' ? T.itsPlanEveryReadingAnd : T.itsPlanGoesWithIt}</p>
+      {failed && <Problem>{T.theBatchCouldNotBe}</Problem>}
       <Actions>
-        <Button onPress={onKeep}>Keep it</Button>
+        <Button onPress={onKeep}>{T.keepIt}</Button>
         <Button $look="danger" onPress={() => void onDelete()}>
-          Delete the batch
+          {T.deleteTheBatch}
         </Button>
       </Actions>
     </Sheet>

@@ -1,3 +1,4 @@
+import { BENCH as T } from '../text/benchPhrases';
 import { type Limit, sameFormula, storeBodyOf } from '@ember-fold/core';
 import { ListChecks, Percent, Scale, Sigma, Warehouse } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
@@ -71,30 +72,30 @@ export function FormulaTools({ of, line, cost, byPercent, onByPercent, children 
   return (
     <>
       <Head>
-        <PanelTitle>Formula</PanelTitle>
-        <Soft as="span">{`ingredients cost ${line.printer.money(cost)}`}</Soft>
+        <PanelTitle>{T.formula}</PanelTitle>
+        <Soft as="span">{T.ingredientsCost(line.printer.money(cost))}</Soft>
         <Origin of={of} line={line} />
       </Head>
-      <Bar role="group" aria-label="Formula tools">
+      <Bar role="group" aria-label={T.formulaTools}>
         <Button $look="quiet" onPress={() => setOpen('store')}>
           <Warehouse size={16} aria-hidden />
-          Take or keep
+          {T.takeOrKeep}
         </Button>
         <Button $look="quiet" onPress={() => setOpen('scale')}>
           <Scale size={16} aria-hidden />
-          Scale
+          {T.scale}
         </Button>
         <Button $look="quiet" onPress={() => setOpen('round')}>
           <Sigma size={16} aria-hidden />
-          Round
+          {T.round}
         </Button>
         <Button $look="quiet" onPress={() => setOpen('weigh')}>
           <ListChecks size={16} aria-hidden />
-          Weigh out
+          {T.weighOut}
         </Button>
         <ToggleButton isSelected={byPercent} onChange={onByPercent}>
           <Percent size={16} aria-hidden />
-          Percent
+          {T.percent}
         </ToggleButton>
         {children}
       </Bar>
@@ -116,7 +117,7 @@ function Origin({ of, line }: Pick<FormulaToolsProps, 'of' | 'line'>) {
   const newer = source.version > from.version;
   return (
     <Soft as="span">
-      {`${source.name}, version ${from.version}${newer ? `; the Store has ${source.version}` : same ? '' : ', changed here'}`}
+      {T.version(source.name, from.version, newer ? `; the Store has ${source.version}` : same ? '' : ', changed here')}
     </Soft>
   );
 }

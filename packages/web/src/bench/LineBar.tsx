@@ -1,3 +1,4 @@
+import { BENCH as T } from '../text/benchPhrases';
 import type { Station } from '@ember-fold/core';
 import { memo, useEffect, useRef, useState } from 'react';
 import { NavLink, useParams } from 'react-router';
@@ -146,7 +147,7 @@ export function LineBar({ batchId, line }: { readonly batchId: string; readonly 
     if (open && strip.current) strip.current.scrollLeft = open.offsetLeft - strip.current.offsetLeft - 40;
   }, [station]);
   return (
-    <Strip aria-label="The line" ref={strip} data-current={line.hotIsCurrent || undefined}>
+    <Strip aria-label={T.theLine} ref={strip} data-current={line.hotIsCurrent || undefined}>
       {texts.map((text, i) => (
         <StationLink
           key={text.station}

@@ -1,3 +1,4 @@
+import { BENCH as T } from '../text/benchPhrases';
 import { type FormId, type StarterId, STARTERS, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -46,23 +47,23 @@ export function NewBatch({ onClose }: { readonly onClose: () => void }) {
     if ('data' in result && result.data) await navigate(`/bench/${result.data.id}/fold`);
   };
   return (
-    <Sheet title="New batch" isOpen onClose={onClose}>
+    <Sheet title={T.newBatch} isOpen onClose={onClose}>
       <Form
         onSubmit={(event) => {
           event.preventDefault();
           void submit();
         }}
       >
-        <Pick<FormId> label="Form" value={form} options={FORM_NAME} onChange={setForm} />
-        <Pick label="Filling" value={starterId} options={FILLINGS} onChange={setStarterId} />
-        <CountField label="How many" value={pieces} {...RANGES.draft.pieces} onChange={setPieces} />
-        <MomentField label="When to eat" value={eatAt} onChange={setEatAt} />
-        <NameField label="Name" value={name} onChange={setOwnName} />
+        <Pick<FormId> label={T.form} value={form} options={FORM_NAME} onChange={setForm} />
+        <Pick label={T.filling} value={starterId} options={FILLINGS} onChange={setStarterId} />
+        <CountField label={T.howMany} value={pieces} {...RANGES.draft.pieces} onChange={setPieces} />
+        <MomentField label={T.whenToEat} value={eatAt} onChange={setEatAt} />
+        <NameField label={T.name} value={name} onChange={setOwnName} />
         {making.error && <Problem>{problemOf(making.error).message}</Problem>}
         <Actions>
-          <Button onPress={onClose}>Not now</Button>
+          <Button onPress={onClose}>{T.notNow}</Button>
           <Button $look="primary" type="submit" isDisabled={making.isLoading}>
-            Plan this batch
+            {T.planThisBatch}
           </Button>
         </Actions>
       </Form>

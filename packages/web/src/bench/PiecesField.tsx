@@ -1,3 +1,4 @@
+import { BENCH as T } from '../text/benchPhrases';
 import { withPieces, RANGES } from '@ember-fold/core';
 import { useEdit } from '../data/useEdit';
 import { Row } from '../ui/controls/Panel';
@@ -9,7 +10,7 @@ export function PiecesField({ pieces }: { readonly pieces: number }) {
   return (
     <Row>
       <CountField
-        label="Pieces"
+        label={T.pieces2}
         value={pieces}
         {...RANGES.draft.pieces}
         onChange={(next) => edit('pieces', (draft) => withPieces(draft, next))}

@@ -1,3 +1,4 @@
+import { BENCH as T } from '../text/benchPhrases';
 import { type Limit, roundFormula, withRounding } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { editKitchen } from '../data/editKitchen';
@@ -45,15 +46,15 @@ export function RoundSheet({ of, line, onClose }: RoundSheetProps) {
   const step = (Object.keys(STEPS) as Step[]).find((key) => Math.abs(Number(key) / 1000 - scaleStepKg) < 1e-9) ?? '1';
   const print = (ingredientId: string, kg: number) => printer.measure(kg, pantry.find(ingredientId).densityKgPerM3);
   return (
-    <Sheet title={`Round the ${of}`} isOpen onClose={onClose}>
-      <Soft>No two ingredients move against each other by more than 1 %.</Soft>
+    <Sheet title={T.roundThe(of)} isOpen onClose={onClose}>
+      <Soft>{T.noTwoIngredientsMoveAgainst}</Soft>
       <Choice<Step>
-        label="The scale shows steps of"
+        label={T.theScaleShowsStepsOf}
         value={step}
         options={STEPS}
         onChange={(next) => editKitchen((now) => ({ ...now, scaleStepKg: Number(next) / 1000 }))}
       />
-      <Rows aria-label="Rounded">
+      <Rows aria-label={T.rounded}>
         {lines.map(({ ingredientId, massKg }, i) => (
           <li key={`${ingredientId} ${i}`}>
             <span>{pantry.find(ingredientId).name}</span>
@@ -64,11 +65,9 @@ export function RoundSheet({ of, line, onClose }: RoundSheetProps) {
           </li>
         ))}
       </Rows>
-      {unmeasured.length > 0 && (
-        <p role="status">{`Too little for these tools, left as it is: ${unmeasured.join(', ')}. A scale of finer steps, or a larger batch, can do it.`}</p>
-      )}
+      {unmeasured.length > 0 && <p role="status">{T.tooLittleForTheseTools(unmeasured.join(', '))}</p>}
       <Actions>
-        <Button onPress={onClose}>Leave it</Button>
+        <Button onPress={onClose}>{T.leaveIt}</Button>
         <Button
           $look="primary"
           onPress={() => {
@@ -76,7 +75,7 @@ export function RoundSheet({ of, line, onClose }: RoundSheetProps) {
             onClose();
           }}
         >
-          Round it
+          {T.roundIt}
         </Button>
       </Actions>
     </Sheet>

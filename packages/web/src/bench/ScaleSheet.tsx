@@ -1,3 +1,4 @@
+import { BENCH as T } from '../text/benchPhrases';
 import { type Limit, PAN_FULL, withLimit, withPan, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { useEdit } from '../data/useEdit';
@@ -44,15 +45,15 @@ export function ScaleSheet({ of, line, onClose }: ScaleSheetProps) {
     edit(`${of}.limit`, () => next);
     onClose();
   };
-  const options: Partial<Record<By, string>> = { line: 'one ingredient', all: `${of} in all` };
+  const options: Partial<Record<By, string>> = { line: T.oneIngredient, all: T.inAll(of) };
   if (of === 'filling') options.pan = 'a pan';
   return (
-    <Sheet title={`Scale the ${of}`} isOpen onClose={onClose}>
-      <Choice label="By what there is of" value={by} options={options as Record<By, string>} onChange={setBy} />
+    <Sheet title={T.scaleThe(of)} isOpen onClose={onClose}>
+      <Choice label={T.byWhatThereIsOf} value={by} options={options as Record<By, string>} onChange={setBy} />
       {by === 'line' && chosen && (
         <>
           <Pick
-            label="Ingredient"
+            label={T.ingredient}
             value={index}
             options={names}
             onChange={(next) => {
@@ -62,7 +63,7 @@ export function ScaleSheet({ of, line, onClose }: ScaleSheetProps) {
           />
           <Row>
             <MeasureField
-              label="I have"
+              label={T.iHave}
               value={haveKg ?? chosen.massKg}
               {...RANGES.draft.lineKg}
               printer={printer}
@@ -75,7 +76,7 @@ export function ScaleSheet({ of, line, onClose }: ScaleSheetProps) {
       {by === 'all' && (
         <Row>
           <GramField
-            label={`${of === 'dough' ? 'Dough' : 'Cooked filling'} in all`}
+            label={T.inAll2(of === 'dough' ? 'Dough' : 'Cooked filling')}
             value={allKg}
             {...RANGES.draft.lineKg}
             printer={printer}
@@ -86,20 +87,20 @@ export function ScaleSheet({ of, line, onClose }: ScaleSheetProps) {
       {by === 'pan' && (
         <>
           <Row>
-            <LitreField label="Pan holds, to the brim" value={panM3} {...RANGES.store.panM3} onChange={setPanM3} />
+            <LitreField label={T.panHoldsToTheBrim} value={panM3} {...RANGES.store.panM3} onChange={setPanM3} />
           </Row>
-          <Soft>{`Filled to ${printer.percent(PAN_FULL)}: it neither spits nor boils over.`}</Soft>
+          <Soft>{T.filledToItNeitherSpits(printer.percent(PAN_FULL))}</Soft>
         </>
       )}
       {next ? (
         <p role="status">{`That makes ${next.pieces} pieces; now ${draft.pieces}.`}</p>
       ) : (
-        <Problem>Not one piece comes out of that.</Problem>
+        <Problem>{T.notOnePieceComesOut}</Problem>
       )}
       <Actions>
-        <Button onPress={onClose}>Leave it</Button>
+        <Button onPress={onClose}>{T.leaveIt}</Button>
         <Button $look="primary" isDisabled={!next} onPress={apply}>
-          {next ? `Scale to ${next.pieces} pieces` : 'Scale'}
+          {next ? T.scaleToPieces(next.pieces) : T.scale}
         </Button>
       </Actions>
     </Sheet>

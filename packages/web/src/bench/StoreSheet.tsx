@@ -1,3 +1,4 @@
+import { BENCH as T } from '../text/benchPhrases';
 import {
   findIngredients,
   type Limit,
@@ -59,32 +60,35 @@ export function StoreSheet({ of, line, onClose }: StoreSheetProps) {
     onClose();
   };
   return (
-    <Sheet title={`The ${of} and the Store`} isOpen onClose={onClose}>
-      <PanelTitle as="h3">Take one from the Store</PanelTitle>
-      <Soft>It is scaled to the pieces of this batch.</Soft>
-      <FilterField label="Find a formula" value={text} onChange={setText} />
-      <Asked of={formulas} what="the Store">
+    <Sheet title={T.theAndTheStore(of)} isOpen onClose={onClose}>
+      <PanelTitle as="h3">{T.takeOneFromTheStore}</PanelTitle>
+      <Soft>{T.itIsScaledToThe}</Soft>
+      <FilterField label={T.findAFormula} value={text} onChange={setText} />
+      <Asked of={formulas} what={T.theStore}>
         {(all) => {
           const kept = findIngredients(
             text,
             all.filter((formula) => formula.body.kind === of && !formula.archived),
           );
           return (
-            <List aria-label="Formulas">
+            <List aria-label={T.formulas}>
               {kept.map((formula) => (
                 <li key={formula.id}>
                   <span>
                     {formula.name}
                     <Soft>
-                      {`${formula.body.kind === 'dough' ? `${FAMILY_NAME[formula.body.family]}, ` : ''}version ${formula.version}`}
+                      {T.version2(
+                        formula.body.kind === 'dough' ? `${FAMILY_NAME[formula.body.family]}, ` : '',
+                        formula.version,
+                      )}
                     </Soft>
                   </span>
-                  <Button aria-label={`Take ${formula.name}`} onPress={() => take(formula)}>
-                    Take
+                  <Button aria-label={T.take(formula.name)} onPress={() => take(formula)}>
+                    {T.take2}
                   </Button>
                 </li>
               ))}
-              {kept.length === 0 && <Soft as="li">None by that name.</Soft>}
+              {kept.length === 0 && <Soft as="li">{T.noneByThatName}</Soft>}
             </List>
           );
         }}
@@ -125,23 +129,23 @@ function Keep({ of, line, formulas, onKept }: KeepProps) {
   const busy = making.isLoading || saving.isLoading;
   return (
     <Half>
-      <PanelTitle as="h3">Keep this one</PanelTitle>
+      <PanelTitle as="h3">{T.keepThisOne}</PanelTitle>
       {source && (
         <Soft>
-          {changed ? 'Changed since it was taken from ' : 'The same as '}
+          {changed ? T.changedSinceItWasTaken : T.theSameAs}
           <Link to={`/store/formulas/${source.id}`}>{source.name}</Link>
-          {`, version ${source.version}.`}
+          {T.version3(source.version)}
         </Soft>
       )}
       {source && changed && (
         <Button isDisabled={busy} onPress={() => void asVersion(source)}>
-          {`Keep as version ${source.version + 1} of ${source.name}`}
+          {T.keepAsVersionOf(source.version + 1, source.name)}
         </Button>
       )}
       <div style={{ display: 'flex', gap: 10, alignItems: 'end', marginTop: 8 }}>
-        <NameField label="Under a new name" value={name} onChange={setName} />
+        <NameField label={T.underANewName} value={name} onChange={setName} />
         <Button isDisabled={busy || name.trim() === ''} onPress={() => void asNew()}>
-          Keep
+          {T.keep}
         </Button>
       </div>
       {error && <Problem>{problemOf(error).message}</Problem>}

@@ -1,3 +1,4 @@
+import { BENCH as T } from '../text/benchPhrases';
 import { weighOut, type WeighGroup } from '@ember-fold/core';
 import { Check } from 'lucide-react';
 import { Checkbox } from 'react-aria-components';
@@ -63,10 +64,10 @@ export function WeighSheet({ line, onClose }: { readonly line: Line; readonly on
   const tick = (key: string, isDone: boolean) =>
     setTicks(isDone ? [...done, key] : [...done].filter((other) => other !== key));
   return (
-    <Sheet title="Weigh out" isOpen onClose={onClose}>
+    <Sheet title={T.weighOut} isOpen onClose={onClose}>
       <LiveScale printer={printer} wantedKg={next?.weighKg ?? 0.1} />
       <div data-print>
-        <Soft>{`${draft.name}, ${draft.pieces} pieces. In the order of the hands: all of it before the first disc is rolled.`}</Soft>
+        <Soft>{T.piecesInTheOrderOf(draft.name, draft.pieces)}</Soft>
         {groups.map((group) => (
           <section key={group.of} style={{ marginTop: 12 }}>
             <PanelTitle as="h3">{WEIGH_GROUP_NAME[group.of]}</PanelTitle>
@@ -78,7 +79,9 @@ export function WeighSheet({ line, onClose }: { readonly line: Line; readonly on
                   <span>
                     {ingredient.name}
                     {weighKg !== massKg && (
-                      <Soft as="span">{` ${printer.mass(massKg)} by the formula, this pack is ${weighKg < massKg ? 'stronger' : 'weaker'}`}</Soft>
+                      <Soft as="span">
+                        {T.byTheFormulaThisPack(printer.mass(massKg), weighKg < massKg ? 'stronger' : 'weaker')}
+                      </Soft>
                     )}
                   </span>
                   <strong>{printer.measure(weighKg, ingredient.densityKgPerM3)}</strong>
@@ -90,11 +93,11 @@ export function WeighSheet({ line, onClose }: { readonly line: Line; readonly on
       </div>
       <Actions>
         <Button isDisabled={done.size === 0} onPress={() => setTicks(null)}>
-          Begin anew
+          {T.beginAnew}
         </Button>
-        <Button onPress={() => window.print()}>Print</Button>
+        <Button onPress={() => window.print()}>{T.print}</Button>
         <Button $look="primary" onPress={onClose}>
-          Done
+          {T.done}
         </Button>
       </Actions>
     </Sheet>

@@ -1,3 +1,4 @@
+import { COOK as T } from '../text/cookPhrases';
 import type { CheckId } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { styled, useTheme } from 'styled-components';
@@ -12,14 +13,14 @@ const Svg = styled.svg`
 
 /** What it looks like when it is right. */
 const WORDS: Record<CheckId, string> = {
-  spoon: 'A spoon has drawn a path through the filling, and the path stays open',
-  cold: 'A finger in the middle of a shallow dish',
-  fist: 'A squeezed handful that keeps the marks of the fingers',
-  windowpane: 'Dough stretched between two hands, light shining through',
-  smooth: 'One smooth round of dough',
-  slack: 'A dent in the dough that stays',
-  seam: 'A sealed rim between two fingers, not opening',
-  crumb: 'A crumb of dough at the top of the oil with steady bubbles',
+  spoon: T.aSpoonHasDrawnA,
+  cold: T.aFingerInTheMiddle,
+  fist: T.aSqueezedHandfulThatKeeps,
+  windowpane: T.doughStretchedBetweenTwoHands,
+  smooth: T.oneSmoothRoundOfDough,
+  slack: T.aDentInTheDough,
+  seam: T.aSealedRimBetweenTwo,
+  crumb: T.aCrumbOfDoughAt,
 };
 
 /** A small drawing of what is looked for; in the colours of dough and oil. */

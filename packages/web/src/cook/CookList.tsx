@@ -1,3 +1,4 @@
+import { COOK as T } from '../text/cookPhrases';
 import { RANGES } from '@ember-fold/core';
 import { AlarmClock } from 'lucide-react';
 import { useState } from 'react';
@@ -8,7 +9,7 @@ import { startTimer } from '../data/useTimers';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
-import { LinkList, Page, TitleRow } from '../ui/controls/Page';
+import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { MinutesField } from '../ui/controls/UnitFields';
 import { printDate } from '../text/printer';
@@ -17,33 +18,39 @@ import { printDate } from '../text/printer';
 export function CookList() {
   const batches = api.useBatchesQuery();
   const printer = useKitchen()?.printer;
-  const [name, setName] = useState('Timer');
+  const [name, setName] = useState(T.timer);
   const [seconds, setSeconds] = useState(600);
   return (
     <Page>
+      <PageTitle of={[T.cook]} />
       <TitleRow>
-        <h1>Cook</h1>
+        <h1>{T.cook}</h1>
       </TitleRow>
       <div style={{ display: 'grid', gap: 14 }}>
-        <Asked of={batches} what="the batches">
+        <Asked of={batches} what={T.theBatches}>
           {(list) =>
             list.length === 0 ? (
               <Panel>
-                <h2>No batch is planned yet</h2>
+                <h2>{T.noBatchIsPlannedYet}</h2>
                 <Soft>
-                  Plan one on the <Link to="/bench">bench</Link>; its run-sheet is here then, step by step.
+                  {T.planOneOnThe} <Link to="/bench">{T.bench}</Link>
+                  {T.itsRunSheetIsHere}
                 </Soft>
               </Panel>
             ) : (
-              <LinkList aria-label="Batches to run">
+              <LinkList aria-label={T.batchesToRun}>
                 {[...list]
                   .sort((a, b) => a.eatAt.localeCompare(b.eatAt))
                   .map((batch) => (
                     <li key={batch.id}>
                       <Link to={`/cook/${batch.id}`}>
                         <strong>{batch.name}</strong>
-                        <span>{batch.pieces} pieces</span>
-                        <small>{`eat at ${printer?.clock(Date.parse(batch.eatAt)) ?? ''}, ${printDate(Date.parse(batch.eatAt))}`}</small>
+                        <span>
+                          {batch.pieces} {T.pieces}
+                        </span>
+                        <small>
+                          {T.eatAt(printer?.clock(Date.parse(batch.eatAt)) ?? '', printDate(Date.parse(batch.eatAt)))}
+                        </small>
                       </Link>
                     </li>
                   ))}
@@ -51,12 +58,12 @@ export function CookList() {
             )
           }
         </Asked>
-        <Panel aria-label="A timer by hand">
-          <PanelTitle>A timer by hand</PanelTitle>
-          <NameField label="For what" value={name} onChange={setName} />
+        <Panel aria-label={T.aTimerByHand}>
+          <PanelTitle>{T.aTimerByHand}</PanelTitle>
+          <NameField label={T.forWhat} value={name} onChange={setName} />
           <Row>
             <MinutesField
-              label="How long"
+              label={T.howLong}
               value={seconds}
               {...RANGES.store.timerS}
               whenNull="10:00"
@@ -66,9 +73,9 @@ export function CookList() {
           </Row>
           <Button onPress={() => startTimer({ name, seconds })}>
             <AlarmClock size={18} aria-hidden />
-            Start the timer
+            {T.startTheTimer}
           </Button>
-          <Soft style={{ marginTop: 6 }}>It is kept by the server and shown in every room, on every open device.</Soft>
+          <Soft style={{ marginTop: 6 }}>{T.itIsKeptByThe}</Soft>
         </Panel>
       </div>
     </Page>

@@ -1,3 +1,4 @@
+import { COOK as T } from '../text/cookPhrases';
 import { stepState } from '@ember-fold/core';
 import { Undo2 } from 'lucide-react';
 import { useState } from 'react';
@@ -9,7 +10,7 @@ import { useKitchen } from '../data/useLine';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
-import { Page, TitleRow } from '../ui/controls/Page';
+import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { changeText, measureText, RUN_NAME, tableText } from '../text/cookText';
 import type { Printer } from '../text/printer';
@@ -63,7 +64,7 @@ function Sheet({ batchId }: { readonly batchId: string }) {
   const failed = batch.isError ? batch : query;
   return (
     <Page>
-      <Asked of={{ ...failed, data: cook ?? undefined }} what="the run-sheet">
+      <Asked of={{ ...failed, data: cook ?? undefined }} what={T.theRunSheet}>
         {(open) =>
           printer ? <Open batchId={batchId} cook={open} printer={printer} me={me ?? ''} onMe={setMe} /> : null
         }
@@ -85,36 +86,33 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
   const { draft, now, sheet, changes, waiting, refusal } = cook;
   return (
     <>
+      <PageTitle of={[T.cook, draft.name]} />
       <TitleRow>
         <h1>{draft.name}</h1>
         <Soft as="span">
           {tableText(now.tableMs, Date.parse(draft.eatAt), sheet[0]?.startMs ?? now.tableMs, printer)}
         </Soft>
         <span className="grow" />
-        <Link to={`/bench/${batchId}/serve`}>Its plan</Link>
+        <Link to={`/bench/${batchId}/serve`}>{T.itsPlan}</Link>
       </TitleRow>
       <Grid>
         <div>
           {sheet.length === 0 ? (
             <Panel>
-              <h2>There is nothing to run</h2>
-              <Soft>This plan has no piece to fry yet. Its Fold station says why.</Soft>
+              <h2>{T.thereIsNothingToRun}</h2>
+              <Soft>{T.thisPlanHasNoPiece}</Soft>
             </Panel>
           ) : now.current ? (
             <CurrentStep key={now.current.id} batchId={batchId} cook={cook} step={now.current} printer={printer} />
           ) : (
             <Panel>
-              <h2>All done</h2>
-              <Soft>
-                {now.taken.length > 0
-                  ? 'What is left, another cook has taken.'
-                  : 'Every step is done. Enjoy the table.'}
-              </Soft>
+              <h2>{T.allDone}</h2>
+              <Soft>{now.taken.length > 0 ? T.whatIsLeftAnotherCook : T.everyStepIsDoneEnjoy}</Soft>
             </Panel>
           )}
           {changes.length > 0 && (
-            <Panel aria-label="What has changed">
-              <PanelTitle>What was measured has moved</PanelTitle>
+            <Panel aria-label={T.whatHasChanged}>
+              <PanelTitle>{T.whatWasMeasuredHasMoved}</PanelTitle>
               <ul>
                 {changes.map((change) => (
                   <li key={change.what}>{changeText(change, printer)}</li>
@@ -124,18 +122,18 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
           )}
         </div>
         <div>
-          {waiting > 0 && <Soft role="status">{`${waiting} kept here until the server is back`}</Soft>}
+          {waiting > 0 && <Soft role="status">{T.keptHereUntilTheServer(waiting)}</Soft>}
           {refusal && <Problem>{refusal}</Problem>}
           <Coming cook={cook} printer={printer} me={me} />
           <Past cook={cook} printer={printer} />
           <Panel>
             <NameField
-              label="Who cooks at this device"
+              label={T.whoCooksAtThisDevice}
               value={me}
-              whenEmpty="nobody in particular"
+              whenEmpty={T.nobodyInParticular}
               onChange={(name) => onMe(name.trim() === '' ? null : name.slice(0, 40))}
             />
-            <Soft>With a name, steps can be split: what one cook takes, the other’s device leaves alone.</Soft>
+            <Soft>{T.withANameStepsCan}</Soft>
           </Panel>
         </div>
       </Grid>
@@ -147,31 +145,31 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
 function Coming({ cook, printer, me }: Pick<OpenProps, 'cook' | 'printer' | 'me'>) {
   const { now, state, nowMs, tell } = cook;
   return (
-    <Panel aria-label="What comes">
+    <Panel aria-label={T.whatComes}>
       {now.background.length > 0 && (
         <>
-          <PanelTitle>Goes on by itself</PanelTitle>
-          <Steps aria-label="Goes on by itself">
+          <PanelTitle>{T.goesOnByItself}</PanelTitle>
+          <Steps aria-label={T.goesOnByItself}>
             {now.background.map(({ step, readyMs }) => (
               <li key={step.id}>
                 <span>
                   {RUN_NAME[step.id]}
                   <small>
                     {readyMs > nowMs
-                      ? `until ${printer.clock(readyMs)}, ${printer.span((readyMs - nowMs) / 1000)} more`
-                      : 'its time is over'}
+                      ? T.untilMore(printer.clock(readyMs), printer.span((readyMs - nowMs) / 1000))
+                      : T.itsTimeIsOver}
                   </small>
                 </span>
                 <Button aria-label={`Done: ${RUN_NAME[step.id]}`} onPress={() => tell({ kind: 'done', step: step.id })}>
-                  Done
+                  {T.done}
                 </Button>
               </li>
             ))}
           </Steps>
         </>
       )}
-      <PanelTitle style={{ marginTop: now.background.length > 0 ? 10 : 0 }}>Next</PanelTitle>
-      <Steps aria-label="Next">
+      <PanelTitle style={{ marginTop: now.background.length > 0 ? 10 : 0 }}>{T.next}</PanelTitle>
+      <Steps aria-label={T.next}>
         {now.next.map((step) => {
           const { who } = stepState(state, step.id);
           const name = RUN_NAME[step.id];
@@ -179,22 +177,28 @@ function Coming({ cook, printer, me }: Pick<OpenProps, 'cook' | 'printer' | 'me'
             <li key={step.id}>
               <span>
                 {name}
-                <small>{`${printer.span(step.durationS)}, planned for ${printer.clock(step.startMs)}${who === '' ? '' : `, ${who}`}`}</small>
+                <small>
+                  {T.plannedFor(
+                    printer.span(step.durationS),
+                    printer.clock(step.startMs),
+                    who === '' ? '' : `, ${who}`,
+                  )}
+                </small>
               </span>
               {me !== '' && step.kind === 'hands' && (who === '' || who === me) && (
                 <Button
                   $look="quiet"
-                  aria-label={who === me ? `Lay back: ${name}` : `Take: ${name}`}
+                  aria-label={who === me ? T.layBack(name) : `Take: ${name}`}
                   onPress={() => tell({ kind: 'take', step: step.id, who: who === me ? '' : me })}
                 >
-                  {who === me ? 'Lay back' : 'I take it'}
+                  {who === me ? T.layBack2 : T.iTakeIt}
                 </Button>
               )}
             </li>
           );
         })}
       </Steps>
-      {now.next.length === 0 && <Soft>Nothing more.</Soft>}
+      {now.next.length === 0 && <Soft>{T.nothingMore}</Soft>}
     </Panel>
   );
 }
@@ -208,9 +212,9 @@ function Past({ cook, printer }: Pick<OpenProps, 'cook' | 'printer'>) {
     .sort((a, b) => stepState(state, b.id).atMs! - stepState(state, a.id).atMs!);
   if (past.length === 0) return null;
   return (
-    <Panel aria-label="What is over">
-      <PanelTitle>Over</PanelTitle>
-      <Steps aria-label="Over">
+    <Panel aria-label={T.whatIsOver}>
+      <PanelTitle>{T.over}</PanelTitle>
+      <Steps aria-label={T.over}>
         {(all ? past : past.slice(0, 2)).map((step) => {
           const { state: is, atMs, value } = stepState(state, step.id);
           const measured = value !== null && step.measure ? `, ${measureText(step.measure, value, printer)}` : '';
@@ -218,15 +222,15 @@ function Past({ cook, printer }: Pick<OpenProps, 'cook' | 'printer'>) {
             <li key={step.id}>
               <span>
                 {RUN_NAME[step.id]}
-                <small>{`${is === 'done' ? 'done' : 'skipped'} at ${printer.clock(atMs!)}${measured}`}</small>
+                <small>{T.at(is === 'done' ? 'done' : 'skipped', printer.clock(atMs!), measured)}</small>
               </span>
               <Button
                 $look="quiet"
-                aria-label={`Go back to: ${RUN_NAME[step.id]}`}
+                aria-label={T.goBackTo(RUN_NAME[step.id])}
                 onPress={() => tell({ kind: 'back', step: step.id })}
               >
                 <Undo2 size={18} aria-hidden />
-                Back
+                {T.back}
               </Button>
             </li>
           );
@@ -234,7 +238,7 @@ function Past({ cook, printer }: Pick<OpenProps, 'cook' | 'printer'>) {
       </Steps>
       {past.length > 2 && (
         <Button $look="quiet" style={{ padding: 0 }} onPress={() => setAll((on) => !on)}>
-          {all ? 'Fewer' : `All ${past.length}`}
+          {all ? T.fewer : T.all(past.length)}
         </Button>
       )}
     </Panel>

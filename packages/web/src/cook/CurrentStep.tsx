@@ -1,3 +1,4 @@
+import { COOK as T } from '../text/cookPhrases';
 import { type CheckAnswer, MEASURE_RANGE, type MeasureId, type RunStep, stepState } from '@ember-fold/core';
 import { AlarmClock, ArrowRight, Check, Flame } from 'lucide-react';
 import { useState } from 'react';
@@ -139,8 +140,8 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
   const name = `${RUN_NAME[step.id]}, ${draft.name}`;
   const runs = timers.some((timer) => timer.batchId === batchId && timer.step === step.id);
   return (
-    <Big data-step={step.id} aria-label="Now">
-      <Soft role="status">{now.waits ? 'Nothing for the hands just now; this goes on by itself' : 'Now'}</Soft>
+    <Big data-step={step.id} aria-label={T.now}>
+      <Soft role="status">{now.waits ? 'Nothing for the hands just now; this goes on by itself' : T.now}</Soft>
       <h2>{RUN_NAME[step.id]}</h2>
       <Lines>
         {lines.map((line) => (
@@ -159,7 +160,7 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
         {step.kind === 'fire' && (
           <Link to={`/fire/${batchId}`}>
             <Flame size={20} aria-hidden />
-            To the stove
+            {T.toTheStove}
           </Link>
         )}
         <Button
@@ -167,7 +168,7 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
           onPress={() => tell({ kind: 'done', step: step.id })}
         >
           <Check size={20} aria-hidden />
-          Done
+          {T.done}
         </Button>
         {!runs && (
           <Button onPress={() => startTimer({ name, seconds: step.durationS, batchId, step: step.id })}>
@@ -177,7 +178,7 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
         )}
         <Button $look="quiet" onPress={() => tell({ kind: 'skip', step: step.id })}>
           <ArrowRight size={20} aria-hidden />
-          Skip
+          {T.skip}
         </Button>
       </Keys>
     </Big>
@@ -207,7 +208,7 @@ function CheckQuestion({ step, answer, onAnswer }: CheckQuestionProps) {
           ))}
         </Answers>
         <p role="status" style={{ minHeight: 24, marginTop: 6 }}>
-          {answer === null ? '' : answer === 'yes' ? 'Good. On to the next.' : remedy[answer]}
+          {answer === null ? '' : answer === 'yes' ? T.goodOnToTheNext : remedy[answer]}
         </p>
       </div>
     </Question>
@@ -241,11 +242,11 @@ function MeasureRow({ step, measure, value, printer, onTell }: MeasureRowProps) 
       {measure === 'rolled-m' && <MmField {...props} />}
       {measure === 'pieces' && <CountField {...props} />}
       <Button isDisabled={typed === null || typed === value} onPress={() => note(shown)}>
-        {`Note ${measureText(measure, shown, printer)}`}
+        {T.note(measureText(measure, shown, printer))}
       </Button>
       {step.planned !== null && (
         <Button aria-pressed={value === step.planned} onPress={() => note(usual)}>
-          {`As planned, ${measureText(measure, step.planned, printer)}`}
+          {T.asPlanned(measureText(measure, step.planned, printer))}
         </Button>
       )}
       <span role="status">{value === null ? '' : `Noted: ${measureText(measure, value, printer)}`}</span>

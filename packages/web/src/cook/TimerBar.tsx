@@ -1,3 +1,4 @@
+import { COOK as T } from '../text/cookPhrases';
 import { callsBy, ringing, type Timer } from '@ember-fold/core';
 import { AlarmClock, Check, Volume2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
@@ -85,8 +86,8 @@ export function TimerBar() {
   const over = timers.filter((timer) => timer.endsMs <= nowMs);
   return (
     <>
-      <aside aria-label="Timers">
-        <Strip aria-label="Timers">
+      <aside aria-label={T.timers}>
+        <Strip aria-label={T.timers}>
           {timers.map((timer) => {
             const { lateS, urgency } = ringing(timer.endsMs, nowMs);
             const text = timerText(timer.name, lateS, printer);
@@ -94,7 +95,7 @@ export function TimerBar() {
               <One key={timer.id} $urgency={urgency} data-timer={urgency}>
                 <AlarmClock size={18} aria-hidden />
                 {timer.batchId ? <Link to={`/cook/${timer.batchId}`}>{text}</Link> : <span>{text}</span>}
-                <Button $look="quiet" aria-label={`A minute more: ${timer.name}`} onPress={() => moveTimer(timer, 60)}>
+                <Button $look="quiet" aria-label={T.aMinuteMore(timer.name)} onPress={() => moveTimer(timer, 60)}>
                   +1
                 </Button>
                 <Button $look="quiet" aria-label={`Stop: ${timer.name}`} onPress={() => stopTimer(timer)}>
@@ -106,7 +107,7 @@ export function TimerBar() {
           <li>
             <Button $look="quiet" onPress={() => setOpen(true)}>
               <Volume2 size={18} aria-hidden />
-              Calls
+              {T.calls}
             </Button>
           </li>
         </Strip>

@@ -38,6 +38,8 @@ interface Entry<T> {
   mine: T;
   view: SaveView;
   running: boolean;
+  /** What was sent and never answered: it may be there. Where theirs is that, it is ours. */
+  unsure: { readonly value: T } | null;
   /** Both sides' values, while the cook chooses. */
   clash: { readonly theirs: Versioned<T>; readonly merged: T } | null;
 }
@@ -59,6 +61,10 @@ const RETRY_MS = 3000;
 /** The server, or its database, is out of reach: it is asked again for as long as that lasts. */
 const AWAY = new Set(['AWAY', 'NO_DATABASE', 'INTERNAL']);
 const PREFIX = 'ember.save.';
+
+/** The field at a path from the root. */
+const valueAt = (tree: unknown, path: readonly string[]): unknown =>
+  path.reduce<unknown>((at, key) => (at as Readonly<Record<string, unknown>> | null | undefined)?.[key], tree);
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
@@ -82,7 +88,7 @@ export class Saver {
     if (known && !same(known.mine, known.base.value)) return known.mine;
     const mirror = this.mirror<T>(key);
     const entry: Entry<T> = {
-      ...{ kind, id, base, mine: base.value, view: SAVED, running: false, clash: null },
+      ...{ kind, id, base, mine: base.value, view: SAVED, running: false, unsure: null, clash: null },
       ...(mirror && !same(mirror.mine, base.value) && { base: mirror.base, mine: mirror.mine }),
     };
     this.entries.set(key, entry as Entry<unknown>);
@@ -126,6 +132,7 @@ export class Saver {
     const { theirs } = entry.clash;
     // What was typed while the question stood counts as ours.
     const { value, clashes } = mergeFields(entry.base.value, entry.mine, theirs.value);
+    entry.unsure = null;
     entry.base = theirs;
     entry.mine = side === 'mine' ? value : takeTheirs(value, clashes);
     entry.clash = null;
@@ -171,12 +178,14 @@ export class Saver {
     const answer = await entry.kind.send(entry.id, { value: sent, version: entry.base.version });
     if ('kept' in answer) {
       entry.base = { value: sent, version: answer.kept.version };
+      entry.unsure = null;
       this.keep(key, entry);
       entry.kind.show(entry.id, { value: entry.mine, version: answer.kept.version });
       return true;
     }
     const { code, message } = answer.problem;
     if (AWAY.has(code)) {
+      entry.unsure = { value: sent };
       this.tell(key, entry, { ...SAVED, state: 'waiting', problem: message });
       await this.options.wait(RETRY_MS);
       return true;
@@ -197,7 +206,12 @@ export class Saver {
       return away;
     }
     const theirs = answer.kept;
-    const { value, clashes } = mergeFields(entry.base.value, entry.mine, theirs.value);
+    const merged = mergeFields(entry.base.value, entry.mine, theirs.value);
+    const { value } = merged;
+    // What we sent ourselves, and never heard of again, is no disagreement.
+    const clashes = merged.clashes.filter(
+      ({ path, theirs: there }) => entry.unsure === null || !same(there, valueAt(entry.unsure.value, path)),
+    );
     if (clashes.length > 0) {
       entry.clash = { theirs, merged: value };
       this.tell(key, entry, { state: 'conflict', problem: null, clashes });
@@ -205,6 +219,7 @@ export class Saver {
     }
     entry.base = theirs;
     entry.mine = value;
+    entry.unsure = null;
     this.keep(key, entry);
     entry.kind.show(entry.id, { value, version: theirs.version });
     return true;

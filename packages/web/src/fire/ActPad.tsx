@@ -1,3 +1,4 @@
+import { FIRE as T } from '../text/firePhrases';
 import type { PadTargets } from '@ember-fold/core';
 import { Undo2 } from 'lucide-react';
 import { styled } from 'styled-components';
@@ -41,34 +42,32 @@ interface ActPadProps {
 /** Large buttons for wet thumbs; each says what it will record. */
 export function ActPad({ targets, urged, toFry, canTakeBack, onAct, onTakeBack, onDropFewer, onMore }: ActPadProps) {
   const look = (kind: string) => (urged === kind ? ('primary' as const) : ('plain' as const));
-  const none = (list: readonly number[]) => (list.length === 0 ? 'none in the pot' : listText(list));
+  const none = (list: readonly number[]) => (list.length === 0 ? T.noneInThePot : listText(list));
   return (
-    <Pad role="group" aria-label="What was done">
+    <Pad role="group" aria-label={T.whatWasDone}>
       <Big $look={look('flip')} isDisabled={targets.flip.length === 0} onPress={() => onAct('flip')}>
-        Flipped
+        {T.flipped}
         <small>{none(targets.flip)}</small>
       </Big>
       <Big $look={look('drop')} isDisabled={targets.drop.length === 0} onPress={() => onAct('drop')}>
-        {`Dropped ${targets.drop.length}`}
-        <small>
-          {targets.drop.length > 0 ? listText(targets.drop) : toFry > 0 ? 'the pot is full' : 'none left to fry'}
-        </small>
+        {T.dropped(targets.drop.length)}
+        <small>{targets.drop.length > 0 ? listText(targets.drop) : toFry > 0 ? T.thePotIsFull : T.noneLeftToFry}</small>
       </Big>
       <Big $look={look('lift')} isDisabled={targets.lift.length === 0} onPress={() => onAct('lift')}>
-        Lifted
+        {T.lifted}
         <small>{none(targets.lift)}</small>
       </Big>
       <Big $look="plain" isDisabled={targets.flip.length === 0} onPress={() => onAct('burst')}>
-        One burst
-        <small>{targets.burst.length === 1 ? `piece ${targets.burst[0]}` : 'lift it, finish in the oven'}</small>
+        {T.oneBurst}
+        <small>{targets.burst.length === 1 ? T.piece(targets.burst[0]!) : T.liftItFinishInThe}</small>
       </Big>
       <div style={{ display: 'grid', gridTemplateColumns: '3fr 2fr', gap: 10 }}>
         <Button style={{ minHeight: 64, padding: 4 }} isDisabled={!canTakeBack} onPress={onTakeBack}>
           <Undo2 size={18} aria-hidden />
-          Take back
+          {T.takeBack}
         </Button>
         <Button style={{ minHeight: 64, padding: 4 }} onPress={onMore}>
-          More
+          {T.more}
         </Button>
       </div>
       <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 10 }}>
@@ -77,14 +76,14 @@ export function ActPad({ targets, urged, toFry, canTakeBack, onAct, onTakeBack, 
           isDisabled={targets.drop.length <= 1}
           onPress={() => onDropFewer(-1)}
         >
-          One fewer
+          {T.oneFewer}
         </Button>
         <Button
           style={{ minHeight: 64, padding: 4 }}
           isDisabled={targets.drop.length >= toFry}
           onPress={() => onDropFewer(1)}
         >
-          One more
+          {T.oneMore}
         </Button>
       </div>
     </Pad>

@@ -1,10 +1,11 @@
+import { FIRE as T } from '../text/firePhrases';
 import { type NextStep, type Piece, planCold } from '@ember-fold/core';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { lazyPart } from '../ui/lazyPart';
 import { useKitchen } from '../data/useLine';
 import { watchPot } from '../data/watched';
-import { Page } from '../ui/controls/Page';
+import { Page, PageTitle } from '../ui/controls/Page';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
 import { FIRE_TEXT, nextText, potFullText, potText } from '../text/fireWords';
 import type { Printer } from '../text/printer';
@@ -128,6 +129,7 @@ function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
   const where = potText(kitchen.potName, kitchen.pot.diameterM);
   return (
     <Page>
+      <PageTitle of={[T.atTheStove, draft.name]} />
       <h1 className="visually-hidden">{FIRE_TEXT.title(draft.name)}</h1>
       <Grid>
         <div style={{ gridArea: 'oil', display: 'grid' }}>
@@ -143,7 +145,7 @@ function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
             onBurner={pad.burner}
           />
         </div>
-        <Panel style={{ gridArea: 'pot' }} aria-label="Pot">
+        <Panel style={{ gridArea: 'pot' }} aria-label={T.pot}>
           <Soft>{FIRE_TEXT.fromAbove}</Soft>
           <PotView
             places={fire.places}
@@ -175,7 +177,7 @@ function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
         <DangerScreen
           danger={fire.danger}
           where={`${where}, ${draft.name}`}
-          oil={oil.probeC === null ? '' : `Oil ${printer.temp(oil.probeC)}.`}
+          oil={oil.probeC === null ? '' : T.oil(printer.temp(oil.probeC))}
           onAct={() => (fire.danger?.act === 'burner-off' ? pad.burner(0) : pad.here())}
         />
       )}
@@ -188,7 +190,7 @@ function Trace({ live, fire, printer }: Pick<StoveProps, 'fire' | 'printer'> & {
   const trace = useTrace(live);
   const { band } = fire.fry;
   return (
-    <Panel style={{ gridArea: 'trace', alignSelf: 'start' }} aria-label="Trace">
+    <Panel style={{ gridArea: 'trace', alignSelf: 'start' }} aria-label={T.trace}>
       <Suspense fallback={<div style={{ height: 200 }} />}>
         <OilChart
           trace={trace.points}

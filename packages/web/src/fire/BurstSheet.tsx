@@ -1,3 +1,6 @@
+import { useKitchen } from '../data/useLine';
+import { withTemps } from '../text/printer';
+import { FIRE as T } from '../text/firePhrases';
 import { Button } from '../ui/controls/Button';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 
@@ -11,15 +14,16 @@ interface BurstSheetProps {
 
 /** Which of several burst, and what is done with it. */
 export function BurstSheet({ isOpen, pieces, onBurst, onClose }: BurstSheetProps) {
+  const printer = useKitchen()?.printer;
   return (
-    <Sheet title="Which one burst?" isOpen={isOpen} onClose={onClose}>
-      <p>Lift it, drain it, finish it in the oven at 175 °C for 20 to 25 minutes, and skim the oil.</p>
+    <Sheet title={T.whichOneBurst} isOpen={isOpen} onClose={onClose}>
+      <p>{printer ? withTemps(T.liftItDrainItFinish, printer) : ''}</p>
       <Actions>
         {pieces.map((number) => (
           <Button
             key={number}
             style={{ minHeight: 64, minWidth: 64 }}
-            aria-label={`Piece ${number} burst`}
+            aria-label={T.pieceBurst(number)}
             onPress={() => {
               onBurst(number);
               onClose();

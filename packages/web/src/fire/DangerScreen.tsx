@@ -1,3 +1,4 @@
+import { FIRE as T } from '../text/firePhrases';
 import type { Danger } from '@ember-fold/core';
 import { OctagonAlert } from 'lucide-react';
 import { useEffect } from 'react';
@@ -80,7 +81,7 @@ export function DangerScreen({ danger, where, oil, onAct }: DangerScreenProps) {
             {`${oil} ${what}`}
           </p>
           <Button autoFocus onPress={onAct}>
-            {danger.act === 'burner-off' ? 'Heat is off' : button}
+            {danger.act === 'burner-off' ? T.heatIsOff : button}
           </Button>
         </Words>
       </Modal>

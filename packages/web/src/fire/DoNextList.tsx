@@ -1,3 +1,4 @@
+import { FIRE as T } from '../text/firePhrases';
 import type { NextStep } from '@ember-fold/core';
 import { Button } from 'react-aria-components';
 import { styled } from 'styled-components';
@@ -94,8 +95,8 @@ export function DoNextList({ steps, markC, printer, onDone }: DoNextListProps) {
     return nextText(step, (c) => printer.temp(c), markC);
   }
   return (
-    <Box aria-label="Do next">
-      <Soft as="h2">Do next</Soft>
+    <Box aria-label={T.doNext}>
+      <Soft as="h2">{T.doNext}</Soft>
       <p role="status" className="visually-hidden">
         {spoken}
       </p>
@@ -122,7 +123,7 @@ export function DoNextList({ steps, markC, printer, onDone }: DoNextListProps) {
           );
         })}
       </ol>
-      {steps.length === 0 && <Soft style={{ padding: '0 18px 12px' }}>Nothing just now; stay with the oil.</Soft>}
+      {steps.length === 0 && <Soft style={{ padding: '0 18px 12px' }}>{T.nothingJustNowStayWith}</Soft>}
     </Box>
   );
 }

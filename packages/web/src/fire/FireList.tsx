@@ -1,7 +1,8 @@
+import { FIRE as T } from '../text/firePhrases';
 import { Link } from 'react-router';
 import { api } from '../data/api';
 import { Asked } from '../ui/controls/Asked';
-import { LinkList, Page, TitleRow } from '../ui/controls/Page';
+import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { printDate } from '../text/printer';
 
@@ -10,29 +11,32 @@ export function FireList() {
   const batches = api.useBatchesQuery();
   return (
     <Page>
+      <PageTitle of={[T.fire]} />
       <TitleRow>
-        <h1>Fire</h1>
+        <h1>{T.fire}</h1>
       </TitleRow>
-      <Asked of={batches} what="the batches">
+      <Asked of={batches} what={T.theBatches}>
         {(list) =>
           list.length === 0 ? (
             <Panel>
-              <h2>Nothing to fry yet</h2>
+              <h2>{T.nothingToFryYet}</h2>
               <Soft>
-                A batch is planned on the <Link to="/bench">bench</Link> first.
+                {T.aBatchIsPlannedOn} <Link to="/bench">{T.bench}</Link> {T.first}
               </Soft>
             </Panel>
           ) : (
-            <LinkList aria-label="Batches to fry">
+            <LinkList aria-label={T.batchesToFry}>
               {[...list]
                 .sort((a, b) => Number(b.status === 'frying') - Number(a.status === 'frying'))
                 .map((batch) => (
                   <li key={batch.id}>
                     <Link to={`/fire/${batch.id}`}>
                       <strong>{batch.name}</strong>
-                      <span>{batch.pieces} pieces</span>
+                      <span>
+                        {batch.pieces} {T.pieces}
+                      </span>
                       <small>
-                        {batch.status === 'frying' ? 'at the stove now' : `for ${printDate(Date.parse(batch.eatAt))}`}
+                        {batch.status === 'frying' ? T.atTheStoveNow : T.theFor(printDate(Date.parse(batch.eatAt)))}
                       </small>
                     </Link>
                   </li>

@@ -1,3 +1,4 @@
+import { FIRE as T } from '../text/firePhrases';
 import { type FireBelief, type Judge, RANGES, type SeenLooks } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
@@ -52,8 +53,8 @@ export function JudgeBar({ judge, targetC, belief, printer, onLooks, onCore, onR
   const text = beliefText(belief, printer);
   if (lifted.length === 0) return text === '' ? null : <Soft style={{ padding: '8px 4px' }}>{text}</Soft>;
   return (
-    <Panel aria-label="How they look" style={{ marginTop: 10 }}>
-      <strong>{`How do ${listText(lifted.map((piece) => piece.number))} look?`}</strong>
+    <Panel aria-label={T.howTheyLook} style={{ marginTop: 10 }}>
+      <strong>{T.howDoLook(listText(lifted.map((piece) => piece.number)))}</strong>
       <Four>
         {(Object.keys(LOOKS_NAME) as SeenLooks[]).map((looks) => (
           <Button key={looks} onPress={() => onLooks(looks)}>
@@ -61,20 +62,20 @@ export function JudgeBar({ judge, targetC, belief, printer, onLooks, onCore, onR
           </Button>
         ))}
         <Button aria-expanded={probing} onPress={() => setProbing((now) => !now)}>
-          Core
+          {T.core}
         </Button>
       </Four>
       {probing && (
         <Core>
           <TempField
-            label={predictedC === null ? 'Core, if probed' : `Core, if probed; ${printer.temp(predictedC)} read`}
+            label={predictedC === null ? T.coreIfProbed : `Core, if probed; ${printer.temp(predictedC)} read`}
             value={coreC}
             {...RANGES.fire.coreC}
             printer={printer}
             onChange={setCoreC}
           />
-          <Button onPress={() => onCore(coreC)}>Note it</Button>
-          <Button onPress={onRaw}>Raw inside: to the oven</Button>
+          <Button onPress={() => onCore(coreC)}>{T.noteIt}</Button>
+          <Button onPress={onRaw}>{T.rawInsideToTheOven}</Button>
         </Core>
       )}
     </Panel>

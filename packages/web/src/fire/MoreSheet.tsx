@@ -1,3 +1,4 @@
+import { FIRE as T } from '../text/firePhrases';
 import {
   CRUMB_ANSWERS,
   type CrumbAnswer,
@@ -44,15 +45,15 @@ export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, ear }: MoreSh
     onOil((leastC + mostC) / 2, (mostC - leastC) / 2);
   };
   return (
-    <Sheet title="More" isOpen onClose={onClose}>
-      <PanelTitle as="h3">Oil read without a probe</PanelTitle>
+    <Sheet title={T.more} isOpen onClose={onClose}>
+      <PanelTitle as="h3">{T.oilReadWithoutAProbe}</PanelTitle>
       <Row>
-        <TempField label="Thermometer" value={tempC} {...RANGES.fire.oilC} printer={printer} onChange={setTempC} />
+        <TempField label={T.thermometer} value={tempC} {...RANGES.fire.oilC} printer={printer} onChange={setTempC} />
         <Button style={{ minHeight: 64 }} onPress={done(() => onOil(tempC, TYPED_SPREAD_C))}>
-          Note it
+          {T.noteIt}
         </Button>
       </Row>
-      <Soft>Or a crumb of dough in the oil:</Soft>
+      <Soft>{T.orACrumbOfDough}</Soft>
       <div style={{ display: 'grid', gap: 6, marginTop: 6 }}>
         {CRUMB_ANSWERS.map((answer) => (
           <Button key={answer} style={{ minHeight: 64 }} onPress={done(() => crumb(answer))}>
@@ -61,21 +62,21 @@ export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, ear }: MoreSh
         ))}
       </div>
       <PanelTitle as="h3" style={{ marginTop: 14 }}>
-        Oil added
+        {T.oilAdded}
       </PanelTitle>
       <Row>
-        <MlField label="Fresh oil" value={m3} {...RANGES.fire.topUpM3} onChange={setM3} />
+        <MlField label={T.freshOil} value={m3} {...RANGES.fire.topUpM3} onChange={setM3} />
         <Button style={{ minHeight: 64 }} onPress={done(() => onTopUp(m3))}>
-          Poured in
+          {T.pouredIn}
         </Button>
       </Row>
-      <Soft>Slowly, along the wall, never wet.</Soft>
+      <Soft>{T.slowlyAlongTheWallNever}</Soft>
       <PanelTitle as="h3" style={{ marginTop: 14 }}>
-        By voice
+        {T.byVoice}
       </PanelTitle>
       <Listening ear={ear} />
       <PanelTitle as="h3" style={{ marginTop: 14 }}>
-        What this stove is like
+        {T.whatThisStoveIsLike}
       </PanelTitle>
       {fit ? (
         <>
@@ -86,12 +87,12 @@ export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, ear }: MoreSh
           </ul>
           <Actions>
             <Button onPress={done(() => editKitchen((now) => ({ ...now, pot: { ...now.pot, ...fitted(fit) } })))}>
-              Keep this for the next batches
+              {T.keepThisForTheNext}
             </Button>
           </Actions>
         </>
       ) : (
-        <Soft>Known after a few minutes of warm-up; surer after the first drops.</Soft>
+        <Soft>{T.knownAfterAFewMinutes}</Soft>
       )}
     </Sheet>
   );

@@ -1,3 +1,4 @@
+import { FIRE as T } from '../text/firePhrases';
 import type { OilNow } from '@ember-fold/core';
 import { Minus, Plus } from 'lucide-react';
 import { styled } from 'styled-components';
@@ -71,9 +72,9 @@ export function OilPanel({ oil, band, cautions, burner, settings, printer, probe
   const danger = verdict === 'cut-heat' || verdict === 'warn';
   const off = verdict === 'under' || verdict === 'over' ? `${printer.tempSpan(offC)} ${VERDICT_TEXT[verdict]}` : null;
   const rate = Math.round(Math.abs(ratePerMin));
-  const moves = rate === 0 ? 'steady' : `${ratePerMin > 0 ? 'rising' : 'falling'} ${printer.tempSpan(rate)} a minute`;
+  const moves = rate === 0 ? 'steady' : T.aMinute(ratePerMin > 0 ? 'rising' : 'falling', printer.tempSpan(rate));
   return (
-    <Box aria-label="Oil now">
+    <Box aria-label={T.oilNow}>
       <div>
         <Soft>{oilSourceText(probe, spreadC, printer)}</Soft>
         <Temperature aria-live="off" data-testid="oil-now">
@@ -83,14 +84,14 @@ export function OilPanel({ oil, band, cautions, burner, settings, printer, probe
           {off ?? VERDICT_TEXT[verdict]}
         </Verdict>
         <p>{moves}</p>
-        <p>{backInS === null ? ' ' : `in the band in ${printer.time(backInS)}`}</p>
-        <Burner role="group" aria-label="Burner">
+        <p>{backInS === null ? ' ' : T.inTheBandIn(printer.time(backInS))}</p>
+        <Burner role="group" aria-label={T.burner}>
           <span>
-            <Soft as="span">Burner</Soft>
-            <strong>{burner === 0 ? 'off' : `${burner} of ${settings}`}</strong>
+            <Soft as="span">{T.burner}</Soft>
+            <strong>{burner === 0 ? 'off' : T.of(burner, settings)}</strong>
           </span>
           <Button
-            aria-label="Burner down"
+            aria-label={T.burnerDown}
             style={{ minHeight: 64, width: 64 }}
             isDisabled={burner <= 0}
             onPress={() => onBurner(burner - 1)}
@@ -98,7 +99,7 @@ export function OilPanel({ oil, band, cautions, burner, settings, printer, probe
             <Minus aria-hidden />
           </Button>
           <Button
-            aria-label="Burner up"
+            aria-label={T.burnerUp}
             style={{ minHeight: 64, width: 64 }}
             isDisabled={burner >= settings}
             onPress={() => onBurner(burner + 1)}

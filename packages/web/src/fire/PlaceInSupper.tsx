@@ -1,3 +1,4 @@
+import { FIRE as T } from '../text/firePhrases';
 import type { BatchDraft } from '@ember-fold/core';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -37,20 +38,18 @@ export function PlaceInSupper({ batchId, draft }: PlaceInSupperProps) {
   const before = places.slice(0, Math.max(0, own)).map(({ job }) => job.name);
   return (
     <Place>
-      <p>{`In: ${pot}, ${kitchen.potOil ? kitchen.potOil.name : 'fresh oil'}.`}</p>
+      <p>{`In: ${pot}, ${kitchen.potOil ? kitchen.potOil.name : T.freshOil2}.`}</p>
       {busy && (
         <p role="note">
-          <strong>{`${busy.name} is in this pot now. `}</strong>
-          Finish it first, or choose another pot on the <Link to={`/bench/${batchId}/fry`}>Fry station</Link>, under
-          lots.
+          <strong>{T.isInThisPotNow(busy.name)}</strong>
+          {T.finishItFirstOrChoose} <Link to={`/bench/${batchId}/fry`}>{T.fryStation}</Link>
+          {T.underLots}
         </p>
       )}
-      {before.length > 0 && (
-        <Soft>{`By the order of the supper ${listNames(before)} ${before.length === 1 ? 'goes' : 'go'} into this oil first.`}</Soft>
-      )}
+      {before.length > 0 && <Soft>{T.byTheOrderOfThe(listNames(before))}</Soft>}
       {spoilt.map((place) => (
         <p key={place.job.id} role="note">
-          <strong>{`After this one ${place.job.name} is not for ${notForText(place, kitchen.guests ?? [])}.`}</strong>
+          <strong>{T.afterThisOneIsNot(place.job.name, notForText(place, kitchen.guests ?? []))}</strong>
         </p>
       ))}
     </Place>

@@ -1,3 +1,4 @@
+import { FIRE as T } from '../text/firePhrases';
 import { type NextStep, type LitStove } from '@ember-fold/core';
 import { X } from 'lucide-react';
 import { useCallback, useEffect } from 'react';
@@ -79,7 +80,7 @@ function OtherPot({ lit }: { readonly lit: LitStove }) {
       )}
       <Button
         $look="quiet"
-        aria-label={`Leave ${where}, ${lit.name}, to another device`}
+        aria-label={T.leaveToAnotherDevice(where, lit.name)}
         onPress={() => unwatchPot(lit.batchId)}
       >
         <X size={18} aria-hidden />
@@ -109,8 +110,8 @@ function Glance({ live, act, where, printer }: GlanceProps) {
   const { probeC = null, verdict = 'no-reading' } = fire?.oil ?? {};
   const step = fire?.steps[0];
   const isNow = step !== undefined && step.inS !== null && step.inS <= NOW_S;
-  const what = step ? nextText(step, (c) => printer.temp(c), draft.fry.oilC).what : 'nothing just now';
-  const when = !step || step.inS === null ? '' : isNow ? 'Now: ' : `In ${printer.soon(step.inS)}: `;
+  const what = step ? nextText(step, (c) => printer.temp(c), draft.fry.oilC).what : T.nothingJustNow;
+  const when = !step || step.inS === null ? '' : isNow ? 'Now: ' : T.theIn(printer.soon(step.inS));
   return (
     <>
       <Link
@@ -128,7 +129,7 @@ function Glance({ live, act, where, printer }: GlanceProps) {
         <DangerScreen
           danger={fire.danger}
           where={`${where}, ${draft.name}`}
-          oil={probeC === null ? '' : `Oil ${printer.temp(probeC)}.`}
+          oil={probeC === null ? '' : T.oil(printer.temp(probeC))}
           onAct={() => (fire.danger?.act === 'burner-off' ? pad.burner(0) : pad.here())}
         />
       )}
@@ -159,8 +160,8 @@ export function PotBar() {
   }, [shown, nextId, navigate]);
   if (mine.length === 0 && (shown === null || elsewhere.length === 0)) return null;
   return (
-    <aside aria-label="Other pots">
-      <Strip aria-label="Other pots">
+    <aside aria-label={T.otherPots}>
+      <Strip aria-label={T.otherPots}>
         {mine.map((one) => (
           <OtherPot key={one.batchId} lit={one} />
         ))}
@@ -172,8 +173,8 @@ export function PotBar() {
               onPress={() => elsewhere.forEach(({ batchId }) => watchPot(batchId))}
             >
               {elsewhere.length === 1
-                ? `Also lit: ${elsewhere[0]!.name}. Watch it here`
-                : `${elsewhere.length} more pots are lit. Watch them here`}
+                ? T.alsoLitWatchItHere(elsewhere[0]!.name)
+                : T.morePotsAreLitWatch(elsewhere.length)}
             </Button>
           </li>
         )}

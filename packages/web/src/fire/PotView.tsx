@@ -1,3 +1,4 @@
+import { FIRE as T } from '../text/firePhrases';
 import { crustName, type FirePiece, type Piece, type PiecePrediction } from '@ember-fold/core';
 import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
@@ -155,7 +156,7 @@ export function PotView({
   const count = Math.max(lotSize, ...taken.map((place) => place + 1));
   const free = Array.from({ length: count + 1 }, (_, i) => i).find((place) => !taken.includes(place))!;
   return (
-    <Round role="group" aria-label="Pieces in the pot">
+    <Round role="group" aria-label={T.piecesInThePot}>
       {inPot.map((piece) => {
         const prediction = predictions.find((p) => p.number === piece.number);
         const colour = prediction?.colours[1] ?? 0;
@@ -167,7 +168,12 @@ export function PotView({
             style={placeOf(places.get(piece.number) ?? 0, count)}
             isSelected={selected.has(piece.number)}
             onChange={() => onSelect(piece.number)}
-            aria-label={`Piece ${piece.number}, ${age} in the oil, up ${CRUST_WORD[crustName(colour)]}, down ${CRUST_WORD[crustName(down)]}`}
+            aria-label={T.pieceInTheOilUp(
+              piece.number,
+              age,
+              CRUST_WORD[crustName(colour)],
+              CRUST_WORD[crustName(down)],
+            )}
           >
             <svg viewBox={`${-w * 0.52} ${-d * 1.06} ${w * 1.04} ${d * 1.2}`} aria-hidden>
               <FormShape piece={shape} fold={fold} colour={crustColour(colour)} />
@@ -179,7 +185,7 @@ export function PotView({
           </Spot>
         );
       })}
-      {room > 0 && inPot.length > 0 && <Room style={placeOf(free, count)}>{`room for ${room}`}</Room>}
+      {room > 0 && inPot.length > 0 && <Room style={placeOf(free, count)}>{T.roomFor(room)}</Room>}
     </Round>
   );
 }

@@ -1,3 +1,4 @@
+import { FIRE as T } from '../text/firePhrases';
 import { START_GATE, type StartPoint } from '@ember-fold/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -9,7 +10,7 @@ import { Cautions } from '../ui/controls/Cautions';
 import { api, problemOf } from '../data/api';
 import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';
-import { TitleRow } from '../ui/controls/Page';
+import { PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { deviceApi } from '../data/deviceApi';
 import { Pick } from '../ui/controls/Pick';
@@ -60,7 +61,7 @@ export function StartStove({ batchId }: StartStoveProps) {
   const { data: devices = [] } = deviceApi.useDevicesQuery();
   const probes = Object.fromEntries([
     ...devices.filter((one) => one.kind === 'probe').map((one) => [one.id, one.name]),
-    [NONE, 'No probe: crumbs and what is typed'],
+    [NONE, T.noProbeCrumbsAndWhat],
   ]) as Record<string, string>;
   const isSimulated = probe === SIMULATED;
   const left = START_GATE.length - gone.size;
@@ -75,14 +76,15 @@ export function StartStove({ batchId }: StartStoveProps) {
   };
   return (
     <>
+      <PageTitle of={[T.atTheStove, batch.data?.draft.name]} />
       <TitleRow>
-        <h1>{batch.data?.draft.name ?? 'Fire'}</h1>
+        <h1>{batch.data?.draft.name ?? T.fire}</h1>
         <span className="grow" />
-        <Link to={`/bench/${batchId}/fry`}>Back to its plan</Link>
+        <Link to={`/bench/${batchId}/fry`}>{T.backToItsPlan}</Link>
       </TitleRow>
       <Grid>
         <Panel>
-          <PanelTitle>Before the oil is heated</PanelTitle>
+          <PanelTitle>{T.beforeTheOilIsHeated}</PanelTitle>
           <Gate>
             {START_GATE.map((point) => (
               <TickField
@@ -103,27 +105,23 @@ export function StartStove({ batchId }: StartStoveProps) {
           {known && <Cautions printer={known.printer} />}
         </Panel>
         <Panel>
-          <PanelTitle>{isSimulated ? 'Simulated stove' : 'This stove'}</PanelTitle>
+          <PanelTitle>{isSimulated ? T.simulatedStove : T.thisStove}</PanelTitle>
           <PlaceInSupper batchId={batchId} draft={batch.data?.draft ?? null} />
-          <Pick<string> label="Who reads the oil" value={probe} options={probes} onChange={setProbe} />
-          <Soft>
-            {isSimulated
-              ? 'The pot of this kitchen with its oil, burner and probe. Nothing real is heated.'
-              : 'A real pot: what is said here is only as good as what it is told. Eyes and hands come first.'}
-          </Soft>
-          {isSimulated && <Choice label="Pace" value={speed} options={SPEED_NAME} onChange={setSpeed} />}
-          <TickField label="One piece first, cut and judged" value={trial} onChange={setTrial} />
+          <Pick<string> label={T.whoReadsTheOil} value={probe} options={probes} onChange={setProbe} />
+          <Soft>{isSimulated ? T.thePotOfThisKitchen : T.aRealPotWhatIs}</Soft>
+          {isSimulated && <Choice label={T.pace} value={speed} options={SPEED_NAME} onChange={setSpeed} />}
+          <TickField label={T.onePieceFirstCutAnd} value={trial} onChange={setTrial} />
           {starting.error && <Problem>{problemOf(starting.error).message}</Problem>}
-          {unsaved && <Soft role="status">The plan is being saved first.</Soft>}
+          {unsaved && <Soft role="status">{T.thePlanIsBeingSaved}</Soft>}
           <Button
             $look="primary"
             style={{ width: '100%', minHeight: 64, marginTop: 12 }}
             isDisabled={starting.isLoading || unsaved || left > 0}
             onPress={() => void light()}
           >
-            Start the stove
+            {T.startTheStove}
           </Button>
-          <Soft role="status">{left > 0 ? `${left} ${left === 1 ? 'point' : 'points'} to go through first` : ''}</Soft>
+          <Soft role="status">{left > 0 ? T.toGoThroughFirst(left, left === 1 ? 'point' : 'points') : ''}</Soft>
         </Panel>
       </Grid>
     </>

@@ -1,3 +1,4 @@
+import { FIRE as T } from '../text/firePhrases';
 import type { FryPlace } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { useKitchen } from '../data/useLine';
@@ -18,16 +19,16 @@ export function SupperQueue({ queue }: { readonly queue: readonly FryPlace[] }) 
   if (queue.length === 0 || !known) return null;
   const { kitchen, printer } = known;
   return (
-    <Panel aria-label="The rest of the supper" style={{ paddingBlock: 10 }}>
-      <Soft>Then in this oil</Soft>
-      <Queue aria-label="Then in this oil">
+    <Panel aria-label={T.theRestOfTheSupper} style={{ paddingBlock: 10 }}>
+      <Soft>{T.thenInThisOil}</Soft>
+      <Queue aria-label={T.thenInThisOil}>
         {queue.map((place) => {
           const not = notForText(place, kitchen.guests ?? []);
-          const wait = place.changeS > 60 ? `, ${printer.span(place.changeS)} until the oil is there` : '';
+          const wait = place.changeS > 60 ? T.untilTheOilIsThere(printer.span(place.changeS)) : '';
           return (
             <li key={place.job.id}>
               <strong>{place.job.name}</strong>
-              <span>{` ${printer.temp(place.job.oilC)}${wait}.${not === '' ? '' : ` Not for ${not}.`}`}</span>
+              <span>{` ${printer.temp(place.job.oilC)}${wait}.${not === '' ? '' : T.notFor(not)}`}</span>
             </li>
           );
         })}

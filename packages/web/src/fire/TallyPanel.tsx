@@ -1,3 +1,4 @@
+import { FIRE as T } from '../text/firePhrases';
 import { Mic } from 'lucide-react';
 import { styled } from 'styled-components';
 import { Button } from '../ui/controls/Button';
@@ -35,31 +36,31 @@ export function TallyPanel({ live, fire, printer, listening, problem, onEnd }: T
   const { draft, speed } = live.stove;
   const { then } = tally;
   return (
-    <Panel style={{ gridArea: 'tally', alignSelf: 'start' }} aria-label="Tally">
-      <Soft>{`${draft.name}, lot ${tally.lot} of ${tally.lots}`}</Soft>
+    <Panel style={{ gridArea: 'tally', alignSelf: 'start' }} aria-label={T.tally}>
+      <Soft>{T.lotOf(draft.name, tally.lot, tally.lots)}</Soft>
       <Tally
         counts={{
           ...{ done: state.done, burst: state.burst, ...(state.aside > 0 && { 'set aside': state.aside }) },
           ...{ 'in the oil': state.inPot.length, 'to fry': state.toFry },
         }}
       />
-      {state.inOven.length > 0 && <p>{`In the oven: ${ovenText(state.inOven, (c) => printer.temp(c))}.`}</p>}
-      <Soft>{`${printer.time(fire.nowS)} since the start, ${SPEED_NAME[String(speed) as keyof typeof SPEED_NAME]}`}</Soft>
-      <Soft>Lid at hand. Never water on burning oil.</Soft>
+      {state.inOven.length > 0 && <p>{T.inTheOven(ovenText(state.inOven, (c) => printer.temp(c)))}</p>}
+      <Soft>{T.sinceTheStart(printer.time(fire.nowS), SPEED_NAME[String(speed) as keyof typeof SPEED_NAME])}</Soft>
+      <Soft>{T.lidAtHandNeverWater}</Soft>
       {listening && (
         <Soft role="status">
-          <Mic size={14} aria-hidden /> Listening
+          <Mic size={14} aria-hidden /> {T.listening}
         </Soft>
       )}
-      {live.waiting > 0 && <Soft role="status">{`${live.waiting} kept here until the server is back`}</Soft>}
+      {live.waiting > 0 && <Soft role="status">{T.keptHereUntilTheServer(live.waiting)}</Soft>}
       {problem && <Problem>{problem}</Problem>}
       <Ends>
         <Button isDisabled={!tally.canFinish} onPress={() => onEnd()}>
-          Finish the batch
+          {T.finishTheBatch}
         </Button>
         {then && (
           <Button $look="primary" onPress={() => onEnd(`/fire/${then.job.id}`)}>
-            {`Finish, then ${then.job.name}`}
+            {T.finishThen(then.job.name)}
           </Button>
         )}
       </Ends>

@@ -1,3 +1,4 @@
+import { LEDGER as T } from '../text/ledgerPhrases';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../data/api';
@@ -5,7 +6,7 @@ import { useKitchen } from '../data/useLine';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { FilterField } from '../ui/controls/FilterField';
-import { LinkList, Page, TitleRow } from '../ui/controls/Page';
+import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { printDate } from '../text/printer';
 
@@ -17,30 +18,33 @@ export function LedgerList() {
   const printer = useKitchen()?.printer;
   return (
     <Page>
+      <PageTitle of={[T.ledger]} />
       <TitleRow>
-        <h1>Ledger</h1>
+        <h1>{T.ledger}</h1>
         <span className="grow" />
-        <FilterField label="Find a batch" value={search} onChange={setSearch} />
+        <FilterField label={T.findABatch} value={search} onChange={setSearch} />
       </TitleRow>
-      <Asked of={{ ...ledger, data: entries }} what="the ledger">
+      <Asked of={{ ...ledger, data: entries }} what={T.theLedger}>
         {(found) =>
           found.length === 0 && search === '' ? (
             <Panel>
-              <h2>Nothing fried yet</h2>
+              <h2>{T.nothingFriedYet}</h2>
               <Soft>
-                A batch arrives here when it is finished at the <Link to="/fire">stove</Link>.
+                {T.aBatchArrivesHereWhen} <Link to="/fire">{T.stove}</Link>.
               </Soft>
             </Panel>
           ) : (
-            <LinkList aria-label="Finished batches">
+            <LinkList aria-label={T.finishedBatches}>
               {found.map(({ id, name, startedAt, figures }) => (
                 <li key={id}>
                   <Link to={`/ledger/${id}`}>
                     <strong>{name}</strong>
                     <small>{printDate(Date.parse(startedAt))}</small>
-                    <span>{`${figures.fried} fried${figures.burst > 0 ? `, ${figures.burst} burst` : ''}`}</span>
+                    <span>{T.fried(figures.fried, figures.burst > 0 ? `, ${figures.burst} burst` : '')}</span>
                     {printer && figures.oilMeanC !== null && figures.inBandShare !== null && (
-                      <small>{`oil ${printer.temp(figures.oilMeanC)} on average, ${printer.percent(figures.inBandShare)} of the time in its band`}</small>
+                      <small>
+                        {T.oilOnAverageOfThe(printer.temp(figures.oilMeanC), printer.percent(figures.inBandShare))}
+                      </small>
                     )}
                   </Link>
                 </li>
@@ -49,7 +53,7 @@ export function LedgerList() {
           )
         }
       </Asked>
-      {ledger.hasNextPage && <Button onPress={() => void ledger.fetchNextPage()}>Show older batches</Button>}
+      {ledger.hasNextPage && <Button onPress={() => void ledger.fetchNextPage()}>{T.showOlderBatches}</Button>}
     </Page>
   );
 }

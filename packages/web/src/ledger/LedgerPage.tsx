@@ -1,3 +1,4 @@
+import { LEDGER as T } from '../text/ledgerPhrases';
 import { useParams } from 'react-router';
 import { api } from '../data/api';
 import { Asked } from '../ui/controls/Asked';
@@ -10,7 +11,7 @@ export function LedgerPage() {
   const record = api.useRecordQuery(id, { refetchOnMountOrArgChange: true });
   return (
     <Page>
-      <Asked of={record} what="the record">
+      <Asked of={record} what={T.theRecord}>
         {(data) => <LedgerRecordView key={id} record={data} />}
       </Asked>
     </Page>

@@ -1,3 +1,4 @@
+import { LEDGER as T } from '../text/ledgerPhrases';
 import { lazyPart } from '../ui/lazyPart';
 import { cookAgain, fireState, type LedgerRecord } from '@ember-fold/core';
 import { RotateCcw } from 'lucide-react';
@@ -8,7 +9,7 @@ import { api, problemOf } from '../data/api';
 import { figureFont } from '../ui/theme';
 import { useKitchen } from '../data/useLine';
 import { Button } from '../ui/controls/Button';
-import { TitleRow } from '../ui/controls/Page';
+import { PageTitle, TitleRow } from '../ui/controls/Page';
 import { Tally } from '../ui/controls/Tally';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { plannedAndHappened } from '../text/ledgerText';
@@ -81,22 +82,23 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
   };
   return (
     <>
+      <PageTitle of={[T.ledger, draft.name]} />
       <TitleRow>
         <h1>{draft.name}</h1>
         <Soft as="span">{`${printDate(Date.parse(record.startedAt))}, ${printer.clock(Date.parse(record.startedAt))}`}</Soft>
         <span className="grow" />
-        <Link to="/ledger">All records</Link>
+        <Link to="/ledger">{T.allRecords}</Link>
         <Button $look="primary" isDisabled={making.isLoading} onPress={() => void again()}>
           <RotateCcw size={17} aria-hidden />
-          Cook again with the actual values
+          {T.cookAgainWithTheActual}
         </Button>
       </TitleRow>
       {making.error && <Problem>{problemOf(making.error).message}</Problem>}
       <Grid>
         <Panel>
-          <PanelTitle>Oil against its band</PanelTitle>
+          <PanelTitle>{T.oilAgainstItsBand}</PanelTitle>
           {trace.length === 0 ? (
-            <Soft>No reading was taken.</Soft>
+            <Soft>{T.noReadingWasTaken}</Soft>
           ) : (
             <Suspense fallback={<div style={{ height: 300 }} />}>
               <OilChart
@@ -106,16 +108,16 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
                 printer={printer}
                 height={300}
                 fromS={Math.max(0, (lotStartsS[0] ?? 0) - LEAD_S)}
-                label={`Oil over the evening against its band of ${printer.temp(figures.band.least)} to ${printer.temp(figures.band.most)}`}
+                label={T.oilOverTheEveningAgainst(printer.temp(figures.band.least), printer.temp(figures.band.most))}
               />
             </Suspense>
           )}
           <Table>
             <thead>
               <tr>
-                <th scope="col">figure</th>
-                <th scope="col">planned</th>
-                <th scope="col">happened</th>
+                <th scope="col">{T.figure}</th>
+                <th scope="col">{T.planned}</th>
+                <th scope="col">{T.happened}</th>
               </tr>
             </thead>
             <tbody>
@@ -130,7 +132,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
           </Table>
         </Panel>
         <Panel>
-          <PanelTitle>What came out</PanelTitle>
+          <PanelTitle>{T.whatCameOut}</PanelTitle>
           <Tally
             counts={{
               ...{ 'fried whole': figures.fried, burst: figures.burst },
@@ -141,7 +143,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
           {figures.burst > 0 && (
             <Soft>{`Burst: ${state.pieces
               .filter((p) => p.burst)
-              .map((p) => `${p.number} after ${printer.time((p.outS ?? p.droppedS) - p.droppedS)}`)
+              .map((p) => T.after(p.number, printer.time((p.outS ?? p.droppedS) - p.droppedS)))
               .join(', ')}.`}</Soft>
           )}
           <Notes id={record.id} note={record.note} />

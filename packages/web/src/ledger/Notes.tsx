@@ -1,3 +1,4 @@
+import { LEDGER as T } from '../text/ledgerPhrases';
 import type { LedgerNote } from '@ember-fold/core';
 import { useState } from 'react';
 import { notesKind } from '../data/savedKinds';
@@ -28,7 +29,7 @@ export function Notes({ id, note }: NotesProps) {
   };
   return (
     <>
-      <LongText label="Notes" value={text} onChange={change} most={10_000} />
+      <LongText label={T.notes2} value={text} onChange={change} most={10_000} />
       <Soft role="status">{state === 'refused' && problem ? problem : SAVE_TEXT[state]}</Soft>
     </>
   );

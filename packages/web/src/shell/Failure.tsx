@@ -1,3 +1,4 @@
+import { SHELL as T } from '../text/shellPhrases';
 import { Link, useRouteError } from 'react-router';
 import { styled } from 'styled-components';
 import { Button } from '../ui/controls/Button';
@@ -17,13 +18,13 @@ export function Failure() {
   const text = error instanceof Error ? error.message : String(error);
   return (
     <Middle>
-      <h1>This page stopped</h1>
+      <h1>{T.thisPageStopped}</h1>
       <Problem>{text}</Problem>
-      <Soft>What was typed is kept in this browser and on the server. Opening the page again picks it up.</Soft>
+      <Soft>{T.whatWasTypedIsKept}</Soft>
       <Button $look="primary" onPress={() => window.location.reload()}>
-        Open again
+        {T.openAgain}
       </Button>
-      <Link to="/bench">To the bench</Link>
+      <Link to="/bench">{T.toTheBench}</Link>
     </Middle>
   );
 }
@@ -31,8 +32,8 @@ export function Failure() {
 export function NotFound() {
   return (
     <Middle>
-      <h1>Nothing at this address</h1>
-      <Link to="/bench">To the bench</Link>
+      <h1>{T.nothingAtThisAddress}</h1>
+      <Link to="/bench">{T.toTheBench}</Link>
     </Middle>
   );
 }

@@ -1,3 +1,4 @@
+import { SHELL as T } from '../text/shellPhrases';
 import { lazyPart } from '../ui/lazyPart';
 import { Settings2 } from 'lucide-react';
 import { type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
@@ -141,7 +142,7 @@ function UnitSwitch() {
     <>
       <Units
         ref={button}
-        aria-label={`Units: ${cups ? 'cups and spoons' : 'grams'}, °${kitchen.temperature}`}
+        aria-label={`Units: ${cups ? T.cupsAndSpoons : 'grams'}, °${kitchen.temperature}`}
         aria-haspopup="dialog"
         aria-expanded={isOpen}
         onHoverStart={() => void loadUnits()}
@@ -176,7 +177,7 @@ function Kitchen({ children }: { readonly children: ReactNode }) {
   if (kitchen.data && own.data) return <>{children}</>;
   return (
     <Page>
-      <Asked of={{ ...missing, data: undefined }} what="the kitchen">
+      <Asked of={{ ...missing, data: undefined }} what={T.theKitchen}>
         {() => null}
       </Asked>
     </Page>
@@ -189,7 +190,7 @@ function AtTheStove() {
   const watched = useWatched();
   const frying = data?.filter(({ batchId }) => !watched.includes(batchId)).pop();
   if (!frying) return null;
-  return <Chip to={`/fire/${frying.batchId}`}>{`At the stove: ${frying.name}`}</Chip>;
+  return <Chip to={`/fire/${frying.batchId}`}>{T.atTheStove(frying.name)}</Chip>;
 }
 
 /** Timers and pots cannot be shown: the page is of an older build than what is served now. */
@@ -225,18 +226,18 @@ export function Shell() {
     <ThemeProvider theme={atStove ? stoveTheme : planningTheme}>
       <GlobalStyle />
       <Bar>
-        <Mark to="/bench" aria-label="Ember Fold, to the bench">
+        <Mark to="/bench" aria-label={T.emberFoldToTheBench}>
           <svg viewBox="4 10.5 24 14" width={34} height={20} aria-hidden>
             <path d={MARK} fill="#F0A24B" />
           </svg>
-          <span>Ember Fold</span>
+          <span>{T.emberFold}</span>
         </Mark>
-        <Rooms aria-label="Rooms">
-          <NavLink to="/bench">Bench</NavLink>
-          <NavLink to="/cook">Cook</NavLink>
-          <NavLink to="/fire">Fire</NavLink>
-          <NavLink to="/ledger">Ledger</NavLink>
-          <NavLink to="/store">Store</NavLink>
+        <Rooms aria-label={T.rooms}>
+          <NavLink to="/bench">{T.bench}</NavLink>
+          <NavLink to="/cook">{T.cook}</NavLink>
+          <NavLink to="/fire">{T.fire}</NavLink>
+          <NavLink to="/ledger">{T.ledger}</NavLink>
+          <NavLink to="/store">{T.store}</NavLink>
         </Rooms>
         {!atStove && <AtTheStove />}
         <UnitSwitch />

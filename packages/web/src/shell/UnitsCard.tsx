@@ -1,3 +1,4 @@
+import { SHELL as T } from '../text/shellPhrases';
 import { CUSTOMARY_MEASURES, type Kitchen, METRIC_MEASURES } from '@ember-fold/core';
 import type { RefObject } from 'react';
 import { Dialog, Popover } from 'react-aria-components';
@@ -31,21 +32,21 @@ export function UnitsCard({ kitchen, triggerRef, onClose }: UnitsCardProps) {
   const { problem } = useSave('kitchen');
   return (
     <Card triggerRef={triggerRef} isOpen onOpenChange={(open) => !open && onClose()}>
-      <Dialog aria-label="Units">
+      <Dialog aria-label={T.units}>
         <Choice
-          label="Ingredients"
+          label={T.ingredients}
           value={kitchen.units}
-          options={{ grams: 'grams', cups: 'cups and spoons' }}
+          options={{ grams: 'grams', cups: T.cupsAndSpoons }}
           onChange={(units) => editKitchen((now) => ({ ...now, units }))}
         />
         <Choice
-          label="Temperatures"
+          label={T.temperatures}
           value={kitchen.temperature}
           options={{ C: '°C', F: '°F' }}
           onChange={(temperature) => editKitchen((now) => ({ ...now, temperature }))}
         />
         <Choice
-          label="Cup and spoon"
+          label={T.cupAndSpoon}
           value={kitchen.measures.cupMl === METRIC_MEASURES.cupMl ? 'metric' : 'customary'}
           options={{ metric: '250 and 5 ml', customary: '237 and 4.9 ml' }}
           onChange={(kind) =>

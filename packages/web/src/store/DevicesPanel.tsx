@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import { useState } from 'react';
 import { problemOf } from '../data/api';
 import { deviceApi } from '../data/deviceApi';
@@ -20,32 +21,32 @@ export function DevicesPanel() {
   const { data: devices = [] } = deviceApi.useDevicesQuery();
   const [add, adding] = deviceApi.useAddDeviceMutation();
   const [remove] = deviceApi.useRemoveDeviceMutation();
-  const [name, setName] = useState('Scale on the bench');
+  const [name, setName] = useState(T.scaleOnTheBench);
   const problem = adding.error ? problemOf(adding.error).message : null;
   return (
     <Panel>
-      <PanelTitle>Scales</PanelTitle>
+      <PanelTitle>{T.scales}</PanelTitle>
       {devices.map((device) => (
         <Row key={device.id}>
           <span>{device.name}</span>
           {device.id.startsWith('simulated-') ? (
-            <Soft as="span">to try it out</Soft>
+            <Soft as="span">{T.toTryItOut}</Soft>
           ) : (
-            <Button $look="quiet" aria-label={`Remove ${device.name}`} onPress={() => void remove(device.id)}>
-              Remove
+            <Button $look="quiet" aria-label={T.remove(device.name)} onPress={() => void remove(device.id)}>
+              {T.remove2}
             </Button>
           )}
         </Row>
       ))}
-      <NameField label="Name of a scale" value={name} onChange={setName} />
-      <Button onPress={() => void add({ id: idOf(name), kind: 'scale', name })}>Add this scale</Button>
+      <NameField label={T.nameOfAScale} value={name} onChange={setName} />
+      <Button onPress={() => void add({ id: idOf(name), kind: 'scale', name })}>{T.addThisScale}</Button>
       {problem && <Problem>{problem}</Problem>}
       {adding.data && (
         <Soft role="status" style={{ overflowWrap: 'anywhere' }}>
-          {`Its id is ${adding.data.id}, its token ${adding.data.token}. The token is shown this once.`}
+          {T.itsIdIsItsToken(adding.data.id, adding.data.token)}
         </Soft>
       )}
-      <Soft>It posts lines of text to this server; docs/formats/devices.md says how.</Soft>
+      <Soft>{T.itPostsLinesOfText}</Soft>
     </Panel>
   );
 }

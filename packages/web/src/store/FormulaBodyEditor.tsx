@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import {
   coreTargetFor,
   doughFigures,
@@ -73,20 +74,20 @@ function Totals({
   readonly madeKg: number;
   readonly printer: Printer;
 }) {
-  if (!(madeKg > 0)) return <Soft>Nothing in it yet. Add its first ingredient.</Soft>;
+  if (!(madeKg > 0)) return <Soft>{T.nothingInItYetAdd}</Soft>;
   const allergens = totals.allergens.map((allergen) => ALLERGEN_NAME[allergen]);
   return (
     <>
       <Row>
-        <span>Makes</span>
+        <span>{T.makes}</span>
         <strong>{printer.mass(madeKg)}</strong>
       </Row>
       <Row>
-        <span>Costs a kilogram</span>
+        <span>{T.costsAKilogram}</span>
         <strong>{printer.money(totals.cost / madeKg)}</strong>
       </Row>
       <Row>
-        <span>Fits</span>
+        <span>{T.fits}</span>
         <strong>{DIET_NAME[totals.diet]}</strong>
       </Row>
       <Soft>
@@ -106,7 +107,7 @@ function DoughBody({ body, printer, onBody }: EditorProps<'dough'>) {
     <Two>
       <div>
         <Pick<DoughFamilyId>
-          label="Family"
+          label={T.family}
           value={body.family}
           options={FAMILY_NAME}
           onChange={(family) => onBody({ ...body, family })}
@@ -154,31 +155,31 @@ function FillingBody({ body, printer, onBody }: EditorProps<'filling'>) {
       />
       <div>
         <Pick<FillingMethod>
-          label="Its water is"
+          label={T.itsWaterIs}
           value={method}
           options={METHOD_NAME}
           onChange={(next) => onBody({ ...body, method: next })}
         />
         <Row>
           <PercentField
-            label="Cook down to"
+            label={T.cookDownTo}
             value={body.cookToShare}
             {...RANGES.draft.cookToShare}
             onChange={(cookToShare) => onBody({ ...body, cookToShare })}
           />
         </Row>
         <Pick<RawPart | 'none'>
-          label="Is every part of it already cooked?"
+          label={T.isEveryPartOfIt}
           value={body.raw ?? 'none'}
           options={RAW_NAME}
           onChange={setRaw}
         />
         <Row>
-          <span>Salt when cooked</span>
+          <span>{T.saltWhenCooked}</span>
           <strong>{`${plain(figures.saltPercent, 2)} %`}</strong>
         </Row>
         <Row>
-          <span>Free liquid</span>
+          <span>{T.freeLiquid}</span>
           <strong>{printer.mass(figures.freeKg)}</strong>
         </Row>
         <Totals totals={figures.totals} madeKg={figures.targetKg} printer={printer} />
@@ -202,18 +203,18 @@ function BaseBody({ body, printer, onBody }: EditorProps<'base'>) {
       <div>
         <Row>
           <PercentField
-            label="Cook down to"
+            label={T.cookDownTo}
             value={body.cookToShare}
             {...RANGES.draft.cookToShare}
             onChange={(cookToShare) => onBody({ ...body, cookToShare })}
           />
         </Row>
         <Row>
-          <span>Water when made</span>
+          <span>{T.waterWhenMade}</span>
           <strong>{`${plain(100 * figures.waterShare)} %`}</strong>
         </Row>
         <Row>
-          <span>Salt when made</span>
+          <span>{T.saltWhenMade}</span>
           <strong>{`${plain(figures.saltPercent, 2)} %`}</strong>
         </Row>
         <Totals totals={figures.totals} madeKg={figures.targetKg} printer={printer} />

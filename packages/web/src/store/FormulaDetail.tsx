@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import { type FormulaBody, type FormulaWithVersions } from '@ember-fold/core';
 import { Archive, ArchiveRestore, Copy } from 'lucide-react';
 import { useNavigate } from 'react-router';
@@ -42,7 +43,7 @@ const isEdited = (value: unknown): value is Edited => {
 export function FormulaDetail({ id }: { readonly id: string }) {
   const formula = storeApi.useFormulaQuery(id);
   return (
-    <Asked of={formula} what="the formula">
+    <Asked of={formula} what={T.theFormula}>
       {(data) => <OpenFormula formula={data} />}
     </Asked>
   );
@@ -65,7 +66,7 @@ function OpenFormula({ formula }: { readonly formula: FormulaWithVersions }) {
   };
   const duplicate = async () => {
     const copyId = crypto.randomUUID();
-    const result = await make({ id: copyId, name: `${formula.name}, copy`.slice(0, 120), body: now.body });
+    const result = await make({ id: copyId, name: T.copy(formula.name).slice(0, 120), body: now.body });
     if ('data' in result && result.data) await navigate(`/store/formulas/${copyId}`);
   };
   const error = saving.error ?? making.error;
@@ -75,37 +76,30 @@ function OpenFormula({ formula }: { readonly formula: FormulaWithVersions }) {
       <Panel>
         <Head>
           <NameField
-            label={`${kind}, version ${formula.version}`}
+            label={T.version(kind, formula.version)}
             value={now.name}
             onChange={(name) => setEdited({ ...now, name })}
           />
           <Button onPress={() => void duplicate()} isDisabled={making.isLoading}>
             <Copy size={17} aria-hidden />
-            Duplicate
+            {T.duplicate}
           </Button>
           <Button
             isDisabled={saving.isLoading}
             onPress={() => void put({ name: formula.name, body: formula.body, archived: !archived })}
           >
             {archived ? <ArchiveRestore size={17} aria-hidden /> : <Archive size={17} aria-hidden />}
-            {archived ? 'Bring back' : 'Archive'}
+            {archived ? T.bringBack : T.archive}
           </Button>
         </Head>
-        {archived && (
-          <Soft role="status">Archived: batches that use it go on working; it is not offered for new ones.</Soft>
-        )}
-        {stale && (
-          <Problem>
-            This formula was saved elsewhere since it was typed over here. Keeping it makes the next version of what is
-            there now.
-          </Problem>
-        )}
+        {archived && <Soft role="status">{T.archivedBatchesThatUseIt}</Soft>}
+        {stale && <Problem>{T.thisFormulaWasSavedElsewhere}</Problem>}
         {edited && (
           <Head>
             <Button $look="primary" isDisabled={saving.isLoading} onPress={() => void put({})}>
-              {changedBody ? `Keep as version ${formula.version + 1}` : 'Keep the name'}
+              {changedBody ? T.keepAsVersion(formula.version + 1) : T.keepTheName}
             </Button>
-            <Button onPress={() => setEdited(null)}>{`Back to version ${formula.version}`}</Button>
+            <Button onPress={() => setEdited(null)}>{T.backToVersion(formula.version)}</Button>
           </Head>
         )}
         {error && <Problem>{problemOf(error).message}</Problem>}

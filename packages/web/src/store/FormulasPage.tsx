@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import { findIngredients, type FormulaKind, type StoreFormula } from '@ember-fold/core';
 import { Plus } from 'lucide-react';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
@@ -28,12 +29,14 @@ const isShown = ({ archived, body }: StoreFormula, shown: Shown): boolean =>
 
 const FormulaRows = memo(function FormulaRows({ formulas }: { readonly formulas: readonly StoreFormula[] }) {
   return (
-    <Rows aria-label="Formulas">
+    <Rows aria-label={T.formulas}>
       {formulas.map(({ id, name, body, version }) => (
         <li key={id}>
           <NavLink to={`/store/formulas/${id}`}>
             {name}
-            <small>{`${body.kind === 'dough' ? FAMILY_NAME[body.family] : KIND_NAME[body.kind]}, version ${version}`}</small>
+            <small>
+              {T.version2(body.kind === 'dough' ? FAMILY_NAME[body.family] : KIND_NAME[body.kind], version)}
+            </small>
           </NavLink>
         </li>
       ))}
@@ -57,9 +60,9 @@ function FormulaList({ formulas }: { readonly formulas: readonly StoreFormula[] 
   );
   return (
     <>
-      <FilterField label="Find a formula" value={text} onChange={setText} />
-      <Choice<Shown> label="Show" hideLabel value={shown} options={SHOWN} onChange={setShown} />
-      <Soft role="status">{found.length === 1 ? 'One formula' : `${found.length} formulas`}</Soft>
+      <FilterField label={T.findAFormula} value={text} onChange={setText} />
+      <Choice<Shown> label={T.show} hideLabel value={shown} options={SHOWN} onChange={setShown} />
+      <Soft role="status">{found.length === 1 ? T.oneFormula : T.formulas2(found.length)}</Soft>
       <FormulaRows formulas={found} />
     </>
   );
@@ -72,7 +75,7 @@ export function FormulasPage() {
   const [making, setMaking] = useState(false);
   return (
     <>
-      <Asked of={formulas} what="the Store">
+      <Asked of={formulas} what={T.theStore}>
         {(all) => (
           <ListAndDetail
             isOpen={id !== undefined}
@@ -82,7 +85,7 @@ export function FormulasPage() {
               <>
                 <Button $look="primary" style={{ width: '100%', marginBottom: 8 }} onPress={() => setMaking(true)}>
                   <Plus size={18} aria-hidden />
-                  New formula
+                  {T.newFormula}
                 </Button>
                 <FormulaList formulas={all} />
               </>
@@ -92,12 +95,8 @@ export function FormulasPage() {
                 <FormulaDetail key={id} id={id} />
               ) : (
                 <Panel>
-                  <h2>{all.length === 0 ? 'No formula is kept yet' : 'Nothing is open'}</h2>
-                  <Soft>
-                    {all.length === 0
-                      ? 'Keep the dough or filling of a batch from its station on the bench, or begin a new one here.'
-                      : 'Choose a formula to see its figures and versions, to compare two, or to change it.'}
-                  </Soft>
+                  <h2>{all.length === 0 ? T.noFormulaIsKeptYet : T.nothingIsOpen}</h2>
+                  <Soft>{all.length === 0 ? T.keepTheDoughOrFilling : T.chooseAFormulaToSee}</Soft>
                 </Panel>
               )
             }

@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import { RANGES } from '@ember-fold/core';
 import type { Guests } from '@ember-fold/core';
 import { UserPlus } from 'lucide-react';
@@ -41,36 +42,33 @@ export function GuestsPage() {
   const heads = guests.reduce((sum, one) => sum + one.count, 0);
   return (
     <Panel>
-      <PanelTitle>{heads === 0 ? 'Nobody is listed yet' : `${heads} at the table`}</PanelTitle>
-      <Soft>
-        Allergies here decide the order at the pot, and who is told to keep off which batch. Ask each guest: traces can
-        be in any ingredient, and what a guest or a doctor says comes before anything on this page.
-      </Soft>
+      <PanelTitle>{heads === 0 ? T.nobodyIsListedYet : T.atTheTable(heads)}</PanelTitle>
+      <Soft>{T.allergiesHereDecideTheOrder}</Soft>
       {problem && <Problem>{problem}</Problem>}
       {guests.map((one) => (
         <Group key={one.id}>
-          <NameField label="Who" value={one.name} onChange={(name) => change(one.id, { name })} />
+          <NameField label={T.who} value={one.name} onChange={(name) => change(one.id, { name })} />
           <CountField
-            label="How many"
+            label={T.howMany}
             value={one.count}
             {...RANGES.kitchen.guests}
             onChange={(count) => change(one.id, { count })}
           />
           <Pick<Guests['eats']>
-            label="Eats"
+            label={T.eats}
             value={one.eats}
             options={EATS_NAME}
             onChange={(eats) => change(one.id, { eats })}
           />
           <Button
             $look="quiet"
-            aria-label={`Remove ${one.name}`}
+            aria-label={T.remove(one.name)}
             onPress={() => put(guests.filter((other) => other.id !== one.id))}
           >
-            Remove
+            {T.remove2}
           </Button>
           <AllergenTicks
-            label="Allergic to"
+            label={T.allergicTo}
             value={one.allergies}
             onChange={(allergies) => change(one.id, { allergies })}
           />
@@ -79,11 +77,11 @@ export function GuestsPage() {
       <Button
         isDisabled={guests.length >= 60}
         onPress={() =>
-          put([...guests, { id: crypto.randomUUID(), name: 'Guest', count: 1, eats: 'anything', allergies: [] }])
+          put([...guests, { id: crypto.randomUUID(), name: T.guest, count: 1, eats: 'anything', allergies: [] }])
         }
       >
         <UserPlus size={16} aria-hidden />
-        Add guests
+        {T.addGuests}
       </Button>
     </Panel>
   );

@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import { type Ingredient, ingredientById, isShipped, LOOSE } from '@ember-fold/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -15,7 +16,7 @@ import { UseList } from './UseList';
 function blank(id: string): Ingredient {
   return {
     id,
-    name: 'New ingredient',
+    name: T.newIngredient,
     role: 'filling',
     composition: { water: 0.8, fat: 0, protein: 0.01, starch: 0, sugar: 0, salt: 0 },
     densityKgPerM3: 600,
@@ -25,7 +26,7 @@ function blank(id: string): Ingredient {
     diet: 'vegan',
     wholemeal: 0,
     solidFat: false,
-    source: 'Typed in here, from its label',
+    source: T.typedInHereFromIts,
   };
 }
 
@@ -63,27 +64,21 @@ export function IngredientDetail({ id }: { readonly id: string }) {
   return (
     <div style={{ display: 'grid', gap: 14 }}>
       <Panel>
-        <PanelTitle>{isNew ? 'New ingredient' : (there?.name ?? '')}</PanelTitle>
+        <PanelTitle>{isNew ? T.newIngredient : (there?.name ?? '')}</PanelTitle>
         <Soft>
-          {row
-            ? shippedAs
-              ? 'Shipped with the app, changed here.'
-              : 'Your own.'
-            : isNew
-              ? 'Not kept yet.'
-              : 'As shipped. A change counts in every formula that uses it.'}
+          {row ? (shippedAs ? T.shippedWithTheAppChanged : T.yourOwn) : isNew ? T.notKeptYet : T.asShippedAChangeCounts}
         </Soft>
         <IngredientForm ingredient={now} onIngredient={setEdited} />
         {error && <Problem>{problemOf(error).message}</Problem>}
         <Actions>
           {row && (
             <Button isDisabled={removing.isLoading} onPress={() => (asked || shippedAs ? void drop() : setAsked(true))}>
-              {shippedAs ? 'Back to what was shipped' : asked ? 'Delete it, it is used nowhere' : 'Delete'}
+              {shippedAs ? T.backToWhatWasShipped : asked ? T.deleteItItIsUsed : T.theDelete}
             </Button>
           )}
-          {edited && <Button onPress={() => setEdited(null)}>Leave it as it was</Button>}
+          {edited && <Button onPress={() => setEdited(null)}>{T.leaveItAsItWas}</Button>}
           <Button $look="primary" isDisabled={saving.isLoading || (!edited && !isNew)} onPress={() => void keep()}>
-            {isNew ? 'Keep this ingredient' : 'Keep the change'}
+            {isNew ? T.keepThisIngredient : T.keepTheChange}
           </Button>
         </Actions>
       </Panel>

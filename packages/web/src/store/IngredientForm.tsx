@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import {
   type Composition,
   type Ingredient,
@@ -32,17 +33,17 @@ const Columns = styled.div`
 `;
 
 const PARTS: Record<keyof Composition, string> = {
-  water: 'Water',
-  fat: 'Fat',
-  protein: 'Protein',
-  starch: 'Starch',
-  sugar: 'Sugar',
-  salt: 'Salt',
+  water: T.water,
+  fat: T.fat,
+  protein: T.protein,
+  starch: T.starch,
+  sugar: T.sugar,
+  salt: T.salt,
 };
-const LOOSE_NAME = 'loose, by weight';
+const LOOSE_NAME = T.looseByWeight;
 const UNITS = {
   loose: LOOSE_NAME,
-  ...Object.fromEntries(Object.entries(UNIT_NAME).map(([id, [one]]) => [id, `by the ${one}`])),
+  ...Object.fromEntries(Object.entries(UNIT_NAME).map(([id, [one]]) => [id, T.byThe(one)])),
 } as Record<SoldUnit | 'loose', string>;
 
 interface IngredientFormProps {
@@ -58,15 +59,15 @@ export function IngredientForm({ ingredient, onIngredient }: IngredientFormProps
   return (
     <>
       <Columns>
-        <NameField label="Name" value={name} onChange={(next) => set({ name: next })} />
+        <NameField label={T.name} value={name} onChange={(next) => set({ name: next })} />
         <Pick<IngredientRole>
-          label="What it is for"
+          label={T.whatItIsFor}
           value={role}
           options={ROLE_NAME}
           onChange={(next) => set({ role: next })}
         />
         <Pick<Ingredient['diet']>
-          label="Fits"
+          label={T.fits}
           value={diet}
           options={DIET_NAME}
           onChange={(next) => set({ diet: next })}
@@ -74,7 +75,7 @@ export function IngredientForm({ ingredient, onIngredient }: IngredientFormProps
       </Columns>
       <Columns>
         <section>
-          <PanelTitle as="h3">Made of</PanelTitle>
+          <PanelTitle as="h3">{T.madeOf}</PanelTitle>
           {(Object.entries(PARTS) as [keyof Composition, string][]).map(([part, label]) => (
             <Row key={part}>
               <PercentField
@@ -85,27 +86,23 @@ export function IngredientForm({ ingredient, onIngredient }: IngredientFormProps
               />
             </Row>
           ))}
-          {sum > 1.021 && <Problem>{`Together ${plain(100 * sum)} %: more than the whole.`}</Problem>}
+          {sum > 1.021 && <Problem>{T.togetherMoreThanTheWhole(plain(100 * sum))}</Problem>}
         </section>
         <section>
-          <PanelTitle as="h3">Weight and price</PanelTitle>
+          <PanelTitle as="h3">{T.weightAndPrice}</PanelTitle>
           <WeightAndPrice ingredient={ingredient} onIngredient={onIngredient} />
         </section>
         <section>
-          <PanelTitle as="h3">As bought</PanelTitle>
+          <PanelTitle as="h3">{T.asBought}</PanelTitle>
           <SoldFields sold={ingredient.sold} onSold={(sold) => set({ sold })} />
         </section>
       </Columns>
       <AllergenTicks
-        label="Contains, of the usual fourteen allergens"
+        label={T.containsOfTheUsualFourteen}
         value={allergens}
         onChange={(next) => set({ allergens: next })}
       />
-      <NameField
-        label="Where these figures come from"
-        value={ingredient.source}
-        onChange={(source) => set({ source })}
-      />
+      <NameField label={T.whereTheseFiguresComeFrom} value={ingredient.source} onChange={(source) => set({ source })} />
     </>
   );
 }
@@ -117,7 +114,7 @@ function WeightAndPrice({ ingredient, onIngredient }: IngredientFormProps) {
     <>
       <Row>
         <FigureField
-          label="100 ml weighs"
+          label={T.the100MlWeighs}
           value={densityKgPerM3}
           print={(density) => plain(density / 10)}
           read={(text) => scaled(text.replace(/\s*g$/, ''), 10)}
@@ -129,7 +126,7 @@ function WeightAndPrice({ ingredient, onIngredient }: IngredientFormProps) {
       </Row>
       <Row>
         <FigureField
-          label="Costs, a kilogram as used"
+          label={T.costsAKilogramAsUsed}
           value={pricePerKg}
           print={(price) => plain(price, 2)}
           read={parseNumber}
@@ -141,7 +138,7 @@ function WeightAndPrice({ ingredient, onIngredient }: IngredientFormProps) {
       {role === 'flour' && (
         <Row>
           <PercentField
-            label="Wholemeal"
+            label={T.wholemeal}
             value={wholemeal}
             {...RANGES.ingredient.share}
             onChange={(share) => set({ wholemeal: share })}
@@ -149,12 +146,12 @@ function WeightAndPrice({ ingredient, onIngredient }: IngredientFormProps) {
         </Row>
       )}
       {role === 'fat' && (
-        <TickField label="firm at room temperature" value={solidFat} onChange={(firm) => set({ solidFat: firm })} />
+        <TickField label={T.firmAtRoomTemperature} value={solidFat} onChange={(firm) => set({ solidFat: firm })} />
       )}
       {role === 'leaven' && (
         <Row>
           <PercentField
-            label="Raises as instant yeast"
+            label={T.raisesAsInstantYeast}
             value={ingredient.asInstantYeast ?? 0}
             least={0}
             most={3}
@@ -183,16 +180,16 @@ function SoldFields({ sold, onSold }: { readonly sold: Sold; readonly onSold: (s
   return (
     <>
       <NameField
-        label="The shop calls it"
+        label={T.theShopCallsIt}
         value={sold.as ?? ''}
-        whenEmpty="the same"
+        whenEmpty={T.theSame}
         onChange={(as) => onSold({ ...sold, as: as.trim() === '' ? null : as })}
       />
-      <Pick<SoldUnit | 'loose'> label="Sold" value={sold.unit ?? 'loose'} options={UNITS} onChange={pick} />
+      <Pick<SoldUnit | 'loose'> label={T.sold} value={sold.unit ?? 'loose'} options={UNITS} onChange={pick} />
       {sold.unitKg !== null && (
         <Row>
           <GramField
-            label="One weighs"
+            label={T.oneWeighs}
             value={sold.unitKg}
             {...RANGES.ingredient.unitKg}
             printer={printer}
@@ -202,7 +199,7 @@ function SoldFields({ sold, onSold }: { readonly sold: Sold; readonly onSold: (s
       )}
       <Row>
         <PercentField
-          label="In the bowl, of what is bought"
+          label={T.inTheBowlOfWhat}
           value={sold.usedShare}
           {...RANGES.ingredient.usedShare}
           onChange={(usedShare) => onSold({ ...sold, usedShare })}

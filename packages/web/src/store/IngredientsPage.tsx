@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import { baseFormulaId, findIngredients, type Ingredient, type IngredientRole } from '@ember-fold/core';
 import { Plus } from 'lucide-react';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
@@ -14,7 +15,7 @@ import { IngredientDetail } from './IngredientDetail';
 import { ListAndDetail, Rows } from './ListAndDetail';
 
 type Shown = 'all' | 'own' | IngredientRole;
-const SHOWN: Record<Shown, string> = { all: 'every ingredient', own: 'added or changed here', ...ROLE_NAME };
+const SHOWN: Record<Shown, string> = { all: T.everyIngredient, own: T.addedOrChangedHere, ...ROLE_NAME };
 
 interface RowsProps {
   readonly found: readonly Ingredient[];
@@ -24,12 +25,12 @@ interface RowsProps {
 
 const IngredientRows = memo(function IngredientRows({ found, own, printer }: RowsProps) {
   return (
-    <Rows aria-label="Ingredients">
+    <Rows aria-label={T.ingredients}>
       {found.map(({ id, name, role, pricePerKg }) => (
         <li key={id}>
           <NavLink to={`/store/ingredients/${id}`}>
             {name}
-            <small>{`${ROLE_NAME[role]}, ${printer.money(pricePerKg)} a kilogram${own.has(id) ? ', yours' : ''}`}</small>
+            <small>{T.aKilogram(ROLE_NAME[role], printer.money(pricePerKg), own.has(id) ? ', yours' : '')}</small>
           </NavLink>
         </li>
       ))}
@@ -51,9 +52,9 @@ function IngredientList({ own }: { readonly own: ReadonlySet<string> }) {
   if (!printer) return null;
   return (
     <>
-      <FilterField label="Find an ingredient" value={text} onChange={setText} />
-      <Pick<Shown> label="Show" value={shown} options={SHOWN} onChange={setShown} />
-      <Soft role="status">{found.length === 1 ? 'One ingredient' : `${found.length} ingredients`}</Soft>
+      <FilterField label={T.findAnIngredient} value={text} onChange={setText} />
+      <Pick<Shown> label={T.show} value={shown} options={SHOWN} onChange={setShown} />
+      <Soft role="status">{found.length === 1 ? T.oneIngredient : T.ingredients2(found.length)}</Soft>
       <IngredientRows found={found} own={own} printer={printer} />
     </>
   );
@@ -83,7 +84,7 @@ export function IngredientsPage() {
             onPress={() => void navigate(`/store/ingredients/${newId()}`)}
           >
             <Plus size={18} aria-hidden />
-            Add an ingredient
+            {T.addAnIngredient}
           </Button>
           <IngredientList own={own} />
         </>
@@ -93,8 +94,8 @@ export function IngredientsPage() {
           <IngredientDetail key={id} id={id} />
         ) : (
           <Panel>
-            <h2>Nothing is open</h2>
-            <Soft>Choose an ingredient to see what it is made of, change its price or how it is sold, or add one.</Soft>
+            <h2>{T.nothingIsOpen}</h2>
+            <Soft>{T.chooseAnIngredientToSee}</Soft>
           </Panel>
         )
       }

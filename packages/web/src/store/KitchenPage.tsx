@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import { type Kitchen, parseNumber, RANGES } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { editKitchen } from '../data/editKitchen';
@@ -10,7 +11,7 @@ import { FigureField } from '../ui/controls/FigureField';
 import { NameField } from '../ui/controls/NameField';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
 import { MinutesField, TempField } from '../ui/controls/UnitFields';
-import { plain } from '../text/printer';
+import { plain, withTemps } from '../text/printer';
 import { HANDS_NAME, REHEAT_NAME } from '../text/storeWords';
 import { DevicesPanel } from './DevicesPanel';
 
@@ -26,9 +27,9 @@ const Three = styled.div`
 
 type Places = 'roomC' | 'fridgeC' | 'freezerC';
 const PLACES: Record<Places, string> = {
-  roomC: 'Room',
-  fridgeC: 'Fridge',
-  freezerC: 'Freezer',
+  roomC: T.room,
+  fridgeC: T.fridge,
+  freezerC: T.freezer,
 };
 
 /** Temperatures, height, hands and the reheating rule: what every plan of this kitchen counts with. */
@@ -43,8 +44,8 @@ export function KitchenPage() {
       {problem && <Problem>{problem}</Problem>}
       <Three>
         <Panel>
-          <PanelTitle>Place</PanelTitle>
-          <NameField label="Kitchen" value={kitchen.name} onChange={(name) => set({ name })} />
+          <PanelTitle>{T.place}</PanelTitle>
+          <NameField label={T.kitchen} value={kitchen.name} onChange={(name) => set({ name })} />
           {(Object.entries(PLACES) as [Places, string][]).map(([key, name]) => (
             <Row key={key}>
               <TempField
@@ -58,7 +59,7 @@ export function KitchenPage() {
           ))}
           <Row>
             <FigureField
-              label="Height above the sea"
+              label={T.heightAboveTheSea}
               value={kitchen.altitudeM}
               print={(m) => plain(m, 0)}
               read={(text) => parseNumber(text.replace(/\s*m$/, ''))}
@@ -71,7 +72,7 @@ export function KitchenPage() {
           <BoardFields kitchen={kitchen} />
         </Panel>
         <Panel>
-          <PanelTitle>Hands</PanelTitle>
+          <PanelTitle>{T.hands}</PanelTitle>
           {(Object.keys(HANDS_NAME) as (keyof Kitchen['hands'])[]).map((key) => (
             <Row key={key}>
               <MinutesField
@@ -86,17 +87,18 @@ export function KitchenPage() {
           ))}
         </Panel>
         <Panel>
-          <PanelTitle>Reheating rule</PanelTitle>
+          <PanelTitle>{T.reheatingRule}</PanelTitle>
           <Choice
-            label="A cooked filling is hot at"
+            label={T.aCookedFillingIsHot}
             value={String(kitchen.reheatC ?? 74) as keyof typeof REHEAT_NAME}
-            options={REHEAT_NAME}
+            options={{
+              '74': withTemps(REHEAT_NAME['74'], printer),
+              '75': withTemps(REHEAT_NAME['75'], printer),
+              '70': withTemps(REHEAT_NAME['70'], printer),
+            }}
             onChange={(reheatC) => set({ reheatC: Number(reheatC) })}
           />
-          <Soft>
-            Countries differ: 74 °C, 75 °C, or 70 °C held for 2 minutes. Local food rules come first. It counts for new
-            batches, and where the question of raw parts is answered again.
-          </Soft>
+          <Soft>{withTemps(T.countriesDiffer74C75, printer)}</Soft>
         </Panel>
         <DevicesPanel />
       </Three>

@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import { type DoughFamilyId, type FormulaBody, type FormulaKind, REHEAT_C, WORKED_FORMULAS } from '@ember-fold/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -38,7 +39,7 @@ export function NewFormula({ onClose }: { readonly onClose: () => void }) {
   const [kind, setKind] = useState<FormulaKind>('dough');
   const [family, setFamily] = useState<DoughFamilyId>('rubbed-short');
   const [ownName, setOwnName] = useState<string | null>(null);
-  const name = ownName ?? (kind === 'dough' ? `${FAMILY_NAME[family]} dough` : `New ${kind}`);
+  const name = ownName ?? (kind === 'dough' ? T.dough(FAMILY_NAME[family]) : T.theNew(kind));
   const submit = async () => {
     const body = firstBody(kind, family, known?.kitchen.reheatC ?? REHEAT_C);
     const result = await make({ id, name: name.trim(), body });
@@ -47,18 +48,18 @@ export function NewFormula({ onClose }: { readonly onClose: () => void }) {
     await navigate(`/store/formulas/${id}`);
   };
   return (
-    <Sheet title="New formula" isOpen onClose={onClose}>
-      <Choice<FormulaKind> label="What is it" value={kind} options={KIND_NAME} onChange={setKind} />
+    <Sheet title={T.newFormula} isOpen onClose={onClose}>
+      <Choice<FormulaKind> label={T.whatIsIt} value={kind} options={KIND_NAME} onChange={setKind} />
       {kind === 'dough' && (
-        <Pick<DoughFamilyId> label="Family" value={family} options={FAMILY_NAME} onChange={setFamily} />
+        <Pick<DoughFamilyId> label={T.family} value={family} options={FAMILY_NAME} onChange={setFamily} />
       )}
-      {kind === 'base' && <Soft>Made once, shared by several fillings, and used in them like an ingredient.</Soft>}
-      <NameField label="Name" value={name} onChange={setOwnName} />
+      {kind === 'base' && <Soft>{T.madeOnceSharedBySeveral}</Soft>}
+      <NameField label={T.name} value={name} onChange={setOwnName} />
       {making.error && <Problem>{problemOf(making.error).message}</Problem>}
       <Actions>
-        <Button onPress={onClose}>Not now</Button>
+        <Button onPress={onClose}>{T.notNow}</Button>
         <Button $look="primary" isDisabled={making.isLoading} onPress={() => void submit()}>
-          Begin it
+          {T.beginIt}
         </Button>
       </Actions>
     </Sheet>

@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import { OIL_KINDS, type OilAdvice, type OilSigns, RANGES, type OilAct, type OilRow } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
@@ -75,13 +76,13 @@ export function OilPage() {
   return (
     <Two>
       <div>
-        <Asked of={oils} what="the oils">
+        <Asked of={oils} what={T.theOils}>
           {(rows) => (
             <>
               {rows.length === 0 && (
                 <Panel>
-                  <PanelTitle>No oil is kept yet</PanelTitle>
-                  <Soft>Add what is in the pot: its uses, age and what was fried in it are then counted here.</Soft>
+                  <PanelTitle>{T.noOilIsKeptYet}</PanelTitle>
+                  <Soft>{T.addWhatIsInThe}</Soft>
                 </Panel>
               )}
               {[...rows]
@@ -116,10 +117,10 @@ function OilCard({ row: { oil, state, events }, isInPot, printer }: OilCardProps
     <Panel data-oil={oil.name}>
       <Head>
         <PanelTitle style={{ margin: 0 }}>{oil.name}</PanelTitle>
-        {isInPot && !state.isGone && <strong>in the pot</strong>}
+        {isInPot && !state.isGone && <strong>{T.inThePot}</strong>}
       </Head>
       {state.isGone ? (
-        <Soft>Poured away.</Soft>
+        <Soft>{T.pouredAway}</Soft>
       ) : (
         <>
           <Verdict $tone={toneColour(tone)}>
@@ -131,7 +132,7 @@ function OilCard({ row: { oil, state, events }, isInPot, printer }: OilCardProps
         </>
       )}
       <details>
-        <summary style={{ minHeight: 44, paddingTop: 10 }}>{`What happened to it, ${events.length}`}</summary>
+        <summary style={{ minHeight: 44, paddingTop: 10 }}>{T.whatHappenedToIt(events.length)}</summary>
         <ul>
           {[...events].reverse().map((event) => (
             <li key={event.id}>{oilEventText(event, printer)}</li>
@@ -142,13 +143,13 @@ function OilCard({ row: { oil, state, events }, isInPot, printer }: OilCardProps
       {!state.isGone && (
         <Keys>
           {!isInPot && (
-            <Button onPress={() => editKitchen((now) => ({ ...now, potOilId: oil.id }))}>Fry in this one</Button>
+            <Button onPress={() => editKitchen((now) => ({ ...now, potOilId: oil.id }))}>{T.fryInThisOne}</Button>
           )}
-          <Button onPress={() => act({ id: id(), kind: 'strained' })}>Strained</Button>
-          <Button onPress={() => setOpen('top-up')}>Top up</Button>
-          <Button onPress={() => setOpen('judge')}>Look at it</Button>
+          <Button onPress={() => act({ id: id(), kind: 'strained' })}>{T.strained}</Button>
+          <Button onPress={() => setOpen('top-up')}>{T.topUp}</Button>
+          <Button onPress={() => setOpen('judge')}>{T.lookAtIt}</Button>
           <Button $look="quiet" onPress={() => setOpen('pour')}>
-            Pour away
+            {T.pourAway}
           </Button>
         </Keys>
       )}
@@ -173,10 +174,10 @@ function OilCard({ row: { oil, state, events }, isInPot, printer }: OilCardProps
         />
       )}
       {open === 'pour' && (
-        <Sheet title={`Pour "${oil.name}" away?`} isOpen onClose={close} alert>
-          <p>Let it go cold, put it in a closed bottle, and take it where your town collects it; never down a drain.</p>
+        <Sheet title={T.pourAway2(oil.name)} isOpen onClose={close} alert>
+          <p>{T.letItGoColdPut}</p>
           <Actions>
-            <Button onPress={close}>Keep it</Button>
+            <Button onPress={close}>{T.keepIt}</Button>
             <Button
               $look="danger"
               onPress={() => {
@@ -184,7 +185,7 @@ function OilCard({ row: { oil, state, events }, isInPot, printer }: OilCardProps
                 close();
               }}
             >
-              It is poured away
+              {T.itIsPouredAway}
             </Button>
           </Actions>
         </Sheet>
@@ -203,8 +204,8 @@ interface JudgeSheetProps {
 function JudgeSheet({ name, onClose, onJudged }: JudgeSheetProps) {
   const [signs, setSigns] = useState<OilSigns>({ dark: false, foams: false, smokesEarly: false, rank: false });
   return (
-    <Sheet title={`Look at "${name}"`} isOpen onClose={onClose}>
-      <p>In a glass against the light, and by nose. Any one of these means that it is done.</p>
+    <Sheet title={T.lookAt(name)} isOpen onClose={onClose}>
+      <p>{T.inAGlassAgainstThe}</p>
       {(Object.keys(SIGN_NAME) as (keyof OilSigns)[]).map((sign) => (
         <TickField
           key={sign}
@@ -215,7 +216,7 @@ function JudgeSheet({ name, onClose, onJudged }: JudgeSheetProps) {
       ))}
       <Actions>
         <Button $look="primary" onPress={() => onJudged(signs)}>
-          {Object.values(signs).some(Boolean) ? 'Write it down' : 'Nothing wrong'}
+          {Object.values(signs).some(Boolean) ? T.writeItDown : T.nothingWrong}
         </Button>
       </Actions>
     </Sheet>
@@ -231,14 +232,14 @@ interface TopUpSheetProps {
 function TopUpSheet({ name, onClose, onAdded }: TopUpSheetProps) {
   const [m3, setM3] = useState(0.0003);
   return (
-    <Sheet title={`Top up "${name}"`} isOpen onClose={onClose}>
-      <Soft>Fresh oil thins out what has worn. What was fried in it stays in it, for whoever is allergic.</Soft>
+    <Sheet title={T.topUp2(name)} isOpen onClose={onClose}>
+      <Soft>{T.freshOilThinsOutWhat}</Soft>
       <Row>
-        <MlField label="Fresh oil" value={m3} {...RANGES.store.addedM3} onChange={setM3} />
+        <MlField label={T.freshOil} value={m3} {...RANGES.store.addedM3} onChange={setM3} />
       </Row>
       <Actions>
         <Button $look="primary" onPress={() => onAdded(m3)}>
-          Added
+          {T.added}
         </Button>
       </Actions>
     </Sheet>
@@ -253,7 +254,7 @@ function NewOil({ printer }: { readonly printer: Printer }) {
   const [add, adding] = oilApi.useAddOilMutation();
   const [asked, setAsked] = useState({
     id: crypto.randomUUID() as string,
-    name: 'Fresh oil',
+    name: T.freshOil,
     ingredientId: OIL_KINDS[0]!.ingredientId,
     smokeC: OIL_KINDS[0]!.smokeC,
     m3: 0.002,
@@ -266,14 +267,14 @@ function NewOil({ printer }: { readonly printer: Printer }) {
     const made = await add(asked);
     if (!('data' in made)) return;
     editKitchen((now) => ({ ...now, potOilId: asked.id }));
-    set({ id: crypto.randomUUID(), name: 'Fresh oil' });
+    set({ id: crypto.randomUUID(), name: T.freshOil });
   };
   return (
     <Panel>
-      <PanelTitle>Fresh oil</PanelTitle>
-      <NameField label="Name of the oil" value={asked.name} onChange={(name) => set({ name })} />
+      <PanelTitle>{T.freshOil}</PanelTitle>
+      <NameField label={T.nameOfTheOil} value={asked.name} onChange={(name) => set({ name })} />
       <Pick<KindId>
-        label="What it is"
+        label={T.whatItIs}
         value={asked.ingredientId}
         options={names}
         onChange={(ingredientId) =>
@@ -282,7 +283,7 @@ function NewOil({ printer }: { readonly printer: Printer }) {
       />
       <Row>
         <TempField
-          label="Smoke point on the bottle"
+          label={T.smokePointOnTheBottle}
           value={asked.smokeC}
           {...RANGES.pot.smokeC}
           printer={printer}
@@ -290,15 +291,13 @@ function NewOil({ printer }: { readonly printer: Printer }) {
         />
       </Row>
       <Row>
-        <MlField label="Into the pot" value={asked.m3} {...RANGES.store.filledM3} onChange={(m3) => set({ m3 })} />
+        <MlField label={T.intoThePot} value={asked.m3} {...RANGES.store.filledM3} onChange={(m3) => set({ m3 })} />
       </Row>
       {adding.error && <Problem>{problemOf(adding.error).message}</Problem>}
       <Button onPress={() => void take()} isDisabled={adding.isLoading}>
-        Keep it and fry in it
+        {T.keepItAndFryIn}
       </Button>
-      <Soft style={{ marginTop: 6 }}>
-        Refined, with a high smoke point. Smoke points differ between bottles: the one on yours counts.
-      </Soft>
+      <Soft style={{ marginTop: 6 }}>{T.refinedWithAHighSmoke}</Soft>
     </Panel>
   );
 }

@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import { type NamedPot, parseNumber, type Pot, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { editKitchen } from '../data/editKitchen';
@@ -24,14 +25,14 @@ function freeName(name: string, others: readonly NamedPot[]): string {
 /** The pot that is fried in, on its ring; and others to take instead. */
 export function PotPanel() {
   const known = useKitchen();
-  const [name, setName] = useState('Another pot');
+  const [name, setName] = useState(T.anotherPot);
   const { data: kept = [] } = oilApi.useOilsQuery();
   if (!known) return null;
   const { kitchen, printer } = known;
   const { pot, otherPots = [] } = kitchen;
   // One oil stands in one pot.
   const oils: Record<string, string> = {
-    [FRESH]: 'Fresh oil',
+    [FRESH]: T.freshOil,
     ...Object.fromEntries(
       kept
         .filter(({ oil, state }) => !state.isGone && oil.id !== kitchen.potOilId)
@@ -47,27 +48,27 @@ export function PotPanel() {
       if (!taken) return now;
       const { potOilId, ...kept } = now;
       // The one before stays, with its oil: none is lost.
-      const before = { name: freeName('The pot before', others), pot: now.pot, ...(potOilId && { oilId: potOilId }) };
+      const before = { name: freeName(T.thePotBefore, others), pot: now.pot, ...(potOilId && { oilId: potOilId }) };
       const rest = others.map((one, i) => (i === index ? before : one));
       return { ...kept, pot: taken.pot, otherPots: rest, ...(taken.oilId && { potOilId: taken.oilId }) };
     });
   return (
     <Panel>
-      <PanelTitle>Pot on its ring</PanelTitle>
+      <PanelTitle>{T.potOnItsRing}</PanelTitle>
       <Row>
         <MmField
-          label="Across"
+          label={T.across}
           value={pot.diameterM}
           {...RANGES.pot.diameterM}
           onChange={(diameterM) => set({ diameterM })}
         />
       </Row>
       <Row>
-        <MmField label="High" value={pot.heightM} {...RANGES.pot.heightM} onChange={(heightM) => set({ heightM })} />
+        <MmField label={T.high} value={pot.heightM} {...RANGES.pot.heightM} onChange={(heightM) => set({ heightM })} />
       </Row>
       <Row>
         <GramField
-          label="Weighs empty"
+          label={T.weighsEmpty}
           value={pot.massKg}
           {...RANGES.pot.massKg}
           printer={printer}
@@ -75,11 +76,11 @@ export function PotPanel() {
         />
       </Row>
       <Row>
-        <MlField label="Cold oil in it" value={pot.oilM3} {...RANGES.pot.oilM3} onChange={(oilM3) => set({ oilM3 })} />
+        <MlField label={T.coldOilInIt} value={pot.oilM3} {...RANGES.pot.oilM3} onChange={(oilM3) => set({ oilM3 })} />
       </Row>
       <Row>
         <FigureField
-          label="Full power of the ring"
+          label={T.fullPowerOfTheRing}
           value={pot.burnerW}
           print={(w) => plain(w, 0)}
           read={(text) => parseNumber(text.replace(/\s*w$/i, ''))}
@@ -91,7 +92,7 @@ export function PotPanel() {
       </Row>
       <Row>
         <CountField
-          label="Highest number on its knob"
+          label={T.highestNumberOnItsKnob}
           value={pot.settings}
           {...RANGES.pot.settings}
           onChange={(settings) => set({ settings })}
@@ -99,7 +100,7 @@ export function PotPanel() {
       </Row>
       <Row>
         <PercentField
-          label="Of that reaches the oil"
+          label={T.ofThatReachesTheOil}
           value={pot.efficiency}
           {...RANGES.pot.efficiency}
           onChange={(efficiency) => set({ efficiency })}
@@ -107,26 +108,28 @@ export function PotPanel() {
       </Row>
       <Row>
         <TempField
-          label="Smoke point, where no oil is kept"
+          label={T.smokePointWhereNoOil}
           value={pot.smokeC}
           {...RANGES.pot.smokeC}
           printer={printer}
           onChange={(smokeC) => set({ smokeC })}
         />
       </Row>
-      <Soft>Gas gives about 40 % of its power to the oil, a glass ring 60 %, induction 85 %.</Soft>
+      <Soft>{T.gasGivesAbout40Of}</Soft>
       <PanelTitle as="h3" style={{ marginTop: 14 }}>
-        Other pots
+        {T.otherPots}
       </PanelTitle>
-      <WayList aria-label="Other pots">
+      <WayList aria-label={T.otherPots}>
         {otherPots.map((other, i) => (
           <li key={`${i} ${other.name}`} style={{ flexWrap: 'wrap' }}>
             <div style={{ flex: '1 1 200px' }}>
               <strong>{other.name}</strong>
-              <Soft>{`${printer.mm(other.pot.diameterM)} across, ${printer.ml(other.pot.oilM3)}, ${plain(other.pot.burnerW, 0)} W`}</Soft>
+              <Soft>
+                {T.acrossW(printer.mm(other.pot.diameterM), printer.ml(other.pot.oilM3), plain(other.pot.burnerW, 0))}
+              </Soft>
             </div>
             <Pick<string>
-              label="Oil in it"
+              label={T.oilInIt}
               value={other.oilId !== undefined && other.oilId in oils ? other.oilId : FRESH}
               options={oils}
               onChange={(oilId) =>
@@ -139,25 +142,25 @@ export function PotPanel() {
                 )
               }
             />
-            <Button aria-label={`Fry in: ${other.name}`} onPress={() => take(i)}>
-              Fry in it
+            <Button aria-label={T.fryIn(other.name)} onPress={() => take(i)}>
+              {T.fryInIt}
             </Button>
             <Button
               $look="quiet"
-              aria-label={`Remove ${other.name}`}
+              aria-label={T.remove(other.name)}
               onPress={() => setOthers(otherPots.filter((_, j) => j !== i))}
             >
-              Remove
+              {T.remove2}
             </Button>
           </li>
         ))}
       </WayList>
-      <NameField label="Name of this pot" value={name} onChange={setName} />
+      <NameField label={T.nameOfThisPot} value={name} onChange={setName} />
       <Button
         isDisabled={otherPots.length >= 20}
         onPress={() => setOthers([...otherPots, { name: freeName(name, otherPots), pot }])}
       >
-        Keep this pot as another
+        {T.keepThisPotAsAnother}
       </Button>
     </Panel>
   );

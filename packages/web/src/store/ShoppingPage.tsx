@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import { type BaseToMake, parseNumber, type Shopping, type ShoppingRow, type StockRow, RANGES } from '@ember-fold/core';
 import { Fragment, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
@@ -100,13 +101,14 @@ export function ShoppingPage() {
   const known = useKitchen();
   if (!known) return null;
   return (
-    <Asked of={shopping} what="the shopping list">
+    <Asked of={shopping} what={T.theShoppingList}>
       {(list) =>
         list.rows.length === 0 ? (
           <Panel>
-            <h2>Nothing to buy</h2>
+            <h2>{T.nothingToBuy}</h2>
             <Soft>
-              No batch is planned. Plan one on the <Link to="/bench">bench</Link>, and all it takes is listed here.
+              {T.noBatchIsPlannedPlan} <Link to="/bench">{T.bench}</Link>
+              {T.andAllItTakesIs}
             </Soft>
           </Panel>
         ) : (
@@ -132,26 +134,26 @@ function ShoppingTable({ list, stock, printer }: ShoppingTableProps) {
   return (
     <Panel>
       <Top>
-        <PanelTitle>Shopping for all planned batches</PanelTitle>
-        <Soft as="span">{`${toBuy} things to buy, ${printer.money(list.cost)} in all`}</Soft>
-        <Button onPress={() => window.print()}>Print</Button>
+        <PanelTitle>{T.shoppingForAllPlannedBatches}</PanelTitle>
+        <Soft as="span">{T.thingsToBuyInAll(toBuy, printer.money(list.cost))}</Soft>
+        <Button onPress={() => window.print()}>{T.print}</Button>
       </Top>
       {setting.error && <Problem>{problemOf(setting.error).message}</Problem>}
-      <Table aria-label="Shopping list">
+      <Table aria-label={T.shoppingList}>
         <thead>
           <tr>
-            <th scope="col">What</th>
+            <th scope="col">{T.what}</th>
             <th scope="col" className="figure">
-              Buy
+              {T.buy}
             </th>
             <th scope="col" className="figure">
-              Cost
+              {T.cost}
             </th>
             <th scope="col" className="figure">
-              On the shelf
+              {T.onTheShelf}
             </th>
             <th scope="col" className="figure">
-              Strength of pack
+              {T.strengthOfPack}
             </th>
           </tr>
         </thead>
@@ -167,9 +169,7 @@ function ShoppingTable({ list, stock, printer }: ShoppingTableProps) {
           ))}
         </tbody>
       </Table>
-      <Soft style={{ marginTop: 8 }}>
-        A pack twice as strong as the formulas mean has strength 2: half of it is weighed and bought.
-      </Soft>
+      <Soft style={{ marginTop: 8 }}>{T.aPackTwiceAsStrong}</Soft>
     </Panel>
   );
 }
@@ -227,7 +227,7 @@ function BuyRow({ row, strength, printer, onStock }: BuyRowProps) {
       <td className="figure">{row.buyKg > 0 ? printer.money(row.cost) : ''}</td>
       <td className="stock" data-label="On the shelf">
         <GramField
-          label={`${name} on the shelf`}
+          label={T.onTheShelf2(name)}
           hideLabel
           value={shelf.haveKg}
           {...RANGES.store.haveKg}
@@ -237,7 +237,7 @@ function BuyRow({ row, strength, printer, onStock }: BuyRowProps) {
       </td>
       <td className="stock" data-label="Strength of pack">
         <FigureField
-          label={`Strength of ${name}`}
+          label={T.strengthOf(name)}
           hideLabel
           value={shelf.strength}
           print={(value) => plain(value, 2)}
@@ -257,17 +257,21 @@ function BaseList({ bases, printer }: { readonly bases: readonly BaseToMake[]; r
   const pantry = usePantry();
   return (
     <Panel>
-      <PanelTitle>Bases to make once</PanelTitle>
+      <PanelTitle>{T.basesToMakeOnce}</PanelTitle>
       <Bases>
         {bases.map(({ id, name, massKg, lines, split }) => (
           <li key={id}>
-            <strong>{`${name}: make ${printer.mass(massKg)}`}</strong>
+            <strong>{T.make(name, printer.mass(massKg))}</strong>
             <Soft>
-              {`From ${lines.map((line) => `${printer.mass(line.massKg)} ${pantry.find(line.ingredientId).name.toLowerCase()}`).join(', ')}.`}
+              {T.from(
+                lines
+                  .map((line) => `${printer.mass(line.massKg)} ${pantry.find(line.ingredientId).name.toLowerCase()}`)
+                  .join(', '),
+              )}
             </Soft>
             <p>
               {split.map(({ batch, massKg: part }, i) => (
-                <Fragment key={batch}>{`${i > 0 ? '; ' : ''}${printer.mass(part)} for ${batch}`}</Fragment>
+                <Fragment key={batch}>{T.theFor(i > 0 ? '; ' : '', printer.mass(part), batch)}</Fragment>
               ))}
             </p>
           </li>

@@ -1,7 +1,8 @@
-import { NavLink, Outlet } from 'react-router';
+import { STORE as T } from '../text/storePhrases';
+import { NavLink, Outlet, useLocation } from 'react-router';
 import { styled } from 'styled-components';
 import { figureFont } from '../ui/theme';
-import { Page, TitleRow } from '../ui/controls/Page';
+import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 
 const Parts = styled.nav`
   display: flex;
@@ -24,19 +25,29 @@ const Parts = styled.nav`
   }
 `;
 
+const PART_NAME = {
+  formulas: T.formulas,
+  ingredients: T.ingredients,
+  shopping: T.shopping,
+  oil: T.oilAndPots,
+  guests: T.guests,
+  kitchen: T.kitchen,
+} as const;
+
 /** What the kitchen keeps: formulas, ingredients, what still has to be bought, oil, pots, guests, and the kitchen itself. */
 export function StoreRoom() {
+  const part = useLocation().pathname.split('/')[2] as keyof typeof PART_NAME | undefined;
   return (
     <Page>
+      <PageTitle of={[part && PART_NAME[part], T.store]} />
       <TitleRow>
-        <h1>Store</h1>
-        <Parts aria-label="Parts of the Store">
-          <NavLink to="/store/formulas">Formulas</NavLink>
-          <NavLink to="/store/ingredients">Ingredients</NavLink>
-          <NavLink to="/store/shopping">Shopping</NavLink>
-          <NavLink to="/store/oil">Oil and pots</NavLink>
-          <NavLink to="/store/guests">Guests</NavLink>
-          <NavLink to="/store/kitchen">Kitchen</NavLink>
+        <h1>{T.store}</h1>
+        <Parts aria-label={T.partsOfTheStore}>
+          {Object.entries(PART_NAME).map(([one, name]) => (
+            <NavLink key={one} to={`/store/${one}`}>
+              {name}
+            </NavLink>
+          ))}
         </Parts>
       </TitleRow>
       <Outlet />

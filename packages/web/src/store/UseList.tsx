@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import type { Use } from '@ember-fold/core';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -28,13 +29,13 @@ interface UseListProps {
 export function UseList({ uses, nothing }: UseListProps) {
   return (
     <Panel>
-      <PanelTitle>Where it is used</PanelTitle>
-      <Asked of={uses} what="where it is used">
+      <PanelTitle>{T.whereItIsUsed}</PanelTitle>
+      <Asked of={uses} what={T.whereItIsUsed2}>
         {(list) =>
           list.length === 0 ? (
             <Soft>{nothing}</Soft>
           ) : (
-            <List aria-label="Where it is used">
+            <List aria-label={T.whereItIsUsed}>
               {list.map(({ of, id, name }) => (
                 <li key={id}>
                   <Link

@@ -1,3 +1,4 @@
+import { STORE as T } from '../text/storePhrases';
 import { compareFormulas, type FormulaBody, type FormulaWithVersions } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
@@ -61,9 +62,9 @@ export function VersionCompare({ formula, edited }: VersionCompareProps) {
   const bodies = new Map<string, FormulaBody>(versions.map(({ version, body }) => [String(version), body]));
   if (edited) bodies.set(EDITED, edited);
   const options: Record<string, string> = {
-    ...(edited ? { [EDITED]: 'as typed now' } : {}),
+    ...(edited ? { [EDITED]: T.asTypedNow } : {}),
     ...Object.fromEntries(
-      versions.map(({ version, savedAt }) => [`v${version}`, `version ${version}, ${printDate(Date.parse(savedAt))}`]),
+      versions.map(({ version, savedAt }) => [`v${version}`, T.version3(version, printDate(Date.parse(savedAt)))]),
     ),
   };
   const newest = edited ? EDITED : `v${formula.version}`;
@@ -76,37 +77,42 @@ export function VersionCompare({ formula, edited }: VersionCompareProps) {
   if (bodies.size < 2 || !a || !b) {
     return (
       <Panel>
-        <PanelTitle>Versions</PanelTitle>
-        <Soft>{`One version so far, kept on ${printDate(Date.parse(versions[0]?.savedAt ?? formula.updatedAt))}. Change a line and keep it: both stay.`}</Soft>
+        <PanelTitle>{T.versions}</PanelTitle>
+        <Soft>{T.oneVersionSoFarKept(printDate(Date.parse(versions[0]?.savedAt ?? formula.updatedAt)))}</Soft>
       </Panel>
     );
   }
   const rows = compareFormulas(a.lines, b.lines, b.kind, pantry);
   return (
     <Panel>
-      <PanelTitle>Versions side by side</PanelTitle>
+      <PanelTitle>{T.versionsSideBySide}</PanelTitle>
       <Picks>
         <Pick
-          label="Before"
+          label={T.before}
           value={before}
           options={options}
           onChange={(key) => setChosen({ ...chosen, before: key })}
         />
-        <Pick label="After" value={after} options={options} onChange={(key) => setChosen({ ...chosen, after: key })} />
+        <Pick
+          label={T.after}
+          value={after}
+          options={options}
+          onChange={(key) => setChosen({ ...chosen, after: key })}
+        />
       </Picks>
-      <Table aria-label="Versions compared">
+      <Table aria-label={T.versionsCompared}>
         <thead>
           <tr>
-            <th scope="col">{b.kind === 'dough' ? 'Percent of flour' : 'Percent of raw'}</th>
-            <th scope="col">before</th>
-            <th scope="col">after</th>
-            <th scope="col">change</th>
+            <th scope="col">{b.kind === 'dough' ? T.percentOfFlour : T.percentOfRaw}</th>
+            <th scope="col">{T.before2}</th>
+            <th scope="col">{T.after2}</th>
+            <th scope="col">{T.change}</th>
           </tr>
         </thead>
         <tbody>
           {rows.map((row) => (
             <tr key={`${row.part} ${row.ingredientId}`}>
-              <td>{`${pantry.find(row.ingredientId).name}${row.part === 1 ? ', second dough' : ''}`}</td>
+              <td>{`${pantry.find(row.ingredientId).name}${row.part === 1 ? T.secondDough : ''}`}</td>
               <td>{percent(row.before)}</td>
               <td>{percent(row.after)}</td>
               <td>

@@ -24,8 +24,9 @@ export function cardFigures({ draft, printer }: Pick<Line, 'draft' | 'printer'>,
   return figures;
 }
 
+/** Temperatures in braces are printed by `withTemps`. */
 export const CARD_NOTES: readonly string[] = [
-  'Bench dry, rim clean of flour. Press the air out from the middle to the ends. Pinch once more just before frying.',
-  'Keep every waiting disc and piece under a damp cloth; the oldest is filled, closed and fried first.',
-  'No longer than 2 h at room temperature in all (1 h above 32 °C); local food rules come first.',
+  'Keep the bench dry and the rim clean of flour. Press the air out from the middle to the ends. Pinch once more just before frying.',
+  'Keep every waiting disc and piece under a damp cloth. Fill, close and fry the oldest first.',
+  'Keep pieces at room temperature no longer than 2 h in all (1 h above {32}). Local food rules come first.',
 ];

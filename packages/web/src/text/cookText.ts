@@ -8,7 +8,7 @@ import type {
   RunStep,
   RunStepId,
 } from '@ember-fold/core';
-import { plain, type Printer } from './printer';
+import { plain, type Printer, withTemps } from './printer';
 import { FAMILY_METHOD } from './methodWords';
 import { stepText } from './stepText';
 
@@ -45,23 +45,23 @@ export function runLines(
   switch (step.id) {
     case 'weigh-filling':
       return [
-        `Everything for ${p.mass(fillingKg)} of filling, chopped small and even: large bits tear a wall.`,
-        `The pan weighs ${p.mass(filling.panKg)}; it counts when it goes on the scale again.`,
+        `Weigh everything for ${p.mass(fillingKg)} of filling. Chop it small and even: large bits tear the wall.`,
+        `The pan weighs ${p.mass(filling.panKg)}. Weigh it with the filling later.`,
       ];
     case 'cook-filling':
       return [
-        `Until pan and filling weigh ${p.mass(step.planned ?? 0)}: ${p.percent(filling.cookToShare)} of what went in.`,
-        'Salt last when cheese, stock or sauce carry their own.',
+        `Cook until pan and filling weigh ${p.mass(step.planned ?? 0)}. ${p.percent(filling.cookToShare)} of the filling is then left.`,
+        'Salt last when cheese, stock or sauces are salty already.',
       ];
     case 'cool':
       return [
         `Shallow, ${filling.covered ? 'covered' : 'open'}, until ${p.temp(foldC)} or less: warm filling softens the rim and steams a seam open.`,
-        'Into the fridge within 2 hours of cooking.',
+        'Put it into the fridge within 2 hours of cooking.',
       ];
     case 'mix-dough':
-      return FAMILY_METHOD[dough.family];
+      return FAMILY_METHOD[dough.family].map((step) => withTemps(step, p));
     case 'rest':
-      return ['Covered, so that no skin forms. Gluten lets go, and a disc no longer springs back.'];
+      return ['Cover it, so that no skin forms. After the rest a disc no longer springs back.'];
     case 'roll':
       return piece
         ? [
@@ -76,16 +76,19 @@ export function runLines(
             .map((line) => `${line}.`)
         : [];
     case 'hold':
-      return ['On an open tray, not touching, oldest first to the oil.'];
+      return ['Put them on an open tray, not touching. Fry the oldest first.'];
     case 'heat':
       return [
-        `To ${p.temp(fry.oilC)}, at the stove. From here on the oil is never left alone.`,
-        'A crumb of dough tells what no probe does.',
+        `Heat the oil to ${p.temp(fry.oilC)}. From now on never leave it alone.`,
+        'Check the probe with a crumb of dough.',
       ];
     case 'fry':
-      return ['At the stove: what to drop, flip and lift is said there.'];
+      return ['Go to the stove. It tells you what to drop, flip and lift.'];
     case 'serve':
-      return ['On a rack, one layer, never stacked. Best within 2 hours.', 'Say what is in them to whoever asks.'];
+      return [
+        'Drain them on a rack in one layer, never stacked. They are best within 2 hours.',
+        'Tell everyone who asks what is in them.',
+      ];
     default: {
       const never: never = step.id;
       return never;
@@ -105,7 +108,7 @@ export const CHECK: Record<CheckId, Check> = {
     ask: 'Draw a spoon through it. Does the path stay open?',
     answers: { yes: 'It stays', 'not-yet': 'Closes slowly', no: 'It runs' },
     remedy: {
-      'not-yet': 'A few minutes more, stirring, and weigh again.',
+      'not-yet': 'Cook a few minutes more, stirring, and weigh again.',
       no: 'Strain it and cook the juice down apart, or thicken it: wet filling opens seams.',
     },
   },
@@ -113,16 +116,16 @@ export const CHECK: Record<CheckId, Check> = {
     ask: 'Is the middle cold to a clean finger?',
     answers: { yes: 'Cold', 'not-yet': 'Lukewarm', no: 'Warm' },
     remedy: {
-      'not-yet': 'Spread it thinner; ten minutes more.',
-      no: 'Split it in two dishes, cold water under them, then the fridge.',
+      'not-yet': 'Spread it thinner and wait ten minutes more.',
+      no: 'Split it in two dishes, set them in cold water, then put them in the fridge.',
     },
   },
   fist: {
     ask: 'Squeeze a fistful. Does it keep its shape?',
     answers: { yes: 'It keeps', 'not-yet': 'Falls in lumps', no: 'Falls to dust' },
     remedy: {
-      'not-yet': 'Rub two minutes more, with the fingertips.',
-      no: 'Too little fat has reached the flour: rub in a spoon more before any water.',
+      'not-yet': 'Rub two minutes more with your fingertips.',
+      no: 'There is too little fat in the flour. Rub in a spoon more before you add water.',
     },
   },
   windowpane: {
@@ -130,23 +133,23 @@ export const CHECK: Record<CheckId, Check> = {
     answers: { yes: 'Like a window', 'not-yet': 'Tears late', no: 'Tears at once' },
     remedy: {
       'not-yet': 'Knead two or three minutes more.',
-      no: 'Rest it ten minutes, covered, then knead again; a spoon of water if it is dry.',
+      no: 'Rest it ten minutes, covered, then knead again. Add a spoon of water if it is dry.',
     },
   },
   smooth: {
     ask: 'Is it one smooth mass, with no dry crumbs?',
     answers: { yes: 'Smooth', 'not-yet': 'Still shaggy', no: 'Cracks or sticks' },
     remedy: {
-      'not-yet': 'Press it together once more; do not knead long.',
-      no: 'It cracks: water by the spoon. It sticks: a little flour, and rest.',
+      'not-yet': 'Press it together once more. Do not knead long.',
+      no: 'If it cracks, add water by the spoon. If it sticks, add a little flour and let it rest.',
     },
   },
   slack: {
     ask: 'Press a finger in. Does the dent stay, slow to come back?',
     answers: { yes: 'Slow', 'not-yet': 'Springs a little', no: 'Springs back' },
     remedy: {
-      'not-yet': 'Ten minutes more under its cloth.',
-      no: 'Twenty minutes more: rolled now, every disc shrinks.',
+      'not-yet': 'Leave it ten minutes more under its cloth.',
+      no: 'Leave it twenty minutes more. Rolled now, every disc shrinks.',
     },
   },
   seam: {
@@ -154,15 +157,15 @@ export const CHECK: Record<CheckId, Check> = {
     answers: { yes: 'It holds', 'not-yet': 'Lifts at a corner', no: 'It opens' },
     remedy: {
       'not-yet': 'Pinch once more just before the oil.',
-      no: 'Flour or filling on the rim: brush it off, glue, press the air out, close again. Less filling.',
+      no: 'Flour or filling is on the rim. Brush it off, wet the rim, press the air out and close it again. Take less filling.',
     },
   },
   crumb: {
     ask: 'Drop a crumb of dough in. Does it rise in 2 to 3 seconds, fizzing steadily?',
     answers: { yes: 'Steady fizz', 'not-yet': 'Rises slowly', no: 'Jumps and browns' },
     remedy: {
-      'not-yet': 'Wait: pieces drink cool oil.',
-      no: 'Too hot. Heat down, and wait before anything goes in.',
+      'not-yet': 'Wait. Pieces soak up cool oil.',
+      no: 'The oil is too hot. Turn the heat down and wait before anything goes in.',
     },
   },
 };
@@ -208,9 +211,9 @@ export function changeText({ what, before, after }: PlanChange, p: Printer): str
     case 'fill':
       return `Pockets ${p.percent(after)} full instead of ${p.percent(before)}.`;
     case 'in-oil':
-      return `In the oil ${p.time(after)} instead of ${p.time(before)}.`;
+      return `Time in the oil: ${p.time(after)} instead of ${p.time(before)}.`;
     case 'lots':
-      return `${plain(after, 0)} lots instead of ${plain(before, 0)}.`;
+      return `${plain(after, 0)} ${after === 1 ? 'lot' : 'lots'} instead of ${plain(before, 0)}.`;
     case 'at-stove':
       return `${p.span(after)} at the stove instead of ${p.span(before)}.`;
     case 'dough-left':
@@ -229,7 +232,7 @@ export function tableText(tableMs: number, eatMs: number, firstMs: number, p: Pr
   const late = (tableMs - eatMs) / 1000;
   if (late < -3 * 3600) return `Planned to begin at ${p.clock(firstMs)} on ${p.day(firstMs)}.`;
   const how = late > 120 ? `, ${p.span(late)} late` : late < -120 ? `, ${p.span(-late)} early` : ', on time';
-  return `From now on as planned: on the table at ${p.clock(tableMs)}${how}.`;
+  return `On the table at ${p.clock(tableMs)}${how}, if all goes on as planned.`;
 }
 
 /** A running or ringing timer, to read and to hear. */

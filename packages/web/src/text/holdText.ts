@@ -2,7 +2,7 @@ import type { DoughFamily, HoldTimes, Kitchen, RawPart, StartState } from '@embe
 import type { Printer } from './printer';
 
 export const OLDEST_FIRST =
-  'Keep every waiting disc and piece under a damp cloth. The oldest is filled first, closed first and fried first: set them out in rows, and take from the row you began with.';
+  'Keep every waiting disc and piece under a damp cloth. Set them out in rows and take the oldest first: to fill, to close and to fry.';
 
 export const HOLD_NAME: Record<StartState, string> = {
   room: 'On the bench, covered',
@@ -19,25 +19,25 @@ interface Of {
 
 /** How long each way takes for this piece, and what it does to the oil. */
 export function holdText(start: StartState, times: HoldTimes, { family, kitchen, raw }: Of, printer: Printer): string {
-  const keeps = family.id === 'yeast' ? 'a few hours: yeast goes on working' : 'a day';
+  const keeps = family.id === 'yeast' ? 'a few hours, for yeast goes on working,' : 'a day';
   const limit = kitchen.roomC > 32 ? '1 h' : '2 h';
   const hard =
     times.toHardS === null
-      ? 'They do not freeze hard within 12 h at this freezer setting.'
-      : `Open tray, apart, hard in ${printer.time(times.toHardS)}; then bag and date them. Keeps 2 to 3 months for quality.`;
+      ? 'They do not freeze hard within 12 hours in this freezer.'
+      : `Freeze them apart on an open tray: hard in ${printer.span(times.toHardS)}. Then bag and date them. They keep 2 to 3 months.`;
   switch (start) {
     case 'room':
-      return `At ${printer.temp(kitchen.roomC)} no longer than ${limit} from the first fold to the oil, all told.`;
+      return `At ${printer.temp(kitchen.roomC)} no longer than ${limit} in all, from the first fold to the oil.`;
     case 'fridge':
       return times.toFridgeS === null
-        ? 'They do not get cold through within 12 h.'
-        : `Cold through in ${printer.time(times.toFridgeS)} on an open tray; keeps ${keeps}. Into the oil at ${printer.temp(kitchen.fridgeC)}.`;
+        ? 'They do not get cold through within 12 hours.'
+        : `Cold through in ${printer.span(times.toFridgeS)} on an open tray. They keep ${keeps} and go into the oil at ${printer.temp(kitchen.fridgeC)}.`;
     case 'frozen':
-      return `${hard} Into cooler oil (${printer.temp(145)} to ${printer.temp(160)}), longer, smaller lots; wipe frost off.`;
+      return `${hard} Fry them longer in cooler oil (${printer.temp(145)} to ${printer.temp(160)}) and in smaller lots. Wipe frost off.`;
     case 'tempered':
       return raw !== null && raw !== 'vegetables'
-        ? 'Not with raw meat, fish or egg in it: never thaw those on the bench.'
-        : `${hard} After 20 min on paper the middle is still ${printer.temp(times.temperedC)}; wipe the surface dry.`;
+        ? 'Not with raw meat, fish or egg in it. Never thaw those on the bench.'
+        : `${hard} After 20 min on paper the middle is still ${printer.temp(times.temperedC)}. Wipe the surface dry.`;
     default: {
       const never: never = start;
       return never;

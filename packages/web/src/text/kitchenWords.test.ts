@@ -76,8 +76,8 @@ test('whatever was measured, what it moved reads as sentences', () => {
 test('timers and the table: early, on time, late', () => {
   const [p] = printers;
   const eat = Date.parse(EAT);
-  expect(tableText(eat + 60_000, eat, eat - 1e7, p)).toMatch(/on time\.$/);
-  expect(tableText(eat + 12 * 60_000, eat, eat - 1e7, p)).toMatch(/12 min late\.$/);
+  expect(tableText(eat + 60_000, eat, eat - 1e7, p)).toMatch(/on time, if all goes on as planned\.$/);
+  expect(tableText(eat + 12 * 60_000, eat, eat - 1e7, p)).toMatch(/12 min late, if/);
   expect(tableText(eat - 9e7, eat, eat - 1e7, p)).toMatch(/^Planned to begin at \d\d:\d\d on \w+\.$/);
   expect(timerText('Rest', -61, p)).toBe('Rest: 1 min 1 s');
   expect(timerText('Rest', 2, p)).toBe('Rest: now');

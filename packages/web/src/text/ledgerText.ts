@@ -10,7 +10,7 @@ interface LedgerRow {
 
 /** What was planned beside what happened. */
 export function plannedAndHappened({ draft, figures, planned }: LedgerRecord, p: Printer): readonly LedgerRow[] {
-  const temp = (c: number | null) => (c === null ? 'not seen' : p.temp(c));
+  const temp = (c: number | null) => (c === null ? 'not measured' : p.temp(c));
   const range =
     figures.oilLeastC === null || figures.oilMostC === null
       ? ''
@@ -21,11 +21,15 @@ export function plannedAndHappened({ draft, figures, planned }: LedgerRecord, p:
       planned: String(draft.pieces),
       happened: `${figures.fried} whole, ${figures.burst} burst${figures.aside > 0 ? `, ${figures.aside} finished in the oven` : ''}`,
     },
-    { name: 'Oil', planned: temp(draft.fry.oilC), happened: `${temp(figures.oilMeanC)} on average${range}` },
+    {
+      name: 'Oil',
+      planned: temp(draft.fry.oilC),
+      happened: figures.oilMeanC === null ? 'not measured' : `${temp(figures.oilMeanC)} on average${range}`,
+    },
     {
       name: 'In its band',
       planned: `${Math.round(p.degrees(figures.band.least))} to ${p.temp(figures.band.most)}`,
-      happened: figures.inBandShare === null ? 'not seen' : `${p.percent(figures.inBandShare)} of the time`,
+      happened: figures.inBandShare === null ? 'not measured' : `${p.percent(figures.inBandShare)} of the time`,
     },
     {
       name: 'In the oil',
@@ -42,7 +46,7 @@ export function plannedAndHappened({ draft, figures, planned }: LedgerRecord, p:
       name: 'Turned',
       planned:
         planned.turns === null ? TURN_NAME[draft.fry.turn] : `${planned.turns} times, ${TURN_NAME[draft.fry.turn]}`,
-      happened: figures.turnsPerPiece === null ? 'not seen' : `${plain(figures.turnsPerPiece)} times each`,
+      happened: figures.turnsPerPiece === null ? 'not measured' : `${plain(figures.turnsPerPiece)} times each`,
     },
   ];
 }

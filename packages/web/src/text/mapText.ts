@@ -32,18 +32,18 @@ export function storyText(row: FryMapRow, oilC: number, timeS: number, horizonS:
   switch (region) {
     case 'raw':
       return doneS === null
-        ? `${at}: ${colour}, raw inside; it is not cooked through within ${p.time(horizonS)}.`
-        : `${at}: ${colour}, raw inside; cooked through at ${p.time(doneS)}.`;
+        ? `${at}: ${colour}, raw inside. It is not cooked through within ${p.span(horizonS)}.`
+        : `${at}: ${colour}, raw inside. It is cooked through after ${p.time(doneS)}.`;
     case 'dark-raw':
-      return `${at}: dark outside before the inside is cooked${doneS === null ? '' : ` at ${p.time(doneS)}`}; cooler oil, longer.`;
+      return `${at}: dark outside before the inside is cooked${doneS === null ? '' : ` after ${p.time(doneS)}`}. Fry cooler and longer.`;
     case 'pale':
       return goldenS === null
-        ? `${at}: cooked through, ${colour}; this oil does not colour it within ${p.time(horizonS)}.`
-        : `${at}: cooked through, ${colour}; golden at ${p.time(goldenS)}.`;
+        ? `${at}: cooked through, ${colour}. This oil does not colour it within ${p.span(horizonS)}.`
+        : `${at}: cooked through, ${colour}. It is golden after ${p.time(goldenS)}.`;
     case 'right':
-      return `${at}: ${colour}, cooked through${darkS === null ? '' : `; too dark after ${p.time(darkS)}`}.`;
+      return `${at}: ${colour}, cooked through${darkS === null ? '' : `, too dark after ${p.time(darkS)}`}.`;
     case 'dark':
-      return `${at}: cooked through, too dark since ${p.time(darkS ?? timeS)}.`;
+      return `${at}: cooked through, too dark after ${p.time(darkS ?? timeS)}.`;
     default: {
       const never: never = region;
       return never;
@@ -53,16 +53,16 @@ export function storyText(row: FryMapRow, oilC: number, timeS: number, horizonS:
 
 /** How far a point may be missed. */
 export function marginText(margins: { marginC: number; marginS: number } | null, p: Printer): string {
-  if (!margins) return 'Nothing to spare here: this point does not come out right.';
+  if (!margins) return 'Pieces fail at this oil and time.';
   const degrees = Math.round(p.degrees(margins.marginC) - p.degrees(0));
-  return `Forgives ${degrees}° or ${p.time(margins.marginS)} either way.`;
+  return `You may miss it by ${degrees}° or ${p.time(margins.marginS)} either way.`;
 }
 
 /** The point that forgives most. */
 export function forgivingText(best: ForgivingPoint | null, p: Printer): string {
   return best
     ? `Most forgiving: ${p.temp(best.oilC)} for ${p.time(best.timeS)}.`
-    : 'Nowhere on this map does the piece come out right: roll thinner, make it smaller, or start warmer.';
+    : 'No point on this map is right. Roll thinner, make pieces smaller, or start warmer.';
 }
 
 /** Of a hundred pieces made by hand. */
@@ -76,5 +76,5 @@ export function chancesText({ right, raw, pale, dark }: FryChances): string {
   const told = wrong.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}`);
   // What is wrong is rounded; the rest is right, so that they make a hundred.
   const rest = told.length > 0 ? 100 - wrong.reduce((sum, [count]) => sum + count, 0) : of(right);
-  return `${rest} of 100 pieces made by hand come out right${told.length > 0 ? `; ${told.join(', ')}` : ''}.`;
+  return `Of 100 pieces made by hand ${rest} come out right${told.length > 0 ? `, ${told.join(', ')}` : ''}.`;
 }

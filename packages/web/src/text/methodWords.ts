@@ -1,6 +1,6 @@
 import type { DoughFamilyId } from '@ember-fold/core';
 
-/** How each is made, in the order of the hands. */
+/** How each is made, in the order of the hands; temperatures in braces are printed by `withTemps`. */
 export const FAMILY_METHOD: Record<DoughFamilyId, readonly string[]> = {
   'rubbed-short': [
     'Rub the fat into flour and salt until a squeezed fistful keeps its shape.',
@@ -9,23 +9,23 @@ export const FAMILY_METHOD: Record<DoughFamilyId, readonly string[]> = {
   ],
   'rubbed-wholemeal': [
     'Rub the fat in as for a white dough.',
-    'Mix softer than seems right: the bran drinks for 20 minutes more.',
+    'Mix it softer than seems right: bran takes up water for 20 minutes.',
     'Knead firm, then rest covered.',
   ],
   'hot-oil': [
-    'Heat the oil to 150 to 170 °C, away from any water. Pour it on flour and salt and stir with a spoon, not with hands.',
+    'Heat the oil to {150} to {170}, away from any water. Pour it on flour and salt and stir with a spoon, not with hands.',
     'Let it cool, then bring it together with ice water.',
     'Press, do not knead. Rest cold.',
   ],
   coiled: [
     'Mix the water dough smooth; rub the fat dough to a paste. Rest both.',
     'Wrap the water dough round the fat dough, roll out, coil, slice.',
-    'Flatten each slice so that the rings show; cool oil or the layers do not open.',
+    'Flatten each slice so that the rings show. Fry in cool oil, or the layers do not open.',
   ],
   scalded: [
     'Boil liquid, fat and salt; tip the flour in at once; stir to one mass.',
-    'Weigh the pot: what boiled off is missing water. Knead while warm.',
-    'Use warm; keep the waiting part covered. Roll on one side only.',
+    'Weigh the pot to see how much water boiled off. Knead while warm.',
+    'Use it warm and keep the rest covered. Roll on one side only.',
   ],
   'cold-fat': [
     'Cut cold fat into the flour, pieces the size of peas.',
@@ -43,13 +43,13 @@ export const FAMILY_METHOD: Record<DoughFamilyId, readonly string[]> = {
     'Press out by hand; the fresh rim seals on a pinch.',
   ],
   yeast: [
-    'Wake the yeast in liquid of 35 to 40 °C; over 46 °C weakens it.',
+    'Stir the yeast into liquid of {35} to {40} and wait until it foams. Over {46} weakens it.',
     'Knead to a smooth stretch. Let it rise to double, knock back.',
     'Shape, proof: a slow, partial spring back under the finger means ready.',
   ],
   'starch-mash': [
     'Mix with warm water; it does not stretch.',
-    'An edge that cracks is too dry: water by the spoon.',
+    'If an edge cracks it is too dry: add water by the spoon.',
     'Press by hand between sheets; use at once.',
   ],
   sheet: [

@@ -14,12 +14,12 @@ const REASON: Record<OilReason, string> = {
   foams: 'it foams',
   'smokes-early': 'it smokes early',
   rank: 'it smells rank',
-  hours: 'it has been hot for long',
+  hours: 'it was hot for many hours',
   uses: 'it was used often',
   age: 'it was opened long ago',
   'smoke-low': 'its smoke point has fallen',
   crumbs: 'crumbs are in it',
-  unstrained: 'it was not strained since two batches',
+  unstrained: 'not strained for two batches',
   little: 'there is little left',
 };
 export const SIGN_NAME: Record<keyof OilSigns, string> = {
@@ -107,5 +107,5 @@ export function notForText(place: FryPlace, guests: readonly Guests[]): string {
 /** Of those who want oil of their own. */
 export function ownOilText(guestId: string, count: number, guests: readonly Guests[]): string {
   const batches = count === 1 ? 'one batch' : `${count} batches`;
-  return `${guestWords(guests, guestId)}: ${batches} would be for them but for the oil. Fresh oil in a clean pot, fried first, or none of it.`;
+  return `${guestWords(guests, guestId)}: only the oil keeps them from ${batches}. Fry those first, in fresh oil and a clean pot, or not for them.`;
 }

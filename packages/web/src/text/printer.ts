@@ -55,6 +55,14 @@ export function plain(value: number, digits = 1): string {
   return String(Number(value.toFixed(digits)));
 }
 
+/**
+ * A fixed sentence in the cook's units: temperatures stand in it as °C in braces.
+ * @example withTemps('Heat to {150}.', printer) // "Heat to 150 °C."
+ */
+export function withTemps(sentence: string, p: Pick<Printer, 'temp'>): string {
+  return sentence.replace(/\{(-?\d+)\}/g, (_, c: string) => p.temp(Number(c)));
+}
+
 /** Reads millimetres into metres. */
 export function readMm(text: string): number | null {
   const value = parseNumber(text.replace(/\s*mm$/i, ''));

@@ -48,9 +48,9 @@ export const CRUMB_NAME: Record<CrumbAnswer, string> = {
 /** What a crumb says of the oil, and of this batch in it. */
 export function crumbText(answer: CrumbAnswer, plan: CrumbPlan | null, p: Printer): string {
   if (answer === 'sits') {
-    return `Under ${p.temp(130)}: too cool to fry. The slow school starts here and goes on heating; the others wait.`;
+    return `Under ${p.temp(130)}: too cool to fry. Only slow frying starts here, and goes on heating.`;
   }
-  if (answer === 'jumps') return `${p.temp(185)} or more: turn the heat down and wait. Nothing goes in.`;
+  if (answer === 'jumps') return `${p.temp(185)} or more: turn the heat down and wait. Put nothing in.`;
   if (!plan) return 'There is no piece to fry.';
   const range = `Somewhere between ${p.temp(plan.leastC)} and ${p.temp(plan.mostC)}.`;
   const { cool, hot, safeS } = plan;
@@ -59,8 +59,8 @@ export function crumbText(answer: CrumbAnswer, plan: CrumbPlan | null, p: Printe
       ? ''
       : ` Golden between ${p.time(hot.goldenS)} and ${cool.goldenS === null ? 'never' : p.time(cool.goldenS)}.`;
   const lift = safeS
-    ? ` Lift between ${p.time(safeS.from)} and ${p.time(safeS.to)} by the clock, sooner only if both faces are golden and a cut one is cooked through.`
-    : ' No minutes are right for all of that: go by colour, and cut the first piece open.';
+    ? ` Lift between ${p.time(safeS.from)} and ${p.time(safeS.to)}, sooner only if both faces are golden and a cut piece is cooked through.`
+    : ' No time suits that whole range. Go by colour, and cut the first piece open.';
   return `${range}${golden}${lift}`;
 }
 
@@ -76,12 +76,13 @@ export const LOT_WAY_NAME: Record<LotWayId, string> = {
 /** One way to divide a batch: what it takes, and what it does to the oil. */
 export function lotWayText({ arm, pot }: LotWay, p: Printer): string {
   const { lotSize, lots, totalS, lowestC, oilC, isSafe } = arm;
-  if (lotSize === null || lots === null || totalS === null || lowestC === null) return 'No moment to lift it.';
+  if (lotSize === null || lots === null || totalS === null || lowestC === null)
+    return 'There is no good moment to lift it.';
   const where = pot.diameterM
     ? `${p.mm(pot.diameterM)} across, ${plain((pot.oilM3 ?? 0) * 1000)} l: `
     : pot.oilM3
       ? `${plain(pot.oilM3 * 1000)} l: `
       : '';
-  const unsafe = isSafe ? '' : ' Not safe so: the pot would be too full, or the piece not cooked.';
+  const unsafe = isSafe ? '' : ' This is not safe: the pot is too full, or pieces are not cooked.';
   return `${where}${lotSize} at a time at ${p.temp(oilC)}, ${lots} lots, ${p.time(totalS)} at the stove, never under ${p.temp(lowestC)}.${unsafe}`;
 }

@@ -61,7 +61,7 @@ export function rollText(roll: CutRoll, index: number, printer: Printer): string
 /** Cutting against weighing, in a sentence or two. */
 export function cuttingText(cutting: Cutting, wanted: number, printer: Printer): string {
   const { pieces, byWeight, leftKg, lostKg, rolls } = cutting;
-  if (rolls.length === 0) return 'Not one comes out of this dough.';
+  if (rolls.length === 0) return 'This dough is not enough for one.';
   const again = rolls.slice(1).reduce((sum, roll) => sum + roll.cuts, 0);
   const first = rolls[0]!.cuts;
   const short = pieces < wanted ? ` ${wanted - pieces} short of ${wanted}.` : '';

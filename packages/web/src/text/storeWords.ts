@@ -37,4 +37,5 @@ export const HANDS_NAME: Record<keyof Kitchen['hands'], string> = {
   betweenLotsS: 'Between two lots',
   serveS: 'Draining and serving',
 };
-export const REHEAT_NAME = { '74': '74 °C', '75': '75 °C', '70': '70 °C for 2 min' } as const;
+/** Temperatures in braces are printed by `withTemps`. */
+export const REHEAT_NAME = { '74': '{74}', '75': '{75}', '70': '{70} for 2 min' } as const;

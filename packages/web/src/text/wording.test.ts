@@ -1,3 +1,5 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import {
   bakePlan,
   balanceWays,
@@ -45,7 +47,7 @@ import { lineText } from './lineText';
 import { chancesText, forgivingText, marginText, storyText } from './mapText';
 import { portioningText, portionText, readWeights } from './portionText';
 import { cuttingText, rollText, shareText } from './sealText';
-import { makePrinter, plain, readMl, readMm, readWhole } from './printer';
+import { makePrinter, plain, readMl, readMm, readWhole, withTemps } from './printer';
 import { ARM_ROWS, crumbText, lotWayText } from './schoolText';
 import { shoppingText } from './shoppingText';
 import { swapText } from './swapText';
@@ -382,7 +384,7 @@ it('the map, the schools, a crumb and the oven are said in clean sentences, in a
           counted
             .match(/\d+/g)!
             .map(Number)
-            .filter((_, i) => i !== 1)
+            .slice(1)
             .reduce((a, b) => a + b, 0),
         ).toBe(100);
         const arm = fryArm(withSchool(draft, 'frozen'), kitchen)!;
@@ -405,4 +407,18 @@ it('the map, the schools, a crumb and the oven are said in clean sentences, in a
     ),
     { numRuns: 12 },
   );
+});
+
+test('no temperature is typed into a sentence: the printer gives it in the cook’s units', () => {
+  const files = readdirSync(__dirname).filter((file) => file.endsWith('.ts') && !file.includes('.test.'));
+  const typed = files.flatMap((file) =>
+    readFileSync(join(__dirname, file), 'utf8')
+      .split('\n')
+      .filter((line) => /\d\s*°[CF]/.test(line) && !/^\s*(\/\/|\*|\/\*\*)/.test(line))
+      .map((line) => `${file}: ${line.trim()}`),
+  );
+  expect(typed).toEqual([]);
+  const [metric, customary] = [makePrinter(DEFAULT_KITCHEN), makePrinter({ ...DEFAULT_KITCHEN, temperature: 'F' })];
+  expect(withTemps('From {60} to {-18}.', metric)).toBe('From 60 °C to −18 °C.');
+  expect(withTemps('From {60} to {-18}.', customary)).toBe('From 140 °F to 0 °F.');
 });

@@ -106,8 +106,8 @@ export const SAVE_TEXT = {
   saved: 'saved',
   unsaved: 'saving…',
   saving: 'saving…',
-  waiting: 'kept here, the server is away',
-  conflict: 'changed in another window too',
+  waiting: 'kept on this device, the server is away',
+  conflict: 'also changed on another device',
   refused: 'not saved',
 } as const;
 

@@ -1,3 +1,5 @@
+import { withTemps } from '../../text/printer';
+import { BENCH as T } from '../../text/benchPhrases';
 import {
   type DoughFamilyId,
   type DoughFigures,
@@ -88,18 +90,18 @@ export function DoughStation({ line }: { readonly line: Line }) {
   const { secondPart, restS } = figures.family;
   const { dough } = draft;
   const facts = [
-    ['Effective water', `${plain(figures.waterPercent)} %`],
-    ['Effective fat', `${plain(figures.fatPercent)} %`],
-    ['First pour', `${printer.mass(figures.firstPourKg)}, ${printer.mass(figures.reserveKg)} back`],
-    ['Rests', restS.most === 0 ? 'not at all' : `${printer.span(restS.least)} to ${printer.span(restS.most)}`],
+    [T.effectiveWater, `${plain(figures.waterPercent)} %`],
+    [T.effectiveFat, `${plain(figures.fatPercent)} %`],
+    [T.firstPour, T.back(printer.mass(figures.firstPourKg), printer.mass(figures.reserveKg))],
+    [T.rests, restS.most === 0 ? T.notAtAll : T.to(printer.span(restS.least), printer.span(restS.most))],
   ] as const;
   return (
     <StationLayout
       controls={
         <>
-          <PanelTitle>Dough</PanelTitle>
+          <PanelTitle>{T.dough}</PanelTitle>
           <Pick<DoughFamilyId>
-            label="Family"
+            label={T.family}
             value={dough.family}
             options={FAMILY_NAME}
             onChange={(family) => edit('dough.family', (d) => withFamily(d, family))}
@@ -107,7 +109,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
           <PiecesField pieces={draft.pieces} />
           {figures.family.onHeat && (
             <Choice
-              label="Flour is stirred in"
+              label={T.flourIsStirredIn}
               value={dough.onHeat ? 'on' : 'off'}
               options={HEAT_NAME}
               onChange={(heat) => edit('dough.onHeat', (d) => ({ ...d, dough: { ...d.dough, onHeat: heat === 'on' } }))}
@@ -115,7 +117,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
           )}
           {figures.yeastPercent >= 0.05 && (
             <Choice
-              label="Rises"
+              label={T.rises}
               value={dough.rise ?? 'room'}
               options={RISE_NAME}
               onChange={(rise) => edit('dough.rise', (d) => ({ ...d, dough: { ...d.dough, rise } }))}
@@ -126,10 +128,12 @@ export function DoughStation({ line }: { readonly line: Line }) {
               <FactRow key={name} name={name} value={value} />
             ))}
           </Facts>
-          <Method aria-label="How it is made">
-            {FAMILY_METHOD[dough.family].map((step) => (
-              <li key={step}>{step}</li>
-            ))}
+          <Method aria-label={T.howItIsMade}>
+            {FAMILY_METHOD[dough.family]
+              .map((one) => withTemps(one, printer))
+              .map((step) => (
+                <li key={step}>{step}</li>
+              ))}
           </Method>
         </>
       }
@@ -144,7 +148,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
           >
             <Button $look="quiet" onPress={() => edit('dough.worked', withWorkedFormula)}>
               <Sparkles size={16} aria-hidden />
-              Worked formula
+              {T.workedFormula}
             </Button>
           </FormulaTools>
           <FormulaTable

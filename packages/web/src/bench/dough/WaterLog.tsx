@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import type { Felt, FlourBelief, FlourNote } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
@@ -46,9 +47,15 @@ const SPOONS_KG = [0.015, 0.005];
 function beliefText(name: string, belief: FlourBelief | undefined): string {
   if (!belief) return `Nothing noted of this ${name} yet; its label counts.`;
   const points = Math.round(belief.mean * 1000) / 10;
-  const doughs = belief.count === 1 ? 'one dough' : `${belief.count} doughs`;
-  if (Math.abs(points) < 0.1) return `This ${name} drinks as its label says, from ${doughs}.`;
-  return `This ${name} drinks ${plain(Math.abs(points))} points ${points > 0 ? 'more' : 'less'} than its label, give or take ${plain(belief.sd * 100)}, from ${doughs}.`;
+  const doughs = belief.count === 1 ? T.oneDough : T.doughs(belief.count);
+  if (Math.abs(points) < 0.1) return T.thisDrinksAsItsLabel(name, doughs);
+  return T.thisDrinksPointsThanIts(
+    name,
+    plain(Math.abs(points)),
+    points > 0 ? 'more' : 'less',
+    plain(belief.sd * 100),
+    doughs,
+  );
 }
 
 /** Tap what was poured; say how it felt; the next first pour knows. */
@@ -76,10 +83,10 @@ export function WaterLog({ line }: { readonly line: Line }) {
   };
   const pours = sum === 0 ? [figures.firstPourKg] : SPOONS_KG;
   return (
-    <Box aria-label="Water log">
+    <Box aria-label={T.waterLog}>
       <Taps>
-        <h3>While mixing</h3>
-        <span>{`poured ${printer.mass(sum)} of ${printer.mass(figures.firstPourKg + figures.reserveKg)}`}</span>
+        <h3>{T.whileMixing}</h3>
+        <span>{T.pouredOf(printer.mass(sum), printer.mass(figures.firstPourKg + figures.reserveKg))}</span>
         <PourLadder
           firstKg={figures.firstPourKg}
           reserveKg={figures.reserveKg}
@@ -88,13 +95,15 @@ export function WaterLog({ line }: { readonly line: Line }) {
           printMass={printer.mass}
         />
         {pours.map((kg) => (
-          <Button key={kg} onPress={() => setPoured([...poured, kg])}>{`Poured ${printer.mass(kg)}`}</Button>
+          <Button key={kg} onPress={() => setPoured([...poured, kg])}>
+            {T.poured(printer.mass(kg))}
+          </Button>
         ))}
-        {poured.length > 0 && <Button onPress={() => setPoured(poured.slice(0, -1))}>Take back</Button>}
+        {poured.length > 0 && <Button onPress={() => setPoured(poured.slice(0, -1))}>{T.takeBack}</Button>}
       </Taps>
       {sum > 0 && (
-        <Taps role="group" aria-label="How it feels">
-          <span>It feels</span>
+        <Taps role="group" aria-label={T.howItFeels}>
+          <span>{T.itFeels}</span>
           {(Object.entries(FELT_NAME) as [Felt, string][]).map(([felt, word]) => (
             <Button key={felt} isDisabled={noting.isLoading} onPress={() => void say(felt)}>
               {word}
@@ -109,7 +118,7 @@ export function WaterLog({ line }: { readonly line: Line }) {
         </Soft>
         {belief && (
           <Button $look="quiet" style={{ padding: 0 }} onPress={() => setOpen(true)}>
-            What was learnt
+            {T.whatWasLearnt}
           </Button>
         )}
       </Taps>
@@ -136,11 +145,11 @@ function Learnt({ flourId, name, belief, printer, onClose }: LearntProps) {
   const notes = data?.observations.filter((seen) => seen.flourId === flourId) ?? [];
   const error = changing.error ?? forgetting.error;
   return (
-    <Sheet title={`What was learnt of this ${name}`} isOpen onClose={onClose}>
+    <Sheet title={T.whatWasLearntOfThis(name)} isOpen onClose={onClose}>
       <p>{beliefText(name, belief)}</p>
       {belief && <BeliefCurve belief={belief} label={beliefText(name, belief)} />}
       {error && <Problem>{problemOf(error).message}</Problem>}
-      <ul aria-label="Doughs noted">
+      <ul aria-label={T.doughsNoted}>
         {notes.map((seen) => (
           <Noted
             key={seen.id}
@@ -166,10 +175,10 @@ function Noted({ note, printer, onFelt, onForget }: NotedProps) {
   return (
     <Box as="li">
       <strong>{note.batchName}</strong>
-      <Soft>{`${printDate(Date.parse(note.notedAt))}, poured ${printer.mass(note.pouredKg)}`}</Soft>
+      <Soft>{T.poured2(printDate(Date.parse(note.notedAt)), printer.mass(note.pouredKg))}</Soft>
       <Choice label={`Felt, ${note.batchName}`} hideLabel value={note.felt} options={FELT_NAME} onChange={onFelt} />
       <Button $look="quiet" style={{ padding: 0 }} onPress={onForget}>
-        Forget this dough
+        {T.forgetThisDough}
       </Button>
     </Box>
   );

@@ -1,3 +1,5 @@
+import { withTemps } from '../../text/printer';
+import { BENCH as T } from '../../text/benchPhrases';
 import { coolingWays, type Kitchen, RANGES } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { editKitchen } from '../../data/editKitchen';
@@ -18,7 +20,7 @@ function DishFields({ dish }: { readonly dish: Kitchen['dish'] }) {
     <>
       <Row>
         <MmField
-          label="Dish, length"
+          label={T.dishLength}
           value={dish.lengthM}
           {...RANGES.kitchen.dishM}
           onChange={(lengthM) => set({ lengthM })}
@@ -26,7 +28,7 @@ function DishFields({ dish }: { readonly dish: Kitchen['dish'] }) {
       </Row>
       <Row>
         <MmField
-          label="Dish, width"
+          label={T.dishWidth}
           value={dish.widthM}
           {...RANGES.kitchen.dishM}
           onChange={(widthM) => set({ widthM })}
@@ -43,33 +45,37 @@ export function CoolingSheet({ line, onClose }: { readonly line: Line; readonly 
   const { fatPercent } = cold.dough.figures;
   const ways = useMemo(() => coolingWays(draft, kitchen, fatPercent), [draft, kitchen, fatPercent]);
   return (
-    <Sheet title="Ways to cool it" isOpen onClose={onClose}>
+    <Sheet title={T.waysToCoolIt} isOpen onClose={onClose}>
       <DishFields dish={kitchen.dish} />
-      <Soft>From 60 to 21 °C within 2 h is the usual guide; local rules come first.</Soft>
-      <WayList aria-label="Ways to cool">
+      <Soft>{withTemps(T.from60To21C, printer)}</Soft>
+      <WayList aria-label={T.waysToCool}>
         {ways.map(({ place, dishes, depthM, cooling }) => {
-          const name = `${PLACE_NAME[place]}, ${dishes === 1 ? 'one dish' : 'two dishes'}`;
+          const name = `${PLACE_NAME[place]}, ${dishes === 1 ? T.oneDish : T.twoDishes}`;
           const now = place === draft.filling.place && dishes === (draft.filling.dishes ?? 1);
-          const fold = cooling?.toFoldS == null ? 'not within 12 h' : `after ${printer.time(cooling.toFoldS)}`;
+          const fold = cooling?.toFoldS == null ? T.notWithin12H : T.after(printer.time(cooling.toFoldS));
           return (
             <li key={name}>
               <div>
                 <strong>{`${name[0]!.toUpperCase()}${name.slice(1)}`}</strong>
                 <Soft>
                   {cooling
-                    ? `${printer.mm(depthM)} deep, ready to fold ${fold}${cooling.passesFirstMark ? '' : '; too slow to be safe'}`
-                    : `${printer.mm(depthM)} deep: too deep to cool safely`}
+                    ? T.deepReadyToFold(
+                        printer.mm(depthM),
+                        fold,
+                        cooling.passesFirstMark ? '' : '; too slow to be safe',
+                      )
+                    : T.deepTooDeepToCool(printer.mm(depthM))}
                 </Soft>
               </div>
               <Button
-                aria-label={now ? `${name}, as now` : `Cool in ${name}`}
+                aria-label={now ? T.asNow(name) : T.coolIn(name)}
                 isDisabled={now}
                 onPress={() => {
                   edit('filling.place', (d) => ({ ...d, filling: { ...d.filling, place, dishes } }));
                   onClose();
                 }}
               >
-                {now ? 'As now' : 'Take'}
+                {now ? T.asNow2 : T.take2}
               </Button>
             </li>
           );

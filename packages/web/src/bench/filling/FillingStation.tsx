@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import {
   type CoolingPlace,
@@ -51,8 +52,8 @@ function Thickeners({ line }: { readonly line: Line }) {
   // What stays put needs no binding.
   if (choices.length === 0 || !cold.filling.findings.some((f) => LOOSE.includes(f.code))) return null;
   return (
-    <Binders role="group" aria-label="Thicken it">
-      <Soft as="span">{`Bind ${printer.mass(freeKg)} of free liquid with`}</Soft>
+    <Binders role="group" aria-label={T.thickenIt}>
+      <Soft as="span">{T.bindOfFreeLiquidWith(printer.mass(freeKg))}</Soft>
       {choices.map((choice) => {
         const { name, densityKgPerM3 } = pantry.find(choice.ingredientId);
         const mass = printer.measure(choice.massKg, densityKgPerM3);
@@ -80,7 +81,7 @@ function Decisions({ line }: { readonly line: Line }) {
     <>
       <PiecesField pieces={draft.pieces} />
       <Pick<FillingMethod>
-        label="Its water is"
+        label={T.itsWaterIs}
         value={method}
         options={METHOD_NAME}
         onChange={(next) => edit('filling.method', (d, known) => withMethod(d, next, known))}
@@ -88,7 +89,7 @@ function Decisions({ line }: { readonly line: Line }) {
       {method !== 'thicken' && (
         <Row>
           <PercentField
-            label="Down to"
+            label={T.downTo}
             value={filling.cookToShare}
             {...RANGES.draft.cookToShare}
             onChange={(share) => edit('filling.cookToShare', (d, known) => withCookTo(d, share, known))}
@@ -97,7 +98,7 @@ function Decisions({ line }: { readonly line: Line }) {
       )}
       <Row>
         <GramField
-          label="Pan weighs"
+          label={T.panWeighs}
           value={filling.panKg}
           {...RANGES.draft.panKg}
           printer={printer}
@@ -105,7 +106,7 @@ function Decisions({ line }: { readonly line: Line }) {
         />
       </Row>
       <Pick<RawPart | 'none'>
-        label="Is every part of it already cooked?"
+        label={T.isEveryPartOfIt}
         value={filling.raw ?? 'none'}
         options={RAW_NAME}
         onChange={(raw) =>
@@ -113,14 +114,14 @@ function Decisions({ line }: { readonly line: Line }) {
         }
       />
       <Choice
-        label="Made ahead"
+        label={T.madeAhead}
         value={String(filling.aheadDays ?? 0) as keyof typeof AHEAD_NAME}
         options={AHEAD_NAME}
         onChange={(days) => set('aheadDays', { aheadDays: Number(days) })}
       />
       <Row>
         <TempField
-          label="Hot into the dish"
+          label={T.hotIntoTheDish}
           value={filling.hotC}
           {...RANGES.draft.hotC}
           printer={printer}
@@ -128,21 +129,21 @@ function Decisions({ line }: { readonly line: Line }) {
         />
       </Row>
       <Choice<CoolingPlace>
-        label="Cools in"
+        label={T.coolsIn}
         value={filling.place}
         options={PLACE_NAME}
         onChange={(place) => set('place', { place })}
       />
       <Row style={{ border: 0 }}>
         <Choice
-          label="Dish"
+          label={T.dish}
           hideLabel
           value={filling.covered ? 'covered' : 'open'}
           options={{ open: 'open', covered: 'covered' }}
           onChange={(choice) => set('covered', { covered: choice === 'covered' })}
         />
         <Button $look="quiet" style={{ padding: 0 }} onPress={() => setComparing(true)}>
-          Compare ways
+          {T.compareWays}
         </Button>
       </Row>
       {comparing && <CoolingSheet line={line} onClose={() => setComparing(false)} />}
@@ -161,7 +162,7 @@ export function FillingStation({ line }: { readonly line: Line }) {
     <StationLayout
       controls={
         <>
-          <PanelTitle>Cook, then cool</PanelTitle>
+          <PanelTitle>{T.cookThenCool}</PanelTitle>
           <Decisions line={line} />
         </>
       }
@@ -194,9 +195,9 @@ export function FillingStation({ line }: { readonly line: Line }) {
       }
       findings={
         <>
-          <Soft>{filling.method === 'thicken' ? 'The scale shows' : 'Stop when the scale shows'}</Soft>
+          <Soft>{filling.method === 'thicken' ? T.theScaleShows : T.stopWhenTheScaleShows}</Soft>
           <Figure>{printer.mass(figures.targetWithPanKg)}</Figure>
-          <Soft>{`${printer.mass(figures.targetKg)} of filling in a pan of ${printer.mass(filling.panKg)}`}</Soft>
+          <Soft>{T.ofFillingInAPan(printer.mass(figures.targetKg), printer.mass(filling.panKg))}</Soft>
           <Findings findings={findings} printer={printer} />
         </>
       }

@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { type Cutting, cuttingOf, RAGGED_M } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
@@ -61,29 +62,23 @@ export function CutSheet({ line, onClose }: { readonly line: Line; readonly onCl
     setKnown({ key, is: 'stopped', cutting });
   };
   return (
-    <Sheet title="Cut from a sheet" isOpen wide onClose={onClose}>
+    <Sheet title={T.cutFromASheet} isOpen wide onClose={onClose}>
       <BoardFields kitchen={kitchen} />
       {!spec ? (
-        <p>
-          {cold.dough.figures.massKg > 0
-            ? 'This form is measured off with a rule or takes two sizes: divide its dough by weight.'
-            : 'There is no dough to roll out yet.'}
-        </p>
+        <p>{cold.dough.figures.massKg > 0 ? T.thisFormIsMeasuredOff : T.thereIsNoDoughTo}</p>
       ) : (
         <>
           <p role="status">
             {state.is === 'failed'
-              ? 'The layout could not be worked out.'
+              ? T.theLayoutCouldNotBe
               : cutting
-                ? `${state.is === 'working' ? 'So far: ' : state.is === 'stopped' ? 'Stopped: ' : ''}${cuttingText(cutting, draft.pieces, printer)}`
-                : 'Laying out the first sheet…'}
+                ? `${state.is === 'working' ? T.soFar : state.is === 'stopped' ? 'Stopped: ' : ''}${cuttingText(cutting, draft.pieces, printer)}`
+                : T.layingOutTheFirstSheet}
           </p>
-          {state.is === 'stopped' && <Problem>Stopped before the last re-roll; close and open to go on.</Problem>}
-          <Soft>
-            Re-rolled scraps are tougher: rest them, mix them with fresh dough, or use them for the last pieces.
-          </Soft>
+          {state.is === 'stopped' && <Problem>{T.stoppedBeforeTheLastRe}</Problem>}
+          <Soft>{T.reRolledScrapsAreTougher}</Soft>
           {cutting && (
-            <Rolls aria-label="Rolls of dough">
+            <Rolls aria-label={T.rollsOfDough}>
               {cutting.rolls.map((roll, i) => (
                 <li key={i}>
                   <SheetLayout roll={roll} shape={spec.shape} acrossM={spec.acrossM} raggedM={RAGGED_M} />
@@ -95,9 +90,9 @@ export function CutSheet({ line, onClose }: { readonly line: Line; readonly onCl
         </>
       )}
       <Actions>
-        {state.is === 'working' && spec && <Button onPress={stop}>Stop here</Button>}
+        {state.is === 'working' && spec && <Button onPress={stop}>{T.stopHere}</Button>}
         <Button $look="primary" onPress={onClose}>
-          Done
+          {T.done}
         </Button>
       </Actions>
     </Sheet>

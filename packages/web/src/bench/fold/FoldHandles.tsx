@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { blankLengthM, formOf, withFold, RANGES } from '@ember-fold/core';
 import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
@@ -34,7 +35,7 @@ export function BlankHandles({ line }: { readonly line: Line }) {
   return (
     <>
       <DragHandle
-        label="Size of the blank"
+        label={T.sizeOfTheBlank}
         said={printer.mm(fold.discM)}
         value={fold.discM}
         {...RANGES.draft.discM}
@@ -48,7 +49,7 @@ export function BlankHandles({ line }: { readonly line: Line }) {
       />
       {hasLength && (
         <DragHandle
-          label="Length of the blank"
+          label={T.lengthOfTheBlank}
           said={printer.mm(lengthM)}
           value={lengthM}
           {...RANGES.draft.lengthM}
@@ -63,7 +64,7 @@ export function BlankHandles({ line }: { readonly line: Line }) {
       )}
       {seal && (
         <DragHandle
-          label="Seal margin on the blank"
+          label={T.sealMarginOnTheBlank}
           said={printer.mm(fold.sealM)}
           value={fold.sealM}
           {...RANGES.draft.sealM}
@@ -100,7 +101,7 @@ export function WallHandle({
   const { thicknessM } = draft.fold;
   return (
     <DragHandle
-      label="Rolled thickness on the cut"
+      label={T.rolledThicknessOnTheCut}
       said={printer.mm(thicknessM)}
       value={thicknessM}
       {...RANGES.draft.thicknessM}

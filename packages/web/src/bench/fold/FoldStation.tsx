@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import {
   balanceWays,
@@ -45,11 +46,11 @@ const SHEETS = {
 } satisfies Record<string, ComponentType<SheetProps>>;
 type SheetId = keyof typeof SHEETS;
 const TOOLS: readonly { id: SheetId; name: string; icon: typeof Box }[] = [
-  { id: 'seal', name: 'Seal and coat', icon: Spline },
-  { id: 'cut', name: 'Cut from sheet', icon: Grid3x3 },
-  { id: 'portions', name: 'Weigh a run', icon: Scale },
-  { id: 'hold', name: 'Hold or freeze', icon: Snowflake },
-  { id: 'model', name: 'In the round', icon: Box },
+  { id: 'seal', name: T.sealAndCoat, icon: Spline },
+  { id: 'cut', name: T.cutFromSheet, icon: Grid3x3 },
+  { id: 'portions', name: T.weighARun, icon: Scale },
+  { id: 'hold', name: T.holdOrFreeze, icon: Snowflake },
+  { id: 'model', name: T.inTheRound, icon: Box },
   { id: 'template', name: 'Template 1:1', icon: Ruler },
 ];
 
@@ -106,12 +107,12 @@ export function FoldStation({ line }: { readonly line: Line }) {
     <StationLayout
       controls={
         <>
-          <PanelTitle>Fold and seal</PanelTitle>
+          <PanelTitle>{T.foldAndSeal}</PanelTitle>
           <Suspense fallback={formName}>{shown ? <FormPick form={draft.form} /> : formName}</Suspense>
           {draft.form === 'own-cutter' && (
             <Button style={{ width: '100%', margin: '6px 0' }} onPress={() => setOpen('outline')}>
               <PenTool size={16} aria-hidden />
-              Draw or import its outline
+              {T.drawOrImportItsOutline}
             </Button>
           )}
           <PiecesField pieces={draft.pieces} />
@@ -126,7 +127,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
           {form.hasLength && (
             <Row>
               <MmField
-                label="Its length"
+                label={T.itsLength}
                 value={lengthM}
                 {...RANGES.draft.lengthM}
                 onChange={(length) => edit('fold.lengthM', (d) => withFold(d, { lengthM: length }))}
@@ -135,7 +136,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
           )}
           <Row>
             <MmField
-              label="Rolled thickness"
+              label={T.rolledThickness}
               value={fold.thicknessM}
               {...RANGES.draft.thicknessM}
               onChange={(thicknessM) => edit('fold.thicknessM', (d) => withFold(d, { thicknessM }))}
@@ -143,7 +144,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
           </Row>
           <Row>
             <GramField
-              label="Dough each"
+              label={T.doughEach}
               value={doughEachKg(draft)}
               least={eachAt(RANGES.draft.thicknessM.least)}
               most={eachAt(RANGES.draft.thicknessM.most)}
@@ -153,7 +154,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
           </Row>
           <Row>
             <GramField
-              label="Filling each"
+              label={T.fillingEach}
               value={fold.fillingEachKg}
               {...RANGES.draft.fillingEachKg}
               printer={printer}
@@ -162,19 +163,19 @@ export function FoldStation({ line }: { readonly line: Line }) {
           </Row>
           <Row>
             <MmField
-              label="Seal margin"
+              label={T.sealMargin}
               value={fold.sealM}
               {...RANGES.draft.sealM}
               onChange={(sealM) => edit('fold.sealM', (d) => withFold(d, { sealM }))}
             />
           </Row>
           <Row>
-            <span>Left over</span>
-            <span>{`${signed(balance.doughLeftKg)} dough, ${signed(balance.fillingLeftKg)} filling`}</span>
+            <span>{T.leftOver}</span>
+            <span>{T.doughFilling(signed(balance.doughLeftKg), signed(balance.fillingLeftKg))}</span>
           </Row>
           {costEach !== null && (
             <Row>
-              <span>Ingredients of one</span>
+              <span>{T.ingredientsOfOne}</span>
               <strong>{printer.money(costEach)}</strong>
             </Row>
           )}
@@ -183,8 +184,8 @@ export function FoldStation({ line }: { readonly line: Line }) {
       drawing={
         <>
           <Head>
-            <PanelTitle>Rolled blank and folded piece</PanelTitle>
-            <Soft as="span">drawn to scale; drag size, seal and wall</Soft>
+            <PanelTitle>{T.rolledBlankAndFoldedPiece}</PanelTitle>
+            <Soft as="span">{T.drawnToScaleDragSize}</Soft>
           </Head>
           <Pair>
             <div>
@@ -230,20 +231,20 @@ export function FoldStation({ line }: { readonly line: Line }) {
       }
       findings={
         <>
-          <Soft>Pocket filled</Soft>
-          <Figure>{piece ? printer.percent(piece.fill) : 'no pocket'}</Figure>
+          <Soft>{T.pocketFilled}</Soft>
+          <Figure>{piece ? printer.percent(piece.fill) : T.noPocket}</Figure>
           {piece && <FillGauge fill={piece.fill} colour={theme[toneColour(worstTone(findings))]} />}
           {piece && (piece.fill < 0.6 || piece.fill > 0.85) && (
             <Button
               style={{ width: '100%' }}
               onPress={() => edit('fold.size', (d, known) => withSizeFor(d, { fill: 0.75 }, known))}
             >
-              Size it to be 75 % full
+              {T.sizeItToBe75}
             </Button>
           )}
           <Findings findings={findings} printer={printer} />
           {ways.length > 0 && (
-            <Ways aria-label="Ways to end together">
+            <Ways aria-label={T.waysToEndTogether}>
               {ways.map((way) => (
                 <li key={way.code}>
                   <Button style={{ width: '100%' }} onPress={() => edit(`fold.${way.code}`, () => way.next)}>

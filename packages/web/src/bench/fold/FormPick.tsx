@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { type FormId, withForm } from '@ember-fold/core';
 import { useEdit } from '../../data/useEdit';
 import { Pick } from '../../ui/controls/Pick';
@@ -8,7 +9,7 @@ export function FormPick({ form }: { readonly form: FormId }) {
   const edit = useEdit();
   return (
     <Pick<FormId>
-      label="Form"
+      label={T.form}
       value={form}
       options={FORM_NAME}
       onChange={(next) => edit('fold.form', (draft, known) => withForm(draft, next, known))}

@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import { pieceMesh } from '@ember-fold/core';
 import { Suspense, useMemo, useState } from 'react';
@@ -22,29 +23,27 @@ export function ModelSheet({ line, onClose }: { readonly line: Line; readonly on
   const { sealM, outline } = draft.fold;
   const mesh = useMemo(() => (piece ? pieceMesh(piece, sealM, outline) : null), [piece, sealM, outline]);
   return (
-    <Sheet title="In the round" isOpen wide onClose={onClose}>
+    <Sheet title={T.inTheRound} isOpen wide onClose={onClose}>
       {!piece || !mesh ? (
-        <p>There is no piece to show: the seal leaves no pocket.</p>
+        <p>{T.thereIsNoPieceTo}</p>
       ) : (
         <>
-          <Suspense fallback={<Soft role="status">Opening the view…</Soft>}>
+          <Suspense fallback={<Soft role="status">{T.openingTheView}</Soft>}>
             <PieceModel
               mesh={mesh}
               sizeM={Math.max(piece.widthM, piece.depthM, piece.thicknessM)}
               cut={cut}
               across={ALONG.has(draft.form) ? 0 : 1}
-              label={`${FORM_NAME[draft.form]}, ${printer.mm(piece.widthM)} wide and ${printer.mm(piece.thicknessM)} thick${cut ? ', cut open' : ''}; arrow keys turn it`}
+              label={`${FORM_NAME[draft.form]}, ${printer.mm(piece.widthM)} wide and ${printer.mm(piece.thicknessM)} thick${cut ? T.cutOpen : ''}; arrow keys turn it`}
             />
           </Suspense>
-          <TickField label="Cut open" value={cut} onChange={setCut} />
-          <Soft>
-            Drag it, or turn it with the arrow keys. Width, thickness and volume are as computed; edges are smoothed.
-          </Soft>
+          <TickField label={T.cutOpen2} value={cut} onChange={setCut} />
+          <Soft>{T.dragItOrTurnIt}</Soft>
         </>
       )}
       <Actions>
         <Button $look="primary" onPress={onClose}>
-          Done
+          {T.done}
         </Button>
       </Actions>
     </Sheet>

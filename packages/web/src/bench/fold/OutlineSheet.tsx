@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { cutterOutline, LEAF, type Point, withOutline } from '@ember-fold/core';
 import { type PointerEvent, useRef, useState } from 'react';
 import { styled, useTheme } from 'styled-components';
@@ -23,7 +24,7 @@ const Pad = styled.svg`
   touch-action: none;
 `;
 
-const NOT_A_CUTTER = 'That is no cutter yet: draw once round, not too thin, without crossing.';
+const NOT_A_CUTTER = T.thatIsNoCutterYet;
 
 /** The outline of the cook's own cutter: drawn by hand, or read from an SVG path. */
 export function OutlineSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
@@ -52,11 +53,11 @@ export function OutlineSheet({ line, onClose }: { readonly line: Line; readonly 
   const read = () => {
     const points = pathPoints(text);
     if (points) take(points, NOT_A_CUTTER);
-    else setProblem('That is no SVG path: it begins with M, such as “M 0 0 C 20 -30 80 -30 100 0 Z”.');
+    else setProblem(T.thatIsNoSvgPath);
   };
   return (
-    <Sheet title="Outline of your cutter" isOpen onClose={onClose}>
-      <Soft>Draw once round with a finger or the mouse. Two pieces are cut with it, one turned over on top.</Soft>
+    <Sheet title={T.outlineOfYourCutter} isOpen onClose={onClose}>
+      <Soft>{T.drawOnceRoundWithA}</Soft>
       <Pad
         viewBox="0 0 300 200"
         role="img"
@@ -92,14 +93,14 @@ export function OutlineSheet({ line, onClose }: { readonly line: Line; readonly 
           />
         )}
       </Pad>
-      <LongText label="Or an SVG path (the d of a path)" value={text} most={20_000} onChange={setText} />
+      <LongText label={T.orAnSvgPathThe} value={text} most={20_000} onChange={setText} />
       {problem && <Problem>{problem}</Problem>}
       <Actions>
         <Button isDisabled={text.trim() === ''} onPress={read}>
-          Take the path
+          {T.takeThePath}
         </Button>
         <Button $look="primary" onPress={onClose}>
-          Done
+          {T.done}
         </Button>
       </Actions>
     </Sheet>

@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { eachOf, type Portioning, portioning, type PortionRun, portionRun, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled, useTheme } from 'styled-components';
@@ -15,7 +16,7 @@ import { PortionDots } from '../../ui/drawing/PortionDots';
 import { portioningText, portionText, readWeights } from '../../text/portionText';
 
 type Weighed = 'dough' | 'piece';
-const WEIGHED: Record<Weighed, string> = { dough: 'dough portions', piece: 'filled pieces' };
+const WEIGHED: Record<Weighed, string> = { dough: T.doughPortions, piece: T.filledPieces };
 const isText = (value: unknown): value is string => typeof value === 'string';
 
 const Half = styled.section`
@@ -34,12 +35,12 @@ export function PortionSheet({ line, onClose }: { readonly line: Line; readonly 
   const { weightsKg, wrong } = readWeights(text ?? '', printer);
   const run: PortionRun | null = weightsKg.length > 0 && wantedKg > 0 ? portionRun(weightsKg, wantedKg) : null;
   return (
-    <Sheet title="Weigh a run" isOpen onClose={onClose}>
-      <Choice<Weighed> label="On the scale" value={what} options={WEIGHED} onChange={setWhat} />
-      <Soft>{`Each should weigh ${printer.mass(wantedKg)}.`}</Soft>
+    <Sheet title={T.weighARun} isOpen onClose={onClose}>
+      <Choice<Weighed> label={T.onTheScale} value={what} options={WEIGHED} onChange={setWhat} />
+      <Soft>{T.eachShouldWeigh(printer.mass(wantedKg))}</Soft>
       <LiveScale printer={printer} wantedKg={wantedKg} onTake={(kg) => setText(`${text ?? ''} ${grams(kg)}`.trim())} />
       <LongText
-        label="Weights in the order they come, apart by spaces"
+        label={T.weightsInTheOrderThey}
         value={text ?? ''}
         most={4000}
         onChange={(next) => setText(next === '' ? null : next)}
@@ -55,10 +56,10 @@ export function PortionSheet({ line, onClose }: { readonly line: Line; readonly 
       <AllAtOnce line={line} wantedKg={wantedKg} />
       <Actions>
         <Button isDisabled={text === null} onPress={() => setText(null)}>
-          Begin anew
+          {T.beginAnew}
         </Button>
         <Button $look="primary" onPress={onClose}>
-          Done
+          {T.done}
         </Button>
       </Actions>
     </Sheet>
@@ -77,7 +78,7 @@ function BothWays({ line, doughKg }: { readonly line: Line; readonly doughKg: nu
   const filling = divide(cold.filling.figures.targetKg, draft.fold.fillingEachKg);
   return (
     <Half>
-      <PanelTitle as="h3">What there is, divided</PanelTitle>
+      <PanelTitle as="h3">{T.whatThereIsDivided}</PanelTitle>
       {dough && <p>{portioningText('dough', dough, printer)}</p>}
       {filling && <p>{portioningText('filling', filling, printer)}</p>}
     </Half>
@@ -93,10 +94,10 @@ function AllAtOnce({ line, wantedKg }: { readonly line: Line; readonly wantedKg:
   const each = eachOf(grossKg, tareKg, count);
   return (
     <Half>
-      <PanelTitle as="h3">Or all at once</PanelTitle>
+      <PanelTitle as="h3">{T.orAllAtOnce}</PanelTitle>
       <Row>
         <GramField
-          label="Scale shows"
+          label={T.scaleShows}
           value={grossKg}
           {...RANGES.weighing.grossKg}
           printer={printer}
@@ -105,7 +106,7 @@ function AllAtOnce({ line, wantedKg }: { readonly line: Line; readonly wantedKg:
       </Row>
       <Row>
         <GramField
-          label="Bowl weighs"
+          label={T.bowlWeighs}
           value={tareKg}
           {...RANGES.weighing.grossKg}
           printer={printer}
@@ -113,12 +114,18 @@ function AllAtOnce({ line, wantedKg }: { readonly line: Line; readonly wantedKg:
         />
       </Row>
       <Row>
-        <CountField label="Pieces on it" value={count} {...RANGES.draft.pieces} onChange={setCount} />
+        <CountField label={T.piecesOnIt} value={count} {...RANGES.draft.pieces} onChange={setCount} />
       </Row>
       {each === null ? (
-        <Problem>The scale shows no more than the bowl.</Problem>
+        <Problem>{T.theScaleShowsNoMore}</Problem>
       ) : (
-        <p role="status">{`${printer.mass(each)} each, ${printer.mass(Math.abs(each - wantedKg))} ${each >= wantedKg ? 'over' : 'under'} what was wanted.`}</p>
+        <p role="status">
+          {T.eachWhatWasWanted(
+            printer.mass(each),
+            printer.mass(Math.abs(each - wantedKg)),
+            each >= wantedKg ? 'over' : 'under',
+          )}
+        </p>
       )}
     </Half>
   );

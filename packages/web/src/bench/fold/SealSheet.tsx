@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import {
   type BurstCause,
   type CoatChoices,
@@ -67,26 +68,30 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
   const unusual = burst?.causes.filter((cause) => !isUsual(cause)) ?? [];
   const opened = burst ? burst.share * draft.pieces : 0;
   return (
-    <Sheet title="Seal and coat" isOpen wide onClose={onClose}>
+    <Sheet title={T.sealAndCoat} isOpen wide onClose={onClose}>
       <Columns>
         <section>
-          <PanelTitle as="h3">Safe seal, or generous</PanelTitle>
+          <PanelTitle as="h3">{T.safeSealOrGenerous}</PanelTitle>
           {piece && burst && (
             <>
               <Slide
-                label={`${printer.mass(draft.fold.fillingEachKg)} of filling in ${printer.mass(piece.doughKg)} of dough, ${printer.percent(piece.fill)} full`}
+                label={T.ofFillingInOfDough(
+                  printer.mass(draft.fold.fillingEachKg),
+                  printer.mass(piece.doughKg),
+                  printer.percent(piece.fill),
+                )}
                 value={piece.fill}
                 least={SCHOOLS.safe}
                 most={SCHOOLS.generous}
                 step={0.01}
-                ends={['safe seal', 'generous']}
+                ends={[T.safeSeal, 'generous']}
                 onChange={(fill) => edit('fold.fill', (d, known) => withFill(d, fill, known))}
               />
               <BurstCurve trade={trade} fill={piece.fill} share={burst.share} />
               <p role="status">
-                {`About ${shareText(burst.share)} opens: ${opened < 0.5 ? 'hardly any' : Math.round(opened)} of ${draft.pieces}.`}
+                {T.aboutOpensOf(shareText(burst.share), opened < 0.5 ? 'hardly any' : Math.round(opened), draft.pieces)}
               </p>
-              <Causes aria-label="What the seam bears, worst first">
+              <Causes aria-label={T.whatTheSeamBearsWorst}>
                 {unusual.map(({ id, factor }) => (
                   <li key={id}>
                     <span>{CAUSE_NAME[id]}</span>
@@ -94,44 +99,40 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
                   </li>
                 ))}
               </Causes>
-              <Soft>{`As usual: ${usual.map(({ id }) => CAUSE_NAME[id].toLowerCase()).join(', ')}.`}</Soft>
+              <Soft>{T.asUsual(usual.map(({ id }) => CAUSE_NAME[id].toLowerCase()).join(', '))}</Soft>
             </>
           )}
         </section>
         <section>
-          <PanelTitle as="h3">The rim</PanelTitle>
-          <Choice label="Brushed with" value={seal.glue} options={GLUE_NAME} onChange={(glue) => setSeal({ glue })} />
+          <PanelTitle as="h3">{T.theRim}</PanelTitle>
+          <Choice label={T.brushedWith} value={seal.glue} options={GLUE_NAME} onChange={(glue) => setSeal({ glue })} />
           {form.hasEdge && (
             <Choice
-              label="Edge"
+              label={T.edge}
               value={draft.fold.edge ?? 'plain'}
               options={EDGE_NAME}
               onChange={(edge) => edit('fold.edge', (d) => withFold(d, { edge }))}
             />
           )}
           <TickField
-            label="Air pressed out, middle to ends"
+            label={T.airPressedOutMiddleTo}
             value={seal.airPressed}
             onChange={(airPressed) => setSeal({ airPressed })}
           />
           <TickField
-            label="Rim clean of bench flour"
+            label={T.rimCleanOfBenchFlour}
             value={!seal.flouredRim}
             onChange={(clean) => setSeal({ flouredRim: !clean })}
           />
           <TickField
-            label="Pinched once more before the oil"
+            label={T.pinchedOnceMoreBeforeThe}
             value={seal.finalPinch}
             onChange={(finalPinch) => setSeal({ finalPinch })}
           />
-          <TickField
-            label="Discs wait under a damp cloth"
-            value={seal.covered}
-            onChange={(covered) => setSeal({ covered })}
-          />
+          <TickField label={T.discsWaitUnderADamp} value={seal.covered} onChange={(covered) => setSeal({ covered })} />
           <Row>
             <CountField
-              label="A disc waits, minutes"
+              label={T.aDiscWaitsMinutes}
               value={Math.round(seal.waitS / 60)}
               least={RANGES.draft.waitS.least / 60}
               most={RANGES.draft.waitS.most / 60}
@@ -146,10 +147,10 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
           isDisabled={draft.seal === undefined && draft.coat === undefined}
           onPress={() => edit('seal', ({ seal: _seal, coat: _coat, ...d }) => d)}
         >
-          As usual again
+          {T.asUsualAgain}
         </Button>
         <Button $look="primary" onPress={onClose}>
-          Done
+          {T.done}
         </Button>
       </Actions>
     </Sheet>
@@ -170,18 +171,14 @@ function CoatPart({ line }: { readonly line: Line }) {
   return (
     <>
       <PanelTitle as="h3" style={{ marginTop: 12 }}>
-        The coat
+        {T.theCoat}
       </PanelTitle>
-      <Choice label="Wet" value={coat.wet} options={WET_NAME} onChange={(wet) => setCoat({ wet })} />
-      <Choice label="Then dry" value={coat.dry} options={DRY_NAME} onChange={(dry) => setCoat({ dry })} />
+      <Choice label={T.wet} value={coat.wet} options={WET_NAME} onChange={(wet) => setCoat({ wet })} />
+      <Choice label={T.thenDry} value={coat.dry} options={DRY_NAME} onChange={(dry) => setCoat({ dry })} />
       {coat.wet !== 'none' && coat.dry !== 'none' && (
-        <TickField label="Both twice" value={coat.double} onChange={(double) => setCoat({ double })} />
+        <TickField label={T.bothTwice} value={coat.double} onChange={(double) => setCoat({ double })} />
       )}
-      <Soft>
-        {supplies.length > 0
-          ? `Set out for ${draft.pieces}: ${supplies.join(', ')}. One hand wet, one hand dry.`
-          : 'Nothing to set out.'}
-      </Soft>
+      <Soft>{supplies.length > 0 ? T.setOutForOneHand(draft.pieces, supplies.join(', ')) : T.nothingToSetOut}</Soft>
     </>
   );
 }

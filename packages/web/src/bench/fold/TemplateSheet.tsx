@@ -1,3 +1,5 @@
+import { withTemps } from '../../text/printer';
+import { BENCH as T } from '../../text/benchPhrases';
 import { blankLengthM } from '@ember-fold/core';
 import { useRef, useState } from 'react';
 import { styled } from 'styled-components';
@@ -27,7 +29,7 @@ const Scroll = styled.div`
 const PAGE_M = 0.19;
 
 type Page = 'template' | 'card';
-const PAGES: Record<Page, string> = { template: 'template', card: 'fold card' };
+const PAGES: Record<Page, string> = { template: 'template', card: T.foldCard };
 
 /** What is printed for the board: the blank to cut out and lay on the dough, and how to fold it. */
 export function TemplateSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
@@ -47,23 +49,23 @@ export function TemplateSheet({ line, onClose }: { readonly line: Line; readonly
     URL.revokeObjectURL(url);
   };
   return (
-    <Sheet title="Template, true to size" isOpen wide onClose={onClose}>
-      {piece && <Choice label="Page" value={page} options={PAGES} onChange={setPage} />}
+    <Sheet title={T.templateTrueToSize} isOpen wide onClose={onClose}>
+      {piece && <Choice label={T.page} value={page} options={PAGES} onChange={setPage} />}
       <Soft>
         {page === 'card'
-          ? 'Stands beside the board: what to weigh, and each act of the hands.'
+          ? T.standsBesideTheBoardWhat
           : discM > PAGE_M
-            ? `${printer.mm(discM)} is wider than an A4 page takes: print it on a larger sheet.`
-            : 'Cut it out, lay it on the rolled dough, cut around it. Cake paper or card.'}
+            ? T.isWiderThanAnA4(printer.mm(discM))
+            : T.cutItOutLayIt}
       </Soft>
-      <Scroll ref={box} data-print tabIndex={0} role="region" aria-label={page === 'card' ? 'Fold card' : 'Template'}>
+      <Scroll ref={box} data-print tabIndex={0} role="region" aria-label={page === 'card' ? T.foldCard2 : T.template}>
         {page === 'card' && piece ? (
           <FoldCard
             draft={draft}
             piece={piece}
             captions={stepText(draft, piece, printer)}
             figures={cardFigures(line, piece)}
-            notes={CARD_NOTES}
+            notes={CARD_NOTES.map((note) => withTemps(note, printer))}
           />
         ) : (
           <TemplateDrawing
@@ -78,9 +80,9 @@ export function TemplateSheet({ line, onClose }: { readonly line: Line; readonly
         )}
       </Scroll>
       <Actions>
-        <Button onPress={save}>Keep as SVG</Button>
+        <Button onPress={save}>{T.keepAsSvg}</Button>
         <Button $look="primary" onPress={() => window.print()}>
-          Print at 100 %
+          {T.printAt100}
         </Button>
       </Actions>
     </Sheet>

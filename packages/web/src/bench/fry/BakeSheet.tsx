@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { type BakePlan, NO_COAT, type SplitPlan, RANGES } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import type { Line } from '../../data/useLine';
@@ -32,16 +33,16 @@ export function BakeSheet({ line, onClose }: { readonly line: Line; readonly onC
   }, [draft, kitchen, ovenC, perTray]);
   const { wet } = draft.coat ?? NO_COAT;
   return (
-    <Sheet title="Bake instead, or finish in the oven" isOpen onClose={onClose}>
+    <Sheet title={T.bakeInsteadOrFinishIn} isOpen onClose={onClose}>
       <Row>
-        <TempField label="Oven" value={ovenC} {...RANGES.oven.ovenC} printer={printer} onChange={setOvenC} />
+        <TempField label={T.oven} value={ovenC} {...RANGES.oven.ovenC} printer={printer} onChange={setOvenC} />
       </Row>
       <Row>
-        <CountField label="Pieces on a tray" value={perTray} {...RANGES.oven.perTray} onChange={setPerTray} />
+        <CountField label={T.piecesOnATray} value={perTray} {...RANGES.oven.perTray} onChange={setPerTray} />
       </Row>
       <div role="status">
         {known === 'failed' ? (
-          <p>It could not be worked out for this piece.</p>
+          <p>{T.itCouldNotBeWorked}</p>
         ) : known?.ovenC === ovenC && known.perTray === perTray ? (
           [...bakeText(known.plan, wet !== 'none', printer), splitText(known.split, printer)].map((text) => (
             <p key={text} style={{ marginTop: 8 }}>
@@ -49,7 +50,7 @@ export function BakeSheet({ line, onClose }: { readonly line: Line; readonly onC
             </p>
           ))
         ) : (
-          <Soft>In the oven…</Soft>
+          <Soft>{T.inTheOven}</Soft>
         )}
       </div>
     </Sheet>

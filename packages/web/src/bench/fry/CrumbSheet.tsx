@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { CRUMB_ANSWERS, type CrumbPlan } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { useEdit } from '../../data/useEdit';
@@ -25,20 +26,20 @@ export function CrumbSheet({ line, onClose }: { readonly line: Line; readonly on
     };
   }, [draft, kitchen]);
   return (
-    <Sheet title="Without a thermometer" isOpen onClose={onClose}>
-      <p>Drop in a crumb of dough the size of a pea and watch it.</p>
-      <WayList aria-label="What the crumb does">
+    <Sheet title={T.withoutAThermometer} isOpen onClose={onClose}>
+      <p>{T.dropInACrumbOf}</p>
+      <WayList aria-label={T.whatTheCrumbDoes}>
         {CRUMB_ANSWERS.map((answer, i) => {
           const plan = plans?.[i] ?? null;
           return (
             <li key={answer}>
               <div>
                 <strong>{CRUMB_NAME[answer]}</strong>
-                <Soft>{plans ? crumbText(answer, plan, printer) : 'Working it out…'}</Soft>
+                <Soft>{plans ? crumbText(answer, plan, printer) : T.workingItOut}</Soft>
               </div>
               {plan && (
                 <Button
-                  aria-label={`Plan with: ${CRUMB_NAME[answer]}`}
+                  aria-label={T.planWith(CRUMB_NAME[answer])}
                   onPress={() => {
                     const { safeS, leastC, mostC } = plan;
                     const oilC = Math.round((leastC + mostC) / 2);
@@ -47,17 +48,14 @@ export function CrumbSheet({ line, onClose }: { readonly line: Line; readonly on
                     onClose();
                   }}
                 >
-                  Plan with it
+                  {T.planWithIt}
                 </Button>
               )}
             </li>
           );
         })}
       </WayList>
-      <Soft>
-        A crumb is a range, not a number. Cut the first piece of every lot open; minced meat and poultry are probed at
-        the core. Hot oil is never left alone.
-      </Soft>
+      <Soft>{T.aCrumbIsARange}</Soft>
     </Sheet>
   );
 }

@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt, sizedBody } from '@ember-fold/core';
 import { memo, useMemo, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
@@ -197,7 +198,7 @@ function MapOf({ spec, mapKey, oilC, timeS, printer, onPoint }: MapOfProps) {
     ];
   };
   const under = hover && nearest(rows, hover[0]);
-  if (failed) return <p>The map could not be worked out for this piece.</p>;
+  if (failed) return <p>{T.theMapCouldNotBe}</p>;
   return (
     <div>
       <Frame style={{ minHeight: HIGH }}>
@@ -208,7 +209,7 @@ function MapOf({ spec, mapKey, oilC, timeS, printer, onPoint }: MapOfProps) {
             horizonS={horizonS}
             printer={printer}
             height={HIGH}
-            label={`Map of oil and minutes: ${forgivingText(best, printer)}`}
+            label={T.mapOfOilAndMinutes(forgivingText(best, printer))}
           />
         )}
         <Plane
@@ -223,8 +224,8 @@ function MapOf({ spec, mapKey, oilC, timeS, printer, onPoint }: MapOfProps) {
         >
           {rows.length > 1 && (
             <>
-              <span style={{ left: 8, bottom: 8 }}>hatched: raw inside</span>
-              <span style={{ right: 8, top: 8 }}>dark</span>
+              <span style={{ left: 8, bottom: 8 }}>{T.hatchedRawInside}</span>
+              <span style={{ right: 8, top: 8 }}>{T.dark}</span>
               {labelsOf(rows, horizonS).map(([name, c]) => (
                 <span
                   key={name}
@@ -253,11 +254,11 @@ function MapOf({ spec, mapKey, oilC, timeS, printer, onPoint }: MapOfProps) {
                 {...moveProps}
                 role="slider"
                 tabIndex={0}
-                aria-label="Oil and minutes on the map"
+                aria-label={T.oilAndMinutesOnThe}
                 aria-valuenow={oilC}
                 aria-valuemin={OIL.least}
                 aria-valuemax={OIL.most}
-                aria-valuetext={story ?? `${printer.temp(oilC)} for ${printer.time(timeS)}`}
+                aria-valuetext={story ?? T.theFor(printer.temp(oilC), printer.time(timeS))}
                 style={{ left: percentX(timeS), top: `calc(100% - ${percentY(oilC)})` }}
               >
                 <i />
@@ -267,11 +268,11 @@ function MapOf({ spec, mapKey, oilC, timeS, printer, onPoint }: MapOfProps) {
         </Plane>
       </Frame>
       <p style={{ minHeight: 44 }}>
-        {under && hover ? storyText(under, hover[0], hover[1], horizonS, printer) : (story ?? 'Working it out…')}
+        {under && hover ? storyText(under, hover[0], hover[1], horizonS, printer) : (story ?? T.workingItOut)}
       </p>
       <Soft data-margins>
         {row && timeS !== null && whole
-          ? `${marginText(marginsAt(rows, horizonS, oilC, timeS), printer)} ${chances ? chancesText(chances) : 'Trying a batch of them…'}`
+          ? `${marginText(marginsAt(rows, horizonS, oilC, timeS), printer)} ${chances ? chancesText(chances) : T.tryingABatchOfThem}`
           : ' '}
       </Soft>
       <Button
@@ -281,8 +282,8 @@ function MapOf({ spec, mapKey, oilC, timeS, printer, onPoint }: MapOfProps) {
         onPress={() => best && put(best.oilC, best.timeS)}
       >
         {best
-          ? `Take the most forgiving: ${printer.temp(best.oilC)}, ${printer.time(best.timeS)}`
-          : 'Looking for the most forgiving point…'}
+          ? T.takeTheMostForgiving(printer.temp(best.oilC), printer.time(best.timeS))
+          : T.lookingForTheMostForgiving}
       </Button>
     </div>
   );

@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import { crustName, type StartState, type TurnSchool, RANGES } from '@ember-fold/core';
 import { Columns2, CookingPot, Layers, ThermometerSun } from 'lucide-react';
@@ -69,10 +70,10 @@ const Views = styled.div`
 `;
 
 /** A sixth either way: what rolling and filling by hand may do. */
-const SIZE_NAME: Record<MapSize, string> = { thinner: 'thinner', 'as-folded': 'as folded', thicker: 'thicker' };
+const SIZE_NAME: Record<MapSize, string> = { thinner: 'thinner', 'as-folded': T.asFolded, thicker: 'thicker' };
 
 type View = 'map' | 'inside';
-const VIEWS: Record<View, string> = { map: 'What comes out', inside: 'Inside one piece' };
+const VIEWS: Record<View, string> = { map: T.whatComesOut, inside: T.insideOnePiece };
 
 /** What comes out: both faces in the colour they will have. */
 function FacesAtLift({ line }: { readonly line: Line }) {
@@ -86,11 +87,11 @@ function FacesAtLift({ line }: { readonly line: Line }) {
         <figure key={i} style={{ margin: 0 }}>
           <Drawing
             box={[-piece.widthM * 520, -piece.depthM * 1060, piece.widthM * 1040, piece.depthM * 1200]}
-            label={`${i === 0 ? 'First face' : 'Other face'}: ${CRUST_WORD[crustName(colour)]}`}
+            label={`${i === 0 ? T.firstFace : T.otherFace}: ${CRUST_WORD[crustName(colour)]}`}
           >
             <FormShape piece={piece} fold={line.draft.fold} colour={crustColour(colour)} />
           </Drawing>
-          <figcaption>{`${i === 0 ? 'first face' : 'other face'}, ${CRUST_WORD[crustName(colour)]}`}</figcaption>
+          <figcaption>{`${i === 0 ? T.firstFace2 : T.otherFace2}, ${CRUST_WORD[crustName(colour)]}`}</figcaption>
         </figure>
       ))}
     </Faces>
@@ -100,11 +101,11 @@ function FacesAtLift({ line }: { readonly line: Line }) {
 function outcomeText(line: Line): string {
   if (!line.hot) return '…';
   const { fry } = line.hot;
-  if (!fry?.atLift) return 'not done within half an hour';
+  if (!fry?.atLift) return T.notDoneWithinHalfAn;
   const cooked = fry.findings.some((f) => f.code === 'fry.cooked');
   const raw = fry.findings.some((f) => f.code === 'fry.raw-ring');
   const pale = CRUST_WORD[crustName(Math.min(...fry.atLift.colours))];
-  return `${pale}, ${cooked ? 'cooked through' : raw ? 'raw ring inside' : 'core not yet hot'}`;
+  return `${pale}, ${cooked ? T.cookedThrough : raw ? T.rawRingInside : T.coreNotYetHot}`;
 }
 
 /** Oil, minutes, lot; curves of one piece and of the oil under all of them. */
@@ -124,10 +125,10 @@ export function FryStation({ line }: { readonly line: Line }) {
     <StationLayout
       controls={
         <>
-          <PanelTitle>Piece and pot</PanelTitle>
+          <PanelTitle>{T.pieceAndPot}</PanelTitle>
           <Row>
             <TempField
-              label="Oil"
+              label={T.oil}
               value={fry.oilC}
               {...RANGES.draft.oilC}
               printer={printer}
@@ -136,7 +137,7 @@ export function FryStation({ line }: { readonly line: Line }) {
           </Row>
           <Row>
             <MinutesField
-              label="In the oil"
+              label={T.inTheOil}
               value={fry.minutesS}
               {...RANGES.draft.minutesS}
               whenNull={plan?.liftS == null ? '–' : printer.time(plan.liftS)}
@@ -146,7 +147,7 @@ export function FryStation({ line }: { readonly line: Line }) {
           </Row>
           <Row>
             <OptionalCountField
-              label="Pieces in a lot"
+              label={T.piecesInALot}
               value={fry.lotSize}
               {...RANGES.draft.lotSize}
               whenNull={plan?.lots ? String(plan.lots.lotSize) : '–'}
@@ -156,7 +157,7 @@ export function FryStation({ line }: { readonly line: Line }) {
           </Row>
           <Row>
             <MmField
-              label="Pot across"
+              label={T.potAcross}
               value={kitchen.pot.diameterM}
               {...RANGES.pot.diameterM}
               onChange={(diameterM) => setPot({ diameterM })}
@@ -164,27 +165,27 @@ export function FryStation({ line }: { readonly line: Line }) {
           </Row>
           <Row>
             <MlField
-              label="Oil in the pot"
+              label={T.oilInThePot}
               value={kitchen.pot.oilM3}
               {...RANGES.pot.oilM3}
               onChange={(oilM3) => setPot({ oilM3 })}
             />
           </Row>
           <Choice<StartState>
-            label="Starts from"
+            label={T.startsFrom}
             value={fry.start}
             options={START_NAME}
             onChange={(start) => set('start', { start })}
           />
           <Choice<TurnSchool>
-            label="Turned"
+            label={T.turned}
             value={fry.turn}
             options={TURN_NAME}
             onChange={(turn) => set('turn', { turn })}
           />
           {plan?.lots && (
             <Stack style={{ marginTop: 8 }}>
-              <h3>{`Oil through the lots, ${plan.lots.lotSize} at a time`}</h3>
+              <h3>{T.oilThroughTheLotsAt(plan.lots.lotSize)}</h3>
               <Suspense fallback={<div style={{ height: 76 }} />}>
                 <OilChart
                   trace={plan.lots.trace.map((p) => [p.timeS, p.oilC])}
@@ -192,7 +193,7 @@ export function FryStation({ line }: { readonly line: Line }) {
                   lotStartsS={plan.lots.lotStartsS}
                   printer={printer}
                   height={76}
-                  label={`Oil through ${plan.lots.lots} lots: never under ${printer.temp(plan.lots.lowestC)}`}
+                  label={T.oilThroughLotsNeverUnder(plan.lots.lots, printer.temp(plan.lots.lowestC))}
                 />
               </Suspense>
             </Stack>
@@ -205,16 +206,10 @@ export function FryStation({ line }: { readonly line: Line }) {
             <Views>
               <PanelTitle>{VIEWS[view]}</PanelTitle>
               {view === 'map' && (
-                <Choice<MapSize>
-                  label="Map for a piece"
-                  hideLabel
-                  value={size}
-                  options={SIZE_NAME}
-                  onChange={setSize}
-                />
+                <Choice<MapSize> label={T.mapForAPiece} hideLabel value={size} options={SIZE_NAME} onChange={setSize} />
               )}
               <Button $look="quiet" onPress={() => setView(view === 'map' ? 'inside' : 'map')}>
-                {view === 'map' ? 'Look inside one piece' : 'Back to the map'}
+                {view === 'map' ? T.lookInsideOnePiece : T.backToTheMap}
               </Button>
             </Views>
             <Suspense fallback={<div style={{ height: 300 }} />}>
@@ -226,15 +221,15 @@ export function FryStation({ line }: { readonly line: Line }) {
             </Suspense>
           </Stack>
         ) : (
-          <Soft>{hot ? 'There is no piece to fry yet. The Fold station says why.' : 'Computing…'}</Soft>
+          <Soft>{hot ? T.thereIsNoPieceTo2 : 'Computing…'}</Soft>
         )
       }
       findings={
         <>
           <Soft>
             {plan?.liftS == null
-              ? `At ${printer.temp(fry.oilC)}`
-              : `At ${printer.temp(fry.oilC)} for ${printer.time(plan.liftS)}`}
+              ? T.at(printer.temp(fry.oilC))
+              : T.atFor(printer.temp(fry.oilC), printer.time(plan.liftS))}
           </Soft>
           <Outcome>{outcomeText(line)}</Outcome>
           <FacesAtLift line={line} />
@@ -243,19 +238,19 @@ export function FryStation({ line }: { readonly line: Line }) {
             <StationTools>
               <Button $look="quiet" onPress={() => setOpen('schools')}>
                 <Columns2 size={16} aria-hidden />
-                Two schools
+                {T.twoSchools}
               </Button>
               <Button $look="quiet" onPress={() => setOpen('crumb')}>
                 <ThermometerSun size={16} aria-hidden />
-                No thermometer
+                {T.noThermometer}
               </Button>
               <Button $look="quiet" onPress={() => setOpen('bake')}>
                 <CookingPot size={16} aria-hidden />
-                Bake instead
+                {T.bakeInstead}
               </Button>
               <Button $look="quiet" onPress={() => setOpen('lots')}>
                 <Layers size={16} aria-hidden />
-                Lots and order
+                {T.lotsAndOrder}
               </Button>
             </StationTools>
           )}

@@ -1,3 +1,5 @@
+import { withTemps } from '../../text/printer';
+import { BENCH as T } from '../../text/benchPhrases';
 import { type HoldTimes, type StartState } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { useEdit } from '../../data/useEdit';
@@ -28,9 +30,9 @@ export function HoldSheet({ line, onClose }: { readonly line: Line; readonly onC
   }, [draft, kitchen]);
   const { family } = cold.dough.figures;
   return (
-    <Sheet title="Hold until the oil" isOpen onClose={onClose}>
+    <Sheet title={T.holdUntilTheOil} isOpen onClose={onClose}>
       <p>{OLDEST_FIRST}</p>
-      <WayList aria-label="Ways to hold">
+      <WayList aria-label={T.waysToHold}>
         {STARTS.map((start) => {
           const now = start === draft.fry.start;
           return (
@@ -39,30 +41,27 @@ export function HoldSheet({ line, onClose }: { readonly line: Line; readonly onC
                 <strong>{HOLD_NAME[start]}</strong>
                 <Soft>
                   {times === null
-                    ? 'Working it out…'
+                    ? T.workingItOut
                     : times === 'failed'
-                      ? 'Could not be worked out for this piece.'
+                      ? T.couldNotBeWorkedOut
                       : holdText(start, times, { family, kitchen, raw: draft.filling.raw ?? null }, printer)}
                 </Soft>
               </div>
               <Button
-                aria-label={now ? `${HOLD_NAME[start]}, as now` : `Take: ${HOLD_NAME[start]}`}
+                aria-label={now ? T.asNow(HOLD_NAME[start]) : `Take: ${HOLD_NAME[start]}`}
                 isDisabled={now}
                 onPress={() => {
                   edit('fry.start', (d) => ({ ...d, fry: { ...d.fry, start } }));
                   onClose();
                 }}
               >
-                {now ? 'As now' : 'Take'}
+                {now ? T.asNow2 : T.take2}
               </Button>
             </li>
           );
         })}
       </WayList>
-      <Soft>
-        Two hours at room temperature, all waiting added up, is the usual guide (one above 32 °C). Local food rules and
-        labels come first.
-      </Soft>
+      <Soft>{withTemps(T.twoHoursAtRoomTemperature, line.printer)}</Soft>
     </Sheet>
   );
 }

@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import type { LotWay } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { editPot } from '../../data/editKitchen';
@@ -14,7 +15,7 @@ import { PotChoice } from './PotChoice';
 import { PotOrder } from './PotOrder';
 
 type View = 'one' | 'all';
-const VIEWS: Record<View, string> = { one: 'Other lots', all: 'Order at the pot' };
+const VIEWS: Record<View, string> = { one: T.otherLots, all: T.orderAtThePot };
 
 /** Other ways to divide the batch into lots, each with its dip and its hours; and its place among the others. */
 export function LotSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
@@ -40,15 +41,15 @@ export function LotSheet({ line, onClose }: { readonly line: Line; readonly onCl
   return (
     <Sheet title={VIEWS[view]} isOpen onClose={onClose} wide>
       <PotChoice line={line} />
-      <Choice<View> label="Lots of" hideLabel value={view} options={VIEWS} onChange={setView} />
+      <Choice<View> label={T.lotsOf} hideLabel value={view} options={VIEWS} onChange={setView} />
       {view === 'all' ? (
         <PotOrder line={line} />
       ) : ways === null ? (
-        <Soft role="status">Frying them all…</Soft>
+        <Soft role="status">{T.fryingThemAll}</Soft>
       ) : ways === 'failed' || ways.length === 0 ? (
-        <p>There is nothing to divide: the piece never comes out as planned.</p>
+        <p>{T.thereIsNothingToDivide}</p>
       ) : (
-        <WayList aria-label="Ways to divide it">
+        <WayList aria-label={T.waysToDivideIt}>
           {ways.map((way) => (
             <li key={way.id}>
               <div>
@@ -61,7 +62,7 @@ export function LotSheet({ line, onClose }: { readonly line: Line; readonly onCl
                   isDisabled={!way.arm.isSafe}
                   onPress={() => take(way)}
                 >
-                  Take
+                  {T.take2}
                 </Button>
               )}
             </li>

@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { useEdit } from '../../data/useEdit';
 import { type Line, useKitchen } from '../../data/useLine';
 import { Pick } from '../../ui/controls/Pick';
@@ -12,12 +13,12 @@ export function PotChoice({ line }: { readonly line: Line }) {
   const { otherPots = [] } = line.kitchen;
   if (otherPots.length === 0 || !whole) return null;
   const options = Object.fromEntries([
-    [OWN, `${potText(null, whole.pot.diameterM)}, on the ring`],
+    [OWN, T.onTheRing(potText(null, whole.pot.diameterM))],
     ...otherPots.map(({ name }) => [name, name]),
   ]) as Record<string, string>;
   return (
     <Pick<string>
-      label="Fried in"
+      label={T.friedIn}
       value={line.kitchen.potName ?? OWN}
       options={options}
       onChange={(name) =>

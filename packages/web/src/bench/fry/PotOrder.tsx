@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import type { SupperOrder } from '@ember-fold/core';
 import { Link, useParams } from 'react-router';
 import { styled } from 'styled-components';
@@ -36,7 +37,7 @@ export function PotOrder({ line }: { readonly line: Line }) {
   const { id = '' } = useParams();
   const asked = oilApi.useSupperOrderQuery(id, { refetchOnMountOrArgChange: true });
   return (
-    <Asked of={asked} what="the order">
+    <Asked of={asked} what={T.theOrder}>
       {(supper) => <Places supper={supper} line={line} />}
     </Asked>
   );
@@ -47,37 +48,30 @@ function Places({ supper: { order, left }, line }: { readonly supper: SupperOrde
   const guests = kitchen.guests ?? [];
   return (
     <>
-      <Soft>
-        {kitchen.potOil
-          ? `In "${kitchen.potOil.name}". ${oilCarriesText(kitchen.potOil)}`
-          : 'In fresh oil, as no kept oil is in the pot.'}
-      </Soft>
-      <Order aria-label="Order at the pot">
+      <Soft>{kitchen.potOil ? T.theIn(kitchen.potOil.name, oilCarriesText(kitchen.potOil)) : T.inFreshOilAsNo}</Soft>
+      <Order aria-label={T.orderAtThePot}>
         {order.places.map((place) => {
           const not = notForText(place, guests);
           return (
             <li key={place.job.id}>
               <strong>{place.job.name}</strong>
               <span>{`${printer.temp(place.job.oilC)}, ${printer.span(place.job.totalS)}`}</span>
-              <p>
-                {place.changeS > 60 ? `${printer.span(place.changeS)} first, until the oil is there.` : 'Straight on.'}
-              </p>
-              {not !== '' && <p data-not>{`Not for ${not}.`}</p>}
+              <p>{place.changeS > 60 ? T.firstUntilTheOilIs(printer.span(place.changeS)) : T.straightOn}</p>
+              {not !== '' && <p data-not>{T.notFor(not)}</p>}
             </li>
           );
         })}
       </Order>
-      <p>{`${printer.span(order.totalS)} at the pot in all.`}</p>
+      <p>{T.atThePotInAll(printer.span(order.totalS))}</p>
       {order.ownOilFor.map(({ guestId, jobIds }) => (
         <p key={guestId} style={{ marginTop: 6 }}>
           {ownOilText(guestId, jobIds.length, guests)}
         </p>
       ))}
-      {left.length > 0 && <p>{`Not fried as planned, so not in the order: ${left.join(', ')}.`}</p>}
+      {left.length > 0 && <p>{T.notFriedAsPlannedSo(left.join(', '))}</p>}
       <Soft style={{ marginTop: 8 }}>
-        Never serve from shared oil to someone allergic. Plain and vegetarian go first, then fish, then meat, and what a
-        guest is allergic to last of all. Who is at the table is said in the{' '}
-        <Link to="/store/guests">Store, Guests</Link>; local food rules and what the guests say come first.
+        {T.neverServeFromSharedOil} <Link to="/store/guests">{T.storeGuests}</Link>
+        {T.localFoodRulesAndWhat}
       </Soft>
     </>
   );

@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { type FryArm, FRY_SCHOOLS, type FrySchool, withSchool } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
@@ -57,12 +58,12 @@ export function SchoolsSheet({ line, onClose }: { readonly line: Line; readonly 
   const shown =
     arms === null || arms === 'failed' ? null : pair.map((school) => arms[FRY_SCHOOLS.indexOf(school)] ?? null);
   return (
-    <Sheet title="Two schools, one piece" isOpen onClose={onClose}>
+    <Sheet title={T.twoSchoolsOnePiece} isOpen onClose={onClose}>
       <Two>
         {([0, 1] as const).map((i) => (
           <Pick<FrySchool>
             key={i}
-            label={i === 0 ? 'One way' : 'The other'}
+            label={i === 0 ? T.oneWay : T.theOther}
             value={pair[i]}
             options={SCHOOL_NAME}
             onChange={(school) => setPair(i === 0 ? [school, pair[1]] : [pair[0], school])}
@@ -70,15 +71,15 @@ export function SchoolsSheet({ line, onClose }: { readonly line: Line; readonly 
         ))}
       </Two>
       {arms === 'failed' ? (
-        <p>They could not be worked out for this batch.</p>
+        <p>{T.theyCouldNotBeWorked}</p>
       ) : !shown ? (
-        <Soft role="status">Frying both…</Soft>
+        <Soft role="status">{T.fryingBoth}</Soft>
       ) : (
-        <Table aria-label="Two schools side by side">
+        <Table aria-label={T.twoSchoolsSideBySide}>
           <thead>
             <tr>
               <th scope="col">
-                <span className="visually-hidden">Figure</span>
+                <span className="visually-hidden">{T.figure}</span>
               </th>
               {pair.map((school, i) => (
                 <th key={i} scope="col">

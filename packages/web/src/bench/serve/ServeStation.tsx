@@ -1,3 +1,4 @@
+import { BENCH as T } from '../../text/benchPhrases';
 import { type ChainStep } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { figureFont } from '../../ui/theme';
@@ -71,13 +72,13 @@ function Timeline({ steps, line }: { readonly steps: readonly ChainStep[]; reado
   const to = steps.reduce((most, step) => Math.max(most, step.endMs), from + 1);
   const at = (ms: number) => `${(100 * (ms - from)) / (to - from)}%`;
   return (
-    <Chain aria-label="Steps">
+    <Chain aria-label={T.steps}>
       {steps.map((step) => (
         <li key={step.id}>
           <time dateTime={new Date(step.startMs).toISOString()}>{printer.clock(step.startMs)}</time>
           <span>
             {STEP_NAME[step.id]}
-            <small>{`${printer.span((step.endMs - step.startMs) / 1000)}, ${step.kind === 'hands' ? 'hands' : 'by itself'}`}</small>
+            <small>{`${printer.span((step.endMs - step.startMs) / 1000)}, ${step.kind === 'hands' ? 'hands' : T.byItself}`}</small>
           </span>
           <Track className="track" aria-hidden>
             <i
@@ -101,42 +102,38 @@ export function ServeStation({ line }: { readonly line: Line }) {
     <StationLayout
       controls={
         <>
-          <PanelTitle>Serve</PanelTitle>
+          <PanelTitle>{T.serve}</PanelTitle>
           <MomentField
-            label="Eat at"
+            label={T.eatAt2}
             value={draft.eatAt}
             onChange={(eatAt) => edit('eatAt', (d) => ({ ...d, eatAt }))}
           />
           <PiecesField pieces={draft.pieces} />
           <NameField
-            label="Name of the batch"
+            label={T.nameOfTheBatch}
             value={draft.name}
             onChange={(name) => edit('name', (d) => ({ ...d, name }))}
           />
           <Row style={{ marginTop: 10 }}>
-            <span>Contains</span>
-            <strong>{allergens.map((a) => ALLERGEN_NAME[a]).join(', ') || 'none of the usual allergens'}</strong>
+            <span>{T.contains}</span>
+            <strong>{allergens.map((a) => ALLERGEN_NAME[a]).join(', ') || T.noneOfTheUsualAllergens}</strong>
           </Row>
           <Row>
-            <span>Fits</span>
+            <span>{T.fits}</span>
             <strong>{DIET_NAME[diet]}</strong>
           </Row>
-          <Soft>Read every label; oil that fried something else carries its allergens.</Soft>
+          <Soft>{T.readEveryLabelOilThat}</Soft>
         </>
       }
       drawing={
         <>
-          <PanelTitle>Back from the table</PanelTitle>
-          {serve ? (
-            <Timeline steps={serve.steps} line={line} />
-          ) : (
-            <Soft>{hot ? 'No piece to fry yet, so no times.' : 'Computing…'}</Soft>
-          )}
+          <PanelTitle>{T.backFromTheTable}</PanelTitle>
+          {serve ? <Timeline steps={serve.steps} line={line} /> : <Soft>{hot ? T.noPieceToFryYet : 'Computing…'}</Soft>}
         </>
       }
       findings={
         <>
-          <Soft>Start</Soft>
+          <Soft>{T.start}</Soft>
           <Figure>{serve ? `${printer.clock(serve.startMs)} ${printer.day(serve.startMs)}` : '–'}</Figure>
           {serve && <Findings findings={serve.findings} printer={printer} />}
           <Cautions printer={printer} />

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import type { CoolingResult } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { useTheme } from 'styled-components';
@@ -35,7 +36,7 @@ export function CoolingChart({ cooling, split, printer }: CoolingChartProps) {
       yAxis: { type: 'value', ...degreeAxis(theme), splitNumber: 3 },
       series: [
         {
-          name: 'one dish',
+          name: T.oneDish,
           type: 'line',
           data: line(cooling),
           showSymbol: false,
@@ -45,7 +46,7 @@ export function CoolingChart({ cooling, split, printer }: CoolingChartProps) {
             symbol: 'none',
             silent: true,
             lineStyle: { color: theme.know, type: 'dashed' },
-            label: { ...markText(theme), position: 'insideEndTop', formatter: 'safe by 2 h' },
+            label: { ...markText(theme), position: 'insideEndTop', formatter: T.safeBy2H },
             data: [
               { yAxis: printer.degrees(21) },
               ...(cooling.toFoldS === null
@@ -63,7 +64,7 @@ export function CoolingChart({ cooling, split, printer }: CoolingChartProps) {
         ...(split
           ? [
               {
-                name: 'two dishes',
+                name: T.twoDishes,
                 type: 'line',
                 data: line(split),
                 showSymbol: false,
@@ -75,6 +76,6 @@ export function CoolingChart({ cooling, split, printer }: CoolingChartProps) {
       ],
     };
   }, [cooling, split, printer, theme]);
-  const fold = cooling.toFoldS === null ? 'not within 12 hours' : `after ${printer.time(cooling.toFoldS)}`;
-  return <Chart option={option} height={136} label={`Cooling of the filling: cold enough to fold ${fold}`} />;
+  const fold = cooling.toFoldS === null ? T.notWithin12Hours : T.after(printer.time(cooling.toFoldS));
+  return <Chart option={option} height={136} label={T.coolingOfTheFillingCold(fold)} />;
 }

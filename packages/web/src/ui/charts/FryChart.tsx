@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import type { FryPlan } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { styled, useTheme } from 'styled-components';
@@ -65,7 +66,7 @@ export function FryChart({ fry, coreTargetC, printer }: FryChartProps) {
       xAxis: {
         type: 'value',
         max: endS / 60,
-        name: 'minutes in the oil',
+        name: T.minutesInTheOil,
         nameLocation: 'middle',
         nameGap: 22,
         axisPointer: { label: { precision: 1 } },
@@ -81,16 +82,13 @@ export function FryChart({ fry, coreTargetC, printer }: FryChartProps) {
       },
       series: [
         {
-          ...line('innermost dough', theme.know, false, (s) => s.interfaceC),
+          ...line(T.innermostDough, theme.know, false, (s) => s.interfaceC),
           markLine: {
             symbol: 'none',
             silent: true,
             lineStyle: { color: theme.edge, type: 'dashed' },
             label: markText(theme),
-            data: [
-              ...mark(solution.doughSetS, near ? '' : 'dough set'),
-              ...mark(liftS, near ? 'dough set, lift' : 'lift'),
-            ],
+            data: [...mark(solution.doughSetS, near ? '' : T.doughSet), ...mark(liftS, near ? T.doughSetLift : 'lift')],
           },
         },
         line('core', theme.accentText, true, (s) => s.coreC),
@@ -102,24 +100,29 @@ export function FryChart({ fry, coreTargetC, printer }: FryChartProps) {
       <Chart
         option={option}
         height={226}
-        label={`Temperatures in the piece: innermost dough ${solution.doughSetS === null ? 'does not set' : `sets at ${printer.time(solution.doughSetS)}`}, core ${solution.coreS === null ? `does not reach ${printer.temp(coreTargetC)}` : `reaches ${printer.temp(coreTargetC)} at ${printer.time(solution.coreS)}`}`}
+        label={T.temperaturesInThePieceInnermost(
+          solution.doughSetS === null ? 'does not set' : `sets at ${printer.time(solution.doughSetS)}`,
+          solution.coreS === null
+            ? `does not reach ${printer.temp(coreTargetC)}`
+            : `reaches ${printer.temp(coreTargetC)} at ${printer.time(solution.coreS)}`,
+        )}
       />
       <Faces>
-        <span>first</span>
+        <span>{T.first}</span>
         <i aria-hidden style={{ background: ramp(fry, endS, 0) }} />
         <span />
-        <span>other</span>
+        <span>{T.other}</span>
         <i aria-hidden style={{ background: ramp(fry, endS, 1) }} />
         <span />
         {fry.seamPush && (
           <>
-            <span>seam</span>
+            <span>{T.seam}</span>
             <i aria-hidden style={{ background: pushRamp(fry.seamPush, endS, theme.accent) }} />
             <span />
           </>
         )}
         <p>
-          colour of the face that goes in first, and of the other, at the same minutes
+          {T.colourOfTheFaceThat}
           {fry.seamPush && '; the fuller the red, the harder it pushes on its seam'}
         </p>
       </Faces>

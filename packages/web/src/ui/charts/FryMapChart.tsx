@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { CRUST_LIMITS, type FryMapRow } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { useTheme } from 'styled-components';
@@ -111,7 +112,7 @@ export function FryMapChart({ rows, oilC, horizonS, printer, height, label }: Fr
         type: 'value',
         min: 0,
         max: horizonS / 60,
-        name: 'minutes in the oil',
+        name: T.minutesInTheOil,
         nameLocation: 'middle',
         nameGap: 24,
         ...axisLook(theme),
@@ -150,7 +151,7 @@ export function FryMapChart({ rows, oilC, horizonS, printer, height, label }: Fr
             };
           },
         },
-        curve('cooked through', (row) => row.doneS, true),
+        curve(T.cookedThrough, (row) => row.doneS, true),
         curve('golden', (row) => row.goldenS, false),
         curve('brown', (row) => passes(row.darker, CRUST_LIMITS.golden, horizonS), false),
         curve('dark', (row) => row.darkS, false),

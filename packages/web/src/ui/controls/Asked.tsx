@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import type { ReactNode } from 'react';
 import { problemOf } from '../../data/api';
 import { Button } from './Button';
@@ -17,9 +18,9 @@ export function Asked<T>({ of, what, children }: AskedProps<T>) {
     return (
       <Panel>
         <Problem>{problemOf(of.error).message}</Problem>
-        <Button onPress={() => void of.refetch()}>Try again</Button>
+        <Button onPress={() => void of.refetch()}>{T.tryAgain}</Button>
       </Panel>
     );
   }
-  return <Soft role="status">{`Opening ${what}…`}</Soft>;
+  return <Soft role="status">{T.opening(what)}</Soft>;
 }

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { type Kitchen, USUAL_BOARD, RANGES } from '@ember-fold/core';
 import { editKitchen } from '../../data/editKitchen';
 import { Row } from './Panel';
@@ -12,7 +13,7 @@ export function BoardFields({ kitchen }: { readonly kitchen: Kitchen }) {
     <>
       <Row>
         <MmField
-          label="Board, length"
+          label={T.boardLength}
           value={board.lengthM}
           {...RANGES.kitchen.boardM}
           onChange={(lengthM) => set({ lengthM })}
@@ -20,7 +21,7 @@ export function BoardFields({ kitchen }: { readonly kitchen: Kitchen }) {
       </Row>
       <Row>
         <MmField
-          label="Board, width"
+          label={T.boardWidth}
           value={board.widthM}
           {...RANGES.kitchen.boardM}
           onChange={(widthM) => set({ widthM })}

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { Baby, DropletOff, Droplets, Eye, FlameKindling, HeartPulse, type LucideIcon } from 'lucide-react';
 import { styled } from 'styled-components';
 import { type CautionId, cautionsText, DEFERRAL } from '../../text/cautions';
@@ -37,7 +38,7 @@ const List = styled.ul`
 export function Cautions({ printer }: { readonly printer: Pick<Printer, 'temp'> }) {
   return (
     <>
-      <List aria-label="Cautions">
+      <List aria-label={T.cautions}>
         {cautionsText(printer).map(({ id, title, what }) => {
           const Sign = SIGN[id];
           return (

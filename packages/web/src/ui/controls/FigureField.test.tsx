@@ -56,8 +56,8 @@ it('counts every keystroke that is understood, and keeps the text as typed', () 
 
 it.each([
   ['', 'This cannot be empty.'],
-  ['many', 'This is not understood.'],
-  ['-3', 'This is not understood.'],
+  ['many', 'This was not understood.'],
+  ['-3', 'This was not understood.'],
   ['0', 'The least is 1 pieces.'],
   ['2001', 'The most is 2000 pieces.'],
 ])('%p changes nothing, stays to be mended, and says why', (text, why) => {

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { memo, useId, useState } from 'react';
 import { FieldError, Input, Label, Text, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
@@ -116,7 +117,7 @@ export function FigureField(props: FigureFieldProps) {
       label={label}
       hideLabel={hideLabel ?? false}
       shown={shown}
-      problem={problem === null ? null : `${problem} Type ${expected}.`}
+      problem={problem === null ? null : T.type(problem, expected)}
       unit={unit ?? null}
       placeholder={props.whenNull ?? ''}
       width={width}
@@ -168,11 +169,11 @@ const FieldView = memo(function FieldView(props: FieldViewProps) {
 
 /** What is wrong with a text, or `null`. */
 function problemOf(text: string, { read, least, most, print, unit, onClear }: FigureFieldProps): string | null {
-  if (text.trim() === '') return onClear ? null : 'This cannot be empty.';
+  if (text.trim() === '') return onClear ? null : T.thisCannotBeEmpty;
   const number = read(text);
-  if (number === null) return 'This is not understood.';
+  if (number === null) return T.thisIsNotUnderstood;
   const named = (value: number) => [print(value), unit].filter(Boolean).join(' ');
-  if (number < least) return `The least is ${named(least)}.`;
-  if (number > most) return `The most is ${named(most)}.`;
+  if (number < least) return T.theLeastIs(named(least));
+  if (number > most) return T.theMostIs(named(most));
   return null;
 }

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import type { Finding, FindingTone } from '@ember-fold/core';
 import { ArrowRight, Check, OctagonAlert, TriangleAlert } from 'lucide-react';
 import { styled } from 'styled-components';
@@ -35,7 +36,7 @@ export function ToneMark({ tone, size = 18 }: { readonly tone: FindingTone; read
 export function Findings({ findings, printer }: { readonly findings: readonly Finding[]; readonly printer: Printer }) {
   const sorted = [...findings].sort((a, b) => ORDER.indexOf(a.tone) - ORDER.indexOf(b.tone));
   return (
-    <ul aria-label="Findings">
+    <ul aria-label={T.findings}>
       {sorted.map((finding) => (
         <Item key={finding.code} $tone={finding.tone} data-code={finding.code}>
           <ToneMark tone={finding.tone} />

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { RANGES } from '@ember-fold/core';
 import { Repeat2, X } from 'lucide-react';
 import { memo } from 'react';
@@ -55,7 +56,7 @@ export const FormulaRow = memo(function FormulaRow(props: FormulaRowProps) {
     <tr>
       <td>
         {canSwap ? (
-          <Name $look="quiet" onPress={() => props.onSwap(index)} aria-label={`${name}, swap it`}>
+          <Name $look="quiet" onPress={() => props.onSwap(index)} aria-label={T.swapIt(name)}>
             {name}
             <Repeat2 size={15} aria-hidden />
           </Name>
@@ -92,7 +93,7 @@ export const FormulaRow = memo(function FormulaRow(props: FormulaRowProps) {
         <Button
           $look="quiet"
           style={{ padding: 0, width: 44 }}
-          aria-label={`Take out ${name}`}
+          aria-label={T.takeOut(name)}
           onPress={() => props.onSet(index, ingredientId, null)}
         >
           <X size={17} aria-hidden />

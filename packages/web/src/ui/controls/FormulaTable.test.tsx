@@ -62,7 +62,7 @@ it('a mass typed changes its line alone, in grams or any unit; what is not under
   expect(seen.at(-1)!.lines.filter((line, i) => line.massKg !== FILLING[i]!.massKg)).toHaveLength(2);
   const told = seen.length;
   type('Onion', 'lots');
-  expect(screen.getByText('This is not understood.', { exact: false })).toBeTruthy();
+  expect(screen.getByText('This was not understood.', { exact: false })).toBeTruthy();
   expect(seen).toHaveLength(told);
   // One field is one step of undo.
   expect(new Set(seen.map(({ field }) => field)).size).toBe(2);

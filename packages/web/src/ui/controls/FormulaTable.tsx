@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import {
   type DoughFamilyId,
   findIngredients,
@@ -92,7 +93,7 @@ interface FormulaTableProps {
 
 /** A new line starts with this, kg: a figure to type over, not a guess at the recipe. */
 const NEW_LINE_KG = 0.01;
-const PERCENT_OF = { dough: 'of flour', filling: 'of raw', base: 'of raw' } as const;
+const PERCENT_OF = { dough: T.ofFlour, filling: T.ofRaw, base: T.ofRaw } as const;
 
 /** Mass of a line that is to be this share of the flour, or of the whole. */
 function massOfShare(lines: Formula, index: number, share: number, isDough: boolean, pantry: Pantry): number {
@@ -130,11 +131,11 @@ export function FormulaTable(props: FormulaTableProps) {
     : [{ name: null, inPart: 0 as const, rows }];
   return (
     <>
-      <Table aria-label={`${kind[0]!.toUpperCase()}${kind.slice(1)} formula`}>
+      <Table aria-label={T.formula(kind[0]!.toUpperCase(), kind.slice(1))}>
         <thead>
           <tr>
-            <th scope="col">Ingredient</th>
-            <th scope="col">{byPercent ? PERCENT_OF[kind] : printer.units === 'cups' ? 'Measure' : 'Mass'}</th>
+            <th scope="col">{T.ingredient}</th>
+            <th scope="col">{byPercent ? PERCENT_OF[kind] : printer.units === 'cups' ? T.measure : T.mass}</th>
             <th scope="col">{byPercent ? 'mass' : PERCENT_OF[kind]}</th>
             <td />
           </tr>
@@ -179,7 +180,7 @@ export function FormulaTable(props: FormulaTableProps) {
           {groups.map(({ name, inPart, rows: inGroup }) => (
             <Adder
               key={inPart}
-              label={`Add to the ${name?.toLowerCase() ?? kind}`}
+              label={T.addToThe(name?.toLowerCase() ?? kind)}
               kind={kind}
               part={inPart}
               used={inGroup.map((row) => row.ingredientId).join(' ')}

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { portionByHand, type ScaleAct } from '@ember-fold/core';
 import { Scale } from 'lucide-react';
 import { useRef } from 'react';
@@ -54,7 +55,7 @@ export function LiveScale({ printer, onTake, wantedKg }: LiveScaleProps) {
     return (
       <Button $look="quiet" style={{ padding: 0 }} onPress={() => setId(SIMULATED)}>
         <Scale size={16} aria-hidden />
-        Read from a scale
+        {T.readFromAScale}
       </Button>
     );
   }
@@ -68,10 +69,10 @@ export function LiveScale({ printer, onTake, wantedKg }: LiveScaleProps) {
   };
   const taken = figure !== null && figure.isSteady && figure.value > 0 && !silent;
   return (
-    <Face role="group" aria-label="Scale">
+    <Face role="group" aria-label={T.scale}>
       {scales.length > 1 && (
         <Pick<string>
-          label="Scale"
+          label={T.scale}
           value={id}
           options={Object.fromEntries(scales.map((scale) => [scale.id, scale.name]))}
           onChange={setId}
@@ -83,8 +84,8 @@ export function LiveScale({ printer, onTake, wantedKg }: LiveScaleProps) {
           {silent
             ? 'no reading; is it on?'
             : figure === null
-              ? 'waiting for a reading'
-              : `${figure.isSteady ? 'steady' : 'settling'}${figure.tareKg > 0 ? `, ${printer.mass(figure.tareKg)} tared` : ''}`}
+              ? T.waitingForAReading
+              : `${figure.isSteady ? 'steady' : 'settling'}${figure.tareKg > 0 ? T.tared(printer.mass(figure.tareKg)) : ''}`}
         </Soft>
       </div>
       <div>
@@ -97,21 +98,21 @@ export function LiveScale({ printer, onTake, wantedKg }: LiveScaleProps) {
               if (id === SIMULATED) key({ do: 'load', loadKg: figure!.tareKg });
             }}
           >
-            {taken ? `Weighed ${printer.mass(figure.value)}` : 'Weighed'}
+            {taken ? T.weighed(printer.mass(figure.value)) : T.weighed2}
           </Button>
         )}
         {id === SIMULATED && (
           <>
-            <Button onPress={putOn}>Put one on</Button>
-            <Button onPress={() => key({ do: 'tare' })}>Tare</Button>
-            <Button onPress={() => key({ do: 'load', loadKg: 0 })}>Clear it</Button>
+            <Button onPress={putOn}>{T.putOneOn}</Button>
+            <Button onPress={() => key({ do: 'tare' })}>{T.tare}</Button>
+            <Button onPress={() => key({ do: 'load', loadKg: 0 })}>{T.clearIt}</Button>
           </>
         )}
         <Button $look="quiet" onPress={() => setId(null)}>
-          Without a scale
+          {T.withoutAScale}
         </Button>
       </div>
-      {id === SIMULATED && <Soft>A simulated scale, to try it out. A real one is added in Store, Kitchen.</Soft>}
+      {id === SIMULATED && <Soft>{T.aSimulatedScaleToTry}</Soft>}
     </Face>
   );
 }

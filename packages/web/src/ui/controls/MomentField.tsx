@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { CalendarDateTime, getLocalTimeZone, parseAbsolute, toCalendarDateTime } from '@internationalized/date';
 import { DateField, DateInput, DateSegment, FieldError, I18nProvider, Label } from 'react-aria-components';
 import { styled } from 'styled-components';
@@ -51,7 +52,7 @@ export function MomentField({ label, value, onChange }: MomentFieldProps) {
       >
         <Label>{label}</Label>
         <Line>{(segment) => <Part segment={segment} />}</Line>
-        <FieldError>Choose a day between 2000 and 2200.</FieldError>
+        <FieldError>{T.chooseADayBetween2000}</FieldError>
       </Wrap>
     </I18nProvider>
   );

@@ -65,3 +65,8 @@ export const LinkList = styled.ul`
     color: ${({ theme }) => theme.soft};
   }
 `;
+
+/** The page's title in the browser: where, of what, then the product. */
+export function PageTitle({ of }: { readonly of: readonly (string | null | undefined)[] }) {
+  return <title>{[...of.filter(Boolean), 'Ember Fold'].join(' · ')}</title>;
+}

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { ChevronDown } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
 import { Button, ComboBox, Input, Label, ListBox } from 'react-aria-components';
@@ -80,15 +81,15 @@ function Finder({ label, hideLabel = false, find, onPick, autoFocus }: SearchPro
     >
       <Label className={hideLabel ? 'visually-hidden' : ''}>{label}</Label>
       <div>
-        <Input placeholder={hideLabel ? label : 'Type a name'} />
-        <Button aria-label="Show all">
+        <Input placeholder={hideLabel ? label : T.typeAName} />
+        <Button aria-label={T.showAll}>
           <ChevronDown size={18} aria-hidden />
         </Button>
       </div>
       <ListPopover>
         <ListBox<{ id: string; name: string }>>{(item) => <ListItem id={item.id}>{item.name}</ListItem>}</ListBox>
       </ListPopover>
-      {items.length === 0 && <Nothing role="status">Nothing by that name.</Nothing>}
+      {items.length === 0 && <Nothing role="status">{T.nothingByThatName}</Nothing>}
     </Wrap>
   );
 }

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
@@ -72,7 +73,7 @@ export function Sheet({ title, isOpen, onClose, alert = false, wide = false, chi
           <Head>
             <Heading slot="title">{title}</Heading>
             {!alert && (
-              <Button $look="quiet" style={{ padding: 0, width: 44 }} aria-label="Close" onPress={onClose}>
+              <Button $look="quiet" style={{ padding: 0, width: 44 }} aria-label={T.close} onPress={onClose}>
                 <X size={20} aria-hidden />
               </Button>
             )}

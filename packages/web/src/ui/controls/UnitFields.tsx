@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { parseDurationS, parseNumber, printDuration, printGrams } from '@ember-fold/core';
 import { plain, type Printer, readMl, readMm, readWhole } from '../../text/printer';
 import { FigureField } from './FigureField';
@@ -47,7 +48,13 @@ export function MeasureField({
 
 export function MmField(props: UnitFieldProps) {
   return (
-    <FigureField {...props} print={(m) => plain(m * 1000)} read={readMm} unit="mm" expected="millimetres such as 2.6" />
+    <FigureField
+      {...props}
+      print={(m) => plain(m * 1000)}
+      read={readMm}
+      unit={T.mm}
+      expected="millimetres such as 2.6"
+    />
   );
 }
 
@@ -58,7 +65,7 @@ export function MlField(props: UnitFieldProps) {
       {...props}
       print={(m3) => String(Math.round(m3 * 1e6))}
       read={readMl}
-      unit="ml"
+      unit={T.ml}
       expected="millilitres such as 2100"
     />
   );

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { cupSizes, type Form, formOf, type FormId, LEAF, type Piece, type Point, stripFolds } from '@ember-fold/core';
 import { type ReactNode, useId } from 'react';
 import { useTheme } from 'styled-components';
@@ -30,14 +31,14 @@ export function drawingHalfM(form: FormId, discM: number, lengthM: number): numb
 }
 
 const BLANK_NAME: Record<Form['blank'], string> = {
-  disc: 'Rolled disc',
-  'two-discs': 'One of two discs',
-  'half-disc': 'Half of a rolled disc',
-  square: 'Rolled square',
-  strip: 'Rolled strip',
-  sheet: 'Rolled sheet',
-  cup: 'Rolled lining',
-  own: 'One of two cut pieces',
+  disc: T.rolledDisc,
+  'two-discs': T.oneOfTwoDiscs,
+  'half-disc': T.halfOfARolledDisc,
+  square: T.rolledSquare,
+  strip: T.rolledStrip,
+  sheet: T.rolledSheet,
+  cup: T.rolledLining,
+  own: T.oneOfTwoCutPieces,
 };
 
 interface WithHandles extends BlankDrawingProps {
@@ -52,8 +53,8 @@ export function BlankDrawing({ handles, ...props }: WithHandles) {
   if (form === 'half-moon')
     return <DiscDrawing discM={discM} sealM={sealM} fill={piece?.fill ?? 0} handles={handles} />;
   const r = drawingHalfM(form, discM, lengthM) * 1000;
-  const across = `${plain(discM * 1000)} mm`;
-  const size = hasLength ? `${across} by ${plain(lengthM * 1000)} mm` : `${across} across`;
+  const across = T.mm2(plain(discM * 1000));
+  const size = hasLength ? T.byMm(across, plain(lengthM * 1000)) : T.across(across);
   const half = discM * 500;
   const high = hasLength ? lengthM * 500 : half;
   return (
@@ -96,8 +97,8 @@ export function Blank({ form, discM, lengthM, sealM, piece, outline }: BlankDraw
           {spot(0, 0, half * 0.5)}
           {piece?.gathered && (
             <g stroke="none" fill={theme.ink} fontSize={half * 0.11} textAnchor="middle">
-              <text y={-half * 0.6}>{`middle ${plain(piece.gathered.rollCentreM * 1000)} mm`}</text>
-              <text y={half * 0.8}>{`rim ${plain(piece.gathered.rollRimM * 1000)} mm`}</text>
+              <text y={-half * 0.6}>{T.middleMm(plain(piece.gathered.rollCentreM * 1000))}</text>
+              <text y={half * 0.8}>{T.rimMm(plain(piece.gathered.rollRimM * 1000))}</text>
             </g>
           )}
         </>
@@ -161,10 +162,8 @@ export function Blank({ form, discM, lengthM, sealM, piece, outline }: BlankDraw
           <circle r={lidM * 500} {...dash} strokeDasharray={`${half * 0.015} ${half * 0.03}`} />
           {spot(0, 0, baseM * 500 * 0.9)}
           <g stroke="none" fill={theme.ink} fontSize={half * 0.11} textAnchor="middle">
-            <text
-              y={-(lidM * 500 + Math.max(0, half - lidM * 500) * 0.3)}
-            >{`lid ${plain(lidM * 1000)} mm across`}</text>
-            <text y={baseM * 500 + half * 0.17}>{`base ${plain(baseM * 1000)} mm`}</text>
+            <text y={-(lidM * 500 + Math.max(0, half - lidM * 500) * 0.3)}>{T.lidMmAcross(plain(lidM * 1000))}</text>
+            <text y={baseM * 500 + half * 0.17}>{T.baseMm(plain(baseM * 1000))}</text>
           </g>
         </>
       );

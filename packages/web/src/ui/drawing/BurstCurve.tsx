@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import type { SealTrade } from '@ember-fold/core';
 import { useTheme } from 'styled-components';
 import { shareText } from '../../text/sealText';
@@ -37,7 +38,7 @@ export function BurstCurve({
         textAnchor="middle"
         fill={theme.ink}
       >
-        {`${shareText(share)} opens`}
+        {T.opens(shareText(share))}
       </text>
     </Drawing>
   );

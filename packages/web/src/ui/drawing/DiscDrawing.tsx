@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import type { ReactNode } from 'react';
 import { useTheme } from 'styled-components';
 import { crustColour } from './crust';
@@ -23,7 +24,7 @@ export function DiscDrawing({ discM, sealM, fill, handles }: DiscDrawingProps) {
   return (
     <Drawing
       box={[-r * 1.08, -r * 1.06, r * 2.16, r * 2.42]}
-      label={`Rolled disc, ${Math.round(discM * 1000)} mm across, outer ${(sealM * 1000).toFixed(0)} mm bare`}
+      label={T.rolledDiscMmAcrossOuter(Math.round(discM * 1000), (sealM * 1000).toFixed(0))}
       handles={handles}
     >
       <circle r={r} fill={crustColour(0)} stroke="#B98F45" strokeWidth={r * 0.012} />
@@ -48,12 +49,12 @@ export function DiscDrawing({ discM, sealM, fill, handles }: DiscDrawingProps) {
         strokeDasharray={`${r * 0.09} ${r * 0.03} ${r * 0.02} ${r * 0.03}`}
       />
       <text x={inner * 0.86} y={-r * 0.05} fontSize={text} textAnchor="end" fill={theme.ink}>
-        fold
+        {T.fold}
       </text>
       <text x={0} y={-inner * 0.62} fontSize={text} textAnchor="middle" fill="#5A431A">
-        rim bare, no flour
+        {T.rimBareNoFlour}
       </text>
-      <DimensionX from={-r} to={r} y={r * 1.13} size={r} label={`${Math.round(discM * 10000) / 10} mm`} />
+      <DimensionX from={-r} to={r} y={r * 1.13} size={r} label={T.mm3(Math.round(discM * 10000) / 10)} />
     </Drawing>
   );
 }

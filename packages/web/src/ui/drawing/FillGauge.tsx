@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { FILL_BAND } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { figureFont } from '../theme';
@@ -46,9 +47,9 @@ export function FillGauge({ fill, colour }: { readonly fill: number; readonly co
         ))}
       </Bar>
       <Ends aria-hidden>
-        <span>bready</span>
-        <span>{`${FILL_BAND.least * 100}–${FILL_BAND.most * 100} holds well`}</span>
-        <span>opens</span>
+        <span>{T.bready}</span>
+        <span>{T.holdsWell(FILL_BAND.least * 100, FILL_BAND.most * 100)}</span>
+        <span>{T.opens2}</span>
       </Ends>
     </>
   );

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { type BatchDraft, type Piece } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { foldFrames } from './FoldSteps';
@@ -50,7 +51,7 @@ export function FoldCard({ draft, piece, captions, figures, notes }: FoldCardPro
       height={`${high}mm`}
       viewBox={`-5 0 ${WIDE + 10} ${high}`}
       role="img"
-      aria-label={`Fold card of ${draft.name}: ${figures.map(([name, figure]) => `${name} ${figure}`).join(', ')}`}
+      aria-label={T.foldCardOf(draft.name, figures.map(([name, figure]) => `${name} ${figure}`).join(', '))}
       fill="#17211e"
       fontSize={3.6}
     >
@@ -90,7 +91,7 @@ export function FoldCard({ draft, piece, captions, figures, notes }: FoldCardPro
           fill="none"
           data-bar
         />
-        <text y={6}>100 mm: measure this bar; print at 100 %, not fitted to the page</text>
+        <text y={6}>{T.the100MmMeasureThisBar}</text>
       </g>
     </Svg>
   );

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { lensSection, halfMoonSection, type Piece } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { useTheme } from 'styled-components';
@@ -45,13 +46,20 @@ export function PieceDrawing({ piece, fold, halfM, handles }: PieceDrawingProps)
   return (
     <Drawing
       box={[-r * 1.08, -r * 0.08 - piece.depthM * 1000, r * 2.16, top + high + r * 0.22]}
-      label={`Folded piece ${(piece.widthM * 1000).toFixed(0)} by ${(piece.depthM * 1000).toFixed(0)} mm, ${(piece.thicknessM * 1000).toFixed(0)} mm thick`}
+      label={T.foldedPieceByMmMm(
+        (piece.widthM * 1000).toFixed(0),
+        (piece.depthM * 1000).toFixed(0),
+        (piece.thicknessM * 1000).toFixed(0),
+      )}
       handles={handles?.(-r * 1.02 + cutWide * 0.45, top - piece.depthM * 1000 - high, 1000 * cut)}
     >
       <FormShape piece={piece} fold={fold} colour={crustColour(0.2)} />
       <g transform={`translate(${-r * 1.02} ${top - piece.depthM * 1000})`}>
         <text x={0} y={-high - r * 0.1} fontSize={text} fill={theme.soft}>
-          {`cut through, ${cut === 1 ? 'the same size' : `${cut} times the size`}${airMl >= 0.5 ? `, ${airMl.toFixed(0)} ml air` : ''}`}
+          {T.cutThrough(
+            cut === 1 ? 'the same size' : `${cut} times the size`,
+            airMl >= 0.5 ? `, ${airMl.toFixed(0)} ml air` : '',
+          )}
         </text>
         <Cut piece={piece} sealM={fold.sealM} scale={1000 * cut} hair={r * 0.01} />
         <DimensionY
@@ -59,7 +67,7 @@ export function PieceDrawing({ piece, fold, halfM, handles }: PieceDrawingProps)
           to={high}
           x={Math.min(cutWide + r * 0.12, r * 1.7)}
           size={r}
-          label={`${(piece.thicknessM * 1000).toFixed(0)} mm`}
+          label={T.mm4((piece.thicknessM * 1000).toFixed(0))}
         />
       </g>
     </Drawing>

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { type Mesh, meshSection, type PieceMesh } from '@ember-fold/core';
 import { useEffect, useRef } from 'react';
 import { styled } from 'styled-components';
@@ -167,9 +168,5 @@ export function PieceModel({ mesh, sizeM, cut, across, label }: PieceModelProps)
       renderer.dispose();
     };
   }, [mesh, sizeM, cut, across, label]);
-  return CAN_DRAW ? (
-    <Box ref={box} />
-  ) : (
-    <p>This browser cannot draw in three dimensions; the drawings from above and cut through say the same.</p>
-  );
+  return CAN_DRAW ? <Box ref={box} /> : <p>{T.thisBrowserCannotDrawIn}</p>;
 }

@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { styled, useTheme } from 'styled-components';
 
 const Svg = styled.svg`
@@ -50,10 +51,10 @@ export function PourLadder({ firstKg, reserveKg, pouredKg, spoonKg, printMass }:
         />
       ))}
       <text x={Math.max(40, x(firstKg) - 6)} y={10} textAnchor="end">
-        {`first ${printMass(firstKg)}`}
+        {T.first2(printMass(firstKg))}
       </text>
       <text x={x(totalKg)} y={TOP + BAR + 13} textAnchor="end">
-        {`all ${printMass(totalKg)}`}
+        {T.all(printMass(totalKg))}
       </text>
     </Svg>
   );

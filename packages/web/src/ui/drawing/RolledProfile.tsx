@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { type Piece, rolledProfileM } from '@ember-fold/core';
 import { useTheme } from 'styled-components';
 import { plain } from '../../text/printer';
@@ -50,17 +51,15 @@ export function RolledProfile({ piece, discM, thicknessM }: RolledProfileProps) 
         strokeDasharray={`${r * 0.04} ${r * 0.03}`}
       />
       <g fontSize={text} fill={theme.ink} textAnchor="middle">
-        <text y={-most - r * 0.06}>{`middle ${plain(gathered.rollCentreM * 1000)} mm`}</text>
-        <text
-          x={r * 1.05}
-          y={-Math.max(flat, at(1)) - r * 0.06}
-          textAnchor="end"
-        >{`rim ${plain(gathered.rollRimM * 1000)} mm`}</text>
+        <text y={-most - r * 0.06}>{T.middleMm(plain(gathered.rollCentreM * 1000))}</text>
+        <text x={r * 1.05} y={-Math.max(flat, at(1)) - r * 0.06} textAnchor="end">
+          {T.rimMm(plain(gathered.rollRimM * 1000))}
+        </text>
         <text
           y={r * 0.16}
         >{`rolled so: wall ${plain(gathered.evenWallM * 1000)} mm all round; heights × ${HEIGHTS}`}</text>
         <text y={r * 0.31} fill={theme.soft}>
-          {`dashed, flat: side ${plain(gathered.flatSideM * 1000)}, knot ${plain(gathered.flatKnotM * 1000)} mm`}
+          {T.dashedFlatSideKnotMm(plain(gathered.flatSideM * 1000), plain(gathered.flatKnotM * 1000))}
         </text>
       </g>
     </Drawing>

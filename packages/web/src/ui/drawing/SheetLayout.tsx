@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import type { CutRoll, CutterShape } from '@ember-fold/core';
 import { useTheme } from 'styled-components';
 import { plain } from '../../text/printer';
@@ -24,7 +25,7 @@ export function SheetLayout({
   return (
     <Drawing
       box={[-size * 0.01, -size * 0.01, wide + size * 0.02, high + size * 0.02]}
-      label={`Sheet ${plain(wide)} by ${plain(high)} mm with ${roll.layout.places.length} cuts`}
+      label={T.sheetByMmWithCuts(plain(wide), plain(high), roll.layout.places.length)}
     >
       <rect
         width={wide}
@@ -49,7 +50,7 @@ export function SheetLayout({
       </g>
       {roll.layout.places.length === 0 && (
         <text x={wide / 2} y={high / 2} fontSize={size * 0.07} textAnchor="middle" fill={theme.ink}>
-          patted into one
+          {T.pattedIntoOne}
         </text>
       )}
     </Drawing>

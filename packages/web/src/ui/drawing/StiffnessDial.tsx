@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { styled, useTheme } from 'styled-components';
 import { figureFont } from '../theme';
 
@@ -50,7 +51,7 @@ export function StiffnessDial({ stiffness, band, history = [] }: StiffnessDialPr
   const theme = useTheme();
   const label =
     stiffness === null
-      ? 'Stiffness: no flour yet'
+      ? T.stiffnessNoFlourYet
       : `Stiffness ${stiffness.toFixed(1)} of 10; band ${band.least} to ${band.most}${historyText(history)}`;
   return (
     <Svg viewBox="0 0 220 126" role="img" aria-label={label}>
@@ -79,13 +80,13 @@ export function StiffnessDial({ stiffness, band, history = [] }: StiffnessDialPr
         </>
       )}
       <text x={CX} y={CY + 12} textAnchor="middle">
-        stiffness
+        {T.stiffness}
       </text>
       <text x={CX - R} y={CY + 19} textAnchor="middle">
-        slack
+        {T.slack}
       </text>
       <text x={CX + R} y={CY + 19} textAnchor="middle">
-        rock
+        {T.rock}
       </text>
     </Svg>
   );

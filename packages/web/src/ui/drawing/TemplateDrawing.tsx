@@ -1,3 +1,4 @@
+import { SHARED as T } from '../../text/sharedPhrases';
 import { type FormId, formOf, type Point } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { plain } from '../../text/printer';
@@ -37,7 +38,7 @@ export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name,
   // A half-disc is drawn with its straight edge a tenth of its width under the middle.
   const middle = MARGIN + (blank === 'half-disc' ? r * 0.8 : high / 2);
   const foot = high + 2 * MARGIN;
-  const size = hasLength ? `${plain(wide)} by ${plain(high)} mm` : `${plain(wide)} mm`;
+  const size = hasLength ? T.byMm2(plain(wide), plain(high)) : T.mm2(plain(wide));
   return (
     <Svg
       xmlns="http://www.w3.org/2000/svg"
@@ -45,7 +46,7 @@ export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name,
       height={`${height}mm`}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={`Template, ${size}, true to size`}
+      aria-label={T.templateTrueToSize(size)}
     >
       <g transform={`translate(${width / 2} ${middle})`} fill="none" stroke="#17211e" strokeWidth={0.3}>
         {form === 'half-moon' ? (
@@ -68,7 +69,9 @@ export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name,
           data-bar
         />
         <text x={0} y={7}>{`100 mm: measure this bar; print at 100 %, not fitted to the page`}</text>
-        <text x={0} y={13}>{`${name}: ${size}, rolled ${plain(thicknessM * 1000)} mm`}</text>
+        <text x={0} y={13}>
+          {T.rolledMm(name, size, plain(thicknessM * 1000))}
+        </text>
       </g>
     </Svg>
   );

@@ -1,0 +1,23 @@
+/** What the frame around every room says, in one place so that it can be translated. */
+export const SHELL = {
+  thisPageStopped: 'This page stopped',
+  whatWasTypedIsKept: 'What you typed is kept. Open the page again to go on.',
+  openAgain: 'Open again',
+  toTheBench: 'To the bench',
+  nothingAtThisAddress: 'Nothing at this address',
+  cupsAndSpoons: 'cups and spoons',
+  theKitchen: 'the kitchen',
+  atTheStove: (name: string | number) => `At the stove: ${name}`,
+  emberFoldToTheBench: 'Ember Fold, to the bench',
+  emberFold: 'Ember Fold',
+  rooms: 'Rooms',
+  bench: 'Bench',
+  cook: 'Cook',
+  fire: 'Fire',
+  ledger: 'Ledger',
+  store: 'Store',
+  units: 'Units',
+  ingredients: 'Ingredients',
+  temperatures: 'Temperatures',
+  cupAndSpoon: 'Cup and spoon',
+};
