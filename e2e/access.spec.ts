@@ -38,6 +38,8 @@ const SIZES = [
 
 for (const size of SIZES) {
   test(`every view at ${size.width} px: axe finds nothing, nothing runs off the side`, async ({ page }) => {
+    // Fourteen views, each read whole.
+    test.slow();
     await page.setViewportSize(size);
     const id = await plannedBatch(`Access at ${size.width}`, 24);
     const [record] = (await api<{ rows: { id: string }[] }>('/ledger')).rows;

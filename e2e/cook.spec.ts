@@ -147,7 +147,7 @@ test('away for a while: acts and timers are kept here, shown at once, and go ove
     .getByRole('button', { name: /^Timer, / })
     .click();
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText('Cook the filling, Offline');
-  await expect(page.getByText('2 kept here until the server is back')).toBeVisible();
+  await expect(page.getByText('2 kept on this device until the server is back')).toBeVisible();
   expect(await acts(id)).toEqual([]);
   await page.waitForTimeout(2500);
   await page.unroute('**/api/**');
@@ -158,7 +158,7 @@ test('away for a while: acts and timers are kept here, shown at once, and go ove
   const own = async () =>
     (await read<{ timers: { name: string }[] }>('/timers')).timers.filter((one) => one.name.endsWith('Offline')).length;
   await expect.poll(own).toBe(1);
-  await expect(page.getByText(/kept here until/)).toHaveCount(0);
+  await expect(page.getByText(/kept on this device until/)).toHaveCount(0);
   await page.getByRole('button', { name: /^Stop: Cook the filling/ }).click();
   await expect.poll(own).toBe(0);
 });

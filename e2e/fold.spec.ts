@@ -77,11 +77,11 @@ test('seam and coat: a careless rim is told with its mend, generous costs more, 
 }) => {
   const id = await plannedBatch('Sealed', 24);
   await openStation(page, id, 'fold');
-  await expect(page.getByText(/^About one in \d+ opens in the oil\.$/)).toBeVisible();
+  await expect(page.getByText(/^About one piece in \d+ will open in the oil\.$/)).toBeVisible();
   const sheet = await sheetOf(page, 'Seal and coat', 'Seal and coat');
   const slider = sheet.getByRole('slider');
   await expect(slider).toHaveAttribute('aria-valuetext', '75%');
-  const oneIn = async () => Number(/1 in (\d+) opens/.exec(await sheet.getByRole('status').innerText())?.[1]);
+  const oneIn = async () => Number(/1 in (\d+) will open/.exec(await sheet.getByRole('status').innerText())?.[1]);
   const usual = await oneIn();
   await slider.focus();
   for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
@@ -89,7 +89,7 @@ test('seam and coat: a careless rim is told with its mend, generous costs more, 
   await expect.poll(oneIn).toBeLessThan(usual / 1.5);
   await sheet.getByText('nothing', { exact: true }).click();
   await sheet.getByText('Rim clean of bench flour').click();
-  await expect(sheet.getByRole('list', { name: 'What the seam bears, worst first' })).toContainText('Flour on the rim');
+  await expect(sheet.getByRole('list', { name: 'What strains the seam, worst first' })).toContainText('Flour on the rim');
   await sheet.getByText('rope', { exact: true }).click();
   await sheet.getByText('sesame', { exact: true }).click();
   await sheet.getByText('egg', { exact: true }).last().click();
@@ -143,7 +143,7 @@ test('held cold: freezing takes its hours, the day makes room, and the fry start
   await expect(sheet).toBeHidden();
   await settled(page);
   await station(page, 'Fry').click();
-  await expect(page.getByText(/wipe frost off every piece/)).toBeVisible();
+  await expect(page.getByText(/Wipe frost off every frozen piece/)).toBeVisible();
   await station(page, 'Serve').click();
   await expect(page.getByText('Pieces chill, freeze or dry')).toBeVisible();
 });
@@ -177,12 +177,12 @@ test('an own cutter: drawn by hand or read from a path; what is none is refused 
   for (const bad of ['hello', 'M 0 0 L 10 0', '<script>', 'M 0 0 L 10 10 L 10 0 L 0 10 Z']) {
     await path.fill(bad);
     await take.click();
-    await expect(sheet.getByText(/^That is no/)).toBeVisible();
+    await expect(sheet.getByText(/^This outline does not work as a cutter/)).toBeVisible();
   }
   expect((await draftOf(id)).fold.outline).toBeUndefined();
   await path.fill('M 0 0 C 20 -60 100 -60 120 0 C 100 40 20 40 0 0 Z');
   await take.click();
-  await expect(sheet.getByText(/^That is no/)).toBeHidden();
+  await expect(sheet.getByText(/^This outline does not work as a cutter/)).toBeHidden();
   await isSaved(page);
   const read = (await draftOf(id)).fold.outline!;
   expect(read).toHaveLength(96);
@@ -199,10 +199,10 @@ test('an own cutter: drawn by hand or read from a path; what is none is refused 
   await expect(page.getByRole('img', { name: /^One of two cut pieces/ })).toBeVisible();
 });
 
-test('in the round: drawn, turned by key, cut open or whole', async ({ page }) => {
+test('in 3D: drawn, turned by key, cut open or whole', async ({ page }) => {
   const id = await plannedBatch('Round', 24);
   await openStation(page, id, 'fold');
-  const sheet = await sheetOf(page, 'In the round', 'In the round');
+  const sheet = await sheetOf(page, 'In 3D', 'In 3D');
   const view = sheet.getByRole('img', { name: /^half-moon, .* cut open; arrow keys turn it$/ });
   await expect(view).toBeVisible();
   const shot = async () => (await view.screenshot()).toString('base64');

@@ -37,7 +37,7 @@ test('what was poured and how it felt moves the next first pour; a dough can be 
   const saved = await read<{ draft: BatchDraft }>(`/batches/${id}`);
   const pouredKg = saved.draft.dough.poured!.reduce((sum, kg) => sum + kg, 0);
   await log.getByRole('group', { name: 'How it feels' }).getByRole('button', { name: 'right' }).click();
-  await expect(log).toContainText(/drinks [\d.]+ points more than its label, give or take [\d.]+, from one dough/);
+  await expect(log).toContainText(/takes up [\d.]+ % more water than usual \(± [\d.]+ %\), as seen in one dough/);
   expect(await belief()).toEqual(
     flourBelief([observeFlour(draft.dough.lines, draft.dough.family, pouredKg, 'right')!]),
   );
@@ -47,7 +47,7 @@ test('what was poured and how it felt moves the next first pour; a dough can be 
   const other = batches.find((batch) => batch.name.startsWith('Lentil'))!;
   await page.goto(`${product.address}/bench/${other.id}/dough`);
   await settled(page);
-  await expect(log).toContainText('from one dough');
+  await expect(log).toContainText('as seen in one dough');
   await log.getByRole('button', { name: 'What was learnt' }).click();
   const sheet = page.getByRole('dialog', { name: /What was learnt/ });
   await expect(sheet.getByRole('img', { name: /points more/ })).toBeVisible();

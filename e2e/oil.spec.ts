@@ -42,7 +42,7 @@ test('oil through its life: looked at, refused by the plan, poured away, and fre
 
   await page.goto(`${product.address}/bench/${id}/fry`);
   await settled(page);
-  await expect(page.getByText(/^The oil in the pot is done after 3 batches/)).toBeVisible();
+  await expect(page.getByText(/^The oil in the pot has fried 3 batches and is used up/)).toBeVisible();
 
   await page.goto(`${product.address}/store/oil`);
   await card.getByRole('button', { name: 'Pour away' }).click();
@@ -62,7 +62,7 @@ test('oil through its life: looked at, refused by the plan, poured away, and fre
 
   await page.goto(`${product.address}/bench/${id}/fry`);
   await settled(page);
-  await expect(page.getByText(/^The oil in the pot is done/)).toHaveCount(0);
+  await expect(page.getByText(/^The oil in the pot has fried/)).toHaveCount(0);
 });
 
 test('the order at the pot follows the guests: egg goes last once somebody is allergic to it', async ({ page }) => {

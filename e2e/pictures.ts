@@ -42,6 +42,8 @@ try {
   const page = await open(1280, 800);
   const list = async (path: string) =>
     (await (await fetch(`${product.address}/api${path}`)).json()) as { id: string; name: string }[];
+  const records = async () =>
+    ((await (await fetch(`${product.address}/api/ledger`)).json()) as { rows: { id: string }[] }).rows;
   const squash = (await list('/batches')).find((batch) => batch.name.startsWith('Squash'))!;
   const bench = `${product.address}/bench/${squash.id}`;
   for (const station of ['dough', 'filling', 'fold', 'fry', 'serve']) {
@@ -53,7 +55,7 @@ try {
   await page.goto(`${product.address}/bench`);
   await page.getByRole('button', { name: 'New batch' }).click();
   await shoot(page, 'new-batch');
-  await page.goto(`${product.address}/ledger/${(await list('/ledger'))[0]!.id}`);
+  await page.goto(`${product.address}/ledger/${(await records())[0]!.id}`);
   await shoot(page, 'ledger');
   const mushroom = (await list('/batches')).find((batch) => batch.name.startsWith('Mushroom'))!;
   await page.goto(`${product.address}/bench/${mushroom.id}/fold`);

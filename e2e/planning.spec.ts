@@ -92,7 +92,7 @@ test('the dough: formula in grams or cups, scaled by one ingredient, another fam
   await openStation(page, id, 'dough');
   const table = page.getByRole('table', { name: 'Dough formula' });
   await type(page, 'Water', '260');
-  await expect(page.getByText(/Stiffness .* under its band/)).toBeVisible();
+  await expect(page.getByText(/The dough is too soft, .* of 10/)).toBeVisible();
   await expect(station(page, 'Dough')).toContainText('too slack');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(station(page, 'Dough')).toContainText('firm');
@@ -104,14 +104,14 @@ test('the dough: formula in grams or cups, scaled by one ingredient, another fam
   await search(page, 'Add to the dough', 'butt');
   await page.getByRole('option', { name: 'Butter', exact: true }).click();
   await type(page, 'Butter', '2 tbsp');
-  await expect(page.getByText(/of butter brings .* of water/)).toBeVisible();
+  await expect(page.getByText(/of butter holds .* of water/)).toBeVisible();
   await page.getByRole('button', { name: 'Take out Butter' }).click();
   await expect(table.getByRole('row', { name: /Butter/ })).toHaveCount(0);
   await page.getByRole('button', { name: /Family/ }).click();
   await page.getByRole('option', { name: 'Scalded' }).click();
   await expect(station(page, 'Dough')).toContainText('too stiff');
   await expect(station(page, 'Fry')).toContainText('168 °C');
-  await expect(page.getByText(/nearer to: rubbed short/)).toBeVisible();
+  await expect(page.getByText(/another family better: rubbed short/)).toBeVisible();
   await page.getByRole('button', { name: 'Worked formula' }).click();
   await expect(station(page, 'Dough')).toContainText('pliable');
   await expect(page.getByText('Dough and filling end together.')).toHaveCount(0);
@@ -175,7 +175,7 @@ test('a two-dough family has two lists, and a misspelt name finds its ingredient
   const starch = draft.dough.lines.find((l) => l.ingredientId === 'corn-starch')!;
   expect([starch.part, Math.round(starch.massKg * 1000)]).toEqual([1, 16]);
   await search(page, 'Add to the water dough', 'no such thing');
-  await expect(page.getByText('Nothing by that name.')).toBeVisible();
+  await expect(page.getByText('Nothing has that name.')).toBeVisible();
 });
 
 test('the filling: cooked dry by the scale, cooled in its dish', async ({ page }) => {
@@ -186,7 +186,7 @@ test('the filling: cooked dry by the scale, cooled in its dish', async ({ page }
   const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
   const target = Math.round(draft.pieces * draft.fold.fillingEachKg * 1000) + 500;
   await expect(
-    page.getByText(new RegExp(`Cook until the scale shows ${String(target).replace(/(\d)(\d{3})$/, '$1 $2')} g`)),
+    page.getByText(new RegExp(`Cook until pan and filling weigh ${String(target).replace(/(\d)(\d{3})$/, '$1 $2')} g`)),
   ).toBeVisible();
   await page.getByText('room', { exact: true }).click();
   await page.getByText('covered', { exact: true }).click();
@@ -194,7 +194,7 @@ test('the filling: cooked dry by the scale, cooled in its dish', async ({ page }
   await page.getByText('iced water', { exact: true }).click();
   await expect(station(page, 'Filling')).toContainText('cools in time');
   await type(page, 'Fine salt', '60');
-  await expect(page.getByText(/Salt .* less comes down to 1.6 %/)).toBeVisible();
+  await expect(page.getByText(/Take .* less for 1.6 %/)).toBeVisible();
 });
 
 test('another form: the blank is sized for the same filling, drawn, fried and undone; each says how it is rolled', async ({
@@ -218,7 +218,7 @@ test('another form: the blank is sized for the same filling, drawn, fried and un
   await type(page, 'Its length', '150');
   await expect(page.getByRole('img', { name: /^Rolled strip, .* by 150 mm/ })).toBeVisible();
   await choose('teardrop');
-  await expect(page.getByText(/at the rim the wall is .* all round\. Rolled flat it is/)).toBeVisible();
+  await expect(page.getByText(/at the rim: the wall is then .* all round\. Rolled flat it is/)).toBeVisible();
   await type(page, 'Filling each', '60');
   await expect(station(page, 'Fold and seal')).toContainText(/tight|opens/);
   await page.getByRole('button', { name: 'Size it to be 75 % full' }).click();
@@ -252,7 +252,7 @@ test('a run of portions weighed: mean, drift and a slip are said, and what was t
   await weights.fill('33 x');
   await expect(sheet.getByText('“x” is not a weight', { exact: false })).toBeVisible();
   await sheet.getByRole('textbox', { name: 'Scale shows' }).fill('1040');
-  await expect(sheet.getByText(/^35 g each, .* over what was wanted\.$/)).toBeVisible();
+  await expect(sheet.getByText(/^35 g each, .* over what you want\.$/)).toBeVisible();
   await page.reload();
   await page.getByRole('button', { name: 'Weigh a run' }).click();
   await expect(weights).toHaveValue('33 x');
@@ -292,9 +292,9 @@ test('the fry: emptied, minutes and lot follow the solver again', async ({ page 
   expect(await settled(page)).toEqual(before);
   await type(page, 'Pieces in a lot', '12');
   await expect(station(page, 'Fry')).toContainText('12 at a time');
-  await expect(page.getByText(/do not lie side by side/)).toBeVisible();
+  await expect(page.getByText(/do not fit side by side/)).toBeVisible();
   await page.getByText('frozen', { exact: true }).click();
-  await expect(page.getByText(/wipe frost off every piece/)).toBeVisible();
+  await expect(page.getByText(/Wipe frost off every frozen piece/)).toBeVisible();
   await type(page, 'Oil', '200');
   await expect(page.getByText(/over the caution limit/)).toBeVisible();
   await expect(station(page, 'Fry')).toContainText('unsafe oil');
@@ -321,7 +321,7 @@ test('the map: the point is dragged and the line follows; its story, what it for
   await page.mouse.up();
   await expect(point).toHaveAttribute('aria-valuetext', /raw inside/);
   await expect(station(page, 'Fry')).toContainText(/19\d °C/);
-  await expect(page.locator('[data-margins]')).toHaveText(/^Nothing to spare here/);
+  await expect(page.locator('[data-margins]')).toHaveText(/^Pieces fail at this oil and time/);
   await page.getByRole('button', { name: /^Take the most forgiving/ }).click();
   await expect(point).toHaveAttribute('aria-valuetext', /golden, cooked through/);
   const best = await settled(page);
@@ -382,7 +382,7 @@ test('every bad figure is refused at its field and changes nothing', async ({ pa
   const id = await plannedBatch('Refused', 24);
   const fields: readonly (readonly [string, readonly string[], readonly string[]])[] = [
     ['dough', ['Pieces', 'Plain wheat flour', 'Fine salt'], ['-5', 'many', '9999999']],
-    ['filling', ['Pieces', 'Down to', 'Pan weighs', 'Hot into the dish', 'Onion'], ['NaN', '', '99999999']],
+    ['filling', ['Pieces', 'Down to', 'Pan weighs', 'Temperature into the dish', 'Onion'], ['NaN', '', '99999999']],
     [
       'fold',
       ['Pieces', 'Disc', 'Rolled thickness', 'Dough each', 'Filling each', 'Seal margin'],

@@ -128,7 +128,7 @@ test('three minutes of frying without a connection: all that was done goes over 
   await press('k');
   await press('l');
   await expect(pieces).toHaveCount(0);
-  await expect(page.getByText('3 kept here until the server is back')).toBeVisible();
+  await expect(page.getByText('3 kept on this device until the server is back')).toBeVisible();
   expect((await read<Stove>(`/batches/${id}/stove`)).acts).toHaveLength(1);
   await context.setOffline(false);
   await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length, { timeout: 20_000 }).toBe(4);
@@ -199,7 +199,7 @@ test('a plan edited while the server is away is kept, through a reload, and save
   await type(page, 'Pieces', '36');
   const planned = await settled(page);
   expect(planned[2]).toContain('36 ×');
-  await expect(page.locator('[data-save]')).toHaveText('kept here, the server is away');
+  await expect(page.locator('[data-save]')).toHaveText('kept on this device, the server is away');
   await expect(page.getByText('The server does not answer.', { exact: false }).first()).toBeVisible();
   expect((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.pieces).toBe(24);
   // Closed and opened again before anything could be saved.

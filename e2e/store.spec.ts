@@ -78,7 +78,7 @@ test('a formula is found, changed, kept as a version, compared, copied and put a
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await expect(page.getByRole('textbox', { name: /version 1$/ })).toHaveValue('Brown short dough, copy');
   await page.getByRole('button', { name: 'Archive', exact: true }).click();
-  await expect(page.getByText('Archived:', { exact: false })).toBeVisible();
+  await expect(page.getByText('Archived.', { exact: false })).toBeVisible();
   await expect(list.getByRole('link', { name: /Brown short dough, copy/ })).toHaveCount(0);
   await page.getByText('archived', { exact: true }).click();
   await expect(list.getByRole('link', { name: /Brown short dough, copy/ })).toBeVisible();
@@ -180,27 +180,27 @@ test('the filling: raw parts, another method, thickened, made ahead, cooled othe
   await bench(page, id, 'filling');
   await page.getByRole('button', { name: /already cooked/ }).click();
   await page.getByRole('option', { name: 'no, raw minced meat' }).click();
-  await expect(page.getByText(/every piece is probed at the core and must reach 71 °C/)).toBeVisible();
+  await expect(page.getByText(/Probe every piece: the core must reach 71 °C/)).toBeVisible();
   await page.getByText('1 day', { exact: true }).click();
-  await expect(page.getByText(/what is raw is mixed on the day/)).toBeVisible();
+  await expect(page.getByText(/mix what is raw on the day/)).toBeVisible();
   await expect(station(page, 'Filling')).toContainText('kept too long');
   await page.getByRole('button', { name: /already cooked/ }).click();
   await page.getByRole('option', { name: 'yes, all of it' }).click();
-  await expect(page.getByText(/it keeps 2\./)).toBeVisible();
+  await expect(page.getByText(/It keeps 2 days\./)).toBeVisible();
   await page.getByRole('button', { name: 'Compare ways' }).click();
   await page.getByRole('button', { name: 'Cool in iced water, two dishes' }).click();
   await expect(page.getByText(/Have .* g of ice ready for the bath/)).toBeVisible();
-  await page.getByRole('button', { name: /Its water is/ }).click();
+  await page.getByRole('button', { name: /How its water is removed/ }).click();
   await page.getByRole('option', { name: 'thickened, nothing boiled off' }).click();
   await search(page, 'Add to the filling', 'vegetable stock');
   await page.getByRole('option', { name: 'Vegetable stock', exact: true }).click();
   await type(page, 'Vegetable stock', '400');
-  await expect(page.getByText(/It runs: /)).toBeVisible();
+  await expect(page.getByText(/The filling runs: /)).toBeVisible();
   await page
     .getByRole('group', { name: 'Thicken it' })
     .getByRole('button', { name: /corn starch/ })
     .click();
-  await expect(page.getByText(/^Thick: /)).toBeVisible();
+  await expect(page.getByText(/^The filling is thick: /)).toBeVisible();
   await isSaved(page);
   const { filling } = await draftOf(id);
   expect([filling.method, filling.place, filling.dishes, filling.aheadDays]).toEqual(['thicken', 'ice-bath', 2, 1]);
@@ -239,11 +239,11 @@ test('an ingredient of one’s own is planned with and cannot vanish; a price ch
   await page.goto(`${product.address}/store/ingredients/onion`);
   await type(page, 'Costs, a kilogram as used', '40');
   await page.getByRole('button', { name: 'Keep the change' }).click();
-  await page.getByRole('button', { name: 'Back to what was shipped' }).waitFor();
+  await page.getByRole('button', { name: 'Back to the catalogue' }).waitFor();
   expect(await cost()).toBeGreaterThan(before + 3);
   await page.goto(`${product.address}/store/ingredients/onion`);
-  await page.getByRole('button', { name: 'Back to what was shipped' }).click();
-  await expect(page.getByText('As shipped.', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the catalogue' }).click();
+  await expect(page.getByText('From the catalogue.', { exact: false })).toBeVisible();
   expect(await cost()).toBeCloseTo(before, 2);
 });
 

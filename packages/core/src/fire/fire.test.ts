@@ -8,6 +8,7 @@ import { doNext, type StovePlan } from './doNext.js';
 import { type FireAct, fireState, type OilReading } from './fireAct.js';
 import { ledgerFigures } from './ledgerFigures.js';
 import { type OilNow, oilNow } from './oilNow.js';
+import { TURN_SCHOOLS } from '../draft/choices.js';
 import { predictPiece } from './predictPiece.js';
 import { simulateRun } from '../simulated/simulateRun.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
@@ -266,6 +267,27 @@ test('a noisy probe does not make the burner advice flutter', () => {
         expect(turned).toBeLessThanOrEqual(3);
       },
     ),
+  );
+});
+
+test('pieces forgotten in the oil, for days and without a reading, are still answered for', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.integer({ min: 0, max: 400_000 }), { maxLength: 6 }),
+      fc.integer({ min: 0, max: 90 * 86_400 }),
+      fc.constantFrom(...TURN_SCHOOLS),
+      (turns, nowS, school) => {
+        const turnsS = [...turns].sort((a, b) => a - b);
+        const piece = { number: 1, lot: 1, droppedS: 0, turnsS, outS: null, burst: false, oven: null };
+        const trace = [{ atS: 0, probeC: 158 }];
+        const found = predictPiece(fry.body, trace, piece, school, 74, nowS, 158);
+        for (const figure of [...found.colours, found.coreC, found.interfaceC])
+          expect(Number.isFinite(figure)).toBe(true);
+        expect(found.turnAtS ?? nowS).toBeGreaterThanOrEqual(nowS);
+        expect(found.liftAtS ?? nowS).toBeGreaterThanOrEqual(nowS);
+      },
+    ),
+    { numRuns: 30 },
   );
 });
 

@@ -5,6 +5,7 @@ import { turnIsDue } from '../frying/lying.js';
 import { doughSetC } from '../frying/solveFry.js';
 import type { FirePiece, OilReading } from './fireAct.js';
 import { type TurnSchool } from '../draft/choices.js';
+import { FRY_HORIZON_S } from '../draft/ranges.js';
 
 /** What the model reads of one piece in the pot. Stove seconds. */
 export interface PiecePrediction {
@@ -20,22 +21,26 @@ export interface PiecePrediction {
 }
 
 const FUTURE_S = 1800;
+/** A piece forgotten four times as long as the longest fry has nothing left to tell: it is as it was then. */
+const LONGEST_S = 4 * FRY_HORIZON_S;
 const OIL_LEAST = 20;
 const OIL_MOST = 255;
 
 /**
- * Fries a body through recorded oil from its drop to `untilS`, with the turns that were made.
+ * Fries a body through recorded oil from its drop to `toS`, with the turns that were made.
  * Between readings the oil is taken as the last one; before the first, as the first.
+ * A piece is followed for two hours, however late it is and however few the readings.
  */
 export function replayFry(
   spec: FryBodySpec,
   trace: readonly OilReading[],
   piece: Pick<FirePiece, 'droppedS' | 'turnsS'>,
-  untilS: number,
+  toS: number,
   fallbackC: number,
 ): FryBody {
   const body = createFryBody(spec);
   const { droppedS } = piece;
+  const untilS = Math.min(toS, droppedS + LONGEST_S);
   let now = droppedS;
   let i = trace.findIndex((reading) => reading.atS > droppedS);
   if (i < 0) i = trace.length;
@@ -92,7 +97,7 @@ export function predictPiece(
   let lifted = ready(body);
   while (!lifted && body.timeS < endS - 1e-6) {
     if (turnIsDue(turn, body, turns, FUTURE_S)) {
-      turnAtS ??= piece.droppedS + body.timeS;
+      turnAtS ??= Math.max(nowS, piece.droppedS + body.timeS);
       turnFry(body);
       turns += 1;
     }

@@ -2,7 +2,7 @@ import { FIRE as T } from '../text/firePhrases';
 import type { PadTargets } from '@ember-fold/core';
 import { Undo2 } from 'lucide-react';
 import { styled } from 'styled-components';
-import { figureFont } from '../ui/theme';
+import { figureFont, PHONE } from '../ui/theme';
 import { Button } from '../ui/controls/Button';
 import { listText } from '../text/fireWords';
 
@@ -10,6 +10,28 @@ const Pad = styled.div`
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 10px;
+  ${PHONE} {
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+    gap: 6px;
+  }
+`;
+
+/** Two lesser keys in the place of one. */
+const Pair = styled.div<{ $columns: string }>`
+  display: grid;
+  grid-template-columns: ${({ $columns }) => $columns};
+  gap: 10px;
+  button {
+    min-height: 64px;
+    padding: 4px;
+  }
+  ${PHONE} {
+    display: contents;
+    button {
+      min-height: 52px;
+      font-size: 15px;
+    }
+  }
 `;
 
 const Big = styled(Button)`
@@ -22,8 +44,13 @@ const Big = styled(Button)`
   small {
     ${figureFont}
     font-weight: 500;
-    font-size: 13px;
+    font-size: 16px;
     color: inherit;
+  }
+  ${PHONE} {
+    min-height: 66px;
+    padding: 2px;
+    font-size: 18px;
   }
 `;
 
@@ -61,31 +88,21 @@ export function ActPad({ targets, urged, toFry, canTakeBack, onAct, onTakeBack, 
         {T.oneBurst}
         <small>{targets.burst.length === 1 ? T.piece(targets.burst[0]!) : T.liftItFinishInThe}</small>
       </Big>
-      <div style={{ display: 'grid', gridTemplateColumns: '3fr 2fr', gap: 10 }}>
-        <Button style={{ minHeight: 64, padding: 4 }} isDisabled={!canTakeBack} onPress={onTakeBack}>
+      <Pair $columns="3fr 2fr">
+        <Button isDisabled={!canTakeBack} onPress={onTakeBack}>
           <Undo2 size={18} aria-hidden />
           {T.takeBack}
         </Button>
-        <Button style={{ minHeight: 64, padding: 4 }} onPress={onMore}>
-          {T.more}
-        </Button>
-      </div>
-      <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 10 }}>
-        <Button
-          style={{ minHeight: 64, padding: 4 }}
-          isDisabled={targets.drop.length <= 1}
-          onPress={() => onDropFewer(-1)}
-        >
+        <Button onPress={onMore}>{T.more}</Button>
+      </Pair>
+      <Pair $columns="1fr 1fr">
+        <Button isDisabled={targets.drop.length <= 1} onPress={() => onDropFewer(-1)}>
           {T.oneFewer}
         </Button>
-        <Button
-          style={{ minHeight: 64, padding: 4 }}
-          isDisabled={targets.drop.length >= toFry}
-          onPress={() => onDropFewer(1)}
-        >
+        <Button isDisabled={targets.drop.length >= toFry} onPress={() => onDropFewer(1)}>
           {T.oneMore}
         </Button>
-      </div>
+      </Pair>
     </Pad>
   );
 }

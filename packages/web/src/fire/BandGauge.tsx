@@ -23,7 +23,7 @@ export function BandGauge({ probeC, band, cautions, printer }: BandGaugeProps) {
       <rect x={2} y={0} width={16} height={y(cautions.warnC)} rx={8} fill={theme.danger} />
       <rect x={2} y={y(band.most)} width={16} height={y(band.least) - y(band.most)} fill={theme.good} />
       {marks.map((c) => (
-        <text key={c} x={38} y={y(c) + 4} fontSize={12} fill={theme.soft}>
+        <text key={c} x={36} y={y(c) + 6} fontSize={16} fill={theme.soft}>
           {Math.round(printer.degrees(c))}
         </text>
       ))}

@@ -5,6 +5,7 @@ import { styled } from 'styled-components';
 import { lazyPart } from '../ui/lazyPart';
 import { useKitchen } from '../data/useLine';
 import { watchPot } from '../data/watched';
+import { PHONE } from '../ui/theme';
 import { Page, PageTitle } from '../ui/controls/Page';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
 import { FIRE_TEXT, nextText, potFullText, potText } from '../text/fireWords';
@@ -42,14 +43,9 @@ const Grid = styled.div`
   }
   @media (max-width: 760px) {
     grid-template-columns: minmax(0, 1fr);
-    grid-template-areas: 'oil' 'side' 'pot' 'tally' 'trace';
-  }
-`;
-
-/** On a phone the keys come right under the list: what is fried after this batch can wait. */
-const Later = styled.div`
-  @media (max-width: 760px) {
-    order: 1;
+    grid-template-areas: 'oil' 'pot' 'side' 'tally' 'trace';
+    /* Room for the keys, which lie at the bottom of the window. */
+    padding-bottom: 150px;
   }
 `;
 
@@ -58,19 +54,51 @@ const Side = styled.div`
   grid-area: side;
   display: flex;
   flex-direction: column;
-  gap: 10px;
+  gap: 12px;
+  @media (min-width: 1121px) {
+    position: sticky;
+    top: 14px;
+    align-self: start;
+    height: calc(100vh - 96px);
+    min-height: 560px;
+  }
 `;
 
+/** Grows as it must, and scrolls: nothing of it ever lies under the keys. */
+const Lists = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  @media (min-width: 1121px) {
+    flex: 1;
+    min-height: 0;
+    overflow-y: auto;
+    border-radius: 12px;
+  }
+`;
+
+/** The keys: under the lists, and on a phone at the bottom of the window. */
 const Hand = styled.div`
-  position: sticky;
-  bottom: 0;
-  margin-top: auto;
-  z-index: 2;
-  padding-bottom: 14px;
-  margin-bottom: -14px;
-  background: ${({ theme }) => theme.ground};
-  @media (max-width: 760px) {
-    position: static;
+  @media (max-width: 1120px) and (min-width: 761px) {
+    position: sticky;
+    bottom: 0;
+    z-index: 2;
+    padding-bottom: 14px;
+    background: ${({ theme }) => theme.ground};
+  }
+  ${PHONE} {
+    position: fixed;
+    inset: auto 0 0;
+    z-index: 2;
+    padding: 8px 10px max(8px, env(safe-area-inset-bottom));
+    background: ${({ theme }) => theme.ground};
+    border-top: 1px solid ${({ theme }) => theme.line};
+  }
+`;
+
+const FromAbove = styled(Soft)`
+  ${PHONE} {
+    display: none;
   }
 `;
 
@@ -146,7 +174,7 @@ function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
           />
         </div>
         <Panel style={{ gridArea: 'pot' }} aria-label={T.pot}>
-          <Soft>{FIRE_TEXT.fromAbove}</Soft>
+          <FromAbove>{FIRE_TEXT.fromAbove}</FromAbove>
           <PotView
             places={fire.places}
             inPot={state.inPot}
@@ -229,7 +257,7 @@ function Hands({ stove, fire, pad, ear, printer, onFinish }: HandsProps) {
   };
   return (
     <Side>
-      <div>
+      <Lists>
         <DoNextList steps={fire.steps} markC={draft.fry.oilC} printer={printer} onDone={done} />
         <JudgeBar
           judge={judge}
@@ -240,10 +268,8 @@ function Hands({ stove, fire, pad, ear, printer, onFinish }: HandsProps) {
           onRaw={() => pad.aside(lifted)}
           onCore={(tempC) => judge.coreOf !== null && pad.core(judge.coreOf, tempC, judge.predictedC)}
         />
-      </div>
-      <Later>
         <SupperQueue queue={fire.queue} />
-      </Later>
+      </Lists>
       <Hand>
         <ActPad
           targets={pad.targets}

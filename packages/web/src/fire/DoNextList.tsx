@@ -29,6 +29,8 @@ const Step = styled(Button)`
   border: 0;
   border-top: 1px solid ${({ theme }) => theme.line};
   cursor: pointer;
+  font-size: 18px;
+  line-height: 1.25;
   &[data-now] {
     color: #1c130a;
     background: ${({ theme }) => theme.hand};

@@ -13,6 +13,27 @@ const Box = styled(Panel)`
   display: grid;
   grid-template-columns: minmax(0, 1fr) 66px;
   gap: 10px;
+  ${PHONE} {
+    grid-template-columns: minmax(0, 1fr);
+    padding-block: 8px;
+    > svg {
+      display: none;
+    }
+  }
+`;
+
+/** On a phone the words stand beside the figure, so that the pot is in sight too. */
+const Reading = styled.div`
+  ${PHONE} {
+    display: grid;
+    grid-template-columns: auto minmax(0, 1fr);
+    align-items: center;
+    gap: 2px 14px;
+    > :first-child,
+    > :last-child {
+      grid-column: 1 / -1;
+    }
+  }
 `;
 
 const Temperature = styled.div`
@@ -21,8 +42,20 @@ const Temperature = styled.div`
   font-weight: 720;
   font-stretch: 68%;
   line-height: 0.98;
+  display: flex;
+  align-items: flex-start;
+  gap: 2px;
+  small {
+    margin-top: 14px;
+    font-size: 22px;
+    line-height: 1;
+  }
   ${PHONE} {
-    font-size: 112px;
+    font-size: 76px;
+    small {
+      margin-top: 8px;
+      font-size: 18px;
+    }
   }
 `;
 
@@ -43,6 +76,10 @@ const Burner = styled.div`
   margin-top: 10px;
   padding-top: 10px;
   border-top: 1px solid ${({ theme }) => theme.line};
+  ${PHONE} {
+    margin-top: 4px;
+    padding-top: 6px;
+  }
   > span {
     flex: 1;
     display: grid;
@@ -75,16 +112,19 @@ export function OilPanel({ oil, band, cautions, burner, settings, printer, probe
   const moves = rate === 0 ? 'steady' : T.aMinute(ratePerMin > 0 ? 'rising' : 'falling', printer.tempSpan(rate));
   return (
     <Box aria-label={T.oilNow}>
-      <div>
+      <Reading>
         <Soft>{oilSourceText(probe, spreadC, printer)}</Soft>
-        <Temperature aria-live="off" data-testid="oil-now">
-          {probeC === null ? '–' : Math.round(printer.degrees(probeC))}
+        <Temperature aria-live="off">
+          <span data-testid="oil-now">{probeC === null ? '–' : Math.round(printer.degrees(probeC))}</span>
+          <small>{printer.temperature === 'F' ? '°F' : '°C'}</small>
         </Temperature>
-        <Verdict $bad={verdict !== 'in-band'} data-danger={danger || undefined} role="status">
-          {off ?? VERDICT_TEXT[verdict]}
-        </Verdict>
-        <p>{moves}</p>
-        <p>{backInS === null ? ' ' : T.inTheBandIn(printer.time(backInS))}</p>
+        <div>
+          <Verdict $bad={verdict !== 'in-band'} data-danger={danger || undefined} role="status">
+            {off ?? VERDICT_TEXT[verdict]}
+          </Verdict>
+          <p>{moves}</p>
+          <p>{backInS === null ? '\u00a0' : T.inTheBandIn(printer.time(backInS))}</p>
+        </div>
         <Burner role="group" aria-label={T.burner}>
           <span>
             <Soft as="span">{T.burner}</Soft>
@@ -107,7 +147,7 @@ export function OilPanel({ oil, band, cautions, burner, settings, printer, probe
             <Plus aria-hidden />
           </Button>
         </Burner>
-      </div>
+      </Reading>
       <BandGauge probeC={probeC} band={band} cautions={cautions} printer={printer} />
     </Box>
   );

@@ -2,7 +2,7 @@ import { FIRE as T } from '../text/firePhrases';
 import { crustName, type FirePiece, type Piece, type PiecePrediction } from '@ember-fold/core';
 import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { figureFont } from '../ui/theme';
+import { figureFont, PHONE } from '../ui/theme';
 import { crustColour } from '../ui/drawing/crust';
 import { type FoldLook, FormShape } from '../ui/drawing/FormShape';
 import type { Printer } from '../text/printer';
@@ -15,6 +15,9 @@ const Round = styled.div`
   margin: 0 auto;
   @media (max-height: 860px) and (min-width: 1121px) {
     width: min(100%, 316px);
+  }
+  ${PHONE} {
+    width: min(100%, 270px);
   }
   border-radius: 50%;
   border: 14px solid #2b2724;

@@ -9,7 +9,7 @@ const Queue = styled.ol`
   li {
     padding: 6px 0;
     border-top: 1px solid ${({ theme }) => theme.line};
-    font-size: 14px;
+    font-size: 16px;
   }
 `;
 

@@ -190,7 +190,7 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
   'fry.unsafe-oil': ({ oilC, limitC }, p) =>
     `${p.temp(oilC)} is over the caution limit of ${p.temp(limitC)} for this oil. Choose cooler oil.`,
   'fry.cooked': ({ doneS, spareS, coreC }, p) =>
-    `Pieces are cooked through after ${p.time(doneS)}, ${p.time(spareS)} before you lift them. The core is then ${p.temp(coreC)}.`,
+    `Cooked through after ${p.time(doneS)}, ${p.time(spareS)} before you lift them. The core is then ${p.temp(coreC)}.`,
   'fry.raw-ring': ({ interfaceC, setS }, p) =>
     setS === null
       ? `A ring of dough stays raw: the innermost dough only reaches ${p.temp(interfaceC)}. Roll thinner, or fry hotter or held under.`
@@ -212,14 +212,14 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
   'fry.golden': ({ goldenS }, p) =>
     goldenS === null ? 'Both faces are golden.' : `Both faces are golden from ${p.time(goldenS)} on.`,
   'fry.window': ({ fromS, toS, forgivesS }, p) =>
-    `Pieces are right from ${p.time(fromS)} to ${p.time(toS)}: you have ${p.time(forgivesS)} to lift them.`,
+    `Lift them between ${p.time(fromS)} and ${p.time(toS)}: that is ${p.time(forgivesS)}.`,
   'fry.no-window': ({ fromS, toS }, p) =>
     `Pieces are too dark after ${p.time(toS)}, but cooked and golden only after ${p.time(fromS)}. Fry ${p.tempSpan(10)} to ${p.tempSpan(15)} cooler.`,
   'fry.burner': ({ holdSetting: hold, lotSetting, warmS, turnAtC, restC, mostC }, p) => {
-    const first = `Heat on full for ${p.time(warmS)}. Turn down to ${plain(hold, 0)} when the probe reads ${p.temp(turnAtC)}, and up to ${plain(lotSetting, 0)} with a lot in.`;
+    const first = `Heat on full for ${p.span(warmS)}. Turn down to ${plain(hold, 0)} when the probe reads ${p.temp(turnAtC)}, up to ${plain(lotSetting, 0)} with a lot in.`;
     if (restC <= mostC) return first;
     const back = hold > 1 ? `turn down to ${plain(hold - 1, 0)}` : 'turn the heat off';
-    return `${first} Left at ${plain(hold, 0)} the oil climbs to ${p.temp(restC)}: ${back} before ${p.temp(mostC)}.`;
+    return `${first} At ${plain(hold, 0)} it climbs to ${p.temp(restC)}: ${back} before ${p.temp(mostC)}.`;
   },
   'fry.burner-weak': () => 'This ring never gets the oil so hot. Take less oil, a smaller pot or a stronger ring.',
   'fry.lot-holds': ({ size, lowestC, leastC }, p) =>

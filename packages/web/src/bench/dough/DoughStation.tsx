@@ -1,5 +1,5 @@
 import { withTemps } from '../../text/printer';
-import { BENCH as T } from '../../text/benchPhrases';
+import { DOUGH as T } from '../../text/doughPhrases';
 import {
   type DoughFamilyId,
   type DoughFigures,

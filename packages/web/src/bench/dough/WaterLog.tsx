@@ -1,4 +1,4 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { DOUGH as T } from '../../text/doughPhrases';
 import type { Felt, FlourBelief, FlourNote } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';

@@ -1,5 +1,6 @@
 import { withTemps } from '../../text/printer';
-import { BENCH as T } from '../../text/benchPhrases';
+import { BENCH } from '../../text/benchPhrases';
+import { FILLING as T } from '../../text/fillingPhrases';
 import { coolingWays, type Kitchen, RANGES } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { editKitchen } from '../../data/editKitchen';
@@ -68,14 +69,14 @@ export function CoolingSheet({ line, onClose }: { readonly line: Line; readonly 
                 </Soft>
               </div>
               <Button
-                aria-label={now ? T.asNow(name) : T.coolIn(name)}
+                aria-label={now ? BENCH.asNow(name) : T.coolIn(name)}
                 isDisabled={now}
                 onPress={() => {
                   edit('filling.place', (d) => ({ ...d, filling: { ...d.filling, place, dishes } }));
                   onClose();
                 }}
               >
-                {now ? T.asNow2 : T.take2}
+                {now ? BENCH.asNow2 : BENCH.take2}
               </Button>
             </li>
           );

@@ -1,4 +1,4 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { FILLING as T } from '../../text/fillingPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import {
   type CoolingPlace,

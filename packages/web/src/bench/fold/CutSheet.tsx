@@ -1,4 +1,5 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { BENCH } from '../../text/benchPhrases';
+import { FOLD as T } from '../../text/foldPhrases';
 import { type Cutting, cuttingOf, RAGGED_M } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
@@ -92,7 +93,7 @@ export function CutSheet({ line, onClose }: { readonly line: Line; readonly onCl
       <Actions>
         {state.is === 'working' && spec && <Button onPress={stop}>{T.stopHere}</Button>}
         <Button $look="primary" onPress={onClose}>
-          {T.done}
+          {BENCH.done}
         </Button>
       </Actions>
     </Sheet>

@@ -1,4 +1,4 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { FOLD as T } from '../../text/foldPhrases';
 import { blankLengthM, formOf, withFold, RANGES } from '@ember-fold/core';
 import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';

@@ -1,4 +1,4 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { FOLD as T } from '../../text/foldPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import {
   balanceWays,

@@ -1,4 +1,5 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { BENCH } from '../../text/benchPhrases';
+import { FOLD as T } from '../../text/foldPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import { pieceMesh } from '@ember-fold/core';
 import { Suspense, useMemo, useState } from 'react';
@@ -43,7 +44,7 @@ export function ModelSheet({ line, onClose }: { readonly line: Line; readonly on
       )}
       <Actions>
         <Button $look="primary" onPress={onClose}>
-          {T.done}
+          {BENCH.done}
         </Button>
       </Actions>
     </Sheet>

@@ -1,4 +1,5 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { BENCH } from '../../text/benchPhrases';
+import { FOLD as T } from '../../text/foldPhrases';
 import { cutterOutline, LEAF, type Point, withOutline } from '@ember-fold/core';
 import { type PointerEvent, useRef, useState } from 'react';
 import { styled, useTheme } from 'styled-components';
@@ -100,7 +101,7 @@ export function OutlineSheet({ line, onClose }: { readonly line: Line; readonly 
           {T.takeThePath}
         </Button>
         <Button $look="primary" onPress={onClose}>
-          {T.done}
+          {BENCH.done}
         </Button>
       </Actions>
     </Sheet>

@@ -1,4 +1,5 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { BENCH } from '../../text/benchPhrases';
+import { FOLD as T } from '../../text/foldPhrases';
 import { eachOf, type Portioning, portioning, type PortionRun, portionRun, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled, useTheme } from 'styled-components';
@@ -56,10 +57,10 @@ export function PortionSheet({ line, onClose }: { readonly line: Line; readonly 
       <AllAtOnce line={line} wantedKg={wantedKg} />
       <Actions>
         <Button isDisabled={text === null} onPress={() => setText(null)}>
-          {T.beginAnew}
+          {BENCH.beginAnew}
         </Button>
         <Button $look="primary" onPress={onClose}>
-          {T.done}
+          {BENCH.done}
         </Button>
       </Actions>
     </Sheet>

@@ -1,4 +1,5 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { BENCH } from '../../text/benchPhrases';
+import { FOLD as T } from '../../text/foldPhrases';
 import {
   type BurstCause,
   type CoatChoices,
@@ -150,7 +151,7 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
           {T.asUsualAgain}
         </Button>
         <Button $look="primary" onPress={onClose}>
-          {T.done}
+          {BENCH.done}
         </Button>
       </Actions>
     </Sheet>

@@ -1,5 +1,5 @@
 import { withTemps } from '../../text/printer';
-import { BENCH as T } from '../../text/benchPhrases';
+import { FOLD as T } from '../../text/foldPhrases';
 import { blankLengthM } from '@ember-fold/core';
 import { useRef, useState } from 'react';
 import { styled } from 'styled-components';

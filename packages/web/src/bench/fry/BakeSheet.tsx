@@ -1,4 +1,4 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { FRY as T } from '../../text/fryPhrases';
 import { type BakePlan, NO_COAT, type SplitPlan, RANGES } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import type { Line } from '../../data/useLine';

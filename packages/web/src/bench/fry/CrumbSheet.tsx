@@ -1,4 +1,4 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { FRY as T } from '../../text/fryPhrases';
 import { CRUMB_ANSWERS, type CrumbPlan } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { useEdit } from '../../data/useEdit';

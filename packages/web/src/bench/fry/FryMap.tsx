@@ -1,4 +1,4 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { FRY as T } from '../../text/fryPhrases';
 import { forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt, sizedBody } from '@ember-fold/core';
 import { memo, useMemo, useRef, useState } from 'react';
 import { useMove } from 'react-aria';

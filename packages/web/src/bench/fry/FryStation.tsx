@@ -1,4 +1,4 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { FRY as T } from '../../text/fryPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import { crustName, type StartState, type TurnSchool, RANGES } from '@ember-fold/core';
 import { Columns2, CookingPot, Layers, ThermometerSun } from 'lucide-react';

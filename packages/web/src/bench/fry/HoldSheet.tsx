@@ -1,5 +1,6 @@
 import { withTemps } from '../../text/printer';
-import { BENCH as T } from '../../text/benchPhrases';
+import { BENCH } from '../../text/benchPhrases';
+import { FRY as T } from '../../text/fryPhrases';
 import { type HoldTimes, type StartState } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { useEdit } from '../../data/useEdit';
@@ -48,14 +49,14 @@ export function HoldSheet({ line, onClose }: { readonly line: Line; readonly onC
                 </Soft>
               </div>
               <Button
-                aria-label={now ? T.asNow(HOLD_NAME[start]) : `Take: ${HOLD_NAME[start]}`}
+                aria-label={now ? BENCH.asNow(HOLD_NAME[start]) : `Take: ${HOLD_NAME[start]}`}
                 isDisabled={now}
                 onPress={() => {
                   edit('fry.start', (d) => ({ ...d, fry: { ...d.fry, start } }));
                   onClose();
                 }}
               >
-                {now ? T.asNow2 : T.take2}
+                {now ? BENCH.asNow2 : BENCH.take2}
               </Button>
             </li>
           );

@@ -1,4 +1,5 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { BENCH } from '../../text/benchPhrases';
+import { FRY as T } from '../../text/fryPhrases';
 import type { LotWay } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { editPot } from '../../data/editKitchen';
@@ -62,7 +63,7 @@ export function LotSheet({ line, onClose }: { readonly line: Line; readonly onCl
                   isDisabled={!way.arm.isSafe}
                   onPress={() => take(way)}
                 >
-                  {T.take2}
+                  {BENCH.take2}
                 </Button>
               )}
             </li>

@@ -1,4 +1,4 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { FRY as T } from '../../text/fryPhrases';
 import { useEdit } from '../../data/useEdit';
 import { type Line, useKitchen } from '../../data/useLine';
 import { Pick } from '../../ui/controls/Pick';

@@ -1,4 +1,4 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { FRY as T } from '../../text/fryPhrases';
 import type { SupperOrder } from '@ember-fold/core';
 import { Link, useParams } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,4 +1,4 @@
-import { BENCH as T } from '../../text/benchPhrases';
+import { SERVE as T } from '../../text/servePhrases';
 import { type ChainStep } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { figureFont } from '../../ui/theme';
@@ -9,6 +9,7 @@ import { MomentField } from '../../ui/controls/MomentField';
 import { NameField } from '../../ui/controls/NameField';
 import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { Cautions } from '../../ui/controls/Cautions';
+import { DEFERRAL } from '../../text/cautions';
 import { ALLERGEN_NAME, DIET_NAME, STEP_NAME } from '../../text/words';
 import { PiecesField } from '../PiecesField';
 import { StationLayout } from '../StationLayout';
@@ -123,6 +124,7 @@ export function ServeStation({ line }: { readonly line: Line }) {
             <strong>{DIET_NAME[diet]}</strong>
           </Row>
           <Soft>{T.readEveryLabelOilThat}</Soft>
+          <Soft style={{ marginTop: 10 }}>{DEFERRAL}</Soft>
         </>
       }
       drawing={
@@ -136,7 +138,7 @@ export function ServeStation({ line }: { readonly line: Line }) {
           <Soft>{T.start}</Soft>
           <Figure>{serve ? `${printer.clock(serve.startMs)} ${printer.day(serve.startMs)}` : '–'}</Figure>
           {serve && <Findings findings={serve.findings} printer={printer} />}
-          <Cautions printer={printer} />
+          <Cautions printer={printer} beside />
         </>
       }
     />

@@ -6,6 +6,9 @@ import type { Printer } from '../../text/printer';
 import { axisLook, degreeAxis, markText, tooltipLook } from './axes';
 import { Chart } from './Chart';
 
+/** Lower than this, px, it is drawn with fewer words. */
+const SMALL = 100;
+
 interface OilChartProps {
   /** s and °C. */
   readonly trace: readonly (readonly [number, number])[];
@@ -36,20 +39,24 @@ export function OilChart({ trace, forecast, band, lotStartsS, printer, label, he
     const least = temps.reduce((a, b) => Math.min(a, b), band.least - 6);
     const most = temps.reduce((a, b) => Math.max(a, b), band.most + 6);
     const five = (c: number, round: (n: number) => number) => 5 * round(printer.degrees(c) / 5);
+    // In a small chart the two ends of the axis are enough: more would print over each other.
+    const small = typeof height === 'number' && height < SMALL;
+    const [min, max] = [five(least, Math.floor), five(most, Math.ceil)];
     return {
-      grid: { left: 42, right: 16, top: 22, bottom: 34 },
+      grid: { left: 42, right: 16, top: 22, bottom: small ? 18 : 34 },
       tooltip: tooltipLook(theme),
       xAxis: {
         type: 'value',
         min: 'dataMin',
         max: 'dataMax',
-        name: 'minutes',
+        ...(small ? {} : { name: 'minutes' }),
         nameLocation: 'middle',
         nameGap: 20,
         ...axisLook(theme),
         axisLabel: {
           ...axisLook(theme).axisLabel,
-          formatter: (m: number) => String(Math.round(m)),
+          hideOverlap: true,
+          formatter: (m: number) => `${Math.round(m)}${small ? ' min' : ''}`,
           showMinLabel: false,
           showMaxLabel: false,
         },
@@ -57,9 +64,9 @@ export function OilChart({ trace, forecast, band, lotStartsS, printer, label, he
       },
       yAxis: {
         type: 'value',
-        min: five(least, Math.floor),
-        max: five(most, Math.ceil),
-        splitNumber: 4,
+        min,
+        max,
+        ...(small ? { interval: max - min } : { splitNumber: 4 }),
         ...degreeAxis(theme),
       },
       series: [
@@ -98,6 +105,6 @@ export function OilChart({ trace, forecast, band, lotStartsS, printer, label, he
           : []),
       ],
     };
-  }, [trace, forecast, band, lotStartsS, printer, theme, fromS]);
+  }, [trace, forecast, band, lotStartsS, printer, theme, fromS, height]);
   return <Chart option={option} height={height} label={label} />;
 }

@@ -14,7 +14,7 @@ const SIGN: Record<CautionId, LucideIcon> = {
   burns: HeartPulse,
 };
 
-const List = styled.ul`
+const List = styled.ul<{ $narrow: boolean }>`
   display: grid;
   gap: 8px 14px;
   grid-template-columns: repeat(auto-fill, minmax(min(100%, 250px), 1fr));
@@ -26,6 +26,7 @@ const List = styled.ul`
     font-size: 14px;
     line-height: 1.3;
   }
+  ${({ $narrow }) => $narrow && 'gap: 5px; margin: 6px 0 0; li { font-size: 13px; line-height: 1.22; }'}
   svg {
     color: ${({ theme }) => theme.stop};
   }
@@ -34,11 +35,17 @@ const List = styled.ul`
   }
 `;
 
+interface CautionsProps {
+  readonly printer: Pick<Printer, 'temp'>;
+  /** In a narrow column, with what comes first said elsewhere on the page. */
+  readonly beside?: boolean;
+}
+
 /** The cautions that are always shown, a sign each, read in ten seconds. */
-export function Cautions({ printer }: { readonly printer: Pick<Printer, 'temp'> }) {
+export function Cautions({ printer, beside }: CautionsProps) {
   return (
     <>
-      <List aria-label={T.cautions}>
+      <List aria-label={T.cautions} $narrow={beside === true}>
         {cautionsText(printer).map(({ id, title, what }) => {
           const Sign = SIGN[id];
           return (
@@ -52,7 +59,7 @@ export function Cautions({ printer }: { readonly printer: Pick<Printer, 'temp'> 
           );
         })}
       </List>
-      <Soft>{DEFERRAL}</Soft>
+      {!beside && <Soft>{DEFERRAL}</Soft>}
     </>
   );
 }

@@ -1,0 +1,54 @@
+import { dropAside, retryAside, useAside } from '../data/outbox';
+import { saver } from '../data/saves';
+import { useAppSelector } from '../data/store';
+import { useKitchen } from '../data/useLine';
+import { clashText, outgoingName, savedName } from '../text/clashText';
+import { SHELL_TEXT } from '../text/shellText';
+import { Button } from '../ui/controls/Button';
+import { Notice } from './Notice';
+
+/** Fields that two devices have set differently: both values, and the choice. */
+function Clashes() {
+  const saves = useAppSelector((state) => state.saves);
+  const printer = useKitchen()?.printer;
+  if (!printer) return null;
+  return Object.entries(saves).map(([key, { state, clashes }]) =>
+    state !== 'conflict' ? null : (
+      <Notice key={key} role="alert">
+        <strong>{SHELL_TEXT.clash(savedName(key))}</strong>
+        <ul>
+          {clashes.map((clash) => {
+            const { name, mine, theirs } = clashText(clash, printer);
+            return <li key={clash.path.join('.')}>{SHELL_TEXT.sides(name, mine, theirs)}</li>;
+          })}
+        </ul>
+        <Button onPress={() => saver.choose(key, 'mine')}>{SHELL_TEXT.keepMine}</Button>
+        <Button onPress={() => saver.choose(key, 'theirs')}>{SHELL_TEXT.takeTheirs}</Button>
+      </Notice>
+    ),
+  );
+}
+
+/** What the server would not take: it blocks nothing, and is not lost without a word. */
+function Refused() {
+  const aside = useAside();
+  return aside.map(({ item, problem }) => (
+    <Notice key={item.id} role="alert">
+      <span>{SHELL_TEXT.refused(outgoingName(item.lane, item.body), problem.message)}</span>
+      <Button onPress={() => void retryAside(item.id)}>{SHELL_TEXT.tryAgain}</Button>
+      <Button $look="quiet" onPress={() => void dropAside(item.id)}>
+        {SHELL_TEXT.drop}
+      </Button>
+    </Notice>
+  ));
+}
+
+/** What the cook must decide before it is saved. */
+export function Disputes() {
+  return (
+    <>
+      <Clashes />
+      <Refused />
+    </>
+  );
+}

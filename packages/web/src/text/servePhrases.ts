@@ -1,0 +1,15 @@
+/** What the serve station says, in one place so that it can be translated. */
+export const SERVE = {
+  steps: 'Steps',
+  byItself: 'by itself',
+  serve: 'Serve',
+  eatAt2: 'Eat at',
+  nameOfTheBatch: 'Name of the batch',
+  contains: 'Contains',
+  noneOfTheUsualAllergens: 'none of the usual allergens',
+  fits: 'Fits',
+  readEveryLabelOilThat: 'Read every label. Oil that fried something else carries its allergens.',
+  backFromTheTable: 'Back from the table',
+  noPieceToFryYet: 'There is no piece to fry yet, so there are no times.',
+  start: 'Start',
+} as const;
