@@ -286,7 +286,7 @@ test('the fry: emptied, minutes and lot follow the solver again', async ({ page 
   await openStation(page, id, 'fry');
   const before = await settled(page);
   await type(page, 'In the oil', '4:00');
-  await expect(page.getByText(/^Raw ring/)).toBeVisible();
+  await expect(page.getByText(/^A ring of dough is raw when lifted/)).toBeVisible();
   await expect(station(page, 'Fry')).toContainText('core cold');
   await page.getByRole('textbox', { name: 'In the oil' }).fill('');
   expect(await settled(page)).toEqual(before);
@@ -454,18 +454,18 @@ test.describe('two devices', () => {
     await isSaved(other);
     await expect(oil(page)).toHaveValue('160', { timeout: 2000 });
     // What is typed here waits on its way until the other one has been saved.
+    let held = Promise.resolve();
+    await page.route(`**/api/batches/${id}`, async (route) => {
+      if (route.request().method() === 'PUT') await held;
+      await route.continue();
+    });
     const heldWhile = async (there: () => Promise<void>) => {
       let release: () => void = () => undefined;
-      const held = new Promise<void>((resolve) => (release = resolve));
-      await page.route(`**/api/batches/${id}`, async (route) => {
-        if (route.request().method() === 'PUT') await held;
-        await route.continue();
-      });
+      held = new Promise<void>((resolve) => (release = resolve));
       await type(page, 'Oil', '164');
       await there();
       await isSaved(other);
       release();
-      await page.unroute(`**/api/batches/${id}`);
     };
     await heldWhile(() => type(other, 'Pieces in a lot', '4'));
     await isSaved(page);

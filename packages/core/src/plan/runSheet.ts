@@ -66,7 +66,7 @@ export function runSheet(draft: BatchDraft, plan: BatchPlan, kitchen: Pick<Kitch
         ...{ after: ['weigh-filling'], check: 'spoon', measure: 'pan-kg', planned: gross },
       },
       {
-        ...{ id: 'cool', kind: 'passive', startMs: at('cool'), durationS: filling.cooling?.toFoldS ?? lengthS('cool') },
+        ...{ id: 'cool', kind: 'passive', startMs: at('cool'), durationS: lengthS('cool') },
         ...{ after: ['cook-filling'], check: 'cold', measure: 'filling-c', planned: filling.foldC },
       },
     );

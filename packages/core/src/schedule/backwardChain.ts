@@ -50,7 +50,8 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
   if (d.cookFillingS !== null) {
     steps.push(
       { id: 'filling', kind: 'hands', startMs: cool - ms(d.cookFillingS), endMs: cool },
-      { id: 'cool', kind: 'passive', startMs: cool, endMs: fold },
+      // Cold enough before folding begins, it waits; it does not cool for longer.
+      { id: 'cool', kind: 'passive', startMs: cool, endMs: cool + ms(d.coolS) },
     );
   }
   return steps.sort((a, b) => a.startMs - b.startMs);

@@ -30,6 +30,9 @@ const Pair = styled.div<{ $columns: string }>`
     button {
       min-height: 52px;
       font-size: 15px;
+      svg {
+        display: none;
+      }
     }
   }
 `;
@@ -51,6 +54,10 @@ const Big = styled(Button)`
     min-height: 66px;
     padding: 2px;
     font-size: 18px;
+    line-height: 1.1;
+    small {
+      font-size: 14px;
+    }
   }
 `;
 

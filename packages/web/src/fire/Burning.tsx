@@ -74,6 +74,9 @@ const Lists = styled.div`
     min-height: 0;
     overflow-y: auto;
     border-radius: 12px;
+    > * {
+      flex: none;
+    }
   }
 `;
 

@@ -17,7 +17,7 @@ const Round = styled.div`
     width: min(100%, 316px);
   }
   ${PHONE} {
-    width: min(100%, 270px);
+    width: min(100%, 244px);
   }
   border-radius: 50%;
   border: 14px solid #2b2724;
@@ -72,6 +72,22 @@ const Spot = styled(ToggleButton)`
     margin-top: -4px;
     font-size: 15px;
     text-shadow: 0 1px 3px #000;
+  }
+  ${PHONE} {
+    i {
+      top: 40%;
+      width: 30px;
+      height: 30px;
+    }
+    b {
+      top: 40%;
+      width: 24px;
+      height: 24px;
+      font-size: 14px;
+    }
+    span {
+      font-size: 13px;
+    }
   }
 `;
 

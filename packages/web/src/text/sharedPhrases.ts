@@ -54,7 +54,7 @@ export const SHARED = {
   choose: 'Choose',
   typeAName: 'Type a name',
   showAll: 'Show all',
-  nothingByThatName: 'Nothing by that name.',
+  nothingByThatName: 'Nothing has that name.',
   close: 'Close',
   insteadOf: (toLowerCase: string | number) => `Instead of ${toLowerCase}`,
   waterAndFatOfThe: 'Water and fat of the dough stay the same: the other lines are adjusted.',

@@ -32,7 +32,10 @@ export function OilChart({ trace, forecast, band, lotStartsS, printer, label, he
     const lots = lotStartsS
       .map((s, i) => ({
         xAxis: s / 60,
-        label: { formatter: i > 0 && lotStartsS.length > 4 ? String(i + 1) : T.lot(i + 1) },
+        label: {
+          align: i > 0 ? 'center' : 'left',
+          formatter: i > 0 && lotStartsS.length > 4 ? String(i + 1) : T.lot(i + 1),
+        },
       }))
       .filter(({ xAxis }) => xAxis * 60 >= fromS);
     const temps = [...shown, ...(forecast ?? [])].map(([, c]) => c);

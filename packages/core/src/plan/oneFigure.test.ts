@@ -1,0 +1,61 @@
+import fc from 'fast-check';
+import { anyDraft, anyKitchen } from '../../testing/anyWrites.js';
+import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
+import type { BatchDraft } from '../draft/draft.js';
+import { holdTimes } from '../frying/holdPiece.js';
+import type { RunStepId } from '../cook/cookAct.js';
+import { runSheet } from './runSheet.js';
+import { coolingWays } from './planFilling.js';
+import { fryBodyOf, planBatch, planCold } from './planBatch.js';
+import { plannedFigures } from './plannedFigures.js';
+import { newBatch, STARTERS } from './starters.js';
+
+/** What station, line, Serve, run-sheet and dialogs say of one thing, side by side. */
+function sameEverywhere(draft: BatchDraft, kitchen: Kitchen): void {
+  const plan = planBatch(draft, kitchen, null);
+  const { filling, fold, fry, serve } = plan;
+  // The page plans the cold stations, a worker all five.
+  const cold = planCold(draft, kitchen);
+  expect(cold).toEqual({ dough: plan.dough, filling, fold, contains: plan.contains });
+  const ways = coolingWays(draft, kitchen, plan.dough.figures.fatPercent);
+  const chosen = ways.find((way) => way.place === draft.filling.place && way.dishes === (draft.filling.dishes ?? 1));
+  if (chosen) expect(chosen.cooling?.toFoldS).toBe(filling.cooling?.toFoldS);
+  if (!fry || !serve) return;
+  const sheet = runSheet(draft, plan, kitchen);
+  const sheetS = (...ids: RunStepId[]) =>
+    sheet.filter((step) => ids.includes(step.id)).reduce((sum, step) => sum + step.durationS, 0);
+  const serveS = (id: string) => {
+    const step = serve.steps.find((one) => one.id === id);
+    return step ? (step.endMs - step.startMs) / 1000 : 0;
+  };
+  const alike = (seconds: number | null | undefined, id: Parameters<typeof serveS>[0], ...onSheet: RunStepId[]) => {
+    expect(sheetS(...onSheet)).toBeCloseTo(serveS(id), 6);
+    if (seconds !== null && seconds !== undefined) expect(Math.abs(serveS(id) - seconds)).toBeLessThanOrEqual(0.5);
+  };
+  const isMadeAhead = (draft.filling.aheadDays ?? 0) > 0;
+  alike(isMadeAhead ? 0 : filling.cooling?.toFoldS, 'cool', 'cool');
+  alike(fry.burner?.warmS, 'heat', 'heat');
+  alike(fry.lots?.totalS, 'fry', 'fry');
+  alike(null, 'rest', 'rest');
+  alike(null, 'fold', 'roll', 'fold');
+  alike(null, 'hold', 'hold');
+  const times = holdTimes(
+    fryBodyOf({ ...draft, fry: { ...draft.fry, start: 'room' } }, kitchen, cold, fold.piece!),
+    kitchen,
+  );
+  if (fry.hold) expect(fry.hold.coldS).toBe(fry.hold.place === 'fridge' ? times.toFridgeS : times.toHardS);
+  const said = plannedFigures(plan);
+  expect(said).toMatchObject({ inOilS: fry.liftS, lots: fry.lots?.lots ?? null, fryingS: fry.lots?.totalS ?? null });
+}
+
+test('one thing has one figure in the demo kitchen', () => {
+  for (const starter of STARTERS)
+    for (const start of ['room', 'fridge', 'frozen', 'tempered'] as const) {
+      const draft = newBatch('One', starter.id, 24, '2030-01-05T18:30:00Z');
+      sameEverywhere({ ...draft, fry: { ...draft.fry, start } }, DEFAULT_KITCHEN);
+    }
+});
+
+test('and in whatever kitchen plans whatever draft', () => {
+  fc.assert(fc.property(anyDraft(), anyKitchen(), sameEverywhere), { numRuns: 200 });
+});
