@@ -50,7 +50,7 @@ test('what was poured and how it felt moves the next first pour; a dough can be 
   await expect(log).toContainText('as seen in one dough');
   await log.getByRole('button', { name: 'What was learnt' }).click();
   const sheet = page.getByRole('dialog', { name: /What was learnt/ });
-  await expect(sheet.getByRole('img', { name: /points more/ })).toBeVisible();
+  await expect(sheet.getByRole('img', { name: /% more water than usual/ })).toBeVisible();
   await sheet.getByText('soft', { exact: true }).click();
   await expect.poll(async () => (await belief())?.mean ?? 0).toBeLessThan(0.03);
   await sheet.getByRole('button', { name: 'Forget this dough' }).click();

@@ -129,7 +129,8 @@ async function stoveIsLearnt(page: Page, id: string): Promise<void> {
   await page.getByRole('button', { name: 'More', exact: true }).click();
   const sheet = page.getByRole('dialog', { name: 'More' });
   await expect(async () => {
-    const found = async (text: RegExp) => Number(text.exec(await sheet.getByText(text).innerText({ timeout: 1000 }))![1]);
+    const found = async (text: RegExp) =>
+      Number(text.exec(await sheet.getByText(text).innerText({ timeout: 1000 }))![1]);
     const share = await found(/^(\d+) .* of the ring’s power reaches the oil/);
     const loss = await found(/^The pot loses ([\d.]+) /);
     expect(Math.abs(share / 100 / efficiency - 1)).toBeLessThan(0.1);

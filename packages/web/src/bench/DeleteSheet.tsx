@@ -1,4 +1,4 @@
-import { BENCH as T } from '../text/benchPhrases';
+import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
 import type { BatchSummary } from '@ember-fold/core';
 import { Button } from '../ui/controls/Button';
 import { Problem } from '../ui/controls/Panel';

@@ -1,4 +1,4 @@
-import { BENCH as T } from '../text/benchPhrases';
+import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
 import { type Limit, sameFormula, storeBodyOf } from '@ember-fold/core';
 import { ListChecks, Percent, Scale, Sigma, Warehouse } from 'lucide-react';
 import { type ReactNode, useState } from 'react';

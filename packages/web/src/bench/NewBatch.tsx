@@ -1,4 +1,5 @@
 import { BENCH as T } from '../text/benchPhrases';
+import { BENCH_SHEETS } from '../text/benchSheetPhrases';
 import { type FormId, type StarterId, STARTERS, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -47,7 +48,7 @@ export function NewBatch({ onClose }: { readonly onClose: () => void }) {
     if ('data' in result && result.data) await navigate(`/bench/${result.data.id}/fold`);
   };
   return (
-    <Sheet title={T.newBatch} isOpen onClose={onClose}>
+    <Sheet title={BENCH_SHEETS.newBatch} isOpen onClose={onClose}>
       <Form
         onSubmit={(event) => {
           event.preventDefault();
@@ -55,15 +56,15 @@ export function NewBatch({ onClose }: { readonly onClose: () => void }) {
         }}
       >
         <Pick<FormId> label={T.form} value={form} options={FORM_NAME} onChange={setForm} />
-        <Pick label={T.filling} value={starterId} options={FILLINGS} onChange={setStarterId} />
-        <CountField label={T.howMany} value={pieces} {...RANGES.draft.pieces} onChange={setPieces} />
-        <MomentField label={T.whenToEat} value={eatAt} onChange={setEatAt} />
-        <NameField label={T.name} value={name} onChange={setOwnName} />
+        <Pick label={BENCH_SHEETS.filling} value={starterId} options={FILLINGS} onChange={setStarterId} />
+        <CountField label={BENCH_SHEETS.howMany} value={pieces} {...RANGES.draft.pieces} onChange={setPieces} />
+        <MomentField label={BENCH_SHEETS.whenToEat} value={eatAt} onChange={setEatAt} />
+        <NameField label={BENCH_SHEETS.name} value={name} onChange={setOwnName} />
         {making.error && <Problem>{problemOf(making.error).message}</Problem>}
         <Actions>
-          <Button onPress={onClose}>{T.notNow}</Button>
+          <Button onPress={onClose}>{BENCH_SHEETS.notNow}</Button>
           <Button $look="primary" type="submit" isDisabled={making.isLoading}>
-            {T.planThisBatch}
+            {BENCH_SHEETS.planThisBatch}
           </Button>
         </Actions>
       </Form>

@@ -1,4 +1,4 @@
-import { BENCH as T } from '../text/benchPhrases';
+import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
 import { type Limit, roundFormula, withRounding } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { editKitchen } from '../data/editKitchen';

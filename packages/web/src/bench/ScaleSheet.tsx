@@ -1,4 +1,4 @@
-import { BENCH as T } from '../text/benchPhrases';
+import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
 import { type Limit, PAN_FULL, withLimit, withPan, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { useEdit } from '../data/useEdit';

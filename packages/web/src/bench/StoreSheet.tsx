@@ -1,4 +1,4 @@
-import { BENCH as T } from '../text/benchPhrases';
+import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
 import {
   findIngredients,
   type Limit,

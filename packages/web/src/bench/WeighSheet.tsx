@@ -1,4 +1,4 @@
-import { BENCH as T } from '../text/benchPhrases';
+import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
 import { weighOut, type WeighGroup } from '@ember-fold/core';
 import { Check } from 'lucide-react';
 import { Checkbox } from 'react-aria-components';

@@ -2,13 +2,13 @@ import { lazyPart } from '../ui/lazyPart';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { BatchPage } from '../bench/BatchPage';
-import { BenchList } from '../bench/BenchList';
 import '../data/effects';
 import { Failure, NotFound } from './Failure';
 import { Shell } from './Shell';
 import { store } from '../data/store';
 
 // The stove, the ledger and the Store come when they are entered: the bench opens sooner.
+const BenchList = lazyPart(() => import('../bench/BenchList').then((m) => ({ default: m.BenchList })));
 const FireList = lazyPart(() => import('../fire/FireList').then((m) => ({ default: m.FireList })));
 const FireRoom = lazyPart(() => import('../fire/FireRoom').then((m) => ({ default: m.FireRoom })));
 const CookList = lazyPart(() => import('../cook/CookList').then((m) => ({ default: m.CookList })));

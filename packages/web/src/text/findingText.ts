@@ -210,7 +210,7 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
       ? 'Pieces are browner than golden when lifted. Lift sooner or fry cooler.'
       : `Pieces are browner than golden when lifted, and too dark after ${p.time(darkS)}. Lift sooner or fry cooler.`,
   'fry.golden': ({ goldenS }, p) =>
-    goldenS === null ? 'Both faces are golden.' : `Both faces are golden from ${p.time(goldenS)} on.`,
+    goldenS === null ? 'Both faces are golden.' : `Both faces golden from ${p.time(goldenS)}.`,
   'fry.window': ({ fromS, toS, forgivesS }, p) =>
     `Lift them between ${p.time(fromS)} and ${p.time(toS)}: that is ${p.time(forgivesS)}.`,
   'fry.no-window': ({ fromS, toS }, p) =>

@@ -1,5 +1,5 @@
 import { withTemps } from '../../text/printer';
-import { BENCH } from '../../text/benchPhrases';
+import { BENCH_SHEETS as BENCH } from '../../text/benchSheetPhrases';
 import { FILLING as T } from '../../text/fillingPhrases';
 import { coolingWays, type Kitchen, RANGES } from '@ember-fold/core';
 import { useMemo } from 'react';

@@ -1,5 +1,5 @@
-import { BENCH } from '../../text/benchPhrases';
-import { FOLD as T } from '../../text/foldPhrases';
+import { BENCH_SHEETS as BENCH } from '../../text/benchSheetPhrases';
+import { FOLD_SHEETS as T } from '../../text/foldSheetPhrases';
 import { type Cutting, cuttingOf, RAGGED_M } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';

@@ -1,5 +1,6 @@
-import { BENCH } from '../../text/benchPhrases';
+import { BENCH_SHEETS as BENCH } from '../../text/benchSheetPhrases';
 import { FOLD as T } from '../../text/foldPhrases';
+import { FOLD_SHEETS } from '../../text/foldSheetPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import { pieceMesh } from '@ember-fold/core';
 import { Suspense, useMemo, useState } from 'react';
@@ -26,20 +27,20 @@ export function ModelSheet({ line, onClose }: { readonly line: Line; readonly on
   return (
     <Sheet title={T.inTheRound} isOpen wide onClose={onClose}>
       {!piece || !mesh ? (
-        <p>{T.thereIsNoPieceTo}</p>
+        <p>{FOLD_SHEETS.thereIsNoPieceTo}</p>
       ) : (
         <>
-          <Suspense fallback={<Soft role="status">{T.openingTheView}</Soft>}>
+          <Suspense fallback={<Soft role="status">{FOLD_SHEETS.openingTheView}</Soft>}>
             <PieceModel
               mesh={mesh}
               sizeM={Math.max(piece.widthM, piece.depthM, piece.thicknessM)}
               cut={cut}
               across={ALONG.has(draft.form) ? 0 : 1}
-              label={`${FORM_NAME[draft.form]}, ${printer.mm(piece.widthM)} wide and ${printer.mm(piece.thicknessM)} thick${cut ? T.cutOpen : ''}; arrow keys turn it`}
+              label={`${FORM_NAME[draft.form]}, ${printer.mm(piece.widthM)} wide and ${printer.mm(piece.thicknessM)} thick${cut ? FOLD_SHEETS.cutOpen : ''}; arrow keys turn it`}
             />
           </Suspense>
-          <TickField label={T.cutOpen2} value={cut} onChange={setCut} />
-          <Soft>{T.dragItOrTurnIt}</Soft>
+          <TickField label={FOLD_SHEETS.cutOpen2} value={cut} onChange={setCut} />
+          <Soft>{FOLD_SHEETS.dragItOrTurnIt}</Soft>
         </>
       )}
       <Actions>

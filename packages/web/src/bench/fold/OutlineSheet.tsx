@@ -1,5 +1,5 @@
-import { BENCH } from '../../text/benchPhrases';
-import { FOLD as T } from '../../text/foldPhrases';
+import { BENCH_SHEETS as BENCH } from '../../text/benchSheetPhrases';
+import { FOLD_SHEETS as T } from '../../text/foldSheetPhrases';
 import { cutterOutline, LEAF, type Point, withOutline } from '@ember-fold/core';
 import { type PointerEvent, useRef, useState } from 'react';
 import { styled, useTheme } from 'styled-components';

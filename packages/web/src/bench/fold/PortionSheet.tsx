@@ -1,5 +1,6 @@
-import { BENCH } from '../../text/benchPhrases';
+import { BENCH_SHEETS as BENCH } from '../../text/benchSheetPhrases';
 import { FOLD as T } from '../../text/foldPhrases';
+import { FOLD_SHEETS } from '../../text/foldSheetPhrases';
 import { eachOf, type Portioning, portioning, type PortionRun, portionRun, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled, useTheme } from 'styled-components';
@@ -17,7 +18,7 @@ import { PortionDots } from '../../ui/drawing/PortionDots';
 import { portioningText, portionText, readWeights } from '../../text/portionText';
 
 type Weighed = 'dough' | 'piece';
-const WEIGHED: Record<Weighed, string> = { dough: T.doughPortions, piece: T.filledPieces };
+const WEIGHED: Record<Weighed, string> = { dough: FOLD_SHEETS.doughPortions, piece: FOLD_SHEETS.filledPieces };
 const isText = (value: unknown): value is string => typeof value === 'string';
 
 const Half = styled.section`
@@ -37,11 +38,11 @@ export function PortionSheet({ line, onClose }: { readonly line: Line; readonly 
   const run: PortionRun | null = weightsKg.length > 0 && wantedKg > 0 ? portionRun(weightsKg, wantedKg) : null;
   return (
     <Sheet title={T.weighARun} isOpen onClose={onClose}>
-      <Choice<Weighed> label={T.onTheScale} value={what} options={WEIGHED} onChange={setWhat} />
-      <Soft>{T.eachShouldWeigh(printer.mass(wantedKg))}</Soft>
+      <Choice<Weighed> label={FOLD_SHEETS.onTheScale} value={what} options={WEIGHED} onChange={setWhat} />
+      <Soft>{FOLD_SHEETS.eachShouldWeigh(printer.mass(wantedKg))}</Soft>
       <LiveScale printer={printer} wantedKg={wantedKg} onTake={(kg) => setText(`${text ?? ''} ${grams(kg)}`.trim())} />
       <LongText
-        label={T.weightsInTheOrderThey}
+        label={FOLD_SHEETS.weightsInTheOrderThey}
         value={text ?? ''}
         most={4000}
         onChange={(next) => setText(next === '' ? null : next)}
@@ -79,7 +80,7 @@ function BothWays({ line, doughKg }: { readonly line: Line; readonly doughKg: nu
   const filling = divide(cold.filling.figures.targetKg, draft.fold.fillingEachKg);
   return (
     <Half>
-      <PanelTitle as="h3">{T.whatThereIsDivided}</PanelTitle>
+      <PanelTitle as="h3">{FOLD_SHEETS.whatThereIsDivided}</PanelTitle>
       {dough && <p>{portioningText('dough', dough, printer)}</p>}
       {filling && <p>{portioningText('filling', filling, printer)}</p>}
     </Half>
@@ -95,10 +96,10 @@ function AllAtOnce({ line, wantedKg }: { readonly line: Line; readonly wantedKg:
   const each = eachOf(grossKg, tareKg, count);
   return (
     <Half>
-      <PanelTitle as="h3">{T.orAllAtOnce}</PanelTitle>
+      <PanelTitle as="h3">{FOLD_SHEETS.orAllAtOnce}</PanelTitle>
       <Row>
         <GramField
-          label={T.scaleShows}
+          label={FOLD_SHEETS.scaleShows}
           value={grossKg}
           {...RANGES.weighing.grossKg}
           printer={printer}
@@ -107,7 +108,7 @@ function AllAtOnce({ line, wantedKg }: { readonly line: Line; readonly wantedKg:
       </Row>
       <Row>
         <GramField
-          label={T.bowlWeighs}
+          label={FOLD_SHEETS.bowlWeighs}
           value={tareKg}
           {...RANGES.weighing.grossKg}
           printer={printer}
@@ -115,13 +116,13 @@ function AllAtOnce({ line, wantedKg }: { readonly line: Line; readonly wantedKg:
         />
       </Row>
       <Row>
-        <CountField label={T.piecesOnIt} value={count} {...RANGES.draft.pieces} onChange={setCount} />
+        <CountField label={FOLD_SHEETS.piecesOnIt} value={count} {...RANGES.draft.pieces} onChange={setCount} />
       </Row>
       {each === null ? (
-        <Problem>{T.theScaleShowsNoMore}</Problem>
+        <Problem>{FOLD_SHEETS.theScaleShowsNoMore}</Problem>
       ) : (
         <p role="status">
-          {T.eachWhatWasWanted(
+          {FOLD_SHEETS.eachWhatWasWanted(
             printer.mass(each),
             printer.mass(Math.abs(each - wantedKg)),
             each >= wantedKg ? 'over' : 'under',

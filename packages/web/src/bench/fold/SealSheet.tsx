@@ -1,5 +1,6 @@
-import { BENCH } from '../../text/benchPhrases';
+import { BENCH_SHEETS as BENCH } from '../../text/benchSheetPhrases';
 import { FOLD as T } from '../../text/foldPhrases';
+import { FOLD_SHEETS } from '../../text/foldSheetPhrases';
 import {
   type BurstCause,
   type CoatChoices,
@@ -72,11 +73,11 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
     <Sheet title={T.sealAndCoat} isOpen wide onClose={onClose}>
       <Columns>
         <section>
-          <PanelTitle as="h3">{T.safeSealOrGenerous}</PanelTitle>
+          <PanelTitle as="h3">{FOLD_SHEETS.safeSealOrGenerous}</PanelTitle>
           {piece && burst && (
             <>
               <Slide
-                label={T.ofFillingInOfDough(
+                label={FOLD_SHEETS.ofFillingInOfDough(
                   printer.mass(draft.fold.fillingEachKg),
                   printer.mass(piece.doughKg),
                   printer.percent(piece.fill),
@@ -85,14 +86,18 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
                 least={SCHOOLS.safe}
                 most={SCHOOLS.generous}
                 step={0.01}
-                ends={[T.safeSeal, 'generous']}
+                ends={[FOLD_SHEETS.safeSeal, 'generous']}
                 onChange={(fill) => edit('fold.fill', (d, known) => withFill(d, fill, known))}
               />
               <BurstCurve trade={trade} fill={piece.fill} share={burst.share} />
               <p role="status">
-                {T.aboutOpensOf(shareText(burst.share), opened < 0.5 ? 'hardly any' : Math.round(opened), draft.pieces)}
+                {FOLD_SHEETS.aboutOpensOf(
+                  shareText(burst.share),
+                  opened < 0.5 ? 'hardly any' : Math.round(opened),
+                  draft.pieces,
+                )}
               </p>
-              <Causes aria-label={T.whatTheSeamBearsWorst}>
+              <Causes aria-label={FOLD_SHEETS.whatTheSeamBearsWorst}>
                 {unusual.map(({ id, factor }) => (
                   <li key={id}>
                     <span>{CAUSE_NAME[id]}</span>
@@ -100,40 +105,49 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
                   </li>
                 ))}
               </Causes>
-              <Soft>{T.asUsual(usual.map(({ id }) => CAUSE_NAME[id].toLowerCase()).join(', '))}</Soft>
+              <Soft>{FOLD_SHEETS.asUsual(usual.map(({ id }) => CAUSE_NAME[id].toLowerCase()).join(', '))}</Soft>
             </>
           )}
         </section>
         <section>
-          <PanelTitle as="h3">{T.theRim}</PanelTitle>
-          <Choice label={T.brushedWith} value={seal.glue} options={GLUE_NAME} onChange={(glue) => setSeal({ glue })} />
+          <PanelTitle as="h3">{FOLD_SHEETS.theRim}</PanelTitle>
+          <Choice
+            label={FOLD_SHEETS.brushedWith}
+            value={seal.glue}
+            options={GLUE_NAME}
+            onChange={(glue) => setSeal({ glue })}
+          />
           {form.hasEdge && (
             <Choice
-              label={T.edge}
+              label={FOLD_SHEETS.edge}
               value={draft.fold.edge ?? 'plain'}
               options={EDGE_NAME}
               onChange={(edge) => edit('fold.edge', (d) => withFold(d, { edge }))}
             />
           )}
           <TickField
-            label={T.airPressedOutMiddleTo}
+            label={FOLD_SHEETS.airPressedOutMiddleTo}
             value={seal.airPressed}
             onChange={(airPressed) => setSeal({ airPressed })}
           />
           <TickField
-            label={T.rimCleanOfBenchFlour}
+            label={FOLD_SHEETS.rimCleanOfBenchFlour}
             value={!seal.flouredRim}
             onChange={(clean) => setSeal({ flouredRim: !clean })}
           />
           <TickField
-            label={T.pinchedOnceMoreBeforeThe}
+            label={FOLD_SHEETS.pinchedOnceMoreBeforeThe}
             value={seal.finalPinch}
             onChange={(finalPinch) => setSeal({ finalPinch })}
           />
-          <TickField label={T.discsWaitUnderADamp} value={seal.covered} onChange={(covered) => setSeal({ covered })} />
+          <TickField
+            label={FOLD_SHEETS.discsWaitUnderADamp}
+            value={seal.covered}
+            onChange={(covered) => setSeal({ covered })}
+          />
           <Row>
             <CountField
-              label={T.aDiscWaitsMinutes}
+              label={FOLD_SHEETS.aDiscWaitsMinutes}
               value={Math.round(seal.waitS / 60)}
               least={RANGES.draft.waitS.least / 60}
               most={RANGES.draft.waitS.most / 60}
@@ -148,7 +162,7 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
           isDisabled={draft.seal === undefined && draft.coat === undefined}
           onPress={() => edit('seal', ({ seal: _seal, coat: _coat, ...d }) => d)}
         >
-          {T.asUsualAgain}
+          {FOLD_SHEETS.asUsualAgain}
         </Button>
         <Button $look="primary" onPress={onClose}>
           {BENCH.done}
@@ -172,14 +186,18 @@ function CoatPart({ line }: { readonly line: Line }) {
   return (
     <>
       <PanelTitle as="h3" style={{ marginTop: 12 }}>
-        {T.theCoat}
+        {FOLD_SHEETS.theCoat}
       </PanelTitle>
-      <Choice label={T.wet} value={coat.wet} options={WET_NAME} onChange={(wet) => setCoat({ wet })} />
-      <Choice label={T.thenDry} value={coat.dry} options={DRY_NAME} onChange={(dry) => setCoat({ dry })} />
+      <Choice label={FOLD_SHEETS.wet} value={coat.wet} options={WET_NAME} onChange={(wet) => setCoat({ wet })} />
+      <Choice label={FOLD_SHEETS.thenDry} value={coat.dry} options={DRY_NAME} onChange={(dry) => setCoat({ dry })} />
       {coat.wet !== 'none' && coat.dry !== 'none' && (
-        <TickField label={T.bothTwice} value={coat.double} onChange={(double) => setCoat({ double })} />
+        <TickField label={FOLD_SHEETS.bothTwice} value={coat.double} onChange={(double) => setCoat({ double })} />
       )}
-      <Soft>{supplies.length > 0 ? T.setOutForOneHand(draft.pieces, supplies.join(', ')) : T.nothingToSetOut}</Soft>
+      <Soft>
+        {supplies.length > 0
+          ? FOLD_SHEETS.setOutForOneHand(draft.pieces, supplies.join(', '))
+          : FOLD_SHEETS.nothingToSetOut}
+      </Soft>
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { withTemps } from '../../text/printer';
-import { FOLD as T } from '../../text/foldPhrases';
+import { FOLD_SHEETS as T } from '../../text/foldSheetPhrases';
 import { blankLengthM } from '@ember-fold/core';
 import { useRef, useState } from 'react';
 import { styled } from 'styled-components';

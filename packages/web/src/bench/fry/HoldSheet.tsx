@@ -1,5 +1,5 @@
 import { withTemps } from '../../text/printer';
-import { BENCH } from '../../text/benchPhrases';
+import { BENCH_SHEETS as BENCH } from '../../text/benchSheetPhrases';
 import { FRY as T } from '../../text/fryPhrases';
 import { type HoldTimes, type StartState } from '@ember-fold/core';
 import { useEffect, useState } from 'react';

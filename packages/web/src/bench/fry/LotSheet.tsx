@@ -1,4 +1,4 @@
-import { BENCH } from '../../text/benchPhrases';
+import { BENCH_SHEETS as BENCH } from '../../text/benchSheetPhrases';
 import { FRY as T } from '../../text/fryPhrases';
 import type { LotWay } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
