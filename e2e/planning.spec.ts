@@ -378,6 +378,22 @@ test('two schools side by side, no thermometer, the oven: each says its figures,
   ).toBeVisible();
 });
 
+test('the way back closes what is open first, then leaves the station', async ({ page }) => {
+  const id = await plannedBatch('Way back', 24);
+  await openStation(page, id, 'dough');
+  await station(page, 'Fry').click();
+  await expect(page).toHaveURL(/fry$/);
+  for (const name of ['Two schools', 'Lots and order', 'Two schools']) {
+    await page.getByRole('button', { name, exact: true }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await page.goBack();
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await expect(page).toHaveURL(/fry$/);
+  }
+  await page.goBack();
+  await expect(page).toHaveURL(/dough$/);
+});
+
 test('every bad figure is refused at its field and changes nothing', async ({ page }) => {
   const id = await plannedBatch('Refused', 24);
   const fields: readonly (readonly [string, readonly string[], readonly string[]])[] = [
@@ -536,6 +552,7 @@ test.describe('a batch that is not there', () => {
     await expect(page.getByRole('main').getByRole('alert')).toContainText('There is no such batch');
     await expect(line(page)).toHaveCount(0);
     await page.goto(`${URL_BASE()}/nowhere`);
+    await expect(page.getByText('You looked for /nowhere.', { exact: false })).toBeVisible();
     await page.getByRole('link', { name: 'To the bench', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
   });

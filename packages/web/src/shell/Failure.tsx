@@ -1,5 +1,5 @@
 import { SHELL as T } from '../text/shellPhrases';
-import { Link, useRouteError } from 'react-router';
+import { Link, useLocation, useRouteError } from 'react-router';
 import { styled } from 'styled-components';
 import { Button } from '../ui/controls/Button';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
@@ -30,9 +30,11 @@ export function Failure() {
 }
 
 export function NotFound() {
+  const { pathname } = useLocation();
   return (
     <Middle>
       <h1>{T.nothingAtThisAddress}</h1>
+      <Soft>{T.youLookedFor(pathname)}</Soft>
       <Link to="/bench">{T.toTheBench}</Link>
     </Middle>
   );

@@ -1,5 +1,6 @@
 /** What the frame around every room says, in one place so that it can be translated. */
 export const SHELL = {
+  youLookedFor: (address: string) => `You looked for ${address}. The link may be old, or mistyped.`,
   thisPageStopped: 'This page stopped',
   whatWasTypedIsKept: 'What you typed is kept. Open the page again to go on.',
   openAgain: 'Open again',

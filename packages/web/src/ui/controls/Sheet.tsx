@@ -1,7 +1,8 @@
 import { SHARED as T } from '../../text/sharedPhrases';
 import { X } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import { useBlocker } from 'react-router';
 import { styled } from 'styled-components';
 import { figureFont } from '../theme';
 import { Button } from './Button';
@@ -64,6 +65,17 @@ interface SheetProps {
   readonly children: ReactNode;
 }
 
+/** While it is shown, the way back closes the sheet; the page under it stays. */
+function BackCloses({ onClose }: Pick<SheetProps, 'onClose'>) {
+  const { state, reset } = useBlocker(({ historyAction }) => historyAction === 'POP');
+  useEffect(() => {
+    if (state !== 'blocked') return;
+    reset();
+    onClose();
+  }, [state, reset, onClose]);
+  return null;
+}
+
 /** A sheet over the page. */
 export function Sheet({ title, isOpen, onClose, alert = false, wide = false, children }: SheetProps) {
   return (
@@ -78,6 +90,7 @@ export function Sheet({ title, isOpen, onClose, alert = false, wide = false, chi
               </Button>
             )}
           </Head>
+          <BackCloses onClose={onClose} />
           {children}
         </Dialog>
       </Paper>
