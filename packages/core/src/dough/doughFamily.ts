@@ -64,7 +64,7 @@ const PLAIN = {
   partRatio: null,
 } as const;
 
-/** Figures: the craft table and models.md §2 and §4; our own working bands. */
+/** Figures: docs/models/practice.md; our own working bands. */
 export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   {
     ...PLAIN,

@@ -75,7 +75,7 @@ const LEAST_FLOUR_KG = 1e-7;
 /** Fat or sugar from here on make a dough rich, percent of flour. */
 const RICH_PERCENT = 10;
 
-/** Water the flour blend wants, fraction of flour. Source: models.md §2, our own. */
+/** Water the flour blend wants, fraction of flour. Source: docs/models/dough.md, our own. */
 export function flourAbsorption(proteinPercent: number, wholemeal: number): number {
   return 0.54 + 0.012 * (proteinPercent - 10) * (1 - wholemeal) + 0.07 * wholemeal;
 }
@@ -197,7 +197,7 @@ const FELT_C = 22;
 
 /**
  * Stiffness of a dough that is colder than 22 °C, 0–10: as if (2 % + 10 % of its solid fat)
- * less water were in it for each 10 °C. Warmer it feels as mixed. Source: models.md §2, our own.
+ * less water were in it for each 10 °C. Warmer it feels as mixed. Source: docs/models/dough.md, our own.
  *
  * @param tempC of the dough, −5 to 60
  * @returns `null` without flour

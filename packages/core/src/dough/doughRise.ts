@@ -37,7 +37,7 @@ const LAG_S = 5400;
 
 /**
  * Gas rate of yeast, 1 at its best (33 to 37 °C), 0 at freezing and at 50 °C.
- * Source: models.md §2, our own fit.
+ * Source: docs/models/dough.md, our own fit.
  *
  * @example yeastRate(26) // 0.49
  */

@@ -146,7 +146,7 @@ export function hasSubstitutions(lines: Formula, index: number, pantry: Pantry =
  * strength, eggs by their solids, milk-like liquids by their water, dried milk by its solids,
  * flours by weight; then water and fat are made good on the other lines, and after a flour also
  * what the new one drinks. Swaps that would leave either more than 1 % off are left out.
- * Source: models.md §2 and the craft page, *Dough families*.
+ * Source: docs/models/dough.md.
  */
 export function substitutionsFor(
   lines: Formula,

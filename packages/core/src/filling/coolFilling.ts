@@ -38,7 +38,7 @@ const STEP_S = 20;
 const LATE_STEP_S = 60;
 const LATE_FROM_S = 3600;
 const HORIZON_S = 12 * 3600;
-/** The usual guide: from 60 to 21 °C within 2 h, and on to 5 °C within 4 h more. Source: craft.md, cautions. */
+/** The usual guide: from 60 to 21 °C within 2 h, and on to 5 °C within 4 h more. Source: docs/models/practice.md. */
 export const COOL_MARKS = { fromC: 60, firstC: 21, firstS: 2 * 3600, secondC: 5, secondS: 4 * 3600 } as const;
 /** Deeper than this a filling never cools safely, m. */
 export const MOST_DEPTH_M = 0.08;
@@ -69,7 +69,7 @@ function faceLaws(spec: CoolingSpec): { topH: number; topC: number; bottomH: num
 
 /**
  * Cools a filling as a one-dimensional slab through both faces, never lumped: k 0.5,
- * rho·cp 3.6e6, backward Euler on 32 cells. Source: models.md §3, our own.
+ * rho·cp 3.6e6, backward Euler on 32 cells. Source: docs/models/filling.md, our own.
  *
  * @param foldC °C at which folding may begin, usually 20, or 8 for fat-rich doughs
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
@@ -171,7 +171,7 @@ const MOST_KG = 1e5;
 
 /**
  * Ice that a bath needs to bring a filling from hot to 5 °C, kg: heat balance and a seventh for
- * the room. Source: models.md §3, which expects about 1 kg for 1.5 kg from 60 °C.
+ * the room. Source: docs/models/filling.md, which expects about 1 kg for 1.5 kg from 60 °C.
  *
  * @param massKg of the filling, 0–100 000: as much as a formula may hold
  * @param startC 5–110

@@ -2,7 +2,7 @@ import type { Formula } from '../ingredient/formula.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { Pantry } from '../ingredient/pantry.js';
 
-/** What can bind a filling, and how much of it one part of free liquid takes. Source: models.md §3. */
+/** What can bind a filling, and how much of it one part of free liquid takes. Source: docs/models/filling.md. */
 export const THICKENERS = [
   { ingredientId: 'corn-starch', share: 0.05 },
   { ingredientId: 'plain-wheat-flour', share: 0.09 },

@@ -13,7 +13,7 @@ export interface Danger {
   readonly act: 'burner-off' | 'here';
 }
 
-/** Oil left with no act for so long, s by the wall. Source: craft.md, cautions. */
+/** Oil left with no act for so long, s by the wall. Source: docs/models/practice.md. */
 const ALONE_S = 240;
 /** A danger that was seen to asks again after so long, s by the wall. */
 const SEEN_TO_S = 30;

@@ -9,7 +9,7 @@ export type PieceActKind = 'drop' | 'flip' | 'lift' | 'burst' | 'aside' | 'oven-
 /** Why a piece is finished in the oven: it opened, or it is dark outside and raw inside. */
 export type OvenWhy = 'burst' | 'raw';
 
-/** How set-aside pieces are finished: the oven's °C, and s until they are looked at. Source: craft.md, In the oil. */
+/** How set-aside pieces are finished: the oven's °C, and s until they are looked at. Source: docs/models/practice.md. */
 export const OVEN_FINISH: Readonly<Record<OvenWhy, { readonly ovenC: number; readonly afterS: number }>> = {
   burst: { ovenC: 175, afterS: 20 * 60 },
   // Until the core is there: probed each ten minutes.

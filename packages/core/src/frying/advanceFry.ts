@@ -11,7 +11,7 @@ const WARM = 2;
 const BOILING = 3;
 const DRY = 4;
 
-/** Step controller (models.md §5): start, growth, ceiling, what a rejection costs. */
+/** Step controller (docs/models/frying.md): start, growth, ceiling, what a rejection costs. */
 export interface FryStepping {
   readonly firstS: number;
   readonly growth: number;

@@ -1,7 +1,7 @@
 /** Steps of the crust ramp, in order. */
 export type CrustName = 'raw' | 'pale' | 'golden' | 'brown' | 'dark';
 
-/** Upper ends of the steps on the colour scale B. Source: models.md §5, our own. */
+/** Upper ends of the steps on the colour scale B. Source: docs/models/frying.md, our own. */
 export const CRUST_LIMITS = { raw: 0.3, pale: 0.7, golden: 1.4, brown: 2 } as const;
 
 /** Colour a cook lifts at when nothing else is said: well into golden on the paler face. */

@@ -21,7 +21,7 @@ export interface SurfaceLaw {
 
 export const OIL_SURFACE: SurfaceLaw = { stillH: 250, bubblingH: 700, fullFluxWPerM2: 12_000 };
 
-/** The dry side of a floating piece: steamy air over the pot (models.md §5, h 15–30). */
+/** The dry side of a floating piece: steamy air over the pot (docs/models/frying.md, h 15–30). */
 export const AIR_ABOVE_OIL = { h: 22, tempC: 105 } as const;
 
 /** A piece as the solver needs it. Lengths in metres, temperatures in °C. */

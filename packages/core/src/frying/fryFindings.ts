@@ -57,7 +57,7 @@ function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family:
   return found;
 }
 
-/** Oil for pieces straight from the freezer, °C. Source: craft.md, Holding and freezing. */
+/** Oil for pieces straight from the freezer, °C. Source: docs/models/practice.md. */
 const FROZEN_OIL_C = { least: 145, most: 160 };
 const RAW_MEAT: readonly (string | undefined)[] = ['poultry', 'minced-meat', 'fish', 'egg'];
 

@@ -139,10 +139,10 @@ export interface ForgivingPoint {
   readonly margin: number;
 }
 
-/** What hands and oil miss by. Source: models.md §5. */
+/** What hands and oil miss by. Source: docs/models/frying.md. */
 const MISS_C = 5;
 export const MISS_S = 45;
-/** Golden at or under this is preferred: less acrylamide. Source: models.md §5. */
+/** Golden at or under this is preferred: less acrylamide. Source: docs/models/frying.md. */
 const PREFER_C = 175;
 
 const windowOf = ({ doneS, goldenS, darkS }: FryMapRow, horizonS: number): [number, number] | null => {

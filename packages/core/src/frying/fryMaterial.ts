@@ -29,7 +29,7 @@ export interface FryMaterial {
 
 /**
  * Dough: all water but the bound 0.04 kg per kg dry can leave; conductivity falls
- * from 0.40 wet to 0.13 dry. Source: models.md §5, our own working values.
+ * from 0.40 wet to 0.13 dry. Source: docs/models/frying.md, our own working values.
  *
  * @param densityKgPerM3 1150–1200 for unproofed dough, that over its rise for a proofed one (500–1300)
  * @param waterShare water by mass, 0–0.8

@@ -45,7 +45,7 @@ export function pieceHeatCurve(
   return watts;
 }
 
-/** Oil taken up by one piece, kg: 0.5 g per g of water lost and 60 g per m² of skin (models.md §5). */
+/** Oil taken up by one piece, kg: 0.5 g per g of water lost and 60 g per m² of skin (docs/models/frying.md). */
 export function oilUptakeKg(bulk: PieceBulk, waterKgPerM2: number): number {
   return bulk.surfaceM2 * (0.5 * waterKgPerM2 + 0.06);
 }

@@ -140,7 +140,7 @@ export function sampleAt(samples: readonly FrySample[], timeS: number): FrySampl
 
 /**
  * Fries one piece in oil of constant temperature until everything worth knowing has happened.
- * Source: models.md §5; equations in docs/models/frying.md.
+ * Source: docs/models/frying.md.
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function solveFry(spec: FrySolveSpec): FrySolution {

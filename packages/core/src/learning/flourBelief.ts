@@ -15,7 +15,7 @@ export interface FlourObservation {
   readonly sd: number;
 }
 
-/** Before any dough: the label, give or take three points. Source: models.md §2. */
+/** Before any dough: the label, give or take three points. Source: docs/models/dough.md. */
 export const LABEL_BELIEF: FlourBelief = { mean: 0, sd: 0.03, count: 0 };
 const RIGHT_SD = 0.015;
 /** "Firm" and "soft" say on which side, less surely by how much. */

@@ -2,7 +2,7 @@
 export type CrumbAnswer = 'sits' | 'lazy' | 'steady' | 'jumps';
 export const CRUMB_ANSWERS: readonly CrumbAnswer[] = ['sits', 'lazy', 'steady', 'jumps'];
 
-/** An answer is a range, never a number. Source: craft.md, The oil and the pot. */
+/** An answer is a range, never a number. Source: docs/models/practice.md. */
 export interface CrumbRange {
   readonly leastC: number;
   readonly mostC: number;

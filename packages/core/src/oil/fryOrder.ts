@@ -65,7 +65,7 @@ function notFor(guests: readonly Guests[], job: FryJob, oil: OilCarries): NotFor
   });
 }
 
-/** Plain and vegetarian first, then fish, then meat; a declared allergen after all of them. Source: models.md §6. */
+/** Plain and vegetarian first, then fish, then meat; a declared allergen after all of them. Source: docs/models/practice.md. */
 function rankOf(job: FryJob, declared: ReadonlySet<Allergen>): number {
   if (job.allergens.some((a) => declared.has(a))) return 4;
   return Math.max(1, DIETS.indexOf(job.diet));
@@ -131,7 +131,7 @@ function* orders(jobs: readonly FryJob[]): Generator<readonly FryJob[]> {
  * The order in which the batches of one day share one oil: declared allergies first and hard,
  * then diets, then plain → vegetarian → fish → meat, then the least waiting for the oil. All
  * orders are tried for up to seven batches; more are sorted by rank and temperature.
- * Source: models.md §6, craft.md (oil kinds).
+ * Source: docs/models/practice.md.
  *
  * @param oil what the oil carries already
  * @param changeS s to bring the oil from one temperature to another; from `null`: from cold

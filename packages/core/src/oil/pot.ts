@@ -12,7 +12,7 @@ export function oilDensity(tempC: number): number {
   return OIL_KG_PER_M3_AT_20 - 0.65 * (tempC - 20);
 }
 
-/** J/kg K. Source: models.md §5. */
+/** J/kg K. Source: docs/models/frying.md. */
 export function oilCp(tempC: number): number {
   return 1900 + 2.5 * tempC;
 }
@@ -26,7 +26,7 @@ export function potHeatCapacity(pot: Pot, tempC: number): number {
   return oilMassKg(pot) * oilCp(tempC) + pot.massKg * POT_CP;
 }
 
-/** Share of the pot's height that oil may fill, alone and with a lot in it, and free wall above, m. Source: craft.md, The oil and the pot. */
+/** Share of the pot's height that oil may fill, alone and with a lot in it, and free wall above, m. Source: docs/models/practice.md. */
 export const POT_LIMITS = { mostAlone: 1 / 3, mostWithLot: 0.5, leastFreeM: 0.08 } as const;
 
 /** Levels over the pot's height, 0–1 and more when it would run over. Both hot. */

@@ -35,7 +35,7 @@ interface FlatFormSpec extends Pick<Form, 'id' | 'blank' | 'hasLength' | 'hasEdg
 /**
  * A form from its region: capacity `2A√(2ε⟨φ⟩)`, rise `f′·φmax√(2ε/⟨φ⟩)`, stretch used `ε f′²`,
  * twice that at the seam; f′ is filling and air over capacity, thickness two rises and two
- * walls. Source: models.md §4, our own; see docs/models/fold.md.
+ * walls. Source: docs/models/fold.md, our own.
  */
 export function flatForm(form: FlatFormSpec): Form {
   const { id, blank, hasLength, hasEdge, blankAreaM2 } = form;

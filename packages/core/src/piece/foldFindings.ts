@@ -13,10 +13,10 @@ export interface FoldBalance {
   readonly fillingLeftKg: number;
 }
 
-/** Share of its capacity a pocket holds well. Source: models.md §4. */
+/** Share of its capacity a pocket holds well. Source: docs/models/fold.md. */
 export const FILL_BAND = { least: 0.6, most: 0.85 } as const;
 
-/** Fill fraction, walls and balance in words. Bands: models.md §4. */
+/** Fill fraction, walls and balance in words. Bands: docs/models/fold.md. */
 export function foldFindings(
   piece: Piece | null,
   balance: FoldBalance,

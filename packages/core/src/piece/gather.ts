@@ -13,7 +13,7 @@ const radiusOf = (volumeM3: number): number => Math.cbrt(volumeM3 / BALL);
 /**
  * Thickness to roll a disc to at distance s from its centre so that it makes a ball of even
  * wall: `t(s) = τλ·sin(λs/R)/(s/R)`, λ = πR over the disc's radius; never under 1 mm.
- * Source: models.md §4, our own: a ring at s lands at angle λs/R and shrinks to sin of it.
+ * Source: docs/models/fold.md, our own: a ring at s lands at angle λs/R and shrinks to sin of it.
  *
  * @param discRadiusM of the rolled disc
  * @param ballRadiusM R, to the middle of the wall
@@ -69,7 +69,7 @@ interface GatheredFormSpec {
  * A disc gathered around its filling: inner volume is filling and air, shell volume the dough,
  * the wall solved from both. It holds what its disc still closes around when it has given all
  * the stretch it has. Pressed, drawn long or to a point it keeps its volume; the wall thins by
- * what the skin grows. Source: models.md §4, our own.
+ * what the skin grows. Source: docs/models/fold.md, our own.
  */
 export function gatheredForm({ id, exposedShare, shape }: GatheredFormSpec): Form {
   const blankAreaM2 = (discM: number) => (Math.PI * discM * discM) / 4;

@@ -209,7 +209,7 @@ function depthsOf(outline: readonly Point[], n: number, m: number, h: number, le
 /**
  * Solves the membrane over any closed outline, on a grid whose points beside the edge know how
  * far it is: successive over-relaxation of the five-point scheme with shortened arms, second
- * order at the edge. Source: models.md §4.
+ * order at the edge. Source: docs/models/fold.md.
  *
  * @param outline at least three points, m, in order; not crossing itself
  * @param cells across the longer side, 16–256

@@ -9,7 +9,7 @@ import { fryArm } from './fryArms.js';
 import { fryBodyOf, planCold } from './planBatch.js';
 import type { Kitchen } from '../draft/kitchen.js';
 
-/** Air of an oven and the glow of its walls at the skin, W/m²K. Source: models.md §5 (h 15–25, radiation); our own sum. */
+/** Air of an oven and the glow of its walls at the skin, W/m²K. Source: docs/models/frying.md (h 15–25, radiation); our own sum. */
 const OVEN_H = 35;
 /** How long the oven is looked at, s. */
 const HORIZON_S = 5400;

@@ -24,7 +24,7 @@ export const FRY_SCHOOLS: readonly FrySchool[] = [
   'tempered',
 ];
 
-/** Oil of the two schools, °C. Source: craft.md, In the oil. */
+/** Oil of the two schools, °C. Source: docs/models/practice.md. */
 const SLOW_C = 155;
 const HOT_C = 178;
 

@@ -5,7 +5,7 @@ import type { StartState } from '../draft/choices.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 
 const HOUR_MS = 3_600_000;
-/** Fried pieces are best within this. Source: craft.md, Keeping. */
+/** Fried pieces are best within this. Source: docs/models/practice.md. */
 const BEST_MS = 2 * HOUR_MS;
 
 /** Whether the day can still hold the work, and what waits too long on the way. */

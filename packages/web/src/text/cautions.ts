@@ -1,6 +1,6 @@
 import type { Printer } from './printer';
 
-/** Cooler than this, oil may be left, °C. Source: craft.md, cautions. */
+/** Cooler than this, oil may be left, °C. Source: docs/models/practice.md. */
 export const SAFE_C = 60;
 
 export type CautionId = 'watch' | 'fire' | 'no-water' | 'dry' | 'children' | 'burns';

@@ -1,6 +1,6 @@
 import { contentsOf, type Form, type Piece, requirePiece } from '../piece.js';
 
-/** A cone whose mouth is pinched flat holds this share of the open one. Source: models.md §4. */
+/** A cone whose mouth is pinched flat holds this share of the open one. Source: docs/models/fold.md. */
 const FLATTENED = 0.62;
 
 /** A half-disc rolled into a cone, filled, its mouth pinched shut. */

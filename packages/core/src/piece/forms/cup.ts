@@ -15,7 +15,7 @@ export function cupSizes(discM: number, sealM: number): { baseM: number; rimM: n
   return { baseM: discM * BASE, rimM, heightM: discM * SIDE * UPRIGHT, lidM: rimM + 2 * sealM };
 }
 
-/** Dough of a cup: lining and lid, m². Lining = base + 2·side, lid = rim + overlap. Source: models.md §4. */
+/** Dough of a cup: lining and lid, m². Lining = base + 2·side, lid = rim + overlap. Source: docs/models/fold.md. */
 function cupBlankM2(discM: number, sealM: number): number {
   const { lidM } = cupSizes(discM, sealM);
   return (Math.PI / 4) * (discM * discM + lidM * lidM);
@@ -66,7 +66,7 @@ export const CUP: Form = {
       sealLengthM: Math.PI * rimM,
       surfaceM2: ((Math.PI / 4) * (baseM ** 2 + rimM ** 2) + flankM2) * (1 + stretched / 2),
       heatRadiusM: Math.min(riseM, inRim) + wallCrownM,
-      // Flat faces and a steep side, as a pressed pouch: 1 + 2/β³. Source: models.md §4.
+      // Flat faces and a steep side, as a pressed pouch: 1 + 2/β³. Source: docs/models/fold.md.
       shapeExponent:
         1 + 2 / Math.max(1, (inRim + flankWallM) / Math.max(1e-3, Math.min(riseM, inRim) + wallCrownM)) ** 3,
       exposedShare: 0.4,

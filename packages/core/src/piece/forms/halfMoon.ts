@@ -1,6 +1,6 @@
 import { flatForm } from '../flatPocket.js';
 
-/** Mean and greatest of the membrane on a unit half-disc. Source: closed series, models.md §4. */
+/** Mean and greatest of the membrane on a unit half-disc. Source: closed series, docs/models/fold.md. */
 const MEAN = 0.0474;
 const MOST = 0.0976;
 

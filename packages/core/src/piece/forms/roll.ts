@@ -2,7 +2,7 @@ import { contentsOf, type Form, type Piece, requirePiece } from '../piece.js';
 
 /**
  * Turns a sheet of this length makes around a core: `n = (−d + √(d² + 4tL/π))/(2t)`.
- * Source: models.md §4: the wound area is the sheet's, t·L = π n t (d + n t).
+ * Source: docs/models/fold.md: the wound area is the sheet's, t·L = π n t (d + n t).
  */
 export function wrapsOf(coreM: number, thicknessM: number, lengthM: number): number {
   return (-coreM + Math.sqrt(coreM * coreM + (4 * thicknessM * lengthM) / Math.PI)) / (2 * thicknessM);

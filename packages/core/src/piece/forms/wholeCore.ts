@@ -16,7 +16,7 @@ export const WHOLE_CORE = gatheredForm({
       thicknessM: 2 * half,
       surfaceM2: ellipsoidSkinM2(LONG * half, half, half),
       heatRadiusM: half,
-      // An ellipsoid: 1 + 1/β₁² + 1/β₂², the short axes alike. Source: models.md §4.
+      // An ellipsoid: 1 + 1/β₁² + 1/β₂², the short axes alike. Source: docs/models/fold.md.
       shapeExponent: 1 + 1 / beta ** 2 + 1,
     };
   },
