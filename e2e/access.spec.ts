@@ -74,6 +74,11 @@ for (const size of SIZES) {
     await expect(page.getByRole('button', { name: /^Piece 1, / })).toBeVisible();
     await axeFindsNothing(page, 'fire');
     await fitsAcross(page, 'fire');
+    // The keys are under the hand, whatever stands over them.
+    for (const name of [/^Lifted/, /^One burst/, 'Take back']) {
+      const key = (await page.getByRole('button', { name }).boundingBox())!;
+      expect(key.y + key.height).toBeLessThanOrEqual(size.height);
+    }
     const small = await page.evaluate(() =>
       [...document.querySelectorAll<HTMLElement>('main button')]
         .filter((button) => button.offsetWidth > 0 && (button.offsetHeight < 44 || button.offsetWidth < 44))

@@ -59,8 +59,8 @@ const Side = styled.div`
     position: sticky;
     top: 14px;
     align-self: start;
-    height: calc(100vh - 96px);
-    min-height: 560px;
+    height: calc(100vh - 96px - var(--strips, 0px));
+    min-height: 420px;
   }
 `;
 

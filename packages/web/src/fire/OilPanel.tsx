@@ -47,7 +47,7 @@ const Temperature = styled.div`
   gap: 2px;
   small {
     margin-top: 14px;
-    font-size: 22px;
+    font-size: 18px;
     line-height: 1;
   }
   ${PHONE} {

@@ -1,3 +1,4 @@
+import { type ReactNode, useEffect, useRef } from 'react';
 import { styled } from 'styled-components';
 
 /** What calls from elsewhere, under the bar of every room. */
@@ -9,8 +10,7 @@ export const Strip = styled.ul`
   padding: 6px 22px;
 `;
 
-/** Timers and pots side by side where there is room for both. */
-export const Strips = styled.div`
+const Beside = styled.div`
   display: flex;
   flex-wrap: wrap;
   background: ${({ theme }) => theme.panel};
@@ -19,3 +19,18 @@ export const Strips = styled.div`
     display: none;
   }
 `;
+
+/** Timers and pots side by side where there is room for both; `--strips` is how high they stand now. */
+export function Strips({ children }: { readonly children: ReactNode }) {
+  const box = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (!box.current) return;
+    const watch = new ResizeObserver(([entry]) => {
+      const high = entry?.borderBoxSize[0]?.blockSize ?? 0;
+      document.documentElement.style.setProperty('--strips', `${high}px`);
+    });
+    watch.observe(box.current);
+    return () => watch.disconnect();
+  }, []);
+  return <Beside ref={box}>{children}</Beside>;
+}
