@@ -10,15 +10,17 @@ import {
   type Substitution,
   withLine,
 } from '@ember-fold/core';
-import { useMemo, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
+import { lazyPart } from '../lazyPart';
 import { FINE } from '../theme';
 import { usePantry } from '../../data/useLine';
 import type { Printer } from '../../text/printer';
 import { FormulaRow } from './FormulaRow';
 import { Search } from './Search';
-import { SwapSheet } from './SwapSheet';
 import { useLatest } from './useLatest';
+
+const SwapSheet = lazyPart(() => import('./SwapSheet').then((m) => ({ default: m.SwapSheet })));
 
 const Table = styled.table`
   width: 100%;
@@ -166,14 +168,16 @@ export function FormulaTable(props: FormulaTableProps) {
         ))}
       </Table>
       {swapping !== null && lines[swapping] && family && (
-        <SwapSheet
-          lines={lines}
-          index={swapping}
-          family={family}
-          printer={printer}
-          onClose={() => setSwapping(null)}
-          onSwap={swap}
-        />
+        <Suspense fallback={null}>
+          <SwapSheet
+            lines={lines}
+            index={swapping}
+            family={family}
+            printer={printer}
+            onClose={() => setSwapping(null)}
+            onSwap={swap}
+          />
+        </Suspense>
       )}
       {lines.length < 60 && (
         <Adders>
