@@ -189,8 +189,8 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
     `The dough is rolled to ${p.mm(rolledM)}. This dough is usually ${p.mm(leastM)} to ${p.mm(mostM)}.`,
   'fry.unsafe-oil': ({ oilC, limitC }, p) =>
     `${p.temp(oilC)} is over the caution limit of ${p.temp(limitC)} for this oil. Choose cooler oil.`,
-  'fry.cooked': ({ doneS, spareS, coreC }, p) =>
-    `Cooked through after ${p.time(doneS)}, ${p.time(spareS)} before you lift them. The core is then ${p.temp(coreC)}.`,
+  'fry.cooked': ({ doneS, coreC }, p) =>
+    `Cooked through after ${p.time(doneS)}. The core is ${p.temp(coreC)} when lifted.`,
   'fry.raw-ring': ({ interfaceC, setS }, p) =>
     setS === null
       ? `A ring of dough stays raw: the innermost dough only reaches ${p.temp(interfaceC)}. Roll thinner, or fry hotter or held under.`

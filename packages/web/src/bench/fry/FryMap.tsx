@@ -11,7 +11,7 @@ import { Soft } from '../../ui/controls/Panel';
 import { chancesText, forgivingText, marginText, storyText } from '../../text/mapText';
 import { useChances, useMap } from './useFryMap';
 
-const HIGH = 356;
+const HIGH = 344;
 const OIL = { least: 130, most: 200 } as const;
 /** Limits of what a point can be dragged to, as the fields have them. */
 const LEAST_S = 20;
