@@ -1,8 +1,8 @@
 import { FRY_HORIZON_S, RANGES } from '../draft/ranges.js';
 import { clamp } from '../numeric/clamp.js';
-import { CoreError, requireIn } from '../errors.js';
+import { requireIn } from '../errors.js';
 import { doughFindings } from '../dough/doughFindings.js';
-import { riseFindings, risePlan } from '../dough/riseFindings.js';
+import { riseFindings } from '../dough/riseFindings.js';
 import { burstOverTime } from '../frying/burstOverTime.js';
 import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
 import { fryFindings } from '../frying/fryFindings.js';
@@ -16,17 +16,15 @@ import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat
 import { burnerAdvice } from '../oil/burnerAdvice.js';
 import { halfDepthOilM3, oilCautions, potLevels } from '../oil/pot.js';
 import { foldFindings, sealFindings } from '../piece/foldFindings.js';
-import { COAT_REST_S, coatOf } from '../piece/coat.js';
-import { EDGES } from '../piece/edge.js';
+import { coatOf } from '../piece/coat.js';
 import { formOf } from '../piece/forms.js';
 import { closes, HEAT_RADIUS_M, isFryable, type Piece } from '../piece/piece.js';
 import { burstOf } from '../piece/seal.js';
-import { backwardChain } from '../schedule/backwardChain.js';
-import type { BatchPlan, ColdPlan, HotPlan, ServePlan } from './batchPlan.js';
+import type { BatchPlan, ColdPlan, HotPlan } from './batchPlan.js';
 import { type BatchDraft } from '../draft/draft.js';
 import { draftDough } from './draftFigures.js';
 import { planFilling } from './planFilling.js';
-import { serveFindings } from './serveFindings.js';
+import { planServe } from './planServe.js';
 import { suppliesFor } from './supplies.js';
 import { NO_COAT, USUAL_SEAL } from '../draft/choices.js';
 import { boilingPointC, type Kitchen, pantryOf, smokePointC, startTempC } from '../draft/kitchen.js';
@@ -34,8 +32,6 @@ import { pieceSpecOf } from '../piece/pieceSpecOf.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 
 const DROP_SPACING_S = 5;
-/** Hands' time for one dip of a coat, s. */
-const DIP_S = 6;
 /** Grid of a plan: its moments lie within 4 s of a grid three times as fine, and later rather than sooner. */
 const WALL_CELLS = 16;
 const FILLING_CELLS = 12;
@@ -164,14 +160,6 @@ function holdOf(draft: BatchDraft, kitchen: Kitchen, body: FryBodySpec): HoldWai
   };
 }
 
-/** Hands' time to fill, close and coat one piece, s. */
-function foldEachS(draft: BatchDraft, kitchen: Kitchen): number {
-  const { wet, dry, double } = draft.coat ?? NO_COAT;
-  const edge = formOf(draft.form).hasEdge ? (draft.fold.edge ?? 'plain') : 'plain';
-  const dips = (wet === 'none' ? 0 : 1) + (dry === 'none' ? 0 : 1);
-  return Math.max(5, kitchen.hands.foldEachS + EDGES[edge].handsS) + DIP_S * dips * (double ? 2 : 1);
-}
-
 /** When to lift: done and coloured, whichever is later, with a little to spare; `null` when either never comes. */
 function liftMoment(solution: FrySolution): number | null {
   const { doneS, liftColourS, goldenS } = solution;
@@ -244,42 +232,6 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     hold: holdOf(draft, kitchen, body),
   };
   return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family, kitchen) };
-}
-
-/** s between the last piece folded and the oil being heated for it; `null`: none. */
-function holdS(draft: BatchDraft, { hold }: FryPlan): number | null {
-  const coatS = (draft.coat ?? NO_COAT).dry === 'none' ? 0 : COAT_REST_S;
-  const coldS = hold === null ? 0 : (hold.coldS ?? 12 * 3600) + hold.temperS;
-  return Math.max(coatS, coldS) || null;
-}
-
-function planServe(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, fry: FryPlan, nowMs: number | null): ServePlan {
-  const eatMs = Date.parse(draft.eatAt);
-  if (!Number.isFinite(eatMs)) throw new CoreError('NOT_A_NUMBER', 'eatAt', 'The eating time is not a date.');
-  const { hands } = kitchen;
-  const { restS } = cold.dough.figures.family;
-  const usualS = (restS.least + restS.most) / 2;
-  // A dough that rises waits for its own clock, then proofs shaped.
-  const rise = risePlan(cold.dough.figures, draft.dough.rise ?? 'room', kitchen.roomC, kitchen.fridgeC);
-  const isAhead = (draft.filling.aheadDays ?? 0) > 0;
-  const steps = backwardChain(eatMs, {
-    cookFillingS: isAhead ? null : hands.cookFillingS,
-    coolS: cold.filling.cooling?.toFoldS ?? 12 * 3600,
-    mixS: hands.mixS,
-    restS: rise?.totalS ?? usualS,
-    foldS: foldEachS(draft, kitchen) * draft.pieces,
-    holdS: holdS(draft, fry),
-    heatS: fry.warmUpS ?? 3 * 3600,
-    fryS: fry.lots?.totalS ?? 0,
-    serveS: hands.serveS,
-  });
-  const lastLotUpMs = eatMs - hands.serveS * 1000;
-  return {
-    steps,
-    startMs: steps[0]!.startMs,
-    lastLotUpMs,
-    findings: serveFindings(steps, fry, kitchen.roomC, nowMs, draft.fry.start),
-  };
 }
 
 /**

@@ -40,8 +40,8 @@ interface Entry<T> {
   running: boolean;
   /** What was sent and never answered: it may be there. Where theirs is that, it is ours. */
   unsure: { readonly value: T } | null;
-  /** Both sides' values, while the cook chooses. */
-  clash: { readonly theirs: Versioned<T>; readonly merged: T } | null;
+  /** What the server has, while the cook chooses. */
+  clash: { readonly theirs: Versioned<T> } | null;
 }
 
 interface Mirror<T> {
@@ -213,7 +213,7 @@ export class Saver {
       ({ path, theirs: there }) => entry.unsure === null || !same(there, valueAt(entry.unsure.value, path)),
     );
     if (clashes.length > 0) {
-      entry.clash = { theirs, merged: value };
+      entry.clash = { theirs };
       this.tell(key, entry, { state: 'conflict', problem: null, clashes });
       return false;
     }

@@ -1,6 +1,6 @@
 import { FIRE as T } from '../text/firePhrases';
 import { type NextStep, type Piece, planCold } from '@ember-fold/core';
-import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
+import { Suspense, useCallback, useEffect, useMemo } from 'react';
 import { styled } from 'styled-components';
 import { lazyPart } from '../ui/lazyPart';
 import { useKitchen } from '../data/useLine';
@@ -10,16 +10,12 @@ import { Page, PageTitle } from '../ui/controls/Page';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
 import { FIRE_TEXT, nextText, potFullText, potText } from '../text/fireWords';
 import type { Printer } from '../text/printer';
-import { ActPad } from './ActPad';
-import { BurstSheet } from './BurstSheet';
 import { DangerScreen } from './DangerScreen';
-import { DoNextList } from './DoNextList';
-import { JudgeBar } from './JudgeBar';
+import { Hands } from './Hands';
 import { OilPanel } from './OilPanel';
 import { PotView } from './PotView';
-import { SupperQueue } from './SupperQueue';
 import { TallyPanel } from './TallyPanel';
-import { type Ear, useEar } from './useEar';
+import { useEar } from './useEar';
 import { useEnd } from './useEnd';
 import { type Fire, useFire } from './useFire';
 import { useFireCalls } from './useFireCalls';
@@ -27,7 +23,6 @@ import { usePad } from './usePad';
 import type { useStove } from './useStove';
 import { useTrace } from './useTrace';
 
-const MoreSheet = lazyPart(() => import('./MoreSheet').then((m) => ({ default: m.MoreSheet })));
 const OilChart = lazyPart(() => import('../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
 
 const Grid = styled.div`
@@ -46,56 +41,6 @@ const Grid = styled.div`
     grid-template-areas: 'oil' 'pot' 'side' 'tally' 'trace';
     /* Room for the keys, which lie at the bottom of the window. */
     padding-bottom: 150px;
-  }
-`;
-
-/** What to do, and under it what was done: the keys stay in sight however long the list is. */
-const Side = styled.div`
-  grid-area: side;
-  display: flex;
-  flex-direction: column;
-  gap: 12px;
-  @media (min-width: 1121px) {
-    position: sticky;
-    top: 14px;
-    align-self: start;
-    height: calc(100vh - 96px - var(--strips, 0px));
-    min-height: 420px;
-  }
-`;
-
-/** Grows as it must, and scrolls: nothing of it ever lies under the keys. */
-const Lists = styled.div`
-  display: flex;
-  flex-direction: column;
-  gap: 12px;
-  @media (min-width: 1121px) {
-    flex: 1;
-    min-height: 0;
-    overflow-y: auto;
-    border-radius: 12px;
-    > * {
-      flex: none;
-    }
-  }
-`;
-
-/** The keys: under the lists, and on a phone at the bottom of the window. */
-const Hand = styled.div`
-  @media (max-width: 1120px) and (min-width: 761px) {
-    position: sticky;
-    bottom: 0;
-    z-index: 2;
-    padding-bottom: 14px;
-    background: ${({ theme }) => theme.ground};
-  }
-  ${PHONE} {
-    position: fixed;
-    inset: auto 0 0;
-    z-index: 2;
-    padding: 8px 10px max(8px, env(safe-area-inset-bottom));
-    background: ${({ theme }) => theme.ground};
-    border-top: 1px solid ${({ theme }) => theme.line};
   }
 `;
 
@@ -193,7 +138,7 @@ function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
           />
           <Soft>{potFullText(where, kitchen.pot.oilM3, fry.levels.withLot, printer)}</Soft>
         </Panel>
-        <Hands stove={stove} fire={fire} pad={pad} ear={ear} printer={printer} onFinish={() => void end()} />
+        <Hands draft={draft} fire={fire} pad={pad} ear={ear} printer={printer} onFinish={() => void end()} />
         <TallyPanel
           live={live}
           fire={fire}
@@ -235,78 +180,5 @@ function Trace({ live, fire, printer }: Pick<StoveProps, 'fire' | 'printer'> & {
         />
       </Suspense>
     </Panel>
-  );
-}
-
-interface HandsProps extends Pick<StoveProps, 'stove' | 'fire' | 'pad' | 'printer'> {
-  readonly ear: Ear;
-  readonly onFinish: () => void;
-}
-
-/** What to do next, how the last lift is judged, what is fried after, and the keys. */
-function Hands({ stove, fire, pad, ear, printer, onFinish }: HandsProps) {
-  const [choosing, setChoosing] = useState(false);
-  const [more, setMore] = useState(false);
-  const { state, judge } = fire;
-  const { draft } = stove.live.stove;
-  const lifted = judge.pieces.map((piece) => piece.number);
-  const first = fire.steps[0]?.act;
-  const done = (step: NextStep) => {
-    if (step.act === 'finish') onFinish();
-    else if (step.act === 'burner') pad.burner(step.value);
-    else if (step.act === 'skim') pad.skim();
-    else if (step.act === 'aside') pad.aside(step.pieces);
-    else pad.pieces(step.act, step.pieces);
-  };
-  return (
-    <Side>
-      <Lists>
-        <DoNextList steps={fire.steps} markC={draft.fry.oilC} printer={printer} onDone={done} />
-        <JudgeBar
-          judge={judge}
-          targetC={draft.filling.coreTargetC}
-          belief={fire.belief}
-          printer={printer}
-          onLooks={(looks) => pad.looks(lifted, looks)}
-          onRaw={() => pad.aside(lifted)}
-          onCore={(tempC) => judge.coreOf !== null && pad.core(judge.coreOf, tempC, judge.predictedC)}
-        />
-        <SupperQueue queue={fire.queue} />
-      </Lists>
-      <Hand>
-        <ActPad
-          targets={pad.targets}
-          urged={first === 'flip' || first === 'lift' || first === 'drop' ? first : null}
-          toFry={state.toFry}
-          canTakeBack={state.lastAct !== null}
-          onAct={(kind) => {
-            if (kind !== 'burst') pad.act(kind);
-            else if (pad.targets.burst.length === 1) pad.act('burst');
-            else setChoosing(true);
-          }}
-          onTakeBack={pad.takeBack}
-          onDropFewer={pad.dropFewer}
-          onMore={() => setMore(true)}
-        />
-      </Hand>
-      <BurstSheet
-        isOpen={choosing}
-        pieces={state.inPot.map(({ number }) => number)}
-        onBurst={(number) => pad.pieces('burst', [number])}
-        onClose={() => setChoosing(false)}
-      />
-      <Suspense fallback={null}>
-        {more && (
-          <MoreSheet
-            printer={printer}
-            fit={fire.fit}
-            onClose={() => setMore(false)}
-            onTopUp={pad.topUp}
-            onOil={pad.oil}
-            ear={ear}
-          />
-        )}
-      </Suspense>
-    </Side>
   );
 }

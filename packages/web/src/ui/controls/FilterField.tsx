@@ -2,15 +2,11 @@ import { Search as Lens } from 'lucide-react';
 import { Input, Label, SearchField } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { FINE } from '../theme';
+import { labelOver } from './fieldLook';
 
 const Wrap = styled(SearchField)`
-  display: grid;
-  gap: 4px;
+  ${labelOver}
   flex: 1;
-  label {
-    font-size: 13px;
-    color: ${({ theme }) => theme.soft};
-  }
   div {
     display: flex;
     align-items: center;

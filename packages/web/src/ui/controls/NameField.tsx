@@ -3,15 +3,11 @@ import { useState } from 'react';
 import { FieldError, Input, Label, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { FINE } from '../theme';
+import { labelOver } from './fieldLook';
 
 const Wrap = styled(TextField)`
-  display: grid;
-  gap: 4px;
+  ${labelOver}
   flex: 1;
-  label {
-    font-size: 13px;
-    color: ${({ theme }) => theme.soft};
-  }
   input {
     min-height: 44px;
     padding: 0 12px;
