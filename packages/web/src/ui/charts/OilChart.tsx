@@ -29,21 +29,18 @@ export function OilChart({ trace, forecast, band, lotStartsS, printer, label, he
   const option = useMemo(() => {
     const point = ([s, c]: readonly [number, number]) => [s / 60, Math.round(printer.degrees(c) * 10) / 10];
     const shown = trace.filter(([s]) => s >= fromS);
+    // In a small chart the two ends of the axis are enough: more would print over each other.
+    const small = typeof height === 'number' && height < SMALL;
     const lots = lotStartsS
       .map((s, i) => ({
         xAxis: s / 60,
-        label: {
-          align: i > 0 ? 'center' : 'left',
-          formatter: i > 0 && lotStartsS.length > 4 ? String(i + 1) : T.lot(i + 1),
-        },
+        label: { formatter: small || (i > 0 && lotStartsS.length > 4) ? String(i + 1) : T.lot(i + 1) },
       }))
       .filter(({ xAxis }) => xAxis * 60 >= fromS);
     const temps = [...shown, ...(forecast ?? [])].map(([, c]) => c);
     const least = temps.reduce((a, b) => Math.min(a, b), band.least - 6);
     const most = temps.reduce((a, b) => Math.max(a, b), band.most + 6);
     const five = (c: number, round: (n: number) => number) => 5 * round(printer.degrees(c) / 5);
-    // In a small chart the two ends of the axis are enough: more would print over each other.
-    const small = typeof height === 'number' && height < SMALL;
     const [min, max] = [five(least, Math.floor), five(most, Math.ceil)];
     return {
       grid: { left: 42, right: 16, top: 22, bottom: small ? 18 : 34 },
