@@ -1,17 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import {
-  api,
-  expect,
-  NOT_STARTED,
-  openStation,
-  pageHeight,
-  plannedBatch,
-  settled,
-  test,
-  URL_BASE,
-  lightStove,
-} from './kitchen';
+import { expect, lightStove, NOT_STARTED, openStation, pageHeight, plannedBatch, read, settled, test } from './kitchen';
 
 test.use({ calm: [NOT_STARTED] });
 
@@ -42,7 +31,7 @@ for (const size of SIZES) {
     test.slow();
     await page.setViewportSize(size);
     const id = await plannedBatch(`Access at ${size.width}`, 24);
-    const [record] = (await api<{ rows: { id: string }[] }>('/ledger')).rows;
+    const [record] = (await read<{ rows: { id: string }[] }>('/ledger')).rows;
     const views = [
       '/bench',
       ...['dough', 'filling', 'fold', 'fry', 'serve'].map((name) => `/bench/${id}/${name}`),
@@ -54,7 +43,7 @@ for (const size of SIZES) {
       '/store/guests',
     ];
     for (const view of views) {
-      await page.goto(`${URL_BASE()}${view}`);
+      await page.goto(`${view}`);
       if (view.startsWith('/bench/')) await settled(page);
       await page.waitForLoadState('networkidle');
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
@@ -62,13 +51,13 @@ for (const size of SIZES) {
       if (size.width > 760 || /fold|fry|ledger\//.test(view)) await axeFindsNothing(page, view);
       await fitsAcross(page, view);
     }
-    await page.goto(`${URL_BASE()}/bench`);
+    await page.goto('/bench');
     await page.getByRole('button', { name: 'New batch' }).click();
     await expect(page.getByRole('dialog', { name: 'New batch' })).toBeVisible();
     await axeFindsNothing(page, 'new batch');
     await fitsAcross(page, 'new batch');
     // At the stove, with pieces in.
-    await page.goto(`${URL_BASE()}/fire/${id}`);
+    await page.goto(`/fire/${id}`);
     await lightStove(page);
     await page.getByRole('button', { name: /^Dropped/ }).click();
     await expect(page.getByRole('button', { name: /^Piece 1, / })).toBeVisible();
@@ -100,7 +89,7 @@ test('1280 × 800: a station shows controls, drawing and findings without scroll
 
 test('from list to changed plan by keyboard alone', async ({ page }) => {
   const id = await plannedBatch('By keyboard', 24);
-  await page.goto(`${URL_BASE()}/bench`);
+  await page.goto('/bench');
   await page.getByRole('link', { name: /By keyboard/ }).focus();
   await page.keyboard.press('Enter');
   await settled(page);

@@ -2,25 +2,15 @@ import AxeBuilder from '@axe-core/playwright';
 import { newBatch } from '@ember-fold/core';
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
-import { expect, test } from './kitchen';
-import { type Product, startProduct } from './product';
+import { expect, product, read, test } from './kitchen';
 
 // The server is stopped on purpose, and the console says so.
 test.use({ calm: ['ERR_CONNECTION', 'ERR_INCOMPLETE', '503', 'ERR_INTERNET', 'net::ERR'] });
 
-/** A product of its own: timers are one for the kitchen. */
-let product: Product;
-test.beforeAll(async () => {
-  product = await startProduct('cook');
-});
-test.afterAll(() => product.stop());
-
-const read = async <T>(path: string): Promise<T> => (await (await fetch(`${product.address}/api${path}`)).json()) as T;
-
 async function planned(name: string, eatInMs = 7 * 3_600_000): Promise<string> {
   const id = randomUUID();
   const draft = newBatch(name, 'squash-sage', 24, new Date(Date.now() + eatInMs).toISOString());
-  const answer = await fetch(`${product.address}/api/batches`, {
+  const answer = await fetch(`${product().address}/api/batches`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ id, draft }),
@@ -53,10 +43,10 @@ test('a batch is run step by step: checked, measured, re-planned, taken back; a 
   context,
 }) => {
   const id = await planned('Run sheet');
-  await page.goto(`${product.address}/cook/${id}`);
+  await page.goto(`/cook/${id}`);
   await expect(step(page, 'Weigh the filling')).toBeVisible();
   const other = await context.newPage();
-  await other.goto(`${product.address}/cook/${id}`);
+  await other.goto(`/cook/${id}`);
   await expect(step(other, 'Weigh the filling')).toBeVisible();
   // A page behind another one is drawn once a second.
   await page.bringToFront();
@@ -112,11 +102,11 @@ test('a batch is run step by step: checked, measured, re-planned, taken back; a 
 
 test('two cooks split the work: what one takes is not shown to the other', async ({ page, browser }) => {
   const id = await planned('Two cooks');
-  await page.goto(`${product.address}/cook/${id}`);
+  await page.goto(`/cook/${id}`);
   await page.getByRole('textbox', { name: 'Who cooks at this device' }).fill('Sorrel');
   const context = await browser.newContext({ locale: 'en-GB', timezoneId: 'Europe/London' });
   const other = await context.newPage();
-  await other.goto(`${product.address}/cook/${id}`);
+  await other.goto(`/cook/${id}`);
   await other.getByRole('textbox', { name: 'Who cooks at this device' }).fill('Tamsin');
   await other.getByRole('button', { name: 'Take: Make the dough' }).click();
   await expect(page.getByRole('list', { name: 'Next' })).toContainText('Tamsin');
@@ -136,7 +126,7 @@ test('away for a while: acts and timers are kept here, shown at once, and go ove
   page,
 }) => {
   const id = await planned('Offline');
-  await page.goto(`${product.address}/cook/${id}`);
+  await page.goto(`/cook/${id}`);
   await expect(step(page, 'Weigh the filling')).toBeVisible();
   await page.route('**/api/**', (route) => route.abort('internetdisconnected'));
   const wentMs = Date.now();
@@ -167,7 +157,7 @@ test('a timer is right in every room, over a reload and with the device’s cloc
   page,
 }) => {
   await page.clock.install();
-  await page.goto(`${product.address}/cook`);
+  await page.goto('/cook');
   await page.getByRole('textbox', { name: 'For what' }).fill('Bench rest');
   await page.getByRole('textbox', { name: 'How long' }).fill('2:00');
   await page.getByRole('button', { name: 'Start the timer' }).click();
@@ -200,7 +190,7 @@ test('a timer is right in every room, over a reload and with the device’s cloc
   await page.clock.setSystemTime(Date.now() + 3_600_000);
   await expect(isRight).toPass({ timeout: 5000 });
   for (const room of ['/bench', '/ledger', '/store/kitchen', '/fire']) {
-    await page.goto(`${product.address}${room}`);
+    await page.goto(`${room}`);
     await expect(strip).toContainText('Bench rest');
   }
   await page.reload();
@@ -208,7 +198,7 @@ test('a timer is right in every room, over a reload and with the device’s cloc
   await expect(isRight).toPass({ timeout: 5000 });
   const one = strip.getByRole('listitem').filter({ hasText: 'Bench rest' });
   await expect(one).toHaveAttribute('data-timer', 'none');
-  await fetch(`${product.address}/api/timers/${mine.id}`, {
+  await fetch(`${product().address}/api/timers/${mine.id}`, {
     method: 'PUT',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({
@@ -229,7 +219,7 @@ test('a timer is right in every room, over a reload and with the device’s cloc
 
 test('a killed server loses no acknowledged step and no timer', async ({ page }) => {
   const id = await planned('Killed');
-  await page.goto(`${product.address}/cook/${id}`);
+  await page.goto(`/cook/${id}`);
   await done(page);
   await done(page);
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText('Filling cools, Killed');
@@ -240,7 +230,7 @@ test('a killed server loses no acknowledged step and no timer', async ({ page })
     );
   await expect.poll(cooling).toBeDefined();
   const before = await cooling();
-  process.kill(product.state().serverPid, 'SIGKILL');
+  process.kill(product().state().serverPid, 'SIGKILL');
   await done(page);
   await expect(step(page, 'Dough rests')).toBeVisible();
   await expect

@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import type { FireAct, OilReading } from '@ember-fold/core';
 import type { Page } from '@playwright/test';
 import { startStove } from './fireHand';
-import { api, expect, lightStove, NOT_STARTED, plannedBatch, test, URL_BASE } from './kitchen';
+import { expect, lightStove, NOT_STARTED, plannedBatch, product, read, test } from './kitchen';
 
 test.use({ calm: [NOT_STARTED] });
 
@@ -12,7 +12,7 @@ interface Stove {
   readonly readings: readonly OilReading[];
   readonly startedAt: string;
 }
-const stove = (id: string) => api<Stove>(`/batches/${id}/stove`);
+const stove = (id: string) => read<Stove>(`/batches/${id}/stove`);
 const kinds = async (id: string) => (await stove(id)).acts.map(({ act }) => act.kind);
 const burner = async (page: Page, steps: number, which: 'up' | 'down' = 'up') => {
   for (let i = 0; i < steps; i++) await page.getByRole('button', { name: `Burner ${which}` }).click();
@@ -20,7 +20,7 @@ const burner = async (page: Page, steps: number, which: 'up' | 'down' = 'up') =>
 
 test('no oil is heated before every point of the start is gone through', async ({ page }) => {
   const id = await plannedBatch('Gate', 6);
-  await page.goto(`${URL_BASE()}/fire/${id}`);
+  await page.goto(`/fire/${id}`);
   const start = page.getByRole('button', { name: 'Start the stove' });
   await expect(start).toBeDisabled();
   const points = await page.getByRole('group', { name: 'Before the oil is heated' }).locator('label').all();
@@ -36,7 +36,7 @@ test('too hot takes the whole screen with the one right act, also for a reader, 
   page,
 }) => {
   const id = await plannedBatch('Too hot', 6);
-  await page.goto(`${URL_BASE()}/fire/${id}`);
+  await page.goto(`/fire/${id}`);
   await startStove(page, '60 times');
   await burner(page, 9);
   const danger = page.getByRole('alertdialog');
@@ -59,7 +59,7 @@ test('a lift is judged and a core noted: what follows is predicted slower; skimm
   page,
 }) => {
   const id = await plannedBatch('Judged', 8);
-  await page.goto(`${URL_BASE()}/fire/${id}`);
+  await page.goto(`/fire/${id}`);
   await startStove(page, '20 times');
   await burner(page, 9);
   await page.getByRole('button', { name: /^Dropped/ }).click();
@@ -94,7 +94,7 @@ test('a lift is judged and a core noted: what follows is predicted slower; skimm
 
 test('no probe at all: a crumb of dough gives the oil with its range, the model carries it on', async ({ page }) => {
   const id = await plannedBatch('No probe', 6);
-  await page.goto(`${URL_BASE()}/fire/${id}`);
+  await page.goto(`/fire/${id}`);
   await page.getByRole('button', { name: /How the oil is measured/ }).click();
   await page.getByRole('option', { name: /^No probe/ }).click();
   await expect(page.getByText(/^This is a real pot/)).toBeVisible();
@@ -116,26 +116,26 @@ test('a probe of one’s own: its lines are on the page within a second, on two 
   page,
   context,
 }) => {
-  const added = await fetch(`${URL_BASE()}/api/devices`, {
+  const added = await fetch(`${product().address}/api/devices`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ id: 'pot-probe', kind: 'probe', name: 'Probe in the pot' }),
   });
   const { token } = (await added.json()) as { token: string };
   const id = await plannedBatch('Real probe', 6);
-  await page.goto(`${URL_BASE()}/fire/${id}`);
+  await page.goto(`/fire/${id}`);
   await page.getByRole('button', { name: /How the oil is measured/ }).click();
   await page.getByRole('option', { name: 'Probe in the pot' }).click();
   // Another device stands at the start while this one lights it.
   const other = await context.newPage();
-  await other.goto(`${URL_BASE()}/fire/${id}`);
+  await other.goto(`/fire/${id}`);
   await expect(other.getByRole('button', { name: 'Start the stove' })).toBeVisible();
   await lightStove(page);
   await expect(page.getByRole('region', { name: 'Oil now' })).toContainText('pot probe');
   await expect(other.getByTestId('oil-now')).toHaveText('–');
   const line = (n: number, c: number) => `pot-probe ${n} ${new Date().toISOString()} temperature ${c} C`;
   const send = (body: string) =>
-    fetch(`${URL_BASE()}/api/devices/readings`, {
+    fetch(`${product().address}/api/devices/readings`, {
       method: 'POST',
       headers: { 'content-type': 'text/plain', authorization: `Bearer ${token}` },
       body,
@@ -167,10 +167,10 @@ test('two pots: the other one is in sight in every room, and its danger takes th
     ...draft,
     fry: { ...draft.fry, pot: 'Small pot on the small ring' },
   }));
-  await page.goto(`${URL_BASE()}/fire/${small}`);
+  await page.goto(`/fire/${small}`);
   await expect(page.getByText(/^In: Small pot on the small ring, fresh oil/)).toBeVisible();
   await startStove(page, '60 times');
-  await page.goto(`${URL_BASE()}/fire/${large}`);
+  await page.goto(`/fire/${large}`);
   await startStove(page, 'real time');
   const others = page.getByRole('list', { name: 'Other pots' });
   await expect(others).toContainText('Small pot on the small ring, Small one: warming up');
@@ -184,7 +184,7 @@ test('two pots: the other one is in sight in every room, and its danger takes th
   await expect(page).toHaveURL(new RegExp(large));
   // One stream for both: what the other does is here within a second of being committed.
   await expect(others).toContainText(/Small one: (too cool|just right|too hot for these pieces)/, { timeout: 30_000 });
-  await page.goto(`${URL_BASE()}/ledger`);
+  await page.goto('/ledger');
   const danger = page.getByRole('alertdialog');
   await expect(danger).toContainText('Small pot on the small ring, Small one', { timeout: 40_000 });
   await danger.getByRole('button').click();
@@ -209,7 +209,7 @@ test('spoken commands act as the keys do, where the browser listens', async ({ p
     Object.assign(window, { SpeechRecognition: Ear, webkitSpeechRecognition: Ear });
   });
   const id = await plannedBatch('Spoken', 6);
-  await page.goto(`${URL_BASE()}/fire/${id}`);
+  await page.goto(`/fire/${id}`);
   await startStove(page, 'real time');
   await page.getByRole('button', { name: 'More', exact: true }).click();
   await page.getByRole('button', { name: 'Listen to me' }).click();

@@ -1,11 +1,10 @@
 import { type BatchDraft, cuttingOf, cutSheet, type FormId, type Kitchen, planBatch, withForm } from '@ember-fold/core';
 import type { Locator, Page } from '@playwright/test';
-import { api, expect, isSaved, openStation, pageHeight, plannedBatch, settled, station, test, type } from './kitchen';
+import { expect, isSaved, openStation, pageHeight, plannedBatch, read, settled, station, test, type } from './kitchen';
 
-const draftOf = async (id: string) => (await api<{ draft: BatchDraft }>(`/batches/${id}`)).draft;
+const draftOf = async (id: string) => (await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft;
 const sheetOf = async (page: Page, button: string, title: string): Promise<Locator> => {
-  // By key: a timer that another test sets comes in over the page and moves what a mouse is about to hit.
-  await page.getByRole('button', { name: button, exact: true }).press('Enter');
+  await page.getByRole('button', { name: button, exact: true }).click();
   const sheet = page.getByRole('dialog', { name: title });
   await expect(sheet).toBeVisible();
   return sheet;
@@ -107,7 +106,7 @@ test('seam and coat: a careless rim is told with its mend, generous costs more, 
     seal: { glue: 'none', flouredRim: true },
     coat: { wet: 'egg', dry: 'sesame', double: false },
   });
-  const { kitchen } = await api<{ kitchen: Kitchen }>('/kitchen');
+  const { kitchen } = await read<{ kitchen: Kitchen }>('/kitchen');
   expect(planBatch(draft, kitchen, null).contains.allergens).toEqual(expect.arrayContaining(['eggs', 'sesame']));
   await station(page, 'Serve').click();
   await expect(page.getByText(/sesame/i).first()).toBeVisible();
@@ -118,7 +117,7 @@ test('cut from a sheet: what the screen says is what core cuts; another board, a
   await openStation(page, id, 'fold');
   const sheet = await sheetOf(page, 'Cut from sheet', 'Cut from a sheet');
   const status = sheet.getByRole('status');
-  const { kitchen } = await api<{ kitchen: Kitchen }>('/kitchen');
+  const { kitchen } = await read<{ kitchen: Kitchen }>('/kitchen');
   const draft = await draftOf(id);
   const plan = planBatch(draft, kitchen, null);
   const cut = cutSheet(cuttingOf(draft, kitchen, plan)!);

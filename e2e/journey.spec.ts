@@ -11,7 +11,6 @@ import {
   printTemp,
 } from '@ember-fold/core';
 import {
-  api,
   expect,
   isSaved,
   lightStove,
@@ -19,11 +18,11 @@ import {
   makeBatch,
   NOT_STARTED,
   plannedBatch,
+  read,
   settled,
   station,
   test,
   type,
-  URL_BASE,
 } from './kitchen';
 import { followAdvice, startStove, watchForDanger } from './fireHand';
 
@@ -41,7 +40,7 @@ test.describe('from flour to ledger', () => {
 
   test('one batch, planned, fried by the advice, and written up', async ({ page }) => {
     const name = `Journey ${Date.now()}`;
-    await page.goto(`${URL_BASE()}/bench`);
+    await page.goto('/bench');
     await makeBatch(page, name, 8);
     await station(page, 'Fry').click();
     await type(page, 'Oil', '166');
@@ -51,7 +50,7 @@ test.describe('from flour to ledger', () => {
     await startStove(page, '60 times');
     await watchForDanger(page);
     const id = page.url().split('/').pop()!;
-    expect((await api<{ draft: BatchDraft }>(`/batches/${id}/stove`)).draft.fry.oilC).toBe(166);
+    expect((await read<{ draft: BatchDraft }>(`/batches/${id}/stove`)).draft.fry.oilC).toBe(166);
 
     const first = await followAdvice(page, (done) => done.includes('drop'));
     expect(first[0]).toBe('burner');
@@ -75,7 +74,7 @@ test.describe('from flour to ledger', () => {
     await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
     await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
 
-    const record = await api<Record>(`/ledger/${id}`);
+    const record = await read<Record>(`/ledger/${id}`);
     const figures = ledgerFigures(record.acts, record.readings, 8, 166);
     expect(record.figures).toEqual(figures);
     expect([figures.fried, figures.burst, figures.lots, figures.notFried]).toEqual([7, 1, 2, 0]);
@@ -114,7 +113,7 @@ test.describe('from flour to ledger', () => {
 
   test('pieces are chosen by touch; the buttons say what they will record', async ({ page }) => {
     const id = await plannedBatch('Chosen', 6);
-    await page.goto(`${URL_BASE()}/fire/${id}`);
+    await page.goto(`/fire/${id}`);
     await startStove(page, '20 times');
     await page.getByRole('button', { name: 'One fewer' }).click();
     await page.getByRole('button', { name: /^Dropped/ }).click();
@@ -129,7 +128,7 @@ test.describe('from flour to ledger', () => {
     await expect(page.getByRole('group', { name: 'Burner' })).toContainText('1 of 9');
     await expect
       .poll(async () => {
-        const { acts } = await api<{ acts: { act: FireAct }[] }>(`/batches/${id}/stove`);
+        const { acts } = await read<{ acts: { act: FireAct }[] }>(`/batches/${id}/stove`);
         return acts.map(({ act }) => [act.kind, 'pieces' in act ? act.pieces : 'setting' in act ? act.setting : null]);
       })
       .toEqual([
@@ -141,7 +140,7 @@ test.describe('from flour to ledger', () => {
     await expect(page.getByRole('button', { name: 'Finish the batch' })).toBeDisabled();
     await page.reload();
     await expect(page.getByRole('button', { name: /^Piece \d, / })).toHaveCount(4);
-    const { acts } = await api<{ acts: { act: FireAct }[] }>(`/batches/${id}/stove`);
+    const { acts } = await read<{ acts: { act: FireAct }[] }>(`/batches/${id}/stove`);
     expect(
       fireState(
         acts.map((a) => a.act),
@@ -155,7 +154,7 @@ test.describe('from flour to ledger', () => {
       ...draft,
       fry: { ...draft.fry, oilC: 110 },
     }));
-    await page.goto(`${URL_BASE()}/fire/${id}`);
+    await page.goto(`/fire/${id}`);
     await lightStove(page);
     await expect(page.getByRole('main').getByRole('alert')).toContainText('no moment at which the pieces are done');
     await page.getByRole('link', { name: 'Back to its plan' }).click();

@@ -1,13 +1,68 @@
-import { type BatchDraft, newBatch, type StarterId } from '@ember-fold/core';
+import { type BatchDraft, newBatch, type StarterId, type Timer } from '@ember-fold/core';
 import { expect, type Locator, type Page, test as base } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
+import { type Product, startProduct } from './product';
 
-export const URL_BASE = (): string => process.env['EMBER_URL']!;
+let running: Product | undefined;
 
-/** A page that fails its test when the console shows an error nobody expected. */
-export const test = base.extend<{ page: Page; calm: string[] }>({
-  // Messages a test provokes on purpose; regular expressions as text.
+/** The product this test file has to itself. */
+export function product(): Product {
+  if (!running) throw new Error('No product is running yet: ask for it inside a test.');
+  return running;
+}
+
+/** Puts out what a test left burning or ringing: the next one begins in a quiet kitchen. */
+async function putOut({ address }: Product): Promise<void> {
+  const json = { 'content-type': 'application/json' };
+  const ask = async (path: string) => await (await fetch(`${address}/api${path}`)).json();
+  for (const { batchId } of (await ask('/stoves')) as { batchId: string }[])
+    await fetch(`${address}/api/batches/${batchId}`, { method: 'DELETE' });
+  const { timers, nowMs } = (await ask('/timers')) as { timers: (Timer & { id: string })[]; nowMs: number };
+  for (const { id, ...timer } of timers)
+    await fetch(`${address}/api/timers/${id}`, {
+      ...{ method: 'PUT', headers: json },
+      body: JSON.stringify({ ...timer, stoppedMs: nowMs }),
+    });
+}
+
+interface Own {
+  /** Messages a test provokes on purpose; regular expressions as text. */
+  calm: string[];
+  own: Product;
+}
+interface Owner {
+  /** One product for each file: its timers, pots, prices and probes are nobody else's. */
+  owner: (file: string) => Promise<Product>;
+}
+
+/** A page of a product of the file's own; it fails its test when the console shows an error nobody expected. */
+export const test = base.extend<Own, Owner>({
   calm: [[], { option: true }],
+  owner: [
+    // eslint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs from this pattern.
+    async ({}, use) => {
+      let held: string | null = null;
+      await use(async (file) => {
+        if (held !== file) {
+          await running?.stop();
+          running = await startProduct('e2e');
+          held = file;
+        }
+        return product();
+      });
+      await running?.stop();
+    },
+    { scope: 'worker' },
+  ],
+  own: [
+    async ({ owner }, use, { file }) => {
+      const mine = await owner(file);
+      await use(mine);
+      await putOut(mine);
+    },
+    { auto: true },
+  ],
+  baseURL: async ({ own }, use) => await use(own.address),
   page: async ({ page, calm }, use) => {
     const wrong: string[] = [];
     page.on('pageerror', (error) => wrong.push(error.message));
@@ -37,7 +92,7 @@ export async function plannedBatch(
   const eatAt = new Date(Date.now() + 3 * 86_400_000);
   eatAt.setUTCHours(18, 30, 0, 0);
   const draft = change(newBatch(name, starter, pieces, eatAt.toISOString()));
-  const answer = await fetch(`${URL_BASE()}/api/batches`, {
+  const answer = await fetch(`${product().address}/api/batches`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ id, draft }),
@@ -46,8 +101,8 @@ export async function plannedBatch(
   return id;
 }
 
-export async function api<T>(path: string): Promise<T> {
-  const answer = await fetch(`${URL_BASE()}/api${path}`);
+export async function read<T>(path: string): Promise<T> {
+  const answer = await fetch(`${product().address}/api${path}`);
   expect(answer.ok).toBe(true);
   return (await answer.json()) as T;
 }
@@ -77,14 +132,8 @@ export async function type(page: Page, field: string, text: string): Promise<voi
   await box.pressSequentially(text);
 }
 
-/** How high the page is without what rings in every room: timers of other tests are not this page's. */
-export async function pageHeight(page: Page): Promise<number> {
-  return await page.evaluate(
-    () =>
-      document.documentElement.scrollHeight -
-      [...document.querySelectorAll('aside')].reduce((sum, strip) => sum + strip.clientHeight, 0),
-  );
-}
+/** How high the page is, CSS pixels. */
+export const pageHeight = (page: Page): Promise<number> => page.evaluate(() => document.documentElement.scrollHeight);
 
 /** Types into a search as a person does: it is in sight first, then typed into. */
 export async function search(page: Page, field: string, text: string): Promise<void> {
@@ -112,7 +161,7 @@ export async function makeBatch(page: Page, name: string, pieces: number, fillin
 }
 
 export async function openStation(page: Page, id: string, name: string): Promise<void> {
-  await page.goto(`${URL_BASE()}/bench/${id}/${name}`);
+  await page.goto(`/bench/${id}/${name}`);
   await settled(page);
 }
 

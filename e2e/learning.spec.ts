@@ -1,15 +1,6 @@
 import { type BatchDraft, type FlourBelief, flourBelief, observeFlour } from '@ember-fold/core';
-import { expect, isSaved, settled, station, test } from './kitchen';
-import { type Product, startProduct } from './product';
+import { expect, isSaved, read, settled, station, test } from './kitchen';
 
-/** A product of its own: what is learnt of a flour moves every plan of the kitchen. */
-let product: Product;
-test.beforeAll(async () => {
-  product = await startProduct('learning');
-});
-test.afterAll(() => product.stop());
-
-const read = async <T>(path: string): Promise<T> => (await (await fetch(`${product.address}/api${path}`)).json()) as T;
 const belief = async () =>
   (await read<{ beliefs: Record<string, FlourBelief> }>('/flours')).beliefs['plain-wheat-flour'];
 
@@ -19,7 +10,7 @@ test('what was poured and how it felt moves the next first pour; a dough can be 
   const batches = await read<{ id: string; name: string }[]>('/batches');
   const { id } = batches.find((batch) => batch.name.startsWith('Squash'))!;
   const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
-  await page.goto(`${product.address}/bench/${id}/dough`);
+  await page.goto(`/bench/${id}/dough`);
   await settled(page);
   const log = page.getByRole('region', { name: 'Water log' });
   await expect(log).toContainText('Nothing noted of this plain wheat flour yet');
@@ -45,7 +36,7 @@ test('what was poured and how it felt moves the next first pour; a dough can be 
   await expect(log.getByRole('button', { name: /^Poured 3[5-9]\d g/ })).toBeVisible();
   // Every other batch with this flour knows it too.
   const other = batches.find((batch) => batch.name.startsWith('Lentil'))!;
-  await page.goto(`${product.address}/bench/${other.id}/dough`);
+  await page.goto(`/bench/${other.id}/dough`);
   await settled(page);
   await expect(log).toContainText('as seen in one dough');
   await log.getByRole('button', { name: 'What was learnt' }).click();

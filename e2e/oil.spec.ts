@@ -1,21 +1,12 @@
 import { type Guests, newBatch } from '@ember-fold/core';
 import AxeBuilder from '@axe-core/playwright';
 import { randomUUID } from 'node:crypto';
-import { expect, settled, test } from './kitchen';
-import { type Product, startProduct } from './product';
-
-/** A product of its own: its oil and guests are one for the kitchen. */
-let product: Product;
-test.beforeAll(async () => {
-  product = await startProduct('oil');
-});
-test.afterAll(() => product.stop());
+import { expect, product, read, settled, test } from './kitchen';
 
 interface Kept {
   readonly oil: { readonly id: string; readonly name: string };
   readonly state: { readonly advice: string; readonly uses: number; readonly isGone: boolean };
 }
-const read = async <T>(path: string): Promise<T> => (await (await fetch(`${product.address}/api${path}`)).json()) as T;
 const oils = () => read<Kept[]>('/oils');
 
 test('oil through its life: looked at, refused by the plan, poured away, and fresh oil taken; undisturbed by a reload', async ({
@@ -23,12 +14,12 @@ test('oil through its life: looked at, refused by the plan, poured away, and fre
 }) => {
   const id = randomUUID();
   const draft = newBatch('Oil', 'lentil-dill', 24, new Date(Date.now() + 40 * 86_400_000).toISOString());
-  await fetch(`${product.address}/api/batches`, {
+  await fetch(`${product().address}/api/batches`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ id, draft }),
   });
-  await page.goto(`${product.address}/store/oil`);
+  await page.goto('/store/oil');
   const card = page.locator('[data-oil="Sunflower oil, 5 l tin"]');
   await expect(card).toContainText('in the pot');
   await expect(card).toContainText(/Good to fry in\.[\s\S]*3 batches[\s\S]*Carries gluten/);
@@ -40,11 +31,11 @@ test('oil through its life: looked at, refused by the plan, poured away, and fre
   await expect(card).toContainText('Pour it away: it foams.');
   expect((await new AxeBuilder({ page }).analyze()).violations.map((v) => v.id)).toEqual([]);
 
-  await page.goto(`${product.address}/bench/${id}/fry`);
+  await page.goto(`/bench/${id}/fry`);
   await settled(page);
   await expect(page.getByText(/^The oil in the pot has fried 3 batches and is used up/)).toBeVisible();
 
-  await page.goto(`${product.address}/store/oil`);
+  await page.goto('/store/oil');
   await card.getByRole('button', { name: 'Pour away' }).click();
   await page.getByRole('button', { name: 'It is poured away' }).click();
   await expect(card).toContainText('Poured away.');
@@ -60,13 +51,13 @@ test('oil through its life: looked at, refused by the plan, poured away, and fre
   await page.reload();
   await expect(fresh).toContainText('in the pot');
 
-  await page.goto(`${product.address}/bench/${id}/fry`);
+  await page.goto(`/bench/${id}/fry`);
   await settled(page);
   await expect(page.getByText(/^The oil in the pot has fried/)).toHaveCount(0);
 });
 
 test('the order at the pot follows the guests: egg goes last once somebody is allergic to it', async ({ page }) => {
-  await page.goto(`${product.address}/bench`);
+  await page.goto('/bench');
   await page
     .getByRole('link', { name: /^Lentil and dill cones/ })
     .first()
@@ -100,7 +91,7 @@ test('the order at the pot follows the guests: egg goes last once somebody is al
 });
 
 test('pots: another is taken in its place, none is lost, and the plan follows', async ({ page }) => {
-  await page.goto(`${product.address}/store/oil`);
+  await page.goto('/store/oil');
   await page.getByRole('button', { name: 'Fry in: Small pot on the small ring' }).click();
   await expect(page.getByRole('textbox', { name: 'Across' })).toHaveValue('180');
   const others = page.getByRole('list', { name: 'Other pots' });

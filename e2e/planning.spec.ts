@@ -1,30 +1,29 @@
 import type { Page } from '@playwright/test';
 import { type BatchDraft, type Kitchen, planBatch, printDuration } from '@ember-fold/core';
 import {
-  api,
   expect,
   isSaved,
   line,
   makeBatch,
   openStation,
   plannedBatch,
+  read,
   search,
   settled,
   station,
   test,
   type,
-  URL_BASE,
 } from './kitchen';
 
 test('a new batch asks four things and gives a whole plan, saved', async ({ page }) => {
-  await page.goto(`${URL_BASE()}/`);
+  await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
   const texts = await makeBatch(page, 'Barley for the walk', 36, 'Mushroom and barley');
   expect(texts).toHaveLength(5);
   expect(texts[2]).toContain('36 ×');
   const id = /bench\/([0-9a-f-]{36})/.exec(page.url())![1]!;
-  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
-  const { kitchen } = await api<{ kitchen: Kitchen }>('/kitchen');
+  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
+  const { kitchen } = await read<{ kitchen: Kitchen }>('/kitchen');
   const plan = planBatch(draft, kitchen, null);
   expect(texts[3]).toContain(printDuration(plan.fry!.liftS!));
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
@@ -55,7 +54,7 @@ test('any change moves all five stations; undo brings all back; reload loses not
   await isSaved(page);
   await page.reload();
   expect(await settled(page)).toEqual(later);
-  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
   expect([draft.pieces, draft.fry.oilC]).toEqual([48, 165]);
   expect(draft.fold.thicknessM).toBeCloseTo(0.0032, 9);
 });
@@ -171,7 +170,7 @@ test('a two-dough family has two lists, and a misspelt name finds its ingredient
   await page.getByRole('option', { name: 'Corn starch', exact: true }).click();
   await type(page, 'Corn starch', '2 tbsp');
   await isSaved(page);
-  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
   const starch = draft.dough.lines.find((l) => l.ingredientId === 'corn-starch')!;
   expect([starch.part, Math.round(starch.massKg * 1000)]).toEqual([1, 16]);
   await search(page, 'Add to the water dough', 'no such thing');
@@ -183,7 +182,7 @@ test('the filling: cooked dry by the scale, cooled in its dish', async ({ page }
   await openStation(page, id, 'filling');
   await expect(page.getByText(/Stop when the scale shows/)).toBeVisible();
   await type(page, 'Pan weighs', '500');
-  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
   const target = Math.round(draft.pieces * draft.fold.fillingEachKg * 1000) + 500;
   await expect(
     page.getByText(new RegExp(`Cook until pan and filling weigh ${String(target).replace(/(\d)(\d{3})$/, '$1 $2')} g`)),
@@ -224,8 +223,8 @@ test('another form: the blank is sized for the same filling, drawn, fried and un
   await page.getByRole('button', { name: 'Size it to be 75 % full' }).click();
   await expect(page.getByText('75 %', { exact: true })).toBeVisible();
   await isSaved(page);
-  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
-  const { kitchen } = await api<{ kitchen: Kitchen }>('/kitchen');
+  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
+  const { kitchen } = await read<{ kitchen: Kitchen }>('/kitchen');
   const { piece } = planBatch(draft, kitchen, null).fold;
   expect([draft.form, piece!.form]).toEqual(['teardrop', 'teardrop']);
   expect(piece!.fill).toBeCloseTo(0.75, 3);
@@ -261,7 +260,7 @@ test('a run of portions weighed: mean, drift and a slip are said, and what was t
 test('the template is true to a third of a millimetre, on screen and printed', async ({ page }) => {
   const id = await plannedBatch('Template', 24);
   await openStation(page, id, 'fold');
-  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
   for (const media of ['screen', 'print'] as const) {
     await page.emulateMedia({ media: 'screen' });
     await page.getByRole('button', { name: 'Template 1:1' }).click();
@@ -370,7 +369,7 @@ test('two schools side by side, no thermometer, the oven: each says its figures,
   await lots.getByRole('button', { name: 'Take: One fewer at a time' }).click();
   await settled(page);
   await isSaved(page);
-  const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
   expect(draft.fry.lotSize).toBeGreaterThan(2);
   await expect(station(page, 'Fry')).toContainText(`${draft.fry.lotSize} at a time`);
   await expect(
@@ -421,7 +420,7 @@ test('every bad figure is refused at its field and changes nothing', async ({ pa
     await page.reload();
     expect(await settled(page)).toEqual(before);
   }
-  expect((await api<{ version: number }>(`/batches/${id}`)).version).toBe(1);
+  expect((await read<{ version: number }>(`/batches/${id}`)).version).toBe(1);
 });
 
 test('a slow server: saves never race one another, also when another batch is opened meanwhile', async ({ page }) => {
@@ -436,7 +435,7 @@ test('a slow server: saves never race one another, also when another batch is op
     await page.waitForTimeout(600);
   }
   await isSaved(page);
-  expect((await api<{ draft: BatchDraft }>(`/batches/${id}`)).draft.pieces).toBe(32);
+  expect((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.pieces).toBe(32);
   await type(page, 'Pieces', '40');
   await page.waitForTimeout(600);
   await type(page, 'Disc', '119');
@@ -446,11 +445,11 @@ test('a slow server: saves never race one another, also when another batch is op
   await settled(page);
   await expect
     .poll(async () => {
-      const { draft } = await api<{ draft: BatchDraft }>(`/batches/${id}`);
+      const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
       return [draft.pieces, draft.fold.discM];
     })
     .toEqual([40, 0.119]);
-  expect((await api<{ version: number }>(`/batches/${other}`)).version).toBe(1);
+  expect((await read<{ version: number }>(`/batches/${other}`)).version).toBe(1);
   await openStation(page, id, 'fold');
   await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
 });
@@ -485,7 +484,7 @@ test.describe('two devices', () => {
     };
     await heldWhile(() => type(other, 'Pieces in a lot', '4'));
     await isSaved(page);
-    const both = (await api<{ draft: BatchDraft }>(`/batches/${id}`)).draft.fry;
+    const both = (await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.fry;
     expect([both.oilC, both.lotSize]).toEqual([164, 4]);
     await expect(oil(other)).toHaveValue('164', { timeout: 2000 });
     const clash = page.getByRole('alert').filter({ hasText: 'This batch was also changed on another device.' });
@@ -500,7 +499,7 @@ test.describe('two devices', () => {
       await clash.getByRole('button', { name: side }).click();
       await expect(clash).toHaveCount(0);
       await isSaved(page);
-      expect((await api<{ draft: BatchDraft }>(`/batches/${id}`)).draft.fry.oilC).toBe(kept);
+      expect((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.fry.oilC).toBe(kept);
       await expect(oil(other)).toHaveValue(String(kept), { timeout: 2000 });
     }
     await other.close();
@@ -513,11 +512,11 @@ test.describe('two devices', () => {
     const id = await plannedBatch('Kitchen follows', 24);
     await openStation(page, id, 'fold');
     const other = await context.newPage();
-    await other.goto(`${URL_BASE()}/store/kitchen`);
-    const { kitchen } = await api<{ kitchen: { altitudeM: number } }>('/kitchen');
+    await other.goto('/store/kitchen');
+    const { kitchen } = await read<{ kitchen: { altitudeM: number } }>('/kitchen');
     await type(other, 'Height above the sea', String(kitchen.altitudeM + 7));
     await expect
-      .poll(async () => (await api<{ kitchen: { altitudeM: number } }>('/kitchen')).kitchen.altitudeM)
+      .poll(async () => (await read<{ kitchen: { altitudeM: number } }>('/kitchen')).kitchen.altitudeM)
       .toBe(kitchen.altitudeM + 7);
     await page.getByRole('link', { name: 'Store' }).click();
     await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
@@ -535,7 +534,7 @@ test.describe('two devices', () => {
 
 test('a batch is deleted only after it is asked', async ({ page }) => {
   await plannedBatch('To be deleted', 12);
-  await page.goto(`${URL_BASE()}/bench`);
+  await page.goto('/bench');
   const row = page.getByRole('link', { name: /To be deleted/ });
   await page.getByRole('button', { name: 'Delete To be deleted' }).click();
   await page.getByRole('button', { name: 'Keep it' }).click();
@@ -548,10 +547,10 @@ test('a batch is deleted only after it is asked', async ({ page }) => {
 test.describe('a batch that is not there', () => {
   test.use({ calm: ['status of 404', 'status of 400'] });
   test('says so and leaves a way on', async ({ page }) => {
-    await page.goto(`${URL_BASE()}/bench/3f7bedf8-1df2-4f1c-a8f3-951f88733900/fold`);
+    await page.goto('/bench/3f7bedf8-1df2-4f1c-a8f3-951f88733900/fold');
     await expect(page.getByRole('main').getByRole('alert')).toContainText('There is no such batch');
     await expect(line(page)).toHaveCount(0);
-    await page.goto(`${URL_BASE()}/nowhere`);
+    await page.goto('/nowhere');
     await expect(page.getByText('You looked for /nowhere.', { exact: false })).toBeVisible();
     await page.getByRole('link', { name: 'To the bench', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();

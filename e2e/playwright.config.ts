@@ -4,8 +4,8 @@ const LONG = ['supper.spec.ts', 'planning.spec.ts'];
 
 export default defineConfig({
   testDir: '.',
-  globalSetup: './startProduct.ts',
-  // One product, one database: files run beside each other, each on batches of its own.
+  globalSetup: './built.ts',
+  // Two files beside each other, each with a product of its own.
   workers: 2,
   fullyParallel: false,
   retries: 0,

@@ -1,13 +1,19 @@
 import type { BatchDraft, FireAct, OilReading } from '@ember-fold/core';
-import { AWAY, expect, isSaved, line, NOT_STARTED, settled, station, test, type, lightStove } from './kitchen';
-import { type Product, startProduct } from './product';
+import {
+  AWAY,
+  expect,
+  isSaved,
+  lightStove,
+  line,
+  NOT_STARTED,
+  product,
+  read,
+  settled,
+  station,
+  test,
+  type,
+} from './kitchen';
 
-/** A product of its own, for it is killed. */
-let product: Product;
-test.beforeAll(async () => {
-  product = await startProduct('recovery');
-});
-test.afterAll(() => product.stop());
 test.use({ calm: [NOT_STARTED, AWAY] });
 
 interface Stove {
@@ -18,13 +24,11 @@ interface Stove {
   readonly readings: (OilReading & { readonly seq: number })[];
 }
 
-const read = async <T>(path: string): Promise<T> => (await (await fetch(`${product.address}/api${path}`)).json()) as T;
-
 /** SIGKILL: no goodbye, as when the power goes. */
 async function killServer(): Promise<void> {
-  const { serverPid } = product.state();
+  const { serverPid } = product().state();
   process.kill(serverPid, 'SIGKILL');
-  await expect.poll(() => product.state().serverPid, { timeout: 20_000 }).not.toBe(serverPid);
+  await expect.poll(() => product().state().serverPid, { timeout: 20_000 }).not.toBe(serverPid);
 }
 
 const batchOf = async (name: RegExp): Promise<string> =>
@@ -34,7 +38,7 @@ test('the server is killed while frying: the page comes back by itself, nothing 
   page,
 }) => {
   const id = await batchOf(/Squash/);
-  await page.goto(`${product.address}/fire/${id}`);
+  await page.goto(`/fire/${id}`);
   await page.getByText('20 times', { exact: true }).click();
   await lightStove(page);
   for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Burner up' }).click();
@@ -76,7 +80,7 @@ test('the database is killed while frying: readings and acts wait, and each is t
   page,
 }) => {
   const id = await batchOf(/Pear/);
-  await page.goto(`${product.address}/fire/${id}`);
+  await page.goto(`/fire/${id}`);
   await page.getByText('20 times', { exact: true }).click();
   await lightStove(page);
   await page.getByRole('button', { name: 'Burner up' }).click();
@@ -84,11 +88,11 @@ test('the database is killed while frying: readings and acts wait, and each is t
   await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length).toBe(2);
   await page.waitForTimeout(1000);
   const before = await read<Stove>(`/batches/${id}/stove`);
-  const { databasePid } = product.state();
+  const { databasePid } = product().state();
   process.kill(databasePid, 'SIGKILL');
   await page.keyboard.press('f');
   await page.getByRole('button', { name: 'Burner up' }).click();
-  await expect.poll(() => product.state().databasePid, { timeout: 20_000 }).not.toBe(databasePid);
+  await expect.poll(() => product().state().databasePid, { timeout: 20_000 }).not.toBe(databasePid);
   // While it starts again the server says that the records cannot be reached.
   const later = async () => {
     const told = await read<Partial<Stove>>(`/batches/${id}/stove`).catch((): Partial<Stove> => ({}));
@@ -110,7 +114,7 @@ test('three minutes of frying without a connection: all that was done goes over 
   context,
 }) => {
   const id = await batchOf(/Mushroom/);
-  await page.goto(`${product.address}/fire/${id}`);
+  await page.goto(`/fire/${id}`);
   await page.getByText('20 times', { exact: true }).click();
   await lightStove(page);
   await page.getByRole('button', { name: /^Dropped/ }).click();
@@ -153,7 +157,7 @@ test.describe('from the browser itself', () => {
     context,
   }) => {
     const id = await batchOf(/mackerel/);
-    await page.goto(`${product.address}/fire/${id}`);
+    await page.goto(`/fire/${id}`);
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
     await page.reload();
     await page.getByText('20 times', { exact: true }).click();
@@ -193,7 +197,7 @@ test('a plan edited while the server is away is kept, through a reload, and save
   context,
 }) => {
   const id = await batchOf(/Lentil/);
-  await page.goto(`${product.address}/bench/${id}/fold`);
+  await page.goto(`/bench/${id}/fold`);
   await settled(page);
   await context.setOffline(true);
   await type(page, 'Pieces', '36');
@@ -216,14 +220,14 @@ test('a plan edited while the server is away is kept, through a reload, and save
 
 test('the database stands still for a while: the plan waits and is saved after', async ({ page }) => {
   const id = await batchOf(/Lentil/);
-  await page.goto(`${product.address}/bench/${id}/fold`);
+  await page.goto(`/bench/${id}/fold`);
   await settled(page);
-  process.kill(product.state().databasePid, 'SIGSTOP');
+  process.kill(product().state().databasePid, 'SIGSTOP');
   await type(page, 'Half-disc, across', '121');
   await expect(station(page, 'Fold and seal')).toContainText('121 mm');
   await page.waitForTimeout(1000);
   await expect(page.locator('[data-save]')).not.toHaveAttribute('data-save', 'saved');
-  process.kill(product.state().databasePid, 'SIGCONT');
+  process.kill(product().state().databasePid, 'SIGCONT');
   await isSaved(page);
   expect((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.fold.discM).toBeCloseTo(0.121, 9);
   await expect(line(page)).toBeVisible();
@@ -235,7 +239,7 @@ test('a page opened while the records are out of reach says so, and opens by its
   const id = await batchOf(/Lentil/);
   let away = true;
   await page.route('**/api/**', (route) => (away ? route.abort('connectionrefused') : route.continue()));
-  await page.goto(`${product.address}/bench/${id}/fold`);
+  await page.goto(`/bench/${id}/fold`);
   await expect(page.getByRole('alert')).toContainText('The server does not answer just now');
   away = false;
   await settled(page);

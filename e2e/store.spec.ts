@@ -11,22 +11,13 @@ import {
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
-import { expect, isSaved, search, settled, station, test, type } from './kitchen';
-import { type Product, startProduct } from './product';
+import { expect, isSaved, product, read, search, settled, station, test, type } from './kitchen';
 
 // Deleting what is in use is refused, and the console says so.
 test.use({ calm: ['status of 409'] });
 
-/** A product of its own: prices, stock and formulas are one for the kitchen. */
-let product: Product;
-test.beforeAll(async () => {
-  product = await startProduct('store');
-});
-test.afterAll(() => product.stop());
-
-const read = async <T>(path: string): Promise<T> => (await (await fetch(`${product.address}/api${path}`)).json()) as T;
 const send = (path: string, body: unknown) =>
-  fetch(`${product.address}/api${path}`, {
+  fetch(`${product().address}/api${path}`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),
@@ -40,7 +31,7 @@ async function planned(name: string): Promise<string> {
 }
 
 async function bench(page: Page, id: string, name: string): Promise<void> {
-  await page.goto(`${product.address}/bench/${id}/${name}`);
+  await page.goto(`/bench/${id}/${name}`);
   await settled(page);
 }
 
@@ -56,7 +47,7 @@ const formulaNamed = async (name: string) => (await read<Kept[]>('/formulas')).f
 const waterOf = (body: FormulaBody) => body.lines.find((l) => l.ingredientId === 'water')!.massKg;
 
 test('a formula is found, changed, kept as a version, compared, copied and put away', async ({ page }) => {
-  await page.goto(`${product.address}/store`);
+  await page.goto('/store');
   const list = page.getByRole('list', { name: 'Formulas' });
   await expect(list.getByRole('link')).toHaveCount(17);
   await page.getByRole('searchbox', { name: 'Find a formula' }).fill('brwon shrt');
@@ -88,7 +79,7 @@ test('a formula is found, changed, kept as a version, compared, copied and put a
 
 test('a new base is used in a filling like an ingredient, and says where', async ({ page }) => {
   const id = await planned('With paste');
-  await page.goto(`${product.address}/store/formulas`);
+  await page.goto('/store/formulas');
   await page.getByRole('button', { name: 'New formula' }).click();
   await page.getByText('Base', { exact: true }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Leek and butter paste');
@@ -109,7 +100,7 @@ test('a new base is used in a filling like an ingredient, and says where', async
   await type(page, 'Leek and butter paste', '120');
   await settled(page);
   await isSaved(page);
-  await page.goto(`${product.address}/store/formulas/${(await formulaNamed('Leek and butter paste'))!.id}`);
+  await page.goto(`/store/formulas/${(await formulaNamed('Leek and butter paste'))!.id}`);
   await page.getByRole('list', { name: 'Where it is used' }).getByRole('link', { name: 'With paste, batch' }).click();
   await expect(page).toHaveURL(new RegExp(id));
 });
@@ -211,7 +202,7 @@ test('an ingredient of one’s own is planned with and cannot vanish; a price ch
   page,
 }) => {
   const id = await planned('Own root');
-  await page.goto(`${product.address}/store/ingredients`);
+  await page.goto('/store/ingredients');
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Parsley root');
   await type(page, 'Water', '120');
@@ -236,19 +227,19 @@ test('an ingredient of one’s own is planned with and cannot vanish; a price ch
     return Number(/cost ([\d.]+)/.exec(await page.getByText(/ingredients cost/).innerText())![1]);
   };
   const before = await cost();
-  await page.goto(`${product.address}/store/ingredients/onion`);
+  await page.goto('/store/ingredients/onion');
   await type(page, 'Costs, a kilogram as used', '40');
   await page.getByRole('button', { name: 'Keep the change' }).click();
   await page.getByRole('button', { name: 'Back to the catalogue' }).waitFor();
   expect(await cost()).toBeGreaterThan(before + 3);
-  await page.goto(`${product.address}/store/ingredients/onion`);
+  await page.goto('/store/ingredients/onion');
   await page.getByRole('button', { name: 'Back to the catalogue' }).click();
   await expect(page.getByText('From the catalogue.', { exact: false })).toBeVisible();
   expect(await cost()).toBeCloseTo(before, 2);
 });
 
 test('shopping: what is on the shelf is not bought, a strong pack is bought less', async ({ page }) => {
-  await page.goto(`${product.address}/store/shopping`);
+  await page.goto('/store/shopping');
   const row = (name: string) => page.getByRole('row').filter({ has: page.getByLabel(`${name} on the shelf`) });
   const rowOf = async (id: string) =>
     (await read<Shopping>('/store/shopping')).rows.find((r) => r.ingredientId === id)!;
@@ -268,13 +259,13 @@ test('shopping: what is on the shelf is not bought, a strong pack is bought less
     .poll(async () => (await read<StockRow[]>('/store/stock')).find((s) => s.ingredientId === 'sage')!.strength)
     .toBe(2.6);
   expect((await rowOf('sage')).neededKg).toBeCloseTo(sage.neededKg / 2, 9);
-  await page.goto(`${product.address}/store/shopping`);
+  await page.goto('/store/shopping');
   await expect(page.getByText(/Slow onion base: make/)).toBeVisible();
   await expect(page.getByText(/g for Squash and sage half-moons; .* g for Lentil/)).toBeVisible();
 });
 
 test('the kitchen: a colder fridge and another reheating rule are saved and count', async ({ page }) => {
-  await page.goto(`${product.address}/store/kitchen`);
+  await page.goto('/store/kitchen');
   await type(page, 'Fridge', '2');
   await page.getByText('75 °C', { exact: true }).click();
   const kitchen = async () => (await read<{ kitchen: Kitchen }>('/kitchen')).kitchen;
@@ -308,7 +299,7 @@ for (const width of [1280, 360]) {
       'shopping',
       'kitchen',
     ]) {
-      await page.goto(`${product.address}/store/${path}`);
+      await page.goto(`/store/${path}`);
       await page.waitForLoadState('networkidle');
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       // What is wrong for a reader is so at any width; what is laid out anew is looked at twice.

@@ -12,20 +12,10 @@ import {
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { followAdvice, startStove, watchForDanger } from './fireHand';
-import { expect, NOT_STARTED, test } from './kitchen';
-import { type Product, startProduct } from './product';
+import { expect, NOT_STARTED, product, read, test } from './kitchen';
 
 test.use({ calm: [NOT_STARTED] });
 test.setTimeout(480_000);
-
-/** A product of its own: the supper of the demo kitchen, all five batches of it. */
-let product: Product;
-test.beforeAll(async () => {
-  product = await startProduct('supper');
-});
-test.afterAll(() => product.stop());
-
-const read = async <T>(path: string): Promise<T> => (await (await fetch(`${product.address}/api${path}`)).json()) as T;
 
 const PIECES = 4;
 
@@ -41,7 +31,7 @@ async function oneLot(name: string): Promise<string> {
   const batch = (await read<{ id: string; name: string }[]>('/batches')).find((one) => one.name.startsWith(name))!;
   const { draft, version } = await read<{ draft: BatchDraft; version: number }>(`/batches/${batch.id}`);
   const asked = { ...draft, pieces: PIECES, fry: { ...draft.fry, lotSize: PIECES } };
-  const saved = await fetch(`${product.address}/api/batches/${batch.id}`, {
+  const saved = await fetch(`${product().address}/api/batches/${batch.id}`, {
     method: 'PUT',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ version, draft: asked }),
@@ -87,7 +77,7 @@ const SUPPER: readonly {
   {
     name: 'Mushroom and barley',
     mishap: async (page) => {
-      const devices = childrenOf(product.state().serverPid);
+      const devices = childrenOf(product().state().serverPid);
       expect(devices.length).toBeGreaterThan(0);
       devices.forEach((pid) => process.kill(pid, 'SIGSTOP'));
       await expect(page.getByText('no reading')).toBeVisible({ timeout: 20_000 });
@@ -151,7 +141,7 @@ test('the supper in one oil, at sixty times, in the order that is safe: each end
   // Four eat no fish and one must not: it comes after all the others.
   expect(inTurn[4]!.name).toBe('Smoked mackerel');
   await watchForDanger(page);
-  await page.goto(`${product.address}/fire/${ids.get(inTurn[0]!.name)}`);
+  await page.goto(`/fire/${ids.get(inTurn[0]!.name)}`);
   for (const [turn, { name, mishap, burst }] of inTurn.entries()) {
     const id = ids.get(name)!;
     await expect(page).toHaveURL(new RegExp(`/fire/${id}$`));
@@ -177,7 +167,7 @@ test('the supper in one oil, at sixty times, in the order that is safe: each end
     const after = inTurn[turn + 1];
     const end = after ? { name: new RegExp(`^Finish, then ${after.name}`) } : { name: 'Finish the batch', exact: true };
     await page.getByRole('button', end).click();
-    await expect.poll(async () => (await fetch(`${product.address}/api/ledger/${id}`)).status).toBe(200);
+    await expect.poll(async () => (await fetch(`${product().address}/api/ledger/${id}`)).status).toBe(200);
     const record = await read<Record>(`/ledger/${id}`);
     const figures = ledgerFigures(record.acts, record.readings, PIECES, record.draft.fry.oilC);
     expect(record.figures).toEqual(figures);

@@ -1,19 +1,9 @@
 import type { BatchDraft, Kitchen } from '@ember-fold/core';
-import { expect, isSaved, settled, station, test, type } from './kitchen';
-import { type Product, startProduct } from './product';
-
-/** A product of its own: units are one setting for the whole kitchen. */
-let product: Product;
-test.beforeAll(async () => {
-  product = await startProduct('units');
-});
-test.afterAll(() => product.stop());
-
-const read = async <T>(path: string): Promise<T> => (await (await fetch(`${product.address}/api${path}`)).json()) as T;
+import { expect, isSaved, read, settled, station, test, type } from './kitchen';
 
 test('grams and cups, °C and °F, are one setting for the kitchen', async ({ page }) => {
   const [{ id }] = await read<[{ id: string }]>('/batches');
-  await page.goto(`${product.address}/bench/${id}/dough`);
+  await page.goto(`/bench/${id}/dough`);
   await settled(page);
   await page.getByRole('button', { name: /^Units/ }).click();
   await page.getByText('cups and spoons').click();

@@ -1,0 +1,115 @@
+import { blankLengthM, doughEachKg, formOf, RANGES, withDoughEach, withFold } from '@ember-fold/core';
+import { PenTool } from 'lucide-react';
+import { Suspense } from 'react';
+import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/useLine';
+import { FOLD as T } from '../../text/foldPhrases';
+import { BLANK_SIZE, FORM_NAME } from '../../text/formWords';
+import { Button } from '../../ui/controls/Button';
+import { PanelTitle, Row } from '../../ui/controls/Panel';
+import { GramField, MmField } from '../../ui/controls/UnitFields';
+import { lazyPart } from '../../ui/lazyPart';
+import { PiecesField } from '../PiecesField';
+
+const FormPick = lazyPart(() => import('./FormPick').then((m) => ({ default: m.FormPick })));
+
+/** Form, count, and the sizes of blank, dough and filling of one piece. */
+export function FoldFields({
+  line,
+  shown,
+  onOutline,
+}: {
+  readonly line: Line;
+  /** The list of forms is fetched once the station is on the page, not before. */
+  readonly shown: boolean;
+  readonly onOutline: () => void;
+}) {
+  const edit = useEdit();
+  const { draft, printer, cold } = line;
+  const { balance, costEach } = cold.fold;
+  const { fold } = draft;
+  const form = formOf(draft.form);
+  const formName = <div style={{ height: 62 }}>{FORM_NAME[draft.form]}</div>;
+  const lengthM = blankLengthM(draft);
+  const eachAt = (thicknessM: number) => doughEachKg({ ...draft, fold: { ...fold, thicknessM } });
+  const signed = (kg: number): string => {
+    const grams = Math.round(kg * 1000);
+    return `${grams < 0 ? '−' : ''}${printer.mass(Math.abs(grams) / 1000)}`;
+  };
+  return (
+    <>
+      <PanelTitle>{T.foldAndSeal}</PanelTitle>
+      <Suspense fallback={formName}>{shown ? <FormPick form={draft.form} /> : formName}</Suspense>
+      {draft.form === 'own-cutter' && (
+        <Button style={{ width: '100%', margin: '6px 0' }} onPress={onOutline}>
+          <PenTool size={16} aria-hidden />
+          {T.drawOrImportItsOutline}
+        </Button>
+      )}
+      <PiecesField pieces={draft.pieces} />
+      <Row>
+        <MmField
+          label={BLANK_SIZE[form.blank]}
+          value={fold.discM}
+          {...RANGES.draft.discM}
+          onChange={(discM) => edit('fold.discM', (d) => withFold(d, { discM }))}
+        />
+      </Row>
+      {form.hasLength && (
+        <Row>
+          <MmField
+            label={T.itsLength}
+            value={lengthM}
+            {...RANGES.draft.lengthM}
+            onChange={(length) => edit('fold.lengthM', (d) => withFold(d, { lengthM: length }))}
+          />
+        </Row>
+      )}
+      <Row>
+        <MmField
+          label={T.rolledThickness}
+          value={fold.thicknessM}
+          {...RANGES.draft.thicknessM}
+          onChange={(thicknessM) => edit('fold.thicknessM', (d) => withFold(d, { thicknessM }))}
+        />
+      </Row>
+      <Row>
+        <GramField
+          label={T.doughEach}
+          value={doughEachKg(draft)}
+          least={eachAt(RANGES.draft.thicknessM.least)}
+          most={eachAt(RANGES.draft.thicknessM.most)}
+          printer={printer}
+          onChange={(kg) => edit('fold.doughEach', (d) => withDoughEach(d, kg))}
+        />
+      </Row>
+      <Row>
+        <GramField
+          label={T.fillingEach}
+          value={fold.fillingEachKg}
+          {...RANGES.draft.fillingEachKg}
+          printer={printer}
+          onChange={(fillingEachKg) => edit('fold.fillingEachKg', (d) => withFold(d, { fillingEachKg }))}
+        />
+      </Row>
+      <Row>
+        <MmField
+          label={T.sealMargin}
+          value={fold.sealM}
+          {...RANGES.draft.sealM}
+          onChange={(sealM) => edit('fold.sealM', (d) => withFold(d, { sealM }))}
+        />
+      </Row>
+      <Row>
+        <span>{T.leftOver}</span>
+        <span>{T.doughFilling(signed(balance.doughLeftKg), signed(balance.fillingLeftKg))}</span>
+      </Row>
+      {costEach !== null && (
+        <Row>
+          <span>{T.ingredientsOfOne}</span>
+          <strong>{printer.money(costEach)}</strong>
+        </Row>
+      )}
+    </>
+  );
+}

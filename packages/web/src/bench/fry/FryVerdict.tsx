@@ -1,0 +1,78 @@
+import { crustName } from '@ember-fold/core';
+import { styled } from 'styled-components';
+import type { Line } from '../../data/useLine';
+import { FRY as T } from '../../text/fryPhrases';
+import { CRUST_WORD } from '../../text/words';
+import { Findings } from '../../ui/controls/Findings';
+import { Soft } from '../../ui/controls/Panel';
+import { crustColour } from '../../ui/drawing/crust';
+import { Drawing } from '../../ui/drawing/Drawing';
+import { FormShape } from '../../ui/drawing/FormShape';
+import { figureFont } from '../../ui/theme';
+
+const Outcome = styled.p`
+  ${figureFont}
+  font-size: 24px;
+  line-height: 1.15;
+  margin: 2px 0 8px;
+`;
+
+const Faces = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  margin-bottom: 10px;
+  text-align: center;
+  font-size: 13px;
+  color: ${({ theme }) => theme.soft};
+`;
+
+/** What comes out: both faces in the colour they will have. */
+function FacesAtLift({ line }: { readonly line: Line }) {
+  const fry = line.hot?.fry;
+  const piece = line.cold.fold.piece;
+  if (!fry?.atLift || !piece) return null;
+  const { colours } = fry.atLift;
+  return (
+    <Faces>
+      {colours.map((colour, i) => (
+        <figure key={i} style={{ margin: 0 }}>
+          <Drawing
+            box={[-piece.widthM * 520, -piece.depthM * 1060, piece.widthM * 1040, piece.depthM * 1200]}
+            label={`${i === 0 ? T.firstFace : T.otherFace}: ${CRUST_WORD[crustName(colour)]}`}
+          >
+            <FormShape piece={piece} fold={line.draft.fold} colour={crustColour(colour)} />
+          </Drawing>
+          <figcaption>{`${i === 0 ? T.firstFace2 : T.otherFace2}, ${CRUST_WORD[crustName(colour)]}`}</figcaption>
+        </figure>
+      ))}
+    </Faces>
+  );
+}
+
+function outcomeText(line: Line): string {
+  if (!line.hot) return '…';
+  const { fry } = line.hot;
+  if (!fry?.atLift) return T.notDoneWithinHalfAn;
+  const cooked = fry.findings.some((f) => f.code === 'fry.cooked');
+  const raw = fry.findings.some((f) => f.code === 'fry.raw-ring');
+  const pale = CRUST_WORD[crustName(Math.min(...fry.atLift.colours))];
+  return `${pale}, ${cooked ? T.cookedThrough : raw ? T.rawRingInside : T.coreNotYetHot}`;
+}
+
+/** What comes out at this oil and time, and what is found. */
+export function FryVerdict({ line }: { readonly line: Line }) {
+  const { draft, printer, hot } = line;
+  const { fry } = draft;
+  const plan = hot?.fry ?? null;
+  return (
+    <>
+      <Soft>
+        {plan?.liftS == null ? T.at(printer.temp(fry.oilC)) : T.atFor(printer.temp(fry.oilC), printer.time(plan.liftS))}
+      </Soft>
+      <Outcome>{outcomeText(line)}</Outcome>
+      <FacesAtLift line={line} />
+      {plan && <Findings findings={plan.findings} printer={printer} />}
+    </>
+  );
+}
