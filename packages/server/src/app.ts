@@ -42,7 +42,7 @@ function onlyJson(req: Request, _res: Response, next: NextFunction): void {
   next();
 }
 
-/** Builds the application; does not listen. */
+/** Builds the application; does not listen. Long for it is the list of what a request passes through, in its order. */
 export function createApp({ log, webDir, ...context }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');

@@ -16,7 +16,7 @@ const FRIDGE_C = 4;
 /**
  * What the arithmetic says of a dough: stiffness against its band, fist test, fat, water, salt,
  * hold-back, and what its ingredients and its family bring. Grams to mend it are kg of the
- * ingredient itself.
+ * ingredient itself. Long for it is a list of judgements, each on its own.
  * @param fridgeC where a dough that rests cold rests
  */
 export function doughFindings(

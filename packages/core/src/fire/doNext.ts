@@ -70,7 +70,8 @@ function together(
 /**
  * The do-next list, most urgent first: danger, then what the pieces need, the burner, the next
  * drop. Our own rules; each step carries its reason. While something is dangerous nothing is
- * advised that contradicts it: no more heat, no more pieces, no skimming.
+ * advised that contradicts it: no more heat, no more pieces, no skimming. Long for the order of
+ * the rules is what counts, and is read here from top to bottom.
  *
  * @param danger what is dangerous now, from `dangerOf`
  */

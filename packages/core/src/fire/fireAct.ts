@@ -87,7 +87,8 @@ export interface FireState {
 
 /**
  * Adds the acts up. Acts on pieces that are not there (a lift of one not in the pot, a second
- * drop of the same) change nothing: a wrong tap must not break the evening.
+ * drop of the same) change nothing: a wrong tap must not break the evening. Long for it is one
+ * case a kind of act.
  *
  * @param acts in any order of time; those of one moment in the order they came
  * @param planned pieces of the batch

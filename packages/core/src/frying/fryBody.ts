@@ -140,7 +140,8 @@ function checkSpec(spec: FryBodySpec): void {
 /**
  * Sets up the finite volumes of one piece at its start temperature. Generalised
  * one-dimensional body: cell volumes (r₂^m − r₁^m)/m, face areas r^(m−1), a cell edge
- * on the dough–filling interface. Source: our own, see docs/models/frying.md.
+ * on the dough–filling interface. Source: our own, see docs/models/frying.md. Long for it is
+ * one list of arrays, filled together.
  *
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */

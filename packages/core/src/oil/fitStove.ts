@@ -1,4 +1,4 @@
-import { solveLinear } from '../numeric/linear.js';
+import { fitSds, leastSquares } from '../numeric/leastSquares.js';
 import { requireWithin } from '../errors.js';
 import { type PotState, stepPot } from './pot.js';
 import { type Pot } from '../draft/kitchen.js';
@@ -43,6 +43,10 @@ export function thinForFit<T>(readings: readonly T[]): readonly T[] {
 }
 /** Weak knowledge beforehand, in ln: keeps what a record says nothing about. */
 const PRIOR_SD = 0.7;
+/** Of one reading of a good probe, °C. */
+const READING_SD_C = 0.5;
+/** How far the oil may be ahead of the probe at first, °C for one unit of the fit. */
+const AHEAD_C = 10;
 
 /** The record cut into steps: no longer than two seconds, never across a turn of the knob. */
 interface Grid {
@@ -100,66 +104,35 @@ export function fitStove(pot: Pot, roomC: number, whole: StoveRecord): StoveFit 
   requireWithin(last.atS - record.readings[0]!.atS, FIT_LEAST.spanS, 1e7, 'readings');
   const grid = gridOf(record);
   const firstC = record.readings[0]!.probeC;
-  // The fourth is how far the oil is ahead of the probe when the record begins, in tens of kelvins.
-  const start = [...[pot.efficiency, pot.lossWPerK, pot.probeLagS].map(Math.log), 0];
-  const potAt = (p: readonly number[]): Pot => ({
-    ...pot,
-    efficiency: Math.exp(p[0]!),
-    lossWPerK: Math.exp(p[1]!),
-    probeLagS: Math.exp(p[2]!),
+  const fit = leastSquares({
+    residuals: (p) => {
+      const model = simulate(potAt(pot, p), roomC, { oilC: firstC + AHEAD_C * p[3]!, probeC: firstC }, grid);
+      return record.readings.map((reading, i) => (reading.probeC - model[i]!) / READING_SD_C);
+    },
+    // The fourth is how far the oil is ahead of the probe when the record begins.
+    start: [...[pot.efficiency, pot.lossWPerK, pot.probeLagS].map(Math.log), 0],
+    priorSd: [PRIOR_SD, PRIOR_SD, PRIOR_SD, PRIOR_SD],
+    // Never further than a factor of e at once.
+    mostStep: 1,
+    rounds: ROUNDS,
   });
-  const residuals = (p: readonly number[]) => {
-    const model = simulate(potAt(p), roomC, { oilC: firstC + 10 * p[3]!, probeC: firstC }, grid);
-    return record.readings.map((reading, i) => reading.probeC - model[i]!);
-  };
-  const readingSd = 0.5;
-  const costOf = (r: readonly number[], p: readonly number[]) =>
-    r.reduce((sum, e) => sum + (e / readingSd) ** 2, 0) +
-    p.reduce((sum, x, i) => sum + ((x - start[i]!) / PRIOR_SD) ** 2, 0);
-  let at = [...start];
-  let r = residuals(at);
-  let cost = costOf(r, at);
-  let damping = 1e-3;
-  let converged = false;
-  let curvature: number[][] = at.map((_, i) => at.map((__, j) => (i === j ? 1 : 0)));
-  for (let round = 0; round < ROUNDS && !converged; round++) {
-    const columns = at.map((_, k) => {
-      const moved = at.map((x, i) => (i === k ? x + 1e-4 : x));
-      const rk = residuals(moved);
-      return r.map((e, i) => (e - rk[i]!) / 1e-4 / readingSd);
-    });
-    curvature = at.map((_, i) =>
-      at.map(
-        (__, j) => columns[i]!.reduce((sum, c, n) => sum + c * columns[j]![n]!, 0) + (i === j ? 1 / PRIOR_SD ** 2 : 0),
-      ),
-    );
-    const slope = at.map(
-      (x, i) => columns[i]!.reduce((sum, c, n) => sum + (c * r[n]!) / readingSd, 0) - (x - start[i]!) / PRIOR_SD ** 2,
-    );
-    for (let tries = 0; tries < 12; tries++) {
-      const damped = curvature.map((row, i) => row.map((v, j) => (i === j ? v * (1 + damping) : v)));
-      const step = solveLinear(damped, slope);
-      // Never further than a factor of e at once.
-      const next = at.map((x, i) => x + Math.max(-1, Math.min(1, step[i]!)));
-      const rn = residuals(next);
-      const costNow = costOf(rn, next);
-      if (costNow < cost) {
-        converged = cost - costNow < 1e-6 * cost;
-        [at, r, cost] = [next, rn, costNow];
-        damping = Math.max(1e-9, damping / 5);
-        break;
-      }
-      damping *= 5;
-      if (tries === 11) converged = true;
-    }
-  }
-  const residualC = Math.sqrt(r.reduce((sum, e) => sum + e * e, 0) / r.length);
+  const scatter = Math.sqrt(fit.residuals.reduce((sum, e) => sum + e * e, 0) / fit.residuals.length);
   // The record's own scatter sets the range, where it is worse than a good probe's.
-  const scale = Math.max(1, residualC / readingSd);
+  const scale = Math.max(1, scatter);
+  const sds = fitSds(fit);
   const found = (i: number): Found => {
-    const unit = at.map((_, j) => (i === j ? 1 : 0));
-    const value = Math.exp(at[i]!);
-    return { value, sd: value * scale * Math.sqrt(Math.max(0, solveLinear(curvature, unit)[i]!)) };
+    const value = Math.exp(fit.at[i]!);
+    return { value, sd: value * scale * sds[i]! };
   };
-  return { efficiency: found(0), lossWPerK: found(1), probeLagS: found(2), residualC, converged };
+  return {
+    ...{ efficiency: found(0), lossWPerK: found(1), probeLagS: found(2) },
+    ...{ residualC: scatter * READING_SD_C, converged: fit.converged },
+  };
 }
+
+const potAt = (pot: Pot, p: readonly number[]): Pot => ({
+  ...pot,
+  efficiency: Math.exp(p[0]!),
+  lossWPerK: Math.exp(p[1]!),
+  probeLagS: Math.exp(p[2]!),
+});

@@ -9,7 +9,7 @@ import type { Context } from './context.js';
 import { pantryNow, requireKnownDraft } from './kitchenNow.js';
 import { SCHEMAS, searchOf, validate } from './validate.js';
 
-/** Batches being planned or fried: list, make, read, save, delete. */
+/** Batches being planned or fried: list, make, read, save, delete. Long for it is a list of handlers; none knows another. */
 export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
   const router = Router();
 

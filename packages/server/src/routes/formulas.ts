@@ -16,7 +16,10 @@ import type { Context } from './context.js';
 import { pantryNow, requireKnown } from './kitchenNow.js';
 import { SCHEMAS, validate } from './validate.js';
 
-/** Formulas of the Store: every save that changes what is made is a new version; none is ever lost. */
+/**
+ * Formulas of the Store: every save that changes what is made is a new version; none is ever
+ * lost. Long for it is a list of handlers; none knows another.
+ */
 export function formulaRoutes({ gate, live, clockMs }: Context): Router {
   const router = Router();
 

@@ -24,7 +24,7 @@ const PAGE = 50;
 const MOST_PAGE = 1000;
 const MARK = /^(\d{1,15})\.([0-9a-f-]{36})$/;
 
-/** Finished batches: what was planned, what happened, what was noted. */
+/** Finished batches: what was planned, what happened, what was noted. Long for it is a list of handlers; none knows another. */
 export function ledgerRoutes({ gate, live }: Context): Router {
   const router = Router();
 

@@ -23,7 +23,10 @@ const SUPPER_MS = 10 * 3_600_000;
 /** As many batches as one oil is planned for. */
 const MOST_JOBS = 12;
 
-/** Kept oils with their history, and the order in which a supper's batches share one. */
+/**
+ * Kept oils with their history, and the order in which a supper's batches share one. Long for it
+ * is a list of handlers; none knows another.
+ */
 export function oilRoutes({ gate, live, clockMs }: Context): Router {
   const router = Router();
   const planned = new FryJobs();

@@ -51,7 +51,7 @@ async function oilLeftC(q: Queries, kitchen: Kitchen, speed: number, nowMs: numb
   return last && oilAfterRest(kitchen.pot, kitchen.roomC, last.probeC, (restMs / 1000) * speed);
 }
 
-/** The stove of one batch: start it, read it, follow it, act on it, finish. */
+/** The stove of one batch: start it, read it, follow it, act on it, finish. Long for it is a list of handlers; none knows another. */
 export function stoveRoutes(context: Context): Router {
   const { gate, stoves, live, clockMs } = context;
   const router = Router({ mergeParams: true });

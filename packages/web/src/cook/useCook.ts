@@ -79,10 +79,13 @@ function useActs(batchId: string) {
     [lane, batchId],
   );
   const waiting = useMemo(() => outgoing.filter((item) => item.lane === lane), [outgoing, lane]);
-  const acts = useMemo(
-    () => query.data && [...query.data.map((one) => one.act), ...waiting.map((item) => item.body as CookAct)],
-    [query.data, waiting],
-  );
+  const acts = useMemo(() => {
+    if (!query.data) return undefined;
+    // The stream may tell an act before its own answer does: it is there once.
+    const known = new Set(query.data.map((one) => one.act.id));
+    const ours = waiting.map((item) => item.body as CookAct).filter((one) => !known.has(one.id));
+    return [...query.data.map((one) => one.act), ...ours];
+  }, [query.data, waiting]);
   const tell = (act: CookTold) => {
     const whole = { ...act, id: crypto.randomUUID(), atMs: Math.round(serverNowMs()) } as CookAct;
     void send({ id: whole.id, lane, method: 'POST', path: `/batches/${batchId}/cook/acts`, body: whole });

@@ -92,9 +92,11 @@ function journalled(): readonly Outgoing[] {
 const leftBehind = journalled();
 
 /** Without a database in the browser everything lives as long as the page. */
-const database: Promise<IDBPDatabase<Schema> | null> = openDB<Schema>(NAME, 1, {
-  upgrade: (db) => void db.createObjectStore('outgoing', { autoIncrement: true }),
-}).catch(() => null);
+const database: Promise<IDBPDatabase<Schema> | null> = Promise.resolve()
+  .then(() =>
+    openDB<Schema>(NAME, 1, { upgrade: (db) => void db.createObjectStore('outgoing', { autoIncrement: true }) }),
+  )
+  .catch(() => null);
 
 /** What was left behind when the page was closed goes first. */
 const loaded: Promise<void> = database
@@ -119,9 +121,28 @@ export async function send(item: Outgoing): Promise<void> {
   const db = await database;
   await loaded;
   const key = db ? await db.add('outgoing', item).catch(() => null) : null;
-  if (key !== null) unjournal(item.id);
-  if (key !== null) set(items.map((one) => (one.item.id === item.id && one.key === null ? { key, item } : one)));
+  if (key !== null) {
+    unjournal(item.id);
+    await learnKey(item, key);
+  }
   void sendAll();
+}
+
+/** Where the database has an item; the server may have answered before that was known. */
+async function learnKey(item: Outgoing, key: number): Promise<void> {
+  if (items.some((one) => one.item.id === item.id)) {
+    return set(items.map((one) => (one.item.id === item.id ? { key, item } : one)));
+  }
+  const refused = aside.find((one) => one.item.id === item.id);
+  if (refused) aside = aside.map((one) => (one === refused ? { ...one, key } : one));
+  await keepRefusal(item, key, refused?.problem ?? null);
+}
+
+/** What is answered for good leaves the database, or stays there with the reason. */
+async function keepRefusal(item: Outgoing, key: number, problem: ApiProblem | null): Promise<void> {
+  const db = await database;
+  if (problem) await db?.put('outgoing', { ...item, problem }, key).catch(() => undefined);
+  else await db?.delete('outgoing', key).catch(() => undefined);
 }
 
 const wait = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
@@ -164,10 +185,7 @@ async function settle(item: Outgoing, problem: ApiProblem | null, data: unknown)
   if (problem) aside = [...aside, { key, item, problem }];
   set(items.filter((one) => one.item.id !== item.id));
   unjournal(item.id);
-  const db = await database;
-  if (!db || key === null) return;
-  if (problem) await db.put('outgoing', { ...item, problem }, key).catch(() => undefined);
-  else await db.delete('outgoing', key).catch(() => undefined);
+  if (key !== null) await keepRefusal(item, key, problem);
 }
 
 /** Tries something that was set aside once more. */

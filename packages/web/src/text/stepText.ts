@@ -8,7 +8,7 @@ const EDGE_STEP: Record<EdgeId, string> = {
   mould: '; close the mould, trim',
 };
 
-/** One line for each frame of how a piece is folded, from blank to sealed. */
+/** One line for each frame of how a piece is folded, from blank to sealed. Long for it is one case a form, read side by side. */
 export function stepText(draft: Pick<BatchDraft, 'form' | 'fold'>, piece: Piece, printer: Printer): string[] {
   const { fold, form } = draft;
   const { mm, mass } = printer;
