@@ -22,7 +22,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/London',
-    trace: 'retain-on-failure',
+    // A trace films every act and costs a third of the time: asked for when something is looked into.
+    trace: process.env['EMBER_TRACE'] ? 'on' : 'off',
     // What tests cut off must be cut off; one test opens the page from the browser itself.
     serviceWorkers: 'block',
     launchOptions: {

@@ -3,6 +3,7 @@ import '@fontsource-variable/atkinson-hyperlegible-next';
 import { createRoot } from 'react-dom/client';
 import { trimKept } from './data/keptAnswers';
 import { startLive } from './data/live';
+import { watchPress } from './data/press';
 import { App } from './shell/App';
 
 // After the first opening the page comes from the browser: also while the server is away.
@@ -10,5 +11,6 @@ if (import.meta.env.PROD && 'serviceWorker' in navigator)
   window.addEventListener('load', () => void navigator.serviceWorker.register('/sw.js').catch(() => undefined));
 
 startLive();
+watchPress();
 void trimKept();
 createRoot(document.getElementById('root')!).render(<App />);

@@ -20,26 +20,33 @@ const BLOOM_S = { least: 300, most: 600 } as const;
 /** A rise in the fridge that takes this long may be left for a night. */
 const OVERNIGHT_S = 7 * 3600;
 
+/** A yeast dough in this kitchen. */
 export interface RisePlan {
-  /** s to double where it rises. */
-  readonly doubleS: number;
-  /** s that the filled pieces proof in the room. */
-  readonly proofS: number;
-  readonly totalS: number;
+  readonly place: RisePlace;
+  readonly room: Rise;
+  readonly fridge: Rise;
+  /** s to double where it rises; `null`: it never does. */
+  readonly doubleS: number | null;
+  /** s that the filled pieces proof in the room; `null`: they never do. */
+  readonly proofS: number | null;
+  /** s of both; `null`: never. */
+  readonly totalS: number | null;
 }
 
-/** Rise where the cook chose, then proof in the room; `null` without yeast or where it never doubles. */
+/** Rise where the cook chose, then proof in the room; `null` without yeast to speak of. */
 export function risePlan(figures: DoughFigures, place: RisePlace, roomC: number, fridgeC: number): RisePlan | null {
-  const doubleS = riseOf(figures, place === 'fridge' ? fridgeC : roomC)?.doubleS;
-  const warmS = riseOf(figures, roomC)?.doubleS;
-  if (doubleS == null || warmS == null) return null;
+  const [room, fridge] = [riseOf(figures, roomC), riseOf(figures, fridgeC)];
+  if (!room || !fridge) return null;
+  const doubleS = (place === 'fridge' ? fridge : room).doubleS;
   // Shaped cold it must first come back to the room.
-  const proofS = Math.max(PROOF_LEAST_S, PROOF_SHARE * warmS * (place === 'fridge' ? 1.5 : 1));
-  return { doubleS, proofS, totalS: doubleS + proofS };
+  const share = PROOF_SHARE * (place === 'fridge' ? 1.5 : 1);
+  const proofS = room.doubleS === null ? null : Math.max(PROOF_LEAST_S, share * room.doubleS);
+  const totalS = doubleS === null || proofS === null ? null : doubleS + proofS;
+  return { place, room, fridge, doubleS, proofS, totalS };
 }
 
-/** Rise of a yeast dough in this kitchen; `null` without yeast to speak of. */
-export function riseOf(figures: DoughFigures, placeC: number): Rise | null {
+/** Rise of a yeast dough at one place; `null` without yeast to speak of. */
+function riseOf(figures: DoughFigures, placeC: number): Rise | null {
   if (figures.yeastPercent < 0.05) return null;
   return doughRise({
     yeastPercent: figures.yeastPercent,
@@ -52,9 +59,12 @@ export function riseOf(figures: DoughFigures, placeC: number): Rise | null {
 }
 
 /** How warm to pour, how long to double, whether the fridge does it overnight, and the proof. */
-export function riseFindings(figures: DoughFigures, place: RisePlace, roomC: number, fridgeC: number): Finding[] {
-  const rise = riseOf(figures, roomC);
-  if (!rise) return [];
+export function riseFindings(
+  figures: DoughFigures,
+  { place, room, fridge, doubleS: risenS, proofS }: RisePlan,
+  roomC: number,
+  fridgeC: number,
+): Finding[] {
   const found: Finding[] = [];
   if (figures.bloomKg > 0) {
     const liquidKg = Math.min(BLOOM_TIMES * figures.bloomKg, figures.pourableKg);
@@ -82,23 +92,22 @@ export function riseFindings(figures: DoughFigures, place: RisePlace, roomC: num
   } else if (poured) {
     found.push({ code: 'dough.pour-at', tone: 'know', values: { waterC: poured.waterC, doughC: YEAST_DOUGH_C } });
   }
-  if (rise.doubleS === null || rise.latestS === null || rise.soonestS === null) {
+  if (room.doubleS === null || room.latestS === null || room.soonestS === null) {
     found.push({ code: 'dough.rise-never', tone: 'look-out', values: { roomC, withinS: RISE_WITHIN_S } });
   } else {
-    const { soonestS, doubleS, latestS } = rise;
+    const { soonestS, doubleS, latestS } = room;
     found.push({ code: 'dough.rise', tone: 'know', values: { soonestS, doubleS, latestS, roomC } });
   }
-  const plan = risePlan(figures, place, roomC, fridgeC);
-  if (plan) {
-    const { doubleS, proofS } = plan;
-    found.push({ code: 'dough.proof', tone: 'know', values: { doubleS, proofS, place } });
+  if (risenS !== null && proofS !== null) {
+    found.push({ code: 'dough.proof', tone: 'know', values: { doubleS: risenS, proofS, place } });
   }
-  const cold = riseOf(figures, fridgeC)?.doubleS;
-  if (cold)
+  const coldS = fridge.doubleS;
+  if (coldS !== null) {
     found.push({
       code: 'dough.rise-fridge',
       tone: 'know',
-      values: { doubleS: cold, fridgeC, overnightS: OVERNIGHT_S },
+      values: { doubleS: coldS, fridgeC, overnightS: OVERNIGHT_S },
     });
+  }
   return found;
 }

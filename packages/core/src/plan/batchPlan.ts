@@ -1,4 +1,5 @@
 import type { DoughFigures } from '../dough/doughFigures.js';
+import type { RisePlan } from '../dough/riseFindings.js';
 import type { Finding } from '../draft/finding.js';
 import type { CoolingResult } from '../filling/coolFilling.js';
 import type { FillingFigures } from '../filling/fillingFigures.js';
@@ -13,6 +14,8 @@ import type { ChainStep } from '../schedule/backwardChain.js';
 
 export interface DoughPlan {
   readonly figures: DoughFigures;
+  /** `null` without yeast to speak of. */
+  readonly rise: RisePlan | null;
   readonly findings: readonly Finding[];
 }
 

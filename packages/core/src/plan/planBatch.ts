@@ -1,8 +1,6 @@
 import { FRY_HORIZON_S, RANGES } from '../draft/ranges.js';
 import { clamp } from '../numeric/clamp.js';
 import { requireIn } from '../errors.js';
-import { doughFindings } from '../dough/doughFindings.js';
-import { riseFindings } from '../dough/riseFindings.js';
 import { burstOverTime } from '../frying/burstOverTime.js';
 import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
 import { fryFindings } from '../frying/fryFindings.js';
@@ -22,7 +20,7 @@ import { closes, HEAT_RADIUS_M, isFryable, type Piece } from '../piece/piece.js'
 import { burstOf } from '../piece/seal.js';
 import type { BatchPlan, ColdPlan, HotPlan } from './batchPlan.js';
 import { type BatchDraft } from '../draft/draft.js';
-import { draftDough } from './draftFigures.js';
+import { planDough } from './planDough.js';
 import { planFilling } from './planFilling.js';
 import { planServe } from './planServe.js';
 import { suppliesFor } from './supplies.js';
@@ -47,7 +45,8 @@ function costOf(cost: number, madeKg: number, portionKg: number): number {
  */
 export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
   requireIn(draft.pieces, RANGES.draft.pieces, 'pieces');
-  const doughs = draftDough(draft, kitchen);
+  const dough = planDough(draft, kitchen);
+  const doughs = dough.figures;
   const filling = planFilling(draft, kitchen, doughs.fatPercent);
   const { fold } = draft;
   const piece = formOf(draft.form).piece(
@@ -64,13 +63,7 @@ export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
   const sealed = sealPlan(draft, doughs, filling, piece);
   const supplied = formulaTotals(sealed.supplies, 'supplies', pantryOf(kitchen));
   return {
-    dough: {
-      figures: doughs,
-      findings: [
-        ...doughFindings(doughs, draft.dough.lines, pantryOf(kitchen), kitchen.fridgeC),
-        ...riseFindings(doughs, draft.dough.rise ?? 'room', kitchen.roomC, kitchen.fridgeC),
-      ],
-    },
+    dough,
     filling,
     contains: containedIn([doughs.totals, filling.figures.totals, supplied]),
     fold: {

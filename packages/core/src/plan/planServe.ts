@@ -1,7 +1,6 @@
 import { NO_COAT } from '../draft/choices.js';
 import type { BatchDraft } from '../draft/draft.js';
 import type { Kitchen } from '../draft/kitchen.js';
-import { risePlan } from '../dough/riseFindings.js';
 import { CoreError } from '../errors.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 import { COAT_REST_S } from '../piece/coat.js';
@@ -45,14 +44,13 @@ export function planServe(
   const { hands } = kitchen;
   const { restS } = cold.dough.figures.family;
   const usualS = (restS.least + restS.most) / 2;
-  // A dough that rises waits for its own clock, then proofs shaped.
-  const rise = risePlan(cold.dough.figures, draft.dough.rise ?? 'room', kitchen.roomC, kitchen.fridgeC);
   const isAhead = (draft.filling.aheadDays ?? 0) > 0;
   const steps = backwardChain(eatMs, {
     cookFillingS: isAhead ? null : hands.cookFillingS,
     coolS: cold.filling.cooling?.toFoldS ?? 12 * 3600,
     mixS: hands.mixS,
-    restS: rise?.totalS ?? usualS,
+    // A dough that rises waits for its own clock, then proofs shaped.
+    restS: cold.dough.rise?.totalS ?? usualS,
     foldS: foldEachS(draft, kitchen) * draft.pieces,
     holdS: holdS(draft, fry),
     heatS: fry.warmUpS ?? 3 * 3600,

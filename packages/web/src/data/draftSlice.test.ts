@@ -2,6 +2,7 @@ import { type BatchDraft, newBatch, withFold, withPieces, withRaw } from '@ember
 import fc from 'fast-check';
 import { keepHistory, keptHistory } from './draftHistory';
 import { draftChanged, draftLoaded, draftReducer, type DraftState, draftTaken, redone, undone } from './draftSlice';
+import { watchPress } from './press';
 
 const DRAFT = newBatch('Squash', 'squash-sage', 24, '2026-03-07T18:30:00Z');
 const loaded = (): DraftState => draftReducer(undefined, draftLoaded({ batchId: 'b', draft: DRAFT }));
@@ -76,6 +77,37 @@ it('keystrokes in one field within a moment are one step; a pause or another fie
   expect(state.past).toHaveLength(2);
   state = changed(state, (d) => withFold(d, { sealM: 0.009 }), 'fold.sealM', 5100);
   expect(state.past).toHaveLength(3);
+});
+
+it('a drag is one step however slow; the next drag of the same handle is another', () => {
+  watchPress();
+  const size = (state: DraftState, discM: number, atMs: number) => {
+    jest.spyOn(Date, 'now').mockReturnValue(atMs);
+    return draftReducer(state, draftChanged(withFold(state.draft!, { discM }), 'fold.discM'));
+  };
+  const press = (kind: 'down' | 'up', atMs: number) => {
+    jest.spyOn(Date, 'now').mockReturnValue(atMs);
+    window.dispatchEvent(new Event(`pointer${kind}`));
+  };
+  jest.useFakeTimers();
+  press('down', 1000);
+  let state = size(size(size(loaded(), 0.1, 1000), 0.11, 9000), 0.105, 60_000);
+  press('up', 60_000);
+  expect(state.past).toHaveLength(1);
+  jest.runAllTimers();
+  press('down', 70_000);
+  state = size(size(state, 0.12, 70_000), 0.125, 80_000);
+  press('up', 80_000);
+  jest.runAllTimers();
+  // Typed later, with no pointer down.
+  state = size(size(state, 0.13, 90_000), 0.14, 99_000);
+  jest.useRealTimers();
+  jest.restoreAllMocks();
+  expect(state.past).toHaveLength(4);
+  for (const discM of [0.13, 0.125, 0.105, DRAFT.fold.discM]) {
+    state = draftReducer(state, undone());
+    expect(state.draft!.fold.discM).toBe(discM);
+  }
 });
 
 it('a step keeps only what differs, and a change that changes nothing is none', () => {

@@ -1,13 +1,16 @@
 import type { BatchDraft } from '@ember-fold/core';
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
 import { applyPatches, type Draft, enablePatches, type Patch, produceWithPatches } from 'immer';
+import { pressedSinceMs } from './press';
 
 enablePatches();
 
-/** One undoable step; typing in one field for a while is one step. */
+/** One undoable step; typing in one field for a while is one step, and so is a drag however slow. */
 export interface HistoryStep {
   readonly field: string;
   readonly atMs: number;
+  /** The press of the pointer it was done with; `null`: none. */
+  readonly pressMs?: number | null;
   readonly forward: readonly Patch[];
   readonly backward: readonly Patch[];
 }
@@ -48,6 +51,13 @@ export interface Loaded {
   readonly future?: readonly HistoryStep[];
 }
 
+interface Changed {
+  readonly next: BatchDraft;
+  readonly field: string;
+  readonly atMs: number;
+  readonly pressMs: number | null;
+}
+
 const slice = createSlice({
   name: 'draft',
   initialState: EMPTY,
@@ -63,8 +73,10 @@ const slice = createSlice({
       return (patches.length === 0 ? state : { ...now, draft }) as unknown as typeof state;
     },
     draftChanged: {
-      prepare: (next: BatchDraft, field: string) => ({ payload: { next, field, atMs: Date.now() } }),
-      reducer: (state, { payload }: PayloadAction<{ next: BatchDraft; field: string; atMs: number }>) => {
+      prepare: (next: BatchDraft, field: string) => ({
+        payload: { next, field, atMs: Date.now(), pressMs: pressedSinceMs() },
+      }),
+      reducer: (state, { payload }: PayloadAction<Changed>) => {
         const now = original(state) as DraftState;
         if (!now.draft) return state;
         const [draft, forward, backward] = produceWithPatches(now.draft, (d: Draft<BatchDraft>) =>
@@ -72,15 +84,16 @@ const slice = createSlice({
         );
         if (forward.length === 0) return state;
         const last = now.past[now.past.length - 1];
-        const joins = last && last.field === payload.field && payload.atMs - last.atMs < TOGETHER_MS;
+        const isOneDrag = payload.pressMs !== null && payload.pressMs === last?.pressMs;
+        const joins = last?.field === payload.field && (isOneDrag || payload.atMs - last.atMs < TOGETHER_MS);
+        const done = { field: payload.field, atMs: payload.atMs, pressMs: payload.pressMs };
         const step: HistoryStep = joins
           ? {
-              field: payload.field,
-              atMs: payload.atMs,
+              ...done,
               forward: [...last.forward, ...forward],
               backward: [...backward, ...last.backward],
             }
-          : { field: payload.field, atMs: payload.atMs, forward, backward };
+          : { ...done, forward, backward };
         const past = [...(joins ? now.past.slice(0, -1) : now.past), step].slice(-MOST_STEPS);
         return {
           ...now,
