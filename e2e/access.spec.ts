@@ -1,24 +1,18 @@
-import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
-import { expect, lightStove, NOT_STARTED, openStation, pageHeight, plannedBatch, read, settled, test } from './kitchen';
+import {
+  axeFindsNothing,
+  fitsAcross,
+  expect,
+  lightStove,
+  NOT_STARTED,
+  openStation,
+  pageHeight,
+  plannedBatch,
+  read,
+  settled,
+  test,
+} from './kitchen';
 
 test.use({ calm: [NOT_STARTED] });
-
-async function axeFindsNothing(page: Page, where: string): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
-    .analyze();
-  const found = violations.map((v) => `${where}: ${v.id} ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`);
-  expect(found).toEqual([]);
-}
-
-async function fitsAcross(page: Page, where: string): Promise<void> {
-  const { scroll, view } = await page.evaluate(() => ({
-    scroll: document.documentElement.scrollWidth,
-    view: document.documentElement.clientWidth,
-  }));
-  expect({ where, scroll }).toEqual({ where, scroll: view });
-}
 
 const SIZES = [
   { width: 1280, height: 800 },

@@ -1,8 +1,7 @@
-import AxeBuilder from '@axe-core/playwright';
 import { newBatch } from '@ember-fold/core';
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
-import { expect, product, read, test } from './kitchen';
+import { axeFindsNothing, expect, product, read, test } from './kitchen';
 
 // The server is stopped on purpose, and the console says so.
 test.use({ calm: ['ERR_CONNECTION', 'ERR_INCOMPLETE', '503', 'ERR_INTERNET', 'net::ERR'] });
@@ -77,9 +76,7 @@ test('a batch is run step by step: checked, measured, re-planned, taken back; a 
   await expect(page.getByRole('list', { name: 'Goes on by itself' })).toContainText('Filling cools');
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText(/Filling cools, Run sheet: \d/);
   await expect(other.getByRole('list', { name: 'Timers' })).toContainText('Filling cools, Run sheet');
-  expect(
-    (await new AxeBuilder({ page }).analyze()).violations.map((v) => `${v.id} ${v.nodes[0]?.target.join()}`),
-  ).toEqual([]);
+  await axeFindsNothing(page, 'run-sheet');
   // Back, and the wait is taken back with it.
   await page.getByRole('button', { name: 'Go back to: Cook the filling' }).click();
   await expect(step(page, 'Cook the filling')).toBeVisible();

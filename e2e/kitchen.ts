@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { type BatchDraft, newBatch, type StarterId, type Timer } from '@ember-fold/core';
 import { expect, type Locator, type Page, test as base } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
@@ -167,4 +168,27 @@ export async function openStation(page: Page, id: string, name: string): Promise
 
 export async function isSaved(page: Page): Promise<void> {
   await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
+}
+
+/** Every rule that axe has for pages, over what is on the page now. */
+export async function axeFindsNothing(page: Page, where: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    // There are no frames: read in the page itself, not in a second one opened for it.
+    .setLegacyMode()
+    .options({ resultTypes: ['violations'] })
+    .analyze();
+  const found = violations.map(
+    (v) => `${where}: ${v.id} ${v.nodes.map((n) => `${n.target.join(' ')} ${n.failureSummary ?? ''}`).join('; ')}`,
+  );
+  expect(found).toEqual([]);
+}
+
+/** Nothing runs off the side. */
+export async function fitsAcross(page: Page, where: string): Promise<void> {
+  const { scroll, view } = await page.evaluate(() => ({
+    scroll: document.documentElement.scrollWidth,
+    view: document.documentElement.clientWidth,
+  }));
+  expect({ where, scroll }).toEqual({ where, scroll: view });
 }

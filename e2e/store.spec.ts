@@ -8,10 +8,21 @@ import {
   type StockRow,
   withRounding,
 } from '@ember-fold/core';
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
-import { expect, isSaved, product, read, search, settled, station, test, type } from './kitchen';
+import {
+  axeFindsNothing,
+  fitsAcross,
+  expect,
+  isSaved,
+  product,
+  read,
+  search,
+  settled,
+  station,
+  test,
+  type,
+} from './kitchen';
 
 // Deleting what is in use is refused, and the console says so.
 test.use({ calm: ['status of 409'] });
@@ -277,16 +288,6 @@ test('the kitchen: a colder fridge and another reheating rule are saved and coun
   await expect(page.getByText(/The core must be hot, 75 °C/)).toBeVisible();
 });
 
-async function axeFindsNothing(page: Page, where: string): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
-    .analyze();
-  const found = violations.map(
-    (v) => `${where}: ${v.id} ${v.nodes.map((n) => `${n.target.join(' ')} ${n.failureSummary ?? ''}`).join('; ')}`,
-  );
-  expect(found).toEqual([]);
-}
-
 for (const width of [1280, 360]) {
   test(`the Store at ${width} px: axe finds nothing, nothing runs off the side`, async ({ page }) => {
     await page.setViewportSize({ width, height: width === 360 ? 740 : 800 });
@@ -304,11 +305,7 @@ for (const width of [1280, 360]) {
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       // What is wrong for a reader is so at any width; what is laid out anew is looked at twice.
       if (width > 760 || /\/|shopping/.test(path)) await axeFindsNothing(page, path);
-      const { scroll, view } = await page.evaluate(() => ({
-        scroll: document.documentElement.scrollWidth,
-        view: document.documentElement.clientWidth,
-      }));
-      expect({ path, scroll }).toEqual({ path, scroll: view });
+      await fitsAcross(page, path);
     }
     if (width < 760) return;
     const id = await planned(`Sheets at ${width}`);
@@ -317,10 +314,7 @@ for (const width of [1280, 360]) {
       await page.getByRole('button', { name: button, exact: true }).click();
       await expect(page.getByRole('dialog')).toBeVisible();
       await page.waitForTimeout(200);
-      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag22aa']).analyze();
-      expect(violations.map((v) => `${button}: ${v.id} ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`)).toEqual(
-        [],
-      );
+      await axeFindsNothing(page, button);
     }
   });
 }
