@@ -61,7 +61,8 @@ test('the order at the pot follows the guests: egg goes last once somebody is al
     .getByRole('link', { name: /^Lentil and dill cones/ })
     .first()
     .click();
-  await page.goto(page.url().replace(/\/[a-z]*$/, '/fry'));
+  await expect(page).toHaveURL(/\/bench\/[^/]+\/fold$/);
+  await page.goto(page.url().replace(/fold$/, 'fry'));
   await settled(page);
   const order = async () => {
     await page.getByRole('button', { name: 'Lots and order' }).click();

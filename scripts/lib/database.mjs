@@ -54,6 +54,13 @@ async function stopStray(dataDir, pidFile) {
   if (!(await ended(pid, 20_000))) giveUp('An earlier database is still running and does not stop; end it by hand.');
 }
 
+/** What of a log says why; its last line alone often says only that it gave up. */
+function whyNot(log) {
+  const lines = log.trim().split('\n');
+  const errors = lines.filter((line) => /ERROR/.test(line));
+  return (errors.length > 0 ? errors : lines.slice(-3)).join(' | ');
+}
+
 const MOST_RESTARTS = 20;
 
 /**
@@ -68,6 +75,9 @@ export async function startDatabase(folder, onRestart = () => {}) {
   const dataDir = join(folder, 'mariadb');
   const pidFile = join(folder, 'mariadb.pid');
   await stopStray(dataDir, pidFile);
+  // Two databases that set themselves up at once must not share a folder for what is temporary.
+  const tmpDir = join(folder, 'mariadb-tmp');
+  ensureFolder(tmpDir);
   if (!existsSync(dataDir)) {
     rmSync(`${dataDir}.new`, { recursive: true, force: true });
     const install = findProgram('mariadb-install-db');
@@ -78,12 +88,13 @@ export async function startDatabase(folder, onRestart = () => {}) {
         '--no-defaults',
         ...user,
         `--datadir=${dataDir}.new`,
+        `--tmpdir=${tmpDir}`,
         '--auth-root-authentication-method=socket',
         '--skip-test-db',
       ],
       { encoding: 'utf8' },
     );
-    if (made.status !== 0) giveUp(`The database could not be set up: ${made.stderr.trim().split('\n').pop()}`);
+    if (made.status !== 0) giveUp(`The database could not be set up: ${whyNot(`${made.stdout}\n${made.stderr}`)}`);
     renameSync(`${dataDir}.new`, dataDir);
   }
   const password = randomBytes(18).toString('hex');
@@ -114,6 +125,7 @@ export async function startDatabase(folder, onRestart = () => {}) {
         '--no-defaults',
         ...(process.getuid?.() === 0 ? ['--user=root'] : []),
         `--datadir=${dataDir}`,
+        `--tmpdir=${tmpDir}`,
         `--socket=${join(runDir, 's')}`,
         `--pid-file=${pidFile}`,
         '--bind-address=127.0.0.1',
