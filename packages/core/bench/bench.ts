@@ -48,6 +48,8 @@ function pieceOf(startC: number): FryBodySpec {
     startC,
     faces: 'one',
     exposedShare: 0.35,
+    upperDry: 1,
+    setC: 85,
     boilingC: 100,
     wallCells: 30,
     fillingCells: 30,

@@ -79,7 +79,7 @@ export function explicitFry(body: FryBody, durationS: number, oilC: number, onSt
     face.heatJPerM2 += into * dtS;
     face.surfaceC = tempC[last]! + into * high[last]!;
     if (face.surfaceC > 100) {
-      const over = -(90_000 / 8.314_46) * (1 / (face.surfaceC + 273.15) - 1 / 433);
+      const over = -(55_000 / 8.314_46) * (1 / (face.surfaceC + 273.15) - 1 / 433);
       face.colour += ((spec.browning * dtS) / 150) * Math.exp(over);
     }
     face.fluxWPerM2 += ((steam * BOILING_LATENT_J_PER_KG) / dtS - face.fluxWPerM2) * (1 - Math.exp(-dtS));

@@ -16,7 +16,7 @@ export { judgeFamily } from './dough/judgeFamily.js';
 export { hasSubstitutions, type SideEffect, type Substitution, substitutionsFor } from './dough/substitute.js';
 export { WORKED_FORMULAS } from './dough/workedFormulas.js';
 export { type DoughFigures, doughFigures, stiffnessAtShift } from './dough/doughFigures.js';
-export { coreTargetFor, REHEAT_C } from './filling/fillingSafety.js';
+export { coreMustBeSafe, coreTargetFor, REHEAT_C } from './filling/fillingSafety.js';
 export { thickenersFor } from './filling/freeLiquid.js';
 export { fillingFigures } from './filling/fillingFigures.js';
 export { type CoolingResult } from './filling/coolFilling.js';

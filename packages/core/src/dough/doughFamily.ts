@@ -18,6 +18,8 @@ export interface DoughFamily {
   readonly oilC: Band;
   readonly restS: Band;
   readonly browning: number;
+  /** °C at which its innermost dough has set; what was cooked before it was shaped need only be hot. Our own. */
+  readonly setC: number;
   /** Area stretch the wall takes before it thins dangerously. */
   readonly stretch: number;
   /** As rolled, before any rise. */
@@ -77,6 +79,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     oilC: band(140, 165),
     restS: minutes(15, 40),
     browning: 0.9,
+    setC: 85,
     stretch: 0.09,
     fistTest: true,
   },
@@ -91,6 +94,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     oilC: band(145, 160),
     restS: minutes(20, 40),
     browning: 1.1,
+    setC: 85,
     stretch: 0.09,
     fistTest: true,
   },
@@ -106,6 +110,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     restS: minutes(20, 40),
     restsCold: true,
     browning: 0.9,
+    setC: 85,
     stretch: 0.09,
   },
   {
@@ -119,6 +124,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     oilC: band(145, 165),
     restS: minutes(30, 60),
     browning: 0.9,
+    setC: 85,
     stretch: 0.08,
     secondPart: 'fat-dough',
     partRatio: band(2, 3),
@@ -135,6 +141,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     // Used warm: the rest is only what it takes to knead and cover.
     restS: minutes(5, 20),
     browning: 0.8,
+    setC: 60,
     stretch: 0.14,
     densityKgPerM3: 1160,
     boilOffShare: 0.08,
@@ -154,6 +161,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     restS: minutes(15, 60),
     restsCold: true,
     browning: 1,
+    setC: 85,
     stretch: 0.07,
   },
   {
@@ -168,6 +176,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     restS: minutes(30, 60),
     restsCold: true,
     browning: 1.2,
+    setC: 82,
     stretch: 0.14,
   },
   {
@@ -181,6 +190,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     oilC: band(165, 178),
     restS: minutes(10, 30),
     browning: 1,
+    setC: 80,
     stretch: 0.3,
     rise: 1.2,
   },
@@ -196,6 +206,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     oilC: band(165, 180),
     restS: minutes(70, 150),
     browning: 1.6,
+    setC: 80,
     stretch: 0.35,
     densityKgPerM3: 1150,
     rise: 1.8,
@@ -211,6 +222,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     oilC: band(158, 168),
     restS: band(0, 0),
     browning: 1.3,
+    setC: 75,
     stretch: 0.1,
     absorption: 0.78,
     wantsGluten: false,
@@ -226,6 +238,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     oilC: band(170, 182),
     restS: minutes(30, 30),
     browning: 0.8,
+    setC: 60,
     stretch: 0.03,
     secondPart: 'between',
   },

@@ -1,3 +1,4 @@
+import { foamConductivity } from '../frying/fryMaterial.js';
 import { findingOf } from '../draft/finding.js';
 import fc from 'fast-check';
 import { withFamily, withWorkedFormula } from '../plan/editDraft.js';
@@ -171,12 +172,15 @@ test('judging does not depend on how much is made, and no formula breaks it', ()
   expect(judgeFamily([{ ingredientId: 'water', massKg: 1 }])).toEqual([]);
 });
 
-test('a proofed wall is lighter and thicker: it sets later than the same dough unrisen', () => {
+test('a proofed wall is lighter and thicker: its bubbles hinder heat while cool and carry it once hot', () => {
   const base = withWorkedFormula(withFamily(newBatch('Test', 'squash-sage', 12, '2030-01-05T18:30:00Z'), 'yeast'));
   const risen = planBatch(base, DEFAULT_KITCHEN, null).fry!;
   const piece = planBatch(base, DEFAULT_KITCHEN, null).fold.piece!;
   expect(risen.body.wallM).toBeCloseTo(1.8 * piece.wallCrownM, 6);
-  expect(risen.body.dough.wetConductivity).toBeCloseTo(0.4 / 1.8, 6);
+  // Bubbles hinder heat while they are cool; steam in them carries it once they are hot.
+  expect(risen.body.dough.wetConductivity).toBeCloseTo(0.24, 2);
+  expect(foamConductivity(0.44, 60)).toBeCloseTo(0.48, 1);
+  expect(foamConductivity(0.44, 90)).toBeGreaterThan(0.9);
   const massPerArea = risen.body.wallM * (risen.body.dough.dryKgPerM3 + risen.body.dough.waterKgPerM3);
   expect(massPerArea).toBeCloseTo(piece.wallCrownM * 1150, 3);
 });

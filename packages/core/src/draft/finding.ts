@@ -141,6 +141,7 @@ export interface FindingValues {
   'fry.unsafe-oil': { readonly oilC: number; readonly limitC: number };
   'fry.cooked': { readonly doneS: number; readonly spareS: number; readonly coreC: number };
   'fry.raw-ring': { readonly interfaceC: number; readonly setS: number | null };
+  'fry.warm': { readonly coreC: number; readonly hotC: number };
   'fry.core-cold': { readonly coreC: number; readonly targetC: number; readonly coreS: number | null };
   'fry.never-done': { readonly oilC: number; readonly horizonS: number };
   'fry.pale': { readonly colour: number; readonly goldenS: number | null };

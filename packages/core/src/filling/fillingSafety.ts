@@ -35,3 +35,23 @@ export function keepsDays(raw: RawPart | null, hasFish: boolean): number {
   if (raw !== null && raw !== 'vegetables') return 0;
   return hasFish ? 1 : 2;
 }
+
+/** What of a filling decides whether its core must be hot to be safe. */
+interface SafetyCase {
+  readonly raw?: RawPart;
+  /** Days it was made before. */
+  readonly aheadDays?: number;
+}
+
+/**
+ * Whether the core must reach its temperature to be safe: something in it is raw, or it was made
+ * on an earlier day and is reheated. What was cooked and cooled today need only be hot enough to
+ * please. Source: docs/models/practice.md; local rules come first.
+ * @example coreMustBeSafe({ raw: 'poultry' }) // true
+ */
+export function coreMustBeSafe({ raw, aheadDays = 0 }: SafetyCase): boolean {
+  return raw !== undefined || aheadDays > 0;
+}
+
+/** Hot at the first bite, °C: a wish, not a line. Our own. */
+export const HOT_BITE_C = 60;

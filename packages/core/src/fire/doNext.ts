@@ -13,6 +13,7 @@ export interface StovePlan {
   readonly lotSetting: number;
   readonly settings: number;
   /** What a core must reach, °C. */
+  /** The core that is safe, °C; −∞: a cooked filling asks for none. */
   readonly coreTargetC: number;
   /** The first lot is one piece, to be cut and judged. */
   readonly trial?: boolean;

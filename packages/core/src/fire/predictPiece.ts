@@ -67,6 +67,7 @@ export function replayFry(
 /**
  * Colour and core now, and when to turn and lift if the oil goes on at `futureC`.
  * @param trace readings in order of time
+ * @param coreTargetC the core must be there before it is lifted, °C; −∞: it asks for nothing
  */
 export function predictPiece(
   spec: FryBodySpec,
@@ -85,7 +86,7 @@ export function predictPiece(
     coreC: spec.fillingCells > 0 ? coldestC(body, 0) : interfaceC(body),
     interfaceC: interfaceC(body),
   };
-  const setC = doughSetC(spec.boilingC);
+  const setC = doughSetC(spec);
   const targetC = Math.min(coreTargetC, spec.boilingC - 4);
   const ready = (b: FryBody) =>
     interfacePeakC(b) >= setC &&

@@ -1,7 +1,14 @@
 // One file over 300 lines: splitting the inner loop across modules costs speed and reads worse.
 import { requireWithin } from '../errors.js';
 import { AIR_ABOVE_OIL, type FryBody } from './fryBody.js';
-import { BOILING_LATENT_J_PER_KG, MELTING_C, MELTING_LATENT_J_PER_KG, WATER_CP } from './fryMaterial.js';
+import {
+  BOILING_LATENT_J_PER_KG,
+  foamConductivity,
+  type FryMaterial,
+  MELTING_C,
+  MELTING_LATENT_J_PER_KG,
+  WATER_CP,
+} from './fryMaterial.js';
 import { clamp } from '../numeric/clamp.js';
 
 /** Branches of temperature against heat. */
@@ -22,7 +29,7 @@ export interface FryStepping {
 export const FRY_STEPPING: FryStepping = { firstS: 0.05, growth: 1.15, mostS: 2, shrink: 0.4, iterations: 14 };
 
 /** Activation energy over the gas constant, K, and the reference of the colour clock: 160 °C. */
-const COLOUR_K = 90_000 / 8.314_46;
+const COLOUR_K = 55_000 / 8.314_46;
 const COLOUR_REF_K = 433;
 
 /** Browning rate of a skin at `surfaceC`, 1/s at factor 1; nothing while it is wet. */
@@ -48,6 +55,20 @@ function setLaw(body: FryBody, i: number, a: Float64Array, b: Float64Array): voi
   }
 }
 
+/** Of one material at each degree from 0 to 100: solving asks for it at every step. */
+const steamed = new WeakMap<FryMaterial, Float64Array>();
+
+/** Conductivity of a proofed dough at its temperature, over what its layers add. */
+function steamedK(material: FryMaterial, tempC: number): number {
+  let table = steamed.get(material);
+  if (!table) {
+    const layered = material.wetConductivity / foamConductivity(material.gasShare!, 20);
+    table = Float64Array.from({ length: 101 }, (_, c) => layered * foamConductivity(material.gasShare!, c));
+    steamed.set(material, table);
+  }
+  return table[Math.max(0, Math.min(100, Math.round(tempC)))]!;
+}
+
 /** A boiling front keeps this share of its cell from either edge, so that no resistance is zero. */
 const FRONT_EDGE = 0.01;
 
@@ -64,7 +85,8 @@ function refreshCells(body: FryBody): void {
     const material = materials[isDough[i]!]!;
     const half = halfM[i]!;
     const left = gone[i]!;
-    let inner = half / material.wetConductivity;
+    const wetK = material.gasShare === undefined ? material.wetConductivity : steamedK(material, body.tempC[i]!);
+    let inner = half / wetK;
     let outer = inner;
     if (left >= c.ventable[i]! && left > 0) {
       inner = half / material.dryConductivity;
@@ -73,7 +95,7 @@ function refreshCells(body: FryBody): void {
       // The front stands inside this cell: crust outside it, wet dough inside, boiling between.
       const dried = clamp(left / c.ventable[i]!, FRONT_EDGE, 1 - FRONT_EDGE);
       outer = (2 * half * dried) / material.dryConductivity;
-      inner = (2 * half * (1 - dried)) / material.wetConductivity;
+      inner = (2 * half * (1 - dried)) / wetK;
     } else if (c.water[i]! > 0 && heat[i]! < c.meltTo[i]!) {
       const ice = clamp((c.meltTo[i]! - heat[i]!) / (c.water[i]! * MELTING_LATENT_J_PER_KG), 0, 1);
       inner /= 1 + 1.2 * ice;
@@ -97,10 +119,13 @@ function oilH(body: FryBody, f: number): number {
   return law.stillH + (law.bubblingH - law.stillH) * share;
 }
 
-/** Part of face `f` that is dry: none of the one in the oil, twice the exposed share of the other. */
+/** Part of face `f` that warms from the air: none of the one in the oil. */
 function dryShare(body: FryBody, f: number): number {
-  return f === body.down ? 0 : 2 * body.spec.exposedShare;
+  return f === body.down ? 0 : body.spec.upperDry;
 }
+
+/** Part of the upper face that oil washes: it browns and steams as the lower one does. */
+const washedShare = (body: FryBody): number => 1 - 2 * body.spec.exposedShare;
 
 /**
  * Conductance of face `f` to its surroundings, W/K per m², and what they amount to in °C.
@@ -211,7 +236,7 @@ type Scratch = [
 
 /** Accepts a step: temperatures, evaporation, faces. */
 function acceptStep(body: FryBody, dtS: number, oilC: number, next: Float64Array): void {
-  const { heat, gone, tempC, constants: c, volume, outward, faces, branch, stale } = body;
+  const { heat, gone, tempC, constants: c, volume, outward, faces, branch, stale, isDough, materials } = body;
   const [low, high, a, b] = body.scratch as Float64Array[] as Scratch;
   let steamLast = 0;
   let steamFirst = 0;
@@ -219,7 +244,11 @@ function acceptStep(body: FryBody, dtS: number, oilC: number, next: Float64Array
     heat[i] = next[i]!;
     tempC[i] = a[i]! + b[i]! * next[i]!;
     const kind = branch[i]!;
-    if (kind === WARM) continue;
+    if (kind === WARM) {
+      // Its bubbles carry more as it warms.
+      if (isDough[i] && materials[1]!.gasShare !== undefined) stale[i] = 1;
+      continue;
+    }
     if (kind < WARM) {
       stale[i] = 1;
     } else if (gone[i]! < c.ventable[i]!) {
@@ -233,25 +262,41 @@ function acceptStep(body: FryBody, dtS: number, oilC: number, next: Float64Array
       else steamFirst += steam;
     }
   }
+  const tookJ = [0, 0];
   for (let f = 0; f < faces.length; f++) {
     const face = faces[f]!;
     const half = f === 0 ? high[face.cell]! : low[face.cell]!;
     const cellC = tempC[face.cell]!;
     const { g, aroundC } = faceLink(body, f, half, oilC);
-    face.heatJPerM2 += g * (aroundC - cellC) * dtS;
-    // Skin temperature of the washed part; the dry part stays too cool to brown.
-    const wetC = cellC + ((oilC - cellC) * half) / (1 / oilH(body, f) + half);
-    const wet = 1 - dryShare(body, f);
-    const rate = wet > 0 ? wet * colourRate(wetC) : 0;
-    face.colour += body.spec.browning * dtS * 0.5 * (face.colourRate + rate);
-    face.colourRate = rate;
-    face.surfaceC = wet > 0 ? wetC : cellC + g * (aroundC - cellC) * half;
+    tookJ[f] = g * (aroundC - cellC) * dtS;
+    face.heatJPerM2 += tookJ[f]!;
+    face.surfaceC =
+      f === body.down
+        ? cellC + ((oilC - cellC) * half) / (1 / oilH(body, f) + half)
+        : cellC + g * (aroundC - cellC) * half;
     const steamFlux = ((f === 0 ? steamLast : steamFirst) * BOILING_LATENT_J_PER_KG) / dtS;
     // Smoothed over 1 s of physical time: the law is steep and would otherwise jump.
     face.fluxWPerM2 += (steamFlux - face.fluxWPerM2) * (1 - Math.exp(-dtS));
   }
+  brown(body, dtS);
+  if (faces.length === 2) {
+    const sign = body.down === 0 ? 1 : -1;
+    body.washedKgPerM2 += (washedShare(body) * Math.max(0, sign * (steamLast - steamFirst))) / 2;
+    body.washedJPerM2 += (washedShare(body) * Math.max(0, sign * (tookJ[0]! - tookJ[1]!))) / 2;
+  }
   for (const wall of body.walls) wall.peakC = Math.max(wall.peakC, wallC(body, wall.cell));
   body.timeS += dtS;
+}
+
+/** The lower face browns by its skin's temperature, of the upper one what is washed; its dry part stays too cool. */
+function brown(body: FryBody, dtS: number): void {
+  const lower = colourRate(body.faces[body.down]!.surfaceC);
+  for (let f = 0; f < body.faces.length; f++) {
+    const face = body.faces[f]!;
+    const rate = f === body.down ? lower : washedShare(body) * lower;
+    face.colour += body.spec.browning * dtS * 0.5 * (face.colourRate + rate);
+    face.colourRate = rate;
+  }
 }
 
 /** How a run of steps went. */

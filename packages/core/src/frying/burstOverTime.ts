@@ -1,4 +1,4 @@
-import { doughSetC, type FrySample } from './solveFry.js';
+import type { FrySample } from './solveFry.js';
 import { clamp } from '../numeric/clamp.js';
 
 /** How hard a piece pushes on its own seam at one moment. */
@@ -52,14 +52,14 @@ function holdOf(sample: FrySample, setC: number): number {
  *
  * @param index of the piece as folded, from `burstOf`: 1 is well made
  * @param startC of the air folded in, °C
+ * @param setC at which the dough has set, °C
  */
 export function burstOverTime(
   samples: readonly FrySample[],
   index: number,
   startC: number,
-  boilingC: number,
+  setC: number,
 ): BurstOverTime {
-  const setC = doughSetC(boilingC);
   const moments = samples.map((sample) => ({
     timeS: sample.timeS,
     index: (index * pushOf(sample.interfaceC, startC)) / holdOf(sample, setC) / USUAL_WORST,

@@ -38,16 +38,23 @@ export interface FryBodySpec {
   /** `one`: all skin alike, under oil. `two`: upper and lower face apart, for floating pieces. */
   readonly faces: 'one' | 'two';
   /**
-   * Share of all skin that floats over the oil, 0–0.5, by form; only with two faces. At 0.5
-   * the whole upper face is dry; below, part of it is still washed by oil.
+   * Share of all skin that floats over the oil, 0–0.5, by form; only with two faces. What is
+   * left of the upper face is washed: it browns and steams as the lower one does.
    */
   readonly exposedShare: number;
+  /**
+   * Share of the upper face that warms from the air alone, 0–1. A floating piece is 1: in three
+   * dimensions the washed rim of its upper face does nothing for the core.
+   */
+  readonly upperDry: number;
   /** °C; 100 at sea level, about 1 lower for each 300 m. */
   readonly boilingC: number;
   /** Cells in each wall and in the filling of one half. */
   readonly wallCells: number;
   readonly fillingCells: number;
   readonly surface: SurfaceLaw;
+  /** °C at which the innermost dough has set, by family, 40–100; 4 under boiling at most counts. */
+  readonly setC: number;
   /** Browning factor: family, sugar, wash, coat and what the ledger learnt. */
   readonly browning: number;
 }
@@ -97,6 +104,9 @@ export interface FryBody {
   readonly walls: readonly { readonly cell: number; peakC: number }[];
   /** Which entry of `faces` is in the oil; the other is up in the air. */
   down: number;
+  /** What the washed part of upper faces took and steamed beyond what those faces did, J and kg per m² of skin. */
+  washedJPerM2: number;
+  washedKgPerM2: number;
   /** Cells whose water, ice or branch moved: their law and resistances are due. */
   readonly stale: Uint8Array;
   readonly scratch: readonly Float64Array[];
@@ -128,7 +138,9 @@ function checkSpec(spec: FryBodySpec): void {
   requireWithin(spec.startC, -40, 95, 'startC');
   requireWithin(spec.boilingC, 80, 102, 'boilingC');
   requireWithin(spec.browning, 0, 20, 'browning');
+  requireWithin(spec.setC, 40, 100, 'setC');
   requireWithin(spec.exposedShare, 0, 0.5, 'exposedShare');
+  requireWithin(spec.upperDry, 0, 1, 'upperDry');
   requireWithin(spec.wallCells, 2, 400, 'wallCells');
   requireWithin(spec.fillingCells, 0, 400, 'fillingCells');
   const solid = spec.radiusM - spec.wallM < 1e-6;
@@ -202,6 +214,8 @@ export function createFryBody(spec: FryBodySpec): FryBody {
       i > 0 && cell.dough !== cells[i - 1]!.dough ? [{ cell: i, peakC: spec.startC }] : [],
     ),
     down: 0,
+    washedJPerM2: 0,
+    washedKgPerM2: 0,
     stale: new Uint8Array(count).fill(1),
     scratch: Array.from({ length: 10 }, floats),
   };
@@ -244,19 +258,29 @@ function setStartHeat(body: FryBody, i: number): void {
   body.branch[i] = frozen ? 0 : 2;
 }
 
-/** Steam made so far per m² of skin, kg, over the whole 1-D body. */
+/** Steam made so far per m² of skin, kg, over the whole 1-D body and what is washed of it. */
 export function waterGoneKgPerM2(body: FryBody): number {
+  return steamKgPerM2(body) + body.washedKgPerM2;
+}
+
+function steamKgPerM2(body: FryBody): number {
   let sum = 0;
   for (let i = 0; i < body.count; i++) sum += body.gone[i]! * body.volume[i]!;
   return sum / body.faces.length;
 }
 
-/** Latent heat of all steam so far and total heat, J per m² of skin: the two halves of the heat demand. */
+/** Heat that is in the body and its steam, J per m² of skin: the two halves of what its faces took. */
 export function heatTakenJPerM2(body: FryBody): { total: number; latent: number } {
   let total = 0;
   for (let i = 0; i < body.count; i++) total += body.heat[i]! * body.volume[i]!;
+  return { total: total / body.faces.length, latent: steamKgPerM2(body) * BOILING_LATENT_J_PER_KG };
+}
+
+/** Heat that the oil gave, J per m² of skin: also to what is washed of upper faces. */
+export function heatDrawnJPerM2(body: FryBody): { total: number; latent: number } {
+  const { total, latent } = heatTakenJPerM2(body);
   return {
-    total: total / body.faces.length,
-    latent: waterGoneKgPerM2(body) * BOILING_LATENT_J_PER_KG,
+    total: total + body.washedJPerM2,
+    latent: latent + body.washedKgPerM2 * BOILING_LATENT_J_PER_KG,
   };
 }

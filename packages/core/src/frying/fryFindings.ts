@@ -1,3 +1,4 @@
+import { coreMustBeSafe, HOT_BITE_C } from '../filling/fillingSafety.js';
 import { POT_LIMITS } from '../oil/pot.js';
 import { FRY_HORIZON_S } from '../draft/ranges.js';
 import { lotHolds } from '../oil/fryLots.js';
@@ -29,7 +30,7 @@ export function fryFindings(
 }
 
 /** Too cool too long: a piece that takes up this share of itself is greasy. Our own. */
-const GREASY_SHARE = 0.085;
+const GREASY_SHARE = 0.075;
 const PIECE_KG_PER_M3 = 1100;
 
 function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family: DoughFamily): Finding[] {
@@ -59,6 +60,8 @@ function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family:
 
 /** Oil for pieces straight from the freezer, °C. Source: docs/models/practice.md. */
 const FROZEN_OIL_C = { least: 145, most: 160 };
+/** A cooked filling under this is not even warm, °C. Our own. */
+const COLD_BITE_C = 35;
 const RAW_MEAT: readonly (string | undefined)[] = ['poultry', 'minced-meat', 'fish', 'egg'];
 
 function frozenFindings(draft: BatchDraft): Finding[] {
@@ -80,10 +83,11 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Find
     return [{ code: 'fry.never-done', tone: 'stop', values: { oilC: draft.fry.oilC, horizonS: FRY_HORIZON_S } }];
   }
   const found: Finding[] = [];
-  const setC = doughSetC(body.boilingC);
+  const setC = doughSetC(body);
   const coreTargetC = Math.min(draft.filling.coreTargetC, body.boilingC - 4);
   const rawRing = atLift.interfacePeakC < setC - 0.01 && (solution.doughSetS === null || solution.doughSetS > liftS);
-  const coreCold = atLift.coreC < coreTargetC - 0.01 && (solution.coreS === null || solution.coreS > liftS);
+  const isLine = coreMustBeSafe(draft.filling);
+  const coreCold = isLine && atLift.coreC < coreTargetC - 0.01 && (solution.coreS === null || solution.coreS > liftS);
   const doneS = solution.doneS ?? -1;
   if (coreCold) {
     // An undercooked core is never a matter of taste.
@@ -101,6 +105,13 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Find
     });
   if (!coreCold && !rawRing) {
     found.push({ code: 'fry.cooked', tone: 'good', values: { doneS, spareS: liftS - doneS, coreC: atLift.coreC } });
+  }
+  if (!isLine && draft.fold.fillingEachKg > 0 && atLift.coreC < HOT_BITE_C) {
+    found.push({
+      code: 'fry.warm',
+      tone: atLift.coreC < COLD_BITE_C ? 'look-out' : 'know',
+      values: { coreC: atLift.coreC, hotC: HOT_BITE_C },
+    });
   }
   if (darkerFace(atLift) > CRUST_LIMITS.golden) {
     found.push({

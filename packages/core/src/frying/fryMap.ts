@@ -15,6 +15,8 @@ export interface FryMapSpec {
   readonly body: FryBodySpec;
   readonly turn: TurnSchool;
   readonly coreTargetC: number;
+  /** As in `FrySolveSpec`. */
+  readonly coreIsLine?: boolean;
   /** Temperatures of the oil, °C, 110–200. */
   readonly oilC: { readonly least: number; readonly most: number };
   /** Rows of the map, 2–121, and columns over the time, 2–400. */
@@ -75,8 +77,11 @@ export function fryMapRow(spec: FryMapSpec, index: number): FryMapRow {
   requireMap(spec);
   const { least, most } = spec.oilC;
   const oilC = least + ((most - least) * index) / (spec.rows - 1);
-  const { body, turn, coreTargetC, horizonS, columns } = spec;
-  const solution = solveFry({ body: coarse(body), oilC, turn, coreTargetC, horizonS, stepping: STEPPING });
+  const { body, turn, coreTargetC, coreIsLine, horizonS, columns } = spec;
+  const solution = solveFry({
+    ...{ body: coarse(body), oilC, turn, coreTargetC, horizonS, stepping: STEPPING },
+    ...(coreIsLine === undefined ? {} : { coreIsLine }),
+  });
   const paler = new Float32Array(columns);
   const darker = new Float32Array(columns);
   const grow = growthAfter(solution.samples);
@@ -246,8 +251,8 @@ export function fryChances(spec: FryMapSpec, oilC: number, timeS: number, seed: 
     return () => Math.max(-2.5, Math.min(2.5, seededNormal(uniform)));
   })();
   const body = coarse(spec.body);
-  const setC = doughSetC(body.boilingC);
-  const coreC = Math.min(spec.coreTargetC, body.boilingC - 4);
+  const setC = doughSetC(body);
+  const coreC = spec.coreIsLine === false ? -Infinity : Math.min(spec.coreTargetC, body.boilingC - 4);
   const count = { right: 0, raw: 0, pale: 0, dark: 0 };
   for (let i = 0; i < pieces; i++) {
     // A heavier piece is larger by the cube root; its wall follows its own roll.

@@ -12,6 +12,8 @@ const BODY: FryBodySpec = {
   startC: 21,
   faces: 'two',
   exposedShare: 0.35,
+  upperDry: 1,
+  setC: 85,
   boilingC: 100,
   wallCells: 16,
   fillingCells: 12,

@@ -8,17 +8,21 @@ const BASTED_DRY = 0.25;
 const HALF = 0.5;
 
 /** Faces and dry skin of a piece whose form floats with `exposedShare` of its skin over the oil. */
-export function lyingOf(turn: TurnSchool, exposedShare: number): Pick<FryBodySpec, 'faces' | 'exposedShare'> {
+export function lyingOf(
+  turn: TurnSchool,
+  exposedShare: number,
+): Pick<FryBodySpec, 'faces' | 'exposedShare' | 'upperDry'> {
   switch (turn) {
     case 'held-under':
-      return { faces: 'one', exposedShare };
+      return { faces: 'one', exposedShare, upperDry: 0 };
     case 'once':
     case 'each-minute':
-      return { faces: 'two', exposedShare };
+      return { faces: 'two', exposedShare, upperDry: 1 };
     case 'basted':
-      return { faces: 'two', exposedShare: BASTED_DRY * exposedShare };
+      // Ladled oil reaches all of it in turn: its own share stays dry, no more.
+      return { faces: 'two', exposedShare: BASTED_DRY * exposedShare, upperDry: 2 * BASTED_DRY * exposedShare };
     case 'half-depth':
-      return { faces: 'two', exposedShare: HALF };
+      return { faces: 'two', exposedShare: HALF, upperDry: 1 };
     default: {
       const never: never = turn;
       return never;

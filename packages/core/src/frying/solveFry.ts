@@ -10,7 +10,14 @@ import {
   turnFry,
 } from './advanceFry.js';
 import { CRUST_LIMITS, LIFT_COLOUR } from './colour.js';
-import { createFryBody, type FryBody, type FryBodySpec, heatTakenJPerM2, waterGoneKgPerM2 } from './fryBody.js';
+import {
+  createFryBody,
+  type FryBody,
+  type FryBodySpec,
+  heatDrawnJPerM2,
+  heatTakenJPerM2,
+  waterGoneKgPerM2,
+} from './fryBody.js';
 import { lyingOf, turnIsDue } from './lying.js';
 import { type TurnSchool } from '../draft/choices.js';
 
@@ -21,6 +28,8 @@ export interface FrySolveSpec {
   readonly turn: TurnSchool;
   /** Safe temperature of the coldest filling, °C. */
   readonly coreTargetC: number;
+  /** Whether the piece is done only when its core is there; absent: it is. A filling that is cooked asks for nothing. */
+  readonly coreIsLine?: boolean;
   /** Look no further than this, s, 30–7200. */
   readonly horizonS: number;
   readonly stepping?: FryStepping;
@@ -49,7 +58,7 @@ export interface FrySolution {
   readonly doughSetS: number | null;
   /** Coldest filling has reached its target. */
   readonly coreS: number | null;
-  /** Both of the above. */
+  /** Dough set, and the core there where that is a line. */
   readonly doneS: number | null;
   /** Paler face turns golden (B 0.7). */
   readonly goldenS: number | null;
@@ -66,13 +75,16 @@ export interface FrySolution {
   readonly steps: number;
 }
 
-/** Innermost dough counts as set at 92 °C, or 4 under a lower boiling point. */
-export function doughSetC(boilingC: number): number {
-  return Math.min(92, boilingC - 4);
+/** °C at which the innermost dough counts as set: its family's, or 4 under a lower boiling point. */
+export function doughSetC({ setC, boilingC }: Pick<FryBodySpec, 'setC' | 'boilingC'>): number {
+  return Math.min(setC, boilingC - 4);
 }
 
+const laterOf = (a: number | null, b: number | null): number | null =>
+  a === null || b === null ? null : Math.max(a, b);
+
 function sampleOf(body: FryBody): FrySample {
-  const heat = heatTakenJPerM2(body);
+  const heat = heatDrawnJPerM2(body);
   const first = body.faces[0]!;
   const other = body.faces[1] ?? first;
   return {
@@ -148,7 +160,7 @@ export function solveFry(spec: FrySolveSpec): FrySolution {
   requireWithin(spec.horizonS, 30, 7200, 'horizonS');
   requireWithin(spec.coreTargetC, 0, 99, 'coreTargetC');
   const boilingC = spec.body.boilingC;
-  const setC = doughSetC(boilingC);
+  const setC = doughSetC(spec.body);
   const coreTargetC = Math.min(spec.coreTargetC, boilingC - 4);
   const { faces } = lyingOf(spec.turn, spec.body.exposedShare);
   const body = createFryBody({ ...spec.body, faces });
@@ -189,7 +201,7 @@ export function solveFry(spec: FrySolveSpec): FrySolution {
   return {
     doughSetS,
     coreS,
-    doneS: doughSetS === null || coreS === null ? null : Math.max(doughSetS, coreS),
+    doneS: spec.coreIsLine === false ? doughSetS : laterOf(doughSetS, coreS),
     goldenS: momentWhen(samples, palerFace, CRUST_LIMITS.pale),
     liftColourS: momentWhen(samples, palerFace, LIFT_COLOUR),
     darkS: momentWhen(samples, darkerFace, CRUST_LIMITS.brown),

@@ -33,7 +33,7 @@ const DIFFERENCE = 1e-4;
  * Least squares with weak normal priors by Gauss–Newton with Levenberg's damping; derivatives by
  * differences. Source: textbook; the priors are what keeps parameters in place about which the
  * record says nothing.
- * @example leastSquares({ residuals: ([x]) => [x! - 3], start: [0], priorSd: [1e6], mostStep: 10, rounds: 20 }).at // [3]
+ * @example leastSquares({ residuals: (at) => [at[0] - 3], start: [0], priorSd: [1e6], mostStep: 10, rounds: 20 }).at[0] // 3.00
  */
 export function leastSquares({ residuals, start, priorSd, mostStep, rounds }: LeastSquaresSpec): LeastSquaresFit {
   const prior = (at: readonly number[], i: number) => (at[i]! - start[i]!) / priorSd[i]!;

@@ -1,5 +1,6 @@
 import { EDGES } from './edge.js';
-import { chordOf, contentsOf, type Form, type Piece, type PieceSpec, requirePiece } from './piece.js';
+import { heatExponent } from './heatBody.js';
+import { chordOf, contentsOf, type Form, type Piece, type PieceSpec, requirePiece, skinOf } from './piece.js';
 
 /** Least half-width of a pocket that can be filled at all, m. */
 const LEAST_POCKET_M = 0.003;
@@ -27,7 +28,6 @@ interface FlatFormSpec extends Pick<Form, 'id' | 'blank' | 'hasLength' | 'hasEdg
   /** What a fold edge adds, for it is not pinned: to the room, and to the rise. */
   readonly room: number;
   readonly riseRoom: number;
-  readonly shapeExponent: number;
   readonly exposedShare: number;
   region(spec: PieceSpec): FlatRegion;
 }
@@ -55,7 +55,10 @@ export function flatForm(form: FlatFormSpec): Form {
     const wallCrownM = (layers * rolledM) / (1 + used);
     const thicknessM = 2 * riseM + 2 * wallCrownM;
     // Lengths grow by the root of what the area does.
-    const across = (i: 0 | 1) => chordOf(acrossM[i] * Math.sqrt(1 + used), riseM) + marginM[i] * edge.keeps;
+    const chord = (i: 0 | 1) => chordOf(acrossM[i] * Math.sqrt(1 + used), riseM);
+    const across = (i: 0 | 1) => chord(i) + marginM[i] * edge.keeps;
+    // Bulging draws the pocket in.
+    const reachM = (region.reachM * chord(1)) / acrossM[1];
     return {
       form: id,
       ...contents,
@@ -68,9 +71,10 @@ export function flatForm(form: FlatFormSpec): Form {
       widthM: across(0),
       depthM: across(1),
       sealLengthM: region.sealLengthM,
-      surfaceM2: region.skinM2 * (1 + used),
+      surfaceM2: skinOf(region.skinM2 * (1 + used), contents.volumeM3),
       heatRadiusM: thicknessM / 2,
-      shapeExponent: form.shapeExponent,
+      reachM,
+      shapeExponent: heatExponent(id, { riseM, wallM: wallCrownM, reachM }),
       exposedShare: form.exposedShare,
       gathered: null,
     };

@@ -1,4 +1,5 @@
-import { contentsOf, type Form, type Gathered, type Piece, type PieceSpec, requirePiece } from './piece.js';
+import { heatExponent } from './heatBody.js';
+import { contentsOf, type Form, type Gathered, type Piece, type PieceSpec, requirePiece, skinOf } from './piece.js';
 import { type FormId } from '../draft/choices.js';
 
 /** Nothing is rolled thinner than this, m. */
@@ -55,7 +56,6 @@ export interface GatheredShape {
   readonly thicknessM: number;
   readonly surfaceM2: number;
   readonly heatRadiusM: number;
-  readonly shapeExponent: number;
 }
 
 interface GatheredFormSpec {
@@ -103,9 +103,10 @@ export function gatheredForm({ id, exposedShare, shape }: GatheredFormSpec): For
       widthM: formed.widthM,
       depthM: formed.depthM,
       sealLengthM: Math.PI * spec.sealM,
-      surfaceM2: formed.surfaceM2,
+      surfaceM2: skinOf(formed.surfaceM2, volumeM3),
       heatRadiusM: formed.heatRadiusM,
-      shapeExponent: formed.shapeExponent,
+      reachM: innerM,
+      shapeExponent: heatExponent(id, { riseM: innerM, wallM: evenWallM, reachM: innerM }),
       exposedShare,
       gathered,
     };

@@ -57,6 +57,8 @@ export interface Piece {
   readonly volumeM3: number;
   /** Coldest point to nearest skin. */
   readonly heatRadiusM: number;
+  /** From the middle of the pocket to its nearest edge, in its own plane. */
+  readonly reachM: number;
   /** Of the equivalent body for heat, fitted to three-dimensional conduction. */
   readonly shapeExponent: number;
   /** Share of the skin that floats over the oil. */
@@ -135,6 +137,10 @@ const PRESSED_LEAVES = 0.2;
 export function airShareOf(fill: number, pressed = false): number {
   return 0.05 * Math.max(0, 1 - fill) * (pressed ? PRESSED_LEAVES : 1);
 }
+
+/** Skin of a piece, m²: never smaller than the ball of the same volume. */
+export const skinOf = (surfaceM2: number, volumeM3: number): number =>
+  Math.max(surfaceM2, Math.cbrt(36 * Math.PI * volumeM3 * volumeM3));
 
 /** What goes into a piece, and how full that makes it: the same for every form. */
 export type Contents = Pick<

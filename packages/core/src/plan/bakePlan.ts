@@ -2,6 +2,7 @@ import { RANGES } from '../draft/ranges.js';
 import { requireIn } from '../errors.js';
 import { advanceFry, coldestC, FRY_STEPPING, interfacePeakC } from '../frying/advanceFry.js';
 import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
+import { coreMustBeSafe } from '../filling/fillingSafety.js';
 import { doughSetC, solveFry } from '../frying/solveFry.js';
 import { isFryable } from '../piece/piece.js';
 import type { BatchDraft } from '../draft/draft.js';
@@ -47,17 +48,28 @@ export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): Ba
   if (!isFryable(piece)) return null;
   const body = fryBodyOf(draft, kitchen, cold, piece);
   const { coreTargetC } = draft.filling;
-  const spec = { oilC: ovenC, turn: 'held-under', coreTargetC, horizonS: HORIZON_S, stepping: STEPPING } as const;
+  const coreIsLine = coreMustBeSafe(draft.filling);
+  const spec = {
+    oilC: ovenC,
+    turn: 'held-under',
+    coreTargetC,
+    coreIsLine,
+    horizonS: HORIZON_S,
+    stepping: STEPPING,
+  } as const;
   const baked = solveFry({ ...spec, body: inOven(body) });
   const { doneS, goldenS, liftColourS, darkS } = baked;
   const colourS = liftColourS ?? goldenS;
-  const fried = solveFry({ body, oilC: draft.fry.oilC, turn: 'held-under', coreTargetC, horizonS: 1800 });
+  const fried = solveFry({ body, oilC: draft.fry.oilC, turn: 'held-under', coreTargetC, coreIsLine, horizonS: 1800 });
   return {
     doneS,
     goldenS,
     darkS,
     outS: doneS === null || colourS === null ? null : Math.max(doneS + LATER_S, colourS),
-    rescueS: fried.doneS === null ? null : rescueS(body, draft.fry.oilC, fried.doneS / 2, ovenC, coreTargetC),
+    rescueS:
+      fried.doneS === null
+        ? null
+        : rescueS(body, draft.fry.oilC, fried.doneS / 2, ovenC, coreIsLine ? coreTargetC : -Infinity),
   };
 }
 
@@ -71,7 +83,7 @@ function rescueS(body: FryBodySpec, oilC: number, friedS: number, ovenC: number,
   moved.tempC.set(fried.tempC);
   moved.branch.set(fried.branch);
   moved.walls.forEach((wall, i) => (wall.peakC = fried.walls[i]!.peakC));
-  const setC = doughSetC(body.boilingC);
+  const setC = doughSetC(body);
   const coreC = Math.min(coreTargetC, body.boilingC - 4);
   let foundS: number | null = null;
   const onStep = (now: FryBody) => {

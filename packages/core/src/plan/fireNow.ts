@@ -1,3 +1,4 @@
+import { coreMustBeSafe } from '../filling/fillingSafety.js';
 import type { BatchDraft } from '../draft/draft.js';
 import { type Kitchen, smokePointC } from '../draft/kitchen.js';
 import { RANGES } from '../draft/ranges.js';
@@ -144,7 +145,7 @@ export function predictAsk(
     trace: trace.slice(Math.max(0, (from < 0 ? trace.length : from) - 1)),
     pieces: state.inPot,
     turn: draft.fry.turn,
-    coreTargetC: coreWaitC(draft.filling.coreTargetC, belief.coreShiftC),
+    coreTargetC: coreMustBeSafe(draft.filling) ? coreWaitC(draft.filling.coreTargetC, belief.coreShiftC) : -Infinity,
     nowS,
     futureC: draft.fry.oilC,
   };
@@ -214,7 +215,7 @@ export function fireNow(
     holdSetting: lots.holdSetting,
     lotSetting: lots.lotSetting,
     settings: kitchen.pot.settings,
-    coreTargetC: draft.filling.coreTargetC,
+    coreTargetC: coreMustBeSafe(draft.filling) ? draft.filling.coreTargetC : -Infinity,
     trial,
   };
   return {

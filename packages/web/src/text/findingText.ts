@@ -195,6 +195,8 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
     setS === null
       ? `A ring of dough stays raw: the innermost dough only reaches ${p.temp(interfaceC)}. Roll thinner, or fry hotter or held under.`
       : `A ring of dough is raw when lifted: the innermost dough is at ${p.temp(interfaceC)} and sets after ${p.time(setS)}. Fry longer and cooler.`,
+  'fry.warm': ({ coreC, hotC }, p) =>
+    `The filling is cooked but only ${p.temp(coreC)} when lifted. For ${p.temp(hotC)} at the first bite, let it stand out of the fridge before frying, or fry cooler and longer.`,
   'fry.core-cold': ({ coreC, targetC, coreS }, p) =>
     coreS === null
       ? `The core is ${p.temp(coreC)} when lifted and never reaches ${p.temp(targetC)}. Make pieces smaller or warmer.`

@@ -10,6 +10,5 @@ export const BALL = gatheredForm({
     thicknessM: 2 * outerM,
     surfaceM2: 4 * Math.PI * outerM * outerM,
     heatRadiusM: outerM,
-    shapeExponent: 3,
   }),
 });

@@ -1,4 +1,5 @@
-import { contentsOf, type Form, type Piece, requirePiece } from '../piece.js';
+import { heatExponent } from '../heatBody.js';
+import { contentsOf, type Form, type Piece, requirePiece, skinOf } from '../piece.js';
 
 /** Of the lining disc across: its flat base, and its leaning side. Base and two sides make the disc. Our own. */
 const BASE = 0.46;
@@ -53,6 +54,7 @@ export const CUP: Form = {
     const wallCrownM = rolledM / (1 + stretched);
     const standsM = Math.min(inHeight * filled, 2 * inHeight);
     const riseM = standsM / 2;
+    const reachM = (inBase + inRim) / 2;
     return {
       form: 'cup',
       ...contents,
@@ -64,11 +66,10 @@ export const CUP: Form = {
       widthM: rimM + Math.min(sealM, USUAL_SEAL_M),
       depthM: rimM + Math.min(sealM, USUAL_SEAL_M),
       sealLengthM: Math.PI * rimM,
-      surfaceM2: ((Math.PI / 4) * (baseM ** 2 + rimM ** 2) + flankM2) * (1 + stretched / 2),
-      heatRadiusM: Math.min(riseM, inRim) + wallCrownM,
-      // Flat faces and a steep side, as a pressed pouch: 1 + 2/β³. Source: docs/models/fold.md.
-      shapeExponent:
-        1 + 2 / Math.max(1, (inRim + flankWallM) / Math.max(1e-3, Math.min(riseM, inRim) + wallCrownM)) ** 3,
+      surfaceM2: skinOf(((Math.PI / 4) * (baseM ** 2 + rimM ** 2) + flankM2) * (1 + stretched / 2), contents.volumeM3),
+      heatRadiusM: Math.min(riseM, reachM) + wallCrownM,
+      reachM,
+      shapeExponent: heatExponent('cup', { riseM: Math.min(riseM, reachM), wallM: wallCrownM, reachM }),
       exposedShare: 0.4,
       gathered: null,
     };

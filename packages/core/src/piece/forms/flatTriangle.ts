@@ -1,7 +1,10 @@
-import { contentsOf, type Form, type Piece, requirePiece } from '../piece.js';
+import { heatExponent } from '../heatBody.js';
+import { contentsOf, type Form, type Piece, requirePiece, skinOf } from '../piece.js';
 
 /** Its fold edges are not pinned and its three faces bulge: holds this much more than with flat faces. Our own. */
 const BULGES = 1.4;
+/** Radius of the ball inside it over the cube root of its volume. Source: bench/fitBodies.ts. */
+const IN = 0.424;
 
 /**
  * A half-disc rolled into a cone whose mouth is folded in to a flat base: it sits. Three faces
@@ -31,8 +34,8 @@ export const FLAT_TRIANGLE: Form = {
     const contents = contentsOf(spec, this.blankAreaM2(spec.discM, spec.lengthM) * wall, capacityM3);
     const filled = (contents.fillingM3 + contents.airM3) / capacityM3;
     const stretched = spec.stretch * filled * filled;
-    // Three times the volume over the skin is the radius of the ball inside; it fills as the body does.
-    const riseM = ((baseM2 * heightM) / skinM2) * Math.min(1.6, Math.cbrt(filled * BULGES));
+    // The ball inside a bulging pyramid, by the volume it has, filling and air alone.
+    const riseM = IN * Math.cbrt(contents.fillingM3 + contents.airM3);
     const wallCrownM = wall / (1 + stretched);
     return {
       form: 'flat-triangle',
@@ -47,9 +50,10 @@ export const FLAT_TRIANGLE: Form = {
       widthM: sideM * Math.sqrt(1 + Math.min(0.5, stretched)) + 2 * wallCrownM,
       depthM: (sideM * Math.sqrt(3)) / 2 + 2 * wallCrownM,
       sealLengthM: 3 * (sideM / Math.sqrt(3)) + edgeM,
-      surfaceM2: skinM2 * (1 + stretched),
-      heatRadiusM: riseM + wallCrownM,
-      shapeExponent: 1.8,
+      surfaceM2: skinOf(skinM2 * (1 + stretched), contents.volumeM3),
+      heatRadiusM: IN * Math.cbrt(contents.volumeM3),
+      reachM: riseM,
+      shapeExponent: heatExponent('flat-triangle', { riseM, wallM: wallCrownM, reachM: riseM }),
       exposedShare: 0.35,
       gathered: null,
     };

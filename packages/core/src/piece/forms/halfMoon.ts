@@ -13,12 +13,12 @@ export const HALF_MOON = flatForm({
   blankAreaM2: (discM) => (Math.PI * discM * discM) / 4,
   room: 1.4,
   riseRoom: 1.6,
-  shapeExponent: 1.45,
   exposedShare: 0.35,
   region({ discM, sealM }) {
     const r = discM / 2 - sealM;
     return {
-      reachM: r,
+      // The largest circle in a half-disc.
+      reachM: r / 2,
       areaM2: (Math.PI * r * r) / 2,
       meanM2: MEAN * r * r,
       mostM2: MOST * r * r,

@@ -15,8 +15,6 @@ export const OVAL = gatheredForm({
       thicknessM: 2 * half,
       surfaceM2: ellipsoidSkinM2(LONG * half, half, half),
       heatRadiusM: half,
-      // 2.15–2.35 fitted to three-dimensional conduction; docs/models/fold.md.
-      shapeExponent: 2.25,
     };
   },
 });

@@ -43,7 +43,6 @@ export const OWN_CUTTER = flatForm({
   blankAreaM2: (discM, _lengthM, outline = LEAF) => 2 * outlineLengths(outline).areaM2 * discM * discM,
   room: 1,
   riseRoom: 1,
-  shapeExponent: 1.2,
   exposedShare: 0.45,
   region({ discM, sealM, outline = LEAF }) {
     const { areaM2, aroundM, wideM, highM } = outlineLengths(outline);

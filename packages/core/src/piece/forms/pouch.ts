@@ -11,14 +11,12 @@ export const POUCH = gatheredForm({
     const half = PRESSED * outerM;
     // Volume stays: b²·half = R³.
     const b = Math.sqrt(outerM ** 3 / half);
-    const beta = b / half;
     return {
       widthM: 2 * b,
       depthM: 2 * b,
       thicknessM: 2 * half,
       surfaceM2: ellipsoidSkinM2(b, b, half),
       heatRadiusM: half,
-      shapeExponent: 1 + 2 / beta ** 3,
     };
   },
 });

@@ -1,4 +1,5 @@
-import { contentsOf, type Form, type Piece, requirePiece } from '../piece.js';
+import { heatExponent } from '../heatBody.js';
+import { contentsOf, type Form, type Piece, requirePiece, skinOf } from '../piece.js';
 
 /**
  * Turns a sheet of this length makes around a core: `n = (−d + √(d² + 4tL/π))/(2t)`.
@@ -42,9 +43,13 @@ export const ROLL: Form = {
       widthM: coreLength + 2 * wallM,
       depthM: across,
       sealLengthM: coreLength + 2 * across,
-      surfaceM2: Math.PI * across * (coreLength + 2 * wallM) + (Math.PI / 2) * across * across,
+      surfaceM2: skinOf(
+        Math.PI * across * (coreLength + 2 * wallM) + (Math.PI / 2) * across * across,
+        contents.volumeM3,
+      ),
       heatRadiusM: across / 2,
-      shapeExponent: 2,
+      reachM: coreM / 2,
+      shapeExponent: heatExponent('roll', { riseM: coreM / 2, wallM, reachM: coreM / 2 }),
       exposedShare: 0.35,
       gathered: null,
     };

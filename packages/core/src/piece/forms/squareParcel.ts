@@ -16,7 +16,6 @@ export const SQUARE_PARCEL = flatForm({
   blankAreaM2: (sideM) => sideM * sideM,
   room: 1.5,
   riseRoom: 1.6,
-  shapeExponent: 1.3,
   exposedShare: 0.45,
   region({ discM: sideM, sealM }) {
     const parcelM = sideM / Math.SQRT2;

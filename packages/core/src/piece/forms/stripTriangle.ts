@@ -18,7 +18,6 @@ export const STRIP_TRIANGLE = flatForm({
   blankAreaM2: (widthM, lengthM) => widthM * lengthM,
   room: 1.4,
   riseRoom: 1.6,
-  shapeExponent: 1.3,
   exposedShare: 0.45,
   region({ discM: widthM, lengthM, sealM }) {
     const side = widthM / HEIGHT;

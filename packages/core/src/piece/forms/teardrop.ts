@@ -2,6 +2,10 @@ import { gatheredForm } from '../gather.js';
 
 /** Height of the point over the radius of the round end. Our own. */
 const POINT = 1.5;
+/** From the round end's edge to the point, over the radius. */
+const FLANK = Math.hypot(1, POINT);
+/** The largest ball inside, over the round end: it lies as far under the middle as the cone comes near. */
+const IN = 1 - (FLANK - POINT) / (FLANK + 1);
 /** A half ball with a cone on it: π r³ (2/3 + POINT/3). */
 const VOLUME = (Math.PI * (2 + POINT)) / 3;
 
@@ -15,9 +19,8 @@ export const TEARDROP = gatheredForm({
       widthM: 2 * r,
       depthM: (1 + POINT) * r,
       thicknessM: 2 * r,
-      surfaceM2: Math.PI * r * r * (2 + Math.hypot(1, POINT)),
-      heatRadiusM: r,
-      shapeExponent: 2.85,
+      surfaceM2: Math.PI * r * r * (2 + FLANK),
+      heatRadiusM: IN * r,
     };
   },
 });

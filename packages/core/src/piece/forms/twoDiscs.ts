@@ -9,7 +9,6 @@ export const TWO_DISCS = flatForm({
   blankAreaM2: (discM) => (Math.PI * discM * discM) / 2,
   room: 1,
   riseRoom: 1,
-  shapeExponent: 1.2,
   exposedShare: 0.45,
   region({ discM, sealM }) {
     const r = discM / 2 - sealM;

@@ -9,15 +9,12 @@ export const WHOLE_CORE = gatheredForm({
   exposedShare: 0.3,
   shape(outerM) {
     const half = outerM / Math.cbrt(LONG);
-    const beta = LONG;
     return {
       widthM: 2 * LONG * half,
       depthM: 2 * half,
       thicknessM: 2 * half,
       surfaceM2: ellipsoidSkinM2(LONG * half, half, half),
       heatRadiusM: half,
-      // An ellipsoid: 1 + 1/β₁² + 1/β₂², the short axes alike. Source: docs/models/fold.md.
-      shapeExponent: 1 + 1 / beta ** 2 + 1,
     };
   },
 });

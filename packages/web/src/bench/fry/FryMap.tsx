@@ -1,5 +1,12 @@
 import { FRY as T } from '../../text/fryPhrases';
-import { forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt, sizedBody } from '@ember-fold/core';
+import {
+  coreMustBeSafe,
+  forgivingPoint,
+  type FryMapRow,
+  type FryMapSpec,
+  marginsAt,
+  sizedBody,
+} from '@ember-fold/core';
 import { memo, useMemo, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
 import { styled } from 'styled-components';
@@ -121,7 +128,11 @@ export function FryMap({ line, size }: { readonly line: Line; readonly size: Map
   // The cook's own minutes at once; the solver's when its plan is there.
   const timeS = draft.fry.minutesS ?? plan?.liftS ?? null;
   const { coreTargetC } = draft.filling;
-  const pieceKey = JSON.stringify([plan && sizedBody(plan.body, FACTOR[size]), draft.fry.turn, coreTargetC]);
+  const coreIsLine = coreMustBeSafe(draft.filling);
+  const pieceKey = JSON.stringify([
+    plan && sizedBody(plan.body, FACTOR[size]),
+    ...[draft.fry.turn, coreTargetC, coreIsLine],
+  ]);
   const [held, setHeld] = useState({ pieceKey: '', horizonS: 0 });
   // The scale belongs to the piece: it must not change under a hand that drags the point.
   const fits = held.pieceKey === pieceKey && (timeS ?? 0) <= held.horizonS;
@@ -129,8 +140,15 @@ export function FryMap({ line, size }: { readonly line: Line; readonly size: Map
   const { horizonS } = held;
   const key = `${pieceKey} ${horizonS}`;
   const spec = useMemo((): FryMapSpec | null => {
-    const [body, turn, target] = JSON.parse(pieceKey) as [FryMapSpec['body'] | null, FryMapSpec['turn'], number];
-    return body && { body, turn, coreTargetC: target, horizonS, oilC: OIL, rows: ROWS, columns: COLUMNS };
+    const [body, turn, target, isLine] = JSON.parse(pieceKey) as [
+      FryMapSpec['body'] | null,
+      FryMapSpec['turn'],
+      number,
+      boolean,
+    ];
+    return (
+      body && { body, turn, coreTargetC: target, coreIsLine: isLine, horizonS, oilC: OIL, rows: ROWS, columns: COLUMNS }
+    );
   }, [pieceKey, horizonS]);
   if (!spec) return null;
   return (
