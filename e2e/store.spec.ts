@@ -285,7 +285,7 @@ test('the kitchen: a colder fridge and another reheating rule are saved and coun
   await send('/batches/from-starter', { ...ask, eatAt: '2030-01-05T18:30:00.000Z' });
   expect((await draftOf(ask.id)).filling.coreTargetC).toBe(75);
   await bench(page, ask.id, 'filling');
-  await expect(page.getByText(/The core must be hot, 75 °C/)).toBeVisible();
+  await expect(page.getByText(/the core must reach 75 °C/)).toBeVisible();
 });
 
 for (const width of [1280, 360]) {

@@ -1,7 +1,7 @@
 import type { BatchDraft, Kitchen } from '@ember-fold/core';
 import { expect, isSaved, read, settled, station, test, type } from './kitchen';
 
-test('grams and cups, °C and °F, are one setting for the kitchen', async ({ page }) => {
+test('grams and cups, °C and °F, clock and money are one setting for the kitchen', async ({ page }) => {
   const [{ id }] = await read<[{ id: string }]>('/batches');
   await page.goto(`/bench/${id}/dough`);
   await settled(page);
@@ -29,6 +29,13 @@ test('grams and cups, °C and °F, are one setting for the kitchen', async ({ pa
   await page.getByRole('button', { name: /^Units/ }).click();
   await page.getByText('grams', { exact: true }).click();
   await page.getByText('°C', { exact: true }).click();
+  // The clock of twelve hours and a sign for money, wherever either is told.
+  await page.getByText('12 hours', { exact: true }).click();
+  await page.getByText('€', { exact: true }).click();
+  await expect(station(page, 'Serve')).toContainText(/start \d{1,2}:\d\d [ap]m/);
+  await page.keyboard.press('Escape');
+  await station(page, 'Fold').click();
+  await expect(page.getByText(/^€\d\.\d\d$/).first()).toBeVisible();
   await expect
     .poll(async () => {
       const { kitchen } = await read<{ kitchen: Kitchen }>('/kitchen');

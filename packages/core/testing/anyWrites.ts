@@ -145,6 +145,8 @@ export function anyKitchen(): fc.Arbitrary<Kitchen> {
       freezerC: within(K.freezerC),
       altitudeM: within(K.altitudeM),
       units: fc.constantFrom('grams' as const, 'cups' as const),
+      currency: fc.constantFrom('€', 'kr'),
+      hours: fc.constantFrom(12 as const, 24 as const),
       temperature: fc.constantFrom('C' as const, 'F' as const),
       measures: fc.record({ cupMl: within(K.cupMl), teaspoonMl: within(K.teaspoonMl) }),
       pot,

@@ -82,6 +82,7 @@ export interface FindingValues {
   'filling.thick': { readonly freeKg: number; readonly share: number };
   'filling.loose': { readonly freeKg: number; readonly share: number };
   'filling.runs': { readonly freeKg: number; readonly share: number };
+  'filling.cooked-today': { readonly targetC: number };
   'filling.cooked': { readonly targetC: number };
   'filling.raw': { readonly targetC: number };
   'filling.raw-vegetables': { readonly targetC: number };

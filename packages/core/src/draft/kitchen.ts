@@ -93,6 +93,10 @@ export interface Kitchen {
   readonly units: 'grams' | 'cups';
   readonly temperature: 'C' | 'F';
   readonly measures: Measures;
+  /** Sign of the cook's money, 1–4 letters; absent: amounts stand alone. */
+  readonly currency?: string;
+  /** How the clock is told; absent: 24 hours. */
+  readonly hours?: 12 | 24;
   readonly pot: Pot;
   /** Which of the other pots `pot` is, where a batch is fried in one; kept apart from the settings. */
   readonly potName?: string;

@@ -103,8 +103,11 @@ function liquidFindings({ figures, method }: FillingCase): Finding[] {
   return found;
 }
 
-function rawFindings({ raw, coreTargetC }: FillingCase): Finding[] {
-  if (raw === null) return [{ code: 'filling.cooked', tone: 'know', values: { targetC: coreTargetC } }];
+function rawFindings({ raw, coreTargetC, aheadDays }: FillingCase): Finding[] {
+  if (raw === null) {
+    const code = aheadDays > 0 ? 'filling.cooked' : 'filling.cooked-today';
+    return [{ code, tone: 'know', values: { targetC: coreTargetC } }];
+  }
   if (raw === 'vegetables') return [{ code: 'filling.raw-vegetables', tone: 'know', values: { targetC: coreTargetC } }];
   return [{ code: 'filling.raw', tone: 'look-out', values: { targetC: coreTargetC } }];
 }

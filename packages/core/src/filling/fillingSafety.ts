@@ -1,3 +1,4 @@
+import type { BatchDraft } from '../draft/draft.js';
 import { type RawPart } from '../draft/choices.js';
 
 /** Usual reheating target of a filling that is cooked already, °C; some countries say 75, or 70 for 2 min. */
@@ -36,21 +37,21 @@ export function keepsDays(raw: RawPart | null, hasFish: boolean): number {
   return hasFish ? 1 : 2;
 }
 
-/** What of a filling decides whether its core must be hot to be safe. */
-interface SafetyCase {
-  readonly raw?: RawPart;
-  /** Days it was made before. */
-  readonly aheadDays?: number;
-}
-
 /**
  * Whether the core must reach its temperature to be safe: something in it is raw, or it was made
- * on an earlier day and is reheated. What was cooked and cooled today need only be hot enough to
- * please. Source: docs/models/practice.md; local rules come first.
- * @example coreMustBeSafe({ raw: 'poultry' }) // true
+ * on an earlier day, by itself or in pieces that come from the freezer, and is reheated. What was
+ * cooked and cooled today need only be hot enough to please. Source: docs/models/practice.md;
+ * local rules come first.
+ * @example coreMustBeSafe({ filling: { raw: 'poultry' }, fry: { start: 'room' } }) // true
  */
-export function coreMustBeSafe({ raw, aheadDays = 0 }: SafetyCase): boolean {
-  return raw !== undefined || aheadDays > 0;
+export function coreMustBeSafe({
+  filling: { raw, aheadDays = 0 },
+  fry: { start },
+}: {
+  readonly filling: Pick<BatchDraft['filling'], 'raw' | 'aheadDays'>;
+  readonly fry: Pick<BatchDraft['fry'], 'start'>;
+}): boolean {
+  return raw !== undefined || aheadDays > 0 || start === 'frozen' || start === 'tempered';
 }
 
 /** Hot at the first bite, °C: a wish, not a line. Our own. */

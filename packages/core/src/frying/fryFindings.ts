@@ -86,7 +86,7 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Find
   const setC = doughSetC(body);
   const coreTargetC = Math.min(draft.filling.coreTargetC, body.boilingC - 4);
   const rawRing = atLift.interfacePeakC < setC - 0.01 && (solution.doughSetS === null || solution.doughSetS > liftS);
-  const isLine = coreMustBeSafe(draft.filling);
+  const isLine = coreMustBeSafe(draft);
   const coreCold = isLine && atLift.coreC < coreTargetC - 0.01 && (solution.coreS === null || solution.coreS > liftS);
   const doneS = solution.doneS ?? -1;
   if (coreCold) {

@@ -62,7 +62,7 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
   [
     'from frozen in hot oil for six minutes: cold inside, and the oil was too hot for it',
     { fry: { oilC: 175, start: 'frozen', minutesS: 360 } },
-    ['fry.warm:look-out', 'fry.frozen-oil:look-out', 'fry.frozen-wipe:look-out'],
+    ['fry.core-cold:stop', 'fry.frozen-oil:look-out', 'fry.frozen-wipe:look-out'],
     ['fry.cooked:good'],
   ],
   [

@@ -48,7 +48,7 @@ export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): Ba
   if (!isFryable(piece)) return null;
   const body = fryBodyOf(draft, kitchen, cold, piece);
   const { coreTargetC } = draft.filling;
-  const coreIsLine = coreMustBeSafe(draft.filling);
+  const coreIsLine = coreMustBeSafe(draft);
   const spec = {
     oilC: ovenC,
     turn: 'held-under',

@@ -145,7 +145,7 @@ export function predictAsk(
     trace: trace.slice(Math.max(0, (from < 0 ? trace.length : from) - 1)),
     pieces: state.inPot,
     turn: draft.fry.turn,
-    coreTargetC: coreMustBeSafe(draft.filling) ? coreWaitC(draft.filling.coreTargetC, belief.coreShiftC) : -Infinity,
+    coreTargetC: coreMustBeSafe(draft) ? coreWaitC(draft.filling.coreTargetC, belief.coreShiftC) : -Infinity,
     nowS,
     futureC: draft.fry.oilC,
   };
@@ -215,7 +215,7 @@ export function fireNow(
     holdSetting: lots.holdSetting,
     lotSetting: lots.lotSetting,
     settings: kitchen.pot.settings,
-    coreTargetC: coreMustBeSafe(draft.filling) ? draft.filling.coreTargetC : -Infinity,
+    coreTargetC: coreMustBeSafe(draft) ? draft.filling.coreTargetC : -Infinity,
     trial,
   };
   return {

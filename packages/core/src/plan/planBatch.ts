@@ -185,7 +185,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     oilC: fry.oilC,
     turn: fry.turn,
     coreTargetC: draft.filling.coreTargetC,
-    coreIsLine: coreMustBeSafe(draft.filling),
+    coreIsLine: coreMustBeSafe(draft),
     horizonS: FRY_HORIZON_S,
   });
   const liftS = fry.minutesS ?? liftMoment(solution);

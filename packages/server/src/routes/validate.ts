@@ -182,6 +182,8 @@ const kitchen = Joi.object<Kitchen>({
   altitudeM: within(K.altitudeM),
   units: Joi.string().valid('grams', 'cups').required(),
   temperature: Joi.string().valid('C', 'F').required(),
+  currency: line(4).optional(),
+  hours: Joi.number().valid(12, 24).optional(),
   measures: Joi.object({ cupMl: within(K.cupMl), teaspoonMl: within(K.teaspoonMl) }).required(),
   pot,
   otherPots: Joi.array()

@@ -21,6 +21,10 @@ const Card = styled(Popover)`
   }
 `;
 
+/** Signs to choose from; no kitchen needs more than its own. */
+const SIGNS: Record<string, string> = { '€': '€', '£': '£', $: '$', kr: 'kr' };
+const NO_SIGN = 'none';
+
 interface UnitsCardProps {
   readonly kitchen: Kitchen;
   readonly triggerRef: RefObject<HTMLButtonElement | null>;
@@ -51,6 +55,20 @@ export function UnitsCard({ kitchen, triggerRef, onClose }: UnitsCardProps) {
           options={{ metric: '250 and 5 ml', customary: '237 and 4.9 ml' }}
           onChange={(kind) =>
             editKitchen((now) => ({ ...now, measures: kind === 'metric' ? METRIC_MEASURES : CUSTOMARY_MEASURES }))
+          }
+        />
+        <Choice
+          label={T.clock}
+          value={String(kitchen.hours ?? 24) as '12' | '24'}
+          options={{ '24': T.hours24, '12': T.hours12 }}
+          onChange={(hours) => editKitchen((now) => ({ ...now, hours: hours === '12' ? 12 : 24 }))}
+        />
+        <Choice
+          label={T.money}
+          value={kitchen.currency ?? NO_SIGN}
+          options={{ [NO_SIGN]: T.noSign, ...SIGNS }}
+          onChange={(sign) =>
+            editKitchen(({ currency: _, ...now }) => (sign === NO_SIGN ? now : { ...now, currency: sign }))
           }
         />
         {problem && <Problem>{problem}</Problem>}

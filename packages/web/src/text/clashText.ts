@@ -30,6 +30,8 @@ const FIELD_NAME: Readonly<Record<string, string>> = {
   otherPots: 'Other pots',
   units: 'Ingredients in',
   temperature: 'Temperatures in',
+  currency: 'Money',
+  hours: 'Hours of the clock',
 };
 
 /** "burnerW" → "Burner": the words of a name without its unit. */

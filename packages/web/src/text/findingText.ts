@@ -119,7 +119,9 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
   'filling.runs': ({ freeKg }, p) =>
     `The filling runs: ${p.mass(freeKg)} of liquid is free and loosens the seam. Cook it drier or thicken it.`,
   'filling.cooked': ({ targetC }, p) =>
-    `All of it is cooked already. The core must be hot, ${p.temp(targetC)}. Local rules come first.`,
+    `All of it is cooked already and is reheated: the core must reach ${p.temp(targetC)}. Local rules come first.`,
+  'filling.cooked-today': ({ targetC }, p) =>
+    `All of it is cooked today. Kept over and reheated, the core must reach ${p.temp(targetC)}. Local rules come first.`,
   'filling.raw': ({ targetC }, p) =>
     `Part of it is raw. Probe every piece: the core must reach ${p.temp(targetC)}. Keep it cold and do not thaw it on the bench. Local rules come first.`,
   'filling.raw-vegetables': ({ targetC }, p) =>
@@ -196,7 +198,7 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
       ? `A ring of dough stays raw: the innermost dough only reaches ${p.temp(interfaceC)}. Roll thinner, or fry hotter or held under.`
       : `A ring of dough is raw when lifted: the innermost dough is at ${p.temp(interfaceC)} and sets after ${p.time(setS)}. Fry longer and cooler.`,
   'fry.warm': ({ coreC, hotC }, p) =>
-    `The filling is cooked but only ${p.temp(coreC)} when lifted. For ${p.temp(hotC)} at the first bite, let it stand out of the fridge before frying, or fry cooler and longer.`,
+    `The filling is cooked but only ${p.temp(coreC)} when lifted. For ${p.temp(hotC)} at the first bite, fry cooler and longer, or put in less filling.`,
   'fry.core-cold': ({ coreC, targetC, coreS }, p) =>
     coreS === null
       ? `The core is ${p.temp(coreC)} when lifted and never reaches ${p.temp(targetC)}. Make pieces smaller or warmer.`

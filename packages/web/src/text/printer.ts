@@ -41,7 +41,10 @@ export interface Printer {
   readTemp(text: string): number | null;
 }
 
-const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+const CLOCK = {
+  12: new Intl.DateTimeFormat('en-US', { hour: 'numeric', minute: '2-digit', hour12: true }),
+  24: new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }),
+};
 const DAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
 const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
 
@@ -75,8 +78,16 @@ export function readWhole(text: string): number | null {
   return value !== null && Number.isInteger(value) ? value : null;
 }
 
-export function makePrinter(kitchen: Pick<Kitchen, 'units' | 'temperature' | 'measures'>): Printer {
-  const { units, temperature, measures } = kitchen;
+/** Letters stand after the amount, signs before it. */
+function withSign(amount: string, currency: string | undefined): string {
+  if (currency === undefined) return amount;
+  return /^\p{L}/u.test(currency) ? `${amount} ${currency}` : `${currency}${amount}`;
+}
+
+export function makePrinter(
+  kitchen: Pick<Kitchen, 'units' | 'temperature' | 'measures' | 'currency' | 'hours'>,
+): Printer {
+  const { units, temperature, measures, currency, hours = 24 } = kitchen;
   return {
     temperature,
     mass: (kg) => `${printGrams(kg)} g`,
@@ -88,10 +99,10 @@ export function makePrinter(kitchen: Pick<Kitchen, 'units' | 'temperature' | 'me
     ml: (m3) => `${Math.round(m3 * 1e6)} ml`,
     percent: (share) => `${Math.round(share * 100)} %`,
     time: printDuration,
-    money: (amount) => amount.toFixed(2),
+    money: (amount) => withSign(amount.toFixed(2), currency),
     soon: (s) => (s < 120 ? `${Math.max(0, Math.round(s))} s` : printDuration(Math.round(s / 60) * 60)),
     span: (s) => (s < 3570 ? `${Math.max(1, Math.round(s / 60))} min` : printDuration(Math.round(s / 60) * 60)),
-    clock: (ms) => CLOCK.format(ms),
+    clock: (ms) => CLOCK[hours].format(ms).replace(/\s*([AP])M$/, (_, half: string) => ` ${half.toLowerCase()}m`),
     day: (ms) => DAY.format(ms),
     degrees: (c) => (temperature === 'F' ? fahrenheitFrom(c) : c),
     units,

@@ -175,6 +175,11 @@ it('fields read back what they print', () => {
 it('spans and clocks are printed to what matters', () => {
   const printer = makePrinter({ ...DEFAULT_KITCHEN, temperature: 'F' });
   expect([printer.span(20), printer.span(2280), printer.span(4321)]).toEqual(['1 min', '38 min', '1 h 12 min']);
+  const at = new Date(2030, 0, 5, 18, 30).getTime();
+  const clocks = ([12, 24] as const).map((hours) => makePrinter({ ...DEFAULT_KITCHEN, hours }).clock(at));
+  expect([printer.clock(at), ...clocks]).toEqual(['18:30', '6:30 pm', '18:30']);
+  const money = ['€', 'kr'].map((currency) => makePrinter({ ...DEFAULT_KITCHEN, currency }).money(3.5));
+  expect([printer.money(3.5), ...money]).toEqual(['3.50', '€3.50', '3.50 kr']);
   expect([printer.tempSpan(10), printer.temp(100), printer.percent(0.725)]).toEqual(['18 °F', '212 °F', '73 %']);
 });
 

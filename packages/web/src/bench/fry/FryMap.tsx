@@ -128,7 +128,7 @@ export function FryMap({ line, size }: { readonly line: Line; readonly size: Map
   // The cook's own minutes at once; the solver's when its plan is there.
   const timeS = draft.fry.minutesS ?? plan?.liftS ?? null;
   const { coreTargetC } = draft.filling;
-  const coreIsLine = coreMustBeSafe(draft.filling);
+  const coreIsLine = coreMustBeSafe(draft);
   const pieceKey = JSON.stringify([
     plan && sizedBody(plan.body, FACTOR[size]),
     ...[draft.fry.turn, coreTargetC, coreIsLine],
