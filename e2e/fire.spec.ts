@@ -1,4 +1,4 @@
-import type { FireAct, OilReading } from '@ember-fold/core';
+import { type FireAct, type OilReading, withRaw } from '@ember-fold/core';
 import type { Page } from '@playwright/test';
 import { startStove } from './fireHand';
 import { axeFindsNothing, expect, lightStove, NOT_STARTED, plannedBatch, product, read, test } from './kitchen';
@@ -57,7 +57,8 @@ test('too hot takes the whole screen with the one right act, also for a reader, 
 test('a lift is judged and a core noted: what follows is predicted slower; skimmed, topped up, and the list says so', async ({
   page,
 }) => {
-  const id = await plannedBatch('Judged', 8);
+  // Something raw in it: its core is a line.
+  const id = await plannedBatch('Judged', 8, 'squash-sage', (draft) => withRaw(draft, 'minced-meat', 74));
   await page.goto(`/fire/${id}`);
   await startStove(page, '20 times');
   await burner(page, 9);

@@ -11,7 +11,6 @@ import { Guard } from '../ui/controls/Guard';
 import { Strips } from '../ui/controls/Strip';
 import { SHELL_TEXT } from '../text/shellText';
 import { GlobalStyle } from './GlobalStyle';
-import { Notices } from './Notices';
 import { api } from '../data/api';
 import { oilApi } from '../data/oilApi';
 import { storeApi } from '../data/storeApi';
@@ -127,6 +126,7 @@ const MARK =
 
 const loadUnits = () => import('./UnitsCard').then((m) => ({ default: m.UnitsCard }));
 const UnitsCard = lazyPart(loadUnits);
+const Notices = lazyPart(() => import('./Notices').then((m) => ({ default: m.Notices })));
 const TimerBar = lazyPart(() => import('../cook/TimerBar').then((m) => ({ default: m.TimerBar })));
 const PotBar = lazyPart(() => import('../fire/PotBar').then((m) => ({ default: m.PotBar })));
 
@@ -242,7 +242,7 @@ export function Shell() {
         {!atStove && <AtTheStove />}
         <UnitSwitch />
       </Bar>
-      <Notices />
+      <Suspense fallback={null}>{later && <Notices />}</Suspense>
       <Strips>
         <Guard instead={<Outdated />}>
           <Suspense fallback={null}>{later && <TimerBar />}</Suspense>

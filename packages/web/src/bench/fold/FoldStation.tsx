@@ -51,7 +51,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
       }
       findings={
         <>
-          <FoldVerdict line={line} />
+          <FoldVerdict line={line} shown={shown} />
           <StationTools>
             {TOOLS.map(({ id, name, icon: Icon }) => (
               <Button key={id} $look="quiet" onPress={() => setOpen(id)}>

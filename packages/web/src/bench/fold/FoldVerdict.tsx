@@ -1,28 +1,24 @@
-import { balanceWays, withSizeFor, worstTone } from '@ember-fold/core';
-import { useMemo } from 'react';
-import { styled, useTheme } from 'styled-components';
+import { withSizeFor, worstTone } from '@ember-fold/core';
+import { Suspense } from 'react';
+import { useTheme } from 'styled-components';
 import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
-import { balanceText } from '../../text/balanceText';
 import { FOLD as T } from '../../text/foldPhrases';
 import { Button } from '../../ui/controls/Button';
 import { Findings, toneColour } from '../../ui/controls/Findings';
 import { Figure, Soft } from '../../ui/controls/Panel';
 import { FillGauge } from '../../ui/drawing/FillGauge';
+import { lazyPart } from '../../ui/lazyPart';
 
-const Ways = styled.ul`
-  display: grid;
-  gap: 8px;
-  margin-top: 8px;
-`;
+// What can be done comes a moment after what is found.
+const FoldWays = lazyPart(() => import('./FoldWays').then((m) => ({ default: m.FoldWays })));
 
-/** How full the pocket is, what is found, and the ways to make dough and filling end together. */
-export function FoldVerdict({ line }: { readonly line: Line }) {
+/** How full the pocket is, what is found, and what would make dough and filling end together. */
+export function FoldVerdict({ line, shown }: { readonly line: Line; readonly shown: boolean }) {
   const edit = useEdit();
   const theme = useTheme();
-  const { draft, kitchen, printer, cold } = line;
+  const { printer, cold } = line;
   const { piece, findings } = cold.fold;
-  const ways = useMemo(() => balanceWays(draft, kitchen), [draft, kitchen]);
   return (
     <>
       <Soft>{T.pocketFilled}</Soft>
@@ -37,17 +33,7 @@ export function FoldVerdict({ line }: { readonly line: Line }) {
         </Button>
       )}
       <Findings findings={findings} printer={printer} />
-      {ways.length > 0 && (
-        <Ways aria-label={T.waysToEndTogether}>
-          {ways.map((way) => (
-            <li key={way.code}>
-              <Button style={{ width: '100%' }} onPress={() => edit(`fold.${way.code}`, () => way.next)}>
-                {balanceText(way, printer)}
-              </Button>
-            </li>
-          ))}
-        </Ways>
-      )}
+      <Suspense fallback={null}>{shown && <FoldWays line={line} />}</Suspense>
     </>
   );
 }

@@ -1,0 +1,32 @@
+import { balanceWays } from '@ember-fold/core';
+import { useMemo } from 'react';
+import { styled } from 'styled-components';
+import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/useLine';
+import { balanceText } from '../../text/balanceText';
+import { FOLD as T } from '../../text/foldPhrases';
+import { Button } from '../../ui/controls/Button';
+
+const Ways = styled.ul`
+  display: grid;
+  gap: 8px;
+  margin-top: 8px;
+`;
+
+/** The ways to make dough and filling end together, one tap each. */
+export function FoldWays({ line: { draft, kitchen, printer } }: { readonly line: Line }) {
+  const edit = useEdit();
+  const ways = useMemo(() => balanceWays(draft, kitchen), [draft, kitchen]);
+  if (ways.length === 0) return null;
+  return (
+    <Ways aria-label={T.waysToEndTogether}>
+      {ways.map((way) => (
+        <li key={way.code}>
+          <Button style={{ width: '100%' }} onPress={() => edit(`fold.${way.code}`, () => way.next)}>
+            {balanceText(way, printer)}
+          </Button>
+        </li>
+      ))}
+    </Ways>
+  );
+}
