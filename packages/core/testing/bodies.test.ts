@@ -11,7 +11,7 @@ const GRID = 0.02;
 describe.each(FORMS.map(({ id }) => id))('%s warms in the fryer as in three dimensions', (form) => {
   // Other pieces than the fit took, spread over the range.
   const all = samplesOf(form);
-  const some = [0.1, 0.5, 0.9].map((share) => all[2 * Math.floor((share * all.length) / 2) + 1]!);
+  const some = [0.15, 0.85].map((share) => all[2 * Math.floor((share * all.length) / 2) + 1]!);
 
   it('is never called hot more than 3 % early, nor 10 % late', () => {
     for (const sample of some) {
