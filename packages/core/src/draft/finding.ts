@@ -7,7 +7,7 @@ export type Station = 'dough' | 'filling' | 'fold' | 'fry' | 'serve';
 type Nothing = Readonly<Record<never, never>>;
 
 /** What each finding knows: SI, the unit in the name, °C; `percent` and `points` of the flour or filling, `share` 0–1. */
-export interface FindingValues {
+interface FindingValues {
   'dough.no-flour': Nothing;
   'dough.firm': { readonly stiffness: number; readonly least: number; readonly most: number };
   'dough.too-stiff': { readonly stiffness: number; readonly waterKg: number };

@@ -3,7 +3,7 @@ import type { Ingredient } from '../ingredient/ingredient.js';
 import type { Pantry } from '../ingredient/pantry.js';
 
 /** What can bind a filling, and how much of it one part of free liquid takes. Source: docs/models/filling.md. */
-export const THICKENERS = [
+const THICKENERS = [
   { ingredientId: 'corn-starch', share: 0.05 },
   { ingredientId: 'plain-wheat-flour', share: 0.09 },
   { ingredientId: 'gram-flour', share: 0.1 },

@@ -19,7 +19,7 @@ export interface StovePlan {
   readonly trial?: boolean;
 }
 
-export type NextReason =
+type NextReason =
   | 'cut-heat'
   | 'oil-over'
   | 'warm-up'

@@ -2,7 +2,7 @@ import type { FrySample } from './solveFry.js';
 import { clamp } from '../numeric/clamp.js';
 
 /** How hard a piece pushes on its own seam at one moment. */
-export interface BurstMoment {
+interface BurstMoment {
   readonly timeS: number;
   /** Of what the seam bears then; 1 is the worst moment of a well-made piece. */
   readonly index: number;

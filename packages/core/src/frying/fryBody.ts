@@ -60,7 +60,7 @@ export interface FryBodySpec {
 }
 
 /** One skin: what it has seen so far. */
-export interface FryFace {
+interface FryFace {
   /** Smoothed evaporation flux, W/m². */
   fluxWPerM2: number;
   /** °C at the skin after the last step. */
@@ -113,7 +113,7 @@ export interface FryBody {
 }
 
 /** Per-cell constants of the heat–temperature law. */
-export interface CellConstants {
+interface CellConstants {
   readonly frozenC: Float64Array;
   readonly meltFrom: Float64Array;
   readonly meltTo: Float64Array;

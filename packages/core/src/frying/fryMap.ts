@@ -146,7 +146,7 @@ export interface ForgivingPoint {
 
 /** What hands and oil miss by. Source: docs/models/frying.md. */
 const MISS_C = 5;
-export const MISS_S = 45;
+const MISS_S = 45;
 /** Golden at or under this is preferred: less acrylamide. Source: docs/models/frying.md. */
 const PREFER_C = 175;
 

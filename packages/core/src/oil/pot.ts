@@ -17,7 +17,7 @@ export function oilCp(tempC: number): number {
   return 1900 + 2.5 * tempC;
 }
 
-export function oilMassKg(pot: Pot): number {
+function oilMassKg(pot: Pot): number {
   return pot.oilM3 * OIL_KG_PER_M3_AT_20;
 }
 

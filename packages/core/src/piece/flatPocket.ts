@@ -6,7 +6,7 @@ import { chordOf, contentsOf, type Form, type Piece, type PieceSpec, requirePiec
 const LEAST_POCKET_M = 0.003;
 
 /** A flat form: two faces sealed around a region that bulges like a membrane. Lengths m, areas m². */
-export interface FlatRegion {
+interface FlatRegion {
   /** Half the narrowest width of the pocket: under 3 mm there is none. */
   readonly reachM: number;
   readonly areaM2: number;

@@ -50,7 +50,7 @@ function gatheredOf(discRadiusM: number, ballRadiusM: number, evenWallM: number,
 }
 
 /** What of the ball another gathered form keeps: its half-axes over the ball's outer radius, and its skin. */
-export interface GatheredShape {
+interface GatheredShape {
   readonly widthM: number;
   readonly depthM: number;
   readonly thicknessM: number;

@@ -134,7 +134,7 @@ const PRESSED_LEAVES = 0.2;
  * Trapped air, share of capacity: a twentieth of what filling leaves free, a fifth of that when
  * it is pressed out. Source: docs/models/fold.md.
  */
-export function airShareOf(fill: number, pressed = false): number {
+function airShareOf(fill: number, pressed = false): number {
   return 0.05 * Math.max(0, 1 - fill) * (pressed ? PRESSED_LEAVES : 1);
 }
 

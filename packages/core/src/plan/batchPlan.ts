@@ -33,7 +33,7 @@ export interface FillingPlan {
   readonly findings: readonly Finding[];
 }
 
-export interface FoldPlan {
+interface FoldPlan {
   /** `null` when the seal leaves no pocket. */
   readonly piece: Piece | null;
   readonly balance: FoldBalance;

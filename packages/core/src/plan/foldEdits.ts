@@ -6,7 +6,7 @@ import { type Point } from '../draft/choices.js';
 import type { Known } from '../draft/kitchen.js';
 
 /** An outline keeps at most this many points. */
-export const OUTLINE_POINTS = 96;
+const OUTLINE_POINTS = 96;
 
 /** Whether two stretches cross. */
 function cross(a: Point, b: Point, c: Point, d: Point): boolean {

@@ -116,7 +116,7 @@ export function runSheet(draft: BatchDraft, plan: BatchPlan, kitchen: Pick<Kitch
 }
 
 /** A step that goes on by itself. */
-export interface Background {
+interface Background {
   readonly step: RunStep;
   /** When its time is over, ms. */
   readonly readyMs: number;

@@ -9,7 +9,6 @@ export const KG_PER_LB = 0.453_592_37;
 export const M3_PER_ML = 1e-6;
 export const ML_PER_L = 1000;
 export const ML_PER_DL = 100;
-export const M_PER_MM = 0.001;
 export const S_PER_MIN = 60;
 export const S_PER_HOUR = 3600;
 

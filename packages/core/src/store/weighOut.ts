@@ -10,7 +10,7 @@ export interface WeighGroup {
   readonly lines: readonly WeighLine[];
 }
 
-export interface WeighLine {
+interface WeighLine {
   readonly ingredient: Ingredient;
   /** What the formula means, kg. */
   readonly massKg: number;

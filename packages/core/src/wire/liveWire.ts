@@ -2,7 +2,7 @@ import type { StoredCookAct, Timer } from './cookWire.js';
 import type { StoredAct, StoredReading } from './stoveWire.js';
 
 /** Kinds of records that pages keep and are told of when one changes. */
-export const RECORDS = [
+const RECORDS = [
   'kitchen',
   'batches',
   'flours',

@@ -1,6 +1,6 @@
 import type { Queries } from './gate.js';
 
-export type DeviceKind = 'scale' | 'probe';
+type DeviceKind = 'scale' | 'probe';
 export interface DeviceRow {
   readonly id: string;
   readonly kind: DeviceKind;

@@ -44,7 +44,7 @@ function become(target: Record<string, unknown>, next: Record<string, unknown>):
 }
 
 /** A batch that is opened, with what of its history outlived a reload. */
-export interface Loaded {
+interface Loaded {
   readonly batchId: string;
   readonly draft: BatchDraft;
   readonly past?: readonly HistoryStep[];

@@ -1,7 +1,7 @@
 import { type FieldClash, mergeFields, takeTheirs } from '@ember-fold/core';
 import type { ApiProblem } from '@ember-fold/core';
 
-export type SaveState = 'saved' | 'unsaved' | 'saving' | 'waiting' | 'conflict' | 'refused';
+type SaveState = 'saved' | 'unsaved' | 'saving' | 'waiting' | 'conflict' | 'refused';
 
 /** A value as the server has it. */
 export interface Versioned<T> {

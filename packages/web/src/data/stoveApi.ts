@@ -23,18 +23,18 @@ function placed<T extends { readonly seq: number }>(list: readonly T[], more: re
 const plain = (value: KnownStove): KnownStove => (isDraft(value) ? (original<unknown>(value) as KnownStove) : value);
 
 /** With an act in its place; told twice it is there once. */
-export function withAct(stove: KnownStove, stored: StoredAct): KnownStove {
+function withAct(stove: KnownStove, stored: StoredAct): KnownStove {
   const acts = placed(stove.acts, [stored]);
   return acts === stove.acts ? stove : { ...stove, acts };
 }
 
 /** With readings in their places, late ones too. */
-export function withReadings(stove: KnownStove, told: readonly StoredReading[], nowS: number): KnownStove {
+function withReadings(stove: KnownStove, told: readonly StoredReading[], nowS: number): KnownStove {
   return { ...stove, readings: placed(stove.readings, told), clock: { nowS, atMs: performance.now() } };
 }
 
 /** What was answered and what is known: nothing that is known is lost to an answer that was asked before it. */
-export function withKnown(answer: KnownStove, known: KnownStove): KnownStove {
+function withKnown(answer: KnownStove, known: KnownStove): KnownStove {
   return { ...answer, acts: placed(answer.acts, known.acts), readings: placed(answer.readings, known.readings) };
 }
 

@@ -45,7 +45,7 @@ function spelled(key: string): string {
 }
 
 /** A value in the cook's units, by the unit in its field's name; a list by how long it is. */
-export function clashValue(key: string, value: unknown, p: Printer): string {
+function clashValue(key: string, value: unknown, p: Printer): string {
   if (value === undefined || value === null) return 'none';
   if (Array.isArray(value)) return `${value.length} ${value.length === 1 ? 'line' : 'lines'}`;
   if (typeof value === 'boolean') return value ? 'yes' : 'no';

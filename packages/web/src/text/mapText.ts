@@ -1,24 +1,9 @@
-import {
-  crustName,
-  type ForgivingPoint,
-  type FryChances,
-  type FryMapRow,
-  type FryRegion,
-  fryRegion,
-} from '@ember-fold/core';
+import { crustName, type ForgivingPoint, type FryChances, type FryMapRow, fryRegion } from '@ember-fold/core';
 import type { Printer } from './printer';
 import { CRUST_WORD } from './words';
 
-export const REGION_WORD: Record<FryRegion, string> = {
-  raw: 'not cooked through',
-  'dark-raw': 'dark outside, raw inside',
-  pale: 'cooked, but pale',
-  right: 'right',
-  dark: 'too dark',
-};
-
 /** Colour of the paler face of a row at a moment. */
-export function palerAt(row: FryMapRow, timeS: number, horizonS: number): number {
+function palerAt(row: FryMapRow, timeS: number, horizonS: number): number {
   const at = Math.round((Math.min(timeS, horizonS) / horizonS) * (row.paler.length - 1));
   return row.paler[at] ?? 0;
 }

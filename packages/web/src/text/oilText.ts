@@ -3,7 +3,7 @@ import { plain, printDate, type Printer } from './printer';
 import { ALLERGEN_NAME } from './words';
 
 /** Wording of oils, guests and the order of a supper. */
-export const ADVICE_NAME: Record<OilAdvice, string> = {
+const ADVICE_NAME: Record<OilAdvice, string> = {
   good: 'Good to fry in',
   strain: 'Strain it first',
   'last-time': 'Good for once more',

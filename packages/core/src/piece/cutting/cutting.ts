@@ -45,13 +45,13 @@ export interface Cutting {
 /** The outermost of a rolled sheet is ragged and thin, m. */
 export const RAGGED_M = 0.005;
 /** Of what is gathered up and rolled again this share stays on board and pin. */
-export const LOST_A_ROLL = 0.02;
+const LOST_A_ROLL = 0.02;
 /** Each re-roll toughens gluten dough by this much. Our own. */
 const TOUGHER = 0.15;
 const MOST_ROLLS = 8;
 
 /** Size of sheets: as the board is, no larger; the dough is divided evenly over as many as that takes. */
-export function sheetsFor(areaM2: number, board: Sheet): { sheets: number; sheet: Sheet } {
+function sheetsFor(areaM2: number, board: Sheet): { sheets: number; sheet: Sheet } {
   const boardM2 = board.wideM * board.highM;
   const sheets = Math.max(1, Math.ceil(areaM2 / boardM2 - 1e-9));
   const scale = Math.sqrt(areaM2 / sheets / boardM2);

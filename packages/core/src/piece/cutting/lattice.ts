@@ -17,7 +17,7 @@ export interface Sheet {
 }
 
 /** How the places lie. */
-export type LatticeKind = 'rows' | 'hexagons' | 'stretched' | 'interlocked';
+type LatticeKind = 'rows' | 'hexagons' | 'stretched' | 'interlocked';
 
 export interface CutLayout {
   readonly places: readonly CutPlace[];
