@@ -178,7 +178,6 @@ export {
   type FryMapRow,
   fryMapRow,
   type FryMapSpec,
-  type FryRegion,
   fryRegion,
   marginsAt,
   sizedBody,
