@@ -34,7 +34,7 @@ test('grams and cups, °C and °F, clock and money are one setting for the kitch
   await page.getByText('€', { exact: true }).click();
   await expect(station(page, 'Serve')).toContainText(/start \d{1,2}:\d\d [ap]m/);
   await page.keyboard.press('Escape');
-  await station(page, 'Fold').click();
+  await station(page, 'Fold and seal').click();
   await expect(page.getByText(/^€\d\.\d\d$/).first()).toBeVisible();
   await expect
     .poll(async () => {

@@ -8,6 +8,7 @@ import { styled, ThemeProvider } from 'styled-components';
 import { Asked } from '../ui/controls/Asked';
 import { Page } from '../ui/controls/Page';
 import { Guard } from '../ui/controls/Guard';
+import { Notices } from './Notices';
 import { Strips } from '../ui/controls/Strip';
 import { SHELL_TEXT } from '../text/shellText';
 import { GlobalStyle } from './GlobalStyle';
@@ -126,7 +127,6 @@ const MARK =
 
 const loadUnits = () => import('./UnitsCard').then((m) => ({ default: m.UnitsCard }));
 const UnitsCard = lazyPart(loadUnits);
-const Notices = lazyPart(() => import('./Notices').then((m) => ({ default: m.Notices })));
 const TimerBar = lazyPart(() => import('../cook/TimerBar').then((m) => ({ default: m.TimerBar })));
 const PotBar = lazyPart(() => import('../fire/PotBar').then((m) => ({ default: m.PotBar })));
 
@@ -242,7 +242,7 @@ export function Shell() {
         {!atStove && <AtTheStove />}
         <UnitSwitch />
       </Bar>
-      <Suspense fallback={null}>{later && <Notices />}</Suspense>
+      <Notices />
       <Strips>
         <Guard instead={<Outdated />}>
           <Suspense fallback={null}>{later && <TimerBar />}</Suspense>
