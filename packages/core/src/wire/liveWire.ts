@@ -2,18 +2,8 @@ import type { StoredCookAct, Timer } from './cookWire.js';
 import type { StoredAct, StoredReading } from './stoveWire.js';
 
 /** Kinds of records that pages keep and are told of when one changes. */
-const RECORDS = [
-  'kitchen',
-  'batches',
-  'flours',
-  'ingredients',
-  'formulas',
-  'stock',
-  'oils',
-  'ledger',
-  'devices',
-] as const;
-export type RecordKind = (typeof RECORDS)[number];
+export type RecordKind =
+  'kitchen' | 'batches' | 'flours' | 'ingredients' | 'formulas' | 'stock' | 'oils' | 'ledger' | 'devices';
 
 /** What a scale shows. kg. */
 export interface ScaleFigure {
