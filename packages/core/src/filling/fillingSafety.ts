@@ -54,5 +54,10 @@ export function coreMustBeSafe({
   return raw !== undefined || aheadDays > 0 || start === 'frozen' || start === 'tempered';
 }
 
+/** The core that is safe, °C; −∞ where the filling asks for none. */
+export function safeCoreC(draft: BatchDraft): number {
+  return coreMustBeSafe(draft) ? draft.filling.coreTargetC : -Infinity;
+}
+
 /** Hot at the first bite, °C: a wish, not a line. Our own. */
 export const HOT_BITE_C = 60;

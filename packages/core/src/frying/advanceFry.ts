@@ -1,14 +1,7 @@
 // One file over 300 lines: splitting the inner loop across modules costs speed and reads worse.
 import { requireWithin } from '../errors.js';
 import { AIR_ABOVE_OIL, type FryBody } from './fryBody.js';
-import {
-  BOILING_LATENT_J_PER_KG,
-  foamConductivity,
-  type FryMaterial,
-  MELTING_C,
-  MELTING_LATENT_J_PER_KG,
-  WATER_CP,
-} from './fryMaterial.js';
+import { BOILING_LATENT_J_PER_KG, MELTING_C, MELTING_LATENT_J_PER_KG, WATER_CP } from './fryMaterial.js';
 import { clamp } from '../numeric/clamp.js';
 
 /** Branches of temperature against heat. */
@@ -55,20 +48,6 @@ function setLaw(body: FryBody, i: number, a: Float64Array, b: Float64Array): voi
   }
 }
 
-/** Of one material at each degree from 0 to 100: solving asks for it at every step. */
-const steamed = new WeakMap<FryMaterial, Float64Array>();
-
-/** Conductivity of a proofed dough at its temperature, over what its layers add. */
-function steamedK(material: FryMaterial, tempC: number): number {
-  let table = steamed.get(material);
-  if (!table) {
-    const layered = material.wetConductivity / foamConductivity(material.gasShare!, 20);
-    table = Float64Array.from({ length: 101 }, (_, c) => layered * foamConductivity(material.gasShare!, c));
-    steamed.set(material, table);
-  }
-  return table[Math.max(0, Math.min(100, Math.round(tempC)))]!;
-}
-
 /** A boiling front keeps this share of its cell from either edge, so that no resistance is zero. */
 const FRONT_EDGE = 0.01;
 
@@ -77,7 +56,7 @@ const FRONT_EDGE = 0.01;
  * and the heat–temperature law: only for cells whose water or ice moved since.
  */
 function refreshCells(body: FryBody): void {
-  const { gone, constants: c, heat, halfM, outward, isDough, materials, stale, area } = body;
+  const { gone, constants: c, heat, halfM, outward, isDough, materials, stale, area, steamedK } = body;
   const [low, high, a, b, link] = body.scratch as Float64Array[] as Scratch;
   const touched = body.count;
   for (let i = 0; i < touched; i++) {
@@ -85,7 +64,11 @@ function refreshCells(body: FryBody): void {
     const material = materials[isDough[i]!]!;
     const half = halfM[i]!;
     const left = gone[i]!;
-    const wetK = material.gasShare === undefined ? material.wetConductivity : steamedK(material, body.tempC[i]!);
+    // A proofed dough by its temperature, to a degree.
+    const wetK =
+      isDough[i] && steamedK
+        ? steamedK[Math.max(0, Math.min(100, Math.round(body.tempC[i]!)))]!
+        : material.wetConductivity;
     let inner = half / wetK;
     let outer = inner;
     if (left >= c.ventable[i]! && left > 0) {
@@ -236,7 +219,7 @@ type Scratch = [
 
 /** Accepts a step: temperatures, evaporation, faces. */
 function acceptStep(body: FryBody, dtS: number, oilC: number, next: Float64Array): void {
-  const { heat, gone, tempC, constants: c, volume, outward, faces, branch, stale, isDough, materials } = body;
+  const { heat, gone, tempC, constants: c, volume, outward, faces, branch, stale, isDough, steamedK } = body;
   const [low, high, a, b] = body.scratch as Float64Array[] as Scratch;
   let steamLast = 0;
   let steamFirst = 0;
@@ -246,7 +229,7 @@ function acceptStep(body: FryBody, dtS: number, oilC: number, next: Float64Array
     const kind = branch[i]!;
     if (kind === WARM) {
       // Its bubbles carry more as it warms.
-      if (isDough[i] && materials[1]!.gasShare !== undefined) stale[i] = 1;
+      if (steamedK && isDough[i]) stale[i] = 1;
       continue;
     }
     if (kind < WARM) {

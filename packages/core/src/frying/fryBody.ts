@@ -2,6 +2,7 @@ import { CoreError, requireIn, requireWithin } from '../errors.js';
 import { HEAT_RADIUS_M } from '../piece/piece.js';
 import {
   BOILING_LATENT_J_PER_KG,
+  foamConductivity,
   type FryMaterial,
   ICE_CP,
   MELTING_C,
@@ -97,6 +98,8 @@ export interface FryBody {
   readonly outward: Int8Array;
   readonly isDough: Uint8Array;
   readonly materials: readonly FryMaterial[];
+  /** Conductivity of a proofed dough at each degree from 0 to 100, W/m K; `null`: it has no bubbles. */
+  readonly steamedK: Float64Array | null;
   readonly constants: CellConstants;
   /** [the last cell's face, the first cell's face]; one entry when all skin is alike. */
   readonly faces: readonly FryFace[];
@@ -129,6 +132,13 @@ function areaIntegral(z: number, radius: number, m: number, floor: number): numb
   const joined = Math.pow(floor, m - 1);
   const value = u <= floor ? joined * u : joined * floor + (Math.pow(u, m) - Math.pow(floor, m)) / m;
   return Math.sign(z) * value * radius;
+}
+
+/** What bubbles change from 20 °C on, over what its layers add. */
+function steamedOf({ gasShare, wetConductivity }: FryMaterial): Float64Array | null {
+  if (gasShare === undefined) return null;
+  const layered = wetConductivity / foamConductivity(gasShare, 20);
+  return Float64Array.from({ length: 101 }, (_, c) => layered * foamConductivity(gasShare, c));
 }
 
 function checkSpec(spec: FryBodySpec): void {
@@ -193,6 +203,7 @@ export function createFryBody(spec: FryBodySpec): FryBody {
     outward: new Int8Array(count),
     isDough: new Uint8Array(count),
     materials: [spec.filling, spec.dough],
+    steamedK: steamedOf(spec.dough),
     constants: {
       frozenC: floats(),
       meltFrom: floats(),

@@ -2,7 +2,7 @@ import { RANGES } from '../draft/ranges.js';
 import { requireIn } from '../errors.js';
 import { advanceFry, coldestC, FRY_STEPPING, interfacePeakC } from '../frying/advanceFry.js';
 import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
-import { coreMustBeSafe } from '../filling/fillingSafety.js';
+import { coreMustBeSafe, safeCoreC } from '../filling/fillingSafety.js';
 import { doughSetC, solveFry } from '../frying/solveFry.js';
 import { isFryable } from '../piece/piece.js';
 import type { BatchDraft } from '../draft/draft.js';
@@ -66,10 +66,7 @@ export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): Ba
     goldenS,
     darkS,
     outS: doneS === null || colourS === null ? null : Math.max(doneS + LATER_S, colourS),
-    rescueS:
-      fried.doneS === null
-        ? null
-        : rescueS(body, draft.fry.oilC, fried.doneS / 2, ovenC, coreIsLine ? coreTargetC : -Infinity),
+    rescueS: fried.doneS === null ? null : rescueS(body, draft.fry.oilC, fried.doneS / 2, ovenC, safeCoreC(draft)),
   };
 }
 

@@ -1,4 +1,4 @@
-import { coreMustBeSafe } from '../filling/fillingSafety.js';
+import { safeCoreC } from '../filling/fillingSafety.js';
 import type { BatchDraft } from '../draft/draft.js';
 import { type Kitchen, smokePointC } from '../draft/kitchen.js';
 import { RANGES } from '../draft/ranges.js';
@@ -145,7 +145,7 @@ export function predictAsk(
     trace: trace.slice(Math.max(0, (from < 0 ? trace.length : from) - 1)),
     pieces: state.inPot,
     turn: draft.fry.turn,
-    coreTargetC: coreMustBeSafe(draft) ? coreWaitC(draft.filling.coreTargetC, belief.coreShiftC) : -Infinity,
+    coreTargetC: coreWaitC(safeCoreC(draft), belief.coreShiftC),
     nowS,
     futureC: draft.fry.oilC,
   };
@@ -215,7 +215,7 @@ export function fireNow(
     holdSetting: lots.holdSetting,
     lotSetting: lots.lotSetting,
     settings: kitchen.pot.settings,
-    coreTargetC: coreMustBeSafe(draft) ? draft.filling.coreTargetC : -Infinity,
+    coreTargetC: safeCoreC(draft),
     trial,
   };
   return {

@@ -1,6 +1,8 @@
+import type { LucideIcon } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { FINE } from '../ui/theme';
+import { Button } from '../ui/controls/Button';
 import { Panel } from '../ui/controls/Panel';
 
 const Grid = styled.div`
@@ -37,8 +39,7 @@ export function StationLayout({ controls, drawing, findings }: StationLayoutProp
   );
 }
 
-/** What a station opens: sheets, two side by side. */
-export const StationTools = styled.div`
+const Tools = styled.div`
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 0 12px;
@@ -52,3 +53,22 @@ export const StationTools = styled.div`
     }
   }
 `;
+
+interface StationToolsProps<Id extends string> {
+  readonly tools: readonly { readonly id: Id; readonly name: string; readonly icon: LucideIcon }[];
+  readonly onOpen: (id: Id) => void;
+}
+
+/** What a station opens: sheets, two side by side. */
+export function StationTools<Id extends string>({ tools, onOpen }: StationToolsProps<Id>) {
+  return (
+    <Tools>
+      {tools.map(({ id, name, icon: Icon }) => (
+        <Button key={id} $look="quiet" onPress={() => onOpen(id)}>
+          <Icon size={16} aria-hidden />
+          {name}
+        </Button>
+      ))}
+    </Tools>
+  );
+}

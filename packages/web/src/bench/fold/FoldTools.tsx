@@ -2,7 +2,6 @@ import { Box, Grid3x3, Ruler, Scale, Snowflake, Spline } from 'lucide-react';
 import { type ComponentType, Suspense } from 'react';
 import type { Line } from '../../data/useLine';
 import { FOLD as T } from '../../text/foldPhrases';
-import { Button } from '../../ui/controls/Button';
 import { lazyPart } from '../../ui/lazyPart';
 import { StationTools } from '../StationLayout';
 
@@ -37,14 +36,7 @@ export function FoldTools({ line, open, onOpen }: FoldToolsProps) {
   const Open = open && SHEETS[open];
   return (
     <>
-      <StationTools>
-        {TOOLS.map(({ id, name, icon: Icon }) => (
-          <Button key={id} $look="quiet" onPress={() => onOpen(id)}>
-            <Icon size={16} aria-hidden />
-            {name}
-          </Button>
-        ))}
-      </StationTools>
+      <StationTools tools={TOOLS} onOpen={onOpen} />
       <Suspense fallback={null}>{Open && <Open line={line} onClose={() => onOpen(null)} />}</Suspense>
     </>
   );

@@ -1,12 +1,5 @@
 import { FRY as T } from '../../text/fryPhrases';
-import {
-  coreMustBeSafe,
-  forgivingPoint,
-  type FryMapRow,
-  type FryMapSpec,
-  marginsAt,
-  sizedBody,
-} from '@ember-fold/core';
+import { forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt } from '@ember-fold/core';
 import { memo, useMemo, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
 import { styled } from 'styled-components';
@@ -17,13 +10,11 @@ import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { chancesText, forgivingText, marginText, storyText } from '../../text/mapText';
 import { useChances, useMap } from './useFryMap';
+import { MAP_OIL as OIL, type MapSize, useMapSpec } from './useMapSpec';
 
 const HIGH = 344;
-const OIL = { least: 130, most: 200 } as const;
 /** Limits of what a point can be dragged to, as the fields have them. */
 const LEAST_S = 20;
-const ROWS = 41;
-const COLUMNS = 81;
 
 const Frame = styled.div`
   position: relative;
@@ -110,15 +101,6 @@ function labelsOf(rows: readonly FryMapRow[], horizonS: number): [string, number
   );
 }
 
-/** Time the map shows: half as long again as the piece takes, in steps of four minutes. */
-function horizonFor(timeS: number | null): number {
-  return Math.min(1800, Math.max(600, Math.ceil((1.45 * (timeS ?? 900)) / 240) * 240));
-}
-
-/** Sizes the map can be asked about; the pieces stay as they are folded. */
-export type MapSize = 'thinner' | 'as-folded' | 'thicker';
-const FACTOR: Record<MapSize, number> = { thinner: 5 / 6, 'as-folded': 1, thicker: 7 / 6 };
-
 /** Oil against minutes for this piece: what comes out, how much it forgives; the point is dragged, the line follows. */
 export function FryMap({ line, size }: { readonly line: Line; readonly size: MapSize }) {
   const edit = useEdit();
@@ -127,29 +109,7 @@ export function FryMap({ line, size }: { readonly line: Line; readonly size: Map
   const { oilC } = draft.fry;
   // The cook's own minutes at once; the solver's when its plan is there.
   const timeS = draft.fry.minutesS ?? plan?.liftS ?? null;
-  const { coreTargetC } = draft.filling;
-  const coreIsLine = coreMustBeSafe(draft);
-  const pieceKey = JSON.stringify([
-    plan && sizedBody(plan.body, FACTOR[size]),
-    ...[draft.fry.turn, coreTargetC, coreIsLine],
-  ]);
-  const [held, setHeld] = useState({ pieceKey: '', horizonS: 0 });
-  // The scale belongs to the piece: it must not change under a hand that drags the point.
-  const fits = held.pieceKey === pieceKey && (timeS ?? 0) <= held.horizonS;
-  if (!fits) setHeld({ pieceKey, horizonS: horizonFor(timeS) });
-  const { horizonS } = held;
-  const key = `${pieceKey} ${horizonS}`;
-  const spec = useMemo((): FryMapSpec | null => {
-    const [body, turn, target, isLine] = JSON.parse(pieceKey) as [
-      FryMapSpec['body'] | null,
-      FryMapSpec['turn'],
-      number,
-      boolean,
-    ];
-    return (
-      body && { body, turn, coreTargetC: target, coreIsLine: isLine, horizonS, oilC: OIL, rows: ROWS, columns: COLUMNS }
-    );
-  }, [pieceKey, horizonS]);
+  const { spec, key } = useMapSpec(line, size, timeS);
   if (!spec) return null;
   return (
     <MapOf

@@ -6,7 +6,7 @@ import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
 import { PanelTitle, Soft } from '../../ui/controls/Panel';
 import { lazyPart } from '../../ui/lazyPart';
-import type { MapSize } from './FryMap';
+import type { MapSize } from './useMapSpec';
 
 const FryChart = lazyPart(() => import('../../ui/charts/FryChart').then((m) => ({ default: m.FryChart })));
 const FryMap = lazyPart(() => import('./FryMap').then((m) => ({ default: m.FryMap })));

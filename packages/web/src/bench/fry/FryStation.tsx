@@ -2,7 +2,6 @@ import { Columns2, CookingPot, Layers, ThermometerSun } from 'lucide-react';
 import { type ComponentType, Suspense, useState } from 'react';
 import type { Line } from '../../data/useLine';
 import { FRY as T } from '../../text/fryPhrases';
-import { Button } from '../../ui/controls/Button';
 import { lazyPart } from '../../ui/lazyPart';
 import { StationLayout, StationTools } from '../StationLayout';
 import { FryFields } from './FryFields';
@@ -35,16 +34,7 @@ export function FryStation({ line }: { readonly line: Line }) {
       findings={
         <>
           <FryVerdict line={line} />
-          {line.hot?.fry && (
-            <StationTools>
-              {TOOLS.map(({ id, name, icon: Icon }) => (
-                <Button key={id} $look="quiet" onPress={() => setOpen(id)}>
-                  <Icon size={16} aria-hidden />
-                  {name}
-                </Button>
-              ))}
-            </StationTools>
-          )}
+          {line.hot?.fry && <StationTools tools={TOOLS} onOpen={setOpen} />}
           <Suspense fallback={null}>{Open && <Open line={line} onClose={() => setOpen(null)} />}</Suspense>
         </>
       }
