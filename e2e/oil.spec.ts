@@ -78,8 +78,11 @@ test('the order at the pot follows the guests: egg goes last once somebody is al
   const fry = page.url();
   await page.getByRole('link', { name: 'Store, Guests' }).click();
   await page.getByRole('button', { name: 'Add guests' }).click();
-  await page.getByRole('textbox', { name: 'Who' }).last().fill('Odalys');
-  await page.getByRole('group', { name: 'Allergic to' }).last().getByText('eggs').click();
+  await page.getByRole('textbox', { name: 'Who' }).fill('Odalys');
+  const allergies = page.getByRole('group', { name: 'Allergic to' });
+  await allergies.getByRole('button', { name: 'Add an allergy' }).click();
+  await page.getByRole('menuitem', { name: 'eggs' }).click();
+  await expect(allergies.getByRole('button', { name: 'Take off: eggs' })).toBeVisible();
   await expect
     .poll(async () => (await read<{ kitchen: { guests: Guests[] } }>('/kitchen')).kitchen.guests.at(-1))
     .toMatchObject({ name: 'Odalys', allergies: ['eggs'] });

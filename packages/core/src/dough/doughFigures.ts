@@ -120,7 +120,7 @@ export function doughStiffness(
 }
 
 /**
- * All dough figures of one formula.
+ * All dough figures of one formula. Long for it is one figure after another, each from those before.
  * @param how what the formula alone does not say; absent: the label, the shipped catalogue, off the heat
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
  */

@@ -69,7 +69,8 @@ function faceLaws(spec: CoolingSpec): { topH: number; topC: number; bottomH: num
 
 /**
  * Cools a filling as a one-dimensional slab through both faces, never lumped: k 0.5,
- * rho·cp 3.6e6, backward Euler on 32 cells. Source: docs/models/filling.md, our own.
+ * rho·cp 3.6e6, backward Euler on 32 cells. Source: docs/models/filling.md, our own. Long for it
+ * is one loop over time that watches several moments at once.
  *
  * @param foldC °C at which folding may begin, usually 20, or 8 for fat-rich doughs
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE

@@ -330,6 +330,10 @@ describe('a simulated evening', () => {
     expect(figures.oilLeastC!).toBeLessThan(figures.oilMeanC!);
     expect(figures.inBandShare!).toBeGreaterThan(0.5);
     expect(figures.turnsPerPiece!).toBeGreaterThan(5);
+    const trace = figures.oilTraceC!.map((c) => c!);
+    expect(Math.min(...trace)).toBeGreaterThanOrEqual(figures.oilLeastC! - 0.1);
+    expect(Math.max(...trace)).toBeLessThanOrEqual(figures.oilMostC! + 0.1);
+    expect(trace.reduce((sum, c) => sum + c, 0) / trace.length).toBeCloseTo(figures.oilMeanC!, 0);
     expect(run.readings.every((r, i) => i === 0 || r.atS > run.readings[i - 1]!.atS)).toBe(true);
   });
   test('is the same for the same seed', () => {

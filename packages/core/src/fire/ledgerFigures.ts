@@ -22,6 +22,20 @@ export interface LedgerFigures {
   readonly fryingS: number;
   readonly band: OilBand;
   readonly turnsPerPiece: number | null;
+  /** Oil while there was frying, °C: means of equal stretches; `null` where nothing was read. Missing in old records. */
+  readonly oilTraceC?: readonly (number | null)[];
+}
+
+/** Stretches that a small trace has. */
+const TRACE = 48;
+
+function smallTrace(during: readonly OilReading[], from: number, to: number): (number | null)[] {
+  const sums = Array.from({ length: TRACE }, () => ({ sum: 0, count: 0 }));
+  for (const { atS, probeC } of during) {
+    const at = sums[Math.min(TRACE - 1, Math.floor((TRACE * (atS - from)) / (to - from)))];
+    if (at) Object.assign(at, { sum: at.sum + probeC, count: at.count + 1 });
+  }
+  return sums.map(({ sum, count }) => (count === 0 ? null : Math.round((10 * sum) / count) / 10));
 }
 
 function mean(values: readonly number[]): number | null {
@@ -43,7 +57,8 @@ export function ledgerFigures(
   const whole = state.pieces.filter((p) => p.outS !== null && p.oven === null);
   const from = state.pieces.reduce((least, p) => Math.min(least, p.droppedS), Infinity);
   const to = state.pieces.reduce((most, p) => Math.max(most, p.outS ?? p.droppedS), -Infinity);
-  const during = readings.filter((r) => r.atS >= from && r.atS <= to).map((r) => r.probeC);
+  const readWhile = readings.filter((r) => r.atS >= from && r.atS <= to);
+  const during = readWhile.map((r) => r.probeC);
   const band = oilBand(oilC);
   const inside = during.filter((c) => c >= band.least && c <= band.most).length;
   return {
@@ -61,5 +76,6 @@ export function ledgerFigures(
     fryingS: to > from ? to - from : 0,
     band,
     turnsPerPiece: mean(whole.map((p) => p.turnsS.length)),
+    ...(to > from ? { oilTraceC: smallTrace(readWhile, from, to) } : {}),
   };
 }

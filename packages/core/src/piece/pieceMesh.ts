@@ -22,7 +22,7 @@ export interface PieceMesh {
 const AROUND = 96;
 const RINGS = 28;
 
-/** Outline of a piece from above, around its own middle, m, turning left; star-shaped from there. */
+/** Outline of a piece from above, around its own middle, m, turning left; star-shaped from there. Long for it is one case a form. */
 function outlineOf(piece: Piece, outline: readonly Point[] | undefined): Point[] {
   const [w, d] = [piece.widthM / 2, piece.depthM];
   const turn = (at: (angle: number) => Point) =>

@@ -35,7 +35,8 @@ function doughCheck(family: DoughFamily): CheckId {
 }
 
 /**
- * Every step of a batch in order, from its plan. Empty when the plan has no piece to fry.
+ * Every step of a batch in order, from its plan. Empty when the plan has no piece to fry. Long
+ * for it is that list, a step each.
  * @param draft and plan belong together
  */
 export function runSheet(draft: BatchDraft, plan: BatchPlan, kitchen: Pick<Kitchen, 'hands'>): RunStep[] {

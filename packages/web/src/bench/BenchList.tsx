@@ -12,8 +12,12 @@ import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { printDate } from '../text/printer';
 
+const BatchGlance = lazyPart(() => import('./BatchGlance').then((m) => ({ default: m.BatchGlance })));
 const DeleteSheet = lazyPart(() => import('./DeleteSheet').then((m) => ({ default: m.DeleteSheet })));
 const NewBatch = lazyPart(() => import('./NewBatch').then((m) => ({ default: m.NewBatch })));
+
+/** Lines of so many batches are shown in the list; each is planned for it. */
+const MOST_GLANCES = 12;
 
 /** All batches being planned, and the way to a new one. */
 export function BenchList() {
@@ -52,7 +56,7 @@ export function BenchList() {
             </Panel>
           ) : (
             <LinkList aria-label={T.plannedBatches}>
-              {list.map((batch) => (
+              {list.map((batch, at) => (
                 <li key={batch.id}>
                   <Link to={`/bench/${batch.id}`}>
                     <strong>{batch.name}</strong>
@@ -61,6 +65,7 @@ export function BenchList() {
                     </span>
                     <small>{when(batch.eatAt)}</small>
                     {batch.status === 'frying' && <small>{T.atTheStoveNow}</small>}
+                    <Suspense fallback={null}>{at < MOST_GLANCES && <BatchGlance id={batch.id} />}</Suspense>
                   </Link>
                   <Button $look="quiet" aria-label={T.theDelete(batch.name)} onPress={() => setLeaving(batch)}>
                     <Trash2 size={18} aria-hidden />

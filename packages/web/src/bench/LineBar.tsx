@@ -3,16 +3,19 @@ import type { Station } from '@ember-fold/core';
 import { memo, useEffect, useRef, useState } from 'react';
 import { NavLink, useParams } from 'react-router';
 import { keyframes, styled } from 'styled-components';
-import { figureFont, PHONE } from '../ui/theme';
+import { figureFont } from '../ui/theme';
 import type { Line } from '../data/useLine';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { COMING, lineText, type StationText } from '../text/lineText';
 import { STATION_NAME } from '../text/words';
 
+/** Narrower than this the five stations do not stand side by side: the line scrolls. */
+const NARROW = '@media (max-width: 1080px)';
+
 const Strip = styled.nav`
   display: flex;
   margin-bottom: 14px;
-  ${PHONE} {
+  ${NARROW} {
     overflow-x: auto;
     margin: 0 -12px 12px;
     padding: 2px 12px;
@@ -50,7 +53,7 @@ const Stop = styled(NavLink)<{ $first: boolean; $last: boolean }>`
   &:focus-visible {
     outline-offset: -5px;
   }
-  ${PHONE} {
+  ${NARROW} {
     flex: 0 0 238px;
   }
   .head {

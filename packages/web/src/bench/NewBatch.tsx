@@ -6,18 +6,26 @@ import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api, problemOf } from '../data/api';
 import { Button } from '../ui/controls/Button';
+import { FormTiles } from '../ui/controls/FormTiles';
 import { MomentField } from '../ui/controls/MomentField';
 import { NameField } from '../ui/controls/NameField';
 import { Problem } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 import { CountField } from '../ui/controls/UnitFields';
-import { FORM_NAME, FORM_PLURAL } from '../text/formWords';
+import { FORM_PLURAL } from '../text/formWords';
 import { STARTER_NAME } from '../text/words';
 
 const Form = styled.form`
   display: grid;
   gap: 12px;
+`;
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
+  gap: 12px 18px;
+  align-items: end;
 `;
 
 const FILLINGS = Object.fromEntries(STARTERS.map(({ id }) => [id, STARTER_NAME[id]])) as Record<StarterId, string>;
@@ -48,18 +56,20 @@ export function NewBatch({ onClose }: { readonly onClose: () => void }) {
     if ('data' in result && result.data) await navigate(`/bench/${result.data.id}/fold`);
   };
   return (
-    <Sheet title={BENCH_SHEETS.newBatch} isOpen onClose={onClose}>
+    <Sheet title={BENCH_SHEETS.newBatch} isOpen onClose={onClose} wide>
       <Form
         onSubmit={(event) => {
           event.preventDefault();
           void submit();
         }}
       >
-        <Pick<FormId> label={T.form} value={form} options={FORM_NAME} onChange={setForm} />
-        <Pick label={BENCH_SHEETS.filling} value={starterId} options={FILLINGS} onChange={setStarterId} />
-        <CountField label={BENCH_SHEETS.howMany} value={pieces} {...RANGES.draft.pieces} onChange={setPieces} />
-        <MomentField label={BENCH_SHEETS.whenToEat} value={eatAt} onChange={setEatAt} />
-        <NameField label={BENCH_SHEETS.name} value={name} onChange={setOwnName} />
+        <FormTiles label={T.form} value={form} onChange={setForm} />
+        <Two>
+          <Pick label={BENCH_SHEETS.filling} value={starterId} options={FILLINGS} onChange={setStarterId} />
+          <CountField label={BENCH_SHEETS.howMany} value={pieces} {...RANGES.draft.pieces} onChange={setPieces} />
+          <MomentField label={BENCH_SHEETS.whenToEat} value={eatAt} onChange={setEatAt} />
+          <NameField label={BENCH_SHEETS.name} value={name} onChange={setOwnName} />
+        </Two>
         {making.error && <Problem>{problemOf(making.error).message}</Problem>}
         <Actions>
           <Button onPress={onClose}>{BENCH_SHEETS.notNow}</Button>

@@ -1,6 +1,6 @@
 import { COOK as T } from '../text/cookPhrases';
 import { stepState } from '@ember-fold/core';
-import { Undo2 } from 'lucide-react';
+import { Printer as PrinterIcon, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { styled } from 'styled-components';
@@ -15,6 +15,7 @@ import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { changeText, measureText, RUN_NAME, tableText } from '../text/cookText';
 import type { Printer } from '../text/printer';
 import { CurrentStep } from './CurrentStep';
+import { RunSheetPrint } from './RunSheetPrint';
 import { type Cook, useCook } from './useCook';
 
 const Grid = styled.div`
@@ -93,8 +94,13 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
           {tableText(now.tableMs, Date.parse(draft.eatAt), sheet[0]?.startMs ?? now.tableMs, printer)}
         </Soft>
         <span className="grow" />
+        <Button $look="quiet" onPress={() => window.print()}>
+          <PrinterIcon size={18} aria-hidden />
+          {T.printRun}
+        </Button>
         <Link to={`/bench/${batchId}/serve`}>{T.itsPlan}</Link>
       </TitleRow>
+      <RunSheetPrint cook={cook} printer={printer} />
       <Grid>
         <div>
           {sheet.length === 0 ? (

@@ -51,7 +51,7 @@ const request: typeof fetchJson = async (args, queryApi, options) => {
   return result;
 };
 
-/** All server data goes through here. */
+/** All server data goes through here. Long for it is a list of endpoints. */
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: request,

@@ -38,8 +38,8 @@ interface Entry<T> {
   mine: T;
   view: SaveView;
   running: boolean;
-  /** What was sent and never answered: it may be there. Where theirs is that, it is ours. */
-  unsure: { readonly value: T } | null;
+  /** What was sent and never answered, oldest first: any of it may be there. Where theirs is that, it is ours. */
+  unsure: readonly T[];
   /** What the server has, while the cook chooses. */
   clash: { readonly theirs: Versioned<T> } | null;
 }
@@ -47,6 +47,7 @@ interface Entry<T> {
 interface Mirror<T> {
   readonly base: Versioned<T>;
   readonly mine: T;
+  readonly unsure?: readonly T[];
 }
 
 export interface SaverOptions {
@@ -62,11 +63,22 @@ const RETRY_MS = 3000;
 const AWAY = new Set(['AWAY', 'NO_DATABASE', 'INTERNAL']);
 const PREFIX = 'ember.save.';
 
-/** The field at a path from the root. */
-const valueAt = (tree: unknown, path: readonly string[]): unknown =>
-  path.reduce<unknown>((at, key) => (at as Readonly<Record<string, unknown>> | null | undefined)?.[key], tree);
-
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+const isTree = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** What both sides last agreed on: the last acknowledged value, but for the fields of an unanswered save that did arrive. */
+function agreed<T>(base: T, unsure: readonly T[], theirs: T): T {
+  if (unsure.some((value) => same(value, theirs))) return theirs;
+  if (!isTree(base) || !isTree(theirs)) return base;
+  const field = (key: string) => unsure.flatMap((value) => (isTree(value) ? [value[key]] : []));
+  return Object.fromEntries(Object.keys(base).map((key) => [key, agreed(base[key], field(key), theirs[key])])) as T;
+}
+
+/** Nothing here that the server has not acknowledged, or may have taken without our knowing. */
+const isSettled = ({ mine, base, unsure }: Pick<Entry<unknown>, 'mine' | 'base' | 'unsure'>): boolean =>
+  unsure.length === 0 && same(mine, base.value);
 
 /**
  * Saves whatever is edited: a moment after typing has paused, one save of a thing at a time,
@@ -85,14 +97,15 @@ export class Saver {
    */
   open<T>(key: string, id: string, kind: SavedKind<T>, base: Versioned<T>): T {
     const known = this.entries.get(key) as Entry<T> | undefined;
-    if (known && !same(known.mine, known.base.value)) return known.mine;
+    if (known && !isSettled(known)) return known.mine;
     const mirror = this.mirror<T>(key);
     const entry: Entry<T> = {
-      ...{ kind, id, base, mine: base.value, view: SAVED, running: false, unsure: null, clash: null },
-      ...(mirror && !same(mirror.mine, base.value) && { base: mirror.base, mine: mirror.mine }),
+      ...{ kind, id, base, mine: base.value, view: SAVED, running: false, unsure: [], clash: null },
+      ...(mirror &&
+        !same(mirror.mine, base.value) && { base: mirror.base, mine: mirror.mine, unsure: mirror.unsure ?? [] }),
     };
     this.entries.set(key, entry as Entry<unknown>);
-    if (same(entry.mine, entry.base.value)) this.unmirror(key);
+    if (isSettled(entry)) this.unmirror(key);
     else void this.run(key, entry);
     return entry.mine;
   }
@@ -111,7 +124,7 @@ export class Saver {
   /** Whether anything of it is still on its way. */
   isDirty(key: string): boolean {
     const entry = this.entries.get(key);
-    return entry !== undefined && (entry.running || !same(entry.mine, entry.base.value));
+    return entry !== undefined && (entry.running || !isSettled(entry));
   }
 
   /** Somebody else changed it: read again where nothing of ours is on its way; else the save finds out. */
@@ -132,7 +145,7 @@ export class Saver {
     const { theirs } = entry.clash;
     // What was typed while the question stood counts as ours.
     const { value, clashes } = mergeFields(entry.base.value, entry.mine, theirs.value);
-    entry.unsure = null;
+    entry.unsure = [];
     entry.base = theirs;
     entry.mine = side === 'mine' ? value : takeTheirs(value, clashes);
     entry.clash = null;
@@ -160,7 +173,7 @@ export class Saver {
           seen = entry.mine;
           await this.options.wait(SETTLE_MS);
         }
-        if (same(entry.mine, entry.base.value)) {
+        if (isSettled(entry)) {
           this.unmirror(key);
           return this.tell(key, entry, SAVED);
         }
@@ -178,14 +191,15 @@ export class Saver {
     const answer = await entry.kind.send(entry.id, { value: sent, version: entry.base.version });
     if ('kept' in answer) {
       entry.base = { value: sent, version: answer.kept.version };
-      entry.unsure = null;
+      entry.unsure = [];
       this.keep(key, entry);
       entry.kind.show(entry.id, { value: entry.mine, version: answer.kept.version });
       return true;
     }
     const { code, message } = answer.problem;
     if (AWAY.has(code)) {
-      entry.unsure = { value: sent };
+      if (!entry.unsure.includes(sent)) entry.unsure = [...entry.unsure, sent];
+      this.keep(key, entry);
       this.tell(key, entry, { ...SAVED, state: 'waiting', problem: message });
       await this.options.wait(RETRY_MS);
       return true;
@@ -206,20 +220,18 @@ export class Saver {
       return away;
     }
     const theirs = answer.kept;
-    const merged = mergeFields(entry.base.value, entry.mine, theirs.value);
-    const { value } = merged;
-    // What we sent ourselves, and never heard of again, is no disagreement.
-    const clashes = merged.clashes.filter(
-      ({ path, theirs: there }) => entry.unsure === null || !same(there, valueAt(entry.unsure.value, path)),
-    );
+    // What we sent ourselves, and never heard of again, is no disagreement: ours goes on from it.
+    const from = agreed(entry.base.value, entry.unsure, theirs.value);
+    const { value, clashes } = mergeFields(from, entry.mine, theirs.value);
     if (clashes.length > 0) {
+      entry.base = { ...entry.base, value: from };
       entry.clash = { theirs };
       this.tell(key, entry, { state: 'conflict', problem: null, clashes });
       return false;
     }
     entry.base = theirs;
     entry.mine = value;
-    entry.unsure = null;
+    entry.unsure = [];
     this.keep(key, entry);
     entry.kind.show(entry.id, { value, version: theirs.version });
     return true;
@@ -230,10 +242,10 @@ export class Saver {
     this.options.told(key, view);
   }
 
-  private keep<T>(key: string, { base, mine }: Entry<T>): void {
-    if (same(base.value, mine)) return this.unmirror(key);
+  private keep<T>(key: string, { base, mine, unsure }: Entry<T>): void {
+    if (isSettled({ base, mine, unsure })) return this.unmirror(key);
     try {
-      this.options.storage.setItem(PREFIX + key, JSON.stringify({ base, mine } satisfies Mirror<T>));
+      this.options.storage.setItem(PREFIX + key, JSON.stringify({ base, mine, unsure } satisfies Mirror<T>));
     } catch {
       // A full or forbidden storage: the change lives as long as the page.
     }

@@ -21,7 +21,10 @@ type WithoutBase<A> = A extends FireAct ? Omit<A, 'id' | 'atS'> : never;
 
 const NOTHING: PadTargets = { flip: [], lift: [], drop: [], burst: [] };
 
-/** Selection, buttons and keys of the stove; every act gets its moment and its id here. */
+/**
+ * Selection, buttons and keys of the stove; every act gets its moment and its id here. Long for
+ * it is one handler a key, all over the same selection.
+ */
 export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) => void, hasKeys = true) {
   const [selected, setSelected] = useState<ReadonlySet<number>>(new Set());
   const [fewer, setFewer] = useState(0);

@@ -8,6 +8,7 @@ import { Button } from '../ui/controls/Button';
 import { FilterField } from '../ui/controls/FilterField';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
+import { SmallTrace } from './SmallTrace';
 import { printDate } from '../text/printer';
 
 /** Finished batches, newest first. */
@@ -46,6 +47,7 @@ export function LedgerList() {
                         {T.oilOnAverageOfThe(printer.temp(figures.oilMeanC), printer.percent(figures.inBandShare))}
                       </small>
                     )}
+                    <SmallTrace figures={figures} />
                   </Link>
                 </li>
               ))}

@@ -20,6 +20,8 @@ export const GlobalStyle = createGlobalStyle`
     position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); white-space: nowrap;
   }
   @media print {
+    body { background: #fff; }
+    header { display: none !important; }
     body:has([data-print]) * { visibility: hidden; }
     [data-print], [data-print] * { visibility: visible !important; }
     [data-print] { position: absolute; inset: 0 auto auto 0; width: 100%; }

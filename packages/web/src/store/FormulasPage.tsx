@@ -12,7 +12,7 @@ import { Panel, Soft } from '../ui/controls/Panel';
 import { KIND_NAME } from '../text/storeWords';
 import { FAMILY_NAME } from '../text/words';
 import { FormulaDetail } from './FormulaDetail';
-import { ListAndDetail, Rows } from './ListAndDetail';
+import { ListAndDetail, OpensFirst, Rows } from './ListAndDetail';
 import { NewFormula } from './NewFormula';
 
 type Shown = 'all' | FormulaKind | 'archived';
@@ -45,7 +45,7 @@ const FormulaRows = memo(function FormulaRows({ formulas }: { readonly formulas:
 });
 
 /** Every formula of the Store: found by name and kind, opened beside the list. */
-function FormulaList({ formulas }: { readonly formulas: readonly StoreFormula[] }) {
+function FormulaList({ formulas, opens }: { readonly formulas: readonly StoreFormula[]; readonly opens: boolean }) {
   const [text, setText] = useState('');
   const [shown, setShown] = useState<Shown>('all');
   // Typing stays quick while a long list is narrowed.
@@ -64,6 +64,7 @@ function FormulaList({ formulas }: { readonly formulas: readonly StoreFormula[] 
       <Choice<Shown> label={T.show} hideLabel value={shown} options={SHOWN} onChange={setShown} />
       <Soft role="status">{found.length === 1 ? T.oneFormula : T.formulas2(found.length)}</Soft>
       <FormulaRows formulas={found} />
+      {opens && <OpensFirst path="/store/formulas" id={found[0]?.id} />}
     </>
   );
 }
@@ -87,7 +88,7 @@ export function FormulasPage() {
                   <Plus size={18} aria-hidden />
                   {T.newFormula}
                 </Button>
-                <FormulaList formulas={all} />
+                <FormulaList formulas={all} opens={id === undefined} />
               </>
             }
             detail={

@@ -12,7 +12,7 @@ import { Pick } from '../ui/controls/Pick';
 import type { Printer } from '../text/printer';
 import { ROLE_NAME } from '../text/storeWords';
 import { IngredientDetail } from './IngredientDetail';
-import { ListAndDetail, Rows } from './ListAndDetail';
+import { ListAndDetail, OpensFirst, Rows } from './ListAndDetail';
 
 type Shown = 'all' | 'own' | IngredientRole;
 const SHOWN: Record<Shown, string> = { all: T.everyIngredient, own: T.addedOrChangedHere, ...ROLE_NAME };
@@ -38,7 +38,7 @@ const IngredientRows = memo(function IngredientRows({ found, own, printer }: Row
   );
 });
 
-function IngredientList({ own }: { readonly own: ReadonlySet<string> }) {
+function IngredientList({ own, opens }: { readonly own: ReadonlySet<string>; readonly opens: boolean }) {
   const pantry = usePantry();
   const printer = useKitchen()?.printer;
   const [text, setText] = useState('');
@@ -56,6 +56,7 @@ function IngredientList({ own }: { readonly own: ReadonlySet<string> }) {
       <Pick<Shown> label={T.show} value={shown} options={SHOWN} onChange={setShown} />
       <Soft role="status">{found.length === 1 ? T.oneIngredient : T.ingredients2(found.length)}</Soft>
       <IngredientRows found={found} own={own} printer={printer} />
+      {opens && <OpensFirst path="/store/ingredients" id={found[0]?.id} />}
     </>
   );
 }
@@ -86,7 +87,7 @@ export function IngredientsPage() {
             <Plus size={18} aria-hidden />
             {T.addAnIngredient}
           </Button>
-          <IngredientList own={own} />
+          <IngredientList own={own} opens={id === undefined} />
         </>
       }
       detail={

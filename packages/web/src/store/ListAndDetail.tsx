@@ -1,6 +1,6 @@
 import { ArrowLeft } from 'lucide-react';
-import type { ReactNode } from 'react';
-import { Link } from 'react-router';
+import { type ReactNode, useState } from 'react';
+import { Link, Navigate } from 'react-router';
 import { styled } from 'styled-components';
 import { PHONE } from '../ui/theme';
 import { Panel } from '../ui/controls/Panel';
@@ -59,6 +59,12 @@ export const Rows = styled.ul`
     color: ${({ theme }) => theme.soft};
   }
 `;
+
+/** Where there is room for both, the first of a list is opened by itself. */
+export function OpensFirst({ path, id }: { readonly path: string; readonly id: string | undefined }) {
+  const [hasRoom] = useState(() => window.matchMedia(`not all and ${PHONE.replace('@media ', '')}`).matches);
+  return hasRoom && id !== undefined ? <Navigate to={`${path}/${id}`} replace /> : null;
+}
 
 interface ListAndDetailProps {
   readonly list: ReactNode;

@@ -15,5 +15,7 @@ export const BENCH = {
   openingTheStation: 'Opening the station…',
   theLine: 'The line',
   form: 'Form',
+  formIs: (name: string) => `Form: ${name}`,
+  formKeepsFilling: 'The blank is sized for the same filling.',
   pieces2: 'Pieces',
 } as const;

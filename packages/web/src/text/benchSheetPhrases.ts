@@ -2,6 +2,7 @@
 export const BENCH_SHEETS = {
   eatAt: (value: string | number, value2: string | number, printDate: string | number) =>
     `eat at ${value} ${value2}, ${printDate}`,
+  formOf: (form: string, family: string) => `${form}, ${family}`,
   bench: 'Bench',
   newBatch: 'New batch',
   theBench: 'the bench',

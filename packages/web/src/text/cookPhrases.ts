@@ -1,5 +1,7 @@
 /** What the cook says, in one place so that it can be translated. */
 export const COOK = {
+  printRun: 'Print',
+  paperWhen: (clock: string) => `Printed at ${clock}. The screen follows what you measure; paper does not.`,
   turn: 'Turn',
   dropOrLift: 'Drop or lift',
   danger: 'Danger',

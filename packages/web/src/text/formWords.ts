@@ -17,6 +17,23 @@ export const FORM_NAME: Record<FormId, string> = {
   cup: 'lined cup with lid',
   'own-cutter': 'own cutter',
 };
+/** What tells a form from the others, beside its drawing. */
+export const FORM_LINE: Record<FormId, string> = {
+  'half-moon': 'disc folded once',
+  'two-discs': 'disc on disc',
+  'square-parcel': 'corners to the middle',
+  'strip-triangle': 'strip folded over and over',
+  cone: 'half-disc, filled from the mouth',
+  'flat-triangle': 'disc, three edges pinched',
+  roll: 'sheet rolled around',
+  ball: 'gathered and rounded',
+  pouch: 'gathered, pressed flat',
+  oval: 'gathered, rolled long',
+  teardrop: 'gathered, drawn to a point',
+  'whole-core': 'dough around a whole thing',
+  cup: 'lined tin with a lid',
+  'own-cutter': 'any outline, drawn or imported',
+};
 /** Several of them, for a batch's name. */
 export const FORM_PLURAL: Record<FormId, string> = {
   'half-moon': 'half-moons',

@@ -1,5 +1,6 @@
 /** What the ledger says, in one place so that it can be translated. */
 export const LEDGER = {
+  oilSmall: 'Oil over the evening, and its band',
   ledger: 'Ledger',
   findABatch: 'Find a batch',
   theLedger: 'the ledger',

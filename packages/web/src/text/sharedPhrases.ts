@@ -1,5 +1,8 @@
 /** What the controls and drawings that rooms share say, in one place so that it can be translated. */
 export const SHARED = {
+  nothing: 'nothing',
+  addAllergy: 'Add an allergy',
+  takeOff: (name: string) => `Take off: ${name}`,
   oneDish: 'one dish',
   safeBy2H: 'safe by 2 h',
   twoDishes: 'two dishes',

@@ -1,5 +1,7 @@
 /** What the store says, in one place so that it can be translated. */
 export const STORE = {
+  people: (count: number) => (count === 1 ? '1 person' : `${count} people`),
+  allergicToThese: (names: readonly string[]) => `allergic to ${names.join(', ')}`,
   scaleOnTheBench: 'Scale on the bench',
   scales: 'Scales',
   toTryItOut: 'to try it out',

@@ -2,6 +2,7 @@ import {
   type BakePlan,
   bakePlan,
   type BatchDraft,
+  type ColdPlan,
   CRUMB_ANSWERS,
   type CrumbPlan,
   crumbPlan,
@@ -11,6 +12,8 @@ import {
   DEFAULT_KITCHEN,
   type FireAct,
   fitStove,
+  type FormId,
+  FORMS,
   type FryArm,
   fryArm,
   type FrySchool,
@@ -24,6 +27,7 @@ import {
   lotWays,
   newBatch,
   type OilReading,
+  type Piece,
   type PiecePrediction,
   type Pot,
   type StoveFit,
@@ -34,6 +38,7 @@ import {
   predictPieces,
   type SplitPlan,
   splitPlan,
+  withForm,
   withSchool,
 } from '@ember-fold/core';
 import { expose } from 'comlink';
@@ -57,6 +62,13 @@ function thin(plan: HotPlan): HotPlan {
   return { ...plan, fry: { ...fry, solution, lots, seamPush } };
 }
 
+/** What the picture of a form is drawn from. */
+export interface FormPiece {
+  readonly id: FormId;
+  readonly fold: BatchDraft['fold'];
+  readonly shape: Pick<Piece, 'form' | 'widthM' | 'depthM'>;
+}
+
 export interface FitAsk {
   readonly pot: Pot;
   readonly roomC: number;
@@ -72,6 +84,11 @@ const worker = {
   hot(draft: BatchDraft, kitchen: Kitchen, nowMs: number | null): HotPlan {
     return thin(planHot(draft, kitchen, planCold(draft, kitchen), nowMs));
   },
+  /** The whole line of a batch that is only looked at. */
+  line(draft: BatchDraft, kitchen: Kitchen, nowMs: number): { readonly cold: ColdPlan; readonly hot: HotPlan } {
+    const cold = planCold(draft, kitchen);
+    return { cold, hot: thin(planHot(draft, kitchen, cold, nowMs)) };
+  },
   /** Colour, core and moments of the pieces in a pot. */
   predict(ask: PredictAsk): PiecePrediction[] {
     return predictPieces(ask);
@@ -80,6 +97,15 @@ const worker = {
   fit({ pot, roomC, readings, acts, pieces, pieceW }: FitAsk): StoveFit | null {
     const record = stoveRecordOf(acts, readings, pieces, pieceW);
     return record && fitStove(pot, roomC, record);
+  },
+  /** A usual piece of every form, for its picture. */
+  forms(): FormPiece[] {
+    const draft = newBatch('forms', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+    return FORMS.flatMap(({ id }) => {
+      const { form, fold } = withForm(draft, id);
+      const { piece } = planCold({ ...draft, form, fold }, DEFAULT_KITCHEN).fold;
+      return piece ? [{ id, fold, shape: { form, widthM: piece.widthM, depthM: piece.depthM } }] : [];
+    });
   },
   /** The batch fried each of these ways. */
   arms(draft: BatchDraft, kitchen: Kitchen, schools: readonly FrySchool[]): (FryArm | null)[] {

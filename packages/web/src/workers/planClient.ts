@@ -17,7 +17,7 @@ import type {
 } from '@ember-fold/core';
 import { proxy, type Remote, wrap } from 'comlink';
 import { latestOnly } from './latestOnly';
-import type { FitAsk, PlanWorker } from './plan.worker';
+import type { FitAsk, FormPiece, PlanWorker } from './plan.worker';
 
 let remote: Remote<PlanWorker> | null = null;
 
@@ -36,6 +36,11 @@ export function potPredictor(): (ask: PredictAsk) => Promise<PiecePrediction[] |
 /** Fry and serve of a plan that does not change any more: the stove's. */
 export function planHotOnce(draft: BatchDraft, kitchen: Kitchen): Promise<HotPlan> {
   return plans().hot(draft, kitchen, null);
+}
+
+/** The whole line of a batch in a list. */
+export function lineOnce(draft: BatchDraft, kitchen: Kitchen): Promise<ReturnType<PlanWorker['line']>> {
+  return plans().line(draft, kitchen, Date.now());
 }
 
 /** What a stove is like. */
@@ -59,6 +64,9 @@ export function cutInWorker(spec: CuttingSpec, onRoll: (soFar: Cutting) => void)
 export function cancelCut(): void {
   void plans().cancelCut();
 }
+
+/** Pictures of the forms. */
+export const formPieces = (): Promise<FormPiece[]> => plans().forms();
 
 /** Ways to fry the same batch. */
 export const armsLatest = latestOnly(

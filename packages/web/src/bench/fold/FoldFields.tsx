@@ -1,35 +1,75 @@
-import { blankLengthM, doughEachKg, formOf, RANGES, withDoughEach, withFold } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  blankLengthM,
+  doughEachKg,
+  formOf,
+  type Piece,
+  RANGES,
+  withDoughEach,
+  withFold,
+} from '@ember-fold/core';
 import { PenTool } from 'lucide-react';
-import { Suspense } from 'react';
+import { Suspense, useState } from 'react';
+import { styled } from 'styled-components';
 import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
+import { BENCH } from '../../text/benchPhrases';
 import { FOLD as T } from '../../text/foldPhrases';
 import { BLANK_SIZE, FORM_NAME } from '../../text/formWords';
 import { Button } from '../../ui/controls/Button';
 import { PanelTitle, Row } from '../../ui/controls/Panel';
 import { GramField, MmField } from '../../ui/controls/UnitFields';
+import { crustColour } from '../../ui/drawing/crust';
+import { FormShape } from '../../ui/drawing/FormShape';
 import { lazyPart } from '../../ui/lazyPart';
 import { PiecesField } from '../PiecesField';
 
 const FormPick = lazyPart(() => import('./FormPick').then((m) => ({ default: m.FormPick })));
 
+const Open = styled(Button)`
+  width: 100%;
+  height: 62px;
+  justify-content: flex-start;
+  gap: 12px;
+  > svg {
+    width: 62px;
+    height: 44px;
+  }
+`;
+
+/** The form as it is, drawn; pressed, the others. */
+function FormButton({ form, fold, piece }: Pick<BatchDraft, 'form' | 'fold'> & { readonly piece: Piece | null }) {
+  const [choosing, setChoosing] = useState(false);
+  const wide = piece && Math.max(piece.widthM, piece.depthM * 1.41) * 1000;
+  return (
+    <>
+      <Open onPress={() => setChoosing(true)} aria-label={BENCH.formIs(FORM_NAME[form])}>
+        {piece && wide && (
+          <svg
+            viewBox={`${-0.52 * wide} ${-piece.depthM * 500 - 0.37 * wide} ${1.04 * wide} ${0.74 * wide}`}
+            aria-hidden
+          >
+            <FormShape piece={piece} fold={fold} colour={crustColour(0.2)} />
+          </svg>
+        )}
+        {FORM_NAME[form]}
+      </Open>
+      {choosing && (
+        <Suspense fallback={null}>
+          <FormPick form={form} onClose={() => setChoosing(false)} />
+        </Suspense>
+      )}
+    </>
+  );
+}
+
 /** Form, count, and the sizes of blank, dough and filling of one piece. */
-export function FoldFields({
-  line,
-  shown,
-  onOutline,
-}: {
-  readonly line: Line;
-  /** The list of forms is fetched once the station is on the page, not before. */
-  readonly shown: boolean;
-  readonly onOutline: () => void;
-}) {
+export function FoldFields({ line, onOutline }: { readonly line: Line; readonly onOutline: () => void }) {
   const edit = useEdit();
   const { draft, printer, cold } = line;
   const { balance, costEach } = cold.fold;
   const { fold } = draft;
   const form = formOf(draft.form);
-  const formName = <div style={{ height: 62 }}>{FORM_NAME[draft.form]}</div>;
   const lengthM = blankLengthM(draft);
   const eachAt = (thicknessM: number) => doughEachKg({ ...draft, fold: { ...fold, thicknessM } });
   const signed = (kg: number): string => {
@@ -39,7 +79,7 @@ export function FoldFields({
   return (
     <>
       <PanelTitle>{T.foldAndSeal}</PanelTitle>
-      <Suspense fallback={formName}>{shown ? <FormPick form={draft.form} /> : formName}</Suspense>
+      <FormButton form={draft.form} fold={fold} piece={cold.fold.piece} />
       {draft.form === 'own-cutter' && (
         <Button style={{ width: '100%', margin: '6px 0' }} onPress={onOutline}>
           <PenTool size={16} aria-hidden />

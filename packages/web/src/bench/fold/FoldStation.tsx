@@ -21,7 +21,7 @@ export function FoldStation({ line }: { readonly line: Line }) {
   }, []);
   return (
     <StationLayout
-      controls={<FoldFields line={line} shown={shown} onOutline={() => setOpen('outline')} />}
+      controls={<FoldFields line={line} onOutline={() => setOpen('outline')} />}
       drawing={<FoldPicture line={line} shown={shown} />}
       findings={
         <>

@@ -1,18 +1,19 @@
-import { BENCH as T } from '../../text/benchPhrases';
 import { type FormId, withForm } from '@ember-fold/core';
 import { useEdit } from '../../data/useEdit';
-import { Pick } from '../../ui/controls/Pick';
-import { FORM_NAME } from '../../text/formWords';
+import { BENCH as T } from '../../text/benchPhrases';
+import { FormTiles } from '../../ui/controls/FormTiles';
+import { Sheet } from '../../ui/controls/Sheet';
 
-/** The form of the piece; its blank is sized for the same filling. Comes after the station: a list is heavy. */
-export function FormPick({ form }: { readonly form: FormId }) {
+/** Another form for the piece; its blank is sized for the same filling. */
+export function FormPick({ form, onClose }: { readonly form: FormId; readonly onClose: () => void }) {
   const edit = useEdit();
   return (
-    <Pick<FormId>
-      label={T.form}
-      value={form}
-      options={FORM_NAME}
-      onChange={(next) => edit('fold.form', (draft, known) => withForm(draft, next, known))}
-    />
+    <Sheet title={T.form} isOpen onClose={onClose} wide>
+      <FormTiles
+        label={T.formKeepsFilling}
+        value={form}
+        onChange={(next) => edit('fold.form', (draft, known) => withForm(draft, next, known))}
+      />
+    </Sheet>
   );
 }

@@ -23,7 +23,7 @@ interface OilChartProps {
   readonly fromS?: number;
 }
 
-/** Oil over the minutes against its band, with the lots as they went in. */
+/** Oil over the minutes against its band, with the lots as they went in. Long for it is one list of chart options. */
 export function OilChart({ trace, forecast, band, lotStartsS, printer, label, height, fromS = 0 }: OilChartProps) {
   const theme = useTheme();
   const option = useMemo(() => {

@@ -1,0 +1,119 @@
+import { type ColdPlan, formOf, type HotPlan } from '@ember-fold/core';
+import { useEffect, useState } from 'react';
+import { styled } from 'styled-components';
+import { api } from '../data/api';
+import { selectKitchenFor } from '../data/selectKitchen';
+import { useAppSelector } from '../data/store';
+import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
+import { lineText } from '../text/lineText';
+import { makePrinter } from '../text/printer';
+import { FORM_NAME } from '../text/formWords';
+import { FAMILY_NAME, STATION_NAME } from '../text/words';
+import { ToneMark, toneColour } from '../ui/controls/Findings';
+import { crustColour } from '../ui/drawing/crust';
+import { FormShape } from '../ui/drawing/FormShape';
+import { figureFont, PHONE } from '../ui/theme';
+import { lineOnce } from '../workers/planClient';
+
+const Glance = styled.div`
+  flex-basis: 100%;
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  min-height: 62px;
+  > svg {
+    flex: none;
+    width: 76px;
+    height: 54px;
+  }
+  ol {
+    flex: 1;
+    display: grid;
+    grid-template-columns: repeat(5, minmax(0, 1fr));
+    gap: 4px 14px;
+  }
+  li {
+    display: block;
+    background: none;
+  }
+  b {
+    ${figureFont}
+    display: block;
+    font-size: 16px;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+  li > span {
+    display: flex;
+    align-items: center;
+    gap: 4px;
+    font-size: 13px;
+  }
+  ${PHONE} {
+    min-height: 150px;
+    > svg {
+      display: none;
+    }
+    ol {
+      grid-template-columns: repeat(2, minmax(0, 1fr));
+    }
+  }
+`;
+
+const Word = styled.span<{ $colour: 'good' | 'lookOut' | 'stop' | 'know' }>`
+  display: inline-flex;
+  align-items: center;
+  gap: 3px;
+  font-weight: 600;
+  color: ${({ theme, $colour }) => theme[$colour]};
+`;
+
+/** A batch in the list as what it is: its piece, and its line with figure and verdict of each station. */
+export function BatchGlance({ id }: { readonly id: string }) {
+  const { data } = api.useBatchQuery(id);
+  const draft = data?.draft ?? null;
+  const kitchen = useAppSelector((state) => selectKitchenFor(state, draft));
+  const [plan, setPlan] = useState<{ readonly cold: ColdPlan; readonly hot: HotPlan } | null>(null);
+  useEffect(() => {
+    if (!draft || !kitchen) return;
+    let isNewest = true;
+    // A batch that cannot be planned says why on its own page.
+    const show = (next: typeof plan) => isNewest && setPlan(next);
+    void lineOnce(draft, kitchen).then(show, () => show(null));
+    return () => {
+      isNewest = false;
+    };
+  }, [draft, kitchen]);
+  if (!draft || !kitchen || !plan) return <Glance aria-busy />;
+  const piece = plan.cold.fold.piece;
+  const line = { draft, kitchen, printer: makePrinter(kitchen), ...plan, hotIsCurrent: true, hotProblem: null };
+  const wide = piece && Math.max(piece.widthM, piece.depthM * 1.41) * 1000;
+  return (
+    <Glance>
+      {piece && wide && (
+        <svg
+          viewBox={`${-0.52 * wide} ${-piece.depthM * 500 - 0.37 * wide} ${1.04 * wide} ${0.74 * wide}`}
+          role="img"
+          aria-label={T.formOf(FORM_NAME[formOf(draft.form).id], FAMILY_NAME[draft.dough.family])}
+        >
+          <FormShape piece={piece} fold={draft.fold} colour={crustColour(0.9)} />
+        </svg>
+      )}
+      <ol>
+        {lineText(line).map(({ station, figure, tone, verdict }) => (
+          <li key={station}>
+            <span>
+              {STATION_NAME[station]}
+              <Word $colour={toneColour(tone)}>
+                <ToneMark tone={tone} size={13} />
+                {verdict}
+              </Word>
+            </span>
+            <b>{figure}</b>
+          </li>
+        ))}
+      </ol>
+    </Glance>
+  );
+}

@@ -1,0 +1,74 @@
+import { styled } from 'styled-components';
+import { COOK as T } from '../text/cookPhrases';
+import { RUN_NAME, runLines, tableText } from '../text/cookText';
+import type { Printer } from '../text/printer';
+import { Cautions } from '../ui/controls/Cautions';
+import type { Cook } from './useCook';
+
+const OnPaper = styled.div`
+  display: none;
+  @media print {
+    display: block;
+    background: #fff;
+  }
+  h2 {
+    font-size: 22px;
+  }
+  table {
+    width: 100%;
+    margin: 10px 0;
+    border-collapse: collapse;
+  }
+  tr {
+    break-inside: avoid;
+  }
+  th,
+  td {
+    padding: 7px 10px 7px 0;
+    text-align: left;
+    vertical-align: top;
+    border-top: 1px solid #888;
+  }
+  th {
+    white-space: nowrap;
+  }
+  li {
+    margin: 0 0 2px;
+  }
+`;
+
+/** The whole run on paper, for a wall without a screen: a box to tick, the time, and what to do. */
+export function RunSheetPrint({ cook, printer }: { readonly cook: Cook; readonly printer: Printer }) {
+  const { draft, plan, sheet, now } = cook;
+  const told = {
+    ...{ draft, printer, piece: plan.fold.piece, foldC: plan.filling.foldC },
+    fillingKg: plan.filling.figures.rawKg,
+    doughKg: plan.dough.figures.massKg,
+  };
+  return (
+    <OnPaper data-print>
+      <h2>{draft.name}</h2>
+      <p>{tableText(now.tableMs, Date.parse(draft.eatAt), sheet[0]?.startMs ?? now.tableMs, printer)}</p>
+      <table>
+        <tbody>
+          {sheet.map((step) => (
+            <tr key={step.id}>
+              <td aria-hidden>☐</td>
+              <th scope="row">{printer.clock(step.startMs)}</th>
+              <td>
+                <strong>{RUN_NAME[step.id]}</strong> {printer.span(step.durationS)}
+                <ul>
+                  {runLines(step, told).map((line) => (
+                    <li key={line}>{line}</li>
+                  ))}
+                </ul>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Cautions printer={printer} />
+      <p>{T.paperWhen(printer.clock(cook.nowMs))}</p>
+    </OnPaper>
+  );
+}

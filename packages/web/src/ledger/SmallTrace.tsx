@@ -1,0 +1,33 @@
+import type { LedgerFigures } from '@ember-fold/core';
+import { useTheme } from 'styled-components';
+import { LEDGER as T } from '../text/ledgerPhrases';
+
+/** Degrees shown above and below the band. */
+const AROUND_C = 14;
+
+/** The oil of a whole evening, small: its line over the band it was to be held in. */
+export function SmallTrace({ figures }: { readonly figures: LedgerFigures }) {
+  const theme = useTheme();
+  const { band, oilTraceC } = figures;
+  if (!oilTraceC) return null;
+  const low = band.least - AROUND_C;
+  const high = band.most + AROUND_C;
+  const y = (c: number) => 40 - (40 * (Math.min(high, Math.max(low, c)) - low)) / (high - low);
+  // A stretch without a reading is a gap, not a line.
+  const path = oilTraceC
+    .map((c, i) => (c === null ? '' : `${i === 0 || oilTraceC[i - 1] === null ? 'M' : 'L'} ${4 * i} ${y(c)}`))
+    .join(' ');
+  return (
+    <svg
+      viewBox={`0 0 ${4 * (oilTraceC.length - 1)} 40`}
+      width={190}
+      height={40}
+      role="img"
+      aria-label={T.oilSmall}
+      style={{ marginLeft: 'auto', alignSelf: 'center' }}
+    >
+      <rect width="100%" y={y(band.most)} height={y(band.least) - y(band.most)} fill={theme.good} opacity={0.16} />
+      <path d={path} fill="none" stroke={theme.ink} strokeWidth={1.6} strokeLinejoin="round" />
+    </svg>
+  );
+}

@@ -1,0 +1,106 @@
+import type { FormId } from '@ember-fold/core';
+import { useEffect, useState } from 'react';
+import { Label, Radio, RadioGroup } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { FORM_LINE, FORM_NAME } from '../../text/formWords';
+import { formPieces } from '../../workers/planClient';
+import type { FormPiece } from '../../workers/plan.worker';
+import { crustColour } from '../drawing/crust';
+import { FormShape } from '../drawing/FormShape';
+import { figureFont, PHONE } from '../theme';
+
+const Group = styled(RadioGroup)`
+  display: grid;
+  gap: 6px;
+  > span:first-child {
+    font-size: 13px;
+    color: ${({ theme }) => theme.soft};
+  }
+`;
+
+const Tiles = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(148px, 1fr));
+  gap: 6px;
+  ${PHONE} {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+`;
+
+const Tile = styled(Radio)`
+  display: grid;
+  justify-items: center;
+  align-content: start;
+  gap: 2px;
+  padding: 8px 8px 9px;
+  border: 2px solid transparent;
+  border-radius: 10px;
+  text-align: center;
+  background: ${({ theme }) => theme.well};
+  cursor: pointer;
+  strong {
+    ${figureFont}
+    font-size: 15px;
+    line-height: 1.2;
+  }
+  small {
+    font-size: 12.5px;
+    line-height: 1.3;
+    color: ${({ theme }) => theme.soft};
+  }
+  svg {
+    width: 84px;
+    height: 54px;
+  }
+  &[data-selected] {
+    border-color: ${({ theme }) => theme.accent};
+    background: ${({ theme }) => theme.panel};
+  }
+  &[data-focus-visible] {
+    outline: 2px solid ${({ theme }) => theme.accent};
+    outline-offset: 1px;
+  }
+`;
+
+interface FormTilesProps {
+  readonly label: string;
+  readonly value: FormId;
+  readonly onChange: (form: FormId) => void;
+}
+
+/** The form of the piece, chosen from drawings: all to one scale, one line each. */
+export function FormTiles({ label, value, onChange }: FormTilesProps) {
+  const [pieces, setPieces] = useState<readonly FormPiece[]>([]);
+  useEffect(() => {
+    let isHere = true;
+    void formPieces().then((all) => isHere && setPieces(all));
+    return () => {
+      isHere = false;
+    };
+  }, []);
+  // The longest piece decides the scale of all.
+  const wideMm = pieces.reduce((most, { shape }) => Math.max(most, shape.widthM * 1000, shape.depthM * 1550), 1);
+  return (
+    <Group value={value} onChange={(next) => onChange(next as FormId)}>
+      <Label>{label}</Label>
+      <Tiles>
+        {(Object.keys(FORM_NAME) as FormId[]).map((form) => {
+          const found = pieces.find(({ id }) => id === form);
+          const deep = (found?.shape.depthM ?? 0) * 1000;
+          return (
+            <Tile key={form} value={form}>
+              <svg
+                viewBox={`${-0.53 * wideMm} ${-deep / 2 - 0.34 * wideMm} ${1.06 * wideMm} ${0.68 * wideMm}`}
+                aria-hidden
+              >
+                {found && <FormShape piece={found.shape} fold={found.fold} colour={crustColour(0.9)} />}
+              </svg>
+              <strong>{FORM_NAME[form]}</strong>
+              <small>{FORM_LINE[form]}</small>
+            </Tile>
+          );
+        })}
+      </Tiles>
+    </Group>
+  );
+}
