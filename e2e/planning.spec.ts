@@ -202,10 +202,13 @@ test('another form: the blank is sized for the same filling, drawn, fried and un
   const id = await plannedBatch('Formed', 24);
   await openStation(page, id, 'fold');
   const before = await settled(page);
-  const form = page.getByRole('button', { name: /Form$/ });
+  const form = page.getByRole('button', { name: /^Form: / });
   const choose = async (name: string) => {
     await form.click();
-    await page.getByRole('option', { name, exact: true }).click();
+    const sheet = page.getByRole('dialog', { name: 'Form' });
+    await sheet.getByRole('radio', { name: new RegExp(`^${name}`) }).click({ force: true });
+    await page.keyboard.press('Escape');
+    await expect(sheet).toHaveCount(0);
     return await settled(page);
   };
   const cone = await choose('cone');

@@ -63,7 +63,8 @@ export { type HoldTimes, holdTimes, temperedC } from './frying/holdPiece.js';
 export { createFryBody, type FryBody, type FryBodySpec, OIL_SURFACE } from './frying/fryBody.js';
 export { advanceFry } from './frying/advanceFry.js';
 export { CRUST_LIMITS, type CrustName, crustName } from './frying/colour.js';
-export { burnerW, oilAfterRest } from './oil/pot.js';
+export { burnerW, oilAfterRest, potAtRest, RING_S, ringLagS } from './oil/pot.js';
+export { ringFlowW } from './fire/ringFlow.js';
 export { type FryJob, type FryOrder, type FryPlace, type NotFor } from './oil/fryOrder.js';
 export { type Oil, type OilEvent, type OilSigns, type OilState, oilState } from './oil/oilHistory.js';
 export { OIL_KINDS } from './oil/oilKind.js';
@@ -243,6 +244,8 @@ export {
   type PotOil,
   type Known,
   pantryOf,
+  RING_KINDS,
+  type RingKind,
 } from './draft/kitchen.js';
 export { clamp } from './numeric/clamp.js';
 export { plannedFigures } from './plan/plannedFigures.js';

@@ -4,6 +4,10 @@ import type { Measures } from '../quantity/units.js';
 import type { StartState } from './choices.js';
 
 /** A pot on its burner with its oil, as the Store keeps it. SI; °C. */
+/** What heats the pot: each stores heat of its own, and gives it on when the knob is long turned back. */
+export type RingKind = 'gas' | 'induction' | 'radiant' | 'plate';
+export const RING_KINDS: readonly RingKind[] = ['gas', 'induction', 'radiant', 'plate'];
+
 export interface Pot {
   /** Inner diameter, 0.1–0.6 m. */
   readonly diameterM: number;
@@ -24,6 +28,10 @@ export interface Pot {
   readonly lossWPerK: number;
   /** First-order lag of the probe, s. */
   readonly probeLagS: number;
+  /** Absent: gas. */
+  readonly ring?: RingKind;
+  /** Lag of this very ring behind its knob, s, where an evening has shown it; absent: as its kind is. */
+  readonly ringS?: number;
 }
 
 /** Who eats: one person, or so many alike. */

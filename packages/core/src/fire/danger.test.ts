@@ -2,7 +2,7 @@ import { dangerOf, type DangerAsk } from './danger.js';
 import { type FireAct, fireState } from './fireAct.js';
 import { fireBelief } from './fireLearning.js';
 import { oilByModel } from './oilByModel.js';
-import { stepPot } from '../oil/pot.js';
+import { burnerW, potAtRest, stepPot } from '../oil/pot.js';
 import type { OilNow } from './oilNow.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
@@ -11,7 +11,7 @@ type Told = FireAct extends infer A ? (A extends FireAct ? Omit<A, 'id'> : never
 const act = (of: Told): FireAct => ({ id: `a${n++}`, ...of }) as FireAct;
 const burner = (atS: number, setting: number) => act({ atS, kind: 'burner', setting });
 const oil = (verdict: OilNow['verdict'], probeC: number | null = 158): OilNow => ({
-  ...{ probeC, lastC: probeC, verdict, ratePerMin: 0, offC: 0, backInS: null, forecast: [] },
+  ...{ probeC, lastC: probeC, verdict, ratePerMin: 0, offC: 0, backInS: null, state: null, forecast: [] },
 });
 const ask = (acts: readonly FireAct[], more: Partial<DangerAsk> = {}) =>
   dangerOf({
@@ -111,7 +111,7 @@ test('without a probe: nothing before something was told; then the pot model fro
   const at = (nowS: number, more: readonly FireAct[] = []) => oilByModel([...acts, ...more], 24, pot, 21, 150, nowS);
   expect(oilByModel(acts.slice(0, 1), 24, pot, 21, 150, 900)).toEqual({ readings: [], spreadC: null });
   const then = at(660);
-  const model = stepPot(pot, { oilC: 150, probeC: 150 }, 9, 21, 0, 60);
+  const model = stepPot(pot, potAtRest(150, burnerW(pot, 9)), 9, 21, 0, 60);
   expect(then.readings.at(-1)!.probeC).toBeCloseTo(model.oilC, 1);
   expect(then.spreadC).toBeCloseTo(9.5, 6);
   expect(at(6000).spreadC).toBe(25);

@@ -1,4 +1,6 @@
+import type { Pot } from '../draft/kitchen.js';
 import { oilBand } from '../oil/fryLots.js';
+import { knobAdvice, readyInS } from './knob.js';
 import { type FirePiece, type FireState, OVEN_FINISH } from './fireAct.js';
 import type { Danger } from './danger.js';
 import type { OilNow } from './oilNow.js';
@@ -12,6 +14,10 @@ export interface StovePlan {
   readonly holdSetting: number;
   readonly lotSetting: number;
   readonly settings: number;
+  /** The pot as it has shown itself, its room, and the heat that one piece draws from its drop on, W each 10 s. */
+  readonly pot: Pot;
+  readonly roomC: number;
+  readonly drawW: readonly number[];
   /** What a core must reach, °C. */
   /** The core that is safe, °C; −∞: a cooked filling asks for none. */
   readonly coreTargetC: number;
@@ -97,7 +103,7 @@ export function doNext(
   for (const group of together(predictions, (p) => p.liftAtS)) {
     steps.push({ act: 'lift', inS: group.atS - nowS, pieces: group.pieces, reason: 'cooked-golden', value: 0 });
   }
-  const burner = burnerStep(state, plan, oil);
+  const burner = burnerStep(state, plan, oil, predictions, nowS);
   if (burner && (!isDanger || burner.value < state.burner) && !steps.some(({ act }) => act === 'burner')) {
     steps.push(burner);
   }
@@ -123,8 +129,8 @@ export function doNext(
     } else {
       const isTrial = plan.trial === true && state.pieces.length === 0;
       const size = isTrial ? 1 : Math.min(plan.lotSize, state.toFry);
-      const rising = oil.ratePerMin > 0.5 && oil.probeC !== null && oil.probeC < plan.oilC;
-      const waitS = rising ? (60 * (plan.oilC - oil.probeC)) / oil.ratePerMin : null;
+      const setting = steps.find(({ act }) => act === 'burner')?.value ?? state.burner;
+      const waitS = oil.state && setting > 0 ? readyInS(plan, oil.state, setting) : null;
       if (!ready && crumbsIn(state)) steps.push({ act: 'skim', inS: 0, pieces: [], reason: 'crumbs', value: 0 });
       steps.push({
         act: 'drop',
@@ -202,22 +208,25 @@ function urgency(step: NextStep): number {
           : 4;
 }
 
-/** Knob advice: full while warming up, the lot's setting with a lot in, hold otherwise. */
-function burnerStep(state: FireState, plan: StovePlan, oil: OilNow): NextStep | null {
-  if (oil.probeC === null) return null;
-  const band = oilBand(plan.oilC);
-  const step = (value: number, reason: NextReason): NextStep | null =>
-    value === state.burner ? null : { act: 'burner', inS: 0, pieces: [], reason, value };
-  if (state.inPot.length === 0 && state.toFry === 0) return step(0, 'all-out');
-  // A setting once taken is kept over a few degrees: a noisy probe must not make the advice flutter.
-  const kept = (setting: number) => state.burner === setting;
-  const low = Math.max(0, plan.holdSetting - 2);
-  if (oil.probeC > band.most - (kept(low) ? 3 : 0)) return step(low, 'oil-over');
-  if (state.inPot.length > 0) {
-    const hot = oil.probeC > plan.oilC + (kept(plan.holdSetting) ? 0.5 : 4);
-    return step(hot ? plan.holdSetting : plan.lotSetting, 'lot-needs');
-  }
-  // The probe lags and the pot stores heat: turn down a little before the mark.
-  if (oil.probeC < plan.oilC - (kept(plan.settings) ? 4 : 7)) return step(plan.settings, 'warm-up');
-  return step(plan.holdSetting, 'oil-waits');
+/** The knob is asked for once, and left alone for so long unless pieces have gone in or come out, s. */
+const LEAVE_S = 60;
+
+/** What the knob should be at, and why; `null`: it is well, or was touched a moment ago. */
+function burnerStep(
+  state: FireState,
+  plan: StovePlan,
+  oil: OilNow,
+  predictions: readonly PiecePrediction[],
+  nowS: number,
+): NextStep | null {
+  if (oil.state === null) return null;
+  const { setting, reason } =
+    state.inPot.length === 0 && state.toFry === 0
+      ? { setting: 0, reason: 'all-out' as const }
+      : knobAdvice(plan, state, oil.state, predictions, nowS);
+  if (setting === state.burner) return null;
+  const movedS = state.pieces.reduce((last, piece) => Math.max(last, piece.droppedS, piece.outS ?? 0), -1);
+  const touchedS = state.burnerS ?? -Infinity;
+  if (nowS - touchedS < LEAVE_S && movedS <= touchedS) return null;
+  return { act: 'burner', inS: 0, pieces: [], reason, value: setting };
 }

@@ -3,7 +3,7 @@ import { cookAgain } from '../plan/cookAgain.js';
 import { newBatch } from '../plan/starters.js';
 import { planBatch } from '../plan/planBatch.js';
 import { oilBand } from '../oil/fryLots.js';
-import { oilCautions } from '../oil/pot.js';
+import { oilCautions, potAtRest } from '../oil/pot.js';
 import { doNext, type StovePlan } from './doNext.js';
 import { type FireAct, fireState, type OilReading } from './fireAct.js';
 import { ledgerFigures } from './ledgerFigures.js';
@@ -23,7 +23,7 @@ const STOVE: StovePlan = {
   oilC: draft.fry.oilC,
   holdSetting: fry.lots!.holdSetting,
   lotSetting: fry.lots!.lotSetting,
-  settings: 9,
+  ...{ settings: 9, pot: DEFAULT_KITCHEN.pot, roomC: 21, drawW: fry.drawW },
   coreTargetC: 74,
 };
 
@@ -126,13 +126,18 @@ describe('what comes next', () => {
     verdict,
     offC: 0,
     backInS: null,
+    state: potAtRest(probeC, 0),
     forecast: [],
   });
   const drop = (n: number, atS = 0): FireAct => ({ id: `d${n}`, atS, kind: 'drop', pieces: [n] });
   test('cold oil: full burner, and the drop waits for its temperature', () => {
     const steps = doNext(fireState([], PIECES), STOVE, oilAt(80, 'cold'), [], 10);
     expect(steps[0]).toMatchObject({ act: 'burner', value: 9, reason: 'warm-up' });
-    expect(steps.find((s) => s.act === 'drop')).toMatchObject({ reason: 'wait-oil', inS: null });
+    expect(steps.find((s) => s.act === 'drop')).toMatchObject({ reason: 'wait-oil', inS: 440 });
+    // A ring that never gets there has no time to tell.
+    const weak = { ...STOVE, pot: { ...STOVE.pot, burnerW: 300 } };
+    const waits = doNext(fireState([], PIECES), weak, oilAt(80, 'cold'), [], 10).find((s) => s.act === 'drop');
+    expect(waits).toMatchObject({ reason: 'wait-oil', inS: null });
   });
   test('ready oil: the next lot by number, no more than is left', () => {
     const steps = doNext(fireState([], PIECES), STOVE, oilAt(158), [], 10);
@@ -186,7 +191,16 @@ describe('what comes next', () => {
 });
 
 const IN_BAND: OilNow = {
-  ...{ probeC: 158, lastC: 158, ratePerMin: 0, verdict: 'in-band', offC: 0, backInS: null, forecast: [] },
+  ...{
+    probeC: 158,
+    lastC: 158,
+    ratePerMin: 0,
+    verdict: 'in-band',
+    offC: 0,
+    backInS: null,
+    state: potAtRest(158),
+    forecast: [],
+  },
 };
 
 describe('set aside to the oven', () => {

@@ -61,6 +61,8 @@ export interface FireState {
   readonly pieces: readonly FirePiece[];
   readonly inPot: readonly FirePiece[];
   readonly burner: number;
+  /** When the knob was last turned; `null`: not yet. */
+  readonly burnerS: number | null;
   readonly lots: number;
   /** First drop of each lot, s. */
   readonly lotStartsS: readonly number[];
@@ -100,6 +102,7 @@ export function fireState(acts: readonly FireAct[], planned: number): FireState 
   const pieces = new Map<number, FirePiece>();
   const inPot = () => [...pieces.values()].filter((piece) => piece.outS === null);
   let burner = 0;
+  let burnerS: number | null = null;
   let lots = 0;
   let lastAct: FireAct | null = null;
   let skimmedS: number | null = null;
@@ -114,6 +117,7 @@ export function fireState(acts: readonly FireAct[], planned: number): FireState 
     switch (act.kind) {
       case 'burner':
         burner = act.setting;
+        burnerS = act.atS;
         break;
       case 'skim':
         skimmedS = act.atS;
@@ -143,6 +147,7 @@ export function fireState(acts: readonly FireAct[], planned: number): FireState 
     pieces: all,
     inPot: inPot(),
     burner,
+    burnerS,
     lots,
     lotStartsS: [...firstDrops.values()],
     done: whole.length - aside,

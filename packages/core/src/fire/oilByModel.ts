@@ -1,4 +1,5 @@
-import { type PotState, stepPot } from '../oil/pot.js';
+import { potAtRest, type PotState, stepPot } from '../oil/pot.js';
+import { ringFlowW } from './ringFlow.js';
 import { type FireAct, fireState, type OilReading } from './fireAct.js';
 import { type Pot } from '../draft/kitchen.js';
 
@@ -38,7 +39,7 @@ export function oilByModel(
   const knob = acts
     .flatMap((act) => (act.kind === 'burner' && !takenBack.has(act.id) ? [act] : []))
     .sort((a, b) => a.atS - b.atS);
-  let state: PotState = { oilC: told.tempC, probeC: told.tempC };
+  let state: PotState = potAtRest(told.tempC, ringFlowW(acts, takenBack, pot, told.atS));
   let turn = 0;
   let setting = 0;
   const readings: OilReading[] = [{ atS: told.atS, probeC: told.tempC }];

@@ -1,5 +1,6 @@
 import { oilBand } from '../oil/fryLots.js';
-import { burnerW, oilCautions, stepPot } from '../oil/pot.js';
+import { clamp } from '../numeric/clamp.js';
+import { burnerW, oilCautions, type PotState, stepPot } from '../oil/pot.js';
 import type { OilReading } from './fireAct.js';
 import { type Pot } from '../draft/kitchen.js';
 
@@ -18,12 +19,16 @@ export interface OilNow {
   readonly offC: number;
   /** s until back in the band at this setting; `null` when in it or not coming. */
   readonly backInS: number | null;
+  /** Oil, probe and ring as reckoned now; `null` without a reading. */
+  readonly state: PotState | null;
   /** Where the oil goes from here at this setting, each 10 s for 3 min. */
   readonly forecast: readonly OilReading[];
 }
 
 const RATE_WINDOW_S = 30;
 const FORECAST_S = 180;
+/** No probe is further behind the oil than this, K. */
+const MOST_AHEAD_C = 8;
 /** A reading older than this says nothing of now, stove s. */
 const STALE_S = 60;
 
@@ -49,6 +54,7 @@ function slope(readings: readonly OilReading[], nowS: number): number {
  * @param readings in order of time; only the last minute matters
  * @param oilC temperature to use
  * @param lotW heat the pieces in the pot draw, W
+ * @param ringW heat that flows from the ring now, W; absent: what the knob gives in the long run
  * @param staleS a reading older than this is none; at a faster pace readings come at longer stove times
  */
 export function oilNow(
@@ -60,6 +66,7 @@ export function oilNow(
   burner: number,
   lotW: number,
   staleS = STALE_S,
+  ringW = burnerW(pot, burner),
 ): OilNow {
   const last = readings[readings.length - 1];
   if (!last || nowS - last.atS > staleS) {
@@ -70,13 +77,17 @@ export function oilNow(
       verdict: 'no-reading',
       offC: 0,
       backInS: null,
+      state: null,
       forecast: [],
     };
   }
   const band = oilBand(oilC);
   const rate = slope(readings, nowS);
   const forecast: OilReading[] = [];
-  let state = { oilC: last.probeC, probeC: last.probeC };
+  // Rising oil is ahead of its probe.
+  const aheadC = clamp(rate * pot.probeLagS, -MOST_AHEAD_C, MOST_AHEAD_C);
+  const now: PotState = { oilC: last.probeC + aheadC, probeC: last.probeC, ringW };
+  let state = now;
   let backInS: number | null = null;
   const inBand = (c: number) => c >= band.least && c <= band.most;
   for (let s = 10; s <= FORECAST_S; s += 10) {
@@ -87,7 +98,7 @@ export function oilNow(
   const { warnC, cutC } = oilCautions(pot.smokeC, band.most);
   const c = last.probeC;
   // With the burner pushing well past this temperature, oil that does not rise is a probe in air.
-  const pushesW = burnerW(pot, burner) - lotW - pot.lossWPerK * (c - roomC);
+  const pushesW = ringW - lotW - pot.lossWPerK * (c - roomC);
   const lifted = pushesW > 300 && rate < 0.005 && readings.length > 40;
   let verdict: OilVerdict = 'in-band';
   if (c >= cutC) verdict = 'cut-heat';
@@ -97,5 +108,5 @@ export function oilNow(
   else if (c < 100) verdict = 'cold';
   else if (c < band.least) verdict = 'under';
   const offC = c > band.most ? c - band.most : c < band.least ? band.least - c : 0;
-  return { probeC: c, lastC: c, ratePerMin: rate * 60, verdict, offC, backInS, forecast };
+  return { probeC: c, lastC: c, ratePerMin: rate * 60, verdict, offC, backInS, state: now, forecast };
 }

@@ -22,6 +22,8 @@ export interface FryPlan {
   readonly halfDepthM3: number | null;
   /** Mean draw of one piece while it fries, W. */
   readonly pieceMeanW: number;
+  /** What it draws from its drop on, W: means of 10 s each. */
+  readonly drawW: readonly number[];
   readonly band: OilBand;
   readonly cautions: { readonly warnC: number; readonly cutC: number };
   /** Side by side in the pot. */

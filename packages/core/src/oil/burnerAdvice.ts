@@ -1,29 +1,61 @@
-import { burnerW, potHeatCapacity, settingToHold, warmUpS } from './pot.js';
+import { burnerW, coastC, potAtRest, settingToHold, stepPot } from './pot.js';
 import { type Pot } from '../draft/kitchen.js';
 
 /** How to bring the oil up without running past, and what then holds it. */
 export interface BurnerAdvice {
-  /** At full heat, s. */
+  /** Until the oil is there, full heat and then hold, s. */
   readonly warmS: number;
-  /** The probe lags: turned down when it reads this, the oil is there, °C. */
+  /** Probe lags and ring gives on: turned to hold when the probe reads this, the oil comes to its mark, °C. */
   readonly turnAtC: number;
-  /** How far the oil is over when the probe only then reads what is wanted, K. */
+  /** How far the oil goes over when the knob is only turned at the mark, K. */
   readonly overC: number;
   readonly holdSetting: number;
   /** Where it goes when it is left at that, °C: a knob has steps. */
   readonly restC: number;
 }
 
+const STEP_S = 2;
+const LONGEST_S = 3 * 3600;
+/** Oil within this of its mark is there, K. */
+const THERE_C = 2;
+
 /**
- * Warm-up, when to turn down, what to expect. The oil itself does not run on; the probe's lag is
- * what makes a cook late: at a rise of r it reads r·lag too low. `null` when this ring never gets
- * there. Our own, see docs/models/frying.md.
+ * Warm-up, when to turn back, what to expect: the probe is behind the oil, and the ring goes on
+ * giving what it holds. `null` when this ring never gets there. Our own, see docs/models/frying.md.
+ * @param oilC °C, over roomC
  */
 export function burnerAdvice(pot: Pot, roomC: number, oilC: number): BurnerAdvice | null {
-  const warmS = warmUpS(pot, roomC, oilC, roomC);
-  if (warmS === null) return null;
-  const riseW = burnerW(pot, pot.settings) - pot.lossWPerK * (oilC - roomC);
-  const overC = Math.max(0, (riseW / potHeatCapacity(pot, oilC)) * pot.probeLagS);
   const holdSetting = settingToHold(pot, oilC, roomC, 0);
-  return { warmS, turnAtC: oilC - overC, overC, holdSetting, restC: roomC + burnerW(pot, holdSetting) / pot.lossWPerK };
+  const holdW = pot.lossWPerK * (oilC - roomC);
+  const fullW = burnerW(pot, pot.settings);
+  if (holdW >= fullW) return null;
+  let state = potAtRest(roomC);
+  let warmS = 0;
+  while (coastC(pot, state, roomC, 0) < oilC && warmS < LONGEST_S) {
+    state = stepPot(pot, state, pot.settings, roomC, 0, STEP_S);
+    warmS += STEP_S;
+  }
+  const turned = state;
+  // Between two steps of the knob there is one that holds exactly.
+  const exactly = (pot.settings * holdW) / fullW;
+  while (state.oilC < oilC - THERE_C && warmS < LONGEST_S) {
+    state = stepPot(pot, state, exactly, roomC, 0, STEP_S);
+    warmS += STEP_S;
+  }
+  if (warmS >= LONGEST_S) return null;
+  let late = turned;
+  while (late.probeC < oilC) late = stepPot(pot, late, pot.settings, roomC, 0, STEP_S);
+  let peakC = late.oilC;
+  for (let runs = true; runs;) {
+    late = stepPot(pot, late, exactly, roomC, 0, STEP_S);
+    runs = late.oilC > peakC;
+    peakC = Math.max(peakC, late.oilC);
+  }
+  return {
+    warmS,
+    turnAtC: turned.probeC,
+    overC: peakC - oilC,
+    holdSetting,
+    restC: roomC + burnerW(pot, holdSetting) / pot.lossWPerK,
+  };
 }

@@ -3,7 +3,7 @@ import { newBatch } from '../plan/starters.js';
 import { planBatch } from '../plan/planBatch.js';
 import { fitStove, type StoveRecord } from './fitStove.js';
 import { pieceHeatCurve } from '../frying/pieceHeat.js';
-import { type PotState, stepPot } from './pot.js';
+import { potAtRest, type PotState, stepPot } from './pot.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { type Pot, DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
@@ -19,7 +19,7 @@ function evening(pot: Pot, seed: number, lots: number): StoveRecord {
     6 * drops.reduce((sum, at) => sum + (atS >= at ? (pieceW[Math.floor(atS - at)] ?? 0) : 0), 0);
   const settings: { atS: number; setting: number }[] = [{ atS: 0, setting: 9 }];
   const readings: { atS: number; probeC: number }[] = [];
-  let state: PotState = { oilC: 21, probeC: 21 };
+  let state: PotState = potAtRest(21);
   const endS = 1100 + lots * 900;
   for (let atS = 0; atS < endS; atS++) {
     const wanted = state.probeC < 150 ? 9 : state.probeC > 162 ? 3 : 6;
@@ -54,6 +54,40 @@ test('a seeded stove is found again from its warm-up and two drops, within 10 %,
   );
 });
 
+test('a ring that stores heat is found with the rest, and no range is narrower than its error', () => {
+  const rings = [
+    ['induction', 10],
+    ['radiant', 45],
+    ['plate', 120],
+    ['plate', 180],
+    // The kitchen has it wrong.
+    ['gas', 60],
+  ] as const;
+  for (const [ring, ringS] of rings) {
+    for (const seed of [3, 11]) {
+      const pot = { ...STORE, efficiency: 0.52, lossWPerK: 2.6, probeLagS: 9, ringS };
+      const fit = fitStove({ ...STORE, ring }, 21, evening(pot, seed, 2));
+      const known = { efficiency: 0.52, lossWPerK: 2.6, probeLagS: 9, ringS } as const;
+      for (const figure of ['efficiency', 'lossWPerK', 'probeLagS', 'ringS'] as const) {
+        const { value, sd } = fit[figure];
+        expect({ ring, ringS, figure, off: Math.abs(value - known[figure]) / (4 * sd + 0.01 * value) < 1 }).toEqual({
+          ...{ ring, ringS, figure, off: true },
+        });
+      }
+      expect(Math.abs(fit.efficiency.value / 0.52 - 1)).toBeLessThan(0.1);
+      expect(Math.abs(fit.ringS.value / ringS - 1)).toBeLessThan(0.3);
+    }
+  }
+  // A warm-up alone does not tell ring and probe apart: the range says so.
+  const pot = { ...STORE, probeLagS: 9, ringS: 45 };
+  const short = evening(pot, 3, 1);
+  const warm = { ...short, readings: short.readings.filter(({ atS }) => atS < 700) };
+  const alone = fitStove({ ...STORE, ring: 'radiant' }, 21, warm);
+  const whole = fitStove({ ...STORE, ring: 'radiant' }, 21, evening(pot, 3, 2));
+  expect(alone.efficiency.sd).toBeGreaterThan(2 * whole.efficiency.sd);
+  expect(Math.abs(alone.efficiency.value - pot.efficiency)).toBeLessThan(4 * alone.efficiency.sd);
+});
+
 test('with what was found, the recovery after the next drop is told within 8 s; with what the Store thought it is not', () => {
   const pot = { ...STORE, efficiency: 0.48, lossWPerK: 3, probeLagS: 12 };
   const record = evening(pot, 7, 3);
@@ -68,7 +102,7 @@ test('with what was found, the recovery after the next drop is told within 8 s; 
   };
   /** s from the drop of the third lot into oil of 158 °C until it is back at 157. */
   const recovery = (with_: Pot) => {
-    let state: PotState = { oilC: 158, probeC: 158 };
+    let state: PotState = potAtRest(158);
     for (let s = 0; s < 1800; s++) {
       const before = state.oilC;
       state = stepPot(with_, state, 8, 21, record.lotW(until + s + 0.5), 1);

@@ -1,6 +1,6 @@
 import { fitSds, leastSquares } from '../numeric/leastSquares.js';
 import { requireWithin } from '../errors.js';
-import { type PotState, stepPot } from './pot.js';
+import { burnerW, type PotState, ringLagS, stepPot } from './pot.js';
 import { type Pot } from '../draft/kitchen.js';
 
 /** What was recorded at a real stove. */
@@ -25,6 +25,8 @@ export interface StoveFit {
   readonly efficiency: Found;
   readonly lossWPerK: Found;
   readonly probeLagS: Found;
+  /** Of the ring behind its knob. */
+  readonly ringS: Found;
   /** Of readings about the fitted curve, °C. */
   readonly residualC: number;
   readonly converged: boolean;
@@ -90,7 +92,7 @@ function simulate(pot: Pot, roomC: number, first: PotState, grid: Grid): number[
 }
 
 /**
- * Fits the share of power that reaches the oil, the loss to the room and the probe's lag to a
+ * Fits the share of power that reaches the oil, the loss to the room, and the lags of probe and ring to a
  * recorded warm-up and its drops, by least squares (Gauss–Newton in the logarithms, damped).
  * Oil and pot mass set the scale: a warm-up alone gives only the ratios to them.
  *
@@ -103,15 +105,25 @@ export function fitStove(pot: Pot, roomC: number, whole: StoveRecord): StoveFit 
   const last = record.readings[record.readings.length - 1]!;
   requireWithin(last.atS - record.readings[0]!.atS, FIT_LEAST.spanS, 1e7, 'readings');
   const grid = gridOf(record);
-  const firstC = record.readings[0]!.probeC;
+  const { atS: firstAtS, probeC: firstC } = record.readings[0]!;
+  // A ring that was lit before the first reading gives already.
+  const litS = firstAtS - (record.settings[0]?.atS ?? firstAtS);
+  const firstState = (p: readonly number[]): PotState => {
+    const ringW = (burnerW(pot, record.settings[0]?.setting ?? 0) * Math.exp(p[0]!)) / pot.efficiency;
+    return {
+      oilC: firstC + AHEAD_C * p[4]!,
+      probeC: firstC,
+      ringW: ringW * (1 - Math.exp(-Math.max(0, litS) / Math.exp(p[3]!))),
+    };
+  };
   const fit = leastSquares({
     residuals: (p) => {
-      const model = simulate(potAt(pot, p), roomC, { oilC: firstC + AHEAD_C * p[3]!, probeC: firstC }, grid);
+      const model = simulate(potAt(pot, p), roomC, firstState(p), grid);
       return record.readings.map((reading, i) => (reading.probeC - model[i]!) / READING_SD_C);
     },
-    // The fourth is how far the oil is ahead of the probe when the record begins.
-    start: [...[pot.efficiency, pot.lossWPerK, pot.probeLagS].map(Math.log), 0],
-    priorSd: [PRIOR_SD, PRIOR_SD, PRIOR_SD, PRIOR_SD],
+    // The fifth is how far the oil is ahead of the probe when the record begins.
+    start: [...[pot.efficiency, pot.lossWPerK, pot.probeLagS, ringLagS(pot)].map(Math.log), 0],
+    priorSd: [PRIOR_SD, PRIOR_SD, PRIOR_SD, PRIOR_SD, PRIOR_SD],
     // Never further than a factor of e at once.
     mostStep: 1,
     rounds: ROUNDS,
@@ -125,7 +137,7 @@ export function fitStove(pot: Pot, roomC: number, whole: StoveRecord): StoveFit 
     return { value, sd: value * scale * sds[i]! };
   };
   return {
-    ...{ efficiency: found(0), lossWPerK: found(1), probeLagS: found(2) },
+    ...{ efficiency: found(0), lossWPerK: found(1), probeLagS: found(2), ringS: found(3) },
     ...{ residualC: scatter * READING_SD_C, converged: fit.converged },
   };
 }
@@ -135,4 +147,5 @@ const potAt = (pot: Pot, p: readonly number[]): Pot => ({
   efficiency: Math.exp(p[0]!),
   lossWPerK: Math.exp(p[1]!),
   probeLagS: Math.exp(p[2]!),
+  ringS: Math.exp(p[3]!),
 });

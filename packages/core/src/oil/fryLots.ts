@@ -1,6 +1,17 @@
 import { RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
-import { burnerW, potHeatCapacity, potHeatJ, type PotState, settingToHold, stepPot } from './pot.js';
+import {
+  burnerW,
+  coastC,
+  potAtRest,
+  potHeatCapacity,
+  potHeatJ,
+  type PotState,
+  ringHeatJ,
+  ringLagS,
+  settingToHold,
+  stepPot,
+} from './pot.js';
 import { type Pot } from '../draft/kitchen.js';
 
 /** Allowed oil around the temperature to use, °C. */
@@ -79,7 +90,7 @@ interface LotPass {
   /** First piece in, s. */
   readonly dropS: number;
   readonly totalS: number;
-  readonly endC: number;
+  readonly end: PotState;
   readonly lowestC: number;
   readonly underBandS: number;
   readonly heatJ: number;
@@ -89,18 +100,18 @@ interface LotPass {
 
 interface LotAsk {
   readonly size: number;
-  readonly startC: number;
+  readonly start: PotState;
   /** Whether it first waits for hands and oil. */
   readonly waits: boolean;
   readonly holdSetting: number;
   readonly lotSetting: number;
 }
 
-function lotPass(spec: LotSpec, { size, startC, waits, holdSetting, lotSetting }: LotAsk): LotPass {
+function lotPass(spec: LotSpec, { size, start, waits, holdSetting, lotSetting }: LotAsk): LotPass {
   const { pot, roomC, oilC } = spec;
   const band = oilBand(oilC);
   const trace: { timeS: number; oilC: number }[] = [];
-  let state: PotState = { oilC: startC, probeC: startC };
+  let state = start;
   let timeS = 0;
   let lowestC = oilC;
   let underBandS = 0;
@@ -108,17 +119,18 @@ function lotPass(spec: LotSpec, { size, startC, waits, holdSetting, lotSetting }
   let spentJ = 0;
   const step = (setting: number, lotW: number): void => {
     if (timeS % TRACE_S === 0) trace.push({ timeS, oilC: state.oilC });
-    const beforeC = state.oilC;
+    const { oilC: beforeC, ringW: beforeW } = state;
     state = stepPot(pot, state, setting, roomC, lotW, STEP_S);
     spentJ += (lotW + pot.lossWPerK * ((beforeC + state.oilC) / 2 - roomC)) * STEP_S;
     heatJ += burnerW(pot, setting) * STEP_S;
+    spentJ += ringHeatJ(pot, state.ringW) - ringHeatJ(pot, beforeW);
     timeS += STEP_S;
     lowestC = Math.min(lowestC, state.oilC);
     if (state.oilC < band.least) underBandS += STEP_S;
   };
   if (waits) {
     for (let waited = 0; waited < spec.betweenS || (state.oilC < oilC - 1 && waited < MOST_WAIT_S); waited += STEP_S) {
-      step(state.oilC < oilC ? pot.settings : holdSetting, 0);
+      step(coastC(pot, state, roomC, 0) < oilC ? pot.settings : holdSetting, 0);
     }
   }
   const dropS = timeS;
@@ -126,12 +138,15 @@ function lotPass(spec: LotSpec, { size, startC, waits, holdSetting, lotSetting }
   const inOilS = Math.round(spec.liftS) + Math.round(spec.spacingS) * (size - 1);
   for (let s = 0; s < inOilS; s += STEP_S) {
     const draw = Math.max(0, (state.oilC - COLD_CRUST_C) / (oilC - COLD_CRUST_C));
-    const setting = state.oilC > oilC + 1 ? Math.min(holdSetting, lotSetting) : lotSetting;
+    // A ring that stores heat is turned back before its lot is out.
+    const aheadW = (drawW[Math.min(inOilS, Math.round(s + ringLagS(pot)))] ?? 0) * draw;
+    const isWarm = coastC(pot, state, roomC, aheadW) > oilC + 1;
+    const setting = isWarm ? Math.min(holdSetting, lotSetting) : lotSetting;
     // Boiling water takes no oil under its own boiling point, however many pieces there are.
     const mostW = (potHeatCapacity(pot, state.oilC) * Math.max(0, state.oilC - COLD_CRUST_C)) / STEP_S;
     step(setting, Math.min((drawW[s] ?? 0) * draw, mostW));
   }
-  return { dropS, totalS: timeS, endC: state.oilC, lowestC, underBandS, heatJ, spentJ, trace };
+  return { dropS, totalS: timeS, end: state, lowestC, underBandS, heatJ, spentJ, trace };
 }
 
 /**
@@ -155,7 +170,7 @@ export function runLots(spec: LotSpec, lotSize: number): LotRun {
   const trace: { timeS: number; oilC: number }[] = [];
   const lotStartsS: number[] = [];
   let timeS = 0;
-  let startC = oilC;
+  let start = potAtRest(oilC, burnerW(pot, holdSetting));
   let lowestC = oilC;
   let heatJ = 0;
   let spentJ = 0;
@@ -164,8 +179,8 @@ export function runLots(spec: LotSpec, lotSize: number): LotRun {
   const known = new Map<string, LotPass>();
   for (let lot = 0; lot < lots; lot++) {
     const size = Math.min(lotSize, spec.pieces - lot * lotSize);
-    const key = `${lot > 0} ${size} ${startC}`;
-    const pass = known.get(key) ?? lotPass(spec, { size, startC, waits: lot > 0, holdSetting, lotSetting });
+    const key = `${lot > 0} ${size} ${start.oilC} ${start.ringW}`;
+    const pass = known.get(key) ?? lotPass(spec, { size, start, waits: lot > 0, holdSetting, lotSetting });
     known.set(key, pass);
     lotStartsS.push(timeS + pass.dropS);
     for (const point of pass.trace) {
@@ -174,13 +189,15 @@ export function runLots(spec: LotSpec, lotSize: number): LotRun {
     timeS += pass.totalS;
     lowestC = Math.min(lowestC, pass.lowestC);
     heatJ += pass.heatJ;
-    const endC = Math.round(pass.endC / ALIKE_C) * ALIKE_C;
+    const endC = Math.round(pass.end.oilC / ALIKE_C) * ALIKE_C;
+    const endW = Math.round(pass.end.ringW);
     // What rounding gives or takes is counted, so that the energy still closes.
-    spentJ += pass.spentJ + potHeatJ(pot, pass.endC) - potHeatJ(pot, endC);
+    spentJ += pass.spentJ + potHeatJ(pot, pass.end.oilC) - potHeatJ(pot, endC);
+    spentJ += ringHeatJ(pot, pass.end.ringW) - ringHeatJ(pot, endW);
     if (lot === 0) underBandS = pass.underBandS;
-    startC = endC;
+    start = potAtRest(endC, endW);
   }
-  const state = { oilC: startC };
+  const state = start;
   trace.push({ timeS, oilC: state.oilC });
   const gainedJ = potHeatJ(pot, state.oilC) - potHeatJ(pot, oilC);
   const energyResidual = heatJ > 0 ? (heatJ - spentJ - gainedJ) / heatJ : 0;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Allergen } from '../ingredient/ingredient.js';
 import { type FryJob, fryOrder } from './fryOrder.js';
-import { oilAfterRest, oilChangeS, stepPot } from './pot.js';
+import { potAtRest, oilAfterRest, oilChangeS, stepPot } from './pot.js';
 import { supperAfter } from '../plan/supper.js';
 import { type Guests, DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import type { OilCarries } from '../draft/kitchen.js';
@@ -119,7 +119,7 @@ test('resting oil falls towards the room, never under it, and a rest in two part
         expect(rested).toBeLessThanOrEqual(c + 1e-9);
         expect(rested).toBeGreaterThanOrEqual(21);
         // What the stepped pot does with the ring off.
-        let state = { oilC: c, probeC: c };
+        let state = potAtRest(c);
         for (let t = 0; t < s; t += 30) state = stepPot(DEFAULT_KITCHEN.pot, state, 0, 21, 0, Math.min(30, s - t));
         expect(Math.abs(rested - state.oilC)).toBeLessThan(3);
       },

@@ -4,10 +4,13 @@ import { planBatch } from '../plan/planBatch.js';
 import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from './fryLots.js';
 import { pieceHeatCurve, pieceHeatJ } from '../frying/pieceHeat.js';
 import {
+  potAtRest,
   burnerW,
   oilCautions,
   oilDensity,
   potHeatCapacity,
+  potHeatJ,
+  ringHeatJ,
   potLevels,
   settingToHold,
   stepPot,
@@ -52,19 +55,19 @@ test('the pot keeps its energy: burner less losses less pieces is what the oil a
       fc.double({ min: 60, max: 190, noNaN: true }),
       (setting, lotW, fromC) => {
         const dtS = 0.5;
-        const after = stepPot(POT, { oilC: fromC, probeC: fromC }, setting, 21, lotW, dtS);
+        const steady = potAtRest(fromC, burnerW(POT, setting));
+        const after = stepPot(POT, steady, setting, 21, lotW, dtS);
         const gained = potHeatCapacity(POT, fromC) * (after.oilC - fromC);
         const given = (burnerW(POT, setting) - lotW - POT.lossWPerK * ((fromC + after.oilC) / 2 - 21)) * dtS;
         expect(Math.abs(gained - given)).toBeLessThan(0.5);
-        const halves = stepPot(
-          POT,
-          stepPot(POT, { oilC: fromC, probeC: fromC }, setting, 21, lotW, 30),
-          setting,
-          21,
-          lotW,
-          30,
-        );
-        expect(halves.oilC).toBeCloseTo(stepPot(POT, { oilC: fromC, probeC: fromC }, setting, 21, lotW, 60).oilC, 0);
+        const halves = stepPot(POT, stepPot(POT, steady, setting, 21, lotW, 30), setting, 21, lotW, 30);
+        expect(halves.oilC).toBeCloseTo(stepPot(POT, steady, setting, 21, lotW, 60).oilC, 0);
+        // Whatever the ring holds is given on: no heat is made or lost on its way.
+        const plate: Pot = { ...POT, ring: 'plate', lossWPerK: 1e-6 };
+        let state = potAtRest(fromC, 900);
+        for (let s = 0; s < 100; s++) state = stepPot(plate, state, setting, 21, 0, 0.5);
+        const intoJ = burnerW(plate, setting) * 50 + ringHeatJ(plate, 900) - ringHeatJ(plate, state.ringW);
+        expect(Math.abs(potHeatJ(plate, state.oilC) - potHeatJ(plate, fromC) - intoJ)).toBeLessThan(0.01 * intoJ + 10);
       },
     ),
   );
@@ -72,7 +75,7 @@ test('the pot keeps its energy: burner less losses less pieces is what the oil a
 
 test('the probe lags behind rising oil by rise times lag, in steps of any length', () => {
   for (const dtS of [0.25, 1, 5]) {
-    let state = { oilC: 100, probeC: 100 };
+    let state = potAtRest(100);
     for (let s = 0; s < 120; s += dtS) state = stepPot({ ...POT, lossWPerK: 1e-6 }, state, 9, 21, 0, dtS);
     const risePerS = burnerW(POT, 9) / potHeatCapacity(POT, state.oilC);
     expect(state.oilC - state.probeC).toBeCloseTo(risePerS * POT.probeLagS, 1);
@@ -95,7 +98,7 @@ test('six 68 g pieces in 2 l on half a 2 kW ring pull 158 °C into 150–154 wit
   const pot: Pot = { ...POT, oilM3: 0.002 };
   const run = (setting: number) => {
     const stove = createStove(pot, 21, { ...fry.body, faces: 'one' }, fry.bulk, 7);
-    stove.state = { oilC: 158, probeC: 158 };
+    stove.state = potAtRest(158);
     stove.setting = setting;
     for (let n = 1; n <= 6; n++) dropIntoStove(stove, n);
     const seen: number[] = [];

@@ -1,4 +1,4 @@
-import { type Pot } from '../draft/kitchen.js';
+import { type Pot, type RingKind } from '../draft/kitchen.js';
 import { requireWithin } from '../errors.js';
 import { clamp } from '../numeric/clamp.js';
 
@@ -71,15 +71,39 @@ export function potHeatJ(pot: Pot, tempC: number): number {
   return oilMassKg(pot) * (1900 * tempC + 1.25 * tempC * tempC) + pot.massKg * POT_CP * tempC;
 }
 
-/** Oil and probe, now. */
+/** How long each kind of ring goes on giving heat after its knob was turned, s: first order. Source: docs/models/frying.md. */
+export const RING_S: Readonly<Record<RingKind, number>> = { gas: 5, induction: 10, radiant: 45, plate: 150 };
+
+/**
+ * Lag of this ring behind its knob, s.
+ * @example ringLagS({ ring: 'radiant' }) // 45
+ */
+export function ringLagS({ ring = 'gas', ringS }: Pick<Pot, 'ring' | 'ringS'>): number {
+  return ringS ?? RING_S[ring];
+}
+
+/** Oil, probe and ring, now. */
 export interface PotState {
   readonly oilC: number;
   readonly probeC: number;
+  /** Heat that flows from the ring into the pot, W: it follows the knob with the ring's lag. */
+  readonly ringW: number;
+}
+
+/** Oil and probe alike, on a ring that gives so much; absent: that is cold. */
+export function potAtRest(oilC: number, ringW = 0): PotState {
+  return { oilC, probeC: oilC, ringW };
+}
+
+/** Heat that the ring holds and will still give when it is off, J. */
+export function ringHeatJ(pot: Pick<Pot, 'ring' | 'ringS'>, ringW: number): number {
+  return ringLagS(pot) * ringW;
 }
 
 /**
- * Moves oil and probe on by one step: C dT/dt = η·P(setting) − UA(T − room) − lot; the probe
- * follows first order. Exponential in the linear part, so any step is stable.
+ * Moves ring, oil and probe on by one step: the ring's flow follows the knob first order,
+ * C dT/dt = flow − UA(T − room) − lot, and the probe follows the oil. Exponential in the linear
+ * parts, so any step is stable.
  *
  * @param setting 0 … pot.settings, fractions allowed
  * @param lotW heat the pieces draw now, W
@@ -97,18 +121,32 @@ export function stepPot(
   requireWithin(dtS, 0, 60, 'dtS');
   requireWithin(lotW, -1e7, 1e7, 'lotW');
   const capacity = potHeatCapacity(pot, state.oilC);
-  const heatW = burnerW(pot, setting) - lotW;
-  const restC = roomC + heatW / pot.lossWPerK;
+  const knobW = burnerW(pot, setting);
+  const lagS = ringLagS(pot);
+  const kept = Math.exp(-dtS / lagS);
+  const ringW = knobW + (state.ringW - knobW) * kept;
+  // Mean flow over the step: the ring is far quicker than the oil, or the step far shorter than both.
+  const flowW = dtS > 0 ? knobW + ((state.ringW - knobW) * lagS * (1 - kept)) / dtS : state.ringW;
+  const restC = roomC + (flowW - lotW) / pot.lossWPerK;
   const oilC = restC + (state.oilC - restC) * Math.exp((-pot.lossWPerK * dtS) / capacity);
   // Exact for oil that moves evenly within the step: two halves give what the whole does.
   const behindC = dtS > 0 ? ((oilC - state.oilC) * pot.probeLagS) / dtS : 0;
   const probeC = oilC - behindC + (state.probeC - state.oilC + behindC) * Math.exp(-dtS / pot.probeLagS);
-  return { oilC, probeC };
+  return { oilC, probeC, ringW };
 }
 
-/** Heat that reaches the oil at a knob setting, W. */
+/** Heat that reaches the oil at a knob setting in the long run, W. */
 export function burnerW(pot: Pot, setting: number): number {
   return (pot.efficiency * pot.burnerW * clamp(setting, 0, pot.settings)) / pot.settings;
+}
+
+/**
+ * Where the oil comes to by what the ring still holds, when the knob goes to what just keeps it, °C.
+ * @param lotW heat the pieces draw meanwhile, W
+ */
+export function coastC(pot: Pot, state: PotState, roomC: number, lotW: number): number {
+  const keepsW = pot.lossWPerK * (state.oilC - roomC) + lotW;
+  return state.oilC + (ringLagS(pot) * (state.ringW - keepsW)) / potHeatCapacity(pot, state.oilC);
 }
 
 /** Smallest whole setting whose steady temperature with this load is at least `oilC`; the highest when none is. */
@@ -120,7 +158,7 @@ export function settingToHold(pot: Pot, oilC: number, roomC: number, lotW: numbe
 
 /** Time to bring the oil up at full power, s; `null` when this ring never gets there. */
 export function warmUpS(pot: Pot, fromC: number, toC: number, roomC: number): number | null {
-  let state: PotState = { oilC: fromC, probeC: fromC };
+  let state = potAtRest(fromC);
   for (let timeS = 0; timeS < 3 * 3600; timeS += 5) {
     if (state.oilC >= toC) return timeS;
     state = stepPot(pot, state, pot.settings, roomC, 0, 5);

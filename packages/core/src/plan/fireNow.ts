@@ -9,6 +9,7 @@ import { type FireBelief, fireBelief } from '../fire/fireLearning.js';
 import { oilByModel } from '../fire/oilByModel.js';
 import { oilNow, type OilNow } from '../fire/oilNow.js';
 import { padTargets, type PadTargets } from '../fire/padTargets.js';
+import { ringFlowW } from '../fire/ringFlow.js';
 import { potPlaces } from '../fire/potPlaces.js';
 import type { PiecePrediction, PredictAsk } from '../fire/predictPiece.js';
 import type { FryPlan } from '../frying/fryPlan.js';
@@ -93,7 +94,13 @@ const MOST_TARGET_C = 99;
 function potTonight(kitchen: Kitchen, fit: StoveFit | null): Kitchen['pot'] {
   const pot = { ...kitchen.pot, smokeC: smokePointC(kitchen) };
   if (!fit?.converged) return pot;
-  return { ...pot, efficiency: fit.efficiency.value, lossWPerK: fit.lossWPerK.value, probeLagS: fit.probeLagS.value };
+  return {
+    ...pot,
+    efficiency: fit.efficiency.value,
+    lossWPerK: fit.lossWPerK.value,
+    probeLagS: fit.probeLagS.value,
+    ringS: fit.ringS.value,
+  };
 }
 
 interface OilSeen {
@@ -203,6 +210,7 @@ export function fireNow(
     state.burner,
     fry.pieceMeanW * state.inPot.length,
     Math.max(STALE_S, STALE_WALL_S * speed),
+    ringFlowW(acts, state.takenBack, pot, nowS),
   );
   const inPot = new Set(state.inPot.map((piece) => piece.number));
   const predictions = known.predictions.filter((one) => inPot.has(one.number));
@@ -214,7 +222,7 @@ export function fireNow(
     oilC: draft.fry.oilC,
     holdSetting: lots.holdSetting,
     lotSetting: lots.lotSetting,
-    settings: kitchen.pot.settings,
+    ...{ settings: pot.settings, pot, roomC: kitchen.roomC, drawW: fry.drawW },
     coreTargetC: safeCoreC(draft),
     trial,
   };

@@ -11,6 +11,7 @@ import { coolPieceS, HARD_C, type HoldWait, TEMPER_S, temperedC } from '../fryin
 import { coreMustBeSafe } from '../filling/fillingSafety.js';
 import { containedIn, formulaTotals } from '../ingredient/formula.js';
 import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from '../oil/fryLots.js';
+import { DRAW_EACH_S } from '../fire/knob.js';
 import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat.js';
 import { burnerAdvice } from '../oil/burnerAdvice.js';
 import { halfDepthOilM3, oilCautions, potLevels } from '../oil/pot.js';
@@ -169,6 +170,14 @@ function liftMoment(solution: FrySolution): number | null {
   return Math.max(doneS + 20, colourS);
 }
 
+/** Means of each so many entries, the last of what is left. */
+function meansOf(values: readonly number[], each: number): number[] {
+  return Array.from({ length: Math.ceil(values.length / each) }, (_, i) => {
+    const some = values.slice(i * each, (i + 1) * each);
+    return some.reduce((sum, value) => sum + value, 0) / some.length;
+  });
+}
+
 function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryPlan {
   const { fry } = draft;
   requireIn(fry.oilC, RANGES.draft.oilC, 'fry.oilC');
@@ -224,6 +233,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
       burstOverTime(solution.samples, cold.fold.burst.index, Math.max(0, body.startC), doughSetC(body)),
     halfDepthM3: fry.turn === 'half-depth' ? halfDepthOilM3(pot, fry.oilC, piece.thicknessM, lotM3) : null,
     pieceMeanW: pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, pieceW.length),
+    drawW: meansOf(pieceW, DRAW_EACH_S),
     band,
     cautions: oilCautions(smokePointC(kitchen), band.most),
     room,

@@ -1,7 +1,7 @@
 import { advanceFry, turnFry } from '../frying/advanceFry.js';
 import { createFryBody, type FryBody, type FryBodySpec, heatDrawnJPerM2 } from '../frying/fryBody.js';
 import { type PieceBulk, pieceHeatJ } from '../frying/pieceHeat.js';
-import { OIL_KG_PER_M3_AT_20, oilCp, potHeatCapacity, type PotState, stepPot } from '../oil/pot.js';
+import { OIL_KG_PER_M3_AT_20, oilCp, potAtRest, potHeatCapacity, type PotState, stepPot } from '../oil/pot.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { type Pot } from '../draft/kitchen.js';
 import { clamp } from '../numeric/clamp.js';
@@ -36,7 +36,7 @@ export function createStove(pot: Pot, roomC: number, body: FryBodySpec, bulk: Pi
     bulk,
     timeS: 0,
     setting: 0,
-    state: { oilC: roomC, probeC: roomC },
+    state: potAtRest(roomC),
     inPot: new Map(),
     seed,
     uniform: seededUniform(seed),

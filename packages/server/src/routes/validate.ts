@@ -9,6 +9,7 @@ import {
   type Kitchen,
   type OilAct,
   RANGES,
+  RING_KINDS,
   SCALE_MOST_KG,
   type ScaleAct,
   START_GATE,
@@ -164,6 +165,10 @@ const pot = Joi.object({
   settings: within(P.settings).integer(),
   lossWPerK: within(P.lossWPerK),
   probeLagS: within(P.probeLagS),
+  ring: Joi.string()
+    .valid(...RING_KINDS)
+    .optional(),
+  ringS: within(P.ringS).optional(),
 }).required();
 
 const guests = Joi.object({

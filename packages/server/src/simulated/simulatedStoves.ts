@@ -13,6 +13,8 @@ import {
   stepStove,
   stovePieceSpec,
   topUpStove,
+  potAtRest,
+  ringFlowW,
 } from '@ember-fold/core';
 import { probeLine } from '../devices/readingLine.js';
 import { followStream } from './followStream.js';
@@ -151,9 +153,14 @@ export class SimulatedStoves {
       const last = told.readings[told.readings.length - 1];
       if (last) {
         stove.timeS = last.atS;
-        stove.state = { oilC: last.probeC, probeC: last.probeC };
-      } else if (told.startC !== null) stove.state = { oilC: told.startC, probeC: told.startC };
+        stove.state = potAtRest(last.probeC);
+      } else if (told.startC !== null) stove.state = potAtRest(told.startC);
       this.settle(running);
+      const acts = told.acts.map(({ act }) => act);
+      stove.state = {
+        ...stove.state,
+        ringW: ringFlowW(acts, fireState(acts, told.draft.pieces).takenBack, stove.pot, stove.timeS),
+      };
       // The oil did not wait while nobody was there; nobody read the probe meanwhile.
       const missedS = Math.min(MOST_CATCH_UP_S, this.stoveNowS(running) - stove.timeS);
       if (missedS > 0) stepStove(stove, missedS);

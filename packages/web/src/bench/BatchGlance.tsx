@@ -70,8 +70,8 @@ const Word = styled.span<{ $colour: 'good' | 'lookOut' | 'stop' | 'know' }>`
 `;
 
 /** A batch in the list as what it is: its piece, and its line with figure and verdict of each station. */
-export function BatchGlance({ id }: { readonly id: string }) {
-  const { data } = api.useBatchQuery(id);
+export function BatchGlance({ id, version }: { readonly id: string; readonly version: number }) {
+  const { data } = api.useBatchAtQuery({ id, version });
   const draft = data?.draft ?? null;
   const kitchen = useAppSelector((state) => selectKitchenFor(state, draft));
   const [plan, setPlan] = useState<{ readonly cold: ColdPlan; readonly hot: HotPlan } | null>(null);

@@ -65,7 +65,9 @@ export function BenchList() {
                     </span>
                     <small>{when(batch.eatAt)}</small>
                     {batch.status === 'frying' && <small>{T.atTheStoveNow}</small>}
-                    <Suspense fallback={null}>{at < MOST_GLANCES && <BatchGlance id={batch.id} />}</Suspense>
+                    <Suspense fallback={null}>
+                      {at < MOST_GLANCES && <BatchGlance id={batch.id} version={batch.version} />}
+                    </Suspense>
                   </Link>
                   <Button $look="quiet" aria-label={T.theDelete(batch.name)} onPress={() => setLeaving(batch)}>
                     <Trash2 size={18} aria-hidden />

@@ -107,6 +107,10 @@ export const api = createApi({
       query: (id) => `/batches/${id}`,
       providesTags: (_result, _error, id) => [{ type: 'Batch', id }],
     }),
+    /** A batch as the list has it: asked again when the list shows a newer one, never for one that is gone. */
+    batchAt: build.query<Batch, { readonly id: string; readonly version: number }>({
+      query: ({ id }) => `/batches/${id}`,
+    }),
     makeBatch: build.mutation<Batch, StarterAsk>({
       query: (body) => ({ url: '/batches/from-starter', method: 'POST', body }),
       invalidatesTags: ['Batches', 'Shopping', 'Uses'],

@@ -101,10 +101,11 @@ export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, ear }: MoreSh
 const within = (value: number, { least, most }: Range) => Math.min(most, Math.max(least, value));
 
 /** What was found, within what a kitchen may hold. */
-function fitted(fit: StoveFit): Pick<Pot, 'efficiency' | 'lossWPerK' | 'probeLagS'> {
+function fitted(fit: StoveFit): Pick<Pot, 'efficiency' | 'lossWPerK' | 'probeLagS' | 'ringS'> {
   return {
     efficiency: within(fit.efficiency.value, RANGES.pot.efficiency),
     lossWPerK: within(fit.lossWPerK.value, RANGES.pot.lossWPerK),
     probeLagS: within(fit.probeLagS.value, RANGES.pot.probeLagS),
+    ringS: within(fit.ringS.value, RANGES.pot.ringS),
   };
 }

@@ -1,5 +1,5 @@
 import { STORE as T } from '../text/storePhrases';
-import { type NamedPot, parseNumber, type Pot, RANGES } from '@ember-fold/core';
+import { type NamedPot, parseNumber, type Pot, RANGES, type RingKind } from '@ember-fold/core';
 import { useState } from 'react';
 import { editKitchen } from '../data/editKitchen';
 import { useKitchen } from '../data/useLine';
@@ -12,6 +12,7 @@ import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { CountField, GramField, MlField, MmField, PercentField, TempField } from '../ui/controls/UnitFields';
 import { WayList } from '../ui/controls/WayList';
 import { plain } from '../text/printer';
+import { RING_NAME } from '../text/storeWords';
 
 const FRESH = '';
 
@@ -90,6 +91,15 @@ export function PotPanel() {
           onChange={(burnerW) => set({ burnerW })}
         />
       </Row>
+      <Pick<RingKind>
+        label={T.kindOfRing}
+        value={pot.ring ?? 'gas'}
+        options={RING_NAME}
+        onChange={(ring) => {
+          const { ringS: _learnt, ...bare } = pot;
+          editKitchen((now) => ({ ...now, pot: { ...bare, ring } }));
+        }}
+      />
       <Row>
         <CountField
           label={T.highestNumberOnItsKnob}

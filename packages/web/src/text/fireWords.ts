@@ -184,13 +184,17 @@ export function beliefText({ browning, browningSpread, coreShiftC, looks, cores 
 }
 
 /** What a stove is like, each with its range. */
-export function fitText({ efficiency, lossWPerK, probeLagS, residualC }: StoveFit, p: Printer): readonly string[] {
+export function fitText(
+  { efficiency, lossWPerK, probeLagS, ringS, residualC }: StoveFit,
+  p: Printer,
+): readonly string[] {
   const range = (found: Found, times: number, digits: number) =>
     `${plain(found.value * times, digits)} (± ${plain(2 * found.sd * times, digits)})`;
   return [
     `${range(efficiency, 100, 0)} % of the ring’s power reaches the oil.`,
     `The pot loses ${range(lossWPerK, p.temperature === 'F' ? 5 / 9 : 1, 1)} W for each °${p.temperature} over the room.`,
     `The probe is ${range(probeLagS, 1, 0)} s behind the oil.`,
+    `The ring goes on for ${range(ringS, 1, 0)} s after its knob.`,
     `The readings lie within ${p.tempSpanFine(residualC)} of that.`,
   ];
 }

@@ -1,5 +1,6 @@
 /** What the store says, in one place so that it can be translated. */
 export const STORE = {
+  kindOfRing: 'Kind of ring',
   people: (count: number) => (count === 1 ? '1 person' : `${count} people`),
   allergicToThese: (names: readonly string[]) => `allergic to ${names.join(', ')}`,
   scaleOnTheBench: 'Scale on the bench',

@@ -1,4 +1,4 @@
-import type { FormulaKind, IngredientRole, Kitchen, SoldUnit, WeighGroup } from '@ember-fold/core';
+import type { FormulaKind, IngredientRole, Kitchen, RingKind, SoldUnit, WeighGroup } from '@ember-fold/core';
 
 /** Wording of the Store. */
 export const KIND_NAME: Record<FormulaKind, string> = { dough: 'Dough', filling: 'Filling', base: 'Base' };
@@ -13,6 +13,13 @@ export const ROLE_NAME: Record<IngredientRole, string> = {
   starch: 'starch',
   filling: 'for fillings',
   seasoning: 'seasoning',
+};
+/** What heats the pot. */
+export const RING_NAME: Record<RingKind, string> = {
+  gas: 'gas',
+  induction: 'induction',
+  radiant: 'glass, glows',
+  plate: 'solid plate',
 };
 /** One of it, and several. */
 export const UNIT_NAME: Record<SoldUnit, readonly [string, string]> = {

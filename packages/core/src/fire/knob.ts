@@ -1,0 +1,117 @@
+import type { Pot } from '../draft/kitchen.js';
+import { type PotState, ringLagS, stepPot } from '../oil/pot.js';
+import type { StovePlan } from './doNext.js';
+import type { FireState } from './fireAct.js';
+import type { PiecePrediction } from './predictPiece.js';
+
+/** What of the plan the knob is judged by. */
+type KnobPlan = Pick<StovePlan, 'pot' | 'roomC' | 'drawW' | 'oilC' | 'holdSetting' | 'settings'>;
+
+export interface KnobAdvice {
+  readonly setting: number;
+  readonly reason: 'oil-over' | 'warm-up' | 'lot-needs' | 'oil-waits';
+}
+
+/** `drawW` of a plan has an entry for each stretch of this length from the drop, s. */
+export const DRAW_EACH_S = 10;
+/** A setting is judged as if it were kept for so long, and the oil then held exactly, s. */
+const KEEP_S = 75;
+/** And watched for so long after that, besides what the ring takes to follow, s. */
+const WATCH_S = 60;
+const STEP_S = 5;
+/** Oil that stays so near its mark needs no hand on the knob, K. */
+const NEAR_C = { under: 5, over: 2.5 } as const;
+/** A kelvin over the mark counts as much as so many under it: squared, as the cautions want it. */
+const OVER_WEIGHT = 6;
+
+/** Less than this is gained by nobody: three kelvins over two minutes, K²s. */
+const SEEN_GAIN = 1200;
+
+const watchS = (pot: Pot): number => KEEP_S + WATCH_S + 3 * ringLagS(pot);
+
+/** Heat the pieces draw over the next minutes, W, one entry a step: by how long they are in, and none once they are due out. */
+function drawAhead(plan: KnobPlan, state: FireState, predictions: readonly PiecePrediction[], nowS: number): number[] {
+  const outS = new Map(predictions.map(({ number, liftAtS }) => [number, liftAtS]));
+  const last = plan.drawW.length - 1;
+  return Array.from({ length: Math.ceil(watchS(plan.pot) / STEP_S) }, (_, i) =>
+    state.inPot.reduce((sum, { number, droppedS }) => {
+      const atS = nowS + i * STEP_S;
+      if ((outS.get(number) ?? Infinity) <= atS) return sum;
+      const age = Math.max(0, Math.floor((atS - droppedS) / DRAW_EACH_S));
+      return sum + (plan.drawW[Math.min(last, age)] ?? 0);
+    }, 0),
+  );
+}
+
+/** Knob, fractions allowed, at which oil neither rises nor falls. */
+function exactSetting(pot: Pot, oilC: number, roomC: number, drawW: number): number {
+  return (pot.settings * (pot.lossWPerK * (oilC - roomC) + drawW)) / (pot.efficiency * pot.burnerW);
+}
+
+/** How a setting would go: the worst misses, K, and their cost, K²s. */
+interface Outlook {
+  readonly overC: number;
+  readonly underC: number;
+  readonly cost: number;
+}
+
+function outlook({ pot, roomC, oilC }: KnobPlan, from: PotState, setting: number, drawW: readonly number[]): Outlook {
+  let state = from;
+  const seen = { overC: -Infinity, underC: -Infinity, cost: 0 };
+  drawW.forEach((lotW, i) => {
+    const knob = i * STEP_S < KEEP_S ? setting : exactSetting(pot, oilC, roomC, lotW);
+    state = stepPot(pot, state, knob, roomC, lotW, STEP_S);
+    const offC = state.oilC - oilC;
+    seen.overC = Math.max(seen.overC, offC);
+    seen.underC = Math.max(seen.underC, -offC);
+    seen.cost += STEP_S * offC * offC * (offC > 0 ? OVER_WEIGHT : 1);
+  });
+  return seen;
+}
+
+/**
+ * Where the knob belongs: of all its settings the one with which the oil comes nearest to its
+ * mark over the next minutes, counting what the pieces draw, when they come out, and what the
+ * ring goes on giving; over the mark counts more than under it. Where it is now is kept as long
+ * as the oil stays near: a noisy probe must not make it flutter. Source: docs/models/frying.md.
+ */
+export function knobAdvice(
+  plan: KnobPlan,
+  state: FireState,
+  oil: PotState,
+  predictions: readonly PiecePrediction[],
+  nowS: number,
+): KnobAdvice {
+  const { oilC, settings, holdSetting } = plan;
+  const drawW = drawAhead(plan, state, predictions, nowS);
+  const isEmpty = state.inPot.length === 0;
+  const told = (setting: number): KnobAdvice => {
+    if (oil.oilC > oilC + NEAR_C.over && setting <= holdSetting) return { setting, reason: 'oil-over' };
+    if (!isEmpty) return { setting, reason: 'lot-needs' };
+    return { setting, reason: oil.oilC < oilC - NEAR_C.under && setting > holdSetting ? 'warm-up' : 'oil-waits' };
+  };
+  const now = outlook(plan, oil, state.burner, drawW);
+  if (now.overC <= NEAR_C.over && now.underC <= NEAR_C.under) return told(state.burner);
+  let best = { setting: state.burner, cost: now.cost };
+  for (let setting = 0; setting <= settings; setting++) {
+    const { cost } = outlook(plan, oil, setting, drawW);
+    // No hand moves for a gain that nobody sees.
+    const gain = best.setting === state.burner ? SEEN_GAIN : 0;
+    if (cost < best.cost - gain) best = { setting, cost };
+  }
+  return told(best.setting);
+}
+
+/** Longest that is looked ahead for the oil to be ready, s; told to ten seconds. */
+const LOOK_S = 3600;
+const TELL_S = 10;
+
+/** s until oil without pieces is hot enough for them at a setting; `null`: not within an hour. */
+export function readyInS({ pot, roomC, oilC }: KnobPlan, from: PotState, setting: number): number | null {
+  let state = from;
+  for (let s = 0; s <= LOOK_S; s += STEP_S) {
+    if (state.oilC >= oilC - 2) return Math.ceil(s / TELL_S) * TELL_S;
+    state = stepPot(pot, state, setting, roomC, 0, STEP_S);
+  }
+  return null;
+}

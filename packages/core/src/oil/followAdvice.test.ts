@@ -1,0 +1,90 @@
+import { DEFAULT_KITCHEN, type Kitchen, RING_KINDS } from '../draft/kitchen.js';
+import type { FireAct, OilReading } from '../fire/fireAct.js';
+import { fireState } from '../fire/fireAct.js';
+import { predictPieces } from '../fire/predictPiece.js';
+import { type FireKnown, fireNow, type FireSession, NOTHING_KNOWN, predictAsk } from '../plan/fireNow.js';
+import { planBatch } from '../plan/planBatch.js';
+import { newBatch } from '../plan/starters.js';
+import {
+  createStove,
+  dropIntoStove,
+  flipInStove,
+  liftFromStove,
+  readProbe,
+  stepStove,
+} from '../simulated/simulatedStove.js';
+import { RING_S } from './pot.js';
+
+interface Evening {
+  /** Oil over its mark at the most, K, and under its mark when the next lot went in. */
+  readonly overC: number;
+  readonly coldestDropC: number;
+  /** Moments at which the knob was turned, and at which pieces went in or out, s. */
+  readonly turnsS: readonly number[];
+  readonly movesS: readonly number[];
+  readonly fried: number;
+  readonly endS: number;
+}
+
+/** A cook who does what the page says, each five seconds, and nothing else. */
+function follow(kitchen: Kitchen, pieces: number, oilC: number, seed: number): Evening {
+  const base = newBatch('Followed', 'squash-sage', pieces, '2030-01-05T18:30:00Z');
+  const draft = { ...base, fry: { ...base.fry, oilC } };
+  const { fry } = planBatch(draft, kitchen, null);
+  if (!fry?.lots) throw new Error('This batch has no moment to lift.');
+  const session: FireSession = {
+    ...{ draft, kitchen, speed: 1, hasProbe: true, trial: false },
+    fry: { ...fry, lots: fry.lots },
+  };
+  const stove = createStove(kitchen.pot, kitchen.roomC, fry.body, fry.bulk, seed);
+  const acts: FireAct[] = [];
+  const readings: OilReading[] = [];
+  const seen = { overC: 0, coldestDropC: 0, turnsS: [] as number[], movesS: [] as number[] };
+  let known: FireKnown = NOTHING_KNOWN;
+  while (stove.timeS < 3 * 3600) {
+    stepStove(stove, 1);
+    seen.overC = Math.max(seen.overC, stove.state.oilC - oilC);
+    if (stove.timeS % 2 === 0) readings.push({ atS: stove.timeS, probeC: readProbe(stove) });
+    if (stove.timeS % 5 !== 0) continue;
+    if (stove.timeS % 20 === 0) {
+      const ask = predictAsk(session, acts, readings, null, stove.timeS);
+      known = { ...known, predictions: ask ? predictPieces(ask) : [] };
+    }
+    const now = fireNow(session, acts, readings, known, stove.timeS);
+    const step = now.steps[0];
+    if (!step || step.inS === null || step.inS > 2) continue;
+    if (step.act === 'finish') break;
+    const act = { id: `a${acts.length}`, atS: stove.timeS };
+    if (step.act === 'burner') {
+      stove.setting = step.value;
+      acts.push({ ...act, kind: 'burner', setting: step.value });
+      seen.turnsS.push(stove.timeS);
+    } else if (step.act === 'drop' || step.act === 'flip' || step.act === 'lift') {
+      acts.push({ ...act, kind: step.act, pieces: step.pieces });
+      const doIt = { drop: dropIntoStove, flip: flipInStove, lift: liftFromStove }[step.act];
+      step.pieces.forEach((piece) => doIt(stove, piece));
+      if (step.act !== 'flip') seen.movesS.push(stove.timeS);
+      if (step.act === 'drop') seen.coldestDropC = Math.max(seen.coldestDropC, oilC - stove.state.oilC);
+    } else acts.push({ ...act, kind: 'skim' });
+  }
+  return { ...seen, fried: fireState(acts, pieces).done, endS: stove.timeS };
+}
+
+test.each(RING_KINDS.map((ring) => [ring, RING_S[ring]] as const))(
+  'on a %s ring, which lags %i s, the oil of one who follows the advice never runs past its mark',
+  (ring) => {
+    const kitchen = { ...DEFAULT_KITCHEN, pot: { ...DEFAULT_KITCHEN.pot, ring } };
+    const evening = follow(kitchen, 14, 158, 5);
+    expect(evening.fried).toBe(14);
+    expect(evening.overC).toBeLessThan(4);
+    expect(evening.coldestDropC).toBeLessThan(4);
+    // Hands are wanted elsewhere: about one turn of the knob in two minutes, not more.
+    expect(evening.turnsS.length).toBeLessThan(evening.endS / 110);
+    // Asked for, then left alone: within a minute only when pieces have gone in or come out.
+    evening.turnsS.slice(1).forEach((atS, i) => {
+      const beforeS = evening.turnsS[i]!;
+      const moved = evening.movesS.some((s) => s >= beforeS && s <= atS);
+      expect(atS - beforeS >= 60 || moved).toBe(true);
+    });
+  },
+);
