@@ -101,14 +101,19 @@ test('no probe at all: a crumb of dough gives the oil with its range, the model 
   await lightStove(page);
   await expect(page.getByRole('region', { name: 'Oil now' })).toContainText('test it with a crumb');
   await expect(page.getByTestId('oil-now')).toHaveText('–');
-  await page.getByRole('button', { name: 'More', exact: true }).click();
-  await page.getByRole('button', { name: 'Rises in 2 to 3 seconds, steady fizz' }).click();
-  await expect(page.getByTestId('oil-now')).toHaveText(/^16\d$/);
+  // Nobody has judged it: nothing is lit, and what is asked is what hands can answer.
+  await expect(page.getByRole('button', { name: /^now Drop/ })).toHaveCount(0);
+  await expect(page.getByText(/^Judge the oil first: a crumb of dough rises/)).toBeVisible();
+  const crumb = page.getByRole('group', { name: 'What does a crumb of dough do in the oil?' });
+  await crumb.getByRole('button', { name: 'Sits on the bottom' }).click();
+  await expect(page.getByTestId('oil-now')).toHaveText(/^1[23]\d$/);
+  await crumb.getByRole('button', { name: 'Rises in 2 to 3 seconds, steady fizz' }).click();
+  await expect(page.getByTestId('oil-now')).toHaveText(/^1[56]\d$/);
   await expect(page.getByRole('region', { name: 'Oil now' })).toContainText(
     /estimated from your last reading, ± \d+ °C/,
   );
   await page.reload();
-  await expect(page.getByTestId('oil-now')).toHaveText(/^16\d$/);
+  await expect(page.getByTestId('oil-now')).toHaveText(/^1[56]\d$/);
   expect((await stove(id)).probe).toBeNull();
 });
 

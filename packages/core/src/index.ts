@@ -125,6 +125,7 @@ export {
   type Station,
   worstTone,
 } from './draft/finding.js';
+export { FINISH_C, type LiftWay, type LiftWayId, liftWays } from './plan/liftWays.js';
 export { newBatch, type StarterId, STARTERS } from './plan/starters.js';
 export {
   doughEachKg,
@@ -192,7 +193,14 @@ export {
   type FrySchool,
   withSchool,
 } from './plan/fryArms.js';
-export { CRUMB_ANSWERS, type CrumbAnswer, crumbRange } from './oil/crumbTest.js';
+export {
+  CRUMB_ANSWERS,
+  type CrumbAnswer,
+  crumbRange,
+  readCrumb,
+  type CrumbReading,
+  wantedCrumb,
+} from './oil/crumbTest.js';
 export { type BakePlan, bakePlan, type SplitPlan, splitPlan } from './plan/bakePlan.js';
 export { type LotWay, type LotWayId, lotWays } from './plan/lotWays.js';
 export {

@@ -140,13 +140,15 @@ interface FindingValues {
   'fold.coat-falls': Nothing;
   'fold.wash': { readonly coatKg: number; readonly thicknessM: number; readonly browning: number };
   'fry.unsafe-oil': { readonly oilC: number; readonly limitC: number };
-  'fry.cooked': { readonly doneS: number; readonly spareS: number; readonly coreC: number };
+  'fry.cooked': { readonly doneS: number; readonly spareS: number; readonly coreC: number; readonly biteC: number };
+  'fry.rests': { readonly fromC: number; readonly toC: number; readonly restS: number };
   'fry.raw-ring': { readonly interfaceC: number; readonly setS: number | null };
   'fry.warm': { readonly coreC: number; readonly hotC: number };
   'fry.core-cold': { readonly coreC: number; readonly targetC: number; readonly coreS: number | null };
+  'fry.no-moment': { readonly oilC: number; readonly darkS: number; readonly doneS: number | null };
   'fry.never-done': { readonly oilC: number; readonly horizonS: number };
   'fry.pale': { readonly colour: number; readonly goldenS: number | null };
-  'fry.dark': { readonly colour: number; readonly darkS: number | null };
+  'fry.dark': { readonly colour: number; readonly darkS: number | null; readonly soonerS: number | null };
   'fry.golden': { readonly goldenS: number | null };
   'fry.window': { readonly fromS: number; readonly toS: number; readonly forgivesS: number };
   'fry.no-window': { readonly fromS: number; readonly toS: number };
@@ -191,6 +193,7 @@ interface FindingValues {
   'fry.frozen-oil': { readonly oilC: number; readonly leastC: number; readonly mostC: number };
   'fry.thaw-raw': Nothing;
   'serve.on-time': { readonly startMs: number };
+  'serve.no-lift': Nothing;
   'serve.late': { readonly lateS: number };
   'serve.hold-long': { readonly holdS: number; readonly bestS: number };
   'serve.room-limit': { readonly waitS: number; readonly limitS: number };

@@ -39,11 +39,13 @@ type NextReason =
   | 'oven-done'
   | 'crumbs'
   | 'wait-oil'
+  | 'judge-oil'
+  | 'trial'
   | 'all-out';
 
 /** One thing to do. `inS` 0 or less: now; `null`: when the oil is ready, no time known. */
 export interface NextStep {
-  readonly act: 'burner' | 'flip' | 'lift' | 'drop' | 'skim' | 'aside' | 'oven-out' | 'finish';
+  readonly act: 'burner' | 'flip' | 'lift' | 'drop' | 'skim' | 'aside' | 'oven-out' | 'judge' | 'finish';
   readonly inS: number | null;
   readonly pieces: readonly number[];
   readonly reason: NextReason;
@@ -124,7 +126,11 @@ export function doNext(
     if (room >= Math.max(1, plan.lotSize / 3) && ready && !busy && !trialling)
       steps.push({ act: 'drop', inS: 0, pieces: dropOf(room), reason: 'room', value: plan.oilC });
   } else {
-    if (state.toFry === 0) {
+    const trial = toJudge(state, plan);
+    if (trial !== null) {
+      // A trial is a stop: what it shows decides how the others are fried.
+      steps.push({ act: 'judge', inS: 0, pieces: [trial], reason: 'trial', value: 0 });
+    } else if (state.toFry === 0) {
       steps.push({ act: 'finish', inS: 0, pieces: [], reason: 'all-out', value: 0 });
     } else {
       const isTrial = plan.trial === true && state.pieces.length === 0;
@@ -136,7 +142,7 @@ export function doNext(
         act: 'drop',
         inS: ready ? 0 : waitS,
         pieces: dropOf(size),
-        reason: ready ? 'oil-ready' : 'wait-oil',
+        reason: ready ? 'oil-ready' : oil.probeC === null ? 'judge-oil' : 'wait-oil',
         value: plan.oilC,
       });
     }
@@ -157,6 +163,18 @@ const HANDS_S = 20;
 /** How many more the pot takes beside what is in it, no more than are left. */
 export function roomInPot({ inPot, toFry }: Pick<FireState, 'inPot' | 'toFry'>, lotSize: number): number {
   return Math.max(0, Math.min(toFry, lotSize - inPot.length));
+}
+
+/** The trial piece that is out, whole, and not judged yet; `null`: none. */
+function toJudge({ pieces, lots, judged }: FireState, plan: StovePlan): number | null {
+  const piece = pieces[0];
+  if (plan.trial !== true || lots > 1 || pieces.length !== 1 || !piece || piece.outS === null || piece.oven !== null)
+    return null;
+  const isJudged = judged.some(
+    (act) =>
+      (act.kind === 'core' && act.piece === piece.number) || (act.kind === 'seen' && act.pieces.includes(piece.number)),
+  );
+  return isJudged ? null : piece.number;
 }
 
 /** Lifted together within so long, pieces are alike inside, s. */

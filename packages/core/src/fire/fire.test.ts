@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { cookAgain } from '../plan/cookAgain.js';
 import { newBatch } from '../plan/starters.js';
 import { planBatch } from '../plan/planBatch.js';
+import { CRUMB_ANSWERS, crumbRange, readCrumb, wantedCrumb } from '../oil/crumbTest.js';
 import { oilBand } from '../oil/fryLots.js';
 import { oilCautions, potAtRest } from '../oil/pot.js';
 import { doNext, type StovePlan } from './doNext.js';
@@ -188,6 +189,45 @@ describe('what comes next', () => {
     const out = fireState([drop(1), { id: 'l', atS: 9, kind: 'lift', pieces: [1] }], 1);
     expect(doNext(out, { ...STOVE, pieces: 1 }, oilAt(158), [], 10).map((s) => s.act)).toContain('finish');
   });
+});
+
+test('a crumb: the answer that is right for a plan lets its pieces in, a slower or quicker one does not', () => {
+  expect([140, 151, 158, 166, 178].map(wantedCrumb)).toEqual(['lazy', 'lazy', 'steady', 'steady', 'steady']);
+  fc.assert(
+    fc.property(fc.double({ min: 120, max: 185, noNaN: true }), fc.constantFrom(...CRUMB_ANSWERS), (oilC, answer) => {
+      const { verdict, tempC, spreadC } = readCrumb(answer, oilC);
+      const { leastC, mostC } = crumbRange(answer);
+      expect(spreadC).toBe((mostC - leastC) / 2);
+      const oil: OilNow = { ...IN_BAND, probeC: tempC, lastC: tempC, state: potAtRest(tempC) };
+      const drop = doNext(fireState([], PIECES), { ...STOVE, oilC }, oil, [], 10).find((s) => s.act === 'drop')!;
+      if (verdict === 'right') expect(drop).toMatchObject({ inS: 0, reason: 'oil-ready' });
+      // Right is one of the four, and what is cooler is never called hotter.
+      expect(CRUMB_ANSWERS.filter((one) => readCrumb(one, oilC).verdict === 'right')).toHaveLength(1);
+      if (verdict === 'cooler') expect(leastC).toBeLessThan(oilC);
+      if (verdict === 'hotter') expect(mostC).toBeGreaterThan(oilC);
+    }),
+  );
+  // Oil that nobody has judged: no time, and no number is asked for.
+  const unknown: OilNow = { ...IN_BAND, probeC: null, lastC: null, verdict: 'no-reading', state: null };
+  const blind = doNext(fireState([], PIECES), STOVE, unknown, [], 10);
+  expect(blind).toEqual([expect.objectContaining({ act: 'drop', inS: null, reason: 'judge-oil' })]);
+});
+
+test('a trial piece is a stop: until it is judged nothing else is advised for the oil', () => {
+  const plan: StovePlan = { ...STOVE, trial: true };
+  const on = (kind: 'drop' | 'lift' | 'burst', atS: number): FireAct => ({ id: kind, atS, kind, pieces: [1] });
+  const acts: FireAct[] = [on('drop', 0), on('lift', 500)];
+  const wants = (more: FireAct[]) =>
+    doNext(fireState([...acts, ...more], PIECES), plan, IN_BAND, [], 520)
+      .map(({ act }) => act)
+      .filter((act) => act !== 'skim');
+  expect(wants([])).toEqual(['judge']);
+  expect(wants([{ id: 's', atS: 510, kind: 'seen', pieces: [1], looks: 'darker' }])).toEqual(['drop']);
+  expect(wants([{ id: 'c', atS: 510, kind: 'core', piece: 1, tempC: 80, predictedC: 78 }])).toEqual(['drop']);
+  // One that bursts has shown what there is to see.
+  const burst = doNext(fireState([on('drop', 0), on('burst', 100)], PIECES), plan, IN_BAND, [], 120);
+  expect(burst.map(({ act }) => act)).toContain('drop');
+  expect(doNext(fireState(acts, PIECES), STOVE, IN_BAND, [], 520).map(({ act }) => act)).toContain('drop');
 });
 
 const IN_BAND: OilNow = {

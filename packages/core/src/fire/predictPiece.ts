@@ -20,6 +20,13 @@ export interface PiecePrediction {
   readonly liftAtS: number | null;
 }
 
+/** What a piece gains after its lift, K: the coldest filling, and the innermost dough. */
+export interface RestGain {
+  readonly coreC: number;
+  readonly wallC: number;
+}
+const NO_GAIN: RestGain = { coreC: 0, wallC: 0 };
+
 const FUTURE_S = 1800;
 /** A piece forgotten four times as long as the longest fry has nothing left to tell: it is as it was then. */
 const LONGEST_S = 4 * FRY_HORIZON_S;
@@ -68,6 +75,7 @@ export function replayFry(
  * Colour and core now, and when to turn and lift if the oil goes on at `futureC`.
  * @param trace readings in order of time
  * @param coreTargetC the core must be there before it is lifted, °C; −∞: it asks for nothing
+ * @param gain what resting adds after the lift, where the plan counts on it
  */
 export function predictPiece(
   spec: FryBodySpec,
@@ -77,6 +85,7 @@ export function predictPiece(
   coreTargetC: number,
   nowS: number,
   futureC: number,
+  gain: RestGain = NO_GAIN,
 ): PiecePrediction {
   const body = replayFry(spec, trace, piece, nowS, futureC);
   const up = body.faces[1 - body.down] ?? body.faces[0]!;
@@ -89,8 +98,8 @@ export function predictPiece(
   const setC = doughSetC(spec);
   const targetC = Math.min(coreTargetC, spec.boilingC - 4);
   const ready = (b: FryBody) =>
-    interfacePeakC(b) >= setC &&
-    (spec.fillingCells === 0 || coldestC(b, 0) >= targetC) &&
+    interfacePeakC(b) + gain.wallC >= setC &&
+    (spec.fillingCells === 0 || coldestC(b, 0) + gain.coreC >= targetC) &&
     b.faces.every((face) => face.colour >= LIFT_COLOUR);
   let turns = piece.turnsS.length;
   let turnAtS: number | null = null;
@@ -118,6 +127,8 @@ export interface PredictAsk {
   readonly coreTargetC: number;
   readonly nowS: number;
   readonly futureC: number;
+  /** What resting adds after the lift; absent: nothing is counted on. */
+  readonly gain?: RestGain;
 }
 
 /** The pieces in the pot; those with the same drop and turns are computed once. */
@@ -126,7 +137,8 @@ export function predictPieces(ask: PredictAsk): PiecePrediction[] {
   return ask.pieces.map((piece) => {
     const key = `${piece.droppedS}|${piece.turnsS.join()}`;
     const found =
-      known.get(key) ?? predictPiece(ask.body, ask.trace, piece, ask.turn, ask.coreTargetC, ask.nowS, ask.futureC);
+      known.get(key) ??
+      predictPiece(ask.body, ask.trace, piece, ask.turn, ask.coreTargetC, ask.nowS, ask.futureC, ask.gain);
     known.set(key, found);
     return { ...found, number: piece.number };
   });

@@ -269,6 +269,22 @@ function setStartHeat(body: FryBody, i: number): void {
   body.branch[i] = frozen ? 0 : 2;
 }
 
+/** A body as it is now, to be moved on by itself; under another law of its skin when one is given. */
+export function copyFryBody(body: FryBody, spec: FryBodySpec = body.spec): FryBody {
+  return {
+    ...body,
+    spec,
+    heat: body.heat.slice(),
+    gone: body.gone.slice(),
+    tempC: body.tempC.slice(),
+    branch: body.branch.slice(),
+    faces: body.faces.map((face) => ({ ...face })),
+    walls: body.walls.map((wall) => ({ ...wall })),
+    stale: new Uint8Array(body.count).fill(1),
+    scratch: body.scratch.map((one) => new Float64Array(one.length)),
+  };
+}
+
 /** Steam made so far per m² of skin, kg, over the whole 1-D body and what is washed of it. */
 export function waterGoneKgPerM2(body: FryBody): number {
   return steamKgPerM2(body) + body.washedKgPerM2;

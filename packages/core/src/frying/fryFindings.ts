@@ -6,9 +6,10 @@ import type { BatchDraft } from '../draft/draft.js';
 import type { Finding } from '../draft/finding.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
 import { CRUST_LIMITS } from './colour.js';
-import { darkerFace, doughSetC, palerFace } from './solveFry.js';
+import { darkerFace, doughSetC, type FrySample, palerFace } from './solveFry.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import type { FryPlan } from './fryPlan.js';
+import type { Rest } from './restInAir.js';
 
 /** Verdict on the piece at lift, its window, the oil, the lot and the pot. */
 export function fryFindings(
@@ -18,15 +19,22 @@ export function fryFindings(
   kitchen: Pick<Kitchen, 'pot' | 'potName' | 'potOil' | 'guests'>,
 ): Finding[] {
   const potGone = draft.fry.pot !== undefined && draft.fry.pot !== kitchen.potName;
+  // What comes out of the oil is said before what is to be minded on the way.
   return [
+    ...unsafeOil(plan, draft.fry.oilC),
+    ...pieceFindings(plan, draft),
     ...(potGone ? [{ code: 'fry.pot-gone', tone: 'look-out', values: {} } as const] : []),
     ...oilFindings(plan, draft, family),
-    ...pieceFindings(plan, draft),
     ...seamFindings(plan),
     ...lotFindings(plan, draft.fry.oilC),
     ...depthFindings(plan, kitchen.pot.oilM3),
     ...keptOilFindings(kitchen),
   ];
+}
+
+function unsafeOil({ cautions }: Omit<FryPlan, 'findings'>, oilC: number): Finding[] {
+  if (oilC <= cautions.cutC && oilC <= cautions.warnC) return [];
+  return [{ code: 'fry.unsafe-oil', tone: 'stop', values: { oilC, limitC: cautions.warnC } }];
 }
 
 /** Too cool too long: a piece that takes up this share of itself is greasy. Our own. */
@@ -36,9 +44,6 @@ const PIECE_KG_PER_M3 = 1100;
 function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family: DoughFamily): Finding[] {
   const found: Finding[] = [];
   const { oilC, start } = draft.fry;
-  if (oilC > plan.cautions.cutC || oilC > plan.cautions.warnC) {
-    found.push({ code: 'fry.unsafe-oil', tone: 'stop', values: { oilC, limitC: plan.cautions.warnC } });
-  }
   const { least, most } = family.oilC;
   if (oilC < least || oilC > most) {
     found.push({ code: 'fry.oil-outside', tone: 'know', values: { oilC, leastC: least, mostC: most } });
@@ -77,47 +82,70 @@ function frozenFindings(draft: BatchDraft): Finding[] {
   return found;
 }
 
-function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Finding[] {
-  const { solution, liftS, atLift, body } = plan;
-  if (liftS === null || !atLift) {
-    return [{ code: 'fry.never-done', tone: 'stop', values: { oilC: draft.fry.oilC, horizonS: FRY_HORIZON_S } }];
-  }
+/** Why there is no moment to lift. */
+function noMoment({ solution }: Omit<FryPlan, 'findings'>, oilC: number): Finding {
+  const { doneS, darkS } = solution;
+  return darkS === null
+    ? { code: 'fry.never-done', tone: 'stop', values: { oilC, horizonS: FRY_HORIZON_S } }
+    : { code: 'fry.no-moment', tone: 'stop', values: { oilC, darkS, doneS } };
+}
+
+/** Whether the filling is safe and hot, and the dough set: at the lift, or by what resting adds. */
+function insideFindings(
+  plan: Omit<FryPlan, 'findings'>,
+  draft: BatchDraft,
+  liftS: number,
+  atLift: FrySample,
+  rest: Rest,
+): Finding[] {
+  const { solution, body, needsRest } = plan;
   const found: Finding[] = [];
   const setC = doughSetC(body);
-  const coreTargetC = Math.min(draft.filling.coreTargetC, body.boilingC - 4);
-  const rawRing = atLift.interfacePeakC < setC - 0.01 && (solution.doughSetS === null || solution.doughSetS > liftS);
+  const targetC = Math.min(draft.filling.coreTargetC, body.boilingC - 4);
   const isLine = coreMustBeSafe(draft);
-  const coreCold = isLine && atLift.coreC < coreTargetC - 0.01 && (solution.coreS === null || solution.coreS > liftS);
-  const doneS = solution.doneS ?? -1;
+  const { doneS, doughSetS, coreS } = solution;
+  const rawRing = !needsRest && atLift.interfacePeakC < setC - 0.01 && (doughSetS ?? Infinity) > liftS;
+  const coreCold = !needsRest && isLine && atLift.coreC < targetC - 0.01 && (coreS ?? Infinity) > liftS;
   if (coreCold) {
     // An undercooked core is never a matter of taste.
-    found.push({
-      code: 'fry.core-cold',
-      tone: 'stop',
-      values: { coreC: atLift.coreC, targetC: coreTargetC, coreS: solution.coreS },
-    });
+    found.push({ code: 'fry.core-cold', tone: 'stop', values: { coreC: atLift.coreC, targetC, coreS } });
   }
-  if (rawRing)
-    found.push({
-      code: 'fry.raw-ring',
-      tone: 'look-out',
-      values: { interfaceC: atLift.interfacePeakC, setS: solution.doughSetS },
-    });
+  if (rawRing) {
+    const values = { interfaceC: rest.wallC, setS: doughSetS };
+    found.push({ code: 'fry.raw-ring', tone: 'look-out', values });
+  }
   if (!coreCold && !rawRing) {
-    found.push({ code: 'fry.cooked', tone: 'good', values: { doneS, spareS: liftS - doneS, coreC: atLift.coreC } });
+    const values = { doneS: doneS ?? liftS, spareS: liftS - (doneS ?? liftS), coreC: atLift.coreC, biteC: rest.biteC };
+    found.push({ code: 'fry.cooked', tone: 'good', values });
   }
-  if (!isLine && draft.fold.fillingEachKg > 0 && atLift.coreC < HOT_BITE_C) {
-    found.push({
-      code: 'fry.warm',
-      tone: atLift.coreC < COLD_BITE_C ? 'look-out' : 'know',
-      values: { coreC: atLift.coreC, hotC: HOT_BITE_C },
-    });
+  if (needsRest) {
+    const values = { fromC: atLift.coreC, toC: rest.coreC, restS: Math.max(60, rest.coreAfterS) };
+    found.push({ code: 'fry.rests', tone: 'know', values });
   }
+  if (!isLine && draft.fold.fillingEachKg > 0 && rest.biteC < HOT_BITE_C) {
+    const tone = rest.biteC < COLD_BITE_C ? 'look-out' : 'know';
+    found.push({ code: 'fry.warm', tone, values: { coreC: rest.biteC, hotC: HOT_BITE_C } });
+  }
+  return found;
+}
+
+/** When a piece that comes out too brown is done and golden already, s; `null`: not much sooner. */
+function soonerS({ solution: { doneS, goldenS } }: Omit<FryPlan, 'findings'>, liftS: number): number | null {
+  if (doneS === null || goldenS === null) return null;
+  const readyS = Math.max(doneS, goldenS);
+  return readyS < liftS - 15 ? readyS : null;
+}
+
+function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Finding[] {
+  const { solution, liftS, atLift, rest } = plan;
+  if (liftS === null || !atLift || !rest) return [noMoment(plan, draft.fry.oilC)];
+  const found = insideFindings(plan, draft, liftS, atLift, rest);
+  const doneS = solution.doneS ?? -1;
   if (darkerFace(atLift) > CRUST_LIMITS.golden) {
     found.push({
       code: 'fry.dark',
       tone: 'look-out',
-      values: { colour: darkerFace(atLift), darkS: solution.darkS },
+      values: { colour: darkerFace(atLift), darkS: solution.darkS, soonerS: soonerS(plan, liftS) },
     });
   } else if (palerFace(atLift) < CRUST_LIMITS.pale) {
     found.push({
@@ -129,7 +157,7 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Find
     found.push({ code: 'fry.golden', tone: 'good', values: { goldenS: solution.goldenS } });
   }
   const fromS = Math.max(doneS, solution.goldenS ?? Infinity);
-  if (solution.doneS !== null && solution.darkS !== null && Number.isFinite(fromS)) {
+  if (!plan.needsRest && solution.doneS !== null && solution.darkS !== null && Number.isFinite(fromS)) {
     const values = { fromS, toS: solution.darkS };
     const forgivesS = solution.darkS - fromS;
     found.push(

@@ -5,6 +5,7 @@ import type { PotLevels } from '../oil/pot.js';
 import type { BurstOverTime } from './burstOverTime.js';
 import type { FryBodySpec } from './fryBody.js';
 import type { HoldWait } from './holdPiece.js';
+import type { Rest } from './restInAir.js';
 import type { PieceBulk } from './pieceHeat.js';
 import type { FrySample, FrySolution } from './solveFry.js';
 
@@ -12,9 +13,13 @@ export interface FryPlan {
   readonly body: FryBodySpec;
   readonly bulk: PieceBulk;
   readonly solution: FrySolution;
-  /** s in the oil that the plan uses: the cook's own or the solver's; `null`: no good moment. */
+  /** s in the oil that the plan uses: the cook's own or the solver's; `null`: no moment is right. */
   readonly liftS: number | null;
   readonly atLift: FrySample | null;
+  /** What goes on after the lift; `null` without one. */
+  readonly rest: Rest | null;
+  /** Lifted before it is done in the oil: it gets there while it rests. */
+  readonly needsRest: boolean;
   readonly oilUptakeKg: number | null;
   /** How hard it pushes on its seam while it fries; `null` without a seam to judge. */
   readonly seamPush: BurstOverTime | null;

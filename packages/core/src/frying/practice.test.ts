@@ -72,8 +72,14 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
     ['fry.core-cold:stop'],
   ],
   [
-    'a ball of 80 g in hot oil: dark before it is done',
+    'a ball of 80 g in hot oil: dark before it is done, so no moment is right and that is said first',
     { form: 'ball', fold: { fillingEachKg: 0.08 }, fry: { oilC: 178 } },
+    ['fry.no-moment:stop'],
+    ['fry.golden:good', 'fry.cooked:good'],
+  ],
+  [
+    'the same, lifted by hand at a time that is too dark',
+    { form: 'ball', fold: { fillingEachKg: 0.08 }, fry: { oilC: 178, minutesS: 1200 } },
     ['fry.dark:look-out', 'fry.no-window:look-out'],
     ['fry.golden:good'],
   ],

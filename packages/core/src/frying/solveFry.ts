@@ -11,6 +11,7 @@ import {
 } from './advanceFry.js';
 import { CRUST_LIMITS, LIFT_COLOUR } from './colour.js';
 import {
+  copyFryBody,
   createFryBody,
   type FryBody,
   type FryBodySpec,
@@ -150,12 +151,43 @@ export function sampleAt(samples: readonly FrySample[], timeS: number): FrySampl
   };
 }
 
+/** A fry that can be gone back into. */
+export interface FryRun {
+  readonly solution: FrySolution;
+  /** The piece as it was at a moment, s; after the end, as if it had been left in. */
+  bodyAt(timeS: number): FryBody;
+}
+
+/** A state is kept each so many s, and after each turn. */
+const KEPT_EACH_S = 6;
+
 /**
  * Fries one piece in oil of constant temperature until everything worth knowing has happened.
  * Source: docs/models/frying.md.
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function solveFry(spec: FrySolveSpec): FrySolution {
+  return fryThrough(spec, null);
+}
+
+/**
+ * The same, with its states kept on the way.
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function runFry(spec: FrySolveSpec): FryRun {
+  const kept: FryBody[] = [];
+  const solution = fryThrough(spec, kept);
+  const bodyAt = (timeS: number): FryBody => {
+    let from = kept[0]!;
+    for (const one of kept) if (one.timeS <= timeS) from = one;
+    const body = copyFryBody(from);
+    if (timeS > body.timeS) advanceFry(body, timeS - body.timeS, spec.oilC, undefined, spec.stepping ?? FRY_STEPPING);
+    return body;
+  };
+  return { solution, bodyAt };
+}
+
+function fryThrough(spec: FrySolveSpec, kept: FryBody[] | null): FrySolution {
   requireWithin(spec.oilC, 100, 230, 'fry.oilC');
   requireWithin(spec.horizonS, 30, 7200, 'horizonS');
   requireWithin(spec.coreTargetC, 0, 99, 'coreTargetC');
@@ -165,6 +197,7 @@ export function solveFry(spec: FrySolveSpec): FrySolution {
   const { faces } = lyingOf(spec.turn, spec.body.exposedShare);
   const body = createFryBody({ ...spec.body, faces });
   const samples: FrySample[] = [sampleOf(body)];
+  kept?.push(copyFryBody(body));
   const startHeat = heatTakenJPerM2(body).total;
   const turnsS: number[] = [];
   let steps = 0;
@@ -174,6 +207,7 @@ export function solveFry(spec: FrySolveSpec): FrySolution {
   const onStep = (): boolean => {
     const sample = sampleOf(body);
     samples.push(sample);
+    if (kept && body.timeS >= kept[kept.length - 1]!.timeS + KEPT_EACH_S) kept.push(copyFryBody(body));
     over = sample.interfacePeakC >= setC && sample.coreC >= coreTargetC && darkerFace(sample) >= CRUST_LIMITS.brown;
     due = turnIsDue(spec.turn, body, turnsS.length, spec.horizonS);
     return over || due;
@@ -192,6 +226,7 @@ export function solveFry(spec: FrySolveSpec): FrySolution {
     if (due) {
       turnFry(body);
       turnsS.push(body.timeS);
+      kept?.push(copyFryBody(body));
       due = false;
     }
   }

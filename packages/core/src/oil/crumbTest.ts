@@ -21,3 +21,35 @@ const RANGES: Readonly<Record<CrumbAnswer, CrumbRange>> = {
 export function crumbRange(answer: CrumbAnswer): CrumbRange {
   return RANGES[answer];
 }
+
+const middleC = ({ leastC, mostC }: CrumbRange): number => (leastC + mostC) / 2;
+
+/**
+ * What a crumb does in oil that is right for a plan. The one rule for the run-sheet, the sheet
+ * without a thermometer and the stove.
+ * @example wantedCrumb(151) // 'lazy'
+ */
+export function wantedCrumb(oilC: number): CrumbAnswer {
+  const awayC = (answer: CrumbAnswer) => Math.abs(middleC(RANGES[answer]) - oilC);
+  return CRUMB_ANSWERS.reduce((near, answer) => (awayC(answer) < awayC(near) ? answer : near));
+}
+
+/** What an answer says of the oil that a plan wants. */
+export interface CrumbReading {
+  readonly verdict: 'cooler' | 'right' | 'hotter';
+  /** Of what the answer may mean, the oil nearest to the plan's, and how sure that is, °C. */
+  readonly tempC: number;
+  readonly spreadC: number;
+}
+
+/** @example readCrumb('lazy', 151).verdict // 'right' */
+export function readCrumb(answer: CrumbAnswer, oilC: number): CrumbReading {
+  const { leastC, mostC } = RANGES[answer];
+  const away = CRUMB_ANSWERS.indexOf(answer) - CRUMB_ANSWERS.indexOf(wantedCrumb(oilC));
+  return {
+    verdict: away === 0 ? 'right' : away < 0 ? 'cooler' : 'hotter',
+    // An answer that is right is oil to fry in, wherever in its range the plan lies.
+    tempC: away === 0 ? oilC : Math.min(mostC, Math.max(leastC, oilC)),
+    spreadC: (mostC - leastC) / 2,
+  };
+}

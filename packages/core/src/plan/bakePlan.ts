@@ -1,9 +1,10 @@
 import { RANGES } from '../draft/ranges.js';
 import { requireIn } from '../errors.js';
 import { advanceFry, coldestC, FRY_STEPPING, interfacePeakC } from '../frying/advanceFry.js';
-import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
+import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
 import { coreMustBeSafe, safeCoreC } from '../filling/fillingSafety.js';
 import { doughSetC, solveFry } from '../frying/solveFry.js';
+import type { FryPlan } from '../frying/fryPlan.js';
 import { isFryable } from '../piece/piece.js';
 import type { BatchDraft } from '../draft/draft.js';
 import { fryArm } from './fryArms.js';
@@ -70,23 +71,32 @@ export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): Ba
   };
 }
 
+/**
+ * A piece of a plan that is lifted by its colour and finished in the oven, s in there; `null`:
+ * not done in an hour and a half.
+ */
+export function finishInOvenS(
+  draft: BatchDraft,
+  { body }: Pick<FryPlan, 'body'>,
+  liftS: number,
+  ovenC: number,
+): number | null {
+  return rescueS(body, draft.fry.oilC, liftS, ovenC, safeCoreC(draft));
+}
+
 /** Fried for a while, then in the oven until dough and core are there, s; `null`: not in an hour and a half. */
 function rescueS(body: FryBodySpec, oilC: number, friedS: number, ovenC: number, coreTargetC: number): number | null {
   const fried = createFryBody({ ...body, faces: 'one' });
   advanceFry(fried, friedS, oilC);
-  const moved: FryBody = createFryBody(inOven(body));
-  moved.heat.set(fried.heat);
-  moved.gone.set(fried.gone);
-  moved.tempC.set(fried.tempC);
-  moved.branch.set(fried.branch);
-  moved.walls.forEach((wall, i) => (wall.peakC = fried.walls[i]!.peakC));
+  const moved = copyFryBody(fried, inOven(body));
+  const startS = moved.timeS;
   const setC = doughSetC(body);
   const coreC = Math.min(coreTargetC, body.boilingC - 4);
   let foundS: number | null = null;
   const onStep = (now: FryBody) => {
     const core = now.spec.fillingCells === 0 ? coldestC(now, 1) : coldestC(now, 0);
     if (interfacePeakC(now) < setC || core < coreC) return false;
-    foundS = now.timeS;
+    foundS = now.timeS - startS;
     return true;
   };
   advanceFry(moved, HORIZON_S, ovenC, onStep, STEPPING);

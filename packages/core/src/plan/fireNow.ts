@@ -11,7 +11,7 @@ import { oilNow, type OilNow } from '../fire/oilNow.js';
 import { padTargets, type PadTargets } from '../fire/padTargets.js';
 import { ringFlowW } from '../fire/ringFlow.js';
 import { potPlaces } from '../fire/potPlaces.js';
-import type { PiecePrediction, PredictAsk } from '../fire/predictPiece.js';
+import type { PiecePrediction, PredictAsk, RestGain } from '../fire/predictPiece.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 import type { StoveFit } from '../oil/fitStove.js';
 import type { LotRun } from '../oil/fryLots.js';
@@ -87,6 +87,8 @@ const STALE_S = 60;
 const STALE_WALL_S = 6;
 /** Lifted within so long of the last lift, pieces are judged together, s. */
 const LIFTED_TOGETHER_S = 30;
+/** Of what resting adds, so much is not counted on, K. */
+const REST_SPARE_C = 1;
 /** Cores are waited for up to here, °C: warmer, water boils. */
 const MOST_TARGET_C = 99;
 
@@ -132,6 +134,15 @@ export function coreWaitC(targetC: number, coreShiftC: number): number {
   return Math.min(MOST_TARGET_C, targetC - Math.min(0, coreShiftC));
 }
 
+/** What the plan counts on after the lift: where it waits for all of it in the oil, nothing. */
+function restGain({ needsRest, rest, atLift }: FryPlan): RestGain {
+  if (!needsRest || !rest || !atLift) return { coreC: 0, wallC: 0 };
+  return {
+    coreC: Math.max(0, rest.coreC - atLift.coreC - REST_SPARE_C),
+    wallC: Math.max(0, rest.wallC - atLift.interfacePeakC - REST_SPARE_C),
+  };
+}
+
 /** What is to be predicted of the pieces in the pot; `null` when none is in it. */
 export function predictAsk(
   session: FireSession,
@@ -155,6 +166,7 @@ export function predictAsk(
     coreTargetC: coreWaitC(safeCoreC(draft), belief.coreShiftC),
     nowS,
     futureC: draft.fry.oilC,
+    gain: restGain(fry),
   };
 }
 

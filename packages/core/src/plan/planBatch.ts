@@ -6,7 +6,9 @@ import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
 import { fryFindings } from '../frying/fryFindings.js';
 import { coiledShell, doughMaterial, fillingMaterial, type FryMaterial, layeredShell } from '../frying/fryMaterial.js';
 import { lyingOf } from '../frying/lying.js';
-import { doughSetC, type FrySolution, sampleAt, solveFry } from '../frying/solveFry.js';
+import { isDoneByRest, liftMoment } from '../frying/liftMoment.js';
+import { restInAir } from '../frying/restInAir.js';
+import { doughSetC, runFry, sampleAt } from '../frying/solveFry.js';
 import { coolPieceS, HARD_C, type HoldWait, TEMPER_S, temperedC } from '../frying/holdPiece.js';
 import { coreMustBeSafe } from '../filling/fillingSafety.js';
 import { containedIn, formulaTotals } from '../ingredient/formula.js';
@@ -162,14 +164,6 @@ function holdOf(draft: BatchDraft, kitchen: Kitchen, body: FryBodySpec): HoldWai
   };
 }
 
-/** When to lift: done and coloured, whichever is later, with a little to spare; `null` when either never comes. */
-function liftMoment(solution: FrySolution): number | null {
-  const { doneS, liftColourS, goldenS } = solution;
-  const colourS = liftColourS ?? goldenS;
-  if (doneS === null || colourS === null) return null;
-  return Math.max(doneS + 20, colourS);
-}
-
 /** Means of each so many entries, the last of what is left. */
 function meansOf(values: readonly number[], each: number): number[] {
   return Array.from({ length: Math.ceil(values.length / each) }, (_, i) => {
@@ -189,15 +183,19 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     heatRadiusM: piece.heatRadiusM,
     shapeExponent: body.shapeExponent,
   };
-  const solution = solveFry({
+  const ask = { body, coreTargetC: draft.filling.coreTargetC, coreIsLine: coreMustBeSafe(draft), roomC: kitchen.roomC };
+  const run = runFry({
     body,
     oilC: fry.oilC,
     turn: fry.turn,
-    coreTargetC: draft.filling.coreTargetC,
-    coreIsLine: coreMustBeSafe(draft),
-    horizonS: FRY_HORIZON_S,
+    ...{ coreTargetC: ask.coreTargetC, coreIsLine: ask.coreIsLine, horizonS: FRY_HORIZON_S },
   });
-  const liftS = fry.minutesS ?? liftMoment(solution);
+  const { solution } = run;
+  const { liftS, rests } =
+    fry.minutesS === null
+      ? liftMoment(run, ask)
+      : { liftS: fry.minutesS, rests: fry.minutesS < (solution.doneS ?? Infinity) };
+  const rest = liftS === null ? null : restInAir(run.bodyAt(liftS), kitchen.roomC);
   const { pot, roomC } = kitchen;
   const burner = burnerAdvice(pot, roomC, fry.oilC);
   const room = potRoom(pot, piece.widthM * piece.depthM * 0.8);
@@ -227,6 +225,8 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     solution,
     liftS,
     atLift,
+    rest,
+    needsRest: rest !== null && rests && isDoneByRest(rest, ask),
     oilUptakeKg: atLift && oilUptakeKg(bulk, atLift.waterKgPerM2),
     seamPush:
       cold.fold.burst &&

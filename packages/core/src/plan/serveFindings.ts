@@ -18,7 +18,9 @@ export function serveFindings(
 ): Finding[] {
   const found: Finding[] = [];
   const startMs = steps[0]!.startMs;
-  if (nowMs !== null && startMs < nowMs) {
+  if (fry.liftS === null) {
+    found.push({ code: 'serve.no-lift', tone: 'stop', values: {} });
+  } else if (nowMs !== null && startMs < nowMs) {
     found.push({ code: 'serve.late', tone: 'look-out', values: { lateS: (nowMs - startMs) / 1000 } });
   } else {
     found.push({ code: 'serve.on-time', tone: 'good', values: { startMs } });

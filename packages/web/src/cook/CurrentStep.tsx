@@ -1,5 +1,12 @@
 import { COOK as T } from '../text/cookPhrases';
-import { type CheckAnswer, MEASURE_RANGE, type MeasureId, type RunStep, stepState } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  type CheckAnswer,
+  MEASURE_RANGE,
+  type MeasureId,
+  type RunStep,
+  stepState,
+} from '@ember-fold/core';
 import { AlarmClock, ArrowRight, Check, Flame } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -11,7 +18,7 @@ import { Button } from '../ui/controls/Button';
 import { LiveScale } from '../ui/controls/LiveScale';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { CountField, GramField, MmField, TempField } from '../ui/controls/UnitFields';
-import { CHECK, MEASURE_NAME, measureText, RUN_NAME, runLines } from '../text/cookText';
+import { CHECK, checkAsk, MEASURE_NAME, measureText, RUN_NAME, runLines } from '../text/cookText';
 import type { Printer } from '../text/printer';
 import { CheckDrawing } from './CheckDrawing';
 import type { Cook } from './useCook';
@@ -151,6 +158,7 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
       {step.check && (
         <CheckQuestion
           step={step}
+          draft={draft}
           answer={answer}
           onAnswer={(given) => tell({ kind: 'check', step: step.id, answer: given })}
         />
@@ -187,14 +195,16 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
 
 interface CheckQuestionProps {
   readonly step: RunStep;
+  readonly draft: BatchDraft;
   readonly answer: CheckAnswer | null;
   readonly onAnswer: (answer: CheckAnswer) => void;
 }
 
 /** What hands or eyes find out, and what to do when it is not so. */
-function CheckQuestion({ step, answer, onAnswer }: CheckQuestionProps) {
+function CheckQuestion({ step, draft, answer, onAnswer }: CheckQuestionProps) {
   if (!step.check) return null;
-  const { ask, answers, remedy } = CHECK[step.check];
+  const { answers, remedy } = CHECK[step.check];
+  const ask = checkAsk(step.check, draft);
   return (
     <Question role="group" aria-label={ask}>
       <CheckDrawing check={step.check} />

@@ -119,6 +119,8 @@ function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
             probe={live.stove.probe}
             spreadC={fire.spreadC}
             onBurner={pad.burner}
+            oilC={draft.fry.oilC}
+            onOil={pad.oil}
           />
         </div>
         <Panel style={{ gridArea: 'pot' }} aria-label={T.pot}>

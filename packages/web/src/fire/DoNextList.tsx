@@ -75,6 +75,7 @@ const KEY: Record<NextStep['act'], string | null> = {
   burner: null,
   aside: null,
   'oven-out': null,
+  judge: null,
   finish: null,
 };
 /** Due this soon, it is what the hand does now. */

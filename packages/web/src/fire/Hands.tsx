@@ -82,6 +82,8 @@ export function Hands({ draft, fire, pad, ear, printer, onFinish }: HandsProps) 
   const lifted = judge.pieces.map((piece) => piece.number);
   const first = fire.steps[0]?.act;
   const done = (step: NextStep) => {
+    // Judged in the bar under the list, where its answers are.
+    if (step.act === 'judge') return;
     if (step.act === 'finish') onFinish();
     else if (step.act === 'burner') pad.burner(step.value);
     else if (step.act === 'skim') pad.skim();
@@ -129,6 +131,7 @@ export function Hands({ draft, fire, pad, ear, printer, onFinish }: HandsProps) 
         {more && (
           <MoreSheet
             printer={printer}
+            oilC={draft.fry.oilC}
             fit={fire.fit}
             onClose={() => setMore(false)}
             onTopUp={pad.topUp}

@@ -1,13 +1,5 @@
 import { FIRE as T } from '../text/firePhrases';
-import {
-  CRUMB_ANSWERS,
-  type CrumbAnswer,
-  crumbRange,
-  type Pot,
-  type StoveFit,
-  type Range,
-  RANGES,
-} from '@ember-fold/core';
+import { type Pot, type StoveFit, type Range, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { editKitchen } from '../data/editKitchen';
 import { Button } from '../ui/controls/Button';
@@ -15,13 +7,15 @@ import { PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 import { MlField, TempField } from '../ui/controls/UnitFields';
 import { fitText } from '../text/fireWords';
-import { CRUMB_NAME } from '../text/schoolText';
 import type { Printer } from '../text/printer';
+import { CrumbQuestion } from './CrumbQuestion';
 import { Listening } from './Listening';
 import type { Ear } from './useEar';
 
 interface MoreSheetProps {
   readonly printer: Printer;
+  /** Oil of the plan, °C. */
+  readonly oilC: number;
   readonly fit: StoveFit | null;
   readonly onClose: () => void;
   readonly onTopUp: (m3: number) => void;
@@ -33,16 +27,12 @@ interface MoreSheetProps {
 const TYPED_SPREAD_C = 3;
 
 /** What is done less often: oil added, oil read without a probe, commands by voice, what the stove is like. */
-export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, ear }: MoreSheetProps) {
+export function MoreSheet({ printer, oilC, fit, onClose, onTopUp, onOil, ear }: MoreSheetProps) {
   const [m3, setM3] = useState(0.0002);
-  const [tempC, setTempC] = useState(158);
+  const [tempC, setTempC] = useState(oilC);
   const done = (act: () => void) => () => {
     act();
     onClose();
-  };
-  const crumb = (answer: CrumbAnswer) => {
-    const { leastC, mostC } = crumbRange(answer);
-    onOil((leastC + mostC) / 2, (mostC - leastC) / 2);
   };
   return (
     <Sheet title={T.more} isOpen onClose={onClose}>
@@ -53,14 +43,13 @@ export function MoreSheet({ printer, fit, onClose, onTopUp, onOil, ear }: MoreSh
           {T.noteIt}
         </Button>
       </Row>
-      <Soft>{T.orACrumbOfDough}</Soft>
-      <div style={{ display: 'grid', gap: 6, marginTop: 6 }}>
-        {CRUMB_ANSWERS.map((answer) => (
-          <Button key={answer} style={{ minHeight: 64 }} onPress={done(() => crumb(answer))}>
-            {CRUMB_NAME[answer]}
-          </Button>
-        ))}
-      </div>
+      <CrumbQuestion
+        oilC={oilC}
+        onOil={(tempC, spreadC) => {
+          onOil(tempC, spreadC);
+          onClose();
+        }}
+      />
       <PanelTitle as="h3" style={{ marginTop: 14 }}>
         {T.oilAdded}
       </PanelTitle>

@@ -8,6 +8,7 @@ import { Panel, Soft } from '../ui/controls/Panel';
 import type { Printer } from '../text/printer';
 import { oilSourceText, VERDICT_TEXT } from '../text/fireWords';
 import { BandGauge } from './BandGauge';
+import { CrumbQuestion } from './CrumbQuestion';
 
 const Box = styled(Panel)`
   display: grid;
@@ -36,9 +37,9 @@ const Reading = styled.div`
   }
 `;
 
-const Temperature = styled.div`
+const Temperature = styled.div<{ $isSmall: boolean }>`
   ${figureFont}
-  font-size: 138px;
+  font-size: ${({ $isSmall }) => ($isSmall ? 48 : 138)}px;
   font-weight: 720;
   font-stretch: 68%;
   line-height: 0.98;
@@ -101,10 +102,17 @@ interface OilPanelProps {
   readonly probe: string | null;
   readonly spreadC: number | null;
   readonly onBurner: (setting: number) => void;
+  /** Oil of the plan, °C; and what a crumb told. */
+  readonly oilC: number;
+  readonly onOil: (tempC: number, spreadC: number) => void;
 }
 
+/** An estimate less sure than this is asked again by a crumb, °C. */
+const UNSURE_C = 14;
+
 /** One glance: the oil, whether it is right, where it goes, and the knob. */
-export function OilPanel({ oil, band, cautions, burner, settings, printer, probe, spreadC, onBurner }: OilPanelProps) {
+export function OilPanel(props: OilPanelProps) {
+  const { oil, band, cautions, burner, settings, printer, probe, spreadC, onBurner, oilC, onOil } = props;
   const { verdict, probeC, ratePerMin, backInS, offC } = oil;
   const danger = verdict === 'cut-heat' || verdict === 'warn';
   const off = verdict === 'under' || verdict === 'over' ? `${printer.tempSpan(offC)} ${VERDICT_TEXT[verdict]}` : null;
@@ -114,7 +122,7 @@ export function OilPanel({ oil, band, cautions, burner, settings, printer, probe
     <Box aria-label={T.oilNow}>
       <Reading>
         <Soft>{oilSourceText(probe, spreadC, printer)}</Soft>
-        <Temperature aria-live="off">
+        <Temperature aria-live="off" $isSmall={probe === null && probeC === null}>
           <span data-testid="oil-now">{probeC === null ? '–' : Math.round(printer.degrees(probeC))}</span>
           <small>{printer.temperature === 'F' ? '°F' : '°C'}</small>
         </Temperature>
@@ -125,6 +133,7 @@ export function OilPanel({ oil, band, cautions, burner, settings, printer, probe
           <p>{moves}</p>
           <p>{backInS === null ? '\u00a0' : T.inTheBandIn(printer.time(backInS))}</p>
         </div>
+        {probe === null && (spreadC === null || spreadC > UNSURE_C) && <CrumbQuestion oilC={oilC} onOil={onOil} />}
         <Burner role="group" aria-label={T.burner}>
           <span>
             <Soft as="span">{T.burner}</Soft>

@@ -8,8 +8,10 @@ import type {
   RunStep,
   RunStepId,
 } from '@ember-fold/core';
+import { wantedCrumb } from '@ember-fold/core';
 import { plain, type Printer, withTemps } from './printer';
 import { FAMILY_METHOD } from './methodWords';
+import { CRUMB_DOES } from './schoolText';
 import { stepText } from './stepText';
 
 /** Wording of the run-sheet. */
@@ -161,14 +163,20 @@ export const CHECK: Record<CheckId, Check> = {
     },
   },
   crumb: {
-    ask: 'Drop a crumb of dough in. Does it rise in 2 to 3 seconds, fizzing steadily?',
-    answers: { yes: 'Steady fizz', 'not-yet': 'Rises slowly', no: 'Jumps and browns' },
+    ask: 'Drop a crumb of dough in. Does it do what it should in this oil?',
+    answers: { yes: 'It does', 'not-yet': 'It is slower', no: 'It is quicker' },
     remedy: {
-      'not-yet': 'Wait. Pieces soak up cool oil.',
+      'not-yet': 'Wait. Pieces soak up oil that is too cool.',
       no: 'The oil is too hot. Turn the heat down and wait before anything goes in.',
     },
   },
 };
+
+/** The question of a check as this batch asks it: a crumb is judged by the oil of its plan. */
+export function checkAsk(check: CheckId, { fry: { oilC } }: Pick<BatchDraft, 'fry'>): string {
+  if (check !== 'crumb') return CHECK[check].ask;
+  return `Drop a crumb of dough in. Right is: it ${CRUMB_DOES[wantedCrumb(oilC)]}. Does it?`;
+}
 
 export const MEASURE_NAME: Record<MeasureId, string> = {
   'pan-kg': 'Pan and filling weigh',

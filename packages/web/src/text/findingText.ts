@@ -191,14 +191,18 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
     `The dough is rolled to ${p.mm(rolledM)}. This dough is usually ${p.mm(leastM)} to ${p.mm(mostM)}.`,
   'fry.unsafe-oil': ({ oilC, limitC }, p) =>
     `${p.temp(oilC)} is over the caution limit of ${p.temp(limitC)} for this oil. Choose cooler oil.`,
-  'fry.cooked': ({ doneS, coreC }, p) =>
-    `Cooked through after ${p.time(doneS)}. The core is ${p.temp(coreC)} when lifted.`,
+  'fry.cooked': ({ doneS, coreC, biteC }, p) =>
+    `Cooked through after ${p.time(doneS)}. The core is ${p.temp(coreC)} when lifted and ${p.temp(biteC)} at the first bite.`,
+  'fry.rests': ({ fromC, toC, restS }, p) =>
+    `They finish while they rest: the middle goes from ${p.temp(fromC)} to ${p.temp(toC)}. Leave them on a rack for ${p.span(restS)} before you cut one.`,
+  'fry.no-moment': ({ oilC, darkS, doneS }, p) =>
+    `No moment is right at ${p.temp(oilC)}: pieces are too dark after ${p.time(darkS)}, ${doneS === null ? 'and never done inside' : `but done inside only after ${p.time(doneS)}`}.`,
   'fry.raw-ring': ({ interfaceC, setS }, p) =>
     setS === null
       ? `A ring of dough stays raw: the innermost dough only reaches ${p.temp(interfaceC)}. Roll thinner, or fry hotter or held under.`
       : `A ring of dough is raw when lifted: the innermost dough is at ${p.temp(interfaceC)} and sets after ${p.time(setS)}. Fry longer and cooler.`,
   'fry.warm': ({ coreC, hotC }, p) =>
-    `The filling is cooked but only ${p.temp(coreC)} when lifted. For ${p.temp(hotC)} at the first bite, fry cooler and longer, or put in less filling.`,
+    `The filling is cooked but only ${p.temp(coreC)} at the first bite. For ${p.temp(hotC)}, fry cooler and longer, or put in less filling.`,
   'fry.core-cold': ({ coreC, targetC, coreS }, p) =>
     coreS === null
       ? `The core is ${p.temp(coreC)} when lifted and never reaches ${p.temp(targetC)}. Make pieces smaller or warmer.`
@@ -209,10 +213,12 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
     goldenS === null
       ? 'Pieces are still pale when lifted, and never golden in this oil.'
       : `Pieces are still pale when lifted. They are golden after ${p.time(goldenS)}.`,
-  'fry.dark': ({ darkS }, p) =>
-    darkS === null
-      ? 'Pieces are browner than golden when lifted. Lift sooner or fry cooler.'
-      : `Pieces are browner than golden when lifted, and too dark after ${p.time(darkS)}. Lift sooner or fry cooler.`,
+  'fry.dark': ({ darkS, soonerS }, p) =>
+    [
+      'Pieces are browner than golden when lifted',
+      darkS === null ? '. ' : `, and too dark after ${p.time(darkS)}. `,
+      soonerS === null ? 'They are not done sooner: fry cooler.' : `They are done and golden after ${p.time(soonerS)}.`,
+    ].join(''),
   'fry.golden': ({ goldenS }, p) =>
     goldenS === null ? 'Both faces are golden.' : `Both faces golden from ${p.time(goldenS)}.`,
   'fry.window': ({ fromS, toS, forgivesS }, p) =>
@@ -268,6 +274,8 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
     'The filling holds something raw. Never thaw it on the bench: fry it straight from the freezer and probe the core, or thaw it in the fridge. Local food rules come first.',
   'fry.frozen-wipe': () => 'Wipe frost off every frozen piece. Ice in hot oil spits and boils over.',
   'serve.on-time': ({ startMs }, p) => `Begin by ${p.clock(startMs)} on ${p.day(startMs)}.`,
+  'serve.no-lift': () =>
+    'These pieces have no right moment to lift, so there is no time plan. Choose a way out at Fry.',
   'serve.late': ({ lateS }, p) =>
     `You should have begun ${p.span(lateS)} ago. Eat later, make fewer, or fold some ahead and chill them.`,
   'serve.hold-long': ({ holdS, bestS }, p) =>

@@ -48,7 +48,7 @@ export const FIRE = {
   theBrowserCouldNotListen: 'The browser could not listen.',
   oilReadWithoutAProbe: 'Oil without a probe',
   thermometer: 'Thermometer',
-  orACrumbOfDough: 'Or a crumb of dough in the oil:',
+  whatDoesACrumbDo: 'What does a crumb of dough do in the oil?',
   oilAdded: 'Oil added',
   freshOil: 'Fresh oil',
   pouredIn: 'Poured in',

@@ -1,4 +1,5 @@
 import {
+  wantedCrumb,
   type DangerId,
   type FireBelief,
   type FirePiece,
@@ -12,6 +13,7 @@ import {
   type StoveFit,
 } from '@ember-fold/core';
 import { SAFE_C } from './cautions';
+import { CRUMB_DOES } from './schoolText';
 import { plain, type Printer } from './printer';
 
 export const VERDICT_TEXT: Record<OilVerdict, string> = {
@@ -45,7 +47,9 @@ export function nextText(
             ? 'The oil is ready.'
             : step.reason === 'room'
               ? 'There is room beside the others, and the oil is ready.'
-              : `Wait until the oil is at ${temp(step.value)}.`,
+              : step.reason === 'judge-oil'
+                ? `Judge the oil first: a crumb of dough ${CRUMB_DOES[wantedCrumb(markC)]} when it is right.`
+                : `Wait until the oil is at ${temp(step.value)}.`,
       };
     case 'burner':
       return {
@@ -72,6 +76,11 @@ export function nextText(
       };
     case 'oven-out':
       return { what: `Out of the oven: ${list}`, why: 'Probe the middle first.' };
+    case 'judge':
+      return {
+        what: `Judge piece ${list}`,
+        why: 'Look at it, cut it open and probe it, then say how it is. The others wait for it.',
+      };
     case 'finish':
       return { what: 'Finish the batch', why: 'All pieces are out.' };
     default: {

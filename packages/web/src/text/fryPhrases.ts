@@ -1,5 +1,11 @@
 /** What the fry station says, in one place so that it can be translated. */
 export const FRY = {
+  lookingForWays: 'Looking for ways out…',
+  waysOut: 'Ways out',
+  noSingleWay: 'No single change helps. Make the pieces smaller and the dough thinner.',
+  takeWay: (name: string) => `Take: ${name}`,
+  take: 'Take',
+  noRightMoment: 'No right moment to lift',
   bakeInsteadOrFinishIn: 'Bake instead, or finish in the oven',
   oven: 'Oven',
   piecesOnATray: 'Pieces on a tray',

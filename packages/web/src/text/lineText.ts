@@ -75,6 +75,8 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'fry.pot-over-half': 'pot too full',
   'fry.frozen-wipe': 'wipe frost',
   'serve.late': 'late',
+  'serve.no-lift': 'no frying time',
+  'fry.no-moment': 'no right moment',
   'serve.hold-long': 'long wait',
   'serve.room-limit': 'too long out',
 };

@@ -1,4 +1,12 @@
-import type { CrumbAnswer, CrumbPlan, FryArm, FrySchool, LotWay, LotWayId } from '@ember-fold/core';
+import {
+  type CrumbAnswer,
+  type CrumbPlan,
+  type FryArm,
+  type FrySchool,
+  type LotWay,
+  type LotWayId,
+  readCrumb,
+} from '@ember-fold/core';
 import { plain, type Printer } from './printer';
 import { CRUST_WORD } from './words';
 
@@ -45,8 +53,27 @@ export const CRUMB_NAME: Record<CrumbAnswer, string> = {
   jumps: 'Jumps and browns within 30 seconds',
 };
 
+/** The same in the middle of a sentence. */
+export const CRUMB_DOES: Record<CrumbAnswer, string> = {
+  sits: 'sits on the bottom',
+  lazy: 'rises slowly with lazy bubbles',
+  steady: 'rises in 2 to 3 seconds with a steady fizz',
+  jumps: 'jumps and browns within 30 seconds',
+};
+
 /** What a crumb says of the oil, and of this batch in it. */
-export function crumbText(answer: CrumbAnswer, plan: CrumbPlan | null, p: Printer): string {
+export function crumbText(answer: CrumbAnswer, plan: CrumbPlan | null, oilC: number, p: Printer): string {
+  const fits = readCrumb(answer, oilC).verdict;
+  const verdict =
+    fits === 'right'
+      ? `Right for this plan at ${p.temp(oilC)}. `
+      : fits === 'cooler'
+        ? 'Cooler than planned. '
+        : 'Hotter than planned. ';
+  return verdict + rangeText(answer, plan, p);
+}
+
+function rangeText(answer: CrumbAnswer, plan: CrumbPlan | null, p: Printer): string {
   if (answer === 'sits') {
     return `Under ${p.temp(130)}: too cool to fry. Only slow frying starts here, and goes on heating.`;
   }

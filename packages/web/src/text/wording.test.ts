@@ -7,6 +7,7 @@ import {
   crumbPlan,
   forgivingPoint,
   fryArm,
+  liftWays,
   lotWays,
   fryMapRow,
   marginsAt,
@@ -43,6 +44,7 @@ import { bakeText } from './bakeText';
 import { balanceText } from './balanceText';
 import { findingText } from './findingText';
 import { holdText, HOLD_NAME } from './holdText';
+import { liftWayText } from './liftText';
 import { lineText } from './lineText';
 import { chancesText, forgivingText, marginText, storyText } from './mapText';
 import { portioningText, portionText, readWeights } from './portionText';
@@ -400,8 +402,13 @@ it('the map, the schools, a crumb and the oven are said in clean sentences, in a
           forgivingText(null, printer),
           counted,
           ...ARM_ROWS.map(([, say]) => say(arm, printer)),
-          ...CRUMB_ANSWERS.map((answer) => crumbText(answer, crumbPlan(draft, kitchen, answer), printer)),
+          ...CRUMB_ANSWERS.map((answer) =>
+            crumbText(answer, crumbPlan(draft, kitchen, answer), draft.fry.oilC, printer),
+          ),
           ...lotWays(draft, kitchen).map((way) => lotWayText(way, printer)),
+          ...liftWays({ ...draft, fry: { ...draft.fry, oilC: 188, minutesS: null } }, kitchen).map((way) =>
+            liftWayText(way, printer),
+          ),
           ...bakeText(bakePlan(draft, kitchen, 180), false, printer),
         ];
         for (const text of texts) {

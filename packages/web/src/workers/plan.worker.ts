@@ -23,6 +23,8 @@ import {
   type HotPlan,
   isFryable,
   type Kitchen,
+  type LiftWay,
+  liftWays,
   type LotWay,
   lotWays,
   newBatch,
@@ -114,6 +116,10 @@ const worker = {
   /** What each answer of a crumb of dough means for this batch. */
   crumbs(draft: BatchDraft, kitchen: Kitchen): (CrumbPlan | null)[] {
     return CRUMB_ANSWERS.map((answer) => crumbPlan(draft, kitchen, answer));
+  },
+  /** What would make a right moment to lift. */
+  liftWays(draft: BatchDraft, kitchen: Kitchen): LiftWay[] {
+    return liftWays(draft, kitchen);
   },
   /** Other lots. */
   lotWays(draft: BatchDraft, kitchen: Kitchen): LotWay[] {

@@ -9,6 +9,7 @@ import type {
   HoldTimes,
   HotPlan,
   Kitchen,
+  LiftWay,
   LotWay,
   PiecePrediction,
   PredictAsk,
@@ -86,6 +87,11 @@ export const bakeLatest = latestOnly(
     ovenC: number,
     perTray: number,
   ): Promise<{ plan: BakePlan | null; split: SplitPlan | null }> => plans().bake(draft, kitchen, ovenC, perTray),
+);
+
+/** What would make a right moment to lift. */
+export const liftWaysLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen): Promise<LiftWay[]> =>
+  plans().liftWays(draft, kitchen),
 );
 
 /** Other ways to divide a batch into lots. */

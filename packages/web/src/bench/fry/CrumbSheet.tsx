@@ -35,7 +35,7 @@ export function CrumbSheet({ line, onClose }: { readonly line: Line; readonly on
             <li key={answer}>
               <div>
                 <strong>{CRUMB_NAME[answer]}</strong>
-                <Soft>{plans ? crumbText(answer, plan, printer) : T.workingItOut}</Soft>
+                <Soft>{plans ? crumbText(answer, plan, draft.fry.oilC, printer) : T.workingItOut}</Soft>
               </div>
               {plan && (
                 <Button

@@ -1,4 +1,5 @@
 import { crustName } from '@ember-fold/core';
+import { Suspense } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/useLine';
 import { FRY as T } from '../../text/fryPhrases';
@@ -7,8 +8,11 @@ import { Findings } from '../../ui/controls/Findings';
 import { Soft } from '../../ui/controls/Panel';
 import { crustColour } from '../../ui/drawing/crust';
 import { Drawing } from '../../ui/drawing/Drawing';
+import { lazyPart } from '../../ui/lazyPart';
 import { FormShape } from '../../ui/drawing/FormShape';
 import { figureFont } from '../../ui/theme';
+
+const LiftWays = lazyPart(() => import('./LiftWays').then((m) => ({ default: m.LiftWays })));
 
 const Outcome = styled.p`
   ${figureFont}
@@ -53,7 +57,7 @@ function FacesAtLift({ line }: { readonly line: Line }) {
 function outcomeText(line: Line): string {
   if (!line.hot) return '…';
   const { fry } = line.hot;
-  if (!fry?.atLift) return T.notDoneWithinHalfAn;
+  if (!fry?.atLift) return fry?.solution.darkS == null ? T.notDoneWithinHalfAn : T.noRightMoment;
   const cooked = fry.findings.some((f) => f.code === 'fry.cooked');
   const raw = fry.findings.some((f) => f.code === 'fry.raw-ring');
   const pale = CRUST_WORD[crustName(Math.min(...fry.atLift.colours))];
@@ -72,6 +76,11 @@ export function FryVerdict({ line }: { readonly line: Line }) {
       </Soft>
       <Outcome>{outcomeText(line)}</Outcome>
       <FacesAtLift line={line} />
+      {plan?.liftS === null && line.hotIsCurrent && (
+        <Suspense fallback={null}>
+          <LiftWays line={line} />
+        </Suspense>
+      )}
       {plan && <Findings findings={plan.findings} printer={printer} />}
     </>
   );

@@ -1,0 +1,55 @@
+import fc from 'fast-check';
+import { advanceFry, createFryBody, type FryBody, type FryBodySpec, planBatch } from '../src/index.js';
+import { interfacePeakC, turnFry } from '../src/frying/advanceFry.js';
+import { coreOf, restInAir } from '../src/frying/restInAir.js';
+import { doughSetC } from '../src/frying/solveFry.js';
+import { INGREDIENTS } from '../src/index.js';
+import { anyDraft, anyKitchen } from './anyWrites.js';
+
+const ids = INGREDIENTS.map((one) => one.id);
+
+/** Twice the cells, a tenth of the step, the whole upper face dry while it floats. */
+function finer(spec: FryBodySpec): FryBodySpec {
+  return {
+    ...spec,
+    wallCells: 2 * spec.wallCells,
+    fillingCells: 2 * spec.fillingCells,
+    upperDry: spec.faces === 'two' ? Math.max(spec.upperDry, 1) : 0,
+  };
+}
+const FINE = { firstS: 0.02, growth: 1.1, mostS: 0.2, shrink: 0.4, iterations: 20 };
+
+test('no draft ever says cooked or safe while a finer solve of the same piece is three degrees short', () => {
+  let judged = 0;
+  fc.assert(
+    fc.property(anyDraft(ids), anyKitchen(), fc.constantFrom('poultry', 'egg', undefined), (any, kitchen, raw) => {
+      const { raw: _raw, ...bare } = any.filling;
+      // A basted face is washed by hand: how dry it stays is the cook's, not the solver's.
+      const turn = any.fry.turn === 'basted' ? 'once' : any.fry.turn;
+      const draft = { ...any, filling: { ...bare, ...(raw && { raw }), coreTargetC: 74 }, fry: { ...any.fry, turn } };
+      const { fry } = planBatch(draft, kitchen, null);
+      if (!fry || fry.liftS === null || fry.liftS > 1800) return;
+      if (!fry.findings.some(({ code }) => code === 'fry.cooked')) return;
+      const body = createFryBody(finer(fry.body));
+      // What was hot once stays safe: a core may have been hotter before its last turn.
+      let coreC = -Infinity;
+      const watch = (now: FryBody) => {
+        coreC = Math.max(coreC, coreOf(now));
+        return false;
+      };
+      for (const turnS of [...fry.solution.turnsS.filter((s) => s < fry.liftS!), fry.liftS]) {
+        advanceFry(body, turnS - body.timeS, draft.fry.oilC, watch, FINE);
+        if (turnS < fry.liftS) turnFry(body);
+      }
+      const rest = fry.needsRest ? restInAir(body, kitchen.roomC) : null;
+      judged += 1;
+      const wallC = Math.max(interfacePeakC(body), rest?.wallC ?? 0);
+      expect(wallC).toBeGreaterThan(doughSetC(fry.body) - 3);
+      const mustBeSafe = raw !== undefined || draft.fry.start === 'frozen' || draft.fry.start === 'tempered';
+      if (!mustBeSafe) return;
+      expect(Math.max(coreC, rest?.coreC ?? 0)).toBeGreaterThan(Math.min(74, fry.body.boilingC - 4) - 3);
+    }),
+    { numRuns: 120, endOnFailure: true },
+  );
+  expect(judged).toBeGreaterThan(20);
+});
