@@ -103,7 +103,7 @@ test('no probe at all: a crumb of dough gives the oil with its range, the model 
   await expect(page.getByTestId('oil-now')).toHaveText('–');
   // Nobody has judged it: nothing is lit, and what is asked is what hands can answer.
   await expect(page.getByRole('button', { name: /^now Drop/ })).toHaveCount(0);
-  await expect(page.getByText(/^Judge the oil first: a crumb of dough rises/)).toBeVisible();
+  await expect(page.getByText(/Judge the oil first: a crumb of dough rises/)).toBeVisible();
   const crumb = page.getByRole('group', { name: 'What does a crumb of dough do in the oil?' });
   await crumb.getByRole('button', { name: 'Sits on the bottom' }).click();
   await expect(page.getByTestId('oil-now')).toHaveText(/^1[23]\d$/);

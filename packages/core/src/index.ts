@@ -10,7 +10,7 @@ export { massOfFlourPercent, massOfWholePercent } from './ingredient/percentLine
 export { roundFormula } from './ingredient/roundFormula.js';
 export { findIngredients } from './ingredient/findIngredients.js';
 export { type Formula, type FormulaLine, type FormulaTotals } from './ingredient/formula.js';
-export { DOUGH_FAMILIES, type DoughFamily } from './dough/doughFamily.js';
+export { DOUGH_FAMILIES, type DoughFamily, doughFamily } from './dough/doughFamily.js';
 export { doughFindings } from './dough/doughFindings.js';
 export { judgeFamily } from './dough/judgeFamily.js';
 export { hasSubstitutions, type SideEffect, type Substitution, substitutionsFor } from './dough/substitute.js';

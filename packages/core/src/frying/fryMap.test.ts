@@ -11,7 +11,9 @@ import {
   fryRegion,
   marginsAt,
 } from './fryMap.js';
+import type { BatchDraft } from '../draft/draft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
+import { withFold, withForm } from '../plan/editDraft.js';
 
 const DRAFT = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
 const COLD = planCold(DRAFT, DEFAULT_KITCHEN);
@@ -26,6 +28,7 @@ const SPEC: FryMapSpec = {
   horizonS: 1800,
 };
 const ROWS = Array.from({ length: SPEC.rows }, (_, i) => fryMapRow(SPEC, i));
+const USUAL = { least: 145, most: 185 };
 const double = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
 test('hotter oil is darker sooner, and golden sooner; the core hardly follows', () => {
@@ -41,12 +44,59 @@ test('hotter oil is darker sooner, and golden sooner; the core hardly follows', 
   expect(cool.goldenS! / hot.goldenS!).toBeGreaterThan(2 * (cool.doneS! / hot.doneS!));
 });
 
-test('the map agrees with the plan: done and golden within 3 % at the plan’s own oil', () => {
-  const { solution } = planBatch(DRAFT, DEFAULT_KITCHEN, null).fry!;
-  const row = fryMapRow({ ...SPEC, oilC: { least: DRAFT.fry.oilC, most: 200 } }, 0);
-  // A wall that just misses before its turn sets after the next one: half a minute later.
-  expect(Math.abs(row.doneS! - solution.doneS!)).toBeLessThan(Math.max(30, 0.03 * solution.doneS!));
-  expect(Math.abs(row.goldenS! / solution.goldenS! - 1)).toBeLessThan(0.03);
+const plainOf = (draft: BatchDraft) => withFold(draft, { fillingEachKg: 0 });
+const PIECES: readonly BatchDraft[] = [
+  DRAFT,
+  ...(['cone', 'strip-triangle', 'teardrop', 'cup'] as const).map((form) => withForm(DRAFT, form)),
+  plainOf(DRAFT),
+  plainOf(withForm(DRAFT, 'ball')),
+];
+
+test('the map agrees with the plan: done, golden and dark within 3 % or twelve seconds, of pieces with and without filling', () => {
+  for (const piece of PIECES) {
+    for (const [oilC, turn] of [
+      [150, 'once'],
+      [165, 'each-minute'],
+      [180, 'held-under'],
+    ] as const) {
+      const fry = planBatch(
+        { ...piece, fry: { ...piece.fry, oilC, turn, minutesS: null } },
+        DEFAULT_KITCHEN,
+        null,
+      ).fry!;
+      const row = fryMapRow({ ...SPEC, body: fry.body, turn, oilC: { least: oilC, most: 200 }, rows: 2 }, 0);
+      for (const moment of ['doneS', 'goldenS', 'darkS'] as const) {
+        const planned = fry.solution[moment];
+        // What is dark later than anybody leaves it in is not looked for.
+        if (planned === null || row[moment] === null) continue;
+        const off = Math.abs(row[moment] - planned);
+        // A wall that just misses before its turn sets after the next one.
+        const byTurn = moment === 'doneS' && turn === 'each-minute' ? 60 : 12;
+        const allowed = Math.max(byTurn, 0.03 * planned);
+        expect({ form: piece.form, oilC, moment, planned, off: Math.max(off, allowed) }).toMatchObject({
+          off: allowed,
+        });
+      }
+      expect([row.doneS === null, row.goldenS === null]).toEqual([
+        fry.solution.doneS === null,
+        fry.solution.goldenS === null,
+      ]);
+    }
+  }
+});
+
+test('the forgiving point does not depend on how much of the map is shown, and is its own answer', () => {
+  const rowsOf = (horizonS: number) =>
+    Array.from({ length: 15 }, (_, i) => fryMapRow({ ...SPEC, rows: 15, horizonS }, i));
+  const [short, long] = [forgivingPoint(rowsOf(720), USUAL)!, forgivingPoint(rowsOf(1800), USUAL)!];
+  expect(short.oilC).toBe(long.oilC);
+  expect(Math.abs(short.timeS - long.timeS)).toBeLessThan(1);
+  // Within the family's own oil, or none.
+  for (const most of [150, 160, 170]) {
+    const best = forgivingPoint(ROWS, { least: 145, most });
+    if (best) expect(best.oilC).toBeLessThanOrEqual(most);
+  }
+  expect(forgivingPoint(ROWS, { least: 131, most: 132 })).toBeNull();
 });
 
 test('regions in the order of time: raw, then pale or right, then dark; hot oil is dark before it is done', () => {
@@ -64,7 +114,7 @@ test('regions in the order of time: raw, then pale or right, then dark; hot oil 
 });
 
 test('the forgiving point is right, no neighbour forgives more, and what it forgives comes out right', () => {
-  const best = forgivingPoint(ROWS, SPEC.horizonS)!;
+  const best = forgivingPoint(ROWS, USUAL)!;
   expect(best.oilC).toBeLessThanOrEqual(175);
   expect(best.margin).toBeGreaterThan(0.5);
   const regionAt = (oilC: number, timeS: number) => {
@@ -79,19 +129,19 @@ test('the forgiving point is right, no neighbour forgives more, and what it forg
     }),
     { numRuns: 60 },
   );
-  const margins = marginsAt(ROWS, SPEC.horizonS, best.oilC, best.timeS)!;
+  const margins = marginsAt(ROWS, best.oilC, best.timeS)!;
   expect(margins.marginC).toBeGreaterThanOrEqual(5 * best.margin - 1e-6);
   expect(margins.marginS).toBeGreaterThanOrEqual(45 * best.margin - 1e-6);
-  expect(marginsAt(ROWS, SPEC.horizonS, 160, 30)).toBeNull();
+  expect(marginsAt(ROWS, 160, 30)).toBeNull();
 });
 
 test('nothing right on the map has no forgiving point', () => {
   const never = (row: FryMapRow): FryMapRow => ({ ...row, doneS: null });
-  expect(forgivingPoint(ROWS.map(never), SPEC.horizonS)).toBeNull();
+  expect(forgivingPoint(ROWS.map(never), USUAL)).toBeNull();
 });
 
 test('pieces made by hand: most come out right at the forgiving point, fewer at its edge, and the seed is the run', () => {
-  const best = forgivingPoint(ROWS, SPEC.horizonS)!;
+  const best = forgivingPoint(ROWS, USUAL)!;
   const at = fryChances(SPEC, best.oilC, best.timeS, 7, 60);
   expect(at.right + at.raw + at.pale + at.dark).toBeCloseTo(1, 9);
   expect(at.right).toBeGreaterThan(0.9);

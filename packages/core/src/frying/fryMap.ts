@@ -1,4 +1,4 @@
-import { RANGES } from '../draft/ranges.js';
+import { FRY_HORIZON_S, RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { FRY_STEPPING } from './advanceFry.js';
@@ -40,14 +40,19 @@ export interface FryMapRow {
 }
 
 /** Cells of a map's bodies: its moments lie within 3 % of a plan's. */
-const WALL_CELLS = 8;
+const WALL_CELLS = 9;
 const FILLING_CELLS = 6;
+const SOLID_CELLS = 16;
 
 /** And longer steps: a moment moves by a second or two. */
-const STEPPING = { ...FRY_STEPPING, firstS: 0.1, growth: 1.2, mostS: 5 };
+const STEPPING = { ...FRY_STEPPING, firstS: 0.1, growth: 1.2, mostS: 3 };
 
 function coarse(body: FryBodySpec): FryBodySpec {
-  return { ...body, wallCells: WALL_CELLS, fillingCells: body.fillingCells === 0 ? 0 : FILLING_CELLS };
+  return {
+    ...body,
+    wallCells: body.fillingCells === 0 ? SOLID_CELLS : WALL_CELLS,
+    fillingCells: body.fillingCells === 0 ? 0 : FILLING_CELLS,
+  };
 }
 
 /**
@@ -78,8 +83,10 @@ export function fryMapRow(spec: FryMapSpec, index: number): FryMapRow {
   const { least, most } = spec.oilC;
   const oilC = least + ((most - least) * index) / (spec.rows - 1);
   const { body, turn, coreTargetC, coreIsLine, horizonS, columns } = spec;
+  // Fried as long as a plan looks: what is told does not depend on how much of it is shown.
   const solution = solveFry({
-    ...{ body: coarse(body), oilC, turn, coreTargetC, horizonS, stepping: STEPPING },
+    ...{ body: coarse(body), oilC, turn, coreTargetC, horizonS: FRY_HORIZON_S, stepping: STEPPING },
+    enough: { afterS: LEFT_IN_S, leastS: horizonS },
     ...(coreIsLine === undefined ? {} : { coreIsLine }),
   });
   const paler = new Float32Array(columns);
@@ -150,20 +157,26 @@ const MISS_S = 45;
 /** Golden at or under this is preferred: less acrylamide. Source: docs/models/frying.md. */
 const PREFER_C = 175;
 
-const windowOf = ({ doneS, goldenS, darkS }: FryMapRow, horizonS: number): [number, number] | null => {
+/** Longer than this after it is ready nobody leaves a piece in, s: a dark that is never reached is no merit. */
+const LEFT_IN_S = 300;
+/** To be missed by more than this is worth nothing more: then the quicker point is the better one. */
+const ENOUGH_MARGIN = 1.5;
+const NEARLY = 0.9;
+
+const windowOf = ({ doneS, goldenS, darkS }: FryMapRow): [number, number] | null => {
   if (doneS === null || goldenS === null) return null;
   const from = Math.max(doneS, goldenS);
-  const to = darkS ?? horizonS;
+  const to = Math.min(darkS ?? Infinity, from + LEFT_IN_S);
   return to > from ? [from, to] : null;
 };
 
 /** How far a point may be missed both ways at once before it comes out wrong; 0 when it is wrong already. */
-function marginAt(rows: readonly FryMapRow[], horizonS: number, oilC: number, timeS: number): number {
+function marginAt(rows: readonly FryMapRow[], oilC: number, timeS: number): number {
   let margin = Infinity;
   for (const row of rows) {
     const away = Math.abs(row.oilC - oilC) / MISS_C;
     if (away >= margin) continue;
-    const window = windowOf(row, horizonS);
+    const window = windowOf(row);
     const spare = window ? Math.min(timeS - window[0], window[1] - timeS) / MISS_S : -1;
     margin = Math.min(margin, Math.max(away, Math.max(0, spare)));
   }
@@ -173,44 +186,55 @@ function marginAt(rows: readonly FryMapRow[], horizonS: number, oilC: number, ti
 }
 
 /**
- * The most forgiving point: right by the largest margin against ±5 °C and ±45 s together, at or
- * under 175 °C where that leaves a choice. `null` when nothing on the map is right.
+ * The most forgiving point within the oil that is usual for this dough: right by the largest
+ * margin against ±5 °C and ±45 s together, at or under 175 °C where that leaves a choice. Where
+ * several forgive enough, the quickest: a piece that lies long in cool oil is greasy. `null` when
+ * nothing there is right.
+ *
  * @param rows in rising order of oil temperature, at least two
+ * @param usualC the family's own oil, °C
  */
-export function forgivingPoint(rows: readonly FryMapRow[], horizonS: number): ForgivingPoint | null {
-  const under = bestOf(rows, horizonS, PREFER_C);
-  const best = under ?? bestOf(rows, horizonS, Infinity);
-  return best && { ...best, ...marginsAt(rows, horizonS, best.oilC, best.timeS)! };
+export function forgivingPoint(
+  rows: readonly FryMapRow[],
+  usualC: { readonly least: number; readonly most: number },
+): ForgivingPoint | null {
+  const found = pointsOf(
+    rows.filter(({ oilC }) => oilC >= usualC.least && oilC <= usualC.most),
+    rows,
+  );
+  const under = found.filter(({ oilC }) => oilC <= PREFER_C);
+  const all = under.length > 0 ? under : found;
+  const most = all.reduce((best, { margin }) => Math.max(best, margin), 0);
+  const enough = NEARLY * Math.min(most, ENOUGH_MARGIN);
+  const best = all
+    .filter(({ margin }) => margin >= enough && margin > 0)
+    .reduce<(typeof all)[number] | null>((quick, one) => (quick && quick.timeS <= one.timeS ? quick : one), null);
+  return best && { ...best, ...marginsAt(rows, best.oilC, best.timeS)! };
 }
 
-function bestOf(
+function pointsOf(
+  of: readonly FryMapRow[],
   rows: readonly FryMapRow[],
-  horizonS: number,
-  mostC: number,
-): Pick<ForgivingPoint, 'oilC' | 'timeS' | 'margin'> | null {
-  let best: { oilC: number; timeS: number; margin: number } | null = null;
-  for (const row of rows) {
-    const window = windowOf(row, horizonS);
-    if (!window || row.oilC > mostC) continue;
-    for (let i = 0; i <= 24; i++) {
+): Pick<ForgivingPoint, 'oilC' | 'timeS' | 'margin'>[] {
+  return of.flatMap((row) => {
+    const window = windowOf(row);
+    if (!window) return [];
+    return Array.from({ length: 25 }, (_, i) => {
       const timeS = window[0] + ((window[1] - window[0]) * i) / 24;
-      const margin = marginAt(rows, horizonS, row.oilC, timeS);
-      if (!best || margin > best.margin + 1e-9) best = { oilC: row.oilC, timeS, margin };
-    }
-  }
-  return best;
+      return { oilC: row.oilC, timeS, margin: marginAt(rows, row.oilC, timeS) };
+    });
+  });
 }
 
 /** How far the oil alone, or the time alone, may be off at a point; `null` when it does not come out right. */
 export function marginsAt(
   rows: readonly FryMapRow[],
-  horizonS: number,
   oilC: number,
   timeS: number,
 ): { marginC: number; marginS: number } | null {
   const row = rows.reduce((near, one) => (Math.abs(one.oilC - oilC) < Math.abs(near.oilC - oilC) ? one : near));
-  const window = windowOf(row, horizonS);
-  if (!window || timeS < window[0] || timeS > window[1]) return null;
+  const window = windowOf(row);
+  if (!window || timeS < window[0] || timeS > (row.darkS ?? Infinity)) return null;
   let marginC = Infinity;
   for (const other of rows) {
     if (fryRegion(other, timeS) === 'right') continue;
@@ -219,7 +243,7 @@ export function marginsAt(
   const edge = Math.max(oilC - rows[0]!.oilC, rows[rows.length - 1]!.oilC - oilC);
   return {
     marginC: Math.min(marginC, edge),
-    marginS: Math.min(timeS - window[0], window[1] - timeS),
+    marginS: Math.min(timeS - window[0], (row.darkS ?? Math.max(timeS, window[1])) - timeS),
   };
 }
 

@@ -34,6 +34,8 @@ export interface FrySolveSpec {
   /** Look no further than this, s, 30–7200. */
   readonly horizonS: number;
   readonly stepping?: FryStepping;
+  /** Enough is known so long after it is done and golden, and not before `leastS`; absent: when it is dark too. */
+  readonly enough?: { readonly afterS: number; readonly leastS: number };
 }
 
 /** State of a piece at one moment. Colours: [face first down, other face]; alike when held under. */
@@ -204,11 +206,20 @@ function fryThrough(spec: FrySolveSpec, kept: FryBody[] | null): FrySolution {
   let unsettled = 0;
   let over = false;
   let due = false;
+  let readyS: number | null = null;
   const onStep = (): boolean => {
     const sample = sampleOf(body);
     samples.push(sample);
     if (kept && body.timeS >= kept[kept.length - 1]!.timeS + KEPT_EACH_S) kept.push(copyFryBody(body));
     over = sample.interfacePeakC >= setC && sample.coreC >= coreTargetC && darkerFace(sample) >= CRUST_LIMITS.brown;
+    if (spec.enough) {
+      const isReady =
+        sample.interfacePeakC >= setC &&
+        (spec.coreIsLine === false || sample.coreC >= coreTargetC) &&
+        palerFace(sample) >= CRUST_LIMITS.pale;
+      if (isReady) readyS ??= body.timeS;
+      over ||= readyS !== null && body.timeS >= Math.max(spec.enough.leastS, readyS + spec.enough.afterS);
+    }
     due = turnIsDue(spec.turn, body, turnsS.length, spec.horizonS);
     return over || due;
   };

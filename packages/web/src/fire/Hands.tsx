@@ -108,7 +108,9 @@ export function Hands({ draft, fire, pad, ear, printer, onFinish }: HandsProps) 
       <Hand>
         <ActPad
           targets={pad.targets}
-          urged={first === 'flip' || first === 'lift' || first === 'drop' ? first : null}
+          urged={
+            fire.steps[0]?.inS === null ? null : first === 'flip' || first === 'lift' || first === 'drop' ? first : null
+          }
           toFry={state.toFry}
           canTakeBack={state.lastAct !== null}
           onAct={(kind) => {

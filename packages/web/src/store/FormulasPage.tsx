@@ -12,7 +12,7 @@ import { Panel, Soft } from '../ui/controls/Panel';
 import { KIND_NAME } from '../text/storeWords';
 import { FAMILY_NAME } from '../text/words';
 import { FormulaDetail } from './FormulaDetail';
-import { ListAndDetail, OpensFirst, Rows } from './ListAndDetail';
+import { ListAndDetail, Rows, useOpened } from './ListAndDetail';
 import { NewFormula } from './NewFormula';
 
 type Shown = 'all' | FormulaKind | 'archived';
@@ -45,7 +45,7 @@ const FormulaRows = memo(function FormulaRows({ formulas }: { readonly formulas:
 });
 
 /** Every formula of the Store: found by name and kind, opened beside the list. */
-function FormulaList({ formulas, opens }: { readonly formulas: readonly StoreFormula[]; readonly opens: boolean }) {
+function FormulaList({ formulas }: { readonly formulas: readonly StoreFormula[] }) {
   const [text, setText] = useState('');
   const [shown, setShown] = useState<Shown>('all');
   // Typing stays quick while a long list is narrowed.
@@ -64,7 +64,6 @@ function FormulaList({ formulas, opens }: { readonly formulas: readonly StoreFor
       <Choice<Shown> label={T.show} hideLabel value={shown} options={SHOWN} onChange={setShown} />
       <Soft role="status">{found.length === 1 ? T.oneFormula : T.formulas2(found.length)}</Soft>
       <FormulaRows formulas={found} />
-      {opens && <OpensFirst path="/store/formulas" id={found[0]?.id} />}
     </>
   );
 }
@@ -73,6 +72,15 @@ function FormulaList({ formulas, opens }: { readonly formulas: readonly StoreFor
 export function FormulasPage() {
   const { id } = useParams();
   const formulas = storeApi.useFormulasQuery();
+  const first = useMemo(
+    () =>
+      findIngredients(
+        '',
+        (formulas.data ?? []).filter((formula) => isShown(formula, 'all')),
+      )[0]?.id,
+    [formulas.data],
+  );
+  const opened = useOpened(id, first);
   const [making, setMaking] = useState(false);
   return (
     <>
@@ -88,12 +96,12 @@ export function FormulasPage() {
                   <Plus size={18} aria-hidden />
                   {T.newFormula}
                 </Button>
-                <FormulaList formulas={all} opens={id === undefined} />
+                <FormulaList formulas={all} />
               </>
             }
             detail={
-              id ? (
-                <FormulaDetail key={id} id={id} />
+              opened ? (
+                <FormulaDetail key={opened} id={opened} />
               ) : (
                 <Panel>
                   <h2>{all.length === 0 ? T.noFormulaIsKeptYet : T.nothingIsOpen}</h2>

@@ -12,7 +12,7 @@ import { Pick } from '../ui/controls/Pick';
 import type { Printer } from '../text/printer';
 import { ROLE_NAME } from '../text/storeWords';
 import { IngredientDetail } from './IngredientDetail';
-import { ListAndDetail, OpensFirst, Rows } from './ListAndDetail';
+import { ListAndDetail, Rows, useOpened } from './ListAndDetail';
 
 type Shown = 'all' | 'own' | IngredientRole;
 const SHOWN: Record<Shown, string> = { all: T.everyIngredient, own: T.addedOrChangedHere, ...ROLE_NAME };
@@ -38,7 +38,7 @@ const IngredientRows = memo(function IngredientRows({ found, own, printer }: Row
   );
 });
 
-function IngredientList({ own, opens }: { readonly own: ReadonlySet<string>; readonly opens: boolean }) {
+function IngredientList({ own }: { readonly own: ReadonlySet<string> }) {
   const pantry = usePantry();
   const printer = useKitchen()?.printer;
   const [text, setText] = useState('');
@@ -56,7 +56,6 @@ function IngredientList({ own, opens }: { readonly own: ReadonlySet<string>; rea
       <Pick<Shown> label={T.show} value={shown} options={SHOWN} onChange={setShown} />
       <Soft role="status">{found.length === 1 ? T.oneIngredient : T.ingredients2(found.length)}</Soft>
       <IngredientRows found={found} own={own} printer={printer} />
-      {opens && <OpensFirst path="/store/ingredients" id={found[0]?.id} />}
     </>
   );
 }
@@ -70,6 +69,16 @@ function newId(): string {
 export function IngredientsPage() {
   const { id } = useParams();
   const navigate = useNavigate();
+  const pantry = usePantry();
+  const first = useMemo(
+    () =>
+      findIngredients(
+        '',
+        pantry.all.filter((one) => baseFormulaId(one.id) === null),
+      )[0]?.id,
+    [pantry],
+  );
+  const opened = useOpened(id, first);
   const { data } = storeApi.useIngredientsQuery();
   const own = useMemo(() => new Set(data?.rows.map((row) => row.ingredient.id)), [data]);
   return (
@@ -87,12 +96,12 @@ export function IngredientsPage() {
             <Plus size={18} aria-hidden />
             {T.addAnIngredient}
           </Button>
-          <IngredientList own={own} opens={id === undefined} />
+          <IngredientList own={own} />
         </>
       }
       detail={
-        id ? (
-          <IngredientDetail key={id} id={id} />
+        opened ? (
+          <IngredientDetail key={opened} id={opened} />
         ) : (
           <Panel>
             <h2>{T.nothingIsOpen}</h2>

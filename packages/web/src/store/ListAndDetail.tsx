@@ -1,6 +1,6 @@
 import { ArrowLeft } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
-import { Link, Navigate } from 'react-router';
+import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { PHONE } from '../ui/theme';
 import { Panel } from '../ui/controls/Panel';
@@ -60,10 +60,13 @@ export const Rows = styled.ul`
   }
 `;
 
-/** Where there is room for both, the first of a list is opened by itself. */
-export function OpensFirst({ path, id }: { readonly path: string; readonly id: string | undefined }) {
+/**
+ * What is open: what was asked for, else the first of the list where there is room for both.
+ * Shown in its place, not gone to: somebody may be on the way to another page.
+ */
+export function useOpened(asked: string | undefined, first: string | undefined): string | undefined {
   const [hasRoom] = useState(() => window.matchMedia(`not all and ${PHONE.replace('@media ', '')}`).matches);
-  return hasRoom && id !== undefined ? <Navigate to={`${path}/${id}`} replace /> : null;
+  return asked ?? (hasRoom ? first : undefined);
 }
 
 interface ListAndDetailProps {

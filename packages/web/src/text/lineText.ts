@@ -75,7 +75,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'fry.pot-over-half': 'pot too full',
   'fry.frozen-wipe': 'wipe frost',
   'serve.late': 'late',
-  'serve.no-lift': 'no frying time',
+  'serve.no-lift': 'no time plan',
   'fry.no-moment': 'no right moment',
   'serve.hold-long': 'long wait',
   'serve.room-limit': 'too long out',

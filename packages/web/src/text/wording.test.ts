@@ -397,8 +397,8 @@ it('the map, the schools, a crumb and the oven are said in clean sentences, in a
         const arm = fryArm(withSchool(draft, 'frozen'), kitchen)!;
         const texts = [
           storyText(row, row.oilC, timeS, 1200, printer),
-          marginText(marginsAt(rows, 1200, row.oilC, timeS), printer),
-          forgivingText(forgivingPoint(rows, 1200), printer),
+          marginText(marginsAt(rows, row.oilC, timeS), printer),
+          forgivingText(forgivingPoint(rows, { least: 130, most: 200 }), printer),
           forgivingText(null, printer),
           counted,
           ...ARM_ROWS.map(([, say]) => say(arm, printer)),

@@ -1,5 +1,5 @@
 import { FRY as T } from '../../text/fryPhrases';
-import { forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt } from '@ember-fold/core';
+import { doughFamily, forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt } from '@ember-fold/core';
 import { memo, useMemo, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
 import { styled } from 'styled-components';
@@ -117,6 +117,7 @@ export function FryMap({ line, size }: { readonly line: Line; readonly size: Map
       mapKey={key}
       oilC={oilC}
       timeS={timeS}
+      usualC={doughFamily(draft.dough.family).oilC}
       onPoint={(c, s) => edit('fry.point', (d) => ({ ...d, fry: { ...d.fry, oilC: c, minutesS: s } }))}
       printer={printer}
     />
@@ -128,19 +129,23 @@ interface MapOfProps {
   readonly mapKey: string;
   readonly oilC: number;
   readonly timeS: number | null;
+  /** Oil that is usual for this dough, °C. */
+  readonly usualC: { readonly least: number; readonly most: number };
   readonly printer: Line['printer'];
   readonly onPoint: (oilC: number, timeS: number) => void;
 }
 
 const Picture = memo(FryMapChart);
 
-function MapOf({ spec, mapKey, oilC, timeS, printer, onPoint }: MapOfProps) {
+function MapOf({ spec, mapKey, oilC, timeS, usualC, printer, onPoint }: MapOfProps) {
   const { horizonS } = spec;
   const { rows, whole, failed } = useMap(spec, mapKey);
   const chances = useChances(spec, mapKey, oilC, timeS);
   const plane = useRef<HTMLDivElement>(null);
   const [hover, setHover] = useState<readonly [number, number] | null>(null);
-  const best = useMemo(() => (whole ? forgivingPoint(rows, horizonS) : null), [rows, whole, horizonS]);
+  const best = useMemo(() => (whole ? forgivingPoint(rows, usualC) : null), [rows, whole, usualC]);
+  // Taken as it is: whole degrees, and five seconds.
+  const isTaken = best !== null && Math.abs(oilC - best.oilC) <= 1 && Math.abs((timeS ?? 0) - best.timeS) <= 5;
   const held = useRef({ oilC, timeS: timeS ?? 0 });
   const put = (c: number, s: number) => {
     const at = {
@@ -250,13 +255,13 @@ function MapOf({ spec, mapKey, oilC, timeS, printer, onPoint }: MapOfProps) {
       </p>
       <Soft data-margins>
         {row && timeS !== null && whole
-          ? `${marginText(marginsAt(rows, horizonS, oilC, timeS), printer)} ${chances ? chancesText(chances) : T.tryingABatchOfThem}`
+          ? `${marginText(marginsAt(rows, oilC, timeS), printer)} ${chances ? chancesText(chances) : T.tryingABatchOfThem}`
           : ' '}
       </Soft>
       <Button
         $look="quiet"
         style={{ padding: 0 }}
-        isDisabled={!best}
+        isDisabled={!best || isTaken}
         onPress={() => best && put(best.oilC, best.timeS)}
       >
         {best
