@@ -110,6 +110,8 @@ interface FindingValues {
   'fold.holds': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
   'fold.tight': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
   'fold.opens': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
+  'fold.plain': Nothing;
+  'fold.enough': { readonly fillingKg: number; readonly doughKg: number };
   'fold.bready': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
   'fold.wall-thin': { readonly crownM: number; readonly seamM: number; readonly sealM: number };
   'fold.wall': { readonly crownM: number; readonly seamM: number; readonly sealM: number };

@@ -269,8 +269,11 @@ function setStartHeat(body: FryBody, i: number): void {
   body.branch[i] = frozen ? 0 : 2;
 }
 
-/** A body as it is now, to be moved on by itself; under another law of its skin when one is given. */
-export function copyFryBody(body: FryBody, spec: FryBodySpec = body.spec): FryBody {
+/**
+ * A body as it is now, to be moved on by itself; under another law of its skin when one is given.
+ * @param kept only kept, never moved on: it needs no room to compute in
+ */
+export function copyFryBody(body: FryBody, spec: FryBodySpec = body.spec, kept = false): FryBody {
   return {
     ...body,
     spec,
@@ -281,7 +284,7 @@ export function copyFryBody(body: FryBody, spec: FryBodySpec = body.spec): FryBo
     faces: body.faces.map((face) => ({ ...face })),
     walls: body.walls.map((wall) => ({ ...wall })),
     stale: new Uint8Array(body.count).fill(1),
-    scratch: body.scratch.map((one) => new Float64Array(one.length)),
+    scratch: kept ? body.scratch : body.scratch.map((one) => new Float64Array(one.length)),
   };
 }
 

@@ -199,7 +199,7 @@ function fryThrough(spec: FrySolveSpec, kept: FryBody[] | null): FrySolution {
   const { faces } = lyingOf(spec.turn, spec.body.exposedShare);
   const body = createFryBody({ ...spec.body, faces });
   const samples: FrySample[] = [sampleOf(body)];
-  kept?.push(copyFryBody(body));
+  kept?.push(copyFryBody(body, body.spec, true));
   const startHeat = heatTakenJPerM2(body).total;
   const turnsS: number[] = [];
   let steps = 0;
@@ -210,7 +210,7 @@ function fryThrough(spec: FrySolveSpec, kept: FryBody[] | null): FrySolution {
   const onStep = (): boolean => {
     const sample = sampleOf(body);
     samples.push(sample);
-    if (kept && body.timeS >= kept[kept.length - 1]!.timeS + KEPT_EACH_S) kept.push(copyFryBody(body));
+    if (kept && body.timeS >= kept[kept.length - 1]!.timeS + KEPT_EACH_S) kept.push(copyFryBody(body, body.spec, true));
     over = sample.interfacePeakC >= setC && sample.coreC >= coreTargetC && darkerFace(sample) >= CRUST_LIMITS.brown;
     if (spec.enough) {
       const isReady =
@@ -237,7 +237,7 @@ function fryThrough(spec: FrySolveSpec, kept: FryBody[] | null): FrySolution {
     if (due) {
       turnFry(body);
       turnsS.push(body.timeS);
-      kept?.push(copyFryBody(body));
+      kept?.push(copyFryBody(body, body.spec, true));
       due = false;
     }
   }

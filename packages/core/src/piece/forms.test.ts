@@ -329,7 +329,9 @@ test('findings follow the fill', () => {
   expect(codes(0.04)).toContain('fold.tight:look-out');
   expect(codes(0.045)).toContain('fold.opens:look-out');
   expect(codes(0.06)).toContain('fold.opens:stop');
-  expect(codes(0.015)).toContain('fold.bready:look-out');
+  expect(codes(0.012)).toContain('fold.bready:look-out');
+  expect(codes(0)).toEqual(expect.arrayContaining(['fold.plain:know']));
+  expect(codes(0)).not.toContain('fold.bready:look-out');
   expect(codes(0.034, 0.2)).toEqual(expect.arrayContaining(['fold.dough-left:know', 'fold.filling-short:look-out']));
   expect(codes(0.034, -0.2)).toEqual(expect.arrayContaining(['fold.dough-short:look-out', 'fold.filling-left:know']));
 });

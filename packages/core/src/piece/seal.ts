@@ -64,6 +64,10 @@ const STEEP = 2.2;
 const DRIES_S = 900;
 const COVERED = 8;
 
+/** Doughs whose rims become one when pressed, and from what thickness on that counts, m. Our own. */
+const MERGES: ReadonlySet<DoughFamily['id']> = new Set(['yeast', 'soft-quick', 'starch-mash']);
+const MERGES_FROM_M = 0.0025;
+
 const middle = ({ least, most }: Band): number => (least + most) / 2;
 
 /**
@@ -78,7 +82,9 @@ export function burstOf({ piece, seal, edge, sealM, rolledM, family, freeShare }
   const dried = 0.5 + 0.5 * Math.exp(-seal.waitS / (seal.covered ? COVERED * DRIES_S : DRIES_S));
   const airShare = piece.capacityM3 > 0 ? piece.airM3 / piece.capacityM3 : 0;
   // A gathered seam is a pinched knot: as wide as it needs to be.
-  const wide = piece.gathered ? 1 : clamp(Math.sqrt(sealM / (4 * rolledM)), 0.6, 1.2);
+  // Soft dough runs into one: beyond a few millimetres thicker needs no wider rim.
+  const thickM = MERGES.has(family.id) ? Math.min(rolledM, MERGES_FROM_M) : rolledM;
+  const wide = piece.gathered ? 1 : clamp(Math.sqrt(sealM / (4 * thickM)), 0.6, 1.2);
   const causes: BurstCause[] = [
     { id: 'fill', factor: Math.exp(5 * (clamp(piece.fill, 0, 1.4) - 0.75)) },
     { id: 'air', factor: (1 + 20 * airShare) / 1.25 },

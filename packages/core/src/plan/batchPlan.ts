@@ -36,6 +36,8 @@ export interface FillingPlan {
 interface FoldPlan {
   /** `null` when the seal leaves no pocket. */
   readonly piece: Piece | null;
+  /** Filling of a piece's weight, 0–1. */
+  readonly fillingShare: number;
   readonly balance: FoldBalance;
   /** Ingredients of one piece, in the cook's own money; `null` without a piece. */
   readonly costEach: number | null;

@@ -72,6 +72,7 @@ export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
     contains: containedIn([doughs.totals, filling.figures.totals, supplied]),
     fold: {
       piece,
+      fillingShare: fold.fillingEachKg > 0 ? fold.fillingEachKg / (fold.fillingEachKg + (piece?.doughKg ?? 0)) : 0,
       balance,
       costEach:
         piece &&

@@ -142,6 +142,7 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
     ...{ draft, printer, piece: plan.fold.piece },
     fillingKg: plan.filling.figures.rawKg,
     doughKg: plan.dough.figures.massKg,
+    waterPercent: plan.dough.figures.waterPercent,
     foldC: plan.filling.foldC,
   });
   const name = `${RUN_NAME[step.id]}, ${draft.name}`;

@@ -44,6 +44,7 @@ export function RunSheetPrint({ cook, printer }: { readonly cook: Cook; readonly
     ...{ draft, printer, piece: plan.fold.piece, foldC: plan.filling.foldC },
     fillingKg: plan.filling.figures.rawKg,
     doughKg: plan.dough.figures.massKg,
+    waterPercent: plan.dough.figures.waterPercent,
   };
   return (
     <OnPaper data-print>

@@ -10,7 +10,7 @@ import type {
 } from '@ember-fold/core';
 import { wantedCrumb } from '@ember-fold/core';
 import { plain, type Printer, withTemps } from './printer';
-import { FAMILY_METHOD } from './methodWords';
+import { methodOf } from './methodWords';
 import { CRUMB_DOES } from './schoolText';
 import { stepText } from './stepText';
 
@@ -34,6 +34,8 @@ interface Told {
   readonly piece: Piece | null;
   readonly fillingKg: number;
   readonly doughKg: number;
+  /** Of the dough, baker's. */
+  readonly waterPercent: number;
   readonly foldC: number;
   readonly printer: Printer;
 }
@@ -41,7 +43,7 @@ interface Told {
 /** What the hands do, a sentence a line. */
 export function runLines(
   step: RunStep,
-  { draft, piece, fillingKg, doughKg, foldC, printer: p }: Told,
+  { draft, piece, fillingKg, doughKg, waterPercent, foldC, printer: p }: Told,
 ): readonly string[] {
   const { filling, dough, fry } = draft;
   switch (step.id) {
@@ -61,7 +63,7 @@ export function runLines(
         'Put it into the fridge within 2 hours of cooking.',
       ];
     case 'mix-dough':
-      return FAMILY_METHOD[dough.family].map((step) => withTemps(step, p));
+      return methodOf(dough.family, waterPercent).map((step) => withTemps(step, p));
     case 'rest':
       return ['Cover it, so that no skin forms. After the rest a disc no longer springs back.'];
     case 'roll':

@@ -150,6 +150,9 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
     `The pocket is ${p.percent(fill)} full, which is tight. ${p.mass(overKg)} less filling is safe.`,
   'fold.opens': ({ fill, overKg }, p) =>
     `The pocket is ${p.percent(fill)} full and seams will open. Take ${p.mass(overKg)} out of each piece, or a larger disc.`,
+  'fold.plain': () => 'Plain pieces, without a filling.',
+  'fold.enough': ({ fillingKg, doughKg }, p) =>
+    `${p.mass(fillingKg)} of filling in ${p.mass(doughKg)} of dough is enough for this form.`,
   'fold.bready': ({ fill, moreKg }, p) =>
     `The pocket is only ${p.percent(fill)} full: mostly dough. There is room for ${p.mass(moreKg)} more.`,
   'fold.wall-thin': ({ seamM }, p) =>

@@ -1,5 +1,7 @@
 /** What fold and seal says, in one place so that it can be translated. */
 export const FOLD = {
+  noSizeIsSo: 'No blank from 2 to 40 cm makes it 75 % full. Change the filling, or the form.',
+  fillingOfPiece: 'Filling, of the piece’s weight',
   sizeOfTheBlank: 'Size of the blank',
   lengthOfTheBlank: 'Length of the blank',
   sealMarginOnTheBlank: 'Seal margin on the blank',

@@ -42,7 +42,15 @@ test('every step of every filling reads as sentences, with its check, its remedi
     const plan = planBatch(draft, DEFAULT_KITCHEN, null);
     for (const step of runSheet(draft, plan, DEFAULT_KITCHEN)) {
       for (const printer of printers) {
-        const of = { draft, printer, piece: plan.fold.piece, fillingKg: 2.5, doughKg: 1.6, foldC: plan.filling.foldC };
+        const of = {
+          draft,
+          printer,
+          piece: plan.fold.piece,
+          fillingKg: 2.5,
+          doughKg: 1.6,
+          waterPercent: 130,
+          foldC: plan.filling.foldC,
+        };
         const lines = runLines(step, of);
         expect(lines.length).toBeGreaterThan(0);
         lines.forEach(reads);

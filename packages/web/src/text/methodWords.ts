@@ -58,3 +58,16 @@ export const FAMILY_METHOD: Record<DoughFamilyId, readonly string[]> = {
     'Dry-cook 10 to 15 seconds a side, peel apart while warm, keep covered.',
   ],
 };
+
+/** From so much water a scalded dough is shaped by hand, %. */
+const SOFT_SCALDED = 120;
+const SOFT_SCALDED_METHOD: readonly string[] = [
+  'Boil liquid, fat and salt; tip the flour in at once; stir on low heat until it leaves the pot, about 2 minutes.',
+  'Weigh the pot to see how much water boiled off. Let it cool to hand-warm, then knead it smooth.',
+  'Keep it covered and warm. Too soft to roll: shape it with oiled palms, 5 to 7 mm thick.',
+];
+
+/** How a dough is made, as its family and its water want it. */
+export function methodOf(family: DoughFamilyId, waterPercent: number): readonly string[] {
+  return family === 'scalded' && waterPercent >= SOFT_SCALDED ? SOFT_SCALDED_METHOD : FAMILY_METHOD[family];
+}

@@ -22,7 +22,7 @@ import { Pick } from '../../ui/controls/Pick';
 import { CompositionBar } from '../../ui/drawing/CompositionBar';
 import { StiffnessDial } from '../../ui/drawing/StiffnessDial';
 import { plain } from '../../text/printer';
-import { FAMILY_METHOD } from '../../text/methodWords';
+import { methodOf } from '../../text/methodWords';
 import { FAMILY_NAME, HEAT_NAME, PART_NAMES, RISE_NAME } from '../../text/words';
 import { FormulaTools } from '../FormulaTools';
 import { PiecesField } from '../PiecesField';
@@ -129,7 +129,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
             ))}
           </Facts>
           <Method aria-label={T.howItIsMade}>
-            {FAMILY_METHOD[dough.family]
+            {methodOf(dough.family, figures.waterPercent)
               .map((one) => withTemps(one, printer))
               .map((step) => (
                 <li key={step}>{step}</li>

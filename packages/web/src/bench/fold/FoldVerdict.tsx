@@ -1,12 +1,12 @@
-import { withSizeFor, worstTone } from '@ember-fold/core';
-import { Suspense } from 'react';
+import { type BatchDraft, withSizeFor, worstTone } from '@ember-fold/core';
+import { Suspense, useState } from 'react';
 import { useTheme } from 'styled-components';
 import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
 import { FOLD as T } from '../../text/foldPhrases';
 import { Button } from '../../ui/controls/Button';
 import { Findings, toneColour } from '../../ui/controls/Findings';
-import { Figure, Soft } from '../../ui/controls/Panel';
+import { Figure, Problem, Soft } from '../../ui/controls/Panel';
 import { FillGauge } from '../../ui/drawing/FillGauge';
 import { lazyPart } from '../../ui/lazyPart';
 
@@ -19,19 +19,26 @@ export function FoldVerdict({ line, shown }: { readonly line: Line; readonly sho
   const theme = useTheme();
   const { printer, cold } = line;
   const { piece, findings } = cold.fold;
+  const [noSize, setNoSize] = useState<BatchDraft['fold'] | null>(null);
+  // Of a sheet that is wound, and of a plain piece, room says nothing.
+  const isWound = piece?.form === 'roll' || line.draft.fold.fillingEachKg === 0;
+  const resize = () =>
+    edit('fold.size', (d, known) => {
+      const next = withSizeFor(d, { fill: 0.75 }, known);
+      setNoSize(next ? null : d.fold);
+      return next;
+    });
   return (
     <>
-      <Soft>{T.pocketFilled}</Soft>
-      <Figure>{piece ? printer.percent(piece.fill) : T.noPocket}</Figure>
-      {piece && <FillGauge fill={piece.fill} colour={theme[toneColour(worstTone(findings))]} />}
-      {piece && (piece.fill < 0.6 || piece.fill > 0.85) && (
-        <Button
-          style={{ width: '100%' }}
-          onPress={() => edit('fold.size', (d, known) => withSizeFor(d, { fill: 0.75 }, known))}
-        >
+      <Soft>{isWound ? T.fillingOfPiece : T.pocketFilled}</Soft>
+      <Figure>{!piece ? T.noPocket : printer.percent(isWound ? cold.fold.fillingShare : piece.fill)}</Figure>
+      {piece && !isWound && <FillGauge fill={piece.fill} colour={theme[toneColour(worstTone(findings))]} />}
+      {piece && !isWound && (piece.fill < 0.6 || piece.fill > 0.85) && (
+        <Button style={{ width: '100%' }} onPress={resize}>
           {T.sizeItToBe75}
         </Button>
       )}
+      {noSize === line.draft.fold && <Problem>{T.noSizeIsSo}</Problem>}
       <Findings findings={findings} printer={printer} />
       <Suspense fallback={null}>{shown && <FoldWays line={line} />}</Suspense>
     </>
