@@ -246,6 +246,7 @@ export {
   type OilAdvice,
   type OilReason,
   DEFAULT_KITCHEN,
+  TURN_EACH_S,
   USUAL_BOARD,
   type Kitchen,
   type NamedPot,

@@ -161,6 +161,7 @@ export function anyKitchen(): fc.Arbitrary<Kitchen> {
         foldEachS: within(K.foldEachS),
         serveS: within(K.serveS),
         betweenLotsS: within(K.betweenLotsS),
+        turnEachS: within(K.turnEachS),
       }),
     })
     .map((kitchen) => bare(kitchen) as Kitchen);

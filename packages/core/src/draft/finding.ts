@@ -170,6 +170,7 @@ interface FindingValues {
     readonly underS: number;
   };
   'fry.lot-deep': { readonly size: number; readonly lowestC: number; readonly leastC: number; readonly underS: number };
+  'fry.hands': { readonly size: number; readonly hands: number };
   'fry.pot-full': { readonly size: number; readonly room: number };
   'fry.pot-gone': Nothing;
   'fry.pot-over-half': {

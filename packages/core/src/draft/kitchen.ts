@@ -134,6 +134,8 @@ export interface Kitchen {
     readonly foldEachS: number;
     readonly serveS: number;
     readonly betweenLotsS: number;
+    /** To turn one piece in the oil; absent: as most hands do. */
+    readonly turnEachS?: number;
   };
 }
 
@@ -149,6 +151,9 @@ export function pantryOf(known: Known): Pantry {
 export const USUAL_BOARD = { lengthM: 0.6, widthM: 0.45 } as const;
 
 /** A kitchen with one 24 cm pot on a 2 kW ring: where a new user starts. */
+/** Seconds most hands take to turn one piece in the oil. Our own. */
+export const TURN_EACH_S = 2;
+
 export const DEFAULT_KITCHEN: Kitchen = {
   name: 'Kitchen',
   roomC: 21,

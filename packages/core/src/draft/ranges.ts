@@ -47,6 +47,7 @@ export const RANGES = {
     foldEachS: { least: 0, most: 3600 },
     serveS: { least: 0, most: 7200 },
     betweenLotsS: { least: 0, most: 1800 },
+    turnEachS: { least: 0.5, most: 30 },
   },
   pot: {
     diameterM: { least: 0.1, most: 0.6 },

@@ -221,6 +221,9 @@ function lotFindings(plan: Omit<FryPlan, 'findings'>, oilC: number): Finding[] {
         ? { code: 'fry.lot-holds', tone: 'good', values }
         : { code: 'fry.lot-deep', tone: 'look-out', values },
     );
+    if (lots.lotSize > plan.hands) {
+      found.push({ code: 'fry.hands', tone: 'look-out', values: { size: lots.lotSize, hands: plan.hands } });
+    }
     if (lots.lotSize > plan.room) {
       found.push({ code: 'fry.pot-full', tone: 'look-out', values: { size: lots.lotSize, room: plan.room } });
     }

@@ -33,6 +33,8 @@ export interface FryPlan {
   readonly cautions: { readonly warnC: number; readonly cutC: number };
   /** Side by side in the pot. */
   readonly room: number;
+  /** That one pair of hands keeps turned. */
+  readonly hands: number;
   readonly lots: LotRun | null;
   readonly levels: PotLevels;
   readonly warmUpS: number | null;

@@ -101,6 +101,12 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
     ['fry.pot-full:look-out', 'fry.lot-deep:look-out'],
     ['fry.lot-holds:good'],
   ],
+  [
+    'thirty small balls turned each minute by one cook: more than hands can turn',
+    { form: 'ball', fold: { fillingEachKg: 0.005 }, fry: { oilC: 160, turn: 'each-minute', lotSize: 24 } },
+    ['fry.hands:look-out'],
+    [],
+  ],
   ['oil at 198: nothing goes in', { fry: { oilC: 198 } }, ['fry.unsafe-oil:stop'], []],
   [
     'poultry thawed on the bench: never',

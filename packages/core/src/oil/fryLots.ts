@@ -12,6 +12,7 @@ import {
   settingToHold,
   stepPot,
 } from './pot.js';
+import type { TurnSchool } from '../draft/choices.js';
 import { type Pot } from '../draft/kitchen.js';
 
 /** Allowed oil around the temperature to use, °C. */
@@ -211,6 +212,22 @@ export function runLots(spec: LotSpec, lotSize: number): LotRun {
 export function potRoom(pot: Pot, footprintM2: number): number {
   const area = (Math.PI * pot.diameterM * pot.diameterM) / 4;
   return Math.max(1, Math.floor((0.7 * area) / footprintM2));
+}
+
+/** Of each minute hands turn pieces in, so much is left for the burner, the skimmer and a look. Our own. */
+const TURNING_SHARE = 0.6;
+
+/**
+ * Pieces that one pair of hands keeps turned: each minute in its school; turned once, every one of
+ * them before the next would be due.
+ * @param turnEachS s to turn one piece
+ * @example handsServe('each-minute', 2) // 18
+ */
+export function handsServe(turn: TurnSchool, turnEachS: number): number {
+  requireIn(turnEachS, RANGES.kitchen.turnEachS, 'turnEachS');
+  if (turn === 'held-under') return RANGES.draft.lotSize.most;
+  const windowS = turn === 'each-minute' || turn === 'basted' ? 60 : USUAL_TURN_S;
+  return Math.max(1, Math.floor((TURNING_SHARE * windowS) / turnEachS));
 }
 
 /** Where nothing is turned, a dip is judged against this, s. */

@@ -12,7 +12,7 @@ import { doughSetC, runFry, sampleAt } from '../frying/solveFry.js';
 import { coolPieceS, HARD_C, type HoldWait, TEMPER_S, temperedC } from '../frying/holdPiece.js';
 import { coreMustBeSafe } from '../filling/fillingSafety.js';
 import { containedIn, formulaTotals } from '../ingredient/formula.js';
-import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from '../oil/fryLots.js';
+import { handsServe, lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from '../oil/fryLots.js';
 import { DRAW_EACH_S } from '../fire/knob.js';
 import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat.js';
 import { burnerAdvice } from '../oil/burnerAdvice.js';
@@ -29,7 +29,7 @@ import { planFilling } from './planFilling.js';
 import { planServe } from './planServe.js';
 import { suppliesFor } from './supplies.js';
 import { NO_COAT, USUAL_SEAL } from '../draft/choices.js';
-import { boilingPointC, type Kitchen, pantryOf, smokePointC, startTempC } from '../draft/kitchen.js';
+import { boilingPointC, type Kitchen, TURN_EACH_S, pantryOf, smokePointC, startTempC } from '../draft/kitchen.js';
 import { pieceSpecOf } from '../piece/pieceSpecOf.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 
@@ -200,6 +200,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
   const { pot, roomC } = kitchen;
   const burner = burnerAdvice(pot, roomC, fry.oilC);
   const room = potRoom(pot, piece.widthM * piece.depthM * 0.8);
+  const hands = handsServe(fry.turn, kitchen.hands.turnEachS ?? TURN_EACH_S);
   const firstTurnS = solution.turnsS[0] ?? null;
   const pieceW = pieceHeatCurve(bulk, solution.samples, liftS ?? 0, 1);
   const lotSpec: LotSpec | null =
@@ -216,7 +217,8 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
           spacingS: DROP_SPACING_S,
         };
   const lots =
-    lotSpec && (fry.lotSize === null ? lotSizeFor(lotSpec, room, firstTurnS) : runLots(lotSpec, fry.lotSize));
+    lotSpec &&
+    (fry.lotSize === null ? lotSizeFor(lotSpec, Math.min(room, hands), firstTurnS) : runLots(lotSpec, fry.lotSize));
   const band = oilBand(fry.oilC);
   const atLift = liftS === null ? null : sampleAt(solution.samples, liftS);
   const lotM3 = (lots?.lotSize ?? 1) * piece.volumeM3;
@@ -238,6 +240,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     band,
     cautions: oilCautions(smokePointC(kitchen), band.most),
     room,
+    hands,
     lots,
     levels: potLevels(pot, fry.oilC, lotM3),
     warmUpS: burner?.warmS ?? null,

@@ -206,6 +206,7 @@ const kitchen = Joi.object<Kitchen>({
     foldEachS: within(K.foldEachS),
     serveS: within(K.serveS),
     betweenLotsS: within(K.betweenLotsS),
+    turnEachS: within(K.turnEachS).optional(),
   }).required(),
 }).required();
 

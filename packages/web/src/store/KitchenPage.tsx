@@ -1,5 +1,5 @@
 import { STORE as T } from '../text/storePhrases';
-import { type Kitchen, parseNumber, RANGES } from '@ember-fold/core';
+import { type Kitchen, parseNumber, RANGES, TURN_EACH_S } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { editKitchen } from '../data/editKitchen';
 import { PHONE } from '../ui/theme';
@@ -77,10 +77,10 @@ export function KitchenPage() {
             <Row key={key}>
               <MinutesField
                 label={HANDS_NAME[key]}
-                value={kitchen.hands[key]}
+                value={kitchen.hands[key] ?? TURN_EACH_S}
                 {...RANGES.kitchen[key]}
                 whenNull="0:00"
-                onClear={() => set({ hands: { ...kitchen.hands, [key]: 0 } })}
+                onClear={() => set({ hands: { ...kitchen.hands, [key]: RANGES.kitchen[key].least } })}
                 onChange={(s) => set({ hands: { ...kitchen.hands, [key]: s } })}
               />
             </Row>

@@ -76,6 +76,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'fry.frozen-wipe': 'wipe frost',
   'serve.late': 'late',
   'serve.no-lift': 'no time plan',
+  'fry.hands': 'too many to turn',
   'fry.no-moment': 'no right moment',
   'serve.hold-long': 'long wait',
   'serve.room-limit': 'too long out',

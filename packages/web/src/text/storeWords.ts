@@ -41,6 +41,7 @@ export const HANDS_NAME: Record<keyof Kitchen['hands'], string> = {
   mixS: 'Making the dough',
   cookFillingS: 'Cooking the filling',
   foldEachS: 'Folding one piece',
+  turnEachS: 'Turning one piece in the oil',
   betweenLotsS: 'Between two lots',
   serveS: 'Draining and serving',
 };
