@@ -201,7 +201,8 @@ export {
   type CrumbReading,
   wantedCrumb,
 } from './oil/crumbTest.js';
-export { type BakePlan, bakePlan, type SplitPlan, splitPlan } from './plan/bakePlan.js';
+export { type BakePlan, bakePlan, ovenFactorSeen, type SplitPlan, splitPlan } from './plan/bakePlan.js';
+export { type OvenBelief, ovenBelief, ovenSkinH } from './frying/ovenHeat.js';
 export { type LotWay, type LotWayId, lotWays } from './plan/lotWays.js';
 export {
   type CheckAnswer,

@@ -116,6 +116,8 @@ export interface Kitchen {
   readonly potOilId?: string;
   /** That oil as it is now; kept apart from the settings. */
   readonly potOil?: PotOil;
+  /** What each bake told of this oven, oldest first: heat at the skin over the usual oven's. */
+  readonly ovenSeen?: readonly number[];
   /** What was learnt of each flour, by ingredient; kept apart from the settings. */
   readonly flours?: Readonly<Record<string, FlourBelief>>;
   /** Ingredients added or changed here, and bases as ingredients; kept apart from the settings. */

@@ -96,6 +96,9 @@ export const RANGES = {
   /** Other ways to cook a batch. */
   oven: {
     ovenC: { least: 150, most: 230 },
+    /** Heat at the skin of this oven over the usual one's; and bakes that are kept. */
+    factor: { least: 0.3, most: 3 },
+    bakes: { least: 0, most: 12 },
     perTray: { least: 1, most: 60 },
   },
   weighing: {

@@ -2,6 +2,7 @@ import type { DoughFamilyId, FormId, TurnSchool } from '../draft/choices.js';
 import type { BatchDraft } from '../draft/draft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { withDoughEach, withFamily, withFold, withForm, withWorkedFormula } from '../plan/editDraft.js';
+import { bakePlan } from '../plan/bakePlan.js';
 import { planBatch } from '../plan/planBatch.js';
 import { newBatch } from '../plan/starters.js';
 
@@ -14,19 +15,22 @@ interface Piece {
   readonly turn: TurnSchool;
   readonly discM?: number;
   readonly crumbed?: boolean;
+  readonly washed?: boolean;
 }
 
-function fried({ family, form, doughG, fillingG, oilC, turn, discM, crumbed }: Piece) {
+function draftOf({ family, form, doughG, fillingG, oilC, turn, discM, crumbed, washed }: Piece): BatchDraft {
   const made = withWorkedFormula(withFamily(newBatch('Minutes', 'squash-sage', 24, '2030-01-05T18:30:00Z'), family));
   const formed = withFold(withForm(made, form), { fillingEachKg: fillingG / 1000, ...(discM && { discM }) });
   const sized = withDoughEach(formed, doughG / 1000);
-  const draft: BatchDraft = {
+  return {
     ...sized,
+    ...(washed && { coat: { wet: 'egg', dry: 'none', double: false } }),
     ...(crumbed && { coat: { wet: 'egg', dry: 'crumb', double: false } }),
     fry: { ...sized.fry, oilC, turn },
   };
-  return planBatch(draft, DEFAULT_KITCHEN, null).fry!;
 }
+
+const fried = (piece: Piece) => planBatch(draftOf(piece), DEFAULT_KITCHEN, null).fry!;
 
 const least = (s: number) => s * 60;
 
@@ -77,4 +81,38 @@ test.each<[string, Piece, number, number, 'hot' | 'warm']>([
   expect(solution.darkS ?? Infinity).toBeGreaterThan(liftS! + least(0.4));
   if (filling === 'hot') expect(rest!.biteC).toBeGreaterThan(58);
   else expect(rest!.biteC).toBeLessThan(70);
+});
+
+/** The same of the oven, °C and minutes. */
+test.each<[string, Piece, number, number, number]>([
+  [
+    'filled bun',
+    { family: 'yeast', form: 'ball', doughG: 36, fillingG: 42, oilC: 170, turn: 'once' },
+    ...([175, 15, 20] as const),
+  ],
+  [
+    'half-moon of yeast dough',
+    { family: 'yeast', form: 'half-moon', doughG: 62, fillingG: 40, oilC: 170, turn: 'once', discM: 0.14 },
+    ...([180, 22, 30] as const),
+  ],
+  [
+    'lined cup of egg dough, washed',
+    {
+      family: 'egg-butter',
+      form: 'cup',
+      doughG: 77,
+      fillingG: 110,
+      oilC: 170,
+      turn: 'once',
+      discM: 0.147,
+      washed: true,
+    },
+    ...([175, 40, 50] as const),
+  ],
+])('%s: baked and golden within the minutes that cooks know', (_name, piece, ovenC, from, to) => {
+  const { outS, darkFirst, doneS, goldenS } = bakePlan(draftOf(piece), DEFAULT_KITCHEN, ovenC)!;
+  expect(outS! / 60).toBeGreaterThan(from);
+  expect(outS! / 60).toBeLessThan(to);
+  expect(Math.max(doneS!, goldenS!)).toBeLessThanOrEqual(outS!);
+  expect(darkFirst).toBe(false);
 });

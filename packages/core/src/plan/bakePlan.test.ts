@@ -1,6 +1,10 @@
-import { bakePlan, splitPlan } from './bakePlan.js';
+import fc from 'fast-check';
+import { ovenBelief } from '../frying/ovenHeat.js';
+import { bakePlan, ovenFactorSeen, splitPlan } from './bakePlan.js';
+import { withFamily, withFold, withForm } from './editDraft.js';
 import { planBatch } from './planBatch.js';
 import { newBatch, STARTERS } from './starters.js';
+import type { BatchDraft } from '../draft/draft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const DRAFT = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
@@ -30,6 +34,40 @@ test('a piece that opened half way is finished sooner than one that is baked fro
   const { rescueS, doneS } = baked(175);
   expect(rescueS!).toBeGreaterThan(60);
   expect(rescueS!).toBeLessThan(doneS!);
+});
+
+test('an oven that differs: a bake tells it, one moves what is believed and does not decide, more narrow the range', () => {
+  fc.assert(
+    fc.property(fc.double({ min: 0.6, max: 1.6, noNaN: true }), fc.integer({ min: 160, max: 210 }), (factor, ovenC) => {
+      // What the cook of such an oven would see.
+      const theirs = { ...DEFAULT_KITCHEN, ovenSeen: Array.from({ length: 12 }, () => factor) };
+      const { goldenS, oven } = bakePlan(DRAFT, theirs, ovenC)!;
+      if (goldenS === null) return;
+      expect(ovenFactorSeen(DRAFT, DEFAULT_KITCHEN, ovenC, goldenS)! / oven.factor).toBeCloseTo(1, 1);
+      const one = ovenBelief([factor]);
+      expect(Math.abs(Math.log(one.factor))).toBeLessThan(Math.abs(Math.log(factor)) + 1e-9);
+      expect(Math.abs(Math.log(one.factor))).toBeGreaterThan(0.5 * Math.abs(Math.log(factor)));
+      expect(ovenBelief([factor, factor]).high / ovenBelief([factor, factor]).low).toBeLessThan(one.high / one.low);
+      expect(one.low).toBeLessThan(one.factor);
+    }),
+    { numRuns: 8 },
+  );
+  const hot = { ...DEFAULT_KITCHEN, ovenSeen: [1.4] };
+  expect(bakePlan(DRAFT, hot, 180)!.outS!).toBeLessThan(baked(180).outS!);
+  // Golden after two minutes is no oven's doing.
+  expect(ovenFactorSeen(DRAFT, DEFAULT_KITCHEN, 160, 120)).toBeNull();
+});
+
+test('too dark before it is done is a warning', () => {
+  const bun = withForm(withFamily(withFold(DRAFT, { fillingEachKg: 0.15 }), 'yeast'), 'ball');
+  const washed: BatchDraft = {
+    ...bun,
+    coat: { wet: 'egg', dry: 'none', double: false },
+    fry: { ...bun.fry, start: 'frozen' },
+  };
+  expect(baked(230, washed).darkFirst).toBe(true);
+  // Small, and from the bench, it is not.
+  expect(baked(175, { ...DRAFT, coat: washed.coat! }).darkFirst).toBe(false);
 });
 
 test('split between pot and oven: whole trays, all pieces, sooner than the pot alone, and no better split a tray either way', () => {

@@ -1,8 +1,9 @@
 import { RANGES } from '../draft/ranges.js';
-import { requireIn } from '../errors.js';
+import { requireIn, requireWithin } from '../errors.js';
 import { advanceFry, coldestC, FRY_STEPPING, interfacePeakC } from '../frying/advanceFry.js';
 import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
 import { coreMustBeSafe, safeCoreC } from '../filling/fillingSafety.js';
+import { ovenBelief, type OvenBelief, ovenSkinH } from '../frying/ovenHeat.js';
 import { doughSetC, solveFry } from '../frying/solveFry.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 import { isFryable } from '../piece/piece.js';
@@ -11,8 +12,6 @@ import { fryArm } from './fryArms.js';
 import { fryBodyOf, planCold } from './planBatch.js';
 import type { Kitchen } from '../draft/kitchen.js';
 
-/** Air of an oven and the glow of its walls at the skin, W/m²K. Source: docs/models/frying.md (h 15–25, radiation); our own sum. */
-const OVEN_H = 35;
 /** How long the oven is looked at, s. */
 const HORIZON_S = 5400;
 const LATER_S = 60;
@@ -20,8 +19,14 @@ const LATER_S = 60;
 const MOST_TRAYS = 12;
 const STEPPING = { ...FRY_STEPPING, mostS: 5 };
 
-function inOven(body: FryBodySpec): FryBodySpec {
-  return { ...body, faces: 'one', surface: { stillH: OVEN_H, bubblingH: OVEN_H, fullFluxWPerM2: 1 } };
+/** The same body with air and walls around it instead of oil. @param h W/m²K */
+function inOven(body: FryBodySpec, h: number): FryBodySpec {
+  return { ...body, faces: 'one', surface: { stillH: h, bubblingH: h, fullFluxWPerM2: 1 } };
+}
+
+/** Heat at the skin of this draft's pieces in this kitchen's oven, W/m²K. */
+function skinH(draft: BatchDraft, kitchen: Pick<Kitchen, 'ovenSeen'>, ovenC: number): number {
+  return ovenSkinH(ovenC, draft.form === 'cup', ovenBelief(kitchen.ovenSeen ?? []).factor);
 }
 
 /** A piece baked instead of fried. Moments in s, `null` when not within an hour and a half. */
@@ -31,6 +36,10 @@ export interface BakePlan {
   readonly darkS: number | null;
   /** Out of the oven: cooked and golden, whichever is later. */
   readonly outS: number | null;
+  /** It is too dark before it is done inside. */
+  readonly darkFirst: boolean;
+  /** What this oven is taken to be like. */
+  readonly oven: OvenBelief;
   /** A burst or raw piece, lifted from the oil half way, until its core is there. */
   readonly rescueS: number | null;
 }
@@ -58,7 +67,8 @@ export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): Ba
     horizonS: HORIZON_S,
     stepping: STEPPING,
   } as const;
-  const baked = solveFry({ ...spec, body: inOven(body) });
+  const h = skinH(draft, kitchen, ovenC);
+  const baked = solveFry({ ...spec, body: inOven(body, h) });
   const { doneS, goldenS, liftColourS, darkS } = baked;
   const colourS = liftColourS ?? goldenS;
   const fried = solveFry({ body, oilC: draft.fry.oilC, turn: 'held-under', coreTargetC, coreIsLine, horizonS: 1800 });
@@ -67,7 +77,9 @@ export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): Ba
     goldenS,
     darkS,
     outS: doneS === null || colourS === null ? null : Math.max(doneS + LATER_S, colourS),
-    rescueS: fried.doneS === null ? null : rescueS(body, draft.fry.oilC, fried.doneS / 2, ovenC, safeCoreC(draft)),
+    darkFirst: darkS !== null && (doneS === null || darkS < doneS + LATER_S),
+    oven: ovenBelief(kitchen.ovenSeen ?? []),
+    rescueS: fried.doneS === null ? null : rescueS(body, draft.fry.oilC, fried.doneS / 2, ovenC, h, safeCoreC(draft)),
   };
 }
 
@@ -77,18 +89,26 @@ export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): Ba
  */
 export function finishInOvenS(
   draft: BatchDraft,
+  kitchen: Kitchen,
   { body }: Pick<FryPlan, 'body'>,
   liftS: number,
   ovenC: number,
 ): number | null {
-  return rescueS(body, draft.fry.oilC, liftS, ovenC, safeCoreC(draft));
+  return rescueS(body, draft.fry.oilC, liftS, ovenC, skinH(draft, kitchen, ovenC), safeCoreC(draft));
 }
 
 /** Fried for a while, then in the oven until dough and core are there, s; `null`: not in an hour and a half. */
-function rescueS(body: FryBodySpec, oilC: number, friedS: number, ovenC: number, coreTargetC: number): number | null {
+function rescueS(
+  body: FryBodySpec,
+  oilC: number,
+  friedS: number,
+  ovenC: number,
+  h: number,
+  coreTargetC: number,
+): number | null {
   const fried = createFryBody({ ...body, faces: 'one' });
   advanceFry(fried, friedS, oilC);
-  const moved = copyFryBody(fried, inOven(body));
+  const moved = copyFryBody(fried, inOven(body, h));
   const startS = moved.timeS;
   const setC = doughSetC(body);
   const coreC = Math.min(coreTargetC, body.boilingC - 4);
@@ -135,4 +155,41 @@ export function splitPlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number, pe
     if (totalS < (best?.totalS ?? all.totalS)) best = { baked, trays, fried, totalS, allFriedS: all.totalS };
   }
   return best;
+}
+
+/** A factor is found to this share of itself. */
+const FACTOR_NEAR = 0.01;
+
+/**
+ * Heat at the skin, over the usual oven's, that explains when a bake was golden; `null` where no
+ * oven does. Bisection: more heat is golden sooner.
+ *
+ * @param goldenS s in the oven until golden, as seen
+ * @throws CoreError OUT_OF_RANGE
+ */
+export function ovenFactorSeen(draft: BatchDraft, kitchen: Kitchen, ovenC: number, goldenS: number): number | null {
+  requireWithin(goldenS, 60, HORIZON_S, 'goldenS');
+  const cold = planCold(draft, kitchen);
+  const { piece } = cold.fold;
+  if (!isFryable(piece)) return null;
+  const body = fryBodyOf(draft, kitchen, cold, piece);
+  const goldenAt = (factor: number): number => {
+    const spec = {
+      oilC: ovenC,
+      turn: 'held-under',
+      coreTargetC: draft.filling.coreTargetC,
+      horizonS: HORIZON_S,
+    } as const;
+    const enough = { afterS: 0, leastS: goldenS };
+    const h = ovenSkinH(ovenC, draft.form === 'cup', factor);
+    return solveFry({ ...spec, body: inOven(body, h), stepping: STEPPING, enough }).goldenS ?? Infinity;
+  };
+  let [low, high]: [number, number] = [RANGES.oven.factor.least, RANGES.oven.factor.most];
+  if (goldenAt(low) < goldenS || goldenAt(high) > goldenS) return null;
+  while (high / low > 1 + FACTOR_NEAR) {
+    const middle = Math.sqrt(low * high);
+    if (goldenAt(middle) > goldenS) low = middle;
+    else high = middle;
+  }
+  return Math.sqrt(low * high);
 }

@@ -92,7 +92,7 @@ function inOven(draft: BatchDraft, kitchen: Kitchen): LiftWay[] {
   const { fry } = planHot(draft, kitchen, cold, null);
   const liftS = fry?.solution.liftColourS ?? fry?.solution.goldenS ?? null;
   if (!fry || liftS === null) return [];
-  const ovenS = finishInOvenS(draft, fry, liftS, FINISH_C);
+  const ovenS = finishInOvenS(draft, kitchen, fry, liftS, FINISH_C);
   if (ovenS === null) return [];
   return [
     {

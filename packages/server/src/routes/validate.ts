@@ -208,6 +208,7 @@ const kitchen = Joi.object<Kitchen>({
     betweenLotsS: within(K.betweenLotsS),
     turnEachS: within(K.turnEachS).optional(),
   }).required(),
+  ovenSeen: Joi.array().items(within(RANGES.oven.factor)).max(RANGES.oven.bakes.most).optional(),
 }).required();
 
 const share = within(I.share);

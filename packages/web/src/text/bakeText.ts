@@ -1,15 +1,24 @@
 import type { BakePlan, SplitPlan } from '@ember-fold/core';
-import type { Printer } from './printer';
+import { plain, type Printer } from './printer';
 
 /** What the oven makes of it, and how to use it beside the pot. */
 export function bakeText(plan: BakePlan | null, washed: boolean, p: Printer): readonly string[] {
   if (!plan) return ['There is no piece to bake: the Fold station says why.'];
-  const { outS, doneS, goldenS, darkS, rescueS } = plan;
+  const { outS, doneS, goldenS, darkS, rescueS, darkFirst, oven } = plan;
   const lines = [
     outS === null
       ? 'Not both cooked and golden within an hour and a half: a hotter oven, or a wash.'
       : `About ${p.time(outS)}: cooked through at ${p.time(doneS!)}, golden at ${p.time(goldenS ?? outS)}${darkS === null ? '' : `, too dark from ${p.time(darkS)}`}. Turn the tray once, half way.`,
   ];
+  if (darkFirst)
+    lines.push(
+      'They are too dark before they are done inside: a cooler oven, thinner dough, or foil over them half way.',
+    );
+  if (oven.bakes > 0) {
+    lines.push(
+      `This oven heats ${plain(oven.factor)} times as much as usual (${plain(oven.low)} to ${plain(oven.high)}), from ${oven.bakes === 1 ? 'one bake' : `${oven.bakes} bakes`}.`,
+    );
+  }
   lines.push(
     washed
       ? 'The coat or wash is counted; brush it on just before the oven.'

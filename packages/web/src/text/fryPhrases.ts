@@ -1,5 +1,10 @@
 /** What the fry station says, in one place so that it can be translated. */
 export const FRY = {
+  howWasIt: 'This oven',
+  goldenAfter: 'Golden after',
+  noteBake: 'Note it',
+  ovenNoted: 'Noted. These figures follow this oven now.',
+  noOvenDoesThat: 'No oven makes these pieces golden then. Check the minutes and the temperature.',
   lookingForWays: 'Looking for ways out…',
   waysOut: 'Ways out',
   noSingleWay: 'No single change helps. Make the pieces smaller and the dough thinner.',

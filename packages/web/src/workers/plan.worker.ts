@@ -28,6 +28,7 @@ import {
   type LotWay,
   lotWays,
   newBatch,
+  ovenFactorSeen,
   type OilReading,
   type Piece,
   type PiecePrediction,
@@ -133,6 +134,10 @@ const worker = {
     perTray: number,
   ): { plan: BakePlan | null; split: SplitPlan | null } {
     return { plan: bakePlan(draft, kitchen, ovenC), split: splitPlan(draft, kitchen, ovenC, perTray) };
+  },
+  /** What one bake tells of this oven. */
+  oven(draft: BatchDraft, kitchen: Kitchen, ovenC: number, goldenS: number): number | null {
+    return ovenFactorSeen(draft, kitchen, ovenC, goldenS);
   },
   /** Fridge, freezer and paper for a piece of this draft; `null` without one. */
   hold(draft: BatchDraft, kitchen: Kitchen): HoldTimes | null {

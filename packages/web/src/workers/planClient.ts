@@ -94,6 +94,11 @@ export const liftWaysLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen): 
   plans().liftWays(draft, kitchen),
 );
 
+/** What one bake tells of this oven. */
+export function ovenSeen(draft: BatchDraft, kitchen: Kitchen, ovenC: number, goldenS: number): Promise<number | null> {
+  return plans().oven(draft, kitchen, ovenC, goldenS);
+}
+
 /** Other ways to divide a batch into lots. */
 export const lotWaysLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen): Promise<LotWay[]> =>
   plans().lotWays(draft, kitchen),

@@ -2,11 +2,13 @@ import { FRY as T } from '../../text/fryPhrases';
 import { type BakePlan, NO_COAT, type SplitPlan, RANGES } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import type { Line } from '../../data/useLine';
-import { Row, Soft } from '../../ui/controls/Panel';
+import { editKitchen } from '../../data/editKitchen';
+import { Button } from '../../ui/controls/Button';
+import { PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
-import { CountField, TempField } from '../../ui/controls/UnitFields';
+import { CountField, MinutesField, TempField } from '../../ui/controls/UnitFields';
 import { bakeText, splitText } from '../../text/bakeText';
-import { bakeLatest } from '../../workers/planClient';
+import { bakeLatest, ovenSeen } from '../../workers/planClient';
 
 interface Known {
   readonly ovenC: number;
@@ -53,6 +55,40 @@ export function BakeSheet({ line, onClose }: { readonly line: Line; readonly onC
           <Soft>{T.inTheOven}</Soft>
         )}
       </div>
+      <OvenSeen line={line} ovenC={ovenC} />
     </Sheet>
+  );
+}
+
+/** When a bake really was golden: this oven is known better from then on. */
+function OvenSeen({ line, ovenC }: { readonly line: Line; readonly ovenC: number }) {
+  const { draft, kitchen } = line;
+  const [goldenS, setGoldenS] = useState(1500);
+  const [said, setSaid] = useState('');
+  const note = async () => {
+    const factor = await ovenSeen(draft, kitchen, ovenC, goldenS);
+    setSaid(factor === null ? T.noOvenDoesThat : T.ovenNoted);
+    if (factor === null) return;
+    editKitchen((now) => ({ ...now, ovenSeen: [...(now.ovenSeen ?? []), factor].slice(-RANGES.oven.bakes.most) }));
+  };
+  return (
+    <>
+      <PanelTitle as="h3" style={{ marginTop: 14 }}>
+        {T.howWasIt}
+      </PanelTitle>
+      <Row>
+        <MinutesField
+          label={T.goldenAfter}
+          value={goldenS}
+          least={60}
+          most={5400}
+          whenNull="25:00"
+          onChange={setGoldenS}
+          onClear={() => setGoldenS(1500)}
+        />
+        <Button onPress={() => void note()}>{T.noteBake}</Button>
+      </Row>
+      <Soft role="status">{said}</Soft>
+    </>
   );
 }
