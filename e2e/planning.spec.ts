@@ -321,7 +321,7 @@ test('the map: the point is dragged and the line follows; its story, what it for
   await page.mouse.down();
   await page.mouse.move(box.x + box.width * 0.15, box.y + box.height * 0.1, { steps: 12 });
   await page.mouse.up();
-  await expect(point).toHaveAttribute('aria-valuetext', /raw inside/);
+  await expect(point).toHaveAttribute('aria-valuetext', /raw dough inside/);
   await expect(station(page, 'Fry')).toContainText(/19\d °C/);
   await expect(page.locator('[data-margins]')).toHaveText(/^Pieces fail at this oil and time/);
   await page.getByRole('button', { name: /^Take the most forgiving/ }).click();

@@ -1,3 +1,4 @@
+import { HOT_BITE_C } from '../filling/fillingSafety.js';
 import { FRY_HORIZON_S, RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
@@ -33,6 +34,10 @@ export interface FryMapRow {
   readonly paler: Float32Array;
   readonly darker: Float32Array;
   readonly doneS: number | null;
+  /** The three questions apart: dough set, filling safe (`null` too where nothing asks it), filling hot. */
+  readonly setS: number | null;
+  readonly safeS: number | null;
+  readonly hotS: number | null;
   /** Paler face golden; darker face past brown. */
   readonly goldenS: number | null;
   readonly darkS: number | null;
@@ -106,6 +111,9 @@ export function fryMapRow(spec: FryMapSpec, index: number): FryMapRow {
     paler,
     darker,
     doneS: solution.doneS,
+    setS: solution.doughSetS,
+    safeS: coreIsLine === false ? null : solution.coreS,
+    hotS: body.fillingCells === 0 ? null : momentWhen(solution.samples, (sample) => sample.coreC, HOT_BITE_C),
     goldenS: momentWhen(solution.samples, palerFace, CRUST_LIMITS.pale),
     darkS: solution.darkS,
     converged: solution.converged,

@@ -143,6 +143,7 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
     fillingKg: plan.filling.figures.rawKg,
     doughKg: plan.dough.figures.massKg,
     waterPercent: plan.dough.figures.waterPercent,
+    fry: plan.fry,
     foldC: plan.filling.foldC,
   });
   const name = `${RUN_NAME[step.id]}, ${draft.name}`;

@@ -45,6 +45,7 @@ export function RunSheetPrint({ cook, printer }: { readonly cook: Cook; readonly
     fillingKg: plan.filling.figures.rawKg,
     doughKg: plan.dough.figures.massKg,
     waterPercent: plan.dough.figures.waterPercent,
+    fry: plan.fry,
   };
   return (
     <OnPaper data-print>

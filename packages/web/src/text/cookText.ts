@@ -1,5 +1,6 @@
 import type {
   BatchDraft,
+  FryPlan,
   CheckAnswer,
   CheckId,
   MeasureId,
@@ -8,7 +9,7 @@ import type {
   RunStep,
   RunStepId,
 } from '@ember-fold/core';
-import { wantedCrumb } from '@ember-fold/core';
+import { coreMustBeSafe, wantedCrumb } from '@ember-fold/core';
 import { plain, type Printer, withTemps } from './printer';
 import { methodOf } from './methodWords';
 import { CRUMB_DOES } from './schoolText';
@@ -37,13 +38,27 @@ interface Told {
   /** Of the dough, baker's. */
   readonly waterPercent: number;
   readonly foldC: number;
+  /** The plan of the frying; `null` without one. */
+  readonly fry: Pick<FryPlan, 'rest' | 'needsRest'> | null;
   readonly printer: Printer;
+}
+
+/** What must be true of the inside before anybody bites: safe where something asks it, done, and how hot. */
+function insideLines(draft: BatchDraft, fry: Told['fry'], p: Printer): string[] {
+  if (!fry?.rest) return [];
+  const { rest, needsRest } = fry;
+  const lines: string[] = [];
+  if (needsRest) lines.push(`They finish on the rack: cut none open for ${p.span(Math.max(60, rest.coreAfterS))}.`);
+  if (coreMustBeSafe(draft))
+    lines.push(`Probe one of each lot: its middle must have been at ${p.temp(draft.filling.coreTargetC)}.`);
+  else if (draft.fold.fillingEachKg > 0) lines.push(`The filling is about ${p.temp(rest.biteC)} at the first bite.`);
+  return lines;
 }
 
 /** What the hands do, a sentence a line. */
 export function runLines(
   step: RunStep,
-  { draft, piece, fillingKg, doughKg, waterPercent, foldC, printer: p }: Told,
+  { draft, piece, fillingKg, doughKg, waterPercent, foldC, fry: fried, printer: p }: Told,
 ): readonly string[] {
   const { filling, dough, fry } = draft;
   switch (step.id) {
@@ -91,6 +106,7 @@ export function runLines(
     case 'serve':
       return [
         'Drain them on a rack in one layer, never stacked. They are best within 2 hours.',
+        ...insideLines(draft, fried, p),
         'Tell everyone who asks what is in them.',
       ];
     default: {

@@ -1,5 +1,7 @@
 /** What the fry station says, in one place so that it can be translated. */
 export const FRY = {
+  chooseOnTheMap: 'Take a way out, or press a point of the map to choose oil and minutes yourself.',
+  nothingToFry: 'nothing to fry yet',
   howWasIt: 'This oven',
   goldenAfter: 'Golden after',
   noteBake: 'Note it',
@@ -26,7 +28,10 @@ export const FRY = {
     'A crumb gives a range, not a number. Cut the first piece of every lot open, and probe minced meat and poultry at the core. Never leave hot oil alone.',
   theMapCouldNotBe: 'The map could not be computed for this piece.',
   mapOfOilAndMinutes: (forgivingText: string | number) => `Map of oil and minutes: ${forgivingText}`,
-  hatchedRawInside: 'hatched: raw inside',
+  hatchedRawInside: 'hatched: not done inside',
+  markSet: 'dough set',
+  markSafe: 'filling safe',
+  markHot: 'filling hot',
   dark: 'dark',
   oilAndMinutesOnThe: 'Oil and minutes on the map',
   theFor: (temp: string | number, time: string | number) => `${temp} for ${time}`,

@@ -49,6 +49,7 @@ test('every step of every filling reads as sentences, with its check, its remedi
           fillingKg: 2.5,
           doughKg: 1.6,
           waterPercent: 130,
+          fry: plan.fry,
           foldC: plan.filling.foldC,
         };
         const lines = runLines(step, of);

@@ -8,6 +8,14 @@ function palerAt(row: FryMapRow, timeS: number, horizonS: number): number {
   return row.paler[at] ?? 0;
 }
 
+/** What of the inside is not there yet: each question has its own word. */
+function insideText({ setS, safeS }: FryMapRow, timeS: number): string {
+  const isSet = setS !== null && timeS >= setS;
+  const isUnsafe = safeS === null || timeS < safeS;
+  if (!isSet) return 'raw dough inside';
+  return isUnsafe ? 'filling not safe' : 'done inside';
+}
+
 /** The whole story of one point of the map in one sentence. */
 export function storyText(row: FryMapRow, oilC: number, timeS: number, horizonS: number, p: Printer): string {
   const at = `${p.temp(oilC)} for ${p.time(timeS)}`;
@@ -16,9 +24,7 @@ export function storyText(row: FryMapRow, oilC: number, timeS: number, horizonS:
   const region = fryRegion(row, timeS);
   switch (region) {
     case 'raw':
-      return doneS === null
-        ? `${at}: ${colour}, raw inside. It is not cooked through within ${p.span(horizonS)}.`
-        : `${at}: ${colour}, raw inside. It is cooked through after ${p.time(doneS)}.`;
+      return `${at}: ${colour}, ${insideText(row, timeS)}. ${doneS === null ? `It is not done inside within ${p.span(horizonS)}.` : `It is done inside after ${p.time(doneS)}.`}`;
     case 'dark-raw':
       return `${at}: dark outside before the inside is cooked${doneS === null ? '' : ` after ${p.time(doneS)}`}. Fry cooler and longer.`;
     case 'pale':
@@ -54,7 +60,7 @@ export function forgivingText(best: ForgivingPoint | null, p: Printer): string {
 export function chancesText({ right, raw, pale, dark }: FryChances): string {
   const of = (share: number) => Math.round(100 * share);
   const wrong = [
-    [of(raw), 'raw inside'],
+    [of(raw), 'not done inside'],
     [of(pale), 'pale'],
     [of(dark), 'too dark'],
   ] as const;

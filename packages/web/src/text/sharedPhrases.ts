@@ -11,7 +11,6 @@ export const SHARED = {
   coolingOfTheFillingCold: (fold: string | number) => `Cooling of the filling: cold enough to fold ${fold}`,
   minutesInTheOil: 'minutes in the oil',
   innermostDough: 'innermost dough',
-  doughSet: 'dough set',
   doughSetLift: 'dough set, lift',
   temperaturesInThePieceInnermost: (value: string | number, value2: string | number) =>
     `Temperatures in the piece: innermost dough ${value}, core ${value2}`,
@@ -19,7 +18,9 @@ export const SHARED = {
   other: 'other',
   seam: 'seam',
   colourOfTheFaceThat: 'colour of the face that goes in first, and of the other, at the same minutes',
-  cookedThrough: 'cooked through',
+  doughSet: 'dough set',
+  fillingSafe: 'filling safe',
+  fillingHot: 'filling hot',
   lot: (value: string | number) => `lot ${value}`,
   tryAgain: 'Try again',
   opening: (what: string | number) => `Opening ${what}…`,

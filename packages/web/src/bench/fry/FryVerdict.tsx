@@ -57,7 +57,8 @@ function FacesAtLift({ line }: { readonly line: Line }) {
 function outcomeText(line: Line): string {
   if (!line.hot) return '…';
   const { fry } = line.hot;
-  if (!fry?.atLift) return fry?.solution.darkS == null ? T.notDoneWithinHalfAn : T.noRightMoment;
+  if (!fry) return T.nothingToFry;
+  if (!fry.atLift) return fry.solution.darkS === null ? T.notDoneWithinHalfAn : T.noRightMoment;
   const cooked = fry.findings.some((f) => f.code === 'fry.cooked');
   const raw = fry.findings.some((f) => f.code === 'fry.raw-ring');
   const pale = CRUST_WORD[crustName(Math.min(...fry.atLift.colours))];

@@ -104,6 +104,10 @@ export function FryMapChart({ rows, oilC, horizonS, printer, height, label }: Fr
       smooth: 0.2,
       lineStyle: { color: theme.ink, width: solid ? 2.5 : 1, type: solid ? 'solid' : 'dotted' },
     });
+    const mark = (name: string, pick: (row: FryMapRow) => number | null, color: string, type: string) => ({
+      ...curve(name, pick, true),
+      lineStyle: { color, width: 2.5, type },
+    });
     const picture = pictureOf(rows, oilC);
     const pattern = { image: hatch(), repeat: 'repeat' };
     return {
@@ -151,7 +155,9 @@ export function FryMapChart({ rows, oilC, horizonS, printer, height, label }: Fr
             };
           },
         },
-        curve(T.cookedThrough, (row) => row.doneS, true),
+        curve(T.doughSet, (row) => row.setS, true),
+        mark(T.fillingSafe, (row) => row.safeS, theme.stop, 'solid'),
+        mark(T.fillingHot, (row) => row.hotS, theme.know, 'dashed'),
         curve('golden', (row) => row.goldenS, false),
         curve('brown', (row) => passes(row.darker, CRUST_LIMITS.golden, horizonS), false),
         curve('dark', (row) => row.darkS, false),
