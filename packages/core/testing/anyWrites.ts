@@ -112,6 +112,7 @@ export function anyDraft(ids: readonly string[] = shipped): fc.Arbitrary<BatchDr
       coat: maybe(coat),
       fry: fc.record({
         oilC: within(D.oilC),
+        ramp: fc.option(fc.record({ outC: within(D.oilC), overS: within(D.rampS) }), { nil: undefined, freq: 3 }),
         minutesS: fc.option(within(D.minutesS)),
         turn: fc.constantFrom(...TURN_SCHOOLS),
         start: fc.constantFrom('room', 'fridge', 'frozen', 'tempered'),

@@ -1,3 +1,4 @@
+import type { OilRamp } from '../oil/ramp.js';
 import type { Formula } from '../ingredient/formula.js';
 import type {
   CoatChoices,
@@ -87,6 +88,8 @@ export interface BatchDraft {
     readonly lotSize: number | null;
     /** One of the kitchen's other pots, by its name; absent: the pot on the ring. */
     readonly pot?: string;
+    /** Oil that is let rise while a lot is in it, from `oilC` on; absent: it is held. */
+    readonly ramp?: OilRamp;
   };
 }
 

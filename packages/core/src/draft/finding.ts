@@ -170,6 +170,7 @@ interface FindingValues {
     readonly underS: number;
   };
   'fry.lot-deep': { readonly size: number; readonly lowestC: number; readonly leastC: number; readonly underS: number };
+  'fry.ramp': { readonly fromC: number; readonly toC: number; readonly overS: number; readonly coolS: number | null };
   'fry.hands': { readonly size: number; readonly hands: number };
   'fry.pot-full': { readonly size: number; readonly room: number };
   'fry.pot-gone': Nothing;

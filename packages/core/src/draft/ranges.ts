@@ -26,6 +26,8 @@ export const RANGES = {
     outline: { least: -1, most: 1 },
     waitS: { least: 0, most: 7200 },
     oilC: { least: 110, most: 200 },
+    /** s from the drop until rising oil is where it is let rise to. */
+    rampS: { least: 60, most: 1800 },
     minutesS: { least: 20, most: 1800 },
     lotSize: { least: 1, most: 60 },
   },

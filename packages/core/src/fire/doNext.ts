@@ -1,5 +1,6 @@
 import type { Pot } from '../draft/kitchen.js';
 import { oilBand } from '../oil/fryLots.js';
+import type { OilRamp } from '../oil/ramp.js';
 import { knobAdvice, readyInS } from './knob.js';
 import { type FirePiece, type FireState, OVEN_FINISH } from './fireAct.js';
 import type { Danger } from './danger.js';
@@ -11,6 +12,8 @@ export interface StovePlan {
   readonly pieces: number;
   readonly lotSize: number;
   readonly oilC: number;
+  /** How the oil is let rise from there while pieces are in it; absent: it is held. */
+  readonly ramp?: OilRamp;
   readonly holdSetting: number;
   readonly lotSetting: number;
   readonly settings: number;

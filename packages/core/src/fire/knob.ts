@@ -1,11 +1,13 @@
 import type { Pot } from '../draft/kitchen.js';
-import { type PotState, ringLagS, stepPot } from '../oil/pot.js';
+import { clamp } from '../numeric/clamp.js';
+import { potHeatCapacity, type PotState, ringLagS, stepPot } from '../oil/pot.js';
+import { oilWanted } from '../oil/ramp.js';
 import type { StovePlan } from './doNext.js';
 import type { FireState } from './fireAct.js';
 import type { PiecePrediction } from './predictPiece.js';
 
 /** What of the plan the knob is judged by. */
-type KnobPlan = Pick<StovePlan, 'pot' | 'roomC' | 'drawW' | 'oilC' | 'holdSetting' | 'settings'>;
+type KnobPlan = Pick<StovePlan, 'pot' | 'roomC' | 'drawW' | 'oilC' | 'ramp' | 'holdSetting' | 'settings'>;
 
 export interface KnobAdvice {
   readonly setting: number;
@@ -43,9 +45,23 @@ function drawAhead(plan: KnobPlan, state: FireState, predictions: readonly Piece
   );
 }
 
-/** Knob, fractions allowed, at which oil neither rises nor falls. */
-function exactSetting(pot: Pot, oilC: number, roomC: number, drawW: number): number {
-  return (pot.settings * (pot.lossWPerK * (oilC - roomC) + drawW)) / (pot.efficiency * pot.burnerW);
+/** Knob, fractions allowed, at which oil follows its mark: held, or rising by so much a second. */
+function exactSetting(pot: Pot, oilC: number, roomC: number, drawW: number, risePerS: number): number {
+  const wantedW = pot.lossWPerK * (oilC - roomC) + drawW + potHeatCapacity(pot, oilC) * risePerS;
+  return clamp((pot.settings * wantedW) / (pot.efficiency * pot.burnerW), 0, pot.settings);
+}
+
+/**
+ * Oil wanted now, °C: what pieces go into, or so far along its rise as the last drop is old.
+ */
+export function markNow(
+  { oilC, ramp }: Pick<StovePlan, 'oilC' | 'ramp'>,
+  { inPot }: Pick<FireState, 'inPot'>,
+  nowS: number,
+): number {
+  if (!ramp || inPot.length === 0) return oilC;
+  const droppedS = inPot.reduce((last, piece) => Math.max(last, piece.droppedS), -Infinity);
+  return oilWanted(oilC, ramp, nowS - droppedS);
 }
 
 /** How a setting would go: the worst misses, K, and their cost, K²s. */
@@ -55,13 +71,21 @@ interface Outlook {
   readonly cost: number;
 }
 
-function outlook({ pot, roomC, oilC }: KnobPlan, from: PotState, setting: number, drawW: readonly number[]): Outlook {
+function outlook(
+  { pot, roomC }: KnobPlan,
+  from: PotState,
+  setting: number,
+  drawW: readonly number[],
+  marksC: readonly number[],
+): Outlook {
   let state = from;
   const seen = { overC: -Infinity, underC: -Infinity, cost: 0 };
   drawW.forEach((lotW, i) => {
-    const knob = i * STEP_S < KEEP_S ? setting : exactSetting(pot, oilC, roomC, lotW);
+    const markC = marksC[i]!;
+    const risePerS = ((marksC[i + 1] ?? markC) - markC) / STEP_S;
+    const knob = i * STEP_S < KEEP_S ? setting : exactSetting(pot, markC, roomC, lotW, risePerS);
     state = stepPot(pot, state, knob, roomC, lotW, STEP_S);
-    const offC = state.oilC - oilC;
+    const offC = state.oilC - markC;
     seen.overC = Math.max(seen.overC, offC);
     seen.underC = Math.max(seen.underC, -offC);
     seen.cost += STEP_S * offC * offC * (offC > 0 ? OVER_WEIGHT : 1);
@@ -82,19 +106,21 @@ export function knobAdvice(
   predictions: readonly PiecePrediction[],
   nowS: number,
 ): KnobAdvice {
-  const { oilC, settings, holdSetting } = plan;
+  const { settings, holdSetting } = plan;
   const drawW = drawAhead(plan, state, predictions, nowS);
+  const marksC = drawW.map((_, i) => markNow(plan, state, nowS + i * STEP_S));
+  const oilC = marksC[0]!;
   const isEmpty = state.inPot.length === 0;
   const told = (setting: number): KnobAdvice => {
     if (oil.oilC > oilC + NEAR_C.over && setting <= holdSetting) return { setting, reason: 'oil-over' };
     if (!isEmpty) return { setting, reason: 'lot-needs' };
     return { setting, reason: oil.oilC < oilC - NEAR_C.under && setting > holdSetting ? 'warm-up' : 'oil-waits' };
   };
-  const now = outlook(plan, oil, state.burner, drawW);
+  const now = outlook(plan, oil, state.burner, drawW, marksC);
   if (now.overC <= NEAR_C.over && now.underC <= NEAR_C.under) return told(state.burner);
   let best = { setting: state.burner, cost: now.cost };
   for (let setting = 0; setting <= settings; setting++) {
-    const { cost } = outlook(plan, oil, setting, drawW);
+    const { cost } = outlook(plan, oil, setting, drawW, marksC);
     // No hand moves for a gain that nobody sees.
     const gain = best.setting === state.burner ? SEEN_GAIN : 0;
     if (cost < best.cost - gain) best = { setting, cost };

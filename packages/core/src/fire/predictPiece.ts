@@ -4,6 +4,7 @@ import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody
 import { turnIsDue } from '../frying/lying.js';
 import { doughSetC } from '../frying/solveFry.js';
 import type { FirePiece, OilReading } from './fireAct.js';
+import { type OilRamp, oilWanted } from '../oil/ramp.js';
 import { type TurnSchool } from '../draft/choices.js';
 import { FRY_HORIZON_S } from '../draft/ranges.js';
 
@@ -75,6 +76,7 @@ export function replayFry(
  * Colour and core now, and when to turn and lift if the oil goes on at `futureC`.
  * @param trace readings in order of time
  * @param coreTargetC the core must be there before it is lifted, °C; −∞: it asks for nothing
+ * @param ramp how the oil is let rise from `futureC` on, from the drop
  * @param gain what resting adds after the lift, where the plan counts on it
  */
 export function predictPiece(
@@ -86,6 +88,7 @@ export function predictPiece(
   nowS: number,
   futureC: number,
   gain: RestGain = NO_GAIN,
+  ramp?: OilRamp,
 ): PiecePrediction {
   const body = replayFry(spec, trace, piece, nowS, futureC);
   const up = body.faces[1 - body.down] ?? body.faces[0]!;
@@ -111,7 +114,8 @@ export function predictPiece(
       turnFry(body);
       turns += 1;
     }
-    advanceFry(body, Math.min(5, endS - body.timeS), Math.min(OIL_MOST, Math.max(OIL_LEAST, futureC)));
+    const oilC = oilWanted(futureC, ramp, body.timeS);
+    advanceFry(body, Math.min(5, endS - body.timeS), Math.min(OIL_MOST, Math.max(OIL_LEAST, oilC)));
     lifted = ready(body);
   }
   const liftAtS = lifted ? Math.max(nowS, piece.droppedS + body.timeS) : null;
@@ -127,6 +131,7 @@ export interface PredictAsk {
   readonly coreTargetC: number;
   readonly nowS: number;
   readonly futureC: number;
+  readonly ramp?: OilRamp;
   /** What resting adds after the lift; absent: nothing is counted on. */
   readonly gain?: RestGain;
 }
@@ -138,7 +143,7 @@ export function predictPieces(ask: PredictAsk): PiecePrediction[] {
     const key = `${piece.droppedS}|${piece.turnsS.join()}`;
     const found =
       known.get(key) ??
-      predictPiece(ask.body, ask.trace, piece, ask.turn, ask.coreTargetC, ask.nowS, ask.futureC, ask.gain);
+      predictPiece(ask.body, ask.trace, piece, ask.turn, ask.coreTargetC, ask.nowS, ask.futureC, ask.gain, ask.ramp);
     known.set(key, found);
     return { ...found, number: piece.number };
   });

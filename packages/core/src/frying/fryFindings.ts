@@ -21,12 +21,12 @@ export function fryFindings(
   const potGone = draft.fry.pot !== undefined && draft.fry.pot !== kitchen.potName;
   // What comes out of the oil is said before what is to be minded on the way.
   return [
-    ...unsafeOil(plan, draft.fry.oilC),
+    ...unsafeOil(plan, Math.max(draft.fry.oilC, draft.fry.ramp?.outC ?? 0)),
     ...pieceFindings(plan, draft),
     ...(potGone ? [{ code: 'fry.pot-gone', tone: 'look-out', values: {} } as const] : []),
     ...oilFindings(plan, draft, family),
     ...seamFindings(plan),
-    ...lotFindings(plan, draft.fry.oilC),
+    ...lotFindings(plan, draft.fry),
     ...depthFindings(plan, kitchen.pot.oilM3),
     ...keptOilFindings(kitchen),
   ];
@@ -45,14 +45,15 @@ function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family:
   const found: Finding[] = [];
   const { oilC, start } = draft.fry;
   const { least, most } = family.oilC;
-  if (oilC < least || oilC > most) {
+  // Rising oil begins cool on purpose: what it comes out of is judged.
+  if (draft.fry.ramp ? Math.max(oilC, draft.fry.ramp.outC) > most : oilC < least || oilC > most) {
     found.push({ code: 'fry.oil-outside', tone: 'know', values: { oilC, leastC: least, mostC: most } });
   }
   if (family.id === 'coiled' && oilC > most) {
     found.push({ code: 'fry.coil-shut', tone: 'look-out', values: { oilC, mostC: most } });
   }
   const drinksShare = (plan.oilUptakeKg ?? 0) / (PIECE_KG_PER_M3 * plan.bulk.volumeM3);
-  if (oilC < least && drinksShare > GREASY_SHARE) {
+  if (!draft.fry.ramp && oilC < least && drinksShare > GREASY_SHARE) {
     found.push({
       code: 'fry.greasy',
       tone: 'look-out',
@@ -206,10 +207,20 @@ function depthFindings({ halfDepthM3 }: Omit<FryPlan, 'findings'>, oilM3: number
   return [{ code: 'fry.half-depth', tone: 'good', values }];
 }
 
-function lotFindings(plan: Omit<FryPlan, 'findings'>, oilC: number): Finding[] {
+/** s between two lots while rising oil is let down again; `null`: there is one lot. */
+function coolAgainS({ lots, liftS }: Omit<FryPlan, 'findings'>): number | null {
+  const [first, second] = lots?.lotStartsS ?? [];
+  return first === undefined || second === undefined || liftS === null ? null : Math.max(0, second - first - liftS);
+}
+
+function lotFindings(plan: Omit<FryPlan, 'findings'>, { oilC, ramp }: BatchDraft['fry']): Finding[] {
   const found: Finding[] = [];
   const { lots, band, levels, solution } = plan;
   const { burner } = plan;
+  if (ramp) {
+    const values = { fromC: oilC, toC: ramp.outC, overS: ramp.overS, coolS: coolAgainS(plan) };
+    found.push({ code: 'fry.ramp', tone: 'know', values });
+  }
   if (burner) {
     const values = { ...burner, lotSetting: lots?.lotSetting ?? burner.holdSetting, mostC: band.most };
     found.push({ code: 'fry.burner', tone: 'know', values });

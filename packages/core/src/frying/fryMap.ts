@@ -6,6 +6,7 @@ import { FRY_STEPPING } from './advanceFry.js';
 import { CRUST_LIMITS } from './colour.js';
 import type { FryBodySpec } from './fryBody.js';
 import { darkerFace, doughSetC, type FrySample, momentWhen, palerFace, sampleAt, solveFry } from './solveFry.js';
+import { type OilRamp, rampFrom } from '../oil/ramp.js';
 import type { TurnSchool } from '../draft/choices.js';
 
 /** What comes out of oil at one temperature after so many minutes. */
@@ -18,6 +19,8 @@ export interface FryMapSpec {
   readonly coreTargetC: number;
   /** As in `FrySolveSpec`. */
   readonly coreIsLine?: boolean;
+  /** Oil that rises: the rows begin where they say, and rise as this one does from `rampFromC`. */
+  readonly ramp?: { readonly ramp: OilRamp; readonly fromC: number };
   /** Temperatures of the oil, °C, 110–200. */
   readonly oilC: { readonly least: number; readonly most: number };
   /** Rows of the map, 2–121, and columns over the time, 2–400. */
@@ -91,6 +94,7 @@ export function fryMapRow(spec: FryMapSpec, index: number): FryMapRow {
   // Fried as long as a plan looks: what is told does not depend on how much of it is shown.
   const solution = solveFry({
     ...{ body: coarse(body), oilC, turn, coreTargetC, horizonS: FRY_HORIZON_S, stepping: STEPPING },
+    ...rampAt(spec, oilC),
     enough: { afterS: LEFT_IN_S, leastS: horizonS },
     ...(coreIsLine === undefined ? {} : { coreIsLine }),
   });
@@ -118,6 +122,11 @@ export function fryMapRow(spec: FryMapSpec, index: number): FryMapRow {
     darkS: solution.darkS,
     converged: solution.converged,
   };
+}
+
+function rampAt({ ramp }: FryMapSpec, oilC: number): { readonly ramp?: OilRamp } {
+  const moved = ramp && rampFrom(ramp.ramp, ramp.fromC, oilC);
+  return moved ? { ramp: moved } : {};
 }
 
 /** Colour a second over the last two minutes, both faces alike. */
@@ -297,6 +306,7 @@ export function fryChances(spec: FryMapSpec, oilC: number, timeS: number, seed: 
       oilC: at,
       turn: spec.turn,
       coreTargetC: spec.coreTargetC,
+      ...rampAt(spec, at),
       horizonS: Math.max(30, timeS),
       stepping: STEPPING,
     });

@@ -20,12 +20,15 @@ import {
   waterGoneKgPerM2,
 } from './fryBody.js';
 import { lyingOf, turnIsDue } from './lying.js';
+import { type OilRamp, oilWanted } from '../oil/ramp.js';
 import { type TurnSchool } from '../draft/choices.js';
 
 export interface FrySolveSpec {
   readonly body: FryBodySpec;
-  /** °C, 100–230. */
+  /** °C, 100–230; of rising oil, at the drop. */
   readonly oilC: number;
+  /** Absent: the oil is held. */
+  readonly ramp?: OilRamp;
   readonly turn: TurnSchool;
   /** Safe temperature of the coldest filling, °C. */
   readonly coreTargetC: number;
@@ -160,6 +163,8 @@ export interface FryRun {
   bodyAt(timeS: number): FryBody;
 }
 
+/** Rising oil is taken as even for so long, s. */
+const STAIR_S = 10;
 /** A state is kept each so many s, and after each turn. */
 const KEPT_EACH_S = 6;
 
@@ -183,7 +188,10 @@ export function runFry(spec: FrySolveSpec): FryRun {
     let from = kept[0]!;
     for (const one of kept) if (one.timeS <= timeS) from = one;
     const body = copyFryBody(from);
-    if (timeS > body.timeS) advanceFry(body, timeS - body.timeS, spec.oilC, undefined, spec.stepping ?? FRY_STEPPING);
+    if (timeS > body.timeS) {
+      const oilC = oilWanted(spec.oilC, spec.ramp, (body.timeS + timeS) / 2);
+      advanceFry(body, timeS - body.timeS, oilC, undefined, spec.stepping ?? FRY_STEPPING);
+    }
     return body;
   };
   return { solution, bodyAt };
@@ -224,11 +232,14 @@ function fryThrough(spec: FrySolveSpec, kept: FryBody[] | null): FrySolution {
     return over || due;
   };
   while (!over && body.timeS < spec.horizonS - 1e-6) {
-    const stretch = spec.turn === 'each-minute' ? 60 * (turnsS.length + 1) : spec.horizonS;
+    const turnS = spec.turn === 'each-minute' ? 60 * (turnsS.length + 1) : spec.horizonS;
+    // Rising oil goes up in small stairs.
+    const stairS = spec.ramp && body.timeS < spec.ramp.overS ? body.timeS + STAIR_S : Infinity;
+    const untilS = Math.min(turnS, stairS, spec.horizonS);
     const progress = advanceFry(
       body,
-      Math.min(stretch, spec.horizonS) - body.timeS,
-      spec.oilC,
+      untilS - body.timeS,
+      spec.ramp ? oilWanted(spec.oilC, spec.ramp, (body.timeS + untilS) / 2) : spec.oilC,
       onStep,
       spec.stepping ?? FRY_STEPPING,
     );

@@ -1,5 +1,8 @@
 import { DEFAULT_KITCHEN, type Kitchen, RING_KINDS } from '../draft/kitchen.js';
 import type { FireAct, OilReading } from '../fire/fireAct.js';
+import type { BatchDraft } from '../draft/draft.js';
+import { markNow } from '../fire/knob.js';
+import type { OilRamp } from './ramp.js';
 import { fireState } from '../fire/fireAct.js';
 import { predictPieces } from '../fire/predictPiece.js';
 import { type FireKnown, fireNow, type FireSession, NOTHING_KNOWN, predictAsk } from '../plan/fireNow.js';
@@ -18,6 +21,7 @@ import { RING_S } from './pot.js';
 interface Evening {
   /** Oil over its mark at the most, K, and under its mark when the next lot went in. */
   readonly overC: number;
+  readonly underC: number;
   readonly coldestDropC: number;
   /** Moments at which the knob was turned, and at which pieces went in or out, s. */
   readonly turnsS: readonly number[];
@@ -27,9 +31,9 @@ interface Evening {
 }
 
 /** A cook who does what the page says, each five seconds, and nothing else. */
-function follow(kitchen: Kitchen, pieces: number, oilC: number, seed: number): Evening {
+function follow(kitchen: Kitchen, pieces: number, oilC: number, seed: number, ramp?: OilRamp): Evening {
   const base = newBatch('Followed', 'squash-sage', pieces, '2030-01-05T18:30:00Z');
-  const draft = { ...base, fry: { ...base.fry, oilC } };
+  const draft: BatchDraft = { ...base, fry: { ...base.fry, oilC, ...(ramp && { ramp }) } };
   const { fry } = planBatch(draft, kitchen, null);
   if (!fry?.lots) throw new Error('This batch has no moment to lift.');
   const session: FireSession = {
@@ -39,11 +43,16 @@ function follow(kitchen: Kitchen, pieces: number, oilC: number, seed: number): E
   const stove = createStove(kitchen.pot, kitchen.roomC, fry.body, fry.bulk, seed);
   const acts: FireAct[] = [];
   const readings: OilReading[] = [];
-  const seen = { overC: 0, coldestDropC: 0, turnsS: [] as number[], movesS: [] as number[] };
+  const seen = { overC: 0, underC: 0, coldestDropC: 0, turnsS: [] as number[], movesS: [] as number[] };
   let known: FireKnown = NOTHING_KNOWN;
   while (stove.timeS < 3 * 3600) {
     stepStove(stove, 1);
-    seen.overC = Math.max(seen.overC, stove.state.oilC - oilC);
+    // While rising oil is let down for the next lot it is over its mark on purpose.
+    if (!ramp || stove.inPot.size > 0) {
+      const markC = markNow(draft.fry, fireState(acts, pieces), stove.timeS);
+      seen.overC = Math.max(seen.overC, stove.state.oilC - markC);
+      seen.underC = Math.max(seen.underC, stove.inPot.size > 0 ? markC - stove.state.oilC : 0);
+    }
     if (stove.timeS % 2 === 0) readings.push({ atS: stove.timeS, probeC: readProbe(stove) });
     if (stove.timeS % 5 !== 0) continue;
     if (stove.timeS % 20 === 0) {
@@ -88,3 +97,12 @@ test.each(RING_KINDS.map((ring) => [ring, RING_S[ring]] as const))(
     });
   },
 );
+
+test('oil that is let rise is led up its ramp by the same advice, lot after lot, and lets down between them', () => {
+  const evening = follow(DEFAULT_KITCHEN, 8, 130, 9, { outC: 160, overS: 600 });
+  expect(evening.fried).toBe(8);
+  // Hotter than it goes in by no more than its band, and along the ramp within a band's half.
+  expect(evening.overC).toBeLessThan(8);
+  expect(evening.underC).toBeLessThan(12);
+  expect(evening.coldestDropC).toBeLessThan(4);
+});

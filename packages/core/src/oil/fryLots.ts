@@ -12,6 +12,7 @@ import {
   settingToHold,
   stepPot,
 } from './pot.js';
+import { type OilRamp, oilWanted } from './ramp.js';
 import type { TurnSchool } from '../draft/choices.js';
 import { type Pot } from '../draft/kitchen.js';
 
@@ -30,6 +31,8 @@ export interface LotSpec {
   readonly pot: Pot;
   readonly roomC: number;
   readonly oilC: number;
+  /** Absent: the oil is held. */
+  readonly ramp?: OilRamp;
   /** W drawn by one piece, one entry a second, from the drop. */
   readonly pieceW: readonly number[];
   /** s in the oil. */
@@ -64,6 +67,9 @@ export interface LotRun {
 
 const COLD_CRUST_C = 100;
 const MOST_WAIT_S = 600;
+/** Rising oil is let down for so long at most, and the next lot goes in this much over its mark, s and K. */
+const MOST_COOL_S = 2400;
+const RAMP_OVER_C = 3;
 /** Oil that differs by less is the same, °C. */
 const ALIKE_C = 0.01;
 /** Oil is told each so many s, or so many times in all. */
@@ -130,19 +136,25 @@ function lotPass(spec: LotSpec, { size, start, waits, holdSetting, lotSetting }:
     if (state.oilC < band.least) underBandS += STEP_S;
   };
   if (waits) {
-    for (let waited = 0; waited < spec.betweenS || (state.oilC < oilC - 1 && waited < MOST_WAIT_S); waited += STEP_S) {
-      step(coastC(pot, state, roomC, 0) < oilC ? pot.settings : holdSetting, 0);
+    const mostS = spec.ramp ? MOST_COOL_S : MOST_WAIT_S;
+    // Oil that was let rise has to come down again before the next lot.
+    const isOff = () => state.oilC < oilC - 1 || (spec.ramp !== undefined && state.oilC > oilC + RAMP_OVER_C);
+    for (let waited = 0; waited < spec.betweenS || (isOff() && waited < mostS); waited += STEP_S) {
+      const tooHot = spec.ramp !== undefined && coastC(pot, state, roomC, 0) > oilC + RAMP_OVER_C;
+      step(tooHot ? 0 : coastC(pot, state, roomC, 0) < oilC ? pot.settings : holdSetting, 0);
     }
   }
   const dropS = timeS;
   const drawW = lotDrawW(spec, size);
   const inOilS = Math.round(spec.liftS) + Math.round(spec.spacingS) * (size - 1);
   for (let s = 0; s < inOilS; s += STEP_S) {
-    const draw = Math.max(0, (state.oilC - COLD_CRUST_C) / (oilC - COLD_CRUST_C));
+    const wantedC = oilWanted(oilC, spec.ramp, s);
+    const draw = Math.max(0, (state.oilC - COLD_CRUST_C) / (wantedC - COLD_CRUST_C));
     // A ring that stores heat is turned back before its lot is out.
     const aheadW = (drawW[Math.min(inOilS, Math.round(s + ringLagS(pot)))] ?? 0) * draw;
-    const isWarm = coastC(pot, state, roomC, aheadW) > oilC + 1;
-    const setting = isWarm ? Math.min(holdSetting, lotSetting) : lotSetting;
+    const isWarm = coastC(pot, state, roomC, aheadW) > wantedC + 1;
+    const up = spec.ramp ? pot.settings : lotSetting;
+    const setting = isWarm ? Math.min(holdSetting, lotSetting) : up;
     // Boiling water takes no oil under its own boiling point, however many pieces there are.
     const mostW = (potHeatCapacity(pot, state.oilC) * Math.max(0, state.oilC - COLD_CRUST_C)) / STEP_S;
     step(setting, Math.min((drawW[s] ?? 0) * draw, mostW));

@@ -14,7 +14,8 @@ import { potPlaces } from '../fire/potPlaces.js';
 import type { PiecePrediction, PredictAsk, RestGain } from '../fire/predictPiece.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 import type { StoveFit } from '../oil/fitStove.js';
-import type { LotRun } from '../oil/fryLots.js';
+import { markNow } from '../fire/knob.js';
+import { type LotRun, oilBand, type OilBand } from '../oil/fryLots.js';
 import type { FryPlace } from '../oil/fryOrder.js';
 
 /** What stays the same while one pot burns: the plan it was lit with. */
@@ -57,6 +58,8 @@ export interface FireNow {
   readonly nowS: number;
   readonly state: FireState;
   readonly oil: OilNow;
+  /** Where the oil should be now: rising oil has a band that rises. */
+  readonly band: OilBand;
   /** ± of the oil where it is not measured, °C; `null`: it is, or nothing is known. */
   readonly spreadC: number | null;
   readonly predictions: readonly PiecePrediction[];
@@ -167,6 +170,7 @@ export function predictAsk(
     nowS,
     futureC: draft.fry.oilC,
     gain: restGain(fry),
+    ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
   };
 }
 
@@ -213,12 +217,13 @@ export function fireNow(
   const pot = potTonight(kitchen, known.fit);
   const seen = oilSeen(session, acts, readings, known.fit, nowS);
   const lastS = seen.readings[seen.readings.length - 1]?.atS ?? 0;
+  const markC = markNow(draft.fry, state, nowS);
   const oil = oilNow(
     seen.readings,
     Math.max(nowS, lastS),
     pot,
     kitchen.roomC,
-    draft.fry.oilC,
+    markC,
     state.burner,
     fry.pieceMeanW * state.inPot.length,
     Math.max(STALE_S, STALE_WALL_S * speed),
@@ -232,6 +237,7 @@ export function fireNow(
     pieces: draft.pieces,
     lotSize: lots.lotSize,
     oilC: draft.fry.oilC,
+    ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
     holdSetting: lots.holdSetting,
     lotSetting: lots.lotSetting,
     ...{ settings: pot.settings, pot, roomC: kitchen.roomC, drawW: fry.drawW },
@@ -242,6 +248,7 @@ export function fireNow(
     nowS,
     state,
     oil,
+    band: oilBand(markC),
     spreadC: seen.spreadC,
     predictions,
     places: potPlaces(state.pieces),

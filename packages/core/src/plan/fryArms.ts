@@ -9,9 +9,10 @@ import type { TurnSchool, StartState } from '../draft/choices.js';
 import type { Kitchen } from '../draft/kitchen.js';
 
 /** Where cooks disagree about the fry; each is one change to a draft. */
-export type FrySchool = 'slow' | 'hot' | TurnSchool | StartState;
+export type FrySchool = 'slow' | 'rising' | 'hot' | TurnSchool | StartState;
 export const FRY_SCHOOLS: readonly FrySchool[] = [
   'slow',
+  'rising',
   'hot',
   'once',
   'each-minute',
@@ -27,13 +28,18 @@ export const FRY_SCHOOLS: readonly FrySchool[] = [
 /** Oil of the two schools, °C. Source: docs/models/practice.md. */
 const SLOW_C = 155;
 const HOT_C = 178;
+/** In cool, and out of hotter oil: the oldest of the slow ways. Source: docs/models/practice.md. */
+const RISING = { oilC: 130, ramp: { outC: 162, overS: 600 } } as const;
 
 /** The same batch fried by one school; minutes and lot are the solver's again. */
 export function withSchool(draft: BatchDraft, school: FrySchool): BatchDraft {
-  const fry = { ...draft.fry, minutesS: null, lotSize: null };
+  const { ramp: _ramp, ...held } = draft.fry;
+  const fry = { ...held, minutesS: null, lotSize: null };
   switch (school) {
     case 'slow':
       return { ...draft, fry: { ...fry, oilC: SLOW_C } };
+    case 'rising':
+      return { ...draft, fry: { ...fry, ...RISING } };
     case 'hot':
       return { ...draft, fry: { ...fry, oilC: HOT_C } };
     case 'once':

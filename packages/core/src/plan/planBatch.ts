@@ -176,6 +176,10 @@ function meansOf(values: readonly number[], each: number): number[] {
 function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryPlan {
   const { fry } = draft;
   requireIn(fry.oilC, RANGES.draft.oilC, 'fry.oilC');
+  if (fry.ramp) {
+    requireIn(fry.ramp.outC, RANGES.draft.oilC, 'fry.ramp.outC');
+    requireIn(fry.ramp.overS, RANGES.draft.rampS, 'fry.ramp.overS');
+  }
   if (fry.minutesS !== null) requireIn(fry.minutesS, RANGES.draft.minutesS, 'fry.minutesS');
   const body = fryBodyOf(draft, kitchen, cold, piece);
   const bulk: PieceBulk = {
@@ -189,6 +193,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     body,
     oilC: fry.oilC,
     turn: fry.turn,
+    ...(fry.ramp && { ramp: fry.ramp }),
     ...{ coreTargetC: ask.coreTargetC, coreIsLine: ask.coreIsLine, horizonS: FRY_HORIZON_S },
   });
   const { solution } = run;
@@ -210,6 +215,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
           pot,
           roomC,
           oilC: fry.oilC,
+          ...(fry.ramp && { ramp: fry.ramp }),
           pieceW,
           liftS,
           pieces: draft.pieces,
@@ -238,7 +244,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     pieceMeanW: pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, pieceW.length),
     drawW: meansOf(pieceW, DRAW_EACH_S),
     band,
-    cautions: oilCautions(smokePointC(kitchen), band.most),
+    cautions: oilCautions(smokePointC(kitchen), Math.max(band.most, oilBand(fry.ramp?.outC ?? fry.oilC).most)),
     room,
     hands,
     lots,

@@ -141,6 +141,7 @@ const draft = Joi.object<BatchDraft>({
     start: Joi.string().valid('room', 'fridge', 'frozen', 'tempered').required(),
     lotSize: within(D.lotSize).integer().allow(null),
     pot: line(120).optional(),
+    ramp: Joi.object({ outC: within(D.oilC), overS: within(D.rampS) }).optional(),
   }).required(),
 }).required();
 

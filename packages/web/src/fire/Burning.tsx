@@ -111,7 +111,7 @@ function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
         <div style={{ gridArea: 'oil', display: 'grid' }}>
           <OilPanel
             oil={oil}
-            band={fry.band}
+            band={fire.band}
             cautions={fry.cautions}
             burner={state.burner}
             settings={kitchen.pot.settings}
@@ -166,7 +166,7 @@ function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
 /** The oil over the last minutes, and where it goes. */
 function Trace({ live, fire, printer }: Pick<StoveProps, 'fire' | 'printer'> & { readonly live: Open['live'] }) {
   const trace = useTrace(live);
-  const { band } = fire.fry;
+  const { band } = fire;
   return (
     <Panel style={{ gridArea: 'trace', alignSelf: 'start' }} aria-label={T.trace}>
       <Suspense fallback={<div style={{ height: 200 }} />}>

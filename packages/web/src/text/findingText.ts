@@ -241,6 +241,8 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
       : `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}, a little low. It recovers before the first turn.`,
   'fry.lot-deep': ({ size, lowestC, leastC, underS }, p) =>
     `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}, and it stays under ${p.temp(leastC)} for ${p.time(underS)}. Pieces drink oil then: take fewer.`,
+  'fry.ramp': ({ fromC, toC, overS, coolS }, p) =>
+    `The oil rises from ${p.temp(fromC)} to ${p.temp(toC)} in ${p.span(overS)} while pieces are in it.${coolS === null ? '' : ` Then it needs ${p.span(coolS)} to come down for the next lot.`}`,
   'fry.hands': ({ size, hands }) =>
     `One pair of hands keeps ${hands} pieces turned, not ${size}. Fry fewer at a time, or ask for help.`,
   'fry.pot-full': ({ size, room }) =>

@@ -1,5 +1,9 @@
 /** What the fry station says, in one place so that it can be translated. */
 export const FRY = {
+  letOilRise: 'Let the oil rise during a lot',
+  risesTo: 'Rises to',
+  risesOver: 'Over',
+  holdOil: 'Hold one temperature',
   chooseOnTheMap: 'Take a way out, or press a point of the map to choose oil and minutes yourself.',
   nothingToFry: 'nothing to fry yet',
   howWasIt: 'This oven',

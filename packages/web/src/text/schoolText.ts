@@ -12,6 +12,7 @@ import { CRUST_WORD } from './words';
 
 export const SCHOOL_NAME: Record<FrySchool, string> = {
   slow: 'slow',
+  rising: 'in cool oil that rises',
   hot: 'hot and quick',
   once: 'turned once',
   'each-minute': 'turned each minute',

@@ -6,6 +6,7 @@ import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
 import { FRY as T } from '../../text/fryPhrases';
 import { START_NAME, TURN_NAME } from '../../text/words';
+import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
 import { PanelTitle, Row } from '../../ui/controls/Panel';
 import { MinutesField, MlField, MmField, OptionalCountField, TempField } from '../../ui/controls/UnitFields';
@@ -23,6 +24,55 @@ const Through = styled.div`
     font-size: 15px;
   }
 `;
+
+/** What oil is let rise to, where it is first let rise, °C over what pieces go into, and s. */
+const FIRST_RISE = { byC: 30, overS: 600 } as const;
+
+/** Oil that is held, or let rise while a lot is in it. */
+function RampFields({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const { draft, printer } = line;
+  const { ramp, oilC } = draft.fry;
+  const set = (next: typeof ramp) =>
+    edit('fry.ramp', (d) => {
+      const { ramp: _before, ...held } = d.fry;
+      return { ...d, fry: next ? { ...held, ramp: next } : held };
+    });
+  if (!ramp) {
+    const outC = Math.min(RANGES.draft.oilC.most, oilC + FIRST_RISE.byC);
+    return (
+      <Button $look="quiet" style={{ padding: 0 }} onPress={() => set({ outC, overS: FIRST_RISE.overS })}>
+        {T.letOilRise}
+      </Button>
+    );
+  }
+  return (
+    <>
+      <Row>
+        <TempField
+          label={T.risesTo}
+          value={ramp.outC}
+          {...RANGES.draft.oilC}
+          printer={printer}
+          onChange={(outC) => set({ ...ramp, outC })}
+        />
+      </Row>
+      <Row>
+        <MinutesField
+          label={T.risesOver}
+          value={ramp.overS}
+          {...RANGES.draft.rampS}
+          whenNull="10:00"
+          onChange={(overS) => set({ ...ramp, overS })}
+          onClear={() => set(undefined)}
+        />
+      </Row>
+      <Button $look="quiet" style={{ padding: 0 }} onPress={() => set(undefined)}>
+        {T.holdOil}
+      </Button>
+    </>
+  );
+}
 
 /** Oil, minutes, lot, pot, and how a piece is put in and turned; the oil over all the lots. */
 export function FryFields({ line }: { readonly line: Line }) {
@@ -45,6 +95,7 @@ export function FryFields({ line }: { readonly line: Line }) {
           onChange={(oilC) => set('oilC', { oilC })}
         />
       </Row>
+      <RampFields line={line} />
       <Row>
         <MinutesField
           label={T.inTheOil}

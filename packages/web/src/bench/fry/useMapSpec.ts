@@ -27,7 +27,7 @@ export function useMapSpec(
   const coreIsLine = coreMustBeSafe(draft);
   const pieceKey = JSON.stringify([
     plan && sizedBody(plan.body, FACTOR[size]),
-    ...[draft.fry.turn, coreTargetC, coreIsLine],
+    ...[draft.fry.turn, coreTargetC, coreIsLine, draft.fry.ramp ?? null, draft.fry.ramp ? draft.fry.oilC : null],
   ]);
   const [held, setHeld] = useState({ pieceKey: '', horizonS: 0 });
   // The scale belongs to the piece: it must not change under a hand that drags the point.
@@ -36,11 +36,13 @@ export function useMapSpec(
   const { horizonS } = held;
   const key = `${pieceKey} ${horizonS}`;
   const spec = useMemo((): FryMapSpec | null => {
-    const [body, turn, target, isLine] = JSON.parse(pieceKey) as [
+    const [body, turn, target, isLine, ramp, fromC] = JSON.parse(pieceKey) as [
       FryMapSpec['body'] | null,
       FryMapSpec['turn'],
       number,
       boolean,
+      NonNullable<FryMapSpec['ramp']>['ramp'] | null,
+      number | null,
     ];
     return (
       body && {
@@ -48,6 +50,7 @@ export function useMapSpec(
         turn,
         coreTargetC: target,
         coreIsLine: isLine,
+        ...(ramp && fromC !== null && { ramp: { ramp, fromC } }),
         horizonS,
         oilC: MAP_OIL,
         rows: ROWS,
