@@ -1,4 +1,3 @@
-import type { OilRamp } from '../oil/ramp.js';
 import type { Formula } from '../ingredient/formula.js';
 import type {
   CoatChoices,
@@ -7,6 +6,7 @@ import type {
   EdgeId,
   FillingMethod,
   FormId,
+  OilRamp,
   Point,
   RawPart,
   SealChoices,

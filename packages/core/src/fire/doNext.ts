@@ -1,6 +1,6 @@
+import type { OilRamp } from '../draft/choices.js';
 import type { Pot } from '../draft/kitchen.js';
 import { oilBand } from '../oil/fryLots.js';
-import type { OilRamp } from '../oil/ramp.js';
 import { knobAdvice, readyInS } from './knob.js';
 import { type FirePiece, type FireState, OVEN_FINISH } from './fireAct.js';
 import type { Danger } from './danger.js';

@@ -4,8 +4,8 @@ import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody
 import { turnIsDue } from '../frying/lying.js';
 import { doughSetC } from '../frying/solveFry.js';
 import type { FirePiece, OilReading } from './fireAct.js';
-import { type OilRamp, oilWanted } from '../oil/ramp.js';
-import { type TurnSchool } from '../draft/choices.js';
+import { oilWanted } from '../oil/ramp.js';
+import type { OilRamp, TurnSchool } from '../draft/choices.js';
 import { FRY_HORIZON_S } from '../draft/ranges.js';
 
 /** What the model reads of one piece in the pot. Stove seconds. */

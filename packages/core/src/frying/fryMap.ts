@@ -6,8 +6,8 @@ import { FRY_STEPPING } from './advanceFry.js';
 import { CRUST_LIMITS } from './colour.js';
 import type { FryBodySpec } from './fryBody.js';
 import { darkerFace, doughSetC, type FrySample, momentWhen, palerFace, sampleAt, solveFry } from './solveFry.js';
-import { type OilRamp, rampFrom } from '../oil/ramp.js';
-import type { TurnSchool } from '../draft/choices.js';
+import { rampFrom } from '../oil/ramp.js';
+import type { OilRamp, TurnSchool } from '../draft/choices.js';
 
 /** What comes out of oil at one temperature after so many minutes. */
 export type FryRegion = 'raw' | 'dark-raw' | 'pale' | 'right' | 'dark';

@@ -20,8 +20,8 @@ import {
   waterGoneKgPerM2,
 } from './fryBody.js';
 import { lyingOf, turnIsDue } from './lying.js';
-import { type OilRamp, oilWanted } from '../oil/ramp.js';
-import { type TurnSchool } from '../draft/choices.js';
+import { oilWanted } from '../oil/ramp.js';
+import type { OilRamp, TurnSchool } from '../draft/choices.js';
 
 export interface FrySolveSpec {
   readonly body: FryBodySpec;

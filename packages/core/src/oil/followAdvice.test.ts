@@ -1,8 +1,8 @@
+import type { OilRamp } from '../draft/choices.js';
 import { DEFAULT_KITCHEN, type Kitchen, RING_KINDS } from '../draft/kitchen.js';
 import type { FireAct, OilReading } from '../fire/fireAct.js';
 import type { BatchDraft } from '../draft/draft.js';
 import { markNow } from '../fire/knob.js';
-import type { OilRamp } from './ramp.js';
 import { fireState } from '../fire/fireAct.js';
 import { predictPieces } from '../fire/predictPiece.js';
 import { type FireKnown, fireNow, type FireSession, NOTHING_KNOWN, predictAsk } from '../plan/fireNow.js';

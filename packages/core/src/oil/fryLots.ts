@@ -12,8 +12,8 @@ import {
   settingToHold,
   stepPot,
 } from './pot.js';
-import { type OilRamp, oilWanted } from './ramp.js';
-import type { TurnSchool } from '../draft/choices.js';
+import { oilWanted } from './ramp.js';
+import type { OilRamp, TurnSchool } from '../draft/choices.js';
 import { type Pot } from '../draft/kitchen.js';
 
 /** Allowed oil around the temperature to use, °C. */

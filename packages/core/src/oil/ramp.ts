@@ -1,8 +1,4 @@
-/** Oil that rises on purpose while a lot is in it: °C at its end, and s from the drop until then. */
-export interface OilRamp {
-  readonly outC: number;
-  readonly overS: number;
-}
+import type { OilRamp } from '../draft/choices.js';
 
 /**
  * Oil wanted so long after the drop, °C: straight from what the pieces go into to what they come
