@@ -17,7 +17,9 @@ export interface DoughFamily {
   /** Usual oil, °C. */
   readonly oilC: Band;
   readonly restS: Band;
+  /** How fast it colours with the sugar that is usual in it, and how much that is, %. */
   readonly browning: number;
+  readonly ownSugarPercent: number;
   /** °C at which its innermost dough has set; what was cooked before it was shaped need only be hot. Our own. */
   readonly setC: number;
   /** Area stretch the wall takes before it thins dangerously. */
@@ -79,6 +81,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     oilC: band(140, 165),
     restS: minutes(15, 40),
     browning: 0.9,
+    ownSugarPercent: 2,
     setC: 85,
     stretch: 0.09,
     fistTest: true,
@@ -94,6 +97,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     oilC: band(145, 160),
     restS: minutes(20, 40),
     browning: 1.1,
+    ownSugarPercent: 2,
     setC: 85,
     stretch: 0.09,
     fistTest: true,
@@ -110,6 +114,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     restS: minutes(20, 40),
     restsCold: true,
     browning: 0.9,
+    ownSugarPercent: 2,
     setC: 85,
     stretch: 0.09,
   },
@@ -123,7 +128,8 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     rolledM: mm(2, 3),
     oilC: band(145, 165),
     restS: minutes(30, 60),
-    browning: 0.9,
+    browning: 0.935,
+    ownSugarPercent: 3,
     setC: 85,
     stretch: 0.08,
     secondPart: 'fat-dough',
@@ -141,6 +147,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     // Used warm: the rest is only what it takes to knead and cover.
     restS: minutes(5, 20),
     browning: 0.8,
+    ownSugarPercent: 2,
     setC: 60,
     stretch: 0.14,
     densityKgPerM3: 1160,
@@ -161,6 +168,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     restS: minutes(15, 60),
     restsCold: true,
     browning: 1,
+    ownSugarPercent: 2,
     setC: 85,
     stretch: 0.07,
   },
@@ -175,7 +183,8 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     oilC: band(170, 182),
     restS: minutes(30, 60),
     restsCold: true,
-    browning: 1.2,
+    browning: 1.45,
+    ownSugarPercent: 7,
     setC: 82,
     stretch: 0.14,
   },
@@ -190,6 +199,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     oilC: band(165, 178),
     restS: minutes(10, 30),
     browning: 1,
+    ownSugarPercent: 2,
     setC: 80,
     stretch: 0.3,
     rise: 1.2,
@@ -205,7 +215,8 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     rolledM: mm(3, 6),
     oilC: band(165, 180),
     restS: minutes(70, 150),
-    browning: 1.6,
+    browning: 1.73,
+    ownSugarPercent: 4,
     setC: 80,
     stretch: 0.35,
     densityKgPerM3: 1150,
@@ -221,7 +232,8 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     rolledM: mm(4, 7),
     oilC: band(158, 168),
     restS: band(0, 0),
-    browning: 1.3,
+    browning: 1.51,
+    ownSugarPercent: 6,
     setC: 75,
     stretch: 0.1,
     absorption: 0.78,
@@ -238,6 +250,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
     oilC: band(170, 182),
     restS: minutes(30, 30),
     browning: 0.8,
+    ownSugarPercent: 2,
     setC: 60,
     stretch: 0.03,
     secondPart: 'between',

@@ -28,6 +28,8 @@ export interface DoughFigures {
   readonly waterPercent: number;
   readonly fatPercent: number;
   readonly sugarPercent: number;
+  /** Of that, what draws water from yeast: all but the sugar of milk. */
+  readonly yeastSugarPercent: number;
   readonly saltPercent: number;
   /** What the mixed dough is made of before anything boils off, kg: adds up to the formula. */
   readonly madeOf: { readonly flour: number; readonly water: number; readonly fat: number; readonly other: number };
@@ -161,6 +163,7 @@ export function doughFigures(
     waterPercent: 100 * per(s.water),
     fatPercent: 100 * per(s.fat),
     sugarPercent: 100 * sugar,
+    yeastSugarPercent: 100 * per(s.sugar - s.milkSugar),
     saltPercent: 100 * per(totals.parts.salt),
     madeOf: {
       flour,

@@ -142,8 +142,8 @@ function familyFindings(found: Finding[], figures: DoughFigures, judged: readonl
       values: { yeastKg: (1 - figures.yeastPercent) * 0.01 * flourKg },
     });
   }
-  if (figures.yeastPercent > 0 && figures.sugarPercent > SUGAR_SLOWS) {
-    found.push({ code: 'dough.sugar-slows', tone: 'know', values: { percent: figures.sugarPercent } });
+  if (figures.yeastPercent > 0 && figures.yeastSugarPercent > SUGAR_SLOWS) {
+    found.push({ code: 'dough.sugar-slows', tone: 'know', values: { percent: figures.yeastSugarPercent } });
   }
   if (figures.yeastPercent > YEAST_TASTES) {
     found.push({

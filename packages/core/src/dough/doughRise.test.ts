@@ -4,6 +4,7 @@ import { type BatchDraft } from '../draft/draft.js';
 import { withFamily, withWorkedFormula } from '../plan/editDraft.js';
 import { planBatch } from '../plan/planBatch.js';
 import { newBatch } from '../plan/starters.js';
+import { doughFigures } from './doughFigures.js';
 import { doughRise, pourTemp, type RiseSpec, yeastRate, yeastStrength } from './doughRise.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
@@ -146,4 +147,14 @@ describe('yeast on the bench', () => {
     expect([proof(lean).place, proof(cold).place]).toEqual(['room', 'fridge']);
     expect(restS(lean)).toBeCloseTo(proof(lean).doubleS + proof(lean).proofS, -1);
   });
+});
+
+test('the sugar of milk browns and sweetens, but does not slow the yeast', () => {
+  const line = (ingredientId: string, massKg: number) => ({ ingredientId, massKg });
+  const base = [line('plain-wheat-flour', 1), line('instant-yeast', 0.008), line('fine-salt', 0.016)];
+  const milk = doughFigures([...base, line('milk', 0.62)], 'yeast');
+  expect(milk.sugarPercent).toBeGreaterThan(2);
+  expect(milk.yeastSugarPercent).toBeCloseTo(0, 6);
+  const sugar = doughFigures([...base, line('milk', 0.62), line('sugar', 0.1)], 'yeast');
+  expect(sugar.yeastSugarPercent).toBeCloseTo(sugar.sugarPercent - milk.sugarPercent, 6);
 });

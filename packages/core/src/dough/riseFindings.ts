@@ -50,7 +50,7 @@ function riseOf(figures: DoughFigures, placeC: number): Rise | null {
   if (figures.yeastPercent < 0.05) return null;
   return doughRise({
     yeastPercent: figures.yeastPercent,
-    sugarPercent: figures.sugarPercent,
+    sugarPercent: figures.yeastSugarPercent,
     saltPercent: figures.saltPercent,
     doughC: YEAST_DOUGH_C,
     placeC,

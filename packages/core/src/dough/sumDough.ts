@@ -8,6 +8,8 @@ export interface DoughSums {
   fat: number;
   solidFat: number;
   sugar: number;
+  /** Of that, the sugar of milk: it browns and sweetens, but yeast cannot use it and is not slowed by it. */
+  milkSugar: number;
   protein: number;
   wholemeal: number;
   glutenFree: number;
@@ -27,6 +29,7 @@ const NOTHING: DoughSums = {
   fat: 0,
   solidFat: 0,
   sugar: 0,
+  milkSugar: 0,
   protein: 0,
   wholemeal: 0,
   glutenFree: 0,
@@ -64,6 +67,7 @@ export function sumDough(lines: Formula, starchIsFlour: boolean, pantry: Pantry)
     s.water += massKg * composition.water;
     s.fat += massKg * composition.fat;
     s.sugar += massKg * composition.sugar;
+    if (role !== 'sugar' && allergens.includes('milk')) s.milkSugar += massKg * composition.sugar;
     if (solidFat) s.solidFat += massKg * composition.fat;
     if (role === 'liquid') {
       s.pourable += massKg;

@@ -143,8 +143,11 @@ export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, p
     fillingCells: filled ? FILLING_CELLS : 0,
     surface: OIL_SURFACE,
     setC: family.setC,
-    // Sugar browns: our own slope, 4 % faster for each point over 2; from 40 on, more makes it no faster.
-    browning: family.browning * (1 + 0.04 * clamp(sugarPercent - 2, 0, 38)) * (cold.fold.coat?.browning ?? 1),
+    // Sugar over what is usual in this dough browns: our own slope, 4 % faster a point; from 40 on, more makes it no faster.
+    browning:
+      family.browning *
+      (1 + 0.04 * clamp(Math.min(40, sugarPercent) - family.ownSugarPercent, 0, 38)) *
+      (cold.fold.coat?.browning ?? 1),
   };
   if (draft.fry.start !== 'tempered') return body;
   return { ...body, startC: temperedC(body, kitchen.freezerC, kitchen.roomC) };
