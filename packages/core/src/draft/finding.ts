@@ -57,7 +57,7 @@ interface FindingValues {
     readonly roomC: number;
   };
   'dough.rise-never': { readonly roomC: number; readonly withinS: number };
-  'dough.rise-fridge': { readonly doubleS: number; readonly fridgeC: number; readonly overnightS: number };
+  'dough.rise-fridge': { readonly doubleS: number; readonly fridgeC: number; readonly keeps: boolean };
   'dough.bloom': {
     readonly yeastKg: number;
     readonly liquidKg: number;

@@ -1,4 +1,8 @@
 import { explicitFry } from '../../bench/explicitFry.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
+import { withForm } from '../plan/editDraft.js';
+import { planBatch } from '../plan/planBatch.js';
+import { newBatch } from '../plan/starters.js';
 import { CoreError } from '../errors.js';
 import { advanceFry, coldestC, crustM, FRY_STEPPING, interfaceC, turnFry } from './advanceFry.js';
 import { createFryBody, type FryBodySpec, heatTakenJPerM2, OIL_SURFACE } from './fryBody.js';
@@ -341,3 +345,27 @@ test.each([
 ] as const)('a bad %s is refused by that name', (path, more) => {
   expect(() => solve({}, 165, more)).toThrow(expect.objectContaining({ path }));
 });
+
+test.each([
+  ['a small ball', 'ball', 155],
+  ['a half-moon', 'half-moon', 150],
+  ['a cone', 'cone', 160],
+] as const)(
+  'from frozen, %s: the grid of a plan is within 2 %% or six seconds of one three times as fine, never sooner by more',
+  (_name, form, oilC) => {
+    const made = withForm(newBatch('Frozen', 'squash-sage', 24, '2030-01-05T18:30:00Z'), form);
+    const draft = { ...made, fry: { ...made.fry, oilC, start: 'frozen' as const } };
+    const { body, solution } = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
+    const fine = solveFry({
+      ...{ oilC, turn: draft.fry.turn, coreTargetC: 74, coreIsLine: true, horizonS: 1800 },
+      body: { ...body, wallCells: 48, fillingCells: 36 },
+      stepping: { ...FRY_STEPPING, firstS: 0.02, growth: 1.1, mostS: 0.5 },
+    });
+    for (const moment of ['doneS', 'goldenS'] as const) {
+      const allowed = Math.max(6, 0.02 * fine[moment]!);
+      expect(solution[moment]! - fine[moment]!).toBeGreaterThan(-allowed);
+      // A wall that just misses before its turn sets after the next one.
+      expect(solution[moment]! - fine[moment]!).toBeLessThan(allowed + 60);
+    }
+  },
+);

@@ -7,7 +7,7 @@ import { foldFindings } from './foldFindings.js';
 import { FORMS, formOf } from './forms.js';
 import { wrapsOf } from './forms/roll.js';
 import { stripFolds } from './forms/stripTriangle.js';
-import { rolledProfileM } from './gather.js';
+import { profileWallM, rolledProfileM } from './gather.js';
 import { solveMembrane } from './membrane.js';
 import type { PieceSpec } from './piece.js';
 import { halfMoonSection } from './section.js';
@@ -268,6 +268,23 @@ describe('gathered forms', () => {
         expect(volume / (4 * Math.PI * ballM * ballM * wallM)).toBeCloseTo(1, 4);
       }),
       { numRuns: 20 },
+    );
+    // Rolled so it takes exactly the dough there is, the millimetre included.
+    fc.assert(
+      fc.property(double(0.015, 0.04), double(0.0012, 0.006), double(0.7, 1.3), (ballM, wallM, share) => {
+        const discM = share * Math.PI * ballM;
+        const forM = profileWallM(discM, ballM, wallM);
+        let volume = 0;
+        const n = 4000;
+        for (let i = 0; i < n; i++) {
+          const s = ((i + 0.5) / n) * discM;
+          volume += 2 * Math.PI * s * rolledProfileM(s, discM, ballM, forM) * (discM / n);
+        }
+        const there = 4 * Math.PI * ballM * ballM * wallM;
+        if (forM > 0) expect(volume / there).toBeCloseTo(1, 2);
+        else expect(Math.PI * discM * discM * 0.001).toBeGreaterThan(0.99 * there);
+      }),
+      { numRuns: 40 },
     );
     const { gathered } = made('ball')!;
     expect(gathered!.rollRimM).toBeLessThan(gathered!.rollCentreM);

@@ -27,6 +27,36 @@ export function rolledProfileM(sM: number, discRadiusM: number, ballRadiusM: num
   return Math.max(LEAST_ROLL_M, wallM * ring);
 }
 
+/** Rings a disc is summed over. */
+const RINGS = 60;
+
+/**
+ * Wall that a profile is drawn for so that it takes exactly the dough there is: where a
+ * millimetre is the least, the rim takes more than an even wall would, and the middle gets less.
+ *
+ * @param wallM τ of an even wall of the same dough
+ */
+export function profileWallM(discRadiusM: number, ballRadiusM: number, wallM: number): number {
+  const thereM3 = 4 * Math.PI * ballRadiusM ** 2 * wallM;
+  const takenM3 = (forM: number): number => {
+    let sum = 0;
+    for (let i = 0; i < RINGS; i++) {
+      const s = ((i + 0.5) / RINGS) * discRadiusM;
+      sum += 2 * Math.PI * s * rolledProfileM(s, discRadiusM, ballRadiusM, forM) * (discRadiusM / RINGS);
+    }
+    return sum;
+  };
+  let [low, high] = [0, 1.5 * wallM];
+  // So little dough that a millimetre everywhere is too much: as thin as can be rolled.
+  if (takenM3(low) >= thereM3) return 0;
+  for (let step = 0; step < 40; step++) {
+    const middle = (low + high) / 2;
+    if (takenM3(middle) < thereM3) low = middle;
+    else high = middle;
+  }
+  return high;
+}
+
 /** Where the rim is measured: the last tenth is gathered up and pinched. */
 const RIM_AT = 0.9;
 
@@ -38,9 +68,11 @@ function gatheredOf(discRadiusM: number, ballRadiusM: number, evenWallM: number,
   const flat = (angle: number) => (spec.thicknessM / stretched) * (angle / Math.sin(angle));
   const over = Math.max(0, 1 - (reach / discRadiusM) ** 2);
   const doughKg = Math.PI * discRadiusM ** 2 * spec.thicknessM * spec.doughKgPerM3;
-  const at = (share: number) => rolledProfileM(share * discRadiusM, discRadiusM, ballRadiusM, evenWallM);
+  const rollForM = profileWallM(discRadiusM, ballRadiusM, evenWallM);
+  const at = (share: number) => rolledProfileM(share * discRadiusM, discRadiusM, ballRadiusM, rollForM);
   return {
     evenWallM,
+    rollForM,
     rollCentreM: at(0),
     rollRimM: at(RIM_AT),
     flatSideM: flat(Math.PI / 2),

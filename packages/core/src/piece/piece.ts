@@ -71,6 +71,8 @@ export interface Piece {
 export interface Gathered {
   /** Wall everywhere when the disc is rolled as said. */
   readonly evenWallM: number;
+  /** Wall that the rolled profile is drawn for, so that it takes exactly the dough there is. */
+  readonly rollForM: number;
   /** Thickness to roll the centre and the rim to, for an even wall. */
   readonly rollCentreM: number;
   readonly rollRimM: number;

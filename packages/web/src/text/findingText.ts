@@ -86,8 +86,8 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
     `The dough doubles in ${p.span(doubleS)} at ${p.temp(roomC)}, or between ${p.span(soonestS)} and ${p.span(latestS)}. Judge it by the poke test.`,
   'dough.rise-never': ({ roomC, withinS }, p) =>
     `At ${p.temp(roomC)} the dough does not double within ${p.span(withinS)}. Put it somewhere warmer.`,
-  'dough.rise-fridge': ({ doubleS, fridgeC, overnightS }, p) =>
-    `In the fridge at ${p.temp(fridgeC)} it doubles in ${p.span(doubleS)}: ${doubleS > overnightS ? 'you can leave it overnight' : 'too quick to leave overnight'}.`,
+  'dough.rise-fridge': ({ doubleS, fridgeC, keeps }, p) =>
+    `In the fridge at ${p.temp(fridgeC)} it doubles in ${p.span(doubleS)}: ${keeps ? 'you can leave it overnight' : 'too quick to leave overnight'}.`,
   'dough.bloom': ({ yeastKg, liquidKg, leastC, mostC, leastS, mostS }, p) =>
     `Stir ${p.mass(yeastKg)} of yeast into ${p.mass(liquidKg)} of the liquid at ${p.temp(leastC)} to ${p.temp(mostC)}. Wait ${plain(leastS / 60, 0)} to ${p.span(mostS)} until it foams.`,
   'dough.proof': ({ doubleS, proofS, place }, p) =>

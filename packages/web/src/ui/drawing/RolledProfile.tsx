@@ -26,7 +26,7 @@ export function RolledProfile({ piece, discM, thicknessM }: RolledProfileProps) 
   const high = HEIGHTS * 1000;
   const outerM = Math.cbrt((3 * piece.volumeM3) / (4 * Math.PI));
   const midM = outerM - gathered.evenWallM / 2;
-  const at = (share: number) => rolledProfileM(share * (discM / 2), discM / 2, midM, gathered.evenWallM) * high;
+  const at = (share: number) => rolledProfileM(share * (discM / 2), discM / 2, midM, gathered.rollForM) * high;
   const shares = Array.from({ length: 41 }, (_, i) => i / 20 - 1);
   const top = shares.map((share) => `${(share * r).toFixed(2)} ${(-at(Math.abs(share))).toFixed(2)}`);
   const most = at(0);
