@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import * as everything from './index.js';
+import { scope } from '../testing/exampleScope.js';
 
 /** Public and private functions whose doc block carries an `@example call // value`. */
 function examples(folder: string): { file: string; call: string; value: string }[] {
@@ -16,11 +17,19 @@ function examples(folder: string): { file: string; call: string; value: string }
   });
 }
 
-test('there are examples to run', () => expect(examples(__dirname).length).toBeGreaterThan(8));
+test('every public function has an example', () => {
+  const shown = new Set(examples(__dirname).flatMap(({ call }) => call.match(/\w+/g) ?? []));
+  const functions = Object.entries(everything).flatMap(([name, value]) =>
+    typeof value === 'function' && !/^[A-Z]/.test(name) ? [name] : [],
+  );
+  expect(functions.length).toBeGreaterThan(100);
+  expect(functions.filter((name) => !shown.has(name))).toEqual([]);
+});
 
 test.each(examples(__dirname))('$call is $value', async ({ file, call, value }) => {
   // Every name the example may use: what the package offers, and what stands beside it in its own file.
-  const known: Record<string, unknown> = { ...everything, ...((await import(file)) as Record<string, unknown>) };
+  const beside = (await import(file)) as Record<string, unknown>;
+  const known: Record<string, unknown> = { ...everything, ...scope, ...beside };
   const names = Object.keys(known);
   const got = new Function(...names, `return ${call};`)(...Object.values(known)) as unknown;
   const expected = new Function(`return ${value};`)() as unknown;

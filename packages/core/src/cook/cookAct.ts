@@ -32,6 +32,7 @@ const OPEN: StepState = { state: 'open', atMs: null, answer: null, value: null, 
 /** The whole sheet as the acts leave it. */
 export type CookState = ReadonlyMap<RunStepId, StepState>;
 
+/** @example stepState(cookState(cookActs), 'weigh-filling').state // 'done' */
 export function stepState(state: CookState, step: RunStepId): StepState {
   return state.get(step) ?? OPEN;
 }
@@ -39,6 +40,7 @@ export function stepState(state: CookState, step: RunStepId): StepState {
 /**
  * Adds the acts up. Two devices tell the same step done: the first counts, for that is when it was.
  * @param acts in any order; those of one moment in the order they came
+ * @example stepState(cookState(cookActs), 'fold').state // 'open'
  */
 export function cookState(acts: readonly CookAct[]): CookState {
   const once = new Map(acts.map((act) => [act.id, act]));

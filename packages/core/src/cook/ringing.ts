@@ -22,7 +22,10 @@ export function ringing(endsMs: number, nowMs: number): Ringing {
   return found ? { lateS, eachS: found[1], urgency: found[2] } : { lateS, eachS: null, urgency: 'none' };
 }
 
-/** How many times a timer has called by now: a page that slept calls once, not for all it missed. */
+/**
+ * How many times a timer has called by now: a page that slept calls once, not for all it missed.
+ * @example callsBy(0, 60000) // 6
+ */
 export function callsBy(endsMs: number, nowMs: number): number {
   const { lateS } = ringing(endsMs, nowMs);
   if (lateS < 0) return 0;

@@ -257,7 +257,10 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   },
 ];
 
-/** @throws CoreError UNKNOWN_NAME */
+/**
+ * @throws CoreError UNKNOWN_NAME
+ * @example doughFamily('yeast').setC // 80
+ */
 export function doughFamily(id: string): DoughFamily {
   const found = DOUGH_FAMILIES.find((family) => family.id === id);
   if (!found) throw new CoreError('UNKNOWN_NAME', 'dough.family', `There is no dough family "${id.slice(0, 40)}".`);

@@ -125,6 +125,7 @@ export function doughStiffness(
  * All dough figures of one formula. Long for it is one figure after another, each from those before.
  * @param how what the formula alone does not say; absent: the label, the shipped catalogue, off the heat
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
+ * @example doughFigures(lines, 'rubbed-short').waterPercent // 38
  */
 export function doughFigures(
   lines: Formula,
@@ -221,6 +222,7 @@ export function coldStiffness(figures: DoughFigures, tempC: number): number | nu
  * @param shift fraction of flour, −1 to 1
  * @returns `null` without flour, or where scalding sets what the flour takes up
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example stiffnessAtShift(figures, 0) // 6.8
  */
 export function stiffnessAtShift(figures: DoughFigures, shift: number): number | null {
   requireWithin(shift, -1, 1, 'shift');

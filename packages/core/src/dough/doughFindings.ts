@@ -18,6 +18,7 @@ const FRIDGE_C = 4;
  * hold-back, and what its ingredients and its family bring. Grams to mend it are kg of the
  * ingredient itself. Long for it is a list of judgements, each on its own.
  * @param fridgeC where a dough that rests cold rests
+ * @example doughFindings(figures, lines)[0].code // 'dough.firm'
  */
 export function doughFindings(
   figures: DoughFigures,

@@ -39,6 +39,7 @@ function markers(family: DoughFamily, f: DoughFigures): number {
  * Source: our own, see docs/models/dough.md. An empty list without flour.
  *
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
+ * @example judgeFamily(lines).length // 11
  */
 export function judgeFamily(lines: Formula, pantry: Pantry = SHIPPED_PANTRY): readonly FamilyJudgement[] {
   return DOUGH_FAMILIES.flatMap((family) => {

@@ -133,7 +133,10 @@ const sumOf = (lines: Formula, shareOf: (i: Ingredient) => number, pantry: Pantr
     return ingredient.role === 'flour' ? sum : sum + line.massKg * shareOf(ingredient);
   }, 0);
 
-/** Whether anything could stand in for a line: quick enough for every line at every keystroke. */
+/**
+ * Whether anything could stand in for a line: quick enough for every line at every keystroke.
+ * @example hasSubstitutions(lines, 0) // true
+ */
 export function hasSubstitutions(lines: Formula, index: number, pantry: Pantry = SHIPPED_PANTRY): boolean {
   const line = lines[index];
   if (!line || !(line.massKg > 0)) return false;
@@ -147,6 +150,7 @@ export function hasSubstitutions(lines: Formula, index: number, pantry: Pantry =
  * flours by weight; then water and fat are made good on the other lines, and after a flour also
  * what the new one drinks. Swaps that would leave either more than 1 % off are left out.
  * Source: docs/models/dough.md.
+ * @example substitutionsFor(lines, 1).length > 0 // true
  */
 export function substitutionsFor(
   lines: Formula,

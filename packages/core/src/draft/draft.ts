@@ -96,7 +96,10 @@ export interface BatchDraft {
 /** A strip folds five times, a sheet winds round once and a half: length over width. */
 const USUAL_LENGTH: Partial<Record<FormId, number>> = { 'strip-triangle': 3, roll: 1 };
 
-/** Length of a draft's blank, m: the cook's own, or what its form usually has. */
+/**
+ * Length of a draft's blank, m: the cook's own, or what its form usually has.
+ * @example blankLengthM(draft) > 0 // true
+ */
 export function blankLengthM({ form, fold }: Pick<BatchDraft, 'form' | 'fold'>): number {
   return fold.lengthM ?? fold.discM * (USUAL_LENGTH[form] ?? 1);
 }

@@ -218,7 +218,10 @@ export type Finding = {
   readonly [Code in FindingCode]: { readonly code: Code; readonly tone: FindingTone; readonly values: AllValues[Code] };
 }[FindingCode];
 
-/** The worst tone among findings: what the line shows for a station. */
+/**
+ * The worst tone among findings: what the line shows for a station.
+ * @example worstTone(plan.fold.findings) // 'good'
+ */
 export function worstTone(findings: readonly Finding[]): FindingTone {
   if (findings.some((f) => f.tone === 'stop')) return 'stop';
   if (findings.some((f) => f.tone === 'look-out')) return 'look-out';

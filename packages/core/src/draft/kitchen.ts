@@ -144,7 +144,10 @@ export interface Kitchen {
 /** What of a kitchen the formulas need: its own ingredients and what was learnt of its flours. */
 export type Known = Pick<Kitchen, 'ingredients' | 'flours'>;
 
-/** Ingredients of this kitchen. */
+/**
+ * Ingredients of this kitchen.
+ * @example pantryOf(kitchen).all.length > 100 // true
+ */
 export function pantryOf(known: Known): Pantry {
   return pantryWith(known.ingredients);
 }

@@ -1,6 +1,9 @@
 import type { Kitchen, NamedPot, PotOil } from './kitchen.js';
 
-/** The other pot of this name, as a batch names it; `null`: the kitchen's own, also when the one it names is gone. */
+/**
+ * The other pot of this name, as a batch names it; `null`: the kitchen's own, also when the one it names is gone.
+ * @example potOf(undefined, kitchen) // null
+ */
 export function potOf(pot: string | undefined, kitchen: Pick<Kitchen, 'otherPots'>): NamedPot | null {
   return kitchen.otherPots?.find(({ name }) => name === pot) ?? null;
 }
@@ -8,6 +11,7 @@ export function potOf(pot: string | undefined, kitchen: Pick<Kitchen, 'otherPots
 /**
  * The kitchen as a batch in another of its pots sees it: that pot on its ring, with its own oil.
  * @param oil kept oil in that pot; `null`: fresh
+ * @example kitchenAtPot(kitchen, null, null).pot.settings // 9
  */
 export function kitchenAtPot(kitchen: Kitchen, taken: NamedPot | null, oil: PotOil | null): Kitchen {
   if (!taken) return kitchen;

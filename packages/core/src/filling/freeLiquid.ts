@@ -38,7 +38,10 @@ export interface ThickenerChoice {
   readonly massKg: number;
 }
 
-/** How much of each thickener binds a free liquid; none when there is hardly any. */
+/**
+ * How much of each thickener binds a free liquid; none when there is hardly any.
+ * @example thickenersFor(0.05)[0].ingredientId // 'corn-starch'
+ */
 export function thickenersFor(freeKg: number): readonly ThickenerChoice[] {
   if (!(freeKg > 0.005)) return [];
   return THICKENERS.map(({ ingredientId, share }) => ({ ingredientId, massKg: share * freeKg }));

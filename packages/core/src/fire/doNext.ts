@@ -86,6 +86,7 @@ function together(
  * the rules is what counts, and is read here from top to bottom.
  *
  * @param danger what is dangerous now, from `dangerOf`
+ * @example doNext(fireState([], 24), { ...session.fry, pieces: 24, lotSize: 6, oilC: 158, holdSetting: 3, lotSetting: 5, settings: 9, pot, roomC: 21, coreTargetC: 74 }, fireNow(session, [], readings, nothing, 900).oil, [], 900).at(-1).act // 'drop'
  */
 export function doNext(
   state: FireState,

@@ -94,6 +94,7 @@ export interface FireState {
  *
  * @param acts in any order of time; those of one moment in the order they came
  * @param planned pieces of the batch
+ * @example fireState(acts, 24).done // 6
  */
 export function fireState(acts: readonly FireAct[], planned: number): FireState {
   const takenBack = new Set(acts.flatMap((act) => (act.kind === 'take-back' ? [act.actId] : [])));

@@ -25,6 +25,7 @@ export interface FireBelief {
  * Corrects the prediction from looks at lift and from measured cores. Each look is against what
  * was shown then, so against the prediction as corrected by the looks before it: a filter in ln
  * of the factor. Our own, see docs/models/frying.md.
+ * @example fireBelief(state).browning // 1
  */
 export function fireBelief({ judged }: Pick<FireState, 'judged'>): FireBelief {
   let mean = 0;

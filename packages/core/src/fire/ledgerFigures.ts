@@ -46,6 +46,7 @@ function mean(values: readonly number[]): number | null {
  * Adds a finished (or running) batch up for the ledger.
  * @param plannedPieces of the batch
  * @param oilC the temperature that was to be used
+ * @example ledgerFigures(acts, readings, 24, 158).meanInOilS // 600
  */
 export function ledgerFigures(
   acts: readonly FireAct[],

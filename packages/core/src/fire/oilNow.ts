@@ -56,6 +56,7 @@ function slope(readings: readonly OilReading[], nowS: number): number {
  * @param lotW heat the pieces in the pot draw, W
  * @param ringW heat that flows from the ring now, W; absent: what the knob gives in the long run
  * @param staleS a reading older than this is none; at a faster pace readings come at longer stove times
+ * @example oilNow(readings, 1400, pot, 21, 158, 3, 0).verdict // 'in-band'
  */
 export function oilNow(
   readings: readonly OilReading[],

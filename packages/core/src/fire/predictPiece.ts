@@ -38,6 +38,7 @@ const OIL_MOST = 255;
  * Fries a body through recorded oil from its drop to `toS`, with the turns that were made.
  * Between readings the oil is taken as the last one; before the first, as the first.
  * A piece is followed for two hours, however late it is and however few the readings.
+ * @example replayFry(body, readings, state.pieces[0], 1300, 158).timeS // 600
  */
 export function replayFry(
   spec: FryBodySpec,
@@ -136,7 +137,10 @@ export interface PredictAsk {
   readonly gain?: RestGain;
 }
 
-/** The pieces in the pot; those with the same drop and turns are computed once. */
+/**
+ * The pieces in the pot; those with the same drop and turns are computed once.
+ * @example predictPieces(predictAsk(session, acts.slice(0, 3), readings, null, 800)).length // 6
+ */
 export function predictPieces(ask: PredictAsk): PiecePrediction[] {
   const known = new Map<string, PiecePrediction>();
   return ask.pieces.map((piece) => {

@@ -6,6 +6,7 @@ import type { FireAct } from './fireAct.js';
  * Heat that flows from the ring into the pot, W, from every turn of its knob so far: it follows
  * the knob with the ring's lag.
  * @param takenBack ids of acts that do not count
+ * @example ringFlowW(acts, new Set(), pot, 600) // 1200
  */
 export function ringFlowW(acts: readonly FireAct[], takenBack: ReadonlySet<string>, pot: Pot, nowS: number): number {
   const knob = acts

@@ -6,6 +6,7 @@ import { type FireAct, fireState, type OilReading } from './fireAct.js';
  *
  * @param planned pieces of the batch
  * @param pieceW drawn by one piece, W, one entry a second from its drop
+ * @example stoveRecordOf(acts, readings, 24, fry.drawW).readings.length // 140
  */
 export function stoveRecordOf(
   acts: readonly FireAct[],

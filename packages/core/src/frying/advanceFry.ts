@@ -298,6 +298,7 @@ export interface FryProgress {
  * @param durationS s, 0–7200
  * @param oilC °C, 20–260; down to −40 where air stands in for oil
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example advanceFry(createFryBody(body), 10, 158).unsettled // 0
  */
 export function advanceFry(
   body: FryBody,

@@ -166,6 +166,7 @@ function checkSpec(spec: FryBodySpec): void {
  * one list of arrays, filled together.
  *
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example createFryBody(body).faces.length // 2
  */
 export function createFryBody(spec: FryBodySpec): FryBody {
   checkSpec(spec);

@@ -66,6 +66,7 @@ function coarse(body: FryBodySpec): FryBodySpec {
 /**
  * The same piece a little smaller or larger: its wall is rolled as before.
  * @param factor of its thickness, 0.5–2
+ * @example sizedBody(body, 0.5).radiusM / body.radiusM // 0.5
  */
 export function sizedBody(body: FryBodySpec, factor: number): FryBodySpec {
   requireWithin(factor, 0.5, 2, 'factor');
@@ -85,6 +86,7 @@ function requireMap(spec: FryMapSpec): void {
  * One row of the map.
  * @param index 0 (the coolest) to rows − 1
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example fryMapRow(mapSpec, 0).oilC // 140
  */
 export function fryMapRow(spec: FryMapSpec, index: number): FryMapRow {
   requireMap(spec);
@@ -137,7 +139,10 @@ function growthAfter(samples: readonly FrySample[]): number {
   return (mean(last) - mean(before)) / Math.max(1, last.timeS - before.timeS);
 }
 
-/** Rows in the order they are best computed: every eighth first, then what lies between. */
+/**
+ * Rows in the order they are best computed: every eighth first, then what lies between.
+ * @example fryMapOrder(3) // [0,2,1]
+ */
 export function fryMapOrder(rows: number): number[] {
   const order: number[] = [];
   const seen = new Set<number>();
@@ -149,7 +154,10 @@ export function fryMapOrder(rows: number): number[] {
   return order;
 }
 
-/** What comes out of a row's oil at a moment. */
+/**
+ * What comes out of a row's oil at a moment.
+ * @example fryRegion({ doneS: 300, goldenS: 400, darkS: 600 }, 500) // 'right'
+ */
 export function fryRegion(row: Pick<FryMapRow, 'doneS' | 'goldenS' | 'darkS'>, timeS: number): FryRegion {
   const isDone = row.doneS !== null && timeS >= row.doneS;
   const isDark = row.darkS !== null && timeS >= row.darkS;
@@ -210,6 +218,7 @@ function marginAt(rows: readonly FryMapRow[], oilC: number, timeS: number): numb
  *
  * @param rows in rising order of oil temperature, at least two
  * @param usualC the family's own oil, °C
+ * @example forgivingPoint(rows, { least: 145, most: 165 }).oilC <= 165 // true
  */
 export function forgivingPoint(
   rows: readonly FryMapRow[],
@@ -243,7 +252,10 @@ function pointsOf(
   });
 }
 
-/** How far the oil alone, or the time alone, may be off at a point; `null` when it does not come out right. */
+/**
+ * How far the oil alone, or the time alone, may be off at a point; `null` when it does not come out right.
+ * @example marginsAt(rows, 158, 30) // null
+ */
 export function marginsAt(
   rows: readonly FryMapRow[],
   oilC: number,
@@ -281,6 +293,7 @@ const SPREAD = { portion: 0.04, wall: 0.05, oilC: 2.5 } as const;
  *
  * @param pieces 1–2000
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example fryChances(mapSpec, 158, 60, 1, 4).raw // 1
  */
 export function fryChances(spec: FryMapSpec, oilC: number, timeS: number, seed: number, pieces = 256): FryChances {
   requireMap(spec);

@@ -76,6 +76,7 @@ export function coolPieceS(
 /**
  * The coldest of a frozen piece after it has lain on paper in the room, °C.
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example temperedC(body, -18, 21) > -18 // true
  */
 export function temperedC(spec: FryBodySpec, frozenC: number, roomC: number, forS = TEMPER_S): number {
   requireIn(roomC, RANGES.kitchen.roomC, 'roomC');
@@ -100,6 +101,7 @@ export interface HoldTimes {
 /**
  * Fridge, open-tray freezing and tempering of one piece.
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example holdTimes(body, kitchen).toHardS > 600 // true
  */
 export function holdTimes(
   spec: FryBodySpec,

@@ -19,7 +19,10 @@ export function pieceHeatJ(bulk: PieceBulk, heatJPerM2: number, latentJPerM2: nu
   return latentJPerM2 * bulk.surfaceM2 + sensible * bulk.volumeM3;
 }
 
-/** Heat drawn by one piece, W, each `stepS` from the drop on. */
+/**
+ * Heat drawn by one piece, W, each `stepS` from the drop on.
+ * @example pieceHeatCurve(fry.bulk, fry.solution.samples, 60, 1).length // 60
+ */
 export function pieceHeatCurve(
   bulk: PieceBulk,
   samples: readonly FrySample[],

@@ -18,6 +18,7 @@ const known = new WeakMap<readonly Ingredient[], Pantry>();
  * price or a composition can be changed without touching any formula.
  *
  * @param own rows this kitchen added or changed; bases come as rows too
+ * @example pantryWith(undefined) === pantry // true
  */
 export function pantryWith(own: readonly Ingredient[] | undefined): Pantry {
   if (!own || own.length === 0) return SHIPPED_PANTRY;
@@ -34,7 +35,10 @@ export function pantryWith(own: readonly Ingredient[] | undefined): Pantry {
 
 const SHIPPED_IDS = new Set(INGREDIENTS.map((ingredient) => ingredient.id));
 
-/** Whether an id belongs to the shipped catalogue. */
+/**
+ * Whether an id belongs to the shipped catalogue.
+ * @example isShipped('sugar') // true
+ */
 export function isShipped(id: string): boolean {
   return SHIPPED_IDS.has(id);
 }

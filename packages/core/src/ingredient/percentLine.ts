@@ -5,6 +5,7 @@ import type { Formula } from './formula.js';
  * Mass of one line given as a percent of the flour, kg: baker's percent.
  * @param flourKg what percent is reckoned on, without this line
  * @param percent 0–1000
+ * @example massOfFlourPercent(38, 0.5) // 0.19
  */
 export function massOfFlourPercent(percent: number, flourKg: number): number {
   return (requireWithin(percent, 0, 1000, 'percent') / 100) * flourKg;

@@ -33,6 +33,7 @@ const BESIDE_STIFFNESS = 1;
  *
  * @param pouredKg really poured, 0–1000
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
+ * @example observeFlour(lines, 'rubbed-short', 0.33, 'right') === null // false
  */
 export function observeFlour(
   lines: Formula,
@@ -56,7 +57,10 @@ export function observeFlour(
   return { shift, sd: felt === 'right' ? RIGHT_SD : BESIDE_SD };
 }
 
-/** Normal prior (the label) and normal observations: what is believed after all of them, in any order. */
+/**
+ * Normal prior (the label) and normal observations: what is believed after all of them, in any order.
+ * @example flourBelief([]).mean // 0
+ */
 export function flourBelief(observations: readonly FlourObservation[]): FlourBelief {
   let weight = 1 / LABEL_BELIEF.sd ** 2;
   let sum = LABEL_BELIEF.mean * weight;
@@ -68,7 +72,10 @@ export function flourBelief(observations: readonly FlourObservation[]): FlourBel
   return { mean: sum / weight, sd: Math.sqrt(1 / weight), count: observations.length };
 }
 
-/** Height of a belief's bell at a shift, 1/fraction: for drawing it beside the label's. */
+/**
+ * Height of a belief's bell at a shift, 1/fraction: for drawing it beside the label's.
+ * @example beliefDensity({ ...flourBelief([]), mean: 0, sd: 1 }, 0) // 0.399
+ */
 export function beliefDensity({ mean, sd }: FlourBelief, shift: number): number {
   return Math.exp(-0.5 * ((shift - mean) / sd) ** 2) / (sd * Math.sqrt(2 * Math.PI));
 }

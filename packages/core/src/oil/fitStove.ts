@@ -38,7 +38,10 @@ const ROUNDS = 30;
 export const FIT_LEAST = { readings: 40, spanS: 180 } as const;
 /** Readings are thinned to about this many: more say nothing more. */
 const MOST_READINGS = 1000;
-/** As many readings as a fit uses, evenly taken: more cost time and say nothing more. */
+/**
+ * As many readings as a fit uses, evenly taken: more cost time and say nothing more.
+ * @example thinForFit(readings).length // 140
+ */
 export function thinForFit<T>(readings: readonly T[]): readonly T[] {
   const each = Math.max(1, Math.floor(readings.length / MOST_READINGS));
   return each === 1 ? readings : readings.filter((_, i) => i % each === 0);
@@ -98,6 +101,7 @@ function simulate(pot: Pot, roomC: number, first: PotState, grid: Grid): number[
  *
  * @param pot as the Store has it: masses and power count, the three are where it begins
  * @throws CoreError OUT_OF_RANGE under 40 readings, or under three minutes
+ * @example fitStove(pot, 21, stoveRecordOf(acts, readings, 24, fry.drawW)).ringS.value > 0 // true
  */
 export function fitStove(pot: Pot, roomC: number, whole: StoveRecord): StoveFit {
   requireWithin(whole.readings.length, FIT_LEAST.readings, 10_000_000, 'readings');

@@ -168,6 +168,7 @@ function lotPass(spec: LotSpec, { size, start, waits, holdSetting, lotSetting }:
  * waits until the oil is back. A piece's draw follows (T − 100)/(T₀ − 100), as the crust's does.
  *
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example runLots({ pot, roomC: 21, oilC: 158, pieceW: fry.drawW, liftS: 600, pieces: 24, betweenS: 45, spacingS: 5 }, 6).lots // 4
  */
 export function runLots(spec: LotSpec, lotSize: number): LotRun {
   requireIn(lotSize, RANGES.draft.lotSize, 'fry.lotSize');

@@ -128,6 +128,7 @@ function apply(tally: Tally, event: OilEvent): void {
  *
  * @param events in any order; each counts once
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE, UNKNOWN_NAME
+ * @example oilState({ id: 'o', name: 'Oil', ingredientId: 'sunflower-oil', smokeC: 225 }, [], 0).isGone // false
  */
 export function oilState(
   oil: Oil,

@@ -90,7 +90,10 @@ export interface PotState {
   readonly ringW: number;
 }
 
-/** Oil and probe alike, on a ring that gives so much; absent: that is cold. */
+/**
+ * Oil and probe alike, on a ring that gives so much; absent: that is cold.
+ * @example potAtRest(158).probeC // 158
+ */
 export function potAtRest(oilC: number, ringW = 0): PotState {
   return { oilC, probeC: oilC, ringW };
 }
@@ -135,7 +138,10 @@ export function stepPot(
   return { oilC, probeC, ringW };
 }
 
-/** Heat that reaches the oil at a knob setting in the long run, W. */
+/**
+ * Heat that reaches the oil at a knob setting in the long run, W.
+ * @example burnerW(pot, 9) // 1200
+ */
 export function burnerW(pot: Pot, setting: number): number {
   return (pot.efficiency * pot.burnerW * clamp(setting, 0, pot.settings)) / pot.settings;
 }

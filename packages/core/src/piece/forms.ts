@@ -36,7 +36,10 @@ export const FORMS: readonly Form[] = [
 
 const BY_ID = new Map<string, Form>(FORMS.map((form) => [form.id, form]));
 
-/** @throws CoreError UNKNOWN_NAME */
+/**
+ * @throws CoreError UNKNOWN_NAME
+ * @example formOf('roll').hasLength // true
+ */
 export function formOf(id: FormId): Form {
   const found = BY_ID.get(id);
   if (!found) throw new CoreError('UNKNOWN_NAME', 'form', `There is no form "${String(id).slice(0, 40)}".`);

@@ -19,6 +19,7 @@ const radiusOf = (volumeM3: number): number => Math.cbrt(volumeM3 / BALL);
  * @param discRadiusM of the rolled disc
  * @param ballRadiusM R, to the middle of the wall
  * @param wallM τ, the even wall
+ * @example rolledProfileM(0, 0.06, 0.02, 0.004) // 0.00439
  */
 export function rolledProfileM(sM: number, discRadiusM: number, ballRadiusM: number, wallM: number): number {
   const lambda = (Math.PI * ballRadiusM) / discRadiusM;

@@ -146,6 +146,7 @@ function squareToOutline(outline: readonly Point[], x: number, y: number): numbe
  * @param cells across the longer side of the outline, 16–256
  * @returns `null` when the rim leaves nothing
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example solveInset([[-0.05, -0.05], [0.05, -0.05], [0.05, 0.05], [-0.05, 0.05]], 0.01, 40).areaM2 // 0.00641
  */
 export function solveInset(outline: readonly Point[], insetM: number, cells: number): InsetMembrane | null {
   requireOutline(outline, cells);

@@ -105,7 +105,10 @@ export function closes(piece: Piece | null): piece is Piece {
 /** What the fryer's solver takes, from the coldest point to the skin: half a millimetre to 10 cm. */
 export const HEAT_RADIUS_M = { least: 0.0005, most: 0.1 } as const;
 
-/** What closes, and is no thinner or thicker than the solver takes. */
+/**
+ * What closes, and is no thinner or thicker than the solver takes.
+ * @example isFryable(null) // false
+ */
 export function isFryable(piece: Piece | null): piece is Piece {
   return closes(piece) && piece.heatRadiusM >= HEAT_RADIUS_M.least && piece.heatRadiusM <= HEAT_RADIUS_M.most;
 }

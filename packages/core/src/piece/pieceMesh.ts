@@ -195,6 +195,7 @@ function cupMesh(piece: Piece): PieceMesh {
 /**
  * What a cut through the middle shows, as a closed outline: across x (0) or across y (1). The
  * first coordinate runs along the cut, the second is z; m.
+ * @example meshSection(pieceMesh(piece, 0.011).skin, 0).length > 0 // true
  */
 export function meshSection({ positions }: Mesh, across: 0 | 1): Point[] {
   const upper: Point[] = [];
@@ -227,6 +228,7 @@ export function meshVolumeM3({ positions, corners }: Mesh): number {
  *
  * @param sealM bare rim, m
  * @param outline of an own cutter
+ * @example pieceMesh(piece, 0.011).filling === null // false
  */
 export function pieceMesh(piece: Piece, sealM: number, outline?: readonly Point[]): PieceMesh {
   if (piece.form === 'cup') return cupMesh(piece);

@@ -4,6 +4,7 @@ import type { Piece } from './piece.js';
  * Section through the middle, from the fold (x = 0) to the inner edge of the seal, upper
  * half, m: outer skin and filling surface. Blunt at the fold, pointed at the seal. For
  * drawing to scale; no other figure uses it.
+ * @example halfMoonSection(piece, 0.011).length // 41
  */
 export function halfMoonSection(
   piece: Piece,
@@ -24,6 +25,7 @@ export function halfMoonSection(
 /**
  * Section through the middle of a piece sealed on both sides, from its centre to the inner edge
  * of the seal, upper half, m. For drawing to scale; no other figure uses it.
+ * @example lensSection(piece, 0.011).length // 33
  */
 export function lensSection(piece: Piece, sealM: number, points = 32): { x: number; outer: number; inner: number }[] {
   const end = Math.max(0, piece.widthM / 2 - sealM);

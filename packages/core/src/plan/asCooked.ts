@@ -18,6 +18,7 @@ export const MEASURE_RANGE = {
 /**
  * The draft as it was really cooked so far: what was weighed, poured, rolled and counted in
  * place of what was planned. The formulas stay; what is over or missing is told by the plan.
+ * @example asCooked(draft, cook, kitchen).pieces // 24
  */
 export function asCooked(draft: BatchDraft, state: CookState, known: Known): BatchDraft {
   const value = (step: Parameters<typeof stepState>[1]) => stepState(state, step).value;
@@ -91,7 +92,10 @@ function filledBy({ filling, fold }: BatchPlan): number | null {
   return balance.fillingLeftKg >= -1e-9 ? Infinity : enough;
 }
 
-/** What of the line is no longer as planned. SI. */
+/**
+ * What of the line is no longer as planned. SI.
+ * @example planChanges(plan, plan) // []
+ */
 export function planChanges(before: BatchPlan, after: BatchPlan): PlanChange[] {
   const figures = (plan: BatchPlan): Record<PlanChange['what'], number | null> => ({
     stiffness: plan.dough.figures.stiffness,

@@ -50,6 +50,7 @@ export interface BakePlan {
  *
  * @param ovenC 150–230
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example bakePlan(draft, kitchen, 180).darkFirst // false
  */
 export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): BakePlan | null {
   requireIn(ovenC, RANGES.oven.ovenC, 'ovenC');
@@ -139,6 +140,7 @@ export interface SplitPlan {
  *
  * @param perTray 1–60
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example splitPlan({ ...draft, pieces: 2 }, kitchen, 190, 2) // null
  */
 export function splitPlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number, perTray: number): SplitPlan | null {
   requireIn(perTray, RANGES.oven.perTray, 'perTray');
@@ -166,6 +168,7 @@ const FACTOR_NEAR = 0.01;
  *
  * @param goldenS s in the oven until golden, as seen
  * @throws CoreError OUT_OF_RANGE
+ * @example ovenFactorSeen(draft, kitchen, 160, 120) // null
  */
 export function ovenFactorSeen(draft: BatchDraft, kitchen: Kitchen, ovenC: number, goldenS: number): number | null {
   requireWithin(goldenS, 60, HORIZON_S, 'goldenS');

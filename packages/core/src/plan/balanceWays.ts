@@ -23,6 +23,7 @@ const PORTION_SHIFT = 0.25;
  * dough or the filling gives, make more or less of either, fill or roll differently. Only ways
  * that change something and stay within the family's thickness; an even batch has none.
  * Source: the craft page, *Dividing and balance*.
+ * @example balanceWays(draft).length // 0
  */
 export function balanceWays(draft: BatchDraft, known: Known = {}): readonly BalanceWay[] {
   const { pieces, fold } = draft;

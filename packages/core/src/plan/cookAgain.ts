@@ -8,6 +8,7 @@ import { clamp } from '../numeric/clamp.js';
  * in the oil that really happened. Values that were not seen stay as planned.
  *
  * @param eatAt ISO 8601, UTC
+ * @example cookAgain(draft, ledgerFigures(acts, readings, 24, 158), draft.eatAt).pieces // 24
  */
 export function cookAgain(draft: BatchDraft, actual: LedgerFigures, eatAt: string): BatchDraft {
   const oilC =

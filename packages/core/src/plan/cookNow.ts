@@ -27,6 +27,7 @@ export interface CookNow extends StepsNow {
 /**
  * Everything the run-sheet shows, from what was planned and told.
  * @param me of several cooks; an empty name is nobody in particular
+ * @example cookNow({ planned: draft, before: plan, draft, after: plan, kitchen }, cook, 0, '').current.id // 'weigh-filling'
  */
 export function cookNow(session: CookSession, state: CookState, nowMs: number, me: string): CookNow {
   const { planned, before, draft, after, kitchen } = session;
@@ -51,6 +52,7 @@ export interface TimerCalls {
  *
  * @param state before the act
  * @param running timers of this batch that run or ring
+ * @example timerCalls(sheet, cook, { kind: 'done', step: 'weigh-filling' }, []).stop // []
  */
 export function timerCalls(
   sheet: readonly RunStep[],

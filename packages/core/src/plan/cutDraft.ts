@@ -21,6 +21,7 @@ const CUT_OF: Readonly<Record<ReturnType<typeof formOf>['blank'], { shape: Cutte
 /**
  * How the dough of a batch would be cut with a cutter of its blank: all of it rolled to its
  * thickness on this kitchen's board. `null` for forms that are not cut, or without dough.
+ * @example cuttingOf(draft, kitchen, plan).acrossM // 0.118
  */
 export function cuttingOf(draft: BatchDraft, kitchen: Kitchen, { dough }: Pick<ColdPlan, 'dough'>): CuttingSpec | null {
   const cut = CUT_OF[formOf(draft.form).blank];

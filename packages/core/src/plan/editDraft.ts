@@ -24,7 +24,10 @@ export function blankM2(draft: Pick<BatchDraft, 'form' | 'fold'>): number {
   return formOf(draft.form).blankAreaM2(draft.fold.discM, blankLengthM(draft), draft.fold.outline);
 }
 
-/** Dough one piece takes, from its blank and thickness, kg. */
+/**
+ * Dough one piece takes, from its blank and thickness, kg.
+ * @example doughEachKg(draft) // 0.0334
+ */
 export function doughEachKg(draft: BatchDraft): number {
   return blankM2(draft) * draft.fold.thicknessM * doughFamily(draft.dough.family).densityKgPerM3;
 }
@@ -49,14 +52,20 @@ export function fitFilling(draft: BatchDraft, known: Known = SHIPPED): BatchDraf
   return made > 0 ? scaledFilling(draft, (draft.pieces * draft.fold.fillingEachKg) / made) : draft;
 }
 
-/** Another number of pieces: both formulas follow in proportion. */
+/**
+ * Another number of pieces: both formulas follow in proportion.
+ * @example withPieces(draft, 48).pieces // 48
+ */
 export function withPieces(draft: BatchDraft, pieces: number): BatchDraft {
   requireIn(pieces, RANGES.draft.pieces, 'pieces');
   const factor = pieces / draft.pieces;
   return scaledFilling(scaledDough({ ...draft, pieces }, factor), factor);
 }
 
-/** Another disc, thickness, seal or portion: the dough and filling of the batch follow the piece. */
+/**
+ * Another disc, thickness, seal or portion: the dough and filling of the batch follow the piece.
+ * @example withFold(draft, { sealM: 0.012 }).fold.sealM // 0.012
+ */
 export function withFold(draft: BatchDraft, change: Partial<BatchDraft['fold']>): BatchDraft {
   const next = { ...draft, fold: { ...draft.fold, ...change } };
   const dough = doughEachKg(draft);
@@ -65,7 +74,10 @@ export function withFold(draft: BatchDraft, change: Partial<BatchDraft['fold']>)
   return filling > 0 ? scaledFilling(withDough, next.fold.fillingEachKg / filling) : withDough;
 }
 
-/** A wanted dough portion: the disc stays, the thickness follows. */
+/**
+ * A wanted dough portion: the disc stays, the thickness follows.
+ * @example doughEachKg(withDoughEach(draft, 0.03)) // 0.03
+ */
 export function withDoughEach(draft: BatchDraft, doughKg: number): BatchDraft {
   const family = doughFamily(draft.dough.family);
   return withFold(draft, { thicknessM: thicknessForDough(doughKg, blankM2(draft), family.densityKgPerM3) });
@@ -74,7 +86,10 @@ export function withDoughEach(draft: BatchDraft, doughKg: number): BatchDraft {
 /** Full enough to be generous, with room before it opens. */
 const WANTED_FILL = 0.75;
 
-/** The blank that gives a wanted fill, width or wall; dough follows. `null` where none does. */
+/**
+ * The blank that gives a wanted fill, width or wall; dough follows. `null` where none does.
+ * @example planCold(withSizeFor(draft, { fill: 0.7 }), kitchen).fold.piece.fill // 0.7
+ */
 export function withSizeFor(draft: BatchDraft, goal: SizeGoal, known: Known = SHIPPED): BatchDraft | null {
   const { densityKgPerM3, stretch } = doughFamily(draft.dough.family);
   const fillingKgPerM3 = draftFilling(draft, known).densityKgPerM3;
@@ -88,7 +103,10 @@ export function withSizeFor(draft: BatchDraft, goal: SizeGoal, known: Known = SH
   });
 }
 
-/** Another form: the same filling in each, in a blank that it fills well; the dough follows. */
+/**
+ * Another form: the same filling in each, in a blank that it fills well; the dough follows.
+ * @example withForm(draft, 'cone').form // 'cone'
+ */
 export function withForm(draft: BatchDraft, form: FormId, known: Known = SHIPPED): BatchDraft {
   if (form === draft.form) return draft;
   const before = doughEachKg(draft);
@@ -102,7 +120,10 @@ export function withForm(draft: BatchDraft, form: FormId, known: Known = SHIPPED
   return before > 0 ? scaledDough(next, doughEachKg(next) / before) : next;
 }
 
-/** Another dough family: its usual oil and a thickness within its range come with it. */
+/**
+ * Another dough family: its usual oil and a thickness within its range come with it.
+ * @example withFamily(draft, 'yeast').dough.family // 'yeast'
+ */
 export function withFamily(draft: BatchDraft, familyId: DoughFamilyId): BatchDraft {
   const family = doughFamily(familyId);
   // A second dough means something only where the family has one.
@@ -128,6 +149,7 @@ export interface Limit {
  * and pieces and the other formula follow, whole pieces only. `null` when there is nothing to
  * scale from, or not one piece comes out.
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example withLimit(draft, { of: 'dough', line: null, massKg: 10 }).pieces > 24 // true
  */
 export function withLimit(draft: BatchDraft, limit: Limit, known: Known = SHIPPED): BatchDraft | null {
   const { of, line, massKg } = limit;
@@ -143,6 +165,7 @@ export const PAN_FULL = 2 / 3;
 /**
  * As much filling as a pan cooks two thirds full, with as many whole pieces as that fills.
  * @param panM3 to the brim, 0.0001–0.1
+ * @example withPan(draft, 0.0001) === null // false
  */
 export function withPan(draft: BatchDraft, panM3: number, known: Known = SHIPPED): BatchDraft | null {
   requireIn(panM3, RANGES.store.panM3, 'panM3');
@@ -174,24 +197,36 @@ function recooked(draft: BatchDraft, change: Partial<BatchDraft['filling']>, kno
   return after > 0 ? scaledFilling(next, before / after) : next;
 }
 
-/** Cooked drier or wetter. */
+/**
+ * Cooked drier or wetter.
+ * @example withCookTo(draft, 0.8).filling.cookToShare // 0.8
+ */
 export function withCookTo(draft: BatchDraft, cookToShare: number, known: Known = SHIPPED): BatchDraft {
   return recooked(draft, { cookToShare }, known);
 }
 
-/** Another way for its water to go. */
+/**
+ * Another way for its water to go.
+ * @example withMethod(draft, 'strain').filling.method // 'strain'
+ */
 export function withMethod(draft: BatchDraft, method: FillingMethod, known: Known = SHIPPED): BatchDraft {
   return recooked(draft, { method }, known);
 }
 
-/** What is raw in the filling, and with it what the core must reach. `null`: all of it is cooked. */
+/**
+ * What is raw in the filling, and with it what the core must reach. `null`: all of it is cooked.
+ * @example withRaw(draft, 'poultry', 74).filling.coreTargetC // 74
+ */
 export function withRaw(draft: BatchDraft, raw: RawPart | null, reheatC: number): BatchDraft {
   const { raw: _before, ...filling } = draft.filling;
   const coreTargetC = coreTargetFor(raw, reheatC);
   return { ...draft, filling: { ...filling, coreTargetC, ...(raw === null ? {} : { raw }) } };
 }
 
-/** A thickener stirred in, on top of what there is of it; the pieces stay filled. */
+/**
+ * A thickener stirred in, on top of what there is of it; the pieces stay filled.
+ * @example withThickener(draft, thickenersFor(0.05)[0]).filling.lines.length - draft.filling.lines.length // 1
+ */
 export function withThickener(draft: BatchDraft, choice: ThickenerChoice, known: Known = SHIPPED): BatchDraft {
   const { lines } = draft.filling;
   const at = lines.findIndex((line) => line.ingredientId === choice.ingredientId);
@@ -200,13 +235,19 @@ export function withThickener(draft: BatchDraft, choice: ThickenerChoice, known:
   return recooked(draft, { lines: withLine(lines, index, choice.ingredientId, massKg) }, known);
 }
 
-/** The family's worked formula, scaled so that the pieces come out. */
+/**
+ * The family's worked formula, scaled so that the pieces come out.
+ * @example withWorkedFormula(withFamily(draft, 'yeast')).dough.family // 'yeast'
+ */
 export function withWorkedFormula(draft: BatchDraft, known: Known = SHIPPED): BatchDraft {
   const { from: _from, ...dough } = draft.dough;
   return fitDough({ ...draft, dough: { ...dough, lines: WORKED_FORMULAS[draft.dough.family] } }, known);
 }
 
-/** Both formulas rounded to what scale and spoons can do; the pieces stay as they are. */
+/**
+ * Both formulas rounded to what scale and spoons can do; the pieces stay as they are.
+ * @example withRounding(draft, 'dough', { units: 'grams', scaleStepKg: 0.005, measures: kitchen.measures }).pieces // 24
+ */
 export function withRounding(
   draft: BatchDraft,
   of: Limit['of'],
@@ -219,7 +260,10 @@ export function withRounding(
     : { ...draft, filling: { ...draft.filling, lines } };
 }
 
-/** One line of a formula set to a mass, added (`index` past the end) or taken out (`massKg` null). */
+/**
+ * One line of a formula set to a mass, added (`index` past the end) or taken out (`massKg` null).
+ * @example withLine([], 0, 'sugar', 0.01).length // 1
+ */
 export function withLine(
   lines: Formula,
   index: number,

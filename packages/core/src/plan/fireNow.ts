@@ -146,7 +146,10 @@ function restGain({ needsRest, rest, atLift }: FryPlan): RestGain {
   };
 }
 
-/** What is to be predicted of the pieces in the pot; `null` when none is in it. */
+/**
+ * What is to be predicted of the pieces in the pot; `null` when none is in it.
+ * @example predictAsk(session, acts, readings, null, 1400) // null
+ */
 export function predictAsk(
   session: FireSession,
   acts: readonly FireAct[],
@@ -174,7 +177,10 @@ export function predictAsk(
   };
 }
 
-/** Predictions as they are shown: cores shifted by what probed ones have taught. */
+/**
+ * Predictions as they are shown: cores shifted by what probed ones have taught.
+ * @example shownPredictions([{ number: 1, colours: [1, 1], coreC: 70, interfaceC: 90, turnAtS: null, liftAtS: null }], { coreShiftC: 2 })[0].coreC // 72
+ */
 export function shownPredictions(
   found: readonly PiecePrediction[],
   { coreShiftC }: Pick<FireBelief, 'coreShiftC'>,
@@ -202,6 +208,7 @@ function toJudge(state: FireState, cores: ReadonlyMap<number, number>): Judge {
  * @param acts in any order
  * @param readings of the probe in order of time; only looked at where there is one
  * @param nowS stove s since it was lit
+ * @example fireNow(session, acts, readings, nothing, 1400).state.done // 6
  */
 export function fireNow(
   session: FireSession,
@@ -268,7 +275,10 @@ export function fireNow(
   };
 }
 
-/** What each key would record now. @param selected numbers tapped. @param fewer added to the drop */
+/**
+ * What each key would record now. @param selected numbers tapped. @param fewer added to the drop
+ * @example fireTargets(fireNow(session, acts, readings, nothing, 1400), new Set(), 0).lift // []
+ */
 export function fireTargets(now: FireNow, selected: ReadonlySet<number>, fewer: number): PadTargets {
   return padTargets(now.state, now.steps, now.room, selected, fewer);
 }

@@ -20,6 +20,7 @@ function cross(a: Point, b: Point, c: Point, d: Point): boolean {
  *
  * @param drawn at least three points, any unit, within ±1e6
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example cutterOutline([[0, 0], [1, 0]]) // null
  */
 export function cutterOutline(drawn: readonly Point[]): readonly Point[] | null {
   requireWithin(drawn.length, 0, 20_000, 'outline');
@@ -64,7 +65,10 @@ function evenly(drawn: readonly Point[], around: number): Point[] {
   return points;
 }
 
-/** A batch cut with the cook's own cutter; dough follows. */
+/**
+ * A batch cut with the cook's own cutter; dough follows.
+ * @example withOutline(draft, cutterOutline([[0, 0], [4, 0], [4, 3], [0, 3]]), kitchen).form // 'own-cutter'
+ */
 export function withOutline(draft: BatchDraft, outline: readonly Point[], known: Known): BatchDraft {
   const formed = withForm(draft, 'own-cutter', known);
   return withFold(formed, { outline });

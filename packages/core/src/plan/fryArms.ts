@@ -31,7 +31,10 @@ const HOT_C = 178;
 /** In cool, and out of hotter oil: the oldest of the slow ways. Source: docs/models/practice.md. */
 const RISING = { oilC: 130, ramp: { outC: 162, overS: 600 } } as const;
 
-/** The same batch fried by one school; minutes and lot are the solver's again. */
+/**
+ * The same batch fried by one school; minutes and lot are the solver's again.
+ * @example withSchool(draft, 'hot').fry.oilC // 178
+ */
 export function withSchool(draft: BatchDraft, school: FrySchool): BatchDraft {
   const { ramp: _ramp, ...held } = draft.fry;
   const fry = { ...held, minutesS: null, lotSize: null };
@@ -86,6 +89,7 @@ export interface FryArm {
 /**
  * One way to fry a batch, in the figures cooks compare. `null` without a piece.
  * @throws CoreError with the draft's field as path
+ * @example fryArm(draft, kitchen).isSafe // true
  */
 export function fryArm(draft: BatchDraft, kitchen: Kitchen): FryArm | null {
   const { fry } = planHot(draft, kitchen, planCold(draft, kitchen), null);
@@ -125,6 +129,7 @@ export interface CrumbPlan {
 /**
  * What a crumb of dough in the oil says, as a range, and the fry at both its ends.
  * `null` without a piece, or where the oil is no oil to fry in.
+ * @example crumbPlan(draft, kitchen, 'sits') // null
  */
 export function crumbPlan(draft: BatchDraft, kitchen: Kitchen, answer: CrumbAnswer): CrumbPlan | null {
   const { leastC, mostC, fries } = crumbRange(answer);

@@ -109,6 +109,7 @@ function inOven(draft: BatchDraft, kitchen: Kitchen): LiftWay[] {
  * What would make a right moment to lift where there is none: one change each, by itself enough,
  * with the figures it leads to. A handful of whole plans: for a worker.
  * @throws CoreError with the draft's field as path
+ * @example liftWays({ ...draft, fry: { ...draft.fry, oilC: 115 } }, kitchen)[0].id // 'hotter'
  */
 export function liftWays(draft: BatchDraft, kitchen: Kitchen): LiftWay[] {
   const free = { ...draft, fry: { ...draft.fry, minutesS: null, lotSize: null } };

@@ -20,6 +20,7 @@ const WIDER = 1.17;
 /**
  * The lots as planned, and one smaller, two more, a hotter start, more oil, a wider pot: each
  * with its whole run against the burner. Empty without a piece, or without a moment to lift it.
+ * @example lotWays(draft, kitchen)[0].id // 'now'
  */
 export function lotWays(draft: BatchDraft, kitchen: Kitchen): LotWay[] {
   const now = fryArm(draft, kitchen);

@@ -46,6 +46,7 @@ function costOf(cost: number, madeKg: number, portionKg: number): number {
 /**
  * Dough, filling and fold of a draft. A few milliseconds; no oil involved.
  * @throws CoreError with the draft's field as path
+ * @example planCold(draft, kitchen).fold.piece.form // 'half-moon'
  */
 export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
   requireIn(draft.pieces, RANGES.draft.pieces, 'pieces');
@@ -122,7 +123,10 @@ function provedWallM({ gathered, wallCrownM, heatRadiusM }: Piece, rise: number)
   return Math.cbrt(inner ** 3 + rise * (heatRadiusM ** 3 - inner ** 3)) - inner;
 }
 
-/** The body the solver fries: shape, walls and materials of this piece in this kitchen. */
+/**
+ * The body the solver fries: shape, walls and materials of this piece in this kitchen.
+ * @example fryBodyOf(draft, kitchen, cold, piece).setC // 85
+ */
 export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryBodySpec {
   const { family, sugarPercent } = cold.dough.figures;
   const filled = draft.fold.fillingEachKg > 0;
@@ -263,6 +267,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
  * Fry and serve on top of the cold stations: the costly half, for a worker.
  * @param nowMs ms since the epoch, or `null` when lateness is not to be judged
  * @throws CoreError with the draft's field as path
+ * @example planHot(draft, kitchen, cold, null).fry.lots.lots // 4
  */
 export function planHot(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, nowMs: number | null): HotPlan {
   const { piece } = cold.fold;
@@ -274,6 +279,7 @@ export function planHot(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, now
 /**
  * The whole line: draft in, everything the screens show out.
  * @throws CoreError with the draft's field as path
+ * @example planBatch(draft, kitchen, null).fry.liftS > 480 // true
  */
 export function planBatch(draft: BatchDraft, kitchen: Kitchen, nowMs: number | null): BatchPlan {
   const cold = planCold(draft, kitchen);

@@ -79,7 +79,10 @@ export interface CoolingWay {
   readonly cooling: CoolingResult | null;
 }
 
-/** Every place, in one dish and in two, quickest to fold first: to choose from with one tap. */
+/**
+ * Every place, in one dish and in two, quickest to fold first: to choose from with one tap.
+ * @example coolingWays(draft, kitchen, 20).length // 8
+ */
 export function coolingWays(draft: BatchDraft, kitchen: Kitchen, fatPercent: number): readonly CoolingWay[] {
   const spread = { figures: draftFilling(draft, kitchen), filling: draft.filling, fatPercent, kitchen };
   const places: readonly CoolingPlace[] = ['room', 'fridge', 'ice-bath', 'freezer'];

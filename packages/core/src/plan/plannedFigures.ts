@@ -9,7 +9,10 @@ export interface PlannedFigures {
   readonly turns: number | null;
 }
 
-/** @param plan of the draft and kitchen the stove was started with */
+/**
+ * @param plan of the draft and kitchen the stove was started with
+ * @example plannedFigures(plan).lots // 4
+ */
 export function plannedFigures(plan: BatchPlan): PlannedFigures {
   const { fry } = plan;
   const liftS = fry?.liftS ?? null;

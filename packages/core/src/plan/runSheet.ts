@@ -38,6 +38,7 @@ function doughCheck(family: DoughFamily): CheckId {
  * Every step of a batch in order, from its plan. Empty when the plan has no piece to fry. Long
  * for it is that list, a step each.
  * @param draft and plan belong together
+ * @example runSheet(draft, plan, kitchen)[0].id // 'weigh-filling'
  */
 export function runSheet(draft: BatchDraft, plan: BatchPlan, kitchen: Pick<Kitchen, 'hands'>): RunStep[] {
   const { serve, dough, filling } = plan;

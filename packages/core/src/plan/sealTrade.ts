@@ -28,6 +28,7 @@ export const SCHOOLS = { safe: 0.55, generous: 0.95 } as const;
  * the seal leaves no pocket.
  * @param steps 2–100
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example sealTrade(draft, plan, 5).length // 5
  */
 export function sealTrade(draft: BatchDraft, cold: ColdPlan, steps = 21): SealTrade[] {
   requireWithin(steps, 2, 100, 'steps');
@@ -58,7 +59,10 @@ export function sealTrade(draft: BatchDraft, cold: ColdPlan, steps = 21): SealTr
   });
 }
 
-/** The filling that fills a piece so far; the batch's filling follows. `null` without a pocket. */
+/**
+ * The filling that fills a piece so far; the batch's filling follows. `null` without a pocket.
+ * @example planCold(withFill(draft, 0.7, kitchen), kitchen).fold.piece.fill // 0.7
+ */
 export function withFill(draft: BatchDraft, fill: number, known: Known): BatchDraft | null {
   requireWithin(fill, 0, 2, 'fill');
   const { densityKgPerM3, stretch } = doughFamily(draft.dough.family);

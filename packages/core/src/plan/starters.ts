@@ -111,6 +111,7 @@ export const STARTERS: readonly Starter[] = [
  * "New batch": form, filling, how many, when; a whole working draft comes back, with dough and
  * filling made to come out even, and the blank sized for the form.
  * @throws CoreError UNKNOWN_NAME, OUT_OF_RANGE
+ * @example newBatch('Cones', 'lentil-dill', 12, '2030-01-05T18:30:00Z', 'cone').pieces // 12
  */
 export function newBatch(
   name: string,

@@ -12,6 +12,7 @@ import type { OilCarries, Kitchen } from '../draft/kitchen.js';
 /**
  * A batch as the others at the pot need it; `null` when it is never fried as planned.
  * @throws CoreError with the draft's field as path
+ * @example fryJobOf('a', draft, kitchen).oilC // 158
  */
 export function fryJobOf(id: string, draft: BatchDraft, kitchen: Kitchen): FryJob | null {
   const plan = planBatch(draft, kitchen, null);
@@ -22,21 +23,30 @@ export function fryJobOf(id: string, draft: BatchDraft, kitchen: Kitchen): FryJo
 
 const FRESH: OilCarries = { allergens: [], diet: 'vegan' };
 
-/** The batches of one supper in the order in which they share the kitchen's oil. */
+/**
+ * The batches of one supper in the order in which they share the kitchen's oil.
+ * @example supperOrder(jobs, kitchen).places.length // 2
+ */
 export function supperOrder(jobs: readonly FryJob[], kitchen: Kitchen): FryOrder {
   return fryOrder(jobs, kitchen.guests ?? [], kitchen.potOil ?? FRESH, (fromC, toC) =>
     oilChangeS(kitchen.pot, kitchen.roomC, fromC, toC),
   );
 }
 
-/** The rest of a supper once one of its batches is in the oil: what it leaves behind counts. */
+/**
+ * The rest of a supper once one of its batches is in the oil: what it leaves behind counts.
+ * @example supperAfter(jobs[0], jobs.slice(1), kitchen).length // 1
+ */
 export function supperAfter(now: FryJob, rest: readonly FryJob[], kitchen: Kitchen): readonly FryPlace[] {
   const oil = containedIn([kitchen.potOil ?? FRESH, now]);
   const changeS = (fromC: number | null, toC: number) => oilChangeS(kitchen.pot, kitchen.roomC, fromC, toC);
   return fryOrder(rest, kitchen.guests ?? [], oil, changeS, now.oilC).places;
 }
 
-/** What a batch did to the oil it was fried in; `null` when nothing of it was fried. */
+/**
+ * What a batch did to the oil it was fried in; `null` when nothing of it was fried.
+ * @example friedInOil(draft, plan, ledgerFigures(acts, readings, 24, 158)).kind // 'fried'
+ */
 export function friedInOil(
   draft: BatchDraft,
   plan: BatchPlan,

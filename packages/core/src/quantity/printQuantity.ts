@@ -86,7 +86,10 @@ function measured(ml: number, { cupMl, teaspoonMl }: Measures): Amount | null {
   return best;
 }
 
-/** Grams as a kitchen scale shows them: tenths under 10 g, whole grams above. */
+/**
+ * Grams as a kitchen scale shows them: tenths under 10 g, whole grams above.
+ * @example printGrams(1.6) // '1 600'
+ */
 export function printGrams(massKg: number): string {
   const grams = massKg * 1000;
   if (grams < 9.95) return String(Math.round(grams * 10) / 10);

@@ -36,6 +36,7 @@ const MOST_S = 4 * 3600;
  *
  * @param actId makes the id of act n
  * @returns `null` when the plan has nothing that can be fried to its end
+ * @example simulateRun({ ...draft, pieces: 2 }, plan, kitchen, 1, { bursts: [], liftLateS: 0 }, String).acts.length > 3 // true
  */
 export function simulateRun(
   draft: BatchDraft,

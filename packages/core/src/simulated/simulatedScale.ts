@@ -34,7 +34,10 @@ const RECENT = 5;
 export const SCALE_EACH_S = 0.2;
 export const SCALE_MOST_KG = 5;
 
-/** @param stepKg smallest step it shows, 0.0001–0.01 */
+/**
+ * @param stepKg smallest step it shows, 0.0001–0.01
+ * @example createScale(1).stepKg // 0.001
+ */
 export function createScale(seed: number, stepKg = 0.001): SimulatedScale {
   requireWithin(stepKg, 1e-4, 0.01, 'stepKg');
   return {
@@ -53,6 +56,7 @@ export function createScale(seed: number, stepKg = 0.001): SimulatedScale {
  * Moves the scale on and takes one figure at the end. Our own: a damped swing, then noise.
  * @param dtS 0–10
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example [scale()].map((one) => (stepScale(one, 1), readScale(one).netKg < 0.01))[0] // true
  */
 export function stepScale(scale: SimulatedScale, dtS = SCALE_EACH_S): void {
   requireWithin(dtS, 0, 10, 'dtS');
@@ -67,7 +71,10 @@ export function stepScale(scale: SimulatedScale, dtS = SCALE_EACH_S): void {
   if (scale.recent.length > RECENT) scale.recent.shift();
 }
 
-/** What it shows now, in whole steps. */
+/**
+ * What it shows now, in whole steps.
+ * @example Math.abs(readScale(scale()).netKg) < 0.01 // true
+ */
 export function readScale({ recent, stepKg, tareKg }: SimulatedScale): ScaleReading {
   const inSteps = (kg: number) => Math.round(kg / stepKg) * stepKg;
   const last = recent[recent.length - 1] ?? 0;
@@ -79,12 +86,19 @@ export function readScale({ recent, stepKg, tareKg }: SimulatedScale): ScaleRead
   };
 }
 
-/** Puts so much on it, all told; more than it bears is refused. @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE */
+/**
+ * Puts so much on it, all told; more than it bears is refused.
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example [scale()].map((one) => (loadScale(one, 0.1), stepScale(one, 10), readScale(one).netKg > 0.09))[0] // true
+ */
 export function loadScale(scale: SimulatedScale, loadKg: number): void {
   scale.loadKg = requireWithin(loadKg, 0, SCALE_MOST_KG, 'loadKg');
 }
 
-/** Sets what it shows now to nothing, as its key does. */
+/**
+ * Sets what it shows now to nothing, as its key does.
+ * @example [scale()].map((one) => (tareScale(one), Math.abs(readScale(one).netKg) < 0.01))[0] // true
+ */
 export function tareScale(scale: SimulatedScale): void {
   const mean = scale.recent.reduce((sum, kg) => sum + kg, 0) / Math.max(1, scale.recent.length);
   scale.tareKg = Math.round(mean / scale.stepKg) * scale.stepKg;
@@ -93,7 +107,10 @@ export function tareScale(scale: SimulatedScale): void {
 /** Hands differ by this much, standard deviation over the portion. */
 const HANDS = 0.03;
 
-/** A portion as hands make it, kg: for trying the scale without dough. @param seed any integer */
+/**
+ * A portion as hands make it, kg: for trying the scale without dough. @param seed any integer
+ * @example Math.abs(portionByHand(0.035, 1) - 0.035) < 0.01 // true
+ */
 export function portionByHand(wantedKg: number, seed: number): number {
   requireWithin(wantedKg, 0, SCALE_MOST_KG, 'wantedKg');
   return Math.max(0, wantedKg * (1 + HANDS * seededNormal(seededUniform(seed))));

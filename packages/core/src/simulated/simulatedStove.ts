@@ -27,6 +27,7 @@ const STEP_S = 1;
 
 /**
  * @param seed makes the noise and the small differences between pieces repeatable
+ * @example createStove(pot, 21, body, fry.bulk, 1).state.oilC // 21
  */
 export function createStove(pot: Pot, roomC: number, body: FryBodySpec, bulk: PieceBulk, seed: number): SimulatedStove {
   return {
@@ -46,6 +47,7 @@ export function createStove(pot: Pot, roomC: number, body: FryBodySpec, bulk: Pi
 /**
  * The body of piece `number` on this stove: hands make walls that differ by a few percent.
  * The same seed and number give the same piece, also after a restart.
+ * @example stovePieceSpec(stove(), 1).setC // 85
  */
 export function stovePieceSpec(stove: SimulatedStove, number: number): FryBodySpec {
   const spec = stove.body;
@@ -60,7 +62,10 @@ export function dropIntoStove(stove: SimulatedStove, number: number): void {
   if (!stove.inPot.has(number)) restoreIntoStove(stove, number, createFryBody(stovePieceSpec(stove, number)));
 }
 
-/** Puts a piece in as it is: half fried after a restart or a tap taken back. */
+/**
+ * Puts a piece in as it is: half fried after a restart or a tap taken back.
+ * @example [stove()].map((one) => (restoreIntoStove(one, 1, createFryBody(body)), one.inPot.size))[0] // 1
+ */
 export function restoreIntoStove(stove: SimulatedStove, number: number, body: FryBody): void {
   stove.inPot.set(number, { body, heatJ: drawnJ(stove, body) });
 }
@@ -81,7 +86,10 @@ export function liftFromStove(stove: SimulatedStove, number: number): FryBody | 
   return piece?.body ?? null;
 }
 
-/** Pours cold oil in: more of it, and cooler. @param m3 less than nothing takes a pour back */
+/**
+ * Pours cold oil in: more of it, and cooler. @param m3 less than nothing takes a pour back
+ * @example [stove()].map((one) => (topUpStove(one, 0.0001), one.pot.oilM3))[0] // 0.0022
+ */
 export function topUpStove(stove: SimulatedStove, m3: number): void {
   if (m3 === 0) return;
   const { pot, state, roomC } = stove;
@@ -91,7 +99,10 @@ export function topUpStove(stove: SimulatedStove, m3: number): void {
   stove.state = { ...state, oilC: (capacity * state.oilC + added * roomC) / (capacity + added) };
 }
 
-/** Moves the stove on. @param dtS 0–3600 s */
+/**
+ * Moves the stove on. @param dtS 0–3600 s
+ * @example [stove()].map((one) => (stepStove(one, 1), one.timeS))[0] // 1
+ */
 export function stepStove(stove: SimulatedStove, dtS: number): void {
   let left = dtS;
   while (left > 1e-9) {
@@ -110,7 +121,10 @@ export function stepStove(stove: SimulatedStove, dtS: number): void {
   }
 }
 
-/** What the probe says now: lagged, with a little noise. */
+/**
+ * What the probe says now: lagged, with a little noise.
+ * @example Math.abs(readProbe(stove()) - 21) < 2 // true
+ */
 export function readProbe(stove: SimulatedStove): number {
   return stove.state.probeC + READING_SD * seededNormal(stove.uniform);
 }

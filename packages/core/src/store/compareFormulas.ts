@@ -27,6 +27,7 @@ function percents(lines: Formula, kind: FormulaKind, pantry: Pantry): Map<string
  * newer version's, then what it has no more of.
  *
  * @throws CoreError UNKNOWN_NAME
+ * @example compareFormulas(lines, lines, 'dough', pantry).length // 4
  */
 export function compareFormulas(
   before: Formula,

@@ -123,6 +123,7 @@ function rowOf(ingredient: Ingredient, uses: readonly Use[], stock: StockRow | u
  *
  * @param batches planned; names tell them apart
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
+ * @example shoppingList([], [], [], pantry).rows // []
  */
 export function shoppingList(
   batches: readonly BatchDraft[],

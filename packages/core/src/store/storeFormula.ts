@@ -44,12 +44,18 @@ export interface Base {
 
 const BASE_PREFIX = 'base-';
 
-/** The ingredient id under which a base is used. */
+/**
+ * The ingredient id under which a base is used.
+ * @example baseFormulaId(baseIngredientId('b')) // 'b'
+ */
 export function baseIngredientId(formulaId: string): string {
   return `${BASE_PREFIX}${formulaId}`;
 }
 
-/** The base an ingredient id stands for, or `null`. */
+/**
+ * The base an ingredient id stands for, or `null`.
+ * @example baseFormulaId('sugar') // null
+ */
 export function baseFormulaId(ingredientId: string): string | null {
   return ingredientId.startsWith(BASE_PREFIX) ? ingredientId.slice(BASE_PREFIX.length) : null;
 }
@@ -90,14 +96,20 @@ export function baseIngredient({ id, name, body }: Base, pantry: Pantry): Ingred
   };
 }
 
-/** A kitchen's own rows and its bases, as ingredients. */
+/**
+ * A kitchen's own rows and its bases, as ingredients.
+ * @example ownIngredients([], []) // []
+ */
 export function ownIngredients(rows: readonly Ingredient[], bases: readonly Base[]): readonly Ingredient[] {
   if (bases.length === 0) return rows;
   const pantry = pantryWith(rows);
   return [...rows, ...bases.map((base) => baseIngredient(base, pantry))];
 }
 
-/** A batch with a dough or filling from the Store, scaled so that its pieces come out. */
+/**
+ * A batch with a dough or filling from the Store, scaled so that its pieces come out.
+ * @example withStoreFormula(draft, storeBodyOf(draft, 'dough'), { id: 'a', version: 1 }, kitchen).pieces // 24
+ */
 export function withStoreFormula(draft: BatchDraft, body: FormulaBody, from: FormulaRef, known: Known): BatchDraft {
   switch (body.kind) {
     case 'dough': {
@@ -118,7 +130,10 @@ export function withStoreFormula(draft: BatchDraft, body: FormulaBody, from: For
   }
 }
 
-/** What of a batch the Store would keep. */
+/**
+ * What of a batch the Store would keep.
+ * @example storeBodyOf(draft, 'filling').kind // 'filling'
+ */
 export function storeBodyOf(draft: BatchDraft, of: 'dough' | 'filling'): FormulaBody {
   if (of === 'dough') {
     const { family, lines, onHeat, rise } = draft.dough;
@@ -135,7 +150,10 @@ export function storeBodyOf(draft: BatchDraft, of: 'dough' | 'filling'): Formula
   };
 }
 
-/** Whether two bodies make the same thing: masses may differ by one factor. */
+/**
+ * Whether two bodies make the same thing: masses may differ by one factor.
+ * @example sameFormula(storeBodyOf(draft, 'dough'), storeBodyOf(draft, 'dough')) // true
+ */
 export function sameFormula(a: FormulaBody, b: FormulaBody): boolean {
   const shape = ({ lines, ...rest }: FormulaBody) => {
     const sum = lines.reduce((total, line) => total + line.massKg, 0);

@@ -50,6 +50,7 @@ const FILLING_ORDER: readonly IngredientRole[] = [
  * filling first, for it has to cool. A pack of another strength is weighed accordingly.
  *
  * @throws CoreError UNKNOWN_NAME
+ * @example weighOut(draft, [], kitchen).length > 0 // true
  */
 export function weighOut(
   draft: Pick<BatchDraft, 'dough' | 'filling'>,

@@ -42,7 +42,10 @@ export function mergeFields<T>(base: T, mine: T, theirs: T): Merged<T> {
   return { value: merge(base, mine, theirs, []) as T, clashes };
 }
 
-/** A value with their side of some clashes taken. */
+/**
+ * A value with their side of some clashes taken.
+ * @example takeTheirs({ a: 1 }, [{ path: ['a'], mine: 1, theirs: 2 }]).a // 2
+ */
 export function takeTheirs<T>(value: T, clashes: readonly FieldClash[]): T {
   const set = (at: unknown, [key, ...rest]: readonly string[], to: unknown): unknown => {
     if (key === undefined) return to;

@@ -68,6 +68,7 @@ const inner = ({ wideM, highM }: Sheet): Sheet => ({
  * tell how far it is and stop between. The last is the whole. Our own; see docs/models/fold.md.
  *
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example [...cuttingRolls(cuttingOf(draft, kitchen, plan))].length > 0 // true
  */
 export function* cuttingRolls(spec: CuttingSpec): Generator<Cutting> {
   const { shape, acrossM, thicknessM, doughKg, doughKgPerM3, board, toughens } = spec;
@@ -121,6 +122,7 @@ export function* cuttingRolls(spec: CuttingSpec): Generator<Cutting> {
 /**
  * First cut, re-rolls, what is left, and the count by weight beside it.
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example cutSheet(cuttingOf(draft, kitchen, plan)).pieces >= 24 // false
  */
 export function cutSheet(spec: CuttingSpec): Cutting {
   let whole: Cutting | null = null;

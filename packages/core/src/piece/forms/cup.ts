@@ -10,7 +10,10 @@ const UPRIGHT = Math.sqrt(1 - LEAN * LEAN);
 /** The lid may be heaped by this share of what the cup holds level. Our own. */
 const HEAPED = 1.08;
 
-/** Base, rim and lid of the cup that a lining disc makes, m. */
+/**
+ * Base, rim and lid of the cup that a lining disc makes, m.
+ * @example cupSizes(0.147, 0.011).lidM > 0 // true
+ */
 export function cupSizes(discM: number, sealM: number): { baseM: number; rimM: number; heightM: number; lidM: number } {
   const rimM = discM * (BASE + 2 * SIDE * LEAN);
   return { baseM: discM * BASE, rimM, heightM: discM * SIDE * UPRIGHT, lidM: rimM + 2 * sealM };

@@ -3,7 +3,10 @@ import { flatForm } from '../flatPocket.js';
 /** Equilateral triangle of side a: φmax a²/36, mean a²/80; its inscribed circle a/(2√3). */
 const HEIGHT = Math.sqrt(3) / 2;
 
-/** Triangles a strip of this width and length folds into, the last one tucked in. */
+/**
+ * Triangles a strip of this width and length folds into, the last one tucked in.
+ * @example stripFolds(0.06, 0.3) // 8
+ */
 export function stripFolds(widthM: number, lengthM: number): number {
   const side = widthM / HEIGHT;
   return Math.max(2, Math.floor(lengthM / (side / 2) + 1e-9));

@@ -1,0 +1,65 @@
+// What the examples of core's functions are about: one small evening, so that each example is one line.
+import {
+  type CookAct,
+  cookState,
+  createScale,
+  createStove,
+  DEFAULT_KITCHEN,
+  doughFigures,
+  type FireAct,
+  type FireSession,
+  fireState,
+  fryJobOf,
+  fryMapRow,
+  newBatch,
+  NOTHING_KNOWN,
+  type OilReading,
+  planBatch,
+  runSheet,
+  SHIPPED_PANTRY,
+} from '../src/index.js';
+
+const kitchen = DEFAULT_KITCHEN;
+const { pot } = kitchen;
+/** 24 half-moons of short dough, eaten on a January evening. */
+const draft = newBatch('Half-moons', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+const plan = planBatch(draft, kitchen, null);
+const fry = plan.fry!;
+const piece = plan.fold.piece!;
+const { lines } = draft.dough;
+const figures = doughFigures(lines, draft.dough.family);
+/** Burner on, six pieces in, turned once, out again. */
+const acts: FireAct[] = [
+  { id: 'a1', atS: 0, kind: 'burner', setting: 9 },
+  { id: 'a2', atS: 700, kind: 'drop', pieces: [1, 2, 3, 4, 5, 6] },
+  { id: 'a3', atS: 760, kind: 'flip', pieces: [1, 2, 3, 4, 5, 6] },
+  { id: 'a4', atS: 1300, kind: 'lift', pieces: [1, 2, 3, 4, 5, 6] },
+];
+const readings: OilReading[] = Array.from({ length: 140 }, (_, i) => ({
+  atS: 10 * (i + 1),
+  probeC: Math.min(158, 21 + 0.2 * 10 * (i + 1)),
+}));
+const state = fireState(acts, draft.pieces);
+const session: FireSession = {
+  ...{ draft, kitchen, speed: 1, hasProbe: true, trial: false },
+  fry: { ...fry, lots: fry.lots! },
+};
+const cookActs: CookAct[] = [{ id: 'c1', atMs: 0, kind: 'done', step: 'weigh-filling' } as CookAct];
+const mapSpec = {
+  ...{ body: fry.body, turn: draft.fry.turn, coreTargetC: 74, coreIsLine: false },
+  ...{ oilC: { least: 140, most: 190 }, rows: 11, columns: 41, horizonS: 1200 },
+};
+
+/** Names an example may use beside what the package offers. */
+export const scope = {
+  ...{ kitchen, pot, draft, plan, fry, piece, lines, figures, acts, readings, state, session, mapSpec },
+  ...{ nothing: NOTHING_KNOWN, pantry: SHIPPED_PANTRY, body: fry.body, cold: plan, cookActs, cook: cookState([]) },
+  rows: Array.from({ length: mapSpec.rows }, (_, i) => fryMapRow(mapSpec, i)),
+  sheet: runSheet(draft, plan, kitchen),
+  jobs: ['squash-sage', 'pear-ginger'].flatMap((starter, i) => {
+    const job = fryJobOf(`job ${i}`, newBatch(starter, starter, 12, draft.eatAt), kitchen);
+    return job ? [job] : [];
+  }),
+  scale: () => createScale(1),
+  stove: () => createStove(pot, kitchen.roomC, fry.body, fry.bulk, 1),
+};
