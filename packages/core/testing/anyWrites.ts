@@ -12,6 +12,7 @@ import {
   type Ingredient,
   type Kitchen,
   RANGES,
+  RING_KINDS,
   type SealChoices,
   STARTERS,
   TURN_SCHOOLS,
@@ -134,6 +135,7 @@ const pot = fc.record({
   settings: whole(P.settings),
   lossWPerK: within(P.lossWPerK),
   probeLagS: within(P.probeLagS),
+  ...{ ring: fc.constantFrom(...RING_KINDS), ringS: within(P.ringS) },
 });
 
 /** Any kitchen the server takes. */
@@ -164,6 +166,7 @@ export function anyKitchen(): fc.Arbitrary<Kitchen> {
         betweenLotsS: within(K.betweenLotsS),
         turnEachS: within(K.turnEachS),
       }),
+      ovenSeen: maybe(fc.array(within(RANGES.oven.factor), { maxLength: RANGES.oven.bakes.most })),
     })
     .map((kitchen) => bare(kitchen) as Kitchen);
 }

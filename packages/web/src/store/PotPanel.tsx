@@ -1,5 +1,5 @@
 import { STORE as T } from '../text/storePhrases';
-import { type NamedPot, parseNumber, type Pot, RANGES, type RingKind } from '@ember-fold/core';
+import { type Kitchen, type NamedPot, parseNumber, type Pot, RANGES, type RingKind } from '@ember-fold/core';
 import { useState } from 'react';
 import { editKitchen } from '../data/editKitchen';
 import { useKitchen } from '../data/useLine';
@@ -11,7 +11,7 @@ import { Pick } from '../ui/controls/Pick';
 import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { CountField, GramField, MlField, MmField, PercentField, TempField } from '../ui/controls/UnitFields';
 import { WayList } from '../ui/controls/WayList';
-import { plain } from '../text/printer';
+import { plain, type Printer } from '../text/printer';
 import { RING_NAME } from '../text/storeWords';
 
 const FRESH = '';
@@ -26,33 +26,10 @@ function freeName(name: string, others: readonly NamedPot[]): string {
 /** The pot that is fried in, on its ring; and others to take instead. */
 export function PotPanel() {
   const known = useKitchen();
-  const [name, setName] = useState(T.anotherPot);
-  const { data: kept = [] } = oilApi.useOilsQuery();
   if (!known) return null;
   const { kitchen, printer } = known;
-  const { pot, otherPots = [] } = kitchen;
-  // One oil stands in one pot.
-  const oils: Record<string, string> = {
-    [FRESH]: T.freshOil,
-    ...Object.fromEntries(
-      kept
-        .filter(({ oil, state }) => !state.isGone && oil.id !== kitchen.potOilId)
-        .map(({ oil }) => [oil.id, oil.name]),
-    ),
-  };
+  const { pot } = kitchen;
   const set = (change: Partial<Pot>) => editKitchen((now) => ({ ...now, pot: { ...now.pot, ...change } }));
-  const setOthers = (others: readonly NamedPot[]) => editKitchen((now) => ({ ...now, otherPots: others }));
-  const take = (index: number) =>
-    editKitchen((now) => {
-      const others = now.otherPots ?? [];
-      const taken = others[index];
-      if (!taken) return now;
-      const { potOilId, ...kept } = now;
-      // The one before stays, with its oil: none is lost.
-      const before = { name: freeName(T.thePotBefore, others), pot: now.pot, ...(potOilId && { oilId: potOilId }) };
-      const rest = others.map((one, i) => (i === index ? before : one));
-      return { ...kept, pot: taken.pot, otherPots: rest, ...(taken.oilId && { potOilId: taken.oilId }) };
-    });
   return (
     <Panel>
       <PanelTitle>{T.potOnItsRing}</PanelTitle>
@@ -126,6 +103,39 @@ export function PotPanel() {
         />
       </Row>
       <Soft>{T.gasGivesAbout40Of}</Soft>
+      <OtherPots kitchen={kitchen} printer={printer} />
+    </Panel>
+  );
+}
+
+/** Pots beside the one on the ring: each with its oil, to fry in, to forget; and this one kept as another. */
+function OtherPots({ kitchen, printer }: { readonly kitchen: Kitchen; readonly printer: Printer }) {
+  const [name, setName] = useState(T.anotherPot);
+  const { data: kept = [] } = oilApi.useOilsQuery();
+  const { pot, otherPots = [] } = kitchen;
+  // One oil stands in one pot.
+  const oils: Record<string, string> = {
+    [FRESH]: T.freshOil,
+    ...Object.fromEntries(
+      kept
+        .filter(({ oil, state }) => !state.isGone && oil.id !== kitchen.potOilId)
+        .map(({ oil }) => [oil.id, oil.name]),
+    ),
+  };
+  const setOthers = (others: readonly NamedPot[]) => editKitchen((now) => ({ ...now, otherPots: others }));
+  const take = (index: number) =>
+    editKitchen((now) => {
+      const others = now.otherPots ?? [];
+      const taken = others[index];
+      if (!taken) return now;
+      const { potOilId, ...kept } = now;
+      // The one before stays, with its oil: none is lost.
+      const before = { name: freeName(T.thePotBefore, others), pot: now.pot, ...(potOilId && { oilId: potOilId }) };
+      const rest = others.map((one, i) => (i === index ? before : one));
+      return { ...kept, pot: taken.pot, otherPots: rest, ...(taken.oilId && { potOilId: taken.oilId }) };
+    });
+  return (
+    <>
       <PanelTitle as="h3" style={{ marginTop: 14 }}>
         {T.otherPots}
       </PanelTitle>
@@ -172,6 +182,6 @@ export function PotPanel() {
       >
         {T.keepThisPotAsAnother}
       </Button>
-    </Panel>
+    </>
   );
 }

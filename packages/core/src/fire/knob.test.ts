@@ -1,0 +1,118 @@
+import fc from 'fast-check';
+import { DEFAULT_KITCHEN, RING_KINDS } from '../draft/kitchen.js';
+import { burnerW, potAtRest, stepPot } from '../oil/pot.js';
+import { planBatch } from '../plan/planBatch.js';
+import { newBatch } from '../plan/starters.js';
+import type { StovePlan } from './doNext.js';
+import { type FireAct, fireState } from './fireAct.js';
+import { knobAdvice, markNow, readyInS } from './knob.js';
+
+const DRAFT = newBatch('Knob', 'squash-sage', 12, '2030-01-05T18:30:00Z');
+const FRY = planBatch(DRAFT, DEFAULT_KITCHEN, null).fry!;
+const planOn = (ring: (typeof RING_KINDS)[number]): StovePlan => ({
+  ...{ pieces: 12, lotSize: 6, oilC: 158, holdSetting: FRY.lots!.holdSetting, lotSetting: FRY.lots!.lotSetting },
+  ...{ settings: 9, coreTargetC: 74, roomC: 21, drawW: FRY.drawW },
+  pot: { ...DEFAULT_KITCHEN.pot, ring },
+});
+const burner = (setting: number): FireAct => ({ id: 'b', atS: 0, kind: 'burner', setting });
+const drop: FireAct = { id: 'd', atS: 10, kind: 'drop', pieces: [1, 2, 3, 4, 5, 6] };
+const anyRing = fc.constantFrom(...RING_KINDS);
+const double = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
+test('hotter oil, or a ring that gives more, never asks for more heat', () => {
+  fc.assert(
+    fc.property(
+      anyRing,
+      double(60, 185),
+      double(0, 30),
+      double(0, 1100),
+      double(0, 400),
+      fc.boolean(),
+      (ring, oilC, hotterC, ringW, moreW, hasLot) => {
+        const plan = planOn(ring);
+        // Nothing is told of the knob yet: what is there now is kept by nobody.
+        const state = fireState(hasLot ? [burner(0), drop] : [burner(0)], 12);
+        const at = (c: number, w: number) => knobAdvice(plan, state, potAtRest(c, w), [], 100).setting;
+        const now = at(oilC, ringW);
+        expect(now).toBeGreaterThanOrEqual(0);
+        expect(now).toBeLessThanOrEqual(plan.settings);
+        // The least gain that counts leaves a step between two readings of one question.
+        expect(at(oilC + hotterC, ringW)).toBeLessThanOrEqual(now + (hotterC < 12 ? 1 : 0));
+        expect(at(oilC, ringW + moreW)).toBeLessThanOrEqual(now + 1);
+      },
+    ),
+    { numRuns: 60 },
+  );
+});
+
+test('what is asked for never runs the oil over its mark when nobody comes back for a minute', () => {
+  fc.assert(
+    fc.property(anyRing, double(100, 157), double(0, 1100), (ring, oilC, ringW) => {
+      const plan = planOn(ring);
+      const { setting } = knobAdvice(plan, fireState([burner(9)], 12), potAtRest(oilC, ringW), [], 100);
+      let state = potAtRest(oilC, ringW);
+      // What the ring holds already may be too much by itself: then the least is asked for.
+      let alone = state;
+      let [peak, least] = [oilC, oilC];
+      for (let s = 0; s < 900; s++) {
+        state = stepPot(plan.pot, state, s < 60 ? setting : 0, 21, 0, 1);
+        alone = stepPot(plan.pot, alone, 0, 21, 0, 1);
+        peak = Math.max(peak, state.oilC);
+        least = Math.max(least, alone.oilC);
+      }
+      expect(peak).toBeLessThan(Math.max(158 + 4, least + 1));
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test('oil near its mark is left alone, whatever the knob is at that keeps it there', () => {
+  const plan = planOn('gas');
+  const holdW = plan.pot.lossWPerK * (158 - 21);
+  const exact = (plan.settings * holdW) / burnerW(plan.pot, plan.settings);
+  for (const setting of [Math.floor(exact), Math.ceil(exact)]) {
+    const state = fireState([burner(setting)], 12);
+    expect(knobAdvice(plan, state, potAtRest(158, burnerW(plan.pot, setting)), [], 100).setting).toBe(setting);
+  }
+  expect(knobAdvice(plan, fireState([burner(0)], 12), potAtRest(80), [], 100)).toEqual({
+    setting: 9,
+    reason: 'warm-up',
+  });
+  const hot = knobAdvice(plan, fireState([burner(5)], 12), potAtRest(168, burnerW(plan.pot, 5)), [], 100);
+  expect(hot).toEqual({ setting: 0, reason: 'oil-over' });
+});
+
+test('pieces that are about to come out are not heated for', () => {
+  const plan = planOn('plate');
+  const state = fireState([burner(5), drop], 12);
+  const at = (liftAtS: number) => {
+    const predictions = state.inPot.map(({ number }) => ({
+      ...{ number, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 80, turnAtS: null, liftAtS },
+    }));
+    return knobAdvice(plan, state, potAtRest(157, burnerW(plan.pot, 5)), predictions, 300).setting;
+  };
+  expect(at(310)).toBeLessThan(at(1500));
+});
+
+test('rising oil is wanted by the age of the last drop; without pieces it is what they go into', () => {
+  const plan = { oilC: 130, ramp: { outC: 160, overS: 600 } };
+  expect(markNow(plan, fireState([], 12), 500)).toBe(130);
+  expect(markNow(plan, fireState([drop], 12), 310)).toBe(145);
+  expect(markNow(plan, fireState([drop], 12), 2000)).toBe(160);
+  expect(markNow({ oilC: 158 }, fireState([drop], 12), 310)).toBe(158);
+});
+
+test('when the oil is ready is told once, in tens of seconds, and never for a ring too weak', () => {
+  const plan = planOn('gas');
+  fc.assert(
+    fc.property(double(21, 150), fc.integer({ min: 6, max: 9 }), (oilC, setting) => {
+      const inS = readyInS(plan, potAtRest(oilC, burnerW(plan.pot, setting)), setting)!;
+      expect(inS % 10).toBe(0);
+      let state = potAtRest(oilC, burnerW(plan.pot, setting));
+      for (let s = 0; s < inS; s++) state = stepPot(plan.pot, state, setting, 21, 0, 1);
+      expect(state.oilC).toBeGreaterThan(155.9);
+    }),
+    { numRuns: 40 },
+  );
+  expect(readyInS({ ...plan, pot: { ...plan.pot, burnerW: 300 } }, potAtRest(21), 9)).toBeNull();
+});
