@@ -52,5 +52,6 @@ export function Chart({ option, label, height }: ChartProps) {
     const timer = setTimeout(draw, SETTLE_MS);
     return () => clearTimeout(timer);
   }, [option]);
-  return <div ref={box} role="img" aria-label={label} style={{ height, width: '100%' }} />;
+  // What is drawn never holds its box wide: a screen that is turned makes it narrower.
+  return <div ref={box} role="img" aria-label={label} style={{ height, width: '100%', contain: 'inline-size' }} />;
 }

@@ -1,0 +1,133 @@
+import { type BatchDraft, type Kitchen, planBatch, withFold, withForm } from '@ember-fold/core';
+import {
+  axeFindsNothing,
+  expect,
+  fitsAcross,
+  isSaved,
+  lightStove,
+  NOT_STARTED,
+  openStation,
+  plannedBatch,
+  read,
+  settled,
+  station,
+  test,
+  type,
+} from './kitchen';
+
+test.use({ calm: [NOT_STARTED] });
+
+const draftOf = async (id: string) => (await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft;
+const kitchenOf = async () => (await read<{ kitchen: Kitchen }>('/kitchen')).kitchen;
+
+test('no right moment: said first, on the line too; each way out is a tap and comes out right', async ({ page }) => {
+  const id = await plannedBatch('Too hot for them', 24, 'squash-sage', (draft) => {
+    const ball = withForm(withFold(draft, { fillingEachKg: 0.08 }), 'ball');
+    return { ...ball, fry: { ...ball.fry, oilC: 178, minutesS: null } };
+  });
+  await openStation(page, id, 'fry');
+  await settled(page);
+  await expect(station(page, 'Fry')).toContainText('no right moment');
+  await expect(station(page, 'Serve')).toContainText('no time plan');
+  await expect(
+    page.getByText(/^No moment is right at 178 °C: pieces are too dark after .*, but done inside only after/),
+  ).toBeVisible();
+  const ways = page.getByRole('list', { name: 'Ways out' });
+  await expect(ways.getByRole('listitem').first()).toBeVisible({ timeout: 20_000 });
+  await axeFindsNothing(page, 'ways out');
+  const cooler = ways.getByRole('listitem').filter({ hasText: 'Cooler oil' });
+  const told = /^At (\d+) °C: golden and cooked after/.exec((await cooler.locator('p').innerText()).trim())!;
+  await cooler.getByRole('button', { name: 'Take: Cooler oil' }).click();
+  await settled(page);
+  await expect(ways).toHaveCount(0);
+  await expect(station(page, 'Serve')).toContainText('on time');
+  await isSaved(page);
+  const { fry } = await draftOf(id);
+  expect(fry.oilC).toBe(Number(told[1]));
+  const plan = planBatch(await draftOf(id), await kitchenOf(), null).fry!;
+  expect(plan.liftS).not.toBeNull();
+  expect(plan.liftS!).toBeLessThan(plan.solution.darkS ?? Infinity);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await settled(page);
+  await expect(station(page, 'Fry')).toContainText('no right moment');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await fitsAcross(page, 'ways out on a phone');
+});
+
+test('oil that is let rise: set, planned, refused where it is wrong, held again', async ({ page }) => {
+  const id = await plannedBatch('Rising', 12);
+  await openStation(page, id, 'fry');
+  const before = await settled(page);
+  await type(page, 'Oil', '130');
+  await page.getByRole('button', { name: 'Let the oil rise during a lot' }).click();
+  await type(page, 'Rises to', '162');
+  await expect(
+    page.getByText(/^The oil rises from 130 °C to 162 °C in 10 min while pieces are in it\. Then it needs/),
+  ).toBeVisible();
+  await settled(page);
+  await isSaved(page);
+  expect((await draftOf(id)).fry.ramp).toEqual({ outC: 162, overS: 600 });
+  const told = planBatch(await draftOf(id), await kitchenOf(), null).fry!;
+  await expect(
+    page.getByText(`${told.lots!.lotSize} at a time, ${told.lots!.lots} lots`, { exact: false }),
+  ).toBeVisible();
+  const box = page.getByRole('textbox', { name: 'Rises to' });
+  await box.fill('900');
+  await expect(box).toHaveAttribute('aria-invalid', 'true');
+  expect((await draftOf(id)).fry.ramp).toEqual({ outC: 162, overS: 600 });
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Rises to' })).toHaveValue('162');
+  await page.getByRole('button', { name: 'Hold one temperature' }).click();
+  await type(page, 'Oil', '158');
+  expect(await settled(page)).toEqual(before);
+});
+
+test('the oven is told how one bake went, and its next figures follow', async ({ page }) => {
+  const id = await plannedBatch('Baked', 12);
+  await openStation(page, id, 'fry');
+  await settled(page);
+  await page.getByRole('button', { name: 'Bake instead' }).click();
+  const sheet = page.getByRole('dialog');
+  const about = sheet.getByText(/^About .*: cooked through at/);
+  await expect(about).toBeVisible();
+  const before = await about.innerText();
+  await type(page, 'Golden after', '2:00');
+  await sheet.getByRole('button', { name: 'Note it' }).click();
+  await expect(sheet.getByText(/^No oven makes these pieces golden then/)).toBeVisible();
+  expect((await kitchenOf()).ovenSeen).toBeUndefined();
+  await type(page, 'Golden after', '26:00');
+  await sheet.getByRole('button', { name: 'Note it' }).click();
+  await expect(sheet.getByText(/^This oven heats .* times as much as usual .* from one bake\.$/)).toBeVisible();
+  await expect.poll(async () => (await kitchenOf()).ovenSeen?.length).toBe(1);
+  expect(await about.innerText()).not.toBe(before);
+});
+
+test('a ring that stores heat is turned back sooner, and the kitchen says which it is', async ({ page }) => {
+  const id = await plannedBatch('Ring', 12);
+  await openStation(page, id, 'fry');
+  await settled(page);
+  const turnAt = async () => {
+    const text = await page.getByText(/^Heat on full for/).innerText();
+    return Number(/when the probe reads (\d+) °C/.exec(text)![1]);
+  };
+  const gas = await turnAt();
+  await page.goto('/store/oil');
+  await page.getByRole('button', { name: /Kind of ring/ }).click();
+  await page.getByRole('option', { name: 'solid plate' }).click();
+  await expect.poll(async () => (await kitchenOf()).pot.ring).toBe('plate');
+  await openStation(page, id, 'fry');
+  await settled(page);
+  expect(await turnAt()).toBeLessThan(gas - 10);
+});
+
+test('a trial piece is a stop: the others wait until it is judged', async ({ page }) => {
+  const id = await plannedBatch('Trial', 6);
+  await page.goto(`/fire/${id}`);
+  await page.getByText(/piece first/i).first().click();
+  await lightStove(page);
+  await page.getByRole('button', { name: /^Dropped 1/ }).click();
+  await page.getByRole('button', { name: /^Piece 1, / }).waitFor();
+  await page.getByRole('button', { name: /^Lifted/ }).click();
+  await expect(page.getByRole('button', { name: /Judge piece 1/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Drop \d/ })).toHaveCount(0);
+});
