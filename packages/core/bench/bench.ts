@@ -1,6 +1,7 @@
 /** npm run bench: figures of the solver and the plan, as ratios and absolute, in one run. */
 import {
   advanceFry,
+  bakePlan,
   createFryBody,
   cutSheet,
   type CuttingSpec,
@@ -33,6 +34,7 @@ import {
   withPieces,
 } from '../src/index.js';
 import { interfaceC } from '../src/frying/advanceFry.js';
+import { BAKED, FRIED, kitchenDraft, OUTSIDE } from '../testing/kitchenMinutes.js';
 import { explicitFry } from './explicitFry.js';
 
 const MINUTES = 20;
@@ -208,3 +210,19 @@ const orderMs = timed(11, () => {
   supperOrder(jobs, DEFAULT_KITCHEN);
 });
 console.log(`order of a supper of seven batches, all planned anew: ${orderMs.toFixed(0)} ms`);
+
+const minutes = (s: number | null) => (s === null ? 'never' : (s / 60).toFixed(1));
+console.log('kitchen minutes: what cooks know, and what the product says');
+for (const [name, piece, from, to] of [...FRIED, ...OUTSIDE]) {
+  const { liftS, rest, needsRest } = planBatch(kitchenDraft(piece), DEFAULT_KITCHEN, null).fry!;
+  const isIn = liftS !== null && liftS / 60 > from && liftS / 60 < to;
+  console.log(
+    `  ${isIn ? 'in ' : 'OUT'} ${name}: ${from}–${to} min, lifted at ${minutes(liftS)}${needsRest ? ' to rest' : ''}, ${rest ? rest.biteC.toFixed(0) : '–'} °C at the bite`,
+  );
+}
+for (const [name, piece, ovenC, from, to] of BAKED) {
+  const { outS } = bakePlan(kitchenDraft(piece), DEFAULT_KITCHEN, ovenC)!;
+  console.log(
+    `  ${outS !== null && outS / 60 > from && outS / 60 < to ? 'in ' : 'OUT'} ${name}, baked at ${ovenC}: ${from}–${to} min, out at ${minutes(outS)}`,
+  );
+}
