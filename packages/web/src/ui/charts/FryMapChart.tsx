@@ -116,6 +116,8 @@ export function FryMapChart({ rows, oilC, horizonS, printer, height, label }: Fr
         type: 'value',
         min: 0,
         max: horizonS / 60,
+        // Whole steps to the very end: no two labels meet there.
+        interval: horizonS % 240 === 0 ? 4 : 5,
         name: T.minutesInTheOil,
         nameLocation: 'middle',
         nameGap: 24,
