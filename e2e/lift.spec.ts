@@ -59,7 +59,7 @@ test('oil that is let rise: set, planned, refused where it is wrong, held again'
   await openStation(page, id, 'fry');
   const before = await settled(page);
   await type(page, 'Oil', '130');
-  await page.getByRole('button', { name: 'Let the oil rise during a lot' }).click();
+  await page.getByRole('button', { name: 'Let the oil rise' }).click();
   await type(page, 'Rises to', '162');
   await expect(
     page.getByText(/^The oil rises from 130 °C to 162 °C in 10 min while pieces are in it\. Then it needs/),
@@ -123,7 +123,10 @@ test('a ring that stores heat is turned back sooner, and the kitchen says which 
 test('a trial piece is a stop: the others wait until it is judged', async ({ page }) => {
   const id = await plannedBatch('Trial', 6);
   await page.goto(`/fire/${id}`);
-  await page.getByText(/piece first/i).first().click();
+  await page
+    .getByText(/piece first/i)
+    .first()
+    .click();
   await lightStove(page);
   await page.getByRole('button', { name: /^Dropped 1/ }).click();
   await page.getByRole('button', { name: /^Piece 1, / }).waitFor();

@@ -217,7 +217,7 @@ test('an ingredient of one’s own is planned with and cannot vanish; a price ch
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
   // The first of the list is open until the new one is.
   await expect(page).toHaveURL(/\/own-/);
-  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('');
+  await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('New ingredient');
   await page.getByRole('textbox', { name: 'Name' }).fill('Parsley root');
   await type(page, 'Water', '120');
   await expect(page.getByText('The most is 100 %.', { exact: false })).toBeVisible();

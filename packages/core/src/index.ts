@@ -176,6 +176,7 @@ export {
   forgivingPoint,
   type FryChances,
   fryChances,
+  fryChancesInTurn,
   fryMapOrder,
   type FryMapRow,
   fryMapRow,

@@ -271,6 +271,10 @@ describe('set aside to the oven', () => {
     expect(out.inOven).toEqual([]);
     expect(out).toMatchObject({ done: 1, aside: 3 });
     expect(ledgerFigures(acts, [], PIECES, 158)).toMatchObject({ fried: 1, aside: 3, burst: 0, meanInOilS: 600 });
+    expect(ledgerFigures([...acts, core(4, 76), core(1, 70, 590)], [], PIECES, 158).cores).toEqual({
+      probed: 2,
+      leastC: 70,
+    });
   });
 
   test('one that bursts is in the oven at once, for as long as the craft says', () => {

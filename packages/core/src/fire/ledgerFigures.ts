@@ -22,6 +22,8 @@ export interface LedgerFigures {
   readonly fryingS: number;
   readonly band: OilBand;
   readonly turnsPerPiece: number | null;
+  /** Cores that were probed: how many, and the coldest, °C. Missing in old records. */
+  readonly cores?: { readonly probed: number; readonly leastC: number | null };
   /** Oil while there was frying, °C: means of equal stretches; `null` where nothing was read. Missing in old records. */
   readonly oilTraceC?: readonly (number | null)[];
 }
@@ -61,6 +63,10 @@ export function ledgerFigures(
   const readWhile = readings.filter((r) => r.atS >= from && r.atS <= to);
   const during = readWhile.map((r) => r.probeC);
   const band = oilBand(oilC);
+  // A core probed again is judged by its last reading.
+  const cores = [
+    ...new Map(state.judged.flatMap((act) => (act.kind === 'core' ? [[act.piece, act.tempC] as const] : []))).values(),
+  ];
   const inside = during.filter((c) => c >= band.least && c <= band.most).length;
   return {
     fried: state.done,
@@ -77,6 +83,10 @@ export function ledgerFigures(
     fryingS: to > from ? to - from : 0,
     band,
     turnsPerPiece: mean(whole.map((p) => p.turnsS.length)),
+    cores: {
+      probed: cores.length,
+      leastC: cores.length > 0 ? Math.min(...cores) : null,
+    },
     ...(to > from ? { oilTraceC: smallTrace(readWhile, from, to) } : {}),
   };
 }

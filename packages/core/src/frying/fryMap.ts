@@ -296,6 +296,24 @@ const SPREAD = { portion: 0.04, wall: 0.05, oilC: 2.5 } as const;
  * @example fryChances(mapSpec, 158, 60, 1, 4).raw // 1
  */
 export function fryChances(spec: FryMapSpec, oilC: number, timeS: number, seed: number, pieces = 256): FryChances {
+  const run = fryChancesInTurn(spec, oilC, timeS, seed, pieces);
+  let step = run.next();
+  while (!step.done) step = run.next();
+  return step.value;
+}
+
+/**
+ * The same piece by piece, for a worker that may be called away in between.
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example fryChancesInTurn(mapSpec, 158, 60, 1, 4).next().value // 1
+ */
+export function* fryChancesInTurn(
+  spec: FryMapSpec,
+  oilC: number,
+  timeS: number,
+  seed: number,
+  pieces = 256,
+): Generator<number, FryChances> {
   requireMap(spec);
   requireIn(oilC, RANGES.draft.oilC, 'oilC');
   requireWithin(timeS, 10, RANGES.draft.minutesS.most, 'timeS');
@@ -324,6 +342,7 @@ export function fryChances(spec: FryMapSpec, oilC: number, timeS: number, seed: 
       stepping: STEPPING,
     });
     count[outcome(sampleAt(samples, timeS), setC, coreC, samples)] += 1;
+    yield i + 1;
   }
   return { right: count.right / pieces, raw: count.raw / pieces, pale: count.pale / pieces, dark: count.dark / pieces };
 }

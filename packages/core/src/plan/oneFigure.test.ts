@@ -44,7 +44,7 @@ function sameEverywhere(draft: BatchDraft, kitchen: Kitchen): void {
     kitchen,
   );
   if (fry.hold) expect(fry.hold.coldS).toBe(fry.hold.place === 'fridge' ? times.toFridgeS : times.toHardS);
-  const said = plannedFigures(plan);
+  const said = plannedFigures(plan, draft);
   expect(said).toMatchObject({ inOilS: fry.liftS, lots: fry.lots?.lots ?? null, fryingS: fry.lots?.totalS ?? null });
 }
 

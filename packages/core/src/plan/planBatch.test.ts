@@ -202,14 +202,14 @@ test('allergens and diet are those of dough and filling together', () => {
 
 test('what was planned stands beside what happened in the same units', () => {
   const planned = plan(make(24));
-  const figures = plannedFigures(planned);
+  const figures = plannedFigures(planned, make(24));
   expect(figures.inOilS).toBe(planned.fry!.liftS);
   expect(figures.lots! * figures.lotSize!).toBeGreaterThanOrEqual(24);
   expect((figures.lots! - 1) * figures.lotSize!).toBeLessThan(24);
   // Turned each minute, but not in the last moment before it comes out.
   expect(Math.abs(figures.turns! - Math.floor(figures.inOilS! / 60))).toBeLessThanOrEqual(1);
   const empty = { ...planned, fry: null };
-  expect(Object.values(plannedFigures(empty)).every((value) => value === null)).toBe(true);
+  expect(Object.values(plannedFigures(empty, make(24))).every((value) => value === null)).toBe(true);
 });
 
 test('shares of a formula add up, and what a dough is made of is the whole dough', () => {

@@ -1,3 +1,5 @@
+import type { BatchDraft } from '../draft/draft.js';
+import { safeCoreC } from '../filling/fillingSafety.js';
 import type { BatchPlan } from './batchPlan.js';
 
 /** What the plan said beforehand, beside `LedgerFigures`. `null` where the plan had no answer. */
@@ -7,17 +9,23 @@ export interface PlannedFigures {
   readonly lots: number | null;
   readonly fryingS: number | null;
   readonly turns: number | null;
+  /** Coldest filling at the first bite, °C; and what it must have reached to be safe, where something asks it. */
+  readonly biteC: number | null;
+  readonly safeC: number | null;
 }
 
 /**
  * @param plan of the draft and kitchen the stove was started with
- * @example plannedFigures(plan).lots // 4
+ * @example plannedFigures(plan, draft).lots // 4
  */
-export function plannedFigures(plan: BatchPlan): PlannedFigures {
+export function plannedFigures(plan: BatchPlan, draft: BatchDraft): PlannedFigures {
   const { fry } = plan;
   const liftS = fry?.liftS ?? null;
+  const safeC = safeCoreC(draft);
   return {
     inOilS: liftS,
+    biteC: fry?.rest?.biteC ?? null,
+    safeC: Number.isFinite(safeC) ? safeC : null,
     lotSize: fry?.lots?.lotSize ?? null,
     lots: fry?.lots?.lots ?? null,
     fryingS: fry?.lots?.totalS ?? null,

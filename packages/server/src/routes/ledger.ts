@@ -76,7 +76,7 @@ export function ledgerRoutes({ gate, live }: Context): Router {
       acts,
       readings: readings.map(({ atS, probeC }) => ({ atS, probeC })),
       figures,
-      planned: plannedFigures(planBatch(stove.draft, stove.kitchen, null)),
+      planned: plannedFigures(planBatch(stove.draft, stove.kitchen, null), stove.draft),
       note: await readNote(gate, id),
     };
     res.json(answer);

@@ -2,7 +2,13 @@ import { type BurstCauseId, type Finding, type FindingCode, type FindingTone, ty
 import { plain, type Printer } from './printer';
 import { FAMILY_NAME } from './words';
 
+type HotCode = Extract<FindingCode, `fry.${string}` | `serve.${string}`>;
+/** Codes of the stations whose plan is quick. */
+type ColdCode = Exclude<FindingCode, HotCode>;
 type Sentence<Code extends FindingCode> = (v: ValuesOf<Code>, p: Printer) => string;
+type ColdSentences = { readonly [Code in ColdCode]: Sentence<Code> };
+/** Codes of Fry and Serve: their sentences come with those stations. */
+export type HotSentences = { readonly [Code in HotCode]: Sentence<Code> };
 
 const percent = (value: number): string => `${plain(value, 1)} %`;
 /** @example many(1, 'piece') // "1 piece" */
@@ -37,7 +43,7 @@ const opens =
     `About ${oneIn(share)} will open in the oil. ${MEND[cause]}`;
 
 /** One sentence or two for each finding: the number, then what to do about it. */
-const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
+const SENTENCES: ColdSentences = {
   'dough.no-flour': () => 'The formula has no flour yet. Add one to see stiffness and water.',
   'dough.firm': ({ stiffness, least, most }) =>
     `Stiffness ${plain(stiffness)} is right. This dough should lie between ${plain(least)} and ${plain(most)}.`,
@@ -192,109 +198,15 @@ const SENTENCES: { readonly [Code in FindingCode]: Sentence<Code> } = {
     `The wash adds ${p.mass(coatKg)} to a piece and browns ${plain(browning)} times as fast.`,
   'fold.thickness-outside': ({ rolledM, leastM, mostM }, p) =>
     `The dough is rolled to ${p.mm(rolledM)}. This dough is usually ${p.mm(leastM)} to ${p.mm(mostM)}.`,
-  'fry.unsafe-oil': ({ oilC, limitC }, p) =>
-    `${p.temp(oilC)} is over the caution limit of ${p.temp(limitC)} for this oil. Choose cooler oil.`,
-  'fry.cooked': ({ doneS, coreC, biteC }, p) =>
-    `Cooked through after ${p.time(doneS)}. The core is ${p.temp(coreC)} when lifted and ${p.temp(biteC)} at the first bite.`,
-  'fry.rests': ({ fromC, toC, restS }, p) =>
-    `They finish while they rest: the middle goes from ${p.temp(fromC)} to ${p.temp(toC)}. Leave them on a rack for ${p.span(restS)} before you cut one.`,
-  'fry.no-moment': ({ oilC, darkS, doneS }, p) =>
-    `No moment is right at ${p.temp(oilC)}: pieces are too dark after ${p.time(darkS)}, ${doneS === null ? 'and never done inside' : `but done inside only after ${p.time(doneS)}`}.`,
-  'fry.raw-ring': ({ interfaceC, setS }, p) =>
-    setS === null
-      ? `A ring of dough stays raw: the innermost dough only reaches ${p.temp(interfaceC)}. Roll thinner, or fry hotter or held under.`
-      : `A ring of dough is raw when lifted: the innermost dough is at ${p.temp(interfaceC)} and sets after ${p.time(setS)}. Fry longer and cooler.`,
-  'fry.warm': ({ coreC, hotC }, p) =>
-    `The filling is cooked but only ${p.temp(coreC)} at the first bite. For ${p.temp(hotC)}, fry cooler and longer, or put in less filling.`,
-  'fry.core-cold': ({ coreC, targetC, coreS }, p) =>
-    coreS === null
-      ? `The core is ${p.temp(coreC)} when lifted and never reaches ${p.temp(targetC)}. Make pieces smaller or warmer.`
-      : `The core is ${p.temp(coreC)} when lifted. It reaches ${p.temp(targetC)} after ${p.time(coreS)}. Fry longer.`,
-  'fry.never-done': ({ oilC, horizonS }, p) =>
-    `At ${p.temp(oilC)} pieces are not both cooked and golden within ${p.span(horizonS)}. Try other oil, a thinner wall or smaller pieces.`,
-  'fry.pale': ({ goldenS }, p) =>
-    goldenS === null
-      ? 'Pieces are still pale when lifted, and never golden in this oil.'
-      : `Pieces are still pale when lifted. They are golden after ${p.time(goldenS)}.`,
-  'fry.dark': ({ darkS, soonerS }, p) =>
-    [
-      'Pieces are browner than golden when lifted',
-      darkS === null ? '. ' : `, and too dark after ${p.time(darkS)}. `,
-      soonerS === null ? 'They are not done sooner: fry cooler.' : `They are done and golden after ${p.time(soonerS)}.`,
-    ].join(''),
-  'fry.golden': ({ goldenS }, p) =>
-    goldenS === null ? 'Both faces are golden.' : `Both faces golden from ${p.time(goldenS)}.`,
-  'fry.window': ({ fromS, toS, forgivesS }, p) =>
-    `Lift them between ${p.time(fromS)} and ${p.time(toS)}: that is ${p.time(forgivesS)}.`,
-  'fry.no-window': ({ fromS, toS }, p) =>
-    `Pieces are too dark after ${p.time(toS)}, but cooked and golden only after ${p.time(fromS)}. Fry ${p.tempSpan(10)} to ${p.tempSpan(15)} cooler.`,
-  'fry.burner': ({ holdSetting: hold, lotSetting, warmS, turnAtC, restC, mostC }, p) => {
-    const first = `Heat on full for ${p.span(warmS)}. Turn down to ${plain(hold, 0)} when the probe reads ${p.temp(turnAtC)}, up to ${plain(lotSetting, 0)} with a lot in.`;
-    if (restC <= mostC) return first;
-    const back = hold > 1 ? `turn down to ${plain(hold - 1, 0)}` : 'turn the heat off';
-    return `${first} At ${plain(hold, 0)} it climbs to ${p.temp(restC)}: ${back} before ${p.temp(mostC)}.`;
-  },
-  'fry.burner-weak': () => 'This ring never gets the oil so hot. Take less oil, a smaller pot or a stronger ring.',
-  'fry.lot-holds': ({ size, lowestC, leastC }, p) =>
-    lowestC >= leastC
-      ? `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}. That is hot enough.`
-      : `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}, a little low. It recovers before the first turn.`,
-  'fry.lot-deep': ({ size, lowestC, leastC, underS }, p) =>
-    `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}, and it stays under ${p.temp(leastC)} for ${p.time(underS)}. Pieces drink oil then: take fewer.`,
-  'fry.ramp': ({ fromC, toC, overS, coolS }, p) =>
-    `The oil rises from ${p.temp(fromC)} to ${p.temp(toC)} in ${p.span(overS)} while pieces are in it.${coolS === null ? '' : ` Then it needs ${p.span(coolS)} to come down for the next lot.`}`,
-  'fry.hands': ({ size, hands }) =>
-    `One pair of hands keeps ${hands} pieces turned, not ${size}. Fry fewer at a time, or ask for help.`,
-  'fry.pot-full': ({ size, room }) =>
-    `${many(size, 'piece')} do not fit side by side. There is room for ${plain(room, 0)}.`,
-  'fry.pot-gone': () =>
-    'The pot this batch was planned in is no longer in the Store. It is now planned in the pot on the ring.',
-  'fry.pot-over-half': ({ oilAlone, withLot, freeM, mostAlone, mostWithLot, leastFreeM }, p) =>
-    `Hot oil fills ${p.percent(oilAlone)} of the pot, ${p.percent(withLot)} with a lot in, and leaves ${p.mm(freeM)} of wall. Keep it under ${p.percent(mostAlone)}, ${p.percent(mostWithLot)} with a lot, and ${p.mm(leastFreeM)} free: take less oil or a taller pot.`,
-  'fry.oil-outside': ({ oilC, leastC, mostC }, p) =>
-    `The oil is ${p.temp(oilC)}. This dough is usually fried at ${p.temp(leastC)} to ${p.temp(mostC)}.`,
-  'fry.oil-discard': ({ uses }) =>
-    `The oil in the pot has fried ${many(uses, 'batch', 'batches')} and is used up. Let it cool and throw it away, never down the sink. The Store says why.`,
-  'fry.oil-last': ({ uses }) =>
-    `The oil in the pot has fried ${many(uses, 'batch', 'batches')}. It is good for one more.`,
-  'fry.oil-strain': ({ uses }) =>
-    `The oil in the pot has fried ${many(uses, 'batch', 'batches')}. Strain it first, when it is cold.`,
-  'fry.oil-allergen': ({ allergic }) =>
-    `The oil in the pot carries what ${allergic === 1 ? 'one guest is' : `${plain(allergic, 0)} guests are`} allergic to. Nothing fried in it is for them: take fresh oil and a clean pot, and ask them.`,
-  'fry.greasy': ({ oilKg, share, leastC }, p) =>
-    `In oil this cool a piece takes up ${p.mass(oilKg)} of it, ${p.percent(share)} of its own weight, and turns pale, hard and greasy. Fry at ${p.temp(leastC)} or more.`,
-  'fry.coil-shut': ({ mostC }, p) =>
-    `Over ${p.temp(mostC)} a crust forms before the rings of a coiled dough open. Start cooler.`,
-  'fry.seam': ({ worstS, holdsS }, p) =>
-    holdsS === null
-      ? `The seam is weakest after ${p.time(worstS)}. Do not prod the pieces then.`
-      : `The seam is weakest after ${p.time(worstS)} and firm after ${p.time(holdsS)}. Do not prod the pieces in between.`,
-  'fry.half-depth': ({ needM3, haveM3 }, p) =>
-    `Half-depth frying needs ${p.ml(needM3)} of cold oil for a lot. There are ${p.ml(haveM3)}.`,
-  'fry.half-too-deep': ({ needM3, haveM3 }, p) =>
-    `${p.ml(haveM3)} of oil is too deep for half-depth frying: pieces float. Take ${p.ml(needM3)}.`,
-  'fry.half-too-shallow': ({ needM3, haveM3 }, p) =>
-    `${p.ml(haveM3)} of oil leaves the middle of each piece dry and pale. Take ${p.ml(needM3)}.`,
-  'fry.frozen-oil': ({ oilC, leastC, mostC }, p) =>
-    `At ${p.temp(oilC)} a frozen piece browns before its middle has thawed. Use ${p.temp(leastC)} to ${p.temp(mostC)} and smaller lots.`,
-  'fry.thaw-raw': () =>
-    'The filling holds something raw. Never thaw it on the bench: fry it straight from the freezer and probe the core, or thaw it in the fridge. Local food rules come first.',
-  'fry.frozen-wipe': () => 'Wipe frost off every frozen piece. Ice in hot oil spits and boils over.',
-  'serve.on-time': ({ startMs }, p) => `Begin by ${p.clock(startMs)} on ${p.day(startMs)}.`,
-  'serve.no-lift': () =>
-    'These pieces have no right moment to lift, so there is no time plan. Choose a way out at Fry.',
-  'serve.late': ({ lateS }, p) =>
-    `You should have begun ${p.span(lateS)} ago. Eat later, make fewer, or fold some ahead and chill them.`,
-  'serve.hold-long': ({ holdS, bestS }, p) =>
-    `The first lot waits ${p.span(holdS)}. Fried pieces are best within ${p.span(bestS)}. Crisp them again in the oven.`,
-  'serve.room-limit': ({ waitS, limitS }, p) =>
-    `Filled pieces wait ${p.span(waitS)} at room temperature. The usual limit is ${p.span(limitS)}. Chill them as they are folded.`,
 };
 
-export function findingText(finding: Finding, printer: Printer): string {
-  // One table for all codes: each sentence gets the values of its own.
-  return (SENTENCES[finding.code] as (values: unknown, p: Printer) => string)(finding.values, printer);
+/** What a finding says, from a table that has its code: each sentence gets the values of its own. */
+export function sayBy(sentences: Partial<Record<FindingCode, unknown>>, finding: Finding, printer: Printer): string {
+  return (sentences[finding.code] as (values: unknown, p: Printer) => string)(finding.values, printer);
 }
+
+/** Dough, Filling, Fold. */
+export const findingText = (finding: Finding, printer: Printer): string => sayBy(SENTENCES, finding, printer);
 
 export const TONE_WORD: Record<FindingTone, string> = {
   good: 'good',

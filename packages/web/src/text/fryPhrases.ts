@@ -1,6 +1,6 @@
 /** What the fry station says, in one place so that it can be translated. */
 export const FRY = {
-  letOilRise: 'Let the oil rise during a lot',
+  letOilRise: 'Let the oil rise',
   risesTo: 'Rises to',
   risesOver: 'Over',
   holdOil: 'Hold one temperature',

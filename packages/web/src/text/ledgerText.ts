@@ -8,6 +8,29 @@ interface LedgerRow {
   readonly happened: string;
 }
 
+/** The inside, as it was asked: safe where something asks that, else how hot. Old records say nothing of it. */
+function insideRow(
+  { cores }: LedgerRecord['figures'],
+  { safeC, biteC }: LedgerRecord['planned'],
+  p: Printer,
+): LedgerRow {
+  const probed = cores?.probed ?? 0;
+  const leastC = cores?.leastC ?? null;
+  const seen =
+    leastC === null
+      ? 'no core probed'
+      : `${probed === 1 ? 'one core' : `${probed} cores`} probed, the coldest ${p.temp(leastC)}`;
+  if (safeC === null) {
+    return {
+      name: 'Filling hot',
+      planned: biteC === null ? 'no piece' : `${p.temp(biteC)} at the first bite`,
+      happened: seen,
+    };
+  }
+  const verdict = leastC === null ? '' : leastC < safeC ? ': not safe' : ': safe';
+  return { name: 'Filling safe', planned: `${p.temp(safeC)} at the core`, happened: `${seen}${verdict}` };
+}
+
 /** What was planned beside what happened. */
 export function plannedAndHappened({ draft, figures, planned }: LedgerRecord, p: Printer): readonly LedgerRow[] {
   const temp = (c: number | null) => (c === null ? 'not measured' : p.temp(c));
@@ -36,6 +59,7 @@ export function plannedAndHappened({ draft, figures, planned }: LedgerRecord, p:
       planned: planned.inOilS === null ? 'no moment' : p.time(planned.inOilS),
       happened: figures.meanInOilS === null ? 'none came out whole' : `${p.time(figures.meanInOilS)} on average`,
     },
+    insideRow(figures, planned, p),
     {
       name: 'Lots',
       planned:

@@ -42,7 +42,8 @@ import {
 import fc from 'fast-check';
 import { bakeText } from './bakeText';
 import { balanceText } from './balanceText';
-import { findingText } from './findingText';
+import { findingText as coldText } from './findingText';
+import { hotFindingText } from './hotFindingText';
 import { holdText, HOLD_NAME } from './holdText';
 import { liftWayText } from './liftText';
 import { lineText } from './lineText';
@@ -56,6 +57,9 @@ import { swapText } from './swapText';
 import { listText, nextText } from './fireWords';
 import { FAMILY_METHOD } from './methodWords';
 import { FAMILY_NAME } from './words';
+
+const findingText: typeof coldText = (finding, printer) =>
+  (/^(fry|serve)\./.test(finding.code) ? hotFindingText : coldText)(finding, printer);
 
 const WRONG = /NaN|undefined|null|Infinity|\[object|−?\d\.\d{4,}/;
 

@@ -1,4 +1,11 @@
-import { type FryChances, fryChances, fryMapOrder, type FryMapRow, fryMapRow, type FryMapSpec } from '@ember-fold/core';
+import {
+  type FryChances,
+  fryChancesInTurn,
+  fryMapOrder,
+  type FryMapRow,
+  fryMapRow,
+  type FryMapSpec,
+} from '@ember-fold/core';
 import { expose } from 'comlink';
 
 /** The map that counts: a newer one ends the one before it between two rows. */
@@ -6,6 +13,8 @@ let current = 0;
 /** Rows are handed over after so long, ms: a coarse map soon, then what lies between. */
 const HAND_OVER_MS = 40;
 const SEED = 20;
+/** Pieces between two looks at whether anybody still waits. */
+const EACH = 8;
 const turn = () => new Promise((resolve) => setTimeout(resolve));
 
 const worker = {
@@ -26,9 +35,23 @@ const worker = {
     await onRows(batch);
     return current === ask;
   },
-  /** How so many pieces made by hand come out at one point. */
-  chances(spec: FryMapSpec, oilC: number, timeS: number): FryChances {
-    return fryChances(spec, oilC, timeS, SEED);
+  /** How so many pieces made by hand come out at one point; `null`: called off. */
+  async chances(spec: FryMapSpec, oilC: number, timeS: number): Promise<FryChances | null> {
+    const ask = (current += 1);
+    const run = fryChancesInTurn(spec, oilC, timeS, SEED);
+    for (;;) {
+      const step = run.next();
+      if (step.done) return step.value;
+      // Whoever types meanwhile has the machine to himself at once.
+      if (step.value % EACH === 0) {
+        await turn();
+        if (current !== ask) return null;
+      }
+    }
+  },
+  /** Nobody waits for the chances any more. */
+  cancel(): void {
+    current += 1;
   },
 };
 

@@ -23,6 +23,11 @@ export function mapInWorker(spec: FryMapSpec, onRows: (rows: readonly FryMapRow[
   );
 }
 
-export const chancesLatest = latestOnly((spec: FryMapSpec, oilC: number, timeS: number): Promise<FryChances> =>
+export const chancesLatest = latestOnly((spec: FryMapSpec, oilC: number, timeS: number): Promise<FryChances | null> =>
   worker('chances').chances(spec, oilC, timeS),
 );
+
+/** The point moves on: what was being tried is of no use. */
+export function cancelChances(): void {
+  void remotes.get('chances')?.cancel();
+}

@@ -28,24 +28,45 @@ const Through = styled.div`
 /** What oil is let rise to, where it is first let rise, °C over what pieces go into, and s. */
 const FIRST_RISE = { byC: 30, overS: 600 } as const;
 
-/** Oil that is held, or let rise while a lot is in it. */
+const Head = styled.div`
+  display: flex;
+  align-items: baseline;
+  justify-content: space-between;
+  gap: 8px;
+  button {
+    margin-block: -12px;
+    padding: 0;
+    font-size: 14px;
+  }
+`;
+
+/** Where the oil is held, the way to let it rise. */
+function LetRise({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  if (line.draft.fry.ramp) return null;
+  const rise = () =>
+    edit('fry.ramp', (d) => {
+      const outC = Math.min(RANGES.draft.oilC.most, d.fry.oilC + FIRST_RISE.byC);
+      return { ...d, fry: { ...d.fry, ramp: { outC, overS: FIRST_RISE.overS } } };
+    });
+  return (
+    <Button $look="quiet" onPress={rise}>
+      {T.letOilRise}
+    </Button>
+  );
+}
+
+/** What oil that is let rise comes to, in what time, and the way back to holding it. */
 function RampFields({ line }: { readonly line: Line }) {
   const edit = useEdit();
   const { draft, printer } = line;
-  const { ramp, oilC } = draft.fry;
+  const { ramp } = draft.fry;
   const set = (next: typeof ramp) =>
     edit('fry.ramp', (d) => {
       const { ramp: _before, ...held } = d.fry;
       return { ...d, fry: next ? { ...held, ramp: next } : held };
     });
-  if (!ramp) {
-    const outC = Math.min(RANGES.draft.oilC.most, oilC + FIRST_RISE.byC);
-    return (
-      <Button $look="quiet" style={{ padding: 0 }} onPress={() => set({ outC, overS: FIRST_RISE.overS })}>
-        {T.letOilRise}
-      </Button>
-    );
-  }
+  if (!ramp) return null;
   return (
     <>
       <Row>
@@ -85,7 +106,10 @@ export function FryFields({ line }: { readonly line: Line }) {
   const setPot = (change: Partial<typeof kitchen.pot>) => editPot(kitchen.potName, change);
   return (
     <>
-      <PanelTitle>{T.pieceAndPot}</PanelTitle>
+      <Head>
+        <PanelTitle>{T.pieceAndPot}</PanelTitle>
+        <LetRise line={line} />
+      </Head>
       <Row>
         <TempField
           label={T.oil}

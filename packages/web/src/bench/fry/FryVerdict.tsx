@@ -4,6 +4,7 @@ import { styled } from 'styled-components';
 import type { Line } from '../../data/useLine';
 import { FRY as T } from '../../text/fryPhrases';
 import { CRUST_WORD } from '../../text/words';
+import { hotFindingText } from '../../text/hotFindingText';
 import { Findings } from '../../ui/controls/Findings';
 import { Soft } from '../../ui/controls/Panel';
 import { crustColour } from '../../ui/drawing/crust';
@@ -82,7 +83,7 @@ export function FryVerdict({ line }: { readonly line: Line }) {
           <LiftWays line={line} />
         </Suspense>
       )}
-      {plan && <Findings findings={plan.findings} printer={printer} />}
+      {plan && <Findings findings={plan.findings} printer={printer} say={hotFindingText} />}
     </>
   );
 }

@@ -1,6 +1,6 @@
 import type { FryChances, FryMapRow, FryMapSpec } from '@ember-fold/core';
 import { useEffect, useRef, useState } from 'react';
-import { chancesLatest, mapInWorker } from '../../workers/mapClient';
+import { cancelChances, chancesLatest, mapInWorker } from '../../workers/mapClient';
 
 /** A point that stands still for so long is tried on a batch of pieces, ms. */
 const SETTLE_MS = 250;
@@ -54,7 +54,10 @@ export function useChances(spec: FryMapSpec, key: string, oilC: number, timeS: n
         () => undefined,
       );
     }, SETTLE_MS);
-    return () => clearTimeout(timer);
+    return () => {
+      clearTimeout(timer);
+      cancelChances();
+    };
   }, [at, oilC, timeS]);
   return known?.at === at ? known.chances : null;
 }

@@ -4,6 +4,7 @@ import { styled } from 'styled-components';
 import { figureFont } from '../../ui/theme';
 import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
+import { hotFindingText } from '../../text/hotFindingText';
 import { Findings } from '../../ui/controls/Findings';
 import { MomentField } from '../../ui/controls/MomentField';
 import { NameField } from '../../ui/controls/NameField';
@@ -137,7 +138,7 @@ export function ServeStation({ line }: { readonly line: Line }) {
         <>
           <Soft>{T.start}</Soft>
           <Figure>{serve ? `${printer.clock(serve.startMs)} ${printer.day(serve.startMs)}` : '–'}</Figure>
-          {serve && <Findings findings={serve.findings} printer={printer} />}
+          {serve && <Findings findings={serve.findings} printer={printer} say={hotFindingText} />}
           <Cautions printer={printer} beside />
         </>
       }

@@ -32,15 +32,22 @@ export function ToneMark({ tone, size = 18 }: { readonly tone: FindingTone; read
   return <Icon size={size} role="img" aria-label={TONE_WORD[tone]} strokeWidth={2.4} />;
 }
 
+interface FindingsProps {
+  readonly findings: readonly Finding[];
+  readonly printer: Printer;
+  /** What each says; absent: as Dough, Filling and Fold do. */
+  readonly say?: (finding: Finding, printer: Printer) => string;
+}
+
 /** Sentences, worst first. */
-export function Findings({ findings, printer }: { readonly findings: readonly Finding[]; readonly printer: Printer }) {
+export function Findings({ findings, printer, say = findingText }: FindingsProps) {
   const sorted = [...findings].sort((a, b) => ORDER.indexOf(a.tone) - ORDER.indexOf(b.tone));
   return (
     <ul aria-label={T.findings}>
       {sorted.map((finding) => (
         <Item key={finding.code} $tone={finding.tone} data-code={finding.code}>
           <ToneMark tone={finding.tone} />
-          <span>{findingText(finding, printer)}</span>
+          <span>{say(finding, printer)}</span>
         </Item>
       ))}
     </ul>
