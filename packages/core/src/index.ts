@@ -174,9 +174,6 @@ export { type WeighGroup, weighOut } from './store/weighOut.js';
 export {
   type ForgivingPoint,
   forgivingPoint,
-  type FryChances,
-  fryChances,
-  fryChancesInTurn,
   fryMapOrder,
   type FryMapRow,
   fryMapRow,
@@ -185,6 +182,7 @@ export {
   marginsAt,
   sizedBody,
 } from './frying/fryMap.js';
+export { type FryChances, fryChances, fryChancesInTurn } from './frying/fryChances.js';
 export {
   type CrumbPlan,
   crumbPlan,

@@ -1,6 +1,5 @@
 import type { Pot } from '../draft/kitchen.js';
-import { clamp } from '../numeric/clamp.js';
-import { potHeatCapacity, type PotState, ringLagS, stepPot } from '../oil/pot.js';
+import { knobFor, potHeatCapacity, type PotState, ringLagS, stepPot } from '../oil/pot.js';
 import { oilWanted } from '../oil/ramp.js';
 import type { StovePlan } from './doNext.js';
 import type { FireState } from './fireAct.js';
@@ -48,7 +47,7 @@ function drawAhead(plan: KnobPlan, state: FireState, predictions: readonly Piece
 /** Knob, fractions allowed, at which oil follows its mark: held, or rising by so much a second. */
 function exactSetting(pot: Pot, oilC: number, roomC: number, drawW: number, risePerS: number): number {
   const wantedW = pot.lossWPerK * (oilC - roomC) + drawW + potHeatCapacity(pot, oilC) * risePerS;
-  return clamp((pot.settings * wantedW) / (pot.efficiency * pot.burnerW), 0, pot.settings);
+  return knobFor(pot, wantedW);
 }
 
 /**

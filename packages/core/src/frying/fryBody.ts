@@ -1,7 +1,6 @@
 import { CoreError, requireIn, requireWithin } from '../errors.js';
 import { HEAT_RADIUS_M } from '../piece/piece.js';
 import {
-  BOILING_LATENT_J_PER_KG,
   foamConductivity,
   type FryMaterial,
   ICE_CP,
@@ -21,6 +20,9 @@ export interface SurfaceLaw {
 }
 
 export const OIL_SURFACE: SurfaceLaw = { stillH: 250, bubblingH: 700, fullFluxWPerM2: 12_000 };
+
+/** A skin that takes heat alike however much it steams: air, in a kitchen, a fridge or an oven. @param h W/m²K */
+export const evenSurface = (h: number): SurfaceLaw => ({ stillH: h, bubblingH: h, fullFluxWPerM2: 1 });
 
 /** The dry side of a floating piece: steamy air over the pot (docs/models/frying.md, h 15–30). */
 export const AIR_ABOVE_OIL = { h: 22, tempC: 105 } as const;
@@ -286,32 +288,5 @@ export function copyFryBody(body: FryBody, spec: FryBodySpec = body.spec, kept =
     walls: body.walls.map((wall) => ({ ...wall })),
     stale: new Uint8Array(body.count).fill(1),
     scratch: kept ? body.scratch : body.scratch.map((one) => new Float64Array(one.length)),
-  };
-}
-
-/** Steam made so far per m² of skin, kg, over the whole 1-D body and what is washed of it. */
-export function waterGoneKgPerM2(body: FryBody): number {
-  return steamKgPerM2(body) + body.washedKgPerM2;
-}
-
-function steamKgPerM2(body: FryBody): number {
-  let sum = 0;
-  for (let i = 0; i < body.count; i++) sum += body.gone[i]! * body.volume[i]!;
-  return sum / body.faces.length;
-}
-
-/** Heat that is in the body and its steam, J per m² of skin: the two halves of what its faces took. */
-export function heatTakenJPerM2(body: FryBody): { total: number; latent: number } {
-  let total = 0;
-  for (let i = 0; i < body.count; i++) total += body.heat[i]! * body.volume[i]!;
-  return { total: total / body.faces.length, latent: steamKgPerM2(body) * BOILING_LATENT_J_PER_KG };
-}
-
-/** Heat that the oil gave, J per m² of skin: also to what is washed of upper faces. */
-export function heatDrawnJPerM2(body: FryBody): { total: number; latent: number } {
-  const { total, latent } = heatTakenJPerM2(body);
-  return {
-    total: total + body.washedJPerM2,
-    latent: latent + body.washedKgPerM2 * BOILING_LATENT_J_PER_KG,
   };
 }

@@ -47,7 +47,8 @@ function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family:
   const { least, most } = family.oilC;
   // Rising oil begins cool on purpose: what it comes out of is judged.
   if (draft.fry.ramp ? Math.max(oilC, draft.fry.ramp.outC) > most : oilC < least || oilC > most) {
-    found.push({ code: 'fry.oil-outside', tone: 'know', values: { oilC, leastC: least, mostC: most } });
+    const saidC = draft.fry.ramp ? Math.max(oilC, draft.fry.ramp.outC) : oilC;
+    found.push({ code: 'fry.oil-outside', tone: 'know', values: { oilC: saidC, leastC: least, mostC: most } });
   }
   if (family.id === 'coiled' && oilC > most) {
     found.push({ code: 'fry.coil-shut', tone: 'look-out', values: { oilC, mostC: most } });

@@ -3,7 +3,6 @@ import { fryBodyOf, planBatch, planCold } from '../plan/planBatch.js';
 import { newBatch } from '../plan/starters.js';
 import {
   forgivingPoint,
-  fryChances,
   fryMapOrder,
   type FryMapRow,
   fryMapRow,
@@ -12,6 +11,7 @@ import {
   marginsAt,
 } from './fryMap.js';
 import type { BatchDraft } from '../draft/draft.js';
+import { fryChances } from './fryChances.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { withFold, withForm } from '../plan/editDraft.js';
 

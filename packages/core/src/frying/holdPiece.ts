@@ -1,7 +1,7 @@
 import { RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
 import { advanceFry, FRY_STEPPING } from './advanceFry.js';
-import { createFryBody, type FryBody, type FryBodySpec } from './fryBody.js';
+import { createFryBody, evenSurface, type FryBody, type FryBodySpec } from './fryBody.js';
 
 /** Where shaped pieces wait for the oil. */
 export type HoldPlace = 'bench' | 'fridge' | 'freezer';
@@ -20,12 +20,11 @@ const STEPPING = { ...FRY_STEPPING, firstS: 1, mostS: 30 };
 
 /** The same piece in air instead of oil: all of its skin alike. */
 function inAir(spec: FryBodySpec, startC: number, place: HoldPlace): FryBody {
-  const h = AIR_H[place];
   return createFryBody({
     ...spec,
     startC,
     faces: 'one',
-    surface: { stillH: h, bubblingH: h, fullFluxWPerM2: 1 },
+    surface: evenSurface(AIR_H[place]),
   });
 }
 

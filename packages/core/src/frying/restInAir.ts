@@ -1,7 +1,7 @@
 import { requireIn } from '../errors.js';
 import { RANGES } from '../draft/ranges.js';
 import { advanceFry, coldestC, FRY_STEPPING, interfacePeakC } from './advanceFry.js';
-import { copyFryBody, type FryBody } from './fryBody.js';
+import { copyFryBody, evenSurface, type FryBody } from './fryBody.js';
 
 /** Still air of a kitchen around a hot piece on a rack, W/m²K. Source: docs/models/frying.md (10–15). */
 const REST_H = 12;
@@ -33,8 +33,7 @@ export function coreOf(body: FryBody): number {
  */
 export function restInAir(body: FryBody, roomC: number): Rest {
   requireIn(roomC, RANGES.kitchen.roomC, 'roomC');
-  const surface = { stillH: REST_H, bubblingH: REST_H, fullFluxWPerM2: 1 };
-  const resting = copyFryBody(body, { ...body.spec, surface, exposedShare: 0, upperDry: 0 });
+  const resting = copyFryBody(body, { ...body.spec, surface: evenSurface(REST_H), exposedShare: 0, upperDry: 0 });
   resting.stepS = STEPPING.firstS;
   const liftedS = body.timeS;
   let best = { coreC: coreOf(body), coreAfterS: 0 };

@@ -5,7 +5,8 @@ import { planBatch } from '../plan/planBatch.js';
 import { newBatch } from '../plan/starters.js';
 import { CoreError } from '../errors.js';
 import { advanceFry, coldestC, crustM, FRY_STEPPING, interfaceC, turnFry } from './advanceFry.js';
-import { createFryBody, type FryBodySpec, heatTakenJPerM2, OIL_SURFACE } from './fryBody.js';
+import { createFryBody, type FryBodySpec, OIL_SURFACE } from './fryBody.js';
+import { heatTakenJPerM2 } from './bodyHeat.js';
 import { doughMaterial, fillingMaterial, type FryMaterial } from './fryMaterial.js';
 import { type FrySample, momentWhen, palerFace, sampleAt, solveFry, type FrySolveSpec } from './solveFry.js';
 

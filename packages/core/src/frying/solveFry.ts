@@ -10,15 +10,8 @@ import {
   turnFry,
 } from './advanceFry.js';
 import { CRUST_LIMITS, LIFT_COLOUR } from './colour.js';
-import {
-  copyFryBody,
-  createFryBody,
-  type FryBody,
-  type FryBodySpec,
-  heatDrawnJPerM2,
-  heatTakenJPerM2,
-  waterGoneKgPerM2,
-} from './fryBody.js';
+import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from './fryBody.js';
+import { heatDrawnJPerM2, heatTakenJPerM2, waterGoneKgPerM2 } from './bodyHeat.js';
 import { lyingOf, turnIsDue } from './lying.js';
 import { oilWanted } from '../oil/ramp.js';
 import type { OilRamp, TurnSchool } from '../draft/choices.js';

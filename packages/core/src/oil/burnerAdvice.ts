@@ -1,4 +1,4 @@
-import { burnerW, coastC, potAtRest, settingToHold, stepPot } from './pot.js';
+import { burnerW, coastC, knobFor, potAtRest, settingToHold, stepPot } from './pot.js';
 import { type Pot } from '../draft/kitchen.js';
 
 /** How to bring the oil up without running past, and what then holds it. */
@@ -37,7 +37,7 @@ export function burnerAdvice(pot: Pot, roomC: number, oilC: number): BurnerAdvic
   }
   const turned = state;
   // Between two steps of the knob there is one that holds exactly.
-  const exactly = (pot.settings * holdW) / fullW;
+  const exactly = knobFor(pot, holdW);
   while (state.oilC < oilC - THERE_C && warmS < LONGEST_S) {
     state = stepPot(pot, state, exactly, roomC, 0, STEP_S);
     warmS += STEP_S;

@@ -155,11 +155,15 @@ export function coastC(pot: Pot, state: PotState, roomC: number, lotW: number): 
   return state.oilC + (ringLagS(pot) * (state.ringW - keepsW)) / potHeatCapacity(pot, state.oilC);
 }
 
+/** Knob that gives so much heat in the long run, fractions allowed, within what the knob has. */
+export function knobFor(pot: Pot, heatW: number): number {
+  return clamp((pot.settings * heatW) / (pot.efficiency * pot.burnerW), 0, pot.settings);
+}
+
 /** Smallest whole setting whose steady temperature with this load is at least `oilC`; the highest when none is. */
 export function settingToHold(pot: Pot, oilC: number, roomC: number, lotW: number): number {
   const neededW = pot.lossWPerK * (oilC - roomC) + lotW;
-  const setting = Math.ceil((pot.settings * neededW) / (pot.efficiency * pot.burnerW) - 1e-9);
-  return clamp(setting, 0, pot.settings);
+  return Math.ceil(knobFor(pot, neededW) - 1e-9);
 }
 
 /** Time to bring the oil up at full power, s; `null` when this ring never gets there. */

@@ -1,7 +1,7 @@
 import { RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
 import { advanceFry, coldestC, FRY_STEPPING, interfacePeakC } from '../frying/advanceFry.js';
-import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
+import { copyFryBody, createFryBody, evenSurface, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
 import { coreMustBeSafe, safeCoreC } from '../filling/fillingSafety.js';
 import { ovenBelief, type OvenBelief, ovenSkinH } from '../frying/ovenHeat.js';
 import { doughSetC, solveFry } from '../frying/solveFry.js';
@@ -21,7 +21,7 @@ const STEPPING = { ...FRY_STEPPING, mostS: 5 };
 
 /** The same body with air and walls around it instead of oil. @param h W/m²K */
 function inOven(body: FryBodySpec, h: number): FryBodySpec {
-  return { ...body, faces: 'one', surface: { stillH: h, bubblingH: h, fullFluxWPerM2: 1 } };
+  return { ...body, faces: 'one', surface: evenSurface(h) };
 }
 
 /** Heat at the skin of this draft's pieces in this kitchen's oven, W/m²K. */

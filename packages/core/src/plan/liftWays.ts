@@ -14,9 +14,10 @@ export interface LiftWay {
   readonly id: LiftWayId;
   /** The batch with it taken; for the oven: lifted by colour. */
   readonly draft: BatchDraft;
-  /** s in the oil, and at the first bite, °C. */
+  /** s in the oil. */
   readonly liftS: number;
-  readonly biteC: number;
+  /** Coldest filling at the first bite, °C; `null` out of the oven: the probe tells. */
+  readonly biteC: number | null;
   /** Then in the oven at `FINISH_C`, s; `null`: it is done without. */
   readonly ovenS: number | null;
 }
@@ -99,7 +100,7 @@ function inOven(draft: BatchDraft, kitchen: Kitchen): LiftWay[] {
       id: 'oven',
       draft: { ...draft, fry: { ...draft.fry, minutesS: Math.round(liftS) } },
       liftS,
-      biteC: draft.filling.coreTargetC,
+      biteC: null,
       ovenS,
     },
   ];

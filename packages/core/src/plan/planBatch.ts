@@ -232,7 +232,8 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
   const lots =
     lotSpec &&
     (fry.lotSize === null ? lotSizeFor(lotSpec, Math.min(room, hands), firstTurnS) : runLots(lotSpec, fry.lotSize));
-  const band = oilBand(fry.oilC);
+  // Rising oil is where it should be from what pieces go into to what they come out of.
+  const band = { least: oilBand(fry.oilC).least, most: oilBand(Math.max(fry.oilC, fry.ramp?.outC ?? 0)).most };
   const atLift = liftS === null ? null : sampleAt(solution.samples, liftS);
   const lotM3 = (lots?.lotSize ?? 1) * piece.volumeM3;
   const plan = {
@@ -251,7 +252,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
     pieceMeanW: pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, pieceW.length),
     drawW: meansOf(pieceW, DRAW_EACH_S),
     band,
-    cautions: oilCautions(smokePointC(kitchen), Math.max(band.most, oilBand(fry.ramp?.outC ?? fry.oilC).most)),
+    cautions: oilCautions(smokePointC(kitchen), band.most),
     room,
     hands,
     lots,

@@ -1,5 +1,6 @@
 import { advanceFry, turnFry } from '../frying/advanceFry.js';
-import { createFryBody, type FryBody, type FryBodySpec, heatDrawnJPerM2 } from '../frying/fryBody.js';
+import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
+import { heatDrawnJPerM2 } from '../frying/bodyHeat.js';
 import { type PieceBulk, pieceHeatJ } from '../frying/pieceHeat.js';
 import { OIL_KG_PER_M3_AT_20, oilCp, potAtRest, potHeatCapacity, type PotState, stepPot } from '../oil/pot.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';

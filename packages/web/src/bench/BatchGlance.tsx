@@ -1,4 +1,4 @@
-import { type ColdPlan, formOf, type HotPlan } from '@ember-fold/core';
+import type { ColdPlan, HotPlan } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import { api } from '../data/api';
@@ -10,8 +10,7 @@ import { makePrinter } from '../text/printer';
 import { FORM_NAME } from '../text/formWords';
 import { FAMILY_NAME, STATION_NAME } from '../text/words';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
-import { crustColour } from '../ui/drawing/crust';
-import { FormShape } from '../ui/drawing/FormShape';
+import { FormPicture } from '../ui/drawing/FormPicture';
 import { figureFont, PHONE } from '../ui/theme';
 import { lineOnce } from '../workers/planClient';
 
@@ -74,31 +73,30 @@ export function BatchGlance({ id, version }: { readonly id: string; readonly ver
   const { data } = api.useBatchAtQuery({ id, version });
   const draft = data?.draft ?? null;
   const kitchen = useAppSelector((state) => selectKitchenFor(state, draft));
-  const [plan, setPlan] = useState<{ readonly cold: ColdPlan; readonly hot: HotPlan } | null>(null);
+  const [plan, setPlan] = useState<{ readonly cold: ColdPlan; readonly hot: HotPlan } | 'none' | null>(null);
   useEffect(() => {
     if (!draft || !kitchen) return;
     let isNewest = true;
     // A batch that cannot be planned says why on its own page.
     const show = (next: typeof plan) => isNewest && setPlan(next);
-    void lineOnce(draft, kitchen).then(show, () => show(null));
+    void lineOnce(draft, kitchen).then(show, () => show('none'));
     return () => {
       isNewest = false;
     };
   }, [draft, kitchen]);
+  if (plan === 'none') return null;
   if (!draft || !kitchen || !plan) return <Glance aria-busy />;
   const piece = plan.cold.fold.piece;
   const line = { draft, kitchen, printer: makePrinter(kitchen), ...plan, hotIsCurrent: true, hotProblem: null };
-  const wide = piece && Math.max(piece.widthM, piece.depthM * 1.41) * 1000;
   return (
     <Glance>
-      {piece && wide && (
-        <svg
-          viewBox={`${-0.52 * wide} ${-piece.depthM * 500 - 0.37 * wide} ${1.04 * wide} ${0.74 * wide}`}
-          role="img"
-          aria-label={T.formOf(FORM_NAME[formOf(draft.form).id], FAMILY_NAME[draft.dough.family])}
-        >
-          <FormShape piece={piece} fold={draft.fold} colour={crustColour(0.9)} />
-        </svg>
+      {piece && (
+        <FormPicture
+          piece={piece}
+          fold={draft.fold}
+          crust={0.9}
+          label={T.formOf(FORM_NAME[draft.form], FAMILY_NAME[draft.dough.family])}
+        />
       )}
       <ol>
         {lineText(line).map(({ station, figure, tone, verdict }) => (

@@ -23,7 +23,7 @@ interface CrumbQuestionProps {
 /** Oil that no probe measures is judged by a crumb of dough, against what this plan wants. */
 export function CrumbQuestion({ oilC, onOil }: CrumbQuestionProps) {
   return (
-    <div role="group" aria-label={T.whatDoesACrumbDo}>
+    <div role="group" aria-label={T.whatDoesACrumbDo} style={{ gridColumn: '1 / -1' }}>
       <strong>{T.whatDoesACrumbDo}</strong>
       <Answers>
         {CRUMB_ANSWERS.map((answer) => {

@@ -37,8 +37,8 @@ function changeText({ id, draft }: LiftWay, p: Printer): string {
 /** What one way leads to. */
 export function liftWayText(way: LiftWay, p: Printer): string {
   const from = changeText(way, p);
-  if (way.ovenS !== null) {
-    return `Lift by colour after ${p.time(way.liftS)}, then ${p.span(way.ovenS)} at ${p.temp(FINISH_C)}. Probe one before you serve.`;
+  if (way.ovenS !== null || way.biteC === null) {
+    return `Lift by colour after ${p.time(way.liftS)}, then ${p.span(way.ovenS ?? 0)} at ${p.temp(FINISH_C)}. Probe one before you serve.`;
   }
   return `${from}golden and cooked after ${p.time(way.liftS)}, ${p.temp(way.biteC)} at the first bite.`;
 }

@@ -64,7 +64,7 @@ const SOFT_SCALDED = 120;
 const SOFT_SCALDED_METHOD: readonly string[] = [
   'Boil liquid, fat and salt; tip the flour in at once; stir on low heat until it leaves the pot, about 2 minutes.',
   'Weigh the pot to see how much water boiled off. Let it cool to hand-warm, then knead it smooth.',
-  'Keep it covered and warm. Too soft to roll: shape it with oiled palms, 5 to 7 mm thick.',
+  'Keep it covered and warm. Too soft to roll: shape it with oiled palms, {5 mm} to {7 mm} thick.',
 ];
 
 /** How a dough is made, as its family and its water want it. */

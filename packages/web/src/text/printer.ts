@@ -59,11 +59,13 @@ export function plain(value: number, digits = 1): string {
 }
 
 /**
- * A fixed sentence in the cook's units: temperatures stand in it as °C in braces.
+ * A fixed sentence in the cook's units: temperatures stand in it as °C in braces, lengths as mm.
  * @example withTemps('Heat to {150}.', printer) // "Heat to 150 °C."
  */
-export function withTemps(sentence: string, p: Pick<Printer, 'temp'>): string {
-  return sentence.replace(/\{(-?\d+)\}/g, (_, c: string) => p.temp(Number(c)));
+export function withTemps(sentence: string, p: Pick<Printer, 'temp' | 'mm'>): string {
+  return sentence
+    .replace(/\{(-?\d+)\}/g, (_, c: string) => p.temp(Number(c)))
+    .replace(/\{(\d+) mm\}/g, (_, mm: string) => p.mm(Number(mm) / 1000));
 }
 
 /** Reads millimetres into metres. */

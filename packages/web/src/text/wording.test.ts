@@ -437,4 +437,5 @@ test('no temperature is typed into a sentence: the printer gives it in the cook�
   const [metric, customary] = [makePrinter(DEFAULT_KITCHEN), makePrinter({ ...DEFAULT_KITCHEN, temperature: 'F' })];
   expect(withTemps('From {60} to {-18}.', metric)).toBe('From 60 °C to −18 °C.');
   expect(withTemps('From {60} to {-18}.', customary)).toBe('From 140 °F to 0 °F.');
+  expect(withTemps('{5 mm} to {7 mm} thick.', metric)).toBe('5 mm to 7 mm thick.');
 });

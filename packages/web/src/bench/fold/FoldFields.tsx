@@ -19,8 +19,7 @@ import { BLANK_SIZE, FORM_NAME } from '../../text/formWords';
 import { Button } from '../../ui/controls/Button';
 import { PanelTitle, Row } from '../../ui/controls/Panel';
 import { GramField, MmField } from '../../ui/controls/UnitFields';
-import { crustColour } from '../../ui/drawing/crust';
-import { FormShape } from '../../ui/drawing/FormShape';
+import { FormPicture } from '../../ui/drawing/FormPicture';
 import { lazyPart } from '../../ui/lazyPart';
 import { PiecesField } from '../PiecesField';
 
@@ -40,18 +39,10 @@ const Open = styled(Button)`
 /** The form as it is, drawn; pressed, the others. */
 function FormButton({ form, fold, piece }: Pick<BatchDraft, 'form' | 'fold'> & { readonly piece: Piece | null }) {
   const [choosing, setChoosing] = useState(false);
-  const wide = piece && Math.max(piece.widthM, piece.depthM * 1.41) * 1000;
   return (
     <>
       <Open onPress={() => setChoosing(true)} aria-label={BENCH.formIs(FORM_NAME[form])}>
-        {piece && wide && (
-          <svg
-            viewBox={`${-0.52 * wide} ${-piece.depthM * 500 - 0.37 * wide} ${1.04 * wide} ${0.74 * wide}`}
-            aria-hidden
-          >
-            <FormShape piece={piece} fold={fold} colour={crustColour(0.2)} />
-          </svg>
-        )}
+        {piece && <FormPicture piece={piece} fold={fold} crust={0.2} />}
         {FORM_NAME[form]}
       </Open>
       {choosing && (

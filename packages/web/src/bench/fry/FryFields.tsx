@@ -25,7 +25,7 @@ const Through = styled.div`
   }
 `;
 
-/** What oil is let rise to, where it is first let rise, °C over what pieces go into, and s. */
+/** Oil that is first let rise begins so much cooler and comes to where it was, °C and s. */
 const FIRST_RISE = { byC: 30, overS: 600 } as const;
 
 const Head = styled.div`
@@ -46,8 +46,8 @@ function LetRise({ line }: { readonly line: Line }) {
   if (line.draft.fry.ramp) return null;
   const rise = () =>
     edit('fry.ramp', (d) => {
-      const outC = Math.min(RANGES.draft.oilC.most, d.fry.oilC + FIRST_RISE.byC);
-      return { ...d, fry: { ...d.fry, ramp: { outC, overS: FIRST_RISE.overS } } };
+      const oilC = Math.max(RANGES.draft.oilC.least, d.fry.oilC - FIRST_RISE.byC);
+      return { ...d, fry: { ...d.fry, oilC, ramp: { outC: d.fry.oilC, overS: FIRST_RISE.overS } } };
     });
   return (
     <Button $look="quiet" onPress={rise}>
@@ -64,7 +64,7 @@ function RampFields({ line }: { readonly line: Line }) {
   const set = (next: typeof ramp) =>
     edit('fry.ramp', (d) => {
       const { ramp: _before, ...held } = d.fry;
-      return { ...d, fry: next ? { ...held, ramp: next } : held };
+      return { ...d, fry: next ? { ...held, ramp: next } : { ...held, oilC: ramp?.outC ?? held.oilC } };
     });
   if (!ramp) return null;
   return (

@@ -2,13 +2,14 @@ import { FRY as T } from '../../text/fryPhrases';
 import { doughFamily, forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt } from '@ember-fold/core';
 import { memo, useMemo, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
-import { styled, useTheme } from 'styled-components';
+import { styled } from 'styled-components';
 import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
 import { FryMapChart, MAP_EDGE } from '../../ui/charts/FryMapChart';
 import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { chancesText, forgivingText, marginText, storyText } from '../../text/mapText';
+import { MapMarks } from './MapMarks';
 import { useChances, useMap } from './useFryMap';
 import { MAP_OIL as OIL, type MapSize, useMapSpec } from './useMapSpec';
 
@@ -74,40 +75,6 @@ const Cross = styled.div`
   opacity: 0.55;
   pointer-events: none;
 `;
-
-const Key = styled.span`
-  display: flex;
-  gap: 10px;
-  i {
-    display: inline-block;
-    width: 20px;
-    margin-right: 5px;
-    border-top: 3px solid currentColor;
-    vertical-align: 4px;
-  }
-`;
-
-/** What the heavy lines are: each question of the inside has its own. */
-function Marks({ rows }: { readonly rows: readonly FryMapRow[] }) {
-  const theme = useTheme();
-  const marks: readonly [string, string, 'solid' | 'dashed', boolean][] = [
-    [T.markSet, theme.ink, 'solid', true],
-    [T.markSafe, theme.stop, 'solid', rows.some((row) => row.safeS !== null)],
-    [T.markHot, theme.know, 'dashed', rows.some((row) => row.hotS !== null)],
-  ];
-  return (
-    <Key style={{ left: 8, top: 8 }}>
-      {marks.map(([name, colour, line, isThere]) =>
-        isThere ? (
-          <b key={name} style={{ fontWeight: 400 }}>
-            <i style={{ color: colour, borderTopStyle: line }} />
-            {name}
-          </b>
-        ) : null,
-      )}
-    </Key>
-  );
-}
 
 const nearest = (rows: readonly FryMapRow[], oilC: number): FryMapRow | null =>
   rows.reduce<FryMapRow | null>(
@@ -242,7 +209,7 @@ function MapOf({ spec, mapKey, oilC, timeS, usualC, printer, onPoint }: MapOfPro
           {rows.length > 1 && (
             <>
               <span style={{ left: 8, bottom: 8 }}>{T.hatchedRawInside}</span>
-              <Marks rows={rows} />
+              <MapMarks rows={rows} />
               <span style={{ right: 8, top: 8 }}>{T.dark}</span>
               {labelsOf(rows, horizonS).map(([name, c]) => (
                 <span

@@ -5,8 +5,7 @@ import { styled } from 'styled-components';
 import { FORM_LINE, FORM_NAME } from '../../text/formWords';
 import { formPieces } from '../../workers/planClient';
 import type { FormPiece } from '../../workers/plan.worker';
-import { crustColour } from '../drawing/crust';
-import { FormShape } from '../drawing/FormShape';
+import { FormPicture } from '../drawing/FormPicture';
 import { figureFont, PHONE } from '../theme';
 
 const Group = styled(RadioGroup)`
@@ -79,22 +78,20 @@ export function FormTiles({ label, value, onChange }: FormTilesProps) {
     };
   }, []);
   // The longest piece decides the scale of all.
-  const wideMm = pieces.reduce((most, { shape }) => Math.max(most, shape.widthM * 1000, shape.depthM * 1550), 1);
+  const wideMm = pieces.reduce((most, { shape }) => Math.max(most, shape.widthM * 1000, shape.depthM * 1410), 1);
   return (
     <Group value={value} onChange={(next) => onChange(next as FormId)}>
       <Label>{label}</Label>
       <Tiles>
         {(Object.keys(FORM_NAME) as FormId[]).map((form) => {
           const found = pieces.find(({ id }) => id === form);
-          const deep = (found?.shape.depthM ?? 0) * 1000;
           return (
             <Tile key={form} value={form}>
-              <svg
-                viewBox={`${-0.53 * wideMm} ${-deep / 2 - 0.34 * wideMm} ${1.06 * wideMm} ${0.68 * wideMm}`}
-                aria-hidden
-              >
-                {found && <FormShape piece={found.shape} fold={found.fold} colour={crustColour(0.9)} />}
-              </svg>
+              {found ? (
+                <FormPicture piece={found.shape} fold={found.fold} crust={0.9} wideMm={wideMm} />
+              ) : (
+                <svg aria-hidden />
+              )}
               <strong>{FORM_NAME[form]}</strong>
               <small>{FORM_LINE[form]}</small>
             </Tile>

@@ -2,7 +2,7 @@ import { type BatchDraft, LEAF, type Piece, type Point } from '@ember-fold/core'
 import { outlinePath } from './BlankDrawing';
 import { HalfMoonShape } from './HalfMoonShape';
 
-interface FormShapeProps {
+export interface FormShapeProps {
   readonly piece: Pick<Piece, 'form' | 'widthM' | 'depthM'>;
   /** Its seal, edge and, of an own cutter, outline. */
   readonly fold: FoldLook;
