@@ -11,6 +11,7 @@ const SIZES: Partial<Record<FormId, readonly number[]>> = {
   'flat-triangle': [0.1, 0.15, 0.2],
   'strip-triangle': [0.05, 0.065, 0.08],
   cup: [0.09, 0.12, 0.16],
+  'puffed-bread': [0.05, 0.06, 0.07],
   roll: [0.07, 0.1, 0.16],
 };
 const USUAL = [0.07, 0.1, 0.15];

@@ -257,6 +257,11 @@ export function solidOf(piece: Piece, spec: PieceSpec): Solid {
         ...{ least: [-w, -t, -t], most: [w, t, t], mirrored: [true, true, true] },
         inside: (x, y, z) => Math.abs(x) <= w && Math.hypot(y, z) <= t,
       };
+    case 'puffed-bread':
+      return {
+        ...{ least: [-w, -w, -t], most: [w, w, t], mirrored: [true, true, true] },
+        inside: (x, y, z) => Math.abs(z) <= t && Math.hypot(x, y) <= w,
+      };
     case 'cone':
       return coneSolid(piece, spec);
     case 'flat-triangle':

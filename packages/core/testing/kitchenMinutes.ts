@@ -77,6 +77,11 @@ export const FRIED: readonly (readonly [string, KitchenPiece, number, number, 'h
     { family: 'yeast', form: 'ball', doughG: 14, fillingG: 5, oilC: 160, turn: 'each-minute' },
     ...([2.5, 4.7, 'hot'] as const),
   ],
+  [
+    'puffed bread, rolled 6 mm and basted',
+    { family: 'soft-quick', form: 'puffed-bread', doughG: 100, fillingG: 0, oilC: 178, turn: 'basted', discM: 0.135 },
+    ...([2, 4, 'hot'] as const),
+  ],
 ];
 
 /** The same of the oven: what it is, the piece, °C, and from and to how many minutes. */

@@ -64,6 +64,7 @@ export type FormId =
   | 'teardrop'
   | 'whole-core'
   | 'cup'
+  | 'puffed-bread'
   | 'own-cutter';
 
 /** What is brushed on the rim before it is closed. */

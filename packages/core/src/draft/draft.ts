@@ -90,6 +90,8 @@ export interface BatchDraft {
     readonly pot?: string;
     /** Oil that is let rise while a lot is in it, from `oilC` on; absent: it is held. */
     readonly ramp?: OilRamp;
+    /** Pieces go in one after the other, each as another comes out; absent: as lots. */
+    readonly pipeline?: boolean;
   };
 }
 

@@ -111,6 +111,8 @@ interface FindingValues {
   'fold.tight': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
   'fold.opens': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
   'fold.plain': Nothing;
+  'fold.puffs': { readonly highM: number; readonly fill: number };
+  'fold.stays-flat': { readonly highM: number; readonly fill: number };
   'fold.enough': { readonly fillingKg: number; readonly doughKg: number };
   'fold.bready': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
   'fold.wall-thin': { readonly crownM: number; readonly seamM: number; readonly sealM: number };
@@ -171,6 +173,12 @@ interface FindingValues {
   };
   'fry.lot-deep': { readonly size: number; readonly lowestC: number; readonly leastC: number; readonly underS: number };
   'fry.ramp': { readonly fromC: number; readonly toC: number; readonly overS: number; readonly coolS: number | null };
+  'fry.pipeline': {
+    readonly size: number;
+    readonly everyS: number;
+    readonly lowestC: number;
+  };
+  'fry.not-basted': Nothing;
   'fry.hands': { readonly size: number; readonly hands: number };
   'fry.pot-full': { readonly size: number; readonly room: number };
   'fry.pot-gone': Nothing;

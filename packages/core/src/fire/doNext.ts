@@ -1,7 +1,7 @@
 import type { OilRamp } from '../draft/choices.js';
 import type { Pot } from '../draft/kitchen.js';
 import { oilBand } from '../oil/fryLots.js';
-import { knobAdvice, readyInS } from './knob.js';
+import { knobAdvice, NEAR_C, readyInS } from './knob.js';
 import { type FirePiece, type FireState, OVEN_FINISH } from './fireAct.js';
 import type { Danger } from './danger.js';
 import type { OilNow } from './oilNow.js';
@@ -11,6 +11,8 @@ import type { PiecePrediction } from './predictPiece.js';
 export interface StovePlan {
   readonly pieces: number;
   readonly lotSize: number;
+  /** Of a pipeline: s from one piece going in to the next; absent: they go in as lots. */
+  readonly everyS?: number;
   readonly oilC: number;
   /** How the oil is let rise from there while pieces are in it; absent: it is held. */
   readonly ramp?: OilRamp;
@@ -38,6 +40,7 @@ type NextReason =
   | 'cooked-golden'
   | 'oil-ready'
   | 'room'
+  | 'pipeline'
   | 'raw-inside'
   | 'oven-done'
   | 'crumbs'
@@ -127,7 +130,15 @@ export function doNext(
       ({ act, inS }) => inS !== null && ((act === 'lift' && inS < SOON_OUT_S) || (act === 'flip' && inS < HANDS_S)),
     );
     const trialling = plan.trial === true && state.lots === 1;
-    if (room >= Math.max(1, plan.lotSize / 3) && ready && !busy && !trialling)
+    if (plan.everyS !== undefined) {
+      const lastS = state.pieces.reduce((last, piece) => Math.max(last, piece.droppedS), -Infinity);
+      const dueS = lastS + plan.everyS - nowS;
+      // The next goes under one that has risen: not before, and not into oil that the knob is not content with.
+      const isNear =
+        oil.probeC !== null && oil.probeC >= plan.oilC - NEAR_C.under && oil.probeC <= oilBand(plan.oilC).most;
+      if (state.toFry > 0 && !trialling && room >= 1 && (dueS > 0 || isNear))
+        steps.push({ act: 'drop', inS: Math.max(0, dueS), pieces: dropOf(1), reason: 'pipeline', value: plan.oilC });
+    } else if (room >= Math.max(1, plan.lotSize / 3) && ready && !busy && !trialling)
       steps.push({ act: 'drop', inS: 0, pieces: dropOf(room), reason: 'room', value: plan.oilC });
   } else {
     const trial = toJudge(state, plan);
@@ -138,7 +149,7 @@ export function doNext(
       steps.push({ act: 'finish', inS: 0, pieces: [], reason: 'all-out', value: 0 });
     } else {
       const isTrial = plan.trial === true && state.pieces.length === 0;
-      const size = isTrial ? 1 : Math.min(plan.lotSize, state.toFry);
+      const size = isTrial || plan.everyS !== undefined ? 1 : Math.min(plan.lotSize, state.toFry);
       const setting = steps.find(({ act }) => act === 'burner')?.value ?? state.burner;
       const waitS = oil.state && setting > 0 ? readyInS(plan, oil.state, setting) : null;
       if (!ready && crumbsIn(state)) steps.push({ act: 'skim', inS: 0, pieces: [], reason: 'crumbs', value: 0 });

@@ -116,3 +116,27 @@ test('when the oil is ready is told once, in tens of seconds, and never for a ri
   );
   expect(readyInS({ ...plan, pot: { ...plan.pot, burnerW: 300 } }, potAtRest(21), 9)).toBeNull();
 });
+
+test('oil that waits for the next lot gets ready, from anywhere, for one who turns the knob as told each minute', () => {
+  fc.assert(
+    fc.property(
+      anyRing,
+      double(100, 160),
+      double(0, 900),
+      fc.integer({ min: 0, max: 9 }),
+      (ring, oilC, ringW, knob) => {
+        const plan = planOn(ring);
+        let state = potAtRest(oilC, ringW);
+        let setting = knob;
+        let readyAt: number | null = null;
+        for (let s = 0; s < 1800 && readyAt === null; s++) {
+          if (s % 60 === 0) setting = knobAdvice(plan, fireState([burner(setting)], 12), state, [], s).setting;
+          state = stepPot(plan.pot, state, setting, 21, 0, 1);
+          if (state.oilC >= 156) readyAt = s;
+        }
+        expect(readyAt).not.toBeNull();
+      },
+    ),
+    { numRuns: 60 },
+  );
+});

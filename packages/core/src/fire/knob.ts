@@ -21,7 +21,7 @@ const KEEP_S = 75;
 const WATCH_S = 60;
 const STEP_S = 5;
 /** Oil that stays so near its mark needs no hand on the knob, K. */
-const NEAR_C = { under: 5, over: 2.5 } as const;
+export const NEAR_C = { under: 5, over: 2.5 } as const;
 /** A kelvin over the mark counts as much as so many under it: squared, as the cautions want it. */
 const OVER_WEIGHT = 6;
 
@@ -116,9 +116,12 @@ export function knobAdvice(
     return { setting, reason: oil.oilC < oilC - NEAR_C.under && setting > holdSetting ? 'warm-up' : 'oil-waits' };
   };
   const now = outlook(plan, oil, state.burner, drawW, marksC);
-  if (now.overC <= NEAR_C.over && now.underC <= NEAR_C.under) return told(state.burner);
-  let best = { setting: state.burner, cost: now.cost };
+  // Near is not enough for the next lot: oil that never gets ready at this setting must be helped.
+  const isStuck = isEmpty && state.toFry > 0 && readyInS(plan, oil, state.burner) === null;
+  if (!isStuck && now.overC <= NEAR_C.over && now.underC <= NEAR_C.under) return told(state.burner);
+  let best = { setting: state.burner, cost: isStuck ? Infinity : now.cost };
   for (let setting = 0; setting <= settings; setting++) {
+    if (isStuck && (setting <= state.burner || readyInS(plan, oil, setting) === null)) continue;
     const { cost } = outlook(plan, oil, setting, drawW, marksC);
     // No hand moves for a gain that nobody sees.
     const gain = best.setting === state.burner ? SEEN_GAIN : 0;

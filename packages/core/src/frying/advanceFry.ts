@@ -117,8 +117,10 @@ const washedShare = (body: FryBody): number => 1 - 2 * body.spec.exposedShare;
 function faceLink(body: FryBody, f: number, half: number, oilC: number): { g: number; aroundC: number } {
   const dry = dryShare(body, f);
   const wetG = (1 - dry) / (1 / oilH(body, f) + half);
-  const dryG = dry / (1 / AIR_ABOVE_OIL.h + half);
-  return { g: wetG + dryG, aroundC: (wetG * oilC + dryG * AIR_ABOVE_OIL.tempC) / (wetG + dryG) };
+  const { topH } = body.spec;
+  const dryG = dry / (1 / (topH ?? AIR_ABOVE_OIL.h) + half);
+  const overC = topH === undefined ? AIR_ABOVE_OIL.tempC : oilC;
+  return { g: wetG + dryG, aroundC: (wetG * oilC + dryG * overC) / (wetG + dryG) };
 }
 
 /**
@@ -271,12 +273,16 @@ function acceptStep(body: FryBody, dtS: number, oilC: number, next: Float64Array
   body.timeS += dtS;
 }
 
-/** The lower face browns by its skin's temperature, of the upper one what is washed; its dry part stays too cool. */
+/**
+ * The lower face browns by its skin's temperature, of the upper one what is washed; its dry part
+ * stays too cool over a pot, and browns by itself in an oven.
+ */
 function brown(body: FryBody, dtS: number): void {
   const lower = colourRate(body.faces[body.down]!.surfaceC);
   for (let f = 0; f < body.faces.length; f++) {
     const face = body.faces[f]!;
-    const rate = f === body.down ? lower : washedShare(body) * lower;
+    const upper = body.spec.topH === undefined ? washedShare(body) * lower : colourRate(face.surfaceC);
+    const rate = f === body.down ? lower : upper;
     face.colour += body.spec.browning * dtS * 0.5 * (face.colourRate + rate);
     face.colourRate = rate;
   }

@@ -56,8 +56,12 @@ export interface FryBodySpec {
   readonly wallCells: number;
   readonly fillingCells: number;
   readonly surface: SurfaceLaw;
+  /** On a tray in an oven: what its upper face takes from air and walls, W/m²K; absent: it is in oil, or alike all round. */
+  readonly topH?: number;
   /** °C at which the innermost dough has set, by family, 40–100; 4 under boiling at most counts. */
   readonly setC: number;
+  /** First turn of one that is turned each minute, s, 0–600; absent: after a minute. */
+  readonly firstTurnS?: number;
   /** Browning factor: family, sugar, wash, coat and what the ledger learnt. */
   readonly browning: number;
 }
@@ -151,6 +155,8 @@ function checkSpec(spec: FryBodySpec): void {
   requireWithin(spec.boilingC, 80, 102, 'boilingC');
   requireWithin(spec.browning, 0, 20, 'browning');
   requireWithin(spec.setC, 40, 100, 'setC');
+  if (spec.topH !== undefined) requireWithin(spec.topH, 1, 1000, 'topH');
+  if (spec.firstTurnS !== undefined) requireWithin(spec.firstTurnS, 0, 600, 'firstTurnS');
   requireWithin(spec.exposedShare, 0, 0.5, 'exposedShare');
   requireWithin(spec.upperDry, 0, 1, 'upperDry');
   requireWithin(spec.wallCells, 2, 400, 'wallCells');

@@ -26,6 +26,7 @@ export function fryFindings(
     ...(potGone ? [{ code: 'fry.pot-gone', tone: 'look-out', values: {} } as const] : []),
     ...oilFindings(plan, draft, family),
     ...seamFindings(plan),
+    ...puffFindings(draft),
     ...lotFindings(plan, draft.fry),
     ...depthFindings(plan, kitchen.pot.oilM3),
     ...keptOilFindings(kitchen),
@@ -196,6 +197,12 @@ function seamFindings({ seamPush, liftS }: Omit<FryPlan, 'findings'>): Finding[]
   return [{ code: 'fry.seam', tone: 'look-out', values: { worstS, holdsS } }];
 }
 
+/** A bread puffs when its upper wall is cooked before steam finds a way out: by basting, or by holding it under. */
+function puffFindings({ form, fry }: BatchDraft): Finding[] {
+  if (form !== 'puffed-bread' || fry.turn === 'basted' || fry.turn === 'held-under') return [];
+  return [{ code: 'fry.not-basted', tone: 'look-out', values: {} }];
+}
+
 /** From so much over the wanted oil on, pieces float; so much under, the middle stays dry. */
 const TOO_DEEP = 1.5;
 const TOO_SHALLOW = 0.75;
@@ -228,11 +235,15 @@ function lotFindings(plan: Omit<FryPlan, 'findings'>, { oilC, ramp }: BatchDraft
   } else found.push({ code: 'fry.burner-weak', tone: 'stop', values: {} });
   if (lots) {
     const values = { size: lots.lotSize, lowestC: lots.lowestC, leastC: band.least, underS: lots.underBandS };
-    found.push(
-      lotHolds(lots, oilC, solution.turnsS[0] ?? null)
-        ? { code: 'fry.lot-holds', tone: 'good', values }
-        : { code: 'fry.lot-deep', tone: 'look-out', values },
-    );
+    if (lots.everyS !== null && lots.lowestC >= band.least) {
+      const flow = { size: lots.lotSize, everyS: lots.everyS, lowestC: lots.lowestC };
+      found.push({ code: 'fry.pipeline', tone: 'good', values: flow });
+    } else
+      found.push(
+        lotHolds(lots, oilC, solution.turnsS[0] ?? null)
+          ? { code: 'fry.lot-holds', tone: 'good', values }
+          : { code: 'fry.lot-deep', tone: 'look-out', values },
+      );
     if (lots.lotSize > plan.hands) {
       found.push({ code: 'fry.hands', tone: 'look-out', values: { size: lots.lotSize, hands: plan.hands } });
     }

@@ -9,7 +9,7 @@ import { advanceFry, coldestC } from './advanceFry.js';
 import { burstOverTime } from './burstOverTime.js';
 import { createFryBody, type FryBodySpec, OIL_SURFACE } from './fryBody.js';
 import { coiledShell, doughMaterial, fillingMaterial, type FryMaterial, layeredShell } from './fryMaterial.js';
-import { lyingOf } from './lying.js';
+import { eachMinuteS, firstTurnFor, lyingOf } from './lying.js';
 import { palerFace, sampleAt, solveFry } from './solveFry.js';
 import { type TurnSchool } from '../draft/choices.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
@@ -211,4 +211,42 @@ test('over a whole batch, the burner pays for losses, pieces and what oil and po
     { numRuns: 40 },
   );
   expect(palerFace(fry.atLift!)).toBeGreaterThan(0.7);
+});
+
+test('the first turn waits for the seam: sooner for a tight one, later for a weak one, then each minute', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0, max: 20, noNaN: true }),
+      fc.double({ min: 0, max: 5, noNaN: true }),
+      (index, more) => {
+        const first = firstTurnFor(index);
+        expect(first).toBeGreaterThanOrEqual(30);
+        expect(first).toBeLessThanOrEqual(90);
+        expect(firstTurnFor(index + more)).toBeGreaterThanOrEqual(first);
+        expect(eachMinuteS({ firstTurnS: first }, 2) - eachMinuteS({ firstTurnS: first }, 1)).toBeCloseTo(60, 9);
+      },
+    ),
+  );
+  expect([firstTurnFor(1), firstTurnFor(null), eachMinuteS({}, 0)]).toEqual([60, 30, 60]);
+  // What the solver does is what was asked for.
+  const turned = solveFry({
+    body: { ...PIECE, faces: 'two', firstTurnS: 42 },
+    oilC: 165,
+    turn: 'each-minute',
+    coreTargetC: 74,
+    horizonS: 400,
+  });
+  expect(turned.turnsS[0]).toBeCloseTo(42, 3);
+  expect(turned.turnsS[1]).toBeCloseTo(102, 3);
+  // A leaky seam makes the plan wait.
+  const draft = newBatch('Seam', 'squash-sage', 12, '2030-01-05T18:30:00Z');
+  const fry = { ...draft.fry, turn: 'each-minute' as const };
+  const leaky: BatchDraft = {
+    ...draft,
+    fry,
+    seal: { glue: 'none', flouredRim: true, finalPinch: false, airPressed: false, covered: false, waitS: 1800 },
+  };
+  const firstOf = (one: BatchDraft) => planBatch(one, DEFAULT_KITCHEN, null).fry!.solution.turnsS[0]!;
+  expect(firstOf(leaky)).toBeCloseTo(90, 3);
+  expect(firstOf({ ...draft, fry })).toBeLessThan(70);
 });

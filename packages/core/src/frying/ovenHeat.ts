@@ -25,6 +25,17 @@ export function ovenSkinH(ovenC: number, inTin: boolean, factor: number): number
   return factor * (AIR_H + (inTin ? TIN_SEES : 1) * glow);
 }
 
+/** A hot tray gives the face that lies on it so much more than air and walls give the other. Our own, see docs/models/frying.md. */
+const TRAY = 1.25;
+
+/**
+ * Heat transfer at the face that lies on the tray, W/m²K: the tray gathers heat from below and
+ * from around the piece, and gives it on by touch.
+ * @param topH at the upper face
+ * @example trayH(24) // 30
+ */
+export const trayH = (topH: number): number => TRAY * topH;
+
 /** What an oven is like beside the usual one. */
 export interface OvenBelief {
   /** Of the usual heat at the skin, and the range it very likely lies in. */

@@ -127,6 +127,28 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
     ['fry.core-cold:stop'],
   ],
   [
+    'a plain bread rolled out, basted in hot oil: cooked, golden, in a few minutes',
+    {
+      family: 'soft-quick',
+      form: 'puffed-bread',
+      fold: { fillingEachKg: 0, thicknessM: 0.005, discM: 0.13 },
+      fry: { oilC: 178, turn: 'basted' },
+    },
+    ['fry.cooked:good', 'fry.golden:good'],
+    ['fry.not-basted:look-out', 'fry.core-cold:stop', 'fry.raw-ring:look-out'],
+  ],
+  [
+    'the same left to lie: it stays flat',
+    {
+      family: 'soft-quick',
+      form: 'puffed-bread',
+      fold: { fillingEachKg: 0, thicknessM: 0.005 },
+      fry: { oilC: 178, turn: 'once' },
+    },
+    ['fry.not-basted:look-out'],
+    [],
+  ],
+  [
     'yeast rounds at 170: golden sooner than short dough, and cooked',
     { family: 'yeast', form: 'ball', fold: { fillingEachKg: 0.015, thicknessM: 0.003 }, fry: { oilC: 165 } },
     ['fry.cooked:good'],

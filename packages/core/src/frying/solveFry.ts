@@ -12,7 +12,7 @@ import {
 import { CRUST_LIMITS, LIFT_COLOUR } from './colour.js';
 import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from './fryBody.js';
 import { heatDrawnJPerM2, heatTakenJPerM2, waterGoneKgPerM2 } from './bodyHeat.js';
-import { lyingOf, turnIsDue } from './lying.js';
+import { eachMinuteS, lyingOf, turnIsDue } from './lying.js';
 import { oilWanted } from '../oil/ramp.js';
 import type { OilRamp, TurnSchool } from '../draft/choices.js';
 
@@ -197,7 +197,8 @@ function fryThrough(spec: FrySolveSpec, kept: FryBody[] | null): FrySolution {
   const boilingC = spec.body.boilingC;
   const setC = doughSetC(spec.body);
   const coreTargetC = Math.min(spec.coreTargetC, boilingC - 4);
-  const { faces } = lyingOf(spec.turn, spec.body.exposedShare);
+  // On a tray it lies as it was put.
+  const { faces } = spec.body.topH === undefined ? lyingOf(spec.turn, spec.body.exposedShare) : spec.body;
   const body = createFryBody({ ...spec.body, faces });
   const samples: FrySample[] = [sampleOf(body)];
   kept?.push(copyFryBody(body, body.spec, true));
@@ -225,7 +226,7 @@ function fryThrough(spec: FrySolveSpec, kept: FryBody[] | null): FrySolution {
     return over || due;
   };
   while (!over && body.timeS < spec.horizonS - 1e-6) {
-    const turnS = spec.turn === 'each-minute' ? 60 * (turnsS.length + 1) : spec.horizonS;
+    const turnS = spec.turn === 'each-minute' ? eachMinuteS(spec.body, turnsS.length) : spec.horizonS;
     // Rising oil goes up in small stairs.
     const stairS = spec.ramp && body.timeS < spec.ramp.overS ? body.timeS + STAIR_S : Infinity;
     const untilS = Math.min(turnS, stairS, spec.horizonS);

@@ -26,14 +26,26 @@ interface Evening {
   /** Moments at which the knob was turned, and at which pieces went in or out, s. */
   readonly turnsS: readonly number[];
   readonly movesS: readonly number[];
+  readonly dropsS: readonly number[];
+  readonly most: number;
   readonly fried: number;
   readonly endS: number;
 }
 
 /** A cook who does what the page says, each five seconds, and nothing else. */
-function follow(kitchen: Kitchen, pieces: number, oilC: number, seed: number, ramp?: OilRamp): Evening {
+function follow(
+  kitchen: Kitchen,
+  pieces: number,
+  oilC: number,
+  seed: number,
+  ramp?: OilRamp,
+  pipeline?: true,
+): Evening {
   const base = newBatch('Followed', 'squash-sage', pieces, '2030-01-05T18:30:00Z');
-  const draft: BatchDraft = { ...base, fry: { ...base.fry, oilC, ...(ramp && { ramp }) } };
+  const draft: BatchDraft = {
+    ...base,
+    fry: { ...base.fry, oilC, ...(ramp && { ramp }), ...(pipeline && { pipeline }) },
+  };
   const { fry } = planBatch(draft, kitchen, null);
   if (!fry?.lots) throw new Error('This batch has no moment to lift.');
   const session: FireSession = {
@@ -43,7 +55,15 @@ function follow(kitchen: Kitchen, pieces: number, oilC: number, seed: number, ra
   const stove = createStove(kitchen.pot, kitchen.roomC, fry.body, fry.bulk, seed);
   const acts: FireAct[] = [];
   const readings: OilReading[] = [];
-  const seen = { overC: 0, underC: 0, coldestDropC: 0, turnsS: [] as number[], movesS: [] as number[] };
+  const seen = {
+    overC: 0,
+    underC: 0,
+    coldestDropC: 0,
+    turnsS: [] as number[],
+    movesS: [] as number[],
+    dropsS: [] as number[],
+    most: 0,
+  };
   let known: FireKnown = NOTHING_KNOWN;
   while (stove.timeS < 3 * 3600) {
     stepStove(stove, 1);
@@ -73,6 +93,8 @@ function follow(kitchen: Kitchen, pieces: number, oilC: number, seed: number, ra
       const doIt = { drop: dropIntoStove, flip: flipInStove, lift: liftFromStove }[step.act];
       step.pieces.forEach((piece) => doIt(stove, piece));
       if (step.act !== 'flip') seen.movesS.push(stove.timeS);
+      if (step.act === 'drop') seen.dropsS.push(stove.timeS);
+      seen.most = Math.max(seen.most, stove.inPot.size);
       if (step.act === 'drop') seen.coldestDropC = Math.max(seen.coldestDropC, oilC - stove.state.oilC);
     } else acts.push({ ...act, kind: 'skim' });
   }
@@ -105,4 +127,23 @@ test('oil that is let rise is led up its ramp by the same advice, lot after lot,
   expect(evening.overC).toBeLessThan(8);
   expect(evening.underC).toBeLessThan(12);
   expect(evening.coldestDropC).toBeLessThan(4);
+});
+
+test('a pipeline goes on one by one: never two at once, the oil in its band, no gap but for the oil', () => {
+  const base = newBatch('Followed', 'squash-sage', 12, '2030-01-05T18:30:00Z');
+  const { lots } = planBatch({ ...base, fry: { ...base.fry, oilC: 158, pipeline: true } }, DEFAULT_KITCHEN, null).fry!;
+  const evening = follow(DEFAULT_KITCHEN, 12, 158, 3, undefined, true);
+  expect(evening.fried).toBe(12);
+  expect(evening.dropsS.length).toBe(12);
+  expect(evening.most).toBeLessThanOrEqual(lots!.lotSize);
+  expect(evening.most).toBeGreaterThan(2);
+  expect(evening.overC).toBeLessThan(4);
+  expect(evening.underC).toBeLessThan(9);
+  evening.dropsS.slice(1).forEach((atS, i) => {
+    expect(atS - evening.dropsS[i]!).toBeGreaterThanOrEqual(lots!.everyS! - 2);
+    // It waits for the first to come out, and pieces in oil a little cool take longer than planned.
+    expect(atS - evening.dropsS[i]!).toBeLessThan(2.5 * lots!.everyS!);
+  });
+  const meanS = (evening.dropsS[11]! - evening.dropsS[0]!) / 11;
+  expect(meanS).toBeLessThan(1.4 * lots!.everyS!);
 });

@@ -46,8 +46,11 @@ export interface LotSpec {
 
 /** One whole frying of a batch against the pot. */
 export interface LotRun {
+  /** In the oil together. */
   readonly lotSize: number;
   readonly lots: number;
+  /** Of a pipeline: s from one piece going in to the next; `null`: they go in as lots. */
+  readonly everyS: number | null;
   readonly totalS: number;
   /** Lowest oil of the whole run, °C, and how long it stayed under its band in the first lot, s. */
   readonly lowestC: number;
@@ -216,9 +219,70 @@ export function runLots(spec: LotSpec, lotSize: number): LotRun {
   const gainedJ = potHeatJ(pot, state.oilC) - potHeatJ(pot, oilC);
   const energyResidual = heatJ > 0 ? (heatJ - spentJ - gainedJ) / heatJ : 0;
   return {
-    ...{ lotSize, lots, totalS: timeS, lowestC, underBandS, holdSetting, lotSetting },
+    ...{ lotSize, lots, everyS: null, totalS: timeS, lowestC, underBandS, holdSetting, lotSetting },
     ...{ heatJ, energyResidual, lotStartsS, trace },
   };
+}
+
+/** No quicker than hands let one slide in, turn to the others and lift one out, s. Our own. */
+const LEAST_EVERY_S = 15;
+
+/**
+ * Fries a batch as a pipeline: a piece goes in each `liftS / inPot`, so that one comes out as
+ * another goes in and the pot never waits. No lot drops the oil at once: the ring carries a
+ * steady load.
+ *
+ * @param inPot in the oil together, once it is full
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example runPipeline({ pot, roomC: 21, oilC: 158, pieceW: fry.drawW, liftS: 600, pieces: 24, betweenS: 45, spacingS: 5 }, 6).everyS // 100
+ */
+export function runPipeline(spec: LotSpec, inPot: number): LotRun {
+  requireIn(inPot, RANGES.draft.lotSize, 'fry.lotSize');
+  requireIn(spec.pieces, RANGES.draft.pieces, 'pieces');
+  requireWithin(spec.liftS, 10, 7200, 'liftS');
+  const { pot, roomC, oilC, liftS, pieces } = spec;
+  const everyS = Math.ceil(Math.max(LEAST_EVERY_S, liftS / inPot));
+  const meanW = spec.pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, spec.pieceW.length);
+  const together = Math.min(pieces, Math.ceil(liftS / everyS));
+  const holdSetting = settingToHold(pot, oilC, roomC, 0);
+  const lotSetting = settingToHold(pot, oilC, roomC, 1.15 * together * meanW);
+  const start = potAtRest(oilC, burnerW(pot, holdSetting));
+  const pass = lotPass({ ...spec, spacingS: everyS }, { size: pieces, start, waits: false, holdSetting, lotSetting });
+  const { totalS, lowestC, underBandS, heatJ, end } = pass;
+  const gainedJ = potHeatJ(pot, end.oilC) - potHeatJ(pot, oilC);
+  const eachOf = Math.max(1, Math.ceil(pass.trace.length / MOST_TRACE));
+  return {
+    ...{ lotSize: together, lots: 1, everyS, totalS, lowestC, underBandS, holdSetting, lotSetting, heatJ },
+    energyResidual: heatJ > 0 ? (heatJ - pass.spentJ - gainedJ) / heatJ : 0,
+    lotStartsS: [0],
+    trace: [...pass.trace.filter((_, i) => i % eachOf === 0), { timeS: totalS, oilC: end.oilC }],
+  };
+}
+
+/** A pipeline is seen whole when it has been full for twice its length. */
+const SEEN_WHOLE = 3;
+
+/**
+ * The pipeline with the most in the oil together that stays in the band; at least one.
+ * @param mostPieces side by side and kept turned
+ */
+export function pipelineFor(spec: LotSpec, mostPieces: number): LotRun {
+  const most = Math.min(mostPieces, spec.pieces, RANGES.draft.lotSize.most);
+  let best = 1;
+  for (let inPot = 2; inPot <= most; inPot++) {
+    const run = runPipeline({ ...spec, pieces: Math.min(spec.pieces, SEEN_WHOLE * inPot) }, inPot);
+    if (run.lowestC < oilBand(spec.oilC).least) break;
+    best = inPot;
+  }
+  return runPipeline(spec, best);
+}
+
+/**
+ * When the last pieces go in, s from the first.
+ * @example lastDropS(fry.lots, 24) > 0 // true
+ */
+export function lastDropS({ everyS, lotStartsS, lots }: LotRun, pieces: number): number {
+  return everyS === null ? (lotStartsS[lots - 1] ?? 0) : everyS * (pieces - 1);
 }
 
 /** Pieces that lie side by side in the pot without crowding: 70 % of the oil's face. */

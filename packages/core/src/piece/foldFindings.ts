@@ -17,11 +17,12 @@ export interface FoldBalance {
 export const FILL_BAND = { least: 0.6, most: 0.85 } as const;
 
 /** Filling to dough under which a piece is mostly dough, by what it is. Our own, see docs/models/fold.md. */
-const BREADY = { pocket: 0.5, roll: 0.4, gathered: 0.3, soft: 0.25 } as const;
+const BREADY = { pocket: 0.5, roll: 0.4, bread: 0.05, gathered: 0.3, soft: 0.25 } as const;
 
 /** Breads and shells are meant to be dough around a little; a pocket is not. */
 function leastShare({ form, gathered }: Piece, { id }: DoughFamily): number {
   if (id === 'yeast' || id === 'soft-quick' || id === 'starch-mash') return BREADY.soft;
+  if (form === 'puffed-bread') return BREADY.bread;
   if (gathered) return BREADY.gathered;
   return form === 'roll' ? BREADY.roll : BREADY.pocket;
 }
@@ -50,7 +51,7 @@ export function foldFindings(
   else if (fill > FILL_BAND.most) found.push({ code: 'fold.tight', tone: 'look-out', values });
   else if (fill >= 0.45) found.push({ code: 'fold.holds', tone: 'good', values });
   else found.push({ code: 'fold.bready', tone: 'look-out', values });
-  found.push(...gatheredFindings(piece, rolledM));
+  found.push(...gatheredFindings(piece, rolledM), ...puffFindings(piece));
   const wallValues = { crownM: piece.wallCrownM, seamM: piece.wallSeamM, sealM: piece.sealThickM };
   if (piece.wallSeamM < 0.7 * family.rolledM.least) {
     found.push({ code: 'fold.wall-thin', tone: 'look-out', values: wallValues });
@@ -84,6 +85,16 @@ function gatheredFindings({ gathered, wallSeamM }: Piece, rolledM: number): Find
   const found: Finding[] = [{ code: 'fold.gathered', tone: 'know', values }];
   if (knotKg > KNOT_KG) found.push({ code: 'fold.knot', tone: 'know', values: { knotKg } });
   return found;
+}
+
+/** A dome lower than this is no dome: it stays a flat bread, m. Our own. */
+const PUFFS_FROM_M = 0.008;
+
+/** Of a bread rolled out: whether steam parts it, and how high. */
+function puffFindings({ puffM, fill }: Piece): Finding[] {
+  if (puffM === undefined) return [];
+  const values = { highM: 2 * puffM, fill };
+  return [{ code: puffM >= PUFFS_FROM_M ? 'fold.puffs' : 'fold.stays-flat', tone: 'know', values }];
 }
 
 /** Leftovers under a gram a batch, or a two-hundredth of a portion a piece, are even. */

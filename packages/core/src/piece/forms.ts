@@ -7,6 +7,7 @@ import { HALF_MOON } from './forms/halfMoon.js';
 import { OWN_CUTTER } from './forms/ownCutter.js';
 import { OVAL } from './forms/oval.js';
 import { POUCH } from './forms/pouch.js';
+import { PUFFED_BREAD } from './forms/puffedBread.js';
 import { ROLL } from './forms/roll.js';
 import { SQUARE_PARCEL } from './forms/squareParcel.js';
 import { STRIP_TRIANGLE } from './forms/stripTriangle.js';
@@ -31,6 +32,7 @@ export const FORMS: readonly Form[] = [
   TEARDROP,
   WHOLE_CORE,
   CUP,
+  PUFFED_BREAD,
   OWN_CUTTER,
 ];
 

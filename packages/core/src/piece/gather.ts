@@ -62,13 +62,17 @@ export function profileWallM(discRadiusM: number, ballRadiusM: number, wallM: nu
 const RIM_AT = 0.9;
 
 /** How to roll it, and what comes of a disc rolled flat: dough piles up θ/sin θ towards the closure. */
-function gatheredOf(discRadiusM: number, ballRadiusM: number, evenWallM: number, spec: PieceSpec): Gathered {
+function gatheredOf(
+  discRadiusM: number,
+  ballRadiusM: number,
+  evenWallM: number,
+  knotM3: number,
+  spec: PieceSpec,
+): Gathered {
   const reach = Math.PI * ballRadiusM;
   // A disc too small to close is stretched until it does; one too large leaves a knot.
   const stretched = Math.max(1, reach / discRadiusM) ** 2;
   const flat = (angle: number) => (spec.thicknessM / stretched) * (angle / Math.sin(angle));
-  const over = Math.max(0, 1 - (reach / discRadiusM) ** 2);
-  const doughKg = Math.PI * discRadiusM ** 2 * spec.thicknessM * spec.doughKgPerM3;
   const rollForM = profileWallM(discRadiusM, ballRadiusM, evenWallM);
   const at = (share: number) => rolledProfileM(share * discRadiusM, discRadiusM, ballRadiusM, rollForM);
   return {
@@ -78,8 +82,27 @@ function gatheredOf(discRadiusM: number, ballRadiusM: number, evenWallM: number,
     rollRimM: at(RIM_AT),
     flatSideM: flat(Math.PI / 2),
     flatKnotM: Math.min(MOST_KNOT * evenWallM, flat(0.9 * Math.PI)),
-    knotKg: over * doughKg,
+    knotKg: knotM3 * spec.doughKgPerM3,
   };
+}
+
+/**
+ * Dough of a disc that is in the wall, m³: what lies further out than half-way round the ball is
+ * gathered in the knot and pinched off, and the less wall there is, the smaller the ball.
+ */
+function wallOf(discRadiusM: number, discM3: number, heldM3: number): number {
+  const held = (wallM3: number): number => {
+    const middleM = (radiusOf(heldM3) + radiusOf(heldM3 + wallM3)) / 2;
+    return discM3 * Math.min(1, ((Math.PI * middleM) / discRadiusM) ** 2);
+  };
+  if (held(discM3) >= discM3) return discM3;
+  let [low, high] = [0, discM3];
+  for (let step = 0; step < 50; step++) {
+    const middle = (low + high) / 2;
+    if (held(middle) > middle) low = middle;
+    else high = middle;
+  }
+  return high;
 }
 
 /** What of the ball another gathered form keeps: its half-axes over the ball's outer radius, and its skin. */
@@ -116,14 +139,17 @@ export function gatheredForm({ id, exposedShare, shape }: GatheredFormSpec): For
     const mostWall = doughM3 / (4 * Math.PI * mostMid * mostMid);
     const capacityM3 = BALL * Math.max(0, mostMid - mostWall / 2) ** 3;
     if (!(capacityM3 > 0)) return null;
-    const contents = contentsOf(spec, doughM3, capacityM3);
-    const { fillingM3, airM3, volumeM3 } = contents;
+    const taken = contentsOf(spec, doughM3, capacityM3);
+    const { fillingM3, airM3 } = taken;
+    const wallM3 = wallOf(spec.discM / 2, doughM3, fillingM3 + airM3);
+    const volumeM3 = wallM3 + fillingM3 + airM3;
+    const contents = { ...taken, doughM3: wallM3, volumeM3 };
     const innerM = radiusOf(fillingM3 + airM3);
     const outerM = radiusOf(volumeM3);
     const formed = shape(outerM);
     const thinner = (4 * Math.PI * outerM * outerM) / formed.surfaceM2;
     const evenWallM = (outerM - innerM) * thinner;
-    const gathered = gatheredOf(spec.discM / 2, (innerM + outerM) / 2, outerM - innerM, spec);
+    const gathered = gatheredOf(spec.discM / 2, (innerM + outerM) / 2, outerM - innerM, doughM3 - wallM3, spec);
     const stretched = Math.max(1, (Math.PI * (innerM + outerM)) / spec.discM) ** 2;
     return {
       form: id,

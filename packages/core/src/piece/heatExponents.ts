@@ -16,5 +16,6 @@ export const HEAT_EXPONENTS: Readonly<Record<FormId, number | readonly number[]>
   teardrop: 2.61,
   'whole-core': 2.47,
   cup: [-0.097, -0.398, 2.239, 0.002, 0.964, -0.409],
+  'puffed-bread': 1,
   'own-cutter': [-0.317, 2.801, -1.74, 0.26, 0.49, -0.166],
 };

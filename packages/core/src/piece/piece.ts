@@ -1,6 +1,6 @@
 import { RANGES } from '../draft/ranges.js';
 import type { EdgeId, Point } from '../draft/choices.js';
-import { type FormId } from '../draft/choices.js';
+import { type FormId, type TurnSchool } from '../draft/choices.js';
 import { requireIn, requireWithin } from '../errors.js';
 
 /** One piece before it is folded. Lengths in m. */
@@ -30,7 +30,9 @@ export interface PieceSpec {
 /** A folded piece, all computed. Lengths m, volumes m³, masses kg. */
 export interface Piece {
   readonly form: FormId;
+  /** Weighed for one piece; a gathered one gives its knot back. */
   readonly doughKg: number;
+  /** In its wall. */
   readonly doughM3: number;
   readonly fillingM3: number;
   readonly airM3: number;
@@ -65,6 +67,8 @@ export interface Piece {
   readonly exposedShare: number;
   /** Of gathered forms: how the disc must be rolled, and what comes of rolling it flat; `null` elsewhere. */
   readonly gathered: Gathered | null;
+  /** Of a bread that puffs: how far steam lifts each face from the middle; absent: other forms do not. */
+  readonly puffM?: number;
 }
 
 /** A disc drawn up around its filling. m, kg. */
@@ -91,6 +95,8 @@ export interface Form {
   readonly hasLength: boolean;
   /** Has a flat rim that can be forked, roped or moulded. */
   readonly hasEdge: boolean;
+  /** How it must be moved in the oil to come out as it should; absent: as its dough is. */
+  readonly usualTurn?: TurnSchool;
   /** Dough rolled for one piece, m². */
   blankAreaM2(discM: number, lengthM: number, outline?: readonly Point[]): number;
   /** Whole geometry; `null` when the seal leaves no room at all. @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE */

@@ -86,6 +86,7 @@ function outlineOf(piece: Piece, outline: readonly Point[] | undefined): Point[]
     case 'oval':
     case 'whole-core':
     case 'cup':
+    case 'puffed-bread':
       return turn(ellipse);
     default: {
       const never: never = piece.form;

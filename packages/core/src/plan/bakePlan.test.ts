@@ -88,3 +88,12 @@ test('no piece has no baking; an oven that is none is refused', () => {
   expect(() => bakePlan(DRAFT, DEFAULT_KITCHEN, 20)).toThrow(expect.objectContaining({ path: 'ovenC' }));
   expect(() => splitPlan(DRAFT, DEFAULT_KITCHEN, 180, 0)).toThrow(expect.objectContaining({ path: 'perTray' }));
 });
+
+test('on a tray the face below browns first; in a tin both are alike', () => {
+  const { colours, outS } = baked(185);
+  expect(outS).not.toBeNull();
+  expect(colours![0]).toBeGreaterThan(colours![1] * 1.05);
+  expect(colours![0]).toBeLessThan(colours![1] * 3);
+  const cup = baked(180, withForm(withFamily(DRAFT, 'egg-butter'), 'cup'));
+  expect(cup.colours![0]).toBeCloseTo(cup.colours![1], 9);
+});

@@ -3,8 +3,8 @@ import { requireIn, requireWithin } from '../errors.js';
 import { advanceFry, coldestC, FRY_STEPPING, interfacePeakC } from '../frying/advanceFry.js';
 import { copyFryBody, createFryBody, evenSurface, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
 import { coreMustBeSafe, safeCoreC } from '../filling/fillingSafety.js';
-import { ovenBelief, type OvenBelief, ovenSkinH } from '../frying/ovenHeat.js';
-import { doughSetC, solveFry } from '../frying/solveFry.js';
+import { ovenBelief, type OvenBelief, ovenSkinH, trayH } from '../frying/ovenHeat.js';
+import { doughSetC, sampleAt, solveFry } from '../frying/solveFry.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 import { isFryable } from '../piece/piece.js';
 import type { BatchDraft } from '../draft/draft.js';
@@ -19,9 +19,15 @@ const LATER_S = 60;
 const MOST_TRAYS = 12;
 const STEPPING = { ...FRY_STEPPING, mostS: 5 };
 
-/** The same body with air and walls around it instead of oil. @param h W/m²K */
-function inOven(body: FryBodySpec, h: number): FryBodySpec {
+/** The same body on a rack, with air and walls all round it instead of oil. @param h W/m²K */
+function onRack(body: FryBodySpec, h: number): FryBodySpec {
   return { ...body, faces: 'one', surface: evenSurface(h) };
+}
+
+/** The same body on a tray: its lower face takes heat from that, its upper from air and walls. A tin is its own tray all round. */
+function inOven(body: FryBodySpec, h: number, inTin: boolean): FryBodySpec {
+  if (inTin) return onRack(body, h);
+  return { ...body, faces: 'two', exposedShare: 0.5, upperDry: 1, surface: evenSurface(trayH(h)), topH: h };
 }
 
 /** Heat at the skin of this draft's pieces in this kitchen's oven, W/m²K. */
@@ -38,6 +44,8 @@ export interface BakePlan {
   readonly outS: number | null;
   /** It is too dark before it is done inside. */
   readonly darkFirst: boolean;
+  /** Colour of the face on the tray and of the upper one when it comes out; `null`: it does not. */
+  readonly colours: readonly [number, number] | null;
   /** What this oven is taken to be like. */
   readonly oven: OvenBelief;
   /** A burst or raw piece, lifted from the oil half way, until its core is there. */
@@ -69,15 +77,17 @@ export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): Ba
     stepping: STEPPING,
   } as const;
   const h = skinH(draft, kitchen, ovenC);
-  const baked = solveFry({ ...spec, body: inOven(body, h) });
+  const baked = solveFry({ ...spec, body: inOven(body, h, draft.form === 'cup') });
   const { doneS, goldenS, liftColourS, darkS } = baked;
   const colourS = liftColourS ?? goldenS;
   const fried = solveFry({ body, oilC: draft.fry.oilC, turn: 'held-under', coreTargetC, coreIsLine, horizonS: 1800 });
+  const outS = doneS === null || colourS === null ? null : Math.max(doneS + LATER_S, colourS);
   return {
     doneS,
     goldenS,
     darkS,
-    outS: doneS === null || colourS === null ? null : Math.max(doneS + LATER_S, colourS),
+    outS,
+    colours: outS === null ? null : sampleAt(baked.samples, outS).colours,
     darkFirst: darkS !== null && (doneS === null || darkS < doneS + LATER_S),
     oven: ovenBelief(kitchen.ovenSeen ?? []),
     rescueS: fried.doneS === null ? null : rescueS(body, draft.fry.oilC, fried.doneS / 2, ovenC, h, safeCoreC(draft)),
@@ -109,7 +119,7 @@ function rescueS(
 ): number | null {
   const fried = createFryBody({ ...body, faces: 'one' });
   advanceFry(fried, friedS, oilC);
-  const moved = copyFryBody(fried, inOven(body, h));
+  const moved = copyFryBody(fried, onRack(body, h));
   const startS = moved.timeS;
   const setC = doughSetC(body);
   const coreC = Math.min(coreTargetC, body.boilingC - 4);
@@ -185,7 +195,9 @@ export function ovenFactorSeen(draft: BatchDraft, kitchen: Kitchen, ovenC: numbe
     } as const;
     const enough = { afterS: 0, leastS: goldenS };
     const h = ovenSkinH(ovenC, draft.form === 'cup', factor);
-    return solveFry({ ...spec, body: inOven(body, h), stepping: STEPPING, enough }).goldenS ?? Infinity;
+    return (
+      solveFry({ ...spec, body: inOven(body, h, draft.form === 'cup'), stepping: STEPPING, enough }).goldenS ?? Infinity
+    );
   };
   let [low, high]: [number, number] = [RANGES.oven.factor.least, RANGES.oven.factor.most];
   if (goldenAt(low) < goldenS || goldenAt(high) > goldenS) return null;

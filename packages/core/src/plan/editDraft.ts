@@ -112,7 +112,8 @@ export function withForm(draft: BatchDraft, form: FormId, known: Known = SHIPPED
   const before = doughEachKg(draft);
   const { lengthM: _length, outline: _outline, edge, ...bare } = draft.fold;
   const fold = { ...bare, ...(edge !== undefined && formOf(form).hasEdge ? { edge } : {}) };
-  const changed = { ...draft, form, fold };
+  const turn = formOf(form).usualTurn ?? draft.fry.turn;
+  const changed = { ...draft, form, fold, fry: { ...draft.fry, turn } };
   const sized = fold.fillingEachKg > 0 ? withSizeFor(changed, { fill: WANTED_FILL }, known) : null;
   // A blank is cut to the millimetre.
   const discM = sized ? Math.ceil(sized.fold.discM * 1000) / 1000 : fold.discM;

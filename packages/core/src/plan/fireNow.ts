@@ -6,6 +6,7 @@ import { type Danger, dangerOf } from '../fire/danger.js';
 import { doNext, type NextStep, roomInPot } from '../fire/doNext.js';
 import { type FireAct, type FirePiece, fireState, type FireState, type OilReading } from '../fire/fireAct.js';
 import { type FireBelief, fireBelief } from '../fire/fireLearning.js';
+import { handsSeen, type HandsSeen } from '../fire/handsSeen.js';
 import { oilByModel } from '../fire/oilByModel.js';
 import { oilNow, type OilNow } from '../fire/oilNow.js';
 import { padTargets, type PadTargets } from '../fire/padTargets.js';
@@ -74,6 +75,8 @@ export interface FireNow {
   readonly belief: FireBelief;
   readonly judge: Judge;
   readonly fit: StoveFit | null;
+  /** How quick tonight's hands are at turning and lifting. */
+  readonly hands: HandsSeen;
   readonly queue: readonly FryPlace[];
   readonly tally: {
     readonly lot: number;
@@ -243,6 +246,7 @@ export function fireNow(
   const plan = {
     pieces: draft.pieces,
     lotSize: lots.lotSize,
+    ...(lots.everyS !== null && { everyS: lots.everyS }),
     oilC: draft.fry.oilC,
     ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
     holdSetting: lots.holdSetting,
@@ -265,6 +269,7 @@ export function fireNow(
     belief,
     judge: toJudge(state, known.cores),
     fit: known.fit,
+    hands: handsSeen(acts),
     queue: known.queue,
     tally: {
       lot: Math.max(1, state.lots),

@@ -80,6 +80,8 @@ export interface FryArm {
   readonly oilTakenKg: number | null;
   readonly lotSize: number | null;
   readonly lots: number | null;
+  /** Of a pipeline: s between two pieces going in; `null`: in lots. */
+  readonly everyS: number | null;
   /** First drop to last lift, s. */
   readonly totalS: number | null;
   readonly lowestC: number | null;
@@ -109,6 +111,7 @@ export function fryArm(draft: BatchDraft, kitchen: Kitchen): FryArm | null {
     oilTakenKg: fry.oilUptakeKg,
     lotSize: lots && lots.lotSize,
     lots: lots && lots.lots,
+    everyS: lots && lots.everyS,
     totalS: lots && lots.totalS,
     lowestC: lots && lots.lowestC,
     isSafe: !fry.findings.some((finding) => finding.tone === 'stop'),

@@ -5,14 +5,24 @@ import { burstOverTime } from '../frying/burstOverTime.js';
 import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
 import { fryFindings } from '../frying/fryFindings.js';
 import { coiledShell, doughMaterial, fillingMaterial, type FryMaterial, layeredShell } from '../frying/fryMaterial.js';
-import { lyingOf } from '../frying/lying.js';
+import { firstTurnFor, lyingOf } from '../frying/lying.js';
 import { isDoneByRest, liftMoment } from '../frying/liftMoment.js';
 import { restInAir } from '../frying/restInAir.js';
 import { doughSetC, runFry, sampleAt } from '../frying/solveFry.js';
 import { coolPieceS, HARD_C, type HoldWait, TEMPER_S, temperedC } from '../frying/holdPiece.js';
 import { coreMustBeSafe } from '../filling/fillingSafety.js';
 import { containedIn, formulaTotals } from '../ingredient/formula.js';
-import { handsServe, lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from '../oil/fryLots.js';
+import {
+  handsServe,
+  type LotRun,
+  lotSizeFor,
+  type LotSpec,
+  oilBand,
+  pipelineFor,
+  potRoom,
+  runLots,
+  runPipeline,
+} from '../oil/fryLots.js';
 import { DRAW_EACH_S } from '../fire/knob.js';
 import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat.js';
 import { burnerAdvice } from '../oil/burnerAdvice.js';
@@ -147,6 +157,7 @@ export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, p
     fillingCells: filled ? FILLING_CELLS : 0,
     surface: OIL_SURFACE,
     setC: family.setC,
+    firstTurnS: firstTurnFor(filled ? (cold.fold.burst?.index ?? null) : null),
     // Sugar over what is usual in this dough browns: our own slope, 4 % faster a point; from 40 on, more makes it no faster.
     browning:
       family.browning *
@@ -178,6 +189,18 @@ function meansOf(values: readonly number[], each: number): number[] {
     const some = values.slice(i * each, (i + 1) * each);
     return some.reduce((sum, value) => sum + value, 0) / some.length;
   });
+}
+
+/** How the batch goes through the pot: as lots or as a pipeline, of the cook's own size or the most that keeps the band. */
+function lotsOf(
+  spec: LotSpec,
+  { lotSize, pipeline = false, ramp }: BatchDraft['fry'],
+  most: number,
+  firstTurnS: number | null,
+): LotRun {
+  // Oil that rises with its lot cannot be at both ends at once.
+  if (pipeline && !ramp) return lotSize === null ? pipelineFor(spec, most) : runPipeline(spec, lotSize);
+  return lotSize === null ? lotSizeFor(spec, most, firstTurnS) : runLots(spec, lotSize);
 }
 
 function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryPlan {
@@ -229,9 +252,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
           betweenS: kitchen.hands.betweenLotsS,
           spacingS: DROP_SPACING_S,
         };
-  const lots =
-    lotSpec &&
-    (fry.lotSize === null ? lotSizeFor(lotSpec, Math.min(room, hands), firstTurnS) : runLots(lotSpec, fry.lotSize));
+  const lots = lotSpec && lotsOf(lotSpec, fry, Math.min(room, hands), firstTurnS);
   // Rising oil is where it should be from what pieces go into to what they come out of.
   const band = { least: oilBand(fry.oilC).least, most: oilBand(Math.max(fry.oilC, fry.ramp?.outC ?? 0)).most };
   const atLift = liftS === null ? null : sampleAt(solution.samples, liftS);

@@ -62,6 +62,6 @@ export function planServe(
     steps,
     startMs: steps[0]!.startMs,
     lastLotUpMs,
-    findings: serveFindings(steps, fry, kitchen.roomC, nowMs, draft.fry.start),
+    findings: serveFindings(steps, fry, kitchen.roomC, nowMs, draft.fry.start, draft.pieces),
   };
 }

@@ -7,6 +7,8 @@ export interface PlannedFigures {
   readonly inOilS: number | null;
   readonly lotSize: number | null;
   readonly lots: number | null;
+  /** Of a pipeline: s between two pieces going in; `null`: in lots. */
+  readonly everyS: number | null;
   readonly fryingS: number | null;
   readonly turns: number | null;
   /** Coldest filling at the first bite, °C; and what it must have reached to be safe, where something asks it. */
@@ -28,6 +30,7 @@ export function plannedFigures(plan: BatchPlan, draft: BatchDraft): PlannedFigur
     safeC: Number.isFinite(safeC) ? safeC : null,
     lotSize: fry?.lots?.lotSize ?? null,
     lots: fry?.lots?.lots ?? null,
+    everyS: fry?.lots?.everyS ?? null,
     fryingS: fry?.lots?.totalS ?? null,
     turns: fry && liftS !== null ? fry.solution.turnsS.filter((s) => s < liftS).length : null,
   };

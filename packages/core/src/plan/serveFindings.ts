@@ -1,5 +1,6 @@
 import type { ChainStep } from '../schedule/backwardChain.js';
 import type { Finding } from '../draft/finding.js';
+import { lastDropS } from '../oil/fryLots.js';
 import { TEMPER_S } from '../frying/holdPiece.js';
 import type { StartState } from '../draft/choices.js';
 import type { FryPlan } from '../frying/fryPlan.js';
@@ -15,6 +16,7 @@ export function serveFindings(
   roomC: number,
   nowMs: number | null,
   start: StartState,
+  pieces: number,
 ): Finding[] {
   const found: Finding[] = [];
   const startMs = steps[0]!.startMs;
@@ -30,7 +32,7 @@ export function serveFindings(
   const lots = fry.lots;
   // Shaping, waiting and warming up the oil add up on the bench until the last lot goes in.
   const limitMs = (roomC > 32 ? 1 : 2) * HOUR_MS;
-  const lastDropMs = frying.startMs + 1000 * (lots?.lotStartsS[lots.lots - 1] ?? 0);
+  const lastDropMs = frying.startMs + 1000 * (lots ? lastDropS(lots, pieces) : 0);
   // What goes into the fridge or the freezer waits on the bench only while it is folded, and on paper.
   const foldMs = fold.endMs - fold.startMs + (start === 'tempered' ? TEMPER_S * 1000 : 0);
   const waitMs = start === 'room' ? lastDropMs - fold.startMs : foldMs;

@@ -68,8 +68,14 @@ export function simulateRun(
   while ((next <= draft.pieces || stove.inPot.size > 0) && stove.timeS < MOST_S) {
     setBurner(stove, draft.fry.oilC, fry.lots.holdSetting, fry.lots.lotSetting, burner);
     const rested = stove.timeS - lastOutS >= kitchen.hands.betweenLotsS;
-    if (stove.inPot.size === 0 && rested && next <= draft.pieces && stove.state.probeC >= draft.fry.oilC - 1) {
-      const size = Math.min(fry.lots.lotSize, draft.pieces - next + 1);
+    const { everyS, lotSize } = fry.lots;
+    const last = droppedAt.get(next - 1);
+    const flows = everyS !== null && last !== undefined && stove.inPot.size > 0;
+    const goesIn = flows
+      ? stove.timeS - last >= everyS && stove.inPot.size < lotSize
+      : stove.inPot.size === 0 && rested;
+    if (goesIn && next <= draft.pieces && stove.state.probeC >= draft.fry.oilC - (flows ? 8 : 1)) {
+      const size = Math.min(everyS === null ? lotSize : 1, draft.pieces - next + 1);
       const pieces = Array.from({ length: size }, (_, i) => next + i);
       pieces.forEach((n) => {
         dropIntoStove(stove, n);

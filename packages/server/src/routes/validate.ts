@@ -142,6 +142,7 @@ const draft = Joi.object<BatchDraft>({
     lotSize: within(D.lotSize).integer().allow(null),
     pot: line(120).optional(),
     ramp: Joi.object({ outC: within(D.oilC), overS: within(D.rampS) }).optional(),
+    pipeline: Joi.boolean().strict().optional(),
   }).required(),
 }).required();
 

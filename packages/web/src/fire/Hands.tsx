@@ -135,6 +135,7 @@ export function Hands({ draft, fire, pad, ear, printer, onFinish }: HandsProps) 
             printer={printer}
             oilC={draft.fry.oilC}
             fit={fire.fit}
+            hands={fire.hands}
             onClose={() => setMore(false)}
             onTopUp={pad.topUp}
             onOil={pad.oil}

@@ -1,12 +1,12 @@
 import { FIRE as T } from '../text/firePhrases';
-import { type Pot, type StoveFit, type Range, RANGES } from '@ember-fold/core';
+import { type HandsSeen, type Pot, type StoveFit, type Range, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { editKitchen } from '../data/editKitchen';
 import { Button } from '../ui/controls/Button';
 import { PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 import { MlField, TempField } from '../ui/controls/UnitFields';
-import { fitText } from '../text/fireWords';
+import { fitText, handsText } from '../text/fireWords';
 import type { Printer } from '../text/printer';
 import { CrumbQuestion } from './CrumbQuestion';
 import { Listening } from './Listening';
@@ -17,6 +17,7 @@ interface MoreSheetProps {
   /** Oil of the plan, °C. */
   readonly oilC: number;
   readonly fit: StoveFit | null;
+  readonly hands: HandsSeen;
   readonly onClose: () => void;
   readonly onTopUp: (m3: number) => void;
   readonly onOil: (tempC: number, spreadC: number) => void;
@@ -27,7 +28,7 @@ interface MoreSheetProps {
 const TYPED_SPREAD_C = 3;
 
 /** What is done less often: oil added, oil read without a probe, commands by voice, what the stove is like. */
-export function MoreSheet({ printer, oilC, fit, onClose, onTopUp, onOil, ear }: MoreSheetProps) {
+export function MoreSheet({ printer, oilC, fit, hands, onClose, onTopUp, onOil, ear }: MoreSheetProps) {
   const [m3, setM3] = useState(0.0002);
   const [tempC, setTempC] = useState(oilC);
   const done = (act: () => void) => () => {
@@ -82,6 +83,21 @@ export function MoreSheet({ printer, oilC, fit, onClose, onTopUp, onOil, ear }: 
         </>
       ) : (
         <Soft>{T.knownAfterAFewMinutes}</Soft>
+      )}
+      <PanelTitle as="h3" style={{ marginTop: 14 }}>
+        {T.howQuickTheseHandsAre}
+      </PanelTitle>
+      <Soft>{handsText(hands)}</Soft>
+      {hands.times > 0 && (
+        <Actions>
+          <Button
+            onPress={done(() =>
+              editKitchen((now) => ({ ...now, hands: { ...now.hands, turnEachS: Math.round(hands.eachS * 10) / 10 } })),
+            )}
+          >
+            {T.keepTheseHandsForTheNext}
+          </Button>
+        </Actions>
       )}
     </Sheet>
   );

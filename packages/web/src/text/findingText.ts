@@ -157,6 +157,12 @@ const SENTENCES: ColdSentences = {
   'fold.opens': ({ fill, overKg }, p) =>
     `The pocket is ${p.percent(fill)} full and seams will open. Take ${p.mass(overKg)} out of each piece, or a larger disc.`,
   'fold.plain': () => 'Plain pieces, without a filling.',
+  'fold.puffs': ({ highM }, p) =>
+    `Steam lifts it to about ${p.mm(highM)}. Roll it evenly: it does not puff through a crease or a hole.`,
+  'fold.stays-flat': ({ highM, fill }, p) =>
+    fill > 0.5
+      ? 'The filling holds the walls together: it stays flat. Use less filling for a hollow bread.'
+      : `It lifts only ${p.mm(highM)}: it stays flat.`,
   'fold.enough': ({ fillingKg, doughKg }, p) =>
     `${p.mass(fillingKg)} of filling in ${p.mass(doughKg)} of dough is enough for this form.`,
   'fold.bready': ({ fill, moreKg }, p) =>

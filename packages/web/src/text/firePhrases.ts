@@ -56,6 +56,8 @@ export const FIRE = {
   byVoice: 'By voice',
   whatThisStoveIsLike: 'What this stove is like',
   keepThisForTheNext: 'Keep this for the next batches',
+  howQuickTheseHandsAre: 'How quick these hands are',
+  keepTheseHandsForTheNext: 'Plan lots for these hands',
   knownAfterAFewMinutes: 'This is known after a few minutes of warm-up, and better after the first pieces.',
   aMinute: (value: string | number, tempSpan: string | number) => `${value} ${tempSpan} a minute`,
   oilNow: 'Oil now',

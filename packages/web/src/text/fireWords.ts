@@ -3,6 +3,7 @@ import {
   type DangerId,
   type FireBelief,
   type FirePiece,
+  type HandsSeen,
   type Found,
   type NextStep,
   type OilVerdict,
@@ -45,11 +46,13 @@ export function nextText(
         why:
           step.reason === 'oil-ready'
             ? 'The oil is ready.'
-            : step.reason === 'room'
-              ? 'There is room beside the others, and the oil is ready.'
-              : step.reason === 'judge-oil'
-                ? `Judge the oil first: a crumb of dough ${CRUMB_DOES[wantedCrumb(markC)]} when it is right.`
-                : `Wait until the oil is at ${temp(step.value)}.`,
+            : step.reason === 'pipeline'
+              ? 'The next one goes in as one comes up: one at a time.'
+              : step.reason === 'room'
+                ? 'There is room beside the others, and the oil is ready.'
+                : step.reason === 'judge-oil'
+                  ? `Judge the oil first: a crumb of dough ${CRUMB_DOES[wantedCrumb(markC)]} when it is right.`
+                  : `Wait until the oil is at ${temp(step.value)}.`,
       };
     case 'burner':
       return {
@@ -206,6 +209,12 @@ export function fitText(
     `The ring goes on for ${range(ringS, 1, 0)} s after its knob.`,
     `The readings lie within ${p.tempSpanFine(residualC)} of that.`,
   ];
+}
+
+/** How long tonight's hands take over a piece; lots are planned so that they can keep up. */
+export function handsText({ eachS, lowS, highS, times }: HandsSeen): string {
+  if (times === 0) return `Not seen yet. Lots are planned for ${plain(eachS, 1)} s a piece.`;
+  return `You turn or lift a piece in ${plain(eachS, 1)} s (${plain(lowS, 1)} to ${plain(highS, 1)}), seen ${times === 1 ? 'once' : `${plain(times, 0)} times`}.`;
 }
 
 export const FIRE_TEXT = {

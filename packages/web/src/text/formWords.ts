@@ -15,6 +15,7 @@ export const FORM_NAME: Record<FormId, string> = {
   teardrop: 'teardrop',
   'whole-core': 'wrapped whole core',
   cup: 'lined cup with lid',
+  'puffed-bread': 'puffed bread',
   'own-cutter': 'own cutter',
 };
 /** What tells a form from the others, beside its drawing. */
@@ -32,6 +33,7 @@ export const FORM_LINE: Record<FormId, string> = {
   teardrop: 'gathered, drawn to a point',
   'whole-core': 'dough around a whole thing',
   cup: 'lined tin with a lid',
+  'puffed-bread': 'rolled thin, lifted by steam',
   'own-cutter': 'any outline, drawn or imported',
 };
 /** Several of them, for a batch's name. */
@@ -49,6 +51,7 @@ export const FORM_PLURAL: Record<FormId, string> = {
   teardrop: 'teardrops',
   'whole-core': 'wraps',
   cup: 'cups',
+  'puffed-bread': 'breads',
   'own-cutter': 'leaves',
 };
 /** What is measured of a blank. */

@@ -62,6 +62,10 @@ export const FRY = {
   startsFrom: 'Starts from',
   turned: 'Turned',
   oilThroughTheLotsAt: (lotSize: string | number) => `Oil through the lots, ${lotSize} at a time`,
+  oilThroughThePipeline: (inPot: string | number) => `Oil through the pipeline, ${inPot} in the oil`,
+  oilThroughPipelineNeverUnder: (temp: string | number) => `Oil through the pipeline: never under ${temp}`,
+  oneByOne: 'One by one',
+  inLots: 'In lots',
   oilThroughLotsNeverUnder: (lots: string | number, temp: string | number) =>
     `Oil through ${lots} lots: never under ${temp}`,
   mapForAPiece: 'Map for a piece',

@@ -58,6 +58,10 @@ const SENTENCES: HotSentences = {
     `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}, and it stays under ${p.temp(leastC)} for ${p.time(underS)}. Pieces drink oil then: take fewer.`,
   'fry.ramp': ({ fromC, toC, overS, coolS }, p) =>
     `The oil rises from ${p.temp(fromC)} to ${p.temp(toC)} in ${p.span(overS)} while pieces are in it.${coolS === null ? '' : ` Then it needs ${p.span(coolS)} to come down for the next lot.`}`,
+  'fry.pipeline': ({ size, everyS, lowestC }, p) =>
+    `A piece goes in every ${p.time(everyS)}, ${plain(size, 0)} in the oil at a time. The oil stays at ${p.temp(lowestC)} or more.`,
+  'fry.not-basted': () =>
+    'Baste the top with hot oil, or hold the bread under for its first seconds. Left alone it stays flat.',
   'fry.hands': ({ size, hands }) =>
     `One pair of hands keeps ${hands} pieces turned, not ${size}. Fry fewer at a time, or ask for help.`,
   'fry.pot-full': ({ size, room }) =>

@@ -63,7 +63,11 @@ export function plannedAndHappened({ draft, figures, planned }: LedgerRecord, p:
     {
       name: 'Lots',
       planned:
-        planned.lots === null ? 'none' : `${planned.lots} of ${planned.lotSize} in ${p.span(planned.fryingS ?? 0)}`,
+        planned.lots === null
+          ? 'none'
+          : planned.everyS === null
+            ? `${planned.lots} of ${planned.lotSize} in ${p.span(planned.fryingS ?? 0)}`
+            : `one every ${p.time(planned.everyS)}, ${p.span(planned.fryingS ?? 0)}`,
       happened: `${figures.lots} in ${p.span(figures.fryingS)}`,
     },
     {

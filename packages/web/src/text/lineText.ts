@@ -4,6 +4,7 @@ import {
   type FindingCode,
   type FindingTone,
   formOf,
+  type FryPlan,
   type Station,
   worstTone,
 } from '@ember-fold/core';
@@ -76,6 +77,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'fry.frozen-wipe': 'wipe frost',
   'serve.late': 'late',
   'serve.no-lift': 'no time plan',
+  'fry.not-basted': 'baste it',
   'fry.hands': 'too many to turn',
   'fry.no-moment': 'no right moment',
   'serve.hold-long': 'long wait',
@@ -163,6 +165,15 @@ const coming = (station: Station): StationText => ({
   verdict: '',
 });
 
+/** How the batch goes through the pot. */
+const throughPot = (
+  { lotSize, lots, everyS, totalS }: NonNullable<FryPlan['lots']>,
+  printer: Line['printer'],
+): string =>
+  everyS === null
+    ? `${lotSize} at a time, ${lots} lots, ${printer.span(totalS)}`
+    : `${lotSize} at a time, one every ${printer.time(everyS)}, ${printer.span(totalS)}`;
+
 function fryText({ draft, hot, printer }: Line): StationText {
   if (!hot) return coming('fry');
   const { fry } = hot;
@@ -171,7 +182,7 @@ function fryText({ draft, hot, printer }: Line): StationText {
   return {
     station: 'fry',
     figure: `${printer.temp(draft.fry.oilC)} · ${liftS === null ? '–' : printer.time(liftS)}`,
-    detail: lots ? `${lots.lotSize} at a time, ${lots.lots} lots, ${printer.span(lots.totalS)}` : 'no moment to lift',
+    detail: lots ? throughPot(lots, printer) : 'no moment to lift',
     ...verdictOf('fry', fry.findings),
   };
 }

@@ -37,9 +37,12 @@ export const ARM_ROWS: readonly (readonly [string, (arm: FryArm, p: Printer) => 
   ['Crust', (arm) => (arm.crustM === null ? '–' : `${plain(arm.crustM * 1000)} mm`)],
   ['Water lost', (arm, p) => (arm.waterLostKg === null ? '–' : p.mass(arm.waterLostKg))],
   ['Oil taken up', (arm, p) => (arm.oilTakenKg === null ? '–' : p.mass(arm.oilTakenKg))],
-  ['Lots', (arm) => (arm.lots === null ? '–' : `${arm.lots} of ${arm.lotSize ?? 0}`)],
+  ['Lots', (arm) => lotsOf(arm)],
   ['At the stove', (arm, p) => (arm.totalS === null ? '–' : p.time(arm.totalS))],
 ];
+
+const lotsOf = ({ lots, lotSize, everyS }: FryArm): string =>
+  lots === null ? '–' : everyS === null ? `${lots} of ${lotSize ?? 0}` : `one by one, ${lotSize ?? 0} in the oil`;
 
 /** s between done and golden, and too dark. */
 function forgivenS({ doneS, goldenS, darkS }: FryArm): number {
@@ -103,7 +106,7 @@ export const LOT_WAY_NAME: Record<LotWayId, string> = {
 
 /** One way to divide a batch: what it takes, and what it does to the oil. */
 export function lotWayText({ arm, pot }: LotWay, p: Printer): string {
-  const { lotSize, lots, totalS, lowestC, oilC, isSafe } = arm;
+  const { lotSize, lots, everyS, totalS, lowestC, oilC, isSafe } = arm;
   if (lotSize === null || lots === null || totalS === null || lowestC === null)
     return 'There is no good moment to lift it.';
   const where = pot.diameterM
@@ -112,5 +115,5 @@ export function lotWayText({ arm, pot }: LotWay, p: Printer): string {
       ? `${plain(pot.oilM3 * 1000)} l: `
       : '';
   const unsafe = isSafe ? '' : ' This is not safe: the pot is too full, or pieces are not cooked.';
-  return `${where}${lotSize} at a time at ${p.temp(oilC)}, ${lots} lots, ${p.time(totalS)} at the stove, never under ${p.temp(lowestC)}.${unsafe}`;
+  return `${where}${lotSize} at a time at ${p.temp(oilC)}, ${everyS === null ? `${lots} lots` : `one every ${p.time(everyS)}`}, ${p.time(totalS)} at the stove, never under ${p.temp(lowestC)}.${unsafe}`;
 }

@@ -96,6 +96,13 @@ export function stepText(draft: Pick<BatchDraft, 'form' | 'fold'>, piece: Piece,
       ];
     case 'whole-core':
       return [rolled, `${fill} of core in the middle`, drawUp, 'Smooth the dough to the core'];
+    case 'puffed-bread':
+      return [
+        rolled,
+        fold.fillingEachKg > 0 ? `${fill} inside, rolled out with it` : 'No flour left on it, no crease, no hole',
+        'Roll from the middle out, even to the rim',
+        'Cover; into the oil within minutes',
+      ];
     case 'cup': {
       const { lidM } = cupSizes(fold.discM, fold.sealM);
       return [

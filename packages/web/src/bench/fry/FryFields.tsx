@@ -170,7 +170,18 @@ export function FryFields({ line }: { readonly line: Line }) {
       />
       {plan?.lots && (
         <Through>
-          <h3>{T.oilThroughTheLotsAt(plan.lots.lotSize)}</h3>
+          <Head>
+            <h3>
+              {plan.lots.everyS === null
+                ? T.oilThroughTheLotsAt(plan.lots.lotSize)
+                : T.oilThroughThePipeline(plan.lots.lotSize)}
+            </h3>
+            {!fry.ramp && (
+              <Button $look="quiet" onPress={() => set('pipeline', { pipeline: !fry.pipeline })}>
+                {fry.pipeline ? T.inLots : T.oneByOne}
+              </Button>
+            )}
+          </Head>
           <Suspense fallback={<div style={{ height: 76 }} />}>
             <OilChart
               trace={plan.lots.trace.map((p) => [p.timeS, p.oilC])}
@@ -178,7 +189,11 @@ export function FryFields({ line }: { readonly line: Line }) {
               lotStartsS={plan.lots.lotStartsS}
               printer={printer}
               height={76}
-              label={T.oilThroughLotsNeverUnder(plan.lots.lots, printer.temp(plan.lots.lowestC))}
+              label={
+                plan.lots.everyS === null
+                  ? T.oilThroughLotsNeverUnder(plan.lots.lots, printer.temp(plan.lots.lowestC))
+                  : T.oilThroughPipelineNeverUnder(printer.temp(plan.lots.lowestC))
+              }
             />
           </Suspense>
         </Through>

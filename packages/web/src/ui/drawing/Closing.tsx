@@ -132,6 +132,14 @@ export function Closing({ draft, piece, r }: ClosingProps) {
           </g>
         </>
       );
+    case 'puffed-bread':
+      return (
+        <>
+          <circle {...dough} r={half} />
+          {draft.fold.fillingEachKg > 0 && <circle {...ghost} r={Math.max(0, half - seal)} />}
+          <Arrows reach={half * 0.95} ways={[0, 90, 180, 270]} />
+        </>
+      );
     case 'cup':
       return (
         <>

@@ -125,6 +125,16 @@ function Outline({ form, w, d, seal, outline }: OutlineProps) {
           <path d={`M 0 ${-d / 3} L 0 ${-d} M 0 ${-d / 3} L ${-w} 0 M 0 ${-d / 3} L ${w} 0`} fill="none" />
         </>
       );
+    case 'puffed-bread':
+      return (
+        <>
+          <circle cy={-d / 2} r={w} />
+          <path
+            d={`M ${-w * 0.55} ${-d * 0.62} A ${w * 0.7} ${w * 0.7} 0 0 1 ${w * 0.2} ${-d * 0.82} M ${w * 0.5} ${-d * 0.3} A ${w * 0.62} ${w * 0.62} 0 0 1 ${w * 0.05} ${-d * 0.19}`}
+            fill="none"
+          />
+        </>
+      );
     case 'cup':
       return (
         <>

@@ -100,6 +100,8 @@ function Cut(props: CutProps) {
     case 'whole-core':
     case 'roll':
       return <RoundCut {...props} />;
+    case 'puffed-bread':
+      return <HollowCut {...props} />;
     case 'cup':
     case 'flat-triangle':
       return <StandingCut {...props} />;
@@ -188,6 +190,35 @@ function RoundCut({ piece, scale, hair }: CutProps) {
           fill={DOUGH}
           stroke="none"
         />
+      )}
+    </g>
+  );
+}
+
+/** Two walls that steam holds apart, and what filling there is on the lower one. */
+function HollowCut({ piece, sealM, scale, hair }: CutProps) {
+  const theme = useTheme();
+  const half = (piece.widthM / 2) * scale;
+  const reach = Math.max(0, half - sealM * scale);
+  const wall = piece.wallCrownM * scale;
+  const puff = (piece.puffM ?? 0) * scale;
+  const layer = 2 * piece.riseM * scale;
+  // A curve from rim to rim through its highest point: its handle stands a third higher.
+  const dome = (wide: number, high: number) =>
+    `M ${-wide} 0 C ${-wide * 0.55} ${-high * 1.33} ${wide * 0.55} ${-high * 1.33} ${wide} 0`;
+  const belly = (wide: number, low: number) =>
+    `C ${wide * 0.55} ${low * 1.33} ${-wide * 0.55} ${low * 1.33} ${-wide} 0 Z`;
+  return (
+    <g transform={`translate(${half} 0)`} strokeLinejoin="round">
+      <path
+        d={`${dome(half, puff + wall)} ${belly(half, puff + wall)}`}
+        fill={DOUGH}
+        stroke={EDGE}
+        strokeWidth={2 * hair}
+      />
+      <path d={`${dome(reach, puff)} ${belly(reach, puff)}`} fill={theme.panel} stroke={EDGE} strokeWidth={hair} />
+      {layer > 0 && (
+        <path d={`M ${-reach} 0 ${belly(reach, puff).replace(/^C/, `L ${reach} 0 C`)}`} fill={FILLING} opacity={0.8} />
       )}
     </g>
   );

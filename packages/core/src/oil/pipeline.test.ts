@@ -1,0 +1,69 @@
+import fc from 'fast-check';
+import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
+import { planBatch } from '../plan/planBatch.js';
+import { newBatch } from '../plan/starters.js';
+import { lastDropS, lotSizeFor, type LotSpec, oilBand, pipelineFor, runLots, runPipeline } from './fryLots.js';
+
+const KITCHEN: Kitchen = { ...DEFAULT_KITCHEN, pot: { ...DEFAULT_KITCHEN.pot, diameterM: 0.28, oilM3: 0.003 } };
+const DRAFT = newBatch('Pipeline', 'squash-sage', 36, '2030-01-05T18:30:00Z');
+const FRY = planBatch(DRAFT, KITCHEN, null).fry!;
+/** The heat that one piece draws each second, from the means of ten that the plan keeps. */
+const PIECE_W = FRY.drawW.flatMap((w) => Array.from({ length: 10 }, () => w));
+const SPEC: LotSpec = {
+  ...{ pot: KITCHEN.pot, roomC: 21, oilC: 158, pieceW: PIECE_W, liftS: FRY.liftS! },
+  ...{ pieces: 36, betweenS: 45, spacingS: 5 },
+};
+
+test('one goes in as one comes out: never more in the oil than meant, and the heat adds up', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 1, max: 20 }),
+      fc.integer({ min: 1, max: 200 }),
+      fc.integer({ min: 60, max: 1500 }),
+      (inPot, pieces, liftS) => {
+        const run = runPipeline({ ...SPEC, pieces, liftS }, inPot);
+        expect(run.everyS! * inPot).toBeGreaterThanOrEqual(liftS);
+        expect(run.lotSize).toBeLessThanOrEqual(Math.min(inPot, pieces));
+        // The last is lifted when it has had its time, and no second is lost between two pieces.
+        expect(Math.abs(run.totalS - (liftS + run.everyS! * (pieces - 1)))).toBeLessThanOrEqual(2);
+        expect(lastDropS(run, pieces)).toBe(run.everyS! * (pieces - 1));
+        expect(Math.abs(run.energyResidual)).toBeLessThan(1e-4);
+        expect(run.trace.length).toBeLessThan(2100);
+      },
+    ),
+    { numRuns: 40 },
+  );
+});
+
+test('as many in the oil at a time cool it less than as a lot, and the evening is over sooner', () => {
+  for (const size of [3, 5, 7]) {
+    const [flow, lots] = [runPipeline(SPEC, size), runLots(SPEC, size)];
+    expect(flow.lowestC).toBeGreaterThan(lots.lowestC);
+    expect(flow.totalS).toBeLessThan(lots.totalS);
+  }
+});
+
+test('the pipeline that is chosen stays in its band, and takes at least what a lot takes', () => {
+  for (const burnerW of [1200, 2000, 3000]) {
+    const spec = { ...SPEC, pot: { ...SPEC.pot, burnerW } };
+    const flow = pipelineFor(spec, FRY.room);
+    const inBand = flow.lowestC >= oilBand(158).least;
+    expect(inBand || flow.lotSize === 1).toBe(true);
+    expect(flow.lotSize).toBeGreaterThanOrEqual(lotSizeFor(spec, FRY.room, 60).lotSize - 1);
+  }
+  expect(pipelineFor({ ...SPEC, pot: { ...SPEC.pot, burnerW: 3000 } }, FRY.room).lotSize).toBeGreaterThan(
+    pipelineFor({ ...SPEC, pot: { ...SPEC.pot, burnerW: 900 } }, FRY.room).lotSize,
+  );
+});
+
+test('a batch that is planned so says how often one goes in; rising oil has lots all the same', () => {
+  const draft = { ...DRAFT, fry: { ...DRAFT.fry, pipeline: true } };
+  const plan = planBatch(draft, KITCHEN, null);
+  expect(plan.fry!.lots!.everyS).toBeGreaterThan(15);
+  expect(plan.fry!.findings.map(({ code }) => code)).toContain('fry.pipeline');
+  expect(plan.serve!.startMs).toBeGreaterThan(planBatch(DRAFT, KITCHEN, null).serve!.startMs);
+  const rising = { ...draft, fry: { ...draft.fry, oilC: 135, ramp: { outC: 160, overS: 600 } } };
+  expect(planBatch(rising, KITCHEN, null).fry!.lots!.everyS).toBeNull();
+  expect(() => runPipeline(SPEC, 0)).toThrow(expect.objectContaining({ code: 'OUT_OF_RANGE', path: 'fry.lotSize' }));
+  expect(() => runPipeline({ ...SPEC, liftS: NaN }, 2)).toThrow(expect.objectContaining({ path: 'liftS' }));
+});
