@@ -62,21 +62,27 @@ export interface NextStep {
 /** Pieces whose moments lie this close are done in one go, s. */
 const TOGETHER_S = 25;
 
+/** A piece that is out so soon after its last turn is turned when it is due and not before: its other face has no time to spare, s. */
+const LAST_TURN_S = 90;
+const isLastTurn = ({ turnAtS, liftAtS }: PiecePrediction): boolean =>
+  turnAtS !== null && liftAtS !== null && liftAtS - turnAtS < LAST_TURN_S;
+
 /** Groups pieces by a moment; null moments are left out. */
 function together(
   predictions: readonly PiecePrediction[],
   moment: (p: PiecePrediction) => number | null,
+  alone: (p: PiecePrediction) => boolean = () => false,
 ): { atS: number; pieces: number[] }[] {
   const dated = predictions
     .flatMap((p) => {
       const atS = moment(p);
-      return atS === null ? [] : [{ atS, number: p.number }];
+      return atS === null ? [] : [{ atS, number: p.number, alone: alone(p) }];
     })
     .sort((a, b) => a.atS - b.atS);
   const groups: { atS: number; pieces: number[] }[] = [];
-  for (const { atS, number } of dated) {
+  for (const { atS, number, alone: isAlone } of dated) {
     const last = groups[groups.length - 1];
-    if (last && atS - last.atS <= TOGETHER_S) last.pieces.push(number);
+    if (last && atS - last.atS <= (isAlone ? 0 : TOGETHER_S)) last.pieces.push(number);
     else groups.push({ atS, pieces: [number] });
   }
   return groups;
@@ -106,7 +112,7 @@ export function doNext(
   if (danger?.act === 'burner-off' || (tooHot && (state.burner > 0 || oil.ratePerMin > -0.5))) {
     steps.push({ act: 'burner', inS: 0, pieces: [], reason: 'cut-heat', value: 0 });
   }
-  for (const group of together(predictions, (p) => p.turnAtS)) {
+  for (const group of together(predictions, (p) => p.turnAtS, isLastTurn)) {
     steps.push({ act: 'flip', inS: group.atS - nowS, pieces: group.pieces, reason: 'school', value: 0 });
   }
   for (const group of together(predictions, (p) => p.liftAtS)) {

@@ -11,6 +11,8 @@ import { FRY_HORIZON_S } from '../draft/ranges.js';
 /** What the model reads of one piece in the pot. Stove seconds. */
 export interface PiecePrediction {
   readonly number: number;
+  /** Turns told when it was predicted; absent: not asked. A later turn makes its moments old. */
+  readonly turns?: number;
   /** Colour of [the face in the oil, the face up]; alike when held under. */
   readonly colours: readonly [number, number];
   readonly coreC: number;
@@ -95,6 +97,7 @@ export function predictPiece(
   const up = body.faces[1 - body.down] ?? body.faces[0]!;
   const now = {
     number: piece.number,
+    turns: piece.turnsS.length,
     colours: [body.faces[body.down]!.colour, up.colour] as const,
     coreC: spec.fillingCells > 0 ? coldestC(body, 0) : interfaceC(body),
     interfaceC: interfaceC(body),

@@ -224,6 +224,8 @@ export function runLots(spec: LotSpec, lotSize: number): LotRun {
   };
 }
 
+/** Told to the next five seconds. */
+const EVEN_S = 5;
 /** No quicker than hands let one slide in, turn to the others and lift one out, s. Our own. */
 const LEAST_EVERY_S = 15;
 
@@ -241,7 +243,7 @@ export function runPipeline(spec: LotSpec, inPot: number): LotRun {
   requireIn(spec.pieces, RANGES.draft.pieces, 'pieces');
   requireWithin(spec.liftS, 10, 7200, 'liftS');
   const { pot, roomC, oilC, liftS, pieces } = spec;
-  const everyS = Math.ceil(Math.max(LEAST_EVERY_S, liftS / inPot));
+  const everyS = EVEN_S * Math.ceil(Math.max(LEAST_EVERY_S, liftS / inPot) / EVEN_S);
   const meanW = spec.pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, spec.pieceW.length);
   const together = Math.min(pieces, Math.ceil(liftS / everyS));
   const holdSetting = settingToHold(pot, oilC, roomC, 0);

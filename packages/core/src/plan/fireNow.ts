@@ -191,6 +191,14 @@ export function shownPredictions(
   return found.map((one) => ({ ...one, coreC: one.coreC + coreShiftC }));
 }
 
+/** A piece just turned, until it is predicted again: the other face is down, and no moment is known. */
+const undated = (one: PiecePrediction): PiecePrediction => ({
+  ...one,
+  colours: [one.colours[1], one.colours[0]],
+  turnAtS: null,
+  liftAtS: null,
+});
+
 /** Lifted whole with the last lift, and not judged yet. */
 function toJudge(state: FireState, cores: ReadonlyMap<number, number>): Judge {
   const judged = new Set(state.judged.flatMap((act) => (act.kind === 'seen' ? act.pieces : [])));
@@ -239,8 +247,11 @@ export function fireNow(
     Math.max(STALE_S, STALE_WALL_S * speed),
     ringFlowW(acts, state.takenBack, pot, nowS),
   );
-  const inPot = new Set(state.inPot.map((piece) => piece.number));
-  const predictions = known.predictions.filter((one) => inPot.has(one.number));
+  const turned = new Map(state.inPot.map((piece) => [piece.number, piece.turnsS.length]));
+  // What was predicted before a piece was turned would have it turned again.
+  const predictions = known.predictions
+    .filter(({ number }) => turned.has(number))
+    .map((one) => ((one.turns ?? turned.get(one.number)) === turned.get(one.number) ? one : undated(one)));
   const lotM3 = state.inPot.length * fry.bulk.volumeM3;
   const danger = dangerOf({ state, oil, pot, warnC: fry.cautions.warnC, lotM3, nowS, speed });
   const plan = {

@@ -172,7 +172,7 @@ const throughPot = (
 ): string =>
   everyS === null
     ? `${lotSize} at a time, ${lots} lots, ${printer.span(totalS)}`
-    : `${lotSize} at a time, one every ${printer.time(everyS)}, ${printer.span(totalS)}`;
+    : `one every ${printer.time(everyS)}, ${printer.span(totalS)}`;
 
 function fryText({ draft, hot, printer }: Line): StationText {
   if (!hot) return coming('fry');

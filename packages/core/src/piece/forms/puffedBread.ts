@@ -3,8 +3,8 @@ import { contentsOf, type Form, type Piece, type PieceSpec, requirePiece, skinOf
 
 /** A round this small has no middle for steam to part, m. */
 const LEAST_POCKET_M = 0.01;
-/** Filling rolled into a bread is a layer at most this thick over the dough around it, or it breaks through. Our own. */
-const LAYER = 0.5;
+/** Filling rolled into a bread is a layer at most as thick as its dough, or it breaks through. Our own. */
+const LAYER = 1;
 
 /**
  * A round rolled thin, plain or with a spoon of filling rolled into it. In the oil, steam parts it

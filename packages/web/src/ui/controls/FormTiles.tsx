@@ -78,7 +78,11 @@ export function FormTiles({ label, value, onChange }: FormTilesProps) {
     };
   }, []);
   // The longest piece decides the scale of all.
-  const wideMm = pieces.reduce((most, { shape }) => Math.max(most, shape.widthM * 1000, shape.depthM * 1410), 1);
+  // A bread is as wide as two of the others: it has a scale of its own.
+  const wideMm = pieces.reduce(
+    (most, { id, shape }) => (id === 'puffed-bread' ? most : Math.max(most, shape.widthM * 1000, shape.depthM * 1410)),
+    1,
+  );
   return (
     <Group value={value} onChange={(next) => onChange(next as FormId)}>
       <Label>{label}</Label>
@@ -88,7 +92,12 @@ export function FormTiles({ label, value, onChange }: FormTilesProps) {
           return (
             <Tile key={form} value={form}>
               {found ? (
-                <FormPicture piece={found.shape} fold={found.fold} crust={0.9} wideMm={wideMm} />
+                <FormPicture
+                  piece={found.shape}
+                  fold={found.fold}
+                  crust={0.9}
+                  {...(form !== 'puffed-bread' && { wideMm })}
+                />
               ) : (
                 <svg aria-hidden />
               )}
