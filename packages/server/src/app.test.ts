@@ -75,6 +75,7 @@ it('says that the records are out of reach when the database is', async () => {
     simulated,
     live: new LiveHub(),
     clockMs: Date.now,
+    planJob: async () => null,
     log: pino({ level: 'silent' }),
     webDir: null,
   });

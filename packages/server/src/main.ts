@@ -1,4 +1,5 @@
 import type { Server } from 'node:http';
+import { extname } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app.js';
@@ -11,6 +12,7 @@ import { DeviceHub } from './devices/deviceHub.js';
 import { LiveHub } from './live/liveHub.js';
 import { steadyClock } from './live/steadyClock.js';
 import { StoveHub } from './devices/stoveHub.js';
+import { PlanThread } from './services/planThread.js';
 import { startSimulated } from './simulated/simulatedLink.js';
 
 /** Leaves with one sentence on stderr. */
@@ -46,7 +48,9 @@ async function main(): Promise<void> {
     () => port,
     (problem) => log.warn(problem),
   );
-  const app = createApp({ gate, stoves, devices, simulated, live, clockMs, log, webDir: config.webDir });
+  const thread = new PlanThread(new URL(`./planning${extname(import.meta.url)}`, import.meta.url));
+  const { planJob } = thread;
+  const app = createApp({ gate, stoves, devices, simulated, live, clockMs, planJob, log, webDir: config.webDir });
   const server = await listen(app, config.port);
   const address = server.address();
   if (typeof address === 'object' && address) port = address.port;
@@ -61,6 +65,7 @@ async function main(): Promise<void> {
     simulated.close();
     server.closeAllConnections();
     server.close();
+    await thread.close();
     await gate.close().catch(() => undefined);
     process.exit(0);
   };

@@ -27,9 +27,9 @@ const MOST_JOBS = 12;
  * Kept oils with their history, and the order in which a supper's batches share one. Long for it
  * is a list of handlers; none knows another.
  */
-export function oilRoutes({ gate, live, clockMs }: Context): Router {
+export function oilRoutes({ gate, live, clockMs, planJob }: Context): Router {
   const router = Router();
-  const planned = new FryJobs();
+  const planned = new FryJobs(planJob);
 
   const answerOf = async (q: Queries, oil: Oil) => {
     const events = await listOilEvents(q, oil.id);

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { createApp } from '../app.js';
-import type { ScaleAct } from '@ember-fold/core';
+import { fryJobOf, type ScaleAct } from '@ember-fold/core';
 import { openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
 import { latestMoment } from '../db/stoveTable.js';
@@ -11,6 +11,7 @@ import { LiveHub } from '../live/liveHub.js';
 import { StoveHub } from '../devices/stoveHub.js';
 import { SimulatedScale } from '../simulated/simulatedScale.js';
 import { SimulatedStoves } from '../simulated/simulatedStoves.js';
+import type { PlanJob } from '../services/planThread.js';
 
 export interface Answer {
   readonly status: number;
@@ -78,7 +79,9 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
         else scale.switchOn();
       },
     };
-    const app = createApp({ gate, stoves, devices, simulated, live, clockMs, log, webDir });
+    // In the product a thread of its own plans; `planThread.test` tries that one.
+    const planJob: PlanJob = async (...ask) => fryJobOf(...ask);
+    const app = createApp({ gate, stoves, devices, simulated, live, clockMs, planJob, log, webDir });
     const server = await new Promise<ReturnType<typeof app.listen>>((resolve) => {
       const made = app.listen(port, '127.0.0.1', () => resolve(made));
     });

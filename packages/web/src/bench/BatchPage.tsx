@@ -120,7 +120,7 @@ const ColdStation = memo(
     a.line.cold === b.line.cold,
 );
 
-function Station({ station, line }: StationProps) {
+const StationView = memo(function StationView({ station, line }: StationProps) {
   switch (station) {
     case 'fry':
       return <FryStation line={line} />;
@@ -129,7 +129,81 @@ function Station({ station, line }: StationProps) {
     default:
       return <ColdStation station={station} line={line} />;
   }
+});
+
+interface OpenProps {
+  readonly batchId: string;
+  readonly station: keyof typeof STATION_NAME;
+  readonly line: NonNullable<ReturnType<typeof useLine>>;
+  readonly frying: boolean;
 }
+
+/** What undoes and redoes, and the ways on from planning. */
+const Ways = memo(function Ways({ batchId, frying }: Pick<OpenProps, 'batchId' | 'frying'>) {
+  const dispatch = useAppDispatch();
+  const canUndo = useAppSelector((state) => state.draft.past.length > 0);
+  const canRedo = useAppSelector((state) => state.draft.future.length > 0);
+  return (
+    <>
+      <SaveMark batchId={batchId} />
+      <Step $look="quiet" isDisabled={!canUndo} onPress={() => dispatch(undone())}>
+        <Undo2 size={18} aria-hidden />
+        <span>{T.undo}</span>
+      </Step>
+      <Step $look="quiet" isDisabled={!canRedo} onPress={() => dispatch(redone())}>
+        <Redo2 size={18} aria-hidden />
+        <span>{T.redo}</span>
+      </Step>
+      <ToFire to={`/cook/${batchId}`}>
+        <ListChecks size={18} aria-hidden />
+        {T.cookIt}
+      </ToFire>
+      <ToFire to={`/fire/${batchId}`}>
+        <Flame size={18} aria-hidden />
+        {frying ? T.backToTheStove : T.fryThisBatch}
+      </ToFire>
+    </>
+  );
+});
+
+/** The open batch: drawn again only when its line has changed. */
+const OpenBatch = memo(function OpenBatch({ batchId, station, line: open, frying }: OpenProps) {
+  const dispatch = useAppDispatch();
+  return (
+    <>
+      <PageTitle of={[STATION_NAME[station], 'draft' in open ? open.draft.name : null]} />
+      <TitleRow>
+        <h1>{'draft' in open ? open.draft.name : T.thisBatch}</h1>
+        {'draft' in open && (
+          <Soft as="span">
+            {T.piecesEatAt(
+              open.draft.pieces,
+              open.printer.clock(Date.parse(open.draft.eatAt)),
+              open.printer.day(Date.parse(open.draft.eatAt)),
+            )}
+          </Soft>
+        )}
+        <span className="grow" />
+        <Ways batchId={batchId} frying={frying} />
+      </TitleRow>
+      {'problem' in open ? (
+        <Panel>
+          <Problem>{open.problem}</Problem>
+          <Button onPress={() => dispatch(undone())}>{T.undoTheLastChange}</Button>
+        </Panel>
+      ) : (
+        <>
+          <LineBar batchId={batchId} line={open} />
+          {frying && <Soft role="status">{T.thisBatchIsAtThe}</Soft>}
+          {open.hotProblem && <Problem>{open.hotProblem}</Problem>}
+          <Suspense fallback={<Soft role="status">{T.openingTheStation}</Soft>}>
+            <StationView station={station} line={open} />
+          </Suspense>
+        </>
+      )}
+    </>
+  );
+});
 
 /** One batch on the bench: the line, and the station that is open. */
 export function BatchPage() {
@@ -138,73 +212,18 @@ export function BatchPage() {
   const line = useLine();
   const dispatch = useAppDispatch();
   const batchId = useAppSelector((state) => state.draft.batchId);
-  const canUndo = useAppSelector((state) => state.draft.past.length > 0);
-  const canRedo = useAppSelector((state) => state.draft.future.length > 0);
   useUndoKeys();
   useStationsReady(batchId === id && line !== null);
   useEffect(() => {
     const timer = setInterval(() => dispatch(minutePassed()), 60_000);
     return () => clearInterval(timer);
   }, [dispatch]);
-  if (!station || !STATIONS.some((known) => known === station)) return <Navigate to={`/bench/${id}/fold`} replace />;
+  const known = STATIONS.find((one) => one === station);
+  if (!known) return <Navigate to={`/bench/${id}/fold`} replace />;
   return (
     <Page>
       <Asked of={{ ...batch, data: batchId === id ? (line ?? undefined) : undefined }} what={T.theBatch}>
-        {(open) => {
-          const frying = batch.data?.status === 'frying';
-          return (
-            <>
-              <PageTitle
-                of={[STATION_NAME[station as keyof typeof STATION_NAME], 'draft' in open ? open.draft.name : null]}
-              />
-              <TitleRow>
-                <h1>{'draft' in open ? open.draft.name : T.thisBatch}</h1>
-                {'draft' in open && (
-                  <Soft as="span">
-                    {T.piecesEatAt(
-                      open.draft.pieces,
-                      open.printer.clock(Date.parse(open.draft.eatAt)),
-                      open.printer.day(Date.parse(open.draft.eatAt)),
-                    )}
-                  </Soft>
-                )}
-                <span className="grow" />
-                <SaveMark batchId={id} />
-                <Step $look="quiet" isDisabled={!canUndo} onPress={() => dispatch(undone())}>
-                  <Undo2 size={18} aria-hidden />
-                  <span>{T.undo}</span>
-                </Step>
-                <Step $look="quiet" isDisabled={!canRedo} onPress={() => dispatch(redone())}>
-                  <Redo2 size={18} aria-hidden />
-                  <span>{T.redo}</span>
-                </Step>
-                <ToFire to={`/cook/${id}`}>
-                  <ListChecks size={18} aria-hidden />
-                  {T.cookIt}
-                </ToFire>
-                <ToFire to={`/fire/${id}`}>
-                  <Flame size={18} aria-hidden />
-                  {frying ? T.backToTheStove : T.fryThisBatch}
-                </ToFire>
-              </TitleRow>
-              {'problem' in open ? (
-                <Panel>
-                  <Problem>{open.problem}</Problem>
-                  <Button onPress={() => dispatch(undone())}>{T.undoTheLastChange}</Button>
-                </Panel>
-              ) : (
-                <>
-                  <LineBar batchId={id} line={open} />
-                  {frying && <Soft role="status">{T.thisBatchIsAtThe}</Soft>}
-                  {open.hotProblem && <Problem>{open.hotProblem}</Problem>}
-                  <Suspense fallback={<Soft role="status">{T.openingTheStation}</Soft>}>
-                    <Station station={station} line={open} />
-                  </Suspense>
-                </>
-              )}
-            </>
-          );
-        }}
+        {(open) => <OpenBatch batchId={id} station={known} line={open} frying={batch.data?.status === 'frying'} />}
       </Asked>
     </Page>
   );
