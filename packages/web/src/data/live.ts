@@ -13,6 +13,16 @@ export function withTimer(timers: readonly Timer[], timer: Timer): Timer[] {
   return timer.stoppedMs === null ? [...others, timer].sort((a, b) => a.endsMs - b.endsMs) : others;
 }
 
+/** Stopped on this page's watch: an older answer that comes late must not set one of them again. */
+const stopped = new Set<string>();
+
+/** Takes what the server keeps of a timer, from an answer or from the stream, in whatever order they come. */
+export function takeTimer(timer: Timer): void {
+  if (timer.stoppedMs !== null) stopped.add(timer.id);
+  else if (stopped.has(timer.id)) return;
+  store.dispatch(cookApi.util.updateQueryData('timers', undefined, (now) => withTimer(now, timer)));
+}
+
 type Tag = Parameters<typeof api.util.invalidateTags>[0] extends readonly (infer T)[] ? T : never;
 
 /** What is asked for again when a record was changed, wherever it was. */
@@ -45,8 +55,11 @@ function take(told: Told): void {
   switch (told.kind) {
     case 'timers':
     case 'timer': {
-      if (told.kind === 'timers') void dispatch(cookApi.util.upsertQueryData('timers', undefined, [...told.timers]));
-      else dispatch(cookApi.util.updateQueryData('timers', undefined, (now) => withTimer(now, told.timer)));
+      if (told.kind === 'timers') {
+        // In one go: what is told of one timer next must find them there.
+        const value = told.timers.filter(({ id }) => !stopped.has(id));
+        dispatch(cookApi.util.upsertQueryEntries([{ endpointName: 'timers', arg: undefined, value }]));
+      } else takeTimer(told.timer);
       const timers = cookApi.endpoints.timers.select()(store.getState()).data;
       void keepAnswer('/timers', { timers, nowMs: told.nowMs });
       return;
@@ -65,27 +78,23 @@ function take(told: Told): void {
   }
 }
 
-/** After a gap everything that may have been missed is asked for again. */
+/** All but the kitchen, which is not asked for over an edit that is on its way. */
+const ALL: readonly Tag[] = [
+  ...(['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches', 'Batch', 'Uses', 'Flours', 'Ingredients'] as const),
+  ...(['Formulas', 'Formula', 'Ledger', 'Record', 'Stock', 'Shopping', 'Devices'] as const),
+];
+/** What was asked for while a page opened may be older than its stream. */
+const AT_FIRST: readonly Tag[] = ['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches'];
+let wasOpen = false;
+
+/** After a gap everything may have been missed, and is asked for again. */
 function reopened(): void {
   const { dispatch } = store;
-  dispatch(api.util.invalidateTags(['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches']));
+  const isAfterGap = takeGiven() || wasOpen;
+  wasOpen = true;
+  dispatch(api.util.invalidateTags([...(isAfterGap ? ALL : AT_FIRST)]));
   if (!saver.isDirty('kitchen')) dispatch(api.util.invalidateTags(['Kitchen']));
   void saver.refreshAll();
-  if (takeGiven())
-    dispatch(
-      api.util.invalidateTags([
-        'Flours',
-        'Ingredients',
-        'Formulas',
-        'Formula',
-        'Ledger',
-        'Record',
-        'Stock',
-        'Shopping',
-        'Devices',
-        'Batch',
-      ]),
-    );
 }
 
 /** Listens from now on, in every room. */

@@ -1,10 +1,9 @@
 import type { RunStepId, Timer } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { cookApi } from './cookApi';
-import { withTimer } from './live';
+import { takeTimer, withTimer } from './live';
 import { onAnswer, send, useOutgoing } from './outbox';
 import { serverNowMs } from './serverClock';
-import { store } from './store';
 
 const LANE = 'timers';
 /** Each timer for itself: one that is refused must not hold up the others. */
@@ -20,8 +19,7 @@ function put(timer: Timer): void {
   const stop = onAnswer(lane, (_item, answer) => {
     stop();
     if (!('data' in answer)) return;
-    const kept = answer.data as Timer;
-    store.dispatch(cookApi.util.updateQueryData('timers', undefined, (now) => withTimer(now, kept)));
+    takeTimer(answer.data as Timer);
   });
   void send({ id: crypto.randomUUID(), lane, method: 'PUT', path: `${PATH}${id}`, body });
 }

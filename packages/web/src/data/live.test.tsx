@@ -1,0 +1,164 @@
+/** @jest-environment ./testing/browser.mjs */
+import 'fake-indexeddb/auto';
+import { DEFAULT_KITCHEN, type RecordKind } from '@ember-fold/core';
+import { act, renderHook } from '@testing-library/react';
+import fc from 'fast-check';
+import { IDBFactory } from 'fake-indexeddb';
+import type { ReactNode } from 'react';
+import { Provider } from 'react-redux';
+import { FakeBrowser, FakeSource } from '../../testing/fakeStream';
+import { api } from './api';
+import { deviceApi } from './deviceApi';
+import { startLive } from './live';
+import { oilApi } from './oilApi';
+import { store } from './store';
+import { storeApi } from './storeApi';
+
+/** What each answer of the server is made of: with any of these it is another. */
+const MADE_OF: Readonly<Record<string, readonly RecordKind[]>> = {
+  '/kitchen': ['kitchen'],
+  '/batches': ['batches'],
+  '/flours': ['flours', 'ingredients'],
+  '/ingredients': ['ingredients', 'formulas'],
+  '/formulas': ['formulas'],
+  '/store/stock': ['stock'],
+  '/store/shopping': ['batches', 'stock', 'ingredients', 'formulas', 'kitchen'],
+  '/oils': ['oils', 'ingredients'],
+  '/oils/order/one': ['batches', 'kitchen', 'oils', 'ingredients', 'flours'],
+  '/devices': ['devices'],
+};
+const KINDS: readonly RecordKind[] = [
+  ...(['kitchen', 'batches', 'flours', 'ingredients', 'formulas', 'stock', 'oils', 'devices'] as const),
+];
+
+/** A server whose answers tell how often each kind of record was changed. */
+class CountingServer {
+  readonly changes = new Map<RecordKind, number>(KINDS.map((kind) => [kind, 0]));
+  isAway = false;
+  slowMs = 0;
+  asked = 0;
+  change(kind: RecordKind): void {
+    this.changes.set(kind, this.changes.get(kind)! + 1);
+    if (!this.isAway) FakeSource.open.forEach((source) => source.tell('changed', { what: kind }));
+  }
+  markOf(path: string): string {
+    return MADE_OF[path]!.map((kind) => `${kind} ${this.changes.get(kind)}`).join(', ');
+  }
+  readonly fetch = async (input: string | URL | Request): Promise<Response> => {
+    if (this.isAway) throw new TypeError('Failed to fetch');
+    this.asked += 1;
+    const path = new URL((input as Request).url).pathname.replace('/api', '');
+    const mark = this.markOf(path);
+    if (this.slowMs > 0) await new Promise((resolve) => setTimeout(resolve, this.slowMs));
+    if (path !== '/kitchen') return Response.json([mark]);
+    return Response.json({ kitchen: { ...DEFAULT_KITCHEN, name: mark }, version: 1 });
+  };
+}
+
+/** Every room's answers at once, as so many open pages show them. */
+function useRooms(): Readonly<Record<string, unknown>> {
+  const shown = {
+    '/batches': api.useBatchesQuery().data,
+    '/flours': api.useFloursQuery().data,
+    '/ingredients': storeApi.useIngredientsQuery().data,
+    '/formulas': storeApi.useFormulasQuery().data,
+    '/store/stock': storeApi.useStockQuery().data,
+    '/store/shopping': storeApi.useShoppingQuery().data,
+    '/oils': oilApi.useOilsQuery().data,
+    '/oils/order/one': oilApi.useSupperOrderQuery('one').data,
+    '/devices': deviceApi.useDevicesQuery().data,
+  } as Readonly<Record<string, unknown>>;
+  const kitchen = api.useKitchenQuery().data;
+  return { ...shown, '/kitchen': kitchen && [kitchen.kitchen.name] };
+}
+
+const wrapper = ({ children }: { readonly children: ReactNode }) => <Provider store={store}>{children}</Provider>;
+const pass = (ms: number) =>
+  act(async () => {
+    for (let i = 0; i < Math.ceil(ms / 100); i++) {
+      await jest.advanceTimersByTimeAsync(100);
+      await new Promise((resolve) => setImmediate(resolve));
+    }
+  });
+const reopen = () => act(async () => FakeSource.open.forEach((source) => source.onopen?.()));
+
+beforeAll(() => {
+  jest.useFakeTimers({ doNotFake: ['setImmediate', 'queueMicrotask', 'nextTick'] });
+  globalThis.indexedDB = new IDBFactory();
+  new FakeBrowser().openTab();
+  startLive();
+});
+afterAll(() => jest.useRealTimers());
+
+const expectAll = (shown: Readonly<Record<string, unknown>>, server: CountingServer) => {
+  const wanted = Object.fromEntries(Object.keys(MADE_OF).map((path) => [path, [server.markOf(path)]]));
+  expect(shown).toEqual(wanted);
+};
+
+it('what is changed anywhere is on every open page within a second; after a gap in the stream too', async () => {
+  await fc.assert(
+    fc.asyncProperty(
+      fc.array(
+        fc.oneof(
+          { weight: 5, arbitrary: fc.constantFrom(...KINDS) },
+          { weight: 1, arbitrary: fc.constantFrom('away' as const, 'back' as const, 'slow' as const) },
+        ),
+        { minLength: 1, maxLength: 14 },
+      ),
+      async (moves) => {
+        const server = new CountingServer();
+        globalThis.fetch = server.fetch as typeof fetch;
+        await reopen();
+        const hook = renderHook(useRooms, { wrapper });
+        await pass(300);
+        expectAll(hook.result.current, server);
+        for (const move of moves) {
+          if (move === 'slow') server.slowMs = 400;
+          else if (move === 'away') {
+            server.isAway = true;
+            act(() => FakeSource.open.forEach((source) => source.onerror?.()));
+          } else if (move === 'back') {
+            server.isAway = false;
+            await pass(1400);
+            await reopen();
+          } else act(() => server.change(move));
+          if (!server.isAway) {
+            await pass(1000);
+            expectAll(hook.result.current, server);
+          }
+        }
+        if (server.isAway) {
+          server.isAway = false;
+          await pass(1400);
+          await reopen();
+          await pass(1000);
+        }
+        expectAll(hook.result.current, server);
+        hook.unmount();
+        act(() => void store.dispatch(api.util.resetApiState()));
+      },
+    ),
+    { numRuns: 25, endOnFailure: true },
+  );
+});
+
+it('a change asks again only for what is made of it', async () => {
+  const server = new CountingServer();
+  globalThis.fetch = server.fetch as typeof fetch;
+  await reopen();
+  const hook = renderHook(useRooms, { wrapper });
+  await pass(300);
+  for (const [kind, most] of [
+    ['devices', 1],
+    ['stock', 2],
+    ['formulas', 3],
+  ] as const) {
+    const before = server.asked;
+    act(() => server.change(kind));
+    await pass(500);
+    expect(server.asked - before).toBeLessThanOrEqual(most + 1);
+    expectAll(hook.result.current, server);
+  }
+  hook.unmount();
+  act(() => void store.dispatch(api.util.resetApiState()));
+});
