@@ -1,3 +1,4 @@
+import { startStove } from './fireHand';
 import { type BatchDraft, type Kitchen, planBatch, withFold, withForm } from '@ember-fold/core';
 import {
   axeFindsNothing,
@@ -138,4 +139,59 @@ test('a trial piece is a stop: the others wait until it is judged', async ({ pag
   await page.getByRole('button', { name: /^Lifted/ }).click();
   await expect(page.getByRole('button', { name: /Judge piece 1/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /Drop \d/ })).toHaveCount(0);
+});
+
+test('a pipeline: planned with one tap, said on the line, and at the stove one goes in after the other', async ({
+  page,
+}) => {
+  const id = await plannedBatch('One by one', 12);
+  await openStation(page, id, 'fry');
+  await settled(page);
+  await page.getByRole('button', { name: 'One by one' }).click();
+  await settled(page);
+  await expect(station(page, 'Fry')).toContainText(/one every \d+ min/);
+  await expect(page.getByText(/^A piece goes in every .*, \d+ in the oil at a time\./)).toBeVisible();
+  await isSaved(page);
+  expect((await draftOf(id)).fry.pipeline).toBe(true);
+  await axeFindsNothing(page, 'pipeline');
+  await page.goto(`/fire/${id}`);
+  await startStove(page, '60 times');
+  for (let i = 0; i < 9; i++) await page.getByRole('button', { name: 'Burner up' }).click();
+  const drop = page.getByRole('button', { name: /^now Drop 1/ });
+  await expect(drop).toBeVisible({ timeout: 40_000 });
+  await drop.click();
+  // The next waits for its time, one at a time, though there is room for more.
+  await expect(page.getByText('The next one goes in as one comes up: one at a time.')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByRole('button', { name: /^Dropped 1\b/ })).toBeVisible();
+  await page.goto(`/bench/${id}/fry`);
+  await settled(page);
+  await page.getByRole('button', { name: 'In lots' }).click();
+  await settled(page);
+  await expect(station(page, 'Fry')).toContainText(/\d+ lots/);
+});
+
+test('a puffed bread: rolled out, drawn as a hollow, basted without being asked, and told when it will stay flat', async ({
+  page,
+}) => {
+  const id = await plannedBatch('Breads', 12, 'squash-sage', (draft) => {
+    const bread = withForm(draft, 'puffed-bread');
+    return withFold(
+      { ...bread, dough: { ...bread.dough, family: 'soft-quick' } },
+      { fillingEachKg: 0, discM: 0.13, thicknessM: 0.005 },
+    );
+  });
+  await openStation(page, id, 'fold');
+  await settled(page);
+  await expect(page.getByText(/^Steam lifts it to about \d+ mm/)).toBeVisible();
+  await expect(page.getByText('Plain pieces, without a filling.')).toBeVisible();
+  await openStation(page, id, 'fry');
+  await settled(page);
+  await expect(page.getByRole('radio', { name: 'basted' })).toBeChecked();
+  await expect(page.getByText(/^Baste the top with hot oil/)).toHaveCount(0);
+  await page.getByRole('radiogroup', { name: 'Turned' }).getByText('once', { exact: true }).click();
+  await settled(page);
+  await expect(page.getByText(/^Baste the top with hot oil, or hold the bread under/)).toBeVisible();
+  await expect(station(page, 'Fry')).toContainText('baste it');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect(() => fitsAcross(page, 'bread on a phone')).toPass({ timeout: 5000 });
 });

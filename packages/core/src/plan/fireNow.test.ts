@@ -121,3 +121,80 @@ test('only what lies in the pot is asked about, with as much of the trace as it 
     }),
   );
 });
+
+test('what was predicted before a piece was turned never asks for it again, nor lifts it; its other face is down', () => {
+  fc.assert(
+    fc.property(
+      acts,
+      at,
+      fc.array(fc.integer({ min: 0, max: 4 }), { minLength: 60, maxLength: 60 }),
+      (list, nowS, ago) => {
+        const state = fireState(list, DRAFT.pieces);
+        const predictions = predicted(list, nowS).map((one, i) => ({
+          ...one,
+          colours: [0.9, 0.2] as const,
+          turnAtS: nowS - 1,
+          liftAtS: nowS,
+          // As many turns as there were when it was predicted, fewer than there are now.
+          turns: Math.max(0, state.inPot[i]!.turnsS.length - ago[i]!),
+        }));
+        const now = fireNow(
+          SESSION,
+          list,
+          readingsOf({ fromC: 158, perS: 0 }, nowS),
+          { ...NOTHING_KNOWN, predictions },
+          nowS,
+        );
+        for (const { number, turnsS } of state.inPot) {
+          const asked = predictions.find((one) => one.number === number)!;
+          const shown = now.predictions.find((one) => one.number === number)!;
+          const isOld = asked.turns !== turnsS.length;
+          expect(shown.colours).toEqual(isOld ? [0.2, 0.9] : [0.9, 0.2]);
+          const isAsked = now.steps.some(
+            (step) => (step.act === 'flip' || step.act === 'lift') && step.pieces.includes(number),
+          );
+          expect(isAsked).toBe(!isOld);
+        }
+      },
+    ),
+    { numRuns: 150 },
+  );
+});
+
+test('a pipeline calls one piece at a time, when its time has come, while there is room and the oil is near', () => {
+  const flow = { ...DRAFT, fry: { ...DRAFT.fry, pipeline: true } };
+  const { lots } = planBatch(flow, DEFAULT_KITCHEN, null).fry!;
+  const session: FireSession = { ...SESSION, draft: flow, fry: { ...SESSION.fry, lots: lots! } };
+  const everyS = lots!.everyS!;
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 0, max: 8 }),
+      fc.integer({ min: 0, max: 300 }),
+      fc.integer({ min: 130, max: 166 }),
+      (inPot, sinceS, oilC) => {
+        const lastS = 600 + 30 * inPot;
+        const list: FireAct[] = [
+          { id: 'b', atS: 590, kind: 'burner', setting: 4 },
+          ...Array.from({ length: inPot }, (_, i): FireAct => ({
+            id: `d${i}`,
+            atS: 600 + 30 * (i + 1),
+            kind: 'drop',
+            pieces: [i + 1],
+          })),
+        ];
+        const nowS = lastS + sinceS;
+        const here: FireAct = { id: 'h', atS: nowS, kind: 'here' };
+        const now = fireNow(session, [...list, here], readingsOf({ fromC: oilC, perS: 0 }, nowS), NOTHING_KNOWN, nowS);
+        const drops = now.steps.filter((step) => step.act === 'drop');
+        for (const drop of drops) expect(drop.pieces).toEqual([inPot + 1]);
+        if (inPot === 0) return;
+        const isDue = sinceS >= everyS;
+        const isNear = oilC >= 153 && oilC <= 164;
+        if (inPot >= lots!.lotSize) expect(drops).toEqual([]);
+        else if (now.danger === null && isDue) expect(drops.length).toBe(isNear ? 1 : 0);
+        else if (now.danger === null && !isDue) expect(drops[0]!.inS).toBe(everyS - sinceS);
+      },
+    ),
+    { numRuns: 150 },
+  );
+});
