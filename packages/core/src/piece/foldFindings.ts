@@ -132,7 +132,10 @@ export function sealFindings(
   burst: Burst | null,
   coat: Coat | null,
 ): Finding[] {
-  if (!burst || !coat) return [];
+  return [...(burst ? openFindings({ form, fold, pieces }, burst) : []), ...(coat ? coatFindings(choices, coat) : [])];
+}
+
+function openFindings({ form, fold, pieces }: Pick<BatchDraft, 'form' | 'fold' | 'pieces'>, burst: Burst): Finding[] {
   const found: Finding[] = [];
   const values = { share: burst.share, index: burst.index, open: burst.share * pieces };
   // A fill that opens has been said already.
@@ -147,6 +150,11 @@ export function sealFindings(
   if (formOf(form).hasEdge && fold.sealM < leastM) {
     found.push({ code: 'fold.edge-narrow', tone: 'look-out', values: { sealM: fold.sealM, leastM } });
   }
+  return found;
+}
+
+function coatFindings(choices: BatchDraft['coat'], coat: Coat): Finding[] {
+  const found: Finding[] = [];
   if (coat.fallsOff) found.push({ code: 'fold.coat-falls', tone: 'look-out', values: {} });
   else if (coat.massKg > 0) {
     const values = { coatKg: coat.massKg, thicknessM: coat.thicknessM, browning: coat.browning };

@@ -41,7 +41,7 @@ interface FoldPlan {
   readonly balance: FoldBalance;
   /** Ingredients of one piece, in the cook's own money; `null` without a piece. */
   readonly costEach: number | null;
-  /** How likely its seam opens; `null` without a piece. */
+  /** How likely its seam opens; `null` without a piece, or without a filling. */
   readonly burst: Burst | null;
   readonly coat: Coat | null;
   /** Glue and coat to set out for the batch. */

@@ -108,15 +108,19 @@ function sealPlan(
 ): Pick<ColdPlan['fold'], 'burst' | 'coat' | 'supplies'> {
   if (!closes(piece)) return { burst: null, coat: null, supplies: [] };
   const { sealM, thicknessM, edge = 'plain' } = draft.fold;
-  const burst = burstOf({
-    piece,
-    seal: draft.seal ?? USUAL_SEAL,
-    edge: formOf(draft.form).hasEdge ? edge : 'plain',
-    sealM,
-    rolledM: thicknessM,
-    family,
-    freeShare: figures.targetKg > 0 ? figures.freeKg / figures.targetKg : 0,
-  });
+  // What holds nothing has nothing that could open.
+  const burst =
+    draft.fold.fillingEachKg === 0
+      ? null
+      : burstOf({
+          piece,
+          seal: draft.seal ?? USUAL_SEAL,
+          edge: formOf(draft.form).hasEdge ? edge : 'plain',
+          sealM,
+          rolledM: thicknessM,
+          family,
+          freeShare: figures.targetKg > 0 ? figures.freeKg / figures.targetKg : 0,
+        });
   return { burst, coat: coatOf(draft.coat ?? NO_COAT, piece.surfaceM2), supplies: suppliesFor(draft, piece) };
 }
 
