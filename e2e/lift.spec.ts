@@ -176,7 +176,7 @@ test('a puffed bread: rolled out, drawn as a hollow, basted without being asked,
   const id = await plannedBatch('Breads', 12, 'squash-sage', (draft) => {
     const bread = withForm(draft, 'puffed-bread');
     return withFold(
-      { ...bread, dough: { ...bread.dough, family: 'soft-quick' } },
+      { ...bread, dough: { ...bread.dough, family: 'soft-quick' }, fry: { ...bread.fry, oilC: 176 } },
       { fillingEachKg: 0, discM: 0.13, thicknessM: 0.005 },
     );
   });

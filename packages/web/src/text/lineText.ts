@@ -78,6 +78,8 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'serve.late': 'late',
   'serve.no-lift': 'no time plan',
   'fry.not-basted': 'baste it',
+  'fry.greasy': 'greasy',
+  'fry.seam': 'weak seam',
   'fry.hands': 'too many to turn',
   'fry.no-moment': 'no right moment',
   'serve.hold-long': 'long wait',
