@@ -1,7 +1,7 @@
-import { newBatch } from '@ember-fold/core';
+import { batchAmounts, type BatchDraft, DEFAULT_KITCHEN, newBatch, stepAmounts } from '@ember-fold/core';
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
-import { axeFindsNothing, expect, product, read, test } from './kitchen';
+import { axeFindsNothing, expect, fitsAcross, product, read, test } from './kitchen';
 
 // The server is stopped on purpose, and the console says so.
 test.use({ calm: ['ERR_CONNECTION', 'ERR_INCOMPLETE', '503', 'ERR_INTERNET', 'net::ERR'] });
@@ -117,6 +117,49 @@ test('two cooks split the work: what one takes is not shown to the other', async
   // Now the dough's rest is what ends first, for both.
   await expect(step(page, 'Dough rests')).toBeVisible();
   await context.close();
+});
+
+test('amounts: each step lists what it takes, in the order of weighing; a tick is one tick in every room and device', async ({
+  page,
+  context,
+}) => {
+  const id = await planned('Amounts');
+  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
+  const wanted = stepAmounts('weigh-filling', batchAmounts(draft, [], DEFAULT_KITCHEN));
+  await page.goto(`/cook/${id}`);
+  const setOut = now(page).getByRole('group', { name: 'Weigh and set out' });
+  const rows = setOut.getByRole('checkbox');
+  await expect(rows).toHaveCount(wanted.length);
+  for (const [i, { ingredient }] of wanted.entries()) {
+    await expect(setOut.locator('label').nth(i)).toContainText(ingredient.name);
+    await expect(setOut.locator('label').nth(i)).toContainText(/\d/);
+  }
+  await axeFindsNothing(page, 'amounts');
+  const other = await context.newPage();
+  await other.goto(`/cook/${id}`);
+  const there = now(other).getByRole('group', { name: 'Weigh and set out' }).getByRole('checkbox');
+  await page.bringToFront();
+  await setOut.locator('label').nth(0).click();
+  await setOut.locator('label').nth(1).click();
+  await expect(setOut.getByRole('status')).toHaveText(`${wanted.length - 2} still to set out.`);
+  await expect(there.nth(1)).toBeChecked({ timeout: 1500 });
+  await expect(there.nth(2)).not.toBeChecked();
+  // The same ticks at the bench, where one is taken back.
+  await other.goto(`/bench/${id}/dough`);
+  await other.getByRole('button', { name: 'Weigh out' }).click();
+  const sheet = other.getByRole('dialog', { name: 'Weigh out' });
+  await expect(
+    sheet.getByRole('checkbox', { name: new RegExp(`^${wanted[0]!.ingredient.name}`) }).first(),
+  ).toBeChecked();
+  await sheet.locator('label', { hasText: wanted[0]!.ingredient.name }).first().click();
+  await expect(sheet.getByRole('heading', { name: 'For rims and coats, set out before the first disc' })).toBeVisible();
+  await page.bringToFront();
+  await expect(rows.nth(0)).not.toBeChecked();
+  await expect(rows.nth(1)).toBeChecked();
+  expect((await acts(id)).map((act) => act.kind)).toEqual(['tick', 'tick', 'tick']);
+  // On a phone it is one list, and nothing runs off the side.
+  await page.setViewportSize({ width: 390, height: 844 });
+  await fitsAcross(page, 'amounts on a phone');
 });
 
 test('away for a while: acts and timers are kept here, shown at once, and go over once each, in order', async ({

@@ -190,6 +190,33 @@ test.describe('from the browser itself', () => {
     await expect(page.getByTestId('oil-now')).toHaveText(/^\d+$/);
     await expect(pieces).toHaveCount(0);
   });
+
+  test('the run-sheet opened anew while the server is away: its amounts and ticks are there, and more are kept', async ({
+    page,
+    context,
+  }) => {
+    const id = await batchOf(/Lentil/);
+    await page.goto(`/cook/${id}`);
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await page.reload();
+    const rows = page.getByRole('group', { name: 'Weigh and set out' }).getByRole('checkbox');
+    await page.getByRole('group', { name: 'Weigh and set out' }).locator('label').first().click();
+    await expect(rows.first()).toBeChecked();
+    const told = async () => (await read<{ acts: readonly unknown[] }>(`/batches/${id}/cook`)).acts.length;
+    await expect.poll(told).toBe(1);
+    const many = await rows.count();
+    await page.waitForTimeout(1500);
+    await context.setOffline(true);
+    await page.reload();
+    await expect(rows).toHaveCount(many);
+    await expect(rows.first()).toBeChecked();
+    await page.getByRole('group', { name: 'Weigh and set out' }).locator('label').nth(1).click();
+    await expect(rows.nth(1)).toBeChecked();
+    expect(await told()).toBe(1);
+    await context.setOffline(false);
+    await expect.poll(told, { timeout: 20_000 }).toBe(2);
+    await expect(rows.nth(1)).toBeChecked();
+  });
 });
 
 test('a plan edited while the server is away is kept, through a reload, and saved when it is back', async ({

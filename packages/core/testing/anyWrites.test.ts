@@ -9,7 +9,7 @@ import {
   planBatch,
   plannedFigures,
   runSheet,
-  weighOut,
+  batchAmounts,
 } from '../src/index.js';
 import { anyDraft, anyIngredient, anyKitchen } from './anyWrites.js';
 
@@ -32,7 +32,7 @@ test('whatever the server accepts is planned: every answer comes, and every figu
       if (plan.fry) expect(plan.fry.solution.converged).toBe(true);
       if (plan.serve) expect(notNumbers(runSheet(draft, plan, kitchen))).toEqual([]);
       expect(notNumbers(plannedFigures(plan, draft))).toEqual([]);
-      expect(notNumbers(weighOut(draft, [], kitchen))).toEqual([]);
+      expect(notNumbers(batchAmounts(draft, [], kitchen))).toEqual([]);
     }),
     { numRuns: 400 },
   );

@@ -13,6 +13,8 @@ export type CookAct = { readonly id: string; readonly atMs: number; readonly ste
   | { readonly kind: 'check'; readonly answer: CheckAnswer }
   /** SI: kg, °C, m or a count, as the step measures. */
   | { readonly kind: 'measure'; readonly value: number }
+  /** Something the step takes is set out, or is not after all; `line` is its key in the list of amounts. */
+  | { readonly kind: 'tick'; readonly line: string; readonly on: boolean }
   /** Taken by one of several cooks; an empty name lays it back. */
   | { readonly kind: 'take'; readonly who: string }
 );
@@ -25,9 +27,11 @@ export interface StepState {
   readonly answer: CheckAnswer | null;
   readonly value: number | null;
   readonly who: string;
+  /** Keys of amounts that are set out. */
+  readonly ticked: readonly string[];
 }
 
-const OPEN: StepState = { state: 'open', atMs: null, answer: null, value: null, who: '' };
+const OPEN: StepState = { state: 'open', atMs: null, answer: null, value: null, who: '', ticked: [] };
 
 /** The whole sheet as the acts leave it. */
 export type CookState = ReadonlyMap<RunStepId, StepState>;
@@ -64,6 +68,10 @@ function withAct(now: StepState, act: CookAct): StepState {
       return { ...now, answer: act.answer };
     case 'measure':
       return { ...now, value: act.value };
+    case 'tick': {
+      const others = now.ticked.filter((line) => line !== act.line);
+      return { ...now, ticked: act.on ? [...others, act.line] : others };
+    }
     case 'take':
       return { ...now, who: act.who };
     default: {

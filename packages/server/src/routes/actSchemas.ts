@@ -1,6 +1,6 @@
 import { type CookAct, type FireAct, MEASURE_RANGE, type MeasureId, RANGES, RUN_STEPS } from '@ember-fold/core';
 import Joi from 'joi';
-import { number, uuid, within } from './schemaParts.js';
+import { flag, number, uuid, within } from './schemaParts.js';
 
 const { draft: D, fire: F } = RANGES;
 
@@ -84,12 +84,16 @@ export const cookAct = Joi.alternatives<CookAct>()
       },
       { is: Joi.valid('measure').required(), then: Joi.object({ ...cookBase, value: measured }) },
       {
+        is: Joi.valid('tick').required(),
+        then: Joi.object({ ...cookBase, line: Joi.string().trim().max(200).required(), on: flag }),
+      },
+      {
         is: Joi.valid('take').required(),
         then: Joi.object({ ...cookBase, who: Joi.string().trim().allow('').max(40).required() }),
       },
     ],
     otherwise: Joi.object({
-      kind: Joi.string().valid('done', 'skip', 'back', 'check', 'measure', 'take').required(),
+      kind: Joi.string().valid('done', 'skip', 'back', 'check', 'measure', 'take', 'tick').required(),
     }).unknown(true),
   })
   .required();

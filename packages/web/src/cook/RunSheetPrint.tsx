@@ -1,3 +1,4 @@
+import { type StepAmount, stepAmounts } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { COOK as T } from '../text/cookPhrases';
 import { RUN_NAME, runLines, tableText } from '../text/cookText';
@@ -37,9 +38,21 @@ const OnPaper = styled.div`
   }
 `;
 
+/** What a step takes, in the order of weighing. */
+function Taken({ amounts, printer }: { readonly amounts: readonly StepAmount[]; readonly printer: Printer }) {
+  if (amounts.length === 0) return null;
+  return (
+    <p>
+      {amounts
+        .map(({ ingredient, weighKg }) => `☐ ${printer.measure(weighKg, ingredient.densityKgPerM3)} ${ingredient.name}`)
+        .join('  ')}
+    </p>
+  );
+}
+
 /** The whole run on paper, for a wall without a screen: a box to tick, the time, and what to do. */
 export function RunSheetPrint({ cook, printer }: { readonly cook: Cook; readonly printer: Printer }) {
-  const { draft, plan, sheet, now } = cook;
+  const { draft, plan, sheet, now, amounts } = cook;
   const told = {
     ...{ draft, printer, piece: plan.fold.piece, foldC: plan.filling.foldC },
     fillingKg: plan.filling.figures.rawKg,
@@ -64,6 +77,7 @@ export function RunSheetPrint({ cook, printer }: { readonly cook: Cook; readonly
                     <li key={line}>{line}</li>
                   ))}
                 </ul>
+                <Taken amounts={stepAmounts(step.id, amounts)} printer={printer} />
               </td>
             </tr>
           ))}

@@ -1,8 +1,8 @@
 import {
   asCooked,
+  batchAmounts,
   type BatchDraft,
   type BatchPlan,
-  type CookAct,
   type CookNow,
   cookNow,
   type CookState,
@@ -11,16 +11,17 @@ import {
   type PlanChange,
   planCold,
   type RunStep,
+  type StepAmount,
   timerCalls,
 } from '@ember-fold/core';
 import { useEffect, useMemo, useState } from 'react';
 import { api } from '../data/api';
-import { cookApi, withCookAct } from '../data/cookApi';
 import type { CookTold } from '../data/live';
-import { onAnswer, send, useOutgoing } from '../data/outbox';
 import { serverNowMs } from '../data/serverClock';
 import { selectKitchenFor } from '../data/selectKitchen';
-import { store, useAppSelector } from '../data/store';
+import { useAppSelector } from '../data/store';
+import { storeApi } from '../data/storeApi';
+import { useCookActs } from '../data/useCookActs';
 import { startTimer, stopTimer, useTimers } from '../data/useTimers';
 import { RUN_NAME } from '../text/cookText';
 import { planHotOnce } from '../workers/planClient';
@@ -51,6 +52,8 @@ export interface Cook {
   readonly draft: BatchDraft;
   readonly plan: BatchPlan;
   readonly sheet: readonly RunStep[];
+  /** Everything the batch takes, in the order of weighing. */
+  readonly amounts: readonly StepAmount[];
   readonly state: CookState;
   readonly now: CookNow;
   readonly nowMs: number;
@@ -62,41 +65,10 @@ export interface Cook {
   readonly refusal: string | null;
 }
 
-/** Acts of one run-sheet: acknowledged ones, then those on their way. */
-function useActs(batchId: string) {
-  const query = cookApi.useCookQuery(batchId);
-  const outgoing = useOutgoing();
-  const lane = `cook:${batchId}`;
-  const [refusal, setRefusal] = useState<string | null>(null);
-  useEffect(
-    () =>
-      onAnswer(lane, (_item, answer) => {
-        if ('refusal' in answer) return setRefusal(answer.refusal);
-        setRefusal(null);
-        const stored = answer.data as { seq: number; act: CookAct };
-        store.dispatch(cookApi.util.updateQueryData('cook', batchId, (now) => withCookAct(now, stored)));
-      }),
-    [lane, batchId],
-  );
-  const waiting = useMemo(() => outgoing.filter((item) => item.lane === lane), [outgoing, lane]);
-  const acts = useMemo(() => {
-    if (!query.data) return undefined;
-    // The stream may tell an act before its own answer does: it is there once.
-    const known = new Set(query.data.map((one) => one.act.id));
-    const ours = waiting.map((item) => item.body as CookAct).filter((one) => !known.has(one.id));
-    return [...query.data.map((one) => one.act), ...ours];
-  }, [query.data, waiting]);
-  const tell = (act: CookTold) => {
-    const whole = { ...act, id: crypto.randomUUID(), atMs: Math.round(serverNowMs()) } as CookAct;
-    void send({ id: whole.id, lane, method: 'POST', path: `/batches/${batchId}/cook/acts`, body: whole });
-  };
-  return { query, acts, tell, waiting: waiting.length, refusal };
-}
-
 /** One batch as it is being cooked. `cook` is `null` until batch, kitchen, acts and plan are there. */
 export function useCook(batchId: string, me: string) {
   const batch = api.useBatchQuery(batchId, { refetchOnMountOrArgChange: true });
-  const { query, acts, tell, waiting, refusal } = useActs(batchId);
+  const { query, acts, tell, waiting, refusal } = useCookActs(batchId);
   const timers = useTimers();
   const [nowMs, setNowMs] = useState(serverNowMs);
   useEffect(() => {
@@ -121,6 +93,11 @@ export function useCook(batchId: string, me: string) {
         : null,
     [planned, draft, before.plan, after.plan, kitchen],
   );
+  const { data: stock } = storeApi.useStockQuery();
+  const amounts = useMemo(
+    () => (planned && kitchen ? batchAmounts(planned, stock ?? [], kitchen) : []),
+    [planned, stock, kitchen],
+  );
   const problem = before.problem ?? after.problem;
   if (!session || !state) return { cook: null, problem, batch, query };
 
@@ -138,7 +115,7 @@ export function useCook(batchId: string, me: string) {
   };
   const { sheet, changes } = now;
   const cook: Cook = {
-    ...{ draft: session.draft, plan: session.after, sheet, state, nowMs, changes, waiting, refusal },
+    ...{ draft: session.draft, plan: session.after, sheet, amounts, state, nowMs, changes, waiting, refusal },
     ...{ now, tell: follow },
   };
   return { cook, problem, batch, query };

@@ -74,8 +74,6 @@ export const BENCH_SHEETS = {
   keep: 'Keep',
   piecesInTheOrderOf: (name: string | number, pieces: string | number) =>
     `${name}, ${pieces} pieces. Weigh everything in this order before you roll the first disc.`,
-  byTheFormulaThisPack: (mass: string | number, value: string | number) =>
-    ` The formula says ${mass}; this pack is ${value}`,
   beginAnew: 'Start again',
   print: 'Print',
   done: 'Done',

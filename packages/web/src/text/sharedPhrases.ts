@@ -115,6 +115,8 @@ export const SHARED = {
   rock: 'rock',
   byMm2: (plain: string | number, plain2: string | number) => `${plain} by ${plain2} mm`,
   templateTrueToSize: (size: string | number) => `Template, ${size}, true to size`,
+  byTheFormulaThisPack: (mass: string | number, value: string | number) =>
+    ` The formula says ${mass}; this pack is ${value}`,
   rolledMm: (name: string | number, size: string | number, plain: string | number) =>
     `${name}: ${size}, rolled ${plain} mm`,
 };

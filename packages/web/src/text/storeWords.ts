@@ -1,4 +1,4 @@
-import type { FormulaKind, IngredientRole, Kitchen, RingKind, SoldUnit, WeighGroup } from '@ember-fold/core';
+import type { FormulaKind, IngredientRole, Kitchen, RingKind, SoldUnit, AmountPlace } from '@ember-fold/core';
 
 /** Wording of the Store. */
 export const KIND_NAME: Record<FormulaKind, string> = { dough: 'Dough', filling: 'Filling', base: 'Base' };
@@ -32,10 +32,11 @@ export const UNIT_NAME: Record<SoldUnit, readonly [string, string]> = {
   piece: ['piece', 'pieces'],
   tin: ['tin', 'tins'],
 };
-export const WEIGH_GROUP_NAME: Record<WeighGroup['of'], string> = {
+export const WEIGH_GROUP_NAME: Record<AmountPlace, string> = {
   filling: 'Filling',
   dough: 'Dough',
   'second-dough': 'Second dough',
+  'rim-and-coat': 'For rims and coats, set out before the first disc',
 };
 export const HANDS_NAME: Record<keyof Kitchen['hands'], string> = {
   mixS: 'Making the dough',

@@ -1,0 +1,72 @@
+import type { RunStepId } from '../cook/cookAct.js';
+import type { BatchDraft } from '../draft/draft.js';
+import { type Known, pantryOf } from '../draft/kitchen.js';
+import type { Ingredient } from '../ingredient/ingredient.js';
+import type { StockRow } from '../store/shoppingList.js';
+import { type WeighGroup, weighOut } from '../store/weighOut.js';
+import { draftSupplies } from './supplies.js';
+
+/** Where something is set out: a bowl or pan, or beside the board for rim and coat. */
+export type AmountPlace = WeighGroup['of'] | 'rim-and-coat';
+
+/** One thing that a step takes. */
+export interface StepAmount {
+  /** The same in every list of this batch: what is ticked. */
+  readonly key: string;
+  readonly of: AmountPlace;
+  readonly ingredient: Ingredient;
+  /** What the formula means, and what the scale must show with this pack, kg. */
+  readonly massKg: number;
+  readonly weighKg: number;
+}
+
+/** At which step each place is filled. */
+const STEP_OF: Readonly<Record<AmountPlace, RunStepId>> = {
+  filling: 'weigh-filling',
+  dough: 'mix-dough',
+  'second-dough': 'mix-dough',
+  // Set out before the first disc is cut: floury hands open no jar.
+  'rim-and-coat': 'roll',
+};
+
+/** @example stepOfPlace('dough') // 'mix-dough' */
+export const stepOfPlace = (of: AmountPlace): RunStepId => STEP_OF[of];
+
+/**
+ * Everything that a batch takes, in the order in which it is weighed out: filling first, for it has to
+ * cool; then the dough; then what goes on rims and pieces.
+ *
+ * @throws CoreError UNKNOWN_NAME
+ * @example batchAmounts(draft, [], kitchen)[0].of // 'filling'
+ */
+export function batchAmounts(
+  draft: BatchDraft,
+  stock: readonly Pick<StockRow, 'ingredientId' | 'strength'>[],
+  known: Known,
+): readonly StepAmount[] {
+  const pantry = pantryOf(known);
+  const weighed = weighOut(draft, stock, known).flatMap(({ of, lines }) =>
+    lines.map((line, i): StepAmount => ({ ...line, of, key: keyOf(of, line.ingredient.id, lines.slice(0, i)) })),
+  );
+  const supplies = draftSupplies(draft, known)
+    .filter(({ massKg }) => massKg > 0)
+    .map(({ ingredientId, massKg }): StepAmount => ({
+      ...{ key: `rim-and-coat ${ingredientId}`, of: 'rim-and-coat', ingredient: pantry.find(ingredientId) },
+      ...{ massKg, weighKg: massKg },
+    }));
+  return [...weighed, ...supplies];
+}
+
+/** An ingredient may stand in a formula twice: the second is another line to tick. */
+function keyOf(of: AmountPlace, id: string, before: readonly { readonly ingredient: Ingredient }[]): string {
+  const times = before.filter(({ ingredient }) => ingredient.id === id).length;
+  return times === 0 ? `${of} ${id}` : `${of} ${id} ${times + 1}`;
+}
+
+/**
+ * What one step takes. @param all from `batchAmounts`
+ * @example stepAmounts('mix-dough', batchAmounts(draft, [], kitchen)).length > 0 // true
+ */
+export function stepAmounts(step: RunStepId, all: readonly StepAmount[]): readonly StepAmount[] {
+  return all.filter(({ of }) => STEP_OF[of] === step);
+}
