@@ -1,9 +1,9 @@
-import type { CookAct, RecordKind, Timer } from '@ember-fold/core';
+import type { CookAct, RecordKind, StoredCookAct, Timer } from '@ember-fold/core';
 import { api } from './api';
 import { cookApi, withCookAct } from './cookApi';
 import { keepAnswer, takeGiven } from './keptAnswers';
 import { saver } from './saves';
-import { noteServerTime } from './serverClock';
+import { noteServerTime, serverNowMs } from './serverClock';
 import { store } from './store';
 import { onLive, onOpen, startStream, type Told } from './stream';
 
@@ -21,6 +21,13 @@ export function takeTimer(timer: Timer): void {
   if (timer.stoppedMs !== null) stopped.add(timer.id);
   else if (stopped.has(timer.id)) return;
   store.dispatch(cookApi.util.updateQueryData('timers', undefined, (now) => withTimer(now, timer)));
+}
+
+/** Takes an acknowledged act of a run-sheet, and keeps it with the others for a page that opens without the server. */
+export function takeCookAct(batchId: string, stored: StoredCookAct): void {
+  store.dispatch(cookApi.util.updateQueryData('cook', batchId, (now) => withCookAct(now, stored)));
+  const acts = cookApi.endpoints.cook.select(batchId)(store.getState()).data;
+  if (acts) void keepAnswer(`/batches/${batchId}/cook`, { acts, nowMs: serverNowMs() });
 }
 
 type Tag = Parameters<typeof api.util.invalidateTags>[0] extends readonly (infer T)[] ? T : never;
@@ -65,7 +72,7 @@ function take(told: Told): void {
       return;
     }
     case 'cook':
-      dispatch(cookApi.util.updateQueryData('cook', told.batchId, (now) => withCookAct(now, told.stored)));
+      takeCookAct(told.batchId, told.stored);
       return;
     case 'stove':
       dispatch(api.util.invalidateTags(['Stoves', 'Batches', 'Order']));

@@ -1,10 +1,9 @@
-import type { CookAct } from '@ember-fold/core';
+import type { CookAct, StoredCookAct } from '@ember-fold/core';
 import { useEffect, useMemo, useState } from 'react';
-import { cookApi, withCookAct } from './cookApi';
-import type { CookTold } from './live';
+import { cookApi } from './cookApi';
+import { type CookTold, takeCookAct } from './live';
 import { onAnswer, send, useOutgoing } from './outbox';
 import { serverNowMs } from './serverClock';
-import { store } from './store';
 
 /** Acts of one run-sheet: acknowledged ones, then those on their way. */
 export function useCookActs(batchId: string) {
@@ -17,8 +16,7 @@ export function useCookActs(batchId: string) {
       onAnswer(lane, (_item, answer) => {
         if ('refusal' in answer) return setRefusal(answer.refusal);
         setRefusal(null);
-        const stored = answer.data as { seq: number; act: CookAct };
-        store.dispatch(cookApi.util.updateQueryData('cook', batchId, (now) => withCookAct(now, stored)));
+        takeCookAct(batchId, answer.data as StoredCookAct);
       }),
     [lane, batchId],
   );

@@ -15,6 +15,7 @@ import {
 import { styled } from 'styled-components';
 import { useKitchen, usePantry } from '../data/useLine';
 import { PHONE } from '../ui/theme';
+import { mixFindingText } from '../text/mixFindingText';
 import { Findings } from '../ui/controls/Findings';
 import { FormulaTable } from '../ui/controls/FormulaTable';
 import { Row, Soft } from '../ui/controls/Panel';
@@ -128,6 +129,7 @@ function DoughBody({ body, printer, onBody }: EditorProps<'dough'>) {
         <Findings
           findings={doughFindings(figures, body.lines, pantry).filter((f) => f.tone !== 'know')}
           printer={printer}
+          say={mixFindingText}
         />
       </div>
     </Two>

@@ -42,8 +42,9 @@ import {
 import fc from 'fast-check';
 import { bakeText } from './bakeText';
 import { balanceText } from './balanceText';
-import { findingText as coldText } from './findingText';
+import { foldFindingText as coldText } from './findingText';
 import { hotFindingText } from './hotFindingText';
+import { mixFindingText } from './mixFindingText';
 import { holdText, HOLD_NAME } from './holdText';
 import { liftWayText } from './liftText';
 import { lineText } from './lineText';
@@ -59,7 +60,11 @@ import { FAMILY_METHOD } from './methodWords';
 import { FAMILY_NAME } from './words';
 
 const findingText: typeof coldText = (finding, printer) =>
-  (/^(fry|serve)\./.test(finding.code) ? hotFindingText : coldText)(finding, printer);
+  (/^(fry|serve)\./.test(finding.code)
+    ? hotFindingText
+    : /^(dough|filling)\./.test(finding.code)
+      ? mixFindingText
+      : coldText)(finding, printer);
 
 const WRONG = /NaN|undefined|null|Infinity|\[object|−?\d\.\d{4,}/;
 

@@ -15,6 +15,7 @@ import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
+import { mixFindingText } from '../../text/mixFindingText';
 import { Findings } from '../../ui/controls/Findings';
 import { FormulaTable } from '../../ui/controls/FormulaTable';
 import { PanelTitle } from '../../ui/controls/Panel';
@@ -178,7 +179,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
       findings={
         <>
           <StiffnessDial stiffness={figures.stiffness} band={figures.stiffnessBand} history={history} />
-          <Findings findings={findings} printer={printer} />
+          <Findings findings={findings} printer={printer} say={mixFindingText} />
         </>
       }
     />

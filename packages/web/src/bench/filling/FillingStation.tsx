@@ -19,6 +19,7 @@ import { useEdit } from '../../data/useEdit';
 import { type Line, usePantry } from '../../data/useLine';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
+import { mixFindingText } from '../../text/mixFindingText';
 import { Findings } from '../../ui/controls/Findings';
 import { FormulaTable } from '../../ui/controls/FormulaTable';
 import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
@@ -198,7 +199,7 @@ export function FillingStation({ line }: { readonly line: Line }) {
           <Soft>{filling.method === 'thicken' ? T.theScaleShows : T.stopWhenTheScaleShows}</Soft>
           <Figure>{printer.mass(figures.targetWithPanKg)}</Figure>
           <Soft>{T.ofFillingInAPan(printer.mass(figures.targetKg), printer.mass(filling.panKg))}</Soft>
-          <Findings findings={findings} printer={printer} />
+          <Findings findings={findings} printer={printer} say={mixFindingText} />
         </>
       }
     />

@@ -5,6 +5,7 @@ import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
 import { FOLD as T } from '../../text/foldPhrases';
 import { Button } from '../../ui/controls/Button';
+import { foldFindingText } from '../../text/findingText';
 import { Findings, toneColour } from '../../ui/controls/Findings';
 import { Figure, Problem, Soft } from '../../ui/controls/Panel';
 import { FillGauge } from '../../ui/drawing/FillGauge';
@@ -39,7 +40,7 @@ export function FoldVerdict({ line, shown }: { readonly line: Line; readonly sho
         </Button>
       )}
       {noSize === line.draft.fold && <Problem>{T.noSizeIsSo}</Problem>}
-      <Findings findings={findings} printer={printer} />
+      <Findings findings={findings} printer={printer} say={foldFindingText} />
       <Suspense fallback={null}>{shown && <FoldWays line={line} />}</Suspense>
     </>
   );

@@ -2,7 +2,7 @@ import { SHARED as T } from '../../text/sharedPhrases';
 import type { Finding, FindingTone } from '@ember-fold/core';
 import { ArrowRight, Check, OctagonAlert, TriangleAlert } from 'lucide-react';
 import { styled } from 'styled-components';
-import { findingText, TONE_WORD } from '../../text/findingText';
+import { TONE_WORD } from '../../text/findingText';
 import type { Printer } from '../../text/printer';
 
 const ICONS = { good: Check, 'look-out': TriangleAlert, stop: OctagonAlert, know: ArrowRight } as const;
@@ -35,12 +35,12 @@ export function ToneMark({ tone, size = 18 }: { readonly tone: FindingTone; read
 interface FindingsProps {
   readonly findings: readonly Finding[];
   readonly printer: Printer;
-  /** What each says; absent: as Dough, Filling and Fold do. */
-  readonly say?: (finding: Finding, printer: Printer) => string;
+  /** What each says, by the table of its station. */
+  readonly say: (finding: Finding, printer: Printer) => string;
 }
 
 /** Sentences, worst first. */
-export function Findings({ findings, printer, say = findingText }: FindingsProps) {
+export function Findings({ findings, printer, say }: FindingsProps) {
   const sorted = [...findings].sort((a, b) => ORDER.indexOf(a.tone) - ORDER.indexOf(b.tone));
   return (
     <ul aria-label={T.findings}>
