@@ -72,6 +72,10 @@ test.describe('from flour to ledger', () => {
     await expect(tally).toContainText('burst1');
     await expect(tally).toContainText('to fry0');
     await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
+    // The oil is still hot: that is said first.
+    const ask = page.getByRole('dialog', { name: 'Finish the batch now?' });
+    await expect(ask).toContainText(/The oil is at 1\d\d °C\. Stay with it until it is under 60 °C/);
+    await ask.getByRole('button', { name: 'Finish all the same' }).click();
     await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
 
     const record = await read<Record>(`/ledger/${id}`);

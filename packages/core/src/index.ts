@@ -217,6 +217,7 @@ export { asCooked, MEASURE_RANGE, type PlanChange, planChanges } from './plan/as
 export { callsBy, ringing } from './cook/ringing.js';
 export { type Danger, type DangerId } from './fire/danger.js';
 export { type FireBelief, fireBelief } from './fire/fireLearning.js';
+export { type FinishAsks, finishAsks, REOPEN_MS } from './fire/finishAsks.js';
 export { type HandsSeen } from './fire/handsSeen.js';
 export { fitStove, type Found, type StoveFit } from './oil/fitStove.js';
 export { START_GATE, type StartPoint } from './fire/startGate.js';

@@ -29,6 +29,8 @@ const ERRORS = {
   },
   STILL_FRYING: { status: 409, message: 'There are pieces in the oil; lift them before the batch is finished.' },
   BATCH_OVER: { status: 409, message: 'This batch is finished and in the ledger; cook it again as a new one.' },
+  REOPEN_LATE: { status: 409, message: 'This batch was finished too long ago to go on; cook it again as a new one.' },
+  POT_TAKEN: { status: 409, message: 'Another batch is in this pot now; finish that one first.' },
   STALE_VERSION: { status: 409, message: 'This was changed in another window since it was opened here.' },
   ID_TAKEN: { status: 409, message: 'This id is already used for something else.' },
   TOO_LARGE: { status: 413, message: 'The request is too large.' },

@@ -18,7 +18,7 @@ const ALONE_S = 240;
 /** A danger that was seen to asks again after so long, s by the wall. */
 const SEEN_TO_S = 30;
 /** Cooler than this, oil may be left. */
-const SAFE_C = 60;
+export const SAFE_C = 60;
 
 export interface DangerAsk {
   readonly state: FireState;

@@ -54,6 +54,11 @@ export async function listOilEvents(q: Queries, oilId: string): Promise<OilEvent
 }
 
 /** @returns false when an event of this id is already there: the same thing told twice */
+/** Takes back what a batch did to its oil: the batch goes on. */
+export async function deleteFried(q: Queries, batchId: string): Promise<void> {
+  await q.change(`DELETE FROM oil_event WHERE id = ? AND kind = 'fried'`, [batchId]);
+}
+
 export async function insertOilEvent(q: Queries, oilId: string, { id, kind, at, ...body }: OilEvent): Promise<boolean> {
   const made = await q.change('INSERT IGNORE INTO oil_event (id, oil_id, kind, body, at) VALUES (?, ?, ?, ?, ?)', [
     id,

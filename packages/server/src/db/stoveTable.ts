@@ -96,6 +96,11 @@ export async function endStove(q: Queries, batchId: string, endedAt: Date): Prom
   await q.change('UPDATE stove_session SET ended_at = ? WHERE batch_id = ? AND ended_at IS NULL', [endedAt, batchId]);
 }
 
+/** A session that goes on as if it had never ended; what it came to is added up again when it does. */
+export async function reopenStove(q: Queries, batchId: string): Promise<void> {
+  await q.change('UPDATE stove_session SET ended_at = NULL, figures = NULL WHERE batch_id = ?', [batchId]);
+}
+
 /** What a finished batch came to, so that a long ledger need not add it up anew. */
 export async function writeFigures(q: Queries, batchId: string, figures: LedgerFigures): Promise<void> {
   await q.change('UPDATE stove_session SET figures = ? WHERE batch_id = ?', [JSON.stringify(figures), batchId]);

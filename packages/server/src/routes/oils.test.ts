@@ -86,6 +86,10 @@ test('a finished batch goes into the history of its oil once, with what it carri
     expect((await app.call('POST', `/api/batches/${id}/stove/acts`, one)).status).toBe(201);
   }
   for (let i = 0; i < 2; i++) expect((await app.call('POST', `/api/batches/${id}/stove/finish`, {})).status).toBe(200);
+  // Taken back and finished again, it is still one use.
+  expect((await app.call('POST', `/api/batches/${id}/stove/reopen`, {})).status).toBe(200);
+  expect((await app.call('GET', '/api/oils')).body[0].state.uses).toBe(0);
+  await app.call('POST', `/api/batches/${id}/stove/finish`, {});
   const [row] = (await app.call('GET', '/api/oils')).body;
   expect(row.state).toMatchObject({ uses: 1, diet: 'meat' });
   expect(row.state.allergens).toContain('fish');

@@ -326,6 +326,52 @@ describe('finishing', () => {
     expect(again.body.code).toBe('BATCH_OVER');
   });
 
+  it('is taken back for two hours: the batch goes on with all it had, and comes to the ledger again with more', async () => {
+    const id = await lit();
+    await post(id, knob(0, 9));
+    await run(id, 700);
+    const from = (await look(id)).nowS;
+    await post(id, onPieces('drop', from, [1, 2]));
+    await run(id, 300);
+    await post(id, onPieces('lift', (await look(id)).nowS, [1, 2]));
+    expect((await app.call('POST', `/api/batches/${id}/stove/reopen`, {})).status).toBe(200);
+    await app.call('POST', `/api/batches/${id}/stove/finish`, {});
+    const first = (await app.call('GET', `/api/ledger/${id}`)).body;
+    const before = (await app.call('GET', `/api/batches/${id}/stove`)).body;
+    const reopened = await Promise.all([1, 2].map(() => app.call('POST', `/api/batches/${id}/stove/reopen`, {})));
+    expect(reopened.map(({ status }) => status)).toEqual([200, 200]);
+    const back = reopened[0]!.body;
+    expect([back.endedAt, back.acts.length, back.readings.length]).toEqual([
+      null,
+      before.acts.length,
+      before.readings.length,
+    ]);
+    expect((await app.call('GET', `/api/ledger/${id}`)).status).toBe(404);
+    expect((await app.call('GET', `/api/batches/${id}`)).body.status).toBe('frying');
+    expect((await app.call('GET', '/api/ledger')).body.rows).toEqual([]);
+    // Its probe is heard again, and more is fried.
+    await run(id, 60);
+    const at = (await look(id)).nowS;
+    expect((await post(id, onPieces('drop', at, [3]))).status).toBe(201);
+    await run(id, 300);
+    await post(id, onPieces('lift', (await look(id)).nowS, [3]));
+    await app.call('POST', `/api/batches/${id}/stove/finish`, {});
+    const second = (await app.call('GET', `/api/ledger/${id}`)).body;
+    expect([first.figures.fried, second.figures.fried]).toEqual([2, 3]);
+    expect(second.readings.length).toBeGreaterThan(first.readings.length);
+    app.clock.ms += 2 * 3_600_000 + 1000;
+    expect((await app.call('POST', `/api/batches/${id}/stove/reopen`, {})).body.code).toBe('REOPEN_LATE');
+    expect((await app.call('POST', `/api/batches/${randomUUID()}/stove/reopen`, {})).body.code).toBe('NO_BATCH');
+  });
+
+  it('is not taken back while another batch is in the same pot', async () => {
+    const id = await lit();
+    await app.call('POST', `/api/batches/${id}/stove/finish`, {});
+    await lit();
+    expect((await app.call('POST', `/api/batches/${id}/stove/reopen`, {})).body.code).toBe('POT_TAKEN');
+    expect((await app.call('GET', `/api/ledger/${id}`)).status).toBe(200);
+  });
+
   it('keeps notes by version and refuses too much of them', async () => {
     const id = await lit();
     await app.call('POST', `/api/batches/${id}/stove/finish`, {});

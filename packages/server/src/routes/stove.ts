@@ -7,6 +7,7 @@ import {
   oilAfterRest,
   planBatch,
   ledgerFigures,
+  REOPEN_MS,
   START_GATE,
   type StartStoveAsk,
   type Stove,
@@ -18,8 +19,18 @@ import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { listCookActs } from '../db/cookTable.js';
 import { readBatch, setBatchStatus } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
+import { deleteFried } from '../db/oilTable.js';
 import { lastReading, traceReadings } from '../db/readingTable.js';
-import { endStove, insertStove, readLastIn, readStove, type StoveRow, writeFigures } from '../db/stoveTable.js';
+import {
+  endStove,
+  insertStove,
+  listOpenStoves,
+  readLastIn,
+  readStove,
+  reopenStove,
+  type StoveRow,
+  writeFigures,
+} from '../db/stoveTable.js';
 import { stoveNowS } from '../devices/stoveHub.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
@@ -165,6 +176,28 @@ export function stoveRoutes(context: Context): Router {
       for (const what of ['batches', 'ledger', 'oils'] as const) live.changed(what, row.batchId);
     }
     res.json({ batchId: row.batchId });
+  });
+
+  router.post('/reopen', async (req, res) => {
+    const { row, isBack } = await gate.transaction(async (q) => {
+      const held = await requireStove(q, req, true);
+      if (!held.endedAt) return { row: held, isBack: false };
+      if (clockMs() - held.endedAt.getTime() > REOPEN_MS) throw new ApiError('REOPEN_LATE');
+      const pot = held.kitchen.potName ?? null;
+      if ((await listOpenStoves(q)).some(({ kitchen }) => (kitchen.potName ?? null) === pot)) {
+        throw new ApiError('POT_TAKEN');
+      }
+      await reopenStove(q, held.batchId);
+      await setBatchStatus(q, held.batchId, 'frying');
+      await deleteFried(q, held.batchId);
+      return { row: { ...held, endedAt: null }, isBack: true };
+    });
+    if (isBack) {
+      stoves.lit(row);
+      live.tell({ kind: 'stove', batchId: row.batchId, lit: true });
+      for (const what of ['batches', 'ledger', 'oils'] as const) live.changed(what, row.batchId);
+    }
+    res.json(await answer(row));
   });
 
   router.get('/stream', async (req, res) => {

@@ -132,6 +132,11 @@ export const api = createApi({
       query: (id) => ({ url: `/batches/${id}/stove/finish`, method: 'POST', body: {} }),
       invalidatesTags: ['Batches', 'Ledger', 'Stove', 'Stoves', 'Oils', 'Order'],
     }),
+    /** Finished by mistake: it goes on. */
+    reopenBatch: build.mutation<{ batchId: string }, string>({
+      query: (id) => ({ url: `/batches/${id}/stove/reopen`, method: 'POST', body: {} }),
+      invalidatesTags: ['Batches', 'Batch', 'Ledger', 'Record', 'Stove', 'Stoves', 'Oils', 'Order'],
+    }),
     ledger: build.infiniteQuery<Paged<LedgerEntry>, string, string>({
       infiniteQueryOptions: { initialPageParam: '', getNextPageParam: (last) => last.next ?? undefined },
       query: ({ queryArg, pageParam }) => `/ledger?search=${encodeURIComponent(queryArg)}&after=${pageParam}`,

@@ -1,6 +1,6 @@
 import { FIRE as T } from '../text/firePhrases';
-import { type NextStep, type Piece, planCold } from '@ember-fold/core';
-import { Suspense, useCallback, useEffect, useMemo } from 'react';
+import { type FinishAsks, finishAsks, type NextStep, type Piece, planCold } from '@ember-fold/core';
+import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { lazyPart } from '../ui/lazyPart';
 import { useKitchen } from '../data/useLine';
@@ -23,6 +23,7 @@ import { usePad } from './usePad';
 import type { useStove } from './useStove';
 import { useTrace } from './useTrace';
 
+const FinishSheet = lazyPart(() => import('./FinishSheet').then((m) => ({ default: m.FinishSheet })));
 const OilChart = lazyPart(() => import('../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
 
 const Grid = styled.div`
@@ -95,6 +96,12 @@ interface StoveProps {
   readonly printer: Printer;
 }
 
+/** An end that was asked for, and what is to be thought of first. */
+interface Ending {
+  readonly asks: FinishAsks;
+  readonly then: string | undefined;
+}
+
 /** The page of one pot; draws what `fireNow` says. */
 function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
   const { live } = stove;
@@ -102,6 +109,12 @@ function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
   const { state, oil, fry } = fire;
   const ear = useEar(pad.spoken);
   const { end, problem } = useEnd(batchId, live.ended);
+  const [ending, setEnding] = useState<Ending | null>(null);
+  const askEnd = (then?: string) => {
+    const asks = finishAsks(state, oil, then !== undefined);
+    if (asks) setEnding({ asks, then });
+    else void end(then);
+  };
   const where = potText(kitchen.potName, kitchen.pot.diameterM);
   return (
     <Page>
@@ -140,17 +153,27 @@ function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
           />
           <Soft>{potFullText(where, kitchen.pot.oilM3, fry.levels.withLot, printer)}</Soft>
         </Panel>
-        <Hands draft={draft} fire={fire} pad={pad} ear={ear} printer={printer} onFinish={() => void end()} />
+        <Hands draft={draft} fire={fire} pad={pad} ear={ear} printer={printer} onFinish={() => askEnd()} />
         <TallyPanel
           live={live}
           fire={fire}
           printer={printer}
           listening={ear.on}
           problem={stove.refusal ?? problem}
-          onEnd={(then) => void end(then)}
+          onEnd={askEnd}
         />
         <Trace live={live} fire={fire} printer={printer} />
       </Grid>
+      <Suspense fallback={null}>
+        {ending && !fire.danger && (
+          <FinishSheet
+            asks={ending.asks}
+            printer={printer}
+            onFinish={() => void end(ending.then)}
+            onClose={() => setEnding(null)}
+          />
+        )}
+      </Suspense>
       {fire.danger && (
         <DangerScreen
           danger={fire.danger}

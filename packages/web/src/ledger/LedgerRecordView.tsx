@@ -14,6 +14,7 @@ import { Tally } from '../ui/controls/Tally';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { plannedAndHappened } from '../text/ledgerText';
 import { printDate } from '../text/printer';
+import { BackToStove } from './BackToStove';
 import { Notes } from './Notes';
 
 const OilChart = lazyPart(() => import('../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
@@ -88,6 +89,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
         <Soft as="span">{`${printDate(Date.parse(record.startedAt))}, ${printer.clock(Date.parse(record.startedAt))}`}</Soft>
         <span className="grow" />
         <Link to="/ledger">{T.allRecords}</Link>
+        <BackToStove key={record.id} record={record} />
         <Button $look="primary" isDisabled={making.isLoading} onPress={() => void again()}>
           <RotateCcw size={17} aria-hidden />
           {T.cookAgainWithTheActual}

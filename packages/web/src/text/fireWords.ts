@@ -1,6 +1,7 @@
 import {
   wantedCrumb,
   type DangerId,
+  type FinishAsks,
   type FireBelief,
   type FirePiece,
   type HandsSeen,
@@ -209,6 +210,21 @@ export function fitText(
     `The ring goes on for ${range(ringS, 1, 0)} s after its knob.`,
     `The readings lie within ${p.tempSpanFine(residualC)} of that.`,
   ];
+}
+
+/** What is to be thought of before a batch is finished. */
+export function finishLines({ unfried, hotC, burner }: FinishAsks, p: Printer): readonly string[] {
+  const lines: string[] = [];
+  if (unfried > 0)
+    lines.push(
+      `${unfried === 1 ? 'One piece has' : `${plain(unfried, 0)} pieces have`} not been fried. Raw pieces go into the fridge or the freezer within 2 hours.`,
+    );
+  if (burner > 0) lines.push(`The ring is on at ${plain(burner, 0)}. Turn it off.`);
+  if (hotC !== null)
+    lines.push(
+      `The oil is at ${p.temp(hotC)}. Stay with it until it is under ${p.temp(SAFE_C)}, children and pets away.`,
+    );
+  return [...lines, 'If you finish by mistake, the record in the ledger takes you back for 2 hours.'];
 }
 
 /** How long tonight's hands take over a piece; lots are planned so that they can keep up. */

@@ -25,4 +25,5 @@ export const LEDGER = {
   whatCameOut: 'What came out',
   after: (number: string | number, time: string | number) => `${number} after ${time}`,
   notes2: 'Notes',
+  backToTheStove: 'Not over: back to the stove',
 };
