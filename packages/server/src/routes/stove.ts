@@ -195,7 +195,8 @@ export function stoveRoutes(context: Context): Router {
     if (isBack) {
       stoves.lit(row);
       live.tell({ kind: 'stove', batchId: row.batchId, lit: true });
-      for (const what of ['batches', 'ledger', 'oils'] as const) live.changed(what, row.batchId);
+      // Lists of the ledger follow the stove; a record that is open somewhere stays as it was read.
+      for (const what of ['batches', 'oils'] as const) live.changed(what, row.batchId);
     }
     res.json(await answer(row));
   });

@@ -135,7 +135,7 @@ export const api = createApi({
     /** Finished by mistake: it goes on. */
     reopenBatch: build.mutation<{ batchId: string }, string>({
       query: (id) => ({ url: `/batches/${id}/stove/reopen`, method: 'POST', body: {} }),
-      invalidatesTags: ['Batches', 'Batch', 'Ledger', 'Record', 'Stove', 'Stoves', 'Oils', 'Order'],
+      invalidatesTags: ['Batches', 'Batch', 'Ledger', 'Stove', 'Stoves', 'Oils', 'Order'],
     }),
     ledger: build.infiniteQuery<Paged<LedgerEntry>, string, string>({
       infiniteQueryOptions: { initialPageParam: '', getNextPageParam: (last) => last.next ?? undefined },

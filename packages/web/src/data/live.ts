@@ -75,7 +75,7 @@ function take(told: Told): void {
       takeCookAct(told.batchId, told.stored);
       return;
     case 'stove':
-      dispatch(api.util.invalidateTags(['Stoves', 'Batches', 'Order']));
+      dispatch(api.util.invalidateTags(['Stoves', 'Batches', 'Order', 'Ledger']));
       return;
     case 'changed':
       changed(told.what, told.id);
