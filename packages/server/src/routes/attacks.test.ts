@@ -159,6 +159,60 @@ test('of several that light at once all get the one stove that is kept; drops an
   }
 });
 
+test('finished, taken back and fried on at once: what is in the oil is never in a finished batch, nor is one use of oil counted twice', async () => {
+  for (let round = 0; round < 5; round++) {
+    const id = await planned();
+    await light(id);
+    const stove = (what: 'finish' | 'reopen') => app.call('POST', `/api/batches/${id}/stove/${what}`, {});
+    await stove('finish');
+    const answers = await Promise.all([
+      ...[stove('reopen'), act(id, { kind: 'drop', pieces: [1] }), stove('finish'), stove('reopen')],
+      ...[act(id, { kind: 'drop', pieces: [2] }), stove('finish'), stove('reopen')],
+    ]);
+    for (const { status } of answers) expect(status).toBeLessThan(500);
+    const { status } = (await app.call('GET', `/api/batches/${id}`)).body;
+    const { acts, endedAt } = (await app.call('GET', `/api/batches/${id}/stove`)).body;
+    // One truth in every answer.
+    expect(status).toBe(endedAt === null ? 'frying' : 'done');
+    expect((await app.call('GET', `/api/ledger/${id}`)).status).toBe(endedAt === null ? 404 : 200);
+    const open = (await app.call('GET', '/api/stoves')).body.map((one: { batchId: string }) => one.batchId);
+    expect(open.includes(id)).toBe(endedAt === null);
+    if (endedAt !== null) expect(acts).toEqual([]);
+    // Out of the way of the next round's pot.
+    const inPot = acts.flatMap((one: StoredAct) => ('pieces' in one.act ? one.act.pieces : []));
+    if (inPot.length > 0) await act(id, { kind: 'lift', pieces: inPot });
+    expect((await stove('finish')).status).toBe(200);
+  }
+});
+
+test('ticks from several devices at once: each is kept once, and a tick of nothing is refused at its field', async () => {
+  const id = await planned();
+  const tick = (more: object) => ({
+    ...{ id: randomUUID(), atMs: app.clock.ms, step: 'mix-dough', kind: 'tick', line: 'dough salt', on: true },
+    ...more,
+  });
+  const post = (body: object) => app.call('POST', `/api/batches/${id}/cook/acts`, body);
+  const twice = tick({ line: 'dough butter' });
+  await Promise.all([
+    post(twice),
+    post(twice),
+    post(tick({})),
+    post(tick({ on: false })),
+    post(tick({ step: 'roll' })),
+  ]);
+  expect((await app.call('GET', `/api/batches/${id}/cook`)).body.acts).toHaveLength(4);
+  for (const [path, more] of [
+    ['line', { line: '' }],
+    ['line', { line: 'x'.repeat(300) }],
+    ['line', { line: 7 }],
+    ['on', { on: 'perhaps' }],
+    ['step', { step: 'dance' }],
+  ] as const) {
+    const { status, body } = await post(tick(more));
+    expect([status, body.path]).toEqual([400, path]);
+  }
+});
+
 test('forty acts at once: each is told to every page, in the order of its place', async () => {
   const id = await planned();
   await light(id);

@@ -55,7 +55,7 @@ import { makePrinter, plain, readMl, readMm, readWhole, withTemps } from './prin
 import { ARM_ROWS, crumbText, lotWayText } from './schoolText';
 import { shoppingText } from './shoppingText';
 import { swapText } from './swapText';
-import { listText, nextText } from './fireWords';
+import { finishLines, handsText, listText, nextText } from './fireWords';
 import { FAMILY_METHOD } from './methodWords';
 import { FAMILY_NAME } from './words';
 
@@ -427,6 +427,33 @@ it('the map, the schools, a crumb and the oven are said in clean sentences, in a
       },
     ),
     { numRuns: 12 },
+  );
+});
+
+test('what is said before a batch is finished, and of the hands, reads well whatever the figures and units', () => {
+  fc.assert(
+    fc.property(
+      kitchens,
+      fc.nat(30),
+      fc.nat(9),
+      fc.option(fc.integer({ min: 61, max: 230 })),
+      (kitchen, unfried, burner, hotC) => {
+        const printer = makePrinter({ ...DEFAULT_KITCHEN, ...kitchen });
+        const lines = finishLines({ unfried, burner, hotC }, printer);
+        for (const line of lines) {
+          expect(line).not.toMatch(WRONG);
+          expect(line).toMatch(/^[A-Z0-9].*\.$/);
+          if (kitchen.temperature === 'F') expect(line).not.toMatch(/°C/);
+        }
+        expect(lines.some((line) => /not been fried/.test(line))).toBe(unfried > 0);
+        expect(lines.some((line) => /Stay with it/.test(line))).toBe(hotC !== null);
+        expect(lines.some((line) => /Turn it off/.test(line))).toBe(burner > 0);
+        const hands = handsText({ eachS: 2 + unfried / 7, lowS: 1, highS: 4, times: burner });
+        expect(hands).not.toMatch(WRONG);
+        expect(hands).not.toMatch(/\b1 times/);
+      },
+    ),
+    { numRuns: 40 },
   );
 });
 

@@ -3,12 +3,12 @@ import { anyDraft } from '../../testing/anyWrites.js';
 import { type CookAct, cookState, stepState } from '../cook/cookAct.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import type { Formula } from '../ingredient/formula.js';
-import { withFamily } from './editDraft.js';
-import { planBatch } from './planBatch.js';
-import { runSheet } from './runSheet.js';
-import { newBatch, STARTERS } from './starters.js';
+import { withFamily } from '../plan/editDraft.js';
+import { planBatch } from '../plan/planBatch.js';
+import { runSheet } from '../plan/runSheet.js';
+import { newBatch, STARTERS } from '../plan/starters.js';
 import { batchAmounts, stepAmounts } from './stepAmounts.js';
-import { draftSupplies } from './supplies.js';
+import { draftSupplies } from '../plan/supplies.js';
 
 const sumOf = (lines: Formula) => lines.reduce((sum, { massKg }) => sum + massKg, 0);
 

@@ -2,9 +2,9 @@ import type { RunStepId } from '../cook/cookAct.js';
 import type { BatchDraft } from '../draft/draft.js';
 import { type Known, pantryOf } from '../draft/kitchen.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
-import type { StockRow } from '../store/shoppingList.js';
-import { type WeighGroup, weighOut } from '../store/weighOut.js';
-import { draftSupplies } from './supplies.js';
+import type { StockRow } from './shoppingList.js';
+import { type WeighGroup, weighOut } from './weighOut.js';
+import { draftSupplies } from '../plan/supplies.js';
 
 /** Where something is set out: a bowl or pan, or beside the board for rim and coat. */
 export type AmountPlace = WeighGroup['of'] | 'rim-and-coat';
