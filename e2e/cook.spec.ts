@@ -138,6 +138,7 @@ test('amounts: each step lists what it takes, in the order of weighing; a tick i
   const other = await context.newPage();
   await other.goto(`/cook/${id}`);
   const there = now(other).getByRole('group', { name: 'Weigh and set out' }).getByRole('checkbox');
+  await expect(there).toHaveCount(wanted.length);
   await page.bringToFront();
   await setOut.locator('label').nth(0).click();
   await setOut.locator('label').nth(1).click();

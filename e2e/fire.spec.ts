@@ -236,31 +236,35 @@ test('spoken commands act as the keys do, where the browser listens', async ({ p
   await expect.poll(() => kinds(id)).toEqual(['drop', 'flip', 'lift', 'take-back', 'skim']);
 });
 
-test('finishing asks when pieces are left and the oil is hot; a batch finished by mistake is taken back', async ({
-  page,
-}) => {
-  const id = await plannedBatch('Too soon', 6);
-  await page.goto(`/fire/${id}`);
-  await startStove(page, '20 times');
-  await burner(page, 4);
-  await page.getByRole('button', { name: /^Dropped/ }).click();
-  await page.waitForTimeout(1500);
-  await page.keyboard.press('l');
-  await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
-  const ask = page.getByRole('dialog', { name: 'Finish the batch now?' });
-  await expect(ask).toContainText('The ring is on at 4. Turn it off.');
-  await axeFindsNothing(page, 'finish');
-  await ask.getByRole('button', { name: 'Stay at the stove' }).click();
-  await expect(ask).toHaveCount(0);
-  expect((await stove(id)).acts.at(-1)!.act.kind).toBe('lift');
-  await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
-  await ask.getByRole('button', { name: 'Finish all the same' }).click();
-  await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
-  await page.getByRole('button', { name: 'Not over: back to the stove' }).click();
-  await expect(page).toHaveURL(new RegExp(`/fire/${id}$`));
-  await expect(page.getByRole('group', { name: 'Burner' })).toContainText('4');
-  expect((await fetch(`${product().address}/api/ledger/${id}`)).status).toBe(404);
-  // It goes on: what is told counts again.
-  await burner(page, 1, 'down');
-  await expect.poll(async () => (await stove(id)).acts.at(-1)!.act).toMatchObject({ kind: 'burner', setting: 3 });
+test.describe('the end of a batch', () => {
+  // A word of the finish may come after the batch is back at the stove: its record is then asked for, and is not there.
+  test.use({ calm: [NOT_STARTED, '404'] });
+  test('finishing asks when pieces are left and the oil is hot; a batch finished by mistake is taken back', async ({
+    page,
+  }) => {
+    const id = await plannedBatch('Too soon', 6);
+    await page.goto(`/fire/${id}`);
+    await startStove(page, '20 times');
+    await burner(page, 4);
+    await page.getByRole('button', { name: /^Dropped/ }).click();
+    await page.waitForTimeout(1500);
+    await page.keyboard.press('l');
+    await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
+    const ask = page.getByRole('dialog', { name: 'Finish the batch now?' });
+    await expect(ask).toContainText('The ring is on at 4. Turn it off.');
+    await axeFindsNothing(page, 'finish');
+    await ask.getByRole('button', { name: 'Stay at the stove' }).click();
+    await expect(ask).toHaveCount(0);
+    expect((await stove(id)).acts.at(-1)!.act.kind).toBe('lift');
+    await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
+    await ask.getByRole('button', { name: 'Finish all the same' }).click();
+    await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
+    await page.getByRole('button', { name: 'Not over: back to the stove' }).click();
+    await expect(page).toHaveURL(new RegExp(`/fire/${id}$`));
+    await expect(page.getByRole('group', { name: 'Burner' })).toContainText('4');
+    expect((await fetch(`${product().address}/api/ledger/${id}`)).status).toBe(404);
+    // It goes on: what is told counts again.
+    await burner(page, 1, 'down');
+    await expect.poll(async () => (await stove(id)).acts.at(-1)!.act).toMatchObject({ kind: 'burner', setting: 3 });
+  });
 });

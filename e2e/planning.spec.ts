@@ -1,7 +1,9 @@
 import type { Page } from '@playwright/test';
 import { type BatchDraft, type Kitchen, planBatch, printDuration } from '@ember-fold/core';
 import {
+  axeFindsNothing,
   expect,
+  fitsAcross,
   isSaved,
   line,
   makeBatch,
@@ -558,4 +560,22 @@ test.describe('a batch that is not there', () => {
     await page.getByRole('link', { name: 'To the bench', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
   });
+});
+
+test('a batch is planned once more with one tap: the same plan, a name of its own', async ({ page }) => {
+  const id = await plannedBatch('Twice', 18);
+  await page.goto('/bench');
+  await page.getByRole('button', { name: 'Plan Twice once more' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Twice 2' })).toBeVisible();
+  const copy = page.url().split('/')[4]!;
+  expect(copy).not.toBe(id);
+  const of = async (batch: string) => (await read<{ draft: BatchDraft }>(`/batches/${batch}`)).draft;
+  expect({ ...(await of(copy)), name: 'Twice' }).toEqual(await of(id));
+  await page.goto('/bench');
+  await page.getByRole('button', { name: 'Plan Twice once more' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Twice 3' })).toBeVisible();
+  await page.goto('/bench');
+  await axeFindsNothing(page, 'bench');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await fitsAcross(page, 'bench on a phone');
 });

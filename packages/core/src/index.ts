@@ -170,6 +170,7 @@ export {
 } from './store/storeFormula.js';
 export { compareFormulas } from './store/compareFormulas.js';
 export { type BaseToMake, type Shopping, shoppingList, type ShoppingRow, type StockRow } from './store/shoppingList.js';
+export { copyDraft } from './plan/copyDraft.js';
 export { type AmountPlace, batchAmounts, type StepAmount, stepAmounts, stepOfPlace } from './store/stepAmounts.js';
 export {
   type ForgivingPoint,

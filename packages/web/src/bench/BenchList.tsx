@@ -12,6 +12,8 @@ import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { printDate } from '../text/printer';
 
+import { CopyButton } from './CopyButton';
+
 const BatchGlance = lazyPart(() => import('./BatchGlance').then((m) => ({ default: m.BatchGlance })));
 const DeleteSheet = lazyPart(() => import('./DeleteSheet').then((m) => ({ default: m.DeleteSheet })));
 const NewBatch = lazyPart(() => import('./NewBatch').then((m) => ({ default: m.NewBatch })));
@@ -69,6 +71,7 @@ export function BenchList() {
                       {at < MOST_GLANCES && <BatchGlance id={batch.id} version={batch.version} />}
                     </Suspense>
                   </Link>
+                  <CopyButton batch={batch} batches={list} />
                   <Button $look="quiet" aria-label={T.theDelete(batch.name)} onPress={() => setLeaving(batch)}>
                     <Trash2 size={18} aria-hidden />
                   </Button>

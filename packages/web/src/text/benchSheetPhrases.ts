@@ -11,6 +11,7 @@ export const BENCH_SHEETS = {
   plannedBatches: 'Planned batches',
   pieces: 'pieces',
   atTheStoveNow: 'at the stove now',
+  theCopy: (name: string | number) => `Plan ${name} once more`,
   theDelete: (name: string | number) => `Delete ${name}`,
   theDelete2: (name: string | number) => `Delete "${name}"?`,
   itsPlanEveryReadingAnd:
