@@ -193,12 +193,23 @@ export function oilChangeS(pot: Pot, roomC: number, fromC: number | null, toC: n
 /**
  * Oil that stands on a ring that is off, °C.
  * @param restS 0 or more
- * @example oilAfterRest(DEFAULT_KITCHEN.pot, 21, 160, 1800) // 88
+ * @example oilAfterRest(DEFAULT_KITCHEN.pot, 21, 160, 1800) // 88.9
  */
 export function oilAfterRest(pot: Pot, roomC: number, fromC: number, restS: number): number {
   requireWithin(restS, 0, 1e7, 'restS');
-  const decayS = potHeatCapacity(pot, (fromC + roomC) / 2) / pot.lossWPerK;
-  return roomC + (fromC - roomC) * Math.exp(-restS / decayS);
+  if (restS === 0 || fromC === roomC) return fromC;
+  // Its heat capacity a + b·T grows with warmth: a + b·room of it decays, the rest goes in proportion.
+  const atRoom = potHeatCapacity(pot, roomC);
+  const perK = (potHeatCapacity(pot, fromC) - atRoom) / (fromC - roomC);
+  const takesS = (leftShare: number) =>
+    (perK * (fromC - roomC) * (1 - leftShare) - atRoom * Math.log(leftShare)) / pot.lossWPerK;
+  let [least, most] = [0, 1];
+  for (let i = 0; i < 60; i++) {
+    const middle = (least + most) / 2;
+    if (takesS(middle) > restS) least = middle;
+    else most = middle;
+  }
+  return roomC + (fromC - roomC) * ((least + most) / 2);
 }
 
 /** Limits of the craft's cautions for this oil, °C. */
