@@ -1,5 +1,5 @@
 import type { LucideIcon } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { FINE } from '../ui/theme';
 import { Button } from '../ui/controls/Button';
@@ -59,8 +59,7 @@ interface StationToolsProps<Id extends string> {
   readonly onOpen: (id: Id) => void;
 }
 
-/** What a station opens: sheets, two side by side. */
-export function StationTools<Id extends string>({ tools, onOpen }: StationToolsProps<Id>) {
+function ToolsOf<Id extends string>({ tools, onOpen }: StationToolsProps<Id>) {
   return (
     <Tools>
       {tools.map(({ id, name, icon: Icon }) => (
@@ -72,3 +71,6 @@ export function StationTools<Id extends string>({ tools, onOpen }: StationToolsP
     </Tools>
   );
 }
+
+/** What a station opens: sheets, two side by side. The same whatever is typed. */
+export const StationTools = memo(ToolsOf) as typeof ToolsOf;

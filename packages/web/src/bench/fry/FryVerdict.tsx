@@ -1,5 +1,5 @@
 import { crustName } from '@ember-fold/core';
-import { Suspense } from 'react';
+import { memo, Suspense } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/useLine';
 import { FRY as T } from '../../text/fryPhrases';
@@ -67,7 +67,7 @@ function outcomeText(line: Line): string {
 }
 
 /** What comes out at this oil and time, and what is found. */
-export function FryVerdict({ line }: { readonly line: Line }) {
+function VerdictOf({ line }: { readonly line: Line }) {
   const { draft, printer, hot } = line;
   const { fry } = draft;
   const plan = hot?.fry ?? null;
@@ -87,3 +87,9 @@ export function FryVerdict({ line }: { readonly line: Line }) {
     </>
   );
 }
+
+/** Half a verdict is none: until the fry of this very draft is there, the one before stays. */
+export const FryVerdict = memo(
+  VerdictOf,
+  (before, { line }) => before.line.hot !== null && !line.hotIsCurrent && line.hotProblem === null,
+);
