@@ -117,7 +117,7 @@ function Origin({ of, line }: Pick<FormulaToolsProps, 'of' | 'line'>) {
   const newer = source.version > from.version;
   return (
     <Soft as="span">
-      {T.version(source.name, from.version, newer ? `; the Store has ${source.version}` : same ? '' : ', changed here')}
+      {T.version(source.name, from.version, newer ? T.storeHasVersion(source.version) : same ? '' : T.changedHere)}
     </Soft>
   );
 }

@@ -76,7 +76,7 @@ export function ScaleSheet({ of, line, onClose }: ScaleSheetProps) {
       {by === 'all' && (
         <Row>
           <GramField
-            label={T.inAll2(of === 'dough' ? 'Dough' : 'Cooked filling')}
+            label={T.inAll2(of === 'dough' ? T.dough : T.cookedFilling)}
             value={allKg}
             {...RANGES.draft.lineKg}
             printer={printer}
@@ -93,7 +93,7 @@ export function ScaleSheet({ of, line, onClose }: ScaleSheetProps) {
         </>
       )}
       {next ? (
-        <p role="status">{`That makes ${next.pieces} pieces; now ${draft.pieces}.`}</p>
+        <p role="status">{T.thatMakes(next.pieces, draft.pieces)}</p>
       ) : (
         <Problem>{T.notOnePieceComesOut}</Problem>
       )}

@@ -173,7 +173,7 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
   const runs = timers.some((timer) => timer.batchId === batchId && timer.step === step.id);
   return (
     <Big data-step={step.id} aria-label={T.now}>
-      <Soft role="status">{now.waits ? 'Nothing for the hands just now; this goes on by itself' : T.now}</Soft>
+      <Soft role="status">{now.waits ? T.nothingForTheHands : T.now}</Soft>
       <h2>{RUN_NAME[step.id]}</h2>
       <Lines>
         {lines.map((line) => (
@@ -207,7 +207,7 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
         {!runs && (
           <Button onPress={() => startTimer({ name, seconds: step.durationS, batchId, step: step.id })}>
             <AlarmClock size={20} aria-hidden />
-            {`Timer, ${printer.span(step.durationS)}`}
+            {T.timerOf(printer.span(step.durationS))}
           </Button>
         )}
         <Button $look="quiet" onPress={() => tell({ kind: 'skip', step: step.id })}>
@@ -307,7 +307,7 @@ function MeasureRow({ step, measure, value, printer, onTell }: MeasureRowProps) 
           {T.asPlanned(measureText(measure, step.planned, printer))}
         </Button>
       )}
-      <span role="status">{value === null ? '' : `Noted: ${measureText(measure, value, printer)}`}</span>
+      <span role="status">{value === null ? '' : T.noted(measureText(measure, value, printer))}</span>
       {weighs && <LiveScale printer={printer} wantedKg={usual} onTake={note} />}
     </Measure>
   );

@@ -15,6 +15,7 @@ import type {
   StarterAsk,
 } from '@ember-fold/core';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { SHARED } from '../text/sharedPhrases';
 import { keepAnswer, keptAnswer } from './keptAnswers';
 import { serverAnswered } from './useOnline';
 
@@ -158,7 +159,7 @@ export const api = createApi({
 export function problemOf(error: unknown): ApiProblem {
   const data = (error as { data?: Partial<ApiProblem> } | undefined)?.data;
   if (data?.code && data.message) return data as ApiProblem;
-  return { code: 'AWAY', message: 'The server does not answer just now. What is on this page is kept.' };
+  return { code: 'AWAY', message: SHARED.serverAway };
 }
 
 export const { sendRaw } = api.endpoints;

@@ -68,7 +68,7 @@ export function JudgeBar({ judge, targetC, belief, printer, onLooks, onCore, onR
       {probing && (
         <Core>
           <TempField
-            label={predictedC === null ? T.coreIfProbed : `Core, if probed; ${printer.temp(predictedC)} read`}
+            label={predictedC === null ? T.coreIfProbed : T.coreReads(printer.temp(predictedC))}
             value={coreC}
             {...RANGES.fire.coreC}
             printer={printer}

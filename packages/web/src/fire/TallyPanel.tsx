@@ -40,8 +40,9 @@ export function TallyPanel({ live, fire, printer, listening, problem, onEnd }: T
       <Soft>{T.lotOf(draft.name, tally.lot, tally.lots)}</Soft>
       <Tally
         counts={{
-          ...{ done: state.done, burst: state.burst, ...(state.aside > 0 && { 'set aside': state.aside }) },
-          ...{ 'in the oil': state.inPot.length, 'to fry': state.toFry },
+          ...{ [T.tallyOf.done]: state.done, [T.tallyOf.burst]: state.burst },
+          ...(state.aside > 0 && { [T.tallyOf.aside]: state.aside }),
+          ...{ [T.tallyOf.inTheOil]: state.inPot.length, [T.tallyOf.toFry]: state.toFry },
         }}
       />
       {state.inOven.length > 0 && <p>{T.inTheOven(ovenText(state.inOven, (c) => printer.temp(c)))}</p>}

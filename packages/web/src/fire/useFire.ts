@@ -1,6 +1,7 @@
 import { type FireKnown, fireNow, type FireNow, type FireSession } from '@ember-fold/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { oilApi } from '../data/oilApi';
+import { FIRE } from '../text/firePhrases';
 import { planHotOnce } from '../workers/planClient';
 import { stoveSecond } from './stoveSecond';
 import { useFit } from './useFit';
@@ -27,7 +28,7 @@ function useSession(live: LiveStove): { readonly session: FireSession | null; re
       ({ fry }) => {
         if (gone) return;
         if (fry?.lots) setPlanned({ fry: { ...fry, lots: fry.lots }, failed: null });
-        else setPlanned({ fry: null, failed: 'This plan has no piece to fry.' });
+        else setPlanned({ fry: null, failed: FIRE.noPieceToFry });
       },
       (cause: unknown) => !gone && setPlanned({ fry: null, failed: String(cause) }),
     );

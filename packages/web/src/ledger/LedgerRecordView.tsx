@@ -137,9 +137,9 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
           <PanelTitle>{T.whatCameOut}</PanelTitle>
           <Tally
             counts={{
-              ...{ 'fried whole': figures.fried, burst: figures.burst },
-              ...(figures.aside > 0 && { 'set aside': figures.aside }),
-              'not fried': figures.notFried,
+              ...{ [T.tallyOf.whole]: figures.fried, [T.tallyOf.burst]: figures.burst },
+              ...(figures.aside > 0 && { [T.tallyOf.aside]: figures.aside }),
+              [T.tallyOf.notFried]: figures.notFried,
             }}
           />
           {figures.burst > 0 && (

@@ -91,11 +91,7 @@ function Totals({
         <span>{T.fits}</span>
         <strong>{DIET_NAME[totals.diet]}</strong>
       </Row>
-      <Soft>
-        {allergens.length > 0
-          ? `Contains ${allergens.join(', ')}; labels come first.`
-          : 'None of the usual fourteen allergens; labels come first.'}
-      </Soft>
+      <Soft>{allergens.length > 0 ? T.contains(allergens.join(', ')) : T.noneOfTheFourteen}</Soft>
     </>
   );
 }

@@ -106,7 +106,7 @@ function OpenFormula({ formula }: { readonly formula: FormulaWithVersions }) {
         <FormulaBodyEditor body={now.body} onBody={(body) => setEdited({ ...now, body })} />
       </Panel>
       <VersionCompare formula={formula} edited={changedBody ? now.body : null} />
-      <UseList uses={storeApi.useFormulaUsesQuery(id)} nothing="No batch or formula uses it yet." />
+      <UseList uses={storeApi.useFormulaUsesQuery(id)} nothing={T.nothingUsesItYet} />
     </div>
   );
 }

@@ -89,7 +89,7 @@ export function FormulasPage() {
           <ListAndDetail
             isOpen={id !== undefined}
             backTo="/store/formulas"
-            backText="All formulas"
+            backText={T.allFormulas}
             list={
               <>
                 <Button $look="primary" style={{ width: '100%', marginBottom: 8 }} onPress={() => setMaking(true)}>

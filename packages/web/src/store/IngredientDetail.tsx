@@ -88,5 +88,5 @@ export function IngredientDetail({ id }: { readonly id: string }) {
 }
 
 function Uses({ id }: { readonly id: string }) {
-  return <UseList uses={storeApi.useIngredientUsesQuery(id)} nothing="No batch or formula uses it." />;
+  return <UseList uses={storeApi.useIngredientUsesQuery(id)} nothing={T.nothingUsesIt} />;
 }

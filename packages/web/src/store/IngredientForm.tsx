@@ -120,7 +120,7 @@ function WeightAndPrice({ ingredient, onIngredient }: IngredientFormProps) {
           read={(text) => scaled(text.replace(/\s*g$/, ''), 10)}
           {...RANGES.ingredient.densityKgPerM3}
           unit="g"
-          expected="grams such as 53, levelled and not packed"
+          expected={T.expects.levelled}
           onChange={(density) => set({ densityKgPerM3: density })}
         />
       </Row>
@@ -131,7 +131,7 @@ function WeightAndPrice({ ingredient, onIngredient }: IngredientFormProps) {
           print={(price) => plain(price, 2)}
           read={parseNumber}
           {...RANGES.ingredient.pricePerKg}
-          expected="a price such as 2.40"
+          expected={T.expects.price}
           onChange={(price) => set({ pricePerKg: price })}
         />
       </Row>

@@ -85,7 +85,7 @@ export function IngredientsPage() {
     <ListAndDetail
       isOpen={id !== undefined}
       backTo="/store/ingredients"
-      backText="All ingredients"
+      backText={T.allIngredients}
       list={
         <>
           <Button

@@ -65,7 +65,7 @@ export function KitchenPage() {
               read={(text) => parseNumber(text.replace(/\s*m$/, ''))}
               {...RANGES.kitchen.altitudeM}
               unit="m"
-              expected="metres such as 250"
+              expected={T.expects.metres}
               onChange={(altitudeM) => set({ altitudeM })}
             />
           </Row>

@@ -64,7 +64,7 @@ export function PotPanel() {
           read={(text) => parseNumber(text.replace(/\s*w$/i, ''))}
           {...RANGES.pot.burnerW}
           unit="W"
-          expected="watts such as 2000"
+          expected={T.expects.watts}
           onChange={(burnerW) => set({ burnerW })}
         />
       </Row>

@@ -225,7 +225,7 @@ function BuyRow({ row, strength, printer, onStock }: BuyRowProps) {
         <strong>{text.buy}</strong>
       </td>
       <td className="figure">{row.buyKg > 0 ? printer.money(row.cost) : ''}</td>
-      <td className="stock" data-label="On the shelf">
+      <td className="stock" data-label={T.shelfColumn}>
         <GramField
           label={T.onTheShelf2(name)}
           hideLabel
@@ -235,7 +235,7 @@ function BuyRow({ row, strength, printer, onStock }: BuyRowProps) {
           onChange={(haveKg) => setShelf({ haveKg })}
         />
       </td>
-      <td className="stock" data-label="Strength of pack">
+      <td className="stock" data-label={T.strengthColumn}>
         <FigureField
           label={T.strengthOf(name)}
           hideLabel
@@ -244,7 +244,7 @@ function BuyRow({ row, strength, printer, onStock }: BuyRowProps) {
           read={parseNumber}
           {...RANGES.store.strength}
           width={72}
-          expected="a factor such as 1 or 1.5"
+          expected={T.expects.factor}
           onChange={(next) => setShelf({ strength: next })}
         />
       </td>

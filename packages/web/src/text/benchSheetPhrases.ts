@@ -80,4 +80,9 @@ export const BENCH_SHEETS = {
   done: 'Done',
   asNow: (name: string | number) => `${name}, as now`,
   asNow2: 'As now',
+  storeHasVersion: (version: number) => `; the Store has ${version}`,
+  changedHere: ', changed here',
+  dough: 'Dough',
+  cookedFilling: 'Cooked filling',
+  thatMakes: (pieces: number, now: number) => `That makes ${pieces} pieces; now ${now}.`,
 } as const;

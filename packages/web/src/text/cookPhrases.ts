@@ -79,4 +79,7 @@ export const COOK = {
   timers: 'Timers',
   aMinuteMore: (name: string | number) => `A minute more: ${name}`,
   calls: 'Calls',
+  nothingForTheHands: 'Nothing for the hands just now; this goes on by itself',
+  timerOf: (span: string) => `Timer, ${span}`,
+  noted: (measured: string) => `Noted: ${measured}`,
 };

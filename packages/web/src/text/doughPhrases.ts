@@ -36,4 +36,5 @@ export const DOUGH = {
   doughsNoted: 'Doughs noted',
   poured2: (printDate: string | number, mass: string | number) => `${printDate}, poured ${mass}`,
   forgetThisDough: 'Forget this dough',
+  nothingNotedOf: (flour: string) => `Nothing noted of this ${flour} yet; its label counts.`,
 } as const;

@@ -28,4 +28,5 @@ export const FILLING = {
   theScaleShows: 'The scale shows',
   stopWhenTheScaleShows: 'Stop when the scale shows',
   ofFillingInAPan: (mass: string | number, mass2: string | number) => `${mass} of filling in a pan of ${mass2}`,
+  tooSlowToBeSafe: '; too slow to be safe',
 } as const;

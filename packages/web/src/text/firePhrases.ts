@@ -113,4 +113,7 @@ export const FIRE = {
   keptHereUntilTheServer: (waiting: string | number) => `${waiting} kept on this device until the server is back`,
   finishTheBatch: 'Finish the batch',
   finishThen: (name: string | number) => `Finish, then ${name}`,
+  coreReads: (temp: string) => `Core, if probed; ${temp} read`,
+  tallyOf: { done: 'done', burst: 'burst', aside: 'set aside', inTheOil: 'in the oil', toFry: 'to fry' },
+  noPieceToFry: 'This plan has no piece to fry.',
 };

@@ -27,4 +27,5 @@ export const FOLD = {
   noPocket: 'no pocket',
   sizeItToBe75: 'Size it to be 75 % full',
   waysToEndTogether: 'Ways to end together',
+  notAWeight: (text: string) => `“${text}” is not a weight; type grams such as 68 or 68.5.`,
 } as const;

@@ -72,4 +72,8 @@ export const FOLD_SHEETS = {
   template: 'Template',
   keepAsSvg: 'Keep as SVG',
   printAt100: 'Print at 100 %',
+  inTheRound: (name: string, wide: string, thick: string, cut: string) =>
+    `${name}, ${wide} wide and ${thick} thick${cut}; arrow keys turn it`,
+  outlineOfPoints: (points: number) => `Outline of ${points} points; draw here to change it, or give an SVG path below`,
+  hardlyAny: 'hardly any',
 } as const;

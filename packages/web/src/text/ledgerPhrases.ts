@@ -26,4 +26,5 @@ export const LEDGER = {
   after: (number: string | number, time: string | number) => `${number} after ${time}`,
   notes2: 'Notes',
   backToTheStove: 'Not over: back to the stove',
+  tallyOf: { whole: 'fried whole', burst: 'burst', aside: 'set aside', notFried: 'not fried' },
 };

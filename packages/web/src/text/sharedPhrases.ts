@@ -119,4 +119,38 @@ export const SHARED = {
     ` The formula says ${mass}; this pack is ${value}`,
   rolledMm: (name: string | number, size: string | number, plain: string | number) =>
     `${name}: ${size}, rolled ${plain} mm`,
+  doesNotSet: 'does not set',
+  setsAt: (time: string) => `sets at ${time}`,
+  doesNotReach: (temp: string) => `does not reach ${temp}`,
+  reachesAt: (temp: string, time: string) => `reaches ${temp} at ${time}`,
+  fullerTheRed: '; the fuller the red, the harder it pushes on its seam',
+  noReadingIsItOn: 'no reading; is it on?',
+  steady: 'steady',
+  settling: 'settling',
+  /** What a field expects, said when it cannot read what was typed. */
+  expects: {
+    grams: 'a mass such as 35 or 1.5 oz',
+    measure: 'a mass such as 640, 2 1/2 cup, 3 tbsp or 1 lb 4 oz',
+    millimetres: 'millimetres such as 2.6',
+    millilitres: 'millilitres such as 2100',
+    litres: 'litres such as 4 or 2.5',
+    temperature: 'a temperature such as 158 or 316 F',
+    percent: 'percent such as 90',
+    number: 'a whole number such as 24',
+    minutes: 'minutes such as 7:10 or 7.5',
+    lot: 'a whole number such as 6',
+  },
+  opensByFill: (first: string, firstOpens: string, last: string, lastOpens: string, here: string) =>
+    `Of pieces ${first} full ${firstOpens} opens, of ${last} full ${lastOpens}; here ${here}`,
+  pourLadder: (first: string, spoons: number, total: string, poured: string) =>
+    `Pour ladder: ${first} first, then ${spoons} spoons up to ${total}; poured ${poured}`,
+  rolledProfile: (middle: string, rim: string, wall: string, knot: string) =>
+    `Rolled profile: ${middle} mm in the middle, ${rim} mm at the rim, for a wall of ${wall} mm; rolled flat, ${knot} mm at the knot`,
+  sameSize: 'the same size',
+  timesTheSize: (times: number) => `${times} times the size`,
+  mlAir: (ml: string) => `, ${ml} ml air`,
+  rolledSo: (wall: string, times: number) => `rolled so: wall ${wall} mm all round; heights × ${times}`,
+  byEarlierDoughs: (values: string) => `; by earlier doughs of this flour ${values}`,
+  measureThisBar: '100 mm: measure this bar; print at 100 %, not fitted to the page',
+  serverAway: 'The server does not answer just now. What is on this page is kept.',
 };

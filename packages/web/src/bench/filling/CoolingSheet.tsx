@@ -60,11 +60,7 @@ export function CoolingSheet({ line, onClose }: { readonly line: Line; readonly 
                 <strong>{`${name[0]!.toUpperCase()}${name.slice(1)}`}</strong>
                 <Soft>
                   {cooling
-                    ? T.deepReadyToFold(
-                        printer.mm(depthM),
-                        fold,
-                        cooling.passesFirstMark ? '' : '; too slow to be safe',
-                      )
+                    ? T.deepReadyToFold(printer.mm(depthM), fold, cooling.passesFirstMark ? '' : T.tooSlowToBeSafe)
                     : T.deepTooDeepToCool(printer.mm(depthM))}
                 </Soft>
               </div>

@@ -36,7 +36,12 @@ export function ModelSheet({ line, onClose }: { readonly line: Line; readonly on
               sizeM={Math.max(piece.widthM, piece.depthM, piece.thicknessM)}
               cut={cut}
               across={ALONG.has(draft.form) ? 0 : 1}
-              label={`${FORM_NAME[draft.form]}, ${printer.mm(piece.widthM)} wide and ${printer.mm(piece.thicknessM)} thick${cut ? FOLD_SHEETS.cutOpen : ''}; arrow keys turn it`}
+              label={FOLD_SHEETS.inTheRound(
+                FORM_NAME[draft.form],
+                printer.mm(piece.widthM),
+                printer.mm(piece.thicknessM),
+                cut ? FOLD_SHEETS.cutOpen : '',
+              )}
             />
           </Suspense>
           <TickField label={FOLD_SHEETS.cutOpen2} value={cut} onChange={setCut} />

@@ -62,7 +62,7 @@ export function OutlineSheet({ line, onClose }: { readonly line: Line; readonly 
       <Pad
         viewBox="0 0 300 200"
         role="img"
-        aria-label={`Outline of ${shown.length} points; draw here to change it, or give an SVG path below`}
+        aria-label={T.outlineOfPoints(shown.length)}
         data-pad
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);

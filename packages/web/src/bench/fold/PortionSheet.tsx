@@ -47,7 +47,7 @@ export function PortionSheet({ line, onClose }: { readonly line: Line; readonly 
         most={4000}
         onChange={(next) => setText(next === '' ? null : next)}
       />
-      {wrong && <Problem>{`“${wrong}” is not a weight; type grams such as 68 or 68.5.`}</Problem>}
+      {wrong && <Problem>{T.notAWeight(wrong)}</Problem>}
       {run && (
         <>
           <PortionDots weightsKg={weightsKg} wantedKg={wantedKg} printMass={printer.mass} colour={theme.know} />

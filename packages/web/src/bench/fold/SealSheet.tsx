@@ -93,7 +93,7 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
               <p role="status">
                 {FOLD_SHEETS.aboutOpensOf(
                   shareText(burst.share),
-                  opened < 0.5 ? 'hardly any' : Math.round(opened),
+                  opened < 0.5 ? FOLD_SHEETS.hardlyAny : Math.round(opened),
                   draft.pieces,
                 )}
               </p>

@@ -101,10 +101,10 @@ export function FryChart({ fry, coreTargetC, printer }: FryChartProps) {
         option={option}
         height={226}
         label={T.temperaturesInThePieceInnermost(
-          solution.doughSetS === null ? 'does not set' : `sets at ${printer.time(solution.doughSetS)}`,
+          solution.doughSetS === null ? T.doesNotSet : T.setsAt(printer.time(solution.doughSetS)),
           solution.coreS === null
-            ? `does not reach ${printer.temp(coreTargetC)}`
-            : `reaches ${printer.temp(coreTargetC)} at ${printer.time(solution.coreS)}`,
+            ? T.doesNotReach(printer.temp(coreTargetC))
+            : T.reachesAt(printer.temp(coreTargetC), printer.time(solution.coreS)),
         )}
       />
       <Faces>
@@ -123,7 +123,7 @@ export function FryChart({ fry, coreTargetC, printer }: FryChartProps) {
         )}
         <p>
           {T.colourOfTheFaceThat}
-          {fry.seamPush && '; the fuller the red, the harder it pushes on its seam'}
+          {fry.seamPush && T.fullerTheRed}
         </p>
       </Faces>
     </>

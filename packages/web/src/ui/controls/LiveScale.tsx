@@ -82,10 +82,10 @@ export function LiveScale({ printer, onTake, wantedKg }: LiveScaleProps) {
         <strong data-scale>{figure && !silent ? printer.mass(figure.value) : '–'}</strong>
         <Soft as="span">
           {silent
-            ? 'no reading; is it on?'
+            ? T.noReadingIsItOn
             : figure === null
               ? T.waitingForAReading
-              : `${figure.isSteady ? 'steady' : 'settling'}${figure.tareKg > 0 ? T.tared(printer.mass(figure.tareKg)) : ''}`}
+              : `${figure.isSteady ? T.steady : T.settling}${figure.tareKg > 0 ? T.tared(printer.mass(figure.tareKg)) : ''}`}
         </Soft>
       </div>
       <div>

@@ -22,7 +22,7 @@ export function GramField({ printer, ...props }: UnitFieldProps & { readonly pri
       print={printGrams}
       read={(text) => printer.readMass(text, 1000)}
       unit="g"
-      expected="a mass such as 35 or 1.5 oz"
+      expected={T.expects.grams}
     />
   );
 }
@@ -40,7 +40,7 @@ export function MeasureField({
       print={(kg) => (cups ? printer.measure(kg, densityKgPerM3) : printGrams(kg))}
       read={(text) => printer.readMass(text, densityKgPerM3)}
       {...(cups ? {} : { unit: 'g' })}
-      expected="a mass such as 640, 2 1/2 cup, 3 tbsp or 1 lb 4 oz"
+      expected={T.expects.measure}
       width={props.width ?? 116}
     />
   );
@@ -48,13 +48,7 @@ export function MeasureField({
 
 export function MmField(props: UnitFieldProps) {
   return (
-    <FigureField
-      {...props}
-      print={(m) => plain(m * 1000)}
-      read={readMm}
-      unit={T.mm}
-      expected="millimetres such as 2.6"
-    />
+    <FigureField {...props} print={(m) => plain(m * 1000)} read={readMm} unit={T.mm} expected={T.expects.millimetres} />
   );
 }
 
@@ -66,7 +60,7 @@ export function MlField(props: UnitFieldProps) {
       print={(m3) => String(Math.round(m3 * 1e6))}
       read={readMl}
       unit={T.ml}
-      expected="millilitres such as 2100"
+      expected={T.expects.millilitres}
     />
   );
 }
@@ -80,7 +74,7 @@ export function LitreField(props: UnitFieldProps) {
       // A bare figure is litres here; with a unit it is what it says.
       read={(text) => readMl(/[a-z]/i.test(text) ? text : `${text} l`)}
       unit="l"
-      expected="litres such as 4 or 2.5"
+      expected={T.expects.litres}
     />
   );
 }
@@ -92,7 +86,7 @@ export function TempField({ printer, ...props }: UnitFieldProps & { readonly pri
       print={(c) => String(Math.round(printer.degrees(c)))}
       read={printer.readTemp}
       unit={`°${printer.temperature}`}
-      expected="a temperature such as 158 or 316 F"
+      expected={T.expects.temperature}
     />
   );
 }
@@ -107,20 +101,14 @@ export function PercentField(props: UnitFieldProps) {
         return value === null ? null : value / 100;
       }}
       unit="%"
-      expected="percent such as 90"
+      expected={T.expects.percent}
     />
   );
 }
 
 export function CountField({ unit, ...props }: UnitFieldProps & { readonly unit?: string }) {
   return (
-    <FigureField
-      {...props}
-      print={String}
-      read={readWhole}
-      expected="a whole number such as 24"
-      {...(unit ? { unit } : {})}
-    />
+    <FigureField {...props} print={String} read={readWhole} expected={T.expects.number} {...(unit ? { unit } : {})} />
   );
 }
 
@@ -133,10 +121,10 @@ interface OptionalProps extends Omit<UnitFieldProps, 'value'> {
 
 /** Minutes and seconds; emptied, the computed time counts again. */
 export function MinutesField(props: OptionalProps) {
-  return <FigureField {...props} print={printDuration} read={parseDurationS} expected="minutes such as 7:10 or 7.5" />;
+  return <FigureField {...props} print={printDuration} read={parseDurationS} expected={T.expects.minutes} />;
 }
 
 /** A whole number; emptied, the computed one counts again. */
 export function OptionalCountField(props: OptionalProps) {
-  return <FigureField {...props} print={String} read={readWhole} expected="a whole number such as 6" />;
+  return <FigureField {...props} print={String} read={readWhole} expected={T.expects.lot} />;
 }

@@ -25,7 +25,13 @@ export function BurstCurve({
   return (
     <Drawing
       box={[-2, -40, 104, 46]}
-      label={`Of pieces ${Math.round(first.fill * 100)} % full ${shareText(first.share)} opens, of ${Math.round(last.fill * 100)} % full ${shareText(last.share)}; here ${shareText(share)}`}
+      label={T.opensByFill(
+        `${Math.round(first.fill * 100)} %`,
+        shareText(first.share),
+        `${Math.round(last.fill * 100)} %`,
+        shareText(last.share),
+        shareText(share),
+      )}
     >
       <path d={`M 0 0 L ${path} L 100 0 Z`} fill={theme.well} />
       <path d={`M ${path}`} fill="none" stroke={theme.lookOut} strokeWidth={0.9} />

@@ -56,10 +56,7 @@ export function PieceDrawing({ piece, fold, halfM, handles }: PieceDrawingProps)
       <FormShape piece={piece} fold={fold} colour={crustColour(0.2)} />
       <g transform={`translate(${-r * 1.02} ${top - piece.depthM * 1000})`}>
         <text x={0} y={-high - r * 0.1} fontSize={text} fill={theme.soft}>
-          {T.cutThrough(
-            cut === 1 ? 'the same size' : `${cut} times the size`,
-            airMl >= 0.5 ? `, ${airMl.toFixed(0)} ml air` : '',
-          )}
+          {T.cutThrough(cut === 1 ? T.sameSize : T.timesTheSize(cut), airMl >= 0.5 ? T.mlAir(airMl.toFixed(0)) : '')}
         </text>
         <Cut piece={piece} sealM={fold.sealM} scale={1000 * cut} hair={r * 0.01} />
         <DimensionY

@@ -34,7 +34,7 @@ export function PourLadder({ firstKg, reserveKg, pouredKg, spoonKg, printMass }:
   // More rungs than can be told apart are no ladder.
   const spoons = Math.min(24, Math.floor(reserveKg / spoonKg + 1e-9));
   const rungs = Array.from({ length: spoons }, (_, i) => firstKg + (i + 1) * spoonKg).filter((kg) => kg < totalKg);
-  const label = `Pour ladder: ${printMass(firstKg)} first, then ${spoons} spoons up to ${printMass(totalKg)}; poured ${printMass(pouredKg)}`;
+  const label = T.pourLadder(printMass(firstKg), spoons, printMass(totalKg), printMass(pouredKg));
   return (
     <Svg viewBox={`0 0 ${WIDE} ${TOP + BAR + 16}`} role="img" aria-label={label}>
       <rect x={0} y={TOP} width={x(totalKg)} height={BAR} rx={5} fill={theme.well} stroke={theme.edge} />

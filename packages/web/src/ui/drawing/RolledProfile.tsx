@@ -35,7 +35,12 @@ export function RolledProfile({ piece, discM, thicknessM }: RolledProfileProps) 
   return (
     <Drawing
       box={[-r * 1.12, -Math.max(most, flat) - r * 0.2, r * 2.24, Math.max(most, flat) + r * 0.52]}
-      label={`Rolled profile: ${plain(gathered.rollCentreM * 1000)} mm in the middle, ${plain(gathered.rollRimM * 1000)} mm at the rim, for a wall of ${plain(gathered.evenWallM * 1000)} mm; rolled flat, ${plain(gathered.flatKnotM * 1000)} mm at the knot`}
+      label={T.rolledProfile(
+        plain(gathered.rollCentreM * 1000),
+        plain(gathered.rollRimM * 1000),
+        plain(gathered.evenWallM * 1000),
+        plain(gathered.flatKnotM * 1000),
+      )}
     >
       <path
         d={`M ${-r} 0 L ${top.join(' L ')} L ${r} 0 Z`}
@@ -55,9 +60,7 @@ export function RolledProfile({ piece, discM, thicknessM }: RolledProfileProps) 
         <text x={r * 1.05} y={-Math.max(flat, at(1)) - r * 0.06} textAnchor="end">
           {T.rimMm(plain(gathered.rollRimM * 1000))}
         </text>
-        <text
-          y={r * 0.16}
-        >{`rolled so: wall ${plain(gathered.evenWallM * 1000)} mm all round; heights × ${HEIGHTS}`}</text>
+        <text y={r * 0.16}>{T.rolledSo(plain(gathered.evenWallM * 1000), HEIGHTS)}</text>
         <text y={r * 0.31} fill={theme.soft}>
           {T.dashedFlatSideKnotMm(plain(gathered.flatSideM * 1000), plain(gathered.flatKnotM * 1000))}
         </text>

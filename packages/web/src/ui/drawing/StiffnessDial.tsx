@@ -43,7 +43,7 @@ interface StiffnessDialProps {
 function historyText(history: readonly number[]): string {
   if (history.length === 0) return '';
   const values = history.map((value) => value.toFixed(1));
-  return `; by earlier doughs of this flour ${values.join(', ')}`;
+  return T.byEarlierDoughs(values.join(', '));
 }
 
 /** How hard the dough resists, against the band of its family. */

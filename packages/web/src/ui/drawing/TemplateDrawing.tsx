@@ -68,7 +68,9 @@ export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name,
           strokeWidth={0.3}
           data-bar
         />
-        <text x={0} y={7}>{`100 mm: measure this bar; print at 100 %, not fitted to the page`}</text>
+        <text x={0} y={7}>
+          {T.measureThisBar}
+        </text>
         <text x={0} y={13}>
           {T.rolledMm(name, size, plain(thicknessM * 1000))}
         </text>
