@@ -575,6 +575,7 @@ test('a batch is planned once more with one tap: the same plan, a name of its ow
   await page.getByRole('button', { name: 'Plan Twice once more' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Twice 3' })).toBeVisible();
   await page.goto('/bench');
+  await expect(page.getByRole('button', { name: 'Plan Twice 3 once more' })).toBeVisible();
   await axeFindsNothing(page, 'bench');
   await page.setViewportSize({ width: 390, height: 844 });
   await fitsAcross(page, 'bench on a phone');
