@@ -1,4 +1,3 @@
-import { startStove } from './fireHand';
 import { type BatchDraft, type Kitchen, planBatch, withFold, withForm } from '@ember-fold/core';
 import {
   axeFindsNothing,
@@ -144,7 +143,10 @@ test('a trial piece is a stop: the others wait until it is judged', async ({ pag
 test('a pipeline: planned with one tap, said on the line, and at the stove one goes in after the other', async ({
   page,
 }) => {
-  const id = await plannedBatch('One by one', 12);
+  const id = await plannedBatch('One by one', 12, 'squash-sage', (draft) => ({
+    ...draft,
+    fry: { ...draft.fry, oilC: 165 },
+  }));
   await openStation(page, id, 'fry');
   await settled(page);
   await page.getByRole('button', { name: 'One by one' }).click();
@@ -155,11 +157,12 @@ test('a pipeline: planned with one tap, said on the line, and at the stove one g
   expect((await draftOf(id)).fry.pipeline).toBe(true);
   await axeFindsNothing(page, 'pipeline');
   await page.goto(`/fire/${id}`);
-  await startStove(page, '20 times');
-  for (let i = 0; i < 9; i++) await page.getByRole('button', { name: 'Burner up' }).click();
-  const drop = page.getByRole('button', { name: /^now Drop 1/ });
-  await drop.click({ timeout: 60_000 });
-  for (let i = 0; i < 6; i++) await page.getByRole('button', { name: 'Burner down' }).click();
+  // A real pot whose oil is told by a crumb: nothing has to be waited for.
+  await page.getByRole('button', { name: /How the oil is measured/ }).click();
+  await page.getByRole('option', { name: /^No probe/ }).click();
+  await lightStove(page);
+  await page.getByRole('button', { name: 'Rises in 2 to 3 seconds, steady fizz' }).click();
+  await page.getByRole('button', { name: /^now Drop 1/ }).click();
   // The next waits for its time, one at a time, though there is room for more.
   await expect(page.getByText('The next one goes in as one comes up: one at a time.')).toBeVisible({ timeout: 20_000 });
   await expect(page.getByRole('button', { name: /^Dropped 1\b/ })).toBeVisible();
