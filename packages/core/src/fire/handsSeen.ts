@@ -1,6 +1,7 @@
 import { RANGES } from '../draft/ranges.js';
 import { TURN_EACH_S } from '../draft/kitchen.js';
 import { clamp } from '../numeric/clamp.js';
+import { logBelief } from '../numeric/logBelief.js';
 import type { FireAct } from './fireAct.js';
 
 /** What an evening showed of how quick hands are at the oil. */
@@ -32,14 +33,16 @@ export function handsSeen(acts: readonly FireAct[]): HandsSeen {
   const moves = acts
     .flatMap((act) => ((act.kind === 'flip' || act.kind === 'lift') && !gone.has(act.id) ? [act] : []))
     .sort((a, b) => a.atS - b.atS);
-  const logs = moves.slice(1).flatMap((act, i) => {
+  const seen = moves.slice(1).flatMap((act, i) => {
     const eachS = (act.atS - moves[i]!.atS) / act.pieces.length;
-    return eachS > 0 && eachS <= PAUSE_S ? [Math.log(eachS)] : [];
+    return eachS > 0 && eachS <= PAUSE_S ? [eachS] : [];
   });
-  const precision = 1 / HANDS_SD ** 2 + logs.length / SEEN_SD ** 2;
-  const mean =
-    (Math.log(TURN_EACH_S) / HANDS_SD ** 2 + logs.reduce((sum, one) => sum + one, 0) / SEEN_SD ** 2) / precision;
   const { least, most } = RANGES.kitchen.turnEachS;
-  const at = (sds: number) => clamp(Math.exp(mean + sds / Math.sqrt(precision)), least, most);
-  return { eachS: at(0), lowS: at(-2), highS: at(2), times: logs.length };
+  const { value, low, high } = logBelief(TURN_EACH_S, HANDS_SD, seen, SEEN_SD);
+  return {
+    eachS: clamp(value, least, most),
+    lowS: clamp(low, least, most),
+    highS: clamp(high, least, most),
+    times: seen.length,
+  };
 }

@@ -1,4 +1,5 @@
 import { requireIn } from '../errors.js';
+import { logBelief } from '../numeric/logBelief.js';
 import { RANGES } from '../draft/ranges.js';
 
 /** Air that drifts over a skin in a household oven, W/m²K. Our own, within what still and slowly moved air do. */
@@ -56,9 +57,6 @@ const BAKE_SD = 0.12;
  */
 export function ovenBelief(seen: readonly number[]): OvenBelief {
   seen.forEach((factor, i) => requireIn(factor, RANGES.oven.factor, `ovenSeen.${i}`));
-  const precision = 1 / OVENS_SD ** 2 + seen.length / BAKE_SD ** 2;
-  const mean = seen.reduce((sum, factor) => sum + Math.log(factor), 0) / BAKE_SD ** 2 / precision;
-  const sd = Math.sqrt(1 / precision);
-  const at = (sds: number) => Math.exp(mean + sds * sd);
-  return { factor: at(0), low: at(-2), high: at(2), bakes: seen.length };
+  const { value, low, high } = logBelief(1, OVENS_SD, seen, BAKE_SD);
+  return { factor: value, low, high, bakes: seen.length };
 }

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 import { planBatch } from '../plan/planBatch.js';
 import { newBatch } from '../plan/starters.js';
-import { lastDropS, lotSizeFor, type LotSpec, oilBand, pipelineFor, runLots, runPipeline } from './fryLots.js';
+import { lotSizeFor, type LotSpec, oilBand, runLots } from './fryLots.js';
+import { lastDropS, pipelineFor, runPipeline } from './pipeline.js';
 
 const KITCHEN: Kitchen = { ...DEFAULT_KITCHEN, pot: { ...DEFAULT_KITCHEN.pot, diameterM: 0.28, oilM3: 0.003 } };
 const DRAFT = newBatch('Pipeline', 'squash-sage', 36, '2030-01-05T18:30:00Z');

@@ -12,17 +12,8 @@ import { doughSetC, runFry, sampleAt } from '../frying/solveFry.js';
 import { coolPieceS, HARD_C, type HoldWait, TEMPER_S, temperedC } from '../frying/holdPiece.js';
 import { coreMustBeSafe } from '../filling/fillingSafety.js';
 import { containedIn, formulaTotals } from '../ingredient/formula.js';
-import {
-  handsServe,
-  type LotRun,
-  lotSizeFor,
-  type LotSpec,
-  oilBand,
-  pipelineFor,
-  potRoom,
-  runLots,
-  runPipeline,
-} from '../oil/fryLots.js';
+import { handsServe, type LotSpec, oilBand, potRoom } from '../oil/fryLots.js';
+import { throughPot } from '../oil/pipeline.js';
 import { DRAW_EACH_S } from '../fire/knob.js';
 import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat.js';
 import { burnerAdvice } from '../oil/burnerAdvice.js';
@@ -195,18 +186,6 @@ function meansOf(values: readonly number[], each: number): number[] {
   });
 }
 
-/** How the batch goes through the pot: as lots or as a pipeline, of the cook's own size or the most that keeps the band. */
-function lotsOf(
-  spec: LotSpec,
-  { lotSize, pipeline = false, ramp }: BatchDraft['fry'],
-  most: number,
-  firstTurnS: number | null,
-): LotRun {
-  // Oil that rises with its lot cannot be at both ends at once.
-  if (pipeline && !ramp) return lotSize === null ? pipelineFor(spec, most) : runPipeline(spec, lotSize);
-  return lotSize === null ? lotSizeFor(spec, most, firstTurnS) : runLots(spec, lotSize);
-}
-
 function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryPlan {
   const { fry } = draft;
   requireIn(fry.oilC, RANGES.draft.oilC, 'fry.oilC');
@@ -256,7 +235,7 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
           betweenS: kitchen.hands.betweenLotsS,
           spacingS: DROP_SPACING_S,
         };
-  const lots = lotSpec && lotsOf(lotSpec, fry, Math.min(room, hands), firstTurnS);
+  const lots = lotSpec && throughPot(lotSpec, fry, Math.min(room, hands), firstTurnS);
   // Rising oil is where it should be from what pieces go into to what they come out of.
   const band = { least: oilBand(fry.oilC).least, most: oilBand(Math.max(fry.oilC, fry.ramp?.outC ?? 0)).most };
   const atLift = liftS === null ? null : sampleAt(solution.samples, liftS);

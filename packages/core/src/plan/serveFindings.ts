@@ -1,6 +1,6 @@
 import type { ChainStep } from '../schedule/backwardChain.js';
 import type { Finding } from '../draft/finding.js';
-import { lastDropS } from '../oil/fryLots.js';
+import { lastDropS } from '../oil/pipeline.js';
 import { TEMPER_S } from '../frying/holdPiece.js';
 import type { StartState } from '../draft/choices.js';
 import type { FryPlan } from '../frying/fryPlan.js';

@@ -5,7 +5,6 @@ import {
   MEASURE_RANGE,
   type MeasureId,
   type RunStep,
-  stepAmounts,
   stepState,
 } from '@ember-fold/core';
 import { AlarmClock, ArrowRight, Check, Flame } from 'lucide-react';
@@ -15,7 +14,6 @@ import { styled } from 'styled-components';
 import type { CookTold } from '../data/live';
 import { figureFont, PHONE } from '../ui/theme';
 import { startTimer, useTimers } from '../data/useTimers';
-import { AmountTicks } from '../ui/controls/AmountTicks';
 import { Button } from '../ui/controls/Button';
 import { LiveScale } from '../ui/controls/LiveScale';
 import { Panel, Soft } from '../ui/controls/Panel';
@@ -23,6 +21,7 @@ import { CountField, GramField, MmField, TempField } from '../ui/controls/UnitFi
 import { CHECK, checkAsk, MEASURE_NAME, measureText, RUN_NAME, runLines } from '../text/cookText';
 import type { Printer } from '../text/printer';
 import { CheckDrawing } from './CheckDrawing';
+import { SetOut } from './SetOut';
 import type { Cook } from './useCook';
 
 const Big = styled(Panel)`
@@ -59,27 +58,6 @@ const Lines = styled.ol`
     margin-top: 9px;
     border-radius: 50%;
     background: ${({ theme }) => theme.accent};
-  }
-`;
-
-const Amounts = styled.div`
-  padding-top: 12px;
-  border-top: 1px solid ${({ theme }) => theme.line};
-  h3 {
-    ${figureFont}
-    margin-bottom: 6px;
-    font-size: 18px;
-  }
-  > div {
-    columns: 2 260px;
-    column-gap: 28px;
-    font-size: 17px;
-  }
-  label {
-    break-inside: avoid;
-  }
-  p {
-    margin-top: 6px;
   }
 `;
 
@@ -216,28 +194,6 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
         </Button>
       </Keys>
     </Big>
-  );
-}
-
-/** What the step takes, each ticked when it is weighed and within reach. */
-function SetOut({ step, cook, printer }: Pick<CurrentStepProps, 'step' | 'cook' | 'printer'>) {
-  const amounts = stepAmounts(step.id, cook.amounts);
-  if (amounts.length === 0) return null;
-  const ticked = new Set(stepState(cook.state, step.id).ticked);
-  const left = amounts.filter(({ key }) => !ticked.has(key)).length;
-  return (
-    <Amounts role="group" aria-label={T.setOut}>
-      <h3>{T.setOut}</h3>
-      <div>
-        <AmountTicks
-          amounts={amounts}
-          ticked={ticked}
-          printer={printer}
-          onTick={({ key }, on) => cook.tell({ kind: 'tick', step: step.id, line: key, on })}
-        />
-      </div>
-      <p role="status">{left === 0 ? T.allSetOut : T.stillToSetOut(left)}</p>
-    </Amounts>
   );
 }
 

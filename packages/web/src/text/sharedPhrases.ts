@@ -151,6 +151,5 @@ export const SHARED = {
   mlAir: (ml: string) => `, ${ml} ml air`,
   rolledSo: (wall: string, times: number) => `rolled so: wall ${wall} mm all round; heights × ${times}`,
   byEarlierDoughs: (values: string) => `; by earlier doughs of this flour ${values}`,
-  measureThisBar: '100 mm: measure this bar; print at 100 %, not fitted to the page',
   serverAway: 'The server does not answer just now. What is on this page is kept.',
 };

@@ -69,7 +69,7 @@ export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name,
           data-bar
         />
         <text x={0} y={7}>
-          {T.measureThisBar}
+          {T.the100MmMeasureThisBar}
         </text>
         <text x={0} y={13}>
           {T.rolledMm(name, size, plain(thicknessM * 1000))}

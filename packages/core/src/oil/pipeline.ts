@@ -1,0 +1,85 @@
+import type { BatchDraft } from '../draft/draft.js';
+import { RANGES } from '../draft/ranges.js';
+import { requireIn, requireWithin } from '../errors.js';
+import { lotPass, type LotRun, lotSizeFor, type LotSpec, MOST_TRACE, oilBand, runLots } from './fryLots.js';
+import { burnerW, potAtRest, potHeatJ, settingToHold } from './pot.js';
+
+/** Told to the next five seconds. */
+const EVEN_S = 5;
+/** No quicker than hands let one slide in, turn to the others and lift one out, s. Our own. */
+const LEAST_EVERY_S = 15;
+
+/**
+ * Fries a batch as a pipeline: a piece goes in each `liftS / inPot`, so that one comes out as
+ * another goes in and the pot never waits. No lot drops the oil at once: the ring carries a
+ * steady load.
+ *
+ * @param inPot in the oil together, once it is full
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example runPipeline({ pot, roomC: 21, oilC: 158, pieceW: fry.drawW, liftS: 600, pieces: 24, betweenS: 45, spacingS: 5 }, 6).everyS // 100
+ */
+export function runPipeline(spec: LotSpec, inPot: number): LotRun {
+  requireIn(inPot, RANGES.draft.lotSize, 'fry.lotSize');
+  requireIn(spec.pieces, RANGES.draft.pieces, 'pieces');
+  requireWithin(spec.liftS, 10, 7200, 'liftS');
+  const { pot, roomC, oilC, liftS, pieces } = spec;
+  const everyS = EVEN_S * Math.ceil(Math.max(LEAST_EVERY_S, liftS / inPot) / EVEN_S);
+  const meanW = spec.pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, spec.pieceW.length);
+  const together = Math.min(pieces, Math.ceil(liftS / everyS));
+  const holdSetting = settingToHold(pot, oilC, roomC, 0);
+  const lotSetting = settingToHold(pot, oilC, roomC, 1.15 * together * meanW);
+  const start = potAtRest(oilC, burnerW(pot, holdSetting));
+  const pass = lotPass({ ...spec, spacingS: everyS }, { size: pieces, start, waits: false, holdSetting, lotSetting });
+  const { totalS, lowestC, underBandS, heatJ, end } = pass;
+  const gainedJ = potHeatJ(pot, end.oilC) - potHeatJ(pot, oilC);
+  const eachOf = Math.max(1, Math.ceil(pass.trace.length / MOST_TRACE));
+  return {
+    ...{ lotSize: together, lots: 1, everyS, totalS, lowestC, underBandS, holdSetting, lotSetting, heatJ },
+    energyResidual: heatJ > 0 ? (heatJ - pass.spentJ - gainedJ) / heatJ : 0,
+    lotStartsS: [0],
+    trace: [...pass.trace.filter((_, i) => i % eachOf === 0), { timeS: totalS, oilC: end.oilC }],
+  };
+}
+
+/** A pipeline is seen whole when it has been full for twice its length. */
+const SEEN_WHOLE = 3;
+
+/**
+ * The pipeline with the most in the oil together that stays in the band; at least one.
+ * @param mostPieces side by side and kept turned
+ */
+export function pipelineFor(spec: LotSpec, mostPieces: number): LotRun {
+  const most = Math.min(mostPieces, spec.pieces, RANGES.draft.lotSize.most);
+  let best = 1;
+  for (let inPot = 2; inPot <= most; inPot++) {
+    const run = runPipeline({ ...spec, pieces: Math.min(spec.pieces, SEEN_WHOLE * inPot) }, inPot);
+    if (run.lowestC < oilBand(spec.oilC).least) break;
+    best = inPot;
+  }
+  return runPipeline(spec, best);
+}
+
+/**
+ * When the last pieces go in, s from the first.
+ * @example lastDropS(fry.lots, 24) > 0 // true
+ */
+export function lastDropS({ everyS, lotStartsS, lots }: LotRun, pieces: number): number {
+  return everyS === null ? (lotStartsS[lots - 1] ?? 0) : everyS * (pieces - 1);
+}
+
+/**
+ * How a batch goes through the pot: as lots or as a pipeline, of the cook's own size or the most
+ * that keeps the band.
+ * @param most side by side and kept turned
+ * @param firstTurnS s; `null`: never turned
+ */
+export function throughPot(
+  spec: LotSpec,
+  { lotSize, pipeline = false, ramp }: Pick<BatchDraft['fry'], 'lotSize' | 'pipeline' | 'ramp'>,
+  most: number,
+  firstTurnS: number | null,
+): LotRun {
+  // Oil that rises with its lot cannot be at both ends at once.
+  if (pipeline && !ramp) return lotSize === null ? pipelineFor(spec, most) : runPipeline(spec, lotSize);
+  return lotSize === null ? lotSizeFor(spec, most, firstTurnS) : runLots(spec, lotSize);
+}
