@@ -4,12 +4,14 @@ import { lazyPart } from '../ui/lazyPart';
 import { Plus, Trash2 } from 'lucide-react';
 import { Suspense, useState } from 'react';
 import { Link } from 'react-router';
+import { styled } from 'styled-components';
 import { api } from '../data/api';
 import { useKitchen } from '../data/useLine';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
+import { PHONE } from '../ui/theme';
 import { printDate } from '../text/printer';
 
 import { CopyButton } from './CopyButton';
@@ -17,6 +19,17 @@ import { CopyButton } from './CopyButton';
 const BatchGlance = lazyPart(() => import('./BatchGlance').then((m) => ({ default: m.BatchGlance })));
 const DeleteSheet = lazyPart(() => import('./DeleteSheet').then((m) => ({ default: m.DeleteSheet })));
 const NewBatch = lazyPart(() => import('./NewBatch').then((m) => ({ default: m.NewBatch })));
+
+/** What can be done to a batch of the list: on a phone one over the other, so that its line has room. */
+const Hands = styled.span`
+  display: flex;
+  ${PHONE} {
+    flex-direction: column;
+    button {
+      padding: 0 12px;
+    }
+  }
+`;
 
 /** Lines of so many batches are shown in the list; each is planned for it. */
 const MOST_GLANCES = 12;
@@ -71,10 +84,12 @@ export function BenchList() {
                       {at < MOST_GLANCES && <BatchGlance id={batch.id} version={batch.version} />}
                     </Suspense>
                   </Link>
-                  <CopyButton batch={batch} batches={list} />
-                  <Button $look="quiet" aria-label={T.theDelete(batch.name)} onPress={() => setLeaving(batch)}>
-                    <Trash2 size={18} aria-hidden />
-                  </Button>
+                  <Hands>
+                    <CopyButton batch={batch} batches={list} />
+                    <Button $look="quiet" aria-label={T.theDelete(batch.name)} onPress={() => setLeaving(batch)}>
+                      <Trash2 size={18} aria-hidden />
+                    </Button>
+                  </Hands>
                 </li>
               ))}
             </LinkList>

@@ -73,8 +73,15 @@ export function plannedAndHappened({ draft, figures, planned }: LedgerRecord, p:
     {
       name: 'Turned',
       planned:
-        planned.turns === null ? TURN_NAME[draft.fry.turn] : `${planned.turns} times, ${TURN_NAME[draft.fry.turn]}`,
-      happened: figures.turnsPerPiece === null ? 'not measured' : `${plain(figures.turnsPerPiece)} times each`,
+        planned.turns === null || planned.turns === 1
+          ? TURN_NAME[draft.fry.turn]
+          : `${planned.turns} times, ${TURN_NAME[draft.fry.turn]}`,
+      happened:
+        figures.turnsPerPiece === null
+          ? 'not measured'
+          : figures.turnsPerPiece === 1
+            ? 'once each'
+            : `${plain(figures.turnsPerPiece)} times each`,
     },
   ];
 }
