@@ -106,7 +106,11 @@ export class Saver {
     };
     this.entries.set(key, entry as Entry<unknown>);
     if (isSettled(entry)) this.unmirror(key);
-    else void this.run(key, entry);
+    else {
+      // Never called saved before the server has it.
+      this.tell(key, entry, { ...SAVED, state: 'unsaved' });
+      void this.run(key, entry);
+    }
     return entry.mine;
   }
 
