@@ -1,4 +1,4 @@
-import { batchAmounts, type BatchDraft, DEFAULT_KITCHEN, newBatch, stepAmounts } from '@ember-fold/core';
+import { batchAmounts, type BatchDraft, DEFAULT_KITCHEN, batchOf, newTray, stepAmounts } from '@ember-fold/core';
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { axeFindsNothing, expect, fitsAcross, product, read, test } from './kitchen';
@@ -8,7 +8,7 @@ test.use({ calm: ['ERR_CONNECTION', 'ERR_INCOMPLETE', '503', 'ERR_INTERNET', 'ne
 
 async function planned(name: string, eatInMs = 7 * 3_600_000): Promise<string> {
   const id = randomUUID();
-  const draft = newBatch(name, 'squash-sage', 24, new Date(Date.now() + eatInMs).toISOString());
+  const draft = batchOf(newTray(name, 'squash-sage', 24, new Date(Date.now() + eatInMs).toISOString()));
   const answer = await fetch(`${product().address}/api/batches`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },

@@ -1,8 +1,20 @@
-import { type BatchDraft, cuttingOf, cutSheet, type FormId, type Kitchen, planBatch, withForm } from '@ember-fold/core';
+import { cuttingOf, cutSheet, type FormId, type Kitchen, planBatch, withForm } from '@ember-fold/core';
 import type { Locator, Page } from '@playwright/test';
-import { expect, isSaved, openStation, pageHeight, plannedBatch, read, settled, station, test, type } from './kitchen';
+import {
+  expect,
+  isSaved,
+  openStation,
+  pageHeight,
+  plannedBatch,
+  read,
+  trayAt,
+  settled,
+  station,
+  test,
+  type,
+} from './kitchen';
 
-const draftOf = async (id: string) => (await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft;
+const draftOf = async (id: string) => await trayAt(id);
 const sheetOf = async (page: Page, button: string, title: string): Promise<Locator> => {
   await page.getByRole('button', { name: button, exact: true }).click();
   const sheet = page.getByRole('dialog', { name: title });

@@ -6,7 +6,7 @@ import {
   type LedgerFigures,
   ledgerFigures,
   type OilReading,
-  planBatch,
+  planTrays,
   printDuration,
   printTemp,
 } from '@ember-fold/core';
@@ -19,6 +19,7 @@ import {
   NOT_STARTED,
   plannedBatch,
   read,
+  trayAt,
   settled,
   station,
   test,
@@ -50,7 +51,7 @@ test.describe('from flour to ledger', () => {
     await startStove(page, '60 times');
     await watchForDanger(page);
     const id = page.url().split('/').pop()!;
-    expect((await read<{ draft: BatchDraft }>(`/batches/${id}/stove`)).draft.fry.oilC).toBe(166);
+    expect((await trayAt(`${id}/stove`)).fry.oilC).toBe(166);
 
     const first = await followAdvice(page, (done) => done.includes('drop'));
     expect(first[0]).toBe('burner');
@@ -82,7 +83,7 @@ test.describe('from flour to ledger', () => {
     const figures = ledgerFigures(record.acts, record.readings, 8, 166);
     expect(record.figures).toEqual(figures);
     expect([figures.fried, figures.burst, figures.lots, figures.notFried]).toEqual([7, 1, 2, 0]);
-    const plan = planBatch(record.draft, record.kitchen, null);
+    const { plan } = planTrays(record.draft, record.kitchen, null)[0]!;
     const row = (name: string) => page.getByRole('row', { name: new RegExp(`^${name} `) });
     await expect(row('Pieces')).toContainText('7 whole, 1 burst');
     await expect(row('Oil')).toContainText(printTemp(166, 'C'));

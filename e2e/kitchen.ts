@@ -1,5 +1,13 @@
 import AxeBuilder from '@axe-core/playwright';
-import { type BatchDraft, newBatch, type StarterId, type Timer } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  batchOf,
+  newTray,
+  type StarterId,
+  type Timer,
+  type TrayDraft,
+  trayOf,
+} from '@ember-fold/core';
 import { expect, type Locator, type Page, test as base } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { type Product, startProduct } from './product';
@@ -87,12 +95,12 @@ export async function plannedBatch(
   name: string,
   pieces = 24,
   starter: StarterId = 'squash-sage',
-  change: (draft: BatchDraft) => BatchDraft = (draft) => draft,
+  change: (draft: TrayDraft) => TrayDraft = (draft) => draft,
 ): Promise<string> {
   const id = randomUUID();
   const eatAt = new Date(Date.now() + 3 * 86_400_000);
   eatAt.setUTCHours(18, 30, 0, 0);
-  const draft = change(newBatch(name, starter, pieces, eatAt.toISOString()));
+  const draft = batchOf(change(newTray(name, starter, pieces, eatAt.toISOString())));
   const answer = await fetch(`${product().address}/api/batches`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
@@ -110,6 +118,10 @@ export async function read<T>(path: string): Promise<T> {
 
 export const line = (page: Page): Locator => page.getByRole('navigation', { name: 'The line' });
 export const station = (page: Page, name: string): Locator => line(page).getByRole('link', { name });
+
+/** The first tray of a batch, as the server has it. @param id of the batch, or of its stove */
+export const trayAt = async (id: string): Promise<TrayDraft> =>
+  trayOf((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft, null);
 
 /** Waits until all five stations stand on the present draft; their texts. */
 export async function settled(page: Page): Promise<string[]> {

@@ -1,5 +1,5 @@
-import { type BatchDraft, type FlourBelief, flourBelief, observeFlour } from '@ember-fold/core';
-import { expect, isSaved, read, settled, station, test } from './kitchen';
+import { type FlourBelief, flourBelief, observeFlour } from '@ember-fold/core';
+import { expect, isSaved, read, trayAt, settled, station, test } from './kitchen';
 
 const belief = async () =>
   (await read<{ beliefs: Record<string, FlourBelief> }>('/flours')).beliefs['plain-wheat-flour'];
@@ -9,7 +9,7 @@ test('what was poured and how it felt moves the next first pour; a dough can be 
 }) => {
   const batches = await read<{ id: string; name: string }[]>('/batches');
   const { id } = batches.find((batch) => batch.name.startsWith('Squash'))!;
-  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
+  const draft = await trayAt(id);
   await page.goto(`/bench/${id}/dough`);
   await settled(page);
   const log = page.getByRole('region', { name: 'Water log' });
@@ -25,8 +25,8 @@ test('what was poured and how it felt moves the next first pour; a dough can be 
   await page.reload();
   await settled(page);
   await expect(log).toContainText('poured 415 g of');
-  const saved = await read<{ draft: BatchDraft }>(`/batches/${id}`);
-  const pouredKg = saved.draft.dough.poured!.reduce((sum, kg) => sum + kg, 0);
+  const saved = await trayAt(id);
+  const pouredKg = saved.dough.poured!.reduce((sum, kg) => sum + kg, 0);
   await log.getByRole('group', { name: 'How it feels' }).getByRole('button', { name: 'right' }).click();
   await expect(log).toContainText(/takes up [\d.]+ % more water than usual \(± [\d.]+ %\), as seen in one dough/);
   expect(await belief()).toEqual(

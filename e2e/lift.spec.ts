@@ -1,4 +1,4 @@
-import { type BatchDraft, type Kitchen, planBatch, withFold, withForm } from '@ember-fold/core';
+import { type Kitchen, planBatch, withFold, withForm } from '@ember-fold/core';
 import {
   axeFindsNothing,
   expect,
@@ -9,6 +9,7 @@ import {
   openStation,
   plannedBatch,
   read,
+  trayAt,
   settled,
   station,
   test,
@@ -17,7 +18,7 @@ import {
 
 test.use({ calm: [NOT_STARTED] });
 
-const draftOf = async (id: string) => (await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft;
+const draftOf = async (id: string) => await trayAt(id);
 const kitchenOf = async () => (await read<{ kitchen: Kitchen }>('/kitchen')).kitchen;
 
 test('no right moment: said first, on the line too; each way out is a tap and comes out right', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { type Guests, newBatch } from '@ember-fold/core';
+import { type Guests, batchOf, newTray } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { axeFindsNothing, expect, product, read, settled, test } from './kitchen';
 
@@ -12,7 +12,7 @@ test('oil through its life: looked at, refused by the plan, poured away, and fre
   page,
 }) => {
   const id = randomUUID();
-  const draft = newBatch('Oil', 'lentil-dill', 24, new Date(Date.now() + 40 * 86_400_000).toISOString());
+  const draft = batchOf(newTray('Oil', 'lentil-dill', 24, new Date(Date.now() + 40 * 86_400_000).toISOString()));
   await fetch(`${product().address}/api/batches`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },

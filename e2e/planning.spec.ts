@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { type BatchDraft, type Kitchen, planBatch, printDuration } from '@ember-fold/core';
+import { type Kitchen, planBatch, printDuration } from '@ember-fold/core';
 import {
   axeFindsNothing,
   expect,
@@ -10,6 +10,7 @@ import {
   openStation,
   plannedBatch,
   read,
+  trayAt,
   search,
   settled,
   station,
@@ -24,7 +25,7 @@ test('a new batch asks four things and gives a whole plan, saved', async ({ page
   expect(texts).toHaveLength(5);
   expect(texts[2]).toContain('36 ×');
   const id = /bench\/([0-9a-f-]{36})/.exec(page.url())![1]!;
-  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
+  const draft = await trayAt(id);
   const { kitchen } = await read<{ kitchen: Kitchen }>('/kitchen');
   const plan = planBatch(draft, kitchen, null);
   expect(texts[3]).toContain(printDuration(plan.fry!.liftS!));
@@ -56,7 +57,7 @@ test('any change moves all five stations; undo brings all back; reload loses not
   await isSaved(page);
   await page.reload();
   expect(await settled(page)).toEqual(later);
-  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
+  const draft = await trayAt(id);
   expect([draft.pieces, draft.fry.oilC]).toEqual([48, 165]);
   expect(draft.fold.thicknessM).toBeCloseTo(0.0032, 9);
 });
@@ -172,7 +173,7 @@ test('a two-dough family has two lists, and a misspelt name finds its ingredient
   await page.getByRole('option', { name: 'Corn starch', exact: true }).click();
   await type(page, 'Corn starch', '2 tbsp');
   await isSaved(page);
-  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
+  const draft = await trayAt(id);
   const starch = draft.dough.lines.find((l) => l.ingredientId === 'corn-starch')!;
   expect([starch.part, Math.round(starch.massKg * 1000)]).toEqual([1, 16]);
   await search(page, 'Add to the water dough', 'no such thing');
@@ -184,7 +185,7 @@ test('the filling: cooked dry by the scale, cooled in its dish', async ({ page }
   await openStation(page, id, 'filling');
   await expect(page.getByText(/Stop when the scale shows/)).toBeVisible();
   await type(page, 'Pan weighs', '500');
-  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
+  const draft = await trayAt(id);
   const target = Math.round(draft.pieces * draft.fold.fillingEachKg * 1000) + 500;
   await expect(
     page.getByText(new RegExp(`Cook until pan and filling weigh ${String(target).replace(/(\d)(\d{3})$/, '$1 $2')} g`)),
@@ -228,7 +229,7 @@ test('another form: the blank is sized for the same filling, drawn, fried and un
   await page.getByRole('button', { name: 'Size it to be 75 % full' }).click();
   await expect(page.getByText('75 %', { exact: true })).toBeVisible();
   await isSaved(page);
-  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
+  const draft = await trayAt(id);
   const { kitchen } = await read<{ kitchen: Kitchen }>('/kitchen');
   const { piece } = planBatch(draft, kitchen, null).fold;
   expect([draft.form, piece!.form]).toEqual(['teardrop', 'teardrop']);
@@ -265,7 +266,7 @@ test('a run of portions weighed: mean, drift and a slip are said, and what was t
 test('the template is true to a third of a millimetre, on screen and printed', async ({ page }) => {
   const id = await plannedBatch('Template', 24);
   await openStation(page, id, 'fold');
-  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
+  const draft = await trayAt(id);
   for (const media of ['screen', 'print'] as const) {
     await page.emulateMedia({ media: 'screen' });
     await page.getByRole('button', { name: 'Template 1:1' }).click();
@@ -374,7 +375,7 @@ test('two schools side by side, no thermometer, the oven: each says its figures,
   await lots.getByRole('button', { name: 'Take: One fewer at a time' }).click();
   await settled(page);
   await isSaved(page);
-  const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
+  const draft = await trayAt(id);
   expect(draft.fry.lotSize).toBeGreaterThan(2);
   await expect(station(page, 'Fry')).toContainText(`${draft.fry.lotSize} at a time`);
   await expect(
@@ -440,7 +441,7 @@ test('a slow server: saves never race one another, also when another batch is op
     await page.waitForTimeout(600);
   }
   await isSaved(page);
-  expect((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.pieces).toBe(32);
+  expect((await trayAt(id)).pieces).toBe(32);
   await type(page, 'Pieces', '40');
   await page.waitForTimeout(600);
   await type(page, 'Disc', '119');
@@ -450,7 +451,7 @@ test('a slow server: saves never race one another, also when another batch is op
   await settled(page);
   await expect
     .poll(async () => {
-      const { draft } = await read<{ draft: BatchDraft }>(`/batches/${id}`);
+      const draft = await trayAt(id);
       return [draft.pieces, draft.fold.discM];
     })
     .toEqual([40, 0.119]);
@@ -489,7 +490,7 @@ test.describe('two devices', () => {
     };
     await heldWhile(() => type(other, 'Pieces in a lot', '4'));
     await isSaved(page);
-    const both = (await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.fry;
+    const both = (await trayAt(id)).fry;
     expect([both.oilC, both.lotSize]).toEqual([164, 4]);
     await expect(oil(other)).toHaveValue('164', { timeout: 2000 });
     const clash = page.getByRole('alert').filter({ hasText: 'This batch was also changed on another device.' });
@@ -504,7 +505,7 @@ test.describe('two devices', () => {
       await clash.getByRole('button', { name: side }).click();
       await expect(clash).toHaveCount(0);
       await isSaved(page);
-      expect((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.fry.oilC).toBe(kept);
+      expect((await trayAt(id)).fry.oilC).toBe(kept);
       await expect(oil(other)).toHaveValue(String(kept), { timeout: 2000 });
     }
     await other.close();
@@ -569,7 +570,7 @@ test('a batch is planned once more with one tap: the same plan, a name of its ow
   await expect(page.getByRole('heading', { level: 1, name: 'Twice 2' })).toBeVisible();
   const copy = page.url().split('/')[4]!;
   expect(copy).not.toBe(id);
-  const of = async (batch: string) => (await read<{ draft: BatchDraft }>(`/batches/${batch}`)).draft;
+  const of = async (batch: string) => await trayAt(batch);
   expect({ ...(await of(copy)), name: 'Twice' }).toEqual(await of(id));
   await page.goto('/bench');
   await page.getByRole('button', { name: 'Plan Twice once more' }).click();

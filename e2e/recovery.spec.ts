@@ -1,4 +1,4 @@
-import type { BatchDraft, FireAct, OilReading } from '@ember-fold/core';
+import type { FireAct, OilReading } from '@ember-fold/core';
 import {
   AWAY,
   expect,
@@ -8,6 +8,7 @@ import {
   NOT_STARTED,
   product,
   read,
+  trayAt,
   settled,
   station,
   test,
@@ -232,17 +233,17 @@ test('a plan edited while the server is away is kept, through a reload, and save
   expect(planned[2]).toContain('36 ×');
   await expect(page.locator('[data-save]')).toHaveText('kept on this device, the server is away');
   await expect(page.getByText('The server does not answer.', { exact: false }).first()).toBeVisible();
-  expect((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.pieces).toBe(24);
+  expect((await trayAt(id)).pieces).toBe(24);
   // Closed and opened again before anything could be saved.
   await context.setOffline(false);
   await page.reload();
   expect((await settled(page))[2]).toContain('36 ×');
   await isSaved(page);
-  expect((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.pieces).toBe(36);
+  expect((await trayAt(id)).pieces).toBe(36);
   await killServer();
   await type(page, 'Pieces', '40');
   await isSaved(page);
-  expect((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.pieces).toBe(40);
+  expect((await trayAt(id)).pieces).toBe(40);
 });
 
 test('the database stands still for a while: the plan waits and is saved after', async ({ page }) => {
@@ -256,7 +257,7 @@ test('the database stands still for a while: the plan waits and is saved after',
   await expect(page.locator('[data-save]')).not.toHaveAttribute('data-save', 'saved');
   process.kill(product().state().databasePid, 'SIGCONT');
   await isSaved(page);
-  expect((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.fold.discM).toBeCloseTo(0.121, 9);
+  expect((await trayAt(id)).fold.discM).toBeCloseTo(0.121, 9);
   await expect(line(page)).toBeVisible();
 });
 

@@ -1,9 +1,9 @@
 import {
-  type BatchDraft,
   type FormulaBody,
   type Ingredient,
   type Kitchen,
-  newBatch,
+  batchOf,
+  newTray,
   type Shopping,
   type StockRow,
   withRounding,
@@ -17,6 +17,7 @@ import {
   isSaved,
   product,
   read,
+  trayAt,
   search,
   settled,
   station,
@@ -36,7 +37,7 @@ const send = (path: string, body: unknown) =>
 
 async function planned(name: string): Promise<string> {
   const id = randomUUID();
-  const draft = newBatch(name, 'squash-sage', 24, new Date(Date.now() + 3 * 86_400_000).toISOString());
+  const draft = batchOf(newTray(name, 'squash-sage', 24, new Date(Date.now() + 3 * 86_400_000).toISOString()));
   expect((await send('/batches', { id, draft })).status).toBe(201);
   return id;
 }
@@ -46,7 +47,7 @@ async function bench(page: Page, id: string, name: string): Promise<void> {
   await settled(page);
 }
 
-const draftOf = async (id: string) => (await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft;
+const draftOf = async (id: string) => await trayAt(id);
 interface Kept {
   readonly id: string;
   readonly name: string;

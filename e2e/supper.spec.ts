@@ -8,6 +8,8 @@ import {
   type Oil,
   type OilReading,
   type OilState,
+  trayOf,
+  withTray,
 } from '@ember-fold/core';
 import type { Page } from '@playwright/test';
 import { readFileSync } from 'node:fs';
@@ -30,7 +32,8 @@ interface Record {
 async function oneLot(name: string): Promise<string> {
   const batch = (await read<{ id: string; name: string }[]>('/batches')).find((one) => one.name.startsWith(name))!;
   const { draft, version } = await read<{ draft: BatchDraft; version: number }>(`/batches/${batch.id}`);
-  const asked = { ...draft, pieces: PIECES, fry: { ...draft.fry, lotSize: PIECES } };
+  const tray = trayOf(draft, null);
+  const asked = withTray(draft, { ...tray, pieces: PIECES, fry: { ...tray.fry, lotSize: PIECES } });
   const saved = await fetch(`${product().address}/api/batches/${batch.id}`, {
     method: 'PUT',
     headers: { 'content-type': 'application/json' },
@@ -171,7 +174,7 @@ test('the supper in one oil, at sixty times, in the order that is safe: each end
     if (!after) await page.getByRole('button', { name: 'Finish all the same' }).click();
     await expect.poll(async () => (await fetch(`${product().address}/api/ledger/${id}`)).status).toBe(200);
     const record = await read<Record>(`/ledger/${id}`);
-    const figures = ledgerFigures(record.acts, record.readings, PIECES, record.draft.fry.oilC);
+    const figures = ledgerFigures(record.acts, record.readings, PIECES, record.draft.trays.A!.fry.oilC);
     expect(record.figures).toEqual(figures);
     expect([figures.fried, figures.burst, figures.notFried]).toEqual([PIECES - burst, burst, 0]);
   }

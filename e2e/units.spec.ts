@@ -1,5 +1,5 @@
-import type { BatchDraft, Kitchen } from '@ember-fold/core';
-import { expect, isSaved, read, settled, station, test, type } from './kitchen';
+import type { Kitchen } from '@ember-fold/core';
+import { expect, isSaved, read, trayAt, settled, station, test, type } from './kitchen';
 
 test('grams and cups, °C and °F, clock and money are one setting for the kitchen', async ({ page }) => {
   const [{ id }] = await read<[{ id: string }]>('/batches');
@@ -22,7 +22,7 @@ test('grams and cups, °C and °F, clock and money are one setting for the kitch
   await type(page, 'Oil', '330');
   await expect(station(page, 'Fry')).toContainText('330 °F');
   await isSaved(page);
-  expect((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft.fry.oilC).toBeCloseTo(165.56, 1);
+  expect((await trayAt(id)).fry.oilC).toBeCloseTo(165.56, 1);
   await expect
     .poll(async () => (await read<{ kitchen: Kitchen }>('/kitchen')).kitchen.units, { timeout: 5000 })
     .toBe('cups');

@@ -1,5 +1,5 @@
 /** Twenty probes at fifty readings a second, committed before each answer; and a million readings opened as a trace. */
-import { type BatchDraft, newBatch, START_GATE } from '@ember-fold/core';
+import { batchOf, newTray, START_GATE } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { startProduct } from '../product';
 
@@ -32,7 +32,7 @@ interface Lit {
 
 async function light(n: number): Promise<Lit> {
   const id = randomUUID();
-  const draft: BatchDraft = newBatch(`Load ${n}`, 'squash-sage', 24, '2030-01-05T18:30:00Z');
+  const draft = batchOf(newTray(`Load ${n}`, 'squash-sage', 24, '2030-01-05T18:30:00Z'));
   await call('POST', '/batches', { id, draft });
   const probe = `load-${n}`;
   const { token } = await call<{ token: string }>('POST', '/devices', { id: probe, kind: 'probe', name: probe });

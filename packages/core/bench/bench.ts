@@ -2,6 +2,7 @@
 import {
   advanceFry,
   bakePlan,
+  batchOf,
   createFryBody,
   cutSheet,
   type CuttingSpec,
@@ -19,7 +20,7 @@ import {
   type FryBody,
   type FryBodySpec,
   LEAF,
-  newBatch,
+  newTray,
   NOTHING_KNOWN,
   OIL_SURFACE,
   pieceHeatCurve,
@@ -117,7 +118,7 @@ for (const startC of [20, -18]) {
   );
 }
 
-const draft = newBatch('Bench', 'squash-sage', 48, '2030-01-05T18:30:00Z');
+const draft = newTray('Bench', 'squash-sage', 48, '2030-01-05T18:30:00Z');
 let pieces = 24;
 const coldMs = timed(41, () => void planCold(withPieces(draft, pieces++), DEFAULT_KITCHEN));
 const wholeMs = timed(41, () => void planBatch(withPieces(draft, pieces++), DEFAULT_KITCHEN, null));
@@ -189,7 +190,8 @@ console.log(
   `pot over ${count} lots: ${potMs.toFixed(1)} ms (budget 60), its energy closes to ${(100 * Math.abs(energyResidual)).toFixed(4)} %`,
 );
 
-const session = { draft, kitchen: DEFAULT_KITCHEN, fry: { ...fried, lots: fried.lots! }, speed: 1, trial: false };
+const trays = [{ draft, first: 1, fry: { ...fried, lots: fried.lots! } }];
+const session = { trays, kitchen: DEFAULT_KITCHEN, speed: 1, trial: false };
 const evening: FireAct[] = [{ id: 'o', atS: 0, kind: 'oil', tempC: 150, spreadC: 8 }];
 for (let lot = 0; lot < 10; lot++) {
   const dropped = Array.from({ length: 6 }, (_, i) => lot * 6 + i + 1);
@@ -204,9 +206,9 @@ const glance = (hasProbe: boolean) =>
 console.log(
   `stove with 60 pieces and two hours of readings: ${glance(true).toFixed(2)} ms with a probe, ${glance(false).toFixed(2)} ms without (budget 8)`,
 );
-const supper = STARTERS.concat(STARTERS.slice(0, 2)).map(({ id }) => newBatch(id, id, 24, '2030-01-05T18:30:00Z'));
+const supper = STARTERS.concat(STARTERS.slice(0, 2)).map(({ id }) => newTray(id, id, 24, '2030-01-05T18:30:00Z'));
 const orderMs = timed(11, () => {
-  const jobs = supper.flatMap((one, i) => fryJobOf(String(i), one, DEFAULT_KITCHEN) ?? []);
+  const jobs = supper.flatMap((one, i) => fryJobOf(String(i), batchOf(one), DEFAULT_KITCHEN) ?? []);
   supperOrder(jobs, DEFAULT_KITCHEN);
 });
 console.log(`order of a supper of seven batches, all planned anew: ${orderMs.toFixed(0)} ms`);

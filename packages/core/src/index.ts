@@ -75,6 +75,7 @@ export {
   readProbe,
   restoreIntoStove,
   type SimulatedStove,
+  type StovePiece,
   stepStove,
   topUpStove,
   stovePieceSpec,
@@ -90,7 +91,7 @@ export {
   type OvenWhy,
   type PieceActKind,
 } from './fire/fireAct.js';
-export { type PiecePrediction, type PredictAsk, predictPieces, replayFry } from './fire/predictPiece.js';
+export { type PiecePrediction, type PredictAsk, predictPieces, predictPot, replayFry } from './fire/predictPiece.js';
 export { stoveRecordOf } from './fire/stoveRecord.js';
 export type { PadTargets } from './fire/padTargets.js';
 export {
@@ -101,7 +102,7 @@ export {
   fireTargets,
   type Judge,
   NOTHING_KNOWN,
-  predictAsk,
+  predictAsks,
   shownPredictions,
 } from './plan/fireNow.js';
 export { isFryable } from './piece/piece.js';
@@ -111,12 +112,37 @@ export { oilNow, type OilNow, type OilVerdict } from './fire/oilNow.js';
 export { doNext, type NextStep } from './fire/doNext.js';
 export { type Mishaps, simulateRun } from './simulated/simulateRun.js';
 export { type LedgerFigures, ledgerFigures } from './fire/ledgerFigures.js';
-export { type BatchDraft, blankLengthM } from './draft/draft.js';
+export {
+  type BakeChoices,
+  blankLengthM,
+  TRAY_MARKS,
+  TRAY_WAYS,
+  type TrayDraft,
+  type TrayMark,
+  type TrayWay,
+  USUAL_BAKE,
+} from './draft/draft.js';
+export {
+  type BatchDraft,
+  batchOf,
+  batchPieces,
+  batchPot,
+  marksOf,
+  readBatchDraft,
+  type Tray,
+} from './draft/batchDraft.js';
+export { trayOf, traysOf, withCopyOfTray, withoutTray, withTray } from './plan/trays.js';
+export { type FireTray, friedPieces, type FryTray, fryTrays, trayOfPiece } from './plan/fryTrays.js';
 export type { BatchPlan, ColdPlan, HotPlan } from './plan/batchPlan.js';
 export { coolingWays } from './plan/planFilling.js';
+export { isUncooked } from './plan/planDay.js';
+export type { TrayBake } from './plan/trayBake.js';
+export type { PutBy } from './plan/trayKeep.js';
 export { kitchenAtPot, potOf } from './draft/kitchenAtPot.js';
 export { friedInOil, fryJobOf, supperAfter, supperOrder } from './plan/supper.js';
-export { fryBodyOf, planBatch, planCold, planHot } from './plan/planBatch.js';
+export { fireTrays, planBatch, planHot, type PlannedTray, planTrays } from './plan/planBatch.js';
+export { planCold } from './plan/planCold.js';
+export { fryBodyOf } from './plan/trayBody.js';
 export {
   type Finding,
   type FindingCode,
@@ -126,7 +152,7 @@ export {
   worstTone,
 } from './draft/finding.js';
 export { FINISH_C, type LiftWay, type LiftWayId, liftWays } from './plan/liftWays.js';
-export { newBatch, type StarterId, STARTERS } from './plan/starters.js';
+export { newTray, type StarterId, STARTERS } from './plan/starters.js';
 export {
   doughEachKg,
   type Limit,
@@ -156,6 +182,7 @@ export {
   observeFlour,
 } from './learning/flourBelief.js';
 export { type BalanceWay, balanceWays } from './plan/balanceWays.js';
+export { type BatchFigures, batchFigures } from './plan/batchFigures.js';
 export { cookAgain } from './plan/cookAgain.js';
 export {
   type Base,
@@ -171,7 +198,7 @@ export {
 export { compareFormulas } from './store/compareFormulas.js';
 export { type BaseToMake, type Shopping, shoppingList, type ShoppingRow, type StockRow } from './store/shoppingList.js';
 export { copyDraft } from './plan/copyDraft.js';
-export { type AmountPlace, batchAmounts, type StepAmount, stepAmounts, stepOfPlace } from './store/stepAmounts.js';
+export { type AmountPlace, batchAmounts, type StepAmount, stepAmounts, stepOfAmount } from './store/stepAmounts.js';
 export {
   type ForgivingPoint,
   forgivingPoint,
@@ -211,10 +238,14 @@ export {
   cookState,
   RUN_STEPS,
   type RunStepId,
+  STEP_KEYS,
+  type StepKey,
+  stepKey,
   stepState,
+  stepWhat,
 } from './cook/cookAct.js';
 export { type CheckId, type MeasureId, type RunStep, runSheet } from './plan/runSheet.js';
-export { asCooked, MEASURE_RANGE, type PlanChange, planChanges } from './plan/asCooked.js';
+export { asCooked, MEASURE_RANGE, type PlanChange } from './plan/asCooked.js';
 export { callsBy, ringing } from './cook/ringing.js';
 export { type Danger, type DangerId } from './fire/danger.js';
 export { type FireBelief, fireBelief } from './fire/fireLearning.js';
@@ -267,7 +298,7 @@ export type { Band as Range } from './numeric/band.js';
 export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk } from './wire/batchWire.js';
 export type { LitStove, StartStoveAsk, StoredAct, StoredReading, Stove, TakenReadings } from './wire/stoveWire.js';
 export type { StoredCookAct, Timer } from './wire/cookWire.js';
-export type { LedgerEntry, LedgerNote, LedgerRecord } from './wire/ledgerWire.js';
+export type { LedgerEntry, LedgerNote, LedgerRecord, TrayRecord } from './wire/ledgerWire.js';
 export type {
   Device,
   FlourAsk,

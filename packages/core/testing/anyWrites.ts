@@ -2,6 +2,8 @@
 import fc from 'fast-check';
 import {
   type BatchDraft,
+  batchOf,
+  type TrayDraft,
   type CoatChoices,
   DOUGH_FAMILIES,
   EDGES,
@@ -15,6 +17,8 @@ import {
   RING_KINDS,
   type SealChoices,
   STARTERS,
+  TRAY_MARKS,
+  TRAY_WAYS,
   TURN_SCHOOLS,
 } from '../src/index.js';
 
@@ -66,7 +70,7 @@ const outline = fc
   .map((points) => points as readonly (readonly [number, number])[]);
 
 /** Any draft the server takes. @param ids ingredients it may hold */
-export function anyDraft(ids: readonly string[] = shipped): fc.Arbitrary<BatchDraft> {
+export function anyDraft(ids: readonly string[] = shipped): fc.Arbitrary<TrayDraft> {
   return fc
     .record({
       name: fc.constantFrom('Any', 'Squash and sage', '¡Año! 🥟'),
@@ -120,8 +124,25 @@ export function anyDraft(ids: readonly string[] = shipped): fc.Arbitrary<BatchDr
         lotSize: fc.option(whole(D.lotSize)),
         pot: maybe(fc.constantFrom('Small pan', 'Nobody has this')),
       }),
+      way: maybe(fc.constantFrom(...TRAY_WAYS)),
+      bake: maybe(
+        fc.record({
+          ovenC: within(RANGES.oven.ovenC),
+          minutesS: fc.option(within(RANGES.oven.minutesS)),
+          perSheet: whole(RANGES.oven.perTray),
+        }),
+      ),
     })
-    .map((draft) => bare(draft) as BatchDraft);
+    .map((draft) => bare(draft) as TrayDraft);
+}
+
+/** Any batch: one to three trays on one dough. */
+export function anyBatch(ids?: readonly string[]): fc.Arbitrary<BatchDraft> {
+  return fc.array(anyDraft(ids), { minLength: 1, maxLength: 3 }).map((drafts) => {
+    const [first] = drafts;
+    const trays = drafts.map((draft, i) => [TRAY_MARKS[i]!, batchOf(draft).trays.A!] as const);
+    return { ...batchOf(first!), trays: Object.fromEntries(trays) };
+  });
 }
 
 const pot = fc.record({

@@ -1,5 +1,6 @@
 // What the examples of core's functions are about: one small evening, so that each example is one line.
 import {
+  batchOf,
   type CookAct,
   cookState,
   createScale,
@@ -11,10 +12,12 @@ import {
   fireState,
   fryJobOf,
   fryMapRow,
-  newBatch,
+  newTray,
   NOTHING_KNOWN,
   type OilReading,
+  ledgerFigures,
   planBatch,
+  planTrays,
   runSheet,
   SHIPPED_PANTRY,
 } from '../src/index.js';
@@ -22,7 +25,9 @@ import {
 const kitchen = DEFAULT_KITCHEN;
 const { pot } = kitchen;
 /** 24 half-moons of short dough, eaten on a January evening. */
-const draft = newBatch('Half-moons', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+const draft = newTray('Half-moons', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+/** The same as it is stored. */
+const batch = batchOf(draft);
 const plan = planBatch(draft, kitchen, null);
 const fry = plan.fry!;
 const piece = plan.fold.piece!;
@@ -41,8 +46,8 @@ const readings: OilReading[] = Array.from({ length: 140 }, (_, i) => ({
 }));
 const state = fireState(acts, draft.pieces);
 const session: FireSession = {
-  ...{ draft, kitchen, speed: 1, hasProbe: true, trial: false },
-  fry: { ...fry, lots: fry.lots! },
+  ...{ kitchen, speed: 1, hasProbe: true, trial: false },
+  trays: [{ draft, first: 1, fry: { ...fry, lots: fry.lots! } }],
 };
 const cookActs: CookAct[] = [{ id: 'c1', atMs: 0, kind: 'done', step: 'weigh-filling' } as CookAct];
 const mapSpec = {
@@ -52,14 +57,16 @@ const mapSpec = {
 
 /** Names an example may use beside what the package offers. */
 export const scope = {
-  ...{ kitchen, pot, draft, plan, fry, piece, lines, figures, acts, readings, state, session, mapSpec },
+  ...{ kitchen, pot, draft, batch, plan, fry, piece, lines, figures, acts, readings, state, session, mapSpec },
   ...{ nothing: NOTHING_KNOWN, pantry: SHIPPED_PANTRY, body: fry.body, cold: plan, cookActs, cook: cookState([]) },
   rows: Array.from({ length: mapSpec.rows }, (_, i) => fryMapRow(mapSpec, i)),
-  sheet: runSheet(draft, plan, kitchen),
+  trays: planTrays(batch, kitchen, null),
+  sheet: runSheet(planTrays(batch, kitchen, null)),
+  ledger: ledgerFigures(acts, readings, 24, 158),
   jobs: ['squash-sage', 'pear-ginger'].flatMap((starter, i) => {
-    const job = fryJobOf(`job ${i}`, newBatch(starter, starter, 12, draft.eatAt), kitchen);
+    const job = fryJobOf(`job ${i}`, batchOf(newTray(starter, starter, 12, draft.eatAt)), kitchen);
     return job ? [job] : [];
   }),
   scale: () => createScale(1),
-  stove: () => createStove(pot, kitchen.roomC, fry.body, fry.bulk, 1),
+  stove: () => createStove(pot, kitchen.roomC, () => fry, 1),
 };

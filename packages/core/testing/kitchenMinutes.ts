@@ -1,8 +1,8 @@
 // Kitchen minutes: what practised cooks lift at, by eye; the tests hold the product to them and the bench prints them.
 import type { DoughFamilyId, FormId, TurnSchool } from '../src/draft/choices.js';
-import type { BatchDraft } from '../src/draft/draft.js';
+import type { TrayDraft } from '../src/draft/draft.js';
 import { withDoughEach, withFamily, withFold, withForm, withWorkedFormula } from '../src/plan/editDraft.js';
-import { newBatch } from '../src/plan/starters.js';
+import { newTray } from '../src/plan/starters.js';
 
 /** One piece of a cook's, as it is made by hand. */
 export interface KitchenPiece {
@@ -28,8 +28,8 @@ export function kitchenDraft({
   discM,
   crumbed,
   washed,
-}: KitchenPiece): BatchDraft {
-  const made = withWorkedFormula(withFamily(newBatch('Minutes', 'squash-sage', 24, '2030-01-05T18:30:00Z'), family));
+}: KitchenPiece): TrayDraft {
+  const made = withWorkedFormula(withFamily(newTray('Minutes', 'squash-sage', 24, '2030-01-05T18:30:00Z'), family));
   const formed = withFold(withForm(made, form), { fillingEachKg: fillingG / 1000, ...(discM && { discM }) });
   const sized = withDoughEach(formed, doughG / 1000);
   return {

@@ -27,7 +27,12 @@ test('no draft ever says cooked or safe while a finer solve of the same piece is
       const { raw: _raw, ...bare } = any.filling;
       // A basted face is washed by hand: how dry it stays is the cook's, not the solver's.
       const turn = any.fry.turn === 'basted' ? 'once' : any.fry.turn;
-      const draft = { ...any, filling: { ...bare, ...(raw && { raw }), coreTargetC: 74 }, fry: { ...any.fry, turn } };
+      const draft = {
+        ...any,
+        way: 'fry' as const,
+        filling: { ...bare, ...(raw && { raw }), coreTargetC: 74 },
+        fry: { ...any.fry, turn },
+      };
       const { fry } = planBatch(draft, kitchen, null);
       if (!fry || fry.liftS === null || fry.liftS > 1800) return;
       if (!fry.findings.some(({ code }) => code === 'fry.cooked')) return;

@@ -23,6 +23,7 @@ const ERRORS = {
     status: 409,
     message: 'This plan has no moment at which the pieces are done; change the oil or the piece first.',
   },
+  NOTHING_FRIED: { status: 409, message: 'Nothing of this batch is fried: no tray of it goes into the oil.' },
   UNSAFE_PLAN: {
     status: 409,
     message: 'The pot or the oil of this plan is not safe; mend that on the Fry station first.',

@@ -1,14 +1,41 @@
-/** Steps of the run-sheet, in the order in which they usually come. */
+import { TRAY_MARKS, type TrayMark } from '../draft/draft.js';
+
+/** What steps of the run-sheet are about, in the order in which they usually come. */
 export const RUN_STEPS = [
-  ...(['weigh-filling', 'cook-filling', 'cool', 'mix-dough', 'rest', 'roll', 'fold'] as const),
-  ...(['hold', 'heat', 'fry', 'serve'] as const),
+  ...(['weigh-filling', 'cook-filling', 'cool', 'mix-dough', 'rest', 'roll', 'fold', 'put-by'] as const),
+  ...(['hold', 'bake', 'heat', 'fry', 'serve'] as const),
 ] as const;
 export type RunStepId = (typeof RUN_STEPS)[number];
+
+/** One step of a sheet: what it is about, and of which tray where that is not the first. */
+export type StepKey = RunStepId | `${RunStepId}:${TrayMark}`;
+
+/** Every key a step may have. */
+export const STEP_KEYS: readonly StepKey[] = RUN_STEPS.flatMap((what): StepKey[] => [
+  what,
+  ...TRAY_MARKS.slice(1).map((mark): StepKey => `${what}:${mark}`),
+]);
+
+/**
+ * The key of a step; those of the first tray, and of the batch as a whole, stand bare.
+ * @example stepKey('fold', 'A') // 'fold'
+ */
+export function stepKey(what: RunStepId, mark?: TrayMark): StepKey {
+  return mark === undefined || mark === TRAY_MARKS[0] ? what : `${what}:${mark}`;
+}
+
+/**
+ * What a step is about, by its key.
+ * @example stepWhat('fold:B') // 'fold'
+ */
+export function stepWhat(key: StepKey): RunStepId {
+  return key.split(':')[0] as RunStepId;
+}
 
 export type CheckAnswer = 'yes' | 'not-yet' | 'no';
 
 /** What the cook tells of a step. `id` is made where it happens and makes it count once; `atMs` by the server's clock. */
-export type CookAct = { readonly id: string; readonly atMs: number; readonly step: RunStepId } & (
+export type CookAct = { readonly id: string; readonly atMs: number; readonly step: StepKey } & (
   | { readonly kind: 'done' | 'skip' | 'back' }
   | { readonly kind: 'check'; readonly answer: CheckAnswer }
   /** SI: kg, °C, m or a count, as the step measures. */
@@ -34,10 +61,10 @@ export interface StepState {
 const OPEN: StepState = { state: 'open', atMs: null, answer: null, value: null, who: '', ticked: [] };
 
 /** The whole sheet as the acts leave it. */
-export type CookState = ReadonlyMap<RunStepId, StepState>;
+export type CookState = ReadonlyMap<StepKey, StepState>;
 
 /** @example stepState(cookState(cookActs), 'weigh-filling').state // 'done' */
-export function stepState(state: CookState, step: RunStepId): StepState {
+export function stepState(state: CookState, step: StepKey): StepState {
   return state.get(step) ?? OPEN;
 }
 
@@ -48,7 +75,7 @@ export function stepState(state: CookState, step: RunStepId): StepState {
  */
 export function cookState(acts: readonly CookAct[]): CookState {
   const once = new Map(acts.map((act) => [act.id, act]));
-  const steps = new Map<RunStepId, StepState>();
+  const steps = new Map<StepKey, StepState>();
   for (const act of [...once.values()].sort((a, b) => a.atMs - b.atMs)) {
     steps.set(act.step, withAct(steps.get(act.step) ?? OPEN, act));
   }

@@ -1,9 +1,9 @@
 import { type FindingCode, findingOf } from '../draft/finding.js';
 import fc from 'fast-check';
-import { type BatchDraft } from '../draft/draft.js';
+import { type TrayDraft } from '../draft/draft.js';
 import { withFamily, withWorkedFormula } from '../plan/editDraft.js';
 import { planBatch } from '../plan/planBatch.js';
-import { newBatch } from '../plan/starters.js';
+import { newTray } from '../plan/starters.js';
 import { doughFigures } from './doughFigures.js';
 import { doughRise, pourTemp, type RiseSpec, yeastRate, yeastStrength } from './doughRise.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
@@ -88,7 +88,7 @@ test('pouring at the temperature named gives the dough wanted, by the heat balan
 });
 
 test('a yeast batch: pouring, rise and fridge are said, and the table waits for the rise', () => {
-  const base = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+  const base = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
   const draft = withWorkedFormula(withFamily(base, 'yeast'));
   const at = (roomC: number) => planBatch(draft, { ...DEFAULT_KITCHEN, roomC }, null);
   const find = <Code extends FindingCode>(roomC: number, code: Code) => findingOf(at(roomC).dough.findings, code);
@@ -104,15 +104,15 @@ test('a yeast batch: pouring, rise and fridge are said, and the table waits for 
 });
 
 describe('yeast on the bench', () => {
-  const base = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+  const base = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
   const lean = withWorkedFormula(withFamily(base, 'yeast'));
-  const found = <Code extends FindingCode>(draft: BatchDraft, code: Code) =>
+  const found = <Code extends FindingCode>(draft: TrayDraft, code: Code) =>
     findingOf(planBatch(draft, DEFAULT_KITCHEN, null).dough.findings, code);
-  const restS = (draft: BatchDraft) => {
+  const restS = (draft: TrayDraft) => {
     const step = planBatch(draft, DEFAULT_KITCHEN, null).serve!.steps.find((s) => s.id === 'rest')!;
     return (step.endMs - step.startMs) / 1000;
   };
-  const yeastOf = (ingredientId: string, times: number): BatchDraft => ({
+  const yeastOf = (ingredientId: string, times: number): TrayDraft => ({
     ...lean,
     dough: {
       ...lean.dough,
@@ -140,9 +140,9 @@ describe('yeast on the bench', () => {
   });
 
   test('in the fridge it is started the evening before, and proofs longer when shaped cold', () => {
-    const cold: BatchDraft = { ...lean, dough: { ...lean.dough, rise: 'fridge' } };
+    const cold: TrayDraft = { ...lean, dough: { ...lean.dough, rise: 'fridge' } };
     expect(restS(cold)).toBeGreaterThan(restS(lean) + 4 * 3600);
-    const proof = (draft: BatchDraft) => found(draft, 'dough.proof')!.values;
+    const proof = (draft: TrayDraft) => found(draft, 'dough.proof')!.values;
     expect(proof(cold).proofS / proof(lean).proofS).toBeCloseTo(1.5, 6);
     expect([proof(lean).place, proof(cold).place]).toEqual(['room', 'fridge']);
     expect(restS(lean)).toBeCloseTo(proof(lean).doubleS + proof(lean).proofS, -1);

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { withFamily, withWorkedFormula } from '../plan/editDraft.js';
 import { worstTone } from '../draft/finding.js';
 import { planBatch } from '../plan/planBatch.js';
-import { newBatch } from '../plan/starters.js';
+import { newTray } from '../plan/starters.js';
 import { type Formula, scaleFormula } from '../ingredient/formula.js';
 import { DOUGH_FAMILIES } from './doughFamily.js';
 import { doughFigures } from './doughFigures.js';
@@ -93,7 +93,7 @@ describe.each(IDS)('%s', (id) => {
   });
 
   test('made in its family a batch is planned to the table', () => {
-    const base = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+    const base = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
     const draft = withWorkedFormula(withFamily(base, id));
     const plan = planBatch(draft, DEFAULT_KITCHEN, null);
     expect(worstTone(plan.dough.findings)).toBe('good');
@@ -173,7 +173,7 @@ test('judging does not depend on how much is made, and no formula breaks it', ()
 });
 
 test('a proofed wall is lighter and thicker: its bubbles hinder heat while cool and carry it once hot', () => {
-  const base = withWorkedFormula(withFamily(newBatch('Test', 'squash-sage', 12, '2030-01-05T18:30:00Z'), 'yeast'));
+  const base = withWorkedFormula(withFamily(newTray('Test', 'squash-sage', 12, '2030-01-05T18:30:00Z'), 'yeast'));
   const risen = planBatch(base, DEFAULT_KITCHEN, null).fry!;
   const piece = planBatch(base, DEFAULT_KITCHEN, null).fold.piece!;
   expect(risen.body.wallM).toBeCloseTo(1.8 * piece.wallCrownM, 6);

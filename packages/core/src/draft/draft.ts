@@ -20,9 +20,35 @@ export interface FormulaRef {
   readonly version: number;
 }
 
-/** What the cook decides. Plain JSON; every figure on screen is computed from it. */
-export interface BatchDraft {
+/** What becomes of the pieces of a tray: fried, baked, frozen or chilled for another day, or left as they are. */
+export type TrayWay = 'fry' | 'bake' | 'freeze' | 'chill' | 'plain';
+export const TRAY_WAYS: readonly TrayWay[] = ['fry', 'bake', 'freeze', 'chill', 'plain'];
+
+/** Trays of a batch by the letter they are marked with, on the board and in the pot. */
+export const TRAY_MARKS = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H', 'I', 'J', 'K', 'L'] as const;
+export type TrayMark = (typeof TRAY_MARKS)[number];
+
+/**
+ * One tray as it is planned: pieces treated alike, with the dough and the day of their batch.
+ * Plain JSON; every figure on screen is computed from it. `BatchDraft` is what is stored.
+ */
+export interface TrayDraft {
+  /** Of the batch. */
   readonly name: string;
+  /** Which of the batch's trays it is; absent: the only one. */
+  readonly mark?: TrayMark;
+  /** What the cook calls this tray; absent: nothing. */
+  readonly label?: string;
+  /** Dough that the other trays of the batch take, kg; absent: none. */
+  readonly othersKg?: number;
+  /** What becomes of its pieces; absent: they are fried. */
+  readonly way?: TrayWay;
+  /** How they are baked; absent: as most ovens do it. */
+  readonly bake?: BakeChoices;
+  /** Until when chilled or frozen pieces are to be eaten, ISO 8601, UTC; absent: as long as they are good. */
+  readonly keepUntil?: string;
+  /** The pieces are there already: they come out of this stock of the Store; absent: they are made. */
+  readonly fromStock?: string;
   readonly form: FormId;
   readonly pieces: number;
   /** When the last piece is eaten, ISO 8601, UTC. */
@@ -59,6 +85,8 @@ export interface BatchDraft {
     readonly dishes?: number;
     /** Days before the batch it is cooked, 0–2; absent: the same day. */
     readonly aheadDays?: number;
+    /** Smells or tastes strongly: in shared oil it comes last; absent: it does not. */
+    readonly strong?: boolean;
     readonly from?: FormulaRef;
   };
   readonly fold: {
@@ -95,6 +123,16 @@ export interface BatchDraft {
   };
 }
 
+/** How a tray is baked. */
+export interface BakeChoices {
+  readonly ovenC: number;
+  /** s in the oven; `null`: until it is golden and done, by the model. */
+  readonly minutesS: number | null;
+  /** Pieces on one sheet of the oven. */
+  readonly perSheet: number;
+}
+export const USUAL_BAKE: BakeChoices = { ovenC: 190, minutesS: null, perSheet: 12 };
+
 /** A strip folds five times, a sheet winds round once and a half: length over width. */
 const USUAL_LENGTH: Partial<Record<FormId, number>> = { 'strip-triangle': 3, roll: 1 };
 
@@ -102,6 +140,6 @@ const USUAL_LENGTH: Partial<Record<FormId, number>> = { 'strip-triangle': 3, rol
  * Length of a draft's blank, m: the cook's own, or what its form usually has.
  * @example blankLengthM(draft) > 0 // true
  */
-export function blankLengthM({ form, fold }: Pick<BatchDraft, 'form' | 'fold'>): number {
+export function blankLengthM({ form, fold }: Pick<TrayDraft, 'form' | 'fold'>): number {
   return fold.lengthM ?? fold.discM * (USUAL_LENGTH[form] ?? 1);
 }

@@ -204,6 +204,17 @@ interface FindingValues {
   'fry.frozen-wipe': Nothing;
   'fry.frozen-oil': { readonly oilC: number; readonly leastC: number; readonly mostC: number };
   'fry.thaw-raw': Nothing;
+  'bake.golden': { readonly minutesS: number; readonly ovenC: number };
+  'bake.pale': { readonly minutesS: number; readonly goldenS: number };
+  'bake.dark': { readonly minutesS: number; readonly darkS: number };
+  'bake.raw': { readonly minutesS: number; readonly doneS: number | null };
+  'bake.dark-first': { readonly ovenC: number; readonly darkS: number | null; readonly doneS: number | null };
+  'bake.turn': { readonly turnS: number; readonly bakes: number };
+  'put-by.freeze': { readonly hardS: number | null; readonly keepS: number };
+  'put-by.chill': { readonly coldS: number | null; readonly keepS: number };
+  'put-by.too-long': { readonly wantedS: number; readonly keepS: number };
+  'put-by.plain': Nothing;
+  'serve.keeps': { readonly keepS: number; readonly place: 'tin' | 'fridge' };
   'serve.on-time': { readonly startMs: number };
   'serve.no-lift': Nothing;
   'serve.late': { readonly lateS: number };

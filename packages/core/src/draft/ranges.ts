@@ -102,6 +102,7 @@ export const RANGES = {
     factor: { least: 0.3, most: 3 },
     bakes: { least: 0, most: 12 },
     perTray: { least: 1, most: 60 },
+    minutesS: { least: 60, most: 5400 },
   },
   weighing: {
     grossKg: { least: 0, most: 100 },

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { coolFilling, type CoolingSpec, dishDepthM, iceForBath } from './coolFilling.js';
-import { type BatchDraft } from '../draft/draft.js';
+import { type TrayDraft } from '../draft/draft.js';
 import { draftFilling } from '../plan/draftFigures.js';
 import { withRaw } from '../plan/editDraft.js';
-import { planBatch, planCold } from '../plan/planBatch.js';
+import { planBatch } from '../plan/planBatch.js';
+import { planCold } from '../plan/planCold.js';
 import { coolingWays } from '../plan/planFilling.js';
-import { newBatch } from '../plan/starters.js';
+import { newTray } from '../plan/starters.js';
 import { ingredientById } from '../ingredient/catalogue.js';
 import type { Formula } from '../ingredient/formula.js';
 import { fillingFigures } from './fillingFigures.js';
@@ -250,7 +251,7 @@ describe('is all of it already cooked?', () => {
 
   test('what is raw sets the core target; the kitchen sets what is only reheated', () => {
     expect(RAW.map((raw) => coreTargetFor(raw, 75))).toEqual([75, 74, 71, 63, 71, 75]);
-    const draft = newBatch('Raw', 'squash-sage', 12, '2030-01-05T18:30:00Z');
+    const draft = newTray('Raw', 'squash-sage', 12, '2030-01-05T18:30:00Z');
     for (const raw of RAW) {
       const next = withRaw(draft, raw, 74);
       expect([next.filling.coreTargetC, next.filling.raw ?? null]).toEqual([coreTargetFor(raw, 74), raw]);
@@ -264,7 +265,7 @@ describe('is all of it already cooked?', () => {
     expect(RAW.map((raw) => keepsDays(raw, false))).toEqual([2, 0, 0, 0, 0, 2]);
     expect(keepsDays(null, true)).toBe(1);
     const codes = (starter: string, aheadDays: number, depth: number) => {
-      const draft = newBatch('Ahead', starter, 24, '2030-01-05T18:30:00Z');
+      const draft = newTray('Ahead', starter, 24, '2030-01-05T18:30:00Z');
       const figures = draftFilling(draft, DEFAULT_KITCHEN);
       const cooling = cool({ depthM: depth, startC: 85 });
       return fillingFindings({ ...CASE, figures, aheadDays, cooling }).map((f) => f.code);
@@ -277,8 +278,8 @@ describe('is all of it already cooked?', () => {
   });
 
   test('cooked on a day before, the day itself has no filling to cook', () => {
-    const draft = newBatch('Ahead', 'lentil-dill', 24, '2030-01-05T18:30:00Z');
-    const steps = (d: BatchDraft) => planBatch(d, DEFAULT_KITCHEN, null).serve!.steps.map((s) => s.id);
+    const draft = newTray('Ahead', 'lentil-dill', 24, '2030-01-05T18:30:00Z');
+    const steps = (d: TrayDraft) => planBatch(d, DEFAULT_KITCHEN, null).serve!.steps.map((s) => s.id);
     expect(steps(draft)).toEqual(expect.arrayContaining(['filling', 'cool']));
     const ahead = steps({ ...draft, filling: { ...draft.filling, aheadDays: 1 } });
     expect(ahead).not.toContain('filling');
@@ -287,7 +288,7 @@ describe('is all of it already cooked?', () => {
 });
 
 test('ways to cool: quickest first, every place in one dish and two, each as the plan would have it', () => {
-  const draft = newBatch('Cool', 'squash-sage', 48, '2030-01-05T18:30:00Z');
+  const draft = newTray('Cool', 'squash-sage', 48, '2030-01-05T18:30:00Z');
   const { figures } = planCold(draft, DEFAULT_KITCHEN).dough;
   const ways = coolingWays(draft, DEFAULT_KITCHEN, figures.fatPercent);
   expect(ways).toHaveLength(8);

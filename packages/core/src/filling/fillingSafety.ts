@@ -1,4 +1,4 @@
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { type RawPart } from '../draft/choices.js';
 
 /** Usual reheating target of a filling that is cooked already, °C; some countries say 75, or 70 for 2 min. */
@@ -48,14 +48,14 @@ export function coreMustBeSafe({
   filling: { raw, aheadDays = 0 },
   fry: { start },
 }: {
-  readonly filling: Pick<BatchDraft['filling'], 'raw' | 'aheadDays'>;
-  readonly fry: Pick<BatchDraft['fry'], 'start'>;
+  readonly filling: Pick<TrayDraft['filling'], 'raw' | 'aheadDays'>;
+  readonly fry: Pick<TrayDraft['fry'], 'start'>;
 }): boolean {
   return raw !== undefined || aheadDays > 0 || start === 'frozen' || start === 'tempered';
 }
 
 /** The core that is safe, °C; −∞ where the filling asks for none. */
-export function safeCoreC(draft: BatchDraft): number {
+export function safeCoreC(draft: TrayDraft): number {
   return coreMustBeSafe(draft) ? draft.filling.coreTargetC : -Infinity;
 }
 

@@ -108,8 +108,9 @@ describe('what lifts teach', () => {
 test('without a probe: nothing before something was told; then the pot model from there, with a range that grows', () => {
   const { pot } = DEFAULT_KITCHEN;
   const acts = [burner(0, 9), act({ kind: 'oil', atS: 600, tempC: 150, spreadC: 8 })];
-  const at = (nowS: number, more: readonly FireAct[] = []) => oilByModel([...acts, ...more], 24, pot, 21, 150, nowS);
-  expect(oilByModel(acts.slice(0, 1), 24, pot, 21, 150, 900)).toEqual({ readings: [], spreadC: null });
+  const at = (nowS: number, more: readonly FireAct[] = []) =>
+    oilByModel([...acts, ...more], 24, pot, 21, () => 150, nowS);
+  expect(oilByModel(acts.slice(0, 1), 24, pot, 21, () => 150, 900)).toEqual({ readings: [], spreadC: null });
   const then = at(660);
   const model = stepPot(pot, potAtRest(150, burnerW(pot, 9)), 9, 21, 0, 60);
   expect(then.readings.at(-1)!.probeC).toBeCloseTo(model.oilC, 1);

@@ -9,7 +9,8 @@ import type { PiecePrediction } from './predictPiece.js';
 
 /** What the stove needs of the plan; kept with the session so that later edits do not move it. */
 export interface StovePlan {
-  readonly pieces: number;
+  /** Pieces not yet in the oil that are treated like these; others follow when the pot is empty. */
+  readonly left: number;
   readonly lotSize: number;
   /** Of a pipeline: s from one piece going in to the next; absent: they go in as lots. */
   readonly everyS?: number;
@@ -95,7 +96,7 @@ function together(
  * the rules is what counts, and is read here from top to bottom.
  *
  * @param danger what is dangerous now, from `dangerOf`
- * @example doNext(fireState([], 24), { ...session.fry, pieces: 24, lotSize: 6, oilC: 158, holdSetting: 3, lotSetting: 5, settings: 9, pot, roomC: 21, coreTargetC: 74 }, fireNow(session, [], readings, nothing, 900).oil, [], 900).at(-1).act // 'drop'
+ * @example doNext(fireState([], 24), { ...session.trays[0].fry, left: 24, lotSize: 6, oilC: 158, holdSetting: 3, lotSetting: 5, settings: 9, pot, roomC: 21, coreTargetC: 74 }, fireNow(session, [], readings, nothing, 900).oil, [], 900).at(-1).act // 'drop'
  */
 export function doNext(
   state: FireState,
@@ -131,7 +132,7 @@ export function doNext(
     return Array.from({ length: size }, (_, i) => first + i);
   };
   if (state.inPot.length > 0) {
-    const room = roomInPot(state, plan.lotSize);
+    const room = roomInPot(state, plan.lotSize, plan.left);
     const busy = steps.some(
       ({ act, inS }) => inS !== null && ((act === 'lift' && inS < SOON_OUT_S) || (act === 'flip' && inS < HANDS_S)),
     );
@@ -155,7 +156,7 @@ export function doNext(
       steps.push({ act: 'finish', inS: 0, pieces: [], reason: 'all-out', value: 0 });
     } else {
       const isTrial = plan.trial === true && state.pieces.length === 0;
-      const size = isTrial || plan.everyS !== undefined ? 1 : Math.min(plan.lotSize, state.toFry);
+      const size = isTrial || plan.everyS !== undefined ? 1 : Math.min(plan.lotSize, state.toFry, plan.left);
       const setting = steps.find(({ act }) => act === 'burner')?.value ?? state.burner;
       const waitS = oil.state && setting > 0 ? readyInS(plan, oil.state, setting) : null;
       if (!ready && crumbsIn(state)) steps.push({ act: 'skim', inS: 0, pieces: [], reason: 'crumbs', value: 0 });
@@ -181,9 +182,9 @@ function inOrder(steps: NextStep[]): NextStep[] {
 const SOON_OUT_S = 90;
 const HANDS_S = 20;
 
-/** How many more the pot takes beside what is in it, no more than are left. */
-export function roomInPot({ inPot, toFry }: Pick<FireState, 'inPot' | 'toFry'>, lotSize: number): number {
-  return Math.max(0, Math.min(toFry, lotSize - inPot.length));
+/** How many more the pot takes beside what is in it, no more than are left that are treated alike. */
+export function roomInPot({ inPot, toFry }: Pick<FireState, 'inPot' | 'toFry'>, lotSize: number, left: number): number {
+  return Math.max(0, Math.min(toFry, left, lotSize - inPot.length));
 }
 
 /** The trial piece that is out, whole, and not judged yet; `null`: none. */

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
+import { batchOf } from '../draft/batchDraft.js';
 import { cookAgain } from '../plan/cookAgain.js';
-import { newBatch } from '../plan/starters.js';
+import { trayOf } from '../plan/trays.js';
+import { newTray } from '../plan/starters.js';
 import { planBatch } from '../plan/planBatch.js';
 import { CRUMB_ANSWERS, crumbRange, readCrumb, wantedCrumb } from '../oil/crumbTest.js';
 import { oilBand } from '../oil/fryLots.js';
@@ -15,11 +17,11 @@ import { simulateRun } from '../simulated/simulateRun.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const PIECES = 14;
-const draft = newBatch('Test', 'squash-sage', PIECES, '2030-01-05T18:30:00Z');
+const draft = newTray('Test', 'squash-sage', PIECES, '2030-01-05T18:30:00Z');
 const plan = planBatch(draft, DEFAULT_KITCHEN, null);
 const fry = plan.fry!;
 const STOVE: StovePlan = {
-  pieces: PIECES,
+  left: PIECES,
   lotSize: fry.lots!.lotSize,
   oilC: draft.fry.oilC,
   holdSetting: fry.lots!.holdSetting,
@@ -187,7 +189,7 @@ describe('what comes next', () => {
     expect(steps.filter((s) => s.act === 'flip').map((s) => s.pieces)).toEqual([[1, 2], [3]]);
     expect(steps.filter((s) => s.act === 'lift').map((s) => s.pieces)).toEqual([[1, 2], [3]]);
     const out = fireState([drop(1), { id: 'l', atS: 9, kind: 'lift', pieces: [1] }], 1);
-    expect(doNext(out, { ...STOVE, pieces: 1 }, oilAt(158), [], 10).map((s) => s.act)).toContain('finish');
+    expect(doNext(out, { ...STOVE, left: 0 }, oilAt(158), [], 10).map((s) => s.act)).toContain('finish');
   });
 });
 
@@ -376,8 +378,7 @@ test('a piece in steady oil is predicted to be lifted when the plan lifts it', (
 
 describe('a simulated evening', () => {
   const run = simulateRun(
-    draft,
-    plan,
+    [{ draft, first: 1, fry: { ...fry, lots: fry.lots! } }],
     DEFAULT_KITCHEN,
     11,
     { bursts: [{ piece: 3, afterS: 200 }], liftLateS: 20 },
@@ -398,8 +399,7 @@ describe('a simulated evening', () => {
   });
   test('is the same for the same seed', () => {
     const again = simulateRun(
-      draft,
-      plan,
+      [{ draft, first: 1, fry: { ...fry, lots: fry.lots! } }],
       DEFAULT_KITCHEN,
       11,
       { bursts: [{ piece: 3, afterS: 200 }], liftLateS: 20 },
@@ -408,13 +408,13 @@ describe('a simulated evening', () => {
     expect(again).toEqual(run);
   });
   test('is cooked again with what really happened', () => {
-    const again = cookAgain(draft, figures, '2030-02-02T18:30:00Z');
+    const again = trayOf(cookAgain(batchOf(draft), { A: figures }, '2030-02-02T18:30:00Z'), 'A');
     expect(again.fry.oilC).toBe(Math.round(figures.oilMeanC!));
     expect(Math.abs(again.fry.minutesS! - figures.meanInOilS!)).toBeLessThanOrEqual(2.5);
     expect(again.dough).toEqual(draft.dough);
     expect(planBatch(again, DEFAULT_KITCHEN, null).fry!.liftS).toBe(again.fry.minutesS);
     const nothing = ledgerFigures([], [], PIECES, 158);
     expect(nothing).toMatchObject({ fried: 0, notFried: PIECES, oilMeanC: null, meanInOilS: null, fryingS: 0 });
-    expect(cookAgain(draft, nothing, draft.eatAt)).toEqual(draft);
+    expect(cookAgain(batchOf(draft), { A: nothing }, draft.eatAt)).toEqual(batchOf(draft));
   });
 });

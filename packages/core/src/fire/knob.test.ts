@@ -2,15 +2,15 @@ import fc from 'fast-check';
 import { DEFAULT_KITCHEN, RING_KINDS } from '../draft/kitchen.js';
 import { burnerW, potAtRest, stepPot } from '../oil/pot.js';
 import { planBatch } from '../plan/planBatch.js';
-import { newBatch } from '../plan/starters.js';
+import { newTray } from '../plan/starters.js';
 import type { StovePlan } from './doNext.js';
 import { type FireAct, fireState } from './fireAct.js';
 import { knobAdvice, markNow, readyInS } from './knob.js';
 
-const DRAFT = newBatch('Knob', 'squash-sage', 12, '2030-01-05T18:30:00Z');
+const DRAFT = newTray('Knob', 'squash-sage', 12, '2030-01-05T18:30:00Z');
 const FRY = planBatch(DRAFT, DEFAULT_KITCHEN, null).fry!;
 const planOn = (ring: (typeof RING_KINDS)[number]): StovePlan => ({
-  ...{ pieces: 12, lotSize: 6, oilC: 158, holdSetting: FRY.lots!.holdSetting, lotSetting: FRY.lots!.lotSetting },
+  ...{ left: 12, lotSize: 6, oilC: 158, holdSetting: FRY.lots!.holdSetting, lotSetting: FRY.lots!.lotSetting },
   ...{ settings: 9, coreTargetC: 74, roomC: 21, drawW: FRY.drawW },
   pot: { ...DEFAULT_KITCHEN.pot, ring },
 });

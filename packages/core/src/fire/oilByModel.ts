@@ -20,14 +20,14 @@ const MOST_SPREAD_C = 25;
  * the burner's settings and what lay in the pot since; the range grows with the time. Empty
  * before anything was told.
  *
- * @param pieceW mean heat one piece draws, W
+ * @param pieceW mean heat a piece draws, W, by its number
  */
 export function oilByModel(
   acts: readonly FireAct[],
   planned: number,
   pot: Pot,
   roomC: number,
-  pieceW: number,
+  pieceW: (number: number) => number,
   nowS: number,
 ): OilByModel {
   const { judged, takenBack, pieces } = fireState(acts, planned);
@@ -47,9 +47,11 @@ export function oilByModel(
     const dtS = Math.min(EACH_S, nowS - atS);
     // One walk along what was turned: adding all up anew at each step took tens of milliseconds.
     while (turn < knob.length && knob[turn]!.atS <= atS) setting = knob[turn++]!.setting;
-    let inPot = 0;
-    for (const { droppedS, outS } of pieces) if (droppedS <= atS && (outS === null || outS > atS)) inPot += 1;
-    state = stepPot(pot, state, setting, roomC, pieceW * inPot, dtS);
+    let drawnW = 0;
+    for (const { number, droppedS, outS } of pieces) {
+      if (droppedS <= atS && (outS === null || outS > atS)) drawnW += pieceW(number);
+    }
+    state = stepPot(pot, state, setting, roomC, drawnW, dtS);
     atS += dtS;
     readings.push({ atS, probeC: state.oilC });
   }

@@ -142,7 +142,7 @@ export interface PredictAsk {
 
 /**
  * The pieces in the pot; those with the same drop and turns are computed once.
- * @example predictPieces(predictAsk(session, acts.slice(0, 3), readings, null, 800)).length // 6
+ * @example predictPieces(predictAsks(session, acts.slice(0, 3), readings, null, 800)[0]).length // 6
  */
 export function predictPieces(ask: PredictAsk): PiecePrediction[] {
   const known = new Map<string, PiecePrediction>();
@@ -154,4 +154,12 @@ export function predictPieces(ask: PredictAsk): PiecePrediction[] {
     known.set(key, found);
     return { ...found, number: piece.number };
   });
+}
+
+/**
+ * All pieces in one pot, by the order in which they were asked for: trays differ in what they are.
+ * @example predictPot(predictAsks(session, acts.slice(0, 3), readings, null, 800)).length // 6
+ */
+export function predictPot(asks: readonly PredictAsk[]): PiecePrediction[] {
+  return asks.flatMap(predictPieces);
 }

@@ -5,14 +5,14 @@ import { type FireAct, fireState, type OilReading } from './fireAct.js';
  * An evening as a fit of the stove reads it; `null` while too little is recorded.
  *
  * @param planned pieces of the batch
- * @param pieceW drawn by one piece, W, one entry a second from its drop
- * @example stoveRecordOf(acts, readings, 24, fry.drawW).readings.length // 140
+ * @param pieceW drawn by a piece, by its number: W, one entry a second from its drop
+ * @example stoveRecordOf(acts, readings, 24, () => fry.drawW).readings.length // 140
  */
 export function stoveRecordOf(
   acts: readonly FireAct[],
   readings: readonly OilReading[],
   planned: number,
-  pieceW: readonly number[],
+  pieceW: (number: number) => readonly number[],
 ): StoveRecord | null {
   const [first, last] = [readings[0], readings[readings.length - 1]];
   if (!first || !last || readings.length < FIT_LEAST.readings || last.atS - first.atS < FIT_LEAST.spanS) return null;
@@ -22,8 +22,8 @@ export function stoveRecordOf(
     .sort((a, b) => a.atS - b.atS);
   const lotW = (atS: number) => {
     let sum = 0;
-    for (const { droppedS, outS } of pieces) {
-      if (atS >= droppedS && (outS === null || atS < outS)) sum += pieceW[Math.floor(atS - droppedS)] ?? 0;
+    for (const { number, droppedS, outS } of pieces) {
+      if (atS >= droppedS && (outS === null || atS < outS)) sum += pieceW(number)[Math.floor(atS - droppedS)] ?? 0;
     }
     return sum;
   };

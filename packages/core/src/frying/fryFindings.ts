@@ -2,7 +2,7 @@ import { coreMustBeSafe, HOT_BITE_C } from '../filling/fillingSafety.js';
 import { POT_LIMITS } from '../oil/pot.js';
 import { FRY_HORIZON_S } from '../draft/ranges.js';
 import { lotHolds } from '../oil/fryLots.js';
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import type { Finding } from '../draft/finding.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
 import { CRUST_LIMITS } from './colour.js';
@@ -14,7 +14,7 @@ import type { Rest } from './restInAir.js';
 /** Verdict on the piece at lift, its window, the oil, the lot and the pot. */
 export function fryFindings(
   plan: Omit<FryPlan, 'findings'>,
-  draft: BatchDraft,
+  draft: TrayDraft,
   family: DoughFamily,
   kitchen: Pick<Kitchen, 'pot' | 'potName' | 'potOil' | 'guests'>,
 ): Finding[] {
@@ -42,7 +42,7 @@ function unsafeOil({ cautions }: Omit<FryPlan, 'findings'>, oilC: number): Findi
 const GREASY_SHARE = 0.075;
 const PIECE_KG_PER_M3 = 1100;
 
-function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft, family: DoughFamily): Finding[] {
+function oilFindings(plan: Omit<FryPlan, 'findings'>, draft: TrayDraft, family: DoughFamily): Finding[] {
   const found: Finding[] = [];
   const { oilC, start } = draft.fry;
   const { least, most } = family.oilC;
@@ -72,7 +72,7 @@ const FROZEN_OIL_C = { least: 145, most: 160 };
 const COLD_BITE_C = 35;
 const RAW_MEAT: readonly (string | undefined)[] = ['poultry', 'minced-meat', 'fish', 'egg'];
 
-function frozenFindings(draft: BatchDraft): Finding[] {
+function frozenFindings(draft: TrayDraft): Finding[] {
   const { start, oilC } = draft.fry;
   const found: Finding[] = [{ code: 'fry.frozen-wipe', tone: 'look-out', values: {} }];
   if (start === 'tempered' && RAW_MEAT.includes(draft.filling.raw)) {
@@ -96,7 +96,7 @@ function noMoment({ solution }: Omit<FryPlan, 'findings'>, oilC: number): Findin
 /** Whether the filling is safe and hot, and the dough set: at the lift, or by what resting adds. */
 function insideFindings(
   plan: Omit<FryPlan, 'findings'>,
-  draft: BatchDraft,
+  draft: TrayDraft,
   liftS: number,
   atLift: FrySample,
   rest: Rest,
@@ -139,7 +139,7 @@ function soonerS({ solution: { doneS, goldenS } }: Omit<FryPlan, 'findings'>, li
   return readyS < liftS - 15 ? readyS : null;
 }
 
-function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: BatchDraft): Finding[] {
+function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: TrayDraft): Finding[] {
   const { solution, liftS, atLift, rest } = plan;
   if (liftS === null || !atLift || !rest) return [noMoment(plan, draft.fry.oilC)];
   const found = insideFindings(plan, draft, liftS, atLift, rest);
@@ -198,7 +198,7 @@ function seamFindings({ seamPush, liftS }: Omit<FryPlan, 'findings'>): Finding[]
 }
 
 /** A bread puffs when its upper wall is cooked before steam finds a way out: by basting, or by holding it under. */
-function puffFindings({ form, fry }: BatchDraft): Finding[] {
+function puffFindings({ form, fry }: TrayDraft): Finding[] {
   if (form !== 'puffed-bread' || fry.turn === 'basted' || fry.turn === 'held-under') return [];
   return [{ code: 'fry.not-basted', tone: 'look-out', values: {} }];
 }
@@ -221,7 +221,7 @@ function coolAgainS({ lots, liftS }: Omit<FryPlan, 'findings'>): number | null {
   return first === undefined || second === undefined || liftS === null ? null : Math.max(0, second - first - liftS);
 }
 
-function lotFindings(plan: Omit<FryPlan, 'findings'>, { oilC, ramp }: BatchDraft['fry']): Finding[] {
+function lotFindings(plan: Omit<FryPlan, 'findings'>, { oilC, ramp }: TrayDraft['fry']): Finding[] {
   const found: Finding[] = [];
   const { lots, band, levels, solution } = plan;
   const { burner } = plan;

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
-import { fryBodyOf, planBatch, planCold } from '../plan/planBatch.js';
-import { newBatch } from '../plan/starters.js';
+import { planBatch } from '../plan/planBatch.js';
+import { planCold } from '../plan/planCold.js';
+import { fryBodyOf } from '../plan/trayBody.js';
+import { newTray } from '../plan/starters.js';
 import {
   forgivingPoint,
   fryMapOrder,
@@ -10,12 +12,12 @@ import {
   fryRegion,
   marginsAt,
 } from './fryMap.js';
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { fryChances } from './fryChances.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { withFold, withForm } from '../plan/editDraft.js';
 
-const DRAFT = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+const DRAFT = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
 const COLD = planCold(DRAFT, DEFAULT_KITCHEN);
 const SPEC: FryMapSpec = {
   body: fryBodyOf(DRAFT, DEFAULT_KITCHEN, COLD, COLD.fold.piece!),
@@ -44,8 +46,8 @@ test('hotter oil is darker sooner, and golden sooner; the core hardly follows', 
   expect(cool.goldenS! / hot.goldenS!).toBeGreaterThan(2 * (cool.doneS! / hot.doneS!));
 });
 
-const plainOf = (draft: BatchDraft) => withFold(draft, { fillingEachKg: 0 });
-const PIECES: readonly BatchDraft[] = [
+const plainOf = (draft: TrayDraft) => withFold(draft, { fillingEachKg: 0 });
+const PIECES: readonly TrayDraft[] = [
   DRAFT,
   ...(['cone', 'strip-triangle', 'teardrop', 'cup'] as const).map((form) => withForm(DRAFT, form)),
   plainOf(DRAFT),

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { planBatch } from '../plan/planBatch.js';
-import { type BatchDraft } from '../draft/draft.js';
-import { newBatch } from '../plan/starters.js';
+import { type TrayDraft } from '../draft/draft.js';
+import { newTray } from '../plan/starters.js';
 import { runLots } from '../oil/fryLots.js';
 import { pieceHeatCurve } from './pieceHeat.js';
 import { halfDepthOilM3, oilDensity } from '../oil/pot.js';
@@ -37,11 +37,11 @@ const solve = (change: Partial<FryBodySpec> = {}, turn: TurnSchool = 'held-under
   const lying = lyingOf(turn, body.exposedShare);
   return solveFry({ body: { ...body, ...lying, ...change }, oilC, turn, coreTargetC: 74, horizonS: 3600 });
 };
-const draftOf = (fry: Partial<BatchDraft['fry']>, change: Partial<BatchDraft> = {}): BatchDraft => {
-  const draft = newBatch('Lying', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+const draftOf = (fry: Partial<TrayDraft['fry']>, change: Partial<TrayDraft> = {}): TrayDraft => {
+  const draft = newTray('Lying', 'squash-sage', 24, '2030-01-05T18:30:00Z');
   return { ...draft, ...change, fry: { ...draft.fry, ...fry } };
 };
-const planned = (draft: BatchDraft) => planBatch(draft, DEFAULT_KITCHEN, null).fry!;
+const planned = (draft: TrayDraft) => planBatch(draft, DEFAULT_KITCHEN, null).fry!;
 
 describe('how a piece lies', () => {
   test.each([1, 1.35, 2] as const)(
@@ -239,14 +239,14 @@ test('the first turn waits for the seam: sooner for a tight one, later for a wea
   expect(turned.turnsS[0]).toBeCloseTo(42, 3);
   expect(turned.turnsS[1]).toBeCloseTo(102, 3);
   // A leaky seam makes the plan wait.
-  const draft = newBatch('Seam', 'squash-sage', 12, '2030-01-05T18:30:00Z');
+  const draft = newTray('Seam', 'squash-sage', 12, '2030-01-05T18:30:00Z');
   const fry = { ...draft.fry, turn: 'each-minute' as const };
-  const leaky: BatchDraft = {
+  const leaky: TrayDraft = {
     ...draft,
     fry,
     seal: { glue: 'none', flouredRim: true, finalPinch: false, airPressed: false, covered: false, waitS: 1800 },
   };
-  const firstOf = (one: BatchDraft) => planBatch(one, DEFAULT_KITCHEN, null).fry!.solution.turnsS[0]!;
+  const firstOf = (one: TrayDraft) => planBatch(one, DEFAULT_KITCHEN, null).fry!.solution.turnsS[0]!;
   expect(firstOf(leaky)).toBeCloseTo(90, 3);
   expect(firstOf({ ...draft, fry })).toBeLessThan(70);
 });

@@ -1,8 +1,8 @@
-import { type BatchDraft } from '../draft/draft.js';
+import { type TrayDraft } from '../draft/draft.js';
 import { withFamily, withFold, withForm, withWorkedFormula } from '../plan/editDraft.js';
 import type { FindingCode, FindingTone } from '../draft/finding.js';
 import { planBatch } from '../plan/planBatch.js';
-import { newBatch, type StarterId } from '../plan/starters.js';
+import { newTray, type StarterId } from '../plan/starters.js';
 import type { DoughFamilyId, FormId } from '../draft/choices.js';
 import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 
@@ -10,16 +10,16 @@ interface Situation {
   readonly starter?: StarterId;
   readonly family?: DoughFamilyId;
   readonly form?: FormId;
-  readonly fold?: Partial<BatchDraft['fold']>;
-  readonly fry?: Partial<BatchDraft['fry']>;
-  readonly filling?: Partial<BatchDraft['filling']>;
+  readonly fold?: Partial<TrayDraft['fold']>;
+  readonly fry?: Partial<TrayDraft['fry']>;
+  readonly filling?: Partial<TrayDraft['filling']>;
   readonly kitchen?: Partial<Kitchen>;
 }
 
 type Verdict = `${FindingCode}:${FindingTone}`;
 
 function told({ starter = 'squash-sage', family, form = 'half-moon', ...of }: Situation): Verdict[] {
-  const made = newBatch('Practice', starter, 24, '2030-01-05T18:30:00Z');
+  const made = newTray('Practice', starter, 24, '2030-01-05T18:30:00Z');
   const doughed = family ? withWorkedFormula(withFamily(made, family)) : made;
   const formed = withForm(withFold(doughed, of.fold ?? {}), form);
   const draft = { ...formed, fry: { ...formed.fry, ...of.fry }, filling: { ...formed.filling, ...of.filling } };

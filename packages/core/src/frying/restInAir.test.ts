@@ -2,13 +2,13 @@ import fc from 'fast-check';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { withFold, withForm } from '../plan/editDraft.js';
 import { planBatch } from '../plan/planBatch.js';
-import { newBatch } from '../plan/starters.js';
+import { newTray } from '../plan/starters.js';
 import { advanceFry, FRY_STEPPING } from './advanceFry.js';
 import { copyFryBody, createFryBody } from './fryBody.js';
 import { coreOf, restInAir } from './restInAir.js';
 import { runFry } from './solveFry.js';
 
-const made = newBatch('Rests', 'squash-sage', 12, '2030-01-05T18:30:00Z');
+const made = newTray('Rests', 'squash-sage', 12, '2030-01-05T18:30:00Z');
 const bodyOf = (form: 'half-moon' | 'ball' | 'cone', fillingKg: number) =>
   planBatch(withForm(withFold(made, { fillingEachKg: fillingKg }), form), DEFAULT_KITCHEN, null).fry!.body;
 const anyBody = fc

@@ -2,7 +2,7 @@ import { explicitFry } from '../../bench/explicitFry.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { withForm } from '../plan/editDraft.js';
 import { planBatch } from '../plan/planBatch.js';
-import { newBatch } from '../plan/starters.js';
+import { newTray } from '../plan/starters.js';
 import { CoreError } from '../errors.js';
 import { advanceFry, coldestC, crustM, FRY_STEPPING, interfaceC, turnFry } from './advanceFry.js';
 import { createFryBody, type FryBodySpec, OIL_SURFACE } from './fryBody.js';
@@ -354,7 +354,7 @@ test.each([
 ] as const)(
   'from frozen, %s: the grid of a plan is within 2 %% or six seconds of one three times as fine, never sooner by more',
   (_name, form, oilC) => {
-    const made = withForm(newBatch('Frozen', 'squash-sage', 24, '2030-01-05T18:30:00Z'), form);
+    const made = withForm(newTray('Frozen', 'squash-sage', 24, '2030-01-05T18:30:00Z'), form);
     const draft = { ...made, fry: { ...made.fry, oilC, start: 'frozen' as const } };
     const { body, solution } = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
     const fine = solveFry({

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
-import { type BatchDraft } from '../draft/draft.js';
+import { type TrayDraft } from '../draft/draft.js';
 import { balanceWays } from '../plan/balanceWays.js';
 import { fitDough, fitFilling, PAN_FULL, withLimit, withPan, withRounding } from '../plan/editDraft.js';
 import { draftDough, draftFilling } from '../plan/draftFigures.js';
-import { planBatch, planCold } from '../plan/planBatch.js';
-import { newBatch, STARTERS } from '../plan/starters.js';
+import { planBatch } from '../plan/planBatch.js';
+import { planCold } from '../plan/planCold.js';
+import { newTray, STARTERS } from '../plan/starters.js';
 import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
 import { CUSTOMARY_MEASURES, METRIC_MEASURES } from '../quantity/units.js';
 import { INGREDIENTS, ingredientById } from './catalogue.js';
@@ -65,7 +66,7 @@ test('rounding finds the round figure where there is one, and says what it canno
   expect(() => roundFormula(lines, { ...kit, scaleStepKg: 0 }, SHIPPED_PANTRY)).toThrow(
     expect.objectContaining({ path: 'scaleStepKg' }),
   );
-  const draft = newBatch('Round', 'squash-sage', 26, EAT);
+  const draft = newTray('Round', 'squash-sage', 26, EAT);
   const even = withRounding(withRounding(draft, 'dough', kit), 'filling', kit);
   expect(even.dough.lines).not.toEqual(draft.dough.lines);
   expect(planCold(even, DEFAULT_KITCHEN).fold.findings.map((f) => f.code)).toContain('fold.even');
@@ -100,7 +101,7 @@ test('scaled by either formula in all, by any line, or by the pan: whole pieces,
       fc.integer({ min: -1, max: 3 }),
       fc.double({ min: 0.05, max: 8, noNaN: true }),
       (id, of, at, massKg) => {
-        const draft = newBatch('Limit', id, 24, EAT);
+        const draft = newTray('Limit', id, 24, EAT);
         const line = at < 0 ? null : at;
         const next = withLimit(draft, { of, line, massKg });
         if (!next) return;
@@ -116,9 +117,9 @@ test('scaled by either formula in all, by any line, or by the pan: whole pieces,
     ),
     { numRuns: 80 },
   );
-  const panned = withPan(newBatch('Pan', 'squash-sage', 24, EAT), 0.003)!;
+  const panned = withPan(newTray('Pan', 'squash-sage', 24, EAT), 0.003)!;
   expect(draftFilling(panned, {}).rawM3).toBeCloseTo(0.003 * PAN_FULL, 9);
-  expect(withLimit(newBatch('None', 'squash-sage', 24, EAT), { of: 'dough', line: null, massKg: 0.01 })).toBeNull();
+  expect(withLimit(newTray('None', 'squash-sage', 24, EAT), { of: 'dough', line: null, massKg: 0.01 })).toBeNull();
   expect(() => withPan(panned, 0)).toThrow(expect.objectContaining({ path: 'panM3' }));
 });
 
@@ -128,7 +129,7 @@ describe('a kitchen with ingredients of its own', () => {
   const kitchen: Kitchen = { ...DEFAULT_KITCHEN, ingredients: own };
   const renamed = (lines: Formula): Formula =>
     lines.map((line) => ({ ...line, ingredientId: `own-${line.ingredientId}` }));
-  const ours = (draft: BatchDraft): BatchDraft => ({
+  const ours = (draft: TrayDraft): TrayDraft => ({
     ...draft,
     dough: { ...draft.dough, lines: renamed(draft.dough.lines) },
     filling: { ...draft.filling, lines: renamed(draft.filling.lines) },
@@ -136,7 +137,7 @@ describe('a kitchen with ingredients of its own', () => {
 
   test('plans exactly as the shipped ones do, through every edit and every way out', () => {
     for (const { id } of STARTERS) {
-      const shipped = { ...newBatch('Own', id, 30, EAT), pieces: 27 };
+      const shipped = { ...newTray('Own', id, 30, EAT), pieces: 27 };
       const mine = ours(shipped);
       const bare = ({ dough, filling, fold, fry }: ReturnType<typeof planBatch>) => ({
         dough: { ...dough.figures, mainFlourId: null },
@@ -145,7 +146,7 @@ describe('a kitchen with ingredients of its own', () => {
         lift: fry?.liftS,
       });
       expect(bare(planBatch(mine, kitchen, null))).toEqual(bare(planBatch(shipped, DEFAULT_KITCHEN, null)));
-      const steps = (d: BatchDraft, k: Kitchen) => [
+      const steps = (d: TrayDraft, k: Kitchen) => [
         fitDough(d, k).dough.lines.map((l) => l.massKg),
         fitFilling(d, k).filling.lines.map((l) => l.massKg),
         withLimit(d, { of: 'dough', line: 0, massKg: 0.8 }, k)!.pieces,
@@ -167,7 +168,7 @@ describe('a kitchen with ingredients of its own', () => {
     expect(pantryWith(own).all).toHaveLength(2 * INGREDIENTS.length);
     expect(pantryWith(own)).toBe(pantryWith(own));
     expect(pantryWith([])).toBe(SHIPPED_PANTRY);
-    expect(() => planCold(ours(newBatch('Gone', 'squash-sage', 4, EAT)), DEFAULT_KITCHEN)).toThrow(
+    expect(() => planCold(ours(newTray('Gone', 'squash-sage', 4, EAT)), DEFAULT_KITCHEN)).toThrow(
       expect.objectContaining({ code: 'UNKNOWN_NAME', path: 'dough.lines.0.ingredientId' }),
     );
   });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { newBatch } from '../plan/starters.js';
+import { newTray } from '../plan/starters.js';
 import { planBatch } from '../plan/planBatch.js';
 import { fitStove, type StoveRecord } from './fitStove.js';
 import { pieceHeatCurve } from '../frying/pieceHeat.js';
@@ -8,7 +8,7 @@ import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { type Pot, DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const STORE = DEFAULT_KITCHEN.pot;
-const fry = planBatch(newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z'), DEFAULT_KITCHEN, null).fry!;
+const fry = planBatch(newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z'), DEFAULT_KITCHEN, null).fry!;
 const pieceW = pieceHeatCurve(fry.bulk, fry.solution.samples, fry.liftS!, 1);
 
 /** A warm-up, then lots of six, on a stove that is not what the Store thinks. */

@@ -101,7 +101,7 @@ function simulate(pot: Pot, roomC: number, first: PotState, grid: Grid): number[
  *
  * @param pot as the Store has it: masses and power count, the three are where it begins
  * @throws CoreError OUT_OF_RANGE under 40 readings, or under three minutes
- * @example fitStove(pot, 21, stoveRecordOf(acts, readings, 24, fry.drawW)).ringS.value > 0 // true
+ * @example fitStove(pot, 21, stoveRecordOf(acts, readings, 24, () => fry.drawW)).ringS.value > 0 // true
  */
 export function fitStove(pot: Pot, roomC: number, whole: StoveRecord): StoveFit {
   requireWithin(whole.readings.length, FIT_LEAST.readings, 10_000_000, 'readings');

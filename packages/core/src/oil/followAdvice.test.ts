@@ -1,13 +1,13 @@
 import type { OilRamp } from '../draft/choices.js';
 import { DEFAULT_KITCHEN, type Kitchen, RING_KINDS } from '../draft/kitchen.js';
 import type { FireAct, OilReading } from '../fire/fireAct.js';
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { markNow } from '../fire/knob.js';
 import { fireState } from '../fire/fireAct.js';
 import { predictPieces } from '../fire/predictPiece.js';
-import { type FireKnown, fireNow, type FireSession, NOTHING_KNOWN, predictAsk } from '../plan/fireNow.js';
+import { type FireKnown, fireNow, type FireSession, NOTHING_KNOWN, predictAsks } from '../plan/fireNow.js';
 import { planBatch } from '../plan/planBatch.js';
-import { newBatch } from '../plan/starters.js';
+import { newTray } from '../plan/starters.js';
 import {
   createStove,
   dropIntoStove,
@@ -41,18 +41,18 @@ function follow(
   ramp?: OilRamp,
   pipeline?: true,
 ): Evening {
-  const base = newBatch('Followed', 'squash-sage', pieces, '2030-01-05T18:30:00Z');
-  const draft: BatchDraft = {
+  const base = newTray('Followed', 'squash-sage', pieces, '2030-01-05T18:30:00Z');
+  const draft: TrayDraft = {
     ...base,
     fry: { ...base.fry, oilC, ...(ramp && { ramp }), ...(pipeline && { pipeline, turn: 'once' }) },
   };
   const { fry } = planBatch(draft, kitchen, null);
   if (!fry?.lots) throw new Error('This batch has no moment to lift.');
   const session: FireSession = {
-    ...{ draft, kitchen, speed: 1, hasProbe: true, trial: false },
-    fry: { ...fry, lots: fry.lots },
+    ...{ kitchen, speed: 1, hasProbe: true, trial: false },
+    trays: [{ draft, first: 1, fry: { ...fry, lots: fry.lots } }],
   };
-  const stove = createStove(kitchen.pot, kitchen.roomC, fry.body, fry.bulk, seed);
+  const stove = createStove(kitchen.pot, kitchen.roomC, () => fry, seed);
   const acts: FireAct[] = [];
   const readings: OilReading[] = [];
   const seen = {
@@ -76,7 +76,7 @@ function follow(
     if (stove.timeS % 2 === 0) readings.push({ atS: stove.timeS, probeC: readProbe(stove) });
     if (stove.timeS % 5 !== 0) continue;
     if (stove.timeS % 20 === 0) {
-      const ask = predictAsk(session, acts, readings, null, stove.timeS);
+      const ask = predictAsks(session, acts, readings, null, stove.timeS)[0] ?? null;
       known = { ...known, predictions: ask ? predictPieces(ask) : [] };
     }
     const now = fireNow(session, acts, readings, known, stove.timeS);
@@ -130,7 +130,7 @@ test('oil that is let rise is led up its ramp by the same advice, lot after lot,
 });
 
 test('a pipeline goes on one by one: never two at once, the oil in its band, no gap but for the oil', () => {
-  const base = newBatch('Followed', 'squash-sage', 12, '2030-01-05T18:30:00Z');
+  const base = newTray('Followed', 'squash-sage', 12, '2030-01-05T18:30:00Z');
   const { lots } = planBatch(
     { ...base, fry: { ...base.fry, oilC: 158, pipeline: true, turn: 'once' } },
     DEFAULT_KITCHEN,

@@ -10,6 +10,8 @@ export interface FryJob extends OilCarries {
   readonly oilC: number;
   /** First drop to last lift, s. */
   readonly totalS: number;
+  /** Some of it smells or tastes strongly, and leaves that in the oil; absent: nothing does. */
+  readonly strong?: boolean;
 }
 
 /** Why some guests should not have a batch: it is in the batch, or only in the oil it was fried in. */
@@ -65,9 +67,10 @@ function notFor(guests: readonly Guests[], job: FryJob, oil: OilCarries): NotFor
   });
 }
 
-/** Plain and vegetarian first, then fish, then meat; a declared allergen after all of them. Source: docs/models/practice.md. */
+/** Plain and vegetarian first, then fish, then meat; what is strong, or a declared allergen, after all of them. Source: docs/models/practice.md. */
 function rankOf(job: FryJob, declared: ReadonlySet<Allergen>): number {
-  if (job.allergens.some((a) => declared.has(a))) return 4;
+  if (job.allergens.some((a) => declared.has(a))) return 5;
+  if (job.strong === true) return 4;
   return Math.max(1, DIETS.indexOf(job.diet));
 }
 

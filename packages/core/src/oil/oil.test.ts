@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { newBatch } from '../plan/starters.js';
+import { newTray } from '../plan/starters.js';
 import { planBatch } from '../plan/planBatch.js';
 import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from './fryLots.js';
 import { pieceHeatCurve, pieceHeatJ } from '../frying/pieceHeat.js';
@@ -20,7 +20,7 @@ import { createStove, dropIntoStove, liftFromStove, readProbe, stepStove } from 
 import { type Pot, DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const POT: Pot = DEFAULT_KITCHEN.pot;
-const plan = planBatch(newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z'), DEFAULT_KITCHEN, null);
+const plan = planBatch(newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z'), DEFAULT_KITCHEN, null);
 const fry = plan.fry!;
 
 const spec = (pot: Pot = POT): LotSpec => ({
@@ -97,7 +97,7 @@ test('warm-up takes longer for more oil and never ends on a ring that is too wea
 test('six 68 g pieces in 2 l on half a 2 kW ring pull 158 °C into 150–154 within two minutes', () => {
   const pot: Pot = { ...POT, oilM3: 0.002 };
   const run = (setting: number) => {
-    const stove = createStove(pot, 21, { ...fry.body, faces: 'one' }, fry.bulk, 7);
+    const stove = createStove(pot, 21, () => ({ body: { ...fry.body, faces: 'one' }, bulk: fry.bulk }), 7);
     stove.state = potAtRest(158);
     stove.setting = setting;
     for (let n = 1; n <= 6; n++) dropIntoStove(stove, n);
@@ -178,7 +178,7 @@ test('cautions never pass 190 and 200, nor the smoke point less its margin', () 
 
 test('the simulated stove: the same seed tells the same story, another seed another; lifted pieces stop drawing', () => {
   const story = (seed: number) => {
-    const stove = createStove(POT, 21, fry.body, fry.bulk, seed);
+    const stove = createStove(POT, 21, () => fry, seed);
     stove.setting = 9;
     const seen: number[] = [];
     for (let s = 0; s < 240; s++) {

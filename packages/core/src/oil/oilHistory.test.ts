@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { planBatch } from '../plan/planBatch.js';
-import { newBatch } from '../plan/starters.js';
+import { newTray } from '../plan/starters.js';
 import { type Oil, type OilEvent, oilState } from './oilHistory.js';
 import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 
@@ -85,7 +85,7 @@ test.each([
 });
 
 test('used oil lowers the cautions of a plan; done oil, and oil that carries what a guest must not have, stop it', () => {
-  const draft = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+  const draft = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
   const withOil = (events: readonly OilEvent[], guests: Kitchen['guests'] = []) => {
     const kitchen: Kitchen = { ...DEFAULT_KITCHEN, guests, potOil: { ...OIL, ...oilState(OIL, events, 10 * DAY) } };
     return planBatch(draft, kitchen, null).fry!;

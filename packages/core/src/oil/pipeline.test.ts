@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 import { planBatch } from '../plan/planBatch.js';
-import { newBatch } from '../plan/starters.js';
+import { newTray } from '../plan/starters.js';
 import { lotSizeFor, type LotSpec, oilBand, runLots } from './fryLots.js';
 import { lastDropS, pipelineFor, runPipeline } from './pipeline.js';
 
 const KITCHEN: Kitchen = { ...DEFAULT_KITCHEN, pot: { ...DEFAULT_KITCHEN.pot, diameterM: 0.28, oilM3: 0.003 } };
-const DRAFT = newBatch('Pipeline', 'squash-sage', 36, '2030-01-05T18:30:00Z');
+const DRAFT = newTray('Pipeline', 'squash-sage', 36, '2030-01-05T18:30:00Z');
 const FRY = planBatch(DRAFT, KITCHEN, null).fry!;
 /** The heat that one piece draws each second, from the means of ten that the plan keeps. */
 const PIECE_W = FRY.drawW.flatMap((w) => Array.from({ length: 10 }, () => w));

@@ -1,4 +1,4 @@
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
 import { lotPass, type LotRun, lotSizeFor, type LotSpec, MOST_TRACE, oilBand, runLots } from './fryLots.js';
@@ -75,7 +75,7 @@ export function lastDropS({ everyS, lotStartsS, lots }: LotRun, pieces: number):
  */
 export function throughPot(
   spec: LotSpec,
-  { lotSize, pipeline = false, ramp }: Pick<BatchDraft['fry'], 'lotSize' | 'pipeline' | 'ramp'>,
+  { lotSize, pipeline = false, ramp }: Pick<TrayDraft['fry'], 'lotSize' | 'pipeline' | 'ramp'>,
   most: number,
   firstTurnS: number | null,
 ): LotRun {

@@ -7,10 +7,10 @@ import { runFry, sampleAt, solveFry } from '../frying/solveFry.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { withSchool } from '../plan/fryArms.js';
 import { planBatch } from '../plan/planBatch.js';
-import { newBatch } from '../plan/starters.js';
+import { newTray } from '../plan/starters.js';
 import { oilWanted, rampFrom } from './ramp.js';
 
-const DRAFT = newBatch('Rising', 'squash-sage', 12, '2030-01-05T18:30:00Z');
+const DRAFT = newTray('Rising', 'squash-sage', 12, '2030-01-05T18:30:00Z');
 const FRY = planBatch(DRAFT, DEFAULT_KITCHEN, null).fry!;
 const SPEC = {
   body: FRY.body,

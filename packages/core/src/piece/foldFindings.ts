@@ -1,4 +1,4 @@
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import type { Finding } from '../draft/finding.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
 import { type Coat, COAT_REST_S } from './coat.js';
@@ -128,14 +128,14 @@ const OPENS_OFTEN = 0.05;
 
 /** Seam, rim and coat in words. */
 export function sealFindings(
-  { form, fold, coat: choices, pieces }: Pick<BatchDraft, 'form' | 'fold' | 'coat' | 'pieces'>,
+  { form, fold, coat: choices, pieces }: Pick<TrayDraft, 'form' | 'fold' | 'coat' | 'pieces'>,
   burst: Burst | null,
   coat: Coat | null,
 ): Finding[] {
   return [...(burst ? openFindings({ form, fold, pieces }, burst) : []), ...(coat ? coatFindings(choices, coat) : [])];
 }
 
-function openFindings({ form, fold, pieces }: Pick<BatchDraft, 'form' | 'fold' | 'pieces'>, burst: Burst): Finding[] {
+function openFindings({ form, fold, pieces }: Pick<TrayDraft, 'form' | 'fold' | 'pieces'>, burst: Burst): Finding[] {
   const found: Finding[] = [];
   const values = { share: burst.share, index: burst.index, open: burst.share * pieces };
   // A fill that opens has been said already.
@@ -153,7 +153,7 @@ function openFindings({ form, fold, pieces }: Pick<BatchDraft, 'form' | 'fold' |
   return found;
 }
 
-function coatFindings(choices: BatchDraft['coat'], coat: Coat): Finding[] {
+function coatFindings(choices: TrayDraft['coat'], coat: Coat): Finding[] {
   const found: Finding[] = [];
   if (coat.fallsOff) found.push({ code: 'fold.coat-falls', tone: 'look-out', values: {} });
   else if (coat.massKg > 0) {

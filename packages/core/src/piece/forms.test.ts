@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { withForm, withSizeFor } from '../plan/editDraft.js';
 import { planBatch } from '../plan/planBatch.js';
-import { newBatch, STARTERS } from '../plan/starters.js';
+import { newTray, STARTERS } from '../plan/starters.js';
 import { doughFamily } from '../dough/doughFamily.js';
 import { foldFindings } from './foldFindings.js';
 import { FORMS, formOf } from './forms.js';
@@ -192,7 +192,7 @@ describe.each(IDS)('%s', (id) => {
   });
 
   test('a new batch in it is planned to the table, and its size is the way back from a wanted fill', () => {
-    const draft = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z', id);
+    const draft = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z', id);
     const plan = planBatch(draft, DEFAULT_KITCHEN, null);
     expect(plan.fold.piece!.form).toBe(id);
     expect(plan.fold.piece!.fill).toBeCloseTo(0.75, 1);
@@ -225,7 +225,7 @@ test('a size is found for a wanted fill, width or wall, or there is none', () =>
 });
 
 test.each(STARTERS.map((s) => s.id))('%s: from form to form and back the dough still comes out even', (starter) => {
-  let draft = newBatch('Test', starter, 24, '2030-01-05T18:30:00Z');
+  let draft = newTray('Test', starter, 24, '2030-01-05T18:30:00Z');
   for (const id of [...IDS, 'half-moon' as const]) {
     draft = withForm(draft, id);
     expect(draft.form).toBe(id);

@@ -1,5 +1,5 @@
-import { planCold } from '../plan/planBatch.js';
-import { newBatch } from '../plan/starters.js';
+import { planCold } from '../plan/planCold.js';
+import { newTray } from '../plan/starters.js';
 import { FORMS } from './forms.js';
 import { outlineLengths } from './membrane.js';
 import { meshSection, meshVolumeM3, pieceMesh } from './pieceMesh.js';
@@ -8,7 +8,7 @@ import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 test.each(FORMS.map((form) => form.id))(
   '%s: a closed skin of the piece’s size and volume, its filling inside',
   (id) => {
-    const draft = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z', id);
+    const draft = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z', id);
     const piece = planCold(draft, DEFAULT_KITCHEN).fold.piece!;
     const { skin, filling } = pieceMesh(piece, draft.fold.sealM);
     expect(Math.abs(meshVolumeM3(skin) / piece.volumeM3 - 1)).toBeLessThan(0.12);
@@ -39,7 +39,7 @@ test.each(FORMS.map((form) => form.id))(
 );
 
 test('an empty piece has no filling to show', () => {
-  const draft = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+  const draft = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
   const bare = { ...draft, fold: { ...draft.fold, fillingEachKg: 0 } };
   const piece = planCold(bare, DEFAULT_KITCHEN).fold.piece!;
   expect(pieceMesh({ ...piece, airM3: 0 }, 0.011).filling).toBeNull();

@@ -1,10 +1,12 @@
 import fc from 'fast-check';
-import { type BatchDraft } from '../draft/draft.js';
+import { type TrayDraft } from '../draft/draft.js';
 import { withForm } from '../plan/editDraft.js';
 import { cutterOutline, withOutline } from '../plan/foldEdits.js';
-import { planBatch, planCold } from '../plan/planBatch.js';
+import { batchOf } from '../draft/batchDraft.js';
+import { planBatch } from '../plan/planBatch.js';
+import { planCold } from '../plan/planCold.js';
 import { sealTrade, withFill } from '../plan/sealTrade.js';
-import { newBatch } from '../plan/starters.js';
+import { newTray } from '../plan/starters.js';
 import { draftSupplies } from '../plan/supplies.js';
 import { shoppingList } from '../store/shoppingList.js';
 import { SHIPPED_PANTRY } from '../ingredient/pantry.js';
@@ -26,10 +28,10 @@ import {
 } from '../draft/choices.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
-const DRAFT = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
-const cold = (change: Partial<BatchDraft> = {}) => planCold({ ...DRAFT, ...change }, DEFAULT_KITCHEN).fold;
-const share = (change: Partial<BatchDraft>) => cold(change).burst!.share;
-const codes = (change: Partial<BatchDraft>) => cold(change).findings.map((f) => f.code);
+const DRAFT = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+const cold = (change: Partial<TrayDraft> = {}) => planCold({ ...DRAFT, ...change }, DEFAULT_KITCHEN).fold;
+const share = (change: Partial<TrayDraft>) => cold(change).burst!.share;
+const codes = (change: Partial<TrayDraft>) => cold(change).findings.map((f) => f.code);
 const double = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const GLUE_IDS = Object.keys(GLUES) as GlueId[];
 const seal = fc.record({
@@ -118,7 +120,9 @@ describe('the coat', () => {
         const supplies = plan.fold.supplies.reduce((sum, line) => sum + line.massKg, 0);
         expect(supplies).toBeGreaterThanOrEqual(plan.fold.coat!.massKg * 24);
         expect(draftSupplies({ ...DRAFT, coat }, DEFAULT_KITCHEN)).toEqual(plan.fold.supplies);
-        const bought = shoppingList([{ ...DRAFT, coat }], [], [], SHIPPED_PANTRY).rows.map((row) => row.ingredientId);
+        const bought = shoppingList([batchOf({ ...DRAFT, coat })], [], [], SHIPPED_PANTRY).rows.map(
+          (row) => row.ingredientId,
+        );
         for (const { ingredientId } of plan.fold.supplies) {
           if (ingredientId !== 'water') expect(bought).toContain(ingredientId);
         }
@@ -138,7 +142,7 @@ describe('the coat', () => {
 });
 
 describe('held cold', () => {
-  const start = (to: BatchDraft['fry']['start'], raw?: BatchDraft['filling']['raw']) =>
+  const start = (to: TrayDraft['fry']['start'], raw?: TrayDraft['filling']['raw']) =>
     planBatch(
       {
         ...DRAFT,

@@ -1,8 +1,9 @@
 import { RANGES } from '../draft/ranges.js';
 import type { BatchPlan } from './batchPlan.js';
 import { draftDough, draftFilling } from './draftFigures.js';
-import { type BatchDraft } from '../draft/draft.js';
-import { type CookState, stepState } from '../cook/cookAct.js';
+import { type BatchDraft, marksOf } from '../draft/batchDraft.js';
+import type { TrayMark } from '../draft/draft.js';
+import { type CookState, type RunStepId, stepKey, stepState } from '../cook/cookAct.js';
 import { type Known, pantryOf } from '../draft/kitchen.js';
 import { clamp } from '../numeric/clamp.js';
 
@@ -16,51 +17,52 @@ export const MEASURE_RANGE = {
 } as const;
 
 /**
- * The draft as it was really cooked so far: what was weighed, poured, rolled and counted in
+ * The batch as it was really cooked so far: what was weighed, poured, rolled and counted in
  * place of what was planned. The formulas stay; what is over or missing is told by the plan.
- * @example asCooked(draft, cook, kitchen).pieces // 24
+ * @example asCooked(batch, cook, kitchen).trays.A.pieces // 24
  */
-export function asCooked(draft: BatchDraft, state: CookState, known: Known): BatchDraft {
-  const value = (step: Parameters<typeof stepState>[1]) => stepState(state, step).value;
+export function asCooked(batch: BatchDraft, state: CookState, known: Known): BatchDraft {
+  const poured = stepState(state, 'mix-dough').value;
+  const mixed = poured === null ? batch : { ...batch, dough: withPoured(batch, poured, known) };
+  return marksOf(batch).reduce((now, mark) => trayAsCooked(now, mark, state, known), mixed);
+}
+
+/** What was measured of one tray. */
+function trayAsCooked(batch: BatchDraft, mark: TrayMark, state: CookState, known: Known): BatchDraft {
+  const value = (what: RunStepId) => stepState(state, stepKey(what, mark)).value;
   const gross = value('cook-filling');
-  const poured = value('mix-dough');
   const rolledM = value('roll');
   const pieces = value('fold');
-  let next = draft;
+  let next = batch.trays[mark]!;
   if (gross !== null) {
-    const rawKg = draftFilling(draft, known).rawKg;
-    const made = gross - draft.filling.panKg;
+    const rawKg = draftFilling(next, known).rawKg;
+    const made = gross - next.filling.panKg;
     if (rawKg > 0 && made > 0) {
-      next = {
-        ...next,
-        filling: {
-          ...next.filling,
-          cookToShare: clamp(made / rawKg, RANGES.draft.cookToShare.least, RANGES.draft.cookToShare.most),
-        },
-      };
+      const { least, most } = RANGES.draft.cookToShare;
+      next = { ...next, filling: { ...next.filling, cookToShare: clamp(made / rawKg, least, most) } };
     }
   }
-  if (poured !== null) next = withPoured(next, poured, known);
   if (rolledM !== null) {
     const { least, most } = MEASURE_RANGE['rolled-m'];
     next = { ...next, fold: { ...next.fold, thicknessM: clamp(rolledM, least, most) } };
   }
-  if (pieces !== null)
+  if (pieces !== null) {
     next = { ...next, pieces: Math.round(clamp(pieces, MEASURE_RANGE.pieces.least, MEASURE_RANGE.pieces.most)) };
-  return next;
+  }
+  return next === batch.trays[mark] ? batch : { ...batch, trays: { ...batch.trays, [mark]: next } };
 }
 
 /** What was poured in place of what the formula pours: each liquid in its share. */
-function withPoured(draft: BatchDraft, pouredKg: number, known: Known): BatchDraft {
+function withPoured(draft: Pick<BatchDraft, 'dough'>, pouredKg: number, known: Known): BatchDraft['dough'] {
   const { pourableKg } = draftDough(draft, known);
-  if (!(pourableKg > 0)) return draft;
+  if (!(pourableKg > 0)) return draft.dough;
   const pantry = pantryOf(known);
   const lines = draft.dough.lines.map((line) =>
     pantry.find(line.ingredientId).role === 'liquid'
       ? { ...line, massKg: (line.massKg * pouredKg) / pourableKg }
       : line,
   );
-  return { ...draft, dough: { ...draft.dough, lines } };
+  return { ...draft.dough, lines };
 }
 
 /** A figure of the rest of the line that a measured one has moved. */
@@ -68,6 +70,8 @@ export interface PlanChange {
   readonly what: 'stiffness' | 'filling-kg' | 'filled' | 'fill' | 'in-oil' | 'lots' | 'at-stove' | 'dough-left';
   readonly before: number;
   readonly after: number;
+  /** Of this tray, where the batch has several. */
+  readonly mark?: TrayMark;
 }
 
 /** Moves less than this are none. */

@@ -3,16 +3,16 @@ import { ovenBelief } from '../frying/ovenHeat.js';
 import { bakePlan, ovenFactorSeen, splitPlan } from './bakePlan.js';
 import { withFamily, withFold, withForm } from './editDraft.js';
 import { planBatch } from './planBatch.js';
-import { newBatch, STARTERS } from './starters.js';
-import type { BatchDraft } from '../draft/draft.js';
+import { newTray, STARTERS } from './starters.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
-const DRAFT = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+const DRAFT = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
 const baked = (ovenC: number, draft = DRAFT) => bakePlan(draft, DEFAULT_KITCHEN, ovenC)!;
 
 test('every filling of the supper bakes in the quarter to three quarters of an hour that cooks know, longer than it fries', () => {
   for (const { id } of STARTERS) {
-    const draft = newBatch('Test', id, 24, '2030-01-05T18:30:00Z');
+    const draft = newTray('Test', id, 24, '2030-01-05T18:30:00Z');
     const plan = baked(190, { ...draft, coat: { wet: 'egg', dry: 'none', double: false } });
     expect(plan.outS! / 60).toBeGreaterThan(15);
     expect(plan.outS! / 60).toBeLessThan(45);
@@ -60,7 +60,7 @@ test('an oven that differs: a bake tells it, one moves what is believed and does
 
 test('too dark before it is done is a warning', () => {
   const bun = withForm(withFamily(withFold(DRAFT, { fillingEachKg: 0.15 }), 'yeast'), 'ball');
-  const washed: BatchDraft = {
+  const washed: TrayDraft = {
     ...bun,
     coat: { wet: 'egg', dry: 'none', double: false },
     fry: { ...bun.fry, start: 'frozen' },

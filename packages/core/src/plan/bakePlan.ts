@@ -1,66 +1,37 @@
 import { RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
-import { advanceFry, coldestC, FRY_STEPPING, interfacePeakC } from '../frying/advanceFry.js';
-import { copyFryBody, createFryBody, evenSurface, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
+import { advanceFry, coldestC, interfacePeakC } from '../frying/advanceFry.js';
+import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
 import { coreMustBeSafe, safeCoreC } from '../filling/fillingSafety.js';
-import { ovenBelief, type OvenBelief, ovenSkinH, trayH } from '../frying/ovenHeat.js';
-import { doughSetC, sampleAt, solveFry } from '../frying/solveFry.js';
+import { ovenSkinH } from '../frying/ovenHeat.js';
+import { doughSetC, solveFry } from '../frying/solveFry.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 import { isFryable } from '../piece/piece.js';
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { fryArm } from './fryArms.js';
-import { fryBodyOf, planCold } from './planBatch.js';
+import { planCold } from './planCold.js';
+import { type BakedPiece, bakedPiece, inOven, onRack, OVEN_HORIZON_S, OVEN_STEPPING, ovenH } from './trayBake.js';
+import { fryBodyOf } from './trayBody.js';
 import type { Kitchen } from '../draft/kitchen.js';
 
-/** How long the oven is looked at, s. */
-const HORIZON_S = 5400;
-const LATER_S = 60;
 /** Trays one after the other in a small oven, at most. */
 const MOST_TRAYS = 12;
-const STEPPING = { ...FRY_STEPPING, mostS: 5 };
 
-/** The same body on a rack, with air and walls all round it instead of oil. @param h W/m²K */
-function onRack(body: FryBodySpec, h: number): FryBodySpec {
-  return { ...body, faces: 'one', surface: evenSurface(h) };
-}
-
-/** The same body on a tray: its lower face takes heat from that, its upper from air and walls. A tin is its own tray all round. */
-function inOven(body: FryBodySpec, h: number, inTin: boolean): FryBodySpec {
-  if (inTin) return onRack(body, h);
-  return { ...body, faces: 'two', exposedShare: 0.5, upperDry: 1, surface: evenSurface(trayH(h)), topH: h };
-}
-
-/** Heat at the skin of this draft's pieces in this kitchen's oven, W/m²K. */
-function skinH(draft: BatchDraft, kitchen: Pick<Kitchen, 'ovenSeen'>, ovenC: number): number {
-  return ovenSkinH(ovenC, draft.form === 'cup', ovenBelief(kitchen.ovenSeen ?? []).factor);
-}
-
-/** A piece baked instead of fried. Moments in s, `null` when not within an hour and a half. */
-export interface BakePlan {
-  readonly doneS: number | null;
-  readonly goldenS: number | null;
-  readonly darkS: number | null;
-  /** Out of the oven: cooked and golden, whichever is later. */
-  readonly outS: number | null;
-  /** It is too dark before it is done inside. */
-  readonly darkFirst: boolean;
-  /** Colour of the face on the tray and of the upper one when it comes out; `null`: it does not. */
-  readonly colours: readonly [number, number] | null;
-  /** What this oven is taken to be like. */
-  readonly oven: OvenBelief;
-  /** A burst or raw piece, lifted from the oil half way, until its core is there. */
+/** A piece baked instead of fried. */
+export interface BakePlan extends BakedPiece {
+  /** A burst or raw piece, lifted from the oil half way, until its core is there, s. */
   readonly rescueS: number | null;
 }
 
 /**
- * The same piece in an oven: the fryer's solver with air and glowing walls for oil; and how long
- * one that opened in the oil half way still needs in there. `null` without a piece.
+ * The same piece in an oven; and how long one that opened in the oil half way still needs in
+ * there. `null` without a piece.
  *
  * @param ovenC 150–230
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  * @example bakePlan(draft, kitchen, 180).darkFirst // false
  */
-export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): BakePlan | null {
+export function bakePlan(draft: TrayDraft, kitchen: Kitchen, ovenC: number): BakePlan | null {
   requireIn(ovenC, RANGES.oven.ovenC, 'ovenC');
   const cold = planCold(draft, kitchen);
   const { piece } = cold.fold;
@@ -68,29 +39,14 @@ export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): Ba
   const body = fryBodyOf(draft, kitchen, cold, piece);
   const { coreTargetC } = draft.filling;
   const coreIsLine = coreMustBeSafe(draft);
-  const spec = {
-    oilC: ovenC,
-    turn: 'held-under',
-    coreTargetC,
-    coreIsLine,
-    horizonS: HORIZON_S,
-    stepping: STEPPING,
-  } as const;
-  const h = skinH(draft, kitchen, ovenC);
-  const baked = solveFry({ ...spec, body: inOven(body, h, draft.form === 'cup') });
-  const { doneS, goldenS, liftColourS, darkS } = baked;
-  const colourS = liftColourS ?? goldenS;
   const fried = solveFry({ body, oilC: draft.fry.oilC, turn: 'held-under', coreTargetC, coreIsLine, horizonS: 1800 });
-  const outS = doneS === null || colourS === null ? null : Math.max(doneS + LATER_S, colourS);
+  const halfS = fried.doneS === null ? null : fried.doneS / 2;
   return {
-    doneS,
-    goldenS,
-    darkS,
-    outS,
-    colours: outS === null ? null : sampleAt(baked.samples, outS).colours,
-    darkFirst: darkS !== null && (doneS === null || darkS < doneS + LATER_S),
-    oven: ovenBelief(kitchen.ovenSeen ?? []),
-    rescueS: fried.doneS === null ? null : rescueS(body, draft.fry.oilC, fried.doneS / 2, ovenC, h, safeCoreC(draft)),
+    ...bakedPiece(draft, kitchen, body, ovenC),
+    rescueS:
+      halfS === null
+        ? null
+        : rescueS(body, draft.fry.oilC, halfS, ovenC, ovenH(draft, kitchen, ovenC), safeCoreC(draft)),
   };
 }
 
@@ -99,13 +55,13 @@ export function bakePlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number): Ba
  * not done in an hour and a half.
  */
 export function finishInOvenS(
-  draft: BatchDraft,
+  draft: TrayDraft,
   kitchen: Kitchen,
   { body }: Pick<FryPlan, 'body'>,
   liftS: number,
   ovenC: number,
 ): number | null {
-  return rescueS(body, draft.fry.oilC, liftS, ovenC, skinH(draft, kitchen, ovenC), safeCoreC(draft));
+  return rescueS(body, draft.fry.oilC, liftS, ovenC, ovenH(draft, kitchen, ovenC), safeCoreC(draft));
 }
 
 /** Fried for a while, then in the oven until dough and core are there, s; `null`: not in an hour and a half. */
@@ -130,7 +86,7 @@ function rescueS(
     foundS = now.timeS - startS;
     return true;
   };
-  advanceFry(moved, HORIZON_S, ovenC, onStep, STEPPING);
+  advanceFry(moved, OVEN_HORIZON_S, ovenC, onStep, OVEN_STEPPING);
   return foundS;
 }
 
@@ -152,7 +108,7 @@ export interface SplitPlan {
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  * @example splitPlan({ ...draft, pieces: 2 }, kitchen, 190, 2) // null
  */
-export function splitPlan(draft: BatchDraft, kitchen: Kitchen, ovenC: number, perTray: number): SplitPlan | null {
+export function splitPlan(draft: TrayDraft, kitchen: Kitchen, ovenC: number, perTray: number): SplitPlan | null {
   requireIn(perTray, RANGES.oven.perTray, 'perTray');
   const outS = bakePlan(draft, kitchen, ovenC)?.outS ?? null;
   const all = fryArm(draft, kitchen);
@@ -180,8 +136,8 @@ const FACTOR_NEAR = 0.01;
  * @throws CoreError OUT_OF_RANGE
  * @example ovenFactorSeen(draft, kitchen, 160, 120) // null
  */
-export function ovenFactorSeen(draft: BatchDraft, kitchen: Kitchen, ovenC: number, goldenS: number): number | null {
-  requireWithin(goldenS, 60, HORIZON_S, 'goldenS');
+export function ovenFactorSeen(draft: TrayDraft, kitchen: Kitchen, ovenC: number, goldenS: number): number | null {
+  requireWithin(goldenS, 60, OVEN_HORIZON_S, 'goldenS');
   const cold = planCold(draft, kitchen);
   const { piece } = cold.fold;
   if (!isFryable(piece)) return null;
@@ -191,12 +147,13 @@ export function ovenFactorSeen(draft: BatchDraft, kitchen: Kitchen, ovenC: numbe
       oilC: ovenC,
       turn: 'held-under',
       coreTargetC: draft.filling.coreTargetC,
-      horizonS: HORIZON_S,
+      horizonS: OVEN_HORIZON_S,
     } as const;
     const enough = { afterS: 0, leastS: goldenS };
     const h = ovenSkinH(ovenC, draft.form === 'cup', factor);
     return (
-      solveFry({ ...spec, body: inOven(body, h, draft.form === 'cup'), stepping: STEPPING, enough }).goldenS ?? Infinity
+      solveFry({ ...spec, body: inOven(body, h, draft.form === 'cup'), stepping: OVEN_STEPPING, enough }).goldenS ??
+      Infinity
     );
   };
   let [low, high]: [number, number] = [RANGES.oven.factor.least, RANGES.oven.factor.most];

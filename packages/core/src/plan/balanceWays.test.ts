@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { balanceWays } from './balanceWays.js';
-import { type BatchDraft } from '../draft/draft.js';
-import { planCold } from './planBatch.js';
-import { newBatch, STARTERS } from './starters.js';
+import { type TrayDraft } from '../draft/draft.js';
+import { planCold } from './planCold.js';
+import { newTray, STARTERS } from './starters.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
-const leftOf = (draft: BatchDraft) => planCold(draft, DEFAULT_KITCHEN).fold.balance;
+const leftOf = (draft: TrayDraft) => planCold(draft, DEFAULT_KITCHEN).fold.balance;
 
 test('a batch that comes out even needs no way out', () => {
-  for (const { id } of STARTERS) expect(balanceWays(newBatch('Even', id, 24, '2030-01-05T18:30:00Z'))).toEqual([]);
+  for (const { id } of STARTERS) expect(balanceWays(newTray('Even', id, 24, '2030-01-05T18:30:00Z'))).toEqual([]);
 });
 
 test('every way out does what it says: what it mends ends even, what it leaves alone stays', () => {
@@ -20,10 +20,10 @@ test('every way out does what it says: what it mends ends even, what it leaves a
       off,
       off,
       (starter, pieces, doughBy, fillingBy) => {
-        const base = newBatch('Off', starter, pieces, '2030-01-05T18:30:00Z');
-        const scaled = (lines: BatchDraft['dough']['lines'], by: number) =>
+        const base = newTray('Off', starter, pieces, '2030-01-05T18:30:00Z');
+        const scaled = (lines: TrayDraft['dough']['lines'], by: number) =>
           lines.map((line) => ({ ...line, massKg: line.massKg * by }));
-        const draft: BatchDraft = {
+        const draft: TrayDraft = {
           ...base,
           dough: { ...base.dough, lines: scaled(base.dough.lines, doughBy) },
           filling: { ...base.filling, lines: scaled(base.filling.lines, fillingBy) },

@@ -1,6 +1,6 @@
 import { doughFamily } from '../dough/doughFamily.js';
 import { thicknessForDough } from '../piece/solveSize.js';
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { draftDough, draftFilling } from './draftFigures.js';
 import { blankM2, doughEachKg, fitDough, fitFilling } from './editDraft.js';
 import type { Known } from '../draft/kitchen.js';
@@ -10,7 +10,7 @@ export interface BalanceWay {
   readonly code: 'pieces-of-dough' | 'pieces-of-filling' | 'dough-to-fit' | 'filling-to-fit' | 'fill-each' | 'roll-to';
   /** Pieces, kg more (+) or less (−) to make, kg in each piece, or m rolled. */
   readonly value: number;
-  readonly next: BatchDraft;
+  readonly next: TrayDraft;
 }
 
 /** Leftovers under this are even, kg. */
@@ -25,10 +25,10 @@ const PORTION_SHIFT = 0.25;
  * Source: the craft page, *Dividing and balance*.
  * @example balanceWays(draft).length // 0
  */
-export function balanceWays(draft: BatchDraft, known: Known = {}): readonly BalanceWay[] {
+export function balanceWays(draft: TrayDraft, known: Known = {}): readonly BalanceWay[] {
   const { pieces, fold } = draft;
   const each = doughEachKg(draft);
-  const dough = draftDough(draft, known).massKg;
+  const dough = draftDough(draft, known).massKg - (draft.othersKg ?? 0);
   const made = draftFilling(draft, known).targetKg;
   const doughOff = dough - pieces * each;
   const fillingOff = made - pieces * fold.fillingEachKg;

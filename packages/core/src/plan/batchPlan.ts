@@ -11,6 +11,8 @@ import type { FoldBalance } from '../piece/foldFindings.js';
 import type { Piece } from '../piece/piece.js';
 import type { Burst } from '../piece/seal.js';
 import type { ChainStep } from '../schedule/backwardChain.js';
+import type { TrayBake } from './trayBake.js';
+import type { PutBy } from './trayKeep.js';
 
 export interface DoughPlan {
   readonly figures: DoughFigures;
@@ -65,9 +67,14 @@ export interface ServePlan {
   readonly findings: readonly Finding[];
 }
 
-/** Fry and serve; `null` when there is no piece to fry: no pocket, or one that does not close. */
+/** What is cooked and when; all `null` when there is no piece: no pocket, or one that does not close. */
 export interface HotPlan {
+  /** `null` also for a tray that is not fried. */
   readonly fry: FryPlan | null;
+  /** `null` for a tray that is not baked. */
+  readonly bake: TrayBake | null;
+  /** `null` for a tray that is not frozen or chilled. */
+  readonly putBy: PutBy | null;
   readonly serve: ServePlan | null;
 }
 

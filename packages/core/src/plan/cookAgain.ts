@@ -1,22 +1,33 @@
 import { RANGES } from '../draft/ranges.js';
 import type { LedgerFigures } from '../fire/ledgerFigures.js';
-import type { BatchDraft } from '../draft/draft.js';
+import type { BatchDraft, Tray } from '../draft/batchDraft.js';
+import type { TrayMark } from '../draft/draft.js';
 import { clamp } from '../numeric/clamp.js';
 
 /**
- * "Cook again with the actual values": the draft as it was cooked, with the oil and the time
- * in the oil that really happened. Values that were not seen stay as planned.
+ * "Cook again with the actual values": the batch as it was cooked, with the oil and the time in
+ * the oil that really happened to each tray. Values that were not seen stay as planned.
  *
+ * @param actual by mark; trays that were not fried are left out
  * @param eatAt ISO 8601, UTC
- * @example cookAgain(draft, ledgerFigures(acts, readings, 24, 158), draft.eatAt).pieces // 24
+ * @example cookAgain(batch, { A: ledger }, draft.eatAt).trays.A.pieces // 24
  */
-export function cookAgain(draft: BatchDraft, actual: LedgerFigures, eatAt: string): BatchDraft {
-  const oilC =
-    actual.oilMeanC === null
-      ? draft.fry.oilC
-      : clamp(Math.round(actual.oilMeanC), RANGES.draft.oilC.least, RANGES.draft.oilC.most);
+export function cookAgain(
+  batch: BatchDraft,
+  actual: Readonly<Partial<Record<TrayMark, LedgerFigures>>>,
+  eatAt: string,
+): BatchDraft {
+  const trays = Object.entries(batch.trays).map(([mark, tray]) => {
+    const figures = actual[mark as TrayMark];
+    return [mark, figures ? asFried(tray, figures) : tray] as const;
+  });
+  return { ...batch, eatAt, trays: Object.fromEntries(trays) };
+}
+
+function asFried(tray: Tray, actual: LedgerFigures): Tray {
+  const { least, most } = RANGES.draft.oilC;
+  const oilC = actual.oilMeanC === null ? tray.fry.oilC : clamp(Math.round(actual.oilMeanC), least, most);
   const minutesS =
-    actual.meanInOilS === null ? draft.fry.minutesS : clamp(Math.round(actual.meanInOilS / 5) * 5, 20, 1800);
-  const lotSize = actual.lots > 0 ? draft.fry.lotSize : null;
-  return { ...draft, eatAt, fry: { ...draft.fry, oilC, minutesS, lotSize } };
+    actual.meanInOilS === null ? tray.fry.minutesS : clamp(Math.round(actual.meanInOilS / 5) * 5, 20, 1800);
+  return { ...tray, fry: { ...tray.fry, oilC, minutesS, lotSize: actual.lots > 0 ? tray.fry.lotSize : null } };
 }

@@ -1,20 +1,13 @@
-import { type CookAct, type CookState, type RunStepId, stepState } from '../cook/cookAct.js';
-import type { BatchDraft } from '../draft/draft.js';
-import type { Kitchen } from '../draft/kitchen.js';
+import { type CookAct, type CookState, type StepKey, stepState } from '../cook/cookAct.js';
 import { type PlanChange, planChanges } from './asCooked.js';
-import type { BatchPlan } from './batchPlan.js';
+import type { PlannedTray } from './planBatch.js';
 import { type RunStep, runSheet, type StepsNow, stepsNow } from './runSheet.js';
 
 /** One batch beside the board: what was planned, and the same as it was really cooked so far. */
 export interface CookSession {
-  readonly planned: BatchDraft;
-  /** The plan of `planned`. */
-  readonly before: BatchPlan;
-  /** From `asCooked`. */
-  readonly draft: BatchDraft;
-  /** The plan of `draft`. */
-  readonly after: BatchPlan;
-  readonly kitchen: Kitchen;
+  readonly before: readonly PlannedTray[];
+  /** The plan of what `asCooked` says. */
+  readonly after: readonly PlannedTray[];
 }
 
 /** Everything the run-sheet shows. */
@@ -27,17 +20,22 @@ export interface CookNow extends StepsNow {
 /**
  * Everything the run-sheet shows, from what was planned and told.
  * @param me of several cooks; an empty name is nobody in particular
- * @example cookNow({ planned: draft, before: plan, draft, after: plan, kitchen }, cook, 0, '').current.id // 'weigh-filling'
+ * @example cookNow({ before: trays, after: trays }, cook, 0, '').current.id // 'weigh-filling'
  */
 export function cookNow(session: CookSession, state: CookState, nowMs: number, me: string): CookNow {
-  const { planned, before, draft, after, kitchen } = session;
+  const { before, after } = session;
   // What was expected of a measure stays what was planned.
-  const wanted = new Map(runSheet(planned, before, kitchen).map((step) => [step.id, step.planned]));
-  const sheet = runSheet(draft, after, kitchen).map((step) => ({
+  const wanted = new Map(runSheet(before).map((step) => [step.id, step.planned]));
+  const sheet = runSheet(after).map((step) => ({
     ...step,
     planned: wanted.get(step.id) ?? step.planned,
   }));
-  return { ...stepsNow(sheet, state, nowMs, me), sheet, changes: planChanges(before, after) };
+  const changes = after.flatMap((tray) => {
+    const was = before.find(({ draft }) => draft.mark === tray.draft.mark);
+    const of = after.length > 1 && tray.draft.mark !== undefined ? { mark: tray.draft.mark } : {};
+    return was ? planChanges(was.plan, tray.plan).map((change) => ({ ...change, ...of })) : [];
+  });
+  return { ...stepsNow(sheet, state, nowMs, me), sheet, changes };
 }
 
 /** Timers an act begins, by their steps, and ends, by their ids. */
@@ -58,11 +56,11 @@ export function timerCalls(
   sheet: readonly RunStep[],
   state: CookState,
   act: Pick<CookAct, 'kind' | 'step'>,
-  running: readonly { readonly id: string; readonly step: RunStepId | null }[],
+  running: readonly { readonly id: string; readonly step: StepKey | null }[],
 ): TimerCalls {
   if (act.kind !== 'done' && act.kind !== 'skip' && act.kind !== 'back') return { start: [], stop: [] };
   const over = act.kind !== 'back';
-  const isOver = (id: RunStepId) => (id === act.step ? over : stepState(state, id).state !== 'open');
+  const isOver = (id: StepKey) => (id === act.step ? over : stepState(state, id).state !== 'open');
   const passive = sheet.filter((step) => step.kind === 'passive');
   const timersOf = (step: RunStep) => running.filter((timer) => timer.step === step.id);
   const start = passive.filter(

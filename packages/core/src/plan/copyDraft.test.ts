@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { anyDraft } from '../../testing/anyWrites.js';
 import { copyDraft } from './copyDraft.js';
-import { newBatch } from './starters.js';
+import { newTray } from './starters.js';
 
 test('a copy is the same plan under a name of its own, without what was measured', () => {
   fc.assert(
@@ -22,7 +22,7 @@ test('a copy is the same plan under a name of its own, without what was measured
 });
 
 test('names count on from the number they end with, and a long name keeps room for it', () => {
-  const named = (name: string) => ({ ...newBatch('x', 'squash-sage', 12, '2030-01-05T18:30:00Z'), name });
+  const named = (name: string) => ({ ...newTray('x', 'squash-sage', 12, '2030-01-05T18:30:00Z'), name });
   expect(copyDraft(named('Half-moons'), []).name).toBe('Half-moons 2');
   expect(copyDraft(named('Half-moons 2'), ['Half-moons 3']).name).toBe('Half-moons 4');
   expect(copyDraft(named('Table for 12'), []).name).toBe('Table for 13');

@@ -1,4 +1,4 @@
-import type { BatchDraft } from '../draft/draft.js';
+import type { BatchDraft } from '../draft/batchDraft.js';
 
 /** As long as a batch's name may be. */
 const MOST_NAME = 120;
@@ -10,7 +10,7 @@ const MOST_NAME = 120;
  * @param taken names of the batches there are
  * @example copyDraft(draft, [draft.name]).name // 'Half-moons 2'
  */
-export function copyDraft(draft: BatchDraft, taken: readonly string[]): BatchDraft {
+export function copyDraft<T extends Pick<BatchDraft, 'name' | 'dough'>>(draft: T, taken: readonly string[]): T {
   const { poured: _measured, ...dough } = draft.dough;
   const names = new Set(taken);
   const numbered = /^(.*\S) (\d{1,4})$/.exec(draft.name);

@@ -2,7 +2,7 @@ import type { CuttingSpec } from '../piece/cutting/cutting.js';
 import type { CutterShape } from '../piece/cutting/lattice.js';
 import { formOf } from '../piece/forms.js';
 import type { ColdPlan } from './batchPlan.js';
-import { type BatchDraft } from '../draft/draft.js';
+import { type TrayDraft } from '../draft/draft.js';
 import { type Kitchen, USUAL_BOARD } from '../draft/kitchen.js';
 
 /** Cutters a form's blanks can be cut with, and how many one piece takes; `null`: it is not cut from a sheet. */
@@ -23,16 +23,17 @@ const CUT_OF: Readonly<Record<ReturnType<typeof formOf>['blank'], { shape: Cutte
  * thickness on this kitchen's board. `null` for forms that are not cut, or without dough.
  * @example cuttingOf(draft, kitchen, plan).acrossM // 0.118
  */
-export function cuttingOf(draft: BatchDraft, kitchen: Kitchen, { dough }: Pick<ColdPlan, 'dough'>): CuttingSpec | null {
+export function cuttingOf(draft: TrayDraft, kitchen: Kitchen, { dough }: Pick<ColdPlan, 'dough'>): CuttingSpec | null {
   const cut = CUT_OF[formOf(draft.form).blank];
   const { family, massKg } = dough.figures;
-  if (!cut || !(massKg > 0)) return null;
+  const doughKg = massKg - (draft.othersKg ?? 0);
+  if (!cut || !(doughKg > 0)) return null;
   const board = kitchen.board ?? USUAL_BOARD;
   return {
     ...cut,
     acrossM: draft.fold.discM,
     thicknessM: draft.fold.thicknessM,
-    doughKg: Math.min(200, massKg),
+    doughKg: Math.min(200, doughKg),
     doughKgPerM3: family.densityKgPerM3,
     board: { wideM: board.lengthM, highM: board.widthM },
     // Scalded dough re-rolls warm and hardly tightens; dough without gluten does not.

@@ -1,10 +1,10 @@
 import { type DoughFigures, doughFigures } from '../dough/doughFigures.js';
 import { type FillingFigures, fillingFigures } from '../filling/fillingFigures.js';
-import { type BatchDraft } from '../draft/draft.js';
+import { type TrayDraft } from '../draft/draft.js';
 import { type Known, pantryOf } from '../draft/kitchen.js';
 
 /** The dough of a draft, with what this kitchen knows of its flours and ingredients. */
-export function draftDough({ dough }: Pick<BatchDraft, 'dough'>, known: Known): DoughFigures {
+export function draftDough({ dough }: Pick<TrayDraft, 'dough'>, known: Known): DoughFigures {
   return doughFigures(dough.lines, dough.family, {
     learnt: known.flours,
     pantry: pantryOf(known),
@@ -13,7 +13,7 @@ export function draftDough({ dough }: Pick<BatchDraft, 'dough'>, known: Known): 
 }
 
 /** The filling of a draft, cooked as its method says. */
-export function draftFilling({ filling }: Pick<BatchDraft, 'filling'>, known: Known): FillingFigures {
+export function draftFilling({ filling }: Pick<TrayDraft, 'filling'>, known: Known): FillingFigures {
   return fillingFigures(filling.lines, filling.cookToShare, filling.panKg, {
     pantry: pantryOf(known),
     method: filling.method,

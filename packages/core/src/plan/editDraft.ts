@@ -8,7 +8,7 @@ import { type Formula, scaleFormula } from '../ingredient/formula.js';
 import { type MeasuringTools, roundFormula } from '../ingredient/roundFormula.js';
 import { formOf } from '../piece/forms.js';
 import { type SizeGoal, sizeFor, thicknessForDough } from '../piece/solveSize.js';
-import { type BatchDraft, blankLengthM } from '../draft/draft.js';
+import { type TrayDraft, blankLengthM } from '../draft/draft.js';
 import { draftDough, draftFilling } from './draftFigures.js';
 import { type DoughFamilyId, type FillingMethod, type RawPart } from '../draft/choices.js';
 import type { FormId } from '../draft/choices.js';
@@ -20,7 +20,7 @@ import { clamp } from '../numeric/clamp.js';
 const SHIPPED: Known = {};
 
 /** Dough rolled for one piece, m². */
-export function blankM2(draft: Pick<BatchDraft, 'form' | 'fold'>): number {
+export function blankM2(draft: Pick<TrayDraft, 'form' | 'fold'>): number {
   return formOf(draft.form).blankAreaM2(draft.fold.discM, blankLengthM(draft), draft.fold.outline);
 }
 
@@ -28,26 +28,45 @@ export function blankM2(draft: Pick<BatchDraft, 'form' | 'fold'>): number {
  * Dough one piece takes, from its blank and thickness, kg.
  * @example doughEachKg(draft) // 0.0334
  */
-export function doughEachKg(draft: BatchDraft): number {
+export function doughEachKg(draft: Pick<TrayDraft, 'form' | 'fold' | 'dough'>): number {
   return blankM2(draft) * draft.fold.thicknessM * doughFamily(draft.dough.family).densityKgPerM3;
 }
 
-function scaledDough(draft: BatchDraft, factor: number): BatchDraft {
+/** The whole dough of a batch so many times. */
+export function scaledDough<T extends Pick<TrayDraft, 'dough'>>(draft: T, factor: number): T {
   return { ...draft, dough: { ...draft.dough, lines: scaleFormula(draft.dough.lines, clamp(factor, 0, 1e4)) } };
 }
 
-function scaledFilling(draft: BatchDraft, factor: number): BatchDraft {
+/**
+ * Dough that the pieces of a tray take of their batch, kg; those out of the Store were made of another.
+ * @example ownDoughKg({ ...draft, fromStock: 'a' }) // 0
+ */
+export function ownDoughKg(draft: Pick<TrayDraft, 'form' | 'fold' | 'dough' | 'pieces' | 'fromStock'>): number {
+  return draft.fromStock === undefined ? draft.pieces * doughEachKg(draft) : 0;
+}
+
+/** The same, with what the other trays of the batch take, kg. */
+const takenKg = (draft: TrayDraft): number => ownDoughKg(draft) + (draft.othersKg ?? 0);
+
+/** The dough after this tray's share of it has become so many times what it was; that of the other trays stays. */
+function sharedDough(draft: TrayDraft, before: TrayDraft, factor: number): TrayDraft {
+  const all = takenKg(before);
+  const share = all > 0 ? ownDoughKg(before) / all : 1;
+  return scaledDough(draft, 1 + share * (factor - 1));
+}
+
+function scaledFilling(draft: TrayDraft, factor: number): TrayDraft {
   return { ...draft, filling: { ...draft.filling, lines: scaleFormula(draft.filling.lines, clamp(factor, 0, 1e4)) } };
 }
 
 /** Scales the dough so that it comes out even over the pieces. An empty formula stays as it is. */
-export function fitDough(draft: BatchDraft, known: Known = SHIPPED): BatchDraft {
+export function fitDough(draft: TrayDraft, known: Known = SHIPPED): TrayDraft {
   const made = draftDough(draft, known).massKg;
-  return made > 0 ? scaledDough(draft, (draft.pieces * doughEachKg(draft)) / made) : draft;
+  return made > 0 ? scaledDough(draft, takenKg(draft) / made) : draft;
 }
 
 /** Scales the filling so that it comes out even over the pieces. */
-export function fitFilling(draft: BatchDraft, known: Known = SHIPPED): BatchDraft {
+export function fitFilling(draft: TrayDraft, known: Known = SHIPPED): TrayDraft {
   const made = draftFilling(draft, known).targetKg;
   return made > 0 ? scaledFilling(draft, (draft.pieces * draft.fold.fillingEachKg) / made) : draft;
 }
@@ -56,21 +75,21 @@ export function fitFilling(draft: BatchDraft, known: Known = SHIPPED): BatchDraf
  * Another number of pieces: both formulas follow in proportion.
  * @example withPieces(draft, 48).pieces // 48
  */
-export function withPieces(draft: BatchDraft, pieces: number): BatchDraft {
+export function withPieces(draft: TrayDraft, pieces: number): TrayDraft {
   requireIn(pieces, RANGES.draft.pieces, 'pieces');
   const factor = pieces / draft.pieces;
-  return scaledFilling(scaledDough({ ...draft, pieces }, factor), factor);
+  return scaledFilling(sharedDough({ ...draft, pieces }, draft, factor), factor);
 }
 
 /**
  * Another disc, thickness, seal or portion: the dough and filling of the batch follow the piece.
  * @example withFold(draft, { sealM: 0.012 }).fold.sealM // 0.012
  */
-export function withFold(draft: BatchDraft, change: Partial<BatchDraft['fold']>): BatchDraft {
+export function withFold(draft: TrayDraft, change: Partial<TrayDraft['fold']>): TrayDraft {
   const next = { ...draft, fold: { ...draft.fold, ...change } };
   const dough = doughEachKg(draft);
   const filling = draft.fold.fillingEachKg;
-  const withDough = dough > 0 ? scaledDough(next, doughEachKg(next) / dough) : next;
+  const withDough = dough > 0 ? sharedDough(next, draft, doughEachKg(next) / dough) : next;
   return filling > 0 ? scaledFilling(withDough, next.fold.fillingEachKg / filling) : withDough;
 }
 
@@ -78,7 +97,7 @@ export function withFold(draft: BatchDraft, change: Partial<BatchDraft['fold']>)
  * A wanted dough portion: the disc stays, the thickness follows.
  * @example doughEachKg(withDoughEach(draft, 0.03)) // 0.03
  */
-export function withDoughEach(draft: BatchDraft, doughKg: number): BatchDraft {
+export function withDoughEach(draft: TrayDraft, doughKg: number): TrayDraft {
   const family = doughFamily(draft.dough.family);
   return withFold(draft, { thicknessM: thicknessForDough(doughKg, blankM2(draft), family.densityKgPerM3) });
 }
@@ -90,7 +109,7 @@ const WANTED_FILL = 0.75;
  * The blank that gives a wanted fill, width or wall; dough follows. `null` where none does.
  * @example planCold(withSizeFor(draft, { fill: 0.7 }), kitchen).fold.piece.fill // 0.7
  */
-export function withSizeFor(draft: BatchDraft, goal: SizeGoal, known: Known = SHIPPED): BatchDraft | null {
+export function withSizeFor(draft: TrayDraft, goal: SizeGoal, known: Known = SHIPPED): TrayDraft | null {
   const { densityKgPerM3, stretch } = doughFamily(draft.dough.family);
   const fillingKgPerM3 = draftFilling(draft, known).densityKgPerM3;
   const spec = pieceSpecOf(draft, { fillingKgPerM3, doughKgPerM3: densityKgPerM3, stretch });
@@ -107,7 +126,7 @@ export function withSizeFor(draft: BatchDraft, goal: SizeGoal, known: Known = SH
  * Another form: the same filling in each, in a blank that it fills well; the dough follows.
  * @example withForm(draft, 'cone').form // 'cone'
  */
-export function withForm(draft: BatchDraft, form: FormId, known: Known = SHIPPED): BatchDraft {
+export function withForm(draft: TrayDraft, form: FormId, known: Known = SHIPPED): TrayDraft {
   if (form === draft.form) return draft;
   const before = doughEachKg(draft);
   const { lengthM: _length, outline: _outline, edge, ...bare } = draft.fold;
@@ -118,14 +137,14 @@ export function withForm(draft: BatchDraft, form: FormId, known: Known = SHIPPED
   // A blank is cut to the millimetre.
   const discM = sized ? Math.ceil(sized.fold.discM * 1000) / 1000 : fold.discM;
   const next = { ...changed, fold: { ...fold, discM } };
-  return before > 0 ? scaledDough(next, doughEachKg(next) / before) : next;
+  return before > 0 ? sharedDough(next, draft, doughEachKg(next) / before) : next;
 }
 
 /**
  * Another dough family: its usual oil and a thickness within its range come with it.
  * @example withFamily(draft, 'yeast').dough.family // 'yeast'
  */
-export function withFamily(draft: BatchDraft, familyId: DoughFamilyId): BatchDraft {
+export function withFamily(draft: TrayDraft, familyId: DoughFamilyId): TrayDraft {
   const family = doughFamily(familyId);
   // A second dough means something only where the family has one.
   const lines = family.secondPart
@@ -152,7 +171,7 @@ export interface Limit {
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  * @example withLimit(draft, { of: 'dough', line: null, massKg: 10 }).pieces > 24 // true
  */
-export function withLimit(draft: BatchDraft, limit: Limit, known: Known = SHIPPED): BatchDraft | null {
+export function withLimit(draft: TrayDraft, limit: Limit, known: Known = SHIPPED): TrayDraft | null {
   const { of, line, massKg } = limit;
   requireIn(massKg, RANGES.draft.lineKg, 'limit.massKg');
   const now = line === null ? madeKg(draft, of, known) : draft[of].lines[line]?.massKg;
@@ -168,30 +187,33 @@ export const PAN_FULL = 2 / 3;
  * @param panM3 to the brim, 0.0001–0.1
  * @example withPan(draft, 0.0001) === null // false
  */
-export function withPan(draft: BatchDraft, panM3: number, known: Known = SHIPPED): BatchDraft | null {
+export function withPan(draft: TrayDraft, panM3: number, known: Known = SHIPPED): TrayDraft | null {
   requireIn(panM3, RANGES.store.panM3, 'panM3');
   const { rawM3 } = draftFilling(draft, known);
   return rawM3 > 0 ? scaledBy(draft, 'filling', (PAN_FULL * panM3) / rawM3, known) : null;
 }
 
-function madeKg(draft: BatchDraft, of: Limit['of'], known: Known): number {
+function madeKg(draft: TrayDraft, of: Limit['of'], known: Known): number {
   return of === 'dough' ? draftDough(draft, known).massKg : draftFilling(draft, known).targetKg;
 }
 
 /** One formula scaled as it is, whole pieces of it, and the other formula to fit. */
-function scaledBy(draft: BatchDraft, of: Limit['of'], factor: number, known: Known): BatchDraft | null {
+function scaledBy(draft: TrayDraft, of: Limit['of'], factor: number, known: Known): TrayDraft | null {
   const limited = of === 'dough' ? scaledDough(draft, factor) : scaledFilling(draft, factor);
   const each = of === 'dough' ? doughEachKg(draft) : draft.fold.fillingEachKg;
   // A hair of slack, or 24 pieces' worth of flour would make 23.
-  const pieces = Math.floor(madeKg(limited, of, known) / each + 1e-6);
+  const others = of === 'dough' ? (draft.othersKg ?? 0) : 0;
+  const pieces = Math.floor((madeKg(limited, of, known) - others) / each + 1e-6);
   const { least, most } = RANGES.draft.pieces;
   if (!(pieces >= least && pieces <= most)) return null;
   const follows = pieces / draft.pieces;
-  return of === 'dough' ? scaledFilling({ ...limited, pieces }, follows) : scaledDough({ ...limited, pieces }, follows);
+  return of === 'dough'
+    ? scaledFilling({ ...limited, pieces }, follows)
+    : sharedDough({ ...limited, pieces }, draft, follows);
 }
 
 /** A filling cooked otherwise: what goes into the pan follows, so that the pieces stay filled. */
-function recooked(draft: BatchDraft, change: Partial<BatchDraft['filling']>, known: Known): BatchDraft {
+function recooked(draft: TrayDraft, change: Partial<TrayDraft['filling']>, known: Known): TrayDraft {
   const before = draftFilling(draft, known).targetKg;
   const next = { ...draft, filling: { ...draft.filling, ...change } };
   const after = draftFilling(next, known).targetKg;
@@ -202,7 +224,7 @@ function recooked(draft: BatchDraft, change: Partial<BatchDraft['filling']>, kno
  * Cooked drier or wetter.
  * @example withCookTo(draft, 0.8).filling.cookToShare // 0.8
  */
-export function withCookTo(draft: BatchDraft, cookToShare: number, known: Known = SHIPPED): BatchDraft {
+export function withCookTo(draft: TrayDraft, cookToShare: number, known: Known = SHIPPED): TrayDraft {
   return recooked(draft, { cookToShare }, known);
 }
 
@@ -210,7 +232,7 @@ export function withCookTo(draft: BatchDraft, cookToShare: number, known: Known 
  * Another way for its water to go.
  * @example withMethod(draft, 'strain').filling.method // 'strain'
  */
-export function withMethod(draft: BatchDraft, method: FillingMethod, known: Known = SHIPPED): BatchDraft {
+export function withMethod(draft: TrayDraft, method: FillingMethod, known: Known = SHIPPED): TrayDraft {
   return recooked(draft, { method }, known);
 }
 
@@ -218,7 +240,7 @@ export function withMethod(draft: BatchDraft, method: FillingMethod, known: Know
  * What is raw in the filling, and with it what the core must reach. `null`: all of it is cooked.
  * @example withRaw(draft, 'poultry', 74).filling.coreTargetC // 74
  */
-export function withRaw(draft: BatchDraft, raw: RawPart | null, reheatC: number): BatchDraft {
+export function withRaw(draft: TrayDraft, raw: RawPart | null, reheatC: number): TrayDraft {
   const { raw: _before, ...filling } = draft.filling;
   const coreTargetC = coreTargetFor(raw, reheatC);
   return { ...draft, filling: { ...filling, coreTargetC, ...(raw === null ? {} : { raw }) } };
@@ -228,7 +250,7 @@ export function withRaw(draft: BatchDraft, raw: RawPart | null, reheatC: number)
  * A thickener stirred in, on top of what there is of it; the pieces stay filled.
  * @example withThickener(draft, thickenersFor(0.05)[0]).filling.lines.length - draft.filling.lines.length // 1
  */
-export function withThickener(draft: BatchDraft, choice: ThickenerChoice, known: Known = SHIPPED): BatchDraft {
+export function withThickener(draft: TrayDraft, choice: ThickenerChoice, known: Known = SHIPPED): TrayDraft {
   const { lines } = draft.filling;
   const at = lines.findIndex((line) => line.ingredientId === choice.ingredientId);
   const massKg = (lines[at]?.massKg ?? 0) + choice.massKg;
@@ -240,7 +262,7 @@ export function withThickener(draft: BatchDraft, choice: ThickenerChoice, known:
  * The family's worked formula, scaled so that the pieces come out.
  * @example withWorkedFormula(withFamily(draft, 'yeast')).dough.family // 'yeast'
  */
-export function withWorkedFormula(draft: BatchDraft, known: Known = SHIPPED): BatchDraft {
+export function withWorkedFormula(draft: TrayDraft, known: Known = SHIPPED): TrayDraft {
   const { from: _from, ...dough } = draft.dough;
   return fitDough({ ...draft, dough: { ...dough, lines: WORKED_FORMULAS[draft.dough.family] } }, known);
 }
@@ -250,11 +272,11 @@ export function withWorkedFormula(draft: BatchDraft, known: Known = SHIPPED): Ba
  * @example withRounding(draft, 'dough', { units: 'grams', scaleStepKg: 0.005, measures: kitchen.measures }).pieces // 24
  */
 export function withRounding(
-  draft: BatchDraft,
+  draft: TrayDraft,
   of: Limit['of'],
   tools: MeasuringTools,
   known: Known = SHIPPED,
-): BatchDraft {
+): TrayDraft {
   const { lines } = roundFormula(draft[of].lines, tools, pantryOf(known));
   return of === 'dough'
     ? { ...draft, dough: { ...draft.dough, lines } }

@@ -4,14 +4,14 @@ import { type FireAct, fireState, type OilReading } from '../fire/fireAct.js';
 import type { NextStep } from '../fire/doNext.js';
 import { fireBelief } from '../fire/fireLearning.js';
 import type { PiecePrediction } from '../fire/predictPiece.js';
-import { coreWaitC, fireNow, type FireSession, fireTargets, NOTHING_KNOWN, predictAsk } from './fireNow.js';
+import { coreWaitC, fireNow, type FireSession, fireTargets, NOTHING_KNOWN, predictAsks } from './fireNow.js';
 import { planBatch } from './planBatch.js';
-import { newBatch } from './starters.js';
+import { newTray } from './starters.js';
 
-const DRAFT = newBatch('Any', 'squash-sage', 60, '2030-01-05T18:30:00Z');
+const DRAFT = newTray('Any', 'squash-sage', 60, '2030-01-05T18:30:00Z');
 const { fry } = planBatch(DRAFT, DEFAULT_KITCHEN, null);
 const SESSION: FireSession = {
-  ...{ draft: DRAFT, kitchen: DEFAULT_KITCHEN, fry: { ...fry!, lots: fry!.lots! } },
+  ...{ trays: [{ draft: DRAFT, first: 1, fry: { ...fry!, lots: fry!.lots! } }], kitchen: DEFAULT_KITCHEN },
   ...{ speed: 1, hasProbe: true, trial: false },
 };
 
@@ -112,7 +112,7 @@ test('only what lies in the pot is asked about, with as much of the trace as it 
   fc.assert(
     fc.property(acts, oils, at, (list, oil, nowS) => {
       const readings = readingsOf(oil, nowS);
-      const ask = predictAsk(SESSION, list, readings, null, nowS);
+      const ask = predictAsks(SESSION, list, readings, null, nowS)[0] ?? null;
       const { inPot } = fireState(list, DRAFT.pieces);
       expect(ask?.pieces ?? []).toEqual(inPot);
       if (!ask) return;
@@ -164,7 +164,10 @@ test('what was predicted before a piece was turned never asks for it again, nor 
 test('a pipeline calls one piece at a time, when its time has come, while there is room and the oil is near', () => {
   const flow = { ...DRAFT, fry: { ...DRAFT.fry, pipeline: true } };
   const { lots } = planBatch(flow, DEFAULT_KITCHEN, null).fry!;
-  const session: FireSession = { ...SESSION, draft: flow, fry: { ...SESSION.fry, lots: lots! } };
+  const session: FireSession = {
+    ...SESSION,
+    trays: [{ draft: flow, first: 1, fry: { ...SESSION.trays[0]!.fry, lots: lots! } }],
+  };
   const everyS = lots!.everyS!;
   fc.assert(
     fc.property(

@@ -1,5 +1,4 @@
 import { safeCoreC } from '../filling/fillingSafety.js';
-import type { BatchDraft } from '../draft/draft.js';
 import { type Kitchen, smokePointC } from '../draft/kitchen.js';
 import { RANGES } from '../draft/ranges.js';
 import { type Danger, dangerOf } from '../fire/danger.js';
@@ -16,14 +15,15 @@ import type { PiecePrediction, PredictAsk, RestGain } from '../fire/predictPiece
 import type { FryPlan } from '../frying/fryPlan.js';
 import type { StoveFit } from '../oil/fitStove.js';
 import { markNow } from '../fire/knob.js';
-import { type LotRun, oilBand, type OilBand } from '../oil/fryLots.js';
+import { oilBand, type OilBand } from '../oil/fryLots.js';
 import type { FryPlace } from '../oil/fryOrder.js';
+import { type FireTray, friedPieces, trayOfPiece } from './fryTrays.js';
 
 /** What stays the same while one pot burns: the plan it was lit with. */
 export interface FireSession {
-  readonly draft: BatchDraft;
+  /** At least one, from `fryTrays`. */
+  readonly trays: readonly FireTray[];
   readonly kitchen: Kitchen;
-  readonly fry: FryPlan & { readonly lots: LotRun };
   /** Stove seconds in a second by the wall. */
   readonly speed: number;
   /** Whether a probe measures the oil; without one the pot model carries on from what was told. */
@@ -58,6 +58,8 @@ export interface Judge {
 export interface FireNow {
   readonly nowS: number;
   readonly state: FireState;
+  /** The tray whose pieces are in the oil, or go in next. */
+  readonly tray: FireTray;
   readonly oil: OilNow;
   /** Where the oil should be now: rising oil has a band that rises. */
   readonly band: OilBand;
@@ -98,6 +100,9 @@ const REST_SPARE_C = 1;
 /** Cores are waited for up to here, °C: warmer, water boils. */
 const MOST_TARGET_C = 99;
 
+const sumOf = <T>(all: readonly T[], figure: (one: T) => number): number =>
+  all.reduce((sum, one) => sum + figure(one), 0);
+
 /** The pot as it has shown itself tonight, with the smoke point of the oil that is in it. */
 function potTonight(kitchen: Kitchen, fit: StoveFit | null): Kitchen['pot'] {
   const pot = { ...kitchen.pot, smokeC: smokePointC(kitchen) };
@@ -116,9 +121,21 @@ interface OilSeen {
   readonly spreadC: number | null;
 }
 
+/** The tray whose pieces are in the oil, or go in next; when all are out, the last. */
+function trayNow({ trays }: Pick<FireSession, 'trays'>, { inPot, pieces }: FireState): FireTray {
+  const last = pieces.reduce((most, piece) => Math.max(most, piece.number), 0);
+  return trayOfPiece(trays, inPot[0]?.number ?? last + 1);
+}
+
+/** Pieces of this tray that have not been in the oil. */
+function leftOf({ draft, first }: FireTray, { pieces }: FireState): number {
+  const last = pieces.reduce((most, piece) => Math.max(most, piece.number), 0);
+  return Math.max(0, Math.min(draft.pieces, first + draft.pieces - 1 - last));
+}
+
 /** The oil's readings: the probe's, or the pot model's from what was last told. */
 function oilSeen(
-  { draft, kitchen, fry, hasProbe }: FireSession,
+  { trays, kitchen, hasProbe }: FireSession,
   acts: readonly FireAct[],
   readings: readonly OilReading[],
   fit: StoveFit | null,
@@ -126,7 +143,8 @@ function oilSeen(
 ): OilSeen {
   if (hasProbe) return { readings, spreadC: null };
   const pot = potTonight(kitchen, fit);
-  return oilByModel(acts, draft.pieces, pot, kitchen.roomC, fry.pieceMeanW, Math.max(0, nowS));
+  const pieceW = (number: number) => trayOfPiece(trays, number).fry.pieceMeanW;
+  return oilByModel(acts, friedPieces(trays), pot, kitchen.roomC, pieceW, Math.max(0, nowS));
 }
 
 /**
@@ -150,34 +168,41 @@ function restGain({ needsRest, rest, atLift }: FryPlan): RestGain {
 }
 
 /**
- * What is to be predicted of the pieces in the pot; `null` when none is in it.
- * @example predictAsk(session, acts, readings, null, 1400) // null
+ * What is to be predicted of the pieces in the pot, tray by tray; empty when none is in it.
+ * @example predictAsks(session, acts, readings, null, 1400) // []
  */
-export function predictAsk(
+export function predictAsks(
   session: FireSession,
   acts: readonly FireAct[],
   readings: readonly OilReading[],
   fit: StoveFit | null,
   nowS: number,
-): PredictAsk | null {
-  const { draft, fry } = session;
-  const state = fireState(acts, draft.pieces);
-  if (state.inPot.length === 0) return null;
+): readonly PredictAsk[] {
+  const state = fireState(acts, friedPieces(session.trays));
+  if (state.inPot.length === 0) return [];
   const belief = fireBelief(state);
   const trace = oilSeen(session, acts, readings, fit, nowS).readings;
   const firstS = state.inPot.reduce((least, piece) => Math.min(least, piece.droppedS), Infinity);
   const from = trace.findIndex((reading) => reading.atS >= firstS);
-  return {
-    body: { ...fry.body, browning: fry.body.browning * belief.browning },
-    trace: trace.slice(Math.max(0, (from < 0 ? trace.length : from) - 1)),
-    pieces: state.inPot,
-    turn: draft.fry.turn,
-    coreTargetC: coreWaitC(safeCoreC(draft), belief.coreShiftC),
-    nowS,
-    futureC: draft.fry.oilC,
-    gain: restGain(fry),
-    ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
-  };
+  const since = trace.slice(Math.max(0, (from < 0 ? trace.length : from) - 1));
+  return session.trays.flatMap((tray): PredictAsk[] => {
+    const pieces = state.inPot.filter(({ number }) => trayOfPiece(session.trays, number) === tray);
+    if (pieces.length === 0) return [];
+    const { draft, fry } = tray;
+    return [
+      {
+        body: { ...fry.body, browning: fry.body.browning * belief.browning },
+        trace: since,
+        pieces,
+        turn: draft.fry.turn,
+        coreTargetC: coreWaitC(safeCoreC(draft), belief.coreShiftC),
+        nowS,
+        futureC: draft.fry.oilC,
+        gain: restGain(fry),
+        ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
+      },
+    ];
+  });
 }
 
 /**
@@ -228,9 +253,12 @@ export function fireNow(
   known: FireKnown,
   nowS: number,
 ): FireNow {
-  const { draft, kitchen, fry, speed, trial } = session;
+  const { trays, kitchen, speed, trial } = session;
+  const state = fireState(acts, friedPieces(trays));
+  const tray = trayNow(session, state);
+  const { draft, fry } = tray;
   const { lots } = fry;
-  const state = fireState(acts, draft.pieces);
+  const left = leftOf(tray, state);
   const belief = fireBelief(state);
   const pot = potTonight(kitchen, known.fit);
   const seen = oilSeen(session, acts, readings, known.fit, nowS);
@@ -243,7 +271,7 @@ export function fireNow(
     kitchen.roomC,
     markC,
     state.burner,
-    fry.pieceMeanW * state.inPot.length,
+    sumOf(state.inPot, ({ number }) => trayOfPiece(trays, number).fry.pieceMeanW),
     Math.max(STALE_S, STALE_WALL_S * speed),
     ringFlowW(acts, state.takenBack, pot, nowS),
   );
@@ -252,10 +280,10 @@ export function fireNow(
   const predictions = known.predictions
     .filter(({ number }) => turned.has(number))
     .map((one) => ((one.turns ?? turned.get(one.number)) === turned.get(one.number) ? one : undated(one)));
-  const lotM3 = state.inPot.length * fry.bulk.volumeM3;
+  const lotM3 = sumOf(state.inPot, ({ number }) => trayOfPiece(trays, number).fry.bulk.volumeM3);
   const danger = dangerOf({ state, oil, pot, warnC: fry.cautions.warnC, lotM3, nowS, speed });
   const plan = {
-    pieces: draft.pieces,
+    left,
     lotSize: lots.lotSize,
     ...(lots.everyS !== null && { everyS: lots.everyS }),
     oilC: draft.fry.oilC,
@@ -269,6 +297,7 @@ export function fireNow(
   return {
     nowS,
     state,
+    tray,
     oil,
     band: oilBand(markC),
     spreadC: seen.spreadC,
@@ -276,7 +305,7 @@ export function fireNow(
     places: potPlaces(state.pieces),
     steps: doNext(state, plan, oil, predictions, nowS, danger),
     danger,
-    room: danger ? 0 : roomInPot(state, trial && state.lots <= 1 ? 1 : lots.lotSize),
+    room: danger ? 0 : roomInPot(state, trial && state.lots <= 1 ? 1 : lots.lotSize, left),
     belief,
     judge: toJudge(state, known.cores),
     fit: known.fit,
@@ -284,7 +313,10 @@ export function fireNow(
     queue: known.queue,
     tally: {
       lot: Math.max(1, state.lots),
-      lots: Math.max(state.lots, lots.lots),
+      lots: Math.max(
+        state.lots,
+        sumOf(trays, (one) => one.fry.lots.lots),
+      ),
       canFinish: state.inPot.length === 0,
       then: state.toFry === 0 && state.inPot.length === 0 ? (known.queue[0] ?? null) : null,
     },

@@ -1,6 +1,6 @@
 import { requireWithin } from '../errors.js';
 import { outlineLengths } from '../piece/membrane.js';
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { withFold, withForm } from './editDraft.js';
 import { type Point } from '../draft/choices.js';
 import type { Known } from '../draft/kitchen.js';
@@ -69,7 +69,7 @@ function evenly(drawn: readonly Point[], around: number): Point[] {
  * A batch cut with the cook's own cutter; dough follows.
  * @example withOutline(draft, cutterOutline([[0, 0], [4, 0], [4, 3], [0, 3]]), kitchen).form // 'own-cutter'
  */
-export function withOutline(draft: BatchDraft, outline: readonly Point[], known: Known): BatchDraft {
+export function withOutline(draft: TrayDraft, outline: readonly Point[], known: Known): TrayDraft {
   const formed = withForm(draft, 'own-cutter', known);
   return withFold(formed, { outline });
 }

@@ -1,11 +1,11 @@
 import { CRUST_LIMITS } from '../frying/colour.js';
 import { crumbPlan, FRY_SCHOOLS, fryArm, withSchool } from './fryArms.js';
 import { planBatch } from './planBatch.js';
-import { newBatch, STARTERS } from './starters.js';
+import { newTray, STARTERS } from './starters.js';
 import { CRUMB_ANSWERS } from '../oil/crumbTest.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
-const DRAFT = newBatch('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+const DRAFT = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
 const arm = (school: (typeof FRY_SCHOOLS)[number]) => fryArm(withSchool(DRAFT, school), DEFAULT_KITCHEN)!;
 
 test('every school is the plan of its own draft, minutes and lot by the solver', () => {
@@ -36,7 +36,7 @@ test('the schools differ as cooks say: hot is quicker and forgives less, once is
 
 test('a crumb is a range: lifting in its safe span is cooked and not dark at both ends; cold or wild oil fries nothing', () => {
   for (const { id } of STARTERS) {
-    const draft = newBatch('Test', id, 24, '2030-01-05T18:30:00Z');
+    const draft = newTray('Test', id, 24, '2030-01-05T18:30:00Z');
     for (const answer of CRUMB_ANSWERS) {
       const plan = crumbPlan(draft, DEFAULT_KITCHEN, answer);
       if (answer === 'sits' || answer === 'jumps') {

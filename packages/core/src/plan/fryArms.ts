@@ -3,8 +3,9 @@ import { requireIn } from '../errors.js';
 import { crustName, type CrustName } from '../frying/colour.js';
 import { darkerFace, palerFace } from '../frying/solveFry.js';
 import { type CrumbAnswer, crumbRange } from '../oil/crumbTest.js';
-import type { BatchDraft } from '../draft/draft.js';
-import { planCold, planHot } from './planBatch.js';
+import type { TrayDraft } from '../draft/draft.js';
+import { planHot } from './planBatch.js';
+import { planCold } from './planCold.js';
 import type { TurnSchool, StartState } from '../draft/choices.js';
 import type { Kitchen } from '../draft/kitchen.js';
 
@@ -35,7 +36,7 @@ const RISING = { oilC: 130, ramp: { outC: 162, overS: 600 } } as const;
  * The same batch fried by one school; minutes and lot are the solver's again.
  * @example withSchool(draft, 'hot').fry.oilC // 178
  */
-export function withSchool(draft: BatchDraft, school: FrySchool): BatchDraft {
+export function withSchool(draft: TrayDraft, school: FrySchool): TrayDraft {
   const { ramp: _ramp, ...held } = draft.fry;
   const fry = { ...held, minutesS: null, lotSize: null };
   switch (school) {
@@ -93,7 +94,7 @@ export interface FryArm {
  * @throws CoreError with the draft's field as path
  * @example fryArm(draft, kitchen).isSafe // true
  */
-export function fryArm(draft: BatchDraft, kitchen: Kitchen): FryArm | null {
+export function fryArm(draft: TrayDraft, kitchen: Kitchen): FryArm | null {
   const { fry } = planHot(draft, kitchen, planCold(draft, kitchen), null);
   if (!fry) return null;
   const { solution, liftS, atLift, lots, bulk } = fry;
@@ -134,7 +135,7 @@ export interface CrumbPlan {
  * `null` without a piece, or where the oil is no oil to fry in.
  * @example crumbPlan(draft, kitchen, 'sits') // null
  */
-export function crumbPlan(draft: BatchDraft, kitchen: Kitchen, answer: CrumbAnswer): CrumbPlan | null {
+export function crumbPlan(draft: TrayDraft, kitchen: Kitchen, answer: CrumbAnswer): CrumbPlan | null {
   const { leastC, mostC, fries } = crumbRange(answer);
   if (!fries) return null;
   const at = (oilC: number) =>

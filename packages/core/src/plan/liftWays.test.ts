@@ -1,15 +1,15 @@
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { CRUST_LIMITS } from '../frying/colour.js';
 import { darkerFace, palerFace, sampleAt } from '../frying/solveFry.js';
 import { withFold, withForm } from './editDraft.js';
 import { liftWays } from './liftWays.js';
 import { planBatch } from './planBatch.js';
-import { newBatch } from './starters.js';
+import { newTray } from './starters.js';
 
-const made = newBatch('Ways', 'squash-sage', 24, '2030-01-05T18:30:00Z');
-const fryOf = (draft: BatchDraft) => planBatch(draft, DEFAULT_KITCHEN, null);
-const at = (draft: BatchDraft, oilC: number, more: Partial<BatchDraft['fry']> = {}): BatchDraft => ({
+const made = newTray('Ways', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+const fryOf = (draft: TrayDraft) => planBatch(draft, DEFAULT_KITCHEN, null);
+const at = (draft: TrayDraft, oilC: number, more: Partial<TrayDraft['fry']> = {}): TrayDraft => ({
   ...draft,
   fry: { ...draft.fry, oilC, minutesS: null, ...more },
 });
@@ -46,7 +46,7 @@ test('where no moment is right that is all that counts on the line, and every wa
 
 test('a lift is never past dark, and one that counts on resting gets there while it rests', () => {
   let rested = 0;
-  for (const family of [made, ball, withForm(made, 'teardrop'), newBatch('Cones', 'lentil-dill', 24, made.eatAt)]) {
+  for (const family of [made, ball, withForm(made, 'teardrop'), newTray('Cones', 'lentil-dill', 24, made.eatAt)]) {
     for (let oilC = 140; oilC <= 190; oilC += 5) {
       for (const raw of [undefined, 'poultry'] as const) {
         const draft = at({ ...family, filling: { ...family.filling, ...(raw && { raw }), coreTargetC: 74 } }, oilC);

@@ -1,11 +1,12 @@
 import { RANGES } from '../draft/ranges.js';
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { type Kitchen, smokePointC } from '../draft/kitchen.js';
 import { doughFamily } from '../dough/doughFamily.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 import { finishInOvenS } from './bakePlan.js';
 import { withFold, withSizeFor } from './editDraft.js';
-import { planCold, planHot } from './planBatch.js';
+import { planHot } from './planBatch.js';
+import { planCold } from './planCold.js';
 
 /** What makes a moment right where none is. */
 export type LiftWayId = 'cooler' | 'hotter' | 'thinner' | 'smaller' | 'warmer' | 'turned' | 'oven';
@@ -13,7 +14,7 @@ export type LiftWayId = 'cooler' | 'hotter' | 'thinner' | 'smaller' | 'warmer' |
 export interface LiftWay {
   readonly id: LiftWayId;
   /** The batch with it taken; for the oven: lifted by colour. */
-  readonly draft: BatchDraft;
+  readonly draft: TrayDraft;
   /** s in the oil. */
   readonly liftS: number;
   /** Coldest filling at the first bite, °C; `null` out of the oven: the probe tells. */
@@ -32,7 +33,7 @@ const UNDER_SMOKE_C = 30;
 const SHARES = [0.85, 0.7, 0.55] as const;
 
 /** A plan that comes out right, without a word of warning about the piece itself. */
-function rightPlan(draft: BatchDraft, kitchen: Kitchen): FryPlan | null {
+function rightPlan(draft: TrayDraft, kitchen: Kitchen): FryPlan | null {
   const { fry } = planHot(draft, kitchen, planCold(draft, kitchen), null);
   if (!fry || fry.liftS === null) return null;
   const isWrong = fry.findings.some(
@@ -41,7 +42,7 @@ function rightPlan(draft: BatchDraft, kitchen: Kitchen): FryPlan | null {
   return isWrong ? null : fry;
 }
 
-function firstRight(id: LiftWayId, drafts: Iterable<BatchDraft>, kitchen: Kitchen): LiftWay[] {
+function firstRight(id: LiftWayId, drafts: Iterable<TrayDraft>, kitchen: Kitchen): LiftWay[] {
   for (const draft of drafts) {
     const fry = rightPlan(draft, kitchen);
     if (fry) return [{ id, draft, liftS: fry.liftS!, biteC: fry.rest!.biteC, ovenS: null }];
@@ -49,7 +50,7 @@ function firstRight(id: LiftWayId, drafts: Iterable<BatchDraft>, kitchen: Kitche
   return [];
 }
 
-function* oils(draft: BatchDraft, stepC: number, untilC: number): Generator<BatchDraft> {
+function* oils(draft: TrayDraft, stepC: number, untilC: number): Generator<TrayDraft> {
   const isPast = (oilC: number) => (stepC > 0 ? oilC > untilC : oilC < untilC);
   const { least, most } = doughFamily(draft.dough.family).oilC;
   const now = draft.fry.oilC / STEP_C;
@@ -61,7 +62,7 @@ function* oils(draft: BatchDraft, stepC: number, untilC: number): Generator<Batc
   for (let oilC = firstC; !isPast(oilC); oilC += stepC) yield { ...draft, fry: { ...draft.fry, oilC } };
 }
 
-function* thinner(draft: BatchDraft): Generator<BatchDraft> {
+function* thinner(draft: TrayDraft): Generator<TrayDraft> {
   const { least } = doughFamily(draft.dough.family).rolledM;
   for (const share of SHARES) {
     const thicknessM = Math.round(draft.fold.thicknessM * share * 1e4) / 1e4;
@@ -69,7 +70,7 @@ function* thinner(draft: BatchDraft): Generator<BatchDraft> {
   }
 }
 
-function* smaller(draft: BatchDraft, kitchen: Kitchen): Generator<BatchDraft> {
+function* smaller(draft: TrayDraft, kitchen: Kitchen): Generator<TrayDraft> {
   const { piece } = planCold(draft, kitchen).fold;
   if (!piece || draft.fold.fillingEachKg === 0) return;
   for (const share of SHARES) {
@@ -81,14 +82,14 @@ function* smaller(draft: BatchDraft, kitchen: Kitchen): Generator<BatchDraft> {
 }
 
 /** From the freezer on paper where nothing raw thaws, from the fridge from the bench. */
-function warmer(draft: BatchDraft): BatchDraft[] {
-  const start = (to: BatchDraft['fry']['start']) => [{ ...draft, fry: { ...draft.fry, start: to } }];
+function warmer(draft: TrayDraft): TrayDraft[] {
+  const start = (to: TrayDraft['fry']['start']) => [{ ...draft, fry: { ...draft.fry, start: to } }];
   if (draft.fry.start === 'fridge') return start('room');
   return draft.fry.start === 'frozen' && draft.filling.raw === undefined ? start('tempered') : [];
 }
 
 /** Lifted by its colour from the oil as it is, and then in the oven until it is done inside. */
-function inOven(draft: BatchDraft, kitchen: Kitchen): LiftWay[] {
+function inOven(draft: TrayDraft, kitchen: Kitchen): LiftWay[] {
   const cold = planCold(draft, kitchen);
   const { fry } = planHot(draft, kitchen, cold, null);
   const liftS = fry?.solution.liftColourS ?? fry?.solution.goldenS ?? null;
@@ -112,7 +113,7 @@ function inOven(draft: BatchDraft, kitchen: Kitchen): LiftWay[] {
  * @throws CoreError with the draft's field as path
  * @example liftWays({ ...draft, fry: { ...draft.fry, oilC: 115 } }, kitchen)[0].id // 'hotter'
  */
-export function liftWays(draft: BatchDraft, kitchen: Kitchen): LiftWay[] {
+export function liftWays(draft: TrayDraft, kitchen: Kitchen): LiftWay[] {
   const free = { ...draft, fry: { ...draft.fry, minutesS: null, lotSize: null } };
   const hottestC = Math.min(RANGES.draft.oilC.most, 190, smokePointC(kitchen) - UNDER_SMOKE_C);
   return [

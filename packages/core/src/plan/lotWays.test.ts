@@ -1,9 +1,9 @@
 import { lotWays, type LotWayId } from './lotWays.js';
 import { planBatch } from './planBatch.js';
-import { newBatch } from './starters.js';
+import { newTray } from './starters.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
-const DRAFT = newBatch('Test', 'squash-sage', 48, '2030-01-05T18:30:00Z');
+const DRAFT = newTray('Test', 'squash-sage', 48, '2030-01-05T18:30:00Z');
 const WAYS = lotWays(DRAFT, DEFAULT_KITCHEN);
 const of = (id: LotWayId) => WAYS.find((way) => way.id === id)!.arm;
 

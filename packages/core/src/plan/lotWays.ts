@@ -1,4 +1,4 @@
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { type FryArm, fryArm } from './fryArms.js';
 import type { Pot, Kitchen } from '../draft/kitchen.js';
 
@@ -8,7 +8,7 @@ export type LotWayId = 'now' | 'smaller' | 'larger' | 'hotter' | 'more-oil' | 'w
 export interface LotWay {
   readonly id: LotWayId;
   /** What of the draft, or of the pot, it changes. */
-  readonly fry: Partial<BatchDraft['fry']>;
+  readonly fry: Partial<TrayDraft['fry']>;
   readonly pot: Partial<Pot>;
   readonly arm: FryArm;
 }
@@ -22,7 +22,7 @@ const WIDER = 1.17;
  * with its whole run against the burner. Empty without a piece, or without a moment to lift it.
  * @example lotWays(draft, kitchen)[0].id // 'now'
  */
-export function lotWays(draft: BatchDraft, kitchen: Kitchen): LotWay[] {
+export function lotWays(draft: TrayDraft, kitchen: Kitchen): LotWay[] {
   const now = fryArm(draft, kitchen);
   if (!now || now.lotSize === null) return [];
   const size = now.lotSize;

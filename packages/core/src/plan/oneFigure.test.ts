@@ -1,17 +1,19 @@
 import fc from 'fast-check';
 import { anyDraft, anyKitchen } from '../../testing/anyWrites.js';
 import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { holdTimes } from '../frying/holdPiece.js';
 import type { RunStepId } from '../cook/cookAct.js';
 import { runSheet } from './runSheet.js';
 import { coolingWays } from './planFilling.js';
-import { fryBodyOf, planBatch, planCold } from './planBatch.js';
+import { planBatch } from './planBatch.js';
+import { planCold } from './planCold.js';
+import { fryBodyOf } from './trayBody.js';
 import { plannedFigures } from './plannedFigures.js';
-import { newBatch, STARTERS } from './starters.js';
+import { newTray, STARTERS } from './starters.js';
 
 /** What station, line, Serve, run-sheet and dialogs say of one thing, side by side. */
-function sameEverywhere(draft: BatchDraft, kitchen: Kitchen): void {
+function sameEverywhere(draft: TrayDraft, kitchen: Kitchen): void {
   const plan = planBatch(draft, kitchen, null);
   const { filling, fold, fry, serve } = plan;
   // The page plans the cold stations, a worker all five.
@@ -21,9 +23,9 @@ function sameEverywhere(draft: BatchDraft, kitchen: Kitchen): void {
   const chosen = ways.find((way) => way.place === draft.filling.place && way.dishes === (draft.filling.dishes ?? 1));
   if (chosen) expect(chosen.cooling?.toFoldS).toBe(filling.cooling?.toFoldS);
   if (!fry || !serve) return;
-  const sheet = runSheet(draft, plan, kitchen);
+  const sheet = runSheet([{ draft, plan }]);
   const sheetS = (...ids: RunStepId[]) =>
-    sheet.filter((step) => ids.includes(step.id)).reduce((sum, step) => sum + step.durationS, 0);
+    sheet.filter((step) => ids.includes(step.what)).reduce((sum, step) => sum + step.durationS, 0);
   const serveS = (id: string) => {
     const step = serve.steps.find((one) => one.id === id);
     return step ? (step.endMs - step.startMs) / 1000 : 0;
@@ -51,7 +53,7 @@ function sameEverywhere(draft: BatchDraft, kitchen: Kitchen): void {
 test('one thing has one figure in the demo kitchen', () => {
   for (const starter of STARTERS)
     for (const start of ['room', 'fridge', 'frozen', 'tempered'] as const) {
-      const draft = newBatch('One', starter.id, 24, '2030-01-05T18:30:00Z');
+      const draft = newTray('One', starter.id, 24, '2030-01-05T18:30:00Z');
       sameEverywhere({ ...draft, fry: { ...draft.fry, start } }, DEFAULT_KITCHEN);
     }
 });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type BatchDraft } from '../draft/draft.js';
+import { type TrayDraft } from '../draft/draft.js';
 import {
   doughEachKg,
   fitDough,
@@ -14,14 +14,15 @@ import {
 } from './editDraft.js';
 import { solveFry } from '../frying/solveFry.js';
 import { worstTone } from '../draft/finding.js';
-import { planBatch, planCold } from './planBatch.js';
-import { newBatch, STARTERS } from './starters.js';
+import { planBatch } from './planBatch.js';
+import { planCold } from './planCold.js';
+import { newTray, STARTERS } from './starters.js';
 import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 import { plannedFigures } from './plannedFigures.js';
 
 const EAT = '2030-01-05T18:30:00Z';
-const make = (pieces = 24, starter = 'squash-sage') => newBatch('Test', starter, pieces, EAT);
-const plan = (draft: BatchDraft, kitchen: Kitchen = DEFAULT_KITCHEN, nowMs: number | null = null) =>
+const make = (pieces = 24, starter = 'squash-sage') => newTray('Test', starter, pieces, EAT);
+const plan = (draft: TrayDraft, kitchen: Kitchen = DEFAULT_KITCHEN, nowMs: number | null = null) =>
   planBatch(draft, kitchen, nowMs);
 
 test.each(STARTERS.map((s) => s.id))('%s: a new batch is a whole plan with nothing to stop it', (id) => {
@@ -96,7 +97,7 @@ test('lateness and waiting in the room are said', () => {
 });
 
 test('raw inside, pale, too dark, unsafe oil, overfull pot: each is a finding of the Fry station', () => {
-  const fry = (change: Partial<BatchDraft['fry']>, kitchen = DEFAULT_KITCHEN, id = 'squash-sage') =>
+  const fry = (change: Partial<TrayDraft['fry']>, kitchen = DEFAULT_KITCHEN, id = 'squash-sage') =>
     plan({ ...make(24, id), fry: { ...make(24, id).fry, ...change } }, kitchen).fry!.findings.map(
       (f) => `${f.code}:${f.tone}`,
     );
@@ -113,21 +114,21 @@ test('raw inside, pale, too dark, unsafe oil, overfull pot: each is a finding of
 
 describe('edits', () => {
   test('whatever is edited, dough and filling stay even over the pieces', () => {
-    const edit: fc.Arbitrary<(draft: BatchDraft) => BatchDraft | null> = fc.oneof(
-      fc.integer({ min: 1, max: 200 }).map((n) => (d: BatchDraft) => withPieces(d, n)),
-      fc.double({ min: 0.09, max: 0.16, noNaN: true }).map((discM) => (d: BatchDraft) => withFold(d, { discM })),
+    const edit: fc.Arbitrary<(draft: TrayDraft) => TrayDraft | null> = fc.oneof(
+      fc.integer({ min: 1, max: 200 }).map((n) => (d: TrayDraft) => withPieces(d, n)),
+      fc.double({ min: 0.09, max: 0.16, noNaN: true }).map((discM) => (d: TrayDraft) => withFold(d, { discM })),
       fc
         .double({ min: 0.001, max: 0.006, noNaN: true })
-        .map((thicknessM) => (d: BatchDraft) => withFold(d, { thicknessM })),
-      fc.double({ min: 0.012, max: 0.05, noNaN: true }).map((kg) => (d: BatchDraft) => withDoughEach(d, kg)),
+        .map((thicknessM) => (d: TrayDraft) => withFold(d, { thicknessM })),
+      fc.double({ min: 0.012, max: 0.05, noNaN: true }).map((kg) => (d: TrayDraft) => withDoughEach(d, kg)),
       fc
         .double({ min: 0.005, max: 0.08, noNaN: true })
-        .map((fillingEachKg) => (d: BatchDraft) => withFold(d, { fillingEachKg })),
-      fc.double({ min: 0.5, max: 1, noNaN: true }).map((share) => (d: BatchDraft) => withCookTo(d, share)),
+        .map((fillingEachKg) => (d: TrayDraft) => withFold(d, { fillingEachKg })),
+      fc.double({ min: 0.5, max: 1, noNaN: true }).map((share) => (d: TrayDraft) => withCookTo(d, share)),
     );
     fc.assert(
       fc.property(fc.array(edit, { minLength: 1, maxLength: 6 }), (edits) => {
-        const end = edits.reduce<BatchDraft>((draft, change) => change(draft) ?? draft, make());
+        const end = edits.reduce<TrayDraft>((draft, change) => change(draft) ?? draft, make());
         const { balance } = planCold(end, DEFAULT_KITCHEN).fold;
         expect(Math.abs(balance.doughLeftKg)).toBeLessThan(1e-6 * end.pieces);
         expect(Math.abs(balance.fillingLeftKg)).toBeLessThan(1e-6 * end.pieces);
@@ -176,7 +177,7 @@ test.each([
   ['filling.panKg', { filling: { ...make().filling, panKg: -1 } }],
   ['fold.discM', { fold: { ...make().fold, discM: 9 } }],
 ])('a draft with a bad %s is refused by that field', (path, change) => {
-  expect(() => plan({ ...make(), ...change } as BatchDraft)).toThrow(expect.objectContaining({ path }));
+  expect(() => plan({ ...make(), ...change } as TrayDraft)).toThrow(expect.objectContaining({ path }));
 });
 
 test('a pocket filled past twice what it holds is no piece to fry, and Fold says why', () => {
@@ -244,5 +245,5 @@ test.each(STARTERS.map((s) => s.id))('%s: the grid of a plan is fine enough, and
 });
 
 test('an unknown starter is refused', () => {
-  expect(() => newBatch('x', 'moon-cheese', 4, EAT)).toThrow(expect.objectContaining({ path: 'starterId' }));
+  expect(() => newTray('x', 'moon-cheese', 4, EAT)).toThrow(expect.objectContaining({ path: 'starterId' }));
 });

@@ -1,183 +1,32 @@
+import { DRAW_EACH_S } from '../fire/knob.js';
+import type { BatchDraft } from '../draft/batchDraft.js';
+import type { TrayDraft } from '../draft/draft.js';
+import { type Kitchen, smokePointC, TURN_EACH_S } from '../draft/kitchen.js';
 import { FRY_HORIZON_S, RANGES } from '../draft/ranges.js';
-import { clamp } from '../numeric/clamp.js';
 import { requireIn } from '../errors.js';
+import { coreMustBeSafe } from '../filling/fillingSafety.js';
 import { burstOverTime } from '../frying/burstOverTime.js';
-import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
 import { fryFindings } from '../frying/fryFindings.js';
-import { coiledShell, doughMaterial, fillingMaterial, type FryMaterial, layeredShell } from '../frying/fryMaterial.js';
-import { firstTurnFor, lyingOf } from '../frying/lying.js';
+import type { FryPlan } from '../frying/fryPlan.js';
 import { isDoneByRest, liftMoment } from '../frying/liftMoment.js';
+import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat.js';
 import { restInAir } from '../frying/restInAir.js';
 import { doughSetC, runFry, sampleAt } from '../frying/solveFry.js';
-import { coolPieceS, HARD_C, type HoldWait, TEMPER_S, temperedC } from '../frying/holdPiece.js';
-import { coreMustBeSafe } from '../filling/fillingSafety.js';
-import { containedIn, formulaTotals } from '../ingredient/formula.js';
+import { burnerAdvice } from '../oil/burnerAdvice.js';
 import { handsServe, type LotSpec, oilBand, potRoom } from '../oil/fryLots.js';
 import { throughPot } from '../oil/pipeline.js';
-import { DRAW_EACH_S } from '../fire/knob.js';
-import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat.js';
-import { burnerAdvice } from '../oil/burnerAdvice.js';
 import { halfDepthOilM3, oilCautions, potLevels } from '../oil/pot.js';
-import { foldFindings, sealFindings } from '../piece/foldFindings.js';
-import { coatOf } from '../piece/coat.js';
-import { formOf } from '../piece/forms.js';
-import { closes, HEAT_RADIUS_M, isFryable, type Piece } from '../piece/piece.js';
-import { burstOf } from '../piece/seal.js';
+import { isFryable, type Piece } from '../piece/piece.js';
 import type { BatchPlan, ColdPlan, HotPlan } from './batchPlan.js';
-import { type BatchDraft } from '../draft/draft.js';
-import { planDough } from './planDough.js';
-import { planFilling } from './planFilling.js';
-import { planServe } from './planServe.js';
-import { suppliesFor } from './supplies.js';
-import { NO_COAT, USUAL_SEAL } from '../draft/choices.js';
-import { boilingPointC, type Kitchen, TURN_EACH_S, pantryOf, smokePointC, startTempC } from '../draft/kitchen.js';
-import { pieceSpecOf } from '../piece/pieceSpecOf.js';
-import type { FryPlan } from '../frying/fryPlan.js';
+import { type FireTray, fryTrays } from './fryTrays.js';
+import { planCold } from './planCold.js';
+import { type DayTray, planDay } from './planDay.js';
+import { trayBake } from './trayBake.js';
+import { fryBodyOf, holdOf } from './trayBody.js';
+import { putBy } from './trayKeep.js';
+import { traysOf } from './trays.js';
 
 const DROP_SPACING_S = 5;
-/** Grid of a plan: its moments lie within 4 s of a grid three times as fine, and later rather than sooner. */
-const WALL_CELLS = 16;
-const FILLING_CELLS = 12;
-
-/** What a portion costs of a whole that is weighed when made. */
-function costOf(cost: number, madeKg: number, portionKg: number): number {
-  return madeKg > 0 ? (cost * portionKg) / madeKg : 0;
-}
-
-/**
- * Dough, filling and fold of a draft. A few milliseconds; no oil involved.
- * @throws CoreError with the draft's field as path
- * @example planCold(draft, kitchen).fold.piece.form // 'half-moon'
- */
-export function planCold(draft: BatchDraft, kitchen: Kitchen): ColdPlan {
-  requireIn(draft.pieces, RANGES.draft.pieces, 'pieces');
-  const dough = planDough(draft, kitchen);
-  const doughs = dough.figures;
-  const filling = planFilling(draft, kitchen, doughs.fatPercent);
-  const { fold } = draft;
-  const piece = formOf(draft.form).piece(
-    pieceSpecOf(draft, {
-      fillingKgPerM3: filling.figures.densityKgPerM3,
-      doughKgPerM3: doughs.family.densityKgPerM3,
-      stretch: doughs.family.stretch,
-    }),
-  );
-  const balance = {
-    doughLeftKg: doughs.massKg - draft.pieces * (piece?.doughKg ?? 0),
-    fillingLeftKg: filling.figures.targetKg - draft.pieces * fold.fillingEachKg,
-  };
-  const sealed = sealPlan(draft, doughs, filling, piece);
-  const supplied = formulaTotals(sealed.supplies, 'supplies', pantryOf(kitchen));
-  return {
-    dough,
-    filling,
-    contains: containedIn([doughs.totals, filling.figures.totals, supplied]),
-    fold: {
-      piece,
-      fillingShare: fold.fillingEachKg > 0 ? fold.fillingEachKg / (fold.fillingEachKg + (piece?.doughKg ?? 0)) : 0,
-      balance,
-      costEach:
-        piece &&
-        costOf(doughs.totals.cost, doughs.massKg, piece.doughKg) +
-          costOf(filling.figures.totals.cost, filling.figures.targetKg, fold.fillingEachKg) +
-          supplied.cost / draft.pieces,
-      ...sealed,
-      findings: [
-        ...foldFindings(piece, balance, doughs.family, fold.thicknessM, filling.figures.densityKgPerM3, draft.pieces),
-        ...sealFindings(draft, sealed.burst, sealed.coat),
-      ],
-    },
-  };
-}
-
-/** Seam, coat and what they take of the larder. */
-function sealPlan(
-  draft: BatchDraft,
-  { family }: ColdPlan['dough']['figures'],
-  { figures }: ColdPlan['filling'],
-  piece: Piece | null,
-): Pick<ColdPlan['fold'], 'burst' | 'coat' | 'supplies'> {
-  if (!closes(piece)) return { burst: null, coat: null, supplies: [] };
-  const { sealM, thicknessM, edge = 'plain' } = draft.fold;
-  // What holds nothing has nothing that could open.
-  const burst =
-    draft.fold.fillingEachKg === 0
-      ? null
-      : burstOf({
-          piece,
-          seal: draft.seal ?? USUAL_SEAL,
-          edge: formOf(draft.form).hasEdge ? edge : 'plain',
-          sealM,
-          rolledM: thicknessM,
-          family,
-          freeShare: figures.targetKg > 0 ? figures.freeKg / figures.targetKg : 0,
-        });
-  return { burst, coat: coatOf(draft.coat ?? NO_COAT, piece.surfaceM2), supplies: suppliesFor(draft, piece) };
-}
-
-/** Dough of the wall as it is built: proofed, coiled, or wound in layers. */
-function shellOf({ family, waterShare }: ColdPlan['dough']['figures'], piece: Piece, wallM: number): FryMaterial {
-  const dough = doughMaterial(family.densityKgPerM3 / family.rise, waterShare, family.rise);
-  return layeredShell(family.id === 'coiled' ? coiledShell(dough) : dough, wallM, Math.min(40, piece.layers));
-}
-
-/** A proofed wall: a sheet grows mostly in thickness, a gathered one by volume around what it holds. m. */
-function provedWallM({ gathered, wallCrownM, heatRadiusM }: Piece, rise: number): number {
-  if (!gathered || rise === 1) return wallCrownM * rise;
-  const inner = heatRadiusM - Math.min(wallCrownM, heatRadiusM);
-  return Math.cbrt(inner ** 3 + rise * (heatRadiusM ** 3 - inner ** 3)) - inner;
-}
-
-/**
- * The body the solver fries: shape, walls and materials of this piece in this kitchen.
- * @example fryBodyOf(draft, kitchen, cold, piece).setC // 85
- */
-export function fryBodyOf(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryBodySpec {
-  const { family, sugarPercent } = cold.dough.figures;
-  const filled = draft.fold.fillingEachKg > 0;
-  const wallM = provedWallM(piece, family.rise);
-  const skinM = cold.fold.coat?.thicknessM ?? 0;
-  const radiusM = Math.min(HEAT_RADIUS_M.most, piece.heatRadiusM + wallM - piece.wallCrownM + skinM);
-  const body: FryBodySpec = {
-    radiusM,
-    shapeExponent: piece.shapeExponent,
-    // A coat dries and browns as the outermost of the wall.
-    wallM: filled ? Math.min(wallM + skinM, 0.95 * radiusM) : radiusM,
-    dough: shellOf(cold.dough.figures, piece, wallM),
-    filling: fillingMaterial(cold.filling.figures.densityKgPerM3, cold.filling.figures.waterShare),
-    startC: startTempC(draft.fry.start, kitchen),
-    ...lyingOf(draft.fry.turn, piece.exposedShare),
-    boilingC: boilingPointC(kitchen.altitudeM),
-    wallCells: WALL_CELLS,
-    fillingCells: filled ? FILLING_CELLS : 0,
-    surface: OIL_SURFACE,
-    setC: family.setC,
-    firstTurnS: firstTurnFor(filled ? (cold.fold.burst?.index ?? null) : null),
-    // Sugar over what is usual in this dough browns: our own slope, 4 % faster a point; from 40 on, more makes it no faster.
-    browning:
-      family.browning *
-      (1 + 0.04 * clamp(Math.min(40, sugarPercent) - family.ownSugarPercent, 0, 38)) *
-      (cold.fold.coat?.browning ?? 1),
-  };
-  if (draft.fry.start !== 'tempered') return body;
-  return { ...body, startC: temperedC(body, kitchen.freezerC, kitchen.roomC) };
-}
-
-/** How long the chosen start keeps the pieces between folding and the oil. */
-function holdOf(draft: BatchDraft, kitchen: Kitchen, body: FryBodySpec): HoldWait | null {
-  const { start } = draft.fry;
-  if (start === 'room') return null;
-  const { roomC, fridgeC, freezerC } = kitchen;
-  if (start === 'fridge') {
-    return { place: 'fridge', coldS: coolPieceS(body, 'fridge', roomC, fridgeC, fridgeC + 2), temperS: 0 };
-  }
-  return {
-    place: 'freezer',
-    coldS: coolPieceS(body, 'freezer', roomC, freezerC, Math.max(HARD_C, freezerC + 2)),
-    temperS: start === 'tempered' ? TEMPER_S : 0,
-  };
-}
-
 /** Means of each so many entries, the last of what is left. */
 function meansOf(values: readonly number[], each: number): number[] {
   return Array.from({ length: Math.ceil(values.length / each) }, (_, i) => {
@@ -186,7 +35,7 @@ function meansOf(values: readonly number[], each: number): number[] {
   });
 }
 
-function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryPlan {
+function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryPlan {
   const { fry } = draft;
   requireIn(fry.oilC, RANGES.draft.oilC, 'fry.oilC');
   if (fry.ramp) {
@@ -268,25 +117,79 @@ function planFry(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
   return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family, kitchen) };
 }
 
+/** What becomes of the pieces of a tray, without its day. */
+function cookTray(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): DayTray['hot'] {
+  const way = draft.way ?? 'fry';
+  const body = () => fryBodyOf(draft, kitchen, cold, piece);
+  return {
+    fry: way === 'fry' ? planFry(draft, kitchen, cold, piece) : null,
+    bake: way === 'bake' ? trayBake(draft, kitchen, body()) : null,
+    putBy: way === 'freeze' || way === 'chill' ? putBy(draft, kitchen, body()) : null,
+  };
+}
+
+const NOTHING_HOT: HotPlan = { fry: null, bake: null, putBy: null, serve: null };
+
 /**
  * Fry and serve on top of the cold stations: the costly half, for a worker.
  * @param nowMs ms since the epoch, or `null` when lateness is not to be judged
  * @throws CoreError with the draft's field as path
  * @example planHot(draft, kitchen, cold, null).fry.lots.lots // 4
  */
-export function planHot(draft: BatchDraft, kitchen: Kitchen, cold: ColdPlan, nowMs: number | null): HotPlan {
+export function planHot(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, nowMs: number | null): HotPlan {
   const { piece } = cold.fold;
-  if (!isFryable(piece)) return { fry: null, serve: null };
-  const fry = planFry(draft, kitchen, cold, piece);
-  return { fry, serve: planServe(draft, kitchen, cold, fry, nowMs) };
+  if (!isFryable(piece)) return NOTHING_HOT;
+  const hot = cookTray(draft, kitchen, cold, piece);
+  return { ...hot, serve: planDay([{ draft, cold, hot }], kitchen, nowMs) };
 }
 
 /**
- * The whole line: draft in, everything the screens show out.
+ * The whole line of one tray: draft in, everything the screens show out.
  * @throws CoreError with the draft's field as path
  * @example planBatch(draft, kitchen, null).fry.liftS > 480 // true
  */
-export function planBatch(draft: BatchDraft, kitchen: Kitchen, nowMs: number | null): BatchPlan {
+export function planBatch(draft: TrayDraft, kitchen: Kitchen, nowMs: number | null): BatchPlan {
   const cold = planCold(draft, kitchen);
   return { ...cold, ...planHot(draft, kitchen, cold, nowMs) };
+}
+
+/** One tray of a batch with its plan; its `serve` is that of the whole batch. */
+export interface PlannedTray {
+  readonly draft: TrayDraft;
+  readonly plan: BatchPlan;
+}
+
+/**
+ * Every tray of a batch, planned together: one dough, one pot, one day. In the order of the marks.
+ * @throws CoreError with the tray's field as path
+ * @example planTrays(batch, kitchen, null).length // 1
+ */
+export function planTrays(batch: BatchDraft, kitchen: Kitchen, nowMs: number | null): readonly PlannedTray[] {
+  const drafts = traysOf(batch);
+  const [only] = drafts;
+  if (only && drafts.length === 1) return [{ draft: only, plan: planBatch(only, kitchen, nowMs) }];
+  const planned = drafts.map((draft) => {
+    const cold = planCold(draft, kitchen);
+    const { piece } = cold.fold;
+    return { draft, cold, hot: isFryable(piece) ? cookTray(draft, kitchen, cold, piece) : NOTHING_HOT };
+  });
+  const inOil = fryTrays(batch).map(({ draft: { mark } }) => mark);
+  const ordered = [...planned].sort((a, b) => inOil.indexOf(a.draft.mark) - inOil.indexOf(b.draft.mark));
+  const isWhole = planned.every(({ cold }) => isFryable(cold.fold.piece));
+  const serve = isWhole ? planDay(ordered, kitchen, nowMs) : null;
+  return planned.map(({ draft, cold, hot }) => ({ draft, plan: { ...cold, ...hot, serve } }));
+}
+
+/**
+ * What of a batch is fried, with its plans, as the stove takes it; `null` when something of it has
+ * no moment to lift, or nothing is fried.
+ * @example fireTrays(batch, kitchen).length // 1
+ */
+export function fireTrays(batch: BatchDraft, kitchen: Kitchen): readonly FireTray[] | null {
+  const planned = planTrays(batch, kitchen, null);
+  const trays = fryTrays(batch).flatMap((tray): FireTray[] => {
+    const fry = planned.find(({ draft }) => draft.mark === tray.draft.mark)?.plan.fry;
+    return fry?.lots ? [{ ...tray, fry: { ...fry, lots: fry.lots } }] : [];
+  });
+  return trays.length > 0 && trays.length === fryTrays(batch).length ? trays : null;
 }

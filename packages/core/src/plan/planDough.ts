@@ -1,12 +1,12 @@
 import { doughFindings } from '../dough/doughFindings.js';
 import { riseFindings, risePlan } from '../dough/riseFindings.js';
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { type Kitchen, pantryOf } from '../draft/kitchen.js';
 import type { DoughPlan } from './batchPlan.js';
 import { draftDough } from './draftFigures.js';
 
 /** Figures, rise and findings of a dough. */
-export function planDough(draft: BatchDraft, kitchen: Kitchen): DoughPlan {
+export function planDough(draft: TrayDraft, kitchen: Kitchen): DoughPlan {
   const { roomC, fridgeC } = kitchen;
   const figures = draftDough(draft, kitchen);
   const rise = risePlan(figures, draft.dough.rise ?? 'room', roomC, fridgeC);

@@ -2,7 +2,7 @@ import { coolFilling, type CoolingResult, dishDepthM, iceForBath, MOST_DEPTH_M }
 import type { FillingFigures } from '../filling/fillingFigures.js';
 import { fillingFindings } from '../filling/fillingFindings.js';
 import type { FillingPlan } from './batchPlan.js';
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { draftFilling } from './draftFigures.js';
 import type { Finding } from '../draft/finding.js';
 import { type CoolingPlace } from '../draft/choices.js';
@@ -23,7 +23,7 @@ function foldTempC(place: CoolingPlace, fatPercent: number, kitchen: Kitchen): n
 
 interface Spread {
   readonly figures: FillingFigures;
-  readonly filling: BatchDraft['filling'];
+  readonly filling: TrayDraft['filling'];
   readonly fatPercent: number;
   readonly kitchen: Kitchen;
 }
@@ -42,7 +42,7 @@ function cooledIn({ figures, filling, fatPercent, kitchen }: Spread, place: Cool
  * Figures, cooling and findings of a filling.
  * @param fatPercent of the dough around it, percent of flour
  */
-export function planFilling(draft: BatchDraft, kitchen: Kitchen, fatPercent: number): FillingPlan {
+export function planFilling(draft: TrayDraft, kitchen: Kitchen, fatPercent: number): FillingPlan {
   const { filling } = draft;
   const figures = draftFilling(draft, kitchen);
   const spread = { figures, filling, fatPercent, kitchen };
@@ -83,7 +83,7 @@ export interface CoolingWay {
  * Every place, in one dish and in two, quickest to fold first: to choose from with one tap.
  * @example coolingWays(draft, kitchen, 20).length // 8
  */
-export function coolingWays(draft: BatchDraft, kitchen: Kitchen, fatPercent: number): readonly CoolingWay[] {
+export function coolingWays(draft: TrayDraft, kitchen: Kitchen, fatPercent: number): readonly CoolingWay[] {
   const spread = { figures: draftFilling(draft, kitchen), filling: draft.filling, fatPercent, kitchen };
   const places: readonly CoolingPlace[] = ['room', 'fridge', 'ice-bath', 'freezer'];
   const foldS = (way: CoolingWay) => way.cooling?.toFoldS ?? Infinity;

@@ -1,4 +1,4 @@
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { safeCoreC } from '../filling/fillingSafety.js';
 import type { BatchPlan } from './batchPlan.js';
 
@@ -20,7 +20,7 @@ export interface PlannedFigures {
  * @param plan of the draft and kitchen the stove was started with
  * @example plannedFigures(plan, draft).lots // 4
  */
-export function plannedFigures(plan: BatchPlan, draft: BatchDraft): PlannedFigures {
+export function plannedFigures(plan: BatchPlan, draft: TrayDraft): PlannedFigures {
   const { fry } = plan;
   const liftS = fry?.liftS ?? null;
   const safeC = safeCoreC(draft);

@@ -1,30 +1,32 @@
 import fc from 'fast-check';
-import { planBatch } from './planBatch.js';
-import { newBatch, STARTERS } from './starters.js';
+import { batchOf } from '../draft/batchDraft.js';
+import { planBatch, planTrays } from './planBatch.js';
+import { trayOf } from './trays.js';
+import { newTray, STARTERS } from './starters.js';
 import { asCooked, planChanges } from './asCooked.js';
-import { type CookAct, cookState, type RunStepId, stepState } from '../cook/cookAct.js';
+import { type CookAct, cookState, type StepKey, stepState } from '../cook/cookAct.js';
 import { callsBy, ringing } from '../cook/ringing.js';
 import { cookNow, timerCalls } from './cookNow.js';
 import { runSheet, stepsNow } from './runSheet.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const EAT = '2030-01-05T18:30:00Z';
-const DRAFT = newBatch('Test', 'squash-sage', 24, EAT);
+const DRAFT = newTray('Test', 'squash-sage', 24, EAT);
 const PLAN = planBatch(DRAFT, DEFAULT_KITCHEN, null);
-const SHEET = runSheet(DRAFT, PLAN, DEFAULT_KITCHEN);
+const SHEET = runSheet([{ draft: DRAFT, plan: PLAN }]);
 const START = PLAN.serve!.startMs;
 const MIN = 60_000;
 let n = 0;
 type Told = CookAct extends infer A ? (A extends CookAct ? Omit<A, 'id'> : never) : never;
 const act = (of: Told): CookAct => ({ id: `a${n++}`, ...of }) as CookAct;
-const done = (step: RunStepId, atMs: number) => act({ step, atMs, kind: 'done' });
+const done = (step: StepKey, atMs: number) => act({ step, atMs, kind: 'done' });
 const at = (acts: readonly CookAct[], nowMs: number, me = '') => stepsNow(SHEET, cookState(acts), nowMs, me);
 
 test('every starter has a sheet in order of its start, from the first weighing to the table; a step waits only for steps that are there', () => {
   for (const { id } of STARTERS) {
-    const draft = newBatch('Test', id, 24, EAT);
+    const draft = newTray('Test', id, 24, EAT);
     const plan = planBatch(draft, DEFAULT_KITCHEN, null);
-    const sheet = runSheet(draft, plan, DEFAULT_KITCHEN);
+    const sheet = runSheet([{ draft, plan }]);
     const ids = sheet.map((step) => step.id);
     expect(new Set(ids).size).toBe(ids.length);
     expect(sheet[0]!.startMs).toBe(plan.serve!.startMs);
@@ -48,7 +50,7 @@ test('a filling made the day before and pieces from the freezer change the sheet
     filling: { ...DRAFT.filling, aheadDays: 1 },
     fry: { ...DRAFT.fry, start: 'frozen' as const },
   };
-  const ids = runSheet(draft, planBatch(draft, DEFAULT_KITCHEN, null), DEFAULT_KITCHEN).map((step) => step.id);
+  const ids = runSheet([{ draft, plan: planBatch(draft, DEFAULT_KITCHEN, null) }]).map((step) => step.id);
   expect(ids).not.toContain('cook-filling');
   expect(ids.indexOf('hold')).toBe(ids.indexOf('fold') + 1);
 });
@@ -112,8 +114,11 @@ test('on the table: as planned when all goes as planned, later by what is late, 
 });
 
 describe('what was measured', () => {
-  const cooked = (step: RunStepId, value: number) =>
-    asCooked(DRAFT, cookState([act({ step, atMs: START, kind: 'measure', value })]), DEFAULT_KITCHEN);
+  const cooked = (step: StepKey, value: number) =>
+    trayOf(
+      asCooked(batchOf(DRAFT), cookState([act({ step, atMs: START, kind: 'measure', value })]), DEFAULT_KITCHEN),
+      'A',
+    );
 
   test('as planned changes nothing', () => {
     for (const { id, planned } of SHEET) {
@@ -124,7 +129,7 @@ describe('what was measured', () => {
   });
 
   test('a pan 50 g too heavy: more filling, and it is told; more water: softer; fewer pieces: fewer lots', () => {
-    const told = (step: RunStepId, value: number) =>
+    const told = (step: StepKey, value: number) =>
       planChanges(PLAN, planBatch(cooked(step, value), DEFAULT_KITCHEN, null));
     const gross = SHEET.find((step) => step.id === 'cook-filling')!.planned!;
     const filling = told('cook-filling', gross + 0.05).find((one) => one.what === 'filling-kg')!;
@@ -171,15 +176,14 @@ test('a timer is silent until it is over, then calls the more often the later it
 });
 
 test('the whole room: measured figures keep what was planned beside them, and waits begin and end with what is told', () => {
-  const session = { planned: DRAFT, before: PLAN, kitchen: DEFAULT_KITCHEN };
   const gross = SHEET.find((step) => step.id === 'cook-filling')!.planned!;
   const acts = [act({ step: 'cook-filling', atMs: START, kind: 'measure', value: gross + 0.05 })];
-  const draft = asCooked(DRAFT, cookState(acts), DEFAULT_KITCHEN);
-  const after = planBatch(draft, DEFAULT_KITCHEN, null);
-  const now = cookNow({ ...session, draft, after }, cookState(acts), START, '');
+  const batch = asCooked(batchOf(DRAFT), cookState(acts), DEFAULT_KITCHEN);
+  const before = [{ draft: DRAFT, plan: PLAN }];
+  const now = cookNow({ before, after: planTrays(batch, DEFAULT_KITCHEN, null) }, cookState(acts), START, '');
   expect(now.sheet.find((step) => step.id === 'cook-filling')!.planned).toBe(gross);
   expect(now.changes.map((change) => change.what)).toContain('filling-kg');
-  const calls = (list: readonly CookAct[], told: CookAct, running: readonly { id: string; step: RunStepId }[] = []) =>
+  const calls = (list: readonly CookAct[], told: CookAct, running: readonly { id: string; step: StepKey }[] = []) =>
     timerCalls(now.sheet, cookState(list), told, running);
   const mixed = done('mix-dough', START + MIN);
   expect(calls([], mixed)).toEqual({ start: [expect.objectContaining({ id: 'rest' })], stop: [] });

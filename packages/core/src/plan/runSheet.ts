@@ -1,8 +1,9 @@
-import type { BatchPlan } from './batchPlan.js';
-import type { BatchDraft } from '../draft/draft.js';
+import { type CookState, type RunStepId, type StepKey, stepKey, stepState } from '../cook/cookAct.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
-import { type CookState, type RunStepId, stepState } from '../cook/cookAct.js';
-import type { Kitchen } from '../draft/kitchen.js';
+import type { TrayDraft, TrayMark, TrayWay } from '../draft/draft.js';
+import type { ChainStep } from '../schedule/backwardChain.js';
+import type { BatchPlan } from './batchPlan.js';
+import { isUncooked, WEIGH_SHARE } from './planDay.js';
 
 /** What hands or eyes find out before a step is over. */
 export type CheckId = 'spoon' | 'cold' | 'fist' | 'windowpane' | 'smooth' | 'slack' | 'seam' | 'crumb';
@@ -11,22 +12,25 @@ export type MeasureId = 'pan-kg' | 'filling-c' | 'poured-kg' | 'rolled-m' | 'pie
 
 /** One step of the run-sheet. */
 export interface RunStep {
-  readonly id: RunStepId;
+  /** The same in every list of this batch: what is told of it. */
+  readonly id: StepKey;
+  readonly what: RunStepId;
+  /** The tray it is for, where the batch has several; absent: all of them. */
+  readonly mark?: TrayMark;
   /** Hands: the cook is booked. Passive: it goes on by itself. Fire: in the Fire room, hands and eyes. */
   readonly kind: 'hands' | 'passive' | 'fire';
   /** As planned back from the table, ms. */
   readonly startMs: number;
   readonly durationS: number;
   /** Not before these are done; passive ones also count when their time is over. */
-  readonly after: readonly RunStepId[];
+  readonly after: readonly StepKey[];
   readonly check: CheckId | null;
   readonly measure: MeasureId | null;
   /** What is expected of the measure, SI; `null` without one. */
   readonly planned: number | null;
 }
 
-/** Of the stretch that cooks the filling, and of the one that folds, this share goes before it. Our own. */
-const WEIGH_SHARE = 0.2;
+/** Of the stretch that folds, this share goes before it. Our own. */
 const ROLL_SHARE = 0.2;
 
 function doughCheck(family: DoughFamily): CheckId {
@@ -34,87 +38,136 @@ function doughCheck(family: DoughFamily): CheckId {
   return family.id === 'yeast' || family.id === 'soft-quick' || family.id === 'sheet' ? 'windowpane' : 'smooth';
 }
 
-/**
- * Every step of a batch in order, from its plan. Empty when the plan has no piece to fry. Long
- * for it is that list, a step each.
- * @param draft and plan belong together
- * @example runSheet(draft, plan, kitchen)[0].id // 'weigh-filling'
- */
-export function runSheet(draft: BatchDraft, plan: BatchPlan, kitchen: Pick<Kitchen, 'hands'>): RunStep[] {
-  const { serve, dough, filling } = plan;
-  if (!serve) return [];
-  const found = (id: string) => serve.steps.find((step) => step.id === id);
-  const lengthS = (id: string) => {
-    const step = found(id);
-    return step ? (step.endMs - step.startMs) / 1000 : 0;
-  };
-  const nothing = { check: null, measure: null, planned: null };
-  const cooked = found('filling');
-  const foldS = lengthS('fold');
-  const at = (id: string, shiftS = 0) => (found(id)?.startMs ?? serve.startMs) + 1000 * shiftS;
-  const steps: RunStep[] = [];
-  if (cooked) {
-    const weighS = WEIGH_SHARE * lengthS('filling');
-    const gross = draft.filling.panKg + filling.figures.targetKg;
-    steps.push(
-      { ...nothing, id: 'weigh-filling', kind: 'hands', startMs: at('filling'), durationS: weighS, after: [] },
-      {
-        ...{
-          id: 'cook-filling',
-          kind: 'hands',
-          startMs: at('filling', weighS),
-          durationS: lengthS('filling') - weighS,
+const lengthS = ({ startMs, endMs }: ChainStep): number => (endMs - startMs) / 1000;
+
+interface TrayOfSheet {
+  readonly draft: TrayDraft;
+  readonly plan: BatchPlan;
+}
+
+/** A step of the chain as one or more of the sheet; what it waits for is added after. */
+type Bare = Omit<RunStep, 'id' | 'after'>;
+
+/** What one stretch of the day is on the sheet. Long for it is a case a stretch. */
+function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean): Bare[] {
+  const { startMs } = step;
+  const nothing = { check: null, measure: null, planned: null } as const;
+  const of = several && step.mark !== undefined ? { mark: step.mark } : {};
+  const after = (s: number) => startMs + 1000 * s;
+  const whole = { ...nothing, ...of, startMs, durationS: lengthS(step) };
+  switch (step.id) {
+    case 'filling': {
+      if (isUncooked(draft.filling)) return [{ ...whole, what: 'weigh-filling', kind: 'hands' }];
+      const weighS = WEIGH_SHARE * lengthS(step);
+      const gross = draft.filling.panKg + plan.filling.figures.targetKg;
+      return [
+        { ...whole, what: 'weigh-filling', kind: 'hands', durationS: weighS },
+        {
+          ...{ ...whole, what: 'cook-filling', kind: 'hands', startMs: after(weighS) },
+          ...{ durationS: lengthS(step) - weighS, check: 'spoon', measure: 'pan-kg', planned: gross },
         },
-        ...{ after: ['weigh-filling'], check: 'spoon', measure: 'pan-kg', planned: gross },
-      },
-      {
-        ...{ id: 'cool', kind: 'passive', startMs: at('cool'), durationS: lengthS('cool') },
-        ...{ after: ['cook-filling'], check: 'cold', measure: 'filling-c', planned: filling.foldC },
-      },
-    );
+      ];
+    }
+    case 'cool':
+      if (isUncooked(draft.filling)) return [];
+      return [
+        { ...whole, what: 'cool', kind: 'passive', check: 'cold', measure: 'filling-c', planned: plan.filling.foldC },
+      ];
+    case 'dough': {
+      const { family, pourableKg } = plan.dough.figures;
+      const poured = pourableKg > 0 ? ({ measure: 'poured-kg', planned: pourableKg } as const) : {};
+      return [{ ...whole, what: 'mix-dough', kind: 'hands', check: doughCheck(family), ...poured }];
+    }
+    case 'rest':
+      return [{ ...whole, what: 'rest', kind: 'passive', check: 'slack' }];
+    case 'fold': {
+      const rollS = ROLL_SHARE * lengthS(step);
+      return [
+        {
+          ...{ ...whole, what: 'roll', kind: 'hands', durationS: rollS },
+          ...{ measure: 'rolled-m', planned: draft.fold.thicknessM },
+        },
+        {
+          ...{ ...whole, what: 'fold', kind: 'hands', startMs: after(rollS), durationS: lengthS(step) - rollS },
+          ...{ check: 'seam', measure: 'pieces', planned: draft.pieces },
+        },
+      ];
+    }
+    case 'put-by':
+      return [{ ...whole, what: 'put-by', kind: 'hands' }];
+    case 'hold':
+      return [{ ...whole, what: 'hold', kind: 'passive' }];
+    case 'bake':
+      return [{ ...whole, what: 'bake', kind: 'passive' }];
+    case 'heat':
+      return [{ ...whole, what: 'heat', kind: 'fire', check: 'crumb' }];
+    case 'fry':
+      return [{ ...whole, what: 'fry', kind: 'fire' }];
+    case 'serve':
+      return [{ ...whole, what: 'serve', kind: 'hands' }];
+    default: {
+      const never: never = step.id;
+      return never;
+    }
   }
-  const { family, pourableKg } = dough.figures;
-  steps.push(
-    {
-      ...{ id: 'mix-dough', kind: 'hands', startMs: at('dough'), durationS: lengthS('dough'), after: [] },
-      ...{
-        check: doughCheck(family),
-        ...(pourableKg > 0 ? { measure: 'poured-kg', planned: pourableKg } : { measure: null, planned: null }),
-      },
-    },
-    {
-      ...{ id: 'rest', kind: 'passive', startMs: at('rest'), durationS: lengthS('rest'), after: ['mix-dough'] },
-      ...{ check: 'slack', measure: null, planned: null },
-    },
-    {
-      ...{ id: 'roll', kind: 'hands', startMs: at('fold'), durationS: ROLL_SHARE * foldS, after: ['rest'] },
-      ...{ check: null, measure: 'rolled-m', planned: draft.fold.thicknessM },
-    },
-    {
-      ...{ id: 'fold', kind: 'hands', startMs: at('fold', ROLL_SHARE * foldS), durationS: (1 - ROLL_SHARE) * foldS },
-      ...{ after: cooked ? ['roll', 'cool'] : ['roll'], check: 'seam', measure: 'pieces', planned: draft.pieces },
-    },
-  );
-  const held = found('hold');
-  if (held) {
-    steps.push({
-      ...nothing,
-      id: 'hold',
-      kind: 'passive',
-      startMs: held.startMs,
-      durationS: lengthS('hold'),
-      after: ['fold'],
-    });
+}
+
+/** What each step waits for; of these only what is on the sheet counts. */
+function waitsFor({ what, mark }: Bare, ways: ReadonlyMap<TrayMark | undefined, TrayWay>): StepKey[] {
+  const own = (...ids: RunStepId[]) => ids.map((id) => stepKey(id, mark));
+  const folds = (way: TrayWay) => [...ways].flatMap(([one, its]) => (its === way ? [stepKey('fold', one)] : []));
+  switch (what) {
+    case 'cook-filling':
+      return own('weigh-filling');
+    case 'cool':
+      return own('cook-filling');
+    case 'rest':
+      return ['mix-dough'];
+    case 'roll':
+      return ['rest'];
+    case 'fold':
+      return own('roll', 'weigh-filling', 'cool');
+    case 'put-by':
+      return own('fold');
+    case 'hold':
+      return folds('fry');
+    case 'bake':
+      return folds('bake');
+    case 'heat':
+      return ['hold', ...folds('fry')];
+    case 'fry':
+      return ['heat'];
+    case 'serve':
+      return ['fry', 'bake', ...folds('plain'), ...[...ways.keys()].map((one) => stepKey('put-by', one))];
+    case 'weigh-filling':
+    case 'mix-dough':
+      return [];
+    default: {
+      const never: never = what;
+      return never;
+    }
   }
-  steps.push(
-    {
-      ...{ id: 'heat', kind: 'fire', startMs: at('heat'), durationS: lengthS('heat'), after: [held ? 'hold' : 'fold'] },
-      ...{ check: 'crumb', measure: null, planned: null },
-    },
-    { ...nothing, id: 'fry', kind: 'fire', startMs: at('fry'), durationS: lengthS('fry'), after: ['heat'] },
-    { ...nothing, id: 'serve', kind: 'hands', startMs: at('serve'), durationS: kitchen.hands.serveS, after: ['fry'] },
+}
+
+/**
+ * Every step of a batch in order, from its plan. Empty when the plan has no piece to cook.
+ * @param trays from `planTrays`
+ * @example runSheet(planTrays(batch, kitchen, null))[0].id // 'weigh-filling'
+ */
+export function runSheet(trays: readonly TrayOfSheet[]): RunStep[] {
+  const [first] = trays;
+  const serve = first?.plan.serve;
+  if (!serve) return [];
+  const several = trays.length > 1;
+  const ways = new Map(trays.map(({ draft }) => [several ? draft.mark : undefined, draft.way ?? 'fry'] as const));
+  const bare = serve.steps.flatMap((step) =>
+    stepsOf(step, trays.find(({ draft }) => draft.mark === step.mark) ?? first, several),
   );
-  return steps.sort((a, b) => a.startMs - b.startMs);
+  const keyed = bare.map((step) => ({ ...step, id: stepKey(step.what, step.mark) }));
+  const there = new Set(keyed.map(({ id }) => id));
+  return keyed
+    .map((step) => ({ ...step, after: [...new Set(waitsFor(step, ways))].filter((id) => there.has(id)) }))
+    .sort((a, b) => a.startMs - b.startMs);
 }
 
 /** A step that goes on by itself. */
@@ -138,7 +191,7 @@ export interface StepsNow {
   readonly tableMs: number;
 }
 
-const isOver = (state: CookState, id: RunStepId): boolean => stepState(state, id).state !== 'open';
+const isOver = (state: CookState, id: StepKey): boolean => stepState(state, id).state !== 'open';
 
 /** When a step that has begun by itself is over, ms; `null`: it has not begun. */
 function readyMs(step: RunStep, steps: readonly RunStep[], state: CookState): number | null {
@@ -194,7 +247,7 @@ export function stepsNow(steps: readonly RunStep[], state: CookState, nowMs: num
 
 /** From now on: one pair of hands goes through what is open, each step after what it waits for. */
 function tableAt(steps: readonly RunStep[], state: CookState, nowMs: number): number {
-  const endMs = new Map<RunStepId, number>();
+  const endMs = new Map<StepKey, number>();
   let handsMs = nowMs;
   let last = nowMs;
   for (const step of steps) {

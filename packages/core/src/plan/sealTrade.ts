@@ -2,7 +2,7 @@ import { requireWithin } from '../errors.js';
 import { formOf } from '../piece/forms.js';
 import { burstOf } from '../piece/seal.js';
 import type { ColdPlan } from './batchPlan.js';
-import { type BatchDraft } from '../draft/draft.js';
+import { type TrayDraft } from '../draft/draft.js';
 import { draftFilling } from './draftFigures.js';
 import { withFold } from './editDraft.js';
 import { doughFamily } from '../dough/doughFamily.js';
@@ -30,7 +30,7 @@ export const SCHOOLS = { safe: 0.55, generous: 0.95 } as const;
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  * @example sealTrade(draft, plan, 5).length // 5
  */
-export function sealTrade(draft: BatchDraft, cold: ColdPlan, steps = 21): SealTrade[] {
+export function sealTrade(draft: TrayDraft, cold: ColdPlan, steps = 21): SealTrade[] {
   requireWithin(steps, 2, 100, 'steps');
   const { piece } = cold.fold;
   if (!piece) return [];
@@ -63,7 +63,7 @@ export function sealTrade(draft: BatchDraft, cold: ColdPlan, steps = 21): SealTr
  * The filling that fills a piece so far; the batch's filling follows. `null` without a pocket.
  * @example planCold(withFill(draft, 0.7, kitchen), kitchen).fold.piece.fill // 0.7
  */
-export function withFill(draft: BatchDraft, fill: number, known: Known): BatchDraft | null {
+export function withFill(draft: TrayDraft, fill: number, known: Known): TrayDraft | null {
   requireWithin(fill, 0, 2, 'fill');
   const { densityKgPerM3, stretch } = doughFamily(draft.dough.family);
   const fillingKgPerM3 = draftFilling(draft, known).densityKgPerM3;

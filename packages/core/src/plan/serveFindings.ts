@@ -1,49 +1,49 @@
 import type { ChainStep } from '../schedule/backwardChain.js';
 import type { Finding } from '../draft/finding.js';
-import { lastDropS } from '../oil/pipeline.js';
-import { TEMPER_S } from '../frying/holdPiece.js';
-import type { StartState } from '../draft/choices.js';
-import type { FryPlan } from '../frying/fryPlan.js';
 
-const HOUR_MS = 3_600_000;
-/** Fried pieces are best within this. Source: docs/models/practice.md. */
-const BEST_MS = 2 * HOUR_MS;
+const HOUR_S = 3600;
+/** Fried pieces are best within this, s. Source: docs/models/practice.md. */
+const BEST_S = 2 * HOUR_S;
+
+/** How long the pieces of a tray lie at room temperature before they are cooked or cold, s. */
+export interface TrayWait {
+  readonly waitS: number;
+}
+
+export interface DayAsk {
+  readonly steps: readonly ChainStep[];
+  /** ms; `null`: lateness is not judged. */
+  readonly nowMs: number | null;
+  readonly roomC: number;
+  readonly waits: readonly TrayWait[];
+  /** Of each fried tray: s after the first drop of the batch, and s in the oil. */
+  readonly lifts: readonly { readonly startS: number; readonly liftS: number | null }[];
+  /** Something of it is never right as planned. */
+  readonly noMoment: boolean;
+  /** Leftovers; `null`: nothing is cooked. */
+  readonly keeps: { readonly keepS: number; readonly place: 'tin' | 'fridge' } | null;
+}
 
 /** Whether the day can still hold the work, and what waits too long on the way. */
-export function serveFindings(
-  steps: readonly ChainStep[],
-  fry: FryPlan,
-  roomC: number,
-  nowMs: number | null,
-  start: StartState,
-  pieces: number,
-): Finding[] {
+export function serveFindings({ steps, nowMs, roomC, waits, lifts, noMoment, keeps }: DayAsk): Finding[] {
   const found: Finding[] = [];
   const startMs = steps[0]!.startMs;
-  if (fry.liftS === null) {
+  if (noMoment) {
     found.push({ code: 'serve.no-lift', tone: 'stop', values: {} });
   } else if (nowMs !== null && startMs < nowMs) {
     found.push({ code: 'serve.late', tone: 'look-out', values: { lateS: (nowMs - startMs) / 1000 } });
   } else {
     found.push({ code: 'serve.on-time', tone: 'good', values: { startMs } });
   }
-  const fold = steps.find((step) => step.id === 'fold')!;
-  const frying = steps.find((step) => step.id === 'fry')!;
-  const lots = fry.lots;
   // Shaping, waiting and warming up the oil add up on the bench until the last lot goes in.
-  const limitMs = (roomC > 32 ? 1 : 2) * HOUR_MS;
-  const lastDropMs = frying.startMs + 1000 * (lots ? lastDropS(lots, pieces) : 0);
-  // What goes into the fridge or the freezer waits on the bench only while it is folded, and on paper.
-  const foldMs = fold.endMs - fold.startMs + (start === 'tempered' ? TEMPER_S * 1000 : 0);
-  const waitMs = start === 'room' ? lastDropMs - fold.startMs : foldMs;
-  if (waitMs > limitMs) {
-    found.push({ code: 'serve.room-limit', tone: 'stop', values: { waitS: waitMs / 1000, limitS: limitMs / 1000 } });
-  }
-  const eat = steps.find((step) => step.id === 'serve')!.endMs;
-  const holdMs = eat - (frying.startMs + 1000 * (fry.liftS ?? 0));
-  if (holdMs > BEST_MS) {
-    const values = { holdS: holdMs / 1000, bestS: BEST_MS / 1000 };
-    found.push({ code: 'serve.hold-long', tone: 'look-out', values });
-  }
+  const limitS = (roomC > 32 ? 1 : 2) * HOUR_S;
+  const waitS = Math.max(0, ...waits.map((one) => one.waitS));
+  if (waitS > limitS) found.push({ code: 'serve.room-limit', tone: 'stop', values: { waitS, limitS } });
+  const eatMs = steps.find(({ id }) => id === 'serve')!.endMs;
+  const fryMs = steps.find(({ id }) => id === 'fry')?.startMs ?? eatMs;
+  const firstS = lifts[0];
+  const holdS = firstS ? (eatMs - fryMs) / 1000 - firstS.startS - (firstS.liftS ?? 0) : 0;
+  if (holdS > BEST_S) found.push({ code: 'serve.hold-long', tone: 'look-out', values: { holdS, bestS: BEST_S } });
+  if (keeps && !noMoment) found.push({ code: 'serve.keeps', tone: 'know', values: keeps });
   return found;
 }

@@ -1,6 +1,6 @@
 import { CoreError } from '../errors.js';
 import type { Formula } from '../ingredient/formula.js';
-import type { BatchDraft } from '../draft/draft.js';
+import type { TrayDraft } from '../draft/draft.js';
 import { fitDough, fitFilling, withForm } from './editDraft.js';
 import type { DoughFamilyId, FormId } from '../draft/choices.js';
 
@@ -14,8 +14,8 @@ export interface Starter {
   readonly filling: Formula;
   readonly cookToShare: number;
   readonly coreTargetC: number;
-  readonly fold: BatchDraft['fold'];
-  readonly fry: BatchDraft['fry'];
+  readonly fold: TrayDraft['fold'];
+  readonly fry: TrayDraft['fry'];
 }
 
 /** Grams as written on our own kitchen cards. */
@@ -111,18 +111,18 @@ export const STARTERS: readonly Starter[] = [
  * "New batch": form, filling, how many, when; a whole working draft comes back, with dough and
  * filling made to come out even, and the blank sized for the form.
  * @throws CoreError UNKNOWN_NAME, OUT_OF_RANGE
- * @example newBatch('Cones', 'lentil-dill', 12, '2030-01-05T18:30:00Z', 'cone').pieces // 12
+ * @example newTray('Cones', 'lentil-dill', 12, '2030-01-05T18:30:00Z', 'cone').pieces // 12
  */
-export function newBatch(
+export function newTray(
   name: string,
   starterId: string,
   pieces: number,
   eatAt: string,
   form: FormId = 'half-moon',
-): BatchDraft {
+): TrayDraft {
   const starter = STARTERS.find((s) => s.id === starterId);
   if (!starter) throw new CoreError('UNKNOWN_NAME', 'starterId', `There is no filling "${starterId.slice(0, 40)}".`);
-  const draft: BatchDraft = {
+  const draft: TrayDraft = {
     name,
     form: 'half-moon',
     pieces,

@@ -3,22 +3,27 @@ import { containedIn } from '../ingredient/formula.js';
 import { type FryJob, type FryOrder, fryOrder, type FryPlace } from '../oil/fryOrder.js';
 import type { OilEvent } from '../oil/oilHistory.js';
 import { OIL_KG_PER_M3_AT_20, oilChangeS } from '../oil/pot.js';
-import type { BatchPlan } from './batchPlan.js';
-import type { BatchDraft } from '../draft/draft.js';
-import { planBatch } from './planBatch.js';
+import type { BatchDraft } from '../draft/batchDraft.js';
+import { fryTrays } from './fryTrays.js';
+import { planTrays, type PlannedTray } from './planBatch.js';
 import { NO_COAT } from '../draft/choices.js';
 import type { OilCarries, Kitchen } from '../draft/kitchen.js';
 
 /**
  * A batch as the others at the pot need it; `null` when it is never fried as planned.
  * @throws CoreError with the draft's field as path
- * @example fryJobOf('a', draft, kitchen).oilC // 158
+ * @example fryJobOf('a', batch, kitchen).oilC // 158
  */
-export function fryJobOf(id: string, draft: BatchDraft, kitchen: Kitchen): FryJob | null {
-  const plan = planBatch(draft, kitchen, null);
-  if (!plan.fry?.lots) return null;
-  const { allergens, diet } = plan.contains;
-  return { id, name: draft.name, oilC: draft.fry.oilC, totalS: plan.fry.lots.totalS, allergens, diet };
+export function fryJobOf(id: string, batch: BatchDraft, kitchen: Kitchen): FryJob | null {
+  const planned = planTrays(batch, kitchen, null);
+  const fried = fryTrays(batch).flatMap(({ draft: { mark } }) => planned.filter(({ draft }) => draft.mark === mark));
+  const [first] = fried;
+  if (!first || fried.some(({ plan }) => !plan.fry?.lots)) return null;
+  const { allergens, diet } = containedIn(fried.map(({ plan }) => plan.contains));
+  const totalS = fried.reduce((sum, { plan }) => sum + plan.fry!.lots!.totalS, 0);
+  const isStrong = fried.some(({ draft }) => draft.filling.strong === true);
+  const { oilC } = first.draft.fry;
+  return { id, name: batch.name, oilC, totalS, allergens, diet, ...(isStrong && { strong: true }) };
 }
 
 const FRESH: OilCarries = { allergens: [], diet: 'vegan' };
@@ -45,24 +50,29 @@ export function supperAfter(now: FryJob, rest: readonly FryJob[], kitchen: Kitch
 
 /**
  * What a batch did to the oil it was fried in; `null` when nothing of it was fried.
- * @example friedInOil(draft, plan, ledgerFigures(acts, readings, 24, 158)).kind // 'fried'
+ * @param trays those that were fried, with what became of each
+ * @example friedInOil(batch.name, [{ draft, plan, figures: ledger }], ledger).kind // 'fried'
  */
 export function friedInOil(
-  draft: BatchDraft,
-  plan: BatchPlan,
-  figures: Pick<LedgerFigures, 'fried' | 'burst' | 'aside' | 'fryingS' | 'oilMeanC'>,
+  batchName: string,
+  trays: readonly (PlannedTray & { readonly figures: Pick<LedgerFigures, 'fried' | 'burst' | 'aside'> })[],
+  figures: Pick<LedgerFigures, 'fryingS' | 'oilMeanC'>,
 ): Omit<Extract<OilEvent, { kind: 'fried' }>, 'id' | 'at'> | null {
-  const pieces = figures.fried + figures.burst + figures.aside;
-  if (pieces === 0) return null;
+  const piecesOf = (of: (typeof trays)[number]['figures']) => of.fried + of.burst + of.aside;
+  const fried = trays.filter((tray) => piecesOf(tray.figures) > 0);
+  const [first] = fried;
+  if (!first) return null;
   return {
     kind: 'fried',
-    batchName: draft.name,
+    batchName,
     hotS: figures.fryingS,
-    meanC: figures.oilMeanC ?? draft.fry.oilC,
-    takenM3: (pieces * (plan.fry?.oilUptakeKg ?? 0)) / OIL_KG_PER_M3_AT_20,
+    meanC: figures.oilMeanC ?? first.draft.fry.oilC,
+    takenM3: fried.reduce(
+      (sum, tray) => sum + (piecesOf(tray.figures) * (tray.plan.fry?.oilUptakeKg ?? 0)) / OIL_KG_PER_M3_AT_20,
+      0,
+    ),
     // A burst leaves its filling in the oil.
-    crumbs: (draft.coat ?? NO_COAT).dry !== 'none' || figures.burst > 0,
-    allergens: plan.contains.allergens,
-    diet: plan.contains.diet,
+    crumbs: fried.some(({ draft, figures: of }) => (draft.coat ?? NO_COAT).dry !== 'none' || of.burst > 0),
+    ...containedIn(fried.map(({ plan }) => plan.contains)),
   };
 }

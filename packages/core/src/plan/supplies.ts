@@ -4,13 +4,13 @@ import { coatOf } from '../piece/coat.js';
 import { formOf } from '../piece/forms.js';
 import { closes, type Piece } from '../piece/piece.js';
 import { glueFor } from '../piece/seal.js';
-import { type BatchDraft } from '../draft/draft.js';
+import { type TrayDraft } from '../draft/draft.js';
 import { draftFilling } from './draftFigures.js';
 import { NO_COAT, USUAL_SEAL } from '../draft/choices.js';
 import { type Known } from '../draft/kitchen.js';
 import { pieceSpecOf } from '../piece/pieceSpecOf.js';
 
-type Coated = Pick<BatchDraft, 'pieces' | 'seal' | 'coat'>;
+type Coated = Pick<TrayDraft, 'pieces' | 'seal' | 'coat'>;
 
 /** Glue and coat of a whole batch, kg of each ingredient, with what stays in the tray. */
 export function suppliesFor({ pieces, seal, coat }: Coated, piece: Piece): Formula {
@@ -26,7 +26,7 @@ export function suppliesFor({ pieces, seal, coat }: Coated, piece: Piece): Formu
 }
 
 /** The same from the draft alone: for lists that plan nothing else. Empty without a pocket. */
-export function draftSupplies(draft: BatchDraft, known: Known): Formula {
+export function draftSupplies(draft: TrayDraft, known: Known): Formula {
   const { densityKgPerM3, stretch } = doughFamily(draft.dough.family);
   const fillingKgPerM3 = draftFilling(draft, known).densityKgPerM3;
   const piece = formOf(draft.form).piece(pieceSpecOf(draft, { fillingKgPerM3, doughKgPerM3: densityKgPerM3, stretch }));

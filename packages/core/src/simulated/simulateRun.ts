@@ -1,5 +1,4 @@
-import type { BatchPlan } from '../plan/batchPlan.js';
-import type { BatchDraft } from '../draft/draft.js';
+import { type FireTray, friedPieces, trayOfPiece } from '../plan/fryTrays.js';
 import { turnIsDue } from '../frying/lying.js';
 import {
   createStove,
@@ -29,31 +28,34 @@ export interface SimulatedRun {
 
 const READ_EACH_S = 5;
 const MOST_S = 4 * 3600;
+/** A tray in cooler oil than the one before waits until the oil is no more than this over its mark, K. */
+const OVER_C = 6;
 
 /**
- * Cooks a planned batch on the simulated stove with a steady hand: full burner to the mark,
- * a lot in when the oil is there, turns by the plan's school, lift at the planned time.
+ * Cooks planned trays on the simulated stove with a steady hand: full burner to the mark, a lot in
+ * when the oil is there, turns by the plan's school, lift at the planned time; tray after tray.
+ * Long for it is one loop, a second a round.
  *
+ * @param trays from `fryTrays`, with their plans
  * @param actId makes the id of act n
- * @returns `null` when the plan has nothing that can be fried to its end
- * @example simulateRun({ ...draft, pieces: 2 }, plan, kitchen, 1, { bursts: [], liftLateS: 0 }, String).acts.length > 3 // true
+ * @returns `null` when there is nothing that can be fried to its end
+ * @example simulateRun(session.trays, kitchen, 1, { bursts: [], liftLateS: 0 }, String).acts.length > 3 // true
  */
 export function simulateRun(
-  draft: BatchDraft,
-  plan: BatchPlan,
+  trays: readonly FireTray[],
   kitchen: Kitchen,
   seed: number,
   mishaps: Mishaps,
   actId: (n: number) => string,
 ): SimulatedRun | null {
-  const { fry } = plan;
-  if (!fry || !fry.lots || fry.liftS === null) return null;
-  const stove = createStove(kitchen.pot, kitchen.roomC, fry.body, fry.bulk, seed);
+  if (trays.length === 0 || trays.some(({ fry }) => fry.liftS === null)) return null;
+  const of = (number: number) => trayOfPiece(trays, number);
+  const stove = createStove(kitchen.pot, kitchen.roomC, (number) => of(number).fry, seed);
   const acts: FireAct[] = [];
   const readings: OilReading[] = [];
-  const lifted = fry.liftS + mishaps.liftLateS;
   const turns = new Map<number, number>();
   const droppedAt = new Map<number, number>();
+  const all = friedPieces(trays);
   let next = 1;
   let lastOutS = -Infinity;
   const id = () => actId(acts.length);
@@ -65,17 +67,19 @@ export function simulateRun(
     stove.setting = setting;
     acts.push({ id: id(), atS: stove.timeS, kind: 'burner', setting });
   };
-  while ((next <= draft.pieces || stove.inPot.size > 0) && stove.timeS < MOST_S) {
-    setBurner(stove, draft.fry.oilC, fry.lots.holdSetting, fry.lots.lotSetting, burner);
+  const inFor = (number: number) => stove.timeS - droppedAt.get(number)!;
+  while ((next <= all || stove.inPot.size > 0) && stove.timeS < MOST_S) {
+    const tray = of([...stove.inPot.keys()][0] ?? next);
+    const { oilC } = tray.draft.fry;
+    const { everyS, lotSize, holdSetting, lotSetting } = tray.fry.lots;
+    setBurner(stove, oilC, holdSetting, lotSetting, burner);
     const rested = stove.timeS - lastOutS >= kitchen.hands.betweenLotsS;
-    const { everyS, lotSize } = fry.lots;
-    const last = droppedAt.get(next - 1);
-    const flows = everyS !== null && last !== undefined && stove.inPot.size > 0;
-    const goesIn = flows
-      ? stove.timeS - last >= everyS && stove.inPot.size < lotSize
-      : stove.inPot.size === 0 && rested;
-    if (goesIn && next <= draft.pieces && stove.state.probeC >= draft.fry.oilC - (flows ? 8 : 1)) {
-      const size = Math.min(everyS === null ? lotSize : 1, draft.pieces - next + 1);
+    const flows = everyS !== null && droppedAt.has(next - 1) && stove.inPot.size > 0;
+    const goesIn = flows ? inFor(next - 1) >= everyS && stove.inPot.size < lotSize : stove.inPot.size === 0 && rested;
+    const left = tray.first + tray.draft.pieces - next;
+    const c = stove.state.probeC;
+    if (goesIn && left > 0 && c >= oilC - (flows ? 8 : 1) && c <= oilC + OVER_C) {
+      const size = Math.min(everyS === null ? lotSize : 1, left);
       const pieces = Array.from({ length: size }, (_, i) => next + i);
       pieces.forEach((n) => {
         dropIntoStove(stove, n);
@@ -88,19 +92,19 @@ export function simulateRun(
     stepStove(stove, 1);
     if (stove.timeS % READ_EACH_S === 0) readings.push({ atS: stove.timeS, probeC: readProbe(stove) });
     const burst = mishaps.bursts
-      .filter((b) => stove.inPot.has(b.piece) && stove.timeS - droppedAt.get(b.piece)! >= b.afterS)
+      .filter((b) => stove.inPot.has(b.piece) && inFor(b.piece) >= b.afterS)
       .map((b) => b.piece);
     burst.forEach((n) => liftFromStove(stove, n));
     pieceAct('burst', burst);
     const due = [...stove.inPot]
-      .filter(([n, p]) => turnIsDue(draft.fry.turn, p.body, turns.get(n)!, 1800))
+      .filter(([n, p]) => turnIsDue(of(n).draft.fry.turn, p.body, turns.get(n)!, 1800))
       .map(([n]) => n);
     due.forEach((n) => {
       flipInStove(stove, n);
       turns.set(n, turns.get(n)! + 1);
     });
     pieceAct('flip', due);
-    const out = [...stove.inPot.keys()].filter((n) => stove.timeS - droppedAt.get(n)! >= lifted);
+    const out = [...stove.inPot.keys()].filter((n) => inFor(n) >= of(n).fry.liftS! + mishaps.liftLateS);
     out.forEach((n) => liftFromStove(stove, n));
     pieceAct('lift', out);
     if (out.length + burst.length > 0) lastOutS = stove.timeS;
@@ -117,6 +121,7 @@ function setBurner(
   burner: (setting: number) => void,
 ): void {
   const c = stove.state.probeC;
-  if (stove.inPot.size > 0) burner(c > oilC + 3 ? hold : withLot);
+  if (c > oilC + OVER_C) burner(0);
+  else if (stove.inPot.size > 0) burner(c > oilC + 3 ? hold : withLot);
   else burner(c < oilC - 4 ? stove.pot.settings : Math.max(hold, withLot));
 }

@@ -7,16 +7,22 @@ import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { type Pot } from '../draft/kitchen.js';
 import { clamp } from '../numeric/clamp.js';
 
+/** What a piece of one tray is like. */
+export interface StovePiece {
+  readonly body: FryBodySpec;
+  readonly bulk: PieceBulk;
+}
+
 /** A pot, a ring and a probe that behave; pieces in it are real solver bodies. */
 export interface SimulatedStove {
   pot: Pot;
   readonly roomC: number;
-  readonly body: FryBodySpec;
-  readonly bulk: PieceBulk;
+  /** What a piece is like, by its number. */
+  readonly pieceOf: (number: number) => StovePiece;
   timeS: number;
   setting: number;
   state: PotState;
-  readonly inPot: Map<number, { readonly body: FryBody; heatJ: number }>;
+  readonly inPot: Map<number, { readonly body: FryBody; readonly bulk: PieceBulk; heatJ: number }>;
   readonly seed: number;
   readonly uniform: () => number;
 }
@@ -27,15 +33,15 @@ const READING_SD = 0.25;
 const STEP_S = 1;
 
 /**
+ * @param pieceOf what a piece is like, by its number
  * @param seed makes the noise and the small differences between pieces repeatable
- * @example createStove(pot, 21, body, fry.bulk, 1).state.oilC // 21
+ * @example createStove(pot, 21, () => fry, 1).state.oilC // 21
  */
-export function createStove(pot: Pot, roomC: number, body: FryBodySpec, bulk: PieceBulk, seed: number): SimulatedStove {
+export function createStove(pot: Pot, roomC: number, pieceOf: SimulatedStove['pieceOf'], seed: number): SimulatedStove {
   return {
     pot,
     roomC,
-    body,
-    bulk,
+    pieceOf,
     timeS: 0,
     setting: 0,
     state: potAtRest(roomC),
@@ -51,7 +57,7 @@ export function createStove(pot: Pot, roomC: number, body: FryBodySpec, bulk: Pi
  * @example stovePieceSpec(stove(), 1).setC // 85
  */
 export function stovePieceSpec(stove: SimulatedStove, number: number): FryBodySpec {
-  const spec = stove.body;
+  const spec = stove.pieceOf(number).body;
   if (spec.fillingCells === 0) return spec;
   const normal = seededNormal(seededUniform(stove.seed * 7919 + number));
   const wallM = Math.min(spec.wallM * (1 + 0.03 * clamp(normal, -2, 2)), spec.radiusM * 0.95);
@@ -68,12 +74,13 @@ export function dropIntoStove(stove: SimulatedStove, number: number): void {
  * @example [stove()].map((one) => (restoreIntoStove(one, 1, createFryBody(body)), one.inPot.size))[0] // 1
  */
 export function restoreIntoStove(stove: SimulatedStove, number: number, body: FryBody): void {
-  stove.inPot.set(number, { body, heatJ: drawnJ(stove, body) });
+  const { bulk } = stove.pieceOf(number);
+  stove.inPot.set(number, { body, bulk, heatJ: drawnJ(body, bulk) });
 }
 
-function drawnJ(stove: SimulatedStove, body: FryBody): number {
+function drawnJ(body: FryBody, bulk: PieceBulk): number {
   const heat = heatDrawnJPerM2(body);
-  return pieceHeatJ(stove.bulk, heat.total, heat.latent);
+  return pieceHeatJ(bulk, heat.total, heat.latent);
 }
 
 export function flipInStove(stove: SimulatedStove, number: number): void {
@@ -112,7 +119,7 @@ export function stepStove(stove: SimulatedStove, dtS: number): void {
     const oilC = clamp(stove.state.oilC, 20, 255);
     for (const piece of stove.inPot.values()) {
       advanceFry(piece.body, step, oilC);
-      const drawn = drawnJ(stove, piece.body);
+      const drawn = drawnJ(piece.body, piece.bulk);
       lotJ += drawn - piece.heatJ;
       piece.heatJ = drawn;
     }

@@ -1,7 +1,8 @@
 import { RANGES } from '../draft/ranges.js';
 import { requireIn } from '../errors.js';
-import type { BatchDraft } from '../draft/draft.js';
+import { type BatchDraft } from '../draft/batchDraft.js';
 import { draftSupplies } from '../plan/supplies.js';
+import { traysOf } from '../plan/trays.js';
 import { fillingFigures } from '../filling/fillingFigures.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { Ingredient, Sold } from '../ingredient/ingredient.js';
@@ -62,10 +63,15 @@ interface Use {
   readonly batch: string;
 }
 
-const usesOf = (draft: BatchDraft, pantry: Pantry): Use[] =>
-  [...draft.dough.lines, ...draft.filling.lines, ...draftSupplies(draft, { ingredients: pantry.all })].map(
-    ({ ingredientId, massKg }) => ({ ingredientId, massKg, batch: draft.name }),
-  );
+/** Everything that is still to be made of a batch; what lies in the freezer is there. */
+function usesOf(batch: BatchDraft, pantry: Pantry): Use[] {
+  const made = traysOf(batch).filter(({ fromStock }) => fromStock === undefined);
+  if (made.length === 0) return [];
+  const lines = made.flatMap((draft) => [...draft.filling.lines, ...draftSupplies(draft, { ingredients: pantry.all })]);
+  return [...batch.dough.lines, ...lines].map(({ ingredientId, massKg }) => ({
+    ...{ ingredientId, massKg, batch: batch.name },
+  }));
+}
 
 /** As often as it is wanted: a list to buy from has no largest line. */
 const timesFormula = (lines: Formula, factor: number): Formula =>

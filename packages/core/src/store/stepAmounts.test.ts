@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { anyDraft } from '../../testing/anyWrites.js';
 import { type CookAct, cookState, stepState } from '../cook/cookAct.js';
+import { batchOf } from '../draft/batchDraft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import type { Formula } from '../ingredient/formula.js';
 import { withFamily } from '../plan/editDraft.js';
 import { planBatch } from '../plan/planBatch.js';
 import { runSheet } from '../plan/runSheet.js';
-import { newBatch, STARTERS } from '../plan/starters.js';
+import { newTray, STARTERS } from '../plan/starters.js';
 import { batchAmounts, stepAmounts } from './stepAmounts.js';
 import { draftSupplies } from '../plan/supplies.js';
 
@@ -15,7 +16,7 @@ const sumOf = (lines: Formula) => lines.reduce((sum, { massKg }) => sum + massKg
 test('all that a batch takes stands in the list once, and nothing else; each is ticked for itself', () => {
   fc.assert(
     fc.property(anyDraft(), (draft) => {
-      const all = batchAmounts(draft, [], DEFAULT_KITCHEN);
+      const all = batchAmounts(batchOf(draft), [], DEFAULT_KITCHEN);
       const takes =
         sumOf(draft.dough.lines) + sumOf(draft.filling.lines) + sumOf(draftSupplies(draft, DEFAULT_KITCHEN));
       expect(sumOf(all.map(({ ingredient, massKg }) => ({ ingredientId: ingredient.id, massKg })))).toBeCloseTo(
@@ -35,11 +36,11 @@ test('all that a batch takes stands in the list once, and nothing else; each is 
 test('each amount is at the step that needs it, and rims and coats are set out before the first disc', () => {
   for (const { id } of STARTERS) {
     const draft = {
-      ...newBatch('Amounts', id, 24, '2030-01-05T18:30:00Z'),
+      ...newTray('Amounts', id, 24, '2030-01-05T18:30:00Z'),
       coat: { wet: 'egg', dry: 'semolina', double: false } as const,
     };
-    const all = batchAmounts(draft, [], DEFAULT_KITCHEN);
-    const sheet = runSheet(draft, planBatch(draft, DEFAULT_KITCHEN, null), DEFAULT_KITCHEN);
+    const all = batchAmounts(batchOf(draft), [], DEFAULT_KITCHEN);
+    const sheet = runSheet([{ draft, plan: planBatch(draft, DEFAULT_KITCHEN, null) }]);
     const bySteps = sheet.flatMap((step) => stepAmounts(step.id, all));
     expect(bySteps.map(({ key }) => key).sort()).toEqual(all.map(({ key }) => key).sort());
     const ids = (step: (typeof sheet)[number]['id']) => stepAmounts(step, all).map(({ ingredient }) => ingredient.id);
@@ -54,17 +55,17 @@ test('each amount is at the step that needs it, and rims and coats are set out b
     expect(ids('fry')).toEqual([]);
   }
   // Two doughs are made in one step, one after the other.
-  const coiled = withFamily(newBatch('Two', 'squash-sage', 24, '2030-01-05T18:30:00Z'), 'coiled');
+  const coiled = withFamily(newTray('Two', 'squash-sage', 24, '2030-01-05T18:30:00Z'), 'coiled');
   const lines = coiled.dough.lines.map((line, i) => (i === 1 ? { ...line, part: 1 as const } : line));
-  const two = batchAmounts({ ...coiled, dough: { ...coiled.dough, lines } }, [], DEFAULT_KITCHEN);
+  const two = batchAmounts(batchOf({ ...coiled, dough: { ...coiled.dough, lines } }), [], DEFAULT_KITCHEN);
   expect([...new Set(stepAmounts('mix-dough', two).map(({ of }) => of))]).toEqual(['dough', 'second-dough']);
 });
 
 test('a stronger pack weighs less; a line that stands twice is two lines to tick', () => {
-  const draft = newBatch('Strong', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+  const draft = newTray('Strong', 'squash-sage', 24, '2030-01-05T18:30:00Z');
   const salt = draft.dough.lines.find((line) => line.ingredientId === 'fine-salt')!;
   const twice = { ...draft, dough: { ...draft.dough, lines: [...draft.dough.lines, salt] } };
-  const all = batchAmounts(twice, [{ ingredientId: 'fine-salt', strength: 2 }], DEFAULT_KITCHEN);
+  const all = batchAmounts(batchOf(twice), [{ ingredientId: 'fine-salt', strength: 2 }], DEFAULT_KITCHEN);
   const salts = all.filter(({ of, ingredient }) => of === 'dough' && ingredient.id === 'fine-salt');
   expect(salts.map(({ key }) => key)).toEqual(['dough fine-salt', 'dough fine-salt 2']);
   for (const { massKg, weighKg } of salts) expect(weighKg).toBeCloseTo(massKg / 2, 12);

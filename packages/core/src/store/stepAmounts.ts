@@ -1,10 +1,12 @@
-import type { RunStepId } from '../cook/cookAct.js';
-import type { BatchDraft } from '../draft/draft.js';
+import { type RunStepId, type StepKey, stepKey } from '../cook/cookAct.js';
+import { type BatchDraft, marksOf } from '../draft/batchDraft.js';
+import type { TrayDraft, TrayMark } from '../draft/draft.js';
 import { type Known, pantryOf } from '../draft/kitchen.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { StockRow } from './shoppingList.js';
 import { type WeighGroup, weighOut } from './weighOut.js';
 import { draftSupplies } from '../plan/supplies.js';
+import { traysOf } from '../plan/trays.js';
 
 /** Where something is set out: a bowl or pan, or beside the board for rim and coat. */
 export type AmountPlace = WeighGroup['of'] | 'rim-and-coat';
@@ -14,6 +16,8 @@ export interface StepAmount {
   /** The same in every list of this batch: what is ticked. */
   readonly key: string;
   readonly of: AmountPlace;
+  /** The tray it is for, where the batch has several; absent: all of it. */
+  readonly mark?: TrayMark;
   readonly ingredient: Ingredient;
   /** What the formula means, and what the scale must show with this pack, kg. */
   readonly massKg: number;
@@ -29,18 +33,40 @@ const STEP_OF: Readonly<Record<AmountPlace, RunStepId>> = {
   'rim-and-coat': 'roll',
 };
 
-/** @example stepOfPlace('dough') // 'mix-dough' */
-export const stepOfPlace = (of: AmountPlace): RunStepId => STEP_OF[of];
+/**
+ * The step at which something is weighed.
+ * @example stepOfAmount({ of: 'dough' }) // 'mix-dough'
+ */
+export const stepOfAmount = ({ of, mark }: Pick<StepAmount, 'of' | 'mark'>): StepKey => stepKey(STEP_OF[of], mark);
 
 /**
  * Everything that a batch takes, in the order in which it is weighed out: filling first, for it has to
- * cool; then the dough; then what goes on rims and pieces.
+ * cool; then the dough; then what goes on rims and pieces. Pieces out of the Store take nothing.
  *
  * @throws CoreError UNKNOWN_NAME
- * @example batchAmounts(draft, [], kitchen)[0].of // 'filling'
+ * @example batchAmounts(batch, [], kitchen)[0].of // 'filling'
  */
 export function batchAmounts(
-  draft: BatchDraft,
+  batch: BatchDraft,
+  stock: readonly Pick<StockRow, 'ingredientId' | 'strength'>[],
+  known: Known,
+): readonly StepAmount[] {
+  const several = marksOf(batch).length > 1;
+  const made = traysOf(batch).filter(({ fromStock }) => fromStock === undefined);
+  const all = made.map((draft) => ({ draft, amounts: trayAmounts(draft, stock, known) }));
+  const marked = (places: readonly AmountPlace[]) =>
+    all.flatMap(({ draft: { mark }, amounts }) =>
+      amounts
+        .filter(({ of }) => places.includes(of))
+        .map((one) => (several && mark ? { ...one, mark, key: mark === 'A' ? one.key : `${mark} ${one.key}` } : one)),
+    );
+  const dough = all[0]?.amounts.filter(({ of }) => of === 'dough' || of === 'second-dough') ?? [];
+  return [...marked(['filling']), ...dough, ...marked(['rim-and-coat'])];
+}
+
+/** The same of one tray; the dough is that of the whole batch. */
+function trayAmounts(
+  draft: TrayDraft,
   stock: readonly Pick<StockRow, 'ingredientId' | 'strength'>[],
   known: Known,
 ): readonly StepAmount[] {
@@ -65,8 +91,8 @@ function keyOf(of: AmountPlace, id: string, before: readonly { readonly ingredie
 
 /**
  * What one step takes. @param all from `batchAmounts`
- * @example stepAmounts('mix-dough', batchAmounts(draft, [], kitchen)).length > 0 // true
+ * @example stepAmounts('mix-dough', batchAmounts(batch, [], kitchen)).length > 0 // true
  */
-export function stepAmounts(step: RunStepId, all: readonly StepAmount[]): readonly StepAmount[] {
-  return all.filter(({ of }) => STEP_OF[of] === step);
+export function stepAmounts(step: StepKey, all: readonly StepAmount[]): readonly StepAmount[] {
+  return all.filter((one) => stepOfAmount(one) === step);
 }

@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { withLine } from '../plan/editDraft.js';
-import { planBatch, planCold } from '../plan/planBatch.js';
-import { newBatch, STARTERS } from '../plan/starters.js';
+import { batchOf } from '../draft/batchDraft.js';
+import { planBatch } from '../plan/planBatch.js';
+import { planCold } from '../plan/planCold.js';
+import { newTray, STARTERS } from '../plan/starters.js';
 import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
 import { SOLD_IDS } from '../ingredient/catalogue/sold.js';
 import { INGREDIENTS, ingredientById } from '../ingredient/catalogue.js';
@@ -74,7 +76,7 @@ describe('a base', () => {
   });
 
   test('used in a batch it is planned like any ingredient', () => {
-    const base = newBatch('Squash', 'squash-sage', 24, EAT_AT);
+    const base = newTray('Squash', 'squash-sage', 24, EAT_AT);
     const draft = { ...base, filling: { ...base.filling, lines: withLine(base.filling.lines, 99, PASTE, 0.2) } };
     const plan = planBatch(draft, { ...DEFAULT_KITCHEN, ingredients: own }, null);
     expect(plan.filling.figures.rawKg).toBeCloseTo(
@@ -87,10 +89,10 @@ describe('a base', () => {
     fc.assert(
       fc.property(fc.array(share, { minLength: 1, maxLength: 4 }), (each) => {
         const batches = each.map((massKg, i) => {
-          const made = newBatch(`Batch ${i}`, 'lentil-dill', 12, EAT_AT);
+          const made = newTray(`Batch ${i}`, 'lentil-dill', 12, EAT_AT);
           return { ...made, filling: { ...made.filling, lines: withLine([], 0, PASTE, massKg) } };
         });
-        const { bases, rows } = shoppingList(batches, [], [MASH], pantry);
+        const { bases, rows } = shoppingList(batches.map(batchOf), [], [MASH], pantry);
         const total = each.reduce((a, b) => a + b, 0);
         expect(bases).toHaveLength(1);
         expect(bases[0]!.massKg).toBeCloseTo(total, 9);
@@ -112,14 +114,14 @@ describe('the shopping list', () => {
         fc.double({ min: 0, max: 3, noNaN: true }),
         fc.double({ min: 0.2, max: 5, noNaN: true }),
         (asked, haveKg, strength) => {
-          const batches = asked.map(([id, count], i) => newBatch(`Batch ${i}`, id, count, EAT_AT));
+          const batches = asked.map(([id, count], i) => newTray(`Batch ${i}`, id, count, EAT_AT));
           const stock: StockRow[] = ['plain-wheat-flour', 'onion', 'fine-salt'].map((ingredientId) => ({
             ingredientId,
             haveKg,
             strength,
           }));
-          const { rows, cost } = shoppingList(batches, stock, [], SHIPPED_PANTRY);
-          const bare = shoppingList(batches, [], [], SHIPPED_PANTRY);
+          const { rows, cost } = shoppingList(batches.map(batchOf), stock, [], SHIPPED_PANTRY);
+          const bare = shoppingList(batches.map(batchOf), [], [], SHIPPED_PANTRY);
           expect(cost).toBeCloseTo(
             rows.reduce((sum, row) => sum + row.cost, 0),
             9,
@@ -146,13 +148,13 @@ describe('the shopping list', () => {
   });
 
   test('by hand: 1100 g of boiled lentils is a bag of dry ones, 520 g of trimmed leeks five whole', () => {
-    const made = newBatch('Lentils', 'lentil-dill', 24, EAT_AT);
+    const made = newTray('Lentils', 'lentil-dill', 24, EAT_AT);
     const lines = [
       { ingredientId: 'boiled-brown-lentils', massKg: 1.1 },
       { ingredientId: 'leek', massKg: 0.52 },
     ];
     const { rows } = shoppingList(
-      [{ ...made, dough: { ...made.dough, lines: [] }, filling: { ...made.filling, lines } }],
+      [batchOf({ ...made, dough: { ...made.dough, lines: [] }, filling: { ...made.filling, lines } })],
       [],
       [],
       SHIPPED_PANTRY,
@@ -180,7 +182,7 @@ describe('the shopping list', () => {
 test('the weighed-out list holds every line once, filling first, salt and scent last; a strong pack is weighed less', () => {
   fc.assert(
     fc.property(starter, pieces, fc.double({ min: 0.2, max: 5, noNaN: true }), (id, count, strength) => {
-      const draft = newBatch('Any', id, count, EAT_AT);
+      const draft = newTray('Any', id, count, EAT_AT);
       const groups = weighOut(draft, [{ ingredientId: 'fine-salt', strength }], {});
       expect(groups.map((g) => g.of)).toEqual(['filling', 'dough']);
       for (const [group, lines] of [
@@ -197,7 +199,7 @@ test('the weighed-out list holds every line once, filling first, salt and scent 
       expect(['salt', 'seasoning']).toContain(groups[0]!.lines.at(-1)!.ingredient.role);
     }),
   );
-  const draft = newBatch('Any', 'squash-sage', 12, EAT_AT);
+  const draft = newTray('Any', 'squash-sage', 12, EAT_AT);
   const coiled = { ...draft, dough: { family: 'coiled' as const, lines: WORKED_FORMULAS.coiled } };
   expect(weighOut(coiled, [], {}).map((g) => g.of)).toEqual(['filling', 'dough', 'second-dough']);
 });
@@ -233,8 +235,8 @@ describe('versions', () => {
   test('kept from a batch and taken into another it comes out even there', () => {
     fc.assert(
       fc.property(starter, starter, pieces, (fromId, toId, count) => {
-        const from = newBatch('From', fromId, 24, EAT_AT);
-        let draft = newBatch('To', toId, count, EAT_AT);
+        const from = newTray('From', fromId, 24, EAT_AT);
+        let draft = newTray('To', toId, count, EAT_AT);
         for (const half of ['dough', 'filling'] as const) {
           const body = storeBodyOf(from, half);
           draft = withStoreFormula(draft, body, { id: MASH.id, version: 3 }, {});
@@ -247,7 +249,7 @@ describe('versions', () => {
       }),
       { numRuns: 30 },
     );
-    const draft = newBatch('To', 'pear-ginger', 12, EAT_AT);
+    const draft = newTray('To', 'pear-ginger', 12, EAT_AT);
     expect(withStoreFormula(draft, MASH.body, { id: MASH.id, version: 1 }, {})).toBe(draft);
   });
 });

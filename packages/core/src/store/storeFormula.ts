@@ -1,5 +1,5 @@
 import { fillingFigures } from '../filling/fillingFigures.js';
-import type { BatchDraft, FormulaRef } from '../draft/draft.js';
+import type { TrayDraft, FormulaRef } from '../draft/draft.js';
 import { fitDough, fitFilling } from '../plan/editDraft.js';
 import { LOOSE } from '../ingredient/catalogue/sold.js';
 import type { Formula } from '../ingredient/formula.js';
@@ -27,6 +27,8 @@ export type FormulaBody =
       readonly method?: FillingMethod;
       readonly raw?: RawPart;
       readonly coreTargetC: number;
+      /** Smells or tastes strongly: comes last in shared oil. */
+      readonly strong?: boolean;
     }
   | {
       /** A paste, stock or mash made once and shared by several fillings. */
@@ -110,7 +112,7 @@ export function ownIngredients(rows: readonly Ingredient[], bases: readonly Base
  * A batch with a dough or filling from the Store, scaled so that its pieces come out.
  * @example withStoreFormula(draft, storeBodyOf(draft, 'dough'), { id: 'a', version: 1 }, kitchen).pieces // 24
  */
-export function withStoreFormula(draft: BatchDraft, body: FormulaBody, from: FormulaRef, known: Known): BatchDraft {
+export function withStoreFormula(draft: TrayDraft, body: FormulaBody, from: FormulaRef, known: Known): TrayDraft {
   switch (body.kind) {
     case 'dough': {
       const { kind: _kind, ...dough } = body;
@@ -118,7 +120,7 @@ export function withStoreFormula(draft: BatchDraft, body: FormulaBody, from: For
     }
     case 'filling': {
       const { kind: _kind, ...filling } = body;
-      const { raw: _raw, method: _method, ...kept } = draft.filling;
+      const { raw: _raw, method: _method, strong: _strong, ...kept } = draft.filling;
       return fitFilling({ ...draft, filling: { ...kept, ...filling, from } }, known);
     }
     case 'base':
@@ -134,12 +136,12 @@ export function withStoreFormula(draft: BatchDraft, body: FormulaBody, from: For
  * What of a batch the Store would keep.
  * @example storeBodyOf(draft, 'filling').kind // 'filling'
  */
-export function storeBodyOf(draft: BatchDraft, of: 'dough' | 'filling'): FormulaBody {
+export function storeBodyOf(draft: TrayDraft, of: 'dough' | 'filling'): FormulaBody {
   if (of === 'dough') {
     const { family, lines, onHeat, rise } = draft.dough;
     return { kind: 'dough', family, lines, ...(onHeat ? { onHeat } : {}), ...(rise ? { rise } : {}) };
   }
-  const { lines, cookToShare, method, raw, coreTargetC } = draft.filling;
+  const { lines, cookToShare, method, raw, coreTargetC, strong } = draft.filling;
   return {
     kind: 'filling',
     lines,
@@ -147,6 +149,7 @@ export function storeBodyOf(draft: BatchDraft, of: 'dough' | 'filling'): Formula
     coreTargetC,
     ...(method ? { method } : {}),
     ...(raw ? { raw } : {}),
+    ...(strong ? { strong } : {}),
   };
 }
 

@@ -1,4 +1,4 @@
-import { type BatchDraft } from '../draft/draft.js';
+import { type TrayDraft } from '../draft/draft.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { Ingredient, IngredientRole } from '../ingredient/ingredient.js';
 import type { StockRow } from './shoppingList.js';
@@ -53,7 +53,7 @@ const FILLING_ORDER: readonly IngredientRole[] = [
  * @example weighOut(draft, [], kitchen).length > 0 // true
  */
 export function weighOut(
-  draft: Pick<BatchDraft, 'dough' | 'filling'>,
+  draft: Pick<TrayDraft, 'dough' | 'filling'>,
   stock: readonly Pick<StockRow, 'ingredientId' | 'strength'>[],
   known: Known,
 ): readonly WeighGroup[] {

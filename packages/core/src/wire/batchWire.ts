@@ -1,5 +1,5 @@
 import type { FormId } from '../draft/choices.js';
-import type { BatchDraft } from '../draft/draft.js';
+import type { BatchDraft } from '../draft/batchDraft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 
 /** What the server answers when it refuses: its code, one sentence, and the field that caused it. */

@@ -1,4 +1,4 @@
-import type { CookAct, RunStepId } from '../cook/cookAct.js';
+import type { CookAct, StepKey } from '../cook/cookAct.js';
 
 /** An act of the run-sheet with the place in which it was acknowledged. */
 export interface StoredCookAct {
@@ -11,7 +11,7 @@ export interface Timer {
   readonly id: string;
   /** What it belongs to; `null`: set by hand. */
   readonly batchId: string | null;
-  readonly step: RunStepId | null;
+  readonly step: StepKey | null;
   readonly name: string;
   readonly startedMs: number;
   readonly endsMs: number;

@@ -1,4 +1,5 @@
-import type { BatchDraft } from '../draft/draft.js';
+import type { BatchDraft } from '../draft/batchDraft.js';
+import type { TrayMark } from '../draft/draft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import type { FireAct, OilReading } from '../fire/fireAct.js';
 import type { LedgerFigures } from '../fire/ledgerFigures.js';
@@ -19,6 +20,14 @@ export interface LedgerNote {
   readonly version: number;
 }
 
+/** One tray of a record: what was planned, what happened. */
+export interface TrayRecord {
+  readonly mark: TrayMark;
+  readonly first: number;
+  readonly figures: LedgerFigures;
+  readonly planned: PlannedFigures;
+}
+
 /** A finished batch: what was planned, what happened, what was noted. */
 export interface LedgerRecord {
   readonly id: string;
@@ -29,6 +38,7 @@ export interface LedgerRecord {
   readonly acts: readonly FireAct[];
   readonly readings: readonly OilReading[];
   readonly figures: LedgerFigures;
-  readonly planned: PlannedFigures;
+  /** Of each tray that was fried, in the order of the pot. */
+  readonly trays: readonly TrayRecord[];
   readonly note: LedgerNote;
 }

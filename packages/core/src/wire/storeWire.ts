@@ -1,4 +1,4 @@
-import type { BatchDraft } from '../draft/draft.js';
+import type { BatchDraft } from '../draft/batchDraft.js';
 import type { FlourBelief } from '../draft/kitchen.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { Felt } from '../learning/flourBelief.js';

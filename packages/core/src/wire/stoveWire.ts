@@ -1,4 +1,4 @@
-import type { BatchDraft } from '../draft/draft.js';
+import type { BatchDraft } from '../draft/batchDraft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import type { FireAct, OilReading } from '../fire/fireAct.js';
 import type { StartPoint } from '../fire/startGate.js';

@@ -1,4 +1,4 @@
-import type { BatchDraft, BatchSummary } from '@ember-fold/core';
+import { type BatchDraft, type BatchSummary, readBatchDraft } from '@ember-fold/core';
 import { fromJson, likeAnywhere, type Queries } from './gate.js';
 
 export type BatchStatus = 'planned' | 'frying' | 'done';
@@ -27,7 +27,7 @@ function fromRaw(raw: Raw): BatchRow {
   return {
     id: raw.id,
     status: raw.status,
-    draft: fromJson<BatchDraft>(raw.draft),
+    draft: readBatchDraft(fromJson(raw.draft)),
     version: raw.version,
     createdAt: raw.created_at.toISOString(),
     updatedAt: raw.updated_at.toISOString(),
@@ -38,10 +38,19 @@ interface SummaryRaw {
   id: string;
   status: 'planned' | 'frying';
   name: string;
-  pieces: string;
+  pieces: string | null;
+  tray_pieces: unknown;
   eat_at: string;
   version: number;
   updated_at: Date;
+}
+
+/**
+ * Pieces of a stored draft, of whichever format: the one count of the first, or those of all trays.
+ */
+export function piecesOf(counted: { readonly pieces: string | number | null; readonly tray_pieces: unknown }): number {
+  if (counted.pieces !== null) return Number(counted.pieces);
+  return fromJson<readonly number[]>(counted.tray_pieces).reduce((sum, one) => sum + one, 0);
 }
 
 /**
@@ -50,14 +59,15 @@ interface SummaryRaw {
  */
 export async function listSummaries(q: Queries, search: string, most = 500): Promise<BatchSummary[]> {
   const rows = await q.rows<SummaryRaw>(
-    `SELECT id, status, name, JSON_VALUE(draft, '$.pieces') AS pieces, JSON_VALUE(draft, '$.eatAt') AS eat_at,
+    `SELECT id, status, name, JSON_VALUE(draft, '$.pieces') AS pieces, JSON_EXTRACT(draft, '$.trays.*.pieces') AS tray_pieces,
+       JSON_VALUE(draft, '$.eatAt') AS eat_at,
        version, updated_at
      FROM batch WHERE status IN ('planned', 'frying') ${search === '' ? '' : 'AND name LIKE ?'}
      ORDER BY created_at DESC, id LIMIT ?`,
     [...(search === '' ? [] : [likeAnywhere(search)]), most],
   );
-  return rows.map(({ id, status, name, pieces, eat_at, version, updated_at }) => ({
-    ...{ id, status, name, version, pieces: Number(pieces), eatAt: eat_at },
+  return rows.map(({ id, status, name, eat_at, version, updated_at, ...counted }) => ({
+    ...{ id, status, name, version, pieces: piecesOf(counted), eatAt: eat_at },
     updatedAt: updated_at.toISOString(),
   }));
 }

@@ -1,4 +1,5 @@
-import type { BatchDraft, Kitchen, LedgerFigures } from '@ember-fold/core';
+import { type BatchDraft, type Kitchen, type LedgerFigures, readBatchDraft } from '@ember-fold/core';
+import { piecesOf } from './batchTable.js';
 import { fromJson, likeAnywhere, type Queries } from './gate.js';
 
 /** One evening at the stove: the plan as it stood when the stove was started. */
@@ -39,7 +40,7 @@ function fromRaw(raw: Raw): StoveRow {
     batchId: raw.batch_id,
     seed: raw.seed,
     speed: raw.speed,
-    draft: fromJson<BatchDraft>(raw.draft),
+    draft: readBatchDraft(fromJson(raw.draft)),
     kitchen: fromJson<Kitchen>(raw.kitchen),
     startedAt: raw.started_at,
     endedAt: raw.ended_at,
@@ -109,7 +110,8 @@ export async function writeFigures(q: Queries, batchId: string, figures: LedgerF
 interface ListedRaw {
   batch_id: string;
   name: string;
-  pieces: number;
+  pieces: string | null;
+  tray_pieces: unknown;
   started_at: Date;
   ended_at: Date;
   figures: unknown;
@@ -144,7 +146,8 @@ export async function listEndedStoves(
   const like = likeAnywhere(search);
   const from = after ? [new Date(after.startedMs), new Date(after.startedMs), after.id] : [];
   const rows = await q.rows<ListedRaw>(
-    `SELECT s.batch_id, b.name, JSON_VALUE(s.draft, '$.pieces') AS pieces, s.started_at, s.ended_at, s.figures
+    `SELECT s.batch_id, b.name, JSON_VALUE(s.draft, '$.pieces') AS pieces,
+       JSON_EXTRACT(s.draft, '$.trays.*.pieces') AS tray_pieces, s.started_at, s.ended_at, s.figures
      FROM stove_session s JOIN batch b ON b.id = s.batch_id
      WHERE s.ended_at IS NOT NULL
        ${search === '' ? '' : 'AND b.name LIKE ?'}
@@ -155,7 +158,7 @@ export async function listEndedStoves(
   return rows.map((row) => ({
     id: row.batch_id,
     name: row.name,
-    pieces: Number(row.pieces),
+    pieces: piecesOf(row),
     startedAt: row.started_at,
     figures: row.figures === null ? null : fromJson<LedgerFigures>(row.figures),
   }));

@@ -1,10 +1,10 @@
-import type { RunStepId, Timer } from '@ember-fold/core';
+import type { StepKey, Timer } from '@ember-fold/core';
 import type { Queries } from './gate.js';
 
 interface Columns {
   readonly id: string;
   readonly batch_id: string | null;
-  readonly step: RunStepId | null;
+  readonly step: StepKey | null;
   readonly name: string;
   readonly started_at: Date;
   readonly ends_at: Date;

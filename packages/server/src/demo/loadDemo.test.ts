@@ -1,11 +1,12 @@
 import {
   type BatchDraft,
+  batchFigures,
+  batchPieces,
   doughFigures,
   type FormulaBody,
   judgeFamily,
-  ledgerFigures,
   ownIngredients,
-  planBatch,
+  planTrays,
   worstTone,
 } from '@ember-fold/core';
 import { openApp, T0, type TestApp } from '../test/openApp.js';
@@ -50,15 +51,15 @@ it('fries the past on the pot model: counts, oil and time are what core adds up'
   for (const { id } of ledger as { id: string }[]) {
     const { body: record } = await app.call('GET', `/api/ledger/${id}`);
     const draft = record.draft as BatchDraft;
-    const again = ledgerFigures(record.acts, record.readings, draft.pieces, draft.fry.oilC);
+    const { whole: again } = batchFigures(draft, record.acts, record.readings);
     expect(record.figures).toEqual(again);
-    expect(again.fried + again.burst).toBe(draft.pieces);
+    expect(again.fried + again.burst).toBe(batchPieces(draft));
     expect(again.notFried).toBe(0);
     expect(record.note.notes.length).toBeGreaterThan(10);
     bursts.push(again.burst);
     // What was planned is computed, and what happened lies near it.
-    expect(Math.abs(again.meanInOilS! - record.planned.inOilS)).toBeLessThan(70);
-    expect(again.lots).toBe(record.planned.lots);
+    expect(Math.abs(again.meanInOilS! - record.trays[0].planned.inOilS)).toBeLessThan(70);
+    expect(again.lots).toBe(record.trays[0].planned.lots);
   }
   expect(bursts.sort()).toEqual([0, 1, 2]);
 });
@@ -78,7 +79,7 @@ it('plans nothing that stops before the table, with the bases of its Store', asy
   const kitchen = { ...row.kitchen, ingredients: ownIngredients([], bases) };
   for (const { id } of planned as { id: string }[]) {
     const { body: batch } = await app.call('GET', `/api/batches/${id}`);
-    const plan = planBatch(batch.draft, kitchen, null);
+    const { plan } = planTrays(batch.draft, kitchen, null)[0]!;
     for (const station of [plan.dough, plan.filling, plan.fold, plan.fry!]) {
       expect(worstTone(station.findings)).toBe('good');
     }

@@ -4,11 +4,14 @@ import {
   friedInOil,
   type Guests,
   type Kitchen,
-  ledgerFigures,
   type Mishaps,
-  newBatch,
+  newTray,
   type Oil,
-  planBatch,
+  batchFigures,
+  batchOf,
+  fireTrays,
+  planTrays,
+  type TrayDraft,
   simulateRun,
   USUAL_SEAL,
   withFold,
@@ -114,15 +117,11 @@ function nextSupper(nowMs: number): number {
 async function loadPast(gate: Gate, past: Past, nowMs: number, index: number): Promise<void> {
   const id = demoId(past.name);
   const startedAt = new Date(Math.floor((nowMs - past.daysAgo * DAY_MS) / DAY_MS) * DAY_MS + 17 * 3_600_000);
-  const base = newBatch(
-    past.name,
-    past.starterId,
-    past.pieces,
-    new Date(startedAt.getTime() + 5_400_000).toISOString(),
-  );
-  const draft = { ...base, fry: { ...base.fry, oilC: past.oilC } };
-  const plan = planBatch(draft, QUILLHAVEN, null);
-  const run = simulateRun(draft, plan, QUILLHAVEN, 1000 + index, past.mishaps, (n) => demoId(`${past.name} act ${n}`));
+  const tray = newTray(past.name, past.starterId, past.pieces, new Date(startedAt.getTime() + 5_400_000).toISOString());
+  const draft = batchOf({ ...tray, fry: { ...tray.fry, oilC: past.oilC } });
+  const planned = planTrays(draft, QUILLHAVEN, null);
+  const trays = fireTrays(draft, QUILLHAVEN);
+  const run = simulateRun(trays ?? [], QUILLHAVEN, 1000 + index, past.mishaps, (n) => demoId(`${past.name} act ${n}`));
   if (!run) throw new Error(`The demo batch "${past.name}" cannot be fried as planned.`);
   const endedAt = new Date(startedAt.getTime() + run.endS * 1000);
   await gate.transaction(async (q) => {
@@ -146,8 +145,12 @@ async function loadPast(gate: Gate, past: Past, nowMs: number, index: number): P
     );
     await setBatchStatus(q, id, 'done');
     await writeNote(q, id, past.notes, 0);
-    const figures = ledgerFigures(run.acts, run.readings, draft.pieces, draft.fry.oilC);
-    const fried = friedInOil(draft, plan, figures);
+    const figures = batchFigures(draft, run.acts, run.readings);
+    const told = planned.flatMap((one) => {
+      const own = figures.trays[one.draft.mark ?? 'A'];
+      return own ? [{ ...one, figures: own }] : [];
+    });
+    const fried = friedInOil(draft.name, told, figures.whole);
     if (fried) await insertOilEvent(q, OIL.id, { id, at: endedAt.getTime(), ...fried });
     await insertOilEvent(q, OIL.id, {
       id: demoId(`strained after ${past.name}`),
@@ -180,26 +183,25 @@ export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {
 
 /** The five batches of the supper, each in its own form, seam and coat. */
 function plannedSupper(eatAt: string): BatchDraft[] {
-  const pear = newBatch('Pear and ginger rounds', 'pear-ginger', 16, eatAt, 'two-discs');
-  const mackerel = newBatch('Smoked mackerel and leek ropes', 'mackerel-leek', 18, eatAt);
+  const pear = newTray('Pear and ginger rounds', 'pear-ginger', 16, eatAt, 'two-discs');
+  const mackerel = newTray('Smoked mackerel and leek ropes', 'mackerel-leek', 18, eatAt);
   // Small ones: a ball of dough is slow to cook through.
-  const small = withFold(newBatch('Mushroom and barley teardrops', 'mushroom-barley', 24, eatAt), {
+  const small = withFold(newTray('Mushroom and barley teardrops', 'mushroom-barley', 24, eatAt), {
     fillingEachKg: 0.014,
     thicknessM: 0.0025,
   });
   const drops = withForm(small, 'teardrop');
   const mushroom = { ...drops, fry: { ...drops.fry, oilC: 165 } };
-  const squash = newBatch('Squash and sage half-moons', 'squash-sage', 48, eatAt);
-  const planned: BatchDraft[] = [
+  const squash = newTray('Squash and sage half-moons', 'squash-sage', 48, eatAt);
+  const planned: TrayDraft[] = [
     { ...pear, fold: { ...pear.fold, edge: 'fork' }, seal: { ...USUAL_SEAL, glue: 'egg' } },
     { ...mackerel, fold: { ...mackerel.fold, edge: 'rope' }, seal: { ...USUAL_SEAL, airPressed: true } },
     { ...mushroom, coat: { wet: 'milk', dry: 'semolina', double: false } },
-    newBatch('Lentil and dill cones', 'lentil-dill', 24, eatAt, 'cone'),
+    newTray('Lentil and dill cones', 'lentil-dill', 24, eatAt, 'cone'),
     // Forty-eight wait longer than the bench allows: they chill until the oil.
     { ...squash, fold: { ...squash.fold, edge: 'fork' }, fry: { ...squash.fry, start: 'fridge' } },
   ];
-  return planned.map((draft) => ({
-    ...draft,
-    filling: { ...draft.filling, lines: withOnionBase(draft.filling.lines) },
-  }));
+  return planned.map((draft) =>
+    batchOf({ ...draft, filling: { ...draft.filling, lines: withOnionBase(draft.filling.lines) } }),
+  );
 }

@@ -5,7 +5,7 @@ import {
   type FormulaLine,
   type Ingredient,
   ingredientById,
-  newBatch,
+  newTray,
   STARTERS,
   type StarterId,
   type StockRow,
@@ -113,7 +113,7 @@ export async function loadStore(q: Queries, nowMs: number): Promise<void> {
   }
   for (const { id } of STARTERS) {
     const name = FILLING_NAME[id];
-    const body = storeBodyOf(newBatch(name, id, 24, daysAgo(0).toISOString()), 'filling');
+    const body = storeBodyOf(newTray(name, id, 24, daysAgo(0).toISOString()), 'filling');
     await insertFormula(q, demoId(`formula ${name}`), name, body, daysAgo(50));
   }
 }

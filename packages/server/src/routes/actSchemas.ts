@@ -1,4 +1,13 @@
-import { type CookAct, type FireAct, MEASURE_RANGE, type MeasureId, RANGES, RUN_STEPS } from '@ember-fold/core';
+import {
+  type CookAct,
+  type FireAct,
+  MEASURE_RANGE,
+  type MeasureId,
+  RANGES,
+  type RunStepId,
+  STEP_KEYS,
+  stepWhat,
+} from '@ember-fold/core';
 import Joi from 'joi';
 import { flag, number, uuid, within } from './schemaParts.js';
 
@@ -58,19 +67,21 @@ export const act = Joi.alternatives<FireAct>()
   .required();
 
 export const stepId = Joi.string()
-  .valid(...RUN_STEPS)
+  .valid(...STEP_KEYS)
   .required();
 /** ms since the epoch, 2020 to 2100. */
 export const moment = number(1_577_836_800_000, 4_102_444_800_000);
 const cookBase = { id: uuid, atMs: moment, step: stepId, kind: Joi.string() };
 const measuredAs = (measure: MeasureId) => within(MEASURE_RANGE[measure]);
+/** The keys of one kind of step, tray by tray. */
+const keysOf = (what: RunStepId) => STEP_KEYS.filter((key) => stepWhat(key) === what);
 const measured = Joi.when('step', {
   switch: [
-    { is: 'cook-filling', then: measuredAs('pan-kg') },
-    { is: 'cool', then: measuredAs('filling-c') },
+    { is: Joi.valid(...keysOf('cook-filling')), then: measuredAs('pan-kg') },
+    { is: Joi.valid(...keysOf('cool')), then: measuredAs('filling-c') },
     { is: 'mix-dough', then: measuredAs('poured-kg') },
-    { is: 'roll', then: measuredAs('rolled-m') },
-    { is: 'fold', then: measuredAs('pieces').integer() },
+    { is: Joi.valid(...keysOf('roll')), then: measuredAs('rolled-m') },
+    { is: Joi.valid(...keysOf('fold')), then: measuredAs('pieces').integer() },
   ],
   otherwise: Joi.forbidden(),
 });

@@ -1,16 +1,9 @@
-import {
-  type BatchDraft,
-  INGREDIENTS,
-  ingredientById,
-  newBatch,
-  planBatch,
-  START_GATE,
-  type StoredAct,
-} from '@ember-fold/core';
-import { anyDraft, anyFormula, anyIngredient, anyKitchen, within } from '@ember-fold/core/testing';
+import { type BatchDraft, INGREDIENTS, ingredientById, planTrays, START_GATE, type StoredAct } from '@ember-fold/core';
+import { anyBatch, anyDraft, anyFormula, anyIngredient, anyKitchen, within } from '@ember-fold/core/testing';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
 import { listenTo } from '../test/listenTo.js';
+import { changed, newBatch } from '../test/newBatch.js';
 import { openApp, type TestApp, until } from '../test/openApp.js';
 
 let app: TestApp;
@@ -36,7 +29,7 @@ test('whatever is accepted, every other answer still comes', async () => {
   const ids = [...INGREDIENTS.map((one) => one.id), 'own-root', 'own-root', 'own-root'];
   const base = randomUUID();
   const write = fc.oneof(
-    fc.record({ what: fc.constant('draft'), draft: anyDraft([...ids, `base-${base}`, `base-${base}`]) }),
+    fc.record({ what: fc.constant('draft'), draft: anyBatch([...ids, `base-${base}`, `base-${base}`]) }),
     fc.record({ what: fc.constant('kitchen'), kitchen: anyKitchen() }),
     fc.record({ what: fc.constant('ingredient'), ingredient: anyIngredient('own-root') }),
     fc.record({ what: fc.constant('base'), lines: anyFormula(ids), cookToShare: within({ least: 0.3, most: 1 }) }),
@@ -137,7 +130,7 @@ test('whatever is accepted, every other answer still comes', async () => {
   const { kitchen } = (await app.call('GET', '/api/kitchen')).body;
   const { rows } = (await app.call('GET', '/api/ingredients')).body;
   const own = rows.map((row: { ingredient: object }) => row.ingredient);
-  planBatch(newBatch('Squash', 'squash-sage', 12, EAT), { ...kitchen, ingredients: own }, null);
+  planTrays(newBatch('Squash', 'squash-sage', 12, EAT), { ...kitchen, ingredients: own }, null);
 }, 120_000);
 
 test('of several that light at once all get the one stove that is kept; drops and finishes that race never leave pieces in a finished batch', async () => {
@@ -308,10 +301,8 @@ test('an ingredient in use is refused by the database, also against a save of th
     await app.call('PUT', `/api/ingredients/${id}`, { version: 0, ingredient: { ...ingredientById('carrot'), id } });
   const using = (id: string): BatchDraft => {
     const draft = newBatch('Squash', 'squash-sage', 12, EAT);
-    return {
-      ...draft,
-      filling: { ...draft.filling, lines: [...draft.filling.lines, { ingredientId: id, massKg: 0.1 }] },
-    };
+    const { filling } = draft.trays.A!;
+    return changed(draft, { filling: { ...filling, lines: [...filling.lines, { ingredientId: id, massKg: 0.1 }] } });
   };
   for (let round = 0; round < 10; round++) {
     const id = `root-${round}`;

@@ -4,12 +4,13 @@ import {
   DEFAULT_KITCHEN,
   FORMS,
   ledgerFigures,
-  newBatch,
-  planBatch,
+  planTrays,
+  trayOf,
   START_GATE,
 } from '@ember-fold/core';
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
+import { changed, newBatch } from '../test/newBatch.js';
 import { openApp, type TestApp } from '../test/openApp.js';
 
 let app: TestApp;
@@ -20,6 +21,7 @@ afterAll(() => app.close());
 
 const EAT_AT = '2026-03-07T18:30:00.000Z';
 const draft = () => newBatch('Squash and sage half-moons', 'squash-sage', 24, EAT_AT);
+const tray = () => trayOf(draft(), 'A');
 
 async function made(of: BatchDraft = draft()): Promise<{ id: string; version: number; draft: BatchDraft }> {
   const answer = await app.call('POST', '/api/batches', { id: randomUUID(), draft: of });
@@ -65,17 +67,20 @@ describe('making a batch', () => {
       const { status, body } = await app.call('POST', '/api/batches/from-starter', ask);
       expect([form, status]).toEqual([form, 201]);
       expect(body.draft).toEqual(newBatch(ask.name, 'lentil-dill', 12, EAT_AT, form));
-      const longer = { ...body.draft, fold: { ...body.draft.fold, lengthM: 0.25 } };
+      const longer = changed(body.draft, { fold: { ...body.draft.trays.A.fold, lengthM: 0.25 } });
       const saved = await app.call('PUT', `/api/batches/${ask.id}`, { version: 1, draft: longer });
       expect(saved.body.draft).toEqual(longer);
     }
     for (const [path, change] of [
-      ['draft.form', { form: 'cloud' }],
-      ['draft.fold.lengthM', { fold: { ...draft().fold, lengthM: 0 } }],
-      ['draft.fold.lengthM', { fold: { ...draft().fold, lengthM: 'long' } }],
+      ['form', { form: 'cloud' }],
+      ['fold.lengthM', { fold: { ...tray().fold, lengthM: 0 } }],
+      ['fold.lengthM', { fold: { ...tray().fold, lengthM: 'long' } }],
     ] as const) {
-      const answer = await app.call('POST', '/api/batches', { id: randomUUID(), draft: { ...draft(), ...change } });
-      expect([answer.status, answer.body.path]).toEqual([400, path]);
+      const answer = await app.call('POST', '/api/batches', {
+        id: randomUUID(),
+        draft: changed(draft(), change as object),
+      });
+      expect([answer.status, answer.body.path]).toEqual([400, `draft.trays.A.${path}`]);
     }
   });
 
@@ -85,18 +90,18 @@ describe('making a batch', () => {
     await app.call('POST', '/api/batches/from-starter', ask);
     const stove = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE });
     expect(stove.status).toBe(201);
-    const { piece } = planBatch(stove.body.draft, stove.body.kitchen, null).fold;
-    expect([stove.body.draft.form, piece!.form]).toEqual(['cone', 'cone']);
+    const { piece } = planTrays(stove.body.draft, stove.body.kitchen, null)[0]!.plan.fold;
+    expect([stove.body.draft.trays.A.form, piece!.form]).toEqual(['cone', 'cone']);
     await app.call('DELETE', `/api/batches/${id}`);
   });
 
   it('refuses another draft under an id in use', async () => {
     const batch = await made();
-    const other = { ...draft(), pieces: 25 };
+    const other = changed(draft(), { pieces: 25 });
     const answer = await app.call('POST', '/api/batches', { id: batch.id, draft: other });
     expect(answer.status).toBe(409);
     expect(answer.body.code).toBe('ID_TAKEN');
-    expect((await app.call('GET', `/api/batches/${batch.id}`)).body.draft.pieces).toBe(24);
+    expect((await app.call('GET', `/api/batches/${batch.id}`)).body.draft.trays.A.pieces).toBe(24);
   });
 
   it('two requests at once make one batch', async () => {
@@ -117,20 +122,26 @@ describe('making a batch', () => {
 describe('saving', () => {
   it('counts versions and refuses a stale one without losing the newer', async () => {
     const batch = await made();
-    const first = await app.call('PUT', `/api/batches/${batch.id}`, { version: 1, draft: { ...draft(), pieces: 30 } });
+    const first = await app.call('PUT', `/api/batches/${batch.id}`, {
+      version: 1,
+      draft: changed(draft(), { pieces: 30 }),
+    });
     expect(first.status).toBe(200);
     expect(first.body.version).toBe(2);
-    const stale = await app.call('PUT', `/api/batches/${batch.id}`, { version: 1, draft: { ...draft(), pieces: 99 } });
+    const stale = await app.call('PUT', `/api/batches/${batch.id}`, {
+      version: 1,
+      draft: changed(draft(), { pieces: 99 }),
+    });
     expect(stale.status).toBe(409);
     expect(stale.body.code).toBe('STALE_VERSION');
-    expect((await app.call('GET', `/api/batches/${batch.id}`)).body.draft.pieces).toBe(30);
+    expect((await app.call('GET', `/api/batches/${batch.id}`)).body.draft.trays.A.pieces).toBe(30);
   });
 
   it('of several writers at once exactly one wins', async () => {
     const batch = await made();
     const answers = await Promise.all(
       [31, 32, 33, 34, 35].map((pieces) =>
-        app.call('PUT', `/api/batches/${batch.id}`, { version: 1, draft: { ...draft(), pieces } }),
+        app.call('PUT', `/api/batches/${batch.id}`, { version: 1, draft: changed(draft(), { pieces }) }),
       ),
     );
     expect(answers.map((a) => a.status).sort()).toEqual([200, 409, 409, 409, 409]);
@@ -178,11 +189,11 @@ describe('bad drafts', () => {
     const paths = leaves(draft());
     await fc.assert(
       fc.asyncProperty(fc.constantFrom(...paths), junk, async (path, leaf) => {
-        const changed = JSON.parse(JSON.stringify(withLeaf(draft(), path, leaf))) as BatchDraft;
-        const answer = await app.call('POST', '/api/batches', { id: randomUUID(), draft: changed });
+        const odd = JSON.parse(JSON.stringify(withLeaf(draft(), path, leaf))) as BatchDraft;
+        const answer = await app.call('POST', '/api/batches', { id: randomUUID(), draft: odd });
         if (answer.status === 201) {
           // What the server keeps must never break the page that opens it.
-          planBatch(answer.body.draft, DEFAULT_KITCHEN, null);
+          planTrays(answer.body.draft, DEFAULT_KITCHEN, null);
           return;
         }
         expect(answer.status).toBe(400);
@@ -198,8 +209,8 @@ describe('bad drafts', () => {
 
   it('a missing or an unknown key is named', async () => {
     for (const path of leaves(draft()).filter((p) => !p.some((key) => /^\d+$/.test(key)))) {
-      const changed = withLeaf(draft(), path, undefined);
-      const answer = await app.call('POST', '/api/batches', { id: randomUUID(), draft: changed });
+      const odd = withLeaf(draft(), path, undefined);
+      const answer = await app.call('POST', '/api/batches', { id: randomUUID(), draft: odd });
       expect([answer.status, answer.body.path]).toEqual([400, `draft.${path.join('.')}`]);
     }
     const extra = await app.call('POST', '/api/batches', { id: randomUUID(), draft: { ...draft(), colour: 'blue' } });
@@ -257,10 +268,11 @@ describe('every route', () => {
 describe('cooking again', () => {
   it('is a new batch the server takes', async () => {
     const from = draft();
-    const figures = ledgerFigures([], [{ atS: 1, probeC: 161 }], from.pieces, from.fry.oilC);
-    const next = cookAgain(from, { ...figures, oilMeanC: 161.4, meanInOilS: 702, lots: 4 }, '2026-04-01T17:00:00Z');
+    const figures = ledgerFigures([], [{ atS: 1, probeC: 161 }], 24, 158);
+    const seen = { ...figures, oilMeanC: 161.4, meanInOilS: 702, lots: 4 };
+    const next = cookAgain(from, { A: seen }, '2026-04-01T17:00:00Z');
     const batch = await made(next);
-    expect(batch.draft.fry.oilC).toBe(161);
-    expect(batch.draft.fry.minutesS).toBe(700);
+    expect(batch.draft.trays.A!.fry.oilC).toBe(161);
+    expect(batch.draft.trays.A!.fry.minutesS).toBe(700);
   });
 });

@@ -1,4 +1,4 @@
-import { type BatchDraft, type FormId, newBatch, withRaw } from '@ember-fold/core';
+import { type BatchDraft, batchOf, type FormId, newTray, readBatchDraft, withRaw } from '@ember-fold/core';
 import { Router } from 'express';
 import { deleteBatch, insertBatch, listSummaries, readBatch, updateBatch } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
@@ -6,8 +6,12 @@ import { holdIngredients, releaseIngredients } from '../db/ingredientTable.js';
 import { readKitchen } from '../db/kitchenTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
-import { pantryNow, requireKnownDraft } from './kitchenNow.js';
+import { linesOf, pantryNow, requireKnownDraft } from './kitchenNow.js';
 import { SCHEMAS, searchOf, validate } from './validate.js';
+
+/** A page that was opened before the last change of format still saves what it has. */
+const ofAnyFormat = (body: unknown): unknown =>
+  typeof body === 'object' && body !== null && 'draft' in body ? { ...body, draft: readBatchDraft(body.draft) } : body;
 
 /** Batches being planned or fried: list, make, read, save, delete. Long for it is a list of handlers; none knows another. */
 export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
@@ -17,13 +21,13 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
     res.json(await listSummaries(gate, searchOf(req)));
   });
 
-  /** Both formulas of a draft hold what they use of this kitchen's own ingredients. */
-  const hold = async (q: Queries, id: string, { dough, filling }: BatchDraft) =>
+  /** All formulas of a draft hold what they use of this kitchen's own ingredients. */
+  const hold = async (q: Queries, id: string, draft: BatchDraft) =>
     await holdIngredients(
       q,
       'batch',
       id,
-      [...dough.lines, ...filling.lines].map((line) => line.ingredientId),
+      linesOf(draft).map((line) => line.ingredientId),
     );
 
   const store = async (id: string, draft: BatchDraft) => {
@@ -44,7 +48,7 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
   };
 
   router.post('/', async (req, res) => {
-    const { id, draft } = validate<{ id: string; draft: BatchDraft }>(SCHEMAS.newBatch, req.body);
+    const { id, draft } = validate<{ id: string; draft: BatchDraft }>(SCHEMAS.newBatch, ofAnyFormat(req.body));
     const { row, status } = await store(id, draft);
     res.status(status).json(row);
   });
@@ -59,9 +63,9 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
       eatAt: string;
     }>(SCHEMAS.starter, req.body);
     const { kitchen } = await readKitchen(gate);
-    const made = newBatch(ask.name, ask.starterId, ask.pieces, ask.eatAt, ask.form);
+    const made = newTray(ask.name, ask.starterId, ask.pieces, ask.eatAt, ask.form);
     // Where local rules reheat to another temperature, a new batch is planned for it.
-    const draft = kitchen.reheatC === undefined ? made : withRaw(made, null, kitchen.reheatC);
+    const draft = batchOf(kitchen.reheatC === undefined ? made : withRaw(made, null, kitchen.reheatC));
     const { row, status } = await store(ask.id, draft);
     res.status(status).json(row);
   });
@@ -75,7 +79,10 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
 
   router.put('/:id', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
-    const { version, draft } = validate<{ version: number; draft: BatchDraft }>(SCHEMAS.saveBatch, req.body);
+    const { version, draft } = validate<{ version: number; draft: BatchDraft }>(
+      SCHEMAS.saveBatch,
+      ofAnyFormat(req.body),
+    );
     const { row, saved } = await gate.transaction(async (q) => {
       const done = await updateBatch(q, id, draft, version);
       if (done) {

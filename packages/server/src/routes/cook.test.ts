@@ -1,7 +1,8 @@
-import { type CookAct, newBatch, planBatch, START_GATE } from '@ember-fold/core';
+import { type CookAct, planTrays, START_GATE } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { steadyClock } from '../live/steadyClock.js';
 import { listenTo } from '../test/listenTo.js';
+import { newBatch } from '../test/newBatch.js';
 import { openApp, T0, type TestApp } from '../test/openApp.js';
 
 let app: TestApp;
@@ -71,10 +72,10 @@ describe('run-sheet', () => {
     await tell(id, act({ kind: 'measure', value: 19 }));
     await tell(id, act({ kind: 'measure', step: 'roll', value: 0.0033 }));
     const { body } = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE });
-    expect(body.draft.pieces).toBe(19);
-    expect(body.draft.fold.thicknessM).toBe(0.0033);
-    expect(planBatch(body.draft, body.kitchen, null).fry!.lots).not.toBeNull();
-    expect((await app.call('GET', `/api/batches/${id}`)).body.draft.pieces).toBe(24);
+    expect(body.draft.trays.A.pieces).toBe(19);
+    expect(body.draft.trays.A.fold.thicknessM).toBe(0.0033);
+    expect(planTrays(body.draft, body.kitchen, null)[0]!.plan.fry!.lots).not.toBeNull();
+    expect((await app.call('GET', `/api/batches/${id}`)).body.draft.trays.A.pieces).toBe(24);
   });
 });
 

@@ -1,5 +1,6 @@
-import { flourBelief, type FlourObservation, newBatch, observeFlour, WORKED_FORMULAS } from '@ember-fold/core';
+import { flourBelief, type FlourObservation, observeFlour, WORKED_FORMULAS } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
+import { newBatch } from '../test/newBatch.js';
 import { openApp, type TestApp } from '../test/openApp.js';
 
 let app: TestApp;

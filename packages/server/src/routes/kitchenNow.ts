@@ -1,5 +1,6 @@
 import {
   type Base,
+  batchPot,
   type BatchDraft,
   CoreError,
   type FlourBelief,
@@ -7,6 +8,7 @@ import {
   type Formula,
   type Kitchen,
   kitchenAtPot,
+  marksOf,
   observeFlour,
   oilState,
   ownIngredients,
@@ -57,8 +59,11 @@ export function beliefsFrom(rows: readonly FlourRow[], pantry: Pantry): Record<s
   );
 }
 
-const usedIn = (draft: BatchDraft, id: string): boolean =>
-  [...draft.dough.lines, ...draft.filling.lines].some((line) => line.ingredientId === id);
+/** Every line of a batch: its dough, and the filling of each tray. */
+export const linesOf = (draft: BatchDraft): Formula => [
+  ...draft.dough.lines,
+  ...marksOf(draft).flatMap((mark) => draft.trays[mark]!.filling.lines),
+];
 
 /** Kept oil as it is now; `null` when there is none, or it was poured away. */
 async function keptOilNow(q: Queries, id: string | undefined, nowMs: number): Promise<PotOil | null> {
@@ -75,10 +80,11 @@ export async function kitchenFor(q: Queries, draft: BatchDraft, nowMs: number): 
   const rows = (await listIngredientRows(q)).map((row) => row.ingredient);
   const own = ownIngredients(rows, basesOf(await listBaseFormulas(q)));
   const flours = beliefsFrom(await listFlourRows(q), pantryWith(own));
-  const taken = potOf(draft.fry.pot, kitchen);
+  const taken = potOf(batchPot(draft), kitchen);
   const potOil = await keptOilNow(q, taken ? taken.oilId : kitchen.potOilId, nowMs);
   const atPot = kitchenAtPot({ ...kitchen, ...(potOil && { potOil }) }, taken, potOil);
-  return { ...atPot, flours, ingredients: own.filter(({ id }) => usedIn(draft, id)) };
+  const used = new Set(linesOf(draft).map(({ ingredientId }) => ingredientId));
+  return { ...atPot, flours, ingredients: own.filter(({ id }) => used.has(id)) };
 }
 
 /** Refuses a line whose ingredient this kitchen does not have, by the line's own path. */
@@ -86,8 +92,10 @@ export function requireKnown(lines: Formula, path: string, pantry: Pantry): void
   lines.forEach((line, i) => pantry.find(line.ingredientId, `${path}.${i}.ingredientId`));
 }
 
-/** Both formulas of a draft. */
-export function requireKnownDraft({ dough, filling }: BatchDraft, pantry: Pantry): void {
-  requireKnown(dough.lines, 'draft.dough.lines', pantry);
-  requireKnown(filling.lines, 'draft.filling.lines', pantry);
+/** The dough of a draft, and each filling. */
+export function requireKnownDraft(draft: BatchDraft, pantry: Pantry): void {
+  requireKnown(draft.dough.lines, 'draft.dough.lines', pantry);
+  for (const mark of marksOf(draft)) {
+    requireKnown(draft.trays[mark]!.filling.lines, `draft.trays.${mark}.filling.lines`, pantry);
+  }
 }

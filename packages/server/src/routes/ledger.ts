@@ -2,10 +2,11 @@ import {
   type BatchDraft,
   type LedgerEntry,
   type LedgerFigures,
-  ledgerFigures,
+  batchFigures,
+  fryTrays,
   type LedgerRecord,
   type Paged,
-  planBatch,
+  planTrays,
   plannedFigures,
 } from '@ember-fold/core';
 import { Router } from 'express';
@@ -28,10 +29,10 @@ const MARK = /^(\d{1,15})\.([0-9a-f-]{36})$/;
 export function ledgerRoutes({ gate, live }: Context): Router {
   const router = Router();
 
-  const happened = async (id: string, { pieces, fry }: BatchDraft) => {
+  const happened = async (id: string, draft: BatchDraft) => {
     const acts = (await listActs(gate, id)).map((stored) => stored.act);
     const readings = await traceReadings(gate, id);
-    return { acts, readings, figures: ledgerFigures(acts, readings, pieces, fry.oilC) };
+    return { acts, readings, ...batchFigures(draft, acts, readings) };
   };
 
   /** Stored when the batch was finished; of older ones added up once, and stored. */
@@ -39,7 +40,7 @@ export function ledgerRoutes({ gate, live }: Context): Router {
     if (figures) return figures;
     const stove = await readStove(gate, id);
     if (!stove?.endedAt) return null;
-    const found = (await happened(id, stove.draft)).figures;
+    const found = (await happened(id, stove.draft)).whole;
     await writeFigures(gate, id, found);
     return found;
   };
@@ -66,7 +67,8 @@ export function ledgerRoutes({ gate, live }: Context): Router {
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
     const stove = await readStove(gate, id);
     if (!stove?.endedAt) throw new ApiError((await readBatch(gate, id)) ? 'NOT_FOUND' : 'NO_BATCH');
-    const { acts, readings, figures } = await happened(id, stove.draft);
+    const { acts, readings, whole, trays } = await happened(id, stove.draft);
+    const planned = planTrays(stove.draft, stove.kitchen, null);
     const answer: LedgerRecord = {
       id,
       draft: stove.draft,
@@ -75,8 +77,11 @@ export function ledgerRoutes({ gate, live }: Context): Router {
       endedAt: stove.endedAt.toISOString(),
       acts,
       readings: readings.map(({ atS, probeC }) => ({ atS, probeC })),
-      figures,
-      planned: plannedFigures(planBatch(stove.draft, stove.kitchen, null), stove.draft),
+      figures: whole,
+      trays: fryTrays(stove.draft).map(({ draft: { mark = 'A' }, first }) => {
+        const { draft, plan } = planned.find((one) => (one.draft.mark ?? 'A') === mark)!;
+        return { mark, first, figures: trays[mark]!, planned: plannedFigures(plan, draft) };
+      }),
       note: await readNote(gate, id),
     };
     res.json(answer);

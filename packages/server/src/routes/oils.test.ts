@@ -1,5 +1,6 @@
-import { type BatchDraft, DEFAULT_KITCHEN, type FireAct, type Guests, newBatch, START_GATE } from '@ember-fold/core';
+import { type BatchDraft, DEFAULT_KITCHEN, type FireAct, type Guests, START_GATE } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
+import { newBatch } from '../test/newBatch.js';
 import { openApp, T0, type TestApp } from '../test/openApp.js';
 
 let app: TestApp;

@@ -5,7 +5,6 @@ import {
   type FormulaBody,
   ingredientById,
   type Ingredient,
-  newBatch,
   ownIngredients,
   pantryWith,
   shoppingList,
@@ -13,6 +12,7 @@ import {
   START_GATE,
 } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
+import { changed, newBatch } from '../test/newBatch.js';
 import { openApp, type TestApp } from '../test/openApp.js';
 
 let app: TestApp;
@@ -44,7 +44,8 @@ const postFormula = (name: string, body: unknown, id = randomUUID()) =>
   app.call('POST', '/api/formulas', { id, name, body });
 const withFilling = (name: string, ingredientId: string, massKg = 0.3): BatchDraft => {
   const draft = newBatch(name, 'squash-sage', 12, EAT_AT);
-  return { ...draft, filling: { ...draft.filling, lines: [...draft.filling.lines, { ingredientId, massKg }] } };
+  const { filling } = draft.trays.A!;
+  return changed(draft, { filling: { ...filling, lines: [...filling.lines, { ingredientId, massKg }] } });
 };
 const postBatch = (draft: BatchDraft) => app.call('POST', '/api/batches', { id: randomUUID(), draft });
 
@@ -64,7 +65,9 @@ describe('ingredients', () => {
   });
 
   it('one in use cannot vanish, and says where it is used; unused it goes', async () => {
-    expect((await postBatch(withFilling('Too soon', ROOT.id))).body.path).toBe('draft.filling.lines.6.ingredientId');
+    expect((await postBatch(withFilling('Too soon', ROOT.id))).body.path).toBe(
+      'draft.trays.A.filling.lines.6.ingredientId',
+    );
     await putIngredient(ROOT);
     const batch = await postBatch(withFilling('Roots', ROOT.id));
     expect(batch.status).toBe(201);

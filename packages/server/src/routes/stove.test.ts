@@ -1,15 +1,8 @@
-import {
-  type BatchDraft,
-  DEFAULT_KITCHEN,
-  type FireAct,
-  fireState,
-  ledgerFigures,
-  newBatch,
-  START_GATE,
-} from '@ember-fold/core';
+import { type BatchDraft, DEFAULT_KITCHEN, type FireAct, fireState, ledgerFigures, START_GATE } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { insertReadings } from '../db/readingTable.js';
 import { type Heard, listenTo } from '../test/listenTo.js';
+import { changed, newBatch } from '../test/newBatch.js';
 import { openApp, type TestApp, until } from '../test/openApp.js';
 
 let app: TestApp;
@@ -59,14 +52,14 @@ describe('starting', () => {
     const id = await lit(20);
     const again = await app.call('POST', `/api/batches/${id}/stove`, { speed: 1, gate: START_GATE });
     expect(again.body.speed).toBe(20);
-    const changed = { ...draft(), pieces: 40 };
-    expect((await app.call('PUT', `/api/batches/${id}`, { version: 1, draft: changed })).status).toBe(200);
-    expect((await look(id)).draft.pieces).toBe(12);
+    const more = changed(draft(), { pieces: 40 });
+    expect((await app.call('PUT', `/api/batches/${id}`, { version: 1, draft: more })).status).toBe(200);
+    expect((await look(id)).draft.trays.A.pieces).toBe(12);
     expect((await app.call('GET', `/api/batches/${id}`)).body.status).toBe('frying');
   });
 
   it('refuses what cannot be fried or is not safe', async () => {
-    const never = await planned({ ...draft(), fry: { ...draft().fry, oilC: 110 } });
+    const never = await planned(changed(draft(), { fry: { ...draft().trays.A!.fry, oilC: 110 } }));
     const cold = await app.call('POST', `/api/batches/${never}/stove`, { speed: 1, gate: START_GATE });
     expect([cold.status, cold.body.code]).toEqual([409, 'NOT_COOKABLE']);
     const pot = { ...DEFAULT_KITCHEN.pot, oilM3: 0.0055 };
@@ -318,7 +311,7 @@ describe('finishing', () => {
       expect((await app.call('POST', `/api/batches/${id}/stove/finish`, {})).body).toEqual({ batchId: id });
     }
     const { body: record } = await app.call('GET', `/api/ledger/${id}`);
-    expect(record.figures).toEqual(ledgerFigures(record.acts, record.readings, 12, record.draft.fry.oilC));
+    expect(record.figures).toEqual(ledgerFigures(record.acts, record.readings, 12, record.draft.trays.A.fry.oilC));
     expect([record.figures.fried, record.figures.burst, record.figures.notFried]).toEqual([2, 1, 9]);
     expect((await app.call('GET', '/api/ledger')).body.rows.map((e: { id: string }) => e.id)).toEqual([id]);
     expect((await post(id, knob(1, 0))).body.code).toBe('BATCH_OVER');

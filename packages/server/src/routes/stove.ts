@@ -5,8 +5,10 @@ import {
   fireState,
   type Kitchen,
   oilAfterRest,
-  planBatch,
-  ledgerFigures,
+  batchFigures,
+  friedPieces,
+  fryTrays,
+  planTrays,
   REOPEN_MS,
   START_GATE,
   type StartStoveAsk,
@@ -108,9 +110,10 @@ export function stoveRoutes(context: Context): Router {
       // What was weighed, rolled and counted on the run-sheet is what is fried.
       const acts = (await listCookActs(q, id)).map((stored) => stored.act);
       const draft = asCooked(batch.draft, cookState(acts), kitchen);
-      const plan = planBatch(draft, kitchen, null);
-      if (!plan.fry?.lots) throw new ApiError('NOT_COOKABLE');
-      if (plan.fry.findings.some((f) => NO_START.has(f.code))) {
+      const fried = planTrays(draft, kitchen, null).filter((tray) => (tray.draft.way ?? 'fry') === 'fry');
+      if (fried.length === 0) throw new ApiError('NOTHING_FRIED');
+      if (fried.some(({ plan }) => !plan.fry?.lots)) throw new ApiError('NOT_COOKABLE');
+      if (fried.some(({ plan }) => plan.fry!.findings.some((f) => NO_START.has(f.code)))) {
         throw new ApiError('UNSAFE_PLAN');
       }
       const startedAt = new Date(clockMs());
@@ -162,10 +165,10 @@ export function stoveRoutes(context: Context): Router {
       if (held.endedAt) return { row: held, isOver: false };
       const { batchId, draft } = held;
       const acts = (await listActs(q, batchId)).map((stored) => stored.act);
-      if (fireState(acts, draft.pieces).inPot.length > 0) throw new ApiError('STILL_FRYING');
-      const figures = ledgerFigures(acts, await traceReadings(q, batchId), draft.pieces, draft.fry.oilC);
+      if (fireState(acts, friedPieces(fryTrays(draft))).inPot.length > 0) throw new ApiError('STILL_FRYING');
+      const figures = batchFigures(draft, acts, await traceReadings(q, batchId));
       await endStove(q, batchId, new Date(clockMs()));
-      await writeFigures(q, batchId, figures);
+      await writeFigures(q, batchId, figures.whole);
       await setBatchStatus(q, batchId, 'done');
       await noteFried(q, held, figures, clockMs());
       return { row: held, isOver: true };

@@ -1,7 +1,8 @@
-import { type BatchDraft, DEFAULT_KITCHEN, newBatch, oilAfterRest, START_GATE, type StoredAct } from '@ember-fold/core';
+import { type BatchDraft, DEFAULT_KITCHEN, oilAfterRest, START_GATE, type StoredAct } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { insertReadings } from '../db/readingTable.js';
 import { listenTo } from '../test/listenTo.js';
+import { changed, newBatch } from '../test/newBatch.js';
 import { openApp, type TestApp, until } from '../test/openApp.js';
 
 let app: TestApp;
@@ -22,7 +23,7 @@ async function kitchenWith(more: object): Promise<void> {
 async function planned(name: string, starter: string, pot?: string): Promise<string> {
   const id = randomUUID();
   const draft: BatchDraft = newBatch(name, starter, 12, '2026-03-07T18:30:00.000Z');
-  const asked = { ...draft, fry: { ...draft.fry, ...(pot && { pot }) } };
+  const asked = changed(draft, { fry: { ...draft.trays.A!.fry, ...(pot && { pot }) } });
   expect((await app.call('POST', '/api/batches', { id, draft: asked })).status).toBe(201);
   return id;
 }

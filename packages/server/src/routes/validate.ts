@@ -1,5 +1,6 @@
 // One file over 300 lines: every shape the API takes, side by side, so that limits can be compared.
 import {
+  type BakeChoices,
   type BatchDraft,
   DOUGH_FAMILIES,
   EDGES,
@@ -14,6 +15,9 @@ import {
   type ScaleAct,
   START_GATE,
   STARTERS,
+  type Tray,
+  TRAY_MARKS,
+  TRAY_WAYS,
   TURN_SCHOOLS,
 } from '@ember-fold/core';
 import Joi from 'joi';
@@ -75,6 +79,7 @@ const fillingParts = {
   coreTargetC: within(D.coreTargetC),
   raw: Joi.string().valid('poultry', 'minced-meat', 'fish', 'egg', 'vegetables'),
   method: Joi.string().valid('pan', 'strain', 'squeeze', 'thicken'),
+  strong: Joi.boolean().strict(),
 };
 const version = number(0, 4_294_967_295).integer();
 /** Which version of which formula of the Store it came from. */
@@ -86,17 +91,18 @@ const form = Joi.string()
   .required();
 
 /** Ranges match the guards of core, so that a draft that is saved can always be planned. */
-const draft = Joi.object<BatchDraft>({
-  name: line(120),
+const tray = Joi.object<Tray>({
+  label: line(120).optional(),
+  way: Joi.string().valid(...TRAY_WAYS),
+  bake: Joi.object<BakeChoices>({
+    ovenC: within(RANGES.oven.ovenC),
+    minutesS: within(RANGES.oven.minutesS).allow(null),
+    perSheet: within(RANGES.oven.perTray).integer(),
+  }),
+  keepUntil: isoTime.optional(),
+  fromStock: uuid.optional(),
   form,
   pieces: within(D.pieces).integer(),
-  eatAt: isoTime,
-  dough: Joi.object({
-    ...doughParts,
-    ...doughHow,
-    from,
-    poured: Joi.array().items(within(D.pourKg).optional()).max(200),
-  }).required(),
   filling: Joi.object({
     ...fillingParts,
     panKg: within(D.panKg),
@@ -144,6 +150,22 @@ const draft = Joi.object<BatchDraft>({
     ramp: Joi.object({ outC: within(D.oilC), overS: within(D.rampS) }).optional(),
     pipeline: Joi.boolean().strict().optional(),
   }).required(),
+});
+
+const draft = Joi.object<BatchDraft>({
+  format: Joi.number().valid(2).required(),
+  name: line(120),
+  eatAt: isoTime,
+  dough: Joi.object({
+    ...doughParts,
+    ...doughHow,
+    from,
+    poured: Joi.array().items(within(D.pourKg).optional()).max(200),
+  }).required(),
+  trays: Joi.object()
+    .pattern(Joi.string().valid(...TRAY_MARKS), tray)
+    .min(1)
+    .required(),
 }).required();
 
 const allergens = Joi.array()

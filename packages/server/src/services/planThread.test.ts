@@ -1,9 +1,10 @@
-import { CoreError, DEFAULT_KITCHEN, fryJobOf, newBatch, STARTERS } from '@ember-fold/core';
+import { CoreError, DEFAULT_KITCHEN, fryJobOf, STARTERS } from '@ember-fold/core';
 import { build } from 'esbuild';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { changed, newBatch } from '../test/newBatch.js';
 import { FryJobs } from './fryJobs.js';
 import { PlanThread } from './planThread.js';
 
@@ -38,7 +39,7 @@ test('a supper is planned as it is here, while this thread goes on with other th
 test('a broken contract comes across with its code and path, and the thread goes on', async () => {
   const thread = new PlanThread(pathToFileURL(script));
   const [one] = SUPPER;
-  const odd = { ...one!.draft, pieces: 0 };
+  const odd = changed(one!.draft, { pieces: 0 });
   await expect(thread.planJob('odd', odd, DEFAULT_KITCHEN)).rejects.toEqual(expect.any(CoreError));
   await expect(thread.planJob('odd', odd, DEFAULT_KITCHEN)).rejects.toMatchObject({
     code: 'OUT_OF_RANGE',
@@ -63,7 +64,7 @@ test('a thread that ends tells those who wait; the next ask starts another, and 
   await expect(waiting).rejects.toThrow('ended');
   await expect(alike).rejects.toThrow('ended');
   // What failed is not kept.
-  expect(await jobs.jobOf(one!.id, one!.draft, DEFAULT_KITCHEN)).toMatchObject({ oilC: one!.draft.fry.oilC });
+  expect(await jobs.jobOf(one!.id, one!.draft, DEFAULT_KITCHEN)).toMatchObject({ oilC: one!.draft.trays.A!.fry.oilC });
   expect(await jobs.jobOf(one!.id, one!.draft, DEFAULT_KITCHEN)).toMatchObject({ id: one!.id });
   expect(asked).toBe(2);
   await thread.close();

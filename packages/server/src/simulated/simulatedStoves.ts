@@ -5,14 +5,18 @@ import {
   fireState,
   type Kitchen,
   type OilReading,
-  planBatch,
+  friedPieces,
+  fryTrays,
+  fireTrays,
   readProbe,
   replayFry,
   restoreIntoStove,
   type SimulatedStove,
   stepStove,
+  type StovePiece,
   stovePieceSpec,
   topUpStove,
+  trayOfPiece,
   potAtRest,
   ringFlowW,
 } from '@ember-fold/core';
@@ -56,6 +60,8 @@ export interface SimulatedStovesOptions {
   /** The server's time; absent: told by its live stream. */
   readonly clockMs?: () => number;
 }
+
+const piecesOf = ({ draft }: Pick<Told, 'draft'>): number => friedPieces(fryTrays(draft));
 
 const TICK_MS = 250;
 const RETRY_MS = 500;
@@ -142,9 +148,10 @@ export class SimulatedStoves {
       const answer = await fetch(`${this.options.url}/api/batches/${batchId}/stove`, { signal: this.stopped.signal });
       if (!answer.ok) return;
       const told = (await answer.json()) as Told;
-      const plan = planBatch(told.draft, told.kitchen, null);
-      if (told.probe !== SIMULATED_STOVE || told.endedAt !== null || !plan.fry || this.running.has(batchId)) return;
-      const stove = createStove(told.kitchen.pot, told.kitchen.roomC, plan.fry.body, plan.fry.bulk, told.seed);
+      const trays = fireTrays(told.draft, told.kitchen);
+      if (told.probe !== SIMULATED_STOVE || told.endedAt !== null || !trays || this.running.has(batchId)) return;
+      const pieceOf = (number: number): StovePiece => trayOfPiece(trays, number).fry;
+      const stove = createStove(told.kitchen.pot, told.kitchen.roomC, pieceOf, told.seed);
       const running: Running = {
         ...{ told, stove, turns: new Map(), toppedM3: 0, stop: new AbortController() },
         acts: new Map(told.acts.map(({ act }) => [act.id, act])),
@@ -159,7 +166,7 @@ export class SimulatedStoves {
       const acts = told.acts.map(({ act }) => act);
       stove.state = {
         ...stove.state,
-        ringW: ringFlowW(acts, fireState(acts, told.draft.pieces).takenBack, stove.pot, stove.timeS),
+        ringW: ringFlowW(acts, fireState(acts, piecesOf(told)).takenBack, stove.pot, stove.timeS),
       };
       // The oil did not wait while nobody was there; nobody read the probe meanwhile.
       const missedS = Math.min(MOST_CATCH_UP_S, this.stoveNowS(running) - stove.timeS);
@@ -205,7 +212,7 @@ export class SimulatedStoves {
   /** Makes the simulated pot hold exactly what the acts say, piece by piece. */
   private settle(running: Running): void {
     const { stove, turns, told } = running;
-    const state = fireState([...running.acts.values()], told.draft.pieces);
+    const state = fireState([...running.acts.values()], piecesOf(told));
     stove.setting = Math.min(state.burner, stove.pot.settings);
     topUpStove(stove, state.toppedM3 - running.toppedM3);
     running.toppedM3 = state.toppedM3;

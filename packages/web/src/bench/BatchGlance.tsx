@@ -1,4 +1,4 @@
-import type { ColdPlan, HotPlan } from '@ember-fold/core';
+import type { PlannedTray } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import { api } from '../data/api';
@@ -8,11 +8,11 @@ import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
 import { lineText } from '../text/lineText';
 import { makePrinter } from '../text/printer';
 import { FORM_NAME } from '../text/formWords';
-import { FAMILY_NAME, STATION_NAME } from '../text/words';
+import { FAMILY_NAME } from '../text/words';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { FormPicture } from '../ui/drawing/FormPicture';
 import { figureFont, PHONE } from '../ui/theme';
-import { lineOnce } from '../workers/planClient';
+import { planOnce } from '../workers/planClient';
 
 const Glance = styled.div`
   flex-basis: 100%;
@@ -73,36 +73,42 @@ export function BatchGlance({ id, version }: { readonly id: string; readonly ver
   const { data } = api.useBatchAtQuery({ id, version });
   const draft = data?.draft ?? null;
   const kitchen = useAppSelector((state) => selectKitchenFor(state, draft));
-  const [plan, setPlan] = useState<{ readonly cold: ColdPlan; readonly hot: HotPlan } | 'none' | null>(null);
+  const [plan, setPlan] = useState<readonly PlannedTray[] | 'none' | null>(null);
   useEffect(() => {
     if (!draft || !kitchen) return;
     let isNewest = true;
     // A batch that cannot be planned says why on its own page.
     const show = (next: typeof plan) => isNewest && setPlan(next);
-    void lineOnce(draft, kitchen).then(show, () => show('none'));
+    void planOnce(draft, kitchen, Date.now()).then(show, () => show('none'));
     return () => {
       isNewest = false;
     };
   }, [draft, kitchen]);
   if (plan === 'none') return null;
   if (!draft || !kitchen || !plan) return <Glance aria-busy />;
-  const piece = plan.cold.fold.piece;
-  const line = { draft, kitchen, printer: makePrinter(kitchen), ...plan, hotIsCurrent: true, hotProblem: null };
+  const [first] = plan;
+  if (!first) return null;
+  const { piece } = first.plan.fold;
+  const { form, fold, dough } = first.draft;
+  const line = {
+    ...{ batch: draft, draft: first.draft, kitchen, printer: makePrinter(kitchen) },
+    ...{ cold: first.plan, hot: first.plan, hotIsCurrent: true, hotProblem: null, trays: [] },
+  };
   return (
     <Glance>
       {piece && (
         <FormPicture
           piece={piece}
-          fold={draft.fold}
+          fold={fold}
           crust={0.9}
-          label={T.formOf(FORM_NAME[draft.form], FAMILY_NAME[draft.dough.family])}
+          label={T.formOf(FORM_NAME[form], FAMILY_NAME[dough.family])}
         />
       )}
       <ol>
-        {lineText(line).map(({ station, figure, tone, verdict }) => (
+        {lineText(line).map(({ station, name, figure, tone, verdict }) => (
           <li key={station}>
             <span>
-              {STATION_NAME[station]}
+              {name}
               <Word $colour={toneColour(tone)}>
                 <ToneMark tone={tone} size={13} />
                 {verdict}

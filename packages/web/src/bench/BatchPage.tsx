@@ -1,13 +1,14 @@
 import { STATION_NAME } from '../text/words';
 import { BENCH as T } from '../text/benchPhrases';
 import { lazyPart } from '../ui/lazyPart';
-import { Flame, ListChecks, Redo2, Undo2 } from 'lucide-react';
-import { memo, Suspense, useEffect } from 'react';
-import { Link, Navigate, useParams } from 'react-router';
+import { Flame, Layers2, ListChecks, Redo2, Undo2 } from 'lucide-react';
+import { batchPieces, type TrayMark } from '@ember-fold/core';
+import { memo, Suspense, useEffect, useRef, useState } from 'react';
+import { Link, Navigate, useParams, useSearchParams } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../data/api';
 import { figureFont, PHONE } from '../ui/theme';
-import { draftLoaded, redone, undone } from '../data/draftSlice';
+import { draftLoaded, redone, trayOpened, undone } from '../data/draftSlice';
 import { keptHistory } from '../data/draftHistory';
 import { draftKind } from '../data/savedKinds';
 import { saver } from '../data/saves';
@@ -19,9 +20,11 @@ import { Button } from '../ui/controls/Button';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
 import { STATIONS } from '../text/lineText';
+import { TRAY } from '../text/trayText';
 import { FoldStation } from './fold/FoldStation';
 import { LineBar } from './LineBar';
 import { SaveMark } from './SaveMark';
+import { TrayBar, trayIn, useOpenTray } from './TrayBar';
 
 // A batch opens on its fold; the other stations come when the page is idle, or when they are opened.
 const loadDough = () => import('./dough/DoughStation').then((m) => ({ default: m.DoughStation }));
@@ -32,6 +35,7 @@ const DoughStation = lazyPart(loadDough);
 const FillingStation = lazyPart(loadFilling);
 const FryStation = lazyPart(loadFry);
 const ServeStation = lazyPart(loadServe);
+const TraySheet = lazyPart(() => import('./TraySheet').then((m) => ({ default: m.TraySheet })));
 
 /** Fetches the stations that are not open yet once the open one is shown, so that each opens at once. */
 function useStationsReady(shown: boolean) {
@@ -71,7 +75,11 @@ const Step = styled(Button)`
 `;
 
 /** Loads a batch into the draft; what this browser had not yet handed over goes first. */
-function useOpenDraft(id: string) {
+function useOpenDraft(id: string, mark: TrayMark | null) {
+  const latest = useRef(mark);
+  useEffect(() => {
+    latest.current = mark;
+  });
   const batch = api.useBatchQuery(id, { refetchOnMountOrArgChange: true });
   const openId = useAppSelector((state) => state.draft.batchId);
   const dispatch = useAppDispatch();
@@ -79,8 +87,11 @@ function useOpenDraft(id: string) {
   useEffect(() => {
     if (!data || data.id !== id || isFetching || openId === id) return;
     const draft = saver.open(`draft ${id}`, id, draftKind, { value: data.draft, version: data.version });
-    dispatch(draftLoaded({ batchId: id, draft, ...keptHistory(id, draft) }));
+    dispatch(draftLoaded({ batchId: id, draft, mark: latest.current, ...keptHistory(id, draft) }));
   }, [data, id, isFetching, openId, dispatch]);
+  useEffect(() => {
+    if (openId === id) dispatch(trayOpened(mark));
+  }, [openId, id, mark, dispatch]);
   return batch;
 }
 
@@ -166,6 +177,23 @@ const Ways = memo(function Ways({ batchId, frying }: Pick<OpenProps, 'batchId' |
   );
 });
 
+/** The way to the batch's trays. */
+function Trays({ line }: { readonly line: Line }) {
+  const [isOpen, setOpen] = useState(false);
+  const open = useOpenTray();
+  return (
+    <>
+      <Step $look="quiet" onPress={() => setOpen(true)}>
+        <Layers2 size={18} aria-hidden />
+        <span>{TRAY.trays}</span>
+      </Step>
+      <Suspense fallback={null}>
+        {isOpen && <TraySheet line={line} onOpen={open} onClose={() => setOpen(false)} />}
+      </Suspense>
+    </>
+  );
+}
+
 /** The open batch: drawn again only when its line has changed. */
 const OpenBatch = memo(function OpenBatch({ batchId, station, line: open, frying }: OpenProps) {
   const dispatch = useAppDispatch();
@@ -177,13 +205,14 @@ const OpenBatch = memo(function OpenBatch({ batchId, station, line: open, frying
         {'draft' in open && (
           <Soft as="span">
             {T.piecesEatAt(
-              open.draft.pieces,
+              batchPieces(open.batch),
               open.printer.clock(Date.parse(open.draft.eatAt)),
               open.printer.day(Date.parse(open.draft.eatAt)),
             )}
           </Soft>
         )}
         <span className="grow" />
+        {'draft' in open && <Trays line={open} />}
         <Ways batchId={batchId} frying={frying} />
       </TitleRow>
       {'problem' in open ? (
@@ -193,6 +222,7 @@ const OpenBatch = memo(function OpenBatch({ batchId, station, line: open, frying
         </Panel>
       ) : (
         <>
+          <TrayBar line={open} />
           <LineBar batchId={batchId} line={open} />
           {frying && <Soft role="status">{T.thisBatchIsAtThe}</Soft>}
           {open.hotProblem && <Problem>{open.hotProblem}</Problem>}
@@ -208,7 +238,8 @@ const OpenBatch = memo(function OpenBatch({ batchId, station, line: open, frying
 /** One batch on the bench: the line, and the station that is open. */
 export function BatchPage() {
   const { id = '', station } = useParams();
-  const batch = useOpenDraft(id);
+  const [search] = useSearchParams();
+  const batch = useOpenDraft(id, trayIn(search));
   const line = useLine();
   const dispatch = useAppDispatch();
   const batchId = useAppSelector((state) => state.draft.batchId);

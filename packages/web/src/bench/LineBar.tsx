@@ -1,13 +1,12 @@
 import { BENCH as T } from '../text/benchPhrases';
 import type { Station } from '@ember-fold/core';
 import { memo, useEffect, useRef, useState } from 'react';
-import { NavLink, useParams } from 'react-router';
+import { NavLink, useLocation, useParams } from 'react-router';
 import { keyframes, styled } from 'styled-components';
 import { figureFont } from '../ui/theme';
 import type { Line } from '../data/useLine';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { COMING, lineText, type StationText } from '../text/lineText';
-import { STATION_NAME } from '../text/words';
 
 /** Narrower than this the five stations do not stand side by side: the line scrolls. */
 const NARROW = '@media (max-width: 1080px)';
@@ -117,15 +116,26 @@ function Flash({ text }: { readonly text: string }) {
 
 interface StationLinkProps extends StationText {
   readonly to: string;
+  readonly search: string;
   readonly place: 'first' | 'between' | 'last';
 }
 
 /** Drawn again only when one of its words changes. */
-const StationLink = memo(function StationLink({ to, place, station, tone, verdict, figure, detail }: StationLinkProps) {
+const StationLink = memo(function StationLink({
+  to,
+  search,
+  place,
+  station,
+  name,
+  tone,
+  verdict,
+  figure,
+  detail,
+}: StationLinkProps) {
   return (
-    <Stop to={to} $first={place === 'first'} $last={place === 'last'} data-station={station}>
+    <Stop to={{ pathname: to, search }} $first={place === 'first'} $last={place === 'last'} data-station={station}>
       <span className="head">
-        <span>{STATION_NAME[station]}</span>
+        <span>{name}</span>
         {verdict && (
           <Verdict $colour={toneColour(tone)}>
             <ToneMark tone={tone} size={14} />
@@ -143,6 +153,7 @@ const StationLink = memo(function StationLink({ to, place, station, tone, verdic
 export function LineBar({ batchId, line }: { readonly batchId: string; readonly line: Line }) {
   const texts = lineText(line);
   const { station } = useParams();
+  const { search } = useLocation();
   const strip = useRef<HTMLElement>(null);
   // On a phone the line scrolls: the open station stays in sight.
   useEffect(() => {
@@ -155,6 +166,7 @@ export function LineBar({ batchId, line }: { readonly batchId: string; readonly 
         <StationLink
           key={text.station}
           to={`/bench/${batchId}/${text.station satisfies Station}`}
+          search={search}
           place={i === 0 ? 'first' : i === texts.length - 1 ? 'last' : 'between'}
           {...text}
         />

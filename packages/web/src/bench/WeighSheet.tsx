@@ -1,5 +1,5 @@
 import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
-import { type AmountPlace, batchAmounts, cookState, type StepAmount, stepOfPlace, stepState } from '@ember-fold/core';
+import { batchAmounts, batchPieces, cookState, type StepAmount, stepOfAmount, stepState } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { storeApi } from '../data/storeApi';
 import { useAppSelector } from '../data/store';
@@ -10,25 +10,37 @@ import { Button } from '../ui/controls/Button';
 import { LiveScale } from '../ui/controls/LiveScale';
 import { PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
+import { trayNames } from '../text/trayText';
 import { WEIGH_GROUP_NAME } from '../text/storeWords';
 
-const PLACES: readonly AmountPlace[] = ['filling', 'dough', 'second-dough', 'rim-and-coat'];
+/** What stands together: one bowl, pan or plate of one tray. */
+function groupsOf(amounts: readonly StepAmount[]) {
+  const groups: { of: StepAmount['of']; mark: StepAmount['mark']; rows: StepAmount[] }[] = [];
+  for (const amount of amounts) {
+    const group = groups.find(({ of, mark }) => of === amount.of && mark === amount.mark);
+    if (group) group.rows.push(amount);
+    else groups.push({ of: amount.of, mark: amount.mark, rows: [amount] });
+  }
+  return groups;
+}
 
 /**
  * Everything out, weighed and within reach before the first disc is rolled. What is ticked here is
  * ticked on the run-sheet, on every device.
  */
 export function WeighSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
-  const { draft, kitchen, printer } = line;
+  const { batch, kitchen, printer } = line;
+  const names = trayNames(batch);
   const batchId = useAppSelector((state) => state.draft.batchId) ?? '';
   const { data: stock } = storeApi.useStockQuery();
   const { acts, tell, refusal } = useCookActs(batchId);
-  const amounts = useMemo(() => batchAmounts(draft, stock ?? [], kitchen), [draft, stock, kitchen]);
+  const amounts = useMemo(() => batchAmounts(batch, stock ?? [], kitchen), [batch, stock, kitchen]);
   const ticked = useMemo(() => {
     const state = cookState(acts ?? []);
-    return new Set(PLACES.flatMap((of) => stepState(state, stepOfPlace(of)).ticked));
-  }, [acts]);
-  const onTick = ({ of, key }: StepAmount, on: boolean) => tell({ kind: 'tick', step: stepOfPlace(of), line: key, on });
+    return new Set(amounts.flatMap((one) => stepState(state, stepOfAmount(one)).ticked));
+  }, [acts, amounts]);
+  const onTick = (amount: StepAmount, on: boolean) =>
+    tell({ kind: 'tick', step: stepOfAmount(amount), line: amount.key, on });
   // What is weighed next: the first line without a tick.
   const next = amounts.find(({ key }) => !ticked.has(key));
   const done = amounts.filter(({ key }) => ticked.has(key));
@@ -37,15 +49,15 @@ export function WeighSheet({ line, onClose }: { readonly line: Line; readonly on
       <LiveScale printer={printer} wantedKg={next?.weighKg ?? 0.1} />
       {refusal && <Problem>{refusal}</Problem>}
       <div data-print>
-        <Soft>{T.piecesInTheOrderOf(draft.name, draft.pieces)}</Soft>
-        {PLACES.map((of) => ({ of, rows: amounts.filter((amount) => amount.of === of) }))
-          .filter(({ rows }) => rows.length > 0)
-          .map(({ of, rows }) => (
-            <section key={of} style={{ marginTop: 12 }}>
-              <PanelTitle as="h3">{WEIGH_GROUP_NAME[of]}</PanelTitle>
-              <AmountTicks amounts={rows} ticked={ticked} printer={printer} onTick={onTick} />
-            </section>
-          ))}
+        <Soft>{T.piecesInTheOrderOf(batch.name, batchPieces(batch))}</Soft>
+        {groupsOf(amounts).map(({ of, mark, rows }) => (
+          <section key={`${of} ${mark ?? ''}`} style={{ marginTop: 12 }}>
+            <PanelTitle as="h3">
+              {mark ? `${WEIGH_GROUP_NAME[of]}, ${names.get(mark)}` : WEIGH_GROUP_NAME[of]}
+            </PanelTitle>
+            <AmountTicks amounts={rows} ticked={ticked} printer={printer} onTick={onTick} />
+          </section>
+        ))}
       </div>
       <Actions>
         <Button isDisabled={done.length === 0} onPress={() => done.forEach((amount) => onTick(amount, false))}>

@@ -12,7 +12,7 @@ import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { changeText, measureText, RUN_NAME, tableText } from '../text/cookText';
+import { changeText, measureText, stepName, tableText } from '../text/cookText';
 import type { Printer } from '../text/printer';
 import { CurrentStep } from './CurrentStep';
 import { RunSheetPrint } from './RunSheetPrint';
@@ -84,14 +84,14 @@ interface OpenProps {
 }
 
 function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
-  const { draft, now, sheet, changes, waiting, refusal } = cook;
+  const { now, sheet, changes, waiting, refusal } = cook;
   return (
     <>
-      <PageTitle of={[T.cook, draft.name]} />
+      <PageTitle of={[T.cook, cook.name]} />
       <TitleRow>
-        <h1>{draft.name}</h1>
+        <h1>{cook.name}</h1>
         <Soft as="span">
-          {tableText(now.tableMs, Date.parse(draft.eatAt), sheet[0]?.startMs ?? now.tableMs, printer)}
+          {tableText(now.tableMs, Date.parse(cook.eatAt), sheet[0]?.startMs ?? now.tableMs, printer)}
         </Soft>
         <span className="grow" />
         <Button $look="quiet" onPress={() => window.print()}>
@@ -121,7 +121,7 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
               <PanelTitle>{T.whatWasMeasuredHasMoved}</PanelTitle>
               <ul>
                 {changes.map((change) => (
-                  <li key={change.what}>{changeText(change, printer)}</li>
+                  <li key={`${change.mark ?? ''} ${change.what}`}>{changeText(change, printer)}</li>
                 ))}
               </ul>
             </Panel>
@@ -149,7 +149,7 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
 
 /** What goes on by itself, and what comes. */
 function Coming({ cook, printer, me }: Pick<OpenProps, 'cook' | 'printer' | 'me'>) {
-  const { now, state, nowMs, tell } = cook;
+  const { now, state, nowMs, tell, trays } = cook;
   return (
     <Panel aria-label={T.whatComes}>
       {now.background.length > 0 && (
@@ -159,14 +159,17 @@ function Coming({ cook, printer, me }: Pick<OpenProps, 'cook' | 'printer' | 'me'
             {now.background.map(({ step, readyMs }) => (
               <li key={step.id}>
                 <span>
-                  {RUN_NAME[step.id]}
+                  {stepName(step, trays)}
                   <small>
                     {readyMs > nowMs
                       ? T.untilMore(printer.clock(readyMs), printer.span((readyMs - nowMs) / 1000))
                       : T.itsTimeIsOver}
                   </small>
                 </span>
-                <Button aria-label={`Done: ${RUN_NAME[step.id]}`} onPress={() => tell({ kind: 'done', step: step.id })}>
+                <Button
+                  aria-label={`Done: ${stepName(step, trays)}`}
+                  onPress={() => tell({ kind: 'done', step: step.id })}
+                >
                   {T.done}
                 </Button>
               </li>
@@ -178,7 +181,7 @@ function Coming({ cook, printer, me }: Pick<OpenProps, 'cook' | 'printer' | 'me'
       <Steps aria-label={T.next}>
         {now.next.map((step) => {
           const { who } = stepState(state, step.id);
-          const name = RUN_NAME[step.id];
+          const name = stepName(step, trays);
           return (
             <li key={step.id}>
               <span>
@@ -211,7 +214,7 @@ function Coming({ cook, printer, me }: Pick<OpenProps, 'cook' | 'printer' | 'me'
 
 /** What is over, with what was measured; any of it can be opened again. */
 function Past({ cook, printer }: Pick<OpenProps, 'cook' | 'printer'>) {
-  const { sheet, state, tell } = cook;
+  const { sheet, state, tell, trays } = cook;
   const [all, setAll] = useState(false);
   const past = sheet
     .filter((step) => stepState(state, step.id).state !== 'open')
@@ -227,12 +230,12 @@ function Past({ cook, printer }: Pick<OpenProps, 'cook' | 'printer'>) {
           return (
             <li key={step.id}>
               <span>
-                {RUN_NAME[step.id]}
+                {stepName(step, trays)}
                 <small>{T.at(is === 'done' ? 'done' : 'skipped', printer.clock(atMs!), measured)}</small>
               </span>
               <Button
                 $look="quiet"
-                aria-label={T.goBackTo(RUN_NAME[step.id])}
+                aria-label={T.goBackTo(stepName(step, trays))}
                 onPress={() => tell({ kind: 'back', step: step.id })}
               >
                 <Undo2 size={18} aria-hidden />

@@ -1,6 +1,6 @@
 import { COOK as T } from '../text/cookPhrases';
 import {
-  type BatchDraft,
+  type TrayDraft,
   type CheckAnswer,
   MEASURE_RANGE,
   type MeasureId,
@@ -18,7 +18,7 @@ import { Button } from '../ui/controls/Button';
 import { LiveScale } from '../ui/controls/LiveScale';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { CountField, GramField, MmField, TempField } from '../ui/controls/UnitFields';
-import { CHECK, checkAsk, MEASURE_NAME, measureText, RUN_NAME, runLines } from '../text/cookText';
+import { CHECK, checkAsk, MEASURE_NAME, measureText, runLines, stepName } from '../text/cookText';
 import type { Printer } from '../text/printer';
 import { CheckDrawing } from './CheckDrawing';
 import { SetOut } from './SetOut';
@@ -136,23 +136,18 @@ interface CurrentStepProps {
 
 /** The one large step: what the hands do, what to look for, what was measured. */
 export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) {
-  const { draft, plan, state, now, tell } = cook;
+  const { trays, state, now, tell } = cook;
   const timers = useTimers();
   const { answer, value } = stepState(state, step.id);
-  const lines = runLines(step, {
-    ...{ draft, printer, piece: plan.fold.piece },
-    fillingKg: plan.filling.figures.rawKg,
-    doughKg: plan.dough.figures.massKg,
-    waterPercent: plan.dough.figures.waterPercent,
-    fry: plan.fry,
-    foldC: plan.filling.foldC,
-  });
-  const name = `${RUN_NAME[step.id]}, ${draft.name}`;
+  const lines = runLines(step, trays, printer);
+  const title = stepName(step, trays);
+  const { draft } = trays.find((tray) => tray.draft.mark === step.mark) ?? trays[0]!;
+  const name = `${title}, ${cook.name}`;
   const runs = timers.some((timer) => timer.batchId === batchId && timer.step === step.id);
   return (
     <Big data-step={step.id} aria-label={T.now}>
       <Soft role="status">{now.waits ? T.nothingForTheHands : T.now}</Soft>
-      <h2>{RUN_NAME[step.id]}</h2>
+      <h2>{title}</h2>
       <Lines>
         {lines.map((line) => (
           <li key={line}>{line}</li>
@@ -199,7 +194,7 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
 
 interface CheckQuestionProps {
   readonly step: RunStep;
-  readonly draft: BatchDraft;
+  readonly draft: TrayDraft;
   readonly answer: CheckAnswer | null;
   readonly onAnswer: (answer: CheckAnswer) => void;
 }

@@ -1,7 +1,7 @@
 import { type StepAmount, stepAmounts } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { COOK as T } from '../text/cookPhrases';
-import { RUN_NAME, runLines, tableText } from '../text/cookText';
+import { runLines, stepName, tableText } from '../text/cookText';
 import type { Printer } from '../text/printer';
 import { Cautions } from '../ui/controls/Cautions';
 import type { Cook } from './useCook';
@@ -52,18 +52,11 @@ function Taken({ amounts, printer }: { readonly amounts: readonly StepAmount[]; 
 
 /** The whole run on paper, for a wall without a screen: a box to tick, the time, and what to do. */
 export function RunSheetPrint({ cook, printer }: { readonly cook: Cook; readonly printer: Printer }) {
-  const { draft, plan, sheet, now, amounts } = cook;
-  const told = {
-    ...{ draft, printer, piece: plan.fold.piece, foldC: plan.filling.foldC },
-    fillingKg: plan.filling.figures.rawKg,
-    doughKg: plan.dough.figures.massKg,
-    waterPercent: plan.dough.figures.waterPercent,
-    fry: plan.fry,
-  };
+  const { trays, sheet, now, amounts } = cook;
   return (
     <OnPaper data-print>
-      <h2>{draft.name}</h2>
-      <p>{tableText(now.tableMs, Date.parse(draft.eatAt), sheet[0]?.startMs ?? now.tableMs, printer)}</p>
+      <h2>{cook.name}</h2>
+      <p>{tableText(now.tableMs, Date.parse(cook.eatAt), sheet[0]?.startMs ?? now.tableMs, printer)}</p>
       <table>
         <tbody>
           {sheet.map((step) => (
@@ -71,9 +64,9 @@ export function RunSheetPrint({ cook, printer }: { readonly cook: Cook; readonly
               <td aria-hidden>☐</td>
               <th scope="row">{printer.clock(step.startMs)}</th>
               <td>
-                <strong>{RUN_NAME[step.id]}</strong> {printer.span(step.durationS)}
+                <strong>{stepName(step, trays)}</strong> {printer.span(step.durationS)}
                 <ul>
-                  {runLines(step, told).map((line) => (
+                  {runLines(step, trays, printer).map((line) => (
                     <li key={line}>{line}</li>
                   ))}
                 </ul>

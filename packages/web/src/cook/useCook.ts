@@ -2,14 +2,13 @@ import {
   asCooked,
   batchAmounts,
   type BatchDraft,
-  type BatchPlan,
   type CookNow,
   cookNow,
   type CookState,
   cookState,
   type Kitchen,
   type PlanChange,
-  planCold,
+  type PlannedTray,
   type RunStep,
   type StepAmount,
   timerCalls,
@@ -23,34 +22,35 @@ import { useAppSelector } from '../data/store';
 import { storeApi } from '../data/storeApi';
 import { useCookActs } from '../data/useCookActs';
 import { startTimer, stopTimer, useTimers } from '../data/useTimers';
-import { RUN_NAME } from '../text/cookText';
-import { planHotOnce } from '../workers/planClient';
+import { stepName } from '../text/cookText';
+import { planOnce } from '../workers/planClient';
 
 const TICK_MS = 1000;
 
-/** The whole plan of a draft: the quick half here, fry and serve in the worker. */
-function useWholePlan(draft: BatchDraft | null, kitchen: Kitchen | null) {
-  const [known, setKnown] = useState<{ draft: BatchDraft; kitchen: Kitchen; plan: BatchPlan } | null>(null);
+/** Every tray of a batch with its plan, from the worker. */
+function useWholePlan(batch: BatchDraft | null, kitchen: Kitchen | null) {
+  const [trays, setTrays] = useState<readonly PlannedTray[] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   useEffect(() => {
-    if (!draft || !kitchen) return;
+    if (!batch || !kitchen) return;
     let gone = false;
-    planHotOnce(draft, kitchen).then(
-      (hot) => !gone && setKnown({ draft, kitchen, plan: { ...planCold(draft, kitchen), ...hot } }),
+    planOnce(batch, kitchen, null).then(
+      (found) => !gone && setTrays(found),
       (cause: unknown) => !gone && setProblem(cause instanceof Error ? cause.message : String(cause)),
     );
     return () => {
       gone = true;
     };
-  }, [draft, kitchen]);
-  return { plan: known?.plan ?? null, problem };
+  }, [batch, kitchen]);
+  return { trays, problem };
 }
 
 /** Everything the run-sheet shows. */
 export interface Cook {
-  /** As it was really cooked so far. */
-  readonly draft: BatchDraft;
-  readonly plan: BatchPlan;
+  readonly name: string;
+  readonly eatAt: string;
+  /** As they were really cooked so far. */
+  readonly trays: readonly PlannedTray[];
   readonly sheet: readonly RunStep[];
   /** Everything the batch takes, in the order of weighing. */
   readonly amounts: readonly StepAmount[];
@@ -87,11 +87,8 @@ export function useCook(batchId: string, me: string) {
   const before = useWholePlan(planned, kitchen);
   const after = useWholePlan(draft, kitchen);
   const session = useMemo(
-    () =>
-      planned && draft && before.plan && after.plan && kitchen
-        ? { planned, draft, before: before.plan, after: after.plan, kitchen }
-        : null,
-    [planned, draft, before.plan, after.plan, kitchen],
+    () => (before.trays && after.trays ? { before: before.trays, after: after.trays } : null),
+    [before.trays, after.trays],
   );
   const { data: stock } = storeApi.useStockQuery();
   const amounts = useMemo(
@@ -99,7 +96,7 @@ export function useCook(batchId: string, me: string) {
     [planned, stock, kitchen],
   );
   const problem = before.problem ?? after.problem;
-  if (!session || !state) return { cook: null, problem, batch, query };
+  if (!session || !state || !planned) return { cook: null, problem, batch, query };
 
   const now = cookNow(session, state, nowMs, me);
 
@@ -108,14 +105,25 @@ export function useCook(batchId: string, me: string) {
     const { start, stop } = timerCalls(now.sheet, state, act, running);
     tell(act);
     for (const step of start) {
-      const name = `${RUN_NAME[step.id]}, ${session.draft.name}`;
+      const name = `${stepName(step, session.after)}, ${planned.name}`;
       startTimer({ name, seconds: step.durationS, batchId, step: step.id });
     }
     running.filter((timer) => stop.includes(timer.id)).forEach(stopTimer);
   };
   const { sheet, changes } = now;
   const cook: Cook = {
-    ...{ draft: session.draft, plan: session.after, sheet, amounts, state, nowMs, changes, waiting, refusal },
+    ...{
+      name: planned.name,
+      eatAt: planned.eatAt,
+      trays: session.after,
+      sheet,
+      amounts,
+      state,
+      nowMs,
+      changes,
+      waiting,
+      refusal,
+    },
     ...{ now, tell: follow },
   };
   return { cook, problem, batch, query };

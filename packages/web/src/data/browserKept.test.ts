@@ -1,5 +1,5 @@
 /** @jest-environment ./testing/browser.mjs */
-import { newBatch } from '@ember-fold/core';
+import { batchOf, newTray } from '@ember-fold/core';
 import { act, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
 import { keepHistory, keptHistory } from './draftHistory';
@@ -7,7 +7,7 @@ import type { DraftState, HistoryStep } from './draftSlice';
 import { readKept, useKept, writeKept } from './useKept';
 import { unwatchPot, useWatched, watchPot } from './watched';
 
-const draft = newBatch('Kept', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+const draft = batchOf(newTray('Kept', 'squash-sage', 24, '2030-01-05T18:30:00Z'));
 const step = (field: string): HistoryStep => ({ field, redo: [], undo: [] }) as unknown as HistoryStep;
 const state = (more: Partial<DraftState>): DraftState =>
   ({ batchId: 'one', draft, past: [step('a')], future: [step('b')], ...more }) as DraftState;
@@ -20,7 +20,7 @@ test('undo survives a reload for just the draft it leads to, and no other', () =
   expect(keptHistory('one', draft)).toEqual({ past: [step('a')], future: [step('b')] });
   expect(keptHistory('two', draft)).toEqual(NONE);
   // Changed elsewhere meanwhile: the steps would lead from something else.
-  expect(keptHistory('one', { ...draft, pieces: 25 })).toEqual(NONE);
+  expect(keptHistory('one', { ...draft, name: 'Other' })).toEqual(NONE);
   keepHistory(state({ batchId: null }));
   expect(keptHistory('one', draft).past).toHaveLength(1);
 });

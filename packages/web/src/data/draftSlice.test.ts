@@ -1,14 +1,27 @@
-import { type BatchDraft, newBatch, withFold, withPieces, withRaw } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  batchOf,
+  newTray,
+  trayOf,
+  type TrayDraft,
+  withFold,
+  withPieces,
+  withRaw,
+  withTray,
+} from '@ember-fold/core';
 import fc from 'fast-check';
 import { keepHistory, keptHistory } from './draftHistory';
 import { draftChanged, draftLoaded, draftReducer, type DraftState, draftTaken, redone, undone } from './draftSlice';
 import { watchPress } from './press';
 
-const DRAFT = newBatch('Squash', 'squash-sage', 24, '2026-03-07T18:30:00Z');
+const TRAY = newTray('Squash', 'squash-sage', 24, '2026-03-07T18:30:00Z');
+const DRAFT = batchOf(TRAY);
+/** An edit of the only tray, as a station makes it. */
+const with_ = (batch: BatchDraft, make: Edit): BatchDraft => withTray(batch, make(trayOf(batch, null)));
 const loaded = (): DraftState => draftReducer(undefined, draftLoaded({ batchId: 'b', draft: DRAFT }));
 
 /** One edit as the stations make them, each in a field of its own so that none join. */
-type Edit = (draft: BatchDraft) => BatchDraft;
+type Edit = (draft: TrayDraft) => TrayDraft;
 const edit = fc.oneof(
   fc.integer({ min: 1, max: 200 }).map(
     (n): Edit =>
@@ -34,7 +47,7 @@ const edit = fc.oneof(
 );
 
 function changed(state: DraftState, make: Edit, field: string, atMs = Date.now()): DraftState {
-  const action = draftChanged(make(state.draft!), field);
+  const action = draftChanged(with_(state.draft!, make), field);
   return draftReducer(state, { ...action, payload: { ...action.payload, atMs } });
 }
 
@@ -83,7 +96,13 @@ it('a drag is one step however slow; the next drag of the same handle is another
   watchPress();
   const size = (state: DraftState, discM: number, atMs: number) => {
     jest.spyOn(Date, 'now').mockReturnValue(atMs);
-    return draftReducer(state, draftChanged(withFold(state.draft!, { discM }), 'fold.discM'));
+    return draftReducer(
+      state,
+      draftChanged(
+        with_(state.draft!, (d) => withFold(d, { discM })),
+        'fold.discM',
+      ),
+    );
   };
   const press = (kind: 'down' | 'up', atMs: number) => {
     jest.spyOn(Date, 'now').mockReturnValue(atMs);
@@ -104,16 +123,16 @@ it('a drag is one step however slow; the next drag of the same handle is another
   jest.useRealTimers();
   jest.restoreAllMocks();
   expect(state.past).toHaveLength(4);
-  for (const discM of [0.13, 0.125, 0.105, DRAFT.fold.discM]) {
+  for (const discM of [0.13, 0.125, 0.105, TRAY.fold.discM]) {
     state = draftReducer(state, undone());
-    expect(state.draft!.fold.discM).toBe(discM);
+    expect(state.draft!.trays.A!.fold.discM).toBe(discM);
   }
 });
 
 it('a step keeps only what differs, and a change that changes nothing is none', () => {
   const before = loaded();
   const state = changed(before, (d) => ({ ...d, fry: { ...d.fry, oilC: 161 } }), 'fry.oilC');
-  expect(state.past[0]!.forward).toEqual([{ op: 'replace', path: ['fry', 'oilC'], value: 161 }]);
+  expect(state.past[0]!.forward).toEqual([{ op: 'replace', path: ['trays', 'A', 'fry', 'oilC'], value: 161 }]);
   expect(state.draft!.dough).toBe(before.draft!.dough);
   expect(changed(state, (d) => ({ ...d, fry: { ...d.fry } }), 'fry.oilC')).toBe(state);
 });
@@ -128,12 +147,12 @@ it('a new edit after undo drops what could have been redone', () => {
 
 it('what another device changed is shown, is no step of undo, and undo still takes back what was done here', () => {
   const mine = changed(loaded(), (d) => withPieces(d, 30), 'pieces');
-  const both = { ...mine.draft!, fry: { ...mine.draft!.fry, oilC: 171 } };
+  const both = with_(mine.draft!, (d) => ({ ...d, fry: { ...d.fry, oilC: 171 } }));
   const taken = draftReducer(mine, draftTaken({ batchId: 'b', draft: both }));
   expect(taken.draft).toEqual(both);
   expect(taken.past).toEqual(mine.past);
   const back = draftReducer(taken, undone());
-  expect([back.draft!.pieces, back.draft!.fry.oilC]).toEqual([24, 171]);
+  expect([back.draft!.trays.A!.pieces, back.draft!.trays.A!.fry.oilC]).toEqual([24, 171]);
   expect(draftReducer(mine, draftTaken({ batchId: 'other', draft: both }))).toBe(mine);
 });
 

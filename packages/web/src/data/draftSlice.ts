@@ -1,4 +1,4 @@
-import type { BatchDraft } from '@ember-fold/core';
+import type { BatchDraft, TrayMark } from '@ember-fold/core';
 import { createSlice, original, type PayloadAction } from '@reduxjs/toolkit';
 import { applyPatches, type Draft, enablePatches, type Patch, produceWithPatches } from 'immer';
 import { pressedSinceMs } from './press';
@@ -18,11 +18,13 @@ export interface HistoryStep {
 export interface DraftState {
   readonly batchId: string | null;
   readonly draft: BatchDraft | null;
+  /** The tray that is open; `null`: the first. */
+  readonly mark: TrayMark | null;
   readonly past: readonly HistoryStep[];
   readonly future: readonly HistoryStep[];
 }
 
-const EMPTY: DraftState = { batchId: null, draft: null, past: [], future: [] };
+const EMPTY: DraftState = { batchId: null, draft: null, mark: null, past: [], future: [] };
 
 const TOGETHER_MS = 900;
 const MOST_STEPS = 200;
@@ -47,6 +49,7 @@ function become(target: Record<string, unknown>, next: Record<string, unknown>):
 interface Loaded {
   readonly batchId: string;
   readonly draft: BatchDraft;
+  readonly mark?: TrayMark | null;
   readonly past?: readonly HistoryStep[];
   readonly future?: readonly HistoryStep[];
 }
@@ -63,6 +66,7 @@ const slice = createSlice({
   initialState: EMPTY,
   reducers: {
     draftLoaded: (_state, { payload }: PayloadAction<Loaded>) => ({ ...EMPTY, ...payload }),
+    trayOpened: (state, { payload }: PayloadAction<TrayMark | null>) => ({ ...state, mark: payload }),
     /** What another device changed, or what both come to: not a step that this one can undo. */
     draftTaken: (state, { payload }: PayloadAction<{ batchId: string; draft: BatchDraft }>) => {
       const now = original(state) as DraftState;
@@ -132,5 +136,5 @@ const slice = createSlice({
   },
 });
 
-export const { draftLoaded, draftTaken, draftChanged, undone, redone } = slice.actions;
+export const { draftLoaded, trayOpened, draftTaken, draftChanged, undone, redone } = slice.actions;
 export const draftReducer = slice.reducer;

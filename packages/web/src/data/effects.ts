@@ -8,6 +8,7 @@ import { hotFailed, hotPlanned, minutePassed } from './hotPlan';
 import { listener } from './listener';
 import { selectKitchenFor } from './selectKitchen';
 import { saver, saveTold, tellSaves } from './saves';
+import { selectTray } from './selectTray';
 import { type RootState, store } from './store';
 
 tellSaves((key, view) => store.dispatch(saveTold({ key, view })));
@@ -31,7 +32,8 @@ listener.startListening({
 
 const inputsOf = (state: unknown) => {
   const root = state as RootState;
-  return { draft: root.draft.draft, kitchen: selectKitchenFor(root, root.draft.draft) };
+  const batch = root.draft.draft;
+  return { batch, draft: selectTray(root), kitchen: selectKitchenFor(root, batch) };
 };
 
 /**
@@ -45,10 +47,10 @@ listener.startListening({
     return minutePassed.match(action) || a.draft !== b.draft || a.kitchen !== b.kitchen;
   },
   effect: (_action, { getState, dispatch }) => {
-    const { draft, kitchen } = inputsOf(getState());
-    if (!draft || !kitchen) return;
-    planHotLatest(draft, kitchen, Date.now()).then(
-      (plan) => plan && dispatch(hotPlanned({ plan, draft, kitchen, problem: null })),
+    const { batch, draft, kitchen } = inputsOf(getState());
+    if (!batch || !draft || !kitchen) return;
+    planHotLatest(batch, draft.mark ?? null, kitchen, Date.now()).then(
+      (found) => found && dispatch(hotPlanned({ ...found, draft, kitchen, problem: null })),
       (cause: unknown) => dispatch(hotFailed(cause instanceof Error ? cause.message : String(cause))),
     );
   },

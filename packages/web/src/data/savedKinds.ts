@@ -1,4 +1,4 @@
-import type { BatchDraft, Kitchen } from '@ember-fold/core';
+import { type BatchDraft, type Kitchen, readBatchDraft } from '@ember-fold/core';
 import { api, problemOf } from './api';
 import { draftTaken } from './draftSlice';
 import type { SaveAnswer, SavedKind, Versioned } from './saver';
@@ -24,6 +24,7 @@ export const draftKind: SavedKind<BatchDraft> = {
       value: row.draft,
       version: row.version,
     })),
+  read: readBatchDraft,
   show: (batchId, { value }) => void store.dispatch(draftTaken({ batchId, draft: value })),
 };
 

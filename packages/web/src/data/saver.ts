@@ -15,6 +15,8 @@ export type SaveAnswer<T> = { readonly kept: Versioned<T> } | { readonly problem
 export interface SavedKind<T> {
   send(id: string, of: Versioned<T>): Promise<SaveAnswer<T>>;
   fetch(id: string): Promise<SaveAnswer<T>>;
+  /** Reads what an earlier version of the page left behind; absent: it never looked otherwise. */
+  read?(left: T): T;
   /** Shows what the server has, or what both sides come to. */
   show(id: string, of: Versioned<T>): void;
 }
@@ -98,7 +100,7 @@ export class Saver {
   open<T>(key: string, id: string, kind: SavedKind<T>, base: Versioned<T>): T {
     const known = this.entries.get(key) as Entry<T> | undefined;
     if (known && !isSettled(known)) return known.mine;
-    const mirror = this.mirror<T>(key);
+    const mirror = this.mirror<T>(key, kind.read);
     const entry: Entry<T> = {
       ...{ kind, id, base, mine: base.value, view: SAVED, running: false, unsure: [], clash: null },
       ...(mirror &&
@@ -264,10 +266,12 @@ export class Saver {
   }
 
   /** What was left behind under a key; half a record is none. */
-  mirror<T>(key: string): Mirror<T> | null {
+  mirror<T>(key: string, read: (left: T) => T = (left) => left): Mirror<T> | null {
     try {
       const kept = JSON.parse(this.options.storage.getItem(PREFIX + key) ?? 'null') as Mirror<T> | null;
-      return typeof kept?.base?.version === 'number' && kept.mine != null && kept.base.value != null ? kept : null;
+      if (typeof kept?.base?.version !== 'number' || kept.mine == null || kept.base.value == null) return null;
+      const { base, mine, unsure = [] } = kept;
+      return { base: { ...base, value: read(base.value) }, mine: read(mine), unsure: unsure.map(read) };
     } catch {
       return null;
     }

@@ -1,5 +1,6 @@
 import {
   type BatchDraft,
+  batchPot,
   type Kitchen,
   kitchenAtPot,
   ownIngredients,
@@ -58,9 +59,9 @@ const selectOils = (state: ApiState) => oilApi.endpoints.oils.select()(state).da
 export const selectKitchenFor = createSelector(
   selectKitchen,
   selectOils,
-  (_state: ApiState, draft: BatchDraft | null) => draft?.fry.pot,
+  (_state: ApiState, draft: BatchDraft | null) => draft && batchPot(draft),
   (kitchen, oils, pot): Kitchen | null => {
-    const taken = kitchen && potOf(pot, kitchen);
+    const taken = kitchen && potOf(pot ?? undefined, kitchen);
     return kitchen && taken ? kitchenAtPot(kitchen, taken, keptOil(oils, taken.oilId)) : kitchen;
   },
 );

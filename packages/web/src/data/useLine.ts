@@ -1,5 +1,6 @@
 import {
   type BatchDraft,
+  type TrayDraft,
   type ColdPlan,
   CoreError,
   type HotPlan,
@@ -11,6 +12,8 @@ import {
 import { createSelector } from '@reduxjs/toolkit';
 import { makePrinter, type Printer } from '../text/printer';
 import { selectKitchen, selectKitchenFor } from './selectKitchen';
+import type { TrayGlance } from '../workers/plan.worker';
+import { selectTray } from './selectTray';
 import { type RootState, useAppSelector } from './store';
 
 const selectPrinter = createSelector(selectKitchen, (kitchen) => kitchen && makePrinter(kitchen));
@@ -20,23 +23,23 @@ type Cold = { readonly plan: ColdPlan; readonly problem: null } | { readonly pla
 const selectDraftKitchen = (state: RootState) => selectKitchenFor(state, state.draft.draft);
 
 /** The quick half of the line, computed where it is shown. */
-const selectCold = createSelector(
-  (state: RootState) => state.draft.draft,
-  selectDraftKitchen,
-  (draft, kitchen): Cold | null => {
-    if (!draft || !kitchen) return null;
-    try {
-      return { plan: planCold(draft, kitchen), problem: null };
-    } catch (cause) {
-      if (cause instanceof CoreError) return { plan: null, problem: cause.message };
-      throw cause;
-    }
-  },
-);
+const selectCold = createSelector(selectTray, selectDraftKitchen, (draft, kitchen): Cold | null => {
+  if (!draft || !kitchen) return null;
+  try {
+    return { plan: planCold(draft, kitchen), problem: null };
+  } catch (cause) {
+    if (cause instanceof CoreError) return { plan: null, problem: cause.message };
+    throw cause;
+  }
+});
 
-/** The draft being edited and everything that follows from it. */
+/** The tray being edited and everything that follows from it. */
 export interface Line {
-  readonly draft: BatchDraft;
+  readonly draft: TrayDraft;
+  /** The batch it belongs to. */
+  readonly batch: BatchDraft;
+  /** Every tray of it at a glance; empty where there is one, or before the worker has answered. */
+  readonly trays: readonly TrayGlance[];
   readonly kitchen: Kitchen;
   readonly printer: Printer;
   readonly cold: ColdPlan;
@@ -48,15 +51,19 @@ export interface Line {
 
 const selectLine = createSelector(
   (state: RootState) => state.draft.draft,
+  selectTray,
   selectDraftKitchen,
   selectPrinter,
   selectCold,
   (state: RootState) => state.hot,
-  (draft, kitchen, printer, cold, hot): Line | { readonly problem: string } | null => {
-    if (!draft || !kitchen || !printer || !cold) return null;
+  (batch, draft, kitchen, printer, cold, hot): Line | { readonly problem: string } | null => {
+    if (!batch || !draft || !kitchen || !printer || !cold) return null;
     if (!cold.plan) return { problem: cold.problem };
     const hotIsCurrent = hot.draft === draft && hot.kitchen === kitchen;
-    return { draft, kitchen, printer, cold: cold.plan, hot: hot.plan, hotIsCurrent, hotProblem: hot.problem };
+    return {
+      ...{ batch, draft, kitchen, printer, cold: cold.plan, hot: hot.plan, hotIsCurrent },
+      ...{ trays: hot.trays, hotProblem: hot.problem },
+    };
   },
 );
 

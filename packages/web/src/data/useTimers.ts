@@ -1,4 +1,4 @@
-import type { RunStepId, Timer } from '@ember-fold/core';
+import type { StepKey, Timer } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { cookApi } from './cookApi';
 import { takeTimer, withTimer } from './live';
@@ -28,7 +28,7 @@ interface NewTimer {
   readonly name: string;
   readonly seconds: number;
   readonly batchId?: string;
-  readonly step?: RunStepId;
+  readonly step?: StepKey;
   readonly startedMs?: number;
 }
 

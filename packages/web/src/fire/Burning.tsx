@@ -1,5 +1,5 @@
 import { FIRE as T } from '../text/firePhrases';
-import { type FinishAsks, finishAsks, type NextStep, type Piece, planCold } from '@ember-fold/core';
+import { type FinishAsks, finishAsks, type Kitchen, type NextStep, planCold, trayOfPiece } from '@ember-fold/core';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { lazyPart } from '../ui/lazyPart';
@@ -13,7 +13,7 @@ import type { Printer } from '../text/printer';
 import { DangerScreen } from './DangerScreen';
 import { Hands } from './Hands';
 import { OilPanel } from './OilPanel';
-import { PotView } from './PotView';
+import { type PieceLook, PotView } from './PotView';
 import { TallyPanel } from './TallyPanel';
 import { useEar } from './useEar';
 import { useEnd } from './useEnd';
@@ -52,22 +52,42 @@ const FromAbove = styled(Soft)`
 `;
 
 const NO_STEPS: readonly NextStep[] = [];
+const NO_TRAYS: Fire['trays'] = [];
+
+/** How each piece looks from above, by its number, and its tray's mark where there are several. */
+function useLooks(trays: Fire['trays'], kitchen: Kitchen): (number: number) => PieceLook | null {
+  return useMemo(() => {
+    const drawn = trays.map((tray) => {
+      const { draft } = tray;
+      const { piece } = planCold(draft, kitchen).fold;
+      return {
+        tray,
+        look: piece && { shape: piece, fold: draft.fold, mark: trays.length > 1 ? draft.mark : undefined },
+      };
+    });
+    return (number) => {
+      const of = trayOfPiece(trays, number);
+      return drawn.find(({ tray }) => tray === of)?.look ?? null;
+    };
+  }, [trays, kitchen]);
+}
 
 type Open = ReturnType<typeof useStove> & { readonly live: NonNullable<ReturnType<typeof useStove>['live']> };
 
 /** A stove that burns: the oil, the pot, what to do next, what was done. */
 export function Burning({ batchId, stove }: { readonly batchId: string; readonly stove: Open }) {
   const { live } = stove;
-  const { draft, kitchen } = live.stove;
+  const { kitchen } = live.stove;
   const printer = useKitchen()?.printer;
   const { fire, failed } = useFire(live);
   const pad = usePad(live, fire, stove.act);
+  const oilC = fire?.tray.draft.fry.oilC ?? 0;
   const wording = useCallback(
-    (step: NextStep) => nextText(step, (c) => printer?.temp(c) ?? '', draft.fry.oilC).what,
-    [printer, draft.fry.oilC],
+    (step: NextStep) => nextText(step, (c) => printer?.temp(c) ?? '', oilC).what,
+    [printer, oilC],
   );
   useFireCalls(fire?.steps ?? NO_STEPS, wording);
-  const piece = useMemo(() => planCold(draft, kitchen).fold.piece, [draft, kitchen]);
+  const looks = useLooks(fire?.trays ?? NO_TRAYS, kitchen);
   // Whoever looks at a pot keeps an eye on it, in other rooms too.
   useEffect(() => watchPot(batchId), [batchId]);
   if (failed) {
@@ -77,14 +97,14 @@ export function Burning({ batchId, stove }: { readonly batchId: string; readonly
       </Page>
     );
   }
-  if (!fire || !printer || !piece) {
+  if (!fire || !printer) {
     return (
       <Page>
         <Soft role="status">{FIRE_TEXT.opening}</Soft>
       </Page>
     );
   }
-  return <Stove batchId={batchId} stove={stove} fire={fire} pad={pad} piece={piece} printer={printer} />;
+  return <Stove batchId={batchId} stove={stove} fire={fire} pad={pad} looks={looks} printer={printer} />;
 }
 
 interface StoveProps {
@@ -92,7 +112,7 @@ interface StoveProps {
   readonly stove: Open;
   readonly fire: Fire;
   readonly pad: ReturnType<typeof usePad>;
-  readonly piece: Piece;
+  readonly looks: (number: number) => PieceLook | null;
   readonly printer: Printer;
 }
 
@@ -103,10 +123,11 @@ interface Ending {
 }
 
 /** The page of one pot; draws what `fireNow` says. */
-function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
+function Stove({ batchId, stove, fire, pad, looks, printer }: StoveProps) {
   const { live } = stove;
-  const { draft, kitchen } = live.stove;
-  const { state, oil, fry } = fire;
+  const { kitchen, draft: batch } = live.stove;
+  const { state, oil } = fire;
+  const { draft, fry } = fire.tray;
   const ear = useEar(pad.spoken);
   const { end, problem } = useEnd(batchId, live.ended);
   const [ending, setEnding] = useState<Ending | null>(null);
@@ -118,8 +139,8 @@ function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
   const where = potText(kitchen.potName, kitchen.pot.diameterM);
   return (
     <Page>
-      <PageTitle of={[T.atTheStove, draft.name]} />
-      <h1 className="visually-hidden">{FIRE_TEXT.title(draft.name)}</h1>
+      <PageTitle of={[T.atTheStove, batch.name]} />
+      <h1 className="visually-hidden">{FIRE_TEXT.title(batch.name)}</h1>
       <Grid>
         <div style={{ gridArea: 'oil', display: 'grid' }}>
           <OilPanel
@@ -144,8 +165,7 @@ function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
             lotSize={fry.lots.lotSize}
             room={fire.room}
             predictions={fire.predictions}
-            shape={piece}
-            fold={draft.fold}
+            looks={looks}
             nowS={fire.nowS}
             selected={pad.selected}
             onSelect={pad.select}
@@ -177,7 +197,7 @@ function Stove({ batchId, stove, fire, pad, piece, printer }: StoveProps) {
       {fire.danger && (
         <DangerScreen
           danger={fire.danger}
-          where={`${where}, ${draft.name}`}
+          where={`${where}, ${batch.name}`}
           oil={oil.probeC === null ? '' : T.oil(printer.temp(oil.probeC))}
           onAct={() => (fire.danger?.act === 'burner-off' ? pad.burner(0) : pad.here())}
         />

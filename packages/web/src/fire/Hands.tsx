@@ -1,4 +1,4 @@
-import type { BatchDraft, NextStep } from '@ember-fold/core';
+import type { TrayDraft, NextStep } from '@ember-fold/core';
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import type { Printer } from '../text/printer';
@@ -66,7 +66,7 @@ const Hand = styled.div`
 `;
 
 interface HandsProps {
-  readonly draft: BatchDraft;
+  readonly draft: TrayDraft;
   readonly fire: Fire;
   readonly pad: ReturnType<typeof usePad>;
   readonly printer: Printer;

@@ -102,15 +102,16 @@ function Glance({ live, act, where, printer }: GlanceProps) {
   const { fire } = useFire(live, false);
   const pad = usePad(live, fire, act, false);
   const { batchId, draft } = live.stove;
+  const oilC = fire?.tray.draft.fry.oilC ?? 0;
   const wording = useCallback(
-    (step: NextStep) => `${where}: ${nextText(step, (c) => printer.temp(c), draft.fry.oilC).what}`,
-    [where, printer, draft.fry.oilC],
+    (step: NextStep) => `${where}: ${nextText(step, (c) => printer.temp(c), oilC).what}`,
+    [where, printer, oilC],
   );
   useFireCalls(fire?.steps ?? NO_STEPS, wording);
   const { probeC = null, verdict = 'no-reading' } = fire?.oil ?? {};
   const step = fire?.steps[0];
   const isNow = step !== undefined && step.inS !== null && step.inS <= NOW_S;
-  const what = step ? nextText(step, (c) => printer.temp(c), draft.fry.oilC).what : T.nothingJustNow;
+  const what = step ? nextText(step, (c) => printer.temp(c), oilC).what : T.nothingJustNow;
   const when = !step || step.inS === null ? '' : isNow ? 'Now: ' : T.theIn(printer.soon(step.inS));
   return (
     <>

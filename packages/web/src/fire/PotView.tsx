@@ -1,5 +1,5 @@
 import { FIRE as T } from '../text/firePhrases';
-import { crustName, type FirePiece, type Piece, type PiecePrediction } from '@ember-fold/core';
+import { crustName, type FirePiece, type Piece, type PiecePrediction, type TrayMark } from '@ember-fold/core';
 import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureFont, PHONE } from '../ui/theme';
@@ -119,6 +119,13 @@ const Room = styled.div`
   translate: -50% -50%;
 `;
 
+/** A piece as it is drawn; `mark` of its tray, where the batch has several. */
+export interface PieceLook {
+  readonly shape: Piece;
+  readonly fold: FoldLook;
+  readonly mark: TrayMark | undefined;
+}
+
 interface PotViewProps {
   /** Where each piece of the evening has its place. */
   readonly places: ReadonlyMap<number, number>;
@@ -127,8 +134,8 @@ interface PotViewProps {
   /** How many more the pot takes. */
   readonly room: number;
   readonly predictions: readonly PiecePrediction[];
-  readonly shape: Piece;
-  readonly fold: FoldLook;
+  /** How a piece looks, by its number; `null`: it is not drawn. */
+  readonly looks: (number: number) => PieceLook | null;
   readonly nowS: number;
   readonly selected: ReadonlySet<number>;
   readonly onSelect: (number: number) => void;
@@ -162,15 +169,12 @@ export function PotView({
   lotSize,
   room,
   predictions,
-  shape,
-  fold,
+  looks,
   nowS,
   selected,
   onSelect,
   printer,
 }: PotViewProps) {
-  const w = shape.widthM * 1000;
-  const d = shape.depthM * 1000;
   const taken = inPot.map((piece) => places.get(piece.number) ?? 0);
   const count = Math.max(lotSize, ...taken.map((place) => place + 1));
   const free = Array.from({ length: count + 1 }, (_, i) => i).find((place) => !taken.includes(place))!;
@@ -181,6 +185,9 @@ export function PotView({
         const colour = prediction?.colours[1] ?? 0;
         const down = prediction?.colours[0] ?? 0;
         const age = printer.time(nowS - piece.droppedS);
+        const look = looks(piece.number);
+        const w = (look?.shape.widthM ?? 0) * 1000;
+        const d = (look?.shape.depthM ?? 0) * 1000;
         return (
           <Spot
             key={piece.number}
@@ -188,17 +195,20 @@ export function PotView({
             isSelected={selected.has(piece.number)}
             onChange={() => onSelect(piece.number)}
             aria-label={T.pieceInTheOilUp(
-              piece.number,
+              look?.mark ? T.ofTray(piece.number, look.mark) : String(piece.number),
               age,
               CRUST_WORD[crustName(colour)],
               CRUST_WORD[crustName(down)],
             )}
           >
             <svg viewBox={`${-w * 0.52} ${-d * 1.06} ${w * 1.04} ${d * 1.2}`} aria-hidden>
-              <FormShape piece={shape} fold={fold} colour={crustColour(colour)} />
+              {look && <FormShape piece={look.shape} fold={look.fold} colour={crustColour(colour)} />}
             </svg>
             <i aria-hidden style={{ background: ringOf(piece, prediction, nowS) }} />
-            <b>{piece.number}</b>
+            <b>
+              {piece.number}
+              {look?.mark && <sup>{look.mark}</sup>}
+            </b>
             <span>{age}</span>
             <Faces aria-hidden $up={crustColour(colour)} $down={crustColour(down)} />
           </Spot>

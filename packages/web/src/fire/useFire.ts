@@ -2,7 +2,7 @@ import { type FireKnown, fireNow, type FireNow, type FireSession } from '@ember-
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { oilApi } from '../data/oilApi';
 import { FIRE } from '../text/firePhrases';
-import { planHotOnce } from '../workers/planClient';
+import { fireOnce } from '../workers/planClient';
 import { stoveSecond } from './stoveSecond';
 import { useFit } from './useFit';
 import { usePredictions } from './usePredictions';
@@ -12,33 +12,30 @@ const TICK_MS = 250;
 
 /** What the page shows of one pot, and what it was lit with. */
 export interface Fire extends FireNow {
-  readonly fry: FireSession['fry'];
+  /** Every tray that is fried, in the order of the pot. */
+  readonly trays: FireSession['trays'];
 }
 
 /** The plan the stove was lit with, computed once. */
 function useSession(live: LiveStove): { readonly session: FireSession | null; readonly failed: string | null } {
-  const [planned, setPlanned] = useState<{ fry: FireSession['fry'] | null; failed: string | null }>({
-    fry: null,
+  const [planned, setPlanned] = useState<{ trays: FireSession['trays'] | null; failed: string | null }>({
+    trays: null,
     failed: null,
   });
   const { draft, kitchen, speed, probe, trial } = live.stove;
   useEffect(() => {
     let gone = false;
-    planHotOnce(draft, kitchen).then(
-      ({ fry }) => {
-        if (gone) return;
-        if (fry?.lots) setPlanned({ fry: { ...fry, lots: fry.lots }, failed: null });
-        else setPlanned({ fry: null, failed: FIRE.noPieceToFry });
-      },
-      (cause: unknown) => !gone && setPlanned({ fry: null, failed: String(cause) }),
+    fireOnce(draft, kitchen).then(
+      (trays) => !gone && setPlanned({ trays, failed: trays ? null : FIRE.noPieceToFry }),
+      (cause: unknown) => !gone && setPlanned({ trays: null, failed: String(cause) }),
     );
     return () => {
       gone = true;
     };
   }, [draft, kitchen]);
   const session = useMemo(
-    () => planned.fry && { draft, kitchen, fry: planned.fry, speed, hasProbe: probe !== null, trial },
-    [planned.fry, draft, kitchen, speed, probe, trial],
+    () => planned.trays && { trays: planned.trays, kitchen, speed, hasProbe: probe !== null, trial },
+    [planned.trays, kitchen, speed, probe, trial],
   );
   return { session, failed: planned.failed };
 }
@@ -78,7 +75,7 @@ export function useFire(
   );
   const { acts, readings } = live;
   const fire = useMemo(
-    () => session && { ...fireNow(session, acts, readings, known, nowS), fry: session.fry },
+    () => session && { ...fireNow(session, acts, readings, known, nowS), trays: session.trays },
     [session, acts, readings, known, nowS],
   );
   return { fire, failed };

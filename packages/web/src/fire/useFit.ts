@@ -1,4 +1,4 @@
-import { type FireSession, pieceHeatCurve, type StoveFit, thinForFit } from '@ember-fold/core';
+import { type FireSession, friedPieces, pieceHeatCurve, type StoveFit, thinForFit } from '@ember-fold/core';
 import { useEffect, useRef, useState } from 'react';
 import { fitLatest } from '../workers/planClient';
 import type { LiveStove } from './useStove';
@@ -22,12 +22,14 @@ export function useFit(live: LiveStove, session: FireSession | null): StoveFit |
     const timer = setInterval(() => {
       const { live: now, session: plan } = latest.current;
       if (!plan) return;
-      const { kitchen, draft, fry } = plan;
-      const pieceW = pieceHeatCurve(fry.bulk, fry.solution.samples, fry.liftS ?? USUAL_LIFT_S, 1);
+      const { kitchen, trays } = plan;
+      const draws = trays.map(({ first, fry: { bulk, solution, liftS } }) => ({
+        ...{ first, pieceW: pieceHeatCurve(bulk, solution.samples, liftS ?? USUAL_LIFT_S, 1) },
+      }));
       // Thinned here: a long evening would take milliseconds to cross to the worker.
       const readings = thinForFit(now.readings);
       const ask = { pot: kitchen.pot, roomC: kitchen.roomC, readings, acts: now.acts };
-      void fitLatest({ ...ask, pieces: draft.pieces, pieceW }).then(
+      void fitLatest({ ...ask, pieces: friedPieces(trays), draws }).then(
         (found) => found && setFit(found),
         () => undefined,
       );

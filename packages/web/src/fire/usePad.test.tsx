@@ -5,7 +5,7 @@ import {
   type FireAct,
   fireNow,
   type FireSession,
-  newBatch,
+  newTray,
   NOTHING_KNOWN,
   type OilReading,
   planBatch,
@@ -16,11 +16,11 @@ import type { Fire } from './useFire';
 import { usePad } from './usePad';
 import type { LiveStove } from './useStove';
 
-const draft = newBatch('Pad', 'squash-sage', 12, '2030-01-05T18:30:00Z');
+const draft = newTray('Pad', 'squash-sage', 12, '2030-01-05T18:30:00Z');
 const plan = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
 const session: FireSession = {
-  ...{ draft, kitchen: DEFAULT_KITCHEN, speed: 1, hasProbe: true, trial: false },
-  fry: { ...plan, lots: plan.lots! },
+  ...{ kitchen: DEFAULT_KITCHEN, speed: 1, hasProbe: true, trial: false },
+  trays: [{ draft, first: 1, fry: { ...plan, lots: plan.lots! } }],
 };
 const HOT: readonly OilReading[] = Array.from({ length: 400 }, (_, i) => ({ atS: 2 * i, probeC: 158 }));
 const NOW_S = 700;
@@ -33,7 +33,7 @@ function padOver(acts: FireAct[], hasKeys = true) {
     ...{ acts, readings: HOT, waiting: 0, ended: false, clock: { nowS: NOW_S, atMs: performance.now() } },
     stove: { batchId: 'one', speed: 1, draft, kitchen: DEFAULT_KITCHEN },
   } as unknown as LiveStove;
-  const fire: Fire = { ...fireNow(session, acts, HOT, NOTHING_KNOWN, NOW_S), fry: session.fry };
+  const fire: Fire = { ...fireNow(session, acts, HOT, NOTHING_KNOWN, NOW_S), trays: session.trays };
   const hook = renderHook(() => usePad(live, fire, (one) => told.push(one), hasKeys));
   return { told, pad: () => hook.result.current, hook };
 }

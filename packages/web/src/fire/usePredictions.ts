@@ -3,7 +3,8 @@ import {
   type FireSession,
   fireState,
   type PiecePrediction,
-  predictAsk,
+  friedPieces,
+  predictAsks,
   shownPredictions,
   type StoveFit,
 } from '@ember-fold/core';
@@ -35,9 +36,9 @@ export function usePredictions(live: LiveStove, session: FireSession | null, fit
       const now = latest.current;
       if (!now.session) return;
       const { acts, readings } = now.live;
-      const question = predictAsk(now.session, acts, readings, now.fit, stoveSecond(now.live));
-      if (!question) return setPredicted((before) => ({ ...before, predictions: [] }));
-      const belief = fireBelief(fireState(acts, now.session.draft.pieces));
+      const question = predictAsks(now.session, acts, readings, now.fit, stoveSecond(now.live));
+      if (question.length === 0) return setPredicted((before) => ({ ...before, predictions: [] }));
+      const belief = fireBelief(fireState(acts, friedPieces(now.session.trays)));
       void predict(question).then((found) => {
         if (!found) return;
         const predictions = shownPredictions(found, belief);

@@ -3,7 +3,8 @@ import 'fake-indexeddb/auto';
 import {
   DEFAULT_KITCHEN,
   type FireAct,
-  newBatch,
+  batchOf,
+  newTray,
   type StoredAct,
   type StoredReading,
   type Stove,
@@ -29,7 +30,7 @@ class StoveServer {
   constructor(readonly batchId: string) {}
 
   private stove(): Stove {
-    const draft = newBatch('Squash', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+    const draft = batchOf(newTray('Squash', 'squash-sage', 24, '2030-01-05T18:30:00Z'));
     return {
       ...{ batchId: this.batchId, seed: 1, speed: 1, probe: 'simulated', trial: false, startC: null },
       ...{ startedAt: '2030-01-05T17:00:00Z', endedAt: null, nowS: 100, draft, kitchen: DEFAULT_KITCHEN },

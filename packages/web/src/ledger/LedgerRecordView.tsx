@@ -1,21 +1,20 @@
 import { LEDGER as T } from '../text/ledgerPhrases';
 import { lazyPart } from '../ui/lazyPart';
-import { cookAgain, fireState, type LedgerRecord } from '@ember-fold/core';
+import { cookAgain, fireState, friedPieces, fryTrays, type LedgerRecord } from '@ember-fold/core';
 import { RotateCcw } from 'lucide-react';
 import { Suspense, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api, problemOf } from '../data/api';
-import { figureFont } from '../ui/theme';
 import { useKitchen } from '../data/useLine';
 import { Button } from '../ui/controls/Button';
 import { PageTitle, TitleRow } from '../ui/controls/Page';
 import { Tally } from '../ui/controls/Tally';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { plannedAndHappened } from '../text/ledgerText';
 import { printDate } from '../text/printer';
 import { BackToStove } from './BackToStove';
 import { Notes } from './Notes';
+import { Outcome } from './Outcome';
 
 const OilChart = lazyPart(() => import('../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
 
@@ -25,31 +24,6 @@ const Grid = styled.div`
   grid-template-columns: minmax(0, 1fr) 400px;
   @media (max-width: 1000px) {
     grid-template-columns: minmax(0, 1fr);
-  }
-`;
-
-const Table = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  th,
-  td {
-    padding: 9px 8px 9px 0;
-    text-align: left;
-    vertical-align: top;
-    border-top: 1px solid ${({ theme }) => theme.line};
-  }
-  thead th {
-    border: 0;
-    padding-top: 0;
-    font-weight: 400;
-    font-size: 13px;
-    color: ${({ theme }) => theme.soft};
-  }
-  tbody th {
-    font-weight: 400;
-  }
-  td {
-    ${figureFont}
   }
 `;
 
@@ -73,11 +47,15 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
   const [againId] = useState(() => crypto.randomUUID());
   const { draft, figures, readings, acts } = record;
   const trace = useMemo(() => readings.map((r) => [r.atS, r.probeC] as const), [readings]);
-  const state = useMemo(() => fireState(acts, draft.pieces), [acts, draft.pieces]);
+  const state = useMemo(() => fireState(acts, friedPieces(fryTrays(draft))), [acts, draft]);
   const { lotStartsS } = state;
   if (!printer) return null;
   const again = async () => {
-    const next = cookAgain(draft, figures, tomorrowAt(draft.eatAt));
+    const next = cookAgain(
+      draft,
+      Object.fromEntries(record.trays.map((one) => [one.mark, one.figures])),
+      tomorrowAt(draft.eatAt),
+    );
     const result = await make({ id: againId, draft: next });
     if ('data' in result && result.data) await navigate(`/bench/${result.data.id}/fry`);
   };
@@ -114,24 +92,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
               />
             </Suspense>
           )}
-          <Table>
-            <thead>
-              <tr>
-                <th scope="col">{T.figure}</th>
-                <th scope="col">{T.planned}</th>
-                <th scope="col">{T.happened}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {plannedAndHappened(record, printer).map((row) => (
-                <tr key={row.name}>
-                  <th scope="row">{row.name}</th>
-                  <td>{row.planned}</td>
-                  <td>{row.happened}</td>
-                </tr>
-              ))}
-            </tbody>
-          </Table>
+          <Outcome record={record} printer={printer} />
         </Panel>
         <Panel>
           <PanelTitle>{T.whatCameOut}</PanelTitle>

@@ -1,19 +1,19 @@
 import type {
-  BatchDraft,
-  FryPlan,
+  TrayDraft,
   CheckAnswer,
   CheckId,
   MeasureId,
-  Piece,
   PlanChange,
+  PlannedTray,
   RunStep,
   RunStepId,
 } from '@ember-fold/core';
-import { coreMustBeSafe, wantedCrumb } from '@ember-fold/core';
-import { plain, type Printer, withTemps } from './printer';
+import { coreMustBeSafe, isUncooked, wantedCrumb } from '@ember-fold/core';
+import { keepsFor, plain, type Printer, withTemps } from './printer';
 import { methodOf } from './methodWords';
 import { CRUMB_DOES } from './schoolText';
 import { stepText } from './stepText';
+import { trayName } from './trayText';
 
 /** Wording of the run-sheet. */
 export const RUN_NAME: Record<RunStepId, string> = {
@@ -24,27 +24,22 @@ export const RUN_NAME: Record<RunStepId, string> = {
   rest: 'Dough rests',
   roll: 'Roll and cut',
   fold: 'Fill and seal',
+  'put-by': 'Put by for another day',
   hold: 'Pieces chill, freeze or dry',
+  bake: 'Bake',
   heat: 'Heat the oil',
   fry: 'Fry',
   serve: 'Drain and serve',
 };
 
-interface Told {
-  readonly draft: BatchDraft;
-  readonly piece: Piece | null;
-  readonly fillingKg: number;
-  readonly doughKg: number;
-  /** Of the dough, baker's. */
-  readonly waterPercent: number;
-  readonly foldC: number;
-  /** The plan of the frying; `null` without one. */
-  readonly fry: Pick<FryPlan, 'rest' | 'needsRest'> | null;
-  readonly printer: Printer;
+/** What a step is called; of which tray, where the batch has several. */
+export function stepName({ what, mark }: Pick<RunStep, 'what' | 'mark'>, trays: readonly PlannedTray[]): string {
+  const of = mark === undefined ? undefined : trays.find(({ draft }) => draft.mark === mark);
+  return of ? `${RUN_NAME[what]}, ${trayName(of.draft)}` : RUN_NAME[what];
 }
 
 /** What must be true of the inside before anybody bites: safe where something asks it, done, and how hot. */
-function insideLines(draft: BatchDraft, fry: Told['fry'], p: Printer): string[] {
+function insideLines({ draft, plan: { fry } }: PlannedTray, p: Printer): string[] {
   if (!fry?.rest) return [];
   const { rest, needsRest } = fry;
   const lines: string[] = [];
@@ -55,17 +50,36 @@ function insideLines(draft: BatchDraft, fry: Told['fry'], p: Printer): string[] 
   return lines;
 }
 
-/** What the hands do, a sentence a line. */
-export function runLines(
-  step: RunStep,
-  { draft, piece, fillingKg, doughKg, waterPercent, foldC, fry: fried, printer: p }: Told,
-): readonly string[] {
-  const { filling, dough, fry } = draft;
-  switch (step.id) {
+/** What is said of one tray among several. */
+const ofTray = ({ draft }: PlannedTray, several: boolean, line: string): string =>
+  several ? `${trayName(draft)}: ${line}` : line;
+
+/** How each tray is baked. */
+function bakeLines(trays: readonly PlannedTray[], p: Printer): string[] {
+  const baked = trays.filter(({ plan }) => plan.bake);
+  return baked.map((tray) => {
+    const { how, minutesS, turnS, sheets } = tray.plan.bake!;
+    const inAll = sheets === 1 ? '' : `, ${sheets} sheets one after the other`;
+    const time = minutesS === null ? 'no moment is right as planned' : `${p.span(minutesS)}${inAll}`;
+    const turn = turnS === null ? '' : ` Turn the sheet round after ${p.span(turnS)}.`;
+    return ofTray(tray, baked.length > 1, `${p.temp(how.ovenC)} for ${time}.${turn}`);
+  });
+}
+
+/** What the hands do, a sentence a line. Long for it is a case a step. */
+export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printer): readonly string[] {
+  const tray = trays.find(({ draft }) => draft.mark === step.mark) ?? trays[0]!;
+  const { draft, plan } = tray;
+  const { filling, dough } = draft;
+  const { piece } = plan.fold;
+  const fried = trays.filter((one) => one.plan.fry);
+  switch (step.what) {
     case 'weigh-filling':
       return [
-        `Weigh everything for ${p.mass(fillingKg)} of filling. Chop it small and even: large bits tear the wall.`,
-        `The pan weighs ${p.mass(filling.panKg)}. Weigh it with the filling later.`,
+        `Weigh everything for ${p.mass(plan.filling.figures.rawKg)} of filling. Chop it small and even: large bits tear the wall.`,
+        isUncooked(filling)
+          ? 'It goes in raw: mix it, keep it in the fridge, and wash your hands before you touch the dough.'
+          : `The pan weighs ${p.mass(filling.panKg)}. Weigh it with the filling later.`,
       ];
     case 'cook-filling':
       return [
@@ -74,18 +88,18 @@ export function runLines(
       ];
     case 'cool':
       return [
-        `Shallow, ${filling.covered ? 'covered' : 'open'}, until ${p.temp(foldC)} or less: warm filling softens the rim and steams a seam open.`,
+        `Shallow, ${filling.covered ? 'covered' : 'open'}, until ${p.temp(plan.filling.foldC)} or less: warm filling softens the rim and steams a seam open.`,
         'Put it into the fridge within 2 hours of cooking.',
       ];
     case 'mix-dough':
-      return methodOf(dough.family, waterPercent).map((step) => withTemps(step, p));
+      return methodOf(dough.family, plan.dough.figures.waterPercent).map((line) => withTemps(line, p));
     case 'rest':
       return ['Cover it, so that no skin forms. After the rest a disc no longer springs back.'];
     case 'roll':
       return piece
         ? [
             `${stepText(draft, piece, p)[0]!}.`,
-            `${p.mass(doughKg / draft.pieces)} of dough a piece; keep what waits under a damp cloth.`,
+            `${p.mass(piece.doughKg)} of dough a piece; keep what waits under a damp cloth.`,
           ]
         : [];
     case 'fold':
@@ -94,11 +108,26 @@ export function runLines(
             .slice(1)
             .map((line) => `${line}.`)
         : [];
+    case 'put-by': {
+      const coldS = plan.putBy?.coldS ?? null;
+      const keep = keepsFor(plan.putBy?.keepS ?? 0, p);
+      return plan.putBy?.place === 'freezer'
+        ? [
+            `Lay them on an open sheet in the freezer, not touching${coldS === null ? '' : `: hard after about ${p.span(coldS)}`}.`,
+            `Then bag them, write the date on, and use them within ${keep}.`,
+          ]
+        : [
+            `Lay them on a sheet in the fridge, covered${coldS === null ? '' : `: cold through after about ${p.span(coldS)}`}.`,
+            `Fry or bake them within ${keep}.`,
+          ];
+    }
     case 'hold':
       return ['Put them on an open tray, not touching. Fry the oldest first.'];
+    case 'bake':
+      return ['Heat the oven first, with the sheet out of it.', ...bakeLines(trays, p)];
     case 'heat':
       return [
-        `Heat the oil to ${p.temp(fry.oilC)}. From now on never leave it alone.`,
+        `Heat the oil to ${p.temp((fried[0]?.draft ?? draft).fry.oilC)}. From now on never leave it alone.`,
         'Check the probe with a crumb of dough.',
       ];
     case 'fry':
@@ -106,11 +135,11 @@ export function runLines(
     case 'serve':
       return [
         'Drain them on a rack in one layer, never stacked. They are best within 2 hours.',
-        ...insideLines(draft, fried, p),
+        ...fried.flatMap((one) => insideLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
         'Tell everyone who asks what is in them.',
       ];
     default: {
-      const never: never = step.id;
+      const never: never = step.what;
       return never;
     }
   }
@@ -191,7 +220,7 @@ export const CHECK: Record<CheckId, Check> = {
 };
 
 /** The question of a check as this batch asks it: a crumb is judged by the oil of its plan. */
-export function checkAsk(check: CheckId, { fry: { oilC } }: Pick<BatchDraft, 'fry'>): string {
+export function checkAsk(check: CheckId, { fry: { oilC } }: Pick<TrayDraft, 'fry'>): string {
   if (check !== 'crumb') return CHECK[check].ask;
   return `Drop a crumb of dough in. Right is: it ${CRUMB_DOES[wantedCrumb(oilC)]}. Does it?`;
 }

@@ -20,6 +20,7 @@ export const FILLING = {
   panWeighs: 'Pan weighs',
   isEveryPartOfIt: 'Is every part of it already cooked?',
   madeAhead: 'Made ahead',
+  strong: 'Smells or tastes strongly: fried last',
   hotIntoTheDish: 'Temperature into the dish',
   coolsIn: 'Cools in',
   dish: 'Dish',

@@ -2,7 +2,7 @@ import { type BurstCauseId, type Finding, type FindingCode, type FindingTone, ty
 import { plain, type Printer } from './printer';
 
 /** Codes whose sentences come with their stations: a batch opens on its fold. */
-type HotCode = Extract<FindingCode, `fry.${string}` | `serve.${string}`>;
+type HotCode = Extract<FindingCode, `${'fry' | 'bake' | 'put-by' | 'serve'}.${string}`>;
 type MixCode = Extract<FindingCode, `dough.${string}` | `filling.${string}`>;
 type Sentence<Code extends FindingCode> = (v: ValuesOf<Code>, p: Printer) => string;
 type SentencesOf<Code extends FindingCode> = { readonly [One in Code]: Sentence<One> };

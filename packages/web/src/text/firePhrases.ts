@@ -86,6 +86,7 @@ export const FIRE = {
   piecesInThePot: 'Pieces in the pot',
   pieceInTheOilUp: (number: string | number, age: string | number, name: string | number, name2: string | number) =>
     `Piece ${number}, ${age} in the oil, up ${name}, down ${name2}`,
+  ofTray: (number: number, mark: string) => `${number} of tray ${mark}`,
   roomFor: (room: string | number) => `room for ${room}`,
   noProbeCrumbsAndWhat: 'No probe: a crumb of dough or a thermometer',
   backToItsPlan: 'Back to its plan',

@@ -1,6 +1,6 @@
 import type { Finding } from '@ember-fold/core';
 import { type HotSentences, sayBy } from './findingText';
-import { plain, type Printer } from './printer';
+import { keepsFor, plain, type Printer } from './printer';
 
 /** @example many(1, 'piece') // "1 piece" */
 const many = (n: number, one: string, more = `${one}s`): string => `${plain(n, 0)} ${n === 1 ? one : more}`;
@@ -108,7 +108,37 @@ const SENTENCES: HotSentences = {
     `The first lot waits ${p.span(holdS)}. Fried pieces are best within ${p.span(bestS)}. Crisp them again in the oven.`,
   'serve.room-limit': ({ waitS, limitS }, p) =>
     `Filled pieces wait ${p.span(waitS)} at room temperature. The usual limit is ${p.span(limitS)}. Chill them as they are folded.`,
+  'serve.keeps': ({ keepS, place }, p) =>
+    place === 'tin'
+      ? `What is left keeps ${keepsFor(keepS, p)} in a tin.`
+      : `What is left goes into the fridge within 2 hours and keeps ${keepsFor(keepS, p)}. Crisp it again in the oven.`,
+  'bake.golden': ({ minutesS, ovenC }, p) => `Golden and cooked through after ${p.span(minutesS)} at ${p.temp(ovenC)}.`,
+  'bake.pale': ({ minutesS, goldenS }, p) =>
+    `They are still pale after ${p.span(minutesS)}. They are golden after ${p.span(goldenS)}.`,
+  'bake.dark': ({ minutesS, darkS }, p) =>
+    `They are too dark after ${p.span(darkS)}, and you bake them for ${p.span(minutesS)}. Take them out sooner.`,
+  'bake.raw': ({ minutesS, doneS }, p) =>
+    doneS === null
+      ? `They are not cooked through in this oven. Make them smaller, or bake them hotter.`
+      : `They are raw inside after ${p.span(minutesS)}. They are cooked through after ${p.span(doneS)}.`,
+  'bake.dark-first': ({ ovenC, darkS, doneS }, p) =>
+    darkS === null
+      ? `They are not golden and cooked through within an hour and a half at ${p.temp(ovenC)}. Bake them hotter.`
+      : `At ${p.temp(ovenC)} they are too dark after ${p.span(darkS)}, ${doneS === null ? 'and never cooked through' : `but cooked through only after ${p.span(doneS)}`}. Bake them cooler.`,
+  'bake.turn': ({ turnS, bakes }, p) =>
+    `Turn the sheet round after ${p.span(turnS)}. ${bakes === 0 ? 'Ovens differ: look a few minutes early the first time.' : `The time is for your oven, from ${many(bakes, 'bake')}.`}`,
+  'put-by.freeze': ({ hardS, keepS }, p) =>
+    hardS === null
+      ? `This freezer does not freeze them hard in half a day. Lay fewer on a sheet.`
+      : `On an open sheet they are frozen hard after ${p.span(hardS)}. Bag them then. They keep ${keepsFor(keepS, p)}.`,
+  'put-by.chill': ({ coldS, keepS }, p) =>
+    coldS === null
+      ? `This fridge does not cool them through in half a day. Spread them out.`
+      : `In the fridge they are cold through after ${p.span(coldS)}. They keep ${keepsFor(keepS, p)} raw.`,
+  'put-by.too-long': ({ wantedS, keepS }, p) =>
+    `You want to keep them for ${keepsFor(wantedS, p)}. They are good for ${keepsFor(keepS, p)}.`,
+  'put-by.plain': () => 'Nothing more is done to these pieces here.',
 };
 
-/** Fry, Serve. */
+/** Fry or bake, Serve. */
 export const hotFindingText = (finding: Finding, printer: Printer): string => sayBy(SENTENCES, finding, printer);

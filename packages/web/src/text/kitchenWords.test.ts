@@ -1,24 +1,32 @@
 import {
   type Allergen,
   asCooked,
+  type BatchDraft,
+  batchOf,
+  cookNow,
   cookState,
   DEFAULT_KITCHEN,
   fireBelief,
   type FireAct,
   fireState,
   type Guests,
-  newBatch,
+  newTray,
   oilState,
-  planBatch,
-  planChanges,
-  type RunStepId,
+  planTrays,
+  type StepKey,
   runSheet,
   STARTERS,
   supperOrder,
   fryJobOf,
+  TRAY_MARKS,
+  TRAY_WAYS,
+  type TrayDraft,
+  trayOf,
+  withCopyOfTray,
+  withTray,
 } from '@ember-fold/core';
 import fc from 'fast-check';
-import { CHECK, changeText, measureText, runLines, tableText, timerSpeech, timerText } from './cookText';
+import { CHECK, changeText, measureText, runLines, stepName, tableText, timerSpeech, timerText } from './cookText';
 import { beliefText, fitText } from './fireWords';
 import { notForText, oilAdviceText, oilCarriesText, oilEventText, oilStateText, ownOilText } from './oilText';
 import { makePrinter } from './printer';
@@ -36,23 +44,20 @@ function reads(text: string): void {
   expect(text).toMatch(/^[“"A-Z0-9]/);
 }
 
+/** The same tray in every way that a tray can go. */
+const everyWay = (tray: TrayDraft): BatchDraft =>
+  TRAY_WAYS.slice(1).reduce((batch, way, i) => {
+    const more = withCopyOfTray(batch, 'A')!;
+    return withTray(more, { ...trayOf(more, TRAY_MARKS[i + 1]!), way });
+  }, batchOf(tray));
+
 test('every step of every filling reads as sentences, with its check, its remedies and what is measured', () => {
   for (const { id } of STARTERS) {
-    const draft = newBatch('Read', id, 24, EAT);
-    const plan = planBatch(draft, DEFAULT_KITCHEN, null);
-    for (const step of runSheet(draft, plan, DEFAULT_KITCHEN)) {
+    const trays = planTrays(everyWay(newTray('Read', id, 24, EAT)), DEFAULT_KITCHEN, null);
+    for (const step of runSheet(trays)) {
+      reads(stepName(step, trays));
       for (const printer of printers) {
-        const of = {
-          draft,
-          printer,
-          piece: plan.fold.piece,
-          fillingKg: 2.5,
-          doughKg: 1.6,
-          waterPercent: 130,
-          fry: plan.fry,
-          foldC: plan.filling.foldC,
-        };
-        const lines = runLines(step, of);
+        const lines = runLines(step, trays, printer);
         expect(lines.length).toBeGreaterThan(0);
         lines.forEach(reads);
         if (step.measure && step.planned !== null) reads(measureText(step.measure, step.planned, printer));
@@ -63,20 +68,20 @@ test('every step of every filling reads as sentences, with its check, its remedi
 });
 
 test('whatever was measured, what it moved reads as sentences', () => {
-  const draft = newBatch('Read', 'squash-sage', 24, EAT);
-  const before = planBatch(draft, DEFAULT_KITCHEN, null);
+  const draft = batchOf(newTray('Read', 'squash-sage', 24, EAT));
+  const before = planTrays(draft, DEFAULT_KITCHEN, null);
   const measures = fc.oneof(
-    fc.record({ step: fc.constant<RunStepId>('cook-filling'), value: fc.double({ min: 0.5, max: 6, noNaN: true }) }),
-    fc.record({ step: fc.constant<RunStepId>('mix-dough'), value: fc.double({ min: 0, max: 2, noNaN: true }) }),
-    fc.record({ step: fc.constant<RunStepId>('roll'), value: fc.double({ min: 0.0004, max: 0.012, noNaN: true }) }),
-    fc.record({ step: fc.constant<RunStepId>('fold'), value: fc.integer({ min: 1, max: 90 }) }),
+    fc.record({ step: fc.constant<StepKey>('cook-filling'), value: fc.double({ min: 0.5, max: 6, noNaN: true }) }),
+    fc.record({ step: fc.constant<StepKey>('mix-dough'), value: fc.double({ min: 0, max: 2, noNaN: true }) }),
+    fc.record({ step: fc.constant<StepKey>('roll'), value: fc.double({ min: 0.0004, max: 0.012, noNaN: true }) }),
+    fc.record({ step: fc.constant<StepKey>('fold'), value: fc.integer({ min: 1, max: 90 }) }),
   );
   fc.assert(
     fc.property(measures, ({ step, value }) => {
       const state = cookState([{ id: 'm', atMs: 1, kind: 'measure', step, value }]);
-      const after = planBatch(asCooked(draft, state, DEFAULT_KITCHEN), DEFAULT_KITCHEN, null);
-      for (const printer of printers)
-        planChanges(before, after).forEach((change) => reads(changeText(change, printer)));
+      const after = planTrays(asCooked(draft, state, DEFAULT_KITCHEN), DEFAULT_KITCHEN, null);
+      const { changes } = cookNow({ before, after }, state, 0, '');
+      for (const printer of printers) changes.forEach((change) => reads(changeText(change, printer)));
     }),
     { numRuns: 40 },
   );
@@ -95,7 +100,7 @@ test('timers and the table: early, on time, late', () => {
 
 test('an oil of any history, and any supper in it, read as sentences', () => {
   const oil = { id: 'o', name: 'Tin', ingredientId: 'sunflower-oil', smokeC: 225 };
-  const jobs = STARTERS.map(({ id }) => fryJobOf(id, newBatch(id, id, 12, EAT), DEFAULT_KITCHEN)!);
+  const jobs = STARTERS.map(({ id }) => fryJobOf(id, batchOf(newTray(id, id, 12, EAT)), DEFAULT_KITCHEN)!);
   const allergies = fc.subarray<Allergen>(['eggs', 'milk', 'sesame', 'fish']);
   fc.assert(
     fc.property(

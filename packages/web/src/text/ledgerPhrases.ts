@@ -14,6 +14,8 @@ export const LEDGER = {
   showOlderBatches: 'Show older batches',
   theRecord: 'the record',
   allRecords: 'All records',
+  sideBySide: 'The trays side by side',
+  wasPlanned: (planned: string) => `planned ${planned}`,
   cookAgainWithTheActual: 'Cook again with the actual values',
   oilAgainstItsBand: 'Oil against its band',
   noReadingWasTaken: 'No reading was taken.',

@@ -1,4 +1,4 @@
-import type { LedgerRecord } from '@ember-fold/core';
+import type { TrayDraft, TrayRecord } from '@ember-fold/core';
 import { plain, type Printer } from './printer';
 import { TURN_NAME } from './words';
 
@@ -9,11 +9,7 @@ interface LedgerRow {
 }
 
 /** The inside, as it was asked: safe where something asks that, else how hot. Old records say nothing of it. */
-function insideRow(
-  { cores }: LedgerRecord['figures'],
-  { safeC, biteC }: LedgerRecord['planned'],
-  p: Printer,
-): LedgerRow {
+function insideRow({ cores }: TrayRecord['figures'], { safeC, biteC }: TrayRecord['planned'], p: Printer): LedgerRow {
   const probed = cores?.probed ?? 0;
   const leastC = cores?.leastC ?? null;
   const seen =
@@ -31,8 +27,12 @@ function insideRow(
   return { name: 'Filling safe', planned: `${p.temp(safeC)} at the core`, happened: `${seen}${verdict}` };
 }
 
-/** What was planned beside what happened. */
-export function plannedAndHappened({ draft, figures, planned }: LedgerRecord, p: Printer): readonly LedgerRow[] {
+/** What was planned of one tray beside what happened to it. */
+export function plannedAndHappened(
+  draft: Pick<TrayDraft, 'pieces' | 'fry'>,
+  { figures, planned }: Pick<TrayRecord, 'figures' | 'planned'>,
+  p: Printer,
+): readonly LedgerRow[] {
   const temp = (c: number | null) => (c === null ? 'not measured' : p.temp(c));
   const range =
     figures.oilLeastC === null || figures.oilMostC === null

@@ -6,12 +6,15 @@ import {
   formOf,
   type FryPlan,
   type Station,
+  type TrayWay,
   worstTone,
 } from '@ember-fold/core';
 import type { Line } from '../data/useLine';
-import { plain } from './printer';
+import { keepsFor, plain } from './printer';
 import { TONE_WORD } from './findingText';
 import { BLANK_WORD } from './formWords';
+import { WAY_NAME } from './trayText';
+import { STATION_NAME } from './words';
 
 export const STATIONS: readonly Station[] = ['dough', 'filling', 'fold', 'fry', 'serve'];
 
@@ -75,6 +78,11 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'fry.pot-gone': 'pot is gone',
   'fry.pot-over-half': 'pot too full',
   'fry.frozen-wipe': 'wipe frost',
+  'bake.pale': 'pale',
+  'bake.dark': 'dark',
+  'bake.raw': 'raw inside',
+  'bake.dark-first': 'no right moment',
+  'put-by.too-long': 'kept too long',
   'serve.late': 'late',
   'serve.no-lift': 'no time plan',
   'fry.not-basted': 'baste it',
@@ -110,6 +118,8 @@ const FEEL: Record<DoughFamilyId, string> = {
 
 export interface StationText {
   readonly station: Station;
+  /** What the station is called for this tray. */
+  readonly name: string;
   readonly figure: string;
   readonly detail: string;
   readonly tone: FindingTone;
@@ -127,6 +137,7 @@ function doughText({ cold, printer }: Line): StationText {
   const { figures, findings } = cold.dough;
   return {
     station: 'dough',
+    name: STATION_NAME.dough,
     figure: printer.mass(figures.massKg),
     detail: `${plain(figures.waterPercent, 0)} % water · ${plain(figures.fatPercent, 0)} % fat`,
     ...verdictOf('dough', findings),
@@ -139,6 +150,7 @@ function fillingText({ cold, printer }: Line): StationText {
   const foldS = cooling?.toFoldS ?? null;
   return {
     station: 'filling',
+    name: STATION_NAME.filling,
     figure: printer.mass(figures.targetKg),
     detail: foldS === null ? 'does not cool in this dish' : `cold enough to fold in ${printer.time(foldS)}`,
     ...verdictOf('filling', findings),
@@ -151,6 +163,7 @@ function foldText({ draft, cold, printer }: Line): StationText {
   const grams = (kg: number) => plain(kg * 1000, kg < 0.01 ? 1 : 0);
   return {
     station: 'fold',
+    name: STATION_NAME.fold,
     figure: `${pieces} × ${piece ? grams(piece.doughKg) : '–'} + ${grams(fold.fillingEachKg)} g`,
     detail: `${plain(fold.discM * 1000)} mm ${BLANK_WORD[formOf(draft.form).blank]}, ${printer.mm(fold.thicknessM)}`,
     ...verdictOf('fold', findings),
@@ -159,8 +172,9 @@ function foldText({ draft, cold, printer }: Line): StationText {
 
 /** For the few milliseconds until the worker has answered for the first time. */
 export const COMING = '…';
-const coming = (station: Station): StationText => ({
+const coming = (station: Station, name: string = STATION_NAME[station]): StationText => ({
   station,
+  name,
   figure: COMING,
   detail: 'computing',
   tone: 'know',
@@ -176,13 +190,47 @@ const throughPot = (
     ? `${lotSize} at a time, ${lots} lots, ${printer.span(totalS)}`
     : `one every ${printer.time(everyS)}, ${printer.span(totalS)}`;
 
-function fryText({ draft, hot, printer }: Line): StationText {
+/** A tray that is baked, frozen, chilled or left as it is. */
+function otherWayText({ draft, hot, printer }: Line, way: Exclude<TrayWay, 'fry'>): StationText {
+  const of = { station: 'fry' as const, name: WAY_NAME[way] };
+  if (!hot) return coming('fry', of.name);
+  const { bake, putBy } = hot;
+  if (bake) {
+    const { minutesS, sheets, how } = bake;
+    return {
+      ...of,
+      figure: `${printer.temp(how.ovenC)} · ${minutesS === null ? '–' : printer.span(minutesS)}`,
+      detail: sheets === 1 ? 'one sheet' : `${sheets} sheets, ${printer.span(bake.totalS)}`,
+      ...verdictOf('fry', bake.findings),
+    };
+  }
+  if (putBy) {
+    return {
+      ...of,
+      figure: `${draft.pieces} put by`,
+      detail: putBy.coldS === null ? 'not cold in half a day' : `cold through after ${printer.span(putBy.coldS)}`,
+      ...verdictOf('fry', putBy.findings),
+      ...(worstTone(putBy.findings) === 'good' && { verdict: `keeps ${keepsFor(putBy.keepS, printer)}` }),
+    };
+  }
+  if (way === 'plain')
+    return { ...of, figure: `${draft.pieces}`, detail: 'shaped, nothing more', tone: 'good', verdict: 'as they are' };
+  return { ...of, figure: '–', detail: 'no piece yet', tone: 'stop', verdict: 'no piece' };
+}
+
+function fryText(line: Line): StationText {
+  const { draft, hot, printer } = line;
+  const { way = 'fry' } = draft;
+  if (way !== 'fry') return otherWayText(line, way);
   if (!hot) return coming('fry');
   const { fry } = hot;
-  if (!fry) return { station: 'fry', figure: '–', detail: 'nothing to fry yet', tone: 'stop', verdict: 'no piece' };
+  const name = STATION_NAME.fry;
+  if (!fry)
+    return { station: 'fry', name, figure: '–', detail: 'nothing to fry yet', tone: 'stop', verdict: 'no piece' };
   const { lots, liftS } = fry;
   return {
     station: 'fry',
+    name,
     figure: `${printer.temp(draft.fry.oilC)} · ${liftS === null ? '–' : printer.time(liftS)}`,
     detail: lots ? throughPot(lots, printer) : 'no moment to lift',
     ...verdictOf('fry', fry.findings),
@@ -193,9 +241,17 @@ function serveText({ hot, printer }: Line): StationText {
   if (!hot) return coming('serve');
   const { serve } = hot;
   if (!serve)
-    return { station: 'serve', figure: '–', detail: 'needs a piece to fry', tone: 'stop', verdict: 'no piece' };
+    return {
+      station: 'serve',
+      name: STATION_NAME.serve,
+      figure: '–',
+      detail: 'needs a piece to fry',
+      tone: 'stop',
+      verdict: 'no piece',
+    };
   return {
     station: 'serve',
+    name: STATION_NAME.serve,
     figure: `start ${printer.clock(serve.startMs)}`,
     detail: `last lot up ${printer.clock(serve.lastLotUpMs)}`,
     ...verdictOf('serve', serve.findings),

@@ -121,3 +121,8 @@ export function readMl(text: string): number | null {
   const unit = match?.[2]?.toLowerCase() ?? 'ml';
   return (value * (unit === 'l' ? 1000 : unit === 'dl' ? 100 : 1)) / 1e6;
 }
+
+const DAY_S = 86_400;
+/** How long something keeps: in days where it is more than a day and a half. */
+export const keepsFor = (s: number, p: Pick<Printer, 'span'>): string =>
+  s >= 1.5 * DAY_S ? `${Math.round(s / DAY_S)} days` : p.span(s);

@@ -1,4 +1,4 @@
-import { type BatchDraft, blankLengthM, cupSizes, type EdgeId, type Piece, stripFolds } from '@ember-fold/core';
+import { type TrayDraft, blankLengthM, cupSizes, type EdgeId, type Piece, stripFolds } from '@ember-fold/core';
 import type { Printer } from './printer';
 
 const EDGE_STEP: Record<EdgeId, string> = {
@@ -9,7 +9,7 @@ const EDGE_STEP: Record<EdgeId, string> = {
 };
 
 /** One line for each frame of how a piece is folded, from blank to sealed. Long for it is one case a form, read side by side. */
-export function stepText(draft: Pick<BatchDraft, 'form' | 'fold'>, piece: Piece, printer: Printer): string[] {
+export function stepText(draft: Pick<TrayDraft, 'form' | 'fold'>, piece: Piece, printer: Printer): string[] {
   const { fold, form } = draft;
   const { mm, mass } = printer;
   const disc = mm(fold.discM);

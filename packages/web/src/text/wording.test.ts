@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import {
   bakePlan,
   balanceWays,
+  batchOf,
   CRUMB_ANSWERS,
   crumbPlan,
   forgivingPoint,
@@ -18,7 +19,7 @@ import {
   fryBodyOf,
   planCold,
   portioning,
-  type BatchDraft,
+  type TrayDraft,
   DEFAULT_KITCHEN,
   type DryCoatId,
   FORMS,
@@ -26,7 +27,7 @@ import {
   type WetCoatId,
   type DoughFamilyId,
   type Kitchen,
-  newBatch,
+  newTray,
   type NextStep,
   planBatch,
   portionRun,
@@ -60,7 +61,7 @@ import { FAMILY_METHOD } from './methodWords';
 import { FAMILY_NAME } from './words';
 
 const findingText: typeof coldText = (finding, printer) =>
-  (/^(fry|serve)\./.test(finding.code)
+  (/^(fry|bake|put-by|serve)\./.test(finding.code)
     ? hotFindingText
     : /^(dough|filling)\./.test(finding.code)
       ? mixFindingText
@@ -74,7 +75,7 @@ const kitchens = fc.record({
   roomC: fc.integer({ min: 5, max: 40 }),
 });
 
-const drafts: fc.Arbitrary<BatchDraft> = fc
+const drafts: fc.Arbitrary<TrayDraft> = fc
   .record({
     starter: fc.constantFrom(...STARTERS.map((s) => s.id)) as fc.Arbitrary<StarterId>,
     form: fc.constantFrom(...FORMS.map((form) => form.id)),
@@ -84,8 +85,8 @@ const drafts: fc.Arbitrary<BatchDraft> = fc
     sealM: fc.double({ min: 0.004, max: 0.03, noNaN: true }),
     fillingEachKg: fc.constantFrom(0, 0.01, 0.035, 0.08),
     oilC: fc.integer({ min: 115, max: 200 }),
-    start: fc.constantFrom<BatchDraft['fry']['start']>('room', 'fridge', 'frozen', 'tempered'),
-    edge: fc.constantFrom<BatchDraft['fold']['edge']>('plain', 'fork', 'rope', 'mould'),
+    start: fc.constantFrom<TrayDraft['fry']['start']>('room', 'fridge', 'frozen', 'tempered'),
+    edge: fc.constantFrom<TrayDraft['fold']['edge']>('plain', 'fork', 'rope', 'mould'),
     seal: fc.record({
       glue: fc.constantFrom<GlueId>('none', 'water', 'flour-paste', 'egg'),
       flouredRim: fc.boolean(),
@@ -99,17 +100,18 @@ const drafts: fc.Arbitrary<BatchDraft> = fc
       dry: fc.constantFrom<DryCoatId>('none', 'crumb', 'semolina', 'sesame', 'poppy'),
       double: fc.boolean(),
     }),
+    way: fc.constantFrom(...(['fry', 'fry', 'fry', 'bake', 'freeze', 'chill'] as const)),
     minutesS: fc.constantFrom<(number | null)[]>(null, 120, 600),
-    place: fc.constantFrom<BatchDraft['filling']['place']>('room', 'fridge', 'ice-bath', 'freezer'),
+    place: fc.constantFrom<TrayDraft['filling']['place']>('room', 'fridge', 'ice-bath', 'freezer'),
     family: fc.constantFrom<DoughFamilyId | null>(null, null, 'scalded', 'yeast', 'cold-fat'),
     yeast: fc.constantFrom('instant-yeast', 'active-dry-yeast'),
-    raw: fc.constantFrom<BatchDraft['filling']['raw']>(undefined, 'poultry', 'vegetables'),
-    method: fc.constantFrom<BatchDraft['filling']['method']>('pan', 'strain', 'squeeze', 'thicken'),
+    raw: fc.constantFrom<TrayDraft['filling']['raw']>(undefined, 'poultry', 'vegetables'),
+    method: fc.constantFrom<TrayDraft['filling']['method']>('pan', 'strain', 'squeeze', 'thicken'),
     aheadDays: fc.constantFrom(0, 1, 2),
     saltKg: fc.constantFrom(0, 0.02, 0.2),
   })
   .map((c) => {
-    const made = newBatch('Any', c.starter, c.pieces, '2026-03-07T18:30:00Z', c.form);
+    const made = newTray('Any', c.starter, c.pieces, '2026-03-07T18:30:00Z', c.form);
     const of = c.family ? withWorkedFormula(withFamily(made, c.family)) : made;
     const lines = of.dough.lines.map((l) => (l.ingredientId === 'instant-yeast' ? { ...l, ingredientId: c.yeast } : l));
     const base = { ...of, dough: { ...of.dough, lines } };
@@ -133,6 +135,7 @@ const drafts: fc.Arbitrary<BatchDraft> = fc
         lines: [...base.filling.lines, { ingredientId: 'fine-salt', massKg: c.saltKg }],
       },
       fry: { ...base.fry, oilC: c.oilC, start: c.start, minutesS: c.minutesS },
+      way: c.way,
     };
   });
 
@@ -143,7 +146,9 @@ it('every finding of any plan is one clean sentence with a number or an action, 
       const kitchen = { ...DEFAULT_KITCHEN, ...settings };
       const plan = planBatch(draft, kitchen, Date.UTC(2026, 2, 7, 17));
       const printer = makePrinter(kitchen);
-      const findings = [plan.dough, plan.filling, plan.fold, plan.fry, plan.serve].flatMap((s) => s?.findings ?? []);
+      const findings = [plan.dough, plan.filling, plan.fold, plan.fry, plan.bake, plan.putBy, plan.serve].flatMap(
+        (s) => s?.findings ?? [],
+      );
       for (const finding of findings) {
         seen.add(finding.code);
         const text = findingText(finding, printer);
@@ -154,7 +159,17 @@ it('every finding of any plan is one clean sentence with a number or an action, 
           expect(text.replace('21 °C', '').replace('60 °C', '').replace('5 °C', '')).not.toContain('°C');
       }
       const hotIsCurrent = true;
-      const line = { draft, kitchen, printer, cold: plan, hot: plan, hotIsCurrent, hotProblem: null };
+      const line = {
+        batch: batchOf(draft),
+        trays: [],
+        draft,
+        kitchen,
+        printer,
+        cold: plan,
+        hot: plan,
+        hotIsCurrent,
+        hotProblem: null,
+      };
       for (const station of lineText(line)) {
         expect(`${station.figure} ${station.detail} ${station.verdict}`).not.toMatch(WRONG);
         expect(station.verdict).not.toBe('');
@@ -248,8 +263,8 @@ it('says of every swap in every worked formula what changes and what follows', (
 
 it('names every way out of an uneven batch with its number', () => {
   const printer = makePrinter(DEFAULT_KITCHEN);
-  const base = newBatch('Uneven', 'squash-sage', 24, '2026-03-07T18:30:00Z');
-  const by = (lines: BatchDraft['dough']['lines'], factor: number) =>
+  const base = newTray('Uneven', 'squash-sage', 24, '2026-03-07T18:30:00Z');
+  const by = (lines: TrayDraft['dough']['lines'], factor: number) =>
     lines.map((line) => ({ ...line, massKg: line.massKg * factor }));
   const draft = {
     ...base,
@@ -278,10 +293,7 @@ it('every thing to buy is said in the words of the shop, with what it is for', (
   const printer = makePrinter(DEFAULT_KITCHEN);
   fc.assert(
     fc.property(drafts, drafts, fc.double({ min: 0, max: 2, noNaN: true }), (one, two, haveKg) => {
-      const batches = [
-        { ...one, name: 'One' },
-        { ...two, name: 'Two' },
-      ];
+      const batches = [batchOf({ ...one, name: 'One' }), batchOf({ ...two, name: 'Two' })];
       const stock = [{ ingredientId: 'onion', haveKg, strength: 1 }];
       for (const row of shoppingList(batches, stock, [], SHIPPED_PANTRY).rows) {
         const { name } = SHIPPED_PANTRY.find(row.ingredientId);
@@ -378,7 +390,7 @@ it('the map, the schools, a crumb and the oven are said in clean sentences, in a
       (starter, settings, index, timeS, parts) => {
         const kitchen = { ...DEFAULT_KITCHEN, ...settings };
         const printer = makePrinter(kitchen);
-        const draft = newBatch('Any', starter, 24, '2026-03-07T18:30:00Z');
+        const draft = newTray('Any', starter, 24, '2026-03-07T18:30:00Z');
         const cold = planCold(draft, kitchen);
         const spec = {
           body: fryBodyOf(draft, kitchen, cold, cold.fold.piece!),

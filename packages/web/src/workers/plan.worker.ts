@@ -2,7 +2,8 @@ import {
   type BakePlan,
   bakePlan,
   type BatchDraft,
-  type ColdPlan,
+  type TrayDraft,
+  type TrayMark,
   CRUMB_ANSWERS,
   type CrumbPlan,
   crumbPlan,
@@ -14,8 +15,12 @@ import {
   fitStove,
   type FormId,
   FORMS,
+  type FindingTone,
+  type FireTray,
+  fireTrays,
   type FryArm,
   fryArm,
+  type FryPlan,
   type FrySchool,
   fryBodyOf,
   type HoldTimes,
@@ -27,7 +32,7 @@ import {
   liftWays,
   type LotWay,
   lotWays,
-  newBatch,
+  newTray,
   ovenFactorSeen,
   type OilReading,
   type Piece,
@@ -37,12 +42,15 @@ import {
   stoveRecordOf,
   planCold,
   planHot,
+  type PlannedTray,
+  planTrays,
   type PredictAsk,
-  predictPieces,
+  predictPot,
   type SplitPlan,
   splitPlan,
   withForm,
   withSchool,
+  worstTone,
 } from '@ember-fold/core';
 import { expose } from 'comlink';
 
@@ -56,19 +64,41 @@ function thinned<T>(all: readonly T[], most: number): readonly T[] {
   return all.filter((_, i) => i % each === 0 || i === all.length - 1);
 }
 
-function thin(plan: HotPlan): HotPlan {
-  const { fry } = plan;
-  if (!fry) return plan;
+function thinFry<T extends FryPlan>(fry: T): T {
   const solution = { ...fry.solution, samples: thinned(fry.solution.samples, MOST_SAMPLES) };
   const lots = fry.lots && { ...fry.lots, trace: thinned(fry.lots.trace, MOST_TRACE) };
   const seamPush = fry.seamPush && { ...fry.seamPush, moments: thinned(fry.seamPush.moments, MOST_SAMPLES) };
-  return { ...plan, fry: { ...fry, solution, lots, seamPush } };
+  return { ...fry, solution, lots, seamPush };
+}
+
+function thin({ fry, bake, putBy, serve }: HotPlan): HotPlan {
+  return { fry: fry && thinFry(fry), bake, putBy, serve };
+}
+
+/** One tray of a batch as the line shows it beside the others. */
+export interface TrayGlance {
+  readonly mark: TrayMark;
+  readonly tone: FindingTone;
+  /** s in the oil or in the oven; `null`: neither, or no moment is right. */
+  readonly cookedS: number | null;
+}
+
+/** What the worker answers of a batch: the open tray, and every tray at a glance where there are several. */
+export interface HotOfBatch {
+  readonly plan: HotPlan;
+  readonly trays: readonly TrayGlance[];
+}
+
+function glanceOf({ draft, plan }: PlannedTray): TrayGlance {
+  const { filling, fold, fry, bake, putBy } = plan;
+  const found = [filling, fold, fry, bake, putBy].flatMap((one) => one?.findings ?? []);
+  return { mark: draft.mark!, tone: worstTone(found), cookedS: fry?.liftS ?? bake?.minutesS ?? null };
 }
 
 /** What the picture of a form is drawn from. */
 export interface FormPiece {
   readonly id: FormId;
-  readonly fold: BatchDraft['fold'];
+  readonly fold: TrayDraft['fold'];
   readonly shape: Pick<Piece, 'form' | 'widthM' | 'depthM'>;
 }
 
@@ -78,32 +108,39 @@ export interface FitAsk {
   readonly readings: readonly OilReading[];
   readonly acts: readonly FireAct[];
   readonly pieces: number;
-  /** W drawn by one piece, one entry a second from its drop. */
-  readonly pieceW: readonly number[];
+  /** What each tray's pieces draw, and the number of its first: W, one entry a second from the drop. */
+  readonly draws: readonly { readonly first: number; readonly pieceW: readonly number[] }[];
 }
 
 const worker = {
-  /** Fry and serve of a draft. */
-  hot(draft: BatchDraft, kitchen: Kitchen, nowMs: number | null): HotPlan {
-    return thin(planHot(draft, kitchen, planCold(draft, kitchen), nowMs));
+  /** Fry and serve of the open tray, on the day of its whole batch; and every tray at a glance. */
+  hot(batch: BatchDraft, mark: TrayMark | null, kitchen: Kitchen, nowMs: number | null): HotOfBatch {
+    const planned = planTrays(batch, kitchen, nowMs);
+    const open = planned.find(({ draft }) => draft.mark === mark) ?? planned[0]!;
+    return { plan: thin(open.plan), trays: planned.length > 1 ? planned.map(glanceOf) : [] };
   },
-  /** The whole line of a batch that is only looked at. */
-  line(draft: BatchDraft, kitchen: Kitchen, nowMs: number): { readonly cold: ColdPlan; readonly hot: HotPlan } {
-    const cold = planCold(draft, kitchen);
-    return { cold, hot: thin(planHot(draft, kitchen, cold, nowMs)) };
+  /** Every tray of a batch that does not change any more. */
+  whole(batch: BatchDraft, kitchen: Kitchen, nowMs: number | null): readonly PlannedTray[] {
+    return planTrays(batch, kitchen, nowMs).map(({ draft, plan }) => ({ draft, plan: { ...plan, ...thin(plan) } }));
+  },
+  /** What of a batch is fried, for its stove; `null` when something of it has no moment to lift. */
+  fire(batch: BatchDraft, kitchen: Kitchen): readonly FireTray[] | null {
+    const trays = fireTrays(batch, kitchen);
+    return trays && trays.map((tray) => ({ ...tray, fry: thinFry(tray.fry) }));
   },
   /** Colour, core and moments of the pieces in a pot. */
-  predict(ask: PredictAsk): PiecePrediction[] {
-    return predictPieces(ask);
+  predict(asks: readonly PredictAsk[]): PiecePrediction[] {
+    return predictPot(asks);
   },
   /** What a stove is like, from what was recorded; `null` while too little is. */
-  fit({ pot, roomC, readings, acts, pieces, pieceW }: FitAsk): StoveFit | null {
+  fit({ pot, roomC, readings, acts, pieces, draws }: FitAsk): StoveFit | null {
+    const pieceW = (number: number) => draws.findLast(({ first }) => number >= first)?.pieceW ?? [];
     const record = stoveRecordOf(acts, readings, pieces, pieceW);
     return record && fitStove(pot, roomC, record);
   },
   /** A usual piece of every form, for its picture. */
   forms(): FormPiece[] {
-    const draft = newBatch('forms', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+    const draft = newTray('forms', 'squash-sage', 24, '2030-01-05T18:30:00Z');
     return FORMS.flatMap(({ id }) => {
       const { form, fold } = withForm(draft, id);
       const { piece } = planCold({ ...draft, form, fold }, DEFAULT_KITCHEN).fold;
@@ -111,24 +148,24 @@ const worker = {
     });
   },
   /** The batch fried each of these ways. */
-  arms(draft: BatchDraft, kitchen: Kitchen, schools: readonly FrySchool[]): (FryArm | null)[] {
+  arms(draft: TrayDraft, kitchen: Kitchen, schools: readonly FrySchool[]): (FryArm | null)[] {
     return schools.map((school) => fryArm(withSchool(draft, school), kitchen));
   },
   /** What each answer of a crumb of dough means for this batch. */
-  crumbs(draft: BatchDraft, kitchen: Kitchen): (CrumbPlan | null)[] {
+  crumbs(draft: TrayDraft, kitchen: Kitchen): (CrumbPlan | null)[] {
     return CRUMB_ANSWERS.map((answer) => crumbPlan(draft, kitchen, answer));
   },
   /** What would make a right moment to lift. */
-  liftWays(draft: BatchDraft, kitchen: Kitchen): LiftWay[] {
+  liftWays(draft: TrayDraft, kitchen: Kitchen): LiftWay[] {
     return liftWays(draft, kitchen);
   },
   /** Other lots. */
-  lotWays(draft: BatchDraft, kitchen: Kitchen): LotWay[] {
+  lotWays(draft: TrayDraft, kitchen: Kitchen): LotWay[] {
     return lotWays(draft, kitchen);
   },
   /** The same piece in an oven, and how a batch is best divided between oven and pot. */
   bake(
-    draft: BatchDraft,
+    draft: TrayDraft,
     kitchen: Kitchen,
     ovenC: number,
     perTray: number,
@@ -136,11 +173,11 @@ const worker = {
     return { plan: bakePlan(draft, kitchen, ovenC), split: splitPlan(draft, kitchen, ovenC, perTray) };
   },
   /** What one bake tells of this oven. */
-  oven(draft: BatchDraft, kitchen: Kitchen, ovenC: number, goldenS: number): number | null {
+  oven(draft: TrayDraft, kitchen: Kitchen, ovenC: number, goldenS: number): number | null {
     return ovenFactorSeen(draft, kitchen, ovenC, goldenS);
   },
   /** Fridge, freezer and paper for a piece of this draft; `null` without one. */
-  hold(draft: BatchDraft, kitchen: Kitchen): HoldTimes | null {
+  hold(draft: TrayDraft, kitchen: Kitchen): HoldTimes | null {
     const cold = planCold(draft, kitchen);
     const { piece } = cold.fold;
     if (!isFryable(piece)) return null;
@@ -171,7 +208,7 @@ const turn = () => new Promise((resolve) => setTimeout(resolve));
 
 /** A first plan runs slowly, before the machine has compiled the solver: not while someone types. */
 function warmUp(): void {
-  const draft = newBatch('warm up', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+  const draft = newTray('warm up', 'squash-sage', 24, '2030-01-05T18:30:00Z');
   for (let i = 0; i < 3; i++) planHot(draft, DEFAULT_KITCHEN, planCold(draft, DEFAULT_KITCHEN), null);
 }
 

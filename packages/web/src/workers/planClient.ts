@@ -1,13 +1,16 @@
 import type {
   BakePlan,
   BatchDraft,
+  FireTray,
+  PlannedTray,
+  TrayDraft,
+  TrayMark,
   CrumbPlan,
   Cutting,
   CuttingSpec,
   FryArm,
   FrySchool,
   HoldTimes,
-  HotPlan,
   Kitchen,
   LiftWay,
   LotWay,
@@ -18,7 +21,7 @@ import type {
 } from '@ember-fold/core';
 import { proxy, type Remote, wrap } from 'comlink';
 import { latestOnly } from './latestOnly';
-import type { FitAsk, FormPiece, PlanWorker } from './plan.worker';
+import type { FitAsk, FormPiece, HotOfBatch, PlanWorker } from './plan.worker';
 
 let remote: Remote<PlanWorker> | null = null;
 
@@ -27,28 +30,29 @@ function plans(): Remote<PlanWorker> {
   return remote;
 }
 
-export const planHotLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen, nowMs: number): Promise<HotPlan> =>
-  plans().hot(draft, kitchen, nowMs),
+export const planHotLatest = latestOnly(
+  (batch: BatchDraft, mark: TrayMark | null, kitchen: Kitchen, nowMs: number): Promise<HotOfBatch> =>
+    plans().hot(batch, mark, kitchen, nowMs),
 );
 /** Predictions for one pot: a newer ask replaces the one that waits. Each pot has its own. */
-export function potPredictor(): (ask: PredictAsk) => Promise<PiecePrediction[] | null> {
-  return latestOnly((ask: PredictAsk): Promise<PiecePrediction[]> => plans().predict(ask));
+export function potPredictor(): (asks: readonly PredictAsk[]) => Promise<PiecePrediction[] | null> {
+  return latestOnly((asks: readonly PredictAsk[]): Promise<PiecePrediction[]> => plans().predict(asks));
 }
-/** Fry and serve of a plan that does not change any more: the stove's. */
-export function planHotOnce(draft: BatchDraft, kitchen: Kitchen): Promise<HotPlan> {
-  return plans().hot(draft, kitchen, null);
+/** What of a batch is fried, as the stove takes it. */
+export function fireOnce(batch: BatchDraft, kitchen: Kitchen): Promise<readonly FireTray[] | null> {
+  return plans().fire(batch, kitchen);
 }
 
-/** The whole line of a batch in a list. */
-export function lineOnce(draft: BatchDraft, kitchen: Kitchen): Promise<ReturnType<PlanWorker['line']>> {
-  return plans().line(draft, kitchen, Date.now());
+/** Every tray of a batch. @param nowMs `null`: whether it is late is not asked */
+export function planOnce(batch: BatchDraft, kitchen: Kitchen, nowMs: number | null): Promise<readonly PlannedTray[]> {
+  return plans().whole(batch, kitchen, nowMs);
 }
 
 /** What a stove is like. */
 export const fitLatest = latestOnly((ask: FitAsk): Promise<StoveFit | null> => plans().fit(ask));
 
 /** Ways to hold a piece cold. */
-export const holdLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen): Promise<HoldTimes | null> =>
+export const holdLatest = latestOnly((draft: TrayDraft, kitchen: Kitchen): Promise<HoldTimes | null> =>
   plans().hold(draft, kitchen),
 );
 
@@ -71,18 +75,18 @@ export const formPieces = (): Promise<FormPiece[]> => plans().forms();
 
 /** Ways to fry the same batch. */
 export const armsLatest = latestOnly(
-  (draft: BatchDraft, kitchen: Kitchen, schools: readonly FrySchool[]): Promise<(FryArm | null)[]> =>
+  (draft: TrayDraft, kitchen: Kitchen, schools: readonly FrySchool[]): Promise<(FryArm | null)[]> =>
     plans().arms(draft, kitchen, schools),
 );
 /** What a crumb of dough in the oil means for a batch. */
-export const crumbsLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen): Promise<(CrumbPlan | null)[]> =>
+export const crumbsLatest = latestOnly((draft: TrayDraft, kitchen: Kitchen): Promise<(CrumbPlan | null)[]> =>
   plans().crumbs(draft, kitchen),
 );
 
 /** The same piece in an oven. */
 export const bakeLatest = latestOnly(
   (
-    draft: BatchDraft,
+    draft: TrayDraft,
     kitchen: Kitchen,
     ovenC: number,
     perTray: number,
@@ -90,16 +94,16 @@ export const bakeLatest = latestOnly(
 );
 
 /** What would make a right moment to lift. */
-export const liftWaysLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen): Promise<LiftWay[]> =>
+export const liftWaysLatest = latestOnly((draft: TrayDraft, kitchen: Kitchen): Promise<LiftWay[]> =>
   plans().liftWays(draft, kitchen),
 );
 
 /** What one bake tells of this oven. */
-export function ovenSeen(draft: BatchDraft, kitchen: Kitchen, ovenC: number, goldenS: number): Promise<number | null> {
+export function ovenSeen(draft: TrayDraft, kitchen: Kitchen, ovenC: number, goldenS: number): Promise<number | null> {
   return plans().oven(draft, kitchen, ovenC, goldenS);
 }
 
 /** Other ways to divide a batch into lots. */
-export const lotWaysLatest = latestOnly((draft: BatchDraft, kitchen: Kitchen): Promise<LotWay[]> =>
+export const lotWaysLatest = latestOnly((draft: TrayDraft, kitchen: Kitchen): Promise<LotWay[]> =>
   plans().lotWays(draft, kitchen),
 );

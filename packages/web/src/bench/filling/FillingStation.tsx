@@ -18,6 +18,7 @@ import { styled } from 'styled-components';
 import { useEdit } from '../../data/useEdit';
 import { type Line, usePantry } from '../../data/useLine';
 import { Button } from '../../ui/controls/Button';
+import { TickField } from '../../ui/controls/TickField';
 import { Choice } from '../../ui/controls/Choice';
 import { mixFindingText } from '../../text/mixFindingText';
 import { Findings } from '../../ui/controls/Findings';
@@ -112,6 +113,16 @@ function Decisions({ line }: { readonly line: Line }) {
         options={RAW_NAME}
         onChange={(raw) =>
           edit('filling.raw', (d) => withRaw(d, raw === 'none' ? null : raw, kitchen.reheatC ?? REHEAT_C))
+        }
+      />
+      <TickField
+        label={T.strong}
+        value={filling.strong ?? false}
+        onChange={(strong) =>
+          edit('filling.strong', (d) => {
+            const { strong: _before, ...rest } = d.filling;
+            return { ...d, filling: strong ? { ...rest, strong } : rest };
+          })
         }
       />
       <Choice

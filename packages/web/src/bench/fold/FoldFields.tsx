@@ -1,5 +1,5 @@
 import {
-  type BatchDraft,
+  type TrayDraft,
   blankLengthM,
   doughEachKg,
   formOf,
@@ -37,7 +37,7 @@ const Open = styled(Button)`
 `;
 
 /** The form as it is, drawn; pressed, the others. */
-function FormButton({ form, fold, piece }: Pick<BatchDraft, 'form' | 'fold'> & { readonly piece: Piece | null }) {
+function FormButton({ form, fold, piece }: Pick<TrayDraft, 'form' | 'fold'> & { readonly piece: Piece | null }) {
   const [choosing, setChoosing] = useState(false);
   return (
     <>

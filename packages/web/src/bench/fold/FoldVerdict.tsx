@@ -1,4 +1,4 @@
-import { type BatchDraft, withSizeFor, worstTone } from '@ember-fold/core';
+import { type TrayDraft, withSizeFor, worstTone } from '@ember-fold/core';
 import { Suspense, useState } from 'react';
 import { useTheme } from 'styled-components';
 import { useEdit } from '../../data/useEdit';
@@ -20,7 +20,7 @@ export function FoldVerdict({ line, shown }: { readonly line: Line; readonly sho
   const theme = useTheme();
   const { printer, cold } = line;
   const { piece, findings } = cold.fold;
-  const [noSize, setNoSize] = useState<BatchDraft['fold'] | null>(null);
+  const [noSize, setNoSize] = useState<TrayDraft['fold'] | null>(null);
   // Of a sheet that is wound, and of a plain piece, room says nothing.
   const isWound = piece?.form === 'roll' || line.draft.fold.fillingEachKg === 0;
   const resize = () =>

@@ -2,13 +2,14 @@ import { FRY as T } from '../../text/fryPhrases';
 import { type BakePlan, NO_COAT, type SplitPlan, RANGES } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import type { Line } from '../../data/useLine';
-import { editKitchen } from '../../data/editKitchen';
+import { useEdit } from '../../data/useEdit';
 import { Button } from '../../ui/controls/Button';
-import { PanelTitle, Row, Soft } from '../../ui/controls/Panel';
+import { Row, Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
-import { CountField, MinutesField, TempField } from '../../ui/controls/UnitFields';
+import { CountField, TempField } from '../../ui/controls/UnitFields';
 import { bakeText, splitText } from '../../text/bakeText';
-import { bakeLatest, ovenSeen } from '../../workers/planClient';
+import { bakeLatest } from '../../workers/planClient';
+import { OvenSeen } from './OvenSeen';
 
 interface Known {
   readonly ovenC: number;
@@ -20,6 +21,7 @@ interface Known {
 /** The same piece in an oven, and the oven as the way out for one that opened. */
 export function BakeSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
   const { draft, kitchen, printer } = line;
+  const edit = useEdit();
   const [ovenC, setOvenC] = useState(180);
   const [perTray, setPerTray] = useState(12);
   const [known, setKnown] = useState<Known | 'failed' | null>(null);
@@ -55,40 +57,15 @@ export function BakeSheet({ line, onClose }: { readonly line: Line; readonly onC
           <Soft>{T.inTheOven}</Soft>
         )}
       </div>
+      <Button
+        onPress={() => {
+          edit('way', (d) => ({ ...d, way: 'bake', bake: { ovenC, minutesS: null, perSheet: perTray } }));
+          onClose();
+        }}
+      >
+        {T.bakeThisTray(printer.temp(ovenC))}
+      </Button>
       <OvenSeen line={line} ovenC={ovenC} />
     </Sheet>
-  );
-}
-
-/** When a bake really was golden: this oven is known better from then on. */
-function OvenSeen({ line, ovenC }: { readonly line: Line; readonly ovenC: number }) {
-  const { draft, kitchen } = line;
-  const [goldenS, setGoldenS] = useState(1500);
-  const [said, setSaid] = useState('');
-  const note = async () => {
-    const factor = await ovenSeen(draft, kitchen, ovenC, goldenS);
-    setSaid(factor === null ? T.noOvenDoesThat : T.ovenNoted);
-    if (factor === null) return;
-    editKitchen((now) => ({ ...now, ovenSeen: [...(now.ovenSeen ?? []), factor].slice(-RANGES.oven.bakes.most) }));
-  };
-  return (
-    <>
-      <PanelTitle as="h3" style={{ marginTop: 14 }}>
-        {T.howWasIt}
-      </PanelTitle>
-      <Row>
-        <MinutesField
-          label={T.goldenAfter}
-          value={goldenS}
-          least={60}
-          most={5400}
-          whenNull="25:00"
-          onChange={setGoldenS}
-          onClear={() => setGoldenS(1500)}
-        />
-        <Button onPress={() => void note()}>{T.noteBake}</Button>
-      </Row>
-      <Soft role="status">{said}</Soft>
-    </>
   );
 }

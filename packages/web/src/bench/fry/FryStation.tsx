@@ -23,8 +23,20 @@ const TOOLS: readonly { id: SheetId; name: string; icon: typeof Layers }[] = [
   { id: 'lots', name: T.lotsAndOrder, icon: Layers },
 ];
 
-/** Oil, minutes, lot; curves of one piece and of the oil under all of them. */
+const BakeStation = lazyPart(() => import('./BakeStation').then((m) => ({ default: m.BakeStation })));
+const PutByStation = lazyPart(() => import('./PutByStation').then((m) => ({ default: m.PutByStation })));
+
+/** What becomes of the pieces of the open tray: the pot, the oven, the cold, or nothing more. */
 export function FryStation({ line }: { readonly line: Line }) {
+  const way = line.draft.way ?? 'fry';
+  if (way === 'fry') return <PotStation line={line} />;
+  return (
+    <Suspense fallback={null}>{way === 'bake' ? <BakeStation line={line} /> : <PutByStation line={line} />}</Suspense>
+  );
+}
+
+/** Oil, minutes, lot; curves of one piece and of the oil under all of them. */
+function PotStation({ line }: { readonly line: Line }) {
   const [open, setOpen] = useState<SheetId | null>(null);
   const Open = open && SHEETS[open];
   return (

@@ -12,6 +12,7 @@ import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { Cautions } from '../../ui/controls/Cautions';
 import { DEFERRAL } from '../../text/cautions';
 import { ALLERGEN_NAME, DIET_NAME, STEP_NAME } from '../../text/words';
+import { trayNames } from '../../text/trayText';
 import { PiecesField } from '../PiecesField';
 import { StationLayout } from '../StationLayout';
 
@@ -70,16 +71,17 @@ const Track = styled.div`
 
 function Timeline({ steps, line }: { readonly steps: readonly ChainStep[]; readonly line: Line }) {
   const { printer } = line;
+  const names = trayNames(line.batch);
   const from = steps[0]!.startMs;
   const to = steps.reduce((most, step) => Math.max(most, step.endMs), from + 1);
   const at = (ms: number) => `${(100 * (ms - from)) / (to - from)}%`;
   return (
     <Chain aria-label={T.steps}>
       {steps.map((step) => (
-        <li key={step.id}>
+        <li key={`${step.id} ${step.mark ?? ''}`}>
           <time dateTime={new Date(step.startMs).toISOString()}>{printer.clock(step.startMs)}</time>
           <span>
-            {STEP_NAME[step.id]}
+            {step.mark === undefined ? STEP_NAME[step.id] : `${STEP_NAME[step.id]}, ${names.get(step.mark)}`}
             <small>{`${printer.span((step.endMs - step.startMs) / 1000)}, ${step.kind === 'hands' ? 'hands' : T.byItself}`}</small>
           </span>
           <Track className="track" aria-hidden>

@@ -1,4 +1,4 @@
-import { type Formula, newBatch, WORKED_FORMULAS } from '@ember-fold/core';
+import { type Formula, newTray, WORKED_FORMULAS } from '@ember-fold/core';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { Provider } from 'react-redux';
@@ -9,7 +9,7 @@ import { makePrinter } from '../../text/printer';
 import { FormulaTable } from './FormulaTable';
 
 const KITCHEN = { units: 'grams', temperature: 'C', measures: { cupMl: 250, teaspoonMl: 5 } } as const;
-const FILLING = newBatch('Squash', 'squash-sage', 24, '2030-01-05T18:30:00Z').filling.lines;
+const FILLING = newTray('Squash', 'squash-sage', 24, '2030-01-05T18:30:00Z').filling.lines;
 
 interface HostProps {
   readonly kind: 'dough' | 'filling' | 'base';

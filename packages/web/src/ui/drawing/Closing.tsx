@@ -1,4 +1,4 @@
-import { type BatchDraft, blankLengthM, LEAF, type Piece } from '@ember-fold/core';
+import { type TrayDraft, blankLengthM, LEAF, type Piece } from '@ember-fold/core';
 import { useTheme } from 'styled-components';
 import { outlinePath } from './BlankDrawing';
 import { crustColour } from './crust';
@@ -35,7 +35,7 @@ function Arrows({
 }
 
 interface ClosingProps {
-  readonly draft: Pick<BatchDraft, 'form' | 'fold'>;
+  readonly draft: Pick<TrayDraft, 'form' | 'fold'>;
   readonly piece: Piece;
   readonly r: number;
 }

@@ -1,5 +1,5 @@
 import { SHARED as T } from '../../text/sharedPhrases';
-import { type BatchDraft, type Piece } from '@ember-fold/core';
+import { type TrayDraft, type Piece } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { foldFrames } from './FoldSteps';
 
@@ -25,7 +25,7 @@ function wrapped(text: string, letters: number): string[] {
 }
 
 interface FoldCardProps {
-  readonly draft: BatchDraft;
+  readonly draft: TrayDraft;
   readonly piece: Piece;
   readonly captions: readonly string[];
   /** What is weighed and measured: name and figure. */

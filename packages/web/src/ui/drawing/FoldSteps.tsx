@@ -1,5 +1,5 @@
 import { SHARED as T } from '../../text/sharedPhrases';
-import { type BatchDraft, blankLengthM, type Piece } from '@ember-fold/core';
+import { type TrayDraft, blankLengthM, type Piece } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { Blank, drawingHalfM } from './BlankDrawing';
@@ -47,7 +47,7 @@ const Strip = styled.ol`
 `;
 
 interface FoldStepsProps {
-  readonly draft: Pick<BatchDraft, 'form' | 'fold'>;
+  readonly draft: Pick<TrayDraft, 'form' | 'fold'>;
   readonly piece: Piece;
   /** One line a frame; its first three are blank, filled, closing. */
   readonly captions: readonly string[];

@@ -1,4 +1,4 @@
-import { type BatchDraft, LEAF, type Piece, type Point } from '@ember-fold/core';
+import { type TrayDraft, LEAF, type Piece, type Point } from '@ember-fold/core';
 import { outlinePath } from './BlankDrawing';
 import { HalfMoonShape } from './HalfMoonShape';
 
@@ -11,7 +11,7 @@ export interface FormShapeProps {
 }
 
 /** What of the draft shows on a piece. */
-export type FoldLook = Pick<BatchDraft['fold'], 'sealM' | 'edge' | 'outline'>;
+export type FoldLook = Pick<TrayDraft['fold'], 'sealM' | 'edge' | 'outline'>;
 
 const EDGE = '#8A6428';
 

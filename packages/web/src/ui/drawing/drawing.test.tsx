@@ -6,7 +6,7 @@ import {
   type EdgeId,
   FORMS,
   formOf,
-  newBatch,
+  newTray,
   type PieceSpec,
   planCold,
   RAGGED_M,
@@ -93,7 +93,7 @@ it('every form, however it is made, has its steps, card, profile and layout draw
       edges,
       fc.double({ min: 0.005, max: 0.06, noNaN: true }),
       (form, edge, kg) => {
-        const made = newBatch('Any', 'squash-sage', 24, '2030-01-05T18:30:00Z', form.id);
+        const made = newTray('Any', 'squash-sage', 24, '2030-01-05T18:30:00Z', form.id);
         const draft = { ...made, fold: { ...made.fold, edge, fillingEachKg: kg } };
         const cold = planCold(draft, DEFAULT_KITCHEN);
         const piece = cold.fold.piece!;

@@ -1,0 +1,56 @@
+import { TRAY_MARKS, type TrayDraft, type TrayMark } from './draft.js';
+
+/** What is decided of one tray; dough, name and day are the batch's. */
+export type Tray = Omit<TrayDraft, 'name' | 'eatAt' | 'dough' | 'mark' | 'othersKg'>;
+
+/** A batch as it is stored: one dough, and one or more trays of pieces treated alike. Plain JSON. */
+export interface BatchDraft extends Pick<TrayDraft, 'name' | 'eatAt' | 'dough'> {
+  /** Of this shape of the record; 1 had one tray, its fields beside the batch's own. */
+  readonly format: 2;
+  /** By mark, so that two devices that change different trays never undo one another. */
+  readonly trays: Readonly<Partial<Record<TrayMark, Tray>>>;
+}
+
+/**
+ * The marks of a batch's trays, in their order.
+ * @example marksOf(batchOf(draft)) // ['A']
+ */
+export function marksOf({ trays }: Pick<BatchDraft, 'trays'>): readonly TrayMark[] {
+  return TRAY_MARKS.filter((mark) => trays[mark] !== undefined);
+}
+
+/**
+ * A batch of one tray.
+ * @example batchOf(draft).trays.A.pieces // 24
+ */
+export function batchOf({ name, eatAt, dough, mark = 'A', othersKg: _others, ...tray }: TrayDraft): BatchDraft {
+  return { format: 2, name, eatAt, dough, trays: { [mark]: tray } };
+}
+
+/**
+ * Pieces of all trays.
+ * @example batchPieces(batchOf(draft)) // 24
+ */
+export function batchPieces({ trays }: Pick<BatchDraft, 'trays'>): number {
+  return marksOf({ trays }).reduce((sum, mark) => sum + trays[mark]!.pieces, 0);
+}
+
+/**
+ * The pot a batch is fried in, by its name; all its trays share it. Absent: the one on the ring.
+ * @example batchPot(batch) // undefined
+ */
+export function batchPot({ trays }: Pick<BatchDraft, 'trays'>): string | undefined {
+  const [first] = marksOf({ trays });
+  return first && trays[first]?.fry.pot;
+}
+
+/**
+ * Reads a stored batch of any age: records of the first format had one tray. What is no batch at
+ * all comes back as it is, for whoever checks it to refuse.
+ *
+ * @example readBatchDraft(draft).trays.A.pieces // 24
+ */
+export function readBatchDraft(stored: unknown): BatchDraft {
+  const isOld = typeof stored === 'object' && stored !== null && !('trays' in stored) && 'fold' in stored;
+  return isOld ? batchOf(stored as TrayDraft) : (stored as BatchDraft);
+}

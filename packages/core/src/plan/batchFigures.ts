@@ -1,0 +1,51 @@
+import type { BatchDraft } from '../draft/batchDraft.js';
+import type { TrayMark } from '../draft/draft.js';
+import type { FireAct, OilReading } from '../fire/fireAct.js';
+import { type LedgerFigures, ledgerFigures } from '../fire/ledgerFigures.js';
+import { friedPieces, type FryTray, fryTrays, trayOfPiece } from './fryTrays.js';
+
+/** What happened at the stove: in all, and to each tray by its mark. */
+export interface BatchFigures {
+  readonly whole: LedgerFigures;
+  readonly trays: Readonly<Partial<Record<TrayMark, LedgerFigures>>>;
+}
+
+/** What was done to the pieces of one tray; what was done to the oil stays. */
+function actsOn(tray: FryTray, trays: readonly FryTray[], acts: readonly FireAct[]): FireAct[] {
+  const isOwn = (number: number) => trayOfPiece(trays, number) === tray;
+  return acts.flatMap((act): FireAct[] => {
+    if ('pieces' in act) {
+      const pieces = act.pieces.filter(isOwn);
+      return pieces.length > 0 ? [{ ...act, pieces }] : [];
+    }
+    return act.kind === 'core' && !isOwn(act.piece) ? [] : [act];
+  });
+}
+
+/** Trays in oil of different temperatures are each in their own band; in all, by the time each took. */
+function bandShare(figures: readonly LedgerFigures[]): number | null {
+  const told = figures.filter(({ inBandShare, fryingS }) => inBandShare !== null && fryingS > 0);
+  const allS = told.reduce((sum, { fryingS }) => sum + fryingS, 0);
+  return allS > 0 ? told.reduce((sum, { inBandShare, fryingS }) => sum + inBandShare! * fryingS, 0) / allS : null;
+}
+
+/**
+ * Adds a finished, or running, batch up, in all and tray by tray.
+ * @example batchFigures(batch, acts, readings).whole.fried // 6
+ */
+export function batchFigures(
+  batch: BatchDraft,
+  acts: readonly FireAct[],
+  readings: readonly OilReading[],
+): BatchFigures {
+  const trays = fryTrays(batch);
+  const all = ledgerFigures(acts, readings, friedPieces(trays), trays[0]?.draft.fry.oilC ?? 0);
+  const each = trays.map((tray) => {
+    const own = trays.length > 1 ? actsOn(tray, trays, acts) : acts;
+    const { mark = 'A', pieces, fry } = tray.draft;
+    return [mark, ledgerFigures(own, readings, pieces, fry.oilC)] as const;
+  });
+  const oils = new Set(trays.map(({ draft }) => draft.fry.oilC));
+  const whole = oils.size > 1 ? { ...all, inBandShare: bandShare(each.map(([, figures]) => figures)) } : all;
+  return { whole, trays: Object.fromEntries(each) };
+}

@@ -1,0 +1,94 @@
+import { NO_COAT, USUAL_SEAL } from '../draft/choices.js';
+import type { TrayDraft } from '../draft/draft.js';
+import { type Kitchen, pantryOf } from '../draft/kitchen.js';
+import { RANGES } from '../draft/ranges.js';
+import { requireIn } from '../errors.js';
+import { containedIn, formulaTotals } from '../ingredient/formula.js';
+import { coatOf } from '../piece/coat.js';
+import { foldFindings, sealFindings } from '../piece/foldFindings.js';
+import { formOf } from '../piece/forms.js';
+import { closes, type Piece } from '../piece/piece.js';
+import { pieceSpecOf } from '../piece/pieceSpecOf.js';
+import { burstOf } from '../piece/seal.js';
+import type { ColdPlan } from './batchPlan.js';
+import { planDough } from './planDough.js';
+import { planFilling } from './planFilling.js';
+import { suppliesFor } from './supplies.js';
+
+/** What a portion costs of a whole that is weighed when made. */
+function costOf(cost: number, madeKg: number, portionKg: number): number {
+  return madeKg > 0 ? (cost * portionKg) / madeKg : 0;
+}
+
+/**
+ * Dough, filling and fold of a draft. A few milliseconds; no oil involved.
+ * @throws CoreError with the draft's field as path
+ * @example planCold(draft, kitchen).fold.piece.form // 'half-moon'
+ */
+export function planCold(draft: TrayDraft, kitchen: Kitchen): ColdPlan {
+  requireIn(draft.pieces, RANGES.draft.pieces, 'pieces');
+  const dough = planDough(draft, kitchen);
+  const doughs = dough.figures;
+  const filling = planFilling(draft, kitchen, doughs.fatPercent);
+  const { fold } = draft;
+  const piece = formOf(draft.form).piece(
+    pieceSpecOf(draft, {
+      fillingKgPerM3: filling.figures.densityKgPerM3,
+      doughKgPerM3: doughs.family.densityKgPerM3,
+      stretch: doughs.family.stretch,
+    }),
+  );
+  // Pieces out of the Store take no dough and filling of this day.
+  const made = draft.fromStock === undefined;
+  const balance = {
+    doughLeftKg: doughs.massKg - (draft.othersKg ?? 0) - (made ? draft.pieces * (piece?.doughKg ?? 0) : 0),
+    fillingLeftKg: made ? filling.figures.targetKg - draft.pieces * fold.fillingEachKg : 0,
+  };
+  const sealed = sealPlan(draft, doughs, filling, piece);
+  const supplied = formulaTotals(sealed.supplies, 'supplies', pantryOf(kitchen));
+  return {
+    dough,
+    filling,
+    contains: containedIn([doughs.totals, filling.figures.totals, supplied]),
+    fold: {
+      piece,
+      fillingShare: fold.fillingEachKg > 0 ? fold.fillingEachKg / (fold.fillingEachKg + (piece?.doughKg ?? 0)) : 0,
+      balance,
+      costEach:
+        piece &&
+        costOf(doughs.totals.cost, doughs.massKg, piece.doughKg) +
+          costOf(filling.figures.totals.cost, filling.figures.targetKg, fold.fillingEachKg) +
+          supplied.cost / draft.pieces,
+      ...sealed,
+      findings: [
+        ...foldFindings(piece, balance, doughs.family, fold.thicknessM, filling.figures.densityKgPerM3, draft.pieces),
+        ...sealFindings(draft, sealed.burst, sealed.coat),
+      ],
+    },
+  };
+}
+
+/** Seam, coat and what they take of the larder. */
+function sealPlan(
+  draft: TrayDraft,
+  { family }: ColdPlan['dough']['figures'],
+  { figures }: ColdPlan['filling'],
+  piece: Piece | null,
+): Pick<ColdPlan['fold'], 'burst' | 'coat' | 'supplies'> {
+  if (!closes(piece)) return { burst: null, coat: null, supplies: [] };
+  const { sealM, thicknessM, edge = 'plain' } = draft.fold;
+  // What holds nothing has nothing that could open.
+  const burst =
+    draft.fold.fillingEachKg === 0
+      ? null
+      : burstOf({
+          piece,
+          seal: draft.seal ?? USUAL_SEAL,
+          edge: formOf(draft.form).hasEdge ? edge : 'plain',
+          sealM,
+          rolledM: thicknessM,
+          family,
+          freeShare: figures.targetKg > 0 ? figures.freeKg / figures.targetKg : 0,
+        });
+  return { burst, coat: coatOf(draft.coat ?? NO_COAT, piece.surfaceM2), supplies: suppliesFor(draft, piece) };
+}

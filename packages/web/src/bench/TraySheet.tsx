@@ -1,0 +1,123 @@
+import {
+  marksOf,
+  RANGES,
+  TRAY_MARKS,
+  type TrayMark,
+  trayOf,
+  type TrayWay,
+  withoutTray,
+  withPieces,
+  withTray,
+} from '@ember-fold/core';
+import { Plus, Trash2 } from 'lucide-react';
+import { styled } from 'styled-components';
+import { editBatch } from '../data/useEdit';
+import type { Line } from '../data/useLine';
+import { TRAY as T, trayName, WAY_NAME, WAY_SAYS } from '../text/trayText';
+import { Button } from '../ui/controls/Button';
+import { NameField } from '../ui/controls/NameField';
+import { Soft } from '../ui/controls/Panel';
+import { Pick } from '../ui/controls/Pick';
+import { Actions, Sheet } from '../ui/controls/Sheet';
+import { CountField } from '../ui/controls/UnitFields';
+import { PHONE } from '../ui/theme';
+import { addTrayLike, nameTray } from './trayEdits';
+
+const Rows = styled.ul`
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1.3fr) minmax(0, 1.2fr) 168px 44px;
+    align-items: end;
+    gap: 10px;
+    padding: 10px 0;
+    border-top: 1px solid ${({ theme }) => theme.line};
+  }
+  ${PHONE} {
+    li {
+      grid-template-columns: minmax(0, 1fr) 44px;
+    }
+  }
+`;
+
+interface TraySheetProps {
+  readonly line: Line;
+  readonly onOpen: (mark: TrayMark) => void;
+  readonly onClose: () => void;
+}
+
+/** All trays of a batch: what each is called, how many pieces, and what becomes of them. */
+export function TraySheet({ line, onOpen, onClose }: TraySheetProps) {
+  const { batch } = line;
+  const marks = marksOf(batch);
+  const last = marks[marks.length - 1]!;
+  return (
+    <Sheet title={T.trays} isOpen onClose={onClose} wide>
+      <Soft>{T.says}</Soft>
+      <Rows>
+        {marks.map((mark) => (
+          <TrayRow key={mark} line={line} mark={mark} only={marks.length === 1} />
+        ))}
+      </Rows>
+      <Actions>
+        {marks.length < TRAY_MARKS.length ? (
+          <Button onPress={() => addTrayLike(last, onOpen)}>
+            <Plus size={16} aria-hidden />
+            {marks.length === 1 ? T.add : T.addLike(trayName({ mark: last, ...batch.trays[last] }))}
+          </Button>
+        ) : (
+          <Soft>{T.full}</Soft>
+        )}
+        <Button $look="primary" onPress={onClose}>
+          {T.done}
+        </Button>
+      </Actions>
+    </Sheet>
+  );
+}
+
+interface TrayRowProps {
+  readonly line: Line;
+  readonly mark: TrayMark;
+  readonly only: boolean;
+}
+
+const WAYS = Object.fromEntries(
+  (Object.keys(WAY_NAME) as TrayWay[]).map((way) => [way, `${WAY_NAME[way]}: ${WAY_SAYS[way]}`]),
+) as Readonly<Record<TrayWay, string>>;
+
+function TrayRow({ line: { batch }, mark, only }: TrayRowProps) {
+  const { label, pieces, way = 'fry' } = batch.trays[mark]!;
+  const name = T.tray(mark);
+  const set = (field: string, edit: (tray: ReturnType<typeof trayOf>) => ReturnType<typeof trayOf>) =>
+    editBatch(`${mark} ${field}`, (now) => withTray(now, { ...edit(trayOf(now, mark)), mark }));
+  return (
+    <li role="group" aria-label={name}>
+      <NameField
+        label={`${name}: ${T.label}`}
+        value={label ?? ''}
+        whenEmpty={T.noLabel}
+        onChange={(text) => nameTray(mark, text)}
+      />
+      <Pick<TrayWay>
+        label={T.what}
+        value={way}
+        options={WAYS}
+        onChange={(next) => set('way', (tray) => ({ ...tray, way: next }))}
+      />
+      <CountField
+        label={T.pieces}
+        value={pieces}
+        {...RANGES.draft.pieces}
+        onChange={(next) => set('pieces', (tray) => withPieces(tray, next))}
+      />
+      <Button
+        $look="quiet"
+        aria-label={T.remove(name)}
+        isDisabled={only}
+        onPress={() => editBatch(`without ${mark}`, (now) => withoutTray(now, mark))}
+      >
+        <Trash2 size={18} aria-hidden />
+      </Button>
+    </li>
+  );
+}

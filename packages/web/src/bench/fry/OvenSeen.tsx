@@ -1,0 +1,42 @@
+import { RANGES } from '@ember-fold/core';
+import { useState } from 'react';
+import type { Line } from '../../data/useLine';
+import { editKitchen } from '../../data/editKitchen';
+import { FRY as T } from '../../text/fryPhrases';
+import { Button } from '../../ui/controls/Button';
+import { PanelTitle, Row, Soft } from '../../ui/controls/Panel';
+import { MinutesField } from '../../ui/controls/UnitFields';
+import { ovenSeen } from '../../workers/planClient';
+
+/** When a bake really was golden: this oven is known better from then on. */
+export function OvenSeen({ line, ovenC }: { readonly line: Line; readonly ovenC: number }) {
+  const { draft, kitchen } = line;
+  const [goldenS, setGoldenS] = useState(1500);
+  const [said, setSaid] = useState('');
+  const note = async () => {
+    const factor = await ovenSeen(draft, kitchen, ovenC, goldenS);
+    setSaid(factor === null ? T.noOvenDoesThat : T.ovenNoted);
+    if (factor === null) return;
+    editKitchen((now) => ({ ...now, ovenSeen: [...(now.ovenSeen ?? []), factor].slice(-RANGES.oven.bakes.most) }));
+  };
+  return (
+    <>
+      <PanelTitle as="h3" style={{ marginTop: 14 }}>
+        {T.howWasIt}
+      </PanelTitle>
+      <Row>
+        <MinutesField
+          label={T.goldenAfter}
+          value={goldenS}
+          least={60}
+          most={5400}
+          whenNull="25:00"
+          onChange={setGoldenS}
+          onClear={() => setGoldenS(1500)}
+        />
+        <Button onPress={() => void note()}>{T.noteBake}</Button>
+      </Row>
+      <Soft role="status">{said}</Soft>
+    </>
+  );
+}

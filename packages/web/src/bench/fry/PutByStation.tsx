@@ -1,0 +1,74 @@
+import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/useLine';
+import { FRY as T } from '../../text/fryPhrases';
+import { hotFindingText } from '../../text/hotFindingText';
+import { keepsFor } from '../../text/printer';
+import { Button } from '../../ui/controls/Button';
+import { Findings } from '../../ui/controls/Findings';
+import { MomentField } from '../../ui/controls/MomentField';
+import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
+import { FormPicture } from '../../ui/drawing/FormPicture';
+import { PiecesField } from '../PiecesField';
+import { StationLayout } from '../StationLayout';
+import { WayField } from './WayField';
+
+const DAY_MS = 86_400_000;
+
+/** A tray that is frozen, chilled, or left as it is: no oil and no oven, but time and a date. */
+export function PutByStation({ line }: { readonly line: Line }) {
+  const edit = useEdit();
+  const { draft, hot, printer, cold } = line;
+  const putBy = hot?.putBy ?? null;
+  const { piece } = cold.fold;
+  const keepUntil = (iso: string | null) =>
+    edit('keepUntil', (d) => {
+      const { keepUntil: _before, ...rest } = d;
+      return iso === null ? rest : { ...rest, keepUntil: iso };
+    });
+  return (
+    <StationLayout
+      controls={
+        <>
+          <PanelTitle>{T.forAnotherDay}</PanelTitle>
+          <WayField draft={draft} />
+          <PiecesField pieces={draft.pieces} />
+          {putBy &&
+            (draft.keepUntil === undefined ? (
+              <Row>
+                <Button onPress={() => keepUntil(new Date(Date.parse(draft.eatAt) + 7 * DAY_MS).toISOString())}>
+                  {T.setUseBy}
+                </Button>
+              </Row>
+            ) : (
+              <>
+                <MomentField label={T.useBy} value={draft.keepUntil} onChange={keepUntil} />
+                <Button $look="quiet" onPress={() => keepUntil(null)}>
+                  {T.noUseBy}
+                </Button>
+              </>
+            ))}
+        </>
+      }
+      drawing={
+        <>
+          <PanelTitle>
+            {putBy ? (putBy.place === 'freezer' ? T.intoFreezer : T.intoFridge) : T.leftAsTheyAre}
+          </PanelTitle>
+          {piece && (
+            <div style={{ maxWidth: 320, marginInline: 'auto', paddingBlock: 12 }}>
+              <FormPicture piece={piece} fold={draft.fold} crust={0.1} label={T.rawPiece} />
+            </div>
+          )}
+          <Soft>{putBy ? T.thenStock : T.plainSays}</Soft>
+        </>
+      }
+      findings={
+        <>
+          <Soft>{putBy ? T.keeps : T.pieces}</Soft>
+          <Figure>{putBy ? keepsFor(putBy.keepS, printer) : String(draft.pieces)}</Figure>
+          {putBy && <Findings findings={putBy.findings} printer={printer} say={hotFindingText} />}
+        </>
+      }
+    />
+  );
+}
