@@ -115,6 +115,7 @@ export { type LedgerFigures, ledgerFigures } from './fire/ledgerFigures.js';
 export {
   type BakeChoices,
   blankLengthM,
+  NO_FILLING,
   TRAY_MARKS,
   TRAY_WAYS,
   type TrayDraft,
@@ -127,11 +128,12 @@ export {
   batchOf,
   batchPieces,
   batchPot,
+  fillingsOf,
   marksOf,
   readBatchDraft,
   type Tray,
 } from './draft/batchDraft.js';
-export { trayOf, traysOf, withCopyOfTray, withoutTray, withTray } from './plan/trays.js';
+export { trayOf, traysOf, withCopyOfTray, withFillingOf, withoutTray, withTray } from './plan/trays.js';
 export { type FireTray, friedPieces, type FryTray, fryTrays, trayOfPiece } from './plan/fryTrays.js';
 export type { BatchPlan, ColdPlan, HotPlan } from './plan/batchPlan.js';
 export { coolingWays } from './plan/planFilling.js';
@@ -197,6 +199,14 @@ export {
 } from './store/storeFormula.js';
 export { compareFormulas } from './store/compareFormulas.js';
 export { type BaseToMake, type Shopping, shoppingList, type ShoppingRow, type StockRow } from './store/shoppingList.js';
+export {
+  batchFromPutBy,
+  leftoverGoodMs,
+  putByOf,
+  type PutByKind,
+  type PutByPlace,
+  type PutByRecord,
+} from './store/putBy.js';
 export { copyDraft } from './plan/copyDraft.js';
 export { type AmountPlace, batchAmounts, type StepAmount, stepAmounts, stepOfAmount } from './store/stepAmounts.js';
 export {
@@ -241,6 +251,7 @@ export {
   STEP_KEYS,
   type StepKey,
   stepKey,
+  stepMark,
   stepState,
   stepWhat,
 } from './cook/cookAct.js';
@@ -310,6 +321,8 @@ export type {
   OilAct,
   OilRow,
   OwnIngredients,
+  PutByAsk,
+  PutByItem,
   ScaleAct,
   StoreFormula,
   SupperOrder,

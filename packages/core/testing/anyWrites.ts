@@ -139,9 +139,9 @@ export function anyDraft(ids: readonly string[] = shipped): fc.Arbitrary<TrayDra
 /** Any batch: one to three trays on one dough. */
 export function anyBatch(ids?: readonly string[]): fc.Arbitrary<BatchDraft> {
   return fc.array(anyDraft(ids), { minLength: 1, maxLength: 3 }).map((drafts) => {
-    const [first] = drafts;
-    const trays = drafts.map((draft, i) => [TRAY_MARKS[i]!, batchOf(draft).trays.A!] as const);
-    return { ...batchOf(first!), trays: Object.fromEntries(trays) };
+    const batches = drafts.map((draft, i) => batchOf({ ...draft, mark: TRAY_MARKS[i]! }));
+    const joined = (of: 'fillings' | 'trays') => Object.assign({}, ...batches.map((one) => one[of])) as object;
+    return { ...batches[0]!, fillings: joined('fillings'), trays: joined('trays') };
   });
 }
 

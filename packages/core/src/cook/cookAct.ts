@@ -34,6 +34,14 @@ export function stepWhat(key: StepKey): RunStepId {
 
 export type CheckAnswer = 'yes' | 'not-yet' | 'no';
 
+/**
+ * The tray a step is of, by its key; `null`: the first, or all of them.
+ * @example stepMark('fold') // null
+ */
+export function stepMark(key: StepKey): TrayMark | null {
+  return (key.split(':')[1] as TrayMark | undefined) ?? null;
+}
+
 /** What the cook tells of a step. `id` is made where it happens and makes it count once; `atMs` by the server's clock. */
 export type CookAct = { readonly id: string; readonly atMs: number; readonly step: StepKey } & (
   | { readonly kind: 'done' | 'skip' | 'back' }

@@ -1,12 +1,17 @@
 import { TRAY_MARKS, type TrayDraft, type TrayMark } from './draft.js';
 
-/** What is decided of one tray; dough, name and day are the batch's. */
-export type Tray = Omit<TrayDraft, 'name' | 'eatAt' | 'dough' | 'mark' | 'othersKg'>;
+/** What is decided of one tray; dough, name and day are the batch's, and its filling may serve several. */
+export type Tray = Omit<TrayDraft, 'name' | 'eatAt' | 'dough' | 'mark' | 'others' | 'filling' | 'fillingOf'> & {
+  /** Which of the batch's fillings it holds. */
+  readonly filling: TrayMark;
+};
 
-/** A batch as it is stored: one dough, and one or more trays of pieces treated alike. Plain JSON. */
+/** A batch as it is stored: one dough, its fillings, and one or more trays of pieces treated alike. Plain JSON. */
 export interface BatchDraft extends Pick<TrayDraft, 'name' | 'eatAt' | 'dough'> {
   /** Of this shape of the record; 1 had one tray, its fields beside the batch's own. */
   readonly format: 2;
+  /** Each made once, for whichever trays hold it; by the mark of the tray it was first made for. */
+  readonly fillings: Readonly<Partial<Record<TrayMark, TrayDraft['filling']>>>;
   /** By mark, so that two devices that change different trays never undo one another. */
   readonly trays: Readonly<Partial<Record<TrayMark, Tray>>>;
 }
@@ -20,11 +25,27 @@ export function marksOf({ trays }: Pick<BatchDraft, 'trays'>): readonly TrayMark
 }
 
 /**
+ * The marks of the fillings that a batch has.
+ * @example fillingsOf(batch) // ['A']
+ */
+export function fillingsOf({ fillings }: Pick<BatchDraft, 'fillings'>): readonly TrayMark[] {
+  return TRAY_MARKS.filter((mark) => fillings[mark] !== undefined);
+}
+
+/**
  * A batch of one tray.
  * @example batchOf(draft).trays.A.pieces // 24
  */
-export function batchOf({ name, eatAt, dough, mark = 'A', othersKg: _others, ...tray }: TrayDraft): BatchDraft {
-  return { format: 2, name, eatAt, dough, trays: { [mark]: tray } };
+export function batchOf(draft: TrayDraft): BatchDraft {
+  const { name, eatAt, dough, filling, mark = 'A', others: _others, fillingOf: _of, ...tray } = draft;
+  return {
+    format: 2,
+    name,
+    eatAt,
+    dough,
+    fillings: { [mark]: filling },
+    trays: { [mark]: { ...tray, filling: mark } },
+  };
 }
 
 /**

@@ -39,8 +39,10 @@ export interface TrayDraft {
   readonly mark?: TrayMark;
   /** What the cook calls this tray; absent: nothing. */
   readonly label?: string;
-  /** Dough that the other trays of the batch take, kg; absent: none. */
-  readonly othersKg?: number;
+  /** What the other trays of the batch take of the same dough, and of the same filling, kg; absent: nothing. */
+  readonly others?: { readonly doughKg: number; readonly fillingKg: number };
+  /** The tray whose mark the filling has: several may share one pan. Absent: its own. */
+  readonly fillingOf?: TrayMark;
   /** What becomes of its pieces; absent: they are fried. */
   readonly way?: TrayWay;
   /** How they are baked; absent: as most ovens do it. */
@@ -48,7 +50,7 @@ export interface TrayDraft {
   /** Until when chilled or frozen pieces are to be eaten, ISO 8601, UTC; absent: as long as they are good. */
   readonly keepUntil?: string;
   /** The pieces are there already: they come out of this stock of the Store; absent: they are made. */
-  readonly fromStock?: string;
+  readonly fromPutBy?: string;
   readonly form: FormId;
   readonly pieces: number;
   /** When the last piece is eaten, ISO 8601, UTC. */
@@ -122,6 +124,17 @@ export interface TrayDraft {
     readonly pipeline?: boolean;
   };
 }
+
+/** What is in a piece that holds nothing. */
+export const NO_FILLING: TrayDraft['filling'] = {
+  lines: [],
+  cookToShare: 1,
+  panKg: 0,
+  hotC: 20,
+  place: 'fridge',
+  covered: true,
+  coreTargetC: 74,
+};
 
 /** How a tray is baked. */
 export interface BakeChoices {

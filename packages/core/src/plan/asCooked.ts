@@ -1,7 +1,7 @@
 import { RANGES } from '../draft/ranges.js';
 import type { BatchPlan } from './batchPlan.js';
 import { draftDough, draftFilling } from './draftFigures.js';
-import { type BatchDraft, marksOf } from '../draft/batchDraft.js';
+import { type BatchDraft, fillingsOf, marksOf } from '../draft/batchDraft.js';
 import type { TrayMark } from '../draft/draft.js';
 import { type CookState, type RunStepId, stepKey, stepState } from '../cook/cookAct.js';
 import { type Known, pantryOf } from '../draft/kitchen.js';
@@ -24,24 +24,28 @@ export const MEASURE_RANGE = {
 export function asCooked(batch: BatchDraft, state: CookState, known: Known): BatchDraft {
   const poured = stepState(state, 'mix-dough').value;
   const mixed = poured === null ? batch : { ...batch, dough: withPoured(batch, poured, known) };
-  return marksOf(batch).reduce((now, mark) => trayAsCooked(now, mark, state, known), mixed);
+  const cooked = fillingsOf(batch).reduce((now, mark) => fillingAsCooked(now, mark, state, known), mixed);
+  return marksOf(batch).reduce((now, mark) => trayAsCooked(now, mark, state), cooked);
+}
+
+/** What was measured of one filling. */
+function fillingAsCooked(batch: BatchDraft, mark: TrayMark, state: CookState, known: Known): BatchDraft {
+  const gross = stepState(state, stepKey('cook-filling', mark)).value;
+  const filling = batch.fillings[mark]!;
+  const rawKg = gross === null ? 0 : draftFilling({ filling }, known).rawKg;
+  const made = (gross ?? 0) - filling.panKg;
+  if (!(rawKg > 0 && made > 0)) return batch;
+  const { least, most } = RANGES.draft.cookToShare;
+  const cookToShare = clamp(made / rawKg, least, most);
+  return { ...batch, fillings: { ...batch.fillings, [mark]: { ...filling, cookToShare } } };
 }
 
 /** What was measured of one tray. */
-function trayAsCooked(batch: BatchDraft, mark: TrayMark, state: CookState, known: Known): BatchDraft {
+function trayAsCooked(batch: BatchDraft, mark: TrayMark, state: CookState): BatchDraft {
   const value = (what: RunStepId) => stepState(state, stepKey(what, mark)).value;
-  const gross = value('cook-filling');
   const rolledM = value('roll');
   const pieces = value('fold');
   let next = batch.trays[mark]!;
-  if (gross !== null) {
-    const rawKg = draftFilling(next, known).rawKg;
-    const made = gross - next.filling.panKg;
-    if (rawKg > 0 && made > 0) {
-      const { least, most } = RANGES.draft.cookToShare;
-      next = { ...next, filling: { ...next.filling, cookToShare: clamp(made / rawKg, least, most) } };
-    }
-  }
   if (rolledM !== null) {
     const { least, most } = MEASURE_RANGE['rolled-m'];
     next = { ...next, fold: { ...next.fold, thicknessM: clamp(rolledM, least, most) } };

@@ -1,5 +1,5 @@
-import type { BatchDraft } from '../draft/batchDraft.js';
-import type { TrayMark } from '../draft/draft.js';
+import { type BatchDraft, marksOf } from '../draft/batchDraft.js';
+import type { TrayMark, TrayWay } from '../draft/draft.js';
 import type { FireAct, OilReading } from '../fire/fireAct.js';
 import { type LedgerFigures, ledgerFigures } from '../fire/ledgerFigures.js';
 import { friedPieces, type FryTray, fryTrays, trayOfPiece } from './fryTrays.js';
@@ -46,6 +46,17 @@ export function batchFigures(
     return [mark, ledgerFigures(own, readings, pieces, fry.oilC)] as const;
   });
   const oils = new Set(trays.map(({ draft }) => draft.fry.oilC));
-  const whole = oils.size > 1 ? { ...all, inBandShare: bandShare(each.map(([, figures]) => figures)) } : all;
+  const pieces = (...ways: TrayWay[]) =>
+    marksOf(batch).reduce((sum, mark) => {
+      const { way = 'fry', pieces: of } = batch.trays[mark]!;
+      return ways.includes(way) ? sum + of : sum;
+    }, 0);
+  const [baked, putBy] = [pieces('bake'), pieces('freeze', 'chill', 'plain')];
+  const whole: LedgerFigures = {
+    ...all,
+    ...(oils.size > 1 && { inBandShare: bandShare(each.map(([, figures]) => figures)) }),
+    ...(baked > 0 && { baked }),
+    ...(putBy > 0 && { putBy }),
+  };
   return { whole, trays: Object.fromEntries(each) };
 }

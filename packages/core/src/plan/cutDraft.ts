@@ -26,7 +26,7 @@ const CUT_OF: Readonly<Record<ReturnType<typeof formOf>['blank'], { shape: Cutte
 export function cuttingOf(draft: TrayDraft, kitchen: Kitchen, { dough }: Pick<ColdPlan, 'dough'>): CuttingSpec | null {
   const cut = CUT_OF[formOf(draft.form).blank];
   const { family, massKg } = dough.figures;
-  const doughKg = massKg - (draft.othersKg ?? 0);
+  const doughKg = massKg - (draft.others?.doughKg ?? 0);
   if (!cut || !(doughKg > 0)) return null;
   const board = kitchen.board ?? USUAL_BOARD;
   return {

@@ -39,14 +39,23 @@ export function scaledDough<T extends Pick<TrayDraft, 'dough'>>(draft: T, factor
 
 /**
  * Dough that the pieces of a tray take of their batch, kg; those out of the Store were made of another.
- * @example ownDoughKg({ ...draft, fromStock: 'a' }) // 0
+ * @example ownDoughKg({ ...draft, fromPutBy: 'a' }) // 0
  */
-export function ownDoughKg(draft: Pick<TrayDraft, 'form' | 'fold' | 'dough' | 'pieces' | 'fromStock'>): number {
-  return draft.fromStock === undefined ? draft.pieces * doughEachKg(draft) : 0;
+export function ownDoughKg(draft: Pick<TrayDraft, 'form' | 'fold' | 'dough' | 'pieces' | 'fromPutBy'>): number {
+  return draft.fromPutBy === undefined ? draft.pieces * doughEachKg(draft) : 0;
+}
+
+/**
+ * Filling that the pieces of a tray take, kg; those out of the Store hold it already.
+ * @example ownFillingKg({ ...draft, fromPutBy: 'a' }) // 0
+ */
+export function ownFillingKg({ pieces, fold, fromPutBy }: Pick<TrayDraft, 'pieces' | 'fold' | 'fromPutBy'>): number {
+  return fromPutBy === undefined ? pieces * fold.fillingEachKg : 0;
 }
 
 /** The same, with what the other trays of the batch take, kg. */
-const takenKg = (draft: TrayDraft): number => ownDoughKg(draft) + (draft.othersKg ?? 0);
+const takenKg = (draft: TrayDraft): number => ownDoughKg(draft) + (draft.others?.doughKg ?? 0);
+const takenFillingKg = (draft: TrayDraft): number => ownFillingKg(draft) + (draft.others?.fillingKg ?? 0);
 
 /** The dough after this tray's share of it has become so many times what it was; that of the other trays stays. */
 function sharedDough(draft: TrayDraft, before: TrayDraft, factor: number): TrayDraft {
@@ -55,7 +64,15 @@ function sharedDough(draft: TrayDraft, before: TrayDraft, factor: number): TrayD
   return scaledDough(draft, 1 + share * (factor - 1));
 }
 
-function scaledFilling(draft: TrayDraft, factor: number): TrayDraft {
+/** The filling after this tray's share of it has become so many times what it was. */
+function sharedFilling(draft: TrayDraft, before: TrayDraft, factor: number): TrayDraft {
+  const all = takenFillingKg(before);
+  const share = all > 0 ? ownFillingKg(before) / all : 1;
+  return scaledFilling(draft, 1 + share * (factor - 1));
+}
+
+/** The whole filling so many times. */
+export function scaledFilling<T extends Pick<TrayDraft, 'filling'>>(draft: T, factor: number): T {
   return { ...draft, filling: { ...draft.filling, lines: scaleFormula(draft.filling.lines, clamp(factor, 0, 1e4)) } };
 }
 
@@ -68,7 +85,7 @@ export function fitDough(draft: TrayDraft, known: Known = SHIPPED): TrayDraft {
 /** Scales the filling so that it comes out even over the pieces. */
 export function fitFilling(draft: TrayDraft, known: Known = SHIPPED): TrayDraft {
   const made = draftFilling(draft, known).targetKg;
-  return made > 0 ? scaledFilling(draft, (draft.pieces * draft.fold.fillingEachKg) / made) : draft;
+  return made > 0 ? scaledFilling(draft, takenFillingKg(draft) / made) : draft;
 }
 
 /**
@@ -78,7 +95,7 @@ export function fitFilling(draft: TrayDraft, known: Known = SHIPPED): TrayDraft 
 export function withPieces(draft: TrayDraft, pieces: number): TrayDraft {
   requireIn(pieces, RANGES.draft.pieces, 'pieces');
   const factor = pieces / draft.pieces;
-  return scaledFilling(sharedDough({ ...draft, pieces }, draft, factor), factor);
+  return sharedFilling(sharedDough({ ...draft, pieces }, draft, factor), draft, factor);
 }
 
 /**
@@ -90,7 +107,7 @@ export function withFold(draft: TrayDraft, change: Partial<TrayDraft['fold']>): 
   const dough = doughEachKg(draft);
   const filling = draft.fold.fillingEachKg;
   const withDough = dough > 0 ? sharedDough(next, draft, doughEachKg(next) / dough) : next;
-  return filling > 0 ? scaledFilling(withDough, next.fold.fillingEachKg / filling) : withDough;
+  return filling > 0 ? sharedFilling(withDough, draft, next.fold.fillingEachKg / filling) : withDough;
 }
 
 /**
@@ -202,13 +219,13 @@ function scaledBy(draft: TrayDraft, of: Limit['of'], factor: number, known: Know
   const limited = of === 'dough' ? scaledDough(draft, factor) : scaledFilling(draft, factor);
   const each = of === 'dough' ? doughEachKg(draft) : draft.fold.fillingEachKg;
   // A hair of slack, or 24 pieces' worth of flour would make 23.
-  const others = of === 'dough' ? (draft.othersKg ?? 0) : 0;
+  const others = (of === 'dough' ? draft.others?.doughKg : draft.others?.fillingKg) ?? 0;
   const pieces = Math.floor((madeKg(limited, of, known) - others) / each + 1e-6);
   const { least, most } = RANGES.draft.pieces;
   if (!(pieces >= least && pieces <= most)) return null;
   const follows = pieces / draft.pieces;
   return of === 'dough'
-    ? scaledFilling({ ...limited, pieces }, follows)
+    ? sharedFilling({ ...limited, pieces }, draft, follows)
     : sharedDough({ ...limited, pieces }, draft, follows);
 }
 

@@ -39,10 +39,12 @@ export function planCold(draft: TrayDraft, kitchen: Kitchen): ColdPlan {
     }),
   );
   // Pieces out of the Store take no dough and filling of this day.
-  const made = draft.fromStock === undefined;
+  const made = draft.fromPutBy === undefined;
   const balance = {
-    doughLeftKg: doughs.massKg - (draft.othersKg ?? 0) - (made ? draft.pieces * (piece?.doughKg ?? 0) : 0),
-    fillingLeftKg: made ? filling.figures.targetKg - draft.pieces * fold.fillingEachKg : 0,
+    doughLeftKg: doughs.massKg - (draft.others?.doughKg ?? 0) - (made ? draft.pieces * (piece?.doughKg ?? 0) : 0),
+    fillingLeftKg: made
+      ? filling.figures.targetKg - (draft.others?.fillingKg ?? 0) - draft.pieces * fold.fillingEachKg
+      : 0,
   };
   const sealed = sealPlan(draft, doughs, filling, piece);
   const supplied = formulaTotals(sealed.supplies, 'supplies', pantryOf(kitchen));

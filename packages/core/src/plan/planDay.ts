@@ -47,7 +47,7 @@ export function isUncooked({ raw, cookToShare }: Pick<TrayDraft['filling'], 'raw
 function holdS({ draft, hot: { fry } }: DayTray): number {
   const coatS = (draft.coat ?? NO_COAT).dry === 'none' ? 0 : COAT_REST_S;
   // Out of the Store they are cold already.
-  if (draft.fromStock !== undefined) return Math.max(coatS, draft.fry.start === 'tempered' ? TEMPER_S : 0);
+  if (draft.fromPutBy !== undefined) return Math.max(coatS, draft.fry.start === 'tempered' ? TEMPER_S : 0);
   const hold = fry?.hold ?? null;
   const coldS = hold === null ? 0 : (hold.coldS ?? 12 * 3600) + hold.temperS;
   return Math.max(coatS, coldS);
@@ -56,12 +56,12 @@ function holdS({ draft, hot: { fry } }: DayTray): number {
 function chainTray(tray: DayTray, kitchen: Kitchen): ChainTray {
   const { draft, cold } = tray;
   const { filling } = draft;
-  const isMade = draft.fromStock === undefined;
+  const isMade = draft.fromPutBy === undefined;
   const isCooked =
     isMade && (filling.aheadDays ?? 0) === 0 && (filling.lines.length > 0 || draft.fold.fillingEachKg > 0);
   const raw = isUncooked(filling);
   return {
-    ...(draft.mark !== undefined && { mark: draft.mark }),
+    ...(draft.mark !== undefined && { mark: draft.mark, fillingMark: draft.fillingOf ?? draft.mark }),
     cookFillingS: isCooked ? kitchen.hands.cookFillingS * (raw ? WEIGH_SHARE : 1) : null,
     coolS: raw ? 0 : (cold.filling.cooling?.toFoldS ?? 12 * 3600),
     foldS: isMade ? foldEachS(draft, kitchen) * draft.pieces : null,
@@ -129,7 +129,7 @@ export function planDay(trays: readonly DayTray[], kitchen: Kitchen, nowMs: numb
   const folded = [...trays].sort((a, b) => FOLD_ORDER[a.draft.way ?? 'fry'] - FOLD_ORDER[b.draft.way ?? 'fry']);
   const steps = backwardChain(eatMs, {
     trays: folded.map((tray) => chainTray(tray, kitchen)),
-    mixS: trays.some(({ draft }) => draft.fromStock === undefined) ? hands.mixS : null,
+    mixS: trays.some(({ draft }) => draft.fromPutBy === undefined) ? hands.mixS : null,
     // A dough that rises waits for its own clock, then proofs shaped.
     restS: first.cold.dough.rise?.totalS ?? (restS.least + restS.most) / 2,
     holdS: Math.max(0, ...fried.map(holdS)) || null,

@@ -40,6 +40,11 @@ function doughCheck(family: DoughFamily): CheckId {
 
 const lengthS = ({ startMs, endMs }: ChainStep): number => (endMs - startMs) / 1000;
 
+/** Which mark a tray has for a stretch: of its filling, or its own. */
+function markFor({ id }: Pick<ChainStep, 'id'>, { mark, fillingOf }: TrayDraft): TrayMark | undefined {
+  return id === 'filling' || id === 'cool' ? (fillingOf ?? mark) : mark;
+}
+
 interface TrayOfSheet {
   readonly draft: TrayDraft;
   readonly plan: BatchPlan;
@@ -113,7 +118,8 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
 }
 
 /** What each step waits for; of these only what is on the sheet counts. */
-function waitsFor({ what, mark }: Bare, ways: ReadonlyMap<TrayMark | undefined, TrayWay>): StepKey[] {
+function waitsFor({ what, mark }: Bare, trays: readonly TrayDraft[], several: boolean): StepKey[] {
+  const ways = new Map(trays.map((draft) => [several ? draft.mark : undefined, draft.way ?? 'fry'] as const));
   const own = (...ids: RunStepId[]) => ids.map((id) => stepKey(id, mark));
   const folds = (way: TrayWay) => [...ways].flatMap(([one, its]) => (its === way ? [stepKey('fold', one)] : []));
   switch (what) {
@@ -125,8 +131,12 @@ function waitsFor({ what, mark }: Bare, ways: ReadonlyMap<TrayMark | undefined, 
       return ['mix-dough'];
     case 'roll':
       return ['rest'];
-    case 'fold':
-      return own('roll', 'weigh-filling', 'cool');
+    case 'fold': {
+      const fillingOf = trays.find((draft) => draft.mark === mark)?.fillingOf ?? mark;
+      return ['roll' as const, 'weigh-filling' as const, 'cool' as const].map((id) =>
+        stepKey(id, id === 'roll' ? mark : fillingOf),
+      );
+    }
     case 'put-by':
       return own('fold');
     case 'hold':
@@ -159,14 +169,14 @@ export function runSheet(trays: readonly TrayOfSheet[]): RunStep[] {
   const serve = first?.plan.serve;
   if (!serve) return [];
   const several = trays.length > 1;
-  const ways = new Map(trays.map(({ draft }) => [several ? draft.mark : undefined, draft.way ?? 'fry'] as const));
+  const drafts = trays.map(({ draft }) => draft);
   const bare = serve.steps.flatMap((step) =>
-    stepsOf(step, trays.find(({ draft }) => draft.mark === step.mark) ?? first, several),
+    stepsOf(step, trays.find(({ draft }) => markFor(step, draft) === step.mark) ?? first, several),
   );
   const keyed = bare.map((step) => ({ ...step, id: stepKey(step.what, step.mark) }));
   const there = new Set(keyed.map(({ id }) => id));
   return keyed
-    .map((step) => ({ ...step, after: [...new Set(waitsFor(step, ways))].filter((id) => there.has(id)) }))
+    .map((step) => ({ ...step, after: [...new Set(waitsFor(step, drafts, several))].filter((id) => there.has(id)) }))
     .sort((a, b) => a.startMs - b.startMs);
 }
 

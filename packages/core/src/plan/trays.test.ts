@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { anyDraft } from '../../testing/anyWrites.js';
 import { STEP_KEYS, stepKey } from '../cook/cookAct.js';
-import { type BatchDraft, batchOf, batchPieces, marksOf, readBatchDraft } from '../draft/batchDraft.js';
+import { type BatchDraft, batchOf, batchPieces, fillingsOf, marksOf, readBatchDraft } from '../draft/batchDraft.js';
 import { TRAY_MARKS, TRAY_WAYS, type TrayDraft } from '../draft/draft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { formulaTotals } from '../ingredient/formula.js';
@@ -12,7 +12,7 @@ import { planTrays } from './planBatch.js';
 import { planCold } from './planCold.js';
 import { runSheet } from './runSheet.js';
 import { newTray, STARTERS } from './starters.js';
-import { trayOf, traysOf, withCopyOfTray, withoutTray, withTray } from './trays.js';
+import { trayOf, traysOf, withCopyOfTray, withFillingOf, withoutTray, withTray } from './trays.js';
 
 const EAT = '2030-01-05T18:30:00Z';
 const doughKg = ({ dough }: Pick<TrayDraft, 'dough'>) => formulaTotals(dough.lines, 'dough').massKg;
@@ -36,12 +36,11 @@ const anyBatch = fc
     const all = trays.slice(1).reduce((batch) => withCopyOfTray(batch, 'A')!, base);
     return trays.reduce((batch, { pieces, way, strong, oilC }, i) => {
       const tray = withPieces(trayOf(batch, TRAY_MARKS[i]!), pieces);
-      return withTray(batch, {
-        ...tray,
-        way,
-        filling: { ...tray.filling, strong },
-        fry: { ...tray.fry, oilC },
-      });
+      const next = withTray(batch, { ...tray, way, fry: { ...tray.fry, oilC } });
+      if (!strong) return next;
+      const apart = withFillingOf(next, TRAY_MARKS[i]!, 'own');
+      const own = trayOf(apart, TRAY_MARKS[i]!);
+      return withTray(apart, { ...own, filling: { ...own.filling, strong } });
     }, all);
   });
 
@@ -69,12 +68,50 @@ test('each tray sees the dough that the others take; what one changes leaves the
       const mark = marks[which % marks.length]!;
       const changed = withTray(batch, withPieces(trayOf(batch, mark), pieces));
       for (const other of marks) if (other !== mark) expect(changed.trays[other]).toEqual(batch.trays[other]);
+      for (const kg of fillingsLeft(changed)) expect(kg).toBeCloseTo(0, 6);
       for (const kg of left(changed)) expect(kg).toBeCloseTo(0, 6);
       const thicker = withTray(batch, withFold(trayOf(batch, mark), { thicknessM: 0.003 }));
       for (const kg of left(thicker)) expect(kg).toBeCloseTo(0, 6);
       expect(batchPieces(changed)).toBe(batchPieces(batch) - batch.trays[mark]!.pieces + pieces);
     }),
     { numRuns: 40, endOnFailure: true },
+  );
+});
+
+const fillingKg = (batch: BatchDraft) =>
+  fillingsOf(batch).reduce((sum, mark) => sum + formulaTotals(batch.fillings[mark]!.lines, 'filling').massKg, 0);
+/** What each tray sees left over of its filling; all that share one see the same. */
+const fillingsLeft = (batch: BatchDraft) =>
+  traysOf(batch).map((tray) => planCold(tray, DEFAULT_KITCHEN).fold.balance.fillingLeftKg);
+
+test('trays share a pan or have their own: whatever is moved, each filling is what its trays take, and none is lost', () => {
+  fc.assert(
+    fc.property(anyBatch, fc.nat(), fc.nat(), (batch, which, other) => {
+      for (const kg of fillingsLeft(batch)) expect(kg).toBeCloseTo(0, 6);
+      const marks = marksOf(batch);
+      const mark = marks[which % marks.length]!;
+      const fillings = fillingsOf(batch);
+      const to = fillings[other % fillings.length]!;
+      const moved = withFillingOf(batch, mark, to);
+      for (const kg of fillingsLeft(moved)) expect(kg).toBeCloseTo(0, 6);
+      expect(moved.dough).toEqual(batch.dough);
+      // Starters differ in what boils off; one starter is one filling, however it is divided.
+      expect(fillingKg(moved)).toBeCloseTo(fillingKg(batch), 6);
+      const apart = withFillingOf(moved, mark, 'own');
+      for (const kg of fillingsLeft(apart)) expect(kg).toBeCloseTo(0, 6);
+      expect(marks.filter((one) => apart.trays[one]!.filling === apart.trays[mark]!.filling)).toEqual([mark]);
+      const plain = withFillingOf(batch, mark, 'none');
+      expect(trayOf(plain, mark).fold.fillingEachKg).toBe(0);
+      expect(fillingKg(plain)).toBeLessThan(fillingKg(batch));
+      // Every filling there is, some tray holds.
+      for (const one of [moved, apart, plain]) {
+        expect([...new Set(marksOf(one).map((m) => one.trays[m]!.filling))].sort()).toEqual(fillingsOf(one));
+      }
+    }),
+    { numRuns: 60, endOnFailure: true },
+  );
+  expect(() => withFillingOf(batchOf(newTray('One', 'squash-sage', 12, EAT)), 'A', 'D')).toThrow(
+    expect.objectContaining({ code: 'UNKNOWN_NAME' }),
   );
 });
 
@@ -89,6 +126,7 @@ test('a tray copied and taken away again leaves the batch as it was; the last on
       const back = withoutTray(more, mark)!;
       expect(back.trays).toEqual(batch.trays);
       expect(doughKg(back)).toBeCloseTo(doughKg(batch), 9);
+      expect(fillingKg(back)).toBeCloseTo(fillingKg(batch), 9);
     }),
     { numRuns: 40 },
   );
@@ -166,7 +204,7 @@ test('the sheet of any batch: each step once, hands in one place, nothing waits 
 
 test('a batch out of the freezer begins at the oil and takes nothing out of the larder', () => {
   const base = newTray('From the freezer', 'squash-sage', 24, EAT);
-  const batch = batchOf({ ...base, fromStock: 'a', fry: { ...base.fry, start: 'frozen' } });
+  const batch = batchOf({ ...base, fromPutBy: 'a', fry: { ...base.fry, start: 'frozen' } });
   const sheet = runSheet(planTrays(batch, DEFAULT_KITCHEN, null));
   expect(sheet.map(({ id }) => id)).toEqual(['heat', 'fry', 'serve']);
   expect(batchAmounts(batch, [], DEFAULT_KITCHEN)).toEqual([]);

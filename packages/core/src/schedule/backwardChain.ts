@@ -13,6 +13,8 @@ export interface ChainStep {
 /** What one tray asks of the day, s. `null`: it does not. */
 export interface ChainTray {
   readonly mark?: TrayMark;
+  /** The mark of its filling; trays that share one cook it once. */
+  readonly fillingMark?: TrayMark;
   /** `null` when the filling was made on a day before, or there is none. */
   readonly cookFillingS: number | null;
   readonly coolS: number;
@@ -85,10 +87,14 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
     steps.push({ id: 'dough', kind: 'hands', startMs: before, endMs: rest });
     steps.push({ id: 'rest', kind: 'passive', startMs: rest, endMs: folded });
   }
-  for (const tray of [...d.trays].reverse()) {
+  // A filling that several trays share is cooked for the first of them.
+  const first = d.trays.filter(
+    (tray, i) => !d.trays.slice(0, i).some((one) => one.fillingMark === tray.fillingMark && one.cookFillingS !== null),
+  );
+  for (const tray of first.reverse()) {
     const foldMs = foldStarts.get(tray);
     if (tray.cookFillingS === null || foldMs === undefined) continue;
-    const of = tray.mark === undefined ? {} : { mark: tray.mark };
+    const of = tray.fillingMark === undefined ? {} : { mark: tray.fillingMark };
     const cool = Math.min(before, foldMs - ms(tray.coolS));
     before = cool - ms(tray.cookFillingS);
     steps.push({ id: 'filling', kind: 'hands', ...of, startMs: before, endMs: cool });

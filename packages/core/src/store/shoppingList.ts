@@ -1,6 +1,6 @@
 import { RANGES } from '../draft/ranges.js';
 import { requireIn } from '../errors.js';
-import { type BatchDraft } from '../draft/batchDraft.js';
+import { type BatchDraft, fillingsOf } from '../draft/batchDraft.js';
 import { draftSupplies } from '../plan/supplies.js';
 import { traysOf } from '../plan/trays.js';
 import { fillingFigures } from '../filling/fillingFigures.js';
@@ -65,10 +65,12 @@ interface Use {
 
 /** Everything that is still to be made of a batch; what lies in the freezer is there. */
 function usesOf(batch: BatchDraft, pantry: Pantry): Use[] {
-  const made = traysOf(batch).filter(({ fromStock }) => fromStock === undefined);
+  const made = traysOf(batch).filter(({ fromPutBy }) => fromPutBy === undefined);
   if (made.length === 0) return [];
-  const lines = made.flatMap((draft) => [...draft.filling.lines, ...draftSupplies(draft, { ingredients: pantry.all })]);
-  return [...batch.dough.lines, ...lines].map(({ ingredientId, massKg }) => ({
+  const held = new Set(made.map(({ fillingOf, mark }) => fillingOf ?? mark ?? 'A'));
+  const fillings = fillingsOf(batch).flatMap((mark) => (held.has(mark) ? batch.fillings[mark]!.lines : []));
+  const supplies = made.flatMap((draft) => draftSupplies(draft, { ingredients: pantry.all }));
+  return [...batch.dough.lines, ...fillings, ...supplies].map(({ ingredientId, massKg }) => ({
     ...{ ingredientId, massKg, batch: batch.name },
   }));
 }

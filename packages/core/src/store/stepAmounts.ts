@@ -16,7 +16,7 @@ export interface StepAmount {
   /** The same in every list of this batch: what is ticked. */
   readonly key: string;
   readonly of: AmountPlace;
-  /** The tray it is for, where the batch has several; absent: all of it. */
+  /** The tray, or the filling, it is for, where the batch has several trays; absent: all of it. */
   readonly mark?: TrayMark;
   readonly ingredient: Ingredient;
   /** What the formula means, and what the scale must show with this pack, kg. */
@@ -52,16 +52,25 @@ export function batchAmounts(
   known: Known,
 ): readonly StepAmount[] {
   const several = marksOf(batch).length > 1;
-  const made = traysOf(batch).filter(({ fromStock }) => fromStock === undefined);
+  const made = traysOf(batch).filter(({ fromPutBy }) => fromPutBy === undefined);
   const all = made.map((draft) => ({ draft, amounts: trayAmounts(draft, stock, known) }));
-  const marked = (places: readonly AmountPlace[]) =>
-    all.flatMap(({ draft: { mark }, amounts }) =>
-      amounts
-        .filter(({ of }) => places.includes(of))
-        .map((one) => (several && mark ? { ...one, mark, key: mark === 'A' ? one.key : `${mark} ${one.key}` } : one)),
-    );
-  const dough = all[0]?.amounts.filter(({ of }) => of === 'dough' || of === 'second-dough') ?? [];
-  return [...marked(['filling']), ...dough, ...marked(['rim-and-coat'])];
+  const marked = (one: StepAmount, mark: TrayMark | undefined) =>
+    several && mark ? { ...one, mark, key: mark === 'A' ? one.key : `${mark} ${one.key}` } : one;
+  const fillingMark = ({ fillingOf, mark }: TrayDraft) => fillingOf ?? mark;
+  // A filling that several trays share is weighed once.
+  const pans = all.filter(
+    ({ draft }, i) => all.findIndex((one) => fillingMark(one.draft) === fillingMark(draft)) === i,
+  );
+  const isDough = ({ of }: StepAmount) => of === 'dough' || of === 'second-dough';
+  return [
+    ...pans.flatMap(({ draft, amounts }) =>
+      amounts.filter(({ of }) => of === 'filling').map((one) => marked(one, fillingMark(draft))),
+    ),
+    ...(all[0]?.amounts.filter(isDough) ?? []),
+    ...all.flatMap(({ draft, amounts }) =>
+      amounts.filter(({ of }) => of === 'rim-and-coat').map((one) => marked(one, draft.mark)),
+    ),
+  ];
 }
 
 /** The same of one tray; the dough is that of the whole batch. */

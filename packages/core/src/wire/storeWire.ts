@@ -1,4 +1,5 @@
 import type { BatchDraft } from '../draft/batchDraft.js';
+import type { PutByKind, PutByPlace, PutByRecord } from '../store/putBy.js';
 import type { FlourBelief } from '../draft/kitchen.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { Felt } from '../learning/flourBelief.js';
@@ -93,3 +94,22 @@ export interface Device {
 }
 /** A key of the simulated scale, or something put on it. */
 export type ScaleAct = { readonly do: 'on' | 'tare' } | { readonly do: 'load'; readonly loadKg: number };
+
+/** Something in the freezer or the fridge for another day. */
+export interface PutByItem extends PutByRecord {
+  readonly id: string;
+  /** Pieces that no batch has taken; `null` of dough and filling. */
+  readonly left: number | null;
+  /** The batch they were made in; `null`: written down by hand, or it is gone. */
+  readonly batchId: string | null;
+  /** Batches that have taken some, planned or cooked. */
+  readonly takenBy: readonly { readonly id: string; readonly name: string; readonly pieces: number }[];
+}
+/** Dough or filling that was left, written down by hand. */
+export interface PutByAsk {
+  readonly id: string;
+  readonly kind: Exclude<PutByKind, 'pieces'>;
+  readonly name: string;
+  readonly place: PutByPlace;
+  readonly massKg: number;
+}

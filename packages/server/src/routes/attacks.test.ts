@@ -301,7 +301,7 @@ test('an ingredient in use is refused by the database, also against a save of th
     await app.call('PUT', `/api/ingredients/${id}`, { version: 0, ingredient: { ...ingredientById('carrot'), id } });
   const using = (id: string): BatchDraft => {
     const draft = newBatch('Squash', 'squash-sage', 12, EAT);
-    const { filling } = draft.trays.A!;
+    const filling = draft.fillings.A!;
     return changed(draft, { filling: { ...filling, lines: [...filling.lines, { ingredientId: id, massKg: 0.1 }] } });
   };
   for (let round = 0; round < 10; round++) {

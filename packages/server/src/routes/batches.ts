@@ -1,11 +1,13 @@
-import { type BatchDraft, batchOf, type FormId, newTray, readBatchDraft, withRaw } from '@ember-fold/core';
+import { type BatchDraft, batchOf, type FormId, marksOf, newTray, readBatchDraft, withRaw } from '@ember-fold/core';
 import { Router } from 'express';
 import { deleteBatch, insertBatch, listSummaries, readBatch, updateBatch } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
 import { holdIngredients, releaseIngredients } from '../db/ingredientTable.js';
+import { eatUses } from '../db/putByTable.js';
 import { readKitchen } from '../db/kitchenTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
+import { holdPutBy } from './holdPutBy.js';
 import { linesOf, pantryNow, requireKnownDraft } from './kitchenNow.js';
 import { SCHEMAS, searchOf, validate } from './validate.js';
 
@@ -30,12 +32,19 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
       linesOf(draft).map((line) => line.ingredientId),
     );
 
+  const takesPutBy = (draft: BatchDraft) => marksOf(draft).some((mark) => draft.trays[mark]!.fromPutBy !== undefined);
+  const tellSaved = (id: string, draft: BatchDraft) => {
+    live.changed('batches', id);
+    if (takesPutBy(draft)) live.changed('put-by');
+  };
+
   const store = async (id: string, draft: BatchDraft) => {
     const { row, isNew } = await gate.transaction(async (q) => {
       const made = await insertBatch(q, id, draft, new Date(clockMs()));
       if (made) {
         await hold(q, id, draft);
         requireKnownDraft(draft, await pantryNow(q));
+        await holdPutBy(q, id, draft);
       }
       return { row: await readBatch(q, id), isNew: made };
     });
@@ -43,7 +52,7 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
     // The same request twice is answered twice the same; another draft under this id is not.
     if (!isNew && row.version === 1 && JSON.stringify(row.draft) !== JSON.stringify(draft))
       throw new ApiError('ID_TAKEN');
-    if (isNew) live.changed('batches', id);
+    if (isNew) tellSaved(id, draft);
     return { row, status: isNew ? 201 : 200 };
   };
 
@@ -88,6 +97,7 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
       if (done) {
         await hold(q, id, draft);
         requireKnownDraft(draft, await pantryNow(q));
+        await holdPutBy(q, id, draft);
       }
       return { row: await readBatch(q, id), saved: done };
     });
@@ -95,7 +105,7 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
     // The same request again, after a lost answer.
     const again = row.version === version + 1 && JSON.stringify(row.draft) === JSON.stringify(draft);
     if (!saved && !again) throw new ApiError(row.status === 'done' ? 'BATCH_OVER' : 'STALE_VERSION');
-    if (saved) live.changed('batches', id);
+    if (saved) tellSaved(id, draft);
     res.json(row);
   });
 
@@ -103,12 +113,13 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
     const gone = await gate.transaction(async (q) => {
       await releaseIngredients(q, id);
+      if ((await readBatch(q, id, true))?.status === 'done') await eatUses(q, id);
       return await deleteBatch(q, id);
     });
     if (!gone) throw new ApiError('NO_BATCH');
     stoves.out(id);
     live.tell({ kind: 'stove', batchId: id, lit: false });
-    for (const what of ['batches', 'ledger'] as const) live.changed(what, id);
+    for (const what of ['batches', 'ledger', 'put-by'] as const) live.changed(what, id);
     res.status(204).end();
   });
 

@@ -1,10 +1,24 @@
-import type { CookAct } from '@ember-fold/core';
+import {
+  asCooked,
+  batchFigures,
+  type CookAct,
+  cookState,
+  fryTrays,
+  marksOf,
+  putByOf,
+  stepMark,
+  stepWhat,
+} from '@ember-fold/core';
 import { type Request, Router } from 'express';
-import { type BatchRow, readBatch } from '../db/batchTable.js';
+import { type BatchRow, readBatch, setBatchStatus } from '../db/batchTable.js';
 import { insertCookAct, listCookActs } from '../db/cookTable.js';
 import type { Queries } from '../db/gate.js';
+import { readKitchen } from '../db/kitchenTable.js';
+import { deletePutByOf, insertPutBy } from '../db/putByTable.js';
+import { insertStove, writeFigures } from '../db/stoveTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
+import { kitchenFor } from './kitchenNow.js';
 import { SCHEMAS, validate } from './validate.js';
 
 async function requireBatch(q: Queries, req: Request): Promise<BatchRow> {
@@ -12,6 +26,21 @@ async function requireBatch(q: Queries, req: Request): Promise<BatchRow> {
   const batch = await readBatch(q, id);
   if (!batch) throw new ApiError('NO_BATCH');
   return batch;
+}
+
+/** Pieces that are told to be put by stand in the Store from then on; told back, they are gone from it. */
+async function notePutBy(q: Queries, batch: BatchRow, act: CookAct): Promise<void> {
+  if (stepWhat(act.step) !== 'put-by') return;
+  const mark = stepMark(act.step) ?? marksOf(batch.draft)[0]!;
+  if (act.kind === 'back') await deletePutByOf(q, batch.id, 'planned', mark);
+  if (act.kind !== 'done') return;
+  const acts = (await listCookActs(q, batch.id)).map((one) => one.act);
+  const { kitchen } = await readKitchen(q);
+  const made = asCooked(batch.draft, cookState(acts), kitchen);
+  const tray = made.trays[mark];
+  if (!tray) return;
+  const record = putByOf(made, mark, tray.pieces, tray.way === 'chill' ? 'fridge' : 'freezer', act.atMs);
+  await insertPutBy(q, act.id, record, { batchId: batch.id, mark, why: 'planned' });
 }
 
 /** The run-sheet of one batch: what was told of its steps so far, and more of it. */
@@ -29,11 +58,39 @@ export function cookRoutes({ gate, live, clockMs }: Context): Router {
     const batch = await requireBatch(gate, req);
     const act = validate<CookAct>(SCHEMAS.cookAct, req.body);
     if (batch.status === 'done') throw new ApiError('BATCH_OVER');
-    const stored = await insertCookAct(gate, batch.id, act, clockMs());
-    if (!stored) throw new ApiError('ID_TAKEN', undefined, 'id');
+    const stored = await gate.transaction(async (q) => {
+      const done = await insertCookAct(q, batch.id, act, clockMs());
+      if (!done) throw new ApiError('ID_TAKEN', undefined, 'id');
+      if (done.isNew) await notePutBy(q, batch, done.act);
+      return done;
+    });
     const { isNew, ...told } = stored;
     if (isNew) live.tell({ kind: 'cook', batchId: batch.id, stored: told });
+    if (isNew && stepWhat(act.step) === 'put-by') live.changed('put-by');
     res.status(isNew ? 201 : 200).json(told);
+  });
+
+  /** A batch of which nothing is fried is over when the cook says so: it goes into the ledger as it was made. */
+  router.post('/finish', async (req, res) => {
+    const { id, status } = await requireBatch(gate, req);
+    if (status !== 'done') {
+      await gate.transaction(async (q) => {
+        const batch = await readBatch(q, id, true);
+        if (!batch || batch.status === 'done') return;
+        if (fryTrays(batch.draft).length > 0) throw new ApiError('STOVE_FINISHES');
+        const acts = (await listCookActs(q, id)).map((one) => one.act);
+        const kitchen = await kitchenFor(q, batch.draft, clockMs());
+        const draft = asCooked(batch.draft, cookState(acts), kitchen);
+        const endedAt = new Date(clockMs());
+        const startedAt = new Date(acts.reduce((first, act) => Math.min(first, act.atMs), endedAt.getTime()));
+        const stove = { batchId: id, seed: 1, speed: 1, probe: null, trial: false, startC: null };
+        await insertStove(q, { ...stove, draft, kitchen, startedAt, endedAt });
+        await writeFigures(q, id, batchFigures(draft, [], []).whole);
+        await setBatchStatus(q, id, 'done');
+      });
+      for (const what of ['batches', 'ledger'] as const) live.changed(what, id);
+    }
+    res.json({ batchId: id });
   });
 
   return router;

@@ -8,7 +8,7 @@ import {
   type Formula,
   type Kitchen,
   kitchenAtPot,
-  marksOf,
+  fillingsOf,
   observeFlour,
   oilState,
   ownIngredients,
@@ -59,10 +59,10 @@ export function beliefsFrom(rows: readonly FlourRow[], pantry: Pantry): Record<s
   );
 }
 
-/** Every line of a batch: its dough, and the filling of each tray. */
+/** Every line of a batch: its dough, and its fillings. */
 export const linesOf = (draft: BatchDraft): Formula => [
   ...draft.dough.lines,
-  ...marksOf(draft).flatMap((mark) => draft.trays[mark]!.filling.lines),
+  ...fillingsOf(draft).flatMap((mark) => draft.fillings[mark]!.lines),
 ];
 
 /** Kept oil as it is now; `null` when there is none, or it was poured away. */
@@ -95,7 +95,7 @@ export function requireKnown(lines: Formula, path: string, pantry: Pantry): void
 /** The dough of a draft, and each filling. */
 export function requireKnownDraft(draft: BatchDraft, pantry: Pantry): void {
   requireKnown(draft.dough.lines, 'draft.dough.lines', pantry);
-  for (const mark of marksOf(draft)) {
-    requireKnown(draft.trays[mark]!.filling.lines, `draft.trays.${mark}.filling.lines`, pantry);
+  for (const mark of fillingsOf(draft)) {
+    requireKnown(draft.fillings[mark]!.lines, `draft.fillings.${mark}.lines`, pantry);
   }
 }

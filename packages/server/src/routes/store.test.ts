@@ -44,7 +44,7 @@ const postFormula = (name: string, body: unknown, id = randomUUID()) =>
   app.call('POST', '/api/formulas', { id, name, body });
 const withFilling = (name: string, ingredientId: string, massKg = 0.3): BatchDraft => {
   const draft = newBatch(name, 'squash-sage', 12, EAT_AT);
-  const { filling } = draft.trays.A!;
+  const filling = draft.fillings.A!;
   return changed(draft, { filling: { ...filling, lines: [...filling.lines, { ingredientId, massKg }] } });
 };
 const postBatch = (draft: BatchDraft) => app.call('POST', '/api/batches', { id: randomUUID(), draft });
@@ -65,9 +65,7 @@ describe('ingredients', () => {
   });
 
   it('one in use cannot vanish, and says where it is used; unused it goes', async () => {
-    expect((await postBatch(withFilling('Too soon', ROOT.id))).body.path).toBe(
-      'draft.trays.A.filling.lines.6.ingredientId',
-    );
+    expect((await postBatch(withFilling('Too soon', ROOT.id))).body.path).toBe('draft.fillings.A.lines.6.ingredientId');
     await putIngredient(ROOT);
     const batch = await postBatch(withFilling('Roots', ROOT.id));
     expect(batch.status).toBe(201);

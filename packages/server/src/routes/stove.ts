@@ -6,8 +6,11 @@ import {
   type Kitchen,
   oilAfterRest,
   batchFigures,
+  type BatchFigures,
   friedPieces,
   fryTrays,
+  marksOf,
+  putByOf,
   planTrays,
   REOPEN_MS,
   START_GATE,
@@ -15,10 +18,12 @@ import {
   type Stove,
 } from '@ember-fold/core';
 import { type Request, Router } from 'express';
+import { randomUUID } from 'node:crypto';
 import { insertAct, listActs } from '../db/actTable.js';
 import { listDevices } from '../db/deviceTable.js';
 import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { listCookActs } from '../db/cookTable.js';
+import { deletePutByOf, insertPutBy } from '../db/putByTable.js';
 import { readBatch, setBatchStatus } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
 import { deleteFried } from '../db/oilTable.js';
@@ -38,7 +43,7 @@ import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { kitchenFor } from './kitchenNow.js';
 import { noteFried } from './noteFried.js';
-import { marksOf, streamStove } from './streamStove.js';
+import { seenIn, streamStove } from './streamStove.js';
 import { SCHEMAS, validate } from './validate.js';
 
 /** A plan with one of these is not lit. */
@@ -62,6 +67,22 @@ async function oilLeftC(q: Queries, kitchen: Kitchen, speed: number, nowMs: numb
   if (!before || !(restMs >= 0 && restMs < WARM_MS)) return null;
   const last = await lastReading(q, before.batchId);
   return last && oilAfterRest(kitchen.pot, kitchen.roomC, last.probeC, (restMs / 1000) * speed);
+}
+
+/** Pieces that never went into the oil go where the cook says; those out of the Store are laid back. */
+async function putLeftBy(
+  q: Queries,
+  { batchId, draft }: StoveRow,
+  { trays }: BatchFigures,
+  place: 'freezer' | 'fridge',
+  nowMs: number,
+): Promise<void> {
+  for (const mark of marksOf(draft)) {
+    const pieces = trays[mark]?.notFried ?? 0;
+    if (pieces === 0) continue;
+    const record = putByOf(draft, mark, pieces, place, nowMs);
+    await insertPutBy(q, randomUUID(), record, { batchId, mark, why: 'left' });
+  }
 }
 
 /** The stove of one batch: start it, read it, follow it, act on it, finish. Long for it is a list of handlers; none knows another. */
@@ -160,6 +181,7 @@ export function stoveRoutes(context: Context): Router {
   });
 
   router.post('/finish', async (req, res) => {
+    const { left = 'bin' } = validate<{ left?: 'freezer' | 'fridge' | 'bin' }>(SCHEMAS.finishStove, req.body);
     const { row, isOver } = await gate.transaction(async (q) => {
       const held = await requireStove(q, req, true);
       if (held.endedAt) return { row: held, isOver: false };
@@ -171,12 +193,13 @@ export function stoveRoutes(context: Context): Router {
       await writeFigures(q, batchId, figures.whole);
       await setBatchStatus(q, batchId, 'done');
       await noteFried(q, held, figures, clockMs());
+      if (left !== 'bin') await putLeftBy(q, held, figures, left, clockMs());
       return { row: held, isOver: true };
     });
     if (isOver) {
       stoves.out(row.batchId);
       live.tell({ kind: 'stove', batchId: row.batchId, lit: false });
-      for (const what of ['batches', 'ledger', 'oils'] as const) live.changed(what, row.batchId);
+      for (const what of ['batches', 'ledger', 'oils', 'put-by'] as const) live.changed(what, row.batchId);
     }
     res.json({ batchId: row.batchId });
   });
@@ -193,19 +216,20 @@ export function stoveRoutes(context: Context): Router {
       await reopenStove(q, held.batchId);
       await setBatchStatus(q, held.batchId, 'frying');
       await deleteFried(q, held.batchId);
+      await deletePutByOf(q, held.batchId, 'left', null);
       return { row: { ...held, endedAt: null }, isBack: true };
     });
     if (isBack) {
       stoves.lit(row);
       live.tell({ kind: 'stove', batchId: row.batchId, lit: true });
       // Lists of the ledger follow the stove; a record that is open somewhere stays as it was read.
-      for (const what of ['batches', 'oils'] as const) live.changed(what, row.batchId);
+      for (const what of ['batches', 'oils', 'put-by'] as const) live.changed(what, row.batchId);
     }
     res.json(await answer(row));
   });
 
   router.get('/stream', async (req, res) => {
-    await streamStove(context, await requireStove(gate, req), marksOf(req), req, res);
+    await streamStove(context, await requireStove(gate, req), seenIn(req), req, res);
   });
 
   return router;

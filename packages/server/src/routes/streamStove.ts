@@ -16,7 +16,7 @@ export interface Mark {
 }
 
 /** Where a listener stands: by its last event, or by the address. */
-export function marksOf(req: Request): Mark {
+export function seenIn(req: Request): Mark {
   const last = /^(\d{1,15})-(\d{1,10})$/.exec(String(req.headers['last-event-id'] ?? ''));
   const whole = (value: unknown) => {
     const n = Number(value ?? 0);

@@ -1,7 +1,9 @@
 import {
+  batchFromPutBy,
   batchOf,
   marksOf,
   newTray,
+  type PutByItem,
   START_GATE,
   type TrayDraft,
   trayOf,
@@ -48,7 +50,7 @@ describe('rows written before there were trays', () => {
       // A page that was open meanwhile saves what it has, in the shape it knows.
       const saved = await app.call('PUT', `/api/batches/${id}`, { version: 1, draft: { ...draft, pieces: 7 } });
       expect(saved.status).toBe(400);
-      expect(saved.body.path).toMatch(/^draft\.trays\.A\.filling\.lines\.\d\.ingredientId$/);
+      expect(saved.body.path).toMatch(/^draft\.fillings\.A\.lines\.\d\.ingredientId$/);
       const own = { ...draft, pieces: 7, filling: { ...draft.filling, lines: [] } };
       expect((await app.call('PUT', `/api/batches/${id}`, { version: 1, draft: own })).body.draft).toEqual(
         batchOf(own),
@@ -56,6 +58,7 @@ describe('rows written before there were trays', () => {
       const again = (await app.call('GET', '/api/batches')).body.find((one: { id: string }) => one.id === id);
       expect(again.pieces).toBe(7);
       expect((await light(id)).status).toBe(201);
+      expect((await app.call('POST', `/api/batches/${id}/stove/finish`, {})).status).toBe(200);
     }
   });
 
@@ -128,7 +131,7 @@ describe('a batch of several trays', () => {
         'draft.trays.A.bake.ovenC',
         { ...good, trays: { A: { ...tray, bake: { ovenC: 20, minutesS: null, perSheet: 9 } } } },
       ],
-      ['draft.trays.A.fromStock', { ...good, trays: { A: { ...tray, fromStock: 'x' } } }],
+      ['draft.trays.A.fromPutBy', { ...good, trays: { A: { ...tray, fromPutBy: 'x' } } }],
       ['draft.trays.A.keepUntil', { ...good, trays: { A: { ...tray, keepUntil: 'soon' } } }],
       ['draft.format', { ...good, format: 3 }],
     ];
@@ -138,5 +141,139 @@ describe('a batch of several trays', () => {
     }
     expect(marksOf(good)).toEqual(['A', 'B']);
     expect((await post(newTray('As it was once', 'squash-sage', 6, EAT))).status).toBe(201);
+  });
+});
+
+describe('what is put by', () => {
+  const putBys = async () => (await app.call('GET', '/api/store/put-by')).body as PutByItem[];
+  const told = (id: string, kind: 'done' | 'back', step = 'put-by') =>
+    app.call('POST', `/api/batches/${id}/cook/acts`, { id: randomUUID(), atMs: app.clock.ms, kind, step });
+  const frozen = async (name: string, pieces = 30) => {
+    const one = newBatch(name, 'lentil-dill', pieces, EAT);
+    const { body } = await post(withTray(one, { ...trayOf(one, 'A'), way: 'freeze' }));
+    return body.id as string;
+  };
+  const of = async (batchId: string) => (await putBys()).find((item) => item.batchId === batchId);
+  const taking = (item: PutByItem, pieces: number) => batchFromPutBy(item, pieces, `${pieces} of ${item.name}`, EAT)!;
+
+  it('stands in the Store when the run-sheet says so, once, and is gone when that is taken back', async () => {
+    const id = await frozen('A hundred, folded ahead', 100);
+    const act = { id: randomUUID(), atMs: app.clock.ms, kind: 'done', step: 'put-by' };
+    for (let i = 0; i < 2; i++) await app.call('POST', `/api/batches/${id}/cook/acts`, act);
+    await told(id, 'done');
+    const item = (await of(id))!;
+    expect(item).toMatchObject({ kind: 'pieces', place: 'freezer', pieces: 100, left: 100, takenBy: [] });
+    expect(item.goodMs - item.madeMs).toBe(75 * 86_400_000);
+    expect((await putBys()).filter((one) => one.batchId === id)).toHaveLength(1);
+    await told(id, 'back');
+    expect(await of(id)).toBeUndefined();
+    await told(id, 'done');
+    expect((await of(id))!.left).toBe(100);
+  });
+
+  it('is taken by a later batch, which buys nothing and begins at the oil; never below nothing, whoever asks first', async () => {
+    const id = await frozen('Two days of them', 24);
+    await told(id, 'done');
+    const item = (await of(id))!;
+    const shopping = async () => JSON.stringify((await app.call('GET', '/api/store/shopping')).body);
+    await app.call('DELETE', `/api/batches/${id}`);
+    const before = await shopping();
+    const wanted = [20, 20, 20, 20].map((pieces) => ({ id: randomUUID(), draft: taking(item, pieces) }));
+    const answers = await Promise.all(wanted.map((ask) => app.call('POST', '/api/batches', ask)));
+    expect(answers.map(({ status }) => status).sort()).toEqual([201, 409, 409, 409]);
+    for (const { status, body } of answers) {
+      if (status === 409) expect(body).toMatchObject({ code: 'PUT_BY_SHORT', path: 'draft.trays.A.pieces' });
+    }
+    const made = answers.find(({ status }) => status === 201)!.body;
+    expect(await shopping()).toBe(before);
+    const { left, takenBy, batchId } = (await putBys()).find((one) => one.id === item.id)!;
+    expect([left, takenBy.length, batchId]).toEqual([4, 1, null]);
+    // More than there is is refused at its field, and the plan stays as it was.
+    const more = withTray(made.draft, { ...trayOf(made.draft, 'A'), pieces: 25 });
+    const refused = await app.call('PUT', `/api/batches/${made.id}`, { version: 1, draft: more });
+    expect([refused.status, refused.body.path]).toEqual([409, 'draft.trays.A.pieces']);
+    expect(refused.body.message).toMatch(/^Only 24 of these pieces are left/);
+    const fewer = withTray(made.draft, { ...trayOf(made.draft, 'A'), pieces: 10 });
+    expect((await app.call('PUT', `/api/batches/${made.id}`, { version: 1, draft: fewer })).status).toBe(200);
+    expect((await putBys()).find((one) => one.id === item.id)!.left).toBe(14);
+    // It is lit, fried to the end, and eaten: deleting the record lays nothing back.
+    expect((await light(made.id)).status).toBe(201);
+    await app.call('POST', `/api/batches/${made.id}/stove/finish`, {});
+    await app.call('DELETE', `/api/batches/${made.id}`);
+    expect((await putBys()).find((one) => one.id === item.id)).toMatchObject({ pieces: 14, left: 14 });
+  });
+
+  it('a planned batch that is deleted lays its pieces back; thrown away is what nobody has taken, whoever is first', async () => {
+    const id = await frozen('Some to throw', 12);
+    await told(id, 'done');
+    const item = (await of(id))!;
+    const { body: made } = await post(taking(item, 8));
+    const take = (amount: unknown) => app.call('POST', `/api/store/put-by/${item.id}/take`, { amount });
+    expect((await take(5)).body).toMatchObject({ code: 'PUT_BY_SHORT', path: 'amount' });
+    for (const bad of [0, -1, 'all', null, 1.5, 1e9]) expect((await take(bad)).status).toBeGreaterThanOrEqual(400);
+    const both = await Promise.all([take(3), take(3)]);
+    expect(both.map(({ status }) => status).sort()).toEqual([200, 409]);
+    await app.call('DELETE', `/api/batches/${made.id}`);
+    expect((await of(id))!.left).toBe(9);
+    expect((await take(9)).status).toBe(200);
+    expect(await of(id)).toBeUndefined();
+    expect((await post(taking(item, 1))).body).toMatchObject({ code: 'NO_PUT_BY', path: 'draft.trays.A.fromPutBy' });
+  });
+
+  it('pieces that were never fried go where the cook says, and come back with the batch', async () => {
+    const two = withCopyOfTray(newBatch('Half of them', 'squash-sage', 6, EAT), 'A')!;
+    for (const left of ['freezer', 'fridge', 'bin'] as const) {
+      const { body } = await post(two);
+      await light(body.id);
+      const act = { id: randomUUID(), atS: 0, kind: 'drop', pieces: [1, 2, 3, 4] };
+      await app.call('POST', `/api/batches/${body.id}/stove/acts`, act);
+      await app.call('POST', `/api/batches/${body.id}/stove/acts`, { ...act, id: randomUUID(), kind: 'lift' });
+      expect((await app.call('POST', `/api/batches/${body.id}/stove/finish`, { left: 'oven' })).status).toBe(400);
+      await app.call('POST', `/api/batches/${body.id}/stove/finish`, { left });
+      const kept = (await putBys()).filter((item) => item.batchId === body.id);
+      expect(kept.map((item) => [item.place, item.left]).sort()).toEqual(
+        left === 'bin'
+          ? []
+          : [
+              [left, 2],
+              [left, 6],
+            ],
+      );
+      expect((await app.call('POST', `/api/batches/${body.id}/stove/reopen`, {})).status).toBe(200);
+      expect((await putBys()).filter((item) => item.batchId === body.id)).toEqual([]);
+      await app.call('POST', `/api/batches/${body.id}/stove/finish`, {});
+    }
+  });
+
+  it('dough and filling that were left are written down by hand, and used up', async () => {
+    const ask = { id: randomUUID(), kind: 'filling', name: 'Squash, cooked', place: 'fridge', massKg: 0.4 };
+    expect((await app.call('POST', '/api/store/put-by', ask)).status).toBe(201);
+    expect((await app.call('POST', '/api/store/put-by', ask)).status).toBe(200);
+    const item = (await putBys()).find((one) => one.id === ask.id)!;
+    expect(item).toMatchObject({ massKg: 0.4, pieces: null, left: null, tray: null });
+    expect(item.goodMs - item.madeMs).toBe(2 * 86_400_000);
+    const take = (amount: number) => app.call('POST', `/api/store/put-by/${ask.id}/take`, { amount });
+    expect((await take(0.5)).body.path).toBe('amount');
+    expect((await take(0.4)).status).toBe(200);
+    expect((await putBys()).some((one) => one.id === ask.id)).toBe(false);
+    for (const bad of [{ massKg: 0 }, { kind: 'pieces' }, { place: 'cellar' }, { name: ' ' }]) {
+      expect((await app.call('POST', '/api/store/put-by', { ...ask, id: randomUUID(), ...bad })).status).toBe(400);
+    }
+  });
+
+  it('a batch of which nothing is fried is finished beside the board, and stands in the ledger as it was made', async () => {
+    const one = newBatch('Baked', 'squash-sage', 18, EAT);
+    const { body } = await post(withTray(one, { ...trayOf(one, 'A'), way: 'bake' }));
+    await app.call('POST', `/api/batches/${body.id}/cook/acts`, {
+      ...{ id: randomUUID(), atMs: app.clock.ms, kind: 'measure', step: 'fold', value: 17 },
+    });
+    for (let i = 0; i < 2; i++) {
+      expect((await app.call('POST', `/api/batches/${body.id}/cook/finish`, {})).status).toBe(200);
+    }
+    const { body: record } = await app.call('GET', `/api/ledger/${body.id}`);
+    expect(record.figures).toMatchObject({ baked: 17, fried: 0, lots: 0 });
+    expect(record.trays).toEqual([]);
+    const { body: fried } = await post(newBatch('Fried', 'squash-sage', 6, EAT));
+    expect((await app.call('POST', `/api/batches/${fried.id}/cook/finish`, {})).body.code).toBe('STOVE_FINISHES');
   });
 });

@@ -8,6 +8,7 @@ import {
   type FormulaBody,
   type Ingredient,
   type Kitchen,
+  marksOf,
   type OilAct,
   RANGES,
   RING_KINDS,
@@ -91,6 +92,18 @@ const form = Joi.string()
   .required();
 
 /** Ranges match the guards of core, so that a draft that is saved can always be planned. */
+const filling = Joi.object({
+  ...fillingParts,
+  panKg: within(D.panKg),
+  hotC: within(D.hotC),
+  place: Joi.string().valid('room', 'fridge', 'ice-bath', 'freezer').required(),
+  covered: Joi.boolean().required(),
+  dishes: within(D.dishes).integer().optional(),
+  aheadDays: within(D.aheadDays).integer().optional(),
+  from,
+});
+
+const mark = Joi.string().valid(...TRAY_MARKS);
 const tray = Joi.object<Tray>({
   label: line(120).optional(),
   way: Joi.string().valid(...TRAY_WAYS),
@@ -100,19 +113,10 @@ const tray = Joi.object<Tray>({
     perSheet: within(RANGES.oven.perTray).integer(),
   }),
   keepUntil: isoTime.optional(),
-  fromStock: uuid.optional(),
+  fromPutBy: uuid.optional(),
   form,
   pieces: within(D.pieces).integer(),
-  filling: Joi.object({
-    ...fillingParts,
-    panKg: within(D.panKg),
-    hotC: within(D.hotC),
-    place: Joi.string().valid('room', 'fridge', 'ice-bath', 'freezer').required(),
-    covered: Joi.boolean().required(),
-    dishes: within(D.dishes).integer().optional(),
-    aheadDays: within(D.aheadDays).integer().optional(),
-    from,
-  }).required(),
+  filling: mark.required(),
   fold: Joi.object({
     discM: within(D.discM),
     lengthM: within(D.lengthM).optional(),
@@ -162,11 +166,14 @@ const draft = Joi.object<BatchDraft>({
     from,
     poured: Joi.array().items(within(D.pourKg).optional()).max(200),
   }).required(),
-  trays: Joi.object()
-    .pattern(Joi.string().valid(...TRAY_MARKS), tray)
-    .min(1)
-    .required(),
-}).required();
+  fillings: Joi.object().pattern(mark, filling).required(),
+  trays: Joi.object().pattern(mark, tray).min(1).required(),
+})
+  .custom((value: BatchDraft, helpers) => {
+    const lost = marksOf(value).find((one) => value.fillings[value.trays[one]!.filling] === undefined);
+    return lost ? helpers.error('any.invalid', {}, { path: ['trays', lost, 'filling'] }) : value;
+  })
+  .required();
 
 const allergens = Joi.array()
   .items(
@@ -363,6 +370,15 @@ export const SCHEMAS = {
       }).unknown(true),
     })
     .required(),
+  putBy: Joi.object({
+    id: uuid,
+    kind: Joi.string().valid('dough', 'filling').required(),
+    name: line(120),
+    place: Joi.string().valid('freezer', 'fridge').required(),
+    massKg: within(S.putByKg),
+  }).required(),
+  takePutBy: Joi.object({ amount: number(0.0001, 2000) }).required(),
+  finishStove: Joi.object({ left: Joi.string().valid('freezer', 'fridge', 'bin') }).required(),
   cookAct,
   timer: Joi.object({
     batchId: uuid.allow(null),

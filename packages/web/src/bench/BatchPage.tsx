@@ -59,6 +59,16 @@ const ToFire = styled(Link)`
   text-decoration: none;
 `;
 
+/** A long name gives way to what can be done with the batch. */
+const Name = styled.h1`
+  @media (min-width: 1121px) {
+    max-width: 34%;
+    overflow: hidden;
+    white-space: nowrap;
+    text-overflow: ellipsis;
+  }
+`;
+
 /** On a phone the arrows say enough; the words stay for the screen reader. */
 const Step = styled(Button)`
   ${PHONE} {
@@ -201,7 +211,7 @@ const OpenBatch = memo(function OpenBatch({ batchId, station, line: open, frying
     <>
       <PageTitle of={[STATION_NAME[station], 'draft' in open ? open.draft.name : null]} />
       <TitleRow>
-        <h1>{'draft' in open ? open.draft.name : T.thisBatch}</h1>
+        <Name>{'draft' in open ? open.draft.name : T.thisBatch}</Name>
         {'draft' in open && (
           <Soft as="span">
             {T.piecesEatAt(

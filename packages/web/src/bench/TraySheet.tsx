@@ -1,10 +1,12 @@
 import {
+  fillingsOf,
   marksOf,
   RANGES,
   TRAY_MARKS,
   type TrayMark,
   trayOf,
   type TrayWay,
+  withFillingOf,
   withoutTray,
   withPieces,
   withTray,
@@ -13,7 +15,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { styled } from 'styled-components';
 import { editBatch } from '../data/useEdit';
 import type { Line } from '../data/useLine';
-import { TRAY as T, trayName, WAY_NAME, WAY_SAYS } from '../text/trayText';
+import { fillingName, TRAY as T, trayName, WAY_SAYS } from '../text/trayText';
 import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { Soft } from '../ui/controls/Panel';
@@ -26,7 +28,7 @@ import { addTrayLike, nameTray } from './trayEdits';
 const Rows = styled.ul`
   li {
     display: grid;
-    grid-template-columns: minmax(0, 1.3fr) minmax(0, 1.2fr) 168px 44px;
+    grid-template-columns: repeat(3, minmax(0, 1fr)) 148px 44px;
     align-items: end;
     gap: 10px;
     padding: 10px 0;
@@ -81,13 +83,16 @@ interface TrayRowProps {
   readonly only: boolean;
 }
 
-const WAYS = Object.fromEntries(
-  (Object.keys(WAY_NAME) as TrayWay[]).map((way) => [way, `${WAY_NAME[way]}: ${WAY_SAYS[way]}`]),
-) as Readonly<Record<TrayWay, string>>;
-
 function TrayRow({ line: { batch }, mark, only }: TrayRowProps) {
   const { label, pieces, way = 'fry' } = batch.trays[mark]!;
   const name = T.tray(mark);
+  const { filling, fold } = batch.trays[mark]!;
+  const empty = fold.fillingEachKg === 0 && batch.fillings[filling]?.lines.length === 0;
+  const options: Record<string, string> = {
+    ...Object.fromEntries(fillingsOf(batch).map((one) => [one, T.fillingOf(fillingName(batch, one))])),
+    own: T.ownFilling,
+    none: T.noFilling,
+  };
   const set = (field: string, edit: (tray: ReturnType<typeof trayOf>) => ReturnType<typeof trayOf>) =>
     editBatch(`${mark} ${field}`, (now) => withTray(now, { ...edit(trayOf(now, mark)), mark }));
   return (
@@ -101,9 +106,17 @@ function TrayRow({ line: { batch }, mark, only }: TrayRowProps) {
       <Pick<TrayWay>
         label={T.what}
         value={way}
-        options={WAYS}
+        options={WAY_SAYS}
         onChange={(next) => set('way', (tray) => ({ ...tray, way: next }))}
       />
+      {!only && (
+        <Pick<string>
+          label={T.filling}
+          value={empty ? 'none' : filling}
+          options={options}
+          onChange={(next) => editBatch(`filling-${mark}`, (now) => withFillingOf(now, mark, next as TrayMark))}
+        />
+      )}
       <CountField
         label={T.pieces}
         value={pieces}

@@ -10,8 +10,10 @@ import { Button } from '../ui/controls/Button';
 import { LiveScale } from '../ui/controls/LiveScale';
 import { PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
-import { trayNames } from '../text/trayText';
+import { fillingName, trayNames } from '../text/trayText';
 import { WEIGH_GROUP_NAME } from '../text/storeWords';
+
+const groupName = (what: string, of: string | undefined): string => (of ? `${what}, ${of}` : what);
 
 /** What stands together: one bowl, pan or plate of one tray. */
 function groupsOf(amounts: readonly StepAmount[]) {
@@ -53,7 +55,7 @@ export function WeighSheet({ line, onClose }: { readonly line: Line; readonly on
         {groupsOf(amounts).map(({ of, mark, rows }) => (
           <section key={`${of} ${mark ?? ''}`} style={{ marginTop: 12 }}>
             <PanelTitle as="h3">
-              {mark ? `${WEIGH_GROUP_NAME[of]}, ${names.get(mark)}` : WEIGH_GROUP_NAME[of]}
+              {groupName(WEIGH_GROUP_NAME[of], of === 'filling' && mark ? fillingName(batch, mark) : names.get(mark!))}
             </PanelTitle>
             <AmountTicks amounts={rows} ticked={ticked} printer={printer} onTick={onTick} />
           </section>

@@ -2,9 +2,10 @@ import { COOK as T } from '../text/cookPhrases';
 import { stepState } from '@ember-fold/core';
 import { Printer as PrinterIcon, Undo2 } from 'lucide-react';
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { PHONE } from '../ui/theme';
+import { api, problemOf } from '../data/api';
 import { useKept } from '../data/useKept';
 import { useKitchen } from '../data/useLine';
 import { Asked } from '../ui/controls/Asked';
@@ -114,6 +115,7 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
             <Panel>
               <h2>{T.allDone}</h2>
               <Soft>{now.taken.length > 0 ? T.whatIsLeftAnotherCook : T.everyStepIsDoneEnjoy}</Soft>
+              {!sheet.some((step) => step.what === 'fry') && <FinishCooked batchId={batchId} />}
             </Panel>
           )}
           {changes.length > 0 && (
@@ -143,6 +145,24 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
           </Panel>
         </div>
       </Grid>
+    </>
+  );
+}
+
+/** Nothing of it is fried: the batch is over when the cook says so. */
+function FinishCooked({ batchId }: { readonly batchId: string }) {
+  const navigate = useNavigate();
+  const [finish, { error, isLoading }] = api.useFinishCookedMutation();
+  const end = async () => {
+    const done = await finish(batchId);
+    if ('data' in done && done.data) await navigate(`/ledger/${batchId}`);
+  };
+  return (
+    <>
+      <Button $look="primary" style={{ marginTop: 12 }} isDisabled={isLoading} onPress={() => void end()}>
+        {T.intoLedger}
+      </Button>
+      {error && <Problem>{problemOf(error).message}</Problem>}
     </>
   );
 }

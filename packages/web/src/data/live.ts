@@ -43,6 +43,7 @@ const STALE: Record<RecordKind, readonly Tag[]> = {
   oils: ['Oils', 'Order'],
   ledger: ['Ledger', 'Record'],
   devices: ['Devices'],
+  'put-by': ['PutBy'],
 };
 
 function changed(what: RecordKind, id: string | undefined): void {
@@ -88,7 +89,7 @@ function take(told: Told): void {
 /** All but the kitchen, which is not asked for over an edit that is on its way. */
 const ALL: readonly Tag[] = [
   ...(['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches', 'Batch', 'Uses', 'Flours', 'Ingredients'] as const),
-  ...(['Formulas', 'Formula', 'Ledger', 'Record', 'Stock', 'Shopping', 'Devices'] as const),
+  ...(['Formulas', 'Formula', 'Ledger', 'Record', 'Stock', 'Shopping', 'Devices', 'PutBy'] as const),
 ];
 /** What was asked for while a page opened may be older than its stream. */
 const AT_FIRST: readonly Tag[] = ['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches'];

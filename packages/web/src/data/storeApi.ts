@@ -3,6 +3,8 @@ import type {
   FormulaWithVersions,
   IngredientRow,
   OwnIngredients,
+  PutByAsk,
+  PutByItem,
   Shopping,
   StockRow,
   StoreFormula,
@@ -50,6 +52,15 @@ export const storeApi = api.injectEndpoints({
     setStock: build.mutation<StockRow, StockRow>({
       query: ({ ingredientId, ...body }) => ({ url: `/store/stock/${ingredientId}`, method: 'PUT', body }),
       invalidatesTags: ['Stock', 'Shopping'],
+    }),
+    putBy: build.query<PutByItem[], void>({ query: () => '/store/put-by', providesTags: ['PutBy'] }),
+    notePutBy: build.mutation<{ id: string }, PutByAsk>({
+      query: (body) => ({ url: '/store/put-by', method: 'POST', body }),
+      invalidatesTags: ['PutBy'],
+    }),
+    takePutBy: build.mutation<{ id: string }, { id: string; amount: number }>({
+      query: ({ id, amount }) => ({ url: `/store/put-by/${id}/take`, method: 'POST', body: { amount } }),
+      invalidatesTags: ['PutBy'],
     }),
     shopping: build.query<Shopping, void>({ query: () => '/store/shopping', providesTags: ['Shopping'] }),
   }),

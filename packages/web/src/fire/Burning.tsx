@@ -189,7 +189,7 @@ function Stove({ batchId, stove, fire, pad, looks, printer }: StoveProps) {
           <FinishSheet
             asks={ending.asks}
             printer={printer}
-            onFinish={() => void end(ending.then)}
+            onFinish={(left) => void end(ending.then, left)}
             onClose={() => setEnding(null)}
           />
         )}

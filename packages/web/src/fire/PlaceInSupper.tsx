@@ -7,7 +7,8 @@ import { oilApi } from '../data/oilApi';
 import { selectKitchenFor } from '../data/selectKitchen';
 import { useAppSelector } from '../data/store';
 import { Soft } from '../ui/controls/Panel';
-import { listNames, potText } from '../text/fireWords';
+import { potText } from '../text/fireWords';
+import { listNames } from '../text/printer';
 import { notForText } from '../text/oilText';
 
 const Place = styled.div`

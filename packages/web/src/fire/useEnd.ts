@@ -2,6 +2,9 @@ import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { api, problemOf } from '../data/api';
 
+/** Where pieces go that were never fried. */
+export type LeftGoes = 'freezer' | 'fridge' | 'bin';
+
 /**
  * Ends a batch, and goes on from there: to the ledger, or to what is fried next.
  * @param ended by this hand or by another
@@ -13,9 +16,9 @@ export function useEnd(batchId: string, ended: boolean) {
   useEffect(() => {
     if (ended) void navigate(goOn.current, { replace: true });
   }, [ended, navigate]);
-  const end = async (then = `/ledger/${batchId}`) => {
+  const end = async (then = `/ledger/${batchId}`, left?: LeftGoes) => {
     goOn.current = then;
-    const result = await finish(batchId);
+    const result = await finish({ id: batchId, left });
     if ('data' in result && result.data) await navigate(then, { replace: true });
   };
   return { end, problem: finishing.error ? problemOf(finishing.error).message : null };

@@ -9,6 +9,7 @@ import { FilterField } from '../ui/controls/FilterField';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { SmallTrace } from './SmallTrace';
+import { cameOutText } from '../text/ledgerText';
 import { printDate } from '../text/printer';
 
 /** Finished batches, newest first. */
@@ -41,7 +42,7 @@ export function LedgerList() {
                   <Link to={`/ledger/${id}`}>
                     <strong>{name}</strong>
                     <small>{printDate(Date.parse(startedAt))}</small>
-                    <span>{T.fried(figures.fried, figures.burst > 0 ? `, ${figures.burst} burst` : '')}</span>
+                    <span>{cameOutText(figures)}</span>
                     {printer && figures.oilMeanC !== null && figures.inBandShare !== null && (
                       <small>
                         {T.oilOnAverageOfThe(printer.temp(figures.oilMeanC), printer.percent(figures.inBandShare))}

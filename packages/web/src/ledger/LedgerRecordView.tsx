@@ -101,6 +101,8 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
               ...{ [T.tallyOf.whole]: figures.fried, [T.tallyOf.burst]: figures.burst },
               ...(figures.aside > 0 && { [T.tallyOf.aside]: figures.aside }),
               [T.tallyOf.notFried]: figures.notFried,
+              ...(figures.baked && { [T.tallyOf.baked]: figures.baked }),
+              ...(figures.putBy && { [T.tallyOf.putBy]: figures.putBy }),
             }}
           />
           {figures.burst > 0 && (

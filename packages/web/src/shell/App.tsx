@@ -23,6 +23,7 @@ const IngredientsPage = lazyPart(() =>
 const KitchenPage = lazyPart(() => import('../store/KitchenPage').then((m) => ({ default: m.KitchenPage })));
 const OilPage = lazyPart(() => import('../store/OilPage').then((m) => ({ default: m.OilPage })));
 const GuestsPage = lazyPart(() => import('../store/GuestsPage').then((m) => ({ default: m.GuestsPage })));
+const PutByPage = lazyPart(() => import('../store/PutByPage').then((m) => ({ default: m.PutByPage })));
 const ShoppingPage = lazyPart(() => import('../store/ShoppingPage').then((m) => ({ default: m.ShoppingPage })));
 
 const router = createBrowserRouter([
@@ -48,6 +49,7 @@ const router = createBrowserRouter([
               { index: true, element: <Navigate to="/store/formulas" replace /> },
               { path: 'formulas/:id?', element: <FormulasPage /> },
               { path: 'ingredients/:id?', element: <IngredientsPage /> },
+              { path: 'freezer', element: <PutByPage /> },
               { path: 'shopping', element: <ShoppingPage /> },
               { path: 'oil', element: <OilPage /> },
               { path: 'guests', element: <GuestsPage /> },

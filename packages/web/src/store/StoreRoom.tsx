@@ -28,6 +28,7 @@ const Parts = styled.nav`
 const PART_NAME = {
   formulas: T.formulas,
   ingredients: T.ingredients,
+  freezer: T.putBy,
   shopping: T.shopping,
   oil: T.oilAndPots,
   guests: T.guests,

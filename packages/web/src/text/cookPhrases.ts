@@ -41,6 +41,7 @@ export const COOK = {
   thisPlanHasNoPiece: 'This plan has no piece to fry yet. Its Fold station says why.',
   allDone: 'All done',
   whatIsLeftAnotherCook: 'Another cook has taken what is left.',
+  intoLedger: 'Finish the batch',
   everyStepIsDoneEnjoy: 'Every step is done. Enjoy the table.',
   whatHasChanged: 'What has changed',
   whatWasMeasuredHasMoved: 'Your measurements changed the plan',

@@ -13,7 +13,7 @@ import { keepsFor, plain, type Printer, withTemps } from './printer';
 import { methodOf } from './methodWords';
 import { CRUMB_DOES } from './schoolText';
 import { stepText } from './stepText';
-import { trayName } from './trayText';
+import { holdersOf, trayName } from './trayText';
 
 /** Wording of the run-sheet. */
 export const RUN_NAME: Record<RunStepId, string> = {
@@ -34,8 +34,12 @@ export const RUN_NAME: Record<RunStepId, string> = {
 
 /** What a step is called; of which tray, where the batch has several. */
 export function stepName({ what, mark }: Pick<RunStep, 'what' | 'mark'>, trays: readonly PlannedTray[]): string {
-  const of = mark === undefined ? undefined : trays.find(({ draft }) => draft.mark === mark);
-  return of ? `${RUN_NAME[what]}, ${trayName(of.draft)}` : RUN_NAME[what];
+  if (mark === undefined) return RUN_NAME[what];
+  const drafts = trays.map(({ draft }) => draft);
+  const isFilling = what === 'weigh-filling' || what === 'cook-filling' || what === 'cool';
+  const one = drafts.find((draft) => draft.mark === mark);
+  const of = isFilling ? holdersOf(drafts, mark) : one ? trayName(one) : '';
+  return of === '' ? RUN_NAME[what] : `${RUN_NAME[what]}, ${of}`;
 }
 
 /** What must be true of the inside before anybody bites: safe where something asks it, done, and how hot. */
@@ -68,7 +72,11 @@ function bakeLines(trays: readonly PlannedTray[], p: Printer): string[] {
 
 /** What the hands do, a sentence a line. Long for it is a case a step. */
 export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printer): readonly string[] {
-  const tray = trays.find(({ draft }) => draft.mark === step.mark) ?? trays[0]!;
+  // Of a filling, the tray it was first made for may be gone: whoever holds it says as much.
+  const tray =
+    trays.find(({ draft }) => draft.mark === step.mark) ??
+    trays.find(({ draft }) => draft.fillingOf === step.mark) ??
+    trays[0]!;
   const { draft, plan } = tray;
   const { filling, dough } = draft;
   const { piece } = plan.fold;

@@ -86,6 +86,13 @@ export const FIRE = {
   piecesInThePot: 'Pieces in the pot',
   pieceInTheOilUp: (number: string | number, age: string | number, name: string | number, name2: string | number) =>
     `Piece ${number}, ${age} in the oil, up ${name}, down ${name2}`,
+  leftGoes: 'The pieces that are left go',
+  leftPlaces: { freezer: 'into the freezer', fridge: 'into the fridge', bin: 'into the bin' },
+  leftSays: {
+    freezer: 'They stand in the Store then. Pieces that were frozen before and have thawed are not frozen again.',
+    fridge: 'They stand in the Store then. Use them within a day.',
+    bin: 'Nothing is kept of them.',
+  },
   ofTray: (number: number, mark: string) => `${number} of tray ${mark}`,
   roomFor: (room: string | number) => `room for ${room}`,
   noProbeCrumbsAndWhat: 'No probe: a crumb of dough or a thermometer',

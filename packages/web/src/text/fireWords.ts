@@ -16,7 +16,7 @@ import {
 } from '@ember-fold/core';
 import { SAFE_C } from './cautions';
 import { CRUMB_DOES } from './schoolText';
-import { plain, type Printer } from './printer';
+import { plain, type Printer, listNames } from './printer';
 
 export const VERDICT_TEXT: Record<OilVerdict, string> = {
   cold: 'warming up',
@@ -105,11 +105,6 @@ export function listText(numbers: readonly number[]): string {
   return listNames(
     rows.flatMap((row) => (row.length >= 4 ? [`${row[0]} to ${row[row.length - 1]}`] : row.map(String))),
   );
-}
-
-export function listNames(names: readonly string[]): string {
-  if (names.length <= 1) return names.join('');
-  return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
 }
 
 /** Gone through before any oil is heated, each by itself. */

@@ -8,7 +8,6 @@ export const LEDGER = {
   aBatchArrivesHereWhen: 'A batch arrives here when it is finished at the',
   stove: 'stove',
   finishedBatches: 'Finished batches',
-  fried: (fried: string | number, value: string | number) => `${fried} fried${value}`,
   oilOnAverageOfThe: (temp: string | number, percent: string | number) =>
     `oil ${temp} on average, right for ${percent} of the time`,
   showOlderBatches: 'Show older batches',
@@ -28,5 +27,12 @@ export const LEDGER = {
   after: (number: string | number, time: string | number) => `${number} after ${time}`,
   notes2: 'Notes',
   backToTheStove: 'Not over: back to the stove',
-  tallyOf: { whole: 'fried whole', burst: 'burst', aside: 'set aside', notFried: 'not fried' },
+  tallyOf: {
+    whole: 'fried whole',
+    burst: 'burst',
+    aside: 'set aside',
+    notFried: 'not fried',
+    baked: 'baked',
+    putBy: 'put by',
+  },
 };

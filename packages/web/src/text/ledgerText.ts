@@ -1,4 +1,4 @@
-import type { TrayDraft, TrayRecord } from '@ember-fold/core';
+import type { LedgerFigures, TrayDraft, TrayRecord } from '@ember-fold/core';
 import { plain, type Printer } from './printer';
 import { TURN_NAME } from './words';
 
@@ -84,4 +84,15 @@ export function plannedAndHappened(
             : `${plain(figures.turnsPerPiece)} times each`,
     },
   ];
+}
+
+/** What a finished batch came to, in a few words. */
+export function cameOutText({ fried, burst, baked = 0, putBy = 0, lots }: LedgerFigures): string {
+  const parts = [
+    ...(lots > 0 || (baked === 0 && putBy === 0) ? [`${fried} fried`] : []),
+    ...(burst > 0 ? [`${burst} burst`] : []),
+    ...(baked > 0 ? [`${baked} baked`] : []),
+    ...(putBy > 0 ? [`${putBy} put by`] : []),
+  ];
+  return parts.join(', ');
 }

@@ -5,6 +5,7 @@ import {
   type FindingTone,
   formOf,
   type FryPlan,
+  marksOf,
   type Station,
   type TrayWay,
   worstTone,
@@ -13,7 +14,7 @@ import type { Line } from '../data/useLine';
 import { keepsFor, plain } from './printer';
 import { TONE_WORD } from './findingText';
 import { BLANK_WORD } from './formWords';
-import { WAY_NAME } from './trayText';
+import { TRAY, WAY_STATION } from './trayText';
 import { STATION_NAME } from './words';
 
 export const STATIONS: readonly Station[] = ['dough', 'filling', 'fold', 'fry', 'serve'];
@@ -133,7 +134,14 @@ function verdictOf(station: Station, findings: readonly Finding[]): Pick<Station
   return { tone, verdict: SHORT[first.code] ?? TONE_WORD[tone] };
 }
 
-function doughText({ cold, printer }: Line): StationText {
+/** What is not made on this day: the pieces come out of the freezer or the fridge. */
+const ready = (station: 'dough' | 'filling'): StationText => ({
+  ...{ station, name: STATION_NAME[station], figure: TRAY.made, detail: TRAY.outOfStore },
+  ...{ tone: 'good', verdict: TRAY.ready },
+});
+
+function doughText({ batch, cold, printer }: Line): StationText {
+  if (marksOf(batch).every((mark) => batch.trays[mark]!.fromPutBy !== undefined)) return ready('dough');
   const { figures, findings } = cold.dough;
   return {
     station: 'dough',
@@ -145,7 +153,8 @@ function doughText({ cold, printer }: Line): StationText {
   };
 }
 
-function fillingText({ cold, printer }: Line): StationText {
+function fillingText({ draft, cold, printer }: Line): StationText {
+  if (draft.fromPutBy !== undefined) return ready('filling');
   const { figures, cooling, findings } = cold.filling;
   const foldS = cooling?.toFoldS ?? null;
   return {
@@ -192,7 +201,7 @@ const throughPot = (
 
 /** A tray that is baked, frozen, chilled or left as it is. */
 function otherWayText({ draft, hot, printer }: Line, way: Exclude<TrayWay, 'fry'>): StationText {
-  const of = { station: 'fry' as const, name: WAY_NAME[way] };
+  const of = { station: 'fry' as const, name: WAY_STATION[way] };
   if (!hot) return coming('fry', of.name);
   const { bake, putBy } = hot;
   if (bake) {

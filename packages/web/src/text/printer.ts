@@ -126,3 +126,8 @@ const DAY_S = 86_400;
 /** How long something keeps: in days where it is more than a day and a half. */
 export const keepsFor = (s: number, p: Pick<Printer, 'span'>): string =>
   s >= 1.5 * DAY_S ? `${Math.round(s / DAY_S)} days` : p.span(s);
+
+export function listNames(names: readonly string[]): string {
+  if (names.length <= 1) return names.join('');
+  return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
+}

@@ -197,6 +197,7 @@ export const STORE = {
   theFor: (value: string | number, mass: string | number, batch: string | number) => `${value}${mass} for ${batch}`,
   store: 'Store',
   partsOfTheStore: 'Parts of the Store',
+  putBy: 'Freezer',
   shopping: 'Shopping',
   oilAndPots: 'Oil and pots',
   guests: 'Guests',

@@ -1,3 +1,4 @@
+import { listNames } from './printer';
 import { type BatchDraft, marksOf, type TrayDraft, type TrayMark, type TrayWay } from '@ember-fold/core';
 
 /** Words for the trays of a batch. */
@@ -10,11 +11,11 @@ export const WAY_NAME: Readonly<Record<TrayWay, string>> = {
 };
 
 export const WAY_SAYS: Readonly<Record<TrayWay, string>> = {
-  fry: 'in the oil, today',
-  bake: 'in the oven, today',
-  freeze: 'raw, for another day',
-  chill: 'raw, for tomorrow at the latest',
-  plain: 'nothing more is done to them here',
+  fry: 'Fried today',
+  bake: 'Baked today',
+  freeze: 'Frozen raw',
+  chill: 'Chilled raw',
+  plain: 'Left as they are',
 };
 
 export const TRAY = {
@@ -31,10 +32,19 @@ export const TRAY = {
   label: 'Name of this tray',
   noLabel: 'No name',
   what: 'What becomes of them',
+  filling: 'Filling',
+  ownFilling: 'a filling of its own',
+  noFilling: 'nothing in them',
+  fillingOf: (names: string) => (names === '' ? 'the filling of the batch' : `the filling of ${names}`),
+  sharedWith: (names: string) => `This filling is also in ${names}. It is cooked once.`,
+  makeOwn: 'Give this tray its own',
   many: (pieces: number, way: TrayWay) => `${pieces} ${WAY_NAME[way].toLowerCase()}`,
   ofAll: (pieces: number) => `${pieces} pieces in all`,
   how: 'Tray',
-  fromStock: 'They come out of the Store: no dough and no filling is made for them.',
+  made: 'made',
+  outOfStore: 'out of the Store',
+  ready: 'ready',
+  fromPutBy: 'They come out of the Store: no dough and no filling is made for them.',
 } as const;
 
 /** What a tray is called: by the cook, else by its mark. Empty for the only tray of a batch. */
@@ -45,3 +55,28 @@ export function trayName({ mark, label }: Pick<TrayDraft, 'mark' | 'label'>): st
 /** The trays of a batch by their names. */
 export const trayNames = (batch: BatchDraft): ReadonlyMap<TrayMark, string> =>
   new Map(marksOf(batch).map((mark) => [mark, batch.trays[mark]!.label ?? TRAY.tray(mark)]));
+
+/** Which trays hold a filling; empty where all of them do. */
+export function holdersOf(
+  trays: readonly Pick<TrayDraft, 'mark' | 'label' | 'fillingOf'>[],
+  filling: TrayMark,
+): string {
+  const holders = trays.filter(({ mark, fillingOf }) => (fillingOf ?? mark) === filling);
+  return holders.length === trays.length ? '' : listNames(holders.map(trayName));
+}
+
+/** The same for the wording of a batch as it is stored. */
+export const fillingName = (batch: BatchDraft, filling: TrayMark): string =>
+  holdersOf(
+    marksOf(batch).map((mark) => ({ ...batch.trays[mark]!, mark, fillingOf: batch.trays[mark]!.filling })),
+    filling,
+  );
+
+/** Way as the station is called. */
+export const WAY_STATION: Readonly<Record<TrayWay, string>> = {
+  fry: 'Fry',
+  bake: 'Bake',
+  freeze: 'Freeze',
+  chill: 'Chill',
+  plain: 'As they are',
+};

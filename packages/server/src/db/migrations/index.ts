@@ -7,6 +7,7 @@ import { cook } from './006-cook.js';
 import { probes } from './007-probes.js';
 import { warmOil } from './008-warm-oil.js';
 import { storedFigures } from './009-stored-figures.js';
+import { putBy } from './010-put-by.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -22,4 +23,5 @@ export const MIGRATIONS: readonly Migration[] = [
   probes,
   warmOil,
   storedFigures,
+  putBy,
 ];

@@ -9,13 +9,17 @@ import {
   thickenersFor,
   withCookTo,
   withMethod,
+  marksOf,
+  withFillingOf,
   withRaw,
   withThickener,
   RANGES,
 } from '@ember-fold/core';
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
-import { useEdit } from '../../data/useEdit';
+import { editBatch, useEdit } from '../../data/useEdit';
+import { listNames } from '../../text/printer';
+import { TRAY, trayNames } from '../../text/trayText';
 import { type Line, usePantry } from '../../data/useLine';
 import { Button } from '../../ui/controls/Button';
 import { TickField } from '../../ui/controls/TickField';
@@ -163,6 +167,26 @@ function Decisions({ line }: { readonly line: Line }) {
   );
 }
 
+/** Which other trays hold the same filling, and the way to one of its own. */
+function Shared({ line: { batch, draft } }: { readonly line: Line }) {
+  const { mark, fillingOf = mark } = draft;
+  const others = marksOf(batch).filter((one) => one !== mark && batch.trays[one]!.filling === fillingOf);
+  if (mark === undefined || others.length === 0) return null;
+  const names = trayNames(batch);
+  return (
+    <>
+      <Soft>{TRAY.sharedWith(listNames(others.map((one) => names.get(one)!)))}</Soft>
+      <Button
+        $look="quiet"
+        style={{ padding: 0 }}
+        onPress={() => editBatch(`own-filling-${mark}`, (now) => withFillingOf(now, mark, 'own'))}
+      >
+        {TRAY.makeOwn}
+      </Button>
+    </>
+  );
+}
+
 /** Formula, salt, cooking dry by the scale, cooling. */
 export function FillingStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
@@ -175,6 +199,7 @@ export function FillingStation({ line }: { readonly line: Line }) {
       controls={
         <>
           <PanelTitle>{T.cookThenCool}</PanelTitle>
+          <Shared line={line} />
           <Decisions line={line} />
         </>
       }

@@ -12,7 +12,7 @@ import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { Cautions } from '../../ui/controls/Cautions';
 import { DEFERRAL } from '../../text/cautions';
 import { ALLERGEN_NAME, DIET_NAME, STEP_NAME } from '../../text/words';
-import { trayNames } from '../../text/trayText';
+import { fillingName, trayNames } from '../../text/trayText';
 import { PiecesField } from '../PiecesField';
 import { StationLayout } from '../StationLayout';
 
@@ -72,6 +72,11 @@ const Track = styled.div`
 function Timeline({ steps, line }: { readonly steps: readonly ChainStep[]; readonly line: Line }) {
   const { printer } = line;
   const names = trayNames(line.batch);
+  const stretchName = ({ id, mark }: ChainStep) => {
+    const isFilling = id === 'filling' || id === 'cool';
+    const of = mark === undefined ? '' : isFilling ? fillingName(line.batch, mark) : names.get(mark);
+    return of ? `${STEP_NAME[id]}, ${of}` : STEP_NAME[id];
+  };
   const from = steps[0]!.startMs;
   const to = steps.reduce((most, step) => Math.max(most, step.endMs), from + 1);
   const at = (ms: number) => `${(100 * (ms - from)) / (to - from)}%`;
@@ -81,7 +86,7 @@ function Timeline({ steps, line }: { readonly steps: readonly ChainStep[]; reado
         <li key={`${step.id} ${step.mark ?? ''}`}>
           <time dateTime={new Date(step.startMs).toISOString()}>{printer.clock(step.startMs)}</time>
           <span>
-            {step.mark === undefined ? STEP_NAME[step.id] : `${STEP_NAME[step.id]}, ${names.get(step.mark)}`}
+            {stretchName(step)}
             <small>{`${printer.span((step.endMs - step.startMs) / 1000)}, ${step.kind === 'hands' ? 'hands' : T.byItself}`}</small>
           </span>
           <Track className="track" aria-hidden>

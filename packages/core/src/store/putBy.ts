@@ -1,0 +1,107 @@
+import { type BatchDraft, batchOf, marksOf } from '../draft/batchDraft.js';
+import type { TrayDraft, TrayMark } from '../draft/draft.js';
+import { ownDoughKg, ownFillingKg, scaledDough, scaledFilling } from '../plan/editDraft.js';
+import { rawKeepS } from '../plan/trayKeep.js';
+import { trayOf } from '../plan/trays.js';
+
+export type PutByKind = 'pieces' | 'dough' | 'filling';
+export type PutByPlace = 'freezer' | 'fridge';
+
+/** Something put by for another day, as it is written down. */
+export interface PutByRecord {
+  readonly kind: PutByKind;
+  readonly name: string;
+  readonly place: PutByPlace;
+  /** How many; `null` of dough and filling. */
+  readonly pieces: number | null;
+  /** How much; `null` of pieces. */
+  readonly massKg: number | null;
+  /** ms since the epoch. */
+  readonly madeMs: number;
+  readonly goodMs: number;
+  /** The tray they were made on, as it was made; `null`: written down by hand. */
+  readonly tray: TrayDraft | null;
+}
+
+/** Dough and filling by themselves keep so long, days. Source: docs/models/practice.md. */
+const KEEP_DAYS: Readonly<Record<PutByPlace, Readonly<Record<'dough' | 'filling', number>>>> = {
+  freezer: { dough: 30, filling: 60 },
+  fridge: { dough: 1, filling: 2 },
+};
+const DAY_MS = 86_400_000;
+
+/**
+ * Until when dough or filling by itself is good, ms.
+ * @example leftoverGoodMs('filling', 'fridge', 0) // 172800000
+ */
+export function leftoverGoodMs(kind: 'dough' | 'filling', place: PutByPlace, madeMs: number): number {
+  return madeMs + KEEP_DAYS[place][kind] * DAY_MS;
+}
+
+/** A tray with only as much dough and filling as its own pieces take. */
+function alone(tray: TrayDraft): TrayDraft {
+  const share = (own: number, others: number) => (own + others > 0 ? own / (own + others) : 1);
+  const { doughKg = 0, fillingKg = 0 } = tray.others ?? {};
+  return scaledFilling(scaledDough(tray, share(ownDoughKg(tray), doughKg)), share(ownFillingKg(tray), fillingKg));
+}
+
+/**
+ * Pieces of a tray that are put by.
+ *
+ * @param atMs when they are laid into the cold, ms since the epoch
+ * @throws CoreError UNKNOWN_NAME without that tray
+ * @example putByOf(batch, 'A', 12, 'freezer', 0).pieces // 12
+ */
+export function putByOf(
+  batch: BatchDraft,
+  mark: TrayMark,
+  pieces: number,
+  place: PutByPlace,
+  atMs: number,
+): PutByRecord {
+  const {
+    mark: _mark,
+    others: _others,
+    fillingOf: _of,
+    label,
+    keepUntil,
+    fromPutBy: _from,
+    ...tray
+  } = alone(trayOf(batch, mark));
+  const wanted = keepUntil === undefined ? NaN : Date.parse(keepUntil);
+  const longestMs = atMs + 1000 * rawKeepS(tray, place);
+  const several = marksOf(batch).length > 1;
+  return {
+    kind: 'pieces',
+    name: (several ? `${batch.name}, ${label ?? mark}` : batch.name).slice(0, 120),
+    place,
+    pieces,
+    massKg: null,
+    madeMs: atMs,
+    // A cook may want them gone sooner; longer than they are good is never promised.
+    goodMs: wanted > atMs ? Math.min(wanted, longestMs) : longestMs,
+    tray,
+  };
+}
+
+/**
+ * A batch of pieces that are there already: it begins at the oil, and nothing is bought for it.
+ * `null` when nobody wrote down what they are made of.
+ *
+ * @param item with its id
+ * @param eatAt ISO 8601, UTC
+ * @example batchFromPutBy({ ...putByOf(batch, 'A', 12, 'freezer', 0), id: 'a' }, 6, 'Six of them', draft.eatAt).trays.A.pieces // 6
+ */
+export function batchFromPutBy(
+  item: Pick<PutByRecord, 'tray' | 'place'> & { readonly id: string },
+  pieces: number,
+  name: string,
+  eatAt: string,
+): BatchDraft | null {
+  const { tray } = item;
+  if (!tray) return null;
+  const way = tray.way === 'bake' ? 'bake' : 'fry';
+  const start = item.place === 'freezer' ? 'frozen' : 'fridge';
+  const fry = { ...tray.fry, start, lotSize: null, minutesS: null } as const;
+  return batchOf({ ...tray, name, eatAt, pieces, way, fry, fromPutBy: item.id });
+}

@@ -1,0 +1,216 @@
+import { batchFromPutBy, planCold, type PutByItem, type PutByKind, type PutByPlace, RANGES } from '@ember-fold/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { styled } from 'styled-components';
+import { api, problemOf } from '../data/api';
+import { serverNowMs } from '../data/serverClock';
+import { storeApi } from '../data/storeApi';
+import { useKitchen } from '../data/useLine';
+import type { Printer } from '../text/printer';
+import { PUT_BY as T, PUT_BY_KIND, PUT_BY_PLACE, putByAmount, putByDays, putByTone } from '../text/putByPhrases';
+import { Asked } from '../ui/controls/Asked';
+import { Button } from '../ui/controls/Button';
+import { Choice } from '../ui/controls/Choice';
+import { ToneMark, toneColour } from '../ui/controls/Findings';
+import { NameField } from '../ui/controls/NameField';
+import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
+import { CountField, GramField } from '../ui/controls/UnitFields';
+import { FormPicture } from '../ui/drawing/FormPicture';
+import { figureFont, PHONE } from '../ui/theme';
+
+const Grid = styled.div`
+  display: grid;
+  gap: 14px;
+  align-items: start;
+  grid-template-columns: minmax(0, 1fr) 340px;
+  ${PHONE} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+const Items = styled.ul`
+  > li {
+    display: grid;
+    grid-template-columns: 72px minmax(0, 1fr) minmax(0, 420px);
+    gap: 4px 16px;
+    align-items: center;
+    padding: 12px 0;
+    border-top: 1px solid ${({ theme }) => theme.line};
+  }
+  b {
+    ${figureFont}
+    font-size: 19px;
+  }
+  small {
+    display: block;
+    font-size: 13px;
+    color: ${({ theme }) => theme.soft};
+  }
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 10px;
+    align-items: end;
+    justify-content: flex-end;
+  }
+  ${PHONE} {
+    > li {
+      grid-template-columns: 56px minmax(0, 1fr);
+    }
+    .ways {
+      grid-column: 1 / -1;
+      justify-content: flex-start;
+    }
+  }
+`;
+
+const Days = styled.span<{ $colour: 'good' | 'lookOut' | 'stop' | 'know' }>`
+  display: inline-flex;
+  gap: 4px;
+  align-items: center;
+  font-size: 14px;
+  color: ${({ theme, $colour }) => theme[$colour]};
+`;
+
+/** The freezer and the fridge: what lies there, how long it is good, and the batch that begins with it. */
+export function PutByPage() {
+  const list = storeApi.usePutByQuery(undefined, { refetchOnMountOrArgChange: true });
+  const printer = useKitchen()?.printer;
+  return (
+    <Grid>
+      <Panel>
+        <PanelTitle>{T.title}</PanelTitle>
+        <Asked of={list} what={T.theFreezer}>
+          {(items) =>
+            items.length === 0 || !printer ? (
+              <>
+                <h2>{T.nothing}</h2>
+                <Soft>{T.nothingSays}</Soft>
+              </>
+            ) : (
+              <Items aria-label={T.title}>
+                {items.map((item) => (
+                  <Item key={item.id} item={item} printer={printer} />
+                ))}
+              </Items>
+            )
+          }
+        </Asked>
+      </Panel>
+      {printer && <Leftover printer={printer} />}
+    </Grid>
+  );
+}
+
+function Picture({ item }: { readonly item: PutByItem }) {
+  const kitchen = useKitchen()?.kitchen;
+  if (!item.tray || !kitchen) return <span />;
+  const { piece } = planCold(item.tray, kitchen).fold;
+  return piece ? <FormPicture piece={piece} fold={item.tray.fold} crust={0.1} /> : <span />;
+}
+
+function Item({ item, printer }: { readonly item: PutByItem; readonly printer: Printer }) {
+  const nowMs = serverNowMs();
+  const tone = putByTone(item, nowMs);
+  return (
+    <li>
+      <Picture item={item} />
+      <div>
+        <b>{item.name}</b>
+        <span>{` · ${putByAmount(item, printer)}`}</span>
+        <small>{PUT_BY_PLACE[item.place]}</small>
+        <Days $colour={toneColour(tone)}>
+          <ToneMark tone={tone} size={14} />
+          {putByDays(item, nowMs, printer)}
+        </Days>
+      </div>
+      {item.left === null ? <TakeMass item={item} printer={printer} /> : <TakePieces item={item} />}
+    </li>
+  );
+}
+
+/** Tomorrow at half past six in the evening, where this page is. */
+function tomorrowEvening(): string {
+  const at = new Date();
+  at.setDate(at.getDate() + 1);
+  at.setHours(18, 30, 0, 0);
+  return at.toISOString();
+}
+
+function TakePieces({ item }: { readonly item: PutByItem }) {
+  const left = item.left ?? 0;
+  const [pieces, setPieces] = useState(left);
+  const [take, taking] = storeApi.useTakePutByMutation();
+  const [make, making] = api.useMakeBatchFromMutation();
+  const navigate = useNavigate();
+  const many = Math.min(Math.max(1, pieces), Math.max(1, left));
+  const plan = async () => {
+    const draft = batchFromPutBy(item, many, T.sixOf(item.name).slice(0, 120), tomorrowEvening());
+    if (!draft) return;
+    const made = await make({ id: crypto.randomUUID(), draft });
+    if ('data' in made && made.data) await navigate(`/bench/${made.data.id}/fry`);
+  };
+  const error = taking.error ?? making.error;
+  return (
+    <div className="ways">
+      {left > 0 && (
+        <>
+          <CountField label={T.howMany} value={many} least={1} most={left} onChange={setPieces} />
+          {item.tray ? (
+            <Button $look="primary" isDisabled={making.isLoading} onPress={() => void plan()}>
+              {T.plan}
+            </Button>
+          ) : (
+            <Soft>{T.noRecipe}</Soft>
+          )}
+          <Button $look="quiet" isDisabled={taking.isLoading} onPress={() => void take({ id: item.id, amount: many })}>
+            {T.take}
+          </Button>
+        </>
+      )}
+      {error && <Problem>{problemOf(error).message}</Problem>}
+    </div>
+  );
+}
+
+function TakeMass({ item, printer }: { readonly item: PutByItem; readonly printer: Printer }) {
+  const most = item.massKg ?? 0;
+  const [kg, setKg] = useState(most);
+  const [take, { error, isLoading }] = storeApi.useTakePutByMutation();
+  const amount = Math.min(kg, most);
+  return (
+    <div className="ways">
+      <GramField label={T.amount} value={amount} least={0.001} most={most} printer={printer} onChange={setKg} />
+      <Button $look="quiet" isDisabled={isLoading} onPress={() => void take({ id: item.id, amount })}>
+        {T.take}
+      </Button>
+      {error && <Problem>{problemOf(error).message}</Problem>}
+    </div>
+  );
+}
+
+type LeftoverKind = Exclude<PutByKind, 'pieces'>;
+
+/** Dough or filling that was left, with its place and its weight. */
+function Leftover({ printer }: { readonly printer: Printer }) {
+  const [kind, setKind] = useState<LeftoverKind>('filling');
+  const [place, setPlace] = useState<PutByPlace>('freezer');
+  const [name, setName] = useState<string>(T.leftOver);
+  const [massKg, setMassKg] = useState(0.3);
+  const [note, { error, isLoading }] = storeApi.useNotePutByMutation();
+  return (
+    <Panel>
+      <PanelTitle>{T.note}</PanelTitle>
+      <NameField label={T.what} value={name} onChange={setName} />
+      <Choice<LeftoverKind> label={T.of} value={kind} options={PUT_BY_KIND} onChange={setKind} />
+      <Choice<PutByPlace> label={T.where} value={place} options={PUT_BY_PLACE} onChange={setPlace} />
+      <Row>
+        <GramField label={T.mass} value={massKg} {...RANGES.store.putByKg} printer={printer} onChange={setMassKg} />
+      </Row>
+      <Button isDisabled={isLoading} onPress={() => void note({ id: crypto.randomUUID(), kind, place, name, massKg })}>
+        {T.noteIt}
+      </Button>
+      {error && <Problem>{problemOf(error).message}</Problem>}
+    </Panel>
+  );
+}
