@@ -3,25 +3,25 @@ import { TRAY_MARKS, type TrayMark } from '../draft/draft.js';
 /** What steps of the run-sheet are about, in the order in which they usually come. */
 export const RUN_STEPS = [
   ...(['weigh-filling', 'cook-filling', 'cool', 'mix-dough', 'rest', 'roll', 'fold', 'put-by'] as const),
-  ...(['hold', 'bake', 'heat', 'fry', 'serve'] as const),
+  ...(['hold', 'bake', 'heat', 'fry', 'serve', 'own'] as const),
 ] as const;
 export type RunStepId = (typeof RUN_STEPS)[number];
 
-/** One step of a sheet: what it is about, and of which tray where that is not the first. */
-export type StepKey = RunStepId | `${RunStepId}:${TrayMark}`;
+/** One step of a sheet: what it is about, of which tray where that is not the first, and of which lot of dough; or a step of one's own. */
+export type StepKey = RunStepId | `${RunStepId}:${string}`;
 
-/** Every key a step may have. */
-export const STEP_KEYS: readonly StepKey[] = RUN_STEPS.flatMap((what): StepKey[] => [
-  what,
-  ...TRAY_MARKS.slice(1).map((mark): StepKey => `${what}:${mark}`),
-]);
+/** What a key looks like: `fold`, `fold:B`, `fold:A2` for the second lot, `own:dry-egg`. */
+export const STEP_KEY = new RegExp(
+  `^(?:(?:${RUN_STEPS.filter((what) => what !== 'own').join('|')})(?::[${TRAY_MARKS[0]}-${TRAY_MARKS[TRAY_MARKS.length - 1]!}][2-6]?)?|own:[a-z0-9]{2,12})$`,
+);
 
 /**
- * The key of a step; those of the first tray, and of the batch as a whole, stand bare.
+ * The key of a step; those of the first tray and lot, and of the batch as a whole, stand bare.
  * @example stepKey('fold', 'A') // 'fold'
  */
-export function stepKey(what: RunStepId, mark?: TrayMark): StepKey {
-  return mark === undefined || mark === TRAY_MARKS[0] ? what : `${what}:${mark}`;
+export function stepKey(what: RunStepId, mark: TrayMark = TRAY_MARKS[0], lot = 1): StepKey {
+  const of = `${lot > 1 || mark !== TRAY_MARKS[0] ? mark : ''}${lot > 1 ? lot : ''}`;
+  return of === '' ? what : `${what}:${of}`;
 }
 
 /**
@@ -39,7 +39,7 @@ export type CheckAnswer = 'yes' | 'not-yet' | 'no';
  * @example stepMark('fold') // null
  */
 export function stepMark(key: StepKey): TrayMark | null {
-  return (key.split(':')[1] as TrayMark | undefined) ?? null;
+  return TRAY_MARKS.find((mark) => mark === key.split(':')[1]?.charAt(0)) ?? null;
 }
 
 /** What the cook tells of a step. `id` is made where it happens and makes it count once; `atMs` by the server's clock. */

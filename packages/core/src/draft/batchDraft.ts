@@ -6,6 +6,22 @@ export type Tray = Omit<TrayDraft, 'name' | 'eatAt' | 'dough' | 'mark' | 'others
   readonly filling: TrayMark;
 };
 
+/** Before which stretch of the day a step of one's own comes. */
+export type OwnPlace = 'filling' | 'cool' | 'dough' | 'fold' | 'heat' | 'serve';
+export const OWN_PLACES: readonly OwnPlace[] = ['filling', 'cool', 'dough', 'fold', 'heat', 'serve'];
+
+/** A step that this batch has beyond the usual ones. */
+export interface OwnStep {
+  /** 2–12 of a–z and 0–9, its own within the batch. */
+  readonly id: string;
+  readonly name: string;
+  /** Hands: the cook is booked. Passive: it goes on by itself. */
+  readonly kind: 'hands' | 'passive';
+  /** 60–86 400 s. */
+  readonly lengthS: number;
+  readonly before: OwnPlace;
+}
+
 /** A batch as it is stored: one dough, its fillings, and one or more trays of pieces treated alike. Plain JSON. */
 export interface BatchDraft extends Pick<TrayDraft, 'name' | 'eatAt' | 'dough'> {
   /** Of this shape of the record; 1 had one tray, its fields beside the batch's own. */
@@ -14,6 +30,8 @@ export interface BatchDraft extends Pick<TrayDraft, 'name' | 'eatAt' | 'dough'> 
   readonly fillings: Readonly<Partial<Record<TrayMark, TrayDraft['filling']>>>;
   /** By mark, so that two devices that change different trays never undo one another. */
   readonly trays: Readonly<Partial<Record<TrayMark, Tray>>>;
+  /** Steps of one's own, in their order; absent: none. */
+  readonly ownSteps?: readonly OwnStep[];
 }
 
 /**

@@ -64,6 +64,8 @@ export interface TrayDraft {
     readonly onHeat?: boolean;
     /** Where a yeast dough rises; absent: in the room. */
     readonly rise?: 'room' | 'fridge';
+    /** It is made in so many lots, the next when the one before is used, 1–6; absent: all at once. */
+    readonly lots?: number;
     /** Where in the Store it came from; absent: made here. */
     readonly from?: FormulaRef;
   };

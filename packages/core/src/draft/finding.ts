@@ -67,8 +67,10 @@ interface FindingValues {
     readonly mostS: number;
   };
   'dough.proof': { readonly doubleS: number; readonly proofS: number; readonly place: 'room' | 'fridge' };
+  'dough.lot-small': { readonly lotKg: number; readonly eachKg: number };
   'dough.cold-firm': { readonly stiffness: number; readonly fridgeC: number };
   'filling.empty': Nothing;
+  'filling.none': Nothing;
   'filling.sweet': { readonly percent: number };
   'filling.salt-right': { readonly percent: number; readonly least: number; readonly most: number };
   'filling.salt-low': { readonly percent: number; readonly least: number; readonly saltKg: number };
@@ -215,6 +217,12 @@ interface FindingValues {
   'put-by.too-long': { readonly wantedS: number; readonly keepS: number };
   'put-by.plain': Nothing;
   'serve.keeps': { readonly keepS: number; readonly place: 'tin' | 'fridge' };
+  'serve.dough-waits': {
+    readonly family: DoughFamilyId;
+    readonly waitS: number;
+    readonly mostS: number;
+    readonly lots: number;
+  };
   'serve.on-time': { readonly startMs: number };
   'serve.no-lift': Nothing;
   'serve.late': { readonly lateS: number };

@@ -30,6 +30,10 @@ export const RANGES = {
     rampS: { least: 60, most: 1800 },
     minutesS: { least: 20, most: 1800 },
     lotSize: { least: 1, most: 60 },
+    /** A step of one's own, s. */
+    ownStepS: { least: 60, most: 86_400 },
+    /** Lots the dough is made in. */
+    doughLots: { least: 1, most: 6 },
   },
   /** The kitchen it is cooked in. */
   kitchen: {

@@ -1,5 +1,6 @@
 import { RANGES } from '../draft/ranges.js';
 import type { BatchPlan } from './batchPlan.js';
+import { foldedFrom } from './planDay.js';
 import { draftDough, draftFilling } from './draftFigures.js';
 import { type BatchDraft, fillingsOf, marksOf } from '../draft/batchDraft.js';
 import type { TrayMark } from '../draft/draft.js';
@@ -22,10 +23,19 @@ export const MEASURE_RANGE = {
  * @example asCooked(batch, cook, kitchen).trays.A.pieces // 24
  */
 export function asCooked(batch: BatchDraft, state: CookState, known: Known): BatchDraft {
-  const poured = stepState(state, 'mix-dough').value;
-  const mixed = poured === null ? batch : { ...batch, dough: withPoured(batch, poured, known) };
+  const folded = foldedFrom(batch);
+  const lots = [...new Set(folded.map(({ lot }) => lot))];
+  const poured = lots.map((lot) => stepState(state, stepKey('mix-dough', undefined, lot)).value);
+  // Lots not poured yet are taken as those that were.
+  const told = poured.filter((kg) => kg !== null);
+  const pouredKg = (told.reduce((sum, kg) => sum + kg, 0) * lots.length) / Math.max(1, told.length);
+  const mixed = told.length === 0 ? batch : { ...batch, dough: withPoured(batch, pouredKg, known) };
+
   const cooked = fillingsOf(batch).reduce((now, mark) => fillingAsCooked(now, mark, state, known), mixed);
-  return marksOf(batch).reduce((now, mark) => trayAsCooked(now, mark, state), cooked);
+  return marksOf(batch).reduce((now, mark) => {
+    const from = folded.filter((one) => one.mark === mark);
+    return trayAsCooked(now, mark, state, from);
+  }, cooked);
 }
 
 /** What was measured of one filling. */
@@ -41,10 +51,16 @@ function fillingAsCooked(batch: BatchDraft, mark: TrayMark, state: CookState, kn
 }
 
 /** What was measured of one tray. */
-function trayAsCooked(batch: BatchDraft, mark: TrayMark, state: CookState): BatchDraft {
-  const value = (what: RunStepId) => stepState(state, stepKey(what, mark)).value;
-  const rolledM = value('roll');
-  const pieces = value('fold');
+function trayAsCooked(
+  batch: BatchDraft,
+  mark: TrayMark,
+  state: CookState,
+  from: readonly { readonly lot: number; readonly pieces: number }[],
+): BatchDraft {
+  const value = (what: RunStepId, lot: number) => stepState(state, stepKey(what, mark, lot)).value;
+  const rolledM = from.reduce<number | null>((last, { lot }) => value('roll', lot) ?? last, null);
+  const told = from.some(({ lot }) => value('fold', lot) !== null);
+  const pieces = told ? from.reduce((sum, { lot, pieces: of }) => sum + (value('fold', lot) ?? of), 0) : null;
   let next = batch.trays[mark]!;
   if (rolledM !== null) {
     const { least, most } = MEASURE_RANGE['rolled-m'];

@@ -16,6 +16,8 @@ import type { PutBy } from './trayKeep.js';
 
 export interface DoughPlan {
   readonly figures: DoughFigures;
+  /** It is made in so many lots. */
+  readonly lots: number;
   /** `null` without yeast to speak of. */
   readonly rise: RisePlan | null;
   readonly findings: readonly Finding[];

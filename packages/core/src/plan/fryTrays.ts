@@ -1,5 +1,5 @@
-import type { BatchDraft } from '../draft/batchDraft.js';
-import type { TrayDraft } from '../draft/draft.js';
+import { type BatchDraft, marksOf } from '../draft/batchDraft.js';
+import type { TrayDraft, TrayMark } from '../draft/draft.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 import type { LotRun } from '../oil/fryLots.js';
 import { traysOf } from './trays.js';
@@ -31,6 +31,15 @@ export function fryTrays(batch: BatchDraft): readonly FryTray[] {
     next += draft.pieces;
     return { draft, first };
   });
+}
+
+/**
+ * The marks of a batch's trays: what is not fried, then the rest in the order of the pot.
+ * @example potOrder(batch) // ['A']
+ */
+export function potOrder(batch: BatchDraft): readonly TrayMark[] {
+  const inPot = fryTrays(batch).map(({ draft: { mark } }) => mark ?? marksOf(batch)[0]!);
+  return [...marksOf(batch).filter((mark) => !inPot.includes(mark)), ...inPot];
 }
 
 /** Pieces of all trays that are fried. @example friedPieces(fryTrays(batch)) // 24 */

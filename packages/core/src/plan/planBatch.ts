@@ -18,7 +18,7 @@ import { throughPot } from '../oil/pipeline.js';
 import { halfDepthOilM3, oilCautions, potLevels } from '../oil/pot.js';
 import { isFryable, type Piece } from '../piece/piece.js';
 import type { BatchPlan, ColdPlan, HotPlan } from './batchPlan.js';
-import { type FireTray, fryTrays } from './fryTrays.js';
+import { type FireTray, fryTrays, potOrder } from './fryTrays.js';
 import { planCold } from './planCold.js';
 import { type DayTray, planDay } from './planDay.js';
 import { trayBake } from './trayBake.js';
@@ -166,17 +166,16 @@ export interface PlannedTray {
  */
 export function planTrays(batch: BatchDraft, kitchen: Kitchen, nowMs: number | null): readonly PlannedTray[] {
   const drafts = traysOf(batch);
-  const [only] = drafts;
-  if (only && drafts.length === 1) return [{ draft: only, plan: planBatch(only, kitchen, nowMs) }];
   const planned = drafts.map((draft) => {
     const cold = planCold(draft, kitchen);
     const { piece } = cold.fold;
     return { draft, cold, hot: isFryable(piece) ? cookTray(draft, kitchen, cold, piece) : NOTHING_HOT };
   });
-  const inOil = fryTrays(batch).map(({ draft: { mark } }) => mark);
-  const ordered = [...planned].sort((a, b) => inOil.indexOf(a.draft.mark) - inOil.indexOf(b.draft.mark));
+  const order = potOrder(batch);
+  const place = ({ draft: { mark = order[0]! } }: (typeof planned)[number]) => order.indexOf(mark);
+  const ordered = [...planned].sort((a, b) => place(a) - place(b));
   const isWhole = planned.every(({ cold }) => isFryable(cold.fold.piece));
-  const serve = isWhole ? planDay(ordered, kitchen, nowMs) : null;
+  const serve = isWhole ? planDay(ordered, kitchen, nowMs, batch.ownSteps) : null;
   return planned.map(({ draft, cold, hot }) => ({ draft, plan: { ...cold, ...hot, serve } }));
 }
 

@@ -1,5 +1,6 @@
 import { NO_COAT } from '../draft/choices.js';
-import type { TrayDraft } from '../draft/draft.js';
+import { type BatchDraft, type OwnStep } from '../draft/batchDraft.js';
+import type { TrayDraft, TrayMark } from '../draft/draft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import { CoreError } from '../errors.js';
 import { TEMPER_S } from '../frying/holdPiece.js';
@@ -8,9 +9,11 @@ import { lastDropS } from '../oil/pipeline.js';
 import { COAT_REST_S } from '../piece/coat.js';
 import { EDGES } from '../piece/edge.js';
 import { formOf } from '../piece/forms.js';
-import { backwardChain, type ChainStep, type ChainTray } from '../schedule/backwardChain.js';
+import { backwardChain, type ChainStep, stretchesOf, type ChainTray } from '../schedule/backwardChain.js';
 import type { ColdPlan, HotPlan, ServePlan } from './batchPlan.js';
 import { serveFindings, type TrayWait } from './serveFindings.js';
+import { potOrder } from './fryTrays.js';
+import { ownDoughKg } from './editDraft.js';
 import { cookedKeeps } from './trayKeep.js';
 
 /** One tray with what is planned of it. */
@@ -64,7 +67,9 @@ function chainTray(tray: DayTray, kitchen: Kitchen): ChainTray {
     ...(draft.mark !== undefined && { mark: draft.mark, fillingMark: draft.fillingOf ?? draft.mark }),
     cookFillingS: isCooked ? kitchen.hands.cookFillingS * (raw ? WEIGH_SHARE : 1) : null,
     coolS: raw ? 0 : (cold.filling.cooling?.toFoldS ?? 12 * 3600),
-    foldS: isMade ? foldEachS(draft, kitchen) * draft.pieces : null,
+    foldEachS: isMade ? foldEachS(draft, kitchen) : null,
+    pieces: draft.pieces,
+    doughKg: ownDoughKg(draft),
     putByS: isMade && tray.hot.putBy ? PUT_BY_S.all + PUT_BY_S.each * draft.pieces : null,
   };
 }
@@ -84,6 +89,32 @@ function throughOil(fried: readonly DayTray[], kitchen: Kitchen) {
   return { startS, totalS: atS };
 }
 
+/**
+ * How many pieces of each tray are folded out of which lot of dough.
+ * @example foldedFrom(batch)[0].pieces // 24
+ */
+export function foldedFrom(batch: BatchDraft): readonly { mark: TrayMark; lot: number; pieces: number }[] {
+  const trays = potOrder(batch)
+    .map((mark) => ({ ...batch.trays[mark]!, mark, dough: batch.dough }))
+    .sort((a, b) => FOLD_ORDER[a.way ?? 'fry'] - FOLD_ORDER[b.way ?? 'fry'])
+    .map((tray) => ({
+      ...{ mark: tray.mark, pieces: tray.pieces, doughKg: ownDoughKg(tray), cookFillingS: null, coolS: 0 },
+      ...{ foldEachS: tray.fromPutBy === undefined ? 1 : null, putByS: null },
+    }));
+  return stretchesOf(trays, batch.dough.lots ?? 1).map(({ tray, lot, pieces }) => ({ mark: tray.mark!, lot, pieces }));
+}
+
+/** The lot of dough that waits longest between its rest and its last piece. */
+function doughWait({ cold: { dough } }: DayTray, steps: readonly ChainStep[]) {
+  const rests = steps.filter(({ id }) => id === 'rest');
+  if (rests.length === 0) return null;
+  const waits = rests.map(({ endMs, lot = 1 }) => {
+    const folds = steps.filter((step) => step.id === 'fold' && (step.lot ?? 1) === lot);
+    return folds.reduce((last, step) => Math.max(last, step.endMs), endMs) - endMs;
+  });
+  return { family: dough.figures.family.id, waitS: Math.max(...waits) / 1000, lots: dough.lots };
+}
+
 /** How long each tray's pieces are warmer than a fridge before they are cooked or cold, s. */
 function waitsOf(
   trays: readonly DayTray[],
@@ -95,10 +126,12 @@ function waitsOf(
   const bakeMs = steps.find(({ id }) => id === 'bake')?.startMs ?? 0;
   return trays.flatMap((tray): TrayWait[] => {
     const { draft, hot } = tray;
-    const fold = steps.find(({ id, mark }) => id === 'fold' && mark === draft.mark);
+    const folds = steps.filter(({ id, mark }) => id === 'fold' && mark === draft.mark);
+    const [fold] = folds;
     const temperS = draft.fry.start === 'tempered' ? TEMPER_S : 0;
     if (!fold) return temperS > 0 && hot.fry ? [{ waitS: temperS }] : [];
-    const foldS = (fold.endMs - fold.startMs) / 1000;
+    // Of several lots only what was last folded still waits warm: the rest is cold, or in the oil's turn.
+    const foldS = folds.reduce((sum, { startMs, endMs }) => sum + (endMs - startMs) / 1000, 0);
     // What goes into the fridge or the freezer waits on the bench only while it is folded, and on paper.
     if (hot.fry && draft.fry.start !== 'room') return [{ waitS: foldS + temperS }];
     if (hot.fry) {
@@ -113,9 +146,15 @@ function waitsOf(
  * The day back from the table, one pair of hands, over all trays of a batch.
  *
  * @param trays at least one; those that are fried in the order of the pot
+ * @param ownSteps of the batch
  * @throws CoreError NOT_A_NUMBER at eatAt
  */
-export function planDay(trays: readonly DayTray[], kitchen: Kitchen, nowMs: number | null): ServePlan {
+export function planDay(
+  trays: readonly DayTray[],
+  kitchen: Kitchen,
+  nowMs: number | null,
+  ownSteps: readonly OwnStep[] = [],
+): ServePlan {
   const [first] = trays;
   const eatMs = Date.parse(first?.draft.eatAt ?? '');
   if (!first || !Number.isFinite(eatMs)) {
@@ -132,6 +171,8 @@ export function planDay(trays: readonly DayTray[], kitchen: Kitchen, nowMs: numb
     mixS: trays.some(({ draft }) => draft.fromPutBy === undefined) ? hands.mixS : null,
     // A dough that rises waits for its own clock, then proofs shaped.
     restS: first.cold.dough.rise?.totalS ?? (restS.least + restS.most) / 2,
+    lots: first.draft.dough.lots ?? 1,
+    ownSteps,
     holdS: Math.max(0, ...fried.map(holdS)) || null,
     heatS: fried[0] ? (fried[0].hot.fry!.warmUpS ?? 3 * 3600) : null,
     fryS: totalS,
@@ -148,6 +189,7 @@ export function planDay(trays: readonly DayTray[], kitchen: Kitchen, nowMs: numb
       lifts: fried.map(({ hot }, i) => ({ startS: startS[i]!, liftS: hot.fry!.liftS })),
       noMoment:
         fried.some(({ hot }) => hot.fry!.liftS === null) || baked.some(({ hot }) => hot.bake!.minutesS === null),
+      dough: doughWait(first, steps),
       keeps: cooked ? cookedKeeps(cooked.draft, cooked.cold.filling.figures) : null,
     }),
   };

@@ -2,8 +2,20 @@ import { doughFindings } from '../dough/doughFindings.js';
 import { riseFindings, risePlan } from '../dough/riseFindings.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { type Kitchen, pantryOf } from '../draft/kitchen.js';
+import type { Finding } from '../draft/finding.js';
+import { doughEachKg } from './editDraft.js';
 import type { DoughPlan } from './batchPlan.js';
 import { draftDough } from './draftFigures.js';
+
+/** Lots that are smaller than one piece. */
+function lotFindings(draft: TrayDraft, massKg: number): Finding[] {
+  const { lots = 1 } = draft.dough;
+  const eachKg = doughEachKg(draft);
+  const lotKg = massKg / lots;
+  return lots > 1 && massKg > 0 && lotKg < eachKg
+    ? [{ code: 'dough.lot-small', tone: 'look-out', values: { lotKg, eachKg } }]
+    : [];
+}
 
 /** Figures, rise and findings of a dough. */
 export function planDough(draft: TrayDraft, kitchen: Kitchen): DoughPlan {
@@ -12,8 +24,10 @@ export function planDough(draft: TrayDraft, kitchen: Kitchen): DoughPlan {
   const rise = risePlan(figures, draft.dough.rise ?? 'room', roomC, fridgeC);
   return {
     figures,
+    lots: draft.dough.lots ?? 1,
     rise,
     findings: [
+      ...lotFindings(draft, figures.massKg),
       ...doughFindings(figures, draft.dough.lines, pantryOf(kitchen), fridgeC),
       ...(rise ? riseFindings(figures, rise, roomC, fridgeC) : []),
     ],

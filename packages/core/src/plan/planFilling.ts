@@ -50,6 +50,11 @@ export function planFilling(draft: TrayDraft, kitchen: Kitchen, fatPercent: numb
   const { depthM, cooling } = cooledIn(spread, filling.place, dishes);
   const split = cooledIn(spread, filling.place, 2 * dishes).cooling;
   const iceKg = filling.place === 'ice-bath' ? iceForBath(figures.targetKg, filling.hotC) : null;
+  if (draft.fold.fillingEachKg === 0 && !(figures.rawKg > 0)) {
+    const foldC = foldTempC(filling.place, fatPercent, kitchen);
+    const none: Finding = { code: 'filling.none', tone: 'know', values: {} };
+    return { figures, depthM, cooling, split, iceKg, foldC, findings: [none] };
+  }
   const findings = fillingFindings({
     figures,
     method: filling.method ?? 'pan',

@@ -1,5 +1,6 @@
 import { type CookState, type RunStepId, type StepKey, stepKey, stepState } from '../cook/cookAct.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
+import type { OwnStep } from '../draft/batchDraft.js';
 import type { TrayDraft, TrayMark, TrayWay } from '../draft/draft.js';
 import type { ChainStep } from '../schedule/backwardChain.js';
 import type { BatchPlan } from './batchPlan.js';
@@ -17,6 +18,10 @@ export interface RunStep {
   readonly what: RunStepId;
   /** The tray it is for, where the batch has several; absent: all of them. */
   readonly mark?: TrayMark;
+  /** The lot of dough, where there are several. */
+  readonly lot?: number;
+  /** The step of one's own that it is. */
+  readonly own?: OwnStep;
   /** Hands: the cook is booked. Passive: it goes on by itself. Fire: in the Fire room, hands and eyes. */
   readonly kind: 'hands' | 'passive' | 'fire';
   /** As planned back from the table, ms. */
@@ -53,11 +58,18 @@ interface TrayOfSheet {
 /** A step of the chain as one or more of the sheet; what it waits for is added after. */
 type Bare = Omit<RunStep, 'id' | 'after'>;
 
+/** Lots of dough that are really made. */
+const lotsOf = ({ serve }: BatchPlan): number => serve?.steps.filter(({ id }) => id === 'dough').length ?? 1;
+
 /** What one stretch of the day is on the sheet. Long for it is a case a stretch. */
 function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean): Bare[] {
   const { startMs } = step;
   const nothing = { check: null, measure: null, planned: null } as const;
-  const of = several && step.mark !== undefined ? { mark: step.mark } : {};
+  const of = {
+    ...(several && step.mark !== undefined && { mark: step.mark }),
+    ...(plan.dough.lots > 1 &&
+      (step.id === 'dough' || step.id === 'rest' || step.id === 'fold') && { lot: step.lot ?? 1 }),
+  };
   const after = (s: number) => startMs + 1000 * s;
   const whole = { ...nothing, ...of, startMs, durationS: lengthS(step) };
   switch (step.id) {
@@ -80,7 +92,8 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
       ];
     case 'dough': {
       const { family, pourableKg } = plan.dough.figures;
-      const poured = pourableKg > 0 ? ({ measure: 'poured-kg', planned: pourableKg } as const) : {};
+      const planned = pourableKg / lotsOf(plan);
+      const poured = pourableKg > 0 ? ({ measure: 'poured-kg', planned } as const) : {};
       return [{ ...whole, what: 'mix-dough', kind: 'hands', check: doughCheck(family), ...poured }];
     }
     case 'rest':
@@ -94,7 +107,7 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
         },
         {
           ...{ ...whole, what: 'fold', kind: 'hands', startMs: after(rollS), durationS: lengthS(step) - rollS },
-          ...{ check: 'seam', measure: 'pieces', planned: draft.pieces },
+          ...{ check: 'seam', measure: 'pieces', planned: step.pieces ?? draft.pieces },
         },
       ];
     }
@@ -110,6 +123,8 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
       return [{ ...whole, what: 'fry', kind: 'fire' }];
     case 'serve':
       return [{ ...whole, what: 'serve', kind: 'hands' }];
+    case 'own':
+      return [{ ...whole, what: 'own', kind: step.kind, ...(step.own && { own: step.own }) }];
     default: {
       const never: never = step.id;
       return never;
@@ -117,46 +132,76 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
   }
 }
 
-/** What each step waits for; of these only what is on the sheet counts. */
-function waitsFor({ what, mark }: Bare, trays: readonly TrayDraft[], several: boolean): StepKey[] {
-  const ways = new Map(trays.map((draft) => [several ? draft.mark : undefined, draft.way ?? 'fry'] as const));
-  const own = (...ids: RunStepId[]) => ids.map((id) => stepKey(id, mark));
-  const folds = (way: TrayWay) => [...ways].flatMap(([one, its]) => (its === way ? [stepKey('fold', one)] : []));
-  switch (what) {
-    case 'cook-filling':
-      return own('weigh-filling');
-    case 'cool':
-      return own('cook-filling');
-    case 'rest':
-      return ['mix-dough'];
-    case 'roll':
-      return ['rest'];
-    case 'fold': {
-      const fillingOf = trays.find((draft) => draft.mark === mark)?.fillingOf ?? mark;
-      return ['roll' as const, 'weigh-filling' as const, 'cool' as const].map((id) =>
-        stepKey(id, id === 'roll' ? mark : fillingOf),
-      );
+/** Which step of the sheet a place for steps of one's own comes before. */
+const BEFORE: Readonly<Record<OwnStep['before'], RunStepId>> = {
+  filling: 'weigh-filling',
+  cool: 'cool',
+  dough: 'mix-dough',
+  fold: 'roll',
+  heat: 'heat',
+  serve: 'serve',
+};
+
+type Keyed = Bare & { readonly id: StepKey };
+
+/** What each step waits for, of what is on the sheet. Long for it is a case a step. */
+function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDraft[]): StepKey[] {
+  const { what, mark, lot = 1 } = step;
+  const ids = (is: (one: Keyed) => boolean) => sheet.filter(is).map(({ id }) => id);
+  const all = (...whats: RunStepId[]) => ids((one) => whats.includes(one.what));
+  const ofTray = (...whats: RunStepId[]) => ids((one) => whats.includes(one.what) && one.mark === mark);
+  const ofLot = (...whats: RunStepId[]) => ids((one) => whats.includes(one.what) && (one.lot ?? 1) === lot);
+  const wayOf = (of: TrayMark | undefined) =>
+    (drafts.find((draft) => of === undefined || draft.mark === of) ?? drafts[0])?.way ?? 'fry';
+  const folds = (...ways: TrayWay[]) => ids((one) => one.what === 'fold' && ways.includes(wayOf(one.mark)));
+  // What one's own steps are done for waits for them; where they are of a lot, the first does.
+  const own = lot === 1 ? ids((one) => one.own !== undefined && BEFORE[one.own.before] === what) : [];
+  const waits = (): StepKey[] => {
+    switch (what) {
+      case 'cook-filling':
+        return ofTray('weigh-filling');
+      case 'cool':
+        return ofTray('cook-filling');
+      case 'mix-dough':
+        return ids((one) => one.what === 'fold' && (one.lot ?? 1) === lot - 1);
+      case 'rest':
+        return ofLot('mix-dough');
+      case 'roll':
+        return ofLot('rest');
+      case 'fold': {
+        const fillingOf = drafts.find((draft) => draft.mark === mark)?.fillingOf ?? mark;
+        const rolled = ids((one) => one.what === 'roll' && one.mark === mark && (one.lot ?? 1) === lot);
+        return [
+          ...rolled,
+          ...ids((one) => (one.what === 'weigh-filling' || one.what === 'cool') && one.mark === fillingOf),
+        ];
+      }
+      case 'put-by':
+        return ofTray('fold');
+      case 'hold':
+        return folds('fry');
+      case 'bake':
+        return folds('bake');
+      case 'heat':
+        return [...all('hold'), ...folds('fry')];
+      case 'fry':
+        return all('heat');
+      case 'serve':
+        return [...all('fry', 'bake', 'put-by'), ...folds('plain')];
+      case 'own': {
+        // After whatever the hands do before it.
+        const before = sheet.slice(0, sheet.indexOf(step)).filter((one) => one.kind !== 'passive');
+        return before.slice(-1).map(({ id }) => id);
+      }
+      case 'weigh-filling':
+        return [];
+      default: {
+        const never: never = what;
+        return never;
+      }
     }
-    case 'put-by':
-      return own('fold');
-    case 'hold':
-      return folds('fry');
-    case 'bake':
-      return folds('bake');
-    case 'heat':
-      return ['hold', ...folds('fry')];
-    case 'fry':
-      return ['heat'];
-    case 'serve':
-      return ['fry', 'bake', ...folds('plain'), ...[...ways.keys()].map((one) => stepKey('put-by', one))];
-    case 'weigh-filling':
-    case 'mix-dough':
-      return [];
-    default: {
-      const never: never = what;
-      return never;
-    }
-  }
+  };
+  return [...new Set([...waits(), ...own])];
 }
 
 /**
@@ -170,14 +215,18 @@ export function runSheet(trays: readonly TrayOfSheet[]): RunStep[] {
   if (!serve) return [];
   const several = trays.length > 1;
   const drafts = trays.map(({ draft }) => draft);
-  const bare = serve.steps.flatMap((step) =>
-    stepsOf(step, trays.find(({ draft }) => markFor(step, draft) === step.mark) ?? first, several),
-  );
-  const keyed = bare.map((step) => ({ ...step, id: stepKey(step.what, step.mark) }));
-  const there = new Set(keyed.map(({ id }) => id));
-  return keyed
-    .map((step) => ({ ...step, after: [...new Set(waitsFor(step, drafts, several))].filter((id) => there.has(id)) }))
+  const sheet = serve.steps
+    .flatMap((step) => stepsOf(step, trays.find(({ draft }) => markFor(step, draft) === step.mark) ?? first, several))
+    .map((step): Keyed => {
+      const id = step.own ? (`own:${step.own.id}` as const) : stepKey(step.what, step.mark, step.lot);
+      return { ...step, id };
+    })
     .sort((a, b) => a.startMs - b.startMs);
+  return sheet.map((step) => {
+    const after = waitsFor(step, sheet, drafts);
+    // Nothing begins by itself that nothing comes before: the cook begins it.
+    return { ...step, after, kind: step.what === 'own' && after.length === 0 ? 'hands' : step.kind };
+  });
 }
 
 /** A step that goes on by itself. */

@@ -1,4 +1,6 @@
 import type { ChainStep } from '../schedule/backwardChain.js';
+import { doughWaitS } from '../dough/doughWaits.js';
+import type { DoughFamilyId } from '../draft/choices.js';
 import type { Finding } from '../draft/finding.js';
 
 const HOUR_S = 3600;
@@ -20,12 +22,14 @@ export interface DayAsk {
   readonly lifts: readonly { readonly startS: number; readonly liftS: number | null }[];
   /** Something of it is never right as planned. */
   readonly noMoment: boolean;
+  /** Dough of one lot that waits longest until it is folded; `null`: none is made. */
+  readonly dough: { readonly family: DoughFamilyId; readonly waitS: number; readonly lots: number } | null;
   /** Leftovers; `null`: nothing is cooked. */
   readonly keeps: { readonly keepS: number; readonly place: 'tin' | 'fridge' } | null;
 }
 
 /** Whether the day can still hold the work, and what waits too long on the way. */
-export function serveFindings({ steps, nowMs, roomC, waits, lifts, noMoment, keeps }: DayAsk): Finding[] {
+export function serveFindings({ steps, nowMs, roomC, waits, lifts, noMoment, dough, keeps }: DayAsk): Finding[] {
   const found: Finding[] = [];
   const startMs = steps[0]!.startMs;
   if (noMoment) {
@@ -39,6 +43,12 @@ export function serveFindings({ steps, nowMs, roomC, waits, lifts, noMoment, kee
   const limitS = (roomC > 32 ? 1 : 2) * HOUR_S;
   const waitS = Math.max(0, ...waits.map((one) => one.waitS));
   if (waitS > limitS) found.push({ code: 'serve.room-limit', tone: 'stop', values: { waitS, limitS } });
+  const mostS = dough && doughWaitS(dough.family);
+  if (dough && mostS !== null && dough.waitS > mostS) {
+    // Kept covered it may wait a while longer; twice as long is too long.
+    const tone = dough.waitS > 2 * mostS ? 'look-out' : 'know';
+    found.push({ code: 'serve.dough-waits', tone, values: { ...dough, mostS } });
+  }
   const eatMs = steps.find(({ id }) => id === 'serve')!.endMs;
   const fryMs = steps.find(({ id }) => id === 'fry')?.startMs ?? eatMs;
   const firstS = lifts[0];

@@ -1,15 +1,25 @@
 import fc from 'fast-check';
 import { anyDraft } from '../../testing/anyWrites.js';
-import { STEP_KEYS, stepKey } from '../cook/cookAct.js';
-import { type BatchDraft, batchOf, batchPieces, fillingsOf, marksOf, readBatchDraft } from '../draft/batchDraft.js';
+import { type CookAct, cookState, STEP_KEY, type StepKey, stepKey } from '../cook/cookAct.js';
+import {
+  type BatchDraft,
+  batchOf,
+  batchPieces,
+  fillingsOf,
+  marksOf,
+  OWN_PLACES,
+  readBatchDraft,
+} from '../draft/batchDraft.js';
 import { TRAY_MARKS, TRAY_WAYS, type TrayDraft } from '../draft/draft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { formulaTotals } from '../ingredient/formula.js';
 import { batchAmounts, stepAmounts } from '../store/stepAmounts.js';
-import { withFold, withPieces } from './editDraft.js';
+import { asCooked } from './asCooked.js';
+import { withFamily, withFold, withPieces } from './editDraft.js';
 import { fryTrays, trayOfPiece } from './fryTrays.js';
 import { planTrays } from './planBatch.js';
 import { planCold } from './planCold.js';
+import { foldedFrom } from './planDay.js';
 import { runSheet } from './runSheet.js';
 import { newTray, STARTERS } from './starters.js';
 import { trayOf, traysOf, withCopyOfTray, withFillingOf, withoutTray, withTray } from './trays.js';
@@ -30,9 +40,21 @@ const anyBatch = fc
       }),
       { minLength: 1, maxLength: 5 },
     ),
+    fc.integer({ min: 1, max: 6 }),
+    fc.uniqueArray(
+      fc.record({
+        id: fc.stringMatching(/^[a-z0-9]{2,12}$/),
+        name: fc.constant('Dry the eggs'),
+        kind: fc.constantFrom('hands' as const, 'passive' as const),
+        lengthS: fc.integer({ min: 60, max: 7200 }),
+        before: fc.constantFrom(...OWN_PLACES),
+      }),
+      { maxLength: 6, selector: ({ id }) => id },
+    ),
   )
-  .map(([starter, trays]): BatchDraft => {
-    const base = batchOf(newTray('Any', starter, trays[0]!.pieces, EAT));
+  .map(([starter, trays, lots, ownSteps]): BatchDraft => {
+    const only = newTray('Any', starter, trays[0]!.pieces, EAT);
+    const base: BatchDraft = { ...batchOf({ ...only, dough: { ...only.dough, lots } }), ownSteps };
     const all = trays.slice(1).reduce((batch) => withCopyOfTray(batch, 'A')!, base);
     return trays.reduce((batch, { pieces, way, strong, oilC }, i) => {
       const tray = withPieces(trayOf(batch, TRAY_MARKS[i]!), pieces);
@@ -173,8 +195,8 @@ test('the sheet of any batch: each step once, hands in one place, nothing waits 
       const ids = sheet.map(({ id }) => id);
       expect(new Set(ids).size).toBe(ids.length);
       for (const [i, step] of sheet.entries()) {
-        expect(STEP_KEYS).toContain(step.id);
-        expect(step.id).toBe(stepKey(step.what, step.mark));
+        expect(step.id).toMatch(STEP_KEY);
+        expect(step.id).toBe(step.own ? `own:${step.own.id}` : stepKey(step.what, step.mark, step.lot));
         for (const before of step.after) expect(ids.indexOf(before)).toBeLessThan(ids.length);
         for (const before of step.after) {
           const earlier = sheet.find(({ id }) => id === before)!;
@@ -189,9 +211,21 @@ test('the sheet of any batch: each step once, hands in one place, nothing waits 
       const all = batchAmounts(batch, [], DEFAULT_KITCHEN);
       const weighed = ids.flatMap((id) => stepAmounts(id, all)).map(({ key }) => key);
       expect(weighed.sort()).toEqual(all.map(({ key }) => key).sort());
-      // Every tray is folded, and ends where its way says.
+      // Each step of one's own is there once, over before what it is done for begins.
+      for (const own of batch.ownSteps!) {
+        const step = sheet.find(({ id }) => id === `own:${own.id}`);
+        const place = { filling: 'weigh-filling', cool: 'cool', dough: 'mix-dough', fold: 'roll' } as const;
+        const what = own.before === 'heat' || own.before === 'serve' ? own.before : place[own.before];
+        const next = sheet.find((one) => one.what === what);
+        if (!next) continue;
+        expect(step!.startMs + 1000 * step!.durationS).toBeLessThanOrEqual(next.startMs + 1500);
+        expect(next.after).toContain(step!.id);
+      }
+      // Every tray is folded, all of its pieces, each lot after its dough; and ends where its way says.
       for (const { draft } of planned) {
-        expect(ids).toContain(stepKey('fold', draft.mark));
+        const folds = sheet.filter(({ what, mark }) => what === 'fold' && (mark ?? draft.mark) === draft.mark);
+        expect(folds.reduce((sum, { planned: pieces }) => sum + pieces!, 0)).toBe(draft.pieces);
+        for (const { after } of folds) expect(after.some((id) => id.startsWith('roll'))).toBe(true);
         const way = draft.way ?? 'fry';
         if (way === 'fry') expect(ids).toContain('fry');
         if (way === 'bake') expect(ids).toContain('bake');
@@ -200,6 +234,35 @@ test('the sheet of any batch: each step once, hands in one place, nothing waits 
     }),
     { numRuns: 25, endOnFailure: true },
   );
+});
+
+test('dough in lots: each waits less than all at once, and what was poured and folded of each adds up', () => {
+  const one = withFamily(newTray('Scalded', 'mushroom-barley', 60, EAT), 'scalded');
+  const waits = (lots: number) =>
+    planTrays(
+      batchOf({ ...one, dough: { ...one.dough, lots } }),
+      DEFAULT_KITCHEN,
+      null,
+    )[0]!.plan.serve!.findings.flatMap((found) => (found.code === 'serve.dough-waits' ? [found.values.waitS] : []));
+  const seen = [1, 2, 3, 4, 5, 6].map((lots) => waits(lots)[0] ?? 0);
+  expect(seen[0]).toBeGreaterThan(3600);
+  for (const [i, waitS] of seen.entries()) if (i > 0 && seen[i - 1]! > 0) expect(waitS).toBeLessThan(seen[i - 1]!);
+  // In the end no lot waits for longer than it may.
+  expect(seen.at(-1)).toBe(0);
+  const batch = batchOf({ ...one, dough: { ...one.dough, lots: 2 } });
+  const told = (step: StepKey, value: number): CookAct => ({ id: step, atMs: 1, kind: 'measure', step, value });
+  const cooked = (...acts: CookAct[]) => asCooked(batch, cookState(acts), DEFAULT_KITCHEN);
+  expect(foldedFrom(batch).map(({ lot, pieces }) => [lot, pieces])).toEqual([
+    [1, 30],
+    [2, 30],
+  ]);
+  // The lot that is still to come counts as planned.
+  expect(cooked(told('fold', 28)).trays.A!.pieces).toBe(58);
+  expect(cooked(told('fold', 28), told('fold:A2', 33)).trays.A!.pieces).toBe(61);
+  const water = (of: BatchDraft) => of.dough.lines.find(({ ingredientId }) => ingredientId === 'water')!.massKg;
+  const each = runSheet(planTrays(batch, DEFAULT_KITCHEN, null)).find(({ id }) => id === 'mix-dough')!.planned!;
+  expect(water(cooked(told('mix-dough', 1.1 * each), told('mix-dough:A2', 0.9 * each)))).toBeCloseTo(water(batch), 9);
+  expect(water(cooked(told('mix-dough', 1.1 * each)))).toBeCloseTo(1.1 * water(batch), 9);
 });
 
 test('a batch out of the freezer begins at the oil and takes nothing out of the larder', () => {

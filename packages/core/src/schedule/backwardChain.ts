@@ -1,11 +1,19 @@
+import type { OwnPlace, OwnStep } from '../draft/batchDraft.js';
 import type { TrayMark } from '../draft/draft.js';
 
 /** One stretch of work on the way to the table. Times in ms since the epoch. */
 export interface ChainStep {
-  readonly id: 'filling' | 'cool' | 'dough' | 'rest' | 'fold' | 'put-by' | 'hold' | 'bake' | 'heat' | 'fry' | 'serve';
+  readonly id:
+    'filling' | 'cool' | 'dough' | 'rest' | 'fold' | 'put-by' | 'hold' | 'bake' | 'heat' | 'fry' | 'serve' | 'own';
   readonly kind: 'hands' | 'passive';
-  /** The tray it is for; absent: all of them, or the only one. */
+  /** The tray, or the filling, it is for; absent: all of them, or the only one. */
   readonly mark?: TrayMark;
+  /** The lot of dough it is made of, where there are several; absent: the first. */
+  readonly lot?: number;
+  /** Pieces that are folded in this stretch; absent: all of the tray. */
+  readonly pieces?: number;
+  /** The step of one's own that it is. */
+  readonly own?: OwnStep;
   readonly startMs: number;
   readonly endMs: number;
 }
@@ -18,8 +26,11 @@ export interface ChainTray {
   /** `null` when the filling was made on a day before, or there is none. */
   readonly cookFillingS: number | null;
   readonly coolS: number;
-  /** `null` when the pieces are there already. */
-  readonly foldS: number | null;
+  /** To fold one piece; `null` when the pieces are there already. */
+  readonly foldEachS: number | null;
+  readonly pieces: number;
+  /** Dough they take, kg: what a lot is reckoned by. */
+  readonly doughKg: number;
   /** Pieces laid out in the freezer or the fridge. */
   readonly putByS: number | null;
 }
@@ -27,9 +38,11 @@ export interface ChainTray {
 export interface ChainDurations {
   /** In the order in which they are folded. */
   readonly trays: readonly ChainTray[];
-  /** `null` when no dough is made. */
+  /** To make one lot of dough; `null` when none is made. */
   readonly mixS: number | null;
   readonly restS: number;
+  /** Lots of dough, one after the other. */
+  readonly lots: number;
   /** Pieces wait for the oil on purpose: chilled, frozen, or a coat that dries; `null`: they do not. */
   readonly holdS: number | null;
   /** `null` when nothing is fried. */
@@ -38,68 +51,120 @@ export interface ChainDurations {
   /** `null` when nothing is baked. */
   readonly bakeS: number | null;
   readonly serveS: number;
+  readonly ownSteps: readonly OwnStep[];
 }
 
 const ms = (s: number): number => Math.round(s) * 1000;
 
+/** Pieces of one tray that are folded out of one lot of dough. */
+export interface Stretch {
+  readonly tray: ChainTray;
+  readonly lot: number;
+  readonly pieces: number;
+}
+
+/** Which pieces come out of which lot: lots are alike, and the trays are folded one after the other. */
+export function stretchesOf(trays: readonly ChainTray[], lots: number): Stretch[] {
+  const made = trays.filter(({ foldEachS }) => foldEachS !== null);
+  const lotKg = made.reduce((sum, { doughKg }) => sum + doughKg, 0) / lots;
+  let usedKg = 0;
+  const stretches = made.flatMap((tray) => {
+    const eachKg = tray.doughKg / tray.pieces;
+    const found: Stretch[] = [];
+    for (let left = tray.pieces; left > 0;) {
+      const lot = lotKg > 0 ? Math.min(lots, 1 + Math.floor(usedKg / lotKg + 1e-6)) : 1;
+      // A piece that begins in a lot is made of it.
+      const fits = lot === lots || !(eachKg > 0) ? left : Math.ceil((lot * lotKg - usedKg) / eachKg - 1e-6);
+      const pieces = Math.min(left, Math.max(1, fits));
+      found.push({ tray, lot, pieces });
+      usedKg += pieces * eachKg;
+      left -= pieces;
+    }
+    return found;
+  });
+  // A lot smaller than a piece is none: there are only as many as something comes out of.
+  const used = [...new Set(stretches.map(({ lot }) => lot))];
+  return stretches.map((one) => ({ ...one, lot: used.indexOf(one.lot) + 1 }));
+}
+
 /**
  * Steps back from the eating time with one pair of hands: the oil is heated only when folding
  * is over, because hot oil is never left alone; the oven bakes while pieces are fried; dough is
- * mixed while the filling cools. A simple chain: no optimising over several batches.
+ * mixed while the filling cools, and a next lot when the one before is used. A simple chain: no
+ * optimising over several batches. Long for it is the day, read from its end.
  *
  * @param eatMs ms since the epoch
  * @returns steps in order of their start
  */
 export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
-  const serve = eatMs - ms(d.serveS);
-  const steps: ChainStep[] = [{ id: 'serve', kind: 'hands', startMs: serve, endMs: eatMs }];
-  let folded = serve;
+  const steps: ChainStep[] = [];
+  /** Lays a stretch before a moment. @returns when it begins */
+  const lay = (step: Omit<ChainStep, 'startMs' | 'endMs'>, endMs: number, lengthS: number): number => {
+    const startMs = endMs - ms(lengthS);
+    steps.push({ ...step, startMs, endMs });
+    return startMs;
+  };
+  /** Steps of one's own before a stretch that begins then. */
+  const own = (before: OwnPlace, fromMs: number): number =>
+    d.ownSteps
+      .filter((step) => step.before === before)
+      .reduceRight((at, step) => lay({ id: 'own', kind: step.kind, own: step }, at, step.lengthS), fromMs);
+  const cooked = own('serve', lay({ id: 'serve', kind: 'hands' }, eatMs, d.serveS));
+  let folded = cooked;
   if (d.heatS !== null) {
-    const fry = serve - ms(d.fryS);
-    const heat = fry - ms(d.heatS);
-    const hold = heat - ms(d.holdS ?? 0);
-    steps.push({ id: 'heat', kind: 'hands', startMs: heat, endMs: fry });
-    steps.push({ id: 'fry', kind: 'hands', startMs: fry, endMs: serve });
-    if (d.holdS !== null) steps.push({ id: 'hold', kind: 'passive', startMs: hold, endMs: heat });
-    folded = hold;
+    const fry = lay({ id: 'fry', kind: 'hands' }, cooked, d.fryS);
+    const heat = own('heat', lay({ id: 'heat', kind: 'hands' }, fry, d.heatS));
+    folded = d.holdS === null ? heat : lay({ id: 'hold', kind: 'passive' }, heat, d.holdS);
   }
-  if (d.bakeS !== null) {
-    const bake = serve - ms(d.bakeS);
-    steps.push({ id: 'bake', kind: 'passive', startMs: bake, endMs: serve });
-    folded = Math.min(folded, bake);
-  }
+  if (d.bakeS !== null) folded = Math.min(folded, lay({ id: 'bake', kind: 'passive' }, cooked, d.bakeS));
   const foldStarts = new Map<ChainTray, number>();
-  for (const tray of [...d.trays].reverse()) {
-    const of = tray.mark === undefined ? {} : { mark: tray.mark };
-    if (tray.putByS !== null) {
-      steps.push({ id: 'put-by', kind: 'hands', ...of, startMs: folded - ms(tray.putByS), endMs: folded });
-      folded -= ms(tray.putByS);
+  const stretches = stretchesOf(d.trays, d.lots);
+  const marked = (mark: TrayMark | undefined) => (mark === undefined ? {} : { mark });
+  const lots = stretches.reduce((most, { lot }) => Math.max(most, lot), 1);
+  let lotEnd = lots;
+  for (const [i, { tray, lot, pieces }] of [...stretches.entries()].reverse()) {
+    if (lot < lotEnd) {
+      // The next lot is made when this one is used.
+      folded = makeDough(lotEnd, folded);
+      lotEnd = lot;
     }
-    if (tray.foldS === null) continue;
-    steps.push({ id: 'fold', kind: 'hands', ...of, startMs: folded - ms(tray.foldS), endMs: folded });
-    folded -= ms(tray.foldS);
+    const isLast = !stretches.slice(i + 1).some((one) => one.tray === tray);
+    if (tray.putByS !== null && isLast) {
+      folded = lay({ id: 'put-by', kind: 'hands', ...marked(tray.mark) }, folded, tray.putByS);
+    }
+    const part = lots > 1 ? { pieces, ...(lot > 1 && { lot }) } : {};
+    folded = lay({ id: 'fold', kind: 'hands', ...marked(tray.mark), ...part }, folded, tray.foldEachS! * pieces);
     foldStarts.set(tray, folded);
   }
-  let before = folded;
-  if (d.mixS !== null) {
-    const rest = folded - ms(d.restS);
-    before = rest - ms(d.mixS);
-    steps.push({ id: 'dough', kind: 'hands', startMs: before, endMs: rest });
-    steps.push({ id: 'rest', kind: 'passive', startMs: rest, endMs: folded });
-  }
+  folded = own('fold', folded);
+  let before = d.mixS === null ? folded : makeDough(1, folded);
+  before = own('dough', before);
   // A filling that several trays share is cooked for the first of them.
   const first = d.trays.filter(
     (tray, i) => !d.trays.slice(0, i).some((one) => one.fillingMark === tray.fillingMark && one.cookFillingS !== null),
   );
-  for (const tray of first.reverse()) {
+  for (const [i, tray] of [...first.entries()].reverse()) {
     const foldMs = foldStarts.get(tray);
     if (tray.cookFillingS === null || foldMs === undefined) continue;
-    const of = tray.fillingMark === undefined ? {} : { mark: tray.fillingMark };
     const cool = Math.min(before, foldMs - ms(tray.coolS));
-    before = cool - ms(tray.cookFillingS);
-    steps.push({ id: 'filling', kind: 'hands', ...of, startMs: before, endMs: cool });
     // Cold enough before folding begins, it waits; it does not cool for longer.
-    steps.push({ id: 'cool', kind: 'passive', ...of, startMs: cool, endMs: cool + ms(tray.coolS) });
+    steps.push({
+      id: 'cool',
+      kind: 'passive',
+      ...marked(tray.fillingMark),
+      startMs: cool,
+      endMs: cool + ms(tray.coolS),
+    });
+    // Steps of one's own about fillings come with the first of them.
+    const from = i === 0 ? own('cool', cool) : cool;
+    before = lay({ id: 'filling', kind: 'hands', ...marked(tray.fillingMark) }, from, tray.cookFillingS);
+    if (i === 0) before = own('filling', before);
   }
   return steps.sort((a, b) => a.startMs - b.startMs);
+
+  function makeDough(lot: number, endMs: number): number {
+    const of = lot > 1 ? { lot } : {};
+    const rest = lay({ id: 'rest', kind: 'passive', ...of }, endMs, d.restS);
+    return lay({ id: 'dough', kind: 'hands', ...of }, rest, d.mixS ?? 0);
+  }
 }

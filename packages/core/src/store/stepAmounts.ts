@@ -6,6 +6,7 @@ import type { Ingredient } from '../ingredient/ingredient.js';
 import type { StockRow } from './shoppingList.js';
 import { type WeighGroup, weighOut } from './weighOut.js';
 import { draftSupplies } from '../plan/supplies.js';
+import { foldedFrom } from '../plan/planDay.js';
 import { traysOf } from '../plan/trays.js';
 
 /** Where something is set out: a bowl or pan, or beside the board for rim and coat. */
@@ -18,6 +19,8 @@ export interface StepAmount {
   readonly of: AmountPlace;
   /** The tray, or the filling, it is for, where the batch has several trays; absent: all of it. */
   readonly mark?: TrayMark;
+  /** The lot of dough, where it is made in several. */
+  readonly lot?: number;
   readonly ingredient: Ingredient;
   /** What the formula means, and what the scale must show with this pack, kg. */
   readonly massKg: number;
@@ -37,7 +40,8 @@ const STEP_OF: Readonly<Record<AmountPlace, RunStepId>> = {
  * The step at which something is weighed.
  * @example stepOfAmount({ of: 'dough' }) // 'mix-dough'
  */
-export const stepOfAmount = ({ of, mark }: Pick<StepAmount, 'of' | 'mark'>): StepKey => stepKey(STEP_OF[of], mark);
+export const stepOfAmount = ({ of, mark, lot }: Pick<StepAmount, 'of' | 'mark' | 'lot'>): StepKey =>
+  stepKey(STEP_OF[of], mark, lot);
 
 /**
  * Everything that a batch takes, in the order in which it is weighed out: filling first, for it has to
@@ -57,6 +61,12 @@ export function batchAmounts(
   const marked = (one: StepAmount, mark: TrayMark | undefined) =>
     several && mark ? { ...one, mark, key: mark === 'A' ? one.key : `${mark} ${one.key}` } : one;
   const fillingMark = ({ fillingOf, mark }: TrayDraft) => fillingOf ?? mark;
+  const folded = foldedFrom(batch);
+  /** Rims and coats are set out where the first pieces of a tray are rolled. */
+  const firstLot = (one: StepAmount, { mark = 'A' }: TrayDraft): StepAmount => {
+    const lot = folded.find((part) => part.mark === mark)?.lot ?? 1;
+    return lot > 1 ? { ...one, lot } : one;
+  };
   // A filling that several trays share is weighed once.
   const pans = all.filter(
     ({ draft }, i) => all.findIndex((one) => fillingMark(one.draft) === fillingMark(draft)) === i,
@@ -66,11 +76,25 @@ export function batchAmounts(
     ...pans.flatMap(({ draft, amounts }) =>
       amounts.filter(({ of }) => of === 'filling').map((one) => marked(one, fillingMark(draft))),
     ),
-    ...(all[0]?.amounts.filter(isDough) ?? []),
+    ...doughLots(
+      all[0]?.amounts.filter(isDough) ?? [],
+      folded.reduce((most, { lot }) => Math.max(most, lot), 1),
+    ),
     ...all.flatMap(({ draft, amounts }) =>
-      amounts.filter(({ of }) => of === 'rim-and-coat').map((one) => marked(one, draft.mark)),
+      amounts.filter(({ of }) => of === 'rim-and-coat').map((one) => firstLot(marked(one, draft.mark), draft)),
     ),
   ];
+}
+
+/** The dough in its lots, each as much as the others. */
+function doughLots(amounts: readonly StepAmount[], lots: number): StepAmount[] {
+  if (lots === 1) return [...amounts];
+  return Array.from({ length: lots }, (_, i) => i + 1).flatMap((lot) =>
+    amounts.map((one) => ({
+      ...{ ...one, lot, key: lot === 1 ? one.key : `lot ${lot} ${one.key}` },
+      ...{ massKg: one.massKg / lots, weighKg: one.weighKg / lots },
+    })),
+  );
 }
 
 /** The same of one tray; the dough is that of the whole batch. */

@@ -5,8 +5,7 @@ import {
   type MeasureId,
   RANGES,
   type RunStepId,
-  STEP_KEYS,
-  stepWhat,
+  STEP_KEY,
 } from '@ember-fold/core';
 import Joi from 'joi';
 import { flag, number, uuid, within } from './schemaParts.js';
@@ -66,22 +65,20 @@ export const act = Joi.alternatives<FireAct>()
   })
   .required();
 
-export const stepId = Joi.string()
-  .valid(...STEP_KEYS)
-  .required();
+export const stepId = Joi.string().pattern(STEP_KEY, 'step').required();
 /** ms since the epoch, 2020 to 2100. */
 export const moment = number(1_577_836_800_000, 4_102_444_800_000);
 const cookBase = { id: uuid, atMs: moment, step: stepId, kind: Joi.string() };
 const measuredAs = (measure: MeasureId) => within(MEASURE_RANGE[measure]);
-/** The keys of one kind of step, tray by tray. */
-const keysOf = (what: RunStepId) => STEP_KEYS.filter((key) => stepWhat(key) === what);
+/** The keys of one kind of step, of any tray and lot. */
+const about = (what: RunStepId) => Joi.string().pattern(new RegExp(`^${what}(?::|$)`));
 const measured = Joi.when('step', {
   switch: [
-    { is: Joi.valid(...keysOf('cook-filling')), then: measuredAs('pan-kg') },
-    { is: Joi.valid(...keysOf('cool')), then: measuredAs('filling-c') },
-    { is: 'mix-dough', then: measuredAs('poured-kg') },
-    { is: Joi.valid(...keysOf('roll')), then: measuredAs('rolled-m') },
-    { is: Joi.valid(...keysOf('fold')), then: measuredAs('pieces').integer() },
+    { is: about('cook-filling'), then: measuredAs('pan-kg') },
+    { is: about('cool'), then: measuredAs('filling-c') },
+    { is: about('mix-dough'), then: measuredAs('poured-kg') },
+    { is: about('roll'), then: measuredAs('rolled-m') },
+    { is: about('fold'), then: measuredAs('pieces').integer() },
   ],
   otherwise: Joi.forbidden(),
 });

@@ -10,6 +10,8 @@ import {
   type Kitchen,
   marksOf,
   type OilAct,
+  OWN_PLACES,
+  type OwnStep,
   RANGES,
   RING_KINDS,
   SCALE_MOST_KG,
@@ -73,7 +75,11 @@ const doughParts = {
     .required(),
   lines: formula,
 };
-const doughHow = { onHeat: Joi.boolean(), rise: Joi.string().valid('room', 'fridge') };
+const doughHow = {
+  lots: within(D.doughLots).integer().optional(),
+  onHeat: Joi.boolean(),
+  rise: Joi.string().valid('room', 'fridge'),
+};
 const fillingParts = {
   lines: formula,
   cookToShare: within(D.cookToShare),
@@ -168,6 +174,22 @@ const draft = Joi.object<BatchDraft>({
   }).required(),
   fillings: Joi.object().pattern(mark, filling).required(),
   trays: Joi.object().pattern(mark, tray).min(1).required(),
+  ownSteps: Joi.array()
+    .items(
+      Joi.object<OwnStep>({
+        id: Joi.string()
+          .pattern(/^[a-z0-9]{2,12}$/, 'step id')
+          .required(),
+        name: line(120),
+        kind: Joi.string().valid('hands', 'passive').required(),
+        lengthS: within(D.ownStepS),
+        before: Joi.string()
+          .valid(...OWN_PLACES)
+          .required(),
+      }),
+    )
+    .max(30)
+    .unique('id'),
 })
   .custom((value: BatchDraft, helpers) => {
     const lost = marksOf(value).find((one) => value.fillings[value.trays[one]!.filling] === undefined);

@@ -205,10 +205,7 @@ export function PotView({
               {look && <FormShape piece={look.shape} fold={look.fold} colour={crustColour(colour)} />}
             </svg>
             <i aria-hidden style={{ background: ringOf(piece, prediction, nowS) }} />
-            <b>
-              {piece.number}
-              {look?.mark && <sup>{look.mark}</sup>}
-            </b>
+            <b>{`${piece.number}${look?.mark ?? ''}`}</b>
             <span>{age}</span>
             <Faces aria-hidden $up={crustColour(colour)} $down={crustColour(down)} />
           </Spot>

@@ -5,6 +5,7 @@ import { Button } from '../ui/controls/Button';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
 import { Tally } from '../ui/controls/Tally';
 import { ovenText } from '../text/fireWords';
+import { trayName } from '../text/trayText';
 import type { Printer } from '../text/printer';
 import { SPEED_NAME } from '../text/words';
 import type { Fire } from './useFire';
@@ -30,6 +31,10 @@ interface TallyPanelProps {
   readonly onEnd: (then?: string) => void;
 }
 
+/** The batch, and the tray that is in the oil or next, where there are several. */
+const listed = (name: string, { trays, tray }: Fire): string =>
+  trays.length > 1 ? `${name}, ${trayName(tray.draft)}` : name;
+
 /** Where every piece is, and the end of the batch. */
 export function TallyPanel({ live, fire, printer, listening, problem, onEnd }: TallyPanelProps) {
   const { state, tally } = fire;
@@ -37,7 +42,7 @@ export function TallyPanel({ live, fire, printer, listening, problem, onEnd }: T
   const { then } = tally;
   return (
     <Panel style={{ gridArea: 'tally', alignSelf: 'start' }} aria-label={T.tally}>
-      <Soft>{T.lotOf(draft.name, tally.lot, tally.lots)}</Soft>
+      <Soft>{T.lotOf(listed(draft.name, fire), tally.lot, tally.lots)}</Soft>
       <Tally
         counts={{
           ...{ [T.tallyOf.done]: state.done, [T.tallyOf.burst]: state.burst },

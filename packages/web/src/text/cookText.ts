@@ -7,6 +7,7 @@ import type {
   PlannedTray,
   RunStep,
   RunStepId,
+  TrayMark,
 } from '@ember-fold/core';
 import { coreMustBeSafe, isUncooked, wantedCrumb } from '@ember-fold/core';
 import { keepsFor, plain, type Printer, withTemps } from './printer';
@@ -30,10 +31,19 @@ export const RUN_NAME: Record<RunStepId, string> = {
   heat: 'Heat the oil',
   fry: 'Fry',
   serve: 'Drain and serve',
+  own: 'A step of your own',
 };
 
 /** What a step is called; of which tray, where the batch has several. */
-export function stepName({ what, mark }: Pick<RunStep, 'what' | 'mark'>, trays: readonly PlannedTray[]): string {
+export function stepName(
+  { what, mark, lot, own }: Pick<RunStep, 'what' | 'mark' | 'lot' | 'own'>,
+  trays: readonly PlannedTray[],
+): string {
+  if (own) return own.name;
+  return lot === undefined ? stepOfTray(what, mark, trays) : `${stepOfTray(what, mark, trays)}, lot ${lot}`;
+}
+
+function stepOfTray(what: RunStepId, mark: TrayMark | undefined, trays: readonly PlannedTray[]): string {
   if (mark === undefined) return RUN_NAME[what];
   const drafts = trays.map(({ draft }) => draft);
   const isFilling = what === 'weigh-filling' || what === 'cook-filling' || what === 'cool';
@@ -145,6 +155,12 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
         'Drain them on a rack in one layer, never stacked. They are best within 2 hours.',
         ...fried.flatMap((one) => insideLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
         'Tell everyone who asks what is in them.',
+      ];
+    case 'own':
+      return [
+        step.kind === 'passive'
+          ? `It goes on by itself for ${p.span(step.durationS)}.`
+          : `Plan ${p.span(step.durationS)} of your hands for it.`,
       ];
     default: {
       const never: never = step.what;

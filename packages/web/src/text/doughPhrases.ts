@@ -11,6 +11,7 @@ export const DOUGH = {
   family: 'Family',
   flourIsStirredIn: 'Flour is stirred in',
   rises: 'Rises',
+  inLots: 'Made in lots',
   howItIsMade: 'How it is made',
   workedFormula: 'Worked formula',
   oneDough: 'one dough',

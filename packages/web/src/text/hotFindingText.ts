@@ -1,9 +1,21 @@
-import type { Finding } from '@ember-fold/core';
+import type { DoughFamilyId, Finding } from '@ember-fold/core';
 import { type HotSentences, sayBy } from './findingText';
 import { keepsFor, plain, type Printer } from './printer';
 
 /** @example many(1, 'piece') // "1 piece" */
 const many = (n: number, one: string, more = `${one}s`): string => `${plain(n, 0)} ${n === 1 ? one : more}`;
+
+/** What a dough that waits too long does, and the ways out. @param lots to make it in */
+const warm = (lots: number) =>
+  `It stiffens and cracks as it cools. Make it in ${lots} lots, or keep what waits covered and warm.`;
+const rises = (lots: number) =>
+  `It goes on rising, and pieces blister and fall. Make it in ${lots} lots, or chill what waits.`;
+const dries = (lots: number) => `It dries at its edges. Keep it under a damp cloth, or make it in ${lots} lots.`;
+const softens = (lots: number) => `Its fat softens and the layers close. Chill what waits, or make it in ${lots} lots.`;
+const DOUGH_WAITS: Readonly<Record<DoughFamilyId, (lots: number) => string>> = {
+  ...{ scalded: warm, sheet: warm, yeast: rises, 'soft-quick': rises, 'cold-fat': softens, 'egg-butter': softens },
+  ...{ 'starch-mash': dries, 'hot-oil': dries, coiled: dries, 'rubbed-short': dries, 'rubbed-wholemeal': dries },
+};
 
 /** The same for Fry and Serve, which come with their stations. */
 const SENTENCES: HotSentences = {
@@ -108,6 +120,8 @@ const SENTENCES: HotSentences = {
     `The first lot waits ${p.span(holdS)}. Fried pieces are best within ${p.span(bestS)}. Crisp them again in the oven.`,
   'serve.room-limit': ({ waitS, limitS }, p) =>
     `Filled pieces wait ${p.span(waitS)} at room temperature. The usual limit is ${p.span(limitS)}. Chill them as they are folded.`,
+  'serve.dough-waits': ({ family, waitS, mostS, lots }, p) =>
+    `A lot of dough waits ${p.span(waitS)} until its last piece is folded, and ${p.span(mostS)} is usual. ${DOUGH_WAITS[family](lots + 1)}`,
   'serve.keeps': ({ keepS, place }, p) =>
     place === 'tin'
       ? `What is left keeps ${keepsFor(keepS, p)} in a tin.`

@@ -22,6 +22,7 @@ export const STATIONS: readonly Station[] = ['dough', 'filling', 'fold', 'fry', 
 /** One or two words on the line for the finding that matters most; others use the word of their tone. */
 const SHORT: Partial<Record<FindingCode, string>> = {
   'dough.no-flour': 'no flour',
+  'dough.lot-small': 'lots too small',
   'dough.too-stiff': 'too stiff',
   'dough.too-slack': 'too slack',
   'dough.fist-fails': 'short of fat',
@@ -84,6 +85,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'bake.raw': 'raw inside',
   'bake.dark-first': 'no right moment',
   'put-by.too-long': 'kept too long',
+  'serve.dough-waits': 'dough waits',
   'serve.late': 'late',
   'serve.no-lift': 'no time plan',
   'fry.not-basted': 'baste it',
@@ -156,6 +158,9 @@ function doughText({ batch, cold, printer }: Line): StationText {
 function fillingText({ draft, cold, printer }: Line): StationText {
   if (draft.fromPutBy !== undefined) return ready('filling');
   const { figures, cooling, findings } = cold.filling;
+  if (findings.some(({ code }) => code === 'filling.none')) {
+    return { ...ready('filling'), figure: TRAY.none, detail: TRAY.plainPieces, verdict: TRAY.plainVerdict };
+  }
   const foldS = cooling?.toFoldS ?? null;
   return {
     station: 'filling',

@@ -15,6 +15,8 @@ const outside =
 
 /** The same for Dough and Filling, which come with their stations. */
 const SENTENCES: MixSentences = {
+  'dough.lot-small': ({ lotKg, eachKg }, p) =>
+    `A lot of ${p.mass(lotKg)} is less than one piece of ${p.mass(eachKg)} takes. Make fewer lots.`,
   'dough.no-flour': () => 'The formula has no flour yet. Add one to see stiffness and water.',
   'dough.firm': ({ stiffness, least, most }) =>
     `Stiffness ${plain(stiffness)} is right. This dough should lie between ${plain(least)} and ${plain(most)}.`,
@@ -71,6 +73,7 @@ const SENTENCES: MixSentences = {
     `Knock the dough back after ${p.span(doubleS)} ${place === 'fridge' ? 'in the fridge' : 'in the room'}. Filled pieces proof ${p.span(proofS)} under a cloth.`,
   'dough.cold-firm': ({ stiffness, fridgeC }, p) =>
     `Out of the fridge at ${p.temp(fridgeC)} the dough feels like ${plain(stiffness)}. Let it warm up before rolling; add no water.`,
+  'filling.none': () => 'These pieces hold nothing. Add an ingredient to fill them.',
   'filling.empty': () => 'The filling is empty. Add its first ingredient.',
   'filling.sweet': ({ percent: salt }) => `This is a sweet filling with ${percent(salt)} salt.`,
   'filling.salt-right': ({ percent: salt, least, most }) =>

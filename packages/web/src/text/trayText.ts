@@ -40,10 +40,14 @@ export const TRAY = {
   makeOwn: 'Give this tray its own',
   many: (pieces: number, way: TrayWay) => `${pieces} ${WAY_NAME[way].toLowerCase()}`,
   ofAll: (pieces: number) => `${pieces} pieces in all`,
+  lot: (step: string, lot: number) => `${step}, lot ${lot}`,
   how: 'Tray',
   made: 'made',
   outOfStore: 'out of the Store',
   ready: 'ready',
+  none: 'none',
+  plainPieces: 'pieces without a filling',
+  plainVerdict: 'plain',
   fromPutBy: 'They come out of the Store: no dough and no filling is made for them.',
 } as const;
 

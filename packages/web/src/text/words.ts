@@ -102,6 +102,7 @@ export const STEP_NAME = {
   heat: 'Heat the oil',
   fry: 'Fry',
   serve: 'Drain and serve',
+  own: 'A step of your own',
 } as const;
 
 export const SAVE_TEXT = {

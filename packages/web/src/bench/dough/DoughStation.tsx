@@ -6,6 +6,7 @@ import {
   stiffnessAtShift,
   withFamily,
   withWorkedFormula,
+  RANGES,
 } from '@ember-fold/core';
 import { Sparkles } from 'lucide-react';
 import { useState } from 'react';
@@ -18,7 +19,7 @@ import { Choice } from '../../ui/controls/Choice';
 import { mixFindingText } from '../../text/mixFindingText';
 import { Findings } from '../../ui/controls/Findings';
 import { FormulaTable } from '../../ui/controls/FormulaTable';
-import { PanelTitle } from '../../ui/controls/Panel';
+import { PanelTitle, Row } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
 import { CompositionBar } from '../../ui/drawing/CompositionBar';
 import { StiffnessDial } from '../../ui/drawing/StiffnessDial';
@@ -26,6 +27,7 @@ import { plain } from '../../text/printer';
 import { methodOf } from '../../text/methodWords';
 import { FAMILY_NAME, HEAT_NAME, PART_NAMES, RISE_NAME } from '../../text/words';
 import { FormulaTools } from '../FormulaTools';
+import { CountField } from '../../ui/controls/UnitFields';
 import { PiecesField } from '../PiecesField';
 import { StationLayout } from '../StationLayout';
 import { WaterLog } from './WaterLog';
@@ -108,6 +110,19 @@ export function DoughStation({ line }: { readonly line: Line }) {
             onChange={(family) => edit('dough.family', (d) => withFamily(d, family))}
           />
           <PiecesField pieces={draft.pieces} />
+          <Row>
+            <CountField
+              label={T.inLots}
+              value={dough.lots ?? 1}
+              {...RANGES.draft.doughLots}
+              onChange={(lots) =>
+                edit('dough.lots', (d) => {
+                  const { lots: _before, ...rest } = d.dough;
+                  return { ...d, dough: lots > 1 ? { ...rest, lots } : rest };
+                })
+              }
+            />
+          </Row>
           {figures.family.onHeat && (
             <Choice
               label={T.flourIsStirredIn}

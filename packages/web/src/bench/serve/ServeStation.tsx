@@ -1,5 +1,6 @@
 import { SERVE as T } from '../../text/servePhrases';
 import { type ChainStep } from '@ember-fold/core';
+import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import { figureFont } from '../../ui/theme';
 import { useEdit } from '../../data/useEdit';
@@ -12,9 +13,14 @@ import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { Cautions } from '../../ui/controls/Cautions';
 import { DEFERRAL } from '../../text/cautions';
 import { ALLERGEN_NAME, DIET_NAME, STEP_NAME } from '../../text/words';
-import { fillingName, trayNames } from '../../text/trayText';
+import { fillingName, TRAY, trayNames } from '../../text/trayText';
+import { OWN } from '../../text/ownStepPhrases';
+import { Button } from '../../ui/controls/Button';
+import { lazyPart } from '../../ui/lazyPart';
 import { PiecesField } from '../PiecesField';
 import { StationLayout } from '../StationLayout';
+
+const OwnSteps = lazyPart(() => import('./OwnSteps').then((m) => ({ default: m.OwnSteps })));
 
 const Chain = styled.ol`
   li {
@@ -69,13 +75,25 @@ const Track = styled.div`
   }
 `;
 
+const Head = styled.div`
+  display: flex;
+  align-items: baseline;
+  justify-content: space-between;
+  button {
+    margin-block: -10px;
+    padding: 0;
+  }
+`;
+
 function Timeline({ steps, line }: { readonly steps: readonly ChainStep[]; readonly line: Line }) {
   const { printer } = line;
   const names = trayNames(line.batch);
-  const stretchName = ({ id, mark }: ChainStep) => {
+  const stretchName = ({ id, mark, lot, own }: ChainStep) => {
+    if (own) return own.name;
     const isFilling = id === 'filling' || id === 'cool';
     const of = mark === undefined ? '' : isFilling ? fillingName(line.batch, mark) : names.get(mark);
-    return of ? `${STEP_NAME[id]}, ${of}` : STEP_NAME[id];
+    const named = of ? `${STEP_NAME[id]}, ${of}` : STEP_NAME[id];
+    return lot === undefined ? named : TRAY.lot(named, lot);
   };
   const from = steps[0]!.startMs;
   const to = steps.reduce((most, step) => Math.max(most, step.endMs), from + 1);
@@ -83,7 +101,7 @@ function Timeline({ steps, line }: { readonly steps: readonly ChainStep[]; reado
   return (
     <Chain aria-label={T.steps}>
       {steps.map((step) => (
-        <li key={`${step.id} ${step.mark ?? ''}`}>
+        <li key={`${step.id} ${step.own?.id ?? ''} ${step.mark ?? ''} ${step.lot ?? ''}`}>
           <time dateTime={new Date(step.startMs).toISOString()}>{printer.clock(step.startMs)}</time>
           <span>
             {stretchName(step)}
@@ -104,6 +122,7 @@ function Timeline({ steps, line }: { readonly steps: readonly ChainStep[]; reado
 /** Back from the eating time; who may eat it; the cautions. */
 export function ServeStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
+  const [own, setOwn] = useState(false);
   const { draft, printer, cold, hot } = line;
   const serve = hot?.serve ?? null;
   const { allergens, diet } = cold.contains;
@@ -137,7 +156,13 @@ export function ServeStation({ line }: { readonly line: Line }) {
       }
       drawing={
         <>
-          <PanelTitle>{T.backFromTheTable}</PanelTitle>
+          <Head>
+            <PanelTitle>{T.backFromTheTable}</PanelTitle>
+            <Button $look="quiet" onPress={() => setOwn(true)}>
+              {OWN.title}
+            </Button>
+          </Head>
+          <Suspense fallback={null}>{own && <OwnSteps line={line} onClose={() => setOwn(false)} />}</Suspense>
           {serve ? <Timeline steps={serve.steps} line={line} /> : <Soft>{hot ? T.noPieceToFryYet : 'Computing…'}</Soft>}
         </>
       }
