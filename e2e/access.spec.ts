@@ -34,6 +34,7 @@ for (const size of SIZES) {
       '/ledger',
       `/ledger/${record!.id}`,
       '/store/oil',
+      '/store/freezer',
       '/store/guests',
     ];
     for (const view of views) {

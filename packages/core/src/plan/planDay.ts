@@ -161,16 +161,19 @@ export function planDay(
     throw new CoreError('NOT_A_NUMBER', 'eatAt', 'The eating time is not a date.');
   }
   const { hands } = kitchen;
+  const { rise } = first.cold.dough;
   const { restS } = first.cold.dough.figures.family;
+  const made = trays.some(({ draft }) => draft.fromPutBy === undefined);
   const fried = trays.filter(({ hot }) => hot.fry !== null);
   const baked = trays.filter(({ hot }) => hot.bake !== null);
   const { startS, totalS } = throughOil(fried, kitchen);
   const folded = [...trays].sort((a, b) => FOLD_ORDER[a.draft.way ?? 'fry'] - FOLD_ORDER[b.draft.way ?? 'fry']);
   const steps = backwardChain(eatMs, {
     trays: folded.map((tray) => chainTray(tray, kitchen)),
-    mixS: trays.some(({ draft }) => draft.fromPutBy === undefined) ? hands.mixS : null,
-    // A dough that rises waits for its own clock, then proofs shaped.
-    restS: first.cold.dough.rise?.totalS ?? (restS.least + restS.most) / 2,
+    mixS: made ? hands.mixS : null,
+    // A dough that rises waits for its own clock.
+    restS: rise?.doubleS ?? (restS.least + restS.most) / 2,
+    proofS: made && (fried.length > 0 || baked.length > 0) ? (rise?.proofS ?? null) : null,
     lots: first.draft.dough.lots ?? 1,
     ownSteps,
     holdS: Math.max(0, ...fried.map(holdS)) || null,

@@ -7,7 +7,7 @@ import type { BatchPlan } from './batchPlan.js';
 import { isUncooked, WEIGH_SHARE } from './planDay.js';
 
 /** What hands or eyes find out before a step is over. */
-export type CheckId = 'spoon' | 'cold' | 'fist' | 'windowpane' | 'smooth' | 'slack' | 'seam' | 'crumb';
+export type CheckId = 'spoon' | 'cold' | 'fist' | 'windowpane' | 'smooth' | 'slack' | 'seam' | 'poke' | 'crumb';
 /** What is measured, and in what: gross pan, filling, water poured, wall as rolled, pieces folded, oil. */
 export type MeasureId = 'pan-kg' | 'filling-c' | 'poured-kg' | 'rolled-m' | 'pieces';
 
@@ -67,7 +67,7 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
   const nothing = { check: null, measure: null, planned: null } as const;
   const of = {
     ...(several && step.mark !== undefined && { mark: step.mark }),
-    ...(plan.dough.lots > 1 &&
+    ...(lotsOf(plan) > 1 &&
       (step.id === 'dough' || step.id === 'rest' || step.id === 'fold') && { lot: step.lot ?? 1 }),
   };
   const after = (s: number) => startMs + 1000 * s;
@@ -115,6 +115,8 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
       return [{ ...whole, what: 'put-by', kind: 'hands' }];
     case 'hold':
       return [{ ...whole, what: 'hold', kind: 'passive' }];
+    case 'proof':
+      return [{ ...whole, what: 'proof', kind: 'passive', check: 'poke' }];
     case 'bake':
       return [{ ...whole, what: 'bake', kind: 'passive' }];
     case 'heat':
@@ -178,14 +180,16 @@ function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDra
       }
       case 'put-by':
         return ofTray('fold');
+      case 'proof':
+        return folds('fry', 'bake');
       case 'hold':
         return folds('fry');
       case 'bake':
-        return folds('bake');
+        return [...all('proof'), ...folds('bake')];
       case 'heat':
         return [...all('hold'), ...folds('fry')];
       case 'fry':
-        return all('heat');
+        return all('heat', 'proof');
       case 'serve':
         return [...all('fry', 'bake', 'put-by'), ...folds('plain')];
       case 'own': {

@@ -8,7 +8,7 @@ import type { FryBodySpec } from '../frying/fryBody.js';
 const HOUR_S = 3600;
 const DAY_S = 24 * HOUR_S;
 /** Raw pieces in the freezer, for quality. Source: docs/models/practice.md. */
-export const FROZEN_KEEP_S = 75 * DAY_S;
+const FROZEN_KEEP_S = 75 * DAY_S;
 /** Shaped raw pieces in the fridge: dough that rises goes on rising there. Source: docs/models/practice.md. */
 const CHILLED_KEEP_S = { rises: 8 * HOUR_S, other: DAY_S };
 /** Cooked pieces: baked ones keep longer than fried ones, sweet dry ones need no fridge. Our own, on the careful side. */

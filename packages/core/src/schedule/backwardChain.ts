@@ -4,7 +4,19 @@ import type { TrayMark } from '../draft/draft.js';
 /** One stretch of work on the way to the table. Times in ms since the epoch. */
 export interface ChainStep {
   readonly id:
-    'filling' | 'cool' | 'dough' | 'rest' | 'fold' | 'put-by' | 'hold' | 'bake' | 'heat' | 'fry' | 'serve' | 'own';
+    | 'filling'
+    | 'cool'
+    | 'dough'
+    | 'rest'
+    | 'fold'
+    | 'put-by'
+    | 'proof'
+    | 'hold'
+    | 'bake'
+    | 'heat'
+    | 'fry'
+    | 'serve'
+    | 'own';
   readonly kind: 'hands' | 'passive';
   /** The tray, or the filling, it is for; absent: all of them, or the only one. */
   readonly mark?: TrayMark;
@@ -43,6 +55,8 @@ export interface ChainDurations {
   readonly restS: number;
   /** Lots of dough, one after the other. */
   readonly lots: number;
+  /** Filled pieces rise until they go into oil or oven; `null`: they do not. */
+  readonly proofS: number | null;
   /** Pieces wait for the oil on purpose: chilled, frozen, or a coat that dries; `null`: they do not. */
   readonly holdS: number | null;
   /** `null` when nothing is fried. */
@@ -111,12 +125,20 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
       .reduceRight((at, step) => lay({ id: 'own', kind: step.kind, own: step }, at, step.lengthS), fromMs);
   const cooked = own('serve', lay({ id: 'serve', kind: 'hands' }, eatMs, d.serveS));
   let folded = cooked;
+  let heated = cooked;
   if (d.heatS !== null) {
     const fry = lay({ id: 'fry', kind: 'hands' }, cooked, d.fryS);
+    heated = fry;
     const heat = own('heat', lay({ id: 'heat', kind: 'hands' }, fry, d.heatS));
     folded = d.holdS === null ? heat : lay({ id: 'hold', kind: 'passive' }, heat, d.holdS);
   }
-  if (d.bakeS !== null) folded = Math.min(folded, lay({ id: 'bake', kind: 'passive' }, cooked, d.bakeS));
+  if (d.bakeS !== null) {
+    const bake = lay({ id: 'bake', kind: 'passive' }, cooked, d.bakeS);
+    heated = Math.min(heated, bake);
+    folded = Math.min(folded, bake);
+  }
+  // They go on rising while the oil is heated.
+  if (d.proofS !== null) folded = Math.min(folded, lay({ id: 'proof', kind: 'passive' }, heated, d.proofS));
   const foldStarts = new Map<ChainTray, number>();
   const stretches = stretchesOf(d.trays, d.lots);
   const marked = (mark: TrayMark | undefined) => (mark === undefined ? {} : { mark });

@@ -26,7 +26,7 @@ import { PHONE } from '../ui/theme';
 import { addTrayLike, nameTray } from './trayEdits';
 
 const Rows = styled.ul`
-  li {
+  [role='group'] {
     display: grid;
     grid-template-columns: repeat(3, minmax(0, 1fr)) 148px 44px;
     align-items: end;
@@ -35,7 +35,7 @@ const Rows = styled.ul`
     border-top: 1px solid ${({ theme }) => theme.line};
   }
   ${PHONE} {
-    li {
+    [role='group'] {
       grid-template-columns: minmax(0, 1fr) 44px;
     }
   }
@@ -96,41 +96,43 @@ function TrayRow({ line: { batch }, mark, only }: TrayRowProps) {
   const set = (field: string, edit: (tray: ReturnType<typeof trayOf>) => ReturnType<typeof trayOf>) =>
     editBatch(`${mark} ${field}`, (now) => withTray(now, { ...edit(trayOf(now, mark)), mark }));
   return (
-    <li role="group" aria-label={name}>
-      <NameField
-        label={`${name}: ${T.label}`}
-        value={label ?? ''}
-        whenEmpty={T.noLabel}
-        onChange={(text) => nameTray(mark, text)}
-      />
-      <Pick<TrayWay>
-        label={T.what}
-        value={way}
-        options={WAY_SAYS}
-        onChange={(next) => set('way', (tray) => ({ ...tray, way: next }))}
-      />
-      {!only && (
-        <Pick<string>
-          label={T.filling}
-          value={empty ? 'none' : filling}
-          options={options}
-          onChange={(next) => editBatch(`filling-${mark}`, (now) => withFillingOf(now, mark, next as TrayMark))}
+    <li>
+      <div role="group" aria-label={name}>
+        <NameField
+          label={`${name}: ${T.label}`}
+          value={label ?? ''}
+          whenEmpty={T.noLabel}
+          onChange={(text) => nameTray(mark, text)}
         />
-      )}
-      <CountField
-        label={T.pieces}
-        value={pieces}
-        {...RANGES.draft.pieces}
-        onChange={(next) => set('pieces', (tray) => withPieces(tray, next))}
-      />
-      <Button
-        $look="quiet"
-        aria-label={T.remove(name)}
-        isDisabled={only}
-        onPress={() => editBatch(`without ${mark}`, (now) => withoutTray(now, mark))}
-      >
-        <Trash2 size={18} aria-hidden />
-      </Button>
+        <Pick<TrayWay>
+          label={T.what}
+          value={way}
+          options={WAY_SAYS}
+          onChange={(next) => set('way', (tray) => ({ ...tray, way: next }))}
+        />
+        {!only && (
+          <Pick<string>
+            label={T.filling}
+            value={empty ? 'none' : filling}
+            options={options}
+            onChange={(next) => editBatch(`filling-${mark}`, (now) => withFillingOf(now, mark, next as TrayMark))}
+          />
+        )}
+        <CountField
+          label={T.pieces}
+          value={pieces}
+          {...RANGES.draft.pieces}
+          onChange={(next) => set('pieces', (tray) => withPieces(tray, next))}
+        />
+        <Button
+          $look="quiet"
+          aria-label={T.remove(name)}
+          isDisabled={only}
+          onPress={() => editBatch(`without ${mark}`, (now) => withoutTray(now, mark))}
+        >
+          <Trash2 size={18} aria-hidden />
+        </Button>
+      </div>
     </li>
   );
 }

@@ -19,6 +19,7 @@ const WORDS: Record<CheckId, string> = {
   windowpane: T.doughStretchedBetweenTwoHands,
   smooth: T.oneSmoothRoundOfDough,
   slack: T.aDentInTheDough,
+  poke: T.aFingertipOnAPiece,
   seam: T.aSealedRimBetweenTwo,
   crumb: T.aCrumbOfDoughAt,
 };
@@ -78,6 +79,14 @@ export function CheckDrawing({ check }: { readonly check: CheckId }) {
       <>
         <path d="M20 92q-4-46 42-50 10 0 14 12 8 12 16 0 4-12 14-12 44 6 42 50z" {...body} />
         {finger(84, 50)}
+        <path d="M14 92h140" {...line} />
+      </>
+    ),
+    poke: (
+      <>
+        <path d="M14 92q6-54 70-54t70 54z" {...body} />
+        <path d="M30 92q10-40 54-40t54 40" {...line} strokeWidth={1.5} strokeDasharray="2 7" />
+        {finger(84, 52)}
         <path d="M14 92h140" {...line} />
       </>
     ),

@@ -18,6 +18,7 @@ export const COOK = {
   aSqueezedHandfulThatKeeps: 'A squeezed handful that keeps the marks of the fingers',
   doughStretchedBetweenTwoHands: 'Dough stretched between two hands, light shining through',
   oneSmoothRoundOfDough: 'One smooth round of dough',
+  aFingertipOnAPiece: 'A fingertip on a filled piece that has risen',
   aDentInTheDough: 'A dent in the dough that stays',
   aSealedRimBetweenTwo: 'A sealed rim between two fingers, not opening',
   aCrumbOfDoughAt: 'A crumb of dough at the top of the oil with steady bubbles',

@@ -17,7 +17,7 @@ import { stepText } from './stepText';
 import { holdersOf, trayName } from './trayText';
 
 /** Wording of the run-sheet. */
-export const RUN_NAME: Record<RunStepId, string> = {
+const RUN_NAME: Record<RunStepId, string> = {
   'weigh-filling': 'Weigh the filling',
   'cook-filling': 'Cook the filling',
   cool: 'Filling cools',
@@ -26,6 +26,7 @@ export const RUN_NAME: Record<RunStepId, string> = {
   roll: 'Roll and cut',
   fold: 'Fill and seal',
   'put-by': 'Put by for another day',
+  proof: 'Filled pieces rise',
   hold: 'Pieces chill, freeze or dry',
   bake: 'Bake',
   heat: 'Heat the oil',
@@ -112,6 +113,12 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
     case 'mix-dough':
       return methodOf(dough.family, plan.dough.figures.waterPercent).map((line) => withTemps(line, p));
     case 'rest':
+      if (plan.dough.rise) {
+        return [
+          'Cover it. It is ready when it has doubled.',
+          'Then knock it back, divide it by weight, and let the rounds rest for 10 minutes under a cloth.',
+        ];
+      }
       return ['Cover it, so that no skin forms. After the rest a disc no longer springs back.'];
     case 'roll':
       return piece
@@ -139,6 +146,11 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
             `Fry or bake them within ${keep}.`,
           ];
     }
+    case 'proof':
+      return [
+        'Cover them and let them rise, not touching.',
+        'Pieces that rise for too long blister and fall: the oldest goes in first.',
+      ];
     case 'hold':
       return ['Put them on an open tray, not touching. Fry the oldest first.'];
     case 'bake':
@@ -223,6 +235,14 @@ export const CHECK: Record<CheckId, Check> = {
     remedy: {
       'not-yet': 'Leave it ten minutes more under its cloth.',
       no: 'Leave it twenty minutes more. Rolled now, every disc shrinks.',
+    },
+  },
+  poke: {
+    ask: 'Press a fingertip lightly into a piece. Does the dent come back slowly, and not all the way?',
+    answers: { yes: 'Slowly', 'not-yet': 'At once', no: 'It stays' },
+    remedy: {
+      'not-yet': 'Wait ten minutes more and press again.',
+      no: 'They have risen enough. Cook them now, the oldest first.',
     },
   },
   seam: {

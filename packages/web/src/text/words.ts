@@ -97,6 +97,7 @@ export const STEP_NAME = {
   rest: 'Dough rests',
   fold: 'Roll, fill and seal',
   'put-by': 'Put by for another day',
+  proof: 'Filled pieces rise',
   hold: 'Pieces chill, freeze or dry',
   bake: 'Bake',
   heat: 'Heat the oil',

@@ -14,7 +14,7 @@ import { MinutesField } from '../../ui/controls/UnitFields';
 import { PHONE } from '../../ui/theme';
 
 const Rows = styled.ul`
-  li {
+  [role='group'] {
     display: grid;
     grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr) 180px 190px 44px;
     gap: 10px;
@@ -23,7 +23,7 @@ const Rows = styled.ul`
     border-top: 1px solid ${({ theme }) => theme.line};
   }
   ${PHONE} {
-    li {
+    [role='group'] {
       grid-template-columns: minmax(0, 1fr);
     }
   }
@@ -80,35 +80,37 @@ function Row({ step }: { readonly step: OwnStep }) {
   const change = (field: string, of: Partial<OwnStep>) =>
     set(`${field}-${step.id}`, (steps) => steps.map((one) => (one.id === step.id ? { ...one, ...of } : one)));
   return (
-    <li role="group" aria-label={step.name}>
-      <NameField label={T.name} value={step.name} onChange={(name) => change('name', { name })} />
-      <Pick<OwnPlace>
-        label={T.before}
-        value={step.before}
-        options={PLACES}
-        onChange={(before) => change('before', { before })}
-      />
-      <Choice<OwnStep['kind']>
-        label={T.kind}
-        value={step.kind}
-        options={OWN_KIND}
-        onChange={(kind) => change('kind', { kind })}
-      />
-      <MinutesField
-        label={T.takes}
-        value={step.lengthS}
-        {...RANGES.draft.ownStepS}
-        whenNull="10:00"
-        onChange={(lengthS) => change('length', { lengthS })}
-        onClear={() => change('length', { lengthS: 600 })}
-      />
-      <Button
-        $look="quiet"
-        aria-label={T.remove(step.name)}
-        onPress={() => set(`without-${step.id}`, (steps) => steps.filter((one) => one.id !== step.id))}
-      >
-        <Trash2 size={18} aria-hidden />
-      </Button>
+    <li>
+      <div role="group" aria-label={step.name}>
+        <NameField label={T.name} value={step.name} onChange={(name) => change('name', { name })} />
+        <Pick<OwnPlace>
+          label={T.before}
+          value={step.before}
+          options={PLACES}
+          onChange={(before) => change('before', { before })}
+        />
+        <Choice<OwnStep['kind']>
+          label={T.kind}
+          value={step.kind}
+          options={OWN_KIND}
+          onChange={(kind) => change('kind', { kind })}
+        />
+        <MinutesField
+          label={T.takes}
+          value={step.lengthS}
+          {...RANGES.draft.ownStepS}
+          whenNull="10:00"
+          onChange={(lengthS) => change('length', { lengthS })}
+          onClear={() => change('length', { lengthS: 600 })}
+        />
+        <Button
+          $look="quiet"
+          aria-label={T.remove(step.name)}
+          onPress={() => set(`without-${step.id}`, (steps) => steps.filter((one) => one.id !== step.id))}
+        >
+          <Trash2 size={18} aria-hidden />
+        </Button>
+      </div>
     </li>
   );
 }
