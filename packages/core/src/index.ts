@@ -136,7 +136,7 @@ export {
   readBatchDraft,
   type Tray,
 } from './draft/batchDraft.js';
-export { trayOf, traysOf, withCopyOfTray, withFillingOf, withoutTray, withTray } from './plan/trays.js';
+export { trayAlone, trayOf, traysOf, withCopyOfTray, withFillingOf, withoutTray, withTray } from './plan/trays.js';
 export { type FireTray, friedPieces, type FryTray, fryTrays, trayOfPiece } from './plan/fryTrays.js';
 export type { BatchPlan, ColdPlan, HotPlan } from './plan/batchPlan.js';
 export { coolingWays } from './plan/planFilling.js';

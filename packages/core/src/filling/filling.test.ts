@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { coolFilling, type CoolingSpec, dishDepthM, iceForBath } from './coolFilling.js';
-import { type TrayDraft } from '../draft/draft.js';
 import { draftFilling } from '../plan/draftFigures.js';
 import { withRaw } from '../plan/editDraft.js';
 import { planBatch } from '../plan/planBatch.js';
@@ -277,13 +276,20 @@ describe('is all of it already cooked?', () => {
     expect(codes('lentil-dill', 0, 0.06)).not.toContain('filling.ahead-slow');
   });
 
-  test('cooked on a day before, the day itself has no filling to cook', () => {
+  test('cooked on a day before, it is work of that day, at the same hour, and the day itself has none of it', () => {
     const draft = newTray('Ahead', 'lentil-dill', 24, '2030-01-05T18:30:00Z');
-    const steps = (d: TrayDraft) => planBatch(d, DEFAULT_KITCHEN, null).serve!.steps.map((s) => s.id);
-    expect(steps(draft)).toEqual(expect.arrayContaining(['filling', 'cool']));
-    const ahead = steps({ ...draft, filling: { ...draft.filling, aheadDays: 1 } });
-    expect(ahead).not.toContain('filling');
-    expect(ahead).toEqual(expect.arrayContaining(['dough', 'fold', 'fry']));
+    const steps = (aheadDays: number) =>
+      planBatch({ ...draft, filling: { ...draft.filling, aheadDays } }, DEFAULT_KITCHEN, null).serve!.steps;
+    const today = steps(0);
+    for (const days of [1, 2]) {
+      const ahead = steps(days);
+      expect(ahead.map(({ id }) => id).sort()).toEqual(today.map(({ id }) => id).sort());
+      for (const step of ahead) {
+        const { startMs, endMs } = today.find(({ id }) => id === step.id)!;
+        const earlierMs = step.id === 'filling' || step.id === 'cool' ? days * 86_400_000 : 0;
+        expect([step.startMs, step.endMs]).toEqual([startMs - earlierMs, endMs - earlierMs]);
+      }
+    }
   });
 });
 

@@ -26,7 +26,7 @@ export interface FormulaTotals {
 }
 
 /** From what everybody eats on. */
-export const DIETS = ['vegan', 'vegetarian', 'fish', 'meat'] as const;
+export const DIETS = ['vegan', 'vegetarian', 'fish', 'meat', 'unknown'] as const;
 
 /** Most of one ingredient in one formula, kg. */
 export const MOST_LINE_KG = 1000;

@@ -56,7 +56,7 @@ export interface Ingredient {
   readonly pricePerKg: number;
   readonly allergens: readonly Allergen[];
   /** Strictest diet it fits. */
-  readonly diet: 'vegan' | 'vegetarian' | 'fish' | 'meat';
+  readonly diet: 'vegan' | 'vegetarian' | 'fish' | 'meat' | 'unknown';
   /** Share of bran and germ flour counted as wholemeal, 0–1. */
   readonly wholemeal: number;
   /** Firm at room temperature; oil never firms. */

@@ -39,7 +39,8 @@ export interface FryOrder {
 }
 
 const EATS: Record<Guests['eats'], readonly Ingredient['diet'][]> = {
-  anything: ['vegan', 'vegetarian', 'fish', 'meat'],
+  // What nobody has looked up suits only those who eat everything.
+  anything: ['vegan', 'vegetarian', 'fish', 'meat', 'unknown'],
   'no-fish': ['vegan', 'vegetarian', 'meat'],
   'no-meat': ['vegan', 'vegetarian', 'fish'],
   vegetarian: ['vegan', 'vegetarian'],

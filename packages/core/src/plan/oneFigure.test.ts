@@ -34,8 +34,7 @@ function sameEverywhere(draft: TrayDraft, kitchen: Kitchen): void {
     expect(sheetS(...onSheet)).toBeCloseTo(serveS(id), 6);
     if (seconds !== null && seconds !== undefined) expect(Math.abs(serveS(id) - seconds)).toBeLessThanOrEqual(0.5);
   };
-  const isMadeAhead = (draft.filling.aheadDays ?? 0) > 0;
-  alike(isMadeAhead ? 0 : filling.cooling?.toFoldS, 'cool', 'cool');
+  alike(filling.cooling?.toFoldS, 'cool', 'cool');
   alike(fry.burner?.warmS, 'heat', 'heat');
   alike(fry.lots?.totalS, 'fry', 'fry');
   alike(null, 'rest', 'rest');

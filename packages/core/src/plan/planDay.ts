@@ -60,12 +60,12 @@ function chainTray(tray: DayTray, kitchen: Kitchen): ChainTray {
   const { draft, cold } = tray;
   const { filling } = draft;
   const isMade = draft.fromPutBy === undefined;
-  const isCooked =
-    isMade && (filling.aheadDays ?? 0) === 0 && (filling.lines.length > 0 || draft.fold.fillingEachKg > 0);
+  const isCooked = isMade && (filling.lines.length > 0 || draft.fold.fillingEachKg > 0);
   const raw = isUncooked(filling);
   return {
     ...(draft.mark !== undefined && { mark: draft.mark, fillingMark: draft.fillingOf ?? draft.mark }),
     cookFillingS: isCooked ? kitchen.hands.cookFillingS * (raw ? WEIGH_SHARE : 1) : null,
+    ...(filling.aheadDays !== undefined && { aheadDays: filling.aheadDays }),
     coolS: raw ? 0 : (cold.filling.cooling?.toFoldS ?? 12 * 3600),
     foldEachS: isMade ? foldEachS(draft, kitchen) : null,
     pieces: draft.pieces,

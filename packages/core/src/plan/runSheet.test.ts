@@ -50,8 +50,10 @@ test('a filling made the day before and pieces from the freezer change the sheet
     filling: { ...DRAFT.filling, aheadDays: 1 },
     fry: { ...DRAFT.fry, start: 'frozen' as const },
   };
-  const ids = runSheet([{ draft, plan: planBatch(draft, DEFAULT_KITCHEN, null) }]).map((step) => step.id);
-  expect(ids).not.toContain('cook-filling');
+  const sheet = runSheet([{ draft, plan: planBatch(draft, DEFAULT_KITCHEN, null) }]);
+  const ids = sheet.map((step) => step.id);
+  expect(ids.slice(0, 3)).toEqual(['weigh-filling', 'cook-filling', 'cool']);
+  expect(sheet[3]!.startMs - sheet[2]!.startMs).toBeGreaterThan(20 * 3_600_000);
   expect(ids.indexOf('hold')).toBe(ids.indexOf('fold') + 1);
 });
 

@@ -32,6 +32,18 @@ export function trayOf(batch: BatchDraft, mark: TrayMark | null): TrayDraft {
 }
 
 /**
+ * One tray by itself, with only as much dough and filling as its own pieces take.
+ * @throws CoreError UNKNOWN_NAME at `mark`
+ * @example trayAlone(batch, 'A').pieces // 24
+ */
+export function trayAlone(batch: BatchDraft, mark: TrayMark): TrayDraft {
+  const { others, mark: _mark, fillingOf: _of, ...tray } = trayOf(batch, mark);
+  const share = (own: number, rest: number) => (own + rest > 0 ? own / (own + rest) : 1);
+  const { doughKg = 0, fillingKg = 0 } = others ?? {};
+  return scaledFilling(scaledDough(tray, share(ownDoughKg(tray), doughKg)), share(ownFillingKg(tray), fillingKg));
+}
+
+/**
  * Every tray of a batch, in the order of its marks.
  * @example traysOf(batch).length // 1
  */

@@ -35,8 +35,10 @@ export interface ChainTray {
   readonly mark?: TrayMark;
   /** The mark of its filling; trays that share one cook it once. */
   readonly fillingMark?: TrayMark;
-  /** `null` when the filling was made on a day before, or there is none. */
+  /** `null` when there is no filling to make. */
   readonly cookFillingS: number | null;
+  /** So many days before, at the hour of the day itself; absent: the same day. */
+  readonly aheadDays?: number;
   readonly coolS: number;
   /** To fold one piece; `null` when the pieces are there already. */
   readonly foldEachS: number | null;
@@ -68,6 +70,7 @@ export interface ChainDurations {
   readonly ownSteps: readonly OwnStep[];
 }
 
+const DAY_MS = 86_400_000;
 const ms = (s: number): number => Math.round(s) * 1000;
 
 /** Pieces of one tray that are folded out of one lot of dough. */
@@ -123,17 +126,17 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
     d.ownSteps
       .filter((step) => step.before === before)
       .reduceRight((at, step) => lay({ id: 'own', kind: step.kind, own: step }, at, step.lengthS), fromMs);
-  const cooked = own('serve', lay({ id: 'serve', kind: 'hands' }, eatMs, d.serveS));
-  let folded = cooked;
-  let heated = cooked;
+  const served = own('serve', lay({ id: 'serve', kind: 'hands' }, eatMs, d.serveS));
+  let folded = served;
+  let heated = served;
   if (d.heatS !== null) {
-    const fry = lay({ id: 'fry', kind: 'hands' }, cooked, d.fryS);
+    const fry = lay({ id: 'fry', kind: 'hands' }, served, d.fryS);
     heated = fry;
     const heat = own('heat', lay({ id: 'heat', kind: 'hands' }, fry, d.heatS));
     folded = d.holdS === null ? heat : lay({ id: 'hold', kind: 'passive' }, heat, d.holdS);
   }
   if (d.bakeS !== null) {
-    const bake = lay({ id: 'bake', kind: 'passive' }, cooked, d.bakeS);
+    const bake = lay({ id: 'bake', kind: 'passive' }, served, d.bakeS);
     heated = Math.min(heated, bake);
     folded = Math.min(folded, bake);
   }
@@ -168,7 +171,8 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
   for (const [i, tray] of [...first.entries()].reverse()) {
     const foldMs = foldStarts.get(tray);
     if (tray.cookFillingS === null || foldMs === undefined) continue;
-    const cool = Math.min(before, foldMs - ms(tray.coolS));
+    const aheadMs = (tray.aheadDays ?? 0) * DAY_MS;
+    const cool = Math.min(before, foldMs - ms(tray.coolS)) - aheadMs;
     // Cold enough before folding begins, it waits; it does not cool for longer.
     steps.push({
       id: 'cool',
@@ -179,8 +183,10 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
     });
     // Steps of one's own about fillings come with the first of them.
     const from = i === 0 ? own('cool', cool) : cool;
-    before = lay({ id: 'filling', kind: 'hands', ...marked(tray.fillingMark) }, from, tray.cookFillingS);
-    if (i === 0) before = own('filling', before);
+    const cooked = lay({ id: 'filling', kind: 'hands', ...marked(tray.fillingMark) }, from, tray.cookFillingS);
+    const begun = i === 0 ? own('filling', cooked) : cooked;
+    // What is made on a day before takes nothing of this one.
+    if (aheadMs === 0) before = begun;
   }
   return steps.sort((a, b) => a.startMs - b.startMs);
 

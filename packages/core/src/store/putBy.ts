@@ -1,8 +1,7 @@
 import { type BatchDraft, batchOf, marksOf } from '../draft/batchDraft.js';
 import type { TrayDraft, TrayMark } from '../draft/draft.js';
-import { ownDoughKg, ownFillingKg, scaledDough, scaledFilling } from '../plan/editDraft.js';
 import { rawKeepS } from '../plan/trayKeep.js';
-import { trayOf } from '../plan/trays.js';
+import { trayAlone } from '../plan/trays.js';
 
 export type PutByKind = 'pieces' | 'dough' | 'filling';
 export type PutByPlace = 'freezer' | 'fridge';
@@ -38,13 +37,6 @@ export function leftoverGoodMs(kind: 'dough' | 'filling', place: PutByPlace, mad
   return madeMs + KEEP_DAYS[place][kind] * DAY_MS;
 }
 
-/** A tray with only as much dough and filling as its own pieces take. */
-function alone(tray: TrayDraft): TrayDraft {
-  const share = (own: number, others: number) => (own + others > 0 ? own / (own + others) : 1);
-  const { doughKg = 0, fillingKg = 0 } = tray.others ?? {};
-  return scaledFilling(scaledDough(tray, share(ownDoughKg(tray), doughKg)), share(ownFillingKg(tray), fillingKg));
-}
-
 /**
  * Pieces of a tray that are put by.
  *
@@ -59,15 +51,7 @@ export function putByOf(
   place: PutByPlace,
   atMs: number,
 ): PutByRecord {
-  const {
-    mark: _mark,
-    others: _others,
-    fillingOf: _of,
-    label,
-    keepUntil,
-    fromPutBy: _from,
-    ...tray
-  } = alone(trayOf(batch, mark));
+  const { label, keepUntil, fromPutBy: _from, ...tray } = trayAlone(batch, mark);
   const wanted = keepUntil === undefined ? NaN : Date.parse(keepUntil);
   const longestMs = atMs + 1000 * rawKeepS(tray, place);
   const several = marksOf(batch).length > 1;

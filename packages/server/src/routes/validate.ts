@@ -1,31 +1,20 @@
 // One file over 300 lines: every shape the API takes, side by side, so that limits can be compared.
 import {
-  type BakeChoices,
-  type BatchDraft,
-  DOUGH_FAMILIES,
-  EDGES,
-  FORMS,
   type FormulaBody,
   type Ingredient,
   type Kitchen,
-  marksOf,
   type OilAct,
-  OWN_PLACES,
-  type OwnStep,
   RANGES,
   RING_KINDS,
   SCALE_MOST_KG,
   type ScaleAct,
   START_GATE,
   STARTERS,
-  type Tray,
-  TRAY_MARKS,
-  TRAY_WAYS,
-  TURN_SCHOOLS,
 } from '@ember-fold/core';
 import Joi from 'joi';
 import { ApiError } from '../errors.js';
 import { act, cookAct, moment, stepId } from './actSchemas.js';
+import { doughHow, doughParts, draft, fillingParts, form, formula, version } from './draftSchemas.js';
 import { flag, ingredientId, isoTime, line, number, uuid, within } from './schemaParts.js';
 
 const { draft: D, kitchen: K, pot: P, ingredient: I, store: S } = RANGES;
@@ -58,144 +47,7 @@ export function searchOf(req: { readonly query: unknown }): string {
   return typeof search === 'string' ? search.trim().slice(0, 120).toWellFormed() : '';
 }
 
-const formula = Joi.array()
-  .items(
-    Joi.object({
-      ingredientId,
-      massKg: within(D.lineKg),
-      part: Joi.number().valid(0, 1),
-    }),
-  )
-  .max(60)
-  .required();
-
-const doughParts = {
-  family: Joi.string()
-    .valid(...DOUGH_FAMILIES.map((f) => f.id))
-    .required(),
-  lines: formula,
-};
-const doughHow = {
-  lots: within(D.doughLots).integer().optional(),
-  onHeat: Joi.boolean(),
-  rise: Joi.string().valid('room', 'fridge'),
-};
-const fillingParts = {
-  lines: formula,
-  cookToShare: within(D.cookToShare),
-  coreTargetC: within(D.coreTargetC),
-  raw: Joi.string().valid('poultry', 'minced-meat', 'fish', 'egg', 'vegetables'),
-  method: Joi.string().valid('pan', 'strain', 'squeeze', 'thicken'),
-  strong: Joi.boolean().strict(),
-};
-const version = number(0, 4_294_967_295).integer();
-/** Which version of which formula of the Store it came from. */
-const from = Joi.object({ id: uuid, version });
 const felt = Joi.string().valid('firm', 'right', 'soft').required();
-
-const form = Joi.string()
-  .valid(...FORMS.map((one) => one.id))
-  .required();
-
-/** Ranges match the guards of core, so that a draft that is saved can always be planned. */
-const filling = Joi.object({
-  ...fillingParts,
-  panKg: within(D.panKg),
-  hotC: within(D.hotC),
-  place: Joi.string().valid('room', 'fridge', 'ice-bath', 'freezer').required(),
-  covered: Joi.boolean().required(),
-  dishes: within(D.dishes).integer().optional(),
-  aheadDays: within(D.aheadDays).integer().optional(),
-  from,
-});
-
-const mark = Joi.string().valid(...TRAY_MARKS);
-const tray = Joi.object<Tray>({
-  label: line(120).optional(),
-  way: Joi.string().valid(...TRAY_WAYS),
-  bake: Joi.object<BakeChoices>({
-    ovenC: within(RANGES.oven.ovenC),
-    minutesS: within(RANGES.oven.minutesS).allow(null),
-    perSheet: within(RANGES.oven.perTray).integer(),
-  }),
-  keepUntil: isoTime.optional(),
-  fromPutBy: uuid.optional(),
-  form,
-  pieces: within(D.pieces).integer(),
-  filling: mark.required(),
-  fold: Joi.object({
-    discM: within(D.discM),
-    lengthM: within(D.lengthM).optional(),
-    thicknessM: within(D.thicknessM),
-    sealM: within(D.sealM),
-    fillingEachKg: within(D.fillingEachKg),
-    edge: Joi.string().valid(...Object.keys(EDGES)),
-    outline: Joi.array()
-      .items(Joi.array().items(within(D.outline)).length(2).required())
-      .min(3)
-      .max(200),
-  }).required(),
-  seal: Joi.object({
-    glue: Joi.string().valid('none', 'water', 'flour-paste', 'starch-slurry', 'egg', 'milk').required(),
-    flouredRim: flag,
-    finalPinch: flag,
-    airPressed: flag,
-    covered: flag,
-    waitS: within(D.waitS),
-  }),
-  coat: Joi.object({
-    wet: Joi.string().valid('none', 'water', 'egg', 'milk', 'slurry').required(),
-    dry: Joi.string().valid('none', 'crumb', 'semolina', 'sesame', 'poppy').required(),
-    double: flag,
-  }),
-  fry: Joi.object({
-    oilC: within(D.oilC),
-    minutesS: within(D.minutesS).allow(null),
-    turn: Joi.string()
-      .valid(...TURN_SCHOOLS)
-      .required(),
-    start: Joi.string().valid('room', 'fridge', 'frozen', 'tempered').required(),
-    lotSize: within(D.lotSize).integer().allow(null),
-    pot: line(120).optional(),
-    ramp: Joi.object({ outC: within(D.oilC), overS: within(D.rampS) }).optional(),
-    pipeline: Joi.boolean().strict().optional(),
-  }).required(),
-});
-
-const draft = Joi.object<BatchDraft>({
-  format: Joi.number().valid(2).required(),
-  name: line(120),
-  eatAt: isoTime,
-  dough: Joi.object({
-    ...doughParts,
-    ...doughHow,
-    from,
-    poured: Joi.array().items(within(D.pourKg).optional()).max(200),
-  }).required(),
-  fillings: Joi.object().pattern(mark, filling).required(),
-  trays: Joi.object().pattern(mark, tray).min(1).required(),
-  ownSteps: Joi.array()
-    .items(
-      Joi.object<OwnStep>({
-        id: Joi.string()
-          .pattern(/^[a-z0-9]{2,12}$/, 'step id')
-          .required(),
-        name: line(120),
-        kind: Joi.string().valid('hands', 'passive').required(),
-        lengthS: within(D.ownStepS),
-        before: Joi.string()
-          .valid(...OWN_PLACES)
-          .required(),
-      }),
-    )
-    .max(30)
-    .unique('id'),
-})
-  .custom((value: BatchDraft, helpers) => {
-    const lost = marksOf(value).find((one) => value.fillings[value.trays[one]!.filling] === undefined);
-    return lost ? helpers.error('any.invalid', {}, { path: ['trays', lost, 'filling'] }) : value;
-  })
-  .required();
 
 const allergens = Joi.array()
   .items(
@@ -286,7 +138,7 @@ const ingredient = Joi.object<Ingredient>({
   }).required(),
   pricePerKg: within(I.pricePerKg),
   allergens,
-  diet: Joi.string().valid('vegan', 'vegetarian', 'fish', 'meat').required(),
+  diet: Joi.string().valid('vegan', 'vegetarian', 'fish', 'meat', 'unknown').required(),
   wholemeal: share,
   solidFat: Joi.boolean().required(),
   asInstantYeast: within(I.asInstantYeast).optional(),

@@ -1,9 +1,12 @@
 import {
+  batchOf,
+  copyDraft,
   fillingsOf,
   marksOf,
   RANGES,
   TRAY_MARKS,
   type TrayMark,
+  trayAlone,
   trayOf,
   type TrayWay,
   withFillingOf,
@@ -11,8 +14,10 @@ import {
   withPieces,
   withTray,
 } from '@ember-fold/core';
-import { Plus, Trash2 } from 'lucide-react';
+import { Copy, Plus, Trash2 } from 'lucide-react';
+import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
+import { api } from '../data/api';
 import { editBatch } from '../data/useEdit';
 import type { Line } from '../data/useLine';
 import { fillingName, TRAY as T, trayName, WAY_SAYS } from '../text/trayText';
@@ -28,7 +33,7 @@ import { addTrayLike, nameTray } from './trayEdits';
 const Rows = styled.ul`
   [role='group'] {
     display: grid;
-    grid-template-columns: repeat(3, minmax(0, 1fr)) 148px 44px;
+    grid-template-columns: repeat(3, minmax(0, 1fr)) 148px 44px 44px;
     align-items: end;
     gap: 10px;
     padding: 10px 0;
@@ -86,6 +91,19 @@ interface TrayRowProps {
 function TrayRow({ line: { batch }, mark, only }: TrayRowProps) {
   const { label, pieces, way = 'fry' } = batch.trays[mark]!;
   const name = T.tray(mark);
+  const navigate = useNavigate();
+  const { data: batches = [] } = api.useBatchesQuery();
+  const [make, copying] = api.useMakeBatchFromMutation();
+  const copy = async () => {
+    const { label: own, ...alone } = trayAlone(batch, mark);
+    const named = { ...batchOf({ ...alone, name: own ?? batch.name }) };
+    const draft = copyDraft(
+      named,
+      batches.map((one) => one.name),
+    );
+    const made = await make({ id: crypto.randomUUID(), draft });
+    if ('data' in made && made.data) await navigate(`/bench/${made.data.id}/fold`);
+  };
   const { filling, fold } = batch.trays[mark]!;
   const empty = fold.fillingEachKg === 0 && batch.fillings[filling]?.lines.length === 0;
   const options: Record<string, string> = {
@@ -124,6 +142,9 @@ function TrayRow({ line: { batch }, mark, only }: TrayRowProps) {
           {...RANGES.draft.pieces}
           onChange={(next) => set('pieces', (tray) => withPieces(tray, next))}
         />
+        <Button $look="quiet" aria-label={T.copy(name)} isDisabled={copying.isLoading} onPress={() => void copy()}>
+          <Copy size={18} aria-hidden />
+        </Button>
         <Button
           $look="quiet"
           aria-label={T.remove(name)}

@@ -1,3 +1,4 @@
+import { dayAndClock } from '../text/printer';
 import { COOK as T } from '../text/cookPhrases';
 import { stepState } from '@ember-fold/core';
 import { Printer as PrinterIcon, Undo2 } from 'lucide-react';
@@ -209,7 +210,7 @@ function Coming({ cook, printer, me }: Pick<OpenProps, 'cook' | 'printer' | 'me'
                 <small>
                   {T.plannedFor(
                     printer.span(step.durationS),
-                    printer.clock(step.startMs),
+                    dayAndClock(step.startMs, Date.parse(cook.eatAt), printer),
                     who === '' ? '' : `, ${who}`,
                   )}
                 </small>

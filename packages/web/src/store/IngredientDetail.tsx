@@ -23,7 +23,8 @@ function blank(id: string): Ingredient {
     sold: LOOSE,
     pricePerKg: 0,
     allergens: [],
-    diet: 'vegan',
+    // Nobody has looked yet: it is never taken for vegan.
+    diet: 'unknown',
     wholemeal: 0,
     solidFat: false,
     source: T.typedInHereFromIts,

@@ -6,6 +6,7 @@ import {
   cookNow,
   cookState,
   DEFAULT_KITCHEN,
+  DOUGH_FAMILIES,
   fireBelief,
   type FireAct,
   fireState,
@@ -23,10 +24,13 @@ import {
   type TrayDraft,
   trayOf,
   withCopyOfTray,
+  withFamily,
+  withForm,
   withTray,
 } from '@ember-fold/core';
 import fc from 'fast-check';
-import { CHECK, changeText, measureText, runLines, stepName, tableText, timerSpeech, timerText } from './cookText';
+import { CHECK } from './checkText';
+import { changeText, measureText, runLines, stepName, tableText, timerSpeech, timerText } from './cookText';
 import { beliefText, fitText } from './fireWords';
 import { notForText, oilAdviceText, oilCarriesText, oilEventText, oilStateText, ownOilText } from './oilText';
 import { makePrinter } from './printer';
@@ -63,6 +67,28 @@ test('every step of every filling reads as sentences, with its check, its remedi
         if (step.measure && step.planned !== null) reads(measureText(step.measure, step.planned, printer));
       }
       if (step.check) Object.values(CHECK[step.check].remedy).forEach(reads);
+    }
+  }
+});
+
+test('every family is divided in its own way, every form of it, and steps of one’s own and lots say what they are', () => {
+  for (const { id: family } of DOUGH_FAMILIES) {
+    for (const form of ['half-moon', 'cone', 'ball', 'roll'] as const) {
+      const tray = withForm(withFamily(newTray('Read', 'squash-sage', 13, EAT), family), form);
+      const own = { id: 'dry', name: 'Dry the eggs', kind: 'passive', lengthS: 1500, before: 'fold' } as const;
+      const lots = family === 'scalded' ? 2 : 1;
+      const batch = { ...batchOf({ ...tray, dough: { ...tray.dough, lots } }), ownSteps: [own] };
+      const trays = planTrays(batch, DEFAULT_KITCHEN, null);
+      const sheet = runSheet(trays);
+      const said = sheet.flatMap((step) => runLines(step, trays, printers[0]));
+      said.forEach(reads);
+      if (form === 'cone' && lots === 1) expect(said).toContain('One disc makes two: 13 pieces are 7 discs.');
+      if (form !== 'cone' && family === 'sheet') expect(said.join(' ')).toMatch(/13 rounds of .*dry pan/);
+      const names = sheet.map((step) => stepName(step, trays));
+      names.forEach(reads);
+      expect(names).toContain('Dry the eggs');
+      expect(names.includes('Make the dough, lot 2')).toBe(lots === 2);
+      expect(new Set(names).size).toBe(names.length);
     }
   }
 });

@@ -131,3 +131,8 @@ export function listNames(names: readonly string[]): string {
   if (names.length <= 1) return names.join('');
   return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
 }
+
+/** A moment of the cook's day; of another day than the meal's with that day. */
+export function dayAndClock(ms: number, eatMs: number, p: Pick<Printer, 'clock' | 'day'>): string {
+  return p.day(ms) === p.day(eatMs) ? p.clock(ms) : `${p.clock(ms)} ${p.day(ms)}`;
+}

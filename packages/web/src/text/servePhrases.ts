@@ -1,5 +1,6 @@
 /** What the serve station says, in one place so that it can be translated. */
 export const SERVE = {
+  stepsOn: (day: string) => `Steps on ${day}`,
   steps: 'Steps',
   byItself: 'by itself',
   serve: 'Serve',

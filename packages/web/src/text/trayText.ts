@@ -28,6 +28,7 @@ export const TRAY = {
   add: 'Add a tray',
   addLike: (name: string) => `Add a tray like ${name}`,
   full: 'Twelve trays are the most.',
+  copy: (name: string) => `Copy ${name} to a batch of its own`,
   remove: (name: string) => `Take ${name} away`,
   label: 'Name of this tray',
   noLabel: 'No name',

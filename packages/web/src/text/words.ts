@@ -136,6 +136,7 @@ export const DIET_NAME: Record<Ingredient['diet'], string> = {
   vegetarian: 'vegetarians',
   fish: 'those who eat fish',
   meat: 'those who eat meat',
+  unknown: 'not known: read the label',
 };
 
 /** How fast the simulated stove's clock runs. */

@@ -14,6 +14,7 @@ import {
   withRaw,
   withThickener,
   RANGES,
+  type TrayDraft,
 } from '@ember-fold/core';
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
@@ -119,16 +120,6 @@ function Decisions({ line }: { readonly line: Line }) {
           edit('filling.raw', (d) => withRaw(d, raw === 'none' ? null : raw, kitchen.reheatC ?? REHEAT_C))
         }
       />
-      <TickField
-        label={T.strong}
-        value={filling.strong ?? false}
-        onChange={(strong) =>
-          edit('filling.strong', (d) => {
-            const { strong: _before, ...rest } = d.filling;
-            return { ...d, filling: strong ? { ...rest, strong } : rest };
-          })
-        }
-      />
       <Choice
         label={T.madeAhead}
         value={String(filling.aheadDays ?? 0) as keyof typeof AHEAD_NAME}
@@ -187,6 +178,23 @@ function Shared({ line: { batch, draft } }: { readonly line: Line }) {
   );
 }
 
+/** What it leaves in oil that others share. */
+function Strong({ draft }: { readonly draft: TrayDraft }) {
+  const edit = useEdit();
+  return (
+    <TickField
+      label={T.strong}
+      value={draft.filling.strong ?? false}
+      onChange={(strong) =>
+        edit('filling.strong', (d) => {
+          const { strong: _before, ...rest } = d.filling;
+          return { ...d, filling: strong ? { ...rest, strong } : rest };
+        })
+      }
+    />
+  );
+}
+
 /** Formula, salt, cooking dry by the scale, cooling. */
 export function FillingStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
@@ -236,6 +244,7 @@ export function FillingStation({ line }: { readonly line: Line }) {
           <Figure>{printer.mass(figures.targetWithPanKg)}</Figure>
           <Soft>{T.ofFillingInAPan(printer.mass(figures.targetKg), printer.mass(filling.panKg))}</Soft>
           <Findings findings={findings} printer={printer} say={mixFindingText} />
+          <Strong draft={draft} />
         </>
       }
     />

@@ -1,6 +1,6 @@
 import { SERVE as T } from '../../text/servePhrases';
 import { type ChainStep } from '@ember-fold/core';
-import { Suspense, useState } from 'react';
+import { Fragment, Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import { figureFont } from '../../ui/theme';
 import { useEdit } from '../../data/useEdit';
@@ -13,6 +13,7 @@ import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { Cautions } from '../../ui/controls/Cautions';
 import { DEFERRAL } from '../../text/cautions';
 import { ALLERGEN_NAME, DIET_NAME, STEP_NAME } from '../../text/words';
+import type { Printer } from '../../text/printer';
 import { fillingName, TRAY, trayNames } from '../../text/trayText';
 import { OWN } from '../../text/ownStepPhrases';
 import { Button } from '../../ui/controls/Button';
@@ -95,16 +96,46 @@ function Timeline({ steps, line }: { readonly steps: readonly ChainStep[]; reado
     const named = of ? `${STEP_NAME[id]}, ${of}` : STEP_NAME[id];
     return lot === undefined ? named : TRAY.lot(named, lot);
   };
+  const days = [...new Set(steps.map(({ startMs }) => printer.day(startMs)))];
+  return (
+    <>
+      {days.map((day) => {
+        const own = steps.filter(({ startMs }) => printer.day(startMs) === day);
+        return (
+          <Fragment key={day}>
+            {days.length > 1 && <PanelTitle as="h3">{day}</PanelTitle>}
+            <Day
+              label={days.length > 1 ? T.stepsOn(day) : T.steps}
+              steps={own}
+              printer={printer}
+              nameOf={stretchName}
+            />
+          </Fragment>
+        );
+      })}
+    </>
+  );
+}
+
+interface DayProps {
+  readonly label: string;
+  readonly steps: readonly ChainStep[];
+  readonly printer: Printer;
+  readonly nameOf: (step: ChainStep) => string;
+}
+
+/** What is done on one day, each stretch where it lies in that day's work. */
+function Day({ label, steps, printer, nameOf }: DayProps) {
   const from = steps[0]!.startMs;
   const to = steps.reduce((most, step) => Math.max(most, step.endMs), from + 1);
   const at = (ms: number) => `${(100 * (ms - from)) / (to - from)}%`;
   return (
-    <Chain aria-label={T.steps}>
+    <Chain aria-label={label}>
       {steps.map((step) => (
         <li key={`${step.id} ${step.own?.id ?? ''} ${step.mark ?? ''} ${step.lot ?? ''}`}>
           <time dateTime={new Date(step.startMs).toISOString()}>{printer.clock(step.startMs)}</time>
           <span>
-            {stretchName(step)}
+            {nameOf(step)}
             <small>{`${printer.span((step.endMs - step.startMs) / 1000)}, ${step.kind === 'hands' ? 'hands' : T.byItself}`}</small>
           </span>
           <Track className="track" aria-hidden>
