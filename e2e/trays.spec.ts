@@ -7,6 +7,7 @@ import {
   withWorkedFormula,
 } from '@ember-fold/core';
 import type { Locator, Page } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
 import {
   axeFindsNothing,
   expect,
@@ -15,6 +16,7 @@ import {
   lightStove,
   NOT_STARTED,
   plannedBatch,
+  product,
   read,
   settled,
   station,
@@ -72,8 +74,23 @@ async function runSheet(page: Page, id: string): Promise<string[]> {
   return done;
 }
 
+/** Eight batches use an oil up, and this file fries more: what is worn is poured away, and the pot holds fresh oil. */
+async function pourWornAway(): Promise<void> {
+  const kept = await read<{ oil: { id: string }; state: { advice: string; isGone: boolean } }[]>('/oils');
+  for (const { oil, state } of kept) {
+    if (state.isGone || (state.advice !== 'discard' && state.advice !== 'last-time')) continue;
+    const answer = await fetch(`${product().address}/api/oils/${oil.id}/events`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ id: randomUUID(), kind: 'poured-away' }),
+    });
+    expect(answer.status).toBe(201);
+  }
+}
+
 /** Every piece into the oil and out again, as fast as a hand can tap; then the batch is over. */
 async function fryAll(page: Page, id: string): Promise<void> {
+  await pourWornAway();
   await page.goto(`/fire/${id}`);
   await page.getByText('60 times', { exact: true }).click();
   await lightStove(page);
