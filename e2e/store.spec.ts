@@ -181,13 +181,19 @@ test('scaled by a pan, rounded to the scale, typed in percent, weighed out', asy
 test('the filling: raw parts, another method, thickened, made ahead, cooled otherwise', async ({ page }) => {
   const id = await planned('Filling, in depth');
   await bench(page, id, 'filling');
-  await page.getByRole('button', { name: /already cooked/ }).click();
+  const isCooked = page.getByRole('button', { name: /already cooked/ });
+  await search(page, 'Add to the filling', 'minced beef');
+  await page.getByRole('option', { name: 'Minced beef', exact: true }).click();
+  await expect(page.getByText(/^Something new in it may be raw\..* 71 °C/)).toBeVisible();
+  await expect(isCooked).toContainText('not said yet');
+  await isCooked.click();
   await page.getByRole('option', { name: 'no, raw minced meat' }).click();
+  await expect(page.getByText(/^Something new in it may be raw/)).toHaveCount(0);
   await expect(page.getByText(/Probe every piece: the core must reach 71 °C/)).toBeVisible();
   await page.getByText('1 day', { exact: true }).click();
   await expect(page.getByText(/mix what is raw on the day/)).toBeVisible();
   await expect(station(page, 'Filling')).toContainText('kept too long');
-  await page.getByRole('button', { name: /already cooked/ }).click();
+  await isCooked.click();
   await page.getByRole('option', { name: 'yes, all of it' }).click();
   await expect(page.getByText(/It keeps 2 days\./)).toBeVisible();
   await page.getByRole('button', { name: 'Compare ways' }).click();

@@ -83,6 +83,8 @@ export interface TrayDraft {
     readonly coreTargetC: number;
     /** What in it is not cooked before it is folded in; absent: everything is. */
     readonly raw?: RawPart;
+    /** Something that may be raw came into it since the cook last said; planned as raw until then. */
+    readonly rawUnsaid?: boolean;
     /** How its water goes; absent: cooked dry in the pan. */
     readonly method?: FillingMethod;
     /** Dishes it is spread in, 1–4; absent: one. */

@@ -87,6 +87,7 @@ interface FindingValues {
   'filling.cooked-today': { readonly targetC: number };
   'filling.cooked': { readonly targetC: number };
   'filling.raw': { readonly targetC: number };
+  'filling.raw-unsaid': { readonly targetC: number };
   'filling.raw-vegetables': { readonly targetC: number };
   'filling.ice': { readonly iceKg: number };
   'filling.ahead-keeps': { readonly days: number; readonly most: number };

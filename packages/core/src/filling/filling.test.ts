@@ -6,12 +6,16 @@ import { planBatch } from '../plan/planBatch.js';
 import { planCold } from '../plan/planCold.js';
 import { coolingWays } from '../plan/planFilling.js';
 import { newTray } from '../plan/starters.js';
-import { ingredientById } from '../ingredient/catalogue.js';
+import { INGREDIENTS, ingredientById } from '../ingredient/catalogue.js';
+import type { TrayDraft } from '../draft/draft.js';
 import type { Formula } from '../ingredient/formula.js';
+import type { Ingredient } from '../ingredient/ingredient.js';
+import { pantryWith } from '../ingredient/pantry.js';
 import { fillingFigures } from './fillingFigures.js';
 import { fillingFindings } from './fillingFindings.js';
-import { coreTargetFor, keepsDays } from './fillingSafety.js';
+import { coreMustBeSafe, coreTargetFor, keepsDays } from './fillingSafety.js';
 import { FREE_BAND, thickenersFor } from './freeLiquid.js';
+import { mayBeRaw, withLinesAsked } from './mayBeRaw.js';
 import { type FillingMethod, type RawPart } from '../draft/choices.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
@@ -97,6 +101,7 @@ const CASE = {
   dishes: 1,
   method: 'pan',
   raw: null,
+  rawUnsaid: false,
   coreTargetC: 74,
   aheadDays: 0,
   iceKg: null,
@@ -258,6 +263,56 @@ describe('is all of it already cooked?', () => {
       const isRaw = raw !== null && raw !== 'vegetables';
       expect(codes.includes('filling.raw')).toBe(isRaw);
     }
+  });
+
+  test('a raw ingredient that comes in asks again and is planned as raw until answered; nothing else does', () => {
+    const own: Ingredient[] = (['unknown', 'meat', 'fish', 'vegetarian', 'vegan'] as const).map((diet) => ({
+      ...{ ...ingredientById('mushroom'), id: `own-${diet}`, diet },
+    }));
+    const pantry = pantryWith(own);
+    const target = (part: RawPart | null) => (part === null ? -Infinity : coreTargetFor(part, 74));
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...RAW),
+        fc.constantFrom(...[...INGREDIENTS, ...own].map(({ id }) => id)),
+        fc.boolean(),
+        (raw, ingredientId, wasThere) => {
+          const line = { ingredientId, massKg: 0.1 };
+          const base = newTray('Raw', 'squash-sage', 12, '2030-01-05T18:30:00Z');
+          const { filling } = withRaw(
+            { ...base, filling: { ...base.filling, lines: wasThere ? [line] : [] } },
+            raw,
+            74,
+          );
+          const next = withLinesAsked(filling, [...filling.lines, line], pantry, 74);
+          const comes = mayBeRaw(pantry.find(ingredientId));
+          expect(next.lines).toHaveLength(filling.lines.length + 1);
+          if (wasThere || comes === null) {
+            expect([next.raw, next.rawUnsaid, next.coreTargetC]).toEqual([filling.raw, undefined, filling.coreTargetC]);
+            return;
+          }
+          const draft = { ...base, filling: next };
+          expect(next.rawUnsaid).toBe(true);
+          expect(coreMustBeSafe(draft)).toBe(true);
+          expect(next.coreTargetC).toBeGreaterThanOrEqual(
+            Math.max(target(comes), raw === 'vegetables' ? 0 : target(raw)),
+          );
+          const codes = (d: TrayDraft) =>
+            planCold(d, { ...DEFAULT_KITCHEN, ingredients: own }).filling.findings.map((f) => f.code);
+          expect(codes(draft)).toContain('filling.raw-unsaid');
+          // Other lines put in while it is open do not answer it; the cook does.
+          expect(withLinesAsked(next, [], pantry, 74).rawUnsaid).toBe(true);
+          const said = withRaw(draft, null, 74);
+          expect(codes(said)).not.toContain('filling.raw-unsaid');
+          expect(coreMustBeSafe(said)).toBe(false);
+        },
+      ),
+    );
+    expect(
+      ['minced-chicken', 'cooked-chicken', 'egg', 'hard-boiled-egg', 'own-unknown', 'own-vegan'].map((id) =>
+        mayBeRaw(pantry.find(id)),
+      ),
+    ).toEqual(['poultry', null, 'egg', null, 'poultry', null]);
   });
 
   test('raw meat, fish and egg are not made ahead; fish keeps a day, the rest two; it must get cold in time', () => {

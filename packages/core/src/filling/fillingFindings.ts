@@ -11,6 +11,8 @@ export interface FillingCase {
   readonly figures: FillingFigures;
   readonly method: FillingMethod;
   readonly raw: RawPart | null;
+  /** Whether the cook has yet to say so. */
+  readonly rawUnsaid: boolean;
   readonly coreTargetC: number;
   readonly aheadDays: number;
   /** kg of ice the bath needs; `null` elsewhere. */
@@ -103,7 +105,8 @@ function liquidFindings({ figures, method }: FillingCase): Finding[] {
   return found;
 }
 
-function rawFindings({ raw, coreTargetC, aheadDays }: FillingCase): Finding[] {
+function rawFindings({ raw, rawUnsaid, coreTargetC, aheadDays }: FillingCase): Finding[] {
+  if (rawUnsaid) return [{ code: 'filling.raw-unsaid', tone: 'look-out', values: { targetC: coreTargetC } }];
   if (raw === null) {
     const code = aheadDays > 0 ? 'filling.cooked' : 'filling.cooked-today';
     return [{ code, tone: 'know', values: { targetC: coreTargetC } }];

@@ -2,7 +2,7 @@ import { RANGES } from '../draft/ranges.js';
 import { requireIn } from '../errors.js';
 import { doughFamily } from '../dough/doughFamily.js';
 import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
-import { coreTargetFor } from '../filling/fillingSafety.js';
+import { withRawSaid } from '../filling/mayBeRaw.js';
 import type { ThickenerChoice } from '../filling/freeLiquid.js';
 import { type Formula, scaleFormula } from '../ingredient/formula.js';
 import { type MeasuringTools, roundFormula } from '../ingredient/roundFormula.js';
@@ -258,9 +258,7 @@ export function withMethod(draft: TrayDraft, method: FillingMethod, known: Known
  * @example withRaw(draft, 'poultry', 74).filling.coreTargetC // 74
  */
 export function withRaw(draft: TrayDraft, raw: RawPart | null, reheatC: number): TrayDraft {
-  const { raw: _before, ...filling } = draft.filling;
-  const coreTargetC = coreTargetFor(raw, reheatC);
-  return { ...draft, filling: { ...filling, coreTargetC, ...(raw === null ? {} : { raw }) } };
+  return { ...draft, filling: withRawSaid(draft.filling, raw, reheatC) };
 }
 
 /**

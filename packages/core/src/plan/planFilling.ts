@@ -59,6 +59,7 @@ export function planFilling(draft: TrayDraft, kitchen: Kitchen, fatPercent: numb
     figures,
     method: filling.method ?? 'pan',
     raw: filling.raw ?? null,
+    rawUnsaid: filling.rawUnsaid === true,
     coreTargetC: filling.coreTargetC,
     aheadDays: filling.aheadDays ?? 0,
     iceKg,

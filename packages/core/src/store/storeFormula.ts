@@ -26,6 +26,8 @@ export type FormulaBody =
       readonly cookToShare: number;
       readonly method?: FillingMethod;
       readonly raw?: RawPart;
+      /** The cook has not said yet whether it is; planned as raw. */
+      readonly rawUnsaid?: boolean;
       readonly coreTargetC: number;
       /** Smells or tastes strongly: comes last in shared oil. */
       readonly strong?: boolean;
@@ -120,7 +122,7 @@ export function withStoreFormula(draft: TrayDraft, body: FormulaBody, from: Form
     }
     case 'filling': {
       const { kind: _kind, ...filling } = body;
-      const { raw: _raw, method: _method, strong: _strong, ...kept } = draft.filling;
+      const { raw: _raw, rawUnsaid: _open, method: _method, strong: _strong, ...kept } = draft.filling;
       return fitFilling({ ...draft, filling: { ...kept, ...filling, from } }, known);
     }
     case 'base':
@@ -141,7 +143,7 @@ export function storeBodyOf(draft: TrayDraft, of: 'dough' | 'filling'): FormulaB
     const { family, lines, onHeat, rise } = draft.dough;
     return { kind: 'dough', family, lines, ...(onHeat ? { onHeat } : {}), ...(rise ? { rise } : {}) };
   }
-  const { lines, cookToShare, method, raw, coreTargetC, strong } = draft.filling;
+  const { lines, cookToShare, method, raw, rawUnsaid, coreTargetC, strong } = draft.filling;
   return {
     kind: 'filling',
     lines,
@@ -149,6 +151,7 @@ export function storeBodyOf(draft: TrayDraft, of: 'dough' | 'filling'): FormulaB
     coreTargetC,
     ...(method ? { method } : {}),
     ...(raw ? { raw } : {}),
+    ...(rawUnsaid ? { rawUnsaid } : {}),
     ...(strong ? { strong } : {}),
   };
 }

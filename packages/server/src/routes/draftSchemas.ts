@@ -45,6 +45,7 @@ export const fillingParts = {
   cookToShare: within(D.cookToShare),
   coreTargetC: within(D.coreTargetC),
   raw: Joi.string().valid('poultry', 'minced-meat', 'fish', 'egg', 'vegetables'),
+  rawUnsaid: Joi.boolean().strict(),
   method: Joi.string().valid('pan', 'strain', 'squeeze', 'thicken'),
   strong: Joi.boolean().strict(),
 };

@@ -1,6 +1,5 @@
 import { STORE as T } from '../text/storePhrases';
 import {
-  coreTargetFor,
   doughFigures,
   doughFindings,
   type DoughFamilyId,
@@ -8,9 +7,10 @@ import {
   type FillingMethod,
   type FormulaBody,
   type FormulaTotals,
-  type RawPart,
   REHEAT_C,
   RANGES,
+  withLinesAsked,
+  withRawSaid,
 } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { useKitchen, usePantry } from '../data/useLine';
@@ -20,10 +20,11 @@ import { Findings } from '../ui/controls/Findings';
 import { FormulaTable } from '../ui/controls/FormulaTable';
 import { Row, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
+import { RawPick } from '../ui/controls/RawPick';
 import { PercentField } from '../ui/controls/UnitFields';
 import { StiffnessDial } from '../ui/drawing/StiffnessDial';
 import { plain, type Printer } from '../text/printer';
-import { ALLERGEN_NAME, DIET_NAME, FAMILY_NAME, METHOD_NAME, PART_NAMES, RAW_NAME } from '../text/words';
+import { ALLERGEN_NAME, DIET_NAME, FAMILY_NAME, METHOD_NAME, PART_NAMES } from '../text/words';
 
 const Two = styled.div`
   margin-top: 4px;
@@ -137,11 +138,6 @@ function FillingBody({ body, printer, onBody }: EditorProps<'filling'>) {
   const reheatC = useKitchen()?.kitchen.reheatC ?? REHEAT_C;
   const { method = 'pan' } = body;
   const figures = fillingFigures(body.lines, body.cookToShare, 0, { pantry, method });
-  const setRaw = (part: RawPart | 'none') => {
-    const { raw: _before, ...rest } = body;
-    const raw = part === 'none' ? null : part;
-    onBody({ ...rest, ...(raw ? { raw } : {}), coreTargetC: coreTargetFor(raw, reheatC) });
-  };
   return (
     <Two>
       <FormulaTable
@@ -149,7 +145,7 @@ function FillingBody({ body, printer, onBody }: EditorProps<'filling'>) {
         lines={body.lines}
         percents={figures.linePercents}
         printer={printer}
-        onLines={(_field, change) => onBody({ ...body, lines: change(body.lines) })}
+        onLines={(_field, change) => onBody(withLinesAsked(body, change(body.lines), pantry, reheatC))}
       />
       <div>
         <Pick<FillingMethod>
@@ -166,12 +162,7 @@ function FillingBody({ body, printer, onBody }: EditorProps<'filling'>) {
             onChange={(cookToShare) => onBody({ ...body, cookToShare })}
           />
         </Row>
-        <Pick<RawPart | 'none'>
-          label={T.isEveryPartOfIt}
-          value={body.raw ?? 'none'}
-          options={RAW_NAME}
-          onChange={setRaw}
-        />
+        <RawPick filling={body} onSay={(raw) => onBody(withRawSaid(body, raw, reheatC))} />
         <Row>
           <span>{T.saltWhenCooked}</span>
           <strong>{`${plain(figures.saltPercent, 2)} %`}</strong>

@@ -43,6 +43,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'filling.runs': 'runs',
   'filling.juice-short': 'little juice',
   'filling.raw': 'raw parts',
+  'filling.raw-unsaid': 'cooked or raw?',
   'filling.ahead-long': 'kept too long',
   'filling.ahead-slow': 'cools slowly',
   'fold.impossible': 'no pocket',

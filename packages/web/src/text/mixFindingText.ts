@@ -104,6 +104,8 @@ const SENTENCES: MixSentences = {
     `All of it is cooked today. Kept over and reheated, the core must reach ${p.temp(targetC)}. Local rules come first.`,
   'filling.raw': ({ targetC }, p) =>
     `Part of it is raw. Probe every piece: the core must reach ${p.temp(targetC)}. Keep it cold and do not thaw it on the bench. Local rules come first.`,
+  'filling.raw-unsaid': ({ targetC }, p) =>
+    `Something new in it may be raw. Say whether every part is cooked before it is folded in. Until then it is planned as raw: the core must reach ${p.temp(targetC)}. Local rules come first.`,
   'filling.raw-vegetables': ({ targetC }, p) =>
     `Raw vegetables give off water in the oil. Cut them small, salt and squeeze them. The core goes to ${p.temp(targetC)}.`,
   'filling.ice': ({ iceKg }, p) => `Have ${p.mass(iceKg)} of ice ready for the bath.`,

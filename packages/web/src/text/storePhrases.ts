@@ -20,7 +20,6 @@ export const STORE = {
   family: 'Family',
   itsWaterIs: 'How its water is removed',
   cookDownTo: 'Cook down to',
-  isEveryPartOfIt: 'Is every part of it already cooked?',
   saltWhenCooked: 'Salt when cooked',
   freeLiquid: 'Free liquid',
   waterWhenMade: 'Water when made',

@@ -67,6 +67,8 @@ export const RAW_NAME: Record<RawPart | 'none', string> = {
   'minced-meat': 'no, raw minced meat',
   poultry: 'no, raw poultry',
 };
+/** The same while the question is open. */
+export const RAW_OPEN_NAME: Record<RawPart | 'none' | 'unsaid', string> = { unsaid: 'not said yet', ...RAW_NAME };
 export const AHEAD_NAME = { '0': 'same day', '1': '1 day', '2': '2 days' } as const;
 export const RISE_NAME = { room: 'in the room', fridge: 'in the fridge' } as const;
 export const HEAT_NAME = { off: 'off the heat', on: 'on the heat' } as const;

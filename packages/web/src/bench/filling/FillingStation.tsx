@@ -4,13 +4,13 @@ import {
   type CoolingPlace,
   type FillingMethod,
   type FindingCode,
-  type RawPart,
   REHEAT_C,
   thickenersFor,
   withCookTo,
   withMethod,
   marksOf,
   withFillingOf,
+  withLinesAsked,
   withRaw,
   withThickener,
   RANGES,
@@ -30,8 +30,9 @@ import { Findings } from '../../ui/controls/Findings';
 import { FormulaTable } from '../../ui/controls/FormulaTable';
 import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
+import { RawPick } from '../../ui/controls/RawPick';
 import { GramField, PercentField, TempField } from '../../ui/controls/UnitFields';
-import { AHEAD_NAME, METHOD_NAME, PLACE_NAME, RAW_NAME } from '../../text/words';
+import { AHEAD_NAME, METHOD_NAME, PLACE_NAME } from '../../text/words';
 import { CoolingSheet } from './CoolingSheet';
 import { FormulaTools } from '../FormulaTools';
 import { PiecesField } from '../PiecesField';
@@ -112,13 +113,9 @@ function Decisions({ line }: { readonly line: Line }) {
           onChange={(panKg) => set('panKg', { panKg })}
         />
       </Row>
-      <Pick<RawPart | 'none'>
-        label={T.isEveryPartOfIt}
-        value={filling.raw ?? 'none'}
-        options={RAW_NAME}
-        onChange={(raw) =>
-          edit('filling.raw', (d) => withRaw(d, raw === 'none' ? null : raw, kitchen.reheatC ?? REHEAT_C))
-        }
+      <RawPick
+        filling={filling}
+        onSay={(raw) => edit('filling.raw', (d) => withRaw(d, raw, kitchen.reheatC ?? REHEAT_C))}
       />
       <Choice
         label={T.madeAhead}
@@ -198,8 +195,9 @@ function Strong({ draft }: { readonly draft: TrayDraft }) {
 /** Formula, salt, cooking dry by the scale, cooling. */
 export function FillingStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
+  const pantry = usePantry();
   const [byPercent, setByPercent] = useState(false);
-  const { draft, printer, cold } = line;
+  const { draft, kitchen, printer, cold } = line;
   const { figures, cooling, split, findings } = cold.filling;
   const { filling } = draft;
   return (
@@ -227,7 +225,10 @@ export function FillingStation({ line }: { readonly line: Line }) {
             byPercent={byPercent}
             printer={printer}
             onLines={(field, change) =>
-              edit(`filling.${field}`, (d) => ({ ...d, filling: { ...d.filling, lines: change(d.filling.lines) } }))
+              edit(`filling.${field}`, (d) => ({
+                ...d,
+                filling: withLinesAsked(d.filling, change(d.filling.lines), pantry, kitchen.reheatC ?? REHEAT_C),
+              }))
             }
           />
           <Thickeners line={line} />
