@@ -45,7 +45,7 @@ export function mayBeRaw({ id, role, diet, allergens }: Ingredient): RawPart | n
  * A filling with other lines. One that may come raw and was not in it before makes the question
  * open again: until the cook says how it is folded in, it is planned as raw.
  * @param reheatC the kitchen's own target for cooked fillings, 70–75 °C
- * @example withLinesAsked(filling, [...filling.lines, { ingredientId: 'egg', massKg: 0.05 }], pantryWith([]), 74).raw // 'egg'
+ * @example withLinesAsked(draft.filling, [{ ingredientId: 'egg', massKg: 0.05 }], pantryWith([]), 74).raw // 'egg'
  */
 export function withLinesAsked<T extends RawSaid>(filling: T, lines: Formula, pantry: Pantry, reheatC: number): T {
   const before = new Set(filling.lines.map(({ ingredientId }) => ingredientId));
