@@ -11,14 +11,13 @@ interface RawPickProps {
 
 /** "Is every part of it already cooked?", open while the cook has not said. */
 export function RawPick({ filling: { raw, rawUnsaid = false }, onSay }: RawPickProps) {
-  return (
-    <Pick<RawPart | 'none' | 'unsaid'>
-      label={T.isEveryPartOfIt}
-      value={rawUnsaid ? 'unsaid' : (raw ?? 'none')}
-      options={rawUnsaid ? RAW_OPEN_NAME : RAW_NAME}
-      onChange={(said) => {
-        if (said !== 'unsaid') onSay(said === 'none' ? null : said);
-      }}
-    />
+  const say = (said: RawPart | 'none' | 'unsaid') => {
+    if (said !== 'unsaid') onSay(said === 'none' ? null : said);
+  };
+  const label = T.isEveryPartOfIt;
+  return rawUnsaid ? (
+    <Pick<RawPart | 'none' | 'unsaid'> label={label} value="unsaid" options={RAW_OPEN_NAME} onChange={say} />
+  ) : (
+    <Pick<RawPart | 'none'> label={label} value={raw ?? 'none'} options={RAW_NAME} onChange={say} />
   );
 }
