@@ -16,7 +16,7 @@ export { judgeFamily } from './dough/judgeFamily.js';
 export { hasSubstitutions, type SideEffect, type Substitution, substitutionsFor } from './dough/substitute.js';
 export { WORKED_FORMULAS } from './dough/workedFormulas.js';
 export { type DoughFigures, doughFigures, stiffnessAtShift } from './dough/doughFigures.js';
-export { coreMustBeSafe, REHEAT_C } from './filling/fillingSafety.js';
+export { coreMustBeSafe, isUncooked, REHEAT_C } from './filling/fillingSafety.js';
 export { withLinesAsked, withRawSaid } from './filling/mayBeRaw.js';
 export { thickenersFor } from './filling/freeLiquid.js';
 export { fillingFigures } from './filling/fillingFigures.js';
@@ -141,7 +141,6 @@ export { trayAlone, trayOf, traysOf, withCopyOfTray, withFillingOf, withoutTray,
 export { type FireTray, friedPieces, type FryTray, fryTrays, trayOfPiece } from './plan/fryTrays.js';
 export type { BatchPlan, ColdPlan, HotPlan } from './plan/batchPlan.js';
 export { coolingWays } from './plan/planFilling.js';
-export { isUncooked } from './plan/planDay.js';
 export type { TrayBake } from './plan/trayBake.js';
 export type { PutBy } from './plan/trayKeep.js';
 export { kitchenAtPot, potOf } from './draft/kitchenAtPot.js';

@@ -102,6 +102,7 @@ const CASE = {
   method: 'pan',
   raw: null,
   rawUnsaid: false,
+  uncooked: false,
   coreTargetC: 74,
   aheadDays: 0,
   iceKg: null,

@@ -20,6 +20,8 @@ export interface FillingCase {
   /** It is spread in. */
   readonly dishes: number;
   readonly depthM: number;
+  /** Mixed raw: it was never hot, and nothing of it cools. */
+  readonly uncooked: boolean;
   /** `null` when the dish would be too deep to cool safely. */
   readonly cooling: CoolingResult | null;
   /** The same filling in twice as many dishes; `null` when that is too deep as well. */
@@ -36,7 +38,7 @@ export function fillingFindings(of: FillingCase): Finding[] {
     ...saltFindings(of.figures),
     ...liquidFindings(of),
     ...rawFindings(of),
-    ...coolingFindings(of),
+    ...(of.uncooked ? [] : coolingFindings(of)),
     ...aheadFindings(of),
   ];
 }
@@ -71,13 +73,13 @@ function saltFindings(figures: FillingFigures): Finding[] {
   return found;
 }
 
-function liquidFindings({ figures, method }: FillingCase): Finding[] {
+function liquidFindings({ figures, method, uncooked }: FillingCase): Finding[] {
   const found: Finding[] = [];
   const { targetKg, targetWithPanKg, boiledOffKg, freeKg, juiceKg, juiceReducedKg } = figures;
   const values = { targetKg, withPanKg: targetWithPanKg, boiledKg: boiledOffKg };
   switch (method) {
     case 'pan':
-      found.push({ code: 'filling.cook-dry', tone: 'know', values });
+      if (!uncooked) found.push({ code: 'filling.cook-dry', tone: 'know', values });
       break;
     case 'strain':
       found.push(

@@ -31,6 +31,14 @@ export function coreTargetFor(raw: RawPart | null, reheatC: number): number {
   }
 }
 
+/**
+ * Whether a filling goes in as it is mixed: raw, and nothing boils off. It was never hot, so nothing of it cools.
+ * @example isUncooked(draft.filling) // false
+ */
+export function isUncooked({ raw, cookToShare }: Pick<TrayDraft['filling'], 'raw' | 'cookToShare'>): boolean {
+  return raw !== undefined && raw !== 'vegetables' && cookToShare >= 1;
+}
+
 /** Days a cooked filling keeps in the fridge before the batch: two, one with fish or shellfish, none raw. */
 export function keepsDays(raw: RawPart | null, hasFish: boolean): number {
   if (raw !== null && raw !== 'vegetables') return 0;

@@ -5,7 +5,7 @@ import type { TrayDraft } from '../draft/draft.js';
 import { holdTimes } from '../frying/holdPiece.js';
 import type { RunStepId } from '../cook/cookAct.js';
 import { runSheet } from './runSheet.js';
-import { isUncooked } from './planDay.js';
+import { isUncooked } from '../filling/fillingSafety.js';
 import { coolingWays } from './planFilling.js';
 import { planBatch } from './planBatch.js';
 import { planCold } from './planCold.js';
@@ -37,7 +37,8 @@ function sameEverywhere(draft: TrayDraft, kitchen: Kitchen): void {
   };
   // Nothing to fill with, or mixed raw: nothing was hot, and nothing waits to be cold.
   const isEmpty = draft.filling.lines.length === 0 && draft.fold.fillingEachKg === 0;
-  if (isEmpty || isUncooked(draft.filling)) expect([serveS('cool'), sheetS('cool')]).toEqual([0, 0]);
+  if (isEmpty || isUncooked(draft.filling))
+    expect([serveS('cool'), sheetS('cool'), filling.cooling, ways]).toEqual([0, 0, null, []]);
   else alike(filling.cooling?.toFoldS, 'cool', 'cool');
   alike(fry.burner?.warmS, 'heat', 'heat');
   alike(fry.lots?.totalS, 'fry', 'fry');

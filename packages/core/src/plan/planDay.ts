@@ -3,6 +3,7 @@ import { type BatchDraft, type OwnStep } from '../draft/batchDraft.js';
 import type { TrayDraft, TrayMark } from '../draft/draft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import { CoreError } from '../errors.js';
+import { isUncooked } from '../filling/fillingSafety.js';
 import { TEMPER_S } from '../frying/holdPiece.js';
 import { oilChangeS } from '../oil/pot.js';
 import { lastDropS } from '../oil/pipeline.js';
@@ -36,14 +37,6 @@ function foldEachS(draft: TrayDraft, kitchen: Kitchen): number {
   const edge = formOf(draft.form).hasEdge ? (draft.fold.edge ?? 'plain') : 'plain';
   const dips = (wet === 'none' ? 0 : 1) + (dry === 'none' ? 0 : 1);
   return Math.max(5, kitchen.hands.foldEachS + EDGES[edge].handsS) + DIP_S * dips * (double ? 2 : 1);
-}
-
-/**
- * Whether a filling goes in as it is mixed: raw, and nothing boils off.
- * @example isUncooked(draft.filling) // false
- */
-export function isUncooked({ raw, cookToShare }: Pick<TrayDraft['filling'], 'raw' | 'cookToShare'>): boolean {
-  return raw !== undefined && raw !== 'vegetables' && cookToShare >= 1;
 }
 
 /** s between the last piece folded and the oil being heated for it; 0: none. */

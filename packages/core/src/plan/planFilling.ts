@@ -1,5 +1,6 @@
 import { coolFilling, type CoolingResult, dishDepthM, iceForBath, MOST_DEPTH_M } from '../filling/coolFilling.js';
 import type { FillingFigures } from '../filling/fillingFigures.js';
+import { isUncooked } from '../filling/fillingSafety.js';
 import { fillingFindings } from '../filling/fillingFindings.js';
 import type { FillingPlan } from './batchPlan.js';
 import type { TrayDraft } from '../draft/draft.js';
@@ -28,6 +29,11 @@ interface Spread {
   readonly kitchen: Kitchen;
 }
 
+/** Whether anything of it was hot and has to get cold: not with nothing in it, not when it is mixed raw. */
+function isCooled({ filling, fold }: TrayDraft): boolean {
+  return (filling.lines.length > 0 || fold.fillingEachKg > 0) && !isUncooked(filling);
+}
+
 /** The filling in so many of the kitchen's dishes; `null` over 8 cm deep. */
 function cooledIn({ figures, filling, fatPercent, kitchen }: Spread, place: CoolingPlace, dishes: number) {
   const { lengthM, widthM } = kitchen.dish;
@@ -47,9 +53,12 @@ export function planFilling(draft: TrayDraft, kitchen: Kitchen, fatPercent: numb
   const figures = draftFilling(draft, kitchen);
   const spread = { figures, filling, fatPercent, kitchen };
   const dishes = filling.dishes ?? 1;
-  const { depthM, cooling } = cooledIn(spread, filling.place, dishes);
-  const split = cooledIn(spread, filling.place, 2 * dishes).cooling;
-  const iceKg = filling.place === 'ice-bath' ? iceForBath(figures.targetKg, filling.hotC) : null;
+  const cools = isCooled(draft);
+  const inDishes = cooledIn(spread, filling.place, dishes);
+  const { depthM } = inDishes;
+  const cooling = cools ? inDishes.cooling : null;
+  const split = cools ? cooledIn(spread, filling.place, 2 * dishes).cooling : null;
+  const iceKg = cools && filling.place === 'ice-bath' ? iceForBath(figures.targetKg, filling.hotC) : null;
   if (draft.fold.fillingEachKg === 0 && !(figures.rawKg > 0)) {
     const foldC = foldTempC(filling.place, fatPercent, kitchen);
     const none: Finding = { code: 'filling.none', tone: 'know', values: {} };
@@ -67,6 +76,7 @@ export function planFilling(draft: TrayDraft, kitchen: Kitchen, fatPercent: numb
     cooling,
     split,
     dishes,
+    uncooked: isUncooked(filling),
   });
   const eachKg = draft.fold.fillingEachKg;
   const spoon: Finding[] =
@@ -86,10 +96,12 @@ export interface CoolingWay {
 }
 
 /**
- * Every place, in one dish and in two, quickest to fold first: to choose from with one tap.
+ * Every place, in one dish and in two, quickest to fold first: to choose from with one tap. None
+ * where nothing was hot.
  * @example coolingWays(draft, kitchen, 20).length // 8
  */
 export function coolingWays(draft: TrayDraft, kitchen: Kitchen, fatPercent: number): readonly CoolingWay[] {
+  if (!isCooled(draft)) return [];
   const spread = { figures: draftFilling(draft, kitchen), filling: draft.filling, fatPercent, kitchen };
   const places: readonly CoolingPlace[] = ['room', 'fridge', 'ice-bath', 'freezer'];
   const foldS = (way: CoolingWay) => way.cooling?.toFoldS ?? Infinity;

@@ -4,7 +4,8 @@ import type { OwnStep } from '../draft/batchDraft.js';
 import type { TrayDraft, TrayMark, TrayWay } from '../draft/draft.js';
 import type { ChainStep } from '../schedule/backwardChain.js';
 import type { BatchPlan } from './batchPlan.js';
-import { isUncooked, WEIGH_SHARE } from './planDay.js';
+import { isUncooked } from '../filling/fillingSafety.js';
+import { WEIGH_SHARE } from './planDay.js';
 
 /** What hands or eyes find out before a step is over. */
 export type CheckId = 'spoon' | 'cold' | 'fist' | 'windowpane' | 'smooth' | 'slack' | 'seam' | 'poke' | 'crumb';

@@ -39,9 +39,25 @@ const Rows = styled.ul`
     padding: 10px 0;
     border-top: 1px solid ${({ theme }) => theme.line};
   }
+  input {
+    min-width: 0;
+    width: 100%;
+  }
+  [role='group'] > button {
+    padding: 0;
+  }
   ${PHONE} {
     [role='group'] {
-      grid-template-columns: minmax(0, 1fr) 44px;
+      grid-template-columns: minmax(0, 1fr) 44px 44px;
+    }
+    [role='group'] > * {
+      grid-column: 1 / -1;
+    }
+    [role='group'] > button {
+      grid-column: auto;
+    }
+    [role='group'] > button:first-of-type {
+      grid-column: 2;
     }
   }
 `;

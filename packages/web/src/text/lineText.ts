@@ -5,6 +5,7 @@ import {
   type FindingTone,
   formOf,
   type FryPlan,
+  isUncooked,
   marksOf,
   type Station,
   type TrayWay,
@@ -167,7 +168,11 @@ function fillingText({ draft, cold, printer }: Line): StationText {
     station: 'filling',
     name: STATION_NAME.filling,
     figure: printer.mass(figures.targetKg),
-    detail: foldS === null ? 'does not cool in this dish' : `cold enough to fold in ${printer.time(foldS)}`,
+    detail: isUncooked(draft.filling)
+      ? 'mixed raw, kept cold'
+      : foldS === null
+        ? 'does not cool in this dish'
+        : `cold enough to fold in ${printer.time(foldS)}`,
     ...verdictOf('filling', findings),
   };
 }

@@ -4,6 +4,7 @@ import {
   type CoolingPlace,
   type FillingMethod,
   type FindingCode,
+  isUncooked,
   REHEAT_C,
   thickenersFor,
   withCookTo,
@@ -123,34 +124,38 @@ function Decisions({ line }: { readonly line: Line }) {
         options={AHEAD_NAME}
         onChange={(days) => set('aheadDays', { aheadDays: Number(days) })}
       />
-      <Row>
-        <TempField
-          label={T.hotIntoTheDish}
-          value={filling.hotC}
-          {...RANGES.draft.hotC}
-          printer={printer}
-          onChange={(hotC) => set('hotC', { hotC })}
-        />
-      </Row>
-      <Choice<CoolingPlace>
-        label={T.coolsIn}
-        value={filling.place}
-        options={PLACE_NAME}
-        onChange={(place) => set('place', { place })}
-      />
-      <Row style={{ border: 0 }}>
-        <Choice
-          label={T.dish}
-          hideLabel
-          value={filling.covered ? 'covered' : 'open'}
-          options={{ open: 'open', covered: 'covered' }}
-          onChange={(choice) => set('covered', { covered: choice === 'covered' })}
-        />
-        <Button $look="quiet" style={{ padding: 0 }} onPress={() => setComparing(true)}>
-          {T.compareWays}
-        </Button>
-      </Row>
-      {comparing && <CoolingSheet line={line} onClose={() => setComparing(false)} />}
+      {!isUncooked(filling) && (
+        <>
+          <Row>
+            <TempField
+              label={T.hotIntoTheDish}
+              value={filling.hotC}
+              {...RANGES.draft.hotC}
+              printer={printer}
+              onChange={(hotC) => set('hotC', { hotC })}
+            />
+          </Row>
+          <Choice<CoolingPlace>
+            label={T.coolsIn}
+            value={filling.place}
+            options={PLACE_NAME}
+            onChange={(place) => set('place', { place })}
+          />
+          <Row style={{ border: 0 }}>
+            <Choice
+              label={T.dish}
+              hideLabel
+              value={filling.covered ? 'covered' : 'open'}
+              options={{ open: 'open', covered: 'covered' }}
+              onChange={(choice) => set('covered', { covered: choice === 'covered' })}
+            />
+            <Button $look="quiet" style={{ padding: 0 }} onPress={() => setComparing(true)}>
+              {T.compareWays}
+            </Button>
+          </Row>
+          {comparing && <CoolingSheet line={line} onClose={() => setComparing(false)} />}
+        </>
+      )}
     </>
   );
 }
