@@ -147,7 +147,7 @@ export { kitchenAtPot, potOf } from './draft/kitchenAtPot.js';
 export { friedInOil, fryJobOf, supperAfter, supperOrder } from './plan/supper.js';
 export { fireTrays, planBatch, planHot, type PlannedTray, planTrays } from './plan/planBatch.js';
 export { planCold } from './plan/planCold.js';
-export { fryBodyOf } from './plan/trayBody.js';
+export { foldedBodyOf, fryBodyOf } from './plan/trayBody.js';
 export {
   type Finding,
   type FindingCode,
@@ -252,13 +252,17 @@ export {
   RUN_STEPS,
   type RunStepId,
   STEP_KEY,
+  type MeasureId,
+  measuredOf,
+  STEP_MEASURES,
   type StepKey,
   stepKey,
   stepMark,
   stepState,
   stepWhat,
 } from './cook/cookAct.js';
-export { type CheckId, type MeasureId, type RunStep, runSheet } from './plan/runSheet.js';
+export { type CheckId, plannedOf, type RunStep, runSheet, type StepMeasure } from './plan/runSheet.js';
+export { stepFindings } from './plan/stepFindings.js';
 export { asCooked, MEASURE_RANGE, type PlanChange } from './plan/asCooked.js';
 export { callsBy, ringing } from './cook/ringing.js';
 export { type Danger, type DangerId } from './fire/danger.js';
@@ -271,6 +275,7 @@ export {
   type DoughFamilyId,
   type CoolingPlace,
   type FillingMethod,
+  type FillingState,
   type RawPart,
   TURN_SCHOOLS,
   type TurnSchool,

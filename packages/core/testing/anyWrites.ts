@@ -86,6 +86,13 @@ export function anyDraft(ids: readonly string[] = shipped): fc.Arbitrary<TrayDra
         ),
         onHeat: maybe(fc.boolean()),
         rise: maybe(fc.constantFrom('room' as const, 'fridge' as const)),
+        liquidC: maybe(within(D.liquidC)),
+        mixedC: maybe(within(D.mixedC)),
+        boilOffShare: maybe(within(D.boilOffShare)),
+        lots: maybe(whole(D.doughLots)),
+        ahead: maybe(
+          fc.record({ days: whole(D.madeAheadDays), upTo: fc.constantFrom('dough' as const, 'pieces' as const) }),
+        ),
         poured: maybe(fc.array(within(D.pourKg), { maxLength: 4 })),
       }),
       filling: fc.record({
@@ -112,6 +119,7 @@ export function anyDraft(ids: readonly string[] = shipped): fc.Arbitrary<TrayDra
         fillingEachKg: fc.oneof(within({ least: 0, most: 0.08 }), within(D.fillingEachKg)),
         edge: maybe(fc.constantFrom(...(Object.keys(EDGES) as (keyof typeof EDGES)[]))),
         outline: maybe(outline),
+        fillingState: maybe(fc.constantFrom('fridge', 'part-frozen')),
       }),
       seal: maybe(seal),
       coat: maybe(coat),

@@ -2,7 +2,8 @@ import { TRAY_MARKS, type TrayMark } from '../draft/draft.js';
 
 /** What steps of the run-sheet are about, in the order in which they usually come. */
 export const RUN_STEPS = [
-  ...(['weigh-filling', 'cook-filling', 'cool', 'mix-dough', 'rest', 'roll', 'fold', 'put-by'] as const),
+  ...(['weigh-filling', 'cook-filling', 'cool', 'mix-dough', 'rest', 'shape', 'firm', 'warm'] as const),
+  ...(['dry', 'roll', 'fold', 'put-by'] as const),
   ...(['proof', 'hold', 'bake', 'heat', 'fry', 'serve', 'own'] as const),
 ] as const;
 export type RunStepId = (typeof RUN_STEPS)[number];
@@ -35,6 +36,28 @@ export function stepWhat(key: StepKey): RunStepId {
 export type CheckAnswer = 'yes' | 'not-yet' | 'no';
 
 /**
+ * What is measured, by step: pan and filling, middle of the filling, liquid poured and how warm,
+ * the dough's own warmth and weight when made, wall as rolled, pieces folded, when a bake was
+ * golden. SI; °C.
+ */
+export const STEP_MEASURES = {
+  'cook-filling': ['pan-kg'],
+  cool: ['filling-c'],
+  'mix-dough': ['poured-kg', 'liquid-c', 'dough-c', 'dough-kg'],
+  roll: ['rolled-m'],
+  fold: ['pieces'],
+  bake: ['golden-s'],
+} as const satisfies Partial<Record<RunStepId, readonly string[]>>;
+export type MeasureId = (typeof STEP_MEASURES)[keyof typeof STEP_MEASURES][number];
+
+/** Which figure a told one is: those told without a name were the first their step measures. */
+function measureOf({ step, measure }: { readonly step: StepKey; readonly measure?: MeasureId }): MeasureId | null {
+  if (measure !== undefined) return measure;
+  const what = stepWhat(step);
+  return what in STEP_MEASURES ? STEP_MEASURES[what as keyof typeof STEP_MEASURES][0] : null;
+}
+
+/**
  * The tray a step is of, by its key; `null`: the first, or all of them.
  * @example stepMark('fold') // null
  */
@@ -46,8 +69,8 @@ export function stepMark(key: StepKey): TrayMark | null {
 export type CookAct = { readonly id: string; readonly atMs: number; readonly step: StepKey } & (
   | { readonly kind: 'done' | 'skip' | 'back' }
   | { readonly kind: 'check'; readonly answer: CheckAnswer }
-  /** SI: kg, °C, m or a count, as the step measures. */
-  | { readonly kind: 'measure'; readonly value: number }
+  /** SI: kg, °C, m, s or a count; `measure` absent: what the step measures first. */
+  | { readonly kind: 'measure'; readonly value: number; readonly measure?: MeasureId }
   /** Something the step takes is set out, or is not after all; `line` is its key in the list of amounts. */
   | { readonly kind: 'tick'; readonly line: string; readonly on: boolean }
   /** Taken by one of several cooks; an empty name lays it back. */
@@ -60,16 +83,25 @@ export interface StepState {
   /** When it was done or skipped, ms; `null` while open. */
   readonly atMs: number | null;
   readonly answer: CheckAnswer | null;
-  readonly value: number | null;
+  /** What was measured, by its name; the last told counts. */
+  readonly measured: Readonly<Partial<Record<MeasureId, number>>>;
   readonly who: string;
   /** Keys of amounts that are set out. */
   readonly ticked: readonly string[];
 }
 
-const OPEN: StepState = { state: 'open', atMs: null, answer: null, value: null, who: '', ticked: [] };
+const OPEN: StepState = { state: 'open', atMs: null, answer: null, measured: {}, who: '', ticked: [] };
 
 /** The whole sheet as the acts leave it. */
 export type CookState = ReadonlyMap<StepKey, StepState>;
+
+/**
+ * What was measured of a step; `null`: nothing yet.
+ * @example measuredOf(cookState(cookActs), 'fold', 'pieces') // null
+ */
+export function measuredOf(state: CookState, step: StepKey, measure: MeasureId): number | null {
+  return stepState(state, step).measured[measure] ?? null;
+}
 
 /** @example stepState(cookState(cookActs), 'weigh-filling').state // 'done' */
 export function stepState(state: CookState, step: StepKey): StepState {
@@ -101,8 +133,10 @@ function withAct(now: StepState, act: CookAct): StepState {
       return { ...now, state: 'open', atMs: null, answer: null };
     case 'check':
       return { ...now, answer: act.answer };
-    case 'measure':
-      return { ...now, value: act.value };
+    case 'measure': {
+      const measure = measureOf(act);
+      return measure === null ? now : { ...now, measured: { ...now.measured, [measure]: act.value } };
+    }
     case 'tick': {
       const others = now.ticked.filter((line) => line !== act.line);
       return { ...now, ticked: act.on ? [...others, act.line] : others };

@@ -15,6 +15,8 @@ export interface DoughHow {
   readonly pantry?: Pantry | undefined;
   /** Scalded, and stirred on the heat to one mass: more boils off and the flour takes up more. */
   readonly onHeat?: boolean | undefined;
+  /** Share of the liquid that boils off; absent: as usual. Counts only in a dough that is scalded. */
+  readonly boilOffShare?: number | undefined;
 }
 
 /** Everything the Dough station says of a formula. Percentages are baker's percent. */
@@ -121,6 +123,12 @@ export function doughStiffness(
   return clamp(5 - ((20 * 0.54) / slopeAbsorption) * x, 0, 10);
 }
 
+/** A family as this dough of it is cooked; those that are not cooked stay as they are. */
+function scaldedAs(usual: DoughFamily, onHeat: boolean, boilOffShare?: number): DoughFamily {
+  if (!usual.onHeat) return usual;
+  return { ...usual, ...(onHeat && usual.onHeat), ...(boilOffShare !== undefined && { boilOffShare }) };
+}
+
 /**
  * All dough figures of one formula. Long for it is one figure after another, each from those before.
  * @param how what the formula alone does not say; absent: the label, the shipped catalogue, off the heat
@@ -130,10 +138,9 @@ export function doughStiffness(
 export function doughFigures(
   lines: Formula,
   familyId: DoughFamilyId,
-  { learnt = {}, pantry = SHIPPED_PANTRY, onHeat = false }: DoughHow = {},
+  { learnt = {}, pantry = SHIPPED_PANTRY, onHeat = false, boilOffShare }: DoughHow = {},
 ): DoughFigures {
-  const usual = doughFamily(familyId);
-  const family = onHeat && usual.onHeat ? { ...usual, ...usual.onHeat } : usual;
+  const family = scaldedAs(doughFamily(familyId), onHeat, boilOffShare);
   const totals = formulaTotals(lines, 'dough.lines', pantry);
   const s = sumDough(lines, !family.wantsGluten, pantry);
   // Less than a tenth of a milligram is dust on the scale, not a dough.

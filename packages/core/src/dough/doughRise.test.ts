@@ -1,11 +1,11 @@
-import { type FindingCode, findingOf } from '../draft/finding.js';
+import { type FindingCode, findingOf, worstTone } from '../draft/finding.js';
 import fc from 'fast-check';
 import { type TrayDraft } from '../draft/draft.js';
 import { withFamily, withWorkedFormula } from '../plan/editDraft.js';
 import { planBatch } from '../plan/planBatch.js';
 import { newTray } from '../plan/starters.js';
 import { doughFigures } from './doughFigures.js';
-import { doughRise, pourTemp, type RiseSpec, yeastRate, yeastStrength } from './doughRise.js';
+import { doughRise, mixedDoughC, pourTemp, type RiseSpec, yeastAlive, yeastRate, yeastStrength } from './doughRise.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const LEAN: RiseSpec = { yeastPercent: 1, sugarPercent: 0, saltPercent: 1.6, doughC: 26, placeC: 26, massKg: 1 };
@@ -160,4 +160,65 @@ test('the sugar of milk browns and sweetens, but does not slow the yeast', () =>
   expect(milk.yeastSugarPercent).toBeCloseTo(0, 6);
   const sugar = doughFigures([...base, line('milk', 0.62), line('sugar', 0.1)], 'yeast');
   expect(sugar.yeastSugarPercent).toBeCloseTo(sugar.sugarPercent - milk.sugarPercent, 6);
+});
+
+describe('liquid and dough as warm as they are', () => {
+  const base = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+  const lean = withWorkedFormula(withFamily(base, 'yeast'));
+  const dough = (change: Partial<TrayDraft['dough']>, draft = lean) =>
+    planBatch({ ...draft, dough: { ...draft.dough, ...change } }, DEFAULT_KITCHEN, null).dough;
+
+  test('what is poured at the temperature named comes out as wanted; poured warmer, the dough is warmer', () => {
+    const amount = fc.double({ min: 0.2, max: 3, noNaN: true });
+    const warm = fc.integer({ min: 22, max: 45 });
+    fc.assert(
+      fc.property(amount, amount, fc.integer({ min: 8, max: 38 }), warm, (flour, water, room, want) => {
+        const poured = pourTemp(flour, water, room, want, 0);
+        if (!poured || poured.iceKg > 0) return;
+        expect(mixedDoughC(flour, water, room, poured.waterC)).toBeCloseTo(want, 6);
+        expect(mixedDoughC(flour, water, room, poured.waterC + 1)).toBeGreaterThan(want);
+      }),
+    );
+    expect(mixedDoughC(0, 0, 19, 60)).toBe(19);
+  });
+
+  test('48 °C is warned of and rises later; at 60 °C nothing rises and the plan stops; the words name what was poured', () => {
+    const asWanted = dough({});
+    expect(dough({ liquidC: asWanted.rise!.liquidC! }).rise!.doubleS! / asWanted.rise!.doubleS!).toBeCloseTo(1, 6);
+    const [warm, hot, deadly] = [dough({ liquidC: 40 }), dough({ liquidC: 48 }), dough({ liquidC: 60 })];
+    expect(worstTone(warm.findings)).toBe('good');
+    expect(warm.rise!.doubleS!).toBeLessThan(asWanted.rise!.doubleS!);
+    expect(findingOf(hot.findings, 'dough.liquid-hot')).toMatchObject({ tone: 'look-out', values: { liquidC: 48 } });
+    expect(hot.rise!.alive).toBeGreaterThan(0.5);
+    expect(findingOf(deadly.findings, 'dough.liquid-kills')!.tone).toBe('stop');
+    expect(deadly.rise!.doubleS).toBeNull();
+    for (let c = 40, before = 1; c <= 60; c += 0.5) {
+      expect(yeastAlive(c)).toBeLessThanOrEqual(before);
+      before = yeastAlive(c);
+    }
+  });
+
+  test('the dough as it was kneaded counts more than what was poured: warmer rises sooner', () => {
+    const doubles = [18, 22, 26, 30, 34].map((mixedC) => dough({ liquidC: 30, mixedC }).rise!.doubleS!);
+    expect(doubles).toEqual([...doubles].sort((a, b) => b - a));
+    expect(findingOf(dough({ mixedC: 31 }).findings, 'dough.mixed')!.values).toMatchObject({
+      doughC: 31,
+      measured: true,
+    });
+  });
+
+  test('what boils off a scalded dough is missing from it; a dough that is not scalded does not ask', () => {
+    const scalded = withWorkedFormula(withFamily(base, 'scalded'));
+    const usual = dough({}, scalded).figures;
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 0.6, noNaN: true }), (boilOffShare) => {
+        const { figures } = dough({ boilOffShare }, scalded);
+        expect(figures.totals.massKg - figures.massKg).toBeCloseTo(boilOffShare * usual.madeOf.water, 9);
+        const drier = boilOffShare > usual.boiledOffKg / usual.madeOf.water;
+        expect(drier ? figures.stiffness! >= usual.stiffness! : figures.stiffness! <= usual.stiffness!).toBe(true);
+        expect(dough({ boilOffShare }).figures).toEqual(dough({}).figures);
+      }),
+      { numRuns: 30 },
+    );
+  });
 });

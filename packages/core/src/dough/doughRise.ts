@@ -86,6 +86,19 @@ export function doughRise(spec: RiseSpec): Rise {
   return { soonestS: goals[0]!.atS, doubleS: goals[1]!.atS, latestS: goals[2]!.atS };
 }
 
+/** Liquid warmer than this weakens yeast, °C; from the second on it kills it. Source: docs/models/practice.md. */
+export const YEAST_LIQUID_C = { weakens: 46, kills: 55 } as const;
+
+/**
+ * Share of the yeast that lives on after liquid of a temperature is poured over it, 0–1: all of it
+ * up to 46 °C, none from 55 °C on. Straight between the two: our own.
+ * @example yeastAlive(48) < 1 // true
+ */
+export function yeastAlive(liquidC: number): number {
+  const { weakens, kills } = YEAST_LIQUID_C;
+  return clamp((kills - liquidC) / (kills - weakens), 0, 1);
+}
+
 export interface PourTemp {
   /** °C of the water that is poured. */
   readonly waterC: number;
@@ -98,6 +111,17 @@ const WATER_CP = 4190;
 const ICE_MELTS_J_PER_KG = 334_000;
 /** Hands warm a dough by about this much while they knead, K. */
 const FRICTION_K = 2;
+
+/**
+ * Temperature of a kneaded dough from what went into it, °C: heat balance of flour and what is
+ * poured, and what kneading adds. Without either, as the room.
+ * @example mixedDoughC(1, 0.6, 21, 30) // 28.2
+ */
+export function mixedDoughC(flourKg: number, waterKg: number, roomC: number, liquidC: number): number {
+  const [flour, water] = [Math.max(0, flourKg) * FLOUR_CP, Math.max(0, waterKg) * WATER_CP];
+  if (!(flour + water > 0)) return roomC;
+  return (flour * roomC + water * liquidC) / (flour + water) + FRICTION_K;
+}
 
 /**
  * Temperature to pour at so that the dough comes out as wanted: heat balance of flour and what

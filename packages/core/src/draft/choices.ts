@@ -16,6 +16,9 @@ export type CoolingPlace = 'room' | 'fridge' | 'ice-bath' | 'freezer';
 /** What in a filling is raw when it is folded in; fillings of cooked parts have none. */
 export type RawPart = 'poultry' | 'minced-meat' | 'fish' | 'egg' | 'vegetables';
 
+/** Cold as the fridge; or in shaped portions, frozen outside and soft in the middle. */
+export type FillingState = 'fridge' | 'part-frozen';
+
 /** How a filling loses its water: in the pan, as juice reduced apart, squeezed out, or not at all but bound. */
 export type FillingMethod = 'pan' | 'strain' | 'squeeze' | 'thicken';
 

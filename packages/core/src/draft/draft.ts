@@ -5,6 +5,7 @@ import type {
   DoughFamilyId,
   EdgeId,
   FillingMethod,
+  FillingState,
   FormId,
   OilRamp,
   Point,
@@ -64,8 +65,16 @@ export interface TrayDraft {
     readonly onHeat?: boolean;
     /** Where a yeast dough rises; absent: in the room. */
     readonly rise?: 'room' | 'fridge';
+    /** °C of the liquid when it is poured; absent: as warm as the dough wants it. */
+    readonly liquidC?: number;
+    /** °C of the dough when it was kneaded; absent: as flour and liquid make it. */
+    readonly mixedC?: number;
+    /** Share of the liquid that boils off while it is scalded, 0–0.6; absent: as usual in its family. */
+    readonly boilOffShare?: number;
     /** It is made in so many lots, the next when the one before is used, 1–6; absent: all at once. */
     readonly lots?: number;
+    /** So much of the batch is made on an earlier day; absent: all of it on its own. */
+    readonly ahead?: MadeAhead;
     /** Where in the Store it came from; absent: made here. */
     readonly from?: FormulaRef;
   };
@@ -103,6 +112,8 @@ export interface TrayDraft {
     readonly thicknessM: number;
     readonly sealM: number;
     readonly fillingEachKg: number;
+    /** How the filling goes in; absent: cool enough to fold. */
+    readonly fillingState?: FillingState;
     /** How the rim is finished; absent: pressed plain. */
     readonly edge?: EdgeId;
     /** Of an own cutter: its outline, the longer side 1; absent: a leaf. */
@@ -127,6 +138,12 @@ export interface TrayDraft {
     /** Pieces go in one after the other, each as another comes out; absent: as lots. */
     readonly pipeline?: boolean;
   };
+}
+
+/** Up to where a batch is made so many days before it is eaten, 1–2: its dough waits in the fridge, its pieces as they come to the oil. */
+export interface MadeAhead {
+  readonly days: number;
+  readonly upTo: 'dough' | 'pieces';
 }
 
 /** What is in a piece that holds nothing. */

@@ -50,6 +50,10 @@ interface FindingValues {
   'dough.pour-at': { readonly waterC: number; readonly doughC: number };
   'dough.pour-ice': { readonly iceKg: number; readonly doughC: number };
   'dough.pour-hot': { readonly waterC: number; readonly mostC: number };
+  'dough.liquid-kills': { readonly liquidC: number; readonly mostC: number };
+  'dough.liquid-hot': { readonly liquidC: number; readonly mostC: number; readonly share: number };
+  'dough.liquid-cold': { readonly liquidC: number; readonly leastC: number; readonly mostC: number };
+  'dough.mixed': { readonly doughC: number; readonly wantedC: number; readonly measured: boolean };
   'dough.rise': {
     readonly soonestS: number;
     readonly doubleS: number;
@@ -70,6 +74,7 @@ interface FindingValues {
   'dough.lot-small': { readonly lotKg: number; readonly eachKg: number };
   'dough.cold-firm': { readonly stiffness: number; readonly fridgeC: number };
   'filling.empty': Nothing;
+  'filling.room-warm': { readonly roomC: number; readonly fridgeC: number };
   'filling.none': Nothing;
   'filling.sweet': { readonly percent: number };
   'filling.salt-right': { readonly percent: number; readonly least: number; readonly most: number };
@@ -129,6 +134,7 @@ interface FindingValues {
     readonly sideM: number;
     readonly knotM: number;
   };
+  'fold.part-frozen': { readonly firmS: number; readonly eachKg: number };
   'fold.knot': { readonly knotKg: number };
   'fold.dough-left': { readonly doughKg: number; readonly extra: number };
   'fold.dough-short': { readonly doughKg: number; readonly fewer: number };
@@ -224,6 +230,10 @@ interface FindingValues {
     readonly mostS: number;
     readonly lots: number;
   };
+  'serve.ahead': { readonly days: number; readonly upTo: 'dough' | 'pieces' };
+  'serve.ahead-dough': { readonly family: DoughFamilyId; readonly days: number; readonly most: number };
+  'serve.ahead-pieces': { readonly waitS: number; readonly keepS: number };
+  'serve.ahead-warm': Nothing;
   'serve.on-time': { readonly startMs: number };
   'serve.no-lift': Nothing;
   'serve.late': { readonly lateS: number };

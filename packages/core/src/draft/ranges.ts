@@ -18,6 +18,8 @@ export const RANGES = {
     coreTargetC: { least: 63, most: 96 },
     dishes: { least: 1, most: 4 },
     aheadDays: { least: 0, most: 2 },
+    /** Dough or pieces made on an earlier day. */
+    madeAheadDays: { least: 1, most: 2 },
     discM: { least: 0.02, most: 0.4 },
     lengthM: { least: 0.02, most: 1.5 },
     thicknessM: { least: 0.0004, most: 0.012 },
@@ -34,6 +36,13 @@ export const RANGES = {
     ownStepS: { least: 60, most: 86_400 },
     /** Lots the dough is made in. */
     doughLots: { least: 1, most: 6 },
+    /** Liquid as it is poured, and the dough when it is kneaded. */
+    liquidC: { least: 0, most: 100 },
+    mixedC: { least: 0, most: 60 },
+    /** Share of the liquid that boils off while a dough is scalded. */
+    boilOffShare: { least: 0, most: 0.6 },
+    /** A dough as it is weighed back. */
+    doughKg: { least: 0.001, most: 110 },
   },
   /** The kitchen it is cooked in. */
   kitchen: {

@@ -50,16 +50,19 @@ export function keepsDays(raw: RawPart | null, hasFish: boolean): number {
  * on an earlier day, by itself or in pieces that come from the freezer, and is reheated. What was
  * cooked and cooled today need only be hot enough to please. Source: docs/models/practice.md;
  * local rules come first.
- * @example coreMustBeSafe({ filling: { raw: 'poultry' }, fry: { start: 'room' } }) // true
+ * @example coreMustBeSafe({ filling: { raw: 'poultry' }, fry: { start: 'room' }, dough: {} }) // true
  */
 export function coreMustBeSafe({
   filling: { raw, aheadDays = 0 },
   fry: { start },
+  dough,
 }: {
   readonly filling: Pick<TrayDraft['filling'], 'raw' | 'aheadDays'>;
   readonly fry: Pick<TrayDraft['fry'], 'start'>;
+  readonly dough: Pick<TrayDraft['dough'], 'ahead'>;
 }): boolean {
-  return raw !== undefined || aheadDays > 0 || start === 'frozen' || start === 'tempered';
+  const isAhead = aheadDays > 0 || dough.ahead?.upTo === 'pieces';
+  return raw !== undefined || isAhead || start === 'frozen' || start === 'tempered';
 }
 
 /** The core that is safe, °C; −∞ where the filling asks for none. */

@@ -27,6 +27,12 @@ export const evenSurface = (h: number): SurfaceLaw => ({ stillH: h, bubblingH: h
 /** The dry side of a floating piece: steamy air over the pot (docs/models/frying.md, h 15–30). */
 export const AIR_ABOVE_OIL = { h: 22, tempC: 105 } as const;
 
+/** How cold something goes in: °C, and, at its melting point, the share of its water that is ice, 0–1. */
+export interface StartHeat {
+  readonly tempC: number;
+  readonly iceShare: number;
+}
+
 /** A piece as the solver needs it. Lengths in metres, temperatures in °C. */
 export interface FryBodySpec {
   /** Distance from the coldest point to the nearest skin, 0.5 mm – 100 mm. */
@@ -38,6 +44,8 @@ export interface FryBodySpec {
   readonly dough: FryMaterial;
   readonly filling: FryMaterial;
   readonly startC: number;
+  /** Of the filling, where it is colder than the dough around it; absent: as `startC`. */
+  readonly fillingStart?: StartHeat;
   /** `one`: all skin alike, under oil. `two`: upper and lower face apart, for floating pieces. */
   readonly faces: 'one' | 'two';
   /**
@@ -152,6 +160,10 @@ function checkSpec(spec: FryBodySpec): void {
   requireWithin(spec.shapeExponent, 1, 3, 'shapeExponent');
   requireWithin(spec.wallM, 1e-5, spec.radiusM, 'wallM');
   requireWithin(spec.startC, -40, 95, 'startC');
+  if (spec.fillingStart) {
+    requireWithin(spec.fillingStart.tempC, -40, 95, 'fillingStart.tempC');
+    requireWithin(spec.fillingStart.iceShare, 0, 1, 'fillingStart.iceShare');
+  }
   requireWithin(spec.boilingC, 80, 102, 'boilingC');
   requireWithin(spec.browning, 0, 20, 'browning');
   requireWithin(spec.setC, 40, 100, 'setC');
@@ -197,6 +209,8 @@ export function createFryBody(spec: FryBodySpec): FryBody {
   const count = cells.length;
   const floats = () => new Float64Array(count);
   const floor = two ? 0.05 : 0;
+  const dough: StartHeat = { tempC: spec.startC, iceShare: 0 };
+  const filling = spec.fillingStart ?? dough;
   const body: FryBody = {
     spec,
     count,
@@ -204,7 +218,7 @@ export function createFryBody(spec: FryBodySpec): FryBody {
     stepS: 0.05,
     heat: floats(),
     gone: floats(),
-    tempC: floats().fill(spec.startC),
+    tempC: floats(),
     branch: new Uint8Array(count),
     volume: floats(),
     area: new Float64Array(count + 1),
@@ -247,7 +261,7 @@ export function createFryBody(spec: FryBodySpec): FryBody {
     body.outward[i] = cell.from + cell.to >= 0 ? 1 : -1;
     body.isDough[i] = cell.dough ? 1 : 0;
     fillConstants(body, i, cell.dough ? spec.dough : spec.filling);
-    setStartHeat(body, i);
+    setStartHeat(body, i, cell.dough ? dough : filling);
   });
   body.area[count] = 1;
   // A symmetry plane carries no heat; for m = 1 its area would be 1.
@@ -268,14 +282,35 @@ function fillConstants(body: FryBody, i: number, material: FryMaterial): void {
   c.boilFrom[i] = water > 0 ? (dry + water * WATER_CP) * body.spec.boilingC : Infinity;
 }
 
-function setStartHeat(body: FryBody, i: number): void {
+function setStartHeat(body: FryBody, i: number, { tempC, iceShare }: StartHeat): void {
   const c = body.constants;
-  const start = body.spec.startC;
-  const frozen = start < MELTING_C && c.water[i]! > 0;
-  body.heat[i] = frozen
-    ? c.meltFrom[i]! + c.frozenC[i]! * (start - MELTING_C)
-    : (c.dryC[i]! + c.water[i]! * WATER_CP) * start;
-  body.branch[i] = frozen ? 0 : 2;
+  const water = c.water[i]!;
+  const isMelting = iceShare > 0 && tempC >= MELTING_C && water > 0;
+  const isFrozen = tempC < MELTING_C && water > 0;
+  body.tempC[i] = isMelting ? MELTING_C : tempC;
+  body.heat[i] = isMelting
+    ? c.meltTo[i]! - iceShare * water * MELTING_LATENT_J_PER_KG
+    : isFrozen
+      ? c.meltFrom[i]! + c.frozenC[i]! * (tempC - MELTING_C)
+      : (c.dryC[i]! + water * WATER_CP) * tempC;
+  body.branch[i] = isMelting ? 1 : isFrozen ? 0 : 2;
+}
+
+/**
+ * The heat of a cell as a start: what it would be put in with.
+ * @param i index of the cell
+ */
+export function startHeatOf(body: FryBody, i: number): StartHeat {
+  const c = body.constants;
+  const { [i]: heat = 0 } = body.heat;
+  const water = c.water[i]!;
+  if (water > 0 && heat < c.meltFrom[i]!) {
+    return { tempC: MELTING_C + (heat - c.meltFrom[i]!) / c.frozenC[i]!, iceShare: 0 };
+  }
+  if (water > 0 && heat < c.meltTo[i]!) {
+    return { tempC: MELTING_C, iceShare: (c.meltTo[i]! - heat) / (water * MELTING_LATENT_J_PER_KG) };
+  }
+  return { tempC: heat / (c.dryC[i]! + water * WATER_CP), iceShare: 0 };
 }
 
 /**

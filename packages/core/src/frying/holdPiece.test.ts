@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { OIL_SURFACE, type FryBodySpec } from './fryBody.js';
 import { doughMaterial, fillingMaterial } from './fryMaterial.js';
-import { coolPieceS, holdTimes, temperedC } from './holdPiece.js';
+import { afterBench, coolPieceS, holdTimes, PART_FROZEN, partFreezeS, temperedC } from './holdPiece.js';
+import { solveFry } from './solveFry.js';
 
 const BODY: FryBodySpec = {
   radiusM: 0.0135,
@@ -66,4 +67,51 @@ test('what is cold already takes no time; what the air never reaches, or not in 
   expect(coolPieceS({ ...BODY, radiusM: 0.1 }, 'freezer', 20, -6, -5.9)).toBeNull();
   expect(() => coolPieceS(BODY, 'freezer', 20, Number.NaN, -8)).toThrow(expect.objectContaining({ path: 'airC' }));
   expect(() => temperedC(BODY, -18, 21, -1)).toThrow(expect.objectContaining({ path: 'forS' }));
+});
+
+describe('a filling that is colder than its dough', () => {
+  const FROZEN_HALF = { ...BODY, fillingStart: PART_FROZEN };
+
+  test('a shaped portion is part-frozen in the time its ice takes: bigger, warmer or in a milder freezer, later', () => {
+    const filling = fillingMaterial(1000, 0.7);
+    const each = (m3: number, fromC = 8, freezerC = -18) => partFreezeS(filling, m3, fromC, freezerC)!;
+    const usual = each(32e-6);
+    // Half of Plank's time for this ball, and what it takes to get there from 8 °C.
+    const d = 2 * Math.cbrt((3 * 32e-6) / (4 * Math.PI));
+    const plankS = ((700 * 3.34e5) / 16.5) * (d / (6 * 15) + d ** 2 / (24 * 0.5));
+    expect(usual).toBeGreaterThan(0.4 * plankS);
+    expect(usual).toBeLessThan(plankS);
+    expect(each(60e-6)).toBeGreaterThan(usual);
+    expect(each(32e-6, 20)).toBeGreaterThan(usual);
+    expect(each(32e-6, 8, -12)).toBeGreaterThan(usual);
+    expect(partFreezeS(filling, 32e-6, 8, 4)).toBeNull();
+  });
+
+  test('on the bench it takes heat from its dough: never warmer than the room, never colder again, ice first', () => {
+    const after = [0, 300, 900, 1800, 3600, 7200].map((s) => afterBench(FROZEN_HALF, 21, s));
+    expect(after[0]).toEqual({ startC: 21, fillingStart: PART_FROZEN });
+    // How warm it is with its ice: a degree of ice share counts as what melts it.
+    const warmth = ({ fillingStart: { tempC, iceShare } }: (typeof after)[number]) => tempC - 100 * iceShare;
+    for (const [i, one] of after.entries()) {
+      expect(one.startC).toBeLessThanOrEqual(21 + 1e-6);
+      if (i > 0) expect(warmth(one)).toBeGreaterThan(warmth(after[i - 1]!));
+    }
+    expect(after[1]!.startC).toBeLessThan(20);
+  });
+
+  test('the colder it goes in, the later its core: cool, fridge-cold, part-frozen; the heat balance closes', () => {
+    const spec = { oilC: 160, turn: 'held-under', coreTargetC: 74, horizonS: 1800 } as const;
+    const cold = { ...BODY, fillingStart: { tempC: 5, iceShare: 0 } };
+    const solved = [BODY, cold, FROZEN_HALF].map((body) => solveFry({ body, ...spec }));
+    const core = solved.map(({ coreS }) => coreS!);
+    expect(core[1]).toBeGreaterThan(core[0]! + 5);
+    expect(core[2]).toBeGreaterThan(core[1]! + 30);
+    for (const { converged, energyResidual } of solved) {
+      expect(converged).toBe(true);
+      expect(Math.abs(energyResidual)).toBeLessThan(0.005);
+    }
+    expect(() => solveFry({ body: { ...BODY, fillingStart: { tempC: 0, iceShare: 2 } }, ...spec })).toThrow(
+      expect.objectContaining({ path: 'fillingStart.iceShare' }),
+    );
+  });
 });

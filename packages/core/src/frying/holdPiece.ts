@@ -1,7 +1,11 @@
 import { RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
 import { advanceFry, FRY_STEPPING } from './advanceFry.js';
-import { createFryBody, evenSurface, type FryBody, type FryBodySpec } from './fryBody.js';
+import { createFryBody, evenSurface, type FryBody, type FryBodySpec, startHeatOf, type StartHeat } from './fryBody.js';
+import type { FryMaterial } from './fryMaterial.js';
+import { MELTING_C } from './fryMaterial.js';
+import { clamp } from '../numeric/clamp.js';
+import { HEAT_RADIUS_M } from '../piece/piece.js';
 
 /** Where shaped pieces wait for the oil. */
 export type HoldPlace = 'bench' | 'fridge' | 'freezer';
@@ -80,11 +84,86 @@ export function coolPieceS(
 export function temperedC(spec: FryBodySpec, frozenC: number, roomC: number, forS = TEMPER_S): number {
   requireIn(roomC, RANGES.kitchen.roomC, 'roomC');
   requireWithin(forS, 0, CHUNK_S, 'forS');
-  const body = inAir(spec, frozenC, 'bench');
+  // Frozen through: how cold its filling went in no longer counts.
+  const { fillingStart: _folded, ...through } = spec;
+  const body = inAir(through, frozenC, 'bench');
   advanceFry(body, forS, roomC, undefined, STEPPING);
   let least = Infinity;
   for (const tempC of body.tempC) if (tempC < least) least = tempC;
   return least;
+}
+
+/** Shaped portions of filling that are firm outside and soft in the middle: half of their water is ice. */
+export const PART_FROZEN: StartHeat = { tempC: MELTING_C, iceShare: 0.5 };
+
+/**
+ * How long a shaped portion of filling takes in the freezer, apart from the others on an open
+ * tray, until half of its water is ice, s; `null` when not within 12 h. A ball of its volume.
+ *
+ * @param portionM3 over 0
+ * @param fromC °C, −40–95
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ */
+export function partFreezeS(filling: FryMaterial, portionM3: number, fromC: number, freezerC: number): number | null {
+  requireWithin(freezerC, -40, 20, 'freezerC');
+  const radiusM = clamp(Math.cbrt((3 * portionM3) / (4 * Math.PI)), HEAT_RADIUS_M.least, HEAT_RADIUS_M.most);
+  const ball: FryBodySpec = {
+    ...{ radiusM, shapeExponent: 3, wallM: radiusM, dough: filling, filling, startC: fromC, faces: 'one' },
+    ...{ exposedShare: 0, upperDry: 1, boilingC: 100, wallCells: 10, fillingCells: 0, setC: 80, browning: 0 },
+    surface: evenSurface(AIR_H.freezer),
+  };
+  const body = inAir(ball, fromC, 'freezer');
+  let foundS: number | null = null;
+  const onStep = () => {
+    if (iceShareOf(body) < PART_FROZEN.iceShare) return false;
+    foundS = body.timeS;
+    return true;
+  };
+  while (foundS === null && body.timeS < HORIZON_S) advanceFry(body, CHUNK_S, freezerC, onStep, STEPPING);
+  return foundS;
+}
+
+/** Ice of all water in a body, 0–1. */
+function iceShareOf(body: FryBody): number {
+  let [ice, all] = [0, 0];
+  for (const [i, volume] of body.volume.entries()) {
+    const { tempC, iceShare } = startHeatOf(body, i);
+    ice += volume * (tempC < MELTING_C ? 1 : iceShare);
+    all += volume;
+  }
+  return ice / all;
+}
+
+/**
+ * A piece after it has waited on the bench: its dough on the whole, and the coldest of its filling.
+ * @param forS 0–7200
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @example afterBench({ ...body, startC: 21 }, 21, 1200).startC // 21
+ */
+export function afterBench(
+  spec: FryBodySpec,
+  roomC: number,
+  forS: number,
+): { readonly startC: number; readonly fillingStart: StartHeat } {
+  requireIn(roomC, RANGES.kitchen.roomC, 'roomC');
+  requireWithin(forS, 0, CHUNK_S, 'forS');
+  if (forS === 0)
+    return { startC: spec.startC, fillingStart: spec.fillingStart ?? { tempC: spec.startC, iceShare: 0 } };
+  const body = inAir(spec, spec.startC, 'bench');
+  advanceFry(body, forS, roomC, undefined, STEPPING);
+  let [warm, all] = [0, 0];
+  let coldest: StartHeat | null = null;
+  for (const [i, volume] of body.volume.entries()) {
+    const start = startHeatOf(body, i);
+    if (body.isDough[i] === 1) {
+      warm += volume * start.tempC;
+      all += volume;
+    } else if (coldest === null || start.tempC < coldest.tempC || start.iceShare > coldest.iceShare) {
+      coldest = start;
+    }
+  }
+  const startC = all > 0 ? warm / all : spec.startC;
+  return { startC, fillingStart: coldest ?? { tempC: startC, iceShare: 0 } };
 }
 
 /** How long each way of holding takes for this piece. */

@@ -4,18 +4,23 @@ import { foldedFrom } from './planDay.js';
 import { draftDough, draftFilling } from './draftFigures.js';
 import { type BatchDraft, fillingsOf, marksOf } from '../draft/batchDraft.js';
 import type { TrayMark } from '../draft/draft.js';
-import { type CookState, type RunStepId, stepKey, stepState } from '../cook/cookAct.js';
+import { type CookState, type MeasureId, measuredOf, stepKey } from '../cook/cookAct.js';
 import { type Known, pantryOf } from '../draft/kitchen.js';
+import type { Band } from '../numeric/band.js';
 import { clamp } from '../numeric/clamp.js';
 
 /** Ranges of what can be measured, SI; as the server has them. */
-export const MEASURE_RANGE = {
+export const MEASURE_RANGE: Readonly<Record<MeasureId, Band>> = {
   'pan-kg': { least: 0, most: 110 },
   'filling-c': RANGES.draft.hotC,
   'poured-kg': RANGES.draft.pourKg,
+  'liquid-c': RANGES.draft.liquidC,
+  'dough-c': RANGES.draft.mixedC,
+  'dough-kg': RANGES.draft.doughKg,
   'rolled-m': RANGES.draft.thicknessM,
   pieces: RANGES.draft.pieces,
-} as const;
+  'golden-s': RANGES.oven.minutesS,
+};
 
 /**
  * The batch as it was really cooked so far: what was weighed, poured, rolled and counted in
@@ -25,11 +30,7 @@ export const MEASURE_RANGE = {
 export function asCooked(batch: BatchDraft, state: CookState, known: Known): BatchDraft {
   const folded = foldedFrom(batch);
   const lots = [...new Set(folded.map(({ lot }) => lot))];
-  const poured = lots.map((lot) => stepState(state, stepKey('mix-dough', undefined, lot)).value);
-  // Lots not poured yet are taken as those that were.
-  const told = poured.filter((kg) => kg !== null);
-  const pouredKg = (told.reduce((sum, kg) => sum + kg, 0) * lots.length) / Math.max(1, told.length);
-  const mixed = told.length === 0 ? batch : { ...batch, dough: withPoured(batch, pouredKg, known) };
+  const mixed = { ...batch, dough: doughAsCooked(batch, lots, state, known) };
 
   const cooked = fillingsOf(batch).reduce((now, mark) => fillingAsCooked(now, mark, state, known), mixed);
   return marksOf(batch).reduce((now, mark) => {
@@ -38,9 +39,44 @@ export function asCooked(batch: BatchDraft, state: CookState, known: Known): Bat
   }, cooked);
 }
 
+/** What was measured of the dough; lots not made yet are taken as those that were. */
+function doughAsCooked(
+  batch: BatchDraft,
+  lots: readonly number[],
+  state: CookState,
+  known: Known,
+): BatchDraft['dough'] {
+  const mean = (measure: MeasureId): number | null => {
+    const told = lots
+      .map((lot) => measuredOf(state, stepKey('mix-dough', undefined, lot), measure))
+      .filter((value) => value !== null);
+    return told.length === 0 ? null : told.reduce((sum, value) => sum + value, 0) / told.length;
+  };
+  const [pouredKg, liquidC, mixedC, madeKg] = (['poured-kg', 'liquid-c', 'dough-c', 'dough-kg'] as const).map(mean);
+  const poured = pouredKg == null ? batch.dough : withPoured(batch, pouredKg * lots.length, known);
+  return {
+    ...poured,
+    ...(liquidC != null && { liquidC }),
+    ...(mixedC != null && { mixedC }),
+    ...(madeKg != null && boiledOff(poured, madeKg * lots.length, known)),
+  };
+}
+
+/** What is missing of a scalded dough when it is weighed back has boiled off. */
+function boiledOff(
+  dough: BatchDraft['dough'],
+  madeKg: number,
+  known: Known,
+): Pick<BatchDraft['dough'], 'boilOffShare'> {
+  const { totals, madeOf } = draftDough({ dough }, known);
+  if (!(madeOf.water > 0)) return {};
+  const { least, most } = RANGES.draft.boilOffShare;
+  return { boilOffShare: clamp((totals.massKg - madeKg) / madeOf.water, least, most) };
+}
+
 /** What was measured of one filling. */
 function fillingAsCooked(batch: BatchDraft, mark: TrayMark, state: CookState, known: Known): BatchDraft {
-  const gross = stepState(state, stepKey('cook-filling', mark)).value;
+  const gross = measuredOf(state, stepKey('cook-filling', mark), 'pan-kg');
   const filling = batch.fillings[mark]!;
   const rawKg = gross === null ? 0 : draftFilling({ filling }, known).rawKg;
   const made = (gross ?? 0) - filling.panKg;
@@ -57,10 +93,11 @@ function trayAsCooked(
   state: CookState,
   from: readonly { readonly lot: number; readonly pieces: number }[],
 ): BatchDraft {
-  const value = (what: RunStepId, lot: number) => stepState(state, stepKey(what, mark, lot)).value;
-  const rolledM = from.reduce<number | null>((last, { lot }) => value('roll', lot) ?? last, null);
-  const told = from.some(({ lot }) => value('fold', lot) !== null);
-  const pieces = told ? from.reduce((sum, { lot, pieces: of }) => sum + (value('fold', lot) ?? of), 0) : null;
+  const rolled = (lot: number) => measuredOf(state, stepKey('roll', mark, lot), 'rolled-m');
+  const folded = (lot: number) => measuredOf(state, stepKey('fold', mark, lot), 'pieces');
+  const rolledM = from.reduce<number | null>((last, { lot }) => rolled(lot) ?? last, null);
+  const told = from.some(({ lot }) => folded(lot) !== null);
+  const pieces = told ? from.reduce((sum, { lot, pieces: of }) => sum + (folded(lot) ?? of), 0) : null;
   let next = batch.trays[mark]!;
   if (rolledM !== null) {
     const { least, most } = MEASURE_RANGE['rolled-m'];
@@ -87,7 +124,8 @@ function withPoured(draft: Pick<BatchDraft, 'dough'>, pouredKg: number, known: K
 
 /** A figure of the rest of the line that a measured one has moved. */
 export interface PlanChange {
-  readonly what: 'stiffness' | 'filling-kg' | 'filled' | 'fill' | 'in-oil' | 'lots' | 'at-stove' | 'dough-left';
+  readonly what:
+    'stiffness' | 'rise' | 'filling-kg' | 'filled' | 'fill' | 'in-oil' | 'lots' | 'at-stove' | 'dough-left';
   readonly before: number;
   readonly after: number;
   /** Of this tray, where the batch has several. */
@@ -97,6 +135,7 @@ export interface PlanChange {
 /** Moves less than this are none. */
 const LEAST: Record<PlanChange['what'], number> = {
   stiffness: 0.3,
+  rise: 300,
   'filling-kg': 0.01,
   filled: 1,
   fill: 0.02,
@@ -123,6 +162,7 @@ function filledBy({ filling, fold }: BatchPlan): number | null {
 export function planChanges(before: BatchPlan, after: BatchPlan): PlanChange[] {
   const figures = (plan: BatchPlan): Record<PlanChange['what'], number | null> => ({
     stiffness: plan.dough.figures.stiffness,
+    rise: plan.dough.rise?.doubleS ?? null,
     'filling-kg': plan.filling.figures.targetKg,
     // For so many pieces there is filling.
     filled: filledBy(plan),

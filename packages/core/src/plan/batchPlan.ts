@@ -48,6 +48,8 @@ interface FoldPlan {
   /** How likely its seam opens; `null` without a piece, or without a filling. */
   readonly burst: Burst | null;
   readonly coat: Coat | null;
+  /** s that shaped portions of the filling lie in the freezer until they are firm outside; `null`: they do not. */
+  readonly firmS: number | null;
   /** Glue and coat to set out for the batch. */
   readonly supplies: Formula;
   readonly findings: readonly Finding[];

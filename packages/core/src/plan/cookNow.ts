@@ -25,11 +25,8 @@ export interface CookNow extends StepsNow {
 export function cookNow(session: CookSession, state: CookState, nowMs: number, me: string): CookNow {
   const { before, after } = session;
   // What was expected of a measure stays what was planned.
-  const wanted = new Map(runSheet(before).map((step) => [step.id, step.planned]));
-  const sheet = runSheet(after).map((step) => ({
-    ...step,
-    planned: wanted.get(step.id) ?? step.planned,
-  }));
+  const wanted = new Map(runSheet(before).map((step) => [step.id, step.measures]));
+  const sheet = runSheet(after).map((step) => ({ ...step, measures: wanted.get(step.id) ?? step.measures }));
   const changes = after.flatMap((tray) => {
     const was = before.find(({ draft }) => draft.mark === tray.draft.mark);
     const of = after.length > 1 && tray.draft.mark !== undefined ? { mark: tray.draft.mark } : {};

@@ -9,6 +9,7 @@ export function draftDough({ dough }: Pick<TrayDraft, 'dough'>, known: Known): D
     learnt: known.flours,
     pantry: pantryOf(known),
     onHeat: dough.onHeat,
+    boilOffShare: dough.boilOffShare,
   });
 }
 

@@ -22,7 +22,7 @@ import { type FireTray, fryTrays, potOrder } from './fryTrays.js';
 import { planCold } from './planCold.js';
 import { type DayTray, planDay } from './planDay.js';
 import { trayBake } from './trayBake.js';
-import { fryBodyOf, holdOf } from './trayBody.js';
+import { foldedBodyOf, fryBodyOf, holdOf } from './trayBody.js';
 import { putBy } from './trayKeep.js';
 import { traysOf } from './trays.js';
 
@@ -112,7 +112,7 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
     levels: potLevels(pot, fry.oilC, lotM3),
     warmUpS: burner?.warmS ?? null,
     burner,
-    hold: holdOf(draft, kitchen, body),
+    hold: holdOf(draft, kitchen, foldedBodyOf(draft, kitchen, cold, piece)),
   };
   return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family, kitchen) };
 }
@@ -120,11 +120,11 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
 /** What becomes of the pieces of a tray, without its day. */
 function cookTray(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): DayTray['hot'] {
   const way = draft.way ?? 'fry';
-  const body = () => fryBodyOf(draft, kitchen, cold, piece);
   return {
     fry: way === 'fry' ? planFry(draft, kitchen, cold, piece) : null,
-    bake: way === 'bake' ? trayBake(draft, kitchen, body()) : null,
-    putBy: way === 'freeze' || way === 'chill' ? putBy(draft, kitchen, body()) : null,
+    bake: way === 'bake' ? trayBake(draft, kitchen, fryBodyOf(draft, kitchen, cold, piece)) : null,
+    putBy:
+      way === 'freeze' || way === 'chill' ? putBy(draft, kitchen, foldedBodyOf(draft, kitchen, cold, piece)) : null,
   };
 }
 

@@ -10,7 +10,9 @@ import { formOf } from '../piece/forms.js';
 import { closes, type Piece } from '../piece/piece.js';
 import { pieceSpecOf } from '../piece/pieceSpecOf.js';
 import { burstOf } from '../piece/seal.js';
-import type { ColdPlan } from './batchPlan.js';
+import { fillingMaterial } from '../frying/fryMaterial.js';
+import { partFreezeS } from '../frying/holdPiece.js';
+import type { ColdPlan, FillingPlan } from './batchPlan.js';
 import { planDough } from './planDough.js';
 import { planFilling } from './planFilling.js';
 import { suppliesFor } from './supplies.js';
@@ -47,6 +49,7 @@ export function planCold(draft: TrayDraft, kitchen: Kitchen): ColdPlan {
       : 0,
   };
   const sealed = sealPlan(draft, doughs, filling, piece);
+  const firmS = partFrozenS(draft, filling, kitchen);
   const supplied = formulaTotals(sealed.supplies, 'supplies', pantryOf(kitchen));
   return {
     dough,
@@ -62,12 +65,28 @@ export function planCold(draft: TrayDraft, kitchen: Kitchen): ColdPlan {
           costOf(filling.figures.totals.cost, filling.figures.targetKg, fold.fillingEachKg) +
           supplied.cost / draft.pieces,
       ...sealed,
+      firmS,
       findings: [
+        ...(firmS === null
+          ? []
+          : [{ code: 'fold.part-frozen', tone: 'know', values: { firmS, eachKg: fold.fillingEachKg } } as const]),
         ...foldFindings(piece, balance, doughs.family, fold.thicknessM, filling.figures.densityKgPerM3, draft.pieces),
         ...sealFindings(draft, sealed.burst, sealed.coat),
       ],
     },
   };
+}
+
+/** Where no freezer gets portions firm in twelve hours, s. */
+const NEVER_FIRM_S = 12 * 3600;
+
+/** How long shaped portions of the filling lie in the freezer until they are firm outside, s; `null`: they do not. */
+function partFrozenS(draft: TrayDraft, { figures, foldC }: FillingPlan, { freezerC }: Kitchen): number | null {
+  const { fillingEachKg, fillingState } = draft.fold;
+  if (fillingState !== 'part-frozen' || fillingEachKg === 0) return null;
+  const { densityKgPerM3, waterShare } = figures;
+  const material = fillingMaterial(densityKgPerM3, waterShare);
+  return partFreezeS(material, fillingEachKg / densityKgPerM3, foldC, freezerC) ?? NEVER_FIRM_S;
 }
 
 /** Seam, coat and what they take of the larder. */

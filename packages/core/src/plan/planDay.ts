@@ -15,7 +15,9 @@ import type { ColdPlan, HotPlan, ServePlan } from './batchPlan.js';
 import { serveFindings, type TrayWait } from './serveFindings.js';
 import { potOrder } from './fryTrays.js';
 import { ownDoughKg } from './editDraft.js';
-import { cookedKeeps } from './trayKeep.js';
+import { cookedKeeps, rawKeepS } from './trayKeep.js';
+import type { DoughFamilyId } from '../draft/choices.js';
+import type { Finding } from '../draft/finding.js';
 
 /** One tray with what is planned of it. */
 export interface DayTray {
@@ -28,6 +30,20 @@ export interface DayTray {
 const DIP_S = 6;
 /** Hands' time to lay pieces out for the cold, so many s and so many a piece. Our own. */
 const PUT_BY_S = { all: 180, each: 3 };
+/** Hands' time to shape a portion of filling; it is saved when the piece is filled. And to dry what is wrapped. s, our own. */
+const SHAPE_S = 8;
+const DRY_S = 6;
+/** A dough that was made ahead comes out of the fridge so long before it is rolled, s. Our own. */
+const WARM_S = 1800;
+/** Days a dough keeps in the fridge; 0: it does not. Our own; what is used warm does not wait. */
+const DOUGH_KEEPS_DAYS: Readonly<Record<DoughFamilyId, number>> = {
+  ...{ 'rubbed-short': 2, 'rubbed-wholemeal': 2, 'hot-oil': 1, coiled: 1, 'cold-fat': 2, 'egg-butter': 2 },
+  ...{ 'soft-quick': 1, yeast: 1, scalded: 0, 'starch-mash': 0, sheet: 0 },
+};
+
+/** Whether its pieces are folded on an earlier day. */
+const isAhead = ({ dough, fromPutBy }: TrayDraft): boolean => dough.ahead?.upTo === 'pieces' && fromPutBy === undefined;
+
 /** A filling that is not cooked is weighed and mixed: this share of the time that cooking one takes. Our own. */
 export const WEIGH_SHARE = 0.2;
 
@@ -36,14 +52,16 @@ function foldEachS(draft: TrayDraft, kitchen: Kitchen): number {
   const { wet, dry, double } = draft.coat ?? NO_COAT;
   const edge = formOf(draft.form).hasEdge ? (draft.fold.edge ?? 'plain') : 'plain';
   const dips = (wet === 'none' ? 0 : 1) + (dry === 'none' ? 0 : 1);
-  return Math.max(5, kitchen.hands.foldEachS + EDGES[edge].handsS) + DIP_S * dips * (double ? 2 : 1);
+  const shaped = draft.fold.fillingState === 'part-frozen' ? SHAPE_S : 0;
+  return Math.max(5, kitchen.hands.foldEachS + EDGES[edge].handsS - shaped) + DIP_S * dips * (double ? 2 : 1);
 }
 
 /** s between the last piece folded and the oil being heated for it; 0: none. */
 function holdS({ draft, hot: { fry } }: DayTray): number {
   const coatS = (draft.coat ?? NO_COAT).dry === 'none' ? 0 : COAT_REST_S;
   // Out of the Store they are cold already.
-  if (draft.fromPutBy !== undefined) return Math.max(coatS, draft.fry.start === 'tempered' ? TEMPER_S : 0);
+  if (draft.fromPutBy !== undefined || isAhead(draft))
+    return Math.max(coatS, draft.fry.start === 'tempered' ? TEMPER_S : 0);
   const hold = fry?.hold ?? null;
   const coldS = hold === null ? 0 : (hold.coldS ?? 12 * 3600) + hold.temperS;
   return Math.max(coatS, coldS);
@@ -53,17 +71,19 @@ function chainTray(tray: DayTray, kitchen: Kitchen): ChainTray {
   const { draft, cold } = tray;
   const { filling } = draft;
   const isMade = draft.fromPutBy === undefined;
-  const isCooked = isMade && (filling.lines.length > 0 || draft.fold.fillingEachKg > 0);
+  const isFilled = isMade && (filling.lines.length > 0 || draft.fold.fillingEachKg > 0);
   const raw = isUncooked(filling);
   return {
     ...(draft.mark !== undefined && { mark: draft.mark, fillingMark: draft.fillingOf ?? draft.mark }),
-    cookFillingS: isCooked ? kitchen.hands.cookFillingS * (raw ? WEIGH_SHARE : 1) : null,
+    cookFillingS: isFilled ? kitchen.hands.cookFillingS * (raw ? WEIGH_SHARE : 1) : null,
     ...(filling.aheadDays !== undefined && { aheadDays: filling.aheadDays }),
     coolS: raw ? 0 : (cold.filling.cooling?.toFoldS ?? 12 * 3600),
     foldEachS: isMade ? foldEachS(draft, kitchen) : null,
     pieces: draft.pieces,
     doughKg: ownDoughKg(draft),
-    putByS: isMade && tray.hot.putBy ? PUT_BY_S.all + PUT_BY_S.each * draft.pieces : null,
+    putByS: isMade && (tray.hot.putBy || isAhead(draft)) ? PUT_BY_S.all + PUT_BY_S.each * draft.pieces : null,
+    ...(isMade && cold.fold.firmS !== null && { firm: { shapeS: SHAPE_S * draft.pieces, firmS: cold.fold.firmS } }),
+    ...(isMade && draft.form === 'whole-core' && isFilled && { dryS: DRY_S * draft.pieces }),
   };
 }
 
@@ -100,7 +120,8 @@ export function foldedFrom(batch: BatchDraft): readonly { mark: TrayMark; lot: n
 /** The lot of dough that waits longest between its rest and its last piece. */
 function doughWait({ cold: { dough } }: DayTray, steps: readonly ChainStep[]) {
   const rests = steps.filter(({ id }) => id === 'rest');
-  if (rests.length === 0) return null;
+  // In the fridge it keeps by the day; that is judged apart.
+  if (rests.length === 0 || steps.some(({ id }) => id === 'warm')) return null;
   const waits = rests.map(({ endMs, lot = 1 }) => {
     const folds = steps.filter((step) => step.id === 'fold' && (step.lot ?? 1) === lot);
     return folds.reduce((last, step) => Math.max(last, step.endMs), endMs) - endMs;
@@ -133,6 +154,30 @@ function waitsOf(
     }
     return [{ waitS: hot.bake ? (bakeMs - fold.startMs) / 1000 + hot.bake.totalS - (hot.bake.minutesS ?? 0) : foldS }];
   });
+}
+
+/** What is made on an earlier day: whether it keeps, and what it waits in. */
+function aheadFindings(trays: readonly DayTray[]): Finding[] {
+  const made = trays.filter(({ draft }) => draft.fromPutBy === undefined);
+  const [first] = made;
+  const ahead = first?.draft.dough.ahead;
+  if (!first || !ahead) return [];
+  const { days, upTo } = ahead;
+  const found: Finding[] = [{ code: 'serve.ahead', tone: 'know', values: { days, upTo } }];
+  if (upTo === 'dough') {
+    const family = first.cold.dough.figures.family.id;
+    const most = DOUGH_KEEPS_DAYS[family];
+    return days > most ? [{ code: 'serve.ahead-dough', tone: 'look-out', values: { family, days, most } }] : found;
+  }
+  const cooked = made.filter(({ hot }) => hot.fry !== null || hot.bake !== null);
+  if (cooked.some(({ draft }) => draft.fry.start === 'room')) {
+    return [{ code: 'serve.ahead-warm', tone: 'stop', values: {} }];
+  }
+  const waitS = 86_400 * days;
+  const chilled = cooked.find(({ draft }) => draft.fry.start === 'fridge' && rawKeepS(draft, 'fridge') < waitS);
+  if (!chilled) return found;
+  const keepS = rawKeepS(chilled.draft, 'fridge');
+  return [{ code: 'serve.ahead-pieces', tone: 'stop', values: { waitS, keepS } }];
 }
 
 /**
@@ -169,6 +214,8 @@ export function planDay(
     proofS: made && (fried.length > 0 || baked.length > 0) ? (rise?.proofS ?? null) : null,
     lots: first.draft.dough.lots ?? 1,
     ownSteps,
+    warmS: WARM_S,
+    ...(first.draft.dough.ahead && made && { ahead: first.draft.dough.ahead }),
     holdS: Math.max(0, ...fried.map(holdS)) || null,
     heatS: fried[0] ? (fried[0].hot.fry!.warmUpS ?? 3 * 3600) : null,
     fryS: totalS,
@@ -180,13 +227,16 @@ export function planDay(
     steps,
     startMs: steps[0]!.startMs,
     lastLotUpMs: eatMs - hands.serveS * 1000,
-    findings: serveFindings({
-      ...{ steps, nowMs, roomC: kitchen.roomC, waits: waitsOf(trays, fried, startS, steps) },
-      lifts: fried.map(({ hot }, i) => ({ startS: startS[i]!, liftS: hot.fry!.liftS })),
-      noMoment:
-        fried.some(({ hot }) => hot.fry!.liftS === null) || baked.some(({ hot }) => hot.bake!.minutesS === null),
-      dough: doughWait(first, steps),
-      keeps: cooked ? cookedKeeps(cooked.draft, cooked.cold.filling.figures) : null,
-    }),
+    findings: [
+      ...aheadFindings(trays),
+      ...serveFindings({
+        ...{ steps, nowMs, roomC: kitchen.roomC, waits: waitsOf(trays, fried, startS, steps) },
+        lifts: fried.map(({ hot }, i) => ({ startS: startS[i]!, liftS: hot.fry!.liftS })),
+        noMoment:
+          fried.some(({ hot }) => hot.fry!.liftS === null) || baked.some(({ hot }) => hot.bake!.minutesS === null),
+        dough: doughWait(first, steps),
+        keeps: cooked ? cookedKeeps(cooked.draft, cooked.cold.filling.figures) : null,
+      }),
+    ],
   };
 }

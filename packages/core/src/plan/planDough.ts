@@ -21,7 +21,9 @@ function lotFindings(draft: TrayDraft, massKg: number): Finding[] {
 export function planDough(draft: TrayDraft, kitchen: Kitchen): DoughPlan {
   const { roomC, fridgeC } = kitchen;
   const figures = draftDough(draft, kitchen);
-  const rise = risePlan(figures, draft.dough.rise ?? 'room', roomC, fridgeC);
+  const { rise: place = 'room', liquidC, mixedC } = draft.dough;
+  const warmth = { liquidC, mixedC };
+  const rise = risePlan(figures, place, roomC, fridgeC, warmth);
   return {
     figures,
     lots: draft.dough.lots ?? 1,
@@ -29,7 +31,7 @@ export function planDough(draft: TrayDraft, kitchen: Kitchen): DoughPlan {
     findings: [
       ...lotFindings(draft, figures.massKg),
       ...doughFindings(figures, draft.dough.lines, pantryOf(kitchen), fridgeC),
-      ...(rise ? riseFindings(figures, rise, roomC, fridgeC) : []),
+      ...(rise ? riseFindings(figures, rise, roomC, fridgeC, warmth) : []),
     ],
   };
 }

@@ -6,27 +6,40 @@ import type { FillingPlan } from './batchPlan.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { draftFilling } from './draftFigures.js';
 import type { Finding } from '../draft/finding.js';
-import { type CoolingPlace } from '../draft/choices.js';
+import type { CoolingPlace, FillingState } from '../draft/choices.js';
 import type { Kitchen } from '../draft/kitchen.js';
 
 /** °C at which a filling may be folded in: it softens fat above; a dough full of fat wants it colder. */
 const FOLD_C = 20;
 const FOLD_FAT_C = 8;
+/** A fridge that is set under freezing still has its filling folded soft, °C. */
+const LEAST_FOLD_C = 1;
 /** Fat of a dough from here on is soft enough to be harmed by a cool filling, percent of flour. */
 const FAT_RICH_PERCENT = 40;
 
+/** What a filling is folded into, and how cold it is wanted. */
+interface Fold {
+  readonly fatPercent: number;
+  readonly state?: FillingState | undefined;
+}
+
 /** Fold temperature of a filling beside a dough of this fat, °C. */
-function foldTempC(place: CoolingPlace, fatPercent: number, kitchen: Kitchen): number {
+function foldTempC(place: CoolingPlace, { fatPercent, state }: Fold, kitchen: Kitchen): number {
+  if (state === 'fridge' && place !== 'room') return Math.max(LEAST_FOLD_C, kitchen.fridgeC + 1);
   const wanted = fatPercent >= FAT_RICH_PERCENT ? FOLD_FAT_C : FOLD_C;
   // In a room warmer than the usual mark, "cold" can only mean the room.
   return place === 'room' ? Math.max(wanted, kitchen.roomC + 1) : Math.max(wanted, kitchen.fridgeC + 1);
 }
 
-interface Spread {
+interface Spread extends Fold {
   readonly figures: FillingFigures;
   readonly filling: TrayDraft['filling'];
-  readonly fatPercent: number;
   readonly kitchen: Kitchen;
+}
+
+/** Days it lies in the fridge inside pieces that are made ahead. */
+function chilledDays({ dough: { ahead }, fry: { start } }: TrayDraft): number {
+  return ahead?.upTo === 'pieces' && start === 'fridge' ? ahead.days : 0;
 }
 
 /** Whether anything of it was hot and has to get cold: not with nothing in it, not when it is mixed raw. */
@@ -35,13 +48,13 @@ function isCooled({ filling, fold }: TrayDraft): boolean {
 }
 
 /** The filling in so many of the kitchen's dishes; `null` over 8 cm deep. */
-function cooledIn({ figures, filling, fatPercent, kitchen }: Spread, place: CoolingPlace, dishes: number) {
+function cooledIn({ figures, filling, kitchen, ...fold }: Spread, place: CoolingPlace, dishes: number) {
   const { lengthM, widthM } = kitchen.dish;
   const depthM = dishDepthM(figures.targetKg, figures.densityKgPerM3, lengthM, widthM) / dishes;
   if (depthM > MOST_DEPTH_M) return { depthM, cooling: null };
   const { roomC, fridgeC, freezerC } = kitchen;
   const spec = { depthM: Math.max(0.003, depthM), startC: filling.hotC, covered: filling.covered, place };
-  return { depthM, cooling: coolFilling({ ...spec, roomC, fridgeC, freezerC }, foldTempC(place, fatPercent, kitchen)) };
+  return { depthM, cooling: coolFilling({ ...spec, roomC, fridgeC, freezerC }, foldTempC(place, fold, kitchen)) };
 }
 
 /**
@@ -51,7 +64,8 @@ function cooledIn({ figures, filling, fatPercent, kitchen }: Spread, place: Cool
 export function planFilling(draft: TrayDraft, kitchen: Kitchen, fatPercent: number): FillingPlan {
   const { filling } = draft;
   const figures = draftFilling(draft, kitchen);
-  const spread = { figures, filling, fatPercent, kitchen };
+  const { fillingState: state } = draft.fold;
+  const spread = { figures, filling, fatPercent, state, kitchen };
   const dishes = filling.dishes ?? 1;
   const cools = isCooled(draft);
   const inDishes = cooledIn(spread, filling.place, dishes);
@@ -60,7 +74,7 @@ export function planFilling(draft: TrayDraft, kitchen: Kitchen, fatPercent: numb
   const split = cools ? cooledIn(spread, filling.place, 2 * dishes).cooling : null;
   const iceKg = cools && filling.place === 'ice-bath' ? iceForBath(figures.targetKg, filling.hotC) : null;
   if (draft.fold.fillingEachKg === 0 && !(figures.rawKg > 0)) {
-    const foldC = foldTempC(filling.place, fatPercent, kitchen);
+    const foldC = foldTempC(filling.place, spread, kitchen);
     const none: Finding = { code: 'filling.none', tone: 'know', values: {} };
     return { figures, depthM, cooling, split, iceKg, foldC, findings: [none] };
   }
@@ -70,7 +84,7 @@ export function planFilling(draft: TrayDraft, kitchen: Kitchen, fatPercent: numb
     raw: filling.raw ?? null,
     rawUnsaid: filling.rawUnsaid === true,
     coreTargetC: filling.coreTargetC,
-    aheadDays: filling.aheadDays ?? 0,
+    aheadDays: (filling.aheadDays ?? 0) + chilledDays(draft),
     iceKg,
     depthM,
     cooling,
@@ -83,8 +97,12 @@ export function planFilling(draft: TrayDraft, kitchen: Kitchen, fatPercent: numb
     eachKg > 0 && figures.rawKg > 0
       ? [{ code: 'filling.spoon', tone: 'know', values: { eachKg, eachM3: eachKg / figures.densityKgPerM3 } }]
       : [];
-  const foldC = foldTempC(filling.place, fatPercent, kitchen);
-  return { figures, depthM, cooling, split, iceKg, foldC, findings: [...findings, ...spoon] };
+  const warm: Finding[] =
+    state === 'fridge' && filling.place === 'room' && cools
+      ? [{ code: 'filling.room-warm', tone: 'look-out', values: { roomC: kitchen.roomC, fridgeC: kitchen.fridgeC } }]
+      : [];
+  const foldC = foldTempC(filling.place, spread, kitchen);
+  return { figures, depthM, cooling, split, iceKg, foldC, findings: [...warm, ...findings, ...spoon] };
 }
 
 /** One way to cool a filling, with what comes of it. */
@@ -102,7 +120,8 @@ export interface CoolingWay {
  */
 export function coolingWays(draft: TrayDraft, kitchen: Kitchen, fatPercent: number): readonly CoolingWay[] {
   if (!isCooled(draft)) return [];
-  const spread = { figures: draftFilling(draft, kitchen), filling: draft.filling, fatPercent, kitchen };
+  const { filling, fold } = draft;
+  const spread = { figures: draftFilling(draft, kitchen), filling, fatPercent, state: fold.fillingState, kitchen };
   const places: readonly CoolingPlace[] = ['room', 'fridge', 'ice-bath', 'freezer'];
   const foldS = (way: CoolingWay) => way.cooling?.toFoldS ?? Infinity;
   return places

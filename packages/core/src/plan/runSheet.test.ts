@@ -7,7 +7,7 @@ import { asCooked, planChanges } from './asCooked.js';
 import { type CookAct, cookState, type StepKey, stepState } from '../cook/cookAct.js';
 import { callsBy, ringing } from '../cook/ringing.js';
 import { cookNow, timerCalls } from './cookNow.js';
-import { runSheet, stepsNow } from './runSheet.js';
+import { plannedOf, runSheet, stepsNow } from './runSheet.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const EAT = '2030-01-05T18:30:00Z';
@@ -123,9 +123,9 @@ describe('what was measured', () => {
     );
 
   test('as planned changes nothing', () => {
-    for (const { id, planned } of SHEET) {
-      if (planned === null) continue;
-      const after = planBatch(cooked(id, planned), DEFAULT_KITCHEN, null);
+    for (const { id, measures } of SHEET) {
+      if (measures[0] === undefined) continue;
+      const after = planBatch(cooked(id, measures[0].planned), DEFAULT_KITCHEN, null);
       expect(planChanges(PLAN, after)).toEqual([]);
     }
   });
@@ -133,10 +133,16 @@ describe('what was measured', () => {
   test('a pan 50 g too heavy: more filling, and it is told; more water: softer; fewer pieces: fewer lots', () => {
     const told = (step: StepKey, value: number) =>
       planChanges(PLAN, planBatch(cooked(step, value), DEFAULT_KITCHEN, null));
-    const gross = SHEET.find((step) => step.id === 'cook-filling')!.planned!;
+    const gross = plannedOf(
+      SHEET.find((step) => step.id === 'cook-filling')!,
+      'pan-kg',
+    )!;
     const filling = told('cook-filling', gross + 0.05).find((one) => one.what === 'filling-kg')!;
     expect(filling.after - filling.before).toBeCloseTo(0.05, 6);
-    const poured = SHEET.find((step) => step.id === 'mix-dough')!.planned!;
+    const poured = plannedOf(
+      SHEET.find((step) => step.id === 'mix-dough')!,
+      'poured-kg',
+    )!;
     const softer = told('mix-dough', poured * 1.15).find((one) => one.what === 'stiffness')!;
     expect(softer.after).toBeLessThan(softer.before);
     expect(told('fold', 12).map((one) => one.what)).toEqual(expect.arrayContaining(['lots', 'at-stove']));
@@ -178,12 +184,20 @@ test('a timer is silent until it is over, then calls the more often the later it
 });
 
 test('the whole room: measured figures keep what was planned beside them, and waits begin and end with what is told', () => {
-  const gross = SHEET.find((step) => step.id === 'cook-filling')!.planned!;
+  const gross = plannedOf(
+    SHEET.find((step) => step.id === 'cook-filling')!,
+    'pan-kg',
+  )!;
   const acts = [act({ step: 'cook-filling', atMs: START, kind: 'measure', value: gross + 0.05 })];
   const batch = asCooked(batchOf(DRAFT), cookState(acts), DEFAULT_KITCHEN);
   const before = [{ draft: DRAFT, plan: PLAN }];
   const now = cookNow({ before, after: planTrays(batch, DEFAULT_KITCHEN, null) }, cookState(acts), START, '');
-  expect(now.sheet.find((step) => step.id === 'cook-filling')!.planned).toBe(gross);
+  expect(
+    plannedOf(
+      now.sheet.find((step) => step.id === 'cook-filling')!,
+      'pan-kg',
+    ),
+  ).toBe(gross);
   expect(now.changes.map((change) => change.what)).toContain('filling-kg');
   const calls = (list: readonly CookAct[], told: CookAct, running: readonly { id: string; step: StepKey }[] = []) =>
     timerCalls(now.sheet, cookState(list), told, running);

@@ -1,4 +1,4 @@
-import { type CookState, type RunStepId, type StepKey, stepKey, stepState } from '../cook/cookAct.js';
+import { type CookState, type MeasureId, type RunStepId, type StepKey, stepKey, stepState } from '../cook/cookAct.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
 import type { OwnStep } from '../draft/batchDraft.js';
 import type { TrayDraft, TrayMark, TrayWay } from '../draft/draft.js';
@@ -9,8 +9,12 @@ import { WEIGH_SHARE } from './planDay.js';
 
 /** What hands or eyes find out before a step is over. */
 export type CheckId = 'spoon' | 'cold' | 'fist' | 'windowpane' | 'smooth' | 'slack' | 'seam' | 'poke' | 'crumb';
-/** What is measured, and in what: gross pan, filling, water poured, wall as rolled, pieces folded, oil. */
-export type MeasureId = 'pan-kg' | 'filling-c' | 'poured-kg' | 'rolled-m' | 'pieces';
+
+/** A figure to be measured, with what is expected of it. SI; °C. */
+export interface StepMeasure {
+  readonly what: MeasureId;
+  readonly planned: number;
+}
 
 /** One step of the run-sheet. */
 export interface RunStep {
@@ -31,9 +35,16 @@ export interface RunStep {
   /** Not before these are done; passive ones also count when their time is over. */
   readonly after: readonly StepKey[];
   readonly check: CheckId | null;
-  readonly measure: MeasureId | null;
-  /** What is expected of the measure, SI; `null` without one. */
-  readonly planned: number | null;
+  /** In the order in which they come. */
+  readonly measures: readonly StepMeasure[];
+}
+
+/**
+ * What is expected of a measure of a step; `null`: it is not measured there.
+ * @example plannedOf(runSheet(planTrays(batch, kitchen, null))[0], 'pieces') // null
+ */
+export function plannedOf({ measures }: Pick<RunStep, 'measures'>, measure: MeasureId): number | null {
+  return measures.find(({ what }) => what === measure)?.planned ?? null;
 }
 
 /** Of the stretch that folds, this share goes before it. Our own. */
@@ -56,16 +67,40 @@ interface TrayOfSheet {
   readonly plan: BatchPlan;
 }
 
+/** The tray a stretch is told of: its own, or the first it is about. */
+function holderOf(step: ChainStep, trays: readonly TrayOfSheet[]): TrayOfSheet | undefined {
+  if (step.id === 'bake') return trays.find(({ plan }) => plan.bake !== null);
+  return trays.find(({ draft }) => markFor(step, draft) === step.mark);
+}
+
 /** A step of the chain as one or more of the sheet; what it waits for is added after. */
 type Bare = Omit<RunStep, 'id' | 'after'>;
 
 /** Lots of dough that are really made. */
 const lotsOf = ({ serve }: BatchPlan): number => serve?.steps.filter(({ id }) => id === 'dough').length ?? 1;
 
+/** What is measured of one lot of dough: what was poured, how warm it is where yeast is in it, what boiled off. */
+function doughMeasures(plan: BatchPlan): StepMeasure[] {
+  const { figures, rise } = plan.dough;
+  const lots = lotsOf(plan);
+  const { pourableKg, massKg } = figures;
+  const found: StepMeasure[] = [];
+  if (pourableKg > 0) found.push({ what: 'poured-kg', planned: pourableKg / lots });
+  if (rise?.liquidC != null) found.push({ what: 'liquid-c', planned: rise.liquidC });
+  if (rise) found.push({ what: 'dough-c', planned: rise.doughC });
+  if (figures.family.onHeat && massKg > 0) found.push({ what: 'dough-kg', planned: massKg / lots });
+  return found;
+}
+
+/** When the first sheet is golden: what this oven is learnt by. */
+function bakeMeasures({ bake }: BatchPlan): StepMeasure[] {
+  return bake?.goldenS == null ? [] : [{ what: 'golden-s', planned: bake.goldenS }];
+}
+
 /** What one stretch of the day is on the sheet. Long for it is a case a stretch. */
 function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean): Bare[] {
   const { startMs } = step;
-  const nothing = { check: null, measure: null, planned: null } as const;
+  const nothing = { check: null, measures: [] } as const;
   const of = {
     ...(several && step.mark !== undefined && { mark: step.mark }),
     ...(lotsOf(plan) > 1 &&
@@ -82,20 +117,23 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
         { ...whole, what: 'weigh-filling', kind: 'hands', durationS: weighS },
         {
           ...{ ...whole, what: 'cook-filling', kind: 'hands', startMs: after(weighS) },
-          ...{ durationS: lengthS(step) - weighS, check: 'spoon', measure: 'pan-kg', planned: gross },
+          // What is wrapped whole is no paste that a spoon could stand in.
+          ...{ durationS: lengthS(step) - weighS, check: draft.form === 'whole-core' ? null : 'spoon' },
+          ...{ measures: [{ what: 'pan-kg', planned: gross }] },
         },
       ];
     }
     case 'cool':
       if (isUncooked(draft.filling)) return [];
       return [
-        { ...whole, what: 'cool', kind: 'passive', check: 'cold', measure: 'filling-c', planned: plan.filling.foldC },
+        {
+          ...{ ...whole, what: 'cool', kind: 'passive', check: 'cold' },
+          measures: [{ what: 'filling-c', planned: plan.filling.foldC }],
+        },
       ];
     case 'dough': {
-      const { family, pourableKg } = plan.dough.figures;
-      const planned = pourableKg / lotsOf(plan);
-      const poured = pourableKg > 0 ? ({ measure: 'poured-kg', planned } as const) : {};
-      return [{ ...whole, what: 'mix-dough', kind: 'hands', check: doughCheck(family), ...poured }];
+      const check = doughCheck(plan.dough.figures.family);
+      return [{ ...whole, what: 'mix-dough', kind: 'hands', check, measures: doughMeasures(plan) }];
     }
     case 'rest':
       return [{ ...whole, what: 'rest', kind: 'passive', check: 'slack' }];
@@ -104,22 +142,26 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
       return [
         {
           ...{ ...whole, what: 'roll', kind: 'hands', durationS: rollS },
-          ...{ measure: 'rolled-m', planned: draft.fold.thicknessM },
+          measures: [{ what: 'rolled-m', planned: draft.fold.thicknessM }],
         },
         {
           ...{ ...whole, what: 'fold', kind: 'hands', startMs: after(rollS), durationS: lengthS(step) - rollS },
-          ...{ check: 'seam', measure: 'pieces', planned: step.pieces ?? draft.pieces },
+          ...{ check: 'seam', measures: [{ what: 'pieces', planned: step.pieces ?? draft.pieces }] },
         },
       ];
     }
+    case 'shape':
+    case 'dry':
     case 'put-by':
-      return [{ ...whole, what: 'put-by', kind: 'hands' }];
+      return [{ ...whole, what: step.id, kind: 'hands' }];
+    case 'firm':
+    case 'warm':
     case 'hold':
-      return [{ ...whole, what: 'hold', kind: 'passive' }];
+      return [{ ...whole, what: step.id, kind: 'passive' }];
     case 'proof':
       return [{ ...whole, what: 'proof', kind: 'passive', check: 'poke' }];
     case 'bake':
-      return [{ ...whole, what: 'bake', kind: 'passive' }];
+      return [{ ...whole, what: 'bake', kind: 'passive', measures: bakeMeasures(plan) }];
     case 'heat':
       return [{ ...whole, what: 'heat', kind: 'fire', check: 'crumb' }];
     case 'fry':
@@ -156,6 +198,10 @@ function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDra
   const ofLot = (...whats: RunStepId[]) => ids((one) => whats.includes(one.what) && (one.lot ?? 1) === lot);
   const wayOf = (of: TrayMark | undefined) =>
     (drafts.find((draft) => of === undefined || draft.mark === of) ?? drafts[0])?.way ?? 'fry';
+  const filling = () => {
+    const fillingOf = drafts.find((draft) => draft.mark === mark)?.fillingOf ?? mark;
+    return ids((one) => (one.what === 'weigh-filling' || one.what === 'cool') && one.mark === fillingOf);
+  };
   const folds = (...ways: TrayWay[]) => ids((one) => one.what === 'fold' && ways.includes(wayOf(one.mark)));
   // What one's own steps are done for waits for them; where they are of a lot, the first does.
   const own = lot === 1 ? ids((one) => one.own !== undefined && BEFORE[one.own.before] === what) : [];
@@ -165,19 +211,25 @@ function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDra
         return ofTray('weigh-filling');
       case 'cool':
         return ofTray('cook-filling');
-      case 'mix-dough':
-        return ids((one) => one.what === 'fold' && (one.lot ?? 1) === lot - 1);
+      case 'mix-dough': {
+        // A next lot is made when the one before is used; made ahead, all are made one after the other.
+        const before = all('warm').length > 0 ? 'mix-dough' : 'fold';
+        return ids((one) => one.what === before && (one.lot ?? 1) === lot - 1);
+      }
       case 'rest':
         return ofLot('mix-dough');
+      case 'shape':
+      case 'dry':
+        return filling();
+      case 'firm':
+        return ofTray('shape');
+      case 'warm':
+        return all('rest');
       case 'roll':
-        return ofLot('rest');
+        return [...ofLot('rest'), ...all('warm')];
       case 'fold': {
-        const fillingOf = drafts.find((draft) => draft.mark === mark)?.fillingOf ?? mark;
         const rolled = ids((one) => one.what === 'roll' && one.mark === mark && (one.lot ?? 1) === lot);
-        return [
-          ...rolled,
-          ...ids((one) => (one.what === 'weigh-filling' || one.what === 'cool') && one.mark === fillingOf),
-        ];
+        return [...rolled, ...filling(), ...ofTray('firm', 'dry')];
       }
       case 'put-by':
         return ofTray('fold');
@@ -221,7 +273,7 @@ export function runSheet(trays: readonly TrayOfSheet[]): RunStep[] {
   const several = trays.length > 1;
   const drafts = trays.map(({ draft }) => draft);
   const sheet = serve.steps
-    .flatMap((step) => stepsOf(step, trays.find(({ draft }) => markFor(step, draft) === step.mark) ?? first, several))
+    .flatMap((step) => stepsOf(step, holderOf(step, trays) ?? first, several))
     .map((step): Keyed => {
       const id = step.own ? (`own:${step.own.id}` as const) : stepKey(step.what, step.mark, step.lot);
       return { ...step, id };

@@ -2,7 +2,15 @@ import type { TrayDraft } from '../draft/draft.js';
 import { boilingPointC, type Kitchen, startTempC } from '../draft/kitchen.js';
 import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
 import { coiledShell, doughMaterial, fillingMaterial, type FryMaterial, layeredShell } from '../frying/fryMaterial.js';
-import { coolPieceS, HARD_C, type HoldWait, TEMPER_S, temperedC } from '../frying/holdPiece.js';
+import {
+  afterBench,
+  coolPieceS,
+  HARD_C,
+  type HoldWait,
+  PART_FROZEN,
+  TEMPER_S,
+  temperedC,
+} from '../frying/holdPiece.js';
 import { firstTurnFor, lyingOf } from '../frying/lying.js';
 import { clamp } from '../numeric/clamp.js';
 import { HEAT_RADIUS_M, type Piece } from '../piece/piece.js';
@@ -25,11 +33,20 @@ function provedWallM({ gathered, wallCrownM, heatRadiusM }: Piece, rise: number)
   return Math.cbrt(inner ** 3 + rise * (heatRadiusM ** 3 - inner ** 3)) - inner;
 }
 
+/** As long as the bench is looked at, s. */
+const MOST_BENCH_S = 7200;
+
+/** How long a filled piece of this tray rises on the bench; other waits are not counted on to warm it. s. */
+function proofWaitS({ way = 'fry' }: TrayDraft, { dough: { rise } }: ColdPlan): number {
+  return way === 'fry' || way === 'bake' ? Math.min(MOST_BENCH_S, rise?.proofS ?? 0) : 0;
+}
+
 /**
- * The body the solver fries: shape, walls and materials of this piece in this kitchen.
- * @example fryBodyOf(draft, kitchen, cold, piece).setC // 85
+ * A piece in this kitchen as it is when it is folded: shape, walls, materials, its dough as warm
+ * as the room and its filling as cold as it goes in.
+ * @example foldedBodyOf(draft, kitchen, cold, piece).startC // 21
  */
-export function fryBodyOf(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryBodySpec {
+export function foldedBodyOf(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryBodySpec {
   const { family, sugarPercent } = cold.dough.figures;
   const filled = draft.fold.fillingEachKg > 0;
   const wallM = provedWallM(piece, family.rise);
@@ -42,7 +59,7 @@ export function fryBodyOf(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, pi
     wallM: filled ? Math.min(wallM + skinM, 0.95 * radiusM) : radiusM,
     dough: shellOf(cold.dough.figures, piece, wallM),
     filling: fillingMaterial(cold.filling.figures.densityKgPerM3, cold.filling.figures.waterShare),
-    startC: startTempC(draft.fry.start, kitchen),
+    startC: kitchen.roomC,
     ...lyingOf(draft.fry.turn, piece.exposedShare),
     boilingC: boilingPointC(kitchen.altitudeM),
     wallCells: WALL_CELLS,
@@ -56,21 +73,43 @@ export function fryBodyOf(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, pi
       (1 + 0.04 * clamp(Math.min(40, sugarPercent) - family.ownSugarPercent, 0, 38)) *
       (cold.fold.coat?.browning ?? 1),
   };
-  if (draft.fry.start !== 'tempered') return body;
-  return { ...body, startC: temperedC(body, kitchen.freezerC, kitchen.roomC) };
+  const { fillingState } = draft.fold;
+  if (!filled || fillingState === undefined) return body;
+  const cool = { tempC: cold.filling.foldC, iceShare: 0 };
+  return { ...body, fillingStart: fillingState === 'part-frozen' ? PART_FROZEN : cool };
 }
 
-/** How long the chosen start keeps the pieces between folding and the oil. */
-export function holdOf(draft: TrayDraft, kitchen: Kitchen, body: FryBodySpec): HoldWait | null {
+/**
+ * The body the solver fries: the piece as it comes to oil or oven.
+ * @example fryBodyOf(draft, kitchen, cold, piece).setC // 85
+ */
+export function fryBodyOf(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piece): FryBodySpec {
+  const folded = foldedBodyOf(draft, kitchen, cold, piece);
+  const { fillingStart, ...through } = folded;
+  const { start } = draft.fry;
+  if (start === 'room') {
+    return fillingStart ? { ...folded, ...afterBench(folded, kitchen.roomC, proofWaitS(draft, cold)) } : folded;
+  }
+  // Cold through, whatever its filling was like when it was folded in.
+  const startC =
+    start === 'tempered' ? temperedC(through, kitchen.freezerC, kitchen.roomC) : startTempC(start, kitchen);
+  return { ...through, startC };
+}
+
+/**
+ * How long the chosen start keeps the pieces between folding and the oil.
+ * @param folded the piece as it is when it is folded
+ */
+export function holdOf(draft: TrayDraft, kitchen: Kitchen, folded: FryBodySpec): HoldWait | null {
   const { start } = draft.fry;
   if (start === 'room') return null;
   const { roomC, fridgeC, freezerC } = kitchen;
   if (start === 'fridge') {
-    return { place: 'fridge', coldS: coolPieceS(body, 'fridge', roomC, fridgeC, fridgeC + 2), temperS: 0 };
+    return { place: 'fridge', coldS: coolPieceS(folded, 'fridge', roomC, fridgeC, fridgeC + 2), temperS: 0 };
   }
   return {
     place: 'freezer',
-    coldS: coolPieceS(body, 'freezer', roomC, freezerC, Math.max(HARD_C, freezerC + 2)),
+    coldS: coolPieceS(folded, 'freezer', roomC, freezerC, Math.max(HARD_C, freezerC + 2)),
     temperS: start === 'tempered' ? TEMPER_S : 0,
   };
 }

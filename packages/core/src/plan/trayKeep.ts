@@ -32,14 +32,17 @@ export function rawKeepS({ dough }: Pick<TrayDraft, 'dough'>, place: PutBy['plac
   return rises ? CHILLED_KEEP_S.rises : CHILLED_KEEP_S.other;
 }
 
-/** How a tray is frozen or chilled, from the same body that would go into the oil. */
-export function putBy(draft: TrayDraft, kitchen: Kitchen, body: FryBodySpec): PutBy {
+/**
+ * How a tray is frozen or chilled.
+ * @param folded the piece as it is when it is folded
+ */
+export function putBy(draft: TrayDraft, kitchen: Kitchen, folded: FryBodySpec): PutBy {
   const { roomC, fridgeC, freezerC } = kitchen;
   const place = draft.way === 'freeze' ? 'freezer' : 'fridge';
   const coldS =
     place === 'freezer'
-      ? coolPieceS(body, place, roomC, freezerC, Math.max(HARD_C, freezerC + 2))
-      : coolPieceS(body, place, roomC, fridgeC, fridgeC + 2);
+      ? coolPieceS(folded, place, roomC, freezerC, Math.max(HARD_C, freezerC + 2))
+      : coolPieceS(folded, place, roomC, fridgeC, fridgeC + 2);
   const keepS = rawKeepS(draft, place);
   const wantedS = draft.keepUntil === undefined ? 0 : (Date.parse(draft.keepUntil) - Date.parse(draft.eatAt)) / 1000;
   const findings: Finding[] = [

@@ -20,7 +20,7 @@ import { fryTrays, trayOfPiece } from './fryTrays.js';
 import { planTrays } from './planBatch.js';
 import { planCold } from './planCold.js';
 import { foldedFrom } from './planDay.js';
-import { runSheet } from './runSheet.js';
+import { plannedOf, runSheet } from './runSheet.js';
 import { newTray, STARTERS } from './starters.js';
 import { trayOf, traysOf, withCopyOfTray, withFillingOf, withoutTray, withTray } from './trays.js';
 
@@ -37,6 +37,7 @@ const anyBatch = fc
         way: fc.constantFrom(...TRAY_WAYS),
         strong: fc.boolean(),
         oilC: fc.integer({ min: 150, max: 175 }),
+        fillingState: fc.option(fc.constantFrom('fridge' as const, 'part-frozen' as const), { nil: undefined }),
       }),
       { minLength: 1, maxLength: 5 },
     ),
@@ -51,14 +52,21 @@ const anyBatch = fc
       }),
       { maxLength: 6, selector: ({ id }) => id },
     ),
+    fc.option(fc.record({ days: fc.constantFrom(1, 2), upTo: fc.constantFrom('dough' as const, 'pieces' as const) }), {
+      nil: undefined,
+    }),
   )
-  .map(([starter, trays, lots, ownSteps]): BatchDraft => {
+  .map(([starter, trays, lots, ownSteps, ahead]): BatchDraft => {
     const only = newTray('Any', starter, trays[0]!.pieces, EAT);
-    const base: BatchDraft = { ...batchOf({ ...only, dough: { ...only.dough, lots } }), ownSteps };
+    const base: BatchDraft = {
+      ...batchOf({ ...only, dough: { ...only.dough, lots, ...(ahead && { ahead }) } }),
+      ownSteps,
+    };
     const all = trays.slice(1).reduce((batch) => withCopyOfTray(batch, 'A')!, base);
-    return trays.reduce((batch, { pieces, way, strong, oilC }, i) => {
+    return trays.reduce((batch, { pieces, way, strong, oilC, fillingState }, i) => {
       const tray = withPieces(trayOf(batch, TRAY_MARKS[i]!), pieces);
-      const next = withTray(batch, { ...tray, way, fry: { ...tray.fry, oilC } });
+      const fold = { ...tray.fold, ...(fillingState && { fillingState }) };
+      const next = withTray(batch, { ...tray, way, fold, fry: { ...tray.fry, oilC } });
       if (!strong) return next;
       const apart = withFillingOf(next, TRAY_MARKS[i]!, 'own');
       const own = trayOf(apart, TRAY_MARKS[i]!);
@@ -224,8 +232,12 @@ test('the sheet of any batch: each step once, hands in one place, nothing waits 
       // Every tray is folded, all of its pieces, each lot after its dough; and ends where its way says.
       for (const { draft } of planned) {
         const folds = sheet.filter(({ what, mark }) => what === 'fold' && (mark ?? draft.mark) === draft.mark);
-        expect(folds.reduce((sum, { planned: pieces }) => sum + pieces!, 0)).toBe(draft.pieces);
+        expect(folds.reduce((sum, step) => sum + plannedOf(step, 'pieces')!, 0)).toBe(draft.pieces);
         for (const { after } of folds) expect(after.some((id) => id.startsWith('roll'))).toBe(true);
+        // Portions that go in part-frozen are shaped and firm before.
+        const firm = stepKey('firm', draft.mark);
+        expect(ids.includes(firm)).toBe(draft.fold.fillingState === 'part-frozen');
+        if (ids.includes(firm)) for (const { after } of folds) expect(after).toContain(firm);
         const way = draft.way ?? 'fry';
         if (way === 'fry') expect(ids).toContain('fry');
         if (way === 'bake') expect(ids).toContain('bake');
@@ -260,7 +272,8 @@ test('dough in lots: each waits less than all at once, and what was poured and f
   expect(cooked(told('fold', 28)).trays.A!.pieces).toBe(58);
   expect(cooked(told('fold', 28), told('fold:A2', 33)).trays.A!.pieces).toBe(61);
   const water = (of: BatchDraft) => of.dough.lines.find(({ ingredientId }) => ingredientId === 'water')!.massKg;
-  const each = runSheet(planTrays(batch, DEFAULT_KITCHEN, null)).find(({ id }) => id === 'mix-dough')!.planned!;
+  const mix = runSheet(planTrays(batch, DEFAULT_KITCHEN, null)).find(({ id }) => id === 'mix-dough')!;
+  const each = plannedOf(mix, 'poured-kg')!;
   expect(water(cooked(told('mix-dough', 1.1 * each), told('mix-dough:A2', 0.9 * each)))).toBeCloseTo(water(batch), 9);
   expect(water(cooked(told('mix-dough', 1.1 * each)))).toBeCloseTo(1.1 * water(batch), 9);
 });

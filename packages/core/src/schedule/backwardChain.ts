@@ -1,5 +1,5 @@
 import type { OwnPlace, OwnStep } from '../draft/batchDraft.js';
-import type { TrayMark } from '../draft/draft.js';
+import type { MadeAhead, TrayMark } from '../draft/draft.js';
 
 /** One stretch of work on the way to the table. Times in ms since the epoch. */
 export interface ChainStep {
@@ -8,6 +8,10 @@ export interface ChainStep {
     | 'cool'
     | 'dough'
     | 'rest'
+    | 'warm'
+    | 'shape'
+    | 'firm'
+    | 'dry'
     | 'fold'
     | 'put-by'
     | 'proof'
@@ -47,6 +51,10 @@ export interface ChainTray {
   readonly doughKg: number;
   /** Pieces laid out in the freezer or the fridge. */
   readonly putByS: number | null;
+  /** Filling shaped into portions, and those frozen outside, before any is folded in; absent: it is not. */
+  readonly firm?: { readonly shapeS: number; readonly firmS: number };
+  /** What is wrapped is dried first; absent: nothing is. */
+  readonly dryS?: number;
 }
 
 export interface ChainDurations {
@@ -68,7 +76,21 @@ export interface ChainDurations {
   readonly bakeS: number | null;
   readonly serveS: number;
   readonly ownSteps: readonly OwnStep[];
+  /** What of it is made on an earlier day; absent: nothing. */
+  readonly ahead?: MadeAhead;
+  /** A dough made ahead comes out of the fridge so long before it is rolled. */
+  readonly warmS: number;
 }
+
+/** What of the day goes to the earlier one: the dough, or all up to the pieces. */
+const AHEAD: Readonly<Record<MadeAhead['upTo'], readonly ChainStep['id'][]>> = {
+  dough: ['dough', 'rest'],
+  pieces: ['filling', 'cool', 'dough', 'rest', 'shape', 'firm', 'dry', 'fold', 'put-by'],
+};
+const AHEAD_OWN: Readonly<Record<MadeAhead['upTo'], readonly OwnPlace[]>> = {
+  dough: ['dough'],
+  pieces: ['filling', 'cool', 'dough', 'fold'],
+};
 
 const DAY_MS = 86_400_000;
 const ms = (s: number): number => Math.round(s) * 1000;
@@ -143,6 +165,7 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
   // They go on rising while the oil is heated.
   if (d.proofS !== null) folded = Math.min(folded, lay({ id: 'proof', kind: 'passive' }, heated, d.proofS));
   const foldStarts = new Map<ChainTray, number>();
+  const shapeStarts = new Map<ChainTray, number>();
   const stretches = stretchesOf(d.trays, d.lots);
   const marked = (mark: TrayMark | undefined) => (mark === undefined ? {} : { mark });
   const lots = stretches.reduce((most, { lot }) => Math.max(most, lot), 1);
@@ -160,19 +183,29 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
     const part = lots > 1 ? { pieces, ...(lot > 1 && { lot }) } : {};
     folded = lay({ id: 'fold', kind: 'hands', ...marked(tray.mark), ...part }, folded, tray.foldEachS! * pieces);
     foldStarts.set(tray, folded);
+    const isFirst = !stretches.slice(0, i).some((one) => one.tray === tray);
+    if (isFirst && tray.dryS !== undefined)
+      folded = lay({ id: 'dry', kind: 'hands', ...marked(tray.mark) }, folded, tray.dryS);
   }
   folded = own('fold', folded);
+  const foldMs = folded;
+  if (d.mixS !== null && d.ahead?.upTo === 'dough') folded = lay({ id: 'warm', kind: 'passive' }, folded, d.warmS);
   let before = d.mixS === null ? folded : makeDough(1, folded);
+  before = firmPortions(foldMs, before);
   before = own('dough', before);
   // A filling that several trays share is cooked for the first of them.
   const first = d.trays.filter(
     (tray, i) => !d.trays.slice(0, i).some((one) => one.fillingMark === tray.fillingMark && one.cookFillingS !== null),
   );
   for (const [i, tray] of [...first.entries()].reverse()) {
-    const foldMs = foldStarts.get(tray);
-    if (tray.cookFillingS === null || foldMs === undefined) continue;
+    const sharing = d.trays.filter(
+      (one) => one === tray || (one.fillingMark !== undefined && one.fillingMark === tray.fillingMark),
+    );
+    const needs = sharing.flatMap((one) => [shapeStarts.get(one) ?? [], foldStarts.get(one) ?? []].flat());
+    const needMs = needs.length > 0 ? Math.min(...needs) : undefined;
+    if (tray.cookFillingS === null || needMs === undefined) continue;
     const aheadMs = (tray.aheadDays ?? 0) * DAY_MS;
-    const cool = Math.min(before, foldMs - ms(tray.coolS)) - aheadMs;
+    const cool = Math.min(before, needMs - ms(tray.coolS)) - aheadMs;
     // Cold enough before folding begins, it waits; it does not cool for longer.
     steps.push({
       id: 'cool',
@@ -188,7 +221,33 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
     // What is made on a day before takes nothing of this one.
     if (aheadMs === 0) before = begun;
   }
-  return steps.sort((a, b) => a.startMs - b.startMs);
+  const { ahead } = d;
+  const isAhead = ({ id, own: step }: ChainStep) =>
+    ahead !== undefined && (step ? AHEAD_OWN[ahead.upTo].includes(step.before) : AHEAD[ahead.upTo].includes(id));
+  const shiftMs = (ahead?.days ?? 0) * DAY_MS;
+  return steps
+    .map((step) => (isAhead(step) ? { ...step, startMs: step.startMs - shiftMs, endMs: step.endMs - shiftMs } : step))
+    .sort((a, b) => a.startMs - b.startMs);
+
+  /**
+   * Portions are shaped while the dough rests, where that is long enough, or before it is made:
+   * firm when folding begins, for what is firm sooner waits in the fridge. @returns when the hands are free before
+   */
+  function firmPortions(toMs: number, doughMs: number): number {
+    const firmed = d.trays.filter(({ firm, foldEachS }) => firm !== undefined && foldEachS !== null);
+    if (firmed.length === 0) return doughMs;
+    const shapeS = firmed.reduce((sum, { firm }) => sum + firm!.shapeS, 0);
+    const firmS = Math.max(...firmed.map(({ firm }) => firm!.firmS));
+    const isWhileResting = d.mixS === null || d.restS >= shapeS + firmS;
+    let at = isWhileResting ? toMs - ms(firmS) : Math.min(toMs - ms(firmS), doughMs);
+    for (const tray of [...firmed].reverse()) {
+      const { shapeS: eachS, firmS: coldS } = tray.firm!;
+      lay({ id: 'firm', kind: 'passive', ...marked(tray.mark) }, at + ms(coldS), coldS);
+      at = lay({ id: 'shape', kind: 'hands', ...marked(tray.mark) }, at, eachS);
+      shapeStarts.set(tray, at);
+    }
+    return Math.min(doughMs, at);
+  }
 
   function makeDough(lot: number, endMs: number): number {
     const of = lot > 1 ? { lot } : {};

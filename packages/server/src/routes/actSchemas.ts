@@ -5,6 +5,7 @@ import {
   type MeasureId,
   RANGES,
   type RunStepId,
+  STEP_MEASURES,
   STEP_KEY,
 } from '@ember-fold/core';
 import Joi from 'joi';
@@ -69,18 +70,26 @@ export const stepId = Joi.string().pattern(STEP_KEY, 'step').required();
 /** ms since the epoch, 2020 to 2100. */
 export const moment = number(1_577_836_800_000, 4_102_444_800_000);
 const cookBase = { id: uuid, atMs: moment, step: stepId, kind: Joi.string() };
-const measuredAs = (measure: MeasureId) => within(MEASURE_RANGE[measure]);
+const measuredAs = (measure: MeasureId) =>
+  measure === 'pieces' ? within(MEASURE_RANGE[measure]).integer() : within(MEASURE_RANGE[measure]);
 /** The keys of one kind of step, of any tray and lot. */
 const about = (what: RunStepId) => Joi.string().pattern(new RegExp(`^${what}(?::|$)`));
-const measured = Joi.when('step', {
-  switch: [
-    { is: about('cook-filling'), then: measuredAs('pan-kg') },
-    { is: about('cool'), then: measuredAs('filling-c') },
-    { is: about('mix-dough'), then: measuredAs('poured-kg') },
-    { is: about('roll'), then: measuredAs('rolled-m') },
-    { is: about('fold'), then: measuredAs('pieces').integer() },
-  ],
+const STEPS_MEASURED = Object.entries(STEP_MEASURES) as [RunStepId, readonly [MeasureId, ...MeasureId[]]][];
+/** What is measured must be something its step measures; without a name it is what the step measures first. */
+const measureName = Joi.when('step', {
+  switch: STEPS_MEASURED.map(([step, measures]) => ({ is: about(step), then: Joi.string().valid(...measures) })),
   otherwise: Joi.forbidden(),
+});
+const measured = Joi.when('measure', {
+  is: Joi.exist(),
+  then: Joi.when('measure', {
+    switch: STEPS_MEASURED.flatMap(([, measures]) => measures.map((is) => ({ is, then: measuredAs(is) }))),
+    otherwise: Joi.forbidden(),
+  }),
+  otherwise: Joi.when('step', {
+    switch: STEPS_MEASURED.map(([step, measures]) => ({ is: about(step), then: measuredAs(measures[0]) })),
+    otherwise: Joi.forbidden(),
+  }),
 });
 export const cookAct = Joi.alternatives<CookAct>()
   .conditional('.kind', {
@@ -90,7 +99,7 @@ export const cookAct = Joi.alternatives<CookAct>()
         is: Joi.valid('check').required(),
         then: Joi.object({ ...cookBase, answer: Joi.string().valid('yes', 'not-yet', 'no').required() }),
       },
-      { is: Joi.valid('measure').required(), then: Joi.object({ ...cookBase, value: measured }) },
+      { is: Joi.valid('measure').required(), then: Joi.object({ ...cookBase, measure: measureName, value: measured }) },
       {
         is: Joi.valid('tick').required(),
         then: Joi.object({ ...cookBase, line: Joi.string().trim().max(200).required(), on: flag }),

@@ -90,6 +90,7 @@ const tray = Joi.object<Tray>({
     sealM: within(D.sealM),
     fillingEachKg: within(D.fillingEachKg),
     edge: Joi.string().valid(...Object.keys(EDGES)),
+    fillingState: Joi.string().valid('fridge', 'part-frozen'),
     outline: Joi.array()
       .items(Joi.array().items(within(D.outline)).length(2).required())
       .min(3)
@@ -130,6 +131,13 @@ export const draft = Joi.object<BatchDraft>({
     ...doughParts,
     ...doughHow,
     lots: within(D.doughLots).integer().optional(),
+    liquidC: within(D.liquidC).optional(),
+    mixedC: within(D.mixedC).optional(),
+    boilOffShare: within(D.boilOffShare).optional(),
+    ahead: Joi.object({
+      days: within(D.madeAheadDays).integer(),
+      upTo: Joi.string().valid('dough', 'pieces').required(),
+    }).optional(),
     from,
     poured: Joi.array().items(within(D.pourKg).optional()).max(200),
   }).required(),

@@ -246,8 +246,10 @@ function Past({ cook, printer }: Pick<OpenProps, 'cook' | 'printer'>) {
       <PanelTitle>{T.over}</PanelTitle>
       <Steps aria-label={T.over}>
         {(all ? past : past.slice(0, 2)).map((step) => {
-          const { state: is, atMs, value } = stepState(state, step.id);
-          const measured = value !== null && step.measure ? `, ${measureText(step.measure, value, printer)}` : '';
+          const { state: is, atMs, measured: told } = stepState(state, step.id);
+          const measured = step.measures
+            .map(({ what }) => (told[what] === undefined ? '' : `, ${measureText(what, told[what], printer)}`))
+            .join('');
           return (
             <li key={step.id}>
               <span>

@@ -3,8 +3,10 @@ import {
   type TrayDraft,
   type CheckAnswer,
   MEASURE_RANGE,
-  type MeasureId,
+  printDuration,
   type RunStep,
+  stepFindings,
+  type StepMeasure,
   stepState,
 } from '@ember-fold/core';
 import { AlarmClock, ArrowRight, Check, Flame } from 'lucide-react';
@@ -15,10 +17,12 @@ import type { CookTold } from '../data/live';
 import { figureFont, PHONE } from '../ui/theme';
 import { startTimer, useTimers } from '../data/useTimers';
 import { Button } from '../ui/controls/Button';
+import { Findings } from '../ui/controls/Findings';
 import { LiveScale } from '../ui/controls/LiveScale';
 import { Panel, Soft } from '../ui/controls/Panel';
-import { CountField, GramField, MmField, TempField } from '../ui/controls/UnitFields';
+import { CountField, GramField, MinutesField, MmField, TempField } from '../ui/controls/UnitFields';
 import { CHECK, checkAsk } from '../text/checkText';
+import { mixFindingText } from '../text/mixFindingText';
 import { MEASURE_NAME, measureText, runLines, stepName } from '../text/cookText';
 import type { Printer } from '../text/printer';
 import { CheckDrawing } from './CheckDrawing';
@@ -139,7 +143,8 @@ interface CurrentStepProps {
 export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) {
   const { trays, state, now, tell } = cook;
   const timers = useTimers();
-  const { answer, value } = stepState(state, step.id);
+  const { answer, measured } = stepState(state, step.id);
+  const findings = stepFindings(step, trays, state);
   const lines = runLines(step, trays, printer);
   const title = stepName(step, trays);
   const { draft } = trays.find((tray) => tray.draft.mark === step.mark) ?? trays[0]!;
@@ -163,7 +168,19 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
           onAnswer={(given) => tell({ kind: 'check', step: step.id, answer: given })}
         />
       )}
-      {step.measure && <MeasureRow step={step} value={value} printer={printer} onTell={tell} measure={step.measure} />}
+      {step.measures.map((one) => (
+        <MeasureRow
+          key={one.what}
+          step={step}
+          of={one}
+          value={measured[one.what] ?? null}
+          printer={printer}
+          onTell={tell}
+        />
+      ))}
+      <div role="status">
+        <Findings findings={findings} printer={printer} say={mixFindingText} />
+      </div>
       <Keys>
         {step.kind === 'fire' && (
           <Link to={`/fire/${batchId}`}>
@@ -227,38 +244,40 @@ function CheckQuestion({ step, draft, answer, onAnswer }: CheckQuestionProps) {
 
 interface MeasureRowProps {
   readonly step: RunStep;
-  readonly measure: MeasureId;
+  readonly of: StepMeasure;
   readonly value: number | null;
   readonly printer: Printer;
   readonly onTell: (act: CookTold) => void;
 }
 
 /** What was measured: typed, from the scale, or with one tap as planned. */
-function MeasureRow({ step, measure, value, printer, onTell }: MeasureRowProps) {
-  const usual = step.planned ?? 20;
+function MeasureRow({ step, of: { what: measure, planned: usual }, value, printer, onTell }: MeasureRowProps) {
   const [typed, setTyped] = useState<number | null>(null);
   const shown = typed ?? value ?? usual;
   const note = (figure: number) => {
-    onTell({ kind: 'measure', step: step.id, value: figure });
+    onTell({ kind: 'measure', step: step.id, measure, value: figure });
     setTyped(null);
   };
   const { least, most } = MEASURE_RANGE[measure];
   const props = { label: MEASURE_NAME[measure], value: shown, least, most, onChange: setTyped };
-  const weighs = measure === 'pan-kg' || measure === 'poured-kg';
+  const weighs = measure === 'pan-kg' || measure === 'poured-kg' || measure === 'dough-kg';
   return (
     <Measure role="group" aria-label={MEASURE_NAME[measure]}>
       {weighs && <GramField {...props} printer={printer} />}
-      {measure === 'filling-c' && <TempField {...props} printer={printer} />}
+      {(measure === 'filling-c' || measure === 'liquid-c' || measure === 'dough-c') && (
+        <TempField {...props} printer={printer} />
+      )}
+      {measure === 'golden-s' && (
+        <MinutesField {...props} whenNull={printDuration(usual)} onClear={() => setTyped(null)} />
+      )}
       {measure === 'rolled-m' && <MmField {...props} />}
       {measure === 'pieces' && <CountField {...props} />}
       <Button isDisabled={typed === null || typed === value} onPress={() => note(shown)}>
         {T.note(measureText(measure, shown, printer))}
       </Button>
-      {step.planned !== null && (
-        <Button aria-pressed={value === step.planned} onPress={() => note(usual)}>
-          {T.asPlanned(measureText(measure, step.planned, printer))}
-        </Button>
-      )}
+      <Button aria-pressed={value === usual} onPress={() => note(usual)}>
+        {T.asPlanned(measureText(measure, usual, printer))}
+      </Button>
       <span role="status">{value === null ? '' : T.noted(measureText(measure, value, printer))}</span>
       {weighs && <LiveScale printer={printer} wantedKg={usual} onTake={note} />}
     </Measure>

@@ -1,7 +1,7 @@
-import { type StepAmount, stepAmounts } from '@ember-fold/core';
+import { type RunStep, type StepAmount, stepAmounts } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { COOK as T } from '../text/cookPhrases';
-import { runLines, stepName, tableText } from '../text/cookText';
+import { MEASURE_NAME, measureText, runLines, stepName, tableText } from '../text/cookText';
 import type { Printer } from '../text/printer';
 import { Cautions } from '../ui/controls/Cautions';
 import type { Cook } from './useCook';
@@ -50,6 +50,18 @@ function Taken({ amounts, printer }: { readonly amounts: readonly StepAmount[]; 
   );
 }
 
+/** Lines to write what is measured on, with what is expected. */
+function ToMeasure({ step: { measures }, printer }: { readonly step: RunStep; readonly printer: Printer }) {
+  if (measures.length === 0) return null;
+  return (
+    <p>
+      {measures
+        .map(({ what, planned }) => T.toWrite(MEASURE_NAME[what], measureText(what, planned, printer)))
+        .join('  ')}
+    </p>
+  );
+}
+
 /** The whole run on paper, for a wall without a screen: a box to tick, the time, and what to do. */
 export function RunSheetPrint({ cook, printer }: { readonly cook: Cook; readonly printer: Printer }) {
   const { trays, sheet, now, amounts } = cook;
@@ -70,6 +82,7 @@ export function RunSheetPrint({ cook, printer }: { readonly cook: Cook; readonly
                     <li key={line}>{line}</li>
                   ))}
                 </ul>
+                <ToMeasure step={step} printer={printer} />
                 <Taken amounts={stepAmounts(step.id, amounts)} printer={printer} />
               </td>
             </tr>

@@ -7,10 +7,14 @@ import {
   type CookState,
   cookState,
   type Kitchen,
+  measuredOf,
   type PlanChange,
   type PlannedTray,
   type RunStep,
   type StepAmount,
+  type StepKey,
+  stepState,
+  USUAL_BAKE,
   timerCalls,
 } from '@ember-fold/core';
 import { useEffect, useMemo, useState } from 'react';
@@ -23,6 +27,7 @@ import { storeApi } from '../data/storeApi';
 import { useCookActs } from '../data/useCookActs';
 import { startTimer, stopTimer, useTimers } from '../data/useTimers';
 import { stepName } from '../text/cookText';
+import { noteBake } from '../data/noteBake';
 import { planOnce } from '../workers/planClient';
 
 const TICK_MS = 1000;
@@ -43,6 +48,14 @@ function useWholePlan(batch: BatchDraft | null, kitchen: Kitchen | null) {
     };
   }, [batch, kitchen]);
   return { trays, problem };
+}
+
+/** A bake that is over tells what this oven is like, where the cook noted when it was golden. */
+function learnOven(step: StepKey, state: CookState, trays: readonly PlannedTray[], kitchen: Kitchen | null): void {
+  const goldenS = measuredOf(state, step, 'golden-s');
+  const baked = trays.find(({ plan }) => plan.bake !== null);
+  if (goldenS === null || !baked || !kitchen || stepState(state, step).state !== 'open') return;
+  void noteBake(baked.draft, kitchen, (baked.draft.bake ?? USUAL_BAKE).ovenC, goldenS);
 }
 
 /** Everything the run-sheet shows. */
@@ -78,7 +91,7 @@ export function useCook(batchId: string, me: string) {
   const planned = batch.data?.draft ?? null;
   const kitchen = useAppSelector((root) => selectKitchenFor(root, planned));
   const state = useMemo(() => acts && cookState(acts), [acts]);
-  const measured = state && [...state].map(([step, one]) => `${step} ${one.value}`).join();
+  const measured = state && [...state].map(([step, one]) => `${step} ${JSON.stringify(one.measured)}`).join();
   const draft = useMemo(
     () => (planned && kitchen && state ? asCooked(planned, state, kitchen) : null),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- only what was measured changes the draft
@@ -109,6 +122,7 @@ export function useCook(batchId: string, me: string) {
       startTimer({ name, seconds: step.durationS, batchId, step: step.id });
     }
     running.filter((timer) => stop.includes(timer.id)).forEach(stopTimer);
+    if (act.kind === 'done') learnOven(act.step, state, session.before, kitchen);
   };
   const { sheet, changes } = now;
   const cook: Cook = {

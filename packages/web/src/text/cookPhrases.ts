@@ -83,5 +83,6 @@ export const COOK = {
   calls: 'Calls',
   nothingForTheHands: 'Nothing for the hands just now; this goes on by itself',
   timerOf: (span: string) => `Timer, ${span}`,
+  toWrite: (name: string, planned: string) => `${name} ________ (${planned})`,
   noted: (measured: string) => `Noted: ${measured}`,
 };

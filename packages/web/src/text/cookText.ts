@@ -1,5 +1,5 @@
 import type { MeasureId, PlanChange, PlannedTray, RunStep, RunStepId, TrayMark } from '@ember-fold/core';
-import { coreMustBeSafe, isUncooked } from '@ember-fold/core';
+import { coreMustBeSafe, isUncooked, plannedOf } from '@ember-fold/core';
 import { keepsFor, plain, type Printer, withTemps } from './printer';
 import { methodOf } from './methodWords';
 import { portionLines } from './divideText';
@@ -13,6 +13,10 @@ const RUN_NAME: Record<RunStepId, string> = {
   cool: 'Filling cools',
   'mix-dough': 'Make the dough',
   rest: 'Dough rests',
+  shape: 'Shape the filling',
+  firm: 'Filling firms in the freezer',
+  warm: 'Dough warms up',
+  dry: 'Dry what is wrapped',
   roll: 'Roll and cut',
   fold: 'Fill and seal',
   'put-by': 'Put by for another day',
@@ -92,7 +96,7 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
       ];
     case 'cook-filling':
       return [
-        `Cook until pan and filling weigh ${p.mass(step.planned ?? 0)}. ${p.percent(filling.cookToShare)} of the filling is then left.`,
+        `Cook until pan and filling weigh ${p.mass(plannedOf(step, 'pan-kg') ?? 0)}. ${p.percent(filling.cookToShare)} of the filling is then left.`,
         'Salt last when cheese, stock or sauces are salty already.',
       ];
     case 'cool':
@@ -110,6 +114,20 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
         ];
       }
       return ['Cover it, so that no skin forms. After the rest a disc no longer springs back.'];
+    case 'shape':
+      return [
+        `Shape ${plain(draft.pieces, 0)} portions of ${p.mass(draft.fold.fillingEachKg)} and lay them on a sheet, not touching.`,
+        'Keep the rest of the filling in the fridge meanwhile.',
+      ];
+    case 'firm':
+      return [
+        'Put the sheet into the freezer, open: firm outside, still soft in the middle when you press one.',
+        'What is firm sooner waits in the fridge. Take out a few at a time.',
+      ];
+    case 'warm':
+      return ['Take the dough out of the fridge, still covered. Cold dough cracks and springs back.'];
+    case 'dry':
+      return ['Dry each one with a clean cloth. A wet surface loosens the dough beside it and opens the seam.'];
     case 'roll':
       return piece
         ? [
@@ -131,6 +149,13 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
             .map((line) => `${line}.`)
         : [];
     case 'put-by': {
+      if (!plan.putBy) {
+        return draft.fry.start === 'fridge'
+          ? ['Lay them on a sheet in the fridge, covered, until the day they are cooked.']
+          : [
+              'Lay them on an open sheet in the freezer, not touching. When they are hard, bag them and write the date on.',
+            ];
+      }
       const coldS = plan.putBy?.coldS ?? null;
       const keep = keepsFor(plan.putBy?.keepS ?? 0, p);
       return plan.putBy?.place === 'freezer'
@@ -182,8 +207,12 @@ export const MEASURE_NAME: Record<MeasureId, string> = {
   'pan-kg': 'Pan and filling weigh',
   'filling-c': 'Middle of the filling',
   'poured-kg': 'Poured in all',
+  'liquid-c': 'Liquid as poured',
+  'dough-c': 'Dough when kneaded',
+  'dough-kg': 'Dough weighs',
   'rolled-m': 'Rolled to',
   pieces: 'Pieces made',
+  'golden-s': 'Golden after',
 };
 
 /** A measured or planned figure in the cook's units. */
@@ -191,8 +220,13 @@ export function measureText(measure: MeasureId, value: number, p: Printer): stri
   switch (measure) {
     case 'pan-kg':
     case 'poured-kg':
+    case 'dough-kg':
       return p.mass(value);
+    case 'golden-s':
+      return p.span(value);
     case 'filling-c':
+    case 'liquid-c':
+    case 'dough-c':
       return p.temp(value);
     case 'rolled-m':
       return p.mm(value);
@@ -210,6 +244,8 @@ export function changeText({ what, before, after }: PlanChange, p: Printer): str
   switch (what) {
     case 'stiffness':
       return `Dough ${after < before ? 'softer' : 'stiffer'}: ${plain(after)} instead of ${plain(before)} of 10.`;
+    case 'rise':
+      return `The dough doubles in ${p.span(after)} instead of ${p.span(before)}.`;
     case 'filling-kg':
       return `Filling: ${p.mass(after)} instead of ${p.mass(before)}.`;
     case 'filled':

@@ -12,6 +12,8 @@ export const DOUGH = {
   flourIsStirredIn: 'Flour is stirred in',
   rises: 'Rises',
   inLots: 'Made in lots',
+  liquidAt: 'Liquid poured at',
+  boilsOff: 'Boils off',
   howItIsMade: 'How it is made',
   workedFormula: 'Worked formula',
   oneDough: 'one dough',

@@ -59,6 +59,8 @@ const SENTENCES: SentencesOf<Exclude<FindingCode, HotCode | MixCode>> = {
     `The wall is ${p.mm(crownM)} at the top, ${p.mm(seamM)} beside the seam and ${p.mm(sealM)} where it is sealed.`,
   'fold.gathered': ({ wallM, centreM, rimM, crownM, sideM, knotM }, p) =>
     `Roll the disc ${p.mm(centreM)} in the middle and ${p.mm(rimM)} at the rim: the wall is then ${p.mm(wallM)} all round. Rolled flat it is ${p.mm(crownM)} at the top, ${p.mm(sideM)} at the side and ${p.mm(knotM)} at the knot.`,
+  'fold.part-frozen': ({ firmS, eachKg }, p) =>
+    `Shape the filling into portions of ${p.mass(eachKg)} and freeze them for ${p.span(firmS)}. They are then firm outside and soft in the middle. They close more easily and start colder.`,
   'fold.knot': ({ knotKg }, p) => `About ${p.mass(knotKg)} of dough is left at the knot. Pinch it off.`,
   'fold.dough-left': ({ doughKg, extra }, p) =>
     extra >= 1

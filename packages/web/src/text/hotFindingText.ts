@@ -1,6 +1,7 @@
 import type { DoughFamilyId, Finding } from '@ember-fold/core';
 import { type HotSentences, sayBy } from './findingText';
 import { keepsFor, plain, type Printer } from './printer';
+import { FAMILY_NAME } from './words';
 
 /** @example many(1, 'piece') // "1 piece" */
 const many = (n: number, one: string, more = `${one}s`): string => `${plain(n, 0)} ${n === 1 ? one : more}`;
@@ -111,6 +112,16 @@ const SENTENCES: HotSentences = {
   'fry.thaw-raw': () =>
     'The filling holds something raw. Never thaw it on the bench: fry it straight from the freezer and probe the core, or thaw it in the fridge. Local food rules come first.',
   'fry.frozen-wipe': () => 'Wipe frost off every frozen piece. Ice in hot oil spits and boils over.',
+  'serve.ahead': ({ days, upTo }) =>
+    `${upTo === 'dough' ? 'The dough is' : 'The pieces are'} made ${days === 1 ? 'the day' : `${plain(days, 0)} days`} before.`,
+  'serve.ahead-dough': ({ family, days, most }) =>
+    most === 0
+      ? `This dough is used warm or at once (${FAMILY_NAME[family].toLowerCase()}): make it on the day.`
+      : `This dough keeps ${most === 1 ? '1 day' : `${plain(most, 0)} days`} in the fridge (${FAMILY_NAME[family].toLowerCase()}), not ${plain(days, 0)}.`,
+  'serve.ahead-pieces': ({ waitS, keepS }, p) =>
+    `Raw pieces of this dough keep ${p.span(keepS)} in the fridge, not ${p.span(waitS)}. Freeze them, or fold them later.`,
+  'serve.ahead-warm': () =>
+    'Pieces made on an earlier day cannot wait in the room. Let them start from the fridge or frozen.',
   'serve.on-time': ({ startMs }, p) => `Begin by ${p.clock(startMs)} on ${p.day(startMs)}.`,
   'serve.no-lift': () =>
     'These pieces have no right moment to lift, so there is no time plan. Choose a way out at Fry.',

@@ -15,6 +15,7 @@ import {
   oilState,
   planTrays,
   type StepKey,
+  RUN_STEPS,
   runSheet,
   STARTERS,
   supperOrder,
@@ -27,6 +28,7 @@ import {
   withFamily,
   withForm,
   withTray,
+  withWorkedFormula,
 } from '@ember-fold/core';
 import fc from 'fast-check';
 import { CHECK } from './checkText';
@@ -56,19 +58,39 @@ const everyWay = (tray: TrayDraft): BatchDraft =>
   }, batchOf(tray));
 
 test('every step of every filling reads as sentences, with its check, its remedies and what is measured', () => {
-  for (const { id } of STARTERS) {
-    const trays = planTrays(everyWay(newTray('Read', id, 24, EAT)), DEFAULT_KITCHEN, null);
+  const frozen = newTray('Read', 'pear-ginger', 24, EAT);
+  const wrapped = withForm(withWorkedFormula(withFamily(frozen, 'yeast')), 'whole-core');
+  const batches = [
+    ...STARTERS.map(({ id }) => newTray('Read', id, 24, EAT)),
+    // Portions shaped and part-frozen, whole cores dried, dough and pieces of the day before.
+    {
+      ...{ ...frozen, fry: { ...frozen.fry, start: 'fridge' as const } },
+      fold: { ...frozen.fold, fillingState: 'part-frozen' as const },
+    },
+    { ...wrapped, dough: { ...wrapped.dough, ahead: { days: 1, upTo: 'dough' as const } } },
+    ...(['fridge', 'frozen'] as const).map((start) => ({
+      ...wrapped,
+      fry: { ...wrapped.fry, start },
+      dough: { ...wrapped.dough, ahead: { days: 2, upTo: 'pieces' as const } },
+    })),
+  ];
+  const said = new Set<string>();
+  for (const batch of batches) {
+    const trays = planTrays(everyWay(batch), DEFAULT_KITCHEN, null);
     for (const step of runSheet(trays)) {
+      said.add(step.what);
       reads(stepName(step, trays));
       for (const printer of printers) {
         const lines = runLines(step, trays, printer);
         expect(lines.length).toBeGreaterThan(0);
         lines.forEach(reads);
-        if (step.measure && step.planned !== null) reads(measureText(step.measure, step.planned, printer));
+        step.measures.forEach(({ what, planned }) => reads(measureText(what, planned, printer)));
       }
       if (step.check) Object.values(CHECK[step.check].remedy).forEach(reads);
     }
   }
+  // The steps of one's own are read below.
+  expect(RUN_STEPS.filter((what) => !said.has(what))).toEqual(['own']);
 });
 
 test('every family is divided in its own way, every form of it, and steps of one’s own and lots say what they are', () => {

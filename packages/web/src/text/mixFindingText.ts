@@ -61,6 +61,14 @@ const SENTENCES: MixSentences = {
     `Take ${p.mass(iceKg)} of the water as ice for a dough of ${p.temp(doughC)}.`,
   'dough.pour-hot': ({ waterC, mostC }, p) =>
     `The flour is so cold that the water would have to be ${p.temp(waterC)}. Over ${p.temp(mostC)} weakens yeast: warm the flour and let the dough rise longer.`,
+  'dough.liquid-kills': ({ liquidC, mostC }, p) =>
+    `Liquid of ${p.temp(liquidC)} kills the yeast, and the dough will not rise. Let it cool to under ${p.temp(mostC)}. If yeast is in it already, begin again with new yeast.`,
+  'dough.liquid-hot': ({ liquidC, mostC, share }, p) =>
+    `Liquid of ${p.temp(liquidC)} weakens the yeast: about ${p.percent(share)} of it lives on. Stay under ${p.temp(mostC)}.`,
+  'dough.liquid-cold': ({ liquidC, leastC, mostC }, p) =>
+    `Liquid of ${p.temp(liquidC)} wakes the yeast slowly. Pour it at ${p.temp(leastC)} to ${p.temp(mostC)}.`,
+  'dough.mixed': ({ doughC, wantedC, measured }, p) =>
+    `The dough ${measured ? 'was' : 'comes out at'} ${p.temp(doughC)}${measured ? ' when kneaded' : ''}. ${p.temp(wantedC)} is usual; warmer rises sooner.`,
   'dough.rise': ({ soonestS, doubleS, latestS, roomC }, p) =>
     `The dough doubles in ${p.span(doubleS)} at ${p.temp(roomC)}, or between ${p.span(soonestS)} and ${p.span(latestS)}. Judge it by the poke test.`,
   'dough.rise-never': ({ roomC, withinS }, p) =>
@@ -73,6 +81,8 @@ const SENTENCES: MixSentences = {
     `Knock the dough back after ${p.span(doubleS)} ${place === 'fridge' ? 'in the fridge' : 'in the room'}. Filled pieces proof ${p.span(proofS)} under a cloth.`,
   'dough.cold-firm': ({ stiffness, fridgeC }, p) =>
     `Out of the fridge at ${p.temp(fridgeC)} the dough feels like ${plain(stiffness)}. Let it warm up before rolling; add no water.`,
+  'filling.room-warm': ({ roomC, fridgeC }, p) =>
+    `In a room of ${p.temp(roomC)} the filling never gets as cold as the fridge. Cool it in the fridge, to ${p.temp(fridgeC)}.`,
   'filling.none': () => 'These pieces hold nothing. Add an ingredient to fill them.',
   'filling.empty': () => 'The filling is empty. Add its first ingredient.',
   'filling.sweet': ({ percent: salt }) => `This is a sweet filling with ${percent(salt)} salt.`,

@@ -13,4 +13,5 @@ export const SERVE = {
   backFromTheTable: 'Back from the table',
   noPieceToFryYet: 'There is no piece to fry yet, so there are no times.',
   start: 'Start',
+  madeAhead: 'Made ahead',
 } as const;

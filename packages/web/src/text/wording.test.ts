@@ -16,6 +16,7 @@ import {
   cutSheet,
   cuttingOf,
   holdTimes,
+  foldedBodyOf,
   fryBodyOf,
   planCold,
   portioning,
@@ -363,8 +364,7 @@ it('cutting, holding and dividing are said in clean sentences for any piece, in 
       }
       const { piece } = cold.fold;
       if (piece && piece.fill <= 2) {
-        const bare = { ...draft, fry: { ...draft.fry, start: 'room' as const } };
-        const times = holdTimes(fryBodyOf(bare, kitchen, cold, piece), kitchen);
+        const times = holdTimes(foldedBodyOf(draft, kitchen, cold, piece), kitchen);
         const of = { family: cold.dough.figures.family, kitchen, raw: draft.filling.raw ?? null };
         for (const start of Object.keys(HOLD_NAME) as (keyof typeof HOLD_NAME)[]) {
           texts.push(holdText(start, times, of, printer));

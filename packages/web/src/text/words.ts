@@ -70,6 +70,15 @@ export const RAW_NAME: Record<RawPart | 'none', string> = {
 /** The same while the question is open. */
 export const RAW_OPEN_NAME: Record<RawPart | 'none' | 'unsaid', string> = { unsaid: 'not said yet', ...RAW_NAME };
 export const AHEAD_NAME = { '0': 'same day', '1': '1 day', '2': '2 days' } as const;
+/** How much of a batch is made on an earlier day. */
+export const MADE_AHEAD_NAME = {
+  none: 'all on its day',
+  'dough-1': 'dough, 1 day before',
+  'dough-2': 'dough, 2 days before',
+  'pieces-1': 'pieces, 1 day before',
+  'pieces-2': 'pieces, 2 days before',
+} as const;
+export const FILLING_STATE_NAME = { cool: 'cool', fridge: 'fridge-cold', 'part-frozen': 'part-frozen' } as const;
 export const RISE_NAME = { room: 'in the room', fridge: 'in the fridge' } as const;
 export const HEAT_NAME = { off: 'off the heat', on: 'on the heat' } as const;
 export const START_NAME: Record<StartState, string> = {
@@ -97,6 +106,10 @@ export const STEP_NAME = {
   cool: 'Filling cools',
   dough: 'Make the dough',
   rest: 'Dough rests',
+  warm: 'Dough warms up',
+  shape: 'Shape the filling',
+  firm: 'Filling firms in the freezer',
+  dry: 'Dry what is wrapped',
   fold: 'Roll, fill and seal',
   'put-by': 'Put by for another day',
   proof: 'Filled pieces rise',

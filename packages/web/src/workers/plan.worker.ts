@@ -22,7 +22,7 @@ import {
   fryArm,
   type FryPlan,
   type FrySchool,
-  fryBodyOf,
+  foldedBodyOf,
   type HoldTimes,
   holdTimes,
   type HotPlan,
@@ -181,9 +181,7 @@ const worker = {
     const cold = planCold(draft, kitchen);
     const { piece } = cold.fold;
     if (!isFryable(piece)) return null;
-    // Tempering is one of the ways asked for: the body is the plain one.
-    const bare = { ...draft, fry: { ...draft.fry, start: 'room' as const } };
-    return holdTimes(fryBodyOf(bare, kitchen, cold, piece), kitchen);
+    return holdTimes(foldedBodyOf(draft, kitchen, cold, piece), kitchen);
   },
   /** Rounds from a sheet, roll by roll; `null` when it was cancelled or overtaken. */
   async cut(spec: CuttingSpec, ask: number, onRoll: (soFar: Cutting) => Promise<void>): Promise<Cutting | null> {

@@ -27,7 +27,7 @@ import { plain } from '../../text/printer';
 import { methodOf } from '../../text/methodWords';
 import { FAMILY_NAME, HEAT_NAME, PART_NAMES, RISE_NAME } from '../../text/words';
 import { FormulaTools } from '../FormulaTools';
-import { CountField } from '../../ui/controls/UnitFields';
+import { CountField, PercentField, TempField } from '../../ui/controls/UnitFields';
 import { PiecesField } from '../PiecesField';
 import { StationLayout } from '../StationLayout';
 import { WaterLog } from './WaterLog';
@@ -139,6 +139,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
               onChange={(rise) => edit('dough.rise', (d) => ({ ...d, dough: { ...d.dough, rise } }))}
             />
           )}
+          <Warmth line={line} />
           <Facts>
             {facts.map(([name, value]) => (
               <FactRow key={name} name={name} value={value} />
@@ -198,6 +199,48 @@ export function DoughStation({ line }: { readonly line: Line }) {
         </>
       }
     />
+  );
+}
+
+/** How warm the liquid is poured over yeast, and how much of it boils off a scalded dough; emptied, as computed. */
+function Warmth({ line: { draft, cold, printer } }: { readonly line: Line }) {
+  const edit = useEdit();
+  const { dough } = draft;
+  const { family, boiledOffKg, madeOf } = cold.dough.figures;
+  const { rise } = cold.dough;
+  const set = (field: 'liquidC' | 'boilOffShare', value: number | null) =>
+    edit(`dough.${field}`, (d) => {
+      const { [field]: _before, ...rest } = d.dough;
+      return { ...d, dough: value === null ? rest : { ...rest, [field]: value } };
+    });
+  return (
+    <>
+      {rise?.liquidC != null && (
+        <Row>
+          <TempField
+            label={T.liquidAt}
+            value={dough.liquidC ?? null}
+            whenNull={plain(printer.degrees(rise.liquidC), 0)}
+            {...RANGES.draft.liquidC}
+            printer={printer}
+            onChange={(liquidC) => set('liquidC', liquidC)}
+            onClear={() => set('liquidC', null)}
+          />
+        </Row>
+      )}
+      {family.onHeat && (
+        <Row>
+          <PercentField
+            label={T.boilsOff}
+            value={dough.boilOffShare ?? null}
+            whenNull={plain(madeOf.water > 0 ? (100 * boiledOffKg) / madeOf.water : 0, 0)}
+            {...RANGES.draft.boilOffShare}
+            onChange={(share) => set('boilOffShare', share)}
+            onClear={() => set('boilOffShare', null)}
+          />
+        </Row>
+      )}
+    </>
   );
 }
 

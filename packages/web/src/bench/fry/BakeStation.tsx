@@ -1,10 +1,11 @@
-import { crustName, RANGES, USUAL_BAKE } from '@ember-fold/core';
+import { crustName, RANGES, type StartState, USUAL_BAKE } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
 import { FRY as T } from '../../text/fryPhrases';
 import { hotFindingText } from '../../text/hotFindingText';
-import { CRUST_WORD } from '../../text/words';
+import { CRUST_WORD, START_NAME } from '../../text/words';
+import { Choice } from '../../ui/controls/Choice';
 import { Findings } from '../../ui/controls/Findings';
 import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { CountField, MinutesField, TempField } from '../../ui/controls/UnitFields';
@@ -74,6 +75,12 @@ export function BakeStation({ line }: { readonly line: Line }) {
               onChange={(perSheet) => set('perSheet', { perSheet })}
             />
           </Row>
+          <Choice<StartState>
+            label={T.startsFrom}
+            value={draft.fry.start}
+            options={START_NAME}
+            onChange={(start) => edit('fry.start', (d) => ({ ...d, fry: { ...d.fry, start } }))}
+          />
           <OvenSeen line={line} ovenC={how.ovenC} />
         </>
       }

@@ -1,12 +1,10 @@
-import { RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import type { Line } from '../../data/useLine';
-import { editKitchen } from '../../data/editKitchen';
+import { noteBake } from '../../data/noteBake';
 import { FRY as T } from '../../text/fryPhrases';
 import { Button } from '../../ui/controls/Button';
 import { PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { MinutesField } from '../../ui/controls/UnitFields';
-import { ovenSeen } from '../../workers/planClient';
 
 /** When a bake really was golden: this oven is known better from then on. */
 export function OvenSeen({ line, ovenC }: { readonly line: Line; readonly ovenC: number }) {
@@ -14,10 +12,7 @@ export function OvenSeen({ line, ovenC }: { readonly line: Line; readonly ovenC:
   const [goldenS, setGoldenS] = useState(1500);
   const [said, setSaid] = useState('');
   const note = async () => {
-    const factor = await ovenSeen(draft, kitchen, ovenC, goldenS);
-    setSaid(factor === null ? T.noOvenDoesThat : T.ovenNoted);
-    if (factor === null) return;
-    editKitchen((now) => ({ ...now, ovenSeen: [...(now.ovenSeen ?? []), factor].slice(-RANGES.oven.bakes.most) }));
+    setSaid((await noteBake(draft, kitchen, ovenC, goldenS)) ? T.ovenNoted : T.noOvenDoesThat);
   };
   return (
     <>

@@ -12,11 +12,12 @@ import { NameField } from '../../ui/controls/NameField';
 import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { Cautions } from '../../ui/controls/Cautions';
 import { DEFERRAL } from '../../text/cautions';
-import { ALLERGEN_NAME, DIET_NAME, STEP_NAME } from '../../text/words';
+import { ALLERGEN_NAME, DIET_NAME, MADE_AHEAD_NAME, STEP_NAME } from '../../text/words';
 import type { Printer } from '../../text/printer';
 import { fillingName, TRAY, trayNames } from '../../text/trayText';
 import { OWN } from '../../text/ownStepPhrases';
 import { Button } from '../../ui/controls/Button';
+import { Pick } from '../../ui/controls/Pick';
 import { lazyPart } from '../../ui/lazyPart';
 import { PiecesField } from '../PiecesField';
 import { StationLayout } from '../StationLayout';
@@ -150,6 +151,27 @@ function Day({ label, steps, printer, nameOf }: DayProps) {
   );
 }
 
+/** How much of the batch is made on an earlier day. */
+function Ahead({ line: { draft } }: { readonly line: Line }) {
+  const edit = useEdit();
+  const { ahead } = draft.dough;
+  const now = ahead ? (`${ahead.upTo}-${ahead.days}` as keyof typeof MADE_AHEAD_NAME) : 'none';
+  return (
+    <Pick<keyof typeof MADE_AHEAD_NAME>
+      label={T.madeAhead}
+      value={now}
+      options={MADE_AHEAD_NAME}
+      onChange={(choice) =>
+        edit('dough.ahead', (d) => {
+          const { ahead: _before, ...rest } = d.dough;
+          const [upTo, days] = choice.split('-') as ['dough' | 'pieces', string];
+          return { ...d, dough: choice === 'none' ? rest : { ...rest, ahead: { days: Number(days), upTo } } };
+        })
+      }
+    />
+  );
+}
+
 /** Back from the eating time; who may eat it; the cautions. */
 export function ServeStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
@@ -168,6 +190,7 @@ export function ServeStation({ line }: { readonly line: Line }) {
             onChange={(eatAt) => edit('eatAt', (d) => ({ ...d, eatAt }))}
           />
           <PiecesField pieces={draft.pieces} />
+          <Ahead line={line} />
           <NameField
             label={T.nameOfTheBatch}
             value={draft.name}

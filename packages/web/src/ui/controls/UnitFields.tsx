@@ -79,7 +79,7 @@ export function LitreField(props: UnitFieldProps) {
   );
 }
 
-export function TempField({ printer, ...props }: UnitFieldProps & { readonly printer: Printer }) {
+export function TempField({ printer, ...props }: (UnitFieldProps | OptionalProps) & { readonly printer: Printer }) {
   return (
     <FigureField
       {...props}
@@ -91,7 +91,7 @@ export function TempField({ printer, ...props }: UnitFieldProps & { readonly pri
   );
 }
 
-export function PercentField(props: UnitFieldProps) {
+export function PercentField(props: UnitFieldProps | OptionalProps) {
   return (
     <FigureField
       {...props}
