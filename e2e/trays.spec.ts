@@ -58,8 +58,25 @@ async function closeTrays(page: Page, dialog: Locator): Promise<void> {
   await isSaved(page);
 }
 
-/** Tells every step done, as they come. @returns what each was called */
-async function runSheet(page: Page, id: string): Promise<string[]> {
+/** Notes what was measured at the step that is shown. */
+async function measure(now: Locator, name: string, value: string): Promise<void> {
+  const row = now.getByRole('group', { name, exact: true });
+  await row.getByRole('textbox', { name }).fill(value);
+  await row.getByRole('textbox', { name }).press('Tab');
+  await row.getByRole('button', { name: /^Note / }).click();
+  await expect(row.getByRole('status')).toContainText('Noted');
+}
+
+/**
+ * Tells every step done, as they come.
+ * @param at what else is done at a step, by its key
+ * @returns what each was called
+ */
+async function runSheet(
+  page: Page,
+  id: string,
+  at: Readonly<Record<string, (now: Locator) => Promise<void>>> = {},
+): Promise<string[]> {
   await page.goto(`/cook/${id}`);
   const done: string[] = [];
   const now = page.locator('[data-step]');
@@ -68,6 +85,7 @@ async function runSheet(page: Page, id: string): Promise<string[]> {
     const step = (await now.getAttribute('data-step'))!;
     done.push(await now.getByRole('heading', { level: 2 }).innerText());
     if (step === 'heat' || step === 'fry') break;
+    await at[step]?.(now);
     await now.getByRole('button', { name: 'Done', exact: true }).click();
     await expect(page.locator(`[data-step="${step}"]`)).toHaveCount(0);
   }
@@ -148,13 +166,41 @@ test('three fillings from one rich yeast dough, baked: each tray its own, one do
   expect(Object.keys(after.fillings)).toEqual(['A', 'B', 'C']);
   expect([after.fillings.A, after.fillings.C]).toEqual([before.fillings.A, before.fillings.C]);
   expect(after.fillings.B).not.toEqual(before.fillings.B);
+  // The third goes in part-frozen: its portions are shaped first.
+  await strip.getByRole('link', { name: /Tray C/ }).click();
+  await page.getByRole('navigation', { name: 'The line' }).getByRole('link', { name: /^Fold/ }).click();
+  await page.getByRole('radiogroup', { name: 'Filling goes in' }).getByText('part-frozen').click();
+  await expect(page.getByText(/^Shape the filling into portions of/)).toBeVisible();
+  await settled(page);
+  await isSaved(page);
   // One dough for all three, and the oven on the line.
   await expect(station(page, 'Bake')).toContainText('190 °C');
   await page.getByRole('navigation', { name: 'The line' }).getByRole('link', { name: /^Bake/ }).click();
   await expect(page.getByText(/^Golden and cooked through after|^They are/).first()).toBeVisible();
   await axeFindsNothing(page, 'a tray that is baked');
-  const done = await runSheet(page, id);
+  const ovens = async () =>
+    (await read<{ kitchen: { ovenSeen?: number[] } }>('/kitchen')).kitchen.ovenSeen?.length ?? 0;
+  const ovensBefore = await ovens();
+  const done = await runSheet(page, id, {
+    'mix-dough': async (now) => {
+      await measure(now, 'Liquid as poured', '48');
+      await expect(now.getByText(/^Liquid of 48 °C weakens the yeast/)).toBeVisible();
+      await measure(now, 'Liquid as poured', '60');
+      await expect(now.getByText(/^Liquid of 60 °C kills the yeast/)).toBeVisible();
+      await now
+        .getByRole('group', { name: 'Liquid as poured' })
+        .getByRole('button', { name: /^As planned/ })
+        .click();
+      await expect(now.getByText(/the yeast/).last()).not.toContainText('kills');
+      await measure(now, 'Dough when kneaded', '29');
+      await expect(now.getByText(/^The dough was 29 °C when kneaded/)).toBeVisible();
+      await expect(page.getByText(/^The dough doubles in .* instead of/)).toBeVisible();
+    },
+    bake: (now) => measure(now, 'Golden after', '24:00'),
+  });
+  await expect.poll(ovens).toBe(ovensBefore + 1);
   expect(done.filter((name) => name.startsWith('Cook the filling'))).toHaveLength(3);
+  expect(done).toEqual(expect.arrayContaining(['Shape the filling, Tray C', 'Filling firms in the freezer, Tray C']));
   expect(done).toEqual(expect.arrayContaining(['Dough rests', 'Filled pieces rise', 'Bake', 'Drain and serve']));
   expect(done.filter((name) => name === 'Make the dough')).toHaveLength(1);
   await page.getByRole('button', { name: 'Finish the batch' }).click();
@@ -178,7 +224,17 @@ test('two lots of scalded dough, a hundred pieces frozen; 24 of them fried on an
   await settled(page);
   await isSaved(page);
   await expect(station(page, 'Freeze')).toContainText('100 put by');
-  const done = await runSheet(page, id);
+  const done = await runSheet(page, id, {
+    'mix-dough': async (now) => {
+      const planned = await now
+        .getByRole('button', { name: /^As planned/ })
+        .last()
+        .innerText();
+      const grams = Number(/([\d\s]+) g/.exec(planned)![1]!.replace(/\s/g, ''));
+      await measure(now, 'Dough without its pot', String(grams - 90));
+      await expect(page.getByText(/of dough will be missing|^Dough stiffer/).first()).toBeVisible();
+    },
+  });
   expect(done).toEqual(expect.arrayContaining(['Make the dough, lot 1', 'Make the dough, lot 2']));
   expect(done).toContain('Put by for another day');
   await page.getByRole('button', { name: 'Finish the batch' }).click();
@@ -306,7 +362,9 @@ test('wrapped eggs, rolls from a stack of sheets, balls with syrup: steps of one
     const done = await runSheet(page, id);
     // What is served with them comes after the pot: it stands among the next steps.
     if (before === 'serving') await expect(page.getByRole('list', { name: 'Next' })).toContainText(own);
-    else expect(done.indexOf(own)).toBeLessThan(done.findIndex((step) => step.startsWith('Roll and cut')));
+    else if (form === 'whole-core') expect(done).toContain('Dry what is wrapped');
+    if (before !== 'serving')
+      expect(done.indexOf(own)).toBeLessThan(done.findIndex((step) => step.startsWith('Roll and cut')));
     await fryAll(page, id);
     expect((await recordAt(id)).figures).toMatchObject({ fried: 4, notFried: 0 });
   }

@@ -10,6 +10,8 @@ export interface CookSession {
   readonly after: readonly PlannedTray[];
 }
 
+const OF_THE_DOUGH: readonly PlanChange['what'][] = ['stiffness', 'rise', 'dough-left'];
+
 /** Everything the run-sheet shows. */
 export interface CookNow extends StepsNow {
   readonly sheet: readonly RunStep[];
@@ -27,10 +29,14 @@ export function cookNow(session: CookSession, state: CookState, nowMs: number, m
   // What was expected of a measure stays what was planned.
   const wanted = new Map(runSheet(before).map((step) => [step.id, step.measures]));
   const sheet = runSheet(after).map((step) => ({ ...step, measures: wanted.get(step.id) ?? step.measures }));
-  const changes = after.flatMap((tray) => {
+  const changes = after.flatMap((tray, i) => {
     const was = before.find(({ draft }) => draft.mark === tray.draft.mark);
     const of = after.length > 1 && tray.draft.mark !== undefined ? { mark: tray.draft.mark } : {};
-    return was ? planChanges(was.plan, tray.plan).map((change) => ({ ...change, ...of })) : [];
+    return (was ? planChanges(was.plan, tray.plan) : []).flatMap((change) => {
+      // The dough is one for all trays: what moved in it is told once.
+      if (OF_THE_DOUGH.includes(change.what)) return i === 0 ? [change] : [];
+      return [{ ...change, ...of }];
+    });
   });
   return { ...stepsNow(sheet, state, nowMs, me), sheet, changes };
 }

@@ -190,9 +190,15 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
   folded = own('fold', folded);
   const foldMs = folded;
   if (d.mixS !== null && d.ahead?.upTo === 'dough') folded = lay({ id: 'warm', kind: 'passive' }, folded, d.warmS);
-  let before = d.mixS === null ? folded : makeDough(1, folded);
-  before = firmPortions(foldMs, before);
-  before = own('dough', before);
+  const doughMs = d.mixS === null ? folded : makeDough(1, folded);
+  let before: number;
+  if (d.ahead?.upTo === 'dough') {
+    // A dough of the day before takes nothing of this one.
+    own('dough', doughMs);
+    before = firmPortions(foldMs, foldMs);
+  } else {
+    before = own('dough', firmPortions(foldMs, doughMs));
+  }
   // A filling that several trays share is cooked for the first of them.
   const first = d.trays.filter(
     (tray, i) => !d.trays.slice(0, i).some((one) => one.fillingMark === tray.fillingMark && one.cookFillingS !== null),

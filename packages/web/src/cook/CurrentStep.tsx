@@ -103,8 +103,25 @@ const Measure = styled.div`
   gap: 8px 14px;
   padding-top: 12px;
   border-top: 1px solid ${({ theme }) => theme.line};
+  > :first-child {
+    flex: 0 1 300px;
+  }
   button {
     min-height: 64px;
+  }
+  ${PHONE} {
+    > :first-child {
+      flex: 1 1 100%;
+    }
+  }
+`;
+
+/** What was measured means: read while hands are in the dough. */
+const Said = styled.div`
+  font-size: 17px;
+  li,
+  p {
+    font-size: inherit;
   }
 `;
 
@@ -178,9 +195,9 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
           onTell={tell}
         />
       ))}
-      <div role="status">
+      <Said role="status">
         <Findings findings={findings} printer={printer} say={mixFindingText} />
-      </div>
+      </Said>
       <Keys>
         {step.kind === 'fire' && (
           <Link to={`/fire/${batchId}`}>

@@ -105,7 +105,7 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
         'Put it into the fridge within 2 hours of cooking.',
       ];
     case 'mix-dough':
-      return methodOf(dough.family, plan.dough.figures.waterPercent).map((line) => withTemps(line, p));
+      return methodOf(plan.dough.figures).map((line) => withTemps(line, p));
     case 'rest':
       if (plan.dough.rise) {
         return [
@@ -209,7 +209,7 @@ export const MEASURE_NAME: Record<MeasureId, string> = {
   'poured-kg': 'Poured in all',
   'liquid-c': 'Liquid as poured',
   'dough-c': 'Dough when kneaded',
-  'dough-kg': 'Dough weighs',
+  'dough-kg': 'Dough without its pot',
   'rolled-m': 'Rolled to',
   pieces: 'Pieces made',
   'golden-s': 'Golden after',

@@ -1,4 +1,4 @@
-import type { DoughFamilyId } from '@ember-fold/core';
+import type { DoughFamilyId, DoughFigures } from '@ember-fold/core';
 
 /** How each is made, in the order of the hands; temperatures in braces are printed by `withTemps`. */
 export const FAMILY_METHOD: Record<DoughFamilyId, readonly string[]> = {
@@ -43,7 +43,7 @@ export const FAMILY_METHOD: Record<DoughFamilyId, readonly string[]> = {
     'Press out by hand; the fresh rim seals on a pinch.',
   ],
   yeast: [
-    'Stir the yeast into liquid of {35} to {40} and wait until it foams. Over {46} weakens it.',
+    'Stir the yeast into a little of the liquid at {35} to {40} and wait until it foams; pour the rest. Over {46} weakens it.',
     'Knead to a smooth stretch. Let it rise to double, knock back.',
     'Shape, proof: a slow, partial spring back under the finger means ready.',
   ],
@@ -67,7 +67,16 @@ const SOFT_SCALDED_METHOD: readonly string[] = [
   'Keep it covered and warm. Too soft to roll: shape it with oiled palms, {5 mm} to {7 mm} thick.',
 ];
 
+/** Instant yeast needs no warm start. */
+const INSTANT_YEAST = 'Mix the yeast into the flour, then pour the liquid. Over {46} weakens the yeast.';
+
 /** How a dough is made, as its family and its water want it. */
-export function methodOf(family: DoughFamilyId, waterPercent: number): readonly string[] {
-  return family === 'scalded' && waterPercent >= SOFT_SCALDED ? SOFT_SCALDED_METHOD : FAMILY_METHOD[family];
+export function methodOf({
+  family: { id },
+  waterPercent,
+  bloomKg,
+}: Pick<DoughFigures, 'family' | 'waterPercent' | 'bloomKg'>): readonly string[] {
+  if (id === 'scalded' && waterPercent >= SOFT_SCALDED) return SOFT_SCALDED_METHOD;
+  if (id === 'yeast' && bloomKg === 0) return [INSTANT_YEAST, ...FAMILY_METHOD.yeast.slice(1)];
+  return FAMILY_METHOD[id];
 }

@@ -146,7 +146,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
             ))}
           </Facts>
           <Method aria-label={T.howItIsMade}>
-            {methodOf(dough.family, figures.waterPercent)
+            {methodOf(figures)
               .map((one) => withTemps(one, printer))
               .map((step) => (
                 <li key={step}>{step}</li>

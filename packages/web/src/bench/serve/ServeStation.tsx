@@ -190,7 +190,9 @@ export function ServeStation({ line }: { readonly line: Line }) {
             onChange={(eatAt) => edit('eatAt', (d) => ({ ...d, eatAt }))}
           />
           <PiecesField pieces={draft.pieces} />
-          <Ahead line={line} />
+          <div style={{ margin: '4px 0 10px' }}>
+            <Ahead line={line} />
+          </div>
           <NameField
             label={T.nameOfTheBatch}
             value={draft.name}
