@@ -103,6 +103,7 @@ const CASE = {
   raw: null,
   rawUnsaid: false,
   uncooked: false,
+  whole: false,
   coreTargetC: 74,
   aheadDays: 0,
   iceKg: null,

@@ -20,6 +20,8 @@ export interface FillingCase {
   /** It is spread in. */
   readonly dishes: number;
   readonly depthM: number;
+  /** One thing that is wrapped, an egg or the like: no paste, so none of it runs. */
+  readonly whole: boolean;
   /** Mixed raw: it was never hot, and nothing of it cools. */
   readonly uncooked: boolean;
   /** `null` when the dish would be too deep to cool safely. */
@@ -73,7 +75,7 @@ function saltFindings(figures: FillingFigures): Finding[] {
   return found;
 }
 
-function liquidFindings({ figures, method, uncooked }: FillingCase): Finding[] {
+function liquidFindings({ figures, method, uncooked, whole }: FillingCase): Finding[] {
   const found: Finding[] = [];
   const { targetKg, targetWithPanKg, boiledOffKg, freeKg, juiceKg, juiceReducedKg } = figures;
   const values = { targetKg, withPanKg: targetWithPanKg, boiledKg: boiledOffKg };
@@ -99,6 +101,7 @@ function liquidFindings({ figures, method, uncooked }: FillingCase): Finding[] {
       return never;
     }
   }
+  if (whole) return found;
   const share = targetKg > 0 ? freeKg / targetKg : 0;
   const wet = { freeKg, share };
   if (share > FREE_BAND.runs) found.push({ code: 'filling.runs', tone: 'look-out', values: wet });

@@ -91,6 +91,10 @@ test('what is wrapped whole is dried before it is folded in, and no spoon is dra
   const fold = sheet.find(({ what }) => what === 'fold')!;
   expect(fold.after).toContain('dry');
   expect(sheet.find(({ what }) => what === 'cook-filling')!.check).toBeNull();
+  // A core that is no paste does not run, however much water is in it.
+  const wet = { ...short, filling: { ...short.filling, lines: [{ ingredientId: 'water', massKg: 0.5 }] } };
+  const says = (draft: TrayDraft) => findingOf(plan(draft).filling.findings, 'filling.runs');
+  expect([says(wet)?.tone, says(withForm(wet, 'whole-core'))]).toEqual(['look-out', null]);
 });
 
 describe('measured at the dough', () => {

@@ -109,7 +109,8 @@ function sealPlan(
           sealM,
           rolledM: thicknessM,
           family,
-          freeShare: figures.targetKg > 0 ? figures.freeKg / figures.targetKg : 0,
+          // One thing that is wrapped holds its own liquid.
+          freeShare: draft.form === 'whole-core' || figures.targetKg === 0 ? 0 : figures.freeKg / figures.targetKg,
         });
   return { burst, coat: coatOf(draft.coat ?? NO_COAT, piece.surfaceM2), supplies: suppliesFor(draft, piece) };
 }

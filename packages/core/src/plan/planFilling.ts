@@ -90,6 +90,7 @@ export function planFilling(draft: TrayDraft, kitchen: Kitchen, fatPercent: numb
     cooling,
     split,
     dishes,
+    whole: draft.form === 'whole-core',
     uncooked: isUncooked(filling),
   });
   const eachKg = draft.fold.fillingEachKg;

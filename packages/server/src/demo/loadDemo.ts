@@ -12,10 +12,13 @@ import {
   fireTrays,
   planTrays,
   type TrayDraft,
+  trayOf,
   simulateRun,
   USUAL_SEAL,
+  withCopyOfTray,
   withFold,
   withForm,
+  withTray,
 } from '@ember-fold/core';
 import { insertAct } from '../db/actTable.js';
 import { countBatches, insertBatch, setBatchStatus } from '../db/batchTable.js';
@@ -67,10 +70,32 @@ interface Past {
   readonly mishaps: Mishaps;
   readonly oilC: number;
   readonly notes: string;
+  /** What of it was planned beyond one tray. */
+  readonly trays?: (batch: BatchDraft) => BatchDraft;
 }
 
-/** Three evenings of the ledger; the rest joins as the rooms that use them do. */
+/** The oil in the pot was filled so long ago, days. */
+const FILLED_DAYS = 50;
+
+/** Half of the pieces washed with egg, half not: one dough, one filling, one oil. */
+function washedAndNot(batch: BatchDraft): BatchDraft {
+  const two = withCopyOfTray(batch, 'A')!;
+  const washed = { ...trayOf(two, 'B'), label: 'Washed', coat: { wet: 'egg', dry: 'none', double: false } as const };
+  return withTray(two, washed);
+}
+
+/** Four evenings of the ledger; the rest joins as the rooms that use them do. */
 const PAST: readonly Past[] = [
+  {
+    name: 'Pear and ginger rounds, washed and not',
+    starterId: 'pear-ginger',
+    pieces: 8,
+    daysAgo: 62,
+    mishaps: { bursts: [], liftLateS: 0 },
+    oilC: 172,
+    notes: 'The washed ones are darker, and gone first. Next time two minutes less for them.',
+    trays: washedAndNot,
+  },
   {
     name: 'Squash and sage half-moons, first try',
     starterId: 'squash-sage',
@@ -118,7 +143,8 @@ async function loadPast(gate: Gate, past: Past, nowMs: number, index: number): P
   const id = demoId(past.name);
   const startedAt = new Date(Math.floor((nowMs - past.daysAgo * DAY_MS) / DAY_MS) * DAY_MS + 17 * 3_600_000);
   const tray = newTray(past.name, past.starterId, past.pieces, new Date(startedAt.getTime() + 5_400_000).toISOString());
-  const draft = batchOf({ ...tray, fry: { ...tray.fry, oilC: past.oilC } });
+  const one = batchOf({ ...tray, fry: { ...tray.fry, oilC: past.oilC } });
+  const draft = past.trays?.(one) ?? one;
   const planned = planTrays(draft, QUILLHAVEN, null);
   const trays = fireTrays(draft, QUILLHAVEN);
   const run = simulateRun(trays ?? [], QUILLHAVEN, 1000 + index, past.mishaps, (n) => demoId(`${past.name} act ${n}`));
@@ -150,6 +176,7 @@ async function loadPast(gate: Gate, past: Past, nowMs: number, index: number): P
       const own = figures.trays[one.draft.mark ?? 'A'];
       return own ? [{ ...one, figures: own }] : [];
     });
+    if (past.daysAgo >= FILLED_DAYS) return;
     const fried = friedInOil(draft.name, told, figures.whole);
     if (fried) await insertOilEvent(q, OIL.id, { id, at: endedAt.getTime(), ...fried });
     await insertOilEvent(q, OIL.id, {
@@ -161,7 +188,7 @@ async function loadPast(gate: Gate, past: Past, nowMs: number, index: number): P
 }
 
 /**
- * Fills an empty database with the Lantern Walk supper: the Store, batches planned, three evenings
+ * Fills an empty database with the Lantern Walk supper: the Store, batches planned, four evenings
  * in the ledger, fried on the product's own pot model.
  * @returns whether anything was loaded
  */
@@ -170,7 +197,7 @@ export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {
   const { version } = await readKitchen(gate);
   if (version === 0) await writeKitchen(gate, QUILLHAVEN, 0);
   await gate.transaction((q) => loadStore(q, nowMs));
-  const filledAt = nowMs - 50 * DAY_MS;
+  const filledAt = nowMs - FILLED_DAYS * DAY_MS;
   await insertOil(gate, OIL, new Date(filledAt));
   await insertOilEvent(gate, OIL.id, { id: OIL.id, at: filledAt, kind: 'filled', m3: 0.0024 });
   for (const [index, past] of PAST.entries()) await loadPast(gate, past, nowMs, index);

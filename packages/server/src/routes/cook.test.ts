@@ -1,4 +1,4 @@
-import { type CookAct, planTrays, START_GATE } from '@ember-fold/core';
+import { type CookAct, cookState, planTrays, START_GATE, stepState } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { steadyClock } from '../live/steadyClock.js';
 import { listenTo } from '../test/listenTo.js';
@@ -50,6 +50,12 @@ describe('run-sheet', () => {
     ['value', { kind: 'measure', value: 'many' }],
     ['value', { step: 'rest', kind: 'measure', value: 1 }],
     ['value', { step: 'roll', kind: 'measure', value: 1 }],
+    ['measure', { step: 'fold', kind: 'measure', measure: 'liquid-c', value: 30 }],
+    ['measure', { step: 'mix-dough', kind: 'measure', measure: 'colour', value: 30 }],
+    ['value', { step: 'mix-dough', kind: 'measure', measure: 'liquid-c', value: 160 }],
+    ['value', { step: 'mix-dough', kind: 'measure', measure: 'dough-kg', value: 0 }],
+    ['value', { step: 'bake', kind: 'measure', measure: 'golden-s', value: 5 }],
+    ['value', { step: 'fold', kind: 'measure', measure: 'pieces', value: 1.5 }],
     ['answer', { kind: 'check', answer: 'perhaps' }],
     ['atMs', { kind: 'done', atMs: -5 }],
     ['who', { kind: 'take', who: 'x'.repeat(41) }],
@@ -58,6 +64,23 @@ describe('run-sheet', () => {
     const answer = await tell(id, act(of));
     expect([answer.status, answer.body.path]).toEqual([400, path]);
     expect(await sheet(id)).toEqual([]);
+  });
+
+  it('several figures of one step stand beside one another; the last told of each counts', async () => {
+    const id = await planned();
+    const at = { step: 'mix-dough', kind: 'measure' };
+    for (const [measure, value] of Object.entries({
+      'liquid-c': 38,
+      'dough-c': 27.5,
+      'dough-kg': 0.61,
+      'poured-kg': 0.2,
+    }))
+      expect((await tell(id, act({ ...at, measure, value }))).status).toBe(201);
+    await tell(id, act({ ...at, measure: 'liquid-c', value: 41 }));
+    const state = cookState((await sheet(id)).map((stored) => stored.act));
+    expect(stepState(state, 'mix-dough').measured).toEqual({
+      ...{ 'liquid-c': 41, 'dough-c': 27.5, 'dough-kg': 0.61, 'poured-kg': 0.2 },
+    });
   });
 
   it('puts nothing into the future, and nothing on a batch that is not there', async () => {
