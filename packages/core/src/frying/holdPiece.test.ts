@@ -1,7 +1,9 @@
 import fc from 'fast-check';
-import { OIL_SURFACE, type FryBodySpec } from './fryBody.js';
+import { partFreezeS } from '../filling/partFreeze.js';
+import { advanceFry } from './advanceFry.js';
+import { createFryBody, evenSurface, type FryBody, type FryBodySpec, OIL_SURFACE, startHeatOf } from './fryBody.js';
 import { doughMaterial, fillingMaterial } from './fryMaterial.js';
-import { afterBench, coolPieceS, holdTimes, PART_FROZEN, partFreezeS, temperedC } from './holdPiece.js';
+import { afterBench, coolPieceS, holdTimes, PART_FROZEN, temperedC } from './holdPiece.js';
 import { solveFry } from './solveFry.js';
 
 const BODY: FryBodySpec = {
@@ -72,19 +74,47 @@ test('what is cold already takes no time; what the air never reaches, or not in 
 describe('a filling that is colder than its dough', () => {
   const FROZEN_HALF = { ...BODY, fillingStart: PART_FROZEN };
 
-  test('a shaped portion is part-frozen in the time its ice takes: bigger, warmer or in a milder freezer, later', () => {
+  /** The same by the solver: until half of the water of a ball in the freezer is ice. */
+  const solvedS = (m3: number, fromC: number, freezerC: number) => {
     const filling = fillingMaterial(1000, 0.7);
-    const each = (m3: number, fromC = 8, freezerC = -18) => partFreezeS(filling, m3, fromC, freezerC)!;
-    const usual = each(32e-6);
-    // Half of Plank's time for this ball, and what it takes to get there from 8 °C.
-    const d = 2 * Math.cbrt((3 * 32e-6) / (4 * Math.PI));
-    const plankS = ((700 * 3.34e5) / 16.5) * (d / (6 * 15) + d ** 2 / (24 * 0.5));
-    expect(usual).toBeGreaterThan(0.4 * plankS);
-    expect(usual).toBeLessThan(plankS);
-    expect(each(60e-6)).toBeGreaterThan(usual);
-    expect(each(32e-6, 20)).toBeGreaterThan(usual);
-    expect(each(32e-6, 8, -12)).toBeGreaterThan(usual);
-    expect(partFreezeS(filling, 32e-6, 8, 4)).toBeNull();
+    const radiusM = Math.cbrt((3 * m3) / (4 * Math.PI));
+    const body = createFryBody({
+      ...{ ...BODY, radiusM, wallM: radiusM, shapeExponent: 3, dough: filling, filling, fillingCells: 0 },
+      ...{ startC: fromC, faces: 'one', surface: evenSurface(15) },
+    });
+    let foundS = Infinity;
+    const isFirm = (now: FryBody) => {
+      let [ice, all] = [0, 0];
+      for (const [i, volume] of now.volume.entries()) {
+        const { tempC, iceShare } = startHeatOf(now, i);
+        ice += volume * (tempC < -1.5 ? 1 : iceShare);
+        all += volume;
+      }
+      if (ice < all / 2) return false;
+      foundS = now.timeS;
+      return true;
+    };
+    while (foundS === Infinity && body.timeS < 6 * 3600) advanceFry(body, 7200, freezerC, isFirm);
+    return foundS;
+  };
+
+  test('a shaped portion is part-frozen when the solver says so, within a fifth; bigger, warmer, milder: later', () => {
+    const each = (m3: number, fromC: number, freezerC: number) =>
+      partFreezeS({ densityKgPerM3: 1000, waterShare: 0.7 }, m3, fromC, freezerC)!;
+    const figure = { min: 0, max: 1, noNaN: true };
+    fc.assert(
+      fc.property(fc.double(figure), fc.double(figure), fc.double(figure), (size, warm, cold) => {
+        const [m3, fromC, freezerC] = [(8 + 52 * size) * 1e-6, 4 + 18 * warm, -24 + 10 * cold];
+        const said = each(m3, fromC, freezerC);
+        expect(said / solvedS(m3, fromC, freezerC)).toBeGreaterThan(0.8);
+        expect(said / solvedS(m3, fromC, freezerC)).toBeLessThan(1.2);
+        expect(each(1.1 * m3, fromC, freezerC)).toBeGreaterThan(said);
+        expect(each(m3, fromC + 1, freezerC)).toBeGreaterThan(said);
+        expect(each(m3, fromC, freezerC + 1)).toBeGreaterThan(said);
+      }),
+      { numRuns: 20 },
+    );
+    expect(partFreezeS({ densityKgPerM3: 1000, waterShare: 0.7 }, 32e-6, 8, 4)).toBeNull();
   });
 
   test('on the bench it takes heat from its dough: never warmer than the room, never colder again, ice first', () => {

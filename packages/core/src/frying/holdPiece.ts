@@ -2,16 +2,14 @@ import { RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
 import { advanceFry, FRY_STEPPING } from './advanceFry.js';
 import { createFryBody, evenSurface, type FryBody, type FryBodySpec, startHeatOf, type StartHeat } from './fryBody.js';
-import type { FryMaterial } from './fryMaterial.js';
+import { FREEZER_H, PART_FROZEN_ICE } from '../filling/partFreeze.js';
 import { MELTING_C } from './fryMaterial.js';
-import { clamp } from '../numeric/clamp.js';
-import { HEAT_RADIUS_M } from '../piece/piece.js';
 
 /** Where shaped pieces wait for the oil. */
 export type HoldPlace = 'bench' | 'fridge' | 'freezer';
 
 /** Heat transfer at the skin of a piece alone on a tray, W/m²K: still air, a fridge, a freezer with a fan. */
-const AIR_H: Readonly<Record<HoldPlace, number>> = { bench: 9, fridge: 9, freezer: 15 };
+const AIR_H: Readonly<Record<HoldPlace, number>> = { bench: 9, fridge: 9, freezer: FREEZER_H };
 /** Within this much of the air a piece counts as cold through, K. */
 const NEAR_AIR = 2;
 /** Frozen hard: the warmest of it is this cold, °C. It no longer dents, or sticks to the next. */
@@ -94,45 +92,7 @@ export function temperedC(spec: FryBodySpec, frozenC: number, roomC: number, for
 }
 
 /** Shaped portions of filling that are firm outside and soft in the middle: half of their water is ice. */
-export const PART_FROZEN: StartHeat = { tempC: MELTING_C, iceShare: 0.5 };
-
-/**
- * How long a shaped portion of filling takes in the freezer, apart from the others on an open
- * tray, until half of its water is ice, s; `null` when not within 12 h. A ball of its volume.
- *
- * @param portionM3 over 0
- * @param fromC °C, −40–95
- * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
- */
-export function partFreezeS(filling: FryMaterial, portionM3: number, fromC: number, freezerC: number): number | null {
-  requireWithin(freezerC, -40, 20, 'freezerC');
-  const radiusM = clamp(Math.cbrt((3 * portionM3) / (4 * Math.PI)), HEAT_RADIUS_M.least, HEAT_RADIUS_M.most);
-  const ball: FryBodySpec = {
-    ...{ radiusM, shapeExponent: 3, wallM: radiusM, dough: filling, filling, startC: fromC, faces: 'one' },
-    ...{ exposedShare: 0, upperDry: 1, boilingC: 100, wallCells: 10, fillingCells: 0, setC: 80, browning: 0 },
-    surface: evenSurface(AIR_H.freezer),
-  };
-  const body = inAir(ball, fromC, 'freezer');
-  let foundS: number | null = null;
-  const onStep = () => {
-    if (iceShareOf(body) < PART_FROZEN.iceShare) return false;
-    foundS = body.timeS;
-    return true;
-  };
-  while (foundS === null && body.timeS < HORIZON_S) advanceFry(body, CHUNK_S, freezerC, onStep, STEPPING);
-  return foundS;
-}
-
-/** Ice of all water in a body, 0–1. */
-function iceShareOf(body: FryBody): number {
-  let [ice, all] = [0, 0];
-  for (const [i, volume] of body.volume.entries()) {
-    const { tempC, iceShare } = startHeatOf(body, i);
-    ice += volume * (tempC < MELTING_C ? 1 : iceShare);
-    all += volume;
-  }
-  return ice / all;
-}
+export const PART_FROZEN: StartHeat = { tempC: MELTING_C, iceShare: PART_FROZEN_ICE };
 
 /**
  * A piece after it has waited on the bench: its dough on the whole, and the coldest of its filling.

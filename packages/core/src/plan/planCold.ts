@@ -1,6 +1,7 @@
 import { NO_COAT, USUAL_SEAL } from '../draft/choices.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { type Kitchen, pantryOf } from '../draft/kitchen.js';
+import { clamp } from '../numeric/clamp.js';
 import { RANGES } from '../draft/ranges.js';
 import { requireIn } from '../errors.js';
 import { containedIn, formulaTotals } from '../ingredient/formula.js';
@@ -10,8 +11,7 @@ import { formOf } from '../piece/forms.js';
 import { closes, type Piece } from '../piece/piece.js';
 import { pieceSpecOf } from '../piece/pieceSpecOf.js';
 import { burstOf } from '../piece/seal.js';
-import { fillingMaterial } from '../frying/fryMaterial.js';
-import { partFreezeS } from '../frying/holdPiece.js';
+import { partFreezeS } from '../filling/partFreeze.js';
 import type { ColdPlan, FillingPlan } from './batchPlan.js';
 import { planDough } from './planDough.js';
 import { planFilling } from './planFilling.js';
@@ -79,14 +79,16 @@ export function planCold(draft: TrayDraft, kitchen: Kitchen): ColdPlan {
 
 /** Where no freezer gets portions firm in twelve hours, s. */
 const NEVER_FIRM_S = 12 * 3600;
+/** Portions that are reckoned with, m³. */
+const PORTION_M3 = { least: 1e-9, most: 0.01 };
 
 /** How long shaped portions of the filling lie in the freezer until they are firm outside, s; `null`: they do not. */
 function partFrozenS(draft: TrayDraft, { figures, foldC }: FillingPlan, { freezerC }: Kitchen): number | null {
   const { fillingEachKg, fillingState } = draft.fold;
   if (fillingState !== 'part-frozen' || fillingEachKg === 0) return null;
-  const { densityKgPerM3, waterShare } = figures;
-  const material = fillingMaterial(densityKgPerM3, waterShare);
-  return partFreezeS(material, fillingEachKg / densityKgPerM3, foldC, freezerC) ?? NEVER_FIRM_S;
+  const { least, most } = PORTION_M3;
+  const portionM3 = clamp(fillingEachKg / figures.densityKgPerM3, least, most);
+  return partFreezeS(figures, portionM3, foldC, freezerC) ?? NEVER_FIRM_S;
 }
 
 /** Seam, coat and what they take of the larder. */

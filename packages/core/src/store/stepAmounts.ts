@@ -90,10 +90,13 @@ export function batchAmounts(
 function doughLots(amounts: readonly StepAmount[], lots: number): StepAmount[] {
   if (lots === 1) return [...amounts];
   return Array.from({ length: lots }, (_, i) => i + 1).flatMap((lot) =>
-    amounts.map((one) => ({
-      ...{ ...one, lot, key: lot === 1 ? one.key : `lot ${lot} ${one.key}` },
-      ...{ massKg: one.massKg / lots, weighKg: one.weighKg / lots },
-    })),
+    amounts
+      .map((one) => ({
+        ...{ ...one, lot, key: lot === 1 ? one.key : `lot ${lot} ${one.key}` },
+        ...{ massKg: one.massKg / lots, weighKg: one.weighKg / lots },
+      }))
+      // The least a number can be, halved, is nothing.
+      .filter(({ massKg }) => massKg > 0),
   );
 }
 

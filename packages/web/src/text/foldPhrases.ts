@@ -18,7 +18,6 @@ export const FOLD = {
   doughEach: 'Dough each',
   fillingEach: 'Filling each',
   sealMargin: 'Seal margin',
-  fillingGoesIn: 'Filling goes in',
   leftOver: 'Left over',
   doughFilling: (signed: string | number, signed2: string | number) => `${signed} dough, ${signed2} filling`,
   ingredientsOfOne: 'Ingredients of one',

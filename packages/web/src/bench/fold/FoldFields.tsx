@@ -17,8 +17,6 @@ import { BENCH } from '../../text/benchPhrases';
 import { FOLD as T } from '../../text/foldPhrases';
 import { BLANK_SIZE, FORM_NAME } from '../../text/formWords';
 import { Button } from '../../ui/controls/Button';
-import { FILLING_STATE_NAME } from '../../text/words';
-import { Choice } from '../../ui/controls/Choice';
 import { PanelTitle, Row } from '../../ui/controls/Panel';
 import { GramField, MmField } from '../../ui/controls/UnitFields';
 import { FormPicture } from '../../ui/drawing/FormPicture';
@@ -133,19 +131,6 @@ export function FoldFields({ line, onOutline }: { readonly line: Line; readonly 
           onChange={(sealM) => edit('fold.sealM', (d) => withFold(d, { sealM }))}
         />
       </Row>
-      {fold.fillingEachKg > 0 && (
-        <Choice<keyof typeof FILLING_STATE_NAME>
-          label={T.fillingGoesIn}
-          value={fold.fillingState ?? 'cool'}
-          options={FILLING_STATE_NAME}
-          onChange={(state) =>
-            edit('fold.fillingState', (d) => {
-              const { fillingState: _before, ...rest } = d.fold;
-              return { ...d, fold: state === 'cool' ? rest : { ...rest, fillingState: state } };
-            })
-          }
-        />
-      )}
       <Row>
         <span>{T.leftOver}</span>
         <span>{T.doughFilling(signed(balance.doughLeftKg), signed(balance.fillingLeftKg))}</span>
