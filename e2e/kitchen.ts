@@ -123,9 +123,18 @@ export const station = (page: Page, name: string): Locator => line(page).getByRo
 export const trayAt = async (id: string): Promise<TrayDraft> =>
   trayOf((await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft, null);
 
+/** Waits for an attribute, frame by frame: looking again each second costs the suite minutes. */
+async function until(page: Page, css: string, name: string, value: string): Promise<void> {
+  await page.waitForFunction(
+    ([at, attribute, wanted]) => document.querySelector(at)?.getAttribute(attribute) === wanted,
+    [css, name, value] as const,
+    { timeout: 10_000 },
+  );
+}
+
 /** Waits until all five stations stand on the present draft; their texts. */
 export async function settled(page: Page): Promise<string[]> {
-  await expect(line(page)).toHaveAttribute('data-current', 'true');
+  await until(page, '[aria-label="The line"]', 'data-current', 'true');
   return (await line(page).getByRole('link').allInnerTexts()).map((text) => text.replace(/\s+/g, ' '));
 }
 
@@ -179,7 +188,7 @@ export async function openStation(page: Page, id: string, name: string): Promise
 }
 
 export async function isSaved(page: Page): Promise<void> {
-  await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
+  await until(page, '[data-save]', 'data-save', 'saved');
 }
 
 /** Every rule that axe has for pages, over what is on the page now. */

@@ -1,8 +1,9 @@
 // Builds what is stale: the server bundle and the pages.
 import { spawnSync } from 'node:child_process';
-import { existsSync, readdirSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { gzipSync } from 'node:zlib';
 import { giveUp, ROOT, say } from './lib/ensure.mjs';
 
 /** Newest change below a folder, ms. */
@@ -50,6 +51,15 @@ function buildWeb() {
     },
   );
   if (result.status !== 0) giveUp('The pages could not be built; the lines above say why.');
+  packAssets(join(ROOT, 'packages/web/dist/assets'));
+}
+
+/** What pages are made of is packed once, not each time it is asked for. */
+function packAssets(folder) {
+  for (const name of readdirSync(folder)) {
+    if (!/\.(?:js|css)$/.test(name)) continue;
+    writeFileSync(join(folder, `${name}.gz`), gzipSync(readFileSync(join(folder, name)), { level: 9 }));
+  }
 }
 
 export async function buildStale() {

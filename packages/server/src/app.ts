@@ -1,4 +1,5 @@
 import compression from 'compression';
+import packed from 'express-static-gzip';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
 import { join } from 'node:path';
@@ -106,7 +107,7 @@ export function createApp({ log, webDir, ...context }: AppOptions): Express {
   app.use('/api', api);
 
   if (webDir) {
-    app.use('/assets', express.static(join(webDir, 'assets'), { immutable: true, maxAge: '1y' }));
+    app.use('/assets', packed(join(webDir, 'assets'), { serveStatic: { immutable: true, maxAge: '1y' } }));
     // A page of an older build asks for parts that are gone: it is told so, and not handed the front page.
     app.use('/assets', () => {
       throw new ApiError('NOT_FOUND');

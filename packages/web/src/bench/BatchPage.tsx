@@ -22,6 +22,7 @@ import { Panel, Problem, Soft } from '../ui/controls/Panel';
 import { STATIONS } from '../text/lineText';
 import { TRAY } from '../text/trayText';
 import { FoldStation } from './fold/FoldStation';
+import { warmPlans } from '../workers/planClient';
 import { LineBar } from './LineBar';
 import { SaveMark } from './SaveMark';
 import { TrayBar, trayIn, useOpenTray } from './TrayBar';
@@ -39,6 +40,7 @@ const TraySheet = lazyPart(() => import('./TraySheet').then((m) => ({ default: m
 
 /** Fetches the stations that are not open yet once the open one is shown, so that each opens at once. */
 function useStationsReady(shown: boolean) {
+  useEffect(warmPlans, []);
   useEffect(() => {
     if (!shown) return;
     const timer = setTimeout(() => {

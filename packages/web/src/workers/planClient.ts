@@ -30,6 +30,11 @@ function plans(): Remote<PlanWorker> {
   return remote;
 }
 
+/** Starts the worker before there is anything to plan: it reads itself in while the batch is fetched. */
+export function warmPlans(): void {
+  plans();
+}
+
 export const planHotLatest = latestOnly(
   (batch: BatchDraft, mark: TrayMark | null, kitchen: Kitchen, nowMs: number): Promise<HotOfBatch> =>
     plans().hot(batch, mark, kitchen, nowMs),
