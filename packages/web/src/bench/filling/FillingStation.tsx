@@ -175,7 +175,6 @@ function Decisions({ line }: { readonly line: Line }) {
           {comparing && <CoolingSheet line={line} onClose={() => setComparing(false)} />}
         </>
       )}
-      <GoesIn draft={draft} />
     </>
   );
 }
@@ -271,6 +270,7 @@ export function FillingStation({ line }: { readonly line: Line }) {
           <Soft>{T.ofFillingInAPan(printer.mass(figures.targetKg), printer.mass(filling.panKg))}</Soft>
           <Findings findings={findings} printer={printer} say={mixFindingText} />
           <Strong draft={draft} />
+          <GoesIn draft={draft} />
         </>
       }
     />
