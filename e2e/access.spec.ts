@@ -48,7 +48,7 @@ for (const size of SIZES) {
     }
     await page.goto('/bench');
     await page.getByRole('button', { name: 'New batch' }).click();
-    await expect(page.getByRole('dialog', { name: 'New batch' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'New batch' })).toBeVisible();
     await axeFindsNothing(page, 'new batch');
     await fitsAcross(page, 'new batch');
     // At the stove, with pieces in.

@@ -170,13 +170,14 @@ export async function search(page: Page, field: string, text: string): Promise<v
 /** "New batch" filled in and sent; the page is then on its plan. */
 export async function makeBatch(page: Page, name: string, pieces: number, filling?: string): Promise<string[]> {
   await page.getByRole('button', { name: 'New batch' }).click();
-  const sheet = page.getByRole('dialog', { name: 'New batch' });
+  await page.getByText('A shipped starter', { exact: true }).click();
+  const sheet = page.getByRole('region', { name: 'A shipped starter' });
   if (filling) {
     await sheet.getByRole('button', { name: /Filling/ }).click();
     await page.getByRole('option', { name: filling }).click();
   }
   await sheet.getByRole('textbox', { name: 'How many' }).fill(String(pieces));
-  await sheet.getByRole('textbox', { name: 'Name' }).fill(name);
+  await sheet.getByRole('textbox', { name: 'Name of the batch' }).fill(name);
   await sheet.getByRole('button', { name: 'Plan this batch' }).click();
   await expect(page.getByRole('heading', { name })).toBeVisible();
   return await settled(page);

@@ -71,6 +71,7 @@ test('--no-demo starts empty, --fresh starts over', async ({ page }) => {
   await page.getByRole('link', { name: 'stove', exact: true }).click();
   await page.getByRole('link', { name: 'bench', exact: true }).click();
   await page.getByRole('button', { name: 'New batch' }).click();
+  await page.getByText('A shipped starter', { exact: true }).click();
   await page.getByRole('button', { name: 'Plan this batch' }).click();
   await expect(page.getByRole('navigation', { name: 'The line' })).toHaveAttribute('data-current', 'true');
   expect(await count(bare, '/batches')).toBe(1);

@@ -170,7 +170,8 @@ test('scaled by a pan, rounded to the scale, typed in percent, weighed out', asy
   const whole = lines.reduce((sum, l) => sum + l.massKg, 0);
   expect(lines.find((l) => l.ingredientId === 'onion')!.massKg / whole).toBeCloseTo(0.2, 6);
   await page.getByRole('button', { name: 'Weigh out' }).click();
-  await page.getByRole('checkbox', { name: /^Onion/ }).check({ force: true });
+  await page.getByRole('checkbox', { name: /^Onion/ }).click({ force: true });
+  await expect(page.getByRole('checkbox', { name: /^Onion/ })).toBeChecked();
   await page.getByRole('button', { name: 'Done' }).click();
   await page.reload();
   await page.getByRole('button', { name: 'Weigh out' }).click();

@@ -169,7 +169,9 @@ test('three fillings from one rich yeast dough, baked: each tray its own, one do
   // The third goes in part-frozen: its portions are shaped first.
   await strip.getByRole('link', { name: /Tray C/ }).click();
   await page.getByRole('navigation', { name: 'The line' }).getByRole('link', { name: /^Fold/ }).click();
+  await page.getByRole('button', { name: 'Seal and coat' }).click();
   await page.getByRole('radiogroup', { name: 'Filling goes in' }).getByText('part-frozen').click();
+  await page.keyboard.press('Escape');
   await expect(page.getByText(/^Shape the filling into portions of/)).toBeVisible();
   await settled(page);
   await isSaved(page);

@@ -338,3 +338,14 @@ export type {
 } from './wire/storeWire.js';
 export { LIVE_KINDS, type LiveEvent, type RecordKind, type ScaleFigure } from './wire/liveWire.js';
 export { type FieldClash, mergeFields, takeTheirs } from './wire/mergeFields.js';
+export {
+  MOST_RECIPE_LINES,
+  readRecipe,
+  type RecipeLine,
+  type RecipePart,
+  type RecipeQuestion,
+  type RecipeRead,
+} from './recipe/readRecipe.js';
+export { type MethodFact } from './recipe/readMethod.js';
+export { keptBatch, type KeptFormula } from './store/keptBatch.js';
+export { ownLike, type RecipeCount, recipeTray, type RecipeTray, type SettledLine } from './recipe/recipeTray.js';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { partFreezeS } from '../filling/partFreeze.js';
+import { partFreezeS } from './partFreeze.js';
 import { advanceFry } from './advanceFry.js';
 import { createFryBody, evenSurface, type FryBody, type FryBodySpec, OIL_SURFACE, startHeatOf } from './fryBody.js';
 import { doughMaterial, fillingMaterial } from './fryMaterial.js';

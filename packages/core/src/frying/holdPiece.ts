@@ -2,7 +2,7 @@ import { RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
 import { advanceFry, FRY_STEPPING } from './advanceFry.js';
 import { createFryBody, evenSurface, type FryBody, type FryBodySpec, startHeatOf, type StartHeat } from './fryBody.js';
-import { FREEZER_H, PART_FROZEN_ICE } from '../filling/partFreeze.js';
+import { FREEZER_H, PART_FROZEN_ICE } from './partFreeze.js';
 import { MELTING_C } from './fryMaterial.js';
 
 /** Where shaped pieces wait for the oil. */

@@ -3,7 +3,7 @@ import type { BatchSummary } from '@ember-fold/core';
 import { lazyPart } from '../ui/lazyPart';
 import { Plus, Trash2 } from 'lucide-react';
 import { Suspense, useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../data/api';
 import { useKitchen } from '../data/useLine';
@@ -18,7 +18,6 @@ import { CopyButton } from './CopyButton';
 
 const BatchGlance = lazyPart(() => import('./BatchGlance').then((m) => ({ default: m.BatchGlance })));
 const DeleteSheet = lazyPart(() => import('./DeleteSheet').then((m) => ({ default: m.DeleteSheet })));
-const NewBatch = lazyPart(() => import('./NewBatch').then((m) => ({ default: m.NewBatch })));
 
 /** What can be done to a batch of the list: on a phone one over the other, so that its line has room. */
 const Hands = styled.span`
@@ -37,7 +36,7 @@ const MOST_GLANCES = 12;
 /** All batches being planned, and the way to a new one. */
 export function BenchList() {
   const batches = api.useBatchesQuery();
-  const [making, setMaking] = useState(false);
+  const navigate = useNavigate();
   const [leaving, setLeaving] = useState<BatchSummary | null>(null);
   const [remove, removal] = api.useDeleteBatchMutation();
   const known = useKitchen();
@@ -57,7 +56,7 @@ export function BenchList() {
       <TitleRow>
         <h1>{T.bench}</h1>
         <span className="grow" />
-        <Button $look="primary" onPress={() => setMaking(true)}>
+        <Button $look="primary" onPress={() => void navigate('/bench/new')}>
           <Plus size={18} aria-hidden />
           {T.newBatch}
         </Button>
@@ -96,11 +95,6 @@ export function BenchList() {
           )
         }
       </Asked>
-      {making && (
-        <Suspense fallback={null}>
-          <NewBatch onClose={() => setMaking(false)} />
-        </Suspense>
-      )}
       {leaving && (
         <Suspense fallback={null}>
           <DeleteSheet batch={leaving} failed={removal.isError} onKeep={() => setLeaving(null)} onDelete={confirm} />

@@ -9,6 +9,7 @@ import { store } from '../data/store';
 
 // The stove, the ledger and the Store come when they are entered: the bench opens sooner.
 const BenchList = lazyPart(() => import('../bench/BenchList').then((m) => ({ default: m.BenchList })));
+const NewBatchPage = lazyPart(() => import('../bench/new/NewBatchPage').then((m) => ({ default: m.NewBatchPage })));
 const FireList = lazyPart(() => import('../fire/FireList').then((m) => ({ default: m.FireList })));
 const FireRoom = lazyPart(() => import('../fire/FireRoom').then((m) => ({ default: m.FireRoom })));
 const CookList = lazyPart(() => import('../cook/CookList').then((m) => ({ default: m.CookList })));
@@ -35,6 +36,7 @@ const router = createBrowserRouter([
         children: [
           { path: '/', element: <Navigate to="/bench" replace /> },
           { path: '/bench', element: <BenchList /> },
+          { path: '/bench/new', element: <NewBatchPage /> },
           { path: '/bench/:id/:station?', element: <BatchPage /> },
           { path: '/cook', element: <CookList /> },
           { path: '/cook/:id', element: <CookRoom /> },

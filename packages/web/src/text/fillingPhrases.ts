@@ -22,7 +22,6 @@ export const FILLING = {
   madeAhead: 'Made ahead',
   strong: 'Smells or tastes strongly: fried last',
   hotIntoTheDish: 'Temperature into the dish',
-  goesIn: 'It goes in',
   coolsIn: 'Cools in',
   dish: 'Dish',
   compareWays: 'Compare ways',

@@ -46,6 +46,7 @@ export const FOLD_SHEETS = {
     `About ${shareText} will open: ${value} of ${pieces}.`,
   whatTheSeamBearsWorst: 'What strains the seam, worst first',
   asUsual: (join: string | number) => `As usual: ${join}.`,
+  fillingGoesIn: 'Filling goes in',
   theRim: 'The rim',
   brushedWith: 'Brushed with',
   edge: 'Edge',

@@ -26,6 +26,7 @@ import {
   type HoldTimes,
   holdTimes,
   type HotPlan,
+  type Ingredient,
   isFryable,
   type Kitchen,
   type LiftWay,
@@ -37,6 +38,9 @@ import {
   type OilReading,
   type Piece,
   type PiecePrediction,
+  pantryWith,
+  readRecipe,
+  type RecipeRead,
   type Pot,
   type StoveFit,
   stoveRecordOf,
@@ -171,6 +175,10 @@ const worker = {
     perTray: number,
   ): { plan: BakePlan | null; split: SplitPlan | null } {
     return { plan: bakePlan(draft, kitchen, ovenC), split: splitPlan(draft, kitchen, ovenC, perTray) };
+  },
+  /** What a recipe says, with this kitchen's own ingredients. */
+  recipe(text: string, own: readonly Ingredient[], spoons: Kitchen['measures']): RecipeRead {
+    return readRecipe(text, pantryWith(own), spoons);
   },
   /** What one bake tells of this oven. */
   oven(draft: TrayDraft, kitchen: Kitchen, ovenC: number, goldenS: number): number | null {

@@ -11,11 +11,13 @@ import type {
   FryArm,
   FrySchool,
   HoldTimes,
+  Ingredient,
   Kitchen,
   LiftWay,
   LotWay,
   PiecePrediction,
   PredictAsk,
+  RecipeRead,
   SplitPlan,
   StoveFit,
 } from '@ember-fold/core';
@@ -47,6 +49,12 @@ export function potPredictor(): (asks: readonly PredictAsk[]) => Promise<PiecePr
 export function fireOnce(batch: BatchDraft, kitchen: Kitchen): Promise<readonly FireTray[] | null> {
   return plans().fire(batch, kitchen);
 }
+
+/** What a recipe says; a newer text replaces the one that waits. */
+export const readRecipeLatest = latestOnly(
+  (text: string, own: readonly Ingredient[], spoons: Kitchen['measures']): Promise<RecipeRead> =>
+    plans().recipe(text, own, spoons),
+);
 
 /** Every tray of a batch. @param nowMs `null`: whether it is late is not asked */
 export function planOnce(batch: BatchDraft, kitchen: Kitchen, nowMs: number | null): Promise<readonly PlannedTray[]> {

@@ -33,7 +33,7 @@ import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
 import { RawPick } from '../../ui/controls/RawPick';
 import { GramField, PercentField, TempField } from '../../ui/controls/UnitFields';
-import { AHEAD_NAME, FILLING_STATE_NAME, METHOD_NAME, PLACE_NAME } from '../../text/words';
+import { AHEAD_NAME, METHOD_NAME, PLACE_NAME } from '../../text/words';
 import { CoolingSheet } from './CoolingSheet';
 import { FormulaTools } from '../FormulaTools';
 import { PiecesField } from '../PiecesField';
@@ -74,25 +74,6 @@ function Thickeners({ line }: { readonly line: Line }) {
         );
       })}
     </Binders>
-  );
-}
-
-/** How cold it goes into the pieces of this tray. */
-function GoesIn({ draft: { fold } }: { readonly draft: TrayDraft }) {
-  const edit = useEdit();
-  if (fold.fillingEachKg === 0) return null;
-  return (
-    <Choice<keyof typeof FILLING_STATE_NAME>
-      label={T.goesIn}
-      value={fold.fillingState ?? 'cool'}
-      options={FILLING_STATE_NAME}
-      onChange={(state) =>
-        edit('fold.fillingState', (d) => {
-          const { fillingState: _before, ...rest } = d.fold;
-          return { ...d, fold: state === 'cool' ? rest : { ...rest, fillingState: state } };
-        })
-      }
-    />
   );
 }
 
@@ -270,7 +251,6 @@ export function FillingStation({ line }: { readonly line: Line }) {
           <Soft>{T.ofFillingInAPan(printer.mass(figures.targetKg), printer.mass(filling.panKg))}</Soft>
           <Findings findings={findings} printer={printer} say={mixFindingText} />
           <Strong draft={draft} />
-          <GoesIn draft={draft} />
         </>
       }
     />

@@ -8,6 +8,7 @@ import {
   NO_COAT,
   SCHOOLS,
   type SealChoices,
+  type TrayDraft,
   sealTrade,
   USUAL_SEAL,
   withFill,
@@ -27,6 +28,7 @@ import { Slide } from '../../ui/controls/Slide';
 import { TickField } from '../../ui/controls/TickField';
 import { CountField } from '../../ui/controls/UnitFields';
 import { BurstCurve } from '../../ui/drawing/BurstCurve';
+import { FILLING_STATE_NAME } from '../../text/words';
 import { EDGE_NAME } from '../../text/formWords';
 import { CAUSE_NAME, DRY_NAME, factorText, GLUE_NAME, shareText, WET_NAME } from '../../text/sealText';
 
@@ -54,6 +56,25 @@ const Causes = styled.ul`
     color: ${({ theme }) => theme.lookOut};
   }
 `;
+
+/** How cold the filling goes into the pieces of this tray. */
+function GoesIn({ fold }: Pick<TrayDraft, 'fold'>) {
+  const edit = useEdit();
+  if (fold.fillingEachKg === 0) return null;
+  return (
+    <Choice<keyof typeof FILLING_STATE_NAME>
+      label={FOLD_SHEETS.fillingGoesIn}
+      value={fold.fillingState ?? 'cool'}
+      options={FILLING_STATE_NAME}
+      onChange={(state) =>
+        edit('fold.fillingState', (d) => {
+          const { fillingState: _before, ...rest } = d.fold;
+          return { ...d, fold: state === 'cool' ? rest : { ...rest, fillingState: state } };
+        })
+      }
+    />
+  );
+}
 
 /** Rim, glue, coat and how full: what keeps a piece shut, and what that costs. */
 export function SealSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
@@ -110,6 +131,7 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
           )}
         </section>
         <section>
+          <GoesIn fold={draft.fold} />
           <PanelTitle as="h3">{FOLD_SHEETS.theRim}</PanelTitle>
           <Choice
             label={FOLD_SHEETS.brushedWith}

@@ -19,7 +19,7 @@ const Group = styled(RadioGroup)`
 
 const Tiles = styled.div`
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(148px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(148px, 45%), 1fr));
   gap: 6px;
   ${PHONE} {
     grid-template-columns: repeat(2, minmax(0, 1fr));

@@ -1,5 +1,5 @@
 import { requireWithin } from '../errors.js';
-import { fillingMaterial, MELTING_C, MELTING_LATENT_J_PER_KG, WATER_CP } from '../frying/fryMaterial.js';
+import { fillingMaterial, MELTING_C, MELTING_LATENT_J_PER_KG, WATER_CP } from './fryMaterial.js';
 
 /** Shaped portions are firm outside and soft in the middle when so much of their water is ice. */
 export const PART_FROZEN_ICE = 0.5;

@@ -1,0 +1,181 @@
+import { type BatchDraft, batchOf, doughEachKg, pantryOf, planCold, recipeTray } from '@ember-fold/core';
+import { FolderOpen } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { FileTrigger } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { problemOf } from '../../data/api';
+import { storeApi } from '../../data/storeApi';
+import { mixFindingText } from '../../text/mixFindingText';
+import type { Printer } from '../../text/printer';
+import { NEW_BATCH as T } from '../../text/recipePhrases';
+import { Button } from '../../ui/controls/Button';
+import { Findings } from '../../ui/controls/Findings';
+import { LongText } from '../../ui/controls/LongText';
+import { PanelTitle, Row, Soft } from '../../ui/controls/Panel';
+import { StationLayout } from '../StationLayout';
+import { type Count, HowMany, recipeCount, usualCount } from './HowMany';
+import { RecipeLines } from './RecipeLines';
+import { nextSupper, ShapeAndWhen, type ShapeAsk } from './ShapeAndWhen';
+import { type Recipe, useRecipe } from './useRecipe';
+import type { NewBatchProps } from './NewBatchPage';
+
+/** A recipe is no longer than this, letters. */
+const MOST_TEXT = 40_000;
+
+const Paper = styled.div`
+  textarea {
+    min-height: 300px;
+    background: #fffdf4;
+    line-height: 1.5;
+  }
+`;
+
+const Under = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
+  button {
+    padding: 0;
+  }
+`;
+
+/** The recipe as it stands, what was understood of it, and what it makes. */
+export function FromPaper({ kitchen, printer, make, isBusy, problem }: NewBatchProps) {
+  const recipe = useRecipe(kitchen);
+  const facts = recipe.facts;
+  const said = facts.find(({ kind }) => kind === 'pieces');
+  const [ownCount, setCount] = useState<Partial<Count>>({});
+  const [ownShape, setShape] = useState<Partial<ShapeAsk>>({});
+  const guests = (kitchen.guests ?? []).reduce((sum, { count }) => sum + count, 0);
+  const pieces = said ? Math.round(said.most) : 12;
+  const count = useMemo((): Count => ({ ...usualCount(pieces, guests), ...ownCount }), [pieces, guests, ownCount]);
+  const [eatAt] = useState(nextSupper);
+  const shape: ShapeAsk = { form: 'half-moon', eatAt, name: recipe.read?.title ?? T.ownName, ...ownShape };
+  const { settled, lines } = recipe;
+  const { form, name } = shape;
+  const isEmpty = lines.length === 0;
+  const made = useMemo(
+    () =>
+      isEmpty
+        ? null
+        : recipeTray(
+            { name: name.trim() || T.ownName, form, eatAt, lines: settled, facts, count: recipeCount(count) },
+            recipe.kitchen,
+          ),
+    [isEmpty, name, form, eatAt, settled, facts, recipe.kitchen, count],
+  );
+  const cold = useMemo(() => made && planCold(made.draft, recipe.kitchen), [made, recipe.kitchen]);
+  const [saveIngredient] = storeApi.useSaveIngredientMutation();
+  const [failed, setFailed] = useState<string | null>(null);
+  const plan = async () => {
+    if (!made) return;
+    setFailed(null);
+    for (const ingredient of recipe.fresh) {
+      const answer = await saveIngredient({ version: 0, ingredient });
+      if ('error' in answer && answer.error) return setFailed(problemOf(answer.error).message);
+    }
+    const draft: BatchDraft = batchOf({ ...made.draft, eatAt: shape.eatAt });
+    if (await make(draft)) recipe.clear();
+  };
+  return (
+    <StationLayout
+      controls={<Written recipe={recipe} />}
+      drawing={
+        <>
+          <RecipeLines recipe={recipe} pantry={pantryOf(recipe.kitchen)} printer={printer} />
+          {made?.added.includes('dough') && <p role="status">{T.noFlour}</p>}
+          {made?.added.includes('no-filling') && <p role="status">{T.noFilling}</p>}
+          {cold && (
+            <Findings
+              findings={[...cold.dough.findings, ...cold.filling.findings].filter(
+                ({ tone }) => tone !== 'know' && tone !== 'good',
+              )}
+              printer={printer}
+              say={mixFindingText}
+            />
+          )}
+        </>
+      }
+      findings={
+        <ShapeAndWhen
+          shape={shape}
+          onShape={(change) => setShape((now) => ({ ...now, ...change }))}
+          problem={failed ?? problem}
+          isBusy={isBusy}
+          onPlan={made ? () => void plan() : null}
+        >
+          <HowMany
+            count={count}
+            ways={['pieces', 'guests', 'roll']}
+            onCount={(change) => setCount((now) => ({ ...now, ...change }))}
+            printer={printer}
+          />
+          {made && <Makes made={made.draft} printer={printer} />}
+          {!made && !isEmpty && <p role="alert">{T.notOne}</p>}
+        </ShapeAndWhen>
+      }
+    />
+  );
+}
+
+/** What comes out of it: how many, and what each of them weighs and measures. */
+function Makes({
+  made,
+  printer,
+}: {
+  readonly made: Parameters<typeof doughEachKg>[0] & { readonly pieces: number };
+  readonly printer: Printer;
+}) {
+  const { fold, pieces } = made;
+  const rows = [
+    [T.makes, T.pieces(pieces)],
+    [T.eachIs, T.each(printer.mass(doughEachKg(made)), printer.mass(fold.fillingEachKg))],
+    [T.blank, `${printer.mm(fold.discM)}, ${printer.mm(fold.thicknessM)}`],
+  ] as const;
+  return (
+    <>
+      {rows.map(([name, value]) => (
+        <Row key={name}>
+          <span>{name}</span>
+          <strong>{value}</strong>
+        </Row>
+      ))}
+    </>
+  );
+}
+
+/** The paper: typed, pasted, or out of a file. */
+function Written({ recipe }: { readonly recipe: Recipe }) {
+  const { text, setText, clear, lines, read } = recipe;
+  const take = async (files: FileList | null) => {
+    const file = files?.[0];
+    if (file) setText((await file.text()).slice(0, MOST_TEXT));
+  };
+  const open = lines.filter(({ isOpen }) => isOpen).length;
+  return (
+    <>
+      <PanelTitle>{T.typeIt}</PanelTitle>
+      <Paper>
+        <LongText label={T.recipe} value={text} onChange={setText} most={MOST_TEXT} />
+      </Paper>
+      <Under>
+        <FileTrigger
+          acceptedFileTypes={['text/plain', 'text/markdown', 'application/json', '.txt', '.md', '.json']}
+          onSelect={(files) => void take(files)}
+        >
+          <Button $look="quiet">
+            <FolderOpen size={16} aria-hidden />
+            {T.chooseFile}
+          </Button>
+        </FileTrigger>
+        {text !== '' && (
+          <Button $look="quiet" onPress={clear}>
+            {T.clear}
+          </Button>
+        )}
+      </Under>
+      <p role="status">{read && lines.length > 0 ? T.read(lines.length, open) : ''}</p>
+      <Soft>{text === '' ? T.example : T.cups}</Soft>
+    </>
+  );
+}

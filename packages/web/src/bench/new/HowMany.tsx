@@ -1,0 +1,114 @@
+import { type RecipeCount, RANGES } from '@ember-fold/core';
+import { NEW_BATCH as T } from '../../text/recipePhrases';
+import { Choice } from '../../ui/controls/Choice';
+import { Row } from '../../ui/controls/Panel';
+import { CountField, GramField, MmField } from '../../ui/controls/UnitFields';
+import type { Printer } from '../../text/printer';
+
+export type CountWay = 'pieces' | 'guests' | 'roll' | 'flour';
+
+/** How many, however the cook reckons it. */
+export interface Count {
+  readonly way: CountWay;
+  readonly pieces: number;
+  readonly guests: number;
+  readonly each: number;
+  readonly thicknessM: number;
+  readonly discM: number;
+  readonly flourKg: number;
+}
+
+/** @param guests at the table; 0: nobody was said */
+export const usualCount = (pieces: number, guests: number): Count => ({
+  ...{ way: 'pieces', pieces, guests: guests > 0 ? guests : 6, each: 2, thicknessM: 0.003, discM: 0.11, flourKg: 0.5 },
+});
+
+/** Pieces that are asked for; of what is rolled out or used up, those follow. */
+export const piecesOf = ({ way, pieces, guests, each }: Count): number =>
+  Math.min(RANGES.draft.pieces.most, way === 'guests' ? guests * each : pieces);
+
+/** A recipe's count. */
+export function recipeCount(count: Count): RecipeCount {
+  const { way, thicknessM, discM } = count;
+  return way === 'roll' ? { how: 'roll', thicknessM, discM } : { how: 'divide', pieces: piecesOf(count) };
+}
+
+interface HowManyProps {
+  readonly count: Count;
+  readonly ways: readonly CountWay[];
+  readonly onCount: (change: Partial<Count>) => void;
+  readonly printer: Printer;
+}
+
+/** Pieces, guests, the sheet or the flour: one of them is said, the others follow. */
+export function HowMany({ count, ways, onCount, printer }: HowManyProps) {
+  const options = Object.fromEntries(ways.map((way) => [way, T.ways[way]])) as Record<CountWay, string>;
+  return (
+    <>
+      <Choice label={T.howMany} value={count.way} options={options} onChange={(way) => onCount({ way })} />
+      {count.way === 'pieces' && (
+        <Row>
+          <CountField
+            label={ways.includes('roll') ? T.divideInto : T.howMany}
+            value={count.pieces}
+            {...RANGES.draft.pieces}
+            onChange={(pieces) => onCount({ pieces })}
+          />
+        </Row>
+      )}
+      {count.way === 'guests' && (
+        <>
+          <Row>
+            <CountField
+              label={T.guests}
+              value={count.guests}
+              {...RANGES.kitchen.guests}
+              onChange={(guests) => onCount({ guests })}
+            />
+          </Row>
+          <Row>
+            <CountField
+              label={T.piecesEach}
+              value={count.each}
+              least={1}
+              most={20}
+              onChange={(each) => onCount({ each })}
+            />
+          </Row>
+        </>
+      )}
+      {count.way === 'roll' && (
+        <>
+          <Row>
+            <MmField
+              label={T.rolled}
+              value={count.thicknessM}
+              {...RANGES.draft.thicknessM}
+              onChange={(thicknessM) => onCount({ thicknessM })}
+            />
+          </Row>
+          <Row>
+            <MmField
+              label={T.cutTo}
+              value={count.discM}
+              {...RANGES.draft.discM}
+              onChange={(discM) => onCount({ discM })}
+            />
+          </Row>
+        </>
+      )}
+      {count.way === 'flour' && (
+        <Row>
+          <GramField
+            label={T.flour}
+            value={count.flourKg}
+            least={0.01}
+            most={100}
+            printer={printer}
+            onChange={(flourKg) => onCount({ flourKg })}
+          />
+        </Row>
+      )}
+    </>
+  );
+}
