@@ -19,7 +19,7 @@ import {
 } from './kitchen';
 
 test('a new batch asks four things and gives a whole plan, saved', async ({ page }) => {
-  await page.goto('/');
+  await page.goto('/bench');
   await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
   const texts = await makeBatch(page, 'Barley for the walk', 36, 'Mushroom and barley');
   expect(texts).toHaveLength(5);

@@ -11,7 +11,7 @@ const offline = VitePWA({
     name: 'Ember Fold',
     short_name: 'Ember Fold',
     display: 'standalone',
-    start_url: '/bench',
+    start_url: '/table',
     background_color: '#E9EEEC',
     theme_color: '#17211E',
     icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],

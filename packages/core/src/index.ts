@@ -347,5 +347,6 @@ export {
   type RecipeRead,
 } from './recipe/readRecipe.js';
 export { type MethodFact } from './recipe/readMethod.js';
+export { type BatchWork, workBetween } from './schedule/workBetween.js';
 export { keptBatch, type KeptFormula } from './store/keptBatch.js';
 export { ownLike, type RecipeCount, recipeTray, type RecipeTray, type SettledLine } from './recipe/recipeTray.js';

@@ -16,7 +16,7 @@ import { printDate } from '../text/printer';
 
 import { CopyButton } from './CopyButton';
 
-const BatchGlance = lazyPart(() => import('./BatchGlance').then((m) => ({ default: m.BatchGlance })));
+const BatchGlance = lazyPart(() => import('../ui/batch/BatchGlance').then((m) => ({ default: m.BatchGlance })));
 const DeleteSheet = lazyPart(() => import('./DeleteSheet').then((m) => ({ default: m.DeleteSheet })));
 
 /** What can be done to a batch of the list: on a phone one over the other, so that its line has room. */

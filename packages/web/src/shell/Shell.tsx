@@ -70,7 +70,8 @@ const Rooms = styled.nav`
     min-width: 0;
     overflow-x: auto;
     a {
-      padding: 0 8px;
+      padding: 0 4px;
+      font-size: 14px;
     }
   }
   a[aria-current='page'] {
@@ -226,13 +227,14 @@ export function Shell() {
     <ThemeProvider theme={atStove ? stoveTheme : planningTheme}>
       <GlobalStyle />
       <Bar>
-        <Mark to="/bench" aria-label={T.emberFoldToTheBench}>
+        <Mark to="/table" aria-label={T.emberFoldToTheTable}>
           <svg viewBox="4 10.5 24 14" width={34} height={20} aria-hidden>
             <path d={MARK} fill="#F0A24B" />
           </svg>
           <span>{T.emberFold}</span>
         </Mark>
         <Rooms aria-label={T.rooms}>
+          <NavLink to="/table">{T.table}</NavLink>
           <NavLink to="/bench">{T.bench}</NavLink>
           <NavLink to="/cook">{T.cook}</NavLink>
           <NavLink to="/fire">{T.fire}</NavLink>

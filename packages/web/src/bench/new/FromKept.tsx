@@ -21,7 +21,7 @@ const Two = styled.div`
   ${PHONE} {
     grid-template-columns: minmax(0, 1fr);
   }
-  h3 {
+  h2 {
     margin-top: 14px;
     font-size: 13px;
     font-weight: 400;
@@ -86,7 +86,7 @@ function Choose({ doughs, fillings, kitchen, printer, make, isBusy, problem }: C
     <Two>
       <Panel aria-label={SOURCE_NAME.kept}>
         <Pick label={T.dough} value={dough.from.id} options={names} onChange={setDoughId} />
-        <h3>{T.fillings}</h3>
+        <h2>{T.fillings}</h2>
         {fillings.map(({ from, name }) => (
           <TickField
             key={from.id}

@@ -1,18 +1,18 @@
 import type { PlannedTray } from '@ember-fold/core';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';
-import { api } from '../data/api';
-import { selectKitchenFor } from '../data/selectKitchen';
-import { useAppSelector } from '../data/store';
-import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
-import { lineText } from '../text/lineText';
-import { makePrinter } from '../text/printer';
-import { FORM_NAME } from '../text/formWords';
-import { FAMILY_NAME } from '../text/words';
-import { ToneMark, toneColour } from '../ui/controls/Findings';
-import { FormPicture } from '../ui/drawing/FormPicture';
-import { figureFont, PHONE } from '../ui/theme';
-import { planOnce } from '../workers/planClient';
+import { api } from '../../data/api';
+import { selectKitchenFor } from '../../data/selectKitchen';
+import { useAppSelector } from '../../data/store';
+import { BENCH_SHEETS as T } from '../../text/benchSheetPhrases';
+import { lineText } from '../../text/lineText';
+import { makePrinter } from '../../text/printer';
+import { FORM_NAME } from '../../text/formWords';
+import { FAMILY_NAME } from '../../text/words';
+import { ToneMark, toneColour } from '../controls/Findings';
+import { FormPicture } from '../drawing/FormPicture';
+import { figureFont, PHONE } from '../theme';
+import { planOnce } from '../../workers/planClient';
 
 const Glance = styled.div`
   flex-basis: 100%;
@@ -68,10 +68,21 @@ const Word = styled.span<{ $colour: 'good' | 'lookOut' | 'stop' | 'know' }>`
   color: ${({ theme, $colour }) => theme[$colour]};
 `;
 
+interface BatchGlanceProps {
+  readonly id: string;
+  readonly version: number;
+  /** Told once it is planned. */
+  readonly onPlan?: (trays: readonly PlannedTray[]) => void;
+}
+
 /** A batch in the list as what it is: its piece, and its line with figure and verdict of each station. */
-export function BatchGlance({ id, version }: { readonly id: string; readonly version: number }) {
+export function BatchGlance({ id, version, onPlan }: BatchGlanceProps) {
   const { data } = api.useBatchAtQuery({ id, version });
   const draft = data?.draft ?? null;
+  const told = useRef(onPlan);
+  useEffect(() => {
+    told.current = onPlan;
+  });
   const kitchen = useAppSelector((state) => selectKitchenFor(state, draft));
   const [plan, setPlan] = useState<readonly PlannedTray[] | 'none' | null>(null);
   useEffect(() => {
@@ -79,7 +90,13 @@ export function BatchGlance({ id, version }: { readonly id: string; readonly ver
     let isNewest = true;
     // A batch that cannot be planned says why on its own page.
     const show = (next: typeof plan) => isNewest && setPlan(next);
-    void planOnce(draft, kitchen, Date.now()).then(show, () => show('none'));
+    void planOnce(draft, kitchen, Date.now()).then(
+      (trays) => {
+        show(trays);
+        if (isNewest) told.current?.(trays);
+      },
+      () => show('none'),
+    );
     return () => {
       isNewest = false;
     };

@@ -1,0 +1,224 @@
+import {
+  type BatchDraft,
+  CUSTOMARY_MEASURES,
+  type Ingredient,
+  planTrays,
+  readRecipe,
+  SHIPPED_PANTRY,
+  type StoreFormula,
+} from '@ember-fold/core';
+import { expect, type Page, test } from '@playwright/test';
+import { randomUUID } from 'node:crypto';
+import { axeFindsNothing, fitsAcross, isSaved, lightStove, settled } from './kitchen';
+import { type Product, startProduct } from './product';
+
+const PAPER = `Millpond half-moons
+2 cups flour, 1 tsp baking powder, 1/2 tsp salt, 1 tbsp sugar, about 3/4 cup water; filling 1 lb trout, skinned, 3 tbsp sorrel paste, 1 tsp mustard
+Rest 30 min. Divide into 7. Fry 4 min till golden.`;
+
+// An empty kitchen for all of them.
+let product: Product;
+test.beforeAll(async () => {
+  product = await startProduct('paper', '--no-demo');
+});
+test.afterAll(() => product.stop());
+test.setTimeout(90_000);
+test.beforeEach(({ page }) => page.setDefaultTimeout(8000));
+
+async function ask<T>(path: string): Promise<T> {
+  const answer = await fetch(`${product.address}/api${path}`);
+  expect(answer.status).toBe(200);
+  return (await answer.json()) as T;
+}
+const draftAt = async (page: Page) => {
+  const id = /\/bench\/([0-9a-f-]{36})/.exec(page.url())![1]!;
+  return { id, draft: (await ask<{ draft: BatchDraft }>(`/batches/${id}`)).draft };
+};
+const write = (page: Page, text: string) => page.getByRole('textbox', { name: 'The recipe' }).fill(text);
+
+test('by phone in cups and °F, from an empty kitchen: the paper is a plan in under 25 actions, then it is fried without a thermometer', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(product.address);
+  let actions = 0;
+  const press = async (name: string | RegExp, role: 'button' | 'option' | 'text' = 'button') => {
+    actions += 1;
+    const at = role === 'text' ? page.getByText(name, { exact: true }) : page.getByRole(role, { name });
+    await at.first().click();
+  };
+  await press(/^Units/);
+  await press('cups and spoons', 'text');
+  await press('237 and 4.9 ml', 'text');
+  await press('°F', 'text');
+  actions += 1;
+  await page.keyboard.press('Escape');
+  await press('New batch');
+  actions += 1;
+  await write(page, PAPER);
+  await expect(page.getByText('Read: 8 lines, 2 to look at.')).toBeVisible();
+  await axeFindsNothing(page, 'a recipe on paper');
+  await fitsAcross(page, 'a recipe on paper');
+  // No gram and no °C is left in such a kitchen's sentences.
+  await press('Take it on');
+  await press('Take it on');
+  await expect(page.getByText('Read: 8 lines, all understood.')).toBeVisible();
+  await expect(page.getByText('7 pieces')).toBeVisible();
+  await press('Plan this batch');
+  await settled(page);
+  await isSaved(page);
+  expect(actions).toBeLessThan(25);
+  // Not one line was rescaled.
+  const { id, draft } = await draftAt(page);
+  const { lines } = readRecipe(PAPER, SHIPPED_PANTRY, CUSTOMARY_MEASURES);
+  const kg = (part: string) => lines.filter((line) => line.part === part).map((line) => line.massKg);
+  expect(draft.dough.lines.map((line) => line.massKg)).toEqual(kg('dough'));
+  expect(draft.fillings.A!.lines.map((line) => line.massKg)).toEqual(kg('filling'));
+  expect(draft.trays.A!.pieces).toBe(7);
+  const { rows } = await ask<{ rows: { ingredient: Ingredient }[] }>('/ingredients');
+  expect(rows.map(({ ingredient: { name, diet } }) => [name, diet]).sort()).toEqual([
+    ['Sorrel paste', 'unknown'],
+    ['Trout', 'unknown'],
+  ]);
+  // What may be raw was asked, not answered for the cook.
+  expect(draft.fillings.A).toMatchObject({ rawUnsaid: true });
+  await page.goto(`${product.address}/bench/${id}/filling`);
+  await settled(page);
+  await page.getByRole('button', { name: /already cooked/ }).click();
+  await page.getByRole('option', { name: 'no, raw fish or shellfish' }).click();
+  await settled(page);
+  await isSaved(page);
+  // Seven large raw pieces come out right at no moment of such hot oil: the plan says so first, and how.
+  await page.goto(`${product.address}/bench/${id}/fry`);
+  await expect(page.getByText('No right moment to lift')).toBeVisible();
+  await page
+    .getByRole('button', { name: /^Take: / })
+    .first()
+    .click();
+  await expect(page.getByText('No right moment to lift')).toHaveCount(0);
+  await settled(page);
+  await isSaved(page);
+  const { kitchen } = await ask<{ kitchen: Parameters<typeof planTrays>[1] }>('/kitchen');
+  const said = (await draftAt(page)).draft;
+  const [planned] = planTrays(said, { ...kitchen, ingredients: rows.map((row) => row.ingredient) }, null);
+  expect(planned!.plan.fry!.liftS).not.toBeNull();
+
+  await page.goto(`${product.address}/fire/${id}`);
+  await page.getByRole('button', { name: /How the oil is measured/ }).click();
+  await page.getByRole('option', { name: /^No probe/ }).click();
+  await lightStove(page);
+  const crumb = page.getByRole('group', { name: 'What does a crumb of dough do in the oil?' });
+  await crumb.getByRole('button', { name: 'Rises slowly, lazy bubbles' }).click();
+  const piece = page.getByRole('button', { name: /^Piece \d+/ });
+  for (let lot = 0; lot < 9; lot++) {
+    const drop = page.getByRole('button', { name: /^Dropped/ });
+    if (!(await drop.isEnabled())) break;
+    await drop.click();
+    await expect(piece.first()).toBeVisible();
+    await page.getByRole('button', { name: /^Lifted/ }).click();
+    await expect(piece).toHaveCount(0);
+  }
+  await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
+  // The oil is hot: it asks.
+  await page.getByRole('dialog').getByRole('button', { name: 'Finish all the same' }).click();
+  await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
+  expect((await ask<{ figures: { fried: number } }>(`/ledger/${id}`)).figures.fried).toBe(7);
+});
+
+test('a line is mended in its place, what is left out stays in sight, and a reload loses nothing', async ({ page }) => {
+  await page.goto(`${product.address}/bench/new`);
+  await write(
+    page,
+    '250 g flour\n100 g buttr\n3 tbsp ajvar relish\nsome nonsense\nFilling\n300 g leeks\nsalt to taste',
+  );
+  await page.getByRole('button', { name: 'Butter', exact: true }).click();
+  await page.getByRole('button', { name: /^Change Ajvar relish/ }).click();
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await expect(page.getByText('left out')).toBeVisible();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: /^Change Leek/ }).click();
+  const weighs = page.getByRole('textbox', { name: 'Weighs' });
+  await weighs.fill('-5');
+  await weighs.press('Tab');
+  await expect(weighs).toHaveAttribute('aria-invalid', 'true');
+  await weighs.fill('280');
+  await weighs.press('Tab');
+  await page.reload();
+  await expect(page.getByText('left out')).toBeVisible();
+  await expect(page.getByText('Read: 5 lines, all understood.')).toBeVisible();
+  await expect(page.getByText('Not read: 1')).toBeVisible();
+  await page.getByText('roll it out', { exact: true }).click();
+  const cut = page.getByRole('textbox', { name: 'Cut to' });
+  await cut.fill('400');
+  await cut.press('Tab');
+  await page.getByRole('textbox', { name: 'Rolled to' }).fill('12');
+  await page.getByRole('textbox', { name: 'Rolled to' }).press('Tab');
+  await expect(page.getByText(/^Not one piece comes out/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Plan this batch' })).toBeDisabled();
+  await page.getByText('pieces', { exact: true }).click();
+  await page.getByRole('button', { name: 'Plan this batch' }).click();
+  await settled(page);
+  const { draft } = await draftAt(page);
+  expect(draft.dough.lines.map(({ ingredientId }) => ingredientId)).toEqual(['plain-wheat-flour', 'butter']);
+  expect(draft.fillings.A!.lines).toEqual([
+    { ingredientId: 'leek', massKg: 0.28 },
+    { ingredientId: 'fine-salt', massKg: 0 },
+  ]);
+  // The paper is put away once it is planned.
+  await page.goto(`${product.address}/bench/new`);
+  await expect(page.getByRole('textbox', { name: 'The recipe' })).toHaveValue('');
+});
+
+test('a kept dough and two kept fillings are a batch of two trays in under ten clicks', async ({ page }) => {
+  const keep = async (name: string, body: StoreFormula['body']) => {
+    const answer = await fetch(`${product.address}/api/formulas`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ id: randomUUID(), name, body }),
+    });
+    expect(answer.status).toBe(201);
+  };
+  const line = (ingredientId: string, massKg: number) => ({ ingredientId, massKg });
+  await keep('Soft dough', {
+    kind: 'dough',
+    family: 'soft-quick',
+    lines: [
+      line('plain-wheat-flour', 0.5),
+      line('water', 0.28),
+      line('baking-powder', 0.008),
+      line('fine-salt', 0.008),
+    ],
+  });
+  for (const [name, id] of [
+    ['Leeks', 'leek'],
+    ['Mushrooms', 'mushroom'],
+  ] as const)
+    await keep(name, {
+      kind: 'filling',
+      lines: [line(id, 0.6), line('fine-salt', 0.006)],
+      cookToShare: 0.8,
+      coreTargetC: 74,
+    });
+  await page.goto(`${product.address}/bench`);
+  let clicks = 0;
+  const click = async (name: string, exact = true) => {
+    clicks += 1;
+    await page.getByText(name, { exact }).first().click();
+  };
+  await click('New batch');
+  await click('Kept formulas');
+  await click('Leeks');
+  await click('Mushrooms');
+  await click('cone');
+  await axeFindsNothing(page, 'kept formulas');
+  await click('Plan this batch');
+  await settled(page);
+  expect(clicks).toBeLessThanOrEqual(10);
+  const { draft } = await draftAt(page);
+  expect(Object.values(draft.trays).map(({ form, pieces, label }) => [form, pieces, label])).toEqual([
+    ['cone', 12, 'Leeks'],
+    ['cone', 12, 'Mushrooms'],
+  ]);
+  expect(draft.dough.family).toBe('soft-quick');
+  expect(Object.values(draft.fillings).map(({ lines }) => lines[0]!.ingredientId)).toEqual(['leek', 'mushroom']);
+});

@@ -1,0 +1,82 @@
+import type { BatchSummary } from '@ember-fold/core';
+import { Plus } from 'lucide-react';
+import { useCallback, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { styled } from 'styled-components';
+import { api } from '../data/api';
+import { serverNowMs } from '../data/serverClock';
+import { TABLE as T } from '../text/tablePhrases';
+import { Asked } from '../ui/controls/Asked';
+import { Button } from '../ui/controls/Button';
+import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
+import { Panel, Soft } from '../ui/controls/Panel';
+import { Coming } from './Coming';
+import { Lesson, OilNow, PutByNow } from './Kept';
+import { type Planned, Today } from './Today';
+
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 330px;
+  gap: 14px;
+  align-items: start;
+  @media (max-width: 1000px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+const Side = styled.div`
+  display: grid;
+  gap: 14px;
+`;
+
+/** The first page: what is coming, what to do today, and what is there for it. */
+export function TablePage() {
+  const batches = api.useBatchesQuery();
+  const navigate = useNavigate();
+  return (
+    <Page>
+      <PageTitle of={[T.table]} />
+      <TitleRow>
+        <h1>{T.table}</h1>
+        <span className="grow" />
+        <Button $look="primary" onPress={() => void navigate('/bench/new')}>
+          <Plus size={18} aria-hidden />
+          {T.newBatch}
+        </Button>
+      </TitleRow>
+      <Asked of={batches} what={T.theTable}>
+        {(list) =>
+          list.length === 0 ? (
+            <Panel>
+              <h2>{T.nothing}</h2>
+              <Soft>{T.nothingSays}</Soft>
+            </Panel>
+          ) : (
+            <Set list={list} />
+          )
+        }
+      </Asked>
+    </Page>
+  );
+}
+
+function Set({ list }: { readonly list: readonly BatchSummary[] }) {
+  const [plans, setPlans] = useState<Readonly<Record<string, Planned>>>({});
+  const [nowMs] = useState(serverNowMs);
+  const onPlan = useCallback(
+    (id: string, planned: Planned) =>
+      setPlans((now) => (now[id]?.trays === planned.trays ? now : { ...now, [id]: planned })),
+    [],
+  );
+  return (
+    <Grid>
+      <Coming list={list} nowMs={nowMs} onPlan={onPlan} />
+      <Side>
+        <Today plans={plans} nowMs={nowMs} />
+        <PutByNow nowMs={nowMs} />
+        <OilNow />
+        <Lesson />
+      </Side>
+    </Grid>
+  );
+}
