@@ -348,5 +348,6 @@ export {
 } from './recipe/readRecipe.js';
 export { type MethodFact } from './recipe/readMethod.js';
 export { type BatchWork, workBetween } from './schedule/workBetween.js';
+export { type FirstAsk, firstAsk, firstKitchen } from './draft/firstKitchen.js';
 export { keptBatch, type KeptFormula } from './store/keptBatch.js';
 export { ownLike, type RecipeCount, recipeTray, type RecipeTray, type SettledLine } from './recipe/recipeTray.js';

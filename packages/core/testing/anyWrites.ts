@@ -176,6 +176,8 @@ export function anyKitchen(): fc.Arbitrary<Kitchen> {
       fridgeC: within(K.fridgeC),
       freezerC: within(K.freezerC),
       altitudeM: within(K.altitudeM),
+      thermometer: maybe(fc.constant('none')),
+      cooks: maybe(whole(K.cooks)),
       units: fc.constantFrom('grams' as const, 'cups' as const),
       currency: fc.constantFrom('€', 'kr'),
       hours: fc.constantFrom(12 as const, 24 as const),

@@ -98,6 +98,10 @@ export interface Kitchen {
   readonly fridgeC: number;
   readonly freezerC: number;
   readonly altitudeM: number;
+  /** Nothing measures the oil: a crumb of dough does; absent: something does. */
+  readonly thermometer?: 'none';
+  /** Hands in this kitchen, 1–6; absent: nobody said. */
+  readonly cooks?: number;
   readonly units: 'grams' | 'cups';
   readonly temperature: 'C' | 'F';
   readonly measures: Measures;

@@ -50,6 +50,7 @@ export const RANGES = {
     fridgeC: { least: -5, most: 15 },
     freezerC: { least: -40, most: -5 },
     altitudeM: { least: -400, most: 5500 },
+    cooks: { least: 1, most: 6 },
     cupMl: { least: 200, most: 300 },
     teaspoonMl: { least: 4, most: 6 },
     scaleStepKg: { least: 0.00001, most: 0.1 },

@@ -90,6 +90,8 @@ const kitchen = Joi.object<Kitchen>({
   fridgeC: within(K.fridgeC),
   freezerC: within(K.freezerC),
   altitudeM: within(K.altitudeM),
+  thermometer: Joi.string().valid('none').optional(),
+  cooks: within(K.cooks).integer().optional(),
   units: Joi.string().valid('grams', 'cups').required(),
   temperature: Joi.string().valid('C', 'F').required(),
   currency: line(4).optional(),

@@ -86,6 +86,7 @@ interface OpenProps {
 }
 
 function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
+  const cooks = useKitchen()?.kitchen.cooks;
   const { now, sheet, changes, waiting, refusal } = cook;
   return (
     <>
@@ -135,15 +136,18 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
           {refusal && <Problem>{refusal}</Problem>}
           <Coming cook={cook} printer={printer} me={me} />
           <Past cook={cook} printer={printer} />
-          <Panel>
-            <NameField
-              label={T.whoCooksAtThisDevice}
-              value={me}
-              whenEmpty={T.nobodyInParticular}
-              onChange={(name) => onMe(name.trim() === '' ? null : name.slice(0, 40))}
-            />
-            <Soft>{T.withANameStepsCan}</Soft>
-          </Panel>
+          {/* One pair of hands has nobody to share the steps with. */}
+          {cooks !== 1 && (
+            <Panel>
+              <NameField
+                label={T.whoCooksAtThisDevice}
+                value={me}
+                whenEmpty={T.nobodyInParticular}
+                onChange={(name) => onMe(name.trim() === '' ? null : name.slice(0, 40))}
+              />
+              <Soft>{T.withANameStepsCan}</Soft>
+            </Panel>
+          )}
         </div>
       </Grid>
     </>

@@ -55,7 +55,9 @@ export function StartStove({ batchId }: StartStoveProps) {
   const batch = api.useBatchQuery(batchId);
   const [start, starting] = stoveApi.useStartStoveMutation();
   const [speed, setSpeed] = useState('1');
-  const [probe, setProbe] = useState<string>(SIMULATED);
+  // A kitchen without a thermometer begins without a probe.
+  const [chosen, setProbe] = useState<string | null>(null);
+  const probe = chosen ?? (known?.kitchen.thermometer === 'none' ? NONE : SIMULATED);
   const [trial, setTrial] = useState(false);
   const [gone, setGone] = useState<ReadonlySet<StartPoint>>(new Set());
   const { data: devices = [] } = deviceApi.useDevicesQuery();

@@ -10,8 +10,9 @@ import { Choice } from '../ui/controls/Choice';
 import { FigureField } from '../ui/controls/FigureField';
 import { NameField } from '../ui/controls/NameField';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
-import { MinutesField, TempField } from '../ui/controls/UnitFields';
+import { CountField, MinutesField, TempField } from '../ui/controls/UnitFields';
 import { plain, withTemps } from '../text/printer';
+import { FIRST_RUN } from '../text/tablePhrases';
 import { HANDS_NAME, REHEAT_NAME } from '../text/storeWords';
 import { DevicesPanel } from './DevicesPanel';
 
@@ -69,10 +70,28 @@ export function KitchenPage() {
               onChange={(altitudeM) => set({ altitudeM })}
             />
           </Row>
+          <Choice
+            label={FIRST_RUN.thermometer}
+            value={kitchen.thermometer ?? 'some'}
+            options={FIRST_RUN.thermometers}
+            onChange={(has) =>
+              editKitchen(({ thermometer: _before, ...now }) =>
+                has === 'none' ? { ...now, thermometer: 'none' as const } : now,
+              )
+            }
+          />
           <BoardFields kitchen={kitchen} />
         </Panel>
         <Panel>
           <PanelTitle>{T.hands}</PanelTitle>
+          <Row>
+            <CountField
+              label={FIRST_RUN.cooks}
+              value={kitchen.cooks ?? 1}
+              {...RANGES.kitchen.cooks}
+              onChange={(cooks) => set({ cooks })}
+            />
+          </Row>
           {(Object.keys(HANDS_NAME) as (keyof Kitchen['hands'])[]).map((key) => (
             <Row key={key}>
               <MinutesField

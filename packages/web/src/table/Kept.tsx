@@ -28,7 +28,9 @@ export function PutByNow({ nowMs }: { readonly nowMs: number }) {
           <Row key={item.id}>
             <span>
               {item.name}
-              <Soft as="small" style={{ display: 'block' }}>{putByDays(item, nowMs, printer)}</Soft>
+              <Soft as="small" style={{ display: 'block' }}>
+                {putByDays(item, nowMs, printer)}
+              </Soft>
             </span>
             <strong>{putByAmount(item, printer)}</strong>
           </Row>
@@ -51,7 +53,9 @@ export function OilNow() {
         <Row key={oil.id}>
           <span>
             {oil.name}
-            <Soft as="small" style={{ display: 'block' }}>{oilAdviceText(state)}</Soft>
+            <Soft as="small" style={{ display: 'block' }}>
+              {oilAdviceText(state)}
+            </Soft>
           </span>
         </Row>
       ))}

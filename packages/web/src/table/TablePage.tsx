@@ -11,6 +11,7 @@ import { Button } from '../ui/controls/Button';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { Coming } from './Coming';
+import { FirstRun } from './FirstRun';
 import { Lesson, OilNow, PutByNow } from './Kept';
 import { type Planned, Today } from './Today';
 
@@ -44,6 +45,7 @@ export function TablePage() {
           {T.newBatch}
         </Button>
       </TitleRow>
+      <FirstRun />
       <Asked of={batches} what={T.theTable}>
         {(list) =>
           list.length === 0 ? (

@@ -26,3 +26,20 @@ export const TABLE = {
   find: 'Find a batch',
   others: 'Earlier and later',
 } as const;
+
+/** The first questions of a kitchen. */
+export const FIRST_RUN = {
+  title: 'Your kitchen',
+  says: 'Six answers make the plans yours. Each has a usual value already; change them any time in Store, Kitchen.',
+  units: 'Units',
+  systems: { metric: 'grams and °C', customary: 'US cups and °F' },
+  across: 'Your pot, across',
+  high: 'Your pot, high',
+  ring: 'What heats it',
+  thermometer: 'Thermometer for the oil',
+  thermometers: { some: 'yes', none: 'none' },
+  altitude: 'Height over the sea',
+  cooks: 'How many cook',
+  done: 'That is my kitchen',
+  skip: 'Later',
+} as const;

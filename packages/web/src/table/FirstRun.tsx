@@ -1,0 +1,138 @@
+import {
+  type FirstAsk,
+  firstAsk,
+  firstKitchen,
+  type Kitchen,
+  RANGES,
+  RING_KINDS,
+  type RingKind,
+} from '@ember-fold/core';
+import { CookingPot, Flame, type LucideIcon, Mountain, Scale, Thermometer, Users } from 'lucide-react';
+import { type ReactNode, useState } from 'react';
+import { styled } from 'styled-components';
+import { api } from '../data/api';
+import { editKitchen } from '../data/editKitchen';
+import { useKept } from '../data/useKept';
+import { FIRST_RUN as T } from '../text/tablePhrases';
+import { RING_NAME } from '../text/storeWords';
+import { Button } from '../ui/controls/Button';
+import { Choice } from '../ui/controls/Choice';
+import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
+import { Pick } from '../ui/controls/Pick';
+import { CountField, MmField } from '../ui/controls/UnitFields';
+
+const Asks = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(290px, 100%), 1fr));
+  gap: 12px 26px;
+  margin: 10px 0 14px;
+`;
+
+const Ask = styled.section`
+  display: grid;
+  grid-template-columns: 44px minmax(0, 1fr);
+  gap: 10px;
+  align-items: center;
+  > svg {
+    color: ${({ theme }) => theme.accent};
+  }
+`;
+
+const Ends = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+`;
+
+function One({ icon: Icon, children }: { readonly icon: LucideIcon; readonly children: ReactNode }) {
+  return (
+    <Ask>
+      <Icon size={40} strokeWidth={1.5} aria-hidden />
+      <div style={{ display: 'grid', gap: 6 }}>{children}</div>
+    </Ask>
+  );
+}
+
+const isDone = (value: unknown): value is 'done' => value === 'done';
+
+/** Six questions of a kitchen that nobody has set up yet; each has an answer already, and all can wait. */
+export function FirstRun() {
+  const { data } = api.useKitchenQuery();
+  const [done, setDone] = useKept('firstRun', isDone);
+  if (!data || data.version > 0 || done) return null;
+  return <Questions kitchen={data.kitchen} onDone={() => setDone('done')} />;
+}
+
+function Questions({ kitchen, onDone }: { readonly kitchen: Kitchen; readonly onDone: () => void }) {
+  const [ask, setAsk] = useState<FirstAsk>(() => firstAsk(kitchen, navigator.language));
+  const set = (change: Partial<FirstAsk>) => setAsk((now) => ({ ...now, ...change }));
+  const { pot, kitchen: K } = RANGES;
+  return (
+    <Panel aria-label={T.title} style={{ marginBottom: 14 }}>
+      <PanelTitle>{T.title}</PanelTitle>
+      <Soft>{T.says}</Soft>
+      <Asks>
+        <One icon={Scale}>
+          <Choice
+            label={T.units}
+            value={ask.system}
+            options={T.systems}
+            onChange={(system: FirstAsk['system']) => set({ system })}
+          />
+        </One>
+        <One icon={CookingPot}>
+          <MmField
+            label={T.across}
+            value={ask.diameterM}
+            {...pot.diameterM}
+            onChange={(diameterM) => set({ diameterM })}
+          />
+          <MmField label={T.high} value={ask.heightM} {...pot.heightM} onChange={(heightM) => set({ heightM })} />
+        </One>
+        <One icon={Flame}>
+          <Pick<RingKind>
+            label={T.ring}
+            value={ask.ring}
+            options={Object.fromEntries(RING_KINDS.map((kind) => [kind, RING_NAME[kind]])) as Record<RingKind, string>}
+            onChange={(ring) => set({ ring })}
+          />
+        </One>
+        <One icon={Thermometer}>
+          <Choice
+            label={T.thermometer}
+            value={ask.thermometer}
+            options={T.thermometers}
+            onChange={(thermometer: FirstAsk['thermometer']) => set({ thermometer })}
+          />
+        </One>
+        <One icon={Mountain}>
+          <CountField
+            label={T.altitude}
+            value={Math.round(ask.altitudeM)}
+            least={0}
+            most={K.altitudeM.most}
+            unit="m"
+            onChange={(altitudeM) => set({ altitudeM })}
+          />
+        </One>
+        <One icon={Users}>
+          <CountField label={T.cooks} value={ask.cooks} {...K.cooks} onChange={(cooks) => set({ cooks })} />
+        </One>
+      </Asks>
+      <Ends>
+        <Button
+          $look="primary"
+          onPress={() => {
+            editKitchen((now) => firstKitchen(now, ask));
+            onDone();
+          }}
+        >
+          {T.done}
+        </Button>
+        <Button $look="quiet" onPress={onDone}>
+          {T.skip}
+        </Button>
+      </Ends>
+    </Panel>
+  );
+}
