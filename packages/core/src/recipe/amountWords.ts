@@ -2,7 +2,7 @@
  * What cooks measure in, and what one of each holds. Working values of our own kitchen
  * (docs/models/recipe.md); each is a default that carries its range until it is weighed.
  */
-export type UnitKind = 'mass' | 'volume' | 'count';
+type UnitKind = 'mass' | 'volume' | 'count';
 
 /** A unit word as it is written, without its plural. */
 export interface RecipeUnit {

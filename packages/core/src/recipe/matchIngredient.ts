@@ -68,7 +68,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
  * @example matchIngredient('all-purpose flour', []).ingredientId // 'plain-wheat-flour'
  */
 export function matchIngredient(text: string, own: readonly Pick<Ingredient, 'id' | 'name'>[]): IngredientMatch {
-  const name = capital(text.trim().replace(/\s+/g, ' ')).slice(0, 80);
+  const name = capital(text.trim().replace(/\s+/g, ' ')).slice(0, 80).toWellFormed();
   const words = plainWords(text);
   if (words.length === 0) return { ingredientId: null, like: null, name, isSure: false };
   const ownOne = own.find((one) => {

@@ -217,4 +217,13 @@ test('a novel, another language, a page with its menus: what can be read is show
   const german = read('250 g Mehl\n1 TL Salz\n2 Eier');
   expect(german.lines.every(({ questions, ingredientId }) => ingredientId !== null || questions.length > 0)).toBe(true);
   expect(read('').lines).toEqual([]);
+  // All of a recipe in one long row, and a row without an end.
+  const row = Array.from({ length: 60 }, (_, i) => `${i + 1} g salt`).join(', ');
+  expect(read(`Filling: ${row}`).lines).toHaveLength(60);
+  const endless = read(`x${'y'.repeat(6000)}`);
+  expect([endless.title ?? '', ...endless.unread].join('').length).toBeGreaterThan(2000);
+  for (const half of ['\ud83e 250 g flour', '250 g flour\ud83e']) {
+    const [line] = read(half).lines;
+    expect(line === undefined || (line.name.isWellFormed() && line.text.isWellFormed())).toBe(true);
+  }
 });

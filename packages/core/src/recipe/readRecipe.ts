@@ -50,7 +50,7 @@ export interface RecipeRead {
 
 /** A recipe has no more lines than this; a novel is not read to its end. */
 export const MOST_RECIPE_LINES = 400;
-const MOST_LINE = 400;
+const MOST_LINE = 4000;
 /** Volume weighs what it weighs only so well, as a share; flour in a cup is scooped or spooned. Source: docs/models/recipe.md. */
 const VOLUME_SPREAD = 0.08;
 
@@ -272,7 +272,8 @@ function amountAtEnd(text: string, units: ReadonlyMap<string, RecipeUnit>): Read
  */
 export function readRecipe(text: string, pantry: Pantry, spoons: SpoonSizes): RecipeRead {
   const data = recipeOfJson(text);
-  const whole = data?.text ?? text;
+  // Half a character, as a bad copy leaves it, is none.
+  const whole = (data?.text ?? text).toWellFormed();
   const reader: Reader = { units: unitWords(spoons), pantry, own: pantry.all.filter(({ id }) => !isShipped(id)) };
   const rows = whole
     .split(/\r?\n|(?<=\.)\s{2,}/)
@@ -284,7 +285,8 @@ export function readRecipe(text: string, pantry: Pantry, spoons: SpoonSizes): Re
   let part: RecipePart | 'method' = 'unsaid';
   let title: string | null = data?.title ?? null;
   rows.slice(0, MOST_RECIPE_LINES).forEach((row, at) => {
-    for (const piece of joined(splitLine(row.slice(0, MOST_LINE)), reader.units)) {
+    if (row.length > MOST_LINE) unread.push(row.slice(MOST_LINE).toWellFormed());
+    for (const piece of joined(splitLine(row.slice(0, MOST_LINE).toWellFormed()), reader.units)) {
       const heading = headingOf(piece);
       if (heading) part = heading.part;
       const said = heading ? heading.rest : piece;
@@ -292,7 +294,11 @@ export function readRecipe(text: string, pantry: Pantry, spoons: SpoonSizes): Re
       const item = part === 'method' ? null : readItems(said, part, reader);
       if (item) lines.push(...item);
       else if (part === 'method' || isMethod(said)) method.push(said);
-      else if (title === null && at === 0) title = said.replace(/^#+\s*|\*\*/g, '').slice(0, 120);
+      else if (title === null && at === 0)
+        title = said
+          .replace(/^#+\s*|\*\*/g, '')
+          .slice(0, 120)
+          .toWellFormed();
       else unread.push(said);
     }
   });

@@ -30,7 +30,7 @@ const LIKE_NOTHING: Readonly<Record<RecipePart, string>> = {
 };
 
 /** What the source of an ingredient says when its figures were taken from another. */
-export const GUESSED_FROM = 'guessed, like ';
+const GUESSED_FROM = 'guessed, like ';
 
 /**
  * An ingredient of the cook's own by its name alone: made of what the nearest in the pantry is made
@@ -106,7 +106,7 @@ function coatOf(lines: readonly SettledLine[]): CoatChoices | null {
 }
 
 /** The family a dough is of; `null` without flour. */
-export function familyOf(lines: readonly SettledLine[], pantry: Pantry): DoughFamilyId | null {
+function familyOf(lines: readonly SettledLine[], pantry: Pantry): DoughFamilyId | null {
   return judgeFamily(formulaOf(lines, 'dough'), pantry)[0]?.id ?? null;
 }
 

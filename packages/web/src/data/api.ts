@@ -12,7 +12,6 @@ import type {
   LedgerRecord,
   LitStove,
   Paged,
-  StarterAsk,
 } from '@ember-fold/core';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { SHARED } from '../text/sharedPhrases';
@@ -112,10 +111,6 @@ export const api = createApi({
     /** A batch as the list has it: asked again when the list shows a newer one, never for one that is gone. */
     batchAt: build.query<Batch, { readonly id: string; readonly version: number }>({
       query: ({ id }) => `/batches/${id}`,
-    }),
-    makeBatch: build.mutation<Batch, StarterAsk>({
-      query: (body) => ({ url: '/batches/from-starter', method: 'POST', body }),
-      invalidatesTags: ['Batches', 'Shopping', 'Uses'],
     }),
     makeBatchFrom: build.mutation<Batch, { id: string; draft: BatchDraft }>({
       query: (body) => ({ url: '/batches', method: 'POST', body }),

@@ -12,7 +12,6 @@ export const TABLE = {
     guests > 0
       ? `${pieces} pieces for ${guests} guests, about ${Math.round((10 * pieces) / guests) / 10} each`
       : `${pieces} pieces`,
-  beginBy: (clock: string, day: string) => `Begin at ${clock} on ${day}.`,
   today: 'Today',
   nothingToday: 'Nothing has to be begun today.',
   step: (name: string, batch: string) => `${name}, ${batch}`,

@@ -5,7 +5,7 @@ import { Row } from '../../ui/controls/Panel';
 import { CountField, GramField, MmField } from '../../ui/controls/UnitFields';
 import type { Printer } from '../../text/printer';
 
-export type CountWay = 'pieces' | 'guests' | 'roll' | 'flour';
+type CountWay = 'pieces' | 'guests' | 'roll' | 'flour';
 
 /** How many, however the cook reckons it. */
 export interface Count {
