@@ -338,14 +338,8 @@ export type {
 } from './wire/storeWire.js';
 export { LIVE_KINDS, type LiveEvent, type RecordKind, type ScaleFigure } from './wire/liveWire.js';
 export { type FieldClash, mergeFields, takeTheirs } from './wire/mergeFields.js';
-export {
-  MOST_RECIPE_LINES,
-  readRecipe,
-  type RecipeLine,
-  type RecipePart,
-  type RecipeQuestion,
-  type RecipeRead,
-} from './recipe/readRecipe.js';
+export { MOST_RECIPE_LINES, readRecipe, type RecipeRead } from './recipe/readRecipe.js';
+export type { RecipeLine, RecipePart, RecipeQuestion } from './recipe/recipeLine.js';
 export { type MethodFact } from './recipe/readMethod.js';
 export { type BatchWork, workBetween } from './schedule/workBetween.js';
 export { type FirstAsk, firstAsk, firstKitchen } from './draft/firstKitchen.js';

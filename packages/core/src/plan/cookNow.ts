@@ -1,7 +1,8 @@
 import { type CookAct, type CookState, type StepKey, stepState } from '../cook/cookAct.js';
 import { type PlanChange, planChanges } from './asCooked.js';
 import type { PlannedTray } from './planBatch.js';
-import { type RunStep, runSheet, type StepsNow, stepsNow } from './runSheet.js';
+import { type RunStep, runSheet } from './runSheet.js';
+import { type StepsNow, stepsNow } from './stepsNow.js';
 
 /** One batch beside the board: what was planned, and the same as it was really cooked so far. */
 export interface CookSession {

@@ -7,7 +7,8 @@ import { asCooked, planChanges } from './asCooked.js';
 import { type CookAct, cookState, type StepKey, stepState } from '../cook/cookAct.js';
 import { callsBy, ringing } from '../cook/ringing.js';
 import { cookNow, timerCalls } from './cookNow.js';
-import { plannedOf, runSheet, stepsNow } from './runSheet.js';
+import { plannedOf, runSheet } from './runSheet.js';
+import { stepsNow } from './stepsNow.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const EAT = '2030-01-05T18:30:00Z';

@@ -2,8 +2,9 @@ import fc from 'fast-check';
 import { SHIPPED_PANTRY } from '../ingredient/pantry.js';
 import { CUSTOMARY_MEASURES } from '../quantity/units.js';
 import { plainAmounts } from './readAmount.js';
-import { readRecipe, type RecipeLine, type RecipeQuestion } from './readRecipe.js';
-import { RECIPE_LINES } from './recipeLines.js';
+import { readRecipe } from './readRecipe.js';
+import type { RecipeLine, RecipeQuestion } from './recipeLine.js';
+import { RECIPE_LINES } from '../../testing/recipeLines.js';
 
 const read = (text: string) => readRecipe(text, SHIPPED_PANTRY, CUSTOMARY_MEASURES);
 const rows = RECIPE_LINES.trim()

@@ -17,7 +17,7 @@ import { draftDough, draftFilling } from '../plan/draftFigures.js';
 import { doughEachKg, fitDough } from '../plan/editDraft.js';
 import { isPaste, PASTE_KG_PER_M3 } from './matchIngredient.js';
 import type { MethodFact } from './readMethod.js';
-import type { RecipeLine, RecipePart } from './readRecipe.js';
+import type { RecipeLine, RecipePart } from './recipeLine.js';
 
 /** What a name that nobody knows is made of until the cook says, by the part it stands in. Our own guess. */
 const LIKE_NOTHING: Readonly<Record<RecipePart, string>> = {

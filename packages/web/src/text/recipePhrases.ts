@@ -36,8 +36,6 @@ export function questionText(question: RecipeQuestion, like: string): string {
       return 'The unit is not clear. Check the weight.';
     case 'each-weighs':
       return 'Nobody knows what one weighs. Type the weight.';
-    case 'two-amounts':
-      return 'Two amounts are written. Check the weight.';
     default: {
       const never: never = question;
       return never;
