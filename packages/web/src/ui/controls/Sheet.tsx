@@ -12,8 +12,9 @@ const Shade = styled(ModalOverlay)`
   inset: 0;
   z-index: 20;
   display: grid;
-  place-items: center;
-  padding: 16px;
+  /* What comes later makes it longer; nothing that is reached for moves meanwhile. */
+  place-items: start center;
+  padding: 4vh 16px 16px;
   background: rgb(10 14 12 / 60%);
 `;
 
