@@ -129,9 +129,9 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
               <Soft>{FOLD_SHEETS.asUsual(usual.map(({ id }) => CAUSE_NAME[id].toLowerCase()).join(', '))}</Soft>
             </>
           )}
+          <GoesIn fold={draft.fold} />
         </section>
         <section>
-          <GoesIn fold={draft.fold} />
           <PanelTitle as="h3">{FOLD_SHEETS.theRim}</PanelTitle>
           <Choice
             label={FOLD_SHEETS.brushedWith}
