@@ -46,13 +46,17 @@ function doughAsCooked(
   state: CookState,
   known: Known,
 ): BatchDraft['dough'] {
-  const mean = (measure: MeasureId): number | null => {
-    const told = lots
+  const told = (measure: MeasureId): number[] =>
+    lots
       .map((lot) => measuredOf(state, stepKey('mix-dough', undefined, lot), measure))
       .filter((value) => value !== null);
-    return told.length === 0 ? null : told.reduce((sum, value) => sum + value, 0) / told.length;
+  const mean = (measure: MeasureId): number | null => {
+    const all = told(measure);
+    return all.length === 0 ? null : all.reduce((sum, value) => sum + value, 0) / all.length;
   };
-  const [pouredKg, liquidC, mixedC, madeKg] = (['poured-kg', 'liquid-c', 'dough-c', 'dough-kg'] as const).map(mean);
+  const [pouredKg, mixedC, madeKg] = (['poured-kg', 'dough-c', 'dough-kg'] as const).map(mean);
+  // One lot that was poured too hot must not hide behind another.
+  const liquidC = told('liquid-c').reduce<number | null>((hottest, c) => Math.max(hottest ?? c, c), null);
   const poured = pouredKg == null ? batch.dough : withPoured(batch, pouredKg * lots.length, known);
   return {
     ...poured,

@@ -10,6 +10,7 @@ import { planBatch, planTrays } from './planBatch.js';
 import { plannedOf, runSheet } from './runSheet.js';
 import { newTray } from './starters.js';
 import { stepFindings } from './stepFindings.js';
+import { trayOf, withCopyOfTray, withTray } from './trays.js';
 
 const EAT = '2030-01-05T18:30:00Z';
 const DAY_MS = 86_400_000;
@@ -85,6 +86,15 @@ test('a filling put in fridge-cold cools for longer, one part-frozen is shaped f
   expect(findingOf(plan(inRoom).filling.findings, 'filling.room-warm')!.tone).toBe('look-out');
 });
 
+test('trays that share a filling cool it for the one that wants it coldest', () => {
+  const two = withCopyOfTray(batchOf(short), 'A')!;
+  const b = trayOf(two, 'B');
+  const coldB = withTray(two, { ...b, fold: { ...b.fold, fillingState: 'fridge' } });
+  const coolS = (batch: typeof two) =>
+    runSheet(planTrays(batch, DEFAULT_KITCHEN, null)).find(({ what }) => what === 'cool')!.durationS;
+  expect(coolS(coldB)).toBeGreaterThan(coolS(two) + 600);
+});
+
 test('what is wrapped whole is dried before it is folded in, and no spoon is drawn through it', () => {
   const whole = withForm(short, 'whole-core');
   const sheet = runSheet(planTrays(batchOf(whole), DEFAULT_KITCHEN, null));
@@ -128,6 +138,13 @@ describe('measured at the dough', () => {
       return stepFindings(measures(yeast), trays, state).map(({ code, tone }) => `${code} ${tone}`);
     };
     expect([said(38), said(48), said(60)]).toEqual([[], ['dough.liquid-hot look-out'], ['dough.liquid-kills stop']]);
+    // Of two lots one too hot is not made good by the other.
+    const lots = { ...yeast, dough: { ...yeast.dough, lots: 2 } };
+    const acts = ['mix-dough', 'mix-dough:A2'].map(
+      (step, i) =>
+        ({ id: step, atMs: 1, kind: 'measure', step, measure: 'liquid-c', value: i === 0 ? 38 : 60 }) as CookAct,
+    );
+    expect(asCooked(batchOf(lots), cookState(acts), DEFAULT_KITCHEN).dough.liquidC).toBe(60);
     const warm = cooked(yeast, 'mix-dough', 'dough-c', 31).trays[0]!.plan;
     const change = planChanges(plan(yeast), warm).find(({ what }) => what === 'rise')!;
     expect(change.after).toBeLessThan(change.before);

@@ -70,6 +70,10 @@ test('the method’s sizes and oil count; without flour a dough is chosen and sa
   const plain = settled('2 cups flour\n3/4 cup water\n1 tsp salt').made;
   expect(plain.added).toEqual(['no-filling']);
   expect([plain.draft.filling.lines, plain.draft.fold.fillingEachKg]).toEqual([[], 0]);
+  // Flour and water alone are near a thin sheet by their numbers: nobody rolls a card's half-moon that thin.
+  const lean = settled('300 g flour\n150 g water\n5 g salt\nFilling\n300 g leeks').made.draft;
+  expect(lean.fold.thicknessM).toBeGreaterThan(0.001);
+  expect(lean.fold.discM).toBeLessThan(0.16);
   const crumbed = settled(`${PAPER}\nCoating\n1 egg\n100 g breadcrumbs`).made.draft;
   expect(crumbed.coat).toEqual({ wet: 'egg', dry: 'crumb', double: false });
 });

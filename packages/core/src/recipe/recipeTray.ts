@@ -105,9 +105,11 @@ function coatOf(lines: readonly SettledLine[]): CoatChoices | null {
   return wet === 'none' && dry === 'none' ? null : { wet, dry, double: false };
 }
 
-/** The family a dough is of; `null` without flour. */
+/** The family a dough is of; `null` without flour. A card of one dough is of no family that wants two, however near its numbers lie. */
 function familyOf(lines: readonly SettledLine[], pantry: Pantry): DoughFamilyId | null {
-  return judgeFamily(formulaOf(lines, 'dough'), pantry)[0]?.id ?? null;
+  return (
+    judgeFamily(formulaOf(lines, 'dough'), pantry).find(({ id }) => doughFamily(id).secondPart === null)?.id ?? null
+  );
 }
 
 /**

@@ -211,14 +211,16 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
     const needMs = needs.length > 0 ? Math.min(...needs) : undefined;
     if (tray.cookFillingS === null || needMs === undefined) continue;
     const aheadMs = (tray.aheadDays ?? 0) * DAY_MS;
-    const cool = Math.min(before, needMs - ms(tray.coolS)) - aheadMs;
+    // Of trays that share it, the one that wants it coldest says how long it cools.
+    const coolS = Math.max(...sharing.map((one) => one.coolS));
+    const cool = Math.min(before, needMs - ms(coolS)) - aheadMs;
     // Cold enough before folding begins, it waits; it does not cool for longer.
     steps.push({
       id: 'cool',
       kind: 'passive',
       ...marked(tray.fillingMark),
       startMs: cool,
-      endMs: cool + ms(tray.coolS),
+      endMs: cool + ms(coolS),
     });
     // Steps of one's own about fillings come with the first of them.
     const from = i === 0 ? own('cool', cool) : cool;

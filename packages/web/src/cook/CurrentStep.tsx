@@ -1,31 +1,19 @@
 import { COOK as T } from '../text/cookPhrases';
-import {
-  type TrayDraft,
-  type CheckAnswer,
-  MEASURE_RANGE,
-  printDuration,
-  type RunStep,
-  stepFindings,
-  type StepMeasure,
-  stepState,
-} from '@ember-fold/core';
+import { type TrayDraft, type CheckAnswer, type RunStep, stepFindings, stepState } from '@ember-fold/core';
 import { AlarmClock, ArrowRight, Check, Flame } from 'lucide-react';
-import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import type { CookTold } from '../data/live';
 import { figureFont, PHONE } from '../ui/theme';
 import { startTimer, useTimers } from '../data/useTimers';
 import { Button } from '../ui/controls/Button';
 import { Findings } from '../ui/controls/Findings';
-import { LiveScale } from '../ui/controls/LiveScale';
 import { Panel, Soft } from '../ui/controls/Panel';
-import { CountField, GramField, MinutesField, MmField, TempField } from '../ui/controls/UnitFields';
 import { CHECK, checkAsk } from '../text/checkText';
 import { mixFindingText } from '../text/mixFindingText';
-import { MEASURE_NAME, measureText, runLines, stepName } from '../text/cookText';
+import { runLines, stepName } from '../text/cookText';
 import type { Printer } from '../text/printer';
 import { CheckDrawing } from './CheckDrawing';
+import { MeasureRow } from './MeasureRow';
 import { SetOut } from './SetOut';
 import type { Cook } from './useCook';
 
@@ -93,26 +81,6 @@ const Answers = styled.div`
   button[aria-pressed='true'] {
     color: ${({ theme }) => theme.barInk};
     background: ${({ theme }) => theme.bar};
-  }
-`;
-
-const Measure = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 14px;
-  padding-top: 12px;
-  border-top: 1px solid ${({ theme }) => theme.line};
-  > :first-child {
-    flex: 0 1 300px;
-  }
-  button {
-    min-height: 64px;
-  }
-  ${PHONE} {
-    > :first-child {
-      flex: 1 1 100%;
-    }
   }
 `;
 
@@ -256,47 +224,5 @@ function CheckQuestion({ step, draft, answer, onAnswer }: CheckQuestionProps) {
         </p>
       </div>
     </Question>
-  );
-}
-
-interface MeasureRowProps {
-  readonly step: RunStep;
-  readonly of: StepMeasure;
-  readonly value: number | null;
-  readonly printer: Printer;
-  readonly onTell: (act: CookTold) => void;
-}
-
-/** What was measured: typed, from the scale, or with one tap as planned. */
-function MeasureRow({ step, of: { what: measure, planned: usual }, value, printer, onTell }: MeasureRowProps) {
-  const [typed, setTyped] = useState<number | null>(null);
-  const shown = typed ?? value ?? usual;
-  const note = (figure: number) => {
-    onTell({ kind: 'measure', step: step.id, measure, value: figure });
-    setTyped(null);
-  };
-  const { least, most } = MEASURE_RANGE[measure];
-  const props = { label: MEASURE_NAME[measure], value: shown, least, most, onChange: setTyped };
-  const weighs = measure === 'pan-kg' || measure === 'poured-kg' || measure === 'dough-kg';
-  return (
-    <Measure role="group" aria-label={MEASURE_NAME[measure]}>
-      {weighs && <GramField {...props} printer={printer} />}
-      {(measure === 'filling-c' || measure === 'liquid-c' || measure === 'dough-c') && (
-        <TempField {...props} printer={printer} />
-      )}
-      {measure === 'golden-s' && (
-        <MinutesField {...props} whenNull={printDuration(usual)} onClear={() => setTyped(null)} />
-      )}
-      {measure === 'rolled-m' && <MmField {...props} />}
-      {measure === 'pieces' && <CountField {...props} />}
-      <Button isDisabled={typed === null || typed === value} onPress={() => note(shown)}>
-        {T.note(measureText(measure, shown, printer))}
-      </Button>
-      <Button aria-pressed={value === usual} onPress={() => note(usual)}>
-        {T.asPlanned(measureText(measure, usual, printer))}
-      </Button>
-      <span role="status">{value === null ? '' : T.noted(measureText(measure, value, printer))}</span>
-      {weighs && <LiveScale printer={printer} wantedKg={usual} onTake={note} />}
-    </Measure>
   );
 }

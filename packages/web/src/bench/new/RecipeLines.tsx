@@ -87,6 +87,12 @@ const Asks = styled.div`
   }
 `;
 
+const Ends = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+`;
+
 const Editor = styled.div`
   display: grid;
   gap: 8px;
@@ -250,10 +256,10 @@ function LineEditor({
         options={PART_NAME}
         onChange={(part) => onMend({ part })}
       />
-      <Asks>
+      <Ends>
         <Button onPress={() => onMend({ out: !line.out })}>{line.out ? T.putBack : T.leaveOut}</Button>
         <Button onPress={onClose}>{T.ok}</Button>
-      </Asks>
+      </Ends>
     </Editor>
   );
 }
