@@ -37,24 +37,34 @@ const CUTS = new RegExp(
   'i',
 );
 
-function splitLine(line: string): string[] {
+/** A piece of a row, and what stood between it and the piece before. */
+interface Piece {
+  readonly text: string;
+  readonly cut: string;
+}
+
+function splitLine(line: string): Piece[] {
   // Not inside brackets: "1 can (20 oz, drained)".
   const brackets: string[] = [];
   const open = line.replace(/\([^)]*\)/g, (all) => `\uE000${brackets.push(all) - 1}\uE000`);
+  const cuts = ['', ...Array.from(open.matchAll(new RegExp(CUTS, 'gi')), ([cut]) => cut)];
   return open
     .split(CUTS)
-    .map((piece) => piece.replace(/\uE000(\d+)\uE000/g, (_, i: string) => brackets[Number(i)]!).trim())
-    .filter(Boolean);
+    .map((piece, at) => ({
+      text: piece.replace(/\uE000(\d+)\uE000/g, (_, i: string) => brackets[Number(i)]!).trim(),
+      cut: cuts[at]!,
+    }))
+    .filter(({ text }) => text !== '');
 }
 
-/** "Sugar, 2 tbsp" was cut into two: an amount of nothing belongs to what stands before it. */
-function joined(pieces: readonly string[], units: ReadonlyMap<string, RecipeUnit>): string[] {
-  return pieces.reduce<string[]>((all, piece) => {
-    const read = readAmount(plainAmounts(piece), units);
+/** "Sugar, 2 tbsp" was cut into two: an amount of nothing belongs to what stands before its comma. */
+function joined(pieces: readonly Piece[], units: ReadonlyMap<string, RecipeUnit>): string[] {
+  return pieces.reduce<string[]>((all, { text, cut }) => {
+    const read = readAmount(plainAmounts(text), units);
     const before = all.at(-1);
-    if (before === undefined || !read?.amount.unit || read.rest !== '' || readAmount(plainAmounts(before), units))
-      return [...all, piece];
-    return [...all.slice(0, -1), `${before} ${piece}`];
+    const isBare = read?.amount.unit && read.rest === '' && !/and/i.test(cut);
+    if (before === undefined || !isBare || readAmount(plainAmounts(before), units)) return [...all, text];
+    return [...all.slice(0, -1), `${before} ${text}`];
   }, []);
 }
 

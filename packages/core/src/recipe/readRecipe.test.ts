@@ -179,6 +179,7 @@ test('whatever is pasted: no line is lost, none is invented, and every figure is
     'salt',
     '1e9 kg',
     'and',
+    'and 2 cups',
     'the size of a',
     '-3 g',
     '🥟',
