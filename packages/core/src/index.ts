@@ -66,7 +66,7 @@ export { advanceFry } from './frying/advanceFry.js';
 export { CRUST_LIMITS, type CrustName, crustName } from './frying/colour.js';
 export { burnerW, oilAfterRest, potAtRest, RING_S, ringLagS } from './oil/pot.js';
 export { ringFlowW } from './fire/ringFlow.js';
-export { type FryJob, type FryOrder, type FryPlace, type NotFor } from './oil/fryOrder.js';
+export { type FryJob, type FryOrder, type FryPlace, type NotFor, notFor } from './oil/fryOrder.js';
 export { type Oil, type OilEvent, type OilSigns, type OilState, oilState } from './oil/oilHistory.js';
 export { OIL_KINDS } from './oil/oilKind.js';
 export { type OilBand, runLots } from './oil/fryLots.js';
@@ -144,7 +144,15 @@ export { coolingWays } from './plan/planFilling.js';
 export type { TrayBake } from './plan/trayBake.js';
 export type { PutBy } from './plan/trayKeep.js';
 export { kitchenAtPot, potOf } from './draft/kitchenAtPot.js';
-export { friedInOil, fryJobOf, supperAfter, supperOrder } from './plan/supper.js';
+export { friedInOil, fryJobFrom, fryJobOf, supperAfter, supperOrder } from './plan/supper.js';
+export {
+  type Dish,
+  type GroupEats,
+  type SupperEats,
+  supperEats,
+  type SupperPart,
+  supperPart,
+} from './plan/supperEats.js';
 export { fireTrays, planBatch, planHot, type PlannedTray, planTrays } from './plan/planBatch.js';
 export { planCold } from './plan/planCold.js';
 export { foldedBodyOf, fryBodyOf } from './plan/trayBody.js';
@@ -314,7 +322,7 @@ export { plannedFigures } from './plan/plannedFigures.js';
 export type { FryPlan } from './frying/fryPlan.js';
 export { RANGES } from './draft/ranges.js';
 export type { Band as Range } from './numeric/band.js';
-export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk } from './wire/batchWire.js';
+export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, SupperRow } from './wire/batchWire.js';
 export type { LitStove, StartStoveAsk, StoredAct, StoredReading, Stove, TakenReadings } from './wire/stoveWire.js';
 export type { StoredCookAct, Timer } from './wire/cookWire.js';
 export type { LedgerEntry, LedgerNote, LedgerRecord, TrayRecord } from './wire/ledgerWire.js';
@@ -342,6 +350,15 @@ export { MOST_RECIPE_LINES, readRecipe, type RecipeRead } from './recipe/readRec
 export type { RecipeLine, RecipePart, RecipeQuestion } from './recipe/recipeLine.js';
 export { type MethodFact } from './recipe/readMethod.js';
 export { type BatchWork, workBetween } from './schedule/workBetween.js';
+export {
+  headsOf,
+  kitchenAtSupper,
+  movedWith,
+  type Serving,
+  servingsOf,
+  type Supper,
+  withSupper,
+} from './draft/supper.js';
 export { type FirstAsk, firstAsk, firstKitchen } from './draft/firstKitchen.js';
 export { keptBatch, type KeptFormula } from './store/keptBatch.js';
 export { ownLike, type RecipeCount, recipeTray, type RecipeTray, type SettledLine } from './recipe/recipeTray.js';

@@ -18,6 +18,7 @@ import { timerRoutes } from './routes/timers.js';
 import { ledgerRoutes } from './routes/ledger.js';
 import { oilRoutes } from './routes/oils.js';
 import { putByRoutes } from './routes/putBy.js';
+import { supperRoutes } from './routes/suppers.js';
 import { storeRoutes } from './routes/store.js';
 import { stoveRoutes } from './routes/stove.js';
 import { stovesRoutes } from './routes/stoves.js';
@@ -98,6 +99,7 @@ export function createApp({ log, webDir, ...context }: AppOptions): Express {
   api.use('/ingredients', ingredientRoutes(context));
   api.use('/formulas', formulaRoutes(context));
   api.use('/oils', oilRoutes(context));
+  api.use('/suppers', supperRoutes(context));
   api.use('/store/put-by', putByRoutes(context));
   api.use('/store', storeRoutes(context));
   api.use('/devices', deviceRoutes(context));

@@ -7,6 +7,7 @@ const ERRORS = {
   BAD_HOST: { status: 403, message: 'This address is not served here.' },
   NOT_FOUND: { status: 404, message: 'There is nothing at this address.' },
   NO_BATCH: { status: 404, message: 'There is no such batch; it may have been deleted.' },
+  NO_SUPPER: { status: 404, message: 'There is no such supper; it may have been deleted.' },
   NO_OBSERVATION: { status: 404, message: 'There is no such dough among what was learnt; it may be forgotten.' },
   NO_INGREDIENT: { status: 404, message: 'There is no such ingredient of this kitchen; it may have been deleted.' },
   NO_DEVICE: { status: 404, message: 'There is no such device here; add it first.' },

@@ -30,6 +30,8 @@ export interface BatchDraft extends Pick<TrayDraft, 'name' | 'eatAt' | 'dough'> 
   readonly fillings: Readonly<Partial<Record<TrayMark, TrayDraft['filling']>>>;
   /** By mark, so that two devices that change different trays never undo one another. */
   readonly trays: Readonly<Partial<Record<TrayMark, Tray>>>;
+  /** The supper it is for, by its id; absent, or a supper that is gone: for itself. */
+  readonly supper?: string;
   /** Steps of one's own, in their order; absent: none. */
   readonly ownSteps?: readonly OwnStep[];
 }

@@ -65,6 +65,12 @@ export const RANGES = {
     betweenLotsS: { least: 0, most: 1800 },
     turnEachS: { least: 0.5, most: 30 },
   },
+  /** People who eat together. */
+  supper: {
+    each: { least: 1, most: 20 },
+    servings: { least: 1, most: 6 },
+    groups: { least: 0, most: 60 },
+  },
   pot: {
     diameterM: { least: 0.1, most: 0.6 },
     heightM: { least: 0.05, most: 0.6 },

@@ -56,7 +56,12 @@ function fits(guests: Guests, { diet, allergens }: OilCarries): boolean {
   return EATS[guests.eats].includes(diet);
 }
 
-function notFor(guests: readonly Guests[], job: FryJob, oil: OilCarries): NotFor[] {
+/**
+ * Guests who should not have something, with the first reason: it holds what they are allergic to,
+ * the oil does, they do not eat it, or do not eat what was in the oil.
+ * @example notFor([], jobs[0], { allergens: [], diet: 'vegan' }).length // 0
+ */
+export function notFor(guests: readonly Guests[], job: OilCarries, oil: OilCarries): NotFor[] {
   return guests.flatMap((one): NotFor[] => {
     const own = one.allergies.filter((a) => job.allergens.includes(a));
     if (own.length > 0) return [{ guestId: one.id, why: 'contains', allergens: own }];

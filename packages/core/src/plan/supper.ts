@@ -15,7 +15,14 @@ import type { OilCarries, Kitchen } from '../draft/kitchen.js';
  * @example fryJobOf('a', batch, kitchen).oilC // 158
  */
 export function fryJobOf(id: string, batch: BatchDraft, kitchen: Kitchen): FryJob | null {
-  const planned = planTrays(batch, kitchen, null);
+  return fryJobFrom(id, batch, planTrays(batch, kitchen, null));
+}
+
+/**
+ * The same from trays that are planned already.
+ * @example fryJobFrom('a', batch, planTrays(batch, kitchen, null)).oilC // 158
+ */
+export function fryJobFrom(id: string, batch: BatchDraft, planned: readonly PlannedTray[]): FryJob | null {
   const fried = fryTrays(batch).flatMap(({ draft: { mark } }) => planned.filter(({ draft }) => draft.mark === mark));
   const [first] = fried;
   if (!first || fried.some(({ plan }) => !plan.fry?.lots)) return null;
@@ -26,14 +33,18 @@ export function fryJobOf(id: string, batch: BatchDraft, kitchen: Kitchen): FryJo
   return { id, name: batch.name, oilC, totalS, allergens, diet, ...(isStrong && { strong: true }) };
 }
 
-const FRESH: OilCarries = { allergens: [], diet: 'vegan' };
+/** Oil that nothing was fried in. */
+export const FRESH_OIL: OilCarries = { allergens: [], diet: 'vegan' };
 
 /**
  * The batches of one supper in the order in which they share the kitchen's oil.
  * @example supperOrder(jobs, kitchen).places.length // 2
  */
-export function supperOrder(jobs: readonly FryJob[], kitchen: Kitchen): FryOrder {
-  return fryOrder(jobs, kitchen.guests ?? [], kitchen.potOil ?? FRESH, (fromC, toC) =>
+export function supperOrder(
+  jobs: readonly FryJob[],
+  kitchen: Pick<Kitchen, 'guests' | 'potOil' | 'pot' | 'roomC'>,
+): FryOrder {
+  return fryOrder(jobs, kitchen.guests ?? [], kitchen.potOil ?? FRESH_OIL, (fromC, toC) =>
     oilChangeS(kitchen.pot, kitchen.roomC, fromC, toC),
   );
 }
@@ -43,7 +54,7 @@ export function supperOrder(jobs: readonly FryJob[], kitchen: Kitchen): FryOrder
  * @example supperAfter(jobs[0], jobs.slice(1), kitchen).length // 1
  */
 export function supperAfter(now: FryJob, rest: readonly FryJob[], kitchen: Kitchen): readonly FryPlace[] {
-  const oil = containedIn([kitchen.potOil ?? FRESH, now]);
+  const oil = containedIn([kitchen.potOil ?? FRESH_OIL, now]);
   const changeS = (fromC: number | null, toC: number) => oilChangeS(kitchen.pot, kitchen.roomC, fromC, toC);
   return fryOrder(rest, kitchen.guests ?? [], oil, changeS, now.oilC).places;
 }

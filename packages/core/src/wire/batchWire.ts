@@ -1,6 +1,7 @@
 import type { FormId } from '../draft/choices.js';
 import type { BatchDraft } from '../draft/batchDraft.js';
 import type { Kitchen } from '../draft/kitchen.js';
+import type { Supper } from '../draft/supper.js';
 
 /** What the server answers when it refuses: its code, one sentence, and the field that caused it. */
 export interface ApiProblem {
@@ -16,6 +17,8 @@ export interface BatchSummary {
   readonly name: string;
   readonly pieces: number;
   readonly eatAt: string;
+  /** The supper it is for; absent: none. */
+  readonly supper?: string;
   readonly version: number;
   readonly updatedAt: string;
 }
@@ -36,6 +39,13 @@ export interface StarterAsk {
   readonly starterId: string;
   readonly pieces: number;
   readonly eatAt: string;
+}
+
+/** A supper, without its batches: they name it. */
+export interface SupperRow {
+  readonly id: string;
+  readonly supper: Supper;
+  readonly version: number;
 }
 
 export interface KitchenRow {

@@ -3,7 +3,7 @@ import type { StoredAct, StoredReading } from './stoveWire.js';
 
 /** Kinds of records that pages keep and are told of when one changes. */
 export type RecordKind =
-  'kitchen' | 'batches' | 'flours' | 'ingredients' | 'formulas' | 'stock' | 'oils' | 'ledger' | 'devices' | 'put-by';
+  'kitchen' | 'batches' | 'flours' | 'ingredients' | 'formulas' | 'stock' | 'oils' | 'ledger' | 'devices' | 'put-by' | 'suppers';
 
 /** What a scale shows. kg. */
 export interface ScaleFigure {

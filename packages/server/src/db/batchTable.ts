@@ -41,6 +41,7 @@ interface SummaryRaw {
   pieces: string | null;
   tray_pieces: unknown;
   eat_at: string;
+  supper: string | null;
   version: number;
   updated_at: Date;
 }
@@ -60,14 +61,15 @@ export function piecesOf(counted: { readonly pieces: string | number | null; rea
 export async function listSummaries(q: Queries, search: string, most = 500): Promise<BatchSummary[]> {
   const rows = await q.rows<SummaryRaw>(
     `SELECT id, status, name, JSON_VALUE(draft, '$.pieces') AS pieces, JSON_EXTRACT(draft, '$.trays.*.pieces') AS tray_pieces,
-       JSON_VALUE(draft, '$.eatAt') AS eat_at,
+       JSON_VALUE(draft, '$.eatAt') AS eat_at, JSON_VALUE(draft, '$.supper') AS supper,
        version, updated_at
      FROM batch WHERE status IN ('planned', 'frying') ${search === '' ? '' : 'AND name LIKE ?'}
      ORDER BY created_at DESC, id LIMIT ?`,
     [...(search === '' ? [] : [likeAnywhere(search)]), most],
   );
-  return rows.map(({ id, status, name, eat_at, version, updated_at, ...counted }) => ({
+  return rows.map(({ id, status, name, eat_at, supper, version, updated_at, ...counted }) => ({
     ...{ id, status, name, version, pieces: piecesOf(counted), eatAt: eat_at },
+    ...(supper !== null && { supper }),
     updatedAt: updated_at.toISOString(),
   }));
 }
@@ -78,6 +80,15 @@ export async function listBatches(q: Queries, statuses: readonly BatchStatus[]):
   const rows = await q.rows<Raw>(
     `SELECT ${COLUMNS} FROM batch WHERE status IN (${marks}) ORDER BY created_at DESC, id LIMIT 500`,
     statuses,
+  );
+  return rows.map(fromRaw);
+}
+
+/** Batches of a supper that are not over, held until the transaction is. */
+export async function holdOfSupper(q: Queries, supper: string): Promise<BatchRow[]> {
+  const rows = await q.rows<Raw>(
+    `SELECT ${COLUMNS} FROM batch WHERE status IN ('planned', 'frying') AND JSON_VALUE(draft, '$.supper') = ? FOR UPDATE`,
+    [supper],
   );
   return rows.map(fromRaw);
 }

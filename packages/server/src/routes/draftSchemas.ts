@@ -143,6 +143,7 @@ export const draft = Joi.object<BatchDraft>({
   }).required(),
   fillings: Joi.object().pattern(mark, filling).required(),
   trays: Joi.object().pattern(mark, tray).min(1).required(),
+  supper: uuid.optional(),
   ownSteps: Joi.array()
     .items(
       Joi.object<OwnStep>({

@@ -8,6 +8,7 @@ import {
   type Formula,
   type Kitchen,
   kitchenAtPot,
+  kitchenAtSupper,
   fillingsOf,
   observeFlour,
   oilState,
@@ -24,6 +25,7 @@ import type { Queries } from '../db/gate.js';
 import { listIngredientRows } from '../db/ingredientTable.js';
 import { readKitchen } from '../db/kitchenTable.js';
 import { listOilEvents, readOil } from '../db/oilTable.js';
+import { readSupper } from '../db/supperTable.js';
 
 /** Bases among the formulas, archived ones too: what uses them goes on working. */
 export function basesOf(formulas: readonly StoreFormula[]): readonly Base[] {
@@ -74,9 +76,10 @@ async function keptOilNow(q: Queries, id: string | undefined, nowMs: number): Pr
   return state.isGone ? null : { id: oil.id, name: oil.name, smokeC, allergens, diet, advice, reasons, uses };
 }
 
-/** The kitchen a batch is planned in: its settings, its pot with its oil, what was learnt, and the own ingredients it uses. */
+/** The kitchen a batch is planned in: its settings, the guests of its supper, its pot with its oil, what was learnt, and the own ingredients it uses. */
 export async function kitchenFor(q: Queries, draft: BatchDraft, nowMs: number): Promise<Kitchen> {
-  const { kitchen } = await readKitchen(q);
+  const supper = draft.supper === undefined ? null : await readSupper(q, draft.supper);
+  const kitchen = kitchenAtSupper((await readKitchen(q)).kitchen, supper && supper.supper);
   const rows = (await listIngredientRows(q)).map((row) => row.ingredient);
   const own = ownIngredients(rows, basesOf(await listBaseFormulas(q)));
   const flours = beliefsFrom(await listFlourRows(q), pantryWith(own));

@@ -18,7 +18,7 @@ import { kitchenFor, pantryNow } from './kitchenNow.js';
 import { FryJobs } from '../services/fryJobs.js';
 import { SCHEMAS, validate } from './validate.js';
 
-/** Batches eaten within this of one another are one supper. */
+/** Batches eaten within this of one another share the oil, and so do those of one supper. */
 const SUPPER_MS = 10 * 3_600_000;
 /** As many batches as one oil is planned for. */
 const MOST_JOBS = 12;
@@ -80,7 +80,8 @@ export function oilRoutes({ gate, live, clockMs, planJob }: Context): Router {
     const eatMs = Date.parse(asked.draft.eatAt);
     const kitchen = await kitchenFor(gate, asked.draft, clockMs());
     const near = (await listBatches(gate, ['planned', 'frying'])).filter(
-      (batch) => Math.abs(Date.parse(batch.draft.eatAt) - eatMs) <= SUPPER_MS,
+      ({ draft: { eatAt, supper } }) =>
+        Math.abs(Date.parse(eatAt) - eatMs) <= SUPPER_MS || (supper !== undefined && supper === asked.draft.supper),
     );
     const jobs: FryJob[] = [];
     const waiting: FryJob[] = [];

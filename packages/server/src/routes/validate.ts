@@ -10,6 +10,7 @@ import {
   type ScaleAct,
   START_GATE,
   STARTERS,
+  type Supper,
 } from '@ember-fold/core';
 import Joi from 'joi';
 import { ApiError } from '../errors.js';
@@ -84,6 +85,20 @@ const guests = Joi.object({
   allergies: allergens,
 });
 
+const guestGroups = Joi.array().items(guests).max(RANGES.supper.groups.most).unique('id');
+
+const supper = Joi.object<Supper>({
+  name: line(120),
+  servings: Joi.array()
+    .items(Joi.object({ id: uuid, at: isoTime }))
+    .min(RANGES.supper.servings.least)
+    .max(RANGES.supper.servings.most)
+    .unique('id')
+    .required(),
+  each: within(RANGES.supper.each).integer(),
+  guests: guestGroups.required(),
+}).required();
+
 const kitchen = Joi.object<Kitchen>({
   name: line(120),
   roomC: within(K.roomC),
@@ -101,7 +116,7 @@ const kitchen = Joi.object<Kitchen>({
   otherPots: Joi.array()
     .items(Joi.object({ name: line(120), pot, oilId: uuid.optional() }))
     .max(20),
-  guests: Joi.array().items(guests).max(60).unique('id'),
+  guests: guestGroups,
   potOilId: uuid.optional(),
   scaleStepKg: within(K.scaleStepKg).optional(),
   reheatC: within(K.reheatC).optional(),
@@ -180,6 +195,8 @@ export const SCHEMAS = {
   }).required(),
   saveBatch: Joi.object({ version, draft }).required(),
   kitchen: Joi.object({ version, kitchen }).required(),
+  newSupper: Joi.object({ id: uuid, supper }).required(),
+  saveSupper: Joi.object({ version, supper }).required(),
   startStove: Joi.object({
     speed: Joi.number().valid(1, 4, 20, 60).required(),
     gate: Joi.array()

@@ -8,6 +8,7 @@ import { probes } from './007-probes.js';
 import { warmOil } from './008-warm-oil.js';
 import { storedFigures } from './009-stored-figures.js';
 import { putBy } from './010-put-by.js';
+import { suppers } from './011-suppers.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -24,4 +25,5 @@ export const MIGRATIONS: readonly Migration[] = [
   warmOil,
   storedFigures,
   putBy,
+  suppers,
 ];

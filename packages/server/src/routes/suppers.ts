@@ -1,0 +1,81 @@
+import { type BatchDraft, movedWith, type Supper, withSupper } from '@ember-fold/core';
+import { Router } from 'express';
+import { holdOfSupper, updateBatch } from '../db/batchTable.js';
+import type { Queries } from '../db/gate.js';
+import { deleteSupper, insertSupper, listSuppers, readSupper, updateSupper } from '../db/supperTable.js';
+import { ApiError } from '../errors.js';
+import type { Context } from './context.js';
+import { SCHEMAS, validate } from './validate.js';
+
+/** Suppers: when, who eats, how much. Their batches name them, and go with them to another time. */
+export function supperRoutes({ gate, live }: Context): Router {
+  const router = Router();
+
+  /** @returns ids of the batches that were changed */
+  const changeBatches = async (q: Queries, id: string, change: (draft: BatchDraft) => BatchDraft) => {
+    const changed: string[] = [];
+    for (const row of await holdOfSupper(q, id)) {
+      const draft = change(row.draft);
+      if (draft !== row.draft && (await updateBatch(q, row.id, draft, row.version))) changed.push(row.id);
+    }
+    return changed;
+  };
+
+  const tell = (id: string, batches: readonly string[]) => {
+    live.changed('suppers', id);
+    for (const batch of batches) live.changed('batches', batch);
+  };
+
+  router.get('/', async (_req, res) => {
+    res.json(await listSuppers(gate));
+  });
+
+  router.get('/:id', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const row = await readSupper(gate, id);
+    if (!row) throw new ApiError('NO_SUPPER');
+    res.json(row);
+  });
+
+  router.post('/', async (req, res) => {
+    const { id, supper } = validate<{ id: string; supper: Supper }>(SCHEMAS.newSupper, req.body);
+    const isNew = await insertSupper(gate, id, supper);
+    const row = await readSupper(gate, id);
+    if (!row) throw new ApiError('INTERNAL');
+    // The same request twice is answered twice the same; another supper under this id is not.
+    if (!isNew && row.version === 1 && JSON.stringify(row.supper) !== JSON.stringify(supper))
+      throw new ApiError('ID_TAKEN', undefined, 'id');
+    if (isNew) tell(id, []);
+    res.status(isNew ? 201 : 200).json(row);
+  });
+
+  router.put('/:id', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { version, supper } = validate<{ version: number; supper: Supper }>(SCHEMAS.saveSupper, req.body);
+    const { row, saved, moved } = await gate.transaction(async (q) => {
+      const before = await readSupper(q, id, true);
+      const done = before !== null && (await updateSupper(q, { id, supper, version }));
+      const changed = done ? await changeBatches(q, id, (draft) => movedWith(draft, before.supper, supper)) : [];
+      return { row: await readSupper(q, id), saved: done, moved: changed };
+    });
+    if (!row) throw new ApiError('NO_SUPPER');
+    // The same request again, after a lost answer.
+    const again = row.version === version + 1 && JSON.stringify(row.supper) === JSON.stringify(supper);
+    if (!saved && !again) throw new ApiError('STALE_VERSION');
+    if (saved) tell(id, moved);
+    res.json(row);
+  });
+
+  router.delete('/:id', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { gone, left } = await gate.transaction(async (q) => {
+      const changed = await changeBatches(q, id, (draft) => withSupper(draft, null, null));
+      return { gone: await deleteSupper(q, id), left: changed };
+    });
+    if (!gone) throw new ApiError('NO_SUPPER');
+    tell(id, left);
+    res.status(204).end();
+  });
+
+  return router;
+}
