@@ -1,4 +1,4 @@
-import { type Guests, batchOf, newTray } from '@ember-fold/core';
+import { batchOf, newTray, type Supper } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { axeFindsNothing, expect, product, read, settled, test } from './kitchen';
 
@@ -76,7 +76,9 @@ test('the order at the pot follows the guests: egg goes last once somebody is al
   await expect(list.getByRole('listitem').last()).toContainText('Not for Vegetarians (4)');
   await axeFindsNothing(page, 'oil');
   const fry = page.url();
-  await page.getByRole('link', { name: 'Store, Guests' }).click();
+  await page.getByRole('link', { name: 'Lantern Walk supper' }).click();
+  const eats = page.getByRole('region', { name: 'Everyone eats' });
+  await expect(eats).toContainText('26 of 26');
   await page.getByRole('button', { name: 'Add guests' }).click();
   await page.getByRole('textbox', { name: 'Who' }).fill('Odalys');
   const allergies = page.getByRole('group', { name: 'Allergic to' });
@@ -84,8 +86,10 @@ test('the order at the pot follows the guests: egg goes last once somebody is al
   await page.getByRole('menuitem', { name: 'eggs' }).click();
   await expect(allergies.getByRole('button', { name: 'Take off: eggs' })).toBeVisible();
   await expect
-    .poll(async () => (await read<{ kitchen: { guests: Guests[] } }>('/kitchen')).kitchen.guests.at(-1))
+    .poll(async () => (await read<{ supper: Supper }[]>('/suppers'))[0]!.supper.guests.at(-1))
     .toMatchObject({ name: 'Odalys', allergies: ['eggs'] });
+  await expect(eats).toContainText('27 of 27');
+  await expect(page.getByText('Keep off Pear and ginger rounds: it contains what they are allergic to.')).toBeVisible();
   await page.goto(fry);
   await settled(page);
   const now = await order();

@@ -3,7 +3,17 @@ import type { StoredAct, StoredReading } from './stoveWire.js';
 
 /** Kinds of records that pages keep and are told of when one changes. */
 export type RecordKind =
-  'kitchen' | 'batches' | 'flours' | 'ingredients' | 'formulas' | 'stock' | 'oils' | 'ledger' | 'devices' | 'put-by' | 'suppers';
+  | 'kitchen'
+  | 'batches'
+  | 'flours'
+  | 'ingredients'
+  | 'formulas'
+  | 'stock'
+  | 'oils'
+  | 'ledger'
+  | 'devices'
+  | 'put-by'
+  | 'suppers';
 
 /** What a scale shows. kg. */
 export interface ScaleFigure {

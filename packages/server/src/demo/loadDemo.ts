@@ -29,6 +29,7 @@ import { insertOil, insertOilEvent } from '../db/oilTable.js';
 import { insertReadings } from '../db/readingTable.js';
 import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { insertStove } from '../db/stoveTable.js';
+import { insertSupper } from '../db/supperTable.js';
 import { demoId } from './demoId.js';
 import { loadStore, withOnionBase } from './loadStore.js';
 
@@ -203,8 +204,11 @@ export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {
   await insertOilEvent(gate, OIL.id, { id: OIL.id, at: filledAt, kind: 'filled', m3: 0.0024 });
   for (const [index, past] of PAST.entries()) await loadPast(gate, past, nowMs, index);
   const eatAt = new Date(nextSupper(nowMs)).toISOString();
+  const supper = demoId('Lantern Walk supper');
+  const servings = [{ id: demoId('Lantern Walk serving'), at: eatAt }];
+  await insertSupper(gate, supper, { name: 'Lantern Walk supper', servings, each: 5, guests: GUESTS });
   for (const [i, draft] of plannedSupper(eatAt).entries()) {
-    await insertBatch(gate, demoId(`planned ${draft.name}`), draft, new Date(nowMs + i));
+    await insertBatch(gate, demoId(`planned ${draft.name}`), { ...draft, supper }, new Date(nowMs + i));
   }
   return true;
 }

@@ -12,6 +12,8 @@ import type {
   LedgerRecord,
   LitStove,
   Paged,
+  Supper,
+  SupperRow,
 } from '@ember-fold/core';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { SHARED } from '../text/sharedPhrases';
@@ -75,6 +77,7 @@ export const api = createApi({
     'Order',
     'Shopping',
     'PutBy',
+    'Suppers',
   ],
   endpoints: (build) => ({
     /** One waiting act, as the outbox has it. */
@@ -123,6 +126,20 @@ export const api = createApi({
     deleteBatch: build.mutation<void, string>({
       query: (id) => ({ url: `/batches/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Batches', 'Shopping', 'Uses', 'Stoves', 'Order'],
+    }),
+    suppers: build.query<SupperRow[], void>({ query: () => '/suppers', providesTags: ['Suppers'] }),
+    /** One as the server has it, past what is shown: for a save that lost. */
+    supperNow: build.mutation<SupperRow, string>({ query: (id) => ({ url: `/suppers/${id}`, method: 'GET' }) }),
+    makeSupper: build.mutation<SupperRow, { id: string; supper: Supper }>({
+      query: (body) => ({ url: '/suppers', method: 'POST', body }),
+      invalidatesTags: ['Suppers'],
+    }),
+    saveSupper: build.mutation<SupperRow, SupperRow>({
+      query: ({ id, ...body }) => ({ url: `/suppers/${id}`, method: 'PUT', body }),
+    }),
+    deleteSupper: build.mutation<void, string>({
+      query: (id) => ({ url: `/suppers/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Suppers', 'Batches', 'Order'],
     }),
     stoves: build.query<LitStove[], void>({ query: () => '/stoves', providesTags: ['Stoves'] }),
     finishBatch: build.mutation<{ batchId: string }, { id: string; left?: 'freezer' | 'fridge' | 'bin' | undefined }>({

@@ -4,6 +4,7 @@ import { api } from './api';
 import { keepHistory } from './draftHistory';
 import { draftChanged, redone, undone } from './draftSlice';
 import { resumeKitchen } from './editKitchen';
+import { resumeSuppers } from './editSupper';
 import { hotFailed, hotPlanned, minutePassed } from './hotPlan';
 import { listener } from './listener';
 import { selectKitchenFor } from './selectKitchen';
@@ -28,6 +29,11 @@ listener.startListening({
 listener.startListening({
   matcher: api.endpoints.kitchen.matchFulfilled,
   effect: () => resumeKitchen(),
+});
+
+listener.startListening({
+  matcher: api.endpoints.suppers.matchFulfilled,
+  effect: () => resumeSuppers(),
 });
 
 const inputsOf = (state: unknown) => {

@@ -24,11 +24,12 @@ const MADE_OF: Readonly<Record<string, readonly RecordKind[]>> = {
   '/store/stock': ['stock'],
   '/store/shopping': ['batches', 'stock', 'ingredients', 'formulas', 'kitchen'],
   '/oils': ['oils', 'ingredients'],
-  '/oils/order/one': ['batches', 'kitchen', 'oils', 'ingredients', 'flours'],
+  '/oils/order/one': ['batches', 'kitchen', 'oils', 'ingredients', 'flours', 'suppers'],
   '/devices': ['devices'],
+  '/suppers': ['suppers'],
 };
 const KINDS: readonly RecordKind[] = [
-  ...(['kitchen', 'batches', 'flours', 'ingredients', 'formulas', 'stock', 'oils', 'devices'] as const),
+  ...(['kitchen', 'batches', 'flours', 'ingredients', 'formulas', 'stock', 'oils', 'devices', 'suppers'] as const),
 ];
 
 /** A server whose answers tell how often each kind of record was changed. */
@@ -67,6 +68,7 @@ function useRooms(): Readonly<Record<string, unknown>> {
     '/oils': oilApi.useOilsQuery().data,
     '/oils/order/one': oilApi.useSupperOrderQuery('one').data,
     '/devices': deviceApi.useDevicesQuery().data,
+    '/suppers': api.useSuppersQuery().data,
   } as Readonly<Record<string, unknown>>;
   const kitchen = api.useKitchenQuery().data;
   return { ...shown, '/kitchen': kitchen && [kitchen.kitchen.name] };

@@ -44,6 +44,7 @@ const STALE: Record<RecordKind, readonly Tag[]> = {
   ledger: ['Ledger', 'Record'],
   devices: ['Devices'],
   'put-by': ['PutBy'],
+  suppers: ['Suppers', 'Order'],
 };
 
 function changed(what: RecordKind, id: string | undefined): void {
@@ -89,7 +90,7 @@ function take(told: Told): void {
 /** All but the kitchen, which is not asked for over an edit that is on its way. */
 const ALL: readonly Tag[] = [
   ...(['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches', 'Batch', 'Uses', 'Flours', 'Ingredients'] as const),
-  ...(['Formulas', 'Formula', 'Ledger', 'Record', 'Stock', 'Shopping', 'Devices', 'PutBy'] as const),
+  ...(['Formulas', 'Formula', 'Ledger', 'Record', 'Stock', 'Shopping', 'Devices', 'PutBy', 'Suppers'] as const),
 ];
 /** What was asked for while a page opened may be older than its stream. */
 const AT_FIRST: readonly Tag[] = ['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches'];

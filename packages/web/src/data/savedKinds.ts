@@ -1,4 +1,4 @@
-import { type BatchDraft, type Kitchen, readBatchDraft } from '@ember-fold/core';
+import { type BatchDraft, type Kitchen, readBatchDraft, type Supper, type SupperRow } from '@ember-fold/core';
 import { api, problemOf } from './api';
 import { draftTaken } from './draftSlice';
 import type { SaveAnswer, SavedKind, Versioned } from './saver';
@@ -42,6 +42,23 @@ export const kitchenKind: SavedKind<Kitchen> = {
     })),
   show: (_id, { value, version }) =>
     void store.dispatch(api.util.updateQueryData('kitchen', undefined, () => ({ kitchen: value, version }))),
+};
+
+const asSupper = ({ supper, version }: SupperRow): Versioned<Supper> => ({ value: supper, version });
+
+export const supperKind: SavedKind<Supper> = {
+  send: async (id, { value, version }) =>
+    answered(
+      await store.dispatch(api.endpoints.saveSupper.initiate({ id, supper: value, version }, { track: false })),
+      asSupper,
+    ),
+  fetch: async (id) => answered(await store.dispatch(api.endpoints.supperNow.initiate(id, { track: false })), asSupper),
+  show: (id, { value, version }) =>
+    void store.dispatch(
+      api.util.updateQueryData('suppers', undefined, (rows) =>
+        rows.map((row) => (row.id === id ? { id, supper: value, version } : row)),
+      ),
+    ),
 };
 
 export const notesKind = (show: (text: string) => void): SavedKind<string> => ({

@@ -1,7 +1,7 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { type SaveView, Saver } from './saver';
 
-/** What is shown of each save, by its key: 'kitchen', 'draft <batch>', 'notes <batch>'. */
+/** What is shown of each save, by its key: 'kitchen', 'draft <batch>', 'supper <id>', 'notes <batch>'. */
 const slice = createSlice({
   name: 'saves',
   initialState: {} as Readonly<Record<string, SaveView>>,

@@ -3,6 +3,7 @@ import {
   batchPot,
   type Kitchen,
   kitchenAtPot,
+  kitchenAtSupper,
   ownIngredients,
   potOf,
   type PotOil,
@@ -53,15 +54,25 @@ export const selectKitchen = createSelector(
   },
 );
 
+/** The supper a batch is for; `null`: none, or it is gone. */
+export const selectSupperOf = createSelector(
+  (state: ApiState) => api.endpoints.suppers.select()(state).data,
+  (_state: ApiState, id: string | undefined) => id,
+  (suppers, id) => suppers?.find((row) => row.id === id) ?? null,
+);
+
 const selectOils = (state: ApiState) => oilApi.endpoints.oils.select()(state).data;
 
-/** The kitchen as one batch sees it: at the pot it is fried in. */
+/** The kitchen as one batch sees it: at the pot it is fried in, with the guests of its supper. */
 export const selectKitchenFor = createSelector(
   selectKitchen,
   selectOils,
   (_state: ApiState, draft: BatchDraft | null) => draft && batchPot(draft),
-  (kitchen, oils, pot): Kitchen | null => {
-    const taken = kitchen && potOf(pot ?? undefined, kitchen);
-    return kitchen && taken ? kitchenAtPot(kitchen, taken, keptOil(oils, taken.oilId)) : kitchen;
+  (state: ApiState, draft: BatchDraft | null) => selectSupperOf(state, draft?.supper)?.supper.guests ?? null,
+  (kitchen, oils, pot, guests): Kitchen | null => {
+    if (!kitchen) return null;
+    const here = kitchenAtSupper(kitchen, guests && { guests });
+    const taken = potOf(pot ?? undefined, here);
+    return taken ? kitchenAtPot(here, taken, keptOil(oils, taken.oilId)) : here;
   },
 );

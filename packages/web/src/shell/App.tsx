@@ -10,6 +10,7 @@ import { store } from '../data/store';
 // The stove, the ledger and the Store come when they are entered: the bench opens sooner.
 const BenchList = lazyPart(() => import('../bench/BenchList').then((m) => ({ default: m.BenchList })));
 const TablePage = lazyPart(() => import('../table/TablePage').then((m) => ({ default: m.TablePage })));
+const SupperPage = lazyPart(() => import('../table/SupperPage').then((m) => ({ default: m.SupperPage })));
 const NewBatchPage = lazyPart(() => import('../bench/new/NewBatchPage').then((m) => ({ default: m.NewBatchPage })));
 const FireList = lazyPart(() => import('../fire/FireList').then((m) => ({ default: m.FireList })));
 const FireRoom = lazyPart(() => import('../fire/FireRoom').then((m) => ({ default: m.FireRoom })));
@@ -37,6 +38,7 @@ const router = createBrowserRouter([
         children: [
           { path: '/', element: <Navigate to="/table" replace /> },
           { path: '/table', element: <TablePage /> },
+          { path: '/table/:id', element: <SupperPage /> },
           { path: '/bench', element: <BenchList /> },
           { path: '/bench/new', element: <NewBatchPage /> },
           { path: '/bench/:id/:station?', element: <BatchPage /> },

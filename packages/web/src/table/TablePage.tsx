@@ -1,4 +1,4 @@
-import type { BatchSummary } from '@ember-fold/core';
+import type { BatchSummary, SupperRow } from '@ember-fold/core';
 import { Plus } from 'lucide-react';
 import { useCallback, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -13,7 +13,9 @@ import { Panel, Soft } from '../ui/controls/Panel';
 import { Coming } from './Coming';
 import { FirstRun } from './FirstRun';
 import { Lesson, OilNow, PutByNow } from './Kept';
-import { type Planned, Today } from './Today';
+import { NewSupper } from './NewSupper';
+import type { Planned, Plans } from './planned';
+import { Today } from './Today';
 
 const Grid = styled.div`
   display: grid;
@@ -33,6 +35,7 @@ const Side = styled.div`
 /** The first page: what is coming, what to do today, and what is there for it. */
 export function TablePage() {
   const batches = api.useBatchesQuery();
+  const suppers = api.useSuppersQuery();
   const navigate = useNavigate();
   return (
     <Page>
@@ -40,6 +43,7 @@ export function TablePage() {
       <TitleRow>
         <h1>{T.table}</h1>
         <span className="grow" />
+        <NewSupper />
         <Button $look="primary" onPress={() => void navigate('/bench/new')}>
           <Plus size={18} aria-hidden />
           {T.newBatch}
@@ -48,13 +52,13 @@ export function TablePage() {
       <FirstRun />
       <Asked of={batches} what={T.theTable}>
         {(list) =>
-          list.length === 0 ? (
+          list.length === 0 && (suppers.data ?? []).length === 0 ? (
             <Panel>
               <h2>{T.nothing}</h2>
               <Soft>{T.nothingSays}</Soft>
             </Panel>
           ) : (
-            <Set list={list} />
+            <Set list={list} suppers={suppers.data ?? []} />
           )
         }
       </Asked>
@@ -62,8 +66,13 @@ export function TablePage() {
   );
 }
 
-function Set({ list }: { readonly list: readonly BatchSummary[] }) {
-  const [plans, setPlans] = useState<Readonly<Record<string, Planned>>>({});
+interface SetProps {
+  readonly list: readonly BatchSummary[];
+  readonly suppers: readonly SupperRow[];
+}
+
+function Set({ list, suppers }: SetProps) {
+  const [plans, setPlans] = useState<Plans>({});
   const [nowMs] = useState(serverNowMs);
   const onPlan = useCallback(
     (id: string, planned: Planned) =>
@@ -72,7 +81,7 @@ function Set({ list }: { readonly list: readonly BatchSummary[] }) {
   );
   return (
     <Grid>
-      <Coming list={list} nowMs={nowMs} onPlan={onPlan} />
+      <Coming list={list} suppers={suppers} nowMs={nowMs} plans={plans} onPlan={onPlan} />
       <Side>
         <Today plans={plans} nowMs={nowMs} />
         <PutByNow nowMs={nowMs} />

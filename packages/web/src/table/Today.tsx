@@ -1,4 +1,4 @@
-import { type PlannedTray, workBetween } from '@ember-fold/core';
+import { workBetween } from '@ember-fold/core';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { useKitchen } from '../data/useLine';
@@ -6,12 +6,7 @@ import { TABLE as T } from '../text/tablePhrases';
 import { STEP_NAME } from '../text/words';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { figureFont } from '../ui/theme';
-
-/** A batch as it is planned. */
-export interface Planned {
-  readonly name: string;
-  readonly trays: readonly PlannedTray[];
-}
+import type { Plans } from './planned';
 
 const Steps = styled.ol`
   li {
@@ -32,7 +27,7 @@ const Steps = styled.ol`
 `;
 
 /** What has to be begun today, over all batches, in its order. */
-export function Today({ plans, nowMs }: { readonly plans: Readonly<Record<string, Planned>>; readonly nowMs: number }) {
+export function Today({ plans, nowMs }: { readonly plans: Plans; readonly nowMs: number }) {
   const printer = useKitchen()?.printer;
   const from = new Date(nowMs).setHours(0, 0, 0, 0);
   const to = new Date(from).setDate(new Date(from).getDate() + 1);

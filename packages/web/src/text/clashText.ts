@@ -27,6 +27,9 @@ const FIELD_NAME: Readonly<Record<string, string>> = {
   diameterM: 'Pot, across',
   heightM: 'Pot, height',
   guests: 'Guests',
+  servings: 'Times',
+  each: 'Pieces a head',
+  supper: 'Supper',
   otherPots: 'Other pots',
   units: 'Ingredients in',
   temperature: 'Temperatures in',
@@ -79,6 +82,7 @@ export function clashText(
 /** What a save is of, by its key. */
 export function savedName(key: string): string {
   if (key === 'kitchen') return 'The kitchen';
+  if (key.startsWith('supper')) return 'This supper';
   return key.startsWith('notes') ? 'These notes' : 'This batch';
 }
 

@@ -49,7 +49,11 @@ export const STORE = {
   keepTheDoughOrFilling: 'Keep the dough or filling of a batch from the bench, or begin a new one here.',
   chooseAFormulaToSee: 'Choose a formula to see its figures and versions, to compare two, or to change it.',
   nobodyIsListedYet: 'Nobody is listed yet',
-  atTheTable: (heads: string | number) => `${heads} at the table`,
+  atTheTable: (heads: number) => `${heads} at the table`,
+  usuallyAtTheTable: (heads: number) =>
+    heads === 1 ? 'One person usually eats here' : `${heads} people usually eat here`,
+  usualGuests: 'A new supper begins with them. A supper has guests of its own: change those at the supper, under',
+  theTable: 'Table',
   allergiesHereDecideTheOrder:
     'Allergies decide the order at the pot and which batches a guest must not have. Ask each guest. Traces can be in any ingredient, and what a guest or a doctor says comes before anything on this page.',
   who: 'Who',

@@ -8,10 +8,7 @@ export const TABLE = {
   coming: 'What is coming',
   nothingComing: 'Nothing is planned for the next two weeks.',
   at: (day: string, clock: string) => `${day}, ${clock}`,
-  forAll: (pieces: number, guests: number) =>
-    guests > 0
-      ? `${pieces} pieces for ${guests} guests, about ${Math.round((10 * pieces) / guests) / 10} each`
-      : `${pieces} pieces`,
+  pieces: (n: number) => (n === 1 ? '1 piece' : `${n} pieces`),
   today: 'Today',
   nothingToday: 'Nothing has to be begun today.',
   step: (name: string, batch: string) => `${name}, ${batch}`,

@@ -40,6 +40,10 @@ import {
   type PiecePrediction,
   pantryWith,
   readRecipe,
+  supperEats,
+  type SupperEats,
+  type SupperPart,
+  type Guests,
   type RecipeRead,
   type Pot,
   type StoveFit,
@@ -179,6 +183,10 @@ const worker = {
   /** What a recipe says, with this kitchen's own ingredients. */
   recipe(text: string, own: readonly Ingredient[], spoons: Kitchen['measures']): RecipeRead {
     return readRecipe(text, pantryWith(own), spoons);
+  },
+  /** Whether everyone at a supper has something to eat. */
+  eats(parts: readonly SupperPart[], guests: readonly Guests[], each: number): SupperEats {
+    return supperEats(parts, guests, each);
   },
   /** What one bake tells of this oven. */
   oven(draft: TrayDraft, kitchen: Kitchen, ovenC: number, goldenS: number): number | null {

@@ -19,6 +19,9 @@ import type {
   PredictAsk,
   RecipeRead,
   SplitPlan,
+  Guests,
+  SupperEats,
+  SupperPart,
   StoveFit,
 } from '@ember-fold/core';
 import { proxy, type Remote, wrap } from 'comlink';
@@ -55,6 +58,11 @@ export const readRecipeLatest = latestOnly(
   (text: string, own: readonly Ingredient[], spoons: Kitchen['measures']): Promise<RecipeRead> =>
     plans().recipe(text, own, spoons),
 );
+
+/** Whether everyone at a supper has something to eat. */
+export function eatsOnce(parts: readonly SupperPart[], guests: readonly Guests[], each: number): Promise<SupperEats> {
+  return plans().eats(parts, guests, each);
+}
 
 /** Every tray of a batch. @param nowMs `null`: whether it is late is not asked */
 export function planOnce(batch: BatchDraft, kitchen: Kitchen, nowMs: number | null): Promise<readonly PlannedTray[]> {

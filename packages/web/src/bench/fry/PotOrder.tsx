@@ -2,6 +2,8 @@ import { FRY as T } from '../../text/fryPhrases';
 import type { SupperOrder } from '@ember-fold/core';
 import { Link, useParams } from 'react-router';
 import { styled } from 'styled-components';
+import { selectSupperOf } from '../../data/selectKitchen';
+import { useAppSelector } from '../../data/store';
 import { oilApi } from '../../data/oilApi';
 import type { Line } from '../../data/useLine';
 import { Asked } from '../../ui/controls/Asked';
@@ -44,8 +46,9 @@ export function PotOrder({ line }: { readonly line: Line }) {
 }
 
 function Places({ supper: { order, left }, line }: { readonly supper: SupperOrder; readonly line: Line }) {
-  const { kitchen, printer } = line;
+  const { batch, kitchen, printer } = line;
   const guests = kitchen.guests ?? [];
+  const row = useAppSelector((state) => selectSupperOf(state, batch.supper));
   return (
     <>
       <Soft>{kitchen.potOil ? T.theIn(kitchen.potOil.name, oilCarriesText(kitchen.potOil)) : T.inFreshOilAsNo}</Soft>
@@ -70,7 +73,8 @@ function Places({ supper: { order, left }, line }: { readonly supper: SupperOrde
       ))}
       {left.length > 0 && <p>{T.notFriedAsPlannedSo(left.join(', '))}</p>}
       <Soft style={{ marginTop: 8 }}>
-        {T.neverServeFromSharedOil} <Link to="/store/guests">{T.storeGuests}</Link>
+        {T.neverServeFromSharedOil}{' '}
+        {row ? <Link to={`/table/${row.id}`}>{row.supper.name}</Link> : <Link to="/store/guests">{T.storeGuests}</Link>}
         {T.localFoodRulesAndWhat}
       </Soft>
     </>

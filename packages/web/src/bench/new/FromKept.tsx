@@ -9,8 +9,9 @@ import { Panel, Soft } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
 import { TickField } from '../../ui/controls/TickField';
 import { PHONE } from '../../ui/theme';
-import { type Count, HowMany, piecesOf, usualCount } from './HowMany';
-import { nextSupper, ShapeAndWhen, type ShapeAsk } from './ShapeAndWhen';
+import { HowMany, piecesOf } from './HowMany';
+import { ShapeAndWhen } from './ShapeAndWhen';
+import { useAsk } from './useAsk';
 import type { NewBatchProps } from './NewBatchPage';
 
 const Two = styled.div`
@@ -60,21 +61,26 @@ interface ChooseProps extends NewBatchProps {
   readonly fillings: readonly KeptFormula<'filling'>[];
 }
 
-function Choose({ doughs, fillings, kitchen, printer, make, isBusy, problem }: ChooseProps) {
+function Choose({ doughs, fillings, kitchen, printer, forWhom, make, isBusy, problem }: ChooseProps) {
   const [doughId, setDoughId] = useState(doughs[0]!.from.id);
   const [chosen, setChosen] = useState<readonly string[]>([]);
-  const guests = (kitchen.guests ?? []).reduce((sum, { count }) => sum + count, 0);
-  const [count, setCount] = useState<Count>(() => usualCount(12, guests));
-  const [own, setOwn] = useState<Partial<ShapeAsk>>({});
-  const [eatAt] = useState(nextSupper);
   const dough = doughs.find(({ from }) => from.id === doughId) ?? doughs[0]!;
   const filled = fillings.filter(({ from }) => chosen.includes(from.id));
-  const form = own.form ?? 'half-moon';
-  const shape: ShapeAsk = { name: `${filled[0]?.name ?? dough.name}, ${FORM_PLURAL[form]}`, eatAt, form, ...own };
+  const { count, shape, onCount, onShape } = useAsk(forWhom, {
+    ...{ pieces: 12, form: 'half-moon' },
+    nameOf: (form) => `${filled[0]?.name ?? dough.name}, ${FORM_PLURAL[form]}`,
+  });
   const plan = () => {
     const batch = keptBatch(
       {
-        ...{ name: shape.name.trim(), form, eatAt: shape.eatAt, pieces: piecesOf(count), dough, fillings: filled },
+        ...{
+          name: shape.name.trim(),
+          form: shape.form,
+          eatAt: shape.eatAt,
+          pieces: piecesOf(count),
+          dough,
+          fillings: filled,
+        },
         ...(count.way === 'flour' && { flourKg: count.flourKg }),
       },
       kitchen,
@@ -101,7 +107,9 @@ function Choose({ doughs, fillings, kitchen, printer, make, isBusy, problem }: C
       <Panel>
         <ShapeAndWhen
           shape={shape}
-          onShape={(change) => setOwn((now) => ({ ...now, ...change }))}
+          onShape={onShape}
+          forWhom={forWhom}
+          printer={printer}
           problem={problem}
           isBusy={isBusy}
           onPlan={filled.length > 0 ? plan : null}
@@ -109,7 +117,7 @@ function Choose({ doughs, fillings, kitchen, printer, make, isBusy, problem }: C
           <HowMany
             count={count}
             ways={filled.length > 1 ? ['pieces', 'guests'] : ['pieces', 'guests', 'flour']}
-            onCount={(change) => setCount((now) => ({ ...now, ...change }))}
+            onCount={onCount}
             printer={printer}
           />
         </ShapeAndWhen>

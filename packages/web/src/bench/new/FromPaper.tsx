@@ -13,9 +13,10 @@ import { Findings } from '../../ui/controls/Findings';
 import { LongText } from '../../ui/controls/LongText';
 import { PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { StationLayout } from '../StationLayout';
-import { type Count, HowMany, recipeCount, usualCount } from './HowMany';
+import { HowMany, recipeCount } from './HowMany';
 import { RecipeLines } from './RecipeLines';
-import { nextSupper, ShapeAndWhen, type ShapeAsk } from './ShapeAndWhen';
+import { ShapeAndWhen } from './ShapeAndWhen';
+import { useAsk } from './useAsk';
 import { type Recipe, useRecipe } from './useRecipe';
 import type { NewBatchProps } from './NewBatchPage';
 
@@ -40,17 +41,15 @@ const Under = styled.div`
 `;
 
 /** The recipe as it stands, what was understood of it, and what it makes. */
-export function FromPaper({ kitchen, printer, make, isBusy, problem }: NewBatchProps) {
+export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: NewBatchProps) {
   const recipe = useRecipe(kitchen);
   const facts = recipe.facts;
   const said = facts.find(({ kind }) => kind === 'pieces');
-  const [ownCount, setCount] = useState<Partial<Count>>({});
-  const [ownShape, setShape] = useState<Partial<ShapeAsk>>({});
-  const guests = (kitchen.guests ?? []).reduce((sum, { count }) => sum + count, 0);
-  const pieces = said ? Math.round(said.most) : 12;
-  const count = useMemo((): Count => ({ ...usualCount(pieces, guests), ...ownCount }), [pieces, guests, ownCount]);
-  const [eatAt] = useState(nextSupper);
-  const shape: ShapeAsk = { form: 'half-moon', eatAt, name: recipe.read?.title ?? T.ownName, ...ownShape };
+  const { count, shape, onCount, onShape } = useAsk(forWhom, {
+    ...{ pieces: said ? Math.round(said.most) : 12, form: 'half-moon', nameOf: () => recipe.read?.title ?? T.ownName },
+  });
+  // A day that is chosen changes no figure of dough and filling.
+  const { eatAt } = forWhom;
   const { settled, lines } = recipe;
   const { form, name } = shape;
   const isEmpty = lines.length === 0;
@@ -99,17 +98,14 @@ export function FromPaper({ kitchen, printer, make, isBusy, problem }: NewBatchP
       findings={
         <ShapeAndWhen
           shape={shape}
-          onShape={(change) => setShape((now) => ({ ...now, ...change }))}
+          onShape={onShape}
+          forWhom={forWhom}
+          printer={printer}
           problem={failed ?? problem}
           isBusy={isBusy}
           onPlan={made ? () => void plan() : null}
         >
-          <HowMany
-            count={count}
-            ways={['pieces', 'guests', 'roll']}
-            onCount={(change) => setCount((now) => ({ ...now, ...change }))}
-            printer={printer}
-          />
+          <HowMany count={count} ways={['pieces', 'guests', 'roll']} onCount={onCount} printer={printer} />
           {made && <Makes made={made.draft} printer={printer} />}
           {!made && !isEmpty && <p role="alert">{T.notOne}</p>}
         </ShapeAndWhen>

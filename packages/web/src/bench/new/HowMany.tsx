@@ -18,11 +18,6 @@ export interface Count {
   readonly flourKg: number;
 }
 
-/** @param guests at the table; 0: nobody was said */
-export const usualCount = (pieces: number, guests: number): Count => ({
-  ...{ way: 'pieces', pieces, guests: guests > 0 ? guests : 6, each: 2, thicknessM: 0.003, discM: 0.11, flourKg: 0.5 },
-});
-
 /** Pieces that are asked for; of what is rolled out or used up, those follow. */
 export const piecesOf = ({ way, pieces, guests, each }: Count): number =>
   Math.min(RANGES.draft.pieces.most, way === 'guests' ? guests * each : pieces);

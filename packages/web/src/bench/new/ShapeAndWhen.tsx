@@ -1,11 +1,14 @@
 import type { FormId } from '@ember-fold/core';
 import type { ReactNode } from 'react';
+import type { Printer } from '../../text/printer';
 import { NEW_BATCH as T } from '../../text/recipePhrases';
 import { Button } from '../../ui/controls/Button';
 import { FormTiles } from '../../ui/controls/FormTiles';
+import { Pick } from '../../ui/controls/Pick';
 import { MomentField } from '../../ui/controls/MomentField';
 import { NameField } from '../../ui/controls/NameField';
 import { Problem } from '../../ui/controls/Panel';
+import type { ForWhom } from './useAsk';
 
 /** What every new batch says of itself, whatever it begins with. */
 export interface ShapeAsk {
@@ -17,6 +20,8 @@ export interface ShapeAsk {
 interface ShapeAndWhenProps {
   readonly shape: ShapeAsk;
   readonly onShape: (change: Partial<ShapeAsk>) => void;
+  readonly forWhom: ForWhom;
+  readonly printer: Printer;
   /** How many, in the terms of what it begins with. */
   readonly children: ReactNode;
   readonly problem: string | null;
@@ -24,20 +29,23 @@ interface ShapeAndWhenProps {
   readonly onPlan: (() => void) | null;
 }
 
-/** This evening, or tomorrow's when it is already late. */
-export function nextSupper(): string {
-  const at = new Date();
-  if (at.getHours() >= 13) at.setDate(at.getDate() + 1);
-  at.setHours(18, 30, 0, 0);
-  return at.toISOString();
-}
-
 /** Form, how many, when, what it is called, and the one button. */
-export function ShapeAndWhen({ shape, onShape, children, problem, isBusy, onPlan }: ShapeAndWhenProps) {
+export function ShapeAndWhen(props: ShapeAndWhenProps) {
+  const { shape, onShape, forWhom, printer, children, problem, isBusy, onPlan } = props;
+  const { servings } = forWhom;
+  const now = servings.find(({ at }) => Date.parse(at) === Date.parse(shape.eatAt));
   return (
     <>
       {children}
       <div style={{ margin: '10px 0' }}>
+        {servings.length > 1 && (
+          <Pick
+            label={T.serving}
+            value={now?.id ?? null}
+            options={Object.fromEntries(servings.map(({ id, at }) => [id, printer.clock(Date.parse(at))]))}
+            onChange={(id) => onShape({ eatAt: servings.find((one) => one.id === id)!.at })}
+          />
+        )}
         <MomentField label={T.ready} value={shape.eatAt} onChange={(eatAt) => onShape({ eatAt })} />
       </div>
       <NameField label={T.name} value={shape.name} onChange={(name) => onShape({ name })} />

@@ -1,9 +1,12 @@
 import { SERVE as T } from '../../text/servePhrases';
 import { type ChainStep } from '@ember-fold/core';
 import { Fragment, Suspense, useState } from 'react';
+import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { figureFont } from '../../ui/theme';
 import { useEdit } from '../../data/useEdit';
+import { selectSupperOf } from '../../data/selectKitchen';
+import { useAppSelector } from '../../data/store';
 import type { Line } from '../../data/useLine';
 import { hotFindingText } from '../../text/hotFindingText';
 import { Findings } from '../../ui/controls/Findings';
@@ -21,6 +24,7 @@ import { Pick } from '../../ui/controls/Pick';
 import { lazyPart } from '../../ui/lazyPart';
 import { PiecesField } from '../PiecesField';
 import { StationLayout } from '../StationLayout';
+import { ForSupper } from './ForSupper';
 
 const OwnSteps = lazyPart(() => import('./OwnSteps').then((m) => ({ default: m.OwnSteps })));
 
@@ -85,6 +89,13 @@ const Head = styled.div`
     margin-block: -10px;
     padding: 0;
   }
+`;
+
+const Choices = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
+  gap: 6px 12px;
+  margin: 4px 0 10px;
 `;
 
 function Timeline({ steps, line }: { readonly steps: readonly ChainStep[]; readonly line: Line }) {
@@ -177,22 +188,27 @@ export function ServeStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
   const [own, setOwn] = useState(false);
   const { draft, printer, cold, hot } = line;
+  const supper = useAppSelector((state) => selectSupperOf(state, line.batch.supper));
   const serve = hot?.serve ?? null;
   const { allergens, diet } = cold.contains;
   return (
     <StationLayout
       controls={
         <>
-          <PanelTitle>{T.serve}</PanelTitle>
+          <Head>
+            <PanelTitle>{T.serve}</PanelTitle>
+            {supper && <Link to={`/table/${supper.id}`}>{supper.supper.name}</Link>}
+          </Head>
           <MomentField
             label={T.eatAt2}
             value={draft.eatAt}
             onChange={(eatAt) => edit('eatAt', (d) => ({ ...d, eatAt }))}
           />
           <PiecesField pieces={draft.pieces} />
-          <div style={{ margin: '4px 0 10px' }}>
+          <Choices>
             <Ahead line={line} />
-          </div>
+            <ForSupper batch={line.batch} printer={printer} />
+          </Choices>
           <NameField
             label={T.nameOfTheBatch}
             value={draft.name}

@@ -1,4 +1,4 @@
-import type { PlannedTray } from '@ember-fold/core';
+import { type PlannedTray, supperPart, type SupperPart } from '@ember-fold/core';
 import { useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
@@ -28,8 +28,8 @@ const Glance = styled.div`
   ol {
     flex: 1;
     display: grid;
-    grid-template-columns: repeat(5, minmax(0, 1fr));
-    gap: 4px 14px;
+    grid-template-columns: 0.85fr 1.15fr 1.1fr 1.1fr 0.9fr;
+    gap: 4px 12px;
   }
   li {
     display: block;
@@ -45,8 +45,9 @@ const Glance = styled.div`
   }
   li > span {
     display: flex;
+    flex-wrap: wrap;
     align-items: center;
-    gap: 4px;
+    gap: 0 4px;
     font-size: 13px;
   }
   ${PHONE} {
@@ -65,6 +66,7 @@ const Word = styled.span<{ $colour: 'good' | 'lookOut' | 'stop' | 'know' }>`
   align-items: center;
   gap: 3px;
   font-weight: 600;
+  white-space: nowrap;
   color: ${({ theme, $colour }) => theme[$colour]};
 `;
 
@@ -72,7 +74,7 @@ interface BatchGlanceProps {
   readonly id: string;
   readonly version: number;
   /** Told once it is planned. */
-  readonly onPlan?: (trays: readonly PlannedTray[]) => void;
+  readonly onPlan?: (trays: readonly PlannedTray[], part: SupperPart) => void;
 }
 
 /** A batch in the list as what it is: its piece, and its line with figure and verdict of each station. */
@@ -93,14 +95,14 @@ export function BatchGlance({ id, version, onPlan }: BatchGlanceProps) {
     void planOnce(draft, kitchen, Date.now()).then(
       (trays) => {
         show(trays);
-        if (isNewest) told.current?.(trays);
+        if (isNewest) told.current?.(trays, supperPart(id, draft, trays, kitchen));
       },
       () => show('none'),
     );
     return () => {
       isNewest = false;
     };
-  }, [draft, kitchen]);
+  }, [id, draft, kitchen]);
   if (plan === 'none') return null;
   if (!draft || !kitchen || !plan) return <Glance aria-busy />;
   const [first] = plan;

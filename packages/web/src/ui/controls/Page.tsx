@@ -39,6 +39,7 @@ export const LinkList = styled.ul`
   display: grid;
   gap: 10px;
   li {
+    position: relative;
     display: flex;
     align-items: center;
     border-radius: 12px;

@@ -1,0 +1,46 @@
+import { type BatchDraft, type Supper, withSupper } from '@ember-fold/core';
+import { api } from './api';
+import { draftKind, supperKind } from './savedKinds';
+import { saver } from './saves';
+import { store } from './store';
+
+const selectSuppers = api.endpoints.suppers.select();
+
+/** Changes a supper: what is shown follows at once, the server, with its batches, a moment later. */
+export function editSupper(id: string, change: (supper: Supper) => Supper): void {
+  const row = selectSuppers(store.getState()).data?.find((one) => one.id === id);
+  if (!row) return;
+  const key = `supper ${id}`;
+  if (!saver.isDirty(key)) saver.open(key, id, supperKind, { value: row.supper, version: row.version });
+  const supper = change(row.supper);
+  supperKind.show(id, { value: supper, version: row.version });
+  saver.change(key, supper);
+}
+
+/** Suppers as the server has them are there: what of them is still on its way, or was left behind when the page was closed, stands. */
+export function resumeSuppers(): void {
+  for (const { id, supper, version } of selectSuppers(store.getState()).data ?? []) {
+    const key = `supper ${id}`;
+    if (!saver.mirror(key)) continue;
+    supperKind.show(id, { value: saver.open(key, id, supperKind, { value: supper, version }), version });
+  }
+}
+
+/** Changes a batch that is not open on the bench; what is on its way of it is kept. */
+async function editOther(batchId: string, change: (draft: BatchDraft) => BatchDraft): Promise<void> {
+  const { data } = await store.dispatch(
+    api.endpoints.batch.initiate(batchId, { forceRefetch: true, subscribe: false }),
+  );
+  if (!data || data.status === 'done') return;
+  const key = `draft ${batchId}`;
+  const draft = saver.open(key, batchId, draftKind, { value: data.draft, version: data.version });
+  const next = change(draft);
+  draftKind.show(batchId, { value: next, version: data.version });
+  saver.change(key, next);
+}
+
+/** A batch joins a supper, leaves it (`null`), or goes to another of its servings. */
+export async function putInSupper(batchId: string, supperId: string | null, eatAt?: string): Promise<void> {
+  const row = selectSuppers(store.getState()).data?.find((one) => one.id === supperId);
+  await editOther(batchId, (draft) => withSupper(draft, supperId, row?.supper ?? null, eatAt));
+}

@@ -1,0 +1,42 @@
+import type { BatchSummary } from '@ember-fold/core';
+import { type ReactNode, Suspense } from 'react';
+import { Link } from 'react-router';
+import { LinkList } from '../ui/controls/Page';
+import { lazyPart } from '../ui/lazyPart';
+import type { Planned } from './planned';
+
+const BatchGlance = lazyPart(() => import('../ui/batch/BatchGlance').then((m) => ({ default: m.BatchGlance })));
+
+interface BatchRowsProps {
+  readonly batches: readonly BatchSummary[];
+  /** Whose lines are shown: each is planned for it. */
+  readonly shows: (batch: BatchSummary) => boolean;
+  readonly onPlan: (id: string, planned: Planned) => void;
+  /** What stands beside a batch. */
+  readonly beside?: (batch: BatchSummary) => ReactNode;
+}
+
+/** Batches, each with its five verdicts. */
+export function BatchRows({ batches, shows, onPlan, beside }: BatchRowsProps) {
+  return (
+    <LinkList>
+      {batches.map((batch) => (
+        <li key={batch.id}>
+          <Link to={`/bench/${batch.id}`}>
+            <strong>{batch.name}</strong>
+            <Suspense fallback={null}>
+              {shows(batch) && (
+                <BatchGlance
+                  id={batch.id}
+                  version={batch.version}
+                  onPlan={(trays, part) => onPlan(batch.id, { name: batch.name, trays, part })}
+                />
+              )}
+            </Suspense>
+          </Link>
+          {beside?.(batch)}
+        </li>
+      ))}
+    </LinkList>
+  );
+}

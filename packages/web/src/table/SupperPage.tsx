@@ -1,0 +1,153 @@
+import { type BatchSummary, headsOf, type SupperRow } from '@ember-fold/core';
+import { Trash2 } from 'lucide-react';
+import { useCallback, useMemo, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { styled } from 'styled-components';
+import { api } from '../data/api';
+import { useKitchen } from '../data/useLine';
+import { useSave } from '../data/useSave';
+import { SUPPER as S } from '../text/supperPhrases';
+import { Asked } from '../ui/controls/Asked';
+import { Button } from '../ui/controls/Button';
+import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
+import { Panel, Problem, Soft } from '../ui/controls/Panel';
+import { Actions, Sheet } from '../ui/controls/Sheet';
+import { PHONE } from '../ui/theme';
+import { type Planned, partsOf, type Plans } from './planned';
+import { SupperBatches } from './SupperBatches';
+import { SupperFigures } from './SupperFigures';
+import { SupperGuests, SupperWhen } from './SupperGuests';
+import { useSupperEats } from './useSupperEats';
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 350px;
+  gap: 14px;
+  align-items: start;
+  @media (max-width: 1100px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  > div {
+    display: grid;
+    gap: 14px;
+  }
+  ${PHONE} {
+    gap: 12px;
+  }
+`;
+
+/** One supper: when it is, who eats, what there is for them. */
+export function SupperPage() {
+  const { id = '' } = useParams();
+  const suppers = api.useSuppersQuery();
+  const batches = api.useBatchesQuery();
+  return (
+    <Asked of={suppers} what={S.theSupper}>
+      {(rows) => {
+        const row = rows.find((one) => one.id === id);
+        return row ? (
+          <Asked of={batches} what={S.theSupper}>
+            {(list) => <Supper key={id} row={row} list={list} />}
+          </Asked>
+        ) : (
+          <Page>
+            <PageTitle of={[S.gone]} />
+            <Panel>
+              <h1>{S.gone}</h1>
+              <Soft>{S.goneSays}</Soft>
+              <Link to="/table">{S.toTable}</Link>
+            </Panel>
+          </Page>
+        );
+      }}
+    </Asked>
+  );
+}
+
+interface SupperProps {
+  readonly row: SupperRow;
+  /** All batches there are. */
+  readonly list: readonly BatchSummary[];
+}
+
+function Supper({ row, list }: SupperProps) {
+  const { id, supper } = row;
+  const known = useKitchen();
+  const { problem } = useSave(`supper ${id}`);
+  const [plans, setPlans] = useState<Plans>({});
+  const onPlan = useCallback(
+    (batchId: string, planned: Planned) =>
+      setPlans((now) => (now[batchId]?.trays === planned.trays ? now : { ...now, [batchId]: planned })),
+    [],
+  );
+  const own = useMemo(() => list.filter((batch) => batch.supper === id), [list, id]);
+  const parts = useMemo(
+    () =>
+      partsOf(
+        plans,
+        own.map((batch) => batch.id),
+      ),
+    [plans, own],
+  );
+  const eats = useSupperEats(supper, parts);
+  if (!known) return null;
+  const { printer } = known;
+  return (
+    <Page>
+      <PageTitle of={[supper.name]} />
+      <TitleRow>
+        <h1>{supper.name}</h1>
+        <Soft as="span">
+          {S.people(
+            headsOf(supper.guests),
+            own.reduce((sum, { pieces }) => sum + pieces, 0),
+            supper.each,
+          )}
+        </Soft>
+        <span className="grow" />
+        <Link to={`/store/shopping?supper=${id}`}>{S.shopping}</Link>
+        <DeleteSupper row={row} />
+      </TitleRow>
+      {problem && <Problem>{problem}</Problem>}
+      <SupperFigures row={row} batches={own} plans={plans} eats={eats} printer={printer} />
+      <Two>
+        <SupperBatches row={row} own={own} list={list} printer={printer} onPlan={onPlan} />
+        <div>
+          <SupperGuests row={row} eats={eats} plans={plans} />
+          <SupperWhen id={id} supper={supper} />
+        </div>
+      </Two>
+    </Page>
+  );
+}
+
+/** Asks before a supper goes for good. */
+function DeleteSupper({ row: { id, supper } }: { readonly row: SupperRow }) {
+  const [isAsking, setAsking] = useState(false);
+  const [remove, removing] = api.useDeleteSupperMutation();
+  const navigate = useNavigate();
+  const confirm = async () => {
+    const result = await remove(id);
+    if ('error' in result && result.error) return;
+    await navigate('/table');
+  };
+  return (
+    <>
+      <Button $look="quiet" aria-label={S.delete} onPress={() => setAsking(true)}>
+        <Trash2 size={18} aria-hidden />
+      </Button>
+      {isAsking && (
+        <Sheet title={S.deleteName(supper.name)} isOpen onClose={() => setAsking(false)} alert>
+          <p>{S.deleteSays}</p>
+          {removing.isError && <Problem>{S.gone}</Problem>}
+          <Actions>
+            <Button onPress={() => setAsking(false)}>{S.keep}</Button>
+            <Button $look="danger" onPress={() => void confirm()}>
+              {S.delete}
+            </Button>
+          </Actions>
+        </Sheet>
+      )}
+    </>
+  );
+}
