@@ -91,11 +91,11 @@ const Head = styled.div`
   }
 `;
 
-const Choices = styled.div`
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
-  gap: 6px 12px;
-  margin: 4px 0 10px;
+const Whose = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  margin-bottom: 10px;
 `;
 
 function Timeline({ steps, line }: { readonly steps: readonly ChainStep[]; readonly line: Line }) {
@@ -205,10 +205,9 @@ export function ServeStation({ line }: { readonly line: Line }) {
             onChange={(eatAt) => edit('eatAt', (d) => ({ ...d, eatAt }))}
           />
           <PiecesField pieces={draft.pieces} />
-          <Choices>
+          <div style={{ margin: '4px 0 10px' }}>
             <Ahead line={line} />
-            <ForSupper batch={line.batch} printer={printer} />
-          </Choices>
+          </div>
           <NameField
             label={T.nameOfTheBatch}
             value={draft.name}
@@ -234,6 +233,9 @@ export function ServeStation({ line }: { readonly line: Line }) {
               {OWN.title}
             </Button>
           </Head>
+          <Whose>
+            <ForSupper batch={line.batch} printer={printer} />
+          </Whose>
           <Suspense fallback={null}>{own && <OwnSteps line={line} onClose={() => setOwn(false)} />}</Suspense>
           {serve ? <Timeline steps={serve.steps} line={line} /> : <Soft>{hot ? T.noPieceToFryYet : 'Computing…'}</Soft>}
         </>
