@@ -1,7 +1,24 @@
 export { CoreError } from './errors.js';
-export { CUSTOMARY_MEASURES, fahrenheitFrom, METRIC_MEASURES } from './quantity/units.js';
-export { parseDurationS, parseMassKg, parseNumber, parseTempC } from './quantity/parseQuantity.js';
-export { printDuration, printGrams, printMass, printTemp } from './quantity/printQuantity.js';
+export { CUSTOMARY_MEASURES, fahrenheitFrom, METRIC_MEASURES, type System, systemOf } from './quantity/units.js';
+export {
+  parseAltitudeM,
+  parseDurationS,
+  parseLengthM,
+  parseMassKg,
+  parseNumber,
+  parseTempC,
+  parseVolumeM3,
+} from './quantity/parseQuantity.js';
+export {
+  printAltitude,
+  printDuration,
+  printGrams,
+  printLength,
+  printMass,
+  printScale,
+  printTemp,
+  printVolume,
+} from './quantity/printQuantity.js';
 export type { Allergen, Composition, Ingredient, IngredientRole, Sold, SoldUnit } from './ingredient/ingredient.js';
 export { LOOSE } from './ingredient/catalogue/sold.js';
 export { ingredientById, INGREDIENTS } from './ingredient/catalogue.js';

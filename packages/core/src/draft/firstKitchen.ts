@@ -40,7 +40,7 @@ export function firstKitchen(kitchen: Kitchen, ask: FirstAsk): Kitchen {
   const { ringS: _learnt, ...pot } = kitchen.pot;
   const isSame = pot.diameterM === ask.diameterM && pot.heightM === ask.heightM;
   const rimM3 = (Math.PI / 4) * ask.diameterM ** 2 * ask.heightM;
-  const oilM3 = isSame ? pot.oilM3 : Math.min(0.02, Math.max(0.0002, Math.round(FILLED * rimM3 * 1e4) / 1e4));
+  const oilM3 = isSame ? pot.oilM3 : Math.min(0.02, Math.max(0.0002, Math.floor(FILLED * rimM3 * 1e5) / 1e5));
   return {
     ...rest,
     units: isUs ? 'cups' : 'grams',

@@ -4,11 +4,16 @@ import {
   KG_PER_LB,
   KG_PER_OZ,
   M3_PER_ML,
+  M_PER_FT,
+  M_PER_IN,
   type Measures,
   ML_PER_DL,
+  ML_PER_FL_OZ,
   ML_PER_L,
+  ML_PER_QT,
   S_PER_HOUR,
   S_PER_MIN,
+  type System,
 } from './units.js';
 
 const VULGAR: Record<string, string> = {
@@ -44,10 +49,10 @@ export function parseNumber(text: string): number | null {
   return Number.isFinite(value) ? value : null;
 }
 
-/** Splits "1 lb 4 oz" into number–unit pairs; `null` when any stretch is neither. */
+/** Splits "1 lb 4 oz", "1/3 cup + 2 tbsp" into number–unit pairs; `null` when any stretch is neither. */
 function splitPairs(text: string): { value: number; unit: string }[] | null {
   const pairs: { value: number; unit: string }[] = [];
-  const pattern = /\s*([\d\s.,/½⅓⅔¼¾⅛⅜⅝⅞]+?)\s*([a-zA-Zµ°]+\.?|$)/y;
+  const pattern = /(?:^|\s*\+?)\s*([\d\s.,/½⅓⅔¼¾⅛⅜⅝⅞]+?)\s*([a-zA-Zµ°]+\.?|$)/y;
   const trimmed = text.trim();
   if (trimmed.length > 60) return null;
   while (pattern.lastIndex < trimmed.length) {
@@ -60,11 +65,39 @@ function splitPairs(text: string): { value: number; unit: string }[] | null {
   return pairs.length > 0 ? pairs : null;
 }
 
+/** m³ of one US or metric unit of volume; `null` when it is none. */
+function m3PerUnit(unit: string, { cupMl, teaspoonMl }: Measures): number | null {
+  switch (unit) {
+    case 'ml':
+      return M3_PER_ML;
+    case 'dl':
+      return M3_PER_ML * ML_PER_DL;
+    case 'l':
+      return M3_PER_ML * ML_PER_L;
+    case 'qt':
+    case 'quart':
+    case 'quarts':
+      return M3_PER_ML * ML_PER_QT;
+    case 'floz':
+      return M3_PER_ML * ML_PER_FL_OZ;
+    case 'cup':
+    case 'cups':
+    case 'c':
+      return M3_PER_ML * cupMl;
+    case 'tbsp':
+      return M3_PER_ML * teaspoonMl * 3;
+    case 'tsp':
+      return M3_PER_ML * teaspoonMl;
+    case 'pinch':
+      return M3_PER_ML * teaspoonMl * 0.0625;
+    default:
+      return null;
+  }
+}
+
 /** kg of one unit of mass or volume, by the ingredient's own density; `null` when unknown. */
 function kgPerUnit(unit: string, densityKgPerM3: number, measures: Measures): number | null {
-  const perMl = densityKgPerM3 * M3_PER_ML;
   switch (unit) {
-    case '':
     case 'g':
       return KG_PER_G;
     case 'kg':
@@ -74,45 +107,85 @@ function kgPerUnit(unit: string, densityKgPerM3: number, measures: Measures): nu
     case 'lb':
     case 'lbs':
       return KG_PER_LB;
-    case 'ml':
-      return perMl;
-    case 'dl':
-      return perMl * ML_PER_DL;
-    case 'l':
-      return perMl * ML_PER_L;
-    case 'cup':
-    case 'cups':
-    case 'c':
-      return perMl * measures.cupMl;
-    case 'tbsp':
-      return perMl * measures.teaspoonMl * 3;
-    case 'tsp':
-      return perMl * measures.teaspoonMl;
-    case 'pinch':
-      return perMl * measures.teaspoonMl * 0.0625;
-    default:
-      return null;
+    default: {
+      const m3 = m3PerUnit(unit, measures);
+      return m3 === null ? null : m3 * densityKgPerM3;
+    }
   }
+}
+
+/** What a text of number–unit pairs comes to; `null` when any of it is not understood. */
+function sumOf(text: string, bare: string, factorOf: (unit: string) => number | null): number | null {
+  const pairs = splitPairs(
+    text
+      .trim()
+      .replace(/^an?\s+/i, '1 ')
+      .replace(/fl\.?\s*oz/gi, 'floz'),
+  );
+  if (!pairs) return null;
+  let sum = 0;
+  for (const { value, unit } of pairs) {
+    const factor = factorOf(unit === '' ? bare : unit);
+    if (factor === null) return null;
+    sum += value * factor;
+  }
+  return sum;
 }
 
 /**
  * Reads a mass as a cook types it, in grams, pounds, cups or spoons: "1 1/2 tsp", "½ cup",
- * "2,5 dl", "1 lb 4 oz", "a pinch". A bare number is grams. Returns kg, or `null` when the
+ * "2,5 dl", "1 lb 4 oz", "1/3 cup + 2 tbsp", "a pinch". Returns kg, or `null` when the
  * text is no quantity.
  *
  * @param densityKgPerM3 levelled, unpacked, of this ingredient
+ * @param system says what a bare number is: grams, or ounces
  * @example parseMassKg('2 tbsp', 1000, METRIC_MEASURES) // 0.03
  */
-export function parseMassKg(text: string, densityKgPerM3: number, measures: Measures): number | null {
-  const pairs = splitPairs(text.trim().replace(/^an?\s+/i, '1 '));
-  if (!pairs) return null;
-  let sum = 0;
-  for (const { value, unit } of pairs) {
-    const factor = kgPerUnit(unit, densityKgPerM3, measures);
-    if (factor === null) return null;
-    sum += value * factor;
-  }
-  return sum <= 1000 ? sum : null;
+export function parseMassKg(
+  text: string,
+  densityKgPerM3: number,
+  measures: Measures,
+  system: System = 'metric',
+): number | null {
+  const sum = sumOf(text, system === 'us' ? 'oz' : 'g', (unit) => kgPerUnit(unit, densityKgPerM3, measures));
+  return sum !== null && sum <= 1000 ? sum : null;
+}
+
+/**
+ * Reads a volume: "2100", "2.1 l", "2 1/4 qt", "3 cup", "8 fl oz". A bare number is millilitres, or
+ * quarts. Returns m³, or `null` when the text is none.
+ * @example parseVolumeM3('2 qt', CUSTOMARY_MEASURES, 'us') // 0.00189
+ */
+export function parseVolumeM3(text: string, measures: Measures, system: System): number | null {
+  const sum = sumOf(text, system === 'us' ? 'qt' : 'ml', (unit) => m3PerUnit(unit, measures));
+  return sum !== null && sum <= 1 ? sum : null;
+}
+
+const LENGTHS: Readonly<Record<string, number>> = { mm: 0.001, cm: 0.01, m: 1, in: M_PER_IN, ft: M_PER_FT };
+
+/**
+ * Reads a length: "2.6", "11.5 cm", "4 1/2 in", `4½"`, "1 ft 2 in". A bare number is millimetres, or
+ * inches. Returns m, or `null` when the text is none.
+ * @example parseLengthM('4 1/2', 'us') // 0.1143
+ */
+export function parseLengthM(text: string, system: System): number | null {
+  const plain = text.replace(/["″”]|inch(?:es)?\b/gi, ' in').replace(/['′’]|f(?:oo|ee)t\b/gi, ' ft');
+  const sum = sumOf(plain, system === 'us' ? 'in' : 'mm', (unit) => LENGTHS[unit] ?? null);
+  return sum !== null && sum <= 100 ? sum : null;
+}
+
+/**
+ * Reads a height over the sea, below it with a minus: "300", "984 ft". A bare number is metres, or feet.
+ * @example parseAltitudeM('1000', 'us') // 304.8
+ */
+export function parseAltitudeM(text: string, system: System): number | null {
+  const [, sign, rest = ''] = /^\s*([-−]?)\s*(.*)$/s.exec(text)!;
+  const sum = sumOf(
+    rest.replace(/f(?:oo|ee)t\b/gi, 'ft'),
+    system === 'us' ? 'ft' : 'm',
+    (unit) => LENGTHS[unit] ?? null,
+  );
+  return sum === null || sum > 10_000 ? null : sign ? -sum : sum;
 }
 
 /**

@@ -1,4 +1,13 @@
-import { fahrenheitFrom, M3_PER_ML, type Measures } from './units.js';
+import {
+  fahrenheitFrom,
+  KG_PER_OZ,
+  M3_PER_ML,
+  M_PER_FT,
+  M_PER_IN,
+  type Measures,
+  ML_PER_QT,
+  type System,
+} from './units.js';
 
 /** Parts of one measure that hang on the hook, and how they are written. */
 const PARTS: Readonly<Record<string, readonly (readonly [number, string])[]>> = {
@@ -14,7 +23,13 @@ const PARTS: Readonly<Record<string, readonly (readonly [number, string])[]>> = 
     [0, ''],
     [1 / 2, '1/2'],
   ],
-  tsp: [0, 1, 2, 3, 4, 5, 6, 7].map((n) => [n / 8, ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'][n]!] as const),
+  tsp: [
+    [0, ''],
+    [1 / 8, '1/8'],
+    [1 / 4, '1/4'],
+    [1 / 2, '1/2'],
+    [3 / 4, '3/4'],
+  ],
 };
 type Measure = 'cup' | 'tbsp' | 'tsp';
 /** Fewest measures first: a cook reaches for one cup rather than for a cup and a spoon. */
@@ -27,11 +42,12 @@ const WAYS: readonly (readonly Measure[])[] = [
   ['tbsp', 'tsp'],
   ['cup', 'tbsp', 'tsp'],
 ];
-/** Near enough for fewer measures: a quarter of a per cent, or a sixteenth of a teaspoon. */
-const NEAR_SHARE = 0.0025;
+/** Near enough for fewer measures: a cup itself weighs what it weighs only within 8 %; leaven and salt go by small spoons. */
+const NEAR_SHARE = 0.015;
 const NEAR_TSP = 1 / 16;
-const MOST_TSP = 12;
-const MOST_TBSP = 8;
+/** From here on the next larger measure is reached for. */
+const MOST_TSP = 3;
+const MOST_TBSP = 4;
 /** What reading back may add to an amount that lies on a limit. */
 const EXACT = 1e-9;
 
@@ -66,10 +82,10 @@ function amountIn(ml: number, way: readonly Measure[], unitMl: Readonly<Record<M
     texts.push(amount.text);
     rest -= amount.ml;
   }
-  return { text: texts.join(' '), ml: ml - rest };
+  return { text: texts.join(' + '), ml: ml - rest };
 }
 
-/** "2 1/2 cup 1 tbsp": the fewest measures that come near enough, else the nearest. */
+/** "2 1/2 cup + 1 tbsp": the fewest measures that come near enough, else the nearest. */
 function measured(ml: number, { cupMl, teaspoonMl }: Measures): Amount | null {
   const unitMl = { cup: cupMl, tbsp: 3 * teaspoonMl, tsp: teaspoonMl };
   const near = Math.max(NEAR_SHARE * ml, NEAR_TSP * teaspoonMl);
@@ -86,6 +102,13 @@ function measured(ml: number, { cupMl, teaspoonMl }: Measures): Amount | null {
   return best;
 }
 
+/** Rounded once, fewer measures may do: settles, so that reading it back prints the same. */
+function settled(ml: number, measures: Measures): Amount | null {
+  let amount = measured(ml, measures);
+  for (let again = 0; amount && again < 3; again++) amount = measured(amount.ml, measures);
+  return amount;
+}
+
 /**
  * Grams as a kitchen scale shows them: tenths under 10 g, whole grams above.
  * @example printGrams(1.6) // '1 600'
@@ -98,7 +121,7 @@ export function printGrams(massKg: number): string {
 }
 
 /**
- * Prints a mass in the cook's system: "640 g", or "2 1/2 cup 1 tbsp" and "1 1/2 tsp" by the
+ * Prints a mass in the cook's system: "640 g", or "2 1/2 cup + 1 tbsp" and "1 1/2 tsp" by the
  * ingredient's density, as near as cups and spoons can be filled. Reading it and printing it
  * again gives the same text.
  *
@@ -109,10 +132,7 @@ export function printMass(massKg: number, densityKgPerM3: number, units: 'grams'
   const ml = massKg / (densityKgPerM3 * M3_PER_ML);
   if (!(ml > 0)) return '0 tsp';
   if (ml < 0.1 * measures.teaspoonMl) return 'a pinch';
-  // Rounded once, fewer measures may do: settle, so that reading it back prints the same.
-  let amount = measured(ml, measures);
-  for (let again = 0; amount && again < 3; again++) amount = measured(amount.ml, measures);
-  return amount?.text ?? 'a pinch';
+  return settled(ml, measures)?.text ?? 'a pinch';
 }
 
 /** @example printTemp(158.2, 'C') // '158 °C' */
@@ -136,4 +156,75 @@ export function printDuration(durationS: number): string {
   }
   const minutes = Math.round(whole / 60);
   return `${Math.floor(minutes / 60)} h${minutes % 60 === 0 ? '' : ` ${minutes % 60} min`}`;
+}
+
+/** A whole number with a fraction in its lowest terms: "4 1/2", "3/32", "0". */
+function withFraction(parts: number, of: number): string {
+  const whole = Math.floor(parts / of);
+  let [top, bottom] = [parts - whole * of, of];
+  while (top > 0 && top % 2 === 0) [top, bottom] = [top / 2, bottom / 2];
+  if (top === 0) return String(whole);
+  return `${whole > 0 ? `${whole} ` : ''}${top}/${bottom}`;
+}
+
+/** Inches are read off a rule to so many parts of one: finer where dough is rolled, coarser across a pot. */
+const IN_PARTS = [
+  [0.5, 32],
+  [6, 16],
+  [Infinity, 8],
+] as const;
+/** Shorter than this a rule shows nothing, in. */
+const LEAST_IN = 1 / 64;
+
+/**
+ * A length as it is measured: millimetres to the tenth, or inches in fractions of a rule. Reading it
+ * and printing it again gives the same text.
+ * @example printLength(0.115, 'us') // '4 1/2 in'
+ */
+export function printLength(lengthM: number, system: System): string {
+  if (system === 'metric') return `${Number((lengthM * 1000).toFixed(1))} mm`;
+  const inches = Math.abs(lengthM) / M_PER_IN;
+  const sign = lengthM < 0 ? '−' : '';
+  const fine = Number(inches.toFixed(3));
+  if (fine < LEAST_IN) return `${fine === 0 ? '' : sign}${fine} in`;
+  // A length that rounds over a limit is one of the next.
+  const parts = IN_PARTS.find(([most, of]) => Math.round(inches * of) / of < most)![1];
+  return `${sign}${withFraction(Math.max(1, Math.round(inches * parts)), parts)} in`;
+}
+
+/** @example printAltitude(300, 'us') // '984 ft' */
+export function printAltitude(heightM: number, system: System): string {
+  const whole = Math.round(system === 'us' ? heightM / M_PER_FT : heightM);
+  return `${whole < 0 ? '−' : ''}${Math.abs(whole)} ${system === 'us' ? 'ft' : 'm'}`;
+}
+
+/**
+ * A mass on the scale: grams, or ounces, from a pound on pounds and ounces, as fine as scales show them.
+ * @example printScale(0.6, 'us') // '1 lb 5.2 oz'
+ */
+export function printScale(massKg: number, system: System): string {
+  if (system === 'metric') return `${printGrams(massKg)} g`;
+  const ounces = massKg / KG_PER_OZ;
+  if (ounces < 0.995) return `${Number(ounces < 0.1 ? ounces.toFixed(3) : ounces.toPrecision(2))} oz`;
+  if (ounces < 9.975) return `${Number((Math.round(ounces * 20) / 20).toFixed(2))} oz`;
+  const tenths = Math.round(ounces * 10);
+  if (tenths < 160) return `${tenths / 10} oz`;
+  const rest = (tenths % 160) / 10;
+  return `${Math.floor(tenths / 160)} lb${rest === 0 ? '' : ` ${rest} oz`}`;
+}
+
+/** Less than this many quarts is measured in cups. */
+const LEAST_QT = 0.96;
+
+/**
+ * A volume of oil or water: millilitres, or quarts to the eighth, less of it in cups and spoons.
+ * @example printVolume(0.0021, 'us', CUSTOMARY_MEASURES) // '2 1/4 qt'
+ */
+export function printVolume(m3: number, system: System, measures: Measures): string {
+  const ml = m3 / M3_PER_ML;
+  if (system === 'metric') return `${Math.round(ml)} ml`;
+  // What cups round up to a quart is one.
+  const inCups = ml < LEAST_QT * ML_PER_QT ? settled(ml, measures) : null;
+  if (ml < 1 || (inCups && inCups.ml < LEAST_QT * ML_PER_QT)) return printMass(m3 * 1000, 1000, 'cups', measures);
+  return `${withFraction(Math.round((8 * ml) / ML_PER_QT), 8)} qt`;
 }

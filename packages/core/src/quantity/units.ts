@@ -9,8 +9,30 @@ export const KG_PER_LB = 0.453_592_37;
 export const M3_PER_ML = 1e-6;
 export const ML_PER_L = 1000;
 export const ML_PER_DL = 100;
+export const M_PER_IN = 0.0254;
+export const M_PER_FT = 0.3048;
+/** US liquid quart and fluid ounce. */
+export const ML_PER_QT = 946.352_946;
+export const ML_PER_FL_OZ = 29.573_529_562_5;
 export const S_PER_MIN = 60;
 export const S_PER_HOUR = 3600;
+
+/** Lengths, volumes and weights on the scale: grams, millimetres and litres, or ounces, inches and quarts. */
+export type System = 'metric' | 'us';
+
+/**
+ * Where cups and °F are used, all else is US too: nobody who measures in cups and °F owns a metric rule.
+ * @example systemOf({ units: 'cups', temperature: 'F' }) // 'us'
+ */
+export function systemOf({
+  units,
+  temperature,
+}: {
+  readonly units: 'grams' | 'cups';
+  readonly temperature: 'C' | 'F';
+}): System {
+  return units === 'cups' && temperature === 'F' ? 'us' : 'metric';
+}
 
 /** Which measuring set hangs in this kitchen. */
 export interface Measures {

@@ -6,15 +6,14 @@ import { Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../data/api';
-import { useKitchen } from '../data/useLine';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { PHONE } from '../ui/theme';
-import { printDate } from '../text/printer';
 
 import { CopyButton } from './CopyButton';
+import { usePrinter } from '../ui/printing';
 
 const BatchGlance = lazyPart(() => import('../ui/batch/BatchGlance').then((m) => ({ default: m.BatchGlance })));
 const DeleteSheet = lazyPart(() => import('./DeleteSheet').then((m) => ({ default: m.DeleteSheet })));
@@ -39,10 +38,10 @@ export function BenchList() {
   const navigate = useNavigate();
   const [leaving, setLeaving] = useState<BatchSummary | null>(null);
   const [remove, removal] = api.useDeleteBatchMutation();
-  const known = useKitchen();
+  const printer = usePrinter();
   const when = (eatAt: string) => {
     const ms = Date.parse(eatAt);
-    return T.eatAt(known?.printer.clock(ms) ?? '', known?.printer.day(ms) ?? '', printDate(ms));
+    return T.eatAt(printer.clock(ms), printer.day(ms), printer.date(ms));
   };
   const confirm = async () => {
     if (!leaving) return;

@@ -23,9 +23,9 @@ const Rows = styled.ul`
   }
 `;
 
-/** Steps kitchen scales show, by their grams. */
-const STEPS = { '0.1': '0.1 g', '1': '1 g', '2': '2 g', '5': '5 g' } as const;
-type Step = keyof typeof STEPS;
+/** Steps kitchen scales show, g. */
+const STEPS = ['0.1', '1', '2', '5'] as const;
+type Step = (typeof STEPS)[number];
 
 interface RoundSheetProps {
   readonly of: Limit['of'];
@@ -43,7 +43,7 @@ export function RoundSheet({ of, line, onClose }: RoundSheetProps) {
   const { lines } = draft[of];
   const rounded = roundFormula(lines, tools, pantry);
   const unmeasured = rounded.unmeasured.map((i) => pantry.find(lines[i]!.ingredientId).name.toLowerCase());
-  const step = (Object.keys(STEPS) as Step[]).find((key) => Math.abs(Number(key) / 1000 - scaleStepKg) < 1e-9) ?? '1';
+  const step = STEPS.find((key) => Math.abs(Number(key) / 1000 - scaleStepKg) < 1e-9) ?? '1';
   const print = (ingredientId: string, kg: number) => printer.measure(kg, pantry.find(ingredientId).densityKgPerM3);
   return (
     <Sheet title={T.roundThe(of)} isOpen onClose={onClose}>
@@ -51,7 +51,7 @@ export function RoundSheet({ of, line, onClose }: RoundSheetProps) {
       <Choice<Step>
         label={T.theScaleShowsStepsOf}
         value={step}
-        options={STEPS}
+        options={Object.fromEntries(STEPS.map((g) => [g, printer.mass(Number(g) / 1000)])) as Record<Step, string>}
         onChange={(next) => editKitchen((now) => ({ ...now, scaleStepKg: Number(next) / 1000 }))}
       />
       <Rows aria-label={T.rounded}>

@@ -4,7 +4,6 @@ import { AlarmClock } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../data/api';
-import { useKitchen } from '../data/useLine';
 import { startTimer } from '../data/useTimers';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
@@ -12,12 +11,12 @@ import { NameField } from '../ui/controls/NameField';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { MinutesField } from '../ui/controls/UnitFields';
-import { printDate } from '../text/printer';
+import { usePrinter } from '../ui/printing';
 
 /** Batches that can be run, and timers set by hand. */
 export function CookList() {
   const batches = api.useBatchesQuery();
-  const printer = useKitchen()?.printer;
+  const printer = usePrinter();
   const [name, setName] = useState(T.timer);
   const [seconds, setSeconds] = useState(600);
   return (
@@ -49,7 +48,7 @@ export function CookList() {
                           {batch.pieces} {T.pieces}
                         </span>
                         <small>
-                          {T.eatAt(printer?.clock(Date.parse(batch.eatAt)) ?? '', printDate(Date.parse(batch.eatAt)))}
+                          {T.eatAt(printer.clock(Date.parse(batch.eatAt)), printer.date(Date.parse(batch.eatAt)))}
                         </small>
                       </Link>
                     </li>

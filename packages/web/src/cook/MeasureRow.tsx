@@ -7,7 +7,7 @@ import { MEASURE_NAME, measureText } from '../text/cookText';
 import type { Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';
 import { LiveScale } from '../ui/controls/LiveScale';
-import { CountField, GramField, MinutesField, MmField, TempField } from '../ui/controls/UnitFields';
+import { CountField, GramField, MinutesField, LengthField, TempField } from '../ui/controls/UnitFields';
 import { PHONE } from '../ui/theme';
 
 const Measure = styled.div`
@@ -58,7 +58,7 @@ export function MeasureRow({ step, of: { what: measure, planned: usual }, value,
       {measure === 'golden-s' && (
         <MinutesField {...props} whenNull={printDuration(usual)} onClear={() => setTyped(null)} />
       )}
-      {measure === 'rolled-m' && <MmField {...props} />}
+      {measure === 'rolled-m' && <LengthField {...props} />}
       {measure === 'pieces' && <CountField {...props} />}
       <Button isDisabled={typed === null || typed === value} onPress={() => note(shown)}>
         {T.note(measureText(measure, shown, printer))}

@@ -4,10 +4,11 @@ import { api } from '../data/api';
 import { Asked } from '../ui/controls/Asked';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
-import { printDate } from '../text/printer';
+import { usePrinter } from '../ui/printing';
 
 /** Which batch goes on the stove. */
 export function FireList() {
+  const printer = usePrinter();
   const batches = api.useBatchesQuery();
   return (
     <Page>
@@ -36,7 +37,7 @@ export function FireList() {
                         {batch.pieces} {T.pieces}
                       </span>
                       <small>
-                        {batch.status === 'frying' ? T.atTheStoveNow : T.theFor(printDate(Date.parse(batch.eatAt)))}
+                        {batch.status === 'frying' ? T.atTheStoveNow : T.theFor(printer.date(Date.parse(batch.eatAt)))}
                       </small>
                     </Link>
                   </li>

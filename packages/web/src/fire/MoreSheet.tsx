@@ -5,7 +5,7 @@ import { editKitchen } from '../data/editKitchen';
 import { Button } from '../ui/controls/Button';
 import { PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
-import { MlField, TempField } from '../ui/controls/UnitFields';
+import { VolumeField, TempField } from '../ui/controls/UnitFields';
 import { fitText, handsText } from '../text/fireWords';
 import type { Printer } from '../text/printer';
 import { CrumbQuestion } from './CrumbQuestion';
@@ -55,7 +55,7 @@ export function MoreSheet({ printer, oilC, fit, hands, onClose, onTopUp, onOil, 
         {T.oilAdded}
       </PanelTitle>
       <Row>
-        <MlField label={T.freshOil} value={m3} {...RANGES.fire.topUpM3} onChange={setM3} />
+        <VolumeField label={T.freshOil} value={m3} {...RANGES.fire.topUpM3} onChange={setM3} />
         <Button style={{ minHeight: 64 }} onPress={done(() => onTopUp(m3))}>
           {T.pouredIn}
         </Button>

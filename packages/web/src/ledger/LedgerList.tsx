@@ -2,7 +2,6 @@ import { LEDGER as T } from '../text/ledgerPhrases';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { api } from '../data/api';
-import { useKitchen } from '../data/useLine';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { FilterField } from '../ui/controls/FilterField';
@@ -10,14 +9,14 @@ import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { SmallTrace } from './SmallTrace';
 import { cameOutText } from '../text/ledgerText';
-import { printDate } from '../text/printer';
+import { usePrinter } from '../ui/printing';
 
 /** Finished batches, newest first. */
 export function LedgerList() {
   const [search, setSearch] = useState('');
   const ledger = api.useLedgerInfiniteQuery(search, { refetchOnMountOrArgChange: true });
   const entries = ledger.data?.pages.flatMap((page) => page.rows);
-  const printer = useKitchen()?.printer;
+  const printer = usePrinter();
   return (
     <Page>
       <PageTitle of={[T.ledger]} />
@@ -41,9 +40,9 @@ export function LedgerList() {
                 <li key={id}>
                   <Link to={`/ledger/${id}`}>
                     <strong>{name}</strong>
-                    <small>{printDate(Date.parse(startedAt))}</small>
+                    <small>{printer.date(Date.parse(startedAt))}</small>
                     <span>{cameOutText(figures)}</span>
-                    {printer && figures.oilMeanC !== null && figures.inBandShare !== null && (
+                    {figures.oilMeanC !== null && figures.inBandShare !== null && (
                       <small>
                         {T.oilOnAverageOfThe(printer.temp(figures.oilMeanC), printer.percent(figures.inBandShare))}
                       </small>

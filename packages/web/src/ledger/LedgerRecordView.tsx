@@ -11,7 +11,6 @@ import { Button } from '../ui/controls/Button';
 import { PageTitle, TitleRow } from '../ui/controls/Page';
 import { Tally } from '../ui/controls/Tally';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { printDate } from '../text/printer';
 import { BackToStove } from './BackToStove';
 import { Notes } from './Notes';
 import { Outcome } from './Outcome';
@@ -64,7 +63,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
       <PageTitle of={[T.ledger, draft.name]} />
       <TitleRow>
         <h1>{draft.name}</h1>
-        <Soft as="span">{`${printDate(Date.parse(record.startedAt))}, ${printer.clock(Date.parse(record.startedAt))}`}</Soft>
+        <Soft as="span">{`${printer.date(Date.parse(record.startedAt))}, ${printer.clock(Date.parse(record.startedAt))}`}</Soft>
         <span className="grow" />
         <Link to="/ledger">{T.allRecords}</Link>
         <BackToStove key={record.id} record={record} />

@@ -1,7 +1,8 @@
 import { SHELL as T } from '../text/shellPhrases';
 import { lazyPart } from '../ui/lazyPart';
 import { Settings2 } from 'lucide-react';
-import { type ReactNode, Suspense, useEffect, useRef, useState } from 'react';
+import { DEFAULT_KITCHEN } from '@ember-fold/core';
+import { type ReactNode, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { Button } from 'react-aria-components';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { styled, ThemeProvider } from 'styled-components';
@@ -15,6 +16,8 @@ import { GlobalStyle } from './GlobalStyle';
 import { api } from '../data/api';
 import { oilApi } from '../data/oilApi';
 import { storeApi } from '../data/storeApi';
+import { makePrinter } from '../text/printer';
+import { Printing } from '../ui/printing';
 import { figureFont, PHONE, planningTheme, stoveTheme } from '../ui/theme';
 import { useKitchen } from '../data/useLine';
 import { useWatched } from '../data/watched';
@@ -173,10 +176,12 @@ function Kitchen({ children }: { readonly children: ReactNode }) {
   api.useFloursQuery();
   api.useSuppersQuery();
   oilApi.useOilsQuery();
+  const known = kitchen.data?.kitchen;
+  const printer = useMemo(() => makePrinter(known ?? DEFAULT_KITCHEN), [known]);
   const missing = kitchen.data ? own : kitchen;
   const nowFailed = missing.isError && !missing.data;
   if (nowFailed !== failed) setFailed(nowFailed);
-  if (kitchen.data && own.data) return <>{children}</>;
+  if (kitchen.data && own.data) return <Printing value={printer}>{children}</Printing>;
   return (
     <Page>
       <Asked of={{ ...missing, data: undefined }} what={T.theKitchen}>

@@ -85,8 +85,8 @@ function Totals({
         <strong>{printer.mass(madeKg)}</strong>
       </Row>
       <Row>
-        <span>{T.costsAKilogram}</span>
-        <strong>{printer.money(totals.cost / madeKg)}</strong>
+        <span>{T.costs(printer.soldBy.name)}</span>
+        <strong>{printer.money((printer.soldBy.kg * totals.cost) / madeKg)}</strong>
       </Row>
       <Row>
         <span>{T.fits}</span>

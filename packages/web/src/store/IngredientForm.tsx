@@ -3,6 +3,7 @@ import {
   type Composition,
   type Ingredient,
   type IngredientRole,
+  CUSTOMARY_MEASURES,
   parseNumber,
   type Sold,
   type SoldUnit,
@@ -19,6 +20,7 @@ import { Pick } from '../ui/controls/Pick';
 import { TickField } from '../ui/controls/TickField';
 import { GramField, PercentField } from '../ui/controls/UnitFields';
 import { plain } from '../text/printer';
+import { usePrinter } from '../ui/printing';
 import { ROLE_NAME, UNIT_NAME } from '../text/storeWords';
 import { DIET_NAME } from '../text/words';
 
@@ -107,29 +109,45 @@ export function IngredientForm({ ingredient, onIngredient }: IngredientFormProps
   );
 }
 
+/** One US cup, m³. */
+const US_CUP_M3 = 1e-6 * CUSTOMARY_MEASURES.cupMl;
+const byCup = (massKg: number | null): number | null => massKg && massKg / US_CUP_M3;
+
 function WeightAndPrice({ ingredient, onIngredient }: IngredientFormProps) {
+  const printer = usePrinter();
+  const { soldBy } = printer;
+  const isUs = printer.system === 'us';
   const { role, densityKgPerM3, pricePerKg, wholemeal, solidFat } = ingredient;
   const set = (change: Partial<Ingredient>) => onIngredient({ ...ingredient, ...change });
   return (
     <>
       <Row>
         <FigureField
-          label={T.the100MlWeighs}
+          {...(isUs
+            ? {
+                label: T.aCupWeighs,
+                print: (density) => printer.mass(density * US_CUP_M3),
+                read: (text) => byCup(printer.readMass(text, 1000)),
+                expected: T.expects.levelledUs,
+              }
+            : {
+                label: T.the100MlWeighs,
+                print: (density) => plain(density / 10),
+                read: (text) => scaled(text.replace(/\s*g$/, ''), 10),
+                unit: 'g',
+                expected: T.expects.levelled,
+              })}
           value={densityKgPerM3}
-          print={(density) => plain(density / 10)}
-          read={(text) => scaled(text.replace(/\s*g$/, ''), 10)}
           {...RANGES.ingredient.densityKgPerM3}
-          unit="g"
-          expected={T.expects.levelled}
           onChange={(density) => set({ densityKgPerM3: density })}
         />
       </Row>
       <Row>
         <FigureField
-          label={T.costsAKilogramAsUsed}
+          label={T.costsAsUsed(soldBy.name)}
           value={pricePerKg}
-          print={(price) => plain(price, 2)}
-          read={parseNumber}
+          print={(price) => plain(price * soldBy.kg, 2)}
+          read={(text) => scaled(text, 1 / soldBy.kg)}
           {...RANGES.ingredient.pricePerKg}
           expected={T.expects.price}
           onChange={(price) => set({ pricePerKg: price })}

@@ -30,7 +30,14 @@ const IngredientRows = memo(function IngredientRows({ found, own, printer }: Row
         <li key={id}>
           <NavLink to={`/store/ingredients/${id}`}>
             {name}
-            <small>{T.aKilogram(ROLE_NAME[role], printer.money(pricePerKg), own.has(id) ? ', yours' : '')}</small>
+            <small>
+              {T.priceOf(
+                ROLE_NAME[role],
+                printer.money(pricePerKg * printer.soldBy.kg),
+                printer.soldBy.name,
+                own.has(id) ? ', yours' : '',
+              )}
+            </small>
           </NavLink>
         </li>
       ))}

@@ -1,5 +1,5 @@
 import { STORE as T } from '../text/storePhrases';
-import { type Kitchen, parseNumber, RANGES, TURN_EACH_S } from '@ember-fold/core';
+import { type Kitchen, RANGES, TURN_EACH_S } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { editKitchen } from '../data/editKitchen';
 import { PHONE } from '../ui/theme';
@@ -7,11 +7,10 @@ import { useKitchen } from '../data/useLine';
 import { useSave } from '../data/useSave';
 import { BoardFields } from '../ui/controls/BoardFields';
 import { Choice } from '../ui/controls/Choice';
-import { FigureField } from '../ui/controls/FigureField';
 import { NameField } from '../ui/controls/NameField';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
-import { CountField, MinutesField, TempField } from '../ui/controls/UnitFields';
-import { plain, withTemps } from '../text/printer';
+import { AltitudeField, CountField, MinutesField, TempField } from '../ui/controls/UnitFields';
+import { withTemps } from '../text/printer';
 import { FIRST_RUN } from '../text/tablePhrases';
 import { HANDS_NAME, REHEAT_NAME } from '../text/storeWords';
 import { DevicesPanel } from './DevicesPanel';
@@ -59,14 +58,10 @@ export function KitchenPage() {
             </Row>
           ))}
           <Row>
-            <FigureField
+            <AltitudeField
               label={T.heightAboveTheSea}
               value={kitchen.altitudeM}
-              print={(m) => plain(m, 0)}
-              read={(text) => parseNumber(text.replace(/\s*m$/, ''))}
               {...RANGES.kitchen.altitudeM}
-              unit="m"
-              expected={T.expects.metres}
               onChange={(altitudeM) => set({ altitudeM })}
             />
           </Row>

@@ -10,7 +10,7 @@ import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
-import { MlField, TempField } from '../ui/controls/UnitFields';
+import { VolumeField, TempField } from '../ui/controls/UnitFields';
 
 type KindId = (typeof OIL_KINDS)[number]['ingredientId'];
 
@@ -57,7 +57,7 @@ export function NewOil({ printer }: { readonly printer: Printer }) {
         />
       </Row>
       <Row>
-        <MlField label={T.intoThePot} value={asked.m3} {...RANGES.store.filledM3} onChange={(m3) => set({ m3 })} />
+        <VolumeField label={T.intoThePot} value={asked.m3} {...RANGES.store.filledM3} onChange={(m3) => set({ m3 })} />
       </Row>
       {adding.error && <Problem>{problemOf(adding.error).message}</Problem>}
       <Button onPress={() => void take()} isDisabled={adding.isLoading}>

@@ -6,7 +6,7 @@ import { Button } from '../ui/controls/Button';
 import { Row, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 import { TickField } from '../ui/controls/TickField';
-import { MlField } from '../ui/controls/UnitFields';
+import { VolumeField } from '../ui/controls/UnitFields';
 
 interface JudgeSheetProps {
   readonly name: string;
@@ -49,7 +49,7 @@ export function TopUpSheet({ name, onClose, onAdded }: TopUpSheetProps) {
     <Sheet title={T.topUp2(name)} isOpen onClose={onClose}>
       <Soft>{T.freshOilThinsOutWhat}</Soft>
       <Row>
-        <MlField label={T.freshOil} value={m3} {...RANGES.store.addedM3} onChange={setM3} />
+        <VolumeField label={T.freshOil} value={m3} {...RANGES.store.addedM3} onChange={setM3} />
       </Row>
       <Actions>
         <Button $look="primary" onPress={() => onAdded(m3)}>

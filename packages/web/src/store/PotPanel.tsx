@@ -9,7 +9,7 @@ import { NameField } from '../ui/controls/NameField';
 import { oilApi } from '../data/oilApi';
 import { Pick } from '../ui/controls/Pick';
 import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
-import { CountField, GramField, MlField, MmField, PercentField, TempField } from '../ui/controls/UnitFields';
+import { CountField, GramField, VolumeField, LengthField, PercentField, TempField } from '../ui/controls/UnitFields';
 import { WayList } from '../ui/controls/WayList';
 import { plain, type Printer } from '../text/printer';
 import { RING_NAME } from '../text/storeWords';
@@ -34,7 +34,7 @@ export function PotPanel() {
     <Panel>
       <PanelTitle>{T.potOnItsRing}</PanelTitle>
       <Row>
-        <MmField
+        <LengthField
           label={T.across}
           value={pot.diameterM}
           {...RANGES.pot.diameterM}
@@ -42,7 +42,12 @@ export function PotPanel() {
         />
       </Row>
       <Row>
-        <MmField label={T.high} value={pot.heightM} {...RANGES.pot.heightM} onChange={(heightM) => set({ heightM })} />
+        <LengthField
+          label={T.high}
+          value={pot.heightM}
+          {...RANGES.pot.heightM}
+          onChange={(heightM) => set({ heightM })}
+        />
       </Row>
       <Row>
         <GramField
@@ -54,7 +59,12 @@ export function PotPanel() {
         />
       </Row>
       <Row>
-        <MlField label={T.coldOilInIt} value={pot.oilM3} {...RANGES.pot.oilM3} onChange={(oilM3) => set({ oilM3 })} />
+        <VolumeField
+          label={T.coldOilInIt}
+          value={pot.oilM3}
+          {...RANGES.pot.oilM3}
+          onChange={(oilM3) => set({ oilM3 })}
+        />
       </Row>
       <Row>
         <FigureField
@@ -145,7 +155,11 @@ function OtherPots({ kitchen, printer }: { readonly kitchen: Kitchen; readonly p
             <div style={{ flex: '1 1 200px' }}>
               <strong>{other.name}</strong>
               <Soft>
-                {T.acrossW(printer.mm(other.pot.diameterM), printer.ml(other.pot.oilM3), plain(other.pot.burnerW, 0))}
+                {T.acrossW(
+                  printer.length(other.pot.diameterM),
+                  printer.volume(other.pot.oilM3),
+                  plain(other.pot.burnerW, 0),
+                )}
               </Soft>
             </div>
             <Pick<string>

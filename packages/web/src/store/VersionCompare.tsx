@@ -5,7 +5,8 @@ import { styled } from 'styled-components';
 import { usePantry } from '../data/useLine';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
-import { plain, printDate } from '../text/printer';
+import { plain } from '../text/printer';
+import { usePrinter } from '../ui/printing';
 
 const Picks = styled.div`
   display: flex;
@@ -57,6 +58,7 @@ interface VersionCompareProps {
 
 /** Two versions side by side, in percent, so that how much was made does not matter. */
 export function VersionCompare({ formula, edited }: VersionCompareProps) {
+  const printer = usePrinter();
   const pantry = usePantry();
   const { versions } = formula;
   const bodies = new Map<string, FormulaBody>(versions.map(({ version, body }) => [String(version), body]));
@@ -64,7 +66,7 @@ export function VersionCompare({ formula, edited }: VersionCompareProps) {
   const options: Record<string, string> = {
     ...(edited ? { [EDITED]: T.asTypedNow } : {}),
     ...Object.fromEntries(
-      versions.map(({ version, savedAt }) => [`v${version}`, T.version3(version, printDate(Date.parse(savedAt)))]),
+      versions.map(({ version, savedAt }) => [`v${version}`, T.version3(version, printer.date(Date.parse(savedAt)))]),
     ),
   };
   const newest = edited ? EDITED : `v${formula.version}`;
@@ -78,7 +80,7 @@ export function VersionCompare({ formula, edited }: VersionCompareProps) {
     return (
       <Panel>
         <PanelTitle>{T.versions}</PanelTitle>
-        <Soft>{T.oneVersionSoFarKept(printDate(Date.parse(versions[0]?.savedAt ?? formula.updatedAt)))}</Soft>
+        <Soft>{T.oneVersionSoFarKept(printer.date(Date.parse(versions[0]?.savedAt ?? formula.updatedAt)))}</Soft>
       </Panel>
     );
   }

@@ -19,7 +19,7 @@ import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
-import { CountField, MmField } from '../ui/controls/UnitFields';
+import { AltitudeField, CountField, LengthField } from '../ui/controls/UnitFields';
 
 const Asks = styled.div`
   display: grid;
@@ -81,13 +81,13 @@ function Questions({ kitchen, onDone }: { readonly kitchen: Kitchen; readonly on
           />
         </One>
         <One icon={CookingPot}>
-          <MmField
+          <LengthField
             label={T.across}
             value={ask.diameterM}
             {...pot.diameterM}
             onChange={(diameterM) => set({ diameterM })}
           />
-          <MmField label={T.high} value={ask.heightM} {...pot.heightM} onChange={(heightM) => set({ heightM })} />
+          <LengthField label={T.high} value={ask.heightM} {...pot.heightM} onChange={(heightM) => set({ heightM })} />
         </One>
         <One icon={Flame}>
           <Pick<RingKind>
@@ -106,12 +106,10 @@ function Questions({ kitchen, onDone }: { readonly kitchen: Kitchen; readonly on
           />
         </One>
         <One icon={Mountain}>
-          <CountField
+          <AltitudeField
             label={T.altitude}
-            value={Math.round(ask.altitudeM)}
-            least={0}
-            most={K.altitudeM.most}
-            unit="m"
+            value={ask.altitudeM}
+            {...K.altitudeM}
             onChange={(altitudeM) => set({ altitudeM })}
           />
         </One>

@@ -2,12 +2,11 @@ import { Link } from 'react-router';
 import { api } from '../data/api';
 import { oilApi } from '../data/oilApi';
 import { storeApi } from '../data/storeApi';
-import { useKitchen } from '../data/useLine';
 import { oilAdviceText } from '../text/oilText';
-import { printDate } from '../text/printer';
 import { putByAmount, putByDays } from '../text/putByPhrases';
 import { TABLE as T } from '../text/tablePhrases';
 import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
+import { usePrinter } from '../ui/printing';
 
 /** So many of each are shown; the Store has them all. */
 const MOST = 4;
@@ -15,7 +14,7 @@ const MOST = 4;
 /** What lies in the freezer and the fridge. */
 export function PutByNow({ nowMs }: { readonly nowMs: number }) {
   const { data } = storeApi.usePutByQuery();
-  const printer = useKitchen()?.printer;
+  const printer = usePrinter();
   const there = (data ?? []).filter(({ left, massKg }) => (left ?? 0) > 0 || (massKg ?? 0) > 0);
   return (
     <Panel aria-label={T.frozen}>
@@ -23,18 +22,17 @@ export function PutByNow({ nowMs }: { readonly nowMs: number }) {
         <Link to="/store/freezer">{T.frozen}</Link>
       </PanelTitle>
       {there.length === 0 && <Soft>{T.nothingFrozen}</Soft>}
-      {printer &&
-        there.slice(0, MOST).map((item) => (
-          <Row key={item.id}>
-            <span>
-              {item.name}
-              <Soft as="small" style={{ display: 'block' }}>
-                {putByDays(item, nowMs, printer)}
-              </Soft>
-            </span>
-            <strong>{putByAmount(item, printer)}</strong>
-          </Row>
-        ))}
+      {there.slice(0, MOST).map((item) => (
+        <Row key={item.id}>
+          <span>
+            {item.name}
+            <Soft as="small" style={{ display: 'block' }}>
+              {putByDays(item, nowMs, printer)}
+            </Soft>
+          </span>
+          <strong>{putByAmount(item, printer)}</strong>
+        </Row>
+      ))}
     </Panel>
   );
 }
@@ -65,6 +63,7 @@ export function OilNow() {
 
 /** What the cook wrote of the last evening. */
 export function Lesson() {
+  const printer = usePrinter();
   const { data } = api.useLedgerInfiniteQuery('');
   const last = data?.pages[0]?.rows[0];
   const record = api.useRecordQuery(last?.id ?? '', { skip: !last });
@@ -76,7 +75,7 @@ export function Lesson() {
         <>
           <p>{notes}</p>
           <Soft>
-            <Link to={`/ledger/${last.id}`}>{last.name}</Link>, {printDate(Date.parse(last.startedAt))}
+            <Link to={`/ledger/${last.id}`}>{last.name}</Link>, {printer.date(Date.parse(last.startedAt))}
           </Soft>
         </>
       ) : (

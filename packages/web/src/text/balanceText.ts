@@ -16,7 +16,7 @@ export function balanceText({ code, value }: BalanceWay, p: Printer): string {
     case 'fill-each':
       return `Fill each with ${p.mass(value)}`;
     case 'roll-to':
-      return `Roll to ${p.mm(value)}`;
+      return `Roll to ${p.length(value)}`;
     default: {
       const never: never = code;
       return never;

@@ -11,11 +11,11 @@ export function cardFigures({ draft, printer }: Pick<Line, 'draft' | 'printer'>,
   const figures: [string, string][] = [
     ['Form', FORM_NAME[draft.form]],
     ['Pieces', String(draft.pieces)],
-    [BLANK_SIZE[form.blank].replace(',', ''), printer.mm(fold.discM)],
-    ['Rolled', printer.mm(fold.thicknessM)],
+    [BLANK_SIZE[form.blank].replace(',', ''), printer.length(fold.discM)],
+    ['Rolled', printer.length(fold.thicknessM)],
     ['Dough each', printer.mass(piece.doughKg)],
     ['Filling each', printer.mass(fold.fillingEachKg)],
-    ['Seal', printer.mm(fold.sealM)],
+    ['Seal', printer.length(fold.sealM)],
     ['Rim', GLUE_NAME[(draft.seal ?? USUAL_SEAL).glue]],
   ];
   if (form.hasEdge) figures.push(['Edge', EDGE_NAME[fold.edge ?? 'plain']]);

@@ -57,11 +57,11 @@ function clashValue(key: string, value: unknown, p: Printer): string {
     return Number.isFinite(ms) ? `${p.clock(ms)} ${p.day(ms)}` : value.slice(0, 60).replaceAll('-', ' ');
   }
   if (typeof value !== 'number') return 'another choice';
-  if (/M3$/.test(key)) return p.ml(value);
+  if (/M3$/.test(key)) return p.volume(value);
   if (/Kg$/.test(key)) return p.mass(value);
   if (/C$/.test(key)) return p.temp(value);
   if (/S$/.test(key)) return p.time(value);
-  if (key !== 'altitudeM' && /M$/.test(key)) return p.mm(value);
+  if (key !== 'altitudeM' && /M$/.test(key)) return p.length(value);
   return plain(value, 2);
 }
 

@@ -229,7 +229,7 @@ export function measureText(measure: MeasureId, value: number, p: Printer): stri
     case 'dough-c':
       return p.temp(value);
     case 'rolled-m':
-      return p.mm(value);
+      return p.length(value);
     case 'pieces':
       return plain(value, 0);
     default: {

@@ -44,21 +44,21 @@ const SENTENCES: SentencesOf<Exclude<FindingCode, HotCode | MixCode>> = {
     `The pocket is ${p.percent(fill)} full and seams will open. Take ${p.mass(overKg)} out of each piece, or a larger disc.`,
   'fold.plain': () => 'Plain pieces, without a filling.',
   'fold.puffs': ({ highM }, p) =>
-    `Steam lifts it to about ${p.mm(highM)}. Roll it evenly: it does not puff through a crease or a hole.`,
+    `Steam lifts it to about ${p.length(highM)}. Roll it evenly: it does not puff through a crease or a hole.`,
   'fold.stays-flat': ({ highM, fill }, p) =>
     fill > 0.5
       ? 'The filling holds the walls together: it stays flat. Use less filling for a hollow bread.'
-      : `It lifts only ${p.mm(highM)}: it stays flat.`,
+      : `It lifts only ${p.length(highM)}: it stays flat.`,
   'fold.enough': ({ fillingKg, doughKg }, p) =>
     `${p.mass(fillingKg)} of filling in ${p.mass(doughKg)} of dough is enough for this form.`,
   'fold.bready': ({ fill, moreKg }, p) =>
     `The pocket is only ${p.percent(fill)} full: mostly dough. There is room for ${p.mass(moreKg)} more.`,
   'fold.wall-thin': ({ seamM }, p) =>
-    `The wall thins to ${p.mm(seamM)} at the seam and may open. Roll thicker or fill less.`,
+    `The wall thins to ${p.length(seamM)} at the seam and may open. Roll thicker or fill less.`,
   'fold.wall': ({ crownM, seamM, sealM }, p) =>
-    `The wall is ${p.mm(crownM)} at the top, ${p.mm(seamM)} beside the seam and ${p.mm(sealM)} where it is sealed.`,
+    `The wall is ${p.length(crownM)} at the top, ${p.length(seamM)} beside the seam and ${p.length(sealM)} where it is sealed.`,
   'fold.gathered': ({ wallM, centreM, rimM, crownM, sideM, knotM }, p) =>
-    `Roll the disc ${p.mm(centreM)} in the middle and ${p.mm(rimM)} at the rim: the wall is then ${p.mm(wallM)} all round. Rolled flat it is ${p.mm(crownM)} at the top, ${p.mm(sideM)} at the side and ${p.mm(knotM)} at the knot.`,
+    `Roll the disc ${p.length(centreM)} in the middle and ${p.length(rimM)} at the rim: the wall is then ${p.length(wallM)} all round. Rolled flat it is ${p.length(crownM)} at the top, ${p.length(sideM)} at the side and ${p.length(knotM)} at the knot.`,
   'fold.part-frozen': ({ firmS, eachKg }, p) =>
     `Shape the filling into portions of ${p.mass(eachKg)} and freeze them for ${p.span(firmS)}. They are then firm outside and soft in the middle. They close more easily and start colder.`,
   'fold.knot': ({ knotKg }, p) => `About ${p.mass(knotKg)} of dough is left at the knot. Pinch it off.`,
@@ -83,15 +83,15 @@ const SENTENCES: SentencesOf<Exclude<FindingCode, HotCode | MixCode>> = {
   'fold.open-edge': opens('edge'),
   'fold.open-narrow': opens('narrow'),
   'fold.edge-narrow': ({ sealM, leastM }, p) =>
-    `This edge needs a rim of ${p.mm(leastM)}; there is ${p.mm(sealM)}. Leave more, or finish it plain.`,
+    `This edge needs a rim of ${p.length(leastM)}; there is ${p.length(sealM)}. Leave more, or finish it plain.`,
   'fold.coat': ({ coatKg, thicknessM, browning, restS }, p) =>
-    `The coat adds ${p.mass(coatKg)} to a piece, ${p.mm(thicknessM)} thick, and browns ${plain(browning)} times as fast. Let it rest ${p.span(restS)}. Skim the oil between lots.`,
+    `The coat adds ${p.mass(coatKg)} to a piece, ${p.length(thicknessM)} thick, and browns ${plain(browning)} times as fast. Let it rest ${p.span(restS)}. Skim the oil between lots.`,
   'fold.coat-falls': () =>
     'A dry coat on dry skin falls off in the oil. Wet the pieces first: water, milk, egg or slurry.',
   'fold.wash': ({ coatKg, browning }, p) =>
     `The wash adds ${p.mass(coatKg)} to a piece and browns ${plain(browning)} times as fast.`,
   'fold.thickness-outside': ({ rolledM, leastM, mostM }, p) =>
-    `The dough is rolled to ${p.mm(rolledM)}. This dough is usually ${p.mm(leastM)} to ${p.mm(mostM)}.`,
+    `The dough is rolled to ${p.length(rolledM)}. This dough is usually ${p.length(leastM)} to ${p.length(mostM)}.`,
 };
 
 /** What a finding says, from a table that has its code: each sentence gets the values of its own. */

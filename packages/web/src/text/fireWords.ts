@@ -245,5 +245,5 @@ export function oilSourceText(probe: string | null, spreadC: number | null, p: P
 }
 
 export function potFullText(where: string, oilM3: number, withLot: number, p: Printer): string {
-  return `${where}, ${p.ml(oilM3)} of oil, ${p.percent(withLot)} full with a lot in`;
+  return `${where}, ${p.volume(oilM3)} of oil, ${p.percent(withLot)} full with a lot in`;
 }

@@ -1,6 +1,6 @@
 /** What fold and seal says, in one place so that it can be translated. */
 export const FOLD = {
-  noSizeIsSo: 'No blank from 2 to 40 cm makes it 75 % full. Change the filling, or the form.',
+  noSizeIsSo: 'No blank makes it 75 % full. Change the filling, or the form.',
   fillingOfPiece: 'Filling, of the piece’s weight',
   sizeOfTheBlank: 'Size of the blank',
   lengthOfTheBlank: 'Length of the blank',
@@ -27,5 +27,6 @@ export const FOLD = {
   noPocket: 'no pocket',
   sizeItToBe75: 'Size it to be 75 % full',
   waysToEndTogether: 'Ways to end together',
-  notAWeight: (text: string) => `“${text}” is not a weight; type grams such as 68 or 68.5.`,
+  notAWeight: (text: string, unit: 'g' | 'oz') =>
+    `“${text}” is not a weight; type ${unit === 'g' ? 'grams such as 68 or 68.5' : 'ounces such as 2.4'}.`,
 } as const;

@@ -82,7 +82,7 @@ const SENTENCES: HotSentences = {
   'fry.pot-gone': () =>
     'The pot this batch was planned in is no longer in the Store. It is now planned in the pot on the ring.',
   'fry.pot-over-half': ({ oilAlone, withLot, freeM, mostAlone, mostWithLot, leastFreeM }, p) =>
-    `Hot oil fills ${p.percent(oilAlone)} of the pot, ${p.percent(withLot)} with a lot in, and leaves ${p.mm(freeM)} of wall. Keep it under ${p.percent(mostAlone)}, ${p.percent(mostWithLot)} with a lot, and ${p.mm(leastFreeM)} free: take less oil or a taller pot.`,
+    `Hot oil fills ${p.percent(oilAlone)} of the pot, ${p.percent(withLot)} with a lot in, and leaves ${p.length(freeM)} of wall. Keep it under ${p.percent(mostAlone)}, ${p.percent(mostWithLot)} with a lot, and ${p.length(leastFreeM)} free: take less oil or a taller pot.`,
   'fry.oil-outside': ({ oilC, leastC, mostC }, p) =>
     `The oil is ${p.temp(oilC)}. This dough is usually fried at ${p.temp(leastC)} to ${p.temp(mostC)}.`,
   'fry.oil-discard': ({ uses }) =>
@@ -102,11 +102,11 @@ const SENTENCES: HotSentences = {
       ? `The seam is weakest after ${p.time(worstS)}. Do not prod the pieces then.`
       : `The seam is weakest after ${p.time(worstS)} and firm after ${p.time(holdsS)}. Do not prod the pieces in between.`,
   'fry.half-depth': ({ needM3, haveM3 }, p) =>
-    `Half-depth frying needs ${p.ml(needM3)} of cold oil for a lot. There are ${p.ml(haveM3)}.`,
+    `Half-depth frying needs ${p.volume(needM3)} of cold oil for a lot. There are ${p.volume(haveM3)}.`,
   'fry.half-too-deep': ({ needM3, haveM3 }, p) =>
-    `${p.ml(haveM3)} of oil is too deep for half-depth frying: pieces float. Take ${p.ml(needM3)}.`,
+    `${p.volume(haveM3)} of oil is too deep for half-depth frying: pieces float. Take ${p.volume(needM3)}.`,
   'fry.half-too-shallow': ({ needM3, haveM3 }, p) =>
-    `${p.ml(haveM3)} of oil leaves the middle of each piece dry and pale. Take ${p.ml(needM3)}.`,
+    `${p.volume(haveM3)} of oil leaves the middle of each piece dry and pale. Take ${p.volume(needM3)}.`,
   'fry.frozen-oil': ({ oilC, leastC, mostC }, p) =>
     `At ${p.temp(oilC)} a frozen piece browns before its middle has thawed. Use ${p.temp(leastC)} to ${p.temp(mostC)} and smaller lots.`,
   'fry.thaw-raw': () =>

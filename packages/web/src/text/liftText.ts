@@ -19,7 +19,7 @@ function changeText({ id, draft }: LiftWay, p: Printer): string {
     case 'hotter':
       return `At ${p.temp(draft.fry.oilC)}: `;
     case 'thinner':
-      return `Rolled ${p.mm(draft.fold.thicknessM)}: `;
+      return `Rolled ${p.length(draft.fold.thicknessM)}: `;
     case 'smaller':
       return `${p.mass(draft.fold.fillingEachKg)} of filling each: `;
     case 'warmer':

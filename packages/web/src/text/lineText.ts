@@ -180,12 +180,11 @@ function fillingText({ draft, cold, printer }: Line): StationText {
 function foldText({ draft, cold, printer }: Line): StationText {
   const { piece, findings } = cold.fold;
   const { fold, pieces } = draft;
-  const grams = (kg: number) => plain(kg * 1000, kg < 0.01 ? 1 : 0);
   return {
     station: 'fold',
     name: STATION_NAME.fold,
-    figure: `${pieces} × ${piece ? grams(piece.doughKg) : '–'} + ${grams(fold.fillingEachKg)} g`,
-    detail: `${plain(fold.discM * 1000)} mm ${BLANK_WORD[formOf(draft.form).blank]}, ${printer.mm(fold.thicknessM)}`,
+    figure: `${pieces} × ${piece ? printer.bareMass(piece.doughKg) : '–'} + ${printer.bareMass(fold.fillingEachKg)} ${printer.massUnit}`,
+    detail: `${printer.length(fold.discM)} ${BLANK_WORD[formOf(draft.form).blank]}, ${printer.length(fold.thicknessM)}`,
     ...verdictOf('fold', findings),
   };
 }

@@ -35,7 +35,7 @@ const SENTENCES: MixSentences = {
   'dough.salt-high': ({ percent: salt, usual, lessKg }, p) =>
     `Salt is ${percent(salt)} of the flour and tastes salty. Take ${p.mass(lessKg)} less for ${percent(usual)}.`,
   'dough.hold-back': ({ firstKg, reserveKg, spoonPoints }, p) =>
-    `Pour ${p.mass(firstKg)} of water first and keep ${p.mass(reserveKg)} back. Add it by the spoon: each tablespoon is ${plain(spoonPoints)} % of the flour.`,
+    `Pour ${p.water(firstKg)} of water first and keep ${p.water(reserveKg)} back. Add it by the spoon: each tablespoon is ${plain(spoonPoints)} % of the flour.`,
   'dough.butter-water': ({ butterKg, waterKg }, p) =>
     `${p.mass(butterKg)} of butter holds ${p.mass(waterKg)} of water. It is counted.`,
   'dough.boil-off': ({ waterKg, massKg }, p) =>
@@ -127,15 +127,16 @@ const SENTENCES: MixSentences = {
       : `Made ${many(days, 'day')} ahead it does not keep. With what is in it, ${many(most, 'day')} is the most. Freeze it, or cook it later.`,
   'filling.ahead-slow': ({ to5S, markC, limitS }, p) =>
     `To keep overnight it must reach ${p.temp(markC)} within ${p.span(limitS)}. This takes ${p.span(to5S)} or more. Spread it thinner, or in two dishes.`,
-  'filling.spoon': ({ eachKg, eachM3 }, p) => `Each piece takes ${p.mass(eachKg)}, a level scoop of ${p.ml(eachM3)}.`,
+  'filling.spoon': ({ eachKg, eachM3 }, p) =>
+    `Each piece takes ${p.mass(eachKg)}, a level scoop of ${p.volume(eachM3)}.`,
   'filling.cool-safe': ({ to21S, foldS, depthM, markC }, p) =>
-    `Spread ${p.mm(depthM)} deep it is at ${p.temp(markC)} after ${p.span(to21S)} and ready to fold after ${p.span(foldS)}.`,
+    `Spread ${p.length(depthM)} deep it is at ${p.temp(markC)} after ${p.span(to21S)} and ready to fold after ${p.span(foldS)}.`,
   'filling.cool-slow': ({ to21S, depthM, markC, fromC, limitS }, p) =>
-    `Spread ${p.mm(depthM)} deep it cools too slowly: ${p.span(to21S)} or more to ${p.temp(markC)}. The usual limit is ${p.span(limitS)} from ${p.temp(fromC)}. Spread it thinner, split it, or set it in iced water.`,
+    `Spread ${p.length(depthM)} deep it cools too slowly: ${p.span(to21S)} or more to ${p.temp(markC)}. The usual limit is ${p.span(limitS)} from ${p.temp(fromC)}. Spread it thinner, split it, or set it in iced water.`,
   'filling.cool-split': ({ savedS, dishes }, p) =>
     `Spread in ${plain(dishes, 0)} dishes it is ready ${p.span(savedS)} sooner.`,
   'filling.too-deep': ({ depthM, mostM }, p) =>
-    `The filling stands ${p.mm(depthM)} deep in this dish. Over ${p.mm(mostM)} never cools safely. Take a larger dish or several.`,
+    `The filling stands ${p.length(depthM)} deep in this dish. Over ${p.length(mostM)} never cools safely. Take a larger dish or several.`,
 };
 
 export const mixFindingText = (finding: Finding, printer: Printer): string => sayBy(SENTENCES, finding, printer);

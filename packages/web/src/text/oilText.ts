@@ -1,5 +1,5 @@
 import type { FryPlace, Guests, NotFor, OilAdvice, OilEvent, OilReason, OilSigns, OilState } from '@ember-fold/core';
-import { plain, printDate, type Printer } from './printer';
+import { plain, type Printer } from './printer';
 import { ALLERGEN_NAME } from './words';
 
 /** Wording of oils, guests and the order of a supper. */
@@ -46,7 +46,7 @@ export function oilAdviceText({ advice, reasons }: Pick<OilState, 'advice' | 're
 export function oilStateText(state: OilState, p: Printer): string {
   const uses = state.uses === 1 ? 'one batch' : `${state.uses} batches`;
   const cost = state.cost.perUse === null ? '' : `, ${p.money(state.cost.perUse)} a batch so far`;
-  return `${p.ml(state.volumeM3)}, ${uses}, opened ${plain(state.ageDays, 0)} days ago; smokes at about ${p.temp(state.smokeC)}${cost}.`;
+  return `${p.volume(state.volumeM3)}, ${uses}, opened ${plain(state.ageDays, 0)} days ago; smokes at about ${p.temp(state.smokeC)}${cost}.`;
 }
 
 /** What it carries, for those who must know. */
@@ -58,12 +58,12 @@ export function oilCarriesText({ allergens, diet }: Pick<OilState, 'allergens' |
 
 /** One thing that happened to it. */
 export function oilEventText(event: OilEvent, p: Printer): string {
-  const day = printDate(event.at);
+  const day = p.date(event.at);
   switch (event.kind) {
     case 'filled':
-      return `${day}: filled, ${p.ml(event.m3)}`;
+      return `${day}: filled, ${p.volume(event.m3)}`;
     case 'topped-up':
-      return `${day}: topped up with ${p.ml(event.m3)}`;
+      return `${day}: topped up with ${p.volume(event.m3)}`;
     case 'fried':
       return `${day}: ${event.batchName}, ${p.span(event.hotS)} at ${p.temp(event.meanC)}${event.crumbs ? ', crumbs left' : ''}`;
     case 'strained':

@@ -1,20 +1,38 @@
 import {
   fahrenheitFrom,
   type Kitchen,
+  parseAltitudeM,
+  parseLengthM,
   parseMassKg,
   parseNumber,
   parseTempC,
+  parseVolumeM3,
+  printAltitude,
   printDuration,
-  printGrams,
+  printLength,
   printMass,
+  printScale,
   printTemp,
+  printVolume,
+  type System,
+  systemOf,
 } from '@ember-fold/core';
 
 /** Everything a sentence needs to print figures in the cook's own units. */
 export interface Printer {
   readonly temperature: 'C' | 'F';
-  /** A mass on the scale or on the plate: grams in both systems, for nobody weighs a pastry in cups. */
+  readonly system: System;
+  /** A mass on the scale or on the plate, grams or ounces: nobody weighs a pastry in cups. */
   mass(kg: number): string;
+  /** Water to pour, weighed or in cups and spoons. */
+  water(kg: number): string;
+  /** The same as a bare number of `massUnit`, for where one unit serves several. */
+  bareMass(kg: number): string;
+  readonly massUnit: 'g' | 'oz';
+  /** The same to the tenth of a gram or the hundredth of an ounce, to be read again. */
+  fineMass(kg: number): string;
+  /** What prices of ingredients are for. */
+  readonly soldBy: { readonly name: 'kilogram' | 'pound'; readonly kg: number };
   /** A mass of one ingredient, in grams or cups and spoons. */
   measure(kg: number, densityKgPerM3: number): string;
   temp(c: number): string;
@@ -22,8 +40,12 @@ export interface Printer {
   tempSpan(c: number): string;
   /** The same to a tenth. */
   tempSpanFine(c: number): string;
-  mm(m: number): string;
-  ml(m3: number): string;
+  /** Millimetres or inches. */
+  length(m: number): string;
+  /** Millilitres, or quarts and cups. */
+  volume(m3: number): string;
+  /** Metres or feet over the sea. */
+  altitude(m: number): string;
   percent(share: number): string;
   time(s: number): string;
   /** In the cook's own money, to its hundredth. */
@@ -32,13 +54,20 @@ export interface Printer {
   span(s: number): string;
   /** How soon, for large figures: "95 s", "7 min". */
   soon(s: number): string;
+  /** Of the clock. */
+  readonly hours: 12 | 24;
   clock(ms: number): string;
   day(ms: number): string;
+  /** Day, month and year, in the order this kitchen writes them. */
+  date(ms: number): string;
   /** A temperature without its unit, for fields and charts. */
   degrees(c: number): number;
   readonly units: 'grams' | 'cups';
   readMass(text: string, densityKgPerM3: number): number | null;
   readTemp(text: string): number | null;
+  readLength(text: string): number | null;
+  readVolume(text: string): number | null;
+  readAltitude(text: string): number | null;
 }
 
 const CLOCK = {
@@ -46,11 +75,18 @@ const CLOCK = {
   24: new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }),
 };
 const DAY = new Intl.DateTimeFormat('en-GB', { weekday: 'long' });
-const DATE = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+const DATE = {
+  metric: new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }),
+  us: new Intl.DateTimeFormat('en-US', { day: 'numeric', month: 'long', year: 'numeric' }),
+};
+/** One ounce, kg: bare numbers of a US scale are ounces. */
+const OUNCE = parseMassKg('1 oz', 1000, { cupMl: 250, teaspoonMl: 5 })!;
 
-/** @example "5 January 2030" */
-export function printDate(ms: number): string {
-  return DATE.format(ms);
+/** Ounces as a scale shows them, without pounds. */
+function bareOunces(kg: number): string {
+  const ounces = kg / OUNCE;
+  if (ounces < 0.995) return String(Number(ounces < 0.1 ? ounces.toFixed(3) : ounces.toPrecision(2)));
+  return String(Number((ounces < 9.975 ? Math.round(ounces * 20) / 20 : Math.round(ounces * 10) / 10).toFixed(2)));
 }
 
 /** A number with at most `digits` decimals and no trailing zeros. */
@@ -62,16 +98,10 @@ export function plain(value: number, digits = 1): string {
  * A fixed sentence in the cook's units: temperatures stand in it as °C in braces, lengths as mm.
  * @example withTemps('Heat to {150}.', printer) // "Heat to 150 °C."
  */
-export function withTemps(sentence: string, p: Pick<Printer, 'temp' | 'mm'>): string {
+export function withTemps(sentence: string, p: Pick<Printer, 'temp' | 'length'>): string {
   return sentence
     .replace(/\{(-?\d+)\}/g, (_, c: string) => p.temp(Number(c)))
-    .replace(/\{(\d+) mm\}/g, (_, mm: string) => p.mm(Number(mm) / 1000));
-}
-
-/** Reads millimetres into metres. */
-export function readMm(text: string): number | null {
-  const value = parseNumber(text.replace(/\s*mm$/i, ''));
-  return value === null ? null : value / 1000;
+    .replace(/\{(\d+) mm\}/g, (_, mm: string) => p.length(Number(mm) / 1000));
 }
 
 /** Reads a whole number. */
@@ -90,15 +120,24 @@ export function makePrinter(
   kitchen: Pick<Kitchen, 'units' | 'temperature' | 'measures' | 'currency' | 'hours'>,
 ): Printer {
   const { units, temperature, measures, currency, hours = 24 } = kitchen;
+  const system = systemOf({ units, temperature });
   return {
     temperature,
-    mass: (kg) => `${printGrams(kg)} g`,
+    system,
+    hours,
+    mass: (kg) => printScale(kg, system),
+    water: (kg) => printMass(kg, 1000, units, measures),
+    bareMass: (kg) => (system === 'us' ? bareOunces(kg) : printScale(kg, system).replace(' g', '')),
+    fineMass: (kg) => String(system === 'us' ? Number((kg / OUNCE).toFixed(2)) : Math.round(kg * 10_000) / 10),
+    massUnit: system === 'us' ? 'oz' : 'g',
+    soldBy: system === 'us' ? { name: 'pound', kg: 16 * OUNCE } : { name: 'kilogram', kg: 1 },
     measure: (kg, density) => printMass(kg, density, units, measures),
     temp: (c) => printTemp(c, temperature),
     tempSpan: (c) => `${Math.round(temperature === 'F' ? c * 1.8 : c)} °${temperature}`,
     tempSpanFine: (c) => `${plain(temperature === 'F' ? c * 1.8 : c)} °${temperature}`,
-    mm: (m) => `${plain(m * 1000, 1)} mm`,
-    ml: (m3) => `${Math.round(m3 * 1e6)} ml`,
+    length: (m) => printLength(m, system),
+    volume: (m3) => printVolume(m3, system, measures),
+    altitude: (m) => printAltitude(m, system),
     percent: (share) => `${Math.round(share * 100)} %`,
     time: printDuration,
     money: (amount) => withSign(amount.toFixed(2), currency),
@@ -106,20 +145,15 @@ export function makePrinter(
     span: (s) => (s < 3570 ? `${Math.max(1, Math.round(s / 60))} min` : printDuration(Math.round(s / 60) * 60)),
     clock: (ms) => CLOCK[hours].format(ms).replace(/\s*([AP])M$/, (_, half: string) => ` ${half.toLowerCase()}m`),
     day: (ms) => DAY.format(ms),
+    date: (ms) => DATE[system].format(ms),
     degrees: (c) => (temperature === 'F' ? fahrenheitFrom(c) : c),
     units,
-    readMass: (text, density) => parseMassKg(text, density, measures),
+    readMass: (text, density) => parseMassKg(text, density, measures, system),
     readTemp: (text) => parseTempC(text, temperature),
+    readLength: (text) => parseLengthM(text, system),
+    readVolume: (text) => parseVolumeM3(text, measures, system),
+    readAltitude: (text) => parseAltitudeM(text, system),
   };
-}
-
-/** Reads millilitres or litres into cubic metres. */
-export function readMl(text: string): number | null {
-  const match = /^(.*?)\s*(ml|l|dl)?$/i.exec(text.trim());
-  const value = match ? parseNumber(match[1]!) : null;
-  if (value === null) return null;
-  const unit = match?.[2]?.toLowerCase() ?? 'ml';
-  return (value * (unit === 'l' ? 1000 : unit === 'dl' ? 100 : 1)) / 1e6;
 }
 
 const DAY_S = 86_400;

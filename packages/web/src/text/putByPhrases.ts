@@ -1,5 +1,5 @@
 import type { PutByItem, PutByKind, PutByPlace } from '@ember-fold/core';
-import { keepsFor, type Printer, printDate } from './printer';
+import { keepsFor, type Printer } from './printer';
 
 /** What the freezer page says, in one place so that it can be translated. */
 export const PUT_BY = {
@@ -41,7 +41,7 @@ export function putByAmount({ left, pieces, massKg, takenBy }: PutByItem, p: Pri
 
 /** When it was made, and how long it is still good. */
 export function putByDays({ madeMs, goodMs, place }: PutByItem, nowMs: number, p: Printer): string {
-  const made = `made ${printDate(madeMs)}`;
+  const made = `made ${p.date(madeMs)}`;
   if (goodMs < nowMs) {
     const over = Math.max(1, Math.round((nowMs - goodMs) / DAY_MS));
     return place === 'freezer'

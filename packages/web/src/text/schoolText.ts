@@ -7,7 +7,7 @@ import {
   type LotWayId,
   readCrumb,
 } from '@ember-fold/core';
-import { plain, type Printer } from './printer';
+import type { Printer } from './printer';
 import { CRUST_WORD } from './words';
 
 export const SCHOOL_NAME: Record<FrySchool, string> = {
@@ -34,7 +34,7 @@ export const ARM_ROWS: readonly (readonly [string, (arm: FryArm, p: Printer) => 
   ['Forgives', (arm, p) => p.time(forgivenS(arm))],
   ['Faces', (arm) => (arm.colours ? [...new Set(arm.colours.map((name) => CRUST_WORD[name]))].join(', ') : '–')],
   ['Core when lifted', (arm, p) => (arm.coreC === null ? '–' : p.temp(arm.coreC))],
-  ['Crust', (arm) => (arm.crustM === null ? '–' : `${plain(arm.crustM * 1000)} mm`)],
+  ['Crust', (arm, p) => (arm.crustM === null ? '–' : p.length(arm.crustM))],
   ['Water lost', (arm, p) => (arm.waterLostKg === null ? '–' : p.mass(arm.waterLostKg))],
   ['Oil taken up', (arm, p) => (arm.oilTakenKg === null ? '–' : p.mass(arm.oilTakenKg))],
   ['Lots', (arm) => lotsOf(arm)],
@@ -110,9 +110,9 @@ export function lotWayText({ arm, pot }: LotWay, p: Printer): string {
   if (lotSize === null || lots === null || totalS === null || lowestC === null)
     return 'There is no good moment to lift it.';
   const where = pot.diameterM
-    ? `${p.mm(pot.diameterM)} across, ${plain((pot.oilM3 ?? 0) * 1000)} l: `
+    ? `${p.length(pot.diameterM)} across, ${p.volume(pot.oilM3 ?? 0)}: `
     : pot.oilM3
-      ? `${plain(pot.oilM3 * 1000)} l: `
+      ? `${p.volume(pot.oilM3)}: `
       : '';
   const unsafe = isSafe ? '' : ' This is not safe: the pot is too full, or pieces are not cooked.';
   return `${where}${lotSize} at a time at ${p.temp(oilC)}, ${everyS === null ? `${lots} lots` : `one every ${p.time(everyS)}`}, ${p.time(totalS)} at the stove, never under ${p.temp(lowestC)}.${unsafe}`;

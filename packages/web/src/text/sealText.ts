@@ -51,7 +51,7 @@ export function shareText(share: number): string {
 /** One line for one rolling of dough. */
 export function rollText(roll: CutRoll, index: number, printer: Printer): string {
   const { sheets, sheet, cuts, offcutKg, toughness } = roll;
-  const size = `${Math.round(sheet.wideM * 1000)} by ${Math.round(sheet.highM * 1000)} mm`;
+  const size = `${printer.length(sheet.wideM)} by ${printer.length(sheet.highM)}`;
   const how = sheets === 1 ? `one sheet ${size}` : `${sheets} sheets ${size}`;
   const tough = toughness > 1.01 ? `, ${Math.round((toughness - 1) * 100)} % tougher` : '';
   const name = index === 0 ? 'First cut' : index === 1 ? 'Re-roll' : `Re-roll ${index}`;

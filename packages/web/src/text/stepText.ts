@@ -11,12 +11,12 @@ const EDGE_STEP: Record<EdgeId, string> = {
 /** One line for each frame of how a piece is folded, from blank to sealed. Long for it is one case a form, read side by side. */
 export function stepText(draft: Pick<TrayDraft, 'form' | 'fold'>, piece: Piece, printer: Printer): string[] {
   const { fold, form } = draft;
-  const { mm, mass } = printer;
-  const disc = mm(fold.discM);
-  const seal = mm(fold.sealM);
-  const thick = mm(fold.thicknessM);
+  const { mass } = printer;
+  const disc = printer.length(fold.discM);
+  const seal = printer.length(fold.sealM);
+  const thick = printer.length(fold.thicknessM);
   const fill = mass(fold.fillingEachKg);
-  const length = mm(blankLengthM(draft));
+  const length = printer.length(blankLengthM(draft));
   const edge = EDGE_STEP[fold.edge ?? 'plain'];
   const rolled = piece.gathered ? `Roll ${disc}, thin at the rim` : `Roll ${disc}, ${thick} thick`;
   const drawUp = 'Draw the rim up; press air out';
@@ -82,17 +82,23 @@ export function stepText(draft: Pick<TrayDraft, 'form' | 'fold'>, piece: Piece, 
         `${fill} in the middle`,
         drawUp,
         'Pinch the knot off',
-        `Press it ${mm(piece.thicknessM)} high, knot down`,
+        `Press it ${printer.length(piece.thicknessM)} high, knot down`,
       ];
     case 'oval':
-      return [rolled, `${fill} in the middle`, drawUp, 'Pinch the knot off', `Roll it ${mm(piece.widthM)} long`];
+      return [
+        rolled,
+        `${fill} in the middle`,
+        drawUp,
+        'Pinch the knot off',
+        `Roll it ${printer.length(piece.widthM)} long`,
+      ];
     case 'teardrop':
       return [
         rolled,
         `${fill} in the middle`,
         drawUp,
         'Pinch the knot off',
-        `Draw it to a point, ${mm(piece.depthM)} high`,
+        `Draw it to a point, ${printer.length(piece.depthM)} high`,
       ];
     case 'whole-core':
       return [rolled, `${fill} of core in the middle`, drawUp, 'Smooth the dough to the core'];
@@ -106,7 +112,7 @@ export function stepText(draft: Pick<TrayDraft, 'form' | 'fold'>, piece: Piece, 
     case 'cup': {
       const { lidM } = cupSizes(fold.discM, fold.sealM);
       return [
-        `Roll ${disc} and a lid of ${mm(lidM)}, ${thick} thick`,
+        `Roll ${disc} and a lid of ${printer.length(lidM)}, ${thick} thick`,
         'Line the tin; let the rim stand',
         `${fill}, level`,
         `Lid on; press the rim${edge}`,

@@ -15,7 +15,7 @@ export const STORE = {
   itPostsLinesOfText: 'Give this token to the device that reads your scale or probe.',
   nothingInItYetAdd: 'Nothing in it yet. Add its first ingredient.',
   makes: 'Makes',
-  costsAKilogram: 'Costs a kilogram',
+  costs: (unit: 'kilogram' | 'pound') => `Costs a ${unit}`,
   fits: 'Fits',
   family: 'Family',
   itsWaterIs: 'How its water is removed',
@@ -91,7 +91,8 @@ export const STORE = {
   containsOfTheUsualFourteen: 'Contains, of the usual fourteen allergens',
   whereTheseFiguresComeFrom: 'Where these figures come from',
   the100MlWeighs: '100 ml weighs',
-  costsAKilogramAsUsed: 'Costs, a kilogram as used',
+  aCupWeighs: 'A cup weighs',
+  costsAsUsed: (unit: 'kilogram' | 'pound') => `Costs, a ${unit} as used`,
   wholemeal: 'Wholemeal',
   firmAtRoomTemperature: 'firm at room temperature',
   raisesAsInstantYeast: 'Raises as instant yeast',
@@ -103,8 +104,8 @@ export const STORE = {
   everyIngredient: 'every ingredient',
   addedOrChangedHere: 'added or changed here',
   ingredients: 'Ingredients',
-  aKilogram: (name: string | number, money: string | number, value: string | number) =>
-    `${name}, ${money} a kilogram${value}`,
+  priceOf: (name: string, money: string, unit: 'kilogram' | 'pound', value: string) =>
+    `${name}, ${money} a ${unit}${value}`,
   findAnIngredient: 'Find an ingredient',
   oneIngredient: 'One ingredient',
   ingredients2: (length: string | number) => `${length} ingredients`,
@@ -229,6 +230,7 @@ export const STORE = {
   allIngredients: 'All ingredients',
   expects: {
     levelled: 'grams such as 53, levelled and not packed',
+    levelledUs: 'ounces such as 4.25, levelled and not packed',
     price: 'a price such as 2.40',
     metres: 'metres such as 250',
     watts: 'watts such as 2000',

@@ -8,7 +8,7 @@ import {
   withWorkedFormula,
   RANGES,
 } from '@ember-fold/core';
-import { Sparkles } from 'lucide-react';
+import { BookOpen } from 'lucide-react';
 import { useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { api } from '../../data/api';
@@ -95,7 +95,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
   const facts = [
     [T.effectiveWater, `${plain(figures.waterPercent)} %`],
     [T.effectiveFat, `${plain(figures.fatPercent)} %`],
-    [T.firstPour, T.back(printer.mass(figures.firstPourKg), printer.mass(figures.reserveKg))],
+    [T.firstPour, T.back(printer.water(figures.firstPourKg), printer.water(figures.reserveKg))],
     [T.rests, restS.most === 0 ? T.notAtAll : T.to(printer.span(restS.least), printer.span(restS.most))],
   ] as const;
   return (
@@ -164,7 +164,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
             onByPercent={setByPercent}
           >
             <Button $look="quiet" onPress={() => edit('dough.worked', withWorkedFormula)}>
-              <Sparkles size={16} aria-hidden />
+              <BookOpen size={16} aria-hidden />
               {T.workedFormula}
             </Button>
           </FormulaTools>

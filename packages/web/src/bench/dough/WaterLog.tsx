@@ -12,7 +12,7 @@ import { Problem, Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
 import { BeliefCurve } from '../../ui/drawing/BeliefCurve';
 import { PourLadder } from '../../ui/drawing/PourLadder';
-import { plain, printDate, type Printer } from '../../text/printer';
+import { plain, type Printer } from '../../text/printer';
 import { FELT_NAME } from '../../text/words';
 
 const Box = styled.section`
@@ -86,17 +86,17 @@ export function WaterLog({ line }: { readonly line: Line }) {
     <Box aria-label={T.waterLog}>
       <Taps>
         <h3>{T.whileMixing}</h3>
-        <span>{T.pouredOf(printer.mass(sum), printer.mass(figures.firstPourKg + figures.reserveKg))}</span>
+        <span>{T.pouredOf(printer.water(sum), printer.water(figures.firstPourKg + figures.reserveKg))}</span>
         <PourLadder
           firstKg={figures.firstPourKg}
           reserveKg={figures.reserveKg}
           pouredKg={sum}
           spoonKg={SPOONS_KG[0]!}
-          printMass={printer.mass}
+          printMass={printer.water}
         />
         {pours.map((kg) => (
           <Button key={kg} onPress={() => setPoured([...poured, kg])}>
-            {T.poured(printer.mass(kg))}
+            {T.poured(printer.water(kg))}
           </Button>
         ))}
         {poured.length > 0 && <Button onPress={() => setPoured(poured.slice(0, -1))}>{T.takeBack}</Button>}
@@ -175,7 +175,7 @@ function Noted({ note, printer, onFelt, onForget }: NotedProps) {
   return (
     <Box as="li">
       <strong>{note.batchName}</strong>
-      <Soft>{T.poured2(printDate(Date.parse(note.notedAt)), printer.mass(note.pouredKg))}</Soft>
+      <Soft>{T.poured2(printer.date(Date.parse(note.notedAt)), printer.water(note.pouredKg))}</Soft>
       <Choice label={`Felt, ${note.batchName}`} hideLabel value={note.felt} options={FELT_NAME} onChange={onFelt} />
       <Button $look="quiet" style={{ padding: 0 }} onPress={onForget}>
         {T.forgetThisDough}

@@ -10,7 +10,7 @@ import { Button } from '../../ui/controls/Button';
 import { Row, Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
 import { WayList } from '../../ui/controls/WayList';
-import { MmField } from '../../ui/controls/UnitFields';
+import { LengthField } from '../../ui/controls/UnitFields';
 import { PLACE_NAME } from '../../text/words';
 
 /** The dish belongs to the kitchen: it is the same one next time. */
@@ -20,7 +20,7 @@ function DishFields({ dish }: { readonly dish: Kitchen['dish'] }) {
   return (
     <>
       <Row>
-        <MmField
+        <LengthField
           label={T.dishLength}
           value={dish.lengthM}
           {...RANGES.kitchen.dishM}
@@ -28,7 +28,7 @@ function DishFields({ dish }: { readonly dish: Kitchen['dish'] }) {
         />
       </Row>
       <Row>
-        <MmField
+        <LengthField
           label={T.dishWidth}
           value={dish.widthM}
           {...RANGES.kitchen.dishM}
@@ -60,8 +60,8 @@ export function CoolingSheet({ line, onClose }: { readonly line: Line; readonly 
                 <strong>{`${name[0]!.toUpperCase()}${name.slice(1)}`}</strong>
                 <Soft>
                   {cooling
-                    ? T.deepReadyToFold(printer.mm(depthM), fold, cooling.passesFirstMark ? '' : T.tooSlowToBeSafe)
-                    : T.deepTooDeepToCool(printer.mm(depthM))}
+                    ? T.deepReadyToFold(printer.length(depthM), fold, cooling.passesFirstMark ? '' : T.tooSlowToBeSafe)
+                    : T.deepTooDeepToCool(printer.length(depthM))}
                 </Soft>
               </div>
               <Button

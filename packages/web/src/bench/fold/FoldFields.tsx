@@ -18,7 +18,7 @@ import { FOLD as T } from '../../text/foldPhrases';
 import { BLANK_SIZE, FORM_NAME } from '../../text/formWords';
 import { Button } from '../../ui/controls/Button';
 import { PanelTitle, Row } from '../../ui/controls/Panel';
-import { GramField, MmField } from '../../ui/controls/UnitFields';
+import { GramField, LengthField } from '../../ui/controls/UnitFields';
 import { FormPicture } from '../../ui/drawing/FormPicture';
 import { lazyPart } from '../../ui/lazyPart';
 import { PiecesField } from '../PiecesField';
@@ -79,7 +79,7 @@ export function FoldFields({ line, onOutline }: { readonly line: Line; readonly 
       )}
       <PiecesField pieces={draft.pieces} />
       <Row>
-        <MmField
+        <LengthField
           label={BLANK_SIZE[form.blank]}
           value={fold.discM}
           {...RANGES.draft.discM}
@@ -88,7 +88,7 @@ export function FoldFields({ line, onOutline }: { readonly line: Line; readonly 
       </Row>
       {form.hasLength && (
         <Row>
-          <MmField
+          <LengthField
             label={T.itsLength}
             value={lengthM}
             {...RANGES.draft.lengthM}
@@ -97,7 +97,7 @@ export function FoldFields({ line, onOutline }: { readonly line: Line; readonly 
         </Row>
       )}
       <Row>
-        <MmField
+        <LengthField
           label={T.rolledThickness}
           value={fold.thicknessM}
           {...RANGES.draft.thicknessM}
@@ -124,7 +124,7 @@ export function FoldFields({ line, onOutline }: { readonly line: Line; readonly 
         />
       </Row>
       <Row>
-        <MmField
+        <LengthField
           label={T.sealMargin}
           value={fold.sealM}
           {...RANGES.draft.sealM}

@@ -36,7 +36,7 @@ export function BlankHandles({ line }: { readonly line: Line }) {
     <>
       <DragHandle
         label={T.sizeOfTheBlank}
-        said={printer.mm(fold.discM)}
+        said={printer.length(fold.discM)}
         value={fold.discM}
         {...RANGES.draft.discM}
         step={0.001}
@@ -50,7 +50,7 @@ export function BlankHandles({ line }: { readonly line: Line }) {
       {hasLength && (
         <DragHandle
           label={T.lengthOfTheBlank}
-          said={printer.mm(lengthM)}
+          said={printer.length(lengthM)}
           value={lengthM}
           {...RANGES.draft.lengthM}
           step={0.001}
@@ -65,7 +65,7 @@ export function BlankHandles({ line }: { readonly line: Line }) {
       {seal && (
         <DragHandle
           label={T.sealMarginOnTheBlank}
-          said={printer.mm(fold.sealM)}
+          said={printer.length(fold.sealM)}
           value={fold.sealM}
           {...RANGES.draft.sealM}
           step={0.0005}
@@ -102,7 +102,7 @@ export function WallHandle({
   return (
     <DragHandle
       label={T.rolledThicknessOnTheCut}
-      said={printer.mm(thicknessM)}
+      said={printer.length(thicknessM)}
       value={thicknessM}
       {...RANGES.draft.thicknessM}
       step={0.0001}

@@ -38,8 +38,8 @@ export function ModelSheet({ line, onClose }: { readonly line: Line; readonly on
               across={ALONG.has(draft.form) ? 0 : 1}
               label={FOLD_SHEETS.inTheRound(
                 FORM_NAME[draft.form],
-                printer.mm(piece.widthM),
-                printer.mm(piece.thicknessM),
+                printer.length(piece.widthM),
+                printer.length(piece.thicknessM),
                 cut ? FOLD_SHEETS.cutOpen : '',
               )}
             />

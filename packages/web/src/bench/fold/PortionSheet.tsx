@@ -40,14 +40,18 @@ export function PortionSheet({ line, onClose }: { readonly line: Line; readonly 
     <Sheet title={T.weighARun} isOpen onClose={onClose}>
       <Choice<Weighed> label={FOLD_SHEETS.onTheScale} value={what} options={WEIGHED} onChange={setWhat} />
       <Soft>{FOLD_SHEETS.eachShouldWeigh(printer.mass(wantedKg))}</Soft>
-      <LiveScale printer={printer} wantedKg={wantedKg} onTake={(kg) => setText(`${text ?? ''} ${grams(kg)}`.trim())} />
+      <LiveScale
+        printer={printer}
+        wantedKg={wantedKg}
+        onTake={(kg) => setText(`${text ?? ''} ${printer.fineMass(kg)}`.trim())}
+      />
       <LongText
         label={FOLD_SHEETS.weightsInTheOrderThey}
         value={text ?? ''}
         most={4000}
         onChange={(next) => setText(next === '' ? null : next)}
       />
-      {wrong && <Problem>{T.notAWeight(wrong)}</Problem>}
+      {wrong && <Problem>{T.notAWeight(wrong, printer.massUnit)}</Problem>}
       {run && (
         <>
           <PortionDots weightsKg={weightsKg} wantedKg={wantedKg} printMass={printer.mass} colour={theme.know} />
@@ -67,9 +71,6 @@ export function PortionSheet({ line, onClose }: { readonly line: Line; readonly 
     </Sheet>
   );
 }
-
-/** A weight as it is typed into the run. */
-const grams = (kg: number): string => String(Math.round(kg * 10_000) / 10);
 
 /** Whole portions of the dough and filling there are, both ways. */
 function BothWays({ line, doughKg }: { readonly line: Line; readonly doughKg: number }) {

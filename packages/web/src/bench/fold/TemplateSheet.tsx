@@ -55,7 +55,7 @@ export function TemplateSheet({ line, onClose }: { readonly line: Line; readonly
         {page === 'card'
           ? T.standsBesideTheBoardWhat
           : discM > PAGE_M
-            ? T.isWiderThanAnA4(printer.mm(discM))
+            ? T.isWiderThanAnA4(printer.length(discM))
             : T.cutItOutLayIt}
       </Soft>
       <Scroll ref={box} data-print tabIndex={0} role="region" aria-label={page === 'card' ? T.foldCard2 : T.template}>

@@ -9,7 +9,7 @@ import { START_NAME, TURN_NAME } from '../../text/words';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
 import { PanelTitle, Row } from '../../ui/controls/Panel';
-import { MinutesField, MlField, MmField, OptionalCountField, TempField } from '../../ui/controls/UnitFields';
+import { MinutesField, VolumeField, LengthField, OptionalCountField, TempField } from '../../ui/controls/UnitFields';
 import { lazyPart } from '../../ui/lazyPart';
 import { figureFont } from '../../ui/theme';
 
@@ -141,7 +141,7 @@ export function FryFields({ line }: { readonly line: Line }) {
         />
       </Row>
       <Row>
-        <MmField
+        <LengthField
           label={T.potAcross}
           value={kitchen.pot.diameterM}
           {...RANGES.pot.diameterM}
@@ -149,7 +149,7 @@ export function FryFields({ line }: { readonly line: Line }) {
         />
       </Row>
       <Row>
-        <MlField
+        <VolumeField
           label={T.oilInThePot}
           value={kitchen.pot.oilM3}
           {...RANGES.pot.oilM3}

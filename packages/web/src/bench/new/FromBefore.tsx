@@ -1,17 +1,18 @@
 import { Link } from 'react-router';
 import { api } from '../../data/api';
 import { storeApi } from '../../data/storeApi';
-import { printDate } from '../../text/printer';
 import { NEW_BATCH as T, SOURCE_NAME } from '../../text/recipePhrases';
 import { Asked } from '../../ui/controls/Asked';
 import { LinkList } from '../../ui/controls/Page';
 import { Panel, Soft } from '../../ui/controls/Panel';
+import { usePrinter } from '../../ui/printing';
 
 /** So many records are shown here; the ledger has them all. */
 const MOST = 8;
 
 /** Earlier evenings: each record plans itself once more with what really happened. */
 export function FromBefore() {
+  const printer = usePrinter();
   const { data } = api.useLedgerInfiniteQuery('');
   const rows = (data?.pages ?? []).flatMap((page) => page.rows).slice(0, MOST);
   return (
@@ -22,7 +23,7 @@ export function FromBefore() {
           <li key={id}>
             <Link to={`/ledger/${id}`}>
               <strong>{name}</strong>
-              <small>{printDate(Date.parse(startedAt))}</small>
+              <small>{printer.date(Date.parse(startedAt))}</small>
             </Link>
           </li>
         ))}

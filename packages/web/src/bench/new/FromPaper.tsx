@@ -126,7 +126,7 @@ function Makes({
   const rows = [
     [T.makes, T.pieces(pieces)],
     [T.eachIs, T.each(printer.mass(doughEachKg(made)), printer.mass(fold.fillingEachKg))],
-    [T.blank, `${printer.mm(fold.discM)}, ${printer.mm(fold.thicknessM)}`],
+    [T.blank, `${printer.length(fold.discM)}, ${printer.length(fold.thicknessM)}`],
   ] as const;
   return (
     <>

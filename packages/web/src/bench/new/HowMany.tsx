@@ -2,7 +2,7 @@ import { type RecipeCount, RANGES } from '@ember-fold/core';
 import { NEW_BATCH as T } from '../../text/recipePhrases';
 import { Choice } from '../../ui/controls/Choice';
 import { Row } from '../../ui/controls/Panel';
-import { CountField, GramField, MmField } from '../../ui/controls/UnitFields';
+import { CountField, GramField, LengthField } from '../../ui/controls/UnitFields';
 import type { Printer } from '../../text/printer';
 
 type CountWay = 'pieces' | 'guests' | 'roll' | 'flour';
@@ -75,7 +75,7 @@ export function HowMany({ count, ways, onCount, printer }: HowManyProps) {
       {count.way === 'roll' && (
         <>
           <Row>
-            <MmField
+            <LengthField
               label={T.rolled}
               value={count.thicknessM}
               {...RANGES.draft.thicknessM}
@@ -83,7 +83,7 @@ export function HowMany({ count, ways, onCount, printer }: HowManyProps) {
             />
           </Row>
           <Row>
-            <MmField
+            <LengthField
               label={T.cutTo}
               value={count.discM}
               {...RANGES.draft.discM}

@@ -128,7 +128,7 @@ export function FryMapChart({ rows, oilC, horizonS, printer, height, label }: Fr
         type: 'value',
         min: degrees(oilC.least),
         max: degrees(oilC.most),
-        ...degreeAxis(theme),
+        ...degreeAxis(theme, { showMinLabel: false }),
         splitLine: { show: false },
       },
       series: [

@@ -14,9 +14,9 @@ export function axisLook(theme: Theme) {
 }
 
 /** A y axis of temperatures: each label carries its sign, so that the axis needs no name. */
-export function degreeAxis(theme: Theme) {
+export function degreeAxis(theme: Theme, more: { readonly showMinLabel?: boolean } = {}) {
   const look = axisLook(theme);
-  return { ...look, axisLabel: { ...look.axisLabel, formatter: '{value}°' } };
+  return { ...look, axisLabel: { ...look.axisLabel, formatter: '{value}°', ...more } };
 }
 
 export function markText(theme: Theme) {

@@ -2,7 +2,7 @@ import { SHARED as T } from '../../text/sharedPhrases';
 import { type Kitchen, USUAL_BOARD, RANGES } from '@ember-fold/core';
 import { editKitchen } from '../../data/editKitchen';
 import { Row } from './Panel';
-import { MmField } from './UnitFields';
+import { LengthField } from './UnitFields';
 
 /** What this kitchen rolls out on. */
 export function BoardFields({ kitchen }: { readonly kitchen: Kitchen }) {
@@ -12,7 +12,7 @@ export function BoardFields({ kitchen }: { readonly kitchen: Kitchen }) {
   return (
     <>
       <Row>
-        <MmField
+        <LengthField
           label={T.boardLength}
           value={board.lengthM}
           {...RANGES.kitchen.boardM}
@@ -20,7 +20,7 @@ export function BoardFields({ kitchen }: { readonly kitchen: Kitchen }) {
         />
       </Row>
       <Row>
-        <MmField
+        <LengthField
           label={T.boardWidth}
           value={board.widthM}
           {...RANGES.kitchen.boardM}

@@ -13,7 +13,7 @@ import {
 import { Suspense, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { lazyPart } from '../lazyPart';
-import { FINE } from '../theme';
+import { FINE, PHONE } from '../theme';
 import { usePantry } from '../../data/useLine';
 import type { Printer } from '../../text/printer';
 import { FormulaRow } from './FormulaRow';
@@ -57,6 +57,26 @@ const Table = styled.table`
   td:last-child {
     width: 44px;
     padding-right: 0;
+  }
+  /* Cups and spoons are long; a phone is narrow. */
+  ${PHONE} {
+    td,
+    th {
+      padding-inline: 3px;
+    }
+    td:nth-child(2),
+    td:nth-child(2) div {
+      width: 126px;
+    }
+    td:nth-child(2) > div {
+      column-gap: 0;
+    }
+    td:nth-child(2) > div > div {
+      padding-inline: 5px;
+    }
+    td:nth-child(2) input {
+      font-size: 15px;
+    }
   }
   ${FINE} {
     td button {

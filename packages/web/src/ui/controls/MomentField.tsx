@@ -2,6 +2,7 @@ import { SHARED as T } from '../../text/sharedPhrases';
 import { CalendarDateTime, getLocalTimeZone, parseAbsolute, toCalendarDateTime } from '@internationalized/date';
 import { DateField, DateInput, DateSegment, FieldError, I18nProvider, Label } from 'react-aria-components';
 import { styled } from 'styled-components';
+import { usePrinter } from '../printing';
 import { figureBox, labelOver } from './fieldLook';
 
 const Wrap = styled(DateField)`
@@ -35,16 +36,17 @@ interface MomentFieldProps {
   readonly onChange: (iso: string) => void;
 }
 
-/** A day and a time of day in the cook's own time zone, 24-hour clock. */
+/** A day and a time of day in the cook's own time zone, in the order and by the clock of this kitchen. */
 export function MomentField({ label, value, onChange }: MomentFieldProps) {
   const zone = getLocalTimeZone();
+  const { system, hours } = usePrinter();
   const moment: CalendarDateTime = toCalendarDateTime(parseAbsolute(value, zone));
   return (
-    <I18nProvider locale="en-GB">
+    <I18nProvider locale={system === 'us' ? 'en-US' : 'en-GB'}>
       <Wrap
         value={moment}
         granularity="minute"
-        hourCycle={24}
+        hourCycle={hours}
         shouldForceLeadingZeros
         minValue={new CalendarDateTime(2000, 1, 1)}
         maxValue={new CalendarDateTime(2200, 1, 1)}

@@ -1,6 +1,7 @@
 import { SHARED as T } from '../../text/sharedPhrases';
-import { parseDurationS, parseNumber, printDuration, printGrams } from '@ember-fold/core';
-import { plain, type Printer, readMl, readMm, readWhole } from '../../text/printer';
+import { parseDurationS, parseNumber, printDuration } from '@ember-fold/core';
+import { plain, type Printer, readWhole } from '../../text/printer';
+import { usePrinter } from '../printing';
 import { FigureField } from './FigureField';
 
 /** What every field of a physical figure is given; `value` and limits are SI. */
@@ -14,18 +15,26 @@ interface UnitFieldProps {
   readonly width?: number;
 }
 
-/** A mass in grams, for what is weighed in every kitchen: portions, pans. */
+/** Grams beside the field; of ounces the text has its own unit. */
+const unitOf = ({ massUnit }: Printer) => (massUnit === 'g' ? { unit: 'g' } : {});
+
+/** A mass on the scale, for what is weighed in every kitchen: portions, pans. */
 export function GramField({ printer, ...props }: UnitFieldProps & { readonly printer: Printer }) {
+  const isUs = printer.system === 'us';
   return (
     <FigureField
       {...props}
-      print={printGrams}
+      print={isUs ? printer.mass : printer.bareMass}
       read={(text) => printer.readMass(text, 1000)}
-      unit="g"
-      expected={T.expects.grams}
+      {...unitOf(printer)}
+      expected={isUs ? T.expects.ounces : T.expects.grams}
+      {...(isUs && props.width === undefined ? { width: WIDE } : {})}
     />
   );
 }
+/** Inches, ounces and quarts are longer than grams, CSS pixels. */
+const WIDE = 118;
+const WIDER = 150;
 
 /** A mass of one ingredient, in the cook's own system. */
 export function MeasureField({
@@ -37,44 +46,72 @@ export function MeasureField({
   return (
     <FigureField
       {...props}
-      print={(kg) => (cups ? printer.measure(kg, densityKgPerM3) : printGrams(kg))}
+      print={(kg) => (cups ? printer.measure(kg, densityKgPerM3) : printer.bareMass(kg))}
       read={(text) => printer.readMass(text, densityKgPerM3)}
       {...(cups ? {} : { unit: 'g' })}
-      expected={T.expects.measure}
+      expected={printer.system === 'us' ? T.expects.measureUs : T.expects.measure}
       width={props.width ?? 116}
     />
   );
 }
 
-export function MmField(props: UnitFieldProps) {
-  return (
-    <FigureField {...props} print={(m) => plain(m * 1000)} read={readMm} unit={T.mm} expected={T.expects.millimetres} />
-  );
-}
-
-/** Oil or another liquid, in millilitres. */
-export function MlField(props: UnitFieldProps) {
+/** A length: millimetres, or inches in fractions. */
+export function LengthField(props: UnitFieldProps) {
+  const printer = usePrinter();
+  const isUs = printer.system === 'us';
   return (
     <FigureField
       {...props}
-      print={(m3) => String(Math.round(m3 * 1e6))}
-      read={readMl}
-      unit={T.ml}
-      expected={T.expects.millilitres}
+      print={(m) => (isUs ? printer.length(m) : plain(m * 1000))}
+      read={printer.readLength}
+      {...(isUs ? {} : { unit: T.mm })}
+      expected={isUs ? T.expects.inches : T.expects.millimetres}
+      {...(isUs && props.width === undefined ? { width: WIDE } : {})}
     />
   );
 }
 
-/** A vessel, in litres. */
+/** Oil or another liquid: millilitres, or quarts and cups. */
+export function VolumeField(props: UnitFieldProps) {
+  const printer = usePrinter();
+  const isUs = printer.system === 'us';
+  return (
+    <FigureField
+      {...props}
+      print={(m3) => (isUs ? printer.volume(m3) : String(Math.round(m3 * 1e6)))}
+      read={printer.readVolume}
+      {...(isUs ? {} : { unit: T.ml })}
+      expected={isUs ? T.expects.quarts : T.expects.millilitres}
+      {...(isUs && props.width === undefined ? { width: WIDER } : {})}
+    />
+  );
+}
+
+/** A vessel: litres, or quarts. */
 export function LitreField(props: UnitFieldProps) {
+  const printer = usePrinter();
+  if (printer.system === 'us') return <VolumeField {...props} />;
   return (
     <FigureField
       {...props}
       print={(m3) => plain(m3 * 1000, 2)}
       // A bare figure is litres here; with a unit it is what it says.
-      read={(text) => readMl(/[a-z]/i.test(text) ? text : `${text} l`)}
+      read={(text) => printer.readVolume(/[a-z]/i.test(text) ? text : `${text} l`)}
       unit="l"
       expected={T.expects.litres}
+    />
+  );
+}
+
+/** A height over the sea: metres or feet. */
+export function AltitudeField(props: UnitFieldProps) {
+  const printer = usePrinter();
+  return (
+    <FigureField
+      {...props}
+      print={printer.altitude}
+      read={printer.readAltitude}
+      expected={printer.system === 'us' ? T.expects.feet : T.expects.metres}
     />
   );
 }

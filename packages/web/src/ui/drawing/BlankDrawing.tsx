@@ -2,7 +2,7 @@ import { SHARED as T } from '../../text/sharedPhrases';
 import { cupSizes, type Form, formOf, type FormId, LEAF, type Piece, type Point, stripFolds } from '@ember-fold/core';
 import { type ReactNode, useId } from 'react';
 import { useTheme } from 'styled-components';
-import { plain } from '../../text/printer';
+import { usePrinter } from '../printing';
 import { crustColour } from './crust';
 import { DimensionX } from './Dimension';
 import { DiscDrawing, FILLING } from './DiscDrawing';
@@ -49,12 +49,13 @@ interface WithHandles extends BlankDrawingProps {
 /** The rolled blank with its bare rim, its folds and where the filling goes. In millimetres, to scale. */
 export function BlankDrawing({ handles, ...props }: WithHandles) {
   const { form, discM, lengthM, sealM, piece } = props;
+  const printer = usePrinter();
   const { blank, hasLength } = formOf(form);
   if (form === 'half-moon')
     return <DiscDrawing discM={discM} sealM={sealM} fill={piece?.fill ?? 0} handles={handles} />;
   const r = drawingHalfM(form, discM, lengthM) * 1000;
-  const across = T.mm2(plain(discM * 1000));
-  const size = hasLength ? T.byMm(across, plain(lengthM * 1000)) : T.across(across);
+  const across = printer.length(discM);
+  const size = hasLength ? T.by(across, printer.length(lengthM)) : T.across(across);
   const half = discM * 500;
   const high = hasLength ? lengthM * 500 : half;
   return (
@@ -79,6 +80,7 @@ export function BlankDrawing({ handles, ...props }: WithHandles) {
 
 /** The blank itself around 0, 0: outline, seal and folds, and the filling when there is a piece. */
 export function Blank({ form, discM, lengthM, sealM, piece, outline }: BlankDrawingProps) {
+  const printer = usePrinter();
   const theme = useTheme();
   const half = discM * 500;
   const long = lengthM * 500;
@@ -97,8 +99,8 @@ export function Blank({ form, discM, lengthM, sealM, piece, outline }: BlankDraw
           {spot(0, 0, half * 0.5)}
           {piece?.gathered && (
             <g stroke="none" fill={theme.ink} fontSize={half * 0.11} textAnchor="middle">
-              <text y={-half * 0.6}>{T.middleMm(plain(piece.gathered.rollCentreM * 1000))}</text>
-              <text y={half * 0.8}>{T.rimMm(plain(piece.gathered.rollRimM * 1000))}</text>
+              <text y={-half * 0.6}>{T.middle(printer.length(piece.gathered.rollCentreM))}</text>
+              <text y={half * 0.8}>{T.rim(printer.length(piece.gathered.rollRimM))}</text>
             </g>
           )}
         </>
@@ -162,8 +164,8 @@ export function Blank({ form, discM, lengthM, sealM, piece, outline }: BlankDraw
           <circle r={lidM * 500} {...dash} strokeDasharray={`${half * 0.015} ${half * 0.03}`} />
           {spot(0, 0, baseM * 500 * 0.9)}
           <g stroke="none" fill={theme.ink} fontSize={half * 0.11} textAnchor="middle">
-            <text y={-(lidM * 500 + Math.max(0, half - lidM * 500) * 0.3)}>{T.lidMmAcross(plain(lidM * 1000))}</text>
-            <text y={baseM * 500 + half * 0.17}>{T.baseMm(plain(baseM * 1000))}</text>
+            <text y={-(lidM * 500 + Math.max(0, half - lidM * 500) * 0.3)}>{T.lidAcross(printer.length(lidM))}</text>
+            <text y={baseM * 500 + half * 0.17}>{T.base(printer.length(baseM))}</text>
           </g>
         </>
       );

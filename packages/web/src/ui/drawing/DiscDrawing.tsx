@@ -1,6 +1,7 @@
 import { SHARED as T } from '../../text/sharedPhrases';
 import type { ReactNode } from 'react';
 import { useTheme } from 'styled-components';
+import { usePrinter } from '../printing';
 import { crustColour } from './crust';
 import { DimensionX } from './Dimension';
 import { Drawing } from './Drawing';
@@ -16,6 +17,7 @@ interface DiscDrawingProps {
 /** The rolled disc with its bare rim, the fold and where the filling goes. In millimetres, to scale. */
 export function DiscDrawing({ discM, sealM, fill, handles }: DiscDrawingProps) {
   const theme = useTheme();
+  const printer = usePrinter();
   const r = discM * 500;
   const inner = Math.max(0, r - sealM * 1000);
   const text = r * 0.105;
@@ -24,7 +26,7 @@ export function DiscDrawing({ discM, sealM, fill, handles }: DiscDrawingProps) {
   return (
     <Drawing
       box={[-r * 1.08, -r * 1.06, r * 2.16, r * 2.42]}
-      label={T.rolledDiscMmAcrossOuter(Math.round(discM * 1000), (sealM * 1000).toFixed(0))}
+      label={T.rolledDiscAcrossOuter(printer.length(discM), printer.length(sealM))}
       handles={handles}
     >
       <circle r={r} fill={crustColour(0)} stroke="#B98F45" strokeWidth={r * 0.012} />
@@ -54,7 +56,7 @@ export function DiscDrawing({ discM, sealM, fill, handles }: DiscDrawingProps) {
       <text x={0} y={-inner * 0.62} fontSize={text} textAnchor="middle" fill="#5A431A">
         {T.rimBareNoFlour}
       </text>
-      <DimensionX from={-r} to={r} y={r * 1.13} size={r} label={T.mm3(Math.round(discM * 10000) / 10)} />
+      <DimensionX from={-r} to={r} y={r * 1.13} size={r} label={printer.length(discM)} />
     </Drawing>
   );
 }

@@ -2,6 +2,7 @@ import { SHARED as T } from '../../text/sharedPhrases';
 import { type TrayDraft, type Piece } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { foldFrames } from './FoldSteps';
+import { MeasureBar } from './MeasureBar';
 
 const Svg = styled.svg`
   display: block;
@@ -33,7 +34,7 @@ interface FoldCardProps {
   readonly notes: readonly string[];
 }
 
-/** The card that stands beside the board: what to weigh, how to fold, in millimetres true to a bar of 100. */
+/** The card that stands beside the board: what to weigh, how to fold, true to size by a bar of known length. */
 export function FoldCard({ draft, piece, captions, figures, notes }: FoldCardProps) {
   const { r, frames } = foldFrames({ draft, piece, captions });
   const gap = (WIDE - frames.length * FRAME) / Math.max(1, frames.length - 1);
@@ -84,14 +85,7 @@ export function FoldCard({ draft, piece, captions, figures, notes }: FoldCardPro
         </text>
       ))}
       <g transform={`translate(0 ${barAt})`}>
-        <path
-          d="M 0 0 H 100 M 0 -2 V 2 M 100 -2 V 2 M 50 -1 V 1"
-          stroke="#17211e"
-          strokeWidth={0.3}
-          fill="none"
-          data-bar
-        />
-        <text y={6}>{T.the100MmMeasureThisBar}</text>
+        <MeasureBar />
       </g>
     </Svg>
   );

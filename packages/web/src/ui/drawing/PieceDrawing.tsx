@@ -2,6 +2,7 @@ import { SHARED as T } from '../../text/sharedPhrases';
 import { lensSection, halfMoonSection, type Piece } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { useTheme } from 'styled-components';
+import { usePrinter } from '../printing';
 import { crustColour } from './crust';
 import { DimensionY } from './Dimension';
 import { FILLING } from './DiscDrawing';
@@ -42,21 +43,22 @@ export function PieceDrawing({ piece, fold, halfM, handles }: PieceDrawingProps)
   const cutWide = cutM * 1000 * cut;
   const high = (piece.thicknessM / 2) * 1000 * cut;
   const top = piece.depthM * 1000 + r * 0.34 + high;
+  const printer = usePrinter();
+  const whole = (m: number) => printer.length(Math.round(m * 1000) / 1000);
   const airMl = piece.airM3 * 1e6;
   return (
     <Drawing
       box={[-r * 1.08, -r * 0.08 - piece.depthM * 1000, r * 2.16, top + high + r * 0.22]}
-      label={T.foldedPieceByMmMm(
-        (piece.widthM * 1000).toFixed(0),
-        (piece.depthM * 1000).toFixed(0),
-        (piece.thicknessM * 1000).toFixed(0),
-      )}
+      label={T.foldedPiece(whole(piece.widthM), whole(piece.depthM), whole(piece.thicknessM))}
       handles={handles?.(-r * 1.02 + cutWide * 0.45, top - piece.depthM * 1000 - high, 1000 * cut)}
     >
       <FormShape piece={piece} fold={fold} colour={crustColour(0.2)} />
       <g transform={`translate(${-r * 1.02} ${top - piece.depthM * 1000})`}>
         <text x={0} y={-high - r * 0.1} fontSize={text} fill={theme.soft}>
-          {T.cutThrough(cut === 1 ? T.sameSize : T.timesTheSize(cut), airMl >= 0.5 ? T.mlAir(airMl.toFixed(0)) : '')}
+          {T.cutThrough(
+            cut === 1 ? T.sameSize : T.timesTheSize(cut),
+            airMl >= 0.5 ? T.air(printer.volume(piece.airM3)) : '',
+          )}
         </text>
         <Cut piece={piece} sealM={fold.sealM} scale={1000 * cut} hair={r * 0.01} />
         <DimensionY
@@ -64,7 +66,7 @@ export function PieceDrawing({ piece, fold, halfM, handles }: PieceDrawingProps)
           to={high}
           x={Math.min(cutWide + r * 0.12, r * 1.7)}
           size={r}
-          label={T.mm4((piece.thicknessM * 1000).toFixed(0))}
+          label={whole(piece.thicknessM)}
         />
       </g>
     </Drawing>

@@ -1,7 +1,7 @@
 import { SHARED as T } from '../../text/sharedPhrases';
 import { type Piece, rolledProfileM } from '@ember-fold/core';
 import { useTheme } from 'styled-components';
-import { plain } from '../../text/printer';
+import { usePrinter } from '../printing';
 import { crustColour } from './crust';
 import { Drawing } from './Drawing';
 
@@ -20,6 +20,7 @@ const HEIGHTS = 3;
  */
 export function RolledProfile({ piece, discM, thicknessM }: RolledProfileProps) {
   const theme = useTheme();
+  const printer = usePrinter();
   const { gathered } = piece;
   if (!gathered) return null;
   const r = discM * 500;
@@ -36,10 +37,10 @@ export function RolledProfile({ piece, discM, thicknessM }: RolledProfileProps) 
     <Drawing
       box={[-r * 1.12, -Math.max(most, flat) - r * 0.2, r * 2.24, Math.max(most, flat) + r * 0.52]}
       label={T.rolledProfile(
-        plain(gathered.rollCentreM * 1000),
-        plain(gathered.rollRimM * 1000),
-        plain(gathered.evenWallM * 1000),
-        plain(gathered.flatKnotM * 1000),
+        printer.length(gathered.rollCentreM),
+        printer.length(gathered.rollRimM),
+        printer.length(gathered.evenWallM),
+        printer.length(gathered.flatKnotM),
       )}
     >
       <path
@@ -56,13 +57,13 @@ export function RolledProfile({ piece, discM, thicknessM }: RolledProfileProps) 
         strokeDasharray={`${r * 0.04} ${r * 0.03}`}
       />
       <g fontSize={text} fill={theme.ink} textAnchor="middle">
-        <text y={-most - r * 0.06}>{T.middleMm(plain(gathered.rollCentreM * 1000))}</text>
+        <text y={-most - r * 0.06}>{T.middle(printer.length(gathered.rollCentreM))}</text>
         <text x={r * 1.05} y={-Math.max(flat, at(1)) - r * 0.06} textAnchor="end">
-          {T.rimMm(plain(gathered.rollRimM * 1000))}
+          {T.rim(printer.length(gathered.rollRimM))}
         </text>
-        <text y={r * 0.16}>{T.rolledSo(plain(gathered.evenWallM * 1000), HEIGHTS)}</text>
+        <text y={r * 0.16}>{T.rolledSo(printer.length(gathered.evenWallM), HEIGHTS)}</text>
         <text y={r * 0.31} fill={theme.soft}>
-          {T.dashedFlatSideKnotMm(plain(gathered.flatSideM * 1000), plain(gathered.flatKnotM * 1000))}
+          {T.dashedFlatSideKnot(printer.length(gathered.flatSideM), printer.length(gathered.flatKnotM))}
         </text>
       </g>
     </Drawing>

@@ -1,7 +1,7 @@
 import { SHARED as T } from '../../text/sharedPhrases';
 import type { CutRoll, CutterShape } from '@ember-fold/core';
 import { useTheme } from 'styled-components';
-import { plain } from '../../text/printer';
+import { usePrinter } from '../printing';
 import { crustColour } from './crust';
 import { Drawing } from './Drawing';
 
@@ -18,6 +18,7 @@ export function SheetLayout({
   readonly raggedM: number;
 }) {
   const theme = useTheme();
+  const printer = usePrinter();
   const [wide, high] = [roll.sheet.wideM * 1000, roll.sheet.highM * 1000];
   const r = acrossM * 500;
   const edge = raggedM * 1000;
@@ -25,7 +26,7 @@ export function SheetLayout({
   return (
     <Drawing
       box={[-size * 0.01, -size * 0.01, wide + size * 0.02, high + size * 0.02]}
-      label={T.sheetByMmWithCuts(plain(wide), plain(high), roll.layout.places.length)}
+      label={T.sheetWithCuts(printer.length(wide / 1000), printer.length(high / 1000), roll.layout.places.length)}
     >
       <rect
         width={wide}

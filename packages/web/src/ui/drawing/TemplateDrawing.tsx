@@ -1,8 +1,9 @@
 import { SHARED as T } from '../../text/sharedPhrases';
 import { type FormId, formOf, type Point } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { plain } from '../../text/printer';
+import { usePrinter } from '../printing';
 import { Blank } from './BlankDrawing';
+import { barMm, MeasureBar } from './MeasureBar';
 
 const Svg = styled.svg`
   display: block;
@@ -14,7 +15,6 @@ const Svg = styled.svg`
 `;
 
 const MARGIN = 5;
-const BAR = 100;
 const FOOT = 22;
 
 interface TemplateDrawingProps {
@@ -27,18 +27,20 @@ interface TemplateDrawingProps {
   readonly outline?: readonly Point[] | undefined;
 }
 
-/** The blank in true millimetres: to cut out and lay on the dough. A bar of 100 mm tells whether the print is true. */
+/** The blank in true millimetres: to cut out and lay on the dough. A bar of known length tells whether the print is true. */
 export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name, outline }: TemplateDrawingProps) {
+  const printer = usePrinter();
+  const bar = barMm(printer);
   const { blank, hasLength } = formOf(form);
   const wide = discM * 1000;
   const high = hasLength ? lengthM * 1000 : blank === 'half-disc' ? wide / 2 : wide;
-  const width = Math.max(wide, BAR) + 2 * MARGIN;
+  const width = Math.max(wide, bar) + 2 * MARGIN;
   const height = high + FOOT + 2 * MARGIN;
   const r = wide / 2;
   // A half-disc is drawn with its straight edge a tenth of its width under the middle.
   const middle = MARGIN + (blank === 'half-disc' ? r * 0.8 : high / 2);
   const foot = high + 2 * MARGIN;
-  const size = hasLength ? T.byMm2(plain(wide), plain(high)) : T.mm2(plain(wide));
+  const size = hasLength ? T.by(printer.length(discM), printer.length(lengthM)) : printer.length(discM);
   return (
     <Svg
       xmlns="http://www.w3.org/2000/svg"
@@ -62,17 +64,9 @@ export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name,
         )}
       </g>
       <g transform={`translate(${MARGIN} ${foot})`}>
-        <path
-          d={`M 0 0 H ${BAR} M 0 -2 V 2 M ${BAR} -2 V 2 M ${BAR / 2} -1 V 1`}
-          stroke="#17211e"
-          strokeWidth={0.3}
-          data-bar
-        />
-        <text x={0} y={7}>
-          {T.the100MmMeasureThisBar}
-        </text>
+        <MeasureBar />
         <text x={0} y={13}>
-          {T.rolledMm(name, size, plain(thicknessM * 1000))}
+          {T.rolledTo(name, size, printer.length(thicknessM))}
         </text>
       </g>
     </Svg>
