@@ -44,6 +44,7 @@ const WAYS: readonly (readonly Measure[])[] = [
 ];
 /** Near enough for fewer measures: a cup itself weighs what it weighs only within 8 %; leaven and salt go by small spoons. */
 const NEAR_SHARE = 0.015;
+const NEAR_CUP_SHARE = 0.025;
 const NEAR_TSP = 1 / 16;
 /** From here on the next larger measure is reached for. */
 const MOST_TSP = 3;
@@ -88,7 +89,7 @@ function amountIn(ml: number, way: readonly Measure[], unitMl: Readonly<Record<M
 /** "2 1/2 cup + 1 tbsp": the fewest measures that come near enough, else the nearest. */
 function measured(ml: number, { cupMl, teaspoonMl }: Measures): Amount | null {
   const unitMl = { cup: cupMl, tbsp: 3 * teaspoonMl, tsp: teaspoonMl };
-  const near = Math.max(NEAR_SHARE * ml, NEAR_TSP * teaspoonMl);
+  const near = Math.max((ml < cupMl / 5 ? NEAR_SHARE : NEAR_CUP_SHARE) * ml, NEAR_TSP * teaspoonMl);
   let best: Amount | null = null;
   for (const way of WAYS) {
     // Nobody counts thirty teaspoons.

@@ -99,6 +99,7 @@ test.each([
   [0.28, 1000, '1 cup + 2 tbsp'],
   [0.1133, 1000, '1/3 cup + 2 tbsp'],
   [0.0331, 1000, '2 tbsp + 1/2 tsp'],
+  [0.58, 1000, '2 1/3 cup'],
   [0.0833, 1000, '1/3 cup'],
   [0.0001, 1000, 'a pinch'],
   [0, 1000, '0 tsp'],
@@ -131,8 +132,8 @@ test('what is printed reads back: grams to half a gram, cups and spoons to what 
       const grams = parseMassKg(printMass(kg, density, 'grams', METRIC_MEASURES), density, METRIC_MEASURES)!;
       expect(Math.abs(grams - kg)).toBeLessThanOrEqual(0.000_501);
       const spoons = parseMassKg(printMass(kg, density, 'cups', METRIC_MEASURES), density, METRIC_MEASURES)!;
-      // Two per cent, or an eighth of a teaspoon.
-      expect(Math.abs(spoons - kg)).toBeLessThanOrEqual(Math.max(0.02 * kg, (5e-6 / 8) * density) * 1.0001);
+      // Three per cent, or an eighth of a teaspoon.
+      expect(Math.abs(spoons - kg)).toBeLessThanOrEqual(Math.max(0.03 * kg, (5e-6 / 8) * density) * 1.0001);
     }),
   );
   fc.assert(fc.property(fc.integer({ min: 0, max: 3599 }), (s) => expect(parseDurationS(printDuration(s))).toBe(s)));
