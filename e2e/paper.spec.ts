@@ -142,7 +142,7 @@ test('a line is mended in its place, what is left out stays in sight, and a relo
   await weighs.fill('-5');
   await weighs.press('Tab');
   await expect(weighs).toHaveAttribute('aria-invalid', 'true');
-  await weighs.fill('280');
+  await weighs.fill('280 g');
   await weighs.press('Tab');
   await page.reload();
   await expect(page.getByText('left out')).toBeVisible();
@@ -150,9 +150,9 @@ test('a line is mended in its place, what is left out stays in sight, and a relo
   await expect(page.getByText('Not read: 1')).toBeVisible();
   await page.getByText('roll it out', { exact: true }).click();
   const cut = page.getByRole('textbox', { name: 'Cut to' });
-  await cut.fill('400');
+  await cut.fill('15 1/2 in');
   await cut.press('Tab');
-  await page.getByRole('textbox', { name: 'Rolled to' }).fill('12');
+  await page.getByRole('textbox', { name: 'Rolled to' }).fill('7/16 in');
   await page.getByRole('textbox', { name: 'Rolled to' }).press('Tab');
   await expect(page.getByText(/^Not one piece comes out/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Plan this batch' })).toBeDisabled();

@@ -238,11 +238,21 @@ test('an ingredient of one’s own is planned with and cannot vanish; a price ch
   await search(page, 'Add to the filling', 'parsly root');
   await page.getByRole('option', { name: 'Parsley root' }).click();
   await isSaved(page);
+  // By what it is called at home; and what nobody knows, by its name and weight alone.
+  await search(page, 'Add to the filling', 'zucchini');
+  await page.getByRole('option', { name: 'Courgette (zucchini)' }).click();
+  await search(page, 'Add to the filling', 'fiddlehead');
+  await page.getByRole('option', { name: 'Add “fiddlehead” as new' }).click();
+  await type(page, 'Fiddlehead', '120');
+  await isSaved(page);
+  const fresh = async () => (await rows()).find(({ ingredient }) => ingredient.name === 'Fiddlehead')!.ingredient;
+  const rows = async () => (await read<{ rows: { ingredient: Ingredient }[] }>('/ingredients')).rows;
+  expect(await fresh()).toMatchObject({ diet: 'unknown', source: expect.stringMatching(/^guessed, like /) });
+  expect((await trayAt(id)).filling.lines.at(-1)).toEqual({ ingredientId: (await fresh()).id, massKg: 0.12 });
   await page.goto(own);
   await page.getByRole('button', { name: 'Delete' }).click();
   await page.getByRole('button', { name: 'Delete it, it is used nowhere' }).click();
   await expect(page.getByText('It is used in "Own root"; take it out there first.')).toBeVisible();
-  const rows = async () => (await read<{ rows: { ingredient: Ingredient }[] }>('/ingredients')).rows;
   expect((await rows()).some((row) => row.ingredient.name === 'Parsley root')).toBe(true);
   const cost = async () => {
     await bench(page, id, 'filling');
@@ -284,6 +294,26 @@ test('shopping: what is on the shelf is not bought, a strong pack is bought less
   await page.goto('/store/shopping');
   await expect(page.getByText(/Slow onion base: make/)).toBeVisible();
   await expect(page.getByText(/g for Squash and sage half-moons; .* g for Lentil/)).toBeVisible();
+  // For one batch alone, for a supper with the oil to fry in, for some days.
+  const table = page.getByRole('table', { name: 'Shopping list' });
+  const buyFor = async (what: string) => {
+    await page
+      .getByRole('button', { name: /^For/ })
+      .or(page.getByRole('button', { name: /For$/ }))
+      .click();
+    await page.getByRole('option', { name: what, exact: true }).click();
+  };
+  await buyFor('Pear and ginger rounds');
+  await expect(row('Whole egg')).toBeVisible();
+  await expect(row(name)).toHaveCount(0);
+  await buyFor('Lantern Walk supper');
+  await expect(row(name)).toBeVisible();
+  await expect(row('Sunflower oil')).toContainText('for 5 batches');
+  await page.reload();
+  await expect(row('Sunflower oil')).toBeVisible();
+  await buyFor('some days');
+  await expect(table).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Eaten until' })).toBeVisible();
 });
 
 test('the kitchen: a colder fridge and another reheating rule are saved and count', async ({ page }) => {

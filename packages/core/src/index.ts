@@ -26,6 +26,7 @@ export { isShipped, type Pantry, pantryWith, SHIPPED_PANTRY } from './ingredient
 export { massOfFlourPercent, massOfWholePercent } from './ingredient/percentLine.js';
 export { roundFormula } from './ingredient/roundFormula.js';
 export { findIngredients } from './ingredient/findIngredients.js';
+export { type FoundIngredient, searchIngredients } from './ingredient/searchIngredients.js';
 export { type Formula, type FormulaLine, type FormulaTotals } from './ingredient/formula.js';
 export { DOUGH_FAMILIES, type DoughFamily, doughFamily } from './dough/doughFamily.js';
 export { doughFindings } from './dough/doughFindings.js';
@@ -192,6 +193,7 @@ export {
   withFamily,
   withFold,
   withForm,
+  withFlour,
   withLimit,
   withLine,
   withMethod,
@@ -227,6 +229,7 @@ export {
 } from './store/storeFormula.js';
 export { compareFormulas } from './store/compareFormulas.js';
 export { type BaseToMake, type Shopping, shoppingList, type ShoppingRow, type StockRow } from './store/shoppingList.js';
+export { type BatchUse, oilToBuy, type PotWanted } from './store/oilToBuy.js';
 export {
   batchFromPutBy,
   leftoverGoodMs,
@@ -378,4 +381,12 @@ export {
 } from './draft/supper.js';
 export { type FirstAsk, firstAsk, firstKitchen } from './draft/firstKitchen.js';
 export { keptBatch, type KeptFormula } from './store/keptBatch.js';
-export { ownLike, type RecipeCount, recipeTray, type RecipeTray, type SettledLine } from './recipe/recipeTray.js';
+export {
+  guessedIngredient,
+  isGuessed,
+  ownLike,
+  type RecipeCount,
+  recipeTray,
+  type RecipeTray,
+  type SettledLine,
+} from './recipe/recipeTray.js';

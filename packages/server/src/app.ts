@@ -5,6 +5,8 @@ import helmet from 'helmet';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
 import { ApiError, toApiError } from './errors.js';
+import { FryJobs } from './services/fryJobs.js';
+import type { PlanJob } from './services/planThread.js';
 import { batchRoutes } from './routes/batches.js';
 import type { Context } from './routes/context.js';
 import { cookRoutes } from './routes/cook.js';
@@ -23,7 +25,9 @@ import { storeRoutes } from './routes/store.js';
 import { stoveRoutes } from './routes/stove.js';
 import { stovesRoutes } from './routes/stoves.js';
 
-export interface AppOptions extends Context {
+export interface AppOptions extends Omit<Context, 'jobs'> {
+  /** Plans what a batch is at the pot. */
+  readonly planJob: PlanJob;
   readonly log: Logger;
   /** Built pages, or `null`. */
   readonly webDir: string | null;
@@ -46,7 +50,8 @@ function onlyJson(req: Request, _res: Response, next: NextFunction): void {
 }
 
 /** Builds the application; does not listen. Long for it is the list of what a request passes through, in its order. */
-export function createApp({ log, webDir, ...context }: AppOptions): Express {
+export function createApp({ log, webDir, planJob, ...given }: AppOptions): Express {
+  const context: Context = { ...given, jobs: new FryJobs(planJob) };
   const app = express();
   app.disable('x-powered-by');
   app.use(

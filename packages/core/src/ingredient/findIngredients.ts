@@ -1,7 +1,7 @@
 import type { Ingredient } from './ingredient.js';
 
 /** Lower case without accents: what two spellings of one name have in common. */
-function plainLetters(text: string): string {
+export function plainLetters(text: string): string {
   return text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().trim();
 }
 
@@ -31,8 +31,8 @@ function slips(typed: string, word: string, most: number): number {
 
 const wordsOf = (text: string): string[] => text.split(/[\s,()-]+/).filter(Boolean);
 
-/** How well a name answers what was typed: 0 best; `null` not at all. */
-function answerRank(typed: string, name: string): number | null {
+/** How well a name answers what was typed, both without accents: 0 best; `null` not at all. */
+export function answerRank(typed: string, name: string): number | null {
   if (name.startsWith(typed)) return 0;
   const words = wordsOf(name);
   const parts = wordsOf(typed);

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { INGREDIENTS, ingredientById } from './catalogue.js';
 import { findIngredients } from './findIngredients.js';
+import { HOUSEHOLD_NAMES } from './householdNames.js';
+import { searchIngredients } from './searchIngredients.js';
 import { containedIn, formulaTotals } from './formula.js';
 
 const first = (text: string) => findIngredients(text, INGREDIENTS)[0]?.id;
@@ -74,10 +76,32 @@ test('a name typed in full, in part, or with one slip in a long word finds its r
   );
 });
 
+test('every name cooks use finds its ingredient among the first, and says so; its own name comes first', () => {
+  for (const { name, ingredientId, isKind } of HOUSEHOLD_NAMES) {
+    const found = searchIngredients(name, INGREDIENTS).slice(0, 6);
+    if (!isKind)
+      expect({ name, ids: found.map(({ ingredient }) => ingredient.id) }).toEqual({
+        name,
+        ids: expect.arrayContaining([ingredientId]),
+      });
+  }
+  const called = (text: string) =>
+    searchIngredients(text, INGREDIENTS)
+      .slice(0, 1)
+      .map(({ ingredient, calledAs }) => [ingredient.id, calledAs]);
+  expect(['zucchini', 'Scallions', 'besan', 'butter'].flatMap(called)).toEqual([
+    ['courgette', 'zucchini'],
+    ['spring-onion', 'scallion'],
+    ['gram-flour', 'besan'],
+    ['butter', null],
+  ]);
+  expect(searchIngredients('', INGREDIENTS)).toHaveLength(INGREDIENTS.length);
+});
+
 test('no text whatever breaks the search', () => {
   fc.assert(
     fc.property(fc.oneof(fc.string(), fc.string({ unit: 'binary' })), (text) => {
-      const found = findIngredients(text, INGREDIENTS);
+      const found = searchIngredients(text, INGREDIENTS);
       expect(found.length).toBeLessThanOrEqual(INGREDIENTS.length);
     }),
   );

@@ -9,7 +9,7 @@ import type { OilCarries } from '../draft/kitchen.js';
 const FRESH: OilCarries = { allergens: [], diet: 'vegan' };
 const change = (fromC: number | null, toC: number) => oilChangeS(DEFAULT_KITCHEN.pot, 21, fromC, toC);
 const job = (name: string, oilC: number, diet: FryJob['diet'], allergens: Allergen[] = []): FryJob => ({
-  ...{ id: name, name, oilC, diet, allergens, totalS: 1800 },
+  ...{ id: name, name, oilC, diet, allergens, totalS: 1800, takenM3: 0 },
 });
 const SUPPER = [
   job('squash', 158, 'vegetarian', ['gluten', 'milk']),
@@ -68,7 +68,7 @@ const anyGuests = fc.array(
 test('the hard rule, for any supper: nothing free of the declared allergens is fried after something with one', () => {
   fc.assert(
     fc.property(fc.array(anyJob, { minLength: 1, maxLength: 9 }), anyGuests, (some, table) => {
-      const jobs = some.map((one, i) => ({ ...one, id: `j${i}`, name: `j${i}`, totalS: 600 }));
+      const jobs = some.map((one, i) => ({ ...one, id: `j${i}`, name: `j${i}`, totalS: 600, takenM3: 0 }));
       const asked = guests(...table);
       const { places } = fryOrder(jobs, asked, FRESH, change);
       expect(places.map((place) => place.job.id).sort()).toEqual(jobs.map((one) => one.id).sort());

@@ -10,6 +10,8 @@ export interface FryJob extends OilCarries {
   readonly oilC: number;
   /** First drop to last lift, s. */
   readonly totalS: number;
+  /** Oil that its pieces carry away, m³. */
+  readonly takenM3: number;
   /** Some of it smells or tastes strongly, and leaves that in the oil; absent: nothing does. */
   readonly strong?: boolean;
 }

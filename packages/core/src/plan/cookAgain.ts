@@ -21,7 +21,9 @@ export function cookAgain(
     const figures = actual[mark as TrayMark];
     return [mark, figures ? asFried(tray, figures) : tray] as const;
   });
-  return { ...batch, eatAt, trays: Object.fromEntries(trays) };
+  // The supper it was for is over.
+  const { supper: _over, ...rest } = batch;
+  return { ...rest, eatAt, trays: Object.fromEntries(trays) };
 }
 
 function asFried(tray: Tray, actual: LedgerFigures): Tray {

@@ -196,6 +196,17 @@ export function withLimit(draft: TrayDraft, limit: Limit, known: Known = SHIPPED
   return scaledBy(draft, of, massKg / now, known);
 }
 
+/**
+ * So many whole pieces as use up so much of the flour a dough is mostly made of.
+ * @returns `null` where there is no flour, or so little makes not one piece
+ * @example withFlour(draft, 1).pieces > 24 // true
+ */
+export function withFlour(draft: TrayDraft, flourKg: number, known: Known = SHIPPED): TrayDraft | null {
+  const pantry = pantryOf(known);
+  const line = draft.dough.lines.findIndex(({ ingredientId }) => pantry.find(ingredientId).role === 'flour');
+  return line < 0 ? null : withLimit(draft, { of: 'dough', line, massKg: flourKg }, known);
+}
+
 /** Share of a pan that is filled without spitting over. */
 export const PAN_FULL = 2 / 3;
 

@@ -28,9 +28,11 @@ export function fryJobFrom(id: string, batch: BatchDraft, planned: readonly Plan
   if (!first || fried.some(({ plan }) => !plan.fry?.lots)) return null;
   const { allergens, diet } = containedIn(fried.map(({ plan }) => plan.contains));
   const totalS = fried.reduce((sum, { plan }) => sum + plan.fry!.lots!.totalS, 0);
+  const takenKg = fried.reduce((sum, { draft, plan }) => sum + draft.pieces * (plan.fry!.oilUptakeKg ?? 0), 0);
+  const takenM3 = takenKg / OIL_KG_PER_M3_AT_20;
   const isStrong = fried.some(({ draft }) => draft.filling.strong === true);
   const { oilC } = first.draft.fry;
-  return { id, name: batch.name, oilC, totalS, allergens, diet, ...(isStrong && { strong: true }) };
+  return { id, name: batch.name, oilC, totalS, takenM3, allergens, diet, ...(isStrong && { strong: true }) };
 }
 
 /** Oil that nothing was fried in. */

@@ -114,6 +114,9 @@ function kgPerUnit(unit: string, densityKgPerM3: number, measures: Measures): nu
   }
 }
 
+/** 119 mm are 0.119 m, not a hair more. */
+const rounded = (value: number, parts: number): number => Math.round(value * parts) / parts;
+
 /** What a text of number–unit pairs comes to; `null` when any of it is not understood. */
 function sumOf(text: string, bare: string, factorOf: (unit: string) => number | null): number | null {
   const pairs = splitPairs(
@@ -158,7 +161,7 @@ export function parseMassKg(
  */
 export function parseVolumeM3(text: string, measures: Measures, system: System): number | null {
   const sum = sumOf(text, system === 'us' ? 'qt' : 'ml', (unit) => m3PerUnit(unit, measures));
-  return sum !== null && sum <= 1 ? sum : null;
+  return sum !== null && sum <= 1 ? rounded(sum, 1e12) : null;
 }
 
 const LENGTHS: Readonly<Record<string, number>> = { mm: 0.001, cm: 0.01, m: 1, in: M_PER_IN, ft: M_PER_FT };
@@ -171,7 +174,7 @@ const LENGTHS: Readonly<Record<string, number>> = { mm: 0.001, cm: 0.01, m: 1, i
 export function parseLengthM(text: string, system: System): number | null {
   const plain = text.replace(/["″”]|inch(?:es)?\b/gi, ' in').replace(/['′’]|f(?:oo|ee)t\b/gi, ' ft');
   const sum = sumOf(plain, system === 'us' ? 'in' : 'mm', (unit) => LENGTHS[unit] ?? null);
-  return sum !== null && sum <= 100 ? sum : null;
+  return sum !== null && sum <= 100 ? rounded(sum, 1e9) : null;
 }
 
 /**

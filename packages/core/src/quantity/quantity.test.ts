@@ -162,6 +162,13 @@ test.each([
   [printAltitude(1500, 'us'), '4921 ft'],
 ])('"%s" is printed as %p', (text, wanted) => expect(text).toBe(wanted));
 
+test('what is typed in millimetres and millilitres is that very figure', () => {
+  for (let i = 1; i < 2000; i++) {
+    expect(parseLengthM(String(i), 'metric')).toBe(i / 1000);
+    expect(parseVolumeM3(String(i), METRIC_MEASURES, 'metric')).toBe(i / 1e6);
+  }
+});
+
 test.each([
   ['4 1/2"', 'us', 0.1143],
   ['4½″', 'metric', 0.1143],

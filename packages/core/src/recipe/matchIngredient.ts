@@ -1,6 +1,6 @@
 import { findIngredients } from '../ingredient/findIngredients.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
-import { HOUSEHOLD_NAMES, plainWords } from './householdNames.js';
+import { HOUSEHOLD_NAMES, plainWords } from '../ingredient/householdNames.js';
 
 /** Words that say how a thing is, not what it is. */
 const HOW = new Set(

@@ -15,7 +15,7 @@ import { clamp } from '../numeric/clamp.js';
 import { formOf } from '../piece/forms.js';
 import { draftDough, draftFilling } from '../plan/draftFigures.js';
 import { doughEachKg, fitDough } from '../plan/editDraft.js';
-import { isPaste, PASTE_KG_PER_M3 } from './matchIngredient.js';
+import { isPaste, matchIngredient, PASTE_KG_PER_M3 } from './matchIngredient.js';
 import type { MethodFact } from './readMethod.js';
 import type { RecipeLine, RecipePart } from './recipeLine.js';
 
@@ -54,6 +54,26 @@ export function ownLike(line: Pick<RecipeLine, 'name' | 'like' | 'part'>, id: st
     diet: 'unknown',
     source: `${GUESSED_FROM}${near.name}`,
   };
+}
+
+/**
+ * An ingredient of the cook's own by its name alone: its figures are those of what the name is most like.
+ *
+ * @param part where it is used first
+ * @throws CoreError UNKNOWN_NAME
+ * @example guessedIngredient('Trout, smoked', 'filling', 'own-trout', pantryWith([])).diet // 'unknown'
+ */
+export function guessedIngredient(name: string, part: RecipePart, id: string, pantry: Pantry): Ingredient {
+  const { ingredientId, like } = matchIngredient(name, []);
+  return ownLike({ name, part, like: ingredientId ?? like }, id, pantry);
+}
+
+/**
+ * Whether the figures of an ingredient were taken from another, and nobody has looked yet.
+ * @example isGuessed({ source: 'Label of the mill' }) // false
+ */
+export function isGuessed({ source }: Pick<Ingredient, 'source'>): boolean {
+  return source.startsWith(GUESSED_FROM);
 }
 
 /** A line with its ingredient settled. `massKg` null: it is added by taste. */

@@ -1,9 +1,9 @@
 import { type BatchDraft, batchOf } from '../draft/batchDraft.js';
 import type { FormId } from '../draft/choices.js';
 import { type FormulaRef, TRAY_MARKS } from '../draft/draft.js';
-import { type Kitchen, pantryOf } from '../draft/kitchen.js';
+import type { Kitchen } from '../draft/kitchen.js';
 import { type FormulaBody, withStoreFormula } from './storeFormula.js';
-import { withFamily, withLimit } from '../plan/editDraft.js';
+import { withFamily, withFlour } from '../plan/editDraft.js';
 import { newTray } from '../plan/starters.js';
 import { trayOf, withCopyOfTray, withFillingOf, withTray } from '../plan/trays.js';
 
@@ -41,9 +41,7 @@ export function keptBatch(ask: KeptAsk, kitchen: Kitchen): BatchDraft | null {
   const [first] = fillings;
   const filled = first ? withStoreFormula(doughed, first.body, first.from, kitchen) : doughed;
   if (flourKg !== undefined && fillings.length <= 1) {
-    const pantry = pantryOf(kitchen);
-    const line = filled.dough.lines.findIndex(({ ingredientId }) => pantry.find(ingredientId).role === 'flour');
-    const limited = line < 0 ? null : withLimit(filled, { of: 'dough', line, massKg: flourKg }, kitchen);
+    const limited = withFlour(filled, flourKg, kitchen);
     return limited && batchOf(limited);
   }
   let batch: BatchDraft | null = batchOf(fillings.length > 1 ? { ...filled, label: first!.name } : filled);

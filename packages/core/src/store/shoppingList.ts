@@ -7,6 +7,7 @@ import { fillingFigures } from '../filling/fillingFigures.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { Ingredient, Sold } from '../ingredient/ingredient.js';
 import type { Pantry } from '../ingredient/pantry.js';
+import type { BatchUse } from './oilToBuy.js';
 import { type Base, baseFormulaId, baseIngredientId } from './storeFormula.js';
 
 /** What the Store holds of one ingredient. */
@@ -57,14 +58,8 @@ const LOOSE_STEP_KG = 0.05;
 /** A hair of slack, or 2 kg of flour would be three bags. */
 const SLACK = 1e-6;
 
-interface Use {
-  readonly ingredientId: string;
-  readonly massKg: number;
-  readonly batch: string;
-}
-
 /** Everything that is still to be made of a batch; what lies in the freezer is there. */
-function usesOf(batch: BatchDraft, pantry: Pantry): Use[] {
+function usesOf(batch: BatchDraft, pantry: Pantry): BatchUse[] {
   const made = traysOf(batch).filter(({ fromPutBy }) => fromPutBy === undefined);
   if (made.length === 0) return [];
   const held = new Set(made.map(({ fillingOf, mark }) => fillingOf ?? mark ?? 'A'));
@@ -80,7 +75,7 @@ const timesFormula = (lines: Formula, factor: number): Formula =>
   lines.map((line) => ({ ...line, massKg: line.massKg * factor }));
 
 /** Each base the batches use, summed, and split by weight. */
-function basesToMake(uses: readonly Use[], bases: readonly Base[], pantry: Pantry): BaseToMake[] {
+function basesToMake(uses: readonly BatchUse[], bases: readonly Base[], pantry: Pantry): BaseToMake[] {
   return bases.flatMap((base): BaseToMake[] => {
     const id = baseIngredientId(base.id);
     const of = uses.filter((use) => use.ingredientId === id && use.massKg > 0);
@@ -104,7 +99,7 @@ function toBuy(missingKg: number, { unitKg }: Sold): { buyKg: number; units: num
   return { buyKg: count * step, units: unitKg === null ? null : count };
 }
 
-function rowOf(ingredient: Ingredient, uses: readonly Use[], stock: StockRow | undefined): ShoppingRow {
+function rowOf(ingredient: Ingredient, uses: readonly BatchUse[], stock: StockRow | undefined): ShoppingRow {
   const { sold, pricePerKg } = ingredient;
   const haveKg = requireIn(stock?.haveKg ?? 0, RANGES.store.haveKg, `stock.${ingredient.id}.haveKg`);
   const strength = requireIn(stock?.strength ?? 1, RANGES.store.strength, `stock.${ingredient.id}.strength`);
@@ -130,6 +125,7 @@ function rowOf(ingredient: Ingredient, uses: readonly Use[], stock: StockRow | u
  * made once for all that use them: what they are made of is bought. Water is not.
  *
  * @param batches planned; names tell them apart
+ * @param more what they take beside, such as oil to fry in
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
  * @example shoppingList([], [], [], pantry).rows // []
  */
@@ -138,8 +134,9 @@ export function shoppingList(
   stock: readonly StockRow[],
   bases: readonly Base[],
   pantry: Pantry,
+  more: readonly BatchUse[] = [],
 ): Shopping {
-  const direct = batches.flatMap((draft) => usesOf(draft, pantry));
+  const direct = [...batches.flatMap((draft) => usesOf(draft, pantry)), ...more];
   const made = basesToMake(direct, bases, pantry);
   const uses = [
     ...direct.filter((use) => baseFormulaId(use.ingredientId) === null),

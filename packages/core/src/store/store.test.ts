@@ -10,6 +10,7 @@ import { INGREDIENTS, ingredientById } from '../ingredient/catalogue.js';
 import { formulaTotals, scaleFormula } from '../ingredient/formula.js';
 import { pantryWith, SHIPPED_PANTRY } from '../ingredient/pantry.js';
 import { compareFormulas } from './compareFormulas.js';
+import { oilToBuy } from './oilToBuy.js';
 import { shoppingList, type StockRow } from './shoppingList.js';
 import {
   type Base,
@@ -166,6 +167,34 @@ describe('the shopping list', () => {
     ]);
     expect(rows[0]!.cost).toBeCloseTo(0.5 * 2.4 * ingredientById('boiled-brown-lentils').pricePerKg, 9);
     expect(shoppingList([], [], [], SHIPPED_PANTRY)).toEqual({ rows: [], bases: [], cost: 0 });
+  });
+
+  test('oil to fry in: each pot filled and what is carried away, less what is kept; shared among its batches', () => {
+    const litre = (name: string, takenM3: number) => ({ name, takenM3 });
+    const pot = { potM3: 0.002, kept: { ingredientId: 'corn-oil', volumeM3: 0.0015 } };
+    const two = oilToBuy([{ ...pot, batches: [litre('One', 0.0001), litre('Two', 0.0003)] }]);
+    expect(two.map(({ ingredientId, batch }) => [ingredientId, batch])).toEqual([
+      ['corn-oil', 'One'],
+      ['corn-oil', 'Two'],
+    ]);
+    // 2 l and 0.4 l less 1.5 l, of 0.92 kg a litre.
+    expect(two.reduce((sum, { massKg }) => sum + massKg, 0)).toBeCloseTo(0.9 * 0.92, 2);
+    expect(two[1]!.massKg).toBeCloseTo(3 * two[0]!.massKg, 9);
+    // A pot that is nearly full, and one that nothing is fried in.
+    expect(
+      oilToBuy([
+        { ...pot, potM3: 0.0014, batches: [litre('One', 0.0001)] },
+        { ...pot, kept: null, batches: [] },
+      ]),
+    ).toEqual([]);
+    const { rows } = shoppingList(
+      [],
+      [],
+      [],
+      SHIPPED_PANTRY,
+      oilToBuy([{ potM3: 0.002, kept: null, batches: [litre('One', 0)] }]),
+    );
+    expect(rows).toMatchObject([{ ingredientId: 'sunflower-oil', batches: ['One'] }]);
   });
 
   test('every row of how things are sold names an ingredient and makes sense', () => {

@@ -54,18 +54,23 @@ export function piecesOf(counted: { readonly pieces: string | number | null; rea
   return fromJson<readonly number[]>(counted.tray_pieces).reduce((sum, one) => sum + one, 0);
 }
 
+/** So long after its meal a batch is still the next one. */
+const NEXT_MS = 12 * 3_600_000;
+
 /**
- * Batches that are planned or at the stove, the newest first, without their drafts.
+ * Batches that are planned or at the stove, without their drafts: what is eaten next first, then what
+ * is past, the last first.
  * @param search part of a name; empty: all
  */
-export async function listSummaries(q: Queries, search: string, most = 500): Promise<BatchSummary[]> {
+export async function listSummaries(q: Queries, search: string, nowMs: number, most = 500): Promise<BatchSummary[]> {
+  const nextFrom = new Date(nowMs - NEXT_MS).toISOString();
   const rows = await q.rows<SummaryRaw>(
     `SELECT id, status, name, JSON_VALUE(draft, '$.pieces') AS pieces, JSON_EXTRACT(draft, '$.trays.*.pieces') AS tray_pieces,
        JSON_VALUE(draft, '$.eatAt') AS eat_at, JSON_VALUE(draft, '$.supper') AS supper,
        version, updated_at
      FROM batch WHERE status IN ('planned', 'frying') ${search === '' ? '' : 'AND name LIKE ?'}
-     ORDER BY created_at DESC, id LIMIT ?`,
-    [...(search === '' ? [] : [likeAnywhere(search)]), most],
+     ORDER BY eat_at < ?, IF(eat_at < ?, NULL, eat_at), eat_at DESC, created_at, id LIMIT ?`,
+    [...(search === '' ? [] : [likeAnywhere(search)]), nextFrom, nextFrom, most],
   );
   return rows.map(({ id, status, name, eat_at, supper, version, updated_at, ...counted }) => ({
     ...{ id, status, name, version, pieces: piecesOf(counted), eatAt: eat_at },

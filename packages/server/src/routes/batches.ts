@@ -20,7 +20,7 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
   const router = Router();
 
   router.get('/', async (req, res) => {
-    res.json(await listSummaries(gate, searchOf(req)));
+    res.json(await listSummaries(gate, searchOf(req), clockMs()));
   });
 
   /** All formulas of a draft hold what they use of this kitchen's own ingredients. */

@@ -2,7 +2,7 @@ import type { Gate } from '../db/gate.js';
 import type { DeviceHub } from '../devices/deviceHub.js';
 import type { LiveHub } from '../live/liveHub.js';
 import type { StoveHub } from '../devices/stoveHub.js';
-import type { PlanJob } from '../services/planThread.js';
+import type { FryJobs } from '../services/fryJobs.js';
 import type { SimulatedLink } from '../simulated/simulatedLink.js';
 
 /** What every router is given. */
@@ -12,6 +12,6 @@ export interface Context {
   readonly devices: DeviceHub;
   readonly simulated: SimulatedLink;
   readonly live: LiveHub;
-  readonly planJob: PlanJob;
+  readonly jobs: FryJobs;
   readonly clockMs: () => number;
 }

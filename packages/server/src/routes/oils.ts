@@ -15,7 +15,6 @@ import { insertOil, insertOilEvent, listOilEvents, listOils, readOil } from '../
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { kitchenFor, pantryNow } from './kitchenNow.js';
-import { FryJobs } from '../services/fryJobs.js';
 import { SCHEMAS, validate } from './validate.js';
 
 /** Batches eaten within this of one another share the oil, and so do those of one supper. */
@@ -27,9 +26,8 @@ const MOST_JOBS = 12;
  * Kept oils with their history, and the order in which a supper's batches share one. Long for it
  * is a list of handlers; none knows another.
  */
-export function oilRoutes({ gate, live, clockMs, planJob }: Context): Router {
+export function oilRoutes({ gate, live, clockMs, jobs: planned }: Context): Router {
   const router = Router();
-  const planned = new FryJobs(planJob);
 
   const answerOf = async (q: Queries, oil: Oil) => {
     const events = await listOilEvents(q, oil.id);

@@ -1,5 +1,8 @@
 import {
   type Base,
+  DEFAULT_KITCHEN,
+  fryJobOf,
+  oilToBuy,
   baseIngredientId,
   type BatchDraft,
   type FormulaBody,
@@ -204,7 +207,12 @@ describe('stock and shopping', () => {
     expect((await app.call('GET', '/api/store/stock')).body).toEqual(stock);
     const base: Base = { id: formula.id, name: 'Onion paste', body: PASTE };
     const list = (await app.call('GET', '/api/store/shopping')).body;
-    const expected = shoppingList([...drafts].reverse(), stock, [base], pantryWith(ownIngredients([], [base])));
+    const pantry = pantryWith(ownIngredients([], [base]));
+    const own = { ...DEFAULT_KITCHEN, ingredients: ownIngredients([], [base]) };
+    const fried = [...drafts].reverse().map((draft) => ({ ...draft, ...fryJobOf('job', draft, own)! }));
+    const oil = oilToBuy([{ potM3: DEFAULT_KITCHEN.pot.oilM3, kept: null, batches: fried }]);
+    const expected = shoppingList([...drafts].reverse(), stock, [base], pantry, oil);
+    expect(expected.rows.some(({ ingredientId }) => ingredientId === 'sunflower-oil')).toBe(true);
     expect(list.cost).toBeCloseTo(expected.cost, 9);
     expect(list.bases[0].massKg).toBeCloseTo(0.3, 9);
     const rows = (of: typeof expected.rows) => of.map((r) => `${r.ingredientId} ${r.buyKg.toFixed(6)}`).sort();
@@ -212,6 +220,30 @@ describe('stock and shopping', () => {
     // What the base is used as counts as its use.
     const uses = (await app.call('GET', `/api/formulas/${formula.id}/uses`)).body;
     expect(uses.map((u: { name: string }) => u.name).sort()).toEqual(['One', 'Two']);
+  });
+
+  it('for one supper, one batch, or between two moments alone', async () => {
+    const supper = randomUUID();
+    const made = [
+      { ...withFilling('One', 'leek', 0.2), supper },
+      { ...withFilling('Two', 'carrot', 0.1), eatAt: '2031-05-05T18:30:00.000Z' },
+    ];
+    const ids = await Promise.all(made.map(async (draft) => (await postBatch(draft)).body.id as string));
+    const bought = async (query: string) => {
+      const answer = await app.call('GET', `/api/store/shopping${query}`);
+      if (answer.status !== 200) return answer.body.path;
+      return ['leek', 'carrot'].filter((id) =>
+        answer.body.rows.some((row: { ingredientId: string }) => row.ingredientId === id),
+      );
+    };
+    expect(await bought('')).toEqual(['leek', 'carrot']);
+    expect(await bought(`?supper=${supper}`)).toEqual(['leek']);
+    expect(await bought(`?batch=${ids[1]}`)).toEqual(['carrot']);
+    expect(await bought('?from=2031-01-01T00:00:00Z')).toEqual(['carrot']);
+    expect(await bought('?to=2031-01-01T00:00:00Z')).toEqual(['leek']);
+    expect(await bought('?from=2032-01-01T00:00:00Z')).toEqual([]);
+    expect(await bought('?from=soon')).toBe('from');
+    expect(await bought('?batch=%27%20OR%201')).toBe('batch');
   });
 
   it('refuses stock of nothing known, and figures that cannot be', async () => {

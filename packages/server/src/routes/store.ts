@@ -1,15 +1,63 @@
-import { shoppingList, type StockRow } from '@ember-fold/core';
+import { oilState, oilToBuy, type Pantry, type PotWanted, shoppingList, type StockRow } from '@ember-fold/core';
 import { Router } from 'express';
-import { listBatches } from '../db/batchTable.js';
+import { type BatchRow, listBatches } from '../db/batchTable.js';
 import { listBaseFormulas } from '../db/formulaTable.js';
+import { listOilEvents, readOil } from '../db/oilTable.js';
 import { listStock, writeStock } from '../db/stockTable.js';
 import type { Context } from './context.js';
-import { basesOf, pantryNow } from './kitchenNow.js';
+import { basesOf, kitchenFor, pantryNow } from './kitchenNow.js';
 import { SCHEMAS, validate } from './validate.js';
 
+/** For whom or when is bought; nothing: for all that is planned. */
+interface ShoppingAsk {
+  readonly supper?: string;
+  readonly batch?: string;
+  readonly from?: string;
+  readonly to?: string;
+}
+
+/** Oil is reckoned for the newest so many batches: each is planned for it. */
+const MOST_FRIED = 40;
+
+const isAsked = ({ id, draft }: BatchRow, { supper, batch, from, to }: ShoppingAsk): boolean => {
+  const ms = Date.parse(draft.eatAt);
+  return (
+    (supper === undefined || draft.supper === supper) &&
+    (batch === undefined || id === batch) &&
+    (from === undefined || ms >= Date.parse(from)) &&
+    (to === undefined || ms <= Date.parse(to))
+  );
+};
+
 /** What is on the shelf, and what all planned batches still want. */
-export function storeRoutes({ gate, live }: Context): Router {
+export function storeRoutes({ gate, live, jobs, clockMs }: Context): Router {
   const router = Router();
+
+  /** Each pot with the batches that are fried in it, and what is in it now. */
+  const potsOf = async (batches: readonly BatchRow[], pantry: Pantry): Promise<PotWanted[]> => {
+    const pots = new Map<
+      string,
+      { potM3: number; oilId: string | undefined; batches: { name: string; takenM3: number }[] }
+    >();
+    for (const { id, draft } of batches) {
+      const kitchen = await kitchenFor(gate, draft, clockMs());
+      const job = await jobs.jobOf(id, draft, kitchen);
+      if (!job) continue;
+      const name = kitchen.potName ?? '';
+      const pot = pots.get(name) ?? { potM3: kitchen.pot.oilM3, oilId: kitchen.potOil?.id, batches: [] };
+      pot.batches.push({ name: draft.name, takenM3: job.takenM3 });
+      pots.set(name, pot);
+    }
+    return await Promise.all(
+      [...pots.values()].map(async ({ oilId, ...pot }) => {
+        const oil = oilId === undefined ? null : await readOil(gate, oilId);
+        if (!oil) return { ...pot, kept: null };
+        const { volumeM3, advice } = oilState(oil, await listOilEvents(gate, oil.id), clockMs(), pantry);
+        // What is to be poured away fills no pot.
+        return { ...pot, kept: { ingredientId: oil.ingredientId, volumeM3: advice === 'discard' ? 0 : volumeM3 } };
+      }),
+    );
+  };
 
   router.get('/stock', async (_req, res) => {
     res.json(await listStock(gate));
@@ -25,11 +73,14 @@ export function storeRoutes({ gate, live }: Context): Router {
     res.json(row);
   });
 
-  router.get('/shopping', async (_req, res) => {
-    const batches = await listBatches(gate, ['planned']);
+  router.get('/shopping', async (req, res) => {
+    const asked = validate<ShoppingAsk>(SCHEMAS.shopping, req.query);
+    const batches = (await listBatches(gate, ['planned'])).filter((batch) => isAsked(batch, asked));
     const bases = basesOf(await listBaseFormulas(gate));
+    const pantry = await pantryNow(gate);
     const drafts = batches.map((batch) => batch.draft);
-    res.json(shoppingList(drafts, await listStock(gate), bases, await pantryNow(gate)));
+    const oil = oilToBuy(await potsOf(batches.slice(0, MOST_FRIED), pantry));
+    res.json(shoppingList(drafts, await listStock(gate), bases, pantry, oil));
   });
 
   return router;

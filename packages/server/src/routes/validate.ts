@@ -219,6 +219,12 @@ export const SCHEMAS = {
   ingredient: Joi.object({ version, ingredient }).required(),
   newFormula: Joi.object({ id: uuid, name: line(120), body }).required(),
   saveFormula: Joi.object({ edition: version, name: line(120), archived: Joi.boolean().required(), body }).required(),
+  shopping: Joi.object({
+    supper: uuid.optional(),
+    batch: uuid.optional(),
+    from: isoTime.optional(),
+    to: isoTime.optional(),
+  }).required(),
   stock: Joi.object({ haveKg: within(S.haveKg), strength: within(S.strength) }).required(),
   deviceId: Joi.object({ id: deviceId }),
   device: Joi.object({

@@ -6,7 +6,7 @@ import { Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../data/api';
-import { Asked } from '../ui/controls/Asked';
+import { FoundBatches } from '../ui/batch/FoundBatches';
 import { Button } from '../ui/controls/Button';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
@@ -34,7 +34,7 @@ const MOST_GLANCES = 12;
 
 /** All batches being planned, and the way to a new one. */
 export function BenchList() {
-  const batches = api.useBatchesQuery();
+  const { data: every = [] } = api.useBatchesQuery();
   const navigate = useNavigate();
   const [leaving, setLeaving] = useState<BatchSummary | null>(null);
   const [remove, removal] = api.useDeleteBatchMutation();
@@ -60,40 +60,41 @@ export function BenchList() {
           {T.newBatch}
         </Button>
       </TitleRow>
-      <Asked of={batches} what={T.theBench}>
-        {(list) =>
-          list.length === 0 ? (
-            <Panel>
-              <h2>{T.noBatchIsPlannedYet}</h2>
-              <Soft>{T.aNewBatchAsksFour}</Soft>
-            </Panel>
-          ) : (
-            <LinkList aria-label={T.plannedBatches}>
-              {list.map((batch, at) => (
-                <li key={batch.id}>
-                  <Link to={`/bench/${batch.id}`}>
-                    <strong>{batch.name}</strong>
-                    <span>
-                      {batch.pieces} {T.pieces}
-                    </span>
-                    <small>{when(batch.eatAt)}</small>
-                    {batch.status === 'frying' && <small>{T.atTheStoveNow}</small>}
-                    <Suspense fallback={null}>
-                      {at < MOST_GLANCES && <BatchGlance id={batch.id} version={batch.version} />}
-                    </Suspense>
-                  </Link>
-                  <Hands>
-                    <CopyButton batch={batch} batches={list} />
-                    <Button $look="quiet" aria-label={T.theDelete(batch.name)} onPress={() => setLeaving(batch)}>
-                      <Trash2 size={18} aria-hidden />
-                    </Button>
-                  </Hands>
-                </li>
-              ))}
-            </LinkList>
-          )
+      <FoundBatches
+        what={T.theBench}
+        nothing={
+          <Panel>
+            <h2>{T.noBatchIsPlannedYet}</h2>
+            <Soft>{T.aNewBatchAsksFour}</Soft>
+          </Panel>
         }
-      </Asked>
+      >
+        {(list) => (
+          <LinkList aria-label={T.plannedBatches}>
+            {list.map((batch, at) => (
+              <li key={batch.id}>
+                <Link to={`/bench/${batch.id}`}>
+                  <strong>{batch.name}</strong>
+                  <span>
+                    {batch.pieces} {T.pieces}
+                  </span>
+                  <small>{when(batch.eatAt)}</small>
+                  {batch.status === 'frying' && <small>{T.atTheStoveNow}</small>}
+                  <Suspense fallback={null}>
+                    {at < MOST_GLANCES && <BatchGlance id={batch.id} version={batch.version} />}
+                  </Suspense>
+                </Link>
+                <Hands>
+                  <CopyButton batch={batch} batches={every} />
+                  <Button $look="quiet" aria-label={T.theDelete(batch.name)} onPress={() => setLeaving(batch)}>
+                    <Trash2 size={18} aria-hidden />
+                  </Button>
+                </Hands>
+              </li>
+            ))}
+          </LinkList>
+        )}
+      </FoundBatches>
       {leaving && (
         <Suspense fallback={null}>
           <DeleteSheet batch={leaving} failed={removal.isError} onKeep={() => setLeaving(null)} onDelete={confirm} />

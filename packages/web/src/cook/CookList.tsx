@@ -3,9 +3,8 @@ import { RANGES } from '@ember-fold/core';
 import { AlarmClock } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api } from '../data/api';
 import { startTimer } from '../data/useTimers';
-import { Asked } from '../ui/controls/Asked';
+import { FoundBatches } from '../ui/batch/FoundBatches';
 import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
@@ -15,7 +14,6 @@ import { usePrinter } from '../ui/printing';
 
 /** Batches that can be run, and timers set by hand. */
 export function CookList() {
-  const batches = api.useBatchesQuery();
   const printer = usePrinter();
   const [name, setName] = useState(T.timer);
   const [seconds, setSeconds] = useState(600);
@@ -26,9 +24,10 @@ export function CookList() {
         <h1>{T.cook}</h1>
       </TitleRow>
       <div style={{ display: 'grid', gap: 14 }}>
-        <Asked of={batches} what={T.theBatches}>
-          {(list) =>
-            list.length === 0 ? (
+        <div>
+          <FoundBatches
+            what={T.theBatches}
+            nothing={
               <Panel>
                 <h2>{T.noBatchIsPlannedYet}</h2>
                 <Soft>
@@ -36,27 +35,27 @@ export function CookList() {
                   {T.itsRunSheetIsHere}
                 </Soft>
               </Panel>
-            ) : (
+            }
+          >
+            {(list) => (
               <LinkList aria-label={T.batchesToRun}>
-                {[...list]
-                  .sort((a, b) => a.eatAt.localeCompare(b.eatAt))
-                  .map((batch) => (
-                    <li key={batch.id}>
-                      <Link to={`/cook/${batch.id}`}>
-                        <strong>{batch.name}</strong>
-                        <span>
-                          {batch.pieces} {T.pieces}
-                        </span>
-                        <small>
-                          {T.eatAt(printer.clock(Date.parse(batch.eatAt)), printer.date(Date.parse(batch.eatAt)))}
-                        </small>
-                      </Link>
-                    </li>
-                  ))}
+                {list.map((batch) => (
+                  <li key={batch.id}>
+                    <Link to={`/cook/${batch.id}`}>
+                      <strong>{batch.name}</strong>
+                      <span>
+                        {batch.pieces} {T.pieces}
+                      </span>
+                      <small>
+                        {T.eatAt(printer.clock(Date.parse(batch.eatAt)), printer.date(Date.parse(batch.eatAt)))}
+                      </small>
+                    </Link>
+                  </li>
+                ))}
               </LinkList>
-            )
-          }
-        </Asked>
+            )}
+          </FoundBatches>
+        </div>
         <Panel aria-label={T.aTimerByHand}>
           <PanelTitle>{T.aTimerByHand}</PanelTitle>
           <NameField label={T.forWhat} value={name} onChange={setName} />

@@ -40,7 +40,7 @@ const STALE: Record<RecordKind, readonly Tag[]> = {
   ingredients: ['Ingredients', 'Flours', 'Oils', 'Shopping', 'Order'],
   formulas: ['Formulas', 'Formula', 'Ingredients', 'Shopping', 'Uses'],
   stock: ['Stock', 'Shopping'],
-  oils: ['Oils', 'Order'],
+  oils: ['Oils', 'Order', 'Shopping'],
   ledger: ['Ledger', 'Record'],
   devices: ['Devices'],
   'put-by': ['PutBy'],

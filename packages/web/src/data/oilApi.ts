@@ -7,11 +7,11 @@ export const oilApi = api.injectEndpoints({
     oils: build.query<OilRow[], void>({ query: () => '/oils', providesTags: ['Oils'] }),
     addOil: build.mutation<OilRow, Oil & { readonly m3: number }>({
       query: (body) => ({ url: '/oils', method: 'POST', body }),
-      invalidatesTags: ['Oils', 'Order'],
+      invalidatesTags: ['Oils', 'Order', 'Shopping'],
     }),
     tellOil: build.mutation<OilRow, { readonly oilId: string; readonly act: OilAct }>({
       query: ({ oilId, act }) => ({ url: `/oils/${oilId}/events`, method: 'POST', body: act }),
-      invalidatesTags: ['Oils', 'Order'],
+      invalidatesTags: ['Oils', 'Order', 'Shopping'],
     }),
     supperOrder: build.query<SupperOrder, string>({
       query: (batchId) => `/oils/order/${batchId}`,

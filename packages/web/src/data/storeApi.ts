@@ -62,6 +62,10 @@ export const storeApi = api.injectEndpoints({
       query: ({ id, amount }) => ({ url: `/store/put-by/${id}/take`, method: 'POST', body: { amount } }),
       invalidatesTags: ['PutBy'],
     }),
-    shopping: build.query<Shopping, void>({ query: () => '/store/shopping', providesTags: ['Shopping'] }),
+    /** @param query what is bought for, as the server is asked */
+    shopping: build.query<Shopping, string>({
+      query: (query) => `/store/shopping${query === '' ? '' : `?${query}`}`,
+      providesTags: ['Shopping'],
+    }),
   }),
 });

@@ -1,5 +1,13 @@
 import { STORE as T } from '../text/storePhrases';
-import { type Ingredient, ingredientById, isShipped, LOOSE } from '@ember-fold/core';
+import {
+  guessedIngredient,
+  type Ingredient,
+  ingredientById,
+  isGuessed,
+  isShipped,
+  LOOSE,
+  type Pantry,
+} from '@ember-fold/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { problemOf } from '../data/api';
@@ -29,6 +37,14 @@ function blank(id: string): Ingredient {
     solidFat: false,
     source: T.typedInHereFromIts,
   };
+}
+
+/** A new row after an edit: for as long as only its name was typed, its figures are those of the nearest kind. */
+function named(now: Ingredient, next: Ingredient, pantry: Pantry): Ingredient {
+  const guess = (name: string) => guessedIngredient(name, 'filling', now.id, pantry);
+  const isLike = (one: Ingredient) => JSON.stringify({ ...one, name: '' }) === JSON.stringify({ ...now, name: '' });
+  const isOnlyNamed = next.name !== now.name && (isLike(blank(now.id)) || isLike(guess(now.name)));
+  return isOnlyNamed && next.name.trim() !== '' ? guess(next.name) : next;
 }
 
 const isIngredient = (value: unknown): value is Ingredient => {
@@ -69,7 +85,8 @@ export function IngredientDetail({ id }: { readonly id: string }) {
         <Soft>
           {row ? (shippedAs ? T.shippedWithTheAppChanged : T.yourOwn) : isNew ? T.notKeptYet : T.asShippedAChangeCounts}
         </Soft>
-        <IngredientForm ingredient={now} onIngredient={setEdited} />
+        {isGuessed(now) && <Soft>{T.guessed(now.source)}</Soft>}
+        <IngredientForm ingredient={now} onIngredient={(next) => setEdited(isNew ? named(now, next, pantry) : next)} />
         {error && <Problem>{problemOf(error).message}</Problem>}
         <Actions>
           {row && (

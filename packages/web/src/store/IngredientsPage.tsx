@@ -1,15 +1,24 @@
 import { STORE as T } from '../text/storePhrases';
-import { baseFormulaId, findIngredients, type Ingredient, type IngredientRole } from '@ember-fold/core';
+import {
+  baseFormulaId,
+  findIngredients,
+  type FoundIngredient,
+  type Ingredient,
+  type IngredientRole,
+  searchIngredients,
+} from '@ember-fold/core';
 import { Plus } from 'lucide-react';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import { storeApi } from '../data/storeApi';
+import { newIngredientId } from '../data/takeOn';
 import { useKitchen, usePantry } from '../data/useLine';
 import { Button } from '../ui/controls/Button';
 import { FilterField } from '../ui/controls/FilterField';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
 import type { Printer } from '../text/printer';
+import { SHARED } from '../text/sharedPhrases';
 import { ROLE_NAME } from '../text/storeWords';
 import { IngredientDetail } from './IngredientDetail';
 import { ListAndDetail, Rows, useOpened } from './ListAndDetail';
@@ -18,7 +27,7 @@ type Shown = 'all' | 'own' | IngredientRole;
 const SHOWN: Record<Shown, string> = { all: T.everyIngredient, own: T.addedOrChangedHere, ...ROLE_NAME };
 
 interface RowsProps {
-  readonly found: readonly Ingredient[];
+  readonly found: readonly FoundIngredient<Ingredient>[];
   readonly own: ReadonlySet<string>;
   readonly printer: Printer;
 }
@@ -26,10 +35,10 @@ interface RowsProps {
 const IngredientRows = memo(function IngredientRows({ found, own, printer }: RowsProps) {
   return (
     <Rows aria-label={T.ingredients}>
-      {found.map(({ id, name, role, pricePerKg }) => (
+      {found.map(({ ingredient: { id, name, role, pricePerKg }, calledAs }) => (
         <li key={id}>
           <NavLink to={`/store/ingredients/${id}`}>
-            {name}
+            {SHARED.calledAs(name, calledAs)}
             <small>
               {T.priceOf(
                 ROLE_NAME[role],
@@ -54,7 +63,7 @@ function IngredientList({ own }: { readonly own: ReadonlySet<string> }) {
   const found = useMemo(() => {
     const isShown = ({ id, role }: Ingredient) =>
       baseFormulaId(id) === null && (shown === 'all' || (shown === 'own' ? own.has(id) : role === shown));
-    return findIngredients(wanted, pantry.all.filter(isShown));
+    return searchIngredients(wanted, pantry.all.filter(isShown));
   }, [wanted, pantry, shown, own]);
   if (!printer) return null;
   return (
@@ -65,11 +74,6 @@ function IngredientList({ own }: { readonly own: ReadonlySet<string> }) {
       <IngredientRows found={found} own={own} printer={printer} />
     </>
   );
-}
-
-/** Beginning of an id that no shipped row has, and what it is told apart by. */
-function newId(): string {
-  return `own-${crypto.randomUUID().slice(0, 13)}`;
 }
 
 /** The shipped catalogue and what this kitchen added or changed. */
@@ -98,7 +102,7 @@ export function IngredientsPage() {
           <Button
             $look="primary"
             style={{ width: '100%', marginBottom: 8 }}
-            onPress={() => void navigate(`/store/ingredients/${newId()}`)}
+            onPress={() => void navigate(`/store/ingredients/${newIngredientId()}`)}
           >
             <Plus size={18} aria-hidden />
             {T.addAnIngredient}

@@ -7,6 +7,7 @@ import { problemOf } from '../data/api';
 import { storeApi } from '../data/storeApi';
 import { PHONE } from '../ui/theme';
 import { useKitchen, usePantry } from '../data/useLine';
+import { ShoppingFor, useShoppingQuery } from './ShoppingFor';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { FigureField } from '../ui/controls/FigureField';
@@ -94,31 +95,36 @@ const Bases = styled.ul`
   margin-top: 6px;
 `;
 
-/** What all planned batches take, as it is sold, less what is on the shelf. */
+/** What planned batches take, as it is sold, less what is on the shelf. */
 export function ShoppingPage() {
-  const shopping = storeApi.useShoppingQuery(undefined, { refetchOnMountOrArgChange: true });
+  const query = useShoppingQuery();
+  const shopping = storeApi.useShoppingQuery(query, { refetchOnMountOrArgChange: true });
   const stock = storeApi.useStockQuery();
   const known = useKitchen();
   if (!known) return null;
   return (
-    <Asked of={shopping} what={T.theShoppingList}>
-      {(list) =>
-        list.rows.length === 0 ? (
-          <Panel>
-            <h2>{T.nothingToBuy}</h2>
-            <Soft>
-              {T.noBatchIsPlannedPlan} <Link to="/bench">{T.bench}</Link>
-              {T.andAllItTakesIs}
-            </Soft>
-          </Panel>
-        ) : (
-          <div data-print style={{ display: 'grid', gap: 14 }}>
-            <ShoppingTable list={list} stock={stock.data ?? []} printer={known.printer} />
-            {list.bases.length > 0 && <BaseList bases={list.bases} printer={known.printer} />}
-          </div>
-        )
-      }
-    </Asked>
+    <div style={{ display: 'grid', gap: 14 }}>
+      <ShoppingFor />
+      <Asked of={{ ...shopping, data: shopping.currentData }} what={T.theShoppingList}>
+        {(list) =>
+          list.rows.length === 0 ? (
+            <Panel>
+              <h2>{T.nothingToBuy}</h2>
+              {query !== '' && <Soft>{T.nothingForThese}</Soft>}
+              <Soft>
+                {T.noBatchIsPlannedPlan} <Link to="/bench">{T.bench}</Link>
+                {T.andAllItTakesIs}
+              </Soft>
+            </Panel>
+          ) : (
+            <div data-print style={{ display: 'grid', gap: 14 }}>
+              <ShoppingTable list={list} stock={stock.data ?? []} printer={known.printer} />
+              {list.bases.length > 0 && <BaseList bases={list.bases} printer={known.printer} />}
+            </div>
+          )
+        }
+      </Asked>
+    </div>
   );
 }
 
@@ -134,7 +140,7 @@ function ShoppingTable({ list, stock, printer }: ShoppingTableProps) {
   return (
     <Panel>
       <Top>
-        <PanelTitle>{T.shoppingForAllPlannedBatches}</PanelTitle>
+        <PanelTitle>{T.whatToBuy}</PanelTitle>
         <Soft as="span">{T.thingsToBuyInAll(toBuy, printer.money(list.cost))}</Soft>
         <Button onPress={() => window.print()}>{T.print}</Button>
       </Top>

@@ -7,8 +7,7 @@ import {
   RING_KINDS,
   type RingKind,
 } from '@ember-fold/core';
-import { CookingPot, Flame, type LucideIcon, Mountain, Scale, Thermometer, Users } from 'lucide-react';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { api } from '../data/api';
 import { editKitchen } from '../data/editKitchen';
@@ -19,6 +18,16 @@ import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
+import { Printing } from '../ui/printing';
+import { makePrinter } from '../text/printer';
+import {
+  AltitudePicture,
+  CooksPicture,
+  PotPicture,
+  RingPicture,
+  ThermometerPicture,
+  UnitsPicture,
+} from './FirstPictures';
 import { AltitudeField, CountField, LengthField } from '../ui/controls/UnitFields';
 
 const Asks = styled.div`
@@ -30,12 +39,9 @@ const Asks = styled.div`
 
 const Ask = styled.section`
   display: grid;
-  grid-template-columns: 44px minmax(0, 1fr);
+  grid-template-columns: 76px minmax(0, 1fr);
   gap: 10px;
   align-items: center;
-  > svg {
-    color: ${({ theme }) => theme.accent};
-  }
 `;
 
 const Ends = styled.div`
@@ -44,10 +50,10 @@ const Ends = styled.div`
   gap: 8px 14px;
 `;
 
-function One({ icon: Icon, children }: { readonly icon: LucideIcon; readonly children: ReactNode }) {
+function One({ picture, children }: { readonly picture: ReactNode; readonly children: ReactNode }) {
   return (
     <Ask>
-      <Icon size={40} strokeWidth={1.5} aria-hidden />
+      {picture}
       <div style={{ display: 'grid', gap: 6 }}>{children}</div>
     </Ask>
   );
@@ -67,70 +73,76 @@ function Questions({ kitchen, onDone }: { readonly kitchen: Kitchen; readonly on
   const [ask, setAsk] = useState<FirstAsk>(() => firstAsk(kitchen, navigator.language));
   const set = (change: Partial<FirstAsk>) => setAsk((now) => ({ ...now, ...change }));
   const { pot, kitchen: K } = RANGES;
+  // Fields follow the units that are chosen here, before they are the kitchen's.
+  const printer = useMemo(() => makePrinter(firstKitchen(kitchen, ask)), [kitchen, ask]);
   return (
-    <Panel aria-label={T.title} style={{ marginBottom: 14 }}>
-      <PanelTitle>{T.title}</PanelTitle>
-      <Soft>{T.says}</Soft>
-      <Asks>
-        <One icon={Scale}>
-          <Choice
-            label={T.units}
-            value={ask.system}
-            options={T.systems}
-            onChange={(system: FirstAsk['system']) => set({ system })}
-          />
-        </One>
-        <One icon={CookingPot}>
-          <LengthField
-            label={T.across}
-            value={ask.diameterM}
-            {...pot.diameterM}
-            onChange={(diameterM) => set({ diameterM })}
-          />
-          <LengthField label={T.high} value={ask.heightM} {...pot.heightM} onChange={(heightM) => set({ heightM })} />
-        </One>
-        <One icon={Flame}>
-          <Pick<RingKind>
-            label={T.ring}
-            value={ask.ring}
-            options={Object.fromEntries(RING_KINDS.map((kind) => [kind, RING_NAME[kind]])) as Record<RingKind, string>}
-            onChange={(ring) => set({ ring })}
-          />
-        </One>
-        <One icon={Thermometer}>
-          <Choice
-            label={T.thermometer}
-            value={ask.thermometer}
-            options={T.thermometers}
-            onChange={(thermometer: FirstAsk['thermometer']) => set({ thermometer })}
-          />
-        </One>
-        <One icon={Mountain}>
-          <AltitudeField
-            label={T.altitude}
-            value={ask.altitudeM}
-            {...K.altitudeM}
-            onChange={(altitudeM) => set({ altitudeM })}
-          />
-        </One>
-        <One icon={Users}>
-          <CountField label={T.cooks} value={ask.cooks} {...K.cooks} onChange={(cooks) => set({ cooks })} />
-        </One>
-      </Asks>
-      <Ends>
-        <Button
-          $look="primary"
-          onPress={() => {
-            editKitchen((now) => firstKitchen(now, ask));
-            onDone();
-          }}
-        >
-          {T.done}
-        </Button>
-        <Button $look="quiet" onPress={onDone}>
-          {T.skip}
-        </Button>
-      </Ends>
-    </Panel>
+    <Printing value={printer}>
+      <Panel aria-label={T.title} style={{ marginBottom: 14 }}>
+        <PanelTitle>{T.title}</PanelTitle>
+        <Soft>{T.says}</Soft>
+        <Asks>
+          <One picture={<UnitsPicture {...ask} />}>
+            <Choice
+              label={T.units}
+              value={ask.system}
+              options={T.systems}
+              onChange={(system: FirstAsk['system']) => set({ system })}
+            />
+          </One>
+          <One picture={<PotPicture {...ask} />}>
+            <LengthField
+              label={T.across}
+              value={ask.diameterM}
+              {...pot.diameterM}
+              onChange={(diameterM) => set({ diameterM })}
+            />
+            <LengthField label={T.high} value={ask.heightM} {...pot.heightM} onChange={(heightM) => set({ heightM })} />
+          </One>
+          <One picture={<RingPicture {...ask} />}>
+            <Pick<RingKind>
+              label={T.ring}
+              value={ask.ring}
+              options={
+                Object.fromEntries(RING_KINDS.map((kind) => [kind, RING_NAME[kind]])) as Record<RingKind, string>
+              }
+              onChange={(ring) => set({ ring })}
+            />
+          </One>
+          <One picture={<ThermometerPicture {...ask} />}>
+            <Choice
+              label={T.thermometer}
+              value={ask.thermometer}
+              options={T.thermometers}
+              onChange={(thermometer: FirstAsk['thermometer']) => set({ thermometer })}
+            />
+          </One>
+          <One picture={<AltitudePicture {...ask} />}>
+            <AltitudeField
+              label={T.altitude}
+              value={ask.altitudeM}
+              {...K.altitudeM}
+              onChange={(altitudeM) => set({ altitudeM })}
+            />
+          </One>
+          <One picture={<CooksPicture {...ask} />}>
+            <CountField label={T.cooks} value={ask.cooks} {...K.cooks} onChange={(cooks) => set({ cooks })} />
+          </One>
+        </Asks>
+        <Ends>
+          <Button
+            $look="primary"
+            onPress={() => {
+              editKitchen((now) => firstKitchen(now, ask));
+              onDone();
+            }}
+          >
+            {T.done}
+          </Button>
+          <Button $look="quiet" onPress={onDone}>
+            {T.skip}
+          </Button>
+        </Ends>
+      </Panel>
+    </Printing>
   );
 }

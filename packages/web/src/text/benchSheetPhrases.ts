@@ -1,5 +1,7 @@
 /** What the list of batches and the sheets of the bench say, in one place so that it can be translated. */
 export const BENCH_SHEETS = {
+  find: 'Find a batch',
+  noneFound: 'No batch has that in its name.',
   eatAt: (value: string | number, value2: string | number, printDate: string | number) =>
     `eat at ${value} ${value2}, ${printDate}`,
   formOf: (form: string, family: string) => `${form}, ${family}`,

@@ -58,6 +58,8 @@ export const SHARED = {
   choose: 'Choose',
   typeAName: 'Type a name',
   showAll: 'Show all',
+  takeOnNew: (name: string) => `Add “${name}” as new`,
+  calledAs: (name: string, calledAs: string | null) => (calledAs === null ? name : `${name} (${calledAs})`),
   nothingByThatName: 'Nothing has that name.',
   close: 'Close',
   insteadOf: (toLowerCase: string | number) => `Instead of ${toLowerCase}`,

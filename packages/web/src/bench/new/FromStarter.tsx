@@ -1,8 +1,8 @@
-import { batchOf, newTray, REHEAT_C, type StarterId, STARTERS, withRaw } from '@ember-fold/core';
+import { batchOf, newTray, REHEAT_C, type StarterId, STARTERS, withFlour, withRaw } from '@ember-fold/core';
 import { useState } from 'react';
 import { FORM_PLURAL } from '../../text/formWords';
 import { BENCH_SHEETS } from '../../text/benchSheetPhrases';
-import { SOURCE_NAME } from '../../text/recipePhrases';
+import { NEW_BATCH as T, SOURCE_NAME } from '../../text/recipePhrases';
 import { STARTER_NAME } from '../../text/words';
 import { Panel } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
@@ -16,12 +16,15 @@ const FILLINGS = Object.fromEntries(STARTERS.map(({ id }) => [id, STARTER_NAME[i
 /** One of the shipped doughs and fillings, as it stands. */
 export function FromStarter({ kitchen, printer, forWhom, make, isBusy, problem }: NewBatchProps) {
   const [starterId, setStarterId] = useState<StarterId>('squash-sage');
+  const [tooLittle, setTooLittle] = useState(false);
   const { count, shape, onCount, onShape } = useAsk(forWhom, {
     ...{ pieces: 24, form: 'half-moon', nameOf: (form) => `${STARTER_NAME[starterId]} ${FORM_PLURAL[form]}` },
   });
   const plan = () => {
     const tray = newTray(shape.name.trim(), starterId, piecesOf(count), shape.eatAt, shape.form);
-    return make(batchOf(withRaw(tray, null, kitchen.reheatC ?? REHEAT_C)));
+    const asked = count.way === 'flour' ? withFlour(tray, count.flourKg, kitchen) : tray;
+    setTooLittle(!asked);
+    if (asked) void make(batchOf(withRaw(asked, null, kitchen.reheatC ?? REHEAT_C)));
   };
   return (
     <Panel aria-label={SOURCE_NAME.starter} style={{ maxWidth: 900 }}>
@@ -31,11 +34,11 @@ export function FromStarter({ kitchen, printer, forWhom, make, isBusy, problem }
         onShape={onShape}
         forWhom={forWhom}
         printer={printer}
-        problem={problem}
+        problem={tooLittle ? T.notOne : problem}
         isBusy={isBusy}
-        onPlan={() => void plan()}
+        onPlan={plan}
       >
-        <HowMany count={count} ways={['pieces', 'guests']} onCount={onCount} printer={printer} />
+        <HowMany count={count} ways={['pieces', 'guests', 'flour']} onCount={onCount} printer={printer} />
       </ShapeAndWhen>
     </Panel>
   );

@@ -95,8 +95,8 @@ export function NewBatchPage() {
       </div>
       {from === 'paper' && <FromPaper {...props} />}
       {from === 'kept' && <FromKept {...props} />}
-      {from === 'before' && <FromBefore />}
-      {from === 'freezer' && <FromFreezer />}
+      {from === 'before' && <FromBefore {...props} />}
+      {from === 'freezer' && <FromFreezer {...props} />}
       {from === 'starter' && <FromStarter {...props} />}
     </Page>
   );

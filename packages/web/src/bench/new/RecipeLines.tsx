@@ -1,4 +1,4 @@
-import { findIngredients, type Pantry, type RecipePart } from '@ember-fold/core';
+import { type Pantry, type RecipePart, searchIngredients } from '@ember-fold/core';
 import { Check, CircleHelp } from 'lucide-react';
 import { useCallback, useState } from 'react';
 import { styled } from 'styled-components';
@@ -11,6 +11,7 @@ import { Search } from '../../ui/controls/Search';
 import { GramField } from '../../ui/controls/UnitFields';
 import { figureFont } from '../../ui/theme';
 import type { Mend, MendedLine, Recipe } from './useRecipe';
+import { SHARED } from '../../text/sharedPhrases';
 
 const PARTS: readonly RecipePart[] = ['dough', 'filling', 'coat', 'glaze', 'frying'];
 const MOST_KG = 20;
@@ -238,7 +239,13 @@ function LineEditor({
   onMend,
   onClose,
 }: Omit<RecipeRowProps, 'share'> & { readonly onClose: () => void }) {
-  const find = useCallback((text: string) => findIngredients(text, pantry.all).slice(0, 40), [pantry]);
+  const find = useCallback(
+    (text: string) =>
+      searchIngredients(text, pantry.all)
+        .slice(0, 40)
+        .map(({ ingredient: { id, name }, calledAs }) => ({ id, name: SHARED.calledAs(name, calledAs) })),
+    [pantry],
+  );
   return (
     <Editor>
       <Search label={T.itIs} find={find} onPick={(ingredientId) => onMend({ ingredientId })} />

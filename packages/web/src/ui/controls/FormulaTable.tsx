@@ -1,7 +1,8 @@
 import { SHARED as T } from '../../text/sharedPhrases';
 import {
   type DoughFamilyId,
-  findIngredients,
+  guessedIngredient,
+  searchIngredients,
   type Formula,
   hasSubstitutions,
   massOfFlourPercent,
@@ -10,13 +11,15 @@ import {
   type Substitution,
   withLine,
 } from '@ember-fold/core';
-import { Suspense, useMemo, useState } from 'react';
+import { Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { lazyPart } from '../lazyPart';
 import { FINE, PHONE } from '../theme';
 import { usePantry } from '../../data/useLine';
 import type { Printer } from '../../text/printer';
 import { FormulaRow } from './FormulaRow';
+import { newIngredientId, useTakeOn } from '../../data/takeOn';
+import { Problem } from './Panel';
 import { Search } from './Search';
 import { useLatest } from './useLatest';
 
@@ -231,8 +234,34 @@ function Adder({ label, kind, part, used, onAdd }: AdderProps) {
   const find = useMemo(() => {
     const taken = new Set(used.split(' '));
     const offered = pantry.all.filter(({ id }) => !taken.has(id) && !(kind === 'base' && id.startsWith('base-')));
-    return (text: string) => findIngredients(text, offered);
+    return (text: string) =>
+      searchIngredients(text, offered).map(({ ingredient: { id, name }, calledAs }) => ({
+        id,
+        name: T.calledAs(name, calledAs),
+      }));
   }, [pantry, used, kind]);
   const pick = useLatest((id: string) => onAdd(id, part));
-  return <Search label={label} hideLabel find={find} onPick={pick} />;
+  const [takeOn, problem] = useTakeOn();
+  const awaited = useRef<string | null>(null);
+  const onNew = useLatest((name: string) => {
+    const capital = name.charAt(0).toUpperCase() + name.slice(1);
+    const made = guessedIngredient(capital, kind === 'dough' ? 'dough' : 'filling', newIngredientId(), pantry);
+    awaited.current = made.id;
+    void takeOn(made).then((isTaken) => {
+      if (!isTaken) awaited.current = null;
+    });
+  });
+  // Every plan must know it before a line holds it.
+  useEffect(() => {
+    const id = awaited.current;
+    if (id === null || !pantry.all.some((one) => one.id === id)) return;
+    awaited.current = null;
+    pick(id);
+  }, [pantry, pick]);
+  return (
+    <div>
+      <Search label={label} hideLabel find={find} onPick={pick} onNew={onNew} />
+      {problem !== null && <Problem>{problem}</Problem>}
+    </div>
+  );
 }

@@ -52,22 +52,43 @@ interface SearchProps {
   /** What answers a text, best first; the same function for as long as the answers are. */
   readonly find: (text: string) => readonly { readonly id: string; readonly name: string }[];
   readonly onPick: (id: string) => void;
+  /** What is not among them may be taken on by its name; absent: it may not. */
+  readonly onNew?: (name: string) => void;
 }
+
+/** Begins the key of a name that is taken on. */
+const NEW = 'new:';
 
 /** Type to find one of many; picking one leaves the field empty and in focus for the next. */
 export const Search = memo(function Search(props: SearchProps) {
   const [round, setRound] = useState(0);
   const pick = (id: string) => {
-    props.onPick(id);
+    if (id.startsWith(NEW)) props.onNew?.(id.slice(NEW.length));
+    else props.onPick(id);
     setRound((now) => now + 1);
   };
   // A new field for each find: the list closes and the text goes with the old one.
   return <Finder key={round} {...props} onPick={pick} autoFocus={round > 0} />;
 });
 
-function Finder({ label, hideLabel = false, find, onPick, autoFocus }: SearchProps & { readonly autoFocus: boolean }) {
+function Finder({
+  label,
+  hideLabel = false,
+  find,
+  onPick,
+  onNew,
+  autoFocus,
+}: SearchProps & { readonly autoFocus: boolean }) {
   const [text, setText] = useState('');
-  const items = useMemo(() => find(text), [find, text]);
+  const canBeNew = onNew !== undefined;
+  const items = useMemo(() => {
+    const found = find(text);
+    const name = text.trim().replace(/\s+/g, ' ').slice(0, 120).toWellFormed();
+    const isThere = found.some((one) => one.name.toLowerCase() === name.toLowerCase());
+    return canBeNew && name.length > 1 && !isThere
+      ? [...found, { id: `${NEW}${name}`, name: T.takeOnNew(name) }]
+      : found;
+  }, [find, text, canBeNew]);
   return (
     <Wrap
       items={items}

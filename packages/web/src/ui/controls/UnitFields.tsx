@@ -106,12 +106,15 @@ export function LitreField(props: UnitFieldProps) {
 /** A height over the sea: metres or feet. */
 export function AltitudeField(props: UnitFieldProps) {
   const printer = usePrinter();
+  const [unit, expected] =
+    printer.system === 'us' ? (['ft', T.expects.feet] as const) : (['m', T.expects.metres] as const);
   return (
     <FigureField
       {...props}
-      print={printer.altitude}
+      print={(m) => printer.altitude(m).replace(/ .*/, '')}
       read={printer.readAltitude}
-      expected={printer.system === 'us' ? T.expects.feet : T.expects.metres}
+      unit={unit}
+      expected={expected}
     />
   );
 }

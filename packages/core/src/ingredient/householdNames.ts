@@ -234,6 +234,8 @@ const KINDS: Readonly<Record<string, string>> = {
 export interface HouseholdName {
   /** Words of the name, singular, lower case. */
   readonly words: readonly string[];
+  /** As it is written. */
+  readonly name: string;
   readonly ingredientId: string;
   /** Only like it: an ingredient of the cook's own. */
   readonly isKind: boolean;
@@ -284,7 +286,7 @@ function singular(word: string): string {
 
 const namesIn = (table: Readonly<Record<string, string>>, isKind: boolean): HouseholdName[] =>
   Object.entries(table).flatMap(([ingredientId, names]) =>
-    names.split(', ').map((name) => ({ words: plainWords(name), ingredientId, isKind })),
+    names.split(', ').map((name) => ({ words: plainWords(name), name, ingredientId, isKind })),
   );
 
 /** Every household name, the longest first: "rice flour" before "flour". */
