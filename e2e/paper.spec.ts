@@ -9,6 +9,9 @@ import {
 } from '@ember-fold/core';
 import { expect, type Page, test } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
+import { mkdtemp, writeFile } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { axeFindsNothing, fitsAcross, isSaved, lightStove, settled } from './kitchen';
 import { type Product, startProduct } from './product';
 
@@ -168,6 +171,39 @@ test('a line is mended in its place, what is left out stays in sight, and a relo
   // The paper is put away once it is planned.
   await page.goto(`${product.address}/bench/new`);
   await expect(page.getByRole('textbox', { name: 'The recipe' })).toHaveValue('');
+});
+
+test('a page of a web site, dropped as a file: what it says is read; scaled only when that is chosen', async ({
+  page,
+}) => {
+  await page.goto(`${product.address}/bench/new`);
+  const html =
+    '<html><body><nav>Home 1 kg sugar</nav><h1>Barley pockets</h1><ul><li>300 g flour<li>150 g water<li>5 g salt</ul>' +
+    '<h2>Filling</h2><ul><li>400 g mushrooms</ul></body></html>';
+  const file = join(await mkdtemp(join(tmpdir(), 'paper-')), 'pockets.html');
+  await writeFile(file, html);
+  const paper = page.getByRole('textbox', { name: 'The recipe' });
+  const box = (await paper.boundingBox())!;
+  // A drag from outside the browser: only the browser itself can begin one.
+  const browser = await page.context().newCDPSession(page);
+  for (const kind of ['dragEnter', 'dragOver', 'drop'] as const)
+    await browser.send('Input.dispatchDragEvent', {
+      ...{ type: kind, x: box.x + 50, y: box.y + 50 },
+      data: { items: [], files: [file], dragOperationsMask: 1 },
+    });
+  await expect(paper).toHaveValue(/^Barley pockets\n300 g flour/);
+  await expect(page.getByText('Read: 4 lines, all understood.')).toBeVisible();
+  await expect(page.getByText('The amounts stay as they are written; the size of a piece follows.')).toBeVisible();
+  await page.getByText('scale it', { exact: true }).click();
+  await page.getByRole('textbox', { name: 'How many' }).fill('50');
+  await expect(page.getByText(/^Every amount is multiplied by \d/)).toBeVisible();
+  await page.getByRole('button', { name: 'Plan this batch' }).click();
+  await settled(page);
+  const { draft } = await draftAt(page);
+  const flour = draft.dough.lines[0]!.massKg;
+  expect([draft.name, draft.trays.A!.pieces]).toEqual(['Barley pockets', 50]);
+  expect(flour).toBeGreaterThan(0.31);
+  expect(draft.dough.lines[1]!.massKg / flour).toBeCloseTo(0.5, 6);
 });
 
 test('a kept dough and two kept fillings are a batch of two trays in under ten clicks', async ({ page }) => {

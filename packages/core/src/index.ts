@@ -366,6 +366,7 @@ export type {
 } from './wire/storeWire.js';
 export { LIVE_KINDS, type LiveEvent, type RecordKind, type ScaleFigure } from './wire/liveWire.js';
 export { type FieldClash, mergeFields, takeTheirs } from './wire/mergeFields.js';
+export { recipeOfJson } from './recipe/recipeJson.js';
 export { MOST_RECIPE_LINES, readRecipe, type RecipeRead } from './recipe/readRecipe.js';
 export type { RecipeLine, RecipePart, RecipeQuestion } from './recipe/recipeLine.js';
 export { type MethodFact } from './recipe/readMethod.js';

@@ -1,4 +1,7 @@
-/** A recipe out of a page's data, as text that is read like any other; `null` when it is none. */
+/**
+ * A recipe out of a page's data (schema.org Recipe), as text that is read like any other; `null` when it is none.
+ * @example recipeOfJson('{"@type":"Recipe","name":"Cones"}').title // 'Cones'
+ */
 export function recipeOfJson(text: string): { readonly title: string | null; readonly text: string } | null {
   const trimmed = text.trim();
   if (!/^[[{]/.test(trimmed)) return null;

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { batchOf } from '../draft/batchDraft.js';
 import { DEFAULT_KITCHEN, pantryOf } from '../draft/kitchen.js';
+import { RANGES } from '../draft/ranges.js';
 import { INGREDIENTS } from '../ingredient/catalogue.js';
 import { FORMS } from '../piece/forms.js';
 import { draftDough, draftFilling } from '../plan/draftFigures.js';
@@ -58,6 +59,24 @@ test('rolled as it says, the pieces follow; too little dough for one makes none'
   expect(draft.pieces).toBe(Math.floor(massKg / doughEachKg(draft)));
   expect(draft.fold).toMatchObject({ thicknessM: 0.003, discM: 0.1 });
   expect(settled('1 tsp flour\n1 tsp water', { count: { ...count, discM: 0.3 } }).made).toBeNull();
+});
+
+test('scaled only when it is asked to be: every amount by one factor, number and size as they were said', () => {
+  const asWritten = settled(PAPER).made;
+  expect(asWritten.factor).toBe(1);
+  const count = { how: 'scale', pieces: 20, thicknessM: 0.003, discM: 0.1 } as const;
+  const { made, kitchen, lines } = settled(PAPER, { count });
+  const { draft, factor } = made;
+  expect([draft.pieces, draft.fold.thicknessM, draft.fold.discM]).toEqual([20, 0.003, 0.1]);
+  const written = [...draft.dough.lines, ...draft.filling.lines].map(({ massKg }) => massKg);
+  written.forEach((kg, i) => expect(kg).toBeCloseTo(factor * (lines[i]!.massKg ?? 0), 9));
+  expect(20 * doughEachKg(draft)).toBeCloseTo(draftDough(draft, kitchen).massKg, 6);
+  expect(20 * draft.fold.fillingEachKg).toBeCloseTo(draftFilling(draft, kitchen).targetKg, 6);
+  // More than a line can hold: as many as that makes, and said so by its number.
+  const huge = settled('90 kg flour\n40 kg water', { count: { ...count, pieces: 2000, thicknessM: 0.012, discM: 0.4 } })
+    .made.draft;
+  expect(huge.pieces).toBeLessThan(2000);
+  expect(Math.max(...huge.dough.lines.map(({ massKg }) => massKg))).toBeLessThanOrEqual(RANGES.draft.lineKg.most);
 });
 
 test('the method’s sizes and oil count; without flour a dough is chosen and said, without a filling none is made up', () => {

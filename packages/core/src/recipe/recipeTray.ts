@@ -79,10 +79,14 @@ export function isGuessed({ source }: Pick<Ingredient, 'source'>): boolean {
 /** A line with its ingredient settled. `massKg` null: it is added by taste. */
 export type SettledLine = Pick<RecipeLine, 'part' | 'massKg'> & { readonly ingredientId: string };
 
-/** How many pieces a recipe makes: its dough divided, or rolled and cut as far as it goes. */
+/**
+ * How many pieces a recipe makes: its dough divided, or rolled and cut as far as it goes; or scaled,
+ * which alone changes what is written.
+ */
 export type RecipeCount =
   | { readonly how: 'divide'; readonly pieces: number }
-  | { readonly how: 'roll'; readonly thicknessM: number; readonly discM: number };
+  | { readonly how: 'roll'; readonly thicknessM: number; readonly discM: number }
+  | { readonly how: 'scale'; readonly pieces: number; readonly thicknessM: number; readonly discM: number };
 
 export interface RecipeAsk {
   readonly name: string;
@@ -97,6 +101,8 @@ export interface RecipeAsk {
 export interface RecipeTray {
   readonly draft: TrayDraft;
   readonly added: readonly ('dough' | 'no-filling')[];
+  /** What every amount of the recipe was multiplied by; 1: it stays as it is written. */
+  readonly factor: number;
 }
 
 const formulaOf = (lines: readonly SettledLine[], ...parts: RecipePart[]): Formula =>
@@ -150,11 +156,12 @@ export function recipeTray(ask: RecipeAsk, kitchen: Kitchen): RecipeTray | null 
   const coat = coatOf(lines);
   const usual = { ...NO_FILLING, panKg: 1.2, hotC: 85, covered: false };
   const { rolledM, oilC } = family;
-  const thicknessM = count.how === 'roll' ? count.thicknessM : (factOf(facts, 'thickness') ?? middle(rolledM));
-  const discM = count.how === 'roll' ? count.discM : (factOf(facts, 'disc') ?? 0.11);
+  const isDivided = count.how === 'divide';
+  const thicknessM = isDivided ? (factOf(facts, 'thickness') ?? middle(rolledM)) : count.thicknessM;
+  const discM = isDivided ? (factOf(facts, 'disc') ?? 0.11) : count.discM;
   const { draft: D } = RANGES;
   const base: TrayDraft = {
-    ...{ name: ask.name, form, eatAt: ask.eatAt, pieces: count.how === 'divide' ? count.pieces : 1 },
+    ...{ name: ask.name, form, eatAt: ask.eatAt, pieces: count.how === 'roll' ? 1 : count.pieces },
     dough: { family: family.id, lines: own === null ? WORKED_FORMULAS[family.id] : formulaOf(lines, 'dough') },
     filling: withLinesAsked(usual, fillingLines, pantry, kitchen.reheatC ?? REHEAT_C),
     fold: {
@@ -170,17 +177,43 @@ export function recipeTray(ask: RecipeAsk, kitchen: Kitchen): RecipeTray | null 
     },
   };
   const madeKg = draftDough(base, kitchen).massKg;
-  const sized = count.how === 'roll' ? rolledOut(base, madeKg) : own === null ? base : divided(base, madeKg, facts);
+  const scaled = count.how === 'scale' && own !== null ? scaledToSize(base, madeKg) : null;
+  const sized =
+    scaled?.draft ??
+    (count.how === 'roll' ? rolledOut(base, madeKg) : own === null || !isDivided ? base : divided(base, madeKg, facts));
   if (!sized) return null;
   const each = fillingLines.length === 0 ? 0 : draftFilling(sized, kitchen).targetKg / sized.pieces;
   const { least, most } = D.fillingEachKg;
   const filled = { ...sized, fold: { ...sized.fold, fillingEachKg: clamp(each, least, most) } };
   return {
+    factor: scaled?.factor ?? 1,
     draft: own === null ? fitDough(filled, kitchen) : filled,
     added: [
       ...(own === null ? (['dough'] as const) : []),
       ...(fillingLines.length === 0 ? (['no-filling'] as const) : []),
     ],
+  };
+}
+
+/**
+ * Every amount of the recipe times what makes so many pieces of this size; fewer, where a line would
+ * be more than can be planned. `null`: there is no dough.
+ */
+function scaledToSize(base: TrayDraft, madeKg: number): { draft: TrayDraft; factor: number } | null {
+  const eachKg = doughEachKg(base);
+  const largest = Math.max(...[...base.dough.lines, ...base.filling.lines].map(({ massKg }) => massKg));
+  const factor = Math.min((base.pieces * eachKg) / madeKg, RANGES.draft.lineKg.most / largest);
+  if (!(factor > 0 && Number.isFinite(factor))) return null;
+  const times = (lines: Formula): Formula => lines.map((line) => ({ ...line, massKg: line.massKg * factor }));
+  const pieces = Math.max(1, Math.floor((factor * madeKg) / eachKg + 1e-6));
+  return {
+    factor,
+    draft: {
+      ...base,
+      pieces,
+      dough: { ...base.dough, lines: times(base.dough.lines) },
+      filling: { ...base.filling, lines: times(base.filling.lines) },
+    },
   };
 }
 

@@ -1,12 +1,12 @@
 import { type BatchDraft, batchOf, doughEachKg, pantryOf, planCold, recipeTray } from '@ember-fold/core';
 import { FolderOpen } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { FileTrigger } from 'react-aria-components';
+import { DropZone, type FileDropItem, FileTrigger } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { problemOf } from '../../data/api';
 import { storeApi } from '../../data/storeApi';
 import { mixFindingText } from '../../text/mixFindingText';
-import type { Printer } from '../../text/printer';
+import { plain, type Printer } from '../../text/printer';
 import { NEW_BATCH as T } from '../../text/recipePhrases';
 import { Button } from '../../ui/controls/Button';
 import { Findings } from '../../ui/controls/Findings';
@@ -17,13 +17,17 @@ import { HowMany, recipeCount } from './HowMany';
 import { RecipeLines } from './RecipeLines';
 import { ShapeAndWhen } from './ShapeAndWhen';
 import { useAsk } from './useAsk';
+import { MOST_PAGE, pageText } from './pageText';
 import { type Recipe, useRecipe } from './useRecipe';
 import type { NewBatchProps } from './NewBatchPage';
 
 /** A recipe is no longer than this, letters. */
 const MOST_TEXT = 40_000;
 
-const Paper = styled.div`
+const Paper = styled(DropZone)`
+  &[data-drop-target] textarea {
+    outline: 3px solid ${({ theme }) => theme.know};
+  }
   textarea {
     min-height: 300px;
     background: #fffdf4;
@@ -105,7 +109,14 @@ export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: 
           isBusy={isBusy}
           onPlan={made ? () => void plan() : null}
         >
-          <HowMany count={count} ways={['pieces', 'guests', 'roll']} onCount={onCount} printer={printer} />
+          <HowMany count={count} ways={['pieces', 'guests', 'roll', 'scale']} onCount={onCount} printer={printer} />
+          <Soft role="status">
+            {count.way === 'scale'
+              ? T.scales(plain(made?.factor ?? 1, 2))
+              : count.way === 'roll'
+                ? T.staysRolled
+                : T.stays}
+          </Soft>
           {made && <Makes made={made.draft} printer={printer} />}
           {!made && !isEmpty && <p role="alert">{T.notOne}</p>}
         </ShapeAndWhen>
@@ -143,21 +154,38 @@ function Makes({
 /** The paper: typed, pasted, or out of a file. */
 function Written({ recipe }: { readonly recipe: Recipe }) {
   const { text, setText, clear, lines, read } = recipe;
-  const take = async (files: FileList | null) => {
-    const file = files?.[0];
-    if (file) setText((await file.text()).slice(0, MOST_TEXT));
+  const put = (next: string) => setText(pageText(next).slice(0, MOST_TEXT));
+  const take = async (file: File | undefined) => {
+    // A longer file is no recipe: its beginning is read.
+    if (file) put(await file.slice(0, 4 * MOST_PAGE).text());
   };
   const open = lines.filter(({ isOpen }) => isOpen).length;
   return (
     <>
       <PanelTitle>{T.typeIt}</PanelTitle>
-      <Paper>
-        <LongText label={T.recipe} value={text} onChange={setText} most={MOST_TEXT} />
+      <Paper
+        aria-label={T.dropHere}
+        onDrop={({ items }) => {
+          const dropped = items.find((item): item is FileDropItem => item.kind === 'file');
+          if (dropped) void dropped.getFile().then(take);
+        }}
+      >
+        <LongText label={T.recipe} value={text} onChange={put} most={MOST_TEXT} />
       </Paper>
       <Under>
         <FileTrigger
-          acceptedFileTypes={['text/plain', 'text/markdown', 'application/json', '.txt', '.md', '.json']}
-          onSelect={(files) => void take(files)}
+          acceptedFileTypes={[
+            'text/plain',
+            'text/markdown',
+            'application/json',
+            'text/html',
+            '.txt',
+            '.md',
+            '.json',
+            '.html',
+            '.htm',
+          ]}
+          onSelect={(files) => void take(files?.[0])}
         >
           <Button $look="quiet">
             <FolderOpen size={16} aria-hidden />

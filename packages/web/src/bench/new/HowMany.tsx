@@ -5,7 +5,7 @@ import { Row } from '../../ui/controls/Panel';
 import { CountField, GramField, LengthField } from '../../ui/controls/UnitFields';
 import type { Printer } from '../../text/printer';
 
-type CountWay = 'pieces' | 'guests' | 'roll' | 'flour';
+type CountWay = 'pieces' | 'guests' | 'roll' | 'scale' | 'flour';
 
 /** How many, however the cook reckons it. */
 export interface Count {
@@ -25,7 +25,9 @@ export const piecesOf = ({ way, pieces, guests, each }: Count): number =>
 /** A recipe's count. */
 export function recipeCount(count: Count): RecipeCount {
   const { way, thicknessM, discM } = count;
-  return way === 'roll' ? { how: 'roll', thicknessM, discM } : { how: 'divide', pieces: piecesOf(count) };
+  if (way === 'roll') return { how: 'roll', thicknessM, discM };
+  if (way === 'scale') return { how: 'scale', pieces: piecesOf(count), thicknessM, discM };
+  return { how: 'divide', pieces: piecesOf(count) };
 }
 
 interface HowManyProps {
@@ -41,10 +43,10 @@ export function HowMany({ count, ways, onCount, printer }: HowManyProps) {
   return (
     <>
       <Choice label={T.howMany} value={count.way} options={options} onChange={(way) => onCount({ way })} />
-      {count.way === 'pieces' && (
+      {(count.way === 'pieces' || count.way === 'scale') && (
         <Row>
           <CountField
-            label={ways.includes('roll') ? T.divideInto : T.howMany}
+            label={ways.includes('roll') && count.way === 'pieces' ? T.divideInto : T.howMany}
             value={count.pieces}
             {...RANGES.draft.pieces}
             onChange={(pieces) => onCount({ pieces })}
@@ -72,7 +74,7 @@ export function HowMany({ count, ways, onCount, printer }: HowManyProps) {
           </Row>
         </>
       )}
-      {count.way === 'roll' && (
+      {(count.way === 'roll' || count.way === 'scale') && (
         <>
           <Row>
             <LengthField
