@@ -66,6 +66,10 @@ try {
   await page.goto(`${product.address}/table`);
   await page.getByText('on time').nth(4).waitFor();
   await shoot(page, 'table');
+  await page.getByRole('link', { name: 'Lantern Walk supper' }).click();
+  await page.getByText('26 of 26').waitFor();
+  await page.getByText('on time').nth(4).waitFor();
+  await shoot(page, 'supper');
   await page.goto(`${product.address}/bench/new`);
   await page.getByRole('textbox', { name: 'The recipe' }).fill(CARD);
   await page.getByText(/^Read: /).waitFor();
@@ -75,11 +79,6 @@ try {
   const mushroom = (await list('/batches')).find((batch) => batch.name.startsWith('Mushroom'))!;
   await page.goto(`${product.address}/bench/${mushroom.id}/fold`);
   await shoot(page, 'bench-fold-teardrop');
-  for (const [name, button] of [['seal', 'Seal and coat']] as const) {
-    await page.goto(`${bench}/fold`);
-    await page.getByRole('button', { name: button }).click();
-    await shoot(page, `fold-${name}`);
-  }
   const formulas = await list('/formulas');
   const everyday = formulas.find((formula) => formula.name === 'Everyday short dough')!;
   for (const [name, path] of [
@@ -88,6 +87,7 @@ try {
     ['oil', 'oil'],
   ] as const) {
     await page.goto(`${product.address}/store/${path}`);
+    if (name === 'shopping') await page.getByRole('table', { name: 'Shopping list' }).waitFor();
     await shoot(page, `store-${name}`);
   }
   const phone = await open(390, 844);
