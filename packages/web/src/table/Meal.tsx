@@ -65,7 +65,7 @@ export function mealsOf(list: readonly BatchSummary[], suppers: readonly SupperR
 }
 
 /** When a meal is on the table. */
-export function mealTime({ supper, fromMs }: Meal, printer: Printer): string {
+function mealTime({ supper, fromMs }: Meal, printer: Printer): string {
   const times = supper ? servingsOf(supper.supper).map(({ at }) => Date.parse(at)) : [fromMs];
   const clocks = times.map((ms, i) =>
     i > 0 && printer.day(ms) !== printer.day(fromMs) ? `${printer.day(ms)} ${printer.clock(ms)}` : printer.clock(ms),
