@@ -216,6 +216,10 @@ test('a kept dough and two kept fillings are a batch of two trays in under ten c
     expect(answer.status).toBe(201);
   };
   const line = (ingredientId: string, massKg: number) => ({ ingredientId, massKg });
+  // A kitchen that keeps none of its own has the shipped ones.
+  await page.goto(`${product.address}/bench/new?from=kept`);
+  await expect(page.getByText(/^These came with the app/)).toBeVisible();
+  await expect(page.getByText('Squash and sage', { exact: true })).toBeVisible();
   await keep('Soft dough', {
     kind: 'dough',
     family: 'soft-quick',

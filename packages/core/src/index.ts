@@ -168,6 +168,7 @@ export {
   type GroupEats,
   type SupperEats,
   supperEats,
+  supperPlaces,
   type SupperPart,
   supperPart,
 } from './plan/supperEats.js';
@@ -371,6 +372,7 @@ export { MOST_RECIPE_LINES, readRecipe, type RecipeRead } from './recipe/readRec
 export type { RecipeLine, RecipePart, RecipeQuestion } from './recipe/recipeLine.js';
 export { type MethodFact } from './recipe/readMethod.js';
 export { type BatchWork, workBetween } from './schedule/workBetween.js';
+export { type Evening, type EveningAsk, type EveningBatch, eveningOf, type EveningTask } from './schedule/evening.js';
 export {
   headsOf,
   kitchenAtSupper,

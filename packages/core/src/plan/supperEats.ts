@@ -2,7 +2,7 @@ import type { BatchDraft } from '../draft/batchDraft.js';
 import { type TrayMark } from '../draft/draft.js';
 import type { Guests, Kitchen, OilCarries } from '../draft/kitchen.js';
 import { headsOf } from '../draft/supper.js';
-import { type FryJob, notFor, type NotFor } from '../oil/fryOrder.js';
+import { type FryJob, type FryPlace, notFor, type NotFor } from '../oil/fryOrder.js';
 import type { PlannedTray } from './planBatch.js';
 import { FRESH_OIL, fryJobFrom, supperOrder } from './supper.js';
 
@@ -77,15 +77,17 @@ export function supperPart(
   };
 }
 
-/** What the oil carries when each batch goes into it, in the order in which they share their pots. */
-function oilOf(parts: readonly SupperPart[], guests: readonly Guests[]): ReadonlyMap<string, OilCarries> {
+/**
+ * A supper's batches in the order in which they go into the oil, pot after pot.
+ * @example supperPlaces([supperPart('a', batch, trays, kitchen)], []).length // 1
+ */
+export function supperPlaces(parts: readonly SupperPart[], guests: readonly Guests[]): readonly FryPlace[] {
   const pots = [...new Set(parts.map(({ kitchen }) => kitchen.potName))];
-  const places = pots.flatMap((name) => {
+  return pots.flatMap((name) => {
     const here = parts.filter(({ kitchen }) => kitchen.potName === name);
     const jobs = here.flatMap(({ job }) => job ?? []);
     return jobs.length === 0 ? [] : supperOrder(jobs, { ...here[0]!.kitchen, guests }).places;
   });
-  return new Map(places.map(({ job, oil }) => [job.id, oil]));
 }
 
 /** Pieces that are handed out: by group and dish, and what is left of each dish. */
@@ -152,7 +154,7 @@ function shareOut(
  * @example supperEats([supperPart('a', batch, trays, kitchen)], [{ id: 'g', name: 'Guests', count: 4, eats: 'anything', allergies: [] }], 3).fed // 4
  */
 export function supperEats(parts: readonly SupperPart[], guests: readonly Guests[], each: number): SupperEats {
-  const oils = oilOf(parts, guests);
+  const oils = new Map(supperPlaces(parts, guests).map(({ job, oil }) => [job.id, oil]));
   const dishes = parts.flatMap(({ dishes: all, job }) => all.filter(({ isFried }) => !isFried || job !== null));
   const barred = dishes.map((dish) => notFor(guests, dish, (dish.isFried && oils.get(dish.batchId)) || FRESH_OIL));
   const whyNot = (guestId: string, dish: number) => barred[dish]!.find((one) => one.guestId === guestId)?.why;

@@ -49,8 +49,8 @@ const NEAR_TSP = 1 / 16;
 /** From here on the next larger measure is reached for. */
 const MOST_TSP = 3;
 const MOST_TBSP = 4;
-/** What reading back may add to an amount that lies on a limit. */
-const EXACT = 1e-9;
+/** An amount on a limit is still measured with the smaller measure. */
+const ABOUT = 0.05;
 
 interface Amount {
   readonly text: string;
@@ -87,20 +87,22 @@ function amountIn(ml: number, way: readonly Measure[], unitMl: Readonly<Record<M
 }
 
 /** "2 1/2 cup + 1 tbsp": the fewest measures that come near enough, else the nearest. */
-function measured(ml: number, { cupMl, teaspoonMl }: Measures): Amount | null {
+function measured(of: number, { cupMl, teaspoonMl }: Measures): Amount | null {
+  // What is read back is the same to the last digit but one.
+  const ml = Math.round(of * 1e6) / 1e6;
   const unitMl = { cup: cupMl, tbsp: 3 * teaspoonMl, tsp: teaspoonMl };
   const near = Math.max((ml < cupMl / 5 ? NEAR_SHARE : NEAR_CUP_SHARE) * ml, NEAR_TSP * teaspoonMl);
-  let best: Amount | null = null;
-  for (const way of WAYS) {
+  const amounts = WAYS.flatMap((way) => {
     // Nobody counts thirty teaspoons.
-    if (way[0] === 'tsp' && ml > MOST_TSP * teaspoonMl * (1 + EXACT)) continue;
-    if (way[0] === 'tbsp' && ml > MOST_TBSP * unitMl.tbsp * (1 + EXACT)) continue;
-    const amount = amountIn(ml, way, unitMl);
-    if (!amount) continue;
-    if (Math.abs(amount.ml - ml) <= near) return amount;
-    if (!best || Math.abs(amount.ml - ml) < Math.abs(best.ml - ml)) best = amount;
-  }
-  return best;
+    if (way[0] === 'tsp' && ml > MOST_TSP * teaspoonMl * (1 + ABOUT)) return [];
+    if (way[0] === 'tbsp' && ml > MOST_TBSP * unitMl.tbsp * (1 + ABOUT)) return [];
+    return amountIn(ml, way, unitMl) ?? [];
+  });
+  const off = (amount: Amount) => Math.abs(amount.ml - ml);
+  return (
+    amounts.find((amount) => off(amount) <= near) ??
+    amounts.reduce<Amount | null>((best, amount) => (best && off(best) <= off(amount) ? best : amount), null)
+  );
 }
 
 /** Rounded once, fewer measures may do: settles, so that reading it back prints the same. */

@@ -132,8 +132,8 @@ test('what is printed reads back: grams to half a gram, cups and spoons to what 
       const grams = parseMassKg(printMass(kg, density, 'grams', METRIC_MEASURES), density, METRIC_MEASURES)!;
       expect(Math.abs(grams - kg)).toBeLessThanOrEqual(0.000_501);
       const spoons = parseMassKg(printMass(kg, density, 'cups', METRIC_MEASURES), density, METRIC_MEASURES)!;
-      // Three per cent, or an eighth of a teaspoon.
-      expect(Math.abs(spoons - kg)).toBeLessThanOrEqual(Math.max(0.03 * kg, (5e-6 / 8) * density) * 1.0001);
+      // Half of what a cup itself may be off, or an eighth of a teaspoon.
+      expect(Math.abs(spoons - kg)).toBeLessThanOrEqual(Math.max(0.04 * kg, (5e-6 / 8) * density) * 1.0001);
     }),
   );
   fc.assert(fc.property(fc.integer({ min: 0, max: 3599 }), (s) => expect(parseDurationS(printDuration(s))).toBe(s)));

@@ -7,9 +7,10 @@ import { withFamily, withFlour } from '../plan/editDraft.js';
 import { newTray } from '../plan/starters.js';
 import { trayOf, withCopyOfTray, withFillingOf, withTray } from '../plan/trays.js';
 
-/** A formula of the Store that a batch begins with. */
+/** A formula of the Store that a batch begins with, or a shipped one. */
 export interface KeptFormula<Kind extends FormulaBody['kind']> {
-  readonly from: FormulaRef;
+  /** `null`: it came with the app. */
+  readonly from: FormulaRef | null;
   readonly name: string;
   readonly body: Extract<FormulaBody, { readonly kind: Kind }>;
 }

@@ -114,16 +114,21 @@ export function ownIngredients(rows: readonly Ingredient[], bases: readonly Base
  * A batch with a dough or filling from the Store, scaled so that its pieces come out.
  * @example withStoreFormula(draft, storeBodyOf(draft, 'dough'), { id: 'a', version: 1 }, kitchen).pieces // 24
  */
-export function withStoreFormula(draft: TrayDraft, body: FormulaBody, from: FormulaRef, known: Known): TrayDraft {
+export function withStoreFormula(
+  draft: TrayDraft,
+  body: FormulaBody,
+  from: FormulaRef | null,
+  known: Known,
+): TrayDraft {
   switch (body.kind) {
     case 'dough': {
       const { kind: _kind, ...dough } = body;
-      return fitDough({ ...draft, dough: { ...dough, from } }, known);
+      return fitDough({ ...draft, dough: { ...dough, ...(from && { from }) } }, known);
     }
     case 'filling': {
       const { kind: _kind, ...filling } = body;
-      const { raw: _raw, rawUnsaid: _open, method: _method, strong: _strong, ...kept } = draft.filling;
-      return fitFilling({ ...draft, filling: { ...kept, ...filling, from } }, known);
+      const { raw: _raw, rawUnsaid: _open, method: _method, strong: _strong, from: _from, ...kept } = draft.filling;
+      return fitFilling({ ...draft, filling: { ...kept, ...filling, ...(from && { from }) } }, known);
     }
     case 'base':
       return draft;

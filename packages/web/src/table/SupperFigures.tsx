@@ -1,4 +1,11 @@
-import { type BatchSummary, headsOf, servingsOf, type SupperEats, type SupperRow } from '@ember-fold/core';
+import {
+  type BatchSummary,
+  type Evening,
+  headsOf,
+  servingsOf,
+  type SupperEats,
+  type SupperRow,
+} from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Printer } from '../text/printer';
@@ -6,7 +13,6 @@ import { eatsText, SUPPER as S } from '../text/supperPhrases';
 import { STEP_NAME } from '../text/words';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { Figure, Panel, Soft } from '../ui/controls/Panel';
-import type { Plans } from './planned';
 
 const Strip = styled.div`
   display: grid;
@@ -38,21 +44,17 @@ function One({ label, figure, says }: { readonly label: string; readonly figure:
 interface SupperFiguresProps {
   readonly row: SupperRow;
   readonly batches: readonly BatchSummary[];
-  readonly plans: Plans;
+  /** `null` until it is planned. */
+  readonly evening: Evening | null;
   readonly eats: SupperEats | null;
   readonly printer: Printer;
 }
 
 /** A supper at a glance: when, what begins it, who eats, how much there is. */
-export function SupperFigures({ row: { supper }, batches, plans, eats, printer }: SupperFiguresProps) {
+export function SupperFigures({ row: { supper }, batches, evening, eats, printer }: SupperFiguresProps) {
   const times = servingsOf(supper).map(({ at }) => Date.parse(at));
-  const steps = batches.flatMap(({ id, name }) =>
-    (plans[id]?.trays[0]?.plan.serve?.steps ?? []).map((step) => ({ step, name })),
-  );
-  const first = steps.reduce<(typeof steps)[number] | null>(
-    (soonest, one) => (soonest && soonest.step.startMs <= one.step.startMs ? soonest : one),
-    null,
-  );
+  const first = evening?.tasks[0] ?? null;
+  const lastLiftMs = evening?.tasks.findLast(({ step }) => step === 'fry')?.endMs;
   const heads = headsOf(supper.guests);
   const pieces = batches.reduce((sum, batch) => sum + batch.pieces, 0);
   const told = eats && eatsText(eats, supper.each);
@@ -61,14 +63,21 @@ export function SupperFigures({ row: { supper }, batches, plans, eats, printer }
       <One
         label={S.tableAt}
         figure={<Figure>{times.map((ms) => printer.clock(ms)).join(', ')}</Figure>}
-        says={printer.day(times[0]!)}
+        says={[printer.day(times[0]!), lastLiftMs && `${S.allUp.toLowerCase()} ${printer.clock(lastLiftMs)}`]
+          .filter(Boolean)
+          .join(', ')}
       />
       <One
         label={S.begin}
-        figure={
-          <Figure>{first ? `${printer.clock(first.step.startMs)} ${printer.day(first.step.startMs)}` : '–'}</Figure>
+        figure={<Figure>{first ? `${printer.clock(first.startMs)} ${printer.day(first.startMs)}` : '–'}</Figure>}
+        says={
+          first
+            ? S.beginSays(
+                first.of?.own?.name ?? (first.step === 'change' ? S.change : STEP_NAME[first.step]),
+                batches.find(({ id }) => id === first.batchId)?.name ?? supper.name,
+              )
+            : S.notYet
         }
-        says={first ? S.beginSays(first.step.own?.name ?? STEP_NAME[first.step.id], first.name) : S.notYet}
       />
       <One
         label={S.everyone}

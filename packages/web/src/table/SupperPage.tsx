@@ -4,6 +4,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../data/api';
+import { serverNowMs } from '../data/serverClock';
 import { useKitchen } from '../data/useLine';
 import { useSave } from '../data/useSave';
 import { SUPPER as S } from '../text/supperPhrases';
@@ -17,6 +18,8 @@ import { type Planned, partsOf, type Plans } from './planned';
 import { SupperBatches } from './SupperBatches';
 import { SupperFigures } from './SupperFigures';
 import { SupperGuests, SupperWhen } from './SupperGuests';
+import { EveningPanel } from './EveningPanel';
+import { useEvening } from './useEvening';
 import { useSupperEats } from './useSupperEats';
 
 const Two = styled.div`
@@ -90,6 +93,9 @@ function Supper({ row, list }: SupperProps) {
     [plans, own],
   );
   const eats = useSupperEats(supper, parts);
+  const cooks = known?.kitchen.cooks ?? 1;
+  const evenings = useEvening(supper, own, parts, plans, cooks);
+  const [nowMs] = useState(serverNowMs);
   if (!known) return null;
   const { printer } = known;
   return (
@@ -109,7 +115,8 @@ function Supper({ row, list }: SupperProps) {
         <DeleteSupper row={row} />
       </TitleRow>
       {problem && <Problem>{problem}</Problem>}
-      <SupperFigures row={row} batches={own} plans={plans} eats={eats} printer={printer} />
+      <SupperFigures row={row} batches={own} evening={evenings?.now ?? null} eats={eats} printer={printer} />
+      {evenings && <EveningPanel evenings={evenings} batches={own} cooks={cooks} printer={printer} nowMs={nowMs} />}
       <Two>
         <SupperBatches row={row} own={own} list={list} printer={printer} onPlan={onPlan} />
         <div>

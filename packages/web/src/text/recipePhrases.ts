@@ -104,7 +104,7 @@ export const NEW_BATCH = {
   plan: 'Plan this batch',
   dough: 'Dough',
   fillings: 'Filling, one or several',
-  noFormulas: 'No formula is kept yet. Keep one from a batch: Dough, Take or keep.',
+  shipped: 'These came with the app. Keep one of your own from a batch: Dough, Take or keep.',
   chooseFilling: 'Choose at least one filling.',
   severalTrays: 'Each filling gets a tray of its own, all of one dough.',
   againSays: 'Each plans itself once more, with the oil and the time that really happened.',

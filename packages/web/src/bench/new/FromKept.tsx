@@ -1,9 +1,22 @@
-import { keptBatch, type KeptFormula, type StoreFormula } from '@ember-fold/core';
+import {
+  DOUGH_FAMILIES,
+  type Kitchen,
+  keptBatch,
+  type KeptFormula,
+  newTray,
+  REHEAT_C,
+  STARTERS,
+  storeBodyOf,
+  type StoreFormula,
+  withRaw,
+  WORKED_FORMULAS,
+} from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { storeApi } from '../../data/storeApi';
 import { FORM_PLURAL } from '../../text/formWords';
 import { NEW_BATCH as T, SOURCE_NAME } from '../../text/recipePhrases';
+import { FAMILY_NAME, STARTER_NAME } from '../../text/words';
 import { Asked } from '../../ui/controls/Asked';
 import { Panel, Soft } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
@@ -30,42 +43,59 @@ const Two = styled.div`
   }
 `;
 
+/** A formula to choose, under a key of its own. */
+type Choice<Kind extends 'dough' | 'filling'> = KeptFormula<Kind> & { readonly key: string };
+
 /** Formulas of one kind that are in use, as a batch begins with them. */
 const ofKind = <Kind extends 'dough' | 'filling'>(formulas: readonly StoreFormula[], kind: Kind) =>
   formulas
     .filter(({ archived, body }) => !archived && body.kind === kind)
-    .map(({ id, version, name, body }) => ({ name, body, from: { id, version } }) as unknown as KeptFormula<Kind>);
+    .map(({ id, version, name, body }) => ({ key: id, name, body, from: { id, version } }) as unknown as Choice<Kind>);
 
-/** A kept dough and one or several kept fillings. */
+/** What a kitchen that keeps none of its own begins with. */
+const SHIPPED_DOUGHS: readonly Choice<'dough'>[] = DOUGH_FAMILIES.map(({ id }) => ({
+  ...{ key: `shipped ${id}`, name: FAMILY_NAME[id], from: null },
+  body: { kind: 'dough', family: id, lines: WORKED_FORMULAS[id] },
+}));
+const shippedFillings = ({ reheatC = REHEAT_C }: Kitchen): readonly Choice<'filling'>[] =>
+  STARTERS.map(({ id }) => {
+    // Where local rules reheat to another temperature, it is planned for that.
+    const tray = withRaw(newTray(id, id, 12, '2030-01-05T18:30:00Z'), null, reheatC);
+    const body = storeBodyOf(tray, 'filling') as KeptFormula<'filling'>['body'];
+    return { key: `shipped ${id}`, name: STARTER_NAME[id], from: null, body };
+  });
+
+/** A kept dough and one or several kept fillings; of a kind that this kitchen keeps none of, the shipped ones. */
 export function FromKept(props: NewBatchProps) {
   const formulas = storeApi.useFormulasQuery();
   return (
     <Asked of={formulas} what={SOURCE_NAME.kept.toLowerCase()}>
       {(list) => {
         const [doughs, fillings] = [ofKind(list, 'dough'), ofKind(list, 'filling')];
-        if (doughs.length === 0) {
-          return (
-            <Panel>
-              <Soft>{T.noFormulas}</Soft>
-            </Panel>
-          );
-        }
-        return <Choose {...props} doughs={doughs} fillings={fillings} />;
+        return (
+          <Choose
+            {...props}
+            doughs={doughs.length > 0 ? doughs : SHIPPED_DOUGHS}
+            fillings={fillings.length > 0 ? fillings : shippedFillings(props.kitchen)}
+            isShipped={doughs.length === 0 || fillings.length === 0}
+          />
+        );
       }}
     </Asked>
   );
 }
 
 interface ChooseProps extends NewBatchProps {
-  readonly doughs: readonly KeptFormula<'dough'>[];
-  readonly fillings: readonly KeptFormula<'filling'>[];
+  readonly doughs: readonly Choice<'dough'>[];
+  readonly fillings: readonly Choice<'filling'>[];
+  readonly isShipped: boolean;
 }
 
-function Choose({ doughs, fillings, kitchen, printer, forWhom, make, isBusy, problem }: ChooseProps) {
-  const [doughId, setDoughId] = useState(doughs[0]!.from.id);
+function Choose({ doughs, fillings, isShipped, kitchen, printer, forWhom, make, isBusy, problem }: ChooseProps) {
+  const [doughId, setDoughId] = useState(doughs[0]!.key);
   const [chosen, setChosen] = useState<readonly string[]>([]);
-  const dough = doughs.find(({ from }) => from.id === doughId) ?? doughs[0]!;
-  const filled = fillings.filter(({ from }) => chosen.includes(from.id));
+  const dough = doughs.find(({ key }) => key === doughId) ?? doughs[0]!;
+  const filled = fillings.filter(({ key }) => chosen.includes(key));
   const { count, shape, onCount, onShape } = useAsk(forWhom, {
     ...{ pieces: 12, form: 'half-moon' },
     nameOf: (form) => `${filled[0]?.name ?? dough.name}, ${FORM_PLURAL[form]}`,
@@ -87,20 +117,21 @@ function Choose({ doughs, fillings, kitchen, printer, forWhom, make, isBusy, pro
     );
     if (batch) void make(batch);
   };
-  const names = Object.fromEntries(doughs.map(({ from, name }) => [from.id, name]));
+  const names = Object.fromEntries(doughs.map(({ key, name }) => [key, name]));
   return (
     <Two>
       <Panel aria-label={SOURCE_NAME.kept}>
-        <Pick label={T.dough} value={dough.from.id} options={names} onChange={setDoughId} />
+        <Pick label={T.dough} value={dough.key} options={names} onChange={setDoughId} />
         <h2>{T.fillings}</h2>
-        {fillings.map(({ from, name }) => (
+        {fillings.map(({ key, name }) => (
           <TickField
-            key={from.id}
+            key={key}
             label={name}
-            value={chosen.includes(from.id)}
-            onChange={(isOn) => setChosen((now) => (isOn ? [...now, from.id] : now.filter((id) => id !== from.id)))}
+            value={chosen.includes(key)}
+            onChange={(isOn) => setChosen((now) => (isOn ? [...now, key] : now.filter((one) => one !== key)))}
           />
         ))}
+        {isShipped && <Soft>{T.shipped}</Soft>}
         {filled.length === 0 && <Soft>{T.chooseFilling}</Soft>}
         {filled.length > 1 && <Soft>{T.severalTrays}</Soft>}
       </Panel>
