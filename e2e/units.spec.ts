@@ -16,7 +16,9 @@ import {
 } from './kitchen';
 
 test('grams and cups, °C and °F, clock and money are one setting for the kitchen', async ({ page }) => {
-  const { id } = (await read<{ id: string; name: string }[]>('/batches')).find(({ name }) => name.startsWith('Squash'))!;
+  const { id } = (await read<{ id: string; name: string }[]>('/batches')).find(({ name }) =>
+    name.startsWith('Squash'),
+  )!;
   await page.goto(`/bench/${id}/dough`);
   await settled(page);
   await page.getByRole('button', { name: /^Units/ }).click();
