@@ -1,5 +1,13 @@
 export { CoreError } from './errors.js';
-export { CUSTOMARY_MEASURES, fahrenheitFrom, METRIC_MEASURES, type System, systemOf } from './quantity/units.js';
+export {
+  CUSTOMARY_MEASURES,
+  fahrenheitFrom,
+  KG_PER_LB,
+  KG_PER_OZ,
+  METRIC_MEASURES,
+  type System,
+  systemOf,
+} from './quantity/units.js';
 export {
   parseAltitudeM,
   parseDurationS,
@@ -18,6 +26,7 @@ export {
   printScale,
   printTemp,
   printVolume,
+  scaleFigure,
 } from './quantity/printQuantity.js';
 export type { Allergen, Composition, Ingredient, IngredientRole, Sold, SoldUnit } from './ingredient/ingredient.js';
 export { LOOSE } from './ingredient/catalogue/sold.js';

@@ -1,3 +1,4 @@
+// Over 300 lines: the body a solve is given and every part of it, read side by side.
 import { CoreError, requireIn, requireWithin } from '../errors.js';
 import { HEAT_RADIUS_M } from '../piece/piece.js';
 import {

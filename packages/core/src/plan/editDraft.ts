@@ -1,3 +1,4 @@
+// Over 300 lines: every edit of a tray, a short function each, side by side.
 import { RANGES } from '../draft/ranges.js';
 import { requireIn } from '../errors.js';
 import { doughFamily } from '../dough/doughFamily.js';

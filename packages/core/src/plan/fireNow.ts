@@ -1,3 +1,4 @@
+// Over 300 lines: all that the stove page shows is one function, with its parts in the order it shows them.
 import { safeCoreC } from '../filling/fillingSafety.js';
 import { type Kitchen, smokePointC } from '../draft/kitchen.js';
 import { RANGES } from '../draft/ranges.js';

@@ -3,6 +3,7 @@ import { batchOf } from '../draft/batchDraft.js';
 import { DEFAULT_KITCHEN, type Guests } from '../draft/kitchen.js';
 import { movedWith, servingsOf, withSupper } from '../draft/supper.js';
 import { newTray } from './starters.js';
+import { trayOf, withCopyOfTray, withTray } from './trays.js';
 import { planTrays } from './planBatch.js';
 import { type Dish, supperEats, supperPart, type SupperPart } from './supperEats.js';
 
@@ -42,6 +43,24 @@ test('two batches for a table with a vegetarian, one who eats no fish and one al
   expect(supperEats([kept, { ...parts[0]!, job: null }], guests, 4)).toMatchObject({
     ...{ pieces: 0, fed: 0, unsure: ['lentil-dill'] },
   });
+});
+test('trays of one batch share its oil: who is allergic to one of them keeps off all that are fried', () => {
+  const one = batchOf(newTray('Two trays', 'squash-sage', 12, AT));
+  const two = withCopyOfTray(one, 'A')!;
+  const withEgg = { ...trayOf(two, 'B'), coat: { wet: 'egg', dry: 'none', double: false } as const };
+  const batch = withTray(two, withEgg);
+  const part = supperPart('b', batch, planTrays(batch, DEFAULT_KITCHEN, null), DEFAULT_KITCHEN);
+  const eggs = (some: SupperPart) => supperEats([some], [group('g', { allergies: ['eggs'] })], 1).groups[0]!.keepOff;
+  expect(eggs(part).map(({ mark, why }) => [mark, why])).toEqual([
+    ['A', 'oil-allergen'],
+    ['B', 'contains'],
+  ]);
+  // Baked, a tray takes nothing from the oil of the other.
+  const baked = {
+    ...part,
+    dishes: part.dishes.map((dish) => (dish.mark === 'A' ? { ...dish, isFried: false } : dish)),
+  };
+  expect(eggs(baked).map(({ mark }) => mark)).toEqual(['B']);
 });
 const oil = { id: 'o', name: 'Oil', smokeC: 225, advice: 'good' as const, reasons: [], uses: 1 };
 

@@ -2,6 +2,7 @@ import type { BatchDraft } from '../draft/batchDraft.js';
 import { type TrayMark } from '../draft/draft.js';
 import type { Guests, Kitchen, OilCarries } from '../draft/kitchen.js';
 import { headsOf } from '../draft/supper.js';
+import { containedIn } from '../ingredient/formula.js';
 import { type FryJob, type FryPlace, notFor, type NotFor } from '../oil/fryOrder.js';
 import type { PlannedTray } from './planBatch.js';
 import { FRESH_OIL, fryJobFrom, supperOrder } from './supper.js';
@@ -156,7 +157,13 @@ function shareOut(
 export function supperEats(parts: readonly SupperPart[], guests: readonly Guests[], each: number): SupperEats {
   const oils = new Map(supperPlaces(parts, guests).map(({ job, oil }) => [job.id, oil]));
   const dishes = parts.flatMap(({ dishes: all, job }) => all.filter(({ isFried }) => !isFried || job !== null));
-  const barred = dishes.map((dish) => notFor(guests, dish, (dish.isFried && oils.get(dish.batchId)) || FRESH_OIL));
+  const barred = dishes.map((dish) => {
+    const part = parts.find(({ batchId }) => batchId === dish.batchId)!;
+    const before = (dish.isFried && oils.get(dish.batchId)) || FRESH_OIL;
+    // Trays of one batch share its oil, in whatever order they go in: each takes on what the others leave.
+    const isShared = dish.isFried && part.dishes.filter(({ isFried }) => isFried).length > 1;
+    return notFor(guests, dish, isShared && part.job ? containedIn([before, part.job]) : before);
+  });
   const whyNot = (guestId: string, dish: number) => barred[dish]!.find((one) => one.guestId === guestId)?.why;
   const may = guests.map(({ id }) => dishes.flatMap((_, dish) => (whyNot(id, dish) === undefined ? [dish] : [])));
   const pieces = dishes.map((dish) => dish.pieces);

@@ -202,16 +202,25 @@ export function printAltitude(heightM: number, system: System): string {
 }
 
 /**
+ * The bare number a scale shows, in grams or ounces, without pounds: for where one unit serves several.
+ * @example scaleFigure(0.033, 'us') // '1.15'
+ */
+export function scaleFigure(massKg: number, system: System): string {
+  if (system === 'metric') return printGrams(massKg);
+  const ounces = massKg / KG_PER_OZ;
+  if (ounces < 0.995) return String(Number(ounces < 0.1 ? ounces.toFixed(3) : ounces.toPrecision(2)));
+  if (ounces < 9.975) return String(Number((Math.round(ounces * 20) / 20).toFixed(2)));
+  return String(Math.round(ounces * 10) / 10);
+}
+
+/**
  * A mass on the scale: grams, or ounces, from a pound on pounds and ounces, as fine as scales show them.
  * @example printScale(0.6, 'us') // '1 lb 5.2 oz'
  */
 export function printScale(massKg: number, system: System): string {
   if (system === 'metric') return `${printGrams(massKg)} g`;
-  const ounces = massKg / KG_PER_OZ;
-  if (ounces < 0.995) return `${Number(ounces < 0.1 ? ounces.toFixed(3) : ounces.toPrecision(2))} oz`;
-  if (ounces < 9.975) return `${Number((Math.round(ounces * 20) / 20).toFixed(2))} oz`;
-  const tenths = Math.round(ounces * 10);
-  if (tenths < 160) return `${tenths / 10} oz`;
+  const tenths = Math.round((10 * massKg) / KG_PER_OZ);
+  if (tenths < 160) return `${scaleFigure(massKg, system)} oz`;
   const rest = (tenths % 160) / 10;
   return `${Math.floor(tenths / 160)} lb${rest === 0 ? '' : ` ${rest} oz`}`;
 }

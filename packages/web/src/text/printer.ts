@@ -1,5 +1,7 @@
 import {
   fahrenheitFrom,
+  KG_PER_LB,
+  KG_PER_OZ,
   type Kitchen,
   parseAltitudeM,
   parseLengthM,
@@ -14,6 +16,7 @@ import {
   printScale,
   printTemp,
   printVolume,
+  scaleFigure,
   type System,
   systemOf,
 } from '@ember-fold/core';
@@ -79,16 +82,6 @@ const DATE = {
   metric: new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }),
   us: new Intl.DateTimeFormat('en-US', { day: 'numeric', month: 'long', year: 'numeric' }),
 };
-/** One ounce, kg: bare numbers of a US scale are ounces. */
-const OUNCE = parseMassKg('1 oz', 1000, { cupMl: 250, teaspoonMl: 5 })!;
-
-/** Ounces as a scale shows them, without pounds. */
-function bareOunces(kg: number): string {
-  const ounces = kg / OUNCE;
-  if (ounces < 0.995) return String(Number(ounces < 0.1 ? ounces.toFixed(3) : ounces.toPrecision(2)));
-  return String(Number((ounces < 9.975 ? Math.round(ounces * 20) / 20 : Math.round(ounces * 10) / 10).toFixed(2)));
-}
-
 /** A number with at most `digits` decimals and no trailing zeros. */
 export function plain(value: number, digits = 1): string {
   return String(Number(value.toFixed(digits)));
@@ -127,10 +120,10 @@ export function makePrinter(
     hours,
     mass: (kg) => printScale(kg, system),
     water: (kg) => printMass(kg, 1000, units, measures),
-    bareMass: (kg) => (system === 'us' ? bareOunces(kg) : printScale(kg, system).replace(' g', '')),
-    fineMass: (kg) => String(system === 'us' ? Number((kg / OUNCE).toFixed(2)) : Math.round(kg * 10_000) / 10),
+    bareMass: (kg) => scaleFigure(kg, system),
+    fineMass: (kg) => String(system === 'us' ? Number((kg / KG_PER_OZ).toFixed(2)) : Math.round(kg * 10_000) / 10),
     massUnit: system === 'us' ? 'oz' : 'g',
-    soldBy: system === 'us' ? { name: 'pound', kg: 16 * OUNCE } : { name: 'kilogram', kg: 1 },
+    soldBy: system === 'us' ? { name: 'pound', kg: KG_PER_LB } : { name: 'kilogram', kg: 1 },
     measure: (kg, density) => printMass(kg, density, units, measures),
     temp: (c) => printTemp(c, temperature),
     tempSpan: (c) => `${Math.round(temperature === 'F' ? c * 1.8 : c)} °${temperature}`,
