@@ -104,7 +104,7 @@ export function EveningPanel(props: EveningPanelProps) {
       {waits.length > 0 && (
         <Told>
           <ToneMark tone="look-out" />
-          {S.waits(each(waits, now.waits))}
+          {withTemps(S.waits(each(waits, now.waits)), printer)}
         </Told>
       )}
       {lifted.length > 0 && (

@@ -25,7 +25,7 @@ export const SUPPER = {
   helped: (clock: string, later: string) => `With one more pair of hands you begin at ${clock}, ${later} later.`,
   notHelped: 'One more pair of hands changes nothing: the pot decides it.',
   waits: (each: string) =>
-    `Filled pieces wait for the oil longer than in their own plan: ${each}. Keep them covered in the fridge: 2 h in a warm kitchen is too long.`,
+    `Filled pieces wait for the oil longer than in their own plan: ${each}. Keep them covered in the fridge: out of it they are safe for 2 h in all, over {32} for 1 h. Local rules come first.`,
   lifted: (each: string) =>
     `Lifted long before they are eaten: ${each}. Keep them over {60} in the oven, or chill them and crisp them again. A second pot makes it shorter.`,
   wait: (batch: string, span: string) => `${batch} ${span}`,
