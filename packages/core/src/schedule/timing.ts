@@ -1,0 +1,145 @@
+/** "`to` begins at least `leastS` after `from` began": from null, to null: the evening's zero moment. */
+export interface TimingArc {
+  /** Number of a task, or `null` for the zero moment. */
+  readonly from: number | null;
+  readonly to: number | null;
+  /** s; negative: `to` may begin before `from`. */
+  readonly leastS: number;
+  /** Cost of each second by which it is broken; `Infinity`: it is never broken. */
+  readonly weight: number;
+}
+
+/** Tasks on one time line, each bound to others by arcs, at the moments that cost least. */
+export interface Timing {
+  /** Binds one more. @returns false when unbreakable arcs go round in a circle: there is no such line */
+  readonly add: (arc: TimingArc) => boolean;
+  /** When each task begins, s from the zero moment: of all that cost least, the latest. */
+  readonly starts: () => readonly number[];
+  /** What that costs. */
+  readonly cost: () => number;
+  /** Which arcs, in the order they were added, decide it: those that a second more or less would move. */
+  readonly deciding: () => readonly number[];
+  /** Which tasks such an arc binds; the zero moment is none. */
+  readonly ends: (arc: number) => readonly number[];
+  /** To come back to. */
+  readonly mark: () => TimingMark;
+  readonly backTo: (mark: TimingMark) => void;
+}
+
+/** A moment of a timing's making. */
+export interface TimingMark {
+  readonly arcs: number;
+  readonly flows: readonly number[];
+  readonly starts: readonly number[];
+}
+
+/** Nothing begins later than this after the zero moment, s: four weeks. */
+const LAST_S = 28 * 86_400;
+
+/**
+ * Moments of tasks under arcs of which some may be broken at a price. The cheapest moments are a
+ * linear programme; its dual is a circulation of greatest value, arcs as wide as their prices. That
+ * circulation is kept while arcs are added: an arc that the moments keep already changes nothing,
+ * one they break sends more round the longest ways that it closes. Zero cost gaps, integers in,
+ * integers out. Our own; see docs/models/evening.md.
+ *
+ * @param tasks how many there are
+ * @example timing(1).starts() // [2419200]
+ */
+export function timing(tasks: number): Timing {
+  const zero = tasks;
+  const nodes = tasks + 1;
+  const [tails, heads, lengths, weights]: [number[], number[], number[], number[]] = [[], [], [], []];
+  const outOf: number[][] = Array.from({ length: nodes }, () => []);
+  const into: number[][] = Array.from({ length: nodes }, () => []);
+  let flows: number[] = [];
+  let starts: number[] = Array.from({ length: nodes }, (_, node) => (node === zero ? 0 : LAST_S));
+
+  /** Longest ways to a node through what still has room, and the arc each begins with (its number, or -1 - it, backwards). */
+  const longestTo = (target: number) => {
+    const length = new Array<number>(nodes).fill(-Infinity);
+    const next = new Array<number>(nodes).fill(0);
+    const queued = new Array<boolean>(nodes).fill(false);
+    length[target] = 0;
+    const queue = [target];
+    const longer = (node: number, far: number, arc: number) => {
+      if (far <= length[node]! || node === target) return;
+      length[node] = far;
+      next[node] = arc;
+      if (!queued[node]) queue.push(node);
+      queued[node] = true;
+    };
+    for (let at = 0; at < queue.length; at++) {
+      const node = queue[at]!;
+      queued[node] = false;
+      for (const arc of into[node]!)
+        if (flows[arc]! < weights[arc]!) longer(tails[arc]!, length[node]! + lengths[arc]!, arc);
+      for (const arc of outOf[node]!) if (flows[arc]! > 0) longer(heads[arc]!, length[node]! - lengths[arc]!, -1 - arc);
+      // Whatever a way leads to can also be reached from every task by waiting till the end.
+      if (node === zero)
+        for (let task = 0; task < tasks; task++) longer(task, length[zero]! - LAST_S, Number.NEGATIVE_INFINITY);
+    }
+    return { length, next };
+  };
+
+  /** Sends round the circle that an arc closes, as often as it is worth it. */
+  const settle = (arc: number): boolean => {
+    const from = tails[arc]!;
+    while (flows[arc]! < weights[arc]!) {
+      const { length, next } = longestTo(from);
+      if (length[heads[arc]!]! + lengths[arc]! <= 0) break;
+      const way: number[] = [arc];
+      let room = weights[arc]! - flows[arc]!;
+      let isWaiting = false;
+      for (let node = heads[arc]!; node !== from;) {
+        const step = next[node]!;
+        if (step === Number.NEGATIVE_INFINITY) {
+          isWaiting = true;
+          break;
+        }
+        way.push(step);
+        room = Math.min(room, step >= 0 ? weights[step]! - flows[step]! : flows[-1 - step]!);
+        node = step >= 0 ? heads[step]! : tails[-1 - step]!;
+      }
+      // Later than the end of time, or a circle without a weak arc.
+      if (isWaiting || room === Infinity) return false;
+      for (const step of way) {
+        if (step >= 0) flows[step]! += room;
+        else flows[-1 - step]! -= room;
+      }
+    }
+    starts = longestTo(zero).length.map((far) => -far);
+    return true;
+  };
+
+  return {
+    add: ({ from, to, leastS, weight }) => {
+      const [tail, head] = [from ?? zero, to ?? zero];
+      if (tail === head) return leastS <= 0;
+      const arc = tails.length;
+      tails.push(tail);
+      heads.push(head);
+      lengths.push(leastS);
+      weights.push(weight);
+      flows.push(0);
+      outOf[tail]!.push(arc);
+      into[head]!.push(arc);
+      return starts[head]! >= starts[tail]! + leastS || settle(arc);
+    },
+    starts: () => starts.slice(0, tasks),
+    cost: () => flows.reduce((sum, flow, arc) => sum + (flow === 0 ? 0 : flow * lengths[arc]!), 0),
+    ends: (arc) => [tails[arc]!, heads[arc]!].filter((node) => node !== zero),
+    deciding: () => flows.flatMap((flow, arc) => (flow > 0 ? [arc] : [])),
+    mark: () => ({ arcs: tails.length, flows: [...flows], starts: [...starts] }),
+    backTo: (mark) => {
+      while (tails.length > mark.arcs) {
+        outOf[tails.pop()!]!.pop();
+        into[heads.pop()!]!.pop();
+        lengths.pop();
+        weights.pop();
+      }
+      flows = [...mark.flows];
+      starts = [...mark.starts];
+    },
+  };
+}
