@@ -171,6 +171,28 @@ export { coolingWays } from './plan/planFilling.js';
 export type { TrayBake } from './plan/trayBake.js';
 export type { PutBy } from './plan/trayKeep.js';
 export { kitchenAtPot, potOf } from './draft/kitchenAtPot.js';
+export { duringFry, type EveningPart, eveningPart, HOT_OIL_C } from './plan/eveningPart.js';
+export type { EveningAsk, EveningStep } from './plan/eveningTasks.js';
+export {
+  bestWays,
+  type EveningWay,
+  type EveningWayOut,
+  eveningWaysFor,
+  supperCooks,
+  type SupperWhole,
+  withEveningWay,
+} from './plan/eveningWays.js';
+export {
+  type CookHours,
+  type Evening,
+  type EveningEntry,
+  type EveningOfBatch,
+  eveningMoves,
+  type EveningMove,
+  type EveningRest,
+  isHeldLong,
+  supperEvening,
+} from './plan/supperEvening.js';
 export { friedInOil, fryJobFrom, fryJobOf, supperAfter, supperOrder } from './plan/supper.js';
 export {
   type Dish,
@@ -352,6 +374,7 @@ export { plannedFigures } from './plan/plannedFigures.js';
 export type { FryPlan } from './frying/fryPlan.js';
 export { RANGES } from './draft/ranges.js';
 export type { Band as Range } from './numeric/band.js';
+export type { SupperEvening, SupperWays } from './wire/supperWire.js';
 export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, SupperRow } from './wire/batchWire.js';
 export type { LitStove, StartStoveAsk, StoredAct, StoredReading, Stove, TakenReadings } from './wire/stoveWire.js';
 export type { StoredCookAct, Timer } from './wire/cookWire.js';
@@ -381,14 +404,16 @@ export { MOST_RECIPE_LINES, readRecipe, type RecipeRead } from './recipe/readRec
 export type { RecipeLine, RecipePart, RecipeQuestion } from './recipe/recipeLine.js';
 export { type MethodFact } from './recipe/readMethod.js';
 export { type BatchWork, workBetween } from './schedule/workBetween.js';
-export { type Evening, type EveningAsk, type EveningBatch, eveningOf, type EveningTask } from './schedule/evening.js';
+
 export {
   headsOf,
   kitchenAtSupper,
   movedWith,
   type Serving,
   servingsOf,
+  type EveningPin,
   type Supper,
+  type SupperCook,
   withSupper,
 } from './draft/supper.js';
 export { type FirstAsk, firstAsk, firstKitchen } from './draft/firstKitchen.js';

@@ -75,7 +75,8 @@ it('says that the records are out of reach when the database is', async () => {
     simulated,
     live: new LiveHub(),
     clockMs: Date.now,
-    planJob: async () => null,
+    planPart: () => Promise.reject(new Error('Nothing is planned here.')),
+    planEvening: async () => null,
     log: pino({ level: 'silent' }),
     webDir: null,
   });

@@ -1,3 +1,4 @@
+import type { BatchDraft } from '@ember-fold/core';
 import compression from 'compression';
 import packed from 'express-static-gzip';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
@@ -5,8 +6,10 @@ import helmet from 'helmet';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
 import { ApiError, toApiError } from './errors.js';
-import { FryJobs } from './services/fryJobs.js';
-import type { PlanJob } from './services/planThread.js';
+import { BatchParts } from './services/batchParts.js';
+import type { PlanEvening, PlanPart } from './services/planThread.js';
+import { SupperEvenings } from './services/supperEvenings.js';
+import { kitchenFor } from './routes/kitchenNow.js';
 import { batchRoutes } from './routes/batches.js';
 import type { Context } from './routes/context.js';
 import { cookRoutes } from './routes/cook.js';
@@ -25,9 +28,10 @@ import { storeRoutes } from './routes/store.js';
 import { stoveRoutes } from './routes/stove.js';
 import { stovesRoutes } from './routes/stoves.js';
 
-export interface AppOptions extends Omit<Context, 'jobs'> {
-  /** Plans what a batch is at the pot. */
-  readonly planJob: PlanJob;
+export interface AppOptions extends Omit<Context, 'jobs' | 'evenings'> {
+  /** Plans what a batch is for its evening. */
+  readonly planPart: PlanPart;
+  readonly planEvening: PlanEvening;
   readonly log: Logger;
   /** Built pages, or `null`. */
   readonly webDir: string | null;
@@ -50,8 +54,12 @@ function onlyJson(req: Request, _res: Response, next: NextFunction): void {
 }
 
 /** Builds the application; does not listen. Long for it is the list of what a request passes through, in its order. */
-export function createApp({ log, webDir, planJob, ...given }: AppOptions): Express {
-  const context: Context = { ...given, jobs: new FryJobs(planJob) };
+export function createApp({ log, webDir, planPart, planEvening, ...given }: AppOptions): Express {
+  const { gate, clockMs } = given;
+  const jobs = new BatchParts(planPart);
+  const atKitchen = (draft: BatchDraft) => kitchenFor(gate, draft, clockMs());
+  const evenings = new SupperEvenings({ gate, clockMs, jobs, planEvening, kitchenFor: atKitchen });
+  const context: Context = { ...given, jobs, evenings };
   const app = express();
   app.disable('x-powered-by');
   app.use(

@@ -48,9 +48,11 @@ async function main(): Promise<void> {
     () => port,
     (problem) => log.warn(problem),
   );
-  const thread = new PlanThread(new URL(`./planning${extname(import.meta.url)}`, import.meta.url));
-  const { planJob } = thread;
-  const app = createApp({ gate, stoves, devices, simulated, live, clockMs, planJob, log, webDir: config.webDir });
+  const planning = new URL(`./planning${extname(import.meta.url)}`, import.meta.url);
+  // Evenings have a thread of their own: what is asked of one batch does not wait for them.
+  const [batches, evenings] = [new PlanThread(planning), new PlanThread(planning)];
+  const plans = { planPart: batches.planPart, planEvening: evenings.planEvening };
+  const app = createApp({ gate, stoves, devices, simulated, live, clockMs, ...plans, log, webDir: config.webDir });
   const server = await listen(app, config.port);
   const address = server.address();
   if (typeof address === 'object' && address) port = address.port;
@@ -65,7 +67,7 @@ async function main(): Promise<void> {
     simulated.close();
     server.closeAllConnections();
     server.close();
-    await thread.close();
+    await Promise.all([batches.close(), evenings.close()]);
     await gate.close().catch(() => undefined);
     process.exit(0);
   };

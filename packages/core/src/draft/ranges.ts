@@ -70,6 +70,8 @@ export const RANGES = {
     each: { least: 1, most: 20 },
     servings: { least: 1, most: 6 },
     groups: { least: 0, most: 60 },
+    cooks: { least: 0, most: 6 },
+    pins: { least: 0, most: 200 },
   },
   pot: {
     diameterM: { least: 0.1, most: 0.6 },

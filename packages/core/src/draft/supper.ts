@@ -8,6 +8,25 @@ export interface Serving {
   readonly at: string;
 }
 
+/** Somebody who cooks that evening. */
+export interface SupperCook {
+  readonly id: string;
+  readonly name: string;
+  /** ISO 8601, UTC; absent: there from the start, to the end. */
+  readonly from?: string;
+  readonly to?: string;
+  /** Keeps away from hot oil; absent: does everything. */
+  readonly noOil?: true;
+}
+
+/** What the cook settled of one task of the evening; the rest is planned around it. */
+export interface EveningPin {
+  /** It begins then, ISO 8601, UTC. */
+  readonly at?: string;
+  /** Who does it: id of a cook. */
+  readonly cook?: string;
+}
+
 /** People who eat together: when, who, and how much. Its batches name it. Plain JSON. */
 export interface Supper {
   readonly name: string;
@@ -17,6 +36,10 @@ export interface Supper {
   readonly each: number;
   /** Up to 60 groups of people alike; none: nobody was said yet. */
   readonly guests: readonly Guests[];
+  /** Up to 6 by name; absent: as many as the kitchen has hands, without names. */
+  readonly cooks?: readonly SupperCook[];
+  /** By task of the evening; absent: nothing is settled. */
+  readonly pins?: Readonly<Record<string, EveningPin>>;
 }
 
 /**

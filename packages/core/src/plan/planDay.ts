@@ -90,7 +90,7 @@ function chainTray(tray: DayTray, kitchen: Kitchen): ChainTray {
 const FOLD_ORDER = { freeze: 0, chill: 0, plain: 1, bake: 2, fry: 3 } as const;
 
 /** When each of a batch's fried trays goes in, s after the first, and when the last is out. */
-function throughOil(fried: readonly DayTray[], kitchen: Kitchen) {
+export function throughOil(fried: readonly DayTray[], kitchen: Kitchen) {
   let atS = 0;
   const startS = fried.map(({ draft, hot }, i) => {
     const before = fried[i - 1];

@@ -18,13 +18,20 @@ interface Crowd {
 export function eveningBound(problem: EveningProblem): number {
   const { dueS, nowS } = problem;
   const spanS = shortestDayS(problem);
-  const roomS = nowS === null ? spanS : Math.max(0, dueS - nowS);
-  const lateS = Math.max(0, spanS - roomS);
-  return COST.early * (spanS - lateS) + COST.late * lateS + waitsAtLeast(problem);
+  // A second late leaves a second more for the day: it counts as late, but for that second.
+  const inTime = COST.early * spanS + waitsAtLeast(problem, true);
+  const lateS = nowS === null ? 0 : Math.max(0, spanS - Math.max(0, dueS - nowS));
+  const late = COST.early * (spanS - lateS) + COST.late * lateS + waitsAtLeast(problem, false);
+  return Math.max(inTime, late);
 }
 
-/** From the first task of the day to the last thing due, s, at least: some tasks with what must go before the least of them and come after it. */
-function shortestDayS(problem: EveningProblem): number {
+/**
+ * From the first task of the day to the last thing due, s, at least: some tasks with what must go
+ * before the least of them and come after it.
+ *
+ * @example shortestDayS({ tasks: [], lags: [], cooks: [], day: [], dueS: 0, nowS: null }) // 0
+ */
+export function shortestDayS(problem: EveningProblem): number {
   const { tasks, day } = problem;
   const { headS, tailS } = endsOf(problem);
   const isOfDay = tasks.map(({ id }) => day.includes(id));
@@ -98,18 +105,15 @@ function crowdsOf({ tasks, cooks }: EveningProblem): Crowd[] {
   ];
 }
 
-/** What waiting costs though hands and things were without number, and nothing were due. */
-function waitsAtLeast({ tasks, lags }: EveningProblem): number {
+/** What waiting costs though hands and things were without number; and what is late then, where that counts. */
+function waitsAtLeast({ tasks, lags }: EveningProblem, withDue: boolean): number {
   const at = new Map(tasks.map(({ id }, i) => [id, i]));
   const line = timing(tasks.length);
-  for (const { from, to, leastS, weight } of lags) {
-    if (to === null && weight !== Infinity) continue;
-    line.add({
-      from: from === null ? null : at.get(from)!,
-      to: to === null ? null : at.get(to)!,
-      leastS,
-      weight,
-    });
+  const place = (id: string | null) => (id === null ? null : at.get(id)!);
+  for (const { from, to, leastS, weight } of [...lags].sort((a, b) => b.weight - a.weight)) {
+    const isDue = to === null && weight !== Infinity;
+    if (isDue && !withDue) continue;
+    line.add({ from: place(from), to: place(to), leastS, weight: isDue ? weight - COST.early : weight });
   }
   return line.cost();
 }

@@ -57,9 +57,7 @@ export function firstPlan(
   /** The latest place of a task that begins by then, with everything free that it takes; outside a cook's hours only where there is no other. */
   function fit(task: number, lastStartS: number): void {
     const mine =
-      who[task]! >= 0
-        ? [who[task]!]
-        : cooks.flatMap((_, cook) => (isAble(problem, tasks[task]!, cook) ? [cook] : []));
+      who[task]! >= 0 ? [who[task]!] : cooks.flatMap((_, cook) => (isAble(problem, tasks[task]!, cook) ? [cook] : []));
     const found = latestFree(task, lastStartS, mine, true) ?? latestFree(task, lastStartS, mine, false)!;
     starts[task] = found.startS;
     given[task] = found.cook;

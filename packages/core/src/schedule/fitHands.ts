@@ -28,18 +28,12 @@ export function fitHands(problem: EveningProblem, starts: readonly number[], who
   const given = tasks.map(() => -1);
   let back = 0;
   let farthest = 0;
-  const isFree = (task: number, cook: number, at: number) => {
-    for (let i = 0; i < at; i++) {
-      const other = order[i]!;
-      const isBusy = given[other] === cook && tasks[other]!.lengthS > 0 && endOf(other) > starts[task]!;
-      if (isBusy && tasks[task]!.lengthS > 0) return false;
-    }
-    // What is settled for later must not be met.
-    return !order.some(
-      (other, i) =>
-        i > at && who[other] === cook && tasks[task]!.lengthS > 0 && starts[other]! < endOf(task) && endOf(other) > starts[task]!,
-    );
-  };
+  /** What takes no time meets nothing. */
+  const meet = (a: number, b: number) =>
+    tasks[a]!.lengthS > 0 && tasks[b]!.lengthS > 0 && starts[a]! < endOf(b) && endOf(a) > starts[b]!;
+  // What is settled for later must not be met either.
+  const isFree = (task: number, cook: number, at: number) =>
+    !order.some((other, i) => i !== at && (i < at ? given[other] : who[other]) === cook && meet(task, other));
   const isThere = (task: number, cook: number) => {
     const { fromS, toS } = cooks[cook]!;
     return (fromS === null || starts[task]! >= fromS) && (toS === null || endOf(task) <= toS);
@@ -78,6 +72,6 @@ export function fitHands(problem: EveningProblem, starts: readonly number[], who
   // The one that could not be placed, or else another that is still open.
   const stuck = order[Math.min(farthest, order.length - 1)]!;
   const open = order.filter((task) => who[task] === -1);
-  const meets = open.find((task) => starts[task]! < endOf(stuck) && endOf(task) > starts[stuck]!);
+  const meets = open.find((task) => meet(task, stuck));
   return { stuck: who[stuck] === -1 ? stuck : (meets ?? open[0]!) };
 }

@@ -6,11 +6,11 @@ import { fitHands, type HandsFit, isAble } from './fitHands.js';
 import { type Timing, type TimingArc, timing } from './timing.js';
 
 export interface SolveEveningOptions {
-  /** Plans looked at in one go for a proof, 1 or more; absent: 3000. */
+  /** Plans looked at in one go for a proof, 1 or more; absent: 400. */
   readonly mostLooked?: number;
-  /** Times a part of a large evening is taken apart and put together again; absent: 120. */
+  /** Times a part of a large evening is taken apart and put together again; absent: 60. */
   readonly rounds?: number;
-  /** Plans looked at in one round; absent: 60. */
+  /** Plans looked at in one round; absent: 40. */
   readonly roundLooked?: number;
   readonly seed?: number;
   /** Asked between two plans; true: the best so far is the answer. */
@@ -55,7 +55,7 @@ export function* solveEvening(
   problem: EveningProblem,
   options: SolveEveningOptions = {},
 ): Generator<SolveProgress, EveningPlan> {
-  const { mostLooked = 3000, rounds = 120, roundLooked = 60, seed = 1, isOver = () => false } = options;
+  const { mostLooked = 400, rounds = 60, roundLooked = 40, seed = 1, isOver = () => false } = options;
   const line = lineOf(problem);
   const bound = Math.max(eveningBound(problem), line.cost());
   const who = problem.tasks.map((task) => {
@@ -181,15 +181,16 @@ function descend(search: Search): boolean {
   }
   const before = line.mark();
   const ways = fit.branches.flatMap((branch) => {
-    const cost = take(search, branch) ? line.cost() : Infinity;
+    const way = take(search, branch) ? [{ branch, cost: line.cost(), mark: line.mark() }] : [];
     line.backTo(before);
-    return cost < Infinity ? [{ branch, cost }] : [];
+    return way;
   });
   let isWhole = true;
-  for (const { branch } of ways.sort((a, b) => a.cost - b.cost)) {
+  for (const { branch, cost, mark } of ways.sort((a, b) => a.cost - b.cost)) {
+    if (cost >= search.best!.cost) break;
     const was = branch.who ? who[branch.who[0]]! : -1;
     if (branch.who) who[branch.who[0]] = branch.who[1];
-    take(search, branch);
+    line.redo(branch.arcs, mark);
     isWhole = descend(search) && isWhole;
     if (branch.who) who[branch.who[0]] = was;
     line.backTo(before);

@@ -24,6 +24,8 @@ export interface Timing {
   /** To come back to. */
   readonly mark: () => TimingMark;
   readonly backTo: (mark: TimingMark) => void;
+  /** Binds again what was bound between two marks, without working it out again. */
+  readonly redo: (arcs: readonly TimingArc[], mark: TimingMark) => void;
 }
 
 /** A moment of a timing's making. */
@@ -35,6 +37,8 @@ export interface TimingMark {
 
 /** Nothing begins later than this after the zero moment, s: four weeks. */
 const LAST_S = 28 * 86_400;
+/** In place of an arc: a task that waits till the end. */
+const WAITS = 2 ** 31 - 1;
 
 /**
  * Moments of tasks under arcs of which some may be broken at a price. The cheapest moments are a
@@ -55,45 +59,47 @@ export function timing(tasks: number): Timing {
   let flows: number[] = [];
   let starts: number[] = Array.from({ length: nodes }, (_, node) => (node === zero ? 0 : LAST_S));
 
-  /** Longest ways to a node through what still has room, and the arc each begins with (its number, or -1 - it, backwards). */
-  const longestTo = (target: number) => {
-    const length = new Array<number>(nodes).fill(-Infinity);
-    const next = new Array<number>(nodes).fill(0);
-    const queued = new Array<boolean>(nodes).fill(false);
+  // Used again each time: there are thousands of times.
+  const length = new Float64Array(nodes);
+  const next = new Int32Array(nodes);
+  const queued = new Uint8Array(nodes);
+
+  /** Longest ways to a node through what still has room, and the arc each begins with: its number, -1 - it backwards, or `WAITS`. */
+  const longestTo = (target: number): void => {
+    length.fill(-Infinity);
+    queued.fill(0);
     length[target] = 0;
     const queue = [target];
     const longer = (node: number, far: number, arc: number) => {
       if (far <= length[node]! || node === target) return;
       length[node] = far;
       next[node] = arc;
-      if (!queued[node]) queue.push(node);
-      queued[node] = true;
+      if (queued[node] === 0) queue.push(node);
+      queued[node] = 1;
     };
     for (let at = 0; at < queue.length; at++) {
       const node = queue[at]!;
-      queued[node] = false;
-      for (const arc of into[node]!)
-        if (flows[arc]! < weights[arc]!) longer(tails[arc]!, length[node]! + lengths[arc]!, arc);
-      for (const arc of outOf[node]!) if (flows[arc]! > 0) longer(heads[arc]!, length[node]! - lengths[arc]!, -1 - arc);
+      queued[node] = 0;
+      const far = length[node]!;
+      for (const arc of into[node]!) if (flows[arc]! < weights[arc]!) longer(tails[arc]!, far + lengths[arc]!, arc);
+      for (const arc of outOf[node]!) if (flows[arc]! > 0) longer(heads[arc]!, far - lengths[arc]!, -1 - arc);
       // Whatever a way leads to can also be reached from every task by waiting till the end.
-      if (node === zero)
-        for (let task = 0; task < tasks; task++) longer(task, length[zero]! - LAST_S, Number.NEGATIVE_INFINITY);
+      if (node === zero) for (let task = 0; task < tasks; task++) longer(task, far - LAST_S, WAITS);
     }
-    return { length, next };
   };
 
   /** Sends round the circle that an arc closes, as often as it is worth it. */
   const settle = (arc: number): boolean => {
     const from = tails[arc]!;
     while (flows[arc]! < weights[arc]!) {
-      const { length, next } = longestTo(from);
+      longestTo(from);
       if (length[heads[arc]!]! + lengths[arc]! <= 0) break;
       const way: number[] = [arc];
       let room = weights[arc]! - flows[arc]!;
       let isWaiting = false;
       for (let node = heads[arc]!; node !== from;) {
         const step = next[node]!;
-        if (step === Number.NEGATIVE_INFINITY) {
+        if (step === WAITS) {
           isWaiting = true;
           break;
         }
@@ -108,23 +114,35 @@ export function timing(tasks: number): Timing {
         else flows[-1 - step]! -= room;
       }
     }
-    starts = longestTo(zero).length.map((far) => -far);
+    longestTo(zero);
+    starts = Array.from(length, (far) => -far);
     return true;
   };
 
+  const push = ({ from, to, leastS, weight }: TimingArc) => {
+    const [tail, head] = [from ?? zero, to ?? zero];
+    const arc = tails.length;
+    tails.push(tail);
+    heads.push(head);
+    lengths.push(leastS);
+    weights.push(weight);
+    flows.push(0);
+    outOf[tail]!.push(arc);
+    into[head]!.push(arc);
+    return arc;
+  };
+
   return {
-    add: ({ from, to, leastS, weight }) => {
-      const [tail, head] = [from ?? zero, to ?? zero];
-      if (tail === head) return leastS <= 0;
-      const arc = tails.length;
-      tails.push(tail);
-      heads.push(head);
-      lengths.push(leastS);
-      weights.push(weight);
-      flows.push(0);
-      outOf[tail]!.push(arc);
-      into[head]!.push(arc);
-      return starts[head]! >= starts[tail]! + leastS || settle(arc);
+    add: (bound) => {
+      const { from, to, leastS } = bound;
+      if (from === to) return leastS <= 0;
+      const arc = push(bound);
+      return starts[to ?? zero]! >= starts[from ?? zero]! + leastS || settle(arc);
+    },
+    redo: (arcs, mark) => {
+      arcs.forEach(push);
+      flows = [...mark.flows];
+      starts = [...mark.starts];
     },
     starts: () => starts.slice(0, tasks),
     cost: () => flows.reduce((sum, flow, arc) => sum + (flow === 0 ? 0 : flow * lengths[arc]!), 0),

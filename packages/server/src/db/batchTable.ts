@@ -89,10 +89,11 @@ export async function listBatches(q: Queries, statuses: readonly BatchStatus[]):
   return rows.map(fromRaw);
 }
 
-/** Batches of a supper that are not over, held until the transaction is. */
-export async function holdOfSupper(q: Queries, supper: string): Promise<BatchRow[]> {
+/** Batches of a supper that are not over. @param locks inside a transaction: nobody else changes them until that is over */
+export async function batchesOfSupper(q: Queries, supper: string, locks = false): Promise<BatchRow[]> {
   const rows = await q.rows<Raw>(
-    `SELECT ${COLUMNS} FROM batch WHERE status IN ('planned', 'frying') AND JSON_VALUE(draft, '$.supper') = ? FOR UPDATE`,
+    `SELECT ${COLUMNS} FROM batch WHERE status IN ('planned', 'frying') AND JSON_VALUE(draft, '$.supper') = ?
+     ORDER BY created_at, id${locks ? ' FOR UPDATE' : ''}`,
     [supper],
   );
   return rows.map(fromRaw);

@@ -2,7 +2,8 @@ import type { Gate } from '../db/gate.js';
 import type { DeviceHub } from '../devices/deviceHub.js';
 import type { LiveHub } from '../live/liveHub.js';
 import type { StoveHub } from '../devices/stoveHub.js';
-import type { FryJobs } from '../services/fryJobs.js';
+import type { BatchParts } from '../services/batchParts.js';
+import type { SupperEvenings } from '../services/supperEvenings.js';
 import type { SimulatedLink } from '../simulated/simulatedLink.js';
 
 /** What every router is given. */
@@ -12,6 +13,8 @@ export interface Context {
   readonly devices: DeviceHub;
   readonly simulated: SimulatedLink;
   readonly live: LiveHub;
-  readonly jobs: FryJobs;
+  /** What batches are for their evening and at the pot. */
+  readonly jobs: BatchParts;
+  readonly evenings: SupperEvenings;
   readonly clockMs: () => number;
 }

@@ -1,20 +1,34 @@
-import { type BatchDraft, movedWith, type Supper, withSupper } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  movedWith,
+  servingsOf,
+  type Supper,
+  type SupperRow,
+  type SupperWays,
+  withSupper,
+} from '@ember-fold/core';
 import { Router } from 'express';
-import { holdOfSupper, updateBatch } from '../db/batchTable.js';
+import { batchesOfSupper, updateBatch } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
 import { deleteSupper, insertSupper, listSuppers, readSupper, updateSupper } from '../db/supperTable.js';
 import { ApiError } from '../errors.js';
+import { addEvening, newCalendar } from '../services/supperCalendar.js';
+import { CALENDAR } from '../text.js';
 import type { Context } from './context.js';
 import { SCHEMAS, validate } from './validate.js';
 
+const DAY_MS = 86_400_000;
+/** As many suppers as a calendar holds; the latest. */
+const MOST_SUPPERS = 20;
+
 /** Suppers: when, who eats, how much. Their batches name them, and go with them to another time. */
-export function supperRoutes({ gate, live }: Context): Router {
+export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router {
   const router = Router();
 
   /** @returns ids of the batches that were changed */
   const changeBatches = async (q: Queries, id: string, change: (draft: BatchDraft) => BatchDraft) => {
     const changed: string[] = [];
-    for (const row of await holdOfSupper(q, id)) {
+    for (const row of await batchesOfSupper(q, id, true)) {
       const draft = change(row.draft);
       if (draft !== row.draft && (await updateBatch(q, row.id, draft, row.version))) changed.push(row.id);
     }
@@ -26,15 +40,46 @@ export function supperRoutes({ gate, live }: Context): Router {
     for (const batch of batches) live.changed('batches', batch);
   };
 
+  /** To subscribe: every supper from a day ago on. */
+  router.get('/calendar.ics', async (_req, res) => {
+    const calendar = newCalendar(CALENDAR.kitchen);
+    const fromMs = clockMs() - DAY_MS;
+    const coming = (await listSuppers(gate)).filter(
+      ({ supper }) => Date.parse(servingsOf(supper).at(-1)!.at) >= fromMs,
+    );
+    for (const row of coming.slice(0, MOST_SUPPERS))
+      await addEvening(calendar, gate, row, await evenings.eveningOf(row));
+    res.type('text/calendar').send(calendar.toString());
+  });
+
   router.get('/', async (_req, res) => {
     res.json(await listSuppers(gate));
   });
 
   router.get('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    res.json(await requireSupper(req.params));
+  });
+
+  const requireSupper = async (params: unknown): Promise<SupperRow> => {
+    const { id } = validate<{ id: string }>(SCHEMAS.id, params);
     const row = await readSupper(gate, id);
     if (!row) throw new ApiError('NO_SUPPER');
-    res.json(row);
+    return row;
+  };
+
+  router.get('/:id/evening', async (req, res) => {
+    res.json(await evenings.eveningOf(await requireSupper(req.params)));
+  });
+
+  router.get('/:id/evening.ics', async (req, res) => {
+    const row = await requireSupper(req.params);
+    const calendar = newCalendar(row.supper.name);
+    await addEvening(calendar, gate, row, await evenings.eveningOf(row));
+    res.attachment('evening.ics').type('text/calendar').send(calendar.toString());
+  });
+
+  router.get('/:id/ways', async (req, res) => {
+    res.json({ ways: await evenings.waysOf(await requireSupper(req.params)) } satisfies SupperWays);
   });
 
   router.post('/', async (req, res) => {

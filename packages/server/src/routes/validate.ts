@@ -10,7 +10,9 @@ import {
   type ScaleAct,
   START_GATE,
   STARTERS,
+  type EveningPin,
   type Supper,
+  type SupperCook,
 } from '@ember-fold/core';
 import Joi from 'joi';
 import { ApiError } from '../errors.js';
@@ -87,6 +89,8 @@ const guests = Joi.object({
 
 const guestGroups = Joi.array().items(guests).max(RANGES.supper.groups.most).unique('id');
 
+const cookId = Joi.string().pattern(/^[a-z0-9-]{1,40}$/, 'cook id');
+
 const supper = Joi.object<Supper>({
   name: line(120),
   servings: Joi.array()
@@ -97,6 +101,24 @@ const supper = Joi.object<Supper>({
     .required(),
   each: within(RANGES.supper.each).integer(),
   guests: guestGroups.required(),
+  cooks: Joi.array()
+    .items(
+      Joi.object<SupperCook>({
+        id: cookId.required(),
+        name: line(40).allow('').required(),
+        from: isoTime.optional(),
+        to: isoTime.optional(),
+        noOil: Joi.boolean().valid(true).optional(),
+      }),
+    )
+    .min(RANGES.supper.cooks.least)
+    .max(RANGES.supper.cooks.most)
+    .unique('id')
+    .optional(),
+  pins: Joi.object()
+    .pattern(Joi.string().max(200), Joi.object<EveningPin>({ at: isoTime.optional(), cook: cookId.optional() }))
+    .max(RANGES.supper.pins.most)
+    .optional(),
 }).required();
 
 const kitchen = Joi.object<Kitchen>({

@@ -1,12 +1,15 @@
-import { CoreError, DEFAULT_KITCHEN, fryJobOf, STARTERS } from '@ember-fold/core';
+import { type BatchDraft, CoreError, DEFAULT_KITCHEN, eveningPart, planTrays, STARTERS } from '@ember-fold/core';
 import { build } from 'esbuild';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { changed, newBatch } from '../test/newBatch.js';
-import { FryJobs } from './fryJobs.js';
+import { BatchParts } from './batchParts.js';
 import { PlanThread } from './planThread.js';
+
+const partHere = (id: string, draft: BatchDraft, kitchen: typeof DEFAULT_KITCHEN) =>
+  eveningPart(id, draft, planTrays(draft, kitchen, null), kitchen);
 
 const folder = mkdtempSync(join(tmpdir(), 'ember-thread-'));
 const script = join(folder, 'planning.mjs');
@@ -29,9 +32,9 @@ test('a supper is planned as it is here, while this thread goes on with other th
   const thread = new PlanThread(pathToFileURL(script));
   let turns = 0;
   const timer = setInterval(() => (turns += 1), 1);
-  const found = await Promise.all(SUPPER.map(({ id, draft }) => thread.planJob(id, draft, DEFAULT_KITCHEN)));
+  const found = await Promise.all(SUPPER.map(({ id, draft }) => thread.planPart(id, draft, DEFAULT_KITCHEN)));
   clearInterval(timer);
-  expect(found).toEqual(SUPPER.map(({ id, draft }) => fryJobOf(id, draft, DEFAULT_KITCHEN)));
+  expect(found).toEqual(SUPPER.map(({ id, draft }) => partHere(id, draft, DEFAULT_KITCHEN)));
   expect(turns).toBeGreaterThan(SUPPER.length);
   await thread.close();
 });
@@ -40,21 +43,21 @@ test('a broken contract comes across with its code and path, and the thread goes
   const thread = new PlanThread(pathToFileURL(script));
   const [one] = SUPPER;
   const odd = changed(one!.draft, { pieces: 0 });
-  await expect(thread.planJob('odd', odd, DEFAULT_KITCHEN)).rejects.toEqual(expect.any(CoreError));
-  await expect(thread.planJob('odd', odd, DEFAULT_KITCHEN)).rejects.toMatchObject({
+  await expect(thread.planPart('odd', odd, DEFAULT_KITCHEN)).rejects.toEqual(expect.any(CoreError));
+  await expect(thread.planPart('odd', odd, DEFAULT_KITCHEN)).rejects.toMatchObject({
     code: 'OUT_OF_RANGE',
     path: 'pieces',
   });
-  expect(await thread.planJob(one!.id, one!.draft, DEFAULT_KITCHEN)).toMatchObject({ id: one!.id });
+  expect(await thread.planPart(one!.id, one!.draft, DEFAULT_KITCHEN)).toMatchObject({ batchId: one!.id });
   await thread.close();
 });
 
 test('a thread that ends tells those who wait; the next ask starts another, and a batch is planned once', async () => {
   const thread = new PlanThread(pathToFileURL(script));
   let asked = 0;
-  const jobs = new FryJobs((...ask) => {
+  const jobs = new BatchParts((...ask) => {
     asked += 1;
-    return thread.planJob(...ask);
+    return thread.planPart(...ask);
   });
   const [one] = SUPPER;
   const waiting = jobs.jobOf(one!.id, one!.draft, DEFAULT_KITCHEN);

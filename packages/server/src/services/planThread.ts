@@ -1,22 +1,32 @@
-import { type BatchDraft, CoreError, type FryJob, type Kitchen } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  CoreError,
+  type Evening,
+  type EveningAsk,
+  type EveningPart,
+  type Kitchen,
+} from '@ember-fold/core';
 import { Worker } from 'node:worker_threads';
 
-/** Plans a batch as the others at the pot need it; `null` when it is never fried as planned. */
-export type PlanJob = (id: string, draft: BatchDraft, kitchen: Kitchen) => Promise<FryJob | null>;
+/** Plans a batch as its evening needs it. */
+export type PlanPart = (id: string, draft: BatchDraft, kitchen: Kitchen) => Promise<EveningPart>;
+/** Plans an evening. @param mostMs the best so far is the answer after this */
+export type PlanEvening = (evening: EveningAsk, mostMs: number) => Promise<Evening | null>;
 
-/** What is asked of the thread, and what it answers. */
+/** What is asked of the thread. */
+export type PlanWish =
+  | { readonly kind: 'part'; readonly id: string; readonly draft: BatchDraft; readonly kitchen: Kitchen }
+  | { readonly kind: 'evening'; readonly evening: EveningAsk; readonly mostMs: number };
 export interface PlanAsk {
   readonly ask: number;
-  readonly id: string;
-  readonly draft: BatchDraft;
-  readonly kitchen: Kitchen;
+  readonly wish: PlanWish;
 }
 export type PlanAnswer =
-  | { readonly ask: number; readonly job: FryJob | null }
+  | { readonly ask: number; readonly found: EveningPart | Evening | null }
   | { readonly ask: number; readonly problem: { code: CoreError['code']; path: string; message: string } };
 
 interface Waiting {
-  readonly resolve: (job: FryJob | null) => void;
+  readonly resolve: (found: never) => void;
   readonly reject: (cause: unknown) => void;
 }
 
@@ -32,13 +42,18 @@ export class PlanThread {
 
   constructor(private readonly script: URL) {}
 
-  readonly planJob: PlanJob = (id, draft, kitchen) =>
-    new Promise((resolve, reject) => {
+  readonly planPart: PlanPart = (id, draft, kitchen) => this.ask<EveningPart>({ kind: 'part', id, draft, kitchen });
+  readonly planEvening: PlanEvening = (evening, mostMs) =>
+    this.ask<Evening | null>({ kind: 'evening', evening, mostMs });
+
+  private ask<Found>(wish: PlanWish): Promise<Found> {
+    return new Promise<Found>((resolve, reject) => {
       const ask = ++this.asked;
       this.waiting.set(ask, { resolve, reject });
       this.worker ??= this.start();
-      this.worker.postMessage({ ask, id, draft, kitchen } satisfies PlanAsk);
+      this.worker.postMessage({ ask, wish } satisfies PlanAsk);
     });
+  }
 
   async close(): Promise<void> {
     await this.worker?.terminate();
@@ -51,7 +66,7 @@ export class PlanThread {
     worker.on('message', (answer: PlanAnswer) => {
       const waits = this.waiting.get(answer.ask);
       this.waiting.delete(answer.ask);
-      if ('job' in answer) waits?.resolve(answer.job);
+      if ('found' in answer) waits?.resolve(answer.found as never);
       else waits?.reject(new CoreError(answer.problem.code, answer.problem.path, answer.problem.message));
     });
     const gone = (cause: unknown) => {

@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { createApp } from '../app.js';
-import { fryJobOf, type ScaleAct } from '@ember-fold/core';
+import { eveningPart, planTrays, type ScaleAct, supperEvening } from '@ember-fold/core';
 import { openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
 import { latestMoment } from '../db/stoveTable.js';
@@ -11,7 +11,7 @@ import { LiveHub } from '../live/liveHub.js';
 import { StoveHub } from '../devices/stoveHub.js';
 import { SimulatedScale } from '../simulated/simulatedScale.js';
 import { SimulatedStoves } from '../simulated/simulatedStoves.js';
-import type { PlanJob } from '../services/planThread.js';
+import type { PlanEvening, PlanPart } from '../services/planThread.js';
 
 export interface Answer {
   readonly status: number;
@@ -80,8 +80,11 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
       },
     };
     // In the product a thread of its own plans; `planThread.test` tries that one.
-    const planJob: PlanJob = async (...ask) => fryJobOf(...ask);
-    const app = createApp({ gate, stoves, devices, simulated, live, clockMs, planJob, log, webDir });
+    const planPart: PlanPart = async (id, draft, kitchen) =>
+      eveningPart(id, draft, planTrays(draft, kitchen, null), kitchen);
+    const planEvening: PlanEvening = async (evening) => supperEvening(evening);
+    const plans = { planPart, planEvening };
+    const app = createApp({ gate, stoves, devices, simulated, live, clockMs, ...plans, log, webDir });
     const server = await new Promise<ReturnType<typeof app.listen>>((resolve) => {
       const made = app.listen(port, '127.0.0.1', () => resolve(made));
     });

@@ -13,7 +13,9 @@ import type {
   LitStove,
   Paged,
   Supper,
+  SupperEvening,
   SupperRow,
+  SupperWays,
 } from '@ember-fold/core';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { SHARED } from '../text/sharedPhrases';
@@ -59,6 +61,7 @@ export const api = createApi({
   baseQuery: request,
   tagTypes: [
     'Devices',
+    'Evening',
     'Batches',
     'Batch',
     'Kitchen',
@@ -137,6 +140,13 @@ export const api = createApi({
     saveSupper: build.mutation<SupperRow, SupperRow>({
       query: ({ id, ...body }) => ({ url: `/suppers/${id}`, method: 'PUT', body }),
     }),
+    /** The evening of a supper as it is now: one truth for every room. */
+    evening: build.query<SupperEvening, string>({
+      query: (id) => `/suppers/${id}/evening`,
+      providesTags: ['Evening'],
+    }),
+    /** What can be done about it. */
+    ways: build.query<SupperWays, string>({ query: (id) => `/suppers/${id}/ways`, providesTags: ['Evening'] }),
     deleteSupper: build.mutation<void, string>({
       query: (id) => ({ url: `/suppers/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Suppers', 'Batches', 'Order'],

@@ -26,17 +26,32 @@ export function resumeSuppers(): void {
   }
 }
 
-/** Changes a batch that is not open on the bench; what is on its way of it is kept. */
-async function editOther(batchId: string, change: (draft: BatchDraft) => BatchDraft): Promise<void> {
+/** Changes a batch that is not open on the bench; what is on its way of it is kept. @returns it as it was; `null`: it is not changed */
+async function editOther(batchId: string, change: (draft: BatchDraft) => BatchDraft): Promise<BatchDraft | null> {
   const { data } = await store.dispatch(
     api.endpoints.batch.initiate(batchId, { forceRefetch: true, subscribe: false }),
   );
-  if (!data || data.status === 'done') return;
+  if (!data || data.status === 'done') return null;
   const key = `draft ${batchId}`;
   const draft = saver.open(key, batchId, draftKind, { value: data.draft, version: data.version });
   const next = change(draft);
+  if (next === draft) return null;
   draftKind.show(batchId, { value: next, version: data.version });
   saver.change(key, next);
+  return draft;
+}
+
+/** Changes several batches. @returns those that were changed, as they were */
+export async function editDrafts(
+  ids: readonly string[],
+  change: (id: string, draft: BatchDraft) => BatchDraft,
+): Promise<Readonly<Record<string, BatchDraft>>> {
+  const before: Record<string, BatchDraft> = {};
+  for (const id of ids) {
+    const was = await editOther(id, (draft) => change(id, draft));
+    if (was) before[id] = was;
+  }
+  return before;
 }
 
 /** A batch joins a supper, leaves it (`null`), or goes to another of its servings. */

@@ -34,17 +34,17 @@ type Tag = Parameters<typeof api.util.invalidateTags>[0] extends readonly (infer
 
 /** What is asked for again when a record was changed, wherever it was. */
 const STALE: Record<RecordKind, readonly Tag[]> = {
-  kitchen: ['Order', 'Shopping'],
-  batches: ['Batches', 'Order', 'Shopping', 'Uses'],
-  flours: ['Flours', 'Order'],
-  ingredients: ['Ingredients', 'Flours', 'Oils', 'Shopping', 'Order'],
+  kitchen: ['Order', 'Shopping', 'Evening'],
+  batches: ['Batches', 'Order', 'Shopping', 'Uses', 'Evening'],
+  flours: ['Flours', 'Order', 'Evening'],
+  ingredients: ['Ingredients', 'Flours', 'Oils', 'Shopping', 'Order', 'Evening'],
   formulas: ['Formulas', 'Formula', 'Ingredients', 'Shopping', 'Uses'],
   stock: ['Stock', 'Shopping'],
-  oils: ['Oils', 'Order', 'Shopping'],
+  oils: ['Oils', 'Order', 'Shopping', 'Evening'],
   ledger: ['Ledger', 'Record'],
   devices: ['Devices'],
   'put-by': ['PutBy'],
-  suppers: ['Suppers', 'Order'],
+  suppers: ['Suppers', 'Order', 'Evening'],
 };
 
 function changed(what: RecordKind, id: string | undefined): void {
@@ -75,9 +75,10 @@ function take(told: Told): void {
     }
     case 'cook':
       takeCookAct(told.batchId, told.stored);
+      dispatch(api.util.invalidateTags(['Evening']));
       return;
     case 'stove':
-      dispatch(api.util.invalidateTags(['Stoves', 'Batches', 'Order', 'Ledger']));
+      dispatch(api.util.invalidateTags(['Stoves', 'Batches', 'Order', 'Ledger', 'Evening']));
       return;
     case 'changed':
       changed(told.what, told.id);
@@ -90,7 +91,7 @@ function take(told: Told): void {
 /** All but the kitchen, which is not asked for over an edit that is on its way. */
 const ALL: readonly Tag[] = [
   ...(['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches', 'Batch', 'Uses', 'Flours', 'Ingredients'] as const),
-  ...(['Formulas', 'Formula', 'Ledger', 'Record', 'Stock', 'Shopping', 'Devices', 'PutBy', 'Suppers'] as const),
+  ...(['Formulas', 'Formula', 'Ledger', 'Record', 'Stock', 'Shopping', 'Devices', 'PutBy', 'Suppers', 'Evening'] as const),
 ];
 /** What was asked for while a page opened may be older than its stream. */
 const AT_FIRST: readonly Tag[] = ['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches'];

@@ -1,16 +1,16 @@
 import {
   type BatchSummary,
-  type Evening,
   headsOf,
   servingsOf,
   type SupperEats,
+  type SupperEvening,
   type SupperRow,
 } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Printer } from '../text/printer';
 import { eatsText, SUPPER as S } from '../text/supperPhrases';
-import { STEP_NAME } from '../text/words';
+import { cookName, decidesText, entryName, EVENING as E } from '../text/eveningPhrases';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { Figure, Panel, Soft } from '../ui/controls/Panel';
 
@@ -45,51 +45,85 @@ interface SupperFiguresProps {
   readonly row: SupperRow;
   readonly batches: readonly BatchSummary[];
   /** `null` until it is planned. */
-  readonly evening: Evening | null;
+  readonly told: SupperEvening | null;
+  readonly nowMs: number;
   readonly eats: SupperEats | null;
   readonly printer: Printer;
 }
 
-/** A supper at a glance: when, what begins it, who eats, how much there is. */
-export function SupperFigures({ row: { supper }, batches, evening, eats, printer }: SupperFiguresProps) {
+/** A supper at a glance: whether it holds, what begins it, who eats, how many hands it takes. */
+export function SupperFigures({ row: { supper }, batches, told, eats, printer, nowMs }: SupperFiguresProps) {
   const times = servingsOf(supper).map(({ at }) => Date.parse(at));
-  const first = evening?.tasks[0] ?? null;
-  const lastLiftMs = evening?.tasks.findLast(({ step }) => step === 'fry')?.endMs;
+  const evening = told?.evening ?? null;
+  const first = evening?.entries[0] ?? null;
   const heads = headsOf(supper.guests);
   const pieces = batches.reduce((sum, batch) => sum + batch.pieces, 0);
-  const told = eats && eatsText(eats, supper.each);
+  const eaten = eats && eatsText(eats, supper.each);
+  const isLate = evening !== null && evening.lateS > 60;
+  const spareS = first ? (first.startMs - nowMs) / 1000 : 0;
+  const tables = times.map((ms) => printer.clock(ms)).join(', ');
+  const decides = evening ? decidesText(evening) : S.notYet;
+  const handsS = evening?.cooks.reduce((sum, cook) => sum + cook.handsS, 0) ?? 0;
   return (
     <Strip>
       <One
-        label={S.tableAt}
-        figure={<Figure>{times.map((ms) => printer.clock(ms)).join(', ')}</Figure>}
-        says={[printer.day(times[0]!), lastLiftMs && `${S.allUp.toLowerCase()} ${printer.clock(lastLiftMs)}`]
-          .filter(Boolean)
-          .join(', ')}
+        label={isLate ? E.late : E.holds}
+        figure={
+          <Word $colour={evening ? (isLate ? 'stop' : 'good') : null}>
+            {evening && <ToneMark tone={isLate ? 'stop' : 'good'} size={22} />}
+            {!evening
+              ? tables
+              : isLate
+                ? E.lateBy(printer.span(evening.lateS))
+                : evening.allUpMs === null
+                  ? E.tableAt(tables)
+                  : E.allUp(printer.clock(evening.allUpMs))}
+          </Word>
+        }
+        says={[`${S.tableAt.toLowerCase()} ${tables}, ${printer.day(times[0]!)}`, decides].join('; ')}
       />
       <One
-        label={S.begin}
+        label={told?.isBegun ? E.goesOn : S.begin}
         figure={<Figure>{first ? `${printer.clock(first.startMs)} ${printer.day(first.startMs)}` : '–'}</Figure>}
         says={
           first
-            ? S.beginSays(
-                first.of?.own?.name ?? (first.step === 'change' ? S.change : STEP_NAME[first.step]),
-                batches.find(({ id }) => id === first.batchId)?.name ?? supper.name,
-              )
+            ? [
+                S.beginSays(entryName(first), batches.find(({ id }) => id === first.batchId)?.name ?? supper.name),
+                !told?.isBegun && spareS > 0 && spareS < 86_400 ? E.toSpare(printer.span(spareS)) : null,
+              ]
+                .filter(Boolean)
+                .join('; ')
             : S.notYet
         }
       />
       <One
         label={S.everyone}
         figure={
-          <Word $colour={told ? toneColour(told.tone) : null}>
-            {told && <ToneMark tone={told.tone} size={22} />}
+          <Word $colour={eaten ? toneColour(eaten.tone) : null}>
+            {eaten && <ToneMark tone={eaten.tone} size={22} />}
             {eats ? S.of(eats.fed, eats.heads) : '–'}
           </Word>
         }
-        says={told ? told.says : heads === 0 ? S.nobody : S.notYet}
+        says={eaten ? eaten.says : heads === 0 ? S.nobody : S.notYet}
       />
-      <One label={S.pieces} figure={<Figure>{pieces}</Figure>} says={heads > 0 ? S.aHead(pieces, heads) : ''} />
+      <One
+        label={E.handsTitle}
+        figure={<Figure>{evening ? printer.span(handsS) : '–'}</Figure>}
+        says={[
+          evening && told && told.cooks.length > 1
+            ? told.cooks
+                .map(
+                  (cook, i) => `${cookName(cook, i, told.cooks.length)} ${printer.span(evening.cooks[i]?.handsS ?? 0)}`,
+                )
+                .join(', ')
+            : null,
+          heads > 0
+            ? `${pieces} ${S.pieces.toLowerCase()}, ${S.aHead(pieces, heads)}`
+            : `${pieces} ${S.pieces.toLowerCase()}`,
+        ]
+          .filter(Boolean)
+          .join('; ')}
+      />
     </Strip>
   );
 }

@@ -1,12 +1,13 @@
-import { type BatchSummary, headsOf, type SupperRow } from '@ember-fold/core';
-import { Trash2 } from 'lucide-react';
-import { useCallback, useMemo, useState } from 'react';
+import { type BatchSummary, headsOf, type SupperEvening, type SupperRow } from '@ember-fold/core';
+import { Printer as PrinterIcon, Trash2 } from 'lucide-react';
+import { type ReactNode, useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../data/api';
-import { serverNowMs } from '../data/serverClock';
+import { useMinute } from '../data/useMinute';
 import { useKitchen } from '../data/useLine';
 import { useSave } from '../data/useSave';
+import { EVENING as E } from '../text/eveningPhrases';
 import { SUPPER as S } from '../text/supperPhrases';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
@@ -18,8 +19,11 @@ import { type Planned, partsOf, type Plans } from './planned';
 import { SupperBatches } from './SupperBatches';
 import { SupperFigures } from './SupperFigures';
 import { SupperGuests, SupperWhen } from './SupperGuests';
-import { EveningPanel } from './EveningPanel';
-import { useEvening } from './useEvening';
+import { Cooks } from './evening/Cooks';
+import { useEveningEdits } from './evening/editEvening';
+import { EveningPanel } from './evening/EveningPanel';
+import { EveningPrint } from './evening/EveningPrint';
+import { Ways } from './evening/Ways';
 import { useSupperEats } from './useSupperEats';
 
 const Two = styled.div`
@@ -38,6 +42,34 @@ const Two = styled.div`
     gap: 12px;
   }
 `;
+
+const Wide = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 292px;
+  gap: 14px;
+  align-items: start;
+  margin-bottom: 14px;
+  > div:not([data-print]) {
+    display: grid;
+    gap: 14px;
+  }
+  @media (max-width: 1100px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+/** Why there is no evening to be seen. */
+function NoEvening({ told, children }: { readonly told: SupperEvening; readonly children: ReactNode }) {
+  const isNobody = told.batches.length > 0 && told.cooks.length === 0;
+  return (
+    <div style={{ display: 'grid', gap: 14, marginBottom: 14 }}>
+      <Panel>
+        <Soft>{isNobody ? E.nobody : told.batches.length > 0 ? E.over : E.nothing}</Soft>
+      </Panel>
+      {isNobody && children}
+    </div>
+  );
+}
 
 /** One supper: when it is, who eats, what there is for them. */
 export function SupperPage() {
@@ -93,9 +125,11 @@ function Supper({ row, list }: SupperProps) {
     [plans, own],
   );
   const eats = useSupperEats(supper, parts);
-  const cooks = known?.kitchen.cooks ?? 1;
-  const evenings = useEvening(supper, own, parts, plans, cooks);
-  const [nowMs] = useState(serverNowMs);
+  const hands = known?.kitchen.cooks ?? 1;
+  const nowMs = useMinute();
+  // Time goes on by itself: what has slipped by is planned anew.
+  const evening = api.useEveningQuery(id, { pollingInterval: 60_000, skipPollingIfUnfocused: true });
+  const edits = useEveningEdits(id, supper, hands);
   if (!known) return null;
   const { printer } = known;
   return (
@@ -111,12 +145,48 @@ function Supper({ row, list }: SupperProps) {
           )}
         </Soft>
         <span className="grow" />
+        <Link to={`/cook/evening/${id}`}>{E.run}</Link>
+        <a href={`/api/suppers/${id}/evening.ics`}>{E.calendar}</a>
+        <a href={`/api/suppers/${id}/evening`} download={`${supper.name}.json`}>
+          {E.json}
+        </a>
+        <Button $look="quiet" onPress={() => window.print()}>
+          <PrinterIcon size={18} aria-hidden />
+          {E.print}
+        </Button>
         <Link to={`/store/shopping?supper=${id}`}>{S.shopping}</Link>
         <DeleteSupper row={row} />
       </TitleRow>
       {problem && <Problem>{problem}</Problem>}
-      <SupperFigures row={row} batches={own} evening={evenings?.now ?? null} eats={eats} printer={printer} />
-      {evenings && <EveningPanel evenings={evenings} batches={own} cooks={cooks} printer={printer} nowMs={nowMs} />}
+      <SupperFigures row={row} batches={own} told={evening.data ?? null} eats={eats} printer={printer} nowMs={nowMs} />
+      <Asked of={evening} what={E.theEvening}>
+        {(told) =>
+          told.evening ? (
+            <Wide>
+              <EveningPanel {...{ told, supper, hands, edits, printer, nowMs }} evening={told.evening} />
+              <div>
+                <Ways
+                  supperId={id}
+                  told={told}
+                  printer={printer}
+                  onTake={(way) =>
+                    void edits.take(
+                      way,
+                      told.batches.map((batch) => batch.id),
+                    )
+                  }
+                />
+                <Cooks supper={supper} hands={hands} onChange={edits.setCooks} />
+              </div>
+              <EveningPrint name={supper.name} told={told} evening={told.evening} printer={printer} />
+            </Wide>
+          ) : (
+            <NoEvening told={told}>
+              <Cooks supper={supper} hands={hands} onChange={edits.setCooks} />
+            </NoEvening>
+          )
+        }
+      </Asked>
       <Two>
         <SupperBatches row={row} own={own} list={list} printer={printer} onPlan={onPlan} />
         <div>

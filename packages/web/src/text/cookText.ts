@@ -7,7 +7,7 @@ import { stepText } from './stepText';
 import { holdersOf, trayName } from './trayText';
 
 /** Wording of the run-sheet. */
-const RUN_NAME: Record<RunStepId, string> = {
+export const RUN_NAME: Record<RunStepId, string> = {
   'weigh-filling': 'Weigh the filling',
   'cook-filling': 'Cook the filling',
   cool: 'Filling cools',

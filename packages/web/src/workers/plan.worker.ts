@@ -40,11 +40,7 @@ import {
   type PiecePrediction,
   pantryWith,
   readRecipe,
-  type Evening,
-  type EveningBatch,
-  eveningOf,
   supperEats,
-  supperPlaces,
   type SupperEats,
   type SupperPart,
   type Guests,
@@ -191,17 +187,6 @@ const worker = {
   /** Whether everyone at a supper has something to eat. */
   eats(parts: readonly SupperPart[], guests: readonly Guests[], each: number): SupperEats {
     return supperEats(parts, guests, each);
-  },
-  /** One timeline of a supper's batches for the hands there are, and for one more. */
-  evening(
-    parts: readonly SupperPart[],
-    guests: readonly Guests[],
-    batches: readonly EveningBatch[],
-    cooks: number,
-  ): { now: Evening; helped: Evening } {
-    const order = supperPlaces(parts, guests).map(({ job, changeS }) => ({ id: job.id, changeS }));
-    const of = (hands: number) => eveningOf({ batches, order, cooks: hands });
-    return { now: of(cooks), helped: of(cooks + 1) };
   },
   /** What one bake tells of this oven. */
   oven(draft: TrayDraft, kitchen: Kitchen, ovenC: number, goldenS: number): number | null {

@@ -19,8 +19,6 @@ import type {
   PredictAsk,
   RecipeRead,
   SplitPlan,
-  Evening,
-  EveningBatch,
   Guests,
   SupperEats,
   SupperPart,
@@ -65,16 +63,6 @@ export const readRecipeLatest = latestOnly(
 export function eatsOnce(parts: readonly SupperPart[], guests: readonly Guests[], each: number): Promise<SupperEats> {
   return plans().eats(parts, guests, each);
 }
-
-/** One timeline of a supper's batches; a newer ask replaces the one that waits. */
-export const eveningLatest = latestOnly(
-  (
-    parts: readonly SupperPart[],
-    guests: readonly Guests[],
-    batches: readonly EveningBatch[],
-    cooks: number,
-  ): Promise<{ now: Evening; helped: Evening }> => plans().evening(parts, guests, batches, cooks),
-);
 
 /** Every tray of a batch. @param nowMs `null`: whether it is late is not asked */
 export function planOnce(batch: BatchDraft, kitchen: Kitchen, nowMs: number | null): Promise<readonly PlannedTray[]> {

@@ -9,6 +9,7 @@ import { warmOil } from './008-warm-oil.js';
 import { storedFigures } from './009-stored-figures.js';
 import { putBy } from './010-put-by.js';
 import { suppers } from './011-suppers.js';
+import { calendar } from './012-calendar.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -26,4 +27,5 @@ export const MIGRATIONS: readonly Migration[] = [
   storedFigures,
   putBy,
   suppers,
+  calendar,
 ];

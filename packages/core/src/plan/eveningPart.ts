@@ -1,0 +1,105 @@
+import { type CookState, stepState } from '../cook/cookAct.js';
+import { doughWaitS } from '../dough/doughWaits.js';
+import type { BatchDraft } from '../draft/batchDraft.js';
+import type { TrayMark } from '../draft/draft.js';
+import type { Kitchen } from '../draft/kitchen.js';
+import { oilChangeS } from '../oil/pot.js';
+import { lastDropS } from '../oil/pipeline.js';
+import { fryTrays } from './fryTrays.js';
+import type { PlannedTray } from './planBatch.js';
+import { throughOil } from './planDay.js';
+import { type RunStep, runSheet } from './runSheet.js';
+import { type SupperPart, supperPart } from './supperEats.js';
+import { rawKeepS } from './trayKeep.js';
+
+const HOUR_S = 3600;
+/** Filled pieces are at room temperature no longer than this, all waits together, s. */
+const ROOM_LIMIT_S = { usual: 2 * HOUR_S, hot: HOUR_S };
+/** A room is hot over this, °C. */
+const HOT_ROOM_C = 32;
+/** Oil is hot enough to hurt over this, °C: from there up and down to there somebody stays with it. */
+export const HOT_OIL_C = 60;
+
+/** What is still in the oil takes a minute at least, however long it has been there, s. */
+const LEAST_FRY_S = 60;
+
+/** A batch as the evening of its supper needs it: its run-sheet, and what of it must not wait. */
+export interface EveningPart extends SupperPart {
+  readonly name: string;
+  /** ms since the epoch. */
+  readonly eatMs: number;
+  readonly sheet: readonly RunStep[];
+  /** s that a dough may wait for its last piece; `null`: it keeps in the fridge, or none is made. */
+  readonly doughWaitS: number | null;
+  /** s that filled pieces may be at room temperature. */
+  readonly roomLimitS: number;
+  /** Of each fried tray: when its last piece goes in, s after the batch's first, and how long it would keep in the fridge before. */
+  readonly fried: readonly {
+    readonly mark: TrayMark;
+    readonly lastDropS: number;
+    readonly fridgeKeepS: number;
+    /** It waits at room temperature, as planned. */
+    readonly isWarm: boolean;
+  }[];
+  /** s in which oil of this batch's heat cools until it hurts nobody; 0: nothing is fried. */
+  readonly coolsS: number;
+}
+
+/**
+ * A planned batch as the evening of its supper needs it.
+ * @param planned every tray, as it was cooked so far
+ * @param kitchen at the pot it is fried in
+ * @example eveningPart('a', batch, planTrays(batch, kitchen, null), kitchen).sheet[0].id // 'weigh-filling'
+ */
+export function eveningPart(
+  batchId: string,
+  batch: BatchDraft,
+  planned: readonly PlannedTray[],
+  kitchen: Kitchen,
+): EveningPart {
+  const sheet = runSheet(planned);
+  const part = supperPart(batchId, batch, planned, kitchen);
+  const isMade = sheet.some(({ what }) => what === 'fold');
+  const isCold = sheet.some(({ what }) => what === 'warm');
+  const fried = fryTrays(batch).flatMap(({ draft: { mark } }) => planned.filter(({ draft }) => draft.mark === mark));
+  const { startS } = throughOil(
+    fried.map(({ draft, plan }) => ({ draft, cold: plan, hot: plan })),
+    kitchen,
+  );
+  return {
+    ...part,
+    name: batch.name,
+    eatMs: Date.parse(batch.eatAt),
+    sheet,
+    doughWaitS: isMade && !isCold && planned[0] ? doughWaitS(planned[0].plan.dough.figures.family.id) : null,
+    roomLimitS: kitchen.roomC > HOT_ROOM_C ? ROOM_LIMIT_S.hot : ROOM_LIMIT_S.usual,
+    fried: fried.map(({ draft, plan: { fry } }, i) => ({
+      ...{ mark: draft.mark ?? 'A', fridgeKeepS: rawKeepS(draft, 'fridge'), isWarm: draft.fry.start === 'room' },
+      lastDropS: startS[i]! + (fry?.lots ? lastDropS(fry.lots, draft.pieces) : 0),
+    })),
+    coolsS: part.job ? oilChangeS(kitchen.pot, kitchen.roomC, part.job.oilC, HOT_OIL_C) : 0,
+  };
+}
+
+/**
+ * A batch that is at the stove: its oil is hot, and what it still takes is less by what has passed.
+ *
+ * @param startedMs when the stove was started
+ * @example duringFry(part, new Map(), 0, 600_000).state.size // 1
+ */
+export function duringFry(
+  part: EveningPart,
+  state: CookState,
+  startedMs: number,
+  nowMs: number,
+): { readonly part: EveningPart; readonly state: CookState } {
+  const heat = part.sheet.find(({ what }) => what === 'heat');
+  if (!heat) return { part, state };
+  const now = stepState(state, heat.id);
+  const atMs = now.state === 'open' ? startedMs + 1000 * heat.durationS : now.atMs!;
+  const passedS = Math.max(0, nowMs - atMs) / 1000;
+  const sheet = part.sheet.map((step) =>
+    step.what === 'fry' ? { ...step, durationS: Math.max(LEAST_FRY_S, step.durationS - passedS) } : step,
+  );
+  return { part: { ...part, sheet }, state: new Map([...state, [heat.id, { ...now, state: 'done', atMs }]]) };
+}

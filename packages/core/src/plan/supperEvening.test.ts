@@ -1,0 +1,233 @@
+import { cookState, type CookAct, type StepKey } from '../cook/cookAct.js';
+import { batchOf } from '../draft/batchDraft.js';
+import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
+import type { SupperCook } from '../draft/supper.js';
+import { duringFry, type EveningPart, eveningPart } from './eveningPart.js';
+import { eveningTasks, type EveningAsk } from './eveningTasks.js';
+import { bestWays, eveningWaysFor, withEveningWay } from './eveningWays.js';
+import { planTrays } from './planBatch.js';
+import { newTray, STARTERS } from './starters.js';
+import { supperPlaces } from './supperEats.js';
+import { type Evening, eveningMoves, supperEvening } from './supperEvening.js';
+
+const EAT_MS = Date.parse('2030-01-05T18:30:00Z');
+const MIN = 60_000;
+const PIECES = [48, 24, 24, 18, 16];
+const DRAFTS = Object.fromEntries(
+  STARTERS.map(({ id }, i) => [
+    id,
+    { ...batchOf(newTray(id, id, PIECES[i] ?? 16, new Date(EAT_MS).toISOString())), supper: 'walk' },
+  ]),
+);
+const partOf = (id: string, draft = DRAFTS[id]!, kitchen = DEFAULT_KITCHEN) =>
+  eveningPart(id, draft, planTrays(draft, kitchen, null), kitchen);
+const FIVE = Object.keys(DRAFTS).map((id) => partOf(id));
+const cooks = (n: number, change: Partial<SupperCook> = {}): SupperCook[] =>
+  Array.from({ length: n }, (_, i) => ({ id: `c${i}`, name: `C${i}`, ...(i > 0 && change) }));
+
+const askFor = (parts: readonly EveningPart[], more: Partial<EveningAsk> = {}): EveningAsk => ({
+  ...{ parts, states: {}, cooks: cooks(1), pins: {}, nowMs: null },
+  order: supperPlaces(parts, []).map(({ job, changeS }) => ({ id: job.id, changeS })),
+  ...more,
+});
+const told = (steps: readonly StepKey[], atMs: number) =>
+  cookState(steps.map((step, i): CookAct => ({ id: `${step} ${i}`, atMs, step, kind: 'done' })));
+
+/** What every evening keeps. */
+function keepsItsWord(ask: EveningAsk, evening: Evening): void {
+  const { entries } = evening;
+  for (const [i, one] of entries.entries()) {
+    expect(one.cook === null || one.cook < ask.cooks.length).toBe(true);
+    for (const other of entries.slice(i + 1)) {
+      const isOne = (one.cook !== null && one.cook === other.cook) || (one.pot !== null && one.pot === other.pot);
+      if (isOne) expect(one.endMs <= other.startMs || one.endMs === one.startMs).toBe(true);
+    }
+  }
+  const at = new Map(
+    entries.flatMap(({ steps }) => steps.map((step) => [`${step.batchId} ${step.step?.id}`, step] as const)),
+  );
+  for (const { batchId, sheet } of ask.parts)
+    for (const step of sheet) {
+      const there = at.get(`${batchId} ${step.id}`);
+      for (const id of step.after) {
+        const before = at.get(`${batchId} ${id}`);
+        // Each step after what it waits for, of the same run-sheet; one heat is for all at the pot.
+        if (there && before && before.what !== 'heat') expect(before.endMs).toBeLessThanOrEqual(there.startMs);
+      }
+    }
+  if (evening.startMs !== null && evening.lateS === 0) expect(evening.startMs).toBeLessThanOrEqual(evening.latestMs);
+}
+
+test('five batches on one pot: one truth over all hands, near or at the best there is, by the order of the oil', () => {
+  const spans = [1, 2, 3].map((n) => {
+    const ask = askFor(FIVE, { cooks: cooks(n) });
+    const evening = supperEvening(ask)!;
+    keepsItsWord(ask, evening);
+    expect(evening.lateS).toBe(0);
+    const pot = evening.entries.find((entry) => entry.pot !== null)!;
+    expect(pot.steps.filter(({ what }) => what === 'fry').map(({ batchId }) => batchId)).toEqual(
+      ask.order.map(({ id }) => id),
+    );
+    expect(pot.steps.filter(({ what, lengthS }) => what === 'heat' && lengthS > 0)).toHaveLength(1);
+    // Every batch has everything of its sheet that hands do.
+    for (const { batchId, sheet } of FIVE) {
+      const own = evening.entries.flatMap(({ steps }) =>
+        steps.filter((step) => step.batchId === batchId).map(({ step }) => step?.id),
+      );
+      expect(own).toEqual(
+        expect.arrayContaining(
+          sheet.filter(({ kind, what }) => kind === 'hands' && what !== 'serve').map(({ id }) => id),
+        ),
+      );
+    }
+    // Oil is hot long after the last lift, and that is said.
+    expect(evening.hotUntil[0]!.untilMs).toBeGreaterThan(evening.allUpMs! + 30 * MIN);
+    return { span: EAT_MS - evening.startMs!, best: EAT_MS - evening.latestMs };
+  });
+  // Alone and with three it is the best there is; with two the waits of what is folded come before a later start.
+  expect(spans.map(({ span, best }) => span / best)).toEqual([1, expect.any(Number), 1]);
+  expect(spans[1]!.span / spans[1]!.best).toBeLessThan(1.1);
+  expect(spans[1]!.span).toBeLessThan(spans[0]!.span);
+}, 60_000);
+
+test('a late dough: what is done is no task, the rest goes on from now, and what moved is said', () => {
+  const planned = supperEvening(askFor(FIVE, { cooks: cooks(2) }))!;
+  const [first] = planned.entries;
+  const nowMs = first!.endMs + 40 * MIN;
+  const states = {
+    [first!.batchId!]: told(
+      first!.steps.map(({ step }) => step!.id),
+      first!.endMs + 20 * MIN,
+    ),
+  };
+  const ask = askFor(FIVE, { cooks: cooks(2), states, nowMs });
+  const now = supperEvening(ask)!;
+  keepsItsWord(ask, now);
+  expect(now.entries.map(({ id }) => id)).not.toContain(first!.id);
+  for (const entry of now.entries) expect(entry.startMs).toBeGreaterThanOrEqual(nowMs);
+  expect(eveningMoves(planned, now).length).toBeGreaterThan(0);
+  expect(eveningMoves(planned, planned)).toEqual([]);
+  // Hours late, the table is late, and by no more than the day is longer.
+  const veryMs = EAT_MS - 60 * MIN;
+  const late = supperEvening(askFor(FIVE, { cooks: cooks(2), nowMs: veryMs }))!;
+  expect(late.lateS).toBeGreaterThan(3600);
+  expect(late.startMs).toBe(veryMs);
+}, 60_000);
+
+test('cooks by name: hours are kept, who keeps from the oil is not put there, and a settled stretch stays', () => {
+  const [one, two] = FIVE;
+  const few = [one!, two!];
+  const from = new Date(EAT_MS - 120 * MIN).toISOString();
+  const helped = supperEvening(askFor(few, { cooks: cooks(2, { from, noOil: true }) }))!;
+  const second = helped.entries.filter(({ cook }) => cook === 1);
+  expect(second.every(({ startMs, pot }) => startMs >= Date.parse(from) && pot === null)).toBe(true);
+  expect(helped.outOfHours).toEqual([]);
+  // Nobody else can be at the oil: it is done all the same, and said.
+  const gone = supperEvening(
+    askFor(few, { cooks: [{ id: 'a', name: '', to: new Date(EAT_MS - 60 * MIN).toISOString() }] }),
+  )!;
+  expect(gone.outOfHours.length).toBeGreaterThan(0);
+
+  const plain = supperEvening(askFor(few))!;
+  const dough = plain.entries.find(({ steps }) => steps[0]!.what === 'mix-dough')!;
+  const at = new Date(dough.startMs - 25 * MIN).toISOString();
+  const settled = supperEvening(askFor(few, { pins: { [dough.id]: { at } } }))!;
+  expect(settled.entries.find(({ id }) => id === dough.id)!.startMs).toBe(Date.parse(at));
+  expect(settled.brokenPins).toEqual([]);
+  // What cannot be is planned as near as can be, and said: folding before its dough, and both at one moment.
+  const fold = plain.entries.find(
+    ({ batchId, steps }) => batchId === dough.batchId && steps.some(({ what }) => what === 'fold'),
+  )!;
+  const crossed = supperEvening(
+    askFor(few, { pins: { [fold.id]: { at }, [dough.id]: { at: new Date(fold.startMs).toISOString() } } }),
+  )!;
+  expect(crossed.brokenPins.length).toBeGreaterThan(0);
+  // The day before: the day itself begins later by it.
+  const filling = plain.entries.find(({ steps }) => steps.some(({ what }) => what === 'cook-filling'))!;
+  const dayBefore = { [filling.id]: { at: new Date(filling.startMs - 86_400_000).toISOString() } };
+  const split = supperEvening(askFor(few, { pins: dayBefore }))!;
+  expect(split.startMs).toBeGreaterThan(plain.startMs!);
+  expect(split.entries[0]!.id).toBe(filling.id);
+}, 60_000);
+
+test('nothing to plan, nobody to cook, forty batches, a batch at the stove, another table', () => {
+  expect(supperEvening(askFor([]))).toBeNull();
+  expect(supperEvening(askFor(FIVE, { cooks: [] }))).toBeNull();
+  const many = Array.from({ length: 40 }, (_, i) => ({
+    ...FIVE[i % 5]!,
+    batchId: `b${i}`,
+    job: { ...FIVE[i % 5]!.job!, id: `b${i}` },
+  }));
+  let asked = 0;
+  const ask = { ...askFor(many), order: many.map(({ batchId }) => ({ id: batchId, changeS: 0 })) };
+  const huge = supperEvening(ask, { isOver: () => ++asked > 5 })!;
+  keepsItsWord(ask, huge);
+  expect(huge.isProved || huge.latestMs >= huge.startMs!).toBe(true);
+
+  const [one] = FIVE;
+  const startedMs = EAT_MS - 90 * MIN;
+  const state = told(
+    one!.sheet.filter(({ kind, what }) => kind !== 'fire' && what !== 'serve').map(({ id }) => id),
+    startedMs,
+  );
+  const fry = one!.sheet.find(({ what }) => what === 'fry')!;
+  const there = duringFry(one!, state, startedMs, startedMs + 30 * MIN);
+  const heat = one!.sheet.find(({ what }) => what === 'heat')!;
+  const left = there.part.sheet.find(({ what }) => what === 'fry')!.durationS;
+  expect(left).toBeCloseTo(fry.durationS - (30 * 60 - heat.durationS), 6);
+  const going = supperEvening(
+    askFor([there.part], { states: { [one!.batchId]: there.state }, nowMs: startedMs + 30 * MIN }),
+  )!;
+  expect(going.entries.map(({ steps }) => steps.filter(({ lengthS }) => lengthS > 0).map(({ what }) => what))).toEqual([
+    ['fry'],
+    ['serve'],
+  ]);
+
+  // Two tables from one pot: heated for each, the first goes first.
+  const later = { ...FIVE[1]!, eatMs: EAT_MS + 90 * MIN };
+  const twice = askFor([one!, later]);
+  const evening = supperEvening(twice)!;
+  keepsItsWord(twice, evening);
+  expect(evening.lateS).toBe(0);
+  expect(
+    evening.entries
+      .filter(({ pot }) => pot !== null)
+      .map(({ steps }) => steps.findLast(({ what }) => what === 'fry')!.batchId),
+  ).toEqual([one!.batchId, later.batchId]);
+}, 60_000);
+
+test('ways out: each changes what it says and nothing else; what is in time comes first', () => {
+  const supper = { name: 'walk', servings: [{ id: 's', at: new Date(EAT_MS).toISOString() }], each: 3, guests: [] };
+  const whole = { supper, drafts: DRAFTS };
+  const evening = supperEvening(askFor(FIVE, { nowMs: EAT_MS - 300 * MIN }))!;
+  const ways = eveningWaysFor(evening, whole, [null, 'small'], 1, 'helper', EAT_MS - 300 * MIN);
+  expect([...new Set(ways.map(({ kind }) => kind))].sort()).toEqual([
+    'bake',
+    'drop',
+    'fewer',
+    'freeze',
+    'helper',
+    'later',
+    'pot',
+  ]);
+  for (const way of ways) {
+    const { supper: next, drafts } = withEveningWay(way, whole, 1);
+    const changed = Object.keys(drafts).filter((id) => drafts[id] !== DRAFTS[id]);
+    expect(changed).toEqual(way.kind === 'later' ? Object.keys(DRAFTS) : 'batchId' in way ? [way.batchId] : []);
+    expect(next === supper).toBe(way.kind !== 'later' && way.kind !== 'helper');
+  }
+  const later = ways.find(({ kind }) => kind === 'later')!;
+  expect(later.kind === 'later' && later.byS >= evening.lateS).toBe(true);
+  const out = (way: (typeof ways)[number], lateS: number) => ({
+    way,
+    lateS,
+    startMs: 0,
+    allUpMs: 0,
+    handsS: 0,
+    unsafe: 0,
+    eats: { heads: 1, fed: 1, full: 1, pieces: 1 },
+  });
+  expect(bestWays([out(ways[0]!, 900), out(later, 0)]).map(({ way }) => way.kind)).toEqual(['later', 'helper']);
+  // The tasks of an evening with nothing in it are none.
+  expect(eveningTasks(askFor([])).works).toEqual([]);
+}, 60_000);

@@ -1,0 +1,305 @@
+import { type CookState, stepState } from '../cook/cookAct.js';
+import { shortestDayS } from '../schedule/eveningBound.js';
+import type { EveningPlan } from '../schedule/eveningTask.js';
+import { type SolveEveningOptions, solveEvening } from '../schedule/solveEvening.js';
+import type { EveningPart } from './eveningPart.js';
+import { type EveningAsk, type EveningStep, type EveningTasks, eveningTasks, TABLE_BEST_S } from './eveningTasks.js';
+import type { RunStep } from './runSheet.js';
+
+/** A stretch of work in its place. Times in ms since the epoch. */
+export interface EveningEntry {
+  readonly id: string;
+  /** `null`: it is for all that are eaten then, or at the pot for several. */
+  readonly batchId: string | null;
+  readonly steps: readonly (EveningStep & { readonly startMs: number; readonly endMs: number })[];
+  readonly startMs: number;
+  readonly endMs: number;
+  /** Number of its cook; `null`: it goes on by itself. */
+  readonly cook: number | null;
+  /** The pot it stands at; `null`: none. */
+  readonly pot: string | null;
+  readonly isOven: boolean;
+  /** A minute more of it is a minute more of the evening. */
+  readonly decides: boolean;
+  /** Done on an earlier day than the rest. */
+  readonly isEarlier: boolean;
+}
+
+/** What goes on by itself: its own time, and how long it waits after that. */
+export interface EveningRest {
+  readonly batchId: string;
+  readonly step: RunStep;
+  readonly startMs: number;
+  readonly endMs: number;
+  /** When it is used; never before `endMs`. */
+  readonly untilMs: number;
+}
+
+/** Folded pieces of one tray on their way to the oil. */
+export interface FoldedWait {
+  readonly mark: string;
+  readonly startMs: number;
+  /** When the last goes in. */
+  readonly endMs: number;
+  /** Until then they may be at room temperature. */
+  readonly limitMs: number;
+  /** They have to wait in the fridge. */
+  readonly inFridge: boolean;
+  /** Too long even for the fridge. */
+  readonly isTooLong: boolean;
+}
+
+/** One batch in the evening. */
+export interface EveningOfBatch {
+  readonly batchId: string;
+  readonly name: string;
+  readonly eatMs: number;
+  readonly startMs: number;
+  /** When its last piece is out of oil or oven; `null`: it is neither fried nor baked, or was already. */
+  readonly upMs: number | null;
+  /** s that its first pieces wait for the table. */
+  readonly heldS: number;
+  readonly folded: readonly FoldedWait[];
+}
+
+export interface CookHours {
+  readonly handsS: number;
+  readonly startMs: number | null;
+  readonly endMs: number | null;
+}
+
+/** An evening with all its batches, every hand and everything there is once. */
+export interface Evening {
+  /** By the clock. */
+  readonly entries: readonly EveningEntry[];
+  readonly rests: readonly EveningRest[];
+  readonly batches: readonly EveningOfBatch[];
+  readonly cooks: readonly CookHours[];
+  /** The first stretch of the day itself; `null`: all is done. */
+  readonly startMs: number | null;
+  /** The last piece is out of oil and oven; `null`: none goes in any more. */
+  readonly allUpMs: number | null;
+  /** s by which the table is late; 0: it is not. */
+  readonly lateS: number;
+  /** What decides when it begins, or how late it is. */
+  readonly decides: 'oil' | 'hands' | 'oven' | 'waits';
+  /** No order begins later than this, ms. */
+  readonly latestMs: number;
+  readonly isProved: boolean;
+  /** Until when oil hurts that nobody needs any more, by pot. */
+  readonly hotUntil: readonly { readonly pot: string; readonly untilMs: number }[];
+  /** Tasks that do not begin when the cook asked for it. */
+  readonly brokenPins: readonly string[];
+  /** Tasks outside the hours of the cook who does them. */
+  readonly outOfHours: readonly string[];
+  /** Batches of which nothing can be planned. */
+  readonly unplanned: readonly string[];
+}
+
+/** So much off is no matter. */
+const SAME_MS = 60_000;
+
+/**
+ * The one timeline of a supper: every stretch of work of every batch with its cook, its pot and its
+ * moment, worked back from the table, or on from now where something is done already.
+ *
+ * @returns `null` without a batch that can be planned, or without anybody to cook
+ * @example supperEvening({ parts: [], states: {}, order: [], cooks: [], pins: {}, nowMs: null }) // null
+ */
+export function supperEvening(ask: EveningAsk, options: SolveEveningOptions = {}): Evening | null {
+  const steps = supperEveningSteps(ask, options);
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
+  }
+}
+
+/**
+ * The same, with the best so far after each step of the work.
+ * @yields how far it is, 0–1, and the evening so far
+ * @example [...supperEveningSteps({ parts: [], states: {}, order: [], cooks: [], pins: {}, nowMs: null })].length // 0
+ */
+export function* supperEveningSteps(
+  ask: EveningAsk,
+  options: SolveEveningOptions = {},
+): Generator<{ readonly evening: Evening; readonly share: number }, Evening | null> {
+  if (ask.cooks.length === 0 || ask.parts.length === 0) return null;
+  const made = eveningTasks(ask);
+  if (made.works.length === 0) return null;
+  const solving = solveEvening(made.problem, options);
+  for (;;) {
+    const { done, value } = solving.next();
+    if (done) return eveningFrom(ask, made, value);
+    yield { evening: eveningFrom(ask, made, value.plan), share: value.share };
+  }
+}
+
+function eveningFrom(ask: EveningAsk, made: EveningTasks, plan: EveningPlan): Evening {
+  const { works, problem, zeroMs, waits } = made;
+  const atMs = (s: number) => zeroMs + 1000 * s;
+  const decides = new Set(plan.deciding);
+  const entries = works
+    .map((work, i): EveningEntry => {
+      const startMs = atMs(plan.starts[i]!);
+      const { id, pot, isEarlier } = work;
+      const batches = new Set(work.steps.map(({ batchId }) => batchId));
+      return {
+        ...{ id, pot, isEarlier, startMs, endMs: startMs + 1000 * work.lengthS },
+        batchId: batches.size === 1 ? work.steps[0]!.batchId : null,
+        steps: work.steps.map((one) => {
+          const from = startMs + 1000 * one.fromS;
+          return { ...one, startMs: from, endMs: from + 1000 * one.lengthS };
+        }),
+        cook: plan.cooks[i]! < 0 ? null : plan.cooks[i]!,
+        isOven: work.things.includes('oven'),
+        decides: decides.has(i),
+      };
+    })
+    .sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs);
+  const byId = new Map(entries.map((entry) => [entry.id, entry]));
+  const day = new Set(problem.day);
+  const ofDay = entries.filter(({ id }) => day.has(id));
+  const ups = entries.flatMap(({ pot, isOven, endMs }) => (pot !== null || isOven ? [endMs] : []));
+  const tables = entries.filter(({ id }) => id.startsWith('table '));
+  const lateS = Math.max(
+    0,
+    ...tables.map(({ id, endMs }) => (endMs - works.find((work) => work.id === id)!.eatMs) / 1000),
+  );
+  return {
+    entries,
+    rests: waits.flatMap((wait) => restOf(wait, entries, byId)),
+    batches: ask.parts.map((part) => batchIn(part, entries, ask.states[part.batchId] ?? new Map())),
+    cooks: problem.cooks.map((_, cook) => hoursOf(entries, cook)),
+    startMs: ofDay.length > 0 ? Math.min(...ofDay.map(({ startMs }) => startMs)) : null,
+    allUpMs: ups.length > 0 ? Math.max(...ups) : null,
+    lateS,
+    decides: whatDecides(entries.filter((entry) => entry.decides && day.has(entry.id))),
+    latestMs: atMs(problem.dueS - shortestDayS(problem)),
+    isProved: plan.isProved,
+    hotUntil: hotPots(ask.parts, entries),
+    brokenPins: entries.flatMap(({ id, startMs }) => {
+      const at = ask.pins[id]?.at;
+      return at !== undefined && Math.abs(Date.parse(at) - startMs) > SAME_MS ? [id] : [];
+    }),
+    outOfHours: entries.flatMap(({ id, cook, startMs, endMs }) => {
+      const one = cook === null ? undefined : ask.cooks[cook];
+      const isOut =
+        (one?.from !== undefined && startMs < Date.parse(one.from) - SAME_MS) ||
+        (one?.to !== undefined && endMs > Date.parse(one.to) + SAME_MS);
+      return isOut ? [id] : [];
+    }),
+    unplanned: ask.parts.flatMap(({ batchId, sheet }) => (sheet.length === 0 ? [batchId] : [])),
+  };
+}
+
+function restOf(
+  { batchId, step, after, sinceMs }: EveningTasks['waits'][number],
+  entries: readonly EveningEntry[],
+  byId: ReadonlyMap<string, EveningEntry>,
+): EveningRest[] {
+  const ends = after.flatMap(({ task, endS }) => {
+    const there = byId.get(task);
+    return there ? [there.startMs + 1000 * endS] : [];
+  });
+  if (sinceMs !== null) ends.push(sinceMs);
+  // What nothing comes before is begun in time for its use.
+  const own = entries.flatMap(({ steps }) => steps.filter((one) => one.batchId === batchId));
+  const uses = own.filter((one) => one.step?.after.includes(step.id)).map(({ startMs }) => startMs);
+  const lengthMs = 1000 * step.durationS;
+  const useMs = uses.length > 0 ? Math.min(...uses) : null;
+  const startMs = step.what === 'warm' && useMs !== null ? useMs - lengthMs : Math.max(...ends);
+  if (!Number.isFinite(startMs)) return [];
+  const endMs = startMs + lengthMs;
+  return [{ batchId, step, startMs, endMs, untilMs: Math.max(endMs, useMs ?? endMs) }];
+}
+
+function batchIn(part: EveningPart, entries: readonly EveningEntry[], state: CookState): EveningOfBatch {
+  const { batchId, name, eatMs, sheet, fried, roomLimitS } = part;
+  const own = entries.flatMap(({ steps }) => steps.filter((one) => one.batchId === batchId));
+  const cooked = own.filter(({ what }) => what === 'fry' || what === 'bake');
+  const fry = own.find(({ what }) => what === 'fry');
+  const foldedAt = (step: RunStep): number | null => {
+    const there = own.find((one) => one.step?.id === step.id);
+    if (there) return there.startMs;
+    const { atMs } = stepState(state, step.id);
+    return atMs === null ? null : atMs - 1000 * step.durationS;
+  };
+  const folded = fried.flatMap(({ mark, lastDropS, fridgeKeepS, isWarm }): FoldedWait[] => {
+    const steps = sheet.filter((step) => step.what === 'fold' && (step.mark === undefined || step.mark === mark));
+    const starts = steps.flatMap((step) => foldedAt(step) ?? []);
+    if (!fry || starts.length === 0) return [];
+    const startMs = Math.min(...starts);
+    const endMs = fry.startMs + 1000 * lastDropS;
+    const limitMs = startMs + 1000 * roomLimitS;
+    return [
+      {
+        ...{ mark, startMs, endMs, limitMs },
+        inFridge: isWarm && endMs > limitMs + SAME_MS,
+        isTooLong: endMs > startMs + 1000 * fridgeKeepS + SAME_MS,
+      },
+    ];
+  });
+  return {
+    ...{ batchId, name, eatMs, folded },
+    startMs: Math.min(...own.map(({ startMs }) => startMs)),
+    upMs: cooked.length > 0 ? Math.max(...cooked.map(({ endMs }) => endMs)) : null,
+    heldS: cooked.length > 0 ? Math.max(0, (eatMs - Math.max(...cooked.map(({ endMs }) => endMs))) / 1000) : 0,
+  };
+}
+
+function hoursOf(entries: readonly EveningEntry[], cook: number): CookHours {
+  const own = entries.filter((entry) => entry.cook === cook);
+  return {
+    handsS: own.reduce((sum, { startMs, endMs }) => sum + (endMs - startMs) / 1000, 0),
+    startMs: own[0]?.startMs ?? null,
+    endMs: own.length > 0 ? Math.max(...own.map(({ endMs }) => endMs)) : null,
+  };
+}
+
+function whatDecides(entries: readonly EveningEntry[]): Evening['decides'] {
+  const lengthOf = (some: readonly EveningEntry[]) =>
+    some.reduce((sum, { startMs, endMs }) => sum + endMs - startMs, 0);
+  const oil = lengthOf(entries.filter(({ pot }) => pot !== null));
+  const oven = lengthOf(entries.filter(({ isOven }) => isOven));
+  const hands = lengthOf(entries) - oil - oven;
+  if (oil + oven + hands === 0) return 'waits';
+  return oil >= hands && oil >= oven ? 'oil' : oven > hands ? 'oven' : 'hands';
+}
+
+/** Oil is hot from its last lift until it has cooled; it is the last batch's heat that it cools from. */
+function hotPots(parts: readonly EveningPart[], entries: readonly EveningEntry[]): Evening['hotUntil'] {
+  const last = new Map(entries.flatMap((entry) => (entry.pot === null ? [] : [[entry.pot, entry] as const])));
+  return [...last].map(([pot, { endMs, steps }]) => {
+    const id = steps.findLast(({ what }) => what === 'fry')?.batchId;
+    return { pot, untilMs: endMs + 1000 * (parts.find(({ batchId }) => batchId === id)?.coolsS ?? 0) };
+  });
+}
+
+/** Whether pieces that were fried first wait longer for the table than they are good. @example isHeldLong({ heldS: 3600 }) // true */
+export function isHeldLong({ heldS }: Pick<EveningOfBatch, 'heldS'>): boolean {
+  return heldS > TABLE_BEST_S;
+}
+
+/** A stretch of work that lies elsewhere than it was planned. */
+export interface EveningMove {
+  readonly entry: EveningEntry;
+  /** s; negative: sooner. */
+  readonly byS: number;
+}
+
+/** Stretches that moved by less are where they were, s. */
+const MOVED_S = 300;
+
+/**
+ * What of an evening lies elsewhere than it was planned, by the clock; what is over already is no part of it.
+ * @example eveningMoves({ entries: [] }, { entries: [] }).length // 0
+ */
+export function eveningMoves(planned: Pick<Evening, 'entries'>, now: Pick<Evening, 'entries'>): readonly EveningMove[] {
+  const was = new Map(planned.entries.map((entry) => [entry.id, entry]));
+  return now.entries.flatMap((entry) => {
+    const before = was.get(entry.id);
+    // A pot of which something is over begins elsewhere for that: its end is what moved.
+    const byS = before ? (entry.endMs - before.endMs) / 1000 : 0;
+    return Math.abs(byS) >= MOVED_S ? [{ entry, byS }] : [];
+  });
+}

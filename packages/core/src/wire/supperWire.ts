@@ -1,0 +1,24 @@
+import type { SupperCook } from '../draft/supper.js';
+import type { EveningWayOut } from '../plan/eveningWays.js';
+import type { Evening } from '../plan/supperEvening.js';
+
+/** The evening of a supper as it is now. */
+export interface SupperEvening {
+  /** `null`: there is nothing to plan, or nobody to cook. */
+  readonly evening: Evening | null;
+  /** As it would be if nothing had begun: what was meant. */
+  readonly planned: Evening | null;
+  /** Something was told done, or should have begun: `evening` goes on from now. */
+  readonly isBegun: boolean;
+  /** In the order of the evening's cooks. */
+  readonly cooks: readonly SupperCook[];
+  /** Its batches that are still to be made, by name. */
+  readonly batches: readonly { readonly id: string; readonly name: string; readonly pieces: number }[];
+  /** By the server's clock, ms. */
+  readonly atMs: number;
+}
+
+/** What can be done about it. */
+export interface SupperWays {
+  readonly ways: readonly EveningWayOut[];
+}

@@ -1,0 +1,17 @@
+import type { Migration } from './migration.js';
+
+/** What calendars were told of each stretch of work: a change is told with a higher number. */
+export const calendar: Migration = {
+  version: 12,
+  name: 'calendar',
+  statements: [
+    `CREATE TABLE IF NOT EXISTS calendar_event (
+      uid VARCHAR(120) CHARACTER SET ascii NOT NULL PRIMARY KEY,
+      supper_id CHAR(36) CHARACTER SET ascii NOT NULL,
+      body CHAR(64) CHARACTER SET ascii NOT NULL,
+      sequence INT UNSIGNED NOT NULL,
+      changed_at DATETIME(3) NOT NULL,
+      INDEX calendar_of_supper (supper_id)
+    )`,
+  ],
+};

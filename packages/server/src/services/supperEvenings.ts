@@ -1,0 +1,168 @@
+import {
+  asCooked,
+  batchPieces,
+  type BatchDraft,
+  bestWays,
+  type CookState,
+  cookState,
+  duringFry,
+  type Evening,
+  type EveningAsk,
+  type EveningPart,
+  type EveningWayOut,
+  eveningWaysFor,
+  type Kitchen,
+  type Supper,
+  supperCooks,
+  supperEats,
+  type SupperEvening,
+  supperPlaces,
+  type SupperRow,
+  withEveningWay,
+} from '@ember-fold/core';
+import { randomUUID } from 'node:crypto';
+import { batchesOfSupper } from '../db/batchTable.js';
+import { listCookActs } from '../db/cookTable.js';
+import type { Gate } from '../db/gate.js';
+import { readKitchen } from '../db/kitchenTable.js';
+import { readStove } from '../db/stoveTable.js';
+import type { BatchParts } from './batchParts.js';
+import type { PlanEvening } from './planThread.js';
+
+/** An evening is the best found so far after this; a way out, which is only weighed, sooner. */
+const MOST_MS = { evening: 1000, way: 60 };
+const MINUTE_MS = 60_000;
+/** As many evenings as are kept. */
+const MOST_KEPT = 60;
+
+interface Made {
+  readonly id: string;
+  readonly draft: BatchDraft;
+  readonly state: CookState;
+  /** When its stove was started, ms; `null`: it is not at the stove. */
+  readonly fryingMs: number | null;
+}
+
+export interface EveningsOptions {
+  readonly gate: Gate;
+  readonly jobs: BatchParts;
+  readonly planEvening: PlanEvening;
+  readonly clockMs: () => number;
+  readonly kitchenFor: (draft: BatchDraft) => Promise<Kitchen>;
+}
+
+/** The evenings of suppers: one truth for every room, planned once for as long as nothing of it changes. */
+export class SupperEvenings {
+  private readonly known = new Map<string, Promise<Evening | null>>();
+
+  constructor(private readonly given: EveningsOptions) {}
+
+  async eveningOf(row: SupperRow): Promise<SupperEvening> {
+    const nowMs = Math.floor(this.given.clockMs() / MINUTE_MS) * MINUTE_MS;
+    const { kitchen } = await readKitchen(this.given.gate);
+    const cooks = supperCooks(row.supper, kitchen.cooks ?? 1);
+    const made = await this.batchesOf(row.id);
+    const parts = await Promise.all(made.map((one) => this.partOf(one)));
+    const planned = await this.planOf(
+      this.askOf(
+        row.supper,
+        cooks,
+        parts,
+        made.map(() => new Map()),
+        null,
+      ),
+    );
+    const isTold = made.some(({ state, fryingMs }) => state.size > 0 || fryingMs !== null);
+    const isLate = planned !== null && (planned.entries[0]?.startMs ?? Infinity) < nowMs;
+    const batches = made.map(({ id, draft }) => ({ id, name: draft.name, pieces: batchPieces(draft) }));
+    const common = { cooks, batches, atMs: nowMs };
+    if (!isTold && !isLate) return { evening: planned, planned, isBegun: false, ...common };
+    const { parts: now, states } = await this.goingOn(made, nowMs);
+    const evening = await this.planOf(this.askOf(row.supper, cooks, now, states, nowMs));
+    return { evening, planned, isBegun: true, ...common };
+  }
+
+  /** What can be done about an evening, each thing worked out. */
+  async waysOf(row: SupperRow): Promise<readonly EveningWayOut[]> {
+    const { evening } = await this.eveningOf(row);
+    if (!evening) return [];
+    const nowMs = Math.floor(this.given.clockMs() / MINUTE_MS) * MINUTE_MS;
+    const { kitchen } = await readKitchen(this.given.gate);
+    const hands = kitchen.cooks ?? 1;
+    const made = await this.batchesOf(row.id);
+    const whole = { supper: row.supper, drafts: Object.fromEntries(made.map(({ id, draft }) => [id, draft])) };
+    const pots = [null, ...(kitchen.otherPots ?? []).map(({ name }) => name)];
+    const found: EveningWayOut[] = [];
+    for (const way of eveningWaysFor(evening, whole, pots, hands, randomUUID(), nowMs)) {
+      const { supper, drafts } = withEveningWay(way, whole, hands);
+      const left = made.flatMap((one) => {
+        const draft = drafts[one.id]!;
+        return draft.supper === undefined ? [] : [{ ...one, draft }];
+      });
+      const { parts, states } = await this.goingOn(left, nowMs);
+      const ask = this.askOf(supper, supperCooks(supper, hands), parts, states, nowMs);
+      const then = await this.given.planEvening(ask, MOST_MS.way);
+      if (!then) continue;
+      const eats = supperEats(parts, supper.guests, supper.each);
+      found.push({
+        ...{ way, startMs: then.startMs, allUpMs: then.allUpMs, lateS: then.lateS },
+        handsS: then.cooks.reduce((sum, { handsS }) => sum + handsS, 0),
+        unsafe: then.batches.filter(({ folded }) => folded.some(({ isTooLong }) => isTooLong)).length,
+        eats: { heads: eats.heads, fed: eats.fed, full: eats.full, pieces: eats.pieces },
+      });
+    }
+    return bestWays(found);
+  }
+
+  /** What of a supper is not over, with what was told of it. */
+  private async batchesOf(supperId: string): Promise<Made[]> {
+    const { gate } = this.given;
+    const rows = (await batchesOfSupper(gate, supperId)).filter(({ status }) => status !== 'done');
+    return await Promise.all(
+      rows.map(async ({ id, draft, status }) => {
+        const acts = (await listCookActs(gate, id)).map(({ act }) => act);
+        const stove = status === 'frying' ? await readStove(gate, id) : null;
+        return { id, draft, state: cookState(acts), fryingMs: stove ? stove.startedAt.getTime() : null };
+      }),
+    );
+  }
+
+  private async partOf({ id, draft }: Pick<Made, 'id' | 'draft'>): Promise<EveningPart> {
+    return this.given.jobs.partOf(id, draft, await this.given.kitchenFor(draft));
+  }
+
+  /** As they were really made so far. */
+  private async goingOn(made: readonly Made[], nowMs: number) {
+    const all = await Promise.all(
+      made.map(async ({ id, draft, state, fryingMs }) => {
+        const kitchen = await this.given.kitchenFor(draft);
+        const part = await this.given.jobs.partOf(id, asCooked(draft, state, kitchen), kitchen);
+        return fryingMs === null ? { part, state } : duringFry(part, state, fryingMs, nowMs);
+      }),
+    );
+    return { parts: all.map(({ part }) => part), states: all.map(({ state }) => state) };
+  }
+
+  private askOf(
+    { guests, pins = {} }: Supper,
+    cooks: EveningAsk['cooks'],
+    parts: readonly EveningPart[],
+    states: readonly CookState[],
+    nowMs: number | null,
+  ): EveningAsk {
+    const order = supperPlaces(parts, guests).map(({ job, changeS }) => ({ id: job.id, changeS }));
+    const told = Object.fromEntries(parts.map(({ batchId }, i) => [batchId, states[i]!]));
+    return { parts, states: told, order, cooks, pins, nowMs };
+  }
+
+  private planOf(ask: EveningAsk): Promise<Evening | null> {
+    const key = JSON.stringify(ask, (_key, value: unknown) => (value instanceof Map ? [...value] : value));
+    const known = this.known.get(key);
+    if (known) return known;
+    const planned = this.given.planEvening(ask, MOST_MS.evening);
+    if (this.known.size >= MOST_KEPT) this.known.delete(this.known.keys().next().value!);
+    this.known.set(key, planned);
+    planned.catch(() => this.known.delete(key));
+    return planned;
+  }
+}

@@ -1,0 +1,36 @@
+import type { EveningStep } from '@ember-fold/core';
+
+/** Wording of what leaves the server by itself: calendars. In one place so that it can be translated. */
+export const CALENDAR = {
+  kitchen: 'Ember Fold: evenings',
+  atOil: 'At the oil',
+  lot: (n: number) => `lot ${n}`,
+  alarm: (what: string, minutes: number) => `${what} in ${minutes} min`,
+  table: (supper: string) => `${supper}: on the table`,
+  of: (what: string, batch: string) => `${what}: ${batch}`,
+  stays: 'Somebody stays with the oil while it is hot. Never leave it alone.',
+} as const;
+
+/** Steps as a calendar names them. */
+export const CALENDAR_STEP: Readonly<Record<EveningStep['what'], string>> = {
+  'weigh-filling': 'Weigh the filling',
+  'cook-filling': 'Cook the filling',
+  cool: 'Filling cools',
+  'mix-dough': 'Make the dough',
+  rest: 'Dough rests',
+  shape: 'Shape the filling',
+  firm: 'Filling firms',
+  warm: 'Dough warms up',
+  dry: 'Dry what is wrapped',
+  roll: 'Roll and cut',
+  fold: 'Fill and seal',
+  'put-by': 'Put by for another day',
+  proof: 'Filled pieces rise',
+  hold: 'Pieces chill, freeze or dry',
+  bake: 'Bake',
+  heat: 'Heat the oil',
+  fry: 'Fry',
+  serve: 'Drain and serve',
+  own: 'A step of your own',
+  change: 'Oil to the next heat',
+};

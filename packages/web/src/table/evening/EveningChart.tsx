@@ -1,0 +1,354 @@
+import type { Evening, EveningEntry, EveningPin, SupperCook, SupperEvening } from '@ember-fold/core';
+import { type ReactNode, useRef } from 'react';
+import { styled } from 'styled-components';
+import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/eveningPhrases';
+import type { Printer } from '../../text/printer';
+import { figureFont, PHONE } from '../../ui/theme';
+import { batchColour, onlyWide, SHARED } from './batchColour';
+import { TaskBar } from './TaskBar';
+
+const HOUR_MS = 3_600_000;
+/** After the table so much is still shown. */
+const AFTER_MS = 1_200_000;
+/** Rows: where they begin and how high they are, px. */
+const LABEL_PX = 104;
+
+const Rows = styled.div`
+  position: relative;
+  margin-top: 6px;
+  > section {
+    display: grid;
+    grid-template-columns: ${LABEL_PX}px minmax(0, 1fr);
+    border-top: 1px solid ${({ theme }) => theme.line};
+  }
+  h3 {
+    align-self: center;
+    padding: 2px 8px 2px 0;
+    font-size: 14px;
+    font-weight: 640;
+    line-height: 1.25;
+    overflow-wrap: anywhere;
+  }
+  h3 small {
+    display: block;
+    font-size: 12px;
+    font-weight: 400;
+    color: ${({ theme }) => theme.soft};
+  }
+  ol {
+    position: relative;
+    min-height: 44px;
+  }
+  ${PHONE} {
+    display: none;
+  }
+  @media print {
+    display: none;
+  }
+`;
+
+const Hours = styled.div`
+  position: relative;
+  height: 22px;
+  margin-left: ${LABEL_PX}px;
+  font-size: 12px;
+  color: ${({ theme }) => theme.soft};
+  span {
+    position: absolute;
+    transform: translateX(-50%);
+    white-space: nowrap;
+  }
+`;
+
+const Lines = styled.div`
+  position: absolute;
+  inset: 22px 0 0 ${LABEL_PX}px;
+  pointer-events: none;
+  i {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    width: 1px;
+    background: ${({ theme }) => theme.line};
+  }
+  i.now {
+    width: 2px;
+    z-index: 2;
+    background: ${({ theme }) => theme.action};
+  }
+  .told {
+    ${figureFont}
+    position: absolute;
+    top: -22px;
+    padding: 0 5px;
+    font-size: 13px;
+    white-space: nowrap;
+    background: ${({ theme }) => theme.panel};
+    color: ${({ theme }) => theme.accentText};
+  }
+`;
+
+const Wait = styled.li<{ $colour: string }>`
+  position: absolute;
+  height: 17px;
+  min-width: 3px;
+  overflow: hidden;
+  padding: 0 4px;
+  font-size: 12px;
+  line-height: 17px;
+  white-space: nowrap;
+  color: ${({ theme }) => theme.ink};
+  border-top: 3px dotted ${({ $colour }) => $colour};
+  i {
+    position: absolute;
+    top: -3px;
+    width: 2px;
+    height: 9px;
+    background: ${({ theme }) => theme.ink};
+  }
+`;
+
+/** What goes on at one time stands under one another. */
+function lanesOf<T extends { readonly startMs: number; readonly endMs: number }>(all: readonly T[]): T[][] {
+  const lanes: T[][] = [];
+  for (const one of [...all].sort((a, b) => a.startMs - b.startMs)) {
+    const free = lanes.find((lane) => lane.at(-1)!.endMs <= one.startMs);
+    if (free) free.push(one);
+    else lanes.push([one]);
+  }
+  return lanes;
+}
+
+export interface EveningChartProps {
+  readonly told: SupperEvening;
+  readonly evening: Evening;
+  readonly pins: Readonly<Record<string, EveningPin>>;
+  readonly printer: Printer;
+  readonly nowMs: number;
+  readonly onMove: (entry: EveningEntry, pin: EveningPin) => void;
+  readonly onOpen: (entry: EveningEntry) => void;
+}
+
+/**
+ * The day over cooks, pots, oven and cold, time from left to right. Long for it is a row of each kind.
+ */
+export function EveningChart({ told, evening, pins, printer, nowMs, onMove, onOpen }: EveningChartProps) {
+  const { cooks, batches } = told;
+  const rows = useRef<HTMLDivElement>(null);
+  const day = evening.entries.filter(({ isEarlier }) => !isEarlier);
+  const shown = day.filter(({ startMs }) => startMs >= (evening.startMs ?? 0));
+  if (shown.length === 0) return null;
+  const lastMs = Math.max(...shown.map(({ endMs }) => endMs));
+  const fromMs = Math.floor(Math.min(...shown.map(({ startMs }) => startMs)) / (HOUR_MS / 2)) * (HOUR_MS / 2);
+  const toMs = lastMs + AFTER_MS;
+  const at = (ms: number) => `${(100 * (Math.min(toMs, Math.max(fromMs, ms)) - fromMs)) / (toMs - fromMs)}%`;
+  const placeOf = (startMs: number, endMs: number) => ({
+    left: at(startMs),
+    width: `calc(${at(endMs)} - ${at(startMs)})`,
+  });
+  /** ms of one pixel. */
+  const perPx = () => (toMs - fromMs) / Math.max(1, (rows.current?.clientWidth ?? 800) - LABEL_PX);
+  const eachMs = (toMs - fromMs) / HOUR_MS > 14 ? 2 * HOUR_MS : HOUR_MS;
+  const hours: number[] = [];
+  for (let ms = Math.ceil(fromMs / eachMs) * eachMs; ms <= toMs; ms += eachMs) hours.push(ms);
+  const nameOf = (id: string | null) => batches.find((batch) => batch.id === id)?.name ?? null;
+  const colourOf = (id: string | null) =>
+    id === null ? SHARED : batchColour(batches.findIndex((batch) => batch.id === id));
+  const say = (entry: EveningEntry) =>
+    E.task(printer.clock(entry.startMs), printer.clock(entry.endMs), E.of(entryName(entry), nameOf(entry.batchId)));
+  const bar = (entry: EveningEntry, cook: number | null): ReactNode => (
+    <TaskBar
+      key={entry.id}
+      place={placeOf(entry.startMs, entry.endMs)}
+      colour={entry.pot !== null ? SHARED : colourOf(entry.batchId)}
+      name={entryName(entry)}
+      says={`${say(entry)}${pins[entry.id] ? `. ${E.settled}` : ''}`}
+      decides={entry.decides}
+      isSettled={pins[entry.id] !== undefined}
+      perPx={perPx}
+      onOpen={() => onOpen(entry)}
+      onMove={(byMs, rowsDown) => {
+        const next = cook === null ? null : cooks[cook + rowsDown];
+        onMove(entry, {
+          ...(byMs !== 0 && { at: new Date(entry.startMs + byMs).toISOString() }),
+          ...(rowsDown !== 0 && next && { cook: next.id }),
+        });
+      }}
+    />
+  );
+  const pots = [...new Set(shown.flatMap(({ pot }) => pot ?? []))];
+  const oven = shown.filter(({ isOven }) => isOven);
+  const rests = evening.rests.filter(({ endMs, step }) => endMs > fromMs && step.durationS > 0);
+  const folded = evening.batches.flatMap(({ batchId, folded: waits }) =>
+    waits.filter(({ endMs }) => endMs > fromMs).map((wait) => ({ batchId, ...wait })),
+  );
+  return (
+    <Rows ref={rows}>
+      <Hours aria-hidden>
+        {hours.map((ms) => (
+          <span key={ms} style={{ left: at(ms) }}>
+            {printer.clock(ms)}
+          </span>
+        ))}
+      </Hours>
+      <Lines aria-hidden>
+        {hours.map((ms) => (
+          <i key={ms} style={{ left: at(ms) }} />
+        ))}
+        {nowMs > fromMs && nowMs < toMs && (
+          <>
+            <i className="now" style={{ left: at(nowMs) }} />
+            <span className="told" style={{ left: at(nowMs) }}>
+              {E.now(printer.clock(nowMs))}
+            </span>
+          </>
+        )}
+      </Lines>
+      {cooks.map((cook, i) => (
+        <Row key={cook.id} name={cookName(cook, i, cooks.length)} says={handsText(evening, i, printer)}>
+          {shown.filter((entry) => entry.cook === i).map((entry) => bar(entry, i))}
+        </Row>
+      ))}
+      {pots.map((pot) => (
+        <Row key={pot} name={pot === '' ? E.pot : pot} says={potText(evening, pot, printer)}>
+          {shown
+            .filter((entry) => entry.pot === pot)
+            .flatMap(({ steps }) => steps)
+            .filter(({ lengthS }) => lengthS > 0)
+            .map((step) => (
+              <PotStep
+                key={`${step.what} ${step.batchId ?? ''}`}
+                style={placeOf(step.startMs, step.endMs)}
+                $colour={step.what === 'fry' ? colourOf(step.batchId) : SHARED}
+                title={E.task(
+                  printer.clock(step.startMs),
+                  printer.clock(step.endMs),
+                  E.of(stepInEvening(step), nameOf(step.batchId)),
+                )}
+              >
+                <span>{step.what === 'fry' ? nameOf(step.batchId) : stepInEvening(step)}</span>
+              </PotStep>
+            ))}
+        </Row>
+      ))}
+      {oven.length > 0 && (
+        <Row name={E.oven} says="">
+          {oven.map((entry) => bar(entry, null))}
+        </Row>
+      )}
+      <Waits
+        name={E.byItself}
+        lanes={lanesOf(rests).map((lane) =>
+          lane.map((rest) => ({
+            key: `${rest.batchId} ${rest.step.id}`,
+            place: placeOf(rest.startMs, rest.endMs),
+            colour: colourOf(rest.batchId),
+            name: stepInEvening({ ...rest, what: rest.step.what, fromS: 0, lengthS: 0 }),
+            says: E.task(
+              printer.clock(rest.startMs),
+              printer.clock(rest.endMs),
+              E.of(stepInEvening({ ...rest, what: rest.step.what, fromS: 0, lengthS: 0 }), nameOf(rest.batchId)),
+            ),
+          })),
+        )}
+      />
+      <Waits
+        name={E.cold}
+        lanes={lanesOf(folded.filter(({ inFridge }) => inFridge)).map((lane) =>
+          lane.map((wait) => ({
+            key: `${wait.batchId} ${wait.mark}`,
+            place: placeOf(wait.startMs, wait.endMs),
+            colour: colourOf(wait.batchId),
+            name: E.of('fridge', nameOf(wait.batchId)),
+            says: E.fridge(nameOf(wait.batchId) ?? '', printer.clock(wait.limitMs)),
+            limit: `${(100 * (wait.limitMs - wait.startMs)) / (wait.endMs - wait.startMs)}%`,
+          })),
+        )}
+      />
+    </Rows>
+  );
+}
+
+const PotStep = styled.li<{ $colour: string }>`
+  ${figureFont}
+  position: absolute;
+  top: 6px;
+  bottom: 6px;
+  overflow: hidden;
+  padding: 0 6px;
+  border-radius: 8px;
+  font-size: 13px;
+  font-weight: 600;
+  line-height: 32px;
+  white-space: nowrap;
+  color: #fff;
+  background: ${({ $colour }) => $colour};
+  border: 1px solid ${({ theme }) => theme.panel};
+  ${onlyWide}
+`;
+
+interface WaitsProps {
+  readonly name: string;
+  readonly lanes: readonly (readonly {
+    readonly key: string;
+    readonly place: { readonly left: string; readonly width: string };
+    readonly colour: string;
+    readonly name: string;
+    readonly says: string;
+    /** How far along it has to be cold. */
+    readonly limit?: string;
+  }[])[];
+}
+
+/** Waits, those at one time under one another. */
+function Waits({ name, lanes }: WaitsProps) {
+  if (lanes.length === 0) return null;
+  return (
+    <Row name={name} says="" heightPx={20 * lanes.length + 8}>
+      {lanes.flatMap((lane, i) =>
+        lane.map((wait) => (
+          <Wait key={wait.key} $colour={wait.colour} style={{ ...wait.place, top: 20 * i + 6 }} title={wait.says}>
+            {wait.limit && <i style={{ left: wait.limit }} />}
+            <span aria-hidden>{wait.name}</span>
+            <span className="visually-hidden">{wait.says}</span>
+          </Wait>
+        )),
+      )}
+    </Row>
+  );
+}
+
+function handsText(evening: Evening, cook: number, printer: Printer): string {
+  const { handsS, startMs } = evening.cooks[cook] ?? { handsS: 0, startMs: null };
+  return startMs === null ? E.hands(printer.span(0)) : E.handsFrom(printer.span(handsS), printer.clock(startMs));
+}
+
+function potText(evening: Evening, pot: string, printer: Printer): string {
+  const hot = evening.hotUntil.find((one) => one.pot === pot);
+  return hot ? `hot until ${printer.clock(hot.untilMs)}` : '';
+}
+
+interface RowProps {
+  readonly name: string;
+  readonly says: string;
+  readonly heightPx?: number;
+  readonly children: ReactNode;
+}
+
+function Row({ name, says, heightPx, children }: RowProps) {
+  return (
+    <section>
+      <h3>
+        {name}
+        {says !== '' && <small>{says}</small>}
+      </h3>
+      <ol aria-label={name} style={heightPx === undefined ? undefined : { minHeight: heightPx }}>
+        {children}
+      </ol>
+    </section>
+  );
+}
+
+/** Who stands in which row, for a page that lists them. */
+export const cooksNames = (cooks: readonly SupperCook[]): readonly string[] =>
+  cooks.map((cook, i) => cookName(cook, i, cooks.length));

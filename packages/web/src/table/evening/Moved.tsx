@@ -1,0 +1,41 @@
+import type { SupperEvening } from '@ember-fold/core';
+import { eveningMoves } from '@ember-fold/core';
+import { useState } from 'react';
+import { entryName, EVENING as E } from '../../text/eveningPhrases';
+import type { Printer } from '../../text/printer';
+import { Button } from '../../ui/controls/Button';
+import { Soft } from '../../ui/controls/Panel';
+
+interface MovedProps {
+  readonly told: SupperEvening;
+  readonly printer: Printer;
+  readonly nameOf: (id: string | null) => string | null;
+}
+
+/** What has moved against the plan, and because of what. */
+export function Moved({ told, printer, nameOf }: MovedProps) {
+  const [all, setAll] = useState(false);
+  const { evening, planned, isBegun } = told;
+  if (!isBegun || !evening || !planned) return null;
+  const moves = eveningMoves(planned, evening);
+  if (moves.length === 0) return null;
+  return (
+    <div role="status">
+      <Soft as="div">
+        {E.moved(moves.length)}{' '}
+        <Button $look="quiet" style={{ padding: 0 }} aria-expanded={all} onPress={() => setAll((on) => !on)}>
+          {all ? E.fewerMoves : E.showMoves}
+        </Button>
+      </Soft>
+      {all && (
+        <ul>
+          {moves.map(({ entry, byS }) => (
+            <li key={entry.id}>
+              {E.movedBy(E.of(entryName(entry), nameOf(entry.batchId)), printer.span(Math.abs(byS)), byS > 0)}
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

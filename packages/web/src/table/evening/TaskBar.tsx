@@ -1,0 +1,121 @@
+import { Pin } from 'lucide-react';
+import { type KeyboardEvent, useRef, useState } from 'react';
+import { mergeProps, useFocusRing, useMove } from 'react-aria';
+import { styled } from 'styled-components';
+import { figureFont } from '../../ui/theme';
+import { onlyWide } from './batchColour';
+
+/** An arrow key moves by this, and what is dragged snaps to it, ms. */
+const STEP_MS = 300_000;
+/** Height of a cook's row, px. */
+const ROW_PX = 45;
+/** Less than this is a tap, px. */
+const TAP_PX = 4;
+
+const Place = styled.li`
+  position: absolute;
+  z-index: 1;
+  top: 6px;
+  height: 32px;
+  min-width: 5px;
+`;
+
+const Bar = styled.span<{ $colour: string; $decides: boolean; $isFocused: boolean; $isHeld: boolean }>`
+  ${figureFont}
+  position: absolute;
+  inset: 0;
+  overflow: hidden;
+  padding: 0 6px;
+  border-radius: 8px;
+  font-size: 13px;
+  font-weight: 600;
+  line-height: ${({ $decides }) => ($decides ? 28 : 32)}px;
+  white-space: nowrap;
+  color: #fff;
+  background: ${({ $colour }) => $colour};
+  cursor: grab;
+  touch-action: none;
+  outline: none;
+  ${({ $decides, theme }) => $decides && `border: 2px solid ${theme.ink};`}
+  ${({ $isFocused, theme }) => $isFocused && `box-shadow: 0 0 0 3px ${theme.know}; z-index: 3;`}
+  ${({ $isHeld }) => $isHeld && 'opacity: 0.8; z-index: 4; cursor: grabbing;'}
+  svg {
+    float: left;
+    margin: 10px 3px 0 0;
+  }
+  ${onlyWide}
+`;
+
+interface TaskBarProps {
+  readonly place: { readonly left: string; readonly width: string };
+  readonly colour: string;
+  readonly name: string;
+  readonly says: string;
+  readonly decides: boolean;
+  readonly isSettled: boolean;
+  /** ms of one pixel. */
+  readonly perPx: () => number;
+  /** @param rowsDown to the cook so many rows below */
+  readonly onMove: (byMs: number, rowsDown: number) => void;
+  readonly onOpen: () => void;
+}
+
+/** One stretch of work: dragged or keyed along the time and from cook to cook, opened by a tap or Enter. */
+export function TaskBar({ place, colour, name, says, decides, isSettled, perPx, onMove, onOpen }: TaskBarProps) {
+  const [by, setBy] = useState<{ readonly x: number; readonly y: number } | null>(null);
+  const moved = useRef({ x: 0, y: 0, isKey: false });
+  const { isFocusVisible, focusProps } = useFocusRing();
+  const { moveProps } = useMove({
+    onMoveStart: () => {
+      moved.current = { x: 0, y: 0, isKey: false };
+    },
+    onMove: ({ deltaX, deltaY, pointerType }) => {
+      if (pointerType === 'keyboard') {
+        moved.current.isKey = true;
+        onMove(deltaX * STEP_MS, deltaY);
+        return;
+      }
+      moved.current.x += deltaX;
+      moved.current.y += deltaY;
+      setBy({ x: moved.current.x, y: moved.current.y });
+    },
+    onMoveEnd: () => {
+      const { x, y, isKey } = moved.current;
+      setBy(null);
+      if (isKey) return;
+      if (Math.abs(x) < TAP_PX && Math.abs(y) < TAP_PX) return;
+      const byMs = Math.round((x * perPx()) / STEP_MS) * STEP_MS;
+      const rowsDown = Math.round(y / ROW_PX);
+      if (byMs !== 0 || rowsDown !== 0) onMove(byMs, rowsDown);
+    },
+  });
+  const open = () => {
+    if (Math.abs(moved.current.x) < TAP_PX && Math.abs(moved.current.y) < TAP_PX) onOpen();
+  };
+  return (
+    <Place style={place}>
+      <Bar
+        {...mergeProps(moveProps, focusProps, {
+          onClick: open,
+          onKeyDown: (event: KeyboardEvent) => {
+            if (event.key !== 'Enter' && event.key !== ' ') return;
+            event.preventDefault();
+            onOpen();
+          },
+        })}
+        role="button"
+        tabIndex={0}
+        aria-label={says}
+        title={says}
+        $colour={colour}
+        $decides={decides}
+        $isFocused={isFocusVisible}
+        $isHeld={by !== null}
+        style={by ? { transform: `translate(${by.x}px, ${by.y}px)` } : undefined}
+      >
+        {isSettled && <Pin size={12} aria-hidden />}
+        <span>{name}</span>
+      </Bar>
+    </Place>
+  );
+}

@@ -1,0 +1,172 @@
+import type { Evening, EveningEntry, EveningWayOut, SupperCook } from '@ember-fold/core';
+import { RUN_NAME } from './cookText';
+import { listNames, plain, type Printer } from './printer';
+import { STEP_NAME } from './words';
+
+/** What the evening of a supper says, in one place so that it can be translated. */
+export const EVENING = {
+  title: 'The evening',
+  theEvening: 'the evening',
+  working: 'Working the evening out…',
+  cook: (n: number, of: number) => (of === 1 ? 'Cook' : `Cook ${n}`),
+  cookShort: (n: number) => `cook ${n}`,
+  pot: 'Pot',
+  oven: 'Oven',
+  cold: 'Cold',
+  byItself: 'By itself',
+  table: 'Table',
+  hands: (span: string) => `${span} of hands`,
+  handsFrom: (span: string, clock: string) => `${span}, from ${clock}`,
+  change: 'Oil to the next heat',
+  atOil: 'At the oil',
+  atOilLong: 'At the oil: somebody stays while it is hot',
+  task: (from: string, to: string, what: string) => `${from} to ${to}: ${what}`,
+  of: (what: string, batch: string | null) => (batch === null ? what : `${what}, ${batch}`),
+  decides: 'Dark edge: it decides the time.',
+  legend:
+    'Dashed: it goes on by itself or waits. Drag a stretch or use the arrow keys: everything else follows. Open it to settle it.',
+  now: (clock: string) => `now ${clock}`,
+  coolSays: (pot: string, clock: string) => `${pot}: the oil is over {60} until ${clock}. Somebody stays with it.`,
+  fridge: (name: string, clock: string) =>
+    `${name}: filled pieces go into the fridge, covered. Out of it they would be safe until ${clock}.`,
+  tooLong: (name: string) =>
+    `${name}: the pieces would wait longer than the fridge keeps them. Fold later, or freeze them.`,
+  held: (name: string, span: string) => `${name}: up ${span} before the table. Keep them over {60} in the oven.`,
+  holds: 'It holds',
+  late: 'Late',
+  allUp: (clock: string) => `All up ${clock}`,
+  tableAt: (clock: string) => `Table ${clock}`,
+  lateBy: (span: string) => `${span} late`,
+  toSpare: (span: string) => `${span} to spare before you begin`,
+  decidesIt: {
+    oil: 'the oil decides it',
+    hands: 'the hands decide it',
+    oven: 'the oven decides it',
+    waits: 'what rests and cools decides it',
+  },
+  begin: 'Begin',
+  goesOn: 'Next',
+  handsTitle: 'Hands',
+  nothing: 'Add a batch, and its evening is planned here.',
+  nobody: 'Nobody cooks. Add a cook, and the evening is planned.',
+  over: 'Everything is done.',
+  best: 'No plan begins later.',
+  nearBest: (clock: string) => `No plan can begin later than ${clock}.`,
+  moved: (n: number) => (n === 1 ? 'One stretch has moved.' : `${n} stretches have moved.`),
+  movedBy: (what: string, span: string, later: boolean) => `${what}: ${span} ${later ? 'later' : 'sooner'}`,
+  showMoves: 'Show them',
+  fewerMoves: 'Hide them',
+  becauseOf: (what: string, span: string) => `Because ${what} was over ${span} later than planned.`,
+  earlierDay: (day: string) => `On ${day}`,
+  stretch: 'Stretch of work',
+  beginsAt: 'Begins',
+  who: 'Who does it',
+  dayBefore: 'Do it the day before',
+  free: 'Let it be planned',
+  undo: 'Undo',
+  settled: 'Settled by you',
+  brokenPin: (what: string, clock: string) =>
+    `${what} cannot begin when you asked: what it needs is not ready. It begins at ${clock}.`,
+  outOfHours: (what: string) => `${what} lies outside the hours of its cook.`,
+  past: 'Some of this should have begun already. It is planned on from now.',
+  cooks: 'Who cooks',
+  addCook: 'Add a cook',
+  removeCook: (name: string) => `Remove ${name}`,
+  cookName: 'Name',
+  from: 'From',
+  to: 'Until',
+  comesLater: 'Comes later',
+  leavesSooner: 'Leaves sooner',
+  allTheTime: (name: string) => `${name} is there from the start`,
+  staysTillEnd: (name: string) => `${name} stays to the end`,
+  noOil: 'Keeps away from the oil',
+  anyone: 'whoever is free',
+  ways: 'What can be done',
+  waysLate: (span: string) => `${span} late. What can be done?`,
+  lookWays: 'What would change it?',
+  looking: 'Working each of them out…',
+  noWays: 'Nothing can be changed that helps.',
+  take: 'Take this',
+  calendar: 'Calendar',
+  json: 'As data',
+  print: 'Print',
+  forWall: 'The evening, for the wall',
+  ofCook: (name: string) => `The evening of ${name}`,
+  run: 'Run the evening',
+  order: 'The order at the pot follows allergies, diets and heat.',
+} as const;
+
+/** What a stretch of work is called. */
+export function entryName(entry: EveningEntry): string {
+  const { steps, pot } = entry;
+  if (pot !== null) return EVENING.atOil;
+  const whats = steps.map(({ what }) => what);
+  if (whats.includes('cook-filling') && whats.length > 1) return STEP_NAME.filling;
+  if (whats.includes('roll') && whats.length > 1) return STEP_NAME.fold;
+  return stepInEvening(steps[0]!);
+}
+
+/** What one step of it is called. */
+export function stepInEvening({ what, step }: EveningEntry['steps'][number]): string {
+  if (step?.own) return step.own.name;
+  if (what === 'change') return EVENING.change;
+  const lot = step?.lot === undefined ? '' : `, lot ${step.lot}`;
+  const mark = step?.mark === undefined ? '' : `, ${step.mark}`;
+  return `${RUN_NAME[what]}${mark}${lot}`;
+}
+
+export const cookName = ({ name }: SupperCook, n: number, of: number): string =>
+  name === '' ? EVENING.cook(n + 1, of) : name;
+
+/** What decides the time, in a few words. */
+export const decidesText = ({ decides }: Pick<Evening, 'decides'>): string => EVENING.decidesIt[decides];
+
+/** A way out, and what it does. */
+export function wayText(
+  { way, allUpMs, lateS, startMs, handsS, eats, unsafe }: EveningWayOut,
+  nameOf: (batchId: string) => string,
+  printer: Printer,
+  handsNowS: number,
+): { readonly title: string; readonly says: string; readonly isGood: boolean } {
+  const title = (): string => {
+    switch (way.kind) {
+      case 'helper':
+        return way.fromMs === null ? 'One more pair of hands' : 'One more pair of hands from now on';
+      case 'later':
+        return `Table ${printer.span(way.byS)} later`;
+      case 'pot':
+        return `${nameOf(way.batchId)} in ${way.pot === null ? 'the big pot' : way.pot}`;
+      case 'bake':
+        return `Bake ${nameOf(way.batchId)}`;
+      case 'freeze':
+        return `Freeze ${nameOf(way.batchId)} for another day`;
+      case 'fewer':
+        return `${nameOf(way.batchId)}: ${way.pieces} pieces`;
+      case 'drop':
+        return `Leave out ${nameOf(way.batchId)}`;
+      default: {
+        const never: never = way;
+        return never;
+      }
+    }
+  };
+  const moreS = handsS - handsNowS;
+  const says = [
+    lateS > 60 ? EVENING.lateBy(printer.span(lateS)) : allUpMs === null ? null : `all up ${printer.clock(allUpMs)}`,
+    startMs === null ? null : `begin ${printer.clock(startMs)}`,
+    Math.abs(moreS) < 300 ? null : `${printer.span(Math.abs(moreS))} ${moreS > 0 ? 'more' : 'less'} of hands`,
+    eats.heads === 0
+      ? null
+      : eats.fed < eats.heads
+        ? `${eats.heads - eats.fed} with nothing to eat`
+        : `${plain(Math.floor((10 * eats.pieces) / eats.heads) / 10, 1)} a head`,
+    unsafe > 0 ? 'pieces wait too long' : null,
+  ];
+  return {
+    title: title(),
+    says: says.filter(Boolean).join(', '),
+    isGood: lateS <= 60 && unsafe === 0 && eats.fed >= eats.heads,
+  };
+}
+
+export const namesOf = (names: readonly string[]): string => listNames(names);
