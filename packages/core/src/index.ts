@@ -182,12 +182,15 @@ export {
   type SupperWhole,
   withEveningWay,
 } from './plan/eveningWays.js';
+export { serveInEvening, sheetInEvening } from './plan/serveInEvening.js';
 export {
   type CookHours,
   type Evening,
   type EveningEntry,
   type EveningOfBatch,
   eveningMoves,
+  eveningTurns,
+  type EveningTurn,
   type EveningMove,
   type EveningRest,
   isHeldLong,

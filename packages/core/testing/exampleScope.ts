@@ -7,6 +7,7 @@ import {
   createStove,
   DEFAULT_KITCHEN,
   doughFigures,
+  eveningPart,
   type FireAct,
   type FireSession,
   fireState,
@@ -20,6 +21,7 @@ import {
   planTrays,
   runSheet,
   SHIPPED_PANTRY,
+  supperEvening,
 } from '../src/index.js';
 
 const kitchen = DEFAULT_KITCHEN;
@@ -55,9 +57,16 @@ const mapSpec = {
   ...{ oilC: { least: 140, most: 190 }, rows: 11, columns: 41, horizonS: 1200 },
 };
 
+const part = eveningPart('a', batch, planTrays(batch, kitchen, null), kitchen);
+const evening = supperEvening({
+  ...{ parts: [part], states: {}, order: [], cooks: [{ id: 'a', name: '' }], pins: {}, nowMs: null },
+})!;
+const supper = { name: 'Supper', servings: [{ id: 's', at: draft.eatAt }], each: 3, guests: [] };
+
 /** Names an example may use beside what the package offers. */
 export const scope = {
   ...{ kitchen, pot, draft, batch, plan, fry, piece, lines, figures, acts, readings, state, session, mapSpec },
+  ...{ part, evening, supper },
   ...{ nothing: NOTHING_KNOWN, pantry: SHIPPED_PANTRY, body: fry.body, cold: plan, cookActs, cook: cookState([]) },
   rows: Array.from({ length: mapSpec.rows }, (_, i) => fryMapRow(mapSpec, i)),
   trays: planTrays(batch, kitchen, null),

@@ -235,6 +235,10 @@ interface FindingValues {
   'serve.ahead-pieces': { readonly waitS: number; readonly keepS: number };
   'serve.ahead-warm': Nothing;
   'serve.on-time': { readonly startMs: number };
+  'serve.in-evening': { readonly startMs: number; readonly decides: 'oil' | 'hands' | 'oven' | 'waits' };
+  'serve.evening-late': { readonly lateS: number; readonly decides: 'oil' | 'hands' | 'oven' | 'waits' };
+  'serve.to-fridge': { readonly limitMs: number };
+  'serve.fridge-limit': Nothing;
   'serve.no-lift': Nothing;
   'serve.late': { readonly lateS: number };
   'serve.hold-long': { readonly holdS: number; readonly bestS: number };

@@ -2,13 +2,17 @@ import { type CookAct, type CookState, type StepKey, stepState } from '../cook/c
 import { type PlanChange, planChanges } from './asCooked.js';
 import type { PlannedTray } from './planBatch.js';
 import { type RunStep, runSheet } from './runSheet.js';
+import { sheetInEvening } from './serveInEvening.js';
 import { type StepsNow, stepsNow } from './stepsNow.js';
+import type { Evening } from './supperEvening.js';
 
 /** One batch beside the board: what was planned, and the same as it was really cooked so far. */
 export interface CookSession {
   readonly before: readonly PlannedTray[];
   /** The plan of what `asCooked` says. */
   readonly after: readonly PlannedTray[];
+  /** The evening of its supper, which says when each step is done; absent: it is for none. */
+  readonly evening?: { readonly batchId: string; readonly of: Evening };
 }
 
 const OF_THE_DOUGH: readonly PlanChange['what'][] = ['stiffness', 'rise', 'dough-left'];
@@ -26,10 +30,12 @@ export interface CookNow extends StepsNow {
  * @example cookNow({ before: trays, after: trays }, cook, 0, '').current.id // 'weigh-filling'
  */
 export function cookNow(session: CookSession, state: CookState, nowMs: number, me: string): CookNow {
-  const { before, after } = session;
+  const { before, after, evening } = session;
   // What was expected of a measure stays what was planned.
   const wanted = new Map(runSheet(before).map((step) => [step.id, step.measures]));
-  const sheet = runSheet(after).map((step) => ({ ...step, measures: wanted.get(step.id) ?? step.measures }));
+  const alone = runSheet(after);
+  const timed = evening ? sheetInEvening(alone, evening.of, evening.batchId) : alone;
+  const sheet = timed.map((step) => ({ ...step, measures: wanted.get(step.id) ?? step.measures }));
   const changes = after.flatMap((tray, i) => {
     const was = before.find(({ draft }) => draft.mark === tray.draft.mark);
     const of = after.length > 1 && tray.draft.mark !== undefined ? { mark: tray.draft.mark } : {};
@@ -39,7 +45,10 @@ export function cookNow(session: CookSession, state: CookState, nowMs: number, m
       return [{ ...change, ...of }];
     });
   });
-  return { ...stepsNow(sheet, state, nowMs, me), sheet, changes };
+  const now = stepsNow(sheet, state, nowMs, me);
+  const own = evening?.of.batches.find(({ batchId }) => batchId === evening.batchId);
+  const tableMs = evening && own ? own.eatMs + 1000 * evening.of.lateS : now.tableMs;
+  return { ...now, tableMs, sheet, changes };
 }
 
 /** Timers an act begins, by their steps, and ends, by their ids. */

@@ -10,6 +10,7 @@ import {
 } from '../schedule/eveningTask.js';
 import type { EveningPart } from './eveningPart.js';
 import type { RunStep } from './runSheet.js';
+import { BEST_S } from './serveFindings.js';
 
 /** One step of a batch inside a stretch of work. */
 export interface EveningStep {
@@ -68,8 +69,6 @@ export interface EveningAsk {
 const DAY_S = 86_400;
 /** Steps that hands do one right after the other. */
 const JOINED: Partial<Record<RunStep['what'], RunStep['what']>> = { 'cook-filling': 'weigh-filling', fold: 'roll' };
-/** Food that waits for the table so long is still at its best, s: fried or baked. Our own. */
-export const TABLE_BEST_S = 2400;
 /** Risen pieces may wait for this share of their proof more. Our own. */
 const OVER_PROOF = 0.25;
 
@@ -293,18 +292,19 @@ function potsOf({ parts, order, states }: EveningAsk): EveningWork[] {
 function servesOf({ parts, states }: EveningAsk): EveningWork[] {
   const tables = [...new Set(parts.map(({ eatMs }) => eatMs))].sort((a, b) => a - b);
   return tables.flatMap((eatMs, table): EveningWork[] => {
-    const open = parts.flatMap(({ eatMs: at, batchId, sheet }) =>
-      at !== eatMs
-        ? []
-        : sheet.filter(
-            ({ what, id }) => what === 'serve' && stepState(states[batchId] ?? new Map(), id).state === 'open',
-          ),
-    );
+    const open = parts.flatMap((part) => {
+      const serve = part.eatMs === eatMs ? part.sheet.find(({ what }) => what === 'serve') : undefined;
+      const state = states[part.batchId] ?? new Map();
+      return serve && stepState(state, serve.id).state === 'open' ? [{ batchId: part.batchId, step: serve }] : [];
+    });
     if (open.length === 0) return [];
-    const lengthS = Math.round(Math.max(...open.map(({ durationS }) => durationS)));
-    const step: EveningStep = { batchId: null, what: 'serve', step: null, fromS: 0, lengthS };
+    const lengthS = Math.round(Math.max(...open.map(({ step }) => step.durationS)));
+    // One serving is for all: it is told of the first, the others come with it.
+    const steps = open.map(({ batchId, step }, i): EveningStep => {
+      return { batchId, what: 'serve', step, fromS: 0, lengthS: i === 0 ? lengthS : 0 };
+    });
     const common = { hands: 'board', things: [], group: 'table', pot: null, eatMs, isEarlier: false };
-    return [{ ...common, id: `table ${table}`, lengthS, steps: [step] }];
+    return [{ ...common, id: `table ${table}`, lengthS, steps }];
   });
 }
 
@@ -383,7 +383,7 @@ function mostOf(part: EveningPart, reach: Reach): EveningLag[] {
   for (const there of [fry, bake]) {
     if (!there) continue;
     const upS = there.one.fromS + there.one.lengthS;
-    found.push({ from: null, to: there.work.id, leastS: reach.s(eatMs) - TABLE_BEST_S - upS, weight: COST.stale });
+    found.push({ from: null, to: there.work.id, leastS: reach.s(eatMs) - BEST_S - upS, weight: COST.stale });
   }
   return found;
 }

@@ -4,8 +4,8 @@ import type { DoughFamilyId } from '../draft/choices.js';
 import type { Finding } from '../draft/finding.js';
 
 const HOUR_S = 3600;
-/** Fried pieces are best within this, s. Source: docs/models/practice.md. */
-const BEST_S = 2 * HOUR_S;
+/** Fried and baked pieces are best within this, s. Source: docs/models/practice.md. */
+export const BEST_S = 2 * HOUR_S;
 
 /** How long the pieces of a tray lie at room temperature before they are cooked or cold, s. */
 export interface TrayWait {

@@ -3,8 +3,9 @@ import { shortestDayS } from '../schedule/eveningBound.js';
 import type { EveningPlan } from '../schedule/eveningTask.js';
 import { type SolveEveningOptions, solveEvening } from '../schedule/solveEvening.js';
 import type { EveningPart } from './eveningPart.js';
-import { type EveningAsk, type EveningStep, type EveningTasks, eveningTasks, TABLE_BEST_S } from './eveningTasks.js';
+import { type EveningAsk, type EveningStep, type EveningTasks, eveningTasks } from './eveningTasks.js';
 import type { RunStep } from './runSheet.js';
+import { BEST_S } from './serveFindings.js';
 
 /** A stretch of work in its place. Times in ms since the epoch. */
 export interface EveningEntry {
@@ -96,6 +97,8 @@ export interface Evening {
   readonly unplanned: readonly string[];
 }
 
+const isTable = (id: string): boolean => id.startsWith('table ');
+
 /** So much off is no matter. */
 const SAME_MS = 60_000;
 
@@ -145,7 +148,7 @@ function eveningFrom(ask: EveningAsk, made: EveningTasks, plan: EveningPlan): Ev
       const batches = new Set(work.steps.map(({ batchId }) => batchId));
       return {
         ...{ id, pot, isEarlier, startMs, endMs: startMs + 1000 * work.lengthS },
-        batchId: batches.size === 1 ? work.steps[0]!.batchId : null,
+        batchId: batches.size === 1 && !isTable(id) ? work.steps[0]!.batchId : null,
         steps: work.steps.map((one) => {
           const from = startMs + 1000 * one.fromS;
           return { ...one, startMs: from, endMs: from + 1000 * one.lengthS };
@@ -160,7 +163,7 @@ function eveningFrom(ask: EveningAsk, made: EveningTasks, plan: EveningPlan): Ev
   const day = new Set(problem.day);
   const ofDay = entries.filter(({ id }) => day.has(id));
   const ups = entries.flatMap(({ pot, isOven, endMs }) => (pot !== null || isOven ? [endMs] : []));
-  const tables = entries.filter(({ id }) => id.startsWith('table '));
+  const tables = entries.filter(({ id }) => isTable(id));
   const lateS = Math.max(
     0,
     ...tables.map(({ id, endMs }) => (endMs - works.find((work) => work.id === id)!.eatMs) / 1000),
@@ -277,7 +280,7 @@ function hotPots(parts: readonly EveningPart[], entries: readonly EveningEntry[]
 
 /** Whether pieces that were fried first wait longer for the table than they are good. @example isHeldLong({ heldS: 3600 }) // true */
 export function isHeldLong({ heldS }: Pick<EveningOfBatch, 'heldS'>): boolean {
-  return heldS > TABLE_BEST_S;
+  return heldS > BEST_S;
 }
 
 /** A stretch of work that lies elsewhere than it was planned. */
@@ -302,4 +305,31 @@ export function eveningMoves(planned: Pick<Evening, 'entries'>, now: Pick<Evenin
     const byS = before ? (entry.endMs - before.endMs) / 1000 : 0;
     return Math.abs(byS) >= MOVED_S ? [{ entry, byS }] : [];
   });
+}
+
+/** One step of one cook's evening. */
+export interface EveningTurn {
+  readonly entry: EveningEntry;
+  readonly batchId: string;
+  readonly step: RunStep;
+  readonly startMs: number;
+  readonly endMs: number;
+}
+
+/**
+ * What is still to be done by one cook, in order: the run-sheets of all batches, merged.
+ * @param cook number of the cook; `null`: all of them
+ * @example eveningTurns(evening, 0)[0].step.what // 'weigh-filling'
+ */
+export function eveningTurns({ entries }: Pick<Evening, 'entries'>, cook: number | null): readonly EveningTurn[] {
+  return entries
+    .filter((entry) => (cook === null ? entry.cook !== null : entry.cook === cook))
+    .flatMap((entry) =>
+      entry.steps.flatMap(({ step, batchId, startMs, endMs }) => {
+        if (!step || batchId === null) return [];
+        // One heat is for all at the pot.
+        return step.what === 'heat' && endMs === startMs ? [] : [{ entry, batchId, step, startMs, endMs }];
+      }),
+    )
+    .sort((a, b) => a.startMs - b.startMs);
 }

@@ -3,6 +3,7 @@ import { BENCH as T } from '../text/benchPhrases';
 import { lazyPart } from '../ui/lazyPart';
 import { Flame, Layers2, ListChecks, Redo2, Undo2 } from 'lucide-react';
 import { batchPieces, type TrayMark } from '@ember-fold/core';
+import { skipToken } from '@reduxjs/toolkit/query/react';
 import { memo, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, Navigate, useParams, useSearchParams } from 'react-router';
 import { styled } from 'styled-components';
@@ -93,6 +94,8 @@ function useOpenDraft(id: string, mark: TrayMark | null) {
     latest.current = mark;
   });
   const batch = api.useBatchQuery(id, { refetchOnMountOrArgChange: true });
+  // What it says of its time is what the evening of its supper says.
+  api.useEveningQuery(batch.data?.draft.supper ?? skipToken);
   const openId = useAppSelector((state) => state.draft.batchId);
   const dispatch = useAppDispatch();
   const { data, isFetching } = batch;

@@ -17,6 +17,7 @@ import {
   USUAL_BAKE,
   timerCalls,
 } from '@ember-fold/core';
+import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useEffect, useMemo, useState } from 'react';
 import { api } from '../data/api';
 import type { CookTold } from '../data/live';
@@ -99,9 +100,14 @@ export function useCook(batchId: string, me: string) {
   );
   const before = useWholePlan(planned, kitchen);
   const after = useWholePlan(draft, kitchen);
+  // In a supper each step has the moment that its evening gives it.
+  const evening = api.useEveningQuery(planned?.supper ?? skipToken).data?.evening ?? null;
   const session = useMemo(
-    () => (before.trays && after.trays ? { before: before.trays, after: after.trays } : null),
-    [before.trays, after.trays],
+    () =>
+      before.trays && after.trays
+        ? { before: before.trays, after: after.trays, ...(evening && { evening: { batchId, of: evening } }) }
+        : null,
+    [before.trays, after.trays, evening, batchId],
   );
   const { data: stock } = storeApi.useStockQuery();
   const amounts = useMemo(

@@ -91,7 +91,18 @@ function take(told: Told): void {
 /** All but the kitchen, which is not asked for over an edit that is on its way. */
 const ALL: readonly Tag[] = [
   ...(['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches', 'Batch', 'Uses', 'Flours', 'Ingredients'] as const),
-  ...(['Formulas', 'Formula', 'Ledger', 'Record', 'Stock', 'Shopping', 'Devices', 'PutBy', 'Suppers', 'Evening'] as const),
+  ...([
+    'Formulas',
+    'Formula',
+    'Ledger',
+    'Record',
+    'Stock',
+    'Shopping',
+    'Devices',
+    'PutBy',
+    'Suppers',
+    'Evening',
+  ] as const),
 ];
 /** What was asked for while a page opened may be older than its stream. */
 const AT_FIRST: readonly Tag[] = ['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches'];

@@ -3,14 +3,17 @@ import {
   type TrayDraft,
   type ColdPlan,
   CoreError,
+  type Evening,
   type HotPlan,
   type Kitchen,
   type Pantry,
   pantryOf,
   planCold,
+  serveInEvening,
 } from '@ember-fold/core';
 import { createSelector } from '@reduxjs/toolkit';
 import { makePrinter, type Printer } from '../text/printer';
+import { api } from './api';
 import { selectKitchen, selectKitchenFor } from './selectKitchen';
 import type { TrayGlance } from '../workers/plan.worker';
 import { selectTray } from './selectTray';
@@ -49,6 +52,12 @@ export interface Line {
   readonly hotProblem: string | null;
 }
 
+/** The evening a batch is made in; `null`: it is for no supper, or nobody has asked for its evening yet. */
+const selectEvening = (state: RootState) => {
+  const supper = state.draft.draft?.supper;
+  return supper === undefined ? null : (api.endpoints.evening.select(supper)(state).data?.evening ?? null);
+};
+
 const selectLine = createSelector(
   (state: RootState) => state.draft.draft,
   selectTray,
@@ -56,16 +65,24 @@ const selectLine = createSelector(
   selectPrinter,
   selectCold,
   (state: RootState) => state.hot,
-  (batch, draft, kitchen, printer, cold, hot): Line | { readonly problem: string } | null => {
+  selectEvening,
+  (state: RootState) => state.draft.batchId,
+  (batch, draft, kitchen, printer, cold, hot, evening, batchId): Line | { readonly problem: string } | null => {
     if (!batch || !draft || !kitchen || !printer || !cold) return null;
     if (!cold.plan) return { problem: cold.problem };
     const hotIsCurrent = hot.draft === draft && hot.kitchen === kitchen;
     return {
-      ...{ batch, draft, kitchen, printer, cold: cold.plan, hot: hot.plan, hotIsCurrent },
+      ...{ batch, draft, kitchen, printer, cold: cold.plan, hotIsCurrent },
+      hot: hot.plan && inEvening(hot.plan, evening, batchId),
       ...{ trays: hot.trays, hotProblem: hot.problem },
     };
   },
 );
+
+/** In a supper the time of a batch is what its evening says. */
+export function inEvening<T extends Pick<HotPlan, 'serve'>>(plan: T, evening: Evening | null, id: string | null): T {
+  return plan.serve && evening && id !== null ? { ...plan, serve: serveInEvening(plan.serve, evening, id) } : plan;
+}
 
 export function useLine() {
   return useAppSelector(selectLine);

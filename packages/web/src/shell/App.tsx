@@ -15,6 +15,7 @@ const NewBatchPage = lazyPart(() => import('../bench/new/NewBatchPage').then((m)
 const FireList = lazyPart(() => import('../fire/FireList').then((m) => ({ default: m.FireList })));
 const FireRoom = lazyPart(() => import('../fire/FireRoom').then((m) => ({ default: m.FireRoom })));
 const CookList = lazyPart(() => import('../cook/CookList').then((m) => ({ default: m.CookList })));
+const EveningRoom = lazyPart(() => import('../cook/EveningRoom').then((m) => ({ default: m.EveningRoom })));
 const CookRoom = lazyPart(() => import('../cook/CookRoom').then((m) => ({ default: m.CookRoom })));
 const LedgerList = lazyPart(() => import('../ledger/LedgerList').then((m) => ({ default: m.LedgerList })));
 const LedgerPage = lazyPart(() => import('../ledger/LedgerPage').then((m) => ({ default: m.LedgerPage })));
@@ -43,6 +44,7 @@ const router = createBrowserRouter([
           { path: '/bench/new', element: <NewBatchPage /> },
           { path: '/bench/:id/:station?', element: <BatchPage /> },
           { path: '/cook', element: <CookList /> },
+          { path: '/cook/evening/:id', element: <EveningRoom /> },
           { path: '/cook/:id', element: <CookRoom /> },
           { path: '/fire', element: <FireList /> },
           { path: '/fire/:id', element: <FireRoom /> },

@@ -1,4 +1,5 @@
 import { Suspense, useEffect, useState } from 'react';
+import { api } from '../data/api';
 import { useAside } from '../data/outbox';
 import { useShownFrom } from '../data/keptAnswers';
 import { useAppSelector } from '../data/store';
@@ -8,6 +9,7 @@ import { SHELL_TEXT } from '../text/shellText';
 import { lazyPart } from '../ui/lazyPart';
 import { Notice } from './Notice';
 
+const Due = lazyPart(() => import('./Due').then((m) => ({ default: m.Due })));
 const Disputes = lazyPart(() => import('./Disputes').then((m) => ({ default: m.Disputes })));
 
 const AGE_EACH_MS = 20_000;
@@ -36,9 +38,11 @@ function Away() {
 export function Notices() {
   const clash = useAppSelector((state) => Object.values(state.saves).some((one) => one.state === 'conflict'));
   const refused = useAside().length > 0;
+  const suppers = api.useSuppersQuery().data ?? [];
   return (
     <>
       <Away />
+      <Suspense fallback={null}>{suppers.length > 0 && <Due suppers={suppers} />}</Suspense>
       <Suspense fallback={null}>{(clash || refused) && <Disputes />}</Suspense>
     </>
   );

@@ -2,7 +2,9 @@ import { type BatchSummary, headsOf, servingsOf, type SupperRow } from '@ember-f
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
+import { api } from '../data/api';
 import type { Printer } from '../text/printer';
+import { EVENING as E } from '../text/eveningPhrases';
 import { eatsText, SUPPER as S } from '../text/supperPhrases';
 import { TABLE as T } from '../text/tablePhrases';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
@@ -97,6 +99,7 @@ export function MealSection({ meal, printer, plans, shows, onPlan }: MealProps) 
             <span>{time}</span>
             <Soft as="span">{S.people(headsOf(supper.supper.guests), pieces, supper.supper.each)}</Soft>
             <EatsWord row={supper} batches={batches} plans={plans} />
+            {batches.length > 0 && <HoldsWord id={supper.id} printer={printer} />}
           </>
         ) : (
           <>
@@ -108,6 +111,23 @@ export function MealSection({ meal, printer, plans, shows, onPlan }: MealProps) 
       {batches.length === 0 && <Soft>{S.noBatch}</Soft>}
       <BatchRows batches={batches} shows={shows} onPlan={onPlan} />
     </Section>
+  );
+}
+
+/** Whether the evening holds, and when it begins. */
+function HoldsWord({ id, printer }: { readonly id: string; readonly printer: Printer }) {
+  const evening = api.useEveningQuery(id).data?.evening;
+  const first = evening?.entries[0];
+  if (!evening || !first) return null;
+  const isLate = evening.lateS > 60;
+  const tone = isLate ? 'stop' : 'good';
+  return (
+    <Word $colour={toneColour(tone)}>
+      <ToneMark tone={tone} size={15} />
+      {isLate
+        ? E.lateBy(printer.span(evening.lateS))
+        : E.beginAt(`${printer.clock(first.startMs)} ${printer.day(first.startMs)}`)}
+    </Word>
   );
 }
 

@@ -74,6 +74,7 @@ interface SetProps {
 function Set({ list, suppers }: SetProps) {
   const [plans, setPlans] = useState<Plans>({});
   const [nowMs] = useState(serverNowMs);
+  const inSupper = Object.fromEntries(list.flatMap(({ id, supper }) => (supper === undefined ? [] : [[id, supper]])));
   const onPlan = useCallback(
     (id: string, planned: Planned) =>
       setPlans((now) => (now[id]?.trays === planned.trays ? now : { ...now, [id]: planned })),
@@ -83,7 +84,7 @@ function Set({ list, suppers }: SetProps) {
     <Grid>
       <Coming list={list} suppers={suppers} nowMs={nowMs} plans={plans} onPlan={onPlan} />
       <Side>
-        <Today plans={plans} nowMs={nowMs} />
+        <Today plans={plans} suppers={inSupper} nowMs={nowMs} />
         <PutByNow nowMs={nowMs} />
         <OilNow />
         <Lesson />

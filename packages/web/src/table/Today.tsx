@@ -1,7 +1,10 @@
 import { workBetween } from '@ember-fold/core';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
+import { api } from '../data/api';
+import { useAppSelector } from '../data/store';
 import { useKitchen } from '../data/useLine';
+import { entryName } from '../text/eveningPhrases';
 import { TABLE as T } from '../text/tablePhrases';
 import { STEP_NAME } from '../text/words';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
@@ -26,27 +29,69 @@ const Steps = styled.ol`
   }
 `;
 
-/** What has to be begun today, over all batches, in its order. */
-export function Today({ plans, nowMs }: { readonly plans: Plans; readonly nowMs: number }) {
+interface TodayProps {
+  readonly plans: Plans;
+  /** Batches by the supper they are for. */
+  readonly suppers: Readonly<Record<string, string>>;
+  readonly nowMs: number;
+}
+
+/** What has to be begun today, over all batches, in its order: those of a supper by its evening. */
+export function Today({ plans, suppers, nowMs }: TodayProps) {
   const printer = useKitchen()?.printer;
   const from = new Date(nowMs).setHours(0, 0, 0, 0);
   const to = new Date(from).setDate(new Date(from).getDate() + 1);
-  const batches = Object.entries(plans).map(([id, { trays }]) => ({ id, steps: trays[0]?.plan.serve?.steps ?? [] }));
-  const work = workBetween(batches, from, to);
+  const alone = Object.entries(plans).filter(([id]) => suppers[id] === undefined);
+  const batches = alone.map(([id, { trays }]) => ({ id, steps: trays[0]?.plan.serve?.steps ?? [] }));
+  const evenings = useEvenings([...new Set(Object.values(suppers))]);
+  const work: Work[] = [
+    ...workBetween(batches, from, to).map(({ batchId, step }) => ({
+      key: `${batchId} ${step.id} ${step.own?.id ?? ''} ${step.mark ?? ''} ${step.lot ?? ''}`,
+      startMs: step.startMs,
+      to: `/cook/${batchId}`,
+      says: T.step(step.own?.name ?? STEP_NAME[step.id], plans[batchId]!.name),
+    })),
+    ...evenings.flatMap(({ id, told }) =>
+      (told.evening?.entries ?? [])
+        .filter(({ startMs }) => startMs >= from && startMs < to)
+        .map((entry) => ({
+          key: `${id} ${entry.id}`,
+          startMs: entry.startMs,
+          to: `/cook/evening/${id}`,
+          says: T.step(entryName(entry), told.batches.find((one) => one.id === entry.batchId)?.name ?? ''),
+        })),
+    ),
+  ].sort((a, b) => a.startMs - b.startMs);
   return (
     <Panel aria-label={T.today}>
       <PanelTitle>{T.today}</PanelTitle>
       {work.length === 0 && <Soft>{T.nothingToday}</Soft>}
       {printer && (
         <Steps>
-          {work.map(({ batchId, step }) => (
-            <li key={`${batchId} ${step.id} ${step.own?.id ?? ''} ${step.mark ?? ''} ${step.lot ?? ''}`}>
-              <time dateTime={new Date(step.startMs).toISOString()}>{printer.clock(step.startMs)}</time>
-              <Link to={`/cook/${batchId}`}>{T.step(step.own?.name ?? STEP_NAME[step.id], plans[batchId]!.name)}</Link>
+          {work.map(({ key, startMs, to: link, says }) => (
+            <li key={key}>
+              <time dateTime={new Date(startMs).toISOString()}>{printer.clock(startMs)}</time>
+              <Link to={link}>{says}</Link>
             </li>
           ))}
         </Steps>
       )}
     </Panel>
   );
+}
+
+interface Work {
+  readonly key: string;
+  readonly startMs: number;
+  readonly to: string;
+  readonly says: string;
+}
+
+/** Evenings that are known by now; the rows of their batches have asked for them. */
+function useEvenings(ids: readonly string[]) {
+  const queries = useAppSelector((state) => state.api);
+  return ids.flatMap((id) => {
+    const told = api.endpoints.evening.select(id)({ api: queries }).data;
+    return told ? [{ id, told }] : [];
+  });
 }

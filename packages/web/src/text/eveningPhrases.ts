@@ -1,12 +1,13 @@
 import type { Evening, EveningEntry, EveningWayOut, SupperCook } from '@ember-fold/core';
 import { RUN_NAME } from './cookText';
 import { listNames, plain, type Printer } from './printer';
-import { STEP_NAME } from './words';
+import { DECIDES, STEP_NAME } from './words';
 
 /** What the evening of a supper says, in one place so that it can be translated. */
 export const EVENING = {
   title: 'The evening',
   theEvening: 'the evening',
+  opening: 'Opening the step…',
   working: 'Working the evening out…',
   cook: (n: number, of: number) => (of === 1 ? 'Cook' : `Cook ${n}`),
   cookShort: (n: number) => `cook ${n}`,
@@ -38,13 +39,7 @@ export const EVENING = {
   tableAt: (clock: string) => `Table ${clock}`,
   lateBy: (span: string) => `${span} late`,
   toSpare: (span: string) => `${span} to spare before you begin`,
-  decidesIt: {
-    oil: 'the oil decides it',
-    hands: 'the hands decide it',
-    oven: 'the oven decides it',
-    waits: 'what rests and cools decides it',
-  },
-  begin: 'Begin',
+  beginAt: (when: string) => `Begin ${when}`,
   goesOn: 'Next',
   handsTitle: 'Hands',
   nothing: 'Add a batch, and its evening is planned here.',
@@ -93,6 +88,14 @@ export const EVENING = {
   forWall: 'The evening, for the wall',
   ofCook: (name: string) => `The evening of ${name}`,
   run: 'Run the evening',
+  everyone: 'All cooks',
+  itsEvening: 'Its evening',
+  restIsOthers: 'Nothing more for you. What is left the others do.',
+  notBefore: (clock: string) => `planned for ${clock}`,
+  handTo: (what: string, name: string) => `Hand to ${name}: ${what}`,
+  toCook: (name: string) => `to ${name}`,
+  due: (what: string, clock: string) => `${clock}: ${what}`,
+  dueNow: 'Now in the evening',
   order: 'The order at the pot follows allergies, diets and heat.',
 } as const;
 
@@ -119,7 +122,7 @@ export const cookName = ({ name }: SupperCook, n: number, of: number): string =>
   name === '' ? EVENING.cook(n + 1, of) : name;
 
 /** What decides the time, in a few words. */
-export const decidesText = ({ decides }: Pick<Evening, 'decides'>): string => EVENING.decidesIt[decides];
+export const decidesText = ({ decides }: Pick<Evening, 'decides'>): string => DECIDES[decides];
 
 /** A way out, and what it does. */
 export function wayText(

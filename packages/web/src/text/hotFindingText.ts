@@ -1,7 +1,7 @@
 import type { DoughFamilyId, Finding } from '@ember-fold/core';
 import { type HotSentences, sayBy } from './findingText';
 import { keepsFor, plain, type Printer } from './printer';
-import { FAMILY_NAME } from './words';
+import { DECIDES, FAMILY_NAME } from './words';
 
 /** @example many(1, 'piece') // "1 piece" */
 const many = (n: number, one: string, more = `${one}s`): string => `${plain(n, 0)} ${n === 1 ? one : more}`;
@@ -123,6 +123,14 @@ const SENTENCES: HotSentences = {
   'serve.ahead-warm': () =>
     'Pieces made on an earlier day cannot wait in the room. Let them start from the fridge or frozen.',
   'serve.on-time': ({ startMs }, p) => `Begin by ${p.clock(startMs)} on ${p.day(startMs)}.`,
+  'serve.in-evening': ({ startMs, decides }, p) =>
+    `Begin at ${p.clock(startMs)} on ${p.day(startMs)}, with all batches of the supper: ${DECIDES[decides]}.`,
+  'serve.evening-late': ({ lateS, decides }, p) =>
+    `The supper is ${p.span(lateS)} late: ${DECIDES[decides]}. See what can be done on its page.`,
+  'serve.to-fridge': ({ limitMs }, p) =>
+    `Put the filled pieces into the fridge, covered. Out of it they would be safe until ${p.clock(limitMs)}.`,
+  'serve.fridge-limit': () =>
+    'Filled pieces would wait longer than the fridge keeps them. Fold them later, or freeze them.',
   'serve.no-lift': () =>
     'These pieces have no right moment to lift, so there is no time plan. Choose a way out at Fry.',
   'serve.late': ({ lateS }, p) =>

@@ -1,13 +1,16 @@
 import { SERVE as T } from '../../text/servePhrases';
-import { type ChainStep } from '@ember-fold/core';
+import type { BatchDraft, ChainStep, Evening, EveningEntry } from '@ember-fold/core';
+import { skipToken } from '@reduxjs/toolkit/query/react';
 import { Fragment, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { figureFont } from '../../ui/theme';
+import { api } from '../../data/api';
 import { useEdit } from '../../data/useEdit';
 import { selectSupperOf } from '../../data/selectKitchen';
 import { useAppSelector } from '../../data/store';
 import type { Line } from '../../data/useLine';
+import { entryName, stepInEvening } from '../../text/eveningPhrases';
 import { hotFindingText } from '../../text/hotFindingText';
 import { Findings } from '../../ui/controls/Findings';
 import { MomentField } from '../../ui/controls/MomentField';
@@ -98,30 +101,62 @@ const Whose = styled.div`
   margin-bottom: 10px;
 `;
 
-function Timeline({ steps, line }: { readonly steps: readonly ChainStep[]; readonly line: Line }) {
-  const { printer } = line;
-  const names = trayNames(line.batch);
-  const stretchName = ({ id, mark, lot, own }: ChainStep) => {
-    if (own) return own.name;
+/** A stretch of work as it is listed. */
+interface Stretch {
+  readonly key: string;
+  readonly name: string;
+  readonly kind: ChainStep['kind'];
+  readonly startMs: number;
+  readonly endMs: number;
+}
+
+/** The batch's own way to the table. */
+function ownStretches(steps: readonly ChainStep[], batch: BatchDraft): Stretch[] {
+  const names = trayNames(batch);
+  return steps.map(({ id, mark, lot, own, kind, startMs, endMs }) => {
     const isFilling = id === 'filling' || id === 'cool';
-    const of = mark === undefined ? '' : isFilling ? fillingName(line.batch, mark) : names.get(mark);
-    const named = of ? `${STEP_NAME[id]}, ${of}` : STEP_NAME[id];
-    return lot === undefined ? named : TRAY.lot(named, lot);
-  };
-  const days = [...new Set(steps.map(({ startMs }) => printer.day(startMs)))];
+    const of = mark === undefined ? '' : isFilling ? fillingName(batch, mark) : names.get(mark);
+    const named = own ? own.name : of ? `${STEP_NAME[id]}, ${of}` : STEP_NAME[id];
+    const name = own || lot === undefined ? named : TRAY.lot(named, lot);
+    return { key: `${id} ${own?.id ?? ''} ${mark ?? ''} ${lot ?? ''}`, name, kind, startMs, endMs };
+  });
+}
+
+/** The same in the evening of its supper. */
+function eveningStretches({ entries, rests }: Evening, batchId: string): Stretch[] {
+  const of = (one: { readonly batchId: string | null }) => one.batchId === batchId;
+  const isTable = (entry: EveningEntry) => entry.id.startsWith('table ');
+  const work = entries.flatMap((entry): Stretch[] => {
+    if (isTable(entry)) return [{ ...entry, key: entry.id, name: entryName(entry), kind: 'hands' }];
+    if (entry.pot === null) return entry.batchId === batchId ? [stretchOf(entry, entryName(entry))] : [];
+    return entry.steps
+      .filter((step) => of(step) && step.lengthS > 0)
+      .map((step) => stretchOf({ ...step, id: step.what, cook: 0 }, stepInEvening(step)));
+  });
+  const alone = rests
+    .filter((rest) => of(rest) && rest.endMs > rest.startMs)
+    .map(({ step, startMs, endMs }): Stretch => {
+      const name = stepInEvening({ batchId, what: step.what, step, fromS: 0, lengthS: 0, startMs, endMs });
+      return { key: step.id, name, kind: 'passive', startMs, endMs };
+    });
+  return [...work, ...alone].sort((a, b) => a.startMs - b.startMs);
+}
+
+const stretchOf = (
+  { id, cook, startMs, endMs }: Pick<EveningEntry, 'id' | 'cook' | 'startMs' | 'endMs'>,
+  name: string,
+): Stretch => ({ key: id, name, kind: cook === null ? 'passive' : 'hands', startMs, endMs });
+
+function Timeline({ stretches, printer }: { readonly stretches: readonly Stretch[]; readonly printer: Printer }) {
+  const days = [...new Set(stretches.map(({ startMs }) => printer.day(startMs)))];
   return (
     <>
       {days.map((day) => {
-        const own = steps.filter(({ startMs }) => printer.day(startMs) === day);
+        const own = stretches.filter(({ startMs }) => printer.day(startMs) === day);
         return (
           <Fragment key={day}>
             {days.length > 1 && <PanelTitle as="h3">{day}</PanelTitle>}
-            <Day
-              label={days.length > 1 ? T.stepsOn(day) : T.steps}
-              steps={own}
-              printer={printer}
-              nameOf={stretchName}
-            />
+            <Day label={days.length > 1 ? T.stepsOn(day) : T.steps} steps={own} printer={printer} />
           </Fragment>
         );
       })}
@@ -131,23 +166,22 @@ function Timeline({ steps, line }: { readonly steps: readonly ChainStep[]; reado
 
 interface DayProps {
   readonly label: string;
-  readonly steps: readonly ChainStep[];
+  readonly steps: readonly Stretch[];
   readonly printer: Printer;
-  readonly nameOf: (step: ChainStep) => string;
 }
 
 /** What is done on one day, each stretch where it lies in that day's work. */
-function Day({ label, steps, printer, nameOf }: DayProps) {
+function Day({ label, steps, printer }: DayProps) {
   const from = steps[0]!.startMs;
   const to = steps.reduce((most, step) => Math.max(most, step.endMs), from + 1);
   const at = (ms: number) => `${(100 * (ms - from)) / (to - from)}%`;
   return (
     <Chain aria-label={label}>
       {steps.map((step) => (
-        <li key={`${step.id} ${step.own?.id ?? ''} ${step.mark ?? ''} ${step.lot ?? ''}`}>
+        <li key={step.key}>
           <time dateTime={new Date(step.startMs).toISOString()}>{printer.clock(step.startMs)}</time>
           <span>
-            {nameOf(step)}
+            {step.name}
             <small>{`${printer.span((step.endMs - step.startMs) / 1000)}, ${step.kind === 'hands' ? 'hands' : T.byItself}`}</small>
           </span>
           <Track className="track" aria-hidden>
@@ -190,6 +224,12 @@ export function ServeStation({ line }: { readonly line: Line }) {
   const { draft, printer, cold, hot } = line;
   const supper = useAppSelector((state) => selectSupperOf(state, line.batch.supper));
   const serve = hot?.serve ?? null;
+  const batchId = useAppSelector((state) => state.draft.batchId);
+  const evening = api.useEveningQuery(line.batch.supper ?? skipToken).data?.evening ?? null;
+  const stretches =
+    batchId !== null && evening?.batches.some((one) => one.batchId === batchId)
+      ? eveningStretches(evening, batchId)
+      : ownStretches(serve?.steps ?? [], line.batch);
   const { allergens, diet } = cold.contains;
   return (
     <StationLayout
@@ -237,7 +277,11 @@ export function ServeStation({ line }: { readonly line: Line }) {
             <ForSupper batch={line.batch} printer={printer} />
           </Whose>
           <Suspense fallback={null}>{own && <OwnSteps line={line} onClose={() => setOwn(false)} />}</Suspense>
-          {serve ? <Timeline steps={serve.steps} line={line} /> : <Soft>{hot ? T.noPieceToFryYet : 'Computing…'}</Soft>}
+          {serve ? (
+            <Timeline stretches={stretches} printer={printer} />
+          ) : (
+            <Soft>{hot ? T.noPieceToFryYet : 'Computing…'}</Soft>
+          )}
         </>
       }
       findings={

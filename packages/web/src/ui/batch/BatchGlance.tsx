@@ -1,9 +1,11 @@
 import { type PlannedTray, supperPart, type SupperPart } from '@ember-fold/core';
+import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
 import { selectKitchenFor } from '../../data/selectKitchen';
 import { useAppSelector } from '../../data/store';
+import { inEvening } from '../../data/useLine';
 import { BENCH_SHEETS as T } from '../../text/benchSheetPhrases';
 import { lineText } from '../../text/lineText';
 import { makePrinter } from '../../text/printer';
@@ -81,11 +83,12 @@ interface BatchGlanceProps {
 export function BatchGlance({ id, version, onPlan }: BatchGlanceProps) {
   const { data } = api.useBatchAtQuery({ id, version });
   const draft = data?.draft ?? null;
-  const told = useRef(onPlan);
+  const onPlanned = useRef(onPlan);
   useEffect(() => {
-    told.current = onPlan;
+    onPlanned.current = onPlan;
   });
   const kitchen = useAppSelector((state) => selectKitchenFor(state, draft));
+  const told = api.useEveningQuery(draft?.supper ?? skipToken).data;
   const [plan, setPlan] = useState<readonly PlannedTray[] | 'none' | null>(null);
   useEffect(() => {
     if (!draft || !kitchen) return;
@@ -95,7 +98,7 @@ export function BatchGlance({ id, version, onPlan }: BatchGlanceProps) {
     void planOnce(draft, kitchen, Date.now()).then(
       (trays) => {
         show(trays);
-        if (isNewest) told.current?.(trays, supperPart(id, draft, trays, kitchen));
+        if (isNewest) onPlanned.current?.(trays, supperPart(id, draft, trays, kitchen));
       },
       () => show('none'),
     );
@@ -111,7 +114,13 @@ export function BatchGlance({ id, version, onPlan }: BatchGlanceProps) {
   const { form, fold, dough } = first.draft;
   const line = {
     ...{ batch: draft, draft: first.draft, kitchen, printer: makePrinter(kitchen) },
-    ...{ cold: first.plan, hot: first.plan, hotIsCurrent: true, hotProblem: null, trays: [] },
+    ...{
+      cold: first.plan,
+      hot: inEvening(first.plan, told?.evening ?? null, id),
+      hotIsCurrent: true,
+      hotProblem: null,
+      trays: [],
+    },
   };
   return (
     <Glance>
