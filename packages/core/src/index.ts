@@ -188,6 +188,8 @@ export {
   type Evening,
   type EveningEntry,
   type EveningOfBatch,
+  eveningDelay,
+  type EveningDelay,
   eveningMoves,
   eveningTurns,
   type EveningTurn,

@@ -66,7 +66,8 @@ export interface EveningAsk {
   readonly nowMs: number | null;
 }
 
-const DAY_S = 86_400;
+/** What lies so long before the table is work of an earlier day, s: no day of cooking is as long. */
+const EARLIER_S = 18 * 3600;
 /** Steps that hands do one right after the other. */
 const JOINED: Partial<Record<RunStep['what'], RunStep['what']>> = { 'cook-filling': 'weigh-filling', fold: 'roll' };
 /** Risen pieces may wait for this share of their proof more. Our own. */
@@ -206,7 +207,7 @@ export function eveningTasks(ask: EveningAsk): EveningTasks {
 const emptyProblem = (): EveningProblem => ({ tasks: [], lags: [], cooks: [], day: [], dueS: 0, nowS: null });
 
 const isPinnedEarlier = (pin: EveningPin | undefined, zeroMs: number): boolean =>
-  pin?.at !== undefined && zeroMs - Date.parse(pin.at) > (DAY_S / 2) * 1000;
+  pin?.at !== undefined && zeroMs - Date.parse(pin.at) > 1000 * EARLIER_S;
 
 function eveningCook({ id, name, from, to, noOil }: SupperCook, s: (ms: number) => number): EveningCook {
   const moment = (at: string | undefined) => (at === undefined ? null : s(Date.parse(at)));
@@ -240,7 +241,7 @@ function handsOf({ batchId, sheet, eatMs }: EveningPart, { states }: EveningAsk)
     works.push({
       ...{ id: `${batchId} ${step.id}`, lengthS, group: batchId, pot: null, eatMs, steps: [one(0)] },
       ...{ hands: isBake ? null : 'board', things: isBake ? ['oven'] : [] },
-      isEarlier: eatMs - (step.startMs + 1000 * step.durationS) > (DAY_S / 2) * 1000,
+      isEarlier: eatMs - (step.startMs + 1000 * step.durationS) > 1000 * EARLIER_S,
     });
   }
   return works;

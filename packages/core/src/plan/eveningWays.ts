@@ -117,7 +117,7 @@ export function withEveningWay(way: EveningWay, { supper, drafts }: SupperWhole,
  * @param evening as it stands
  * @param pots names of pots that stand on other rings; `null`: the kitchen's own
  * @param helperId id for one cook more
- * @example eveningWaysFor(evening, { supper, drafts: {} }, [], 1, 'helper', 0).length // 2
+ * @example eveningWaysFor(evening, { supper, drafts: {} }, [], 1, 'helper', 0).length // 5
  */
 export function eveningWaysFor(
   evening: Pick<Evening, 'lateS' | 'entries' | 'startMs'>,

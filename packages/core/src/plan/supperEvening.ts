@@ -278,7 +278,7 @@ function hotPots(parts: readonly EveningPart[], entries: readonly EveningEntry[]
   });
 }
 
-/** Whether pieces that were fried first wait longer for the table than they are good. @example isHeldLong({ heldS: 3600 }) // true */
+/** Whether pieces that were fried first wait longer for the table than they are good. @example isHeldLong({ heldS: 9000 }) // true */
 export function isHeldLong({ heldS }: Pick<EveningOfBatch, 'heldS'>): boolean {
   return heldS > BEST_S;
 }
@@ -332,4 +332,30 @@ export function eveningTurns({ entries }: Pick<Evening, 'entries'>, cook: number
       }),
     )
     .sort((a, b) => a.startMs - b.startMs);
+}
+
+/** A step that was over later than it was planned. */
+export interface EveningDelay {
+  readonly batchId: string;
+  readonly step: RunStep;
+  readonly byS: number;
+}
+
+/**
+ * Why an evening has moved: of what is done, what was over latest against the plan. `null`: nothing was
+ * late by more than a few minutes.
+ * @example eveningDelay(evening, {}) // null
+ */
+export function eveningDelay(
+  { entries }: Pick<Evening, 'entries'>,
+  states: Readonly<Record<string, CookState>>,
+): EveningDelay | null {
+  let most: EveningDelay | null = null;
+  for (const { batchId, step, endMs } of entries.flatMap(({ steps }) => steps)) {
+    const atMs = step && batchId !== null ? stepState(states[batchId] ?? new Map(), step.id).atMs : null;
+    if (!step || batchId === null || atMs === null) continue;
+    const byS = (atMs - endMs) / 1000;
+    if (byS >= MOVED_S && byS > (most?.byS ?? 0)) most = { batchId, step, byS };
+  }
+  return most;
 }

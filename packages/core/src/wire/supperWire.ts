@@ -1,6 +1,6 @@
 import type { SupperCook } from '../draft/supper.js';
 import type { EveningWayOut } from '../plan/eveningWays.js';
-import type { Evening } from '../plan/supperEvening.js';
+import type { Evening, EveningDelay } from '../plan/supperEvening.js';
 
 /** The evening of a supper as it is now. */
 export interface SupperEvening {
@@ -10,6 +10,8 @@ export interface SupperEvening {
   readonly planned: Evening | null;
   /** Something was told done, or should have begun: `evening` goes on from now. */
   readonly isBegun: boolean;
+  /** What was over latest against the plan; `null`: nothing was. */
+  readonly delay: EveningDelay | null;
   /** In the order of the evening's cooks. */
   readonly cooks: readonly SupperCook[];
   /** Its batches that are still to be made, by name. */

@@ -9,6 +9,7 @@ import {
   type Evening,
   type EveningAsk,
   type EveningPart,
+  eveningDelay,
   type EveningWayOut,
   eveningWaysFor,
   type Kitchen,
@@ -76,10 +77,11 @@ export class SupperEvenings {
     const isLate = planned !== null && (planned.entries[0]?.startMs ?? Infinity) < nowMs;
     const batches = made.map(({ id, draft }) => ({ id, name: draft.name, pieces: batchPieces(draft) }));
     const common = { cooks, batches, atMs: nowMs };
-    if (!isTold && !isLate) return { evening: planned, planned, isBegun: false, ...common };
+    if (!isTold && !isLate) return { evening: planned, planned, isBegun: false, delay: null, ...common };
     const { parts: now, states } = await this.goingOn(made, nowMs);
     const evening = await this.planOf(this.askOf(row.supper, cooks, now, states, nowMs));
-    return { evening, planned, isBegun: true, ...common };
+    const told = Object.fromEntries(made.map(({ id, state }) => [id, state]));
+    return { evening, planned, isBegun: true, delay: planned && eveningDelay(planned, told), ...common };
   }
 
   /** What can be done about an evening, each thing worked out. */

@@ -163,7 +163,7 @@ function Supper({ row, list }: SupperProps) {
         {(told) =>
           told.evening ? (
             <Wide>
-              <EveningPanel {...{ told, supper, hands, edits, printer, nowMs }} evening={told.evening} />
+              <EveningPanel {...{ told, supper, edits, printer, nowMs }} evening={told.evening} />
               <div>
                 <Ways
                   supperId={id}

@@ -1,6 +1,6 @@
 import type { Evening, EveningEntry, EveningWayOut, SupperCook } from '@ember-fold/core';
 import { RUN_NAME } from './cookText';
-import { listNames, plain, type Printer } from './printer';
+import { plain, type Printer } from './printer';
 import { DECIDES, STEP_NAME } from './words';
 
 /** What the evening of a supper says, in one place so that it can be translated. */
@@ -8,19 +8,17 @@ export const EVENING = {
   title: 'The evening',
   theEvening: 'the evening',
   opening: 'Opening the step…',
-  working: 'Working the evening out…',
   cook: (n: number, of: number) => (of === 1 ? 'Cook' : `Cook ${n}`),
-  cookShort: (n: number) => `cook ${n}`,
   pot: 'Pot',
   oven: 'Oven',
   cold: 'Cold',
+  inFridge: 'fridge',
+  hotUntil: (clock: string) => `hot until ${clock}`,
   byItself: 'By itself',
-  table: 'Table',
   hands: (span: string) => `${span} of hands`,
   handsFrom: (span: string, clock: string) => `${span}, from ${clock}`,
   change: 'Oil to the next heat',
   atOil: 'At the oil',
-  atOilLong: 'At the oil: somebody stays while it is hot',
   task: (from: string, to: string, what: string) => `${from} to ${to}: ${what}`,
   of: (what: string, batch: string | null) => (batch === null ? what : `${what}, ${batch}`),
   decides: 'Dark edge: it decides the time.',
@@ -51,9 +49,8 @@ export const EVENING = {
   movedBy: (what: string, span: string, later: boolean) => `${what}: ${span} ${later ? 'later' : 'sooner'}`,
   showMoves: 'Show them',
   fewerMoves: 'Hide them',
-  becauseOf: (what: string, span: string) => `Because ${what} was over ${span} later than planned.`,
+  becauseOf: (what: string, span: string) => `“${what}” was over ${span} later than planned.`,
   earlierDay: (day: string) => `On ${day}`,
-  stretch: 'Stretch of work',
   beginsAt: 'Begins',
   who: 'Who does it',
   dayBefore: 'Do it the day before',
@@ -63,7 +60,7 @@ export const EVENING = {
   brokenPin: (what: string, clock: string) =>
     `${what} cannot begin when you asked: what it needs is not ready. It begins at ${clock}.`,
   outOfHours: (what: string) => `${what} lies outside the hours of its cook.`,
-  past: 'Some of this should have begun already. It is planned on from now.',
+  past: 'Some of it should have begun already: it is planned on from now.',
   cooks: 'Who cooks',
   addCook: 'Add a cook',
   removeCook: (name: string) => `Remove ${name}`,
@@ -75,7 +72,6 @@ export const EVENING = {
   allTheTime: (name: string) => `${name} is there from the start`,
   staysTillEnd: (name: string) => `${name} stays to the end`,
   noOil: 'Keeps away from the oil',
-  anyone: 'whoever is free',
   ways: 'What can be done',
   waysLate: (span: string) => `${span} late. What can be done?`,
   lookWays: 'What would change it?',
@@ -171,5 +167,3 @@ export function wayText(
     isGood: lateS <= 60 && unsafe === 0 && eats.fed >= eats.heads,
   };
 }
-
-export const namesOf = (names: readonly string[]): string => listNames(names);

@@ -13,25 +13,6 @@ const fewer = (n: number): string => `${plain(Math.floor(10 * n) / 10, 1)}`;
 
 /** What suppers say, in one place so that it can be translated. */
 export const SUPPER = {
-  evening: 'The evening',
-  cook: (n: number, of: number) => (of === 1 ? 'Cook' : `Cook ${n}`),
-  pot: 'Pot',
-  byItself: 'By itself',
-  change: 'Oil to the next heat',
-  task: (from: string, to: string, what: string, batch: string | null) =>
-    `${from} to ${to}: ${what}${batch === null ? '' : `, ${batch}`}`,
-  earlier: (day: string, what: string) => `${day}: ${what}`,
-  allUp: 'Last lift',
-  helped: (clock: string, later: string) => `With one more pair of hands you begin at ${clock}, ${later} later.`,
-  notHelped: 'One more pair of hands changes nothing: the pot decides it.',
-  waits: (each: string) =>
-    `Filled pieces wait for the oil longer than in their own plan: ${each}. Keep them covered in the fridge: out of it they are safe for 2 h in all, over {32} for 1 h. Local rules come first.`,
-  lifted: (each: string) =>
-    `Lifted long before they are eaten: ${each}. Keep them over {60} in the oven, or chill them and crisp them again. A second pot makes it shorter.`,
-  wait: (batch: string, span: string) => `${batch} ${span}`,
-  bar: (step: string, batch: string | null) => (batch === null ? step : `${step} · ${batch}`),
-  past: 'Some of this should have begun already.',
-  order: 'Times of each batch by itself stand at its Serve station. These are for all of them together.',
   supper: 'Supper',
   theSupper: 'the supper',
   newSupper: 'New supper',
@@ -46,7 +27,6 @@ export const SUPPER = {
   addServing: 'Add another time',
   removeServing: (n: number) => `Remove time ${n}`,
   servingsMove: 'Batches go with their time when you change it.',
-  moreServings: (n: number) => `and ${n} more`,
   begin: 'Begin',
   beginSays: (step: string, batch: string) => `${step}, ${batch}`,
   notYet: 'not planned yet',

@@ -1,4 +1,4 @@
-import type { Evening, EveningEntry, EveningPin, SupperCook, SupperEvening } from '@ember-fold/core';
+import type { Evening, EveningEntry, EveningPin, SupperEvening } from '@ember-fold/core';
 import { type ReactNode, useRef } from 'react';
 import { styled } from 'styled-components';
 import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/eveningPhrases';
@@ -168,11 +168,9 @@ export function EveningChart({ told, evening, pins, printer, nowMs, onMove, onOp
       perPx={perPx}
       onOpen={() => onOpen(entry)}
       onMove={(byMs, rowsDown) => {
-        const next = cook === null ? null : cooks[cook + rowsDown];
-        onMove(entry, {
-          ...(byMs !== 0 && { at: new Date(entry.startMs + byMs).toISOString() }),
-          ...(rowsDown !== 0 && next && { cook: next.id }),
-        });
+        const next = cook === null || rowsDown === 0 ? undefined : cooks[cook + rowsDown];
+        const at = byMs === 0 ? undefined : new Date(entry.startMs + byMs).toISOString();
+        if (at || next) onMove(entry, { ...(at && { at }), ...(next && { cook: next.id }) });
       }}
     />
   );
@@ -259,7 +257,7 @@ export function EveningChart({ told, evening, pins, printer, nowMs, onMove, onOp
             key: `${wait.batchId} ${wait.mark}`,
             place: placeOf(wait.startMs, wait.endMs),
             colour: colourOf(wait.batchId),
-            name: E.of('fridge', nameOf(wait.batchId)),
+            name: E.of(E.inFridge, nameOf(wait.batchId)),
             says: E.fridge(nameOf(wait.batchId) ?? '', printer.clock(wait.limitMs)),
             limit: `${(100 * (wait.limitMs - wait.startMs)) / (wait.endMs - wait.startMs)}%`,
           })),
@@ -325,7 +323,7 @@ function handsText(evening: Evening, cook: number, printer: Printer): string {
 
 function potText(evening: Evening, pot: string, printer: Printer): string {
   const hot = evening.hotUntil.find((one) => one.pot === pot);
-  return hot ? `hot until ${printer.clock(hot.untilMs)}` : '';
+  return hot ? E.hotUntil(printer.clock(hot.untilMs)) : '';
 }
 
 interface RowProps {
@@ -348,7 +346,3 @@ function Row({ name, says, heightPx, children }: RowProps) {
     </section>
   );
 }
-
-/** Who stands in which row, for a page that lists them. */
-export const cooksNames = (cooks: readonly SupperCook[]): readonly string[] =>
-  cooks.map((cook, i) => cookName(cook, i, cooks.length));

@@ -11,7 +11,7 @@ import { Panel, PanelTitle, Soft } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
 import { figureFont, PHONE } from '../../ui/theme';
 import { batchColour } from './batchColour';
-import { dayBefore, type EveningEdits, withCook } from './editEvening';
+import { dayBefore, type EveningEdits } from './editEvening';
 import { EveningChart } from './EveningChart';
 import { Moved } from './Moved';
 import { TaskSheet } from './TaskSheet';
@@ -99,19 +99,19 @@ interface EveningPanelProps {
   readonly told: SupperEvening;
   readonly evening: Evening;
   readonly supper: Supper;
-  readonly hands: number;
   readonly edits: EveningEdits;
   readonly printer: Printer;
   readonly nowMs: number;
 }
 
 /** The evening over cooks, pots, oven and cold; on a phone the list of one cook. */
-export function EveningPanel({ told, evening, supper, hands, edits, printer, nowMs }: EveningPanelProps) {
+export function EveningPanel({ told, evening, supper, edits, printer, nowMs }: EveningPanelProps) {
   const [openId, setOpenId] = useState<string | null>(null);
   const { batches, cooks } = told;
   const pins = supper.pins ?? {};
   const open = evening.entries.find(({ id }) => id === openId);
   const nameOf = (id: string | null) => batches.find((batch) => batch.id === id)?.name ?? null;
+  const isLatest = evening.isProved || (evening.startMs ?? 0) > evening.latestMs - 60_000;
   const earlier = evening.entries.filter(({ startMs }) => startMs < (evening.startMs ?? 0));
   return (
     <Panel aria-label={E.title} style={{ marginBottom: 14 }}>
@@ -145,9 +145,9 @@ export function EveningPanel({ told, evening, supper, hands, edits, printer, now
         ))}
       </Legend>
       <Moved told={told} printer={printer} nameOf={nameOf} />
-      <ul>{findings(told, evening, supper, printer, nameOf, nowMs)}</ul>
+      <ul>{findings(evening, printer, nameOf)}</ul>
       <Soft>
-        {E.decides} {E.legend} {E.order} {evening.isProved ? E.best : E.nearBest(printer.clock(evening.latestMs))}
+        {E.decides} {E.legend} {E.order} {isLatest ? E.best : E.nearBest(printer.clock(evening.latestMs))}
       </Soft>
       {open && (
         <TaskSheet
@@ -157,11 +157,7 @@ export function EveningPanel({ told, evening, supper, hands, edits, printer, now
           nameOf={nameOf}
           printer={printer}
           onClose={() => setOpenId(null)}
-          onPin={(pin) => {
-            // A cook that has no name yet is one of the supper's from now on.
-            if (pin.cook !== undefined && !supper.cooks) edits.setCooks(withCook(supper, hands, '', {}));
-            edits.pin(open.id, pin);
-          }}
+          onPin={(pin) => edits.pin(open.id, pin)}
           onDayBefore={() => edits.pin(open.id, { at: dayBefore(open.startMs) })}
           onFree={() => edits.free(open.id)}
         />
@@ -171,14 +167,7 @@ export function EveningPanel({ told, evening, supper, hands, edits, printer, now
 }
 
 /** What is wrong with the evening, or waits too long. */
-function findings(
-  { batches }: SupperEvening,
-  evening: Evening,
-  supper: Supper,
-  printer: Printer,
-  nameOf: (id: string | null) => string | null,
-  nowMs: number,
-): ReactNode {
+function findings(evening: Evening, printer: Printer, nameOf: (id: string | null) => string | null): ReactNode {
   const entryOf = (id: string) => evening.entries.find((entry) => entry.id === id)!;
   const said = (id: string) => E.of(entryName(entryOf(id)), nameOf(entryOf(id).batchId));
   const found: { tone: 'stop' | 'look-out' | 'know'; says: string }[] = [];
@@ -202,9 +191,6 @@ function findings(
       tone: 'know',
       says: withTemps(E.coolSays(pot === '' ? E.pot : pot, printer.clock(untilMs)), printer),
     });
-  void batches;
-  void supper;
-  void nowMs;
   return found.map(({ tone, says }) => (
     <Told key={says} data-tone={tone}>
       <ToneMark tone={tone} />

@@ -1,6 +1,7 @@
 import type { SupperEvening } from '@ember-fold/core';
 import { eveningMoves } from '@ember-fold/core';
 import { useState } from 'react';
+import { RUN_NAME } from '../../text/cookText';
 import { entryName, EVENING as E } from '../../text/eveningPhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
@@ -15,14 +16,17 @@ interface MovedProps {
 /** What has moved against the plan, and because of what. */
 export function Moved({ told, printer, nameOf }: MovedProps) {
   const [all, setAll] = useState(false);
-  const { evening, planned, isBegun } = told;
+  const { evening, planned, isBegun, delay } = told;
   if (!isBegun || !evening || !planned) return null;
   const moves = eveningMoves(planned, evening);
   if (moves.length === 0) return null;
+  const why = delay
+    ? E.becauseOf(E.of(RUN_NAME[delay.step.what].toLowerCase(), nameOf(delay.batchId)), printer.span(delay.byS))
+    : E.past;
   return (
     <div role="status">
       <Soft as="div">
-        {E.moved(moves.length)}{' '}
+        {E.moved(moves.length)} {why}{' '}
         <Button $look="quiet" style={{ padding: 0 }} aria-expanded={all} onPress={() => setAll((on) => !on)}>
           {all ? E.fewerMoves : E.showMoves}
         </Button>

@@ -92,17 +92,16 @@ export function TaskBar({ place, colour, name, says, decides, isSettled, perPx, 
   const open = () => {
     if (Math.abs(moved.current.x) < TAP_PX && Math.abs(moved.current.y) < TAP_PX) onOpen();
   };
+  const opensByKey = (event: KeyboardEvent) => {
+    if (event.key !== 'Enter' && event.key !== ' ') return;
+    event.preventDefault();
+    onOpen();
+  };
   return (
     <Place style={place}>
       <Bar
-        {...mergeProps(moveProps, focusProps, {
-          onClick: open,
-          onKeyDown: (event: KeyboardEvent) => {
-            if (event.key !== 'Enter' && event.key !== ' ') return;
-            event.preventDefault();
-            onOpen();
-          },
-        })}
+        {...mergeProps(moveProps, focusProps, { onKeyDown: opensByKey })}
+        onClick={open}
         role="button"
         tabIndex={0}
         aria-label={says}

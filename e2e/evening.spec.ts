@@ -1,0 +1,149 @@
+import { readFile } from 'node:fs/promises';
+import ICAL from 'ical.js';
+import type { Batch, SupperEvening } from '@ember-fold/core';
+import { axeFindsNothing, expect, fitsAcross, product, read, settled, test } from './kitchen';
+
+interface Row {
+  readonly id: string;
+  readonly supper: {
+    readonly name: string;
+    readonly pins?: object;
+    readonly servings: readonly { readonly at: string }[];
+  };
+}
+const walk = async () => (await read<Row[]>('/suppers')).find(({ supper }) => supper.name === 'Lantern Walk supper')!;
+const eveningOf = (id: string) => read<SupperEvening>(`/suppers/${id}/evening`);
+
+test('the Lantern Walk: planned as one, a stretch moved by key and back, a cook more, the calendar, two cooks at work', async ({
+  page,
+  context,
+}) => {
+  const { id } = await walk();
+  await page.goto(`/table/${id}`);
+  const evening = page.getByRole('region', { name: 'The evening' });
+  const pot = evening.getByRole('list', { name: 'Pot', exact: true }).getByRole('listitem');
+  await expect(pot.first()).toHaveText('Heat the oil');
+  await expect(evening.getByText(/No plan (begins later|can begin later than)/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'It holds' })).toContainText(/All up \d\d:\d\d/);
+  await axeFindsNothing(page, 'the evening');
+
+  // One truth: Serve, the first page and the run-sheet say what the evening says.
+  const told = await eveningOf(id);
+  const lentil = told.evening!.batches.find(({ name }) => name === 'Lentil and dill cones')!;
+  const clock = (ms: number) => new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+  await page.goto(`/bench/${lentil.batchId}/serve`);
+  await settled(page);
+  await expect(page.getByRole('list', { name: 'Steps' }).getByRole('time').first()).toHaveText(clock(lentil.startMs));
+  await expect(page.getByText(`start ${clock(lentil.startMs)}`)).toBeVisible();
+  await page.goto(`/cook/${lentil.batchId}`);
+  await expect(page.getByRole('list', { name: 'Next' })).toContainText(clock(lentil.startMs + 360_000));
+
+  // Later by two keys: it stays where it was put, and one tap takes it back.
+  await page.goto(`/table/${id}`);
+  const first = evening.getByRole('list', { name: 'Cook', exact: true }).getByRole('button').first();
+  const before = await first.getAttribute('aria-label');
+  const beganMs = told.evening!.entries[0]!.startMs;
+  await first.focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(first).toHaveAttribute('aria-label', new RegExp(`^${clock(beganMs - 300_000)} to .*Settled by you$`));
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(first).toHaveAttribute('aria-label', before!);
+  // Opened by Enter: the day before. The day itself begins later.
+  await first.focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('dialog').getByRole('button', { name: 'Do it the day before' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await expect(evening.getByRole('button', { name: /^On Friday/ })).toBeVisible();
+  expect((await eveningOf(id)).evening!.startMs!).toBeGreaterThan(beganMs);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(evening.getByRole('button', { name: /^On Friday/ })).toHaveCount(0);
+
+  // What would change it: each worked out; one more pair of hands begins hours later.
+  await page.getByRole('button', { name: 'What would change it?' }).click();
+  await page.getByRole('button', { name: 'Take this: One more pair of hands' }).click();
+  await expect(evening.getByRole('list', { name: 'Cook 2' }).getByRole('button').first()).toBeVisible();
+  await expect.poll(async () => (await eveningOf(id)).evening!.startMs! - beganMs).toBeGreaterThan(2 * 3_600_000);
+
+  // The calendar, read by another program.
+  const waits = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Calendar' }).click();
+  const text = await readFile(await (await waits).path(), 'utf8');
+  const events = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+  const now = (await eveningOf(id)).evening!;
+  expect(events.map((event) => event.startDate.toJSDate().getTime())).toEqual(
+    now.entries.map(({ startMs }) => startMs),
+  );
+
+  // Two devices, one cook each: what one hands over the other has.
+  await page.getByRole('link', { name: 'Run the evening' }).click();
+  await page.getByRole('button', { name: /Who cooks at this device/ }).click();
+  await page.getByRole('option', { name: 'Cook 1' }).click();
+  const other = await context.newPage();
+  await other.goto(`/cook/evening/${id}`);
+  await expect(other.getByRole('list', { name: 'Next' }).getByRole('listitem').first()).toBeVisible();
+  const step = page.getByRole('region', { name: 'Now' });
+  await expect(step.getByRole('heading', { name: 'Weigh the filling' })).toBeVisible();
+  await step.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(step.getByRole('heading', { name: 'Cook the filling' })).toBeVisible();
+  const mine = (await eveningOf(id)).evening!.entries;
+  const handed = page.getByRole('button', { name: /^Hand to Cook 2/ }).first();
+  await handed.click();
+  await expect
+    .poll(
+      async () => Object.values((await walk()).supper.pins ?? {}).map((pin) => (pin as { cook?: string }).cook).length,
+    )
+    .toBe(1);
+  expect(mine.length).toBeGreaterThan(0);
+});
+
+test('twenty minutes late: what moved is said, ways out are there, one is taken, and it holds again', async ({
+  page,
+}) => {
+  const row = await walk();
+  const { id, supper } = row;
+  const told = await eveningOf(id);
+  const needsMs = Date.parse(supper.servings[0]!.at) - told.evening!.latestMs;
+  // The table is so near that the day is twenty minutes short.
+  const at = new Date(Date.now() + needsMs - 1_200_000).toISOString();
+  const { version } = await read<{ version: number }>(`/suppers/${id}`);
+  const moved = { ...supper, servings: [{ ...supper.servings[0]!, at }] };
+  const put = {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ version, supper: moved }),
+  };
+  expect((await fetch(`${product().address}/api/suppers/${id}`, put)).status).toBe(200);
+  await page.goto(`/table/${id}`);
+  const late = page.getByRole('region', { name: 'Late', exact: true });
+  await expect(late).toContainText(/(1[5-9]|2\d) min late/);
+  await expect(page.getByText(/Some of it should have begun already/)).toBeVisible();
+  const ways = page.getByRole('region', { name: 'What can be done' });
+  await expect(ways.getByRole('listitem').first()).toBeVisible();
+  await expect(ways).toContainText('One more pair of hands from now on');
+  await expect(ways).toContainText(/Table \d+ min later/);
+  const pieces = async () => {
+    const { batches } = await eveningOf(id);
+    return await Promise.all(batches.map(async (one) => (await read<Batch>(`/batches/${one.id}`)).draft));
+  };
+  const before = await pieces();
+  await ways.getByRole('button', { name: /^Take this: Leave out / }).click();
+  await expect(page.getByRole('region', { name: 'It holds' })).toBeVisible();
+  expect((await pieces()).length).toBe(before.length - 1);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(late).toBeVisible();
+  await expect.poll(async () => (await pieces()).length).toBe(before.length);
+  // The first thing to do is called in every room.
+  await page.getByRole('link', { name: 'Store', exact: true }).click();
+  await expect(page.getByRole('status', { name: 'Now in the evening' })).toContainText(/\d\d:\d\d: Weigh the filling/);
+  // On a phone it is the list of one cook; nothing reaches past the side.
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/table/${id}`);
+  await expect(
+    page
+      .getByRole('list', { name: /^The evening of/ })
+      .getByRole('listitem')
+      .first(),
+  ).toBeVisible();
+  await fitsAcross(page, 'the evening');
+  await axeFindsNothing(page, 'the evening on a phone');
+});

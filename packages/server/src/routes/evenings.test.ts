@@ -1,0 +1,178 @@
+import { type Evening, type Supper, type SupperEvening, type SupperWays, withEveningWay } from '@ember-fold/core';
+import ICAL from 'ical.js';
+import { randomUUID } from 'node:crypto';
+import { newBatch } from '../test/newBatch.js';
+import { openApp, T0, type TestApp } from '../test/openApp.js';
+
+let app: TestApp;
+beforeEach(async () => {
+  app = await openApp();
+});
+afterEach(() => app.close());
+
+const HOUR_MS = 3_600_000;
+/** The night before, clocks are put forward in half of Europe: times are told in UTC. */
+const EAT_AT = '2026-03-29T17:00:00.000Z';
+const EAT_MS = Date.parse(EAT_AT);
+const STARTERS = ['squash-sage', 'mackerel-leek'] as const;
+
+async function madeSupper(change: Partial<Supper> = {}) {
+  const id = randomUUID();
+  const servings = [{ id: randomUUID(), at: EAT_AT }];
+  const supper: Supper = { name: 'Lantern, Walk; supper', servings, each: 2, guests: [], ...change };
+  expect((await app.call('POST', '/api/suppers', { id, supper })).status).toBe(201);
+  const batches: string[] = [];
+  for (const starter of STARTERS) {
+    const batchId = randomUUID();
+    const draft = { ...newBatch(starter, starter, 12, EAT_AT), supper: id };
+    expect((await app.call('POST', '/api/batches', { id: batchId, draft })).status).toBe(201);
+    batches.push(batchId);
+  }
+  return { id, supper, batches };
+}
+const eveningOf = async (id: string): Promise<SupperEvening> =>
+  (await app.call('GET', `/api/suppers/${id}/evening`)).body;
+const told = async (batchId: string, step: string, atMs: number) =>
+  expect(
+    (await app.call('POST', `/api/batches/${batchId}/cook/acts`, { id: randomUUID(), atMs, step, kind: 'done' }))
+      .status,
+  ).toBe(201);
+
+/** The events of a calendar, as another program reads them. */
+function eventsIn(text: string) {
+  return new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((part) => {
+    const event = new ICAL.Event(part);
+    return {
+      ...{ uid: event.uid, sequence: event.sequence, summary: event.summary },
+      ...{ startMs: event.startDate.toJSDate().getTime(), endMs: event.endDate.toJSDate().getTime() },
+      isUtc: event.startDate.zone === ICAL.Timezone.utcTimezone,
+      alarms: part.getAllSubcomponents('valarm').map((alarm) => String(alarm.getFirstPropertyValue('trigger'))),
+    };
+  });
+}
+
+test('an evening: planned as one, on from now when something is told or late, and by the cooks there are', async () => {
+  app.clock.ms = EAT_MS - 30 * HOUR_MS;
+  const { id, supper, batches } = await madeSupper();
+  const first = await eveningOf(id);
+  expect(first).toMatchObject({ isBegun: false, cooks: [{ name: '' }] });
+  expect(first.batches.map((batch) => batch.id).sort()).toEqual([...batches].sort());
+  const planned = first.evening!;
+  expect(planned.lateS).toBe(0);
+  expect(first.planned).toEqual(planned);
+  const hands = planned.entries.filter(({ cook }) => cook !== null);
+  hands.slice(1).forEach((entry, i) => expect(entry.startMs).toBeGreaterThanOrEqual(hands[i]!.endMs));
+
+  // Told done: no task any more, and nothing begins before now.
+  const [begins] = planned.entries;
+  app.clock.ms = begins!.endMs + HOUR_MS;
+  for (const { step } of begins!.steps) await told(begins!.batchId!, step!.id, app.clock.ms - 10 * 60_000);
+  const late = await eveningOf(id);
+  expect(late.isBegun).toBe(true);
+  expect(late.evening!.entries.map((entry) => entry.id)).not.toContain(begins!.id);
+  expect(Math.min(...late.evening!.entries.map(({ startMs }) => startMs))).toBeGreaterThanOrEqual(late.atMs);
+  expect(late.planned).toEqual(planned);
+
+  // Nobody: said, not guessed. Two: it is no later.
+  const none = { ...supper, cooks: [] };
+  expect((await app.call('PUT', `/api/suppers/${id}`, { version: 1, supper: none })).status).toBe(200);
+  expect(await eveningOf(id)).toMatchObject({ evening: null, cooks: [] });
+  const two = { ...supper, cooks: ['a', 'b'].map((name) => ({ id: name, name })) };
+  expect((await app.call('PUT', `/api/suppers/${id}`, { version: 2, supper: two })).status).toBe(200);
+  const helped = await eveningOf(id);
+  expect(helped.evening!.lateS).toBeLessThanOrEqual(late.evening!.lateS);
+  expect(new Set(helped.evening!.entries.map(({ cook }) => cook)).has(1)).toBe(true);
+  // Long after its table everything is late by that, and nothing hangs.
+  app.clock.ms = EAT_MS + 2 * HOUR_MS;
+  expect((await eveningOf(id)).evening!.lateS).toBeGreaterThan(7200);
+  expect((await app.call('GET', `/api/suppers/${randomUUID()}/evening`)).body.code).toBe('NO_SUPPER');
+});
+
+test('ways out: each as it comes out once it is taken', async () => {
+  app.clock.ms = EAT_MS - 3 * HOUR_MS;
+  const { id, supper, batches } = await madeSupper();
+  const before = (await eveningOf(id)).evening!;
+  expect(before.lateS).toBeGreaterThan(0);
+  const { ways } = (await app.call('GET', `/api/suppers/${id}/ways`)).body as SupperWays;
+  expect(ways.length).toBeGreaterThan(3);
+  expect(ways.map(({ lateS }) => lateS)).toEqual([...ways.map(({ lateS }) => lateS)].sort((a, b) => a - b));
+  for (const kind of ['helper', 'later', 'drop'] as const) {
+    const out = ways.find(({ way }) => way.kind === kind)!;
+    const drafts = Object.fromEntries(
+      await Promise.all(
+        batches.map(async (one) => [one, (await app.call('GET', `/api/batches/${one}`)).body.draft] as const),
+      ),
+    );
+    const row = (await app.call('GET', `/api/suppers/${id}`)).body;
+    const next = withEveningWay(out.way, { supper, drafts }, 1);
+    expect((await app.call('PUT', `/api/suppers/${id}`, { version: row.version, supper: next.supper })).status).toBe(
+      200,
+    );
+    const batch = out.way.kind === 'drop' ? out.way.batchId : null;
+    const put = async (draft: unknown) =>
+      app.call('PUT', `/api/batches/${batch}`, {
+        version: (await app.call('GET', `/api/batches/${batch}`)).body.version,
+        draft,
+      });
+    if (batch) expect((await put(next.drafts[batch])).status).toBe(200);
+    const after = (await eveningOf(id)).evening!;
+    // Weighed in a moment; worked out whole it is as good or better.
+    expect(after.lateS).toBeLessThanOrEqual(out.lateS + 60);
+    expect(after.lateS).toBeLessThanOrEqual(before.lateS);
+    if (batch) expect((await put(drafts[batch])).status).toBe(200);
+    const now = (await app.call('GET', `/api/suppers/${id}`)).body;
+    expect((await app.call('PUT', `/api/suppers/${id}`, { version: now.version, supper })).status).toBe(200);
+  }
+});
+
+test('the calendar: another program reads it; the same work keeps its id, a change has a higher number', async () => {
+  app.clock.ms = EAT_MS - 30 * HOUR_MS;
+  const { id, supper } = await madeSupper();
+  const { evening } = await eveningOf(id);
+  const text = async (path: string) => (await app.call('GET', path)).body as string;
+  const first = eventsIn(await text(`/api/suppers/${id}/evening.ics`));
+  const times = ({ entries }: Evening) => entries.map(({ startMs, endMs }) => [startMs, endMs]);
+  expect(first.map(({ startMs, endMs }) => [startMs, endMs])).toEqual(times(evening!));
+  expect(new Set(first.map(({ uid }) => uid)).size).toBe(first.length);
+  expect(first.every(({ isUtc, sequence }) => isUtc && sequence === 0)).toBe(true);
+  expect(first.every(({ alarms }) => alarms.join() === '-PT10M')).toBe(true);
+  expect(first.at(-1)!.summary).toBe('Lantern, Walk; supper: on the table');
+  // Asked again, nothing has changed; the feed of the whole kitchen says the same.
+  expect(eventsIn(await text(`/api/suppers/${id}/evening.ics`))).toEqual(first);
+  expect(eventsIn(await text('/api/suppers/calendar.ics'))).toEqual(first);
+  // Across midnight and three days on: the same work, later, each told again.
+  const at = new Date(EAT_MS + 72 * HOUR_MS + 6 * HOUR_MS).toISOString();
+  const moved = { ...supper, servings: [{ ...supper.servings[0]!, at }] };
+  expect((await app.call('PUT', `/api/suppers/${id}`, { version: 1, supper: moved })).status).toBe(200);
+  const later = eventsIn(await text(`/api/suppers/${id}/evening.ics`));
+  expect(later.map(({ uid }) => uid).sort()).toEqual(first.map(({ uid }) => uid).sort());
+  expect(later.every(({ sequence }) => sequence === 1)).toBe(true);
+  expect(later.at(-1)!.endMs - first.at(-1)!.endMs).toBe(78 * HOUR_MS);
+  expect(T0).toBeLessThan(EAT_MS);
+});
+
+test('what an evening must not be told is refused at its field', async () => {
+  const { id, supper } = await madeSupper();
+  const cook = { id: 'a', name: 'Sorrel' };
+  const refused = [
+    [{ cooks: Array.from({ length: 7 }, (_, i) => ({ ...cook, id: `c${i}` })) }, 'supper.cooks'],
+    [{ cooks: [cook, cook] }, 'supper.cooks.1'],
+    [{ cooks: [{ ...cook, from: 'soon' }] }, 'supper.cooks.0.from'],
+    [{ cooks: [{ ...cook, noOil: false }] }, 'supper.cooks.0.noOil'],
+    [{ pins: { task: { at: 'now' } } }, 'supper.pins.task.at'],
+    [{ pins: { task: { cook: '../../etc' } } }, 'supper.pins.task.cook'],
+    [{ pins: Object.fromEntries(Array.from({ length: 201 }, (_, i) => [`t${i}`, {}])) }, 'supper.pins'],
+  ] as const;
+  for (const [change, path] of refused) {
+    const answer = await app.call('PUT', `/api/suppers/${id}`, { version: 1, supper: { ...supper, ...change } });
+    expect([path, answer.status, answer.body.path]).toEqual([path, 400, path]);
+  }
+  // Pins of tasks that are gone, or in the past, are no harm.
+  const pins = {
+    'nothing like it': { at: '1999-01-01T00:00:00.000Z', cook: 'a' },
+    'table 0': { at: '1999-01-01T00:00:00.000Z' },
+  };
+  expect((await app.call('PUT', `/api/suppers/${id}`, { version: 1, supper: { ...supper, pins } })).status).toBe(200);
+  const { evening } = await eveningOf(id);
+  expect(evening!.brokenPins).toEqual(['table 0']);
+});
