@@ -42,7 +42,7 @@ test('Ctrl-C stops server and database; the next start finds everything again', 
   const data = folder();
   const first = await startProduct('ctrl-c', '--data', data);
   const held = JSON.parse(readFileSync(join(data, 'start.json'), 'utf8')) as ReturnType<Product['state']>;
-  expect([await count(first, '/batches'), await count(first, '/ledger')]).toEqual([5, 4]);
+  expect([await count(first, '/batches'), await count(first, '/ledger')]).toEqual([5, 14]);
   // A second start on the same folder would move the same stoves.
   const second = await runStart(['--port', '0', '--data', data]);
   expect(second).toEqual({ code: 1, said: `Ember Fold is already running from this folder at ${held.address}.` });
@@ -54,7 +54,7 @@ test('Ctrl-C stops server and database; the next start finds everything again', 
   const again = await startProduct('ctrl-c', '--data', data);
   expect(Date.now() - began).toBeLessThan(5000);
   // The demo is loaded into an empty database only: what was deleted stays deleted.
-  expect([await count(again, '/batches'), await count(again, '/ledger')]).toEqual([4, 4]);
+  expect([await count(again, '/batches'), await count(again, '/ledger')]).toEqual([4, 14]);
   await again.stop();
   rmSync(data, { recursive: true, force: true });
 });
@@ -77,7 +77,7 @@ test('--no-demo starts empty, --fresh starts over', async ({ page }) => {
   expect(await count(bare, '/batches')).toBe(1);
   await bare.stop();
   const fresh = await startProduct('fresh', '--fresh', '--data', data);
-  expect([await count(fresh, '/batches'), await count(fresh, '/ledger')]).toEqual([5, 4]);
+  expect([await count(fresh, '/batches'), await count(fresh, '/ledger')]).toEqual([5, 14]);
   await fresh.stop();
   rmSync(data, { recursive: true, force: true });
 });
@@ -92,7 +92,7 @@ test('a database that dies hard is taken up again', async () => {
   expect(isAlive(held.databasePid)).toBe(true);
   const again = await startProduct('hard', '--data', data);
   expect(isAlive(held.databasePid)).toBe(false);
-  expect(await count(again, '/ledger')).toBe(4);
+  expect(await count(again, '/ledger')).toBe(14);
   await again.stop();
   expect(first.address).not.toBe('');
   rmSync(data, { recursive: true, force: true });

@@ -8,6 +8,7 @@ import {
   type CuttingSpec,
   DEFAULT_KITCHEN,
   doughMaterial,
+  eveningPart,
   fillingMaterial,
   type FireAct,
   fireNow,
@@ -26,16 +27,19 @@ import {
   pieceHeatCurve,
   planBatch,
   planCold,
+  planTrays,
   runLots,
   sealTrade,
   solveInset,
   STARTERS,
   supperOrder,
+  supperPlaces,
   withLine,
   withPieces,
 } from '../src/index.js';
 import { interfaceC } from '../src/frying/advanceFry.js';
 import { BAKED, FRIED, kitchenDraft, OUTSIDE } from '../testing/kitchenMinutes.js';
+import { supperEveningSteps } from '../src/plan/supperEvening.js';
 import { explicitFry } from './explicitFry.js';
 
 const MINUTES = 20;
@@ -212,6 +216,38 @@ const orderMs = timed(11, () => {
   supperOrder(jobs, DEFAULT_KITCHEN);
 });
 console.log(`order of a supper of seven batches, all planned anew: ${orderMs.toFixed(0)} ms`);
+
+// Growth with the batches of an evening: the first whole plan, the whole search, and how near the best it comes.
+const planned = supper.slice(0, 5).map((one, i) => {
+  const batch = batchOf(one);
+  return eveningPart(String(i), batch, planTrays(batch, DEFAULT_KITCHEN, null), DEFAULT_KITCHEN);
+});
+for (const [batches, hands] of [
+  [1, 1],
+  [4, 1],
+  [4, 2],
+  [16, 2],
+] as const) {
+  const parts = Array.from({ length: batches }, (_, i) => {
+    const part = planned[i % 5]!;
+    return { ...part, batchId: `b${i}`, job: part.job && { ...part.job, id: `b${i}` } };
+  });
+  const order = supperPlaces(parts, []).map(({ job, changeS }) => ({ id: job.id, changeS }));
+  const cooks = Array.from({ length: hands }, (_, i) => ({ id: `c${i}`, name: '' }));
+  const ask = { parts, states: {}, order, cooks, pins: {}, nowMs: null };
+  const untilMs = performance.now() + 1000;
+  const began = performance.now();
+  const steps = supperEveningSteps(ask, { isOver: () => performance.now() > untilMs });
+  steps.next();
+  const firstMs = performance.now() - began;
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  const eatMs = parts[0]!.eatMs;
+  const share = step.value ? (eatMs - step.value.startMs!) / (eatMs - step.value.latestMs) : NaN;
+  console.log(
+    `evening of ${batches} batches, ${hands} cooks: first plan ${firstMs.toFixed(0)} ms (budget 300), whole ${(performance.now() - began).toFixed(0)} ms, its day ${(100 * share - 100).toFixed(1)} % longer than any can be`,
+  );
+}
 
 const minutes = (s: number | null) => (s === null ? 'never' : (s / 60).toFixed(1));
 console.log('kitchen minutes: what cooks know, and what the product says');

@@ -153,6 +153,7 @@ export {
 } from './draft/draft.js';
 export {
   type BatchDraft,
+  type Trying,
   batchOf,
   batchPieces,
   batchPot,
@@ -182,20 +183,38 @@ export {
   type SupperWhole,
   withEveningWay,
 } from './plan/eveningWays.js';
-export { serveInEvening, sheetInEvening } from './plan/serveInEvening.js';
+export { type EveningRisk, TABLE_LATE_S, workRange } from './plan/eveningRisk.js';
+export { eveningDelay, type EveningDelay, eveningMoves, eveningTurns, type EveningTurn } from './plan/eveningTurns.js';
+export { type EveningOfBatch, isHeldLong } from './plan/eveningOfBatch.js';
+export { type CauseChance, type CauseId, CAUSES, rankCauses } from './learning/causes.js';
+export { type ArmsTold, compareScores, compareShares, type Counted } from './learning/compareArms.js';
+export {
+  LOOKS,
+  type LookId,
+  type LookOf,
+  type RecordLooks,
+  type Symptom,
+  symptomsSeen,
+  type TrayLooks,
+} from './learning/looks.js';
+export {
+  CHANGES,
+  type ChangeId,
+  oneChange,
+  type Proposal,
+  trayLesson,
+  type TrayLesson,
+  withChange,
+  withProposal,
+} from './plan/oneChange.js';
+export { type Evidence, trayEvidence } from './plan/trayEvidence.js';
+export { serveInEvening } from './plan/serveInEvening.js';
+export { sheetInEvening } from './plan/sheetInEvening.js';
 export {
   type CookHours,
   type Evening,
   type EveningEntry,
-  type EveningOfBatch,
-  eveningDelay,
-  type EveningDelay,
-  eveningMoves,
-  eveningTurns,
-  type EveningTurn,
-  type EveningMove,
   type EveningRest,
-  isHeldLong,
   supperEvening,
 } from './plan/supperEvening.js';
 export { friedInOil, fryJobFrom, fryJobOf, supperAfter, supperOrder } from './plan/supper.js';
@@ -383,7 +402,7 @@ export type { SupperEvening, SupperWays } from './wire/supperWire.js';
 export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, SupperRow } from './wire/batchWire.js';
 export type { LitStove, StartStoveAsk, StoredAct, StoredReading, Stove, TakenReadings } from './wire/stoveWire.js';
 export type { StoredCookAct, Timer } from './wire/cookWire.js';
-export type { LedgerEntry, LedgerNote, LedgerRecord, TrayRecord } from './wire/ledgerWire.js';
+export type { LedgerEntry, LedgerNote, LedgerRecord, LooksRow, TrayRecord } from './wire/ledgerWire.js';
 export type {
   Device,
   FlourAsk,

@@ -22,6 +22,17 @@ export interface OwnStep {
   readonly before: OwnPlace;
 }
 
+/** One change against an earlier batch, with what it was expected to do. */
+export interface Trying {
+  /** The record it follows from. */
+  readonly record: string;
+  /** What is changed: one of `CHANGES`. */
+  readonly change: string;
+  readonly mark: TrayMark;
+  /** Share of pieces that opened before, and that are expected to; absent: it is not about that. */
+  readonly opened?: { readonly before: number; readonly after: number; readonly low: number; readonly high: number };
+}
+
 /** A batch as it is stored: one dough, its fillings, and one or more trays of pieces treated alike. Plain JSON. */
 export interface BatchDraft extends Pick<TrayDraft, 'name' | 'eatAt' | 'dough'> {
   /** Of this shape of the record; 1 had one tray, its fields beside the batch's own. */
@@ -32,6 +43,8 @@ export interface BatchDraft extends Pick<TrayDraft, 'name' | 'eatAt' | 'dough'> 
   readonly trays: Readonly<Partial<Record<TrayMark, Tray>>>;
   /** The supper it is for, by its id; absent, or a supper that is gone: for itself. */
   readonly supper?: string;
+  /** What is done otherwise than the last time, and what it should do; absent: nothing is tried. */
+  readonly trying?: Trying;
   /** Steps of one's own, in their order; absent: none. */
   readonly ownSteps?: readonly OwnStep[];
 }

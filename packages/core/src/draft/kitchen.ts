@@ -102,6 +102,8 @@ export interface Kitchen {
   readonly thermometer?: 'none';
   /** Hands in this kitchen, 1–6; absent: nobody said. */
   readonly cooks?: number;
+  /** Trays of pieces that the fridge holds at one time; absent: nobody said. */
+  readonly fridgeTrays?: number;
   readonly units: 'grams' | 'cups';
   readonly temperature: 'C' | 'F';
   readonly measures: Measures;

@@ -51,6 +51,7 @@ export const RANGES = {
     freezerC: { least: -40, most: -5 },
     altitudeM: { least: -400, most: 5500 },
     cooks: { least: 1, most: 6 },
+    fridgeTrays: { least: 0, most: 40 },
     cupMl: { least: 200, most: 300 },
     teaspoonMl: { least: 4, most: 6 },
     scaleStepKg: { least: 0.00001, most: 0.1 },

@@ -21,8 +21,8 @@ export function cookAgain(
     const figures = actual[mark as TrayMark];
     return [mark, figures ? asFried(tray, figures) : tray] as const;
   });
-  // The supper it was for is over.
-  const { supper: _over, ...rest } = batch;
+  // The supper it was for is over, and so is what was tried.
+  const { supper: _over, trying: _tried, ...rest } = batch;
   return { ...rest, eatAt, trays: Object.fromEntries(trays) };
 }
 

@@ -2,7 +2,7 @@ import { type CookAct, type CookState, type StepKey, stepState } from '../cook/c
 import { type PlanChange, planChanges } from './asCooked.js';
 import type { PlannedTray } from './planBatch.js';
 import { type RunStep, runSheet } from './runSheet.js';
-import { sheetInEvening } from './serveInEvening.js';
+import { sheetInEvening } from './sheetInEvening.js';
 import { type StepsNow, stepsNow } from './stepsNow.js';
 import type { Evening } from './supperEvening.js';
 

@@ -8,7 +8,8 @@ import { bestWays, eveningWaysFor, withEveningWay } from './eveningWays.js';
 import { planTrays } from './planBatch.js';
 import { newTray, STARTERS } from './starters.js';
 import { supperPlaces } from './supperEats.js';
-import { type Evening, eveningMoves, supperEvening } from './supperEvening.js';
+import { eveningMoves } from './eveningTurns.js';
+import { type Evening, supperEvening } from './supperEvening.js';
 
 const EAT_MS = Date.parse('2030-01-05T18:30:00Z');
 const MIN = 60_000;

@@ -1,11 +1,11 @@
-import { type CookState, stepState } from '../cook/cookAct.js';
 import { shortestDayS } from '../schedule/eveningBound.js';
 import type { EveningPlan } from '../schedule/eveningTask.js';
 import { type SolveEveningOptions, solveEvening } from '../schedule/solveEvening.js';
 import type { EveningPart } from './eveningPart.js';
 import { type EveningAsk, type EveningStep, type EveningTasks, eveningTasks } from './eveningTasks.js';
+import { batchIn, type EveningOfBatch } from './eveningOfBatch.js';
+import { type EveningRisk, eveningRisk } from './eveningRisk.js';
 import type { RunStep } from './runSheet.js';
-import { BEST_S } from './serveFindings.js';
 
 /** A stretch of work in its place. Times in ms since the epoch. */
 export interface EveningEntry {
@@ -36,33 +36,6 @@ export interface EveningRest {
   readonly untilMs: number;
 }
 
-/** Folded pieces of one tray on their way to the oil. */
-export interface FoldedWait {
-  readonly mark: string;
-  readonly startMs: number;
-  /** When the last goes in. */
-  readonly endMs: number;
-  /** Until then they may be at room temperature. */
-  readonly limitMs: number;
-  /** They have to wait in the fridge. */
-  readonly inFridge: boolean;
-  /** Too long even for the fridge. */
-  readonly isTooLong: boolean;
-}
-
-/** One batch in the evening. */
-export interface EveningOfBatch {
-  readonly batchId: string;
-  readonly name: string;
-  readonly eatMs: number;
-  readonly startMs: number;
-  /** When its last piece is out of oil or oven; `null`: it is neither fried nor baked, or was already. */
-  readonly upMs: number | null;
-  /** s that its first pieces wait for the table. */
-  readonly heldS: number;
-  readonly folded: readonly FoldedWait[];
-}
-
 export interface CookHours {
   readonly handsS: number;
   readonly startMs: number | null;
@@ -87,6 +60,10 @@ export interface Evening {
   /** No order begins later than this, ms. */
   readonly latestMs: number;
   readonly isProved: boolean;
+  /** How it comes out where work takes longer than planned. */
+  readonly risk: EveningRisk;
+  /** Most trays of filled pieces that are in the fridge at one time. */
+  readonly fridgeTrays: number;
   /** Until when oil hurts that nobody needs any more, by pot. */
   readonly hotUntil: readonly { readonly pot: string; readonly untilMs: number }[];
   /** Tasks that do not begin when the cook asked for it. */
@@ -129,12 +106,26 @@ export function* supperEveningSteps(
   if (ask.cooks.length === 0 || ask.parts.length === 0) return null;
   const made = eveningTasks(ask);
   if (made.works.length === 0) return null;
-  const solving = solveEvening(made.problem, options);
+  const solving = solveEvening(made.problem, { ...options, ...(ask.like && { like: likeOf(ask, made, ask.like) }) });
   for (;;) {
     const { done, value } = solving.next();
     if (done) return eveningFrom(ask, made, value);
     yield { evening: eveningFrom(ask, made, value.plan), share: value.share };
   }
+}
+
+/** The order that was meant, for what is left of it. */
+function likeOf(
+  { cooks }: EveningAsk,
+  { works, zeroMs }: EveningTasks,
+  { planned, cooks: then }: NonNullable<EveningAsk['like']>,
+) {
+  const was = new Map(planned.map((entry) => [entry.id, entry]));
+  const found = works.map(({ id }) => was.get(id));
+  return {
+    starts: found.map((entry) => (entry ? (entry.startMs - zeroMs) / 1000 : NaN)),
+    cooks: found.map((entry) => (entry?.cook == null ? -1 : cooks.findIndex(({ id }) => id === then[entry.cook!]))),
+  };
 }
 
 function eveningFrom(ask: EveningAsk, made: EveningTasks, plan: EveningPlan): Evening {
@@ -168,10 +159,11 @@ function eveningFrom(ask: EveningAsk, made: EveningTasks, plan: EveningPlan): Ev
     0,
     ...tables.map(({ id, endMs }) => (endMs - works.find((work) => work.id === id)!.eatMs) / 1000),
   );
+  const batches = ask.parts.map((part) => batchIn(part, entries, ask.states[part.batchId] ?? new Map()));
   return {
     entries,
     rests: waits.flatMap((wait) => restOf(wait, entries, byId)),
-    batches: ask.parts.map((part) => batchIn(part, entries, ask.states[part.batchId] ?? new Map())),
+    batches,
     cooks: problem.cooks.map((_, cook) => hoursOf(entries, cook)),
     startMs: ofDay.length > 0 ? Math.min(...ofDay.map(({ startMs }) => startMs)) : null,
     allUpMs: ups.length > 0 ? Math.max(...ups) : null,
@@ -179,6 +171,8 @@ function eveningFrom(ask: EveningAsk, made: EveningTasks, plan: EveningPlan): Ev
     decides: whatDecides(entries.filter((entry) => entry.decides && day.has(entry.id))),
     latestMs: atMs(problem.dueS - shortestDayS(problem)),
     isProved: plan.isProved,
+    risk: eveningRisk(made, plan),
+    fridgeTrays: mostAtOnce(batches.flatMap(({ folded }) => folded.filter(({ inFridge }) => inFridge))),
     hotUntil: hotPots(ask.parts, entries),
     brokenPins: entries.flatMap(({ id, startMs }) => {
       const at = ask.pins[id]?.at;
@@ -216,38 +210,12 @@ function restOf(
   return [{ batchId, step, startMs, endMs, untilMs: Math.max(endMs, useMs ?? endMs) }];
 }
 
-function batchIn(part: EveningPart, entries: readonly EveningEntry[], state: CookState): EveningOfBatch {
-  const { batchId, name, eatMs, sheet, fried, roomLimitS } = part;
-  const own = entries.flatMap(({ steps }) => steps.filter((one) => one.batchId === batchId));
-  const cooked = own.filter(({ what }) => what === 'fry' || what === 'bake');
-  const fry = own.find(({ what }) => what === 'fry');
-  const foldedAt = (step: RunStep): number | null => {
-    const there = own.find((one) => one.step?.id === step.id);
-    if (there) return there.startMs;
-    const { atMs } = stepState(state, step.id);
-    return atMs === null ? null : atMs - 1000 * step.durationS;
-  };
-  const folded = fried.flatMap(({ mark, lastDropS, fridgeKeepS, isWarm }): FoldedWait[] => {
-    const steps = sheet.filter((step) => step.what === 'fold' && (step.mark === undefined || step.mark === mark));
-    const starts = steps.flatMap((step) => foldedAt(step) ?? []);
-    if (!fry || starts.length === 0) return [];
-    const startMs = Math.min(...starts);
-    const endMs = fry.startMs + 1000 * lastDropS;
-    const limitMs = startMs + 1000 * roomLimitS;
-    return [
-      {
-        ...{ mark, startMs, endMs, limitMs },
-        inFridge: isWarm && endMs > limitMs + SAME_MS,
-        isTooLong: endMs > startMs + 1000 * fridgeKeepS + SAME_MS,
-      },
-    ];
-  });
-  return {
-    ...{ batchId, name, eatMs, folded },
-    startMs: Math.min(...own.map(({ startMs }) => startMs)),
-    upMs: cooked.length > 0 ? Math.max(...cooked.map(({ endMs }) => endMs)) : null,
-    heldS: cooked.length > 0 ? Math.max(0, (eatMs - Math.max(...cooked.map(({ endMs }) => endMs))) / 1000) : 0,
-  };
+/** How many of them go on at one moment. */
+function mostAtOnce(all: readonly { readonly startMs: number; readonly endMs: number }[]): number {
+  return Math.max(
+    0,
+    ...all.map(({ startMs }) => all.filter((one) => one.startMs <= startMs && one.endMs > startMs).length),
+  );
 }
 
 function hoursOf(entries: readonly EveningEntry[], cook: number): CookHours {
@@ -276,86 +244,4 @@ function hotPots(parts: readonly EveningPart[], entries: readonly EveningEntry[]
     const id = steps.findLast(({ what }) => what === 'fry')?.batchId;
     return { pot, untilMs: endMs + 1000 * (parts.find(({ batchId }) => batchId === id)?.coolsS ?? 0) };
   });
-}
-
-/** Whether pieces that were fried first wait longer for the table than they are good. @example isHeldLong({ heldS: 9000 }) // true */
-export function isHeldLong({ heldS }: Pick<EveningOfBatch, 'heldS'>): boolean {
-  return heldS > BEST_S;
-}
-
-/** A stretch of work that lies elsewhere than it was planned. */
-export interface EveningMove {
-  readonly entry: EveningEntry;
-  /** s; negative: sooner. */
-  readonly byS: number;
-}
-
-/** Stretches that moved by less are where they were, s. */
-const MOVED_S = 300;
-
-/**
- * What of an evening lies elsewhere than it was planned, by the clock; what is over already is no part of it.
- * @example eveningMoves({ entries: [] }, { entries: [] }).length // 0
- */
-export function eveningMoves(planned: Pick<Evening, 'entries'>, now: Pick<Evening, 'entries'>): readonly EveningMove[] {
-  const was = new Map(planned.entries.map((entry) => [entry.id, entry]));
-  return now.entries.flatMap((entry) => {
-    const before = was.get(entry.id);
-    // A pot of which something is over begins elsewhere for that: its end is what moved.
-    const byS = before ? (entry.endMs - before.endMs) / 1000 : 0;
-    return Math.abs(byS) >= MOVED_S ? [{ entry, byS }] : [];
-  });
-}
-
-/** One step of one cook's evening. */
-export interface EveningTurn {
-  readonly entry: EveningEntry;
-  readonly batchId: string;
-  readonly step: RunStep;
-  readonly startMs: number;
-  readonly endMs: number;
-}
-
-/**
- * What is still to be done by one cook, in order: the run-sheets of all batches, merged.
- * @param cook number of the cook; `null`: all of them
- * @example eveningTurns(evening, 0)[0].step.what // 'weigh-filling'
- */
-export function eveningTurns({ entries }: Pick<Evening, 'entries'>, cook: number | null): readonly EveningTurn[] {
-  return entries
-    .filter((entry) => (cook === null ? entry.cook !== null : entry.cook === cook))
-    .flatMap((entry) =>
-      entry.steps.flatMap(({ step, batchId, startMs, endMs }) => {
-        if (!step || batchId === null) return [];
-        // One heat is for all at the pot.
-        return step.what === 'heat' && endMs === startMs ? [] : [{ entry, batchId, step, startMs, endMs }];
-      }),
-    )
-    .sort((a, b) => a.startMs - b.startMs);
-}
-
-/** A step that was over later than it was planned. */
-export interface EveningDelay {
-  readonly batchId: string;
-  readonly step: RunStep;
-  readonly byS: number;
-}
-
-/**
- * Why an evening has moved: of what is done, what was over latest against the plan. `null`: nothing was
- * late by more than a few minutes.
- * @example eveningDelay(evening, {}) // null
- */
-export function eveningDelay(
-  { entries }: Pick<Evening, 'entries'>,
-  states: Readonly<Record<string, CookState>>,
-): EveningDelay | null {
-  let most: EveningDelay | null = null;
-  for (const { batchId, step, endMs } of entries.flatMap(({ steps }) => steps)) {
-    const atMs = step && batchId !== null ? stepState(states[batchId] ?? new Map(), step.id).atMs : null;
-    if (!step || batchId === null || atMs === null) continue;
-    const byS = (atMs - endMs) / 1000;
-    if (byS >= MOVED_S && byS > (most?.byS ?? 0)) most = { batchId, step, byS };
-  }
-  return most;
 }

@@ -13,6 +13,8 @@ export interface SolveEveningOptions {
   /** Plans looked at in one round; absent: 40. */
   readonly roundLooked?: number;
   readonly seed?: number;
+  /** An order that is known already: it is kept where another is hardly better. By task; NaN and -1: it is new. */
+  readonly like?: { readonly starts: readonly number[]; readonly cooks: readonly number[] };
   /** Asked between two plans; true: the best so far is the answer. */
   readonly isOver?: () => boolean;
 }
@@ -55,7 +57,7 @@ export function* solveEvening(
   problem: EveningProblem,
   options: SolveEveningOptions = {},
 ): Generator<SolveProgress, EveningPlan> {
-  const { mostLooked = 400, rounds = 60, roundLooked = 40, seed = 1, isOver = () => false } = options;
+  const { mostLooked = 400, rounds = 60, roundLooked = 40, seed = 1, isOver = () => false, like } = options;
   const line = lineOf(problem);
   const bound = Math.max(eveningBound(problem), line.cost());
   const who = problem.tasks.map((task) => {
@@ -66,13 +68,20 @@ export function* solveEvening(
   const root = line.mark();
   const search: Search = { problem, line, who, boundCost: bound, isOver, best: null, looked: 0, limit: Infinity };
 
+  const kept = like ? keepOrder(search, like) : null;
+  line.backTo(root);
   start(search);
   line.backTo(root);
   const told = (isProved: boolean): EveningPlan => {
-    const { starts, cooks, cost, deciding } = search.best!;
+    // Few changes come before little gain.
+    const isKept = kept !== null && kept.cost <= search.best!.cost + HARDLY_BETTER;
+    const { starts, cooks, cost, deciding } = isKept ? kept : search.best!;
     return {
       ...{ starts: starts.slice(0, problem.tasks.length), cooks, cost, deciding, looked: search.looked },
-      ...{ bound: isProved ? cost : Math.min(bound, cost), isProved },
+      ...{
+        bound: isProved ? search.best!.cost : Math.min(bound, cost),
+        isProved: isProved && cost <= search.best!.cost,
+      },
     };
   };
   const isBest = () => search.best!.cost <= bound;
@@ -95,6 +104,31 @@ export function* solveEvening(
   }
   return told(isBest());
 }
+
+/** A plan that costs less by no more than this is no reason to change the order: ten minutes of an earlier start. */
+const HARDLY_BETTER = 600 * COST.early;
+
+/** The plan in an order that was known before; `null`: it cannot be in that order. */
+function keepOrder(search: Search, like: NonNullable<SolveEveningOptions['like']>): Search['best'] {
+  const { problem, line, who } = search;
+  const { tasks } = problem;
+  const isKnown = (task: number) => Number.isFinite(like.starts[task]) && isAbleAt(search, task, like.cooks[task]!);
+  const isAll = tasks.every((_, task) => isKnown(task));
+  const rows = isAll ? rowsOf(tasks, like.starts, like.cooks) : [];
+  const isKept =
+    isAll &&
+    who.every((cook, task) => cook === -1 || cook === like.cooks[task]) &&
+    rows.every((row) => row.every((task, i) => i === 0 || line.add(after(tasks, row[i - 1]!, task)))) &&
+    tasks.every(
+      (_, task) => who[task] !== -1 || hoursOf(problem, task, like.cooks[task]!).every((arc) => line.add(arc)),
+    );
+  if (!isKept) return null;
+  note(search, like.cooks);
+  return search.best;
+}
+
+const isAbleAt = ({ problem }: Search, task: number, cook: number): boolean =>
+  problem.tasks[task]!.hands === null ? cook === -1 : cook >= 0 && isAble(problem, problem.tasks[task]!, cook);
 
 /** All that holds whatever the order. The last of its tasks is none: the evening begins there. */
 function lineOf({ tasks, lags, day, dueS, nowS }: EveningProblem): Timing {

@@ -3,6 +3,7 @@ import type { TrayMark } from '../draft/draft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import type { FireAct, OilReading } from '../fire/fireAct.js';
 import type { LedgerFigures } from '../fire/ledgerFigures.js';
+import type { RecordLooks } from '../learning/looks.js';
 import type { PlannedFigures } from '../plan/plannedFigures.js';
 
 /** A finished batch in the list. */
@@ -17,6 +18,12 @@ export interface LedgerEntry {
 /** Free notes of a record. */
 export interface LedgerNote {
   readonly notes: string;
+  readonly version: number;
+}
+
+/** How a batch came out, as the cook judged it. */
+export interface LooksRow {
+  readonly looks: RecordLooks;
   readonly version: number;
 }
 
@@ -41,4 +48,5 @@ export interface LedgerRecord {
   /** Of each tray that was fried, in the order of the pot. */
   readonly trays: readonly TrayRecord[];
   readonly note: LedgerNote;
+  readonly looks: LooksRow;
 }

@@ -1,6 +1,7 @@
 import type { SupperCook } from '../draft/supper.js';
 import type { EveningWayOut } from '../plan/eveningWays.js';
-import type { Evening, EveningDelay } from '../plan/supperEvening.js';
+import type { EveningDelay } from '../plan/eveningTurns.js';
+import type { Evening } from '../plan/supperEvening.js';
 
 /** The evening of a supper as it is now. */
 export interface SupperEvening {

@@ -19,7 +19,7 @@ beforeAll(async () => {
 });
 afterAll(() => app.close());
 
-it('loads the five batches of the supper and four records, once', async () => {
+it('loads the five batches of the supper and fourteen records, once', async () => {
   expect(await loadDemo(app.gate, T0)).toBe(false);
   const { body: planned } = await app.call('GET', '/api/batches');
   expect(planned.map((b: { name: string }) => b.name).sort()).toEqual([
@@ -30,7 +30,7 @@ it('loads the five batches of the supper and four records, once', async () => {
     'Squash and sage half-moons',
   ]);
   const { rows: ledger } = (await app.call('GET', '/api/ledger')).body;
-  expect(ledger).toHaveLength(4);
+  expect(ledger).toHaveLength(14);
   expect(ledger.map((e: { startedAt: string }) => e.startedAt)).toEqual(
     [...ledger.map((e: { startedAt: string }) => e.startedAt)].sort().reverse(),
   );
@@ -58,11 +58,13 @@ it('fries the past on the pot model: counts, oil and time are what core adds up'
     expect(record.note.notes.length).toBeGreaterThan(10);
     bursts.push(again.burst);
     // What was planned is computed, and what happened lies near it.
-    expect(Math.abs(again.meanInOilS! - record.trays[0].planned.inOilS)).toBeLessThan(70);
+    expect(Math.abs(again.meanInOilS! - record.trays[0].planned.inOilS)).toBeLessThan(110);
     const planned = record.trays.map((tray: { planned: { lots: number } }) => tray.planned.lots);
     expect(again.lots).toBe(planned.reduce((sum: number, lots: number) => sum + lots, 0));
   }
-  expect(bursts.sort()).toEqual([0, 0, 1, 2]);
+  // Three of fourteen went wrong at the seam.
+  expect(bursts.filter((burst) => burst > 0).sort()).toEqual([1, 2, 2]);
+  expect(bursts).toHaveLength(14);
 });
 
 interface Formula {

@@ -1,6 +1,7 @@
 import {
   type BakeChoices,
   type BatchDraft,
+  CHANGES,
   DOUGH_FAMILIES,
   EDGES,
   FORMS,
@@ -11,6 +12,7 @@ import {
   type Tray,
   TRAY_MARKS,
   TRAY_WAYS,
+  type Trying,
   TURN_SCHOOLS,
 } from '@ember-fold/core';
 import Joi from 'joi';
@@ -69,7 +71,8 @@ const filling = Joi.object({
   from,
 });
 
-const mark = Joi.string().valid(...TRAY_MARKS);
+export const mark = Joi.string().valid(...TRAY_MARKS);
+const share = number(0, 1);
 const tray = Joi.object<Tray>({
   label: line(120).optional(),
   way: Joi.string().valid(...TRAY_WAYS),
@@ -144,6 +147,14 @@ export const draft = Joi.object<BatchDraft>({
   fillings: Joi.object().pattern(mark, filling).required(),
   trays: Joi.object().pattern(mark, tray).min(1).required(),
   supper: uuid.optional(),
+  trying: Joi.object<Trying>({
+    record: uuid,
+    change: Joi.string()
+      .valid(...CHANGES)
+      .required(),
+    mark: mark.required(),
+    opened: Joi.object({ before: share, after: share, low: share, high: share }).optional(),
+  }).optional(),
   ownSteps: Joi.array()
     .items(
       Joi.object<OwnStep>({

@@ -5,6 +5,7 @@ import {
   batchFigures,
   fryTrays,
   type LedgerRecord,
+  type LooksRow,
   type Paged,
   planTrays,
   plannedFigures,
@@ -12,6 +13,7 @@ import {
 import { Router } from 'express';
 import { listActs } from '../db/actTable.js';
 import { readBatch } from '../db/batchTable.js';
+import { readLooks, writeLooks } from '../db/looksTable.js';
 import { readNote, writeNote } from '../db/noteTable.js';
 import { traceReadings } from '../db/readingTable.js';
 import { listEndedStoves, type ListedStove, readStove, writeFigures } from '../db/stoveTable.js';
@@ -83,6 +85,7 @@ export function ledgerRoutes({ gate, live }: Context): Router {
         return { mark, first, figures: trays[mark]!, planned: plannedFigures(plan, draft) };
       }),
       note: await readNote(gate, id),
+      looks: await readLooks(gate, id),
     };
     res.json(answer);
   });
@@ -97,6 +100,18 @@ export function ledgerRoutes({ gate, live }: Context): Router {
     if (!saved && !(note.version === version + 1 && note.notes === notes)) throw new ApiError('STALE_VERSION');
     if (saved) live.changed('ledger', id);
     res.json(note);
+  });
+
+  router.put('/:id/looks', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const asked = validate<LooksRow>(SCHEMAS.looks, req.body);
+    if (!(await readBatch(gate, id))) throw new ApiError('NO_BATCH');
+    const saved = await writeLooks(gate, id, asked);
+    const row = await readLooks(gate, id);
+    const again = row.version === asked.version + 1 && JSON.stringify(row.looks) === JSON.stringify(asked.looks);
+    if (!saved && !again) throw new ApiError('STALE_VERSION');
+    if (saved) live.changed('ledger', id);
+    res.json(row);
   });
 
   return router;

@@ -3,6 +3,7 @@ import {
   type FormulaBody,
   type Ingredient,
   type Kitchen,
+  LOOKS,
   type OilAct,
   RANGES,
   RING_KINDS,
@@ -17,7 +18,7 @@ import {
 import Joi from 'joi';
 import { ApiError } from '../errors.js';
 import { act, cookAct, moment, stepId } from './actSchemas.js';
-import { doughHow, doughParts, draft, fillingParts, form, formula, version } from './draftSchemas.js';
+import { doughHow, doughParts, draft, fillingParts, form, formula, mark, version } from './draftSchemas.js';
 import { flag, ingredientId, isoTime, line, number, uuid, within } from './schemaParts.js';
 
 const { draft: D, kitchen: K, pot: P, ingredient: I, store: S } = RANGES;
@@ -89,6 +90,13 @@ const guests = Joi.object({
 
 const guestGroups = Joi.array().items(guests).max(RANGES.supper.groups.most).unique('id');
 
+const trayLooks = Joi.object({
+  ...Object.fromEntries(Object.entries(LOOKS).map(([id, of]) => [id, Joi.string().valid(...of)])),
+  crust: within({ least: 0, most: 5 }).integer().optional(),
+  liked: within({ least: 1, most: 5 }).integer().optional(),
+  keep: Joi.boolean().strict().optional(),
+});
+
 const cookId = Joi.string().pattern(/^[a-z0-9-]{1,40}$/, 'cook id');
 
 const supper = Joi.object<Supper>({
@@ -129,6 +137,7 @@ const kitchen = Joi.object<Kitchen>({
   altitudeM: within(K.altitudeM),
   thermometer: Joi.string().valid('none').optional(),
   cooks: within(K.cooks).integer().optional(),
+  fridgeTrays: within(K.fridgeTrays).integer().optional(),
   units: Joi.string().valid('grams', 'cups').required(),
   temperature: Joi.string().valid('C', 'F').required(),
   currency: line(4).optional(),
@@ -308,6 +317,13 @@ export const SCHEMAS = {
     startedMs: moment,
     endsMs: moment,
     stoppedMs: moment.allow(null),
+  }).required(),
+  looks: Joi.object({
+    version,
+    looks: Joi.object({
+      trays: Joi.object().pattern(mark, trayLooks).required(),
+      eatenFirst: mark.optional(),
+    }).required(),
   }).required(),
   notes: Joi.object({ version, notes: Joi.string().allow('').max(10_000).required() }).required(),
 };

@@ -79,7 +79,8 @@ export class SupperEvenings {
     const common = { cooks, batches, atMs: nowMs };
     if (!isTold && !isLate) return { evening: planned, planned, isBegun: false, delay: null, ...common };
     const { parts: now, states } = await this.goingOn(made, nowMs);
-    const evening = await this.planOf(this.askOf(row.supper, cooks, now, states, nowMs));
+    const like = planned && { planned: planned.entries, cooks: cooks.map(({ id }) => id) };
+    const evening = await this.planOf({ ...this.askOf(row.supper, cooks, now, states, nowMs), ...(like && { like }) });
     const told = Object.fromEntries(made.map(({ id, state }) => [id, state]));
     return { evening, planned, isBegun: true, delay: planned && eveningDelay(planned, told), ...common };
   }

@@ -15,7 +15,6 @@ import type {
   Supper,
   SupperEvening,
   SupperRow,
-  SupperWays,
 } from '@ember-fold/core';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { SHARED } from '../text/sharedPhrases';
@@ -143,10 +142,8 @@ export const api = createApi({
     /** The evening of a supper as it is now: one truth for every room. */
     evening: build.query<SupperEvening, string>({
       query: (id) => `/suppers/${id}/evening`,
-      providesTags: ['Evening'],
+      providesTags: (_result, _error, id) => [{ type: 'Evening', id }],
     }),
-    /** What can be done about it. */
-    ways: build.query<SupperWays, string>({ query: (id) => `/suppers/${id}/ways`, providesTags: ['Evening'] }),
     deleteSupper: build.mutation<void, string>({
       query: (id) => ({ url: `/suppers/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Suppers', 'Batches', 'Order'],

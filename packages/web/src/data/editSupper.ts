@@ -17,15 +17,6 @@ export function editSupper(id: string, change: (supper: Supper) => Supper): void
   saver.change(key, supper);
 }
 
-/** Suppers as the server has them are there: what of them is still on its way, or was left behind when the page was closed, stands. */
-export function resumeSuppers(): void {
-  for (const { id, supper, version } of selectSuppers(store.getState()).data ?? []) {
-    const key = `supper ${id}`;
-    if (!saver.mirror(key)) continue;
-    supperKind.show(id, { value: saver.open(key, id, supperKind, { value: supper, version }), version });
-  }
-}
-
 /** Changes a batch that is not open on the bench; what is on its way of it is kept. @returns it as it was; `null`: it is not changed */
 async function editOther(batchId: string, change: (draft: BatchDraft) => BatchDraft): Promise<BatchDraft | null> {
   const { data } = await store.dispatch(

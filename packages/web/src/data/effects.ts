@@ -4,7 +4,7 @@ import { api } from './api';
 import { keepHistory } from './draftHistory';
 import { draftChanged, redone, undone } from './draftSlice';
 import { resumeKitchen } from './editKitchen';
-import { resumeSuppers } from './editSupper';
+import { resumeSuppers } from './resumeSuppers';
 import { hotFailed, hotPlanned, minutePassed } from './hotPlan';
 import { listener } from './listener';
 import { selectKitchenFor } from './selectKitchen';

@@ -34,20 +34,40 @@ type Tag = Parameters<typeof api.util.invalidateTags>[0] extends readonly (infer
 
 /** What is asked for again when a record was changed, wherever it was. */
 const STALE: Record<RecordKind, readonly Tag[]> = {
-  kitchen: ['Order', 'Shopping', 'Evening'],
-  batches: ['Batches', 'Order', 'Shopping', 'Uses', 'Evening'],
-  flours: ['Flours', 'Order', 'Evening'],
-  ingredients: ['Ingredients', 'Flours', 'Oils', 'Shopping', 'Order', 'Evening'],
+  kitchen: ['Order', 'Shopping'],
+  batches: ['Batches', 'Order', 'Shopping', 'Uses'],
+  flours: ['Flours', 'Order'],
+  ingredients: ['Ingredients', 'Flours', 'Oils', 'Shopping', 'Order'],
   formulas: ['Formulas', 'Formula', 'Ingredients', 'Shopping', 'Uses'],
   stock: ['Stock', 'Shopping'],
-  oils: ['Oils', 'Order', 'Shopping', 'Evening'],
+  oils: ['Oils', 'Order', 'Shopping'],
   ledger: ['Ledger', 'Record'],
   devices: ['Devices'],
   'put-by': ['PutBy'],
-  suppers: ['Suppers', 'Order', 'Evening'],
+  suppers: ['Suppers', 'Order'],
 };
 
+/** Changes come in handfuls: evenings are asked for again once. */
+const EVENINGS_MS = 50;
+let eveningsWait: ReturnType<typeof setTimeout> | null = null;
+
+/** Evenings are asked for again, of the suppers that are still there: one may just have gone. */
+function eveningsStale(): void {
+  eveningsWait ??= setTimeout(() => {
+    eveningsWait = null;
+    const { dispatch, getState } = store;
+    // Nobody looks at an evening: there is nothing to ask for.
+    if (!Object.values(getState().api.queries).some((query) => query?.endpointName === 'evening')) return;
+    const asked = dispatch(api.endpoints.suppers.initiate(undefined, { forceRefetch: true, subscribe: false }));
+    void asked.then(({ data }) => {
+      dispatch(api.util.invalidateTags((data ?? []).map(({ id }) => ({ type: 'Evening' as const, id }))));
+    });
+  }, EVENINGS_MS);
+}
+
 function changed(what: RecordKind, id: string | undefined): void {
+  // What moves the order at the pot moves the evening.
+  if (STALE[what].includes('Order')) eveningsStale();
   store.dispatch(api.util.invalidateTags([...STALE[what]]));
   // What is edited here is read again by the saver, and merged where something of ours is on its way.
   if (what === 'kitchen') {
@@ -55,7 +75,10 @@ function changed(what: RecordKind, id: string | undefined): void {
   } else if (what === 'batches' && id) {
     void saver.refresh(`draft ${id}`);
     store.dispatch(api.util.invalidateTags([{ type: 'Batch', id }]));
-  } else if (what === 'ledger' && id) void saver.refresh(`notes ${id}`);
+  } else if (what === 'ledger' && id) {
+    void saver.refresh(`notes ${id}`);
+    void saver.refresh(`looks ${id}`);
+  }
 }
 
 function take(told: Told): void {
@@ -75,10 +98,11 @@ function take(told: Told): void {
     }
     case 'cook':
       takeCookAct(told.batchId, told.stored);
-      dispatch(api.util.invalidateTags(['Evening']));
+      eveningsStale();
       return;
     case 'stove':
-      dispatch(api.util.invalidateTags(['Stoves', 'Batches', 'Order', 'Ledger', 'Evening']));
+      dispatch(api.util.invalidateTags(['Stoves', 'Batches', 'Order', 'Ledger']));
+      eveningsStale();
       return;
     case 'changed':
       changed(told.what, told.id);
@@ -91,18 +115,7 @@ function take(told: Told): void {
 /** All but the kitchen, which is not asked for over an edit that is on its way. */
 const ALL: readonly Tag[] = [
   ...(['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches', 'Batch', 'Uses', 'Flours', 'Ingredients'] as const),
-  ...([
-    'Formulas',
-    'Formula',
-    'Ledger',
-    'Record',
-    'Stock',
-    'Shopping',
-    'Devices',
-    'PutBy',
-    'Suppers',
-    'Evening',
-  ] as const),
+  ...(['Formulas', 'Formula', 'Ledger', 'Record', 'Stock', 'Shopping', 'Devices', 'PutBy', 'Suppers'] as const),
 ];
 /** What was asked for while a page opened may be older than its stream. */
 const AT_FIRST: readonly Tag[] = ['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches'];
@@ -114,6 +127,7 @@ function reopened(): void {
   const isAfterGap = takeGiven() || wasOpen;
   wasOpen = true;
   dispatch(api.util.invalidateTags([...(isAfterGap ? ALL : AT_FIRST)]));
+  if (isAfterGap) eveningsStale();
   if (!saver.isDirty('kitchen')) dispatch(api.util.invalidateTags(['Kitchen']));
   void saver.refreshAll();
 }

@@ -6,12 +6,13 @@ import { store } from './store';
 
 /** How each kind of thing that is edited is sent, asked for and shown. */
 
-const answered = <R, T>(
+/** What the server answered to a save: kept, or why not. */
+export const answered = <R, T>(
   result: { readonly data?: R | undefined; readonly error?: unknown },
   of: (data: R) => Versioned<T>,
 ): SaveAnswer<T> => (result.data === undefined ? { problem: problemOf(result.error) } : { kept: of(result.data) });
 
-const fresh = { forceRefetch: true, subscribe: false } as const;
+export const fresh = { forceRefetch: true, subscribe: false } as const;
 
 export const draftKind: SavedKind<BatchDraft> = {
   send: async (id, { value, version }) =>
@@ -60,17 +61,3 @@ export const supperKind: SavedKind<Supper> = {
       ),
     ),
 };
-
-export const notesKind = (show: (text: string) => void): SavedKind<string> => ({
-  send: async (id, { value, version }) =>
-    answered(
-      await store.dispatch(api.endpoints.saveNotes.initiate({ id, notes: value, version }, { track: false })),
-      (note) => ({ value: note.notes, version: note.version }),
-    ),
-  fetch: async (id) =>
-    answered(await store.dispatch(api.endpoints.record.initiate(id, fresh)), ({ note }) => ({
-      value: note.notes,
-      version: note.version,
-    })),
-  show: (_id, { value }) => show(value),
-});

@@ -1,6 +1,15 @@
 import { LEDGER as T } from '../text/ledgerPhrases';
 import { lazyPart } from '../ui/lazyPart';
-import { cookAgain, fireState, friedPieces, fryTrays, type LedgerRecord } from '@ember-fold/core';
+import {
+  cookAgain,
+  fireState,
+  friedPieces,
+  fryTrays,
+  type LedgerRecord,
+  type Proposal,
+  trayOf,
+  withProposal,
+} from '@ember-fold/core';
 import { RotateCcw } from 'lucide-react';
 import { Suspense, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -11,9 +20,15 @@ import { Button } from '../ui/controls/Button';
 import { PageTitle, TitleRow } from '../ui/controls/Page';
 import { Tally } from '../ui/controls/Tally';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
+import { isJudged, LESSON as L, triedText } from '../text/lessonPhrases';
+import { trayName } from '../text/trayText';
 import { BackToStove } from './BackToStove';
+import { LessonPanel } from './LessonPanel';
+import { Looks } from './Looks';
 import { Notes } from './Notes';
 import { Outcome } from './Outcome';
+import { SideBySide } from './SideBySide';
+import { useLesson, useLooks } from './useLooks';
 
 const OilChart = lazyPart(() => import('../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
 
@@ -21,6 +36,11 @@ const Grid = styled.div`
   display: grid;
   gap: 14px;
   grid-template-columns: minmax(0, 1fr) 400px;
+  align-items: start;
+  > div {
+    display: grid;
+    gap: 14px;
+  }
   @media (max-width: 1000px) {
     grid-template-columns: minmax(0, 1fr);
   }
@@ -48,16 +68,30 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
   const trace = useMemo(() => readings.map((r) => [r.atS, r.probeC] as const), [readings]);
   const state = useMemo(() => fireState(acts, friedPieces(fryTrays(draft))), [acts, draft]);
   const { lotStartsS } = state;
+  const { looks, judge, key: saved } = useLooks(record);
+  const lesson = useLesson(record, looks);
+  // Nobody has judged it yet: that is asked before anything is shown, and stays where it is while it is answered.
+  const [asksFirst] = useState(() => !record.trays.some(({ mark }) => isJudged(record.looks.looks.trays[mark])));
   if (!printer) return null;
-  const again = async () => {
+  const again = async (proposal?: Proposal) => {
     const next = cookAgain(
       draft,
       Object.fromEntries(record.trays.map((one) => [one.mark, one.figures])),
       tomorrowAt(draft.eatAt),
     );
-    const result = await make({ id: againId, draft: next });
+    const result = await make({ id: againId, draft: proposal ? withProposal(next, proposal, record.id) : next });
     if ('data' in result && result.data) await navigate(`/bench/${result.data.id}/fry`);
   };
+  const asks = record.trays.map(({ mark, figures: of }) => (
+    <Looks
+      key={mark}
+      title={record.trays.length > 1 ? L.ofTray(trayName(trayOf(draft, mark))) : L.how}
+      looks={looks.trays[mark] ?? {}}
+      burst={of.burst}
+      saved={saved}
+      onJudge={(what) => judge(mark, what)}
+    />
+  ));
   return (
     <>
       <PageTitle of={[T.ledger, draft.name]} />
@@ -74,44 +108,63 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
       </TitleRow>
       {making.error && <Problem>{problemOf(making.error).message}</Problem>}
       <Grid>
-        <Panel>
-          <PanelTitle>{T.oilAgainstItsBand}</PanelTitle>
-          {trace.length === 0 ? (
-            <Soft>{T.noReadingWasTaken}</Soft>
-          ) : (
-            <Suspense fallback={<div style={{ height: 300 }} />}>
-              <OilChart
-                trace={trace}
-                band={figures.band}
-                lotStartsS={lotStartsS}
-                printer={printer}
-                height={300}
-                fromS={Math.max(0, (lotStartsS[0] ?? 0) - LEAD_S)}
-                label={T.oilOverTheEveningAgainst(printer.temp(figures.band.least), printer.temp(figures.band.most))}
-              />
-            </Suspense>
+        <div>
+          {asksFirst && asks}
+          <Panel>
+            <PanelTitle>{T.oilAgainstItsBand}</PanelTitle>
+            {trace.length === 0 ? (
+              <Soft>{T.noReadingWasTaken}</Soft>
+            ) : (
+              <Suspense fallback={<div style={{ height: 300 }} />}>
+                <OilChart
+                  trace={trace}
+                  band={figures.band}
+                  lotStartsS={lotStartsS}
+                  printer={printer}
+                  height={300}
+                  fromS={Math.max(0, (lotStartsS[0] ?? 0) - LEAD_S)}
+                  label={T.oilOverTheEveningAgainst(printer.temp(figures.band.least), printer.temp(figures.band.most))}
+                />
+              </Suspense>
+            )}
+            <Outcome record={record} printer={printer} />
+          </Panel>
+          {!asksFirst && asks}
+          <SideBySide record={record} looks={looks} />
+        </div>
+        <div>
+          {draft.trying && (
+            <Panel aria-label={L.tried}>
+              <PanelTitle>{L.tried}</PanelTitle>
+              <p>{triedText(draft.trying, figures.burst, figures.fried + figures.burst)}</p>
+              <Link to={`/ledger/${draft.trying.record}`}>{T.theOneBefore}</Link>
+            </Panel>
           )}
-          <Outcome record={record} printer={printer} />
-        </Panel>
-        <Panel>
-          <PanelTitle>{T.whatCameOut}</PanelTitle>
-          <Tally
-            counts={{
-              ...{ [T.tallyOf.whole]: figures.fried, [T.tallyOf.burst]: figures.burst },
-              ...(figures.aside > 0 && { [T.tallyOf.aside]: figures.aside }),
-              [T.tallyOf.notFried]: figures.notFried,
-              ...(figures.baked && { [T.tallyOf.baked]: figures.baked }),
-              ...(figures.putBy && { [T.tallyOf.putBy]: figures.putBy }),
-            }}
+          <LessonPanel
+            {...{ record, looks, lesson, printer }}
+            isMaking={making.isLoading}
+            onNext={(proposal) => void again(proposal)}
           />
-          {figures.burst > 0 && (
-            <Soft>{`Burst: ${state.pieces
-              .filter((p) => p.burst)
-              .map((p) => T.after(p.number, printer.time((p.outS ?? p.droppedS) - p.droppedS)))
-              .join(', ')}.`}</Soft>
-          )}
-          <Notes id={record.id} note={record.note} />
-        </Panel>
+          <Panel>
+            <PanelTitle>{T.whatCameOut}</PanelTitle>
+            <Tally
+              counts={{
+                ...{ [T.tallyOf.whole]: figures.fried, [T.tallyOf.burst]: figures.burst },
+                ...(figures.aside > 0 && { [T.tallyOf.aside]: figures.aside }),
+                [T.tallyOf.notFried]: figures.notFried,
+                ...(figures.baked && { [T.tallyOf.baked]: figures.baked }),
+                ...(figures.putBy && { [T.tallyOf.putBy]: figures.putBy }),
+              }}
+            />
+            {figures.burst > 0 && (
+              <Soft>{`Burst: ${state.pieces
+                .filter((p) => p.burst)
+                .map((p) => T.after(p.number, printer.time((p.outS ?? p.droppedS) - p.droppedS)))
+                .join(', ')}.`}</Soft>
+            )}
+            <Notes id={record.id} note={record.note} />
+          </Panel>
+        </div>
       </Grid>
     </>
   );

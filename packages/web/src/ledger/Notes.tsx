@@ -1,7 +1,7 @@
 import { LEDGER as T } from '../text/ledgerPhrases';
 import type { LedgerNote } from '@ember-fold/core';
 import { useState } from 'react';
-import { notesKind } from '../data/savedKinds';
+import { notesKind } from '../data/ledgerKinds';
 import { saver } from '../data/saves';
 import { useSave } from '../data/useSave';
 import { LongText } from '../ui/controls/LongText';

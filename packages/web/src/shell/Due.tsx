@@ -1,30 +1,18 @@
-import { eveningTurns, servingsOf, type SupperRow } from '@ember-fold/core';
+import { eveningTurns } from '@ember-fold/core';
 import { Link, useLocation } from 'react-router';
 import { api } from '../data/api';
 import { useKept } from '../data/useKept';
 import { useKitchen } from '../data/useLine';
-import { useMinute } from '../data/useMinute';
 import { EVENING as E, stepInEvening } from '../text/eveningPhrases';
 import { Notice } from './Notice';
 
-const HOUR_MS = 3_600_000;
 /** A step is called when it is due, or so long before. */
 const SOON_MS = 120_000;
 
 const isId = (value: unknown): value is string => typeof value === 'string' && value.length <= 40;
 
 /** What is due in the evening that goes on now, called in every room. */
-export function Due({ suppers }: { readonly suppers: readonly SupperRow[] }) {
-  const nowMs = useMinute();
-  const isNear = ({ supper }: SupperRow) => {
-    const times = servingsOf(supper).map(({ at }) => Date.parse(at));
-    return nowMs > times[0]! - 20 * HOUR_MS && nowMs < times.at(-1)! + 3 * HOUR_MS;
-  };
-  const near = suppers.find(isNear);
-  return near ? <DueIn supperId={near.id} nowMs={nowMs} /> : null;
-}
-
-function DueIn({ supperId, nowMs }: { readonly supperId: string; readonly nowMs: number }) {
+export function Due({ supperId, nowMs }: { readonly supperId: string; readonly nowMs: number }) {
   const { pathname } = useLocation();
   const printer = useKitchen()?.printer;
   const [who] = useKept('evening-cook', isId);

@@ -1,9 +1,11 @@
 import { Suspense, useEffect, useState } from 'react';
+import type { SupperRow } from '@ember-fold/core';
 import { api } from '../data/api';
 import { useAside } from '../data/outbox';
 import { useShownFrom } from '../data/keptAnswers';
 import { useAppSelector } from '../data/store';
 import { useKitchen } from '../data/useLine';
+import { useMinute } from '../data/useMinute';
 import { useOnline } from '../data/useOnline';
 import { SHELL_TEXT } from '../text/shellText';
 import { lazyPart } from '../ui/lazyPart';
@@ -34,15 +36,25 @@ function Away() {
   );
 }
 
+const HOUR_MS = 3_600_000;
+
+/** Its day has come: something of it may be due. */
+function isNear({ supper }: SupperRow, nowMs: number): boolean {
+  const times = supper.servings.map(({ at }) => Date.parse(at));
+  return nowMs > Math.min(...times) - 20 * HOUR_MS && nowMs < Math.max(...times) + 3 * HOUR_MS;
+}
+
 /** What every room must say, wherever it happened. */
 export function Notices() {
   const clash = useAppSelector((state) => Object.values(state.saves).some((one) => one.state === 'conflict'));
   const refused = useAside().length > 0;
   const suppers = api.useSuppersQuery().data ?? [];
+  const nowMs = useMinute();
+  const near = suppers.find((row) => isNear(row, nowMs));
   return (
     <>
       <Away />
-      <Suspense fallback={null}>{suppers.length > 0 && <Due suppers={suppers} />}</Suspense>
+      <Suspense fallback={null}>{near && <Due supperId={near.id} nowMs={nowMs} />}</Suspense>
       <Suspense fallback={null}>{(clash || refused) && <Disputes />}</Suspense>
     </>
   );

@@ -75,6 +75,14 @@ export function KitchenPage() {
               )
             }
           />
+          <Row>
+            <CountField
+              label={T.fridgeTrays}
+              value={kitchen.fridgeTrays ?? 0}
+              {...RANGES.kitchen.fridgeTrays}
+              onChange={(fridgeTrays) => set({ fridgeTrays })}
+            />
+          </Row>
           <BoardFields kitchen={kitchen} />
         </Panel>
         <Panel>

@@ -1,7 +1,8 @@
 import type { Evening, EveningEntry, EveningWayOut, SupperCook } from '@ember-fold/core';
 import { RUN_NAME } from './cookText';
 import { plain, type Printer } from './printer';
-import { DECIDES, STEP_NAME } from './words';
+import { DECIDES } from './decidesWords';
+import { STEP_NAME } from './words';
 
 /** What the evening of a supper says, in one place so that it can be translated. */
 export const EVENING = {
@@ -26,11 +27,17 @@ export const EVENING = {
     'Dashed: it goes on by itself or waits. Drag a stretch or use the arrow keys: everything else follows. Open it to settle it.',
   now: (clock: string) => `now ${clock}`,
   coolSays: (pot: string, clock: string) => `${pot}: the oil is over {60} until ${clock}. Somebody stays with it.`,
-  fridge: (name: string, clock: string) =>
-    `${name}: filled pieces go into the fridge, covered. Out of it they would be safe until ${clock}.`,
+  fridge: (each: string) => `Put filled pieces into the fridge, covered. Out of it they would be safe until: ${each}.`,
+  until: (name: string, clock: string) => `${name} ${clock}`,
+  before: (name: string, span: string) => `${name} ${span}`,
   tooLong: (name: string) =>
     `${name}: the pieces would wait longer than the fridge keeps them. Fold later, or freeze them.`,
-  held: (name: string, span: string) => `${name}: up ${span} before the table. Keep them over {60} in the oven.`,
+  shelf: (trays: number, room: number) =>
+    `${trays} trays are in the fridge at one time; it holds ${room}. Fold some later, or freeze them.`,
+  risky: (tenths: number, span: string, sooner: string) =>
+    `Work takes longer on some days: in ${tenths} of 10 such evenings the table is over ${span} late. Begin ${sooner} sooner, and it is 1 in 10.`,
+  steady: 'Work takes longer on some days: even so 9 in 10 such evenings are in time.',
+  held: (each: string) => `Up long before the table: ${each}. Keep them over {60} in the oven.`,
   holds: 'It holds',
   late: 'Late',
   allUp: (clock: string) => `All up ${clock}`,
@@ -52,6 +59,7 @@ export const EVENING = {
   becauseOf: (what: string, span: string) => `“${what}” was over ${span} later than planned.`,
   earlierDay: (day: string) => `On ${day}`,
   beginsAt: 'Begins',
+  takes: (span: string, least: string, most: string) => `Takes about ${span}; most days ${least} to ${most}.`,
   who: 'Who does it',
   dayBefore: 'Do it the day before',
   free: 'Let it be planned',

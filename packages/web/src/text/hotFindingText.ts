@@ -1,7 +1,8 @@
 import type { DoughFamilyId, Finding } from '@ember-fold/core';
 import { type HotSentences, sayBy } from './findingText';
 import { keepsFor, plain, type Printer } from './printer';
-import { DECIDES, FAMILY_NAME } from './words';
+import { DECIDES } from './decidesWords';
+import { FAMILY_NAME } from './words';
 
 /** @example many(1, 'piece') // "1 piece" */
 const many = (n: number, one: string, more = `${one}s`): string => `${plain(n, 0)} ${n === 1 ? one : more}`;

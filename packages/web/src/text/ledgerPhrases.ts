@@ -26,6 +26,7 @@ export const LEDGER = {
   whatCameOut: 'What came out',
   after: (number: string | number, time: string | number) => `${number} after ${time}`,
   notes2: 'Notes',
+  theOneBefore: 'The batch it follows from',
   backToTheStove: 'Not over: back to the stove',
   tallyOf: {
     whole: 'fried whole',

@@ -117,6 +117,7 @@ export const STORE = {
   room: 'Room',
   fridge: 'Fridge',
   freezer: 'Freezer',
+  fridgeTrays: 'Trays the fridge holds',
   place: 'Place',
   kitchen: 'Kitchen',
   heightAboveTheSea: 'Height above the sea',

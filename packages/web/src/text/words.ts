@@ -159,11 +159,3 @@ export const SPEED_NAME = { '1': 'real time', '4': '4 times', '20': '20 times', 
 
 /** How a dough feels when the pouring ends. */
 export const FELT_NAME: Record<Felt, string> = { firm: 'firm', right: 'right', soft: 'soft' };
-
-/** What decides when an evening begins. */
-export const DECIDES = {
-  oil: 'the oil decides it',
-  hands: 'the hands decide it',
-  oven: 'the oven decides it',
-  waits: 'what rests and cools decides it',
-} as const;

@@ -29,12 +29,18 @@ import {
   type Ingredient,
   isFryable,
   type Kitchen,
+  type LedgerRecord,
   type LiftWay,
   liftWays,
   type LotWay,
   lotWays,
   newTray,
+  oneChange,
   ovenFactorSeen,
+  type Proposal,
+  type RecordLooks,
+  trayLesson,
+  type TrayLesson,
   type OilReading,
   type Piece,
   type PiecePrediction,
@@ -120,6 +126,13 @@ export interface FitAsk {
   readonly draws: readonly { readonly first: number; readonly pieceW: readonly number[] }[];
 }
 
+/** A record as its lesson needs it. */
+export type LessonAsk = Pick<LedgerRecord, 'draft' | 'kitchen' | 'trays'>;
+export interface Lesson {
+  readonly lessons: readonly TrayLesson[];
+  readonly proposal: Proposal | null;
+}
+
 const worker = {
   /** Fry and serve of the open tray, on the day of its whole batch; and every tray at a glance. */
   hot(batch: BatchDraft, mark: TrayMark | null, kitchen: Kitchen, nowMs: number | null): HotOfBatch {
@@ -187,6 +200,17 @@ const worker = {
   /** Whether everyone at a supper has something to eat. */
   eats(parts: readonly SupperPart[], guests: readonly Guests[], each: number): SupperEats {
     return supperEats(parts, guests, each);
+  },
+  /** What went wrong with each tray of a record, why, and the one thing to change. */
+  lesson({ draft, kitchen, trays }: LessonAsk, looks: RecordLooks): Lesson {
+    const figures = Object.fromEntries(trays.map((one) => [one.mark, one.figures]));
+    const planned = planTrays(draft, kitchen, null);
+    const markOf = (tray: PlannedTray) => tray.draft.mark ?? trays[0]?.mark ?? 'A';
+    const lessons = planned.map((tray) => ({
+      ...trayLesson(tray, figures[markOf(tray)] ?? null, looks.trays[markOf(tray)] ?? {}, kitchen),
+      mark: markOf(tray),
+    }));
+    return { lessons, proposal: oneChange(draft, looks.trays, figures, kitchen) };
   },
   /** What one bake tells of this oven. */
   oven(draft: TrayDraft, kitchen: Kitchen, ovenC: number, goldenS: number): number | null {

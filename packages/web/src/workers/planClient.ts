@@ -30,7 +30,8 @@ import type { FitAsk, FormPiece, HotOfBatch, PlanWorker } from './plan.worker';
 
 let remote: Remote<PlanWorker> | null = null;
 
-function plans(): Remote<PlanWorker> {
+/** The worker; started when it is first needed. */
+export function plans(): Remote<PlanWorker> {
   remote ??= wrap<PlanWorker>(new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }));
   return remote;
 }

@@ -10,6 +10,7 @@ import { storedFigures } from './009-stored-figures.js';
 import { putBy } from './010-put-by.js';
 import { suppers } from './011-suppers.js';
 import { calendar } from './012-calendar.js';
+import { looks } from './013-looks.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -28,4 +29,5 @@ export const MIGRATIONS: readonly Migration[] = [
   putBy,
   suppers,
   calendar,
+  looks,
 ];

@@ -4,7 +4,8 @@ import { styled } from 'styled-components';
 import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/eveningPhrases';
 import type { Printer } from '../../text/printer';
 import { figureFont, PHONE } from '../../ui/theme';
-import { batchColour, onlyWide, SHARED } from './batchColour';
+import { batchColour, SHARED } from './batchColour';
+import { lanesOf, PotStep, Row, Waits } from './EveningRows';
 import { TaskBar } from './TaskBar';
 
 const HOUR_MS = 3_600_000;
@@ -87,37 +88,6 @@ const Lines = styled.div`
     color: ${({ theme }) => theme.accentText};
   }
 `;
-
-const Wait = styled.li<{ $colour: string }>`
-  position: absolute;
-  height: 17px;
-  min-width: 3px;
-  overflow: hidden;
-  padding: 0 4px;
-  font-size: 12px;
-  line-height: 17px;
-  white-space: nowrap;
-  color: ${({ theme }) => theme.ink};
-  border-top: 3px dotted ${({ $colour }) => $colour};
-  i {
-    position: absolute;
-    top: -3px;
-    width: 2px;
-    height: 9px;
-    background: ${({ theme }) => theme.ink};
-  }
-`;
-
-/** What goes on at one time stands under one another. */
-function lanesOf<T extends { readonly startMs: number; readonly endMs: number }>(all: readonly T[]): T[][] {
-  const lanes: T[][] = [];
-  for (const one of [...all].sort((a, b) => a.startMs - b.startMs)) {
-    const free = lanes.find((lane) => lane.at(-1)!.endMs <= one.startMs);
-    if (free) free.push(one);
-    else lanes.push([one]);
-  }
-  return lanes;
-}
 
 export interface EveningChartProps {
   readonly told: SupperEvening;
@@ -258,61 +228,12 @@ export function EveningChart({ told, evening, pins, printer, nowMs, onMove, onOp
             place: placeOf(wait.startMs, wait.endMs),
             colour: colourOf(wait.batchId),
             name: E.of(E.inFridge, nameOf(wait.batchId)),
-            says: E.fridge(nameOf(wait.batchId) ?? '', printer.clock(wait.limitMs)),
+            says: E.fridge(E.until(nameOf(wait.batchId) ?? '', printer.clock(wait.limitMs))),
             limit: `${(100 * (wait.limitMs - wait.startMs)) / (wait.endMs - wait.startMs)}%`,
           })),
         )}
       />
     </Rows>
-  );
-}
-
-const PotStep = styled.li<{ $colour: string }>`
-  ${figureFont}
-  position: absolute;
-  top: 6px;
-  bottom: 6px;
-  overflow: hidden;
-  padding: 0 6px;
-  border-radius: 8px;
-  font-size: 13px;
-  font-weight: 600;
-  line-height: 32px;
-  white-space: nowrap;
-  color: #fff;
-  background: ${({ $colour }) => $colour};
-  border: 1px solid ${({ theme }) => theme.panel};
-  ${onlyWide}
-`;
-
-interface WaitsProps {
-  readonly name: string;
-  readonly lanes: readonly (readonly {
-    readonly key: string;
-    readonly place: { readonly left: string; readonly width: string };
-    readonly colour: string;
-    readonly name: string;
-    readonly says: string;
-    /** How far along it has to be cold. */
-    readonly limit?: string;
-  }[])[];
-}
-
-/** Waits, those at one time under one another. */
-function Waits({ name, lanes }: WaitsProps) {
-  if (lanes.length === 0) return null;
-  return (
-    <Row name={name} says="" heightPx={20 * lanes.length + 8}>
-      {lanes.flatMap((lane, i) =>
-        lane.map((wait) => (
-          <Wait key={wait.key} $colour={wait.colour} style={{ ...wait.place, top: 20 * i + 6 }} title={wait.says}>
-            {wait.limit && <i style={{ left: wait.limit }} />}
-            <span aria-hidden>{wait.name}</span>
-            <span className="visually-hidden">{wait.says}</span>
-          </Wait>
-        )),
-      )}
-    </Row>
   );
 }
 
@@ -324,25 +245,4 @@ function handsText(evening: Evening, cook: number, printer: Printer): string {
 function potText(evening: Evening, pot: string, printer: Printer): string {
   const hot = evening.hotUntil.find((one) => one.pot === pot);
   return hot ? E.hotUntil(printer.clock(hot.untilMs)) : '';
-}
-
-interface RowProps {
-  readonly name: string;
-  readonly says: string;
-  readonly heightPx?: number;
-  readonly children: ReactNode;
-}
-
-function Row({ name, says, heightPx, children }: RowProps) {
-  return (
-    <section>
-      <h3>
-        {name}
-        {says !== '' && <small>{says}</small>}
-      </h3>
-      <ol aria-label={name} style={heightPx === undefined ? undefined : { minHeight: heightPx }}>
-        {children}
-      </ol>
-    </section>
-  );
 }

@@ -1,10 +1,11 @@
 import type { Evening, EveningEntry, Supper, SupperEvening } from '@ember-fold/core';
-import { isHeldLong } from '@ember-fold/core';
+import { isHeldLong, TABLE_LATE_S } from '@ember-fold/core';
 import { Undo2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { styled } from 'styled-components';
+import { useKitchen } from '../../data/useLine';
 import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/eveningPhrases';
-import { type Printer, withTemps } from '../../text/printer';
+import { listNames, type Printer, withTemps } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { ToneMark } from '../../ui/controls/Findings';
 import { Panel, PanelTitle, Soft } from '../../ui/controls/Panel';
@@ -108,6 +109,7 @@ interface EveningPanelProps {
 export function EveningPanel({ told, evening, supper, edits, printer, nowMs }: EveningPanelProps) {
   const [openId, setOpenId] = useState<string | null>(null);
   const { batches, cooks } = told;
+  const fridgeTrays = useKitchen()?.kitchen.fridgeTrays;
   const pins = supper.pins ?? {};
   const open = evening.entries.find(({ id }) => id === openId);
   const nameOf = (id: string | null) => batches.find((batch) => batch.id === id)?.name ?? null;
@@ -145,7 +147,7 @@ export function EveningPanel({ told, evening, supper, edits, printer, nowMs }: E
         ))}
       </Legend>
       <Moved told={told} printer={printer} nameOf={nameOf} />
-      <ul>{findings(evening, printer, nameOf)}</ul>
+      <ul>{findings(evening, fridgeTrays, printer, nameOf)}</ul>
       <Soft>
         {E.decides} {E.legend} {E.order} {isLatest ? E.best : E.nearBest(printer.clock(evening.latestMs))}
       </Soft>
@@ -167,25 +169,41 @@ export function EveningPanel({ told, evening, supper, edits, printer, nowMs }: E
 }
 
 /** What is wrong with the evening, or waits too long. */
-function findings(evening: Evening, printer: Printer, nameOf: (id: string | null) => string | null): ReactNode {
+function findings(
+  evening: Evening,
+  fridgeTrays: number | undefined,
+  printer: Printer,
+  nameOf: (id: string | null) => string | null,
+): ReactNode {
   const entryOf = (id: string) => evening.entries.find((entry) => entry.id === id)!;
   const said = (id: string) => E.of(entryName(entryOf(id)), nameOf(entryOf(id).batchId));
-  const found: { tone: 'stop' | 'look-out' | 'know'; says: string }[] = [];
-  for (const { name, folded } of evening.batches) {
+  const found: { tone: 'stop' | 'look-out' | 'know' | 'good'; says: string }[] = [];
+  const cold = evening.batches.flatMap(({ name, folded }) => {
+    const waits = folded.filter(({ inFridge }) => inFridge);
+    return waits.length === 0 ? [] : [{ name, limitMs: Math.min(...waits.map(({ limitMs }) => limitMs)) }];
+  });
+  for (const { name, folded } of evening.batches)
     if (folded.some(({ isTooLong }) => isTooLong)) found.push({ tone: 'stop', says: E.tooLong(name) });
-    const cold = folded.filter(({ inFridge }) => inFridge);
-    if (cold.length > 0)
-      found.push({
-        tone: 'look-out',
-        says: E.fridge(name, printer.clock(Math.min(...cold.map(({ limitMs }) => limitMs)))),
-      });
+  if (cold.length > 0) {
+    const each = listNames(cold.map(({ name, limitMs }) => E.until(name, printer.clock(limitMs))));
+    found.push({ tone: 'look-out', says: E.fridge(each) });
   }
-  for (const batch of evening.batches)
-    if (isHeldLong(batch))
-      found.push({ tone: 'look-out', says: withTemps(E.held(batch.name, printer.span(batch.heldS)), printer) });
+  const held = evening.batches.filter(isHeldLong);
+  if (held.length > 0) {
+    const each = listNames(held.map(({ name, heldS }) => E.before(name, printer.span(heldS))));
+    found.push({ tone: 'look-out', says: withTemps(E.held(each), printer) });
+  }
   for (const id of evening.brokenPins)
     found.push({ tone: 'look-out', says: E.brokenPin(said(id), printer.clock(entryOf(id).startMs)) });
   for (const id of evening.outOfHours) found.push({ tone: 'look-out', says: E.outOfHours(said(id)) });
+  if (fridgeTrays !== undefined && evening.fridgeTrays > fridgeTrays)
+    found.push({ tone: 'look-out', says: E.shelf(evening.fridgeTrays, fridgeTrays) });
+  const { lateShare, soonerS } = evening.risk;
+  if (soonerS === 0) found.push({ tone: 'good', says: E.steady });
+  else {
+    const tenths = Math.min(10, Math.round(10 * lateShare));
+    found.push({ tone: 'know', says: E.risky(tenths, printer.span(TABLE_LATE_S), printer.span(soonerS)) });
+  }
   for (const { pot, untilMs } of evening.hotUntil)
     found.push({
       tone: 'know',

@@ -1,4 +1,4 @@
-import type { EveningEntry, EveningPin, SupperCook } from '@ember-fold/core';
+import { type EveningEntry, type EveningPin, type SupperCook, workRange } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/eveningPhrases';
 import type { Printer } from '../../text/printer';
@@ -31,10 +31,15 @@ interface TaskSheetProps {
 /** One stretch of work: its steps, when it begins and who does it. */
 export function TaskSheet(props: TaskSheetProps) {
   const { entry, pin, cooks, nameOf, printer, onClose, onPin, onDayBefore, onFree } = props;
+  const lengthS = (entry.endMs - entry.startMs) / 1000;
+  const { leastS, mostS } = workRange({ lengthS, pot: entry.pot, hands: entry.cook === null ? null : 'board' });
+  const { span } = printer;
   const names = Object.fromEntries(cooks.map((cook, i) => [cook.id, cookName(cook, i, cooks.length)]));
   return (
     <Sheet title={E.of(entryName(entry), nameOf(entry.batchId))} isOpen onClose={onClose}>
-      <Soft>{printer.day(entry.startMs)}</Soft>
+      <Soft>
+        {printer.day(entry.startMs)}. {E.takes(span(lengthS), span(leastS), span(mostS))}
+      </Soft>
       <Steps>
         {entry.steps
           .filter(({ lengthS }) => lengthS > 0)

@@ -1,7 +1,8 @@
 import type { EveningWay, SupperEvening } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { api, problemOf } from '../../data/api';
+import { problemOf } from '../../data/api';
+import { waysApi } from '../../data/waysApi';
 import { EVENING as E, wayText } from '../../text/eveningPhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
@@ -37,7 +38,7 @@ export function Ways({ supperId, told, printer, onTake }: WaysProps) {
   const lateS = evening?.lateS ?? 0;
   const isLate = lateS > 60;
   const [isAsked, setAsked] = useState(false);
-  const ways = api.useWaysQuery(supperId, { skip: !evening || (!isLate && !isAsked) });
+  const ways = waysApi.useWaysQuery(supperId, { skip: !evening || (!isLate && !isAsked) });
   if (!evening) return null;
   const handsS = evening.cooks.reduce((sum, cook) => sum + cook.handsS, 0);
   const nameOf = (id: string) => batches.find((batch) => batch.id === id)?.name ?? '';

@@ -1,0 +1,12 @@
+import type { SupperWays } from '@ember-fold/core';
+import { api } from './api';
+
+/** What can be done about an evening. */
+export const waysApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    ways: build.query<SupperWays, string>({
+      query: (id) => `/suppers/${id}/ways`,
+      providesTags: (_result, _error, id) => [{ type: 'Evening', id }],
+    }),
+  }),
+});

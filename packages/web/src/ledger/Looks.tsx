@@ -1,0 +1,140 @@
+import { LOOKS, type LookId, type TrayLooks } from '@ember-fold/core';
+import { styled } from 'styled-components';
+import { useSave } from '../data/useSave';
+import { CRUST_B, CRUSTS, LESSON as L, LOOK_NAME, LOOK_WORD } from '../text/lessonPhrases';
+import { SAVE_TEXT } from '../text/words';
+import { PanelTitle, Panel, Soft } from '../ui/controls/Panel';
+import { TickField } from '../ui/controls/TickField';
+import { crustColour } from '../ui/drawing/crust';
+
+const Asks = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+  gap: 10px 22px;
+  fieldset {
+    min-width: 0;
+    margin: 0;
+    padding: 0;
+    border: 0;
+  }
+  legend {
+    padding: 0;
+    font-size: 13px;
+    color: ${({ theme }) => theme.soft};
+  }
+`;
+
+const Keys = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-top: 4px;
+`;
+
+const Key = styled.button`
+  min-height: 44px;
+  padding: 0 12px;
+  border-radius: 10px;
+  border: 1px solid ${({ theme }) => theme.edge};
+  font: inherit;
+  font-size: 15px;
+  color: inherit;
+  background: ${({ theme }) => theme.panel};
+  cursor: pointer;
+  &[aria-pressed='true'] {
+    color: ${({ theme }) => theme.barInk};
+    background: ${({ theme }) => theme.bar};
+    border-color: ${({ theme }) => theme.bar};
+  }
+`;
+
+const Crust = styled(Key)<{ $colour: string }>`
+  width: 44px;
+  padding: 0;
+  border-radius: 22px 22px 6px 6px;
+  background: ${({ $colour }) => $colour};
+  &[aria-pressed='true'] {
+    background: ${({ $colour }) => $colour};
+    outline: 3px solid ${({ theme }) => theme.ink};
+    outline-offset: 2px;
+  }
+`;
+
+interface LooksProps {
+  readonly title: string;
+  readonly looks: TrayLooks;
+  /** Pieces that opened; 0: where they opened is not asked. */
+  readonly burst: number;
+  /** Key of what is saved. */
+  readonly saved: string;
+  readonly onJudge: (of: Partial<TrayLooks>) => void;
+}
+
+/** How one tray came out: one tap each, any of it left out, taken back by the same tap. */
+export function Looks({ title, looks, burst, saved, onJudge }: LooksProps) {
+  const { state, problem } = useSave(saved);
+  const ids = (Object.keys(LOOKS) as LookId[]).filter((id) => id !== 'opened' || burst > 0);
+  return (
+    <Panel aria-label={title}>
+      <PanelTitle>{title}</PanelTitle>
+      <Soft>{L.howSays}</Soft>
+      <Asks>
+        <fieldset>
+          <legend>{L.crust}</legend>
+          <Keys>
+            {CRUSTS.map((name, i) => (
+              <Crust
+                key={name}
+                type="button"
+                $colour={crustColour(CRUST_B[i]!)}
+                aria-label={name}
+                title={name}
+                aria-pressed={looks.crust === i}
+                onClick={() => onJudge({ crust: looks.crust === i ? undefined : i } as Partial<TrayLooks>)}
+              />
+            ))}
+          </Keys>
+        </fieldset>
+        {ids.map((id) => (
+          <fieldset key={id}>
+            <legend>{LOOK_NAME[id]}</legend>
+            <Keys>
+              {LOOKS[id].map((value) => (
+                <Key
+                  key={value}
+                  type="button"
+                  aria-pressed={looks[id] === value}
+                  onClick={() => onJudge({ [id]: looks[id] === value ? undefined : value })}
+                >
+                  {(LOOK_WORD[id] as Readonly<Record<string, string>>)[value]}
+                </Key>
+              ))}
+            </Keys>
+          </fieldset>
+        ))}
+        <fieldset>
+          <legend>{L.liked}</legend>
+          <Keys>
+            {[1, 2, 3, 4, 5].map((n) => (
+              <Key
+                key={n}
+                type="button"
+                aria-label={L.likedOf(n)}
+                aria-pressed={looks.liked === n}
+                onClick={() => onJudge({ liked: looks.liked === n ? undefined : n } as Partial<TrayLooks>)}
+              >
+                {n}
+              </Key>
+            ))}
+          </Keys>
+        </fieldset>
+        <TickField
+          label={L.keep}
+          value={looks.keep === true}
+          onChange={(keep) => onJudge({ keep: keep || undefined } as Partial<TrayLooks>)}
+        />
+      </Asks>
+      <Soft role="status">{state === 'refused' && problem ? problem : SAVE_TEXT[state]}</Soft>
+    </Panel>
+  );
+}

@@ -1,0 +1,40 @@
+import type { LedgerRecord, RecordLooks, TrayLooks, TrayMark } from '@ember-fold/core';
+import { useEffect, useState } from 'react';
+import { looksKind } from '../data/ledgerKinds';
+import { saver } from '../data/saves';
+import { type Lesson } from '../workers/plan.worker';
+import { lessonLatest } from '../workers/lessonClient';
+
+/** How a batch came out, saved with each tap. */
+export function useLooks({ id, looks }: Pick<LedgerRecord, 'id' | 'looks'>) {
+  const key = `looks ${id}`;
+  const [now, setNow] = useState<RecordLooks>(() => looks.looks);
+  const [opened, setOpened] = useState('');
+  if (opened !== key) {
+    setOpened(key);
+    setNow(saver.open(key, id, looksKind(setNow), { value: looks.looks, version: looks.version }));
+  }
+  const change = (next: RecordLooks) => {
+    setNow(next);
+    saver.change(key, next);
+  };
+  const judge = (mark: TrayMark, of: Partial<TrayLooks>) => {
+    const merged = Object.entries({ ...now.trays[mark], ...of }).filter(([, value]) => value !== undefined);
+    change({ ...now, trays: { ...now.trays, [mark]: Object.fromEntries(merged) } });
+  };
+  return { looks: now, judge, key };
+}
+
+/** What the record teaches, by what was judged; `null` until it is worked out. */
+export function useLesson(record: LedgerRecord, looks: RecordLooks): Lesson | null {
+  const [lesson, setLesson] = useState<Lesson | null>(null);
+  const { draft, kitchen, trays } = record;
+  useEffect(() => {
+    let isNewest = true;
+    void lessonLatest({ draft, kitchen, trays }, looks).then((found) => found && isNewest && setLesson(found));
+    return () => {
+      isNewest = false;
+    };
+  }, [draft, kitchen, trays, looks]);
+  return lesson;
+}
