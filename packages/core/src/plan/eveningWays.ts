@@ -144,12 +144,10 @@ export function eveningWaysFor(
   const longest = [...atPot].sort((a, b) => b.s - a.s);
   const isAlone = new Set(atPot.map(({ pot }) => pot)).size === 1 && atPot.length > 1;
   const free = pots.filter((pot) => !atPot.some((one) => one.pot === (pot ?? '')));
-  for (const { id } of longest.slice(0, 3))
+  for (const { id } of longest.slice(0, 2))
     if (free[0] !== undefined && isAlone) ways.push({ kind: 'pot', batchId: id, pot: free[0] });
-  for (const { id } of longest.slice(0, 2)) {
-    ways.push({ kind: 'bake', batchId: id }, { kind: 'freeze', batchId: id });
-  }
   for (const { id } of longest.slice(0, 1)) {
+    ways.push({ kind: 'bake', batchId: id }, { kind: 'freeze', batchId: id });
     const pieces = batchPieces(drafts[id] ?? { trays: {} });
     const fewer = Math.round(pieces * FEWER);
     if (fewer >= RANGES.draft.pieces.least && fewer < pieces) ways.push({ kind: 'fewer', batchId: id, pieces: fewer });

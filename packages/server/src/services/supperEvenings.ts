@@ -31,7 +31,7 @@ import type { BatchParts } from './batchParts.js';
 import type { PlanEvening } from './planThread.js';
 
 /** An evening is the best found so far after this; a way out, which is only weighed, sooner. */
-const MOST_MS = { evening: 1000, way: 60 };
+const MOST_MS = { evening: 1000, way: 40 };
 const MINUTE_MS = 60_000;
 /** As many evenings as are kept. */
 const MOST_KEPT = 60;
