@@ -16,7 +16,7 @@ test('from a record to the next batch with its one change: judged, on two device
   await page.goto(`/ledger/${id}`);
   // Somebody who was not there reads what went wrong, why, and what to change.
   const why = page.getByRole('region', { name: 'Why', exact: true });
-  await expect(why.getByRole('heading', { name: /^Why opened in the oil and too dark$/ })).toBeVisible();
+  await expect(why.getByRole('heading', { name: /^Why: opened in the oil and too dark$/ })).toBeVisible();
   await expect(why.getByRole('listitem').filter({ hasText: 'Flour on the rim' })).toContainText(/\d+ %/);
   await expect(why).toContainText('bench flour left on the rim');
   await axeFindsNothing(page, 'a record');
@@ -26,7 +26,7 @@ test('from a record to the next batch with its one change: judged, on two device
   await other.goto(`/ledger/${id}`);
   const how = page.getByRole('region', { name: 'How did they come out?' });
   await how.getByRole('button', { name: 'golden', exact: true }).click();
-  await expect(why.getByRole('heading', { name: /^Why opened in the oil$/ })).toBeVisible();
+  await expect(why.getByRole('heading', { name: /^Why: opened in the oil$/ })).toBeVisible();
   const there = other.getByRole('region', { name: 'How did they come out?' });
   await expect(there.getByRole('button', { name: 'golden', exact: true })).toHaveAttribute('aria-pressed', 'true');
   await page.reload();
@@ -59,4 +59,25 @@ test('side by side: what can be told from eight pieces each is told, and no more
   await expect(both).toBeVisible();
   await fitsAcross(page, 'a record on a phone');
   await axeFindsNothing(page, 'a record on a phone');
+});
+
+test('two records beside one another: traces from the drop, figures against the first, one taken out', async ({
+  page,
+}) => {
+  const { id } = await named('Squash and sage half-moons, first try');
+  await page.goto(`/ledger/${id}`);
+  await page.getByRole('link', { name: 'Compare with another' }).click();
+  await page.getByRole('button', { name: /Add a record/ }).click();
+  await page.getByRole('option', { name: /^Squash and sage half-moons, summer/ }).click();
+  const beside = page.getByRole('region', { name: 'Compare' });
+  await expect(beside.getByRole('img', { name: /^Oil over time.*first try and .*summer$/ })).toBeVisible();
+  await expect(beside.getByRole('row').filter({ hasText: 'Opened' })).toContainText(/10 %.*0 %/);
+  await expect(beside.getByRole('row').filter({ hasText: 'In the oil' })).toContainText(/% (more|less)/);
+  await axeFindsNothing(page, 'compare');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await fitsAcross(page, 'compare on a phone');
+  // The address holds them: a reload shows the same.
+  await page.reload();
+  await page.getByRole('button', { name: 'Take Squash and sage half-moons, first try out' }).click();
+  await expect(beside.getByRole('columnheader')).toHaveCount(1);
 });

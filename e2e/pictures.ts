@@ -64,11 +64,17 @@ try {
     await shoot(page, `bench-${station}`);
   }
   await page.goto(`${product.address}/table`);
-  await page.getByText(/^start \d\d/).nth(4).waitFor();
+  await page
+    .getByText(/^start \d\d/)
+    .nth(4)
+    .waitFor();
   await shoot(page, 'table');
   await page.getByRole('link', { name: 'Lantern Walk supper' }).click();
   await page.getByText('26 of 26').waitFor();
-  await page.getByText(/^start \d\d/).nth(4).waitFor();
+  await page
+    .getByText(/^start \d\d/)
+    .nth(4)
+    .waitFor();
   await shoot(page, 'supper');
   await page.goto(`${product.address}/bench/new`);
   await page.getByRole('textbox', { name: 'The recipe' }).fill(CARD);

@@ -187,6 +187,8 @@ export { type EveningRisk, TABLE_LATE_S, workRange } from './plan/eveningRisk.js
 export { eveningDelay, type EveningDelay, eveningMoves, eveningTurns, type EveningTurn } from './plan/eveningTurns.js';
 export { type EveningOfBatch, isHeldLong } from './plan/eveningOfBatch.js';
 export { type CauseChance, type CauseId, CAUSES, rankCauses } from './learning/causes.js';
+export { compareRecords, type RecordRow, type RecordSide } from './learning/compareRecords.js';
+export { monthlyTrends, type MonthTrend } from './learning/trends.js';
 export { type ArmsTold, compareScores, compareShares, type Counted } from './learning/compareArms.js';
 export {
   LOOKS,

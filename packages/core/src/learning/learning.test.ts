@@ -1,7 +1,10 @@
 import fc from 'fast-check';
 import { seededUniform } from '../numeric/seededNoise.js';
 import { CAUSES, type CauseId, rankCauses } from './causes.js';
+import type { LedgerFigures } from '../fire/ledgerFigures.js';
 import { compareScores, compareShares } from './compareArms.js';
+import { compareRecords } from './compareRecords.js';
+import { monthlyTrends } from './trends.js';
 import { LOOKS, SYMPTOMS, symptomsSeen, type TrayLooks } from './looks.js';
 
 test('causes: what was seen and the batch’s own numbers decide; chances are chances', () => {
@@ -118,4 +121,52 @@ test('what is there is found: the difference lies in its range as often as is to
   expect(inside / 300).toBeLessThan(0.92);
   expect(() => compareShares({ yes: 3, of: 2 }, { yes: 0, of: 1 })).toThrow(RangeError);
   expect(() => compareScores([], [1], 1)).toThrow(RangeError);
+});
+
+test('records beside one another: each figure is the record’s own, and against the first a share of it', () => {
+  const figures = (fried: number, burst: number, meanInOilS: number | null) =>
+    ({ fried, burst, meanInOilS, oilMeanC: 158, inBandShare: null, fryingS: 0, turnsPerPiece: null }) as LedgerFigures;
+  const rows = compareRecords([
+    { figures: figures(18, 2, 400), looks: { crust: 2 } },
+    { figures: figures(10, 0, 500), looks: {} },
+    { figures: figures(0, 0, null), looks: {} },
+  ]);
+  const row = (what: string) => rows.find((one) => one.what === what);
+  expect(row('opened')!.values).toEqual([0.1, 0, null]);
+  expect(row('in-oil-s')!.against).toEqual([null, 0.25, null]);
+  expect(row('crust')!.values).toEqual([2, null, null]);
+  // What none of them knows is left out.
+  expect(rows.map(({ what }) => what)).toEqual(['pieces', 'opened', 'in-oil-s', 'oil-c', 'crust']);
+  expect(compareRecords([])).toEqual([]);
+});
+
+test('months: every evening is in its own, shares are of all their pieces and of all their frying', () => {
+  const at = fc
+    .integer({ min: Date.UTC(2026, 0, 1), max: Date.UTC(2026, 11, 31) })
+    .map((ms) => new Date(ms).toISOString());
+  const figures = fc.record({
+    fried: fc.nat(40),
+    burst: fc.nat(5),
+    fryingS: fc.nat(4000),
+    inBandShare: fc.option(fc.double({ min: 0, max: 1, noNaN: true })),
+  });
+  fc.assert(
+    fc.property(
+      fc.array(fc.record({ startedAt: at, figures: figures as unknown as fc.Arbitrary<LedgerFigures> }), {
+        maxLength: 20,
+      }),
+      (entries) => {
+        const months = monthlyTrends(entries);
+        expect(months.map(({ month }) => month)).toEqual([...months.map(({ month }) => month)].sort());
+        expect(months.reduce((sum, { evenings }) => sum + evenings, 0)).toBe(entries.length);
+        const opened = months.reduce((sum, { openedShare, pieces }) => sum + (openedShare ?? 0) * pieces, 0);
+        expect(opened).toBeCloseTo(
+          entries.reduce((sum, one) => sum + one.figures.burst, 0),
+          6,
+        );
+        for (const { inBandShare } of months)
+          expect(inBandShare === null || (inBandShare >= 0 && inBandShare <= 1 + 1e-9)).toBe(true);
+      },
+    ),
+  );
 });

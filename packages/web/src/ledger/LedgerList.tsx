@@ -8,6 +8,7 @@ import { FilterField } from '../ui/controls/FilterField';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { SmallTrace } from './SmallTrace';
+import { Trends } from './Trends';
 import { cameOutText } from '../text/ledgerText';
 import { usePrinter } from '../ui/printing';
 
@@ -35,23 +36,26 @@ export function LedgerList() {
               </Soft>
             </Panel>
           ) : (
-            <LinkList aria-label={T.finishedBatches}>
-              {found.map(({ id, name, startedAt, figures }) => (
-                <li key={id}>
-                  <Link to={`/ledger/${id}`}>
-                    <strong>{name}</strong>
-                    <small>{printer.date(Date.parse(startedAt))}</small>
-                    <span>{cameOutText(figures)}</span>
-                    {figures.oilMeanC !== null && figures.inBandShare !== null && (
-                      <small>
-                        {T.oilOnAverageOfThe(printer.temp(figures.oilMeanC), printer.percent(figures.inBandShare))}
-                      </small>
-                    )}
-                    <SmallTrace figures={figures} />
-                  </Link>
-                </li>
-              ))}
-            </LinkList>
+            <>
+              {search === '' && <Trends entries={found} />}
+              <LinkList aria-label={T.finishedBatches}>
+                {found.map(({ id, name, startedAt, figures }) => (
+                  <li key={id}>
+                    <Link to={`/ledger/${id}`}>
+                      <strong>{name}</strong>
+                      <small>{printer.date(Date.parse(startedAt))}</small>
+                      <span>{cameOutText(figures)}</span>
+                      {figures.oilMeanC !== null && figures.inBandShare !== null && (
+                        <small>
+                          {T.oilOnAverageOfThe(printer.temp(figures.oilMeanC), printer.percent(figures.inBandShare))}
+                        </small>
+                      )}
+                      <SmallTrace figures={figures} />
+                    </Link>
+                  </li>
+                ))}
+              </LinkList>
+            </>
           )
         }
       </Asked>

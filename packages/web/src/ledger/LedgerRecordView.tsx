@@ -20,6 +20,7 @@ import { Button } from '../ui/controls/Button';
 import { PageTitle, TitleRow } from '../ui/controls/Page';
 import { Tally } from '../ui/controls/Tally';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
+import { COMPARE as C } from '../text/comparePhrases';
 import { isJudged, LESSON as L, triedText } from '../text/lessonPhrases';
 import { trayName } from '../text/trayText';
 import { BackToStove } from './BackToStove';
@@ -99,6 +100,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
         <h1>{draft.name}</h1>
         <Soft as="span">{`${printer.date(Date.parse(record.startedAt))}, ${printer.clock(Date.parse(record.startedAt))}`}</Soft>
         <span className="grow" />
+        <Link to={`/ledger/compare?of=${record.id}`}>{C.compare}</Link>
         <Link to="/ledger">{T.allRecords}</Link>
         <BackToStove key={record.id} record={record} />
         <Button $look="primary" isDisabled={making.isLoading} onPress={() => void again()}>

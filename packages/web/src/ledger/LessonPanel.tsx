@@ -103,9 +103,7 @@ function Why({
 }) {
   return (
     <>
-      <PanelTitle>
-        {L.why} {listNames(present.map((symptom) => SYMPTOM_NAME[symptom]))}
-      </PanelTitle>
+      <PanelTitle>{L.whyOf(listNames(present.map((symptom) => SYMPTOM_NAME[symptom])))}</PanelTitle>
       <Causes>
         {causes
           .filter(({ chance }) => chance >= LEAST)

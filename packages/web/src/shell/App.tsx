@@ -18,6 +18,7 @@ const CookList = lazyPart(() => import('../cook/CookList').then((m) => ({ defaul
 const EveningRoom = lazyPart(() => import('../cook/EveningRoom').then((m) => ({ default: m.EveningRoom })));
 const CookRoom = lazyPart(() => import('../cook/CookRoom').then((m) => ({ default: m.CookRoom })));
 const LedgerList = lazyPart(() => import('../ledger/LedgerList').then((m) => ({ default: m.LedgerList })));
+const ComparePage = lazyPart(() => import('../ledger/ComparePage').then((m) => ({ default: m.ComparePage })));
 const LedgerPage = lazyPart(() => import('../ledger/LedgerPage').then((m) => ({ default: m.LedgerPage })));
 const StoreRoom = lazyPart(() => import('../store/StoreRoom').then((m) => ({ default: m.StoreRoom })));
 const FormulasPage = lazyPart(() => import('../store/FormulasPage').then((m) => ({ default: m.FormulasPage })));
@@ -49,6 +50,7 @@ const router = createBrowserRouter([
           { path: '/fire', element: <FireList /> },
           { path: '/fire/:id', element: <FireRoom /> },
           { path: '/ledger', element: <LedgerList /> },
+          { path: '/ledger/compare', element: <ComparePage /> },
           { path: '/ledger/:id', element: <LedgerPage /> },
           {
             path: '/store',

@@ -26,6 +26,17 @@ export const LEDGER = {
   whatCameOut: 'What came out',
   after: (number: string | number, time: string | number) => `${number} after ${time}`,
   notes2: 'Notes',
+  trends: 'Over the months',
+  monthOf: (month: string) =>
+    new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
+      Date.parse(`${month}-01`),
+    ),
+  trend: {
+    opened: 'Opened',
+    inBand: 'Oil in its band',
+    each: 'Frying for each piece',
+    pieces: 'Pieces',
+  },
   theOneBefore: 'The batch it follows from',
   backToTheStove: 'Not over: back to the stove',
   tallyOf: {

@@ -22,6 +22,7 @@ export const LESSON = {
   likedOf: (n: number) => `${n} of 5`,
   keep: 'Make it like this again',
   why: 'Why',
+  whyOf: (symptoms: string) => `Why: ${symptoms}`,
   nothingWrong: 'Nothing was wrong.',
   notJudged: 'Say how they came out, and this page says what to change.',
   change: 'Change one thing',

@@ -90,7 +90,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'serve.dough-waits': 'dough waits',
   'serve.late': 'late',
   'serve.evening-late': 'supper late',
-  'serve.to-fridge': 'into the fridge',
+  'serve.to-fridge': 'chill them',
   'serve.fridge-limit': 'waits too long',
   'serve.no-lift': 'no time plan',
   'fry.not-basted': 'baste it',

@@ -1,0 +1,37 @@
+import type { LedgerFigures } from '../fire/ledgerFigures.js';
+
+/** What the evenings of one month were like. */
+export interface MonthTrend {
+  /** "2026-11", UTC. */
+  readonly month: string;
+  readonly evenings: number;
+  readonly pieces: number;
+  /** Share of pieces that opened; `null`: none was fried. */
+  readonly openedShare: number | null;
+  /** Share of the frying in which the oil was in its band; `null`: nothing was read. */
+  readonly inBandShare: number | null;
+  /** s of frying for each piece; `null`: none was fried. */
+  readonly eachS: number | null;
+}
+
+/**
+ * Evenings by their months, the oldest first: what gets better, and what does not.
+ * @example monthlyTrends([{ startedAt: '2026-11-06T17:00:00Z', figures: ledger }])[0].month // '2026-11'
+ */
+export function monthlyTrends(
+  entries: readonly { readonly startedAt: string; readonly figures: LedgerFigures }[],
+): readonly MonthTrend[] {
+  const months = [...new Set(entries.map(({ startedAt }) => startedAt.slice(0, 7)))].sort();
+  return months.map((month) => {
+    const own = entries.filter(({ startedAt }) => startedAt.startsWith(month)).map(({ figures }) => figures);
+    const sum = (of: (figures: LedgerFigures) => number) => own.reduce((total, figures) => total + of(figures), 0);
+    const pieces = sum(({ fried, burst }) => fried + burst);
+    const readS = sum(({ inBandShare, fryingS }) => (inBandShare === null ? 0 : fryingS));
+    return {
+      ...{ month, evenings: own.length, pieces },
+      openedShare: pieces > 0 ? sum(({ burst }) => burst) / pieces : null,
+      inBandShare: readS > 0 ? sum(({ inBandShare, fryingS }) => (inBandShare ?? 0) * fryingS) / readS : null,
+      eachS: pieces > 0 ? sum(({ fryingS }) => fryingS) / pieces : null,
+    };
+  });
+}
