@@ -39,6 +39,8 @@ for (const size of SIZES) {
       '/store/guests',
       '/table',
       `/table/${supper!.id}`,
+      `/cook/evening/${supper!.id}`,
+      `/ledger/compare?of=${record!.id}`,
     ];
     for (const view of views) {
       await page.goto(`${view}`);

@@ -91,8 +91,10 @@ test.describe('by the cup', () => {
       '/bench/new',
       ...stations,
       `/cook/${id}`,
+      `/cook/evening/${supper!.id}`,
       `/fire/${id}`,
       `/ledger/${record!.id}`,
+      `/ledger/compare?of=${record!.id}`,
     ];
     const found: string[] = [];
     for (const view of [...pages, ...store]) {

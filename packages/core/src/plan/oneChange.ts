@@ -71,6 +71,8 @@ export interface TrayLesson {
 
 /** A cause less likely than this is no reason to change anything, 0–1. */
 const LIKELY = 0.12;
+/** A cause less likely than this share of the likeliest is not acted on. Our own. */
+const NEAR = 0.4;
 /** As many causes are tried. */
 const MOST_TRIED = 3;
 /** The model's own share weighs as much as so many pieces. Our own. */
@@ -154,13 +156,16 @@ export function oneChange(
     const mark = tray.draft.mark ?? 'A';
     const own = figures[mark] ?? null;
     const { causes } = trayLesson(tray, own, looks[mark] ?? {}, kitchen);
-    return causes
-      .filter(({ chance }) => chance >= LIKELY)
-      .slice(0, MOST_TRIED)
-      .flatMap(({ id, chance }) => {
-        const proposal = proposalOf(batch, tray, mark, id, own, kitchen);
-        return proposal ? [{ proposal, gain: chance * gainOf(proposal) }] : [];
-      });
+    return (
+      causes
+        // What is much less likely than the first is no reason to change something else.
+        .filter(({ chance }) => chance >= Math.max(LIKELY, NEAR * causes[0]!.chance))
+        .slice(0, MOST_TRIED)
+        .flatMap(({ id, chance }) => {
+          const proposal = proposalOf(batch, tray, mark, id, own, kitchen);
+          return proposal ? [{ proposal, gain: chance * gainOf(proposal) }] : [];
+        })
+    );
   });
   return tried.sort((a, b) => b.gain - a.gain)[0]?.proposal ?? null;
 }
@@ -178,8 +183,10 @@ function proposalOf(
 ): Proposal | null {
   const change = HELPS[cause];
   if (!change) return null;
-  const draft = withChange(trayOf(batch, batch.trays[mark] ? mark : null), change);
-  if (JSON.stringify(draft) === JSON.stringify(trayOf(batch, batch.trays[mark] ? mark : null))) return null;
+  const before = trayOf(batch, batch.trays[mark] ? mark : null);
+  const draft = withChange(before, change);
+  // To lift when the plan says changes no plan, and is a change all the same.
+  if (change !== 'as-planned' && JSON.stringify(draft) === JSON.stringify(before)) return null;
   let after: PlannedTray | undefined;
   try {
     after = planTrays(withTray(batch, draft), kitchen, null).find((one) => (one.draft.mark ?? 'A') === mark);

@@ -70,8 +70,6 @@ export interface Evening {
   readonly brokenPins: readonly string[];
   /** Tasks outside the hours of the cook who does them. */
   readonly outOfHours: readonly string[];
-  /** Batches of which nothing can be planned. */
-  readonly unplanned: readonly string[];
 }
 
 const isTable = (id: string): boolean => id.startsWith('table ');
@@ -185,7 +183,6 @@ function eveningFrom(ask: EveningAsk, made: EveningTasks, plan: EveningPlan): Ev
         (one?.to !== undefined && endMs > Date.parse(one.to) + SAME_MS);
       return isOut ? [id] : [];
     }),
-    unplanned: ask.parts.flatMap(({ batchId, sheet }) => (sheet.length === 0 ? [batchId] : [])),
   };
 }
 

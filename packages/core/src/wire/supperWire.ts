@@ -17,6 +17,8 @@ export interface SupperEvening {
   readonly cooks: readonly SupperCook[];
   /** Its batches that are still to be made, by name. */
   readonly batches: readonly { readonly id: string; readonly name: string; readonly pieces: number }[];
+  /** Names of those that cannot be planned. */
+  readonly unplanned: readonly string[];
   /** By the server's clock, ms. */
   readonly atMs: number;
 }

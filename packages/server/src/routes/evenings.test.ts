@@ -88,6 +88,22 @@ test('an evening: planned as one, on from now when something is told or late, an
   expect((await app.call('GET', `/api/suppers/${randomUUID()}/evening`)).body.code).toBe('NO_SUPPER');
 });
 
+test('a batch that cannot be planned is named, and the others go on without it', async () => {
+  app.clock.ms = EAT_MS - 30 * HOUR_MS;
+  const { id, batches } = await madeSupper();
+  const odd = (await app.call('GET', `/api/batches/${batches[0]}`)).body;
+  // A pocket that holds nothing: no piece comes of it.
+  const [mark] = Object.keys(odd.draft.trays);
+  const tray = odd.draft.trays[mark!];
+  const draft = { ...odd.draft, trays: { [mark!]: { ...tray, fold: { ...tray.fold, discM: 0.04, sealM: 0.03 } } } };
+  const put = await app.call('PUT', `/api/batches/${batches[0]}`, { version: odd.version, draft });
+  expect(put.status).toBe(200);
+  const told = await eveningOf(id);
+  expect(told.unplanned).toEqual([draft.name]);
+  expect(told.evening!.batches.map(({ batchId }) => batchId)).toEqual([batches[1]]);
+  expect((await app.call('GET', `/api/suppers/${id}/ways`)).status).toBe(200);
+});
+
 test('ways out: each as it comes out once it is taken', async () => {
   app.clock.ms = EAT_MS - 3 * HOUR_MS;
   const { id, supper, batches } = await madeSupper();

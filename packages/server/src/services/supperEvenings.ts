@@ -3,6 +3,7 @@ import {
   batchPieces,
   type BatchDraft,
   bestWays,
+  CoreError,
   type CookState,
   cookState,
   duringFry,
@@ -62,8 +63,11 @@ export class SupperEvenings {
     const nowMs = Math.floor(this.given.clockMs() / MINUTE_MS) * MINUTE_MS;
     const { kitchen } = await readKitchen(this.given.gate);
     const cooks = supperCooks(row.supper, kitchen.cooks ?? 1);
-    const made = await this.batchesOf(row.id);
-    const parts = await Promise.all(made.map((one) => this.partOf(one)));
+    const all = await this.batchesOf(row.id);
+    const known = await Promise.all(all.map((one) => this.partOf(one)));
+    // A batch that cannot be planned says why on its own page; the others go on without it.
+    const made = all.filter((_, i) => known[i] !== null);
+    const parts = known.filter((part) => part !== null);
     const planned = await this.planOf(
       this.askOf(
         row.supper,
@@ -76,7 +80,8 @@ export class SupperEvenings {
     const isTold = made.some(({ state, fryingMs }) => state.size > 0 || fryingMs !== null);
     const isLate = planned !== null && (planned.entries[0]?.startMs ?? Infinity) < nowMs;
     const batches = made.map(({ id, draft }) => ({ id, name: draft.name, pieces: batchPieces(draft) }));
-    const common = { cooks, batches, atMs: nowMs };
+    const unplanned = all.filter((one) => !made.includes(one)).map(({ draft }) => draft.name);
+    const common = { cooks, batches, unplanned, atMs: nowMs };
     if (!isTold && !isLate) return { evening: planned, planned, isBegun: false, delay: null, ...common };
     const { parts: now, states } = await this.goingOn(made, nowMs);
     const like = planned && { planned: planned.entries, cooks: cooks.map(({ id }) => id) };
@@ -92,7 +97,9 @@ export class SupperEvenings {
     const nowMs = Math.floor(this.given.clockMs() / MINUTE_MS) * MINUTE_MS;
     const { kitchen } = await readKitchen(this.given.gate);
     const hands = kitchen.cooks ?? 1;
-    const made = await this.batchesOf(row.id);
+    const all = await this.batchesOf(row.id);
+    const known = await Promise.all(all.map((one) => this.partOf(one)));
+    const made = all.filter((_, i) => known[i] !== null);
     const whole = { supper: row.supper, drafts: Object.fromEntries(made.map(({ id, draft }) => [id, draft])) };
     const pots = [null, ...(kitchen.otherPots ?? []).map(({ name }) => name)];
     const found: EveningWayOut[] = [];
@@ -102,7 +109,13 @@ export class SupperEvenings {
         const draft = drafts[one.id]!;
         return draft.supper === undefined ? [] : [{ ...one, draft }];
       });
-      const { parts, states } = await this.goingOn(left, nowMs);
+      const going = await this.goingOn(left, nowMs).catch((cause: unknown) => {
+        // What cannot be planned that way is no way out.
+        if (cause instanceof CoreError) return null;
+        throw cause;
+      });
+      if (!going) continue;
+      const { parts, states } = going;
       const ask = this.askOf(supper, supperCooks(supper, hands), parts, states, nowMs);
       const then = await this.given.planEvening(ask, MOST_MS.way);
       if (!then) continue;
@@ -130,8 +143,15 @@ export class SupperEvenings {
     );
   }
 
-  private async partOf({ id, draft }: Pick<Made, 'id' | 'draft'>): Promise<EveningPart> {
-    return this.given.jobs.partOf(id, draft, await this.given.kitchenFor(draft));
+  /** `null` when its draft cannot be planned, or has no piece to cook. */
+  private async partOf({ id, draft }: Pick<Made, 'id' | 'draft'>): Promise<EveningPart | null> {
+    try {
+      const part = await this.given.jobs.partOf(id, draft, await this.given.kitchenFor(draft));
+      return part.sheet.length > 0 ? part : null;
+    } catch (cause) {
+      if (cause instanceof CoreError) return null;
+      throw cause;
+    }
   }
 
   /** As they were really made so far. */
@@ -139,7 +159,13 @@ export class SupperEvenings {
     const all = await Promise.all(
       made.map(async ({ id, draft, state, fryingMs }) => {
         const kitchen = await this.given.kitchenFor(draft);
-        const part = await this.given.jobs.partOf(id, asCooked(draft, state, kitchen), kitchen);
+        const part = await this.given.jobs
+          .partOf(id, asCooked(draft, state, kitchen), kitchen)
+          // What was measured may be beyond any plan: then it goes on as it was meant.
+          .catch((cause: unknown) => {
+            if (cause instanceof CoreError) return this.given.jobs.partOf(id, draft, kitchen);
+            throw cause;
+          });
         return fryingMs === null ? { part, state } : duringFry(part, state, fryingMs, nowMs);
       }),
     );

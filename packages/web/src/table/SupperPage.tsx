@@ -8,6 +8,7 @@ import { useMinute } from '../data/useMinute';
 import { useKitchen } from '../data/useLine';
 import { useSave } from '../data/useSave';
 import { EVENING as E } from '../text/eveningPhrases';
+import { listNames } from '../text/printer';
 import { SUPPER as S } from '../text/supperPhrases';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
@@ -64,7 +65,15 @@ function NoEvening({ told, children }: { readonly told: SupperEvening; readonly 
   return (
     <div style={{ display: 'grid', gap: 14, marginBottom: 14 }}>
       <Panel>
-        <Soft>{isNobody ? E.nobody : told.batches.length > 0 ? E.over : E.nothing}</Soft>
+        <Soft>
+          {told.unplanned.length > 0
+            ? E.unplanned(listNames(told.unplanned))
+            : isNobody
+              ? E.nobody
+              : told.batches.length > 0
+                ? E.over
+                : E.nothing}
+        </Soft>
       </Panel>
       {isNobody && children}
     </div>

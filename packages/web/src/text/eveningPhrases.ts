@@ -30,6 +30,8 @@ export const EVENING = {
   fridge: (each: string) => `Put filled pieces into the fridge, covered. Out of it they would be safe until: ${each}.`,
   until: (name: string, clock: string) => `${name} ${clock}`,
   before: (name: string, span: string) => `${name} ${span}`,
+  unplanned: (names: string) =>
+    `Not in this evening, because it cannot be planned yet: ${names}. Its own page says why.`,
   tooLong: (name: string) =>
     `${name}: the pieces would wait longer than the fridge keeps them. Fold later, or freeze them.`,
   shelf: (trays: number, room: number) =>

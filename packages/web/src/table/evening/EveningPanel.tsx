@@ -147,7 +147,7 @@ export function EveningPanel({ told, evening, supper, edits, printer, nowMs }: E
         ))}
       </Legend>
       <Moved told={told} printer={printer} nameOf={nameOf} />
-      <ul>{findings(evening, fridgeTrays, printer, nameOf)}</ul>
+      <ul>{findings(told.unplanned, evening, fridgeTrays, printer, nameOf)}</ul>
       <Soft>
         {E.decides} {E.legend} {E.order} {isLatest ? E.best : E.nearBest(printer.clock(evening.latestMs))}
       </Soft>
@@ -170,6 +170,7 @@ export function EveningPanel({ told, evening, supper, edits, printer, nowMs }: E
 
 /** What is wrong with the evening, or waits too long. */
 function findings(
+  unplanned: readonly string[],
   evening: Evening,
   fridgeTrays: number | undefined,
   printer: Printer,
@@ -178,6 +179,7 @@ function findings(
   const entryOf = (id: string) => evening.entries.find((entry) => entry.id === id)!;
   const said = (id: string) => E.of(entryName(entryOf(id)), nameOf(entryOf(id).batchId));
   const found: { tone: 'stop' | 'look-out' | 'know' | 'good'; says: string }[] = [];
+  if (unplanned.length > 0) found.push({ tone: 'stop', says: E.unplanned(listNames(unplanned)) });
   const cold = evening.batches.flatMap(({ name, folded }) => {
     const waits = folded.filter(({ inFridge }) => inFridge);
     return waits.length === 0 ? [] : [{ name, limitMs: Math.min(...waits.map(({ limitMs }) => limitMs)) }];
