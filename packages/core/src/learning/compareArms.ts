@@ -91,7 +91,7 @@ function needed(difference: number, variance: number): number | null {
 }
 
 /** As many shufflings as are tried where there are more. */
-const SHUFFLES = 1500;
+const SHUFFLES = 1000;
 
 /**
  * Scores of two arms by their ranks: a permutation test, so that nothing is asked of how scores lie.

@@ -5,7 +5,6 @@ import { Printer as PrinterIcon, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
-import { PHONE } from '../ui/theme';
 import { api, problemOf } from '../data/api';
 import { useKept } from '../data/useKept';
 import { useKitchen } from '../data/useLine';
@@ -16,23 +15,10 @@ import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { changeText, measureText, stepName, tableText } from '../text/cookText';
 import type { Printer } from '../text/printer';
+import { CookGrid } from './CookGrid';
 import { CurrentStep } from './CurrentStep';
 import { RunSheetPrint } from './RunSheetPrint';
 import { type Cook, useCook } from './useCook';
-
-const Grid = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 380px;
-  gap: 14px;
-  align-items: start;
-  > div {
-    display: grid;
-    gap: 14px;
-  }
-  ${PHONE} {
-    grid-template-columns: minmax(0, 1fr);
-  }
-`;
 
 const Steps = styled.ol`
   li {
@@ -104,7 +90,7 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
         <Link to={`/bench/${batchId}/serve`}>{T.itsPlan}</Link>
       </TitleRow>
       <RunSheetPrint cook={cook} printer={printer} />
-      <Grid>
+      <CookGrid>
         <div>
           {sheet.length === 0 ? (
             <Panel>
@@ -149,7 +135,7 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
             </Panel>
           )}
         </div>
-      </Grid>
+      </CookGrid>
     </>
   );
 }

@@ -15,23 +15,10 @@ import { Button } from '../ui/controls/Button';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
-import { figureFont, PHONE } from '../ui/theme';
+import { figureFont } from '../ui/theme';
+import { CookGrid } from './CookGrid';
 import { CurrentStep } from './CurrentStep';
 import { type Cook, useCook } from './useCook';
-
-const Grid = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 380px;
-  gap: 14px;
-  align-items: start;
-  > div {
-    display: grid;
-    gap: 14px;
-  }
-  ${PHONE} {
-    grid-template-columns: minmax(0, 1fr);
-  }
-`;
 
 const Turns = styled.ol`
   li {
@@ -120,7 +107,7 @@ function Run({ supperId, name, told, printer }: RunProps) {
         <span className="grow" />
         <Link to={`/table/${supperId}`}>{E.itsEvening}</Link>
       </TitleRow>
-      <Grid>
+      <CookGrid>
         <div>
           {!current ? (
             <Panel>
@@ -194,7 +181,7 @@ function Run({ supperId, name, told, printer }: RunProps) {
             {next.length === 0 && <Soft>{T.nothingMore}</Soft>}
           </Panel>
         </div>
-      </Grid>
+      </CookGrid>
     </>
   );
 }

@@ -1,42 +1,10 @@
 import { type RunStep, type StepAmount, stepAmounts } from '@ember-fold/core';
-import { styled } from 'styled-components';
 import { COOK as T } from '../text/cookPhrases';
 import { MEASURE_NAME, measureText, runLines, stepName, tableText } from '../text/cookText';
 import type { Printer } from '../text/printer';
 import { Cautions } from '../ui/controls/Cautions';
+import { OnPaper } from '../ui/controls/OnPaper';
 import type { Cook } from './useCook';
-
-const OnPaper = styled.div`
-  display: none;
-  @media print {
-    display: block;
-    background: #fff;
-  }
-  h2 {
-    font-size: 22px;
-  }
-  table {
-    width: 100%;
-    margin: 10px 0;
-    border-collapse: collapse;
-  }
-  tr {
-    break-inside: avoid;
-  }
-  th,
-  td {
-    padding: 7px 10px 7px 0;
-    text-align: left;
-    vertical-align: top;
-    border-top: 1px solid #888;
-  }
-  th {
-    white-space: nowrap;
-  }
-  li {
-    margin: 0 0 2px;
-  }
-`;
 
 /** What a step takes, in the order of weighing. */
 function Taken({ amounts, printer }: { readonly amounts: readonly StepAmount[]; readonly printer: Printer }) {

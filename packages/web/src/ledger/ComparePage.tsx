@@ -2,7 +2,6 @@ import { compareRecords, type LedgerRecord } from '@ember-fold/core';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { X } from 'lucide-react';
 import { Link, useSearchParams } from 'react-router';
-import { styled } from 'styled-components';
 import { api } from '../data/api';
 import { COMPARE as C, rowText } from '../text/comparePhrases';
 import { CRUST_B } from '../text/lessonPhrases';
@@ -12,49 +11,11 @@ import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
 import { crustColour } from '../ui/drawing/crust';
 import { usePrinter } from '../ui/printing';
-import { figureFont } from '../ui/theme';
 import { lineOf, Traces } from './Traces';
+import { RecordTable } from './RecordTable';
 
 /** So many can be told apart. */
 const MOST = 6;
-
-const Scroll = styled.div`
-  overflow-x: auto;
-  table {
-    width: 100%;
-    border-collapse: collapse;
-  }
-  th,
-  td {
-    padding: 8px 14px 8px 0;
-    text-align: left;
-    vertical-align: top;
-    border-top: 1px solid ${({ theme }) => theme.line};
-  }
-  thead th {
-    min-width: 120px;
-    border: 0;
-  }
-  td {
-    ${figureFont}
-  }
-  td small {
-    display: block;
-    font-size: 13px;
-    color: ${({ theme }) => theme.soft};
-  }
-  i {
-    display: inline-block;
-    width: 15px;
-    height: 15px;
-    margin-right: 6px;
-    border-radius: 50%;
-    vertical-align: -2px;
-  }
-  line {
-    stroke-width: 2.4;
-  }
-`;
 
 /** Two to six records beside one another. */
 export function ComparePage() {
@@ -115,7 +76,7 @@ function Beside({ records, onRemove }: BesideProps) {
     <Panel aria-label={C.title}>
       <PanelTitle>{C.traces}</PanelTitle>
       <Traces records={records} printer={printer} />
-      <Scroll tabIndex={0} role="group" aria-label={C.figures}>
+      <RecordTable tabIndex={0} role="group" aria-label={C.figures}>
         <table>
           <thead>
             <tr>
@@ -156,7 +117,7 @@ function Beside({ records, onRemove }: BesideProps) {
             ))}
           </tbody>
         </table>
-      </Scroll>
+      </RecordTable>
     </Panel>
   );
 }

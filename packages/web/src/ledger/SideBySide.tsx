@@ -1,38 +1,9 @@
 import { compareShares, type LedgerRecord, type RecordLooks, trayOf } from '@ember-fold/core';
-import { styled } from 'styled-components';
 import { armsText, CRUST_B, CRUSTS, LESSON as L, LOOK_WORD } from '../text/lessonPhrases';
 import { trayName } from '../text/trayText';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { crustColour } from '../ui/drawing/crust';
-import { figureFont } from '../ui/theme';
-
-const Table = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  th,
-  td {
-    padding: 8px 8px 8px 0;
-    text-align: left;
-    border-top: 1px solid ${({ theme }) => theme.line};
-  }
-  thead th {
-    border: 0;
-    font-size: 13px;
-    font-weight: 400;
-    color: ${({ theme }) => theme.soft};
-  }
-  td {
-    ${figureFont}
-  }
-  i {
-    display: inline-block;
-    width: 15px;
-    height: 15px;
-    margin-right: 6px;
-    border-radius: 50%;
-    vertical-align: -2px;
-  }
-`;
+import { RecordTable } from './RecordTable';
 
 /** The trays of one evening beside one another, with what can be told from them and what cannot. */
 export function SideBySide({ record, looks }: { readonly record: LedgerRecord; readonly looks: RecordLooks }) {
@@ -50,39 +21,41 @@ export function SideBySide({ record, looks }: { readonly record: LedgerRecord; r
   return (
     <Panel aria-label={L.sideBySide}>
       <PanelTitle>{L.sideBySide}</PanelTitle>
-      <Table>
-        <thead>
-          <tr>
-            <td />
-            <th scope="col">{L.whole}</th>
-            <th scope="col">{L.opened}</th>
-            <th scope="col">{L.colour}</th>
-            <th scope="col">{LOOK_WORD.grease.greasy}</th>
-            <th scope="col">{L.likedShort}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {arms.map(({ mark, name, figures, of, looks: { crust, grease, liked } }) => (
-            <tr key={mark}>
-              <th scope="row">{name}</th>
-              <td>{figures.fried}</td>
-              <td>{L.openedOf(figures.burst, of)}</td>
-              <td>
-                {crust === undefined ? (
-                  '–'
-                ) : (
-                  <>
-                    <i style={{ background: crustColour(CRUST_B[crust]!) }} aria-hidden />
-                    {CRUSTS[crust]}
-                  </>
-                )}
-              </td>
-              <td>{grease ? LOOK_WORD.grease[grease] : '–'}</td>
-              <td>{liked ?? '–'}</td>
+      <RecordTable>
+        <table>
+          <thead>
+            <tr>
+              <td />
+              <th scope="col">{L.whole}</th>
+              <th scope="col">{L.opened}</th>
+              <th scope="col">{L.colour}</th>
+              <th scope="col">{LOOK_WORD.grease.greasy}</th>
+              <th scope="col">{L.likedShort}</th>
             </tr>
-          ))}
-        </tbody>
-      </Table>
+          </thead>
+          <tbody>
+            {arms.map(({ mark, name, figures, of, looks: { crust, grease, liked } }) => (
+              <tr key={mark}>
+                <th scope="row">{name}</th>
+                <td>{figures.fried}</td>
+                <td>{L.openedOf(figures.burst, of)}</td>
+                <td>
+                  {crust === undefined ? (
+                    '–'
+                  ) : (
+                    <>
+                      <i style={{ background: crustColour(CRUST_B[crust]!) }} aria-hidden />
+                      {CRUSTS[crust]}
+                    </>
+                  )}
+                </td>
+                <td>{grease ? LOOK_WORD.grease[grease] : '–'}</td>
+                <td>{liked ?? '–'}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </RecordTable>
       {told && first && second && (
         <p>{armsText(first.name, second.name, told, first.figures.burst + second.figures.burst)}</p>
       )}

@@ -1,36 +1,8 @@
 import { type LedgerEntry, monthlyTrends } from '@ember-fold/core';
-import { styled } from 'styled-components';
 import { LEDGER as T } from '../text/ledgerPhrases';
 import { Panel, PanelTitle } from '../ui/controls/Panel';
 import { usePrinter } from '../ui/printing';
-import { figureFont } from '../ui/theme';
-
-const Scroll = styled.div`
-  overflow-x: auto;
-  table {
-    width: 100%;
-    border-collapse: collapse;
-  }
-  th,
-  td {
-    padding: 6px 14px 6px 0;
-    text-align: left;
-    white-space: nowrap;
-    border-top: 1px solid ${({ theme }) => theme.line};
-  }
-  thead th {
-    border: 0;
-    font-size: 13px;
-    font-weight: 400;
-    color: ${({ theme }) => theme.soft};
-  }
-  tbody th {
-    font-weight: 400;
-  }
-  td {
-    ${figureFont}
-  }
-`;
+import { RecordTable } from './RecordTable';
 
 /** The evenings by their months: what gets better, and what does not. */
 export function Trends({ entries }: { readonly entries: readonly LedgerEntry[] }) {
@@ -52,7 +24,7 @@ export function Trends({ entries }: { readonly entries: readonly LedgerEntry[] }
   return (
     <Panel aria-label={T.trends} style={{ marginBottom: 14 }}>
       <PanelTitle>{T.trends}</PanelTitle>
-      <Scroll tabIndex={0} role="group" aria-label={T.trends}>
+      <RecordTable tabIndex={0} role="group" aria-label={T.trends}>
         <table>
           <thead>
             <tr>
@@ -75,7 +47,7 @@ export function Trends({ entries }: { readonly entries: readonly LedgerEntry[] }
             ))}
           </tbody>
         </table>
-      </Scroll>
+      </RecordTable>
     </Panel>
   );
 }

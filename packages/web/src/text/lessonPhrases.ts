@@ -130,10 +130,10 @@ export const CHANGE_NAME: Readonly<Record<ChangeId, string>> = {
 };
 
 const isChange = (change: string): change is ChangeId => change in CHANGE_NAME;
-export const changeName = (change: string): string => (isChange(change) ? CHANGE_NAME[change] : change);
+const changeName = (change: string): string => (isChange(change) ? CHANGE_NAME[change] : change);
 
 /** "1 in 12". */
-export function oneIn(share: number): string {
+function oneIn(share: number): string {
   if (share <= 0.001) return 'none in 1 000';
   if (share >= 0.45) return `${plain(10 * share, 0)} in 10`;
   return `1 in ${plain(1 / share, 0)}`;

@@ -1,40 +1,8 @@
 import type { Evening, EveningEntry, SupperEvening } from '@ember-fold/core';
-import { styled } from 'styled-components';
 import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/eveningPhrases';
 import type { Printer } from '../../text/printer';
 import { Cautions } from '../../ui/controls/Cautions';
-
-const OnPaper = styled.div`
-  display: none;
-  @media print {
-    display: block;
-    background: #fff;
-  }
-  section {
-    break-before: page;
-  }
-  section:first-of-type {
-    break-before: auto;
-  }
-  h2 {
-    font-size: 22px;
-  }
-  table {
-    width: 100%;
-    margin: 10px 0;
-    border-collapse: collapse;
-  }
-  tr {
-    break-inside: avoid;
-  }
-  th,
-  td {
-    padding: 6px 10px 6px 0;
-    text-align: left;
-    vertical-align: top;
-    border-top: 1px solid #888;
-  }
-`;
+import { OnPaper } from '../../ui/controls/OnPaper';
 
 interface EveningPrintProps {
   readonly name: string;
