@@ -1,8 +1,8 @@
-import { STATION_NAME } from '../text/words';
+import { STATION_NAME } from '../text/stationWords';
 import { BENCH as T } from '../text/benchPhrases';
 import { lazyPart } from '../ui/lazyPart';
 import { Flame, Layers2, ListChecks, Redo2, Undo2 } from 'lucide-react';
-import { batchPieces, type TrayMark } from '@ember-fold/core';
+import { batchPieces, marksOf, type TrayMark } from '@ember-fold/core';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { memo, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, Navigate, useParams, useSearchParams } from 'react-router';
@@ -26,7 +26,7 @@ import { FoldStation } from './fold/FoldStation';
 import { warmPlans } from '../workers/planClient';
 import { LineBar } from './LineBar';
 import { SaveMark } from './SaveMark';
-import { TrayBar, trayIn, useOpenTray } from './TrayBar';
+import { trayIn, useOpenTray } from './openTray';
 
 // A batch opens on its fold; the other stations come when the page is idle, or when they are opened.
 const loadDough = () => import('./dough/DoughStation').then((m) => ({ default: m.DoughStation }));
@@ -37,6 +37,7 @@ const DoughStation = lazyPart(loadDough);
 const FillingStation = lazyPart(loadFilling);
 const FryStation = lazyPart(loadFry);
 const ServeStation = lazyPart(loadServe);
+const TrayBar = lazyPart(() => import('./TrayBar').then((m) => ({ default: m.TrayBar })));
 const TraySheet = lazyPart(() => import('./TraySheet').then((m) => ({ default: m.TraySheet })));
 
 /** Fetches the stations that are not open yet once the open one is shown, so that each opens at once. */
@@ -237,7 +238,12 @@ const OpenBatch = memo(function OpenBatch({ batchId, station, line: open, frying
         </Panel>
       ) : (
         <>
-          <TrayBar line={open} />
+          {/* Of one tray there is nothing to choose. */}
+          {marksOf(open.batch).length > 1 && (
+            <Suspense fallback={<div style={{ height: 54 }} />}>
+              <TrayBar line={open} />
+            </Suspense>
+          )}
           <LineBar batchId={batchId} line={open} />
           {frying && <Soft role="status">{T.thisBatchIsAtThe}</Soft>}
           {open.hotProblem && <Problem>{open.hotProblem}</Problem>}

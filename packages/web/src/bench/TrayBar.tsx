@@ -1,13 +1,13 @@
 import { type BatchDraft, marksOf, TRAY_MARKS, type TrayMark } from '@ember-fold/core';
 import { Plus } from 'lucide-react';
-import { useCallback } from 'react';
-import { Link, useLocation, useSearchParams } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { styled } from 'styled-components';
 import type { Line } from '../data/useLine';
 import { TRAY as T, trayName } from '../text/trayText';
 import { Button } from '../ui/controls/Button';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { figureFont, FINE } from '../ui/theme';
+import { useOpenTray } from './openTray';
 import { addTrayLike } from './trayEdits';
 
 const Bar = styled.nav`
@@ -52,18 +52,6 @@ const Tone = styled.span<{ $colour: 'good' | 'lookOut' | 'stop' | 'know' }>`
     color: inherit;
   }
 `;
-
-/** Which tray the address asks for; `null`: the first. */
-export function trayIn(search: URLSearchParams): TrayMark | null {
-  const asked = search.get('tray');
-  return TRAY_MARKS.find((mark) => mark === asked) ?? null;
-}
-
-/** Opens a tray at the station that is open now. */
-export function useOpenTray(): (mark: TrayMark) => void {
-  const [, setSearch] = useSearchParams();
-  return useCallback((mark) => setSearch({ tray: mark }), [setSearch]);
-}
 
 /** The trays of a batch beside one another, and the way to one more. Nothing where there is one. */
 export function TrayBar({ line }: { readonly line: Line }) {

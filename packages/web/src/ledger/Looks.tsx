@@ -2,7 +2,7 @@ import { LOOKS, type LookId, type TrayLooks } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { useSave } from '../data/useSave';
 import { CRUST_B, CRUSTS, LESSON as L, LOOK_NAME, LOOK_WORD } from '../text/lessonPhrases';
-import { SAVE_TEXT } from '../text/words';
+import { SAVE_TEXT } from '../text/stationWords';
 import { PanelTitle, Panel, Soft } from '../ui/controls/Panel';
 import { TickField } from '../ui/controls/TickField';
 import { crustColour } from '../ui/drawing/crust';

@@ -6,7 +6,7 @@ import { saver } from '../data/saves';
 import { useSave } from '../data/useSave';
 import { LongText } from '../ui/controls/LongText';
 import { Soft } from '../ui/controls/Panel';
-import { SAVE_TEXT } from '../text/words';
+import { SAVE_TEXT } from '../text/stationWords';
 
 interface NotesProps {
   readonly id: string;

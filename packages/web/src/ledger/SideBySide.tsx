@@ -21,7 +21,7 @@ export function SideBySide({ record, looks }: { readonly record: LedgerRecord; r
   return (
     <Panel aria-label={L.sideBySide}>
       <PanelTitle>{L.sideBySide}</PanelTitle>
-      <RecordTable>
+      <RecordTable tabIndex={0} role="group" aria-label={L.sideBySide}>
         <table>
           <thead>
             <tr>

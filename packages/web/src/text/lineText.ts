@@ -16,7 +16,7 @@ import { keepsFor, plain } from './printer';
 import { TONE_WORD } from './findingText';
 import { BLANK_WORD } from './formWords';
 import { TRAY, WAY_STATION } from './trayText';
-import { STATION_NAME } from './words';
+import { STATION_NAME } from './stationWords';
 
 export const STATIONS: readonly Station[] = ['dough', 'filling', 'fold', 'fry', 'serve'];
 

@@ -9,7 +9,6 @@ import type {
   RawPart,
   StarterId,
   StartState,
-  Station,
   TurnSchool,
 } from '@ember-fold/core';
 
@@ -38,13 +37,6 @@ export const STARTER_NAME: Record<StarterId, string> = {
   'mushroom-barley': 'Mushroom and barley',
   'mackerel-leek': 'Smoked mackerel and leek',
   'pear-ginger': 'Pear and ginger',
-};
-export const STATION_NAME: Record<Station, string> = {
-  dough: 'Dough',
-  filling: 'Filling',
-  fold: 'Fold and seal',
-  fry: 'Fry',
-  serve: 'Serve',
 };
 export const PLACE_NAME: Record<CoolingPlace, string> = {
   room: 'room',
@@ -119,15 +111,6 @@ export const STEP_NAME = {
   fry: 'Fry',
   serve: 'Drain and serve',
   own: 'A step of your own',
-} as const;
-
-export const SAVE_TEXT = {
-  saved: 'saved',
-  unsaved: 'saving…',
-  saving: 'saving…',
-  waiting: 'kept on this device, the server is away',
-  conflict: 'also changed on another device',
-  refused: 'not saved',
 } as const;
 
 export const ALLERGEN_NAME: Record<Allergen, string> = {
