@@ -66,7 +66,7 @@ test('the Lantern Walk: planned as one, a stretch moved by key and back, a cook 
 
   // The calendar, read by another program.
   const waits = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Calendar' }).click();
+  await page.getByRole('link', { name: 'Calendar', exact: true }).click();
   const text = await readFile(await (await waits).path(), 'utf8');
   const events = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
   const now = (await eveningOf(id)).evening!;

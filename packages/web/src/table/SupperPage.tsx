@@ -156,6 +156,7 @@ function Supper({ row, list }: SupperProps) {
         <span className="grow" />
         <Link to={`/cook/evening/${id}`}>{E.run}</Link>
         <a href={`/api/suppers/${id}/evening.ics`}>{E.calendar}</a>
+        <a href="/api/suppers/calendar.ics">{E.feed}</a>
         <a href={`/api/suppers/${id}/evening`} download={`${supper.name}.json`}>
           {E.json}
         </a>

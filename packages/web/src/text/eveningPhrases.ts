@@ -89,6 +89,7 @@ export const EVENING = {
   noWays: 'Nothing can be changed that helps.',
   take: 'Take this',
   calendar: 'Calendar',
+  feed: 'Feed',
   json: 'As data',
   print: 'Print',
   forWall: 'The evening, for the wall',
