@@ -82,7 +82,9 @@ export function mostOf(part: EveningPart, reach: Reach): EveningLag[] {
   // Fried and baked pieces to the table while they are at their best.
   for (const there of [fry, bake]) {
     if (!there) continue;
-    const upS = there.one.fromS + there.one.lengthS;
+    const { fromS, lengthS } = there.one;
+    // The first lot waits longest.
+    const upS = Math.round(fromS + (there === fry ? Math.min(lengthS, part.firstUpS ?? lengthS) : lengthS));
     found.push({ from: null, to: there.work.id, leastS: reach.s(eatMs) - BEST_S - upS, weight: COST.stale });
   }
   return found;

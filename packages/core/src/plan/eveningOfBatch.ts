@@ -36,7 +36,7 @@ export interface EveningOfBatch {
 
 /** One batch in the evening, with what of it waits. */
 export function batchIn(part: EveningPart, entries: readonly EveningEntry[], state: CookState): EveningOfBatch {
-  const { batchId, name, eatMs, sheet, fried, roomLimitS } = part;
+  const { batchId, name, eatMs, sheet, fried, roomLimitS, firstUpS } = part;
   const own = entries.flatMap(({ steps }) => steps.filter((one) => one.batchId === batchId));
   const cooked = own.filter(({ what }) => what === 'fry' || what === 'bake');
   const fry = own.find(({ what }) => what === 'fry');
@@ -61,11 +61,15 @@ export function batchIn(part: EveningPart, entries: readonly EveningEntry[], sta
       },
     ];
   });
+  // The first pieces wait longest: those of the first lot, or of what is baked the whole of it.
+  const ups = cooked.map(({ what, startMs, endMs }) =>
+    what === 'fry' && firstUpS !== null ? startMs + 1000 * firstUpS : endMs,
+  );
   return {
     ...{ batchId, name, eatMs, folded },
     startMs: Math.min(...own.map(({ startMs }) => startMs)),
     upMs: cooked.length > 0 ? Math.max(...cooked.map(({ endMs }) => endMs)) : null,
-    heldS: cooked.length > 0 ? Math.max(0, (eatMs - Math.max(...cooked.map(({ endMs }) => endMs))) / 1000) : 0,
+    heldS: ups.length > 0 ? Math.max(0, (eatMs - Math.min(...ups)) / 1000) : 0,
   };
 }
 

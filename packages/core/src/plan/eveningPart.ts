@@ -41,6 +41,10 @@ export interface EveningPart extends SupperPart {
     /** It waits at room temperature, as planned. */
     readonly isWarm: boolean;
   }[];
+  /** First pieces out of the oil, s after the batch's first drop; `null`: nothing is fried, or never right. */
+  readonly firstUpS: number | null;
+  /** All that is fried or baked comes out right as planned. */
+  readonly hasMoment: boolean;
   /** s in which oil of this batch's heat cools until it hurts nobody; 0: nothing is fried. */
   readonly coolsS: number;
 }
@@ -77,6 +81,8 @@ export function eveningPart(
       ...{ mark: draft.mark ?? 'A', fridgeKeepS: rawKeepS(draft, 'fridge'), isWarm: draft.fry.start === 'room' },
       lastDropS: startS[i]! + (fry?.lots ? lastDropS(fry.lots, draft.pieces) : 0),
     })),
+    firstUpS: fried[0]?.plan.fry?.liftS ?? null,
+    hasMoment: planned.every(({ plan: { fry, bake } }) => fry?.liftS !== null && bake?.minutesS !== null),
     coolsS: part.job ? oilChangeS(kitchen.pot, kitchen.roomC, part.job.oilC, HOT_OIL_C) : 0,
   };
 }

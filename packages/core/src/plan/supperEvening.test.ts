@@ -5,6 +5,7 @@ import type { SupperCook } from '../draft/supper.js';
 import { duringFry, type EveningPart, eveningPart } from './eveningPart.js';
 import { eveningTasks, type EveningAsk } from './eveningTasks.js';
 import { bestWays, eveningWaysFor, withEveningWay } from './eveningWays.js';
+import { eveningRisk, workRange } from './eveningRisk.js';
 import { planTrays } from './planBatch.js';
 import { newTray, STARTERS } from './starters.js';
 import { supperPlaces } from './supperEats.js';
@@ -95,7 +96,7 @@ test('five batches on one pot: one truth over all hands, near or at the best the
 }, 60_000);
 
 test('a late dough: what is done is no task, the rest goes on from now, and what moved is said', () => {
-  const planned = supperEvening(askFor(FIVE, { cooks: cooks(2) }))!;
+  const planned = searched(askFor(FIVE, { cooks: cooks(2) }))!;
   const [first] = planned.entries;
   const nowMs = first!.endMs + 40 * MIN;
   const states = {
@@ -111,6 +112,14 @@ test('a late dough: what is done is no task, the rest goes on from now, and what
   for (const entry of now.entries) expect(entry.startMs).toBeGreaterThanOrEqual(nowMs);
   expect(eveningMoves(planned, now).length).toBeGreaterThan(0);
   expect(eveningMoves(planned, planned)).toEqual([]);
+  // Few changes: where nothing has happened but that time went by, nothing moves, however long is searched.
+  const like = { planned: planned.entries, cooks: ask.cooks.map(({ id }) => id) };
+  const inTime = { ...askFor(FIVE, { cooks: cooks(2), nowMs: planned.startMs! - 60 * MIN }), like };
+  const kept = supperEvening(inTime, { mostLooked: 200, rounds: 20 })!;
+  const places = ({ entries }: Evening) => entries.map(({ id, startMs, cook }) => [id, startMs, cook]);
+  expect(places(kept)).toEqual(places(planned));
+  // An order that names cooks who are gone is no order.
+  expect(supperEvening({ ...inTime, like: { ...like, cooks: ['x', 'y'] } })!.lateS).toBe(0);
   // Hours late, the table is late, and by no more than the day is longer.
   const veryMs = EAT_MS - 60 * MIN;
   const late = supperEvening(askFor(FIVE, { cooks: cooks(2), nowMs: veryMs }))!;
@@ -199,6 +208,27 @@ test('nothing to plan, nobody to cook, forty batches, a batch at the stove, anot
       .map(({ steps }) => steps.findLast(({ what }) => what === 'fry')!.batchId),
   ).toEqual([one!.batchId, later.batchId]);
 }, 60_000);
+
+test('on other days: sooner is safer, the same plan has the same risk, and the first lot waits longest', () => {
+  const ask = askFor(FIVE, { cooks: cooks(2) });
+  const { risk, batches } = supperEvening(ask)!;
+  expect(supperEvening(ask)!.risk).toEqual(risk);
+  expect(risk.lateShare >= 0 && risk.lateShare <= 1).toBe(true);
+  expect(risk.soonerS > 0).toBe(risk.lateShare > 0.1);
+  // Everything as planned but the table an hour later: late in fewer evenings.
+  const made = eveningTasks(ask);
+  const plan = { starts: made.works.map(() => 0), cooks: made.works.map(() => -1) };
+  const later = made.works.map((work) => ({ ...work, eatMs: work.eatMs + 86_400_000 }));
+  expect(eveningRisk({ ...made, works: later }, plan).lateShare).toBeLessThanOrEqual(eveningRisk(made, plan).lateShare);
+  expect(eveningRisk({ ...made, works: later }, plan)).toEqual({ lateShare: 0, soonerS: 0 });
+  const { leastS, mostS } = workRange({ lengthS: 1200, pot: null, hands: 'board' });
+  expect(leastS < 1200 && mostS > 1200).toBe(true);
+  for (const { batchId, heldS, upMs, eatMs } of batches) {
+    const { firstUpS } = FIVE.find((part) => part.batchId === batchId)!;
+    expect(firstUpS).not.toBeNull();
+    expect(heldS).toBeGreaterThan((eatMs - upMs!) / 1000);
+  }
+});
 
 test('ways out: each changes what it says and nothing else; what is in time comes first', () => {
   const supper = { name: 'walk', servings: [{ id: 's', at: new Date(EAT_MS).toISOString() }], each: 3, guests: [] };

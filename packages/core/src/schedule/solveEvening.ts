@@ -105,8 +105,8 @@ export function* solveEvening(
   return told(isBest());
 }
 
-/** A plan that costs less by no more than this is no reason to change the order: ten minutes of an earlier start. */
-const HARDLY_BETTER = 600 * COST.early;
+/** A plan that costs less by no more than this is no reason to change the order: a minute late, or a hundred of waiting past its best. */
+const HARDLY_BETTER = 60 * COST.late;
 
 /** The plan in an order that was known before; `null`: it cannot be in that order. */
 function keepOrder(search: Search, like: NonNullable<SolveEveningOptions['like']>): Search['best'] {

@@ -32,3 +32,8 @@ export async function noteCalendar(
   );
   return new Map(rows.map(({ changed_at, ...row }) => [row.uid, { ...row, changedAt: changed_at }]));
 }
+
+/** What was told of a supper that is gone. */
+export async function forgetCalendar(q: Queries, supperId: string): Promise<void> {
+  await q.change('DELETE FROM calendar_event WHERE supper_id = ?', [supperId]);
+}

@@ -9,6 +9,7 @@ import {
 } from '@ember-fold/core';
 import { Router } from 'express';
 import { batchesOfSupper, updateBatch } from '../db/batchTable.js';
+import { forgetCalendar } from '../db/calendarTable.js';
 import type { Queries } from '../db/gate.js';
 import { deleteSupper, insertSupper, listSuppers, readSupper, updateSupper } from '../db/supperTable.js';
 import { ApiError } from '../errors.js';
@@ -115,6 +116,7 @@ export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
     const { gone, left } = await gate.transaction(async (q) => {
       const changed = await changeBatches(q, id, (draft) => withSupper(draft, null, null));
+      await forgetCalendar(q, id);
       return { gone: await deleteSupper(q, id), left: changed };
     });
     if (!gone) throw new ApiError('NO_SUPPER');

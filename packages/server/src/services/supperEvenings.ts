@@ -63,11 +63,7 @@ export class SupperEvenings {
     const nowMs = Math.floor(this.given.clockMs() / MINUTE_MS) * MINUTE_MS;
     const { kitchen } = await readKitchen(this.given.gate);
     const cooks = supperCooks(row.supper, kitchen.cooks ?? 1);
-    const all = await this.batchesOf(row.id);
-    const known = await Promise.all(all.map((one) => this.partOf(one)));
-    // A batch that cannot be planned says why on its own page; the others go on without it.
-    const made = all.filter((_, i) => known[i] !== null);
-    const parts = known.filter((part) => part !== null);
+    const { made, parts, unplanned } = await this.plannable(row.id);
     const planned = await this.planOf(
       this.askOf(
         row.supper,
@@ -80,7 +76,6 @@ export class SupperEvenings {
     const isTold = made.some(({ state, fryingMs }) => state.size > 0 || fryingMs !== null);
     const isLate = planned !== null && (planned.entries[0]?.startMs ?? Infinity) < nowMs;
     const batches = made.map(({ id, draft }) => ({ id, name: draft.name, pieces: batchPieces(draft) }));
-    const unplanned = all.filter((one) => !made.includes(one)).map(({ draft }) => draft.name);
     const common = { cooks, batches, unplanned, atMs: nowMs };
     if (!isTold && !isLate) return { evening: planned, planned, isBegun: false, delay: null, ...common };
     const { parts: now, states } = await this.goingOn(made, nowMs);
@@ -97,9 +92,8 @@ export class SupperEvenings {
     const nowMs = Math.floor(this.given.clockMs() / MINUTE_MS) * MINUTE_MS;
     const { kitchen } = await readKitchen(this.given.gate);
     const hands = kitchen.cooks ?? 1;
-    const all = await this.batchesOf(row.id);
-    const known = await Promise.all(all.map((one) => this.partOf(one)));
-    const made = all.filter((_, i) => known[i] !== null);
+    const { made, parts: before } = await this.plannable(row.id);
+    const wasRight = new Set(before.flatMap(({ batchId, hasMoment }) => (hasMoment ? [batchId] : [])));
     const whole = { supper: row.supper, drafts: Object.fromEntries(made.map(({ id, draft }) => [id, draft])) };
     const pots = [null, ...(kitchen.otherPots ?? []).map(({ name }) => name)];
     const found: EveningWayOut[] = [];
@@ -116,6 +110,9 @@ export class SupperEvenings {
       });
       if (!going) continue;
       const { parts, states } = going;
+      // Nor what leaves a batch without a piece, or without a moment at which it is right.
+      if (parts.some(({ batchId, sheet, hasMoment }) => sheet.length === 0 || (wasRight.has(batchId) && !hasMoment)))
+        continue;
       const ask = this.askOf(supper, supperCooks(supper, hands), parts, states, nowMs);
       const then = await this.given.planEvening(ask, MOST_MS.way);
       if (!then) continue;
@@ -128,6 +125,17 @@ export class SupperEvenings {
       });
     }
     return bestWays(found);
+  }
+
+  /** A batch that cannot be planned says why on its own page; the others go on without it. */
+  private async plannable(supperId: string) {
+    const all = await this.batchesOf(supperId);
+    const known = await Promise.all(all.map((one) => this.partOf(one)));
+    return {
+      made: all.filter((_, i) => known[i] !== null),
+      parts: known.filter((part) => part !== null),
+      unplanned: all.filter((_, i) => known[i] === null).map(({ draft }) => draft.name),
+    };
   }
 
   /** What of a supper is not over, with what was told of it. */

@@ -53,7 +53,12 @@ export function TaskSheet(props: TaskSheetProps) {
             </li>
           ))}
       </Steps>
-      <MomentField label={E.beginsAt} value={new Date(entry.startMs).toISOString()} onChange={(at) => onPin({ at })} />
+      {/* What was asked for stands while it is typed, also where it cannot be. */}
+      <MomentField
+        label={E.beginsAt}
+        value={pin?.at ?? new Date(entry.startMs).toISOString()}
+        onChange={(at) => onPin({ at })}
+      />
       {entry.cook !== null && cooks.length > 1 && (
         <Pick label={E.who} value={cooks[entry.cook]?.id ?? ''} options={names} onChange={(cook) => onPin({ cook })} />
       )}

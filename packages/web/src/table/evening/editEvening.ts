@@ -45,11 +45,7 @@ export function useEveningEdits(supperId: string, supper: Supper, hands: number)
       })),
     setCooks: (cooks) => edit((now) => ({ ...now, cooks })),
     take: async (way, batches) => {
-      if (way.kind === 'later') {
-        edit((now) => withEveningWay(way, { supper: now, drafts: {} }, hands).supper);
-        return;
-      }
-      if (way.kind === 'helper') {
+      if (way.kind === 'later' || way.kind === 'helper') {
         edit((now) => withEveningWay(way, { supper: now, drafts: {} }, hands).supper);
         return;
       }
