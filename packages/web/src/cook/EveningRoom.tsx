@@ -1,4 +1,5 @@
 import { type EveningTurn, eveningTurns, type SupperCook, type SupperEvening } from '@ember-fold/core';
+import { skipToken } from '@reduxjs/toolkit/query/react';
 import { memo, useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { styled } from 'styled-components';
@@ -10,6 +11,7 @@ import { useMinute } from '../data/useMinute';
 import { COOK as T } from '../text/cookPhrases';
 import { cookName, EVENING as E, stepInEvening } from '../text/eveningPhrases';
 import type { Printer } from '../text/printer';
+import { SUPPER as S } from '../text/supperPhrases';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
@@ -45,10 +47,25 @@ const isId = (value: unknown): value is string => typeof value === 'string' && v
 /** The run of a whole evening for one cook: the run-sheets of all batches merged, one step at a time. */
 export function EveningRoom() {
   const { id = '' } = useParams();
-  const evening = api.useEveningQuery(id, { pollingInterval: 60_000, skipPollingIfUnfocused: true });
   const suppers = api.useSuppersQuery();
+  const isThere = suppers.data?.some((row) => row.id === id) ?? true;
+  const evening = api.useEveningQuery(isThere && suppers.data ? id : skipToken, {
+    pollingInterval: 60_000,
+    skipPollingIfUnfocused: true,
+  });
   const printer = useKitchen()?.printer;
   const name = suppers.data?.find((row) => row.id === id)?.supper.name ?? '';
+  if (!isThere)
+    return (
+      <Page>
+        <PageTitle of={[S.gone]} />
+        <Panel>
+          <h1>{S.gone}</h1>
+          <Soft>{S.goneSays}</Soft>
+          <Link to="/table">{S.toTable}</Link>
+        </Panel>
+      </Page>
+    );
   return (
     <Page>
       <Asked of={evening} what={E.theEvening}>

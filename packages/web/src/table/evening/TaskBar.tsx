@@ -63,6 +63,7 @@ interface TaskBarProps {
 /** One stretch of work: dragged or keyed along the time and from cook to cook, opened by a tap or Enter. */
 export function TaskBar({ place, colour, name, says, decides, isSettled, perPx, onMove, onOpen }: TaskBarProps) {
   const [by, setBy] = useState<{ readonly x: number; readonly y: number } | null>(null);
+  const [wasDragged, setDragged] = useState(false);
   const moved = useRef({ x: 0, y: 0, isKey: false });
   const { isFocusVisible, focusProps } = useFocusRing();
   const { moveProps } = useMove({
@@ -84,13 +85,15 @@ export function TaskBar({ place, colour, name, says, decides, isSettled, perPx, 
       setBy(null);
       if (isKey) return;
       if (Math.abs(x) < TAP_PX && Math.abs(y) < TAP_PX) return;
+      setDragged(true);
       const byMs = Math.round((x * perPx()) / STEP_MS) * STEP_MS;
       const rowsDown = Math.round(y / ROW_PX);
       if (byMs !== 0 || rowsDown !== 0) onMove(byMs, rowsDown);
     },
   });
+  // What ends a drag is no tap.
   const open = () => {
-    if (Math.abs(moved.current.x) < TAP_PX && Math.abs(moved.current.y) < TAP_PX) onOpen();
+    if (!wasDragged) onOpen();
   };
   const opensByKey = (event: KeyboardEvent) => {
     if (event.key !== 'Enter' && event.key !== ' ') return;
@@ -100,7 +103,7 @@ export function TaskBar({ place, colour, name, says, decides, isSettled, perPx, 
   return (
     <Place style={place}>
       <Bar
-        {...mergeProps(moveProps, focusProps, { onKeyDown: opensByKey })}
+        {...mergeProps(moveProps, focusProps, { onKeyDown: opensByKey, onPointerDown: () => setDragged(false) })}
         onClick={open}
         role="button"
         tabIndex={0}
