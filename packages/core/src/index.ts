@@ -173,6 +173,7 @@ export type { TrayBake } from './plan/trayBake.js';
 export type { PutBy } from './plan/trayKeep.js';
 export { kitchenAtPot, potOf } from './draft/kitchenAtPot.js';
 export { duringFry, type EveningPart, eveningPart, HOT_OIL_C } from './plan/eveningPart.js';
+export { type Room, roomsOf } from './plan/partStays.js';
 export type { EveningAsk, EveningStep } from './plan/eveningTasks.js';
 export {
   bestWays,

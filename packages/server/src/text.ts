@@ -28,6 +28,7 @@ export const CALENDAR_STEP: Readonly<Record<EveningStep['what'], string>> = {
   proof: 'Filled pieces rise',
   hold: 'Pieces chill, freeze or dry',
   bake: 'Bake',
+  crisp: 'Crisp in the oven',
   heat: 'Heat the oil',
   fry: 'Fry',
   serve: 'Drain and serve',

@@ -137,6 +137,8 @@ export interface TrayDraft {
     readonly ramp?: OilRamp;
     /** Pieces go in one after the other, each as another comes out; absent: as lots. */
     readonly pipeline?: boolean;
+    /** Fried early, kept cold, and crisped again before the table in an oven of this, °C; absent: eaten as they come out of the oil. */
+    readonly crispC?: number;
   };
 }
 

@@ -187,6 +187,9 @@ interface FindingValues {
     readonly everyS: number;
     readonly lowestC: number;
   };
+  'fry.crisp': { readonly ovenC: number; readonly minutesS: number; readonly sheets: number };
+  'fry.crisp-never': { readonly ovenC: number };
+  'fry.crisp-dark': { readonly ovenC: number; readonly minutesS: number };
   'fry.not-basted': Nothing;
   'fry.hands': { readonly size: number; readonly hands: number };
   'fry.pot-full': { readonly size: number; readonly room: number };

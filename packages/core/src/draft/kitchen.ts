@@ -104,6 +104,10 @@ export interface Kitchen {
   readonly cooks?: number;
   /** Trays of pieces that the fridge holds at one time; absent: nobody said. */
   readonly fridgeTrays?: number;
+  /** Trays of pieces that the freezer has room for; absent: nobody said. */
+  readonly freezerTrays?: number;
+  /** Dishes for fillings to cool in; absent: nobody said. */
+  readonly coolingDishes?: number;
   readonly units: 'grams' | 'cups';
   readonly temperature: 'C' | 'F';
   readonly measures: Measures;

@@ -52,6 +52,8 @@ export const RANGES = {
     altitudeM: { least: -400, most: 5500 },
     cooks: { least: 1, most: 6 },
     fridgeTrays: { least: 0, most: 40 },
+    freezerTrays: { least: 0, most: 40 },
+    coolingDishes: { least: 1, most: 40 },
     cupMl: { least: 200, most: 300 },
     teaspoonMl: { least: 4, most: 6 },
     scaleStepKg: { least: 0.00001, most: 0.1 },

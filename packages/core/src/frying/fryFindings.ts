@@ -25,6 +25,7 @@ export function fryFindings(
     ...pieceFindings(plan, draft),
     ...(potGone ? [{ code: 'fry.pot-gone', tone: 'look-out', values: {} } as const] : []),
     ...oilFindings(plan, draft, family),
+    ...crispFindings(plan),
     ...seamFindings(plan),
     ...puffFindings(draft),
     ...lotFindings(plan, draft.fry),
@@ -36,6 +37,14 @@ export function fryFindings(
 function unsafeOil({ cautions }: Omit<FryPlan, 'findings'>, oilC: number): Finding[] {
   if (oilC <= cautions.cutC && oilC <= cautions.warnC) return [];
   return [{ code: 'fry.unsafe-oil', tone: 'stop', values: { oilC, limitC: cautions.warnC } }];
+}
+
+function crispFindings({ crisp }: Pick<FryPlan, 'crisp'>): Finding[] {
+  if (crisp === null) return [];
+  const { ovenC, minutesS, sheets, isDark } = crisp;
+  if (minutesS === null) return [{ code: 'fry.crisp-never', tone: 'stop', values: { ovenC } }];
+  const known: Finding = { code: 'fry.crisp', tone: 'know', values: { ovenC, minutesS, sheets } };
+  return isDark ? [{ code: 'fry.crisp-dark', tone: 'look-out', values: { ovenC, minutesS } }, known] : [known];
 }
 
 /** Too cool too long: a piece that takes up this share of itself is greasy. Our own. */

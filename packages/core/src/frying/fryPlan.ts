@@ -9,6 +9,19 @@ import type { Rest } from './restInAir.js';
 import type { PieceBulk } from './pieceHeat.js';
 import type { FrySample, FrySolution } from './solveFry.js';
 
+/** Pieces that are fried early, kept cold, and heated and crisped in the oven before the table. */
+export interface CrispPlan {
+  readonly ovenC: number;
+  /** s in the oven until the coldest filling is reheated; `null`: not within an hour and a half. */
+  readonly minutesS: number | null;
+  readonly sheets: number;
+  /** All sheets one after the other, s; 0 where there is no answer. */
+  readonly totalS: number;
+  /** Colour of the darker face when they come out of the oven; `null` where there is no answer. */
+  readonly colour: number | null;
+  readonly isDark: boolean;
+}
+
 export interface FryPlan {
   readonly body: FryBodySpec;
   readonly bulk: PieceBulk;
@@ -42,5 +55,7 @@ export interface FryPlan {
   readonly burner: BurnerAdvice | null;
   /** Wait between folding and the oil that its start asks for; `null` on the bench. */
   readonly hold: HoldWait | null;
+  /** `null`: they are eaten as they come out of the oil. */
+  readonly crisp: CrispPlan | null;
   readonly findings: readonly Finding[];
 }

@@ -97,3 +97,27 @@ test('on a tray the face below browns first; in a tin both are alike', () => {
   const cup = baked(180, withForm(withFamily(DRAFT, 'egg-butter'), 'cup'));
   expect(cup.colours![0]).toBeCloseTo(cup.colours![1], 9);
 });
+
+test('fried early and crisped in the oven: hot through in minutes that cooks know, sooner than raw, sooner when hotter, and darker than from the oil', () => {
+  const crisp = (crispC: number, kitchen = DEFAULT_KITCHEN, draft = DRAFT) =>
+    planBatch({ ...draft, fry: { ...draft.fry, crispC } }, kitchen, null).fry!;
+  expect(planBatch(DRAFT, DEFAULT_KITCHEN, null).fry!.crisp).toBeNull();
+  for (const { id } of STARTERS) {
+    const draft = newTray('Test', id, 24, '2030-01-05T18:30:00Z');
+    const { crisp: found, atLift } = crisp(190, DEFAULT_KITCHEN, draft);
+    expect(found!.minutesS! / 60).toBeGreaterThan(5);
+    expect(found!.minutesS! / 60).toBeLessThan(30);
+    expect(found!.colour!).toBeGreaterThan(Math.max(...atLift!.colours));
+  }
+  const [cool, hot, lukewarm] = [crisp(170), crisp(210), crisp(190, { ...DEFAULT_KITCHEN, reheatC: 70 })];
+  expect(hot.crisp!.minutesS!).toBeLessThan(cool.crisp!.minutesS!);
+  expect(lukewarm.crisp!.minutesS!).toBeLessThan(crisp(190).crisp!.minutesS!);
+  expect(crisp(190).findings.map(({ code }) => code)).toContain('fry.crisp');
+  expect(() => crisp(400)).toThrow(expect.objectContaining({ path: 'fry.crispC' }));
+  // On the day it stands between the oil and the table, and its pieces have not waited since the oil.
+  const { serve, fry } = planBatch({ ...DRAFT, fry: { ...DRAFT.fry, crispC: 190 } }, DEFAULT_KITCHEN, null);
+  const [oven] = serve!.steps.filter(({ id }) => id === 'crisp');
+  expect((oven!.endMs - oven!.startMs) / 1000).toBeCloseTo(fry!.crisp!.totalS, 0);
+  expect(serve!.steps.find(({ id }) => id === 'fry')!.endMs).toBe(oven!.startMs);
+  expect(serve!.findings.map(({ code }) => code)).not.toContain('serve.hold-long');
+});

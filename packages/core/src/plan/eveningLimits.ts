@@ -4,6 +4,7 @@ import type { EveningPart } from './eveningPart.js';
 import type { EveningStep, EveningWork } from './eveningTasks.js';
 import type { RunStep } from './runSheet.js';
 import { BEST_S } from './serveFindings.js';
+import { COOKED_KEEP_S } from './trayKeep.js';
 
 /** Risen pieces may wait for this share of their proof more. Our own. */
 const OVER_PROOF = 0.25;
@@ -79,8 +80,13 @@ export function mostOf(part: EveningPart, reach: Reach): EveningLag[] {
       if (end && next)
         within(end, { work: next.work, atS: next.one.fromS }, proof.durationS * (1 + OVER_PROOF), COST.late);
     }
+  // What is crisped again keeps in the fridge after the oil as other leftovers do.
+  const crisp = workOf(sheet.find(({ what }) => what === 'crisp'));
+  const frying = sheet.find(({ what }) => what === 'fry');
+  const fried = crisp && frying ? endOf(frying) : null;
+  if (crisp && fried) within(fried, { work: crisp.work, atS: crisp.one.fromS }, COOKED_KEEP_S.fried, COST.unsafe);
   // Fried and baked pieces to the table while they are at their best.
-  for (const there of [fry, bake]) {
+  for (const there of [crisp ?? fry, bake]) {
     if (!there) continue;
     const { fromS, lengthS } = there.one;
     // The first lot waits longest.

@@ -1,5 +1,6 @@
 import { type CookState, stepState } from '../cook/cookAct.js';
 import type { EveningPart } from './eveningPart.js';
+import { isInOven } from './eveningWorks.js';
 import type { RunStep } from './runSheet.js';
 import { BEST_S } from './serveFindings.js';
 import type { EveningEntry } from './supperEvening.js';
@@ -38,7 +39,7 @@ export interface EveningOfBatch {
 export function batchIn(part: EveningPart, entries: readonly EveningEntry[], state: CookState): EveningOfBatch {
   const { batchId, name, eatMs, sheet, fried, roomLimitS, firstUpS } = part;
   const own = entries.flatMap(({ steps }) => steps.filter((one) => one.batchId === batchId));
-  const cooked = own.filter(({ what }) => what === 'fry' || what === 'bake');
+  const cooked = own.filter(({ what }) => what === 'fry' || isInOven(what));
   const fry = own.find(({ what }) => what === 'fry');
   const foldedAt = (step: RunStep): number | null => {
     const there = own.find((one) => one.step?.id === step.id);
@@ -62,7 +63,10 @@ export function batchIn(part: EveningPart, entries: readonly EveningEntry[], sta
     ];
   });
   // The first pieces wait longest: those of the first lot, or of what is baked the whole of it.
-  const ups = cooked.map(({ what, startMs, endMs }) =>
+  // What is crisped in the oven last has not waited since the oil.
+  const isCrisped = own.some(({ what }) => what === 'crisp');
+  const last = cooked.filter(({ what }) => !isCrisped || isInOven(what));
+  const ups = last.map(({ what, startMs, endMs }) =>
     what === 'fry' && firstUpS !== null ? startMs + 1000 * firstUpS : endMs,
   );
   return {

@@ -6,6 +6,7 @@ import type { Kitchen } from '../draft/kitchen.js';
 import { oilChangeS } from '../oil/pot.js';
 import { lastDropS } from '../oil/pipeline.js';
 import { fryTrays } from './fryTrays.js';
+import { type PartStay, partStays } from './partStays.js';
 import type { PlannedTray } from './planBatch.js';
 import { throughOil } from './planDay.js';
 import { type RunStep, runSheet } from './runSheet.js';
@@ -41,8 +42,12 @@ export interface EveningPart extends SupperPart {
     /** It waits at room temperature, as planned. */
     readonly isWarm: boolean;
   }[];
+  /** What of it lies in fridge, freezer and dishes. */
+  readonly stays: readonly PartStay[];
   /** First pieces out of the oil, s after the batch's first drop; `null`: nothing is fried, or never right. */
   readonly firstUpS: number | null;
+  /** All that is fried is crisped again in the oven: it may be fried earlier. */
+  readonly isCrisped: boolean;
   /** All that is fried or baked comes out right as planned. */
   readonly hasMoment: boolean;
   /** s in which oil of this batch's heat cools until it hurts nobody; 0: nothing is fried. */
@@ -70,19 +75,28 @@ export function eveningPart(
     fried.map(({ draft, plan }) => ({ draft, cold: plan, hot: plan })),
     kitchen,
   );
+  const roomLimitS = kitchen.roomC > HOT_ROOM_C ? ROOM_LIMIT_S.hot : ROOM_LIMIT_S.usual;
+  const lastDropsS = fried.map(
+    ({ draft, plan: { fry } }, i) => startS[i]! + (fry?.lots ? lastDropS(fry.lots, draft.pieces) : 0),
+  );
+  const dropsS = new Map(fried.map(({ draft }, i) => [draft.mark, lastDropsS[i]!]));
   return {
     ...part,
     name: batch.name,
     eatMs: Date.parse(batch.eatAt),
     sheet,
     doughWaitS: isMade && !isCold && planned[0] ? doughWaitS(planned[0].plan.dough.figures.family.id) : null,
-    roomLimitS: kitchen.roomC > HOT_ROOM_C ? ROOM_LIMIT_S.hot : ROOM_LIMIT_S.usual,
-    fried: fried.map(({ draft, plan: { fry } }, i) => ({
+    roomLimitS,
+    stays: partStays(planned, sheet, dropsS, roomLimitS),
+    fried: fried.map(({ draft }, i) => ({
       ...{ mark: draft.mark ?? 'A', fridgeKeepS: rawKeepS(draft, 'fridge'), isWarm: draft.fry.start === 'room' },
-      lastDropS: startS[i]! + (fry?.lots ? lastDropS(fry.lots, draft.pieces) : 0),
+      lastDropS: lastDropsS[i]!,
     })),
     firstUpS: fried[0]?.plan.fry?.liftS ?? null,
-    hasMoment: planned.every(({ plan: { fry, bake } }) => fry?.liftS !== null && bake?.minutesS !== null),
+    isCrisped: fried.length > 0 && fried.every(({ plan: { fry } }) => fry?.crisp?.minutesS != null),
+    hasMoment: planned.every(
+      ({ plan: { fry, bake } }) => fry?.liftS !== null && fry?.crisp?.minutesS !== null && bake?.minutesS !== null,
+    ),
     coolsS: part.job ? oilChangeS(kitchen.pot, kitchen.roomC, part.job.oilC, HOT_OIL_C) : 0,
   };
 }

@@ -5,12 +5,14 @@ import {
   COST,
   type EveningCook,
   type EveningLag,
+  type EveningStay,
   type EveningProblem,
   type EveningTask,
 } from '../schedule/eveningTask.js';
 import { mostOf } from './eveningLimits.js';
 import type { EveningPart } from './eveningPart.js';
 import { EARLIER_S, handsOf, potsOf, servesOf } from './eveningWorks.js';
+import type { Room } from './partStays.js';
 import type { RunStep } from './runSheet.js';
 
 /** One step of a batch inside a stretch of work. */
@@ -63,6 +65,8 @@ export interface EveningAsk {
   readonly order: readonly { readonly id: string; readonly changeS: number }[];
   readonly cooks: readonly SupperCook[];
   readonly pins: Readonly<Record<string, EveningPin>>;
+  /** Trays and dishes that its rooms hold; one that is not named holds everything. */
+  readonly rooms?: Partial<Readonly<Record<Room, number>>>;
   /** Nothing that is not done begins before this, ms; `null`: as if nothing had begun. */
   readonly nowMs: number | null;
   /** The evening as it was meant, with the ids of its cooks: its order is kept where another is hardly better. */
@@ -119,6 +123,7 @@ export function eveningTasks(ask: EveningAsk): EveningTasks {
     ...{ tasks: works, lags, day: works.filter(isOfDay).map(({ id }) => id) },
     dueS: s(Math.max(...parts.map(({ eatMs }) => eatMs))),
     cooks: cooks.map((cook) => eveningCook(cook, s)),
+    ...{ stays: parts.flatMap((part) => staysOf(part, making)), rooms: ask.rooms ?? {} },
     nowS: nowMs === null ? null : s(nowMs),
   };
   return { problem, works, waits: parts.flatMap((part) => waitsOf(part, making)), zeroMs };
@@ -166,6 +171,19 @@ function orderOf(part: EveningPart, making: Making): EveningLag[] {
     }
   }
   return found;
+}
+
+/** What of a batch lies in a room from a step that is over to one that is still to come. */
+function staysOf(part: EveningPart, making: Making): EveningStay[] {
+  return part.stays.flatMap(({ room, places, after, until, untilS, freeS }): EveningStay[] => {
+    const [came] = endsOf(part, after, making);
+    const goes = making.at.get(`${part.batchId} ${until}`);
+    if (!came || !goes) return [];
+    const atS = goes.one.fromS + (untilS ?? goes.one.lengthS);
+    const from =
+      'task' in came.end ? { task: came.end.task, atS: came.end.endS } : { task: null, atS: making.s(came.end.atMs) };
+    return [{ room, places, from, to: { task: goes.work.id, atS }, freeS }];
+  });
 }
 
 /** What of a batch goes on by itself. */

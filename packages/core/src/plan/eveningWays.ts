@@ -1,5 +1,6 @@
 import type { BatchDraft } from '../draft/batchDraft.js';
 import { batchPieces, marksOf } from '../draft/batchDraft.js';
+import { USUAL_BAKE } from '../draft/draft.js';
 import { RANGES } from '../draft/ranges.js';
 import { type Supper, type SupperCook, withSupper } from '../draft/supper.js';
 import { clamp } from '../numeric/clamp.js';
@@ -18,6 +19,8 @@ export type EveningWay =
   | { readonly kind: 'pot'; readonly batchId: string; readonly pot: string | null }
   /** What of a batch would be fried is baked. */
   | { readonly kind: 'bake'; readonly batchId: string }
+  /** A batch is fried earlier, kept cold, and crisped again in an oven of this, °C. */
+  | { readonly kind: 'crisp'; readonly batchId: string; readonly ovenC: number }
   /** What of a batch would be fried is frozen, for another day. */
   | { readonly kind: 'freeze'; readonly batchId: string }
   /** A batch of fewer pieces. */
@@ -87,6 +90,13 @@ export function withEveningWay(way: EveningWay, { supper, drafts }: SupperWhole,
         const { pot: _before, ...fry } = tray.fry;
         return withTray(draft, { ...tray, fry: way.pot === null ? fry : { ...fry, pot: way.pot } });
       });
+    case 'crisp':
+      return change(way.batchId, (draft) =>
+        fried(draft).reduce((now, mark) => {
+          const tray = trayOf(now, mark);
+          return withTray(now, { ...tray, fry: { ...tray.fry, crispC: way.ovenC } });
+        }, draft),
+      );
     case 'bake':
     case 'freeze':
       return change(way.batchId, (draft) =>
@@ -146,6 +156,12 @@ export function eveningWaysFor(
   const free = pots.filter((pot) => !atPot.some((one) => one.pot === (pot ?? '')));
   for (const { id } of longest.slice(0, 2))
     if (free[0] !== undefined && isAlone) ways.push({ kind: 'pot', batchId: id, pot: free[0] });
+  // Only what goes into its oil first may be fried earlier: the others wait for it.
+  const rows = evening.entries.flatMap(({ pot, steps }) =>
+    pot === null ? [] : [steps.flatMap(({ what, batchId }) => (what === 'fry' && batchId ? [batchId] : []))],
+  );
+  for (const [first, ...more] of rows.sort((a, b) => b.length - a.length).slice(0, 1))
+    if (first !== undefined && more.length > 0) ways.push({ kind: 'crisp', batchId: first, ovenC: USUAL_BAKE.ovenC });
   for (const { id } of longest.slice(0, 1)) {
     ways.push({ kind: 'bake', batchId: id }, { kind: 'freeze', batchId: id });
     const pieces = batchPieces(drafts[id] ?? { trays: {} });

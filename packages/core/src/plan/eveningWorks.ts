@@ -5,6 +5,8 @@ import type { RunStep } from './runSheet.js';
 
 /** What lies so long before the table is work of an earlier day, s: no day of cooking is as long. */
 export const EARLIER_S = 18 * 3600;
+/** Steps that take the oven and go on by themselves. @example isInOven('bake') // true */
+export const isInOven = (what: EveningStep['what']): boolean => what === 'bake' || what === 'crisp';
 /** Steps that hands do one right after the other. */
 const JOINED: Partial<Record<RunStep['what'], RunStep['what']>> = { 'cook-filling': 'weigh-filling', fold: 'roll' };
 
@@ -13,7 +15,7 @@ export function handsOf({ batchId, sheet, eatMs }: EveningPart, { states }: Even
   const state = states[batchId] ?? new Map();
   const open = sheet.filter(
     ({ id, kind, what }) =>
-      stepState(state, id).state === 'open' && what !== 'serve' && (kind === 'hands' || what === 'bake'),
+      stepState(state, id).state === 'open' && what !== 'serve' && (kind === 'hands' || isInOven(what)),
   );
   const isJoined = (step: RunStep, before: RunStep | undefined) =>
     before !== undefined &&
@@ -31,7 +33,7 @@ export function handsOf({ batchId, sheet, eatMs }: EveningPart, { states }: Even
       works[there] = { ...work, lengthS: work.lengthS + lengthS, steps: [...work.steps, one(work.lengthS)] };
       continue;
     }
-    const isBake = step.what === 'bake';
+    const isBake = isInOven(step.what);
     works.push({
       ...{ id: `${batchId} ${step.id}`, lengthS, group: batchId, pot: null, eatMs, steps: [one(0)] },
       ...{ hands: isBake ? null : 'board', things: isBake ? ['oven'] : [] },
@@ -53,34 +55,46 @@ export function potsOf({ parts, order, states }: EveningAsk): EveningWork[] {
     const here = fried.filter((part) => potName(part) === pot);
     return [...new Set(here.map(({ eatMs }) => eatMs))]
       .sort((a, b) => a - b)
-      .map((eatMs, table): EveningWork => {
+      .flatMap((eatMs, table) => {
         const row = here.filter((part) => part.eatMs === eatMs).sort((a, b) => place(a) - place(b));
-        const steps: EveningStep[] = [];
-        const lay = (one: Omit<EveningStep, 'fromS'>) => {
-          const fromS = steps.reduce((sum, { lengthS }) => sum + lengthS, 0);
-          if (one.lengthS > 0 || one.step) steps.push({ ...one, fromS });
-        };
-        // Of all at one pot the first has its oil heated; where one of them was at it already, it is hot.
-        const isHot = here.some((part) => part.sheet.some((step) => step.what === 'heat' && !isOpen(part, step)));
-        row.forEach((part, i) => {
-          const { batchId, sheet } = part;
-          for (const step of sheet) {
-            const isHeat = step.what === 'heat';
-            if ((!isHeat && step.what !== 'fry') || !isOpen(part, step)) continue;
-            const changeS = i === 0 ? 0 : Math.round(order[place(part)]?.changeS ?? 0);
-            if (isHeat && i > 0) {
-              lay({ batchId, what: 'change', step: null, lengthS: changeS });
-              continue;
-            }
-            const durationS = isHeat && isHot ? 0 : Math.round(step.durationS);
-            lay({ batchId, what: step.what, step, lengthS: durationS });
-          }
-        });
-        const lengthS = steps.reduce((sum, one) => sum + one.lengthS, 0);
+        // What is crisped again before the table is fried whenever hands are free, with a heat of its own;
+        // but never before what has to go into the oil first.
+        const main = row.findIndex(({ isCrisped }) => !isCrisped);
+        const early = main < 0 ? row : row.slice(0, main);
         const id = `pot ${pot} ${table}`;
-        return { id, lengthS, hands: 'oil', things: [`pot ${pot}`], group: id, pot, eatMs, isEarlier: false, steps };
+        return [
+          ...(early.length > 0 ? [stretchOf(early, `${id} early`, pot, eatMs)] : []),
+          ...(early.length < row.length ? [stretchOf(row.slice(early.length), id, pot, eatMs)] : []),
+        ];
       });
   });
+
+  /** Heated once, then one batch after the other. */
+  function stretchOf(row: readonly EveningPart[], id: string, pot: string, eatMs: number): EveningWork {
+    const steps: EveningStep[] = [];
+    const lay = (one: Omit<EveningStep, 'fromS'>) => {
+      const fromS = steps.reduce((sum, { lengthS }) => sum + lengthS, 0);
+      if (one.lengthS > 0 || one.step) steps.push({ ...one, fromS });
+    };
+    // Of all at one pot the first has its oil heated; where one of them was at it already, it is hot.
+    const isHot = row.some((part) => part.sheet.some((step) => step.what === 'heat' && !isOpen(part, step)));
+    row.forEach((part, i) => {
+      const { batchId, sheet } = part;
+      for (const step of sheet) {
+        const isHeat = step.what === 'heat';
+        if ((!isHeat && step.what !== 'fry') || !isOpen(part, step)) continue;
+        const changeS = i === 0 ? 0 : Math.round(order[place(part)]?.changeS ?? 0);
+        if (isHeat && i > 0) {
+          lay({ batchId, what: 'change', step: null, lengthS: changeS });
+          continue;
+        }
+        const durationS = isHeat && isHot ? 0 : Math.round(step.durationS);
+        lay({ batchId, what: step.what, step, lengthS: durationS });
+      }
+    });
+    const lengthS = steps.reduce((sum, one) => sum + one.lengthS, 0);
+    return { id, lengthS, hands: 'oil', things: [`pot ${pot}`], group: id, pot, eatMs, isEarlier: false, steps };
+  }
 }
 
 /** Everything that is eaten at one time is drained and served in one go. */

@@ -11,7 +11,7 @@ import type { FryPlan } from '../frying/fryPlan.js';
 import { isDoneByRest, liftMoment } from '../frying/liftMoment.js';
 import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat.js';
 import { restInAir } from '../frying/restInAir.js';
-import { doughSetC, runFry, sampleAt } from '../frying/solveFry.js';
+import { darkerFace, doughSetC, runFry, sampleAt } from '../frying/solveFry.js';
 import { burnerAdvice } from '../oil/burnerAdvice.js';
 import { handsServe, type LotSpec, oilBand, potRoom } from '../oil/fryLots.js';
 import { throughPot } from '../oil/pipeline.js';
@@ -19,6 +19,7 @@ import { halfDepthOilM3, oilCautions, potLevels } from '../oil/pot.js';
 import { isFryable, type Piece } from '../piece/piece.js';
 import type { BatchPlan, ColdPlan, HotPlan } from './batchPlan.js';
 import { type FireTray, fryTrays, potOrder } from './fryTrays.js';
+import { crispAgain } from './crispAgain.js';
 import { planCold } from './planCold.js';
 import { type DayTray, planDay } from './planDay.js';
 import { trayBake } from './trayBake.js';
@@ -113,6 +114,7 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
     warmUpS: burner?.warmS ?? null,
     burner,
     hold: holdOf(draft, kitchen, foldedBodyOf(draft, kitchen, cold, piece)),
+    crisp: liftS === null ? null : crispAgain(draft, kitchen, body, liftS, darkerFace(atLift!)),
   };
   return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family, kitchen) };
 }

@@ -219,6 +219,7 @@ export function planDay(
     holdS: Math.max(0, ...fried.map(holdS)) || null,
     heatS: fried[0] ? (fried[0].hot.fry!.warmUpS ?? 3 * 3600) : null,
     fryS: totalS,
+    crispS: fried.reduce((sum, { hot }) => sum + (hot.fry!.crisp?.totalS ?? 0), 0) || null,
     bakeS: baked.length > 0 ? baked.reduce((sum, { hot }) => sum + hot.bake!.totalS, 0) : null,
     serveS: hands.serveS,
   });
@@ -226,12 +227,13 @@ export function planDay(
   return {
     steps,
     startMs: steps[0]!.startMs,
-    lastLotUpMs: eatMs - hands.serveS * 1000,
+    lastLotUpMs: steps.find(({ id }) => id === 'crisp')?.startMs ?? eatMs - hands.serveS * 1000,
     findings: [
       ...aheadFindings(trays),
       ...serveFindings({
         ...{ steps, nowMs, roomC: kitchen.roomC, waits: waitsOf(trays, fried, startS, steps) },
-        lifts: fried.map(({ hot }, i) => ({ startS: startS[i]!, liftS: hot.fry!.liftS })),
+        // What is crisped again has not waited.
+        lifts: fried.flatMap(({ hot }, i) => (hot.fry!.crisp ? [] : [{ startS: startS[i]!, liftS: hot.fry!.liftS }])),
         noMoment:
           fried.some(({ hot }) => hot.fry!.liftS === null) || baked.some(({ hot }) => hot.bake!.minutesS === null),
         dough: doughWait(first, steps),

@@ -162,6 +162,8 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
       return [{ ...whole, what: 'proof', kind: 'passive', check: 'poke' }];
     case 'bake':
       return [{ ...whole, what: 'bake', kind: 'passive', measures: bakeMeasures(plan) }];
+    case 'crisp':
+      return [{ ...whole, what: 'crisp', kind: 'passive' }];
     case 'heat':
       return [{ ...whole, what: 'heat', kind: 'fire', check: 'crumb' }];
     case 'fry':
@@ -243,8 +245,10 @@ function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDra
         return [...all('hold'), ...folds('fry')];
       case 'fry':
         return all('heat', 'proof');
+      case 'crisp':
+        return all('fry');
       case 'serve':
-        return [...all('fry', 'bake', 'put-by'), ...folds('plain')];
+        return [...all('fry', 'crisp', 'bake', 'put-by'), ...folds('plain')];
       case 'own': {
         // After whatever the hands do before it.
         const before = sheet.slice(0, sheet.indexOf(step)).filter((one) => one.kind !== 'passive');

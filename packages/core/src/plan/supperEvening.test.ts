@@ -1,7 +1,8 @@
 import { cookState, type CookAct, type StepKey } from '../cook/cookAct.js';
-import { batchOf } from '../draft/batchDraft.js';
+import { batchOf, type BatchDraft } from '../draft/batchDraft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import type { SupperCook } from '../draft/supper.js';
+import { COST } from '../schedule/eveningTask.js';
 import { duringFry, type EveningPart, eveningPart } from './eveningPart.js';
 import { eveningTasks, type EveningAsk } from './eveningTasks.js';
 import { bestWays, eveningWaysFor, withEveningWay } from './eveningWays.js';
@@ -21,7 +22,7 @@ const DRAFTS = Object.fromEntries(
     { ...batchOf(newTray(id, id, PIECES[i] ?? 16, new Date(EAT_MS).toISOString())), supper: 'walk' },
   ]),
 );
-const partOf = (id: string, draft = DRAFTS[id]!, kitchen = DEFAULT_KITCHEN) =>
+const partOf = (id: string, draft: BatchDraft = DRAFTS[id]!, kitchen = DEFAULT_KITCHEN) =>
   eveningPart(id, draft, planTrays(draft, kitchen, null), kitchen);
 const FIVE = Object.keys(DRAFTS).map((id) => partOf(id));
 const cooks = (n: number, change: Partial<SupperCook> = {}): SupperCook[] =>
@@ -237,6 +238,7 @@ test('ways out: each changes what it says and nothing else; what is in time come
   const ways = eveningWaysFor(evening, whole, [null, 'small'], 1, 'helper', EAT_MS - 300 * MIN);
   expect([...new Set(ways.map(({ kind }) => kind))].sort()).toEqual([
     'bake',
+    'crisp',
     'drop',
     'fewer',
     'freeze',
@@ -264,4 +266,62 @@ test('ways out: each changes what it says and nothing else; what is in time come
   expect(bestWays([out(ways[0]!, 900), out(later, 0)]).map(({ way }) => way.kind)).toEqual(['later', 'helper']);
   // The tasks of an evening with nothing in it are none.
   expect(eveningTasks(askFor([])).works).toEqual([]);
+}, 60_000);
+
+test('fried early and crisped: a heat of its own before the others, its pieces no longer wait, the oil keeps its order', () => {
+  const plain = askFor(FIVE, { cooks: cooks(2) });
+  const [first, second] = plain.order.map(({ id }) => id);
+  const whole = { supper: { name: '', servings: [], each: 3, guests: [] }, drafts: DRAFTS };
+  const crisped = (id: string) =>
+    FIVE.map((part) =>
+      part.batchId === id
+        ? partOf(id, withEveningWay({ kind: 'crisp', batchId: id, ovenC: 190 }, whole, 1).drafts[id])
+        : part,
+    );
+  const ask = askFor(crisped(first!), { cooks: cooks(2) });
+  const evening = supperEvening(ask)!;
+  keepsItsWord(ask, evening);
+  const pots = evening.entries.filter(({ pot }) => pot !== null);
+  expect(pots.map(({ steps }) => steps.filter(({ what }) => what === 'fry').map(({ batchId }) => batchId))).toEqual([
+    [first],
+    ask.order.map(({ id }) => id).slice(1),
+  ]);
+  expect(pots.map(({ steps }) => steps.filter(({ what }) => what === 'heat').length)).toEqual([1, 1]);
+  const oven = evening.entries.find(({ steps }) => steps[0]!.what === 'crisp')!;
+  expect(oven.isOven && oven.startMs >= pots[0]!.endMs).toBe(true);
+  const heldOf = (one: Evening, id: string) => one.batches.find(({ batchId }) => batchId === id)!.heldS;
+  expect(heldOf(evening, first!)).toBeLessThan(0.5 * heldOf(supperEvening(plain)!, first!));
+  expect(evening.lateS).toBe(0);
+  // What has to come after others in the oil comes after them all the same.
+  const behind = supperEvening(askFor(crisped(second!), { cooks: cooks(2) }))!;
+  expect(behind.entries.filter(({ pot }) => pot !== null)).toHaveLength(1);
+  // Fried too many days before, it is not safe.
+  const early = { [pots[0]!.id]: { at: new Date(EAT_MS - 4 * 86_400_000).toISOString() } };
+  const old = eveningTasks({ ...ask, pins: early });
+  const lag = old.problem.lags.find(({ from, to, leastS }) => from === oven.id && to === pots[0]!.id && leastS < 0)!;
+  expect(lag.weight).toBe(COST.unsafe);
+}, 60_000);
+
+test('rooms that hold only so much: fewer dishes and a small fridge move the work, and what does not fit is said', () => {
+  const mostOf = (evening: Evening) => Object.fromEntries(evening.rooms.map(({ room, most }) => [room, most]));
+  const ask = askFor(FIVE, { cooks: cooks(2) });
+  const free = supperEvening(ask)!;
+  expect(free.rooms.every(({ holds }) => holds === null)).toBe(true);
+  expect(mostOf(free).dishes!).toBeGreaterThan(1);
+  const holds = { dishes: mostOf(free).dishes! - 1 };
+  const tight = supperEvening({ ...ask, rooms: holds })!;
+  keepsItsWord({ ...ask, rooms: holds }, tight);
+  expect(mostOf(tight).dishes!).toBeLessThanOrEqual(holds.dishes);
+  expect(tight.lateS).toBe(0);
+  // One that cools in two dishes does not fit into one, and nothing is impossible for it.
+  const [one] = FIVE;
+  const two = { ...one!, stays: one!.stays.map((stay) => ({ ...stay, places: 2 })) };
+  const full = supperEvening(askFor([two], { rooms: { dishes: 1, fridge: 0 } }))!;
+  expect(full.rooms.find(({ room }) => room === 'dishes')).toEqual({ room: 'dishes', most: 2, holds: 1 });
+  // What is done has gone; what waits already is counted from when it came.
+  const cook = one!.sheet.filter(({ what }) => what === 'weigh-filling' || what === 'cook-filling').map(({ id }) => id);
+  const atMs = free.startMs! - 10 * MIN;
+  const begun = askFor([one!], { states: { [one!.batchId]: told(cook, atMs) }, nowMs: atMs });
+  const [dish] = eveningTasks(begun).problem.stays!;
+  expect(dish).toMatchObject({ room: 'dishes', from: { task: null, atS: Math.round((atMs - EAT_MS) / 1000) } });
 }, 60_000);

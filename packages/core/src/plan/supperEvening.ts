@@ -1,10 +1,12 @@
 import { shortestDayS } from '../schedule/eveningBound.js';
 import type { EveningPlan } from '../schedule/eveningTask.js';
 import { type SolveEveningOptions, solveEvening } from '../schedule/solveEvening.js';
+import { roomStays } from '../schedule/roomStays.js';
 import type { EveningPart } from './eveningPart.js';
 import { type EveningAsk, type EveningStep, type EveningTasks, eveningTasks } from './eveningTasks.js';
 import { batchIn, type EveningOfBatch } from './eveningOfBatch.js';
 import { type EveningRisk, eveningRisk } from './eveningRisk.js';
+import { type Room, ROOMS } from './partStays.js';
 import type { RunStep } from './runSheet.js';
 
 /** A stretch of work in its place. Times in ms since the epoch. */
@@ -62,8 +64,8 @@ export interface Evening {
   readonly isProved: boolean;
   /** How it comes out where work takes longer than planned. */
   readonly risk: EveningRisk;
-  /** Most trays of filled pieces that are in the fridge at one time. */
-  readonly fridgeTrays: number;
+  /** Most trays or dishes that lie in a room at one time, and what it holds; `null`: nobody said. */
+  readonly rooms: readonly { readonly room: Room; readonly most: number; readonly holds: number | null }[];
   /** Until when oil hurts that nobody needs any more, by pot. */
   readonly hotUntil: readonly { readonly pot: string; readonly untilMs: number }[];
   /** Tasks that do not begin when the cook asked for it. */
@@ -170,7 +172,7 @@ function eveningFrom(ask: EveningAsk, made: EveningTasks, plan: EveningPlan): Ev
     latestMs: atMs(problem.dueS - shortestDayS(problem)),
     isProved: plan.isProved,
     risk: eveningRisk(made, plan),
-    fridgeTrays: mostAtOnce(batches.flatMap(({ folded }) => folded.filter(({ inFridge }) => inFridge))),
+    rooms: roomsIn(ask, made, plan),
     hotUntil: hotPots(ask.parts, entries),
     brokenPins: entries.flatMap(({ id, startMs }) => {
       const at = ask.pins[id]?.at;
@@ -207,12 +209,13 @@ function restOf(
   return [{ batchId, step, startMs, endMs, untilMs: Math.max(endMs, useMs ?? endMs) }];
 }
 
-/** How many of them go on at one moment. */
-function mostAtOnce(all: readonly { readonly startMs: number; readonly endMs: number }[]): number {
-  return Math.max(
-    0,
-    ...all.map(({ startMs }) => all.filter((one) => one.startMs <= startMs && one.endMs > startMs).length),
-  );
+/** How full its rooms are at most. */
+function roomsIn({ rooms = {} }: EveningAsk, { problem }: EveningTasks, { starts }: EveningPlan): Evening['rooms'] {
+  const most = roomStays(problem).mostAt(starts);
+  return ROOMS.flatMap((room) => {
+    const there = most[room] ?? 0;
+    return there === 0 ? [] : [{ room, most: there, holds: rooms[room] ?? null }];
+  });
 }
 
 function hoursOf(entries: readonly EveningEntry[], cook: number): CookHours {

@@ -81,7 +81,7 @@ export interface TrayBake extends BakedPiece {
 }
 
 /** The door is open for so long between two sheets, s. Our own. */
-const DOOR_S = 120;
+export const DOOR_S = 120;
 
 /**
  * How a tray is baked in this kitchen's oven: minutes, sheets, and what to look out for.

@@ -12,7 +12,7 @@ const FROZEN_KEEP_S = 75 * DAY_S;
 /** Shaped raw pieces in the fridge: dough that rises goes on rising there. Source: docs/models/practice.md. */
 const CHILLED_KEEP_S = { rises: 8 * HOUR_S, other: DAY_S };
 /** Cooked pieces: baked ones keep longer than fried ones, sweet dry ones need no fridge. Our own, on the careful side. */
-const COOKED_KEEP_S = { fried: 2 * DAY_S, baked: 3 * DAY_S, sweet: 4 * DAY_S };
+export const COOKED_KEEP_S = { fried: 2 * DAY_S, baked: 3 * DAY_S, sweet: 4 * DAY_S };
 /** Sugar of a filling as cooked from which it keeps in a tin, share: as much as a firm fruit paste. */
 const TIN_SUGAR = 0.25;
 

@@ -19,6 +19,7 @@ export interface ChainStep {
     | 'bake'
     | 'heat'
     | 'fry'
+    | 'crisp'
     | 'serve'
     | 'own';
   readonly kind: 'hands' | 'passive';
@@ -72,6 +73,8 @@ export interface ChainDurations {
   /** `null` when nothing is fried. */
   readonly heatS: number | null;
   readonly fryS: number;
+  /** Fried pieces in the oven before the table; `null`: they are eaten as they come out of the oil. */
+  readonly crispS: number | null;
   /** `null` when nothing is baked. */
   readonly bakeS: number | null;
   readonly serveS: number;
@@ -149,16 +152,18 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
       .filter((step) => step.before === before)
       .reduceRight((at, step) => lay({ id: 'own', kind: step.kind, own: step }, at, step.lengthS), fromMs);
   const served = own('serve', lay({ id: 'serve', kind: 'hands' }, eatMs, d.serveS));
+  // The oven is for one thing at a time: what is crisped goes in last.
+  const crisped = d.crispS === null ? served : lay({ id: 'crisp', kind: 'passive' }, served, d.crispS);
   let folded = served;
   let heated = served;
   if (d.heatS !== null) {
-    const fry = lay({ id: 'fry', kind: 'hands' }, served, d.fryS);
+    const fry = lay({ id: 'fry', kind: 'hands' }, crisped, d.fryS);
     heated = fry;
     const heat = own('heat', lay({ id: 'heat', kind: 'hands' }, fry, d.heatS));
     folded = d.holdS === null ? heat : lay({ id: 'hold', kind: 'passive' }, heat, d.holdS);
   }
   if (d.bakeS !== null) {
-    const bake = lay({ id: 'bake', kind: 'passive' }, served, d.bakeS);
+    const bake = lay({ id: 'bake', kind: 'passive' }, crisped, d.bakeS);
     heated = Math.min(heated, bake);
     folded = Math.min(folded, bake);
   }

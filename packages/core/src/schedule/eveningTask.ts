@@ -40,6 +40,18 @@ export const COST = { unsafe: 1_000_000, late: 10_000, stale: 100, early: 1 } as
 /** Work outside the hours of its cook, and a moment the cook asked for that cannot be: as bad as late ten times over. */
 export const ABSENT_COST = 100_000;
 
+/** Something that lies in a room that holds only so much: a fridge, a freezer, the dishes. */
+export interface EveningStay {
+  readonly room: string;
+  /** Places it takes, 1 or more. */
+  readonly places: number;
+  /** When it comes and goes: s after a task begins, or after the zero moment. */
+  readonly from: { readonly task: string | null; readonly atS: number };
+  readonly to: { readonly task: string | null; readonly atS: number };
+  /** Where it is no longer between the two than this, s, it needs no room; 0: it always does. */
+  readonly freeS: number;
+}
+
 /** An evening to be planned. */
 export interface EveningProblem {
   readonly tasks: readonly EveningTask[];
@@ -51,6 +63,10 @@ export interface EveningProblem {
   readonly dueS: number;
   /** Nothing of `day` begins before this, s; `null`: any time. */
   readonly nowS: number | null;
+  /** What lies in a room meanwhile; absent: nothing does. */
+  readonly stays?: readonly EveningStay[];
+  /** Places of a room; one that is not named holds everything. */
+  readonly rooms?: Readonly<Record<string, number>>;
 }
 
 /** Every task in its place. */

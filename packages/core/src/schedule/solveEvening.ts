@@ -3,6 +3,7 @@ import { ABSENT_COST, COST, type EveningPlan, type EveningProblem, type EveningT
 import { eveningBound } from './eveningBound.js';
 import { firstPlan } from './firstPlan.js';
 import { fitHands, type HandsFit, isAble } from './fitHands.js';
+import { roomStays, type RoomStays } from './roomStays.js';
 import { type Timing, type TimingArc, timing } from './timing.js';
 
 export interface SolveEveningOptions {
@@ -27,13 +28,21 @@ export interface SolveProgress {
 }
 
 /** Where tasks meet that cannot: ways out of it, each some order or a cook. */
-type Branch = { readonly arcs: readonly TimingArc[]; readonly who?: readonly [task: number, cook: number] };
+type Branch = {
+  readonly arcs: readonly TimingArc[];
+  readonly who?: readonly [task: number, cook: number];
+  /** Name of the way out of a full room that it takes. */
+  readonly room?: string;
+};
 
 interface Search {
   readonly problem: EveningProblem;
   readonly line: Timing;
   /** Cook of each task, where that is settled; -1: open, or none. */
   readonly who: number[];
+  readonly stays: RoomStays;
+  /** Ways out of full rooms that are taken. */
+  readonly taken: Set<string>;
   readonly boundCost: number;
   readonly isOver: () => boolean;
   best: { starts: readonly number[]; cooks: readonly number[]; cost: number; deciding: readonly number[] } | null;
@@ -66,7 +75,10 @@ export function* solveEvening(
   });
   for (const [task, cook] of who.entries()) hoursOf(problem, task, cook).forEach((arc) => line.add(arc));
   const root = line.mark();
-  const search: Search = { problem, line, who, boundCost: bound, isOver, best: null, looked: 0, limit: Infinity };
+  const search: Search = {
+    ...{ problem, line, who, stays: roomStays(problem), taken: new Set(), boundCost: bound, isOver },
+    ...{ best: null, looked: 0, limit: Infinity },
+  };
 
   const kept = like ? keepOrder(search, like) : null;
   line.backTo(root);
@@ -123,6 +135,7 @@ function keepOrder(search: Search, like: NonNullable<SolveEveningOptions['like']
       (_, task) => who[task] !== -1 || hoursOf(problem, task, like.cooks[task]!).every((arc) => line.add(arc)),
     );
   if (!isKept) return null;
+  makeRoom(search);
   note(search, like.cooks);
   return search.best;
 }
@@ -170,8 +183,31 @@ function start(search: Search): void {
   if (!isKept) throw new Error('The first plan of an evening waits for itself.');
   for (const [task, cook] of cooks.entries())
     if (search.who[task] === -1) hoursOf(problem, task, cook).forEach((arc) => line.add(arc));
+  makeRoom(search);
   search.looked += 1;
   note(search, cooks);
+}
+
+/** Where a room is too full, the cheapest way out of it, one after the other. */
+function makeRoom({ line, stays, taken }: Search): void {
+  const found: string[] = [];
+  for (;;) {
+    const before = line.mark();
+    const ways = stays
+      .waysAt(line.starts(), (name) => taken.has(name))
+      .map((way) => {
+        line.add(way.arc);
+        const cost = line.cost();
+        line.backTo(before);
+        return { ...way, cost };
+      });
+    const [best] = ways.sort((a, b) => a.cost - b.cost);
+    if (!best) break;
+    line.add(best.arc);
+    taken.add(best.name);
+    found.push(best.name);
+  }
+  for (const name of found) taken.delete(name);
 }
 
 function note(search: Search, cooks: readonly number[]): void {
@@ -224,8 +260,10 @@ function descend(search: Search): boolean {
     if (cost >= search.best!.cost) break;
     const was = branch.who ? who[branch.who[0]]! : -1;
     if (branch.who) who[branch.who[0]] = branch.who[1];
+    if (branch.room !== undefined) search.taken.add(branch.room);
     line.redo(branch.arcs, mark);
     isWhole = descend(search) && isWhole;
+    if (branch.room !== undefined) search.taken.delete(branch.room);
     if (branch.who) who[branch.who[0]] = was;
     line.backTo(before);
   }
@@ -255,6 +293,8 @@ function meeting(search: Search): { branches: Branch[] } | Extract<HandsFit, { c
     const then = byEnd.filter((b) => tasks[b]!.hands !== null && starts[b]! <= starts[a]! && endOf(b) > starts[a]!);
     if (then.length > cooks.length) return { branches: orders(then.slice(0, cooks.length + 1)) };
   }
+  const full = search.stays.waysAt(starts, (name) => search.taken.has(name));
+  if (full.length > 0) return { branches: full.map(({ name, arc }) => ({ arcs: [arc], room: name })) };
   const fit = fitHands(problem, starts, who);
   if ('cooks' in fit) return fit;
   const { stuck } = fit;

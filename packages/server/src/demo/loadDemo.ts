@@ -59,6 +59,7 @@ const QUILLHAVEN: Kitchen = {
   potOilId: OIL.id,
   // One shelf of the fridge.
   fridgeTrays: 3,
+  coolingDishes: 3,
   otherPots: [{ name: 'Small pot on the small ring', pot: { ...DEFAULT_KITCHEN.pot, ...SMALL_POT } }],
   guests: GUESTS,
 };

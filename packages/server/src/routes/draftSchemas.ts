@@ -123,6 +123,7 @@ const tray = Joi.object<Tray>({
     pot: line(120).optional(),
     ramp: Joi.object({ outC: within(D.oilC), overS: within(D.rampS) }).optional(),
     pipeline: Joi.boolean().strict().optional(),
+    crispC: within(RANGES.oven.ovenC).optional(),
   }).required(),
 });
 

@@ -138,6 +138,8 @@ const kitchen = Joi.object<Kitchen>({
   thermometer: Joi.string().valid('none').optional(),
   cooks: within(K.cooks).integer().optional(),
   fridgeTrays: within(K.fridgeTrays).integer().optional(),
+  freezerTrays: within(K.freezerTrays).integer().optional(),
+  coolingDishes: within(K.coolingDishes).integer().optional(),
   units: Joi.string().valid('grams', 'cups').required(),
   temperature: Joi.string().valid('C', 'F').required(),
   currency: line(4).optional(),

@@ -14,6 +14,7 @@ import {
   type EveningWayOut,
   eveningWaysFor,
   type Kitchen,
+  roomsOf,
   type Supper,
   supperCooks,
   supperEats,
@@ -71,6 +72,7 @@ export class SupperEvenings {
         parts,
         made.map(() => new Map()),
         null,
+        kitchen,
       ),
     );
     const isTold = made.some(({ state, fryingMs }) => state.size > 0 || fryingMs !== null);
@@ -80,7 +82,10 @@ export class SupperEvenings {
     if (!isTold && !isLate) return { evening: planned, planned, isBegun: false, delay: null, ...common };
     const { parts: now, states } = await this.goingOn(made, nowMs);
     const like = planned && { planned: planned.entries, cooks: cooks.map(({ id }) => id) };
-    const evening = await this.planOf({ ...this.askOf(row.supper, cooks, now, states, nowMs), ...(like && { like }) });
+    const evening = await this.planOf({
+      ...this.askOf(row.supper, cooks, now, states, nowMs, kitchen),
+      ...(like && { like }),
+    });
     const told = Object.fromEntries(made.map(({ id, state }) => [id, state]));
     return { evening, planned, isBegun: true, delay: planned && eveningDelay(planned, told), ...common };
   }
@@ -113,7 +118,7 @@ export class SupperEvenings {
       // Nor what leaves a batch without a piece, or without a moment at which it is right.
       if (parts.some(({ batchId, sheet, hasMoment }) => sheet.length === 0 || (wasRight.has(batchId) && !hasMoment)))
         continue;
-      const ask = this.askOf(supper, supperCooks(supper, hands), parts, states, nowMs);
+      const ask = this.askOf(supper, supperCooks(supper, hands), parts, states, nowMs, kitchen);
       const then = await this.given.planEvening(ask, MOST_MS.way);
       if (!then) continue;
       const eats = supperEats(parts, supper.guests, supper.each);
@@ -186,10 +191,11 @@ export class SupperEvenings {
     parts: readonly EveningPart[],
     states: readonly CookState[],
     nowMs: number | null,
+    kitchen: Kitchen,
   ): EveningAsk {
     const order = supperPlaces(parts, guests).map(({ job, changeS }) => ({ id: job.id, changeS }));
     const told = Object.fromEntries(parts.map(({ batchId }, i) => [batchId, states[i]!]));
-    return { parts, states: told, order, cooks, pins, nowMs };
+    return { parts, states: told, order, cooks, pins, nowMs, rooms: roomsOf(kitchen) };
   }
 
   private planOf(ask: EveningAsk): Promise<Evening | null> {

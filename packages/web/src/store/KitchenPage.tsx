@@ -9,7 +9,7 @@ import { BoardFields } from '../ui/controls/BoardFields';
 import { Choice } from '../ui/controls/Choice';
 import { NameField } from '../ui/controls/NameField';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
-import { AltitudeField, CountField, MinutesField, TempField } from '../ui/controls/UnitFields';
+import { AltitudeField, CountField, MinutesField, OptionalCountField, TempField } from '../ui/controls/UnitFields';
 import { withTemps } from '../text/printer';
 import { FIRST_RUN } from '../text/tablePhrases';
 import { HANDS_NAME, REHEAT_NAME } from '../text/storeWords';
@@ -75,14 +75,18 @@ export function KitchenPage() {
               )
             }
           />
-          <Row>
-            <CountField
-              label={T.fridgeTrays}
-              value={kitchen.fridgeTrays ?? 0}
-              {...RANGES.kitchen.fridgeTrays}
-              onChange={(fridgeTrays) => set({ fridgeTrays })}
-            />
-          </Row>
+          {(['fridgeTrays', 'freezerTrays', 'coolingDishes'] as const).map((room) => (
+            <Row key={room}>
+              <OptionalCountField
+                label={T[room]}
+                value={kitchen[room] ?? null}
+                {...RANGES.kitchen[room]}
+                whenNull="–"
+                onChange={(holds) => set({ [room]: holds })}
+                onClear={() => editKitchen(({ [room]: _before, ...now }) => now)}
+              />
+            </Row>
+          ))}
           <BoardFields kitchen={kitchen} />
         </Panel>
         <Panel>

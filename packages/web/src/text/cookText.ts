@@ -23,6 +23,7 @@ export const RUN_NAME: Record<RunStepId, string> = {
   proof: 'Filled pieces rise',
   hold: 'Pieces chill, freeze or dry',
   bake: 'Bake',
+  crisp: 'Crisp in the oven',
   heat: 'Heat the oil',
   fry: 'Fry',
   serve: 'Drain and serve',
@@ -62,6 +63,16 @@ function insideLines({ draft, plan: { fry } }: PlannedTray, p: Printer): string[
 /** What is said of one tray among several. */
 const ofTray = ({ draft }: PlannedTray, several: boolean, line: string): string =>
   several ? `${trayName(draft)}: ${line}` : line;
+
+/** How a fried tray is crisped again. */
+function crispLines({ plan }: PlannedTray, p: Printer): string[] {
+  const crisp = plan.fry?.crisp;
+  if (!crisp) return [];
+  const { ovenC, minutesS, sheets } = crisp;
+  if (minutesS === null) return [`They do not get hot through at ${p.temp(ovenC)}.`];
+  const each = sheets > 1 ? ` for each of ${sheets} sheets` : '';
+  return [`${p.temp(ovenC)} for ${p.span(minutesS)}${each}. Probe the middle of one.`];
+}
 
 /** How each tray is baked. */
 function bakeLines(trays: readonly PlannedTray[], p: Printer): string[] {
@@ -177,6 +188,12 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
       return ['Put them on an open tray, not touching. Fry the oldest first.'];
     case 'bake':
       return ['Heat the oven first, with the sheet out of it.', ...bakeLines(trays, p)];
+    case 'crisp':
+      return [
+        'Fried pieces cool on a rack, then wait in the fridge: within 2 hours of the oil.',
+        'Heat the oven first. Lay them out in one layer, not touching.',
+        ...fried.flatMap((one) => crispLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
+      ];
     case 'heat':
       return [
         `Heat the oil to ${p.temp((fried[0]?.draft ?? draft).fry.oilC)}. From now on never leave it alone.`,

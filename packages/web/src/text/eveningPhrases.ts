@@ -34,8 +34,14 @@ export const EVENING = {
     `Not in this evening, because it cannot be planned yet: ${names}. Its own page says why.`,
   tooLong: (name: string) =>
     `${name}: the pieces would wait longer than the fridge keeps them. Fold later, or freeze them.`,
-  shelf: (trays: number, room: number) =>
-    `${trays} trays are in the fridge at one time; it holds ${room}. Fold some later, or freeze them.`,
+  full: {
+    fridge: (most: number, holds: number) =>
+      `${most} trays are in the fridge at one time; it holds ${holds}. Fold some later, or freeze them.`,
+    freezer: (most: number, holds: number) =>
+      `${most} trays are in the freezer at one time; it holds ${holds}. Bag what is hard, or keep some in the fridge.`,
+    dishes: (most: number, holds: number) =>
+      `${most} dishes of filling stand at one time; you have ${holds}. Use a tray or a wide pan too, or cook one later.`,
+  },
   risky: (tenths: number, span: string, sooner: string) =>
     `Work takes longer on some days: in ${tenths} of 10 such evenings the table is over ${span} late. Begin ${sooner} sooner, and it is 1 in 10.`,
   steady: 'Work takes longer on some days: even so 9 in 10 such evenings are in time.',
@@ -148,6 +154,8 @@ export function wayText(
         return `${nameOf(way.batchId)} in ${way.pot === null ? 'the big pot' : way.pot}`;
       case 'bake':
         return `Bake ${nameOf(way.batchId)}`;
+      case 'crisp':
+        return `Fry ${nameOf(way.batchId)} earlier, crisp it in the oven`;
       case 'freeze':
         return `Freeze ${nameOf(way.batchId)} for another day`;
       case 'fewer':

@@ -29,6 +29,8 @@ export const FRY = {
   rawPiece: 'One piece, raw',
   thenStock:
     'When you tell the run-sheet that they are put by, they stand in the Store. A later batch begins with them.',
+  fryEarlyAndCrisp: (temp: string) => `Fry earlier, and crisp them at ${temp} before the table`,
+  eatFromTheOil: 'Eat them from the oil, not from the oven',
   plainSays: 'They are shaped and left as they are. Nothing of them is fried, baked or put by.',
   keeps: 'They keep for',
   pieces: 'Pieces',

@@ -74,6 +74,12 @@ const SENTENCES: HotSentences = {
     `The oil rises from ${p.temp(fromC)} to ${p.temp(toC)} in ${p.span(overS)} while pieces are in it.${coolS === null ? '' : ` Then it needs ${p.span(coolS)} to come down for the next lot.`}`,
   'fry.pipeline': ({ size, everyS, lowestC }, p) =>
     `A piece goes in every ${p.time(everyS)}, ${plain(size, 0)} in the oil at a time. The oil stays at ${p.temp(lowestC)} or more.`,
+  'fry.crisp': ({ ovenC, minutesS, sheets }, p) =>
+    `Lay the fried pieces in the fridge within 2 hours. Before the table: ${p.span(minutesS)} in the oven at ${p.temp(ovenC)}${sheets > 1 ? ` for each of ${sheets} sheets` : ''}, until the middle is hot.`,
+  'fry.crisp-never': ({ ovenC }, p) =>
+    `Cold fried pieces do not get hot through in the oven at ${p.temp(ovenC)}. Make it hotter, or eat them from the oil.`,
+  'fry.crisp-dark': ({ ovenC, minutesS }, p) =>
+    `They get too dark in the oven: ${p.span(minutesS)} at ${p.temp(ovenC)} browns them on. Lift them paler, or take a cooler oven.`,
   'fry.not-basted': () =>
     'Baste the top with hot oil, or hold the bread under for its first seconds. Left alone it stays flat.',
   'fry.hands': ({ size, hands }) =>

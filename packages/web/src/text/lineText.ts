@@ -82,6 +82,8 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'fry.pot-gone': 'pot is gone',
   'fry.pot-over-half': 'pot too full',
   'fry.frozen-wipe': 'wipe frost',
+  'fry.crisp-never': 'not hot again',
+  'fry.crisp-dark': 'dark in the oven',
   'bake.pale': 'pale',
   'bake.dark': 'dark',
   'bake.raw': 'raw inside',

@@ -118,6 +118,8 @@ export const STORE = {
   fridge: 'Fridge',
   freezer: 'Freezer',
   fridgeTrays: 'Trays the fridge holds',
+  freezerTrays: 'Trays the freezer holds',
+  coolingDishes: 'Dishes to cool fillings in',
   place: 'Place',
   kitchen: 'Kitchen',
   heightAboveTheSea: 'Height above the sea',

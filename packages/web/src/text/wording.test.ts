@@ -105,6 +105,7 @@ const drafts: fc.Arbitrary<TrayDraft> = fc
     }),
     way: fc.constantFrom(...(['fry', 'fry', 'fry', 'bake', 'freeze', 'chill'] as const)),
     minutesS: fc.constantFrom<(number | null)[]>(null, 120, 600),
+    crispC: fc.constantFrom(undefined, undefined, 150, 190, 230),
     place: fc.constantFrom<TrayDraft['filling']['place']>('room', 'fridge', 'ice-bath', 'freezer'),
     family: fc.constantFrom<DoughFamilyId | null>(null, null, 'scalded', 'yeast', 'cold-fat'),
     yeast: fc.constantFrom('instant-yeast', 'active-dry-yeast'),
@@ -137,7 +138,7 @@ const drafts: fc.Arbitrary<TrayDraft> = fc
         ...(c.raw ? { raw: c.raw } : {}),
         lines: [...base.filling.lines, { ingredientId: 'fine-salt', massKg: c.saltKg }],
       },
-      fry: { ...base.fry, oilC: c.oilC, start: c.start, minutesS: c.minutesS },
+      fry: { ...base.fry, oilC: c.oilC, start: c.start, minutesS: c.minutesS, ...(c.crispC && { crispC: c.crispC }) },
       way: c.way,
     };
   });

@@ -107,6 +107,7 @@ export const STEP_NAME = {
   proof: 'Filled pieces rise',
   hold: 'Pieces chill, freeze or dry',
   bake: 'Bake',
+  crisp: 'Crisp in the oven',
   heat: 'Heat the oil',
   fry: 'Fry',
   serve: 'Drain and serve',

@@ -65,6 +65,18 @@ export function BakeSheet({ line, onClose }: { readonly line: Line; readonly onC
       >
         {T.bakeThisTray(printer.temp(ovenC))}
       </Button>
+      <Button
+        $look="quiet"
+        onPress={() => {
+          edit('fry.crispC', (d) => {
+            const { crispC, ...fry } = d.fry;
+            return { ...d, fry: crispC === undefined ? { ...fry, crispC: ovenC } : fry };
+          });
+          onClose();
+        }}
+      >
+        {draft.fry.crispC === undefined ? T.fryEarlyAndCrisp(printer.temp(ovenC)) : T.eatFromTheOil}
+      </Button>
       <OvenSeen line={line} ovenC={ovenC} />
     </Sheet>
   );

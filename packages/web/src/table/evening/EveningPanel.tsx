@@ -3,7 +3,6 @@ import { isHeldLong, TABLE_LATE_S } from '@ember-fold/core';
 import { Undo2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { styled } from 'styled-components';
-import { useKitchen } from '../../data/useLine';
 import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/eveningPhrases';
 import { listNames, type Printer, withTemps } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
@@ -109,7 +108,6 @@ interface EveningPanelProps {
 export function EveningPanel({ told, evening, supper, edits, printer, nowMs }: EveningPanelProps) {
   const [openId, setOpenId] = useState<string | null>(null);
   const { batches, cooks } = told;
-  const fridgeTrays = useKitchen()?.kitchen.fridgeTrays;
   const pins = supper.pins ?? {};
   const open = evening.entries.find(({ id }) => id === openId);
   const nameOf = (id: string | null) => batches.find((batch) => batch.id === id)?.name ?? null;
@@ -147,7 +145,7 @@ export function EveningPanel({ told, evening, supper, edits, printer, nowMs }: E
         ))}
       </Legend>
       <Moved told={told} printer={printer} nameOf={nameOf} />
-      <ul>{findings(told.unplanned, evening, fridgeTrays, printer, nameOf)}</ul>
+      <ul>{findings(told.unplanned, evening, printer, nameOf)}</ul>
       <Soft>
         {E.decides} {E.legend} {E.order} {isLatest ? E.best : E.nearBest(printer.clock(evening.latestMs))}
       </Soft>
@@ -172,7 +170,6 @@ export function EveningPanel({ told, evening, supper, edits, printer, nowMs }: E
 function findings(
   unplanned: readonly string[],
   evening: Evening,
-  fridgeTrays: number | undefined,
   printer: Printer,
   nameOf: (id: string | null) => string | null,
 ): ReactNode {
@@ -198,8 +195,8 @@ function findings(
   for (const id of evening.brokenPins)
     found.push({ tone: 'look-out', says: E.brokenPin(said(id), printer.clock(entryOf(id).startMs)) });
   for (const id of evening.outOfHours) found.push({ tone: 'look-out', says: E.outOfHours(said(id)) });
-  if (fridgeTrays !== undefined && evening.fridgeTrays > fridgeTrays)
-    found.push({ tone: 'look-out', says: E.shelf(evening.fridgeTrays, fridgeTrays) });
+  for (const { room, most, holds } of evening.rooms)
+    if (holds !== null && most > holds) found.push({ tone: 'look-out', says: E.full[room](most, holds) });
   const { lateShare, soonerS } = evening.risk;
   if (soonerS === 0) found.push({ tone: 'good', says: E.steady });
   else {

@@ -1,0 +1,124 @@
+import { COST, type EveningProblem, type EveningStay } from './eveningTask.js';
+import type { TimingArc } from './timing.js';
+
+/** Number of a task, or `null` for the zero moment, with the s after it. */
+interface Place {
+  readonly task: number | null;
+  readonly atS: number;
+}
+
+/** A stay by the numbers of its tasks. */
+interface Stay extends Omit<EveningStay, 'from' | 'to'> {
+  readonly from: Place;
+  readonly to: Place;
+}
+
+/** One way out of a room that is too full. Named, so that it is tried once on a path. */
+export interface RoomWay {
+  readonly name: string;
+  readonly arc: TimingArc;
+}
+
+/** What lies in a room at moments that are given. */
+interface Lying {
+  readonly index: number;
+  readonly stay: Stay;
+  readonly fromS: number;
+  readonly toS: number;
+}
+
+/** What an evening keeps in rooms that hold only so much. */
+export interface RoomStays {
+  /** Ways out of the last moment at which a room is too full and no way of it is taken yet; empty: there is none. */
+  readonly waysAt: (starts: readonly number[], isTaken: (name: string) => boolean) => readonly RoomWay[];
+  /** Most places taken at one time, by room; a room that is never used is absent. */
+  readonly mostAt: (starts: readonly number[]) => Readonly<Record<string, number>>;
+}
+
+/**
+ * Fridge, freezer and dishes: rooms that hold only so much at a time. Where more lies in one than it
+ * holds, two of what lies there are put one after the other, or one of them is used before it needs
+ * the room. Each way out may be broken at a price, so that no evening is impossible for a full
+ * fridge. Our own; see docs/models/evening.md.
+ *
+ * @example roomStays({ tasks: [], stays: [], rooms: {} }).mostAt([]) // {}
+ */
+export function roomStays({ tasks, stays = [], rooms = {} }: Partial<EveningProblem>): RoomStays {
+  const numbers = new Map((tasks ?? []).map(({ id }, i) => [id, i]));
+  const placeOf = ({ task, atS }: EveningStay['from']): Place => ({
+    task: task === null ? null : numbers.get(task)!,
+    atS,
+  });
+  const all = stays.map((stay): Stay => ({ ...stay, from: placeOf(stay.from), to: placeOf(stay.to) }));
+  const momentOf = ({ task, atS }: Place, starts: readonly number[]) => (task === null ? 0 : starts[task]!) + atS;
+  /** All that needs its room, as long as it lies there. */
+  const lyingAt = (starts: readonly number[]): Lying[] =>
+    all.flatMap((stay, index) => {
+      const [fromS, toS] = [momentOf(stay.from, starts), momentOf(stay.to, starts)];
+      return toS - fromS > stay.freeS ? [{ index, stay, fromS, toS }] : [];
+    });
+  const together = (lying: readonly Lying[], room: string, atS: number) =>
+    lying.filter(({ stay, fromS, toS }) => stay.room === room && fromS <= atS && toS > atS);
+
+  return {
+    waysAt: (starts, isTaken) => {
+      const lying = lyingAt(starts).sort((a, b) => b.fromS - a.fromS || a.index - b.index);
+      for (const { stay, fromS } of lying) {
+        const holds = rooms[stay.room];
+        const there = together(lying, stay.room, fromS);
+        if (holds === undefined || sum(there) <= holds) continue;
+        // As few of them as are too much already. What a way is taken for already is held apart as well as can be.
+        const some = tooMany(there, holds, (found) => waysOf(found).some(({ name }) => isTaken(name)));
+        if (some) return waysOf(some);
+      }
+      return [];
+    },
+    mostAt: (starts) => {
+      const lying = lyingAt(starts);
+      const most: Record<string, number> = {};
+      for (const { stay, fromS } of lying)
+        most[stay.room] = Math.max(most[stay.room] ?? 0, sum(together(lying, stay.room, fromS)));
+      return most;
+    },
+  };
+}
+
+/** The first few of them that do not fit in together and are not settled; `null`: there are none. */
+function tooMany(
+  there: readonly Lying[],
+  holds: number,
+  isSettled: (some: readonly Lying[]) => boolean,
+  some: readonly Lying[] = [],
+): readonly Lying[] | null {
+  if (isSettled(some)) return null;
+  if (sum(some) > holds) return waysOf(some).length > 0 ? some : null;
+  for (const [i, one] of there.entries()) {
+    const found = tooMany(there.slice(i + 1), holds, isSettled, [...some, one]);
+    if (found) return found;
+  }
+  return null;
+}
+
+/** Every way out for what does not fit in together; what comes and goes with one task is not moved apart. */
+const waysOf = (some: readonly Lying[]): RoomWay[] =>
+  [...some.map(shortened), ...pairs(some).flatMap(([a, b]) => [inOrder(a, b), inOrder(b, a)])].filter(
+    ({ arc }) => arc.from !== arc.to,
+  );
+
+const sum = (some: readonly Lying[]): number => some.reduce((places, { stay }) => places + stay.places, 0);
+const pairs = <T>(some: readonly T[]): [T, T][] => some.flatMap((a, i) => some.slice(i + 1).map((b): [T, T] => [a, b]));
+
+const arcOf = (from: Place, to: Place, leastS: number): TimingArc => ({
+  ...{ from: from.task, to: to.task, leastS: leastS + from.atS - to.atS, weight: COST.late },
+});
+
+/** One is gone before the other comes. */
+function inOrder(first: Lying, second: Lying): RoomWay {
+  return { name: `${first.index}<${second.index}`, arc: arcOf(first.stay.to, second.stay.from, 0) };
+}
+
+/** It is used before it needs the room; where it always does, at once. */
+const shortened = ({ index, stay }: Lying): RoomWay => ({
+  name: `${index}`,
+  arc: arcOf(stay.to, stay.from, -stay.freeS),
+});
