@@ -90,7 +90,15 @@ export { doughMaterial, fillingMaterial } from './frying/fryMaterial.js';
 export { type HoldTimes, holdTimes, temperedC } from './frying/holdPiece.js';
 export { createFryBody, type FryBody, type FryBodySpec, OIL_SURFACE } from './frying/fryBody.js';
 export { advanceFry } from './frying/advanceFry.js';
-export { CRUST_LIMITS, type CrustName, crustName } from './frying/colour.js';
+export {
+  colourOnRamp,
+  CRUST_LIMITS,
+  type CrustName,
+  crustName,
+  LIFT_COLOUR,
+  RAMP_COLOURS,
+  rampPlace,
+} from './frying/colour.js';
 export { burnerW, oilAfterRest, potAtRest, RING_S, ringLagS } from './oil/pot.js';
 export { ringFlowW } from './fire/ringFlow.js';
 export { type FryJob, type FryOrder, type FryPlace, type NotFor, notFor } from './oil/fryOrder.js';
@@ -187,6 +195,17 @@ export {
 export { type EveningRisk, TABLE_LATE_S, workRange } from './plan/eveningRisk.js';
 export { eveningDelay, type EveningDelay, eveningMoves, eveningTurns, type EveningTurn } from './plan/eveningTurns.js';
 export { type EveningOfBatch, isHeldLong } from './plan/eveningOfBatch.js';
+export {
+  LEARNT_KINDS,
+  learntFrom,
+  type LearntKind,
+  type Observation,
+  usualBoilOff,
+  USUAL_PORTIONS,
+} from './learning/beliefs.js';
+export type { LearntTold, SeenObservation, Unlearnt } from './wire/learntWire.js';
+export { type Happened, observationsOf } from './plan/observe.js';
+export { type Belief, doughKey, HAND_WORKS, type HandWork, type Learnt, type Scalding } from './draft/learnt.js';
 export { type CauseChance, type CauseId, CAUSES, rankCauses } from './learning/causes.js';
 export { compareRecords, type RecordRow, type RecordSide } from './learning/compareRecords.js';
 export { monthlyTrends, type MonthTrend } from './learning/trends.js';
@@ -386,6 +405,7 @@ export {
   type OilAdvice,
   type OilReason,
   DEFAULT_KITCHEN,
+  handsOf,
   TURN_EACH_S,
   USUAL_BOARD,
   type Kitchen,

@@ -77,6 +77,7 @@ it('says that the records are out of reach when the database is', async () => {
     clockMs: Date.now,
     planPart: () => Promise.reject(new Error('Nothing is planned here.')),
     planEvening: async () => null,
+    observe: async () => [],
     log: pino({ level: 'silent' }),
     webDir: null,
   });

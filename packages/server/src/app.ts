@@ -7,6 +7,7 @@ import { join } from 'node:path';
 import type { Logger } from 'pino';
 import { ApiError, toApiError } from './errors.js';
 import { BatchParts } from './services/batchParts.js';
+import { Lessons, type Observe } from './services/lessons.js';
 import type { PlanEvening, PlanPart } from './services/planThread.js';
 import { SupperEvenings } from './services/supperEvenings.js';
 import { kitchenFor } from './routes/kitchenNow.js';
@@ -15,6 +16,7 @@ import type { Context } from './routes/context.js';
 import { cookRoutes } from './routes/cook.js';
 import { deviceRoutes, readingRoute } from './routes/devices.js';
 import { flourRoutes } from './routes/flours.js';
+import { learntRoutes } from './routes/learnt.js';
 import { formulaRoutes } from './routes/formulas.js';
 import { ingredientRoutes } from './routes/ingredients.js';
 import { kitchenRoutes } from './routes/kitchen.js';
@@ -28,10 +30,11 @@ import { storeRoutes } from './routes/store.js';
 import { stoveRoutes } from './routes/stove.js';
 import { stovesRoutes } from './routes/stoves.js';
 
-export interface AppOptions extends Omit<Context, 'jobs' | 'evenings'> {
+export interface AppOptions extends Omit<Context, 'jobs' | 'evenings' | 'lessons'> {
   /** Plans what a batch is for its evening. */
   readonly planPart: PlanPart;
   readonly planEvening: PlanEvening;
+  readonly observe: Observe;
   readonly log: Logger;
   /** Built pages, or `null`. */
   readonly webDir: string | null;
@@ -54,12 +57,13 @@ function onlyJson(req: Request, _res: Response, next: NextFunction): void {
 }
 
 /** Builds the application; does not listen. Long for it is the list of what a request passes through, in its order. */
-export function createApp({ log, webDir, planPart, planEvening, ...given }: AppOptions): Express {
+export function createApp({ log, webDir, planPart, planEvening, observe, ...given }: AppOptions): Express {
   const { gate, clockMs } = given;
   const jobs = new BatchParts(planPart);
   const atKitchen = (draft: BatchDraft) => kitchenFor(gate, draft, clockMs());
   const evenings = new SupperEvenings({ gate, clockMs, jobs, planEvening, kitchenFor: atKitchen });
-  const context: Context = { ...given, jobs, evenings };
+  const lessons = new Lessons({ gate, clockMs, log, observe, live: given.live });
+  const context: Context = { ...given, jobs, evenings, lessons };
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -108,6 +112,7 @@ export function createApp({ log, webDir, planPart, planEvening, ...given }: AppO
   api.use('/timers', timerRoutes(context));
   api.get('/live', liveRoute(context));
   api.use('/flours', flourRoutes(context));
+  api.use('/learnt', learntRoutes(context));
   api.use('/ledger', ledgerRoutes(context));
   api.use('/ingredients', ingredientRoutes(context));
   api.use('/formulas', formulaRoutes(context));

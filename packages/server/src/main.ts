@@ -12,6 +12,7 @@ import { DeviceHub } from './devices/deviceHub.js';
 import { LiveHub } from './live/liveHub.js';
 import { steadyClock } from './live/steadyClock.js';
 import { StoveHub } from './devices/stoveHub.js';
+import { Lessons } from './services/lessons.js';
 import { PlanThread } from './services/planThread.js';
 import { startSimulated } from './simulated/simulatedLink.js';
 
@@ -51,13 +52,15 @@ async function main(): Promise<void> {
   const planning = new URL(`./planning${extname(import.meta.url)}`, import.meta.url);
   // Evenings have a thread of their own: what is asked of one batch does not wait for them.
   const [batches, evenings] = [new PlanThread(planning), new PlanThread(planning)];
-  const plans = { planPart: batches.planPart, planEvening: evenings.planEvening };
+  const plans = { planPart: batches.planPart, planEvening: evenings.planEvening, observe: evenings.observe };
   const app = createApp({ gate, stoves, devices, simulated, live, clockMs, ...plans, log, webDir: config.webDir });
   const server = await listen(app, config.port);
   const address = server.address();
   if (typeof address === 'object' && address) port = address.port;
   simulated.connect();
   process.send?.({ ready: true, port });
+  const lessons = new Lessons({ gate, clockMs, log, live, observe: evenings.observe });
+  void lessons.catchUp().catch((cause: unknown) => log.error({ cause }, 'Records could not be learnt from.'));
   log.info({ port }, 'listening');
 
   let closing = false;

@@ -1,5 +1,5 @@
 // The planning thread: one wish at a time, in the order they are asked for.
-import { CoreError, eveningPart, planTrays, supperEvening } from '@ember-fold/core';
+import { CoreError, eveningPart, observationsOf, planTrays, supperEvening } from '@ember-fold/core';
 import { parentPort } from 'node:worker_threads';
 import type { PlanAnswer, PlanAsk, PlanWish } from './services/planThread.js';
 
@@ -7,6 +7,8 @@ function found(wish: PlanWish) {
   switch (wish.kind) {
     case 'part':
       return eveningPart(wish.id, wish.draft, planTrays(wish.draft, wish.kitchen, null), wish.kitchen);
+    case 'observe':
+      return observationsOf(wish.happened);
     case 'evening': {
       const untilMs = Date.now() + wish.mostMs;
       return supperEvening(wish.evening, { isOver: () => Date.now() > untilMs });

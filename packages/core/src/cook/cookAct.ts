@@ -37,7 +37,8 @@ export type CheckAnswer = 'yes' | 'not-yet' | 'no';
 
 /**
  * What is measured, by step: pan and filling, middle of the filling, liquid poured and how warm,
- * the dough's own warmth and weight when made, wall as rolled, pieces folded, when a bake was
+ * the dough's own warmth and weight when made, wall as rolled, pieces folded, how the portions of a
+ * run differ (standard deviation over mean) and how many were weighed, when a bake was
  * golden. SI; °C.
  */
 export const STEP_MEASURES = {
@@ -45,7 +46,7 @@ export const STEP_MEASURES = {
   cool: ['filling-c'],
   'mix-dough': ['poured-kg', 'liquid-c', 'dough-c', 'dough-kg'],
   roll: ['rolled-m'],
-  fold: ['pieces'],
+  fold: ['pieces', 'portion-spread', 'portions'],
   bake: ['golden-s'],
 } as const satisfies Partial<Record<RunStepId, readonly string[]>>;
 export type MeasureId = (typeof STEP_MEASURES)[keyof typeof STEP_MEASURES][number];

@@ -1,3 +1,4 @@
+import { HAND_WORKS, type HandWork, type Learnt } from './learnt.js';
 import type { Allergen, Ingredient } from '../ingredient/ingredient.js';
 import { type Pantry, pantryWith } from '../ingredient/pantry.js';
 import type { Measures } from '../quantity/units.js';
@@ -130,6 +131,8 @@ export interface Kitchen {
   readonly ovenSeen?: readonly number[];
   /** What was learnt of each flour, by ingredient; kept apart from the settings. */
   readonly flours?: Readonly<Record<string, FlourBelief>>;
+  /** What its batches have taught of it; kept apart from the settings. */
+  readonly learnt?: Learnt;
   /** Ingredients added or changed here, and bases as ingredients; kept apart from the settings. */
   readonly ingredients?: readonly Ingredient[];
   /** Smallest step the scale shows, kg; absent: 1 g. */
@@ -152,7 +155,7 @@ export interface Kitchen {
 }
 
 /** What of a kitchen the formulas need: its own ingredients and what was learnt of its flours. */
-export type Known = Pick<Kitchen, 'ingredients' | 'flours'>;
+export type Known = Pick<Kitchen, 'ingredients' | 'flours' | 'learnt'>;
 
 /**
  * Ingredients of this kitchen.
@@ -165,10 +168,10 @@ export function pantryOf(known: Known): Pantry {
 /** Where a kitchen has not said what it rolls out on, m. */
 export const USUAL_BOARD = { lengthM: 0.6, widthM: 0.45 } as const;
 
-/** A kitchen with one 24 cm pot on a 2 kW ring: where a new user starts. */
 /** Seconds most hands take to turn one piece in the oil. Our own. */
 export const TURN_EACH_S = 2;
 
+/** A kitchen with one 24 cm pot on a 2 kW ring: where a new user starts. */
 export const DEFAULT_KITCHEN: Kitchen = {
   name: 'Kitchen',
   roomC: 21,
@@ -193,6 +196,15 @@ export const DEFAULT_KITCHEN: Kitchen = {
   dish: { lengthM: 0.36, widthM: 0.26 },
   hands: { mixS: 1200, cookFillingS: 1800, foldEachS: 70, serveS: 360, betweenLotsS: 45 },
 };
+
+/**
+ * Hands' time as this kitchen's batches have shown it, s: what is set, corrected by what was seen.
+ * @example handsOf(kitchen).mixS // 1200
+ */
+export function handsOf({ hands, learnt }: Pick<Kitchen, 'hands' | 'learnt'>): Kitchen['hands'] {
+  const times = (work: HandWork) => hands[work] * (learnt?.hands?.[work]?.value ?? 1);
+  return { ...hands, ...Object.fromEntries(HAND_WORKS.map((work) => [work, times(work)])) };
+}
 
 /** Boiling point at altitude, °C: about 1 lower for each 300 m. */
 export function boilingPointC(altitudeM: number): number {

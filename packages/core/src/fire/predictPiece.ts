@@ -107,7 +107,7 @@ export function predictPiece(
   const ready = (b: FryBody) =>
     interfacePeakC(b) + gain.wallC >= setC &&
     (spec.fillingCells === 0 || coldestC(b, 0) + gain.coreC >= targetC) &&
-    b.faces.every((face) => face.colour >= LIFT_COLOUR);
+    b.faces.every((face) => face.colour >= (b.spec.liftColour ?? LIFT_COLOUR));
   let turns = piece.turnsS.length;
   let turnAtS: number | null = null;
   const endS = body.timeS + FUTURE_S;

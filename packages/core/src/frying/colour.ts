@@ -14,3 +14,30 @@ export function crustName(colour: number): CrustName {
   if (colour < CRUST_LIMITS.golden) return 'golden';
   return colour < CRUST_LIMITS.brown ? 'brown' : 'dark';
 }
+
+/** Colour B of the six places on the crust ramp, raw to dark. Source: docs/models/frying.md, our own. */
+export const RAMP_COLOURS: readonly number[] = [0, 0.5, 0.9, 1.25, 1.7, 2.4];
+
+/**
+ * Colour B of a place on the crust ramp, 0 raw to 5 dark; between two places it is blended.
+ * @example colourOnRamp(2) // 0.9
+ */
+export function colourOnRamp(place: number): number {
+  const last = RAMP_COLOURS.length - 1;
+  const at = Math.min(last, Math.max(0, place));
+  const low = Math.min(last - 1, Math.floor(at));
+  return RAMP_COLOURS[low]! + (at - low) * (RAMP_COLOURS[low + 1]! - RAMP_COLOURS[low]!);
+}
+
+/**
+ * Place of a colour B on the crust ramp, 0–5: the other way round.
+ * @example rampPlace(0.9) // 2
+ */
+export function rampPlace(colour: number): number {
+  const last = RAMP_COLOURS.length - 1;
+  const above = RAMP_COLOURS.findIndex((stop) => stop > colour);
+  if (above < 0) return last;
+  if (above === 0) return 0;
+  const [low, high] = [RAMP_COLOURS[above - 1]!, RAMP_COLOURS[above]!];
+  return above - 1 + (colour - low) / (high - low);
+}

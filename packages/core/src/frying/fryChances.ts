@@ -57,7 +57,7 @@ export function* fryChancesInTurn(
   const count = { right: 0, raw: 0, pale: 0, dark: 0 };
   for (let i = 0; i < pieces; i++) {
     // A heavier piece is larger by the cube root; its wall follows its own roll.
-    const radiusM = Math.min(0.1, body.radiusM * Math.cbrt(1 + SPREAD.portion * normal()));
+    const radiusM = Math.min(0.1, body.radiusM * Math.cbrt(1 + (spec.portionSpread ?? SPREAD.portion) * normal()));
     const rolledM = body.wallM * (1 + SPREAD.wall * normal());
     const wallM = body.fillingCells === 0 ? radiusM : Math.min(rolledM, 0.95 * radiusM);
     const at = Math.max(100, Math.min(230, oilC + SPREAD.oilC * normal()));

@@ -20,6 +20,8 @@ export interface FryMapSpec {
   readonly coreIsLine?: boolean;
   /** Oil that rises: the rows begin where they say, and rise as this one does from `rampFromC`. */
   readonly ramp?: { readonly ramp: OilRamp; readonly fromC: number };
+  /** How portions differ, standard deviation over mean; absent: as by most hands. */
+  readonly portionSpread?: number;
   /** Temperatures of the oil, °C, 110–200. */
   readonly oilC: { readonly least: number; readonly most: number };
   /** Rows of the map, 2–121, and columns over the time, 2–400. */

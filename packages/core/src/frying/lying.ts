@@ -64,7 +64,10 @@ export function turnIsDue(turn: TurnSchool, body: FryBody, turns: number, horizo
     case 'once':
     case 'basted':
     case 'half-depth':
-      return turns === 0 && (body.faces[body.down]!.colour >= LIFT_COLOUR || body.timeS >= horizonS / 2);
+      return (
+        turns === 0 &&
+        (body.faces[body.down]!.colour >= (body.spec.liftColour ?? LIFT_COLOUR) || body.timeS >= horizonS / 2)
+      );
     case 'each-minute':
       return body.timeS >= eachMinuteS(body.spec, turns) - 1e-6;
     default: {

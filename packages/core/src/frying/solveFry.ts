@@ -254,7 +254,7 @@ function fryThrough(spec: FrySolveSpec, kept: FryBody[] | null): FrySolution {
     coreS,
     doneS: spec.coreIsLine === false ? doughSetS : laterOf(doughSetS, coreS),
     goldenS: momentWhen(samples, palerFace, CRUST_LIMITS.pale),
-    liftColourS: momentWhen(samples, palerFace, LIFT_COLOUR),
+    liftColourS: momentWhen(samples, palerFace, spec.body.liftColour ?? LIFT_COLOUR),
     darkS: momentWhen(samples, darkerFace, CRUST_LIMITS.brown),
     turnsS,
     samples,

@@ -41,6 +41,8 @@ export interface Burst {
   readonly index: number;
   /** Pieces of a hundred that open, 0–1. */
   readonly share: number;
+  /** Odds beside the model's, as this kitchen's pieces have shown them, times; 1: as the model says. */
+  readonly odds: number;
   /** Worst first. */
   readonly causes: readonly BurstCause[];
 }
@@ -102,9 +104,16 @@ export function burstOf({ piece, seal, edge, sealM, rolledM, family, freeShare }
   const index = causes.reduce((product, { factor }) => product * factor, 1);
   return {
     index,
+    odds: 1,
     share: 1 / (1 + Math.exp(-AT_ONE - STEEP * Math.log(index))),
     causes: causes.sort((a, b) => b.factor - a.factor),
   };
+}
+
+/** The same where pieces of this form open more or less often than the model says: odds so many times. */
+export function withOdds(burst: Burst, times: number): Burst {
+  const odds = (times * burst.share) / (1 - burst.share);
+  return times === 1 ? burst : { ...burst, odds: times, share: odds / (1 + odds) };
 }
 
 /** Glue for one piece, kg of each ingredient. */

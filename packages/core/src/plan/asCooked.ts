@@ -19,6 +19,8 @@ export const MEASURE_RANGE: Readonly<Record<MeasureId, Band>> = {
   'dough-kg': RANGES.draft.doughKg,
   'rolled-m': RANGES.draft.thicknessM,
   pieces: RANGES.draft.pieces,
+  'portion-spread': { least: 0, most: 1 },
+  portions: { least: 2, most: 500 },
   'golden-s': RANGES.oven.minutesS,
 };
 

@@ -9,7 +9,7 @@ export function draftDough({ dough }: Pick<TrayDraft, 'dough'>, known: Known): D
     learnt: known.flours,
     pantry: pantryOf(known),
     onHeat: dough.onHeat,
-    boilOffShare: dough.boilOffShare,
+    boilOffShare: dough.boilOffShare ?? known.learnt?.boilOff?.[dough.onHeat ? 'on-heat' : 'off-heat']?.value,
   });
 }
 

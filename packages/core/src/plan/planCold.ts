@@ -10,7 +10,7 @@ import { foldFindings, sealFindings } from '../piece/foldFindings.js';
 import { formOf } from '../piece/forms.js';
 import { closes, type Piece } from '../piece/piece.js';
 import { pieceSpecOf } from '../piece/pieceSpecOf.js';
-import { burstOf } from '../piece/seal.js';
+import { burstOf, withOdds } from '../piece/seal.js';
 import { partFreezeS } from '../frying/partFreeze.js';
 import type { ColdPlan, FillingPlan } from './batchPlan.js';
 import { planDough } from './planDough.js';
@@ -48,7 +48,7 @@ export function planCold(draft: TrayDraft, kitchen: Kitchen): ColdPlan {
       ? filling.figures.targetKg - (draft.others?.fillingKg ?? 0) - draft.pieces * fold.fillingEachKg
       : 0,
   };
-  const sealed = sealPlan(draft, doughs, filling, piece);
+  const sealed = sealPlan(draft, doughs, filling, piece, kitchen.learnt?.opens?.[draft.form]?.value ?? 1);
   const firmS = partFrozenS(draft, filling, kitchen);
   const supplied = formulaTotals(sealed.supplies, 'supplies', pantryOf(kitchen));
   return {
@@ -97,6 +97,7 @@ function sealPlan(
   { family }: ColdPlan['dough']['figures'],
   { figures }: ColdPlan['filling'],
   piece: Piece | null,
+  oddsTimes: number,
 ): Pick<ColdPlan['fold'], 'burst' | 'coat' | 'supplies'> {
   if (!closes(piece)) return { burst: null, coat: null, supplies: [] };
   const { sealM, thicknessM, edge = 'plain' } = draft.fold;
@@ -104,15 +105,18 @@ function sealPlan(
   const burst =
     draft.fold.fillingEachKg === 0
       ? null
-      : burstOf({
-          piece,
-          seal: draft.seal ?? USUAL_SEAL,
-          edge: formOf(draft.form).hasEdge ? edge : 'plain',
-          sealM,
-          rolledM: thicknessM,
-          family,
-          // One thing that is wrapped holds its own liquid.
-          freeShare: draft.form === 'whole-core' || figures.targetKg === 0 ? 0 : figures.freeKg / figures.targetKg,
-        });
+      : withOdds(
+          burstOf({
+            piece,
+            seal: draft.seal ?? USUAL_SEAL,
+            edge: formOf(draft.form).hasEdge ? edge : 'plain',
+            sealM,
+            rolledM: thicknessM,
+            family,
+            // One thing that is wrapped holds its own liquid.
+            freeShare: draft.form === 'whole-core' || figures.targetKg === 0 ? 0 : figures.freeKg / figures.targetKg,
+          }),
+          oddsTimes,
+        );
   return { burst, coat: coatOf(draft.coat ?? NO_COAT, piece.surfaceM2), supplies: suppliesFor(draft, piece) };
 }

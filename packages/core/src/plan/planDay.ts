@@ -1,7 +1,7 @@
 import { NO_COAT } from '../draft/choices.js';
 import { type BatchDraft, type OwnStep } from '../draft/batchDraft.js';
 import type { TrayDraft, TrayMark } from '../draft/draft.js';
-import type { Kitchen } from '../draft/kitchen.js';
+import { handsOf, type Kitchen } from '../draft/kitchen.js';
 import { CoreError } from '../errors.js';
 import { isUncooked } from '../filling/fillingSafety.js';
 import { TEMPER_S } from '../frying/holdPiece.js';
@@ -53,7 +53,7 @@ function foldEachS(draft: TrayDraft, kitchen: Kitchen): number {
   const edge = formOf(draft.form).hasEdge ? (draft.fold.edge ?? 'plain') : 'plain';
   const dips = (wet === 'none' ? 0 : 1) + (dry === 'none' ? 0 : 1);
   const shaped = draft.fold.fillingState === 'part-frozen' ? SHAPE_S : 0;
-  return Math.max(5, kitchen.hands.foldEachS + EDGES[edge].handsS - shaped) + DIP_S * dips * (double ? 2 : 1);
+  return Math.max(5, handsOf(kitchen).foldEachS + EDGES[edge].handsS - shaped) + DIP_S * dips * (double ? 2 : 1);
 }
 
 /** s between the last piece folded and the oil being heated for it; 0: none. */
@@ -75,7 +75,7 @@ function chainTray(tray: DayTray, kitchen: Kitchen): ChainTray {
   const raw = isUncooked(filling);
   return {
     ...(draft.mark !== undefined && { mark: draft.mark, fillingMark: draft.fillingOf ?? draft.mark }),
-    cookFillingS: isFilled ? kitchen.hands.cookFillingS * (raw ? WEIGH_SHARE : 1) : null,
+    cookFillingS: isFilled ? handsOf(kitchen).cookFillingS * (raw ? WEIGH_SHARE : 1) : null,
     ...(filling.aheadDays !== undefined && { aheadDays: filling.aheadDays }),
     coolS: raw ? 0 : (cold.filling.cooling?.toFoldS ?? 12 * 3600),
     foldEachS: isMade ? foldEachS(draft, kitchen) : null,
@@ -198,7 +198,7 @@ export function planDay(
   if (!first || !Number.isFinite(eatMs)) {
     throw new CoreError('NOT_A_NUMBER', 'eatAt', 'The eating time is not a date.');
   }
-  const { hands } = kitchen;
+  const hands = handsOf(kitchen);
   const { rise } = first.cold.dough;
   const { restS } = first.cold.dough.figures.family;
   const made = trays.some(({ draft }) => draft.fromPutBy === undefined);

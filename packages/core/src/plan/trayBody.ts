@@ -1,4 +1,5 @@
 import type { TrayDraft } from '../draft/draft.js';
+import { doughKey } from '../draft/learnt.js';
 import { boilingPointC, type Kitchen, startTempC } from '../draft/kitchen.js';
 import { type FryBodySpec, OIL_SURFACE } from '../frying/fryBody.js';
 import { coiledShell, doughMaterial, fillingMaterial, type FryMaterial, layeredShell } from '../frying/fryMaterial.js';
@@ -71,7 +72,9 @@ export function foldedBodyOf(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan,
     browning:
       family.browning *
       (1 + 0.04 * clamp(Math.min(40, sugarPercent) - family.ownSugarPercent, 0, 38)) *
-      (cold.fold.coat?.browning ?? 1),
+      (cold.fold.coat?.browning ?? 1) *
+      (kitchen.learnt?.browning?.[doughKey(draft)]?.value ?? 1),
+    ...(kitchen.learnt?.golden && { liftColour: kitchen.learnt.golden.value }),
   };
   const { fillingState } = draft.fold;
   if (!filled || fillingState === undefined) return body;

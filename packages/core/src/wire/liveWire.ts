@@ -6,6 +6,7 @@ export type RecordKind =
   | 'kitchen'
   | 'batches'
   | 'flours'
+  | 'learnt'
   | 'ingredients'
   | 'formulas'
   | 'stock'

@@ -5,6 +5,7 @@ import {
   type Guests,
   type Kitchen,
   newTray,
+  observationsOf,
   type Oil,
   batchFigures,
   batchOf,
@@ -20,10 +21,12 @@ import { insertAct } from '../db/actTable.js';
 import { countBatches, insertBatch, setBatchStatus } from '../db/batchTable.js';
 import type { Gate } from '../db/gate.js';
 import { readKitchen, writeKitchen } from '../db/kitchenTable.js';
+import { writeObservations } from '../db/learntTable.js';
 import { writeLooks } from '../db/looksTable.js';
 import { writeNote } from '../db/noteTable.js';
 import { insertOil, insertOilEvent } from '../db/oilTable.js';
 import { insertReadings } from '../db/readingTable.js';
+import { happenedOf, TEACHING_MODEL } from '../services/lessons.js';
 import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { insertStove } from '../db/stoveTable.js';
 import { insertSupper } from '../db/supperTable.js';
@@ -139,6 +142,11 @@ export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {
   await insertOil(gate, OIL, new Date(filledAt));
   await insertOilEvent(gate, OIL.id, { id: OIL.id, at: filledAt, kind: 'filled', m3: 0.0024 });
   for (const [index, past] of PAST.entries()) await loadPast(gate, past, nowMs, index);
+  for (const { name } of PAST) {
+    const happened = await happenedOf(gate, demoId(name));
+    if (happened)
+      await writeObservations(gate, demoId(name), observationsOf(happened), TEACHING_MODEL, new Date(nowMs));
+  }
   const eatAt = new Date(nextSupper(nowMs)).toISOString();
   const supper = demoId('Lantern Walk supper');
   const servings = [{ id: demoId('Lantern Walk serving'), at: eatAt }];

@@ -71,7 +71,9 @@ export const stepId = Joi.string().pattern(STEP_KEY, 'step').required();
 export const moment = number(1_577_836_800_000, 4_102_444_800_000);
 const cookBase = { id: uuid, atMs: moment, step: stepId, kind: Joi.string() };
 const measuredAs = (measure: MeasureId) =>
-  measure === 'pieces' ? within(MEASURE_RANGE[measure]).integer() : within(MEASURE_RANGE[measure]);
+  measure === 'pieces' || measure === 'portions'
+    ? within(MEASURE_RANGE[measure]).integer()
+    : within(MEASURE_RANGE[measure]);
 /** The keys of one kind of step, of any tray and lot. */
 const about = (what: RunStepId) => Joi.string().pattern(new RegExp(`^${what}(?::|$)`));
 const STEPS_MEASURED = Object.entries(STEP_MEASURES) as [RunStepId, readonly [MeasureId, ...MeasureId[]]][];

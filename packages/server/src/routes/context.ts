@@ -3,6 +3,7 @@ import type { DeviceHub } from '../devices/deviceHub.js';
 import type { LiveHub } from '../live/liveHub.js';
 import type { StoveHub } from '../devices/stoveHub.js';
 import type { BatchParts } from '../services/batchParts.js';
+import type { Lessons } from '../services/lessons.js';
 import type { SupperEvenings } from '../services/supperEvenings.js';
 import type { SimulatedLink } from '../simulated/simulatedLink.js';
 
@@ -16,5 +17,6 @@ export interface Context {
   /** What batches are for their evening and at the pot. */
   readonly jobs: BatchParts;
   readonly evenings: SupperEvenings;
+  readonly lessons: Lessons;
   readonly clockMs: () => number;
 }

@@ -44,7 +44,7 @@ async function notePutBy(q: Queries, batch: BatchRow, act: CookAct): Promise<voi
 }
 
 /** The run-sheet of one batch: what was told of its steps so far, and more of it. */
-export function cookRoutes({ gate, live, clockMs }: Context): Router {
+export function cookRoutes({ gate, live, lessons, clockMs }: Context): Router {
   const router = Router({ mergeParams: true });
 
   router.get('/', async (req, res) => {
@@ -89,6 +89,7 @@ export function cookRoutes({ gate, live, clockMs }: Context): Router {
         await setBatchStatus(q, id, 'done');
       });
       for (const what of ['batches', 'ledger'] as const) live.changed(what, id);
+      await lessons.teach(id);
     }
     res.json({ batchId: id });
   });

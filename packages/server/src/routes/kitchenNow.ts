@@ -26,6 +26,7 @@ import { listIngredientRows } from '../db/ingredientTable.js';
 import { readKitchen } from '../db/kitchenTable.js';
 import { listOilEvents, readOil } from '../db/oilTable.js';
 import { readSupper } from '../db/supperTable.js';
+import { learntNow } from '../services/lessons.js';
 
 /** Bases among the formulas, archived ones too: what uses them goes on working. */
 export function basesOf(formulas: readonly StoreFormula[]): readonly Base[] {
@@ -87,7 +88,8 @@ export async function kitchenFor(q: Queries, draft: BatchDraft, nowMs: number): 
   const potOil = await keptOilNow(q, taken ? taken.oilId : kitchen.potOilId, nowMs);
   const atPot = kitchenAtPot({ ...kitchen, ...(potOil && { potOil }) }, taken, potOil);
   const used = new Set(linesOf(draft).map(({ ingredientId }) => ingredientId));
-  return { ...atPot, flours, ingredients: own.filter(({ id }) => used.has(id)) };
+  const learnt = await learntNow(q, nowMs);
+  return { ...atPot, flours, learnt, ingredients: own.filter(({ id }) => used.has(id)) };
 }
 
 /** Refuses a line whose ingredient this kitchen does not have, by the line's own path. */

@@ -28,7 +28,7 @@ const MOST_PAGE = 1000;
 const MARK = /^(\d{1,15})\.([0-9a-f-]{36})$/;
 
 /** Finished batches: what was planned, what happened, what was noted. Long for it is a list of handlers; none knows another. */
-export function ledgerRoutes({ gate, live }: Context): Router {
+export function ledgerRoutes({ gate, live, lessons }: Context): Router {
   const router = Router();
 
   const happened = async (id: string, draft: BatchDraft) => {
@@ -110,7 +110,10 @@ export function ledgerRoutes({ gate, live }: Context): Router {
     const row = await readLooks(gate, id);
     const again = row.version === asked.version + 1 && JSON.stringify(row.looks) === JSON.stringify(asked.looks);
     if (!saved && !again) throw new ApiError('STALE_VERSION');
-    if (saved) live.changed('ledger', id);
+    if (saved) {
+      live.changed('ledger', id);
+      await lessons.teach(id);
+    }
     res.json(row);
   });
 

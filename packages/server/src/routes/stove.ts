@@ -87,7 +87,7 @@ async function putLeftBy(
 
 /** The stove of one batch: start it, read it, follow it, act on it, finish. Long for it is a list of handlers; none knows another. */
 export function stoveRoutes(context: Context): Router {
-  const { gate, stoves, live, clockMs } = context;
+  const { gate, stoves, live, lessons, clockMs } = context;
   const router = Router({ mergeParams: true });
 
   const answer = async (row: StoveRow): Promise<Stove> => ({
@@ -200,6 +200,7 @@ export function stoveRoutes(context: Context): Router {
       stoves.out(row.batchId);
       live.tell({ kind: 'stove', batchId: row.batchId, lit: false });
       for (const what of ['batches', 'ledger', 'oils', 'put-by'] as const) live.changed(what, row.batchId);
+      await lessons.teach(row.batchId);
     }
     res.json({ batchId: row.batchId });
   });
@@ -224,6 +225,7 @@ export function stoveRoutes(context: Context): Router {
       live.tell({ kind: 'stove', batchId: row.batchId, lit: true });
       // Lists of the ledger follow the stove; a record that is open somewhere stays as it was read.
       for (const what of ['batches', 'oils', 'put-by'] as const) live.changed(what, row.batchId);
+      await lessons.teach(row.batchId);
     }
     res.json(await answer(row));
   });

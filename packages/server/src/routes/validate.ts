@@ -3,6 +3,7 @@ import {
   type FormulaBody,
   type Ingredient,
   type Kitchen,
+  LEARNT_KINDS,
   LOOKS,
   type OilAct,
   RANGES,
@@ -248,6 +249,17 @@ export const SCHEMAS = {
     felt,
   }).required(),
   flourChange: Joi.object({ pouredKg: within(D.lineKg), felt }).required(),
+  learntUsual: Joi.object({
+    kind: Joi.string()
+      .valid(...LEARNT_KINDS)
+      .required(),
+    key: Joi.string()
+      .allow('')
+      .max(60)
+      .pattern(/^[\w.:-]*$/, 'key')
+      .required(),
+    isUsual: flag,
+  }).required(),
   ingredientId: Joi.object({ id: ingredientId }),
   ingredient: Joi.object({ version, ingredient }).required(),
   newFormula: Joi.object({ id: uuid, name: line(120), body }).required(),

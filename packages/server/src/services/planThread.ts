@@ -4,7 +4,9 @@ import {
   type Evening,
   type EveningAsk,
   type EveningPart,
+  type Happened,
   type Kitchen,
+  type Observation,
 } from '@ember-fold/core';
 import { Worker } from 'node:worker_threads';
 
@@ -16,13 +18,14 @@ export type PlanEvening = (evening: EveningAsk, mostMs: number) => Promise<Eveni
 /** What is asked of the thread. */
 export type PlanWish =
   | { readonly kind: 'part'; readonly id: string; readonly draft: BatchDraft; readonly kitchen: Kitchen }
+  | { readonly kind: 'observe'; readonly happened: Happened }
   | { readonly kind: 'evening'; readonly evening: EveningAsk; readonly mostMs: number };
 export interface PlanAsk {
   readonly ask: number;
   readonly wish: PlanWish;
 }
 export type PlanAnswer =
-  | { readonly ask: number; readonly found: EveningPart | Evening | null }
+  | { readonly ask: number; readonly found: EveningPart | Evening | readonly Observation[] | null }
   | { readonly ask: number; readonly problem: { code: CoreError['code']; path: string; message: string } };
 
 interface Waiting {
@@ -43,6 +46,7 @@ export class PlanThread {
   constructor(private readonly script: URL) {}
 
   readonly planPart: PlanPart = (id, draft, kitchen) => this.ask<EveningPart>({ kind: 'part', id, draft, kitchen });
+  readonly observe = (happened: Happened): Promise<readonly Observation[]> => this.ask({ kind: 'observe', happened });
   readonly planEvening: PlanEvening = (evening, mostMs) =>
     this.ask<Evening | null>({ kind: 'evening', evening, mostMs });
 

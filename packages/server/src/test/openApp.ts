@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { createApp } from '../app.js';
-import { eveningPart, planTrays, type ScaleAct, supperEvening } from '@ember-fold/core';
+import { eveningPart, observationsOf, planTrays, type ScaleAct, supperEvening } from '@ember-fold/core';
 import { openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
 import { latestMoment } from '../db/stoveTable.js';
@@ -11,6 +11,7 @@ import { LiveHub } from '../live/liveHub.js';
 import { StoveHub } from '../devices/stoveHub.js';
 import { SimulatedScale } from '../simulated/simulatedScale.js';
 import { SimulatedStoves } from '../simulated/simulatedStoves.js';
+import type { Observe } from '../services/lessons.js';
 import type { PlanEvening, PlanPart } from '../services/planThread.js';
 
 export interface Answer {
@@ -83,7 +84,8 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
     const planPart: PlanPart = async (id, draft, kitchen) =>
       eveningPart(id, draft, planTrays(draft, kitchen, null), kitchen);
     const planEvening: PlanEvening = async (evening) => supperEvening(evening);
-    const plans = { planPart, planEvening };
+    const observe: Observe = async (happened) => observationsOf(happened);
+    const plans = { planPart, planEvening, observe };
     const app = createApp({ gate, stoves, devices, simulated, live, clockMs, ...plans, log, webDir });
     const server = await new Promise<ReturnType<typeof app.listen>>((resolve) => {
       const made = app.listen(port, '127.0.0.1', () => resolve(made));

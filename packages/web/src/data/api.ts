@@ -7,6 +7,9 @@ import type {
   FlourNote,
   Flours,
   KitchenRow,
+  Learnt,
+  LearntKind,
+  LearntTold,
   LedgerEntry,
   LedgerNote,
   LedgerRecord,
@@ -69,6 +72,7 @@ export const api = createApi({
     'Ledger',
     'Record',
     'Flours',
+    'Learnt',
     'Ingredients',
     'Formulas',
     'Formula',
@@ -93,6 +97,14 @@ export const api = createApi({
       query: (body) => ({ url: '/kitchen', method: 'PUT', body }),
     }),
     flours: build.query<Flours, void>({ query: () => '/flours', providesTags: ['Flours'] }),
+    learnt: build.query<Learnt, void>({ query: () => '/learnt', providesTags: ['Learnt'] }),
+    /** The same, with what each figure was learnt from. */
+    learntTold: build.query<LearntTold, void>({ query: () => '/learnt/told', providesTags: ['Learnt'] }),
+    /** A learnt figure is put back to what is usual, or counts again. */
+    putUsual: build.mutation<LearntTold, { kind: LearntKind; key: string; isUsual: boolean }>({
+      query: (body) => ({ url: '/learnt/usual', method: 'PUT', body }),
+      invalidatesTags: ['Learnt'],
+    }),
     noteFlour: build.mutation<FlourNote, FlourAsk>({
       query: (body) => ({ url: '/flours', method: 'POST', body }),
       invalidatesTags: ['Flours'],

@@ -19,17 +19,29 @@ const MADE_OF: Readonly<Record<string, readonly RecordKind[]>> = {
   '/kitchen': ['kitchen'],
   '/batches': ['batches'],
   '/flours': ['flours', 'ingredients'],
+  '/learnt': ['learnt'],
   '/ingredients': ['ingredients', 'formulas'],
   '/formulas': ['formulas'],
   '/store/stock': ['stock'],
   '/store/shopping': ['batches', 'stock', 'ingredients', 'formulas', 'kitchen', 'oils'],
   '/oils': ['oils', 'ingredients'],
-  '/oils/order/one': ['batches', 'kitchen', 'oils', 'ingredients', 'flours', 'suppers'],
+  '/oils/order/one': ['batches', 'kitchen', 'oils', 'ingredients', 'flours', 'learnt', 'suppers'],
   '/devices': ['devices'],
   '/suppers': ['suppers'],
 };
 const KINDS: readonly RecordKind[] = [
-  ...(['kitchen', 'batches', 'flours', 'ingredients', 'formulas', 'stock', 'oils', 'devices', 'suppers'] as const),
+  ...([
+    'kitchen',
+    'batches',
+    'flours',
+    'learnt',
+    'ingredients',
+    'formulas',
+    'stock',
+    'oils',
+    'devices',
+    'suppers',
+  ] as const),
 ];
 
 /** A server whose answers tell how often each kind of record was changed. */
@@ -61,6 +73,7 @@ function useRooms(): Readonly<Record<string, unknown>> {
   const shown = {
     '/batches': api.useBatchesQuery().data,
     '/flours': api.useFloursQuery().data,
+    '/learnt': api.useLearntQuery().data,
     '/ingredients': storeApi.useIngredientsQuery().data,
     '/formulas': storeApi.useFormulasQuery().data,
     '/store/stock': storeApi.useStockQuery().data,

@@ -37,6 +37,7 @@ const STALE: Record<RecordKind, readonly Tag[]> = {
   kitchen: ['Order', 'Shopping'],
   batches: ['Batches', 'Order', 'Shopping', 'Uses'],
   flours: ['Flours', 'Order'],
+  learnt: ['Learnt', 'Order'],
   ingredients: ['Ingredients', 'Flours', 'Oils', 'Shopping', 'Order'],
   formulas: ['Formulas', 'Formula', 'Ingredients', 'Shopping', 'Uses'],
   stock: ['Stock', 'Shopping'],
@@ -114,7 +115,19 @@ function take(told: Told): void {
 
 /** All but the kitchen, which is not asked for over an edit that is on its way. */
 const ALL: readonly Tag[] = [
-  ...(['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches', 'Batch', 'Uses', 'Flours', 'Ingredients'] as const),
+  ...([
+    'Cook',
+    'Stoves',
+    'Stove',
+    'Order',
+    'Oils',
+    'Batches',
+    'Batch',
+    'Uses',
+    'Flours',
+    'Learnt',
+    'Ingredients',
+  ] as const),
   ...(['Formulas', 'Formula', 'Ledger', 'Record', 'Stock', 'Shopping', 'Devices', 'PutBy', 'Suppers'] as const),
 ];
 /** What was asked for while a page opened may be older than its stream. */

@@ -41,16 +41,17 @@ const selectPotOil = createSelector(
   (id, oils) => keptOil(oils, id),
 );
 
-/** The kitchen as plans see it: its settings, its own ingredients, its oil, and what was learnt of its flours. */
+/** The kitchen as plans see it: its settings, its own ingredients, its oil, and what its batches have taught. */
 export const selectKitchen = createSelector(
   (state: ApiState) => api.endpoints.kitchen.select()(state).data?.kitchen,
   (state: ApiState) => api.endpoints.flours.select()(state).data?.beliefs,
+  (state: ApiState) => api.endpoints.learnt.select()(state).data,
   selectOwn,
   selectPotOil,
-  (kitchen, flours, ingredients, potOil): Kitchen | null => {
+  (kitchen, flours, learnt, ingredients, potOil): Kitchen | null => {
     // A draft may hold an ingredient of one's own: without them nothing can be planned.
     if (!kitchen || !ingredients) return null;
-    return { ...kitchen, ingredients, ...(flours && { flours }), ...(potOil && { potOil }) };
+    return { ...kitchen, ingredients, ...(flours && { flours }), ...(learnt && { learnt }), ...(potOil && { potOil }) };
   },
 );
 

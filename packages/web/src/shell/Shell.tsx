@@ -174,6 +174,7 @@ function Kitchen({ children }: { readonly children: ReactNode }) {
   const own = storeApi.useIngredientsQuery(undefined, { pollingInterval: failed ? RETRY_MS : 0 });
   // What was learnt is wanted too, but no figure waits for it.
   api.useFloursQuery();
+  api.useLearntQuery();
   api.useSuppersQuery();
   oilApi.useOilsQuery();
   const known = kitchen.data?.kitchen;

@@ -229,6 +229,8 @@ export const MEASURE_NAME: Record<MeasureId, string> = {
   'dough-kg': 'Dough without its pot',
   'rolled-m': 'Rolled to',
   pieces: 'Pieces made',
+  'portion-spread': 'Portions differ by',
+  portions: 'Portions weighed',
   'golden-s': 'Golden after',
 };
 
@@ -241,6 +243,8 @@ export function measureText(measure: MeasureId, value: number, p: Printer): stri
       return p.mass(value);
     case 'golden-s':
       return p.span(value);
+    case 'portion-spread':
+      return p.percent(value);
     case 'filling-c':
     case 'liquid-c':
     case 'dough-c':
@@ -248,6 +252,7 @@ export function measureText(measure: MeasureId, value: number, p: Printer): stri
     case 'rolled-m':
       return p.length(value);
     case 'pieces':
+    case 'portions':
       return plain(value, 0);
     default: {
       const never: never = measure;

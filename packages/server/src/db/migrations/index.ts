@@ -11,6 +11,7 @@ import { putBy } from './010-put-by.js';
 import { suppers } from './011-suppers.js';
 import { calendar } from './012-calendar.js';
 import { looks } from './013-looks.js';
+import { learnt } from './014-learnt.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -30,4 +31,5 @@ export const MIGRATIONS: readonly Migration[] = [
   suppers,
   calendar,
   looks,
+  learnt,
 ];

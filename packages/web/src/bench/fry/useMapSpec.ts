@@ -18,7 +18,7 @@ const FACTOR: Record<MapSize, number> = { thinner: 5 / 6, 'as-folded': 1, thicke
 
 /** What the map is asked: for this piece, so long, until either changes. @param timeS in the oil, where it is known */
 export function useMapSpec(
-  { draft, hot }: Line,
+  { draft, hot, kitchen }: Line,
   size: MapSize,
   timeS: number | null,
 ): { readonly spec: FryMapSpec | null; readonly key: string } {
@@ -28,6 +28,7 @@ export function useMapSpec(
   const pieceKey = JSON.stringify([
     plan && sizedBody(plan.body, FACTOR[size]),
     ...[draft.fry.turn, coreTargetC, coreIsLine, draft.fry.ramp ?? null, draft.fry.ramp ? draft.fry.oilC : null],
+    kitchen.learnt?.portions?.value ?? null,
   ]);
   const [held, setHeld] = useState({ pieceKey: '', horizonS: 0 });
   // The scale belongs to the piece: it must not change under a hand that drags the point.
@@ -36,12 +37,13 @@ export function useMapSpec(
   const { horizonS } = held;
   const key = `${pieceKey} ${horizonS}`;
   const spec = useMemo((): FryMapSpec | null => {
-    const [body, turn, target, isLine, ramp, fromC] = JSON.parse(pieceKey) as [
+    const [body, turn, target, isLine, ramp, fromC, portionSpread] = JSON.parse(pieceKey) as [
       FryMapSpec['body'] | null,
       FryMapSpec['turn'],
       number,
       boolean,
       NonNullable<FryMapSpec['ramp']>['ramp'] | null,
+      number | null,
       number | null,
     ];
     return (
@@ -51,6 +53,7 @@ export function useMapSpec(
         coreTargetC: target,
         coreIsLine: isLine,
         ...(ramp && fromC !== null && { ramp: { ramp, fromC } }),
+        ...(portionSpread !== null && { portionSpread }),
         horizonS,
         oilC: MAP_OIL,
         rows: ROWS,

@@ -1,0 +1,210 @@
+import fc from 'fast-check';
+import type { CookAct } from '../cook/cookAct.js';
+import { USUAL_SEAL } from '../draft/choices.js';
+import { batchOf } from '../draft/batchDraft.js';
+import { DEFAULT_KITCHEN, handsOf, type Kitchen } from '../draft/kitchen.js';
+import { type Belief, HAND_WORKS } from '../draft/learnt.js';
+import type { FireAct } from '../fire/fireAct.js';
+import { ledgerFigures } from '../fire/ledgerFigures.js';
+import { rampPlace } from '../frying/colour.js';
+import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
+import { observationsOf } from '../plan/observe.js';
+import { withFold } from '../plan/editDraft.js';
+import { planCold } from '../plan/planCold.js';
+import { planBatch, planTrays } from '../plan/planBatch.js';
+import { runSheet } from '../plan/runSheet.js';
+import { newTray } from '../plan/starters.js';
+import { LEARNT_SPREAD, learntFrom, type Observation, USUAL_PORTIONS } from './beliefs.js';
+
+const DAY_MS = 86_400_000;
+const FIRST_MS = Date.parse('2030-01-05T18:30:00Z');
+
+const observation = fc.record({
+  kind: fc.constantFrom(...(['browning', 'golden', 'opens', 'portions', 'hands', 'boil-off'] as const)),
+  value: fc.double({ min: 0.05, max: 0.5, noNaN: true }),
+  of: fc.integer({ min: 2, max: 40 }),
+  atMs: fc.integer({ min: FIRST_MS, max: FIRST_MS + 900 * DAY_MS }),
+});
+const KEYS = {
+  browning: 'rubbed-short',
+  golden: '',
+  opens: 'half-moon',
+  portions: '',
+  hands: 'mixS',
+  'boil-off': 'on-heat',
+};
+
+test('what is believed does not hang on the order, is within its range, sharpens with more, and fades back to what is usual', () => {
+  fc.assert(
+    fc.property(fc.array(observation, { minLength: 1, maxLength: 12 }), fc.integer(), (some, seed) => {
+      const all = some.map((one): Observation => ({ ...one, key: KEYS[one.kind], hits: Math.floor(one.of / 5) }));
+      const nowMs = FIRST_MS + 1000 * DAY_MS;
+      const learnt = learntFrom(all, nowMs);
+      const uniform = seededUniform(seed);
+      const shuffled = all
+        .map((one) => ({ one, at: uniform() }))
+        .sort((a, b) => a.at - b.at)
+        .map(({ one }) => one);
+      // Of the same moment the smaller comes first, whatever the order they were told in.
+      expect(learntFrom(shuffled, nowMs)).toEqual(learnt);
+      const later = learntFrom(all, nowMs + 8000 * DAY_MS);
+      const beliefs = (one: typeof learnt): Belief[] =>
+        Object.values(one).flatMap((kind) => ('usual' in kind ? [kind as Belief] : (Object.values(kind) as Belief[])));
+      beliefs(learnt).forEach((belief, i) => {
+        const { low, high, value, usual, count } = belief;
+        expect(low <= value && value <= high && count > 0).toBe(true);
+        expect(Math.abs(beliefs(later)[i]!.value - usual)).toBeLessThanOrEqual(Math.abs(value - usual) + 1e-9);
+      });
+      const twice = learntFrom([...all, ...all], nowMs);
+      if (learnt.hands?.mixS) {
+        const width = ({ low, high }: Belief) => high / low;
+        expect(width(twice.hands!.mixS!)).toBeLessThanOrEqual(width(learnt.hands.mixS) + 1e-9);
+      }
+    }),
+    { numRuns: 300 },
+  );
+  expect(learntFrom([], 0)).toEqual({});
+});
+
+test('one that opens in a safe piece does not frighten, many that do are believed', () => {
+  const seen = (hits: number, of: number) =>
+    learntFrom([{ kind: 'opens', key: 'x', value: 0.02, of, hits, atMs: 0 }], 0).opens!['x']!;
+  const share = (times: number) => (times * 0.02) / (0.98 + times * 0.02);
+  expect(share(seen(1, 12).value)).toBeLessThan(0.05);
+  expect(share(seen(12, 48).value)).toBeGreaterThan(0.12);
+  expect(seen(0, 200).value).toBeLessThan(0.6);
+});
+
+const PIECES = 48;
+/** Rather full half-moons: of a well-made one in a hundred opens, five batches tell little. */
+const DRAFT = (() => {
+  const draft = newTray('Half-moons', 'squash-sage', PIECES, new Date(FIRST_MS).toISOString());
+  return {
+    ...withFold(draft, { fillingEachKg: 1.2 * draft.fold.fillingEachKg }),
+    seal: { ...USUAL_SEAL, flouredRim: true },
+  };
+})();
+const BATCH = batchOf(DRAFT);
+/** Its run-sheet before anything was learnt. */
+const SHEET = runSheet(planTrays(BATCH, DEFAULT_KITCHEN, null));
+
+/** A kitchen whose constants nobody knows, drawn as kitchens are believed to differ. */
+function hiddenKitchen(seed: number) {
+  const normal = seededNormal.bind(null, seededUniform(seed));
+  const hands = Object.fromEntries(
+    HAND_WORKS.map((work) => [work, Math.exp(LEARNT_SPREAD.hands.prior * normal())]),
+  ) as Record<(typeof HAND_WORKS)[number], number>;
+  return {
+    ...{ browning: Math.exp(LEARNT_SPREAD.browning.prior * normal()), opens: Math.exp(0.9 * normal()), hands },
+    portions: USUAL_PORTIONS * Math.exp(0.25 * normal()),
+    normal,
+    uniform: seededUniform(seed + 5000),
+  };
+}
+
+/** A batch cooked in a hidden kitchen by a plan, as its record tells it. */
+function cooked(hidden: ReturnType<typeof hiddenKitchen>, kitchen: Kitchen, atMs: number): readonly Observation[] {
+  const { normal, uniform } = hidden;
+  const planned = planTrays(BATCH, kitchen, null);
+  const { fry, fold } = planned[0]!.plan;
+  const believed = kitchen.learnt?.browning?.[DRAFT.dough.family]?.value ?? 1;
+  const odds = (hidden.opens * fold.burst!.share) / (1 - fold.burst!.share) / fold.burst!.odds;
+  const burst = Array.from({ length: PIECES }, (_, i) => i + 1).filter(() => uniform() < odds / (1 + odds));
+  const dropS = 700;
+  const acts: FireAct[] = [
+    { id: 'd', atS: dropS, kind: 'drop', pieces: Array.from({ length: PIECES }, (_, i) => i + 1) },
+    ...burst.map((piece): FireAct => ({ id: `b${piece}`, atS: dropS + 200, kind: 'burst', pieces: [piece] })),
+    {
+      ...{ id: 'l', atS: dropS + fry!.liftS!, kind: 'lift' as const },
+      pieces: Array.from({ length: PIECES }, (_, i) => i + 1).filter((piece) => !burst.includes(piece)),
+    },
+  ];
+  const readings = Array.from({ length: 200 }, (_, i) => ({ atS: 10 * i, probeC: DRAFT.fry.oilC }));
+  const colour = ((fry!.atLift!.colours[0] + fry!.atLift!.colours[1]) / 2 / believed) * hidden.browning;
+  const crust = rampPlace(colour * Math.exp(LEARNT_SPREAD.browning.seen * normal()));
+  // Each work of the hands as long as it is here, give or take the evening.
+  const evening = Object.fromEntries(HAND_WORKS.map((work) => [work, Math.exp(LEARNT_SPREAD.hands.seen * normal())]));
+  const work = {
+    ...{ 'weigh-filling': 'cookFillingS', 'cook-filling': 'cookFillingS', 'mix-dough': 'mixS' },
+    ...{ roll: 'foldEachS', fold: 'foldEachS', serve: 'serveS' },
+  } as Partial<Record<string, (typeof HAND_WORKS)[number]>>;
+  let at = atMs - 6 * 3_600_000;
+  const cookActs: CookAct[] = SHEET.flatMap((step): CookAct[] => {
+    const of = work[step.what];
+    const fromMs = at;
+    at += 1000 * step.durationS * (of ? hidden.hands[of] * evening[of]! : 1);
+    return [
+      { id: `t ${step.id}`, atMs: fromMs + 1, step: step.id, kind: 'tick', line: 'x', on: true },
+      { id: `d ${step.id}`, atMs: at, step: step.id, kind: 'done' },
+    ];
+  });
+  return observationsOf({
+    ...{ draft: BATCH, kitchen, acts, cookActs, atMs },
+    figures: { A: ledgerFigures(acts, readings, PIECES, DRAFT.fry.oilC) },
+    looks: { trays: { A: { crust } } },
+  });
+}
+
+test('twenty kitchens nobody knows: after five batches errors of lift, of what opens and of minutes fall by half, and ranges hold what they promise', () => {
+  const off: Record<'lift' | 'opens' | 'minutes', { before: number; after: number }> = {
+    lift: { before: 0, after: 0 },
+    opens: { before: 0, after: 0 },
+    minutes: { before: 0, after: 0 },
+  };
+  let [held, ranges] = [0, 0];
+  const coloured = (browning: number) =>
+    planBatch(
+      DRAFT,
+      {
+        ...DEFAULT_KITCHEN,
+        learnt: { browning: { 'rubbed-short': { value: browning, low: 0, high: 9, usual: 1, count: 1 } } },
+      },
+      null,
+    ).fry!.solution.liftColourS!;
+  for (let seed = 1; seed <= 20; seed++) {
+    const hidden = hiddenKitchen(seed);
+    const observations: Observation[] = [];
+    let kitchen: Kitchen = DEFAULT_KITCHEN;
+    for (let batch = 0; batch < 5; batch++) {
+      const atMs = FIRST_MS + 7 * batch * DAY_MS;
+      observations.push(...cooked(hidden, kitchen, atMs));
+      kitchen = { ...DEFAULT_KITCHEN, learnt: learntFrom(observations, atMs) };
+    }
+    const { browning, opens, hands } = kitchen.learnt!;
+    const [crust, opened] = [browning!['rubbed-short']!, opens!['half-moon']!];
+    const trueS = coloured(hidden.browning);
+    off.lift.before += Math.abs(coloured(1) - trueS);
+    off.lift.after += Math.abs(coloured(crust.value) - trueS);
+    const { share } = planCold(DRAFT, DEFAULT_KITCHEN).fold.burst!;
+    const at = (times: number) => (times * share) / (1 - share + times * share);
+    off.opens.before += Math.abs(at(1) - at(hidden.opens));
+    off.opens.after += Math.abs(at(opened.value) - at(hidden.opens));
+    const minutes = (of: Kitchen['hands']) => of.mixS + of.cookFillingS + PIECES * of.foldEachS + of.serveS;
+    const real = minutes(
+      Object.fromEntries(
+        Object.entries(DEFAULT_KITCHEN.hands).map(([key, s]) => [
+          key,
+          s * ((hidden.hands as Record<string, number>)[key] ?? 1),
+        ]),
+      ) as Kitchen['hands'],
+    );
+    off.minutes.before += Math.abs(minutes(DEFAULT_KITCHEN.hands) - real);
+    off.minutes.after += Math.abs(minutes(handsOf(kitchen)) - real);
+    const inside = ({ low, high }: Belief, value: number) => (low <= value && value <= high ? 1 : 0);
+    held += inside(crust, hidden.browning) + inside(opened, hidden.opens);
+    held += HAND_WORKS.reduce((sum, work) => sum + inside(hands![work]!, hidden.hands[work]), 0);
+    ranges += 2 + HAND_WORKS.length;
+  }
+  for (const { before, after } of Object.values(off)) expect(after).toBeLessThan(0.5 * before);
+  expect(held / ranges).toBeGreaterThanOrEqual(0.7);
+  expect(held / ranges).toBeLessThanOrEqual(0.9);
+}, 120_000);
+
+test('what was not seen says nothing, and a batch that can no longer be planned teaches nothing', () => {
+  const batch = batchOf(newTray('Half-moons', 'squash-sage', 24, new Date(FIRST_MS).toISOString()));
+  const nothing = { draft: batch, kitchen: DEFAULT_KITCHEN, acts: [], cookActs: [], figures: {}, atMs: 0 };
+  expect(observationsOf({ ...nothing, looks: { trays: { A: { crust: 3, keep: true } } } })).toEqual([]);
+  const broken = { ...batch, trays: { A: { ...batch.trays.A!, pieces: -1 } } };
+  const figures = { A: ledgerFigures([], [], 24, 158) };
+  expect(observationsOf({ ...nothing, draft: broken, figures, looks: { trays: {} } })).toEqual([]);
+});
