@@ -203,6 +203,7 @@ export {
   usualBoilOff,
   USUAL_PORTIONS,
 } from './learning/beliefs.js';
+export { figureSources, type Source, SOURCED, type SourcedFigure, type SourcedId } from './plan/figureSources.js';
 export type { LearntTold, SeenObservation, Unlearnt } from './wire/learntWire.js';
 export { type Happened, observationsOf } from './plan/observe.js';
 export { type Belief, doughKey, HAND_WORKS, type HandWork, type Learnt, type Scalding } from './draft/learnt.js';

@@ -27,7 +27,7 @@ const COOKED_OUT_S = 2 * 3600;
 
 /**
  * How much a kitchen's rooms hold; one that nobody said is not in it.
- * @example roomsOf({ fridgeTrays: 3 }) // { fridge: 3 }
+ * @example roomsOf({ fridgeTrays: 3 }).fridge // 3
  */
 export function roomsOf({
   fridgeTrays,

@@ -37,6 +37,7 @@ const DoughStation = lazyPart(loadDough);
 const FillingStation = lazyPart(loadFilling);
 const FryStation = lazyPart(loadFry);
 const ServeStation = lazyPart(loadServe);
+const WhereFrom = lazyPart(() => import('../ui/controls/WhereFrom').then((m) => ({ default: m.WhereFrom })));
 const TrayBar = lazyPart(() => import('./TrayBar').then((m) => ({ default: m.TrayBar })));
 const TraySheet = lazyPart(() => import('./TraySheet').then((m) => ({ default: m.TraySheet })));
 
@@ -249,6 +250,7 @@ const OpenBatch = memo(function OpenBatch({ batchId, station, line: open, frying
           {open.hotProblem && <Problem>{open.hotProblem}</Problem>}
           <Suspense fallback={<Soft role="status">{T.openingTheStation}</Soft>}>
             <StationView station={station} line={open} />
+            <WhereFrom {...open} plan={() => ({ ...open.cold, ...open.hot })} />
           </Suspense>
         </>
       )}

@@ -13,6 +13,7 @@ import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
+import { WhereFrom } from '../ui/controls/WhereFrom';
 import { changeText, measureText, stepName, tableText } from '../text/cookText';
 import type { Printer } from '../text/printer';
 import { CookGrid } from './CookGrid';
@@ -72,8 +73,10 @@ interface OpenProps {
 }
 
 function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
-  const cooks = useKitchen()?.kitchen.cooks;
-  const { now, sheet, changes, waiting, refusal } = cook;
+  const known = useKitchen();
+  const cooks = known?.kitchen.cooks;
+  const { now, sheet, changes, waiting, refusal, trays } = cook;
+  const [first] = trays;
   return (
     <>
       <PageTitle of={[T.cook, cook.name]} />
@@ -122,6 +125,15 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
           {refusal && <Problem>{refusal}</Problem>}
           <Coming cook={cook} printer={printer} me={me} />
           <Past cook={cook} printer={printer} />
+          {first && known && (
+            <WhereFrom
+              draft={first.draft}
+              plan={() => first.plan}
+              kitchen={known.kitchen}
+              printer={printer}
+              state={cook.state}
+            />
+          )}
           {/* One pair of hands has nobody to share the steps with. */}
           {cooks !== 1 && (
             <Panel>

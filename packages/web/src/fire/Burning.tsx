@@ -24,6 +24,7 @@ import type { useStove } from './useStove';
 import { useTrace } from './useTrace';
 
 const FinishSheet = lazyPart(() => import('./FinishSheet').then((m) => ({ default: m.FinishSheet })));
+const WhereFrom = lazyPart(() => import('../ui/controls/WhereFrom').then((m) => ({ default: m.WhereFrom })));
 const OilChart = lazyPart(() => import('../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
 
 const Grid = styled.div`
@@ -184,6 +185,14 @@ function Stove({ batchId, stove, fire, pad, looks, printer }: StoveProps) {
         />
         <Trace live={live} fire={fire} printer={printer} />
       </Grid>
+      <Suspense fallback={null}>
+        <WhereFrom
+          draft={draft}
+          plan={() => ({ ...planCold(draft, kitchen), fry })}
+          kitchen={kitchen}
+          printer={printer}
+        />
+      </Suspense>
       <Suspense fallback={null}>
         {ending && !fire.danger && (
           <FinishSheet

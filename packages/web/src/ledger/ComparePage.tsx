@@ -1,10 +1,9 @@
-import { compareRecords, type LedgerRecord } from '@ember-fold/core';
+import { compareRecords, type LedgerRecord, RAMP_COLOURS } from '@ember-fold/core';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { X } from 'lucide-react';
 import { Link, useSearchParams } from 'react-router';
 import { api } from '../data/api';
 import { COMPARE as C, rowText } from '../text/comparePhrases';
-import { CRUST_B } from '../text/lessonPhrases';
 import { Button } from '../ui/controls/Button';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
@@ -107,7 +106,7 @@ function Beside({ records, onRemove }: BesideProps) {
                 {values.map((value, i) => (
                   <td key={records[i]!.id}>
                     {what === 'crust' && value !== null && (
-                      <i style={{ background: crustColour(CRUST_B[value]!) }} aria-hidden />
+                      <i style={{ background: crustColour(RAMP_COLOURS[value]!) }} aria-hidden />
                     )}
                     {value === null ? '–' : rowText(what, value, printer)}
                     {against[i] !== null && <small>{C.against(against[i]!)}</small>}

@@ -1,7 +1,7 @@
-import { LOOKS, type LookId, type TrayLooks } from '@ember-fold/core';
+import { LOOKS, type LookId, type TrayLooks, RAMP_COLOURS } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { useSave } from '../data/useSave';
-import { CRUST_B, CRUSTS, LESSON as L, LOOK_NAME, LOOK_WORD } from '../text/lessonPhrases';
+import { CRUSTS, LESSON as L, LOOK_NAME, LOOK_WORD } from '../text/lessonPhrases';
 import { SAVE_TEXT } from '../text/stationWords';
 import { PanelTitle, Panel, Soft } from '../ui/controls/Panel';
 import { TickField } from '../ui/controls/TickField';
@@ -86,7 +86,7 @@ export function Looks({ title, looks, burst, saved, onJudge }: LooksProps) {
               <Crust
                 key={name}
                 type="button"
-                $colour={crustColour(CRUST_B[i]!)}
+                $colour={crustColour(RAMP_COLOURS[i]!)}
                 aria-label={name}
                 title={name}
                 aria-pressed={looks.crust === i}

@@ -1,5 +1,5 @@
-import { compareShares, type LedgerRecord, type RecordLooks, trayOf } from '@ember-fold/core';
-import { armsText, CRUST_B, CRUSTS, LESSON as L, LOOK_WORD } from '../text/lessonPhrases';
+import { compareShares, type LedgerRecord, type RecordLooks, trayOf, RAMP_COLOURS } from '@ember-fold/core';
+import { armsText, CRUSTS, LESSON as L, LOOK_WORD } from '../text/lessonPhrases';
 import { trayName } from '../text/trayText';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { crustColour } from '../ui/drawing/crust';
@@ -44,7 +44,7 @@ export function SideBySide({ record, looks }: { readonly record: LedgerRecord; r
                     '–'
                   ) : (
                     <>
-                      <i style={{ background: crustColour(CRUST_B[crust]!) }} aria-hidden />
+                      <i style={{ background: crustColour(RAMP_COLOURS[crust]!) }} aria-hidden />
                       {CRUSTS[crust]}
                     </>
                   )}

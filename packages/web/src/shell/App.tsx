@@ -27,6 +27,7 @@ const IngredientsPage = lazyPart(() =>
 );
 const KitchenPage = lazyPart(() => import('../store/KitchenPage').then((m) => ({ default: m.KitchenPage })));
 const OilPage = lazyPart(() => import('../store/OilPage').then((m) => ({ default: m.OilPage })));
+const LearntPage = lazyPart(() => import('../store/LearntPage').then((m) => ({ default: m.LearntPage })));
 const GuestsPage = lazyPart(() => import('../store/GuestsPage').then((m) => ({ default: m.GuestsPage })));
 const PutByPage = lazyPart(() => import('../store/PutByPage').then((m) => ({ default: m.PutByPage })));
 const ShoppingPage = lazyPart(() => import('../store/ShoppingPage').then((m) => ({ default: m.ShoppingPage })));
@@ -63,6 +64,7 @@ const router = createBrowserRouter([
               { path: 'shopping', element: <ShoppingPage /> },
               { path: 'oil', element: <OilPage /> },
               { path: 'guests', element: <GuestsPage /> },
+              { path: 'learnt', element: <LearntPage /> },
               { path: 'kitchen', element: <KitchenPage /> },
             ],
           },

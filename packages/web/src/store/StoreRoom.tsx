@@ -1,3 +1,4 @@
+import { LEARNT } from '../text/learntPhrases';
 import { STORE as T } from '../text/storePhrases';
 import { NavLink, Outlet, useLocation } from 'react-router';
 import { styled } from 'styled-components';
@@ -32,6 +33,7 @@ const PART_NAME = {
   shopping: T.shopping,
   oil: T.oilAndPots,
   guests: T.guests,
+  learnt: LEARNT.title,
   kitchen: T.kitchen,
 } as const;
 

@@ -40,8 +40,6 @@ export const LESSON = {
 } as const;
 
 export const CRUSTS = ['raw', 'pale', 'golden', 'deep golden', 'brown', 'dark'] as const;
-/** Where each lies on the colour scale. */
-export const CRUST_B = [0, 0.5, 0.9, 1.25, 1.7, 2.4] as const;
 
 export const LOOK_NAME: Readonly<Record<LookId, string>> = {
   even: 'Evenness',

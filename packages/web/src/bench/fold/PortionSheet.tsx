@@ -1,10 +1,11 @@
 import { BENCH_SHEETS as BENCH } from '../../text/benchSheetPhrases';
 import { FOLD as T } from '../../text/foldPhrases';
 import { FOLD_SHEETS } from '../../text/foldSheetPhrases';
-import { eachOf, type Portioning, portioning, type PortionRun, portionRun, RANGES } from '@ember-fold/core';
+import { eachOf, type Portioning, portioning, type PortionRun, portionRun, RANGES, stepKey } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled, useTheme } from 'styled-components';
 import { useAppSelector } from '../../data/store';
+import { useCookActs } from '../../data/useCookActs';
 import { useKept } from '../../data/useKept';
 import type { Line } from '../../data/useLine';
 import { Button } from '../../ui/controls/Button';
@@ -16,6 +17,9 @@ import { Actions, Sheet } from '../../ui/controls/Sheet';
 import { CountField, GramField } from '../../ui/controls/UnitFields';
 import { PortionDots } from '../../ui/drawing/PortionDots';
 import { portioningText, portionText, readWeights } from '../../text/portionText';
+
+/** Fewer weighings say little of a hand. */
+const LEAST_RUN = 4;
 
 type Weighed = 'dough' | 'piece';
 const WEIGHED: Record<Weighed, string> = { dough: FOLD_SHEETS.doughPortions, piece: FOLD_SHEETS.filledPieces };
@@ -30,12 +34,19 @@ export function PortionSheet({ line, onClose }: { readonly line: Line; readonly 
   const { draft, printer, cold } = line;
   const theme = useTheme();
   const batchId = useAppSelector((state) => state.draft.batchId) ?? '';
+  const { tell } = useCookActs(batchId);
   const [what, setWhat] = useState<Weighed>('dough');
   const [text, setText] = useKept(`portions.${batchId}`, isText);
   const doughKg = cold.fold.piece?.doughKg ?? 0;
   const wantedKg = what === 'dough' ? doughKg : doughKg + draft.fold.fillingEachKg;
   const { weightsKg, wrong } = readWeights(text ?? '', printer);
   const run: PortionRun | null = weightsKg.length > 0 && wantedKg > 0 ? portionRun(weightsKg, wantedKg) : null;
+  /** How even the hand is, is learnt from it. */
+  const tellRun = ({ spread, count }: PortionRun) => {
+    const step = stepKey('fold', draft.mark);
+    tell({ step, kind: 'measure', measure: 'portion-spread', value: Math.min(1, spread) });
+    tell({ step, kind: 'measure', measure: 'portions', value: count });
+  };
   return (
     <Sheet title={T.weighARun} isOpen onClose={onClose}>
       <Choice<Weighed> label={FOLD_SHEETS.onTheScale} value={what} options={WEIGHED} onChange={setWhat} />
@@ -64,7 +75,13 @@ export function PortionSheet({ line, onClose }: { readonly line: Line; readonly 
         <Button isDisabled={text === null} onPress={() => setText(null)}>
           {BENCH.beginAnew}
         </Button>
-        <Button $look="primary" onPress={onClose}>
+        <Button
+          $look="primary"
+          onPress={() => {
+            if (run && run.count >= LEAST_RUN) tellRun(run);
+            onClose();
+          }}
+        >
           {BENCH.done}
         </Button>
       </Actions>
