@@ -205,6 +205,16 @@ export {
 } from './learning/beliefs.js';
 export { figureSources, type Source, SOURCED, type SourcedFigure, type SourcedId } from './plan/figureSources.js';
 export type { LearntTold, SeenObservation, Unlearnt } from './wire/learntWire.js';
+export {
+  DIFFERENCES,
+  type DifferenceId,
+  type Mattered,
+  type WholeId,
+  wholeRecord,
+  type WholeRecord,
+  type WholeRow,
+} from './plan/wholeRecord.js';
+export { seededNormal, seededUniform } from './numeric/seededNoise.js';
 export { type Happened, observationsOf } from './plan/observe.js';
 export { type Belief, doughKey, HAND_WORKS, type HandWork, type Learnt, type Scalding } from './draft/learnt.js';
 export { type CauseChance, type CauseId, CAUSES, rankCauses } from './learning/causes.js';

@@ -1,6 +1,7 @@
 /**
  * Small seeded generator (mulberry32): the same seed gives the same stove. Uniform in [0, 1).
  * @param seed any integer
+ * @example seededUniform(1)() < 1 // true
  */
 export function seededUniform(seed: number): () => number {
   let a = seed >>> 0;
@@ -13,7 +14,10 @@ export function seededUniform(seed: number): () => number {
   };
 }
 
-/** Standard normal from two uniforms (Box–Muller). */
+/**
+ * Standard normal from two uniforms (Box–Muller).
+ * @example seededNormal(() => 0.5) < 0 // true
+ */
 export function seededNormal(uniform: () => number): number {
   return Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform());
 }

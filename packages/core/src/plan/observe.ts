@@ -46,6 +46,8 @@ const WORK_OF: Partial<Record<RunStep['what'], HandWork>> = {
   fold: 'foldEachS',
   serve: 'serveS',
 };
+/** What tells that a step is begun. */
+const BEGINS: readonly CookAct['kind'][] = ['tick', 'take'];
 /** A step that took so many times its plan, or so little of it, was broken off or told late: it says nothing. */
 const TOLD_LATE = { least: 0.35, most: 2.5 };
 
@@ -147,14 +149,24 @@ function ofTray(
   return found;
 }
 
-/** How long the hands took beside the plan, by their work: from when the step before was over, or the first thing was set out, until it was told done. */
-function handsSeen(sheet: readonly RunStep[], cookActs: readonly CookAct[]): [HandWork, number][] {
+/** One step of the hands: as long as it took, and as planned, s. */
+export interface HandsStep {
+  readonly work: HandWork;
+  readonly seenS: number;
+  readonly plannedS: number;
+}
+
+/**
+ * How long the hands took beside the plan, step by step: from when the step before was over, or the
+ * first thing was set out, until it was told done. What was broken off, or told late, is left out.
+ */
+export function handsWork(sheet: readonly RunStep[], cookActs: readonly CookAct[]): readonly HandsStep[] {
   const state = cookState(cookActs);
   const ends = sheet.flatMap(({ id, what }) => {
     const { state: now, atMs } = stepState(state, id);
     return now === 'done' && atMs !== null ? [{ id, what, atMs }] : [];
   });
-  const took = sheet.flatMap((step) => {
+  return sheet.flatMap((step): HandsStep[] => {
     const work = WORK_OF[step.what];
     const end = ends.find(({ id }) => id === step.id);
     if (!work || !end || step.durationS <= 0) return [];
@@ -163,7 +175,10 @@ function handsSeen(sheet: readonly RunStep[], cookActs: readonly CookAct[]): [Ha
     );
     const first = Math.min(
       ...cookActs
-        .filter(({ step: id, kind, atMs }) => id === step.id && kind !== 'done' && atMs >= before && atMs < end.atMs)
+        // What is set out or taken on begins a step; what is measured is told at its end.
+        .filter(
+          ({ step: id, kind, atMs }) => id === step.id && BEGINS.includes(kind) && atMs >= before && atMs < end.atMs,
+        )
         .map(({ atMs }) => atMs),
     );
     const fromMs = Number.isFinite(first) ? first : before;
@@ -171,6 +186,11 @@ function handsSeen(sheet: readonly RunStep[], cookActs: readonly CookAct[]): [Ha
     const times = seenS / step.durationS;
     return times >= TOLD_LATE.least && times <= TOLD_LATE.most ? [{ work, seenS, plannedS: step.durationS }] : [];
   });
+}
+
+/** The same by work: how many times the plan it took. */
+function handsSeen(sheet: readonly RunStep[], cookActs: readonly CookAct[]): [HandWork, number][] {
+  const took = handsWork(sheet, cookActs);
   const works = [...new Set(took.map(({ work }) => work))];
   return works.map((work) => {
     const own = took.filter((one) => one.work === work);

@@ -1,3 +1,4 @@
+import type { CookAct } from '../cook/cookAct.js';
 import type { BatchDraft } from '../draft/batchDraft.js';
 import type { TrayMark } from '../draft/draft.js';
 import type { Kitchen } from '../draft/kitchen.js';
@@ -44,6 +45,8 @@ export interface LedgerRecord {
   readonly endedAt: string;
   readonly acts: readonly FireAct[];
   readonly readings: readonly OilReading[];
+  /** What was told of its run-sheet. */
+  readonly cookActs: readonly CookAct[];
   readonly figures: LedgerFigures;
   /** Of each tray that was fried, in the order of the pot. */
   readonly trays: readonly TrayRecord[];

@@ -19,6 +19,7 @@ import {
 } from '@ember-fold/core';
 import { insertAct } from '../db/actTable.js';
 import { countBatches, insertBatch, setBatchStatus } from '../db/batchTable.js';
+import { insertCookAct } from '../db/cookTable.js';
 import type { Gate } from '../db/gate.js';
 import { readKitchen, writeKitchen } from '../db/kitchenTable.js';
 import { writeObservations } from '../db/learntTable.js';
@@ -31,10 +32,13 @@ import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { insertStove } from '../db/stoveTable.js';
 import { insertSupper } from '../db/supperTable.js';
 import { demoId } from './demoId.js';
+import { pastHands } from './pastHands.js';
 import { type Past, PAST } from './pastEvenings.js';
 import { loadStore, withOnionBase } from './loadStore.js';
 
 const DAY_MS = 86_400_000;
+/** Drained and on the table so long after the last lot, ms. */
+const SERVED_MS = 6 * 60_000;
 
 /** The neighbours of the Lantern Walk: 26, four vegetarian, one allergic to sesame, one who eats no fish. */
 const GUESTS: Guests[] = (
@@ -62,7 +66,6 @@ const QUILLHAVEN: Kitchen = {
   potOilId: OIL.id,
   // One shelf of the fridge.
   fridgeTrays: 3,
-  coolingDishes: 3,
   otherPots: [{ name: 'Small pot on the small ring', pot: { ...DEFAULT_KITCHEN.pot, ...SMALL_POT } }],
   guests: GUESTS,
 };
@@ -104,6 +107,15 @@ async function loadPast(gate: Gate, past: Past, nowMs: number, index: number): P
       startC: null,
     });
     for (const act of run.acts) await insertAct(q, id, act);
+    const dropS = run.acts.find(({ kind }) => kind === 'drop')?.atS ?? 0;
+    const hands = pastHands(
+      planned,
+      startedAt.getTime() + 1000 * dropS,
+      endedAt.getTime() + SERVED_MS,
+      1000 + index,
+      (n) => demoId(`${past.name} hand ${n}`),
+    );
+    for (const act of hands) await insertCookAct(q, id, act, Infinity);
     await insertReadings(
       q,
       run.readings.map((reading, i) => ({ ...reading, batchId: id, seq: i + 1 })),

@@ -12,6 +12,7 @@ import {
 } from '@ember-fold/core';
 import { Router } from 'express';
 import { listActs } from '../db/actTable.js';
+import { listCookActs } from '../db/cookTable.js';
 import { readBatch } from '../db/batchTable.js';
 import { readLooks, writeLooks } from '../db/looksTable.js';
 import { readNote, writeNote } from '../db/noteTable.js';
@@ -79,6 +80,7 @@ export function ledgerRoutes({ gate, live, lessons }: Context): Router {
       endedAt: stove.endedAt.toISOString(),
       acts,
       readings: readings.map(({ atS, probeC }) => ({ atS, probeC })),
+      cookActs: (await listCookActs(gate, id)).map(({ act }) => act),
       figures: whole,
       trays: fryTrays(stove.draft).map(({ draft: { mark = 'A' }, first }) => {
         const { draft, plan } = planned.find((one) => (one.draft.mark ?? 'A') === mark)!;

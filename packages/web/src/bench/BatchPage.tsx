@@ -1,6 +1,7 @@
 import { STATION_NAME } from '../text/stationWords';
 import { BENCH as T } from '../text/benchPhrases';
 import { lazyPart } from '../ui/lazyPart';
+import { WhereFrom } from '../ui/controls/WhereFrom';
 import { Flame, Layers2, ListChecks, Redo2, Undo2 } from 'lucide-react';
 import { batchPieces, marksOf, type TrayMark } from '@ember-fold/core';
 import { skipToken } from '@reduxjs/toolkit/query/react';
@@ -37,7 +38,6 @@ const DoughStation = lazyPart(loadDough);
 const FillingStation = lazyPart(loadFilling);
 const FryStation = lazyPart(loadFry);
 const ServeStation = lazyPart(loadServe);
-const WhereFrom = lazyPart(() => import('../ui/controls/WhereFrom').then((m) => ({ default: m.WhereFrom })));
 const TrayBar = lazyPart(() => import('./TrayBar').then((m) => ({ default: m.TrayBar })));
 const TraySheet = lazyPart(() => import('./TraySheet').then((m) => ({ default: m.TraySheet })));
 
@@ -229,6 +229,7 @@ const OpenBatch = memo(function OpenBatch({ batchId, station, line: open, frying
           </Soft>
         )}
         <span className="grow" />
+        {'draft' in open && <WhereFrom {...open} plan={() => ({ ...open.cold, ...open.hot })} />}
         {'draft' in open && <Trays line={open} />}
         <Ways batchId={batchId} frying={frying} />
       </TitleRow>
@@ -250,7 +251,6 @@ const OpenBatch = memo(function OpenBatch({ batchId, station, line: open, frying
           {open.hotProblem && <Problem>{open.hotProblem}</Problem>}
           <Suspense fallback={<Soft role="status">{T.openingTheStation}</Soft>}>
             <StationView station={station} line={open} />
-            <WhereFrom {...open} plan={() => ({ ...open.cold, ...open.hot })} />
           </Suspense>
         </>
       )}

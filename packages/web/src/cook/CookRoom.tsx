@@ -86,6 +86,15 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
           {tableText(now.tableMs, Date.parse(cook.eatAt), sheet[0]?.startMs ?? now.tableMs, printer)}
         </Soft>
         <span className="grow" />
+        {first && known && (
+          <WhereFrom
+            draft={first.draft}
+            plan={() => first.plan}
+            kitchen={known.kitchen}
+            printer={printer}
+            state={cook.state}
+          />
+        )}
         <Button $look="quiet" onPress={() => window.print()}>
           <PrinterIcon size={18} aria-hidden />
           {T.printRun}
@@ -125,15 +134,6 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
           {refusal && <Problem>{refusal}</Problem>}
           <Coming cook={cook} printer={printer} me={me} />
           <Past cook={cook} printer={printer} />
-          {first && known && (
-            <WhereFrom
-              draft={first.draft}
-              plan={() => first.plan}
-              kitchen={known.kitchen}
-              printer={printer}
-              state={cook.state}
-            />
-          )}
           {/* One pair of hands has nobody to share the steps with. */}
           {cooks !== 1 && (
             <Panel>

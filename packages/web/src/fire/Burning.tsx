@@ -8,6 +8,7 @@ import { watchPot } from '../data/watched';
 import { PHONE } from '../ui/theme';
 import { Page, PageTitle } from '../ui/controls/Page';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
+import { WhereFrom } from '../ui/controls/WhereFrom';
 import { FIRE_TEXT, nextText, potFullText, potText } from '../text/fireWords';
 import type { Printer } from '../text/printer';
 import { DangerScreen } from './DangerScreen';
@@ -24,7 +25,6 @@ import type { useStove } from './useStove';
 import { useTrace } from './useTrace';
 
 const FinishSheet = lazyPart(() => import('./FinishSheet').then((m) => ({ default: m.FinishSheet })));
-const WhereFrom = lazyPart(() => import('../ui/controls/WhereFrom').then((m) => ({ default: m.WhereFrom })));
 const OilChart = lazyPart(() => import('../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
 
 const Grid = styled.div`
@@ -44,6 +44,14 @@ const Grid = styled.div`
     /* Room for the keys, which lie at the bottom of the window. */
     padding-bottom: 150px;
   }
+`;
+
+const Foot = styled.div`
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  justify-content: space-between;
+  min-height: 44px;
 `;
 
 const FromAbove = styled(Soft)`
@@ -172,7 +180,15 @@ function Stove({ batchId, stove, fire, pad, looks, printer }: StoveProps) {
             onSelect={pad.select}
             printer={printer}
           />
-          <Soft>{potFullText(where, kitchen.pot.oilM3, fry.levels.withLot, printer)}</Soft>
+          <Foot>
+            <Soft>{potFullText(where, kitchen.pot.oilM3, fry.levels.withLot, printer)}</Soft>
+            <WhereFrom
+              draft={draft}
+              plan={() => ({ ...planCold(draft, kitchen), fry })}
+              kitchen={kitchen}
+              printer={printer}
+            />
+          </Foot>
         </Panel>
         <Hands draft={draft} fire={fire} pad={pad} ear={ear} printer={printer} onFinish={() => askEnd()} />
         <TallyPanel
@@ -185,14 +201,6 @@ function Stove({ batchId, stove, fire, pad, looks, printer }: StoveProps) {
         />
         <Trace live={live} fire={fire} printer={printer} />
       </Grid>
-      <Suspense fallback={null}>
-        <WhereFrom
-          draft={draft}
-          plan={() => ({ ...planCold(draft, kitchen), fry })}
-          kitchen={kitchen}
-          printer={printer}
-        />
-      </Suspense>
       <Suspense fallback={null}>
         {ending && !fire.danger && (
           <FinishSheet

@@ -29,7 +29,8 @@ import { Looks } from './Looks';
 import { Notes } from './Notes';
 import { Outcome } from './Outcome';
 import { SideBySide } from './SideBySide';
-import { useLesson, useLooks } from './useLooks';
+import { useLesson, useLooks, useWhole } from './useLooks';
+import { MatteredPanel, WholePanel } from './WholePanel';
 
 const OilChart = lazyPart(() => import('../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
 
@@ -71,6 +72,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
   const { lotStartsS } = state;
   const { looks, judge, key: saved } = useLooks(record);
   const lesson = useLesson(record, looks);
+  const whole = useWhole(record);
   // Nobody has judged it yet: that is asked before anything is shown, and stays where it is while it is answered.
   const [asksFirst] = useState(() => !record.trays.some(({ mark }) => isJudged(record.looks.looks.trays[mark])));
   if (!printer) return null;
@@ -132,6 +134,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
             <Outcome record={record} printer={printer} />
           </Panel>
           {!asksFirst && asks}
+          {whole && <WholePanel whole={whole} printer={printer} />}
           <SideBySide record={record} looks={looks} />
         </div>
         <div>
@@ -147,6 +150,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
             isMaking={making.isLoading}
             onNext={(proposal) => void again(proposal)}
           />
+          {whole && <MatteredPanel whole={whole} printer={printer} several={record.trays.length > 1} />}
           <Panel>
             <PanelTitle>{T.whatCameOut}</PanelTitle>
             <Tally

@@ -6,7 +6,8 @@ import type { Printer } from '../text/printer';
 import { trayName } from '../text/trayText';
 import { figureFont } from '../ui/theme';
 
-const Table = styled.table`
+/** Figures planned beside happened. */
+export const OutcomeTable = styled.table`
   width: 100%;
   border-collapse: collapse;
   th,
@@ -25,6 +26,11 @@ const Table = styled.table`
   }
   tbody th {
     font-weight: 400;
+    small {
+      display: block;
+      font-size: 13px;
+      color: ${({ theme }) => theme.soft};
+    }
   }
   td {
     ${figureFont}
@@ -60,7 +66,7 @@ export function Outcome({ record, printer }: OutcomeProps) {
       role={single ? undefined : 'group'}
       aria-label={single ? undefined : T.sideBySide}
     >
-      <Table>
+      <OutcomeTable>
         <thead>
           <tr>
             <th scope="col">{T.figure}</th>
@@ -90,7 +96,7 @@ export function Outcome({ record, printer }: OutcomeProps) {
             </tr>
           ))}
         </tbody>
-      </Table>
+      </OutcomeTable>
     </Scroll>
   );
 }

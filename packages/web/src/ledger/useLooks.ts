@@ -1,9 +1,9 @@
-import type { LedgerRecord, RecordLooks, TrayLooks, TrayMark } from '@ember-fold/core';
+import type { LedgerRecord, RecordLooks, TrayLooks, TrayMark, WholeRecord } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { looksKind } from '../data/ledgerKinds';
 import { saver } from '../data/saves';
 import { type Lesson } from '../workers/plan.worker';
-import { lessonLatest } from '../workers/lessonClient';
+import { lessonLatest, wholeOnce } from '../workers/lessonClient';
 
 /** How a batch came out, saved with each tap. */
 export function useLooks({ id, looks }: Pick<LedgerRecord, 'id' | 'looks'>) {
@@ -37,4 +37,18 @@ export function useLesson(record: LedgerRecord, looks: RecordLooks): Lesson | nu
     };
   }, [draft, kitchen, trays, looks]);
   return lesson;
+}
+
+/** The record as a whole: what it came to beside its plan, and what of that mattered; `null` until it is worked out, or where it cannot be. */
+export function useWhole({ draft, kitchen, acts, cookActs, trays, endedAt, looks }: LedgerRecord): WholeRecord | null {
+  const [whole, setWhole] = useState<WholeRecord | null>(null);
+  useEffect(() => {
+    let isNewest = true;
+    const ask = { draft, kitchen, acts, cookActs, trays, endedAt };
+    void wholeOnce(ask, looks.looks).then((found) => isNewest && setWhole(found));
+    return () => {
+      isNewest = false;
+    };
+  }, [draft, kitchen, acts, cookActs, trays, endedAt, looks]);
+  return whole;
 }

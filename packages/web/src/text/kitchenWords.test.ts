@@ -62,6 +62,7 @@ test('every step of every filling reads as sentences, with its check, its remedi
   const wrapped = withForm(withWorkedFormula(withFamily(frozen, 'yeast')), 'whole-core');
   const batches = [
     ...STARTERS.map(({ id }) => newTray('Read', id, 24, EAT)),
+    { ...frozen, fry: { ...frozen.fry, crispC: 190 } },
     // Portions shaped and part-frozen, whole cores dried, dough and pieces of the day before.
     {
       ...{ ...frozen, fry: { ...frozen.fry, start: 'fridge' as const } },

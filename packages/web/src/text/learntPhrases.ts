@@ -25,7 +25,6 @@ export const LEARNT = {
   putBack: 'Put back to the usual',
   from: 'Learnt from',
   others: 'What flour drinks is learnt in the dough station, the ring at the stove, the oven where you bake.',
-  whereFrom: 'Where figures come from',
   whereSays: 'Each figure of this plan, and what it is from.',
   toLearnt: 'All that was learnt',
   what: 'the learnt figures',

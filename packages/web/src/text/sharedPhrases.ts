@@ -21,6 +21,7 @@ export const SHARED = {
   doughSet: 'dough set',
   fillingSafe: 'filling safe',
   fillingHot: 'filling hot',
+  whereFrom: 'Where figures come from',
   lot: (value: string | number) => `lot ${value}`,
   tryAgain: 'Try again',
   opening: (what: string | number) => `Opening ${what}…`,

@@ -62,6 +62,8 @@ import {
   predictPot,
   type SplitPlan,
   splitPlan,
+  wholeRecord,
+  type WholeRecord,
   withForm,
   withSchool,
   worstTone,
@@ -128,6 +130,8 @@ export interface FitAsk {
 
 /** A record as its lesson needs it. */
 export type LessonAsk = Pick<LedgerRecord, 'draft' | 'kitchen' | 'trays'>;
+/** The same with all that was told of it. */
+export type WholeAsk = Pick<LedgerRecord, 'draft' | 'kitchen' | 'acts' | 'cookActs' | 'trays' | 'endedAt'>;
 export interface Lesson {
   readonly lessons: readonly TrayLesson[];
   readonly proposal: Proposal | null;
@@ -211,6 +215,12 @@ const worker = {
       mark: markOf(tray),
     }));
     return { lessons, proposal: oneChange(draft, looks.trays, figures, kitchen) };
+  },
+  /** A record as a whole, and what of it mattered; `null`: it can no longer be planned. */
+  wholeRecord(record: WholeAsk, looks: RecordLooks): WholeRecord | null {
+    const { trays, endedAt, ...told } = record;
+    const figures = Object.fromEntries(trays.map((one) => [one.mark, one.figures]));
+    return wholeRecord({ ...told, figures, looks, atMs: Date.parse(endedAt) });
   },
   /** What one bake tells of this oven. */
   oven(draft: TrayDraft, kitchen: Kitchen, ovenC: number, goldenS: number): number | null {
