@@ -161,6 +161,7 @@ export {
 } from './draft/draft.js';
 export {
   type BatchDraft,
+  type SideBySide,
   type Trying,
   batchOf,
   batchPieces,
@@ -215,12 +216,21 @@ export {
   type WholeRow,
 } from './plan/wholeRecord.js';
 export { seededNormal, seededUniform } from './numeric/seededNoise.js';
+export {
+  platesOf,
+  TEST_CHANGES,
+  type TestAsk,
+  type TestChange,
+  testExpected,
+  type TestExpected,
+  withTest,
+} from './plan/sideBySide.js';
 export { type Happened, observationsOf } from './plan/observe.js';
 export { type Belief, doughKey, HAND_WORKS, type HandWork, type Learnt, type Scalding } from './draft/learnt.js';
 export { type CauseChance, type CauseId, CAUSES, rankCauses } from './learning/causes.js';
 export { compareRecords, type RecordRow, type RecordSide } from './learning/compareRecords.js';
 export { monthlyTrends, type MonthTrend } from './learning/trends.js';
-export { type ArmsTold, compareScores, compareShares, type Counted } from './learning/compareArms.js';
+export { type ArmsTold, compareScores, compareShares, type Counted, piecesToTell } from './learning/compareArms.js';
 export {
   LOOKS,
   type LookId,
@@ -436,7 +446,7 @@ export type { SupperEvening, SupperWays } from './wire/supperWire.js';
 export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, SupperRow } from './wire/batchWire.js';
 export type { LitStove, StartStoveAsk, StoredAct, StoredReading, Stove, TakenReadings } from './wire/stoveWire.js';
 export type { StoredCookAct, Timer } from './wire/cookWire.js';
-export type { LedgerEntry, LedgerNote, LedgerRecord, LooksRow, TrayRecord } from './wire/ledgerWire.js';
+export type { LedgerEntry, LedgerNote, LedgerRecord, LooksRow, TagCount, TrayRecord } from './wire/ledgerWire.js';
 export type {
   Device,
   FlourAsk,

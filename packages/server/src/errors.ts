@@ -14,6 +14,7 @@ const ERRORS = {
   BAD_TOKEN: { status: 401, message: 'This device is not known here, or its token is not right.' },
   NO_OIL: { status: 404, message: 'There is no such oil in the Store.' },
   OIL_GONE: { status: 409, message: 'This oil has been poured away.' },
+  MANY_TAGS: { status: 409, message: 'A record has twelve tags at most.' },
   MANY_TIMERS: { status: 409, message: 'A hundred timers run already; stop some first.' },
   GATE_OPEN: { status: 409, message: 'Before any oil is heated, every point of the start is gone through.' },
   NO_FORMULA: { status: 404, message: 'There is no such formula in the Store.' },

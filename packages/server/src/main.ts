@@ -6,7 +6,7 @@ import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { openGate } from './db/gate.js';
 import { migrate } from './db/migrate.js';
-import { latestMoment } from './db/stoveTable.js';
+import { forgetGone, latestMoment } from './db/stoveTable.js';
 import { loadDemo } from './demo/loadDemo.js';
 import { DeviceHub } from './devices/deviceHub.js';
 import { LiveHub } from './live/liveHub.js';
@@ -15,6 +15,9 @@ import { StoveHub } from './devices/stoveHub.js';
 import { Lessons } from './services/lessons.js';
 import { PlanThread } from './services/planThread.js';
 import { startSimulated } from './simulated/simulatedLink.js';
+
+/** A record that was deleted can be put back for so long, ms. */
+const GONE_MS = 30 * 86_400_000;
 
 /** Leaves with one sentence on stderr. */
 function giveUp(message: string): never {
@@ -60,6 +63,7 @@ async function main(): Promise<void> {
   simulated.connect();
   process.send?.({ ready: true, port });
   const lessons = new Lessons({ gate, clockMs, log, live, observe: evenings.observe });
+  await forgetGone(gate, new Date(clockMs() - GONE_MS));
   void lessons.catchUp().catch((cause: unknown) => log.error({ cause }, 'Records could not be learnt from.'));
   log.info({ port }, 'listening');
 

@@ -33,6 +33,19 @@ export interface Trying {
   readonly opened?: { readonly before: number; readonly after: number; readonly low: number; readonly high: number };
 }
 
+/** Two trays of a batch that differ by one thing, to be judged against each other. */
+export interface SideBySide {
+  readonly of: TrayMark;
+  /** The one with the change. */
+  readonly against: TrayMark;
+  /** What is changed: one of `TEST_CHANGES`. */
+  readonly change: string;
+  /** Judged before anybody is told which is which. */
+  readonly blind?: true;
+  /** The changed one is judged first. */
+  readonly swapped?: true;
+}
+
 /** A batch as it is stored: one dough, its fillings, and one or more trays of pieces treated alike. Plain JSON. */
 export interface BatchDraft extends Pick<TrayDraft, 'name' | 'eatAt' | 'dough'> {
   /** Of this shape of the record; 1 had one tray, its fields beside the batch's own. */
@@ -45,6 +58,8 @@ export interface BatchDraft extends Pick<TrayDraft, 'name' | 'eatAt' | 'dough'> 
   readonly supper?: string;
   /** What is done otherwise than the last time, and what it should do; absent: nothing is tried. */
   readonly trying?: Trying;
+  /** Two of its trays are a test; absent: none is. */
+  readonly test?: SideBySide;
   /** Steps of one's own, in their order; absent: none. */
   readonly ownSteps?: readonly OwnStep[];
 }

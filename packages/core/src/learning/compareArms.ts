@@ -90,6 +90,15 @@ function needed(difference: number, variance: number): number | null {
   return pieces > MOST_NEEDED ? null : pieces;
 }
 
+/**
+ * Pieces of each of two arms that tell two shares apart, four times in five; `null`: more than anybody
+ * fries, or there is no difference.
+ * @example piecesToTell(0.3, 0.05) // 40
+ */
+export function piecesToTell(p: number, q: number): number | null {
+  return needed(p - q, p * (1 - p) + q * (1 - q));
+}
+
 /** As many shufflings as are tried where there are more. */
 const SHUFFLES = 1000;
 

@@ -22,6 +22,8 @@ export type TrayLooks = { readonly [Id in LookId]?: LookOf<Id> } & {
   readonly crust?: number;
   /** How it was liked, 1–5. */
   readonly liked?: number;
+  /** Scores of those who tasted it, 1–5 each; absent: nobody scored it. */
+  readonly scores?: readonly number[];
   /** To be made again like this. */
   readonly keep?: boolean;
 };

@@ -22,7 +22,7 @@ export function cookAgain(
     return [mark, figures ? asFried(tray, figures) : tray] as const;
   });
   // The supper it was for is over, and so is what was tried.
-  const { supper: _over, trying: _tried, ...rest } = batch;
+  const { supper: _over, trying: _tried, test: _test, ...rest } = batch;
   return { ...rest, eatAt, trays: Object.fromEntries(trays) };
 }
 

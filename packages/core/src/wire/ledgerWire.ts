@@ -14,6 +14,13 @@ export interface LedgerEntry {
   readonly pieces: number;
   readonly startedAt: string;
   readonly figures: LedgerFigures;
+  readonly tags: readonly string[];
+}
+
+/** A tag, and how many records have it. */
+export interface TagCount {
+  readonly tag: string;
+  readonly records: number;
 }
 
 /** Free notes of a record. */
@@ -52,4 +59,7 @@ export interface LedgerRecord {
   readonly trays: readonly TrayRecord[];
   readonly note: LedgerNote;
   readonly looks: LooksRow;
+  readonly tags: readonly string[];
+  /** When it was deleted; it can be put back for thirty days. `null`: it is not. */
+  readonly goneAt: string | null;
 }

@@ -63,7 +63,7 @@ export async function learntStamp(q: Queries): Promise<string> {
 export async function listUntaught(q: Queries, model: number): Promise<string[]> {
   const rows = await q.rows<{ id: string }>(
     `SELECT s.batch_id AS id FROM stove_session s LEFT JOIN taught t ON t.batch_id = s.batch_id AND t.model = ?
-     WHERE s.ended_at IS NOT NULL AND t.batch_id IS NULL ORDER BY s.ended_at DESC LIMIT 5000`,
+     WHERE s.ended_at IS NOT NULL AND s.gone_at IS NULL AND t.batch_id IS NULL ORDER BY s.ended_at DESC LIMIT 5000`,
     [model],
   );
   return rows.map(({ id }) => id);

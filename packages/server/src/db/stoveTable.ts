@@ -102,6 +102,32 @@ export async function reopenStove(q: Queries, batchId: string): Promise<void> {
   await q.change('UPDATE stove_session SET ended_at = NULL, figures = NULL WHERE batch_id = ?', [batchId]);
 }
 
+/** A finished session is deleted, or put back (`null`). @returns false when there is none */
+export async function writeGone(q: Queries, batchId: string, at: Date | null): Promise<boolean> {
+  const done = await q.change('UPDATE stove_session SET gone_at = ? WHERE batch_id = ? AND ended_at IS NOT NULL', [
+    at,
+    batchId,
+  ]);
+  return done.affectedRows === 1 || (await goneAt(q, batchId)) !== undefined;
+}
+
+/** When a finished session was deleted; `null`: it was not; `undefined`: there is none. */
+export async function goneAt(q: Queries, batchId: string): Promise<Date | null | undefined> {
+  const [row] = await q.rows<{ gone_at: Date | null }>(
+    'SELECT gone_at FROM stove_session WHERE batch_id = ? AND ended_at IS NOT NULL',
+    [batchId],
+  );
+  return row?.gone_at;
+}
+
+/** What was deleted before a moment is deleted for good. */
+export async function forgetGone(q: Queries, before: Date): Promise<void> {
+  await q.change(
+    'DELETE FROM batch WHERE id IN (SELECT batch_id FROM stove_session WHERE gone_at IS NOT NULL AND gone_at < ?)',
+    [before],
+  );
+}
+
 /** What a finished batch came to, so that a long ledger need not add it up anew. */
 export async function writeFigures(q: Queries, batchId: string, figures: LedgerFigures): Promise<void> {
   await q.change('UPDATE stove_session SET figures = ? WHERE batch_id = ?', [JSON.stringify(figures), batchId]);
@@ -133,13 +159,20 @@ export interface LedgerMark {
   readonly id: string;
 }
 
-/**
- * Finished sessions, the newest first.
- * @param search part of a name; empty: all
- */
+/** Which finished sessions are asked for. */
+export interface StoveSearch {
+  /** Part of a name; empty: all. */
+  readonly search: string;
+  /** Empty: with any tag, or none. */
+  readonly tag: string;
+  /** Those that were deleted, instead of those that were not. */
+  readonly isGone: boolean;
+}
+
+/** Finished sessions, the newest first. */
 export async function listEndedStoves(
   q: Queries,
-  search: string,
+  { search, tag, isGone }: StoveSearch,
   after: LedgerMark | null,
   most: number,
 ): Promise<ListedStove[]> {
@@ -149,11 +182,12 @@ export async function listEndedStoves(
     `SELECT s.batch_id, b.name, JSON_VALUE(s.draft, '$.pieces') AS pieces,
        JSON_EXTRACT(s.draft, '$.trays.*.pieces') AS tray_pieces, s.started_at, s.ended_at, s.figures
      FROM stove_session s JOIN batch b ON b.id = s.batch_id
-     WHERE s.ended_at IS NOT NULL
+     WHERE s.ended_at IS NOT NULL AND s.gone_at IS ${isGone ? 'NOT NULL' : 'NULL'}
+       ${tag === '' ? '' : 'AND EXISTS (SELECT 1 FROM ledger_tag t WHERE t.batch_id = s.batch_id AND t.tag = ?)'}
        ${search === '' ? '' : 'AND b.name LIKE ?'}
        ${after ? 'AND (s.started_at < ? OR (s.started_at = ? AND s.batch_id > ?))' : ''}
      ORDER BY s.started_at DESC, s.batch_id LIMIT ?`,
-    [...(search === '' ? [] : [like]), ...from, most],
+    [...(tag === '' ? [] : [tag]), ...(search === '' ? [] : [like]), ...from, most],
   );
   return rows.map((row) => ({
     id: row.batch_id,

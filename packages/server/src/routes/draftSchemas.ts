@@ -12,6 +12,8 @@ import {
   type Tray,
   TRAY_MARKS,
   TRAY_WAYS,
+  type SideBySide,
+  TEST_CHANGES,
   type Trying,
   TURN_SCHOOLS,
 } from '@ember-fold/core';
@@ -156,6 +158,17 @@ export const draft = Joi.object<BatchDraft>({
     mark: mark.required(),
     opened: Joi.object({ before: share, after: share, low: share, high: share }).optional(),
   }).optional(),
+  test: Joi.object<SideBySide>({
+    of: mark.required(),
+    against: mark.required(),
+    change: Joi.string()
+      .valid(...TEST_CHANGES)
+      .required(),
+    blind: Joi.boolean().valid(true).strict().optional(),
+    swapped: Joi.boolean().valid(true).strict().optional(),
+  })
+    .custom((test: SideBySide, helpers) => (test.of === test.against ? helpers.error('any.invalid') : test))
+    .optional(),
   ownSteps: Joi.array()
     .items(
       Joi.object<OwnStep>({

@@ -17,11 +17,14 @@ import { readBatch } from '../db/batchTable.js';
 import { readLooks, writeLooks } from '../db/looksTable.js';
 import { readNote, writeNote } from '../db/noteTable.js';
 import { traceReadings } from '../db/readingTable.js';
-import { listEndedStoves, type ListedStove, readStove, writeFigures } from '../db/stoveTable.js';
+import { goneAt, listEndedStoves, type ListedStove, readStove, writeFigures, writeGone } from '../db/stoveTable.js';
+import { addTag, countTags, listTags, removeTag } from '../db/tagTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
-import { SCHEMAS, searchOf, validate } from './validate.js';
+import { SCHEMAS, searchOf, tagOf, validate } from './validate.js';
 
+/** Tags of one record, at most. */
+const MOST_TAGS = 12;
 /** Records in one page of the list. */
 const PAGE = 50;
 /** Of a list of a thousand, asked for whole: pages no larger than this. */
@@ -29,7 +32,7 @@ const MOST_PAGE = 1000;
 const MARK = /^(\d{1,15})\.([0-9a-f-]{36})$/;
 
 /** Finished batches: what was planned, what happened, what was noted. Long for it is a list of handlers; none knows another. */
-export function ledgerRoutes({ gate, live, lessons }: Context): Router {
+export function ledgerRoutes({ gate, live, lessons, clockMs }: Context): Router {
   const router = Router();
 
   const happened = async (id: string, draft: BatchDraft) => {
@@ -50,20 +53,31 @@ export function ledgerRoutes({ gate, live, lessons }: Context): Router {
 
   router.get('/', async (req, res) => {
     const mark = MARK.exec(String(req.query['after'] ?? ''));
-    const asked = Number(req.query['most'] ?? PAGE);
-    const most = Number.isInteger(asked) && asked >= 1 && asked <= MOST_PAGE ? asked : PAGE;
+    const wanted = Number(req.query['most'] ?? PAGE);
+    const most = Number.isInteger(wanted) && wanted >= 1 && wanted <= MOST_PAGE ? wanted : PAGE;
     const after = mark ? { startedMs: Number(mark[1]), id: mark[2]! } : null;
-    const found = await listEndedStoves(gate, searchOf(req), after, most + 1);
+    const tag = tagOf(req.query['tag']) ?? '';
+    const asked = { search: searchOf(req), tag, isGone: req.query['gone'] === '1' };
+    const found = await listEndedStoves(gate, asked, after, most + 1);
     const page = found.slice(0, most);
     const rows: LedgerEntry[] = [];
+    const tags = await listTags(
+      gate,
+      page.map(({ id }) => id),
+    );
     for (const one of page) {
       const figures = await figuresOf(one);
       const { id, name, pieces, startedAt } = one;
-      if (figures) rows.push({ id, name, pieces, startedAt: startedAt.toISOString(), figures });
+      if (figures)
+        rows.push({ id, name, pieces, startedAt: startedAt.toISOString(), figures, tags: tags.get(id) ?? [] });
     }
     const last = found.length > most ? page[page.length - 1]! : null;
     const answer: Paged<LedgerEntry> = { rows, next: last && `${last.startedAt.getTime()}.${last.id}` };
     res.json(answer);
+  });
+
+  router.get('/tags', async (_req, res) => {
+    res.json(await countTags(gate));
   });
 
   router.get('/:id', async (req, res) => {
@@ -88,8 +102,49 @@ export function ledgerRoutes({ gate, live, lessons }: Context): Router {
       }),
       note: await readNote(gate, id),
       looks: await readLooks(gate, id),
+      tags: (await listTags(gate, [id])).get(id) ?? [],
+      goneAt: (await goneAt(gate, id))?.toISOString() ?? null,
     };
     res.json(answer);
+  });
+
+  const requireRecord = async (id: string) => {
+    if ((await goneAt(gate, id)) === undefined)
+      throw new ApiError((await readBatch(gate, id)) ? 'NOT_FOUND' : 'NO_BATCH');
+  };
+
+  /** A tag is there or it is not: two devices that tag one record do not undo one another. */
+  router.put('/:id/tags', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { tag: said, on } = validate<{ tag: string; on: boolean }>(SCHEMAS.tag, req.body);
+    const tag = tagOf(said);
+    if (tag === null) throw new ApiError('BAD_INPUT', undefined, 'tag');
+    await requireRecord(id);
+    if (on && ((await listTags(gate, [id])).get(id) ?? []).length >= MOST_TAGS)
+      throw new ApiError('MANY_TAGS', undefined, 'tag');
+    await (on ? addTag : removeTag)(gate, id, tag);
+    live.changed('ledger', id);
+    res.json({ tags: (await listTags(gate, [id])).get(id) ?? [] });
+  });
+
+  const setGone = async (id: string, at: Date | null) => {
+    await requireRecord(id);
+    await writeGone(gate, id, at);
+    live.changed('ledger', id);
+    await lessons.teach(id);
+  };
+
+  router.delete('/:id', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    // Deleted twice is deleted since the first time.
+    if (!(await goneAt(gate, id))) await setGone(id, new Date(clockMs()));
+    res.status(204).end();
+  });
+
+  router.post('/:id/back', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    await setGone(id, null);
+    res.json({ id });
   });
 
   router.put('/:id/notes', async (req, res) => {

@@ -52,6 +52,19 @@ export function searchOf(req: { readonly query: unknown }): string {
   return typeof search === 'string' ? search.trim().slice(0, 120).toWellFormed() : '';
 }
 
+/** The tag a list is asked for; `null`: none, or what cannot be one. */
+export function tagOf(asked: unknown): string | null {
+  const said = typeof asked === 'string' ? asked.trim().toLowerCase() : asked;
+  return tag.validate(said).error ? null : (said as string);
+}
+
+/** A word or two a record is found by; its case does not matter. */
+const tag = Joi.string()
+  .min(1)
+  .max(24)
+  .pattern(/^[^\p{C}#,]+$/u, 'tag')
+  .required();
+
 const felt = Joi.string().valid('firm', 'right', 'soft').required();
 
 const allergens = Joi.array()
@@ -95,6 +108,10 @@ const trayLooks = Joi.object({
   ...Object.fromEntries(Object.entries(LOOKS).map(([id, of]) => [id, Joi.string().valid(...of)])),
   crust: within({ least: 0, most: 5 }).integer().optional(),
   liked: within({ least: 1, most: 5 }).integer().optional(),
+  scores: Joi.array()
+    .items(within({ least: 1, most: 5 }).integer())
+    .max(60)
+    .optional(),
   keep: Joi.boolean().strict().optional(),
 });
 
@@ -339,5 +356,6 @@ export const SCHEMAS = {
       eatenFirst: mark.optional(),
     }).required(),
   }).required(),
+  tag: Joi.object({ tag: Joi.string().max(200).required(), on: flag }).required(),
   notes: Joi.object({ version, notes: Joi.string().allow('').max(10_000).required() }).required(),
 };

@@ -22,7 +22,7 @@ import {
 } from '../db/learntTable.js';
 import { readLooks } from '../db/looksTable.js';
 import { traceReadings } from '../db/readingTable.js';
-import { readStove } from '../db/stoveTable.js';
+import { goneAt, readStove } from '../db/stoveTable.js';
 import type { LiveHub } from '../live/liveHub.js';
 
 const DAY_MS = 86_400_000;
@@ -62,7 +62,8 @@ export async function learntTold(q: Queries, nowMs: number): Promise<LearntTold>
 /** A record as it is learnt from; `null`: it is not over. */
 export async function happenedOf(q: Queries, batchId: string): Promise<Happened | null> {
   const stove = await readStove(q, batchId);
-  if (!stove?.endedAt) return null;
+  // A record that was deleted teaches nothing.
+  if (!stove?.endedAt || (await goneAt(q, batchId))) return null;
   const acts = (await listActs(q, batchId)).map(({ act }) => act);
   const { draft, kitchen, endedAt } = stove;
   return {

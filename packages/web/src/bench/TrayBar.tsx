@@ -4,6 +4,7 @@ import { Link, useLocation } from 'react-router';
 import { styled } from 'styled-components';
 import type { Line } from '../data/useLine';
 import { TRAY as T, trayName } from '../text/trayText';
+import { TRAY_SHEET } from '../text/traySheetPhrases';
 import { Button } from '../ui/controls/Button';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { figureFont, FINE } from '../ui/theme';
@@ -76,7 +77,7 @@ export function TrayBar({ line }: { readonly line: Line }) {
       {marks.length < TRAY_MARKS.length && (
         <Button $look="quiet" onPress={() => addTrayLike(current, open)}>
           <Plus size={16} aria-hidden />
-          {T.addLike(trayName({ mark: current, ...batch.trays[current] }))}
+          {TRAY_SHEET.addLike(trayName({ mark: current, ...batch.trays[current] }))}
         </Button>
       )}
     </Bar>
@@ -88,7 +89,7 @@ function TrayWords({ batch, mark }: { readonly batch: BatchDraft; readonly mark:
   return (
     <span>
       <strong>{label ? `${mark} ${label}` : T.tray(mark)}</strong>
-      {` · ${T.many(pieces, way)}`}
+      {` · ${TRAY_SHEET.many(pieces, way)}`}
     </span>
   );
 }

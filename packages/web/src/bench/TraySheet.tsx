@@ -14,13 +14,16 @@ import {
   withPieces,
   withTray,
 } from '@ember-fold/core';
-import { Copy, Plus, Trash2 } from 'lucide-react';
+import { Columns2, Copy, Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../data/api';
 import { editBatch } from '../data/useEdit';
 import type { Line } from '../data/useLine';
-import { fillingName, TRAY as T, trayName, WAY_SAYS } from '../text/trayText';
+import { TEST } from '../text/testPhrases';
+import { TRAY_SHEET as S, WAY_SAYS } from '../text/traySheetPhrases';
+import { fillingName, TRAY as T, trayName } from '../text/trayText';
 import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { Soft } from '../ui/controls/Panel';
@@ -28,6 +31,7 @@ import { Pick } from '../ui/controls/Pick';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 import { CountField } from '../ui/controls/UnitFields';
 import { PHONE } from '../ui/theme';
+import { TestSheet } from './TestSheet';
 import { addTrayLike, nameTray } from './trayEdits';
 
 const Rows = styled.ul`
@@ -71,11 +75,13 @@ interface TraySheetProps {
 /** All trays of a batch: what each is called, how many pieces, and what becomes of them. */
 export function TraySheet({ line, onOpen, onClose }: TraySheetProps) {
   const { batch } = line;
+  const [isTesting, setTesting] = useState(false);
   const marks = marksOf(batch);
   const last = marks[marks.length - 1]!;
+  if (isTesting) return <TestSheet line={line} mark={line.draft.mark ?? marks[0]!} onClose={onClose} />;
   return (
     <Sheet title={T.trays} isOpen onClose={onClose} wide>
-      <Soft>{T.says}</Soft>
+      <Soft>{S.says}</Soft>
       <Rows>
         {marks.map((mark) => (
           <TrayRow key={mark} line={line} mark={mark} only={marks.length === 1} />
@@ -85,13 +91,19 @@ export function TraySheet({ line, onOpen, onClose }: TraySheetProps) {
         {marks.length < TRAY_MARKS.length ? (
           <Button onPress={() => addTrayLike(last, onOpen)}>
             <Plus size={16} aria-hidden />
-            {marks.length === 1 ? T.add : T.addLike(trayName({ mark: last, ...batch.trays[last] }))}
+            {marks.length === 1 ? S.add : S.addLike(trayName({ mark: last, ...batch.trays[last] }))}
           </Button>
         ) : (
-          <Soft>{T.full}</Soft>
+          <Soft>{S.full}</Soft>
+        )}
+        {marks.length < TRAY_MARKS.length && !batch.test && (
+          <Button $look="quiet" onPress={() => setTesting(true)}>
+            <Columns2 size={16} aria-hidden />
+            {TEST.plan}
+          </Button>
         )}
         <Button $look="primary" onPress={onClose}>
-          {T.done}
+          {S.done}
         </Button>
       </Actions>
     </Sheet>
@@ -123,9 +135,9 @@ function TrayRow({ line: { batch }, mark, only }: TrayRowProps) {
   const { filling, fold } = batch.trays[mark]!;
   const empty = fold.fillingEachKg === 0 && batch.fillings[filling]?.lines.length === 0;
   const options: Record<string, string> = {
-    ...Object.fromEntries(fillingsOf(batch).map((one) => [one, T.fillingOf(fillingName(batch, one))])),
-    own: T.ownFilling,
-    none: T.noFilling,
+    ...Object.fromEntries(fillingsOf(batch).map((one) => [one, S.fillingOf(fillingName(batch, one))])),
+    own: S.ownFilling,
+    none: S.noFilling,
   };
   const set = (field: string, edit: (tray: ReturnType<typeof trayOf>) => ReturnType<typeof trayOf>) =>
     editBatch(`${mark} ${field}`, (now) => withTray(now, { ...edit(trayOf(now, mark)), mark }));
@@ -133,37 +145,37 @@ function TrayRow({ line: { batch }, mark, only }: TrayRowProps) {
     <li>
       <div role="group" aria-label={name}>
         <NameField
-          label={`${name}: ${T.label}`}
+          label={`${name}: ${S.label}`}
           value={label ?? ''}
-          whenEmpty={T.noLabel}
+          whenEmpty={S.noLabel}
           onChange={(text) => nameTray(mark, text)}
         />
         <Pick<TrayWay>
-          label={T.what}
+          label={S.what}
           value={way}
           options={WAY_SAYS}
           onChange={(next) => set('way', (tray) => ({ ...tray, way: next }))}
         />
         {!only && (
           <Pick<string>
-            label={T.filling}
+            label={S.filling}
             value={empty ? 'none' : filling}
             options={options}
             onChange={(next) => editBatch(`filling-${mark}`, (now) => withFillingOf(now, mark, next as TrayMark))}
           />
         )}
         <CountField
-          label={T.pieces}
+          label={S.pieces}
           value={pieces}
           {...RANGES.draft.pieces}
           onChange={(next) => set('pieces', (tray) => withPieces(tray, next))}
         />
-        <Button $look="quiet" aria-label={T.copy(name)} isDisabled={copying.isLoading} onPress={() => void copy()}>
+        <Button $look="quiet" aria-label={S.copy(name)} isDisabled={copying.isLoading} onPress={() => void copy()}>
           <Copy size={18} aria-hidden />
         </Button>
         <Button
           $look="quiet"
-          aria-label={T.remove(name)}
+          aria-label={S.remove(name)}
           isDisabled={only}
           onPress={() => editBatch(`without ${mark}`, (now) => withoutTray(now, mark))}
         >

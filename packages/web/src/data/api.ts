@@ -8,8 +8,6 @@ import type {
   Flours,
   KitchenRow,
   Learnt,
-  LearntKind,
-  LearntTold,
   LedgerEntry,
   LedgerNote,
   LedgerRecord,
@@ -98,13 +96,6 @@ export const api = createApi({
     }),
     flours: build.query<Flours, void>({ query: () => '/flours', providesTags: ['Flours'] }),
     learnt: build.query<Learnt, void>({ query: () => '/learnt', providesTags: ['Learnt'] }),
-    /** The same, with what each figure was learnt from. */
-    learntTold: build.query<LearntTold, void>({ query: () => '/learnt/told', providesTags: ['Learnt'] }),
-    /** A learnt figure is put back to what is usual, or counts again. */
-    putUsual: build.mutation<LearntTold, { kind: LearntKind; key: string; isUsual: boolean }>({
-      query: (body) => ({ url: '/learnt/usual', method: 'PUT', body }),
-      invalidatesTags: ['Learnt'],
-    }),
     noteFlour: build.mutation<FlourNote, FlourAsk>({
       query: (body) => ({ url: '/flours', method: 'POST', body }),
       invalidatesTags: ['Flours'],
@@ -177,7 +168,7 @@ export const api = createApi({
     }),
     ledger: build.infiniteQuery<Paged<LedgerEntry>, string, string>({
       infiniteQueryOptions: { initialPageParam: '', getNextPageParam: (last) => last.next ?? undefined },
-      query: ({ queryArg, pageParam }) => `/ledger?search=${encodeURIComponent(queryArg)}&after=${pageParam}`,
+      query: ({ queryArg, pageParam }) => `/ledger?${queryArg}&after=${pageParam}`,
       providesTags: ['Ledger'],
     }),
     record: build.query<LedgerRecord, string>({ query: (id) => `/ledger/${id}`, providesTags: ['Record'] }),

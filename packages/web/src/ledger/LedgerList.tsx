@@ -1,21 +1,56 @@
 import { LEDGER as T } from '../text/ledgerPhrases';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { ToggleButton } from 'react-aria-components';
+import { Link, useLocation } from 'react-router';
+import { styled } from 'styled-components';
 import { api } from '../data/api';
+import { recordApi } from '../data/recordApi';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { FilterField } from '../ui/controls/FilterField';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
+import type { JustDeleted } from './Gone';
 import { SmallTrace } from './SmallTrace';
 import { Trends } from './Trends';
 import { cameOutText } from '../text/ledgerText';
 import { usePrinter } from '../ui/printing';
 
+const Filters = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-bottom: 10px;
+  button {
+    min-height: 44px;
+    padding: 0 14px;
+    border: 1px solid ${({ theme }) => theme.edge};
+    border-radius: 22px;
+    font: inherit;
+    font-size: 15px;
+    color: ${({ theme }) => theme.ink};
+    background: ${({ theme }) => theme.panel};
+    cursor: pointer;
+  }
+  button[data-selected] {
+    color: ${({ theme }) => theme.barInk};
+    background: ${({ theme }) => theme.bar};
+  }
+  button[data-focus-visible] {
+    outline: 3px solid ${({ theme }) => theme.know};
+    outline-offset: 1px;
+  }
+`;
+
 /** Finished batches, newest first. */
 export function LedgerList() {
   const [search, setSearch] = useState('');
-  const ledger = api.useLedgerInfiniteQuery(search, { refetchOnMountOrArgChange: true });
+  const [tag, setTag] = useState('');
+  const [isGone, setGone] = useState(false);
+  const asked = new URLSearchParams({ search, ...(tag !== '' && { tag }), ...(isGone && { gone: '1' }) }).toString();
+  const ledger = api.useLedgerInfiniteQuery(asked, { refetchOnMountOrArgChange: true });
+  const { data: tags = [] } = recordApi.useTagsQuery();
+  const isAll = search === '' && tag === '' && !isGone;
   const entries = ledger.data?.pages.flatMap((page) => page.rows);
   const printer = usePrinter();
   return (
@@ -26,24 +61,39 @@ export function LedgerList() {
         <span className="grow" />
         <FilterField label={T.findABatch} value={search} onChange={setSearch} />
       </TitleRow>
+      <Undo />
+      <Filters role="group" aria-label={T.tags}>
+        {tags.length > 0 &&
+          [{ tag: '', records: 0 }, ...tags].map((one) => (
+            <ToggleButton key={one.tag} isSelected={tag === one.tag} onChange={() => setTag(one.tag)}>
+              {one.tag === '' ? T.anyTag : T.withTag(one.tag, one.records)}
+            </ToggleButton>
+          ))}
+        <ToggleButton isSelected={isGone} onChange={setGone}>
+          {T.deleted}
+        </ToggleButton>
+      </Filters>
       <Asked of={{ ...ledger, data: entries }} what={T.theLedger}>
         {(found) =>
-          found.length === 0 && search === '' ? (
+          found.length === 0 && isAll ? (
             <Panel>
               <h2>{T.nothingFriedYet}</h2>
               <Soft>
                 {T.aBatchArrivesHereWhen} <Link to="/fire">{T.stove}</Link>.
               </Soft>
             </Panel>
+          ) : found.length === 0 ? (
+            <Soft role="status">{isGone ? T.nothingDeleted : T.noneFound}</Soft>
           ) : (
             <>
-              {search === '' && <Trends entries={found} />}
-              <LinkList aria-label={T.finishedBatches}>
-                {found.map(({ id, name, startedAt, figures }) => (
+              {isAll && <Trends entries={found} />}
+              {isGone && <Soft>{T.deletedSays}</Soft>}
+              <LinkList aria-label={isGone ? T.deletedOnes : T.finishedBatches}>
+                {found.map(({ id, name, startedAt, figures, tags: own }) => (
                   <li key={id}>
                     <Link to={`/ledger/${id}`}>
                       <strong>{name}</strong>
-                      <small>{printer.date(Date.parse(startedAt))}</small>
+                      <small>{[printer.date(Date.parse(startedAt)), ...own].join(' · ')}</small>
                       <span>{cameOutText(figures)}</span>
                       {figures.oilMeanC !== null && figures.inBandShare !== null && (
                         <small>
@@ -61,5 +111,21 @@ export function LedgerList() {
       </Asked>
       {ledger.hasNextPage && <Button onPress={() => void ledger.fetchNextPage()}>{T.showOlderBatches}</Button>}
     </Page>
+  );
+}
+
+/** What was just deleted comes back by one tap. */
+function Undo() {
+  const { state } = useLocation() as { state: JustDeleted | null };
+  const [putBack, { isSuccess }] = recordApi.usePutBackMutation();
+  const deleted = state?.deleted;
+  if (!deleted || isSuccess) return null;
+  return (
+    <Soft role="status">
+      {T.wasDeleted(deleted.name)}{' '}
+      <Button $look="quiet" onPress={() => void putBack(deleted.id)}>
+        {T.undo}
+      </Button>
+    </Soft>
   );
 }

@@ -6,6 +6,7 @@ import {
   friedPieces,
   fryTrays,
   type LedgerRecord,
+  platesOf,
   type Proposal,
   trayOf,
   withProposal,
@@ -22,12 +23,15 @@ import { Tally } from '../ui/controls/Tally';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { COMPARE as C } from '../text/comparePhrases';
 import { isJudged, LESSON as L, triedText } from '../text/lessonPhrases';
+import { TEST } from '../text/testPhrases';
 import { trayName } from '../text/trayText';
 import { BackToStove } from './BackToStove';
 import { LessonPanel } from './LessonPanel';
 import { Looks } from './Looks';
 import { Notes } from './Notes';
 import { Outcome } from './Outcome';
+import { Gone } from './Gone';
+import { RecordTags } from './RecordTags';
 import { SideBySide } from './SideBySide';
 import { useLesson, useLooks, useWhole } from './useLooks';
 import { MatteredPanel, WholePanel } from './WholePanel';
@@ -73,6 +77,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
   const { looks, judge, key: saved } = useLooks(record);
   const lesson = useLesson(record, looks);
   const whole = useWhole(record);
+  const [isShown, setShown] = useState(false);
   // Nobody has judged it yet: that is asked before anything is shown, and stays where it is while it is answered.
   const [asksFirst] = useState(() => !record.trays.some(({ mark }) => isJudged(record.looks.looks.trays[mark])));
   if (!printer) return null;
@@ -85,10 +90,16 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
     const result = await make({ id: againId, draft: proposal ? withProposal(next, proposal, record.id) : next });
     if ('data' in result && result.data) await navigate(`/bench/${result.data.id}/fry`);
   };
-  const asks = record.trays.map(({ mark, figures: of }) => (
+  const { test } = draft;
+  // Of a blind test nothing says which plate is which before both are judged.
+  const plates = test?.blind && !isShown ? platesOf(test) : null;
+  const isBlind = plates !== null && !plates.every((mark) => isJudged(looks.trays[mark]));
+  const places = isBlind ? plates : record.trays.map(({ mark }) => mark);
+  const asked = places.flatMap((mark) => record.trays.find((one) => one.mark === mark) ?? []);
+  const asks = asked.map(({ mark, figures: of }, i) => (
     <Looks
       key={mark}
-      title={record.trays.length > 1 ? L.ofTray(trayName(trayOf(draft, mark))) : L.how}
+      title={isBlind ? TEST.howPlate(i + 1) : record.trays.length > 1 ? L.ofTray(trayName(trayOf(draft, mark))) : L.how}
       looks={looks.trays[mark] ?? {}}
       burst={of.burst}
       saved={saved}
@@ -131,11 +142,18 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
                 />
               </Suspense>
             )}
-            <Outcome record={record} printer={printer} />
+            {!isBlind && <Outcome record={record} printer={printer} />}
           </Panel>
           {!asksFirst && asks}
-          {whole && <WholePanel whole={whole} printer={printer} />}
-          <SideBySide record={record} looks={looks} />
+          {whole && !isBlind && <WholePanel whole={whole} printer={printer} />}
+          {isBlind ? (
+            <Panel aria-label={L.sideBySide}>
+              <Soft>{TEST.hidden}</Soft>
+              <Button onPress={() => setShown(true)}>{TEST.reveal}</Button>
+            </Panel>
+          ) : (
+            <SideBySide record={record} looks={looks} />
+          )}
         </div>
         <div>
           {draft.trying && (
@@ -145,12 +163,14 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
               <Link to={`/ledger/${draft.trying.record}`}>{T.theOneBefore}</Link>
             </Panel>
           )}
-          <LessonPanel
-            {...{ record, looks, lesson, printer }}
-            isMaking={making.isLoading}
-            onNext={(proposal) => void again(proposal)}
-          />
-          {whole && <MatteredPanel whole={whole} printer={printer} several={record.trays.length > 1} />}
+          {!isBlind && (
+            <LessonPanel
+              {...{ record, looks, lesson, printer }}
+              isMaking={making.isLoading}
+              onNext={(proposal) => void again(proposal)}
+            />
+          )}
+          {whole && !isBlind && <MatteredPanel whole={whole} printer={printer} several={record.trays.length > 1} />}
           <Panel>
             <PanelTitle>{T.whatCameOut}</PanelTitle>
             <Tally
@@ -169,6 +189,8 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
                 .join(', ')}.`}</Soft>
             )}
             <Notes id={record.id} note={record.note} />
+            <RecordTags id={record.id} tags={record.tags} />
+            <Gone record={record} />
           </Panel>
         </div>
       </Grid>

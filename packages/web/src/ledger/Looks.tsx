@@ -1,7 +1,9 @@
 import { LOOKS, type LookId, type TrayLooks, RAMP_COLOURS } from '@ember-fold/core';
+import { Undo2 } from 'lucide-react';
 import { styled } from 'styled-components';
 import { useSave } from '../data/useSave';
 import { CRUSTS, LESSON as L, LOOK_NAME, LOOK_WORD } from '../text/lessonPhrases';
+import { TEST } from '../text/testPhrases';
 import { SAVE_TEXT } from '../text/stationWords';
 import { PanelTitle, Panel, Soft } from '../ui/controls/Panel';
 import { TickField } from '../ui/controls/TickField';
@@ -60,6 +62,9 @@ const Crust = styled(Key)<{ $colour: string }>`
   }
 `;
 
+/** As many tasters are scored. */
+const MOST_SCORES = 60;
+
 interface LooksProps {
   readonly title: string;
   readonly looks: TrayLooks;
@@ -67,7 +72,7 @@ interface LooksProps {
   readonly burst: number;
   /** Key of what is saved. */
   readonly saved: string;
-  readonly onJudge: (of: Partial<TrayLooks>) => void;
+  readonly onJudge: (of: { readonly [Id in keyof TrayLooks]?: TrayLooks[Id] | undefined }) => void;
 }
 
 /** How one tray came out: one tap each, any of it left out, taken back by the same tap. */
@@ -90,7 +95,7 @@ export function Looks({ title, looks, burst, saved, onJudge }: LooksProps) {
                 aria-label={name}
                 title={name}
                 aria-pressed={looks.crust === i}
-                onClick={() => onJudge({ crust: looks.crust === i ? undefined : i } as Partial<TrayLooks>)}
+                onClick={() => onJudge({ crust: looks.crust === i ? undefined : i })}
               />
             ))}
           </Keys>
@@ -121,20 +126,59 @@ export function Looks({ title, looks, burst, saved, onJudge }: LooksProps) {
                 type="button"
                 aria-label={L.likedOf(n)}
                 aria-pressed={looks.liked === n}
-                onClick={() => onJudge({ liked: looks.liked === n ? undefined : n } as Partial<TrayLooks>)}
+                onClick={() => onJudge({ liked: looks.liked === n ? undefined : n })}
               >
                 {n}
               </Key>
             ))}
           </Keys>
         </fieldset>
+        <Scores scores={looks.scores ?? []} onScores={(scores) => onJudge({ scores })} />
         <TickField
           label={L.keep}
           value={looks.keep === true}
-          onChange={(keep) => onJudge({ keep: keep || undefined } as Partial<TrayLooks>)}
+          onChange={(keep) => onJudge({ keep: keep || undefined })}
         />
       </Asks>
       <Soft role="status">{state === 'refused' && problem ? problem : SAVE_TEXT[state]}</Soft>
     </Panel>
+  );
+}
+
+/** One tap for each taster; the last can be taken back. */
+function Scores({
+  scores,
+  onScores,
+}: {
+  readonly scores: readonly number[];
+  readonly onScores: (scores: readonly number[] | undefined) => void;
+}) {
+  const said = scores.length === 0 ? TEST.noScores : scores.join(' ');
+  return (
+    <fieldset>
+      <legend>{`${TEST.tasters}: ${said}`}</legend>
+      <Keys>
+        {[1, 2, 3, 4, 5].map((n) => (
+          <Key
+            key={n}
+            type="button"
+            aria-label={TEST.addScore(n)}
+            disabled={scores.length >= MOST_SCORES}
+            onClick={() => onScores([...scores, n])}
+          >
+            {`+${n}`}
+          </Key>
+        ))}
+        {scores.length > 0 && (
+          <Key
+            type="button"
+            aria-label={TEST.lastScore}
+            onClick={() => onScores(scores.length > 1 ? scores.slice(0, -1) : undefined)}
+          >
+            <Undo2 size={16} aria-hidden />
+          </Key>
+        )}
+      </Keys>
+    </fieldset>
   );
 }

@@ -1,9 +1,19 @@
-import { compareShares, type LedgerRecord, type RecordLooks, trayOf, RAMP_COLOURS } from '@ember-fold/core';
-import { armsText, CRUSTS, LESSON as L, LOOK_WORD } from '../text/lessonPhrases';
+import {
+  compareScores,
+  compareShares,
+  type LedgerRecord,
+  type RecordLooks,
+  trayOf,
+  RAMP_COLOURS,
+} from '@ember-fold/core';
+import { armsText, CRUSTS, scoresText, LESSON as L, LOOK_WORD } from '../text/lessonPhrases';
 import { trayName } from '../text/trayText';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { crustColour } from '../ui/drawing/crust';
 import { RecordTable } from './RecordTable';
+
+/** The same scores give the same answer. */
+const SEED = 1;
 
 /** The trays of one evening beside one another, with what can be told from them and what cannot. */
 export function SideBySide({ record, looks }: { readonly record: LedgerRecord; readonly looks: RecordLooks }) {
@@ -18,6 +28,8 @@ export function SideBySide({ record, looks }: { readonly record: LedgerRecord; r
     first && second && first.of > 0 && second.of > 0
       ? compareShares({ yes: first.figures.burst, of: first.of }, { yes: second.figures.burst, of: second.of })
       : null;
+  const [liked, against] = [first?.looks.scores ?? [], second?.looks.scores ?? []];
+  const scored = liked.length > 0 && against.length > 0 ? compareScores(liked, against, SEED) : null;
   return (
     <Panel aria-label={L.sideBySide}>
       <PanelTitle>{L.sideBySide}</PanelTitle>
@@ -59,7 +71,11 @@ export function SideBySide({ record, looks }: { readonly record: LedgerRecord; r
       {told && first && second && (
         <p>{armsText(first.name, second.name, told, first.figures.burst + second.figures.burst)}</p>
       )}
-      {arms.some(({ looks: { liked } }) => liked !== undefined) && <Soft>{L.noLiking}</Soft>}
+      {scored && first && second ? (
+        <p>{scoresText(first.name, second.name, scored)}</p>
+      ) : (
+        arms.some(({ looks: { liked: one } }) => one !== undefined) && <Soft>{L.noLiking}</Soft>
+      )}
     </Panel>
   );
 }

@@ -18,7 +18,7 @@ export function useLooks({ id, looks }: Pick<LedgerRecord, 'id' | 'looks'>) {
     setNow(next);
     saver.change(key, next);
   };
-  const judge = (mark: TrayMark, of: Partial<TrayLooks>) => {
+  const judge = (mark: TrayMark, of: { readonly [Id in keyof TrayLooks]?: TrayLooks[Id] | undefined }) => {
     const merged = Object.entries({ ...now.trays[mark], ...of }).filter(([, value]) => value !== undefined);
     change({ ...now, trays: { ...now.trays, [mark]: Object.fromEntries(merged) } });
   };

@@ -1,7 +1,8 @@
 import { type Belief, LEARNT_KINDS, type Learnt, type LearntKind, type LearntTold } from '@ember-fold/core';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { api, problemOf } from '../data/api';
+import { problemOf } from '../data/api';
+import { learntApi } from '../data/learntApi';
 import { storeApi } from '../data/storeApi';
 import { useKitchen } from '../data/useLine';
 import { LEARNT as T, LEARNT_NAME, learntOf, learntText, learntValue, seenText } from '../text/learntPhrases';
@@ -77,7 +78,7 @@ function rowsOf({ learnt, unlearnt }: LearntTold, kind: LearntKind): Row[] {
 
 /** What this kitchen's batches have taught: what is believed, how surely, from what, and the way back. */
 export function LearntPage() {
-  const told = api.useLearntToldQuery(undefined, { refetchOnMountOrArgChange: true });
+  const told = learntApi.useLearntToldQuery(undefined, { refetchOnMountOrArgChange: true });
   const printer = useKitchen()?.printer;
   return (
     <Panel>
@@ -117,7 +118,7 @@ function Kind({
   readonly told: LearntTold;
   readonly printer: Printer;
 }) {
-  const [putUsual, { error, isLoading }] = api.usePutUsualMutation();
+  const [putUsual, { error, isLoading }] = learntApi.usePutUsualMutation();
   const { data: formulas = [] } = storeApi.useFormulasQuery();
   const nameOf = (id: string) => formulas.find((one) => one.id === id)?.name;
   return (

@@ -204,6 +204,15 @@ export function armsText(first: string, second: string, { chance, winner, needed
   return `${better} opens less with a chance of ${sure} in 100: too few to be sure. ${more}`;
 }
 
+/** Scores of two plates, by their ranks, told honestly. */
+export function scoresText(first: string, second: string, { chance, winner, needed }: ArmsTold): string {
+  const better = chance >= 0.5 ? first : second;
+  const sure = plain(100 * Math.max(chance, 1 - chance), 0);
+  if (winner !== 'none') return `${better} is liked better, with a chance of ${sure} in 100.`;
+  const more = needed === null ? '' : ` About ${needed} scores of each would settle it.`;
+  return `Which is liked better cannot be told from these scores: ${better}, with a chance of ${sure} in 100.${more}`;
+}
+
 /** What became of what was tried. */
 export function triedText({ change, opened }: Pick<Trying, 'change' | 'opened'>, burst: number, of: number): string {
   const name = changeName(change);

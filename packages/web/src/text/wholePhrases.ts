@@ -20,7 +20,7 @@ const WHOLE_NAME: Readonly<Record<WholeId, string>> = {
   'filling-kg': 'Filling when cooked',
   'filling-c': 'Filling when folded',
   'rolled-m': 'Rolled to',
-  folded: 'Pieces',
+  folded: 'Folded',
   'portion-spread': 'Portions differ by',
   wasted: 'Burst, dough and filling',
   'energy-j': 'Energy of the ring',

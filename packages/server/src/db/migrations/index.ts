@@ -12,6 +12,7 @@ import { suppers } from './011-suppers.js';
 import { calendar } from './012-calendar.js';
 import { looks } from './013-looks.js';
 import { learnt } from './014-learnt.js';
+import { tags } from './015-tags.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -32,4 +33,5 @@ export const MIGRATIONS: readonly Migration[] = [
   calendar,
   looks,
   learnt,
+  tags,
 ];

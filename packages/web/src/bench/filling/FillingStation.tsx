@@ -21,7 +21,8 @@ import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import { editBatch, useEdit } from '../../data/useEdit';
 import { listNames } from '../../text/printer';
-import { TRAY, trayNames } from '../../text/trayText';
+import { trayNames } from '../../text/trayText';
+import { TRAY_SHEET } from '../../text/traySheetPhrases';
 import { type Line, usePantry } from '../../data/useLine';
 import { Button } from '../../ui/controls/Button';
 import { TickField } from '../../ui/controls/TickField';
@@ -168,13 +169,13 @@ function Shared({ line: { batch, draft } }: { readonly line: Line }) {
   const names = trayNames(batch);
   return (
     <>
-      <Soft>{TRAY.sharedWith(listNames(others.map((one) => names.get(one)!)))}</Soft>
+      <Soft>{TRAY_SHEET.sharedWith(listNames(others.map((one) => names.get(one)!)))}</Soft>
       <Button
         $look="quiet"
         style={{ padding: 0 }}
         onPress={() => editBatch(`own-filling-${mark}`, (now) => withFillingOf(now, mark, 'own'))}
       >
-        {TRAY.makeOwn}
+        {TRAY_SHEET.makeOwn}
       </Button>
     </>
   );

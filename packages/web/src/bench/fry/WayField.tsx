@@ -1,6 +1,7 @@
 import { type TrayDraft, type TrayWay } from '@ember-fold/core';
 import { useEdit } from '../../data/useEdit';
-import { TRAY as T, WAY_NAME } from '../../text/trayText';
+import { WAY_NAME } from '../../text/trayText';
+import { TRAY_SHEET } from '../../text/traySheetPhrases';
 import { Pick } from '../../ui/controls/Pick';
 
 /** What becomes of the pieces of the open tray. */
@@ -8,7 +9,7 @@ export function WayField({ draft }: { readonly draft: TrayDraft }) {
   const edit = useEdit();
   return (
     <Pick<TrayWay>
-      label={T.what}
+      label={TRAY_SHEET.what}
       value={draft.way ?? 'fry'}
       options={WAY_NAME}
       onChange={(way) => edit('way', (d) => ({ ...d, way }))}

@@ -20,7 +20,8 @@ import { Cautions } from '../../ui/controls/Cautions';
 import { DEFERRAL } from '../../text/cautions';
 import { ALLERGEN_NAME, DIET_NAME, MADE_AHEAD_NAME, STEP_NAME } from '../../text/words';
 import type { Printer } from '../../text/printer';
-import { fillingName, TRAY, trayNames } from '../../text/trayText';
+import { fillingName, trayNames } from '../../text/trayText';
+import { TRAY_SHEET } from '../../text/traySheetPhrases';
 import { OWN } from '../../text/ownStepPhrases';
 import { Button } from '../../ui/controls/Button';
 import { Pick } from '../../ui/controls/Pick';
@@ -117,7 +118,7 @@ function ownStretches(steps: readonly ChainStep[], batch: BatchDraft): Stretch[]
     const isFilling = id === 'filling' || id === 'cool';
     const of = mark === undefined ? '' : isFilling ? fillingName(batch, mark) : names.get(mark);
     const named = own ? own.name : of ? `${STEP_NAME[id]}, ${of}` : STEP_NAME[id];
-    const name = own || lot === undefined ? named : TRAY.lot(named, lot);
+    const name = own || lot === undefined ? named : TRAY_SHEET.lot(named, lot);
     return { key: `${id} ${own?.id ?? ''} ${mark ?? ''} ${lot ?? ''}`, name, kind, startMs, endMs };
   });
 }

@@ -1,4 +1,3 @@
-import { Waypoints } from 'lucide-react';
 import { Suspense, useState } from 'react';
 import { SHARED as T } from '../../text/sharedPhrases';
 import { lazyPart } from '../lazyPart';
@@ -12,8 +11,13 @@ export function WhereFrom(props: WhereFromProps) {
   const [isOpen, setOpen] = useState(false);
   return (
     <>
-      <Button $look="quiet" style={{ flex: 'none', width: 44, minHeight: 44, padding: 0 }} aria-label={T.whereFrom} onPress={() => setOpen(true)}>
-        <Waypoints size={18} aria-hidden />
+      <Button
+        $look="quiet"
+        style={{ flex: 'none', width: 44, minHeight: 44, padding: 0 }}
+        aria-label={T.whereFrom}
+        onPress={() => setOpen(true)}
+      >
+        ?
       </Button>
       <Suspense fallback={null}>{isOpen && <Sources {...props} onClose={() => setOpen(false)} />}</Suspense>
     </>

@@ -1,0 +1,75 @@
+import { RANGES, TEST_CHANGES, type TestChange, testExpected, type TrayMark, trayOf, withTest } from '@ember-fold/core';
+import { useState } from 'react';
+import { editBatch } from '../data/useEdit';
+import type { Line } from '../data/useLine';
+import { expectedText, TEST as T, TEST_CHANGE_NAME } from '../text/testPhrases';
+import { Button } from '../ui/controls/Button';
+import { Problem, Row, Soft } from '../ui/controls/Panel';
+import { Pick } from '../ui/controls/Pick';
+import { Actions, Sheet } from '../ui/controls/Sheet';
+import { TickField } from '../ui/controls/TickField';
+import { CountField } from '../ui/controls/UnitFields';
+
+const NAMES = Object.fromEntries(TEST_CHANGES.map((change) => [change, TEST_CHANGE_NAME[change]])) as Record<
+  TestChange,
+  string
+>;
+
+interface TestSheetProps {
+  readonly line: Line;
+  readonly mark: TrayMark;
+  readonly onClose: () => void;
+}
+
+/** One tray becomes two that differ by one thing: what, how many, and whether they are judged blind. */
+export function TestSheet({ line: { batch, kitchen }, mark, onClose }: TestSheetProps) {
+  const draft = trayOf(batch, mark);
+  const [change, setChange] = useState<TestChange>('press-air');
+  const [pieces, setPieces] = useState(Math.max(1, Math.round(draft.pieces / 2)));
+  const [blind, setBlind] = useState(true);
+  const [swapped] = useState(() => Math.random() < 0.5);
+  const ask = { change, pieces, blind, swapped };
+  const isPossible = withTest(batch, mark, ask) !== null;
+  return (
+    <Sheet title={T.title} isOpen onClose={onClose}>
+      <Soft>{T.says}</Soft>
+      <Row>
+        <Pick<TestChange> label={T.change} value={change} options={NAMES} onChange={setChange} />
+      </Row>
+      <Row>
+        <CountField label={T.each} value={pieces} {...RANGES.draft.pieces} onChange={setPieces} />
+      </Row>
+      <TickField label={T.blind} value={blind} onChange={setBlind} />
+      {isPossible ? (
+        <p role="status">{expectedText(testExpected(draft, kitchen, change), change, pieces)}</p>
+      ) : (
+        <Problem>{T.cannot}</Problem>
+      )}
+      <Actions>
+        <Button
+          $look="primary"
+          isDisabled={!isPossible}
+          onPress={() => {
+            editBatch(`test-${crypto.randomUUID()}`, (now) => {
+              const made = withTest(now, mark, ask);
+              if (!made?.test) return made;
+              // Each tray says what it is, on the board and in the pot.
+              const { of, against } = made.test;
+              return {
+                ...made,
+                trays: {
+                  ...made.trays,
+                  [of]: { ...made.trays[of]!, label: T.usual },
+                  [against]: { ...made.trays[against]!, label: NAMES[change] },
+                },
+              };
+            });
+            onClose();
+          }}
+        >
+          {T.make}
+        </Button>
+      </Actions>
+    </Sheet>
+  );
+}

@@ -1,0 +1,21 @@
+import type { TagCount } from '@ember-fold/core';
+import { api } from './api';
+
+/** Tags of records, and records that go and come back. */
+export const recordApi = api.injectEndpoints({
+  endpoints: (build) => ({
+    tags: build.query<readonly TagCount[], void>({ query: () => '/ledger/tags', providesTags: ['Ledger'] }),
+    setTag: build.mutation<{ readonly tags: readonly string[] }, { id: string; tag: string; on: boolean }>({
+      query: ({ id, ...body }) => ({ url: `/ledger/${id}/tags`, method: 'PUT', body }),
+      invalidatesTags: ['Ledger', 'Record'],
+    }),
+    deleteRecord: build.mutation<void, string>({
+      query: (id) => ({ url: `/ledger/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Ledger', 'Record', 'Learnt'],
+    }),
+    putBack: build.mutation<{ readonly id: string }, string>({
+      query: (id) => ({ url: `/ledger/${id}/back`, method: 'POST', body: {} }),
+      invalidatesTags: ['Ledger', 'Record', 'Learnt'],
+    }),
+  }),
+});
