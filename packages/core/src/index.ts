@@ -97,6 +97,7 @@ export {
   crustName,
   LIFT_COLOUR,
   RAMP_COLOURS,
+  RAMP_SKINS,
   rampPlace,
 } from './frying/colour.js';
 export { burnerW, oilAfterRest, potAtRest, RING_S, ringLagS } from './oil/pot.js';
@@ -225,6 +226,7 @@ export {
   type TestExpected,
   withTest,
 } from './plan/sideBySide.js';
+export { type CrustRead, type Picture, type PictureFault, readCrust, type SeenPiece } from './camera/readCrust.js';
 export { type Happened, observationsOf } from './plan/observe.js';
 export { type Belief, doughKey, HAND_WORKS, type HandWork, type Learnt, type Scalding } from './draft/learnt.js';
 export { type CauseChance, type CauseId, CAUSES, rankCauses } from './learning/causes.js';
@@ -236,6 +238,7 @@ export {
   type LookId,
   type LookOf,
   type RecordLooks,
+  type SeenColour,
   type Symptom,
   symptomsSeen,
   type TrayLooks,

@@ -18,6 +18,16 @@ export function crustName(colour: number): CrustName {
 /** Colour B of the six places on the crust ramp, raw to dark. Source: docs/models/frying.md, our own. */
 export const RAMP_COLOURS: readonly number[] = [0, 0.5, 0.9, 1.25, 1.7, 2.4];
 
+/** The six skins of the crust ramp as the product draws them, sRGB, raw to dark. Ours; see docs/models/camera.md. */
+export const RAMP_SKINS: readonly (readonly [number, number, number])[] = [
+  [0xf1, 0xe3, 0xc2],
+  [0xeb, 0xcf, 0x94],
+  [0xdd, 0xa1, 0x4a],
+  [0xcc, 0x86, 0x34],
+  [0x98, 0x53, 0x1f],
+  [0x55, 0x29, 0x0f],
+];
+
 /**
  * Colour B of a place on the crust ramp, 0 raw to 5 dark; between two places it is blended.
  * @example colourOnRamp(2) // 0.9

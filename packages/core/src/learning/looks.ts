@@ -16,10 +16,22 @@ export const LOOKS = {
 export type LookId = keyof typeof LOOKS;
 export type LookOf<Id extends LookId> = (typeof LOOKS)[Id][number];
 
+/** Colour of a tray's pieces as a picture told it: places on the crust ramp, 0–5. */
+export interface SeenColour {
+  readonly place: number;
+  readonly palest: number;
+  readonly darkest: number;
+  readonly pieces: number;
+  /** Pieces whose skin differs a lot within itself. */
+  readonly patchy: number;
+}
+
 /** How one tray came out; what is missing was not judged. */
 export type TrayLooks = { readonly [Id in LookId]?: LookOf<Id> } & {
   /** Place on the crust ramp, 0 raw to 5 dark. */
   readonly crust?: number;
+  /** What a picture of its pieces said of their colour; absent: none was taken. */
+  readonly photo?: SeenColour;
   /** How it was liked, 1–5. */
   readonly liked?: number;
   /** Scores of those who tasted it, 1–5 each; absent: nobody scored it. */
@@ -63,8 +75,8 @@ export function symptomsSeen(
   const { crust, even, blisters, grease, bite, ring, filling, amount, salt, sizes } = looks;
   const judged: [Symptom, boolean | undefined][] = [
     ['opened', figures && figures.fried + figures.burst > 0 ? figures.burst > 0 : looks.opened && true],
-    ['dark', crust === undefined ? undefined : crust > GOLDEN.to],
-    ['pale', crust === undefined ? undefined : crust < GOLDEN.from],
+    ['dark', crust === undefined ? undefined : Math.round(crust) > GOLDEN.to],
+    ['pale', crust === undefined ? undefined : Math.round(crust) < GOLDEN.from],
     ['raw-ring', ring && ring === 'raw'],
     ['greasy', grease && grease === 'greasy'],
     ['tough', bite && bite === 'tough'],

@@ -60,6 +60,8 @@ export interface LedgerRecord {
   readonly note: LedgerNote;
   readonly looks: LooksRow;
   readonly tags: readonly string[];
+  /** Trays that have a picture. */
+  readonly photos: readonly TrayMark[];
   /** When it was deleted; it can be put back for thirty days. `null`: it is not. */
   readonly goneAt: string | null;
 }

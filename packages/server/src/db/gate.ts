@@ -1,7 +1,7 @@
 import { createPool, type Pool, type PoolConnection, type ResultSetHeader, type RowDataPacket } from 'mysql2/promise';
 
 /** A value that may stand for a placeholder. `undefined` is refused by the driver; use `null`. */
-type SqlValue = string | number | boolean | Date | null;
+type SqlValue = string | number | boolean | Date | null | Buffer;
 
 /** What table files need: rows, changes. The pool or one connection inside a transaction. */
 export interface Queries {

@@ -9,6 +9,7 @@ import {
   type Paged,
   planTrays,
   plannedFigures,
+  type TrayMark,
 } from '@ember-fold/core';
 import { Router } from 'express';
 import { listActs } from '../db/actTable.js';
@@ -16,6 +17,7 @@ import { listCookActs } from '../db/cookTable.js';
 import { readBatch } from '../db/batchTable.js';
 import { readLooks, writeLooks } from '../db/looksTable.js';
 import { readNote, writeNote } from '../db/noteTable.js';
+import { deletePhoto, listPhotos, readPhoto, writePhoto } from '../db/photoTable.js';
 import { traceReadings } from '../db/readingTable.js';
 import { goneAt, listEndedStoves, type ListedStove, readStove, writeFigures, writeGone } from '../db/stoveTable.js';
 import { addTag, countTags, listTags, removeTag } from '../db/tagTable.js';
@@ -23,6 +25,8 @@ import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { SCHEMAS, searchOf, tagOf, validate } from './validate.js';
 
+/** What every JPEG begins with. */
+const JPEG_BEGINS = 0xffd8ff;
 /** Tags of one record, at most. */
 const MOST_TAGS = 12;
 /** Records in one page of the list. */
@@ -103,6 +107,7 @@ export function ledgerRoutes({ gate, live, lessons, clockMs }: Context): Router 
       note: await readNote(gate, id),
       looks: await readLooks(gate, id),
       tags: (await listTags(gate, [id])).get(id) ?? [],
+      photos: await listPhotos(gate, id),
       goneAt: (await goneAt(gate, id))?.toISOString() ?? null,
     };
     res.json(answer);
@@ -125,6 +130,32 @@ export function ledgerRoutes({ gate, live, lessons, clockMs }: Context): Router 
     await (on ? addTag : removeTag)(gate, id, tag);
     live.changed('ledger', id);
     res.json({ tags: (await listTags(gate, [id])).get(id) ?? [] });
+  });
+
+  /** Only a JPEG is kept, and only as that it is handed out. */
+  router.put('/:id/photos/:mark', async (req, res) => {
+    const { id, mark } = validate<{ id: string; mark: TrayMark }>(SCHEMAS.photoOf, req.params);
+    const { jpeg } = validate<{ jpeg: string }>(SCHEMAS.photo, req.body);
+    await requireRecord(id);
+    const bytes = Buffer.from(jpeg, 'base64');
+    if (bytes.readUIntBE(0, 3) !== JPEG_BEGINS) throw new ApiError('BAD_INPUT', undefined, 'jpeg');
+    await writePhoto(gate, id, mark, bytes, new Date(clockMs()));
+    live.changed('ledger', id);
+    res.status(204).end();
+  });
+
+  router.get('/:id/photos/:mark', async (req, res) => {
+    const { id, mark } = validate<{ id: string; mark: TrayMark }>(SCHEMAS.photoOf, req.params);
+    const jpeg = await readPhoto(gate, id, mark);
+    if (!jpeg) throw new ApiError('NOT_FOUND');
+    res.type('image/jpeg').set('X-Content-Type-Options', 'nosniff').send(jpeg);
+  });
+
+  router.delete('/:id/photos/:mark', async (req, res) => {
+    const { id, mark } = validate<{ id: string; mark: TrayMark }>(SCHEMAS.photoOf, req.params);
+    await deletePhoto(gate, id, mark);
+    live.changed('ledger', id);
+    res.status(204).end();
   });
 
   const setGone = async (id: string, at: Date | null) => {

@@ -72,3 +72,22 @@ test('a planned test is kept with its batch; scores of tasters are kept, and wha
     expect((await scored(bad)).status).toBe(400);
   expect((await scored([4, 5, 3])).status).toBe(200);
 });
+
+test('a picture of a tray is kept small, handed out as what it is, replaced and taken away; what is no JPEG is refused', async () => {
+  const path = `/api/ledger/${first}/photos/A`;
+  const jpeg = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(400, 7)]);
+  const put = (body: unknown, to = path) => app.call('PUT', to, body);
+  expect((await put({ jpeg: jpeg.toString('base64') })).status).toBe(204);
+  expect((await put({ jpeg: jpeg.toString('base64') })).status).toBe(204);
+  expect((await app.call('GET', `/api/ledger/${first}`)).body.photos).toEqual(['A']);
+  const given = await fetch(`${app.url}${path}`);
+  expect(given.headers.get('content-type')).toBe('image/jpeg');
+  expect(Buffer.from(await given.arrayBuffer())).toEqual(jpeg);
+  const page = Buffer.from(`<script>${'x'.repeat(200)}</script>`).toString('base64');
+  for (const bad of [{ jpeg: page }, { jpeg: '%%%' }, { jpeg: 'A'.repeat(200_000) }, {}])
+    expect((await put(bad)).status).toBeGreaterThanOrEqual(400);
+  expect((await put({ jpeg: jpeg.toString('base64') }, `/api/ledger/${first}/photos/Z`)).status).toBe(400);
+  expect((await put({ jpeg: jpeg.toString('base64') }, `/api/ledger/${randomUUID()}/photos/A`)).status).toBe(404);
+  expect((await app.call('DELETE', path)).status).toBe(204);
+  expect((await app.call('GET', path)).status).toBe(404);
+});

@@ -106,7 +106,14 @@ const guestGroups = Joi.array().items(guests).max(RANGES.supper.groups.most).uni
 
 const trayLooks = Joi.object({
   ...Object.fromEntries(Object.entries(LOOKS).map(([id, of]) => [id, Joi.string().valid(...of)])),
-  crust: within({ least: 0, most: 5 }).integer().optional(),
+  crust: within({ least: 0, most: 5 }).optional(),
+  photo: Joi.object({
+    place: within({ least: 0, most: 5 }),
+    palest: within({ least: 0, most: 5 }),
+    darkest: within({ least: 0, most: 5 }),
+    pieces: within({ least: 1, most: 200 }).integer(),
+    patchy: within({ least: 0, most: 200 }).integer(),
+  }).optional(),
   liked: within({ least: 1, most: 5 }).integer().optional(),
   scores: Joi.array()
     .items(within({ least: 1, most: 5 }).integer())
@@ -356,6 +363,9 @@ export const SCHEMAS = {
       eatenFirst: mark.optional(),
     }).required(),
   }).required(),
+  photoOf: Joi.object({ id: uuid, mark: mark.required() }),
+  // Small pictures: a larger one is made smaller in the page.
+  photo: Joi.object({ jpeg: Joi.string().base64().min(100).max(160_000).required() }).required(),
   tag: Joi.object({ tag: Joi.string().max(200).required(), on: flag }).required(),
   notes: Joi.object({ version, notes: Joi.string().allow('').max(10_000).required() }).required(),
 };

@@ -9,6 +9,14 @@ export const recordApi = api.injectEndpoints({
       query: ({ id, ...body }) => ({ url: `/ledger/${id}/tags`, method: 'PUT', body }),
       invalidatesTags: ['Ledger', 'Record'],
     }),
+    savePhoto: build.mutation<void, { id: string; mark: string; jpeg: string }>({
+      query: ({ id, mark, jpeg }) => ({ url: `/ledger/${id}/photos/${mark}`, method: 'PUT', body: { jpeg } }),
+      invalidatesTags: ['Record'],
+    }),
+    deletePhoto: build.mutation<void, { id: string; mark: string }>({
+      query: ({ id, mark }) => ({ url: `/ledger/${id}/photos/${mark}`, method: 'DELETE' }),
+      invalidatesTags: ['Record'],
+    }),
     deleteRecord: build.mutation<void, string>({
       query: (id) => ({ url: `/ledger/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Ledger', 'Record', 'Learnt'],

@@ -1,4 +1,4 @@
-import { compareRecords, type LedgerRecord, RAMP_COLOURS } from '@ember-fold/core';
+import { compareRecords, type LedgerRecord, colourOnRamp } from '@ember-fold/core';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { X } from 'lucide-react';
 import { Link, useSearchParams } from 'react-router';
@@ -106,7 +106,7 @@ function Beside({ records, onRemove }: BesideProps) {
                 {values.map((value, i) => (
                   <td key={records[i]!.id}>
                     {what === 'crust' && value !== null && (
-                      <i style={{ background: crustColour(RAMP_COLOURS[value]!) }} aria-hidden />
+                      <i style={{ background: crustColour(colourOnRamp(value)) }} aria-hidden />
                     )}
                     {value === null ? '–' : rowText(what, value, printer)}
                     {against[i] !== null && <small>{C.against(against[i]!)}</small>}

@@ -102,6 +102,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
       title={isBlind ? TEST.howPlate(i + 1) : record.trays.length > 1 ? L.ofTray(trayName(trayOf(draft, mark))) : L.how}
       looks={looks.trays[mark] ?? {}}
       burst={of.burst}
+      photo={{ recordId: record.id, mark, hasPhoto: record.photos.includes(mark) }}
       saved={saved}
       onJudge={(what) => judge(mark, what)}
     />

@@ -1,4 +1,4 @@
-import { LOOKS, type LookId, type TrayLooks, RAMP_COLOURS } from '@ember-fold/core';
+import { LOOKS, type LookId, type TrayLooks, type TrayMark, RAMP_COLOURS } from '@ember-fold/core';
 import { Undo2 } from 'lucide-react';
 import { styled } from 'styled-components';
 import { useSave } from '../data/useSave';
@@ -8,6 +8,7 @@ import { SAVE_TEXT } from '../text/stationWords';
 import { PanelTitle, Panel, Soft } from '../ui/controls/Panel';
 import { TickField } from '../ui/controls/TickField';
 import { crustColour } from '../ui/drawing/crust';
+import { PhotoColour } from './PhotoColour';
 
 const Asks = styled.div`
   display: grid;
@@ -70,14 +71,18 @@ interface LooksProps {
   readonly looks: TrayLooks;
   /** Pieces that opened; 0: where they opened is not asked. */
   readonly burst: number;
+  /** Where a picture of its pieces is kept; absent: none is taken. */
+  readonly photo?: { readonly recordId: string; readonly mark: TrayMark; readonly hasPhoto: boolean };
   /** Key of what is saved. */
   readonly saved: string;
   readonly onJudge: (of: { readonly [Id in keyof TrayLooks]?: TrayLooks[Id] | undefined }) => void;
 }
 
 /** How one tray came out: one tap each, any of it left out, taken back by the same tap. */
-export function Looks({ title, looks, burst, saved, onJudge }: LooksProps) {
+export function Looks({ title, looks, burst, photo, saved, onJudge }: LooksProps) {
   const { state, problem } = useSave(saved);
+  // A picture tells it finer than the six do.
+  const place = looks.crust === undefined ? null : Math.round(looks.crust);
   const ids = (Object.keys(LOOKS) as LookId[]).filter((id) => id !== 'opened' || burst > 0);
   return (
     <Panel aria-label={title}>
@@ -94,11 +99,12 @@ export function Looks({ title, looks, burst, saved, onJudge }: LooksProps) {
                 $colour={crustColour(RAMP_COLOURS[i]!)}
                 aria-label={name}
                 title={name}
-                aria-pressed={looks.crust === i}
-                onClick={() => onJudge({ crust: looks.crust === i ? undefined : i })}
+                aria-pressed={place === i}
+                onClick={() => onJudge({ crust: place === i ? undefined : i })}
               />
             ))}
           </Keys>
+          {photo && <PhotoColour {...photo} seen={looks.photo ?? null} onSeen={(seen) => onJudge(seen)} />}
         </fieldset>
         {ids.map((id) => (
           <fieldset key={id}>

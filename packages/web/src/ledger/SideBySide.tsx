@@ -4,7 +4,7 @@ import {
   type LedgerRecord,
   type RecordLooks,
   trayOf,
-  RAMP_COLOURS,
+  colourOnRamp,
 } from '@ember-fold/core';
 import { armsText, CRUSTS, scoresText, LESSON as L, LOOK_WORD } from '../text/lessonPhrases';
 import { trayName } from '../text/trayText';
@@ -56,8 +56,8 @@ export function SideBySide({ record, looks }: { readonly record: LedgerRecord; r
                     '–'
                   ) : (
                     <>
-                      <i style={{ background: crustColour(RAMP_COLOURS[crust]!) }} aria-hidden />
-                      {CRUSTS[crust]}
+                      <i style={{ background: crustColour(colourOnRamp(crust)) }} aria-hidden />
+                      {CRUSTS[Math.round(crust)]}
                     </>
                   )}
                 </td>

@@ -46,7 +46,7 @@ export function rowText(what: RecordRow['what'], value: number, p: Printer): str
     case 'oil-c':
       return p.temp(value);
     case 'crust':
-      return CRUSTS[value] ?? '';
+      return CRUSTS[Math.round(value)] ?? '';
     case 'turns':
       return `${plain(value, 1)} times`;
     case 'pieces':

@@ -13,6 +13,7 @@ import { calendar } from './012-calendar.js';
 import { looks } from './013-looks.js';
 import { learnt } from './014-learnt.js';
 import { tags } from './015-tags.js';
+import { photos } from './016-photos.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -34,4 +35,5 @@ export const MIGRATIONS: readonly Migration[] = [
   looks,
   learnt,
   tags,
+  photos,
 ];

@@ -1,15 +1,7 @@
-import { RAMP_COLOURS } from '@ember-fold/core';
+import { RAMP_COLOURS, RAMP_SKINS } from '@ember-fold/core';
 
 /** The crust ramp: predicted or seen colour, nowhere else. Stops on the colour scale B. */
-const SKINS: readonly (readonly [number, number, number])[] = [
-  [0xf1, 0xe3, 0xc2],
-  [0xeb, 0xcf, 0x94],
-  [0xdd, 0xa1, 0x4a],
-  [0xcc, 0x86, 0x34],
-  [0x98, 0x53, 0x1f],
-  [0x55, 0x29, 0x0f],
-];
-const RAMP = SKINS.map((skin, i) => [RAMP_COLOURS[i]!, ...skin] as const);
+const RAMP = RAMP_SKINS.map((skin, i) => [RAMP_COLOURS[i]!, ...skin] as const);
 
 /** CSS colour of a crust of colour B, blended between the ramp's stops. */
 export function crustColour(colour: number): string {
