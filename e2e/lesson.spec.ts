@@ -1,5 +1,6 @@
-import type { Batch, LedgerRecord } from '@ember-fold/core';
-import { axeFindsNothing, expect, fitsAcross, read, settled, test } from './kitchen';
+import { type Batch, type Learnt, type LedgerRecord, START_GATE } from '@ember-fold/core';
+import { randomUUID } from 'node:crypto';
+import { axeFindsNothing, expect, fitsAcross, plannedBatch, product, read, settled, test } from './kitchen';
 
 interface Row {
   readonly id: string;
@@ -80,4 +81,112 @@ test('two records beside one another: traces from the drop, figures against the 
   await page.reload();
   await page.getByRole('button', { name: 'Take Squash and sage half-moons, first try out' }).click();
   await expect(beside.getByRole('columnheader')).toHaveCount(1);
+});
+
+const send = async (method: string, path: string, body: unknown) => {
+  const headers = { 'content-type': 'application/json' };
+  const answer = await fetch(`${product().address}/api${path}`, { method, headers, body: JSON.stringify(body) });
+  expect([path, answer.ok]).toEqual([path, true]);
+};
+
+test('the whole of a record: what mattered, a photo read by its paper, a tag, deleted and put back; what it taught', async ({
+  page,
+}) => {
+  const { id } = await named('Squash and sage half-moons, first try');
+  const before = await read<Learnt>('/learnt');
+  await page.goto(`/ledger/${id}`);
+  const mattered = page.getByRole('region', { name: 'What differed, and what it did' });
+  await expect(mattered.getByRole('listitem').first()).toContainText(/Time in the oil: .* instead of .*darker/);
+  const whole = page.getByRole('region', { name: 'From flour to table' });
+  await expect(whole.getByRole('row').filter({ hasText: 'Energy of the ring' })).toContainText(/kWh/);
+  await expect(whole.getByRole('row').filter({ hasText: 'Liquid poured' })).toContainText(/\d+ g.*\d+ g/);
+
+  // A plate with three brown pieces beside a sheet of paper, under a warm lamp.
+  const png = await page.evaluate(() => {
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [640, 480];
+    const draw = canvas.getContext('2d')!;
+    const lamp = (r: number, g: number, b: number) => `rgb(${0.95 * r} ${0.86 * g} ${0.72 * b})`;
+    draw.fillStyle = lamp(90, 100, 115);
+    draw.fillRect(0, 0, 640, 480);
+    draw.fillStyle = lamp(243, 243, 243);
+    draw.fillRect(40, 20, 420, 130);
+    draw.fillStyle = lamp(0x98, 0x53, 0x1f);
+    for (const x of [120, 300, 480]) {
+      draw.beginPath();
+      draw.ellipse(x, 320, 70, 50, 0, 0, 7);
+      draw.fill();
+    }
+    return canvas.toDataURL('image/png').split(',')[1]!;
+  });
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Read it from a photo' }).click();
+  await (await chooser).setFiles({ name: 'plate.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') });
+  await expect(page.getByText(/^3 pieces: (brown|deep golden) \((3\.[7-9]|4|4\.[0-3])\)/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take this colour' }).click();
+  await expect(page.getByRole('img', { name: 'Photo of the lifted pieces' })).toBeVisible();
+  await expect.poll(async () => (await read<LedgerRecord>(`/ledger/${id}`)).looks.looks.trays.A!.photo?.pieces).toBe(3);
+  await axeFindsNothing(page, 'a record with a photo');
+
+  await page.getByRole('textbox', { name: 'Add a tag' }).fill('Market');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Tags' }).getByText('market')).toBeVisible();
+  await page.getByRole('button', { name: 'Delete this record' }).click();
+  await expect(page.getByText('“Squash and sage half-moons, first try” is deleted.')).toBeVisible();
+  expect(await named('Squash and sage half-moons, first try')).toBeUndefined();
+  expect((await read<Learnt>('/learnt')).opens!['half-moon']!.count).toBe(before.opens!['half-moon']!.count - 1);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: /^market 1$/ }).click();
+  await expect(page.getByRole('list', { name: 'Finished batches' }).getByRole('listitem')).toHaveCount(1);
+  await axeFindsNothing(page, 'the ledger');
+
+  // What it taught stands in the Store, and can be put back to what is usual.
+  await page.goto('/store/learnt');
+  await page.getByRole('button', { name: /^Use the usual: How often pieces open/ }).click();
+  await expect(page.getByRole('button', { name: /^Use what was learnt: How often pieces open/ })).toBeVisible();
+  expect((await read<Learnt>('/learnt')).opens).toBeUndefined();
+  await page.getByRole('button', { name: /^Use what was learnt: How often pieces open/ }).click();
+  await axeFindsNothing(page, 'what was learnt');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await fitsAcross(page, 'what was learnt');
+});
+
+test('a test is planned: two trays that differ by one thing, judged blind, named when both are judged', async ({
+  page,
+}) => {
+  const id = await plannedBatch('Tested', 12);
+  await page.goto(`/bench/${id}/fold`);
+  await settled(page);
+  // Where the figures come from is one tap away.
+  await page.getByRole('button', { name: 'Where figures come from' }).click();
+  await expect(page.getByRole('list', { name: 'Where figures come from' })).toContainText(/Speed of colouring.*learnt/);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Trays', exact: true }).click();
+  await page.getByRole('button', { name: 'Plan a test' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Side by side: one thing changed' });
+  await expect(sheet.getByRole('status')).toContainText('would be needed to see that');
+  await sheet.getByRole('button', { name: 'Make the two trays' }).click();
+  await expect.poll(async () => (await read<Batch>(`/batches/${id}`)).draft.test?.blind).toBe(true);
+  const { draft } = await read<Batch>(`/batches/${id}`);
+  expect(draft.trays.B!.pieces).toBe(draft.trays.A!.pieces);
+
+  // Fried in one go; then nobody is told which plate is which.
+  await send('POST', `/batches/${id}/stove`, { speed: 60, gate: START_GATE });
+  const all = Array.from({ length: 12 }, (_, i) => i + 1);
+  await send('POST', `/batches/${id}/stove/acts`, { id: randomUUID(), atS: 1, kind: 'drop', pieces: all });
+  await send('POST', `/batches/${id}/stove/acts`, { id: randomUUID(), atS: 2, kind: 'lift', pieces: all });
+  await send('POST', `/batches/${id}/stove/finish`, {});
+  await page.goto(`/ledger/${id}`);
+  const hidden = page.getByText('Judge both plates first.');
+  await expect(hidden).toBeVisible();
+  await expect(page.getByText('Press the air out')).toHaveCount(0);
+  for (const n of [1, 2]) {
+    const plate = page.getByRole('region', { name: `How did plate ${n} come out?` });
+    await plate.getByRole('button', { name: 'Add a score of 4' }).click();
+    if (n === 1) await expect(hidden).toBeVisible();
+  }
+  await expect(hidden).toBeHidden();
+  const both = page.getByRole('region', { name: 'Side by side' });
+  await expect(both).toContainText('Press the air out from the fold');
+  await expect(both).toContainText('cannot be told from these scores');
 });
