@@ -8,7 +8,8 @@ import { Choice } from '../ui/controls/Choice';
 import { Problem, Row, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
 import { Actions, Sheet } from '../ui/controls/Sheet';
-import { GramField, LitreField, MeasureField } from '../ui/controls/UnitFields';
+import { LitreField, MeasureField } from '../ui/controls/MoreFields';
+import { GramField } from '../ui/controls/UnitFields';
 
 type By = 'line' | 'all' | 'pan';
 

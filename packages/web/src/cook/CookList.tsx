@@ -9,7 +9,7 @@ import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
 import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
-import { MinutesField } from '../ui/controls/UnitFields';
+import { MinutesField } from '../ui/controls/MoreFields';
 import { usePrinter } from '../ui/printing';
 
 /** Batches that can be run, and timers set by hand. */

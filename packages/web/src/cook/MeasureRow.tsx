@@ -7,7 +7,8 @@ import { MEASURE_NAME, measureText } from '../text/cookText';
 import type { Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';
 import { LiveScale } from '../ui/controls/LiveScale';
-import { CountField, GramField, MinutesField, LengthField, TempField } from '../ui/controls/UnitFields';
+import { MinutesField, TempField } from '../ui/controls/MoreFields';
+import { CountField, GramField, LengthField } from '../ui/controls/UnitFields';
 import { PHONE } from '../ui/theme';
 
 const Measure = styled.div`

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { Button } from '../ui/controls/Button';
 import { Panel, Soft } from '../ui/controls/Panel';
-import { TempField } from '../ui/controls/UnitFields';
+import { TempField } from '../ui/controls/MoreFields';
 import { beliefText, listText, LOOKS_NAME } from '../text/fireWords';
 import type { Printer } from '../text/printer';
 

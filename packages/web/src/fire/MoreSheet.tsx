@@ -5,7 +5,7 @@ import { editKitchen } from '../data/editKitchen';
 import { Button } from '../ui/controls/Button';
 import { PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
-import { VolumeField, TempField } from '../ui/controls/UnitFields';
+import { VolumeField, TempField } from '../ui/controls/MoreFields';
 import { fitText, handsText } from '../text/fireWords';
 import type { Printer } from '../text/printer';
 import { CrumbQuestion } from './CrumbQuestion';

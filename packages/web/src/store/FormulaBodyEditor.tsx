@@ -21,7 +21,7 @@ import { FormulaTable } from '../ui/controls/FormulaTable';
 import { Row, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
 import { RawPick } from '../ui/controls/RawPick';
-import { PercentField } from '../ui/controls/UnitFields';
+import { PercentField } from '../ui/controls/MoreFields';
 import { StiffnessDial } from '../ui/drawing/StiffnessDial';
 import { plain, type Printer } from '../text/printer';
 import { ALLERGEN_NAME, DIET_NAME, FAMILY_NAME, METHOD_NAME, PART_NAMES } from '../text/words';

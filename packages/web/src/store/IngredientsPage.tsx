@@ -18,7 +18,7 @@ import { FilterField } from '../ui/controls/FilterField';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
 import type { Printer } from '../text/printer';
-import { SHARED } from '../text/sharedPhrases';
+import { LATER } from '../text/laterPhrases';
 import { ROLE_NAME } from '../text/storeWords';
 import { IngredientDetail } from './IngredientDetail';
 import { ListAndDetail, Rows, useOpened } from './ListAndDetail';
@@ -38,7 +38,7 @@ const IngredientRows = memo(function IngredientRows({ found, own, printer }: Row
       {found.map(({ ingredient: { id, name, role, pricePerKg }, calledAs }) => (
         <li key={id}>
           <NavLink to={`/store/ingredients/${id}`}>
-            {SHARED.calledAs(name, calledAs)}
+            {LATER.calledAs(name, calledAs)}
             <small>
               {T.priceOf(
                 ROLE_NAME[role],

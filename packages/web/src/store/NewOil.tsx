@@ -10,7 +10,7 @@ import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
-import { VolumeField, TempField } from '../ui/controls/UnitFields';
+import { VolumeField, TempField } from '../ui/controls/MoreFields';
 
 type KindId = (typeof OIL_KINDS)[number]['ingredientId'];
 

@@ -6,7 +6,7 @@ import { Button } from '../ui/controls/Button';
 import { Row, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 import { TickField } from '../ui/controls/TickField';
-import { VolumeField } from '../ui/controls/UnitFields';
+import { VolumeField } from '../ui/controls/MoreFields';
 
 interface JudgeSheetProps {
   readonly name: string;

@@ -28,7 +28,8 @@ import {
   ThermometerPicture,
   UnitsPicture,
 } from './FirstPictures';
-import { AltitudeField, CountField, LengthField } from '../ui/controls/UnitFields';
+import { AltitudeField } from '../ui/controls/MoreFields';
+import { CountField, LengthField } from '../ui/controls/UnitFields';
 
 const Asks = styled.div`
   display: grid;

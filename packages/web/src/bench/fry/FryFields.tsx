@@ -9,7 +9,8 @@ import { START_NAME, TURN_NAME } from '../../text/words';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
 import { PanelTitle, Row } from '../../ui/controls/Panel';
-import { MinutesField, VolumeField, LengthField, OptionalCountField, TempField } from '../../ui/controls/UnitFields';
+import { MinutesField, VolumeField, OptionalCountField, TempField } from '../../ui/controls/MoreFields';
+import { LengthField } from '../../ui/controls/UnitFields';
 import { lazyPart } from '../../ui/lazyPart';
 import { figureFont } from '../../ui/theme';
 

@@ -4,7 +4,7 @@ import { noteBake } from '../../data/noteBake';
 import { FRY as T } from '../../text/fryPhrases';
 import { Button } from '../../ui/controls/Button';
 import { PanelTitle, Row, Soft } from '../../ui/controls/Panel';
-import { MinutesField } from '../../ui/controls/UnitFields';
+import { MinutesField } from '../../ui/controls/MoreFields';
 
 /** When a bake really was golden: this oven is known better from then on. */
 export function OvenSeen({ line, ovenC }: { readonly line: Line; readonly ovenC: number }) {

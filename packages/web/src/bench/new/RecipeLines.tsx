@@ -11,7 +11,7 @@ import { Search } from '../../ui/controls/Search';
 import { GramField } from '../../ui/controls/UnitFields';
 import { figureFont } from '../../ui/theme';
 import type { Mend, MendedLine, Recipe } from './useRecipe';
-import { SHARED } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 
 const PARTS: readonly RecipePart[] = ['dough', 'filling', 'coat', 'glaze', 'frying'];
 const MOST_KG = 20;
@@ -243,7 +243,7 @@ function LineEditor({
     (text: string) =>
       searchIngredients(text, pantry.all)
         .slice(0, 40)
-        .map(({ ingredient: { id, name }, calledAs }) => ({ id, name: SHARED.calledAs(name, calledAs) })),
+        .map(({ ingredient: { id, name }, calledAs }) => ({ id, name: LATER.calledAs(name, calledAs) })),
     [pantry],
   );
   return (

@@ -10,7 +10,7 @@ import { NameField } from '../../ui/controls/NameField';
 import { Soft } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
 import { Actions, Sheet } from '../../ui/controls/Sheet';
-import { MinutesField } from '../../ui/controls/UnitFields';
+import { MinutesField } from '../../ui/controls/MoreFields';
 import { PHONE } from '../../ui/theme';
 
 const Rows = styled.ul`

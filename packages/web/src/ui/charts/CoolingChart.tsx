@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import type { CoolingResult } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { useTheme } from 'styled-components';
@@ -36,7 +36,7 @@ export function CoolingChart({ cooling, split, printer }: CoolingChartProps) {
       yAxis: { type: 'value', ...degreeAxis(theme), splitNumber: 3 },
       series: [
         {
-          name: T.oneDish,
+          name: LATER.oneDish,
           type: 'line',
           data: line(cooling),
           showSymbol: false,
@@ -46,7 +46,7 @@ export function CoolingChart({ cooling, split, printer }: CoolingChartProps) {
             symbol: 'none',
             silent: true,
             lineStyle: { color: theme.know, type: 'dashed' },
-            label: { ...markText(theme), position: 'insideEndTop', formatter: T.safeBy2H },
+            label: { ...markText(theme), position: 'insideEndTop', formatter: LATER.safeBy2H },
             data: [
               { yAxis: printer.degrees(21) },
               ...(cooling.toFoldS === null
@@ -64,7 +64,7 @@ export function CoolingChart({ cooling, split, printer }: CoolingChartProps) {
         ...(split
           ? [
               {
-                name: T.twoDishes,
+                name: LATER.twoDishes,
                 type: 'line',
                 data: line(split),
                 showSymbol: false,
@@ -76,6 +76,6 @@ export function CoolingChart({ cooling, split, printer }: CoolingChartProps) {
       ],
     };
   }, [cooling, split, printer, theme]);
-  const fold = cooling.toFoldS === null ? T.notWithin12Hours : T.after(printer.time(cooling.toFoldS));
-  return <Chart option={option} height={136} label={T.coolingOfTheFillingCold(fold)} />;
+  const fold = cooling.toFoldS === null ? LATER.notWithin12Hours : LATER.after(printer.time(cooling.toFoldS));
+  return <Chart option={option} height={136} label={LATER.coolingOfTheFillingCold(fold)} />;
 }

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import type { FryPlan } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { styled, useTheme } from 'styled-components';
@@ -66,7 +66,7 @@ export function FryChart({ fry, coreTargetC, printer }: FryChartProps) {
       xAxis: {
         type: 'value',
         max: endS / 60,
-        name: T.minutesInTheOil,
+        name: LATER.minutesInTheOil,
         nameLocation: 'middle',
         nameGap: 22,
         axisPointer: { label: { precision: 1 } },
@@ -82,13 +82,16 @@ export function FryChart({ fry, coreTargetC, printer }: FryChartProps) {
       },
       series: [
         {
-          ...line(T.innermostDough, theme.know, false, (s) => s.interfaceC),
+          ...line(LATER.innermostDough, theme.know, false, (s) => s.interfaceC),
           markLine: {
             symbol: 'none',
             silent: true,
             lineStyle: { color: theme.edge, type: 'dashed' },
             label: markText(theme),
-            data: [...mark(solution.doughSetS, near ? '' : T.doughSet), ...mark(liftS, near ? T.doughSetLift : 'lift')],
+            data: [
+              ...mark(solution.doughSetS, near ? '' : LATER.doughSet),
+              ...mark(liftS, near ? LATER.doughSetLift : 'lift'),
+            ],
           },
         },
         line('core', theme.accentText, true, (s) => s.coreC),
@@ -100,30 +103,30 @@ export function FryChart({ fry, coreTargetC, printer }: FryChartProps) {
       <Chart
         option={option}
         height={226}
-        label={T.temperaturesInThePieceInnermost(
-          solution.doughSetS === null ? T.doesNotSet : T.setsAt(printer.time(solution.doughSetS)),
+        label={LATER.temperaturesInThePieceInnermost(
+          solution.doughSetS === null ? LATER.doesNotSet : LATER.setsAt(printer.time(solution.doughSetS)),
           solution.coreS === null
-            ? T.doesNotReach(printer.temp(coreTargetC))
-            : T.reachesAt(printer.temp(coreTargetC), printer.time(solution.coreS)),
+            ? LATER.doesNotReach(printer.temp(coreTargetC))
+            : LATER.reachesAt(printer.temp(coreTargetC), printer.time(solution.coreS)),
         )}
       />
       <Faces>
-        <span>{T.first}</span>
+        <span>{LATER.first}</span>
         <i aria-hidden style={{ background: ramp(fry, endS, 0) }} />
         <span />
-        <span>{T.other}</span>
+        <span>{LATER.other}</span>
         <i aria-hidden style={{ background: ramp(fry, endS, 1) }} />
         <span />
         {fry.seamPush && (
           <>
-            <span>{T.seam}</span>
+            <span>{LATER.seam}</span>
             <i aria-hidden style={{ background: pushRamp(fry.seamPush, endS, theme.accent) }} />
             <span />
           </>
         )}
         <p>
-          {T.colourOfTheFaceThat}
-          {fry.seamPush && T.fullerTheRed}
+          {LATER.colourOfTheFaceThat}
+          {fry.seamPush && LATER.fullerTheRed}
         </p>
       </Faces>
     </>

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { CRUST_LIMITS, type FryMapRow } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { useTheme } from 'styled-components';
@@ -118,7 +118,7 @@ export function FryMapChart({ rows, oilC, horizonS, printer, height, label }: Fr
         max: horizonS / 60,
         // Whole steps to the very end: no two labels meet there.
         interval: horizonS % 240 === 0 ? 4 : 5,
-        name: T.minutesInTheOil,
+        name: LATER.minutesInTheOil,
         nameLocation: 'middle',
         nameGap: 24,
         ...axisLook(theme),
@@ -157,9 +157,9 @@ export function FryMapChart({ rows, oilC, horizonS, printer, height, label }: Fr
             };
           },
         },
-        curve(T.doughSet, (row) => row.setS, true),
-        mark(T.fillingSafe, (row) => row.safeS, theme.stop, 'solid'),
-        mark(T.fillingHot, (row) => row.hotS, theme.know, 'dashed'),
+        curve(LATER.doughSet, (row) => row.setS, true),
+        mark(LATER.fillingSafe, (row) => row.safeS, theme.stop, 'solid'),
+        mark(LATER.fillingHot, (row) => row.hotS, theme.know, 'dashed'),
         curve('golden', (row) => row.goldenS, false),
         curve('brown', (row) => passes(row.darker, CRUST_LIMITS.golden, horizonS), false),
         curve('dark', (row) => row.darkS, false),

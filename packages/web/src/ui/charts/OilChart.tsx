@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import type { OilBand } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { useTheme } from 'styled-components';
@@ -34,7 +34,7 @@ export function OilChart({ trace, forecast, band, lotStartsS, printer, label, he
     const lots = lotStartsS
       .map((s, i) => ({
         xAxis: s / 60,
-        label: { formatter: small || (i > 0 && lotStartsS.length > 4) ? String(i + 1) : T.lot(i + 1) },
+        label: { formatter: small || (i > 0 && lotStartsS.length > 4) ? String(i + 1) : LATER.lot(i + 1) },
       }))
       .filter(({ xAxis }) => xAxis * 60 >= fromS);
     const temps = [...shown, ...(forecast ?? [])].map(([, c]) => c);

@@ -2,7 +2,7 @@ import type { Allergen } from '@ember-fold/core';
 import { Plus, X } from 'lucide-react';
 import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { ALLERGEN_NAME } from '../../text/words';
 import { Button } from './Button';
 
@@ -50,11 +50,11 @@ export function AllergenSet({ label, value, onChange }: AllergenSetProps) {
   return (
     <Line role="group" aria-label={label}>
       <span>{label}</span>
-      {value.length === 0 && <span>{T.nothing}</span>}
+      {value.length === 0 && <span>{LATER.nothing}</span>}
       {value.map((one) => (
         <Button
           key={one}
-          aria-label={T.takeOff(ALLERGEN_NAME[one])}
+          aria-label={LATER.takeOff(ALLERGEN_NAME[one])}
           onPress={() => onChange(value.filter((v) => v !== one))}
         >
           {ALLERGEN_NAME[one]}
@@ -65,7 +65,7 @@ export function AllergenSet({ label, value, onChange }: AllergenSetProps) {
         <MenuTrigger>
           <Button $look="quiet">
             <Plus size={16} aria-hidden />
-            {T.addAllergy}
+            {LATER.addAllergy}
           </Button>
           <Popover>
             <Options onAction={(key) => onChange([...value, key as Allergen].sort())}>

@@ -2,7 +2,7 @@ import type { StepAmount } from '@ember-fold/core';
 import { Check } from 'lucide-react';
 import { Checkbox } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import type { Printer } from '../../text/printer';
 import { Soft } from './Panel';
 
@@ -57,7 +57,7 @@ export function AmountTicks({ amounts, ticked, printer, onTick }: AmountTicksPro
           {ingredient.name}
           {weighKg !== massKg && (
             <Soft as="span">
-              {T.byTheFormulaThisPack(printer.mass(massKg), weighKg < massKg ? 'stronger' : 'weaker')}
+              {LATER.byTheFormulaThisPack(printer.mass(massKg), weighKg < massKg ? 'stronger' : 'weaker')}
             </Soft>
           )}
         </span>

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { type Kitchen, USUAL_BOARD, RANGES } from '@ember-fold/core';
 import { editKitchen } from '../../data/editKitchen';
 import { Row } from './Panel';
@@ -13,7 +13,7 @@ export function BoardFields({ kitchen }: { readonly kitchen: Kitchen }) {
     <>
       <Row>
         <LengthField
-          label={T.boardLength}
+          label={LATER.boardLength}
           value={board.lengthM}
           {...RANGES.kitchen.boardM}
           onChange={(lengthM) => set({ lengthM })}
@@ -21,7 +21,7 @@ export function BoardFields({ kitchen }: { readonly kitchen: Kitchen }) {
       </Row>
       <Row>
         <LengthField
-          label={T.boardWidth}
+          label={LATER.boardWidth}
           value={board.widthM}
           {...RANGES.kitchen.boardM}
           onChange={(widthM) => set({ widthM })}

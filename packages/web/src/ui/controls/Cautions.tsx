@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { Baby, DropletOff, Droplets, Eye, FlameKindling, HeartPulse, type LucideIcon } from 'lucide-react';
 import { styled } from 'styled-components';
 import { type CautionId, cautionsText, DEFERRAL } from '../../text/cautions';
@@ -45,7 +45,7 @@ interface CautionsProps {
 export function Cautions({ printer, beside }: CautionsProps) {
   return (
     <>
-      <List aria-label={T.cautions} $narrow={beside === true}>
+      <List aria-label={LATER.cautions} $narrow={beside === true}>
         {cautionsText(printer).map(({ id, title, what }) => {
           const Sign = SIGN[id];
           return (

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { RANGES } from '@ember-fold/core';
 import { Repeat2, X } from 'lucide-react';
 import { memo } from 'react';
@@ -7,7 +7,7 @@ import { PHONE } from '../theme';
 import { usePantry } from '../../data/useLine';
 import { plain, type Printer } from '../../text/printer';
 import { Button } from './Button';
-import { MeasureField, PercentField } from './UnitFields';
+import { MeasureField, PercentField } from './MoreFields';
 
 /** Reads as the name it is; opens what may stand in for it. */
 const Name = styled(Button)`
@@ -56,7 +56,7 @@ export const FormulaRow = memo(function FormulaRow(props: FormulaRowProps) {
     <tr>
       <td>
         {canSwap ? (
-          <Name $look="quiet" onPress={() => props.onSwap(index)} aria-label={T.swapIt(name)}>
+          <Name $look="quiet" onPress={() => props.onSwap(index)} aria-label={LATER.swapIt(name)}>
             {name}
             <Repeat2 size={15} aria-hidden />
           </Name>
@@ -93,7 +93,7 @@ export const FormulaRow = memo(function FormulaRow(props: FormulaRowProps) {
         <Button
           $look="quiet"
           style={{ padding: 0, width: 44 }}
-          aria-label={T.takeOut(name)}
+          aria-label={LATER.takeOut(name)}
           onPress={() => props.onSet(index, ingredientId, null)}
         >
           <X size={17} aria-hidden />

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import {
   type DoughFamilyId,
   guessedIngredient,
@@ -118,7 +118,7 @@ interface FormulaTableProps {
 
 /** A new line starts with this, kg: a figure to type over, not a guess at the recipe. */
 const NEW_LINE_KG = 0.01;
-const PERCENT_OF = { dough: T.ofFlour, filling: T.ofRaw, base: T.ofRaw } as const;
+const PERCENT_OF = { dough: LATER.ofFlour, filling: LATER.ofRaw, base: LATER.ofRaw } as const;
 
 /** Mass of a line that is to be this share of the flour, or of the whole. */
 function massOfShare(lines: Formula, index: number, share: number, isDough: boolean, pantry: Pantry): number {
@@ -156,11 +156,11 @@ export function FormulaTable(props: FormulaTableProps) {
     : [{ name: null, inPart: 0 as const, rows }];
   return (
     <>
-      <Table aria-label={T.formula(kind[0]!.toUpperCase(), kind.slice(1))}>
+      <Table aria-label={LATER.formula(kind[0]!.toUpperCase(), kind.slice(1))}>
         <thead>
           <tr>
-            <th scope="col">{T.ingredient}</th>
-            <th scope="col">{byPercent ? PERCENT_OF[kind] : printer.units === 'cups' ? T.measure : T.mass}</th>
+            <th scope="col">{LATER.ingredient}</th>
+            <th scope="col">{byPercent ? PERCENT_OF[kind] : printer.units === 'cups' ? LATER.measure : LATER.mass}</th>
             <th scope="col">{byPercent ? 'mass' : PERCENT_OF[kind]}</th>
             <td />
           </tr>
@@ -207,7 +207,7 @@ export function FormulaTable(props: FormulaTableProps) {
           {groups.map(({ name, inPart, rows: inGroup }) => (
             <Adder
               key={inPart}
-              label={T.addToThe(name?.toLowerCase() ?? kind)}
+              label={LATER.addToThe(name?.toLowerCase() ?? kind)}
               kind={kind}
               part={inPart}
               used={inGroup.map((row) => row.ingredientId).join(' ')}
@@ -237,7 +237,7 @@ function Adder({ label, kind, part, used, onAdd }: AdderProps) {
     return (text: string) =>
       searchIngredients(text, offered).map(({ ingredient: { id, name }, calledAs }) => ({
         id,
-        name: T.calledAs(name, calledAs),
+        name: LATER.calledAs(name, calledAs),
       }));
   }, [pantry, used, kind]);
   const pick = useLatest((id: string) => onAdd(id, part));

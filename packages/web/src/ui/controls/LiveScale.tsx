@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { portionByHand, type ScaleAct } from '@ember-fold/core';
 import { Scale } from 'lucide-react';
 import { useRef } from 'react';
@@ -55,7 +55,7 @@ export function LiveScale({ printer, onTake, wantedKg }: LiveScaleProps) {
     return (
       <Button $look="quiet" style={{ padding: 0 }} onPress={() => setId(SIMULATED)}>
         <Scale size={16} aria-hidden />
-        {T.readFromAScale}
+        {LATER.readFromAScale}
       </Button>
     );
   }
@@ -69,10 +69,10 @@ export function LiveScale({ printer, onTake, wantedKg }: LiveScaleProps) {
   };
   const taken = figure !== null && figure.isSteady && figure.value > 0 && !silent;
   return (
-    <Face role="group" aria-label={T.scale}>
+    <Face role="group" aria-label={LATER.scale}>
       {scales.length > 1 && (
         <Pick<string>
-          label={T.scale}
+          label={LATER.scale}
           value={id}
           options={Object.fromEntries(scales.map((scale) => [scale.id, scale.name]))}
           onChange={setId}
@@ -82,10 +82,10 @@ export function LiveScale({ printer, onTake, wantedKg }: LiveScaleProps) {
         <strong data-scale>{figure && !silent ? printer.mass(figure.value) : '–'}</strong>
         <Soft as="span">
           {silent
-            ? T.noReadingIsItOn
+            ? LATER.noReadingIsItOn
             : figure === null
-              ? T.waitingForAReading
-              : `${figure.isSteady ? T.steady : T.settling}${figure.tareKg > 0 ? T.tared(printer.mass(figure.tareKg)) : ''}`}
+              ? LATER.waitingForAReading
+              : `${figure.isSteady ? LATER.steady : LATER.settling}${figure.tareKg > 0 ? LATER.tared(printer.mass(figure.tareKg)) : ''}`}
         </Soft>
       </div>
       <div>
@@ -98,21 +98,21 @@ export function LiveScale({ printer, onTake, wantedKg }: LiveScaleProps) {
               if (id === SIMULATED) key({ do: 'load', loadKg: figure!.tareKg });
             }}
           >
-            {taken ? T.weighed(printer.mass(figure.value)) : T.weighed2}
+            {taken ? LATER.weighed(printer.mass(figure.value)) : LATER.weighed2}
           </Button>
         )}
         {id === SIMULATED && (
           <>
-            <Button onPress={putOn}>{T.putOneOn}</Button>
-            <Button onPress={() => key({ do: 'tare' })}>{T.tare}</Button>
-            <Button onPress={() => key({ do: 'load', loadKg: 0 })}>{T.clearIt}</Button>
+            <Button onPress={putOn}>{LATER.putOneOn}</Button>
+            <Button onPress={() => key({ do: 'tare' })}>{LATER.tare}</Button>
+            <Button onPress={() => key({ do: 'load', loadKg: 0 })}>{LATER.clearIt}</Button>
           </>
         )}
         <Button $look="quiet" onPress={() => setId(null)}>
-          {T.withoutAScale}
+          {LATER.withoutAScale}
         </Button>
       </div>
-      {id === SIMULATED && <Soft>{T.aSimulatedScaleToTry}</Soft>}
+      {id === SIMULATED && <Soft>{LATER.aSimulatedScaleToTry}</Soft>}
     </Face>
   );
 }

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { CalendarDateTime, getLocalTimeZone, parseAbsolute, toCalendarDateTime } from '@internationalized/date';
 import { DateField, DateInput, DateSegment, FieldError, I18nProvider, Label } from 'react-aria-components';
 import { styled } from 'styled-components';
@@ -54,7 +54,7 @@ export function MomentField({ label, value, onChange }: MomentFieldProps) {
       >
         <Label>{label}</Label>
         <Line>{(segment) => <Part segment={segment} />}</Line>
-        <FieldError>{T.chooseADayBetween2000}</FieldError>
+        <FieldError>{LATER.chooseADayBetween2000}</FieldError>
       </Wrap>
     </I18nProvider>
   );

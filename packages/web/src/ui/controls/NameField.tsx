@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { useState } from 'react';
 import { FieldError, Input, Label, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
@@ -47,7 +47,7 @@ export function NameField({ label, value, onChange, whenEmpty }: NameFieldProps)
     <Wrap value={blank ?? value} onChange={change} maxLength={120} isInvalid={blank !== null}>
       <Label>{label}</Label>
       <Input autoComplete="off" placeholder={whenEmpty ?? ''} />
-      {blank !== null && <FieldError>{T.aNameIsNeededTo}</FieldError>}
+      {blank !== null && <FieldError>{LATER.aNameIsNeededTo}</FieldError>}
     </Wrap>
   );
 }

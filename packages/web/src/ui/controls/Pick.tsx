@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { ChevronDown } from 'lucide-react';
 import { memo, useMemo } from 'react';
 import { Button, Label, ListBox, ListBoxItem, Popover, Select, SelectValue } from 'react-aria-components';
@@ -60,7 +60,11 @@ interface PickProps<T extends string> {
 const PickView = memo(function PickView({ label, value, options, onChange }: PickProps<string>) {
   const items = useMemo(() => Object.entries(options).map(([id, name]) => ({ id, name })), [options]);
   return (
-    <Wrap selectedKey={value} onSelectionChange={(key) => key !== null && onChange(String(key))} placeholder={T.choose}>
+    <Wrap
+      selectedKey={value}
+      onSelectionChange={(key) => key !== null && onChange(String(key))}
+      placeholder={LATER.choose}
+    >
       <Label>{label}</Label>
       <Open>
         <SelectValue />

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { ChevronDown } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
 import { Button, ComboBox, Input, Label, ListBox } from 'react-aria-components';
@@ -86,7 +86,7 @@ function Finder({
     const name = text.trim().replace(/\s+/g, ' ').slice(0, 120).toWellFormed();
     const isThere = found.some((one) => one.name.toLowerCase() === name.toLowerCase());
     return canBeNew && name.length > 1 && !isThere
-      ? [...found, { id: `${NEW}${name}`, name: T.takeOnNew(name) }]
+      ? [...found, { id: `${NEW}${name}`, name: LATER.takeOnNew(name) }]
       : found;
   }, [find, text, canBeNew]);
   return (
@@ -102,15 +102,15 @@ function Finder({
     >
       <Label className={hideLabel ? 'visually-hidden' : ''}>{label}</Label>
       <div>
-        <Input placeholder={hideLabel ? label : T.typeAName} />
-        <Button aria-label={T.showAll}>
+        <Input placeholder={hideLabel ? label : LATER.typeAName} />
+        <Button aria-label={LATER.showAll}>
           <ChevronDown size={18} aria-hidden />
         </Button>
       </div>
       <ListPopover>
         <ListBox<{ id: string; name: string }>>{(item) => <ListItem id={item.id}>{item.name}</ListItem>}</ListBox>
       </ListPopover>
-      {items.length === 0 && <Nothing role="status">{T.nothingByThatName}</Nothing>}
+      {items.length === 0 && <Nothing role="status">{LATER.nothingByThatName}</Nothing>}
     </Wrap>
   );
 }

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { X } from 'lucide-react';
 import { type ReactNode, useEffect } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
@@ -86,7 +86,7 @@ export function Sheet({ title, isOpen, onClose, alert = false, wide = false, chi
           <Head>
             <Heading slot="title">{title}</Heading>
             {!alert && (
-              <Button $look="quiet" style={{ padding: 0, width: 44 }} aria-label={T.close} onPress={onClose}>
+              <Button $look="quiet" style={{ padding: 0, width: 44 }} aria-label={LATER.close} onPress={onClose}>
                 <X size={20} aria-hidden />
               </Button>
             )}

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { type DoughFamilyId, type Formula, type Substitution, substitutionsFor } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { usePantry } from '../../data/useLine';
@@ -36,8 +36,8 @@ export function SwapSheet({ lines, index, family, printer, onSwap, onClose }: Sw
   const from = pantry.find(lines[index]!.ingredientId);
   const swaps = substitutionsFor(lines, index, { pantry, family });
   return (
-    <Sheet title={T.insteadOf(from.name.toLowerCase())} isOpen onClose={onClose}>
-      <Soft>{T.waterAndFatOfThe}</Soft>
+    <Sheet title={LATER.insteadOf(from.name.toLowerCase())} isOpen onClose={onClose}>
+      <Soft>{LATER.waterAndFatOfThe}</Soft>
       <List>
         {swaps.map((swap) => {
           const to = pantry.find(swap.toId);
@@ -47,8 +47,8 @@ export function SwapSheet({ lines, index, family, printer, onSwap, onClose }: Sw
                 <strong>{`${to.name}, ${printer.measure(swap.massKg, to.densityKgPerM3)}`}</strong>
                 <Soft>{swapText(swap, printer)}</Soft>
               </div>
-              <Button aria-label={T.swapFor(to.name)} onPress={() => onSwap(swap)}>
-                {T.swap}
+              <Button aria-label={LATER.swapFor(to.name)} onPress={() => onSwap(swap)}>
+                {LATER.swap}
               </Button>
             </li>
           );

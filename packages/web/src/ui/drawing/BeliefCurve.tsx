@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { beliefDensity, type FlourBelief, LABEL_BELIEF } from '@ember-fold/core';
 import { styled, useTheme } from 'styled-components';
 
@@ -33,7 +33,7 @@ export function BeliefCurve({ belief, label }: { readonly belief: FlourBelief; r
       <line x1={0} x2={WIDE} y1={HIGH} y2={HIGH} stroke={theme.line} />
       {[-6, 0, 6].map((points) => (
         <text key={points} x={x(points / 100)} y={HIGH + 14} textAnchor="middle">
-          {points === 0 ? 'label' : T.points(points > 0 ? '+' : '−', Math.abs(points))}
+          {points === 0 ? 'label' : LATER.points(points > 0 ? '+' : '−', Math.abs(points))}
         </text>
       ))}
     </Svg>

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import type { SealTrade } from '@ember-fold/core';
 import { useTheme } from 'styled-components';
 import { shareText } from '../../text/sealText';
@@ -25,7 +25,7 @@ export function BurstCurve({
   return (
     <Drawing
       box={[-2, -40, 104, 46]}
-      label={T.opensByFill(
+      label={LATER.opensByFill(
         `${Math.round(first.fill * 100)} %`,
         shareText(first.share),
         `${Math.round(last.fill * 100)} %`,
@@ -44,7 +44,7 @@ export function BurstCurve({
         textAnchor="middle"
         fill={theme.ink}
       >
-        {T.opens(shareText(share))}
+        {LATER.opens(shareText(share))}
       </text>
     </Drawing>
   );

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { styled } from 'styled-components';
 
 const Bar = styled.div`
@@ -53,7 +53,7 @@ export function CompositionBar({
           <i key={part.name} style={{ flexGrow: part.kg, background: part.colour }} />
         ))}
       </Bar>
-      <Legend aria-label={T.madeOf}>
+      <Legend aria-label={LATER.madeOf}>
         {present.map((part) => (
           <li key={part.name}>
             <i style={{ background: part.colour }} aria-hidden />

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { type TrayDraft, type Piece } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { foldFrames } from './FoldSteps';
@@ -52,7 +52,7 @@ export function FoldCard({ draft, piece, captions, figures, notes }: FoldCardPro
       height={`${high}mm`}
       viewBox={`-5 0 ${WIDE + 10} ${high}`}
       role="img"
-      aria-label={T.foldCardOf(draft.name, figures.map(([name, figure]) => `${name} ${figure}`).join(', '))}
+      aria-label={LATER.foldCardOf(draft.name, figures.map(([name, figure]) => `${name} ${figure}`).join(', '))}
       fill="#17211e"
       fontSize={3.6}
     >

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { type TrayDraft, blankLengthM, type Piece } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
@@ -96,10 +96,10 @@ export function FoldSteps(props: FoldStepsProps) {
   const { captions } = props;
   const { r, frames } = foldFrames(props);
   return (
-    <Strip aria-label={T.howItIsFolded}>
+    <Strip aria-label={LATER.howItIsFolded}>
       {frames.map((frame, i) => (
         <li key={i}>
-          <Drawing box={[-r * 1.1, -r * 1.1, r * 2.2, r * 2.2]} label={T.frame(i + 1, captions[i] ?? '')}>
+          <Drawing box={[-r * 1.1, -r * 1.1, r * 2.2, r * 2.2]} label={LATER.frame(i + 1, captions[i] ?? '')}>
             {frame}
           </Drawing>
           <span aria-hidden>

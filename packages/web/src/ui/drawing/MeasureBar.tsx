@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import type { Printer } from '../../text/printer';
 import { usePrinter } from '../printing';
 
@@ -21,7 +21,7 @@ export function MeasureBar() {
         fill="none"
         data-bar
       />
-      <text y={6.5}>{T.measureThisBar(printer.length(bar / 1000))}</text>
+      <text y={6.5}>{LATER.measureThisBar(printer.length(bar / 1000))}</text>
     </>
   );
 }

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { type Mesh, meshSection, type PieceMesh } from '@ember-fold/core';
 import { useEffect, useRef } from 'react';
 import { styled } from 'styled-components';
@@ -171,5 +171,5 @@ export function PieceModel({ mesh, sizeM, cut, across, label }: PieceModelProps)
       renderer.dispose();
     };
   }, [mesh, sizeM, cut, across, label]);
-  return CAN_DRAW ? <Box ref={box} /> : <p>{T.thisBrowserCannotDrawIn}</p>;
+  return CAN_DRAW ? <Box ref={box} /> : <p>{LATER.thisBrowserCannotDrawIn}</p>;
 }

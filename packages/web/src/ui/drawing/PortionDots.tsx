@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { useTheme } from 'styled-components';
 
 interface PortionDotsProps {
@@ -21,7 +21,7 @@ export function PortionDots({ weightsKg, wantedKg, printMass, colour }: PortionD
     <svg
       viewBox={`0 0 ${WIDE} ${HIGH}`}
       role="img"
-      aria-label={T.weighingsAgainst(weightsKg.length, printMass(wantedKg))}
+      aria-label={LATER.weighingsAgainst(weightsKg.length, printMass(wantedKg))}
       style={{ display: 'block', width: '100%', margin: '8px 0' }}
     >
       <line x1={0} x2={WIDE - 60} y1={HIGH / 2} y2={HIGH / 2} stroke={theme.edge} strokeDasharray="5 4" />

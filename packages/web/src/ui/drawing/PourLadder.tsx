@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { styled, useTheme } from 'styled-components';
 
 const Svg = styled.svg`
@@ -34,7 +34,7 @@ export function PourLadder({ firstKg, reserveKg, pouredKg, spoonKg, printMass }:
   // More rungs than can be told apart are no ladder.
   const spoons = Math.min(24, Math.floor(reserveKg / spoonKg + 1e-9));
   const rungs = Array.from({ length: spoons }, (_, i) => firstKg + (i + 1) * spoonKg).filter((kg) => kg < totalKg);
-  const label = T.pourLadder(printMass(firstKg), spoons, printMass(totalKg), printMass(pouredKg));
+  const label = LATER.pourLadder(printMass(firstKg), spoons, printMass(totalKg), printMass(pouredKg));
   return (
     <Svg viewBox={`0 0 ${WIDE} ${TOP + BAR + 16}`} role="img" aria-label={label}>
       <rect x={0} y={TOP} width={x(totalKg)} height={BAR} rx={5} fill={theme.well} stroke={theme.edge} />
@@ -51,10 +51,10 @@ export function PourLadder({ firstKg, reserveKg, pouredKg, spoonKg, printMass }:
         />
       ))}
       <text x={Math.max(40, x(firstKg) - 6)} y={10} textAnchor="end">
-        {T.first2(printMass(firstKg))}
+        {LATER.first2(printMass(firstKg))}
       </text>
       <text x={x(totalKg)} y={TOP + BAR + 13} textAnchor="end">
-        {T.all(printMass(totalKg))}
+        {LATER.all(printMass(totalKg))}
       </text>
     </Svg>
   );

@@ -1,3 +1,4 @@
+import { LATER } from '../../text/laterPhrases';
 import { SHARED as T } from '../../text/sharedPhrases';
 import { type Piece, rolledProfileM } from '@ember-fold/core';
 import { useTheme } from 'styled-components';
@@ -36,7 +37,7 @@ export function RolledProfile({ piece, discM, thicknessM }: RolledProfileProps) 
   return (
     <Drawing
       box={[-r * 1.12, -Math.max(most, flat) - r * 0.2, r * 2.24, Math.max(most, flat) + r * 0.52]}
-      label={T.rolledProfile(
+      label={LATER.rolledProfile(
         printer.length(gathered.rollCentreM),
         printer.length(gathered.rollRimM),
         printer.length(gathered.evenWallM),
@@ -61,9 +62,9 @@ export function RolledProfile({ piece, discM, thicknessM }: RolledProfileProps) 
         <text x={r * 1.05} y={-Math.max(flat, at(1)) - r * 0.06} textAnchor="end">
           {T.rim(printer.length(gathered.rollRimM))}
         </text>
-        <text y={r * 0.16}>{T.rolledSo(printer.length(gathered.evenWallM), HEIGHTS)}</text>
+        <text y={r * 0.16}>{LATER.rolledSo(printer.length(gathered.evenWallM), HEIGHTS)}</text>
         <text y={r * 0.31} fill={theme.soft}>
-          {T.dashedFlatSideKnot(printer.length(gathered.flatSideM), printer.length(gathered.flatKnotM))}
+          {LATER.dashedFlatSideKnot(printer.length(gathered.flatSideM), printer.length(gathered.flatKnotM))}
         </text>
       </g>
     </Drawing>

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import type { CutRoll, CutterShape } from '@ember-fold/core';
 import { useTheme } from 'styled-components';
 import { usePrinter } from '../printing';
@@ -26,7 +26,7 @@ export function SheetLayout({
   return (
     <Drawing
       box={[-size * 0.01, -size * 0.01, wide + size * 0.02, high + size * 0.02]}
-      label={T.sheetWithCuts(printer.length(wide / 1000), printer.length(high / 1000), roll.layout.places.length)}
+      label={LATER.sheetWithCuts(printer.length(wide / 1000), printer.length(high / 1000), roll.layout.places.length)}
     >
       <rect
         width={wide}
@@ -51,7 +51,7 @@ export function SheetLayout({
       </g>
       {roll.layout.places.length === 0 && (
         <text x={wide / 2} y={high / 2} fontSize={size * 0.07} textAnchor="middle" fill={theme.ink}>
-          {T.pattedIntoOne}
+          {LATER.pattedIntoOne}
         </text>
       )}
     </Drawing>

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { LATER } from '../../text/laterPhrases';
 import { styled, useTheme } from 'styled-components';
 import { figureFont } from '../theme';
 
@@ -43,7 +43,7 @@ interface StiffnessDialProps {
 function historyText(history: readonly number[]): string {
   if (history.length === 0) return '';
   const values = history.map((value) => value.toFixed(1));
-  return T.byEarlierDoughs(values.join(', '));
+  return LATER.byEarlierDoughs(values.join(', '));
 }
 
 /** How hard the dough resists, against the band of its family. */
@@ -51,7 +51,7 @@ export function StiffnessDial({ stiffness, band, history = [] }: StiffnessDialPr
   const theme = useTheme();
   const label =
     stiffness === null
-      ? T.stiffnessNoFlourYet
+      ? LATER.stiffnessNoFlourYet
       : `Stiffness ${stiffness.toFixed(1)} of 10; band ${band.least} to ${band.most}${historyText(history)}`;
   return (
     <Svg viewBox="0 0 220 126" role="img" aria-label={label}>
@@ -80,13 +80,13 @@ export function StiffnessDial({ stiffness, band, history = [] }: StiffnessDialPr
         </>
       )}
       <text x={CX} y={CY + 12} textAnchor="middle">
-        {T.stiffness}
+        {LATER.stiffness}
       </text>
       <text x={CX - R} y={CY + 19} textAnchor="middle">
-        {T.slack}
+        {LATER.slack}
       </text>
       <text x={CX + R} y={CY + 19} textAnchor="middle">
-        {T.rock}
+        {LATER.rock}
       </text>
     </Svg>
   );

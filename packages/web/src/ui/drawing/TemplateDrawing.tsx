@@ -1,3 +1,4 @@
+import { LATER } from '../../text/laterPhrases';
 import { SHARED as T } from '../../text/sharedPhrases';
 import { type FormId, formOf, type Point } from '@ember-fold/core';
 import { styled } from 'styled-components';
@@ -48,7 +49,7 @@ export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name,
       height={`${height}mm`}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={T.templateTrueToSize(size)}
+      aria-label={LATER.templateTrueToSize(size)}
     >
       <g transform={`translate(${width / 2} ${middle})`} fill="none" stroke="#17211e" strokeWidth={0.3}>
         {form === 'half-moon' ? (
@@ -66,7 +67,7 @@ export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name,
       <g transform={`translate(${MARGIN} ${foot})`}>
         <MeasureBar />
         <text x={0} y={13}>
-          {T.rolledTo(name, size, printer.length(thicknessM))}
+          {LATER.rolledTo(name, size, printer.length(thicknessM))}
         </text>
       </g>
     </Svg>
