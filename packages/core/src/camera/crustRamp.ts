@@ -25,7 +25,7 @@ const linear = (byte: number): number => {
 export const LINEAR: readonly number[] = Array.from({ length: 256 }, (_, byte) => linear(byte));
 
 /** Each skin of the ramp in CIELAB. */
-export const RAMP_LAB: readonly Lab[] = RAMP_SKINS.map(([r, g, b]) => labOf(LINEAR[r]!, LINEAR[g]!, LINEAR[b]!));
+const RAMP_LAB: readonly Lab[] = RAMP_SKINS.map(([r, g, b]) => labOf(LINEAR[r]!, LINEAR[g]!, LINEAR[b]!));
 
 /** Where a colour lies along the ramp: B on the way from raw to dark, and how far from the line it is, ΔE. */
 export interface OnRamp {
@@ -35,7 +35,8 @@ export interface OnRamp {
 
 /**
  * The nearest point of the ramp's line in CIELAB.
- * @example onRamp(RAMP_LAB[2]).colour // 0.9
+
+
  */
 export function onRamp([l, a, b]: Lab): OnRamp {
   let best: OnRamp = { colour: 0, away: Infinity };

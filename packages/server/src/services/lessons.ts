@@ -35,7 +35,7 @@ export const TEACHING_MODEL = 1;
 export type Observe = (happened: Happened) => Promise<readonly Observation[]>;
 
 /** What is seen since the cook last put it back to usual. */
-export function counted(seen: readonly SeenObservation[], unlearnt: readonly Unlearnt[]): SeenObservation[] {
+function counted(seen: readonly SeenObservation[], unlearnt: readonly Unlearnt[]): SeenObservation[] {
   const from = new Map(unlearnt.map(({ kind, key, fromMs }) => [`${kind} ${key}`, fromMs]));
   return seen.filter(({ kind, key, atMs }) => atMs > (from.get(`${kind} ${key}`) ?? -Infinity));
 }

@@ -9,7 +9,7 @@ import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { PanelTitle, Problem, Row } from '../ui/controls/Panel';
 
-export const Chips = styled.ul`
+const Chips = styled.ul`
   display: flex;
   flex-wrap: wrap;
   gap: 6px;

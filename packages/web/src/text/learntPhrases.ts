@@ -119,7 +119,7 @@ const asOften = (value: number) =>
 const FROM = (count: number) => (count === 1 ? 'one sighting' : `your last ${count}`);
 
 /** A belief with its range, what is usual, and from how much. */
-export function beliefText(belief: Belief, print: (value: number) => string, isFactor = false): string {
+function beliefText(belief: Belief, print: (value: number) => string, isFactor = false): string {
   const { low, high, usual, count } = belief;
   const range = print(low) === print(high) ? print(low) : `${print(low)} to ${print(high)}`;
   return `From ${FROM(count)}: ${range}${isFactor ? '' : `, usually ${print(usual)}`}.`;
