@@ -35,8 +35,6 @@ export interface OnRamp {
 
 /**
  * The nearest point of the ramp's line in CIELAB.
-
-
  */
 export function onRamp([l, a, b]: Lab): OnRamp {
   let best: OnRamp = { colour: 0, away: Infinity };
