@@ -91,6 +91,7 @@ try {
     ['formula', `formulas/${everyday.id}`],
     ['shopping', 'shopping'],
     ['oil', 'oil'],
+    ['learnt', 'learnt'],
   ] as const) {
     await page.goto(`${product.address}/store/${path}`);
     if (name === 'shopping') await page.getByRole('table', { name: 'Shopping list' }).waitFor();
@@ -107,8 +108,6 @@ try {
   await done.click();
   await page.getByRole('button', { name: 'It keeps' }).click();
   await shoot(page, 'cook');
-  await phone.goto(`${product.address}/cook/${squash.id}`);
-  await shoot(phone, 'cook-phone');
   await page.goto(`${product.address}/fire/${squash.id}`);
   await shoot(page, 'fire-start');
   await page.getByText('60 times', { exact: true }).click();

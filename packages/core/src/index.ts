@@ -231,7 +231,7 @@ export { type Happened, observationsOf } from './plan/observe.js';
 export { type Belief, doughKey, HAND_WORKS, type HandWork, type Learnt, type Scalding } from './draft/learnt.js';
 export { type CauseChance, type CauseId, CAUSES, rankCauses } from './learning/causes.js';
 export { compareRecords, type RecordRow, type RecordSide } from './learning/compareRecords.js';
-export { monthlyTrends, type MonthTrend } from './learning/trends.js';
+export { monthlyMeans, monthlyTrends, type MonthTrend } from './learning/trends.js';
 export { type ArmsTold, compareScores, compareShares, type Counted, piecesToTell } from './learning/compareArms.js';
 export {
   LOOKS,

@@ -4,7 +4,7 @@ import { CAUSES, type CauseId, rankCauses } from './causes.js';
 import type { LedgerFigures } from '../fire/ledgerFigures.js';
 import { compareScores, compareShares } from './compareArms.js';
 import { compareRecords } from './compareRecords.js';
-import { monthlyTrends } from './trends.js';
+import { monthlyMeans, monthlyTrends } from './trends.js';
 import { LOOKS, SYMPTOMS, symptomsSeen, type TrayLooks } from './looks.js';
 
 test('causes: what was seen and the batch’s own numbers decide; chances are chances', () => {
@@ -164,6 +164,17 @@ test('months: every evening is in its own, shares are of all their pieces and of
           entries.reduce((sum, one) => sum + one.figures.burst, 0),
           6,
         );
+        const seen = entries.map((one) => ({ at: one.startedAt, value: one.figures.burst }));
+        const means = monthlyMeans(
+          months.map(({ month }) => month),
+          seen,
+        );
+        const all = months.reduce((sum, { evenings }, i) => sum + evenings * means[i]!, 0);
+        expect(all).toBeCloseTo(
+          seen.reduce((sum, { value }) => sum + value, 0),
+          6,
+        );
+        expect(monthlyMeans(['1999-01'], seen)).toEqual([null]);
         for (const { inBandShare } of months)
           expect(inBandShare === null || (inBandShare >= 0 && inBandShare <= 1 + 1e-9)).toBe(true);
       },

@@ -35,3 +35,18 @@ export function monthlyTrends(
     };
   });
 }
+
+/**
+ * Means of what was seen in each of some months; `null`: nothing was.
+ * @param months as `monthlyTrends` names them
+ * @example monthlyMeans(['2026-11'], [{ at: '2026-11-06T17:00:00Z', value: 3 }])[0] // 3
+ */
+export function monthlyMeans(
+  months: readonly string[],
+  seen: readonly { readonly at: string; readonly value: number }[],
+): readonly (number | null)[] {
+  return months.map((month) => {
+    const own = seen.filter(({ at }) => at.startsWith(month));
+    return own.length === 0 ? null : own.reduce((sum, { value }) => sum + value, 0) / own.length;
+  });
+}

@@ -1,4 +1,7 @@
-import { type LedgerEntry, monthlyTrends } from '@ember-fold/core';
+import { type LearntKind, type LedgerEntry, monthlyMeans, monthlyTrends } from '@ember-fold/core';
+import { api } from '../data/api';
+import { learntApi } from '../data/learntApi';
+import { learntValue } from '../text/learntPhrases';
 import { LEDGER as T } from '../text/ledgerPhrases';
 import { Panel, PanelTitle } from '../ui/controls/Panel';
 import { usePrinter } from '../ui/printing';
@@ -8,6 +11,26 @@ import { RecordTable } from './RecordTable';
 export function Trends({ entries }: { readonly entries: readonly LedgerEntry[] }) {
   const printer = usePrinter();
   const months = monthlyTrends(entries);
+  const { data: told } = learntApi.useLearntToldQuery();
+  const { data: flours } = api.useFloursQuery();
+  const of = (kind: LearntKind) =>
+    (told?.seen ?? []).flatMap((one) =>
+      one.kind === kind ? [{ at: new Date(one.atMs).toISOString(), value: one.value }] : [],
+    );
+  const noted = flours?.observations ?? [];
+  const counts = noted.map(({ flourId }) => noted.filter((one) => one.flourId === flourId).length);
+  const flourId = noted[counts.indexOf(Math.max(...counts))]?.flourId;
+  const others = [
+    { name: T.trend.hands, seen: of('hands'), print: (times: number) => learntValue('hands', times) },
+    { name: T.trend.portions, seen: of('portions'), print: (spread: number) => learntValue('portions', spread) },
+    {
+      name: T.trend.water,
+      seen: noted.flatMap((one) =>
+        one.flourId === flourId && one.shift !== null ? [{ at: one.notedAt, value: one.shift }] : [],
+      ),
+      print: (shift: number) => T.trend.moreWater(100 * shift),
+    },
+  ];
   if (months.length < 2) return null;
   const rows = [
     {
@@ -19,6 +42,16 @@ export function Trends({ entries }: { readonly entries: readonly LedgerEntry[] }
       of: months.map(({ inBandShare: share }) => (share === null ? '–' : printer.percent(share))),
     },
     { name: T.trend.each, of: months.map(({ eachS }) => (eachS === null ? '–' : printer.time(eachS))) },
+    ...others.flatMap(({ name, seen, print }) => {
+      const means = monthlyMeans(
+        months.map(({ month }) => month),
+        seen,
+      );
+      // What was seen in no month is no row.
+      return means.every((mean) => mean === null)
+        ? []
+        : [{ name, of: means.map((mean) => (mean === null ? '–' : print(mean))) }];
+    }),
     { name: T.trend.pieces, of: months.map(({ pieces }) => String(pieces)) },
   ];
   return (

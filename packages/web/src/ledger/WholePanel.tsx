@@ -6,6 +6,12 @@ import { differenceText, effectOf, WHOLE as T, wholeName, wholeStation, wholeVal
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { OutcomeTable } from './Outcome';
 
+const Figures = styled(OutcomeTable)`
+  td {
+    white-space: nowrap;
+  }
+`;
+
 const Differences = styled.ol`
   li {
     padding: 8px 0;
@@ -54,7 +60,7 @@ export function WholePanel({ whole: { rows }, printer }: Omit<WholeProps, 'sever
   return (
     <Panel aria-label={T.whole}>
       <PanelTitle>{T.whole}</PanelTitle>
-      <OutcomeTable>
+      <Figures>
         <thead>
           <tr>
             <th scope="col">{LEDGER.figure}</th>
@@ -74,7 +80,7 @@ export function WholePanel({ whole: { rows }, printer }: Omit<WholeProps, 'sever
             </tr>
           ))}
         </tbody>
-      </OutcomeTable>
+      </Figures>
     </Panel>
   );
 }

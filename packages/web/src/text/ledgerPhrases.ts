@@ -1,3 +1,5 @@
+import { plain } from './printer';
+
 /** What the ledger says, in one place so that it can be translated. */
 export const LEDGER = {
   oilSmall: 'Oil over the evening, and its band',
@@ -52,6 +54,10 @@ export const LEDGER = {
     inBand: 'Oil in its band',
     each: 'Frying for each piece',
     pieces: 'Pieces',
+    hands: 'Hands beside the plan',
+    portions: 'Portions differ by',
+    water: 'Water of the flour used most',
+    moreWater: (points: number) => `${points < 0 ? '−' : '+'}${plain(Math.abs(points), 1)} % of the flour`,
   },
   theOneBefore: 'The batch it follows from',
   backToTheStove: 'Not over: back to the stove',
