@@ -107,6 +107,8 @@ export interface Kitchen {
   readonly fridgeTrays?: number;
   /** Trays of pieces that the freezer has room for; absent: nobody said. */
   readonly freezerTrays?: number;
+  /** There is one cutter of each size: two cooks do not cut with it at one time; absent: nobody said. */
+  readonly oneCutter?: true;
   /** Dishes for fillings to cool in; absent: nobody said. */
   readonly coolingDishes?: number;
   readonly units: 'grams' | 'cups';

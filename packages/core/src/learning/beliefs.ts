@@ -24,6 +24,8 @@ export interface Observation {
 /** An observation weighs half after this, and after so many later ones. Source: docs/models/ledger.md. */
 const HALF_LIFE_MS = 365 * 86_400_000;
 const HALF_USES = 30;
+/** What weighs less than this is forgotten, so that ten years of batches cost no more than the last hundreds. */
+const FORGOTTEN = 0.004;
 /** From the middle to either end of a range that holds eight times in ten, standard deviations. */
 const EIGHT_IN_TEN = 1.2816;
 
@@ -55,7 +57,8 @@ function weighed(some: readonly Observation[], nowMs: number): Weighed[] {
     .map((one, i) => ({
       ...one,
       weight: 0.5 ** (Math.max(0, nowMs - one.atMs) / HALF_LIFE_MS + i / HALF_USES),
-    }));
+    }))
+    .filter(({ weight }, i) => i === 0 || weight >= FORGOTTEN);
 }
 
 /** A normal belief from normal sightings, in any order. */

@@ -1,7 +1,8 @@
 import { type CookState, stepState } from '../cook/cookAct.js';
 import { doughWaitS } from '../dough/doughWaits.js';
 import type { BatchDraft } from '../draft/batchDraft.js';
-import type { TrayMark } from '../draft/draft.js';
+import type { FormId } from '../draft/choices.js';
+import type { TrayDraft, TrayMark } from '../draft/draft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import { oilChangeS } from '../oil/pot.js';
 import { lastDropS } from '../oil/pipeline.js';
@@ -20,6 +21,15 @@ const ROOM_LIMIT_S = { usual: 2 * HOUR_S, hot: HOUR_S };
 const HOT_ROOM_C = 32;
 /** Oil is hot enough to hurt over this, °C: from there up and down to there somebody stays with it. */
 export const HOT_OIL_C = 60;
+
+/** Forms whose blanks are cut with a cutter. */
+const CUT_FORMS: readonly FormId[] = ['half-moon', 'two-discs', 'cone', 'cup', 'own-cutter'];
+
+/** Which cutter cuts a tray's blanks: by its size, to the millimetre; `null`: none does. */
+function cutterOf({ form, fold, fromPutBy }: TrayDraft): string | null {
+  if (fromPutBy !== undefined || !CUT_FORMS.includes(form)) return null;
+  return `cutter ${form === 'own-cutter' ? 'own ' : ''}${Math.round(1000 * fold.discM)}`;
+}
 
 /** What is still in the oil takes a minute at least, however long it has been there, s. */
 const LEAST_FRY_S = 60;
@@ -42,6 +52,8 @@ export interface EveningPart extends SupperPart {
     /** It waits at room temperature, as planned. */
     readonly isWarm: boolean;
   }[];
+  /** The cutter each tray is cut with, by its mark; empty: the only one. Absent: cut by knife, or not at all. */
+  readonly cutters: Readonly<Partial<Record<TrayMark | '', string>>>;
   /** What of it lies in fridge, freezer and dishes. */
   readonly stays: readonly PartStay[];
   /** First pieces out of the oil, s after the batch's first drop; `null`: nothing is fried, or never right. */
@@ -87,6 +99,12 @@ export function eveningPart(
     sheet,
     doughWaitS: isMade && !isCold && planned[0] ? doughWaitS(planned[0].plan.dough.figures.family.id) : null,
     roomLimitS,
+    cutters: Object.fromEntries(
+      planned.flatMap(({ draft }) => {
+        const cutter = cutterOf(draft);
+        return cutter === null ? [] : [[planned.length > 1 ? draft.mark! : '', cutter]];
+      }),
+    ),
     stays: partStays(planned, sheet, dropsS, roomLimitS),
     fried: fried.map(({ draft }, i) => ({
       ...{ mark: draft.mark ?? 'A', fridgeKeepS: rawKeepS(draft, 'fridge'), isWarm: draft.fry.start === 'room' },

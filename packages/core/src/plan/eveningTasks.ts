@@ -67,6 +67,8 @@ export interface EveningAsk {
   readonly pins: Readonly<Record<string, EveningPin>>;
   /** Trays and dishes that its rooms hold; one that is not named holds everything. */
   readonly rooms?: Partial<Readonly<Record<Room, number>>>;
+  /** There is one cutter of each size. */
+  readonly oneCutter?: boolean;
   /** Nothing that is not done begins before this, ms; `null`: as if nothing had begun. */
   readonly nowMs: number | null;
   /** The evening as it was meant, with the ids of its cooks: its order is kept where another is hardly better. */

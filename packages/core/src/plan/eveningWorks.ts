@@ -11,7 +11,10 @@ export const isInOven = (what: EveningStep['what']): boolean => what === 'bake' 
 const JOINED: Partial<Record<RunStep['what'], RunStep['what']>> = { 'cook-filling': 'weigh-filling', fold: 'roll' };
 
 /** Every run of the hands away from the pot, and every bake, of what is still open. */
-export function handsOf({ batchId, sheet, eatMs }: EveningPart, { states }: EveningAsk): EveningWork[] {
+export function handsOf(
+  { batchId, sheet, eatMs, cutters }: EveningPart,
+  { states, oneCutter }: EveningAsk,
+): EveningWork[] {
   const state = states[batchId] ?? new Map();
   const open = sheet.filter(
     ({ id, kind, what }) =>
@@ -34,9 +37,13 @@ export function handsOf({ batchId, sheet, eatMs }: EveningPart, { states }: Even
       continue;
     }
     const isBake = isInOven(step.what);
+    const cutter = oneCutter ? cutters[step.mark ?? ''] : undefined;
     works.push({
       ...{ id: `${batchId} ${step.id}`, lengthS, group: batchId, pot: null, eatMs, steps: [one(0)] },
-      ...{ hands: isBake ? null : 'board', things: isBake ? ['oven'] : [] },
+      ...{
+        hands: isBake ? null : 'board',
+        things: isBake ? ['oven'] : step.what === 'roll' && cutter !== undefined ? [cutter] : [],
+      },
       isEarlier: eatMs - (step.startMs + 1000 * step.durationS) > 1000 * EARLIER_S,
     });
   }

@@ -325,3 +325,19 @@ test('rooms that hold only so much: fewer dishes and a small fridge move the wor
   const [dish] = eveningTasks(begun).problem.stays!;
   expect(dish).toMatchObject({ room: 'dishes', from: { task: null, atS: Math.round((atMs - EAT_MS) / 1000) } });
 }, 60_000);
+
+test('one cutter of each size: two cooks never cut with it at one time, other sizes go on beside it', () => {
+  const again = (id: string) => ({ ...partOf(FIVE[0]!.batchId), batchId: id, job: { ...FIVE[0]!.job!, id } });
+  const two = [again('one'), again('two'), again('three')];
+  const ask = { ...askFor(two, { cooks: cooks(3) }), order: two.map(({ batchId }) => ({ id: batchId, changeS: 0 })) };
+  const evening = (oneCutter: boolean) => supperEvening({ ...ask, oneCutter })!;
+  const cuts = evening(true).entries.filter(({ steps }) => steps[0]!.what === 'roll');
+  expect(cuts).toHaveLength(3);
+  cuts.slice(1).forEach(({ startMs }, i) => expect(cuts[i]!.endMs).toBeLessThanOrEqual(startMs));
+  // With a cutter for each nobody waits for one.
+  expect(evening(false).startMs!).toBeGreaterThanOrEqual(evening(true).startMs!);
+  const other = { ...again('other'), cutters: { '': 'cutter 80' } };
+  const made = eveningTasks({ ...ask, parts: [two[0]!, other], oneCutter: true });
+  const things = made.works.filter(({ steps }) => steps[0]!.what === 'roll').map((work) => work.things[0]);
+  expect(new Set(things).size).toBe(2);
+}, 60_000);

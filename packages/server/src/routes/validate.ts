@@ -165,6 +165,7 @@ const kitchen = Joi.object<Kitchen>({
   fridgeTrays: within(K.fridgeTrays).integer().optional(),
   freezerTrays: within(K.freezerTrays).integer().optional(),
   coolingDishes: within(K.coolingDishes).integer().optional(),
+  oneCutter: Joi.boolean().valid(true).strict().optional(),
   units: Joi.string().valid('grams', 'cups').required(),
   temperature: Joi.string().valid('C', 'F').required(),
   currency: line(4).optional(),

@@ -195,7 +195,16 @@ export class SupperEvenings {
   ): EveningAsk {
     const order = supperPlaces(parts, guests).map(({ job, changeS }) => ({ id: job.id, changeS }));
     const told = Object.fromEntries(parts.map(({ batchId }, i) => [batchId, states[i]!]));
-    return { parts, states: told, order, cooks, pins, nowMs, rooms: roomsOf(kitchen) };
+    return {
+      parts,
+      states: told,
+      order,
+      cooks,
+      pins,
+      nowMs,
+      rooms: roomsOf(kitchen),
+      oneCutter: kitchen.oneCutter === true,
+    };
   }
 
   private planOf(ask: EveningAsk): Promise<Evening | null> {

@@ -5,6 +5,7 @@ import { editKitchen } from '../data/editKitchen';
 import { PHONE } from '../ui/theme';
 import { useKitchen } from '../data/useLine';
 import { useSave } from '../data/useSave';
+import { TickField } from '../ui/controls/TickField';
 import { BoardFields } from '../ui/controls/BoardFields';
 import { Choice } from '../ui/controls/Choice';
 import { NameField } from '../ui/controls/NameField';
@@ -88,6 +89,13 @@ export function KitchenPage() {
               />
             </Row>
           ))}
+          <TickField
+            label={T.oneCutter}
+            value={kitchen.oneCutter === true}
+            onChange={(is) =>
+              editKitchen(({ oneCutter: _before, ...now }) => (is ? { ...now, oneCutter: true as const } : now))
+            }
+          />
           <BoardFields kitchen={kitchen} />
         </Panel>
         <Panel>

@@ -120,6 +120,7 @@ export const STORE = {
   fridgeTrays: 'Trays the fridge holds',
   freezerTrays: 'Trays the freezer holds',
   coolingDishes: 'Dishes to cool fillings in',
+  oneCutter: 'One cutter of each size: two cooks do not cut with it at one time',
   place: 'Place',
   kitchen: 'Kitchen',
   heightAboveTheSea: 'Height above the sea',
