@@ -1,4 +1,4 @@
-import { cuttingOf, cutSheet, type FormId, type Kitchen, planBatch, withForm } from '@ember-fold/core';
+import { cuttingOf, cutSheet, type FormId, planBatch, withForm } from '@ember-fold/core';
 import type { Locator, Page } from '@playwright/test';
 import {
   expect,
@@ -6,12 +6,12 @@ import {
   openStation,
   pageHeight,
   plannedBatch,
-  read,
   trayAt,
   settled,
   station,
   test,
   type,
+  kitchenNow,
 } from './kitchen';
 
 const draftOf = async (id: string) => await trayAt(id);
@@ -118,7 +118,7 @@ test('seam and coat: a careless rim is told with its mend, generous costs more, 
     seal: { glue: 'none', flouredRim: true },
     coat: { wet: 'egg', dry: 'sesame', double: false },
   });
-  const { kitchen } = await read<{ kitchen: Kitchen }>('/kitchen');
+  const kitchen = await kitchenNow();
   expect(planBatch(draft, kitchen, null).contains.allergens).toEqual(expect.arrayContaining(['eggs', 'sesame']));
   await station(page, 'Serve').click();
   await expect(page.getByText(/sesame/i).first()).toBeVisible();
@@ -129,7 +129,7 @@ test('cut from a sheet: what the screen says is what core cuts; another board, a
   await openStation(page, id, 'fold');
   const sheet = await sheetOf(page, 'Cut from sheet', 'Cut from a sheet');
   const status = sheet.getByRole('status');
-  const { kitchen } = await read<{ kitchen: Kitchen }>('/kitchen');
+  const kitchen = await kitchenNow();
   const draft = await draftOf(id);
   const plan = planBatch(draft, kitchen, null);
   const cut = cutSheet(cuttingOf(draft, kitchen, plan)!);

@@ -2,6 +2,8 @@ import AxeBuilder from '@axe-core/playwright';
 import {
   type BatchDraft,
   batchOf,
+  type Kitchen,
+  type Learnt,
   newTray,
   type StarterId,
   type Timer,
@@ -114,6 +116,12 @@ export async function read<T>(path: string): Promise<T> {
   const answer = await fetch(`${product().address}/api${path}`);
   expect(answer.ok).toBe(true);
   return (await answer.json()) as T;
+}
+
+/** The kitchen with what its batches have taught, as every plan sees it. */
+export async function kitchenNow(): Promise<Kitchen> {
+  const { kitchen } = await read<{ kitchen: Kitchen }>('/kitchen');
+  return { ...kitchen, learnt: await read<Learnt>('/learnt') };
 }
 
 export const line = (page: Page): Locator => page.getByRole('navigation', { name: 'The line' });

@@ -1,4 +1,4 @@
-import { type Kitchen, planBatch, withFold, withForm } from '@ember-fold/core';
+import { planBatch, withFold, withForm } from '@ember-fold/core';
 import {
   axeFindsNothing,
   expect,
@@ -8,7 +8,7 @@ import {
   NOT_STARTED,
   openStation,
   plannedBatch,
-  read,
+  kitchenNow,
   trayAt,
   settled,
   station,
@@ -19,7 +19,6 @@ import {
 test.use({ calm: [NOT_STARTED] });
 
 const draftOf = async (id: string) => await trayAt(id);
-const kitchenOf = async () => (await read<{ kitchen: Kitchen }>('/kitchen')).kitchen;
 
 test('no right moment: said first, on the line too; each way out is a tap and comes out right', async ({ page }) => {
   const id = await plannedBatch('Too hot for them', 24, 'squash-sage', (draft) => {
@@ -45,7 +44,7 @@ test('no right moment: said first, on the line too; each way out is a tap and co
   await isSaved(page);
   const { fry } = await draftOf(id);
   expect(fry.oilC).toBe(Number(told[1]));
-  const plan = planBatch(await draftOf(id), await kitchenOf(), null).fry!;
+  const plan = planBatch(await draftOf(id), await kitchenNow(), null).fry!;
   expect(plan.liftS).not.toBeNull();
   expect(plan.liftS!).toBeLessThan(plan.solution.darkS ?? Infinity);
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -72,7 +71,7 @@ test('oil that is let rise: set, planned, refused where it is wrong, held again'
   await settled(page);
   await isSaved(page);
   expect((await draftOf(id)).fry.ramp).toEqual({ outC: 162, overS: 600 });
-  const told = planBatch(await draftOf(id), await kitchenOf(), null).fry!;
+  const told = planBatch(await draftOf(id), await kitchenNow(), null).fry!;
   await expect(
     page.getByText(`${told.lots!.lotSize} at a time, ${told.lots!.lots} lots`, { exact: false }),
   ).toBeVisible();
@@ -100,11 +99,11 @@ test('the oven is told how one bake went, and its next figures follow', async ({
   await type(page, 'Golden after', '2:00');
   await sheet.getByRole('button', { name: 'Note it' }).click();
   await expect(sheet.getByText(/^No oven makes these pieces golden then/)).toBeVisible();
-  expect((await kitchenOf()).ovenSeen).toBeUndefined();
+  expect((await kitchenNow()).ovenSeen).toBeUndefined();
   await type(page, 'Golden after', '26:00');
   await sheet.getByRole('button', { name: 'Note it' }).click();
   await expect(sheet.getByText(/^This oven heats .* times as much as usual .* from one bake\.$/)).toBeVisible();
-  await expect.poll(async () => (await kitchenOf()).ovenSeen?.length).toBe(1);
+  await expect.poll(async () => (await kitchenNow()).ovenSeen?.length).toBe(1);
   expect(await about.innerText()).not.toBe(before);
 });
 
@@ -120,7 +119,7 @@ test('a ring that stores heat is turned back sooner, and the kitchen says which 
   await page.goto('/store/oil');
   await page.getByRole('button', { name: /Kind of ring/ }).click();
   await page.getByRole('option', { name: 'solid plate' }).click();
-  await expect.poll(async () => (await kitchenOf()).pot.ring).toBe('plate');
+  await expect.poll(async () => (await kitchenNow()).pot.ring).toBe('plate');
   await openStation(page, id, 'fry');
   await settled(page);
   expect(await turnAt()).toBeLessThan(gas - 10);

@@ -5,8 +5,9 @@ import type { Formula } from '../ingredient/formula.js';
 import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
 
 /** Rubbed fat, percent of flour, at which the fist test is expected to hold. */
-const FIST_HOLDS = 18;
-const FIST_CRUMBLES = 14;
+export const FIST_HOLDS = 18;
+/** So much under that it holds and crumbles. */
+const CRUMBLES_UNDER = 4;
 
 /** Usual most of salt, percent of flour, and from where it tastes salty. */
 const SALT_USUAL = 2;
@@ -18,6 +19,7 @@ const FRIDGE_C = 4;
  * hold-back, and what its ingredients and its family bring. Grams to mend it are kg of the
  * ingredient itself. Long for it is a list of judgements, each on its own.
  * @param fridgeC where a dough that rests cold rests
+ * @param fistHolds rubbed fat from which a fist holds here, percent of flour
  * @example doughFindings(figures, lines)[0].code // 'dough.firm'
  */
 export function doughFindings(
@@ -25,6 +27,7 @@ export function doughFindings(
   lines: Formula,
   pantry: Pantry = SHIPPED_PANTRY,
   fridgeC = FRIDGE_C,
+  fistHolds = FIST_HOLDS,
 ): Finding[] {
   const found: Finding[] = [];
   const { family, stiffness } = figures;
@@ -44,9 +47,9 @@ export function doughFindings(
   if (family.fistTest) {
     const percent = figures.fatPercent;
     const flourKg = figures.madeOf.flour;
-    const moreKg = ((FIST_HOLDS - percent) / 100) * flourKg;
-    if (percent >= FIST_HOLDS) found.push({ code: 'dough.fist-holds', tone: 'good', values: { percent } });
-    else if (percent >= FIST_CRUMBLES)
+    const moreKg = ((fistHolds - percent) / 100) * flourKg;
+    if (percent >= fistHolds) found.push({ code: 'dough.fist-holds', tone: 'good', values: { percent } });
+    else if (percent >= fistHolds - CRUMBLES_UNDER)
       found.push({ code: 'dough.fist-crumbles', tone: 'know', values: { percent, moreKg } });
     else found.push({ code: 'dough.fist-fails', tone: 'look-out', values: { percent, moreKg } });
   }

@@ -29,6 +29,8 @@ export interface Learnt {
   readonly portions?: Belief;
   /** Time of hands' work beside what the kitchen has set, times. */
   readonly hands?: Readonly<Partial<Record<HandWork, Belief>>>;
+  /** Rubbed fat, share of flour, from which the fist test holds. */
+  readonly fist?: Belief;
   /** Share of the liquid that boils off a scalded dough. */
   readonly boilOff?: Readonly<Partial<Record<Scalding, Belief>>>;
 }

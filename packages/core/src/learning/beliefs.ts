@@ -1,10 +1,11 @@
 import { type Belief, HAND_WORKS, type HandWork, type Learnt, type Scalding } from '../draft/learnt.js';
+import { FIST_HOLDS } from '../dough/doughFindings.js';
 import { doughFamily } from '../dough/doughFamily.js';
 import { clamp } from '../numeric/clamp.js';
 import { LIFT_COLOUR } from '../frying/colour.js';
 
 /** What batches teach. */
-export const LEARNT_KINDS = ['browning', 'golden', 'opens', 'portions', 'hands', 'boil-off'] as const;
+export const LEARNT_KINDS = ['browning', 'golden', 'opens', 'portions', 'hands', 'boil-off', 'fist'] as const;
 export type LearntKind = (typeof LEARNT_KINDS)[number];
 
 /** What one batch says of one figure. */
@@ -14,7 +15,7 @@ export interface Observation {
   readonly key: string;
   /** A factor, a colour, a share; of what opens, the model's share. */
   readonly value: number;
-  /** So many pieces or weighings, and how many of them opened; 1 and 0 elsewhere. */
+  /** So many pieces, weighings or tests, and how many of them opened, or held; 1 and 0 elsewhere. */
   readonly of: number;
   readonly hits: number;
   /** ms since the epoch. */
@@ -42,6 +43,8 @@ export const LEARNT_SPREAD = {
 /** Logarithm of the odds beside the model's. */
 const OPENS_SD = 0.9;
 const OPENS_GRID = { most: 4, step: 0.04 };
+/** Rubbed fat from which a fist of flour holds as usual, how kitchens differ by it, and how sharp it is, shares of flour. */
+const FIST = { usual: FIST_HOLDS / 100, prior: 0.025, sharp: 0.008, least: 0.1, most: 0.28, step: 0.001 };
 /** Portions differ by this as usual, and that counts as so many weighings. */
 export const USUAL_PORTIONS = 0.04;
 const PORTIONS_WEIGH = 10;
@@ -73,10 +76,27 @@ function normal(usual: number, some: readonly Weighed[], kind: keyof typeof LEAR
   return { value: back(mean), low: back(mean - by), high: back(mean + by), usual, count: some.length };
 }
 
+/** A belief over a grid, from the logarithm of how likely each point of it is: mean, and the tenths on either side. */
+function onGrid(grid: readonly number[], logs: readonly number[]): Pick<Belief, 'value' | 'low' | 'high'> {
+  const top = Math.max(...logs);
+  const heights = logs.map((log) => Math.exp(log - top));
+  const whole = heights.reduce((sum, height) => sum + height, 0);
+  const quantile = (q: number) => {
+    let sum = 0;
+    return grid[heights.findIndex((height) => (sum += height) >= q * whole)] ?? grid[grid.length - 1]!;
+  };
+  return {
+    value: heights.reduce((sum, height, i) => sum + height * grid[i]!, 0) / whole,
+    ...{ low: quantile(0.1), high: quantile(0.9) },
+  };
+}
+const gridOf = (least: number, most: number, step: number): readonly number[] =>
+  Array.from({ length: Math.round((most - least) / step) + 1 }, (_, i) => least + i * step);
+
 /** How much likelier pieces open than the model says: counts against its own share, so that one burst in a safe piece does not frighten. */
 function opens(some: readonly Weighed[]): Belief {
   const { most, step } = OPENS_GRID;
-  const grid = Array.from({ length: Math.round((2 * most) / step) + 1 }, (_, i) => -most + i * step);
+  const grid = gridOf(-most, most, step);
   const logs = grid.map((shift) =>
     some.reduce(
       (sum, { value, of, hits, weight }) => {
@@ -88,16 +108,24 @@ function opens(some: readonly Weighed[]): Belief {
       -0.5 * (shift / OPENS_SD) ** 2,
     ),
   );
-  const top = Math.max(...logs);
-  const heights = logs.map((log) => Math.exp(log - top));
-  const whole = heights.reduce((sum, height) => sum + height, 0);
-  const mean = heights.reduce((sum, height, i) => sum + height * grid[i]!, 0) / whole;
-  const quantile = (q: number) => {
-    let sum = 0;
-    return grid[heights.findIndex((height) => (sum += height) >= q * whole)] ?? most;
-  };
-  const at = (shift: number) => Math.exp(shift);
-  return { value: at(mean), low: at(quantile(0.1)), high: at(quantile(0.9)), usual: 1, count: some.length };
+  const { value, low, high } = onGrid(grid, logs);
+  return { value: Math.exp(value), low: Math.exp(low), high: Math.exp(high), usual: 1, count: some.length };
+}
+
+/** The rubbed fat from which a fist holds: each test held or not, more surely the further it was from there. */
+function fist(some: readonly Weighed[]): Belief {
+  const { usual, prior, sharp, least, most, step } = FIST;
+  const grid = gridOf(least, most, step);
+  const logs = grid.map((from) =>
+    some.reduce(
+      (sum, { value, hits, weight }) => {
+        const holds = 1 / (1 + Math.exp((from - value) / sharp));
+        return sum + weight * Math.log(clamp(hits > 0 ? holds : 1 - holds, 1e-9, 1));
+      },
+      -0.5 * ((from - usual) / prior) ** 2,
+    ),
+  );
+  return { ...onGrid(grid, logs), usual, count: some.length };
 }
 
 /** Quantile of a chi-square over its degrees of freedom. Source: Wilson and Hilferty's cube; see docs/models/ledger.md. */
@@ -153,7 +181,7 @@ export function learntFrom(observations: readonly Observation[], nowMs: number):
       ),
     );
   };
-  const [golden, spread] = [of('golden'), of('portions')];
+  const [golden, spread, fists] = [of('golden'), of('portions'), of('fist')];
   const isHand = (key: string): key is HandWork => HAND_WORKS.some((work) => work === key);
   const browning = byKey('browning', (_, some) => normal(1, some, 'browning', true));
   const opened = byKey('opens', (_, some) => opens(some));
@@ -167,6 +195,7 @@ export function learntFrom(observations: readonly Observation[], nowMs: number):
     ...(golden.length > 0 && { golden: normal(LIFT_COLOUR, weighed(golden, nowMs), 'golden', false) }),
     ...(isAny(opened) && { opens: opened }),
     ...(spread.length > 0 && { portions: portions(weighed(spread, nowMs)) }),
+    ...(fists.length > 0 && { fist: fist(weighed(fists, nowMs)) }),
     ...(isAny(hands) && { hands }),
     ...(isAny(boilOff) && { boilOff }),
   };

@@ -1,4 +1,5 @@
 import { type CookState, measuredOf, type MeasureId, stepKey } from '../cook/cookAct.js';
+import { FIST_HOLDS } from '../dough/doughFindings.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { handsOf, type Kitchen } from '../draft/kitchen.js';
 import { type Belief, doughKey, type HandWork } from '../draft/learnt.js';
@@ -10,7 +11,7 @@ import type { ColdPlan, HotPlan } from './batchPlan.js';
 
 /** A figure whose source can be asked for, in the order of the line. */
 export const SOURCED = [
-  ...(['water-wanted', 'poured-kg', 'boil-off', 'mix-s'] as const),
+  ...(['water-wanted', 'poured-kg', 'fist', 'boil-off', 'mix-s'] as const),
   ...(['filling-kg', 'cook-filling-s', 'cools-s'] as const),
   ...(['filling-each-kg', 'rolled-m', 'opens', 'portions', 'fold-each-s'] as const),
   ...(['oil-c', 'browning', 'golden', 'lift-s', 'lot', 'oven'] as const),
@@ -97,6 +98,7 @@ export function figureSources(
       told('mix-dough', 'poured-kg', figures.pourableKg),
       measured('mix-dough', 'poured-kg', figures.pourableKg),
     );
+  if (figures.family.fistTest) say('fist', learnt.fist?.value ?? FIST_HOLDS / 100, believed(learnt.fist));
   if (draft.dough.family === 'scalded')
     say(
       'boil-off',

@@ -80,6 +80,12 @@ export function observationsOf({
     const { boilOffShare, onHeat } = made.dough;
     if (draft.dough.family === 'scalded' && draft.dough.boilOffShare === undefined && boilOffShare !== undefined)
       found.push({ kind: 'boil-off', key: onHeat ? 'on-heat' : 'off-heat', value: boilOffShare, ...common });
+    const [first] = planned;
+    const { answer } = stepState(state, stepKey('mix-dough'));
+    if (first?.plan.dough.figures.family.fistTest && (answer === 'yes' || answer === 'no')) {
+      const value = first.plan.dough.figures.fatPercent / 100;
+      found.push({ kind: 'fist', key: '', value, of: 1, hits: answer === 'yes' ? 1 : 0, atMs });
+    }
     const spreads = planned.flatMap(({ draft: { mark } }) =>
       told(
         measuredOf(state, stepKey('fold', mark), 'portion-spread'),
@@ -128,6 +134,7 @@ function ofTray(
   const found: Observation[] = [];
   const colours = plan.fry.atLift?.colours;
   const model = colours ? (colours[0] + colours[1]) / 2 : 0;
+  const paler = colours && model > 0 ? Math.min(colours[0], colours[1]) / model : 1;
   const seen = looks.crust === undefined ? null : colourOnRamp(looks.crust);
   const { least, most } = LEARNT_SPREAD.browning;
   const key = doughKey(draft);
@@ -142,7 +149,8 @@ function ofTray(
     }
   }
   if (seen !== null && (looks.keep === true || (looks.liked ?? 0) >= LIKED))
-    found.push({ kind: 'golden', key: '', value: seen, ...common });
+    // It is lifted by its paler face; what is judged is the whole of it.
+    found.push({ kind: 'golden', key: '', value: seen * paler, ...common });
   const share = plan.fold.burst?.share;
   if (share !== undefined)
     found.push({ kind: 'opens', key: draft.form, value: share, of: own.fried + own.burst, hits: own.burst, atMs });

@@ -17,6 +17,11 @@ function lotFindings(draft: TrayDraft, massKg: number): Finding[] {
     : [];
 }
 
+/** Rubbed fat from which the fist test holds in this kitchen, percent of flour; absent: as usual. */
+function fistOf({ learnt }: Pick<Kitchen, 'learnt'>): number | undefined {
+  return learnt?.fist && 100 * learnt.fist.value;
+}
+
 /** Figures, rise and findings of a dough. */
 export function planDough(draft: TrayDraft, kitchen: Kitchen): DoughPlan {
   const { roomC, fridgeC } = kitchen;
@@ -30,7 +35,7 @@ export function planDough(draft: TrayDraft, kitchen: Kitchen): DoughPlan {
     rise,
     findings: [
       ...lotFindings(draft, figures.massKg),
-      ...doughFindings(figures, draft.dough.lines, pantryOf(kitchen), fridgeC),
+      ...doughFindings(figures, draft.dough.lines, pantryOf(kitchen), fridgeC, fistOf(kitchen)),
       ...(rise ? riseFindings(figures, rise, roomC, fridgeC, warmth) : []),
     ],
   };

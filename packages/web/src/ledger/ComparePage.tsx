@@ -114,6 +114,25 @@ function Beside({ records, onRemove }: BesideProps) {
                 ))}
               </tr>
             ))}
+            {records.some(({ photos }) => photos.length > 0) && (
+              <tr>
+                <th scope="row">{C.photo}</th>
+                {records.map(({ id, photos: [mark], draft }) => (
+                  <td key={id}>
+                    {mark ? (
+                      <img
+                        src={`/api/ledger/${id}/photos/${mark}`}
+                        alt={C.photoOf(draft.name)}
+                        loading="lazy"
+                        style={{ maxWidth: 160, width: '100%', borderRadius: 8 }}
+                      />
+                    ) : (
+                      '–'
+                    )}
+                  </td>
+                ))}
+              </tr>
+            )}
           </tbody>
         </table>
       </RecordTable>

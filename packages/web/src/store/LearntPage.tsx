@@ -62,6 +62,7 @@ const FIELD = {
   portions: 'portions',
   hands: 'hands',
   'boil-off': 'boilOff',
+  fist: 'fist',
 } as const satisfies Record<LearntKind, keyof Learnt>;
 
 /** Every belief, and every one that was put back to usual, by kind. */

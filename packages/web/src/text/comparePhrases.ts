@@ -4,6 +4,8 @@ import { listNames, plain, type Printer } from './printer';
 
 /** What records beside one another say. */
 export const COMPARE = {
+  photo: 'Photo',
+  photoOf: (name: string) => `Photo of ${name}`,
   ledger: 'Ledger',
   title: 'Compare',
   all: 'All records',

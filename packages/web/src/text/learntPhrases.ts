@@ -37,11 +37,13 @@ export const LEARNT_NAME: Readonly<Record<LearntKind, string>> = {
   portions: 'How your portions differ',
   hands: 'Your minutes',
   'boil-off': 'What boils off',
+  fist: 'Fat from which the fist test holds',
 };
 
 const SOURCED_NAME: Readonly<Record<SourcedId, string>> = {
   'water-wanted': 'Water the flour drinks',
   'poured-kg': 'Liquid to pour',
+  fist: 'Fist test holds from, fat of the flour',
   'boil-off': 'Liquid that boils off',
   'mix-s': 'Making one dough',
   'filling-kg': 'Filling when cooked',
@@ -67,6 +69,7 @@ export const sourcedName = (id: SourcedId): string => SOURCED_NAME[id];
 export function sourcedValue(id: SourcedId, value: number, p: Printer): string {
   switch (id) {
     case 'water-wanted':
+    case 'fist':
     case 'boil-off':
     case 'opens':
     case 'portions':
@@ -175,6 +178,7 @@ export function learntOf(kind: LearntKind, key: string, formulaName: (id: string
       return key === 'on-heat' ? 'Scalded on the heat' : 'Scalded off the heat';
     case 'golden':
     case 'portions':
+    case 'fist':
       return '';
     default: {
       const never: never = kind;
@@ -195,6 +199,7 @@ export function learntValue(kind: LearntKind, value: number): string {
     case 'golden':
       return plain(value, 2);
     case 'portions':
+    case 'fist':
     case 'boil-off':
       return `${plain(100 * value, 1)} %`;
     default: {
@@ -210,6 +215,11 @@ export const learntText = (kind: LearntKind, belief: Belief): string =>
 
 /** What one batch said. */
 export function seenText({ kind, value, of, hits, atMs, batchName }: SeenObservation, p: Printer): string {
-  const said = kind === 'opens' ? `${hits} of ${of} opened` : learntValue(kind, value);
+  const said =
+    kind === 'opens'
+      ? `${hits} of ${of} opened`
+      : kind === 'fist'
+        ? `${learntValue(kind, value)} ${hits > 0 ? 'held' : 'did not hold'}`
+        : learntValue(kind, value);
   return `${p.date(atMs)}, ${batchName}: ${said}`;
 }
