@@ -81,6 +81,7 @@ try {
   await page.getByText(/^Read: /).waitFor();
   await shoot(page, 'new-batch');
   await page.goto(`${product.address}/ledger/${(await records())[0]!.id}`);
+  await page.getByRole('region', { name: 'What differed, and what it did' }).waitFor();
   await shoot(page, 'ledger');
   const mushroom = (await list('/batches')).find((batch) => batch.name.startsWith('Mushroom'))!;
   await page.goto(`${product.address}/bench/${mushroom.id}/fold`);

@@ -171,7 +171,6 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
               onNext={(proposal) => void again(proposal)}
             />
           )}
-          {whole && !isBlind && <MatteredPanel whole={whole} printer={printer} several={record.trays.length > 1} />}
           <Panel>
             <PanelTitle>{T.whatCameOut}</PanelTitle>
             <Tally
@@ -193,6 +192,8 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
             <RecordTags id={record.id} tags={record.tags} />
             <Gone record={record} />
           </Panel>
+          {/* Below what is typed into: it comes a moment later, and nothing moves for it. */}
+          {whole && !isBlind && <MatteredPanel whole={whole} printer={printer} several={record.trays.length > 1} />}
         </div>
       </Grid>
     </>
