@@ -200,7 +200,8 @@ export function stoveRoutes(context: Context): Router {
       stoves.out(row.batchId);
       live.tell({ kind: 'stove', batchId: row.batchId, lit: false });
       for (const what of ['batches', 'ledger', 'oils', 'put-by'] as const) live.changed(what, row.batchId);
-      await lessons.teach(row.batchId);
+      // The answer does not wait for it: a page that was told over by the stream may be back at the stove by then.
+      void lessons.teach(row.batchId);
     }
     res.json({ batchId: row.batchId });
   });
@@ -225,7 +226,8 @@ export function stoveRoutes(context: Context): Router {
       live.tell({ kind: 'stove', batchId: row.batchId, lit: true });
       // Lists of the ledger follow the stove; a record that is open somewhere stays as it was read.
       for (const what of ['batches', 'oils', 'put-by'] as const) live.changed(what, row.batchId);
-      await lessons.teach(row.batchId);
+      // The answer does not wait for it: a page that was told over by the stream may be back at the stove by then.
+      void lessons.teach(row.batchId);
     }
     res.json(await answer(row));
   });
