@@ -165,7 +165,7 @@ function findPaper(picture: Picture): Paper | { readonly why: PictureFault } {
   if (!brightest) return { why: 'no-paper' };
   if (brightest.light < PAPER_DIM) return { why: 'dim' };
   const like = even.filter(({ light }) => light >= PAPER_LIKE * brightest.light);
-  const patch = largestPatch(like, size);
+  const patch = largestPatch(like, size, width, height);
   if (patch.length * size * size < PAPER_SHARE * width * height) return { why: 'no-paper' };
   if (patch.filter(({ isClipped }) => isClipped).length > 0.1 * patch.length) return { why: 'clipped' };
   const lights = patch.map(({ light }) => light).sort((a, b) => a - b);
@@ -183,32 +183,15 @@ function findPaper(picture: Picture): Paper | { readonly why: PictureFault } {
 }
 
 /** Tiles that hang together, the most of them. */
-function largestPatch(tiles: readonly Tile[], size: number): readonly Tile[] {
-  const at = new Map(tiles.map((tile) => [`${tile.x} ${tile.y}`, tile]));
-  let best: Tile[] = [];
-  while (at.size > 0) {
-    const [first] = at.values();
-    const patch: Tile[] = [];
-    const next = [first!];
-    at.delete(`${first!.x} ${first!.y}`);
-    for (let tile = next.pop(); tile; tile = next.pop()) {
-      patch.push(tile);
-      for (const [dx, dy] of [
-        [size, 0],
-        [-size, 0],
-        [0, size],
-        [0, -size],
-      ] as const) {
-        const key = `${tile.x + dx} ${tile.y + dy}`;
-        const other = at.get(key);
-        if (!other) continue;
-        at.delete(key);
-        next.push(other);
-      }
-    }
-    if (patch.length > best.length) best = patch;
-  }
-  return best;
+function largestPatch(tiles: readonly Tile[], size: number, width: number, height: number): readonly Tile[] {
+  const columns = Math.floor(width / size);
+  const rows = Math.floor(height / size);
+  const placeOf = ({ x, y }: Tile) => (y / size) * columns + x / size;
+  const isOn = new Uint8Array(columns * rows);
+  const at = new Map(tiles.map((tile) => [placeOf(tile), tile]));
+  for (const place of at.keys()) isOn[place] = 1;
+  const [largest] = areas(isOn, columns, rows).sort((a, b) => b.pixels.length - a.pixels.length);
+  return largest?.pixels.map((place) => at.get(place)!) ?? [];
 }
 
 /** Colours are told apart in so many steps of each primary: a step is far under what the eye sees. */

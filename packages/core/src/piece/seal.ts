@@ -57,6 +57,8 @@ export interface BurstSpec {
   readonly family: Pick<DoughFamily, 'id' | 'rolledM'>;
   /** Free liquid of the filling over its mass, 0–1. */
   readonly freeShare: number;
+  /** Odds beside the model's, as this kitchen's pieces have shown them, times; absent: 1. */
+  readonly odds?: number;
 }
 
 /** Of well-made pieces (index 1) this many open, and how steeply it rises. Our own; a ledger refines them. */
@@ -78,7 +80,7 @@ const middle = ({ least, most }: Band): number => (least + most) / 2;
  *
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
-export function burstOf({ piece, seal, edge, sealM, rolledM, family, freeShare }: BurstSpec): Burst {
+export function burstOf({ piece, seal, edge, sealM, rolledM, family, freeShare, odds = 1 }: BurstSpec): Burst {
   requireIn(seal.waitS, RANGES.draft.waitS, 'seal.waitS');
   const glue = seal.glue === 'none' && SELF_STICKING.has(family.id) ? PINCH_ALONE : GLUES[seal.glue].strength;
   const dried = 0.5 + 0.5 * Math.exp(-seal.waitS / (seal.covered ? COVERED * DRIES_S : DRIES_S));
@@ -104,16 +106,10 @@ export function burstOf({ piece, seal, edge, sealM, rolledM, family, freeShare }
   const index = causes.reduce((product, { factor }) => product * factor, 1);
   return {
     index,
-    odds: 1,
-    share: 1 / (1 + Math.exp(-AT_ONE - STEEP * Math.log(index))),
+    odds,
+    share: 1 / (1 + Math.exp(-AT_ONE - STEEP * Math.log(index) - Math.log(odds))),
     causes: causes.sort((a, b) => b.factor - a.factor),
   };
-}
-
-/** The same where pieces of this form open more or less often than the model says: odds so many times. */
-export function withOdds(burst: Burst, times: number): Burst {
-  const odds = (times * burst.share) / (1 - burst.share);
-  return times === 1 ? burst : { ...burst, odds: times, share: odds / (1 + odds) };
 }
 
 /** Glue for one piece, kg of each ingredient. */

@@ -10,7 +10,7 @@ export interface EveningRisk {
   readonly soonerS: number;
 }
 
-/** How much the time of a task differs from evening to evening, log-normal. Our own, until a cook's own times are learnt. */
+/** How much the time of a task differs from evening to evening, log-normal. Our own. */
 const SPREAD = { board: 0.2, oil: 0.08, oven: 0.1 } as const;
 /** Guests mind from here on, s. */
 export const TABLE_LATE_S = 600;

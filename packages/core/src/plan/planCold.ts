@@ -10,7 +10,7 @@ import { foldFindings, sealFindings } from '../piece/foldFindings.js';
 import { formOf } from '../piece/forms.js';
 import { closes, type Piece } from '../piece/piece.js';
 import { pieceSpecOf } from '../piece/pieceSpecOf.js';
-import { burstOf, withOdds } from '../piece/seal.js';
+import { burstOf } from '../piece/seal.js';
 import { partFreezeS } from '../frying/partFreeze.js';
 import type { ColdPlan, FillingPlan } from './batchPlan.js';
 import { planDough } from './planDough.js';
@@ -97,7 +97,7 @@ function sealPlan(
   { family }: ColdPlan['dough']['figures'],
   { figures }: ColdPlan['filling'],
   piece: Piece | null,
-  oddsTimes: number,
+  odds: number,
 ): Pick<ColdPlan['fold'], 'burst' | 'coat' | 'supplies'> {
   if (!closes(piece)) return { burst: null, coat: null, supplies: [] };
   const { sealM, thicknessM, edge = 'plain' } = draft.fold;
@@ -105,18 +105,16 @@ function sealPlan(
   const burst =
     draft.fold.fillingEachKg === 0
       ? null
-      : withOdds(
-          burstOf({
-            piece,
-            seal: draft.seal ?? USUAL_SEAL,
-            edge: formOf(draft.form).hasEdge ? edge : 'plain',
-            sealM,
-            rolledM: thicknessM,
-            family,
-            // One thing that is wrapped holds its own liquid.
-            freeShare: draft.form === 'whole-core' || figures.targetKg === 0 ? 0 : figures.freeKg / figures.targetKg,
-          }),
-          oddsTimes,
-        );
+      : burstOf({
+          piece,
+          seal: draft.seal ?? USUAL_SEAL,
+          edge: formOf(draft.form).hasEdge ? edge : 'plain',
+          sealM,
+          rolledM: thicknessM,
+          family,
+          // One thing that is wrapped holds its own liquid.
+          freeShare: draft.form === 'whole-core' || figures.targetKg === 0 ? 0 : figures.freeKg / figures.targetKg,
+          odds,
+        });
   return { burst, coat: coatOf(draft.coat ?? NO_COAT, piece.surfaceM2), supplies: suppliesFor(draft, piece) };
 }

@@ -1,6 +1,6 @@
 import { requireWithin } from '../errors.js';
 import { formOf } from '../piece/forms.js';
-import { burstOf, withOdds } from '../piece/seal.js';
+import { burstOf } from '../piece/seal.js';
 import type { ColdPlan } from './batchPlan.js';
 import { type TrayDraft } from '../draft/draft.js';
 import { draftFilling } from './draftFigures.js';
@@ -46,18 +46,16 @@ export function sealTrade(draft: TrayDraft, cold: ColdPlan, steps = 21): SealTra
     const fill = SCHOOLS.safe + ((SCHOOLS.generous - SCHOOLS.safe) * i) / (steps - 1);
     const fillingKg = Math.min(1, fill * piece.capacityM3 * densityKgPerM3);
     const made = form.piece({ ...spec, fillingKg })!;
-    const { share } = withOdds(
-      burstOf({
-        piece: made,
-        seal: draft.seal ?? USUAL_SEAL,
-        edge: form.hasEdge ? (draft.fold.edge ?? 'plain') : 'plain',
-        sealM: draft.fold.sealM,
-        rolledM: draft.fold.thicknessM,
-        family,
-        freeShare: targetKg > 0 ? freeKg / targetKg : 0,
-      }),
-      cold.fold.burst?.odds ?? 1,
-    );
+    const { share } = burstOf({
+      piece: made,
+      seal: draft.seal ?? USUAL_SEAL,
+      edge: form.hasEdge ? (draft.fold.edge ?? 'plain') : 'plain',
+      sealM: draft.fold.sealM,
+      rolledM: draft.fold.thicknessM,
+      family,
+      freeShare: targetKg > 0 ? freeKg / targetKg : 0,
+      odds: cold.fold.burst?.odds ?? 1,
+    });
     return { fill, fillingKg, fillingOverDough: fillingKg / made.doughKg, share };
   });
 }

@@ -1,3 +1,4 @@
+// Over 300 lines: one search over an evening, its steps read side by side.
 import { seededUniform } from '../numeric/seededNoise.js';
 import { ABSENT_COST, COST, type EveningPlan, type EveningProblem, type EveningTask } from './eveningTask.js';
 import { eveningBound } from './eveningBound.js';

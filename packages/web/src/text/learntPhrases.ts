@@ -28,6 +28,7 @@ export const LEARNT = {
   whereSays: 'Each figure of this plan, and what it is from.',
   toLearnt: 'All that was learnt',
   what: 'the learnt figures',
+  goneFormula: 'A formula that is gone',
 } as const;
 
 export const LEARNT_NAME: Readonly<Record<LearntKind, string>> = {
@@ -169,7 +170,7 @@ export const SOURCE_WORD: Readonly<Record<Source['kind'], string>> = {
 export function learntOf(kind: LearntKind, key: string, formulaName: (id: string) => string | undefined): string {
   switch (kind) {
     case 'browning':
-      return formulaName(key) ?? FAMILY_NAME[key as TrayDraft['dough']['family']] ?? key;
+      return formulaName(key) ?? FAMILY_NAME[key as TrayDraft['dough']['family']] ?? LEARNT.goneFormula;
     case 'opens':
       return FORM_NAME[key as TrayDraft['form']] ?? key;
     case 'hands':
