@@ -6,6 +6,8 @@ import type { RunStep } from './runSheet.js';
 import { BEST_S } from './serveFindings.js';
 import { COOKED_KEEP_S } from './trayKeep.js';
 
+/** What was crisped in the oven is on the table within this, s. Our own. */
+const HOT_S = 1800;
 /** Risen pieces may wait for this share of their proof more. Our own. */
 const OVER_PROOF = 0.25;
 
@@ -85,8 +87,16 @@ export function mostOf(part: EveningPart, reach: Reach): EveningLag[] {
   const frying = sheet.find(({ what }) => what === 'fry');
   const fried = crisp && frying ? endOf(frying) : null;
   if (crisp && fried) within(fried, { work: crisp.work, atS: crisp.one.fromS }, COOKED_KEEP_S.fried, COST.unsafe);
+  // What was reheated is eaten then: no place in a fridge is worth having it wait, and two hours out are not safe.
+  if (crisp) {
+    const out = (mostS: number, weight: number): EveningLag => {
+      const { fromS, lengthS } = crisp.one;
+      return { from: null, to: crisp.work.id, leastS: reach.s(eatMs) - mostS - fromS - lengthS, weight };
+    };
+    found.push(out(HOT_S, 2 * COST.late), out(BEST_S, COST.unsafe));
+  }
   // Fried and baked pieces to the table while they are at their best.
-  for (const there of [crisp ?? fry, bake]) {
+  for (const there of [crisp ? undefined : fry, bake]) {
     if (!there) continue;
     const { fromS, lengthS } = there.one;
     // The first lot waits longest.

@@ -71,10 +71,10 @@ export function observationsOf({
   const state = cookState(cookActs);
   try {
     const made = asCooked(draft, state, kitchen);
-    const planned = planTrays(made, kitchen, null);
     const common = { of: 1, hits: 0, atMs };
-    const fried = planTrays(asFried(made, figures), kitchen, null);
-    const found: Observation[] = fried.flatMap((tray) => ofTray(tray, figures, looks, acts, then, atMs));
+    // What the hands do does not hang on oil and minutes: one plan tells both.
+    const planned = planTrays(asFried(made, figures), kitchen, null);
+    const found: Observation[] = planned.flatMap((tray) => ofTray(tray, figures, looks, acts, then, atMs));
     for (const [key, value] of handsSeen(runSheet(planned), cookActs))
       found.push({ kind: 'hands', key, value, ...common });
     const { boilOffShare, onHeat } = made.dough;

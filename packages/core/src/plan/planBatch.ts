@@ -184,10 +184,14 @@ export function planTrays(batch: BatchDraft, kitchen: Kitchen, nowMs: number | n
 /**
  * What of a batch is fried, with its plans, as the stove takes it; `null` when something of it has
  * no moment to lift, or nothing is fried.
+ * @param planned of the batch in this kitchen, where that is known already
  * @example fireTrays(batch, kitchen).length // 1
  */
-export function fireTrays(batch: BatchDraft, kitchen: Kitchen): readonly FireTray[] | null {
-  const planned = planTrays(batch, kitchen, null);
+export function fireTrays(
+  batch: BatchDraft,
+  kitchen: Kitchen,
+  planned = planTrays(batch, kitchen, null),
+): readonly FireTray[] | null {
   const trays = fryTrays(batch).flatMap((tray): FireTray[] => {
     const fry = planned.find(({ draft }) => draft.mark === tray.draft.mark)?.plan.fry;
     return fry?.lots ? [{ ...tray, fry: { ...fry, lots: fry.lots } }] : [];

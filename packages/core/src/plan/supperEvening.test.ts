@@ -292,6 +292,9 @@ test('fried early and crisped: a heat of its own before the others, its pieces n
   const heldOf = (one: Evening, id: string) => one.batches.find(({ batchId }) => batchId === id)!.heldS;
   expect(heldOf(evening, first!)).toBeLessThan(0.5 * heldOf(supperEvening(plain)!, first!));
   expect(evening.lateS).toBe(0);
+  // However full the fridge: what was reheated is eaten then.
+  const full = supperEvening({ ...ask, rooms: { fridge: 1 } })!;
+  expect(heldOf(full, first!)).toBeLessThanOrEqual(1800);
   // What has to come after others in the oil comes after them all the same.
   const behind = supperEvening(askFor(crisped(second!), { cooks: cooks(2) }))!;
   expect(behind.entries.filter(({ pot }) => pot !== null)).toHaveLength(1);

@@ -27,7 +27,7 @@ import { writeLooks } from '../db/looksTable.js';
 import { writeNote } from '../db/noteTable.js';
 import { insertOil, insertOilEvent } from '../db/oilTable.js';
 import { insertReadings } from '../db/readingTable.js';
-import { happenedOf, TEACHING_MODEL } from '../services/lessons.js';
+import { TEACHING_MODEL } from '../services/lessons.js';
 import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { insertStove } from '../db/stoveTable.js';
 import { insertSupper } from '../db/supperTable.js';
@@ -81,63 +81,72 @@ function nextSupper(nowMs: number): number {
   return day.getTime();
 }
 
-async function loadPast(gate: Gate, past: Past, nowMs: number, index: number): Promise<void> {
+/** An evening of the ledger, cooked on the product's own models. @returns what writes it down */
+function cookPast(past: Past, nowMs: number, index: number): (gate: Gate) => Promise<void> {
   const id = demoId(past.name);
   const startedAt = new Date(Math.floor((nowMs - past.daysAgo * DAY_MS) / DAY_MS) * DAY_MS + 17 * 3_600_000);
   const tray = newTray(past.name, past.starterId, past.pieces, new Date(startedAt.getTime() + 5_400_000).toISOString());
   const one = batchOf({ ...tray, fry: { ...tray.fry, oilC: past.oilC } });
   const draft = past.trays?.(one) ?? one;
   const planned = planTrays(draft, QUILLHAVEN, null);
-  const trays = fireTrays(draft, QUILLHAVEN);
+  const trays = fireTrays(draft, QUILLHAVEN, planned);
   const run = simulateRun(trays ?? [], QUILLHAVEN, 1000 + index, past.mishaps, (n) => demoId(`${past.name} act ${n}`));
   if (!run) throw new Error(`The demo batch "${past.name}" cannot be fried as planned.`);
   const endedAt = new Date(startedAt.getTime() + run.endS * 1000);
-  await gate.transaction(async (q) => {
-    await insertBatch(q, id, draft, startedAt);
-    await insertStove(q, {
-      batchId: id,
-      seed: 1000 + index,
-      speed: 1,
-      draft,
-      kitchen: QUILLHAVEN,
-      startedAt,
-      endedAt,
-      probe: SIMULATED_STOVE,
-      trial: false,
-      startC: null,
-    });
-    for (const act of run.acts) await insertAct(q, id, act);
-    const dropS = run.acts.find(({ kind }) => kind === 'drop')?.atS ?? 0;
-    const hands = pastHands(
-      planned,
-      startedAt.getTime() + 1000 * dropS,
-      endedAt.getTime() + SERVED_MS,
-      1000 + index,
-      (n) => demoId(`${past.name} hand ${n}`),
-    );
-    for (const act of hands) await insertCookAct(q, id, act, Infinity);
-    await insertReadings(
-      q,
-      run.readings.map((reading, i) => ({ ...reading, batchId: id, seq: i + 1 })),
-    );
-    await setBatchStatus(q, id, 'done');
-    await writeNote(q, id, past.notes, 0);
-    const { looks, eatenFirst } = past;
-    await writeLooks(q, id, { looks: { trays: looks, ...(eatenFirst && { eatenFirst }) }, version: 0 });
-    const figures = batchFigures(draft, run.acts, run.readings);
-    const told = planned.flatMap((one) => {
-      const own = figures.trays[one.draft.mark ?? 'A'];
-      return own ? [{ ...one, figures: own }] : [];
-    });
-    if (past.daysAgo >= FILLED_DAYS) return;
-    const fried = friedInOil(draft.name, told, figures.whole);
-    if (fried) await insertOilEvent(q, OIL.id, { id, at: endedAt.getTime(), ...fried });
-    await insertOilEvent(q, OIL.id, {
-      id: demoId(`strained after ${past.name}`),
-      at: endedAt.getTime() + DAY_MS / 2,
-      kind: 'strained',
-    });
+  const dropS = run.acts.find(({ kind }) => kind === 'drop')?.atS ?? 0;
+  const cookActs = pastHands(
+    planned,
+    startedAt.getTime() + 1000 * dropS,
+    endedAt.getTime() + SERVED_MS,
+    1000 + index,
+    (n) => demoId(`${past.name} hand ${n}`),
+  );
+  const { looks: trayLooks, eatenFirst } = past;
+  const looks = { trays: trayLooks, ...(eatenFirst && { eatenFirst }) };
+  const figures = batchFigures(draft, run.acts, run.readings);
+  const told = planned.flatMap((one) => {
+    const own = figures.trays[one.draft.mark ?? 'A'];
+    return own ? [{ ...one, figures: own }] : [];
   });
+  const fried = friedInOil(draft.name, told, figures.whole);
+  const { acts } = run;
+  const happened = {
+    draft,
+    kitchen: QUILLHAVEN,
+    acts,
+    cookActs,
+    figures: figures.trays,
+    looks,
+    atMs: endedAt.getTime(),
+  };
+  const observations = observationsOf(happened);
+
+  return async (gate) => {
+    await gate.transaction(async (q) => {
+      await insertBatch(q, id, draft, startedAt);
+      await insertStove(q, {
+        ...{ batchId: id, seed: 1000 + index, speed: 1, draft, kitchen: QUILLHAVEN, startedAt, endedAt },
+        ...{ probe: SIMULATED_STOVE, trial: false, startC: null },
+      });
+      for (const act of acts) await insertAct(q, id, act);
+      for (const act of cookActs) await insertCookAct(q, id, act, Infinity);
+      await insertReadings(
+        q,
+        run.readings.map((reading, i) => ({ ...reading, batchId: id, seq: i + 1 })),
+      );
+      await setBatchStatus(q, id, 'done');
+      await writeNote(q, id, past.notes, 0);
+      await writeLooks(q, id, { looks, version: 0 });
+      if (past.daysAgo >= FILLED_DAYS) return;
+      if (fried) await insertOilEvent(q, OIL.id, { id, at: endedAt.getTime(), ...fried });
+      await insertOilEvent(q, OIL.id, {
+        id: demoId(`strained after ${past.name}`),
+        at: endedAt.getTime() + DAY_MS / 2,
+        kind: 'strained',
+      });
+    });
+    await writeObservations(gate, id, observations, TEACHING_MODEL, new Date(nowMs));
+  };
 }
 
 /**
@@ -153,12 +162,16 @@ export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {
   const filledAt = nowMs - FILLED_DAYS * DAY_MS;
   await insertOil(gate, OIL, new Date(filledAt));
   await insertOilEvent(gate, OIL.id, { id: OIL.id, at: filledAt, kind: 'filled', m3: 0.0024 });
-  for (const [index, past] of PAST.entries()) await loadPast(gate, past, nowMs, index);
-  for (const { name } of PAST) {
-    const happened = await happenedOf(gate, demoId(name));
-    if (happened)
-      await writeObservations(gate, demoId(name), observationsOf(happened), TEACHING_MODEL, new Date(nowMs));
+  // The database writes one evening down while the next is cooked.
+  const written: Promise<void>[] = [];
+  for (const [index, past] of PAST.entries()) {
+    const writing = cookPast(past, nowMs, index)(gate);
+    // Told at the end, with the others.
+    writing.catch(() => undefined);
+    written.push(writing);
+    await new Promise(setImmediate);
   }
+  await Promise.all(written);
   const eatAt = new Date(nextSupper(nowMs)).toISOString();
   const supper = demoId('Lantern Walk supper');
   const servings = [{ id: demoId('Lantern Walk serving'), at: eatAt }];

@@ -68,6 +68,7 @@ export function BakeSheet({ line, onClose }: { readonly line: Line; readonly onC
       </Button>
       <Button
         $look="quiet"
+        style={{ padding: 0 }}
         onPress={() => {
           edit('fry.crispC', (d) => {
             const { crispC, ...fry } = d.fry;
