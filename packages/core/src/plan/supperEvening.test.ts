@@ -316,6 +316,11 @@ test('rooms that hold only so much: fewer dishes and a small fridge move the wor
   keepsItsWord({ ...ask, rooms: holds }, tight);
   expect(mostOf(tight).dishes!).toBeLessThanOrEqual(holds.dishes);
   expect(tight.lateS).toBe(0);
+  // Nobody is late for a full fridge, however little is searched; more hands make nobody late.
+  for (const n of [1, 2, 3]) {
+    const small = { ...askFor(FIVE, { cooks: cooks(n) }), rooms: { fridge: 2, dishes: 2 } };
+    expect(searched(small, { mostLooked: 1, rounds: 0 })!.lateS).toBe(0);
+  }
   // One that cools in two dishes does not fit into one, and nothing is impossible for it.
   const [one] = FIVE;
   const two = { ...one!, stays: one!.stays.map((stay) => ({ ...stay, places: 2 })) };

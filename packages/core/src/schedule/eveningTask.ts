@@ -40,6 +40,9 @@ export const COST = { unsafe: 1_000_000, late: 10_000, stale: 100, early: 1 } as
 /** Work outside the hours of its cook, and a moment the cook asked for that cannot be: as bad as late ten times over. */
 export const ABSENT_COST = 100_000;
 
+/** A place too few in a room, each second: as bad as waiting past the best. Nobody is late for a full fridge. */
+export const ROOM_COST = COST.stale;
+
 /** Something that lies in a room that holds only so much: a fridge, a freezer, the dishes. */
 export interface EveningStay {
   readonly room: string;

@@ -1,4 +1,4 @@
-import { COST, type EveningProblem, type EveningStay } from './eveningTask.js';
+import { type EveningProblem, type EveningStay, ROOM_COST } from './eveningTask.js';
 import type { TimingArc } from './timing.js';
 
 /** Number of a task, or `null` for the zero moment, with the s after it. */
@@ -109,7 +109,7 @@ const sum = (some: readonly Lying[]): number => some.reduce((places, { stay }) =
 const pairs = <T>(some: readonly T[]): [T, T][] => some.flatMap((a, i) => some.slice(i + 1).map((b): [T, T] => [a, b]));
 
 const arcOf = (from: Place, to: Place, leastS: number): TimingArc => ({
-  ...{ from: from.task, to: to.task, leastS: leastS + from.atS - to.atS, weight: COST.late },
+  ...{ from: from.task, to: to.task, leastS: leastS + from.atS - to.atS, weight: ROOM_COST },
 });
 
 /** One is gone before the other comes. */

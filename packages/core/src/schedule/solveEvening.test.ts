@@ -11,6 +11,7 @@ import {
   type EveningProblem,
   type EveningStay,
   type EveningTask,
+  ROOM_COST,
 } from './eveningTask.js';
 import { isAble } from './fitHands.js';
 import { solveEvening } from './solveEvening.js';
@@ -219,7 +220,7 @@ function programme(problem: EveningProblem): string {
       const ways = [`p${i}_${j}`, `p${j}_${i}`].filter((chosen, k) => {
         const [first, second] = k === 0 ? [one, other] : [other, one];
         if (!bound(first.to, second.from, 0, `q${chosen}`, chosen)) return false;
-        goal.push(`${COST.late} q${chosen}`);
+        goal.push(`${ROOM_COST} q${chosen}`);
         return true;
       });
       const uses = [i, j].flatMap((k) => {
@@ -232,7 +233,7 @@ function programme(problem: EveningProblem): string {
       if (ways.length + uses.length > 0) rows.push(`${[...ways, ...uses].join(' + ')} = 1`);
     }),
   );
-  for (const k of short) goal.push(`${COST.late} w${k}`);
+  for (const k of short) goal.push(`${ROOM_COST} w${k}`);
   return `Minimize\n ${goal.join(' + ')}\nSubject To\n${rows.map((row, i) => ` r${i}: ${row.trim().replace(/^\+ /, '')}`).join('\n')}\nBounds\n ${bounds.join('\n ')}\nBinary\n ${whole.join(' ')}\nEnd\n`;
 }
 
