@@ -99,7 +99,9 @@ export async function endStove(q: Queries, batchId: string, endedAt: Date): Prom
 
 /** A session that goes on as if it had never ended; what it came to is added up again when it does. */
 export async function reopenStove(q: Queries, batchId: string): Promise<void> {
-  await q.change('UPDATE stove_session SET ended_at = NULL, figures = NULL, gone_at = NULL WHERE batch_id = ?', [batchId]);
+  await q.change('UPDATE stove_session SET ended_at = NULL, figures = NULL, gone_at = NULL WHERE batch_id = ?', [
+    batchId,
+  ]);
 }
 
 /** A finished session is deleted, or put back (`null`). @returns false when there is none */
