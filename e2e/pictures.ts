@@ -3,6 +3,7 @@ import { chromium, type Page } from '@playwright/test';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { startProduct } from './product';
+import { ensureChromium } from '../scripts/lib/ensure.mjs';
 
 /** A card of our own kitchen, as it is pinned up. */
 const CARD = `Lantern Walk half-moons
@@ -46,7 +47,7 @@ async function fry(page: Page): Promise<void> {
 
 mkdirSync(OUT, { recursive: true });
 const product = await startProduct('pictures');
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const browser = await chromium.launch({ executablePath: ensureChromium(), args: ['--no-sandbox', '--disable-gpu'] });
 try {
   const open = (width: number, height: number) =>
     browser.newPage({ viewport: { width, height }, timezoneId: 'Europe/London', locale: 'en-GB' });

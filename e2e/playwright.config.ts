@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { ensureChromium } from '../scripts/lib/ensure.mjs';
 
 const LONG = ['supper.spec.ts', 'planning.spec.ts'];
 
@@ -27,7 +28,7 @@ export default defineConfig({
     // What tests cut off must be cut off; one test opens the page from the browser itself.
     serviceWorkers: 'block',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: ensureChromium(),
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -1,6 +1,7 @@
 /** One keystroke until all five stations stand on it, measured in the browser on the built product. */
 import { chromium, type Page } from '@playwright/test';
 import { startProduct } from '../product';
+import { ensureChromium } from '../../scripts/lib/ensure.mjs';
 
 declare global {
   interface Window {
@@ -135,7 +136,7 @@ async function measureDrag(page: Page, address: string, id: string): Promise<voi
 }
 
 const product = await startProduct('bench');
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const browser = await chromium.launch({ executablePath: ensureChromium(), args: ['--no-sandbox', '--disable-gpu'] });
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   const batches = (await (await fetch(`${product.address}/api/batches`)).json()) as { id: string; pieces: number }[];
