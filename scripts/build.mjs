@@ -26,7 +26,9 @@ function stale(output, inputs) {
 async function buildServer() {
   const { build } = await import('esbuild');
   await build({
-    entryPoints: ['main.ts', 'planning.ts', 'simulated/main.ts'].map((file) => join(ROOT, 'packages/server/src', file)),
+    entryPoints: ['main.ts', 'planning.ts', 'copyMain.ts', 'simulated/main.ts'].map((file) =>
+      join(ROOT, 'packages/server/src', file),
+    ),
     outbase: join(ROOT, 'packages/server/src'),
     outdir: join(ROOT, 'packages/server/dist'),
     bundle: true,

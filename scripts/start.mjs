@@ -1,13 +1,22 @@
-// npm start: everything a fresh machine needs, then the product. See README for the options.
+// npm start: everything a fresh machine needs, then the product. See docs/running.md for the options.
 import { spawn } from 'node:child_process';
-import { existsSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { buildStale } from './build.mjs';
-import { isAlive, startDatabase } from './lib/database.mjs';
+import { startDatabase } from './lib/database.mjs';
 import { checkDisk, checkNode, ensureFolder, ensurePackages, giveUp, ROOT, say } from './lib/ensure.mjs';
+import { restarts, waitText } from './lib/restarts.mjs';
+import { runningIn, startRecord } from './lib/running.mjs';
 
-const USAGE = 'npm start -- [--port 4600] [--no-demo] [--fresh] [--data FOLDER]';
+const USAGE =
+  'npm start -- [--port 4600] [--no-demo] [--fresh] [--data FOLDER] [--copies FOLDER] [--keep-daily 7] [--keep-weekly 4]';
+
+function wholeNumber(name, text, most) {
+  const number = Number(text);
+  if (!Number.isInteger(number) || number < 0 || number > most) giveUp(`--${name} takes a whole number up to ${most}.`);
+  return number;
+}
 
 function readOptions() {
   try {
@@ -17,42 +26,35 @@ function readOptions() {
         'no-demo': { type: 'boolean', default: false },
         fresh: { type: 'boolean', default: false },
         data: { type: 'string', default: join(ROOT, '.data') },
+        copies: { type: 'string' },
+        'keep-daily': { type: 'string', default: '7' },
+        'keep-weekly': { type: 'string', default: '4' },
       },
     });
-    const port = Number(values.port);
-    if (!Number.isInteger(port) || port < 0 || port > 65535) giveUp('--port takes a whole number up to 65535.');
-    return { port, demo: !values['no-demo'], fresh: values.fresh, data: resolve(values.data) };
+    const data = resolve(values.data);
+    return {
+      port: wholeNumber('port', values.port, 65535),
+      demo: !values['no-demo'],
+      fresh: values.fresh,
+      data,
+      copies: resolve(values.copies ?? join(data, 'copies')),
+      daily: wholeNumber('keep-daily', values['keep-daily'], 1000),
+      weekly: wholeNumber('keep-weekly', values['keep-weekly'], 1000),
+    };
   } catch (cause) {
     giveUp(`${cause.message} Usage: ${USAGE}`);
   }
-}
-
-/** One start per data folder: two servers would move the same stoves. */
-function claim(data) {
-  ensureFolder(data);
-  const file = join(data, 'start.json');
-  if (existsSync(file)) {
-    const held = JSON.parse(readFileSync(file, 'utf8') || '{}');
-    const ours =
-      held.pid && isAlive(held.pid) && readFileSync(`/proc/${held.pid}/cmdline`, 'utf8').includes('start.mjs');
-    if (ours && held.pid !== process.pid) giveUp(`Ember Fold is already running from this folder at ${held.address}.`);
-  }
-  return (state) => {
-    try {
-      // Whoever reads it finds the whole of it, at any moment.
-      writeFileSync(`${file}.new`, JSON.stringify({ pid: process.pid, ...state }));
-      renameSync(`${file}.new`, file);
-    } catch (cause) {
-      giveUp(`The folder ${data} cannot be written (${cause.code}).`);
-    }
-  };
 }
 
 const options = readOptions();
 checkNode();
 checkDisk();
 ensurePackages();
-const record = claim(options.data);
+ensureFolder(options.data);
+// One start per data folder: two servers would move the same stoves.
+const other = runningIn(options.data);
+if (other && other.pid !== process.pid) giveUp(`Ember Fold is already running from this folder at ${other.address}.`);
+const tell = startRecord(options.data);
 const external = process.env.DATABASE_URL;
 if (options.fresh) {
   if (external)
@@ -60,54 +62,66 @@ if (options.fresh) {
   rmSync(join(options.data, 'mariadb'), { recursive: true, force: true });
 }
 await buildStale();
-let now = {};
-/** What the start says of itself, for a second start and for tests. */
-function tell(change) {
-  now = { ...now, ...change };
-  record(now);
-}
 const database = external
   ? { url: external, stop: async () => {} }
-  : await startDatabase(options.data, (databasePid) => {
-      say('The database was gone; it is started again.');
+  : await startDatabase(options.data, (databasePid, why) => {
+      say(`The database was gone; it is started again.${why && ` It said: ${why}`}`);
       tell({ databasePid });
     });
-now = { databasePid: database.pid ?? null };
+tell({ databasePid: database.pid ?? null }, false);
 
+/** How the server ends once a copy has taken the place of its kitchen. */
+const RESTORED = 75;
 let child = null;
 let stopping = false;
-let restarts = 0;
+let hasRun = false;
+const onEnd = restarts(Date.now());
 
 function serve() {
   child = spawn(process.execPath, ['--enable-source-maps', join(ROOT, 'packages/server/dist/main.js')], {
-    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+    stdio: ['ignore', 'inherit', 'pipe', 'ipc'],
     env: {
       ...process.env,
       DATABASE_URL: database.url,
       PORT: String(options.port),
       EMBER_DEMO: options.demo ? '1' : '0',
       EMBER_WEB_DIR: join(ROOT, 'packages/web/dist'),
+      EMBER_DATA: options.data,
+      EMBER_COPIES: options.copies,
+      EMBER_COPIES_DAILY: String(options.daily),
+      EMBER_COPIES_WEEKLY: String(options.weekly),
     },
   });
-  let ready = false;
+  let lastLine = '';
+  child.stderr.on('data', (chunk) => {
+    process.stderr.write(chunk);
+    lastLine = chunk.toString().trim().split('\n').pop() || lastLine;
+  });
   child.on('message', (message) => {
-    ready = true;
     options.port = message.port;
     const address = `http://localhost:${message.port}/`;
     tell({ address, serverPid: child.pid });
-    if (restarts === 0) process.stdout.write(`Ember Fold is ready at ${address}\n`);
+    if (!hasRun) process.stdout.write(`Ember Fold is ready at ${address}\n`);
     else say('The server is back.');
+    hasRun = true;
   });
   child.on('exit', (code, signal) => {
     if (stopping) return;
-    // Pieces may be in the oil: come back at once, but do not spin.
-    if (ready && restarts < 20) {
-      restarts += 1;
-      say(`The server stopped (${signal ?? code}); starting it again.`);
-      setTimeout(serve, 300);
+    if (code === RESTORED) {
+      say('A copy has taken the place of the kitchen.');
+      serve();
       return;
     }
-    void stop(code ?? 1);
+    // What is wrong from the first is told; what ran once runs again.
+    if (!hasRun) {
+      void stop(code ?? 1);
+      return;
+    }
+    const { waitMs, times } = onEnd(Date.now());
+    const again = times > 2 ? ` for the ${times}th time in a row` : '';
+    const why = times > 2 && lastLine ? ` It said: ${lastLine.slice(0, 300)}` : '';
+    say(`The server stopped (${signal ?? code})${again}; starting it again ${waitText(waitMs)}.${why}`);
+    setTimeout(() => !stopping && serve(), waitMs);
   });
 }
 

@@ -6,6 +6,7 @@ import { createConnection, createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureFolder, ensureMariaDb, findProgram, giveUp } from './ensure.mjs';
+import { restarts } from './restarts.mjs';
 
 const wait = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
@@ -61,11 +62,9 @@ function whyNot(log) {
   return (errors.length > 0 ? errors : lines.slice(-3)).join(' | ');
 }
 
-const MOST_RESTARTS = 20;
-
 /**
  * Starts MariaDB on `folder`, making the data directory on first use; starts it again should it
- * be killed, and says so to `onRestart`.
+ * end by itself, for as long as it takes, and says so to `onRestart`.
  * @returns {{ url, port, stop }} address with a password that lives as long as this run
  */
 export async function startDatabase(folder, onRestart = () => {}) {
@@ -117,7 +116,7 @@ export async function startDatabase(folder, onRestart = () => {}) {
   let gone = false;
   let ready = false;
   let stopping = false;
-  let restarts = 0;
+  const onEnd = restarts(Date.now());
   const run = () => {
     child = spawn(
       mariadbd,
@@ -146,13 +145,13 @@ export async function startDatabase(folder, onRestart = () => {}) {
     child.once('exit', () => {
       gone = !ready;
       // Killed, or out of memory: what was committed is on disk, so it is started again at the same address.
-      if (!ready || stopping || restarts >= MOST_RESTARTS) return;
-      restarts += 1;
+      if (!ready || stopping) return;
+      const { waitMs, times } = onEnd(Date.now());
       setTimeout(() => {
         if (stopping) return;
         run();
-        onRestart(child.pid);
-      }, 200);
+        onRestart(child.pid, times > 2 ? whyNot(readFileSync(log, 'utf8').slice(-8000)) : '');
+      }, waitMs);
     });
     child.unref();
   };

@@ -448,6 +448,7 @@ export { RANGES } from './draft/ranges.js';
 export type { Band as Range } from './numeric/band.js';
 export type { SupperEvening, SupperWays } from './wire/supperWire.js';
 export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, SupperRow } from './wire/batchWire.js';
+export type { CopyRow, CopySheet } from './wire/copyWire.js';
 export type { LitStove, StartStoveAsk, StoredAct, StoredReading, Stove, TakenReadings } from './wire/stoveWire.js';
 export type { StoredCookAct, Timer } from './wire/cookWire.js';
 export type { LedgerEntry, LedgerNote, LedgerRecord, LooksRow, TagCount, TrayRecord } from './wire/ledgerWire.js';
@@ -469,7 +470,7 @@ export type {
   SupperOrder,
   Use,
 } from './wire/storeWire.js';
-export { LIVE_KINDS, type LiveEvent, type RecordKind, type ScaleFigure } from './wire/liveWire.js';
+export { type DiskTold, LIVE_KINDS, type LiveEvent, type RecordKind, type ScaleFigure } from './wire/liveWire.js';
 export { type FieldClash, mergeFields, takeTheirs } from './wire/mergeFields.js';
 export { recipeOfJson } from './recipe/recipeJson.js';
 export { MOST_RECIPE_LINES, readRecipe, type RecipeRead } from './recipe/readRecipe.js';

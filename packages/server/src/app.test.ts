@@ -3,10 +3,13 @@ import { request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pino } from 'pino';
+import { CopyKeeper } from './copies/copyKeeper.js';
+import { USUAL_RULE } from './copies/keepCopies.js';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
 import { openGate } from './db/gate.js';
 import { DeviceHub } from './devices/deviceHub.js';
+import { DiskGuard } from './services/diskGuard.js';
 import { LiveHub } from './live/liveHub.js';
 import { StoveHub } from './devices/stoveHub.js';
 import { toApiError } from './errors.js';
@@ -68,17 +71,23 @@ it('says that the records are out of reach when the database is', async () => {
   const stoves = new StoveHub(gate, Date.now, new LiveHub());
   const devices = new DeviceHub();
   const simulated = { token: 'nobody-has-this-token', handAtScale: () => undefined };
+  const log = pino({ level: 'silent' });
   const lonely = createApp({
     gate,
+    copies: new CopyKeeper({
+      ...{ gate, log, databaseUrl: '', folder: '/nowhere', rule: USUAL_RULE, clockMs: Date.now },
+      onRestored: () => undefined,
+    }),
     stoves,
     devices,
     simulated,
     live: new LiveHub(),
+    disk: new DiskGuard(null, new LiveHub()),
     clockMs: Date.now,
     planPart: () => Promise.reject(new Error('Nothing is planned here.')),
     planEvening: async () => null,
     observe: async () => [],
-    log: pino({ level: 'silent' }),
+    log,
     webDir: null,
   });
   const server = lonely.listen(0, '127.0.0.1');
@@ -103,8 +112,18 @@ it('never tells a client the cause of a fault', () => {
 });
 
 it('reads its settings once, and says what is wrong with them', () => {
-  const good = readConfig({ DATABASE_URL: 'mysql://x', PORT: '0', EMBER_DEMO: '1' });
-  expect(good).toEqual({ databaseUrl: 'mysql://x', port: 0, demo: true, webDir: null, logLevel: 'warn' });
+  const good = readConfig({ DATABASE_URL: 'mysql://x', PORT: '0', EMBER_DEMO: '1', EMBER_COPIES: '/c' });
+  expect(good).toEqual({
+    databaseUrl: 'mysql://x',
+    port: 0,
+    demo: true,
+    webDir: null,
+    logLevel: 'warn',
+    data: null,
+    copies: '/c',
+    copyRule: { daily: 7, weekly: 4 },
+  });
+  expect(() => readConfig({ DATABASE_URL: 'mysql://x', EMBER_COPIES_DAILY: '-1' })).toThrow(/DAILY/);
   expect(() => readConfig({})).toThrow(/DATABASE_URL/);
   for (const PORT of ['abc', '-1', '70000', '1.5']) {
     expect(() => readConfig({ DATABASE_URL: 'mysql://x', PORT })).toThrow(/PORT/);

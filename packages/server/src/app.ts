@@ -13,6 +13,7 @@ import { SupperEvenings } from './services/supperEvenings.js';
 import { kitchenFor } from './routes/kitchenNow.js';
 import { batchRoutes } from './routes/batches.js';
 import type { Context } from './routes/context.js';
+import { copyRoutes, takeCopyRoute } from './routes/copies.js';
 import { cookRoutes } from './routes/cook.js';
 import { deviceRoutes, readingRoute } from './routes/devices.js';
 import { flourRoutes } from './routes/flours.js';
@@ -48,6 +49,14 @@ function onlyLocal(req: Request, _res: Response, next: NextFunction): void {
   if (!host || !LOCAL_HOST.test(host)) throw new ApiError('BAD_HOST');
   if (origin && !LOCAL_HOST.test(origin.replace(/^https?:\/\//, ''))) throw new ApiError('BAD_HOST');
   next();
+}
+
+/** Reading and deleting need no room. */
+function roomFor({ disk }: Pick<Context, 'disk'>) {
+  return async ({ method }: Request, _res: Response, next: NextFunction): Promise<void> => {
+    if ((method === 'POST' || method === 'PUT') && !(await disk.hasRoom())) throw new ApiError('DISK_FULL');
+    next();
+  };
 }
 
 function onlyJson(req: Request, _res: Response, next: NextFunction): void {
@@ -93,8 +102,11 @@ export function createApp({ log, webDir, planPart, planEvening, observe, ...give
   app.use(compression());
 
   const api = express.Router();
+  api.use(roomFor(context));
   // Devices speak lines, not JSON; and often, so what a browser may cache is said before.
   api.post('/devices/readings', express.text({ limit: '256kb', type: 'text/plain' }), readingRoute(context));
+  // A whole kitchen is handed in as its packed file.
+  api.post('/copies/given', takeCopyRoute(context));
   api.use(onlyJson, express.json({ limit: '256kb', strict: true }));
   api.use((_req, res, next) => {
     res.set('Cache-Control', 'no-store');
@@ -121,6 +133,7 @@ export function createApp({ log, webDir, planPart, planEvening, observe, ...give
   api.use('/store/put-by', putByRoutes(context));
   api.use('/store', storeRoutes(context));
   api.use('/devices', deviceRoutes(context));
+  api.use('/copies', copyRoutes(context));
   api.use(() => {
     throw new ApiError('NOT_FOUND');
   });

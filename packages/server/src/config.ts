@@ -1,3 +1,6 @@
+import { resolve } from 'node:path';
+import { type CopyRule, USUAL_RULE } from './copies/keepCopies.js';
+
 /** Everything the environment may say; read once. */
 export interface Config {
   readonly databaseUrl: string;
@@ -6,6 +9,18 @@ export interface Config {
   /** Built pages, or `null` to serve the API alone. */
   readonly webDir: string | null;
   readonly logLevel: string;
+  /** A folder on the disk of the records; `null`: they are on another machine. */
+  readonly data: string | null;
+  /** The folder of whole copies, and how many nights are kept. */
+  readonly copies: string;
+  readonly copyRule: CopyRule;
+}
+
+function wholeNumber(name: string, env: NodeJS.ProcessEnv, usual: number): number {
+  const value = Number(env[name] ?? usual);
+  if (!Number.isInteger(value) || value < 0 || value > 1000)
+    throw new Error(`${name} must be a whole number up to 1000.`);
+  return value;
 }
 
 /** @throws Error with one sentence when something is missing or wrong */
@@ -20,5 +35,11 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     demo: env['EMBER_DEMO'] === '1',
     webDir: env['EMBER_WEB_DIR'] ?? null,
     logLevel: env['EMBER_LOG'] ?? 'warn',
+    data: env['EMBER_DATA'] ?? null,
+    copies: env['EMBER_COPIES'] ?? resolve('.data/copies'),
+    copyRule: {
+      daily: wholeNumber('EMBER_COPIES_DAILY', env, USUAL_RULE.daily),
+      weekly: wholeNumber('EMBER_COPIES_WEEKLY', env, USUAL_RULE.weekly),
+    },
   };
 }

@@ -41,7 +41,20 @@ const ERRORS = {
   ID_TAKEN: { status: 409, message: 'This id is already used for something else.' },
   TOO_LARGE: { status: 413, message: 'The request is too large.' },
   NOT_JSON: { status: 415, message: 'Only JSON is taken here.' },
+  NOT_PACKED: { status: 415, message: 'A copy comes as its file, application/gzip.' },
   NOT_LINES: { status: 415, message: 'Readings come as lines of text/plain.' },
+  NO_COPY: { status: 404, message: 'There is no such copy; it may have been replaced by newer ones.' },
+  BAD_COPY: { status: 400, message: 'This file is not a copy of an Ember Fold kitchen.' },
+  NEWER_COPY: { status: 409, message: 'This copy was made by a newer Ember Fold; start that one.' },
+  NO_COPY_ROOM: { status: 503, message: 'The folder for copies cannot be written, or its disk is full.' },
+  NO_TRIAL_DATABASE: {
+    status: 503,
+    message: 'A copy is tried in a database of its own first; this database user may not make ember_restore_….',
+  },
+  DISK_FULL: {
+    status: 503,
+    message: 'The disk is full: nothing new is taken until there is room. What is saved is safe.',
+  },
   NO_DATABASE: { status: 503, message: 'The records cannot be reached just now; nothing was lost, try again.' },
   INTERNAL: { status: 500, message: 'Something went wrong here; it has been written to the log.' },
 } as const;
@@ -73,6 +86,8 @@ const AWAY = new Set([
   'PROTOCOL_CONNECTION_LOST',
   'ER_SERVER_SHUTDOWN',
   'ER_CON_COUNT_ERROR',
+  // A copy that takes the place of everything holds it for so long.
+  'ER_LOCK_WAIT_TIMEOUT',
   'ER_DISK_FULL',
   'ER_RECORD_FILE_FULL',
 ]);

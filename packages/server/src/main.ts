@@ -3,6 +3,7 @@ import { extname } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app.js';
+import { CopyKeeper } from './copies/copyKeeper.js';
 import { readConfig } from './config.js';
 import { openGate } from './db/gate.js';
 import { migrate } from './db/migrate.js';
@@ -13,11 +14,19 @@ import { LiveHub } from './live/liveHub.js';
 import { steadyClock } from './live/steadyClock.js';
 import { StoveHub } from './devices/stoveHub.js';
 import { Lessons } from './services/lessons.js';
+import { DiskGuard } from './services/diskGuard.js';
 import { PlanThread } from './services/planThread.js';
 import { startSimulated } from './simulated/simulatedLink.js';
 
 /** A record that was deleted can be put back for so long, ms. */
 const GONE_MS = 30 * 86_400_000;
+
+/** The nightly copy is looked for so long after the start, ms: what is hurried at the start has no part in it. */
+const FIRST_COPY_MS = 5 * 60_000;
+/** How this process ends once another kitchen has taken the place of its own. */
+const RESTORED = 75;
+/** What was asked for is answered first, ms. */
+const ANSWERED_MS = 200;
 
 /** Leaves with one sentence on stderr. */
 function giveUp(message: string): never {
@@ -37,13 +46,21 @@ async function main(): Promise<void> {
   const config = readConfig(process.env);
   const log = pino({ level: config.logLevel }, pino.destination(2));
   const gate = openGate(config.databaseUrl);
-  await migrate(gate);
+  const copies = new CopyKeeper({
+    ...{ gate, log, databaseUrl: config.databaseUrl, folder: config.copies, rule: config.copyRule },
+    clockMs: Date.now,
+    // Everything in memory is of the kitchen before: whoever started this process starts it again.
+    onRestored: () => setTimeout(() => void close(RESTORED), ANSWERED_MS),
+  });
+  await migrate(gate, undefined, () => copies.make('upgrade'));
   if (config.demo) await loadDemo(gate, Date.now());
   // A clock that was set back while we were away must not put what happens now before what happened.
   const clockMs = steadyClock(Math.max(Date.now(), (await latestMoment(gate)) ?? 0));
   const live = new LiveHub();
   const stoves = new StoveHub(gate, clockMs, live);
   await stoves.resumeAll(gate);
+  const disk = new DiskGuard(config.data, live);
+  await disk.start();
   const devices = new DeviceHub();
   let port = config.port;
   const script = fileURLToPath(new URL('./simulated/main.js', import.meta.url));
@@ -56,7 +73,19 @@ async function main(): Promise<void> {
   // Evenings have a thread of their own: what is asked of one batch does not wait for them.
   const [batches, evenings] = [new PlanThread(planning), new PlanThread(planning)];
   const plans = { planPart: batches.planPart, planEvening: evenings.planEvening, observe: evenings.observe };
-  const app = createApp({ gate, stoves, devices, simulated, live, clockMs, ...plans, log, webDir: config.webDir });
+  const app = createApp({
+    gate,
+    stoves,
+    devices,
+    simulated,
+    live,
+    copies,
+    disk,
+    clockMs,
+    ...plans,
+    log,
+    webDir: config.webDir,
+  });
   const server = await listen(app, config.port);
   const address = server.address();
   if (typeof address === 'object' && address) port = address.port;
@@ -65,23 +94,25 @@ async function main(): Promise<void> {
   const lessons = new Lessons({ gate, clockMs, log, live, observe: evenings.observe });
   await forgetGone(gate, new Date(clockMs() - GONE_MS));
   void lessons.catchUp().catch((cause: unknown) => log.error({ cause }, 'Records could not be learnt from.'));
+  copies.start(FIRST_COPY_MS);
   log.info({ port }, 'listening');
 
   let closing = false;
-  const close = async () => {
+  const close = async (code = 0) => {
     if (closing) return;
     closing = true;
     simulated.close();
+    disk.close();
     server.closeAllConnections();
     server.close();
-    await Promise.all([batches.close(), evenings.close()]);
+    await Promise.all([batches.close(), evenings.close(), copies.close()]);
     await gate.close().catch(() => undefined);
-    process.exit(0);
+    process.exit(code);
   };
-  process.on('SIGTERM', close);
-  process.on('SIGINT', close);
+  process.on('SIGTERM', () => void close());
+  process.on('SIGINT', () => void close());
   // Started by scripts/start.mjs: when the parent is gone, so is the reason to hold the port.
-  process.on('disconnect', close);
+  process.on('disconnect', () => void close());
 }
 
 main().catch((cause: unknown) => {

@@ -24,6 +24,12 @@ export interface ScaleFigure {
   readonly isSteady: boolean;
 }
 
+/** Room on the disk on which the records lie: low is said; full, and nothing new is taken. */
+export interface DiskTold {
+  readonly state: 'well' | 'low' | 'full';
+  readonly freeBytes: number;
+}
+
 /**
  * What every open page is told, in whatever room it is; only what is committed. Each message
  * also carries the server's time as `nowMs`.
@@ -44,6 +50,7 @@ export type LiveEvent =
       readonly nowS: number;
     }
   | { readonly kind: 'scale'; readonly device: string; readonly figure: ScaleFigure }
+  | ({ readonly kind: 'disk' } & DiskTold)
   /** A record was made, changed or deleted. `id`: which, where there are several. */
   | { readonly kind: 'changed'; readonly what: RecordKind; readonly id?: string };
 
@@ -57,5 +64,6 @@ export const LIVE_KINDS: readonly LiveKind[] = [
   'act',
   'readings',
   'scale',
+  'disk',
   'changed',
 ];

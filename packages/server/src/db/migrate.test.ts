@@ -40,6 +40,19 @@ it('refuses a database that is newer than this code, and leaves it alone', async
   expect(await versions()).toEqual([...MIGRATIONS.map((m) => m.version), next.version]);
 });
 
+it('calls for a copy before it changes a kitchen that is there, and only then', async () => {
+  let copies = 0;
+  const copied = () => migrate(database.gate, MIGRATIONS, async () => (copies += 1));
+  await migrate(database.gate, MIGRATIONS.slice(0, 3));
+  await expect(migrate(database.gate, MIGRATIONS, () => Promise.reject(new Error('no room')))).rejects.toThrow(
+    'no room',
+  );
+  expect(await versions()).toEqual([1, 2, 3]);
+  await copied();
+  await copied();
+  expect(copies).toBe(1);
+});
+
 it('numbers migrations 1, 2, 3 and lets none be edited out', () => {
   expect(MIGRATIONS.map((m) => m.version)).toEqual(MIGRATIONS.map((_, i) => i + 1));
 });

@@ -1,17 +1,31 @@
-import type { Gate } from './gate.js';
+import type { Gate, Queries } from './gate.js';
 import { MIGRATIONS } from './migrations/index.js';
+import type { Migration } from './migrations/migration.js';
 
 /** The database was written by a newer Ember Fold: starting would lose what we do not know. */
 export class NewerSchemaError extends Error {}
 
 const LOCK = 'ember_fold_migrate';
 
+/** The number of the newest migration that this code knows, and of the newest in the database. */
+async function versionsOf(q: Queries, migrations: readonly Migration[]) {
+  const [{ at } = { at: 0 }] = await q.rows<{ at: number }>(
+    'SELECT COALESCE(MAX(version), 0) AS at FROM schema_version',
+  );
+  return { at, newest: migrations.at(-1)?.version ?? 0 };
+}
+
 /**
  * Brings the schema up to date under a named lock, one migration at a time.
+ * @param before what is done first where there is something to lose: a copy is made
  * @returns how many were run
  * @throws NewerSchemaError when the database is ahead of this code
  */
-export async function migrate(gate: Gate, migrations = MIGRATIONS): Promise<number> {
+export async function migrate(
+  gate: Gate,
+  migrations = MIGRATIONS,
+  before: () => Promise<unknown> = async () => undefined,
+): Promise<number> {
   return await gate.withConnection(async (q) => {
     const [lock] = await q.rows<{ got: number | null }>('SELECT GET_LOCK(?, 30) AS got', [LOCK]);
     if (lock?.got !== 1) throw new Error('Another start is still preparing the database; try again in a moment.');
@@ -23,16 +37,14 @@ export async function migrate(gate: Gate, migrations = MIGRATIONS): Promise<numb
           run_at DATETIME(3) NOT NULL
         )`,
       );
-      const [{ at } = { at: 0 }] = await q.rows<{ at: number }>(
-        'SELECT COALESCE(MAX(version), 0) AS at FROM schema_version',
-      );
-      const newest = migrations[migrations.length - 1]?.version ?? 0;
+      const { at, newest } = await versionsOf(q, migrations);
       if (at > newest) {
         throw new NewerSchemaError(
           `The database is at schema ${at} and this Ember Fold knows only ${newest}; start the newer version instead.`,
         );
       }
       const due = migrations.filter((migration) => migration.version > at);
+      if (at > 0 && due.length > 0) await before();
       for (const migration of due) {
         for (const statement of migration.statements) await q.change(statement);
         await q.change('INSERT INTO schema_version (version, name, run_at) VALUES (?, ?, UTC_TIMESTAMP(3))', [

@@ -3,6 +3,8 @@ import type { DeviceHub } from '../devices/deviceHub.js';
 import type { LiveHub } from '../live/liveHub.js';
 import type { StoveHub } from '../devices/stoveHub.js';
 import type { BatchParts } from '../services/batchParts.js';
+import type { CopyKeeper } from '../copies/copyKeeper.js';
+import type { DiskGuard } from '../services/diskGuard.js';
 import type { Lessons } from '../services/lessons.js';
 import type { SupperEvenings } from '../services/supperEvenings.js';
 import type { SimulatedLink } from '../simulated/simulatedLink.js';
@@ -18,5 +20,7 @@ export interface Context {
   readonly jobs: BatchParts;
   readonly evenings: SupperEvenings;
   readonly lessons: Lessons;
+  readonly copies: CopyKeeper;
+  readonly disk: DiskGuard;
   readonly clockMs: () => number;
 }

@@ -12,7 +12,7 @@ const FIRST_BEAT_MS = 1000;
  * The one stream of every page: all timers, then each change of a timer, a run-sheet, a stove or
  * a record, readings of every pot that burns and every scale, and the server's time.
  */
-export function liveRoute({ gate, live, clockMs }: Context) {
+export function liveRoute({ gate, live, disk, clockMs }: Context) {
   return async (req: Request, res: Response): Promise<void> => {
     const stream = openStream(req, res, HEARTBEAT_MS, () => tell({ kind: 'time' }));
     if (!stream) return;
@@ -29,6 +29,7 @@ export function liveRoute({ gate, live, clockMs }: Context) {
     });
     try {
       tell({ kind: 'timers', timers: await listTimers(gate) });
+      tell({ kind: 'disk', ...disk.now });
       caughtUp = true;
       queue.forEach(tell);
     } catch {

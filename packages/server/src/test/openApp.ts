@@ -1,16 +1,22 @@
 import { randomBytes } from 'node:crypto';
+import { mkdtempSync, rmSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { pino } from 'pino';
 import { createApp } from '../app.js';
 import { eveningPart, observationsOf, planTrays, type ScaleAct, supperEvening } from '@ember-fold/core';
 import { openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
 import { latestMoment } from '../db/stoveTable.js';
+import { CopyKeeper } from '../copies/copyKeeper.js';
+import { USUAL_RULE } from '../copies/keepCopies.js';
 import { DeviceHub } from '../devices/deviceHub.js';
 import { LiveHub } from '../live/liveHub.js';
 import { StoveHub } from '../devices/stoveHub.js';
 import { SimulatedScale } from '../simulated/simulatedScale.js';
 import { SimulatedStoves } from '../simulated/simulatedStoves.js';
+import { DiskGuard } from '../services/diskGuard.js';
 import type { Observe } from '../services/lessons.js';
 import type { PlanEvening, PlanPart } from '../services/planThread.js';
 
@@ -27,6 +33,10 @@ export interface TestApp {
   readonly databaseUrl: string;
   readonly gate: Gate;
   readonly clock: { ms: number };
+  /** The folder of whole copies. */
+  readonly folder: string;
+  /** How often another kitchen has taken the place of this one: the product starts its server again then. */
+  readonly restored: { times: number };
   stoves: StoveHub;
   /** Pages and devices that listen to the live stream, beside the simulated stoves. */
   follows(): number;
@@ -63,6 +73,12 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
   const { gate } = database;
   await migrate(gate);
   const clock = { ms: T0 };
+  const folder = mkdtempSync(join(tmpdir(), 'ember-copies-'));
+  const restored = { times: 0 };
+  const copies = new CopyKeeper({
+    ...{ gate, log, folder, databaseUrl: database.url, rule: USUAL_RULE, clockMs: () => clock.ms },
+    onRestored: () => (restored.times += 1),
+  });
   const start = async (port: number) => {
     // As main does: a clock set back over a restart goes on from the latest record.
     const behindMs = Math.max(0, ((await latestMoment(gate)) ?? 0) - clock.ms);
@@ -86,7 +102,19 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
     const planEvening: PlanEvening = async (evening) => supperEvening(evening);
     const observe: Observe = async (happened) => observationsOf(happened);
     const plans = { planPart, planEvening, observe };
-    const app = createApp({ gate, stoves, devices, simulated, live, clockMs, ...plans, log, webDir });
+    const app = createApp({
+      gate,
+      stoves,
+      devices,
+      simulated,
+      live,
+      copies,
+      disk: new DiskGuard(null, live),
+      clockMs,
+      ...plans,
+      log,
+      webDir,
+    });
     const server = await new Promise<ReturnType<typeof app.listen>>((resolve) => {
       const made = app.listen(port, '127.0.0.1', () => resolve(made));
     });
@@ -111,6 +139,8 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
     databaseUrl: database.url,
     gate,
     clock,
+    folder,
+    restored,
     stoves: running.stoves,
     follows: () => running.live.following - 1,
     async burns(batchId) {
@@ -133,6 +163,8 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
     },
     async close() {
       await halt();
+      await copies.close();
+      rmSync(folder, { recursive: true, force: true });
       await database.drop();
     },
   };

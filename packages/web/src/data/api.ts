@@ -61,6 +61,7 @@ export const api = createApi({
   baseQuery: request,
   tagTypes: [
     'Devices',
+    'Copies',
     'Evening',
     'Batches',
     'Batch',

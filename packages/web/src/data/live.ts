@@ -2,6 +2,7 @@ import type { CookAct, RecordKind, StoredCookAct, Timer } from '@ember-fold/core
 import { api } from './api';
 import { cookApi, withCookAct } from './cookApi';
 import { keepAnswer, takeGiven } from './keptAnswers';
+import { diskTold } from './useDisk';
 import { saver } from './saves';
 import { noteServerTime, serverNowMs } from './serverClock';
 import { store } from './store';
@@ -104,6 +105,9 @@ function take(told: Told): void {
     case 'stove':
       dispatch(api.util.invalidateTags(['Stoves', 'Batches', 'Order', 'Ledger']));
       eveningsStale();
+      return;
+    case 'disk':
+      diskTold(told);
       return;
     case 'changed':
       changed(told.what, told.id);

@@ -30,7 +30,7 @@ export type Answered = (item: Outgoing, answer: { readonly data: unknown } | { r
 const RETRY_MS = 1200;
 const NAME = 'ember-outbox';
 /** Out of reach: tried again for as long as that lasts. */
-const AWAY = new Set(['AWAY', 'NO_DATABASE']);
+const AWAY = new Set(['AWAY', 'NO_DATABASE', 'DISK_FULL']);
 /** A fault of the server's own may pass: tried so often. */
 const TRIES = 3;
 

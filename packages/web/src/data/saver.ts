@@ -61,8 +61,8 @@ export interface SaverOptions {
 
 const SETTLE_MS = 400;
 const RETRY_MS = 3000;
-/** The server, or its database, is out of reach: it is asked again for as long as that lasts. */
-const AWAY = new Set(['AWAY', 'NO_DATABASE', 'INTERNAL']);
+/** The server, or its database, is out of reach, or has no room: it is asked again for as long as that lasts. */
+const AWAY = new Set(['AWAY', 'NO_DATABASE', 'DISK_FULL', 'INTERNAL']);
 const PREFIX = 'ember.save.';
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);

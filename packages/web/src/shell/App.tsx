@@ -28,6 +28,7 @@ const IngredientsPage = lazyPart(() =>
 const KitchenPage = lazyPart(() => import('../store/KitchenPage').then((m) => ({ default: m.KitchenPage })));
 const OilPage = lazyPart(() => import('../store/OilPage').then((m) => ({ default: m.OilPage })));
 const LearntPage = lazyPart(() => import('../store/LearntPage').then((m) => ({ default: m.LearntPage })));
+const CopiesPage = lazyPart(() => import('../store/CopiesPage').then((m) => ({ default: m.CopiesPage })));
 const GuestsPage = lazyPart(() => import('../store/GuestsPage').then((m) => ({ default: m.GuestsPage })));
 const PutByPage = lazyPart(() => import('../store/PutByPage').then((m) => ({ default: m.PutByPage })));
 const ShoppingPage = lazyPart(() => import('../store/ShoppingPage').then((m) => ({ default: m.ShoppingPage })));
@@ -66,6 +67,7 @@ const router = createBrowserRouter([
               { path: 'guests', element: <GuestsPage /> },
               { path: 'learnt', element: <LearntPage /> },
               { path: 'kitchen', element: <KitchenPage /> },
+              { path: 'copies', element: <CopiesPage /> },
             ],
           },
           { path: '*', element: <NotFound /> },

@@ -5,6 +5,7 @@ import { useAside } from '../data/outbox';
 import { useShownFrom } from '../data/keptAnswers';
 import { useAppSelector } from '../data/store';
 import { useKitchen } from '../data/useLine';
+import { useDisk } from '../data/useDisk';
 import { useMinute } from '../data/useMinute';
 import { useOnline } from '../data/useOnline';
 import { SHELL_TEXT } from '../text/shellText';
@@ -12,6 +13,7 @@ import { lazyPart } from '../ui/lazyPart';
 import { Notice } from './Notice';
 
 const Due = lazyPart(() => import('./Due').then((m) => ({ default: m.Due })));
+const DiskNotice = lazyPart(() => import('./DiskNotice').then((m) => ({ default: m.DiskNotice })));
 const Disputes = lazyPart(() => import('./Disputes').then((m) => ({ default: m.Disputes })));
 
 const AGE_EACH_MS = 20_000;
@@ -49,11 +51,13 @@ export function Notices() {
   const clash = useAppSelector((state) => Object.values(state.saves).some((one) => one.state === 'conflict'));
   const refused = useAside().length > 0;
   const suppers = api.useSuppersQuery().data ?? [];
+  const disk = useDisk();
   const nowMs = useMinute();
   const near = suppers.find((row) => isNear(row, nowMs));
   return (
     <>
       <Away />
+      <Suspense fallback={null}>{disk.state !== 'well' && <DiskNotice disk={disk} />}</Suspense>
       <Suspense fallback={null}>{near && <Due supperId={near.id} nowMs={nowMs} />}</Suspense>
       <Suspense fallback={null}>{(clash || refused) && <Disputes />}</Suspense>
     </>

@@ -1,3 +1,4 @@
+import { COPIES } from '../text/copyPhrases';
 import { LEARNT } from '../text/learntPhrases';
 import { STORE as T } from '../text/storePhrases';
 import { NavLink, Outlet, useLocation } from 'react-router';
@@ -35,6 +36,7 @@ const PART_NAME = {
   guests: T.guests,
   learnt: LEARNT.title,
   kitchen: T.kitchen,
+  copies: COPIES.title,
 } as const;
 
 /** What the kitchen keeps: formulas, ingredients, what still has to be bought, oil, pots, guests, and the kitchen itself. */

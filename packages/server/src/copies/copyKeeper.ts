@@ -1,0 +1,195 @@
+import { createWriteStream } from 'node:fs';
+import { mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
+import { join } from 'node:path';
+import type { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import type { CopyRow, CopySheet } from '@ember-fold/core';
+import type { Logger } from 'pino';
+import type { Gate } from '../db/gate.js';
+import { ApiError } from '../errors.js';
+import { CopyError, type CopyHead, headNow, readCopy, readCopyHead, writeCopy } from './copyFile.js';
+import {
+  copyName,
+  type CopyRule,
+  type CopyWhy,
+  isNightDue,
+  type NamedCopy,
+  readCopyName,
+  spentCopies,
+} from './keepCopies.js';
+import { restoreCopy } from './restoreCopy.js';
+
+/** A file that is handed in is no larger than this. */
+const LARGEST = 4 * 2 ** 30;
+/** The night is looked for so often, ms. */
+const LOOK_MS = 10 * 60_000;
+
+export interface KeeperOptions {
+  readonly gate: Gate;
+  readonly databaseUrl: string;
+  readonly folder: string;
+  readonly rule: CopyRule;
+  readonly log: Pick<Logger, 'error' | 'info'>;
+  readonly clockMs: () => number;
+  /** All this server holds in memory is of the kitchen before. */
+  readonly onRestored: () => void;
+}
+
+const asApi = (cause: unknown): unknown => {
+  if (cause instanceof CopyError) return new ApiError(cause.code, cause.message);
+  const { code } = cause as { code?: string };
+  if (code === 'ENOENT') return new ApiError('NO_COPY');
+  if (code === 'ENOSPC' || code === 'EACCES' || code === 'EROFS') return new ApiError('NO_COPY_ROOM');
+  if (code === 'ER_DBACCESS_DENIED_ERROR') return new ApiError('NO_TRIAL_DATABASE');
+  return cause;
+};
+
+const countsOf = (head: CopyHead): Record<string, number> =>
+  Object.fromEntries(head.tables.map(({ name, rows }) => [name, rows]));
+
+/** The folder of whole copies: makes them, lists them, forgets old ones, and puts one in the kitchen's place. */
+export class CopyKeeper {
+  private timer: NodeJS.Timeout | null = null;
+  /** One after another: a copy is not made while another replaces everything. */
+  private busy: Promise<unknown> = Promise.resolve();
+  private lastMs = 0;
+
+  constructor(private readonly given: KeeperOptions) {}
+
+  /** Makes a copy each night from now on. */
+  start(firstMs: number): void {
+    const look = () => {
+      this.night().catch((cause: unknown) => this.given.log.error({ cause }, 'The nightly copy could not be made.'));
+      this.timer = setTimeout(look, LOOK_MS).unref();
+    };
+    this.timer = setTimeout(look, firstMs).unref();
+  }
+
+  async close(): Promise<void> {
+    if (this.timer) clearTimeout(this.timer);
+    await this.busy.catch(() => undefined);
+  }
+
+  /** Makes tonight's copy if it is due. @returns whether it was */
+  async night(): Promise<boolean> {
+    const nights = (await this.named()).filter(({ why }) => why === 'night');
+    const last = nights.reduce<number | null>((most, { madeMs }) => Math.max(most ?? 0, madeMs), null);
+    if (!isNightDue(new Date(this.given.clockMs()), last)) return false;
+    await this.make('night');
+    return true;
+  }
+
+  async list(): Promise<CopyRow[]> {
+    const named = (await this.named()).sort((a, b) => b.madeMs - a.madeMs);
+    return await Promise.all(
+      named.map(async ({ name, madeMs, why }) => {
+        const path = join(this.given.folder, name);
+        const { size } = await stat(path);
+        const head = await readCopyHead(path).catch(() => null);
+        const told = head && { schema: head.schema, counts: countsOf(head) };
+        return { name, why, madeAt: head?.madeAt ?? new Date(madeMs).toISOString(), bytes: size, holds: told };
+      }),
+    );
+  }
+
+  async make(why: CopyWhy): Promise<CopyRow> {
+    return await this.alone(async () => {
+      const name = this.newName(why);
+      await mkdir(this.given.folder, { recursive: true });
+      await writeCopy(this.given.gate, join(this.given.folder, name), new Date(this.given.clockMs()));
+      await this.forget();
+      return await this.rowOf(name);
+    });
+  }
+
+  /** Takes in a file from elsewhere; it is kept only if it is a whole copy. */
+  async take(body: Readable): Promise<CopyRow> {
+    return await this.alone(async () => {
+      const name = this.newName('given');
+      const path = join(this.given.folder, name);
+      await mkdir(this.given.folder, { recursive: true });
+      try {
+        await pipeline(body, upTo(LARGEST), createWriteStream(`${path}.part`));
+        await readCopy(`${path}.part`);
+        await rename(`${path}.part`, path);
+      } catch (cause) {
+        await rm(`${path}.part`, { force: true });
+        throw cause;
+      }
+      await this.forget();
+      return await this.rowOf(name);
+    });
+  }
+
+  /** A copy read from beginning to end, and what the kitchen has now beside it. */
+  async sheet(name: string): Promise<CopySheet> {
+    const path = this.path(name);
+    try {
+      await readCopy(path);
+      return {
+        copy: await this.rowOf(name),
+        now: countsOf(await headNow(this.given.gate, new Date(this.given.clockMs()))),
+      };
+    } catch (cause) {
+      throw asApi(cause);
+    }
+  }
+
+  /** The kitchen as it is now is copied first: there is a way back. */
+  async restore(name: string): Promise<{ readonly before: string }> {
+    const path = this.path(name);
+    const { gate, databaseUrl, clockMs, onRestored } = this.given;
+    await this.alone(async () => await readCopy(path));
+    const before = await this.make('restore');
+    await this.alone(async () => await restoreCopy(gate, databaseUrl, path, clockMs()));
+    onRestored();
+    return { before: before.name };
+  }
+
+  /** @throws ApiError NO_COPY when it cannot be one of ours */
+  path(name: string): string {
+    if (!readCopyName(name)) throw new ApiError('NO_COPY');
+    return join(this.given.folder, name);
+  }
+
+  private async alone<T>(work: () => Promise<T>): Promise<T> {
+    const turn = this.busy.catch(() => undefined).then(work);
+    this.busy = turn;
+    try {
+      return await turn;
+    } catch (cause) {
+      throw asApi(cause);
+    }
+  }
+
+  /** Two in one millisecond have two names. */
+  private newName(why: CopyWhy): string {
+    this.lastMs = Math.max(this.lastMs + 1, Math.round(this.given.clockMs()));
+    return copyName(this.lastMs, why);
+  }
+
+  private async rowOf(name: string): Promise<CopyRow> {
+    return (await this.list()).find((row) => row.name === name)!;
+  }
+
+  private async named(): Promise<NamedCopy[]> {
+    const names = await readdir(this.given.folder).catch(() => [] as string[]);
+    return names.flatMap((name) => readCopyName(name) ?? []);
+  }
+
+  private async forget(): Promise<void> {
+    for (const { name } of spentCopies(await this.named(), this.given.rule))
+      await rm(join(this.given.folder, name), { force: true });
+  }
+}
+
+function upTo(most: number) {
+  return async function* (source: AsyncIterable<Buffer>) {
+    let length = 0;
+    for await (const chunk of source) {
+      length += chunk.length;
+      if (length > most) throw new ApiError('TOO_LARGE');
+      yield chunk;
+    }
+  };
+}
