@@ -449,6 +449,7 @@ export type { Band as Range } from './numeric/band.js';
 export type { SupperEvening, SupperWays } from './wire/supperWire.js';
 export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, SupperRow } from './wire/batchWire.js';
 export type { CopyRow, CopySheet } from './wire/copyWire.js';
+export type { ImportPreview, ImportRow, ImportUndone, ItemRef, PreviewedItem } from './wire/exchangeWire.js';
 export type { LitStove, StartStoveAsk, StoredAct, StoredReading, Stove, TakenReadings } from './wire/stoveWire.js';
 export type { StoredCookAct, Timer } from './wire/cookWire.js';
 export type { LedgerEntry, LedgerNote, LedgerRecord, LooksRow, TagCount, TrayRecord } from './wire/ledgerWire.js';
@@ -500,3 +501,27 @@ export {
   type RecipeTray,
   type SettledLine,
 } from './recipe/recipeTray.js';
+export {
+  type BatchItem,
+  differingFields,
+  DOCUMENT_FORMAT,
+  DOCUMENT_OF,
+  DOCUMENT_VERSION,
+  type DocumentItem,
+  type DocumentOf,
+  type FlourItem,
+  type FormulaItem,
+  type IngredientItem,
+  ITEM_KINDS,
+  type ItemKind,
+  itemName,
+  itemText,
+  type KitchenDocument,
+  type KitchenItem,
+  type OilItem,
+  type PutByDocumentItem,
+  type RecordItem,
+  type StockItem,
+  type SupperItem,
+  type UsualItem,
+} from './formats/document.js';

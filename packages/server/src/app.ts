@@ -16,6 +16,7 @@ import type { Context } from './routes/context.js';
 import { copyRoutes, takeCopyRoute } from './routes/copies.js';
 import { cookRoutes } from './routes/cook.js';
 import { deviceRoutes, readingRoute } from './routes/devices.js';
+import { exchangeRoutes } from './routes/exchange.js';
 import { flourRoutes } from './routes/flours.js';
 import { learntRoutes } from './routes/learnt.js';
 import { formulaRoutes } from './routes/formulas.js';
@@ -107,11 +108,13 @@ export function createApp({ log, webDir, planPart, planEvening, observe, ...give
   api.post('/devices/readings', express.text({ limit: '256kb', type: 'text/plain' }), readingRoute(context));
   // A whole kitchen is handed in as its packed file.
   api.post('/copies/given', takeCopyRoute(context));
-  api.use(onlyJson, express.json({ limit: '256kb', strict: true }));
   api.use((_req, res, next) => {
     res.set('Cache-Control', 'no-store');
     next();
   });
+  // Files of a kitchen are longer than what is typed; a longer one is a copy.
+  api.use('/exchange', onlyJson, express.json({ limit: '48mb', strict: true }), exchangeRoutes(context));
+  api.use(onlyJson, express.json({ limit: '256kb', strict: true }));
   api.get('/health', async (_req, res) => {
     await context.gate.rows('SELECT 1');
     res.json({ ok: true });

@@ -74,8 +74,10 @@ const filling = Joi.object({
 });
 
 export const mark = Joi.string().valid(...TRAY_MARKS);
+/** Keys of what is kept by mark. */
+export const MARKS = new RegExp(`^[${TRAY_MARKS.join('')}]$`);
 const share = number(0, 1);
-const tray = Joi.object<Tray>({
+export const tray = Joi.object<Tray>({
   label: line(120).optional(),
   way: Joi.string().valid(...TRAY_WAYS),
   bake: Joi.object<BakeChoices>({
@@ -147,8 +149,8 @@ export const draft = Joi.object<BatchDraft>({
     from,
     poured: Joi.array().items(within(D.pourKg).optional()).max(200),
   }).required(),
-  fillings: Joi.object().pattern(mark, filling).required(),
-  trays: Joi.object().pattern(mark, tray).min(1).required(),
+  fillings: Joi.object().pattern(MARKS, filling).required(),
+  trays: Joi.object().pattern(MARKS, tray).min(1).required(),
   supper: uuid.optional(),
   trying: Joi.object<Trying>({
     record: uuid,

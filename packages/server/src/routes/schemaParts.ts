@@ -13,7 +13,7 @@ export const line = (most: number) =>
     .min(1)
     .max(most)
     // eslint-disable-next-line no-control-regex
-    .pattern(/[\u0000-\u001f\u007f]/, { invert: true, name: 'control characters' })
+    .pattern(/^[^\u0000-\u001f\u007f]*$/, 'text without control characters')
     .required();
 export const isoTime = Joi.string()
   .pattern(/^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d{1,3})?)?Z$/, 'UTC time')

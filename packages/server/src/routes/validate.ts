@@ -19,7 +19,7 @@ import {
 import Joi from 'joi';
 import { ApiError } from '../errors.js';
 import { act, cookAct, moment, stepId } from './actSchemas.js';
-import { doughHow, doughParts, draft, fillingParts, form, formula, mark, version } from './draftSchemas.js';
+import { doughHow, doughParts, draft, fillingParts, form, formula, mark, MARKS, version } from './draftSchemas.js';
 import { flag, ingredientId, isoTime, line, number, uuid, within } from './schemaParts.js';
 
 const { draft: D, kitchen: K, pot: P, ingredient: I, store: S } = RANGES;
@@ -33,6 +33,20 @@ function illFormed(value: unknown, path: readonly string[] = []): readonly strin
     if (found) return found;
   }
   return null;
+}
+
+/** What is wrong with a value in one sentence, and at which field; `null`: nothing. */
+export function wrongIn(
+  schema: Joi.Schema,
+  value: unknown,
+): { readonly message: string; readonly path: string } | null {
+  try {
+    validate(schema, value);
+    return null;
+  } catch (cause) {
+    const { message, path = '' } = cause as ApiError;
+    return { message, path };
+  }
 }
 
 /** Checks a value; the answer names the first field that is wrong. Unknown keys are wrong. */
@@ -59,15 +73,15 @@ export function tagOf(asked: unknown): string | null {
 }
 
 /** A word or two a record is found by; its case does not matter. */
-const tag = Joi.string()
+export const tag = Joi.string()
   .min(1)
   .max(24)
   .pattern(/^[^\p{C}#,]+$/u, 'tag')
   .required();
 
-const felt = Joi.string().valid('firm', 'right', 'soft').required();
+export const felt = Joi.string().valid('firm', 'right', 'soft').required();
 
-const allergens = Joi.array()
+export const allergens = Joi.array()
   .items(
     Joi.string().valid(
       ...['gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soya', 'milk', 'nuts', 'celery'],
@@ -122,9 +136,14 @@ const trayLooks = Joi.object({
   keep: Joi.boolean().strict().optional(),
 });
 
+export const looks = Joi.object({
+  trays: Joi.object().pattern(MARKS, trayLooks).required(),
+  eatenFirst: mark.optional(),
+}).required();
+
 const cookId = Joi.string().pattern(/^[a-z0-9-]{1,40}$/, 'cook id');
 
-const supper = Joi.object<Supper>({
+export const supper = Joi.object<Supper>({
   name: line(120),
   servings: Joi.array()
     .items(Joi.object({ id: uuid, at: isoTime }))
@@ -154,7 +173,7 @@ const supper = Joi.object<Supper>({
     .optional(),
 }).required();
 
-const kitchen = Joi.object<Kitchen>({
+export const kitchen = Joi.object<Kitchen>({
   name: line(120),
   roomC: within(K.roomC),
   fridgeC: within(K.fridgeC),
@@ -189,11 +208,11 @@ const kitchen = Joi.object<Kitchen>({
     betweenLotsS: within(K.betweenLotsS),
     turnEachS: within(K.turnEachS).optional(),
   }).required(),
-  ovenSeen: Joi.array().items(within(RANGES.oven.factor)).max(RANGES.oven.bakes.most).optional(),
+  ovenSeen: Joi.array().items(within(RANGES.oven.factor).optional()).max(RANGES.oven.bakes.most).optional(),
 }).required();
 
 const share = within(I.share);
-const ingredient = Joi.object<Ingredient>({
+export const ingredient = Joi.object<Ingredient>({
   id: ingredientId.pattern(/^(?!base-)/, 'ingredient id of one’s own'),
   name: line(120),
   role: Joi.string()
@@ -221,7 +240,7 @@ const ingredient = Joi.object<Ingredient>({
   source: line(200),
 }).required();
 
-const body = Joi.alternatives<FormulaBody>()
+export const body = Joi.alternatives<FormulaBody>()
   .conditional('.kind', {
     switch: [
       { is: Joi.valid('dough').required(), then: Joi.object({ kind: Joi.string(), ...doughParts, ...doughHow }) },
@@ -235,7 +254,19 @@ const body = Joi.alternatives<FormulaBody>()
   })
   .required();
 
-const deviceId = Joi.string()
+/** Which learnt figure. */
+export const learntKey = {
+  kind: Joi.string()
+    .valid(...LEARNT_KINDS)
+    .required(),
+  key: Joi.string()
+    .allow('')
+    .max(60)
+    .pattern(/^[\w.:-]*$/, 'key')
+    .required(),
+};
+
+export const deviceId = Joi.string()
   .pattern(/^[a-z0-9-]{2,40}$/, 'device id')
   .required();
 
@@ -275,14 +306,7 @@ export const SCHEMAS = {
   }).required(),
   flourChange: Joi.object({ pouredKg: within(D.lineKg), felt }).required(),
   learntUsual: Joi.object({
-    kind: Joi.string()
-      .valid(...LEARNT_KINDS)
-      .required(),
-    key: Joi.string()
-      .allow('')
-      .max(60)
-      .pattern(/^[\w.:-]*$/, 'key')
-      .required(),
+    ...learntKey,
     isUsual: flag,
   }).required(),
   ingredientId: Joi.object({ id: ingredientId }),
@@ -357,13 +381,7 @@ export const SCHEMAS = {
     endsMs: moment,
     stoppedMs: moment.allow(null),
   }).required(),
-  looks: Joi.object({
-    version,
-    looks: Joi.object({
-      trays: Joi.object().pattern(mark, trayLooks).required(),
-      eatenFirst: mark.optional(),
-    }).required(),
-  }).required(),
+  looks: Joi.object({ version, looks }).required(),
   photoOf: Joi.object({ id: uuid, mark: mark.required() }),
   // Small pictures: a larger one is made smaller in the page.
   photo: Joi.object({ jpeg: Joi.string().base64().min(100).max(160_000).required() }).required(),

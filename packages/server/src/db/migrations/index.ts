@@ -14,6 +14,7 @@ import { looks } from './013-looks.js';
 import { learnt } from './014-learnt.js';
 import { tags } from './015-tags.js';
 import { photos } from './016-photos.js';
+import { imports } from './017-imports.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -36,4 +37,5 @@ export const MIGRATIONS: readonly Migration[] = [
   learnt,
   tags,
   photos,
+  imports,
 ];
