@@ -525,3 +525,14 @@ export {
   type SupperItem,
   type UsualItem,
 } from './formats/document.js';
+export { type RecipeOut, recipeJsonLd, recipeMarkdown } from './formats/recipeOut.js';
+export { type Cell, csvText, type Decimal, type Table } from './formats/csvOut.js';
+export {
+  MOST_READINGS,
+  type ReadingColumns,
+  readingsOf,
+  type ReadingsRead,
+  type ReadingTable,
+  readingTable,
+  type TimeKind,
+} from './formats/readingsIn.js';

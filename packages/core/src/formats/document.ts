@@ -168,7 +168,7 @@ function ordered(value: unknown): unknown {
 
 /**
  * One text for one value, whatever the order of its keys.
- * @example itemText({ b: 1, a: 2 }) // '{"a":2,"b":1}'
+ * @example itemText({ b: 1, a: 2 }) === itemText({ a: 2, b: 1 }) // true
  */
 export function itemText(value: unknown): string {
   return JSON.stringify(ordered(value));
