@@ -47,7 +47,10 @@ async function fry(page: Page): Promise<void> {
 
 mkdirSync(OUT, { recursive: true });
 const product = await startProduct('pictures');
-const browser = await chromium.launch({ executablePath: ensureChromium(), args: ['--no-sandbox', '--disable-gpu'] });
+const browser = await chromium.launch({
+  executablePath: ensureChromium(),
+  args: ['--no-sandbox', '--disable-gpu', '--font-render-hinting=none'],
+});
 try {
   const open = (width: number, height: number) =>
     browser.newPage({ viewport: { width, height }, timezoneId: 'Europe/London', locale: 'en-GB' });

@@ -136,7 +136,10 @@ async function measureDrag(page: Page, address: string, id: string): Promise<voi
 }
 
 const product = await startProduct('bench');
-const browser = await chromium.launch({ executablePath: ensureChromium(), args: ['--no-sandbox', '--disable-gpu'] });
+const browser = await chromium.launch({
+  executablePath: ensureChromium(),
+  args: ['--no-sandbox', '--disable-gpu', '--font-render-hinting=none'],
+});
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   const batches = (await (await fetch(`${product.address}/api/batches`)).json()) as { id: string; pieces: number }[];

@@ -62,6 +62,7 @@ export const api = createApi({
   tagTypes: [
     'Devices',
     'Copies',
+    'Imports',
     'Evening',
     'Batches',
     'Batch',

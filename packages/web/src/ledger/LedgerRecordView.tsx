@@ -25,6 +25,9 @@ import { COMPARE as C } from '../text/comparePhrases';
 import { isJudged, LESSON as L, triedText } from '../text/lessonPhrases';
 import { TEST } from '../text/testPhrases';
 import { trayName } from '../text/trayText';
+import { readingsTable } from '../text/csvTables';
+import { READINGS } from '../text/filePhrases';
+import { SaveAs } from '../ui/controls/SaveAs';
 import { BackToStove } from './BackToStove';
 import { LessonPanel } from './LessonPanel';
 import { Looks } from './Looks';
@@ -36,6 +39,7 @@ import { SideBySide } from './SideBySide';
 import { useLesson, useLooks, useWhole } from './useLooks';
 import { MatteredPanel, WholePanel } from './WholePanel';
 
+const ReadingsFile = lazyPart(() => import('./ReadingsFile').then((m) => ({ default: m.ReadingsFile })));
 const OilChart = lazyPart(() => import('../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
 
 const Grid = styled.div`
@@ -50,6 +54,13 @@ const Grid = styled.div`
   @media (max-width: 1000px) {
     grid-template-columns: minmax(0, 1fr);
   }
+`;
+
+const Files = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 10px;
 `;
 
 /** The trace starts this long before the first lot: warming up says little. */
@@ -78,6 +89,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
   const lesson = useLesson(record, looks);
   const whole = useWhole(record);
   const [isShown, setShown] = useState(false);
+  const [isReading, setReading] = useState(false);
   // Nobody has judged it yet: that is asked before anything is shown, and stays where it is while it is answered.
   const [asksFirst] = useState(() => !record.trays.some(({ mark }) => isJudged(record.looks.looks.trays[mark])));
   if (!printer) return null;
@@ -144,6 +156,13 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
               </Suspense>
             )}
             {!isBlind && <Outcome record={record} printer={printer} />}
+            <Files>
+              <SaveAs of="record" id={record.id} name={draft.name} readings={() => readingsTable(record)} />
+              <Button onPress={() => setReading(true)}>{READINGS.open}</Button>
+            </Files>
+            <Suspense fallback={null}>
+              {isReading && <ReadingsFile record={record} printer={printer} onClose={() => setReading(false)} />}
+            </Suspense>
           </Panel>
           {!asksFirst && asks}
           {whole && !isBlind && <WholePanel whole={whole} printer={printer} />}

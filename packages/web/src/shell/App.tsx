@@ -12,26 +12,10 @@ const BenchList = lazyPart(() => import('../bench/BenchList').then((m) => ({ def
 const TablePage = lazyPart(() => import('../table/TablePage').then((m) => ({ default: m.TablePage })));
 const SupperPage = lazyPart(() => import('../table/SupperPage').then((m) => ({ default: m.SupperPage })));
 const NewBatchPage = lazyPart(() => import('../bench/new/NewBatchPage').then((m) => ({ default: m.NewBatchPage })));
-const FireList = lazyPart(() => import('../fire/FireList').then((m) => ({ default: m.FireList })));
-const FireRoom = lazyPart(() => import('../fire/FireRoom').then((m) => ({ default: m.FireRoom })));
-const CookList = lazyPart(() => import('../cook/CookList').then((m) => ({ default: m.CookList })));
-const EveningRoom = lazyPart(() => import('../cook/EveningRoom').then((m) => ({ default: m.EveningRoom })));
-const CookRoom = lazyPart(() => import('../cook/CookRoom').then((m) => ({ default: m.CookRoom })));
-const LedgerList = lazyPart(() => import('../ledger/LedgerList').then((m) => ({ default: m.LedgerList })));
-const ComparePage = lazyPart(() => import('../ledger/ComparePage').then((m) => ({ default: m.ComparePage })));
-const LedgerPage = lazyPart(() => import('../ledger/LedgerPage').then((m) => ({ default: m.LedgerPage })));
-const StoreRoom = lazyPart(() => import('../store/StoreRoom').then((m) => ({ default: m.StoreRoom })));
-const FormulasPage = lazyPart(() => import('../store/FormulasPage').then((m) => ({ default: m.FormulasPage })));
-const IngredientsPage = lazyPart(() =>
-  import('../store/IngredientsPage').then((m) => ({ default: m.IngredientsPage })),
-);
-const KitchenPage = lazyPart(() => import('../store/KitchenPage').then((m) => ({ default: m.KitchenPage })));
-const OilPage = lazyPart(() => import('../store/OilPage').then((m) => ({ default: m.OilPage })));
-const LearntPage = lazyPart(() => import('../store/LearntPage').then((m) => ({ default: m.LearntPage })));
-const CopiesPage = lazyPart(() => import('../store/CopiesPage').then((m) => ({ default: m.CopiesPage })));
-const GuestsPage = lazyPart(() => import('../store/GuestsPage').then((m) => ({ default: m.GuestsPage })));
-const PutByPage = lazyPart(() => import('../store/PutByPage').then((m) => ({ default: m.PutByPage })));
-const ShoppingPage = lazyPart(() => import('../store/ShoppingPage').then((m) => ({ default: m.ShoppingPage })));
+const LedgerRoutes = lazyPart(() => import('./LedgerRoutes').then((m) => ({ default: m.LedgerRoutes })));
+const CookRoutes = lazyPart(() => import('./CookRoutes').then((m) => ({ default: m.CookRoutes })));
+const FireRoutes = lazyPart(() => import('./FireRoutes').then((m) => ({ default: m.FireRoutes })));
+const StoreRoutes = lazyPart(() => import('./StoreRoutes').then((m) => ({ default: m.StoreRoutes })));
 
 const router = createBrowserRouter([
   {
@@ -46,30 +30,10 @@ const router = createBrowserRouter([
           { path: '/bench', element: <BenchList /> },
           { path: '/bench/new', element: <NewBatchPage /> },
           { path: '/bench/:id/:station?', element: <BatchPage /> },
-          { path: '/cook', element: <CookList /> },
-          { path: '/cook/evening/:id', element: <EveningRoom /> },
-          { path: '/cook/:id', element: <CookRoom /> },
-          { path: '/fire', element: <FireList /> },
-          { path: '/fire/:id', element: <FireRoom /> },
-          { path: '/ledger', element: <LedgerList /> },
-          { path: '/ledger/compare', element: <ComparePage /> },
-          { path: '/ledger/:id', element: <LedgerPage /> },
-          {
-            path: '/store',
-            element: <StoreRoom />,
-            children: [
-              { index: true, element: <Navigate to="/store/formulas" replace /> },
-              { path: 'formulas/:id?', element: <FormulasPage /> },
-              { path: 'ingredients/:id?', element: <IngredientsPage /> },
-              { path: 'freezer', element: <PutByPage /> },
-              { path: 'shopping', element: <ShoppingPage /> },
-              { path: 'oil', element: <OilPage /> },
-              { path: 'guests', element: <GuestsPage /> },
-              { path: 'learnt', element: <LearntPage /> },
-              { path: 'kitchen', element: <KitchenPage /> },
-              { path: 'copies', element: <CopiesPage /> },
-            ],
-          },
+          { path: '/store/*', element: <StoreRoutes /> },
+          { path: '/ledger/*', element: <LedgerRoutes /> },
+          { path: '/cook/*', element: <CookRoutes /> },
+          { path: '/fire/*', element: <FireRoutes /> },
           { path: '*', element: <NotFound /> },
         ],
       },

@@ -1,8 +1,10 @@
 import { dropAside, retryAside, useAside } from '../data/outbox';
 import { saver } from '../data/saves';
 import { useAppSelector } from '../data/store';
+import { useDisk } from '../data/useDisk';
 import { useKitchen } from '../data/useLine';
 import { clashText, outgoingName, savedName } from '../text/clashText';
+import { COPIES as T } from '../text/copyPhrases';
 import { SHELL_TEXT } from '../text/shellText';
 import { Button } from '../ui/controls/Button';
 import { Notice } from './Notice';
@@ -43,10 +45,22 @@ function Refused() {
   ));
 }
 
-/** What the cook must decide before it is saved. */
+/** The disk of the records fills up: said early, and plainly once nothing new is taken. */
+function Disk() {
+  const disk = useDisk();
+  if (disk.state === 'well') return null;
+  return disk.state === 'full' ? (
+    <Notice role="alert">{T.diskFull}</Notice>
+  ) : (
+    <Notice role="status">{T.diskLow(disk.freeBytes)}</Notice>
+  );
+}
+
+/** What the cook must know or decide before it is saved. */
 export function Disputes() {
   return (
     <>
+      <Disk />
       <Clashes />
       <Refused />
     </>

@@ -13,7 +13,6 @@ import { lazyPart } from '../ui/lazyPart';
 import { Notice } from './Notice';
 
 const Due = lazyPart(() => import('./Due').then((m) => ({ default: m.Due })));
-const DiskNotice = lazyPart(() => import('./DiskNotice').then((m) => ({ default: m.DiskNotice })));
 const Disputes = lazyPart(() => import('./Disputes').then((m) => ({ default: m.Disputes })));
 
 const AGE_EACH_MS = 20_000;
@@ -51,15 +50,14 @@ export function Notices() {
   const clash = useAppSelector((state) => Object.values(state.saves).some((one) => one.state === 'conflict'));
   const refused = useAside().length > 0;
   const suppers = api.useSuppersQuery().data ?? [];
-  const disk = useDisk();
+  const isShort = useDisk().state !== 'well';
   const nowMs = useMinute();
   const near = suppers.find((row) => isNear(row, nowMs));
   return (
     <>
       <Away />
-      <Suspense fallback={null}>{disk.state !== 'well' && <DiskNotice disk={disk} />}</Suspense>
       <Suspense fallback={null}>{near && <Due supperId={near.id} nowMs={nowMs} />}</Suspense>
-      <Suspense fallback={null}>{(clash || refused) && <Disputes />}</Suspense>
+      <Suspense fallback={null}>{(clash || refused || isShort) && <Disputes />}</Suspense>
     </>
   );
 }

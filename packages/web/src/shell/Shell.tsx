@@ -132,6 +132,7 @@ const MARK =
 const loadUnits = () => import('./UnitsCard').then((m) => ({ default: m.UnitsCard }));
 const UnitsCard = lazyPart(loadUnits);
 const TimerBar = lazyPart(() => import('../cook/TimerBar').then((m) => ({ default: m.TimerBar })));
+const DropIn = lazyPart(() => import('./DropIn').then((m) => ({ default: m.DropIn })));
 const PotBar = lazyPart(() => import('../fire/PotBar').then((m) => ({ default: m.PotBar })));
 
 /** Grams or cups, °C or °F: one setting for the whole kitchen. Its card comes when it is reached for. */
@@ -254,6 +255,7 @@ export function Shell() {
       <Notices />
       <Strips>
         <Guard instead={<Outdated />}>
+          <Suspense fallback={null}>{later && <DropIn />}</Suspense>
           <Suspense fallback={null}>{later && <TimerBar />}</Suspense>
           <Suspense fallback={null}>{later && <PotBar />}</Suspense>
         </Guard>

@@ -1,5 +1,6 @@
 import { STORE as T } from '../text/storePhrases';
 import { type FormulaBody, type FormulaWithVersions } from '@ember-fold/core';
+import { recipeOfFormula } from '../text/recipeOut';
 import { Archive, ArchiveRestore, Copy } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
@@ -12,6 +13,8 @@ import { NameField } from '../ui/controls/NameField';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
 import { KIND_NAME } from '../text/storeWords';
 import { FAMILY_NAME } from '../text/words';
+import { useKitchen, usePantry } from '../data/useLine';
+import { SaveAs } from '../ui/controls/SaveAs';
 import { FormulaBodyEditor } from './FormulaBodyEditor';
 import { UseList } from './UseList';
 import { VersionCompare } from './VersionCompare';
@@ -52,6 +55,8 @@ export function FormulaDetail({ id }: { readonly id: string }) {
 function OpenFormula({ formula }: { readonly formula: FormulaWithVersions }) {
   const { id, edition, archived } = formula;
   const navigate = useNavigate();
+  const pantry = usePantry();
+  const printer = useKitchen()?.printer;
   const [edited, setEdited] = useKept(`formula.${id}`, isEdited);
   const [save, saving] = storeApi.useSaveFormulaMutation();
   const [make, making] = storeApi.useMakeFormulaMutation();
@@ -91,6 +96,9 @@ function OpenFormula({ formula }: { readonly formula: FormulaWithVersions }) {
             {archived ? <ArchiveRestore size={17} aria-hidden /> : <Archive size={17} aria-hidden />}
             {archived ? T.bringBack : T.archive}
           </Button>
+          {printer && (
+            <SaveAs of="formula" id={id} name={formula.name} recipe={() => recipeOfFormula(formula, pantry, printer)} />
+          )}
         </Head>
         {archived && <Soft role="status">{T.archivedBatchesThatUseIt}</Soft>}
         {stale && <Problem>{T.thisFormulaWasSavedElsewhere}</Problem>}

@@ -1,4 +1,5 @@
 import { COPIES } from '../text/copyPhrases';
+import { FILES } from '../text/filePhrases';
 import { LEARNT } from '../text/learntPhrases';
 import { STORE as T } from '../text/storePhrases';
 import { NavLink, Outlet, useLocation } from 'react-router';
@@ -36,6 +37,7 @@ const PART_NAME = {
   guests: T.guests,
   learnt: LEARNT.title,
   kitchen: T.kitchen,
+  files: FILES.title,
   copies: COPIES.title,
 } as const;
 

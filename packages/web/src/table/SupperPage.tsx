@@ -14,6 +14,7 @@ import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
+import { SaveAs } from '../ui/controls/SaveAs';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 import { PHONE } from '../ui/theme';
 import { type Planned, partsOf, type Plans } from './planned';
@@ -160,6 +161,7 @@ function Supper({ row, list }: SupperProps) {
         <a href={`/api/suppers/${id}/evening`} download={`${supper.name}.json`}>
           {E.json}
         </a>
+        <SaveAs of="supper" id={id} name={supper.name} />
         <Button $look="quiet" onPress={() => window.print()}>
           <PrinterIcon size={18} aria-hidden />
           {E.print}

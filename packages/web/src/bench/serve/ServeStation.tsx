@@ -4,7 +4,7 @@ import { skipToken } from '@reduxjs/toolkit/query/react';
 import { Fragment, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { figureFont } from '../../ui/theme';
+import { figureFont, FINE } from '../../ui/theme';
 import { api } from '../../data/api';
 import { useEdit } from '../../data/useEdit';
 import { selectSupperOf } from '../../data/selectKitchen';
@@ -30,6 +30,7 @@ import { PiecesField } from '../PiecesField';
 import { StationLayout } from '../StationLayout';
 import { ForSupper } from './ForSupper';
 
+const SaveBatch = lazyPart(() => import('./SaveBatch').then((m) => ({ default: m.SaveBatch })));
 const OwnSteps = lazyPart(() => import('./OwnSteps').then((m) => ({ default: m.OwnSteps })));
 
 const Chain = styled.ol`
@@ -98,8 +99,17 @@ const Head = styled.div`
 const Whose = styled.div`
   display: flex;
   flex-wrap: wrap;
+  align-items: end;
   gap: 6px 14px;
   margin-bottom: 10px;
+  > button:last-child {
+    margin-left: auto;
+  }
+  ${FINE} {
+    > button:last-child {
+      min-height: 38px;
+    }
+  }
 `;
 
 /** A stretch of work as it is listed. */
@@ -276,6 +286,7 @@ export function ServeStation({ line }: { readonly line: Line }) {
           </Head>
           <Whose>
             <ForSupper batch={line.batch} printer={printer} />
+            <Suspense fallback={null}>{batchId !== null && <SaveBatch line={line} id={batchId} />}</Suspense>
           </Whose>
           <Suspense fallback={null}>{own && <OwnSteps line={line} onClose={() => setOwn(false)} />}</Suspense>
           {serve ? (

@@ -1,0 +1,39 @@
+import { Navigate, Route, Routes } from 'react-router';
+import { StoreRoom } from '../store/StoreRoom';
+import { lazyPart } from '../ui/lazyPart';
+import { NotFound } from './Failure';
+
+const FormulasPage = lazyPart(() => import('../store/FormulasPage').then((m) => ({ default: m.FormulasPage })));
+const IngredientsPage = lazyPart(() =>
+  import('../store/IngredientsPage').then((m) => ({ default: m.IngredientsPage })),
+);
+const KitchenPage = lazyPart(() => import('../store/KitchenPage').then((m) => ({ default: m.KitchenPage })));
+const OilPage = lazyPart(() => import('../store/OilPage').then((m) => ({ default: m.OilPage })));
+const LearntPage = lazyPart(() => import('../store/LearntPage').then((m) => ({ default: m.LearntPage })));
+const FilesPage = lazyPart(() => import('../store/FilesPage').then((m) => ({ default: m.FilesPage })));
+const CopiesPage = lazyPart(() => import('../store/CopiesPage').then((m) => ({ default: m.CopiesPage })));
+const GuestsPage = lazyPart(() => import('../store/GuestsPage').then((m) => ({ default: m.GuestsPage })));
+const PutByPage = lazyPart(() => import('../store/PutByPage').then((m) => ({ default: m.PutByPage })));
+const ShoppingPage = lazyPart(() => import('../store/ShoppingPage').then((m) => ({ default: m.ShoppingPage })));
+
+/** The pages of the Store: only who goes there fetches even their addresses. */
+export function StoreRoutes() {
+  return (
+    <Routes>
+      <Route element={<StoreRoom />}>
+        <Route index element={<Navigate to="/store/formulas" replace />} />
+        <Route path="formulas/:id?" element={<FormulasPage />} />
+        <Route path="ingredients/:id?" element={<IngredientsPage />} />
+        <Route path="freezer" element={<PutByPage />} />
+        <Route path="shopping" element={<ShoppingPage />} />
+        <Route path="oil" element={<OilPage />} />
+        <Route path="guests" element={<GuestsPage />} />
+        <Route path="learnt" element={<LearntPage />} />
+        <Route path="kitchen" element={<KitchenPage />} />
+        <Route path="files" element={<FilesPage />} />
+        <Route path="copies" element={<CopiesPage />} />
+      </Route>
+      <Route path="*" element={<NotFound />} />
+    </Routes>
+  );
+}
