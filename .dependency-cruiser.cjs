@@ -12,7 +12,7 @@ module.exports = {
       name: 'core-stands-alone',
       severity: 'error',
       from: { path: '^packages/core/src' },
-      to: { pathNot: '^packages/core|^node_modules/(ml-matrix|culori|fast-check|@jest)' },
+      to: { pathNot: '^packages/core|^node_modules/(ml-matrix|culori|papaparse|fast-check|@jest)' },
     },
     { name: 'web-not-server', severity: 'error', from: { path: '^packages/web' }, to: { path: '^packages/server' } },
     { name: 'server-not-web', severity: 'error', from: { path: '^packages/server' }, to: { path: '^packages/web' } },

@@ -5,15 +5,7 @@ import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { createGunzip, createGzip } from 'node:zlib';
 import type { Gate, RowsOf } from '../db/gate.js';
-
-/** A table in a copy. */
-export interface CopyTable {
-  readonly name: string;
-  readonly columns: readonly string[];
-  /** Columns whose values are bytes, in base64. */
-  readonly bytes: readonly string[];
-  readonly rows: number;
-}
+import { rowsIn, schemaOf, tablesOf, type WholeTable, type WrittenValue } from '../db/wholeDatabase.js';
 
 /** The first line of a copy: what is in it. */
 export interface CopyHead {
@@ -23,7 +15,7 @@ export interface CopyHead {
   readonly schema: number;
   /** ISO 8601, UTC. */
   readonly madeAt: string;
-  readonly tables: readonly CopyTable[];
+  readonly tables: readonly WholeTable[];
 }
 
 export const COPY_FORMAT = 'ember-fold-copy';
@@ -41,49 +33,14 @@ export class CopyError extends Error {
 const DAMAGED = 'This copy is damaged or not whole; take another one.';
 const OTHER = 'This file is not a copy of an Ember Fold kitchen.';
 
-/** A value in a row: text as the database writes it. */
-export type CopyValue = string | null;
-
-/** Backticks around a name that the database gave us, or that was compared with one. */
-export const quoted = (name: string): string => `\`${name.replaceAll('`', '``')}\``;
-
-async function all(rows: AsyncIterable<readonly (string | null)[]>): Promise<(readonly (string | null)[])[]> {
-  const found = [];
-  for await (const row of rows) found.push(row);
-  return found;
-}
-
-/** Tables of the kitchen and their columns, beside the list of migrations. */
-async function tablesOf(rowsOf: RowsOf): Promise<CopyTable[]> {
-  const columns = await all(
-    rowsOf(`SELECT c.TABLE_NAME, c.COLUMN_NAME, c.DATA_TYPE LIKE '%blob' OR c.DATA_TYPE LIKE '%binary'
-      FROM information_schema.COLUMNS c JOIN information_schema.TABLES t USING (TABLE_SCHEMA, TABLE_NAME)
-      WHERE c.TABLE_SCHEMA = DATABASE() AND t.TABLE_TYPE = 'BASE TABLE' AND c.TABLE_NAME <> 'schema_version'
-      ORDER BY c.TABLE_NAME, c.ORDINAL_POSITION`),
-  );
-  const found: CopyTable[] = [];
-  for (const name of new Set(columns.map(([table]) => table!))) {
-    const own = columns.filter(([table]) => table === name);
-    const [[rows] = []] = await all(rowsOf(`SELECT COUNT(*) FROM ${quoted(name)}`));
-    found.push({
-      name,
-      columns: own.map(([, column]) => column!),
-      bytes: own.filter(([, , isBytes]) => isBytes === '1').map(([, column]) => column!),
-      rows: Number(rows),
-    });
-  }
-  return found;
-}
-
 /** What the database holds now, without its rows. */
 export async function headNow(gate: Gate, madeAt: Date): Promise<CopyHead> {
   return await gate.snapshot((rowsOf) => headOf(rowsOf, madeAt));
 }
 
 async function headOf(rowsOf: RowsOf, madeAt: Date): Promise<CopyHead> {
-  const [[schema] = []] = await all(rowsOf('SELECT COALESCE(MAX(version), 0) FROM schema_version'));
   return {
-    ...{ format: COPY_FORMAT, version: 1, schema: Number(schema), madeAt: madeAt.toISOString() },
+    ...{ format: COPY_FORMAT, version: 1, schema: await schemaOf(rowsOf), madeAt: madeAt.toISOString() },
     tables: await tablesOf(rowsOf),
   };
 }
@@ -95,11 +52,8 @@ const PIECE = 65_536;
 async function* linesOf(rowsOf: RowsOf, head: CopyHead): AsyncGenerator<string> {
   const hash = createHash('sha256');
   let held = `${JSON.stringify(head)}\n`;
-  for (const [i, { name, columns, bytes }] of head.tables.entries()) {
-    const selected = columns.map((column) =>
-      bytes.includes(column) ? `TO_BASE64(${quoted(column)})` : quoted(column),
-    );
-    for await (const row of rowsOf(`SELECT ${selected.join(', ')} FROM ${quoted(name)}`)) {
+  for (const [i, table] of head.tables.entries()) {
+    for await (const row of rowsIn(rowsOf, table)) {
       held += `${JSON.stringify([i, ...row])}\n`;
       if (held.length < PIECE) continue;
       hash.update(held);
@@ -184,9 +138,9 @@ function readHead(line: string): CopyHead {
 }
 
 /** Rows of one table, some hundreds at a time. */
-export type RowSink = (table: CopyTable, rows: readonly (readonly CopyValue[])[]) => Promise<void>;
+export type RowSink = (table: WholeTable, rows: readonly (readonly WrittenValue[])[]) => Promise<void>;
 
-const isValue = (value: unknown): value is CopyValue => value === null || typeof value === 'string';
+const isValue = (value: unknown): value is WrittenValue => value === null || typeof value === 'string';
 
 /** Rows are handed on in parcels of so many, or of about so many characters. */
 const MOST_ROWS = 1000;
@@ -197,7 +151,7 @@ async function readLines(lines: AsyncIterable<string>, onHead: (head: CopyHead) 
   let head: CopyHead | null = null;
   let sealed = false;
   let at = 0;
-  let rows: CopyValue[][] = [];
+  let rows: WrittenValue[][] = [];
   let text = 0;
   const counted: number[] = [];
   const handOn = async () => {

@@ -1,31 +1,16 @@
 import { randomBytes } from 'node:crypto';
-import { openGate, type Gate, type Queries } from '../db/gate.js';
+import { openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
 import { MIGRATIONS } from '../db/migrations/index.js';
-import { CopyError, type CopyHead, type CopyTable, quoted, readCopy, type RowSink } from './copyFile.js';
+import { columnsOf, dropTrial, insertRows, letRowsWait, listTrials, makeTrial, takeOver } from '../db/wholeDatabase.js';
+import { CopyError, type CopyHead, readCopy, type RowSink } from './copyFile.js';
 
-const TRIED = 'ember_restore_';
 /** One that was left behind is older than any restore takes, ms. */
 const LEFT_MS = 6 * 3_600_000;
 
-/** Databases in which a restore was tried that never ended. */
+/** Drops what a restore that never ended has left. */
 async function dropLeft(gate: Gate, nowMs: number): Promise<void> {
-  const rows = await gate.rows<{ name: string }>(
-    `SELECT SCHEMA_NAME AS name FROM information_schema.SCHEMATA WHERE SCHEMA_NAME LIKE 'ember\\_restore\\_%'`,
-  );
-  for (const { name } of rows) {
-    const [, madeMs] = /^ember_restore_(\d+)_/.exec(name) ?? [];
-    if (madeMs && nowMs - Number(madeMs) > LEFT_MS) await gate.change(`DROP DATABASE IF EXISTS ${quoted(name)}`);
-  }
-}
-
-async function columnsOf(q: Queries): Promise<Map<string, Set<string>>> {
-  const rows = await q.rows<{ t: string; c: string }>(
-    'SELECT TABLE_NAME AS t, COLUMN_NAME AS c FROM information_schema.COLUMNS WHERE TABLE_SCHEMA = DATABASE()',
-  );
-  const found = new Map<string, Set<string>>();
-  for (const { t, c } of rows) found.set(t, (found.get(t) ?? new Set()).add(c));
-  return found;
+  for (const { name, madeMs } of await listTrials(gate)) if (nowMs - madeMs > LEFT_MS) await dropTrial(gate, name);
 }
 
 /** Every name in a copy must be one of the schema it says it was made by: nothing else comes into a statement. */
@@ -37,21 +22,12 @@ function known(head: CopyHead, columns: ReadonlyMap<string, ReadonlySet<string>>
   }
 }
 
-function inserter(q: Queries): RowSink {
-  return async ({ name, columns, bytes }: CopyTable, rows) => {
-    const one = `(${columns.map((column) => (bytes.includes(column) ? 'FROM_BASE64(?)' : '?')).join(', ')})`;
-    await q.change(
-      `INSERT INTO ${quoted(name)} (${columns.map(quoted).join(', ')}) VALUES ${rows.map(() => one).join(', ')}`,
-      rows.flat(),
-    );
-  };
-}
-
 /** Fills an empty database from a copy and brings it to the schema of today. */
 async function fill(tried: Gate, path: string): Promise<CopyHead> {
   return await tried.withConnection(async (q) => {
-    await q.change('SET SESSION foreign_key_checks = 0');
-    const head = await readCopy(path, inserter(q), async ({ schema, ...rest }) => {
+    await letRowsWait(q);
+    const insert: RowSink = (table, rows) => insertRows(q, table, rows);
+    const head = await readCopy(path, insert, async ({ schema, ...rest }) => {
       const newest = MIGRATIONS.at(-1)!.version;
       if (schema > newest)
         throw new CopyError(
@@ -69,25 +45,6 @@ async function fill(tried: Gate, path: string): Promise<CopyHead> {
   });
 }
 
-/** In one transaction: whoever is stopped in the middle finds all as it was before. */
-async function takeOver(gate: Gate, tried: string): Promise<void> {
-  await gate.transaction(async (q) => {
-    await q.change('SET SESSION foreign_key_checks = 0');
-    try {
-      for (const [table, columns] of await columnsOf(q)) {
-        if (table === 'schema_version') continue;
-        const names = [...columns].map(quoted).join(', ');
-        await q.change(`DELETE FROM ${quoted(table)}`);
-        await q.change(
-          `INSERT INTO ${quoted(table)} (${names}) SELECT ${names} FROM ${quoted(tried)}.${quoted(table)}`,
-        );
-      }
-    } finally {
-      await q.change('SET SESSION foreign_key_checks = 1').catch(() => undefined);
-    }
-  });
-}
-
 /**
  * Puts what a copy holds in the place of everything in the database. It is tried in a database of
  * its own first, so that a bad copy changes nothing; then all changes places in one transaction.
@@ -95,8 +52,7 @@ async function takeOver(gate: Gate, tried: string): Promise<void> {
  */
 export async function restoreCopy(gate: Gate, databaseUrl: string, path: string, nowMs: number): Promise<CopyHead> {
   await dropLeft(gate, nowMs);
-  const name = `${TRIED}${nowMs}_${randomBytes(4).toString('hex')}`;
-  await gate.change(`CREATE DATABASE ${quoted(name)} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_520_ci`);
+  const name = await makeTrial(gate, nowMs, randomBytes(4).toString('hex'));
   const url = new URL(databaseUrl);
   url.pathname = `/${name}`;
   const tried = openGate(url.toString());
@@ -106,6 +62,6 @@ export async function restoreCopy(gate: Gate, databaseUrl: string, path: string,
     return head;
   } finally {
     await tried.close().catch(() => undefined);
-    await gate.change(`DROP DATABASE IF EXISTS ${quoted(name)}`).catch(() => undefined);
+    await dropTrial(gate, name).catch(() => undefined);
   }
 }

@@ -137,3 +137,17 @@ export function likeAnywhere(text: string): string {
 export function isReferenced(cause: unknown): boolean {
   return (cause as { errno?: number } | null)?.errno === 1451;
 }
+
+/**
+ * Part of a transaction: where it throws, what it did is taken back and the rest goes on.
+ * @param onFail told why; what it throws ends the whole transaction
+ */
+export async function orBack(q: Queries, work: () => Promise<void>, onFail: (cause: unknown) => void): Promise<void> {
+  await q.change('SAVEPOINT part');
+  try {
+    await work();
+  } catch (cause) {
+    onFail(cause);
+    await q.change('ROLLBACK TO SAVEPOINT part');
+  }
+}

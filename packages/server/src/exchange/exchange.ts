@@ -26,7 +26,7 @@ import { createHash } from 'node:crypto';
 import { gunzipSync, gzipSync } from 'node:zlib';
 import { BATCH_ITEMS, RECORD_ITEMS } from '../db/batchItems.js';
 import { batchesOfSupper, readBatch } from '../db/batchTable.js';
-import type { Gate, Queries } from '../db/gate.js';
+import { type Gate, orBack, type Queries } from '../db/gate.js';
 import { insertImport, lockImport, noteUndone } from '../db/importTable.js';
 import {
   FLOUR_ITEMS,
@@ -217,15 +217,9 @@ async function inStep(
   q: Queries,
   work: () => Promise<void>,
 ): Promise<{ readonly why: string; readonly path?: string } | null> {
-  await q.change('SAVEPOINT one');
-  try {
-    await work();
-    return null;
-  } catch (cause) {
-    const reason = reasonOf(cause);
-    await q.change('ROLLBACK TO SAVEPOINT one');
-    return reason;
-  }
+  let reason: { readonly why: string; readonly path?: string } | null = null;
+  await orBack(q, work, (cause) => (reason = reasonOf(cause)));
+  return reason;
 }
 
 interface Written {

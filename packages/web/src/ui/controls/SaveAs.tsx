@@ -71,7 +71,7 @@ export function SaveAs({ of, id, name, recipe, readings }: SaveAsProps) {
           <Download size={17} aria-hidden />
           {T.save}
         </Button>
-        <List placement="bottom end">
+        <List placement="bottom">
           <Menu aria-label={T.save} onAction={save}>
             <Item id="json">{T.json}</Item>
             {recipe && <Item id="recipe">{T.recipe}</Item>}

@@ -1,0 +1,127 @@
+import type { Gate, Queries, RowsOf } from './gate.js';
+
+/** A table of the kitchen as a whole copy has it. */
+export interface WholeTable {
+  readonly name: string;
+  readonly columns: readonly string[];
+  /** Columns whose values are bytes, in base64. */
+  readonly bytes: readonly string[];
+  readonly rows: number;
+}
+
+/** A value in a row: text as the database writes it. */
+export type WrittenValue = string | null;
+
+/** Backticks around a name that the database gave us, or that was compared with one. */
+const quoted = (name: string): string => `\`${name.replaceAll('`', '``')}\``;
+
+async function all(rows: AsyncIterable<readonly (string | null)[]>): Promise<(readonly (string | null)[])[]> {
+  const found = [];
+  for await (const row of rows) found.push(row);
+  return found;
+}
+
+/** Tables of the kitchen and their columns, beside the list of migrations. */
+export async function tablesOf(rowsOf: RowsOf): Promise<WholeTable[]> {
+  const columns = await all(
+    rowsOf(`SELECT c.TABLE_NAME, c.COLUMN_NAME, c.DATA_TYPE LIKE '%blob' OR c.DATA_TYPE LIKE '%binary'
+      FROM information_schema.COLUMNS c JOIN information_schema.TABLES t USING (TABLE_SCHEMA, TABLE_NAME)
+      WHERE c.TABLE_SCHEMA = DATABASE() AND t.TABLE_TYPE = 'BASE TABLE' AND c.TABLE_NAME <> 'schema_version'
+      ORDER BY c.TABLE_NAME, c.ORDINAL_POSITION`),
+  );
+  const found: WholeTable[] = [];
+  for (const name of new Set(columns.map(([table]) => table!))) {
+    const own = columns.filter(([table]) => table === name);
+    const [[rows] = []] = await all(rowsOf(`SELECT COUNT(*) FROM ${quoted(name)}`));
+    found.push({
+      name,
+      columns: own.map(([, column]) => column!),
+      bytes: own.filter(([, , isBytes]) => isBytes === '1').map(([, column]) => column!),
+      rows: Number(rows),
+    });
+  }
+  return found;
+}
+
+/** The number of the newest migration. */
+export async function schemaOf(rowsOf: RowsOf): Promise<number> {
+  const [[schema] = []] = await all(rowsOf('SELECT COALESCE(MAX(version), 0) FROM schema_version'));
+  return Number(schema);
+}
+
+/** All rows of a table, bytes in base64. */
+export function rowsIn(rowsOf: RowsOf, { name, columns, bytes }: WholeTable): ReturnType<RowsOf> {
+  const selected = columns.map((column) => (bytes.includes(column) ? `TO_BASE64(${quoted(column)})` : quoted(column)));
+  return rowsOf(`SELECT ${selected.join(', ')} FROM ${quoted(name)}`);
+}
+
+/** Columns by table. */
+export async function columnsOf(q: Queries): Promise<Map<string, Set<string>>> {
+  const rows = await q.rows<{ t: string; c: string }>(
+    'SELECT TABLE_NAME AS t, COLUMN_NAME AS c FROM information_schema.COLUMNS WHERE TABLE_SCHEMA = DATABASE()',
+  );
+  const found = new Map<string, Set<string>>();
+  for (const { t, c } of rows) found.set(t, (found.get(t) ?? new Set()).add(c));
+  return found;
+}
+
+/** Puts rows back as they were read; the names must be known to be of this database. */
+export async function insertRows(
+  q: Queries,
+  { name, columns, bytes }: WholeTable,
+  rows: readonly (readonly WrittenValue[])[],
+): Promise<void> {
+  const one = `(${columns.map((column) => (bytes.includes(column) ? 'FROM_BASE64(?)' : '?')).join(', ')})`;
+  await q.change(
+    `INSERT INTO ${quoted(name)} (${columns.map(quoted).join(', ')}) VALUES ${rows.map(() => one).join(', ')}`,
+    rows.flat(),
+  );
+}
+
+/** Rows may come in any order until it is asked again. */
+export async function letRowsWait(q: Queries): Promise<void> {
+  await q.change('SET SESSION foreign_key_checks = 0');
+}
+
+/** In one transaction: whoever is stopped in the middle finds all as it was before. */
+export async function takeOver(gate: Gate, tried: string): Promise<void> {
+  await gate.transaction(async (q) => {
+    await q.change('SET SESSION foreign_key_checks = 0');
+    try {
+      for (const [table, columns] of await columnsOf(q)) {
+        if (table === 'schema_version') continue;
+        const names = [...columns].map(quoted).join(', ');
+        await q.change(`DELETE FROM ${quoted(table)}`);
+        await q.change(
+          `INSERT INTO ${quoted(table)} (${names}) SELECT ${names} FROM ${quoted(tried)}.${quoted(table)}`,
+        );
+      }
+    } finally {
+      await q.change('SET SESSION foreign_key_checks = 1').catch(() => undefined);
+    }
+  });
+}
+
+const TRIED = 'ember_restore_';
+
+/** Makes a database in which a copy is tried. @returns its name */
+export async function makeTrial(gate: Gate, nowMs: number, odd: string): Promise<string> {
+  const name = `${TRIED}${nowMs}_${odd}`;
+  await gate.change(`CREATE DATABASE ${quoted(name)} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_520_ci`);
+  return name;
+}
+
+export async function dropTrial(gate: Gate, name: string): Promise<void> {
+  await gate.change(`DROP DATABASE IF EXISTS ${quoted(name)}`);
+}
+
+/** Databases in which a copy was tried, with the moment each was made. */
+export async function listTrials(gate: Gate): Promise<{ readonly name: string; readonly madeMs: number }[]> {
+  const rows = await gate.rows<{ name: string }>(
+    `SELECT SCHEMA_NAME AS name FROM information_schema.SCHEMATA WHERE SCHEMA_NAME LIKE 'ember\\_restore\\_%'`,
+  );
+  return rows.flatMap(({ name }) => {
+    const [, madeMs] = /^ember_restore_(\d+)_/.exec(name) ?? [];
+    return madeMs ? [{ name, madeMs: Number(madeMs) }] : [];
+  });
+}
