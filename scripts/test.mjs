@@ -105,7 +105,7 @@ const jestOk = await step(
     ...['--json', '--outputFile', jestOut, '--maxWorkers', '2'],
   ],
   { TEST_DATABASE_URL: database.url },
-  10,
+  15,
 );
 await database.stop();
 if (existsSync(jestOut)) {

@@ -448,6 +448,7 @@ export { RANGES } from './draft/ranges.js';
 export type { Band as Range } from './numeric/band.js';
 export type { SupperEvening, SupperWays } from './wire/supperWire.js';
 export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, SupperRow } from './wire/batchWire.js';
+export { THIN_STRETCH_S, thinReadings } from './fire/thinReadings.js';
 export type { CopyRow, CopySheet } from './wire/copyWire.js';
 export type { ImportPreview, ImportRow, ImportUndone, ItemRef, PreviewedItem } from './wire/exchangeWire.js';
 export type { LitStove, StartStoveAsk, StoredAct, StoredReading, Stove, TakenReadings } from './wire/stoveWire.js';

@@ -62,6 +62,8 @@ export interface LedgerRecord {
   readonly tags: readonly string[];
   /** Trays that have a picture. */
   readonly photos: readonly TrayMark[];
+  /** Its readings are kept as means of ten seconds with their extremes: it is old. */
+  readonly isThinned: boolean;
   /** When it was deleted; it can be put back for thirty days. `null`: it is not. */
   readonly goneAt: string | null;
 }

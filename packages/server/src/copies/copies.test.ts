@@ -1,4 +1,4 @@
-import { INGREDIENTS } from '@ember-fold/core';
+import { INGREDIENTS, thinReadings } from '@ember-fold/core';
 import { build } from 'esbuild';
 import fc from 'fast-check';
 import { spawn } from 'node:child_process';
@@ -12,7 +12,8 @@ import { MIGRATIONS } from '../db/migrations/index.js';
 import { loadDemo } from '../demo/loadDemo.js';
 import { openApp, openDatabase, T0 } from '../test/openApp.js';
 import { readCopy, writeCopy } from './copyFile.js';
-import { copyName, type CopyWhy, isNightDue, readCopyName, spentCopies } from './keepCopies.js';
+import { CopyKeeper } from './copyKeeper.js';
+import { copyName, type CopyWhy, isNightDue, readCopyName, spentCopies, USUAL_RULE } from './keepCopies.js';
 import { restoreCopy } from './restoreCopy.js';
 
 const folder = mkdtempSync(join(tmpdir(), 'ember-copytest-'));
@@ -233,6 +234,51 @@ test('over HTTP: made, listed, handed out, brought back in, looked at, restored 
     expect((await app.call('GET', `/api/copies/${name}`)).body.code).toBe('BAD_COPY');
     expect((await app.call('POST', `/api/copies/${name}/restore`, {})).body.code).toBe('BAD_COPY');
     expect(statSync(join(app.folder, name)).size).toBe(file.length - 40);
+  } finally {
+    await app.close();
+  }
+});
+
+test('a night makes its copy once; records older than a year are thinned after it, and say so', async () => {
+  const app = await openApp();
+  try {
+    await loadDemo(app.gate, T0);
+    const { rows } = (await app.call('GET', '/api/ledger')).body as { rows: { id: string }[] };
+    const record = async () => (await app.call('GET', `/api/ledger/${rows[0]!.id}`)).body;
+    // As a quick probe has it, for two minutes.
+    const quick = Array.from({ length: 240 }, (_, i) => [
+      rows[0]!.id,
+      2_000_250 + i * 500,
+      2000.25 + i / 2,
+      157 + (i % 7),
+    ]);
+    await app.gate.change(
+      `INSERT INTO oil_reading (batch_id, seq, at_s, probe_c) VALUES ${quick.map(() => '(?, ?, ?, ?)').join(', ')}`,
+      quick.flat(),
+    );
+    const was = await record();
+    const keeper = new CopyKeeper({
+      ...{ gate: app.gate, folder: app.folder, databaseUrl: app.databaseUrl, rule: USUAL_RULE },
+      ...{
+        log: { error: () => undefined, info: () => undefined },
+        clockMs: () => app.clock.ms,
+        onRestored: () => undefined,
+      },
+    });
+    expect([await keeper.night(), await keeper.night()]).toEqual([true, false]);
+    expect((await record()).readings).toEqual(was.readings);
+    app.clock.ms += 400 * DAY;
+    expect(await keeper.night()).toBe(true);
+    const now = await record();
+    expect([was.isThinned, now.isThinned]).toEqual([false, true]);
+    expect(now.readings).toEqual(thinReadings(was.readings));
+    expect(now.readings.length).toBeLessThan(was.readings.length);
+    expect(now.figures).toMatchObject({ fried: was.figures.fried, lots: was.figures.lots });
+    expect(Math.abs(now.figures.oilMeanC - was.figures.oilMeanC)).toBeLessThan(0.5);
+    expect(now.figures.oilMostC).toBe(was.figures.oilMostC);
+    // The copy of that night has them whole.
+    const [night] = (await keeper.list()).filter(({ why }) => why === 'night');
+    expect(night!.holds!.counts['oil_reading']).toBeGreaterThan(now.readings.length);
   } finally {
     await app.close();
   }

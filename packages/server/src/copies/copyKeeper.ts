@@ -7,6 +7,7 @@ import type { CopyRow, CopySheet } from '@ember-fold/core';
 import type { Logger } from 'pino';
 import type { Gate } from '../db/gate.js';
 import { ApiError } from '../errors.js';
+import { thinOld } from '../services/thinOld.js';
 import { CopyError, type CopyHead, headNow, readCopy, readCopyHead, writeCopy } from './copyFile.js';
 import {
   copyName,
@@ -76,6 +77,8 @@ export class CopyKeeper {
     const last = nights.reduce<number | null>((most, { madeMs }) => Math.max(most ?? 0, madeMs), null);
     if (!isNightDue(new Date(this.given.clockMs()), last)) return false;
     await this.make('night');
+    // After the copy: what is thinned is whole in it.
+    await thinOld(this.given.gate, this.given.clockMs());
     return true;
   }
 

@@ -10,6 +10,15 @@ export async function listReadings(q: Queries, batchId: string, afterSeq = 0): P
   return rows.map((row) => ({ seq: row.seq, atS: row.at_s, probeC: row.probe_c }));
 }
 
+/** Others take the place of all readings of a batch; call inside a transaction. */
+export async function replaceReadings(q: Queries, batchId: string, readings: readonly StoredReading[]): Promise<void> {
+  await q.change('DELETE FROM oil_reading WHERE batch_id = ?', [batchId]);
+  await insertReadings(
+    q,
+    readings.map((reading) => ({ ...reading, batchId })),
+  );
+}
+
 /** The latest reading of a batch. */
 export async function lastReading(q: Queries, batchId: string): Promise<StoredReading | null> {
   const [row] = await q.rows<{ seq: number; at_s: number; probe_c: number }>(

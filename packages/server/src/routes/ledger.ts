@@ -19,7 +19,15 @@ import { readLooks, writeLooks } from '../db/looksTable.js';
 import { readNote, writeNote } from '../db/noteTable.js';
 import { deletePhoto, listPhotos, readPhoto, writePhoto } from '../db/photoTable.js';
 import { traceReadings } from '../db/readingTable.js';
-import { goneAt, listEndedStoves, type ListedStove, readStove, writeFigures, writeGone } from '../db/stoveTable.js';
+import {
+  goneAt,
+  isThinned,
+  listEndedStoves,
+  type ListedStove,
+  readStove,
+  writeFigures,
+  writeGone,
+} from '../db/stoveTable.js';
 import { addTag, countTags, listTags, removeTag } from '../db/tagTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
@@ -108,6 +116,7 @@ export function ledgerRoutes({ gate, live, lessons, clockMs }: Context): Router 
       looks: await readLooks(gate, id),
       tags: (await listTags(gate, [id])).get(id) ?? [],
       photos: await listPhotos(gate, id),
+      isThinned: await isThinned(gate, id),
       goneAt: (await goneAt(gate, id))?.toISOString() ?? null,
     };
     res.json(answer);

@@ -155,6 +155,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
                 />
               </Suspense>
             )}
+            {record.isThinned && <Soft>{READINGS.thinned}</Soft>}
             {!isBlind && <Outcome record={record} printer={printer} />}
             <Files>
               <SaveAs of="record" id={record.id} name={draft.name} readings={() => readingsTable(record)} />

@@ -24,6 +24,7 @@ import { SupperGuests, SupperWhen } from './SupperGuests';
 import { Cooks } from './evening/Cooks';
 import { useEveningEdits } from './evening/editEvening';
 import { EveningPanel } from './evening/EveningPanel';
+import { eveningSvg } from './evening/eveningSvg';
 import { EveningPrint } from './evening/EveningPrint';
 import { Ways } from './evening/Ways';
 import { useSupperEats } from './useSupperEats';
@@ -161,7 +162,12 @@ function Supper({ row, list }: SupperProps) {
         <a href={`/api/suppers/${id}/evening`} download={`${supper.name}.json`}>
           {E.json}
         </a>
-        <SaveAs of="supper" id={id} name={supper.name} />
+        <SaveAs
+          {...{ of: 'supper', id, name: supper.name }}
+          {...(evening.data?.evening && {
+            drawing: () => eveningSvg(supper.name, evening.data!, evening.data!.evening!, printer),
+          })}
+        />
         <Button $look="quiet" onPress={() => window.print()}>
           <PrinterIcon size={18} aria-hidden />
           {E.print}

@@ -100,6 +100,7 @@ export const FILES = {
   json: 'For another Ember Fold kitchen, JSON',
   recipe: 'For other programs, recipe data',
   markdown: 'To read, Markdown',
+  drawing: 'The evening as a drawing, SVG',
   readings: 'Readings of the oil, CSV',
   failed: 'This could not be saved.',
   columns: {
@@ -119,6 +120,8 @@ export const READINGS = {
   title: 'Readings from a thermometer’s file',
   says: 'Choose the file that your thermometer wrote (CSV). Look whether the columns are right; nothing changes before you say yes.',
   choose: 'Choose a file',
+  thinned:
+    'This record is older than a year. Of its readings the mean, the lowest and the highest of each 10 s are kept.',
   none: 'No column of this file looks like times, or none like temperatures.',
   time: 'Times are in',
   temp: 'Temperatures are in',

@@ -15,6 +15,7 @@ import { learnt } from './014-learnt.js';
 import { tags } from './015-tags.js';
 import { photos } from './016-photos.js';
 import { imports } from './017-imports.js';
+import { thinned } from './018-thinned.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -38,4 +39,5 @@ export const MIGRATIONS: readonly Migration[] = [
   tags,
   photos,
   imports,
+  thinned,
 ];

@@ -3,6 +3,7 @@ import { FOLD_SHEETS as T } from '../../text/foldSheetPhrases';
 import { blankLengthM } from '@ember-fold/core';
 import { useRef, useState } from 'react';
 import { styled } from 'styled-components';
+import { fileName, saveFile } from '../../data/saveFile';
 import type { Line } from '../../data/useLine';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
@@ -41,12 +42,8 @@ export function TemplateSheet({ line, onClose }: { readonly line: Line; readonly
   const save = () => {
     const svg = box.current?.querySelector('svg');
     if (!svg) return;
-    const url = URL.createObjectURL(new Blob([new XMLSerializer().serializeToString(svg)], { type: 'image/svg+xml' }));
-    const link = document.createElement('a');
-    link.href = url;
-    link.download = `${draft.name}, ${PAGES[page]}.svg`;
-    link.click();
-    URL.revokeObjectURL(url);
+    const name = fileName(`${draft.name}, ${PAGES[page]}`, 'svg');
+    saveFile(name, 'image/svg+xml', new XMLSerializer().serializeToString(svg));
   };
   return (
     <Sheet title={T.templateTrueToSize} isOpen wide onClose={onClose}>

@@ -40,10 +40,12 @@ interface SaveAsProps {
   /** The same in words, where it is a recipe. */
   readonly recipe?: () => RecipeOut;
   readonly readings?: () => Table;
+  /** The same as a drawing. */
+  readonly drawing?: () => string;
 }
 
 /** Hands one thing to the cook as a file, in the format that is chosen. */
-export function SaveAs({ of, id, name, recipe, readings }: SaveAsProps) {
+export function SaveAs({ of, id, name, recipe, readings, drawing }: SaveAsProps) {
   const [ask] = exchangeApi.useLazyDocumentQuery();
   const [problem, setProblem] = useState<string | null>(null);
   const json = async () => {
@@ -54,6 +56,7 @@ export function SaveAs({ of, id, name, recipe, readings }: SaveAsProps) {
   };
   const save = (key: string | number) => {
     if (key === 'json') void json();
+    else if (key === 'drawing' && drawing) saveFile(fileName(name, 'svg'), 'image/svg+xml', drawing());
     else if (key === 'readings' && readings) saveFile(fileName(name, 'csv'), 'text/csv', csvText(readings()));
     else if (key === 'recipe' && recipe)
       saveFile(
@@ -76,6 +79,7 @@ export function SaveAs({ of, id, name, recipe, readings }: SaveAsProps) {
             <Item id="json">{T.json}</Item>
             {recipe && <Item id="recipe">{T.recipe}</Item>}
             {recipe && <Item id="markdown">{T.markdown}</Item>}
+            {drawing && <Item id="drawing">{T.drawing}</Item>}
             {readings && <Item id="readings">{T.readings}</Item>}
           </Menu>
         </List>
