@@ -120,4 +120,27 @@ test('one batch for people and for programs; a thermometer’s file put into a r
   await page.goto('/store/files');
   await page.getByRole('button', { name: /^Undo .*0 new, 1 replaced/ }).click();
   await expect.poll(async () => (await record()).readings).toEqual(was.readings);
+
+  // The evening as a drawing: well formed, also with a name that means something in it.
+  const [supper] = await read<{ id: string; version: number; supper: { name: string } }[]>('/suppers');
+  const odd = `Lantern <b>&"' Walk`;
+  await page.request.put(`/api/suppers/${supper!.id}`, {
+    data: { version: supper!.version, supper: { ...supper!.supper, name: odd } },
+  });
+  await page.goto(`/table/${supper!.id}`);
+  await expect(page.getByRole('heading', { name: odd })).toBeVisible();
+  await page.getByRole('button', { name: 'Save as a file' }).click();
+  const drawing = page.getByRole('menuitem', { name: 'The evening as a drawing, SVG' });
+  await expect(drawing).toBeVisible({ timeout: 20_000 });
+  const { text } = await saved(page, () => drawing.click());
+  const told = await page.evaluate((source) => {
+    const made = new DOMParser().parseFromString(source, 'image/svg+xml');
+    return {
+      title: made.querySelector('title')?.textContent,
+      bars: made.querySelectorAll('g > rect').length,
+      wrong: made.querySelectorAll('parsererror').length,
+    };
+  }, text);
+  expect(told).toMatchObject({ wrong: 0, title: expect.stringContaining(odd) });
+  expect(told.bars).toBeGreaterThan(20);
 });

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { spawn, spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -79,6 +79,21 @@ test('--no-demo starts empty, --fresh starts over', async ({ page }) => {
   const fresh = await startProduct('fresh', '--fresh', '--data', data);
   expect([await count(fresh, '/batches'), await count(fresh, '/ledger')]).toEqual([5, 14]);
   await fresh.stop();
+  rmSync(data, { recursive: true, force: true });
+});
+
+test('a start that cannot write down where it runs goes on all the same; half a note of another is none', async () => {
+  const data = folder();
+  // Nobody can write a file where a folder is.
+  mkdirSync(join(data, 'start.json'));
+  const odd = await startProduct('no-note', '--data', data);
+  expect(await count(odd, '/ledger')).toBe(14);
+  await odd.stop();
+  rmSync(join(data, 'start.json'), { recursive: true });
+  writeFileSync(join(data, 'start.json'), '{"pid": 1, "addr');
+  const again = await startProduct('no-note', '--data', data);
+  expect(again.state().address).toBe(`${again.address}/`);
+  await again.stop();
   rmSync(data, { recursive: true, force: true });
 });
 

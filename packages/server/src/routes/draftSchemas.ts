@@ -77,7 +77,7 @@ export const mark = Joi.string().valid(...TRAY_MARKS);
 /** Keys of what is kept by mark. */
 export const MARKS = new RegExp(`^[${TRAY_MARKS.join('')}]$`);
 const share = number(0, 1);
-export const tray = Joi.object<Tray>({
+const tray = Joi.object<Tray>({
   label: line(120).optional(),
   way: Joi.string().valid(...TRAY_WAYS),
   bake: Joi.object<BakeChoices>({

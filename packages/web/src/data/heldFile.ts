@@ -9,7 +9,7 @@ export interface HeldFile {
 }
 
 /** A longer file is a copy of the kitchen. */
-export const MOST_FILE = 48_000_000;
+const MOST_FILE = 48_000_000;
 
 let held: HeldFile | null = null;
 const listeners = new Set<() => void>();

@@ -17,9 +17,9 @@ const KIND: Readonly<Record<ItemKind, readonly [one: string, many: string]>> = {
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What a kind of thing is called; one that is not known by its own word. */
-export const kindName = (kind: string, n = 1): string => KIND[kind as ItemKind]?.[n === 1 ? 0 : 1] ?? kind;
+const kindName = (kind: string, n = 1): string => KIND[kind as ItemKind]?.[n === 1 ? 0 : 1] ?? kind;
 
-export const OF_NAME: Readonly<Record<DocumentOf, string>> = {
+const OF_NAME: Readonly<Record<DocumentOf, string>> = {
   kitchen: 'a whole kitchen',
   supper: 'a supper',
   batch: 'a batch',
