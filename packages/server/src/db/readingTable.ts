@@ -10,6 +10,11 @@ export async function listReadings(q: Queries, batchId: string, afterSeq = 0): P
   return rows.map((row) => ({ seq: row.seq, atS: row.at_s, probeC: row.probe_c }));
 }
 
+export async function countReadings(q: Queries): Promise<number> {
+  const [row] = await q.rows<{ n: number }>('SELECT COUNT(*) AS n FROM oil_reading');
+  return Number(row?.n ?? 0);
+}
+
 /** Others take the place of all readings of a batch; call inside a transaction. */
 export async function replaceReadings(q: Queries, batchId: string, readings: readonly StoredReading[]): Promise<void> {
   await q.change('DELETE FROM oil_reading WHERE batch_id = ?', [batchId]);

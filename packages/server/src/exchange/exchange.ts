@@ -27,6 +27,7 @@ import { gunzipSync, gzipSync } from 'node:zlib';
 import { BATCH_ITEMS, RECORD_ITEMS } from '../db/batchItems.js';
 import { batchesOfSupper, readBatch } from '../db/batchTable.js';
 import { type Gate, orBack, type Queries } from '../db/gate.js';
+import { countReadings } from '../db/readingTable.js';
 import { insertImport, lockImport, noteUndone } from '../db/importTable.js';
 import {
   FLOUR_ITEMS,
@@ -137,8 +138,13 @@ const NOT_THERE: Readonly<Record<DocumentOf, 'NO_BATCH' | 'NO_FORMULA' | 'NO_SUP
   ...{ kitchen: null, batch: 'NO_BATCH', record: 'NO_BATCH', formula: 'NO_FORMULA', supper: 'NO_SUPPER' },
 };
 
+/** More readings make a file that no kitchen takes in: a copy holds them. */
+const MOST_READINGS = 2_000_000;
+const TOO_MANY = 'This kitchen has too many readings for one file; make a copy of it instead.';
+
 /** A file of the whole kitchen, or of one thing with what it uses. */
 export async function documentOf(gate: Gate, of: DocumentOf, id: string, nowMs: number): Promise<KitchenDocument> {
+  if (of === 'kitchen' && (await countReadings(gate)) > MOST_READINGS) throw new ApiError('TOO_LARGE', TOO_MANY);
   // All at one moment.
   const found = await gate.transaction((q) => itemsOf(q, of, id));
   const unique = [...new Map(found.map((item) => [keyOf(item), item])).values()];
