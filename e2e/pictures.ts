@@ -63,6 +63,8 @@ try {
   const bench = `${product.address}/bench/${squash.id}`;
   for (const station of ['dough', 'filling', 'fold', 'fry', 'serve']) {
     await page.goto(`${bench}/${station}`);
+    await page.getByText(/^start \d\d/).waitFor();
+    if (station === 'serve') await page.getByRole('button', { name: 'Save as a file' }).waitFor();
     // The map comes from its worker; the chances of its point after it.
     if (station === 'fry') await page.getByText(/Of 100 pieces made by hand/).waitFor();
     await shoot(page, `bench-${station}`);
