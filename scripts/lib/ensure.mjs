@@ -57,11 +57,12 @@ export function findProgram(name) {
   return folders.map((folder) => join(folder, name)).find((path) => existsSync(path)) ?? null;
 }
 
-function install(packages) {
+/** @param patienceMs no longer than this is waited for a server that does not answer */
+function install(packages, patienceMs = 15 * 60_000) {
   say(`Installing ${packages.join(', ')}…`);
-  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-  run('apt-get', ['update', '-qq'], { env });
-  return run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...packages], { env });
+  const options = { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }, timeout: patienceMs };
+  run('apt-get', ['update', '-qq'], options);
+  return run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...packages], options);
 }
 
 /** Installs a Debian package when its program is missing. @returns path of the program */
@@ -92,7 +93,9 @@ export function ensureMariaDb() {
 export function ensureChromium() {
   const shell = 'chromium-headless-shell';
   const canInstall = process.getuid?.() === 0 && findProgram('apt-get');
-  if (findProgram(shell) || (canInstall && install([shell]).ok)) return findProgram(shell);
+  // Where another is there already, not much time is spent on it.
+  const patienceMs = findProgram('chromium') ? 90_000 : undefined;
+  if (findProgram(shell) || (canInstall && install([shell], patienceMs).ok)) return findProgram(shell);
   return ensureProgram('chromium', ['chromium'], 'run the tests once as root.');
 }
 
