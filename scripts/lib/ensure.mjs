@@ -95,8 +95,8 @@ export function ensureChromium() {
   const canInstall = process.getuid?.() === 0 && findProgram('apt-get');
   // Where another is there already, not much time is spent on it.
   const patienceMs = findProgram('chromium') ? 90_000 : undefined;
-  if (findProgram(shell) || (canInstall && install([shell], patienceMs).ok)) return findProgram(shell);
-  return ensureProgram('chromium', ['chromium'], 'run the tests once as root.');
+  if (!findProgram(shell) && canInstall) install([shell], patienceMs);
+  return findProgram(shell) ?? ensureProgram('chromium', ['chromium'], 'run the tests once as root.');
 }
 
 /** Makes a folder or says why not. */
