@@ -13,9 +13,9 @@ function filesOf(folder: string): string[] {
   });
 }
 
-/** The product's name, names of fonts and media, addresses, and what only a programmer reads. */
+/** The product's name, names of fonts and media, addresses, markup, and what only a programmer reads. */
 const NOT_WORDING =
-  /^Ember Fold$|Archivo|system-ui|^not all and|^\/|never opened|^warm up$|minmax\(|repeat\(|\brgb\(|^color-mix\(/;
+  /^Ember Fold$|Archivo|system-ui|^not all and|^\/|never opened|^warm up$|minmax\(|repeat\(|\brgb\(|^color-mix\(|^<\w+ /;
 
 /** Phrases of two words and more that a screen could show. */
 function phrasesIn(path: string): string[] {
