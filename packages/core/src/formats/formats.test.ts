@@ -114,6 +114,16 @@ test.each(LOGS)('a thermometer’s file is read by its own columns: %j', (text, 
   expect(found.readings.map(([s, c]) => [s, Number(c.toFixed(3))])).toEqual(readings);
 });
 
+test('the moment of the first reading, and whether the file says its zone', () => {
+  const first = (at: string) => {
+    const read = readingTable(`time,oil c\n${at},150\n${at.replace('18:', '19:')},151`);
+    const { firstMs, isLocal } = readingsOf(read, read.guess!);
+    return [firstMs, isLocal];
+  };
+  expect(first('2026-01-10 18:00:00')).toEqual([Date.UTC(2026, 0, 10, 18), true]);
+  expect(first('2026-01-10T18:00:00Z')).toEqual([Date.UTC(2026, 0, 10, 18), false]);
+});
+
 test('what we write of readings we read; whatever text comes in, what comes out is in order and finite', () => {
   const trace = fc
     .uniqueArray(fc.integer({ min: 0, max: 9e6 }), { minLength: 2, maxLength: 30 })

@@ -26,6 +26,8 @@ export interface ReadingsRead {
   readonly readings: readonly (readonly [atS: number, c: number])[];
   /** The moment of the first, ms since the epoch; `null`: the file says no day. */
   readonly firstMs: number | null;
+  /** The file says no zone: `firstMs` is what a clock of UTC would have shown. */
+  readonly isLocal: boolean;
   /** Lines that are no reading, from 1, the first hundred. */
   readonly refused: readonly number[];
   readonly refusedCount: number;
@@ -36,6 +38,7 @@ export const MOST_READINGS = 200_000;
 const CLOCK = /^(?:(\d{1,3}):)?(\d{1,2}):(\d{1,2}(?:[.,]\d+)?)$/;
 const MOMENT =
   /^(\d{4})[-/.](\d{1,2})[-/.](\d{1,2})[ T]+(\d{1,2}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?\s*(Z|[+-]\d\d:?\d\d)?$/i;
+const ZONE = /\d(?:Z|[+-]\d\d:?\d\d)$/i;
 /** Day first, where dots or the first number say so. */
 const DAY_FIRST = /^(\d{1,2})[./](\d{1,2})[./](\d{4})[ T]+(\d{1,2}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?$/;
 
@@ -168,5 +171,6 @@ export function readingsOf({ rows }: ReadingTable, { time, temp, timeKind, unit 
     readings.push([Math.round((atS - firstS) * 1000) / 1000, c]);
   });
   const firstMs = timeKind === 'moment' && firstS !== null ? Math.round(firstS * 1000) : null;
-  return { readings, firstMs, refused, refusedCount };
+  const isLocal = !rows.some((row) => ZONE.test((row[time] ?? '').trim()));
+  return { readings, firstMs, isLocal, refused, refusedCount };
 }

@@ -95,12 +95,13 @@ export class CopyKeeper {
     );
   }
 
-  async make(why: CopyWhy): Promise<CopyRow> {
+  /** @param needed a copy that is not forgotten now, however old it is */
+  async make(why: CopyWhy, needed = ''): Promise<CopyRow> {
     return await this.alone(async () => {
       const name = this.newName(why);
       await mkdir(this.given.folder, { recursive: true });
       await writeCopy(this.given.gate, join(this.given.folder, name), new Date(this.given.clockMs()));
-      await this.forget();
+      await this.forget(needed);
       return await this.rowOf(name);
     });
   }
@@ -143,7 +144,7 @@ export class CopyKeeper {
     const path = this.path(name);
     const { gate, databaseUrl, clockMs, onRestored } = this.given;
     await this.alone(async () => await readCopy(path));
-    const before = await this.make('restore');
+    const before = await this.make('restore', name);
     await this.alone(async () => await restoreCopy(gate, databaseUrl, path, clockMs()));
     onRestored();
     return { before: before.name };
@@ -180,8 +181,9 @@ export class CopyKeeper {
     return names.flatMap((name) => readCopyName(name) ?? []);
   }
 
-  private async forget(): Promise<void> {
-    for (const { name } of spentCopies(await this.named(), this.given.rule))
+  private async forget(needed = ''): Promise<void> {
+    const spent = spentCopies(await this.named(), this.given.rule);
+    for (const { name } of spent.filter((one) => one.name !== needed))
       await rm(join(this.given.folder, name), { force: true });
   }
 }

@@ -1,4 +1,4 @@
-import { type DocumentItem, itemText, type KitchenDocument, type PreviewedItem } from '@ember-fold/core';
+import { type DocumentItem, itemText, START_GATE, type KitchenDocument, type PreviewedItem } from '@ember-fold/core';
 import { anyKitchenItems } from '@ember-fold/core/testing/document';
 import Ajv from 'ajv/dist/2019';
 import formats from 'ajv-formats';
@@ -85,6 +85,24 @@ test('the schema in docs is the one that is served, and the demo kitchen and its
   expect(parts.length).toBeGreaterThan(30);
   for (const path of ['batch/none', `batch/${randomUUID()}`, 'secrets/x', `formula/${randomUUID()}`])
     expect((await app.call('GET', `/api/exchange/${path}`)).status).toBeGreaterThanOrEqual(400);
+});
+
+test('a record of a stove that was lit here, with its oil, what was learnt and own ingredients, stands by itself', async () => {
+  const [batch] = (await app.call('GET', '/api/batches')).body as { id: string }[];
+  const stove = `/api/batches/${batch!.id}/stove`;
+  expect((await app.call('POST', stove, { gate: START_GATE, probe: null, speed: 1 })).status).toBe(201);
+  const atStove = await preview(
+    app,
+    documentWith([(await whole(app.gate)).find(({ id }) => id === batch!.id)!], 'batch'),
+  );
+  expect(atStove.body.items[0].state).toBe('same');
+  expect((await app.call('POST', `${stove}/finish`, { left: 'bin' })).status).toBe(200);
+  const { body } = await app.call('GET', `/api/exchange/record/${batch!.id}`);
+  expect(Object.keys(body.items[0].kitchen)).toEqual(
+    expect.arrayContaining(['potOil', 'flours', 'learnt', 'ingredients']),
+  );
+  expect(unfit(body)).toEqual([]);
+  expect((await preview(empty, body)).body.items).toEqual([expect.objectContaining({ state: 'new' })]);
 });
 
 test('500 random kitchens: out, in to an empty one, out again is the same; the schema holds', async () => {

@@ -1,3 +1,4 @@
+// One file over 300 lines: what a file holds, what stands in its way, and the way back, each the mirror of the other.
 import {
   baseIngredientId,
   type BatchDraft,

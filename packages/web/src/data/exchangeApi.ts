@@ -17,9 +17,19 @@ export const exchangeApi = api.injectEndpoints({
       query: ({ of, id }) => ({ url: `/exchange/${of}/${id}` }),
       keepUnusedDataFor: 0,
     }),
-    /** The newest of the ledger, for a table. */
-    wholeLedger: build.query<Paged<LedgerEntry>, void>({
-      query: () => ({ url: '/ledger?most=1000' }),
+    /** All of the ledger, page after page, for a table. */
+    wholeLedger: build.query<LedgerEntry[], void>({
+      async queryFn(_none, _api, _options, ask) {
+        const found: LedgerEntry[] = [];
+        for (let next: string | null = ''; next !== null;) {
+          const { data, error } = await ask(`/ledger?most=1000${next === '' ? '' : `&after=${next}`}`);
+          if (error) return { error };
+          const page = data as Paged<LedgerEntry>;
+          found.push(...page.rows);
+          next = page.next;
+        }
+        return { data: found };
+      },
       keepUnusedDataFor: 0,
     }),
     imports: build.query<ImportRow[], void>({ query: () => '/exchange', providesTags: ['Imports'] }),

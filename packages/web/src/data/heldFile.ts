@@ -2,6 +2,8 @@ import { useSyncExternalStore } from 'react';
 
 /** A file that was dropped, pasted or chosen, until it is taken in or laid aside. */
 export interface HeldFile {
+  /** Of two files of one name and length each is looked at. */
+  readonly no: number;
   readonly name: string;
   /** `null`: it is too large to be read as a file. */
   readonly text: string | null;
@@ -14,8 +16,10 @@ const MOST_FILE = 48_000_000;
 let held: HeldFile | null = null;
 const listeners = new Set<() => void>();
 
-export function holdFile(file: HeldFile | null): void {
-  held = file;
+let last = 0;
+
+export function holdFile(file: Omit<HeldFile, 'no'> | null): void {
+  held = file && { no: (last += 1), ...file };
   listeners.forEach((listener) => listener());
 }
 

@@ -49,7 +49,10 @@ export function ReadingsFile({ record, printer, onClose }: ReadingsFileProps) {
     const table = readingTable(await file.text());
     setNone(table.guess === null);
     if (!table.guess) return setChosen(null);
-    const { firstMs } = readingsOf(table, table.guess);
+    const { firstMs: saidMs, isLocal } = readingsOf(table, table.guess);
+    // A file that says no zone means the clock on the wall.
+    const zoneMs = saidMs === null || !isLocal ? 0 : new Date(saidMs).getTimezoneOffset() * 60_000;
+    const firstMs = saidMs === null ? null : saidMs + zoneMs;
     const litMs = Date.parse(record.startedAt);
     // A file that says the day says where it belongs, if it is this evening's.
     const isNear = firstMs !== null && Math.abs(firstMs - litMs) < 12 * 3_600_000;

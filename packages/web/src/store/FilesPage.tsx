@@ -81,7 +81,7 @@ export function FilesPage() {
             <Soft as="span">{T.drop}</Soft>
           </Zone>
         </Panel>
-        {held && <ImportPreview key={`${held.name} ${held.bytes}`} file={held} />}
+        {held && <ImportPreview key={held.no} file={held} />}
         <LastImports />
       </div>
     </Two>
@@ -135,7 +135,7 @@ function Out() {
       () =>
         save(
           () => askLedger(),
-          ({ rows }) => csv('ledger', ledgerTable(rows)),
+          (rows) => csv('ledger', ledgerTable(rows)),
         ),
     ],
   ];

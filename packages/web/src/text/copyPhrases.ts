@@ -32,7 +32,7 @@ const TOLD: readonly (readonly [table: string, one: string, many: string])[] = [
 export const COPIES = {
   title: 'Copies',
   what: 'the copies',
-  says: 'A whole copy of the kitchen is made each night while Ember Fold runs, and before a newer version changes anything. The last seven nights and four weeks are kept. Put one on another disk from time to time.',
+  says: 'A whole copy of the kitchen is made each night while Ember Fold runs, and before a newer version changes anything. The last nights and weeks are kept. Put one on another disk from time to time.',
   none: 'No copy is made yet',
   noneSays: 'The first is made tonight. Make one now if you like.',
   make: 'Make a copy now',
