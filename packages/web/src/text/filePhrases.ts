@@ -148,6 +148,7 @@ export const RECIPE = {
   fry: (temp: string, minutes: string | null, core: string) =>
     `Fry at ${temp}${minutes === null ? '' : ` for ${minutes}`}, until golden and the middle of the filling has ${core}.`,
   bake: (temp: string, core: string) => `Bake at ${temp}, until golden and the middle of the filling has ${core}.`,
+  laidBy: { freeze: 'Freeze the pieces on a tray.', chill: 'Keep the pieces covered in the fridge.' },
   line: (amount: string, name: string) => `${amount} ${name}`,
   caution: 'Keep pieces at room temperature no longer than 2 h in all. Local food rules come first.',
   oil: 'Never leave hot oil. Keep a lid that fits the pot beside it; water never goes on burning oil.',

@@ -35,7 +35,9 @@ export function recipeOfBatch(batch: BatchDraft, kitchen: Kitchen, printer: Prin
       const { piece } = planCold(tray, kitchen).fold;
       return piece ? [T.fold(stepText(tray, piece, printer))] : [];
     }),
-    ...trays.map(({ way, bake, fry, filling }) => {
+    ...trays.flatMap(({ way = 'fry', bake, fry, filling }) => {
+      if (way === 'plain') return [];
+      if (way === 'freeze' || way === 'chill') return [T.laidBy[way]];
       const core = printer.temp(filling.coreTargetC);
       if (way === 'bake' && bake) return T.bake(printer.temp(bake.ovenC), core);
       return T.fry(printer.temp(fry.oilC), fry.minutesS === null ? null : printer.time(fry.minutesS), core);
