@@ -66,7 +66,7 @@ test('a supper of one’s own: guests, two times, batches that go with theirs; w
   await ropes.getByRole('button', { name: /On the table/ }).click();
   await page.getByRole('option').last().click();
   const second = async () => (await supperNamed('Feast of lamps'))!.supper.servings[1]!;
-  await expect.poll(async () => (await batch(leeks)).draft.eatAt).toBe((await second()).at);
+  await expect(async () => expect((await batch(leeks)).draft.eatAt).toBe((await second()).at)).toPass();
   const before = (await second()).at;
   await page.getByRole('spinbutton', { name: /hour.* On the table, 2/ }).press('ArrowUp');
   await expect.poll(async () => Date.parse((await batch(leeks)).draft.eatAt)).toBe(Date.parse(before) + 3_600_000);

@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { gzipSync } from 'node:zlib';
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { giveUp, ROOT, say } from './lib/ensure.mjs';
 
 /** Newest change below a folder, ms. */
@@ -56,11 +56,14 @@ function buildWeb() {
   packAssets(join(ROOT, 'packages/web/dist/assets'));
 }
 
-/** What pages are made of is packed once, not each time it is asked for. */
+/** What pages are made of is packed once, not each time it is asked for; brotli for the browsers that take it. */
 function packAssets(folder) {
+  const params = { [constants.BROTLI_PARAM_QUALITY]: 10 };
   for (const name of readdirSync(folder)) {
     if (!/\.(?:js|css)$/.test(name)) continue;
-    writeFileSync(join(folder, `${name}.gz`), gzipSync(readFileSync(join(folder, name)), { level: 9 }));
+    const bytes = readFileSync(join(folder, name));
+    writeFileSync(join(folder, `${name}.gz`), gzipSync(bytes, { level: 9 }));
+    writeFileSync(join(folder, `${name}.br`), brotliCompressSync(bytes, { params }));
   }
 }
 

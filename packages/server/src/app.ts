@@ -143,7 +143,14 @@ export function createApp({ log, webDir, planPart, planEvening, observe, ...give
   app.use('/api', api);
 
   if (webDir) {
-    app.use('/assets', packed(join(webDir, 'assets'), { serveStatic: { immutable: true, maxAge: '1y' } }));
+    app.use(
+      '/assets',
+      packed(join(webDir, 'assets'), {
+        enableBrotli: true,
+        orderPreference: ['br'],
+        serveStatic: { immutable: true, maxAge: '1y' },
+      }),
+    );
     // A page of an older build asks for parts that are gone: it is told so, and not handed the front page.
     app.use('/assets', () => {
       throw new ApiError('NOT_FOUND');
