@@ -450,6 +450,14 @@ export type { SupperEvening, SupperWays } from './wire/supperWire.js';
 export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, SupperRow } from './wire/batchWire.js';
 export { THIN_STRETCH_S, thinReadings } from './fire/thinReadings.js';
 export type { CopyRow, CopySheet } from './wire/copyWire.js';
+export {
+  type HomeEntry,
+  type HomeNetwork,
+  type HomeNow,
+  PASSPHRASE_LEAST,
+  type PairedDevice,
+  type Pairing,
+} from './wire/homeWire.js';
 export type { ImportPreview, ImportRow, ImportUndone, ItemRef, PreviewedItem } from './wire/exchangeWire.js';
 export type { LitStove, StartStoveAsk, StoredAct, StoredReading, Stove, TakenReadings } from './wire/stoveWire.js';
 export type { StoredCookAct, Timer } from './wire/cookWire.js';

@@ -10,6 +10,7 @@ import { readConfig } from './config.js';
 import { openGate } from './db/gate.js';
 import { DeviceHub } from './devices/deviceHub.js';
 import { DiskGuard } from './services/diskGuard.js';
+import { HomeDoor } from './home/homeDoor.js';
 import { LiveHub } from './live/liveHub.js';
 import { StoveHub } from './devices/stoveHub.js';
 import { toApiError } from './errors.js';
@@ -83,6 +84,7 @@ it('says that the records are out of reach when the database is', async () => {
     simulated,
     live: new LiveHub(),
     disk: new DiskGuard(null, new LiveHub()),
+    door: new HomeDoor(gate, Date.now, null),
     clockMs: Date.now,
     planPart: () => Promise.reject(new Error('Nothing is planned here.')),
     planEvening: async () => null,
@@ -120,6 +122,7 @@ it('reads its settings once, and says what is wrong with them', () => {
     webDir: null,
     logLevel: 'warn',
     data: null,
+    home: null,
     copies: '/c',
     copyRule: { daily: 7, weekly: 4 },
   });

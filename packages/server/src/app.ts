@@ -8,6 +8,7 @@ import type { Logger } from 'pino';
 import { ApiError, toApiError } from './errors.js';
 import { BatchParts } from './services/batchParts.js';
 import { Lessons, type Observe } from './services/lessons.js';
+import { isFromHome } from './home/homeDoor.js';
 import type { PlanEvening, PlanPart } from './services/planThread.js';
 import { SupperEvenings } from './services/supperEvenings.js';
 import { kitchenFor } from './routes/kitchenNow.js';
@@ -16,6 +17,7 @@ import type { Context } from './routes/context.js';
 import { copyRoutes, takeCopyRoute } from './routes/copies.js';
 import { cookRoutes } from './routes/cook.js';
 import { deviceRoutes, readingRoute } from './routes/devices.js';
+import { homeRoutes } from './routes/home.js';
 import { exchangeRoutes } from './routes/exchange.js';
 import { flourRoutes } from './routes/flours.js';
 import { learntRoutes } from './routes/learnt.js';
@@ -46,6 +48,7 @@ const LOCAL_HOST = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/i;
 
 /** Pages of other sites must not reach this server through a name that points at it. */
 function onlyLocal(req: Request, _res: Response, next: NextFunction): void {
+  if (isFromHome(req)) return next();
   const { host, origin } = req.headers;
   if (!host || !LOCAL_HOST.test(host)) throw new ApiError('BAD_HOST');
   if (origin && !LOCAL_HOST.test(origin.replace(/^https?:\/\//, ''))) throw new ApiError('BAD_HOST');
@@ -99,11 +102,11 @@ export function createApp({ log, webDir, planPart, planEvening, observe, ...give
       strictTransportSecurity: false,
     }),
   );
-  app.use(onlyLocal);
+  app.use(onlyLocal, context.door.hosts);
   app.use(compression());
 
   const api = express.Router();
-  api.use(roomFor(context));
+  api.use(context.door.devices, roomFor(context));
   // Devices speak lines, not JSON; and often, so what a browser may cache is said before.
   api.post('/devices/readings', express.text({ limit: '256kb', type: 'text/plain' }), readingRoute(context));
   // A whole kitchen is handed in as its packed file.
@@ -137,6 +140,7 @@ export function createApp({ log, webDir, planPart, planEvening, observe, ...give
   api.use('/store', storeRoutes(context));
   api.use('/devices', deviceRoutes(context));
   api.use('/copies', copyRoutes(context));
+  api.use('/home', homeRoutes(context));
   api.use(() => {
     throw new ApiError('NOT_FOUND');
   });

@@ -1,4 +1,4 @@
-import { resolve } from 'node:path';
+import { join, resolve } from 'node:path';
 import { type CopyRule, USUAL_RULE } from './copies/keepCopies.js';
 
 /** Everything the environment may say; read once. */
@@ -14,6 +14,8 @@ export interface Config {
   /** The folder of whole copies, and how many nights are kept. */
   readonly copies: string;
   readonly copyRule: CopyRule;
+  /** The home network: its port, names beside the usual ones, where the certificate is kept; `null`: loopback alone. */
+  readonly home: { readonly port: number; readonly names: readonly string[]; readonly folder: string } | null;
 }
 
 function wholeNumber(name: string, env: NodeJS.ProcessEnv, usual: number): number {
@@ -23,15 +25,30 @@ function wholeNumber(name: string, env: NodeJS.ProcessEnv, usual: number): numbe
   return value;
 }
 
+function portOf(name: string, env: NodeJS.ProcessEnv, usual: number): number {
+  const port = Number(env[name] ?? usual);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new Error(`${name} must be a whole number up to 65535.`);
+  return port;
+}
+
+function homeOf(env: NodeJS.ProcessEnv): Config['home'] {
+  if (env['EMBER_LAN'] !== '1') return null;
+  const names = (env['EMBER_LAN_NAMES'] ?? '').split(',').filter((name) => name !== '');
+  return {
+    port: portOf('EMBER_LAN_PORT', env, 4643),
+    names,
+    folder: join(env['EMBER_DATA'] ?? '.data', 'home-network'),
+  };
+}
+
 /** @throws Error with one sentence when something is missing or wrong */
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const databaseUrl = env['DATABASE_URL'];
   if (!databaseUrl) throw new Error('DATABASE_URL is not set; npm start sets it by itself.');
-  const port = Number(env['PORT'] ?? 4600);
-  if (!Number.isInteger(port) || port < 0 || port > 65535) throw new Error('PORT must be a whole number up to 65535.');
   return {
     databaseUrl,
-    port,
+    port: portOf('PORT', env, 4600),
     demo: env['EMBER_DEMO'] === '1',
     webDir: env['EMBER_WEB_DIR'] ?? null,
     logLevel: env['EMBER_LOG'] ?? 'warn',
@@ -41,5 +58,6 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
       daily: wholeNumber('EMBER_COPIES_DAILY', env, USUAL_RULE.daily),
       weekly: wholeNumber('EMBER_COPIES_WEEKLY', env, USUAL_RULE.weekly),
     },
+    home: homeOf(env),
   };
 }

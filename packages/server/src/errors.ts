@@ -59,6 +59,19 @@ const ERRORS = {
     status: 503,
     message: 'The disk is full: nothing new is taken until there is room. What is saved is safe.',
   },
+  NOT_PAIRED: { status: 401, message: 'This device is not in this kitchen yet.' },
+  WRONG_CODE: {
+    status: 403,
+    message: 'This code is not right, was used already, or its two minutes are over; ask for a new one.',
+  },
+  WRONG_PASSPHRASE: { status: 403, message: 'This is not the passphrase, or this kitchen has none.' },
+  MANY_TRIES: { status: 429, message: 'Too many wrong tries; wait ten minutes.' },
+  ONLY_HERE: { status: 403, message: 'This is changed on the machine Ember Fold runs on.' },
+  IS_HERE: { status: 409, message: 'This machine runs the kitchen; it needs no code.' },
+  NOT_ON_NETWORK: {
+    status: 409,
+    message: 'This kitchen is not open to the home network; start it with: npm start -- --lan',
+  },
   NO_DATABASE: { status: 503, message: 'The records cannot be reached just now; nothing was lost, try again.' },
   INTERNAL: { status: 500, message: 'Something went wrong here; it has been written to the log.' },
 } as const;

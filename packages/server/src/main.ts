@@ -1,4 +1,6 @@
-import type { Server } from 'node:http';
+import { createServer, type Server } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
+import type { AddressInfo } from 'node:net';
 import { extname } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
@@ -13,6 +15,8 @@ import { DeviceHub } from './devices/deviceHub.js';
 import { LiveHub } from './live/liveHub.js';
 import { steadyClock } from './live/steadyClock.js';
 import { StoveHub } from './devices/stoveHub.js';
+import { HomeDoor } from './home/homeDoor.js';
+import { homeServer } from './home/homeServer.js';
 import { Lessons } from './services/lessons.js';
 import { DiskGuard } from './services/diskGuard.js';
 import { PlanThread } from './services/planThread.js';
@@ -34,11 +38,12 @@ function giveUp(message: string): never {
   process.exit(1);
 }
 
-function listen(server: { listen: (port: number, host: string) => Server }, port: number): Promise<Server> {
+/** @returns the port */
+function listen(server: Server, port: number, host?: string): Promise<number> {
   return new Promise((resolve, reject) => {
-    const listening = server.listen(port, '127.0.0.1');
-    listening.once('listening', () => resolve(listening));
-    listening.once('error', reject);
+    server.listen(port, host);
+    server.once('listening', () => resolve((server.address() as AddressInfo).port));
+    server.once('error', reject);
   });
 }
 
@@ -61,6 +66,8 @@ async function main(): Promise<void> {
   await stoves.resumeAll(gate);
   const disk = new DiskGuard(config.data, live);
   await disk.start();
+  const home = config.home && (await homeServer(config.home, clockMs()));
+  const door = new HomeDoor(gate, clockMs, home);
   const devices = new DeviceHub();
   let port = config.port;
   const script = fileURLToPath(new URL('./simulated/main.js', import.meta.url));
@@ -81,16 +88,18 @@ async function main(): Promise<void> {
     live,
     copies,
     disk,
+    door,
     clockMs,
     ...plans,
     log,
     webDir: config.webDir,
   });
-  const server = await listen(app, config.port);
-  const address = server.address();
-  if (typeof address === 'object' && address) port = address.port;
+  const server = createServer(app);
+  port = await listen(server, config.port, '127.0.0.1');
+  const atHome = home && createSecureServer(home.tls, app);
+  if (atHome) home.opened(await listen(atHome, config.home!.port));
   simulated.connect();
-  process.send?.({ ready: true, port });
+  process.send?.({ ready: true, port, home: door.network(false) });
   const lessons = new Lessons({ gate, clockMs, log, live, observe: evenings.observe });
   await forgetGone(gate, new Date(clockMs() - GONE_MS));
   void lessons.catchUp().catch((cause: unknown) => log.error({ cause }, 'Records could not be learnt from.'));
@@ -103,8 +112,11 @@ async function main(): Promise<void> {
     closing = true;
     simulated.close();
     disk.close();
-    server.closeAllConnections();
-    server.close();
+    door.close();
+    for (const one of [server, ...(atHome ? [atHome] : [])]) {
+      one.closeAllConnections();
+      one.close();
+    }
     await Promise.all([batches.close(), evenings.close(), copies.close()]);
     await gate.close().catch(() => undefined);
     process.exit(code);
@@ -117,7 +129,8 @@ async function main(): Promise<void> {
 
 main().catch((cause: unknown) => {
   const { code, message } = (cause ?? {}) as { code?: string; message?: string };
-  if (code === 'EADDRINUSE') giveUp('The port is already taken; start with --port and another number.');
+  if (code === 'EADDRINUSE')
+    giveUp('The port is already taken; start with --port, or --lan-port for the home network, and another number.');
   if (code === 'ECONNREFUSED') giveUp('The database does not answer; check DATABASE_URL or start again.');
   if (code === 'ER_ACCESS_DENIED_ERROR') giveUp('The database refused the user or password in DATABASE_URL.');
   if (code === 'ER_BAD_DB_ERROR') giveUp('The database named in DATABASE_URL does not exist; create it first.');

@@ -14,7 +14,8 @@ export type RecordKind =
   | 'ledger'
   | 'devices'
   | 'put-by'
-  | 'suppers';
+  | 'suppers'
+  | 'home';
 
 /** What a scale shows. kg. */
 export interface ScaleFigure {

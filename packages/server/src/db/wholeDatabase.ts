@@ -21,12 +21,16 @@ async function all(rows: AsyncIterable<readonly (string | null)[]>): Promise<(re
   return found;
 }
 
-/** Tables of the kitchen and their columns, beside the list of migrations. */
+/** Tables that are no part of the kitchen: in no copy, and not touched when one takes over. */
+const NOT_KITCHEN = ['schema_version', 'home_device', 'home_pairing', 'home_passphrase'];
+const LISTED = NOT_KITCHEN.map((name) => `'${name}'`).join(', ');
+
+/** Tables of the kitchen and their columns. */
 export async function tablesOf(rowsOf: RowsOf): Promise<WholeTable[]> {
   const columns = await all(
     rowsOf(`SELECT c.TABLE_NAME, c.COLUMN_NAME, c.DATA_TYPE LIKE '%blob' OR c.DATA_TYPE LIKE '%binary'
       FROM information_schema.COLUMNS c JOIN information_schema.TABLES t USING (TABLE_SCHEMA, TABLE_NAME)
-      WHERE c.TABLE_SCHEMA = DATABASE() AND t.TABLE_TYPE = 'BASE TABLE' AND c.TABLE_NAME <> 'schema_version'
+      WHERE c.TABLE_SCHEMA = DATABASE() AND t.TABLE_TYPE = 'BASE TABLE' AND c.TABLE_NAME NOT IN (${LISTED})
       ORDER BY c.TABLE_NAME, c.ORDINAL_POSITION`),
   );
   const found: WholeTable[] = [];
@@ -89,7 +93,7 @@ export async function takeOver(gate: Gate, tried: string): Promise<void> {
     await q.change('SET SESSION foreign_key_checks = 0');
     try {
       for (const [table, columns] of await columnsOf(q)) {
-        if (table === 'schema_version') continue;
+        if (NOT_KITCHEN.includes(table)) continue;
         const names = [...columns].map(quoted).join(', ');
         await q.change(`DELETE FROM ${quoted(table)}`);
         await q.change(

@@ -1,5 +1,6 @@
 import type { Gate } from '../db/gate.js';
 import type { DeviceHub } from '../devices/deviceHub.js';
+import type { HomeDoor } from '../home/homeDoor.js';
 import type { LiveHub } from '../live/liveHub.js';
 import type { StoveHub } from '../devices/stoveHub.js';
 import type { BatchParts } from '../services/batchParts.js';
@@ -22,5 +23,7 @@ export interface Context {
   readonly lessons: Lessons;
   readonly copies: CopyKeeper;
   readonly disk: DiskGuard;
+  /** Who comes in over the home network. */
+  readonly door: HomeDoor;
   readonly clockMs: () => number;
 }

@@ -6,6 +6,7 @@ import {
   LEARNT_KINDS,
   LOOKS,
   type OilAct,
+  PASSPHRASE_LEAST,
   RANGES,
   RING_KINDS,
   SCALE_MOST_KG,
@@ -271,6 +272,15 @@ export const deviceId = Joi.string()
   .required();
 
 export const SCHEMAS = {
+  homeEntry: Joi.object({
+    name: line(60),
+    secret: Joi.string().pattern(/^[\w-]{24}$/, 'secret'),
+    digits: Joi.string().pattern(/^\d{6}$/, 'six digits'),
+    passphrase: Joi.string().min(1).max(200),
+  })
+    .xor('secret', 'digits', 'passphrase')
+    .required(),
+  passphrase: Joi.object({ passphrase: Joi.string().min(PASSPHRASE_LEAST).max(200).allow(null).required() }).required(),
   id: Joi.object({ id: uuid }),
   newBatch: Joi.object({ id: uuid, draft }).required(),
   starter: Joi.object({

@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
+import { createServer } from 'node:https';
 import { join } from 'node:path';
 import { pino } from 'pino';
 import { createApp } from '../app.js';
@@ -12,6 +13,8 @@ import { latestMoment } from '../db/stoveTable.js';
 import { CopyKeeper } from '../copies/copyKeeper.js';
 import { USUAL_RULE } from '../copies/keepCopies.js';
 import { DeviceHub } from '../devices/deviceHub.js';
+import { HomeDoor } from '../home/homeDoor.js';
+import { homeServer } from '../home/homeServer.js';
 import { LiveHub } from '../live/liveHub.js';
 import { StoveHub } from '../devices/stoveHub.js';
 import { SimulatedScale } from '../simulated/simulatedScale.js';
@@ -30,6 +33,8 @@ export interface Answer {
 /** The whole server on a database of its own, with a clock the test moves. */
 export interface TestApp {
   readonly url: string;
+  /** HTTPS on 127.0.0.2, where the home network is served. */
+  readonly homePort: number;
   readonly databaseUrl: string;
   readonly gate: Gate;
   readonly clock: { ms: number };
@@ -68,7 +73,8 @@ export async function openDatabase(): Promise<{ url: string; gate: Gate; drop: (
   return { url, gate, drop };
 }
 
-export async function openApp(webDir: string | null = null): Promise<TestApp> {
+/** @param names serves the home network too, under these names */
+export async function openApp(webDir: string | null = null, names: readonly string[] | null = null): Promise<TestApp> {
   const database = await openDatabase();
   const { gate } = database;
   await migrate(gate);
@@ -79,6 +85,8 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
     ...{ gate, log, folder, databaseUrl: database.url, rule: USUAL_RULE, clockMs: () => clock.ms },
     onRestored: () => (restored.times += 1),
   });
+  const home = names && (await homeServer({ names, folder: join(folder, 'home-network') }, clock.ms));
+  let homePort = 0;
   const start = async (port: number) => {
     // As main does: a clock set back over a restart goes on from the latest record.
     const behindMs = Math.max(0, ((await latestMoment(gate)) ?? 0) - clock.ms);
@@ -102,6 +110,7 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
     const planEvening: PlanEvening = async (evening) => supperEvening(evening);
     const observe: Observe = async (happened) => observationsOf(happened);
     const plans = { planPart, planEvening, observe };
+    const door = new HomeDoor(gate, clockMs, home);
     const app = createApp({
       gate,
       stoves,
@@ -112,18 +121,25 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
       disk: new DiskGuard(null, live),
       clockMs,
       ...plans,
+      door,
       log,
       webDir,
     });
     const server = await new Promise<ReturnType<typeof app.listen>>((resolve) => {
       const made = app.listen(port, '127.0.0.1', () => resolve(made));
     });
+    const secure = home && createServer(home.tls, app);
+    if (secure) {
+      await new Promise<void>((resolve) => secure.listen(homePort, '127.0.0.2', resolve));
+      homePort = (secure.address() as AddressInfo).port;
+      home.opened(homePort);
+    }
     const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
     const { token } = simulated;
     const quiet = () => undefined;
     const scale = new SimulatedScale({ url, token, log: quiet });
     const simulatedStoves = new SimulatedStoves({ url, token, log: quiet, clockMs });
-    return { stoves, scale, simulatedStoves, server, live };
+    return { stoves, scale, simulatedStoves, server, secure, door, live };
   };
   let running = await start(0);
   const { port } = running.server.address() as AddressInfo;
@@ -132,10 +148,14 @@ export async function openApp(webDir: string | null = null): Promise<TestApp> {
     running.scale.close();
     running.server.closeAllConnections();
     await new Promise((resolve) => running.server.close(resolve));
+    running.door.close();
+    running.secure?.closeAllConnections();
+    await new Promise((resolve) => (running.secure ? running.secure.close(resolve) : resolve(null)));
   };
   const url = `http://127.0.0.1:${port}`;
   const app: TestApp = {
     url,
+    homePort,
     databaseUrl: database.url,
     gate,
     clock,

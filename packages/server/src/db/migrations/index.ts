@@ -16,6 +16,7 @@ import { tags } from './015-tags.js';
 import { photos } from './016-photos.js';
 import { imports } from './017-imports.js';
 import { thinned } from './018-thinned.js';
+import { home } from './019-home.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -40,4 +41,5 @@ export const MIGRATIONS: readonly Migration[] = [
   photos,
   imports,
   thinned,
+  home,
 ];

@@ -1,0 +1,247 @@
+import type { HomeNow, Pairing } from '@ember-fold/core';
+import { randomUUID, X509Certificate } from 'node:crypto';
+import { request, type RequestOptions } from 'node:https';
+import { mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { readCopy } from '../copies/copyFile.js';
+import { certificateFor } from '../home/certificate.js';
+import { openApp, type TestApp } from '../test/openApp.js';
+
+const NAME = 'kitchen.test';
+let app: TestApp;
+let host: string;
+beforeEach(async () => {
+  app = await openApp(null, [NAME]);
+  host = `${NAME}:${app.homePort}`;
+});
+afterEach(() => app.close());
+
+interface Said {
+  readonly status: number;
+  readonly body: { code?: string } & Partial<HomeNow>;
+  readonly cookie: string;
+}
+
+/** A request of a browser on the home network; headers that are `null` are left out. */
+function ask(method: string, path: string, body?: unknown, headers: Record<string, string | null> = {}): Promise<Said> {
+  const given: Record<string, string | null> = {
+    host,
+    ...(method === 'GET' ? {} : { origin: `https://${host}`, 'content-type': 'application/json' }),
+    ...headers,
+  };
+  const sent = Object.fromEntries(Object.entries(given).filter(([, value]) => value !== null)) as Record<
+    string,
+    string
+  >;
+  const options: RequestOptions = { host: '127.0.0.2', port: app.homePort, method, path, headers: sent };
+  return new Promise((resolve, reject) => {
+    const going = request({ ...options, rejectUnauthorized: false, agent: false }, (answer) => {
+      let text = '';
+      answer.on('data', (chunk) => (text += chunk));
+      answer.on('error', reject);
+      answer.on('end', () => {
+        const isJson = answer.headers['content-type']?.includes('json');
+        const cookie = answer.headers['set-cookie']?.[0] ?? '';
+        resolve({ status: answer.statusCode!, body: isJson ? JSON.parse(text) : {}, cookie });
+      });
+    });
+    going.on('error', reject);
+    going.end(body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body));
+  });
+}
+
+const pairing = async (): Promise<Pairing> => (await app.call('POST', '/api/home/pairings', {})).body as Pairing;
+const secretOf = ({ link }: Pairing): string => link.split('#')[1]!;
+const enter = (of: object, headers = {}) => ask('POST', '/api/home/enter', { name: 'Phone', ...of }, headers);
+const at = (cookie: string) => ({ cookie: cookie.split(';')[0]! });
+
+async function paired(): Promise<{ cookie: string }> {
+  const { status, cookie } = await enter({ secret: secretOf(await pairing()) });
+  expect(status).toBe(204);
+  return at(cookie);
+}
+
+test('a device comes in by picture, digits or passphrase; its cookie opens the kitchen until it is forgotten', async () => {
+  expect(await ask('GET', '/api/batches')).toMatchObject({ status: 401, body: { code: 'NOT_PAIRED' } });
+  const first = await pairing();
+  expect(first.link).toMatch(new RegExp(`^https://${host.replace('.', '\\.')}/enter#[\\w-]{24}$`));
+  const byPicture = await enter({ secret: secretOf(first) });
+  expect(byPicture.cookie).toMatch(
+    /^__Host-ember=[\w-]{43}; Max-Age=\d+; Path=\/; Expires=.*; HttpOnly; Secure; SameSite=Strict$/,
+  );
+  const byDigits = await enter({ digits: (await pairing()).digits, name: 'Tablet' });
+  expect((await enter({ passphrase: 'half-moons at dusk' })).body.code).toBe('WRONG_PASSPHRASE');
+  expect((await app.call('PUT', '/api/home/passphrase', { passphrase: 'too short' })).status).toBe(400);
+  expect((await app.call('PUT', '/api/home/passphrase', { passphrase: 'half-moons at dusk' })).status).toBe(204);
+  const byWord = await enter({ passphrase: 'half-moons at dusk', name: 'Computer' });
+  const { body: now } = (await ask('GET', '/api/home', undefined, at(byWord.cookie))) as { body: HomeNow };
+  expect(now).toMatchObject({ isHere: false, network: { hasPassphrase: true } });
+  expect(now.network!.addresses[0]).toBe(`https://${host}/`);
+  expect(now.devices.map(({ name, how, isThis }) => [name, how, isThis]).sort()).toEqual([
+    ['Computer', 'passphrase', true],
+    ['Phone', 'picture', false],
+    ['Tablet', 'digits', false],
+  ]);
+  const phone = now.devices.find(({ name }) => name === 'Phone')!;
+  expect((await ask('GET', '/api/batches', undefined, at(byPicture.cookie))).status).toBe(200);
+  // Its stream ends with it, at once.
+  const stream = ask('GET', '/api/live', undefined, at(byPicture.cookie)).catch(() => 'ended');
+  await new Promise((resolve) => setTimeout(resolve, 200));
+  expect((await ask('DELETE', `/api/home/devices/${phone.id}`, undefined, at(byDigits.cookie))).status).toBe(204);
+  expect(await stream).toBe('ended');
+  expect((await ask('GET', '/api/batches', undefined, at(byPicture.cookie))).body.code).toBe('NOT_PAIRED');
+  expect((await ask('GET', '/api/batches', undefined, at(byDigits.cookie))).status).toBe(200);
+});
+
+test('nobody else comes in: foreign pages, other names, replay, guesses, old cookies', async () => {
+  const cookie = await paired();
+  const id = randomUUID();
+  const body = {
+    id,
+    name: 'x',
+    form: 'half-moon',
+    starterId: 'squash-sage',
+    pieces: 12,
+    eatAt: '2026-03-07T18:30:00Z',
+  };
+  const write = (headers: Record<string, string | null>) =>
+    ask('POST', '/api/batches/starter', body, { ...cookie, ...headers });
+  const refused: [string, Promise<Said>, number][] = [
+    ['a form of another site', write({ origin: 'https://evil.test', 'content-type': 'text/plain' }), 403],
+    ['a script of another site', write({ origin: 'https://evil.test' }), 403],
+    ['the same name on another port', write({ origin: `https://${NAME}:1` }), 403],
+    ['the same name without encryption', write({ origin: `http://${host}` }), 403],
+    ['a page without an origin', write({ origin: 'null' }), 403],
+    ['a write that does not say where it comes from', write({ origin: null }), 403],
+    [
+      'a picture on a page of another site',
+      ask('GET', '/api/batches', undefined, { ...cookie, 'sec-fetch-site': 'cross-site' }),
+      403,
+    ],
+    [
+      'a name that was pointed here',
+      ask('GET', '/api/batches', undefined, { ...cookie, host: `evil.test:${app.homePort}` }),
+      403,
+    ],
+    ['loopback by name', ask('GET', '/api/batches', undefined, { host: `localhost:${app.homePort}` }), 403],
+    ['the name with another port', ask('GET', '/api/batches', undefined, { ...cookie, host: `${NAME}:1` }), 403],
+    ['no name', ask('GET', '/api/batches', undefined, { ...cookie, host: '' }), 403],
+    ['a made up cookie', ask('GET', '/api/batches', undefined, { cookie: `__Host-ember=${'A'.repeat(43)}` }), 401],
+    [
+      'a hostile cookie',
+      ask('GET', '/api/batches', undefined, { cookie: `__Host-ember=' OR 1=1; __Host-ember=%00` }),
+      401,
+    ],
+    [
+      'its cookie under another name',
+      ask('GET', '/api/batches', undefined, { cookie: cookie.cookie.replace('__Host-', '') }),
+      401,
+    ],
+    ['the stream', ask('GET', '/api/live'), 401],
+    ['a copy of the kitchen', ask('GET', '/api/copies'), 401],
+    ['a copy handed in', ask('POST', '/api/copies/given', 'x', { 'content-type': 'application/gzip' }), 401],
+    [
+      'a thermometer without its token',
+      ask('POST', '/api/devices/readings', 'x', { 'content-type': 'text/plain' }),
+      401,
+    ],
+    ['a pairing made from outside', ask('POST', '/api/home/pairings', {}), 401],
+    [
+      'another passphrase, by a phone',
+      ask('PUT', '/api/home/passphrase', { passphrase: 'a long new one' }, cookie),
+      403,
+    ],
+    [
+      'loopback told to be somebody else',
+      ask('GET', '/api/batches', undefined, { 'x-forwarded-for': '127.0.0.1' }),
+      401,
+    ],
+  ];
+  for (const [who, said, status] of refused) expect([who, (await said).status]).toEqual([who, status]);
+  const page = await ask('GET', '/');
+  expect(page.status).not.toBe(200);
+
+  // One pairing lets in one device, once, for two minutes, and the newest counts.
+  const one = await pairing();
+  const both = await Promise.all([enter({ secret: secretOf(one) }), enter({ digits: one.digits })]);
+  expect(both.map(({ status }) => status).sort()).toEqual([204, 403]);
+  const old = await pairing();
+  await pairing();
+  expect((await enter({ secret: secretOf(old) })).body.code).toBe('WRONG_CODE');
+  const late = await pairing();
+  app.clock.ms += 2 * 60_000;
+  expect((await enter({ digits: late.digits })).body.code).toBe('WRONG_CODE');
+  // Half a year unseen, and its cookie is nothing.
+  expect((await ask('GET', '/api/batches', undefined, cookie)).status).toBe(200);
+  app.clock.ms += 181 * 86_400_000;
+  expect((await ask('GET', '/api/batches', undefined, cookie)).status).toBe(401);
+});
+
+test('guesses end: five wrong digits close a pairing, ten wrong tries an address', async () => {
+  const open = await pairing();
+  const wrong = (n: number) => String((Number(open.digits) + n) % 1_000_000).padStart(6, '0');
+  for (let n = 1; n <= 5; n += 1) expect((await enter({ digits: wrong(n) })).body.code).toBe('WRONG_CODE');
+  expect((await enter({ digits: open.digits })).body.code).toBe('WRONG_CODE');
+  for (let n = 0; n < 4; n += 1) await enter({ passphrase: `guess ${n}` });
+  expect(await enter({ secret: secretOf(await pairing()) })).toMatchObject({
+    status: 429,
+    body: { code: 'MANY_TRIES' },
+  });
+  for (const bad of [
+    {},
+    { secret: 'x' },
+    { digits: '12' },
+    { digits: '123456', secret: 'A'.repeat(24) },
+    { passphrase: '' },
+  ])
+    expect([400, 429]).toContain((await enter(bad)).status);
+  expect((await app.call('POST', '/api/home/enter', { name: 'x', digits: '123456' })).body.code).toBe('IS_HERE');
+});
+
+test('who is in stands in no copy, and a restored kitchen lets in the same as before', async () => {
+  const cookie = await paired();
+  const { body: copy } = await app.call('POST', '/api/copies', {});
+  const { tables } = await readCopy(join(app.folder, copy.name));
+  expect(tables.map(({ name }) => name).filter((name) => name.startsWith('home'))).toEqual([]);
+  const { body } = await ask('GET', '/api/home', undefined, cookie);
+  await ask('DELETE', `/api/home/devices/${body.devices![0]!.id}`, undefined, cookie);
+  const other = await paired();
+  expect((await app.call('POST', `/api/copies/${copy.name}/restore`, {})).status).toBe(200);
+  await app.restart();
+  expect((await ask('GET', '/api/batches', undefined, cookie)).status).toBe(401);
+  expect((await ask('GET', '/api/batches', undefined, other)).status).toBe(200);
+});
+
+test('the certificate is the kitchen’s own, kept while its names hold, and can sign for no other', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'ember-certificate-'));
+  const names = [NAME, '192.168.7.5'];
+  const now = Date.now();
+  const made = await certificateFor(folder, names, now);
+  const read = new X509Certificate(made.certificate);
+  expect(read.checkIP('192.168.7.5')).toBeDefined();
+  expect([read.checkHost(NAME), read.checkHost('evil.test'), read.ca]).toEqual([NAME, undefined, false]);
+  expect(statSync(join(folder, 'key.pem')).mode & 0o077).toBe(0);
+  expect(await certificateFor(folder, names, now)).toEqual(made);
+  expect((await certificateFor(folder, [NAME], now)).fingerprint).toBe(made.fingerprint);
+  const more = await certificateFor(folder, [...names, 'other.test'], now);
+  expect(more.fingerprint).not.toBe(made.fingerprint);
+  expect((await certificateFor(folder, names, now + 700 * 86_400_000)).fingerprint).not.toBe(more.fingerprint);
+  rmSync(folder, { recursive: true });
+  const { body } = await app.call('GET', '/api/home');
+  const [kept] = [readFileSync(join(app.folder, 'home-network', 'certificate.pem'))];
+  expect((body as HomeNow).network!.fingerprint).toBe(new X509Certificate(kept!).fingerprint256);
+});
+
+test('loopback alone: no certificate, no pairing, and nothing else changes', async () => {
+  const alone = await openApp();
+  expect((await alone.call('GET', '/api/home')).body).toEqual({ isHere: true, network: null, devices: [] });
+  for (const [method, path] of [
+    ['POST', '/pairings'],
+    ['GET', '/certificate'],
+  ] as const)
+    expect((await alone.call(method, `/api/home${path}`, method === 'POST' ? {} : undefined)).body.code).toBe(
+      'NOT_ON_NETWORK',
+    );
+  await alone.close();
+});

@@ -1,0 +1,111 @@
+import type { HomeEntry, HomeNow, Pairing } from '@ember-fold/core';
+import { createHash, randomBytes, randomInt, randomUUID } from 'node:crypto';
+import { type RequestHandler, Router } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import {
+  deleteHomeDevice,
+  listHomeDevices,
+  passphraseOf,
+  takePairing,
+  writePairing,
+  writePassphrase,
+} from '../db/homeTable.js';
+import { ApiError } from '../errors.js';
+import { isFromHome } from '../home/homeDoor.js';
+import { isPassphrase, storedPassphrase } from '../home/passphrase.js';
+import type { Context } from './context.js';
+import { SCHEMAS, validate } from './validate.js';
+
+const PAIRING_MS = 2 * 60_000;
+const TRIES_MS = 10 * 60_000;
+const TRIES_EACH = 10;
+const TRIES_ALL = 40;
+
+const hashOf = (secret: string): string => createHash('sha256').update(secret).digest('hex');
+
+/** Wrong tries from one address, and from all of them. */
+function fewTries(): RequestHandler[] {
+  const usual = { windowMs: TRIES_MS, skipSuccessfulRequests: true, legacyHeaders: false } as const;
+  const tooMany: RequestHandler = () => {
+    throw new ApiError('MANY_TRIES');
+  };
+  return [
+    rateLimit({ ...usual, limit: TRIES_EACH, handler: tooMany }),
+    rateLimit({ ...usual, limit: TRIES_ALL, handler: tooMany, keyGenerator: () => 'all' }),
+  ];
+}
+
+const fromHome: RequestHandler = (req, _res, next) => {
+  if (!isFromHome(req)) throw new ApiError('IS_HERE');
+  next();
+};
+
+/** Devices of the home network: let in, listed, forgotten. */
+export function homeRoutes({ gate, door, live, clockMs }: Context): Router {
+  const router = Router();
+  const device = (res: { locals: Record<string, unknown> }) => res.locals['homeDevice'] as string | undefined;
+
+  router.get('/', async (req, res) => {
+    const devices = await listHomeDevices(gate);
+    const now: HomeNow = {
+      isHere: !isFromHome(req),
+      network: door.network((await passphraseOf(gate)) !== null),
+      devices: devices.map((one) => ({ ...one, isThis: one.id === device(res) })),
+    };
+    res.json(now);
+  });
+
+  router.get('/certificate', (_req, res) => {
+    const { certificate } = door;
+    if (!certificate) throw new ApiError('NOT_ON_NETWORK');
+    res.type('application/x-x509-ca-cert').attachment('ember-fold.crt').send(certificate.certificate);
+  });
+
+  router.post('/pairings', async (req, res) => {
+    const network = door.network(false);
+    if (!network) throw new ApiError('NOT_ON_NETWORK');
+    const secret = randomBytes(18).toString('base64url');
+    const digits = String(randomInt(1_000_000)).padStart(6, '0');
+    const endsAt = new Date(clockMs() + PAIRING_MS);
+    await writePairing(gate, { secretHash: hashOf(secret), digitsHash: hashOf(digits), endsAt });
+    const address = isFromHome(req) ? `https://${req.headers.host}/` : network.addresses[0]!;
+    const pairing: Pairing = { digits, link: `${address}enter#${secret}`, endsAt: endsAt.toISOString() };
+    res.status(201).json(pairing);
+  });
+
+  router.post('/enter', fromHome, ...fewTries(), async (req, res) => {
+    const entry = validate<HomeEntry>(SCHEMAS.homeEntry, req.body);
+    const at = new Date(clockMs());
+    const isRight =
+      'passphrase' in entry
+        ? await isPassphrase(entry.passphrase, await passphraseOf(gate))
+        : await takePairing(
+            gate,
+            'secret' in entry ? { secretHash: hashOf(entry.secret) } : { digitsHash: hashOf(entry.digits) },
+            at,
+          );
+    if (!isRight) throw new ApiError('passphrase' in entry ? 'WRONG_PASSPHRASE' : 'WRONG_CODE');
+    const how = 'passphrase' in entry ? 'passphrase' : 'secret' in entry ? 'picture' : 'digits';
+    await door.letIn(res, randomUUID(), entry.name, how);
+    live.changed('home');
+    res.status(204).end();
+  });
+
+  router.put('/passphrase', async (req, res) => {
+    if (isFromHome(req)) throw new ApiError('ONLY_HERE');
+    const { passphrase } = validate<{ passphrase: string | null }>(SCHEMAS.passphrase, req.body);
+    await writePassphrase(gate, passphrase === null ? null : await storedPassphrase(passphrase));
+    live.changed('home');
+    res.status(204).end();
+  });
+
+  router.delete('/devices/:id', async (req, res) => {
+    const { id } = validate<{ id: string }>(SCHEMAS.id, { id: req.params['id'] });
+    if (!(await deleteHomeDevice(gate, id))) throw new ApiError('NOT_FOUND');
+    live.changed('home');
+    res.status(204).end();
+    res.on('finish', () => door.end(id));
+  });
+
+  return router;
+}
