@@ -1,6 +1,24 @@
+import type { LearntTold } from '@ember-fold/core';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { buildStale } from '../scripts/build.mjs';
+import { DEMO_KITCHEN, startProduct } from './product';
 
-/** Once before all: two products that start at the same moment must not both build. */
-export default async function built(): Promise<void> {
+/** Once before all: the build, and a data folder with the demo kitchen, of which each product gets a copy. */
+export default async function built(): Promise<() => void> {
   await buildStale();
+  const folder = mkdtempSync(join(tmpdir(), 'ember-demo-'));
+  const product = await startProduct('demo', '--data', folder);
+  // What its records taught is learnt in the minute after the start.
+  let [before, same] = [-1, 0];
+  while (same < 4) {
+    const { seen } = (await (await fetch(`${product.address}/api/learnt/told`)).json()) as LearntTold;
+    same = seen.length > 0 && seen.length === before ? same + 1 : 0;
+    before = seen.length;
+    await new Promise((resolve) => setTimeout(resolve, 500));
+  }
+  await product.stop();
+  process.env[DEMO_KITCHEN] = folder;
+  return () => rmSync(folder, { recursive: true, force: true });
 }

@@ -1,8 +1,10 @@
-import { type ChildProcess, spawn } from 'node:child_process';
-import { readFileSync, rmSync } from 'node:fs';
+import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
+/** Names the folder with a demo kitchen that is set up once for all tests. */
+export const DEMO_KITCHEN = 'EMBER_DEMO_KITCHEN';
 const ROOT = join(import.meta.dirname, '..');
 
 export interface Product {
@@ -19,6 +21,11 @@ export async function startProduct(name: string, ...more: string[]): Promise<Pro
   const given = more.indexOf('--data');
   const data = given >= 0 ? more[given + 1]! : own;
   rmSync(own, { recursive: true, force: true });
+  const ready = process.env[DEMO_KITCHEN];
+  if (ready && given < 0 && !more.includes('--no-demo')) {
+    mkdirSync(own);
+    spawnSync('cp', ['-a', '--sparse=always', join(ready, 'mariadb'), own]);
+  }
   const child: ChildProcess = spawn(
     process.execPath,
     [join(ROOT, 'scripts/start.mjs'), '--port', '0', '--data', own, ...more],

@@ -10,7 +10,7 @@ import { restarts, waitText } from './lib/restarts.mjs';
 import { runningIn, startRecord } from './lib/running.mjs';
 
 const USAGE =
-  'npm start -- [--port 4600] [--no-demo] [--fresh] [--data FOLDER] [--copies FOLDER] [--keep-daily 7] [--keep-weekly 4]';
+  'npm start -- [--port 4600] [--no-demo] [--fresh] [--data FOLDER] [--copies FOLDER] [--keep-daily 7] [--keep-weekly 4] [--lan] [--lan-port 4643] [--lan-name NAME]';
 
 function wholeNumber(name, text, most) {
   const number = Number(text);
@@ -29,6 +29,9 @@ function readOptions() {
         copies: { type: 'string' },
         'keep-daily': { type: 'string', default: '7' },
         'keep-weekly': { type: 'string', default: '4' },
+        lan: { type: 'boolean', default: false },
+        'lan-port': { type: 'string', default: '4643' },
+        'lan-name': { type: 'string', multiple: true, default: [] },
       },
     });
     const data = resolve(values.data);
@@ -40,6 +43,9 @@ function readOptions() {
       copies: resolve(values.copies ?? join(data, 'copies')),
       daily: wholeNumber('keep-daily', values['keep-daily'], 1000),
       weekly: wholeNumber('keep-weekly', values['keep-weekly'], 1000),
+      lan: values.lan,
+      lanPort: wholeNumber('lan-port', values['lan-port'], 65535),
+      lanNames: values['lan-name'],
     };
   } catch (cause) {
     giveUp(`${cause.message} Usage: ${USAGE}`);
@@ -90,6 +96,9 @@ function serve() {
       EMBER_COPIES: options.copies,
       EMBER_COPIES_DAILY: String(options.daily),
       EMBER_COPIES_WEEKLY: String(options.weekly),
+      EMBER_LAN: options.lan ? '1' : '0',
+      EMBER_LAN_PORT: String(options.lanPort),
+      EMBER_LAN_NAMES: options.lanNames.join(','),
     },
   });
   let lastLine = '';
@@ -101,8 +110,10 @@ function serve() {
     options.port = message.port;
     const address = `http://localhost:${message.port}/`;
     tell({ address, serverPid: child.pid });
-    if (!hasRun) process.stdout.write(`Ember Fold is ready at ${address}\n`);
-    else say('The server is back.');
+    if (!hasRun) {
+      process.stdout.write(`Ember Fold is ready at ${address}\n`);
+      tellHome(message.home);
+    } else say('The server is back.');
     hasRun = true;
   });
   child.on('exit', (code, signal) => {
@@ -123,6 +134,15 @@ function serve() {
     say(`The server stopped (${signal ?? code})${again}; starting it again ${waitText(waitMs)}.${why}`);
     setTimeout(() => !stopping && serve(), waitMs);
   });
+}
+
+/** Where phones and tablets of the home find it, and what their browsers show before they trust it. */
+function tellHome(home) {
+  if (!home) return;
+  options.lanPort = Number(new URL(home.addresses[0]).port || 443);
+  process.stdout.write(`On the home network: ${home.addresses.join(' or ')}\n`);
+  process.stdout.write(`Its certificate has the fingerprint ${home.fingerprint}\n`);
+  process.stdout.write('Let in a phone: Store, Phones and tablets, on this machine.\n');
 }
 
 async function stop(code) {

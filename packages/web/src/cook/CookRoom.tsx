@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { api, problemOf } from '../data/api';
+import { useAwake } from '../data/useAwake';
 import { useKept } from '../data/useKept';
 import { useKitchen } from '../data/useLine';
 import { Asked } from '../ui/controls/Asked';
@@ -43,6 +44,7 @@ const isName = (value: unknown): value is string => typeof value === 'string' &&
 
 /** The run of one batch, beside the board: one step at a time, in order. */
 export function CookRoom() {
+  useAwake();
   const { id = '' } = useParams();
   return <Sheet key={id} batchId={id} />;
 }

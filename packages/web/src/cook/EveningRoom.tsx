@@ -3,6 +3,7 @@ import { skipToken } from '@reduxjs/toolkit/query/react';
 import { memo, useCallback, useEffect, useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { styled } from 'styled-components';
+import { useAwake } from '../data/useAwake';
 import { api } from '../data/api';
 import { editSupper } from '../data/editSupper';
 import { useKept } from '../data/useKept';
@@ -46,6 +47,7 @@ const isId = (value: unknown): value is string => typeof value === 'string' && v
 
 /** The run of a whole evening for one cook: the run-sheets of all batches merged, one step at a time. */
 export function EveningRoom() {
+  useAwake();
   const { id = '' } = useParams();
   const suppers = api.useSuppersQuery();
   const isThere = suppers.data?.some((row) => row.id === id) ?? true;

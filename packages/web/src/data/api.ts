@@ -20,6 +20,7 @@ import type {
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { SHARED } from '../text/sharedPhrases';
 import { keepAnswer, keptAnswer } from './keptAnswers';
+import { doorTold } from './door';
 import { serverAnswered } from './useOnline';
 
 const fetchJson = fetchBaseQuery({ baseUrl: '/api', fetchFn: (input, init) => fetch(input, init) });
@@ -50,6 +51,7 @@ const request: typeof fetchJson = async (args, queryApi, options) => {
       if (kept) return { data: Array.isArray(kept.answer) ? kept.answer : aged(kept.answer, kept.agoMs) };
     }
   }
+  if (problemOf(result.error).code === 'NOT_PAIRED') doorTold(true);
   if (result.data !== undefined || !away) serverAnswered(true);
   else if (!queryApi.signal.aborted) serverAnswered(false);
   return result;
@@ -62,6 +64,7 @@ export const api = createApi({
   tagTypes: [
     'Devices',
     'Copies',
+    'Home',
     'Imports',
     'Evening',
     'Batches',

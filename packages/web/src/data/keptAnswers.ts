@@ -74,6 +74,12 @@ export function useShownFrom(): number | null {
   );
 }
 
+/** Drops all that was kept. */
+export async function dropAnswers(): Promise<void> {
+  const db = await database;
+  await db?.clear('answers').catch(() => undefined);
+}
+
 /** Drops what was kept. */
 export async function dropAnswer(key: string): Promise<void> {
   const db = await database;

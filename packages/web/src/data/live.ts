@@ -45,6 +45,7 @@ const STALE: Record<RecordKind, readonly Tag[]> = {
   oils: ['Oils', 'Order', 'Shopping'],
   ledger: ['Ledger', 'Record'],
   devices: ['Devices'],
+  home: ['Home'],
   'put-by': ['PutBy'],
   suppers: ['Suppers', 'Order'],
 };
@@ -132,7 +133,7 @@ const ALL: readonly Tag[] = [
     'Learnt',
     'Ingredients',
   ] as const),
-  ...(['Formulas', 'Formula', 'Ledger', 'Record', 'Stock', 'Shopping', 'Devices', 'PutBy', 'Suppers'] as const),
+  ...(['Formulas', 'Formula', 'Ledger', 'Record', 'Stock', 'Shopping', 'Devices', 'Home', 'PutBy', 'Suppers'] as const),
 ];
 /** What was asked for while a page opened may be older than its stream. */
 const AT_FIRST: readonly Tag[] = ['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches'];

@@ -1,6 +1,7 @@
 import type { ApiProblem } from '@ember-fold/core';
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { useSyncExternalStore } from 'react';
+import { isAway } from './away';
 import { problemOf, sendRaw } from './api';
 import { store } from './store';
 
@@ -29,8 +30,6 @@ export type Answered = (item: Outgoing, answer: { readonly data: unknown } | { r
 
 const RETRY_MS = 1200;
 const NAME = 'ember-outbox';
-/** Out of reach: tried again for as long as that lasts. */
-const AWAY = new Set(['AWAY', 'NO_DATABASE', 'DISK_FULL']);
 /** A fault of the server's own may pass: tried so often. */
 const TRIES = 3;
 
@@ -164,8 +163,8 @@ async function sendLane(lane: string): Promise<void> {
       const answer = await store.dispatch(sendRaw.initiate({ method, path, body }, { track: false }));
       const problem = answer.error ? problemOf(answer.error) : null;
       tries += 1;
-      if (problem && (AWAY.has(problem.code) || (problem.code === 'INTERNAL' && tries < TRIES))) {
-        if (AWAY.has(problem.code)) tries = 0;
+      if (problem && (isAway(problem.code) || (problem.code === 'INTERNAL' && tries < TRIES))) {
+        if (isAway(problem.code)) tries = 0;
         await wait(RETRY_MS);
         continue;
       }

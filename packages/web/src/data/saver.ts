@@ -1,5 +1,6 @@
 import { type FieldClash, mergeFields, takeTheirs } from '@ember-fold/core';
 import type { ApiProblem } from '@ember-fold/core';
+import { isAway } from './away';
 
 type SaveState = 'saved' | 'unsaved' | 'saving' | 'waiting' | 'conflict' | 'refused';
 
@@ -61,8 +62,8 @@ export interface SaverOptions {
 
 const SETTLE_MS = 400;
 const RETRY_MS = 3000;
-/** The server, or its database, is out of reach, or has no room: it is asked again for as long as that lasts. */
-const AWAY = new Set(['AWAY', 'NO_DATABASE', 'DISK_FULL', 'INTERNAL']);
+/** Asked again for as long as that lasts; a fault of the server's own is taken to pass, too. */
+const waits = (code: string): boolean => isAway(code) || code === 'INTERNAL';
 const PREFIX = 'ember.save.';
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
@@ -203,7 +204,7 @@ export class Saver {
       return true;
     }
     const { code, message } = answer.problem;
-    if (AWAY.has(code)) {
+    if (waits(code)) {
       if (!entry.unsure.includes(sent)) entry.unsure = [...entry.unsure, sent];
       this.keep(key, entry);
       this.tell(key, entry, { ...SAVED, state: 'waiting', problem: message });
@@ -220,7 +221,7 @@ export class Saver {
   private async mergeWithTheirs<T>(key: string, entry: Entry<T>): Promise<boolean> {
     const answer = await entry.kind.fetch(entry.id);
     if (!('kept' in answer)) {
-      const away = AWAY.has(answer.problem.code);
+      const away = waits(answer.problem.code);
       this.tell(key, entry, { ...SAVED, state: away ? 'waiting' : 'refused', problem: answer.problem.message });
       if (away) await this.options.wait(RETRY_MS);
       return away;

@@ -1,3 +1,4 @@
+import { useAwake } from '../data/useAwake';
 import { FIRE as T } from '../text/firePhrases';
 import { type FinishAsks, finishAsks, type Kitchen, type NextStep, planCold, trayOfPiece } from '@ember-fold/core';
 import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
@@ -85,6 +86,7 @@ type Open = ReturnType<typeof useStove> & { readonly live: NonNullable<ReturnTyp
 
 /** A stove that burns: the oil, the pot, what to do next, what was done. */
 export function Burning({ batchId, stove }: { readonly batchId: string; readonly stove: Open }) {
+  useAwake();
   const { live } = stove;
   const { kitchen } = live.stove;
   const printer = useKitchen()?.printer;

@@ -25,6 +25,8 @@ const router = createBrowserRouter([
         errorElement: <Failure />,
         children: [
           { path: '/', element: <Navigate to="/table" replace /> },
+          // A device that is in already needs no code.
+          { path: '/enter', element: <Navigate to="/table" replace /> },
           { path: '/table', element: <TablePage /> },
           { path: '/table/:id', element: <SupperPage /> },
           { path: '/bench', element: <BenchList /> },

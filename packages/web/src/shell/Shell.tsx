@@ -20,6 +20,7 @@ import { makePrinter } from '../text/printer';
 import { Printing } from '../ui/printing';
 import { figureFont, PHONE, planningTheme, stoveTheme } from '../ui/theme';
 import { useKitchen } from '../data/useLine';
+import { useIsOut } from '../data/door';
 import { useWatched } from '../data/watched';
 
 const Bar = styled.header`
@@ -131,6 +132,7 @@ const MARK =
 
 const loadUnits = () => import('./UnitsCard').then((m) => ({ default: m.UnitsCard }));
 const UnitsCard = lazyPart(loadUnits);
+const Enter = lazyPart(() => import('./Enter').then((m) => ({ default: m.Enter })));
 const TimerBar = lazyPart(() => import('../cook/TimerBar').then((m) => ({ default: m.TimerBar })));
 const DropIn = lazyPart(() => import('./DropIn').then((m) => ({ default: m.DropIn })));
 const PotBar = lazyPart(() => import('../fire/PotBar').then((m) => ({ default: m.PotBar })));
@@ -226,32 +228,24 @@ function useLater(ms: number): boolean {
   return is;
 }
 
-/** Frame of every room: bar, notices, the room itself. Dark at the stove. */
-export function Shell() {
-  const { pathname } = useLocation();
-  const later = useLater(pathname.startsWith('/bench') ? AFTER_OPENING_MS : 0);
-  const atStove = pathname.startsWith('/fire');
+function RoomLinks() {
   return (
-    <ThemeProvider theme={atStove ? stoveTheme : planningTheme}>
-      <GlobalStyle />
-      <Bar>
-        <Mark to="/table" aria-label={T.emberFoldToTheTable}>
-          <svg viewBox="4 10.5 24 14" width={34} height={20} aria-hidden>
-            <path d={MARK} fill="#F0A24B" />
-          </svg>
-          <span>{T.emberFold}</span>
-        </Mark>
-        <Rooms aria-label={T.rooms}>
-          <NavLink to="/table">{T.table}</NavLink>
-          <NavLink to="/bench">{T.bench}</NavLink>
-          <NavLink to="/cook">{T.cook}</NavLink>
-          <NavLink to="/fire">{T.fire}</NavLink>
-          <NavLink to="/ledger">{T.ledger}</NavLink>
-          <NavLink to="/store">{T.store}</NavLink>
-        </Rooms>
-        {!atStove && <AtTheStove />}
-        <UnitSwitch />
-      </Bar>
+    <Rooms aria-label={T.rooms}>
+      <NavLink to="/table">{T.table}</NavLink>
+      <NavLink to="/bench">{T.bench}</NavLink>
+      <NavLink to="/cook">{T.cook}</NavLink>
+      <NavLink to="/fire">{T.fire}</NavLink>
+      <NavLink to="/ledger">{T.ledger}</NavLink>
+      <NavLink to="/store">{T.store}</NavLink>
+    </Rooms>
+  );
+}
+
+/** What a paired device sees: notices, what calls from elsewhere, and the room it is in. */
+function Inside({ isBench }: { readonly isBench: boolean }) {
+  const later = useLater(isBench ? AFTER_OPENING_MS : 0);
+  return (
+    <>
       <Notices />
       <Strips>
         <Guard instead={<Outdated />}>
@@ -267,6 +261,38 @@ export function Shell() {
           </Suspense>
         </Kitchen>
       </main>
+    </>
+  );
+}
+
+/** Frame of every room: bar, notices, the room itself. Dark at the stove. */
+export function Shell() {
+  const { pathname } = useLocation();
+  const isOut = useIsOut();
+  const atStove = pathname.startsWith('/fire');
+  return (
+    <ThemeProvider theme={atStove ? stoveTheme : planningTheme}>
+      <GlobalStyle />
+      <Bar>
+        <Mark to="/table" aria-label={T.emberFoldToTheTable}>
+          <svg viewBox="4 10.5 24 14" width={34} height={20} aria-hidden>
+            <path d={MARK} fill="#F0A24B" />
+          </svg>
+          <span>{T.emberFold}</span>
+        </Mark>
+        {!isOut && <RoomLinks />}
+        {!atStove && !isOut && <AtTheStove />}
+        {!isOut && <UnitSwitch />}
+      </Bar>
+      {isOut ? (
+        <main>
+          <Suspense fallback={null}>
+            <Enter />
+          </Suspense>
+        </main>
+      ) : (
+        <Inside isBench={pathname.startsWith('/bench')} />
+      )}
     </ThemeProvider>
   );
 }

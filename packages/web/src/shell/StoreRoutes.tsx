@@ -12,6 +12,7 @@ const OilPage = lazyPart(() => import('../store/OilPage').then((m) => ({ default
 const LearntPage = lazyPart(() => import('../store/LearntPage').then((m) => ({ default: m.LearntPage })));
 const FilesPage = lazyPart(() => import('../store/FilesPage').then((m) => ({ default: m.FilesPage })));
 const CopiesPage = lazyPart(() => import('../store/CopiesPage').then((m) => ({ default: m.CopiesPage })));
+const PhonesPage = lazyPart(() => import('../store/PhonesPage').then((m) => ({ default: m.PhonesPage })));
 const GuestsPage = lazyPart(() => import('../store/GuestsPage').then((m) => ({ default: m.GuestsPage })));
 const PutByPage = lazyPart(() => import('../store/PutByPage').then((m) => ({ default: m.PutByPage })));
 const ShoppingPage = lazyPart(() => import('../store/ShoppingPage').then((m) => ({ default: m.ShoppingPage })));
@@ -31,6 +32,7 @@ export function StoreRoutes() {
         <Route path="learnt" element={<LearntPage />} />
         <Route path="kitchen" element={<KitchenPage />} />
         <Route path="files" element={<FilesPage />} />
+        <Route path="phones" element={<PhonesPage />} />
         <Route path="copies" element={<CopiesPage />} />
       </Route>
       <Route path="*" element={<NotFound />} />

@@ -1,5 +1,6 @@
 import { COPIES } from '../text/copyPhrases';
 import { FILES } from '../text/filePhrases';
+import { HOME } from '../text/homePhrases';
 import { LEARNT } from '../text/learntPhrases';
 import { STORE as T } from '../text/storePhrases';
 import { NavLink, Outlet, useLocation } from 'react-router';
@@ -39,6 +40,7 @@ const PART_NAME = {
   kitchen: T.kitchen,
   files: FILES.title,
   copies: COPIES.title,
+  phones: HOME.title,
 } as const;
 
 /** What the kitchen keeps: formulas, ingredients, what still has to be bought, oil, pots, guests, and the kitchen itself. */
