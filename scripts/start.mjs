@@ -96,6 +96,8 @@ function serve() {
       EMBER_COPIES: options.copies,
       EMBER_COPIES_DAILY: String(options.daily),
       EMBER_COPIES_WEEKLY: String(options.weekly),
+      // Only a database of somebody's own has room for another server.
+      EMBER_SHARED: external ? '1' : '0',
       EMBER_LAN: options.lan ? '1' : '0',
       EMBER_LAN_PORT: String(options.lanPort),
       EMBER_LAN_NAMES: options.lanNames.join(','),

@@ -20,7 +20,7 @@ let app: TestApp;
 beforeAll(async () => {
   const web = mkdtempSync(join(tmpdir(), 'ember-web-'));
   writeFileSync(join(web, 'index.html'), '<!doctype html><title>Ember Fold</title>');
-  app = await openApp(web);
+  app = await openApp({ webDir: web });
 });
 afterAll(() => app.close());
 
@@ -122,6 +122,7 @@ it('reads its settings once, and says what is wrong with them', () => {
     webDir: null,
     logLevel: 'warn',
     data: null,
+    isShared: false,
     home: null,
     copies: '/c',
     copyRule: { daily: 7, weekly: 4 },

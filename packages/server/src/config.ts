@@ -14,6 +14,8 @@ export interface Config {
   /** The folder of whole copies, and how many nights are kept. */
   readonly copies: string;
   readonly copyRule: CopyRule;
+  /** Other servers may work on the same records. */
+  readonly isShared: boolean;
   /** The home network: its port, names beside the usual ones, where the certificate is kept; `null`: loopback alone. */
   readonly home: { readonly port: number; readonly names: readonly string[]; readonly folder: string } | null;
 }
@@ -58,6 +60,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
       daily: wholeNumber('EMBER_COPIES_DAILY', env, USUAL_RULE.daily),
       weekly: wholeNumber('EMBER_COPIES_WEEKLY', env, USUAL_RULE.weekly),
     },
+    isShared: env['EMBER_SHARED'] === '1',
     home: homeOf(env),
   };
 }

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { createServer, type Server } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import type { AddressInfo } from 'node:net';
@@ -8,6 +9,7 @@ import { createApp } from './app.js';
 import { CopyKeeper } from './copies/copyKeeper.js';
 import { readConfig } from './config.js';
 import { openGate } from './db/gate.js';
+import { withLease } from './db/leaseTable.js';
 import { migrate } from './db/migrate.js';
 import { forgetGone, latestMoment } from './db/stoveTable.js';
 import { loadDemo } from './demo/loadDemo.js';
@@ -17,6 +19,8 @@ import { steadyClock } from './live/steadyClock.js';
 import { StoveHub } from './devices/stoveHub.js';
 import { HomeDoor } from './home/homeDoor.js';
 import { homeServer } from './home/homeServer.js';
+import { Relay } from './servers/relay.js';
+import { StoveOwner } from './servers/stoveOwner.js';
 import { Lessons } from './services/lessons.js';
 import { DiskGuard } from './services/diskGuard.js';
 import { PlanThread } from './services/planThread.js';
@@ -55,15 +59,21 @@ async function main(): Promise<void> {
     ...{ gate, log, databaseUrl: config.databaseUrl, folder: config.copies, rule: config.copyRule },
     clockMs: Date.now,
     // Everything in memory is of the kitchen before: whoever started this process starts it again.
-    onRestored: () => setTimeout(() => void close(RESTORED), ANSWERED_MS),
+    onRestored: () => {
+      relay.tell({ kind: 'restored' });
+      setTimeout(() => void close(RESTORED), ANSWERED_MS);
+    },
   });
   await migrate(gate, undefined, () => copies.make('upgrade'));
-  if (config.demo) await loadDemo(gate, Date.now());
+  const server = randomUUID();
+  if (config.demo) await withLease(gate, { name: 'demo', owner: server }, () => loadDemo(gate, Date.now()));
   // A clock that was set back while we were away must not put what happens now before what happened.
   const clockMs = steadyClock(Math.max(Date.now(), (await latestMoment(gate)) ?? 0));
   const live = new LiveHub();
   const stoves = new StoveHub(gate, clockMs, live);
   await stoves.resumeAll(gate);
+  const relay = new Relay({ gate, live, stoves, server, log, onRestored: () => void close(RESTORED) });
+  let owner: StoveOwner | null = null;
   const disk = new DiskGuard(config.data, live);
   await disk.start();
   const home = config.home && (await homeServer(config.home, clockMs()));
@@ -94,11 +104,15 @@ async function main(): Promise<void> {
     log,
     webDir: config.webDir,
   });
-  const server = createServer(app);
-  port = await listen(server, config.port, '127.0.0.1');
+  const atLoopback = createServer(app);
+  port = await listen(atLoopback, config.port, '127.0.0.1');
   const atHome = home && createSecureServer(home.tls, app);
   if (atHome) home.opened(await listen(atHome, config.home!.port));
   simulated.connect();
+  if (config.isShared) {
+    await relay.start();
+    owner = new StoveOwner({ gate, stoves, server, log, own: simulated.own });
+  }
   process.send?.({ ready: true, port, home: door.network(false) });
   const lessons = new Lessons({ gate, clockMs, log, live, observe: evenings.observe });
   await forgetGone(gate, new Date(clockMs() - GONE_MS));
@@ -112,8 +126,10 @@ async function main(): Promise<void> {
     closing = true;
     simulated.close();
     disk.close();
+    await owner?.close();
+    if (config.isShared) await relay.close();
     door.close();
-    for (const one of [server, ...(atHome ? [atHome] : [])]) {
+    for (const one of [atLoopback, ...(atHome ? [atHome] : [])]) {
       one.closeAllConnections();
       one.close();
     }

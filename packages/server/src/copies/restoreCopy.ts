@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { openGate, type Gate } from '../db/gate.js';
+import { databaseAt, openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
 import { MIGRATIONS } from '../db/migrations/index.js';
 import { columnsOf, dropTrial, insertRows, letRowsWait, listTrials, makeTrial, takeOver } from '../db/wholeDatabase.js';
@@ -53,9 +53,7 @@ async function fill(tried: Gate, path: string): Promise<CopyHead> {
 export async function restoreCopy(gate: Gate, databaseUrl: string, path: string, nowMs: number): Promise<CopyHead> {
   await dropLeft(gate, nowMs);
   const name = await makeTrial(gate, nowMs, randomBytes(4).toString('hex'));
-  const url = new URL(databaseUrl);
-  url.pathname = `/${name}`;
-  const tried = openGate(url.toString());
+  const tried = openGate(databaseAt(databaseUrl, name));
   try {
     const head = await fill(tried, path);
     await takeOver(gate, name);

@@ -1,11 +1,11 @@
+import { randomUUID } from 'node:crypto';
+import { withLease } from './leaseTable.js';
 import type { Gate, Queries } from './gate.js';
 import { MIGRATIONS } from './migrations/index.js';
 import type { Migration } from './migrations/migration.js';
 
 /** The database was written by a newer Ember Fold: starting would lose what we do not know. */
 export class NewerSchemaError extends Error {}
-
-const LOCK = 'ember_fold_migrate';
 
 /** The number of the newest migration that this code knows, and of the newest in the database. */
 async function versionsOf(q: Queries, migrations: readonly Migration[]) {
@@ -16,7 +16,7 @@ async function versionsOf(q: Queries, migrations: readonly Migration[]) {
 }
 
 /**
- * Brings the schema up to date under a named lock, one migration at a time.
+ * Brings the schema up to date, one migration at a time; a second start waits for the first.
  * @param before what is done first where there is something to lose: a copy is made
  * @returns how many were run
  * @throws NewerSchemaError when the database is ahead of this code
@@ -26,10 +26,8 @@ export async function migrate(
   migrations = MIGRATIONS,
   before: () => Promise<unknown> = async () => undefined,
 ): Promise<number> {
-  return await gate.withConnection(async (q) => {
-    const [lock] = await q.rows<{ got: number | null }>('SELECT GET_LOCK(?, 30) AS got', [LOCK]);
-    if (lock?.got !== 1) throw new Error('Another start is still preparing the database; try again in a moment.');
-    try {
+  return await withLease(gate, { name: 'migrate', owner: randomUUID() }, async () => {
+    return await gate.withConnection(async (q) => {
       await q.change(
         `CREATE TABLE IF NOT EXISTS schema_version (
           version INT UNSIGNED NOT NULL PRIMARY KEY,
@@ -53,8 +51,6 @@ export async function migrate(
         ]);
       }
       return due.length;
-    } finally {
-      await q.rows('SELECT RELEASE_LOCK(?)', [LOCK]);
-    }
+    });
   });
 }

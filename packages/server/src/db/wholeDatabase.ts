@@ -22,7 +22,10 @@ async function all(rows: AsyncIterable<readonly (string | null)[]>): Promise<(re
 }
 
 /** Tables that are no part of the kitchen: in no copy, and not touched when one takes over. */
-const NOT_KITCHEN = ['schema_version', 'home_device', 'home_pairing', 'home_passphrase'];
+const NOT_KITCHEN = [
+  ...['schema_version', 'home_device', 'home_pairing', 'home_passphrase'],
+  ...['lease', 'live_event', 'server'],
+];
 const LISTED = NOT_KITCHEN.map((name) => `'${name}'`).join(', ');
 
 /** Tables of the kitchen and their columns. */

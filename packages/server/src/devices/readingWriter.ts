@@ -1,9 +1,13 @@
 import type { Gate } from '../db/gate.js';
+import { type Fence, holdLease } from '../db/leaseTable.js';
 import { type BatchReading, insertReadings } from '../db/readingTable.js';
 
+/** A reading that counts only while the fence stands. */
+export type FencedReading = BatchReading & { readonly fence?: Fence; readonly forMs?: number };
+
 interface Waiting {
-  readonly readings: readonly BatchReading[];
-  readonly resolve: (made: readonly BatchReading[]) => void;
+  readonly readings: readonly FencedReading[];
+  readonly resolve: (made: readonly FencedReading[]) => void;
   readonly reject: (cause: unknown) => void;
 }
 
@@ -19,11 +23,25 @@ export class ReadingWriter {
   constructor(private readonly gate: Gate) {}
 
   /** @returns those of them that were new */
-  write(readings: readonly BatchReading[]): Promise<readonly BatchReading[]> {
+  write(readings: readonly FencedReading[]): Promise<readonly FencedReading[]> {
     if (readings.length === 0) return Promise.resolve([]);
     return new Promise((resolve, reject) => {
       this.waiting.push({ readings, resolve, reject });
       if (!this.writing) void this.drain();
+    });
+  }
+
+  /** In one transaction with the fences, where there are any: what comes from behind a fallen one is left out. */
+  private async insert(readings: readonly FencedReading[]): Promise<readonly BatchReading[]> {
+    const fences = new Map(readings.flatMap(({ fence, forMs = 0 }) => (fence ? [[fence.name, { fence, forMs }]] : [])));
+    if (fences.size === 0) return await insertReadings(this.gate, readings);
+    return await this.gate.transaction(async (q) => {
+      const fallen = new Set<string>();
+      for (const [name, { fence, forMs }] of fences) if (!(await holdLease(q, fence, forMs))) fallen.add(name);
+      return await insertReadings(
+        q,
+        readings.filter(({ fence }) => !fence || !fallen.has(fence.name)),
+      );
     });
   }
 
@@ -34,12 +52,7 @@ export class ReadingWriter {
         const now = this.waiting;
         this.waiting = [];
         try {
-          const made = new Set(
-            await insertReadings(
-              this.gate,
-              now.flatMap((one) => one.readings),
-            ),
-          );
+          const made = new Set<BatchReading>(await this.insert(now.flatMap((one) => one.readings)));
           now.forEach((one) => one.resolve(one.readings.filter((reading) => made.has(reading))));
         } catch (cause) {
           now.forEach((one) => one.reject(cause));

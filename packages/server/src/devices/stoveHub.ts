@@ -1,15 +1,22 @@
-import type { StoredAct, StoredReading } from '@ember-fold/core';
+import type { LiveEvent, StoredAct, StoredReading } from '@ember-fold/core';
 import type { Gate } from '../db/gate.js';
 import type { LiveHub } from '../live/liveHub.js';
-import { listOpenStoves, type StoveRow } from '../db/stoveTable.js';
+import { listOpenStoves, readStove, type StoveRow } from '../db/stoveTable.js';
+import type { Fence } from '../db/leaseTable.js';
+import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import type { BatchReading } from '../db/readingTable.js';
-import { ReadingWriter } from './readingWriter.js';
+import { type FencedReading, ReadingWriter } from './readingWriter.js';
 
 /** What a page that looks at the stove is told. Only committed readings and acts are sent. */
 export type StoveEvent =
   | { readonly kind: 'readings'; readonly readings: readonly StoredReading[]; readonly nowS: number }
   | { readonly kind: 'act'; readonly stored: StoredAct }
   | { readonly kind: 'end' };
+
+export interface Fencing {
+  fenceOf(batchId: string): Fence | null;
+  readonly forMs: number;
+}
 
 type Listener = (event: StoveEvent) => void;
 
@@ -33,8 +40,11 @@ export class StoveHub {
   private readonly listeners = new Map<string, Set<Listener>>();
   private readonly writer: ReadingWriter;
 
+  /** Where there are other servers: what a simulated probe says counts only from the server that has its stove. */
+  fencing: Fencing | null = null;
+
   constructor(
-    gate: Gate,
+    private readonly gate: Gate,
     private readonly clockMs: () => number,
     private readonly live: LiveHub,
   ) {
@@ -46,11 +56,30 @@ export class StoveHub {
     for (const row of await listOpenStoves(gate)) this.lit(row);
   }
 
+  /** Takes in what another server told, for those who listen to one stove here. */
+  async hear(event: LiveEvent): Promise<void> {
+    if (event.kind === 'stove' && event.lit) {
+      const row = await readStove(this.gate, event.batchId);
+      if (row && row.endedAt === null) this.lit(row);
+    } else if (event.kind === 'stove') this.end(event.batchId);
+    else if (event.kind === 'act' || event.kind === 'readings')
+      this.listeners.get(event.batchId)?.forEach((listener) => listener(event));
+  }
+
+  /** Batches that fry with this probe. */
+  withProbe(probe: string): string[] {
+    return [...this.open.values()].filter((row) => row.probe === probe).map(({ batchId }) => batchId);
+  }
+
   lit(row: StoveRow): void {
     this.open.set(row.batchId, row);
   }
 
   out(batchId: string): void {
+    this.end(batchId);
+  }
+
+  private end(batchId: string): void {
     this.open.delete(batchId);
     this.tell(batchId, { kind: 'end' });
   }
@@ -74,7 +103,7 @@ export class StoveHub {
       const atS = stoveNowS(row, reading.atMs);
       return { batchId: row.batchId, seq: Math.max(1, Math.round(atS * PER_S)), atS, probeC: reading.probeC };
     });
-    const made = await this.writer.write(readings);
+    const made = await this.writer.write(this.fenced(of, readings));
     const rows = new Map(of.map(({ row }) => [row.batchId, row]));
     for (const [batchId, row] of rows) {
       const own = made.filter((one) => one.batchId === batchId).sort((a, b) => a.seq - b.seq);
@@ -86,6 +115,17 @@ export class StoveHub {
       });
     }
     return made.length;
+  }
+
+  private fenced(
+    of: readonly { readonly row: StoveRow }[],
+    readings: readonly BatchReading[],
+  ): readonly FencedReading[] {
+    return readings.flatMap((reading, i): FencedReading[] => {
+      if (!this.fencing || of[i]!.row.probe !== SIMULATED_STOVE) return [reading];
+      const fence = this.fencing.fenceOf(reading.batchId);
+      return fence ? [{ ...reading, fence, forMs: this.fencing.forMs }] : [];
+    });
   }
 
   /** An act that has been committed. */

@@ -12,7 +12,7 @@ const NAME = 'kitchen.test';
 let app: TestApp;
 let host: string;
 beforeEach(async () => {
-  app = await openApp(null, [NAME]);
+  app = await openApp({ names: [NAME] });
   host = `${NAME}:${app.homePort}`;
 });
 afterEach(() => app.close());

@@ -23,9 +23,12 @@ export function liveRoute({ gate, live, disk, clockMs }: Context) {
     let caughtUp = false;
     const stop = live.follow((event) => (caughtUp ? tell(event) : void queue.push(event)));
     const first = setTimeout(() => tell({ kind: 'time' }), FIRST_BEAT_MS);
+    // It comes back at once, and asks for all of it again.
+    const stopGaps = live.onGap(() => stream.end());
     stream.onClose(() => {
       clearTimeout(first);
       stop();
+      stopGaps();
     });
     try {
       tell({ kind: 'timers', timers: await listTimers(gate) });

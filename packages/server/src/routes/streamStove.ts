@@ -32,7 +32,7 @@ export function seenIn(req: Request): Mark {
  * late are told too, in the order in which they came.
  */
 export async function streamStove(
-  { gate, stoves, clockMs }: Context,
+  { gate, stoves, live, clockMs }: Context,
   row: StoveRow,
   mark: Mark,
   req: Request,
@@ -55,16 +55,29 @@ export async function streamStove(
   };
   const queue: (() => void)[] = [];
   let caughtUp = false;
+  // One after the other: an act of another server may be told before the one before it.
+  let last = Promise.resolve();
+  const sendInOrder = (stored: StoredAct) => {
+    last = last.then(async () => {
+      if (stored.seq > mark.act + 1) for (const one of await listActs(gate, batchId, mark.act)) sendAct(one);
+      sendAct(stored);
+    });
+    last = last.catch(() => stream.end());
+  };
   const stop = stoves.subscribe(batchId, (event) => {
     const pass = () => {
       if (event.kind === 'readings') sendReadings(event.readings);
-      else if (event.kind === 'act') sendAct(event.stored);
-      else send('end', {});
+      else if (event.kind === 'act') sendInOrder(event.stored);
+      else last = last.then(() => send('end', {}));
     };
     if (caughtUp) pass();
     else queue.push(pass);
   });
-  stream.onClose(stop);
+  const stopGaps = live.onGap(() => stream.end());
+  stream.onClose(() => {
+    stop();
+    stopGaps();
+  });
   try {
     for (const stored of await listActs(gate, batchId, mark.act)) sendAct(stored);
     sendReadings(await listReadings(gate, batchId, mark.reading));

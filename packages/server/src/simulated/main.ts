@@ -12,12 +12,13 @@ if (!url || !token) {
   process.exit(1);
 }
 const log = (problem: string) => process.stderr.write(`${problem}\n`);
-const stoves = new SimulatedStoves({ url, token, log });
+const stoves = new SimulatedStoves({ url, token, log, isOneOfSeveral: process.env['EMBER_SHARED'] === '1' });
 const scale = new SimulatedScale({ url, token, log });
 
-/** The hand that puts something on the scale, or presses its key. */
-process.on('message', (told: { do: 'on' | 'tare' | 'load'; loadKg?: number }) => {
-  if (told.do === 'load') scale.load(told.loadKg ?? 0);
+/** The hand that puts something on the scale, or presses its key; or which stoves burn here. */
+process.on('message', (told: { do: 'on' | 'tare' | 'load'; loadKg?: number } | { own: readonly string[] }) => {
+  if ('own' in told) stoves.own(told.own);
+  else if (told.do === 'load') scale.load(told.loadKg ?? 0);
   else if (told.do === 'tare') scale.tare();
   else scale.switchOn();
 });

@@ -8,21 +8,27 @@ export interface SimulatedLink {
   handAtScale(act: ScaleAct): void;
 }
 
+/** Its other side is a process of its own. */
+interface SimulatedProcess extends SimulatedLink {
+  connect(): void;
+  /** Says which stoves burn here. */
+  own(batchIds: readonly string[]): void;
+  close(): void;
+}
+
 const RESTART_MS = 1000;
 
 /** Starts the simulated devices beside the server, and again should they fall over. */
-export function startSimulated(
-  script: string,
-  port: () => number,
-  log: (problem: string) => void,
-): SimulatedLink & { connect(): void; close(): void } {
+export function startSimulated(script: string, port: () => number, log: (problem: string) => void): SimulatedProcess {
   const token = randomBytes(24).toString('hex');
   let child: ChildProcess | null = null;
   let closed = false;
+  let owned: readonly string[] | null = null;
   const connect = () => {
     child = fork(script, [], {
       env: { ...process.env, EMBER_URL: `http://127.0.0.1:${port()}`, EMBER_DEVICE_TOKEN: token },
     });
+    if (owned) child.send({ own: owned });
     child.once('exit', (code) => {
       child = null;
       if (closed) return;
@@ -33,6 +39,10 @@ export function startSimulated(
   return {
     token,
     connect,
+    own: (batchIds) => {
+      owned = batchIds;
+      child?.send({ own: batchIds });
+    },
     handAtScale: (act) => void child?.send(act),
     close: () => {
       closed = true;

@@ -57,6 +57,8 @@ export interface SimulatedStovesOptions {
   readonly url: string;
   readonly token: string;
   readonly log: (problem: string) => void;
+  /** Other servers have stoves too: none burns here before it is said. */
+  readonly isOneOfSeveral?: boolean;
   /** The server's time; absent: told by its live stream. */
   readonly clockMs?: () => number;
 }
@@ -79,6 +81,8 @@ const MOST_PROBE_C = 350;
  */
 export class SimulatedStoves {
   private readonly running = new Map<string, Running>();
+  /** Where there are other servers: the stoves that burn here. `null`: all. */
+  private owned: ReadonlySet<string> | null;
   private readonly timer: NodeJS.Timeout;
   private readonly stopped = new AbortController();
   private lines: string[] = [];
@@ -87,6 +91,7 @@ export class SimulatedStoves {
   private offsetMs = 0;
 
   constructor(private readonly options: SimulatedStovesOptions) {
+    this.owned = options.isOneOfSeveral ? new Set() : null;
     this.timer = setInterval(() => this.tick(), TICK_MS);
     void this.followAll();
   }
@@ -96,6 +101,17 @@ export class SimulatedStoves {
     this.stopped.abort();
     this.running.forEach((running) => running.stop.abort());
     this.running.clear();
+  }
+
+  /** The stoves that burn here from now on; the others burn at another server. */
+  own(batchIds: readonly string[]): void {
+    this.owned = new Set(batchIds);
+    for (const [id, running] of this.running) {
+      if (this.owned.has(id)) continue;
+      running.stop.abort();
+      this.running.delete(id);
+    }
+    for (const id of batchIds) void this.open(id);
   }
 
   /** Whether this stove burns here. */
@@ -143,13 +159,15 @@ export class SimulatedStoves {
 
   /** Starts or resumes one stove from what is recorded of it, and follows it to its end. */
   private async open(batchId: string): Promise<void> {
-    if (this.running.has(batchId)) return;
+    const isOurs = () => this.owned === null || this.owned.has(batchId);
+    if (this.running.has(batchId) || !isOurs()) return;
     try {
       const answer = await fetch(`${this.options.url}/api/batches/${batchId}/stove`, { signal: this.stopped.signal });
       if (!answer.ok) return;
       const told = (await answer.json()) as Told;
       const trays = fireTrays(told.draft, told.kitchen);
-      if (told.probe !== SIMULATED_STOVE || told.endedAt !== null || !trays || this.running.has(batchId)) return;
+      if (told.probe !== SIMULATED_STOVE || told.endedAt !== null || !trays || this.running.has(batchId) || !isOurs())
+        return;
       const pieceOf = (number: number): StovePiece => trayOfPiece(trays, number).fry;
       const stove = createStove(told.kitchen.pot, told.kitchen.roomC, pieceOf, told.seed);
       const running: Running = {

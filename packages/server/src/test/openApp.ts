@@ -1,4 +1,4 @@
-import { randomBytes } from 'node:crypto';
+import { randomBytes, randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -19,6 +19,8 @@ import { LiveHub } from '../live/liveHub.js';
 import { StoveHub } from '../devices/stoveHub.js';
 import { SimulatedScale } from '../simulated/simulatedScale.js';
 import { SimulatedStoves } from '../simulated/simulatedStoves.js';
+import { Relay } from '../servers/relay.js';
+import { StoveOwner } from '../servers/stoveOwner.js';
 import { DiskGuard } from '../services/diskGuard.js';
 import type { Observe } from '../services/lessons.js';
 import type { PlanEvening, PlanPart } from '../services/planThread.js';
@@ -50,6 +52,10 @@ export interface TestApp {
   call(method: string, path: string, body?: unknown, headers?: Record<string, string>): Promise<Answer>;
   /** Stops the server and starts another on the same database, as after a crash. */
   restart(): Promise<void>;
+  /** Whether the simulated stove of a batch burns here. */
+  hasStove(batchId: string): boolean;
+  /** Ends as a machine does that loses its power: gives up nothing, tells nobody. */
+  die(): Promise<void>;
   close(): Promise<void>;
 }
 
@@ -73,9 +79,24 @@ export async function openDatabase(): Promise<{ url: string; gate: Gate; drop: (
   return { url, gate, drop };
 }
 
-/** @param names serves the home network too, under these names */
-export async function openApp(webDir: string | null = null, names: readonly string[] | null = null): Promise<TestApp> {
-  const database = await openDatabase();
+/** The database of another server. */
+function openBeside(url: string): Awaited<ReturnType<typeof openDatabase>> {
+  const gate = openGate(url);
+  return { url, gate, drop: () => gate.close() };
+}
+
+interface OpenOptions {
+  readonly webDir?: string;
+  /** Serves the home network too, under these names. */
+  readonly names?: readonly string[];
+  /** One of several servers. */
+  readonly isShared?: boolean;
+  /** Works on the records of another server. */
+  readonly beside?: TestApp;
+}
+
+export async function openApp({ webDir, names, isShared = false, beside }: OpenOptions = {}): Promise<TestApp> {
+  const database = beside ? openBeside(beside.databaseUrl) : await openDatabase();
   const { gate } = database;
   await migrate(gate);
   const clock = { ms: T0 };
@@ -85,8 +106,14 @@ export async function openApp(webDir: string | null = null, names: readonly stri
     ...{ gate, log, folder, databaseUrl: database.url, rule: USUAL_RULE, clockMs: () => clock.ms },
     onRestored: () => (restored.times += 1),
   });
-  const home = names && (await homeServer({ names, folder: join(folder, 'home-network') }, clock.ms));
+  const home = names ? await homeServer({ names, folder: join(folder, 'home-network') }, clock.ms) : null;
   let homePort = 0;
+  const beOneOfSeveral = async (live: LiveHub, stoves: StoveHub, own: (ids: readonly string[]) => void) => {
+    const shared = { gate, stoves, server: randomUUID(), log };
+    const relay = new Relay({ ...shared, live, onRestored: () => (restored.times += 1) });
+    await relay.start();
+    return { relay, owner: new StoveOwner({ ...shared, own }) };
+  };
   const start = async (port: number) => {
     // As main does: a clock set back over a restart goes on from the latest record.
     const behindMs = Math.max(0, ((await latestMoment(gate)) ?? 0) - clock.ms);
@@ -123,7 +150,7 @@ export async function openApp(webDir: string | null = null, names: readonly stri
       ...plans,
       door,
       log,
-      webDir,
+      webDir: webDir ?? null,
     });
     const server = await new Promise<ReturnType<typeof app.listen>>((resolve) => {
       const made = app.listen(port, '127.0.0.1', () => resolve(made));
@@ -138,13 +165,16 @@ export async function openApp(webDir: string | null = null, names: readonly stri
     const { token } = simulated;
     const quiet = () => undefined;
     const scale = new SimulatedScale({ url, token, log: quiet });
-    const simulatedStoves = new SimulatedStoves({ url, token, log: quiet, clockMs });
-    return { stoves, scale, simulatedStoves, server, secure, door, live };
+    const simulatedStoves = new SimulatedStoves({ url, token, log: quiet, clockMs, isOneOfSeveral: isShared });
+    const several = isShared ? await beOneOfSeveral(live, stoves, (ids) => simulatedStoves.own(ids)) : null;
+    return { stoves, scale, simulatedStoves, server, secure, door, live, several };
   };
   let running = await start(0);
   const { port } = running.server.address() as AddressInfo;
   const halt = async () => {
     running.simulatedStoves.close();
+    await running.several?.owner.close();
+    await running.several?.relay.close();
     running.scale.close();
     running.server.closeAllConnections();
     await new Promise((resolve) => running.server.close(resolve));
@@ -163,6 +193,12 @@ export async function openApp(webDir: string | null = null, names: readonly stri
     restored,
     stoves: running.stoves,
     follows: () => running.live.following - 1,
+    hasStove: (batchId) => running.simulatedStoves.follows(batchId),
+    async die() {
+      running.several?.relay.stop();
+      running.several?.owner.stop();
+      await halt();
+    },
     async burns(batchId) {
       await until(async () => running.simulatedStoves.follows(batchId));
     },

@@ -17,6 +17,7 @@ import { photos } from './016-photos.js';
 import { imports } from './017-imports.js';
 import { thinned } from './018-thinned.js';
 import { home } from './019-home.js';
+import { servers } from './020-servers.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -42,4 +43,5 @@ export const MIGRATIONS: readonly Migration[] = [
   imports,
   thinned,
   home,
+  servers,
 ];
