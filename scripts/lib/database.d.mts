@@ -5,4 +5,5 @@ export interface Database {
   readonly pid: number;
   stop(): Promise<void>;
 }
+export function freePort(): Promise<number>;
 export function startDatabase(folder: string, log?: string): Promise<Database>;

@@ -99,6 +99,16 @@ export function ensureChromium() {
   return findProgram(shell) ?? ensureProgram('chromium', ['chromium'], 'run the tests once as root.');
 }
 
+const GALERA = '/usr/lib/galera/libgalera_smm.so';
+
+/** What makes a cluster of several MariaDBs; only the bench of a cluster needs it. @returns path of the library */
+export function ensureGalera() {
+  if (existsSync(GALERA)) return GALERA;
+  if (process.getuid?.() === 0 && findProgram('apt-get')) install(['galera-4']);
+  if (!existsSync(GALERA)) giveUp('galera-4 is missing and could not be installed; run this once as root.');
+  return GALERA;
+}
+
 /** Makes a folder or says why not. */
 export function ensureFolder(path) {
   try {
