@@ -70,7 +70,7 @@ test('a phone comes in by the picture, works with the other device, and is forgo
   const origin = new URL(link).origin;
   await there.goto(`${origin}/store/kitchen`);
   await here.goto(`${product.address}/store/kitchen`);
-  const name = (page: Page) => page.getByRole('textbox', { name: 'Name of the kitchen' });
+  const name = (page: Page) => page.getByRole('textbox', { name: 'Kitchen', exact: true });
   await name(there).fill('Kitchen of two devices');
   await expect(name(here)).toHaveValue('Kitchen of two devices');
   await here.goto(`${product.address}/store/phones`);
@@ -108,7 +108,7 @@ test('the passphrase is set here, and lets a device in that brings what it did m
 
   // Forgotten in the middle of an edit: the edit waits in the browser, and is there once it is in again.
   await tablet.goto(`${origin}/store/kitchen`);
-  const name = tablet.getByRole('textbox', { name: 'Name of the kitchen' });
+  const name = tablet.getByRole('textbox', { name: 'Kitchen', exact: true });
   await expect(name).toBeVisible();
   const [device] = ((await (await fetch(`${product.address}/api/home`)).json()) as { devices: { id: string }[] })
     .devices;
@@ -124,7 +124,7 @@ test('the passphrase is set here, and lets a device in that brings what it did m
   await tablet.getByRole('button', { name: 'Come in', exact: true }).click();
   await expect(tablet).toHaveURL(/\/table$/);
   await tablet.goto(`${origin}/store/kitchen`);
-  await expect(tablet.getByRole('textbox', { name: 'Name of the kitchen' })).toHaveValue('Told while it was out');
+  await expect(tablet.getByRole('textbox', { name: 'Kitchen', exact: true })).toHaveValue('Told while it was out');
   await expect
     .poll(async () => (await (await fetch(`${product.address}/api/kitchen`)).json()).kitchen.name)
     .toBe('Told while it was out');

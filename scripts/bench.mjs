@@ -11,6 +11,8 @@ const bench = (file) =>
   spawnSync(join(ROOT, 'node_modules/.bin/tsx'), [file], { cwd: ROOT, stdio: 'inherit' }).status ?? 1;
 // Three databases and two servers, one of each killed: npm run bench -- cluster
 if (process.argv[2] === 'cluster') process.exit(bench('e2e/bench/clusterBench.ts'));
+// Ten thousand batches and five million readings: npm run bench -- growth
+if (process.argv[2] === 'growth') process.exit(bench('e2e/bench/growthBench.ts'));
 process.exit(
   bench('packages/core/bench/bench.ts') || bench('e2e/bench/lineBench.ts') || bench('e2e/bench/loadBench.ts'),
 );

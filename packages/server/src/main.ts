@@ -144,9 +144,11 @@ async function main(): Promise<void> {
 }
 
 main().catch((cause: unknown) => {
-  const { code, message } = (cause ?? {}) as { code?: string; message?: string };
-  if (code === 'EADDRINUSE')
-    giveUp('The port is already taken; start with --port, or --lan-port for the home network, and another number.');
+  const { code, message, port } = (cause ?? {}) as { code?: string; message?: string; port?: number };
+  if (code === 'EADDRINUSE') {
+    const isHome = process.env['EMBER_LAN'] === '1' && String(port) === process.env['EMBER_LAN_PORT'];
+    giveUp(`The port is already taken; start with ${isHome ? '--lan-port' : '--port'} and another number.`);
+  }
   if (code === 'ECONNREFUSED') giveUp('The database does not answer; check DATABASE_URL or start again.');
   if (code === 'ER_ACCESS_DENIED_ERROR') giveUp('The database refused the user or password in DATABASE_URL.');
   if (code === 'ER_BAD_DB_ERROR') giveUp('The database named in DATABASE_URL does not exist; create it first.');

@@ -48,9 +48,13 @@ export async function streamStove(
     // The listener sets its clock by this: it must not drift from the stove's.
     send('readings', { readings, nowS: stoveNowS(row, clockMs()) });
   };
+  const from = mark.act;
+  // By their numbers, not by the highest: nodes of a cluster give numbers by turns.
+  const sent = new Set<number>();
   const sendAct = (stored: StoredAct) => {
-    if (stored.seq <= mark.act) return;
-    mark.act = stored.seq;
+    if (stored.seq <= from || sent.has(stored.seq)) return;
+    sent.add(stored.seq);
+    mark.act = Math.max(mark.act, stored.seq);
     send('act', stored);
   };
   const queue: (() => void)[] = [];

@@ -204,19 +204,18 @@ export class SimulatedStoves {
   /** What the hands do at this stove. */
   private async followOne(running: Running): Promise<void> {
     const { told, stop } = running;
-    let mark = told.acts.reduce((most, { seq }) => Math.max(most, seq), 0);
-    // Its own readings need not come back.
-    const path = () => `${this.options.url}/api/batches/${told.batchId}/stove/stream?act=${mark}&reading=4294967295`;
+    // Every act each time, for a late one may have a lower number; its own readings need not come back.
+    const path = `${this.options.url}/api/batches/${told.batchId}/stove/stream?act=0&reading=4294967295`;
     while (!stop.signal.aborted) {
       try {
-        await followStream(path(), stop.signal, ({ event, data }) => {
+        await followStream(path, stop.signal, ({ event, data }) => {
           if (event === 'end') {
             this.running.delete(told.batchId);
             stop.abort();
           }
           if (event !== 'act') return;
-          const { seq, act } = data as { seq: number; act: FireAct };
-          mark = Math.max(mark, seq);
+          const { act } = data as { act: FireAct };
+          if (running.acts.has(act.id)) return;
           running.acts.set(act.id, act);
           this.settle(running);
         });

@@ -1,4 +1,5 @@
 import { LIVE_KINDS, type LiveEvent } from '@ember-fold/core';
+import { doorTold, knock } from './door';
 import { serverAnswered } from './useOnline';
 
 /** One event with the server's time. */
@@ -30,7 +31,9 @@ export function onOpen(call: () => void): () => void {
 function take(message: Message): void {
   if (message.kind === 'event') return listeners.forEach((listener) => listener(message.told));
   serverAnswered(message.kind === 'open');
-  if (message.kind === 'open') openers.forEach((call) => call());
+  if (message.kind === 'away') return void knock();
+  doorTold(false);
+  openers.forEach((call) => call());
 }
 
 /**
