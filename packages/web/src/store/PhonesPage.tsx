@@ -10,14 +10,21 @@ import type { Printer } from '../text/printer';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
+import { PHONE } from '../ui/theme';
 import { PassphrasePanel } from './PassphrasePanel';
 import { PairPanel } from './PairPanel';
 
 const Stack = styled.div`
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(340px, 100%), 1fr));
-  align-items: start;
+  align-content: start;
   gap: 14px;
+`;
+
+const Sides = styled(Stack)`
+  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+  ${PHONE} {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
 
 const Command = styled.p`
@@ -36,12 +43,14 @@ export function PhonesPage() {
   return (
     <Asked of={home} what={T.what}>
       {(now) => (
-        <Stack>
+        <Sides>
           {now.network ? <PairPanel network={now.network} devices={now.devices} printer={printer} /> : <Closed />}
-          <DeviceList now={now} printer={printer} />
-          {now.network && <PassphrasePanel isHere={now.isHere} isSet={now.network.hasPassphrase} />}
-          <AbilityList />
-        </Stack>
+          <Stack>
+            <DeviceList now={now} printer={printer} />
+            {now.network && <PassphrasePanel isHere={now.isHere} isSet={now.network.hasPassphrase} />}
+            <AbilityList />
+          </Stack>
+        </Sides>
       )}
     </Asked>
   );
