@@ -116,12 +116,16 @@ test('from list to changed plan by keyboard alone', async ({ page }) => {
 });
 
 test('reduced motion: nothing is animated', async ({ page }) => {
-  await page.emulateMedia({ reducedMotion: 'reduce' });
   const id = await plannedBatch('Still', 24);
   await openStation(page, id, 'fold');
+  const moving = () => page.evaluate(() => document.getAnimations().length);
+  await page.emulateMedia({ reducedMotion: 'no-preference' });
+  await page.getByRole('textbox', { name: 'Pieces' }).fill('28');
+  await expect.poll(moving, { intervals: [20] }).toBeGreaterThan(0);
+  await page.emulateMedia({ reducedMotion: 'reduce' });
   await page.getByRole('textbox', { name: 'Pieces' }).fill('30');
   await settled(page);
-  expect(await page.evaluate(() => document.getAnimations().length)).toBe(0);
+  expect(await moving()).toBe(0);
 });
 
 test('the bench opens with little script, and charts only where they are shown', async ({ page }) => {

@@ -25,6 +25,8 @@ export default defineConfig({
     timezoneId: 'Europe/London',
     // A trace films every act and costs a third of the time: asked for when something is looked into.
     trace: process.env['EMBER_TRACE'] ? 'on' : 'off',
+    // What flashes when it changes is drawn anew for a second after each key: half of a test's time. `access.spec` has it move.
+    contextOptions: { reducedMotion: 'reduce' },
     // What tests cut off must be cut off; one test opens the page from the browser itself.
     serviceWorkers: 'block',
     launchOptions: {
