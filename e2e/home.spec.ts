@@ -7,7 +7,7 @@ import { type Product, startProduct } from './product';
 const NAME = 'kitchen.test';
 let product: Product;
 let browser: Browser;
-test.beforeAll(async ({}, info) => {
+test.beforeAll(async ({ playwright: _ }, info) => {
   product = await startProduct('home', '--lan', '--lan-port', '0', '--lan-name', NAME);
   // The home network of this test: the name leads to another address of this machine.
   const { launchOptions } = info.project.use;

@@ -66,7 +66,7 @@ function install(packages, patienceMs = 15 * 60_000) {
 }
 
 /** Installs a Debian package when its program is missing. @returns path of the program */
-export function ensureProgram(program, packages, why) {
+function ensureProgram(program, packages, why) {
   const found = findProgram(program);
   if (found) return found;
   if (process.getuid?.() !== 0 || !findProgram('apt-get')) {

@@ -5,7 +5,7 @@ import type { Gate, Queries } from './gate.js';
  * Leases: what only one of several servers does, and for how long it may. Time is the database's.
  * The table is there before every migration, because migrating is such a thing.
  */
-export const LEASE_TABLE = `CREATE TABLE IF NOT EXISTS lease (
+const LEASE_TABLE = `CREATE TABLE IF NOT EXISTS lease (
   name VARCHAR(80) NOT NULL PRIMARY KEY,
   owner CHAR(36) NOT NULL,
   token BIGINT UNSIGNED NOT NULL,

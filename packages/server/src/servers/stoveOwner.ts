@@ -8,7 +8,7 @@ import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 const LEASE_MS = 3000;
 const LOOK_MS = 700;
 
-export const stoveLease = (batchId: string): string => `stove:${batchId}`;
+const stoveLease = (batchId: string): string => `stove:${batchId}`;
 
 export interface StoveOwnerOptions {
   readonly gate: Gate;
