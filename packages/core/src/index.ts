@@ -449,7 +449,7 @@ export type { Band as Range } from './numeric/band.js';
 export type { SupperEvening, SupperWays } from './wire/supperWire.js';
 export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, SupperRow } from './wire/batchWire.js';
 export { THIN_STRETCH_S, thinReadings } from './fire/thinReadings.js';
-export type { CopyRow, CopySheet } from './wire/copyWire.js';
+export type { CopyRow, CopySheet, NightTold } from './wire/copyWire.js';
 export {
   type HomeEntry,
   type HomeNetwork,

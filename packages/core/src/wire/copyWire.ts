@@ -15,3 +15,9 @@ export interface CopySheet {
   /** Rows by table. */
   readonly now: Readonly<Record<string, number>>;
 }
+
+/** How the nightly copies go. */
+export interface NightTold {
+  /** Since when none could be made; `null`: all is well. */
+  readonly failedSince: string | null;
+}

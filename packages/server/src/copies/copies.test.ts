@@ -2,7 +2,7 @@ import { INGREDIENTS, thinReadings } from '@ember-fold/core';
 import { build } from 'esbuild';
 import fc from 'fast-check';
 import { spawn } from 'node:child_process';
-import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gunzipSync, gzipSync } from 'node:zlib';
@@ -272,7 +272,16 @@ test('a night makes its copy once; records older than a year are thinned after i
     expect([await keeper.night(), await keeper.night()]).toEqual([true, false]);
     expect((await record()).readings).toEqual(was.readings);
     app.clock.ms += 400 * DAY;
-    expect(await keeper.night()).toBe(true);
+    // Where no copy can be made, nothing is thinned, and that is told until one is made.
+    const lost = `${app.folder}-elsewhere`;
+    renameSync(app.folder, lost);
+    writeFileSync(app.folder, '');
+    await keeper.tryNight();
+    expect([keeper.nightFailedMs, (await record()).isThinned]).toEqual([app.clock.ms, false]);
+    rmSync(app.folder);
+    renameSync(lost, app.folder);
+    await keeper.tryNight();
+    expect(keeper.nightFailedMs).toBeNull();
     const now = await record();
     expect([was.isThinned, now.isThinned]).toEqual([false, true]);
     expect(now.readings).toEqual(thinReadings(was.readings));

@@ -60,10 +60,23 @@ export class CopyKeeper {
   /** Makes a copy each night from now on. */
   start(firstMs: number): void {
     const look = () => {
-      this.night().catch((cause: unknown) => this.given.log.error({ cause }, 'The nightly copy could not be made.'));
+      void this.tryNight();
       this.timer = setTimeout(look, LOOK_MS).unref();
     };
     this.timer = setTimeout(look, firstMs).unref();
+  }
+
+  /** Since when no nightly copy could be made, ms; `null`: the last one was, or none is due. */
+  nightFailedMs: number | null = null;
+
+  /** A night that fails is tried again at the next look, and told until one succeeds. */
+  async tryNight(): Promise<void> {
+    try {
+      if (await this.night()) this.nightFailedMs = null;
+    } catch (cause) {
+      this.nightFailedMs ??= this.given.clockMs();
+      this.given.log.error({ cause }, 'The nightly copy could not be made.');
+    }
   }
 
   async close(): Promise<void> {

@@ -1,3 +1,4 @@
+import type { NightTold } from '@ember-fold/core';
 import { type RequestHandler, Router } from 'express';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
@@ -12,6 +13,12 @@ export function copyRoutes({ copies }: Context): Router {
 
   router.post('/', async (_req, res) => {
     res.status(201).json(await copies.make('hand'));
+  });
+
+  router.get('/night', (_req, res) => {
+    const failedMs = copies.nightFailedMs;
+    const told: NightTold = { failedSince: failedMs === null ? null : new Date(failedMs).toISOString() };
+    res.json(told);
   });
 
   router.get('/:name', async (req, res) => {

@@ -60,7 +60,7 @@ export async function learntTold(q: Queries, nowMs: number): Promise<LearntTold>
 }
 
 /** A record as it is learnt from; `null`: it is not over. */
-export async function happenedOf(q: Queries, batchId: string): Promise<Happened | null> {
+async function happenedOf(q: Queries, batchId: string): Promise<Happened | null> {
   const stove = await readStove(q, batchId);
   // A record that was deleted teaches nothing.
   if (!stove?.endedAt || (await goneAt(q, batchId))) return null;

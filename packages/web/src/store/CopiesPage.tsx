@@ -41,6 +41,7 @@ const Copies = styled.ul`
 /** Whole copies of the kitchen: what there is, one more, one from elsewhere, and the way back to one. */
 export function CopiesPage() {
   const copies = copyApi.useCopiesQuery(undefined, { refetchOnMountOrArgChange: true });
+  const { data: night } = copyApi.useNightQuery(undefined, { refetchOnMountOrArgChange: true });
   const [make, making] = copyApi.useMakeCopyMutation();
   const [give, giving] = copyApi.useGiveCopyMutation();
   const [restoring, setRestoring] = useState<CopyRow | null>(null);
@@ -52,6 +53,13 @@ export function CopiesPage() {
     <Panel>
       <PanelTitle>{T.title}</PanelTitle>
       <Soft>{T.says}</Soft>
+      {night?.failedSince && (
+        <Problem>
+          {T.nightFailed(
+            `${printer.date(Date.parse(night.failedSince))} ${printer.clock(Date.parse(night.failedSince))}`,
+          )}
+        </Problem>
+      )}
       <Actions style={{ justifyContent: 'flex-start' }}>
         <Button $look="primary" isDisabled={busy !== null} onPress={() => void make()}>
           {T.make}

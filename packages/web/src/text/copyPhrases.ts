@@ -33,6 +33,8 @@ export const COPIES = {
   title: 'Copies',
   what: 'the copies',
   says: 'A whole copy of the kitchen is made each night while Ember Fold runs, and before a newer version changes anything. The last nights and weeks are kept. Put one on another disk from time to time.',
+  nightFailed: (when: string) =>
+    `No nightly copy could be made since ${when}. Look whether the folder for copies can be written and its disk has room.`,
   none: 'No copy is made yet',
   noneSays: 'The first is made tonight. Make one now if you like.',
   make: 'Make a copy now',
