@@ -177,6 +177,10 @@ test.describe('from the browser itself', () => {
     await expect(pieces).toHaveCount(many);
     await expect(page.getByText('The server does not answer.', { exact: false }).first()).toBeVisible();
     await expect(strip).toContainText('Burst piece 1 in the oven');
+    // What to do about fire is one tap away, also now.
+    await page.getByRole('button', { name: 'Handbook' }).click();
+    await expect(page.getByRole('dialog', { name: 'Handbook' })).toContainText('Never water. Never flour.');
+    await page.keyboard.press('Escape');
     // Its clock is right though nobody could be asked.
     const { acts, startedAt, speed } = await read<Stove>(`/batches/${id}/stove`);
     const shown = await pieces.first().getAttribute('aria-label');

@@ -48,7 +48,7 @@ export { coreMustBeSafe, isUncooked, REHEAT_C } from './filling/fillingSafety.js
 export { withLinesAsked, withRawSaid } from './filling/mayBeRaw.js';
 export { thickenersFor } from './filling/freeLiquid.js';
 export { fillingFigures } from './filling/fillingFigures.js';
-export { type CoolingResult } from './filling/coolFilling.js';
+export { coolFilling, type CoolingResult } from './filling/coolFilling.js';
 export { type Coat } from './piece/coat.js';
 export { EDGES } from './piece/edge.js';
 export { FORMS, formOf } from './piece/forms.js';

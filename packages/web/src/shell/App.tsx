@@ -15,6 +15,7 @@ const NewBatchPage = lazyPart(() => import('../bench/new/NewBatchPage').then((m)
 const LedgerRoutes = lazyPart(() => import('./LedgerRoutes').then((m) => ({ default: m.LedgerRoutes })));
 const CookRoutes = lazyPart(() => import('./CookRoutes').then((m) => ({ default: m.CookRoutes })));
 const FireRoutes = lazyPart(() => import('./FireRoutes').then((m) => ({ default: m.FireRoutes })));
+const LearnRoutes = lazyPart(() => import('./LearnRoutes').then((m) => ({ default: m.LearnRoutes })));
 const StoreRoutes = lazyPart(() => import('./StoreRoutes').then((m) => ({ default: m.StoreRoutes })));
 
 const router = createBrowserRouter([
@@ -33,6 +34,7 @@ const router = createBrowserRouter([
           { path: '/bench/new', element: <NewBatchPage /> },
           { path: '/bench/:id/:station?', element: <BatchPage /> },
           { path: '/store/*', element: <StoreRoutes /> },
+          { path: '/learn/*', element: <LearnRoutes /> },
           { path: '/ledger/*', element: <LedgerRoutes /> },
           { path: '/cook/*', element: <CookRoutes /> },
           { path: '/fire/*', element: <FireRoutes /> },

@@ -12,6 +12,7 @@ import { Guard } from '../ui/controls/Guard';
 import { Notices } from './Notices';
 import { Strips } from '../ui/controls/Strip';
 import { SHELL_TEXT } from '../text/shellText';
+import { HandbookButton } from './HandbookButton';
 import { GlobalStyle } from './GlobalStyle';
 import { api } from '../data/api';
 import { oilApi } from '../data/oilApi';
@@ -237,6 +238,7 @@ function RoomLinks() {
       <NavLink to="/fire">{T.fire}</NavLink>
       <NavLink to="/ledger">{T.ledger}</NavLink>
       <NavLink to="/store">{T.store}</NavLink>
+      <NavLink to="/learn">{T.learn}</NavLink>
     </Rooms>
   );
 }
@@ -282,6 +284,7 @@ export function Shell() {
         </Mark>
         {!isOut && <RoomLinks />}
         {!atStove && !isOut && <AtTheStove />}
+        {!isOut && <HandbookButton />}
         {!isOut && <UnitSwitch />}
       </Bar>
       {isOut ? (

@@ -23,6 +23,8 @@ export const SHELL = {
   fire: 'Fire',
   ledger: 'Ledger',
   store: 'Store',
+  learn: 'Learn',
+  handbook: 'Handbook',
   units: 'Units',
   ingredients: 'Ingredients',
   temperatures: 'Temperatures',

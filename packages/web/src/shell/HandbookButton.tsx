@@ -1,0 +1,62 @@
+import { BookOpen } from 'lucide-react';
+import { Suspense, useState } from 'react';
+import { Button } from 'react-aria-components';
+import { useLocation } from 'react-router';
+import { styled } from 'styled-components';
+import { SHELL as T } from '../text/shellPhrases';
+import type { PageId } from '../text/handbook/page';
+import { lazyPart } from '../ui/lazyPart';
+
+const loadPanel = () => import('./HandbookPanel').then((m) => ({ default: m.HandbookPanel }));
+const HandbookPanel = lazyPart(loadPanel);
+
+const Round = styled(Button)`
+  flex: none;
+  align-self: center;
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  width: 44px;
+  min-height: 44px;
+  color: ${({ theme }) => theme.barInk};
+  background: none;
+  border: 1px solid ${({ theme }) => theme.edge};
+  border-radius: 10px;
+  cursor: pointer;
+`;
+
+/** Where the handbook opens, by where the work is. */
+const PAGE_AT: readonly (readonly [path: RegExp, page: PageId])[] = [
+  [/^\/fire/, 'fire'],
+  [/\/dough$/, 'families'],
+  [/\/filling$/, 'filling'],
+  [/\/fry$/, 'oil-heat'],
+  [/\/serve$/, 'keeping'],
+  [/^\/bench\/(?!new)./, 'sealing'],
+  [/^\/store\/oil/, 'oil-life'],
+  [/^\/store\/freezer/, 'freezing'],
+  [/^\/store\/guests/, 'allergens'],
+  [/^\/ledger/, 'wrong'],
+  [/^\/cook/, 'resting'],
+];
+
+/** The handbook, one tap from every room; at the stove it opens on what to do about fire. */
+export function HandbookButton() {
+  const { pathname } = useLocation();
+  const [first, setFirst] = useState<PageId | null>(null);
+  const page = PAGE_AT.find(([path]) => path.test(pathname))?.[1] ?? 'families';
+  return (
+    <>
+      <Round
+        aria-label={T.handbook}
+        aria-haspopup="dialog"
+        onHoverStart={() => void loadPanel()}
+        onFocus={() => void loadPanel()}
+        onPress={() => setFirst(page)}
+      >
+        <BookOpen size={18} aria-hidden />
+      </Round>
+      <Suspense fallback={null}>{first && <HandbookPanel first={first} onClose={() => setFirst(null)} />}</Suspense>
+    </>
+  );
+}

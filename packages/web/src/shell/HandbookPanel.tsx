@@ -1,0 +1,109 @@
+import { X } from 'lucide-react';
+import { useState } from 'react';
+import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import { Link } from 'react-router';
+import { styled } from 'styled-components';
+import { useKitchen } from '../data/useLine';
+import { HANDBOOK as T, openSearch, pageOf } from '../text/handbook/handbook';
+import type { PageId } from '../text/handbook/page';
+import { Button } from '../ui/controls/Button';
+import { FilterField } from '../ui/controls/FilterField';
+import { Soft } from '../ui/controls/Panel';
+import { Article } from '../ui/handbook/Article';
+import { figureFont } from '../ui/theme';
+
+const Shade = styled(ModalOverlay)`
+  position: fixed;
+  inset: 0;
+  z-index: 20;
+  background: rgb(10 14 12 / 35%);
+`;
+
+const Side = styled(Modal)`
+  position: absolute;
+  inset: 0 0 0 auto;
+  width: min(560px, 100%);
+  overflow: auto;
+  padding: 16px 20px;
+  color: ${({ theme }) => theme.ink};
+  background: ${({ theme }) => theme.panel};
+  [role='dialog'] {
+    display: grid;
+    gap: 12px;
+    outline: none;
+  }
+`;
+
+const Head = styled.div`
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+  h2 {
+    ${figureFont}
+    font-size: 20px;
+  }
+`;
+
+const Found = styled.ul`
+  button {
+    justify-content: flex-start;
+    width: 100%;
+    text-align: left;
+  }
+`;
+
+interface HandbookPanelProps {
+  readonly first: PageId;
+  readonly onClose: () => void;
+}
+
+/** The handbook beside the work: opens where the work is, and leaves it as it was. */
+export function HandbookPanel({ first, onClose }: HandbookPanelProps) {
+  const [id, setId] = useState(first);
+  const [text, setText] = useState('');
+  const known = useKitchen();
+  const page = pageOf(id);
+  if (!known || !page) return null;
+  const found = text.trim() === '' ? [] : openSearch(known.printer)(text).slice(0, 6);
+  const show = (next: PageId) => {
+    setId(next);
+    setText('');
+  };
+  return (
+    <Shade isOpen isDismissable onOpenChange={(isOpen) => !isOpen && onClose()}>
+      <Side>
+        <Dialog>
+          <Head>
+            <Heading slot="title" level={2}>
+              {T.title}
+            </Heading>
+            <Button $look="quiet" aria-label={T.close} onPress={onClose}>
+              <X size={20} aria-hidden />
+            </Button>
+          </Head>
+          <FilterField label={T.search} value={text} onChange={setText} />
+          {text.trim() !== '' && (
+            <>
+              <Soft role="status">{found.length === 0 ? T.nothing : T.found(found.length)}</Soft>
+              <Found>
+                {found.map(({ page: of, title, says }) => (
+                  <li key={`${of} ${title}`}>
+                    <Button $look="quiet" onPress={() => show(of)}>
+                      {title}
+                    </Button>
+                    {says && <Soft>{says}</Soft>}
+                  </li>
+                ))}
+              </Found>
+            </>
+          )}
+          <Article key={id} page={page} printer={known.printer} kitchen={known.kitchen} onPage={show} />
+          <Link to={`/learn/${id}`} onClick={onClose}>
+            {T.whole}
+          </Link>
+        </Dialog>
+      </Side>
+    </Shade>
+  );
+}

@@ -1,0 +1,248 @@
+import {
+  coolFilling,
+  CRUMB_ANSWERS,
+  crumbRange,
+  DOUGH_FAMILIES,
+  doughFamily,
+  type FormId,
+  ingredientById,
+  type Kitchen,
+} from '@ember-fold/core';
+import { type ReactNode, useEffect, useState } from 'react';
+import { styled } from 'styled-components';
+import { FORM_LINE, FORM_NAME } from '../../text/formWords';
+import type { FigureId } from '../../text/handbook/page';
+import { HANDBOOK as T, KEEPS, SYMPTOMS } from '../../text/handbook/handbook';
+import type { Printer } from '../../text/printer';
+import { CRUMB_NAME } from '../../text/schoolText';
+import { FAMILY_NAME } from '../../text/words';
+import { formPieces } from '../../workers/planClient';
+import type { FormPiece } from '../../workers/plan.worker';
+import { Cautions } from '../controls/Cautions';
+import { Soft } from '../controls/Panel';
+import { FormPicture } from '../drawing/FormPicture';
+import { PourLadder } from '../drawing/PourLadder';
+import { StiffnessDial } from '../drawing/StiffnessDial';
+
+interface FigureProps {
+  readonly printer: Printer;
+  readonly kitchen: Kitchen;
+}
+
+const Scroll = styled.div`
+  overflow-x: auto;
+  table {
+    border-collapse: collapse;
+    min-width: 100%;
+    font-size: 14px;
+  }
+  th,
+  td {
+    padding: 6px 12px 6px 0;
+    text-align: left;
+    vertical-align: top;
+    border-top: 1px solid ${({ theme }) => theme.line};
+  }
+  thead th {
+    border-top: 0;
+    font-size: 13px;
+    font-weight: 400;
+    color: ${({ theme }) => theme.soft};
+  }
+`;
+
+/** Rows under heads; the first cell of a row names it. May be wider than a phone: it scrolls by itself. */
+function Table({
+  label,
+  head,
+  rows,
+}: {
+  readonly label: string;
+  readonly head: readonly string[];
+  readonly rows: readonly (readonly string[])[];
+}) {
+  return (
+    <Scroll tabIndex={0} role="region" aria-label={label}>
+      <table>
+        <thead>
+          <tr>
+            {head.map((name) => (
+              <th key={name} scope="col">
+                {name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(([name, ...cells]) => (
+            <tr key={name}>
+              <th scope="row">{name}</th>
+              {cells.map((cell, i) => (
+                <td key={head[i + 1]}>{cell}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Scroll>
+  );
+}
+
+/** From one to another: said once where both are the same, with one unit where they share it. */
+function between(least: string, most: string): string {
+  if (least === most) return least;
+  const [, from, unit] = /^([\d.]+)( ?\D+)$/.exec(least) ?? [];
+  return unit !== undefined && most.endsWith(unit) ? `${from}–${most}` : `${least} – ${most}`;
+}
+
+function Families({ printer: p }: FigureProps) {
+  const rows = DOUGH_FAMILIES.map(({ id, fatPercent, waterPercent, rolledM, oilC, restS }) => [
+    FAMILY_NAME[id],
+    between(p.percent(fatPercent.least / 100), p.percent(fatPercent.most / 100)),
+    between(p.percent(waterPercent.least / 100), p.percent(waterPercent.most / 100)),
+    between(p.length(rolledM.least), p.length(rolledM.most)),
+    between(p.temp(oilC.least), p.temp(oilC.most)),
+    between(p.span(restS.least), p.span(restS.most)),
+  ]);
+  return <Table label={T.family} head={[T.family, T.fat, T.water, T.rolled, T.oil, T.rest]} rows={rows} />;
+}
+
+/** Flour for two dozen small pieces, kg. */
+const FLOUR_KG = 0.5;
+const SPOON_KG = 0.015;
+
+function Pour({ printer }: FigureProps) {
+  const { waterPercent, firstPour } = doughFamily('rubbed-short');
+  const waterKg = (FLOUR_KG * (waterPercent.least + waterPercent.most)) / 200;
+  const firstKg = waterKg * firstPour;
+  return (
+    <>
+      <Soft>{T.flourPour(printer.mass(FLOUR_KG))}</Soft>
+      <PourLadder
+        firstKg={firstKg}
+        reserveKg={waterKg - firstKg}
+        pouredKg={firstKg}
+        spoonKg={SPOON_KG}
+        printMass={printer.water}
+      />
+    </>
+  );
+}
+
+function Stiffness() {
+  const { stiffness } = doughFamily('rubbed-short');
+  return (
+    <>
+      <Soft>{T.dial}</Soft>
+      <StiffnessDial stiffness={(stiffness.least + stiffness.most) / 2} band={stiffness} />
+    </>
+  );
+}
+
+const DEPTHS_M = [0.01, 0.02, 0.03, 0.05];
+const HOT_C = 90;
+const FOLD_C = 20;
+
+function Cooling({ printer: p, kitchen: { roomC, fridgeC } }: FigureProps) {
+  const until = (depthM: number, place: 'fridge' | 'ice-bath') => {
+    const { toFoldS } = coolFilling({ depthM, startC: HOT_C, place, roomC, fridgeC, covered: false }, FOLD_C);
+    return toFoldS === null ? T.never : p.span(toFoldS);
+  };
+  const rows = DEPTHS_M.map((depthM) => [p.length(depthM), until(depthM, 'fridge'), until(depthM, 'ice-bath')]);
+  return <Table label={T.cooledIn} head={[T.depth, T.inFridge, T.inIce]} rows={rows} />;
+}
+
+const Forms = styled.ul`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(150px, 45%), 1fr));
+  gap: 10px;
+  svg {
+    width: 96px;
+    height: 62px;
+  }
+  strong,
+  small {
+    display: block;
+  }
+  small {
+    color: ${({ theme }) => theme.soft};
+  }
+`;
+
+function FormShapes() {
+  const [pieces, setPieces] = useState<readonly FormPiece[]>([]);
+  useEffect(() => {
+    let isHere = true;
+    void formPieces().then((all) => isHere && setPieces(all));
+    return () => {
+      isHere = false;
+    };
+  }, []);
+  return (
+    <Forms>
+      {(Object.keys(FORM_NAME) as FormId[]).map((form) => {
+        const found = pieces.find(({ id }) => id === form);
+        return (
+          <li key={form}>
+            {found ? <FormPicture piece={found.shape} fold={found.fold} crust={0.7} /> : <svg aria-hidden />}
+            <strong>{FORM_NAME[form]}</strong>
+            <small>{FORM_LINE[form]}</small>
+          </li>
+        );
+      })}
+    </Forms>
+  );
+}
+
+function Crumb({ printer: p }: FigureProps) {
+  const rows = CRUMB_ANSWERS.map((answer) => {
+    const { leastC, mostC } = crumbRange(answer);
+    return [CRUMB_NAME[answer], between(p.temp(leastC), p.temp(mostC))];
+  });
+  return <Table label={T.crumb} head={[T.crumb, T.means]} rows={rows} />;
+}
+
+function Schools({ printer: p }: FigureProps) {
+  const rows = [
+    [T.slow, between(p.temp(115), p.temp(140)), between(p.temp(155), p.temp(170))],
+    [T.quick, between(p.temp(175), p.temp(182)), between(p.temp(175), p.temp(182))],
+  ];
+  return <Table label={T.oil} head={[T.oil, T.start, T.end]} rows={rows} />;
+}
+
+function Symptoms({ printer }: FigureProps) {
+  const rows = SYMPTOMS.map(([seen, likely, change]) => [seen, likely, change(printer)]);
+  return <Table label={T.seen} head={[T.seen, T.likely, T.first]} rows={rows} />;
+}
+
+function Keeping({ printer }: FigureProps) {
+  return (
+    <Table label={T.howLong} head={[T.what, T.howLong]} rows={KEEPS.map(([what, long]) => [what, long(printer)])} />
+  );
+}
+
+const CUPS_OF = ['plain-wheat-flour', 'wholemeal-wheat-flour', 'butter', 'fine-salt', 'milk'];
+
+function Cups({ printer, kitchen }: FigureProps) {
+  const rows = CUPS_OF.flatMap((id) => {
+    const found = ingredientById(id);
+    if (!found) return [];
+    return [[found.name, printer.mass((kitchen.measures.cupMl / 1e6) * found.densityKgPerM3)]];
+  });
+  return <Table label={T.cup} head={[T.cup, printer.massUnit]} rows={rows} />;
+}
+
+/** What each page shows; drawn and worked out by the product itself, for this kitchen. */
+export const FIGURES: Readonly<Record<FigureId, (props: FigureProps) => ReactNode>> = {
+  families: Families,
+  pour: Pour,
+  stiffness: Stiffness,
+  cooling: Cooling,
+  forms: FormShapes,
+  crumb: Crumb,
+  schools: Schools,
+  cautions: ({ printer }) => <Cautions printer={printer} />,
+  symptoms: Symptoms,
+  keeping: Keeping,
+  cups: Cups,
+};
