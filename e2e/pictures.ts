@@ -89,9 +89,9 @@ try {
   await page.goto(`${product.address}/ledger/${(await records())[0]!.id}`);
   await page.getByRole('region', { name: 'What differed, and what it did' }).waitFor();
   await shoot(page, 'ledger');
-  const mushroom = (await list('/batches')).find((batch) => batch.name.startsWith('Mushroom'))!;
-  await page.goto(`${product.address}/bench/${mushroom.id}/fold`);
-  await shoot(page, 'bench-fold-teardrop');
+  await page.goto(`${product.address}/learn/families`);
+  await page.getByRole('region', { name: 'Family' }).waitFor();
+  await shoot(page, 'learn');
   const formulas = await list('/formulas');
   const everyday = formulas.find((formula) => formula.name === 'Everyday short dough')!;
   for (const [name, path] of [

@@ -28,7 +28,7 @@ export const CARE_PAGES: readonly HandbookPage[] = [
         says: [],
         list: [
           'Turn the heat off, only if you can reach it safely.',
-          'Slide a lid or a tray over from the side. Leave it shut until cold.',
+          'Slide a lid, or a baking sheet, over from the side. Leave it shut until cold.',
           'Never water. Never flour. Never carry the pot.',
           'Flames above the pot, or no lid in hand: leave, close the door, call the fire service.',
         ],
