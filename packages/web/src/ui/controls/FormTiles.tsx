@@ -1,11 +1,9 @@
 import type { FormId } from '@ember-fold/core';
-import { useEffect, useState } from 'react';
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { FORM_LINE, FORM_NAME } from '../../text/formWords';
-import { formPieces } from '../../workers/planClient';
-import type { FormPiece } from '../../workers/plan.worker';
 import { FormPicture } from '../drawing/FormPicture';
+import { useFormPieces } from '../drawing/useFormPieces';
 import { figureFont, PHONE } from '../theme';
 
 const Group = styled(RadioGroup)`
@@ -69,14 +67,7 @@ interface FormTilesProps {
 
 /** The form of the piece, chosen from drawings: all to one scale, one line each. */
 export function FormTiles({ label, value, onChange }: FormTilesProps) {
-  const [pieces, setPieces] = useState<readonly FormPiece[]>([]);
-  useEffect(() => {
-    let isHere = true;
-    void formPieces().then((all) => isHere && setPieces(all));
-    return () => {
-      isHere = false;
-    };
-  }, []);
+  const pieces = useFormPieces();
   // The longest piece decides the scale of all.
   // A bread is as wide as two of the others: it has a scale of its own.
   const wideMm = pieces.reduce(

@@ -8,7 +8,7 @@ import {
   ingredientById,
   type Kitchen,
 } from '@ember-fold/core';
-import { type ReactNode, useEffect, useState } from 'react';
+import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { FORM_LINE, FORM_NAME } from '../../text/formWords';
 import type { FigureId } from '../../text/handbook/page';
@@ -16,11 +16,10 @@ import { HANDBOOK as T, KEEPS, SYMPTOMS } from '../../text/handbook/handbook';
 import type { Printer } from '../../text/printer';
 import { CRUMB_NAME } from '../../text/schoolText';
 import { FAMILY_NAME } from '../../text/words';
-import { formPieces } from '../../workers/planClient';
-import type { FormPiece } from '../../workers/plan.worker';
 import { Cautions } from '../controls/Cautions';
 import { Soft } from '../controls/Panel';
 import { FormPicture } from '../drawing/FormPicture';
+import { useFormPieces } from '../drawing/useFormPieces';
 import { PourLadder } from '../drawing/PourLadder';
 import { StiffnessDial } from '../drawing/StiffnessDial';
 
@@ -170,14 +169,7 @@ const Forms = styled.ul`
 `;
 
 function FormShapes() {
-  const [pieces, setPieces] = useState<readonly FormPiece[]>([]);
-  useEffect(() => {
-    let isHere = true;
-    void formPieces().then((all) => isHere && setPieces(all));
-    return () => {
-      isHere = false;
-    };
-  }, []);
+  const pieces = useFormPieces();
   return (
     <Forms>
       {(Object.keys(FORM_NAME) as FormId[]).map((form) => {
