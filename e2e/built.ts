@@ -12,7 +12,7 @@ export default async function built(): Promise<() => void> {
   const product = await startProduct('demo', '--data', folder);
   // What its records taught is learnt in the minute after the start.
   let [before, same] = [-1, 0];
-  while (same < 4) {
+  for (let asked = 0; same < 4 && asked < 100; asked++) {
     const { seen } = (await (await fetch(`${product.address}/api/learnt/told`)).json()) as LearntTold;
     same = seen.length > 0 && seen.length === before ? same + 1 : 0;
     before = seen.length;
