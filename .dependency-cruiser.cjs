@@ -1,5 +1,5 @@
 /** Directions between packages and rooms: web → core ← server. */
-const rooms = ['table', 'bench', 'cook', 'fire', 'ledger', 'store'];
+const rooms = ['table', 'bench', 'cook', 'fire', 'ledger', 'store', 'learn'];
 module.exports = {
   forbidden: [
     {

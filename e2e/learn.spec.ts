@@ -1,4 +1,4 @@
-import { axeFindsNothing, expect, fitsAcross, openStation, plannedBatch, settled, test } from './kitchen';
+import { axeFindsNothing, expect, fitsAcross, openStation, plannedBatch, read, settled, test } from './kitchen';
 
 test('the handbook: asked as a cook asks, read, printed for this kitchen; at both sizes', async ({ page }) => {
   await page.goto('/table');
@@ -31,6 +31,37 @@ test('the handbook: asked as a cook asks, read, printed for this kitchen; at bot
   }
   await page.goto('/learn/no-such-page');
   await expect(page.getByText('There is no such page in the handbook.')).toBeVisible();
+});
+
+test('eye and hand: a question is answered wrong, then right; what is known is kept, and nothing is learnt from it', async ({
+  page,
+}) => {
+  await page.goto('/learn');
+  await page.getByRole('link', { name: 'Eye and hand' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Eye and hand' })).toBeVisible();
+  const answers = page.getByRole('list', { name: 'Answers' }).getByRole('button');
+  await expect(answers).toHaveCount(4);
+  await axeFindsNothing(page, 'eye and hand');
+  const skills = page.getByRole('listitem').filter({ has: page.getByRole('img', { name: /percent$/ }) });
+  await expect(skills).toHaveCount(4);
+  const learnt = await read('/learnt/told');
+  const seen = new Set<string>();
+  for (let n = 0; n < 6; n++) {
+    seen.add(await page.getByText(/\?$/).first().innerText());
+    await answers.nth(n % 4).click();
+    await expect(page.getByText(/^(Right|Not this one)\.$/)).toBeVisible();
+    await page.getByRole('button', { name: 'Next question' }).click();
+    await expect(page.getByText(/^(Right|Not this one)\.$/)).toHaveCount(0);
+  }
+  // Not the same question again and again.
+  expect(seen.size).toBeGreaterThan(1);
+  await expect(page.getByText('not asked yet')).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText(/of 100 right, from \d+ answers?/)).toHaveCount(4);
+  expect(await read('/learnt/told')).toEqual(learnt);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await fitsAcross(page, 'eye and hand');
+  await axeFindsNothing(page, 'eye and hand on a phone');
 });
 
 test('beside the work: opens where the work is, every term explains itself, and the work stays as it was', async ({

@@ -545,3 +545,14 @@ export {
   readingTable,
   type TimeKind,
 } from './formats/readingsIn.js';
+export {
+  drill,
+  type Drill,
+  DRILL_KINDS,
+  type DrillAnswer,
+  type DrillKind,
+  type DrillSkill,
+  drillSkills,
+  MOST_LEVEL,
+  nextDrill,
+} from './practice/drills.js';

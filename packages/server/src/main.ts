@@ -8,6 +8,7 @@ import { pino } from 'pino';
 import { createApp } from './app.js';
 import { CopyKeeper } from './copies/copyKeeper.js';
 import { readConfig } from './config.js';
+import { countBatches } from './db/batchTable.js';
 import { openGate } from './db/gate.js';
 import { withLease } from './db/leaseTable.js';
 import { migrate } from './db/migrate.js';
@@ -66,7 +67,8 @@ async function main(): Promise<void> {
   });
   await migrate(gate, undefined, () => copies.make('upgrade'));
   const server = randomUUID();
-  if (config.demo) await withLease(gate, { name: 'demo', owner: server }, () => loadDemo(gate, Date.now()));
+  if (config.demo && (await countBatches(gate)) === 0)
+    await withLease(gate, { name: 'demo', owner: server }, () => loadDemo(gate, Date.now()));
   // A clock that was set back while we were away must not put what happens now before what happened.
   const clockMs = steadyClock(Math.max(Date.now(), (await latestMoment(gate)) ?? 0));
   const live = new LiveHub();

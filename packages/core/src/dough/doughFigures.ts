@@ -112,7 +112,7 @@ function mainFlour(lines: Formula, pantry: Pantry): string | null {
  * @param water effective water over flour, 0–3
  * @example doughStiffness(0.38, 0.07, 0, 0.54, 0.54) // 6.8
  */
-function doughStiffness(
+export function doughStiffness(
   water: number,
   softening: number,
   sugar: number,

@@ -46,7 +46,8 @@ afterAll(async () => {
 /** Every table with a checksum of all its rows. */
 async function allOf(gate: Gate): Promise<string> {
   const tables = await gate.rows<{ t: string }>(
-    "SELECT TABLE_NAME AS t FROM information_schema.TABLES WHERE TABLE_SCHEMA = DATABASE() AND TABLE_NAME <> 'schema_version' ORDER BY t",
+    `SELECT TABLE_NAME AS t FROM information_schema.TABLES WHERE TABLE_SCHEMA = DATABASE()
+       AND TABLE_NAME NOT IN ('schema_version', 'lease', 'live_event', 'server') ORDER BY t`,
   );
   const sums = await gate.rows<{ Table: string; Checksum: number }>(
     `CHECKSUM TABLE ${tables.map(({ t }) => t).join(', ')}`,

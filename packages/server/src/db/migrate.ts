@@ -7,12 +7,28 @@ import type { Migration } from './migrations/migration.js';
 /** The database was written by a newer Ember Fold: starting would lose what we do not know. */
 export class NewerSchemaError extends Error {}
 
-/** The number of the newest migration that this code knows, and of the newest in the database. */
+/** The number of the newest migration that this code knows, and of the newest in the database. @throws NewerSchemaError */
 async function versionsOf(q: Queries, migrations: readonly Migration[]) {
   const [{ at } = { at: 0 }] = await q.rows<{ at: number }>(
     'SELECT COALESCE(MAX(version), 0) AS at FROM schema_version',
   );
-  return { at, newest: migrations.at(-1)?.version ?? 0 };
+  const newest = migrations.at(-1)?.version ?? 0;
+  if (at > newest)
+    throw new NewerSchemaError(
+      `The database is at schema ${at} and this Ember Fold knows only ${newest}; start the newer version instead.`,
+    );
+  return { at, newest };
+}
+
+async function isUpToDate(q: Queries, migrations: readonly Migration[]): Promise<boolean> {
+  try {
+    const { at, newest } = await versionsOf(q, migrations);
+    return at === newest;
+  } catch (cause) {
+    // An empty database.
+    if ((cause as { code?: string }).code === 'ER_NO_SUCH_TABLE') return false;
+    throw cause;
+  }
 }
 
 /**
@@ -26,6 +42,8 @@ export async function migrate(
   migrations = MIGRATIONS,
   before: () => Promise<unknown> = async () => undefined,
 ): Promise<number> {
+  // Where nothing is due nobody waits for anybody.
+  if (await isUpToDate(gate, migrations)) return 0;
   return await withLease(gate, { name: 'migrate', owner: randomUUID() }, async () => {
     return await gate.withConnection(async (q) => {
       await q.change(
@@ -35,12 +53,7 @@ export async function migrate(
           run_at DATETIME(3) NOT NULL
         )`,
       );
-      const { at, newest } = await versionsOf(q, migrations);
-      if (at > newest) {
-        throw new NewerSchemaError(
-          `The database is at schema ${at} and this Ember Fold knows only ${newest}; start the newer version instead.`,
-        );
-      }
+      const { at } = await versionsOf(q, migrations);
       const due = migrations.filter((migration) => migration.version > at);
       if (at > 0 && due.length > 0) await before();
       for (const migration of due) {

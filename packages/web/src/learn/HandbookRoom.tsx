@@ -3,6 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { useKitchen } from '../data/useLine';
 import { CHAPTERS, HANDBOOK as T, openSearch, pageOf } from '../text/handbook/handbook';
+import { DRILL } from '../text/drillPhrases';
 import { TERMS } from '../text/handbook/terms';
 import { Button } from '../ui/controls/Button';
 import { FilterField } from '../ui/controls/FilterField';
@@ -78,6 +79,7 @@ export function HandbookRoom() {
         <Field>
           <FilterField label={T.search} value={text} onChange={setText} />
         </Field>
+        <Link to="/learn/practice">{DRILL.practise}</Link>
         {page && <Button onPress={() => window.print()}>{T.print}</Button>}
       </TitleRow>
       <Sides>
