@@ -105,7 +105,7 @@ const jestOk = await step(
     ...['--json', '--outputFile', jestOut, '--maxWorkers', '2'],
   ],
   { TEST_DATABASE_URL: database.url },
-  15,
+  20,
 );
 await database.stop();
 if (existsSync(jestOut)) {
@@ -119,7 +119,7 @@ const e2eOk = await step(
   'browser',
   [bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'],
   { PLAYWRIGHT_JSON_OUTPUT_FILE: e2eOut },
-  20,
+  25,
 );
 if (existsSync(e2eOut)) {
   const { stats, errors } = JSON.parse(readFileSync(e2eOut, 'utf8'));
