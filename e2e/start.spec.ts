@@ -160,6 +160,8 @@ test('one clear sentence for each thing that can be wrong', async () => {
     const answer = await runStart([`--port=${bad}`, '--data', data]);
     expect(answer).toEqual({ code: 1, said: '--port takes a whole number up to 65535.' });
   }
+  const odd = await runStart(['--lan', '--lan-name', 'no name', '--data', data]);
+  expect(odd).toEqual({ code: 1, said: '--lan-name takes a host name or an address, not no name.' });
   const unknown = await runStart(['--prot', '4600']);
   expect(unknown.code).toBe(1);
   expect(unknown.said).toContain('Usage: npm start -- ');

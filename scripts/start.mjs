@@ -18,6 +18,12 @@ function wholeNumber(name, text, most) {
   return number;
 }
 
+function hostName(text) {
+  if (!/^[a-z0-9]([a-z0-9.-]{0,251}[a-z0-9])?$/i.test(text))
+    giveUp(`--lan-name takes a host name or an address, not ${text}.`);
+  return text;
+}
+
 function readOptions() {
   try {
     const { values } = parseArgs({
@@ -45,7 +51,7 @@ function readOptions() {
       weekly: wholeNumber('keep-weekly', values['keep-weekly'], 1000),
       lan: values.lan,
       lanPort: wholeNumber('lan-port', values['lan-port'], 65535),
-      lanNames: values['lan-name'],
+      lanNames: values['lan-name'].map(hostName),
     };
   } catch (cause) {
     giveUp(`${cause.message} Usage: ${USAGE}`);
@@ -140,7 +146,11 @@ function serve() {
 
 /** Where phones and tablets of the home find it, and what their browsers show before they trust it. */
 function tellHome(home) {
-  if (!home) return;
+  if (!home) {
+    if (options.lan)
+      say('This machine has no address on a network: phones cannot reach it. Connect it and start again.');
+    return;
+  }
   options.lanPort = Number(new URL(home.addresses[0]).port || 443);
   process.stdout.write(`On the home network: ${home.addresses.join(' or ')}\n`);
   process.stdout.write(`Its certificate has the fingerprint ${home.fingerprint}\n`);

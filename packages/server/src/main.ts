@@ -61,7 +61,7 @@ async function main(): Promise<void> {
     clockMs: Date.now,
     // Everything in memory is of the kitchen before: whoever started this process starts it again.
     onRestored: () => {
-      relay.tell({ kind: 'restored' });
+      if (config.isShared) relay.tell({ kind: 'restored' });
       setTimeout(() => void close(RESTORED), ANSWERED_MS);
     },
   });

@@ -1,3 +1,4 @@
+import { doughFamily } from '../dough/doughFamily.js';
 import { CoreError } from '../errors.js';
 import { CRUST_LIMITS } from '../frying/colour.js';
 import { seededUniform } from '../numeric/seededNoise.js';
@@ -26,8 +27,6 @@ const ANSWERS = 4;
 const CRUST_GAP = [0.45, 0.3, 0.2, 0.12];
 /** How many times heavier the next ball is, by level. */
 const SIZE_STEP = [1.7, 1.5, 1.35, 1.22];
-/** Dough as it is rolled, kg/m³. */
-const DOUGH_KG_PER_M3 = 1175;
 /** Lightest and heaviest ball that is asked for, kg. */
 const BALL_KG = { least: 0.02, most: 0.09 };
 /** Oil that is asked for lies in the middle of what a crumb tells, °C. */
@@ -77,7 +76,7 @@ export function drill(kind: DrillKind, seed: number, level: number): Drill {
     case 'size': {
       const step = SIZE_STEP[level]!;
       const kg = BALL_KG.least + next() * (BALL_KG.most - BALL_KG.least);
-      const ballM = Math.cbrt((6 * kg) / (Math.PI * DOUGH_KG_PER_M3));
+      const ballM = Math.cbrt((6 * kg) / (Math.PI * doughFamily('rubbed-short').densityKgPerM3));
       return { ...common, kind, ballM, options: Array.from({ length: ANSWERS }, (_, i) => kg * step ** (i - right)) };
     }
   }

@@ -1,12 +1,12 @@
-import type { HomeNetwork } from '@ember-fold/core';
+import type { HomeNetwork, PairedDevice } from '@ember-fold/core';
 import { parseCookie } from 'cookie';
-import { createHash, randomBytes } from 'node:crypto';
+import { randomBytes } from 'node:crypto';
 import type { NextFunction, Request, Response } from 'express';
 import { TLSSocket } from 'node:tls';
 import { homeDeviceOf, insertHomeDevice, listHomeDevices, noteSeen } from '../db/homeTable.js';
 import type { Gate } from '../db/gate.js';
 import { ApiError } from '../errors.js';
-import type { PairedDevice } from '@ember-fold/core';
+import { secretHash } from '../secretHash.js';
 import type { Certificate } from './certificate.js';
 
 /** Where the kitchen is served to the home network. */
@@ -26,13 +26,13 @@ const RECHECK_MS = 10_000;
 /** Only over HTTPS, only from this host, for every path: the browser holds to it by this beginning. */
 const COOKIE = '__Host-ember';
 
-const hashOf = (secret: string): string => createHash('sha256').update(secret).digest('hex');
-
 /** Whether it came over the home network; what came over loopback is from this machine itself. */
 export const isFromHome = (req: Request): boolean => req.socket instanceof TLSSocket;
 
-/** Requests that ask to be let in, or bring a token of their own. */
-const OPEN = new Set(['POST /api/home/enter', 'GET /api/home/certificate', 'POST /api/devices/readings']);
+/** A thermometer has a token of its own, and no browser. */
+const BY_TOKEN = 'POST /api/devices/readings';
+/** What a browser may ask before it is let in. */
+const OPEN = new Set(['POST /api/home/enter', 'GET /api/home/certificate']);
 
 /**
  * Who may come in over the home network: hosts and origins by name, then a cookie that stands for a
@@ -52,19 +52,17 @@ export class HomeDoor {
     this.timer.unref();
   }
 
-  get isOpen(): boolean {
-    return this.server !== null;
-  }
-
   get certificate(): Certificate | null {
     return this.server?.certificate ?? null;
   }
 
   network(hasPassphrase: boolean): HomeNetwork | null {
-    if (!this.server) return null;
-    const { certificate, names } = this.server;
+    const names = this.server?.names() ?? [];
+    // A machine that no network reaches has no address to give.
+    if (!this.server || names.length === 0) return null;
+    const { certificate } = this.server;
     return {
-      addresses: names().map((name) => this.address(name)),
+      addresses: names.map((name) => this.address(name)),
       fingerprint: certificate.fingerprint,
       hasPassphrase,
     };
@@ -89,7 +87,7 @@ export class HomeDoor {
   readonly devices = async (req: Request, res: Response, next: NextFunction): Promise<void> => {
     if (!isFromHome(req)) return next();
     const asks = `${req.method} ${req.baseUrl}${req.path}`;
-    if (asks === 'POST /api/devices/readings') return next();
+    if (asks === BY_TOKEN) return next();
     const isWrite = req.method !== 'GET' && req.method !== 'HEAD';
     // Every browser says where a write comes from; a page of another site is refused by what it says.
     if (isWrite && req.headers.origin === undefined) throw new ApiError('BAD_HOST');
@@ -97,7 +95,7 @@ export class HomeDoor {
     if (OPEN.has(asks)) return next();
     const token = parseCookie(req.headers.cookie ?? '')[COOKIE];
     const nowMs = this.clockMs();
-    const device = token ? await homeDeviceOf(this.gate, hashOf(token), new Date(nowMs - STAYS_MS)) : null;
+    const device = token ? await homeDeviceOf(this.gate, secretHash(token), new Date(nowMs - STAYS_MS)) : null;
     if (!device) throw new ApiError('NOT_PAIRED');
     if (nowMs - device.seenAt.getTime() > SEEN_EACH_MS) await noteSeen(this.gate, device.id, new Date(nowMs));
     res.locals['homeDevice'] = device.id;
@@ -113,7 +111,7 @@ export class HomeDoor {
   /** Pairs a device: from now on its cookie lets it in. */
   async letIn(res: Response, id: string, name: string, how: PairedDevice['how']): Promise<void> {
     const token = randomBytes(32).toString('base64url');
-    await insertHomeDevice(this.gate, { id, name, how }, hashOf(token), new Date(this.clockMs()));
+    await insertHomeDevice(this.gate, { id, name, how }, secretHash(token), new Date(this.clockMs()));
     res.cookie(COOKIE, token, { httpOnly: true, secure: true, sameSite: 'strict', path: '/', maxAge: 400 * DAY_MS });
   }
 

@@ -1,16 +1,16 @@
 import type { ScaleAct, TakenReadings } from '@ember-fold/core';
-import { createHash, randomBytes } from 'node:crypto';
+import { randomBytes } from 'node:crypto';
 import { type Request, type Response, Router } from 'express';
 import { deleteDevice, deviceOfToken, type DeviceRow, insertDevice, listDevices } from '../db/deviceTable.js';
 import { type DeviceReading, readLine } from '../devices/readingLine.js';
 import { SIMULATED_SCALE } from '../simulated/simulatedScale.js';
 import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { ApiError } from '../errors.js';
+import { secretHash } from '../secretHash.js';
 import type { Context } from './context.js';
 import { SCHEMAS, validate } from './validate.js';
 
 const MOST_LINES = 1000;
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 const SIMULATED: readonly DeviceRow[] = [
   { id: SIMULATED_SCALE, kind: 'scale', name: 'Simulated scale' },
   { id: SIMULATED_STOVE, kind: 'probe', name: 'Simulated stove' },
@@ -19,7 +19,7 @@ const SIMULATED: readonly DeviceRow[] = [
 /** The devices a token speaks for. The simulated ones are this server's own: they are not in the table. */
 async function devicesOf({ gate, simulated }: Context, token: string): Promise<readonly DeviceRow[]> {
   if (token === simulated.token) return SIMULATED;
-  const device = await deviceOfToken(gate, hashOf(token));
+  const device = await deviceOfToken(gate, secretHash(token));
   return device ? [device] : [];
 }
 
@@ -114,7 +114,7 @@ export function deviceRoutes(context: Context): Router {
   router.post('/', async (req, res) => {
     const device = validate<DeviceRow>(SCHEMAS.device, req.body);
     const token = randomBytes(24).toString('hex');
-    if (!(await insertDevice(gate, device, hashOf(token)))) throw new ApiError('ID_TAKEN', undefined, 'id');
+    if (!(await insertDevice(gate, device, secretHash(token)))) throw new ApiError('ID_TAKEN', undefined, 'id');
     live.changed('devices');
     res.status(201).json({ ...device, token });
   });

@@ -1,5 +1,6 @@
 import type { HomeNow, Pairing } from '@ember-fold/core';
 import { randomUUID, X509Certificate } from 'node:crypto';
+import type { IncomingHttpHeaders } from 'node:http';
 import { request, type RequestOptions } from 'node:https';
 import { mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -19,6 +20,7 @@ afterEach(() => app.close());
 
 interface Said {
   readonly status: number;
+  readonly headers: IncomingHttpHeaders;
   readonly body: { code?: string } & Partial<HomeNow>;
   readonly cookie: string;
 }
@@ -43,7 +45,7 @@ function ask(method: string, path: string, body?: unknown, headers: Record<strin
       answer.on('end', () => {
         const isJson = answer.headers['content-type']?.includes('json');
         const cookie = answer.headers['set-cookie']?.[0] ?? '';
-        resolve({ status: answer.statusCode!, body: isJson ? JSON.parse(text) : {}, cookie });
+        resolve({ headers: answer.headers, status: answer.statusCode!, body: isJson ? JSON.parse(text) : {}, cookie });
       });
     });
     going.on('error', reject);
@@ -159,8 +161,10 @@ test('nobody else comes in: foreign pages, other names, replay, guesses, old coo
     ],
   ];
   for (const [who, said, status] of refused) expect([who, (await said).status]).toEqual([who, status]);
-  const page = await ask('GET', '/');
-  expect(page.status).not.toBe(200);
+  // Nor is it shown in a frame of another page.
+  const { headers } = await ask('GET', '/api/batches', undefined, cookie);
+  expect(headers['content-security-policy']).toContain("frame-ancestors 'none'");
+  expect(headers['x-frame-options']).toBeDefined();
 
   // One pairing lets in one device, once, for two minutes, and the newest counts.
   const one = await pairing();

@@ -1,5 +1,5 @@
 import type { HomeEntry, HomeNow, Pairing } from '@ember-fold/core';
-import { createHash, randomBytes, randomInt, randomUUID } from 'node:crypto';
+import { randomBytes, randomInt, randomUUID } from 'node:crypto';
 import { type RequestHandler, Router } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import {
@@ -13,6 +13,7 @@ import {
 import { ApiError } from '../errors.js';
 import { isFromHome } from '../home/homeDoor.js';
 import { isPassphrase, storedPassphrase } from '../home/passphrase.js';
+import { secretHash } from '../secretHash.js';
 import type { Context } from './context.js';
 import { SCHEMAS, validate } from './validate.js';
 
@@ -20,8 +21,6 @@ const PAIRING_MS = 2 * 60_000;
 const TRIES_MS = 10 * 60_000;
 const TRIES_EACH = 10;
 const TRIES_ALL = 40;
-
-const hashOf = (secret: string): string => createHash('sha256').update(secret).digest('hex');
 
 /** Wrong tries from one address, and from all of them. */
 function fewTries(): RequestHandler[] {
@@ -67,7 +66,7 @@ export function homeRoutes({ gate, door, live, clockMs }: Context): Router {
     const secret = randomBytes(18).toString('base64url');
     const digits = String(randomInt(1_000_000)).padStart(6, '0');
     const endsAt = new Date(clockMs() + PAIRING_MS);
-    await writePairing(gate, { secretHash: hashOf(secret), digitsHash: hashOf(digits), endsAt });
+    await writePairing(gate, { secretHash: secretHash(secret), digitsHash: secretHash(digits), endsAt });
     const address = isFromHome(req) ? `https://${req.headers.host}/` : network.addresses[0]!;
     const pairing: Pairing = { digits, link: `${address}enter#${secret}`, endsAt: endsAt.toISOString() };
     res.status(201).json(pairing);
@@ -81,7 +80,7 @@ export function homeRoutes({ gate, door, live, clockMs }: Context): Router {
         ? await isPassphrase(entry.passphrase, await passphraseOf(gate))
         : await takePairing(
             gate,
-            'secret' in entry ? { secretHash: hashOf(entry.secret) } : { digitsHash: hashOf(entry.digits) },
+            'secret' in entry ? { secretHash: secretHash(entry.secret) } : { digitsHash: secretHash(entry.digits) },
             at,
           );
     if (!isRight) throw new ApiError('passphrase' in entry ? 'WRONG_PASSPHRASE' : 'WRONG_CODE');

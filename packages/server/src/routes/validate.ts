@@ -273,7 +273,7 @@ export const deviceId = Joi.string()
 
 export const SCHEMAS = {
   homeEntry: Joi.object({
-    name: line(60),
+    name: line(120),
     secret: Joi.string().pattern(/^[\w-]{24}$/, 'secret'),
     digits: Joi.string().pattern(/^\d{6}$/, 'six digits'),
     passphrase: Joi.string().min(1).max(200),

@@ -66,7 +66,8 @@ export function HandbookRoom() {
   const go = useNavigate();
   const known = useKitchen();
   const [text, setText] = useState('');
-  const search = useMemo(() => known && openSearch(known.printer), [known]);
+  const asPrinted = known?.printer;
+  const search = useMemo(() => asPrinted && openSearch(asPrinted), [asPrinted]);
   if (!known || !search) return null;
   const { printer, kitchen } = known;
   const found = text.trim() === '' ? null : search(text).slice(0, 12);

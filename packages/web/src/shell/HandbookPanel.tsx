@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -64,8 +64,12 @@ export function HandbookPanel({ first, onClose }: HandbookPanelProps) {
   const [text, setText] = useState('');
   const known = useKitchen();
   const page = pageOf(id);
+  const printer = known?.printer;
+  const isAsked = text.trim() !== '';
+  // Made once it is asked, so that the panel opens at once.
+  const search = useMemo(() => (isAsked && printer ? openSearch(printer) : null), [isAsked, printer]);
   if (!known || !page) return null;
-  const found = text.trim() === '' ? [] : openSearch(known.printer)(text).slice(0, 6);
+  const found = search?.(text).slice(0, 6) ?? [];
   const show = (next: PageId) => {
     setId(next);
     setText('');
@@ -83,7 +87,7 @@ export function HandbookPanel({ first, onClose }: HandbookPanelProps) {
             </Button>
           </Head>
           <FilterField label={T.search} value={text} onChange={setText} />
-          {text.trim() !== '' && (
+          {isAsked && (
             <>
               <Soft role="status">{found.length === 0 ? T.nothing : T.found(found.length)}</Soft>
               <Found>

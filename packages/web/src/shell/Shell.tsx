@@ -230,8 +230,14 @@ function useLater(ms: number): boolean {
 }
 
 function RoomLinks() {
+  const { pathname } = useLocation();
+  const links = useRef<HTMLElement>(null);
+  // On a phone the row is slid sideways: the room one is in is always in sight.
+  useEffect(() => {
+    links.current?.querySelector('[aria-current="page"]')?.scrollIntoView({ inline: 'nearest', block: 'nearest' });
+  }, [pathname]);
   return (
-    <Rooms aria-label={T.rooms}>
+    <Rooms ref={links} aria-label={T.rooms}>
       <NavLink to="/table">{T.table}</NavLink>
       <NavLink to="/bench">{T.bench}</NavLink>
       <NavLink to="/cook">{T.cook}</NavLink>

@@ -82,7 +82,7 @@ export function PairPanel({ network, devices, printer }: PairPanelProps) {
                 </li>
               ))}
             </ul>
-            <Digits aria-label={`${T.digits}: ${[...pairing.digits].join(' ')}`} role="text">
+            <Digits aria-label={`${T.digits}: ${[...pairing.digits].join(' ')}`} role="img">
               {`${pairing.digits.slice(0, 3)} ${pairing.digits.slice(3)}`}
             </Digits>
             <Soft>{T.lives(printer.soon(left))}</Soft>

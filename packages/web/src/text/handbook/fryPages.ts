@@ -1,4 +1,7 @@
-import type { HandbookPage } from './page';
+import type { Printer } from '../printer';
+import { type HandbookPage, SCHOOL_OIL } from './page';
+
+const between = ([least, most]: readonly [number, number], p: Printer): string => `${p.temp(least)} to ${p.temp(most)}`;
 
 /** Pages on pot, oil, frying, baking, and what is put by. */
 export const FRY_PAGES: readonly HandbookPage[] = [
@@ -58,8 +61,8 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          `Slow: in at ${p.temp(115)} to ${p.temp(140)}, out at ${p.temp(155)} to ${p.temp(170)}. Thick short shells crisp right through, with few blisters. It takes long, and small lots.`,
-          `Hot and quick: ${p.temp(175)} to ${p.temp(182)}. For soft, thin and yeast doughs, and fillings that are cooked. Minutes matter more.`,
+          `Slow: in at ${between(SCHOOL_OIL.slow.startC, p)}, out at ${between(SCHOOL_OIL.slow.endC, p)}. Thick short shells crisp right through, with few blisters. It takes long, and small lots.`,
+          `Hot and quick: ${between(SCHOOL_OIL.quick.startC, p)}. For soft, thin and yeast doughs, and fillings that are cooked. Minutes matter more.`,
           'The Fry station works out both for the batch at hand: minutes, lots, oil in the crust, and how much a slip costs.',
         ],
       },

@@ -14,6 +14,12 @@ export type FigureId =
   | 'keeping'
   | 'cups';
 
+/** Oil of the two schools, °C. Source: docs/models/practice.md. */
+export const SCHOOL_OIL = {
+  slow: { startC: [115, 140], endC: [155, 170] },
+  quick: { startC: [175, 182], endC: [175, 182] },
+} as const;
+
 /** Some sentences under a heading of their own. */
 export interface PagePart {
   readonly title?: string;

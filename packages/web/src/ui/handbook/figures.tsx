@@ -11,7 +11,7 @@ import {
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { FORM_LINE, FORM_NAME } from '../../text/formWords';
-import type { FigureId } from '../../text/handbook/page';
+import { type FigureId, SCHOOL_OIL } from '../../text/handbook/page';
 import { HANDBOOK as T, KEEPS, SYMPTOMS } from '../../text/handbook/handbook';
 import type { Printer } from '../../text/printer';
 import { CRUMB_NAME } from '../../text/schoolText';
@@ -195,9 +195,10 @@ function Crumb({ printer: p }: FigureProps) {
 }
 
 function Schools({ printer: p }: FigureProps) {
+  const oil = ([least, most]: readonly [number, number]) => between(p.temp(least), p.temp(most));
   const rows = [
-    [T.slow, between(p.temp(115), p.temp(140)), between(p.temp(155), p.temp(170))],
-    [T.quick, between(p.temp(175), p.temp(182)), between(p.temp(175), p.temp(182))],
+    [T.slow, oil(SCHOOL_OIL.slow.startC), oil(SCHOOL_OIL.slow.endC)],
+    [T.quick, oil(SCHOOL_OIL.quick.startC), oil(SCHOOL_OIL.quick.endC)],
   ];
   return <Table label={T.oil} head={[T.oil, T.start, T.end]} rows={rows} />;
 }
