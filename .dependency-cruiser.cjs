@@ -44,7 +44,7 @@ module.exports = {
     {
       name: 'plan-on-top',
       severity: 'error',
-      from: { path: '^packages/core/src/(?!plan|store|recipe|simulated|wire|index)' },
+      from: { path: '^packages/core/src/(?!plan|practice|store|recipe|simulated|wire|index)' },
       to: { path: '^packages/core/src/plan/' },
     },
     ...rooms.map((room) => ({

@@ -365,6 +365,7 @@ export {
   withSchool,
 } from './plan/fryArms.js';
 export {
+  crumbIn,
   CRUMB_ANSWERS,
   type CrumbAnswer,
   crumbRange,
@@ -556,3 +557,44 @@ export {
   MOST_LEVEL,
   nextDrill,
 } from './practice/drills.js';
+export {
+  type Caller,
+  type PotAct,
+  type PotTruth,
+  type PracticeAct,
+  type PracticePot,
+  type Situation,
+  SITUATION_KINDS,
+  type SituationKind,
+} from './practice/situation.js';
+export { situation } from './practice/situations.js';
+export {
+  actInPractice,
+  createPractice,
+  type DangerTimes,
+  DANGERS,
+  isAway,
+  isOver,
+  type PieceSeen,
+  type PotSeen,
+  potSeen,
+  PRACTICE_STEP_S,
+  type PracticeRun,
+  probedCoreC,
+  replayPractice,
+  rings,
+  stepPractice,
+} from './practice/practiceRun.js';
+export {
+  PIECE_FATES,
+  type PieceEnd,
+  type PieceFate,
+  practiceOutcome,
+  type PracticeOutcome,
+  practiceScore,
+} from './practice/practiceOutcome.js';
+export { PLAIN_POLICY, playPolicy, type Policy } from './practice/players.js';
+export { type BestWay, bestWay } from './practice/bestPolicy.js';
+export { type ActCost, actCost, withActMoved } from './practice/actCosts.js';
+export { nextSituation, type PracticeResult, type PracticeSkill, practiceSkills } from './practice/practiceSkill.js';
+export { practised } from './practice/practised.js';

@@ -53,3 +53,15 @@ export function readCrumb(answer: CrumbAnswer, oilC: number): CrumbReading {
     spreadC: (mostC - leastC) / 2,
   };
 }
+
+/**
+ * What a crumb does in oil of this temperature: the answer whose range is nearest.
+ * @example crumbIn(158) // 'steady'
+ */
+export function crumbIn(oilC: number): CrumbAnswer {
+  const awayC = (answer: CrumbAnswer) => {
+    const { leastC, mostC } = RANGES[answer];
+    return Math.max(leastC - oilC, oilC - mostC, 0);
+  };
+  return CRUMB_ANSWERS.reduce((near, answer) => (awayC(answer) < awayC(near) ? answer : near));
+}

@@ -1,86 +1,26 @@
 import { useAwake } from '../data/useAwake';
 import { FIRE as T } from '../text/firePhrases';
-import { type FinishAsks, finishAsks, type Kitchen, type NextStep, planCold, trayOfPiece } from '@ember-fold/core';
-import { Suspense, useCallback, useEffect, useMemo, useState } from 'react';
-import { styled } from 'styled-components';
+import { type FinishAsks, finishAsks, type NextStep } from '@ember-fold/core';
+import { Suspense, useCallback, useEffect, useState } from 'react';
 import { lazyPart } from '../ui/lazyPart';
 import { useKitchen } from '../data/useLine';
 import { watchPot } from '../data/watched';
-import { PHONE } from '../ui/theme';
 import { Page, PageTitle } from '../ui/controls/Page';
-import { Panel, Problem, Soft } from '../ui/controls/Panel';
-import { WhereFrom } from '../ui/controls/WhereFrom';
-import { FIRE_TEXT, nextText, potFullText, potText } from '../text/fireWords';
+import { Problem, Soft } from '../ui/controls/Panel';
+import { FIRE_TEXT, nextText } from '../text/fireWords';
 import type { Printer } from '../text/printer';
-import { DangerScreen } from './DangerScreen';
-import { Hands } from './Hands';
-import { OilPanel } from './OilPanel';
-import { type PieceLook, PotView } from './PotView';
-import { TallyPanel } from './TallyPanel';
-import { useEar } from './useEar';
+import type { PieceLook } from './PotView';
+import { StoveView, useLooks } from './StoveView';
 import { useEnd } from './useEnd';
 import { type Fire, useFire } from './useFire';
 import { useFireCalls } from './useFireCalls';
 import { usePad } from './usePad';
 import type { useStove } from './useStove';
-import { useTrace } from './useTrace';
 
 const FinishSheet = lazyPart(() => import('./FinishSheet').then((m) => ({ default: m.FinishSheet })));
-const OilChart = lazyPart(() => import('../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
-
-const Grid = styled.div`
-  display: grid;
-  gap: 14px;
-  grid-template-columns: 312px minmax(0, 1fr) 364px;
-  grid-template-areas: 'oil pot side' 'tally trace side';
-  grid-template-rows: auto 1fr;
-  @media (max-width: 1120px) {
-    grid-template-columns: 300px minmax(0, 1fr);
-    grid-template-areas: 'oil pot' 'side side' 'tally trace';
-    grid-template-rows: auto;
-  }
-  @media (max-width: 760px) {
-    grid-template-columns: minmax(0, 1fr);
-    grid-template-areas: 'oil' 'pot' 'side' 'tally' 'trace';
-    /* Room for the keys, which lie at the bottom of the window. */
-    padding-bottom: 150px;
-  }
-`;
-
-const Foot = styled.div`
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  justify-content: space-between;
-  min-height: 44px;
-`;
-
-const FromAbove = styled(Soft)`
-  ${PHONE} {
-    display: none;
-  }
-`;
 
 const NO_STEPS: readonly NextStep[] = [];
 const NO_TRAYS: Fire['trays'] = [];
-
-/** How each piece looks from above, by its number, and its tray's mark where there are several. */
-function useLooks(trays: Fire['trays'], kitchen: Kitchen): (number: number) => PieceLook | null {
-  return useMemo(() => {
-    const drawn = trays.map((tray) => {
-      const { draft } = tray;
-      const { piece } = planCold(draft, kitchen).fold;
-      return {
-        tray,
-        look: piece && { shape: piece, fold: draft.fold, mark: trays.length > 1 ? draft.mark : undefined },
-      };
-    });
-    return (number) => {
-      const of = trayOfPiece(trays, number);
-      return drawn.find(({ tray }) => tray === of)?.look ?? null;
-    };
-  }, [trays, kitchen]);
-}
 
 type Open = ReturnType<typeof useStove> & { readonly live: NonNullable<ReturnType<typeof useStove>['live']> };
 
@@ -133,76 +73,30 @@ interface Ending {
   readonly then: string | undefined;
 }
 
-/** The page of one pot; draws what `fireNow` says. */
+/** The page of one pot, and its end. */
 function Stove({ batchId, stove, fire, pad, looks, printer }: StoveProps) {
   const { live } = stove;
-  const { kitchen, draft: batch } = live.stove;
-  const { state, oil } = fire;
-  const { draft, fry } = fire.tray;
-  const ear = useEar(pad.spoken);
+  const { name } = live.stove.draft;
   const { end, problem } = useEnd(batchId, live.ended);
   const [ending, setEnding] = useState<Ending | null>(null);
   const askEnd = (then?: string) => {
-    const asks = finishAsks(state, oil, then !== undefined);
+    const asks = finishAsks(fire.state, fire.oil, then !== undefined);
     if (asks) setEnding({ asks, then });
     else void end(then);
   };
-  const where = potText(kitchen.potName, kitchen.pot.diameterM);
   return (
     <Page>
-      <PageTitle of={[T.atTheStove, batch.name]} />
-      <h1 className="visually-hidden">{FIRE_TEXT.title(batch.name)}</h1>
-      <Grid>
-        <div style={{ gridArea: 'oil', display: 'grid' }}>
-          <OilPanel
-            oil={oil}
-            band={fire.band}
-            cautions={fry.cautions}
-            burner={state.burner}
-            settings={kitchen.pot.settings}
-            printer={printer}
-            probe={live.stove.probe}
-            spreadC={fire.spreadC}
-            onBurner={pad.burner}
-            oilC={draft.fry.oilC}
-            onOil={pad.oil}
-          />
-        </div>
-        <Panel style={{ gridArea: 'pot' }} aria-label={T.pot}>
-          <FromAbove>{FIRE_TEXT.fromAbove}</FromAbove>
-          <PotView
-            places={fire.places}
-            inPot={state.inPot}
-            lotSize={fry.lots.lotSize}
-            room={fire.room}
-            predictions={fire.predictions}
-            looks={looks}
-            nowS={fire.nowS}
-            selected={pad.selected}
-            onSelect={pad.select}
-            printer={printer}
-          />
-          <Foot>
-            <Soft>{potFullText(where, kitchen.pot.oilM3, fry.levels.withLot, printer)}</Soft>
-            <WhereFrom
-              draft={draft}
-              plan={() => ({ ...planCold(draft, kitchen), fry })}
-              kitchen={kitchen}
-              printer={printer}
-            />
-          </Foot>
-        </Panel>
-        <Hands draft={draft} fire={fire} pad={pad} ear={ear} printer={printer} onFinish={() => askEnd()} />
-        <TallyPanel
-          live={live}
-          fire={fire}
-          printer={printer}
-          listening={ear.on}
-          problem={stove.refusal ?? problem}
-          onEnd={askEnd}
-        />
-        <Trace live={live} fire={fire} printer={printer} />
-      </Grid>
+      <PageTitle of={[T.atTheStove, name]} />
+      <h1 className="visually-hidden">{FIRE_TEXT.title(name)}</h1>
+      <StoveView
+        live={live}
+        fire={fire}
+        pad={pad}
+        looks={looks}
+        printer={printer}
+        problem={stove.refusal ?? problem}
+        onEnd={askEnd}
+      />
       <Suspense fallback={null}>
         {ending && !fire.danger && (
           <FinishSheet
@@ -213,36 +107,6 @@ function Stove({ batchId, stove, fire, pad, looks, printer }: StoveProps) {
           />
         )}
       </Suspense>
-      {fire.danger && (
-        <DangerScreen
-          danger={fire.danger}
-          where={`${where}, ${batch.name}`}
-          oil={oil.probeC === null ? '' : T.oil(printer.temp(oil.probeC))}
-          onAct={() => (fire.danger?.act === 'burner-off' ? pad.burner(0) : pad.here())}
-        />
-      )}
     </Page>
-  );
-}
-
-/** The oil over the last minutes, and where it goes. */
-function Trace({ live, fire, printer }: Pick<StoveProps, 'fire' | 'printer'> & { readonly live: Open['live'] }) {
-  const trace = useTrace(live);
-  const { band } = fire;
-  return (
-    <Panel style={{ gridArea: 'trace', alignSelf: 'start' }} aria-label={T.trace}>
-      <Suspense fallback={<div style={{ height: 200 }} />}>
-        <OilChart
-          trace={trace.points}
-          forecast={trace.forecast(fire.oil)}
-          band={band}
-          lotStartsS={fire.state.lotStartsS}
-          printer={printer}
-          height={210}
-          fromS={trace.fromS}
-          label={FIRE_TEXT.trace(printer.temp(band.least), printer.temp(band.most))}
-        />
-      </Suspense>
-    </Panel>
   );
 }

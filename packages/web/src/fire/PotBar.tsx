@@ -100,7 +100,7 @@ const NO_STEPS: readonly NextStep[] = [];
 
 function Glance({ live, act, where, printer }: GlanceProps) {
   const { fire } = useFire(live, false);
-  const pad = usePad(live, fire, act, false);
+  const pad = usePad(live, fire, act, { hasKeys: false });
   const { batchId, draft } = live.stove;
   const oilC = fire?.tray.draft.fry.oilC ?? 0;
   const wording = useCallback(

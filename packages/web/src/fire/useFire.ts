@@ -54,9 +54,32 @@ function useStoveSecond(live: LiveStove): number {
   return nowS;
 }
 
+const NO_QUEUE: FireKnown['queue'] = [];
+
 /**
- * Subscribes to clock, acts, readings, predictions and the supper's queue; what they mean is
- * decided in core. `null` until the plan is computed.
+ * What a pot shows at a second, from its plan, its acts and its readings; what they mean is decided in core.
+ * @param learns whether the stove is learnt meanwhile
+ */
+export function useFireAt(
+  live: LiveStove,
+  session: FireSession | null,
+  nowS: number,
+  queue: FireKnown['queue'] = NO_QUEUE,
+  learns = true,
+): Fire | null {
+  const fit = useFit(live, learns ? session : null);
+  const { predictions, cores } = usePredictions(live, session, fit);
+  const known = useMemo<FireKnown>(() => ({ predictions, cores, fit, queue }), [predictions, cores, fit, queue]);
+  const { acts, readings } = live;
+  return useMemo(
+    () => session && { ...fireNow(session, acts, readings, known, nowS), trays: session.trays },
+    [session, acts, readings, known, nowS],
+  );
+}
+
+/**
+ * Subscribes to clock, acts, readings, predictions and the supper's queue of a stove that burns.
+ * `null` until the plan is computed.
  * @param learns whether the stove is learnt meanwhile
  */
 export function useFire(
@@ -65,18 +88,6 @@ export function useFire(
 ): { readonly fire: Fire | null; readonly failed: string | null } {
   const nowS = useStoveSecond(live);
   const { session, failed } = useSession(live);
-  const fit = useFit(live, learns ? session : null);
-  const { predictions, cores } = usePredictions(live, session, fit);
   const order = oilApi.useSupperOrderQuery(live.stove.batchId, { refetchOnMountOrArgChange: true });
-  const queue = order.data?.after;
-  const known = useMemo<FireKnown>(
-    () => ({ predictions, cores, fit, queue: queue ?? [] }),
-    [predictions, cores, fit, queue],
-  );
-  const { acts, readings } = live;
-  const fire = useMemo(
-    () => session && { ...fireNow(session, acts, readings, known, nowS), trays: session.trays },
-    [session, acts, readings, known, nowS],
-  );
-  return { fire, failed };
+  return { fire: useFireAt(live, session, nowS, order.data?.after, learns), failed };
 }

@@ -34,7 +34,7 @@ function padOver(acts: FireAct[], hasKeys = true) {
     stove: { batchId: 'one', speed: 1, draft, kitchen: DEFAULT_KITCHEN },
   } as unknown as LiveStove;
   const fire: Fire = { ...fireNow(session, acts, HOT, NOTHING_KNOWN, NOW_S), trays: session.trays };
-  const hook = renderHook(() => usePad(live, fire, (one) => told.push(one), hasKeys));
+  const hook = renderHook(() => usePad(live, fire, (one) => told.push(one), { hasKeys }));
   return { told, pad: () => hook.result.current, hook };
 }
 const lit: FireAct = { id: 'lit', atS: 0, kind: 'burner', setting: 9 };

@@ -21,17 +21,30 @@ type WithoutBase<A> = A extends FireAct ? Omit<A, 'id' | 'atS'> : never;
 
 const NOTHING: PadTargets = { flip: [], lift: [], drop: [], burst: [] };
 
+interface PadChoices {
+  /** The letters act; absent: they do. */
+  readonly hasKeys?: boolean;
+  /** What goes into the oven gets a timer of the kitchen; absent: it does. */
+  readonly hasTimers?: boolean;
+}
+
 /**
  * Selection, buttons and keys of the stove; every act gets its moment and its id here. Long for
  * it is one handler a key, all over the same selection.
  */
-export function usePad(live: LiveStove, fire: Fire | null, send: (act: FireAct) => void, hasKeys = true) {
+export function usePad(
+  live: LiveStove,
+  fire: Fire | null,
+  send: (act: FireAct) => void,
+  { hasKeys = true, hasTimers = true }: PadChoices = {},
+) {
   const [selected, setSelected] = useState<ReadonlySet<number>>(new Set());
   const [fewer, setFewer] = useState(0);
   const targets = fire ? fireTargets(fire, selected, fewer) : NOTHING;
   const record = (act: WithoutBase<FireAct>) =>
     send({ ...act, id: crypto.randomUUID(), atS: Math.max(0, stoveSecond(live)) } as FireAct);
   const inOven = (numbers: readonly number[], why: OvenWhy) => {
+    if (!hasTimers) return;
     const { batchId, speed, draft } = live.stove;
     const seconds = OVEN_FINISH[why].afterS / speed;
     startTimer({ name: ovenTimerName(numbers, why, draft.name), seconds, batchId });

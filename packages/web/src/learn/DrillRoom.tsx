@@ -5,6 +5,7 @@ import { styled, useTheme } from 'styled-components';
 import { useKept } from '../data/useKept';
 import { useKitchen } from '../data/useLine';
 import { DRILL as T, drillText } from '../text/drillPhrases';
+import { PRACTICE } from '../text/practicePhrases';
 import type { Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
@@ -89,6 +90,7 @@ export function DrillRoom() {
       <PageTitle of={[T.title]} />
       <TitleRow>
         <h1>{T.title}</h1>
+        <Link to="/learn/practice">{PRACTICE.room}</Link>
         <Link to="/learn">{T.handbook}</Link>
       </TitleRow>
       <Sides>

@@ -4,6 +4,7 @@ import { styled } from 'styled-components';
 import { useKitchen } from '../data/useLine';
 import { CHAPTERS, HANDBOOK as T, openSearch, pageOf } from '../text/handbook/handbook';
 import { DRILL } from '../text/drillPhrases';
+import { PRACTICE } from '../text/practicePhrases';
 import { TERMS } from '../text/handbook/terms';
 import { Button } from '../ui/controls/Button';
 import { FilterField } from '../ui/controls/FilterField';
@@ -80,7 +81,8 @@ export function HandbookRoom() {
         <Field>
           <FilterField label={T.search} value={text} onChange={setText} />
         </Field>
-        <Link to="/learn/practice">{DRILL.practise}</Link>
+        <Link to="/learn/practice">{PRACTICE.room}</Link>
+        <Link to="/learn/eye-and-hand">{DRILL.practise}</Link>
         {page && <Button onPress={() => window.print()}>{T.print}</Button>}
       </TitleRow>
       <Sides>

@@ -6,11 +6,19 @@ const HandbookRoom = lazyPart(() => import('../learn/HandbookRoom').then((m) => 
 
 const DrillRoom = lazyPart(() => import('../learn/DrillRoom').then((m) => ({ default: m.DrillRoom })));
 
+const PracticeRoom = lazyPart(() => import('../learn/PracticeRoom').then((m) => ({ default: m.PracticeRoom })));
+
+const PracticeStoveRoom = lazyPart(() =>
+  import('../fire/practice/PracticeStoveRoom').then((m) => ({ default: m.PracticeStoveRoom })),
+);
+
 /** Pages to learn from. */
 export function LearnRoutes() {
   return (
     <Routes>
-      <Route path="practice" element={<DrillRoom />} />
+      <Route path="eye-and-hand" element={<DrillRoom />} />
+      <Route path="practice" element={<PracticeRoom />} />
+      <Route path="practice/:kind" element={<PracticeStoveRoom />} />
       <Route path=":page?" element={<HandbookRoom />} />
       <Route path="*" element={<NotFound />} />
     </Routes>

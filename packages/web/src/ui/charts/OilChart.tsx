@@ -13,6 +13,8 @@ interface OilChartProps {
   /** s and °C. */
   readonly trace: readonly (readonly [number, number])[];
   readonly forecast?: readonly (readonly [number, number])[];
+  /** What the dotted line is; absent: where the oil goes. */
+  readonly forecastName?: string;
   readonly band: OilBand;
   /** Start of each lot, s. */
   readonly lotStartsS: readonly number[];
@@ -24,7 +26,17 @@ interface OilChartProps {
 }
 
 /** Oil over the minutes against its band, with the lots as they went in. Long for it is one list of chart options. */
-export function OilChart({ trace, forecast, band, lotStartsS, printer, label, height, fromS = 0 }: OilChartProps) {
+export function OilChart({
+  trace,
+  forecast,
+  band,
+  lotStartsS,
+  printer,
+  label,
+  height,
+  fromS = 0,
+  forecastName = 'forecast',
+}: OilChartProps) {
   const theme = useTheme();
   const option = useMemo(() => {
     const point = ([s, c]: readonly [number, number]) => [s / 60, Math.round(printer.degrees(c) * 10) / 10];
@@ -94,7 +106,7 @@ export function OilChart({ trace, forecast, band, lotStartsS, printer, label, he
         ...(forecast
           ? [
               {
-                name: 'forecast',
+                name: forecastName,
                 type: 'line',
                 data: forecast.map(point),
                 showSymbol: false,
@@ -105,6 +117,6 @@ export function OilChart({ trace, forecast, band, lotStartsS, printer, label, he
           : []),
       ],
     };
-  }, [trace, forecast, band, lotStartsS, printer, theme, fromS, height]);
+  }, [trace, forecast, band, lotStartsS, printer, theme, fromS, height, forecastName]);
   return <Chart option={option} height={height} label={label} />;
 }

@@ -1,0 +1,215 @@
+// Over 300 lines with the three kinds of player: what a cook does with what is seen, written out.
+import { clamp } from '../numeric/clamp.js';
+import { crumbIn, readCrumb } from '../oil/crumbTest.js';
+import { eachMinuteS } from '../frying/lying.js';
+import { trayOfPiece } from '../plan/fryTrays.js';
+import {
+  actInPractice,
+  createPractice,
+  isAway,
+  isOver,
+  type PieceSeen,
+  type PotSeen,
+  potSeen,
+  type PracticeRun,
+  stepPractice,
+} from './practiceRun.js';
+import type { PotAct, PracticePot, Situation } from './situation.js';
+
+/** How somebody cooks: rules over what is seen, with these figures in them. */
+export interface Policy {
+  /** Oil aimed at over the plan's, K. */
+  readonly markK: number;
+  /** The knob leaves full so many kelvins under the mark. */
+  readonly leadK: number;
+  /** Knob beyond what the plan holds empty oil with, and oil with a lot in it. */
+  readonly holdBy: number;
+  readonly lotBy: number;
+  /** Oil so far over its mark turns the heat off, K. */
+  readonly offK: number;
+  /** A lot goes in when the oil is so near, K. */
+  readonly dropK: number;
+  /** Of the planned lot. */
+  readonly lotShare: number;
+  /** Lifted when the paler face has this colour, and not before this share of the planned time. */
+  readonly liftColour: number;
+  readonly leastShare: number;
+  /** Lifted whatever else when the darker face has this. */
+  readonly mostColour: number;
+  /** Turned once: when the face in the oil has this colour. */
+  readonly turnColour: number;
+  /** What is lifted before its time is finished in the oven. */
+  readonly asides: boolean;
+  /** s after the bell before the cook goes, unless the oil is empty before. */
+  readonly doorS: number;
+  /** Sees to what goes wrong: an open piece, smoke, burnt crumbs, a probe in the air, oil that harms. */
+  readonly heeds: boolean;
+}
+
+/** What is cooked by where nothing is known: the plan as it stands. */
+export const PLAIN_POLICY: Policy = {
+  markK: 0,
+  leadK: 6,
+  holdBy: 0,
+  lotBy: 0,
+  offK: 4,
+  dropK: 2,
+  lotShare: 1,
+  liftColour: 0.85,
+  leastShare: 0.9,
+  mostColour: 1.6,
+  turnColour: 0.85,
+  asides: false,
+  doorS: 600,
+  heeds: true,
+};
+
+const KNOB_EACH_S = 8;
+/** In a pipeline, and beside others, the oil may be so far under its mark, K; nothing goes into oil so far over it. */
+const FLOWS_UNDER_K = 8;
+const DROP_OVER_K = 8;
+
+/** What one player remembers of one pot. */
+interface Memory {
+  knobS: number;
+  skimmed: number;
+  fresh: boolean;
+  lastDropS: number;
+}
+
+/** Oil as this cook takes it to be, °C: the probe's, or what a crumb tells of it. */
+function oilSeenC({ probeC, crumbOilC }: PotSeen, planC: number): number {
+  return probeC ?? readCrumb(crumbIn(crumbOilC), planC).tempC;
+}
+
+/** What to do with the pieces in the oil. */
+function pieceActs(policy: Policy, of: PracticePot, seen: PotSeen): PotAct[] {
+  const acts: PotAct[] = [];
+  const flip: number[] = [];
+  const lift: number[] = [];
+  const aside: number[] = [];
+  for (const piece of seen.inPot) {
+    const { number, inS, colours, turns, isOpen } = piece;
+    const tray = trayOfPiece(of.session.trays, number);
+    if (isOpen && policy.heeds) {
+      acts.push({ kind: 'burst', pieces: [number] });
+      continue;
+    }
+    const isTime = inS >= policy.leastShare * (tray.fry.liftS ?? 0);
+    const isGolden = Math.min(...colours) >= policy.liftColour;
+    if (isTime && isGolden) lift.push(number);
+    else if (Math.max(...colours) >= policy.mostColour) (isTime || !policy.asides ? lift : aside).push(number);
+    else if (turnsNow(policy, tray.draft.fry.turn, tray.fry.body.firstTurnS, piece, turns)) flip.push(number);
+  }
+  if (lift.length > 0) acts.push({ kind: 'lift', pieces: lift });
+  if (aside.length > 0) acts.push({ kind: 'aside', pieces: aside });
+  if (flip.length > 0) acts.push({ kind: 'flip', pieces: flip });
+  return acts;
+}
+
+function turnsNow(
+  { turnColour }: Policy,
+  turn: string,
+  firstTurnS: number | undefined,
+  { inS, colours }: PieceSeen,
+  turns: number,
+): boolean {
+  if (turn === 'held-under') return false;
+  if (turn === 'each-minute') return inS >= eachMinuteS({ ...(firstTurnS !== undefined && { firstTurnS }) }, turns);
+  return turns === 0 && colours[0] >= turnColour;
+}
+
+/** Where this cook has the knob. */
+function knobNow(policy: Policy, of: PracticePot, seen: PotSeen, markC: number, seenC: number): number {
+  const { settings } = of.session.kitchen.pot;
+  const [first] = of.session.trays;
+  const { holdSetting, lotSetting } = first!.fry.lots;
+  if (seen.toFry === 0 && seen.inPot.length === 0) return 0;
+  if (policy.heeds && (seen.smokes || seen.probeIsOut)) return seen.smokes ? 0 : seen.setting;
+  const over = seenC - markC;
+  if (over > policy.offK) return 0;
+  const hold = holdSetting + policy.holdBy;
+  if (seen.inPot.length > 0) return clamp(Math.round(over > 1.5 ? hold : lotSetting + policy.lotBy), 0, settings);
+  return clamp(Math.round(over < -policy.leadK ? settings : hold), 0, settings);
+}
+
+/** How many go in now. */
+function dropNow(policy: Policy, of: PracticePot, seen: PotSeen, over: number, memory: Memory): number {
+  if (seen.toFry === 0 || over > DROP_OVER_K || (policy.heeds && (seen.smokes || seen.probeIsOut))) return 0;
+  const [first] = of.session.trays;
+  const { lotSize, everyS } = first!.fry.lots;
+  const size = Math.max(1, Math.round(lotSize * policy.lotShare));
+  if (seen.inPot.length === 0) return over >= -policy.dropK ? Math.min(everyS === null ? size : 1, seen.toFry) : 0;
+  if (everyS === null || seen.inPot.length >= size) return 0;
+  return seen.nowS - memory.lastDropS >= everyS && over >= -FLOWS_UNDER_K ? 1 : 0;
+}
+
+/** Everything this cook does at one pot now. */
+function potActs(policy: Policy, of: PracticePot, seen: PotSeen, memory: Memory, rangS: number | null): PotAct[] {
+  const { oilC } = of.session.trays[0]!.draft.fry;
+  const markC = oilC + policy.markK;
+  if (policy.heeds && of.truth.oilHarms && !memory.fresh) {
+    memory.fresh = true;
+    return [{ kind: 'fresh-oil' }];
+  }
+  const acts: PotAct[] = [];
+  // A probe whose figure falls with nothing in the oil is looked at.
+  if (seen.probeIsOut && policy.heeds) acts.push({ kind: 'here' });
+  acts.push(...pieceActs(policy, of, seen));
+  if (policy.heeds && seen.out.size > memory.skimmed) {
+    memory.skimmed = seen.out.size;
+    acts.push({ kind: 'skim' });
+  }
+  const goes = rangS !== null && (seen.inPot.length === 0 || rangS >= policy.doorS);
+  if (goes) {
+    const left = seen.inPot.map(({ number }) => number);
+    return [
+      ...(left.length > 0 ? [{ kind: 'aside' as const, pieces: left }] : []),
+      { kind: 'burner', setting: 0 },
+      { kind: 'door' },
+    ];
+  }
+  const seenC = oilSeenC(seen, markC);
+  const knob = knobNow(policy, of, seen, markC, seenC);
+  const isFree = seen.nowS - memory.knobS >= KNOB_EACH_S || knob === 0;
+  if (knob !== seen.setting && isFree) {
+    memory.knobS = seen.nowS;
+    acts.push({ kind: 'burner', setting: knob });
+  }
+  const drop = rangS === null ? dropNow(policy, of, seen, seenC - markC, memory) : 0;
+  if (drop > 0) {
+    const taken = new Set([...seen.out, ...seen.inPot.map(({ number }) => number)]);
+    const pieces: number[] = [];
+    for (let n = 1; pieces.length < drop; n++) if (!taken.has(n)) pieces.push(n);
+    memory.lastDropS = seen.nowS;
+    acts.push({ kind: 'drop', pieces });
+  }
+  return acts;
+}
+
+/** Acts on a whim, for players that are no cooks. */
+export type Whim = (run: PracticeRun, pot: number) => PotAct | null;
+
+/**
+ * An evening cooked by a policy from its first second to its last.
+ * @param whim asked each step beside it; absent: nobody meddles
+ * @example playPolicy(situation('allergy', 1, 'Practice'), PLAIN_POLICY).pots[0].oilHarms // false
+ */
+export function playPolicy(of: Situation, policy: Policy, whim?: Whim): PracticeRun {
+  const run = createPractice(of);
+  const memory = of.pots.map((): Memory => ({ knobS: -Infinity, skimmed: 0, fresh: false, lastDropS: -Infinity }));
+  let count = 0;
+  while (!isOver(run)) {
+    if (!isAway(run)) {
+      for (const [i, pot] of of.pots.entries()) {
+        const seen = potSeen(run, i);
+        const rangS = seen.rings && of.caller ? run.timeS - of.caller.ringS : null;
+        for (const act of potActs(policy, pot, seen, memory[i]!, rangS)) actInPractice(run, i, act, `p${count++}`);
+        const more = whim?.(run, i) ?? null;
+        if (more) actInPractice(run, i, more, `w${count++}`);
+      }
+    }
+    stepPractice(run);
+  }
+  return run;
+}

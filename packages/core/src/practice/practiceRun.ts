@@ -1,0 +1,457 @@
+// Over 300 lines with its types: the true pot of a practice stove, one second after the other.
+import { trayOfPiece, type FireTray } from '../plan/fryTrays.js';
+import { clamp } from '../numeric/clamp.js';
+import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
+import { advanceFry, turnFry } from '../frying/advanceFry.js';
+import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
+import { heatDrawnJPerM2 } from '../frying/bodyHeat.js';
+import { coreOf } from '../frying/restInAir.js';
+import { type PieceBulk, pieceHeatJ } from '../frying/pieceHeat.js';
+import { burnerW, oilCautions, POT_LIMITS, potAtRest, potLevels, type PotState, stepPot } from '../oil/pot.js';
+import type { OilReading } from '../fire/fireAct.js';
+import type { PotAct, PracticeAct, PracticePot, Situation } from './situation.js';
+
+/** The stove moves on by this, and acts fall on it, s. */
+export const PRACTICE_STEP_S = 2;
+/** A reading each, s. */
+const READ_EACH_S = 4;
+/** sd of one reading, °C. */
+const READING_SD = 0.25;
+/** Air over a pot as a slipped probe shows it, °C, and how fast it gets there, s. */
+const AIR_C = 52;
+const AIR_LAG_S = 25;
+/** Crumbs burn after so long in the oil, s. */
+const CRUMBS_BURN_S = 150;
+/** Pieces beyond those that lie side by side stick and cook unevenly: as bad as oil so far out of its band, K. */
+const CROWDED_K = 10;
+/** Fresh oil from the bottle, °C over the room: the pot is still warm. */
+const FRESH_OVER_C = 15;
+/** Cells of a practised piece: colours within 1 % of a plan's at a fifth of its time. */
+const CELLS = { wallCells: 10, fillingCells: 8 } as const;
+
+/** Pieces that went in together and were turned together: one body stands for all. */
+interface Group {
+  numbers: number[];
+  readonly droppedS: number;
+  readonly tray: FireTray;
+  readonly body: FryBody;
+  /** Heat one piece has drawn so far, J. */
+  heatJ: number;
+}
+
+/** What went wrong with a piece beside its crust and its core. */
+export interface PieceMarks {
+  /** It opened, and so long it lay open in the oil, s; `null`: it stayed closed. */
+  readonly openS: number | null;
+  readonly aside: boolean;
+  /** It went into oil that harms somebody at the table. */
+  readonly harms: boolean;
+}
+
+/** A piece that is out. */
+export interface LiftedPiece extends PieceMarks {
+  readonly number: number;
+  readonly outS: number;
+  /** As it left the oil; shared with those lifted beside it. */
+  readonly body: FryBody;
+  readonly tray: FireTray;
+}
+
+/** s of each danger so far. Source: docs/models/learn.md. */
+export interface DangerTimes {
+  readonly tooHot: number;
+  readonly smoke: number;
+  readonly level: number;
+  readonly open: number;
+  readonly alone: number;
+  readonly blind: number;
+}
+export const DANGERS: readonly (keyof DangerTimes)[] = ['tooHot', 'smoke', 'level', 'open', 'alone', 'blind'];
+
+/** What an open page or a policy sees of one pot; nothing of what only the model knows. */
+export interface PotSeen {
+  readonly nowS: number;
+  /** What the probe says, °C; `null`: there is none. */
+  readonly probeC: number | null;
+  /** The oil as a crumb of dough would tell it, °C: only what a crumb can tell is made of it. */
+  readonly crumbOilC: number;
+  readonly setting: number;
+  readonly inPot: readonly PieceSeen[];
+  readonly out: ReadonlySet<number>;
+  readonly toFry: number;
+  readonly smokes: boolean;
+  /** Crumbs in the oil have gone dark. */
+  readonly crumbsDark: boolean;
+  /** The probe lies beside the pot, as whoever looks at it sees. */
+  readonly probeIsOut: boolean;
+  /** Somebody waits at the door. */
+  readonly rings: boolean;
+}
+
+/** A piece as it looks: [the face in the oil, the face up] when the cook lifts its edge. */
+export interface PieceSeen {
+  readonly number: number;
+  readonly inS: number;
+  readonly turns: number;
+  readonly colours: readonly [number, number];
+  readonly isOpen: boolean;
+}
+
+/** One pot as it is, moved on in place. */
+interface PotRun {
+  readonly of: PracticePot;
+  readonly all: number;
+  pot: PracticePot['truth']['pot'];
+  state: PotState;
+  setting: number;
+  groups: Group[];
+  readonly turns: Map<number, number>;
+  readonly openedS: Map<number, number>;
+  readonly lifted: Map<number, LiftedPiece>;
+  readonly droppedBad: Set<number>;
+  oilHarms: boolean;
+  /** Pieces whose crumbs lie in the oil, and since when, s. */
+  shed: { atS: number; pieces: number }[];
+  readonly readings: OilReading[];
+  probeOut: boolean;
+  probeSeen: boolean;
+  airC: number;
+  seenHereS: number;
+  readonly danger: { -readonly [K in keyof DangerTimes]: number };
+  /** Oil out of its band with pieces in it, and pieces on top of one another: kelvins beyond, times s, times pieces. */
+  offKs: number;
+  readonly uniform: () => number;
+}
+
+/** An evening that runs: moved on by `stepPractice`, acted on by `actInPractice`. */
+export interface PracticeRun {
+  readonly situation: Situation;
+  timeS: number;
+  /** When the cook went to the door, s; `null`: not yet. */
+  wentS: number | null;
+  readonly pots: readonly PotRun[];
+  readonly acts: PracticeAct[];
+}
+
+const NO_DANGER = { tooHot: 0, smoke: 0, level: 0, open: 0, alone: 0, blind: 0 };
+
+/** Pieces of one pot's batch. */
+const piecesOf = ({ session }: PracticePot): number => session.trays.reduce((sum, { draft }) => sum + draft.pieces, 0);
+
+/**
+ * A situation at its first second.
+ * @example createPractice(situation('overshoot', 1, 'Practice')).timeS // 0
+ */
+export function createPractice(situation: Situation): PracticeRun {
+  return {
+    situation,
+    timeS: 0,
+    wentS: null,
+    acts: [],
+    pots: situation.pots.map((of, i) => ({
+      of,
+      all: piecesOf(of),
+      pot: of.truth.pot,
+      state: potAtRest(of.truth.startC, burnerW(of.truth.pot, of.truth.setting)),
+      setting: of.truth.setting,
+      groups: [],
+      turns: new Map(),
+      openedS: new Map(),
+      lifted: new Map(),
+      droppedBad: new Set(),
+      oilHarms: of.truth.oilHarms,
+      shed: [],
+      readings: [{ atS: 0, probeC: of.truth.startC }],
+      probeOut: false,
+      probeSeen: false,
+      airC: 0,
+      seenHereS: 0,
+      danger: { ...NO_DANGER },
+      offKs: 0,
+      uniform: seededUniform(situation.seed * 7919 + i + 1),
+    })),
+  };
+}
+
+/**
+ * The cook is at the door and can do nothing.
+ * @example isAway(createPractice(situation('caller', 1, 'Practice'))) // false
+ */
+export function isAway({ situation: { caller }, timeS, wentS }: PracticeRun): boolean {
+  return caller !== null && wentS !== null && timeS < wentS + caller.awayS;
+}
+
+/**
+ * Somebody rang and waits for the cook.
+ * @example rings(createPractice(situation('caller', 1, 'Practice'))) // false
+ */
+export function rings({ situation: { caller }, timeS, wentS }: PracticeRun): boolean {
+  return caller !== null && wentS === null && timeS >= caller.ringS && timeS < caller.ringS + caller.waitsS;
+}
+
+/**
+ * Over when the time is up, or when everything is out and the heat is off.
+ * @example isOver(createPractice(situation('caller', 1, 'Practice'))) // false
+ */
+export function isOver({ situation: { mostS, caller }, timeS, wentS, pots }: PracticeRun): boolean {
+  if (timeS >= mostS) return true;
+  // Whoever is at the door is waited for.
+  if (wentS !== null && caller !== null && timeS < wentS + caller.awayS) return false;
+  return pots.every(({ all, lifted, setting }) => lifted.size === all && setting === 0);
+}
+
+const inPotOf = ({ groups }: PotRun, number: number): Group | undefined =>
+  groups.find(({ numbers }) => numbers.includes(number));
+
+const drawnJ = (body: FryBody, bulk: PieceBulk): number => {
+  const heat = heatDrawnJPerM2(body);
+  return pieceHeatJ(bulk, heat.total, heat.latent);
+};
+
+/** Crumbs in the oil that have gone dark, in pieces' worth. */
+const burntCrumbs = ({ shed }: PotRun, nowS: number): number =>
+  shed.reduce((sum, { atS, pieces }) => sum + (nowS - atS >= CRUMBS_BURN_S ? pieces : 0), 0);
+
+function bodyOf(run: PotRun, { fry: { body } }: FireTray, nowS: number): FryBodySpec {
+  const { browning, crumbs } = run.of.truth;
+  const cells = body.fillingCells === 0 ? { wallCells: CELLS.wallCells + CELLS.fillingCells } : CELLS;
+  const darker = browning * (1 + crumbs * burntCrumbs(run, nowS));
+  return { ...body, ...cells, browning: body.browning * darker };
+}
+
+/** Takes pieces out of their groups; what is left of each goes on as it was. */
+function takeOut(run: PotRun, numbers: readonly number[]): { number: number; group: Group }[] {
+  const taken = numbers.flatMap((number) => {
+    const group = inPotOf(run, number);
+    return group ? [{ number, group }] : [];
+  });
+  const gone = new Set(taken.map(({ number }) => number));
+  for (const group of run.groups) group.numbers = group.numbers.filter((number) => !gone.has(number));
+  run.groups = run.groups.filter((group) => group.numbers.length > 0);
+  return taken;
+}
+
+/** One act on one pot; what cannot be (a lift of one that is not in) changes nothing. */
+function actOnPot(run: PotRun, act: Exclude<PotAct, { kind: 'door' }>, nowS: number): void {
+  run.seenHereS = nowS;
+  switch (act.kind) {
+    case 'burner':
+      run.setting = clamp(Math.round(act.setting), 0, run.pot.settings);
+      return;
+    case 'drop': {
+      const fresh = [...new Set(act.pieces)].filter(
+        (n) => Number.isInteger(n) && n >= 1 && n <= run.all && !run.lifted.has(n) && !inPotOf(run, n),
+      );
+      for (const tray of run.of.session.trays) {
+        const numbers = fresh.filter((n) => trayOfPiece(run.of.session.trays, n) === tray);
+        if (numbers.length === 0) continue;
+        const body = createFryBody(bodyOf(run, tray, nowS));
+        run.groups.push({ numbers, droppedS: nowS, tray, body, heatJ: drawnJ(body, tray.fry.bulk) });
+        if (run.oilHarms) numbers.forEach((n) => run.droppedBad.add(n));
+      }
+      return;
+    }
+    case 'flip': {
+      const chosen = new Set(act.pieces);
+      for (const group of [...run.groups]) {
+        const turned = group.numbers.filter((n) => chosen.has(n));
+        if (turned.length === 0) continue;
+        turned.forEach((n) => run.turns.set(n, (run.turns.get(n) ?? 0) + 1));
+        if (turned.length === group.numbers.length) turnFry(group.body);
+        else {
+          const body = copyFryBody(group.body);
+          turnFry(body);
+          run.groups.push({ ...group, numbers: turned, body });
+          group.numbers = group.numbers.filter((n) => !chosen.has(n));
+        }
+      }
+      return;
+    }
+    case 'lift':
+    case 'burst':
+    case 'aside': {
+      for (const { number, group } of takeOut(run, act.pieces)) {
+        const openedS = run.openedS.get(number);
+        const { body, tray } = group;
+        run.lifted.set(number, {
+          ...{ number, outS: nowS, body, tray },
+          openS: openedS === undefined ? null : nowS - openedS,
+          aside: act.kind === 'aside',
+          harms: run.droppedBad.has(number),
+        });
+        if (run.of.truth.crumbs > 0) run.shed.push({ atS: nowS, pieces: 1 });
+      }
+      // From the rack into the oven.
+      if (act.kind === 'aside')
+        for (const n of act.pieces) {
+          const out = run.lifted.get(n);
+          if (out) run.lifted.set(n, { ...out, aside: true });
+        }
+      return;
+    }
+    case 'skim':
+      run.shed = [];
+      return;
+    case 'here':
+      // Whoever looks at the probe puts it back.
+      run.probeSeen ||= run.probeOut;
+      run.probeOut = false;
+      return;
+    case 'top-up':
+      run.pot = { ...run.pot, oilM3: clamp(run.pot.oilM3 + act.m3, 0.0001, 0.02) };
+      return;
+    case 'fresh-oil':
+      // Only an empty pot is emptied; and its ring is off meanwhile.
+      if (run.groups.length > 0) return;
+      run.oilHarms = false;
+      run.shed = [];
+      run.setting = 0;
+      run.state = potAtRest(run.of.session.kitchen.roomC + FRESH_OVER_C);
+      run.readings.push({ atS: nowS, probeC: run.state.probeC });
+      return;
+    case 'seen':
+    case 'core':
+    case 'oil':
+    case 'oven-out':
+    case 'take-back':
+      return;
+    default: {
+      const never: never = act;
+      return never;
+    }
+  }
+}
+
+/**
+ * An act of the cook, now. While the cook is at the door nothing can be done.
+ * @returns whether it was done
+ * @example actInPractice(createPractice(situation('overshoot', 1, 'Practice')), 0, { kind: 'burner', setting: 0 }, 'a') // true
+ */
+export function actInPractice(run: PracticeRun, pot: number, act: PotAct, id: string): boolean {
+  const of = run.pots[pot];
+  if (!of || isAway(run) || isOver(run)) return false;
+  if (act.kind === 'door') {
+    if (!rings(run)) return false;
+    run.wentS = run.timeS;
+  } else actOnPot(of, act, run.timeS);
+  run.acts.push({ id, atS: run.timeS, pot, act });
+  return true;
+}
+
+/** One step of one pot: pieces and oil see each other, then dangers are counted. */
+function stepPotRun(run: PotRun, nowS: number, isGone: boolean): void {
+  const { of, state } = run;
+  const { truth, session } = of;
+  const dtS = PRACTICE_STEP_S;
+  const oilC = clamp(state.oilC, 20, 255);
+  const [first] = session.trays;
+  let lotJ = 0;
+  for (const group of run.groups) {
+    advanceFry(group.body, dtS, oilC);
+    const drawn = drawnJ(group.body, group.tray.fry.bulk);
+    lotJ += (drawn - group.heatJ) * group.numbers.length;
+    group.heatJ = drawn;
+    const { least, most } = group.tray.fry.band;
+    run.offKs += group.numbers.length * dtS * Math.max(0, oilC - most, least - oilC);
+  }
+  const inOil = run.groups.reduce((sum, { numbers }) => sum + numbers.length, 0);
+  run.offKs += Math.max(0, inOil - first!.fry.room) * dtS * CROWDED_K;
+  run.state = stepPot(run.pot, state, run.setting, session.kitchen.roomC, clamp(lotJ / dtS, -9e4, 9e4), dtS);
+  for (const { piece, afterS } of truth.opens) {
+    const group = inPotOf(run, piece);
+    if (group && !run.openedS.has(piece) && nowS + dtS - group.droppedS >= afterS) run.openedS.set(piece, nowS + dtS);
+  }
+  if (truth.probeOutS !== null && !run.probeSeen && !run.probeOut && nowS + dtS >= truth.probeOutS) {
+    run.probeOut = true;
+    run.airC = run.state.probeC;
+  }
+  if (run.probeOut) run.airC += (AIR_C - run.airC) * (1 - Math.exp(-dtS / AIR_LAG_S));
+  if (Math.round((nowS + dtS) / dtS) % (READ_EACH_S / dtS) === 0) {
+    const probeC = run.probeOut ? run.airC : run.state.probeC;
+    run.readings.push({ atS: nowS + dtS, probeC: probeC + READING_SD * seededNormal(run.uniform) });
+  }
+  const { warnC } = oilCautions(truth.pot.smokeC, first!.fry.band.most);
+  const isHot = run.state.oilC > 60;
+  const heats = run.setting > 0;
+  const volumeM3 = run.groups.reduce((sum, g) => sum + g.numbers.length * g.tray.fry.bulk.volumeM3, 0);
+  const { danger } = run;
+  if (run.state.oilC >= truth.pot.smokeC) danger.smoke += dtS;
+  else if (run.state.oilC >= warnC && heats) danger.tooHot += dtS;
+  if (heats && potLevels(run.pot, run.state.oilC, volumeM3).withLot > POT_LIMITS.mostWithLot) danger.level += dtS;
+  if (run.groups.some(({ numbers }) => numbers.some((n) => run.openedS.has(n)))) danger.open += dtS;
+  if (isGone && isHot && (heats || run.groups.length > 0)) danger.alone += dtS;
+  // More heat under oil that nobody measures.
+  if (run.probeOut && run.setting > first!.fry.lots.lotSetting) danger.blind += dtS;
+}
+
+/**
+ * Moves the evening on by so many steps of two seconds.
+ * @example [createPractice(situation('overshoot', 1, 'Practice'))].map((run) => (stepPractice(run, 3), run.timeS))[0] // 6
+ */
+export function stepPractice(run: PracticeRun, steps = 1): void {
+  for (let i = 0; i < steps && !isOver(run); i++) {
+    const gone = isAway(run);
+    for (const pot of run.pots) stepPotRun(pot, run.timeS, gone);
+    run.timeS += PRACTICE_STEP_S;
+  }
+}
+
+/**
+ * What is seen of one pot now.
+ * @example potSeen(createPractice(situation('overshoot', 1, 'Practice')), 0).inPot // []
+ */
+export function potSeen(run: PracticeRun, pot: number): PotSeen {
+  const of = run.pots[pot]!;
+  const reading = of.readings[of.readings.length - 1]!;
+  return {
+    nowS: run.timeS,
+    probeC: of.of.session.hasProbe ? reading.probeC : null,
+    crumbOilC: of.state.oilC,
+    setting: of.setting,
+    inPot: of.groups.flatMap(({ numbers, droppedS, body }) => {
+      const down = body.faces[body.down]!.colour;
+      const up = (body.faces[1 - body.down] ?? body.faces[0]!).colour;
+      return numbers.map((number) => ({
+        ...{ number, inS: run.timeS - droppedS, turns: of.turns.get(number) ?? 0 },
+        colours: [down, up] as const,
+        isOpen: of.openedS.has(number),
+      }));
+    }),
+    out: new Set(of.lifted.keys()),
+    toFry: of.all - of.lifted.size - of.groups.reduce((sum, { numbers }) => sum + numbers.length, 0),
+    smokes: of.state.oilC >= of.of.truth.pot.smokeC,
+    crumbsDark: burntCrumbs(of, run.timeS) > 0,
+    probeIsOut: of.probeOut,
+    rings: rings(run),
+  };
+}
+
+/**
+ * What a probe in a lifted piece reads, °C: its coldest filling as it left the oil.
+ * @example probedCoreC({ body: createFryBody(body) }) // 21
+ */
+export function probedCoreC({ body }: Pick<LiftedPiece, 'body'>): number {
+  return coreOf(body);
+}
+
+/**
+ * The same evening with these acts, as far as it goes: to its end, or to the time that is up.
+ * An act that cannot be done then is left out.
+ *
+ * @param acts in any order
+ * @example replayPractice(situation('overshoot', 1, 'Practice'), []).timeS > 60 // true
+ */
+export function replayPractice(situation: Situation, acts: readonly PracticeAct[]): PracticeRun {
+  const run = createPractice(situation);
+  const ordered = [...acts].sort((a, b) => a.atS - b.atS);
+  let next = 0;
+  while (!isOver(run)) {
+    for (; next < ordered.length && ordered[next]!.atS <= run.timeS; next++) {
+      const { pot, act, id } = ordered[next]!;
+      actInPractice(run, pot, act, id);
+    }
+    // With nothing in the oil and nothing to come, nothing changes any more but the oil itself.
+    stepPractice(run);
+  }
+  return run;
+}

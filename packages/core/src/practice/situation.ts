@@ -1,0 +1,80 @@
+import type { BatchDraft } from '../draft/batchDraft.js';
+import type { Pot } from '../draft/kitchen.js';
+import type { FireAct } from '../fire/fireAct.js';
+import type { FireSession } from '../plan/fireNow.js';
+
+/** What can happen at a practice stove, in the order in which it is offered. */
+export const SITUATION_KINDS = [
+  'overshoot',
+  'lot-too-big',
+  'crumbs',
+  'slow-ring',
+  'wholemeal',
+  'burst',
+  'frozen',
+  'no-thermometer',
+  'poultry',
+  'hollow',
+  'pipeline',
+  'caller',
+  'probe-out',
+  'smoke',
+  'allergy',
+  'two-pots',
+] as const;
+export type SituationKind = (typeof SITUATION_KINDS)[number];
+
+/** What is true of one pot, whatever the plan believes. */
+export interface PotTruth {
+  readonly pot: Pot;
+  /** Oil when it begins, °C, and the knob that the ring has settled at. */
+  readonly startC: number;
+  readonly setting: number;
+  /** Browning over what the plan counts on. */
+  readonly browning: number;
+  /** How much darker what goes in browns for each piece that has left crumbs there, once they are burnt; 0: nothing is shed. */
+  readonly crumbs: number;
+  /** The oil carries what somebody at the table must not have. */
+  readonly oilHarms: boolean;
+  /** Pieces that open, and how many s after they went in. */
+  readonly opens: readonly { readonly piece: number; readonly afterS: number }[];
+  /** When the probe slips out of the oil, s; `null`: it stays. */
+  readonly probeOutS: number | null;
+}
+
+/** One pot of a situation: what the stove page is told of it, and what is true. */
+export interface PracticePot {
+  readonly batch: BatchDraft;
+  readonly session: FireSession;
+  readonly truth: PotTruth;
+}
+
+/** Somebody at the door: when the bell rings, how long they wait for the cook, how long that takes; s. */
+export interface Caller {
+  readonly ringS: number;
+  readonly waitsS: number;
+  readonly awayS: number;
+}
+
+/** An evening to be practised. Plain JSON, so that it crosses to a worker. */
+export interface Situation {
+  readonly kind: SituationKind;
+  readonly seed: number;
+  readonly pots: readonly PracticePot[];
+  readonly caller: Caller | null;
+  /** It is over then, whatever is in the oil, s. */
+  readonly mostS: number;
+}
+
+/** One act on one pot. */
+export type PracticeAct = {
+  readonly id: string;
+  /** s since the situation began. */
+  readonly atS: number;
+  /** Which of the situation's pots. */
+  readonly pot: number;
+} & { readonly act: PotAct };
+
+type WithoutBase<A> = A extends FireAct ? Omit<A, 'id' | 'atS'> : never;
+/** What is done at a stove, and what only practice knows of: an empty pot gets fresh oil, the cook goes to the door. */
+export type PotAct = WithoutBase<FireAct> | { readonly kind: 'fresh-oil' } | { readonly kind: 'door' };

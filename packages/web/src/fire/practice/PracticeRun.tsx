@@ -1,0 +1,133 @@
+import { type FireAct, type NextStep, practised, type Situation } from '@ember-fold/core';
+import { type CSSProperties, useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { styled } from 'styled-components';
+import { nextText } from '../../text/fireWords';
+import { PRACTICE as T } from '../../text/practicePhrases';
+import type { Printer } from '../../text/printer';
+import { Button } from '../../ui/controls/Button';
+import { Choice } from '../../ui/controls/Choice';
+import { Panel } from '../../ui/controls/Panel';
+import { StoveView, useLooks } from '../StoveView';
+import { useFireAt } from '../useFire';
+import { useFireCalls } from '../useFireCalls';
+import { usePad } from '../usePad';
+import { PracticeNotices } from './PracticeNotices';
+import { PracticeStove, type PracticeShown } from './practiceStove';
+import type { PracticeChoices } from './PracticeTold';
+
+const TICK_MS = 250;
+/** The keys of the stove stand in the window beside what stands above them here. */
+const UNDER_STRIPS = { '--strips': '156px' } as CSSProperties;
+const NO_STEPS: readonly NextStep[] = [];
+
+const Head = styled(Panel)`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 16px;
+  margin-bottom: 8px;
+  padding-block: 6px;
+  > :last-child {
+    margin-left: auto;
+  }
+`;
+
+interface PracticeRunProps {
+  readonly of: Situation;
+  readonly choices: PracticeChoices;
+  readonly printer: Printer;
+  readonly onOver: (stove: PracticeStove) => void;
+}
+
+/** The evening, cooked on the true stove page. */
+export function PracticeRun({ of, choices, printer, onOver }: PracticeRunProps) {
+  const [stove] = useState(() => new PracticeStove(of, T.pots, Number(choices.pace)));
+  const shown = useSyncExternalStore(stove.follow, stove.now);
+  const [at, setAt] = useState(0);
+  useEffect(() => {
+    stove.begin(performance.now());
+    const timer = setInterval(() => stove.tick(performance.now()), TICK_MS);
+    return () => clearInterval(timer);
+  }, [stove]);
+  useEffect(() => {
+    if (shown.isOver) onOver(stove);
+  }, [shown.isOver, stove, onOver]);
+  return (
+    <>
+      <Head aria-label={T.room}>
+        <strong>{T.clock(shown.timeS, of.mostS, printer)}</strong>
+        <Choice
+          hideLabel
+          label={T.pace}
+          value={String(shown.pace) as PracticeChoices['pace']}
+          options={T.paces}
+          onChange={(pace) => stove.goAt(Number(pace))}
+        />
+        <Button onPress={() => (shown.isPaused ? stove.begin(performance.now()) : stove.pause())}>
+          {shown.isPaused ? T.goOn : T.hold}
+        </Button>
+        {of.pots.length > 1 && (
+          <Choice
+            label={T.choosePot}
+            hideLabel
+            value={String(at)}
+            options={Object.fromEntries(of.pots.map((_, i) => [String(i), potLabel(shown, i, printer)]))}
+            onChange={(chosen) => setAt(Number(chosen))}
+          />
+        )}
+        <Button onPress={() => stove.endIt()}>{T.endIt}</Button>
+      </Head>
+      <PracticePot key={at} of={of} at={at} stove={stove} shown={shown} whispers={choices.whispers} printer={printer} />
+    </>
+  );
+}
+
+/** A pot in the choice of pots: its ring, its oil, what is in it. */
+function potLabel({ pots }: PracticeShown, i: number, printer: Printer): string {
+  const { seen } = pots[i]!;
+  const oil = seen.probeC === null ? '' : `, ${printer.temp(seen.probeC)}`;
+  return `${T.pots[i] ?? ''}${oil}${seen.inPot.length > 0 ? `, ${seen.inPot.length} in` : ''}`;
+}
+
+interface PracticePotProps {
+  readonly of: Situation;
+  readonly at: number;
+  readonly stove: PracticeStove;
+  readonly shown: PracticeShown;
+  readonly whispers: boolean;
+  readonly printer: Printer;
+}
+
+/** The pot the cook stands at. */
+function PracticePot({ of, at, stove, shown, whispers, printer }: PracticePotProps) {
+  const { live, seen } = shown.pots[at]!;
+  const { trays, hasProbe } = of.pots[at]!.session;
+  const { kitchen } = live.stove;
+  const session = useMemo(
+    () => ({ trays, kitchen, speed: shown.pace, hasProbe, trial: false }),
+    [trays, kitchen, shown.pace, hasProbe],
+  );
+  const told = useFireAt(live, session, live.clock.nowS);
+  const fire = told && practised(told, seen, whispers);
+  const act = useCallback((one: FireAct) => stove.act(at, one), [stove, at]);
+  const pad = usePad(live, fire, act, { hasTimers: false });
+  const oilC = trays[0]!.draft.fry.oilC;
+  const wording = useCallback((step: NextStep) => nextText(step, (c) => printer.temp(c), oilC).what, [printer, oilC]);
+  useFireCalls(whispers && fire ? fire.steps : NO_STEPS, wording);
+  const looks = useLooks(trays, kitchen);
+  if (!fire) return null;
+  return (
+    <div style={UNDER_STRIPS}>
+      <PracticeNotices of={of} at={at} stove={stove} shown={shown} onHere={pad.here} printer={printer} />
+      <StoveView
+        live={live}
+        fire={fire}
+        pad={pad}
+        looks={looks}
+        printer={printer}
+        problem={shown.isAway ? T.away : null}
+        onEnd={() => stove.endIt()}
+      />
+    </div>
+  );
+}

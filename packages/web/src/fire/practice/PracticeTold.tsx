@@ -1,0 +1,78 @@
+import type { Situation } from '@ember-fold/core';
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import { useKept } from '../../data/useKept';
+import { PRACTICE as T } from '../../text/practicePhrases';
+import type { Printer } from '../../text/printer';
+import { Button } from '../../ui/controls/Button';
+import { Choice } from '../../ui/controls/Choice';
+import { Panel, Soft } from '../../ui/controls/Panel';
+import { figureFont } from '../../ui/theme';
+
+const Story = styled.p`
+  ${figureFont}
+  max-width: 44em;
+  font-size: 22px;
+  line-height: 1.3;
+`;
+
+const Choices = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 8px 24px;
+  margin: 12px 0 6px;
+`;
+
+/** How fast, and with whose help. */
+export interface PracticeChoices {
+  readonly pace: keyof typeof T.paces;
+  readonly whispers: boolean;
+}
+
+const isChoices = (value: unknown): value is PracticeChoices => {
+  const one = value as Partial<PracticeChoices> | null;
+  return typeof one?.whispers === 'boolean' && typeof one.pace === 'string' && one.pace in T.paces;
+};
+const USUAL: PracticeChoices = { pace: '4', whispers: true };
+
+interface PracticeToldProps {
+  readonly of: Situation;
+  readonly printer: Printer;
+  readonly onBegin: (choices: PracticeChoices) => void;
+}
+
+/** What the cook is told before the evening begins. */
+export function PracticeTold({ of, printer, onBegin }: PracticeToldProps) {
+  const [kept, keep] = useKept('practice-choices', isChoices);
+  const [choices, setChoices] = useState(kept ?? USUAL);
+  const change = (next: PracticeChoices) => {
+    setChoices(next);
+    keep(next);
+  };
+  return (
+    <Panel>
+      <Story>{T.of(of.kind).told(of, printer)}</Story>
+      <p>{T.planned(of, printer)}.</p>
+      <Choices>
+        <Choice
+          label={T.pace}
+          value={choices.pace}
+          options={T.paces}
+          onChange={(pace) => change({ ...choices, pace })}
+        />
+        <Choice
+          label={T.help}
+          value={choices.whispers ? 'whispers' : 'silent'}
+          options={T.helps}
+          onChange={(help) => change({ ...choices, whispers: help === 'whispers' })}
+        />
+        <Button $look="primary" onPress={() => onBegin(choices)}>
+          {T.begin}
+        </Button>
+      </Choices>
+      <Soft>{T.helpSays}</Soft>
+      <Soft>{T.apart}</Soft>
+    </Panel>
+  );
+}
