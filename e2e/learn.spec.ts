@@ -64,6 +64,68 @@ test('eye and hand: a question is answered wrong, then right; what is known is k
   await axeFindsNothing(page, 'eye and hand on a phone');
 });
 
+test('the practice stove: one evening cooked badly, then well; scores in that order, with reasons, and what if', async ({
+  page,
+}) => {
+  const before = [await read('/learnt/told'), await read('/ledger'), await read('/stoves')];
+  await page.goto('/learn');
+  await page.getByRole('link', { name: 'Practice stove' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'not tried yet' })).toHaveCount(16);
+  await axeFindsNothing(page, 'the practice stove');
+  await page.goto('/learn/practice/wholemeal?evening=3');
+  await page.getByText('20 times').click();
+  await page.getByText('keeps silent').click();
+  await axeFindsNothing(page, 'an evening as it is told');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  // Silent: no advice. Everything into the oil at once, and nobody comes back.
+  await expect(page.getByRole('button', { name: /^Dropped/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Do next' })).toHaveCount(0);
+  await page.getByRole('button', { name: /^Dropped/ }).click();
+  await page.getByRole('button', { name: 'Hold', exact: true }).click();
+  await axeFindsNothing(page, 'an evening that is held');
+  await page.getByRole('button', { name: 'End it here' }).click();
+  const judged = page.getByRole('region', { name: 'How it went' });
+  const score = async () => {
+    await expect(judged.getByText(/^You lost/)).toBeVisible({ timeout: 60_000 });
+    return Number(/(\d+) of 100/.exec(await judged.innerText())?.[1]);
+  };
+  const badly = await score();
+  await expect(judged).toContainText('too dark');
+  expect(badly).toBeLessThan(20);
+  // The same evening again, as it is whispered.
+  await page.getByRole('button', { name: 'The same evening again' }).click();
+  await page.getByText('whispers').click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  const now = page.locator('button[data-now]').first();
+  for (let tapped = 0; tapped < 40 && (await judged.count()) === 0; tapped++) {
+    await now.or(judged).first().waitFor();
+    await now.click({ timeout: 1000 }).catch(() => undefined);
+  }
+  const well = await score();
+  expect(well).toBeGreaterThan(80);
+  await expect(judged).toContainText(/in all, which counts as/);
+  // Each act is weighed; the lift is dragged far to the front, and everything comes out pale.
+  const acts = page.getByRole('region', { name: 'What you did, and what it did' });
+  const lift = acts.getByRole('button', { name: /Lifted/ }).first();
+  await expect(lift).toContainText(/saved/, { timeout: 60_000 });
+  await lift.click();
+  const slider = page.getByRole('slider', { name: /Lifted/ });
+  await slider.focus();
+  await page.keyboard.press('Home');
+  await expect(page.getByText(/^It would have been \d+ of 100/)).toBeVisible();
+  expect(Number(/been (\d+) of/.exec(await page.getByText(/^It would have been/).innerText())![1])).toBeLessThan(well);
+  await axeFindsNothing(page, 'how an evening went');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await fitsAcross(page, 'how an evening went');
+  await page.getByRole('link', { name: 'All situations' }).click();
+  await expect(page.getByText(/of 100, likely \d+ to \d+, from 2 evenings/)).toBeVisible();
+  await fitsAcross(page, 'the practice stove');
+  // Nothing of it has reached the kitchen.
+  expect([await read('/learnt/told'), await read('/ledger'), await read('/stoves')]).toEqual(before);
+  await page.goto('/learn/practice/no-such');
+  await expect(page.getByText('There is no situation “no-such”.')).toBeVisible();
+});
+
 test('beside the work: opens where the work is, every term explains itself, and the work stays as it was', async ({
   page,
 }) => {

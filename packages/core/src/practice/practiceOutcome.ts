@@ -54,9 +54,9 @@ export interface PracticeOutcome {
   };
 }
 
-/** A minute costs so much of a piece, for each piece of the evening; a second of danger so much of a piece. Our own. */
+/** A minute costs so much of a piece, for each piece of the evening; a second of each danger so much of a piece. Our own. */
 const MINUTE_COSTS = 0.003;
-const DANGER_COSTS = 0.05;
+const DANGER_COSTS: DangerTimes = { tooHot: 0.05, smoke: 0.05, level: 0.05, alone: 0.05, blind: 0.03, open: 0.01 };
 /** A minute of a piece in oil one kelvin out of its band; in all no more than so much of each piece. */
 const OFF_COSTS = 0.004;
 const OFF_MOST = 0.5;
@@ -153,7 +153,7 @@ export function practiceOutcome(run: PracticeRun): PracticeOutcome {
     food: pieces.reduce((sum, { lost }) => sum + lost, 0),
     oil: Math.min(OFF_MOST * pieces.length, (run.pots.reduce((sum, { offKs }) => sum + offKs, 0) / 60) * OFF_COSTS),
     time: (run.timeS / 60) * MINUTE_COSTS * pieces.length,
-    danger: DANGERS.reduce((sum, one) => sum + danger[one] * DANGER_COSTS, 0),
+    danger: DANGERS.reduce((sum, one) => sum + danger[one] * DANGER_COSTS[one], 0),
     door: caller !== null && run.wentS === null && run.timeS > caller.ringS ? DOOR_COSTS : 0,
   };
   return { pieces, endS: run.timeS, danger, lost: of.food + of.oil + of.time + of.danger + of.door, of };

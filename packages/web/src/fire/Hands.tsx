@@ -72,10 +72,12 @@ interface HandsProps {
   readonly printer: Printer;
   readonly ear: Ear;
   readonly onFinish: () => void;
+  /** Says what to do next. */
+  readonly advises: boolean;
 }
 
 /** What to do next, how the last lift is judged, what is fried after, and the keys. */
-export function Hands({ draft, fire, pad, ear, printer, onFinish }: HandsProps) {
+export function Hands({ draft, fire, pad, ear, printer, onFinish, advises }: HandsProps) {
   const [choosing, setChoosing] = useState(false);
   const [more, setMore] = useState(false);
   const { state, judge } = fire;
@@ -93,7 +95,7 @@ export function Hands({ draft, fire, pad, ear, printer, onFinish }: HandsProps) 
   return (
     <Side>
       <Lists>
-        <DoNextList steps={fire.steps} markC={draft.fry.oilC} printer={printer} onDone={done} />
+        {advises && <DoNextList steps={fire.steps} markC={draft.fry.oilC} printer={printer} onDone={done} />}
         <JudgeBar
           judge={judge}
           targetC={draft.filling.coreTargetC}

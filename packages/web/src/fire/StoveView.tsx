@@ -82,10 +82,12 @@ interface StoveViewProps {
   readonly problem: string | null;
   /** The batch is to be ended; where to go then, or to the ledger. */
   readonly onEnd: (then?: string) => void;
+  /** Says what to do next; absent: it does. */
+  readonly advises?: boolean;
 }
 
 /** One pot, drawn: the oil, the pot, what to do next, what was done. It draws what `fireNow` says, of a stove or of practice. */
-export function StoveView({ live, fire, pad, looks, printer, problem, onEnd }: StoveViewProps) {
+export function StoveView({ live, fire, pad, looks, printer, problem, onEnd, advises = true }: StoveViewProps) {
   const { kitchen, draft: batch } = live.stove;
   const { state, oil } = fire;
   const { draft, fry } = fire.tray;
@@ -133,7 +135,15 @@ export function StoveView({ live, fire, pad, looks, printer, problem, onEnd }: S
             />
           </Foot>
         </Panel>
-        <Hands draft={draft} fire={fire} pad={pad} ear={ear} printer={printer} onFinish={() => onEnd()} />
+        <Hands
+          draft={draft}
+          fire={fire}
+          pad={pad}
+          ear={ear}
+          printer={printer}
+          onFinish={() => onEnd()}
+          advises={advises}
+        />
         <TallyPanel live={live} fire={fire} printer={printer} listening={ear.on} problem={problem} onEnd={onEnd} />
         <Trace live={live} fire={fire} printer={printer} />
       </Grid>

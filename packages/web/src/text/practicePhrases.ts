@@ -158,10 +158,13 @@ const DANGER: Readonly<Record<keyof DangerTimes, string>> = {
   blind: 'more heat with the probe in the air',
 };
 
+/** Less of a piece than this nobody notices. */
+const SEEN = 0.1;
+
 /** Tenths of a piece: nobody judges finer. */
 const worth = (pieces: number): string => {
   const n = Math.abs(pieces);
-  if (n < 0.1) return 'next to nothing';
+  if (n < SEEN) return 'next to nothing';
   const shown = n < 10 ? n.toFixed(1) : String(Math.round(n));
   return `${shown} ${shown === '1.0' ? 'piece' : n < 1 ? 'of a piece' : 'pieces'}`;
 };
@@ -283,7 +286,8 @@ export const PRACTICE = {
     }
     for (const one of Object.keys(DANGER) as (keyof DangerTimes)[])
       if (danger[one] > 0) lines.push(`${p.time(danger[one])} of ${DANGER[one]}.`);
-    if (of.oil > 0.05) lines.push(`Pieces in oil out of its band, or on top of one another: counts as ${worth(of.oil)}.`);
+    if (of.oil > 0.05)
+      lines.push(`Pieces in oil out of its band, or on top of one another: counts as ${worth(of.oil)}.`);
     if (of.danger > 0) lines.push(`Danger counts as ${worth(of.danger)}.`);
     if (of.door > 0) lines.push('Whoever rang went away again.');
     lines.push(`${p.time(endS)} in all, which counts as ${worth(of.time)}.`);
@@ -295,10 +299,12 @@ export const PRACTICE = {
   another: 'Another evening like it',
   acts: 'What you did, and what it did',
   actAt: ({ act, atS }: PracticeAct, p: Printer) => `${p.time(atS)}: ${actText(act, p)}`,
-  cost: ({ cost, betterByS, saves }: ActCost, p: Printer): string => {
-    const did = cost > 0.05 ? `cost ${worth(cost)}` : cost < -0.05 ? `saved ${worth(cost)}` : 'changed next to nothing';
-    if (saves < 0.1) return `${did}.`;
-    return `${did}; ${p.time(Math.abs(betterByS))} ${betterByS < 0 ? 'sooner' : 'later'} would have saved ${worth(saves)}.`;
+  /** @param all pieces of the evening */
+  cost: ({ cost, betterByS, saves }: ActCost, all: number, p: Printer): string => {
+    const much = (lost: number) => (Math.abs(lost) >= all ? 'all of it' : worth(lost));
+    const did = cost > SEEN ? `cost ${much(cost)}` : cost < -SEEN ? `saved ${much(cost)}` : 'changed next to nothing';
+    if (saves < SEEN) return `${did}.`;
+    return `${did}; ${p.time(Math.abs(betterByS))} ${betterByS < 0 ? 'sooner' : 'later'} would have saved ${much(saves)}.`;
   },
   weighing: (done: number, all: number) => `Cooking it again without each act: ${done} of ${all}`,
   trace: 'Your oil, and the oil of the best way',

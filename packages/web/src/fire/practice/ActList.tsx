@@ -40,6 +40,8 @@ interface ActListProps {
   readonly isWeighing: boolean;
   readonly chosen: string | null;
   readonly onChoose: (id: string) => void;
+  /** Of the whole evening. */
+  readonly pieces: number;
   readonly printer: Printer;
 }
 
@@ -47,7 +49,7 @@ interface ActListProps {
 const BAD = 0.15;
 
 /** Everything that was done, with what it cost or saved; one of them chosen to be moved. */
-export function ActList({ acts, costs, isWeighing, chosen, onChoose, printer }: ActListProps) {
+export function ActList({ acts, costs, isWeighing, chosen, onChoose, pieces, printer }: ActListProps) {
   return (
     <Panel aria-label={T.acts}>
       <PanelTitle>{T.acts}</PanelTitle>
@@ -64,7 +66,7 @@ export function ActList({ acts, costs, isWeighing, chosen, onChoose, printer }: 
                 onClick={() => onChoose(act.id)}
               >
                 <span>{T.actAt(act, printer)}</span>
-                <span>{cost ? T.cost(cost, printer) : ''}</span>
+                <span>{cost ? T.cost(cost, pieces, printer) : ''}</span>
               </Row>
             </li>
           );

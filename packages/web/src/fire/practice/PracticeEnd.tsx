@@ -120,6 +120,7 @@ export function PracticeEnd({ of, run, whispered, desk, best, share, printer, on
           costs={costs}
           isWeighing={best !== null}
           chosen={chosen}
+          pieces={pieces}
           onChoose={(id) => setChosen((now) => (now === id ? null : id))}
           printer={printer}
         />

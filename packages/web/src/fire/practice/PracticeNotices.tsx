@@ -5,6 +5,7 @@ import { PRACTICE as T } from '../../text/practicePhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { Panel } from '../../ui/controls/Panel';
+import { PHONE } from '../../ui/theme';
 import type { PracticeShown, PracticeStove } from './practiceStove';
 
 const List = styled(Panel)`
@@ -15,6 +16,13 @@ const List = styled(Panel)`
   min-height: 58px;
   margin-bottom: 8px;
   padding-block: 6px;
+  ${PHONE} {
+    padding-inline: 12px;
+    button {
+      flex: 1;
+      padding-inline: 8px;
+    }
+  }
   strong {
     font-weight: 600;
     color: ${({ theme }) => theme.stop};

@@ -7,6 +7,7 @@ import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
 import { Panel } from '../../ui/controls/Panel';
+import { PHONE } from '../../ui/theme';
 import { StoveView, useLooks } from '../StoveView';
 import { useFireAt } from '../useFire';
 import { useFireCalls } from '../useFireCalls';
@@ -29,6 +30,16 @@ const Head = styled(Panel)`
   padding-block: 6px;
   > :last-child {
     margin-left: auto;
+  }
+  /* Little of it: the pot must be in sight. The pace was chosen before. */
+  ${PHONE} {
+    padding-inline: 12px;
+    > .pace {
+      display: none;
+    }
+    > .pots {
+      order: 1;
+    }
   }
 `;
 
@@ -56,24 +67,28 @@ export function PracticeRun({ of, choices, printer, onOver }: PracticeRunProps) 
     <>
       <Head aria-label={T.room}>
         <strong>{T.clock(shown.timeS, of.mostS, printer)}</strong>
-        <Choice
-          hideLabel
-          label={T.pace}
-          value={String(shown.pace) as PracticeChoices['pace']}
-          options={T.paces}
-          onChange={(pace) => stove.goAt(Number(pace))}
-        />
+        <div className="pace">
+          <Choice
+            hideLabel
+            label={T.pace}
+            value={String(shown.pace) as PracticeChoices['pace']}
+            options={T.paces}
+            onChange={(pace) => stove.goAt(Number(pace))}
+          />
+        </div>
         <Button onPress={() => (shown.isPaused ? stove.begin(performance.now()) : stove.pause())}>
           {shown.isPaused ? T.goOn : T.hold}
         </Button>
         {of.pots.length > 1 && (
-          <Choice
-            label={T.choosePot}
-            hideLabel
-            value={String(at)}
-            options={Object.fromEntries(of.pots.map((_, i) => [String(i), potLabel(shown, i, printer)]))}
-            onChange={(chosen) => setAt(Number(chosen))}
-          />
+          <div className="pots">
+            <Choice
+              label={T.choosePot}
+              hideLabel
+              value={String(at)}
+              options={Object.fromEntries(of.pots.map((_, i) => [String(i), potLabel(shown, i, printer)]))}
+              onChange={(chosen) => setAt(Number(chosen))}
+            />
+          </div>
         )}
         <Button onPress={() => stove.endIt()}>{T.endIt}</Button>
       </Head>
@@ -127,6 +142,7 @@ function PracticePot({ of, at, stove, shown, whispers, printer }: PracticePotPro
         printer={printer}
         problem={shown.isAway ? T.away : null}
         onEnd={() => stove.endIt()}
+        advises={whispers}
       />
     </div>
   );

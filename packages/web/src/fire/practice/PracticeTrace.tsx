@@ -128,7 +128,13 @@ export function PracticeTrace({ of, run, best, desk, moving, actsWith, printer }
       </Suspense>
       {moving ? (
         <>
-          <Along value={atS} minValue={0} maxValue={Math.max(run.timeS, moving.atS)} step={2} onChange={(next) => move(next as number)}>
+          <Along
+            value={atS}
+            minValue={0}
+            maxValue={Math.max(run.timeS, moving.atS)}
+            step={2}
+            onChange={(next) => move(next as number)}
+          >
             <Label>{T.moved(moving, atS, printer)}</Label>
             <SliderOutput className="visually-hidden" />
             <Track>
