@@ -14,7 +14,9 @@ const shared = {
     ],
   },
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
-  transformIgnorePatterns: ['/node_modules/(?!(@ember-fold|lucide-react|immer|echarts|zrender)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(@ember-fold|lucide-react|immer|echarts|zrender|syllable|normalize-strings)/)',
+  ],
 };
 const project = (name, environment) => ({
   ...shared,
