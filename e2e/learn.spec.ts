@@ -43,10 +43,10 @@ test('eye and hand: a question is answered wrong, then right; what is known is k
   await expect(answers).toHaveCount(4);
   await axeFindsNothing(page, 'eye and hand');
   const skills = page.getByRole('listitem').filter({ has: page.getByRole('img', { name: /percent$/ }) });
-  await expect(skills).toHaveCount(4);
+  await expect(skills).toHaveCount(7);
   const learnt = await read('/learnt/told');
   const seen = new Set<string>();
-  for (let n = 0; n < 6; n++) {
+  for (let n = 0; n < 9; n++) {
     seen.add(await page.getByText(/\?$/).first().innerText());
     await answers.nth(n % 4).click();
     await expect(page.getByText(/^(Right|Not this one)\.$/)).toBeVisible();
@@ -57,7 +57,7 @@ test('eye and hand: a question is answered wrong, then right; what is known is k
   expect(seen.size).toBeGreaterThan(1);
   await expect(page.getByText('not asked yet')).toHaveCount(0);
   await page.reload();
-  await expect(page.getByText(/of 100 right, from \d+ answers?/)).toHaveCount(4);
+  await expect(page.getByText(/of 100 right, from \d+ answers?/)).toHaveCount(7);
   expect(await read('/learnt/told')).toEqual(learnt);
   await page.setViewportSize({ width: 390, height: 844 });
   await fitsAcross(page, 'eye and hand');

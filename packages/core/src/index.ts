@@ -554,6 +554,7 @@ export {
   type DrillKind,
   type DrillSkill,
   drillSkills,
+  type FistHold,
   MOST_LEVEL,
   nextDrill,
 } from './practice/drills.js';

@@ -31,6 +31,20 @@ test('of four different answers one is right, the same for the same seed', () =>
           expect(away.filter((c) => c <= away[one.right]!)).toHaveLength(1);
           return;
         }
+        case 'full':
+          // A third at most, and the pieces swim.
+          expect(one.options.map((share) => share <= 1 / 3 && share > 0.2)).toEqual(
+            [0, 1, 2, 3].map((i) => i === one.right),
+          );
+          return;
+        case 'poke':
+          expect(one.options.map((dent) => dent >= 0.4 && dent <= 0.6)).toEqual(
+            [0, 1, 2, 3].map((i) => i === one.right),
+          );
+          return;
+        case 'fist':
+          expect(one.options[one.right]).toBe('holds');
+          return;
         case 'size': {
           const kg = (Math.PI / 6) * one.ballM ** 3 * 1175;
           expect(one.options[one.right]).toBeCloseTo(kg, 6);

@@ -2,13 +2,15 @@ import { doughFamily } from '../dough/doughFamily.js';
 import { CoreError } from '../errors.js';
 import { CRUST_LIMITS } from '../frying/colour.js';
 import { seededUniform } from '../numeric/seededNoise.js';
+import { POT_LIMITS } from '../oil/pot.js';
 import { CRUMB_ANSWERS, type CrumbAnswer, wantedCrumb } from '../oil/crumbTest.js';
 
 /**
  * What eye and hand are asked: which crust is golden, how hot the oil is by its crumb, what the crumb
- * does in the oil a plan wants, how heavy a ball of dough is.
+ * does in the oil a plan wants, how heavy a ball of dough is, which pot may be heated, which dough is
+ * proofed by its dent, which rubbed flour by a squeezed fistful.
  */
-export const DRILL_KINDS = ['crust', 'crumb', 'wanted', 'size'] as const;
+export const DRILL_KINDS = ['crust', 'crumb', 'wanted', 'size', 'full', 'poke', 'fist'] as const;
 export type DrillKind = (typeof DRILL_KINDS)[number];
 
 /** One question with four answers, of which one is right; made by its seed, so that it can be shown again. */
@@ -17,7 +19,20 @@ export type Drill = { readonly seed: number; readonly level: number; readonly ri
   | { readonly kind: 'crumb'; readonly crumb: CrumbAnswer; readonly options: readonly CrumbAnswer[] }
   | { readonly kind: 'wanted'; readonly oilC: number; readonly options: readonly CrumbAnswer[] }
   | { readonly kind: 'size'; /** Across. */ readonly ballM: number; /** kg. */ readonly options: readonly number[] }
+  | { readonly kind: 'full'; /** Of the pot's height, before anything is in. */ readonly options: readonly number[] }
+  | {
+      readonly kind: 'poke';
+      /** How much of the dent is left after it was poked, 0–1. */ readonly options: readonly number[];
+    }
+  | {
+      readonly kind: 'fist';
+      /** What a squeezed fistful does when it is let go. */ readonly options: readonly FistHold[];
+    }
 );
+
+/** A squeezed fistful of rubbed flour, from too little fat to too much. */
+export type FistHold = 'falls' | 'crumbles' | 'holds' | 'smears';
+const FIST: readonly FistHold[] = ['falls', 'crumbles', 'holds', 'smears'];
 
 /** Hardest of the levels, which begin at 0. */
 export const MOST_LEVEL = 3;
@@ -29,6 +44,11 @@ const CRUST_GAP = [0.45, 0.3, 0.2, 0.12];
 const SIZE_STEP = [1.7, 1.5, 1.35, 1.22];
 /** Lightest and heaviest ball that is asked for, kg. */
 const BALL_KG = { least: 0.02, most: 0.09 };
+/** How far over the most the nearest pot is filled that must not be heated, of its height, by level. */
+const FULL_GAP = [0.2, 0.14, 0.1, 0.06];
+/** So much of a dent stays in a proofed dough; and how far off the nearest wrong one is, by level. */
+const DENT = { least: 0.4, most: 0.6 };
+const DENT_GAP = [0.34, 0.3, 0.26, 0.22];
 /** Oil that is asked for lies in the middle of what a crumb tells, °C. */
 const WANTED_C: readonly (readonly [number, number])[] = [
   [112, 128],
@@ -51,6 +71,12 @@ export function drill(kind: DrillKind, seed: number, level: number): Drill {
   const pick = (n: number) => Math.min(n - 1, Math.floor(next() * n));
   const right = pick(ANSWERS);
   const common = { seed, level, right };
+  /** The right one in its place among three wrong ones, which stand in no order of their own. */
+  const mixed = <T>(is: T, wrong: readonly T[]): readonly T[] => {
+    const turn = pick(3);
+    const others = [0, 1, 2].map((i) => wrong[(i + turn) % 3]!);
+    return [...others.slice(0, right), is, ...others.slice(right)];
+  };
   switch (kind) {
     case 'crust': {
       const gap = CRUST_GAP[level]!;
@@ -60,11 +86,7 @@ export function drill(kind: DrillKind, seed: number, level: number): Drill {
       const tooPale = Math.max(0, pale - gap * (1 + 0.4 * next()));
       const tooDark = golden + gap * (1 + 0.4 * next());
       const third = next() < 0.5 ? tooPale * (0.3 + 0.4 * next()) : Math.max(tooDark, brown) + 0.15 + 0.3 * next();
-      const wrong = [tooPale, tooDark, third];
-      // Turned round, so that they stand in no order of their own.
-      const turn = pick(3);
-      const others = [0, 1, 2].map((i) => wrong[(i + turn) % 3]!);
-      return { ...common, kind, options: [...others.slice(0, right), middle, ...others.slice(right)] };
+      return { ...common, kind, options: mixed(middle, [tooPale, tooDark, third]) };
     }
     case 'crumb':
       return { ...common, kind, crumb: CRUMB_ANSWERS[right]!, options: CRUMB_ANSWERS };
@@ -73,6 +95,30 @@ export function drill(kind: DrillKind, seed: number, level: number): Drill {
       const oilC = Math.round(least + next() * (most - least));
       return { ...common, kind, oilC, right: CRUMB_ANSWERS.indexOf(wantedCrumb(oilC)), options: CRUMB_ANSWERS };
     }
+    case 'full': {
+      const most = POT_LIMITS.mostAlone;
+      const gap = FULL_GAP[level]!;
+      const over = most + gap * (1 + 0.3 * next());
+      // Too little is wrong too: such oil runs hot in no time, and pieces lie on the bottom.
+      const wrong = [over, Math.min(0.85, over + 0.12 + 0.1 * next()), 0.05 + 0.03 * next()];
+      return { ...common, kind, options: mixed(most - 0.03 - 0.05 * next(), wrong) };
+    }
+    case 'poke': {
+      const dent = DENT.least + next() * (DENT.most - DENT.least);
+      const gap = DENT_GAP[level]!;
+      const shallow = Math.max(0, dent - gap * (1 + 0.2 * next()));
+      const wrong = [shallow, Math.min(1, dent + gap * (1 + 0.2 * next())), shallow / 3];
+      return { ...common, kind, options: mixed(dent, wrong) };
+    }
+    case 'fist':
+      return {
+        ...common,
+        kind,
+        options: mixed<FistHold>(
+          'holds',
+          FIST.filter((one) => one !== 'holds'),
+        ),
+      };
     case 'size': {
       const step = SIZE_STEP[level]!;
       const kg = BALL_KG.least + next() * (BALL_KG.most - BALL_KG.least);
@@ -137,7 +183,7 @@ function skillIn(kind: DrillKind, answers: readonly DrillAnswer[]): DrillSkill {
 
 /**
  * What the answers say of each skill.
- * @example drillSkills([]).map(({ level }) => level).join() // '0,0,0,0'
+ * @example drillSkills([]).map(({ level }) => level).join() // '0,0,0,0,0,0,0'
  */
 export function drillSkills(answers: readonly DrillAnswer[]): readonly DrillSkill[] {
   return DRILL_KINDS.map((kind) => skillIn(kind, answers));

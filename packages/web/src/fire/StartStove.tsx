@@ -15,6 +15,7 @@ import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { deviceApi } from '../data/deviceApi';
 import { Pick } from '../ui/controls/Pick';
 import { TickField } from '../ui/controls/TickField';
+import { StartSign } from '../ui/drawing/StartSign';
 import { START_POINT } from '../text/fireWords';
 import { PlaceInSupper } from './PlaceInSupper';
 import { SPEED_NAME } from '../text/words';
@@ -92,6 +93,7 @@ export function StartStove({ batchId }: StartStoveProps) {
               <TickField
                 key={point}
                 label={START_POINT[point]}
+                picture={<StartSign point={point} />}
                 value={gone.has(point)}
                 onChange={(is) =>
                   setGone((now) => {

@@ -10,8 +10,8 @@ import type { Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
-import { crustColour } from '../ui/drawing/crust';
 import { figureFont, PHONE } from '../ui/theme';
+import { DrillPicture } from './DrillPicture';
 
 const Sides = styled.div`
   display: grid;
@@ -96,7 +96,7 @@ export function DrillRoom() {
       <Sides>
         <Panel>
           <Asks>{asks}</Asks>
-          <Shown of={one} printer={printer} />
+          <DrillPicture of={one} printer={printer} />
           <Answers aria-label={T.answers}>
             {options.map((text, i) => (
               <li key={text}>
@@ -162,47 +162,5 @@ function SkillList({ answers, printer }: { readonly answers: readonly DrillAnswe
       </Skills>
       <Soft style={{ marginTop: 12 }}>{T.apart}</Soft>
     </Panel>
-  );
-}
-
-/** A ball is drawn in a box so wide, m. */
-const BOX_M = 0.16;
-const BAR_M = 0.05;
-
-/** What a question shows; nothing where its words say all. */
-function Shown({ of, printer }: { readonly of: Drill; readonly printer: Printer }) {
-  const theme = useTheme();
-  if (of.kind === 'crust')
-    return (
-      <svg viewBox="0 0 400 96" width="100%" role="img" aria-label={T.lamp} style={{ maxWidth: 520 }}>
-        {/* Lamp light is warmer than day. */}
-        <rect width={400} height={96} rx={10} fill="#3A2A1C" />
-        {of.options.map((colour, i) => (
-          <g key={i} transform={`translate(${50 + 100 * i} 44)`}>
-            <path d="M-36 18a36 36 0 0 1 72 0z" fill={crustColour(colour)} stroke="#5B3B1B" />
-            <path d="M-36 18a36 36 0 0 1 72 0z" fill="#FFB45A" opacity={0.12} />
-            <text y={40} textAnchor="middle" fontSize={14} fill="#F3E9DC">
-              {i + 1}
-            </text>
-          </g>
-        ))}
-      </svg>
-    );
-  if (of.kind !== 'size') return null;
-  const px = 400 / BOX_M;
-  return (
-    <svg
-      viewBox="0 0 400 190"
-      width="100%"
-      role="img"
-      aria-label={T.ball(printer.length(of.ballM))}
-      style={{ maxWidth: 520 }}
-    >
-      <circle cx={130} cy={95} r={(of.ballM * px) / 2} fill={crustColour(0.1)} stroke={theme.edge} />
-      <rect x={240} y={92} width={BAR_M * px} height={6} fill={theme.ink} />
-      <text x={240 + (BAR_M * px) / 2} y={120} textAnchor="middle" fontSize={14} fill={theme.ink}>
-        {T.bar(printer.length(BAR_M))}
-      </text>
-    </svg>
   );
 }

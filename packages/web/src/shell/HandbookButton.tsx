@@ -1,5 +1,5 @@
 import { BookOpen } from 'lucide-react';
-import { Suspense, useState } from 'react';
+import { Suspense, useEffect, useState } from 'react';
 import { Button } from 'react-aria-components';
 import { useLocation } from 'react-router';
 import { styled } from 'styled-components';
@@ -40,10 +40,17 @@ const PAGE_AT: readonly (readonly [path: RegExp, page: PageId])[] = [
   [/^\/cook/, 'resting'],
 ];
 
+/** Read in so long after a page was opened, ms: the first tap then opens at once, on a phone too. */
+const READY_MS = 3000;
+
 /** The handbook, one tap from every room; at the stove it opens on what to do about fire. */
 export function HandbookButton() {
   const { pathname } = useLocation();
   const [first, setFirst] = useState<PageId | null>(null);
+  useEffect(() => {
+    const timer = setTimeout(() => void loadPanel().catch(() => undefined), READY_MS);
+    return () => clearTimeout(timer);
+  }, []);
   const page = PAGE_AT.find(([path]) => path.test(pathname))?.[1] ?? 'families';
   return (
     <>

@@ -278,8 +278,10 @@ export function Shell() {
   const { pathname } = useLocation();
   const isOut = useIsOut();
   const atStove = pathname.startsWith('/fire');
+  // Practised on the true page of the stove, in its colours.
+  const isDark = atStove || /^\/learn\/practice\/./.test(pathname);
   return (
-    <ThemeProvider theme={atStove ? stoveTheme : planningTheme}>
+    <ThemeProvider theme={isDark ? stoveTheme : planningTheme}>
       <GlobalStyle />
       <Bar>
         <Mark to="/table" aria-label={T.emberFoldToTheTable}>

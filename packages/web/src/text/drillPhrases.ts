@@ -1,4 +1,4 @@
-import type { CrumbAnswer, Drill, DrillKind, DrillSkill } from '@ember-fold/core';
+import type { CrumbAnswer, Drill, DrillKind, DrillSkill, FistHold } from '@ember-fold/core';
 import { crumbRange, crustName } from '@ember-fold/core';
 import type { Printer } from './printer';
 import { CRUMB_DOES, CRUMB_NAME } from './schoolText';
@@ -9,6 +9,17 @@ const SKILL: Readonly<Record<DrillKind, string>> = {
   crumb: 'Reading a crumb',
   wanted: 'The crumb you want',
   size: 'Weight by eye',
+  full: 'How full is full',
+  poke: 'The poke test',
+  fist: 'The fist test',
+};
+
+/** What a squeezed fistful does, and what that says. */
+const FIST: Readonly<Record<FistHold, { readonly does: string; readonly says: string }>> = {
+  falls: { does: 'falls to dust', says: 'too little fat' },
+  crumbles: { does: 'holds, then crumbles', says: 'a little short of fat, or not rubbed enough' },
+  holds: { does: 'keeps its shape', says: 'right' },
+  smears: { does: 'smears and shines', says: 'the fat has melted' },
 };
 
 /** Eye and hand: questions that train both. */
@@ -34,6 +45,13 @@ export const DRILL = {
   ball: (across: string) => `A ball of dough, ${across} across, beside a bar`,
   bar: (length: string) => `${length} bar`,
   choice: (n: number) => `Crust ${n}`,
+  pot: (n: number) => `Pot ${n}`,
+  piece: (n: number) => `Piece ${n}`,
+  fistful: (n: number) => `Fistful ${n}`,
+  pots: 'Four pots with oil, cut open',
+  pieces: 'Four proofed pieces, cut open, two breaths after a finger was pressed in',
+  fistfuls: (all: readonly FistHold[]) => all.map((hold, i) => `${i + 1} ${FIST[hold].does}`).join(', '),
+  crumbOf: (answer: CrumbAnswer) => `A crumb of dough in oil: it ${CRUMB_DOES[answer]}`,
   handbook: 'The handbook',
   practise: 'Eye and hand',
 } as const;
@@ -69,6 +87,26 @@ export function drillText(
         why: `At ${p.temp(one.oilC)} it ${CRUMB_DOES[right]}: that tells of ${crumbOil(right, p)}.`,
       };
     }
+    case 'full': {
+      const third = p.percent(1 / 3);
+      return {
+        asks: 'Which of these pots may be heated?',
+        options: one.options.map((_, i) => DRILL.pot(i + 1)),
+        why: `Oil fills a third of the pot at most, ${third}: it grows as it warms, and pieces push it up. ${DRILL.pot(one.right + 1)} holds ${p.percent(one.options[one.right]!)}. Far less than that runs too hot too soon.`,
+      };
+    }
+    case 'poke':
+      return {
+        asks: 'A finger was pressed in two breaths ago. Which piece has proofed long enough?',
+        options: one.options.map((_, i) => DRILL.piece(i + 1)),
+        why: `The dent of ${DRILL.piece(one.right + 1).toLowerCase()} comes back slowly, and not all the way. One that is gone wants more time, one that stays has had too much.`,
+      };
+    case 'fist':
+      return {
+        asks: 'Which fistful of flour has its fat rubbed in right?',
+        options: one.options.map((_, i) => DRILL.fistful(i + 1)),
+        why: `${one.options.map((hold, i) => `${DRILL.fistful(i + 1)} ${FIST[hold].does}: ${FIST[hold].says}`).join('. ')}.`,
+      };
     case 'size':
       return {
         asks: 'How heavy is this ball of dough?',

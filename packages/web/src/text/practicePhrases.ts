@@ -15,6 +15,7 @@ import type { PageId } from './handbook/page';
 import { listText } from './fireWords';
 import type { Printer } from './printer';
 import { CRUMB_DOES } from './schoolText';
+import { SPEED_NAME } from './words';
 
 /** One kind of situation in words. */
 interface SituationWords {
@@ -238,7 +239,7 @@ export const PRACTICE = {
   pots: ['Left ring', 'Right ring'],
   choosePot: 'Which pot you stand at',
   pace: 'Pace',
-  paces: { '1': 'real time', '4': '4 times', '10': '10 times', '20': '20 times' },
+  paces: { '1': SPEED_NAME['1'], '4': SPEED_NAME['4'], '20': SPEED_NAME['20'] },
   help: 'The product',
   helps: { silent: 'keeps silent', whispers: 'whispers' },
   helpSays: 'Dangers are shown either way.',

@@ -1,4 +1,5 @@
 import { Check } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { Checkbox } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { FINE } from '../theme';
@@ -30,15 +31,18 @@ const Tick = styled(Checkbox)`
 
 interface TickFieldProps {
   readonly label: string;
+  /** Drawn before the words; absent: nothing is. */
+  readonly picture?: ReactNode;
   readonly value: boolean;
   readonly onChange: (value: boolean) => void;
 }
 
 /** Something that is done, or not. */
-export function TickField({ label, value, onChange }: TickFieldProps) {
+export function TickField({ label, picture, value, onChange }: TickFieldProps) {
   return (
     <Tick isSelected={value} onChange={onChange}>
       <i>{value && <Check size={17} strokeWidth={3} aria-hidden />}</i>
+      {picture}
       <span>{label}</span>
     </Tick>
   );
