@@ -1,10 +1,11 @@
 import { BookOpen } from 'lucide-react';
-import { Suspense, useEffect, useState } from 'react';
+import { type ReactNode, Suspense, useEffect, useState } from 'react';
 import { Button } from 'react-aria-components';
 import { useLocation } from 'react-router';
 import { styled } from 'styled-components';
 import { SHELL as T } from '../text/shellPhrases';
 import type { PageId } from '../text/handbook/page';
+import { OpenHandbook, useOpenHandbook } from '../ui/handbook/openHandbook';
 import { lazyPart } from '../ui/lazyPart';
 
 const loadPanel = () => import('./HandbookPanel').then((m) => ({ default: m.HandbookPanel }));
@@ -43,27 +44,35 @@ const PAGE_AT: readonly (readonly [path: RegExp, page: PageId])[] = [
 /** Read in so long after a page was opened, ms: the first tap then opens at once, on a phone too. */
 const READY_MS = 3000;
 
+/** Has the handbook open beside the work, from whatever in it asks. */
+export function HandbookPlace({ children }: { readonly children: ReactNode }) {
+  const [first, setFirst] = useState<PageId | null>(null);
+  return (
+    <OpenHandbook value={setFirst}>
+      {children}
+      <Suspense fallback={null}>{first && <HandbookPanel first={first} onClose={() => setFirst(null)} />}</Suspense>
+    </OpenHandbook>
+  );
+}
+
 /** The handbook, one tap from every room; at the stove it opens on what to do about fire. */
 export function HandbookButton() {
   const { pathname } = useLocation();
-  const [first, setFirst] = useState<PageId | null>(null);
+  const open = useOpenHandbook();
   useEffect(() => {
     const timer = setTimeout(() => void loadPanel().catch(() => undefined), READY_MS);
     return () => clearTimeout(timer);
   }, []);
   const page = PAGE_AT.find(([path]) => path.test(pathname))?.[1] ?? 'families';
   return (
-    <>
-      <Round
-        aria-label={T.handbook}
-        aria-haspopup="dialog"
-        onHoverStart={() => void loadPanel()}
-        onFocus={() => void loadPanel()}
-        onPress={() => setFirst(page)}
-      >
-        <BookOpen size={18} aria-hidden />
-      </Round>
-      <Suspense fallback={null}>{first && <HandbookPanel first={first} onClose={() => setFirst(null)} />}</Suspense>
-    </>
+    <Round
+      aria-label={T.handbook}
+      aria-haspopup="dialog"
+      onHoverStart={() => void loadPanel()}
+      onFocus={() => void loadPanel()}
+      onPress={() => open(page)}
+    >
+      <BookOpen size={18} aria-hidden />
+    </Round>
   );
 }

@@ -12,7 +12,7 @@ import { Guard } from '../ui/controls/Guard';
 import { Notices } from './Notices';
 import { Strips } from '../ui/controls/Strip';
 import { SHELL_TEXT } from '../text/shellText';
-import { HandbookButton } from './HandbookButton';
+import { HandbookButton, HandbookPlace } from './HandbookButton';
 import { GlobalStyle } from './GlobalStyle';
 import { api } from '../data/api';
 import { oilApi } from '../data/oilApi';
@@ -283,27 +283,29 @@ export function Shell() {
   return (
     <ThemeProvider theme={isDark ? stoveTheme : planningTheme}>
       <GlobalStyle />
-      <Bar>
-        <Mark to="/table" aria-label={T.emberFoldToTheTable}>
-          <svg viewBox="4 10.5 24 14" width={34} height={20} aria-hidden>
-            <path d={MARK} fill="#F0A24B" />
-          </svg>
-          <span>{T.emberFold}</span>
-        </Mark>
-        {!isOut && <RoomLinks />}
-        {!atStove && !isOut && <AtTheStove />}
-        {!isOut && <HandbookButton />}
-        {!isOut && <UnitSwitch />}
-      </Bar>
-      {isOut ? (
-        <main>
-          <Suspense fallback={null}>
-            <Enter />
-          </Suspense>
-        </main>
-      ) : (
-        <Inside isBench={pathname.startsWith('/bench')} />
-      )}
+      <HandbookPlace>
+        <Bar>
+          <Mark to="/table" aria-label={T.emberFoldToTheTable}>
+            <svg viewBox="4 10.5 24 14" width={34} height={20} aria-hidden>
+              <path d={MARK} fill="#F0A24B" />
+            </svg>
+            <span>{T.emberFold}</span>
+          </Mark>
+          {!isOut && <RoomLinks />}
+          {!atStove && !isOut && <AtTheStove />}
+          {!isOut && <HandbookButton />}
+          {!isOut && <UnitSwitch />}
+        </Bar>
+        {isOut ? (
+          <main>
+            <Suspense fallback={null}>
+              <Enter />
+            </Suspense>
+          </main>
+        ) : (
+          <Inside isBench={pathname.startsWith('/bench')} />
+        )}
+      </HandbookPlace>
     </ThemeProvider>
   );
 }

@@ -1,5 +1,7 @@
 /** What the controls and drawings that rooms share say, in one place so that it can be translated. */
 export const SHARED = {
+  why: 'why?',
+  moreInTheHandbook: 'More in the handbook',
   whereFrom: 'Where figures come from',
   tryAgain: 'Try again',
   opening: (what: string | number) => `Opening ${what}…`,

@@ -1,9 +1,11 @@
 import { SHARED as T } from '../../text/sharedPhrases';
 import type { Finding, FindingTone } from '@ember-fold/core';
 import { ArrowRight, Check, OctagonAlert, TriangleAlert } from 'lucide-react';
+import { useId } from 'react';
 import { styled } from 'styled-components';
 import { TONE_WORD } from '../../text/findingText';
 import type { Printer } from '../../text/printer';
+import { Why } from '../handbook/Why';
 
 const ICONS = { good: Check, 'look-out': TriangleAlert, stop: OctagonAlert, know: ArrowRight } as const;
 const ORDER: readonly FindingTone[] = ['stop', 'look-out', 'good', 'know'];
@@ -39,15 +41,19 @@ interface FindingsProps {
   readonly say: (finding: Finding, printer: Printer) => string;
 }
 
-/** Sentences, worst first. */
+/** Sentences, worst first, each with the rule behind it. */
 export function Findings({ findings, printer, say }: FindingsProps) {
+  const id = useId();
   const sorted = [...findings].sort((a, b) => ORDER.indexOf(a.tone) - ORDER.indexOf(b.tone));
   return (
     <ul aria-label={T.findings}>
       {sorted.map((finding) => (
         <Item key={finding.code} $tone={finding.tone} data-code={finding.code}>
           <ToneMark tone={finding.tone} />
-          <span>{say(finding, printer)}</span>
+          <span>
+            <span id={`${id}${finding.code}`}>{say(finding, printer)}</span>{' '}
+            <Why code={finding.code} saidBy={`${id}${finding.code}`} />
+          </span>
         </Item>
       ))}
     </ul>

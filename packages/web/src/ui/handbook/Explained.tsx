@@ -1,45 +1,9 @@
-import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
-import { styled } from 'styled-components';
+import { Dialog, DialogTrigger } from 'react-aria-components';
 import { pageOf } from '../../text/handbook/handbook';
 import type { PageId } from '../../text/handbook/page';
 import { HANDBOOK as T } from '../../text/handbook/handbook';
 import { type Term, termsIn } from '../../text/handbook/terms';
-
-const Dotted = styled(Button)`
-  padding: 0;
-  border: 0;
-  border-bottom: 1px dotted currentcolor;
-  font: inherit;
-  color: inherit;
-  background: none;
-  cursor: pointer;
-`;
-
-const Card = styled(Popover)`
-  max-width: min(320px, 92vw);
-  padding: 12px 14px;
-  border: 1px solid ${({ theme }) => theme.edge};
-  border-radius: 10px;
-  color: ${({ theme }) => theme.ink};
-  background: ${({ theme }) => theme.panel};
-  [role='dialog'] {
-    outline: none;
-  }
-  p {
-    margin: 4px 0 8px;
-  }
-`;
-
-const Link = styled(Button)`
-  min-height: 44px;
-  padding: 0;
-  border: 0;
-  font: inherit;
-  color: ${({ theme }) => theme.accentText};
-  text-decoration: underline;
-  background: none;
-  cursor: pointer;
-`;
+import { Card, Dotted, MoreLink } from './cardLook';
 
 /** A word with a dotted line: one sentence, and the way to its page. */
 function Word({
@@ -61,14 +25,14 @@ function Word({
             <>
               <strong>{term.name}</strong>
               <p>{term.says}</p>
-              <Link
+              <MoreLink
                 onPress={() => {
                   close();
                   onPage(term.page);
                 }}
               >
                 {T.more(title)}
-              </Link>
+              </MoreLink>
             </>
           )}
         </Dialog>
