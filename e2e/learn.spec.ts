@@ -148,6 +148,23 @@ test('beside the work: opens where the work is, every term explains itself, and 
   await expect(panel).toHaveCount(0);
   expect(await settled(page)).toEqual(before);
   expect(page.url()).toContain('/filling');
+  // Each finding has its rule, and the page that says more; the schools are worked out for this very batch.
+  const findings = page.getByRole('list', { name: 'Findings' }).getByRole('listitem');
+  await expect(findings.first()).toBeVisible();
+  expect(await findings.getByRole('button', { name: /: why\?$/ }).count()).toBe(await findings.count());
+  await findings
+    .first()
+    .getByRole('button', { name: /: why\?$/ })
+    .click();
+  await axeFindsNothing(page, 'the rule behind a finding');
+  await page.getByRole('button', { name: 'More in the handbook' }).click();
+  await expect(panel.getByRole('article')).toBeVisible();
+  await panel.getByRole('searchbox', { name: 'Search the handbook' }).fill('two schools');
+  await panel.getByRole('button', { name: 'Two schools of frying' }).first().click();
+  const here = panel.getByRole('region', { name: 'Worked out for Read beside' });
+  await expect(here.getByRole('row')).toHaveCount(4);
+  await expect(here).toContainText(/hot and quick.*\d+ min/);
+  await page.keyboard.press('Escape');
   // At the stove one tap is enough for what to do about fire.
   await page.goto('/fire');
   await page.getByRole('button', { name: 'Handbook' }).click();

@@ -1,8 +1,10 @@
+import { type TrayDraft, trayOf } from '@ember-fold/core';
 import { X } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 import { styled } from 'styled-components';
+import { api } from '../data/api';
 import { useKitchen } from '../data/useLine';
 import { HANDBOOK as T, openSearch, pageOf } from '../text/handbook/handbook';
 import type { PageId } from '../text/handbook/page';
@@ -58,11 +60,20 @@ interface HandbookPanelProps {
   readonly onClose: () => void;
 }
 
+/** The batch whose page is open beside the handbook: its first tray. */
+function useBatchAtHand(): TrayDraft | null {
+  const { pathname } = useLocation();
+  const [, id = ''] = /^\/(?:bench|cook|fire)\/([0-9a-f-]{36})/.exec(pathname) ?? [];
+  const { data } = api.useBatchQuery(id, { skip: id === '' });
+  return useMemo(() => (data ? trayOf(data.draft, null) : null), [data]);
+}
+
 /** The handbook beside the work: opens where the work is, and leaves it as it was. */
 export function HandbookPanel({ first, onClose }: HandbookPanelProps) {
   const [id, setId] = useState(first);
   const [text, setText] = useState('');
   const known = useKitchen();
+  const draft = useBatchAtHand();
   const page = pageOf(id);
   const printer = known?.printer;
   const isAsked = text.trim() !== '';
@@ -102,7 +113,7 @@ export function HandbookPanel({ first, onClose }: HandbookPanelProps) {
               </Found>
             </>
           )}
-          <Article key={id} page={page} printer={known.printer} kitchen={known.kitchen} onPage={show} />
+          <Article key={id} page={page} printer={known.printer} kitchen={known.kitchen} draft={draft} onPage={show} />
           <Link to={`/learn/${id}`} onClick={onClose}>
             {T.whole}
           </Link>

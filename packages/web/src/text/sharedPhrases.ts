@@ -1,6 +1,6 @@
 /** What the controls and drawings that rooms share say, in one place so that it can be translated. */
 export const SHARED = {
-  why: 'why?',
+  whyIs: (tone: string) => `${tone}: why?`,
   moreInTheHandbook: 'More in the handbook',
   whereFrom: 'Where figures come from',
   tryAgain: 'Try again',

@@ -1,11 +1,13 @@
 import { SHARED as T } from '../../text/sharedPhrases';
-import type { Finding, FindingTone } from '@ember-fold/core';
+import type { Finding, FindingCode, FindingTone } from '@ember-fold/core';
 import { ArrowRight, Check, OctagonAlert, TriangleAlert } from 'lucide-react';
-import { useId } from 'react';
+import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import { TONE_WORD } from '../../text/findingText';
 import type { Printer } from '../../text/printer';
-import { Why } from '../handbook/Why';
+import { lazyPart } from '../lazyPart';
+
+const FindingRule = lazyPart(() => import('../handbook/FindingRule').then((m) => ({ default: m.FindingRule })));
 
 const ICONS = { good: Check, 'look-out': TriangleAlert, stop: OctagonAlert, know: ArrowRight } as const;
 const ORDER: readonly FindingTone[] = ['stop', 'look-out', 'good', 'know'];
@@ -22,8 +24,20 @@ const Item = styled.li<{ $tone: FindingTone }>`
   border-top: 1px solid ${({ theme }) => theme.line};
   font-size: 14px;
   line-height: 1.35;
+  button {
+    align-self: start;
+    width: 24px;
+    min-height: 24px;
+    margin: -3px 0 0 -3px;
+    padding: 3px;
+    border: 0;
+    border-bottom: 1px dotted currentcolor;
+    color: inherit;
+    background: none;
+    cursor: help;
+  }
   svg {
-    margin-top: 1px;
+    display: block;
     color: ${({ theme, $tone }) => theme[toneColour($tone)]};
   }
 `;
@@ -41,21 +55,36 @@ interface FindingsProps {
   readonly say: (finding: Finding, printer: Printer) => string;
 }
 
-/** Sentences, worst first, each with the rule behind it. */
+/** Sentences, worst first; the sign of each opens the rule behind it. */
 export function Findings({ findings, printer, say }: FindingsProps) {
-  const id = useId();
+  const [asked, setAsked] = useState<FindingCode | null>(null);
   const sorted = [...findings].sort((a, b) => ORDER.indexOf(a.tone) - ORDER.indexOf(b.tone));
   return (
     <ul aria-label={T.findings}>
-      {sorted.map((finding) => (
-        <Item key={finding.code} $tone={finding.tone} data-code={finding.code}>
-          <ToneMark tone={finding.tone} />
-          <span>
-            <span id={`${id}${finding.code}`}>{say(finding, printer)}</span>{' '}
-            <Why code={finding.code} saidBy={`${id}${finding.code}`} />
-          </span>
-        </Item>
-      ))}
+      {sorted.map((finding) => {
+        const { code, tone } = finding;
+        const isAsked = asked === code;
+        return (
+          <Item key={code} $tone={tone} data-code={code}>
+            <button
+              type="button"
+              aria-expanded={isAsked}
+              aria-label={T.whyIs(TONE_WORD[tone])}
+              onClick={() => setAsked(isAsked ? null : code)}
+            >
+              <ToneMark tone={tone} />
+            </button>
+            <span>
+              {say(finding, printer)}
+              {isAsked && (
+                <Suspense fallback={null}>
+                  <FindingRule code={code} />
+                </Suspense>
+              )}
+            </span>
+          </Item>
+        );
+      })}
     </ul>
   );
 }

@@ -1,4 +1,4 @@
-import type { Kitchen } from '@ember-fold/core';
+import type { Kitchen, TrayDraft } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { styled } from 'styled-components';
 import { DEFERRAL } from '../../text/cautions';
@@ -39,6 +39,8 @@ interface ArticleProps {
   readonly page: HandbookPage;
   readonly printer: Printer;
   readonly kitchen: Kitchen;
+  /** The batch at hand; absent: none is. */
+  readonly draft?: TrayDraft | null;
   readonly onPage: (id: PageId) => void;
 }
 
@@ -68,7 +70,7 @@ function piecesOf(page: HandbookPage, printer: Printer): readonly (readonly Piec
 }
 
 /** One page of the handbook: what it says, its figure for this kitchen, and where to go on. */
-export function Article({ page, printer, kitchen, onPage }: ArticleProps) {
+export function Article({ page, printer, kitchen, draft = null, onPage }: ArticleProps) {
   const parts = useMemo(() => piecesOf(page, printer), [page, printer]);
   const Figure = FIGURES[page.figure];
   return (
@@ -99,7 +101,7 @@ export function Article({ page, printer, kitchen, onPage }: ArticleProps) {
           </section>
         );
       })}
-      <Figure printer={printer} kitchen={kitchen} />
+      <Figure printer={printer} kitchen={kitchen} draft={draft} />
       <See aria-label={T.see}>
         <Soft as="span">{T.see}</Soft>
         {page.see.map((id) => (

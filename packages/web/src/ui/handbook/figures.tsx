@@ -7,6 +7,7 @@ import {
   type FormId,
   ingredientById,
   type Kitchen,
+  type TrayDraft,
 } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
@@ -22,69 +23,14 @@ import { FormPicture } from '../drawing/FormPicture';
 import { useFormPieces } from '../drawing/useFormPieces';
 import { PourLadder } from '../drawing/PourLadder';
 import { StiffnessDial } from '../drawing/StiffnessDial';
+import { SchoolsHere } from './SchoolsHere';
+import { Table } from './Table';
 
-interface FigureProps {
+export interface FigureProps {
   readonly printer: Printer;
   readonly kitchen: Kitchen;
-}
-
-const Scroll = styled.div`
-  overflow-x: auto;
-  table {
-    border-collapse: collapse;
-    min-width: 100%;
-    font-size: 14px;
-  }
-  th,
-  td {
-    padding: 6px 12px 6px 0;
-    text-align: left;
-    vertical-align: top;
-    border-top: 1px solid ${({ theme }) => theme.line};
-  }
-  thead th {
-    border-top: 0;
-    font-size: 13px;
-    font-weight: 400;
-    color: ${({ theme }) => theme.soft};
-  }
-`;
-
-/** Rows under heads; the first cell of a row names it. May be wider than a phone: it scrolls by itself. */
-function Table({
-  label,
-  head,
-  rows,
-}: {
-  readonly label: string;
-  readonly head: readonly string[];
-  readonly rows: readonly (readonly string[])[];
-}) {
-  return (
-    <Scroll tabIndex={0} role="region" aria-label={label}>
-      <table>
-        <thead>
-          <tr>
-            {head.map((name) => (
-              <th key={name} scope="col">
-                {name}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(([name, ...cells]) => (
-            <tr key={name}>
-              <th scope="row">{name}</th>
-              {cells.map((cell, i) => (
-                <td key={head[i + 1]}>{cell}</td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </Scroll>
-  );
+  /** The batch at hand; `null`: none is. */
+  readonly draft: TrayDraft | null;
 }
 
 /** From one to another: said once where both are the same, with one unit where they share it. */
@@ -194,13 +140,18 @@ function Crumb({ printer: p }: FigureProps) {
   return <Table label={T.crumb} head={[T.crumb, T.means]} rows={rows} />;
 }
 
-function Schools({ printer: p }: FigureProps) {
+function Schools({ printer: p, kitchen, draft }: FigureProps) {
   const oil = ([least, most]: readonly [number, number]) => between(p.temp(least), p.temp(most));
   const rows = [
     [T.slow, oil(SCHOOL_OIL.slow.startC), oil(SCHOOL_OIL.slow.endC)],
     [T.quick, oil(SCHOOL_OIL.quick.startC), oil(SCHOOL_OIL.quick.endC)],
   ];
-  return <Table label={T.oil} head={[T.oil, T.start, T.end]} rows={rows} />;
+  return (
+    <>
+      <Table label={T.oil} head={[T.oil, T.start, T.end]} rows={rows} />
+      {draft && <SchoolsHere draft={draft} kitchen={kitchen} printer={p} />}
+    </>
+  );
 }
 
 function Symptoms({ printer }: FigureProps) {

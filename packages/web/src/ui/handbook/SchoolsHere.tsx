@@ -1,0 +1,51 @@
+import type { FryArm, FrySchool, Kitchen, TrayDraft } from '@ember-fold/core';
+import { useEffect, useState } from 'react';
+import { HANDBOOK as T } from '../../text/handbook/handbook';
+import type { Printer } from '../../text/printer';
+import { SCHOOL_NAME } from '../../text/schoolText';
+import { armsLatest } from '../../workers/planClient';
+import { Soft } from '../controls/Panel';
+import { Table } from './Table';
+
+const SCHOOLS: readonly FrySchool[] = ['slow', 'rising', 'hot'];
+
+interface SchoolsHereProps {
+  readonly draft: TrayDraft;
+  readonly kitchen: Kitchen;
+  readonly printer: Printer;
+}
+
+/** The schools of frying, worked out for the batch at hand: what each takes, and what it costs. */
+export function SchoolsHere({ draft, kitchen, printer: p }: SchoolsHereProps) {
+  const [arms, setArms] = useState<readonly (FryArm | null)[] | null>(null);
+  useEffect(() => {
+    let gone = false;
+    armsLatest(draft, kitchen, SCHOOLS).then(
+      (found) => !gone && found && setArms(found),
+      () => !gone && setArms([]),
+    );
+    return () => {
+      gone = true;
+    };
+  }, [draft, kitchen]);
+  if (!arms) return <Soft role="status">{T.workedOut(draft.name)}</Soft>;
+  const rows = SCHOOLS.flatMap((school, i) => {
+    const arm = arms[i];
+    if (!arm) return [];
+    const { oilC, liftS, totalS, oilTakenKg } = arm;
+    const cells = [
+      p.temp(oilC),
+      liftS === null ? T.noMoment : p.time(liftS),
+      totalS === null ? '–' : p.span(totalS),
+      oilTakenKg === null ? '–' : p.mass(oilTakenKg),
+    ];
+    return [[SCHOOL_NAME[school], ...cells]];
+  });
+  if (rows.length === 0) return null;
+  return (
+    <>
+      <Soft>{T.forBatch(draft.name)}</Soft>
+      <Table label={T.forBatch(draft.name)} head={[T.way, T.oilIn, T.inTheOil, T.allLots, T.oilEach]} rows={rows} />
+    </>
+  );
+}
