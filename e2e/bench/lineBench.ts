@@ -142,8 +142,8 @@ const browser = await chromium.launch({
 });
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  const batches = (await (await fetch(`${product.address}/api/batches`)).json()) as { id: string; pieces: number }[];
-  const { id } = batches.find((batch) => batch.pieces === 24)!;
+  const batches = (await (await fetch(`${product.address}/api/batches`)).json()) as { id: string; name: string }[];
+  const { id } = batches.find(({ name }) => name.includes('Lentil'))!;
   process.stdout.write('Keystroke to all five stations, in the browser\n');
   await measure(page, product.address, id, 'fold', 'Pieces', ['4', '48', '24', '36']);
   await measure(page, product.address, id, 'fold', 'Rolled thickness', ['2.4', '2.6', '2.8', '3']);
