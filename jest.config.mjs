@@ -1,8 +1,10 @@
+import { join } from 'node:path';
+
 /** Three projects, one transform; the web's runs in jsdom. */
 const shared = {
   transform: {
     '^.+\\.[jt]sx?$': [
-      '@swc/jest',
+      join(import.meta.dirname, 'scripts/lib/jestTransform.cjs'),
       {
         jsc: {
           target: 'es2022',
