@@ -559,9 +559,7 @@ export {
   nextDrill,
 } from './practice/drills.js';
 export {
-  type Caller,
   type PotAct,
-  type PotTruth,
   type PracticeAct,
   type PracticePot,
   type Situation,
@@ -573,10 +571,8 @@ export {
   actInPractice,
   createPractice,
   type DangerTimes,
-  DANGERS,
   isAway,
   isOver,
-  type PieceSeen,
   type PotSeen,
   potSeen,
   PRACTICE_STEP_S,
@@ -586,15 +582,7 @@ export {
   rings,
   stepPractice,
 } from './practice/practiceRun.js';
-export {
-  PIECE_FATES,
-  type PieceEnd,
-  type PieceFate,
-  practiceOutcome,
-  type PracticeOutcome,
-  practiceScore,
-} from './practice/practiceOutcome.js';
-export { PLAIN_POLICY, playPolicy, type Policy } from './practice/players.js';
+export { type PieceFate, practiceOutcome, type PracticeOutcome, practiceScore } from './practice/practiceOutcome.js';
 export { type BestWay, bestWay } from './practice/bestPolicy.js';
 export { type ActCost, actCost, withActMoved } from './practice/actCosts.js';
 export { nextSituation, type PracticeResult, type PracticeSkill, practiceSkills } from './practice/practiceSkill.js';

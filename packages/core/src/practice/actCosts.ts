@@ -27,7 +27,7 @@ export function withActMoved(acts: readonly PracticeAct[], id: string, byS: numb
 }
 
 /** What all of it would have lost. */
-export const lostWith = (of: Situation, acts: readonly PracticeAct[]): number =>
+const lostWith = (of: Situation, acts: readonly PracticeAct[]): number =>
   practiceOutcome(replayPractice(of, acts)).lost;
 
 /**

@@ -11,18 +11,6 @@ import { DANGERS, type DangerTimes, type LiftedPiece, type PracticeRun } from '.
 
 /** What became of a piece; the worst of what is wrong with it. */
 export type PieceFate = 'right' | 'pale' | 'dark' | 'raw-dough' | 'unsafe' | 'greasy' | 'burst' | 'harms' | 'not-fried';
-export const PIECE_FATES: readonly PieceFate[] = [
-  'right',
-  'pale',
-  'dark',
-  'raw-dough',
-  'unsafe',
-  'greasy',
-  'burst',
-  'harms',
-  'not-fried',
-];
-
 /** One piece at the end. */
 export interface PieceEnd {
   readonly pot: number;
