@@ -92,10 +92,14 @@ try {
   await page.goto(`${product.address}/learn/families`);
   await page.getByRole('region', { name: 'Family' }).waitFor();
   await shoot(page, 'learn');
-  const formulas = await list('/formulas');
-  const everyday = formulas.find((formula) => formula.name === 'Everyday short dough')!;
+  await page.goto(`${product.address}/learn/practice/burst?evening=3`);
+  await page.getByText('20 times').click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: /^Dropped/ }).click();
+  await page.getByText(/is open/).waitFor();
+  await page.getByRole('button', { name: 'Hold', exact: true }).click();
+  await shoot(page, 'practice');
   for (const [name, path] of [
-    ['formula', `formulas/${everyday.id}`],
     ['shopping', 'shopping'],
     ['oil', 'oil'],
     ['learnt', 'learnt'],
