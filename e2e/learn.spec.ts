@@ -165,6 +165,11 @@ test('beside the work: opens where the work is, every term explains itself, and 
   await expect(here.getByRole('row')).toHaveCount(4);
   await expect(here).toContainText(/hot and quick.*\d+ min/);
   await page.keyboard.press('Escape');
+  // A word of the station says what it means, beside its drawing.
+  await openStation(page, id, 'dough');
+  await page.getByRole('button', { name: 'Effective water' }).click();
+  await expect(panel).toContainText('effective water: All the water in a dough');
+  await page.keyboard.press('Escape');
   // At the stove one tap is enough for what to do about fire.
   await page.goto('/fire');
   await page.getByRole('button', { name: 'Handbook' }).click();

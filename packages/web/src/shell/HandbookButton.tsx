@@ -5,7 +5,7 @@ import { useLocation } from 'react-router';
 import { styled } from 'styled-components';
 import { SHELL as T } from '../text/shellPhrases';
 import type { PageId } from '../text/handbook/page';
-import { OpenHandbook, useOpenHandbook } from '../ui/handbook/openHandbook';
+import { type HandbookAt, OpenHandbook, useOpenHandbook } from '../ui/handbook/openHandbook';
 import { lazyPart } from '../ui/lazyPart';
 
 const loadPanel = () => import('./HandbookPanel').then((m) => ({ default: m.HandbookPanel }));
@@ -46,7 +46,7 @@ const READY_MS = 3000;
 
 /** Has the handbook open beside the work, from whatever in it asks. */
 export function HandbookPlace({ children }: { readonly children: ReactNode }) {
-  const [first, setFirst] = useState<PageId | null>(null);
+  const [first, setFirst] = useState<HandbookAt | null>(null);
   return (
     <OpenHandbook value={setFirst}>
       {children}
@@ -70,7 +70,7 @@ export function HandbookButton() {
       aria-haspopup="dialog"
       onHoverStart={() => void loadPanel()}
       onFocus={() => void loadPanel()}
-      onPress={() => open(page)}
+      onPress={() => open({ page })}
     >
       <BookOpen size={18} aria-hidden />
     </Round>

@@ -8,10 +8,12 @@ import { api } from '../data/api';
 import { useKitchen } from '../data/useLine';
 import { HANDBOOK as T, openSearch, pageOf } from '../text/handbook/handbook';
 import type { PageId } from '../text/handbook/page';
+import { termOf } from '../text/handbook/terms';
 import { Button } from '../ui/controls/Button';
 import { FilterField } from '../ui/controls/FilterField';
 import { Soft } from '../ui/controls/Panel';
 import { Article } from '../ui/handbook/Article';
+import type { HandbookAt } from '../ui/handbook/openHandbook';
 import { figureFont } from '../ui/theme';
 
 const Shade = styled(ModalOverlay)`
@@ -56,9 +58,12 @@ const Found = styled.ul`
 `;
 
 interface HandbookPanelProps {
-  readonly first: PageId;
+  readonly first: HandbookAt;
   readonly onClose: () => void;
 }
+
+/** The page a term is explained on, or the one that was asked for. */
+const pageAt = (at: HandbookAt): PageId => ('page' in at ? at.page : (termOf(at.term)?.page ?? 'families'));
 
 /** The batch whose page is open beside the handbook: its first tray. */
 function useBatchAtHand(): TrayDraft | null {
@@ -70,7 +75,9 @@ function useBatchAtHand(): TrayDraft | null {
 
 /** The handbook beside the work: opens where the work is, and leaves it as it was. */
 export function HandbookPanel({ first, onClose }: HandbookPanelProps) {
-  const [id, setId] = useState(first);
+  const [id, setId] = useState(() => pageAt(first));
+  // What was asked for by its name is said first, for as long as its page is open.
+  const term = 'term' in first ? (termOf(first.term) ?? null) : null;
   const [text, setText] = useState('');
   const known = useKitchen();
   const draft = useBatchAtHand();
@@ -112,6 +119,11 @@ export function HandbookPanel({ first, onClose }: HandbookPanelProps) {
                 ))}
               </Found>
             </>
+          )}
+          {term && term.page === id && (
+            <p>
+              <strong>{term.name}</strong>: {term.says}
+            </p>
           )}
           <Article key={id} page={page} printer={known.printer} kitchen={known.kitchen} draft={draft} onPage={show} />
           <Link to={`/learn/${id}`} onClick={onClose}>

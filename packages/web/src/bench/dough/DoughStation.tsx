@@ -31,6 +31,7 @@ import { PercentField, TempField } from '../../ui/controls/MoreFields';
 import { CountField } from '../../ui/controls/UnitFields';
 import { PiecesField } from '../PiecesField';
 import { StationLayout } from '../StationLayout';
+import { TermWord } from '../../ui/handbook/TermWord';
 import { WaterLog } from './WaterLog';
 
 const Facts = styled.dl`
@@ -94,10 +95,10 @@ export function DoughStation({ line }: { readonly line: Line }) {
   const { secondPart, restS } = figures.family;
   const { dough } = draft;
   const facts = [
-    [T.effectiveWater, `${plain(figures.waterPercent)} %`],
-    [T.effectiveFat, `${plain(figures.fatPercent)} %`],
-    [T.firstPour, T.back(printer.water(figures.firstPourKg), printer.water(figures.reserveKg))],
-    [T.rests, restS.most === 0 ? T.notAtAll : T.to(printer.span(restS.least), printer.span(restS.most))],
+    [T.effectiveWater, `${plain(figures.waterPercent)} %`, 'effective-water'],
+    [T.effectiveFat, `${plain(figures.fatPercent)} %`, null],
+    [T.firstPour, T.back(printer.water(figures.firstPourKg), printer.water(figures.reserveKg)), 'first-pour'],
+    [T.rests, restS.most === 0 ? T.notAtAll : T.to(printer.span(restS.least), printer.span(restS.most)), null],
   ] as const;
   return (
     <StationLayout
@@ -142,8 +143,8 @@ export function DoughStation({ line }: { readonly line: Line }) {
           )}
           <Warmth line={line} />
           <Facts>
-            {facts.map(([name, value]) => (
-              <FactRow key={name} name={name} value={value} />
+            {facts.map(([name, value, term]) => (
+              <FactRow key={name} name={name} value={value} term={term} />
             ))}
           </Facts>
           <Method aria-label={T.howItIsMade}>
@@ -245,10 +246,17 @@ function Warmth({ line: { draft, cold, printer } }: { readonly line: Line }) {
   );
 }
 
-function FactRow({ name, value }: { readonly name: string; readonly value: string }) {
+interface FactRowProps {
+  readonly name: string;
+  readonly value: string;
+  /** What its name is in the handbook; `null`: it says itself. */
+  readonly term: string | null;
+}
+
+function FactRow({ name, value, term }: FactRowProps) {
   return (
     <>
-      <dt>{name}</dt>
+      <dt>{term === null ? name : <TermWord id={term}>{name}</TermWord>}</dt>
       <dd>{value}</dd>
     </>
   );

@@ -1,7 +1,9 @@
 import { DEFAULT_KITCHEN } from '@ember-fold/core';
 import { makePrinter } from '../printer';
 import { CHAPTERS, KEEPS, openSearch, pageOf, PAGES, SYMPTOMS, textOf } from './handbook';
-import { TERMS, termsIn } from './terms';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { termOf, TERMS, termsIn } from './terms';
 
 const metric = makePrinter(DEFAULT_KITCHEN);
 const american = makePrinter({ ...DEFAULT_KITCHEN, units: 'cups', temperature: 'F' });
@@ -98,6 +100,13 @@ test('every page has its name, its neighbours and short sentences, in the units 
     const all = [...SYMPTOMS.map(([, , change]) => change(p)), ...KEEPS.map(([, long]) => long(p))].join(' ');
     expect(p === metric ? /°F/.test(all) : /°C/.test(all)).toBe(false);
   }
+});
+
+test('a word that explains itself on a page of the product is one of the handbook', () => {
+  const station = readFileSync(join(__dirname, '../../bench/dough/DoughStation.tsx'), 'utf8');
+  const asked = [...station.matchAll(/, '([a-z-]+)'\],/g)].map(([, id]) => id!);
+  expect(asked).toHaveLength(2);
+  for (const id of asked) expect([id, termOf(id)?.name]).toEqual([id, id.replaceAll('-', ' ')]);
 });
 
 test('each term is one sentence, leads to a page, and is marked once, where it stands first', () => {

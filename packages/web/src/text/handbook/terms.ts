@@ -161,6 +161,8 @@ export const TERMS: readonly Term[] = [
 ];
 
 /** A stretch of text, and the term it is, if any. */
+export const termOf = (id: string): Term | undefined => TERMS.find((term) => term.id === id);
+
 export interface TermPart {
   readonly text: string;
   readonly term?: Term;

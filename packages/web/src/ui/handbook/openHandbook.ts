@@ -1,7 +1,10 @@
 import { createContext, useContext } from 'react';
 import type { PageId } from '../../text/handbook/page';
 
-/** Opens the handbook beside the work at a page; the shell knows how. */
-export const OpenHandbook = createContext<(page: PageId) => void>(() => undefined);
+/** Where the handbook opens: at a page, or at the page of a term, which is said first. */
+export type HandbookAt = { readonly page: PageId } | { readonly term: string };
 
-export const useOpenHandbook = (): ((page: PageId) => void) => useContext(OpenHandbook);
+/** Opens the handbook beside the work; the shell knows how. */
+export const OpenHandbook = createContext<(at: HandbookAt) => void>(() => undefined);
+
+export const useOpenHandbook = (): ((at: HandbookAt) => void) => useContext(OpenHandbook);
