@@ -22,7 +22,7 @@ export const CARE_PAGES: readonly HandbookPage[] = [
     title: 'Fire',
     words: 'flames burning oil on fire smoke extinguish water lid emergency call overheated',
     figure: 'cautions',
-    see: ['burns', 'pot'],
+    see: ['burns', 'allergens', 'keeping', 'pot'],
     parts: (p) => [
       {
         says: [],
