@@ -13,6 +13,7 @@ export function FireList() {
       <PageTitle of={[T.fire]} />
       <TitleRow>
         <h1>{T.fire}</h1>
+        <Link to="/learn/practice">{T.practise}</Link>
       </TitleRow>
       <FoundBatches
         what={T.theBatches}

@@ -25,6 +25,7 @@ export const FIRE = {
   doNext: 'Do next',
   nothingJustNowStayWith: 'Nothing to do now. Stay with the oil.',
   fire: 'Fire',
+  practise: 'Practise without oil',
   theBatches: 'the batches',
   nothingToFryYet: 'Nothing to fry yet',
   aBatchIsPlannedOn: 'A batch is planned on the',
