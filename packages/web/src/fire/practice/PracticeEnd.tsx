@@ -34,6 +34,7 @@ const Sides = styled.div`
 
 const Column = styled.div`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 14px;
 `;
 

@@ -20,6 +20,12 @@ import type { PracticeDesk } from '../../workers/practiceClient';
 
 const OilChart = lazyPart(() => import('../../ui/charts/OilChart').then((m) => ({ default: m.OilChart })));
 
+/** A chart that is still as wide as the window was makes the page no wider. */
+const Frame = styled.div`
+  height: 220px;
+  overflow: hidden;
+`;
+
 /** Under the chart, along the same minutes. */
 const Along = styled(Slider)`
   padding: 4px 16px 0 42px;
@@ -114,18 +120,20 @@ export function PracticeTrace({ of, run, best, desk, moving, actsWith, printer }
           onChange={(chosen) => setPot(Number(chosen))}
         />
       )}
-      <Suspense fallback={<div style={{ height: 220 }} />}>
-        <OilChart
-          trace={own}
-          {...(movedTrace ? { forecast: movedTrace, forecastName: T.whatIf } : {})}
-          {...(!movedTrace && bestTrace ? { forecast: bestTrace, forecastName: T.best } : {})}
-          band={band}
-          lotStartsS={drops}
-          printer={printer}
-          height={220}
-          label={T.trace}
-        />
-      </Suspense>
+      <Frame>
+        <Suspense fallback={null}>
+          <OilChart
+            trace={own}
+            {...(movedTrace ? { forecast: movedTrace, forecastName: T.whatIf } : {})}
+            {...(!movedTrace && bestTrace ? { forecast: bestTrace, forecastName: T.best } : {})}
+            band={band}
+            lotStartsS={drops}
+            printer={printer}
+            height={220}
+            label={T.trace}
+          />
+        </Suspense>
+      </Frame>
       {moving ? (
         <>
           <Along

@@ -1,8 +1,9 @@
-import { DEFAULT_KITCHEN } from '@ember-fold/core';
+import { DEFAULT_KITCHEN, type FindingCode } from '@ember-fold/core';
 import { makePrinter } from '../printer';
 import { CHAPTERS, KEEPS, openSearch, pageOf, PAGES, SYMPTOMS, textOf } from './handbook';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { ruleOf } from './rules';
 import { termOf, TERMS, termsIn } from './terms';
 
 const metric = makePrinter(DEFAULT_KITCHEN);
@@ -107,6 +108,20 @@ test('a word that explains itself on a page of the product is one of the handboo
   const asked = [...station.matchAll(/, '([a-z-]+)'\],/g)].map(([, id]) => id!);
   expect(asked).toHaveLength(2);
   for (const id of asked) expect([id, termOf(id)?.name]).toEqual([id, id.replaceAll('-', ' ')]);
+});
+
+test('what stations speak of explains itself in the rules behind their findings', () => {
+  const codes: readonly FindingCode[] = [
+    ...(['dough.firm', 'dough.fat-outside', 'fold.holds', 'fold.even', 'fry.lot-holds', 'fry.ramp'] as const),
+  ];
+  const named = new Set(
+    codes.flatMap((code) => termsIn(ruleOf(code).says, new Set()).flatMap(({ term }) => (term ? [term.id] : []))),
+  );
+  expect(
+    ['stiffness', 'effective-water', 'family', 'seal-margin', 'tray', 'lot', 'band', 'school'].filter(
+      (id) => !named.has(id),
+    ),
+  ).toEqual([]);
 });
 
 test('each term is one sentence, leads to a page, and is marked once, where it stands first', () => {

@@ -61,13 +61,13 @@ const RULE = {
     page: 'keeping',
   },
   seam: {
-    says: 'Steam pushes on the seam. What it bears comes from its width, its glue, the wall and a clean rim.',
+    says: 'Steam pushes on the seam. What it bears comes from the seal margin, the glue, the wall and a clean rim.',
     page: 'opened',
   },
   fill: { says: 'Filling is held beside the room that the folded form has, and beside its dough.', page: 'dividing' },
   wall: { says: 'The wall is what the blank gives at its thinnest, after it is gathered or folded.', page: 'forms' },
   even: {
-    says: 'Blanks times pieces is held beside the dough and filling there are, offcuts rolled again counted.',
+    says: 'The blanks of every tray are held beside the dough and filling there are, offcuts rolled again counted.',
     page: 'dividing',
   },
   coat: { says: 'A dry coat sticks to a wet one. Both add mass and brown sooner than bare dough.', page: 'coats' },
@@ -97,7 +97,7 @@ const RULE = {
     page: 'oil-life',
   },
   shared: { says: 'Heat takes no allergen out of oil. What was fried in it is in it.', page: 'allergens' },
-  school: { says: 'Slow and quick frying both work; each has its oil, its time and its cost.', page: 'schools' },
+  school: { says: 'Each school of frying works, and has its oil, its time and its cost.', page: 'schools' },
   turn: { says: 'A floating piece browns below. Its upper side waits for its turn, or for ladled oil.', page: 'lots' },
   greasy: {
     says: 'Pieces drink as they lose water and as their skin is in oil: longest in oil that is too cool.',
