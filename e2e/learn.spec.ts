@@ -83,6 +83,13 @@ test('the practice stove: one evening cooked badly, then well; scores in that or
   await page.getByRole('button', { name: /^Dropped/ }).click();
   await page.getByRole('button', { name: 'Hold', exact: true }).click();
   await axeFindsNothing(page, 'an evening that is held');
+  // A reload loses nothing of it, and it waits to go on.
+  const clock = page.getByText(/ of .* at most$/);
+  const stood = await clock.innerText();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Go on', exact: true })).toBeVisible();
+  expect(await clock.innerText()).toBe(stood);
+  await expect(page.getByRole('group', { name: 'Pieces in the pot' }).getByText('5', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'End it here' }).click();
   const judged = page.getByRole('region', { name: 'How it went' });
   const score = async () => {

@@ -71,10 +71,10 @@ const USUAL_EFFORT: Effort = { starts: 2, rounds: 2, finer: 2, jumps: 40 };
  * figures at once. It never looks at what is true; but it is chosen by how this very evening ends.
  * Source: docs/models/learn.md.
  *
- * @param told how far it is, 0–1; true from it ends the search with what it has
+ * @param told how far it is, 0–1
  * @example bestWay(situation('hollow', 1, 'Practice'), { starts: 1, rounds: 1, finer: 0, jumps: 0 }).tried > 30 // true
  */
-export function bestWay(of: Situation, effort: Effort = USUAL_EFFORT, told?: (share: number) => boolean): BestWay {
+export function bestWay(of: Situation, effort: Effort = USUAL_EFFORT, told?: (share: number) => void): BestWay {
   const next = seededUniform(of.seed + 17);
   const seen = new Map<string, number>();
   let tried = 0;
@@ -98,11 +98,7 @@ export function bestWay(of: Situation, effort: Effort = USUAL_EFFORT, told?: (sh
   const figures = FIGURES.filter((one) => (one !== 'doorS' || hasCaller) && (one !== 'turnColour' || turnsOnce));
   const inAll = (effort.starts * effort.rounds + effort.finer) * figures.length + effort.jumps;
   let done = 0;
-  const isEnough = () => told?.(Math.min(1, ++done / inAll)) === true;
-  const result = (): BestWay => {
-    const { policy, run, outcome } = best!;
-    return { policy, acts: run.acts, outcome, tried };
-  };
+  const oneMore = () => told?.(Math.min(1, ++done / inAll));
   const bestOf = (policies: readonly Policy[]): Policy =>
     policies.reduce((least, one) => (lostBy(one) < lostBy(least) ? one : least));
   for (const start of STARTS.slice(0, effort.starts)) {
@@ -112,7 +108,7 @@ export function bestWay(of: Situation, effort: Effort = USUAL_EFFORT, told?: (sh
       const before = now;
       for (const figure of figures) {
         now = bestOf([now, ...GRID[figure].map((value) => ({ ...now, [figure]: value }))]);
-        if (isEnough()) return result();
+        oneMore();
       }
       now = bestOf([now, { ...now, asides: !now.asides }]);
       if (now === before) break;
@@ -126,14 +122,15 @@ export function bestWay(of: Situation, effort: Effort = USUAL_EFFORT, told?: (sh
     for (const figure of figures) {
       const { policy } = best!;
       bestOf([policy, moved(policy, figure, share * STEP[figure]), moved(policy, figure, -share * STEP[figure])]);
-      if (isEnough()) return result();
+      oneMore();
     }
   }
   for (let i = 0; i < effort.jumps; i++) {
     let policy: Policy = best!.policy;
     for (const figure of figures) if (next() < 0.4) policy = moved(policy, figure, (4 * next() - 2) * STEP[figure]);
     lostBy(policy);
-    if (isEnough()) return result();
+    oneMore();
   }
-  return result();
+  const { policy, run, outcome } = best!;
+  return { policy, acts: run.acts, outcome, tried };
 }

@@ -435,23 +435,23 @@ export function probedCoreC({ body }: Pick<LiftedPiece, 'body'>): number {
 }
 
 /**
- * The same evening with these acts, as far as it goes: to its end, or to the time that is up.
+ * The same evening with these acts: to its end, or as far as it had come.
  * An act that cannot be done then is left out.
  *
  * @param acts in any order
+ * @param untilS absent: to its end
  * @example replayPractice(situation('overshoot', 1, 'Practice'), []).timeS > 60 // true
  */
-export function replayPractice(situation: Situation, acts: readonly PracticeAct[]): PracticeRun {
+export function replayPractice(situation: Situation, acts: readonly PracticeAct[], untilS = Infinity): PracticeRun {
   const run = createPractice(situation);
   const ordered = [...acts].sort((a, b) => a.atS - b.atS);
   let next = 0;
-  while (!isOver(run)) {
+  for (;;) {
     for (; next < ordered.length && ordered[next]!.atS <= run.timeS; next++) {
       const { pot, act, id } = ordered[next]!;
       actInPractice(run, pot, act, id);
     }
-    // With nothing in the oil and nothing to come, nothing changes any more but the oil itself.
+    if (isOver(run) || run.timeS >= untilS) return run;
     stepPractice(run);
   }
-  return run;
 }

@@ -32,7 +32,6 @@ const worker = {
         last = share;
         told(share);
       }
-      return false;
     });
   },
 

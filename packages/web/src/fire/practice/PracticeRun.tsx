@@ -12,11 +12,14 @@ import { StoveView, useLooks } from '../StoveView';
 import { useFireAt } from '../useFire';
 import { useFireCalls } from '../useFireCalls';
 import { usePad } from '../usePad';
+import { keepEvening, leftEvening } from './leftEvening';
 import { PracticeNotices } from './PracticeNotices';
 import { PracticeStove, type PracticeShown } from './practiceStove';
 import type { PracticeChoices } from './PracticeTold';
 
 const TICK_MS = 250;
+/** How far it has come is kept after every act, and each so many s of the evening. */
+const KEEP_EACH_S = 10;
 /** The keys of the stove stand in the window beside what stands above them here. */
 const UNDER_STRIPS = { '--strips': '156px' } as CSSProperties;
 const NO_STEPS: readonly NextStep[] = [];
@@ -52,14 +55,20 @@ interface PracticeRunProps {
 
 /** The evening, cooked on the true stove page. */
 export function PracticeRun({ of, choices, printer, onOver }: PracticeRunProps) {
-  const [stove] = useState(() => new PracticeStove(of, T.pots, Number(choices.pace)));
+  const [stove] = useState(() => new PracticeStove(of, T.pots, Number(choices.pace), leftEvening(of) ?? undefined));
   const shown = useSyncExternalStore(stove.follow, stove.now);
   const [at, setAt] = useState(0);
   useEffect(() => {
-    stove.begin(performance.now());
+    // One that was left goes on when the cook says so.
+    if (stove.now().timeS === 0) stove.begin(performance.now());
     const timer = setInterval(() => stove.tick(performance.now()), TICK_MS);
     return () => clearInterval(timer);
   }, [stove]);
+  const done = stove.acts().length;
+  const stretch = Math.floor(shown.timeS / KEEP_EACH_S);
+  useEffect(() => {
+    keepEvening(of, shown.isOver ? null : { acts: stove.acts(), timeS: stove.now().timeS, choices });
+  }, [of, stove, choices, done, stretch, shown.isOver]);
   useEffect(() => {
     if (shown.isOver) onOver(stove);
   }, [shown.isOver, stove, onOver]);

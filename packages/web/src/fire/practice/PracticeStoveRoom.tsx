@@ -6,6 +6,7 @@ import { PRACTICE as T } from '../../text/practicePhrases';
 import { Page, PageTitle, TitleRow } from '../../ui/controls/Page';
 import { Panel, Problem, Soft } from '../../ui/controls/Panel';
 import { type PracticeDesk, practiceDesk } from '../../workers/practiceClient';
+import { keepEvening, leftEvening } from './leftEvening';
 import { PracticeEnd } from './PracticeEnd';
 import { PracticeRun } from './PracticeRun';
 import type { PracticeStove } from './practiceStove';
@@ -36,6 +37,7 @@ export function PracticeStoveRoom() {
     setTimes((before) => before + 1);
     void go(`/learn/practice/${kind}?evening=${another ? newSeed() : seed}`, { replace: true });
   };
+  const begun = () => void go(`/learn/practice/${kind}?evening=${seed}`, { replace: true });
   return (
     <Page>
       <PageTitle of={[name, T.title]} />
@@ -43,7 +45,7 @@ export function PracticeStoveRoom() {
         <h1>{name}</h1>
         <Link to="/learn/practice">{T.all}</Link>
       </TitleRow>
-      <Evening key={`${kind} ${seed} ${times}`} kind={kind} seed={seed} onAgain={again} />
+      <Evening key={`${kind} ${seed} ${times}`} kind={kind} seed={seed} onAgain={again} onBegun={begun} />
     </Page>
   );
 }
@@ -82,12 +84,13 @@ interface EveningProps {
   readonly kind: SituationKind;
   readonly seed: number;
   readonly onAgain: (another: boolean) => void;
+  readonly onBegun: () => void;
 }
 
-function Evening({ kind, seed, onAgain }: EveningProps) {
+function Evening({ kind, seed, onAgain, onBegun }: EveningProps) {
   const printer = useKitchen()?.printer;
   const { ready, failed, best, share } = useEvening(kind, seed);
-  const [chosen, setChosen] = useState<PracticeChoices | null>(null);
+  const [chosen, setChosen] = useState<PracticeChoices | null>(() => leftEvening({ kind, seed })?.choices ?? null);
   const [over, setOver] = useState<PracticeStove | null>(null);
   if (failed) return <Problem>{T.failed}</Problem>;
   if (!ready || !printer)
@@ -97,7 +100,13 @@ function Evening({ kind, seed, onAgain }: EveningProps) {
       </Panel>
     );
   const { of, desk } = ready;
-  if (!chosen) return <PracticeTold of={of} printer={printer} onBegin={setChosen} />;
+  const begin = (choices: PracticeChoices) => {
+    keepEvening(of, null);
+    setChosen(choices);
+    // The evening stands in the address: a reload goes on with this very one.
+    onBegun();
+  };
+  if (!chosen) return <PracticeTold of={of} printer={printer} onBegin={begin} />;
   if (!over) return <PracticeRun of={of} choices={chosen} printer={printer} onOver={setOver} />;
   return (
     <PracticeEnd

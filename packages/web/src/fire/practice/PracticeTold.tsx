@@ -30,7 +30,7 @@ export interface PracticeChoices {
   readonly whispers: boolean;
 }
 
-const isChoices = (value: unknown): value is PracticeChoices => {
+export const isChoices = (value: unknown): value is PracticeChoices => {
   const one = value as Partial<PracticeChoices> | null;
   return typeof one?.whispers === 'boolean' && typeof one.pace === 'string' && one.pace in T.paces;
 };

@@ -7,13 +7,14 @@ import {
   type Situation,
 } from '@ember-fold/core';
 import { Suspense, useEffect, useMemo, useState } from 'react';
-import { Label, Slider, SliderOutput, SliderThumb, SliderTrack } from 'react-aria-components';
+import { Label, Slider, SliderOutput, SliderTrack } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { PRACTICE as T } from '../../text/practicePhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
 import { Panel, PanelTitle, Soft } from '../../ui/controls/Panel';
+import { Thumb } from '../../ui/controls/Slide';
 import { lazyPart } from '../../ui/lazyPart';
 import type { PracticeEnd as Ended } from '../../workers/practice.worker';
 import type { PracticeDesk } from '../../workers/practiceClient';
@@ -39,21 +40,6 @@ const Track = styled(SliderTrack)`
     position: absolute;
     inset: 20px 0;
     background: ${({ theme }) => theme.edge};
-  }
-`;
-
-const Thumb = styled(SliderThumb)`
-  top: 50%;
-  width: 26px;
-  height: 26px;
-  border-radius: 50%;
-  border: 3px solid ${({ theme }) => theme.panel};
-  background: ${({ theme }) => theme.bar};
-  box-shadow: 0 0 0 1px ${({ theme }) => theme.edge};
-  cursor: grab;
-  &[data-focus-visible] {
-    outline: 3px solid ${({ theme }) => theme.know};
-    outline-offset: 2px;
   }
 `;
 

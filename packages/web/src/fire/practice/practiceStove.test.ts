@@ -1,4 +1,5 @@
 import { fireState, replayPractice, practiceOutcome, type Situation, situation } from '@ember-fold/core';
+import { keepEvening, leftEvening } from './leftEvening';
 import { PracticeStove } from './practiceStove';
 
 const NAMES = ['Left', 'Right'];
@@ -66,4 +67,24 @@ test('fresh oil is cold, with the knob at nothing on the page too; without a pro
   expect(live.readings.length).toBeGreaterThan(1);
   const blind = opened(situation('no-thermometer', 2, 'Practice')).now().pots[0]!.live;
   expect([blind.stove.probe, blind.readings]).toEqual([null, []]);
+});
+
+test('left in the middle it goes on where it was, also in oil that was changed; half a record of it is none', () => {
+  const of = situation('allergy', 2, 'Practice');
+  const stove = opened(of);
+  stove.own(0, { kind: 'fresh-oil' });
+  stove.act(0, { id: 'a', atS: 0, kind: 'burner', setting: 9 });
+  for (let ms = 250; ms <= 4000; ms += 250) stove.tick(ms);
+  const left = { acts: stove.acts(), timeS: stove.now().timeS, choices: { pace: '4', whispers: false } as const };
+  keepEvening(of, left);
+  const kept = leftEvening(of);
+  const again = new PracticeStove(of, NAMES, 4, kept!);
+  expect(again.now()).toMatchObject({ timeS: 16, isPaused: true });
+  expect(again.now().pots[0]!.seen).toEqual(stove.now().pots[0]!.seen);
+  expect(again.now().pots[0]!.live.acts).toEqual(stove.now().pots[0]!.live.acts);
+  expect(leftEvening({ kind: 'allergy', seed: 3 })).toBeNull();
+  for (const half of ['{', '{"kind":"allergy","seed":2,"timeS":1,"acts":[null]}', 'null', '[]']) {
+    localStorage.setItem('ember.kept.practice-left', half);
+    expect(leftEvening(of)).toBeNull();
+  }
 });

@@ -1,6 +1,5 @@
 import {
   actInPractice,
-  createPractice,
   type FireAct,
   isAway,
   isOver,
@@ -11,6 +10,7 @@ import {
   PRACTICE_STEP_S,
   type PracticeAct,
   type PracticeRun,
+  replayPractice,
   rings,
   type Situation,
   stepPractice,
@@ -21,6 +21,12 @@ import type { LiveStove } from '../useStove';
 interface ShownPot {
   readonly live: LiveStove;
   readonly seen: PotSeen;
+}
+
+/** An evening that was left in the middle: its acts are all it takes to go on. */
+export interface LeftEvening {
+  readonly acts: readonly PracticeAct[];
+  readonly timeS: number;
 }
 
 /** What is shown of an evening at one moment. */
@@ -50,24 +56,36 @@ export class PracticeStove {
   /** Each pot by its name: the same object for as long as it burns. */
   private readonly kitchens: readonly Kitchen[];
 
-  /** @param names of the pots, where there are several */
+  /**
+   * @param names of the pots, where there are several
+   * @param before where it was left; absent: it begins
+   */
   constructor(
     private readonly situation: Situation,
     names: readonly string[],
     pace: number,
+    before?: LeftEvening,
   ) {
     this.kitchens = situation.pots.map(({ session: { kitchen } }, i) =>
       situation.pots.length > 1 ? { ...kitchen, potName: names[i]! } : kitchen,
     );
-    this.run = createPractice(situation);
-    this.told = situation.pots.map(({ truth }) => [this.settled(truth.setting)]);
+    this.run = replayPractice(situation, before?.acts ?? [], before?.timeS ?? 0);
+    this.told = situation.pots.map(({ truth }) => [this.settled(truth.setting, 'settled', 0)]);
+    for (const act of this.run.acts) this.note(act);
     this.pace = pace;
     this.shown = this.look();
   }
 
-  /** The knob as it stands when the evening begins. */
-  private settled(setting: number): FireAct {
-    return { id: 'settled', atS: 0, kind: 'burner', setting };
+  /** The knob as it stands without a hand: when the evening begins, and over a fresh pot. */
+  private settled(setting: number, id: string, atS: number): FireAct {
+    return { id, atS, kind: 'burner', setting };
+  }
+
+  /** What the stove page is told of an act. */
+  private note({ pot, act, id, atS }: PracticeAct): void {
+    if (act.kind === 'door') return;
+    const told = act.kind === 'fresh-oil' ? this.settled(0, id, atS) : { id, atS, ...act };
+    this.told[pot] = [...this.told[pot]!, told];
   }
 
   follow = (told: () => void): (() => void) => {
@@ -118,15 +136,16 @@ export class PracticeStove {
   /** An act of the stove page: it happens now, by the clock of the evening. */
   act(pot: number, { id, ...act }: FireAct): void {
     const { atS: _, ...what } = act;
-    const isDone = actInPractice(this.run, pot, what, id);
-    if (isDone) this.told[pot] = [...this.told[pot]!, { id, ...what, atS: this.run.timeS } as FireAct];
-    this.tell();
+    this.does(pot, what, id);
   }
 
   /** What only practice knows of. */
   own(pot: number, act: Extract<PotAct, { kind: 'fresh-oil' | 'door' }>): void {
-    if (actInPractice(this.run, pot, act, crypto.randomUUID()) && act.kind === 'fresh-oil')
-      this.told[pot] = [...this.told[pot]!, { ...this.settled(0), id: crypto.randomUUID(), atS: this.run.timeS }];
+    this.does(pot, act, crypto.randomUUID());
+  }
+
+  private does(pot: number, act: PotAct, id: string): void {
+    if (actInPractice(this.run, pot, act, id)) this.note(this.run.acts.at(-1)!);
     this.tell();
   }
 

@@ -25,7 +25,8 @@ const Track = styled(SliderTrack)`
   }
 `;
 
-const Thumb = styled(SliderThumb)`
+/** What is dragged, wherever something slides. */
+export const Thumb = styled(SliderThumb)`
   top: 50%;
   width: 26px;
   height: 26px;
