@@ -299,6 +299,7 @@ export const PRACTICE = {
   again: 'The same evening again',
   another: 'Another evening like it',
   acts: 'What you did, and what it did',
+  noActs: 'You did nothing this evening.',
   actAt: ({ act, atS }: PracticeAct, p: Printer) => `${p.time(atS)}: ${actText(act, p)}`,
   /** @param all pieces of the evening */
   cost: ({ cost, betterByS, saves }: ActCost, all: number, p: Printer): string => {

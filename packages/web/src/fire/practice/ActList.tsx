@@ -54,6 +54,7 @@ export function ActList({ acts, costs, isWeighing, chosen, onChoose, pieces, pri
     <Panel aria-label={T.acts}>
       <PanelTitle>{T.acts}</PanelTitle>
       {isWeighing && costs.size < acts.length && <Soft role="status">{T.weighing(costs.size, acts.length)}</Soft>}
+      {acts.length === 0 && <Soft>{T.noActs}</Soft>}
       <List>
         {acts.map((act) => {
           const cost = costs.get(act.id);

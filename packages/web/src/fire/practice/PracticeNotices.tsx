@@ -16,7 +16,16 @@ const List = styled(Panel)`
   min-height: 58px;
   margin-bottom: 8px;
   padding-block: 6px;
+  > [role='status'] {
+    flex: 1;
+    min-width: 220px;
+  }
   ${PHONE} {
+    > [role='status']:empty {
+      flex: none;
+      min-width: 0;
+      margin-right: -14px;
+    }
     padding-inline: 12px;
     button {
       flex: 1;
@@ -47,7 +56,7 @@ export function PracticeNotices({ of, at, stove, shown, onHere, printer }: Pract
   const lastOut = [...pot.lifted.values()].at(-1);
   return (
     <List aria-label={T.notices}>
-      <div role="status" style={{ flex: 1, minWidth: 220 }}>
+      <div role="status">
         {shown.isAway && <p>{T.away}</p>}
         {shown.rings && (
           <p>

@@ -36,7 +36,11 @@ const Head = styled(Panel)`
   }
   /* Little of it: the pot must be in sight. The pace was chosen before. */
   ${PHONE} {
+    gap: 6px 8px;
     padding-inline: 12px;
+    button {
+      padding-inline: 10px;
+    }
     > .pace {
       display: none;
     }
@@ -149,7 +153,7 @@ function PracticePot({ of, at, stove, shown, whispers, printer }: PracticePotPro
         pad={pad}
         looks={looks}
         printer={printer}
-        problem={shown.isAway ? T.away : null}
+        problem={null}
         onEnd={() => stove.endIt()}
         advises={whispers}
       />
