@@ -59,20 +59,21 @@ interface PracticeRunProps {
 
 /** The evening, cooked on the true stove page. */
 export function PracticeRun({ of, choices, printer, onOver }: PracticeRunProps) {
-  const [stove] = useState(() => new PracticeStove(of, T.pots, Number(choices.pace), leftEvening(of) ?? undefined));
+  const [left] = useState(() => leftEvening(of));
+  const [stove] = useState(() => new PracticeStove(of, T.pots, Number(choices.pace), left ?? undefined));
   const shown = useSyncExternalStore(stove.follow, stove.now);
   const [at, setAt] = useState(0);
   useEffect(() => {
     // One that was left goes on when the cook says so.
-    if (stove.now().timeS === 0) stove.begin(performance.now());
+    if (!left) stove.begin(performance.now());
     const timer = setInterval(() => stove.tick(performance.now()), TICK_MS);
     return () => clearInterval(timer);
-  }, [stove]);
+  }, [stove, left]);
   const done = stove.acts().length;
   const stretch = Math.floor(shown.timeS / KEEP_EACH_S);
   useEffect(() => {
     keepEvening(of, shown.isOver ? null : { acts: stove.acts(), timeS: stove.now().timeS, choices });
-  }, [of, stove, choices, done, stretch, shown.isOver]);
+  }, [of, stove, choices, done, stretch, shown.isOver, shown.isPaused]);
   useEffect(() => {
     if (shown.isOver) onOver(stove);
   }, [shown.isOver, stove, onOver]);
