@@ -2,7 +2,9 @@ import AxeBuilder from '@axe-core/playwright';
 import {
   type BatchDraft,
   batchOf,
+  CUSTOMARY_MEASURES,
   type Kitchen,
+  type KitchenRow,
   type Learnt,
   newTray,
   type StarterId,
@@ -116,6 +118,18 @@ export async function read<T>(path: string): Promise<T> {
   const answer = await fetch(`${product().address}/api${path}`);
   expect(answer.ok).toBe(true);
   return (await answer.json()) as T;
+}
+
+/** From now on the kitchen measures by cups, inches and °F. */
+export async function measureByCup(): Promise<void> {
+  const { kitchen, version } = await read<KitchenRow>('/kitchen');
+  const us: Kitchen = { ...kitchen, units: 'cups', temperature: 'F', measures: CUSTOMARY_MEASURES, hours: 12 };
+  const saved = await fetch(`${product().address}/api/kitchen`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ version, kitchen: us }),
+  });
+  expect(saved.status).toBe(200);
 }
 
 /** The kitchen with what its batches have taught, as every plan sees it. */

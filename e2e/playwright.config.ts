@@ -1,13 +1,13 @@
 import { defineConfig } from '@playwright/test';
 import { ensureChromium } from '../scripts/lib/ensure.mjs';
 
-const LONG = ['supper.spec.ts', 'planning.spec.ts'];
+const LONG = ['views.spec.ts', 'planning.spec.ts', 'trays.spec.ts'];
 
 export default defineConfig({
   testDir: '.',
   globalSetup: './built.ts',
-  // Two files beside each other, each with a product of its own.
-  workers: 2,
+  // Three files beside each other, each with a product of its own: while one waits, two cores have work.
+  workers: 3,
   fullyParallel: false,
   retries: 0,
   timeout: 120_000,

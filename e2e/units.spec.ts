@@ -1,12 +1,10 @@
-import { CUSTOMARY_MEASURES, type Kitchen, type KitchenRow } from '@ember-fold/core';
+import { type Kitchen } from '@ember-fold/core';
 import {
   axeFindsNothing,
   expect,
-  fitsAcross,
   isSaved,
-  NOT_STARTED,
+  measureByCup,
   plannedBatch,
-  product,
   read,
   settled,
   station,
@@ -60,76 +58,23 @@ test('grams and cups, °C and °F, clock and money are one setting for the kitch
     .toEqual(['grams', 'C']);
 });
 
-/** What nobody reads in a kitchen of cups, inches and °F. */
-const METRIC = /\d\s?(?:g|kg|mm|cm|ml|l|°C|grams|litres)\b/;
-
-test.describe('by the cup', () => {
-  test.use({ calm: [NOT_STARTED] });
-  test('a US kitchen by phone: no gram, millimetre, litre or °C on any page or in any field; inches and quarts are typed', async ({
-    page,
-  }) => {
-    await page.setViewportSize({ width: 390, height: 844 });
-    const id = await plannedBatch('By the cup', 12);
-    const { kitchen, version } = await read<KitchenRow>('/kitchen');
-    const us: Kitchen = { ...kitchen, units: 'cups', temperature: 'F', measures: CUSTOMARY_MEASURES, hours: 12 };
-    const saved = await fetch(`${product().address}/api/kitchen`, {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ version, kitchen: us }),
-    });
-    expect(saved.status).toBe(200);
-    const [supper] = await read<{ id: string }[]>('/suppers');
-    const [record] = (await read<{ rows: { id: string }[] }>('/ledger')).rows;
-    const stations = ['dough', 'filling', 'fold', 'fry', 'serve'].map((name) => `/bench/${id}/${name}`);
-    const store = ['formulas', 'ingredients', 'freezer', 'shopping', 'oil', 'guests', 'kitchen'].map(
-      (of) => `/store/${of}`,
-    );
-    const pages = [
-      '/table',
-      `/table/${supper!.id}`,
-      '/bench',
-      '/bench/new',
-      ...stations,
-      `/cook/${id}`,
-      `/cook/evening/${supper!.id}`,
-      `/fire/${id}`,
-      `/ledger/${record!.id}`,
-      `/ledger/compare?of=${record!.id}`,
-    ];
-    const found: string[] = [];
-    for (const view of [...pages, ...store]) {
-      await page.goto(view);
-      if (view.startsWith('/bench/')) await page.waitForLoadState('networkidle');
-      if (stations.includes(view)) await settled(page);
-      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-      await page.waitForLoadState('networkidle');
-      const texts = await page.evaluate(() => [
-        ...document.body.innerText.split('\n'),
-        ...[...document.querySelectorAll('input')].map(({ value }) => value),
-        ...[...document.querySelectorAll('svg text, [aria-label]')].map(
-          (one) => one.getAttribute('aria-label') ?? one.textContent ?? '',
-        ),
-      ]);
-      // What the cook calls a tin is hers.
-      const told = texts.filter((text) => METRIC.test(text) && !text.includes('Sunflower oil, 5 l tin'));
-      found.push(...told.map((text) => `${view}: ${text}`));
-      await fitsAcross(page, view);
-    }
-    expect(found).toEqual([]);
-    await page.goto(`/bench/${id}/fold`);
-    await settled(page);
-    await type(page, 'Disc', '4 1/2');
-    await expect(station(page, 'Fold and seal')).toContainText('4 1/2 in disc');
-    await type(page, 'Rolled thickness', '1/8"');
-    await expect(station(page, 'Fold and seal')).toContainText('1/8 in');
-    await type(page, 'Filling each', '1.25');
-    await isSaved(page);
-    const { fold } = await trayAt(id);
-    expect([fold.discM, fold.thicknessM, fold.fillingEachKg].map((one) => Number(one.toFixed(5)))).toEqual([
-      0.1143, 0.00317, 0.03544,
-    ]);
-    await type(page, 'Disc', 'wide');
-    await expect(page.getByText('inches such as 4 1/2 or 3/32')).toBeVisible();
-    await axeFindsNothing(page, 'fold in inches');
-  });
+test('a US kitchen by phone: inches and ounces are typed', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const id = await plannedBatch('By the cup', 12);
+  await measureByCup();
+  await page.goto(`/bench/${id}/fold`);
+  await settled(page);
+  await type(page, 'Disc', '4 1/2');
+  await expect(station(page, 'Fold and seal')).toContainText('4 1/2 in disc');
+  await type(page, 'Rolled thickness', '1/8"');
+  await expect(station(page, 'Fold and seal')).toContainText('1/8 in');
+  await type(page, 'Filling each', '1.25');
+  await isSaved(page);
+  const { fold } = await trayAt(id);
+  expect([fold.discM, fold.thicknessM, fold.fillingEachKg].map((one) => Number(one.toFixed(5)))).toEqual([
+    0.1143, 0.00317, 0.03544,
+  ]);
+  await type(page, 'Disc', 'wide');
+  await expect(page.getByText('inches such as 4 1/2 or 3/32')).toBeVisible();
+  await axeFindsNothing(page, 'fold in inches');
 });

@@ -75,7 +75,8 @@ ensureFolder(TMP);
 async function checks(list) {
   for (const [name, args] of list) await check(name, args);
 }
-const types = (project) => [`types ${project}`, [bin('typescript/bin/tsc'), '-p', project]];
+// The compiler that runs as a program of the machine; the linter reads with the one before it.
+const types = (project) => [`types ${project}`, [bin('typescript-native/bin/tsc'), '-p', project]];
 // Two at a time, for two cores.
 await Promise.all([
   checks([
@@ -102,7 +103,7 @@ const jestOk = await step(
   [
     bin('jest/bin/jest.js'),
     ...['--reporters', 'default', '--reporters', join(ROOT, 'scripts/lib/jestStarts.mjs')],
-    ...['--json', '--outputFile', jestOut, '--maxWorkers', '2'],
+    ...['--json', '--outputFile', jestOut, '--maxWorkers', '3'],
   ],
   { TEST_DATABASE_URL: database.url },
   20,
