@@ -1,5 +1,5 @@
 // Builds what is stale: the server bundle and the pages.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -43,16 +43,13 @@ async function buildServer() {
   });
 }
 
-function buildWeb() {
-  const result = spawnSync(
-    process.execPath,
-    [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
-    {
-      cwd: join(ROOT, 'packages/web'),
-      stdio: ['ignore', 'inherit', 'inherit'],
-    },
-  );
-  if (result.status !== 0) giveUp('The pages could not be built; the lines above say why.');
+async function buildWeb() {
+  const vite = spawn(process.execPath, [join(ROOT, 'node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'], {
+    cwd: join(ROOT, 'packages/web'),
+    stdio: ['ignore', 'inherit', 'inherit'],
+  });
+  const code = await new Promise((resolve) => vite.once('exit', resolve));
+  if (code !== 0) giveUp('The pages could not be built; the lines above say why.');
   packAssets(join(ROOT, 'packages/web/dist/assets'));
 }
 
@@ -76,7 +73,7 @@ export async function buildStale() {
   const web = ['packages/web/src', 'packages/web/index.html', 'packages/web/vite.config.ts', 'packages/web/public'];
   if (stale('packages/web/dist/index.html', [...web, ...common])) {
     say('Building the pages…');
-    buildWeb();
+    await buildWeb();
   }
 }
 

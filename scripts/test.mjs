@@ -77,8 +77,9 @@ async function checks(list) {
 }
 // The compiler that runs as a program of the machine; the linter reads with the one before it.
 const types = (project) => [`types ${project}`, [bin('typescript-native/bin/tsc'), '-p', project]];
-// Two at a time, for two cores.
+// Two at a time, for two cores, beside the build.
 await Promise.all([
+  buildStale(),
   checks([['lint', [bin('eslint/bin/eslint.js'), '.']]]),
   checks([
     types('packages/web'),
@@ -91,7 +92,6 @@ await Promise.all([
     ['format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']],
   ]),
 ]);
-await buildStale();
 
 process.env.EMBER_DISK_SYNC = 'off';
 const database = await startDatabase(join(TMP, 'jest-db'));
