@@ -207,6 +207,12 @@ describe('bad drafts', () => {
     );
   });
 
+  it('a tray with a filling that is not there names its field', async () => {
+    const odd = withLeaf(draft(), ['trays', 'A', 'filling'], 'B');
+    const answer = await app.call('POST', '/api/batches', { id: randomUUID(), draft: odd });
+    expect([answer.status, answer.body.path]).toEqual([400, 'draft.trays.A.filling']);
+  });
+
   it('a missing or an unknown key is named', async () => {
     for (const path of leaves(draft()).filter((p) => !p.some((key) => /^\d+$/.test(key)))) {
       const odd = withLeaf(draft(), path, undefined);

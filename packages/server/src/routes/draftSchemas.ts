@@ -190,6 +190,8 @@ export const draft = Joi.object<BatchDraft>({
 })
   .custom((value: BatchDraft, helpers) => {
     const lost = marksOf(value).find((one) => value.fillings[value.trays[one]!.filling] === undefined);
-    return lost ? helpers.error('any.invalid', {}, { path: ['trays', lost, 'filling'] }) : value;
+    if (!lost) return value;
+    const path = [...(helpers.state.path ?? []), 'trays', lost, 'filling'];
+    return helpers.error('any.invalid', {}, { path });
   })
   .required();
