@@ -32,8 +32,11 @@ import { readStove } from '../db/stoveTable.js';
 import type { BatchParts } from './batchParts.js';
 import type { PlanEvening } from './planThread.js';
 
-/** An evening is the best found so far after this; a way out, which is only weighed, sooner. */
-const MOST_MS = { evening: 1000, way: 40 };
+/**
+ * An evening is the best found so far after this; a way out, which is only weighed, sooner. The whole search takes a
+ * quarter of a second for five batches: a slow machine must come to its end too, or the same evening gets another plan.
+ */
+const MOST_MS = { evening: 3000, way: 40 };
 const MINUTE_MS = 60_000;
 /** As many evenings as are kept. */
 const MOST_KEPT = 60;
