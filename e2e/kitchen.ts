@@ -52,7 +52,7 @@ interface Owner {
 export const test = base.extend<Own, Owner>({
   calm: [[], { option: true }],
   owner: [
-    // eslint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs from this pattern.
+    // oxlint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs from this pattern.
     async ({}, use) => {
       let held: string | null = null;
       await use(async (file) => {

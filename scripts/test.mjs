@@ -4,15 +4,7 @@ import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { buildStale } from './build.mjs';
 import { startDatabase } from './lib/database.mjs';
-import {
-  checkDisk,
-  checkNode,
-  ensureChromium,
-  ensureFolder,
-  ensureMariaDb,
-  ensurePackages,
-  ROOT,
-} from './lib/ensure.mjs';
+import { checkDisk, checkNode, ensureFolder, ensurePackages, giveUp, ROOT } from './lib/ensure.mjs';
 
 const TMP = join(ROOT, '.tmp');
 let passed = 0;
@@ -65,9 +57,8 @@ const bin = (path) => join('node_modules', path);
 
 checkNode();
 checkDisk();
+const programs = step('programs', [join(ROOT, 'scripts/lib/programs.mjs')], {}, 30);
 ensurePackages();
-ensureMariaDb();
-ensureChromium();
 rmSync(TMP, { recursive: true, force: true });
 ensureFolder(TMP);
 
@@ -75,13 +66,14 @@ ensureFolder(TMP);
 async function checks(list) {
   for (const [name, args] of list) await check(name, args);
 }
-// The compiler that runs as a program of the machine; the linter reads with the one before it.
+// The compiler that runs as a program of the machine.
 const types = (project) => [`types ${project}`, [bin('typescript-native/bin/tsc'), '-p', project]];
-// Two at a time, for two cores, beside the build.
+// Beside the build: one core each.
 await Promise.all([
   buildStale(),
-  checks([['lint', [bin('eslint/bin/eslint.js'), '.']]]),
   checks([
+    ['lint', [bin('oxlint/bin/oxlint'), '--deny-warnings', '--report-unused-disable-directives']],
+    ['format', [bin('oxfmt/bin/oxfmt'), '--check']],
     types('packages/web'),
     types('tsconfig.json'),
     types('packages/core'),
@@ -89,9 +81,9 @@ await Promise.all([
       'directions',
       [bin('dependency-cruiser/bin/dependency-cruise.mjs'), '--config', '.dependency-cruiser.cjs', 'packages'],
     ],
-    ['format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']],
   ]),
 ]);
+if (!(await programs)) giveUp('The tests need MariaDB and Chromium; the lines above say what is missing.');
 
 process.env.EMBER_DISK_SYNC = 'off';
 const database = await startDatabase(join(TMP, 'jest-db'));

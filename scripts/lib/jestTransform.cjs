@@ -7,6 +7,7 @@ const NAMES = ['Math', 'Number', 'Array', 'Object', 'Map', 'Set', 'Float64Array'
 const PRELUDE = `var ${NAMES.map((name) => `${name} = globalThis.${name}`).join(', ')};`;
 
 module.exports = {
+  PRELUDE,
   createTransformer(options) {
     const inner = swc.createTransformer(options);
     return {

@@ -100,7 +100,16 @@ export const USUAL_SEAL: SealChoices = {
 
 /** What makes a seam open: each multiplies the index; 1 is as usual, above is worse. */
 export type BurstCauseId =
-  'fill' | 'air' | 'wall' | 'wet' | 'glue' | 'floured' | 'dried' | 'no-pinch' | 'edge' | 'narrow';
+  | 'fill'
+  | 'air'
+  | 'wall'
+  | 'wet'
+  | 'glue'
+  | 'floured'
+  | 'dried'
+  | 'no-pinch'
+  | 'edge'
+  | 'narrow';
 
 /** Oil that rises on purpose while a lot is in it: °C at its end, and s from the drop until then. */
 export interface OilRamp {

@@ -1,6 +1,15 @@
 /** What is gone through before any oil is heated. Source: docs/models/practice.md. */
 export type StartPoint =
-  'level' | 'dry' | 'lid' | 'blanket' | 'children' | 'extinguisher' | 'sleeves' | 'smoke-point' | 'phone' | 'rules';
+  | 'level'
+  | 'dry'
+  | 'lid'
+  | 'blanket'
+  | 'children'
+  | 'extinguisher'
+  | 'sleeves'
+  | 'smoke-point'
+  | 'phone'
+  | 'rules';
 export const START_GATE: readonly StartPoint[] = [
   'level',
   'dry',

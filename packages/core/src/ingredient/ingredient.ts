@@ -17,7 +17,16 @@ export type Allergen =
 
 /** What an ingredient is for; drives the dough arithmetic. */
 export type IngredientRole =
-  'flour' | 'fat' | 'liquid' | 'egg' | 'sugar' | 'salt' | 'leaven' | 'starch' | 'filling' | 'seasoning';
+  | 'flour'
+  | 'fat'
+  | 'liquid'
+  | 'egg'
+  | 'sugar'
+  | 'salt'
+  | 'leaven'
+  | 'starch'
+  | 'filling'
+  | 'seasoning';
 
 /** Shares by mass, each 0–1. */
 export interface Composition {

@@ -131,7 +131,15 @@ function withPoured(draft: Pick<BatchDraft, 'dough'>, pouredKg: number, known: K
 /** A figure of the rest of the line that a measured one has moved. */
 export interface PlanChange {
   readonly what:
-    'stiffness' | 'rise' | 'filling-kg' | 'filled' | 'fill' | 'in-oil' | 'lots' | 'at-stove' | 'dough-left';
+    | 'stiffness'
+    | 'rise'
+    | 'filling-kg'
+    | 'filled'
+    | 'fill'
+    | 'in-oil'
+    | 'lots'
+    | 'at-stove'
+    | 'dough-left';
   readonly before: number;
   readonly after: number;
   /** Of this tray, where the batch has several. */

@@ -3,7 +3,13 @@ export type RecipePart = 'dough' | 'filling' | 'coat' | 'glaze' | 'frying' | 'un
 
 /** Why a line is shown to be looked at. */
 export type RecipeQuestion =
-  'no-amount' | 'to-taste' | 'not-known' | 'like-another' | 'near-name' | 'which-unit' | 'each-weighs';
+  | 'no-amount'
+  | 'to-taste'
+  | 'not-known'
+  | 'like-another'
+  | 'near-name'
+  | 'which-unit'
+  | 'each-weighs';
 
 /** One line of a recipe, as it was understood. */
 export interface RecipeLine {

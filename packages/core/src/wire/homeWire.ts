@@ -37,7 +37,9 @@ export interface Pairing {
 
 /** How a device asks to be let in. */
 export type HomeEntry = { readonly name: string } & (
-  { readonly secret: string } | { readonly digits: string } | { readonly passphrase: string }
+  | { readonly secret: string }
+  | { readonly digits: string }
+  | { readonly passphrase: string }
 );
 
 /** Shortest passphrase, characters. */

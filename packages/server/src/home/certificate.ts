@@ -2,7 +2,6 @@ import { X509Certificate } from 'node:crypto';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { isIP } from 'node:net';
 import { join } from 'node:path';
-import { generate } from 'selfsigned';
 
 export interface Certificate {
   /** PEM. */
@@ -45,6 +44,8 @@ function kept(folder: string, names: readonly string[], nowMs: number): Certific
 export async function certificateFor(folder: string, names: readonly string[], nowMs: number): Promise<Certificate> {
   const found = kept(folder, names, nowMs);
   if (found) return found;
+  // Three hundred files of their own, needed once in two years.
+  const { generate } = await import('selfsigned');
   const made = await generate([{ name: 'commonName', value: 'Ember Fold' }], {
     ...{ keyType: 'ec', curve: 'P-256', algorithm: 'sha256' },
     // A day ago: a phone's clock may be behind.

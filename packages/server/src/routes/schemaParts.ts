@@ -12,7 +12,7 @@ export const line = (most: number) =>
     .trim()
     .min(1)
     .max(most)
-    // eslint-disable-next-line no-control-regex
+    // oxlint-disable-next-line no-control-regex
     .pattern(/^[^\u0000-\u001f\u007f]*$/, 'text without control characters')
     .required();
 export const isoTime = Joi.string()

@@ -27,7 +27,7 @@ import type { PlanEvening, PlanPart } from '../services/planThread.js';
 
 export interface Answer {
   readonly status: number;
-  // eslint-disable-next-line @typescript-eslint/no-explicit-any -- answers are looked into freely by tests
+  // oxlint-disable-next-line typescript/no-explicit-any -- answers are looked into freely by tests
   readonly body: any;
   readonly headers: Headers;
 }

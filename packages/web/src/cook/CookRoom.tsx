@@ -5,7 +5,8 @@ import { Printer as PrinterIcon, Undo2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
-import { api, problemOf } from '../data/api';
+import { problemOf } from '../data/api';
+import { finishApi } from '../data/finishApi';
 import { useAwake } from '../data/useAwake';
 import { useKept } from '../data/useKept';
 import { useKitchen } from '../data/useLine';
@@ -157,7 +158,7 @@ function Open({ batchId, cook, printer, me, onMe }: OpenProps) {
 /** Nothing of it is fried: the batch is over when the cook says so. */
 function FinishCooked({ batchId }: { readonly batchId: string }) {
   const navigate = useNavigate();
-  const [finish, { error, isLoading }] = api.useFinishCookedMutation();
+  const [finish, { error, isLoading }] = finishApi.useFinishCookedMutation();
   const end = async () => {
     const done = await finish(batchId);
     if ('data' in done && done.data) await navigate(`/ledger/${batchId}`);

@@ -95,7 +95,7 @@ export function useCook(batchId: string, me: string) {
   const measured = state && [...state].map(([step, one]) => `${step} ${JSON.stringify(one.measured)}`).join();
   const draft = useMemo(
     () => (planned && kitchen && state ? asCooked(planned, state, kitchen) : null),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- only what was measured changes the draft
+    // oxlint-disable-next-line react/exhaustive-deps -- only what was measured changes the draft
     [planned, kitchen, measured],
   );
   const before = useWholePlan(planned, kitchen);

@@ -157,15 +157,6 @@ export const api = createApi({
       invalidatesTags: ['Suppers', 'Batches', 'Order'],
     }),
     stoves: build.query<LitStove[], void>({ query: () => '/stoves', providesTags: ['Stoves'] }),
-    finishBatch: build.mutation<{ batchId: string }, { id: string; left?: 'freezer' | 'fridge' | 'bin' | undefined }>({
-      query: ({ id, left }) => ({ url: `/batches/${id}/stove/finish`, method: 'POST', body: left ? { left } : {} }),
-      invalidatesTags: ['Batches', 'Ledger', 'Stove', 'Stoves', 'Oils', 'Order', 'PutBy'],
-    }),
-    /** A batch of which nothing is fried. */
-    finishCooked: build.mutation<{ batchId: string }, string>({
-      query: (id) => ({ url: `/batches/${id}/cook/finish`, method: 'POST', body: {} }),
-      invalidatesTags: ['Batches', 'Ledger', 'Order'],
-    }),
     /** Finished by mistake: it goes on. */
     reopenBatch: build.mutation<{ batchId: string }, string>({
       query: (id) => ({ url: `/batches/${id}/stove/reopen`, method: 'POST', body: {} }),

@@ -48,10 +48,10 @@ const problem = (status: number, code: string) => Response.json({ code, message:
 /** A page opened on what the browser has kept: all its modules are read anew. */
 function openPage(): Outbox {
   jest.resetModules();
-  /* eslint-disable @typescript-eslint/no-require-imports */
+  /* oxlint-disable typescript/no-require-imports */
   const outbox = require('./outbox') as typeof OutboxModule;
   const { renderHook } = require('@testing-library/react/pure') as typeof TestingLibrary;
-  /* eslint-enable @typescript-eslint/no-require-imports */
+  /* oxlint-enable typescript/no-require-imports */
   const now = <T>(hook: () => T): T => {
     const { result, unmount } = renderHook(hook);
     unmount();
@@ -165,6 +165,22 @@ describe('the outbox', () => {
     expect(openPage().aside()).toEqual([]);
     await settle();
     expect(server.kept).toHaveLength(2);
+  });
+
+  it('says when all of some lanes was answered, so that what ends a batch comes behind it', async () => {
+    server.fates = ['never there', 'answer lost', 'taken', 'refused'];
+    const page = openPage();
+    for (const n of [0, 1]) void page.send(item(n, 'stove'));
+    const kept = page.handedOver(['stove', 'dough'], 60_000).then((is) => [is, ...server.kept.map(({ id }) => id)]);
+    expect(await page.handedOver(['dough'])).toBe(true);
+    await settle();
+    expect(await kept).toEqual([true, 'act-0']);
+    expect(page.aside().map((one) => one.item.id)).toEqual(['act-1']);
+    server.fates = Array.from({ length: 99 }, () => 'never there');
+    void page.send(item(2, 'stove'));
+    const late = page.handedOver(['stove'], 3000);
+    await settle();
+    expect(await late).toBe(false);
   });
 
   it('tries a fault of the server three times, then sets the act aside', async () => {

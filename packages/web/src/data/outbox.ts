@@ -187,6 +187,28 @@ async function settle(item: Outgoing, problem: ApiProblem | null, data: unknown)
   if (key !== null) await keepRefusal(item, key, problem);
 }
 
+/**
+ * Waits until the server has answered for all that was done in some lanes, so that what ends them comes after it.
+ *
+ * @param mostMs no longer than this is waited
+ * @returns false while something is still on its way
+ */
+export async function handedOver(lanes: readonly string[], mostMs = 8000): Promise<boolean> {
+  await loaded;
+  const isDone = () => !items.some(({ item }) => lanes.includes(item.lane));
+  if (isDone()) return true;
+  return await new Promise((resolve) => {
+    const end = (done: boolean) => {
+      clearTimeout(timer);
+      watchers.delete(look);
+      resolve(done);
+    };
+    const look = () => isDone() && end(true);
+    const timer = setTimeout(() => end(false), mostMs);
+    watchers.add(look);
+  });
+}
+
 /** Tries something that was set aside once more. */
 export async function retryAside(id: string): Promise<void> {
   const held = aside.find(({ item }) => item.id === id);

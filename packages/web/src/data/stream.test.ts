@@ -31,11 +31,11 @@ afterEach(() => {
 function openTab(): { readonly tab: number; readonly heard: Told[]; readonly opened: () => number; online(): boolean } {
   const tab = browser.openTab();
   jest.resetModules();
-  /* eslint-disable @typescript-eslint/no-require-imports -- each tab has modules of its own. */
+  /* oxlint-disable typescript/no-require-imports -- each tab has modules of its own. */
   const stream = require('./stream') as Stream;
   const { useOnline } = require('./useOnline') as typeof OnlineModule;
   const { renderHook } = require('@testing-library/react/pure') as typeof TestingLibrary;
-  /* eslint-enable @typescript-eslint/no-require-imports */
+  /* oxlint-enable typescript/no-require-imports */
   const heard: Told[] = [];
   let opened = 0;
   stream.onLive((told) => heard.push(told));
@@ -112,7 +112,7 @@ it('a browser without locks holds a stream of each tab’s own', () => {
   browser.openTab();
   Object.defineProperty(navigator, 'locks', { value: undefined, configurable: true });
   jest.resetModules();
-  // eslint-disable-next-line @typescript-eslint/no-require-imports -- a tab with modules of its own.
+  // oxlint-disable-next-line typescript/no-require-imports -- a tab with modules of its own.
   (require('./stream') as Stream).startStream();
   expect(FakeSource.open).toHaveLength(1);
 });

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { api, problemOf } from '../data/api';
+import { problemOf } from '../data/api';
+import { finishApi } from '../data/finishApi';
 
 /** Where pieces go that were never fried. */
 export type LeftGoes = 'freezer' | 'fridge' | 'bin';
@@ -11,7 +12,7 @@ export type LeftGoes = 'freezer' | 'fridge' | 'bin';
  */
 export function useEnd(batchId: string, ended: boolean) {
   const navigate = useNavigate();
-  const [finish, finishing] = api.useFinishBatchMutation();
+  const [finish, finishing] = finishApi.useFinishBatchMutation();
   const goOn = useRef(`/ledger/${batchId}`);
   useEffect(() => {
     if (ended) void navigate(goOn.current, { replace: true });

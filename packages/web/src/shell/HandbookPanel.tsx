@@ -1,6 +1,6 @@
 import { type TrayDraft, trayOf } from '@ember-fold/core';
 import { X } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { Link, useLocation } from 'react-router';
 import { styled } from 'styled-components';
@@ -86,11 +86,18 @@ export function HandbookPanel({ first, onClose }: HandbookPanelProps) {
   const isAsked = text.trim() !== '';
   // Made once it is asked, so that the panel opens at once.
   const search = useMemo(() => (isAsked && printer ? openSearch(printer) : null), [isAsked, printer]);
+  const title = useRef<HTMLHeadingElement>(null);
+  const [chosen, setChosen] = useState(0);
+  // What was pressed goes with the page it stood on: without this the keys, Escape too, would reach nothing for a moment.
+  useLayoutEffect(() => {
+    if (chosen > 0) title.current?.focus();
+  }, [chosen]);
   if (!known || !page) return null;
   const found = search?.(text).slice(0, 6) ?? [];
   const show = (next: PageId) => {
     setId(next);
     setText('');
+    setChosen((n) => n + 1);
   };
   return (
     <Shade isOpen isDismissable onOpenChange={(isOpen) => !isOpen && onClose()}>
@@ -125,7 +132,14 @@ export function HandbookPanel({ first, onClose }: HandbookPanelProps) {
               <strong>{term.name}</strong>: {term.says}
             </p>
           )}
-          <Article key={id} page={page} printer={known.printer} kitchen={known.kitchen} draft={draft} onPage={show} />
+          <Article
+            key={id}
+            {...{ page, draft }}
+            printer={known.printer}
+            kitchen={known.kitchen}
+            onPage={show}
+            titleRef={title}
+          />
           <Link to={`/learn/${id}`} onClick={onClose}>
             {T.whole}
           </Link>

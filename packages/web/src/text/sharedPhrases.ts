@@ -56,5 +56,6 @@ export const SHARED = {
   sameSize: 'the same size',
   timesTheSize: (times: number) => `${times} times the size`,
   air: (volume: string) => `, ${volume} air`,
+  notHandedOver: 'What you did last has not reached the server yet. Finish once it has.',
   serverAway: 'The server does not answer just now. What is on this page is kept.',
 };

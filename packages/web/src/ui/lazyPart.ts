@@ -25,7 +25,7 @@ async function keepAsking<T>(load: () => Promise<T>): Promise<T> {
 }
 
 /** A part of the page that comes when it is shown; its place waits, however long the server is away. */
-// eslint-disable-next-line @typescript-eslint/no-explicit-any -- as React's own: any props
+// oxlint-disable-next-line typescript/no-explicit-any -- as React's own: any props
 export function lazyPart<C extends ComponentType<any>>(load: () => Promise<{ default: C }>): LazyExoticComponent<C> {
   return lazy(() => keepAsking(load));
 }

@@ -1,5 +1,5 @@
 import type { Kitchen, TrayDraft } from '@ember-fold/core';
-import { useMemo } from 'react';
+import { type Ref, useMemo } from 'react';
 import { styled } from 'styled-components';
 import { DEFERRAL } from '../../text/cautions';
 import { HANDBOOK as T, pageOf } from '../../text/handbook/handbook';
@@ -42,6 +42,8 @@ interface ArticleProps {
   /** The batch at hand; absent: none is. */
   readonly draft?: TrayDraft | null;
   readonly onPage: (id: PageId) => void;
+  /** Given where reading goes on at the title when another page is chosen. */
+  readonly titleRef?: Ref<HTMLHeadingElement>;
 }
 
 interface Piece {
@@ -70,12 +72,14 @@ function piecesOf(page: HandbookPage, printer: Printer): readonly (readonly Piec
 }
 
 /** One page of the handbook: what it says, its figure for this kitchen, and where to go on. */
-export function Article({ page, printer, kitchen, draft = null, onPage }: ArticleProps) {
+export function Article({ page, printer, kitchen, draft = null, onPage, titleRef }: ArticleProps) {
   const parts = useMemo(() => piecesOf(page, printer), [page, printer]);
   const Figure = FIGURES[page.figure];
   return (
     <Text data-print>
-      <h2>{page.title}</h2>
+      <h2 ref={titleRef} tabIndex={titleRef ? -1 : undefined}>
+        {page.title}
+      </h2>
       {parts.map((pieces, n) => {
         const items = pieces.filter(({ kind }) => kind === 'item');
         return (
