@@ -1,10 +1,10 @@
 import { spawnSync } from 'node:child_process';
-import { appendFileSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { appendFileSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { restarts } from '../scripts/lib/restarts.mjs';
 import { AWAY, axeFindsNothing, expect, lightStove, product, read, test } from './kitchen';
-import { startProduct } from './product';
+import { putDemo, startProduct } from './product';
 
 test.use({ calm: [AWAY] });
 
@@ -52,6 +52,7 @@ test('a copy is made, a batch is lost, the copy is looked at and restored; the p
 test('by command: through the kitchen that runs, and alone when none does', async () => {
   const data = folder('command');
   const file = join(data, 'elsewhere', 'kitchen.copy.gz');
+  putDemo(data);
   const first = await startProduct('command', '--data', data);
   const all = async (address: string) => await (await fetch(`${address}/api/batches`)).json();
   const before = await all(first.address);
@@ -84,6 +85,8 @@ test('the disk fills up while frying: said early, refused plainly, nothing ackno
   const mounted = spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=480m', 'tmpfs', small]).status === 0;
   test.skip(!mounted, 'This machine does not let a small disk be made.');
   try {
+    mkdirSync(join(small, 'data'));
+    putDemo(join(small, 'data'));
     const own = await startProduct('small', '--data', join(small, 'data'));
     const [batch] = (await (await fetch(`${own.address}/api/batches`)).json()) as { id: string }[];
     const stove = async () => await (await fetch(`${own.address}/api/batches/${batch!.id}/stove`)).json();

@@ -14,6 +14,12 @@ export interface Product {
   stop(): Promise<void>;
 }
 
+/** Puts the demo kitchen that is set up once into a folder, where there is one. */
+export function putDemo(folder: string): void {
+  const ready = process.env[DEMO_KITCHEN];
+  if (ready) spawnSync('cp', ['-a', '--sparse=always', join(ready, 'mariadb'), folder]);
+}
+
 /** Starts the built product as a person would, on a data folder and a port of its own. */
 export async function startProduct(name: string, ...more: string[]): Promise<Product> {
   const own = join(tmpdir(), `ember-${name}-${process.pid}`);
@@ -21,10 +27,9 @@ export async function startProduct(name: string, ...more: string[]): Promise<Pro
   const given = more.indexOf('--data');
   const data = given >= 0 ? more[given + 1]! : own;
   rmSync(own, { recursive: true, force: true });
-  const ready = process.env[DEMO_KITCHEN];
-  if (ready && given < 0 && !more.includes('--no-demo')) {
+  if (given < 0 && !more.includes('--no-demo')) {
     mkdirSync(own);
-    spawnSync('cp', ['-a', '--sparse=always', join(ready, 'mariadb'), own]);
+    putDemo(own);
   }
   const child: ChildProcess = spawn(
     process.execPath,

@@ -5,7 +5,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startDatabase } from '../scripts/lib/database.mjs';
-import { type Product, startProduct } from './product';
+import { type Product, putDemo, startProduct } from './product';
 
 const ROOT = join(import.meta.dirname, '..');
 const START = join(ROOT, 'scripts/start.mjs');
@@ -31,6 +31,12 @@ function runStart(args: readonly string[], env: Record<string, string> = {}): Pr
 }
 
 const folder = () => mkdtempSync(join(tmpdir(), 'ember-start-'));
+/** Where the product was started before. */
+function usedFolder(): string {
+  const data = folder();
+  putDemo(data);
+  return data;
+}
 const isAlive = (pid: number) => spawnSync('kill', ['-0', String(pid)]).status === 0;
 /** A list, or the first page of one. */
 const rowsOf = (answer: unknown): readonly unknown[] =>
@@ -39,7 +45,7 @@ const count = async (product: Product, path: string) =>
   rowsOf(await (await fetch(`${product.address}/api${path}`)).json()).length;
 
 test('Ctrl-C stops server and database; the next start finds everything again', async () => {
-  const data = folder();
+  const data = usedFolder();
   const first = await startProduct('ctrl-c', '--data', data);
   const held = JSON.parse(readFileSync(join(data, 'start.json'), 'utf8')) as ReturnType<Product['state']>;
   expect([await count(first, '/batches'), await count(first, '/ledger')]).toEqual([5, 14]);
@@ -83,7 +89,7 @@ test('--no-demo starts empty, --fresh starts over', async ({ page }) => {
 });
 
 test('a start that cannot write down where it runs goes on all the same; half a note of another is none', async () => {
-  const data = folder();
+  const data = usedFolder();
   // Nobody can write a file where a folder is.
   mkdirSync(join(data, 'start.json'));
   const odd = await startProduct('no-note', '--data', data);
@@ -98,7 +104,7 @@ test('a start that cannot write down where it runs goes on all the same; half a 
 });
 
 test('a database that dies hard is taken up again', async () => {
-  const data = folder();
+  const data = usedFolder();
   const first = await startProduct('hard', '--data', data);
   const held = JSON.parse(readFileSync(join(data, 'start.json'), 'utf8')) as ReturnType<Product['state']>;
   // The parent goes without a word: the server must not hold the port, the database is left behind.
