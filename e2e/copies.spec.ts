@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { appendFileSync, mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { appendFileSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { restarts } from '../scripts/lib/restarts.mjs';
@@ -85,8 +85,6 @@ test('the disk fills up while frying: said early, refused plainly, nothing ackno
   const mounted = spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=480m', 'tmpfs', small]).status === 0;
   test.skip(!mounted, 'This machine does not let a small disk be made.');
   try {
-    mkdirSync(join(small, 'data'));
-    putDemo(join(small, 'data'));
     const own = await startProduct('small', '--data', join(small, 'data'));
     const [batch] = (await (await fetch(`${own.address}/api/batches`)).json()) as { id: string }[];
     const stove = async () => await (await fetch(`${own.address}/api/batches/${batch!.id}/stove`)).json();

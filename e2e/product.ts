@@ -14,7 +14,7 @@ export interface Product {
   stop(): Promise<void>;
 }
 
-/** Puts the demo kitchen that is set up once into a folder, where there is one. */
+/** Puts the demo kitchen that is set up once into a folder, where there is one. Its files have holes: not for a disk that fills up. */
 export function putDemo(folder: string): void {
   const ready = process.env[DEMO_KITCHEN];
   if (ready) spawnSync('cp', ['-a', '--sparse=always', join(ready, 'mariadb'), folder]);

@@ -29,8 +29,9 @@ function watchLine(): void {
 }
 
 const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
-const ninth = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[Math.floor(values.length * 0.9)]!;
+/** Nineteen in twenty are no slower. */
+const nearlyAll = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.ceil(values.length * 0.95) - 1]!;
 const most = (values: readonly number[]): number => values.reduce((a, b) => Math.max(a, b), 0);
 
 async function measure(page: Page, address: string, id: string, station: string, field: string, texts: string[]) {
@@ -40,7 +41,7 @@ async function measure(page: Page, address: string, id: string, station: string,
   await page.waitForTimeout(800);
   await page.evaluate(watchLine);
   const box = page.getByRole('textbox', { name: field, exact: true });
-  for (let round = 0; round < 6; round++) {
+  for (let round = 0; round < 10; round++) {
     for (const text of texts) {
       await box.fill(text);
       // Nothing may watch the page meanwhile: watching costs what is measured.
@@ -50,7 +51,7 @@ async function measure(page: Page, address: string, id: string, station: string,
   const { total, handlers } = await page.evaluate(() => window.emberTimes);
   process.stdout.write(
     `${field.padEnd(18)} ${String(total.length).padStart(3)} keystrokes: median ${median(total).toFixed(1)} ms, ` +
-      `nine in ten under ${ninth(total).toFixed(1)} ms, slowest ${most(total).toFixed(1)} ms (budget 50); slowest handler ${most(handlers).toFixed(1)} ms\n`,
+      `nineteen in twenty under ${nearlyAll(total).toFixed(1)} ms, slowest ${most(total).toFixed(1)} ms (budget 50); slowest handler ${most(handlers).toFixed(1)} ms\n`,
   );
 }
 
@@ -94,7 +95,7 @@ async function measureStore(page: Page, address: string): Promise<void> {
   const { total, handlers } = await page.evaluate(() => window.emberTimes);
   process.stdout.write(
     `300 formulas       ${String(total.length).padStart(3)} keystrokes: median ${median(total).toFixed(1)} ms, ` +
-      `nine in ten under ${ninth(total).toFixed(1)} ms, slowest ${most(total).toFixed(1)} ms; ` +
+      `nineteen in twenty under ${nearlyAll(total).toFixed(1)} ms, slowest ${most(total).toFixed(1)} ms; ` +
       `tasks over 50 ms: ${handlers.length}${handlers.length > 0 ? `, longest ${most(handlers).toFixed(0)} ms` : ''}\n`,
   );
 }
@@ -130,7 +131,7 @@ async function measureDrag(page: Page, address: string, id: string): Promise<voi
   const { total, handlers } = await page.evaluate(() => window.emberTimes);
   process.stdout.write(
     `dragging the point ${String(total.length).padStart(3)} frames: median ${median(total).toFixed(1)} ms, ` +
-      `nine in ten under ${ninth(total).toFixed(1)} ms; ` +
+      `nineteen in twenty under ${nearlyAll(total).toFixed(1)} ms; ` +
       `tasks over 50 ms: ${handlers.length}${handlers.length > 0 ? `, longest ${most(handlers).toFixed(0)} ms` : ''}\n`,
   );
 }

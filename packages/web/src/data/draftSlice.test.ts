@@ -1,3 +1,4 @@
+/** @jest-environment ./testing/browser.mjs */
 import {
   type BatchDraft,
   batchOf,
@@ -11,7 +12,16 @@ import {
 } from '@ember-fold/core';
 import fc from 'fast-check';
 import { keepHistory, keptHistory } from './draftHistory';
-import { draftChanged, draftLoaded, draftReducer, type DraftState, draftTaken, redone, undone } from './draftSlice';
+import {
+  draftChanged,
+  draftLoaded,
+  draftRehearsed,
+  draftReducer,
+  type DraftState,
+  draftTaken,
+  redone,
+  undone,
+} from './draftSlice';
 import { watchPress } from './press';
 
 const TRAY = newTray('Squash', 'squash-sage', 24, '2026-03-07T18:30:00Z');
@@ -61,7 +71,12 @@ it('undo walks back to the very beginning, redo to the very end, whatever was ed
       });
       let now = states[states.length - 1]!;
       for (let i = states.length - 2; i >= 0; i--) {
-        now = draftReducer(now, undone());
+        // Gone through once more all of it is new, and nothing differs.
+        const rehearsed = draftReducer(now, draftRehearsed());
+        expect(rehearsed).toEqual(now);
+        expect(rehearsed.draft).not.toBe(now.draft);
+        expect(rehearsed.draft!.trays).not.toBe(now.draft!.trays);
+        now = draftReducer(rehearsed, undone());
         expect(now.draft).toEqual(states[i]!.draft);
       }
       expect(now.past).toEqual([]);
