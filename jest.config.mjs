@@ -30,5 +30,5 @@ const project = (name, environment) => ({
 
 export default {
   projects: [project('core', 'node'), project('server', 'node'), project('web', 'jsdom')],
-  testTimeout: 30_000,
+  testTimeout: 90_000,
 };

@@ -94,7 +94,7 @@ test('five batches on one pot: one truth over all hands, near or at the best the
   expect(spans.map(({ span, best }) => span / best)).toEqual([1, expect.any(Number), 1]);
   expect(spans[1]!.span / spans[1]!.best).toBeLessThan(1.1);
   expect(spans[1]!.span).toBeLessThan(spans[0]!.span);
-}, 60_000);
+});
 
 test('a late dough: what is done is no task, the rest goes on from now, and what moved is said', () => {
   const planned = searched(askFor(FIVE, { cooks: cooks(2) }))!;
@@ -126,7 +126,7 @@ test('a late dough: what is done is no task, the rest goes on from now, and what
   const late = supperEvening(askFor(FIVE, { cooks: cooks(2), nowMs: veryMs }))!;
   expect(late.lateS).toBeGreaterThan(3600);
   expect(late.startMs).toBe(veryMs);
-}, 60_000);
+});
 
 test('cooks by name: hours are kept, who keeps from the oil is not put there, and a settled stretch stays', () => {
   const [one, two] = FIVE;
@@ -162,7 +162,7 @@ test('cooks by name: hours are kept, who keeps from the oil is not put there, an
   const split = supperEvening(askFor(few, { pins: dayBefore }))!;
   expect(split.startMs).toBeGreaterThan(plain.startMs!);
   expect(split.entries[0]!.id).toBe(filling.id);
-}, 60_000);
+});
 
 test('nothing to plan, nobody to cook, forty batches, a batch at the stove, another table', () => {
   expect(supperEvening(askFor([]))).toBeNull();
@@ -208,7 +208,7 @@ test('nothing to plan, nobody to cook, forty batches, a batch at the stove, anot
       .filter(({ pot }) => pot !== null)
       .map(({ steps }) => steps.findLast(({ what }) => what === 'fry')!.batchId),
   ).toEqual([one!.batchId, later.batchId]);
-}, 60_000);
+});
 
 test('on other days: sooner is safer, the same plan has the same risk, and the first lot waits longest', () => {
   const ask = askFor(FIVE, { cooks: cooks(2) });
@@ -266,7 +266,7 @@ test('ways out: each changes what it says and nothing else; what is in time come
   expect(bestWays([out(ways[0]!, 900), out(later, 0)]).map(({ way }) => way.kind)).toEqual(['later', 'helper']);
   // The tasks of an evening with nothing in it are none.
   expect(eveningTasks(askFor([])).works).toEqual([]);
-}, 60_000);
+});
 
 test('fried early and crisped: a heat of its own before the others, its pieces no longer wait, the oil keeps its order', () => {
   const plain = askFor(FIVE, { cooks: cooks(2) });
@@ -303,7 +303,7 @@ test('fried early and crisped: a heat of its own before the others, its pieces n
   const old = eveningTasks({ ...ask, pins: early });
   const lag = old.problem.lags.find(({ from, to, leastS }) => from === oven.id && to === pots[0]!.id && leastS < 0)!;
   expect(lag.weight).toBe(COST.unsafe);
-}, 60_000);
+});
 
 test('rooms that hold only so much: fewer dishes and a small fridge move the work, and what does not fit is said', () => {
   const mostOf = (evening: Evening) => Object.fromEntries(evening.rooms.map(({ room, most }) => [room, most]));
@@ -332,7 +332,7 @@ test('rooms that hold only so much: fewer dishes and a small fridge move the wor
   const begun = askFor([one!], { states: { [one!.batchId]: told(cook, atMs) }, nowMs: atMs });
   const [dish] = eveningTasks(begun).problem.stays!;
   expect(dish).toMatchObject({ room: 'dishes', from: { task: null, atS: Math.round((atMs - EAT_MS) / 1000) } });
-}, 60_000);
+});
 
 test('one cutter of each size: two cooks never cut with it at one time, other sizes go on beside it', () => {
   const again = (id: string) => ({ ...partOf(FIVE[0]!.batchId), batchId: id, job: { ...FIVE[0]!.job!, id } });
@@ -348,4 +348,4 @@ test('one cutter of each size: two cooks never cut with it at one time, other si
   const made = eveningTasks({ ...ask, parts: [two[0]!, other], oneCutter: true });
   const things = made.works.filter(({ steps }) => steps[0]!.what === 'roll').map((work) => work.things[0]);
   expect(new Set(things).size).toBe(2);
-}, 60_000);
+});

@@ -47,7 +47,7 @@ test('as planned nothing mattered; hotter oil and a later lift are each told alo
     ),
     { numRuns: 12 },
   );
-}, 60_000);
+});
 
 test('every station planned beside happened: what was weighed, when it was ready, minutes, energy and cost', () => {
   const at = (min: number) => AT_MS - 60_000 * min;

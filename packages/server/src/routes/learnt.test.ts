@@ -9,7 +9,7 @@ let app: TestApp;
 beforeAll(async () => {
   app = await openApp();
   await loadDemo(app.gate, T0);
-}, 60_000);
+});
 afterAll(() => app.close());
 
 const learnt = async (): Promise<Learnt> => (await app.call('GET', '/api/learnt')).body;

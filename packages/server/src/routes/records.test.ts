@@ -10,7 +10,7 @@ let app: TestApp;
 beforeAll(async () => {
   app = await openApp();
   await loadDemo(app.gate, T0);
-}, 60_000);
+});
 afterAll(() => app.close());
 
 const [first, second] = PAST.map(({ name }) => demoId(name)) as [string, string];

@@ -228,7 +228,7 @@ export async function openApp({ webDir, names, isShared = false, beside }: OpenO
 }
 
 /** Waits until `look` gives something; fails after `mostMs`. */
-export async function until<T>(look: () => Promise<T | null | undefined | false>, mostMs = 8000): Promise<T> {
+export async function until<T>(look: () => Promise<T | null | undefined | false>, mostMs = 25_000): Promise<T> {
   const end = Date.now() + mostMs;
   for (;;) {
     const found = await look();
