@@ -150,7 +150,7 @@ async function until(page: Page, css: string, name: string, value: string): Prom
   await page.waitForFunction(
     ([at, attribute, wanted]) => document.querySelector(at)?.getAttribute(attribute) === wanted,
     [css, name, value] as const,
-    { timeout: 10_000 },
+    { timeout: 30_000 },
   );
 }
 

@@ -11,7 +11,7 @@ export default defineConfig({
   fullyParallel: false,
   retries: 0,
   timeout: 120_000,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 20_000 },
   // The longest begin first, so that no worker is left alone with one at the end.
   projects: [
     { name: 'long', testMatch: LONG },
