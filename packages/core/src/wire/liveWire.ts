@@ -52,8 +52,8 @@ export type LiveEvent =
     }
   | { readonly kind: 'scale'; readonly device: string; readonly figure: ScaleFigure }
   | ({ readonly kind: 'disk' } & DiskTold)
-  /** A record was made, changed or deleted. `id`: which, where there are several. */
-  | { readonly kind: 'changed'; readonly what: RecordKind; readonly id?: string };
+  /** A record was made, changed or deleted. `id`: which, where there are several; `version`: what it is now, where it is saved with one. */
+  | { readonly kind: 'changed'; readonly what: RecordKind; readonly id?: string; readonly version?: number };
 
 export type LiveKind = LiveEvent['kind'];
 export const LIVE_KINDS: readonly LiveKind[] = [

@@ -28,9 +28,9 @@ export class LiveHub {
     return () => this.gaps.delete(call);
   }
 
-  /** A record was made, changed or deleted. */
-  changed(what: RecordKind, id?: string): void {
-    this.tell({ kind: 'changed', what, ...(id === undefined ? {} : { id }) });
+  /** A record was made, changed or deleted. @param version it has now, where it is saved with one */
+  changed(what: RecordKind, id?: string, version?: number): void {
+    this.tell({ kind: 'changed', what, ...(id !== undefined && { id }), ...(version !== undefined && { version }) });
   }
 
   /** How many listen. */

@@ -33,8 +33,8 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
     );
 
   const takesPutBy = (draft: BatchDraft) => marksOf(draft).some((mark) => draft.trays[mark]!.fromPutBy !== undefined);
-  const tellSaved = (id: string, draft: BatchDraft) => {
-    live.changed('batches', id);
+  const tellSaved = (id: string, draft: BatchDraft, version: number) => {
+    live.changed('batches', id, version);
     if (takesPutBy(draft)) live.changed('put-by');
   };
 
@@ -52,7 +52,7 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
     // The same request twice is answered twice the same; another draft under this id is not.
     if (!isNew && row.version === 1 && JSON.stringify(row.draft) !== JSON.stringify(draft))
       throw new ApiError('ID_TAKEN');
-    if (isNew) tellSaved(id, draft);
+    if (isNew) tellSaved(id, draft, row.version);
     return { row, status: isNew ? 201 : 200 };
   };
 
@@ -105,7 +105,7 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
     // The same request again, after a lost answer.
     const again = row.version === version + 1 && JSON.stringify(row.draft) === JSON.stringify(draft);
     if (!saved && !again) throw new ApiError(row.status === 'done' ? 'BATCH_OVER' : 'STALE_VERSION');
-    if (saved) tellSaved(id, draft);
+    if (saved) tellSaved(id, draft, row.version);
     res.json(row);
   });
 

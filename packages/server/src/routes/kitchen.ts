@@ -13,9 +13,13 @@ export function kitchenRoutes({ gate, live }: Context): Router {
   });
   router.put('/', async (req, res) => {
     const { version, kitchen } = validate<{ version: number; kitchen: Kitchen }>(SCHEMAS.kitchen, req.body);
-    if (!(await writeKitchen(gate, kitchen, version))) throw new ApiError('STALE_VERSION');
-    live.changed('kitchen');
-    res.json(await readKitchen(gate));
+    // Read where it is written: the answer is this change, never one that came after it.
+    const row = await gate.transaction(async (q) => {
+      if (!(await writeKitchen(q, kitchen, version))) throw new ApiError('STALE_VERSION');
+      return await readKitchen(q);
+    });
+    live.changed('kitchen', undefined, row.version);
+    res.json(row);
   });
   return router;
 }

@@ -68,15 +68,16 @@ function eveningsStale(): void {
   }, EVENINGS_MS);
 }
 
-function changed(what: RecordKind, id: string | undefined): void {
+function changed({ what, id, version }: Extract<Told, { kind: 'changed' }>): void {
   // What moves the order at the pot moves the evening.
   if (STALE[what].includes('Order')) eveningsStale();
   store.dispatch(api.util.invalidateTags([...STALE[what]]));
   // What is edited here is read again by the saver, and merged where something of ours is on its way.
   if (what === 'kitchen') {
-    if (!saver.isDirty('kitchen')) store.dispatch(api.util.invalidateTags(['Kitchen']));
+    if (saver.isDirty('kitchen')) void saver.refresh('kitchen', version);
+    else store.dispatch(api.util.invalidateTags(['Kitchen']));
   } else if (what === 'batches' && id) {
-    void saver.refresh(`draft ${id}`);
+    void saver.refresh(`draft ${id}`, version);
     store.dispatch(api.util.invalidateTags([{ type: 'Batch', id }]));
   } else if (what === 'ledger' && id) {
     void saver.refresh(`notes ${id}`);
@@ -111,7 +112,7 @@ function take(told: Told): void {
       diskTold(told);
       return;
     case 'changed':
-      changed(told.what, told.id);
+      changed(told);
       return;
     default:
     // Of the rest only those who look at a stove or a scale want to know.
@@ -147,6 +148,7 @@ function reopened(): void {
   dispatch(api.util.invalidateTags([...(isAfterGap ? ALL : AT_FIRST)]));
   if (isAfterGap) eveningsStale();
   if (!saver.isDirty('kitchen')) dispatch(api.util.invalidateTags(['Kitchen']));
+  // What of it is on its way here is read again once it has come through.
   void saver.refreshAll();
 }
 

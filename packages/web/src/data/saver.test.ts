@@ -40,6 +40,8 @@ class Server implements SavedKind<Plan> {
   sent = 0;
   busy = 0;
   shown: Plan = START;
+  /** Hears of each change, as a page does from the stream. */
+  told: (version: number) => void = () => undefined;
   async send(_id: string, { value, version }: Versioned<Plan>): Promise<SaveAnswer<Plan>> {
     this.busy += 1;
     expect(this.busy).toBe(1);
@@ -51,21 +53,27 @@ class Server implements SavedKind<Plan> {
     // The same save again, after a lost answer, is answered the same.
     const again = this.now.version === version + 1 && JSON.stringify(this.now.value) === JSON.stringify(value);
     if (version !== this.now.version && !again) return { problem: stale };
-    if (!again) this.now = { value, version: version + 1 };
+    if (!again) this.keep({ value, version: version + 1 });
     if (this.losesNext) {
       this.losesNext = false;
       return { problem: away };
     }
     return { kept: this.now };
   }
+  asked = 0;
   async fetch(): Promise<SaveAnswer<Plan>> {
+    this.asked += 1;
     return this.isAway ? { problem: away } : { kept: this.now };
   }
   show(_id: string, { value }: Versioned<Plan>): void {
     this.shown = value;
   }
   byOthers(change: Partial<Plan>): void {
-    this.now = { value: { ...this.now.value, ...change }, version: this.now.version + 1 };
+    this.keep({ value: { ...this.now.value, ...change }, version: this.now.version + 1 });
+  }
+  private keep(now: Versioned<Plan>): void {
+    this.now = now;
+    if (!this.isAway) this.told(now.version);
   }
 }
 
@@ -191,30 +199,50 @@ test('refused for good: said, and the next change is tried', async () => {
   expect([server.now.value.pieces, saver.view('draft a').state]).toEqual([2, 'saved']);
 });
 
+test('what somebody else changed while a save of ours was on its way, or just through, is shown; ours is not read again', async () => {
+  for (const afterMs of [100, 399, 401, 600, 799]) {
+    const { clock, server, saver, open, edit } = setUp();
+    open();
+    server.told = (version) => void saver.refresh('draft a', version);
+    edit({ pieces: 30 });
+    await clock.pass(afterMs);
+    server.byOthers({ oilC: 171 });
+    await clock.pass(3000);
+    expect([afterMs, server.shown]).toEqual([afterMs, { ...START, pieces: 30, oilC: 171 }]);
+    const asked = server.asked;
+    edit({ pieces: 31 });
+    await clock.pass(3000);
+    expect([server.asked - asked, server.shown]).toEqual([0, server.now.value]);
+  }
+});
+
 test('whatever happens in whatever order, in the end both sides show the same, and no field of ours is lost', async () => {
   const step = fc.oneof(
     fc.record({ do: fc.constant('edit'), pieces: fc.integer({ min: 1, max: 99 }) }),
     fc.record({ do: fc.constant('others'), oilC: fc.integer({ min: 120, max: 190 }) }),
-    fc.record({ do: fc.constantFrom('away', 'back', 'lose', 'refresh') }),
+    fc.record({ do: fc.constantFrom('away', 'back', 'lose') }),
     fc.record({ do: fc.constant('pass'), ms: fc.integer({ min: 0, max: 4000 }) }),
   );
   await fc.assert(
     fc.asyncProperty(fc.array(step, { maxLength: 14 }), async (steps) => {
       const { clock, server, saver, open, edit } = setUp();
       open();
+      server.told = (version) => void saver.refresh('draft a', version);
       let mine: number | null = null;
       for (const one of steps as ({ do: string } & Partial<{ pieces: number; oilC: number; ms: number }>)[]) {
         if (one.do === 'edit') edit({ pieces: (mine = one.pieces!) });
         if (one.do === 'others') server.byOthers({ oilC: one.oilC! });
         if (one.do === 'away') server.isAway = true;
-        if (one.do === 'back') server.isAway = false;
+        if (one.do === 'back') {
+          server.isAway = false;
+          void saver.refreshAll();
+        }
         if (one.do === 'lose') server.losesNext = true;
-        if (one.do === 'refresh') void saver.refresh('draft a');
         if (one.do === 'pass') await clock.pass(one.ms!);
       }
       server.isAway = false;
+      void saver.refreshAll();
       await clock.pass(20_000);
-      await saver.refresh('draft a');
       expect(saver.view('draft a').state).toBe('saved');
       expect(server.shown).toEqual(server.now.value);
       if (mine !== null) expect(server.now.value.pieces).toBe(mine);

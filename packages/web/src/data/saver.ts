@@ -43,6 +43,8 @@ interface Entry<T> {
   running: boolean;
   /** What was sent and never answered, oldest first: any of it may be there. Where theirs is that, it is ours. */
   unsure: readonly T[];
+  /** The newest version somebody told of while something of ours was on its way. */
+  heard: number;
   /** What the server has, while the cook chooses. */
   clash: { readonly theirs: Versioned<T> } | null;
 }
@@ -103,7 +105,7 @@ export class Saver {
     if (known && !isSettled(known)) return known.mine;
     const mirror = this.mirror<T>(key, kind.read);
     const entry: Entry<T> = {
-      ...{ kind, id, base, mine: base.value, view: SAVED, running: false, unsure: [], clash: null },
+      ...{ kind, id, base, mine: base.value, view: SAVED, running: false, unsure: [], heard: 0, clash: null },
       ...(mirror &&
         !same(mirror.mine, base.value) && { base: mirror.base, mine: mirror.mine, unsure: mirror.unsure ?? [] }),
     };
@@ -134,10 +136,18 @@ export class Saver {
     return entry !== undefined && (entry.running || !isSettled(entry));
   }
 
-  /** Somebody else changed it: read again where nothing of ours is on its way; else the save finds out. */
-  async refresh(key: string): Promise<void> {
+  /**
+   * It was changed, perhaps by somebody else: read again, once nothing of ours is on its way.
+   * @param version it has now; absent: not known
+   */
+  async refresh(key: string, version = Infinity): Promise<void> {
     const entry = this.entries.get(key);
-    if (!entry || this.isDirty(key)) return;
+    if (!entry || version <= entry.base.version) return;
+    if (this.isDirty(key)) {
+      entry.heard = Math.max(entry.heard, version);
+      return;
+    }
+    entry.heard = 0;
     const answer = await entry.kind.fetch(entry.id);
     if (!('kept' in answer) || this.isDirty(key) || answer.kept.version < entry.base.version) return;
     entry.base = answer.kept;
@@ -188,6 +198,8 @@ export class Saver {
       }
     } finally {
       entry.running = false;
+      // What was heard meanwhile is ours, or it was read to merge with it, or it is still to be shown.
+      if (entry.heard > entry.base.version) void this.refresh(key, entry.heard);
     }
   }
 
