@@ -61,6 +61,8 @@ const request: typeof fetchJson = async (args, queryApi, options) => {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: request,
+  // See askedEarly: what is on its way already is asked again when it has come.
+  invalidationBehavior: 'immediately',
   tagTypes: [
     'Devices',
     'Copies',

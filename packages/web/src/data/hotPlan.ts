@@ -1,7 +1,7 @@
 import type { TrayDraft, HotPlan, Kitchen } from '@ember-fold/core';
 import type { TrayGlance } from '../workers/plan.worker';
 import { createAction, type UnknownAction } from '@reduxjs/toolkit';
-import { draftLoaded, trayOpened } from './draftSlice';
+import { draftLoaded } from './draftSlice';
 
 /** What the worker last computed: the costly half of the line. A cache, not a second truth. */
 export interface HotState {
@@ -27,6 +27,5 @@ export function hotReducer(state: HotState = EMPTY, action: UnknownAction): HotS
   if (hotFailed.match(action)) return { ...state, problem: action.payload };
   // Another batch: its figures must not be mixed with the last one's.
   if (draftLoaded.match(action)) return EMPTY;
-  if (trayOpened.match(action)) return { ...state, plan: null };
   return state;
 }

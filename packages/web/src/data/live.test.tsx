@@ -49,6 +49,7 @@ class CountingServer {
   readonly changes = new Map<RecordKind, number>(KINDS.map((kind) => [kind, 0]));
   isAway = false;
   slowMs = 0;
+  orderMs = 0;
   asked = 0;
   change(kind: RecordKind): void {
     this.changes.set(kind, this.changes.get(kind)! + 1);
@@ -62,6 +63,8 @@ class CountingServer {
     this.asked += 1;
     const path = new URL((input as Request).url).pathname.replace('/api', '');
     const mark = this.markOf(path);
+    // As an evening, which no other answer may wait for.
+    if (path === '/oils/order/one') await new Promise((resolve) => setTimeout(resolve, this.orderMs));
     if (this.slowMs > 0) await new Promise((resolve) => setTimeout(resolve, this.slowMs));
     if (path !== '/kitchen') return Response.json([mark]);
     return Response.json({ kitchen: { ...DEFAULT_KITCHEN, name: mark }, version: 1 });
@@ -155,6 +158,27 @@ it('what is changed anywhere is on every open page within a second; after a gap 
     ),
     { numRuns: 25, endOnFailure: true },
   );
+});
+
+it('no change waits for a slow answer, and an answer from before a change is asked for again', async () => {
+  const server = new CountingServer();
+  globalThis.fetch = server.fetch as typeof fetch;
+  await reopen();
+  const hook = renderHook(useRooms, { wrapper });
+  await pass(300);
+  server.orderMs = 5000;
+  for (const kind of ['kitchen', 'oils', 'batches'] as const) {
+    act(() => server.change(kind));
+    await pass(1000);
+    const { '/oils/order/one': order, ...quick } = hook.result.current;
+    expectAll({ ...quick, '/oils/order/one': [server.markOf('/oils/order/one')] }, server);
+    expect(order).not.toEqual([server.markOf('/oils/order/one')]);
+  }
+  // Asked for at the first change and answered as it was then; asked again, once.
+  await pass(10_000);
+  expectAll(hook.result.current, server);
+  hook.unmount();
+  act(() => void store.dispatch(api.util.resetApiState()));
 });
 
 it('a change asks again only for what is made of it', async () => {

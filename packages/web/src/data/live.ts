@@ -1,5 +1,6 @@
 import type { CookAct, RecordKind, StoredCookAct, Timer } from '@ember-fold/core';
 import { api } from './api';
+import './askedEarly';
 import { cookApi, withCookAct } from './cookApi';
 import { keepAnswer, takeGiven } from './keptAnswers';
 import { diskTold } from './useDisk';
@@ -77,8 +78,9 @@ function changed({ what, id, version }: Extract<Told, { kind: 'changed' }>): voi
     if (saver.isDirty('kitchen')) void saver.refresh('kitchen', version);
     else store.dispatch(api.util.invalidateTags(['Kitchen']));
   } else if (what === 'batches' && id) {
-    void saver.refresh(`draft ${id}`, version);
+    // One question serves both.
     store.dispatch(api.util.invalidateTags([{ type: 'Batch', id }]));
+    void saver.refresh(`draft ${id}`, version);
   } else if (what === 'ledger' && id) {
     void saver.refresh(`notes ${id}`);
     void saver.refresh(`looks ${id}`);

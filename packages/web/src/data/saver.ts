@@ -148,7 +148,10 @@ export class Saver {
       return;
     }
     entry.heard = 0;
-    const answer = await entry.kind.fetch(entry.id);
+    let answer = await entry.kind.fetch(entry.id);
+    // It was asked for before the change already, and that answer came.
+    if ('kept' in answer && version < Infinity && answer.kept.version < version)
+      answer = await entry.kind.fetch(entry.id);
     if (!('kept' in answer) || this.isDirty(key) || answer.kept.version < entry.base.version) return;
     entry.base = answer.kept;
     entry.mine = answer.kept.value;

@@ -71,9 +71,11 @@ const selectLine = createSelector(
     if (!batch || !draft || !kitchen || !printer || !cold) return null;
     if (!cold.plan) return { problem: cold.problem };
     const hotIsCurrent = hot.draft === draft && hot.kitchen === kitchen;
+    // Figures of another tray are not mixed with the ones of this.
+    const plan = hot.draft?.mark === draft.mark ? hot.plan : null;
     return {
       ...{ batch, draft, kitchen, printer, cold: cold.plan, hotIsCurrent },
-      hot: hot.plan && inEvening(hot.plan, evening, batchId),
+      hot: plan && inEvening(plan, evening, batchId),
       ...{ trays: hot.trays, hotProblem: hot.problem },
     };
   },
