@@ -6,7 +6,7 @@ import { restarts } from '../scripts/lib/restarts.mjs';
 import { AWAY, axeFindsNothing, expect, lightStove, product, read, test } from './kitchen';
 import { putDemo, startProduct } from './product';
 
-test.use({ calm: [AWAY] });
+test.use({ calm: [AWAY], fresh: true });
 
 const ROOT = join(import.meta.dirname, '..');
 const names = async () => (await read<{ name: string }[]>('/batches')).map(({ name }) => name);

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import ICAL from 'ical.js';
 import type { Batch, SupperEvening } from '@ember-fold/core';
-import { axeFindsNothing, expect, fitsAcross, product, read, settled, test } from './kitchen';
+import { axeFindsNothing, expect, fitsAcross, go, product, read, settled, test } from './kitchen';
 
 interface Row {
   readonly id: string;
@@ -19,7 +19,7 @@ test('the Lantern Walk: planned as one, a stretch moved by key and back, a cook 
   context,
 }) => {
   const { id } = await walk();
-  await page.goto(`/table/${id}`);
+  await go(page, `/table/${id}`);
   const evening = page.getByRole('region', { name: 'The evening' });
   const pot = evening.getByRole('list', { name: 'Pot', exact: true }).getByRole('listitem');
   await expect(pot.first()).toHaveText('Heat the oil');
@@ -33,15 +33,15 @@ test('the Lantern Walk: planned as one, a stretch moved by key and back, a cook 
   const own = told.evening!.entries.flatMap(({ steps }) => steps.filter(({ batchId }) => batchId === lentil.batchId));
   const second = own.map(({ startMs }) => startMs).sort((a, b) => a - b)[1]!;
   const clock = (ms: number) => new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-  await page.goto(`/bench/${lentil.batchId}/serve`);
+  await go(page, `/bench/${lentil.batchId}/serve`);
   await settled(page);
   await expect(page.getByRole('list', { name: 'Steps' }).getByRole('time').first()).toHaveText(clock(lentil.startMs));
   await expect(page.getByText(`start ${clock(lentil.startMs)}`)).toBeVisible();
-  await page.goto(`/cook/${lentil.batchId}`);
+  await go(page, `/cook/${lentil.batchId}`);
   await expect(page.getByRole('list', { name: 'Next' })).toContainText(clock(second));
 
   // Later by two keys: it stays where it was put, and one tap takes it back.
-  await page.goto(`/table/${id}`);
+  await go(page, `/table/${id}`);
   const first = evening.getByRole('list', { name: 'Cook', exact: true }).getByRole('button').first();
   const before = await first.getAttribute('aria-label');
   const beganMs = told.evening!.entries[0]!.startMs;
@@ -129,7 +129,7 @@ test('twenty minutes late: what moved is said, ways out are there, one is taken,
     body: JSON.stringify({ version, supper: moved }),
   };
   expect((await fetch(`${product().address}/api/suppers/${id}`, put)).status).toBe(200);
-  await page.goto(`/table/${id}`);
+  await go(page, `/table/${id}`);
   const late = page.getByRole('region', { name: 'Late', exact: true });
   await expect(late).toContainText(/(1[5-9]|[234]\d) min late/);
   await expect(page.getByText(/Some of it should have begun already|was over .* later than planned/)).toBeVisible();
@@ -155,7 +155,7 @@ test('twenty minutes late: what moved is said, ways out are there, one is taken,
   );
   // On a phone it is the list of one cook; nothing reaches past the side.
   await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto(`/table/${id}`);
+  await go(page, `/table/${id}`);
   await expect(
     page
       .getByRole('list', { name: /^The evening of/ })

@@ -2,7 +2,7 @@ import type { DocumentItem, KitchenDocument, LedgerRecord } from '@ember-fold/co
 import type { Page } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
-import { axeFindsNothing, expect, fitsAcross, read, test } from './kitchen';
+import { axeFindsNothing, expect, fitsAcross, go, read, test } from './kitchen';
 
 // Half a file is refused by the server, and the console says so too.
 test.use({ calm: ['status of 400'] });
@@ -29,7 +29,7 @@ async function drop(page: Page, name: string, text: string): Promise<void> {
 }
 
 test('a kitchen out as a file, dropped on another page, looked at, taken in by choice, undone', async ({ page }) => {
-  await page.goto('/store/files');
+  await go(page, '/store/files');
   const whole = await saved(page, () => page.getByRole('button', { name: 'The whole kitchen, JSON' }).click());
   expect(whole.name).toBe('Sorrel Vane, Quillhaven.json');
   const document = JSON.parse(whole.text) as { -readonly [K in keyof KitchenDocument]: KitchenDocument[K] };
@@ -43,7 +43,7 @@ test('a kitchen out as a file, dropped on another page, looked at, taken in by c
   document.items = [...renamed, brought, bad];
   const before = await read('/exchange/kitchen/all');
 
-  await page.goto('/table');
+  await go(page, '/table');
   await expect(page.getByText('Lantern Walk supper').first()).toBeVisible();
   await expect(async () => {
     await drop(page, 'brought.json', JSON.stringify(document));
@@ -80,7 +80,7 @@ test('one batch for people and for programs; a thermometer’s file put into a r
   page,
 }) => {
   const [batch] = await read<{ id: string; name: string }[]>('/batches');
-  await page.goto(`/bench/${batch!.id}/serve`);
+  await go(page, `/bench/${batch!.id}/serve`);
   const as = async (choice: string) => {
     await page.getByRole('button', { name: 'Save as a file' }).click();
     return await saved(page, () => page.getByRole('menuitem', { name: choice }).click());
@@ -95,7 +95,7 @@ test('one batch for people and for programs; a thermometer’s file put into a r
   const { rows } = await read<{ rows: { id: string }[] }>('/ledger');
   const record = async () => await read<LedgerRecord>(`/ledger/${rows[0]!.id}`);
   const was = await record();
-  await page.goto(`/ledger/${rows[0]!.id}`);
+  await go(page, `/ledger/${rows[0]!.id}`);
   const readings = await (async () => {
     await page.getByRole('button', { name: 'Save as a file' }).click();
     return await saved(page, () => page.getByRole('menuitem', { name: 'Readings of the oil, CSV' }).click());
@@ -117,7 +117,7 @@ test('one batch for people and for programs; a thermometer’s file put into a r
   await sheet.getByRole('button', { name: 'Put them into this record' }).click();
   await expect(sheet).toHaveCount(0);
   expect((await record()).readings).toHaveLength(50);
-  await page.goto('/store/files');
+  await go(page, '/store/files');
   await page.getByRole('button', { name: /^Undo .*0 new, 1 replaced/ }).click();
   await expect.poll(async () => (await record()).readings).toEqual(was.readings);
 
@@ -127,7 +127,7 @@ test('one batch for people and for programs; a thermometer’s file put into a r
   await page.request.put(`/api/suppers/${supper!.id}`, {
     data: { version: supper!.version, supper: { ...supper!.supper, name: odd } },
   });
-  await page.goto(`/table/${supper!.id}`);
+  await go(page, `/table/${supper!.id}`);
   await expect(page.getByRole('heading', { name: odd })).toBeVisible();
   await page.getByRole('button', { name: 'Save as a file' }).click();
   const drawing = page.getByRole('menuitem', { name: 'The evening as a drawing, SVG' });

@@ -1,7 +1,7 @@
 import { type FireAct, type OilReading, withRaw } from '@ember-fold/core';
 import type { Page } from '@playwright/test';
 import { startStove } from './fireHand';
-import { axeFindsNothing, expect, lightStove, NOT_STARTED, plannedBatch, product, read, test } from './kitchen';
+import { axeFindsNothing, expect, go, lightStove, NOT_STARTED, plannedBatch, product, read, test } from './kitchen';
 
 test.use({ calm: [NOT_STARTED] });
 
@@ -19,7 +19,7 @@ const burner = async (page: Page, steps: number, which: 'up' | 'down' = 'up') =>
 
 test('no oil is heated before every point of the start is gone through', async ({ page }) => {
   const id = await plannedBatch('Gate', 6);
-  await page.goto(`/fire/${id}`);
+  await go(page, `/fire/${id}`);
   const start = page.getByRole('button', { name: 'Start the stove' });
   await expect(start).toBeDisabled();
   const points = await page.getByRole('group', { name: 'Before the oil is heated' }).locator('label').all();
@@ -35,7 +35,7 @@ test('too hot takes the whole screen with the one right act, also for a reader, 
   page,
 }) => {
   const id = await plannedBatch('Too hot', 6);
-  await page.goto(`/fire/${id}`);
+  await go(page, `/fire/${id}`);
   await startStove(page, '60 times');
   await burner(page, 9);
   const danger = page.getByRole('alertdialog');
@@ -59,7 +59,7 @@ test('a lift is judged and a core noted: what follows is predicted slower; skimm
 }) => {
   // Something raw in it: its core is a line.
   const id = await plannedBatch('Judged', 8, 'squash-sage', (draft) => withRaw(draft, 'minced-meat', 74));
-  await page.goto(`/fire/${id}`);
+  await go(page, `/fire/${id}`);
   await startStove(page, '20 times');
   await burner(page, 9);
   await page.getByRole('button', { name: /^Dropped/ }).click();
@@ -94,7 +94,7 @@ test('a lift is judged and a core noted: what follows is predicted slower; skimm
 
 test('no probe at all: a crumb of dough gives the oil with its range, the model carries it on', async ({ page }) => {
   const id = await plannedBatch('No probe', 6);
-  await page.goto(`/fire/${id}`);
+  await go(page, `/fire/${id}`);
   await page.getByRole('button', { name: /How the oil is measured/ }).click();
   await page.getByRole('option', { name: /^No probe/ }).click();
   await expect(page.getByText(/^This is a real pot/)).toBeVisible();
@@ -128,7 +128,7 @@ test('a probe of one’s own: its lines are on the page within a second, on two 
   });
   const { token } = (await added.json()) as { token: string };
   const id = await plannedBatch('Real probe', 6);
-  await page.goto(`/fire/${id}`);
+  await go(page, `/fire/${id}`);
   await page.getByRole('button', { name: /How the oil is measured/ }).click();
   await page.getByRole('option', { name: 'Probe in the pot' }).click();
   // Another device stands at the start while this one lights it.
@@ -172,10 +172,10 @@ test('two pots: the other one is in sight in every room, and its danger takes th
     ...draft,
     fry: { ...draft.fry, pot: 'Small pot on the small ring' },
   }));
-  await page.goto(`/fire/${small}`);
+  await go(page, `/fire/${small}`);
   await expect(page.getByText(/^In: Small pot on the small ring, fresh oil/)).toBeVisible();
   await startStove(page, '60 times');
-  await page.goto(`/fire/${large}`);
+  await go(page, `/fire/${large}`);
   await startStove(page, 'real time');
   const others = page.getByRole('list', { name: 'Other pots' });
   await expect(others).toContainText('Small pot on the small ring, Small one: warming up');
@@ -189,7 +189,7 @@ test('two pots: the other one is in sight in every room, and its danger takes th
   await expect(page).toHaveURL(new RegExp(large));
   // One stream for both: what the other does is here within a second of being committed.
   await expect(others).toContainText(/Small one: (too cool|just right|too hot for these pieces)/, { timeout: 30_000 });
-  await page.goto('/ledger');
+  await go(page, '/ledger');
   const danger = page.getByRole('alertdialog');
   await expect(danger).toContainText('Small pot on the small ring, Small one', { timeout: 40_000 });
   await danger.getByRole('button').click();
@@ -200,40 +200,43 @@ test('two pots: the other one is in sight in every room, and its danger takes th
   await expect(page.getByRole('link', { name: /^At the stove: / })).toHaveCount(1);
 });
 
-test('spoken commands act as the keys do, where the browser listens', async ({ page }) => {
-  // A browser without a microphone: its ear is what the test says.
-  await page.addInitScript(() => {
-    class Ear {
-      onresult: ((event: unknown) => void) | null = null;
-      start() {
-        (window as unknown as { hear: (text: string) => void }).hear = (transcript) =>
-          this.onresult?.({ results: [[{ transcript }]] });
+test.describe('a browser that listens', () => {
+  test.use({ fresh: true });
+  test('spoken commands act as the keys do, where the browser listens', async ({ page }) => {
+    // A browser without a microphone: its ear is what the test says.
+    await page.addInitScript(() => {
+      class Ear {
+        onresult: ((event: unknown) => void) | null = null;
+        start() {
+          (window as unknown as { hear: (text: string) => void }).hear = (transcript) =>
+            this.onresult?.({ results: [[{ transcript }]] });
+        }
+        stop() {}
       }
-      stop() {}
-    }
-    Object.assign(window, { SpeechRecognition: Ear, webkitSpeechRecognition: Ear });
+      Object.assign(window, { SpeechRecognition: Ear, webkitSpeechRecognition: Ear });
+    });
+    const id = await plannedBatch('Spoken', 6);
+    await go(page, `/fire/${id}`);
+    await startStove(page, 'real time');
+    await page.getByRole('button', { name: 'More', exact: true }).click();
+    await page.getByRole('button', { name: 'Listen to me' }).click();
+    const say = (text: string) =>
+      page.evaluate((t) => (window as unknown as { hear: (t: string) => void }).hear(t), text);
+    // It goes on listening when the hand goes back to the pot.
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('region', { name: 'Tally' })).toContainText('Listening');
+    const pieces = page.getByRole('button', { name: /^Piece \d, / });
+    await say('Dropped them');
+    await expect(pieces).toHaveCount(6);
+    await say('nothing of that kind');
+    await say('flipped');
+    await say(' Lifted ');
+    await expect(pieces).toHaveCount(0);
+    await say('take back');
+    await expect(pieces).toHaveCount(6);
+    await say('skimmed');
+    await expect.poll(() => kinds(id)).toEqual(['drop', 'flip', 'lift', 'take-back', 'skim']);
   });
-  const id = await plannedBatch('Spoken', 6);
-  await page.goto(`/fire/${id}`);
-  await startStove(page, 'real time');
-  await page.getByRole('button', { name: 'More', exact: true }).click();
-  await page.getByRole('button', { name: 'Listen to me' }).click();
-  const say = (text: string) =>
-    page.evaluate((t) => (window as unknown as { hear: (t: string) => void }).hear(t), text);
-  // It goes on listening when the hand goes back to the pot.
-  await page.keyboard.press('Escape');
-  await expect(page.getByRole('region', { name: 'Tally' })).toContainText('Listening');
-  const pieces = page.getByRole('button', { name: /^Piece \d, / });
-  await say('Dropped them');
-  await expect(pieces).toHaveCount(6);
-  await say('nothing of that kind');
-  await say('flipped');
-  await say(' Lifted ');
-  await expect(pieces).toHaveCount(0);
-  await say('take back');
-  await expect(pieces).toHaveCount(6);
-  await say('skimmed');
-  await expect.poll(() => kinds(id)).toEqual(['drop', 'flip', 'lift', 'take-back', 'skim']);
 });
 
 test.describe('the end of a batch', () => {
@@ -243,7 +246,7 @@ test.describe('the end of a batch', () => {
     page,
   }) => {
     const id = await plannedBatch('Too soon', 6);
-    await page.goto(`/fire/${id}`);
+    await go(page, `/fire/${id}`);
     await startStove(page, '20 times');
     await burner(page, 4);
     await page.getByRole('button', { name: /^Dropped/ }).click();

@@ -230,7 +230,7 @@ test('in 3D: drawn, turned by key, cut open or whole', async ({ page }) => {
 
 test.describe('printed', () => {
   // High enough for the whole template: what is scrolled away is not in the picture.
-  test.use({ deviceScaleFactor: 4, viewport: { width: 1280, height: 1800 } });
+  test.use({ fresh: true, deviceScaleFactor: 4, viewport: { width: 1280, height: 1800 } });
   test('template and fold card, measured in pixels: right to 0.3 mm', async ({ page }) => {
     const id = await plannedBatch('Printed', 24);
     await openStation(page, id, 'fold');

@@ -12,6 +12,7 @@ import {
 } from '@ember-fold/core';
 import {
   expect,
+  go,
   isSaved,
   lightStove,
   line,
@@ -19,10 +20,10 @@ import {
   NOT_STARTED,
   plannedBatch,
   read,
-  trayAt,
   settled,
   station,
   test,
+  trayAt,
   type,
 } from './kitchen';
 import { followAdvice, startStove, watchForDanger } from './fireHand';
@@ -41,7 +42,7 @@ test.describe('from flour to ledger', () => {
 
   test('one batch, planned, fried by the advice, and written up', async ({ page }) => {
     const name = `Journey ${Date.now()}`;
-    await page.goto('/bench');
+    await go(page, '/bench');
     await makeBatch(page, name, 8);
     await station(page, 'Fry').click();
     await type(page, 'Oil', '166');
@@ -118,7 +119,7 @@ test.describe('from flour to ledger', () => {
 
   test('pieces are chosen by touch; the buttons say what they will record', async ({ page }) => {
     const id = await plannedBatch('Chosen', 6);
-    await page.goto(`/fire/${id}`);
+    await go(page, `/fire/${id}`);
     await startStove(page, '20 times');
     await page.getByRole('button', { name: 'One fewer' }).click();
     await page.getByRole('button', { name: /^Dropped/ }).click();
@@ -159,7 +160,7 @@ test.describe('from flour to ledger', () => {
       ...draft,
       fry: { ...draft.fry, oilC: 110 },
     }));
-    await page.goto(`/fire/${id}`);
+    await go(page, `/fire/${id}`);
     await lightStove(page);
     await expect(page.getByRole('main').getByRole('alert')).toContainText('no moment at which the pieces are done');
     await page.getByRole('link', { name: 'Back to its plan' }).click();

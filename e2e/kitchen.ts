@@ -12,7 +12,7 @@ import {
   type TrayDraft,
   trayOf,
 } from '@ember-fold/core';
-import { expect, type Locator, type Page, test as base } from '@playwright/test';
+import { type Browser, type ConsoleMessage, expect, type Locator, type Page, test as base } from '@playwright/test';
 import { randomUUID } from 'node:crypto';
 import { type Product, startProduct } from './product';
 
@@ -24,12 +24,17 @@ export function product(): Product {
   return running;
 }
 
+/** Batches that were put out: a page that was open then may ask for one once more, and is told that it is gone. */
+const gone: string[] = [];
+
 /** Puts out what a test left burning or ringing: the next one begins in a quiet kitchen. */
 async function putOut({ address }: Product): Promise<void> {
   const json = { 'content-type': 'application/json' };
   const ask = async (path: string) => await (await fetch(`${address}/api${path}`)).json();
-  for (const { batchId } of (await ask('/stoves')) as { batchId: string }[])
+  for (const { batchId } of (await ask('/stoves')) as { batchId: string }[]) {
+    gone.push(batchId);
     await fetch(`${address}/api/batches/${batchId}`, { method: 'DELETE' });
+  }
   const { timers, nowMs } = (await ask('/timers')) as { timers: (Timer & { id: string })[]; nowMs: number };
   for (const { id, ...timer } of timers)
     await fetch(`${address}/api/timers/${id}`, {
@@ -38,9 +43,40 @@ async function putOut({ address }: Product): Promise<void> {
     });
 }
 
+const WIDE = { width: 1280, height: 800 };
+/** An address the product does not have: nothing is asked for there, and nothing of the view before it is left. */
+const NOWHERE = '/between-two-tests';
+
+let kept: Page | undefined;
+
+/** The page that the tests of a file go on with, as a cook does: opening one anew for each is half of their time. */
+async function keptPage(browser: Browser): Promise<Page> {
+  kept ??= await (await browser.newContext()).newPage();
+  return kept;
+}
+
+/** The kept page is not fit for another test, or another product. */
+async function dropPage(): Promise<void> {
+  await kept?.context().close();
+  kept = undefined;
+}
+
+/** Leaves nothing of a test to the next one but what a cook's own page would still hold. */
+async function tidy(page: Page): Promise<void> {
+  for (const other of page.context().pages()) if (other !== page) await other.close();
+  await page.unrouteAll({ behavior: 'wait' });
+  for (let i = 0; i < 3 && (await page.locator('[role=dialog], [role=alertdialog]').count()); i++)
+    await page.keyboard.press('Escape');
+  await page.emulateMedia({ media: null, reducedMotion: 'reduce' });
+  await page.setViewportSize(WIDE);
+  await go(page, NOWHERE);
+}
+
 interface Own {
   /** Messages a test provokes on purpose; regular expressions as text. */
   calm: string[];
+  /** The test has a page of its own, which no other has been to. */
+  fresh: boolean;
   own: Product;
 }
 interface Owner {
@@ -51,18 +87,21 @@ interface Owner {
 /** A page of a product of the file's own; it fails its test when the console shows an error nobody expected. */
 export const test = base.extend<Own, Owner>({
   calm: [[], { option: true }],
+  fresh: [false, { option: true }],
   owner: [
     // oxlint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs from this pattern.
     async ({}, use) => {
       let held: string | null = null;
       await use(async (file) => {
         if (held !== file) {
+          await dropPage();
           await running?.stop();
           running = await startProduct('e2e');
           held = file;
         }
         return product();
       });
+      await dropPage();
       await running?.stop();
     },
     { scope: 'worker' },
@@ -76,16 +115,26 @@ export const test = base.extend<Own, Owner>({
     { auto: true },
   ],
   baseURL: async ({ own }, use) => await use(own.address),
-  page: async ({ page, calm }, use) => {
+  page: async ({ browser, calm, fresh, own: _product }, use, info) => {
+    const page = fresh ? await (await browser.newContext()).newPage() : await keptPage(browser);
     const wrong: string[] = [];
-    page.on('pageerror', (error) => wrong.push(error.message));
-    page.on('console', (message) => {
-      if (message.type() === 'error' && !calm.some((known) => new RegExp(known).test(message.text())))
-        wrong.push(message.text());
-    });
+    const onError = (error: Error) => wrong.push(error.message);
+    const onConsole = (message: ConsoleMessage) => {
+      const isKnown = calm.some((known) => new RegExp(known).test(message.text()));
+      if (message.type() === 'error' && !isKnown && !gone.some((id) => message.location().url.includes(id)))
+        wrong.push(`${message.text()} ${message.location().url}`);
+    };
+    page.on('pageerror', onError);
+    page.on('console', onConsole);
     await use(page);
+    page.off('pageerror', onError);
+    page.off('console', onConsole);
+    if (fresh) await page.context().close();
+    else if (info.status === info.expectedStatus) await tidy(page);
+    else await dropPage();
     expect(wrong).toEqual([]);
   },
+  context: async ({ page }, use) => await use(page.context()),
 });
 export { expect };
 
@@ -205,8 +254,35 @@ export async function makeBatch(page: Page, name: string, pieces: number, fillin
   return await settled(page);
 }
 
+/** Goes to an address as a link of the product does: the page is not loaded anew. One that is not open yet is opened. */
+export async function go(page: Page, path: string): Promise<void> {
+  if (!page.url().startsWith(product().address)) {
+    await page.goto(path);
+    return;
+  }
+  // Through a page without anything: what stands there afterwards is never the view from before.
+  const nothing = page.getByRole('heading', { name: 'Nothing at this address' });
+  const move = (to: string, how: 'pushState' | 'replaceState') =>
+    page.evaluate(
+      ([address, act]) => {
+        const idx = (history.state as { idx?: number } | null)?.idx ?? 0;
+        history[act]({ idx: act === 'pushState' ? idx + 1 : idx, key: String(Math.random()) }, '', address);
+        dispatchEvent(new PopStateEvent('popstate', { state: history.state as unknown }));
+      },
+      [to, how] as const,
+    );
+  // A sheet that is just closing still takes the way back for its own.
+  await expect(async () => {
+    await move(NOWHERE, 'pushState');
+    await nothing.waitFor({ timeout: 2000 });
+  }).toPass({ intervals: [100] });
+  if (path === NOWHERE) return;
+  await move(path, 'replaceState');
+  await nothing.waitFor({ state: 'detached' });
+}
+
 export async function openStation(page: Page, id: string, name: string): Promise<void> {
-  await page.goto(`/bench/${id}/${name}`);
+  await go(page, `/bench/${id}/${name}`);
   await settled(page);
 }
 

@@ -1,7 +1,7 @@
-import { axeFindsNothing, expect, fitsAcross, openStation, plannedBatch, read, settled, test } from './kitchen';
+import { axeFindsNothing, expect, fitsAcross, go, openStation, plannedBatch, read, settled, test } from './kitchen';
 
 test('the handbook: asked as a cook asks, read, printed for this kitchen; at both sizes', async ({ page }) => {
-  await page.goto('/table');
+  await go(page, '/table');
   await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Learn' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Handbook' })).toBeVisible();
   await axeFindsNothing(page, 'the handbook');
@@ -24,19 +24,19 @@ test('the handbook: asked as a cook asks, read, printed for this kitchen; at bot
     ['measuring', 'Plain wheat flour'],
     ['fire', 'Never water, never flour'],
   ] as const) {
-    await page.goto(`/learn/${id}`);
+    await go(page, `/learn/${id}`);
     await expect(page.getByRole('article')).toContainText(figure);
     await axeFindsNothing(page, id);
     await fitsAcross(page, id);
   }
-  await page.goto('/learn/no-such-page');
+  await go(page, '/learn/no-such-page');
   await expect(page.getByText('There is no such page in the handbook.')).toBeVisible();
 });
 
 test('eye and hand: a question is answered wrong, then right; what is known is kept, and nothing is learnt from it', async ({
   page,
 }) => {
-  await page.goto('/learn');
+  await go(page, '/learn');
   await page.getByRole('link', { name: 'Eye and hand' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Eye and hand' })).toBeVisible();
   const answers = page.getByRole('list', { name: 'Answers' }).getByRole('button');
@@ -68,11 +68,11 @@ test('the practice stove: one evening cooked badly, then well; scores in that or
   page,
 }) => {
   const before = [await read('/learnt/told'), await read('/ledger'), await read('/stoves')];
-  await page.goto('/learn');
+  await go(page, '/learn');
   await page.getByRole('link', { name: 'Practice stove' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'not tried yet' })).toHaveCount(16);
   await axeFindsNothing(page, 'the practice stove');
-  await page.goto('/learn/practice/wholemeal?evening=3');
+  await go(page, '/learn/practice/wholemeal?evening=3');
   await page.getByText('20 times').click();
   await page.getByText('keeps silent').click();
   await axeFindsNothing(page, 'an evening as it is told');
@@ -129,7 +129,7 @@ test('the practice stove: one evening cooked badly, then well; scores in that or
   await fitsAcross(page, 'the practice stove');
   // Nothing of it has reached the kitchen.
   expect([await read('/learnt/told'), await read('/ledger'), await read('/stoves')]).toEqual(before);
-  await page.goto('/learn/practice/no-such');
+  await go(page, '/learn/practice/no-such');
   await expect(page.getByText('There is no situation “no-such”.')).toBeVisible();
 });
 
@@ -179,7 +179,7 @@ test('beside the work: opens where the work is, every term explains itself, and 
   await expect(panel).toContainText('effective water: All the water in a dough');
   await page.keyboard.press('Escape');
   // At the stove one tap is enough for what to do about fire.
-  await page.goto('/fire');
+  await go(page, '/fire');
   await page.getByRole('button', { name: 'Handbook' }).click();
   await expect(panel).toContainText('Never water. Never flour. Never carry the pot.');
   await expect(panel).toContainText('call the fire service');

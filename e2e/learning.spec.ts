@@ -1,5 +1,5 @@
 import { type FlourBelief, flourBelief, observeFlour } from '@ember-fold/core';
-import { expect, isSaved, read, trayAt, settled, station, test } from './kitchen';
+import { expect, go, isSaved, read, settled, station, test, trayAt } from './kitchen';
 
 const belief = async () =>
   (await read<{ beliefs: Record<string, FlourBelief> }>('/flours')).beliefs['plain-wheat-flour'];
@@ -10,7 +10,7 @@ test('what was poured and how it felt moves the next first pour; a dough can be 
   const batches = await read<{ id: string; name: string }[]>('/batches');
   const { id } = batches.find((batch) => batch.name.startsWith('Squash'))!;
   const draft = await trayAt(id);
-  await page.goto(`/bench/${id}/dough`);
+  await go(page, `/bench/${id}/dough`);
   await settled(page);
   const log = page.getByRole('region', { name: 'Water log' });
   await expect(log).toContainText('Nothing noted of this plain wheat flour yet');
@@ -36,7 +36,7 @@ test('what was poured and how it felt moves the next first pour; a dough can be 
   await expect(log.getByRole('button', { name: /^Poured 3[5-9]\d g/ })).toBeVisible();
   // Every other batch with this flour knows it too.
   const other = batches.find((batch) => batch.name.startsWith('Lentil'))!;
-  await page.goto(`/bench/${other.id}/dough`);
+  await go(page, `/bench/${other.id}/dough`);
   await settled(page);
   await expect(log).toContainText('as seen in one dough');
   await log.getByRole('button', { name: 'What was learnt' }).click();

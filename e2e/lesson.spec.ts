@@ -1,6 +1,6 @@
 import { type Batch, type Learnt, type LedgerRecord, START_GATE } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
-import { axeFindsNothing, expect, fitsAcross, plannedBatch, product, read, settled, test } from './kitchen';
+import { axeFindsNothing, expect, fitsAcross, go, plannedBatch, product, read, settled, test } from './kitchen';
 
 interface Row {
   readonly id: string;
@@ -14,7 +14,7 @@ test('from a record to the next batch with its one change: judged, on two device
   context,
 }) => {
   const { id } = await named('Squash and sage half-moons, first try');
-  await page.goto(`/ledger/${id}`);
+  await go(page, `/ledger/${id}`);
   // Somebody who was not there reads what went wrong, why, and what to change.
   const why = page.getByRole('region', { name: 'Why', exact: true });
   await expect(why.getByRole('heading', { name: /^Why: opened in the oil and too dark$/ })).toBeVisible();
@@ -49,7 +49,7 @@ test('from a record to the next batch with its one change: judged, on two device
 
 test('side by side: what can be told from eight pieces each is told, and no more', async ({ page }) => {
   const { id } = await named('Pear and ginger rounds, washed and not');
-  await page.goto(`/ledger/${id}`);
+  await go(page, `/ledger/${id}`);
   const both = page.getByRole('region', { name: 'Side by side' });
   await expect(both.getByRole('row').filter({ hasText: 'Not washed' })).toContainText('pale');
   await expect(both).toContainText('None opened in either: they cannot be told apart by it.');
@@ -66,7 +66,7 @@ test('two records beside one another: traces from the drop, figures against the 
   page,
 }) => {
   const { id } = await named('Squash and sage half-moons, first try');
-  await page.goto(`/ledger/${id}`);
+  await go(page, `/ledger/${id}`);
   await page.getByRole('link', { name: 'Compare with another' }).click();
   await page.getByRole('button', { name: /Add a record/ }).click();
   await page.getByRole('option', { name: /^Squash and sage half-moons, summer/ }).click();
@@ -94,7 +94,7 @@ test('the whole of a record: what mattered, a photo read by its paper, a tag, de
 }) => {
   const { id } = await named('Squash and sage half-moons, first try');
   const before = await read<Learnt>('/learnt');
-  await page.goto(`/ledger/${id}`);
+  await go(page, `/ledger/${id}`);
   const mattered = page.getByRole('region', { name: 'What differed, and what it did' });
   await expect(mattered.getByRole('listitem').first()).toContainText(/Time in the oil: .* instead of .*darker/);
   const whole = page.getByRole('region', { name: 'From flour to table' });
@@ -141,7 +141,7 @@ test('the whole of a record: what mattered, a photo read by its paper, a tag, de
   await axeFindsNothing(page, 'the ledger');
 
   // What it taught stands in the Store, and can be put back to what is usual.
-  await page.goto('/store/learnt');
+  await go(page, '/store/learnt');
   await page.getByRole('button', { name: /^Use the usual: How often pieces open/ }).click();
   await expect(page.getByRole('button', { name: /^Use what was learnt: How often pieces open/ })).toBeVisible();
   expect((await read<Learnt>('/learnt')).opens).toBeUndefined();
@@ -155,7 +155,7 @@ test('a test is planned: two trays that differ by one thing, judged blind, named
   page,
 }) => {
   const id = await plannedBatch('Tested', 12);
-  await page.goto(`/bench/${id}/fold`);
+  await go(page, `/bench/${id}/fold`);
   await settled(page);
   // Where the figures come from is one tap away.
   await page.getByRole('button', { name: 'Where figures come from' }).click();
@@ -176,7 +176,7 @@ test('a test is planned: two trays that differ by one thing, judged blind, named
   await send('POST', `/batches/${id}/stove/acts`, { id: randomUUID(), atS: 1, kind: 'drop', pieces: all });
   await send('POST', `/batches/${id}/stove/acts`, { id: randomUUID(), atS: 2, kind: 'lift', pieces: all });
   await send('POST', `/batches/${id}/stove/finish`, {});
-  await page.goto(`/ledger/${id}`);
+  await go(page, `/ledger/${id}`);
   const hidden = page.getByText('Judge both plates first.');
   await expect(hidden).toBeVisible();
   await expect(page.getByText('Press the air out')).toHaveCount(0);

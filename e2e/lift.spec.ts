@@ -3,16 +3,17 @@ import {
   axeFindsNothing,
   expect,
   fitsAcross,
+  go,
   isSaved,
+  kitchenNow,
   lightStove,
   NOT_STARTED,
   openStation,
   plannedBatch,
-  kitchenNow,
-  trayAt,
   settled,
   station,
   test,
+  trayAt,
   type,
 } from './kitchen';
 
@@ -116,7 +117,7 @@ test('a ring that stores heat is turned back sooner, and the kitchen says which 
     return Number(/when the probe reads (\d+) °C/.exec(text)![1]);
   };
   const gas = await turnAt();
-  await page.goto('/store/oil');
+  await go(page, '/store/oil');
   await page.getByRole('button', { name: /Kind of ring/ }).click();
   await page.getByRole('option', { name: 'solid plate' }).click();
   await expect.poll(async () => (await kitchenNow()).pot.ring).toBe('plate');
@@ -127,7 +128,7 @@ test('a ring that stores heat is turned back sooner, and the kitchen says which 
 
 test('a trial piece is a stop: the others wait until it is judged', async ({ page }) => {
   const id = await plannedBatch('Trial', 6);
-  await page.goto(`/fire/${id}`);
+  await go(page, `/fire/${id}`);
   await page
     .getByText(/piece first/i)
     .first()
@@ -156,7 +157,7 @@ test('a pipeline: planned with one tap, said on the line, and at the stove one g
   await isSaved(page);
   expect((await draftOf(id)).fry.pipeline).toBe(true);
   await axeFindsNothing(page, 'pipeline');
-  await page.goto(`/fire/${id}`);
+  await go(page, `/fire/${id}`);
   // A real pot whose oil is told by a crumb: nothing has to be waited for.
   await page.getByRole('button', { name: /How the oil is measured/ }).click();
   await page.getByRole('option', { name: /^No probe/ }).click();
@@ -166,7 +167,7 @@ test('a pipeline: planned with one tap, said on the line, and at the stove one g
   // The next waits for its time, one at a time, though there is room for more.
   await expect(page.getByText('The next one goes in as one comes up: one at a time.')).toBeVisible({ timeout: 20_000 });
   await expect(page.getByRole('button', { name: /^Dropped 1\b/ })).toBeVisible();
-  await page.goto(`/bench/${id}/fry`);
+  await go(page, `/bench/${id}/fry`);
   await settled(page);
   await page.getByRole('button', { name: 'In lots' }).click();
   await settled(page);

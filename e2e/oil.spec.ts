@@ -1,6 +1,6 @@
 import { batchOf, newTray, type Supper } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
-import { axeFindsNothing, expect, product, read, settled, test } from './kitchen';
+import { axeFindsNothing, expect, go, product, read, settled, test } from './kitchen';
 
 interface Kept {
   readonly oil: { readonly id: string; readonly name: string };
@@ -18,7 +18,7 @@ test('oil through its life: looked at, refused by the plan, poured away, and fre
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ id, draft }),
   });
-  await page.goto('/store/oil');
+  await go(page, '/store/oil');
   const card = page.locator('[data-oil="Sunflower oil, 5 l tin"]');
   await expect(card).toContainText('in the pot');
   await expect(card).toContainText(/Good to fry in\.[\s\S]*3 batches[\s\S]*Carries gluten/);
@@ -30,11 +30,11 @@ test('oil through its life: looked at, refused by the plan, poured away, and fre
   await expect(card).toContainText('Pour it away: it foams.');
   await axeFindsNothing(page, 'oil');
 
-  await page.goto(`/bench/${id}/fry`);
+  await go(page, `/bench/${id}/fry`);
   await settled(page);
   await expect(page.getByText(/^The oil in the pot has fried 3 batches and is used up/)).toBeVisible();
 
-  await page.goto('/store/oil');
+  await go(page, '/store/oil');
   await card.getByRole('button', { name: 'Pour away' }).click();
   await page.getByRole('button', { name: 'It is poured away' }).click();
   await expect(card).toContainText('Poured away.');
@@ -50,19 +50,19 @@ test('oil through its life: looked at, refused by the plan, poured away, and fre
   await page.reload();
   await expect(fresh).toContainText('in the pot');
 
-  await page.goto(`/bench/${id}/fry`);
+  await go(page, `/bench/${id}/fry`);
   await settled(page);
   await expect(page.getByText(/^The oil in the pot has fried/)).toHaveCount(0);
 });
 
 test('the order at the pot follows the guests: egg goes last once somebody is allergic to it', async ({ page }) => {
-  await page.goto('/bench');
+  await go(page, '/bench');
   await page
     .getByRole('link', { name: /^Lentil and dill cones/ })
     .first()
     .click();
   await expect(page).toHaveURL(/\/bench\/[^/]+\/fold$/);
-  await page.goto(page.url().replace(/fold$/, 'fry'));
+  await go(page, page.url().replace(/fold$/, 'fry'));
   await settled(page);
   const order = async () => {
     await page.getByRole('button', { name: 'Lots and order' }).click();
@@ -90,7 +90,7 @@ test('the order at the pot follows the guests: egg goes last once somebody is al
     .toMatchObject({ name: 'Odalys', allergies: ['eggs'] });
   await expect(eats).toContainText('27 of 27');
   await expect(page.getByText('Keep off Pear and ginger rounds: it contains what they are allergic to.')).toBeVisible();
-  await page.goto(fry);
+  await go(page, fry);
   await settled(page);
   const now = await order();
   await expect(now.getByRole('listitem').last()).toContainText('Pear and ginger rounds');
@@ -98,7 +98,7 @@ test('the order at the pot follows the guests: egg goes last once somebody is al
 });
 
 test('pots: another is taken in its place, none is lost, and the plan follows', async ({ page }) => {
-  await page.goto('/store/oil');
+  await go(page, '/store/oil');
   await page.getByRole('button', { name: 'Fry in: Small pot on the small ring' }).click();
   await expect(page.getByRole('textbox', { name: 'Across' })).toHaveValue('180');
   const others = page.getByRole('list', { name: 'Other pots' });

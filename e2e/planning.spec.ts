@@ -4,23 +4,24 @@ import {
   axeFindsNothing,
   expect,
   fitsAcross,
+  go,
   isSaved,
+  kitchenNow,
   line,
   makeBatch,
   openStation,
   plannedBatch,
   read,
-  trayAt,
   search,
   settled,
   station,
   test,
+  trayAt,
   type,
-  kitchenNow,
 } from './kitchen';
 
 test('a new batch asks four things and gives a whole plan, saved', async ({ page }) => {
-  await page.goto('/bench');
+  await go(page, '/bench');
   await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
   const texts = await makeBatch(page, 'Barley for the walk', 36, 'Mushroom and barley');
   expect(texts).toHaveLength(5);
@@ -399,6 +400,15 @@ test('the way back closes what is open first, then leaves the station', async ({
   }
   await page.goBack();
   await expect(page).toHaveURL(/dough$/);
+  // To another room and back: what was worked out stands.
+  const before = await settled(page);
+  await page.getByRole('link', { name: 'Ledger', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Ledger' })).toBeVisible();
+  await page.goBack();
+  expect(await settled(page)).toEqual(before);
+  await page.getByRole('link', { name: 'Bench', exact: true }).click();
+  await page.getByRole('link', { name: /^Way back/ }).click();
+  expect(await settled(page)).toEqual(before);
 });
 
 test('every bad figure is refused at its field and changes nothing', async ({ page }) => {
@@ -542,7 +552,7 @@ test.describe('two devices', () => {
 
 test('a batch is deleted only after it is asked', async ({ page }) => {
   await plannedBatch('To be deleted', 12);
-  await page.goto('/bench');
+  await go(page, '/bench');
   const row = page.getByRole('link', { name: /To be deleted/ });
   await page.getByRole('button', { name: 'Delete To be deleted' }).click();
   await page.getByRole('button', { name: 'Keep it' }).click();
@@ -555,7 +565,7 @@ test('a batch is deleted only after it is asked', async ({ page }) => {
 test.describe('a batch that is not there', () => {
   test.use({ calm: ['status of 404', 'status of 400'] });
   test('says so and leaves a way on', async ({ page }) => {
-    await page.goto('/bench/3f7bedf8-1df2-4f1c-a8f3-951f88733900/fold');
+    await go(page, '/bench/3f7bedf8-1df2-4f1c-a8f3-951f88733900/fold');
     await expect(page.getByRole('main').getByRole('alert')).toContainText('There is no such batch');
     await expect(line(page)).toHaveCount(0);
     await page.goto('/nowhere');
@@ -567,17 +577,18 @@ test.describe('a batch that is not there', () => {
 
 test('a batch is planned once more with one tap: the same plan, a name of its own', async ({ page }) => {
   const id = await plannedBatch('Twice', 18);
-  await page.goto('/bench');
+  await go(page, '/bench');
   await page.getByRole('button', { name: 'Plan Twice once more' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Twice 2' })).toBeVisible();
   const copy = page.url().split('/')[4]!;
   expect(copy).not.toBe(id);
   const of = async (batch: string) => await trayAt(batch);
   expect({ ...(await of(copy)), name: 'Twice' }).toEqual(await of(id));
-  await page.goto('/bench');
+  await go(page, '/bench');
+  await expect(page.getByRole('button', { name: 'Plan Twice 2 once more' })).toBeVisible();
   await page.getByRole('button', { name: 'Plan Twice once more' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Twice 3' })).toBeVisible();
-  await page.goto('/bench');
+  await go(page, '/bench');
   await expect(page.getByRole('button', { name: 'Plan Twice 3 once more' })).toBeVisible();
   await axeFindsNothing(page, 'bench');
   await page.setViewportSize({ width: 390, height: 844 });

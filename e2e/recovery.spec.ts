@@ -15,7 +15,8 @@ import {
   type,
 } from './kitchen';
 
-test.use({ calm: [NOT_STARTED, AWAY] });
+// What is cut off, killed and opened again is not for the next test.
+test.use({ calm: [NOT_STARTED, AWAY], fresh: true });
 
 interface Stove {
   readonly nowS: number;

@@ -13,14 +13,15 @@ import { randomUUID } from 'node:crypto';
 import {
   axeFindsNothing,
   expect,
+  go,
   isSaved,
   product,
   read,
-  trayAt,
   search,
   settled,
   station,
   test,
+  trayAt,
   type,
 } from './kitchen';
 
@@ -42,7 +43,7 @@ async function planned(name: string): Promise<string> {
 }
 
 async function bench(page: Page, id: string, name: string): Promise<void> {
-  await page.goto(`/bench/${id}/${name}`);
+  await go(page, `/bench/${id}/${name}`);
   await settled(page);
 }
 
@@ -58,7 +59,7 @@ const formulaNamed = async (name: string) => (await read<Kept[]>('/formulas')).f
 const waterOf = (body: FormulaBody) => body.lines.find((l) => l.ingredientId === 'water')!.massKg;
 
 test('a formula is found, changed, kept as a version, compared, copied and put away', async ({ page }) => {
-  await page.goto('/store');
+  await go(page, '/store');
   const list = page.getByRole('list', { name: 'Formulas' });
   await expect(list.getByRole('link')).toHaveCount(17);
   await page.getByRole('searchbox', { name: 'Find a formula' }).fill('brwon shrt');
@@ -90,7 +91,7 @@ test('a formula is found, changed, kept as a version, compared, copied and put a
 
 test('a new base is used in a filling like an ingredient, and says where', async ({ page }) => {
   const id = await planned('With paste');
-  await page.goto('/store/formulas');
+  await go(page, '/store/formulas');
   await page.getByRole('button', { name: 'New formula' }).click();
   await page.getByText('Base', { exact: true }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Leek and butter paste');
@@ -111,7 +112,7 @@ test('a new base is used in a filling like an ingredient, and says where', async
   await type(page, 'Leek and butter paste', '120');
   await settled(page);
   await isSaved(page);
-  await page.goto(`/store/formulas/${(await formulaNamed('Leek and butter paste'))!.id}`);
+  await go(page, `/store/formulas/${(await formulaNamed('Leek and butter paste'))!.id}`);
   await page.getByRole('list', { name: 'Where it is used' }).getByRole('link', { name: 'With paste, batch' }).click();
   await expect(page).toHaveURL(new RegExp(id));
 });
@@ -220,7 +221,7 @@ test('an ingredient of one’s own is planned with and cannot vanish; a price ch
   page,
 }) => {
   const id = await planned('Own root');
-  await page.goto('/store/ingredients');
+  await go(page, '/store/ingredients');
   await page.getByRole('button', { name: 'Add an ingredient' }).click();
   // The first of the list is open until the new one is.
   await expect(page).toHaveURL(/\/own-/);
@@ -248,7 +249,7 @@ test('an ingredient of one’s own is planned with and cannot vanish; a price ch
   const rows = async () => (await read<{ rows: { ingredient: Ingredient }[] }>('/ingredients')).rows;
   expect(await fresh()).toMatchObject({ diet: 'unknown', source: expect.stringMatching(/^guessed, like /) });
   expect((await trayAt(id)).filling.lines.at(-1)).toEqual({ ingredientId: (await fresh()).id, massKg: 0.12 });
-  await page.goto(own);
+  await go(page, own);
   await page.getByRole('button', { name: 'Delete' }).click();
   await page.getByRole('button', { name: 'Delete it, it is used nowhere' }).click();
   await expect(page.getByText('It is used in "Own root"; take it out there first.')).toBeVisible();
@@ -258,19 +259,19 @@ test('an ingredient of one’s own is planned with and cannot vanish; a price ch
     return Number(/cost ([\d.]+)/.exec(await page.getByText(/ingredients cost/).innerText())![1]);
   };
   const before = await cost();
-  await page.goto('/store/ingredients/onion');
+  await go(page, '/store/ingredients/onion');
   await type(page, 'Costs, a kilogram as used', '40');
   await page.getByRole('button', { name: 'Keep the change' }).click();
   await page.getByRole('button', { name: 'Back to the catalogue' }).waitFor();
   expect(await cost()).toBeGreaterThan(before + 3);
-  await page.goto('/store/ingredients/onion');
+  await go(page, '/store/ingredients/onion');
   await page.getByRole('button', { name: 'Back to the catalogue' }).click();
   await expect(page.getByText('From the catalogue.', { exact: false })).toBeVisible();
   expect(await cost()).toBeCloseTo(before, 2);
 });
 
 test('shopping: what is on the shelf is not bought, a strong pack is bought less', async ({ page }) => {
-  await page.goto('/store/shopping');
+  await go(page, '/store/shopping');
   const row = (name: string) => page.getByRole('row').filter({ has: page.getByLabel(`${name} on the shelf`) });
   const rowOf = async (id: string) =>
     (await read<Shopping>('/store/shopping')).rows.find((r) => r.ingredientId === id)!;
@@ -290,7 +291,7 @@ test('shopping: what is on the shelf is not bought, a strong pack is bought less
     .poll(async () => (await read<StockRow[]>('/store/stock')).find((s) => s.ingredientId === 'sage')!.strength)
     .toBe(2.6);
   expect((await rowOf('sage')).neededKg).toBeCloseTo(sage.neededKg / 2, 9);
-  await page.goto('/store/shopping');
+  await go(page, '/store/shopping');
   await expect(page.getByText(/Slow onion base: make/)).toBeVisible();
   await expect(page.getByText(/g for Squash and sage half-moons; .* g for Lentil/)).toBeVisible();
   // For one batch alone, for a supper with the oil to fry in, for some days.
@@ -316,7 +317,7 @@ test('shopping: what is on the shelf is not bought, a strong pack is bought less
 });
 
 test('the kitchen: a colder fridge and another reheating rule are saved and count', async ({ page }) => {
-  await page.goto('/store/kitchen');
+  await go(page, '/store/kitchen');
   await type(page, 'Fridge', '2');
   await page.getByText('75 °C', { exact: true }).click();
   const kitchen = async () => (await read<{ kitchen: Kitchen }>('/kitchen')).kitchen;

@@ -1,5 +1,5 @@
 import type { Batch, BatchSummary, Supper } from '@ember-fold/core';
-import { expect, type, plannedBatch, read, settled, test } from './kitchen';
+import { expect, go, plannedBatch, read, settled, test, type } from './kitchen';
 
 interface Row {
   readonly id: string;
@@ -13,7 +13,7 @@ test('a supper of one’s own: guests, two times, batches that go with theirs; w
   context,
 }) => {
   const leeks = await plannedBatch('Ropes for the feast', 12, 'mackerel-leek');
-  await page.goto('/table');
+  await go(page, '/table');
   await page.getByRole('button', { name: 'New supper' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Supper' })).toBeVisible();
   await page.getByRole('textbox', { name: 'Name of the supper' }).fill('Feast of lamps');
@@ -47,7 +47,7 @@ test('a supper of one’s own: guests, two times, batches that go with theirs; w
   expect((await batch(made)).draft).toMatchObject({ supper: id, eatAt: (await batch(leeks)).draft.eatAt });
 
   // One evening for both: one cook, one pot, the fish last into the oil; what waits for it is said.
-  await page.goto(`/table/${id}`);
+  await go(page, `/table/${id}`);
   const evening = page.getByRole('region', { name: 'The evening' });
   const atPot = evening.getByRole('list', { name: 'Pot', exact: true }).getByRole('listitem');
   await expect(atPot.first()).toHaveText(/Heat the oil/);
@@ -59,7 +59,7 @@ test('a supper of one’s own: guests, two times, batches that go with theirs; w
   // A second time on the table; the ropes are for that one, and go along when it is another hour.
   const other = await context.newPage();
   await other.goto(`/table/${id}`);
-  await page.goto(`/table/${id}`);
+  await go(page, `/table/${id}`);
   await expect(eats).toContainText('7 of 7');
   await page.getByRole('button', { name: 'Add another time' }).click();
   const ropes = page.getByRole('listitem').filter({ has: page.getByRole('link', { name: /^Ropes for the feast/ }) });

@@ -12,6 +12,7 @@ import {
   axeFindsNothing,
   expect,
   fitsAcross,
+  go,
   isSaved,
   lightStove,
   NOT_STARTED,
@@ -33,7 +34,7 @@ const trayRow = (dialog: Locator, mark: string) => dialog.getByRole('group', { n
 
 /** Opens a batch on a station, and its trays. */
 async function openTrays(page: Page, id: string): Promise<Locator> {
-  await page.goto(`/bench/${id}/fold`);
+  await go(page, `/bench/${id}/fold`);
   await settled(page);
   await page.getByRole('button', { name: 'Trays', exact: true }).click();
   return page.getByRole('dialog', { name: 'Trays' });
@@ -77,7 +78,7 @@ async function runSheet(
   id: string,
   at: Readonly<Record<string, (now: Locator) => Promise<void>>> = {},
 ): Promise<string[]> {
-  await page.goto(`/cook/${id}`);
+  await go(page, `/cook/${id}`);
   const done: string[] = [];
   const now = page.locator('[data-step]');
   await expect(now).toBeVisible();
@@ -109,7 +110,7 @@ async function pourWornAway(): Promise<void> {
 /** Every piece into the oil and out again, as fast as a hand can tap; then the batch is over. */
 async function fryAll(page: Page, id: string): Promise<void> {
   await pourWornAway();
-  await page.goto(`/fire/${id}`);
+  await go(page, `/fire/${id}`);
   await page.getByText('60 times', { exact: true }).click();
   await lightStove(page);
   const piece = page.getByRole('button', { name: /^Piece \d+/ });
@@ -215,7 +216,7 @@ test('two lots of scalded dough, a hundred pieces frozen; 24 of them fried on an
   const dialog = await openTrays(page, id);
   await choose(page, trayRow(dialog, 'A'), /What becomes of them/, 'Frozen raw');
   await closeTrays(page, dialog);
-  await page.goto(`/bench/${id}/dough`);
+  await go(page, `/bench/${id}/dough`);
   await settled(page);
   const lots = page.getByRole('textbox', { name: 'Made in lots' });
   await lots.fill('9');
@@ -242,7 +243,7 @@ test('two lots of scalded dough, a hundred pieces frozen; 24 of them fried on an
   await page.getByRole('button', { name: 'Finish the batch' }).click();
   await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
 
-  await page.goto('/store/freezer');
+  await go(page, '/store/freezer');
   const item = page.getByRole('listitem').filter({ hasText: 'A hundred ahead' });
   await expect(item).toContainText('100 of 100');
   await axeFindsNothing(page, 'the freezer');
@@ -275,12 +276,12 @@ test('eight plain and six strong breads in one oil: the strong ones last, each p
   await setCount(trayRow(dialog, 'B'), 8);
   await setCount(trayRow(dialog, 'A'), 6);
   await closeTrays(page, dialog);
-  await page.goto(`/bench/${id}/filling?tray=A`);
+  await go(page, `/bench/${id}/filling?tray=A`);
   await settled(page);
   await page.getByText('Smells or tastes strongly: fried last').click();
   await settled(page);
   await isSaved(page);
-  await page.goto(`/bench/${id}/filling?tray=B`);
+  await go(page, `/bench/${id}/filling?tray=B`);
   await settled(page);
   await expect(station(page, 'Filling')).toContainText('pieces without a filling');
   await fryAll(page, id);
@@ -342,7 +343,7 @@ test('wrapped eggs, rolls from a stack of sheets, balls with syrup: steps of one
     const id = await plannedBatch(name, 4, 'squash-sage', (draft) =>
       withForm(form === 'roll' ? withFamily(draft, 'sheet') : draft, form),
     );
-    await page.goto(`/bench/${id}/serve`);
+    await go(page, `/bench/${id}/serve`);
     await settled(page);
     await page.getByRole('button', { name: 'Steps of your own' }).click();
     const dialog = page.getByRole('dialog', { name: 'Steps of your own' });

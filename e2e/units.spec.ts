@@ -2,6 +2,7 @@ import { type Kitchen } from '@ember-fold/core';
 import {
   axeFindsNothing,
   expect,
+  go,
   isSaved,
   measureByCup,
   plannedBatch,
@@ -17,7 +18,7 @@ test('grams and cups, °C and °F, clock and money are one setting for the kitch
   const { id } = (await read<{ id: string; name: string }[]>('/batches')).find(({ name }) =>
     name.startsWith('Squash'),
   )!;
-  await page.goto(`/bench/${id}/dough`);
+  await go(page, `/bench/${id}/dough`);
   await settled(page);
   await page.getByRole('button', { name: /^Units/ }).click();
   await page.getByText('cups and spoons').click();
@@ -62,7 +63,7 @@ test('a US kitchen by phone: inches and ounces are typed', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const id = await plannedBatch('By the cup', 12);
   await measureByCup();
-  await page.goto(`/bench/${id}/fold`);
+  await go(page, `/bench/${id}/fold`);
   await settled(page);
   await type(page, 'Disc', '4 1/2');
   await expect(station(page, 'Fold and seal')).toContainText('4 1/2 in disc');

@@ -1,8 +1,9 @@
-import type { Page } from '@playwright/test';
+import type { Page, Request } from '@playwright/test';
 import {
   axeFindsNothing,
-  fitsAcross,
   expect,
+  fitsAcross,
+  go,
   lightStove,
   measureByCup,
   NOT_STARTED,
@@ -64,6 +65,21 @@ async function turnTo(page: Page, size: typeof PHONE): Promise<void> {
   await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
 }
 
+/** Watches what a page asks for: the answer waits until it has had nothing on its way for a quarter of a second. */
+function whenQuiet(page: Page): () => Promise<void> {
+  const asked = new Set<Request>();
+  page.on('request', (one) => asked.add(one));
+  page.on('requestfinished', (one) => asked.delete(one));
+  page.on('requestfailed', (one) => asked.delete(one));
+  return async () => {
+    let still = 0;
+    while (still < 5) {
+      await page.waitForTimeout(50);
+      still = [...asked].every((one) => one.resourceType() === 'eventsource') ? still + 1 : 0;
+    }
+  };
+}
+
 test('every view in a US kitchen, on a phone and at 1280 px: axe finds nothing, no gram or °C anywhere, nothing runs off the side', async ({
   page,
 }) => {
@@ -72,14 +88,15 @@ test('every view in a US kitchen, on a phone and at 1280 px: axe finds nothing, 
   await measureByCup();
   const id = await plannedBatch('By the cup', 12);
   const found: string[] = [];
+  const quiet = whenQuiet(page);
   // Opened in the size of the one before, then turned: half of them begin small, half wide.
   let sizes = [PHONE, WIDE];
   for (const view of await everyView(id)) {
     await page.setViewportSize(sizes[0]!);
-    await page.goto(view);
+    await go(page, view);
     if (STATIONS.some((name) => view.endsWith(name))) await settled(page);
-    await page.waitForLoadState('networkidle');
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await quiet();
     for (const size of sizes) {
       await turnTo(page, size);
       const at = `${view} at ${size.width}`;
@@ -94,7 +111,7 @@ test('every view in a US kitchen, on a phone and at 1280 px: axe finds nothing, 
   expect(found).toEqual([]);
 
   // The stove with pieces in: its keys are under the hand, whatever stands over them, and large enough for one.
-  await page.goto(`/fire/${id}`);
+  await go(page, `/fire/${id}`);
   await lightStove(page);
   await page.getByRole('button', { name: /^Dropped/ }).click();
   await expect(page.getByRole('button', { name: /^Piece 1, / })).toBeVisible();

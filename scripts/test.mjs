@@ -108,7 +108,8 @@ const e2eOut = join(TMP, 'e2e.json');
 const e2eOk = await step(
   'browser',
   [bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'],
-  { PLAYWRIGHT_JSON_OUTPUT_FILE: e2eOut },
+  // Core as it was just built, not its sources.
+  { PLAYWRIGHT_JSON_OUTPUT_FILE: e2eOut, NODE_OPTIONS: '--conditions=built' },
   25,
 );
 if (existsSync(e2eOut)) {

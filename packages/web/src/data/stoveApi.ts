@@ -79,8 +79,11 @@ export const stoveApi = api.injectEndpoints({
           if (told.kind === 'act' && told.batchId === batchId) change((now) => withAct(now, told.stored), true);
           if (told.kind === 'readings' && told.batchId === batchId)
             change((now) => withReadings(now, told.readings, told.nowS), false);
-          if (told.kind === 'stove' && told.batchId === batchId && !told.lit)
-            change((now) => ({ ...now, endedAt: now.endedAt ?? new Date(told.nowMs).toISOString() }), true);
+          if (told.kind === 'stove' && told.batchId === batchId) {
+            // Lit again: it was finished by mistake.
+            const at = new Date(told.nowMs).toISOString();
+            change((now) => ({ ...now, endedAt: told.lit ? null : (now.endedAt ?? at) }), true);
+          }
         });
         await cacheDataLoaded.catch(() => undefined);
         isLoaded = true;
