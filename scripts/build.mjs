@@ -69,7 +69,7 @@ async function buildWeb() {
 
 /** What pages are made of is packed once, not each time it is asked for; brotli for the browsers that take it. */
 function packAssets(folder) {
-  const params = { [constants.BROTLI_PARAM_QUALITY]: 10 };
+  const params = { [constants.BROTLI_PARAM_QUALITY]: 9 };
   for (const name of readdirSync(folder)) {
     if (!/\.(?:js|css)$/.test(name)) continue;
     const bytes = readFileSync(join(folder, name));

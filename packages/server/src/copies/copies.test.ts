@@ -9,8 +9,8 @@ import { gunzipSync, gzipSync } from 'node:zlib';
 import type { Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
 import { MIGRATIONS } from '../db/migrations/index.js';
-import { loadDemo } from '../demo/loadDemo.js';
 import { openApp, openDatabase, T0 } from '../test/openApp.js';
+import { putDemo } from '../test/putDemo.js';
 import { readCopy, writeCopy } from './copyFile.js';
 import { CopyKeeper } from './copyKeeper.js';
 import { copyName, type CopyWhy, isNightDue, readCopyName, spentCopies, USUAL_RULE } from './keepCopies.js';
@@ -26,7 +26,7 @@ let other: Database;
 beforeAll(async () => {
   [demo, other] = await Promise.all([openDatabase(), openDatabase()]);
   await Promise.all([migrate(demo.gate), migrate(other.gate)]);
-  await loadDemo(demo.gate, T0);
+  await putDemo(demo.gate);
   const [{ id } = { id: '' }] = await demo.gate.rows<{ id: string }>('SELECT id FROM batch ORDER BY id LIMIT 1');
   // Bytes of every value, and text that means something to a database.
   const bytes = Buffer.from(Array.from({ length: 256 }, (_, i) => i));
@@ -196,7 +196,7 @@ test('stopped in the middle of a restore, the kitchen is the old one or the new 
 test('over HTTP: made, listed, handed out, brought back in, looked at, restored with a way back; no other path is served', async () => {
   const app = await openApp();
   try {
-    await loadDemo(app.gate, T0);
+    await putDemo(app.gate);
     const full = await allOf(app.gate);
     const made = await app.call('POST', '/api/copies', {});
     expect(made).toMatchObject({ status: 201, body: { why: 'hand', holds: { counts: { stove_session: 14 } } } });
@@ -247,7 +247,7 @@ test('over HTTP: made, listed, handed out, brought back in, looked at, restored 
 test('a night makes its copy once; records older than a year are thinned after it, and say so', async () => {
   const app = await openApp();
   try {
-    await loadDemo(app.gate, T0);
+    await putDemo(app.gate);
     const { rows } = (await app.call('GET', '/api/ledger')).body as { rows: { id: string }[] };
     const record = async () => (await app.call('GET', `/api/ledger/${rows[0]!.id}`)).body;
     // As a quick probe has it, for two minutes.

@@ -7,8 +7,8 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Gate } from '../db/gate.js';
-import { loadDemo } from '../demo/loadDemo.js';
 import { openApp, T0, type TestApp } from '../test/openApp.js';
+import { putDemo } from '../test/putDemo.js';
 import { documentOf, takeImport } from './exchange.js';
 import { documentSchema } from './itemSchemas.js';
 import { readDocument } from './readDocument.js';
@@ -17,7 +17,7 @@ let app: TestApp;
 let empty: TestApp;
 beforeAll(async () => {
   [app, empty] = await Promise.all([openApp(), openApp()]);
-  await loadDemo(app.gate, T0);
+  await putDemo(app.gate);
 });
 afterAll(async () => {
   await Promise.all([app.close(), empty.close()]);

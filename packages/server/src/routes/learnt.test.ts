@@ -1,14 +1,14 @@
 import { batchOf, type BatchDraft, type Learnt, newTray } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
-import { loadDemo } from '../demo/loadDemo.js';
 import { PAST } from '../demo/pastEvenings.js';
 import { demoId } from '../demo/demoId.js';
-import { openApp, T0, type TestApp } from '../test/openApp.js';
+import { openApp, type TestApp } from '../test/openApp.js';
+import { putDemo } from '../test/putDemo.js';
 
 let app: TestApp;
 beforeAll(async () => {
   app = await openApp();
-  await loadDemo(app.gate, T0);
+  await putDemo(app.gate);
 });
 afterAll(() => app.close());
 

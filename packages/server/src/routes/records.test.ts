@@ -2,14 +2,14 @@ import { batchOf, type LedgerEntry, newTray, withTest } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { forgetGone } from '../db/stoveTable.js';
 import { demoId } from '../demo/demoId.js';
-import { loadDemo } from '../demo/loadDemo.js';
 import { PAST } from '../demo/pastEvenings.js';
 import { openApp, T0, type TestApp } from '../test/openApp.js';
+import { putDemo } from '../test/putDemo.js';
 
 let app: TestApp;
 beforeAll(async () => {
   app = await openApp();
-  await loadDemo(app.gate, T0);
+  await putDemo(app.gate);
 });
 afterAll(() => app.close());
 

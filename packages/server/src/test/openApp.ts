@@ -62,14 +62,19 @@ export interface TestApp {
 export const T0 = Date.UTC(2026, 0, 10, 12);
 const log = pino({ level: 'silent' });
 
-/** A fresh, empty database on the test server. @returns its address and a gate to it */
-export async function openDatabase(): Promise<{ url: string; gate: Gate; drop: () => Promise<void> }> {
+/** Address of the test server, or of a database of it. */
+export function serverOfTests(database?: string): string {
   const base = process.env['TEST_DATABASE_URL'];
   if (!base) throw new Error('TEST_DATABASE_URL is not set; npm test sets it.');
+  return database === undefined ? base : base.replace(/\/[^/]*$/, `/${database}`);
+}
+
+/** A fresh, empty database on the test server. @returns its address and a gate to it */
+export async function openDatabase(): Promise<{ url: string; gate: Gate; drop: () => Promise<void> }> {
   const name = `ember_t${randomBytes(6).toString('hex')}`;
-  const admin = openGate(base);
+  const admin = openGate(serverOfTests());
   await admin.change(`CREATE DATABASE ${name}`);
-  const url = base.replace(/\/[^/]*$/, `/${name}`);
+  const url = serverOfTests(name);
   const gate = openGate(url);
   const drop = async () => {
     await gate.close();

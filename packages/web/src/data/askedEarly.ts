@@ -1,7 +1,7 @@
 import { isAnyOf, type UnknownAction } from '@reduxjs/toolkit';
 import { api } from './api';
 import { listener } from './listener';
-import { type RootState, store } from './store';
+import type { RootState, store } from './store';
 
 type Tags = Parameters<typeof api.util.selectInvalidatedBy>[1];
 
