@@ -34,7 +34,7 @@ const FOR_NODE = {
 };
 
 /** One file of core for Node as it is: the browser tests read it, and need not translate three hundred. */
-async function buildCore() {
+export async function buildCore() {
   const { build } = await import('esbuild');
   await build({
     entryPoints: [join(ROOT, 'packages/core/src/index.ts')],
@@ -84,7 +84,6 @@ export async function buildStale() {
     say('Building the server…');
     await buildServer();
   }
-  if (stale('packages/core/dist/core.mjs', common)) await buildCore();
   const web = ['packages/web/src', 'packages/web/index.html', 'packages/web/vite.config.ts', 'packages/web/public'];
   if (stale('packages/web/dist/index.html', [...web, ...common])) {
     say('Building the pages…');

@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { buildStale } from './build.mjs';
+import { buildCore, buildStale } from './build.mjs';
 import { startDatabase } from './lib/database.mjs';
 import { checkDisk, checkNode, ensureFolder, ensurePackages, giveUp, ROOT } from './lib/ensure.mjs';
 
@@ -69,7 +69,7 @@ async function checks(list) {
 // The compiler that runs as a program of the machine.
 const types = (project) => [`types ${project}`, [bin('typescript-native/bin/tsc'), '-p', project]];
 // One core builds what the browser will ask for, the other goes on.
-const built = buildStale();
+const built = Promise.all([buildStale(), buildCore()]);
 await checks([
   ['lint', [bin('oxlint/bin/oxlint'), '--deny-warnings', '--report-unused-disable-directives']],
   ['format', [bin('oxfmt/bin/oxfmt'), '--check']],

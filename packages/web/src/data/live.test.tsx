@@ -62,6 +62,10 @@ class CountingServer {
     if (this.isAway) throw new TypeError('Failed to fetch');
     this.asked += 1;
     const path = new URL((input as Request).url).pathname.replace('/api', '');
+    if ((input as Request).method === 'DELETE') {
+      this.changes.set('batches', this.changes.get('batches')! + 1);
+      return new Response(null, { status: 204 });
+    }
     const mark = this.markOf(path);
     // As an evening, which no other answer may wait for.
     if (path === '/oils/order/one') await new Promise((resolve) => setTimeout(resolve, this.orderMs));
@@ -113,6 +117,20 @@ const expectAll = (shown: Readonly<Record<string, unknown>>, server: CountingSer
   expect(shown).toEqual(wanted);
 };
 
+/** All rooms, on a server of their own. */
+async function openRooms() {
+  const server = new CountingServer();
+  globalThis.fetch = server.fetch as typeof fetch;
+  await reopen();
+  const hook = renderHook(useRooms, { wrapper });
+  await pass(300);
+  const close = () => {
+    hook.unmount();
+    act(() => void store.dispatch(api.util.resetApiState()));
+  };
+  return { server, hook, close };
+}
+
 it('what is changed anywhere is on every open page within a second; after a gap in the stream too', async () => {
   await fc.assert(
     fc.asyncProperty(
@@ -124,11 +142,7 @@ it('what is changed anywhere is on every open page within a second; after a gap 
         { minLength: 1, maxLength: 14 },
       ),
       async (moves) => {
-        const server = new CountingServer();
-        globalThis.fetch = server.fetch as typeof fetch;
-        await reopen();
-        const hook = renderHook(useRooms, { wrapper });
-        await pass(300);
+        const { server, hook, close } = await openRooms();
         expectAll(hook.result.current, server);
         for (const move of moves) {
           if (move === 'slow') server.slowMs = 400;
@@ -152,8 +166,7 @@ it('what is changed anywhere is on every open page within a second; after a gap 
           await pass(1000);
         }
         expectAll(hook.result.current, server);
-        hook.unmount();
-        act(() => void store.dispatch(api.util.resetApiState()));
+        close();
       },
     ),
     { numRuns: 25, endOnFailure: true },
@@ -161,11 +174,7 @@ it('what is changed anywhere is on every open page within a second; after a gap 
 });
 
 it('no change waits for a slow answer, and an answer from before a change is asked for again', async () => {
-  const server = new CountingServer();
-  globalThis.fetch = server.fetch as typeof fetch;
-  await reopen();
-  const hook = renderHook(useRooms, { wrapper });
-  await pass(300);
+  const { server, hook, close } = await openRooms();
   server.orderMs = 5000;
   for (const kind of ['kitchen', 'oils', 'batches'] as const) {
     act(() => server.change(kind));
@@ -177,16 +186,23 @@ it('no change waits for a slow answer, and an answer from before a change is ask
   // Asked for at the first change and answered as it was then; asked again, once.
   await pass(10_000);
   expectAll(hook.result.current, server);
-  hook.unmount();
-  act(() => void store.dispatch(api.util.resetApiState()));
+  close();
+});
+
+it('what this page changes itself is in an answer that was on its way, though the stream tells nothing', async () => {
+  const { server, hook, close } = await openRooms();
+  server.orderMs = 2000;
+  act(() => server.change('oils'));
+  await pass(300);
+  act(() => void store.dispatch(api.endpoints.deleteBatch.initiate('one')));
+  await pass(6000);
+  expect(server.changes.get('batches')).toBe(1);
+  expectAll(hook.result.current, server);
+  close();
 });
 
 it('a change asks again only for what is made of it', async () => {
-  const server = new CountingServer();
-  globalThis.fetch = server.fetch as typeof fetch;
-  await reopen();
-  const hook = renderHook(useRooms, { wrapper });
-  await pass(300);
+  const { server, hook, close } = await openRooms();
   for (const [kind, most] of [
     ['devices', 1],
     ['stock', 2],
@@ -198,6 +214,5 @@ it('a change asks again only for what is made of it', async () => {
     expect(server.asked - before).toBeLessThanOrEqual(most + 1);
     expectAll(hook.result.current, server);
   }
-  hook.unmount();
-  act(() => void store.dispatch(api.util.resetApiState()));
+  close();
 });
