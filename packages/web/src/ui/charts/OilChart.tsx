@@ -61,6 +61,8 @@ export function OilChart({
         type: 'value',
         min: 'dataMin',
         max: 'dataMax',
+        // Whole minutes: no minute is written twice.
+        minInterval: 1,
         ...(small ? {} : { name: 'minutes' }),
         nameLocation: 'middle',
         nameGap: 20,
