@@ -53,7 +53,7 @@ export function friedPieces(trays: readonly FryTray[]): number {
  * @example trayOfPiece(fryTrays(batch), 7).first // 1
  */
 export function trayOfPiece<T extends FryTray>(trays: readonly T[], number: number): T {
-  const found = [...trays].reverse().find(({ first }) => number >= first) ?? trays[0];
+  const found = trays.findLast(({ first }) => number >= first) ?? trays[0];
   if (!found) throw new RangeError('Nothing of this batch is fried.');
   return found;
 }

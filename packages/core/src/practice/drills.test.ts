@@ -54,7 +54,8 @@ test('of four different answers one is right, the same for the same seed', () =>
         }
       }
     }),
-    { numRuns: 400 },
+    // A dent that once was sprung back whole, twice.
+    { numRuns: 400, examples: [[drill('poke', 2008094222, 0)]] },
   );
 });
 

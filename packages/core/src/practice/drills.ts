@@ -106,7 +106,8 @@ export function drill(kind: DrillKind, seed: number, level: number): Drill {
     case 'poke': {
       const dent = DENT.least + next() * (DENT.most - DENT.least);
       const gap = DENT_GAP[level]!;
-      const shallow = Math.max(0, dent - gap * (1 + 0.2 * next()));
+      // What is sprung back whole would be the same answer twice.
+      const shallow = Math.max(DENT.least - DENT_GAP[0]!, dent - gap * (1 + 0.2 * next()));
       const wrong = [shallow, Math.min(1, dent + gap * (1 + 0.2 * next())), shallow / 3];
       return { ...common, kind, options: mixed(dent, wrong) };
     }

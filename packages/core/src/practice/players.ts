@@ -96,9 +96,10 @@ function pieceActs(policy: Policy, of: PracticePot, seen: PotSeen): PotAct[] {
       continue;
     }
     const isTime = inS >= policy.leastShare * (tray.fry.liftS ?? 0);
-    const isGolden = Math.min(...colours) >= policy.liftColour;
+    const isGolden = Math.min(colours[0], colours[1]) >= policy.liftColour;
     if (isTime && isGolden) lift.push(number);
-    else if (Math.max(...colours) >= policy.mostColour) (isTime || !policy.asides ? lift : aside).push(number);
+    else if (Math.max(colours[0], colours[1]) >= policy.mostColour)
+      (isTime || !policy.asides ? lift : aside).push(number);
     else if (turnsNow(policy, tray.draft.fry.turn, tray.fry.body.firstTurnS, piece, turns)) flip.push(number);
   }
   if (lift.length > 0) acts.push({ kind: 'lift', pieces: lift });

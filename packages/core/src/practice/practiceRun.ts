@@ -108,6 +108,8 @@ interface PotRun {
   readonly turns: Map<number, number>;
   readonly openedS: Map<number, number>;
   readonly lifted: Map<number, LiftedPiece>;
+  /** Numbers of the lifted; another set whenever one is lifted. */
+  out: ReadonlySet<number>;
   readonly droppedBad: Set<number>;
   oilHarms: boolean;
   /** Pieces whose crumbs lie in the oil, and since when, s. */
@@ -158,6 +160,7 @@ export function createPractice(situation: Situation): PracticeRun {
       turns: new Map(),
       openedS: new Map(),
       lifted: new Map(),
+      out: new Set(),
       droppedBad: new Set(),
       oilHarms: of.truth.oilHarms,
       shed: [],
@@ -281,6 +284,7 @@ function actOnPot(run: PotRun, act: Exclude<PotAct, { kind: 'door' }>, nowS: num
         });
         if (run.of.truth.crumbs > 0) run.shed.push({ atS: nowS, pieces: 1 });
       }
+      run.out = new Set(run.lifted.keys());
       // From the rack into the oven.
       if (act.kind === 'aside')
         for (const n of act.pieces) {
@@ -411,13 +415,16 @@ export function potSeen(run: PracticeRun, pot: number): PotSeen {
     inPot: of.groups.flatMap(({ numbers, droppedS, body }) => {
       const down = body.faces[body.down]!.colour;
       const up = (body.faces[1 - body.down] ?? body.faces[0]!).colour;
+      // Written out, not spread together: a search for the best way looks a million times.
       return numbers.map((number) => ({
-        ...{ number, inS: run.timeS - droppedS, turns: of.turns.get(number) ?? 0 },
+        number,
+        inS: run.timeS - droppedS,
+        turns: of.turns.get(number) ?? 0,
         colours: [down, up] as const,
         isOpen: of.openedS.has(number),
       }));
     }),
-    out: new Set(of.lifted.keys()),
+    out: of.out,
     toFry: of.all - of.lifted.size - of.groups.reduce((sum, { numbers }) => sum + numbers.length, 0),
     smokes: of.state.oilC >= of.of.truth.pot.smokeC,
     crumbsDark: burntCrumbs(of, run.timeS) > 0,
