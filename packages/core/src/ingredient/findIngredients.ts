@@ -10,18 +10,25 @@ export function plainLetters(text: string): string {
  * than `most` is not told apart.
  */
 function slips(typed: string, word: string, most: number): number {
+  // So many would have to be dropped.
+  if (typed.length - word.length > most) return most + 1;
+  const beyond = most + 1;
   let before: number[] = [];
   let row = Array.from({ length: word.length + 1 }, (_, j) => j);
   for (let i = 1; i <= typed.length; i++) {
-    const next = [i];
-    for (let j = 1; j <= word.length; j++) {
+    const next = row.map(() => beyond);
+    if (i <= most) next[0] = i;
+    let lowest = next[0]!;
+    // Further apart than that they have more slips.
+    for (let j = Math.max(1, i - most); j <= Math.min(word.length, i + most); j++) {
       const same = typed[i - 1] === word[j - 1];
       let least = Math.min(row[j]! + 1, next[j - 1]! + 1, row[j - 1]! + (same ? 0 : 1));
       const swapped = i > 1 && j > 1 && typed[i - 1] === word[j - 2] && typed[i - 2] === word[j - 1];
       if (swapped) least = Math.min(least, before[j - 2]! + 1);
-      next.push(least);
+      next[j] = least;
+      if (least < lowest) lowest = least;
     }
-    if (Math.min(...next) > most) return most + 1;
+    if (lowest > most) return beyond;
     before = row;
     row = next;
   }
@@ -41,7 +48,9 @@ export function answerRank(typed: string, name: string): number | null {
   for (const part of parts) {
     // A slip in three letters is another word; in a long one two are forgiven.
     const forgiven = part.length >= 7 ? 2 : part.length >= 4 ? 1 : 0;
-    const best = Math.min(...words.map((word) => (word.startsWith(part) ? 0 : slips(part, word, forgiven))));
+    const away = (word: string): number =>
+      word.startsWith(part) ? 0 : forgiven === 0 ? 1 : slips(part, word, forgiven);
+    const best = Math.min(...words.map(away));
     if (best <= forgiven) rank = Math.max(rank, 1 + best);
     else if (name.includes(part)) rank = Math.max(rank, 4);
     else return null;
