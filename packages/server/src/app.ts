@@ -7,6 +7,7 @@ import { join } from 'node:path';
 import type { Logger } from 'pino';
 import { ApiError, toApiError } from './errors.js';
 import { BatchParts } from './services/batchParts.js';
+import type { KeptPlans } from './services/keptPlans.js';
 import { Lessons, type Observe } from './services/lessons.js';
 import { isFromHome } from './home/homeDoor.js';
 import type { PlanEvening, PlanPart } from './services/planThread.js';
@@ -39,6 +40,7 @@ export interface AppOptions extends Omit<Context, 'jobs' | 'evenings' | 'lessons
   readonly planPart: PlanPart;
   readonly planEvening: PlanEvening;
   readonly observe: Observe;
+  readonly kept: KeptPlans;
   readonly log: Logger;
   /** Built pages, or `null`. */
   readonly webDir: string | null;
@@ -70,11 +72,14 @@ function onlyJson(req: Request, _res: Response, next: NextFunction): void {
 }
 
 /** Builds the application; does not listen. Long for it is the list of what a request passes through, in its order. */
-export function createApp({ log, webDir, planPart, planEvening, observe, ...given }: AppOptions): Express {
+export function createApp({ log, webDir, planPart, planEvening, observe, kept, ...given }: AppOptions): Express {
   const { gate, clockMs } = given;
-  const jobs = new BatchParts(planPart);
+  const jobs = new BatchParts(planPart, kept.parts);
   const atKitchen = (draft: BatchDraft) => kitchenFor(gate, draft, clockMs());
-  const evenings = new SupperEvenings({ gate, clockMs, jobs, planEvening, kitchenFor: atKitchen });
+  const evenings = new SupperEvenings({
+    ...{ gate, clockMs, jobs, planEvening, known: kept.evenings },
+    kitchenFor: atKitchen,
+  });
   const lessons = new Lessons({ gate, clockMs, log, observe, live: given.live });
   const context: Context = { ...given, jobs, evenings, lessons };
   const app = express();

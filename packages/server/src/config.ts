@@ -11,6 +11,8 @@ export interface Config {
   readonly logLevel: string;
   /** A folder on the disk of the records; `null`: they are on another machine. */
   readonly data: string | null;
+  /** Where what was planned is put down when the server ends; `null`: it is planned anew at each start. */
+  readonly plans: string | null;
   /** The folder of whole copies, and how many nights are kept. */
   readonly copies: string;
   readonly copyRule: CopyRule;
@@ -48,13 +50,15 @@ function homeOf(env: NodeJS.ProcessEnv): Config['home'] {
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const databaseUrl = env['DATABASE_URL'];
   if (!databaseUrl) throw new Error('DATABASE_URL is not set; npm start sets it by itself.');
+  const data = env['EMBER_DATA'] ?? null;
   return {
     databaseUrl,
     port: portOf('PORT', env, 4600),
     demo: env['EMBER_DEMO'] === '1',
     webDir: env['EMBER_WEB_DIR'] ?? null,
     logLevel: env['EMBER_LOG'] ?? 'warn',
-    data: env['EMBER_DATA'] ?? null,
+    data,
+    plans: data === null ? null : join(data, 'plans'),
     copies: env['EMBER_COPIES'] ?? resolve('.data/copies'),
     copyRule: {
       daily: wholeNumber('EMBER_COPIES_DAILY', env, USUAL_RULE.daily),

@@ -24,6 +24,7 @@ import { Relay } from './servers/relay.js';
 import { StoveOwner } from './servers/stoveOwner.js';
 import { Lessons } from './services/lessons.js';
 import { DiskGuard } from './services/diskGuard.js';
+import { KeptPlans } from './services/keptPlans.js';
 import { PlanThread } from './services/planThread.js';
 import { startSimulated } from './simulated/simulatedLink.js';
 
@@ -34,6 +35,8 @@ const GONE_MS = 30 * 86_400_000;
 const FIRST_COPY_MS = 5 * 60_000;
 /** How this process ends once another kitchen has taken the place of its own. */
 const RESTORED = 75;
+/** A connection may rest so long, ms: one that is given up after five seconds is given up just when it is asked again. */
+const RESTS_MS = 65_000;
 /** What was asked for is answered first, ms. */
 const ANSWERED_MS = 200;
 
@@ -54,7 +57,7 @@ function listen(server: Server, port: number, host?: string): Promise<number> {
 
 async function main(): Promise<void> {
   const config = readConfig(process.env);
-  const log = pino({ level: config.logLevel }, pino.destination(2));
+  const log = pino({ level: config.logLevel, serializers: { cause: pino.stdSerializers.err } }, pino.destination(2));
   const gate = openGate(config.databaseUrl);
   const copies = new CopyKeeper({
     ...{ gate, log, databaseUrl: config.databaseUrl, folder: config.copies, rule: config.copyRule },
@@ -91,7 +94,9 @@ async function main(): Promise<void> {
   const planning = new URL(`./planning${extname(import.meta.url)}`, import.meta.url);
   // Evenings have a thread of their own: what is asked of one batch does not wait for them.
   const [batches, evenings] = [new PlanThread(planning), new PlanThread(planning)];
-  const plans = { planPart: batches.planPart, planEvening: evenings.planEvening, observe: evenings.observe };
+  const kept = new KeptPlans(config.plans === null ? null : { file: config.plans, planner: planning, log });
+  await kept.takeUp();
+  const plans = { planPart: batches.planPart, planEvening: evenings.planEvening, observe: evenings.observe, kept };
   const app = createApp({
     gate,
     stoves,
@@ -106,9 +111,9 @@ async function main(): Promise<void> {
     log,
     webDir: config.webDir,
   });
-  const atLoopback = createServer(app);
+  const atLoopback = createServer({ keepAliveTimeout: RESTS_MS }, app);
   port = await listen(atLoopback, config.port, '127.0.0.1');
-  const atHome = home && createSecureServer(home.tls, app);
+  const atHome = home && createSecureServer({ ...home.tls, keepAliveTimeout: RESTS_MS }, app);
   if (atHome) home.opened(await listen(atHome, config.home!.port));
   simulated.connect();
   if (config.isShared) {
@@ -135,7 +140,7 @@ async function main(): Promise<void> {
       one.closeAllConnections();
       one.close();
     }
-    await Promise.all([batches.close(), evenings.close(), copies.close()]);
+    await Promise.all([kept.putDown(), batches.close(), evenings.close(), copies.close()]);
     await gate.close().catch(() => undefined);
     process.exit(code);
   };

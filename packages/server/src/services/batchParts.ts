@@ -1,28 +1,16 @@
 import type { BatchDraft, EveningPart, FryJob, Kitchen } from '@ember-fold/core';
 import type { PlanPart } from './planThread.js';
+import type { Remembered } from './remembered.js';
 
-/** As many planned batches as are kept. */
-const MOST = 200;
-
-/**
- * What each batch is for its evening and at the pot, planned once for as long as draft and kitchen
- * stay the same; who asks while it is being planned waits for the same answer.
- */
+/** What each batch is for its evening and at the pot, planned once for as long as draft and kitchen stay the same. */
 export class BatchParts {
-  private readonly known = new Map<string, Promise<EveningPart>>();
-
-  constructor(private readonly planPart: PlanPart) {}
+  constructor(
+    private readonly planPart: PlanPart,
+    private readonly known: Remembered<EveningPart>,
+  ) {}
 
   partOf(id: string, draft: BatchDraft, kitchen: Kitchen): Promise<EveningPart> {
-    const key = JSON.stringify([id, draft, kitchen]);
-    const known = this.known.get(key);
-    if (known) return known;
-    const part = this.planPart(id, draft, kitchen);
-    if (this.known.size >= MOST) this.known.delete(this.known.keys().next().value!);
-    this.known.set(key, part);
-    // What failed is asked again the next time.
-    part.catch(() => this.known.delete(key));
-    return part;
+    return this.known.get([id, draft, kitchen], () => this.planPart(id, draft, kitchen));
   }
 
   /** `null` when it is never fried as planned. */

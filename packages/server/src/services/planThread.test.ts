@@ -7,6 +7,7 @@ import { pathToFileURL } from 'node:url';
 import { changed, newBatch } from '../test/newBatch.js';
 import { BatchParts } from './batchParts.js';
 import { PlanThread } from './planThread.js';
+import { Remembered } from './remembered.js';
 
 const partHere = (id: string, draft: BatchDraft, kitchen: typeof DEFAULT_KITCHEN) =>
   eveningPart(id, draft, planTrays(draft, kitchen, null), kitchen);
@@ -58,7 +59,7 @@ test('a thread that ends tells those who wait; the next ask starts another, and 
   const jobs = new BatchParts((...ask) => {
     asked += 1;
     return thread.planPart(...ask);
-  });
+  }, new Remembered(2));
   const [one] = SUPPER;
   const waiting = jobs.jobOf(one!.id, one!.draft, DEFAULT_KITCHEN);
   const alike = jobs.jobOf(one!.id, { ...one!.draft }, DEFAULT_KITCHEN);

@@ -31,6 +31,7 @@ import { readKitchen } from '../db/kitchenTable.js';
 import { readStove } from '../db/stoveTable.js';
 import type { BatchParts } from './batchParts.js';
 import type { PlanEvening } from './planThread.js';
+import type { Remembered } from './remembered.js';
 
 /**
  * An evening is the best found so far after this; a way out, which is only weighed, sooner. The whole search takes a
@@ -38,8 +39,6 @@ import type { PlanEvening } from './planThread.js';
  */
 const MOST_MS = { evening: 3000, way: 40 };
 const MINUTE_MS = 60_000;
-/** As many evenings as are kept. */
-const MOST_KEPT = 60;
 
 interface Made {
   readonly id: string;
@@ -53,14 +52,13 @@ export interface EveningsOptions {
   readonly gate: Gate;
   readonly jobs: BatchParts;
   readonly planEvening: PlanEvening;
+  readonly known: Remembered<Evening | null>;
   readonly clockMs: () => number;
   readonly kitchenFor: (draft: BatchDraft) => Promise<Kitchen>;
 }
 
 /** The evenings of suppers: one truth for every room, planned once for as long as nothing of it changes. */
 export class SupperEvenings {
-  private readonly known = new Map<string, Promise<Evening | null>>();
-
   constructor(private readonly given: EveningsOptions) {}
 
   async eveningOf(row: SupperRow): Promise<SupperEvening> {
@@ -211,13 +209,6 @@ export class SupperEvenings {
   }
 
   private planOf(ask: EveningAsk): Promise<Evening | null> {
-    const key = JSON.stringify(ask, (_key, value: unknown) => (value instanceof Map ? [...value] : value));
-    const known = this.known.get(key);
-    if (known) return known;
-    const planned = this.given.planEvening(ask, MOST_MS.evening);
-    if (this.known.size >= MOST_KEPT) this.known.delete(this.known.keys().next().value!);
-    this.known.set(key, planned);
-    planned.catch(() => this.known.delete(key));
-    return planned;
+    return this.given.known.get(ask, () => this.given.planEvening(ask, MOST_MS.evening));
   }
 }

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { createServer } from 'node:https';
 import { join } from 'node:path';
 import { pino } from 'pino';
+import { ask, type Told } from './ask.js';
 import { createApp } from '../app.js';
 import { eveningPart, observationsOf, planTrays, type ScaleAct, supperEvening } from '@ember-fold/core';
 import { openGate, type Gate } from '../db/gate.js';
@@ -22,6 +23,7 @@ import { SimulatedStoves } from '../simulated/simulatedStoves.js';
 import { Relay } from '../servers/relay.js';
 import { StoveOwner } from '../servers/stoveOwner.js';
 import { DiskGuard } from '../services/diskGuard.js';
+import { KeptPlans } from '../services/keptPlans.js';
 import type { Observe } from '../services/lessons.js';
 import type { PlanEvening, PlanPart } from '../services/planThread.js';
 
@@ -29,7 +31,7 @@ export interface Answer {
   readonly status: number;
   // oxlint-disable-next-line typescript/no-explicit-any -- answers are looked into freely by tests
   readonly body: any;
-  readonly headers: Headers;
+  readonly headers: Told['headers'];
 }
 
 /** The whole server on a database of its own, with a clock the test moves. */
@@ -141,7 +143,7 @@ export async function openApp({ webDir, names, isShared = false, beside }: OpenO
       eveningPart(id, draft, planTrays(draft, kitchen, null), kitchen);
     const planEvening: PlanEvening = async (evening) => supperEvening(evening);
     const observe: Observe = async (happened) => observationsOf(happened);
-    const plans = { planPart, planEvening, observe };
+    const plans = { planPart, planEvening, observe, kept: new KeptPlans(null) };
     const door = new HomeDoor(gate, clockMs, home);
     const app = createApp({
       gate,
@@ -208,14 +210,11 @@ export async function openApp({ webDir, names, isShared = false, beside }: OpenO
       await until(async () => running.simulatedStoves.follows(batchId));
     },
     async call(method, path, body, headers = {}) {
-      const answer = await fetch(`${url}${path}`, {
-        method,
-        headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
-        ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
-      });
-      const text = await answer.text();
-      const isJson = answer.headers.get('content-type')?.includes('json');
-      return { status: answer.status, body: isJson ? JSON.parse(text) : text, headers: answer.headers };
+      const sent = body === undefined || typeof body === 'string' ? body : JSON.stringify(body);
+      const type: Record<string, string> = body === undefined ? {} : { 'content-type': 'application/json' };
+      const answer = await ask(`${url}${path}`, method, { ...type, ...headers }, sent);
+      const isJson = answer.headers['content-type']?.includes('json');
+      return { ...answer, body: isJson ? JSON.parse(answer.text) : answer.text };
     },
     async restart() {
       await halt();
