@@ -15,6 +15,7 @@ const shared = {
       },
     ],
   },
+  setupFilesAfterEnv: [join(import.meta.dirname, 'scripts/lib/quickTests.cjs')],
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
   transformIgnorePatterns: [
     '/node_modules/(?!(@ember-fold|lucide-react|immer|echarts|zrender|syllable|normalize-strings)/)',

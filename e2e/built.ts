@@ -18,6 +18,9 @@ export default async function built(): Promise<() => void> {
     before = seen.length;
     await new Promise((resolve) => setTimeout(resolve, 500));
   }
+  // Its evenings are put down with it.
+  const suppers = (await (await fetch(`${product.address}/api/suppers`)).json()) as { id: string }[];
+  for (const { id } of suppers) await fetch(`${product.address}/api/suppers/${id}/evening`);
   await product.stop();
   process.env[DEMO_KITCHEN] = folder;
   return () => rmSync(folder, { recursive: true, force: true });

@@ -24,8 +24,10 @@ export function product(): Product {
   return running;
 }
 
-/** Batches that were put out: a page that was open then may ask for one once more, and is told that it is gone. */
+/** What was deleted: a page that was open then may ask for it once more, and is told that it is gone. */
 const gone: string[] = [];
+/** A test deletes it. @param id of a batch or a supper */
+export const goesAway = (id: string): void => void gone.push(id);
 
 /** Puts out what a test left burning or ringing: the next one begins in a quiet kitchen. */
 async function putOut({ address }: Product): Promise<void> {

@@ -212,7 +212,12 @@ test('another form: the blank is sized for the same filling, drawn, fried and un
   const choose = async (name: string) => {
     await form.click();
     const sheet = page.getByRole('dialog', { name: 'Form' });
-    await sheet.getByRole('radio', { name: new RegExp(`^${name}`) }).click({ force: true });
+    const radio = sheet.getByRole('radio', { name: new RegExp(`^${name}`) });
+    // The input itself is out of sight: its tile takes the click, once the sheet has come to rest.
+    await expect(async () => {
+      await radio.click({ force: true });
+      await expect(radio).toBeChecked({ timeout: 1000 });
+    }).toPass();
     await page.keyboard.press('Escape');
     await expect(sheet).toHaveCount(0);
     return await settled(page);

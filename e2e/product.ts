@@ -17,7 +17,7 @@ export interface Product {
 /** Puts the demo kitchen that is set up once into a folder, where there is one. Its files have holes: not for a disk that fills up. */
 export function putDemo(folder: string): void {
   const ready = process.env[DEMO_KITCHEN];
-  if (ready) spawnSync('cp', ['-a', '--sparse=always', join(ready, 'mariadb'), folder]);
+  if (ready) spawnSync('cp', ['-a', '--sparse=always', join(ready, 'mariadb'), join(ready, 'plans'), folder]);
 }
 
 /** Starts the built product as a person would, on a data folder and a port of its own. */

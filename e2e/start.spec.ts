@@ -44,8 +44,20 @@ const rowsOf = (answer: unknown): readonly unknown[] =>
 const count = async (product: Product, path: string) =>
   rowsOf(await (await fetch(`${product.address}/api${path}`)).json()).length;
 
+/** The evening of the first supper, and how long it took to be told, ms. */
+async function eveningTold({ address }: Product): Promise<{ told: unknown; tookMs: number }> {
+  const [supper] = (await (await fetch(`${address}/api/suppers`)).json()) as { id: string }[];
+  const began = performance.now();
+  const { evening, planned } = (await (await fetch(`${address}/api/suppers/${supper!.id}/evening`)).json()) as {
+    evening: unknown;
+    planned: unknown;
+  };
+  return { told: { evening, planned }, tookMs: performance.now() - began };
+}
+
 test('Ctrl-C stops server and database; the next start finds everything again', async () => {
   const data = usedFolder();
+  rmSync(join(data, 'plans'));
   const first = await startProduct('ctrl-c', '--data', data);
   const held = JSON.parse(readFileSync(join(data, 'start.json'), 'utf8')) as ReturnType<Product['state']>;
   expect([await count(first, '/batches'), await count(first, '/ledger')]).toEqual([5, 14]);
@@ -54,6 +66,7 @@ test('Ctrl-C stops server and database; the next start finds everything again', 
   expect(second).toEqual({ code: 1, said: `Ember Fold is already running from this folder at ${held.address}.` });
   const [kept] = (await (await fetch(`${first.address}/api/batches`)).json()) as { id: string }[];
   await fetch(`${first.address}/api/batches/${kept!.id}`, { method: 'DELETE' });
+  const planned = await eveningTold(first);
   await first.stop();
   for (const pid of [held.serverPid, held.databasePid]) expect(isAlive(pid)).toBe(false);
   const began = Date.now();
@@ -61,6 +74,10 @@ test('Ctrl-C stops server and database; the next start finds everything again', 
   expect(Date.now() - began).toBeLessThan(20_000);
   // The demo is loaded into an empty database only: what was deleted stays deleted.
   expect([await count(again, '/batches'), await count(again, '/ledger')]).toEqual([4, 14]);
+  // Nor is an evening worked out again of which nothing has changed.
+  const found = await eveningTold(again);
+  expect(found.told).toEqual(planned.told);
+  expect(found.tookMs).toBeLessThan(planned.tookMs / 2);
   await again.stop();
   rmSync(data, { recursive: true, force: true });
 });

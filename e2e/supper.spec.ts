@@ -1,5 +1,5 @@
 import type { Batch, BatchSummary, Supper } from '@ember-fold/core';
-import { expect, go, plannedBatch, read, settled, test, type } from './kitchen';
+import { expect, go, goesAway, plannedBatch, read, settled, test, type } from './kitchen';
 
 interface Row {
   readonly id: string;
@@ -74,6 +74,7 @@ test('a supper of one’s own: guests, two times, batches that go with theirs; w
   // The other page shows it within a second, and sees it go; the batches stay, each by itself.
   await expect(other.getByRole('textbox', { name: 'Name of the supper' })).toHaveValue('Feast of lamps');
   await expect(other.getByRole('button', { name: 'Remove time 2' })).toBeVisible();
+  goesAway(id!);
   await page.getByRole('button', { name: 'Delete this supper' }).click();
   await page.getByRole('alertdialog').getByRole('button', { name: 'Delete this supper' }).click();
   await expect(page).toHaveURL(/\/table$/);

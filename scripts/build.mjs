@@ -1,6 +1,6 @@
 // Builds what is stale: the server bundle and the pages.
 import { spawn } from 'node:child_process';
-import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
@@ -40,6 +40,36 @@ export async function buildCore() {
     entryPoints: [join(ROOT, 'packages/core/src/index.ts')],
     outfile: join(ROOT, 'packages/core/dist/core.mjs'),
     ...FOR_NODE,
+  });
+}
+
+/** Scripts of ours know where they lie: they are read where they are. */
+const SCRIPTS_STAY = {
+  name: 'scripts stay',
+  setup: (build) =>
+    build.onResolve({ filter: /\/scripts\// }, ({ path, resolveDir }) => ({
+      path: join(resolveDir, path),
+      external: true,
+    })),
+};
+
+/** Browser tests as plain scripts: nothing is translated anew in each worker, nor any line sought in a map at each click. */
+export async function buildBrowserTests() {
+  const { build } = await import('esbuild');
+  const folder = join(ROOT, 'e2e');
+  rmSync(join(folder, 'dist'), { recursive: true, force: true });
+  await build({
+    entryPoints: readdirSync(folder)
+      .filter((name) => name.endsWith('.spec.ts'))
+      .map((name) => join(folder, name)),
+    outdir: join(folder, 'dist'),
+    outExtension: { '.js': '.mjs' },
+    ...FOR_NODE,
+    sourcemap: false,
+    // What they share is one module for all of them.
+    splitting: true,
+    define: { 'import.meta.dirname': JSON.stringify(folder) },
+    plugins: [SCRIPTS_STAY],
   });
 }
 

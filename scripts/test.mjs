@@ -1,8 +1,9 @@
 // npm test: sets up what is missing, then lint, format, types, unit, server and browser tests.
 import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { join } from 'node:path';
-import { buildCore, buildStale } from './build.mjs';
+import { buildBrowserTests, buildCore, buildStale } from './build.mjs';
 import { startDatabase } from './lib/database.mjs';
 import { checkDisk, checkNode, ensureFolder, ensurePackages, giveUp, ROOT } from './lib/ensure.mjs';
 
@@ -68,8 +69,11 @@ async function checks(list) {
 }
 // The compiler that runs as a program of the machine.
 const types = (project) => [`types ${project}`, [bin('typescript-native/bin/tsc'), '-p', project]];
+const { bundleAll } = createRequire(import.meta.url)('./lib/jestTransform.cjs');
+const bundles = join(TMP, 'tests');
+const bundled = bundleAll(bundles);
 // One core builds what the browser will ask for, the other goes on.
-const built = Promise.all([buildStale(), buildCore()]);
+const built = Promise.all([buildStale(), buildCore(), buildBrowserTests()]);
 await checks([
   ['lint', [bin('oxlint/bin/oxlint'), '--deny-warnings', '--report-unused-disable-directives']],
   ['format', [bin('oxfmt/bin/oxfmt'), '--check']],
@@ -85,6 +89,7 @@ if (!(await programs)) giveUp('The tests need MariaDB and Chromium; the lines ab
 
 process.env.EMBER_DISK_SYNC = 'off';
 const database = await startDatabase(join(TMP, 'jest-db'));
+await bundled;
 const jestOut = join(TMP, 'jest.json');
 const jestOk = await step(
   'unit and server',
@@ -93,7 +98,7 @@ const jestOk = await step(
     ...['--reporters', 'default', '--reporters', join(ROOT, 'scripts/lib/jestStarts.mjs')],
     ...['--json', '--outputFile', jestOut, '--maxWorkers', '3'],
   ],
-  { TEST_DATABASE_URL: database.url },
+  { TEST_DATABASE_URL: database.url, EMBER_TEST_BUNDLES: bundles },
   20,
 );
 await database.stop();
@@ -108,8 +113,8 @@ const e2eOut = join(TMP, 'e2e.json');
 const e2eOk = await step(
   'browser',
   [bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'],
-  // Core as it was just built, not its sources.
-  { PLAYWRIGHT_JSON_OUTPUT_FILE: e2eOut, NODE_OPTIONS: '--conditions=built' },
+  // Tests and core as they were just built, not their sources.
+  { PLAYWRIGHT_JSON_OUTPUT_FILE: e2eOut, EMBER_BUILT_TESTS: '1', NODE_OPTIONS: '--conditions=built' },
   25,
 );
 if (existsSync(e2eOut)) {

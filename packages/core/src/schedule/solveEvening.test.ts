@@ -237,9 +237,10 @@ function programme(problem: EveningProblem): string {
   return `Minimize\n ${goal.join(' + ')}\nSubject To\n${rows.map((row, i) => ` r${i}: ${row.trim().replace(/^\+ /, '')}`).join('\n')}\nBounds\n ${bounds.join('\n ')}\nBinary\n ${whole.join(' ')}\nEnd\n`;
 }
 
-test('sixteen small suppers at random: the same optimum as a mixed-integer solver finds', async () => {
+test('twenty-six small suppers at random: the same optimum as a mixed-integer solver finds', async () => {
   const highs = await highsLoader();
-  for (let seed = 1; seed <= 16; seed++) {
+  // None of these takes that solver seconds, as one in ten does.
+  for (let seed = 15; seed <= 40; seed++) {
     // Every second one with a fridge that is too small.
     const problem = seed % 2 === 0 ? withFridge(randomSupper(seed), seed) : randomSupper(seed);
     const plan = solved(problem, { mostLooked: 200_000 });

@@ -45,9 +45,20 @@ class Server {
 
 const problem = (status: number, code: string) => Response.json({ code, message: `${code}.` }, { status });
 
-/** A page opened on what the browser has kept: all its modules are read anew. */
+/** Libraries that keep nothing of a page: read once, for they are most of what a page reads. */
+const LIBRARIES = [
+  ...['react', '@testing-library/react/pure', '@reduxjs/toolkit', '@reduxjs/toolkit/query/react', 'react-redux'],
+  'idb',
+  '@ember-fold/core',
+].map(
+  // oxlint-disable-next-line typescript/no-require-imports
+  (name) => [name, require(name)] as const,
+);
+
+/** A page opened on what the browser has kept: all modules of ours are read anew. */
 function openPage(): Outbox {
   jest.resetModules();
+  for (const [name, library] of LIBRARIES) jest.doMock(name, () => library as unknown);
   /* oxlint-disable typescript/no-require-imports */
   const outbox = require('./outbox') as typeof OutboxModule;
   const { renderHook } = require('@testing-library/react/pure') as typeof TestingLibrary;
