@@ -96,6 +96,31 @@ test('five batches on one pot: one truth over all hands, near or at the best the
   expect(spans[1]!.span).toBeLessThan(spans[0]!.span);
 });
 
+test('what a cook moves by hand moves nothing else that it need not', () => {
+  const ask = askFor(FIVE);
+  const before = supperEvening(ask)!;
+  const like = { planned: before.entries, cooks: ask.cooks.map(({ id }) => id) };
+  const work = before.entries.filter(({ cook }) => cook === 0);
+  const movedBy = (id: string, startMs: number) => {
+    const pins = { [id]: { at: new Date(startMs).toISOString() } };
+    const now = supperEvening({ ...ask, pins, like })!;
+    keepsItsWord({ ...ask, pins }, now);
+    expect(now.brokenPins).toEqual([]);
+    expect(now.entries.find((entry) => entry.id === id)!.startMs).toBe(startMs);
+    return now.entries.filter((entry) => {
+      const was = before.entries.find(({ id: one }) => one === entry.id)!;
+      return Math.abs(was.startMs - entry.startMs) > 5 * MIN;
+    });
+  };
+  for (const [i, { id, startMs }] of work.slice(0, 6).entries()) {
+    // Five minutes sooner: what comes before it goes with it, and no further.
+    expect(movedBy(id, startMs - 5 * MIN)).toEqual([]);
+    // Before another one: the two change places.
+    const other = work[i - 1];
+    if (other) expect(movedBy(id, other.startMs - MIN).map((entry) => entry.id)).toEqual([id, other.id]);
+  }
+});
+
 test('a late dough: what is done is no task, the rest goes on from now, and what moved is said', () => {
   const planned = searched(askFor(FIVE, { cooks: cooks(2) }))!;
   const [first] = planned.entries;

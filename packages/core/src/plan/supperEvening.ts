@@ -114,18 +114,24 @@ export function* supperEveningSteps(
   }
 }
 
-/** The order that was meant, for what is left of it. */
+/** The order that was meant, for what is left of it; what is settled stands where it was put. */
 function likeOf(
-  { cooks }: EveningAsk,
+  { cooks, pins }: EveningAsk,
   { works, zeroMs }: EveningTasks,
   { planned, cooks: then }: NonNullable<EveningAsk['like']>,
 ) {
   const was = new Map(planned.map((entry) => [entry.id, entry]));
-  const found = works.map(({ id }) => was.get(id));
-  return {
-    starts: found.map((entry) => (entry ? (entry.startMs - zeroMs) / 1000 : NaN)),
-    cooks: found.map((entry) => (entry?.cook == null ? -1 : cooks.findIndex(({ id }) => id === then[entry.cook!]))),
-  };
+  const found = works.map(({ id }) => {
+    const entry = was.get(id);
+    if (!entry) return { start: NaN, cook: -1 };
+    const { at, cook = entry.cook === null ? undefined : then[entry.cook] } = pins[id] ?? {};
+    const startMs = at === undefined ? entry.startMs : Date.parse(at);
+    return {
+      start: (startMs - zeroMs) / 1000,
+      cook: entry.cook === null ? -1 : cooks.findIndex(({ id: one }) => one === cook),
+    };
+  });
+  return { starts: found.map(({ start }) => start), cooks: found.map(({ cook }) => cook) };
 }
 
 function eveningFrom(ask: EveningAsk, made: EveningTasks, plan: EveningPlan): Evening {

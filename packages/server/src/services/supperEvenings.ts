@@ -208,7 +208,12 @@ export class SupperEvenings {
     };
   }
 
-  private planOf(ask: EveningAsk): Promise<Evening | null> {
-    return this.given.known.get(ask, () => this.given.planEvening(ask, MOST_MS.evening));
+  /** What a cook settled is put into the evening as it was before, so that nothing else moves that need not. */
+  private async planOf(ask: EveningAsk): Promise<Evening | null> {
+    const isSettled = Object.keys(ask.pins).length > 0 && !ask.like;
+    const bare = isSettled ? await this.planOf({ ...ask, pins: {} }) : null;
+    const like = bare && { planned: bare.entries, cooks: ask.cooks.map(({ id }) => id) };
+    const whole = like ? { ...ask, like } : ask;
+    return await this.given.known.get(whole, () => this.given.planEvening(whole, MOST_MS.evening));
   }
 }
