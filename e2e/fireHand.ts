@@ -21,24 +21,30 @@ export async function followAdvice(
   const end = Date.now() + mostMs;
   while (!enough(done)) {
     if (Date.now() > end) throw new Error(`The advice led nowhere: ${done.join(', ')}`);
-    // A danger comes before anything: its one button is pressed.
-    const danger = page.getByRole('alertdialog').getByRole('button');
-    if (await danger.isVisible()) await danger.click({ timeout: 3000 }).catch(() => undefined);
-    // The element itself: the list may change between the look and the touch.
-    const now = await doNext(page)
-      .locator('[data-now]')
-      .first()
-      .elementHandle({ timeout: 200 })
+    // Looked for in the page itself: it works all the while.
+    const seen = await page
+      .waitForFunction(
+        () =>
+          document.querySelector('[role=alertdialog] button')
+            ? 'danger'
+            : document.querySelector('[data-act][data-now]')?.getAttribute('data-act'),
+        null,
+        { timeout: 5000, polling: 100 },
+      )
+      .then((handle) => handle.jsonValue())
       .catch(() => null);
-    const act = (await now?.getAttribute('data-act')) ?? null;
-    if (now && act) {
-      if (act === 'finish') break;
-      const touched = await now.click({ timeout: 3000 }).then(
-        () => true,
-        () => false,
-      );
-      if (touched) done.push(act);
-    }
+    if (!seen) continue;
+    if (seen === 'finish') break;
+    // A danger comes before anything: its one button is pressed. An act is touched only while it is the first.
+    const key =
+      seen === 'danger'
+        ? page.getByRole('alertdialog').getByRole('button')
+        : doNext(page).locator(`[data-now][data-act="${seen}"]`).first();
+    const touched = await key.click({ timeout: 3000 }).then(
+      () => true,
+      () => false,
+    );
+    if (touched && seen !== 'danger') done.push(seen);
     await page.waitForTimeout(120);
   }
   return done;

@@ -52,6 +52,10 @@ const Items = styled.ul`
     gap: 4px 10px;
     align-items: end;
     justify-content: flex-end;
+    /* A field keeps its width: what stands beside it goes on the next line. */
+    > :has(input) {
+      flex: 1 0 190px;
+    }
   }
   ${PHONE} {
     > li {

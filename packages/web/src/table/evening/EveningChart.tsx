@@ -1,12 +1,12 @@
 import type { Evening, EveningEntry, EveningPin, SupperEvening } from '@ember-fold/core';
-import { type ReactNode, useRef } from 'react';
+import { useState } from 'react';
 import { styled } from 'styled-components';
 import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/eveningPhrases';
 import type { Printer } from '../../text/printer';
 import { figureFont, PHONE } from '../../ui/theme';
 import { batchColour, SHARED } from './batchColour';
 import { lanesOf, PotStep, Row, Waits } from './EveningRows';
-import { TaskBar } from './TaskBar';
+import { laneStyle, LEAST_BAR_PX, rowPx, TaskBar } from './TaskBar';
 
 const HOUR_MS = 3_600_000;
 /** After the table so much is still shown. */
@@ -104,7 +104,12 @@ export interface EveningChartProps {
  */
 export function EveningChart({ told, evening, pins, printer, nowMs, onMove, onOpen }: EveningChartProps) {
   const { cooks, batches } = told;
-  const rows = useRef<HTMLDivElement>(null);
+  const [widthPx, setWidthPx] = useState(800);
+  const measure = (rows: HTMLDivElement) => {
+    const watch = new ResizeObserver(([entry]) => setWidthPx(Math.round(entry!.contentRect.width)));
+    watch.observe(rows);
+    return () => watch.disconnect();
+  };
   const day = evening.entries.filter(({ isEarlier }) => !isEarlier);
   const shown = day.filter(({ startMs }) => startMs >= (evening.startMs ?? 0));
   if (shown.length === 0) return null;
@@ -117,7 +122,7 @@ export function EveningChart({ told, evening, pins, printer, nowMs, onMove, onOp
     width: `calc(${at(endMs)} - ${at(startMs)})`,
   });
   /** ms of one pixel. */
-  const perPx = () => (toMs - fromMs) / Math.max(1, (rows.current?.clientWidth ?? 800) - LABEL_PX);
+  const perPx = (toMs - fromMs) / Math.max(1, widthPx - LABEL_PX);
   const eachMs = (toMs - fromMs) / HOUR_MS > 14 ? 2 * HOUR_MS : HOUR_MS;
   const hours: number[] = [];
   for (let ms = Math.ceil(fromMs / eachMs) * eachMs; ms <= toMs; ms += eachMs) hours.push(ms);
@@ -126,10 +131,10 @@ export function EveningChart({ told, evening, pins, printer, nowMs, onMove, onOp
     id === null ? SHARED : batchColour(batches.findIndex((batch) => batch.id === id));
   const say = (entry: EveningEntry) =>
     E.task(printer.clock(entry.startMs), printer.clock(entry.endMs), E.of(entryName(entry), nameOf(entry.batchId)));
-  const bar = (entry: EveningEntry, cook: number | null): ReactNode => (
+  const bar = (entry: EveningEntry, cook: number | null, lane: number, lanes: number) => (
     <TaskBar
       key={entry.id}
-      place={placeOf(entry.startMs, entry.endMs)}
+      place={{ ...placeOf(entry.startMs, entry.endMs), ...laneStyle(lane, lanes) }}
       colour={entry.pot !== null ? SHARED : colourOf(entry.batchId)}
       name={entryName(entry)}
       says={`${say(entry)}${pins[entry.id] ? `. ${E.settled}` : ''}`}
@@ -144,6 +149,26 @@ export function EveningChart({ told, evening, pins, printer, nowMs, onMove, onOp
       }}
     />
   );
+  /** Bars in one row; of two that are too short to stand side by side one stands lower. */
+  const barRow = (name: string, says: string, entries: readonly EveningEntry[], cook: number | null) => {
+    const lanes = lanesOf(
+      entries.map((entry) => {
+        const { startMs, endMs } = entry;
+        return { entry, startMs, endMs: Math.max(endMs, startMs + LEAST_BAR_PX * perPx) };
+      }),
+    );
+    const laneOf = new Map(lanes.flatMap((lane, i) => lane.map(({ entry }) => [entry, i] as const)));
+    return (
+      <Row
+        key={cook === null ? 'oven' : cooks[cook]!.id}
+        name={name}
+        says={says}
+        heightPx={rowPx(Math.max(1, lanes.length))}
+      >
+        {entries.map((entry) => bar(entry, cook, laneOf.get(entry)!, lanes.length))}
+      </Row>
+    );
+  };
   const pots = [...new Set(shown.flatMap(({ pot }) => pot ?? []))];
   const oven = shown.filter(({ isOven }) => isOven);
   const rests = evening.rests.filter(({ endMs, step }) => endMs > fromMs && step.durationS > 0);
@@ -151,7 +176,7 @@ export function EveningChart({ told, evening, pins, printer, nowMs, onMove, onOp
     waits.filter(({ endMs }) => endMs > fromMs).map((wait) => ({ batchId, ...wait })),
   );
   return (
-    <Rows ref={rows}>
+    <Rows ref={measure}>
       <Hours aria-hidden>
         {hours.map((ms) => (
           <span key={ms} style={{ left: at(ms) }}>
@@ -172,11 +197,14 @@ export function EveningChart({ told, evening, pins, printer, nowMs, onMove, onOp
           </>
         )}
       </Lines>
-      {cooks.map((cook, i) => (
-        <Row key={cook.id} name={cookName(cook, i, cooks.length)} says={handsText(evening, i, printer)}>
-          {shown.filter((entry) => entry.cook === i).map((entry) => bar(entry, i))}
-        </Row>
-      ))}
+      {cooks.map((cook, i) =>
+        barRow(
+          cookName(cook, i, cooks.length),
+          handsText(evening, i, printer),
+          shown.filter((entry) => entry.cook === i),
+          i,
+        ),
+      )}
       {pots.map((pot) => (
         <Row key={pot} name={pot === '' ? E.pot : pot} says={potText(evening, pot, printer)}>
           {shown
@@ -199,11 +227,7 @@ export function EveningChart({ told, evening, pins, printer, nowMs, onMove, onOp
             ))}
         </Row>
       ))}
-      {oven.length > 0 && (
-        <Row name={E.oven} says="">
-          {oven.map((entry) => bar(entry, null))}
-        </Row>
-      )}
+      {oven.length > 0 && barRow(E.oven, '', oven, null)}
       <Waits
         name={E.byItself}
         lanes={lanesOf(rests).map((lane) =>

@@ -9,15 +9,27 @@ import { onlyWide } from './batchColour';
 const STEP_MS = 300_000;
 /** Height of a cook's row, px. */
 const ROW_PX = 45;
+/** A bar is at least so wide and so high, px: a finger or an unsteady hand must hit it (WCAG 2.2, 2.5.8). */
+export const LEAST_BAR_PX = 24;
+/** Room above and below the bars of a row, and between two of them, px. */
+const [EDGE_PX, GAP_PX] = [6, 2];
+
+/** How high a row is in which so many bars stand under one another, px. */
+export const rowPx = (lanes: number): number =>
+  Math.max(ROW_PX - 1, 2 * EDGE_PX + lanes * (LEAST_BAR_PX + GAP_PX) - GAP_PX);
+
+/** Where a bar stands in its row: alone it takes the whole height. */
+export const laneStyle = (lane: number, lanes: number): { readonly top: number; readonly height: number } =>
+  lanes === 1
+    ? { top: EDGE_PX, height: rowPx(1) - 2 * EDGE_PX }
+    : { top: EDGE_PX + lane * (LEAST_BAR_PX + GAP_PX), height: LEAST_BAR_PX };
 /** Less than this is a tap, px. */
 const TAP_PX = 4;
 
 const Place = styled.li`
   position: absolute;
   z-index: 1;
-  top: 6px;
-  height: 32px;
-  min-width: 5px;
+  min-width: ${LEAST_BAR_PX}px;
 `;
 
 const Bar = styled.span<{ $colour: string; $decides: boolean; $isFocused: boolean; $isHeld: boolean }>`
@@ -29,7 +41,9 @@ const Bar = styled.span<{ $colour: string; $decides: boolean; $isFocused: boolea
   border-radius: 8px;
   font-size: 13px;
   font-weight: 600;
-  line-height: ${({ $decides }) => ($decides ? 28 : 32)}px;
+  display: flex;
+  align-items: center;
+  gap: 3px;
   white-space: nowrap;
   color: #fff;
   background: ${({ $colour }) => $colour};
@@ -40,21 +54,25 @@ const Bar = styled.span<{ $colour: string; $decides: boolean; $isFocused: boolea
   ${({ $isFocused, theme }) => $isFocused && `box-shadow: 0 0 0 3px ${theme.know}; z-index: 3;`}
   ${({ $isHeld }) => $isHeld && 'opacity: 0.8; z-index: 4; cursor: grabbing;'}
   svg {
-    float: left;
-    margin: 10px 3px 0 0;
+    flex: none;
   }
   ${onlyWide}
 `;
 
 interface TaskBarProps {
-  readonly place: { readonly left: string; readonly width: string };
+  readonly place: {
+    readonly left: string;
+    readonly width: string;
+    readonly top: number;
+    readonly height: number;
+  };
   readonly colour: string;
   readonly name: string;
   readonly says: string;
   readonly decides: boolean;
   readonly isSettled: boolean;
   /** ms of one pixel. */
-  readonly perPx: () => number;
+  readonly perPx: number;
   /** @param rowsDown to the cook so many rows below */
   readonly onMove: (byMs: number, rowsDown: number) => void;
   readonly onOpen: () => void;
@@ -86,7 +104,7 @@ export function TaskBar({ place, colour, name, says, decides, isSettled, perPx, 
       if (isKey) return;
       if (Math.abs(x) < TAP_PX && Math.abs(y) < TAP_PX) return;
       setDragged(true);
-      const byMs = Math.round((x * perPx()) / STEP_MS) * STEP_MS;
+      const byMs = Math.round((x * perPx) / STEP_MS) * STEP_MS;
       const rowsDown = Math.round(y / ROW_PX);
       if (byMs !== 0 || rowsDown !== 0) onMove(byMs, rowsDown);
     },
