@@ -26,7 +26,7 @@ import {
   trayAt,
   type,
 } from './kitchen';
-import { followAdvice, startStove, watchForDanger } from './fireHand';
+import { followAdvice, hand, startStove, watchForDanger } from './fireHand';
 
 interface Record {
   readonly draft: BatchDraft;
@@ -51,6 +51,7 @@ test.describe('from flour to ledger', () => {
     await page.getByRole('link', { name: 'Fry this batch' }).click();
     await startStove(page, '60 times');
     await watchForDanger(page);
+    hand.ms = 0;
     const id = page.url().split('/').pop()!;
     expect((await trayAt(`${id}/stove`)).fry.oilC).toBe(166);
 
@@ -92,11 +93,11 @@ test.describe('from flour to ledger', () => {
     await expect(row('In its band')).toContainText(`${Math.round(figures.inBandShare! * 100)} % of the time`);
     await expect(row('In the oil')).toContainText(printDuration(plan.fry!.liftS!));
     await expect(row('In the oil')).toContainText(`${printDuration(figures.meanInOilS!)} on average`);
-    // Following the advice never lifts early. At 60 times a slow machine presses late by whole stove
-    // minutes, so the bounds above and of the band are wide; core holds the same run to seconds.
-    const lateness = figures.meanInOilS! / plan.fry!.liftS!;
-    expect(lateness).toBeGreaterThan(0.75);
-    expect(lateness).toBeLessThan(2.5);
+    // Following the advice never lifts early, nor later than the hand was slow: at 60 times a slow
+    // machine presses late by whole stove minutes. Core holds the same run to seconds.
+    const { liftS } = plan.fry!;
+    expect(figures.meanInOilS! / liftS!).toBeGreaterThan(0.75);
+    expect(figures.meanInOilS!).toBeLessThan(1.5 * liftS! + (60 * hand.ms) / 1000);
     expect(figures.inBandShare!).toBeGreaterThan(0.3);
 
     await page.getByRole('textbox', { name: 'Notes' }).fill('Four opened at the rope.');
