@@ -51,6 +51,28 @@ function eventsIn(text: string) {
   });
 }
 
+test('a stretch that is moved by hand takes no other with it by more than it was moved', async () => {
+  app.clock.ms = EAT_MS - 30 * HOUR_MS;
+  const { id, supper } = await madeSupper();
+  for (const starter of ['lentil-dill', 'pear-ginger'] as const)
+    await app.call('POST', '/api/batches', {
+      ...{ id: randomUUID(), draft: { ...newBatch(starter, starter, 12, EAT_AT), supper: id } },
+    });
+  const planned = (await eveningOf(id)).evening!;
+  const hands = planned.entries.filter(({ cook }) => cook !== null).slice(0, 6);
+  for (const [i, { id: task, startMs }] of hands.entries()) {
+    const pins = { [task]: { at: new Date(startMs - 300_000).toISOString() } };
+    const put = await app.call('PUT', `/api/suppers/${id}`, { version: i + 1, supper: { ...supper, pins } });
+    expect(put.status).toBe(200);
+    const now = (await eveningOf(id)).evening!;
+    expect(now.entries.find((entry) => entry.id === task)!.startMs).toBe(startMs - 300_000);
+    const by = planned.entries.map(
+      (entry) => Math.abs(now.entries.find(({ id: one }) => one === entry.id)!.startMs - entry.startMs) / 60_000,
+    );
+    expect([task, by.filter((minutes) => minutes > 5)]).toEqual([task, []]);
+  }
+});
+
 test('an evening: planned as one, on from now when something is told or late, and by the cooks there are', async () => {
   app.clock.ms = EAT_MS - 30 * HOUR_MS;
   const { id, supper, batches } = await madeSupper();
