@@ -73,7 +73,7 @@ function partsOf(value: unknown): unknown[] {
   return [value, ...inside.flatMap(partsOf)];
 }
 
-test('10 000 requests of every kind to every route: never an answer of ours that is a fault of ours, and all is whole afterwards', async () => {
+test('5 000 requests of every kind to every route: never an answer of ours that is a fault of ours, and all is whole afterwards', async () => {
   const routes = allRoutes().filter(({ path }) => !ENDLESS.test(path));
   expect(routes.length).toBeGreaterThan(80);
   const parts = (await seen()).flatMap(partsOf);
@@ -107,7 +107,7 @@ test('10 000 requests of every kind to every route: never an answer of ours that
     'x',
   );
   const request = fc.record({ route, ids: fc.array(id, { minLength: 2, maxLength: 2 }), body, query, type });
-  const all = fc.sample(request, { seed: 20261128, numRuns: 10_000 });
+  const all = fc.sample(request, { seed: 20261128, numRuns: 5_000 });
   const told = new Map<number, number>();
   const send = async ({
     route: { method, path },
@@ -136,7 +136,7 @@ test('10 000 requests of every kind to every route: never an answer of ours that
   };
   for (let i = 0; i < all.length; i += 8) await Promise.all(all.slice(i, i + 8).map(send));
   // Some got through: what is asked is not refused at the door.
-  expect(told.get(200) ?? 0).toBeGreaterThan(1000);
+  expect(told.get(200) ?? 0).toBeGreaterThan(500);
   expect([...told.keys()].length).toBeGreaterThan(5);
   for (const path of [
     '/kitchen',
