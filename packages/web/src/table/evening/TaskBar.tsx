@@ -4,11 +4,12 @@ import { mergeProps, useFocusRing, useMove } from 'react-aria';
 import { styled } from 'styled-components';
 import { figureFont } from '../../ui/theme';
 import { onlyWide } from './batchColour';
+import { rowUnder } from './rowUnder';
 
 /** An arrow key moves by this, and what is dragged snaps to it, ms. */
 const STEP_MS = 300_000;
-/** Height of a cook's row, px. */
-const ROW_PX = 45;
+/** A row is at least so high, px. */
+const LEAST_ROW_PX = 44;
 /** A bar is at least so wide and so high, px: a finger or an unsteady hand must hit it (WCAG 2.2, 2.5.8). */
 export const LEAST_BAR_PX = 24;
 /** Room above and below the bars of a row, and between two of them, px. */
@@ -16,7 +17,7 @@ const [EDGE_PX, GAP_PX] = [6, 2];
 
 /** How high a row is in which so many bars stand under one another, px. */
 export const rowPx = (lanes: number): number =>
-  Math.max(ROW_PX - 1, 2 * EDGE_PX + lanes * (LEAST_BAR_PX + GAP_PX) - GAP_PX);
+  Math.max(LEAST_ROW_PX, 2 * EDGE_PX + lanes * (LEAST_BAR_PX + GAP_PX) - GAP_PX);
 
 /** Where a bar stands in its row: alone it takes the whole height. */
 export const laneStyle = (lane: number, lanes: number): { readonly top: number; readonly height: number } =>
@@ -78,11 +79,21 @@ interface TaskBarProps {
   readonly onOpen: () => void;
 }
 
+/** How many rows down something of a row has come that is dragged so many pixels down. */
+function rowsTo(bar: HTMLElement, y: number): number {
+  const own = bar.closest('section')!;
+  const rows = [...own.parentElement!.querySelectorAll<HTMLElement>(':scope > section')];
+  const { top, height } = bar.getBoundingClientRect();
+  const places = rows.map((row) => row.getBoundingClientRect());
+  return rowUnder(places, top + height / 2 + y) - rows.indexOf(own);
+}
+
 /** One stretch of work: dragged or keyed along the time and from cook to cook, opened by a tap or Enter. */
 export function TaskBar({ place, colour, name, says, decides, isSettled, perPx, onMove, onOpen }: TaskBarProps) {
   const [by, setBy] = useState<{ readonly x: number; readonly y: number } | null>(null);
   const [wasDragged, setDragged] = useState(false);
   const moved = useRef({ x: 0, y: 0, isKey: false });
+  const standing = useRef<HTMLLIElement>(null);
   const { isFocusVisible, focusProps } = useFocusRing();
   const { moveProps } = useMove({
     onMoveStart: () => {
@@ -105,7 +116,7 @@ export function TaskBar({ place, colour, name, says, decides, isSettled, perPx, 
       if (Math.abs(x) < TAP_PX && Math.abs(y) < TAP_PX) return;
       setDragged(true);
       const byMs = Math.round((x * perPx) / STEP_MS) * STEP_MS;
-      const rowsDown = Math.round(y / ROW_PX);
+      const rowsDown = rowsTo(standing.current!, y);
       if (byMs !== 0 || rowsDown !== 0) onMove(byMs, rowsDown);
     },
   });
@@ -119,7 +130,7 @@ export function TaskBar({ place, colour, name, says, decides, isSettled, perPx, 
     onOpen();
   };
   return (
-    <Place style={place}>
+    <Place ref={standing} style={place}>
       <Bar
         {...mergeProps(moveProps, focusProps, { onKeyDown: opensByKey, onPointerDown: () => setDragged(false) })}
         onClick={open}
