@@ -36,7 +36,7 @@ function setLaw(body: FryBody, i: number, a: Float64Array, b: Float64Array): voi
   const c = body.constants;
   const kind = body.branch[i]!;
   if (kind === BOILING || kind === MELTING) {
-    a[i] = kind === BOILING ? body.spec.boilingC : MELTING_C;
+    a[i] = kind === BOILING ? body.law.boilingC : MELTING_C;
     b[i] = 0;
   } else if (kind === FROZEN) {
     b[i] = 1 / c.frozenC[i]!;
@@ -44,7 +44,7 @@ function setLaw(body: FryBody, i: number, a: Float64Array, b: Float64Array): voi
   } else {
     const left = kind === DRY ? c.ventable[i]! : body.gone[i]!;
     b[i] = 1 / (c.dryC[i]! + (c.water[i]! - left) * WATER_CP);
-    a[i] = c.water[i] === 0 ? 0 : body.spec.boilingC - (c.boilFrom[i]! + BOILING_LATENT_J_PER_KG * left) * b[i]!;
+    a[i] = c.water[i] === 0 ? 0 : body.law.boilingC - (c.boilFrom[i]! + BOILING_LATENT_J_PER_KG * left) * b[i]!;
   }
 }
 
@@ -57,7 +57,7 @@ const FRONT_EDGE = 0.01;
  */
 function refreshCells(body: FryBody): void {
   const { gone, constants: c, heat, halfM, outward, isDough, materials, stale, area, steamedK } = body;
-  const [low, high, a, b, link] = body.scratch as Float64Array[] as Scratch;
+  const { low, high, a, b, link } = body.scratch;
   const touched = body.count;
   for (let i = 0; i < touched; i++) {
     if (!stale[i]) continue;
@@ -97,18 +97,15 @@ function refreshCells(body: FryBody): void {
 
 /** Heat transfer of the oil on face `f`, W/m²K, by how hard it bubbled. */
 function oilH(body: FryBody, f: number): number {
-  const law = body.spec.surface;
+  const { law } = body;
   const share = clamp(body.faces[f]!.fluxWPerM2 / law.fullFluxWPerM2, 0, 1);
   return law.stillH + (law.bubblingH - law.stillH) * share;
 }
 
 /** Part of face `f` that warms from the air: none of the one in the oil. */
 function dryShare(body: FryBody, f: number): number {
-  return f === body.down ? 0 : body.spec.upperDry;
+  return f === body.down ? 0 : body.law.upperDry;
 }
-
-/** Part of the upper face that oil washes: it browns and steams as the lower one does. */
-const washedShare = (body: FryBody): number => 1 - 2 * body.spec.exposedShare;
 
 /**
  * Conductance of face `f` to its surroundings, W/K per m², and what they amount to in °C.
@@ -117,9 +114,9 @@ const washedShare = (body: FryBody): number => 1 - 2 * body.spec.exposedShare;
 function faceLink(body: FryBody, f: number, half: number, oilC: number): { g: number; aroundC: number } {
   const dry = dryShare(body, f);
   const wetG = (1 - dry) / (1 / oilH(body, f) + half);
-  const { topH } = body.spec;
-  const dryG = dry / (1 / (topH ?? AIR_ABOVE_OIL.h) + half);
-  const overC = topH === undefined ? AIR_ABOVE_OIL.tempC : oilC;
+  const { topH, inOven } = body.law;
+  const dryG = dry / (1 / topH + half);
+  const overC = inOven ? oilC : AIR_ABOVE_OIL.tempC;
   return { g: wetG + dryG, aroundC: (wetG * oilC + dryG * overC) / (wetG + dryG) };
 }
 
@@ -138,14 +135,14 @@ function branchEdge(body: FryBody, i: number, lower: number, boil: number): numb
 }
 
 /**
- * One backward-Euler step with branch-clipped Newton; writes the new heat into `next`.
+ * One backward-Euler step with branch-clipped Newton; writes the new heat into its scratch.
  * Exact (a linear solve) as soon as no cell changes branch. Returns whether that happened.
  * The loops are written flat on purpose: this is nine tenths of the time of every plan.
  */
-function solveStep(body: FryBody, dtS: number, oilC: number, iterations: number, next: Float64Array): boolean {
+function solveStep(body: FryBody, dtS: number, oilC: number, iterations: number): boolean {
   const { count, heat, gone, volume, branch, stale } = body;
   const { meltFrom, meltTo, water, ventable, boilFrom } = body.constants;
-  const [low, high, a, b, link, inverse, upper, rhs] = body.scratch as Float64Array[] as Scratch;
+  const { low, high, a, b, link, inverse, upper, rhs, next } = body.scratch;
   const last = count - 1;
   const perS = 1 / dtS;
   refreshCells(body);
@@ -208,21 +205,10 @@ function solveStep(body: FryBody, dtS: number, oilC: number, iterations: number,
   return false;
 }
 
-type Scratch = [
-  Float64Array,
-  Float64Array,
-  Float64Array,
-  Float64Array,
-  Float64Array,
-  Float64Array,
-  Float64Array,
-  Float64Array,
-];
-
 /** Accepts a step: temperatures, evaporation, faces. */
-function acceptStep(body: FryBody, dtS: number, oilC: number, next: Float64Array): void {
+function acceptStep(body: FryBody, dtS: number, oilC: number): void {
   const { heat, gone, tempC, constants: c, volume, outward, faces, branch, stale, isDough, steamedK } = body;
-  const [low, high, a, b] = body.scratch as Float64Array[] as Scratch;
+  const { low, high, a, b, next } = body.scratch;
   let steamLast = 0;
   let steamFirst = 0;
   for (let i = 0; i < body.count; i++) {
@@ -266,8 +252,8 @@ function acceptStep(body: FryBody, dtS: number, oilC: number, next: Float64Array
   brown(body, dtS);
   if (faces.length === 2) {
     const sign = body.down === 0 ? 1 : -1;
-    body.washedKgPerM2 += (washedShare(body) * Math.max(0, sign * (steamLast - steamFirst))) / 2;
-    body.washedJPerM2 += (washedShare(body) * Math.max(0, sign * (tookJ[0]! - tookJ[1]!))) / 2;
+    body.washedKgPerM2 += (body.law.washedShare * Math.max(0, sign * (steamLast - steamFirst))) / 2;
+    body.washedJPerM2 += (body.law.washedShare * Math.max(0, sign * (tookJ[0]! - tookJ[1]!))) / 2;
   }
   for (const wall of body.walls) wall.peakC = Math.max(wall.peakC, wallC(body, wall.cell));
   body.timeS += dtS;
@@ -281,9 +267,9 @@ function brown(body: FryBody, dtS: number): void {
   const lower = colourRate(body.faces[body.down]!.surfaceC);
   for (let f = 0; f < body.faces.length; f++) {
     const face = body.faces[f]!;
-    const upper = body.spec.topH === undefined ? washedShare(body) * lower : colourRate(face.surfaceC);
+    const upper = body.law.inOven ? colourRate(face.surfaceC) : body.law.washedShare * lower;
     const rate = f === body.down ? lower : upper;
-    face.colour += body.spec.browning * dtS * 0.5 * (face.colourRate + rate);
+    face.colour += body.law.browning * dtS * 0.5 * (face.colourRate + rate);
     face.colourRate = rate;
   }
 }
@@ -316,7 +302,6 @@ export function advanceFry(
   requireWithin(durationS, 0, 7200, 'durationS');
   requireWithin(oilC, -40, 260, 'oilC');
   const endS = body.timeS + durationS;
-  const next = body.scratch[8]!;
   const saved = new Uint8Array(body.count);
   let steps = 0;
   let rejected = 0;
@@ -326,7 +311,7 @@ export function advanceFry(
     // A last sliver would cost a whole step: share what is left when two steps would do.
     const dtS = left <= body.stepS ? left : left < 2 * body.stepS ? left / 2 : body.stepS;
     saved.set(body.branch);
-    if (!solveStep(body, dtS, oilC, stepping.iterations, next)) {
+    if (!solveStep(body, dtS, oilC, stepping.iterations)) {
       if (dtS > 1e-4) {
         body.branch.set(saved);
         body.stale.fill(1);
@@ -336,7 +321,7 @@ export function advanceFry(
       }
       unsettled++;
     }
-    acceptStep(body, dtS, oilC, next);
+    acceptStep(body, dtS, oilC);
     steps++;
     body.stepS = Math.min(stepping.mostS, Math.max(body.stepS, dtS) * stepping.growth);
     if (onStep?.(body)) break;

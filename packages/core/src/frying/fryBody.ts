@@ -93,9 +93,41 @@ interface FryFace {
   readonly cell: number;
 }
 
+/** Where dough meets filling: the outer cell of the pair, and the hottest that place has been, °C. */
+interface FryWall {
+  readonly cell: number;
+  peakC: number;
+}
+
+/** What of its `spec` the inner loop reads: every figure there, and always of one shape, which is what compiled code is quick with. */
+interface BodyLaw extends SurfaceLaw {
+  readonly boilingC: number;
+  readonly browning: number;
+  /** Part of an upper face that warms from the air, and part of it that oil washes: 0–1. */
+  readonly upperDry: number;
+  readonly washedShare: number;
+  readonly inOven: boolean;
+  /** What the dry part of an upper face takes, W/m²K. */
+  readonly topH: number;
+}
+
+/** Rooms for one step: half-cell resistances, the law temperature = a + b·heat, links, and the linear solve. */
+interface Scratch {
+  readonly low: Float64Array;
+  readonly high: Float64Array;
+  readonly a: Float64Array;
+  readonly b: Float64Array;
+  readonly link: Float64Array;
+  readonly inverse: Float64Array;
+  readonly upper: Float64Array;
+  readonly rhs: Float64Array;
+  readonly next: Float64Array;
+}
+
 /** Mutable solver state; made by `createFryBody`, moved on by `advanceFry`. */
 export interface FryBody {
   readonly spec: FryBodySpec;
+  readonly law: BodyLaw;
   readonly count: number;
   timeS: number;
   /** The step the controller would like next, s. */
@@ -114,14 +146,14 @@ export interface FryBody {
   /** +1 when the nearest skin lies at higher index, −1 at lower. */
   readonly outward: Int8Array;
   readonly isDough: Uint8Array;
-  readonly materials: readonly FryMaterial[];
+  /** Conductivity of [filling, dough], W/m K. */
+  readonly materials: readonly Pick<FryMaterial, 'wetConductivity' | 'dryConductivity'>[];
   /** Conductivity of a proofed dough at each degree from 0 to 100, W/m K; `null`: it has no bubbles. */
   readonly steamedK: Float64Array | null;
   readonly constants: CellConstants;
   /** [the last cell's face, the first cell's face]; one entry when all skin is alike. */
   readonly faces: readonly FryFace[];
-  /** Where dough meets filling: the outer cell of each pair, and the hottest that place has been. */
-  readonly walls: readonly { readonly cell: number; peakC: number }[];
+  readonly walls: readonly FryWall[];
   /** Which entry of `faces` is in the oil; the other is up in the air. */
   down: number;
   /** What the washed part of upper faces took and steamed beyond what those faces did, J and kg per m² of skin. */
@@ -129,7 +161,7 @@ export interface FryBody {
   washedKgPerM2: number;
   /** Cells whose water, ice or branch moved: their law and resistances are due. */
   readonly stale: Uint8Array;
-  readonly scratch: readonly Float64Array[];
+  readonly scratch: Scratch;
 }
 
 /** Per-cell constants of the heat–temperature law. */
@@ -157,6 +189,51 @@ function steamedOf({ gasShare, wetConductivity }: FryMaterial): Float64Array | n
   const layered = wetConductivity / foamConductivity(gasShare, 20);
   return Float64Array.from({ length: 101 }, (_, c) => layered * foamConductivity(gasShare, c));
 }
+
+function lawOf({ surface, boilingC, browning, upperDry, exposedShare, topH }: FryBodySpec): BodyLaw {
+  const { stillH, bubblingH, fullFluxWPerM2 } = surface;
+  return {
+    stillH,
+    bubblingH,
+    fullFluxWPerM2,
+    boilingC,
+    browning,
+    upperDry,
+    washedShare: 1 - 2 * exposedShare,
+    inOven: topH !== undefined,
+    topH: topH ?? AIR_ABOVE_OIL.h,
+  };
+}
+
+function scratchOf(count: number): Scratch {
+  const floats = () => new Float64Array(count);
+  return {
+    low: floats(),
+    high: floats(),
+    a: floats(),
+    b: floats(),
+    link: floats(),
+    inverse: floats(),
+    upper: floats(),
+    rhs: floats(),
+    next: floats(),
+  };
+}
+
+const conducts = ({ wetConductivity, dryConductivity }: FryMaterial) => ({ wetConductivity, dryConductivity });
+
+/** One skin, of one shape wherever it comes from. */
+export const faceOf = ({ fluxWPerM2, surfaceC, colour, colourRate, heatJPerM2, cell }: FryFace): FryFace => ({
+  fluxWPerM2,
+  surfaceC,
+  colour,
+  colourRate,
+  heatJPerM2,
+  cell,
+});
+
+/** One wall, likewise. */
+export const wallOf = ({ cell, peakC }: FryWall): FryWall => ({ cell, peakC });
 
 function checkSpec(spec: FryBodySpec): void {
   requireIn(spec.radiusM, HEAT_RADIUS_M, 'radiusM');
@@ -216,6 +293,7 @@ export function createFryBody(spec: FryBodySpec): FryBody {
   const filling = spec.fillingStart ?? dough;
   const body: FryBody = {
     spec,
+    law: lawOf(spec),
     count,
     timeS: 0,
     stepS: 0.05,
@@ -228,7 +306,7 @@ export function createFryBody(spec: FryBodySpec): FryBody {
     halfM: floats(),
     outward: new Int8Array(count),
     isDough: new Uint8Array(count),
-    materials: [spec.filling, spec.dough],
+    materials: [conducts(spec.filling), conducts(spec.dough)],
     steamedK: steamedOf(spec.dough),
     constants: {
       frozenC: floats(),
@@ -239,14 +317,9 @@ export function createFryBody(spec: FryBodySpec): FryBody {
       ventable: floats(),
       boilFrom: floats(),
     },
-    faces: (two ? [count - 1, 0] : [count - 1]).map((cell) => ({
-      fluxWPerM2: 0,
-      surfaceC: spec.startC,
-      colour: 0,
-      colourRate: 0,
-      heatJPerM2: 0,
-      cell,
-    })),
+    faces: (two ? [count - 1, 0] : [count - 1]).map((cell) =>
+      faceOf({ fluxWPerM2: 0, surfaceC: spec.startC, colour: 0, colourRate: 0, heatJPerM2: 0, cell }),
+    ),
     walls: cells.flatMap((cell, i) =>
       i > 0 && cell.dough !== cells[i - 1]!.dough ? [{ cell: i, peakC: spec.startC }] : [],
     ),
@@ -254,7 +327,7 @@ export function createFryBody(spec: FryBodySpec): FryBody {
     washedJPerM2: 0,
     washedKgPerM2: 0,
     stale: new Uint8Array(count).fill(1),
-    scratch: Array.from({ length: 10 }, floats),
+    scratch: scratchOf(count),
   };
   cells.forEach((cell, i) => {
     body.volume[i] =
@@ -316,21 +389,32 @@ export function startHeatOf(body: FryBody, i: number): StartHeat {
   return { tempC: heat / (c.dryC[i]! + water * WATER_CP), iceShare: 0 };
 }
 
-/**
- * A body as it is now, to be moved on by itself; under another law of its skin when one is given.
- * @param kept only kept, never moved on: it needs no room to compute in
- */
-export function copyFryBody(body: FryBody, spec: FryBodySpec = body.spec, kept = false): FryBody {
+/** A body as it is now, to be moved on by itself; under another law of its skin when one is given. */
+export function copyFryBody(body: FryBody, spec: FryBodySpec = body.spec): FryBody {
   return {
-    ...body,
     spec,
+    law: lawOf(spec),
+    count: body.count,
+    timeS: body.timeS,
+    stepS: body.stepS,
     heat: body.heat.slice(),
     gone: body.gone.slice(),
     tempC: body.tempC.slice(),
     branch: body.branch.slice(),
-    faces: body.faces.map((face) => ({ ...face })),
-    walls: body.walls.map((wall) => ({ ...wall })),
+    volume: body.volume,
+    area: body.area,
+    halfM: body.halfM,
+    outward: body.outward,
+    isDough: body.isDough,
+    materials: body.materials,
+    steamedK: body.steamedK,
+    constants: body.constants,
+    faces: body.faces.map(faceOf),
+    walls: body.walls.map(wallOf),
+    down: body.down,
+    washedJPerM2: body.washedJPerM2,
+    washedKgPerM2: body.washedKgPerM2,
     stale: new Uint8Array(body.count).fill(1),
-    scratch: kept ? body.scratch : body.scratch.map((one) => new Float64Array(one.length)),
+    scratch: scratchOf(body.count),
   };
 }

@@ -10,7 +10,8 @@ import {
   turnFry,
 } from './advanceFry.js';
 import { CRUST_LIMITS, LIFT_COLOUR } from './colour.js';
-import { copyFryBody, createFryBody, type FryBody, type FryBodySpec } from './fryBody.js';
+import { createFryBody, type FryBody, type FryBodySpec } from './fryBody.js';
+import { KeptStates } from './keptStates.js';
 import { heatDrawnJPerM2, heatTakenJPerM2, waterGoneKgPerM2 } from './bodyHeat.js';
 import { eachMinuteS, lyingOf, turnIsDue } from './lying.js';
 import { oilWanted } from '../oil/ramp.js';
@@ -167,7 +168,7 @@ const KEPT_EACH_S = 6;
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function solveFry(spec: FrySolveSpec): FrySolution {
-  return fryThrough(spec, null);
+  return fryThrough(startOf(spec), spec, null);
 }
 
 /**
@@ -175,12 +176,11 @@ export function solveFry(spec: FrySolveSpec): FrySolution {
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
 export function runFry(spec: FrySolveSpec): FryRun {
-  const kept: FryBody[] = [];
-  const solution = fryThrough(spec, kept);
+  const fried = startOf(spec);
+  const kept = new KeptStates(fried);
+  const solution = fryThrough(fried, spec, kept);
   const bodyAt = (timeS: number): FryBody => {
-    let from = kept[0]!;
-    for (const one of kept) if (one.timeS <= timeS) from = one;
-    const body = copyFryBody(from);
+    const body = kept.lastBy(timeS);
     if (timeS > body.timeS) {
       const oilC = oilWanted(spec.oilC, spec.ramp, (body.timeS + timeS) / 2);
       advanceFry(body, timeS - body.timeS, oilC, undefined, spec.stepping ?? FRY_STEPPING);
@@ -190,18 +190,21 @@ export function runFry(spec: FrySolveSpec): FryRun {
   return { solution, bodyAt };
 }
 
-function fryThrough(spec: FrySolveSpec, kept: FryBody[] | null): FrySolution {
-  requireWithin(spec.oilC, 100, 230, 'fry.oilC');
-  requireWithin(spec.horizonS, 30, 7200, 'horizonS');
-  requireWithin(spec.coreTargetC, 0, 99, 'coreTargetC');
+/** The piece as it goes in. */
+function startOf({ oilC, horizonS, coreTargetC, turn, body }: FrySolveSpec): FryBody {
+  requireWithin(oilC, 100, 230, 'fry.oilC');
+  requireWithin(horizonS, 30, 7200, 'horizonS');
+  requireWithin(coreTargetC, 0, 99, 'coreTargetC');
+  // On a tray it lies as it was put.
+  const { faces } = body.topH === undefined ? lyingOf(turn, body.exposedShare) : body;
+  return createFryBody({ ...body, faces });
+}
+
+function fryThrough(body: FryBody, spec: FrySolveSpec, kept: KeptStates | null): FrySolution {
   const boilingC = spec.body.boilingC;
   const setC = doughSetC(spec.body);
   const coreTargetC = Math.min(spec.coreTargetC, boilingC - 4);
-  // On a tray it lies as it was put.
-  const { faces } = spec.body.topH === undefined ? lyingOf(spec.turn, spec.body.exposedShare) : spec.body;
-  const body = createFryBody({ ...spec.body, faces });
   const samples: FrySample[] = [sampleOf(body)];
-  kept?.push(copyFryBody(body, body.spec, true));
   const startHeat = heatTakenJPerM2(body).total;
   const turnsS: number[] = [];
   let steps = 0;
@@ -212,7 +215,7 @@ function fryThrough(spec: FrySolveSpec, kept: FryBody[] | null): FrySolution {
   const onStep = (): boolean => {
     const sample = sampleOf(body);
     samples.push(sample);
-    if (kept && body.timeS >= kept[kept.length - 1]!.timeS + KEPT_EACH_S) kept.push(copyFryBody(body, body.spec, true));
+    if (kept && body.timeS >= kept.lastS + KEPT_EACH_S) kept.keep();
     over = sample.interfacePeakC >= setC && sample.coreC >= coreTargetC && darkerFace(sample) >= CRUST_LIMITS.brown;
     if (spec.enough) {
       const isReady =
@@ -242,7 +245,7 @@ function fryThrough(spec: FrySolveSpec, kept: FryBody[] | null): FrySolution {
     if (due) {
       turnFry(body);
       turnsS.push(body.timeS);
-      kept?.push(copyFryBody(body, body.spec, true));
+      kept?.keep();
       due = false;
     }
   }
