@@ -13,7 +13,24 @@ const KEY = 'ember.history';
 /** As many steps each way: more would be slow to write at every change. */
 const MOST_STEPS = 60;
 
-export function keepHistory({ batchId, draft, past, future }: DraftState): void {
+/** Written in a pause of the hand, so soon at the latest, ms, or when the page is left: it must not hold up a keystroke. */
+const WRITE_WITHIN_MS = 300;
+let due: DraftState | null = null;
+
+export function keepHistory(state: DraftState): void {
+  if (!due) pause(writeHistory);
+  due = state;
+}
+
+function pause(then: () => void): void {
+  if ('requestIdleCallback' in globalThis) requestIdleCallback(then, { timeout: WRITE_WITHIN_MS });
+  else setTimeout(then, WRITE_WITHIN_MS);
+}
+window.addEventListener('pagehide', writeHistory);
+
+function writeHistory(): void {
+  const { batchId, draft, past, future } = due ?? { batchId: null, draft: null, past: [], future: [] };
+  due = null;
   if (!batchId || !draft) return;
   const kept: KeptHistory = { batchId, draft, past: past.slice(-MOST_STEPS), future: future.slice(0, MOST_STEPS) };
   try {
@@ -25,6 +42,7 @@ export function keepHistory({ batchId, draft, past, future }: DraftState): void 
 
 /** Steps that lead to exactly this draft; none when it was changed elsewhere since. */
 export function keptHistory(batchId: string, draft: BatchDraft): Pick<DraftState, 'past' | 'future'> {
+  writeHistory();
   const none = { past: [], future: [] };
   try {
     const kept = JSON.parse(localStorage.getItem(KEY) ?? 'null') as KeptHistory | null;

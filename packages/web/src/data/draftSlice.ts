@@ -29,21 +29,30 @@ const EMPTY: DraftState = { batchId: null, draft: null, mark: null, past: [], fu
 const TOGETHER_MS = 900;
 const MOST_STEPS = 200;
 
-/** Moves `target` to `next` touching only what differs, so that patches stay small. */
-function become(target: Record<string, unknown>, next: Record<string, unknown>): void {
-  for (const key of Object.keys(target)) if (!(key in next)) delete target[key];
+type Tree = Record<string, unknown>;
+
+/** Moves what `open` gives from `base` to `next`, touching only what differs: patches stay small, and nothing else is opened. */
+function become(open: () => Tree, base: Tree, next: Tree): void {
+  for (const key of Object.keys(base)) if (!(key in next)) delete open()[key];
   for (const key of Object.keys(next)) {
-    const a = target[key];
+    const a = base[key];
     const b = next[key];
+    if (a === b) continue;
     const bothObjects = a && b && typeof a === 'object' && typeof b === 'object';
     const sameKind = bothObjects && Array.isArray(a) === Array.isArray(b);
     if (sameKind && (!Array.isArray(a) || a.length === (b as unknown[]).length)) {
-      become(a as Record<string, unknown>, b as Record<string, unknown>);
-    } else if (a !== b) {
-      target[key] = b;
+      become(() => open()[key] as Tree, a as Tree, b as Tree);
+    } else {
+      open()[key] = b;
     }
   }
 }
+
+/** The draft as it is after `next`, and the patches there and back. */
+const moved = (draft: BatchDraft, next: BatchDraft) =>
+  produceWithPatches(draft, (open: Draft<BatchDraft>) =>
+    become(() => open as unknown as Tree, draft as unknown as Tree, next as unknown as Tree),
+  );
 
 /** A batch that is opened, with what of its history outlived a reload. */
 interface Loaded {
@@ -71,9 +80,7 @@ const slice = createSlice({
     draftTaken: (state, { payload }: PayloadAction<{ batchId: string; draft: BatchDraft }>) => {
       const now = original(state) as DraftState;
       if (now.batchId !== payload.batchId || !now.draft) return state;
-      const [draft, patches] = produceWithPatches(now.draft, (d: Draft<BatchDraft>) =>
-        become(d as unknown as Record<string, unknown>, payload.draft as unknown as Record<string, unknown>),
-      );
+      const [draft, patches] = moved(now.draft, payload.draft);
       return (patches.length === 0 ? state : { ...now, draft }) as unknown as typeof state;
     },
     /** The same draft once more, all of it made anew: what follows from it is worked out and drawn again, and nothing differs. */
@@ -88,9 +95,7 @@ const slice = createSlice({
       reducer: (state, { payload }: PayloadAction<Changed>) => {
         const now = original(state) as DraftState;
         if (!now.draft) return state;
-        const [draft, forward, backward] = produceWithPatches(now.draft, (d: Draft<BatchDraft>) =>
-          become(d as unknown as Record<string, unknown>, payload.next as unknown as Record<string, unknown>),
-        );
+        const [draft, forward, backward] = moved(now.draft, payload.next);
         if (forward.length === 0) return state;
         const last = now.past[now.past.length - 1];
         const isOneDrag = payload.pressMs !== null && payload.pressMs === last?.pressMs;

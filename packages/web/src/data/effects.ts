@@ -1,4 +1,5 @@
 import { isAnyOf } from '@reduxjs/toolkit';
+import { goOnWithMaps, holdMaps } from '../workers/mapClient';
 import { planHotLatest } from '../workers/planClient';
 import { api } from './api';
 import { keepHistory } from './draftHistory';
@@ -43,22 +44,38 @@ const inputsOf = (state: unknown) => {
   return { batch, draft: selectTray(root), kitchen: selectKitchenFor(root, batch) };
 };
 
+function planNow({ batch, draft, kitchen }: ReturnType<typeof inputsOf>): void {
+  if (!batch || !draft || !kitchen) return;
+  // What is being mapped can wait: the machine is for the line.
+  holdMaps();
+  planHotLatest(batch, draft.mark ?? null, kitchen, Date.now())
+    .then(
+      (found) => {
+        if (found) store.dispatch(hotPlanned({ ...found, draft, kitchen, problem: null }));
+        return found !== null;
+      },
+      (cause: unknown) => {
+        store.dispatch(hotFailed(cause instanceof Error ? cause.message : String(cause)));
+        return true;
+      },
+    )
+    .then((isNewest) => isNewest && goOnWithMaps());
+}
+
 /**
- * The worker starts on the same dispatch that changed the draft, before the page has drawn the
- * cold half, so that all five stations follow one keystroke.
+ * The worker starts before the page has worked out or drawn anything of a change, so that all five
+ * stations follow one keystroke: whoever subscribes first hears of it first, and nothing of the page
+ * has subscribed when this is read.
  */
+let planned = inputsOf(store.getState());
+store.subscribe(() => {
+  const now = inputsOf(store.getState());
+  if (now.draft === planned.draft && now.kitchen === planned.kitchen) return;
+  planned = now;
+  planNow(now);
+});
+
 listener.startListening({
-  predicate: (action, now, before) => {
-    const a = inputsOf(now);
-    const b = inputsOf(before);
-    return minutePassed.match(action) || a.draft !== b.draft || a.kitchen !== b.kitchen;
-  },
-  effect: (_action, { getState, dispatch }) => {
-    const { batch, draft, kitchen } = inputsOf(getState());
-    if (!batch || !draft || !kitchen) return;
-    planHotLatest(batch, draft.mark ?? null, kitchen, Date.now()).then(
-      (found) => found && dispatch(hotPlanned({ ...found, draft, kitchen, problem: null })),
-      (cause: unknown) => dispatch(hotFailed(cause instanceof Error ? cause.message : String(cause))),
-    );
-  },
+  actionCreator: minutePassed,
+  effect: (_action, { getState }) => planNow(inputsOf(getState())),
 });

@@ -13,9 +13,24 @@ let current = 0;
 /** Rows are handed over after so long, ms: a coarse map soon, then what lies between. */
 const HAND_OVER_MS = 40;
 const SEED = 20;
-/** Pieces between two looks at whether anybody still waits. */
-const EACH = 8;
-const turn = () => new Promise((resolve) => setTimeout(resolve));
+const { port1: bell, port2: rope } = new MessageChannel();
+const ringing: (() => void)[] = [];
+bell.onmessage = () => ringing.shift()?.();
+/** Lets whatever has been sent meanwhile be heard. By a message: a timer would wait 4 ms each time. */
+function turn(): Promise<void> {
+  rope.postMessage(null);
+  return new Promise((resolve) => ringing.push(resolve));
+}
+
+/** While somebody waits for the line: what goes on with the map when the line stands. */
+let held: { readonly over: Promise<void>; readonly end: () => void } | null = null;
+
+/** Heard after each row and each piece. `false`: a newer ask has taken over. */
+async function isStillWanted(ask: number): Promise<boolean> {
+  await turn();
+  while (held) await held.over;
+  return current === ask;
+}
 
 const worker = {
   /** All rows of a map, coarse first; told as they come. `false`: overtaken. */
@@ -25,11 +40,10 @@ const worker = {
     let since = performance.now();
     for (const index of fryMapOrder(spec.rows)) {
       batch.push(fryMapRow(spec, index));
+      if (!(await isStillWanted(ask))) return false;
       if (performance.now() - since < HAND_OVER_MS) continue;
       await onRows(batch);
       batch = [];
-      await turn();
-      if (current !== ask) return false;
       since = performance.now();
     }
     await onRows(batch);
@@ -42,16 +56,23 @@ const worker = {
     for (;;) {
       const step = run.next();
       if (step.done) return step.value;
-      // Whoever types meanwhile has the machine to himself at once.
-      if (step.value % EACH === 0) {
-        await turn();
-        if (current !== ask) return null;
-      }
+      if (!(await isStillWanted(ask))) return null;
     }
   },
   /** Nobody waits for the chances any more. */
   cancel(): void {
     current += 1;
+  },
+  /** Whoever types has the machine to himself, until `goOn`. */
+  hold(): void {
+    if (held) return;
+    let end = () => {};
+    const over = new Promise<void>((resolve) => (end = resolve));
+    held = { over, end };
+  },
+  goOn(): void {
+    held?.end();
+    held = null;
   },
 };
 

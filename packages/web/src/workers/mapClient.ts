@@ -31,3 +31,11 @@ export const chancesLatest = latestOnly((spec: FryMapSpec, oilC: number, timeS: 
 export function cancelChances(): void {
   void remotes.get('chances')?.cancel();
 }
+
+/** Maps stand still between two rows until `goOnWithMaps`: somebody waits for the line. */
+export function holdMaps(): void {
+  for (const remote of remotes.values()) void remote.hold();
+}
+export function goOnWithMaps(): void {
+  for (const remote of remotes.values()) void remote.goOn();
+}
