@@ -7,12 +7,18 @@ import type { RootState } from './store';
 
 /** What is run for the first time is slow, by three times as much. After ten times all that matters is compiled. */
 const TIMES = 10;
-/** A hand that has just opened a page goes elsewhere first, or looks, ms. */
-const AFTER_MS = 1000;
+/** Whoever has done nothing for so long only looks, ms. */
+const STILL_MS = 1000;
 let left = TIMES;
+let actedMs = 0;
+for (const act of ['pointerdown', 'keydown'] as const)
+  window.addEventListener(act, () => (actedMs = performance.now()), { capture: true, passive: true });
 
 const draftOf = (state: unknown): BatchDraft | null => (state as RootState).draft.draft;
 const isTyping = () => document.activeElement?.matches('input, textarea') ?? false;
+/** The hand is busy, or what it opened stands over the line: a piece in 3D would be built anew each time. */
+const isBusy = () =>
+  performance.now() - actedMs < STILL_MS || document.querySelector('[role=dialog], [role=alertdialog]') !== null;
 
 listener.startListening({
   actionCreator: draftLoaded,
@@ -34,12 +40,14 @@ listener.startListening({
   effect: (_action, { getState, dispatch }) => {
     if (left === 0 || !globalThis.requestIdleCallback) return;
     const draft = draftOf(getState());
+    const later = (ms: number) => setTimeout(() => requestIdleCallback(rehearse), ms);
     const rehearse = () => {
-      // Another line goes through it already, or the hand is there.
+      // Another line goes through it already, or the hand is at a field.
       if (left === 0 || draftOf(getState()) !== draft || isTyping()) return;
+      if (isBusy()) return void later(STILL_MS);
       left -= 1;
       dispatch(draftRehearsed());
     };
-    setTimeout(() => requestIdleCallback(rehearse), left === TIMES ? AFTER_MS : 0);
+    later(left === TIMES ? STILL_MS : 0);
   },
 });
