@@ -148,11 +148,11 @@ function solveStep(body: FryBody, dtS: number, oilC: number, iterations: number)
   refreshCells(body);
   // The ends join the faces to oil and air.
   const lastFace = faceLink(body, 0, high[last]!, oilC);
-  const firstFace = body.faces.length === 2 ? faceLink(body, 1, low[0]!, oilC) : { g: 0, aroundC: 0 };
+  const firstFace = body.faces.length === 2 ? faceLink(body, 1, low[0]!, oilC) : null;
   const lastLink = lastFace.g;
   const lastC = lastFace.aroundC;
-  const firstC = firstFace.aroundC;
-  link[0] = firstFace.g;
+  const firstC = firstFace ? firstFace.aroundC : 0;
+  link[0] = firstFace ? firstFace.g : 0;
 
   for (let round = 0; round < iterations; round++) {
     // Thomas: −gl·b(i−1)·Q(i−1) + (V/dt + (gl+gr)·b)·Q(i) − gr·b(i+1)·Q(i+1) = right
