@@ -39,6 +39,7 @@ import {
   writeFigures,
 } from '../db/stoveTable.js';
 import { stoveNowS } from '../devices/stoveHub.js';
+import { InTurn } from '../live/inTurn.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { kitchenFor } from './kitchenNow.js';
@@ -49,9 +50,11 @@ import { SCHEMAS, validate } from './validate.js';
 /** A plan with one of these is not lit. */
 const NO_START: ReadonlySet<string> = new Set(['fry.unsafe-oil', 'fry.pot-over-half', 'fry.oil-discard']);
 
+const idOf = (req: Request): string => validate<{ id: string }>(SCHEMAS.id, { id: req.params['id'] }).id;
+
 /** @param locks inside a transaction: what is decided from it stays true until that is over */
 async function requireStove(q: Queries, req: Request, locks = false): Promise<StoveRow> {
-  const { id } = validate<{ id: string }>(SCHEMAS.id, { id: req.params['id'] });
+  const id = idOf(req);
   const stove = await readStove(q, id, locks);
   if (stove) return stove;
   throw new ApiError((await readBatch(q, id)) ? 'NO_STOVE' : 'NO_BATCH');
@@ -89,6 +92,8 @@ async function putLeftBy(
 export function stoveRoutes(context: Context): Router {
   const { gate, stoves, live, lessons, clockMs } = context;
   const router = Router({ mergeParams: true });
+  // The database answers each in the order of its place, but on connections of their own: heard in any order.
+  const turns = new InTurn();
 
   const answer = async (row: StoveRow): Promise<Stove> => ({
     batchId: row.batchId,
@@ -166,17 +171,19 @@ export function stoveRoutes(context: Context): Router {
 
   router.post('/acts', async (req, res) => {
     const act = validate<FireAct>(SCHEMAS.act, req.body);
-    const { row, stored } = await gate.transaction(async (q) => {
-      // One act after the other: places are given in the order in which acts are committed, and
-      // none comes after the end.
-      const held = await requireStove(q, req, true);
-      const done = await insertAct(q, held.batchId, act, stoveNowS(held, clockMs()));
-      if (!done) throw new ApiError('ID_TAKEN', undefined, 'id');
-      if (done.isNew && held.endedAt) throw new ApiError('BATCH_OVER');
-      return { row: held, stored: done };
+    const { isNew, ...told } = await turns.run(idOf(req), async () => {
+      const { row, stored } = await gate.transaction(async (q) => {
+        // One act after the other: places are given in the order in which acts are committed, and
+        // none comes after the end.
+        const held = await requireStove(q, req, true);
+        const done = await insertAct(q, held.batchId, act, stoveNowS(held, clockMs()));
+        if (!done) throw new ApiError('ID_TAKEN', undefined, 'id');
+        if (done.isNew && held.endedAt) throw new ApiError('BATCH_OVER');
+        return { row: held, stored: done };
+      });
+      if (stored.isNew) stoves.apply(row.batchId, { seq: stored.seq, act: stored.act });
+      return stored;
     });
-    const { isNew, ...told } = stored;
-    if (isNew) stoves.apply(row.batchId, told);
     res.status(isNew ? 201 : 200).json(told);
   });
 
