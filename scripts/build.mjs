@@ -6,13 +6,13 @@ import { pathToFileURL } from 'node:url';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { giveUp, ROOT, say } from './lib/ensure.mjs';
 
-/** Newest change below a folder, ms. */
+/** Newest change below a folder of what is built, ms: tests are no part of it. */
 function newest(path) {
   const stat = statSync(path, { throwIfNoEntry: false });
   if (!stat) return 0;
   if (!stat.isDirectory()) return stat.mtimeMs;
   return readdirSync(path)
-    .filter((name) => name !== 'node_modules' && name !== 'dist')
+    .filter((name) => name !== 'node_modules' && name !== 'dist' && !name.includes('.test.'))
     .reduce((most, name) => Math.max(most, newest(join(path, name))), 0);
 }
 

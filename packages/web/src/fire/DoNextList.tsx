@@ -108,7 +108,8 @@ export function DoNextList({ steps, markC, printer, onDone }: DoNextListProps) {
           const { what, why } = wording(step);
           const now = step.inS !== null && step.inS <= NOW_S;
           return (
-            <li key={`${step.act}-${step.reason}-${step.pieces.join('-')}`}>
+            // Why and when may change under the finger: what is to be done is still the same.
+            <li key={`${step.act}-${step.value}-${step.pieces.join('-')}`}>
               <Step
                 data-now={now || undefined}
                 data-danger={step.reason === 'cut-heat' || undefined}
