@@ -155,10 +155,10 @@ export class CopyKeeper {
   /** The kitchen as it is now is copied first: there is a way back. */
   async restore(name: string): Promise<{ readonly before: string }> {
     const path = this.path(name);
-    const { gate, databaseUrl, clockMs, onRestored } = this.given;
+    const { gate, databaseUrl, onRestored } = this.given;
     await this.alone(async () => await readCopy(path));
     const before = await this.make('restore', name);
-    await this.alone(async () => await restoreCopy(gate, databaseUrl, path, clockMs()));
+    await this.alone(async () => await restoreCopy(gate, databaseUrl, path));
     onRestored();
     return { before: before.name };
   }

@@ -2,16 +2,11 @@ import { randomBytes } from 'node:crypto';
 import { databaseAt, openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
 import { MIGRATIONS } from '../db/migrations/index.js';
-import { columnsOf, dropTrial, insertRows, letRowsWait, listTrials, makeTrial, takeOver } from '../db/wholeDatabase.js';
+import { columnsOf, dropOldTrials, dropTrial, insertRows, letRowsWait, makeTrial, takeOver } from '../db/wholeDatabase.js';
 import { CopyError, type CopyHead, readCopy, type RowSink } from './copyFile.js';
 
 /** One that was left behind is older than any restore takes, ms. */
 const LEFT_MS = 6 * 3_600_000;
-
-/** Drops what a restore that never ended has left. */
-async function dropLeft(gate: Gate, nowMs: number): Promise<void> {
-  for (const { name, madeMs } of await listTrials(gate)) if (nowMs - madeMs > LEFT_MS) await dropTrial(gate, name);
-}
 
 /** Every name in a copy must be one of the schema it says it was made by: nothing else comes into a statement. */
 function known(head: CopyHead, columns: ReadonlyMap<string, ReadonlySet<string>>): void {
@@ -50,9 +45,9 @@ async function fill(tried: Gate, path: string): Promise<CopyHead> {
  * its own first, so that a bad copy changes nothing; then all changes places in one transaction.
  * @throws CopyError when the copy cannot be read
  */
-export async function restoreCopy(gate: Gate, databaseUrl: string, path: string, nowMs: number): Promise<CopyHead> {
-  await dropLeft(gate, nowMs);
-  const name = await makeTrial(gate, nowMs, randomBytes(4).toString('hex'));
+export async function restoreCopy(gate: Gate, databaseUrl: string, path: string): Promise<CopyHead> {
+  await dropOldTrials(gate, LEFT_MS);
+  const name = await makeTrial(gate, randomBytes(4).toString('hex'));
   const tried = openGate(databaseAt(databaseUrl, name));
   try {
     const head = await fill(tried, path);

@@ -111,9 +111,15 @@ export async function takeOver(gate: Gate, tried: string): Promise<void> {
 
 const TRIED = 'ember_restore_';
 
-/** Makes a database in which a copy is tried. @returns its name */
-export async function makeTrial(gate: Gate, nowMs: number, odd: string): Promise<string> {
-  const name = `${TRIED}${nowMs}_${odd}`;
+/** The database's own clock, ms: the same for every server that works on it, however wrong their own are. */
+async function nowAt(gate: Gate): Promise<number> {
+  const [row] = await gate.rows<{ ms: number }>('SELECT ROUND(1000 * UNIX_TIMESTAMP(NOW(3))) AS ms');
+  return Number(row!.ms);
+}
+
+/** Makes a database in which a copy is tried. @returns its name, in which the moment stands */
+export async function makeTrial(gate: Gate, odd: string): Promise<string> {
+  const name = `${TRIED}${await nowAt(gate)}_${odd}`;
   await gate.change(`CREATE DATABASE ${quoted(name)} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_520_ci`);
   return name;
 }
@@ -122,13 +128,14 @@ export async function dropTrial(gate: Gate, name: string): Promise<void> {
   await gate.change(`DROP DATABASE IF EXISTS ${quoted(name)}`);
 }
 
-/** Databases in which a copy was tried, with the moment each was made. */
-export async function listTrials(gate: Gate): Promise<{ readonly name: string; readonly madeMs: number }[]> {
+/** Drops databases in which a copy was tried and that are older than so long, ms. */
+export async function dropOldTrials(gate: Gate, mostMs: number): Promise<void> {
+  const nowMs = await nowAt(gate);
   const rows = await gate.rows<{ name: string }>(
     `SELECT SCHEMA_NAME AS name FROM information_schema.SCHEMATA WHERE SCHEMA_NAME LIKE 'ember\\_restore\\_%'`,
   );
-  return rows.flatMap(({ name }) => {
+  for (const { name } of rows) {
     const [, madeMs] = /^ember_restore_(\d+)_/.exec(name) ?? [];
-    return madeMs ? [{ name, madeMs: Number(madeMs) }] : [];
-  });
+    if (madeMs && nowMs - Number(madeMs) > mostMs) await dropTrial(gate, name);
+  }
 }
