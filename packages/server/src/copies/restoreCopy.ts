@@ -2,7 +2,15 @@ import { randomBytes } from 'node:crypto';
 import { databaseAt, openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
 import { MIGRATIONS } from '../db/migrations/index.js';
-import { columnsOf, dropOldTrials, dropTrial, insertRows, letRowsWait, makeTrial, takeOver } from '../db/wholeDatabase.js';
+import {
+  columnsOf,
+  dropOldTrials,
+  dropTrial,
+  insertRows,
+  letRowsWait,
+  makeTrial,
+  takeOver,
+} from '../db/wholeDatabase.js';
 import { CopyError, type CopyHead, readCopy, type RowSink } from './copyFile.js';
 
 /** One that was left behind is older than any restore takes, ms. */
