@@ -44,6 +44,15 @@ async function run(id: string, stoveS: number, speed = 60): Promise<void> {
   });
 }
 
+/** Time goes on until the probe of a stove that was taken back is heard: it burns from when it learns of that. */
+async function heardAgain(id: string): Promise<void> {
+  const { nowS } = await look(id);
+  await until(async () => {
+    app.clock.ms += 500;
+    return (await look(id)).readings.at(-1)?.atS > nowS;
+  });
+}
+
 const listen = (path: string, enough: (heard: Heard[]) => boolean, lastEventId?: string) =>
   listenTo(app, path, enough, lastEventId);
 
@@ -343,7 +352,7 @@ describe('finishing', () => {
     expect((await app.call('GET', `/api/batches/${id}`)).body.status).toBe('frying');
     expect((await app.call('GET', '/api/ledger')).body.rows).toEqual([]);
     // Its probe is heard again, and more is fried.
-    await run(id, 60);
+    await heardAgain(id);
     const at = (await look(id)).nowS;
     expect((await post(id, onPieces('drop', at, [3]))).status).toBe(201);
     await run(id, 300);
@@ -355,6 +364,15 @@ describe('finishing', () => {
     app.clock.ms += 2 * 3_600_000 + 1000;
     expect((await app.call('POST', `/api/batches/${id}/stove/reopen`, {})).body.code).toBe('REOPEN_LATE');
     expect((await app.call('POST', `/api/batches/${randomUUID()}/stove/reopen`, {})).body.code).toBe('NO_BATCH');
+  });
+
+  it('has its probe heard again, however soon after its end it is taken back', async () => {
+    const id = await lit();
+    for (let times = 0; times < 6; times++) {
+      await app.call('POST', `/api/batches/${id}/stove/finish`, {});
+      expect((await app.call('POST', `/api/batches/${id}/stove/reopen`, {})).status).toBe(200);
+      await heardAgain(id);
+    }
   });
 
   it('is not taken back while another batch is in the same pot', async () => {

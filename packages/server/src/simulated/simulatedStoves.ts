@@ -212,6 +212,8 @@ export class SimulatedStoves {
           if (event === 'end') {
             this.running.delete(told.batchId);
             stop.abort();
+            // It may have been taken back meanwhile, which is heard on another stream and so perhaps before this.
+            void this.open(told.batchId);
           }
           if (event !== 'act') return;
           const { act } = data as { act: FireAct };
