@@ -5,6 +5,7 @@ import { createRequire } from 'node:module';
 import { join } from 'node:path';
 import { buildBrowserTests, buildCore, buildStale } from './build.mjs';
 import { startDatabase } from './lib/database.mjs';
+import { setUpDemo } from './lib/demoKitchen.mjs';
 import { checkDisk, checkNode, ensureFolder, ensurePackages, giveUp, ROOT } from './lib/ensure.mjs';
 
 const TMP = join(ROOT, '.tmp');
@@ -88,6 +89,15 @@ await checks([
 if (!(await programs)) giveUp('The tests need MariaDB and Chromium; the lines above say what is missing.');
 
 process.env.EMBER_DISK_SYNC = 'off';
+// Its minute passes beside the unit tests; where it fails, the browser tests set one up themselves, or say why not.
+const demo = join(TMP, 'demo');
+const demoReady = built
+  .then(() => ensureFolder(demo))
+  .then(() => setUpDemo(demo))
+  .then(
+    () => ({ EMBER_DEMO_KITCHEN: demo }),
+    () => ({}),
+  );
 const database = await startDatabase(join(TMP, 'jest-db'));
 await bundled;
 const jestOut = join(TMP, 'jest.json');
@@ -114,7 +124,10 @@ const e2eOk = await step(
   'browser',
   [bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'],
   // Tests and core as they were just built, not their sources.
-  { PLAYWRIGHT_JSON_OUTPUT_FILE: e2eOut, EMBER_BUILT_TESTS: '1', NODE_OPTIONS: '--conditions=built' },
+  {
+    ...{ PLAYWRIGHT_JSON_OUTPUT_FILE: e2eOut, EMBER_BUILT_TESTS: '1', NODE_OPTIONS: '--conditions=built' },
+    ...(await demoReady),
+  },
   25,
 );
 if (existsSync(e2eOut)) {

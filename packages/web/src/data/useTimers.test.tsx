@@ -3,10 +3,8 @@ import 'fake-indexeddb/auto';
 import type { Timer } from '@ember-fold/core';
 import { act, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
-import { IDBFactory } from 'fake-indexeddb';
-import type { ReactNode } from 'react';
-import { Provider } from 'react-redux';
-import { FakeBrowser, FakeSource } from '../../testing/fakeStream';
+import { openFakePage, pass, wrapper } from '../../testing/fakePage';
+import { FakeSource } from '../../testing/fakeStream';
 import { api } from './api';
 import { startLive, withTimer } from './live';
 import { store } from './store';
@@ -48,19 +46,8 @@ class TimerServer {
   };
 }
 
-const wrapper = ({ children }: { readonly children: ReactNode }) => <Provider store={store}>{children}</Provider>;
-const pass = (ms: number) =>
-  act(async () => {
-    for (let i = 0; i < Math.ceil(ms / 200); i++) {
-      await jest.advanceTimersByTimeAsync(200);
-      await new Promise((resolve) => setImmediate(resolve));
-    }
-  });
-
 beforeAll(() => {
-  jest.useFakeTimers({ doNotFake: ['setImmediate', 'queueMicrotask', 'nextTick'] });
-  globalThis.indexedDB = new IDBFactory();
-  new FakeBrowser().openTab();
+  openFakePage();
   startLive();
 });
 afterAll(() => jest.useRealTimers());

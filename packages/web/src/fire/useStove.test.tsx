@@ -11,10 +11,8 @@ import {
 } from '@ember-fold/core';
 import { act, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
-import { IDBFactory } from 'fake-indexeddb';
-import type { ReactNode } from 'react';
-import { Provider } from 'react-redux';
-import { FakeBrowser, FakeSource } from '../../testing/fakeStream';
+import { openFakePage, pass, wrapper } from '../../testing/fakePage';
+import { FakeSource } from '../../testing/fakeStream';
 import { api } from '../data/api';
 import { startLive } from '../data/live';
 import { store } from '../data/store';
@@ -75,15 +73,6 @@ class StoveServer {
   };
 }
 
-const wrapper = ({ children }: { readonly children: ReactNode }) => <Provider store={store}>{children}</Provider>;
-const pass = (ms: number) =>
-  act(async () => {
-    for (let i = 0; i < Math.ceil(ms / 200); i++) {
-      await jest.advanceTimersByTimeAsync(200);
-      await new Promise((resolve) => setImmediate(resolve));
-    }
-  });
-
 const MOVES = [
   'act',
   'other acts',
@@ -99,9 +88,7 @@ const MOVES = [
 
 let nth = 0;
 beforeAll(() => {
-  jest.useFakeTimers({ doNotFake: ['setImmediate', 'queueMicrotask', 'nextTick'] });
-  globalThis.indexedDB = new IDBFactory();
-  new FakeBrowser().openTab();
+  openFakePage();
   startLive();
 });
 afterAll(() => jest.useRealTimers());

@@ -32,7 +32,7 @@ export interface PracticeChoices {
 
 export const isChoices = (value: unknown): value is PracticeChoices => {
   const one = value as Partial<PracticeChoices> | null;
-  return typeof one?.whispers === 'boolean' && typeof one.pace === 'string' && one.pace in T.paces;
+  return typeof one?.whispers === 'boolean' && typeof one.pace === 'string' && Object.hasOwn(T.paces, one.pace);
 };
 const USUAL: PracticeChoices = { pace: '4', whispers: true };
 

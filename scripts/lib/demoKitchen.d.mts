@@ -1,0 +1,1 @@
+export function setUpDemo(folder: string): Promise<void>;
