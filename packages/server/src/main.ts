@@ -148,6 +148,8 @@ async function main(): Promise<void> {
   process.on('SIGINT', () => void close());
   // Started by scripts/start.mjs: when the parent is gone, so is the reason to hold the port.
   process.on('disconnect', () => void close());
+  // It may have gone a moment ago, unheard; without a parent this is not false.
+  if (process.connected === false) void close();
 }
 
 main().catch((cause: unknown) => {

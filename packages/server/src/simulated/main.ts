@@ -32,3 +32,5 @@ process.on('SIGTERM', close);
 process.on('SIGINT', close);
 // The server is gone: there is nobody left to tell.
 process.on('disconnect', close);
+// It may have gone while this process was still starting: that is told to nobody.
+if (!process.connected) close();
