@@ -19,13 +19,18 @@ const TOP = 70;
 /** A letter is about so wide: words that do not fit are cut, never printed over the next bar. */
 const LETTER = 7;
 
+/** Signs that a drawing cannot hold are blanks. */
 const escaped = (text: string): string =>
-  text.replace(/[<>&"']/g, (sign) => `&#${sign.charCodeAt(0)};`).replace(/\p{Cc}/gu, ' ');
+  text
+    .toWellFormed()
+    .replace(/[<>&"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
+    .replace(/[\p{Cc}\ufffe\uffff]/gu, ' ');
 
 function cut(text: string, wide: number): string {
   const letters = Math.floor((wide - 8) / LETTER);
   if (letters < 3) return '';
-  return text.length <= letters ? text : `${text.slice(0, letters - 1)}…`;
+  const signs = [...text];
+  return signs.length <= letters ? text : `${signs.slice(0, letters - 1).join('')}…`;
 }
 
 /** Rows of the drawing: each cook, each pot, the oven, and what goes on by itself. */
@@ -75,8 +80,10 @@ function rowsOf(told: SupperEvening, evening: Evening): { readonly name: string;
 export function eveningSvg(name: string, told: SupperEvening, evening: Evening, printer: Printer): string {
   const rows = rowsOf(told, evening);
   const bars = rows.flatMap((row) => row.bars);
-  const fromMs = Math.floor(Math.min(...bars.map(({ startMs }) => startMs)) / HOUR_MS) * HOUR_MS;
-  const toMs = Math.max(...bars.map(({ endMs }) => endMs)) + HOUR_MS / 6;
+  // Where all is done there is nothing to draw but the hour.
+  const moments = bars.length === 0 ? [told.atMs] : bars.flatMap(({ startMs, endMs }) => [startMs, endMs]);
+  const fromMs = Math.floor(Math.min(...moments) / HOUR_MS) * HOUR_MS;
+  const toMs = Math.max(...moments) + HOUR_MS / 6;
   const x = (ms: number) => LABEL + ((WIDE - LABEL) * (ms - fromMs)) / (toMs - fromMs);
   const high = TOP + rows.length * ROW + 20;
   const hours = Array.from({ length: Math.floor((toMs - fromMs) / HOUR_MS) + 1 }, (_, i) => fromMs + i * HOUR_MS);
