@@ -24,7 +24,7 @@ export async function insertAct(
   q: Queries,
   batchId: string,
   act: FireAct,
-  latestS = Infinity,
+  latestS: number,
 ): Promise<(StoredAct & { readonly isNew: boolean }) | null> {
   // A page's clock may run ahead; no act lies in the future.
   const kept = { ...act, atS: Math.min(act.atS, latestS) };

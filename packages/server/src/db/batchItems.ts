@@ -13,6 +13,7 @@ import {
 import { fromJson, type Queries } from './gate.js';
 import { holdIngredients, releaseIngredients } from './ingredientTable.js';
 import { writeLooks } from './looksTable.js';
+import { insertCookActs, insertFireActs } from './manyActs.js';
 import { writeNote } from './noteTable.js';
 import { writePhoto } from './photoTable.js';
 import { insertReadings } from './readingTable.js';
@@ -29,35 +30,6 @@ async function cookActsOf(q: Queries, ids: readonly string[]): Promise<Map<strin
     values,
   );
   return new Map([...grouped(rows)].map(([id, own]) => [id, own.map(({ body }) => fromJson<CookAct>(body))]));
-}
-
-/** Another batch has an act of the same id: two evenings are not made of one. */
-const ACT_TAKEN = 'Something that was told of this batch is told of another one here.';
-
-async function writeCookActs(q: Queries, id: string, acts: readonly CookAct[]): Promise<void> {
-  await insertMany(
-    q,
-    'INSERT INTO cook_act (id, batch_id, kind, body, received_at) VALUES',
-    '(?, ?, ?, ?, UTC_TIMESTAMP(3))',
-    acts.map((act) => [act.id, id, act.kind, JSON.stringify(act)]),
-  );
-}
-
-/** Several hundred rows in one statement. @throws Error ACT_TAKEN when one of them is there already */
-async function insertMany(
-  q: Queries,
-  into: string,
-  marks: string,
-  rows: readonly (readonly (string | number)[])[],
-): Promise<void> {
-  for (let i = 0; i < rows.length; i += 500) {
-    const some = rows.slice(i, i + 500);
-    try {
-      await q.change(`${into} ${some.map(() => marks).join(', ')}`, some.flat());
-    } catch (cause) {
-      throw (cause as { errno?: number }).errno === 1062 ? new Error(ACT_TAKEN) : cause;
-    }
-  }
 }
 
 /** The row of a batch, new or in the place of the one that is there; it holds what it uses. */
@@ -121,7 +93,7 @@ export const BATCH_ITEMS: ItemTable<BatchItem> = {
   async write(q, item, isNew) {
     await writeBatchRow(q, item, 'planned');
     if (!isNew) await clearAll(q, item.id);
-    await writeCookActs(q, item.id, item.cookActs);
+    await insertCookActs(q, item.id, item.cookActs);
   },
   remove: removeBatch,
 };
@@ -212,17 +184,12 @@ export const RECORD_ITEMS: ItemTable<RecordItem> = {
       ...{ batchId: id, seed, speed, draft, kitchen, probe, trial, startC },
       ...{ startedAt: new Date(item.startedAt), endedAt: new Date(item.endedAt) },
     });
-    await insertMany(
-      q,
-      'INSERT INTO fire_act (id, batch_id, at_s, kind, body, received_at) VALUES',
-      '(?, ?, ?, ?, ?, UTC_TIMESTAMP(3))',
-      item.acts.map((act) => [act.id, id, act.atS, act.kind, JSON.stringify(act)]),
-    );
+    await insertFireActs(q, id, item.acts);
     await insertReadings(
       q,
       item.readings.map(([atS, probeC]) => ({ batchId: id, seq: Math.max(1, Math.round(atS * PER_S)), atS, probeC })),
     );
-    await writeCookActs(q, id, item.cookActs);
+    await insertCookActs(q, id, item.cookActs);
     if (item.notes !== '') await writeNote(q, id, item.notes, 0);
     if (Object.keys(item.looks.trays).length > 0 || item.looks.eatenFirst)
       await writeLooks(q, id, { looks: item.looks, version: 0 });

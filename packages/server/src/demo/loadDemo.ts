@@ -17,13 +17,12 @@ import {
   withFold,
   withForm,
 } from '@ember-fold/core';
-import { insertAct } from '../db/actTable.js';
 import { countBatches, insertBatch, setBatchStatus } from '../db/batchTable.js';
-import { insertCookAct } from '../db/cookTable.js';
 import type { Gate } from '../db/gate.js';
 import { readKitchen, writeKitchen } from '../db/kitchenTable.js';
 import { writeObservations } from '../db/learntTable.js';
 import { writeLooks } from '../db/looksTable.js';
+import { insertCookActs, insertFireActs } from '../db/manyActs.js';
 import { writeNote } from '../db/noteTable.js';
 import { insertOil, insertOilEvent } from '../db/oilTable.js';
 import { insertReadings } from '../db/readingTable.js';
@@ -128,8 +127,8 @@ function cookPast(past: Past, nowMs: number, index: number): (gate: Gate) => Pro
         ...{ batchId: id, seed: 1000 + index, speed: 1, draft, kitchen: QUILLHAVEN, startedAt, endedAt },
         ...{ probe: SIMULATED_STOVE, trial: false, startC: null },
       });
-      for (const act of acts) await insertAct(q, id, act);
-      for (const act of cookActs) await insertCookAct(q, id, act, Infinity);
+      await insertFireActs(q, id, acts);
+      await insertCookActs(q, id, cookActs);
       await insertReadings(
         q,
         run.readings.map((reading, i) => ({ ...reading, batchId: id, seq: i + 1 })),
