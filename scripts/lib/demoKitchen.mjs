@@ -13,6 +13,9 @@ export async function setUpDemo(folder) {
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   const ended = once(product, 'exit');
+  // Whoever is ended meanwhile leaves nothing running.
+  const end = () => product.kill('SIGINT');
+  process.once('exit', end);
   try {
     let address = null;
     for await (const line of createInterface(product.stdout)) {
@@ -33,7 +36,8 @@ export async function setUpDemo(folder) {
     // Its evenings are put down with it.
     for (const { id } of await ask('/suppers')) await ask(`/suppers/${id}/evening`);
   } finally {
-    product.kill('SIGINT');
+    end();
     await ended;
+    process.off('exit', end);
   }
 }

@@ -10,7 +10,7 @@ import { createApp } from '../app.js';
 import { eveningPart, observationsOf, planTrays, type ScaleAct, supperEvening } from '@ember-fold/core';
 import { openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
-import { columnsOf } from '../db/wholeDatabase.js';
+import { columnsOf, letRowsWait } from '../db/wholeDatabase.js';
 import { latestMoment } from '../db/stoveTable.js';
 import { CopyKeeper } from '../copies/copyKeeper.js';
 import { USUAL_RULE } from '../copies/keepCopies.js';
@@ -88,12 +88,12 @@ export async function openDatabase(): Promise<{ url: string; gate: Gate; drop: (
 const emptied: string[] = [];
 let kitchenTables: readonly string[] = [];
 
-/** Deletes every row but the schema's; counters go on. Keys between tables are looked at again after. */
+/** Deletes every row but the schema's; counters go on. */
 async function empty(url: string): Promise<void> {
   const gate = openGate(url);
   await gate.withConnection(async (q) => {
     if (kitchenTables.length === 0) kitchenTables = [...(await columnsOf(q)).keys()];
-    await q.change('SET SESSION foreign_key_checks = 0');
+    await letRowsWait(q);
     for (const table of kitchenTables) if (table !== 'schema_version') await q.change(`DELETE FROM ${table}`);
   });
   await gate.close();
