@@ -1,5 +1,5 @@
 /** Every way a caller can break a contract of this package, one code each. */
-export type CoreErrorCode = 'NOT_A_NUMBER' | 'OUT_OF_RANGE' | 'UNKNOWN_NAME' | 'EMPTY';
+export type CoreErrorCode = 'NOT_A_NUMBER' | 'OUT_OF_RANGE' | 'UNKNOWN_NAME' | 'EMPTY' | 'TOO_ODD';
 
 /** A broken contract: wrong type, range or name. Ordinary "no answer" is `null`, never this. */
 export class CoreError extends Error {

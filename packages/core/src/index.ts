@@ -491,6 +491,7 @@ export { type BatchWork, workBetween } from './schedule/workBetween.js';
 
 export {
   headsOf,
+  isSupperOver,
   kitchenAtSupper,
   movedWith,
   type Serving,

@@ -170,6 +170,8 @@ export function createApp({ log, webDir, planPart, planEvening, observe, kept, .
   }
 
   app.use((cause: unknown, req: Request, res: Response, _next: NextFunction) => {
+    // Whoever asked has left, and with them the reason for the answer.
+    if (res.destroyed) return;
     const error = toApiError(cause);
     if (error.status >= 500) log.error({ cause, method: req.method, url: req.url }, error.message);
     if (res.headersSent) return void res.end();

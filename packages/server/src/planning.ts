@@ -1,9 +1,11 @@
 // The planning thread: one wish at a time, in the order they are asked for.
 import { CoreError, eveningPart, observationsOf, planTrays, supperEvening } from '@ember-fold/core';
-import { parentPort } from 'node:worker_threads';
-import type { PlanAnswer, PlanAsk, PlanWish } from './services/planThread.js';
+import { parentPort, workerData } from 'node:worker_threads';
+import type { PlanAnswer, PlanAsk, PlanThreadData } from './services/planThread.js';
 
-function found(wish: PlanWish) {
+const cancelled = new Int32Array((workerData as PlanThreadData).cancelled);
+
+function found({ ask, wish }: PlanAsk) {
   switch (wish.kind) {
     case 'part':
       return eveningPart(wish.id, wish.draft, planTrays(wish.draft, wish.kitchen, null), wish.kitchen);
@@ -11,7 +13,8 @@ function found(wish: PlanWish) {
       return observationsOf(wish.happened);
     case 'evening': {
       const untilMs = Date.now() + wish.mostMs;
-      return supperEvening(wish.evening, { isOver: () => Date.now() > untilMs });
+      const isOver = () => Date.now() > untilMs || Atomics.load(cancelled, 0) === ask;
+      return supperEvening(wish.evening, { isOver });
     }
     default: {
       const never: never = wish;
@@ -20,14 +23,17 @@ function found(wish: PlanWish) {
   }
 }
 
-parentPort?.on('message', ({ ask, wish }: PlanAsk) => {
-  let answer: PlanAnswer;
+function answered(asked: PlanAsk): PlanAnswer {
+  const { ask } = asked;
   try {
-    answer = { ask, found: found(wish) };
+    return { ask, found: found(asked) };
   } catch (cause) {
-    // Anything else is a fault of ours: it ends the thread, and those that wait are told.
-    if (!(cause instanceof CoreError)) throw cause;
-    answer = { ask, problem: { code: cause.code, path: cause.path, message: cause.message } };
+    if (cause instanceof CoreError)
+      return { ask, problem: { code: cause.code, path: cause.path, message: cause.message } };
+    // A fault of ours is told to whoever asked; the next wish is not its concern.
+    const { message, stack } = cause as Error;
+    return { ask, fault: { message, stack } };
   }
-  parentPort?.postMessage(answer);
-});
+}
+
+parentPort?.on('message', (asked: PlanAsk) => parentPort?.postMessage(answered(asked)));

@@ -101,3 +101,22 @@ export function withSupper(
   if (id === null || !supper) return rest;
   return { ...rest, supper: id, eatAt: eatAt ?? servingsOf(supper)[0]?.at ?? batch.eatAt };
 }
+
+/** A supper takes part in plans for so long after its last meal, ms. Our own. */
+const OVER_MS = 86_400_000;
+
+/**
+ * Whether a supper is over: its last meal, and that of every batch of it, was more than a day ago.
+ *
+ * @param batches those of it that are still to be made
+ * @param nowMs ms since the epoch
+ * @example isSupperOver({ servings: [{ id: 'a', at: '2030-01-05T18:30:00Z' }] }, [], Date.parse('2030-01-07T00:00:00Z')) // true
+ */
+export function isSupperOver(
+  { servings }: Pick<Supper, 'servings'>,
+  batches: readonly Pick<BatchDraft, 'eatAt'>[],
+  nowMs: number,
+): boolean {
+  const moments = [...servings.map(({ at }) => at), ...batches.map(({ eatAt }) => eatAt)];
+  return moments.every((at) => Date.parse(at) + OVER_MS < nowMs);
+}

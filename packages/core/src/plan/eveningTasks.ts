@@ -1,3 +1,4 @@
+import { CoreError } from '../errors.js';
 import { type CookState, type StepKey, stepState } from '../cook/cookAct.js';
 import type { EveningPin, SupperCook } from '../draft/supper.js';
 import {
@@ -97,6 +98,7 @@ interface Making {
  * left alone; one serving for all that is eaten at one time. What is told done is no task any more.
  * Our own; see docs/models/evening.md.
  *
+ * @throws CoreError OUT_OF_RANGE when its meals, or now and the first of them, are more than fourteen days apart
  * @example eveningTasks({ parts: [], states: {}, order: [], cooks: [], pins: {}, nowMs: null }).works.length // 0
  */
 export function eveningTasks(ask: EveningAsk): EveningTasks {
@@ -106,6 +108,7 @@ export function eveningTasks(ask: EveningAsk): EveningTasks {
     return { problem, works: [], waits: [], zeroMs: 0 };
   }
   const zeroMs = Math.min(...parts.map(({ eatMs }) => eatMs));
+  requireOneEvening(parts, zeroMs, nowMs);
   const s = (ms: number) => Math.round((ms - zeroMs) / 1000);
   const isHere = (id: string | undefined) => cooks.some((cook) => cook.id === id);
   const works = [...parts.flatMap((part) => handsOf(part, ask)), ...potsOf(ask), ...servesOf(ask)].map((work) => {
@@ -129,6 +132,17 @@ export function eveningTasks(ask: EveningAsk): EveningTasks {
     nowS: nowMs === null ? null : s(nowMs),
   };
   return { problem, works, waits: parts.flatMap((part) => waitsOf(part, making)), zeroMs };
+}
+
+/** Meals of one supper lie within this, and it is planned until this long after the first of them, days. Our own. */
+const MOST_DAYS = 14;
+const MOST_MS = MOST_DAYS * 86_400_000;
+
+function requireOneEvening(parts: readonly EveningPart[], zeroMs: number, nowMs: number | null): void {
+  if (!(Math.max(...parts.map(({ eatMs }) => eatMs)) - zeroMs <= MOST_MS))
+    throw new CoreError('OUT_OF_RANGE', 'servings', `Meals more than ${MOST_DAYS} days apart are not one supper.`);
+  if (nowMs !== null && !(nowMs - zeroMs <= MOST_MS))
+    throw new CoreError('OUT_OF_RANGE', 'servings', `This supper was over more than ${MOST_DAYS} days ago.`);
 }
 
 const keyOf = ({ batchId, step }: Pick<EveningStep, 'batchId' | 'step'>): string => `${batchId} ${step?.id}`;

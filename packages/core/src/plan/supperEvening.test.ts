@@ -374,3 +374,28 @@ test('one cutter of each size: two cooks never cut with it at one time, other si
   const things = made.works.filter(({ steps }) => steps[0]!.what === 'roll').map((work) => work.things[0]);
   expect(new Set(things).size).toBe(2);
 });
+
+test('moments that are far from any meal: pins, hours and acts a year off do no harm; meals or a now that are too far are refused', () => {
+  const YEAR = 365 * 86_400_000;
+  const far = [-2000 * YEAR, -YEAR, -29 * 86_400_000, 29 * 86_400_000, YEAR, 7000 * YEAR];
+  const one = FIVE.slice(0, 2);
+  const bare = supperEvening(askFor(one))!;
+  for (const offMs of far) {
+    const at = new Date(EAT_MS + offMs).toISOString();
+    const pinned = supperEvening(askFor(one, { pins: { [bare.entries[0]!.id]: { at } } }))!;
+    expect(pinned.brokenPins).toEqual(
+      Math.abs(pinned.entries.find(({ id }) => id === bare.entries[0]!.id)!.startMs - Date.parse(at)) > MIN
+        ? [bare.entries[0]!.id]
+        : [],
+    );
+    for (const hours of [{ from: at }, { to: at }])
+      keepsItsWord(askFor(one), supperEvening(askFor(one, { cooks: [{ ...cooks(1)[0]!, ...hours }] }))!);
+    const states = { [one[0]!.batchId]: told([one[0]!.sheet[0]!.id], EAT_MS + offMs) };
+    expect(supperEvening(askFor(one, { states }))).not.toBeNull();
+  }
+  for (const nowMs of [EAT_MS + 29 * 86_400_000, EAT_MS + YEAR, EAT_MS + 7000 * YEAR])
+    expect(() => supperEvening(askFor(one, { nowMs }))).toThrow(expect.objectContaining({ path: 'servings' }));
+  const apart = one.map((part, i) => ({ ...part, eatMs: EAT_MS + i * 15 * 86_400_000 }));
+  expect(() => supperEvening(askFor(apart))).toThrow(expect.objectContaining({ path: 'servings' }));
+  expect(supperEvening(askFor(one, { nowMs: EAT_MS - 7000 * YEAR }))!.lateS).toBe(0);
+});

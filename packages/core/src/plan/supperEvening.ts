@@ -84,6 +84,7 @@ const SAME_MS = 60_000;
  * moment, worked back from the table, or on from now where something is done already.
  *
  * @returns `null` without a batch that can be planned, or without anybody to cook
+ * @throws CoreError OUT_OF_RANGE when its meals, or now and the first of them, are more than fourteen days apart
  * @example supperEvening({ parts: [], states: {}, order: [], cooks: [], pins: {}, nowMs: null }) // null
  */
 export function supperEvening(ask: EveningAsk, options: SolveEveningOptions = {}): Evening | null {

@@ -31,6 +31,8 @@ interface Lying {
 export interface RoomStays {
   /** Ways out of the last moment at which a room is too full and no way of it is taken yet; empty: there is none. */
   readonly waysAt: (starts: readonly number[], isTaken: (name: string) => boolean) => readonly RoomWay[];
+  /** Some moment had too many stays for every set of them to be looked at: a room may be too full with nothing said. */
+  readonly hasGivenUp: () => boolean;
   /** Most places taken at one time, by room; a room that is never used is absent. */
   readonly mostAt: (starts: readonly number[]) => Readonly<Record<string, number>>;
 }
@@ -60,7 +62,9 @@ export function roomStays({ tasks, stays = [], rooms = {} }: Partial<EveningProb
   const together = (lying: readonly Lying[], room: string, atS: number) =>
     lying.filter(({ stay, fromS, toS }) => stay.room === room && fromS <= atS && toS > atS);
 
+  let gaveUp = false;
   return {
+    hasGivenUp: () => gaveUp,
     waysAt: (starts, isTaken) => {
       const lying = lyingAt(starts).sort((a, b) => b.fromS - a.fromS || a.index - b.index);
       for (const { stay, fromS } of lying) {
@@ -68,8 +72,9 @@ export function roomStays({ tasks, stays = [], rooms = {} }: Partial<EveningProb
         const there = together(lying, stay.room, fromS);
         if (holds === undefined || sum(there) <= holds) continue;
         // As few of them as are too much already. What a way is taken for already is held apart as well as can be.
-        const some = tooMany(there, holds, (found) => waysOf(found).some(({ name }) => isTaken(name)));
-        if (some) return waysOf(some);
+        const some = tooMany(there, holds, isTaken);
+        if (some === 'unknown') gaveUp = true;
+        else if (some) return waysOf(some);
       }
       return [];
     },
@@ -83,20 +88,36 @@ export function roomStays({ tasks, stays = [], rooms = {} }: Partial<EveningProb
   };
 }
 
-/** The first few of them that do not fit in together and are not settled; `null`: there are none. */
+/** Sets looked at for one moment; a room of eight with twenty stays has thousands of them. */
+const MOST_SETS = 5000;
+
+/**
+ * The first few that do not fit in together and have no way out taken yet.
+ * @returns `null`: there are none; `'unknown'`: more sets would have to be looked at than `MOST_SETS`
+ */
 function tooMany(
   there: readonly Lying[],
   holds: number,
-  isSettled: (some: readonly Lying[]) => boolean,
-  some: readonly Lying[] = [],
-): readonly Lying[] | null {
-  if (isSettled(some)) return null;
-  if (sum(some) > holds) return waysOf(some).length > 0 ? some : null;
-  for (const [i, one] of there.entries()) {
-    const found = tooMany(there.slice(i + 1), holds, isSettled, [...some, one]);
-    if (found) return found;
-  }
-  return null;
+  isTaken: (name: string) => boolean,
+): readonly Lying[] | 'unknown' | null {
+  let left = MOST_SETS;
+  const isOpen = (one: Lying) => waysOf([one]).every(({ name }) => !isTaken(name));
+  const areOpen = (a: Lying, b: Lying) => !isTaken(inOrder(a, b).name) && !isTaken(inOrder(b, a).name);
+  const look = (some: readonly Lying[], others: readonly Lying[]): readonly Lying[] | 'unknown' | null => {
+    if (left-- <= 0) return 'unknown';
+    if (sum(some) > holds) return waysOf(some).length > 0 ? some : null;
+    for (const [i, one] of others.entries()) {
+      // Even all of the rest together would fit in.
+      if (sum(some) + sum(others.slice(i)) <= holds) return null;
+      const found = look(
+        [...some, one],
+        others.slice(i + 1).filter((other) => areOpen(one, other)),
+      );
+      if (found) return found;
+    }
+    return null;
+  };
+  return look([], there.filter(isOpen));
 }
 
 /** Every way out for what does not fit in together; what comes and goes with one task is not moved apart. */

@@ -313,3 +313,56 @@ test('moments under any arcs: unbreakable ones are kept, the price is what the b
     { numRuns: 500 },
   );
 });
+
+test('an arc that no moments keep is left out, and the line answers as before: it looked for them for ever', () => {
+  const DAY = 86_400;
+  fc.assert(
+    fc.property(
+      fc.array(
+        fc.record({
+          from: fc.option(fc.nat(4), { nil: null }),
+          to: fc.option(fc.nat(4), { nil: null }),
+          leastS: fc.integer({ min: -60 * DAY, max: 60 * DAY }),
+          weight: fc.constantFrom(1, 100, Infinity),
+        }),
+        { maxLength: 14 },
+      ),
+      (arcs) => {
+        const line = timing(5);
+        const kept = arcs.filter((arc) => line.add(arc));
+        const starts = line.starts();
+        expect(starts.every((start) => Number.isFinite(start) && start <= 28 * DAY)).toBe(true);
+        const moment = (task: number | null) => (task === null ? 0 : starts[task]!);
+        for (const { from, to, leastS, weight } of kept)
+          if (weight === Infinity) expect(moment(to) - moment(from)).toBeGreaterThanOrEqual(leastS);
+        // The same as a line that was never asked for the others.
+        const bare = timing(5);
+        expect(kept.every((arc) => bare.add(arc))).toBe(true);
+        expect([bare.cost(), bare.starts()]).toEqual([line.cost(), starts]);
+      },
+    ),
+    { numRuns: 400 },
+  );
+});
+
+test('a room with thousands of ways to be too full is given up in time, and nothing is called proved', () => {
+  const tasks = Array.from({ length: 40 }, (_, i): EveningTask => ({
+    ...{ id: `t${i}`, lengthS: 60 + i, hands: 'board', things: [], group: `g${i}` },
+  }));
+  const stays = tasks.map(({ id }): EveningStay => ({
+    ...{ room: 'fridge', places: 1, freeS: 0 },
+    from: { task: id, atS: 0 },
+    to: { task: null, atS: 7200 },
+  }));
+  const problem: EveningProblem = {
+    ...{ tasks, dueS: 0, nowS: null, day: tasks.map(({ id }) => id) },
+    lags: tasks.map(({ id, lengthS }) => ({ from: id, to: null, leastS: lengthS, weight: COST.late })),
+    ...{ cooks: [{ id: 'c', name: 'C', fromS: null, toS: null, skips: [] }], stays, rooms: { fridge: 9 } },
+  };
+  // Looks are counted, not seconds: the same on any machine.
+  let looks = 0;
+  const plan = solved(problem, { isOver: () => (looks += 1) > 500 });
+  keepsItsWord(problem, plan);
+  expect(plan.isProved).toBe(false);
+  expect(looks).toBeLessThan(1500);
+});

@@ -1,4 +1,5 @@
 // Over 300 lines: one search over an evening, its steps read side by side.
+import { CoreError } from '../errors.js';
 import { seededUniform } from '../numeric/seededNoise.js';
 import { ABSENT_COST, COST, type EveningPlan, type EveningProblem, type EveningTask } from './eveningTask.js';
 import { eveningBound } from './eveningBound.js';
@@ -47,6 +48,8 @@ interface Search {
   readonly boundCost: number;
   readonly isOver: () => boolean;
   best: { starts: readonly number[]; cooks: readonly number[]; cost: number; deciding: readonly number[] } | null;
+  /** Time ran out before every room had a way out: costs may be too low, so nothing is proved. */
+  isCut: boolean;
   looked: number;
   /** No more than so many. */
   limit: number;
@@ -61,6 +64,7 @@ interface Search {
  *
  * @yields the best so far, after each step of the work
  * @returns the last of them
+ * @throws CoreError OUT_OF_RANGE when its work does not fit into four weeks
  * @example [...solveEvening({ tasks: [], lags: [], cooks: [], day: [], dueS: 0, nowS: null })].length // 1
  */
 export function* solveEvening(
@@ -78,7 +82,7 @@ export function* solveEvening(
   const root = line.mark();
   const search: Search = {
     ...{ problem, line, who, stays: roomStays(problem), taken: new Set(), boundCost: bound, isOver },
-    ...{ best: null, looked: 0, limit: Infinity },
+    ...{ best: null, looked: 0, limit: Infinity, isCut: false },
   };
 
   const kept = like ? keepOrder(search, like) : null;
@@ -97,12 +101,12 @@ export function* solveEvening(
       },
     };
   };
-  const isBest = () => search.best!.cost <= bound;
+  const isBest = () => search.best!.cost <= bound && !search.isCut && !search.stays.hasGivenUp();
   yield { plan: told(isBest()), share: 0 };
   if (isBest() || isOver()) return told(isBest());
 
   search.limit = search.looked + mostLooked;
-  const isWhole = descend(search);
+  const isWhole = descend(search) && !search.stays.hasGivenUp();
   line.backTo(root);
   if (isWhole || isBest() || isOver()) return told(isWhole || isBest());
 
@@ -181,7 +185,7 @@ function start(search: Search): void {
   const isKept = rowsOf(problem.tasks, starts, cooks).every((row) =>
     row.every((task, i) => i === 0 || line.add(after(problem.tasks, row[i - 1]!, task))),
   );
-  if (!isKept) throw new Error('The first plan of an evening waits for itself.');
+  if (!isKept) throw new CoreError('OUT_OF_RANGE', 'supper', 'This supper has more work than four weeks hold.');
   for (const [task, cook] of cooks.entries())
     if (search.who[task] === -1) hoursOf(problem, task, cook).forEach((arc) => line.add(arc));
   makeRoom(search);
@@ -189,18 +193,22 @@ function start(search: Search): void {
   note(search, cooks);
 }
 
-/** Where a room is too full, the cheapest way out of it, one after the other. */
-function makeRoom({ line, stays, taken }: Search): void {
+/** Where a room is too full, the cheapest way out of it, one after the other, as long as there is time. */
+function makeRoom(search: Search): void {
+  const { line, stays, taken, isOver } = search;
   const found: string[] = [];
   for (;;) {
+    search.isCut ||= isOver();
+    if (search.isCut) break;
     const before = line.mark();
     const ways = stays
       .waysAt(line.starts(), (name) => taken.has(name))
-      .map((way) => {
+      .flatMap((way) => {
+        if (isOver()) return [];
         line.add(way.arc);
         const cost = line.cost();
         line.backTo(before);
-        return { ...way, cost };
+        return [{ ...way, cost }];
       });
     const [best] = ways.sort((a, b) => a.cost - b.cost);
     if (!best) break;
@@ -252,11 +260,11 @@ function descend(search: Search): boolean {
   }
   const before = line.mark();
   const ways = fit.branches.flatMap((branch) => {
-    const way = take(search, branch) ? [{ branch, cost: line.cost(), mark: line.mark() }] : [];
+    const way = !search.isOver() && take(search, branch) ? [{ branch, cost: line.cost(), mark: line.mark() }] : [];
     line.backTo(before);
     return way;
   });
-  let isWhole = true;
+  let isWhole = !search.isOver();
   for (const { branch, cost, mark } of ways.sort((a, b) => a.cost - b.cost)) {
     if (cost >= search.best!.cost) break;
     const was = branch.who ? who[branch.who[0]]! : -1;

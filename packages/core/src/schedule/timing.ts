@@ -11,7 +11,10 @@ export interface TimingArc {
 
 /** Tasks on one time line, each bound to others by arcs, at the moments that cost least. */
 export interface Timing {
-  /** Binds one more. @returns false when unbreakable arcs go round in a circle: there is no such line */
+  /**
+   * Binds one more.
+   * @returns false when it cannot be kept beside the unbreakable arcs, or only after the end of time; it is then left out
+   */
   readonly add: (arc: TimingArc) => boolean;
   /** When each task begins, s from the zero moment: of all that cost least, the latest. */
   readonly starts: () => readonly number[];
@@ -36,7 +39,7 @@ export interface TimingMark {
 }
 
 /** Nothing begins later than this after the zero moment, s: four weeks. */
-const LAST_S = 28 * 86_400;
+export const LAST_S = 28 * 86_400;
 /** In place of an arc: a task that waits till the end. */
 const WAITS = 2 ** 31 - 1;
 
@@ -63,11 +66,16 @@ export function timing(tasks: number): Timing {
   const length = new Float64Array(nodes);
   const next = new Int32Array(nodes);
   const queued = new Uint8Array(nodes);
+  const visits = new Uint32Array(nodes);
 
-  /** Longest ways to a node through what still has room, and the arc each begins with: its number, -1 - it backwards, or `WAITS`. */
-  const longestTo = (target: number): void => {
+  /**
+   * Longest ways to a node through what still has room, and the arc each begins with: its number, -1 - it backwards, or `WAITS`.
+   * @returns false when a way grows without end: it goes round in a circle, and no moments keep that
+   */
+  const longestTo = (target: number): boolean => {
     length.fill(-Infinity);
     queued.fill(0);
+    visits.fill(0);
     length[target] = 0;
     const queue = [target];
     const longer = (node: number, far: number, arc: number) => {
@@ -80,19 +88,23 @@ export function timing(tasks: number): Timing {
     for (let at = 0; at < queue.length; at++) {
       const node = queue[at]!;
       queued[node] = 0;
+      // A longest way has fewer steps than there are nodes, so a node is taken from the queue at most that often.
+      visits[node]! += 1;
+      if (visits[node]! > nodes) return false;
       const far = length[node]!;
       for (const arc of into[node]!) if (flows[arc]! < weights[arc]!) longer(tails[arc]!, far + lengths[arc]!, arc);
       for (const arc of outOf[node]!) if (flows[arc]! > 0) longer(heads[arc]!, far - lengths[arc]!, -1 - arc);
       // Whatever a way leads to can also be reached from every task by waiting till the end.
       if (node === zero) for (let task = 0; task < tasks; task++) longer(task, far - LAST_S, WAITS);
     }
+    return true;
   };
 
-  /** Sends round the circle that an arc closes, as often as it is worth it. */
+  /** Sends round the circle that an arc closes, as often as it is worth it. @returns false when no moments keep the arc */
   const settle = (arc: number): boolean => {
     const from = tails[arc]!;
     while (flows[arc]! < weights[arc]!) {
-      longestTo(from);
+      if (!longestTo(from)) return false;
       if (length[heads[arc]!]! + lengths[arc]! <= 0) break;
       const way: number[] = [arc];
       let room = weights[arc]! - flows[arc]!;
@@ -107,16 +119,24 @@ export function timing(tasks: number): Timing {
         room = Math.min(room, step >= 0 ? weights[step]! - flows[step]! : flows[-1 - step]!);
         node = step >= 0 ? heads[step]! : tails[-1 - step]!;
       }
-      // Later than the end of time, or a circle without a weak arc.
+      // Later than the end of time, or a circle without an arc that may be broken.
       if (isWaiting || room === Infinity) return false;
       for (const step of way) {
         if (step >= 0) flows[step]! += room;
         else flows[-1 - step]! -= room;
       }
     }
-    longestTo(zero);
+    if (!longestTo(zero)) return false;
     starts = Array.from(length, (far) => -far);
     return true;
+  };
+
+  /** Takes the last arc away again; its flow is the caller's. */
+  const drop = () => {
+    outOf[tails.pop()!]!.pop();
+    into[heads.pop()!]!.pop();
+    lengths.pop();
+    weights.pop();
   };
 
   const push = ({ from, to, leastS, weight }: TimingArc) => {
@@ -136,8 +156,16 @@ export function timing(tasks: number): Timing {
     add: (bound) => {
       const { from, to, leastS } = bound;
       if (from === to) return leastS <= 0;
+      const before = flows;
       const arc = push(bound);
-      return starts[to ?? zero]! >= starts[from ?? zero]! + leastS || settle(arc);
+      if (starts[to ?? zero]! >= starts[from ?? zero]! + leastS) return true;
+      flows = [...before];
+      if (settle(arc)) return true;
+      // With the arc in place nothing that is asked later could be answered.
+      drop();
+      flows = before;
+      flows.pop();
+      return false;
     },
     redo: (arcs, mark) => {
       arcs.forEach(push);
@@ -150,12 +178,7 @@ export function timing(tasks: number): Timing {
     deciding: () => flows.flatMap((flow, arc) => (flow > 0 ? [arc] : [])),
     mark: () => ({ arcs: tails.length, flows: [...flows], starts: [...starts] }),
     backTo: (mark) => {
-      while (tails.length > mark.arcs) {
-        outOf[tails.pop()!]!.pop();
-        into[heads.pop()!]!.pop();
-        lengths.pop();
-        weights.pop();
-      }
+      while (tails.length > mark.arcs) drop();
       flows = [...mark.flows];
       starts = [...mark.starts];
     },

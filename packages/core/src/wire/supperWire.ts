@@ -5,8 +5,13 @@ import type { Evening } from '../plan/supperEvening.js';
 
 /** The evening of a supper as it is now. */
 export interface SupperEvening {
-  /** `null`: there is nothing to plan, or nobody to cook. */
+  /** `null`: there is nothing to plan, nobody to cook, or a problem. */
   readonly evening: Evening | null;
+  /**
+   * Why it is not planned; `null`: it is, or there is nothing to plan. `over`: its last meal was more than a day ago.
+   * `apart`: its meals are too many days apart. `odd`: planning it takes more time or memory than there is.
+   */
+  readonly problem: 'over' | 'apart' | 'odd' | null;
   /** As it would be if nothing had begun: what was meant. */
   readonly planned: Evening | null;
   /** Something was told done, or should have begun: `evening` goes on from now. */

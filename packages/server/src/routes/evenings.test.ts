@@ -214,3 +214,60 @@ test('what an evening must not be told is refused at its field', async () => {
   const { evening } = await eveningOf(id);
   expect(evening!.brokenPins).toEqual(['table 0']);
 });
+
+const DAY_MS = 24 * HOUR_MS;
+
+test('a supper that was over long ago with a batch never cooked says so, and disturbs no other room or supper', async () => {
+  app.clock.ms = EAT_MS - 30 * HOUR_MS;
+  const { id, supper, batches } = await madeSupper();
+  for (const days of [2, 27, 30, 400, 9000]) {
+    app.clock.ms = EAT_MS + days * DAY_MS;
+    expect(await eveningOf(id)).toMatchObject({ problem: 'over', evening: null, batches: [{}, {}] });
+    expect((await app.call('GET', `/api/suppers/${id}/ways`)).body).toEqual({ ways: [] });
+    const coming = { ...supper, servings: [{ id: randomUUID(), at: new Date(app.clock.ms + DAY_MS).toISOString() }] };
+    const next = randomUUID();
+    await app.call('POST', '/api/suppers', { id: next, supper: coming });
+    for (const path of ['suppers/calendar.ics', 'store/shopping', `batches/${batches[0]}`, `oils/order/${batches[0]}`])
+      expect([path, (await app.call('GET', `/api/${path}`)).status]).toEqual([path, 200]);
+    expect(await eveningOf(next)).toMatchObject({ problem: null });
+  }
+  // Nobody shops for it, unless they ask for it by name.
+  expect((await app.call('GET', '/api/store/shopping')).body.rows).toEqual([]);
+  expect((await app.call('GET', `/api/store/shopping?supper=${id}`)).body.rows).not.toEqual([]);
+});
+
+test('pins, hours, meals and clocks at the ends of the calendar: planned without them, or said at this supper', async () => {
+  app.clock.ms = EAT_MS - 30 * HOUR_MS;
+  const { id, supper } = await madeSupper();
+  const [{ id: task } = { id: '' }] = (await eveningOf(id)).evening!.entries;
+  let version = 1;
+  const put = async (change: Partial<Supper>) => {
+    const { status, body } = await app.call('PUT', `/api/suppers/${id}`, { version, supper: { ...supper, ...change } });
+    if (status === 200) version = body.version;
+    return status === 200 ? await eveningOf(id) : null;
+  };
+  for (const at of ['0000-01-01T00:00:00Z', '1970-01-01T00:00:00Z', '2027-03-29T17:00:00Z', '9999-12-31T23:59:00Z']) {
+    expect((await put({ pins: { [task]: { at } } }))?.evening?.brokenPins ?? [task]).toEqual([task]);
+    for (const hours of [{ from: at }, { to: at }])
+      expect(await put({ cooks: [{ id: 'a', name: 'A', ...hours }] })).not.toMatchObject({ evening: null });
+    const servings = [...supper.servings, { id: randomUUID(), at }];
+    const batch = { ...newBatch('pear-ginger', 'pear-ginger', 12, at), supper: id };
+    const batchId = randomUUID();
+    const made = await app.call('POST', '/api/batches', { id: batchId, draft: batch });
+    const told = await put({ servings });
+    if (told && made.status === 201) expect(told).toMatchObject({ evening: null, problem: 'apart' });
+    await app.call('DELETE', `/api/batches/${batchId}`);
+  }
+  expect((await put({}))?.evening).not.toBeNull();
+});
+
+test('work that takes no time is in the calendar like any other: it ended every feed', async () => {
+  app.clock.ms = EAT_MS - 30 * HOUR_MS;
+  const { id } = await madeSupper();
+  const { kitchen, version } = (await app.call('GET', '/api/kitchen')).body;
+  const hands = Object.fromEntries(Object.keys(kitchen.hands).map((work) => [work, 0]));
+  const put = await app.call('PUT', '/api/kitchen', { version, kitchen: { ...kitchen, hands } });
+  expect(put).toMatchObject({ status: 200 });
+  for (const path of [`/api/suppers/${id}/evening.ics`, '/api/suppers/calendar.ics'])
+    expect(eventsIn((await app.call('GET', path)).body).length).toBeGreaterThan(2);
+});

@@ -16,6 +16,7 @@ import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { kitchenFor, pantryNow } from './kitchenNow.js';
 import { SCHEMAS, validate } from './validate.js';
+import { whileAsked } from './whileAsked.js';
 
 /** Batches eaten within this of one another share the oil, and so do those of one supper. */
 const SUPPER_MS = 10 * 3_600_000;
@@ -72,6 +73,7 @@ export function oilRoutes({ gate, live, clockMs, jobs: planned }: Context): Rout
   });
 
   router.get('/order/:id', async (req, res) => {
+    const signal = whileAsked(res);
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
     const asked = await readBatch(gate, id);
     if (!asked) throw new ApiError('NO_BATCH');
@@ -88,7 +90,7 @@ export function oilRoutes({ gate, live, clockMs, jobs: planned }: Context): Rout
       const at = await kitchenFor(gate, batch.draft, clockMs());
       // What is fried in another pot does not share this oil.
       if (at.potName !== kitchen.potName) continue;
-      const job = jobs.length < MOST_JOBS ? await planned.jobOf(batch.id, batch.draft, at) : null;
+      const job = jobs.length < MOST_JOBS ? await planned.jobOf(batch.id, batch.draft, at, signal) : null;
       if (!job) left.push(batch.draft.name);
       else jobs.push(job);
       if (job && batch.status === 'planned' && batch.id !== id) waiting.push(job);

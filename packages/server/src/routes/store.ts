@@ -1,12 +1,23 @@
-import { oilState, oilToBuy, type Pantry, type PotWanted, shoppingList, type StockRow } from '@ember-fold/core';
+import {
+  isSupperOver,
+  oilState,
+  oilToBuy,
+  type Pantry,
+  type PotWanted,
+  shoppingList,
+  type StockRow,
+  type SupperRow,
+} from '@ember-fold/core';
 import { Router } from 'express';
 import { type BatchRow, listBatches } from '../db/batchTable.js';
 import { listBaseFormulas } from '../db/formulaTable.js';
 import { listOilEvents, readOil } from '../db/oilTable.js';
 import { listStock, writeStock } from '../db/stockTable.js';
+import { listSuppers } from '../db/supperTable.js';
 import type { Context } from './context.js';
 import { basesOf, kitchenFor, pantryNow } from './kitchenNow.js';
 import { SCHEMAS, validate } from './validate.js';
+import { whileAsked } from './whileAsked.js';
 
 /** For whom or when is bought; nothing: for all that is planned. */
 interface ShoppingAsk {
@@ -29,19 +40,29 @@ const isAsked = ({ id, draft }: BatchRow, { supper, batch, from, to }: ShoppingA
   );
 };
 
+/** Ids of suppers that are over. */
+function overSuppers(suppers: readonly SupperRow[], batches: readonly BatchRow[], nowMs: number): ReadonlySet<string> {
+  const draftsOf = (id: string) => batches.flatMap(({ draft }) => (draft.supper === id ? [draft] : []));
+  return new Set(suppers.flatMap(({ id, supper }) => (isSupperOver(supper, draftsOf(id), nowMs) ? [id] : [])));
+}
+
 /** What is on the shelf, and what all planned batches still want. */
 export function storeRoutes({ gate, live, jobs, clockMs }: Context): Router {
   const router = Router();
 
   /** Each pot with the batches that are fried in it, and what is in it now. */
-  const potsOf = async (batches: readonly BatchRow[], pantry: Pantry): Promise<PotWanted[]> => {
+  const potsOf = async (
+    batches: readonly BatchRow[],
+    pantry: Pantry,
+    signal: AbortSignal,
+  ): Promise<PotWanted[]> => {
     const pots = new Map<
       string,
       { potM3: number; oilId: string | undefined; batches: { name: string; takenM3: number }[] }
     >();
     for (const { id, draft } of batches) {
       const kitchen = await kitchenFor(gate, draft, clockMs());
-      const job = await jobs.jobOf(id, draft, kitchen);
+      const job = await jobs.jobOf(id, draft, kitchen, signal);
       if (!job) continue;
       const name = kitchen.potName ?? '';
       const pot = pots.get(name) ?? { potM3: kitchen.pot.oilM3, oilId: kitchen.potOil?.id, batches: [] };
@@ -75,11 +96,19 @@ export function storeRoutes({ gate, live, jobs, clockMs }: Context): Router {
 
   router.get('/shopping', async (req, res) => {
     const asked = validate<ShoppingAsk>(SCHEMAS.shopping, req.query);
-    const batches = (await listBatches(gate, ['planned'])).filter((batch) => isAsked(batch, asked));
+    const signal = whileAsked(res);
+    const planned = await listBatches(gate, ['planned']);
+    // Nobody shops for a supper that is over, unless it is asked for by name.
+    const over = overSuppers(await listSuppers(gate), planned, clockMs());
+    const batches = planned.filter(
+      (batch) =>
+        isAsked(batch, asked) &&
+        (asked.supper !== undefined || asked.batch !== undefined || !over.has(batch.draft.supper ?? '')),
+    );
     const bases = basesOf(await listBaseFormulas(gate));
     const pantry = await pantryNow(gate);
     const drafts = batches.map((batch) => batch.draft);
-    const oil = oilToBuy(await potsOf(batches.slice(0, MOST_FRIED), pantry));
+    const oil = oilToBuy(await potsOf(batches.slice(0, MOST_FRIED), pantry, signal));
     res.json(shoppingList(drafts, await listStock(gate), bases, pantry, oil));
   });
 

@@ -17,6 +17,7 @@ import { addEvening, newCalendar } from '../services/supperCalendar.js';
 import { CALENDAR } from '../text.js';
 import type { Context } from './context.js';
 import { SCHEMAS, validate } from './validate.js';
+import { whileAsked } from './whileAsked.js';
 
 const DAY_MS = 86_400_000;
 /** As many suppers as a calendar holds; the latest. */
@@ -48,8 +49,9 @@ export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router
     const coming = (await listSuppers(gate)).filter(
       ({ supper }) => Date.parse(servingsOf(supper).at(-1)!.at) >= fromMs,
     );
+    const signal = whileAsked(res);
     for (const row of coming.slice(0, MOST_SUPPERS))
-      await addEvening(calendar, gate, row, await evenings.eveningOf(row));
+      await addEvening(calendar, gate, row, await evenings.eveningOf(row, signal));
     res.type('text/calendar').send(calendar.toString());
   });
 
@@ -69,18 +71,21 @@ export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router
   };
 
   router.get('/:id/evening', async (req, res) => {
-    res.json(await evenings.eveningOf(await requireSupper(req.params)));
+    const signal = whileAsked(res);
+    res.json(await evenings.eveningOf(await requireSupper(req.params), signal));
   });
 
   router.get('/:id/evening.ics', async (req, res) => {
+    const signal = whileAsked(res);
     const row = await requireSupper(req.params);
     const calendar = newCalendar(row.supper.name);
-    await addEvening(calendar, gate, row, await evenings.eveningOf(row));
+    await addEvening(calendar, gate, row, await evenings.eveningOf(row, signal));
     res.attachment('evening.ics').type('text/calendar').send(calendar.toString());
   });
 
   router.get('/:id/ways', async (req, res) => {
-    res.json({ ways: await evenings.waysOf(await requireSupper(req.params)) } satisfies SupperWays);
+    const signal = whileAsked(res);
+    res.json({ ways: await evenings.waysOf(await requireSupper(req.params), signal) } satisfies SupperWays);
   });
 
   router.post('/', async (req, res) => {

@@ -1,4 +1,4 @@
-import type { BatchDraft, EveningPart, FryJob, Kitchen } from '@ember-fold/core';
+import { type BatchDraft, CoreError, type EveningPart, type FryJob, type Kitchen } from '@ember-fold/core';
 import type { PlanPart } from './planThread.js';
 import type { Remembered } from './remembered.js';
 
@@ -9,12 +9,18 @@ export class BatchParts {
     private readonly known: Remembered<EveningPart>,
   ) {}
 
-  partOf(id: string, draft: BatchDraft, kitchen: Kitchen): Promise<EveningPart> {
-    return this.known.get([id, draft, kitchen], () => this.planPart(id, draft, kitchen));
+  /** @param signal aborted when whoever asks has left */
+  partOf(id: string, draft: BatchDraft, kitchen: Kitchen, signal?: AbortSignal): Promise<EveningPart> {
+    return this.known.get([id, draft, kitchen], (stop) => this.planPart(id, draft, kitchen, stop), signal);
   }
 
-  /** `null` when it is never fried as planned. */
-  async jobOf(id: string, draft: BatchDraft, kitchen: Kitchen): Promise<FryJob | null> {
-    return (await this.partOf(id, draft, kitchen)).job;
+  /** `null` when it is never fried as planned, or cannot be planned: then its own page says why. */
+  async jobOf(id: string, draft: BatchDraft, kitchen: Kitchen, signal?: AbortSignal): Promise<FryJob | null> {
+    try {
+      return (await this.partOf(id, draft, kitchen, signal)).job;
+    } catch (cause) {
+      if (cause instanceof CoreError) return null;
+      throw cause;
+    }
   }
 }

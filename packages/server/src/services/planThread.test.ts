@@ -1,12 +1,22 @@
-import { type BatchDraft, CoreError, DEFAULT_KITCHEN, eveningPart, planTrays, STARTERS } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  CoreError,
+  DEFAULT_KITCHEN,
+  type Evening,
+  eveningPart,
+  planTrays,
+  STARTERS,
+  supperPlaces,
+} from '@ember-fold/core';
 import { build } from 'esbuild';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { setTimeout } from 'node:timers/promises';
 import { pathToFileURL } from 'node:url';
 import { changed, newBatch } from '../test/newBatch.js';
 import { BatchParts } from './batchParts.js';
-import { PlanThread } from './planThread.js';
+import { PlanThread, type PlanThreadOptions } from './planThread.js';
 import { Remembered } from './remembered.js';
 
 const partHere = (id: string, draft: BatchDraft, kitchen: typeof DEFAULT_KITCHEN) =>
@@ -71,5 +81,50 @@ test('a thread that ends tells those who wait; the next ask starts another, and 
   expect(await jobs.jobOf(one!.id, one!.draft, DEFAULT_KITCHEN)).toMatchObject({ oilC: one!.draft.trays.A!.fry.oilC });
   expect(await jobs.jobOf(one!.id, one!.draft, DEFAULT_KITCHEN)).toMatchObject({ id: one!.id });
   expect(asked).toBe(2);
+  await thread.close();
+});
+
+const part = (thread: PlanThread, i: number, signal?: AbortSignal) =>
+  thread.planPart(SUPPER[i]!.id, SUPPER[i]!.draft, DEFAULT_KITCHEN, signal);
+
+test('what takes too long or too much memory is refused, and the others go on in a new thread', async () => {
+  for (const [limit, usual] of [
+    [{ watchdogMs: 1 }, { watchdogMs: 20_000 }],
+    [{ mostMb: 4 }, { mostMb: 384 }],
+  ]) {
+    const options: PlanThreadOptions = { ...limit };
+    const thread = new PlanThread(pathToFileURL(script), options);
+    const odd = part(thread, 0);
+    const next = part(thread, 1);
+    Object.assign(options, usual);
+    await expect(odd).rejects.toMatchObject({ code: 'TOO_ODD', path: 'draft' });
+    expect(await next).toMatchObject({ batchId: SUPPER[1]!.id });
+    await thread.close();
+  }
+});
+
+test('a wish that nobody waits for any more is dropped, also in its middle; quick wishes go before slow ones', async () => {
+  const thread = new PlanThread(pathToFileURL(script));
+  const many = Array.from({ length: 12 }, (_, i) =>
+    partHere(`${i}`, SUPPER[i % SUPPER.length]!.draft, DEFAULT_KITCHEN),
+  );
+  const order = supperPlaces(many, []).map(({ job, changeS }) => ({ id: job.id, changeS }));
+  const cooks = [{ id: 'c', name: 'C' }];
+  const evening = { parts: many, states: {}, order, cooks, pins: {}, nowMs: null };
+  const known = new Remembered<Evening | null>(2);
+  const [first, second] = [new AbortController(), new AbortController()];
+  // Far longer than the test may take: only because it is dropped does anything come after it.
+  const ask = (signal: AbortSignal) => known.get(evening, (stop) => thread.planEvening(evening, 600_000, stop), signal);
+  const answers = [ask(first.signal), ask(second.signal)];
+  const done: string[] = [];
+  const slow = thread.planEvening({ ...evening, parts: many.slice(0, 1) }, 50).then(() => done.push('slow'));
+  const quick = part(thread, 2).then(() => done.push('quick'));
+  first.abort(new Error('left'));
+  // The other still waits.
+  expect(await Promise.race([answers[1]!.catch(() => 'dropped'), setTimeout(200, 'waits')])).toBe('waits');
+  second.abort(new Error('left'));
+  await expect(answers[0]).rejects.toThrow('left');
+  await Promise.all([slow, quick]);
+  expect(done).toEqual(['quick', 'slow']);
   await thread.close();
 });

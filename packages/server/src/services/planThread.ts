@@ -10,10 +10,15 @@ import {
 } from '@ember-fold/core';
 import { Worker } from 'node:worker_threads';
 
-/** Plans a batch as its evening needs it. */
-export type PlanPart = (id: string, draft: BatchDraft, kitchen: Kitchen) => Promise<EveningPart>;
+/** Plans a batch as its evening needs it. @param signal aborted when nobody waits for it any more */
+export type PlanPart = (
+  id: string,
+  draft: BatchDraft,
+  kitchen: Kitchen,
+  signal?: AbortSignal,
+) => Promise<EveningPart>;
 /** Plans an evening. @param mostMs the best so far is the answer after this */
-export type PlanEvening = (evening: EveningAsk, mostMs: number) => Promise<Evening | null>;
+export type PlanEvening = (evening: EveningAsk, mostMs: number, signal?: AbortSignal) => Promise<Evening | null>;
 
 /** What is asked of the thread. */
 export type PlanWish =
@@ -26,61 +31,149 @@ export interface PlanAsk {
 }
 export type PlanAnswer =
   | { readonly ask: number; readonly found: EveningPart | Evening | readonly Observation[] | null }
-  | { readonly ask: number; readonly problem: { code: CoreError['code']; path: string; message: string } };
+  | { readonly ask: number; readonly problem: { code: CoreError['code']; path: string; message: string } }
+  /** A fault in the program. */
+  | { readonly ask: number; readonly fault: { readonly message: string; readonly stack: string | undefined } };
 
-interface Waiting {
+/** What the thread is started with: one number, the ask whose answer nobody waits for any more. */
+export interface PlanThreadData {
+  readonly cancelled: SharedArrayBuffer;
+}
+
+interface Job extends PlanAsk {
+  readonly askedMs: number;
+  readonly signal: AbortSignal | undefined;
   readonly resolve: (found: never) => void;
   readonly reject: (cause: unknown) => void;
 }
 
+export interface PlanThreadOptions {
+  /** What takes longer than its own limit by this is ended together with the thread, ms. */
+  readonly watchdogMs?: number;
+  /** Memory of the thread, MB. */
+  readonly mostMb?: number;
+}
+
+/** Whoever waits longer than this goes before what is quicker, ms. */
+const LONG_WAIT_MS = 5000;
+
+/** What is quick goes first. */
+const weightOf = ({ wish }: Job): number => (wish.kind === 'evening' ? wish.mostMs + wish.evening.parts.length : 0);
+
+const tooOdd = (): CoreError =>
+  new CoreError('TOO_ODD', 'draft', 'This is too odd to plan: it takes more time or memory than there is for it.');
+
 /**
  * A thread of its own for planning: a supper of seven new batches takes a seventh of a second, in
- * which readings of a probe must not wait. It is started when it is first needed; should it end,
- * those that wait are told, and the next ask starts another.
+ * which readings of a probe must not wait. It works on one wish at a time, the quick ones first. A
+ * wish that takes too long or too much memory is refused and ends the thread; the others go on in a
+ * new one.
  */
 export class PlanThread {
   private worker: Worker | null = null;
   private asked = 0;
-  private readonly waiting = new Map<number, Waiting>();
+  private readonly queue: Job[] = [];
+  private running: Job | null = null;
+  private watchdog: NodeJS.Timeout | null = null;
+  private readonly cancelled = new Int32Array(new SharedArrayBuffer(4));
 
-  constructor(private readonly script: URL) {}
+  constructor(
+    private readonly script: URL,
+    private readonly options: PlanThreadOptions = {},
+  ) {}
 
-  readonly planPart: PlanPart = (id, draft, kitchen) => this.ask<EveningPart>({ kind: 'part', id, draft, kitchen });
+  readonly planPart: PlanPart = (id, draft, kitchen, signal) =>
+    this.ask<EveningPart>({ kind: 'part', id, draft, kitchen }, signal);
   readonly observe = (happened: Happened): Promise<readonly Observation[]> => this.ask({ kind: 'observe', happened });
-  readonly planEvening: PlanEvening = (evening, mostMs) =>
-    this.ask<Evening | null>({ kind: 'evening', evening, mostMs });
+  readonly planEvening: PlanEvening = (evening, mostMs, signal) =>
+    this.ask<Evening | null>({ kind: 'evening', evening, mostMs }, signal);
 
-  private ask<Found>(wish: PlanWish): Promise<Found> {
+  /** Ends the thread; the wishes that wait are refused. */
+  async close(): Promise<void> {
+    const jobs = [...(this.running ? [this.running] : []), ...this.queue.splice(0)];
+    const { worker } = this;
+    this.leave();
+    for (const { reject } of jobs) reject(new Error('The planning thread ended.'));
+    await worker?.terminate();
+  }
+
+  private ask<Found>(wish: PlanWish, signal?: AbortSignal): Promise<Found> {
     return new Promise<Found>((resolve, reject) => {
-      const ask = ++this.asked;
-      this.waiting.set(ask, { resolve, reject });
-      this.worker ??= this.start();
-      this.worker.postMessage({ ask, wish } satisfies PlanAsk);
+      if (signal?.aborted) return reject(signal.reason);
+      const job: Job = { ask: ++this.asked, wish, askedMs: Date.now(), signal, resolve, reject };
+      signal?.addEventListener('abort', () => this.drop(job), { once: true });
+      this.queue.push(job);
+      this.next();
     });
   }
 
-  async close(): Promise<void> {
-    await this.worker?.terminate();
+  /** Nobody waits for it any more: it is not begun, or ends at the next look. */
+  private drop(job: Job): void {
+    const at = this.queue.indexOf(job);
+    if (at >= 0) this.queue.splice(at, 1);
+    else if (this.running === job) Atomics.store(this.cancelled, 0, job.ask);
+    job.reject(job.signal?.reason);
+  }
+
+  private next(): void {
+    const [oldest] = this.queue;
+    if (this.running || !oldest) return;
+    const isOverdue = Date.now() - oldest.askedMs > LONG_WAIT_MS;
+    const job = isOverdue ? oldest : this.queue.reduce((a, b) => (weightOf(b) < weightOf(a) ? b : a));
+    this.queue.splice(this.queue.indexOf(job), 1);
+    this.running = job;
+    this.worker ??= this.start();
+    const { ask, wish } = job;
+    const mostMs = (wish.kind === 'evening' ? wish.mostMs : 0) + (this.options.watchdogMs ?? 20_000);
+    this.watchdog = setTimeout(() => this.end(tooOdd()), mostMs).unref();
+    this.worker.postMessage({ ask, wish } satisfies PlanAsk);
+  }
+
+  private answer(answer: PlanAnswer): void {
+    const job = this.running;
+    if (job?.ask !== answer.ask) return;
+    this.rest();
+    if ('found' in answer) job.resolve(answer.found as never);
+    else if ('problem' in answer)
+      job.reject(new CoreError(answer.problem.code, answer.problem.path, answer.problem.message));
+    else job.reject(Object.assign(new Error(answer.fault.message), { stack: answer.fault.stack }));
+    this.next();
+  }
+
+  /** Refuses what is worked on, and goes on with the rest in a new thread. */
+  private end(cause: unknown): void {
+    const job = this.running;
+    const { worker } = this;
+    this.leave();
+    void worker?.terminate();
+    job?.reject(cause);
+    this.next();
+  }
+
+  private rest(): void {
+    if (this.watchdog) clearTimeout(this.watchdog);
+    [this.watchdog, this.running] = [null, null];
+  }
+
+  private leave(): void {
+    this.rest();
+    this.worker = null;
   }
 
   private start(): Worker {
-    const worker = new Worker(this.script);
+    const workerData: PlanThreadData = { cancelled: this.cancelled.buffer as SharedArrayBuffer };
+    const worker = new Worker(this.script, {
+      workerData,
+      resourceLimits: { maxOldGenerationSizeMb: this.options.mostMb ?? 384 },
+    });
     // It must not keep a server alive that has nothing else to do.
     worker.unref();
-    worker.on('message', (answer: PlanAnswer) => {
-      const waits = this.waiting.get(answer.ask);
-      this.waiting.delete(answer.ask);
-      if ('found' in answer) waits?.resolve(answer.found as never);
-      else waits?.reject(new CoreError(answer.problem.code, answer.problem.path, answer.problem.message));
+    const isMine = () => this.worker === worker;
+    worker.on('message', (answer: PlanAnswer) => isMine() && this.answer(answer));
+    worker.on('error', (cause: NodeJS.ErrnoException) => {
+      if (isMine()) this.end(cause.code === 'ERR_WORKER_OUT_OF_MEMORY' ? tooOdd() : cause);
     });
-    const gone = (cause: unknown) => {
-      if (this.worker !== worker) return;
-      this.worker = null;
-      for (const { reject } of this.waiting.values()) reject(cause);
-      this.waiting.clear();
-    };
-    worker.on('error', gone);
-    worker.on('exit', () => gone(new Error('The planning thread ended.')));
+    worker.on('exit', () => isMine() && this.end(new Error('The planning thread ended.')));
     return worker;
   }
 }

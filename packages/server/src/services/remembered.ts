@@ -7,11 +7,16 @@ interface Known<Found> {
   readonly answer: Promise<Found>;
   /** Once it is worked out. */
   done?: { readonly found: Found };
+  /** How many wait for it; without end: somebody who does not say when they leave. */
+  waiting: number;
+  /** Ends the work when nobody waits any more. */
+  readonly stop: AbortController;
 }
 
 /**
  * Answers that depend on nothing but what was asked, each worked out once. Who asks while one is on
- * its way waits for the same; what failed is asked again the next time.
+ * its way waits for the same; what failed is asked again the next time; what nobody waits for any
+ * more is given up.
  */
 export class Remembered<Found> {
   private readonly known = new Map<string, Known<Found>>();
@@ -19,17 +24,21 @@ export class Remembered<Found> {
   /** @param most as many are kept: those asked for last */
   constructor(private readonly most: number) {}
 
-  get(ask: unknown, make: () => Promise<Found>): Promise<Found> {
+  /** @param signal aborted when whoever asks has left */
+  get(ask: unknown, make: (signal: AbortSignal) => Promise<Found>, signal?: AbortSignal): Promise<Found> {
     const key = createHash('sha256').update(JSON.stringify(ask, withMaps)).digest('base64');
     const one = this.known.get(key);
     if (one) {
       this.known.delete(key);
       this.known.set(key, one);
+      this.wait(key, one, signal);
       return one.answer;
     }
-    const answer = make();
-    const mine: Known<Found> = { answer };
+    const stop = new AbortController();
+    const answer = make(stop.signal);
+    const mine: Known<Found> = { answer, waiting: 0, stop };
     this.add(key, mine);
+    this.wait(key, mine, signal);
     answer.then(
       (found) => (mine.done = { found }),
       () => this.known.get(key) === mine && this.known.delete(key),
@@ -46,7 +55,24 @@ export class Remembered<Found> {
 
   /** Goes on from what another time was worked out. */
   fill(all: readonly (readonly [key: string, found: Found])[]): void {
-    for (const [key, found] of all) this.add(key, { answer: Promise.resolve(found), done: { found } });
+    for (const [key, found] of all)
+      this.add(key, { answer: Promise.resolve(found), done: { found }, waiting: 0, stop: new AbortController() });
+  }
+
+  private wait(key: string, one: Known<Found>, signal: AbortSignal | undefined): void {
+    if (one.done) return;
+    one.waiting += signal ? 1 : Infinity;
+    signal?.addEventListener(
+      'abort',
+      () => {
+        one.waiting -= 1;
+        if (one.waiting > 0 || one.done) return;
+        // Whoever asks next begins it again.
+        if (this.known.get(key) === one) this.known.delete(key);
+        one.stop.abort(signal.reason);
+      },
+      { once: true },
+    );
   }
 
   private add(key: string, one: Known<Found>): void {

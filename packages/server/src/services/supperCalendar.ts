@@ -58,7 +58,9 @@ function eventOf(entry: EveningEntry, supperId: string, supper: string, { batche
     [step?.own?.name ?? CALENDAR_STEP[what], step?.mark, step?.lot && CALENDAR.lot(step.lot)]
       .filter(Boolean)
       .join(', ');
-  const steps = entry.steps.filter(({ lengthS }) => lengthS > 0);
+  const long = entry.steps.filter(({ lengthS }) => lengthS > 0);
+  // A hand may have said that all of it takes no time.
+  const steps = long.length > 0 ? long : entry.steps;
   const batch = nameOf(entry.batchId);
   const [first] = steps;
   const isTable = first?.what === 'serve';

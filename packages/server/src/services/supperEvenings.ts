@@ -13,6 +13,7 @@ import {
   eveningDelay,
   type EveningWayOut,
   eveningWaysFor,
+  isSupperOver,
   type Kitchen,
   roomsOf,
   type Supper,
@@ -61,44 +62,49 @@ export interface EveningsOptions {
 export class SupperEvenings {
   constructor(private readonly given: EveningsOptions) {}
 
-  async eveningOf(row: SupperRow): Promise<SupperEvening> {
+  /**
+   * A supper that cannot be planned says why in `problem`.
+   * @param signal aborted when whoever asks has left
+   */
+  async eveningOf(row: SupperRow, signal?: AbortSignal): Promise<SupperEvening> {
     const nowMs = Math.floor(this.given.clockMs() / MINUTE_MS) * MINUTE_MS;
     const { kitchen } = await readKitchen(this.given.gate);
     const cooks = supperCooks(row.supper, kitchen.cooks ?? 1);
-    const { made, parts, unplanned } = await this.plannable(row.id);
-    const planned = await this.planOf(
-      this.askOf(
-        row.supper,
-        cooks,
-        parts,
-        made.map(() => new Map()),
-        null,
-        kitchen,
-      ),
-    );
-    const isTold = made.some(({ state, fryingMs }) => state.size > 0 || fryingMs !== null);
-    const isLate = planned !== null && (planned.entries[0]?.startMs ?? Infinity) < nowMs;
-    const batches = made.map(({ id, draft }) => ({ id, name: draft.name, pieces: batchPieces(draft) }));
-    const common = { cooks, batches, unplanned, atMs: nowMs };
-    if (!isTold && !isLate) return { evening: planned, planned, isBegun: false, delay: null, ...common };
-    const { parts: now, states } = await this.goingOn(made, nowMs);
-    const like = planned && { planned: planned.entries, cooks: cooks.map(({ id }) => id) };
-    const evening = await this.planOf({
-      ...this.askOf(row.supper, cooks, now, states, nowMs, kitchen),
-      ...(like && { like }),
-    });
-    const told = Object.fromEntries(made.map(({ id, state }) => [id, state]));
-    return { evening, planned, isBegun: true, delay: planned && eveningDelay(planned, told), ...common };
+    const all = await this.batchesOf(row.id);
+    const none = { evening: null, planned: null, isBegun: false, delay: null, cooks, atMs: nowMs };
+    const named = (some: readonly Made[]) =>
+      some.map(({ id, draft }) => ({ id, name: draft.name, pieces: batchPieces(draft) }));
+    if (isSupperOver(row.supper, all.map(({ draft }) => draft), nowMs))
+      return { ...none, batches: named(all), unplanned: [], problem: 'over' };
+    const { made, parts, unplanned } = await this.plannable(all, signal);
+    const common = { batches: named(made), unplanned, problem: null };
+    const unbegun = made.map((): CookState => new Map());
+    try {
+      const planned = await this.planOf(this.askOf(row.supper, cooks, parts, unbegun, null, kitchen), signal);
+      const isTold = made.some(({ state, fryingMs }) => state.size > 0 || fryingMs !== null);
+      const isLate = planned !== null && (planned.entries[0]?.startMs ?? Infinity) < nowMs;
+      if (!isTold && !isLate) return { ...none, ...common, evening: planned, planned };
+      const { parts: now, states } = await this.goingOn(made, nowMs, signal);
+      const like = planned && { planned: planned.entries, cooks: cooks.map(({ id }) => id) };
+      const ask = { ...this.askOf(row.supper, cooks, now, states, nowMs, kitchen), ...(like && { like }) };
+      const evening = await this.planOf(ask, signal);
+      const told = Object.fromEntries(made.map(({ id, state }) => [id, state]));
+      return { ...none, ...common, evening, planned, isBegun: true, delay: planned && eveningDelay(planned, told) };
+    } catch (cause) {
+      // It is said at this supper; no other is disturbed by it.
+      if (!(cause instanceof CoreError)) throw cause;
+      return { ...none, ...common, problem: cause.path === 'servings' ? 'apart' : 'odd' };
+    }
   }
 
   /** What can be done about an evening, each thing worked out. */
-  async waysOf(row: SupperRow): Promise<readonly EveningWayOut[]> {
-    const { evening } = await this.eveningOf(row);
+  async waysOf(row: SupperRow, signal?: AbortSignal): Promise<readonly EveningWayOut[]> {
+    const { evening } = await this.eveningOf(row, signal);
     if (!evening) return [];
     const nowMs = Math.floor(this.given.clockMs() / MINUTE_MS) * MINUTE_MS;
     const { kitchen } = await readKitchen(this.given.gate);
     const hands = kitchen.cooks ?? 1;
-    const { made, parts: before } = await this.plannable(row.id);
+    const { made, parts: before } = await this.plannable(await this.batchesOf(row.id), signal);
     const wasRight = new Set(before.flatMap(({ batchId, hasMoment }) => (hasMoment ? [batchId] : [])));
     const whole = { supper: row.supper, drafts: Object.fromEntries(made.map(({ id, draft }) => [id, draft])) };
     const pots = [null, ...(kitchen.otherPots ?? []).map(({ name }) => name)];
@@ -109,7 +115,7 @@ export class SupperEvenings {
         const draft = drafts[one.id]!;
         return draft.supper === undefined ? [] : [{ ...one, draft }];
       });
-      const going = await this.goingOn(left, nowMs).catch((cause: unknown) => {
+      const going = await this.goingOn(left, nowMs, signal).catch((cause: unknown) => {
         // What cannot be planned that way is no way out.
         if (cause instanceof CoreError) return null;
         throw cause;
@@ -120,7 +126,10 @@ export class SupperEvenings {
       if (parts.some(({ batchId, sheet, hasMoment }) => sheet.length === 0 || (wasRight.has(batchId) && !hasMoment)))
         continue;
       const ask = this.askOf(supper, supperCooks(supper, hands), parts, states, nowMs, kitchen);
-      const then = await this.given.planEvening(ask, MOST_MS.way);
+      const then = await this.given.planEvening(ask, MOST_MS.way, signal).catch((cause: unknown) => {
+        if (cause instanceof CoreError) return null;
+        throw cause;
+      });
       if (!then) continue;
       const eats = supperEats(parts, supper.guests, supper.each);
       found.push({
@@ -134,9 +143,8 @@ export class SupperEvenings {
   }
 
   /** A batch that cannot be planned says why on its own page; the others go on without it. */
-  private async plannable(supperId: string) {
-    const all = await this.batchesOf(supperId);
-    const known = await Promise.all(all.map((one) => this.partOf(one)));
+  private async plannable(all: readonly Made[], signal?: AbortSignal) {
+    const known = await Promise.all(all.map((one) => this.partOf(one, signal)));
     return {
       made: all.filter((_, i) => known[i] !== null),
       parts: known.filter((part) => part !== null),
@@ -158,9 +166,9 @@ export class SupperEvenings {
   }
 
   /** `null` when its draft cannot be planned, or has no piece to cook. */
-  private async partOf({ id, draft }: Pick<Made, 'id' | 'draft'>): Promise<EveningPart | null> {
+  private async partOf({ id, draft }: Made, signal?: AbortSignal): Promise<EveningPart | null> {
     try {
-      const part = await this.given.jobs.partOf(id, draft, await this.given.kitchenFor(draft));
+      const part = await this.given.jobs.partOf(id, draft, await this.given.kitchenFor(draft), signal);
       return part.sheet.length > 0 ? part : null;
     } catch (cause) {
       if (cause instanceof CoreError) return null;
@@ -169,15 +177,15 @@ export class SupperEvenings {
   }
 
   /** As they were really made so far. */
-  private async goingOn(made: readonly Made[], nowMs: number) {
+  private async goingOn(made: readonly Made[], nowMs: number, signal?: AbortSignal) {
     const all = await Promise.all(
       made.map(async ({ id, draft, state, fryingMs }) => {
         const kitchen = await this.given.kitchenFor(draft);
         const part = await this.given.jobs
-          .partOf(id, asCooked(draft, state, kitchen), kitchen)
+          .partOf(id, asCooked(draft, state, kitchen), kitchen, signal)
           // What was measured may be beyond any plan: then it goes on as it was meant.
           .catch((cause: unknown) => {
-            if (cause instanceof CoreError) return this.given.jobs.partOf(id, draft, kitchen);
+            if (cause instanceof CoreError) return this.given.jobs.partOf(id, draft, kitchen, signal);
             throw cause;
           });
         return fryingMs === null ? { part, state } : duringFry(part, state, fryingMs, nowMs);
@@ -209,11 +217,15 @@ export class SupperEvenings {
   }
 
   /** What a cook settled is put into the evening as it was before, so that nothing else moves that need not. */
-  private async planOf(ask: EveningAsk): Promise<Evening | null> {
+  private async planOf(ask: EveningAsk, signal?: AbortSignal): Promise<Evening | null> {
     const isSettled = Object.keys(ask.pins).length > 0 && !ask.like;
-    const bare = isSettled ? await this.planOf({ ...ask, pins: {} }) : null;
+    const bare = isSettled ? await this.planOf({ ...ask, pins: {} }, signal) : null;
     const like = bare && { planned: bare.entries, cooks: ask.cooks.map(({ id }) => id) };
     const whole = like ? { ...ask, like } : ask;
-    return await this.given.known.get(whole, () => this.given.planEvening(whole, MOST_MS.evening));
+    return await this.given.known.get(
+      whole,
+      (stop) => this.given.planEvening(whole, MOST_MS.evening, stop),
+      signal,
+    );
   }
 }

@@ -130,8 +130,14 @@ function Run({ supperId, name, told, printer }: RunProps) {
         <div>
           {!current ? (
             <Panel>
-              <h2>{T.allDone}</h2>
-              <Soft>{me < 0 || !evening?.entries.length ? E.over : E.restIsOthers}</Soft>
+              <h2>{told.problem === null ? T.allDone : E.notPlanned}</h2>
+              <Soft>
+                {told.problem !== null
+                  ? E.problem[told.problem]
+                  : me < 0 || !evening?.entries.length
+                    ? E.over
+                    : E.restIsOthers}
+              </Soft>
             </Panel>
           ) : cook && sheetStep ? (
             <>

@@ -68,13 +68,15 @@ function NoEvening({ told, children }: { readonly told: SupperEvening; readonly 
     <div style={{ display: 'grid', gap: 14, marginBottom: 14 }}>
       <Panel>
         <Soft>
-          {told.unplanned.length > 0
-            ? E.unplanned(listNames(told.unplanned))
-            : isNobody
-              ? E.nobody
-              : told.batches.length > 0
-                ? E.over
-                : E.nothing}
+          {told.problem !== null
+            ? E.problem[told.problem]
+            : told.unplanned.length > 0
+              ? E.unplanned(listNames(told.unplanned))
+              : isNobody
+                ? E.nobody
+                : told.batches.length > 0
+                  ? E.over
+                  : E.nothing}
         </Soft>
       </Panel>
       {isNobody && children}

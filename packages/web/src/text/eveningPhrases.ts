@@ -1,4 +1,4 @@
-import type { Evening, EveningEntry, EveningWayOut, SupperCook } from '@ember-fold/core';
+import type { Evening, EveningEntry, EveningWayOut, SupperCook, SupperEvening } from '@ember-fold/core';
 import { RUN_NAME } from './cookText';
 import { plain, type Printer } from './printer';
 import { DECIDES } from './decidesWords';
@@ -58,6 +58,13 @@ export const EVENING = {
   nothing: 'Add a batch, and its evening is planned here.',
   nobody: 'Nobody cooks. Add a cook, and the evening is planned.',
   over: 'Everything is done.',
+  notPlanned: 'No plan',
+  /** By the problem that keeps a supper from being planned. */
+  problem: {
+    over: 'This supper is over. To cook one of its batches again, move the supper to a new date or take the batch out of it.',
+    apart: 'The meals of this supper are more than 14 days apart. Plan them as two suppers.',
+    odd: 'This supper is too large or too unusual to plan in one go. Split it into two suppers, or simplify the last batch you added.',
+  } satisfies Record<NonNullable<SupperEvening['problem']>, string>,
   best: 'No plan begins later.',
   nearBest: (clock: string) => `No plan can begin later than ${clock}.`,
   moved: (n: number) => (n === 1 ? 'One stretch has moved.' : `${n} stretches have moved.`),
