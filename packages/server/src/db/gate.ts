@@ -118,27 +118,32 @@ export function openGate(url: string): Gate {
       } catch (cause) {
         const notDone = NOT_DONE.has(codeOf(cause));
         if (!notDone && !LOST.has(codeOf(cause))) throw cause;
-        // Whoever finds out first moves on for all.
+        // The first request that sees a host fail switches every later request to the next host.
         if (at === host) at = (host + 1) % pools.length;
         if (tries >= pools.length || !(notDone || mayRepeat())) throw cause;
       }
     }
   };
   const snapshot = async <T>(work: (rowsOf: RowsOf) => Promise<T>): Promise<T> => {
-    const connection = await onHost(async () => await pools[at]!.getConnection(), always);
-    // Rows come one by one only where there are no promises.
-    const plain = connection.connection as unknown as Connection;
-    try {
-      await connection.query('START TRANSACTION WITH CONSISTENT SNAPSHOT');
-      const result = await work((sql) => plain.query({ sql, ...AS_WRITTEN }).stream());
-      await connection.query('COMMIT');
-      connection.release();
-      return result;
-    } catch (cause) {
-      // Half a stream may still be under way on it.
-      connection.destroy();
-      throw cause;
-    }
+    let isReading = false;
+    return await onHost(
+      async (connection) => {
+        // Rows come one by one only where there are no promises.
+        const plain = connection.connection as unknown as Connection;
+        try {
+          await connection.query('START TRANSACTION WITH CONSISTENT SNAPSHOT');
+          isReading = true;
+          const result = await work((sql) => plain.query({ sql, ...AS_WRITTEN }).stream());
+          await connection.query('COMMIT');
+          return result;
+        } catch (cause) {
+          // Half a stream may still be under way on it.
+          connection.destroy();
+          throw cause;
+        }
+      },
+      () => !isReading,
+    );
   };
   const transaction = async <T>(work: (queries: Queries) => Promise<T>): Promise<T> => {
     let isCommitting = false;

@@ -45,17 +45,17 @@ export async function migrate(
   // Where nothing is due nobody waits for anybody.
   if (await isUpToDate(gate, migrations)) return 0;
   return await withLease(gate, { name: 'migrate', owner: randomUUID() }, async () => {
+    await gate.change(
+      `CREATE TABLE IF NOT EXISTS schema_version (
+        version INT UNSIGNED NOT NULL PRIMARY KEY,
+        name VARCHAR(120) NOT NULL,
+        run_at DATETIME(3) NOT NULL
+      )`,
+    );
+    const { at } = await versionsOf(gate, migrations);
+    const due = migrations.filter((migration) => migration.version > at);
+    if (at > 0 && due.length > 0) await before();
     return await gate.withConnection(async (q) => {
-      await q.change(
-        `CREATE TABLE IF NOT EXISTS schema_version (
-          version INT UNSIGNED NOT NULL PRIMARY KEY,
-          name VARCHAR(120) NOT NULL,
-          run_at DATETIME(3) NOT NULL
-        )`,
-      );
-      const { at } = await versionsOf(q, migrations);
-      const due = migrations.filter((migration) => migration.version > at);
-      if (at > 0 && due.length > 0) await before();
       for (const migration of due) {
         for (const statement of migration.statements) await q.change(statement);
         await q.change('INSERT INTO schema_version (version, name, run_at) VALUES (?, ?, UTC_TIMESTAMP(3))', [

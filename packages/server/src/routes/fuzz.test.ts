@@ -1,33 +1,9 @@
 import fc from 'fast-check';
 import { randomUUID } from 'node:crypto';
-import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { allRoutes } from '../test/allRoutes.js';
 import { openApp, type TestApp } from '../test/openApp.js';
 import { ask } from '../test/ask.js';
 import { putDemo } from '../test/putDemo.js';
-
-/** Every route there is, read from the sources, so that none is forgotten. */
-function allRoutes(): { method: string; path: string }[] {
-  const app = readFileSync(join(__dirname, '../app.ts'), 'utf8');
-  const mounts = [...app.matchAll(/api\.use\('([^']+)', (?:.*, )?(\w+Routes)\(/g)].map(([, at, name]) => ({
-    at,
-    name,
-  }));
-  const alone = [...app.matchAll(/api\.(get|post)\('([^']+)'/g)].map(([, method, path]) => ({
-    ...{ method: method!.toUpperCase(), path: path! },
-  }));
-  const own = readdirSync(__dirname)
-    .filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts'))
-    .flatMap((file) => {
-      const text = readFileSync(join(__dirname, file), 'utf8');
-      const [, name] = /export function (\w+Routes)\(/.exec(text) ?? [];
-      const mount = mounts.find((one) => one.name === name);
-      return [...text.matchAll(/router\.(get|post|put|delete)\(\s*'([^']+)'/g)].map(([, method, path]) => ({
-        ...{ method: method!.toUpperCase(), path: `${mount?.at ?? ''}${path === '/' ? '' : path}` },
-      }));
-    });
-  return [...alone, ...own];
-}
 
 /** These never end, or plan a whole evening: asked less often. */
 const ENDLESS = /stream|^\/live$/;

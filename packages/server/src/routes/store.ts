@@ -51,11 +51,7 @@ export function storeRoutes({ gate, live, jobs, clockMs }: Context): Router {
   const router = Router();
 
   /** Each pot with the batches that are fried in it, and what is in it now. */
-  const potsOf = async (
-    batches: readonly BatchRow[],
-    pantry: Pantry,
-    signal: AbortSignal,
-  ): Promise<PotWanted[]> => {
+  const potsOf = async (batches: readonly BatchRow[], pantry: Pantry, signal: AbortSignal): Promise<PotWanted[]> => {
     const pots = new Map<
       string,
       { potM3: number; oilId: string | undefined; batches: { name: string; takenM3: number }[] }

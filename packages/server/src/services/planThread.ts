@@ -11,12 +11,7 @@ import {
 import { Worker } from 'node:worker_threads';
 
 /** Plans a batch as its evening needs it. @param signal aborted when nobody waits for it any more */
-export type PlanPart = (
-  id: string,
-  draft: BatchDraft,
-  kitchen: Kitchen,
-  signal?: AbortSignal,
-) => Promise<EveningPart>;
+export type PlanPart = (id: string, draft: BatchDraft, kitchen: Kitchen, signal?: AbortSignal) => Promise<EveningPart>;
 /** Plans an evening. @param mostMs the best so far is the answer after this */
 export type PlanEvening = (evening: EveningAsk, mostMs: number, signal?: AbortSignal) => Promise<Evening | null>;
 
@@ -100,8 +95,17 @@ export class PlanThread {
   private ask<Found>(wish: PlanWish, signal?: AbortSignal): Promise<Found> {
     return new Promise<Found>((resolve, reject) => {
       if (signal?.aborted) return reject(signal.reason);
-      const job: Job = { ask: ++this.asked, wish, askedMs: Date.now(), signal, resolve, reject };
-      signal?.addEventListener('abort', () => this.drop(job), { once: true });
+      const leave = () => this.drop(job);
+      const stay = () => signal?.removeEventListener('abort', leave);
+      const job: Job = {
+        ask: ++this.asked,
+        wish,
+        askedMs: Date.now(),
+        signal,
+        resolve: (found) => (stay(), resolve(found)),
+        reject: (cause) => (stay(), reject(cause)),
+      };
+      signal?.addEventListener('abort', leave, { once: true });
       this.queue.push(job);
       this.next();
     });

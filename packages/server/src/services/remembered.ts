@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { setMaxListeners } from 'node:events';
 
 /** Maps are told apart by what is in them. */
 const withMaps = (_key: string, value: unknown) => (value instanceof Map ? [...value] : value);
@@ -35,6 +36,8 @@ export class Remembered<Found> {
       return one.answer;
     }
     const stop = new AbortController();
+    // A supper asks for as many batches as it has.
+    setMaxListeners(0, stop.signal);
     const answer = make(stop.signal);
     const mine: Known<Found> = { answer, waiting: 0, stop };
     this.add(key, mine);
@@ -62,17 +65,17 @@ export class Remembered<Found> {
   private wait(key: string, one: Known<Found>, signal: AbortSignal | undefined): void {
     if (one.done) return;
     one.waiting += signal ? 1 : Infinity;
-    signal?.addEventListener(
-      'abort',
-      () => {
-        one.waiting -= 1;
-        if (one.waiting > 0 || one.done) return;
-        // Whoever asks next begins it again.
-        if (this.known.get(key) === one) this.known.delete(key);
-        one.stop.abort(signal.reason);
-      },
-      { once: true },
-    );
+    if (!signal) return;
+    const leave = () => {
+      one.waiting -= 1;
+      if (one.waiting > 0 || one.done) return;
+      // Whoever asks next begins it again.
+      if (this.known.get(key) === one) this.known.delete(key);
+      one.stop.abort(signal.reason);
+    };
+    signal.addEventListener('abort', leave, { once: true });
+    const stay = () => signal.removeEventListener('abort', leave);
+    one.answer.then(stay, stay);
   }
 
   private add(key: string, one: Known<Found>): void {

@@ -32,7 +32,7 @@ import { readKitchen } from '../db/kitchenTable.js';
 import { readStove } from '../db/stoveTable.js';
 import type { BatchParts } from './batchParts.js';
 import type { PlanEvening } from './planThread.js';
-import type { Remembered } from './remembered.js';
+import { Remembered } from './remembered.js';
 
 /**
  * An evening is the best found so far after this; a way out, which is only weighed, sooner. The whole search takes a
@@ -49,6 +49,19 @@ interface Made {
   readonly fryingMs: number | null;
 }
 
+/** All that the ways out of an evening depend on. */
+interface WaysAsk {
+  readonly row: SupperRow;
+  readonly evening: Evening;
+  readonly nowMs: number;
+  readonly kitchen: Kitchen;
+  readonly made: readonly Made[];
+  readonly parts: readonly EveningPart[];
+}
+
+/** Ways out are kept for as many evenings. */
+const MOST_WAYS = 10;
+
 export interface EveningsOptions {
   readonly gate: Gate;
   readonly jobs: BatchParts;
@@ -60,6 +73,8 @@ export interface EveningsOptions {
 
 /** The evenings of suppers: one truth for every room, planned once for as long as nothing of it changes. */
 export class SupperEvenings {
+  private readonly ways = new Remembered<readonly EveningWayOut[]>(MOST_WAYS);
+
   constructor(private readonly given: EveningsOptions) {}
 
   /**
@@ -74,7 +89,13 @@ export class SupperEvenings {
     const none = { evening: null, planned: null, isBegun: false, delay: null, cooks, atMs: nowMs };
     const named = (some: readonly Made[]) =>
       some.map(({ id, draft }) => ({ id, name: draft.name, pieces: batchPieces(draft) }));
-    if (isSupperOver(row.supper, all.map(({ draft }) => draft), nowMs))
+    if (
+      isSupperOver(
+        row.supper,
+        all.map(({ draft }) => draft),
+        nowMs,
+      )
+    )
       return { ...none, batches: named(all), unplanned: [], problem: 'over' };
     const { made, parts, unplanned } = await this.plannable(all, signal);
     const common = { batches: named(made), unplanned, problem: null };
@@ -97,14 +118,22 @@ export class SupperEvenings {
     }
   }
 
-  /** What can be done about an evening, each thing worked out. */
+  /** What can be done about an evening, each thing worked out; once for all who ask at the same time. */
   async waysOf(row: SupperRow, signal?: AbortSignal): Promise<readonly EveningWayOut[]> {
     const { evening } = await this.eveningOf(row, signal);
     if (!evening) return [];
     const nowMs = Math.floor(this.given.clockMs() / MINUTE_MS) * MINUTE_MS;
     const { kitchen } = await readKitchen(this.given.gate);
+    const { made, parts } = await this.plannable(await this.batchesOf(row.id), signal);
+    const asked: WaysAsk = { row, evening, nowMs, kitchen, made, parts };
+    return await this.ways.get(asked, (stop) => this.waysFrom(asked, stop), signal);
+  }
+
+  private async waysFrom(
+    { row, evening, nowMs, kitchen, made, parts: before }: WaysAsk,
+    signal: AbortSignal,
+  ): Promise<readonly EveningWayOut[]> {
     const hands = kitchen.cooks ?? 1;
-    const { made, parts: before } = await this.plannable(await this.batchesOf(row.id), signal);
     const wasRight = new Set(before.flatMap(({ batchId, hasMoment }) => (hasMoment ? [batchId] : [])));
     const whole = { supper: row.supper, drafts: Object.fromEntries(made.map(({ id, draft }) => [id, draft])) };
     const pots = [null, ...(kitchen.otherPots ?? []).map(({ name }) => name)];
@@ -222,10 +251,6 @@ export class SupperEvenings {
     const bare = isSettled ? await this.planOf({ ...ask, pins: {} }, signal) : null;
     const like = bare && { planned: bare.entries, cooks: ask.cooks.map(({ id }) => id) };
     const whole = like ? { ...ask, like } : ask;
-    return await this.given.known.get(
-      whole,
-      (stop) => this.given.planEvening(whole, MOST_MS.evening, stop),
-      signal,
-    );
+    return await this.given.known.get(whole, (stop) => this.given.planEvening(whole, MOST_MS.evening, stop), signal);
   }
 }

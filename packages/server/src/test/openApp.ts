@@ -172,7 +172,11 @@ export async function openApp({ webDir, names, isShared = false, beside }: OpenO
     // In the product a thread of its own plans; `planThread.test` tries that one.
     const planPart: PlanPart = async (id, draft, kitchen) =>
       eveningPart(id, draft, planTrays(draft, kitchen, null), kitchen);
-    const planEvening: PlanEvening = async (evening) => supperEvening(evening);
+    // Evenings are searched to their end, whatever it takes: the same on a slow machine. Ways out are only weighed.
+    const planEvening: PlanEvening = async (evening, mostMs) => {
+      const untilMs = mostMs < 1000 ? Date.now() + mostMs : Infinity;
+      return supperEvening(evening, { isOver: () => Date.now() > untilMs });
+    };
     const observe: Observe = async (happened) => observationsOf(happened);
     const plans = { planPart, planEvening, observe, kept: new KeptPlans(null) };
     const door = new HomeDoor(gate, clockMs, home);
@@ -192,6 +196,8 @@ export async function openApp({ webDir, names, isShared = false, beside }: OpenO
     });
     const server = await new Promise<ReturnType<typeof app.listen>>((resolve) => {
       const made = app.listen(port, '127.0.0.1', () => resolve(made));
+      // As in the product: a connection must not end just when it is used again.
+      made.keepAliveTimeout = 65_000;
     });
     const secure = home && createServer(home.tls, app);
     if (secure) {
