@@ -1,4 +1,5 @@
 import { CoreError } from '@ember-fold/core';
+import { isHeldByStove } from './db/gate.js';
 
 /** The one error table: code → status and sentence. Clients get `{ code, message, path? }`. */
 const ERRORS = {
@@ -33,6 +34,10 @@ const ERRORS = {
   STOVE_FINISHES: { status: 409, message: 'Some of this batch is fried: it is finished at its stove.' },
   NO_PUT_BY: { status: 409, message: 'These pieces are not in the Store any more.' },
   PUT_BY_SHORT: { status: 409, message: 'There is less of it in the Store.' },
+  STOVE_OPEN: {
+    status: 409,
+    message: 'A stove that needs this is on; finish that batch at the stove first.',
+  },
   STILL_FRYING: { status: 409, message: 'There are pieces in the oil; lift them before the batch is finished.' },
   BATCH_OVER: { status: 409, message: 'This batch is finished and in the ledger; cook it again as a new one.' },
   REOPEN_LATE: { status: 409, message: 'This batch was finished too long ago to go on; cook it again as a new one.' },
@@ -113,6 +118,7 @@ const AWAY = new Set([
 export function toApiError(cause: unknown): ApiError {
   if (cause instanceof ApiError) return cause;
   if (cause instanceof CoreError) return new ApiError('BAD_INPUT', cause.message, cause.path);
+  if (isHeldByStove(cause)) return new ApiError('STOVE_OPEN');
   const { code, type, status } = (cause ?? {}) as { code?: string; type?: string; status?: number };
   if (type === 'entity.too.large') return new ApiError('TOO_LARGE');
   if (type === 'entity.parse.failed' || type === 'encoding.unsupported' || type === 'charset.unsupported') {

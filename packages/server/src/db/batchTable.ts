@@ -1,5 +1,6 @@
 import { type BatchDraft, type BatchSummary, readBatchDraft } from '@ember-fold/core';
 import { fromJson, likeAnywhere, type Queries } from './gate.js';
+import { moveOpenStove } from './openStoveTable.js';
 
 export type BatchStatus = 'planned' | 'frying' | 'done';
 
@@ -122,6 +123,7 @@ export async function updateBatch(q: Queries, id: string, draft: BatchDraft, ver
      WHERE id = ? AND version = ? AND status <> 'done'`,
     [draft.name, JSON.stringify(draft), id, version],
   );
+  if (changed.affectedRows === 1) await moveOpenStove(q, id, draft.supper ?? null);
   return changed.affectedRows === 1;
 }
 

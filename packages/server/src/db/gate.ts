@@ -192,6 +192,10 @@ export function isReferenced(cause: unknown): boolean {
   return (cause as { errno?: number } | null)?.errno === 1451;
 }
 
+/** It is needed by a stove that is on. */
+export const isHeldByStove = (cause: unknown): boolean =>
+  isReferenced(cause) && String((cause as { sqlMessage?: unknown }).sqlMessage).includes('open_stove_');
+
 /**
  * Part of a transaction: where it throws, what it did is taken back and the rest goes on.
  * @param onFail told why; what it throws ends the whole transaction

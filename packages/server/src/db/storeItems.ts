@@ -27,6 +27,7 @@ import {
 import { readKitchen } from './kitchenTable.js';
 import { listUnlearnt, writeUnlearnt } from './learntTable.js';
 import { insertOil, insertOilEvent, listOilEvents } from './oilTable.js';
+import { requireOpenPots } from './openStoveTable.js';
 import { listStock, writeStock } from './stockTable.js';
 
 /** How items of one kind are kept. */
@@ -211,6 +212,7 @@ export const KITCHEN_ITEMS: ItemTable<KitchenItem> = {
     return version === 0 ? [] : among([{ kind: 'kitchen', id: 'kitchen', kitchen }], ids);
   },
   async write(q, { kitchen }) {
+    await requireOpenPots(q, kitchen);
     await q.change(
       `INSERT INTO kitchen (id, body, version, updated_at) VALUES (1, ?, 1, UTC_TIMESTAMP(3))
        ON DUPLICATE KEY UPDATE body = VALUES(body), version = version + 1, updated_at = VALUES(updated_at)`,

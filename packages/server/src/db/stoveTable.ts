@@ -1,6 +1,7 @@
 import { type BatchDraft, type Kitchen, type LedgerFigures, readBatchDraft } from '@ember-fold/core';
 import { piecesOf } from './batchTable.js';
 import { fromJson, likeAnywhere, type Queries } from './gate.js';
+import { holdStove, releaseStove } from './openStoveTable.js';
 
 /** One evening at the stove: the plan as it stood when the stove was started. */
 export interface StoveRow {
@@ -90,11 +91,14 @@ export async function insertStove(q: Queries, stove: StoveRow): Promise<boolean>
     stove.trial,
     stove.startC,
   ]);
-  return made.affectedRows === 1;
+  const isNew = made.affectedRows === 1;
+  if (isNew && stove.endedAt === null) await holdStove(q, stove.batchId);
+  return isNew;
 }
 
 export async function endStove(q: Queries, batchId: string, endedAt: Date): Promise<void> {
   await q.change('UPDATE stove_session SET ended_at = ? WHERE batch_id = ? AND ended_at IS NULL', [endedAt, batchId]);
+  await releaseStove(q, batchId);
 }
 
 /** A session that goes on as if it had never ended; what it came to is added up again when it does. */
@@ -102,6 +106,7 @@ export async function reopenStove(q: Queries, batchId: string): Promise<void> {
   await q.change('UPDATE stove_session SET ended_at = NULL, figures = NULL, gone_at = NULL WHERE batch_id = ?', [
     batchId,
   ]);
+  await holdStove(q, batchId);
 }
 
 /** A finished session is deleted, or put back (`null`). @returns false when there is none */

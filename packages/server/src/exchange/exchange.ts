@@ -27,7 +27,7 @@ import { createHash } from 'node:crypto';
 import { gunzipSync, gzipSync } from 'node:zlib';
 import { BATCH_ITEMS, RECORD_ITEMS } from '../db/batchItems.js';
 import { batchesOfSupper, readBatch } from '../db/batchTable.js';
-import { type Gate, orBack, type Queries } from '../db/gate.js';
+import { type Gate, isHeldByStove, orBack, type Queries } from '../db/gate.js';
 import { countReadings } from '../db/readingTable.js';
 import { insertImport, lockImport, noteUndone } from '../db/importTable.js';
 import {
@@ -42,7 +42,7 @@ import {
   SUPPER_ITEMS,
   USUAL_ITEMS,
 } from '../db/storeItems.js';
-import { ApiError } from '../errors.js';
+import { ApiError, toApiError } from '../errors.js';
 import { linesOf, pantryNow, requireKnown, requireKnownDraft } from '../routes/kitchenNow.js';
 import { previewOf, type ReadDocument } from './readDocument.js';
 
@@ -213,6 +213,7 @@ function reasonOf(cause: unknown): { readonly why: string; readonly path?: strin
   if (cause instanceof ApiError || cause instanceof CoreError)
     return { why: cause.message, ...(cause.path ? { path: cause.path } : {}) };
   if (errno === 1452) return { why: 'Something that it belongs to is neither here nor in the file.' };
+  if (isHeldByStove(cause)) return { why: toApiError(cause).message };
   if (errno === 1451) return { why: 'Something here still needs what is there now.' };
   if (errno === 1062) return { why: 'Something of it is already here under another name.' };
   if (code === undefined && cause instanceof Error && cause.constructor === Error) return { why: cause.message };

@@ -1,10 +1,11 @@
 import type { NightTold } from '@ember-fold/core';
 import { type RequestHandler, Router } from 'express';
+import { isStoveOpen } from '../db/openStoveTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 
 /** Whole copies of the kitchen: made, listed, handed out, and put in its place. */
-export function copyRoutes({ copies }: Context): Router {
+export function copyRoutes({ copies, gate }: Context): Router {
   const router = Router();
 
   router.get('/', async (_req, res) => {
@@ -32,6 +33,8 @@ export function copyRoutes({ copies }: Context): Router {
   });
 
   router.post('/:name/restore', async (req, res) => {
+    if (await isStoveOpen(gate))
+      throw new ApiError('STOVE_OPEN', 'A stove is on; finish that batch before a copy takes the place of everything.');
     res.json(await copies.restore(req.params.name));
   });
 

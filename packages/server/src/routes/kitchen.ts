@@ -1,6 +1,7 @@
 import type { Kitchen } from '@ember-fold/core';
 import { Router } from 'express';
 import { readKitchen, writeKitchen } from '../db/kitchenTable.js';
+import { requireOpenPots } from '../db/openStoveTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { SCHEMAS, validate } from './validate.js';
@@ -16,6 +17,7 @@ export function kitchenRoutes({ gate, live }: Context): Router {
     // Read where it is written: the answer is this change, never one that came after it.
     const row = await gate.transaction(async (q) => {
       if (!(await writeKitchen(q, kitchen, version))) throw new ApiError('STALE_VERSION');
+      await requireOpenPots(q, kitchen);
       return await readKitchen(q);
     });
     live.changed('kitchen', undefined, row.version);

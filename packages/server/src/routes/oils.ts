@@ -12,6 +12,7 @@ import { listBatches, readBatch } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
 import { holdIngredients } from '../db/ingredientTable.js';
 import { insertOil, insertOilEvent, listOilEvents, listOils, readOil } from '../db/oilTable.js';
+import { isStoveOpen } from '../db/openStoveTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { kitchenFor, pantryNow } from './kitchenNow.js';
@@ -67,7 +68,12 @@ export function oilRoutes({ gate, live, clockMs, jobs: planned }: Context): Rout
     const known = before.events.some((event) => event.id === ask.id);
     if (before.state.isGone && !known) throw new ApiError('OIL_GONE');
     const event: OilEvent = { ...ask, at: clockMs() };
-    if (!known && !(await insertOilEvent(gate, id, event))) throw new ApiError('ID_TAKEN', undefined, 'id');
+    const isTaken = await gate.transaction(async (q) => {
+      if (!known && ask.kind === 'poured-away' && (await isStoveOpen(q, id)))
+        throw new ApiError('STOVE_OPEN', 'Something is frying in this oil; finish that batch first.', 'kind');
+      return !known && !(await insertOilEvent(q, id, event));
+    });
+    if (isTaken) throw new ApiError('ID_TAKEN', undefined, 'id');
     if (!known) live.changed('oils', id);
     res.status(known ? 200 : 201).json(await answerOf(gate, oil));
   });

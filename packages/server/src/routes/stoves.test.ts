@@ -125,3 +125,54 @@ test('set aside to the oven: told, kept, and counted apart in the ledger', async
   const { figures } = (await app.call('GET', `/api/ledger/${id}`)).body;
   expect([figures.fried, figures.burst, figures.aside, figures.notFried]).toEqual([1, 1, 1, 9]);
 });
+
+test('what a stove that is on needs is deleted by nobody: its batch, supper, oil, pot and kitchen; afterwards all of it may go', async () => {
+  const oil = { id: randomUUID(), name: 'For the fish', ingredientId: 'sunflower-oil', smokeC: 214, m3: 0.0009 };
+  await app.call('POST', '/api/oils', oil);
+  await kitchenWith({ otherPots: [{ name: SMALL, pot: POT, oilId: oil.id }] });
+  const at = '2026-03-07T18:30:00.000Z';
+  const supper = { name: 'Walk', servings: [{ id: randomUUID(), at }], each: 2, guests: [] };
+  const supperId = randomUUID();
+  await app.call('POST', '/api/suppers', { id: supperId, supper });
+  const ropes = await planned('Ropes', 'mackerel-leek', SMALL);
+  const document = (await app.call('GET', '/api/exchange/kitchen/kitchen')).body;
+  const importId = randomUUID();
+  // All of it as it was before the stove is lit: its undo would take the batch away.
+  await app.call('DELETE', `/api/batches/${ropes}`);
+  const chosen = document.items.map(({ kind, id }: { kind: string; id: string }) => ({ kind, id }));
+  expect((await app.call('POST', '/api/exchange/take', { id: importId, document, chosen })).status).toBe(201);
+  const copy = (await app.call('POST', '/api/copies', {})).body.name as string;
+  expect((await light(ropes)).status).toBe(201);
+  // It joins the supper while it fries.
+  const { draft, version } = (await app.call('GET', `/api/batches/${ropes}`)).body;
+  const joined = await app.call('PUT', `/api/batches/${ropes}`, { version, draft: { ...draft, supper: supperId } });
+  expect(joined.status).toBe(200);
+  expect((await act(ropes, { kind: 'drop', pieces: [1, 2] })).status).toBe(201);
+
+  const kitchen = (await app.call('GET', '/api/kitchen')).body;
+  const bare = { version: kitchen.version, kitchen: { ...kitchen.kitchen, otherPots: [] } };
+  const deeds: [string, string, unknown?][] = [
+    ['DELETE', `/api/batches/${ropes}`],
+    ['DELETE', `/api/suppers/${supperId}`],
+    ['PUT', '/api/kitchen', bare],
+    ['POST', `/api/oils/${oil.id}/events`, { id: randomUUID(), kind: 'poured-away' }],
+    ['POST', `/api/copies/${copy}/restore`, {}],
+  ];
+  for (const [method, path, body] of deeds)
+    expect([path, (await app.call(method, path, body)).body.code]).toEqual([path, 'STOVE_OPEN']);
+  // Files neither replace nor take back what fries.
+  const back = await app.call('POST', `/api/exchange/${importId}/undo`, {});
+  expect(back.body.left.map(({ kind }: { kind: string }) => kind)).toEqual(expect.arrayContaining(['batch']));
+  for (const sql of ['DELETE FROM batch', 'DELETE FROM stove_session', 'DELETE FROM oil', 'DELETE FROM supper'])
+    await expect(app.gate.change(sql)).rejects.toMatchObject({ errno: 1451 });
+  // A server that begins anew holds it as before.
+  await app.restart();
+  expect((await app.call('DELETE', `/api/batches/${ropes}`)).body.code).toBe('STOVE_OPEN');
+  const stove = (await app.call('GET', `/api/batches/${ropes}/stove`)).body;
+  expect(stove.acts.map(({ act: { kind } }: StoredAct) => kind)).toContain('drop');
+
+  await act(ropes, { kind: 'lift', pieces: [1, 2], atS: 300 });
+  expect((await app.call('POST', `/api/batches/${ropes}/stove/finish`, {})).status).toBe(200);
+  for (const [method, path, body] of deeds.slice(0, 4).reverse())
+    expect([path, [200, 201, 204].includes((await app.call(method, path, body)).status)]).toEqual([path, true]);
+});

@@ -120,9 +120,11 @@ export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router
   router.delete('/:id', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
     const { gone, left } = await gate.transaction(async (q) => {
+      // The supper first: the database refuses while a stove of it is on.
+      const deleted = await deleteSupper(q, id);
       const changed = await changeBatches(q, id, (draft) => withSupper(draft, null, null));
       await forgetCalendar(q, id);
-      return { gone: await deleteSupper(q, id), left: changed };
+      return { gone: deleted, left: changed };
     });
     if (!gone) throw new ApiError('NO_SUPPER');
     tell(id, left);

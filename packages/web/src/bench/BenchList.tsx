@@ -5,7 +5,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../data/api';
+import { api, problemOf } from '../data/api';
 import { FoundBatches } from '../ui/batch/FoundBatches';
 import { Button } from '../ui/controls/Button';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';
@@ -86,9 +86,11 @@ export function BenchList() {
                 </Link>
                 <Hands>
                   <CopyButton batch={batch} batches={every} />
-                  <Button $look="quiet" aria-label={T.theDelete(batch.name)} onPress={() => setLeaving(batch)}>
-                    <Trash2 size={18} aria-hidden />
-                  </Button>
+                  {batch.status !== 'frying' && (
+                    <Button $look="quiet" aria-label={T.theDelete(batch.name)} onPress={() => setLeaving(batch)}>
+                      <Trash2 size={18} aria-hidden />
+                    </Button>
+                  )}
                 </Hands>
               </li>
             ))}
@@ -97,7 +99,12 @@ export function BenchList() {
       </FoundBatches>
       {leaving && (
         <Suspense fallback={null}>
-          <DeleteSheet batch={leaving} failed={removal.isError} onKeep={() => setLeaving(null)} onDelete={confirm} />
+          <DeleteSheet
+            batch={leaving}
+            problem={removal.error ? problemOf(removal.error).message : null}
+            onKeep={() => setLeaving(null)}
+            onDelete={confirm}
+          />
         </Suspense>
       )}
     </Page>

@@ -6,17 +6,18 @@ import { Actions, Sheet } from '../ui/controls/Sheet';
 
 interface DeleteSheetProps {
   readonly batch: BatchSummary;
-  readonly failed: boolean;
+  /** Why it could not be deleted. */
+  readonly problem: string | null;
   readonly onKeep: () => void;
   readonly onDelete: () => Promise<void>;
 }
 
 /** Asks before a batch goes for good. */
-export function DeleteSheet({ batch, failed, onKeep, onDelete }: DeleteSheetProps) {
+export function DeleteSheet({ batch, problem, onKeep, onDelete }: DeleteSheetProps) {
   return (
     <Sheet title={T.theDelete2(batch.name)} isOpen onClose={onKeep} alert>
-      <p>{batch.status === 'frying' ? T.itsPlanEveryReadingAnd : T.itsPlanGoesWithIt}</p>
-      {failed && <Problem>{T.theBatchCouldNotBe}</Problem>}
+      <p>{T.itsPlanGoesWithIt}</p>
+      {problem && <Problem>{problem}</Problem>}
       <Actions>
         <Button onPress={onKeep}>{T.keepIt}</Button>
         <Button $look="danger" onPress={() => void onDelete()}>

@@ -3,7 +3,7 @@ import { Printer as PrinterIcon, Trash2 } from 'lucide-react';
 import { type ReactNode, useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../data/api';
+import { api, problemOf } from '../data/api';
 import { useMinute } from '../data/useMinute';
 import { useKitchen } from '../data/useLine';
 import { useSave } from '../data/useSave';
@@ -236,7 +236,7 @@ function DeleteSupper({ row: { id, supper } }: { readonly row: SupperRow }) {
       {isAsking && (
         <Sheet title={S.deleteName(supper.name)} isOpen onClose={() => setAsking(false)} alert>
           <p>{S.deleteSays}</p>
-          {removing.isError && <Problem>{S.gone}</Problem>}
+          {removing.error && <Problem>{problemOf(removing.error).message}</Problem>}
           <Actions>
             <Button onPress={() => setAsking(false)}>{S.keep}</Button>
             <Button $look="danger" onPress={() => void confirm()}>

@@ -16,10 +16,7 @@ export const BENCH_SHEETS = {
   theCopy: (name: string | number) => `Plan ${name} once more`,
   theDelete: (name: string | number) => `Delete ${name}`,
   theDelete2: (name: string | number) => `Delete "${name}"?`,
-  itsPlanEveryReadingAnd:
-    'Its plan, every reading and everything done at the stove go with it. This cannot be taken back.',
   itsPlanGoesWithIt: 'Its plan goes with it. This cannot be taken back.',
-  theBatchCouldNotBe: 'The batch could not be deleted. It is still here.',
   keepIt: 'Keep it',
   deleteTheBatch: 'Delete the batch',
   formula: 'Formula',

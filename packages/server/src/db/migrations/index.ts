@@ -18,6 +18,7 @@ import { imports } from './017-imports.js';
 import { thinned } from './018-thinned.js';
 import { home } from './019-home.js';
 import { servers } from './020-servers.js';
+import { openStoves } from './021-open-stoves.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -44,4 +45,5 @@ export const MIGRATIONS: readonly Migration[] = [
   thinned,
   home,
   servers,
+  openStoves,
 ];
