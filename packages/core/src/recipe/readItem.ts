@@ -114,6 +114,9 @@ function amountsOf(text: string, units: Reader['units']) {
   };
 }
 
+/** More of one thing than this in a home kitchen is a slip of the pen until the cook says otherwise, kg. Our own. */
+const MOST_ONE_LINE_KG = 50;
+
 /** One ingredient of a line; `null` when it does not look like one. */
 function readItem(text: string, part: RecipePart, { units, pantry, own }: Reader): RecipeLine | null {
   const said = saidOf(text);
@@ -134,7 +137,7 @@ function readItem(text: string, part: RecipePart, { units, pantry, own }: Reader
     massKg: weight && weight.kg,
     leastKg: weight && weight.kg * Math.max(0, 1 - weight.spread),
     mostKg: weight && weight.kg * (1 + weight.spread),
-    questions: questionsOf(said, amount, weight !== null, match),
+    questions: questionsOf(said, amount, weight?.kg ?? null, match),
   };
 }
 
@@ -150,8 +153,15 @@ function weightOf(amount: Amount, extra: Amount | null, match: IngredientMatch, 
 }
 
 /** What of a line is not certain. */
-function questionsOf(said: Said, amount: Amount | null, isWeighed: boolean, match: IngredientMatch): RecipeQuestion[] {
+function questionsOf(
+  said: Said,
+  amount: Amount | null,
+  massKg: number | null,
+  match: IngredientMatch,
+): RecipeQuestion[] {
   const found: RecipeQuestion[] = [];
+  const isWeighed = massKg !== null;
+  if (isWeighed && !(massKg <= MOST_ONE_LINE_KG)) found.push('too-much');
   if (!amount) found.push(said.isTaste ? 'to-taste' : 'no-amount');
   else {
     if (!isWeighed) found.push('each-weighs');

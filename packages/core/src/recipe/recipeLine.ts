@@ -9,7 +9,8 @@ export type RecipeQuestion =
   | 'like-another'
   | 'near-name'
   | 'which-unit'
-  | 'each-weighs';
+  | 'each-weighs'
+  | 'too-much';
 
 /** One line of a recipe, as it was understood. */
 export interface RecipeLine {

@@ -1,4 +1,5 @@
 import type { Kitchen, Pot } from '@ember-fold/core';
+import { noteChange } from './lastChanges';
 import { api } from './api';
 import { kitchenKind } from './savedKinds';
 import { saver } from './saves';
@@ -14,6 +15,7 @@ export function editKitchen(change: (kitchen: Kitchen) => Kitchen): void {
     saver.open('kitchen', 'kitchen', kitchenKind, { value: row.kitchen, version: row.version });
   }
   const kitchen = change(row.kitchen);
+  noteChange({ of: 'kitchen', before: row.kitchen });
   store.dispatch(api.util.updateQueryData('kitchen', undefined, () => ({ ...row, kitchen })));
   saver.change('kitchen', kitchen);
 }

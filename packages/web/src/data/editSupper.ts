@@ -1,5 +1,6 @@
 import { type BatchDraft, type Supper, withSupper } from '@ember-fold/core';
 import { api } from './api';
+import { noteChange } from './lastChanges';
 import { draftKind, supperKind } from './savedKinds';
 import { saver } from './saves';
 import { store } from './store';
@@ -13,6 +14,7 @@ export function editSupper(id: string, change: (supper: Supper) => Supper): void
   const key = `supper ${id}`;
   if (!saver.isDirty(key)) saver.open(key, id, supperKind, { value: row.supper, version: row.version });
   const supper = change(row.supper);
+  noteChange({ of: 'supper', id, before: row.supper });
   supperKind.show(id, { value: supper, version: row.version });
   saver.change(key, supper);
 }

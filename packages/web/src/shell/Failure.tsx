@@ -1,5 +1,6 @@
 import { SHELL as T } from '../text/shellPhrases';
 import { Link, useLocation, useRouteError } from 'react-router';
+import { canTakeBack, takeBack } from '../data/takeBack';
 import { styled } from 'styled-components';
 import { Button } from '../ui/controls/Button';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
@@ -15,15 +16,25 @@ const Middle = styled(Panel)`
 /** A room that broke; the rest of the app goes on. */
 export function Failure() {
   const error = useRouteError();
+  const { pathname } = useLocation();
   const text = error instanceof Error ? error.message : String(error);
   return (
     <Middle>
       <h1>{T.thisPageStopped}</h1>
       <Problem>{text}</Problem>
       <Soft>{T.whatWasTypedIsKept}</Soft>
-      <Button $look="primary" onPress={() => window.location.reload()}>
-        {T.openAgain}
-      </Button>
+      {canTakeBack(pathname) && (
+        <Button
+          $look="primary"
+          onPress={() => {
+            takeBack(pathname);
+            window.location.reload();
+          }}
+        >
+          {T.takeBackLast}
+        </Button>
+      )}
+      <Button onPress={() => window.location.reload()}>{T.openAgain}</Button>
       <Link to="/bench">{T.toTheBench}</Link>
     </Middle>
   );

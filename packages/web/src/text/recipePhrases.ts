@@ -35,7 +35,9 @@ export function questionText(question: RecipeQuestion, like: string): string {
     case 'which-unit':
       return 'The unit is not clear. Check the weight.';
     case 'each-weighs':
-      return 'Nobody knows what one weighs. Type the weight.';
+      return 'The weight of one is not known here. Type it in.';
+    case 'too-much':
+      return 'This is more than a home kitchen holds, so it is not planned yet. Check the weight.';
     default: {
       const never: never = question;
       return never;
@@ -94,6 +96,7 @@ export const NEW_BATCH = {
   staysRolled: 'The amounts stay as they are written; the number of pieces follows.',
   scales: (factor: string) => `Every amount is multiplied by ${factor}; number and size are yours.`,
   pieces: (n: number) => (n === 1 ? '1 piece' : `${n} pieces`),
+  odd: (why: string) => `This cannot be planned as it stands. ${why}`,
   notOne: 'Not one piece comes out. Roll it thinner or cut it smaller.',
   form: 'Form',
   ready: 'Ready at',

@@ -1,4 +1,4 @@
-import { type BatchDraft, batchOf, doughEachKg, pantryOf, planCold, recipeTray } from '@ember-fold/core';
+import { type BatchDraft, batchOf, CoreError, doughEachKg, pantryOf, planCold, recipeTray } from '@ember-fold/core';
 import { FolderOpen } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { DropZone, type FileDropItem, FileTrigger } from 'react-aria-components';
@@ -57,17 +57,19 @@ export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: 
   const { settled, lines } = recipe;
   const { form, name } = shape;
   const isEmpty = lines.length === 0;
-  const made = useMemo(
-    () =>
-      isEmpty
-        ? null
-        : recipeTray(
-            { name: name.trim() || T.ownName, form, eatAt, lines: settled, facts, count: recipeCount(count) },
-            recipe.kitchen,
-          ),
-    [isEmpty, name, form, eatAt, settled, facts, recipe.kitchen, count],
-  );
-  const cold = useMemo(() => made && planCold(made.draft, recipe.kitchen), [made, recipe.kitchen]);
+  const { made, cold, odd } = useMemo(() => {
+    const none = { made: null, cold: null, odd: null };
+    if (isEmpty) return none;
+    const ask = { name: name.trim() || T.ownName, form, eatAt, lines: settled, facts, count: recipeCount(count) };
+    try {
+      const tray = recipeTray(ask, recipe.kitchen);
+      return { made: tray, cold: tray && planCold(tray.draft, recipe.kitchen), odd: null };
+    } catch (cause) {
+      // What is written cannot be planned as it stands: it is said, and nothing typed is lost.
+      if (cause instanceof CoreError) return { ...none, odd: cause.message };
+      throw cause;
+    }
+  }, [isEmpty, name, form, eatAt, settled, facts, recipe.kitchen, count]);
   const [saveIngredient] = storeApi.useSaveIngredientMutation();
   const [failed, setFailed] = useState<string | null>(null);
   const plan = async () => {
@@ -118,7 +120,7 @@ export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: 
                 : T.stays}
           </Soft>
           {made && <Makes made={made.draft} printer={printer} />}
-          {!made && !isEmpty && <p role="alert">{T.notOne}</p>}
+          {!made && !isEmpty && <p role="alert">{odd === null ? T.notOne : T.odd(odd)}</p>}
         </ShapeAndWhen>
       }
     />

@@ -10,6 +10,7 @@ import {
   type SettledLine,
 } from '@ember-fold/core';
 import { useEffect, useMemo, useState } from 'react';
+import { noteChange } from '../../data/lastChanges';
 import { useKept } from '../../data/useKept';
 import { readRecipeLatest } from '../../workers/planClient';
 
@@ -69,7 +70,7 @@ export interface Recipe {
   readonly lines: readonly MendedLine[];
   readonly facts: readonly MethodFact[];
   readonly mend: (key: string, change: Mend) => void;
-  /** Lines to plan with. */
+  /** Lines to plan with: not those whose amount is still asked about. */
   readonly settled: readonly SettledLine[];
   /** Ingredients that are new here, with the ids they will have. */
   readonly fresh: readonly Ingredient[];
@@ -79,8 +80,12 @@ export interface Recipe {
 
 /** Kept in the browser until the batch is made: a reload loses nothing. */
 export function useRecipe(kitchen: Kitchen): Recipe {
-  const [kept, keep] = useKept('paper', isPaper);
+  const [kept, setKept] = useKept('paper', isPaper);
   const paper = kept ?? NO_PAPER;
+  const keep = (next: Paper | null) => {
+    noteChange({ of: 'kept', key: 'paper', before: kept });
+    setKept(next);
+  };
   const [read, setRead] = useState<RecipeRead | null>(null);
   const { ingredients, measures } = kitchen;
   useEffect(() => {
@@ -116,7 +121,7 @@ function settle(lines: readonly MendedLine[], kitchen: Kitchen, ids: Map<string,
   const pantry = pantryOf(kitchen);
   const fresh = new Map<string, Ingredient>();
   const settled = lines
-    .filter(({ out }) => !out)
+    .filter(({ out, questions }) => !out && !questions.includes('too-much'))
     .map((line): SettledLine => {
       if (line.ingredientId !== null) return { ...line, ingredientId: line.ingredientId };
       const name = line.name === '' ? line.text : line.name;
