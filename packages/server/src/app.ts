@@ -24,6 +24,7 @@ import { flourRoutes } from './routes/flours.js';
 import { learntRoutes } from './routes/learnt.js';
 import { formulaRoutes } from './routes/formulas.js';
 import { ingredientRoutes } from './routes/ingredients.js';
+import { jsonBody } from './routes/jsonBody.js';
 import { kitchenRoutes } from './routes/kitchen.js';
 import { liveRoute } from './routes/live.js';
 import { timerRoutes } from './routes/timers.js';
@@ -121,8 +122,8 @@ export function createApp({ log, webDir, planPart, planEvening, observe, kept, .
     next();
   });
   // Files of a kitchen are longer than what is typed; a longer one is a copy.
-  api.use('/exchange', onlyJson, express.json({ limit: '48mb', strict: true }), exchangeRoutes(context));
-  api.use(onlyJson, express.json({ limit: '256kb', strict: true }));
+  api.use('/exchange', onlyJson, jsonBody('48mb'), exchangeRoutes(context));
+  api.use(onlyJson, jsonBody('256kb'));
   api.get('/health', async (_req, res) => {
     await context.gate.rows('SELECT 1');
     res.json({ ok: true });

@@ -44,6 +44,7 @@ const ERRORS = {
   POT_TAKEN: { status: 409, message: 'Another batch is in this pot now; finish that one first.' },
   STALE_VERSION: { status: 409, message: 'This was changed in another window since it was opened here.' },
   ID_TAKEN: { status: 409, message: 'This id is already used for something else.' },
+  TOO_DEEP: { status: 400, message: 'The request is nested too deeply.' },
   TOO_LARGE: { status: 413, message: 'The request is too large.' },
   NOT_JSON: { status: 415, message: 'Only JSON is taken here.' },
   NOT_PACKED: { status: 415, message: 'A copy comes as its file, application/gzip.' },
@@ -114,12 +115,16 @@ const AWAY = new Set([
   'ER_RECORD_FILE_FULL',
 ]);
 
+/** The body parser's own word for JSON that is nested too deeply; see `jsonBody`. */
+export const TOO_DEEP = 'entity.too.deep';
+
 /** Whatever was thrown, as an answer; the cause goes to the log, never to the client. */
 export function toApiError(cause: unknown): ApiError {
   if (cause instanceof ApiError) return cause;
   if (cause instanceof CoreError) return new ApiError('BAD_INPUT', cause.message, cause.path);
   if (isHeldByStove(cause)) return new ApiError('STOVE_OPEN');
   const { code, type, status } = (cause ?? {}) as { code?: string; type?: string; status?: number };
+  if (type === TOO_DEEP) return new ApiError('TOO_DEEP');
   if (type === 'entity.too.large') return new ApiError('TOO_LARGE');
   if (type === 'entity.parse.failed' || type === 'encoding.unsupported' || type === 'charset.unsupported') {
     return new ApiError('BAD_JSON');

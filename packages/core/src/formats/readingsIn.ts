@@ -43,7 +43,10 @@ const ZONE = /\d(?:Z|[+-]\d\d:?\d\d)$/i;
 const DAY_FIRST = /^(\d{1,2})[./](\d{1,2})[./](\d{4})[ T]+(\d{1,2}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?$/;
 
 function numberOf(text: string): number {
-  const plain = text.trim().replace(/\s*°?\s*[CF]$/i, '');
+  // Cut from the end by hand: a pattern that may begin at any of many spaces takes hours over a hostile line.
+  let plain = text.trim();
+  if (/[CF]$/i.test(plain)) plain = plain.slice(0, -1).trimEnd();
+  if (plain.endsWith('°')) plain = plain.slice(0, -1).trimEnd();
   return /^[+-]?\d+(?:[.,]\d+)?$/.test(plain) ? Number(plain.replace(',', '.')) : NaN;
 }
 

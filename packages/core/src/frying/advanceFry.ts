@@ -1,5 +1,5 @@
 // One file over 300 lines: splitting the inner loop across modules costs speed and reads worse.
-import { requireWithin } from '../errors.js';
+import { CoreError, requireWithin } from '../errors.js';
 import { AIR_ABOVE_OIL, type FryBody } from './fryBody.js';
 import { BOILING_LATENT_J_PER_KG, MELTING_C, MELTING_LATENT_J_PER_KG, WATER_CP } from './fryMaterial.js';
 import { clamp } from '../numeric/clamp.js';
@@ -19,6 +19,8 @@ export interface FryStepping {
   readonly shrink: number;
   readonly iterations: number;
 }
+/** Two hours of frying take four thousand steps; a body that asks for more than this never comes to rest. */
+const MOST_STEPS = 40_000;
 export const FRY_STEPPING: FryStepping = { firstS: 0.05, growth: 1.15, mostS: 2, shrink: 0.4, iterations: 14 };
 
 /** Activation energy over the gas constant, K, and the reference of the colour clock: 160 °C. */
@@ -289,7 +291,7 @@ export interface FryProgress {
  *
  * @param durationS s, 0–7200
  * @param oilC °C, 20–260; down to −40 where air stands in for oil
- * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
+ * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE; TOO_ODD when it takes more than `MOST_STEPS` steps
  * @example advanceFry(createFryBody(body), 10, 158).unsettled // 0
  */
 export function advanceFry(
@@ -307,6 +309,12 @@ export function advanceFry(
   let rejected = 0;
   let unsettled = 0;
   while (endS - body.timeS > 1e-9) {
+    if (steps + rejected > MOST_STEPS)
+      throw new CoreError(
+        'TOO_ODD',
+        'fold.thicknessM',
+        'This piece is too odd to plan: its heat takes too many steps.',
+      );
     const left = endS - body.timeS;
     // A last sliver would cost a whole step: share what is left when two steps would do.
     const dtS = left <= body.stepS ? left : left < 2 * body.stepS ? left / 2 : body.stepS;

@@ -370,3 +370,11 @@ test.each([
     }
   },
 );
+
+test('a body that never comes to rest is refused after so many steps, not after millions', () => {
+  const body = createFryBody(PIECE);
+  const never = { ...FRY_STEPPING, iterations: 0 };
+  expect(() => advanceFry(body, 7200, 165, undefined, never)).toThrow(expect.objectContaining({ code: 'TOO_ODD' }));
+  // What cooks fry takes a twentieth of that.
+  expect(advanceFry(createFryBody(PIECE), 7200, 165).steps).toBeLessThan(6000);
+});

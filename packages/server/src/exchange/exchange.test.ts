@@ -55,7 +55,7 @@ const documentWith = (items: readonly DocumentItem[], of: KitchenDocument['of'] 
 const sorted = (items: readonly DocumentItem[]) => items.map(itemText).sort();
 const whole = async (gate: Gate) => (await documentOf(gate, 'kitchen', '', T0)).items;
 const take = async (gate: Gate, document: KitchenDocument) =>
-  await takeImport(gate, randomUUID(), readDocument(document), refs(document.items) as never, T0);
+  await takeImport(gate, randomUUID(), await readDocument(document), refs(document.items) as never, T0);
 const preview = async (to: TestApp, document: unknown) => await to.call('POST', '/api/exchange/preview', document);
 const stateOf = (body: { items: PreviewedItem[] }, id: string) => body.items.find((one) => one.id === id);
 
@@ -267,3 +267,23 @@ test('no file, half a file, a newer one, a hostile one: a clear sentence, and ev
   );
   expect(sorted(await whole(app.gate))).toEqual(before);
 }, 120_000);
+
+test('a large file is taken in turns with everything else: hundreds of others have their turn meanwhile', async () => {
+  const items = await whole(app.gate);
+  const batches = items.filter(({ kind }) => kind === 'batch');
+  const many = Array.from({ length: 400 }, (_, i) => ({ ...batches[i % batches.length]!, id: randomUUID() }));
+  const document = documentWith(many as DocumentItem[]);
+  let turns = 0;
+  let isOver = false;
+  const next = () => {
+    turns += 1;
+    if (!isOver) setImmediate(next);
+  };
+  setImmediate(next);
+  const read = await readDocument(document);
+  const whileRead = turns;
+  isOver = true;
+  expect(read.items.length).toBe(400);
+  // At a stretch it would have been one.
+  expect(whileRead).toBeGreaterThan(8);
+});

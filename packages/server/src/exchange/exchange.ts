@@ -24,7 +24,8 @@ import {
   type PreviewedItem,
 } from '@ember-fold/core';
 import { createHash } from 'node:crypto';
-import { gunzipSync, gzipSync } from 'node:zlib';
+import { promisify } from 'node:util';
+import { gunzip as gunzipped, gzip as gzipped } from 'node:zlib';
 import { BATCH_ITEMS, RECORD_ITEMS } from '../db/batchItems.js';
 import { batchesOfSupper, readBatch } from '../db/batchTable.js';
 import { type Gate, isHeldByStove, orBack, type Queries } from '../db/gate.js';
@@ -44,7 +45,10 @@ import {
 } from '../db/storeItems.js';
 import { ApiError, toApiError } from '../errors.js';
 import { linesOf, pantryNow, requireKnown, requireKnownDraft } from '../routes/kitchenNow.js';
+import { takeTurns } from '../services/takeTurns.js';
 import { previewOf, type ReadDocument } from './readDocument.js';
+
+const [gzip, gunzip] = [promisify(gzipped), promisify(gunzipped)];
 
 type TableOf = { readonly [K in ItemKind]: ItemTable<Extract<DocumentItem, { kind: K }>> };
 const TABLES: TableOf = {
@@ -248,7 +252,9 @@ async function writeAll(q: Queries, { items }: ReadDocument, isChosen: (ref: Ite
     q,
     items.flatMap(({ item }) => item ?? []),
   );
+  const turn = takeTurns();
   for (const { item, bad } of items) {
+    await turn();
     if (bad) {
       told.items.push(bad);
       continue;
@@ -322,12 +328,18 @@ export async function takeImport(
     if (refused) throw new ApiError('CHANGED_MEANWHILE', `${refused.name}: ${refused.why}`, refused.path);
     const written = [...before.map(({ kind, id: of }) => ({ kind, id: of })), ...added];
     const there = await hereAll(q, written);
-    const after = written.map((ref) => ({ ...ref, hash: hashOf(there.get(keyOf(ref)) ?? null) }));
+    const after: Back['after'][number][] = [];
+    const turn = takeTurns();
+    for (const ref of written) {
+      after.push({ ...ref, hash: hashOf(there.get(keyOf(ref)) ?? null) });
+      await turn();
+    }
     const row: ImportRow = {
       ...{ id, at: new Date(nowMs).toISOString(), added: added.length, changed: before.length, isUndone: false },
     };
     const back: Back = { before, added, after };
-    if (!(await insertImport(q, row, gzipSync(JSON.stringify(back))))) throw new ApiError('ID_TAKEN', undefined, 'id');
+    if (!(await insertImport(q, row, await gzip(JSON.stringify(back)))))
+      throw new ApiError('ID_TAKEN', undefined, 'id');
     return { row, written };
   });
 }
@@ -340,13 +352,15 @@ export async function undoImport(
   return await gate.transaction(async (q) => {
     const packed = await lockImport(q, id);
     if (!packed) throw new ApiError('NO_IMPORT');
-    const { before, after } = JSON.parse(gunzipSync(packed).toString()) as Back;
+    const { before, after } = JSON.parse((await gunzip(packed)).toString()) as Back;
     const left: (ItemRef & { name: string })[] = [];
     const touched: ItemRef[] = [];
     const place = ({ kind }: ItemRef) => ITEM_KINDS.indexOf(kind);
     const there = await hereAll(q, after);
     // What uses others goes first, and what others use comes back last of all.
+    const turn = takeTurns();
     for (const { hash, ...ref } of [...after].sort((a, b) => place(b) - place(a))) {
+      await turn();
       const now = there.get(keyOf(ref)) ?? null;
       const old = before.find((item) => item.id === ref.id && (item.kind === ref.kind || isCooked(item.kind)));
       const isAsTaken = hashOf(now) === hash;

@@ -14,6 +14,7 @@ import {
 import { draft } from '../routes/draftSchemas.js';
 import { wrongIn } from '../routes/validate.js';
 import { ApiError } from '../errors.js';
+import { takeTurns } from '../services/takeTurns.js';
 import { badReading, ITEM_SCHEMAS } from './itemSchemas.js';
 
 /** As many items as one file may have. */
@@ -102,10 +103,10 @@ const isBase = ({ item }: ReadItem): number =>
 const placeOf = ({ item, bad }: ReadItem): number => ITEM_KINDS.indexOf((item ?? bad).kind);
 
 /**
- * Reads a file of a kitchen.
+ * Reads a file of a kitchen, in turns with whatever else the server does.
  * @throws ApiError BAD_FILE, NEWER_FILE when it is none; an item that is wrong is told by itself
  */
-export function readDocument(body: unknown): ReadDocument {
+export async function readDocument(body: unknown): Promise<ReadDocument> {
   if (!isLoose(body) || body['format'] !== DOCUMENT_FORMAT) throw new ApiError('BAD_FILE');
   const { version, items } = body;
   if (typeof version === 'number' && version > DOCUMENT_VERSION) throw new ApiError('NEWER_FILE');
@@ -118,7 +119,12 @@ export function readDocument(body: unknown): ReadDocument {
   if (!Array.isArray(items)) throw new ApiError('BAD_FILE', 'This file holds nothing.', 'items');
   if (items.length > MOST_ITEMS) throw new ApiError('TOO_LARGE');
   const seen = new Set<string>();
-  const read = items.map((raw) => readItem(raw, seen));
+  const read: ReadItem[] = [];
+  const turn = takeTurns();
+  for (const raw of items) {
+    read.push(readItem(raw, seen));
+    await turn();
+  }
   return { of, madeAt, items: read.sort((a, b) => placeOf(a) - placeOf(b) || isBase(a) - isBase(b)) };
 }
 

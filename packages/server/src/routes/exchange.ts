@@ -58,12 +58,12 @@ export function exchangeRoutes({ gate, live, lessons, clockMs }: Context): Route
   });
 
   router.post('/preview', async (req, res) => {
-    res.json(await previewImport(gate, readDocument(req.body)));
+    res.json(await previewImport(gate, await readDocument(req.body)));
   });
 
   router.post('/take', async (req, res) => {
     const ask = validate<{ id: string; document: unknown; chosen: ItemRef[] }>(chosen, req.body);
-    const { row, written } = await takeImport(gate, ask.id, readDocument(ask.document), ask.chosen, clockMs());
+    const { row, written } = await takeImport(gate, ask.id, await readDocument(ask.document), ask.chosen, clockMs());
     tell(written);
     res.status(201).json(row);
   });

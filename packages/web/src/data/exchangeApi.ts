@@ -10,11 +10,18 @@ import type {
 } from '@ember-fold/core';
 import { api } from './api';
 
+const AS_JSON = { 'content-type': 'application/json' };
+
 /** Files of the kitchen, out and in. */
 export const exchangeApi = api.injectEndpoints({
   endpoints: (build) => ({
     document: build.query<KitchenDocument, { of: DocumentOf; id: string }>({
       query: ({ of, id }) => ({ url: `/exchange/${of}/${id}` }),
+      keepUnusedDataFor: 0,
+    }),
+    /** The same as text. */
+    documentText: build.query<string, { of: DocumentOf; id: string }>({
+      query: ({ of, id }) => ({ url: `/exchange/${of}/${id}`, responseHandler: 'text' }),
       keepUnusedDataFor: 0,
     }),
     /** All of the ledger, page after page, for a table. */
@@ -33,11 +40,18 @@ export const exchangeApi = api.injectEndpoints({
       keepUnusedDataFor: 0,
     }),
     imports: build.query<ImportRow[], void>({ query: () => '/exchange', providesTags: ['Imports'] }),
-    previewFile: build.mutation<ImportPreview, unknown>({
-      query: (body) => ({ url: '/exchange/preview', method: 'POST', body }),
+    /** The file as it is written; whether it is JSON at all, the server says. */
+    previewFile: build.mutation<ImportPreview, string>({
+      query: (body) => ({ url: '/exchange/preview', method: 'POST', body, headers: AS_JSON }),
     }),
-    takeFile: build.mutation<ImportRow, { id: string; document: unknown; chosen: readonly ItemRef[] }>({
-      query: (body) => ({ url: '/exchange/take', method: 'POST', body }),
+    takeFile: build.mutation<ImportRow, { id: string; document: string; chosen: readonly ItemRef[] }>({
+      // Put together as text: to parse and write a large file would stop the page for seconds.
+      query: ({ id, chosen, document }) => ({
+        url: '/exchange/take',
+        method: 'POST',
+        body: `{"id":${JSON.stringify(id)},"chosen":${JSON.stringify(chosen)},"document":${document}}`,
+        headers: AS_JSON,
+      }),
       invalidatesTags: ['Imports'],
     }),
     undoFile: build.mutation<ImportUndone, string>({

@@ -1,19 +1,13 @@
-import {
-  type LedgerRecord,
-  type ReadingColumns,
-  readingsOf,
-  type ReadingsRead,
-  type ReadingTable,
-  readingTable,
-  type TimeKind,
-} from '@ember-fold/core';
-import { useState } from 'react';
+import type { LedgerRecord, ReadingColumns, TimeKind } from '@ember-fold/core';
+import { useEffect, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { problemOf } from '../data/api';
 import { exchangeApi } from '../data/exchangeApi';
 import { READINGS as T } from '../text/filePhrases';
 import { plain, type Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';
+import type { ReadingsGlance } from '../workers/readings.worker';
+import { readingsWorker } from '../workers/readingsClient';
 import { FigureField } from '../ui/controls/FigureField';
 import { Soft, Problem } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
@@ -31,7 +25,8 @@ const MOST_FROM_S = 86_400;
 
 /** A file as it was read, and what the cook says of it. */
 interface Chosen {
-  readonly table: ReadingTable;
+  /** Names of its columns. */
+  readonly names: readonly string[];
   readonly columns: ReadingColumns;
   /** Of the first reading, after the stove was lit, s. */
   readonly fromS: number;
@@ -41,33 +36,28 @@ interface Chosen {
 export function ReadingsFile({ record, printer, onClose }: ReadingsFileProps) {
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [isNone, setNone] = useState(false);
-  const [ask] = exchangeApi.useLazyDocumentQuery();
+  const [ask] = exchangeApi.useLazyDocumentTextQuery();
   const [take, taking] = exchangeApi.useTakeFileMutation();
   const [problem, setProblem] = useState<string | null>(null);
-  const read = chosen && readingsOf(chosen.table, chosen.columns);
+  const read = useGlance(chosen?.columns ?? null);
   const open = async (file: File) => {
-    const table = readingTable(await file.text());
-    setNone(table.guess === null);
-    if (!table.guess) return setChosen(null);
-    const { firstMs: saidMs, isLocal } = readingsOf(table, table.guess);
+    const { columns: names, guess, firstMs: saidMs, isLocal } = await readingsWorker().open(file);
+    setNone(guess === null);
+    if (!guess) return setChosen(null);
     // A file that says no zone means the clock on the wall.
     const zoneMs = saidMs === null || !isLocal ? 0 : new Date(saidMs).getTimezoneOffset() * 60_000;
     const firstMs = saidMs === null ? null : saidMs + zoneMs;
     const litMs = Date.parse(record.startedAt);
     // A file that says the day says where it belongs, if it is this evening's.
     const isNear = firstMs !== null && Math.abs(firstMs - litMs) < 12 * 3_600_000;
-    setChosen({ table, columns: table.guess, fromS: isNear ? Math.max(0, (firstMs - litMs) / 1000) : 0 });
+    setChosen({ names, columns: { ...guess }, fromS: isNear ? Math.max(0, (firstMs - litMs) / 1000) : 0 });
   };
-  const put = async (found: ReadingsRead, fromS: number) => {
+  const put = async ({ columns, fromS }: Chosen) => {
     setProblem(null);
     const { data, error } = await ask({ of: 'record', id: record.id });
     if (!data) return setProblem(problemOf(error).message);
-    const readings = found.readings.map(([s, c]) => [s + fromS, c]);
-    const items = data.items.map((item) => (item.kind === 'record' ? { ...item, readings } : item));
-    const done = await take({
-      ...{ id: crypto.randomUUID(), document: { ...data, items } },
-      chosen: [{ kind: 'record', id: record.id }],
-    });
+    const document = await readingsWorker().place(data, { columns, fromS });
+    const done = await take({ id: crypto.randomUUID(), document, chosen: [{ kind: 'record', id: record.id }] });
     if ('data' in done && done.data) onClose();
     else setProblem(problemOf('error' in done ? done.error : null).message);
   };
@@ -83,21 +73,17 @@ export function ReadingsFile({ record, printer, onClose }: ReadingsFileProps) {
         <Button>{T.choose}</Button>
       </FileTrigger>
       {isNone && <Problem>{T.none}</Problem>}
-      {chosen && read && (
+      {chosen && (
         <>
           <Columns chosen={chosen} onChange={setChosen} />
-          <Found read={read} printer={printer} />
+          {read && <Found read={read} printer={printer} />}
           <Soft>{T.replace}</Soft>
         </>
       )}
       {problem && <Problem>{problem}</Problem>}
       <Actions>
         {chosen && read && (
-          <Button
-            $look="primary"
-            isDisabled={taking.isLoading || read.readings.length === 0}
-            onPress={() => void put(read, chosen.fromS)}
-          >
+          <Button $look="primary" isDisabled={taking.isLoading || read.count === 0} onPress={() => void put(chosen)}>
             {T.take}
           </Button>
         )}
@@ -107,9 +93,9 @@ export function ReadingsFile({ record, printer, onClose }: ReadingsFileProps) {
 }
 
 function Columns({ chosen, onChange }: { readonly chosen: Chosen; readonly onChange: (chosen: Chosen) => void }) {
-  const { table, columns, fromS } = chosen;
+  const { names: columnNames, columns, fromS } = chosen;
   const set = (change: Partial<ReadingColumns>) => onChange({ ...chosen, columns: { ...columns, ...change } });
-  const names: Readonly<Record<string, string>> = Object.fromEntries(table.columns.map((name, i) => [String(i), name]));
+  const names: Readonly<Record<string, string>> = Object.fromEntries(columnNames.map((name, i) => [String(i), name]));
   return (
     <div style={{ display: 'grid', gap: 10, margin: '12px 0' }}>
       <Pick label={T.time} value={String(columns.time)} options={names} onChange={(id) => set({ time: Number(id) })} />
@@ -135,15 +121,29 @@ function Columns({ chosen, onChange }: { readonly chosen: Chosen; readonly onCha
   );
 }
 
-function Found({ read, printer }: { readonly read: ReadingsRead; readonly printer: Printer }) {
-  const { readings, refused, refusedCount } = read;
-  const temps = readings.map(([, c]) => c);
-  const low = temps.reduce((least, c) => Math.min(least, c), Infinity);
-  const high = temps.reduce((most, c) => Math.max(most, c), -Infinity);
+/** What the opened file says by these columns; `null` until it is known. */
+function useGlance(columns: ReadingColumns | null): ReadingsGlance | null {
+  const [known, setKnown] = useState<{ readonly columns: ReadingColumns; readonly glance: ReadingsGlance } | null>(
+    null,
+  );
+  useEffect(() => {
+    if (!columns) return;
+    let isNewest = true;
+    void readingsWorker()
+      .glance(columns)
+      .then((glance) => isNewest && setKnown({ columns, glance }));
+    return () => {
+      isNewest = false;
+    };
+  }, [columns]);
+  return known?.columns === columns ? known.glance : null;
+}
+
+function Found({ read, printer }: { readonly read: ReadingsGlance; readonly printer: Printer }) {
+  const { count, lastS, lowC, highC, refused, refusedCount } = read;
   return (
     <p role="status">
-      {readings.length > 0 &&
-        T.found(readings.length, printer.span(readings.at(-1)![0]), printer.temp(low), printer.temp(high))}{' '}
+      {count > 0 && T.found(count, printer.span(lastS), printer.temp(lowC), printer.temp(highC))}{' '}
       {refusedCount > 0 && T.refused(refusedCount, refused)}
     </p>
   );

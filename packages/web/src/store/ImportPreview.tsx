@@ -26,31 +26,23 @@ const Items = styled.ul`
 const MOST_SHOWN = 300;
 const keyOf = ({ kind, id }: PreviewedItem): string => `${kind} ${id}`;
 
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text) as unknown;
-  } catch {
-    // Told below: half a file, or another.
-    return undefined;
-  }
-}
+/** Half a file, or another. */
+const isNotJson = (code: string): boolean => code === 'BAD_JSON';
 
 /** What a file would change, before anything changes. */
 export function ImportPreview({ file }: { readonly file: HeldFile }) {
   const [look, looked] = exchangeApi.usePreviewFileMutation();
-  const [document] = useState(() => (file.text === null ? undefined : parsed(file.text)));
+  const document = file.text;
   useEffect(() => {
-    if (document !== undefined) void look(document);
+    if (document !== null) void look(document);
   }, [document, look]);
   return (
     <Panel>
       <PanelTitle>{file.name || T.inFile}</PanelTitle>
-      {file.text === null ? (
+      {document === null ? (
         <Problem>{T.tooLarge(sizeText(file.bytes))}</Problem>
-      ) : document === undefined ? (
-        <Problem>{T.notJson}</Problem>
       ) : looked.error ? (
-        <Problem>{problemOf(looked.error).message}</Problem>
+        <Problem>{isNotJson(problemOf(looked.error).code) ? T.notJson : problemOf(looked.error).message}</Problem>
       ) : looked.data ? (
         <Looked document={document} preview={looked.data} />
       ) : (
@@ -65,7 +57,7 @@ export function ImportPreview({ file }: { readonly file: HeldFile }) {
   );
 }
 
-function Looked({ document, preview }: { readonly document: unknown; readonly preview: Preview }) {
+function Looked({ document, preview }: { readonly document: string; readonly preview: Preview }) {
   const printer = useKitchen()?.printer;
   const { items } = preview;
   // What is new is wanted; what would replace something is asked about.
