@@ -24,7 +24,7 @@ import { flourRoutes } from './routes/flours.js';
 import { learntRoutes } from './routes/learnt.js';
 import { formulaRoutes } from './routes/formulas.js';
 import { ingredientRoutes } from './routes/ingredients.js';
-import { jsonBody } from './routes/jsonBody.js';
+import { jsonBody, longJsonBody } from './routes/jsonBody.js';
 import { kitchenRoutes } from './routes/kitchen.js';
 import { liveRoute } from './routes/live.js';
 import { timerRoutes } from './routes/timers.js';
@@ -122,7 +122,7 @@ export function createApp({ log, webDir, planPart, planEvening, observe, kept, .
     next();
   });
   // Files of a kitchen are longer than what is typed; a longer one is a copy.
-  api.use('/exchange', onlyJson, jsonBody('48mb'), exchangeRoutes(context));
+  api.use('/exchange', onlyJson, ...longJsonBody('48mb'), exchangeRoutes(context));
   api.use(onlyJson, jsonBody('256kb'));
   api.get('/health', async (_req, res) => {
     await context.gate.rows('SELECT 1');

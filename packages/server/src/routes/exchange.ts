@@ -19,7 +19,6 @@ const TOLD: Readonly<Record<ItemKind, readonly RecordKind[]>> = {
 
 const chosen = Joi.object({
   id: uuid,
-  document: Joi.object().unknown(true).required(),
   chosen: Joi.array()
     .items(Joi.object({ kind: Joi.string().max(40).required(), id: Joi.string().max(120).required() }))
     .max(50_000)
@@ -62,8 +61,10 @@ export function exchangeRoutes({ gate, live, lessons, clockMs }: Context): Route
   });
 
   router.post('/take', async (req, res) => {
-    const ask = validate<{ id: string; document: unknown; chosen: ItemRef[] }>(chosen, req.body);
-    const { row, written } = await takeImport(gate, ask.id, await readDocument(ask.document), ask.chosen, clockMs());
+    // The document is checked item by item, in turns.
+    const { document, ...rest } = (req.body ?? {}) as { readonly document?: unknown };
+    const ask = validate<{ id: string; chosen: ItemRef[] }>(chosen, rest);
+    const { row, written } = await takeImport(gate, ask.id, await readDocument(document), ask.chosen, clockMs());
     tell(written);
     res.status(201).json(row);
   });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { levelsOf } from './jsonBody.js';
+import { levelsOf, parseInTurns } from './jsonBody.js';
 import { openApp, type TestApp } from '../test/openApp.js';
 
 let app: TestApp;
@@ -18,6 +18,44 @@ test('levels are counted as a parser would, whatever stands in texts', () => {
     fc.property(fc.jsonValue({ maxDepth: 8 }), (value) =>
       expect(levelsOf(Buffer.from(JSON.stringify(value)))).toBe(depth(JSON.parse(JSON.stringify(value)))),
     ),
+  );
+});
+
+test('a long file parsed in turns is what it is parsed at once, or no JSON for both', async () => {
+  const item = fc.record({
+    kind: fc.constant('batch'),
+    items: fc.array(fc.jsonValue(), { maxLength: 3 }),
+    text: fc.string(),
+  });
+  const long = 'x'.repeat(300_000);
+  const file = fc.record({
+    rest: fc.jsonValue(),
+    long: fc.constant(long),
+    items: fc.array(fc.oneof(item, fc.jsonValue()), { maxLength: 6 }),
+  });
+  const shapes = fc.oneof(
+    file,
+    fc.record({ long: fc.constant(long), document: file, items: fc.jsonValue() }),
+    fc.tuple(file),
+  );
+  await fc.assert(
+    fc.asyncProperty(shapes, fc.nat(), fc.constantFrom('', ',', '[', '}', '"'), async (value, at, bad) => {
+      const right = JSON.stringify(value, null, at % 3);
+      const text = bad === '' ? right : `${right.slice(0, at % right.length)}${bad}${right.slice(at % right.length)}`;
+      const parse = () => {
+        try {
+          return { value: JSON.parse(text) as unknown };
+        } catch {
+          return { value: 'none' };
+        }
+      };
+      const inTurns = await parseInTurns(Buffer.from(text)).then(
+        (found) => ({ value: found }),
+        () => ({ value: 'none' }),
+      );
+      expect(JSON.stringify(inTurns) === JSON.stringify(parse())).toBe(true);
+    }),
+    { numRuns: 60 },
   );
 });
 
