@@ -452,6 +452,7 @@ export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, Su
 export { THIN_STRETCH_S, thinReadings } from './fire/thinReadings.js';
 export type { CopyRow, CopySheet, NightTold } from './wire/copyWire.js';
 export {
+  type CalendarAddress,
   type HomeEntry,
   type HomeNetwork,
   type HomeNow,

@@ -15,6 +15,7 @@ import { SupperEvenings } from './services/supperEvenings.js';
 import { kitchenFor } from './routes/kitchenNow.js';
 import { batchRoutes } from './routes/batches.js';
 import type { Context } from './routes/context.js';
+import { calendarRoutes } from './routes/calendar.js';
 import { copyRoutes, takeCopyRoute } from './routes/copies.js';
 import { cookRoutes } from './routes/cook.js';
 import { deviceRoutes, readingRoute } from './routes/devices.js';
@@ -147,6 +148,7 @@ export function createApp({ log, webDir, planPart, planEvening, observe, kept, .
   api.use('/devices', deviceRoutes(context));
   api.use('/copies', copyRoutes(context));
   api.use('/home', homeRoutes(context));
+  api.use('/calendar', calendarRoutes(context));
   api.use(() => {
     throw new ApiError('NOT_FOUND');
   });

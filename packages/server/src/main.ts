@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto';
 import { createServer, type Server } from 'node:http';
-import { createServer as createSecureServer } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import { extname } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -20,6 +19,7 @@ import { steadyClock } from './live/steadyClock.js';
 import { StoveHub } from './devices/stoveHub.js';
 import { HomeDoor } from './home/homeDoor.js';
 import { homeServer } from './home/homeServer.js';
+import { secureServer } from './home/secureServer.js';
 import { Relay } from './servers/relay.js';
 import { StoveOwner } from './servers/stoveOwner.js';
 import { Lessons } from './services/lessons.js';
@@ -113,7 +113,7 @@ async function main(): Promise<void> {
   });
   const atLoopback = createServer({ keepAliveTimeout: RESTS_MS }, app);
   port = await listen(atLoopback, config.port, '127.0.0.1');
-  const atHome = home && createSecureServer({ ...home.tls, keepAliveTimeout: RESTS_MS }, app);
+  const atHome = home && secureServer(home.tls, app, { keepAliveTimeout: RESTS_MS });
   if (atHome) home.opened(await listen(atHome, config.home!.port));
   simulated.connect();
   if (config.isShared) {

@@ -25,6 +25,13 @@ export interface HomeNow {
   /** `null`: only this machine reaches the kitchen. */
   readonly network: HomeNetwork | null;
   readonly devices: readonly PairedDevice[];
+  /** A phone's calendar may read the suppers at an address of its own. */
+  readonly hasCalendar: boolean;
+}
+
+/** Shown once: the kitchen keeps only a hash of it. */
+export interface CalendarAddress {
+  readonly address: string;
 }
 
 /** Lets in one more device, once, until `endsAt`. */

@@ -71,8 +71,11 @@ export async function writePairing(
   );
 }
 
-/** So many wrong digits, and the pairing is over. */
-const MOST_TRIES = 5;
+/**
+ * So many wrong digits from all addresses together, and only the picture's secret lets in: a stranger who
+ * guesses must not end the pairing of somebody who has the picture. One guess in 16 000 pairings would be right.
+ */
+const MOST_DIGITS = 60;
 
 /** Uses up the open pairing where what was given is right; one of two that come at once gets it. */
 export async function takePairing(
@@ -88,9 +91,8 @@ export async function takePairing(
     const isRight =
       'secretHash' in given
         ? row.secret.toLowerCase() === given.secretHash
-        : row.digits.toLowerCase() === given.digitsHash;
-    const isOver = isRight || ('digitsHash' in given && row.tries + 1 >= MOST_TRIES);
-    if (isOver) await q.change('DELETE FROM home_pairing WHERE id = 1');
+        : row.tries < MOST_DIGITS && row.digits.toLowerCase() === given.digitsHash;
+    if (isRight) await q.change('DELETE FROM home_pairing WHERE id = 1');
     else if ('digitsHash' in given) await q.change('UPDATE home_pairing SET tries = tries + 1 WHERE id = 1');
     return isRight;
   });
@@ -117,4 +119,18 @@ export async function writePassphrase(q: Queries, stored: StoredPassphrase | nul
       stored.salt,
       stored.hash,
     ]);
+}
+
+/** The address of the calendar has this secret from now on; `null`: it has none. */
+export async function writeCalendarSecret(q: Queries, hash: string | null): Promise<void> {
+  if (hash === null) await q.change('DELETE FROM home_calendar');
+  else await q.change('REPLACE INTO home_calendar (id, secret_hash) VALUES (1, UNHEX(?))', [hash]);
+}
+
+export async function hasCalendar(q: Queries): Promise<boolean> {
+  return (await q.rows('SELECT id FROM home_calendar')).length > 0;
+}
+
+export async function isCalendarSecret(q: Queries, hash: string): Promise<boolean> {
+  return (await q.rows('SELECT id FROM home_calendar WHERE secret_hash = UNHEX(?)', [hash])).length > 0;
 }

@@ -1,13 +1,14 @@
-import type { HomeNow, Pairing } from '@ember-fold/core';
+import type { CalendarAddress, HomeNow, Pairing } from '@ember-fold/core';
 import { randomUUID, X509Certificate } from 'node:crypto';
 import type { IncomingHttpHeaders } from 'node:http';
 import { request, type RequestOptions } from 'node:https';
+import { connect, type Socket } from 'node:net';
 import { mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { readCopy } from '../copies/copyFile.js';
 import { certificateFor } from '../home/certificate.js';
-import { openApp, type TestApp } from '../test/openApp.js';
+import { openApp, type TestApp, until } from '../test/openApp.js';
 
 const NAME = 'kitchen.test';
 let app: TestApp;
@@ -26,7 +27,13 @@ interface Said {
 }
 
 /** A request of a browser on the home network; headers that are `null` are left out. */
-function ask(method: string, path: string, body?: unknown, headers: Record<string, string | null> = {}): Promise<Said> {
+function ask(
+  method: string,
+  path: string,
+  body?: unknown,
+  headers: Record<string, string | null> = {},
+  localAddress = '127.0.0.1',
+): Promise<Said> {
   const given: Record<string, string | null> = {
     host,
     ...(method === 'GET' ? {} : { origin: `https://${host}`, 'content-type': 'application/json' }),
@@ -36,7 +43,7 @@ function ask(method: string, path: string, body?: unknown, headers: Record<strin
     string,
     string
   >;
-  const options: RequestOptions = { host: '127.0.0.2', port: app.homePort, method, path, headers: sent };
+  const options: RequestOptions = { host: '127.0.0.2', port: app.homePort, method, path, headers: sent, localAddress };
   return new Promise((resolve, reject) => {
     const going = request({ ...options, rejectUnauthorized: false, agent: false }, (answer) => {
       let text = '';
@@ -55,7 +62,8 @@ function ask(method: string, path: string, body?: unknown, headers: Record<strin
 
 const pairing = async (): Promise<Pairing> => (await app.call('POST', '/api/home/pairings', {})).body as Pairing;
 const secretOf = ({ link }: Pairing): string => link.split('#')[1]!;
-const enter = (of: object, headers = {}) => ask('POST', '/api/home/enter', { name: 'Phone', ...of }, headers);
+const enter = (of: object, headers = {}, from?: string) =>
+  ask('POST', '/api/home/enter', { name: 'Phone', ...of }, headers, from);
 const at = (cookie: string) => ({ cookie: cookie.split(';')[0]! });
 
 async function paired(): Promise<{ cookie: string }> {
@@ -182,16 +190,24 @@ test('nobody else comes in: foreign pages, other names, replay, guesses, old coo
   expect((await ask('GET', '/api/batches', undefined, cookie)).status).toBe(401);
 });
 
-test('guesses end: five wrong digits close a pairing, ten wrong tries an address', async () => {
+test('guesses end: ten wrong tries close an address, sixty wrong digits the digits; the picture still lets in', async () => {
   const open = await pairing();
   const wrong = (n: number) => String((Number(open.digits) + n) % 1_000_000).padStart(6, '0');
-  for (let n = 1; n <= 5; n += 1) expect((await enter({ digits: wrong(n) })).body.code).toBe('WRONG_CODE');
-  expect((await enter({ digits: open.digits })).body.code).toBe('WRONG_CODE');
-  for (let n = 0; n < 4; n += 1) await enter({ passphrase: `guess ${n}` });
-  expect(await enter({ secret: secretOf(await pairing()) })).toMatchObject({
-    status: 429,
-    body: { code: 'MANY_TRIES' },
-  });
+  const from = (n: number) => `127.0.0.${20 + n}`;
+  // Four strangers who try all they may keep nobody out.
+  for (let stranger = 0; stranger < 4; stranger += 1) {
+    for (let n = 1; n <= 10; n += 1)
+      expect((await enter({ digits: wrong(10 * stranger + n) }, {}, from(stranger))).body.code).toBe('WRONG_CODE');
+    expect((await enter({ digits: wrong(1) }, {}, from(stranger))).status).toBe(429);
+  }
+  expect((await enter({ digits: open.digits }, {}, from(10))).status).toBe(204);
+  // Six: the digits are guessed often enough, and the picture goes on.
+  const next = await pairing();
+  for (let stranger = 20; stranger < 26; stranger += 1)
+    for (let n = 0; n < 10; n += 1)
+      await enter({ digits: String((Number(next.digits) + 1 + n) % 1_000_000).padStart(6, '0') }, {}, from(stranger));
+  expect((await enter({ digits: next.digits }, {}, from(30))).body.code).toBe('WRONG_CODE');
+  expect((await enter({ secret: secretOf(next) }, {}, from(30))).status).toBe(204);
   for (const bad of [
     {},
     { secret: 'x' },
@@ -201,6 +217,53 @@ test('guesses end: five wrong digits close a pairing, ten wrong tries an address
   ])
     expect([400, 429]).toContain((await enter(bad)).status);
   expect((await app.call('POST', '/api/home/enter', { name: 'x', digits: '123456' })).body.code).toBe('IS_HERE');
+});
+
+test('strangers who hold open all the connections they can leave this machine its own', async () => {
+  const held: Socket[] = [];
+  const hold = (from: string) =>
+    new Promise<boolean>((resolve) => {
+      const socket = connect({ host: '127.0.0.2', port: app.homePort, localAddress: from });
+      held.push(socket);
+      socket.once('close', () => resolve(false)).once('error', () => resolve(false));
+      // Who is let go hears of it at once; who is not may wait for the handshake.
+      socket.once('connect', () => setTimeout(() => resolve(true), 300));
+    });
+  const kept = await Promise.all(Array.from({ length: 900 }, (_, i) => hold(`127.0.1.${1 + (i % 30)}`)));
+  expect(kept.filter(Boolean).length).toBeLessThanOrEqual(256);
+  const one = await Promise.all(Array.from({ length: 80 }, () => hold('127.0.2.1')));
+  expect(one.filter(Boolean).length).toBeLessThanOrEqual(48);
+  expect((await app.call('GET', '/api/health')).status).toBe(200);
+  held.forEach((socket) => socket.destroy());
+  const cookie = await until(async () => (await paired().catch(() => null)) ?? false);
+  expect((await ask('GET', '/api/batches', undefined, cookie)).status).toBe(200);
+});
+
+test('a calendar reads the suppers at an address of its own, until that is made anew or taken back', async () => {
+  const cookie = await paired();
+  const make = async () => (await ask('POST', '/api/home/calendar', {}, cookie)).body as unknown as CalendarAddress;
+  const path = ({ address }: CalendarAddress) => new URL(address).pathname;
+  const first = await make();
+  expect(first.address).toMatch(new RegExp(`^https://${host.replace('.', '\\.')}/api/calendar/[\\w-]{32}\\.ics$`));
+  const read = async (of: string) => {
+    const { status, headers } = await ask('GET', of);
+    return [status, headers['content-type']?.split(';')[0]];
+  };
+  expect(await read(path(first))).toEqual([200, 'text/calendar']);
+  const second = await make();
+  expect((await read(path(first)))[0]).toBe(404);
+  expect((await ask('GET', '/api/home', undefined, cookie)).body.hasCalendar).toBe(true);
+  expect((await read(path(second)))[0]).toBe(200);
+  expect((await ask('DELETE', '/api/home/calendar', undefined, cookie)).status).toBe(204);
+  expect((await read(path(second)))[0]).toBe(404);
+  for (const odd of ['x.ics', '..%2fbatches', `${'A'.repeat(32)}.ics`, `${'A'.repeat(32)}`])
+    expect((await read(`/api/calendar/${odd}`))[0]).toBe(404);
+  // Nobody makes one from outside, and it opens nothing else.
+  expect((await ask('POST', '/api/home/calendar', {})).status).toBe(401);
+  expect((await ask('GET', '/api/suppers/calendar.ics')).status).toBe(401);
+  // Guesses end.
+  for (let n = 0; n < 20; n += 1) await read(`/api/calendar/${'B'.repeat(30)}${n}.ics`);
+  expect((await read(`/api/calendar/${'C'.repeat(32)}.ics`))[0]).toBe(429);
 });
 
 test('who is in stands in no copy, and a restored kitchen lets in the same as before', async () => {
@@ -239,7 +302,9 @@ test('the certificate is the kitchen’s own, kept while its names hold, and can
 
 test('loopback alone: no certificate, no pairing, and nothing else changes', async () => {
   const alone = await openApp();
-  expect((await alone.call('GET', '/api/home')).body).toEqual({ isHere: true, network: null, devices: [] });
+  expect((await alone.call('GET', '/api/home')).body).toEqual({
+    ...{ isHere: true, network: null, devices: [], hasCalendar: false },
+  });
   for (const [method, path] of [
     ['POST', '/pairings'],
     ['GET', '/certificate'],

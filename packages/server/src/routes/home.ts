@@ -1,12 +1,14 @@
-import type { HomeEntry, HomeNow, Pairing } from '@ember-fold/core';
+import type { CalendarAddress, HomeEntry, HomeNow, Pairing } from '@ember-fold/core';
 import { randomBytes, randomInt, randomUUID } from 'node:crypto';
 import { type RequestHandler, Router } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import {
   deleteHomeDevice,
+  hasCalendar,
   listHomeDevices,
   passphraseOf,
   takePairing,
+  writeCalendarSecret,
   writePairing,
   writePassphrase,
 } from '../db/homeTable.js';
@@ -20,9 +22,12 @@ import { SCHEMAS, validate } from './validate.js';
 const PAIRING_MS = 2 * 60_000;
 const TRIES_MS = 10 * 60_000;
 const TRIES_EACH = 10;
-const TRIES_ALL = 40;
+/** Of passphrases alone: what strangers try must not keep out somebody who has a code. */
+const TRIES_ALL = 100;
 
-/** Wrong tries from one address, and from all of them. */
+const isByPassphrase = (body: unknown): boolean => typeof body === 'object' && body !== null && 'passphrase' in body;
+
+/** Wrong tries from one address, and of passphrases from all of them. */
 function fewTries(): RequestHandler[] {
   const usual = { windowMs: TRIES_MS, skipSuccessfulRequests: true, legacyHeaders: false } as const;
   const tooMany: RequestHandler = () => {
@@ -30,7 +35,13 @@ function fewTries(): RequestHandler[] {
   };
   return [
     rateLimit({ ...usual, limit: TRIES_EACH, handler: tooMany }),
-    rateLimit({ ...usual, limit: TRIES_ALL, handler: tooMany, keyGenerator: () => 'all' }),
+    rateLimit({
+      ...usual,
+      limit: TRIES_ALL,
+      handler: tooMany,
+      keyGenerator: () => 'all',
+      skip: ({ body }) => !isByPassphrase(body),
+    }),
   ];
 }
 
@@ -49,6 +60,7 @@ export function homeRoutes({ gate, door, live, clockMs }: Context): Router {
     const now: HomeNow = {
       isHere: !isFromHome(req),
       network: door.network((await passphraseOf(gate)) !== null),
+      hasCalendar: await hasCalendar(gate),
       devices: devices.map((one) => ({ ...one, isThis: one.id === device(res) })),
     };
     res.json(now);
@@ -94,6 +106,22 @@ export function homeRoutes({ gate, door, live, clockMs }: Context): Router {
     if (isFromHome(req)) throw new ApiError('ONLY_HERE');
     const { passphrase } = validate<{ passphrase: string | null }>(SCHEMAS.passphrase, req.body);
     await writePassphrase(gate, passphrase === null ? null : await storedPassphrase(passphrase));
+    live.changed('home');
+    res.status(204).end();
+  });
+
+  router.post('/calendar', async (req, res) => {
+    const network = door.network(false);
+    if (!network) throw new ApiError('NOT_ON_NETWORK');
+    const secret = randomBytes(24).toString('base64url');
+    await writeCalendarSecret(gate, secretHash(secret));
+    live.changed('home');
+    const base = isFromHome(req) ? `https://${req.headers.host}/` : network.addresses[0]!;
+    res.status(201).json({ address: `${base}api/calendar/${secret}.ics` } satisfies CalendarAddress);
+  });
+
+  router.delete('/calendar', async (_req, res) => {
+    await writeCalendarSecret(gate, null);
     live.changed('home');
     res.status(204).end();
   });

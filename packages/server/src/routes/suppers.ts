@@ -1,27 +1,14 @@
-import {
-  type BatchDraft,
-  movedWith,
-  servingsOf,
-  type Supper,
-  type SupperRow,
-  type SupperWays,
-  withSupper,
-} from '@ember-fold/core';
+import { type BatchDraft, movedWith, type Supper, type SupperRow, type SupperWays, withSupper } from '@ember-fold/core';
 import { Router } from 'express';
 import { batchesOfSupper, updateBatch } from '../db/batchTable.js';
 import { forgetCalendar } from '../db/calendarTable.js';
 import type { Queries } from '../db/gate.js';
 import { deleteSupper, insertSupper, listSuppers, readSupper, updateSupper } from '../db/supperTable.js';
 import { ApiError } from '../errors.js';
-import { addEvening, newCalendar } from '../services/supperCalendar.js';
-import { CALENDAR } from '../text.js';
+import { addEvening, comingSuppers, newCalendar } from '../services/supperCalendar.js';
 import type { Context } from './context.js';
 import { SCHEMAS, validate } from './validate.js';
 import { whileAsked } from './whileAsked.js';
-
-const DAY_MS = 86_400_000;
-/** As many suppers as a calendar holds; the latest. */
-const MOST_SUPPERS = 20;
 
 /** Suppers: when, who eats, how much. Their batches name them, and go with them to another time. */
 export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router {
@@ -44,15 +31,7 @@ export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router
 
   /** To subscribe: every supper from a day ago on. */
   router.get('/calendar.ics', async (_req, res) => {
-    const calendar = newCalendar(CALENDAR.kitchen);
-    const fromMs = clockMs() - DAY_MS;
-    const coming = (await listSuppers(gate)).filter(
-      ({ supper }) => Date.parse(servingsOf(supper).at(-1)!.at) >= fromMs,
-    );
-    const signal = whileAsked(res);
-    for (const row of coming.slice(0, MOST_SUPPERS))
-      await addEvening(calendar, gate, row, await evenings.eveningOf(row, signal));
-    res.type('text/calendar').send(calendar.toString());
+    res.type('text/calendar').send(await comingSuppers({ gate, evenings, clockMs }, whileAsked(res)));
   });
 
   router.get('/', async (_req, res) => {

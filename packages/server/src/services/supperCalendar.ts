@@ -1,8 +1,10 @@
-import type { EveningEntry, SupperEvening, SupperRow } from '@ember-fold/core';
+import { type EveningEntry, servingsOf, type SupperEvening, type SupperRow } from '@ember-fold/core';
 import ical, { ICalAlarmType, type ICalCalendar } from 'ical-generator';
 import { createHash } from 'node:crypto';
 import { noteCalendar } from '../db/calendarTable.js';
 import type { Gate } from '../db/gate.js';
+import { listSuppers } from '../db/supperTable.js';
+import type { Context } from '../routes/context.js';
 import { CALENDAR, CALENDAR_STEP } from '../text.js';
 
 /** Work is called so long before it begins, s. */
@@ -15,6 +17,23 @@ interface Told {
   readonly summary: string;
   readonly description: string;
   readonly isCalled: boolean;
+}
+
+const DAY_MS = 86_400_000;
+/** As many suppers as a calendar holds; the latest. */
+const MOST_SUPPERS = 20;
+
+/** Every supper from a day ago on, to subscribe to. @param signal aborted when whoever asks has left */
+export async function comingSuppers(
+  { gate, evenings, clockMs }: Pick<Context, 'gate' | 'evenings' | 'clockMs'>,
+  signal: AbortSignal,
+): Promise<string> {
+  const calendar = newCalendar(CALENDAR.kitchen);
+  const fromMs = clockMs() - DAY_MS;
+  const coming = (await listSuppers(gate)).filter(({ supper }) => Date.parse(servingsOf(supper).at(-1)!.at) >= fromMs);
+  for (const row of coming.slice(0, MOST_SUPPERS))
+    await addEvening(calendar, gate, row, await evenings.eveningOf(row, signal));
+  return calendar.toString();
 }
 
 /** An empty calendar. Times in it are UTC: every device tells them in its own. */

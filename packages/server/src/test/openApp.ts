@@ -2,7 +2,6 @@ import { randomBytes, randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
-import { createServer } from 'node:https';
 import { join } from 'node:path';
 import { pino } from 'pino';
 import { ask, type Told } from './ask.js';
@@ -17,6 +16,7 @@ import { USUAL_RULE } from '../copies/keepCopies.js';
 import { DeviceHub } from '../devices/deviceHub.js';
 import { HomeDoor } from '../home/homeDoor.js';
 import { homeServer } from '../home/homeServer.js';
+import { secureServer } from '../home/secureServer.js';
 import { LiveHub } from '../live/liveHub.js';
 import { StoveHub } from '../devices/stoveHub.js';
 import { SimulatedScale } from '../simulated/simulatedScale.js';
@@ -199,7 +199,7 @@ export async function openApp({ webDir, names, isShared = false, beside }: OpenO
       // As in the product: a connection must not end just when it is used again.
       made.keepAliveTimeout = 65_000;
     });
-    const secure = home && createServer(home.tls, app);
+    const secure = home && secureServer(home.tls, app, { keepAliveTimeout: 65_000 });
     if (secure) {
       await new Promise<void>((resolve) => secure.listen(homePort, '127.0.0.2', resolve));
       homePort = (secure.address() as AddressInfo).port;

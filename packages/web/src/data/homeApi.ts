@@ -1,4 +1,4 @@
-import type { HomeEntry, HomeNow, Pairing } from '@ember-fold/core';
+import type { CalendarAddress, HomeEntry, HomeNow, Pairing } from '@ember-fold/core';
 import { api } from './api';
 
 /** Devices of the home network. */
@@ -9,6 +9,14 @@ export const homeApi = api.injectEndpoints({
     enter: build.mutation<void, HomeEntry>({ query: (body) => ({ url: '/home/enter', method: 'POST', body }) }),
     setPassphrase: build.mutation<void, string | null>({
       query: (passphrase) => ({ url: '/home/passphrase', method: 'PUT', body: { passphrase } }),
+      invalidatesTags: ['Home'],
+    }),
+    makeCalendar: build.mutation<CalendarAddress, void>({
+      query: () => ({ url: '/home/calendar', method: 'POST', body: {} }),
+      invalidatesTags: ['Home'],
+    }),
+    removeCalendar: build.mutation<void, void>({
+      query: () => ({ url: '/home/calendar', method: 'DELETE' }),
       invalidatesTags: ['Home'],
     }),
     forgetDevice: build.mutation<void, string>({

@@ -11,6 +11,7 @@ import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
 import { PHONE } from '../ui/theme';
+import { CalendarPanel } from './CalendarPanel';
 import { PassphrasePanel } from './PassphrasePanel';
 import { PairPanel } from './PairPanel';
 
@@ -48,6 +49,7 @@ export function PhonesPage() {
           <Stack>
             <DeviceList now={now} printer={printer} />
             {now.network && <PassphrasePanel isHere={now.isHere} isSet={now.network.hasPassphrase} />}
+            {now.network && <CalendarPanel hasCalendar={now.hasCalendar} />}
             <AbilityList />
           </Stack>
         </Sides>

@@ -19,6 +19,7 @@ import { thinned } from './018-thinned.js';
 import { home } from './019-home.js';
 import { servers } from './020-servers.js';
 import { openStoves } from './021-open-stoves.js';
+import { calendarAddress } from './022-calendar-address.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -46,4 +47,5 @@ export const MIGRATIONS: readonly Migration[] = [
   home,
   servers,
   openStoves,
+  calendarAddress,
 ];

@@ -1,0 +1,30 @@
+import { problemOf } from '../data/api';
+import { homeApi } from '../data/homeApi';
+import { HOME as T } from '../text/homePhrases';
+import { Button } from '../ui/controls/Button';
+import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
+import { Actions } from '../ui/controls/Sheet';
+
+/** The address at which a phone's own calendar reads the suppers: made, made anew, taken back. */
+export function CalendarPanel({ hasCalendar }: { readonly hasCalendar: boolean }) {
+  const [make, made] = homeApi.useMakeCalendarMutation();
+  const [remove, removed] = homeApi.useRemoveCalendarMutation();
+  const error = made.error ?? removed.error;
+  return (
+    <Panel>
+      <PanelTitle>{T.calendar}</PanelTitle>
+      <p>{T.calendarSays}</p>
+      {hasCalendar && made.data && (
+        <p role="status">
+          <code style={{ overflowWrap: 'anywhere', userSelect: 'all' }}>{made.data.address}</code>
+          <Soft as="span"> {T.calendarOnce}</Soft>
+        </p>
+      )}
+      {error && <Problem>{problemOf(error).message}</Problem>}
+      <Actions>
+        {hasCalendar && <Button onPress={() => void remove()}>{T.calendarRemove}</Button>}
+        <Button onPress={() => void make()}>{hasCalendar ? T.calendarAgain : T.calendarMake}</Button>
+      </Actions>
+    </Panel>
+  );
+}
