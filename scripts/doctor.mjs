@@ -80,6 +80,22 @@ function portIsFree(port) {
   });
 }
 
+const FAR_S = 30;
+
+/** Clocks of the machine, the running kitchen and the database; one that is far off dates records wrongly. */
+function compareClocks({ nowMs, databaseMs }) {
+  const offS = (ms) => Math.round((ms - Date.now()) / 1000);
+  const far = [
+    ['The kitchen', offS(nowMs)],
+    ['The database', offS(databaseMs)],
+  ].filter(([, s]) => Math.abs(s) > FAR_S);
+  for (const [who, s] of far)
+    bad(
+      `${who} is ${Math.abs(s)} s ${s > 0 ? 'ahead of' : 'behind'} this machine's clock; set the clock and start again.`,
+    );
+  if (far.length === 0) fine('The clocks of machine, kitchen and database agree.');
+}
+
 async function checkRunning() {
   const running = runningIn(data);
   if (!running) {
@@ -98,8 +114,10 @@ async function checkRunning() {
   const health = await fetch(new URL('api/health', running.address), { signal: AbortSignal.timeout(5000) }).catch(
     () => null,
   );
-  if (health?.ok) fine(`The kitchen runs at ${running.address} and its database answers.`);
-  else if (health)
+  if (health?.ok) {
+    fine(`The kitchen runs at ${running.address} and its database answers.`);
+    compareClocks(await health.json());
+  } else if (health)
     bad(`The kitchen runs at ${running.address}, but its database does not answer; see ${join(data, 'mariadb.log')}.`);
   else
     bad(

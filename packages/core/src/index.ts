@@ -466,6 +466,7 @@ export type { StoredCookAct, Timer } from './wire/cookWire.js';
 export type { LedgerEntry, LedgerNote, LedgerRecord, LooksRow, TagCount, TrayRecord } from './wire/ledgerWire.js';
 export type {
   Device,
+  DeviceNow,
   FlourAsk,
   FlourNote,
   Flours,

@@ -64,7 +64,7 @@ it('serves the page at any address of the app, and JSON errors under /api', asyn
     const answer = await app.call(method, path);
     expect([answer.status, answer.body.code]).toEqual([404, 'NOT_FOUND']);
   }
-  expect((await app.call('GET', '/api/health')).body).toEqual({ ok: true });
+  expect((await app.call('GET', '/api/health')).body).toMatchObject({ ok: true, nowMs: app.clock.ms });
   expect((await app.call('GET', '/api/batches')).headers['cache-control']).toBe('no-store');
 });
 

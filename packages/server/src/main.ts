@@ -11,10 +11,11 @@ import { countBatches } from './db/batchTable.js';
 import { openGate } from './db/gate.js';
 import { withLease } from './db/leaseTable.js';
 import { migrate } from './db/migrate.js';
-import { forgetGone, latestMoment } from './db/stoveTable.js';
+import { forgetGone } from './db/stoveTable.js';
 import { loadDemo } from './demo/loadDemo.js';
 import { DeviceHub } from './devices/deviceHub.js';
 import { LiveHub } from './live/liveHub.js';
+import { startClock } from './live/startClock.js';
 import { steadyClock } from './live/steadyClock.js';
 import { StoveHub } from './devices/stoveHub.js';
 import { HomeDoor } from './home/homeDoor.js';
@@ -72,8 +73,7 @@ async function main(): Promise<void> {
   const server = randomUUID();
   if (config.demo && (await countBatches(gate)) === 0)
     await withLease(gate, { name: 'demo', owner: server }, () => loadDemo(gate, Date.now()));
-  // A clock that was set back while we were away must not put what happens now before what happened.
-  const clockMs = steadyClock(Math.max(Date.now(), (await latestMoment(gate)) ?? 0));
+  const clockMs = steadyClock(await startClock(gate, Date.now()));
   const live = new LiveHub();
   const stoves = new StoveHub(gate, clockMs, live);
   await stoves.resumeAll(gate);

@@ -92,6 +92,12 @@ export interface Device {
   readonly kind: 'scale' | 'probe';
   readonly name: string;
 }
+
+/** A device as the kitchen knows it now. */
+export interface DeviceNow extends Device {
+  /** How far its clock is behind the server's, s: its readings are moved on by that. 0: it is right, or nothing came yet. */
+  readonly clockBehindS: number;
+}
 /** A key of the simulated scale, or something put on it. */
 export type ScaleAct = { readonly do: 'on' | 'tare' } | { readonly do: 'load'; readonly loadKg: number };
 

@@ -63,5 +63,7 @@ export interface TakenReadings {
   readonly notKept: number;
   /** Lines dated ahead of the server's clock: placed at their arrival. */
   readonly movedToArrival: number;
+  /** How far the device's clock is behind the server's, s: its readings are moved on by that. 0: it is right. */
+  readonly clockBehindS: number;
   readonly refused: readonly { readonly line: number; readonly message: string }[];
 }

@@ -235,3 +235,10 @@ export async function latestMoment(q: Queries): Promise<number | null> {
   );
   return row?.latest == null ? null : Number(row.latest);
 }
+
+/** The stoves that are on were lit so much earlier, ms, than the clock of then said. */
+export async function moveOpenStoves(q: Queries, byMs: number): Promise<void> {
+  await q.change('UPDATE stove_session SET started_at = started_at - INTERVAL ? MICROSECOND WHERE ended_at IS NULL', [
+    Math.round(byMs) * 1000,
+  ]);
+}

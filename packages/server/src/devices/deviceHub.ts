@@ -1,7 +1,9 @@
+import { DeviceLag } from './deviceLag.js';
 import type { DeviceReading } from './readingLine.js';
 
 /** Which reading of each device was the newest: late ones are no news. */
 export class DeviceHub {
+  readonly lag = new DeviceLag();
   private readonly last = new Map<string, number>();
 
   /** Takes one reading. @returns false when it is late, or was here before */
@@ -14,5 +16,6 @@ export class DeviceHub {
 
   forget(device: string): void {
     this.last.delete(device);
+    this.lag.forget(device);
   }
 }

@@ -76,7 +76,7 @@ test('a scale of one’s own: added once, its token shown once, lines taken in o
   expect(list.body).toEqual([
     expect.objectContaining({ id: 'simulated-scale' }),
     expect.objectContaining({ id: 'simulated-stove' }),
-    device,
+    { ...device, clockBehindS: 0 },
   ]);
   const lines = [1, 2, 2, 5, 4].map((seq) => `bench-scale ${seq} ${AT} mass ${seq}.5 g steady`);
   const answer = await send(

@@ -1,7 +1,8 @@
-import type { ScaleAct, TakenReadings } from '@ember-fold/core';
+import type { DeviceNow, ScaleAct, TakenReadings } from '@ember-fold/core';
 import { randomBytes } from 'node:crypto';
 import { type Request, type Response, Router } from 'express';
 import { deleteDevice, deviceOfToken, type DeviceRow, insertDevice, listDevices } from '../db/deviceTable.js';
+import type { DeviceLag } from '../devices/deviceLag.js';
 import { type DeviceReading, readLine } from '../devices/readingLine.js';
 import { SIMULATED_SCALE } from '../simulated/simulatedScale.js';
 import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
@@ -26,6 +27,7 @@ async function devicesOf({ gate, simulated }: Context, token: string): Promise<r
 /** `POST /api/devices/readings`: lines from a device, one or many. What a probe sends is committed before the answer. */
 export function readingRoute(context: Context) {
   const { devices, stoves, live, clockMs } = context;
+  const { lag } = devices;
   return async (req: Request, res: Response): Promise<void> => {
     if (typeof req.body !== 'string') throw new ApiError('NOT_LINES');
     const token = /^Bearer ([\w-]{16,128})$/.exec(req.headers.authorization ?? '')?.[1];
@@ -41,7 +43,7 @@ export function readingRoute(context: Context) {
       if (problem !== null) return void refused.push({ line: i + 1, message: problem });
       good.push(reading as DeviceReading);
     });
-    const { readings, moved } = placed(good, clockMs());
+    const { readings, moved, behindMs } = placed(good, clockMs(), lag);
     const inPots = readings.flatMap(({ reading, atMs }) => {
       const row = reading.kind === 'temperature' ? stoves.stoveOf(reading.device, reading.batchId) : null;
       // A reading from before the stove was lit is no record of it.
@@ -60,6 +62,7 @@ export function readingRoute(context: Context) {
       late: inPots.length - kept + masses - weighed,
       notKept: good.length - masses - inPots.length,
       movedToArrival: moved,
+      clockBehindS: Math.round(behindMs / 1000),
       refused,
     };
     res.set('Cache-Control', 'no-store').json(answer);
@@ -72,14 +75,18 @@ const AHEAD_MS = 2000;
 /**
  * When each reading was taken, by the server's clock. Those dated ahead of it come from a clock
  * that runs ahead: the newest is placed at its arrival and the others before it, as far apart as
- * they were. So none can lie in the future and hide what comes after it.
+ * they were. So none can lie in the future and hide what comes after it. Those of a clock that runs
+ * behind are moved on by what it is known to be behind: else all of them would lie before the stove was lit.
  */
 function placed(
   good: readonly DeviceReading[],
   nowMs: number,
+  lag: DeviceLag,
 ): {
   readonly readings: readonly { readonly reading: DeviceReading; readonly atMs: number }[];
   readonly moved: number;
+  /** How far the clock of a device is behind, ms; of several the most. */
+  readonly behindMs: number;
 } {
   const dated = good.map((reading) => ({ reading, atMs: Date.parse(reading.at) }));
   const newestMs = new Map<string, number>();
@@ -87,12 +94,13 @@ function placed(
     newestMs.set(reading.device, Math.max(newestMs.get(reading.device) ?? -Infinity, atMs));
   }
   let moved = 0;
+  const added = new Map([...newestMs].map(([device, atMs]) => [device, lag.note(device, atMs, nowMs)]));
   const readings = dated.map(({ reading, atMs }) => {
-    if (atMs <= nowMs + AHEAD_MS) return { reading, atMs };
+    if (atMs <= nowMs + AHEAD_MS) return { reading, atMs: atMs + added.get(reading.device)! };
     moved += 1;
     return { reading, atMs: nowMs - (newestMs.get(reading.device)! - atMs) };
   });
-  return { readings, moved };
+  return { readings, moved, behindMs: Math.max(0, ...added.values()) };
 }
 
 function problemFor(known: readonly DeviceRow[], reading: DeviceReading): string | null {
@@ -108,7 +116,8 @@ export function deviceRoutes(context: Context): Router {
   const router = Router();
 
   router.get('/', async (_req, res) => {
-    res.json([...SIMULATED, ...(await listDevices(gate))]);
+    const all = [...SIMULATED, ...(await listDevices(gate))];
+    res.json(all.map((one): DeviceNow => ({ ...one, clockBehindS: Math.round(devices.lag.behindMs(one.id) / 1000) })));
   });
 
   router.post('/', async (req, res) => {

@@ -10,13 +10,13 @@ import { eveningPart, observationsOf, planTrays, type ScaleAct, supperEvening } 
 import { openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
 import { columnsOf, letRowsWait } from '../db/wholeDatabase.js';
-import { latestMoment } from '../db/stoveTable.js';
 import { CopyKeeper } from '../copies/copyKeeper.js';
 import { USUAL_RULE } from '../copies/keepCopies.js';
 import { DeviceHub } from '../devices/deviceHub.js';
 import { HomeDoor } from '../home/homeDoor.js';
 import { homeServer } from '../home/homeServer.js';
 import { secureServer } from '../home/secureServer.js';
+import { startClock } from '../live/startClock.js';
 import { LiveHub } from '../live/liveHub.js';
 import { StoveHub } from '../devices/stoveHub.js';
 import { SimulatedScale } from '../simulated/simulatedScale.js';
@@ -154,7 +154,7 @@ export async function openApp({ webDir, names, isShared = false, beside }: OpenO
   };
   const start = async (port: number) => {
     // As main does: a clock set back over a restart goes on from the latest record.
-    const behindMs = Math.max(0, ((await latestMoment(gate)) ?? 0) - clock.ms);
+    const behindMs = (await startClock(gate, clock.ms)) - clock.ms;
     const clockMs = () => clock.ms + behindMs;
     const live = new LiveHub();
     const stoves = new StoveHub(gate, clockMs, live);

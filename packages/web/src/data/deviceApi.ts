@@ -1,10 +1,10 @@
-import type { Device, ScaleAct } from '@ember-fold/core';
+import type { Device, DeviceNow, ScaleAct } from '@ember-fold/core';
 import { api } from './api';
 
 /** Devices that send readings. */
 export const deviceApi = api.injectEndpoints({
   endpoints: (build) => ({
-    devices: build.query<readonly Device[], void>({ query: () => '/devices', providesTags: ['Devices'] }),
+    devices: build.query<readonly DeviceNow[], void>({ query: () => '/devices', providesTags: ['Devices'] }),
     addDevice: build.mutation<Device & { readonly token: string }, Device>({
       query: (body) => ({ url: '/devices', method: 'POST', body }),
       invalidatesTags: ['Devices'],

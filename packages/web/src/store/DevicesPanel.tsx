@@ -28,7 +28,10 @@ export function DevicesPanel() {
       <PanelTitle>{T.scales}</PanelTitle>
       {devices.map((device) => (
         <Row key={device.id}>
-          <span>{device.name}</span>
+          <span>
+            {device.name}
+            {device.clockBehindS > 0 && <Soft> {T.clockBehind(device.clockBehindS)}</Soft>}
+          </span>
           {device.id.startsWith('simulated-') ? (
             <Soft as="span">{T.toTryItOut}</Soft>
           ) : (

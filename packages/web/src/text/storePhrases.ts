@@ -8,6 +8,8 @@ export const STORE = {
   toTryItOut: 'to try it out',
   remove: (name: string | number) => `Remove ${name}`,
   remove2: 'Remove',
+  clockBehind: (s: number) =>
+    `Its clock is ${s < 90 ? `${s} s` : `${Math.round(s / 60)} min`} slow. Its readings are moved forward by that.`,
   nameOfAScale: 'Name of a scale',
   addThisScale: 'Add this scale',
   itsIdIsItsToken: (id: string | number, token: string | number) =>
