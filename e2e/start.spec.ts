@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { spawn, spawnSync } from 'node:child_process';
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -177,7 +177,11 @@ test('one clear sentence for each thing that can be wrong', async () => {
   await new Promise<void>((resolve) => holder.listen(0, '127.0.0.1', resolve));
   const { port } = holder.address() as { port: number };
   const taken = await runStart(['--port', String(port), '--data', data]);
-  expect(taken).toEqual({ code: 1, said: 'The port is already taken; start with --port and another number.' });
+  expect(taken).toEqual({ code: 1, said: `Port ${port} is already taken; start with --port and another number.` });
+  // It is said before anything is set up, and PORT is a port like --port.
+  const untouched = join(data, 'untouched');
+  expect(await runStart(['--data', untouched], { PORT: String(port) })).toEqual(taken);
+  expect(existsSync(untouched)).toBe(false);
   holder.close();
   for (const bad of ['abc', '-1', '70000', '4.5']) {
     const answer = await runStart([`--port=${bad}`, '--data', data]);

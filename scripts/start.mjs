@@ -1,6 +1,7 @@
 // npm start: everything a fresh machine needs, then the product. See docs/running.md for the options.
 import { spawn } from 'node:child_process';
 import { rmSync } from 'node:fs';
+import { createServer } from 'node:net';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { buildStale } from './build.mjs';
@@ -24,11 +25,23 @@ function hostName(text) {
   return text;
 }
 
+/** @param host absent: of every address */
+async function requirePort(port, option, host) {
+  if (port === 0) return;
+  const cause = await new Promise((done) => {
+    const server = createServer();
+    server.once('error', done);
+    server.listen({ port, host }, () => server.close(() => done(null)));
+  });
+  if (cause?.code === 'EADDRINUSE') giveUp(`Port ${port} is already taken; start with ${option} and another number.`);
+  if (cause) giveUp(`Port ${port} cannot be opened (${cause.code}); start with ${option} and another number.`);
+}
+
 function readOptions() {
   try {
     const { values } = parseArgs({
       options: {
-        port: { type: 'string', default: '4600' },
+        port: { type: 'string', default: process.env.PORT || '4600' },
         'no-demo': { type: 'boolean', default: false },
         fresh: { type: 'boolean', default: false },
         data: { type: 'string', default: join(ROOT, '.data') },
@@ -61,11 +74,14 @@ function readOptions() {
 const options = readOptions();
 checkNode();
 checkDisk();
-ensurePackages();
-ensureFolder(options.data);
 // One start per data folder: two servers would move the same stoves.
 const other = runningIn(options.data);
 if (other && other.pid !== process.pid) giveUp(`Ember Fold is already running from this folder at ${other.address}.`);
+// Before anything is set up: that takes minutes on a fresh machine.
+await requirePort(options.port, '--port', '127.0.0.1');
+if (options.lan) await requirePort(options.lanPort, '--lan-port');
+ensurePackages();
+ensureFolder(options.data, 0o700);
 const tell = startRecord(options.data);
 const external = process.env.DATABASE_URL;
 if (options.fresh) {

@@ -1,6 +1,6 @@
 // What must be on the machine before anything else runs. Node built-ins only.
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, statfsSync, statSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, statfsSync, statSync } from 'node:fs';
 import { delimiter, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -110,9 +110,11 @@ export function ensureGalera() {
 }
 
 /** Makes a folder or says why not. */
-export function ensureFolder(path) {
+/** @param mode of the folder, also where it is there already; absent: as it is */
+export function ensureFolder(path, mode) {
   try {
-    mkdirSync(path, { recursive: true });
+    mkdirSync(path, { recursive: true, mode });
+    if (mode !== undefined && statSync(path).uid === process.getuid()) chmodSync(path, mode);
   } catch (cause) {
     giveUp(`The folder ${path} cannot be written (${cause.code}); start from a folder of your own.`);
   }

@@ -49,6 +49,11 @@ it('lets no foreign origin in, by policy and by check', async () => {
   expect(await rawStatus({ host: 'evil.example' })).toBe(403);
   expect(await rawStatus({ host: '127.0.0.1', origin: 'http://evil.example' })).toBe(403);
   expect(await rawStatus({ host: '127.0.0.1', origin: 'http://127.0.0.1.evil.example' })).toBe(403);
+  // Another program of this machine, at another port or by another scheme, is foreign too.
+  for (const origin of ['http://127.0.0.1:1', 'http://localhost:4600', 'https://127.0.0.1:4600', 'null'])
+    expect([origin, await rawStatus({ host: '127.0.0.1:4600', origin })]).toEqual([origin, 403]);
+  for (const host of ['127.0.0.1:4600', 'LOCALHOST:4600', '[::1]:80'])
+    expect([host, await rawStatus({ host, origin: `http://${host.toLowerCase()}` })]).toEqual([host, 200]);
 });
 
 it('serves the page at any address of the app, and JSON errors under /api', async () => {
@@ -73,7 +78,8 @@ it('says that the records are out of reach when the database is', async () => {
   const stoves = new StoveHub(gate, Date.now, new LiveHub());
   const devices = new DeviceHub();
   const simulated = { token: 'nobody-has-this-token', handAtScale: () => undefined };
-  const log = pino({ level: 'silent' });
+  const lines: string[] = [];
+  const log = pino({ level: 'error' }, { write: (line) => void lines.push(line) });
   const lonely = createApp({
     gate,
     copies: new CopyKeeper({
@@ -104,6 +110,8 @@ it('says that the records are out of reach when the database is', async () => {
     expect(body.code).toBe('NO_DATABASE');
     expect(JSON.stringify(body)).not.toMatch(/127\.0\.0\.1|ECONN|nobody/);
   }
+  // What lasts a while is logged once, not with each request.
+  expect(lines).toHaveLength(1);
   server.closeAllConnections();
   server.close();
   await gate.close();

@@ -5,7 +5,7 @@ import express, { type Express, type NextFunction, type Request, type Response }
 import helmet from 'helmet';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
-import { ApiError, toApiError } from './errors.js';
+import { ApiError, type ErrorCode, toApiError } from './errors.js';
 import { BatchParts } from './services/batchParts.js';
 import type { KeptPlans } from './services/keptPlans.js';
 import { Lessons, type Observe } from './services/lessons.js';
@@ -48,6 +48,7 @@ export interface AppOptions extends Omit<Context, 'jobs' | 'evenings' | 'lessons
   readonly webDir: string | null;
 }
 
+const LOG_AGAIN_MS = 60_000;
 const LOCAL_HOST = /^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/i;
 
 /** Pages of other sites must not reach this server through a name that points at it. */
@@ -55,8 +56,21 @@ function onlyLocal(req: Request, _res: Response, next: NextFunction): void {
   if (isFromHome(req)) return next();
   const { host, origin } = req.headers;
   if (!host || !LOCAL_HOST.test(host)) throw new ApiError('BAD_HOST');
-  if (origin && !LOCAL_HOST.test(origin.replace(/^https?:\/\//, ''))) throw new ApiError('BAD_HOST');
+  // Another port of this machine is another program's, and its pages are foreign.
+  if (origin !== undefined && origin.toLowerCase() !== `http://${host.toLowerCase()}`) throw new ApiError('BAD_HOST');
   next();
+}
+
+/** What lasts a while is logged once a minute, not with each request: a full disk has no room for lines of that. */
+function seldom(): (code: ErrorCode) => boolean {
+  const lastMs = new Map<ErrorCode, number>();
+  return (code) => {
+    if (code !== 'DISK_FULL' && code !== 'NO_DATABASE') return true;
+    const nowMs = performance.now();
+    if (nowMs - (lastMs.get(code) ?? -Infinity) < LOG_AGAIN_MS) return false;
+    lastMs.set(code, nowMs);
+    return true;
+  };
 }
 
 /** Reading and deleting need no room. */
@@ -173,11 +187,13 @@ export function createApp({ log, webDir, planPart, planEvening, observe, kept, .
     app.get('/', (_req, res) => res.sendFile(join(webDir, 'index.html')));
   }
 
+  const isNews = seldom();
   app.use((cause: unknown, req: Request, res: Response, _next: NextFunction) => {
     // Whoever asked has left, and with them the reason for the answer.
     if (res.destroyed) return;
     const error = toApiError(cause);
-    if (error.status >= 500) log.error({ cause, method: req.method, url: req.url }, error.message);
+    if (error.status >= 500 && isNews(error.code))
+      log.error({ cause, method: req.method, url: req.url }, error.message);
     if (res.headersSent) return void res.end();
     res
       .status(error.status)

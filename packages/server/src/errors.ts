@@ -44,6 +44,7 @@ const ERRORS = {
   POT_TAKEN: { status: 409, message: 'Another batch is in this pot now; finish that one first.' },
   STALE_VERSION: { status: 409, message: 'This was changed in another window since it was opened here.' },
   ID_TAKEN: { status: 409, message: 'This id is already used for something else.' },
+  TOO_SLOW: { status: 408, message: 'Nothing came for half a minute; send the file again.' },
   TOO_DEEP: { status: 400, message: 'The request is nested too deeply.' },
   TOO_LARGE: { status: 413, message: 'The request is too large.' },
   NOT_JSON: { status: 415, message: 'Only JSON is taken here.' },

@@ -124,6 +124,7 @@ async function main(): Promise<void> {
   const lessons = new Lessons({ gate, clockMs, log, live, observe: evenings.observe });
   await forgetGone(gate, new Date(clockMs() - GONE_MS));
   void lessons.catchUp().catch((cause: unknown) => log.error({ cause }, 'Records could not be learnt from.'));
+  await copies.sweep();
   copies.start(FIRST_COPY_MS);
   log.info({ port }, 'listening');
 

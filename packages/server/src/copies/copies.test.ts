@@ -2,6 +2,8 @@ import { INGREDIENTS, thinReadings } from '@ember-fold/core';
 import { build } from 'esbuild';
 import fc from 'fast-check';
 import { spawn } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { request } from 'node:http';
 import { mkdtempSync, readdirSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -11,7 +13,7 @@ import { migrate } from '../db/migrate.js';
 import { MIGRATIONS } from '../db/migrations/index.js';
 import { openApp, openDatabase, T0, until } from '../test/openApp.js';
 import { putDemo } from '../test/putDemo.js';
-import { readCopy, writeCopy } from './copyFile.js';
+import { CopyError, readCopy, writeCopy } from './copyFile.js';
 import { CopyKeeper } from './copyKeeper.js';
 import { copyName, type CopyWhy, isNightDue, readCopyName, spentCopies, USUAL_RULE } from './keepCopies.js';
 import { restoreCopy } from './restoreCopy.js';
@@ -121,6 +123,91 @@ test('half a file, a changed byte, another file, a newer one, a hostile name: re
     expect(await allOf(other.gate)).toBe(before);
   }
   await nothingLeft(other.gate);
+});
+
+test('a whole, sealed copy with a value that no kitchen can have is refused as a copy, and nothing is changed', async () => {
+  const lines = gunzipSync(readFileSync(DEMO)).toString().split('\n').slice(0, -2);
+  const { tables } = JSON.parse(lines[0]!) as { tables: { name: string; columns: string[] }[] };
+  /** The copy with one column of a table's first row changed, and sealed again. */
+  const withValue = (table: string, column: string, value: string | null) => {
+    const at = tables.findIndex(({ name }) => name === table);
+    const place = tables[at]!.columns.indexOf(column);
+    const line = lines.findIndex((one) => one.startsWith(`[${at},`));
+    const row = JSON.parse(lines[line]!) as unknown[];
+    row[place + 1] = value;
+    const changed = [...lines.slice(0, line), JSON.stringify(row), ...lines.slice(line + 1)];
+    const sha256 = createHash('sha256')
+      .update(`${changed.join('\n')}\n`)
+      .digest('hex');
+    return gzipSync(`${changed.join('\n')}\n${JSON.stringify({ sha256 })}\n`);
+  };
+  const path = join(folder, 'odd.copy.gz');
+  // The seal is as a kitchen makes it.
+  writeFileSync(path, withValue('batch', 'name', 'Changed by hand'));
+  await restoreCopy(other.gate, other.url, path);
+  await restoreCopy(other.gate, other.url, DEMO);
+  const before = await allOf(other.gate);
+  for (const [table, column, value] of [
+    ['batch', 'status', 'burning'],
+    ['batch', 'name', 'x'.repeat(500)],
+    ['batch', 'version', '-1'],
+    ['batch', 'draft', '{"half":'],
+    ['batch', 'created_at', 'yesterday'],
+    ['batch', 'id', null],
+    ['kitchen', 'id', '2'],
+    ['kitchen', 'body', '{}'],
+    ['kitchen', 'body', '[]'],
+    ['kitchen', 'body', '{"hands":null}'],
+  ] as const) {
+    writeFileSync(path, withValue(table, column, value));
+    const refused = await restoreCopy(other.gate, other.url, path).catch((cause: unknown) => cause);
+    expect([table, column, value, refused]).toEqual([table, column, value, expect.any(CopyError)]);
+    expect(refused).toMatchObject({ code: 'BAD_COPY' });
+    expect(await allOf(other.gate)).toBe(before);
+  }
+  await nothingLeft(other.gate);
+}, 120_000);
+
+test('an upload that stops or breaks off holds up nobody, leaves nothing, and nobody else can read a copy', async () => {
+  const app = await openApp();
+  try {
+    const upload = () => {
+      const going = request(`${app.url}/api/copies/given`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/gzip', 'content-length': '1000000' },
+      });
+      going.write(readFileSync(DEMO).subarray(0, 5000));
+      return new Promise<number | string>((resolve) => {
+        going.on('response', (answer) => resolve(answer.resume().statusCode!)).on('error', () => resolve('gone'));
+        if (!going.destroyed) broken.push(going);
+      });
+    };
+    const broken: ReturnType<typeof request>[] = [];
+    const silent = upload();
+    const left = upload();
+    await until(async () => readdirSync(app.folder).filter((name) => name.endsWith('.part')).length === 2);
+    // Both are under way: copies are made and listed all the same.
+    const made = await app.call('POST', '/api/copies', {});
+    expect(made.status).toBe(201);
+    expect((await app.call('GET', '/api/copies')).body).toHaveLength(1);
+    broken[1]!.destroy();
+    expect(await left).toBe('gone');
+    expect([408, 'gone']).toContain(await silent);
+    await until(async () => readdirSync(app.folder).every((name) => !name.endsWith('.part')));
+    const mode = (path: string) => statSync(path).mode & 0o777;
+    expect(mode(join(app.folder, made.body.name))).toBe(0o600);
+    // What a machine that went has left is swept away at the next start; what is not ours stays.
+    writeFileSync(join(app.folder, `${made.body.name}.part`), 'half');
+    writeFileSync(join(app.folder, 'notes.part'), 'mine');
+    const keeper = new CopyKeeper({
+      ...{ gate: app.gate, databaseUrl: app.databaseUrl, folder: app.folder, rule: USUAL_RULE, clockMs: () => T0 },
+      ...{ log: { error: () => undefined, info: () => undefined }, onRestored: () => undefined },
+    });
+    await keeper.sweep();
+    expect(readdirSync(app.folder).filter((name) => name.endsWith('.part'))).toEqual(['notes.part']);
+  } finally {
+    await app.close();
+  }
 });
 
 test('a copy made by the oldest schema restores, and every page of it is answered', async () => {

@@ -74,7 +74,11 @@ export async function writeCopy(gate: Gate, path: string, madeAt: Date): Promise
   try {
     await gate.snapshot(async (rowsOf) => {
       const head = await headOf(rowsOf, madeAt);
-      await pipeline(Readable.from(linesOf(rowsOf, head)), createGzip(), createWriteStream(part, { flush: true }));
+      await pipeline(
+        Readable.from(linesOf(rowsOf, head)),
+        createGzip(),
+        createWriteStream(part, { flush: true, mode: 0o600 }),
+      );
     });
     const head = await readCopy(part);
     await rename(part, path);

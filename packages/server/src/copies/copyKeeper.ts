@@ -32,6 +32,8 @@ export interface KeeperOptions {
   readonly rule: CopyRule;
   readonly log: Pick<Logger, 'error' | 'info'>;
   readonly clockMs: () => number;
+  /** A sender who is silent for so long is given up, ms; absent: half a minute. */
+  readonly silentMs?: number;
   /** All this server holds in memory is of the kitchen before. */
   readonly onRestored: () => void;
 }
@@ -112,7 +114,7 @@ export class CopyKeeper {
   async make(why: CopyWhy, needed = ''): Promise<CopyRow> {
     return await this.alone(async () => {
       const name = this.newName(why);
-      await mkdir(this.given.folder, { recursive: true });
+      await this.openFolder();
       await writeCopy(this.given.gate, join(this.given.folder, name), new Date(this.given.clockMs()));
       await this.forget(needed);
       return await this.rowOf(name);
@@ -121,18 +123,19 @@ export class CopyKeeper {
 
   /** Takes in a file from elsewhere; it is kept only if it is a whole copy. */
   async take(body: Readable): Promise<CopyRow> {
+    const name = this.newName('given');
+    const path = join(this.given.folder, name);
+    // It comes at the pace of who sends it: nobody waits for that but its own request.
+    try {
+      await this.openFolder();
+      await receive(body, `${path}.part`, this.given.silentMs ?? SILENT_MS);
+      await readCopy(`${path}.part`);
+    } catch (cause) {
+      await rm(`${path}.part`, { force: true });
+      throw asApi(cause);
+    }
     return await this.alone(async () => {
-      const name = this.newName('given');
-      const path = join(this.given.folder, name);
-      await mkdir(this.given.folder, { recursive: true });
-      try {
-        await pipeline(body, upTo(LARGEST), createWriteStream(`${path}.part`));
-        await readCopy(`${path}.part`);
-        await rename(`${path}.part`, path);
-      } catch (cause) {
-        await rm(`${path}.part`, { force: true });
-        throw cause;
-      }
+      await rename(`${path}.part`, path);
       await this.forget();
       return await this.rowOf(name);
     });
@@ -179,6 +182,19 @@ export class CopyKeeper {
     }
   }
 
+  /** Whoever uses the machine must not read a kitchen from its copies. */
+  private async openFolder(): Promise<void> {
+    await mkdir(this.given.folder, { recursive: true, mode: 0o700 });
+  }
+
+  /** What an upload or a copy left behind when the machine went. */
+  async sweep(): Promise<void> {
+    const names = await readdir(this.given.folder).catch(() => [] as string[]);
+    for (const name of names)
+      if (name.endsWith('.part') && readCopyName(name.slice(0, -'.part'.length)))
+        await rm(join(this.given.folder, name), { force: true });
+  }
+
   /** Two in one millisecond have two names. */
   private newName(why: CopyWhy): string {
     this.lastMs = Math.max(this.lastMs + 1, Math.round(this.given.clockMs()));
@@ -198,6 +214,22 @@ export class CopyKeeper {
     const spent = spentCopies(await this.named(), this.given.rule);
     for (const { name } of spent.filter((one) => one.name !== needed))
       await rm(join(this.given.folder, name), { force: true });
+  }
+}
+
+/** A sender who is silent for so long is given up, ms. */
+const SILENT_MS = 30_000;
+
+async function receive(body: Readable, path: string, silentMs: number): Promise<void> {
+  const silent = new AbortController();
+  const timer = setTimeout(() => silent.abort(), silentMs);
+  body.on('data', () => timer.refresh());
+  try {
+    await pipeline(body, upTo(LARGEST), createWriteStream(path, { mode: 0o600 }), { signal: silent.signal });
+  } catch (cause) {
+    throw silent.signal.aborted ? new ApiError('TOO_SLOW') : cause;
+  } finally {
+    clearTimeout(timer);
   }
 }
 

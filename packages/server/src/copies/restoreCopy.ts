@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
-import { databaseAt, openGate, type Gate } from '../db/gate.js';
+import { databaseAt, openGate, type Gate, type Queries } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
+import { readKitchen } from '../db/kitchenTable.js';
 import { MIGRATIONS } from '../db/migrations/index.js';
 import {
   columnsOf,
@@ -11,6 +12,7 @@ import {
   makeTrial,
   takeOver,
 } from '../db/wholeDatabase.js';
+import { kitchen as KITCHEN, wrongIn } from '../routes/validate.js';
 import { CopyError, type CopyHead, readCopy, type RowSink } from './copyFile.js';
 
 /** One that was left behind is older than any restore takes, ms. */
@@ -25,11 +27,28 @@ function known(head: CopyHead, columns: ReadonlyMap<string, ReadonlySet<string>>
   }
 }
 
+/** A value that the database refuses was never written by it. */
+function asBadCopy(cause: unknown): never {
+  const { sqlState, errno } = (cause ?? {}) as { sqlState?: string; errno?: number };
+  if (/^(01|22|23)/.test(sqlState ?? '') || errno === REFUSED_BY_CHECK || errno === WRONG_VALUE)
+    throw new CopyError('This copy holds a value that no kitchen can have.');
+  throw cause;
+}
+const REFUSED_BY_CHECK = 4025;
+const WRONG_VALUE = 1366;
+
+/** Without a whole kitchen no page opens. */
+async function requireKitchen(q: Queries): Promise<void> {
+  const { kitchen, version } = await readKitchen(q);
+  const wrong = version === 0 ? null : wrongIn(KITCHEN, JSON.parse(JSON.stringify(kitchen)));
+  if (wrong) throw new CopyError(`The kitchen in this copy cannot be used: ${wrong.message}`);
+}
+
 /** Fills an empty database from a copy and brings it to the schema of today. */
 async function fill(tried: Gate, path: string): Promise<CopyHead> {
   return await tried.withConnection(async (q) => {
     await letRowsWait(q);
-    const insert: RowSink = (table, rows) => insertRows(q, table, rows);
+    const insert: RowSink = (table, rows) => insertRows(q, table, rows).catch(asBadCopy);
     const head = await readCopy(path, insert, async ({ schema, ...rest }) => {
       const newest = MIGRATIONS.at(-1)!.version;
       if (schema > newest)
@@ -43,7 +62,8 @@ async function fill(tried: Gate, path: string): Promise<CopyHead> {
       );
       known({ schema, ...rest }, await columnsOf(q));
     });
-    await migrate(tried);
+    await migrate(tried).catch(asBadCopy);
+    await requireKitchen(q);
     return head;
   });
 }

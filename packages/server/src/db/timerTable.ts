@@ -41,9 +41,10 @@ export async function writeTimer(q: Queries, timer: Timer): Promise<void> {
   );
 }
 
-export async function readTimer(q: Queries, id: string): Promise<Timer | null> {
+/** @param locks inside a transaction: as it is now, also where another wrote it since the transaction began */
+export async function readTimer(q: Queries, id: string, locks = false): Promise<Timer | null> {
   const [row] = await q.rows<Columns>(
-    'SELECT id, batch_id, step, name, started_at, ends_at, stopped_at FROM timer WHERE id = ?',
+    `SELECT id, batch_id, step, name, started_at, ends_at, stopped_at FROM timer WHERE id = ?${locks ? ' FOR UPDATE' : ''}`,
     [id],
   );
   return row ? timerOf(row) : null;

@@ -243,6 +243,17 @@ test('the same act again is the same answer; its id with other content is refuse
   expect((await cook({ ...step, kind: 'skip' })).body.code).toBe('ID_TAKEN');
 });
 
+test('the same timer put by four pages at once, again and again: each is answered with the timer', async () => {
+  const body = { batchId: null, step: null, name: 'Rest', startedMs: app.clock.ms, endsMs: app.clock.ms + 60_000 };
+  for (let round = 0; round < 20; round++) {
+    const id = randomUUID();
+    const stoppedMs = round % 2 === 0 ? null : app.clock.ms + 1000;
+    const put = () => app.call('PUT', `/api/timers/${id}`, { ...body, stoppedMs });
+    const told = await Promise.all([put(), put(), put(), put()]);
+    expect(told.map(({ status, body: timer }) => [status, timer.id])).toEqual(told.map(() => [200, id]));
+  }
+});
+
 describe('a probe of one’s own', () => {
   const send = (token: string, lines: readonly string[]) =>
     app.call('POST', '/api/devices/readings', lines.join('\n'), {

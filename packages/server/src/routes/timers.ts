@@ -24,7 +24,7 @@ export function timerRoutes({ gate, live, clockMs }: Context): Router {
     const timer = await gate.transaction(async (q) => {
       if (!(await readTimer(q, id)) && (await listTimers(q)).length >= MOST_TIMERS) throw new ApiError('MANY_TIMERS');
       await writeTimer(q, { id, ...ask });
-      return await readTimer(q, id);
+      return await readTimer(q, id, true);
     });
     if (!timer) throw new ApiError('INTERNAL');
     live.tell({ kind: 'timer', timer });
