@@ -13,7 +13,8 @@ export interface ApiProblem {
 /** A batch in a list. */
 export interface BatchSummary {
   readonly id: string;
-  readonly status: 'planned' | 'frying';
+  /** `done`: only of suppers, whose finished batches are still to be eaten. */
+  readonly status: 'planned' | 'frying' | 'done';
   readonly name: string;
   readonly pieces: number;
   readonly eatAt: string;

@@ -66,18 +66,33 @@ const NEXT_MS = 12 * 3_600_000;
 export async function listSummaries(q: Queries, search: string, nowMs: number, most = 500): Promise<BatchSummary[]> {
   const nextFrom = new Date(nowMs - NEXT_MS).toISOString();
   const rows = await q.rows<SummaryRaw>(
-    `SELECT id, status, name, JSON_VALUE(draft, '$.pieces') AS pieces, JSON_EXTRACT(draft, '$.trays.*.pieces') AS tray_pieces,
-       JSON_VALUE(draft, '$.eatAt') AS eat_at, JSON_VALUE(draft, '$.supper') AS supper,
-       version, updated_at
+    `SELECT ${SUMMARY}
      FROM batch WHERE status IN ('planned', 'frying') ${search === '' ? '' : 'AND name LIKE ?'}
      ORDER BY eat_at < ?, IF(eat_at < ?, NULL, eat_at), eat_at DESC, created_at, id LIMIT ?`,
     [...(search === '' ? [] : [likeAnywhere(search)]), nextFrom, nextFrom, most],
   );
-  return rows.map(({ id, status, name, eat_at, supper, version, updated_at, ...counted }) => ({
+  return rows.map(summaryOf);
+}
+
+const SUMMARY = `id, status, name, JSON_VALUE(draft, '$.pieces') AS pieces, JSON_EXTRACT(draft, '$.trays.*.pieces') AS tray_pieces,
+  JSON_VALUE(draft, '$.eatAt') AS eat_at, JSON_VALUE(draft, '$.supper') AS supper, version, updated_at`;
+
+function summaryOf({ id, status, name, eat_at, supper, version, updated_at, ...counted }: SummaryRaw): BatchSummary {
+  return {
     ...{ id, status, name, version, pieces: piecesOf(counted), eatAt: eat_at },
     ...(supper !== null && { supper }),
     updatedAt: updated_at.toISOString(),
-  }));
+  };
+}
+
+/** Finished batches of suppers whose last meal is after `since`: their pieces are on the table all the same. */
+export async function listCookedForSuppers(q: Queries, since: Date): Promise<BatchSummary[]> {
+  const rows = await q.rows<SummaryRaw>(
+    `SELECT ${SUMMARY} FROM batch WHERE status = 'done' AND updated_at >= ? - INTERVAL 60 DAY
+       AND JSON_VALUE(draft, '$.supper') IN (SELECT id FROM supper WHERE last_at >= ?) ORDER BY created_at, id LIMIT 500`,
+    [since, since],
+  );
+  return rows.map(summaryOf);
 }
 
 /** Batches of the given states, newest change first. */
@@ -86,6 +101,15 @@ export async function listBatches(q: Queries, statuses: readonly BatchStatus[]):
   const rows = await q.rows<Raw>(
     `SELECT ${COLUMNS} FROM batch WHERE status IN (${marks}) ORDER BY created_at DESC, id LIMIT 500`,
     statuses,
+  );
+  return rows.map(fromRaw);
+}
+
+/** Batches of a supper that are finished. */
+export async function cookedOfSupper(q: Queries, supper: string): Promise<BatchRow[]> {
+  const rows = await q.rows<Raw>(
+    `SELECT ${COLUMNS} FROM batch WHERE status = 'done' AND JSON_VALUE(draft, '$.supper') = ? ORDER BY created_at, id`,
+    [supper],
   );
   return rows.map(fromRaw);
 }

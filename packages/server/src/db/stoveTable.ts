@@ -1,6 +1,6 @@
 import { type BatchDraft, type Kitchen, type LedgerFigures, readBatchDraft } from '@ember-fold/core';
 import { piecesOf } from './batchTable.js';
-import { fromJson, likeAnywhere, type Queries } from './gate.js';
+import { fromJson, type Gate, likeAnywhere, type Queries } from './gate.js';
 import { holdStove, releaseStove } from './openStoveTable.js';
 
 /** One evening at the stove: the plan as it stood when the stove was started. */
@@ -147,12 +147,22 @@ export async function isThinned(q: Queries, batchId: string): Promise<boolean> {
   return row?.at != null;
 }
 
-/** What was deleted before a moment is deleted for good. */
-export async function forgetGone(q: Queries, before: Date): Promise<void> {
-  await q.change(
-    'DELETE FROM batch WHERE id IN (SELECT batch_id FROM stove_session WHERE gone_at IS NOT NULL AND gone_at < ?)',
-    [before],
-  );
+/** What stands beside a record in the ledger, and goes with it. */
+const OF_RECORD = ['ledger_note', 'ledger_looks', 'ledger_tag', 'ledger_photo', 'observation', 'taught', 'cook_act'];
+
+/** Records that were deleted before a moment are deleted for good. Their plans stay, as if they had not been cooked yet. */
+export async function forgetGone(gate: Gate, before: Date): Promise<void> {
+  await gate.transaction(async (q) => {
+    const rows = await q.rows<{ id: string }>(
+      'SELECT batch_id AS id FROM stove_session WHERE gone_at IS NOT NULL AND gone_at < ? FOR UPDATE',
+      [before],
+    );
+    for (const { id } of rows) {
+      for (const table of OF_RECORD) await q.change(`DELETE FROM ${table} WHERE batch_id = ?`, [id]);
+      await q.change('DELETE FROM stove_session WHERE batch_id = ?', [id]);
+      await q.change("UPDATE batch SET status = 'planned', version = version + 1 WHERE id = ?", [id]);
+    }
+  });
 }
 
 /** What a finished batch came to, so that a long ledger need not add it up anew. */

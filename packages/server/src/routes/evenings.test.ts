@@ -1,4 +1,12 @@
-import { type Evening, type Supper, type SupperEvening, type SupperWays, withEveningWay } from '@ember-fold/core';
+import {
+  type Evening,
+  START_GATE,
+  type Supper,
+  type SupperEvening,
+  type SupperWays,
+  withEveningWay,
+} from '@ember-fold/core';
+import { forgetGone } from '../db/stoveTable.js';
 import ICAL from 'ical.js';
 import { randomUUID } from 'node:crypto';
 import { newBatch } from '../test/newBatch.js';
@@ -270,4 +278,42 @@ test('work that takes no time is in the calendar like any other: it ended every 
   expect(put).toMatchObject({ status: 200 });
   for (const path of [`/api/suppers/${id}/evening.ics`, '/api/suppers/calendar.ics'])
     expect(eventsIn((await app.call('GET', path)).body).length).toBeGreaterThan(2);
+});
+
+test('a batch that is finished at the stove is still eaten at its supper: its pieces count, once, and its work is over', async () => {
+  app.clock.ms = EAT_MS - 6 * HOUR_MS;
+  const guests = [{ id: randomUUID(), name: 'Neighbours', count: 12, eats: 'anything' as const, allergies: [] }];
+  const { id, batches } = await madeSupper({ guests });
+  const [first, second] = batches;
+  /** By the way out that leaves nothing away. */
+  const eatsOf = async () => {
+    const { ways } = (await app.call('GET', `/api/suppers/${id}/ways`)).body as SupperWays;
+    return Math.max(...ways.map(({ eats }) => eats.pieces));
+  };
+  const before = await eatsOf();
+  expect(before).toBe(24);
+  expect((await app.call('GET', '/api/suppers/cooked')).body).toEqual([]);
+  const lit = await app.call('POST', `/api/batches/${first}/stove`, { gate: START_GATE, probe: null, speed: 1 });
+  expect(lit.status).toBe(201);
+  const act = (of: object) => app.call('POST', `/api/batches/${first}/stove/acts`, { id: randomUUID(), atS: 0, ...of });
+  const pieces = Array.from({ length: 12 }, (_, i) => i + 1);
+  await act({ kind: 'drop', pieces });
+  app.clock.ms += 12 * 60_000;
+  await act({ kind: 'lift', pieces, atS: 700 });
+  expect((await app.call('POST', `/api/batches/${first}/stove/finish`, {})).status).toBe(200);
+  expect((await app.call('GET', '/api/suppers/cooked')).body).toMatchObject([
+    { id: first, status: 'done', pieces: 12 },
+  ]);
+  expect((await eveningOf(id)).batches.map((batch) => batch.id)).toEqual([second]);
+  expect(await eatsOf()).toBe(before);
+  // Its record is deleted: they were eaten all the same, and the plan is not lost with it.
+  expect((await app.call('DELETE', `/api/ledger/${first}`)).status).toBe(204);
+  expect(await eatsOf()).toBe(before);
+  await forgetGone(app.gate, new Date(app.clock.ms + 1));
+  expect((await app.call('GET', `/api/batches/${first}`)).body).toMatchObject({ status: 'planned' });
+  expect((await app.call('GET', `/api/ledger/${first}`)).status).toBe(404);
+  expect(await eatsOf()).toBe(before);
+  // A supper that is over asks for nothing any more.
+  app.clock.ms = EAT_MS + 2 * DAY_MS;
+  expect((await app.call('GET', '/api/suppers/cooked')).body).toEqual([]);
 });

@@ -1,6 +1,6 @@
 import { type BatchDraft, movedWith, type Supper, type SupperRow, type SupperWays, withSupper } from '@ember-fold/core';
 import { Router } from 'express';
-import { batchesOfSupper, updateBatch } from '../db/batchTable.js';
+import { batchesOfSupper, listCookedForSuppers, updateBatch } from '../db/batchTable.js';
 import { forgetCalendar } from '../db/calendarTable.js';
 import type { Queries } from '../db/gate.js';
 import { deleteSupper, insertSupper, listSuppers, readSupper, updateSupper } from '../db/supperTable.js';
@@ -9,6 +9,8 @@ import { addEvening, comingSuppers, newCalendar } from '../services/supperCalend
 import type { Context } from './context.js';
 import { SCHEMAS, validate } from './validate.js';
 import { whileAsked } from './whileAsked.js';
+
+const DAY_MS = 86_400_000;
 
 /** Suppers: when, who eats, how much. Their batches name them, and go with them to another time. */
 export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router {
@@ -36,6 +38,11 @@ export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router
 
   router.get('/', async (_req, res) => {
     res.json(await listSuppers(gate));
+  });
+
+  /** What is finished of suppers that are still to come, or were within a day. */
+  router.get('/cooked', async (_req, res) => {
+    res.json(await listCookedForSuppers(gate, new Date(clockMs() - DAY_MS)));
   });
 
   router.get('/:id', async (req, res) => {

@@ -25,7 +25,7 @@ import {
   withEveningWay,
 } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
-import { batchesOfSupper } from '../db/batchTable.js';
+import { batchesOfSupper, cookedOfSupper } from '../db/batchTable.js';
 import { listCookActs } from '../db/cookTable.js';
 import type { Gate } from '../db/gate.js';
 import { readKitchen } from '../db/kitchenTable.js';
@@ -57,6 +57,7 @@ interface WaysAsk {
   readonly kitchen: Kitchen;
   readonly made: readonly Made[];
   readonly parts: readonly EveningPart[];
+  readonly cooked: readonly EveningPart[];
 }
 
 /** Ways out are kept for as many evenings. */
@@ -125,12 +126,15 @@ export class SupperEvenings {
     const nowMs = Math.floor(this.given.clockMs() / MINUTE_MS) * MINUTE_MS;
     const { kitchen } = await readKitchen(this.given.gate);
     const { made, parts } = await this.plannable(await this.batchesOf(row.id), signal);
-    const asked: WaysAsk = { row, evening, nowMs, kitchen, made, parts };
+    // What is finished already is eaten too.
+    const done = (await cookedOfSupper(this.given.gate, row.id)).map(({ id, draft }) => ({ id, draft }));
+    const cooked = (await Promise.all(done.map((one) => this.partOf(one, signal)))).filter((part) => part !== null);
+    const asked: WaysAsk = { row, evening, nowMs, kitchen, made, parts, cooked };
     return await this.ways.get(asked, (stop) => this.waysFrom(asked, stop), signal);
   }
 
   private async waysFrom(
-    { row, evening, nowMs, kitchen, made, parts: before }: WaysAsk,
+    { row, evening, nowMs, kitchen, made, parts: before, cooked }: WaysAsk,
     signal: AbortSignal,
   ): Promise<readonly EveningWayOut[]> {
     const hands = kitchen.cooks ?? 1;
@@ -160,7 +164,7 @@ export class SupperEvenings {
         throw cause;
       });
       if (!then) continue;
-      const eats = supperEats(parts, supper.guests, supper.each);
+      const eats = supperEats([...cooked, ...parts], supper.guests, supper.each);
       found.push({
         ...{ way, startMs: then.startMs, allUpMs: then.allUpMs, lateS: then.lateS },
         handsS: then.cooks.reduce((sum, { handsS }) => sum + handsS, 0),
@@ -195,7 +199,7 @@ export class SupperEvenings {
   }
 
   /** `null` when its draft cannot be planned, or has no piece to cook. */
-  private async partOf({ id, draft }: Made, signal?: AbortSignal): Promise<EveningPart | null> {
+  private async partOf({ id, draft }: Pick<Made, 'id' | 'draft'>, signal?: AbortSignal): Promise<EveningPart | null> {
     try {
       const part = await this.given.jobs.partOf(id, draft, await this.given.kitchenFor(draft), signal);
       return part.sheet.length > 0 ? part : null;

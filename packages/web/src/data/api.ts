@@ -139,6 +139,8 @@ export const api = createApi({
       query: (id) => ({ url: `/batches/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Batches', 'Shopping', 'Uses', 'Stoves', 'Order'],
     }),
+    /** Finished batches of suppers that are not over. */
+    cooked: build.query<BatchSummary[], void>({ query: () => '/suppers/cooked', providesTags: ['Batches'] }),
     suppers: build.query<SupperRow[], void>({ query: () => '/suppers', providesTags: ['Suppers'] }),
     /** One as the server has it, past what is shown: for a save that lost. */
     supperNow: build.mutation<SupperRow, string>({ query: (id) => ({ url: `/suppers/${id}`, method: 'GET' }) }),

@@ -3,6 +3,7 @@ import { type ReactNode, Suspense } from 'react';
 import { Link } from 'react-router';
 import { LinkList } from '../ui/controls/Page';
 import { lazyPart } from '../ui/lazyPart';
+import { SUPPER as S } from '../text/supperPhrases';
 import type { Planned } from './planned';
 
 const BatchGlance = lazyPart(() => import('../ui/batch/BatchGlance').then((m) => ({ default: m.BatchGlance })));
@@ -22,8 +23,9 @@ export function BatchRows({ batches, shows, onPlan, beside }: BatchRowsProps) {
     <LinkList>
       {batches.map((batch) => (
         <li key={batch.id}>
-          <Link to={`/bench/${batch.id}`}>
+          <Link to={batch.status === 'done' ? `/ledger/${batch.id}` : `/bench/${batch.id}`}>
             <strong>{batch.name}</strong>
+            {batch.status === 'done' && <small>{S.cooked}</small>}
             <Suspense fallback={null}>
               {shows(batch) && (
                 <BatchGlance

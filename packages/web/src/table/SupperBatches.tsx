@@ -85,10 +85,14 @@ export function SupperBatches({ row, own, list, printer, onPlan }: SupperBatches
         onPlan={onPlan}
         beside={(batch) => (
           <Beside data-alone={isOneTime(batch, row)}>
-            {!isOneTime(batch, row) && <ServingOf batch={batch} row={row} printer={printer} />}
-            <Button $look="quiet" aria-label={S.takeOut(batch.name)} onPress={() => void putInSupper(batch.id, null)}>
-              <X size={18} aria-hidden />
-            </Button>
+            {batch.status !== 'done' && !isOneTime(batch, row) && (
+              <ServingOf batch={batch} row={row} printer={printer} />
+            )}
+            {batch.status !== 'done' && (
+              <Button $look="quiet" aria-label={S.takeOut(batch.name)} onPress={() => void putInSupper(batch.id, null)}>
+                <X size={18} aria-hidden />
+              </Button>
+            )}
           </Beside>
         )}
       />

@@ -128,7 +128,9 @@ function Supper({ row, list }: SupperProps) {
       setPlans((now) => (now[batchId]?.trays === planned.trays ? now : { ...now, [batchId]: planned })),
     [],
   );
-  const own = useMemo(() => list.filter((batch) => batch.supper === id), [list, id]);
+  const { data: cooked } = api.useCookedQuery();
+  // What is finished is still to be eaten: it counts, once.
+  const own = useMemo(() => [...list, ...(cooked ?? [])].filter((batch) => batch.supper === id), [list, cooked, id]);
   const parts = useMemo(
     () =>
       partsOf(

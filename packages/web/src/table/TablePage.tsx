@@ -36,6 +36,7 @@ const Side = styled.div`
 export function TablePage() {
   const batches = api.useBatchesQuery();
   const suppers = api.useSuppersQuery();
+  const { data: cooked = NONE } = api.useCookedQuery();
   const navigate = useNavigate();
   return (
     <Page>
@@ -58,13 +59,15 @@ export function TablePage() {
               <Soft>{T.nothingSays}</Soft>
             </Panel>
           ) : (
-            <Set list={list} suppers={suppers.data ?? []} />
+            <Set list={[...list, ...cooked]} suppers={suppers.data ?? []} />
           )
         }
       </Asked>
     </Page>
   );
 }
+
+const NONE: readonly BatchSummary[] = [];
 
 interface SetProps {
   readonly list: readonly BatchSummary[];

@@ -37,7 +37,8 @@ export const LEDGER = {
   noneFound: 'No record is like that.',
   deleted: 'Deleted',
   deletedOnes: 'Deleted records',
-  deletedSays: 'They are put back by one tap for thirty days; then they are gone.',
+  deletedSays:
+    'You can put a record back with one tap for thirty days. After that it is gone, and its plan is back on the bench.',
   nothingDeleted: 'Nothing was deleted.',
   delete: 'Delete this record',
   wasDeleted: (name: string) => `“${name}” is deleted.`,

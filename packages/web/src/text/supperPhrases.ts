@@ -47,6 +47,7 @@ export const SUPPER = {
   unsure: (names: string) => `Not counted, because it cannot be fried as planned: ${names}.`,
   labels:
     'Read every label and ask your guests: traces can be in any ingredient. What a guest or a doctor says comes first.',
+  cooked: 'cooked',
   batches: 'Batches',
   newBatch: 'New batch',
   add: 'Add a planned batch',
