@@ -4,6 +4,7 @@ import * as echarts from 'echarts/core';
 import type { EChartsCoreOption } from 'echarts/core';
 import { CanvasRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
+import { styled } from 'styled-components';
 
 echarts.use([
   CustomChart,
@@ -16,6 +17,16 @@ echarts.use([
 ]);
 
 const SETTLE_MS = 120;
+
+/** What is drawn never holds its box wide: on a screen that is turned it is narrower at once, before it is drawn anew. */
+const Box = styled.div`
+  width: 100%;
+  contain: inline-size;
+  > div:first-child {
+    max-width: 100%;
+    overflow: hidden;
+  }
+`;
 
 interface ChartProps {
   readonly option: EChartsCoreOption;
@@ -32,7 +43,13 @@ export function Chart({ option, label, height }: ChartProps) {
     if (!box.current) return;
     const made = echarts.init(box.current);
     chart.current = made;
-    const watch = new ResizeObserver(() => made.resize());
+    const fit = () => {
+      const { clientWidth, clientHeight } = made.getDom();
+      if (made.getWidth() !== clientWidth || made.getHeight() !== clientHeight) made.resize();
+    };
+    // A chart that is just being drawn takes no other size: it is looked at again when it has been drawn.
+    made.on('finished', fit);
+    const watch = new ResizeObserver(fit);
     watch.observe(box.current);
     return () => {
       watch.disconnect();
@@ -52,6 +69,5 @@ export function Chart({ option, label, height }: ChartProps) {
     const timer = setTimeout(draw, SETTLE_MS);
     return () => clearTimeout(timer);
   }, [option]);
-  // What is drawn never holds its box wide: a screen that is turned makes it narrower.
-  return <div ref={box} role="img" aria-label={label} style={{ height, width: '100%', contain: 'inline-size' }} />;
+  return <Box ref={box} role="img" aria-label={label} style={{ height }} />;
 }
