@@ -254,6 +254,33 @@ test('the same timer put by four pages at once, again and again: each is answere
   }
 });
 
+test('two pages that change one supper: each version is one page’s, and its batches follow the one that was kept', async () => {
+  const id = randomUUID();
+  const servings = [{ id: randomUUID(), at: EAT }];
+  const supper = { name: 'Walk', servings, each: 2, guests: [] };
+  await app.call('POST', '/api/suppers', { id, supper });
+  const batches = await Promise.all(
+    ['squash-sage', 'lentil-dill', 'pear-ginger'].map((starter) =>
+      planned({ ...newBatch(starter, starter, 12, EAT), supper: id }),
+    ),
+  );
+  for (let version = 1; version <= 12; version++) {
+    const put = (page: number) => {
+      const at = new Date(Date.parse(EAT) + (2 * version + page) * 60_000).toISOString();
+      const changed = { ...supper, name: `Page ${page}`, servings: [{ ...servings[0]!, at }] };
+      return app.call('PUT', `/api/suppers/${id}`, { version, supper: changed });
+    };
+    const told = await Promise.all([put(0), put(1)]);
+    expect(told.map(({ status }) => status).sort()).toEqual([200, 409]);
+    const kept = told.find(({ status }) => status === 200)!.body;
+    expect((await app.call('GET', `/api/suppers/${id}`)).body).toEqual(kept);
+    const moments = await Promise.all(
+      batches.map(async (batch) => (await app.call('GET', `/api/batches/${batch}`)).body.draft.eatAt),
+    );
+    expect(moments).toEqual(batches.map(() => kept.supper.servings[0].at));
+  }
+});
+
 describe('a probe of one’s own', () => {
   const send = (token: string, lines: readonly string[]) =>
     app.call('POST', '/api/devices/readings', lines.join('\n'), {

@@ -317,3 +317,34 @@ test('a batch that is finished at the stove is still eaten at its supper: its pi
   app.clock.ms = EAT_MS + 2 * DAY_MS;
   expect((await app.call('GET', '/api/suppers/cooked')).body).toEqual([]);
 });
+
+test('names that would be more of a calendar than a name stay names, in the calendar and in its file name', async () => {
+  app.clock.ms = EAT_MS - 30 * HOUR_MS;
+  const hostile = [
+    'END:VEVENT BEGIN:VALARM ACTION:EMAIL',
+    '=HYPERLINK("http://evil.example");X-A:1,2;3\\n',
+    '<script>alert(1)</script> &amp; "half',
+    '\\r\\nATTACH:file:///etc/passwd \u2028 \u202e',
+    '%0d%0aSet-Cookie: x=1',
+  ];
+  for (const name of hostile) {
+    const { id } = await madeSupper({ name, cooks: [{ id: 'a', name: name.slice(0, 30).trim() }] });
+    for (const starter of STARTERS) {
+      const draft = { ...newBatch(name, starter, 12, EAT_AT), supper: id };
+      expect((await app.call('POST', '/api/batches', { id: randomUUID(), draft })).status).toBe(201);
+    }
+    const answer = await app.call('GET', `/api/suppers/${id}/evening.ics`);
+    const whole = new ICAL.Component(ICAL.parse(answer.body));
+    const events = whole.getAllSubcomponents('vevent');
+    expect(events.length).toBeGreaterThan(4);
+    expect(whole.getAllSubcomponents().length).toBe(events.length);
+    for (const event of events) {
+      expect(event.getAllSubcomponents().every((part) => part.name === 'valarm')).toBe(true);
+      for (const part of event.getAllSubcomponents())
+        expect(String(part.getFirstPropertyValue('action'))).toBe('DISPLAY');
+      expect(event.getAllProperties('attach')).toEqual([]);
+    }
+    expect(events.some((event) => String(event.getFirstPropertyValue('summary')).includes(name))).toBe(true);
+    expect(answer.headers['set-cookie']).toBeUndefined();
+  }
+});

@@ -12,6 +12,7 @@ import {
   type TrayMark,
 } from '@ember-fold/core';
 import { Router } from 'express';
+import { imageSize } from 'image-size';
 import { listActs } from '../db/actTable.js';
 import { listCookActs } from '../db/cookTable.js';
 import { readBatch } from '../db/batchTable.js';
@@ -33,8 +34,19 @@ import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
 import { SCHEMAS, searchOf, tagOf, validate } from './validate.js';
 
-/** What every JPEG begins with. */
-const JPEG_BEGINS = 0xffd8ff;
+/** Longer side of a kept picture, pixels: pages make it 320. A small file may unfold to gigabytes in whoever looks at it. */
+const MOST_SIDE = 1024;
+
+function isSmallJpeg(bytes: Uint8Array): boolean {
+  try {
+    const { type, width, height } = imageSize(bytes);
+    return type === 'jpg' && Math.max(width, height) <= MOST_SIDE;
+  } catch {
+    // It has no head that any picture has.
+    return false;
+  }
+}
+
 /** Tags of one record, at most. */
 const MOST_TAGS = 12;
 /** Records in one page of the list. */
@@ -147,7 +159,7 @@ export function ledgerRoutes({ gate, live, lessons, clockMs }: Context): Router 
     const { jpeg } = validate<{ jpeg: string }>(SCHEMAS.photo, req.body);
     await requireRecord(id);
     const bytes = Buffer.from(jpeg, 'base64');
-    if (bytes.readUIntBE(0, 3) !== JPEG_BEGINS) throw new ApiError('BAD_INPUT', undefined, 'jpeg');
+    if (!isSmallJpeg(bytes)) throw new ApiError('BAD_INPUT', undefined, 'jpeg');
     await writePhoto(gate, id, mark, bytes, new Date(clockMs()));
     live.changed('ledger', id);
     res.status(204).end();

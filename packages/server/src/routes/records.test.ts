@@ -75,7 +75,15 @@ test('a planned test is kept with its batch; scores of tasters are kept, and wha
 
 test('a picture of a tray is kept small, handed out as what it is, replaced and taken away; what is no JPEG is refused', async () => {
   const path = `/api/ledger/${first}/photos/A`;
-  const jpeg = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(400, 7)]);
+  /** The head of a JPEG of this size, and bytes after it. */
+  const jpegOf = (width: number, height: number) => {
+    const frame = Buffer.from([0xff, 0xc0, 0, 17, 8, 0, 0, 0, 0, 3, 1, 0x22, 0, 2, 0x11, 1, 3, 0x11, 1]);
+    frame.writeUInt16BE(height, 5);
+    frame.writeUInt16BE(width, 7);
+    const jfif = Buffer.from('ffd8ffe000104a46494600010100000100010000', 'hex');
+    return Buffer.concat([jfif, frame, Buffer.alloc(400, 7)]);
+  };
+  const jpeg = jpegOf(320, 240);
   const put = (body: unknown, to = path) => app.call('PUT', to, body);
   expect((await put({ jpeg: jpeg.toString('base64') })).status).toBe(204);
   expect((await put({ jpeg: jpeg.toString('base64') })).status).toBe(204);
@@ -84,6 +92,14 @@ test('a picture of a tray is kept small, handed out as what it is, replaced and 
   expect(given.headers.get('content-type')).toBe('image/jpeg');
   expect(Buffer.from(await given.arrayBuffer())).toEqual(jpeg);
   const page = Buffer.from(`<script>${'x'.repeat(200)}</script>`).toString('base64');
+  // A small file that would unfold to gigabytes in whoever looks at it.
+  const bombs = [
+    [65_500, 65_500],
+    [2000, 2],
+    [2, 2000],
+  ] as const;
+  for (const [width, height] of bombs)
+    expect((await put({ jpeg: jpegOf(width, height).toString('base64') })).body).toMatchObject({ path: 'jpeg' });
   for (const bad of [{ jpeg: page }, { jpeg: '%%%' }, { jpeg: 'A'.repeat(200_000) }, {}])
     expect((await put(bad)).status).toBeGreaterThanOrEqual(400);
   expect((await put({ jpeg: jpeg.toString('base64') }, `/api/ledger/${first}/photos/Z`)).status).toBe(400);

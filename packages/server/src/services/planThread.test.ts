@@ -13,6 +13,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout } from 'node:timers/promises';
+import type { Worker } from 'node:worker_threads';
 import { pathToFileURL } from 'node:url';
 import { changed, newBatch } from '../test/newBatch.js';
 import { BatchParts } from './batchParts.js';
@@ -126,5 +127,27 @@ test('a wish that nobody waits for any more is dropped, also in its middle; quic
   await expect(answers[0]).rejects.toThrow('left');
   await Promise.all([slow, quick]);
   expect(done).toEqual(['quick', 'slow']);
+  await thread.close();
+});
+
+test('a thread that is killed again and again loses nothing that eight cooks ask, and answers are as they were', async () => {
+  const thread = new PlanThread(pathToFileURL(script));
+  const right = SUPPER.map(({ id, draft }) => partHere(id, draft, DEFAULT_KITCHEN));
+  let kills = 0;
+  const timer = setInterval(() => {
+    kills += 1;
+    void (thread as unknown as { worker: Worker | null }).worker?.terminate();
+  }, 700);
+  let asked = 0;
+  const cook = async (n: number) => {
+    for (const end = Date.now() + 5000; Date.now() < end; asked += 1) {
+      const i = (n + asked) % SUPPER.length;
+      expect(await part(thread, i)).toEqual(right[i]);
+    }
+  };
+  await Promise.all(Array.from({ length: 8 }, (_, n) => cook(n)));
+  clearInterval(timer);
+  expect(kills).toBeGreaterThan(4);
+  expect(asked).toBeGreaterThan(8);
   await thread.close();
 });

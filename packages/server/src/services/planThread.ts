@@ -36,6 +36,8 @@ export interface PlanThreadData {
 }
 
 interface Job extends PlanAsk {
+  /** How often the thread has gone while it was worked on. */
+  lost: number;
   readonly askedMs: number;
   readonly signal: AbortSignal | undefined;
   readonly resolve: (found: never) => void;
@@ -100,6 +102,7 @@ export class PlanThread {
       const job: Job = {
         ask: ++this.asked,
         wish,
+        lost: 0,
         askedMs: Date.now(),
         signal,
         resolve: (found) => (stay(), resolve(found)),
@@ -154,6 +157,16 @@ export class PlanThread {
     this.next();
   }
 
+  /** The thread has gone, and not for anything it was asked: what it worked on is begun once more. */
+  private lose(): void {
+    const job = this.running;
+    if (!job || job.lost > 0) return this.end(new Error('The planning thread ended.'));
+    job.lost += 1;
+    this.leave();
+    this.queue.unshift(job);
+    this.next();
+  }
+
   private rest(): void {
     if (this.watchdog) clearTimeout(this.watchdog);
     [this.watchdog, this.running] = [null, null];
@@ -177,7 +190,7 @@ export class PlanThread {
     worker.on('error', (cause: NodeJS.ErrnoException) => {
       if (isMine()) this.end(cause.code === 'ERR_WORKER_OUT_OF_MEMORY' ? tooOdd() : cause);
     });
-    worker.on('exit', () => isMine() && this.end(new Error('The planning thread ended.')));
+    worker.on('exit', () => isMine() && this.lose());
     return worker;
   }
 }

@@ -1,3 +1,5 @@
+import { imageSize } from 'image-size';
+
 /** A picture as it is read and as it is kept. */
 export interface TakenPicture {
   readonly width: number;
@@ -22,11 +24,23 @@ function drawn(image: ImageBitmap, longest: number): HTMLCanvasElement {
   return canvas;
 }
 
+/** More than any phone's camera takes: a file of some kilobytes may unfold to gigabytes. */
+const MOST_BYTES = 60_000_000;
+const MOST_PIXELS = 120_000_000;
+
+/** @throws Error where the file's own head says that it is no picture, or one that no camera takes */
+export async function requireModest(file: Blob): Promise<void> {
+  if (file.size > MOST_BYTES) throw new Error('This file is too large for a picture.');
+  const { width, height } = imageSize(new Uint8Array(await file.arrayBuffer()));
+  if (!(width * height <= MOST_PIXELS)) throw new Error('This picture is too large.');
+}
+
 /**
  * Opens a file as a picture and makes it small: nothing of it leaves the page larger than it is kept.
  * @throws Error where the file is no picture
  */
 export async function takePicture(file: Blob): Promise<TakenPicture> {
+  await requireModest(file);
   const image = await createImageBitmap(file);
   try {
     const canvas = drawn(image, READ);
