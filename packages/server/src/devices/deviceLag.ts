@@ -1,5 +1,5 @@
 /** A device's clock runs behind when its newest readings are never younger than this as they arrive, ms. Our own. */
-const BEHIND_MS = 10_000;
+const BEHIND_MS = 60_000;
 /**
  * What is remembered of a lag, ms, in two halves: long enough that what a device had stored while the network
  * was away is not taken for a slow clock, short enough that a clock which is set is believed again.

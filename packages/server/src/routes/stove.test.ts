@@ -399,6 +399,8 @@ describe('finishing', () => {
   it('a batch that goes takes its stove and readings with it', async () => {
     const id = await lit();
     await run(id, 60);
+    expect((await app.call('DELETE', `/api/batches/${id}`)).body.code).toBe('STOVE_OPEN');
+    await app.call('POST', `/api/batches/${id}/stove/finish`, {});
     expect((await app.call('DELETE', `/api/batches/${id}`)).status).toBe(204);
     for (const table of ['stove_session', 'fire_act', 'oil_reading', 'ledger_note']) {
       expect(await app.gate.rows(`SELECT * FROM ${table} WHERE batch_id = ?`, [id])).toEqual([]);
