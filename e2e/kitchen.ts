@@ -3,11 +3,15 @@ import {
   type BatchDraft,
   batchOf,
   CUSTOMARY_MEASURES,
+  fireState,
+  friedPieces,
+  fryTrays,
   type Kitchen,
   type KitchenRow,
   type Learnt,
   newTray,
   type StarterId,
+  type Stove,
   type Timer,
   type TrayDraft,
   trayOf,
@@ -42,7 +46,24 @@ async function putOut({ address }: Product): Promise<void> {
   const ask = async (path: string) => await (await open(path).catch(() => open(path))).json();
   for (const { batchId } of (await ask('/stoves')) as { batchId: string }[]) {
     gone.push(batchId);
-    await fetch(`${address}/api/batches/${batchId}`, { method: 'DELETE' });
+    const at = `${address}/api/batches/${batchId}`;
+    const post = (path: string, body: object) =>
+      fetch(`${at}${path}`, { method: 'POST', headers: json, body: JSON.stringify(body) });
+    // What is in the oil comes out first: a batch whose stove is on is deleted by nobody.
+    const { acts, draft, nowS } = (await ask(`/batches/${batchId}/stove`)) as Stove;
+    const { inPot } = fireState(
+      acts.map(({ act }) => act),
+      friedPieces(fryTrays(draft)),
+    );
+    if (inPot.length > 0)
+      await post('/stove/acts', {
+        id: randomUUID(),
+        atS: nowS,
+        kind: 'lift',
+        pieces: inPot.map(({ number }) => number),
+      });
+    await post('/stove/finish', {});
+    await fetch(at, { method: 'DELETE' });
   }
   const { timers, nowMs } = (await ask('/timers')) as { timers: (Timer & { id: string })[]; nowMs: number };
   for (const { id, ...timer } of timers)
