@@ -25,6 +25,8 @@ test('a picture that would unfold to gigabytes is refused by its head, before an
     [4_294_967_295, 4_294_967_295],
   ] as const)
     await expect(requireModest(png(width, height))).rejects.toThrow();
-  const text = Object.assign(new Blob(['no picture']), { arrayBuffer: async () => new TextEncoder().encode('no picture at all, only words').buffer });
+  const text = Object.assign(new Blob(['no picture']), {
+    arrayBuffer: async () => new TextEncoder().encode('no picture at all, only words').buffer,
+  });
   await expect(requireModest(text)).rejects.toThrow();
 });

@@ -62,12 +62,13 @@ export function SupperFigures({ row: { supper }, batches, told, eats, printer, n
   const isLate = evening !== null && evening.lateS > 60;
   const spareS = first ? (first.startMs - nowMs) / 1000 : 0;
   const tables = times.map((ms) => printer.clock(ms)).join(', ');
-  const decides = evening ? decidesText(evening) : S.notYet;
+  const notYet = told?.problem ? E.noPlan[told.problem] : S.notYet;
+  const decides = evening ? decidesText(evening) : notYet;
   const handsS = evening?.cooks.reduce((sum, cook) => sum + cook.handsS, 0) ?? 0;
   return (
     <Strip>
       <One
-        label={isLate ? E.late : E.holds}
+        label={told?.problem ? S.tableAt : isLate ? E.late : E.holds}
         figure={
           <Word $colour={evening ? (isLate ? 'stop' : 'good') : null}>
             {evening && <ToneMark tone={isLate ? 'stop' : 'good'} size={22} />}
@@ -93,7 +94,7 @@ export function SupperFigures({ row: { supper }, batches, told, eats, printer, n
               ]
                 .filter(Boolean)
                 .join('; ')
-            : S.notYet
+            : notYet
         }
       />
       <One
@@ -104,7 +105,7 @@ export function SupperFigures({ row: { supper }, batches, told, eats, printer, n
             {eats ? S.of(eats.fed, eats.heads) : '–'}
           </Word>
         }
-        says={eaten ? eaten.says : heads === 0 ? S.nobody : S.notYet}
+        says={eaten ? eaten.says : heads === 0 ? S.nobody : notYet}
       />
       <One
         label={E.handsTitle}

@@ -59,6 +59,11 @@ export const EVENING = {
   nobody: 'Nobody cooks. Add a cook, and the evening is planned.',
   over: 'Everything is done.',
   notPlanned: 'No plan',
+  /** The same in a few words. */
+  noPlan: { over: 'this supper is over', apart: 'too many days apart', odd: 'too unusual to plan' } satisfies Record<
+    NonNullable<SupperEvening['problem']>,
+    string
+  >,
   /** By the problem that keeps a supper from being planned. */
   problem: {
     over: 'This supper is over. To cook one of its batches again, move the supper to a new date or take the batch out of it.',

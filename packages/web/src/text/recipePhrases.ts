@@ -96,6 +96,7 @@ export const NEW_BATCH = {
   staysRolled: 'The amounts stay as they are written; the number of pieces follows.',
   scales: (factor: string) => `Every amount is multiplied by ${factor}; number and size are yours.`,
   pieces: (n: number) => (n === 1 ? '1 piece' : `${n} pieces`),
+  asked: 'Check the amount that is marked. Then this can be planned.',
   odd: (why: string) => `This cannot be planned as it stands. ${why}`,
   notOne: 'Not one piece comes out. Roll it thinner or cut it smaller.',
   form: 'Form',

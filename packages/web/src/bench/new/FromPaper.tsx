@@ -57,9 +57,11 @@ export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: 
   const { settled, lines } = recipe;
   const { form, name } = shape;
   const isEmpty = lines.length === 0;
+  const isAsked = lines.some(({ questions }) => questions.includes('too-much'));
   const { made, cold, odd } = useMemo(() => {
     const none = { made: null, cold: null, odd: null };
-    if (isEmpty) return none;
+    // Without an amount that is still asked about it would be another recipe.
+    if (isEmpty || isAsked) return none;
     const ask = { name: name.trim() || T.ownName, form, eatAt, lines: settled, facts, count: recipeCount(count) };
     try {
       const tray = recipeTray(ask, recipe.kitchen);
@@ -69,7 +71,7 @@ export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: 
       if (cause instanceof CoreError) return { ...none, odd: cause.message };
       throw cause;
     }
-  }, [isEmpty, name, form, eatAt, settled, facts, recipe.kitchen, count]);
+  }, [isEmpty, isAsked, name, form, eatAt, settled, facts, recipe.kitchen, count]);
   const [saveIngredient] = storeApi.useSaveIngredientMutation();
   const [failed, setFailed] = useState<string | null>(null);
   const plan = async () => {
@@ -120,7 +122,7 @@ export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: 
                 : T.stays}
           </Soft>
           {made && <Makes made={made.draft} printer={printer} />}
-          {!made && !isEmpty && <p role="alert">{odd === null ? T.notOne : T.odd(odd)}</p>}
+          {!made && !isEmpty && <p role="alert">{isAsked ? T.asked : odd === null ? T.notOne : T.odd(odd)}</p>}
         </ShapeAndWhen>
       }
     />

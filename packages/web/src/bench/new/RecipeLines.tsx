@@ -139,7 +139,8 @@ export function RecipeLines({ recipe, pantry, printer }: RecipeLinesProps) {
 
 function Part({ part, recipe, pantry, printer }: RecipeLinesProps & { readonly part: RecipePart }) {
   const lines = recipe.lines.filter((line) => line.part === part);
-  const used = lines.filter(({ out }) => !out);
+  // An amount that is still asked about is part of no sum.
+  const used = lines.filter(({ out, questions }) => !out && !questions.includes('too-much'));
   const sum = (of: 'massKg' | 'leastKg' | 'mostKg') => used.reduce((all, line) => all + (line[of] ?? 0), 0);
   const massKg = sum('massKg');
   const spread = massKg > 0 ? (sum('mostKg') - sum('leastKg')) / (2 * massKg) : 0;
