@@ -206,6 +206,22 @@ test('a page of a web site, dropped as a file: what it says is read; scaled only
   expect(draft.dough.lines[1]!.massKg / flour).toBeCloseTo(0.5, 6);
 });
 
+test('an amount that no kitchen has is asked about, stays as it was typed over a reload, and is put right in the line', async ({
+  page,
+}) => {
+  await page.goto(`${product.address}/bench/new`);
+  await write(page, '1500000 g flour\n150 g water\n5 g salt\nfilling 400 g mushrooms');
+  const asks = page.getByText('This is more than a home kitchen holds');
+  await expect(asks).toBeVisible();
+  await page.reload();
+  await expect(asks).toBeVisible();
+  await expect(page.getByText('Check the amount that is marked.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Plan this batch' })).toBeDisabled();
+  await write(page, '300 g flour\n150 g water\n5 g salt\nfilling 400 g mushrooms');
+  await expect(page.getByRole('button', { name: 'Plan this batch' })).toBeEnabled();
+  await page.getByRole('button', { name: 'Clear it' }).click();
+});
+
 test('a kept dough and two kept fillings are a batch of two trays in under ten clicks', async ({ page }) => {
   const keep = async (name: string, body: StoreFormula['body']) => {
     const answer = await fetch(`${product.address}/api/formulas`, {
