@@ -1,5 +1,5 @@
 import '../../testing/encoders';
-import { requireModest } from './picture';
+import { PictureTooLarge, requireModest } from './picture';
 
 /** The head of a PNG of this size; its pixels would be a few kilobytes of nothing. */
 function png(width: number, height: number): Blob {
@@ -24,7 +24,7 @@ test('a picture that would unfold to gigabytes is refused by its head, before an
     [2_000_000_000, 1],
     [4_294_967_295, 4_294_967_295],
   ] as const)
-    await expect(requireModest(png(width, height))).rejects.toThrow();
+    await expect(requireModest(png(width, height))).rejects.toBeInstanceOf(PictureTooLarge);
   const text = Object.assign(new Blob(['no picture']), {
     arrayBuffer: async () => new TextEncoder().encode('no picture at all, only words').buffer,
   });

@@ -28,11 +28,14 @@ function drawn(image: ImageBitmap, longest: number): HTMLCanvasElement {
 const MOST_BYTES = 60_000_000;
 const MOST_PIXELS = 120_000_000;
 
-/** @throws Error where the file's own head says that it is no picture, or one that no camera takes */
+/** What no camera takes. */
+export class PictureTooLarge extends Error {}
+
+/** @throws PictureTooLarge; Error where the file's own head says that it is no picture */
 export async function requireModest(file: Blob): Promise<void> {
-  if (file.size > MOST_BYTES) throw new Error('This file is too large for a picture.');
+  if (file.size > MOST_BYTES) throw new PictureTooLarge();
   const { width, height } = imageSize(new Uint8Array(await file.arrayBuffer()));
-  if (!(width * height <= MOST_PIXELS)) throw new Error('This picture is too large.');
+  if (!(width * height <= MOST_PIXELS)) throw new PictureTooLarge();
 }
 
 /**

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { problemOf } from '../data/api';
-import { type TakenPicture, takePicture } from '../data/picture';
+import { PictureTooLarge, type TakenPicture, takePicture } from '../data/picture';
 import { recordApi } from '../data/recordApi';
 import { plain } from '../text/printer';
 import { FAULT, PHOTO as T, seenColourText } from '../text/photoPhrases';
@@ -42,7 +42,7 @@ interface PhotoColourProps {
 
 type Shown =
   | { readonly state: 'reading' }
-  | { readonly state: 'failed' }
+  | { readonly state: 'failed' | 'too-large' }
   | { readonly state: 'shown'; readonly picture: TakenPicture; readonly read: CrustRead };
 
 const seenOf = ({ place, palest, darkest, pieces, patchy }: Extract<CrustRead, { kind: 'read' }>): SeenColour => ({
@@ -62,8 +62,8 @@ export function PhotoColour({ recordId, mark, hasPhoto, seen, onSeen }: PhotoCol
       const picture = await takePicture(file);
       const { width, height, data } = picture;
       setShown({ state: 'shown', picture, read: await readPicture({ width, height, data }) });
-    } catch {
-      setShown({ state: 'failed' });
+    } catch (cause) {
+      setShown({ state: cause instanceof PictureTooLarge ? 'too-large' : 'failed' });
     }
   };
   const keep = (read: Extract<CrustRead, { kind: 'read' }>, jpeg: string) => {
@@ -86,6 +86,7 @@ export function PhotoColour({ recordId, mark, hasPhoto, seen, onSeen }: PhotoCol
       <Soft>{seen ? seenColourText(seen) : T.how}</Soft>
       <div role="status">
         {shown?.state === 'reading' && <Soft>{T.reading}</Soft>}
+        {shown?.state === 'too-large' && <Problem>{T.tooLarge}</Problem>}
         {shown?.state === 'failed' && <Problem>{T.noPicture}</Problem>}
         {shown?.state === 'shown' && shown.read.kind === 'refused' && <Problem>{FAULT[shown.read.why]}</Problem>}
         {shown?.state === 'shown' && shown.read.kind === 'read' && <p>{seenColourText(seenOf(shown.read))}</p>}

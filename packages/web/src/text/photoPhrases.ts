@@ -8,6 +8,7 @@ export const PHOTO = {
   again: 'Take another photo',
   how: 'Lay white paper beside the pieces and let daylight fall on both, without shadows.',
   reading: 'Reading the picture…',
+  tooLarge: 'This picture is larger than any camera takes. Choose another one.',
   noPicture: 'This file is no picture.',
   found: (n: number) => `${n} on the picture`,
   use: 'Take this colour',
