@@ -13,7 +13,7 @@ import {
   takeOver,
 } from '../db/wholeDatabase.js';
 import { kitchen as KITCHEN, wrongIn } from '../routes/validate.js';
-import { CopyError, type CopyHead, readCopy, type RowSink } from './copyFile.js';
+import { CopyError, type CopyHead, readCopy, readCopyHead, type RowSink } from './copyFile.js';
 
 /** One that was left behind is older than any restore takes, ms. */
 const LEFT_MS = 6 * 3_600_000;
@@ -46,26 +46,26 @@ async function requireKitchen(q: Queries): Promise<void> {
 
 /** Fills an empty database from a copy and brings it to the schema of today. */
 async function fill(tried: Gate, path: string): Promise<CopyHead> {
-  return await tried.withConnection(async (q) => {
+  const { schema } = await readCopyHead(path);
+  const newest = MIGRATIONS.at(-1)!.version;
+  if (schema > newest)
+    throw new CopyError(
+      `This copy is of schema ${schema} and this Ember Fold knows only ${newest}; start the newer version.`,
+      'NEWER_COPY',
+    );
+  await migrate(
+    tried,
+    MIGRATIONS.filter(({ version }) => version <= schema),
+  );
+  const columns = await columnsOf(tried);
+  const head = await tried.withConnection(async (q) => {
     await letRowsWait(q);
     const insert: RowSink = (table, rows) => insertRows(q, table, rows).catch(asBadCopy);
-    const head = await readCopy(path, insert, async ({ schema, ...rest }) => {
-      const newest = MIGRATIONS.at(-1)!.version;
-      if (schema > newest)
-        throw new CopyError(
-          `This copy is of schema ${schema} and this Ember Fold knows only ${newest}; start the newer version.`,
-          'NEWER_COPY',
-        );
-      await migrate(
-        tried,
-        MIGRATIONS.filter(({ version }) => version <= schema),
-      );
-      known({ schema, ...rest }, await columnsOf(q));
-    });
-    await migrate(tried).catch(asBadCopy);
-    await requireKitchen(q);
-    return head;
+    return await readCopy(path, insert, async (told) => known(told, columns));
   });
+  await migrate(tried).catch(asBadCopy);
+  await requireKitchen(tried);
+  return head;
 }
 
 /**
