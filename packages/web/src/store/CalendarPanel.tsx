@@ -15,10 +15,10 @@ export function CalendarPanel({ hasCalendar }: { readonly hasCalendar: boolean }
       <PanelTitle>{T.calendar}</PanelTitle>
       <p>{T.calendarSays}</p>
       {hasCalendar && made.data && (
-        <p role="status">
+        <div role="status" style={{ marginTop: 8 }}>
           <code style={{ overflowWrap: 'anywhere', userSelect: 'all' }}>{made.data.address}</code>
-          <Soft as="span"> {T.calendarOnce}</Soft>
-        </p>
+          <Soft>{T.calendarOnce}</Soft>
+        </div>
       )}
       {error && <Problem>{problemOf(error).message}</Problem>}
       <Actions>
