@@ -28,11 +28,14 @@ export function BatchRows({ batches, shows, onPlan, beside }: BatchRowsProps) {
             {batch.status === 'done' && <small>{S.cooked}</small>}
             <Suspense fallback={null}>
               {shows(batch) && (
-                <BatchGlance
-                  id={batch.id}
-                  version={batch.version}
-                  onPlan={(trays, part) => onPlan(batch.id, { name: batch.name, trays, part })}
-                />
+                // What is cooked has no plan to show any more; who eats it is still worked out from it.
+                <div hidden={batch.status === 'done'}>
+                  <BatchGlance
+                    id={batch.id}
+                    version={batch.version}
+                    onPlan={(trays, part) => onPlan(batch.id, { name: batch.name, trays, part })}
+                  />
+                </div>
               )}
             </Suspense>
           </Link>
