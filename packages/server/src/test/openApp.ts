@@ -48,6 +48,8 @@ export interface TestApp {
   /** How often another kitchen has taken the place of this one: the product starts its server again then. */
   readonly restored: { times: number };
   stoves: StoveHub;
+  /** Connections that the server of the home network has now. */
+  homeConnections(): Promise<number>;
   /** Pages and devices that listen to the live stream, beside the simulated stoves. */
   follows(): number;
   /** Waits until the simulated stove of a batch burns. */
@@ -236,6 +238,10 @@ export async function openApp({ webDir, names, isShared = false, beside }: OpenO
     folder,
     restored,
     stoves: running.stoves,
+    homeConnections: () =>
+      new Promise((resolve, reject) =>
+        running.secure!.getConnections((cause, count) => (cause ? reject(cause) : resolve(count))),
+      ),
     follows: () => running.live.following - 1,
     hasStove: (batchId) => running.simulatedStoves.follows(batchId),
     async die() {
