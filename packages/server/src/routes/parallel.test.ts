@@ -75,4 +75,4 @@ test('every route, thirty times at once on the real pool: each is answered, none
   // This one reads two things of the database, which once took two connections.
   expect(found.get(`GET /copies/${ids['copies']}`)).toEqual({ 200: AT_ONCE });
   expect((await app.call('GET', '/api/health')).body).toMatchObject({ ok: true });
-});
+}, 300_000);
