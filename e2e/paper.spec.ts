@@ -215,7 +215,7 @@ test('an amount that no kitchen has is asked about, stays as it was typed over a
   await expect(asks).toBeVisible();
   await page.reload();
   await expect(asks).toBeVisible();
-  await expect(page.getByText('Check the amount that is marked.')).toBeVisible();
+  await expect(page.getByText('Check the marked amount before you plan this.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Plan this batch' })).toBeDisabled();
   await write(page, '300 g flour\n150 g water\n5 g salt\nfilling 400 g mushrooms');
   await expect(page.getByRole('button', { name: 'Plan this batch' })).toBeEnabled();

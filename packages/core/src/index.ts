@@ -494,6 +494,7 @@ export { type BatchWork, workBetween } from './schedule/workBetween.js';
 export {
   headsOf,
   isSupperOver,
+  SUPPER_OVER_MS,
   kitchenAtSupper,
   movedWith,
   type Serving,

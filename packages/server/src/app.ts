@@ -189,12 +189,12 @@ export function createApp({ log, webDir, planPart, planEvening, observe, kept, .
 
   const isNews = seldom();
   app.use((cause: unknown, req: Request, res: Response, _next: NextFunction) => {
-    // Whoever asked has left, and with them the reason for the answer.
-    if (res.destroyed) return;
+    // The client left and its work was aborted for that (`whileAsked`): there is nobody to answer and no fault to log.
+    if (res.destroyed && (cause as { name?: unknown } | null)?.name === 'AbortError') return;
     const error = toApiError(cause);
     if (error.status >= 500 && isNews(error.code))
       log.error({ cause, method: req.method, url: req.url }, error.message);
-    if (res.headersSent) return void res.end();
+    if (res.headersSent || res.destroyed) return void res.end();
     res
       .status(error.status)
       .json({ code: error.code, message: error.message, ...(error.path ? { path: error.path } : {}) });

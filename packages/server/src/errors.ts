@@ -36,7 +36,7 @@ const ERRORS = {
   PUT_BY_SHORT: { status: 409, message: 'There is less of it in the Store.' },
   STOVE_OPEN: {
     status: 409,
-    message: 'A stove that needs this is on; finish that batch at the stove first.',
+    message: 'This is in use at the stove. Finish that batch first.',
   },
   STILL_FRYING: { status: 409, message: 'There are pieces in the oil; lift them before the batch is finished.' },
   BATCH_OVER: { status: 409, message: 'This batch is finished and in the ledger; cook it again as a new one.' },
@@ -44,7 +44,7 @@ const ERRORS = {
   POT_TAKEN: { status: 409, message: 'Another batch is in this pot now; finish that one first.' },
   STALE_VERSION: { status: 409, message: 'This was changed in another window since it was opened here.' },
   ID_TAKEN: { status: 409, message: 'This id is already used for something else.' },
-  TOO_SLOW: { status: 408, message: 'Nothing came for half a minute; send the file again.' },
+  TOO_SLOW: { status: 408, message: 'The upload stopped for half a minute. Send the file again.' },
   TOO_DEEP: { status: 400, message: 'The request is nested too deeply.' },
   TOO_LARGE: { status: 413, message: 'The request is too large.' },
   NOT_JSON: { status: 415, message: 'Only JSON is taken here.' },

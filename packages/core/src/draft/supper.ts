@@ -102,8 +102,8 @@ export function withSupper(
   return { ...rest, supper: id, eatAt: eatAt ?? servingsOf(supper)[0]?.at ?? batch.eatAt };
 }
 
-/** A supper takes part in plans for so long after its last meal, ms. Our own. */
-const OVER_MS = 86_400_000;
+/** A supper is planned, shopped for and shown as coming until this long after its last meal, ms. Our own. */
+export const SUPPER_OVER_MS = 86_400_000;
 
 /**
  * Whether a supper is over: its last meal, and that of every batch of it, was more than a day ago.
@@ -118,5 +118,5 @@ export function isSupperOver(
   nowMs: number,
 ): boolean {
   const moments = [...servings.map(({ at }) => at), ...batches.map(({ eatAt }) => eatAt)];
-  return moments.every((at) => Date.parse(at) + OVER_MS < nowMs);
+  return moments.every((at) => Date.parse(at) + SUPPER_OVER_MS < nowMs);
 }

@@ -310,11 +310,7 @@ export function advanceFry(
   let unsettled = 0;
   while (endS - body.timeS > 1e-9) {
     if (steps + rejected > MOST_STEPS)
-      throw new CoreError(
-        'TOO_ODD',
-        'fold.thicknessM',
-        'This piece is too odd to plan: its heat takes too many steps.',
-      );
+      throw new CoreError('TOO_ODD', 'fold.thicknessM', 'This piece is too unusual to plan. Check its thickness.');
     const left = endS - body.timeS;
     // A last sliver would cost a whole step: share what is left when two steps would do.
     const dtS = left <= body.stepS ? left : left < 2 * body.stepS ? left / 2 : body.stepS;

@@ -39,7 +39,7 @@ export interface TimingMark {
 }
 
 /** Nothing begins later than this after the zero moment, s: four weeks. */
-export const LAST_S = 28 * 86_400;
+const LAST_S = 28 * 86_400;
 /** In place of an arc: a task that waits till the end. */
 const WAITS = 2 ** 31 - 1;
 
@@ -161,7 +161,7 @@ export function timing(tasks: number): Timing {
       if (starts[to ?? zero]! >= starts[from ?? zero]! + leastS) return true;
       flows = [...before];
       if (settle(arc)) return true;
-      // With the arc in place nothing that is asked later could be answered.
+      // An arc that cannot be kept would leave the flows infeasible for every later question: it is removed again.
       drop();
       flows = before;
       flows.pop();

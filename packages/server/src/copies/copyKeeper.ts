@@ -1,5 +1,5 @@
 import { createWriteStream } from 'node:fs';
-import { mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
+import { chmod, mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -182,17 +182,19 @@ export class CopyKeeper {
     }
   }
 
-  /** Whoever uses the machine must not read a kitchen from its copies. */
+  /** Other users of the machine must not read a kitchen from its copies. */
   private async openFolder(): Promise<void> {
     await mkdir(this.given.folder, { recursive: true, mode: 0o700 });
   }
 
-  /** What an upload or a copy left behind when the machine went. */
+  /** Removes what an upload or a copy left behind when the machine stopped; copies of older versions become private, too. */
   async sweep(): Promise<void> {
     const names = await readdir(this.given.folder).catch(() => [] as string[]);
-    for (const name of names)
-      if (name.endsWith('.part') && readCopyName(name.slice(0, -'.part'.length)))
-        await rm(join(this.given.folder, name), { force: true });
+    for (const name of names) {
+      const path = join(this.given.folder, name);
+      if (readCopyName(name)) await chmod(path, 0o600);
+      else if (name.endsWith('.part') && readCopyName(name.slice(0, -'.part'.length))) await rm(path, { force: true });
+    }
   }
 
   /** Two in one millisecond have two names. */

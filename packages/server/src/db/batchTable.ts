@@ -85,7 +85,10 @@ function summaryOf({ id, status, name, eat_at, supper, version, updated_at, ...c
   };
 }
 
-/** Finished batches of suppers whose last meal is after `since`: their pieces are on the table all the same. */
+/**
+ * Finished batches of suppers whose last meal is after `since`: their pieces are still to be eaten. One that
+ * was finished two months before is not looked for, so that a long ledger is not read through.
+ */
 export async function listCookedForSuppers(q: Queries, since: Date): Promise<BatchSummary[]> {
   const rows = await q.rows<SummaryRaw>(
     `SELECT ${SUMMARY} FROM batch WHERE status = 'done' AND updated_at >= ? - INTERVAL 60 DAY
@@ -105,21 +108,20 @@ export async function listBatches(q: Queries, statuses: readonly BatchStatus[]):
   return rows.map(fromRaw);
 }
 
-/** Batches of a supper that are finished. */
-export async function cookedOfSupper(q: Queries, supper: string): Promise<BatchRow[]> {
+/**
+ * Batches of a supper, without statuses those that are not finished.
+ * @param locks inside a transaction: nobody else changes them until that is over
+ */
+export async function batchesOfSupper(
+  q: Queries,
+  supper: string,
+  locks = false,
+  statuses: readonly BatchStatus[] = ['planned', 'frying'],
+): Promise<BatchRow[]> {
   const rows = await q.rows<Raw>(
-    `SELECT ${COLUMNS} FROM batch WHERE status = 'done' AND JSON_VALUE(draft, '$.supper') = ? ORDER BY created_at, id`,
-    [supper],
-  );
-  return rows.map(fromRaw);
-}
-
-/** Batches of a supper that are not over. @param locks inside a transaction: nobody else changes them until that is over */
-export async function batchesOfSupper(q: Queries, supper: string, locks = false): Promise<BatchRow[]> {
-  const rows = await q.rows<Raw>(
-    `SELECT ${COLUMNS} FROM batch WHERE status IN ('planned', 'frying') AND JSON_VALUE(draft, '$.supper') = ?
-     ORDER BY created_at, id${locks ? ' FOR UPDATE' : ''}`,
-    [supper],
+    `SELECT ${COLUMNS} FROM batch WHERE status IN (${statuses.map(() => '?').join(', ')})
+       AND JSON_VALUE(draft, '$.supper') = ? ORDER BY created_at, id${locks ? ' FOR UPDATE' : ''}`,
+    [...statuses, supper],
   );
   return rows.map(fromRaw);
 }

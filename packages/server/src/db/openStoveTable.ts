@@ -39,7 +39,7 @@ export async function isStoveOpen(q: Queries, oilId: string | null = null): Prom
 export async function requireOpenPots(q: Queries, { otherPots = [] }: Pick<Kitchen, 'otherPots'>): Promise<void> {
   const names = otherPots.map(({ name }) => name);
   if ((await openPots(q)).some((pot) => pot !== null && !names.includes(pot)))
-    throw new ApiError('STOVE_OPEN', 'Something is frying in this pot; finish that batch first.', 'kitchen.otherPots');
+    throw new ApiError('STOVE_OPEN', 'Something is frying in this pot. Finish that batch first.', 'kitchen.otherPots');
 }
 
 /** Names of the pots in which something fries now; `null`: the kitchen's own. */

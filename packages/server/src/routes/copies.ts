@@ -34,7 +34,7 @@ export function copyRoutes({ copies, gate }: Context): Router {
 
   router.post('/:name/restore', async (req, res) => {
     if (await isStoveOpen(gate))
-      throw new ApiError('STOVE_OPEN', 'A stove is on; finish that batch before a copy takes the place of everything.');
+      throw new ApiError('STOVE_OPEN', 'A stove is on. Finish that batch before you restore a copy.');
     res.json(await copies.restore(req.params.name));
   });
 

@@ -70,7 +70,7 @@ export function oilRoutes({ gate, live, clockMs, jobs: planned }: Context): Rout
     const event: OilEvent = { ...ask, at: clockMs() };
     const isTaken = await gate.transaction(async (q) => {
       if (!known && ask.kind === 'poured-away' && (await isStoveOpen(q, id)))
-        throw new ApiError('STOVE_OPEN', 'Something is frying in this oil; finish that batch first.', 'kind');
+        throw new ApiError('STOVE_OPEN', 'Something is frying in this oil. Finish that batch first.', 'kind');
       return !known && !(await insertOilEvent(q, id, event));
     });
     if (isTaken) throw new ApiError('ID_TAKEN', undefined, 'id');

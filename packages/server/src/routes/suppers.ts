@@ -1,4 +1,12 @@
-import { type BatchDraft, movedWith, type Supper, type SupperRow, type SupperWays, withSupper } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  movedWith,
+  SUPPER_OVER_MS,
+  type Supper,
+  type SupperRow,
+  type SupperWays,
+  withSupper,
+} from '@ember-fold/core';
 import { Router } from 'express';
 import { batchesOfSupper, listCookedForSuppers, updateBatch } from '../db/batchTable.js';
 import { forgetCalendar } from '../db/calendarTable.js';
@@ -9,8 +17,6 @@ import { addEvening, comingSuppers, newCalendar } from '../services/supperCalend
 import type { Context } from './context.js';
 import { SCHEMAS, validate } from './validate.js';
 import { whileAsked } from './whileAsked.js';
-
-const DAY_MS = 86_400_000;
 
 /** Suppers: when, who eats, how much. Their batches name them, and go with them to another time. */
 export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router {
@@ -42,7 +48,7 @@ export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router
 
   /** What is finished of suppers that are still to come, or were within a day. */
   router.get('/cooked', async (_req, res) => {
-    res.json(await listCookedForSuppers(gate, new Date(clockMs() - DAY_MS)));
+    res.json(await listCookedForSuppers(gate, new Date(clockMs() - SUPPER_OVER_MS)));
   });
 
   router.get('/:id', async (req, res) => {

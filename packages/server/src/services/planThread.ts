@@ -58,7 +58,11 @@ const LONG_WAIT_MS = 5000;
 const weightOf = ({ wish }: Job): number => (wish.kind === 'evening' ? wish.mostMs + wish.evening.parts.length : 0);
 
 const tooOdd = (): CoreError =>
-  new CoreError('TOO_ODD', 'draft', 'This is too odd to plan: it takes more time or memory than there is for it.');
+  new CoreError(
+    'TOO_ODD',
+    'draft',
+    'This is too unusual to plan: working it out takes more time or memory than is available.',
+  );
 
 /**
  * A thread of its own for planning: a supper of seven new batches takes a seventh of a second, in
@@ -160,7 +164,7 @@ export class PlanThread {
   /** The thread has gone, and not for anything it was asked: what it worked on is begun once more. */
   private lose(): void {
     const job = this.running;
-    if (!job || job.lost > 0) return this.end(new Error('The planning thread ended.'));
+    if (!job || job.lost > 0 || job.signal?.aborted) return this.end(new Error('The planning thread ended.'));
     job.lost += 1;
     this.leave();
     this.queue.unshift(job);

@@ -1,4 +1,4 @@
-import { type EveningEntry, servingsOf, type SupperEvening, type SupperRow } from '@ember-fold/core';
+import { type EveningEntry, isSupperOver, type SupperEvening, type SupperRow } from '@ember-fold/core';
 import ical, { ICalAlarmType, type ICalCalendar } from 'ical-generator';
 import { createHash } from 'node:crypto';
 import { noteCalendar } from '../db/calendarTable.js';
@@ -19,7 +19,6 @@ interface Told {
   readonly isCalled: boolean;
 }
 
-const DAY_MS = 86_400_000;
 /** As many suppers as a calendar holds; the latest. */
 const MOST_SUPPERS = 20;
 
@@ -29,8 +28,7 @@ export async function comingSuppers(
   signal: AbortSignal,
 ): Promise<string> {
   const calendar = newCalendar(CALENDAR.kitchen);
-  const fromMs = clockMs() - DAY_MS;
-  const coming = (await listSuppers(gate)).filter(({ supper }) => Date.parse(servingsOf(supper).at(-1)!.at) >= fromMs);
+  const coming = (await listSuppers(gate)).filter(({ supper }) => !isSupperOver(supper, [], clockMs()));
   for (const row of coming.slice(0, MOST_SUPPERS))
     await addEvening(calendar, gate, row, await evenings.eveningOf(row, signal));
   return calendar.toString();
@@ -78,7 +76,7 @@ function eventOf(entry: EveningEntry, supperId: string, supper: string, { batche
       .filter(Boolean)
       .join(', ');
   const long = entry.steps.filter(({ lengthS }) => lengthS > 0);
-  // A hand may have said that all of it takes no time.
+  // The kitchen's settings may say that all of it takes 0 s.
   const steps = long.length > 0 ? long : entry.steps;
   const batch = nameOf(entry.batchId);
   const [first] = steps;

@@ -25,7 +25,7 @@ import {
   withEveningWay,
 } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
-import { batchesOfSupper, cookedOfSupper } from '../db/batchTable.js';
+import { batchesOfSupper } from '../db/batchTable.js';
 import { listCookActs } from '../db/cookTable.js';
 import type { Gate } from '../db/gate.js';
 import { readKitchen } from '../db/kitchenTable.js';
@@ -127,7 +127,10 @@ export class SupperEvenings {
     const { kitchen } = await readKitchen(this.given.gate);
     const { made, parts } = await this.plannable(await this.batchesOf(row.id), signal);
     // What is finished already is eaten too.
-    const done = (await cookedOfSupper(this.given.gate, row.id)).map(({ id, draft }) => ({ id, draft }));
+    const done = (await batchesOfSupper(this.given.gate, row.id, false, ['done'])).map(({ id, draft }) => ({
+      id,
+      draft,
+    }));
     const cooked = (await Promise.all(done.map((one) => this.partOf(one, signal)))).filter((part) => part !== null);
     const asked: WaysAsk = { row, evening, nowMs, kitchen, made, parts, cooked };
     return await this.ways.get(asked, (stop) => this.waysFrom(asked, stop), signal);

@@ -1,8 +1,9 @@
 import '../../testing/encoders';
+import type { Kitchen } from '@ember-fold/core';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { ThemeProvider } from 'styled-components';
-import { noteChange } from '../data/lastChanges';
+import { noteChange, notedChanges } from '../data/lastChanges';
 import { readKept, writeKept } from '../data/useKept';
 import { planningTheme } from '../ui/theme';
 import { Failure } from './Failure';
@@ -47,4 +48,20 @@ test('a page that stops for what was typed, after each reload too, takes back th
   expect(screen.getByText('500 g flour')).toBeTruthy();
   close();
   jest.restoreAllMocks();
+});
+
+test('a kitchen of an hour ago is not put back: others may have changed it since', () => {
+  const before = { version: 0 } as unknown as Kitchen;
+  const at = Date.now();
+  const clock = jest.spyOn(Date, 'now').mockReturnValue(at);
+  writeKept('changes', null);
+  noteChange({ of: 'kitchen', before });
+  expect(notedChanges()).toHaveLength(1);
+  clock.mockReturnValue(at + 60 * 60_000);
+  expect(notedChanges()).toEqual([]);
+  // What lies in this browser alone is nobody else's.
+  noteChange({ of: 'kept', key: 'paper', before: null });
+  clock.mockReturnValue(at + 48 * 60 * 60_000);
+  expect(notedChanges()).toHaveLength(1);
+  clock.mockRestore();
 });

@@ -66,7 +66,7 @@ export const EVENING = {
   >,
   /** By the problem that keeps a supper from being planned. */
   problem: {
-    over: 'This supper is over. To cook one of its batches again, move the supper to a new date or take the batch out of it.',
+    over: 'This supper is over. To cook one of its batches, move the supper to a new date or take the batch out of it.',
     apart: 'The meals of this supper are more than 14 days apart. Plan them as two suppers.',
     odd: 'This supper is too large or too unusual to plan in one go. Split it into two suppers, or simplify the last batch you added.',
   } satisfies Record<NonNullable<SupperEvening['problem']>, string>,

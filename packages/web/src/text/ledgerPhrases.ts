@@ -38,7 +38,7 @@ export const LEDGER = {
   deleted: 'Deleted',
   deletedOnes: 'Deleted records',
   deletedSays:
-    'You can put a record back with one tap for thirty days. After that it is gone, and its plan is back on the bench.',
+    'You can put a record back with one tap for thirty days. After that the record is gone, and its plan returns to the Bench.',
   nothingDeleted: 'Nothing was deleted.',
   delete: 'Delete this record',
   wasDeleted: (name: string) => `“${name}” is deleted.`,

@@ -9,7 +9,7 @@ export const STORE = {
   remove: (name: string | number) => `Remove ${name}`,
   remove2: 'Remove',
   clockBehind: (s: number) =>
-    `Its clock is ${s < 90 ? `${s} s` : `${Math.round(s / 60)} min`} slow. Its readings are moved forward by that.`,
+    `Its clock is ${s < 90 ? `${s} s` : `${Math.round(s / 60)} min`} slow. Its readings are corrected by that much.`,
   nameOfAScale: 'Name of a scale',
   addThisScale: 'Add this scale',
   itsIdIsItsToken: (id: string | number, token: string | number) =>

@@ -58,17 +58,17 @@ export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: 
   const { form, name } = shape;
   const isEmpty = lines.length === 0;
   const isAsked = lines.some(({ questions }) => questions.includes('too-much'));
-  const { made, cold, odd } = useMemo(() => {
-    const none = { made: null, cold: null, odd: null };
+  const { made, cold, isOdd } = useMemo(() => {
+    const none = { made: null, cold: null, isOdd: false };
     // Without an amount that is still asked about it would be another recipe.
     if (isEmpty || isAsked) return none;
     const ask = { name: name.trim() || T.ownName, form, eatAt, lines: settled, facts, count: recipeCount(count) };
     try {
       const tray = recipeTray(ask, recipe.kitchen);
-      return { made: tray, cold: tray && planCold(tray.draft, recipe.kitchen), odd: null };
+      return { made: tray, cold: tray && planCold(tray.draft, recipe.kitchen), isOdd: false };
     } catch (cause) {
       // What is written cannot be planned as it stands: it is said, and nothing typed is lost.
-      if (cause instanceof CoreError) return { ...none, odd: cause.message };
+      if (cause instanceof CoreError) return { ...none, isOdd: true };
       throw cause;
     }
   }, [isEmpty, isAsked, name, form, eatAt, settled, facts, recipe.kitchen, count]);
@@ -122,7 +122,7 @@ export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: 
                 : T.stays}
           </Soft>
           {made && <Makes made={made.draft} printer={printer} />}
-          {!made && !isEmpty && <p role="alert">{isAsked ? T.asked : odd === null ? T.notOne : T.odd(odd)}</p>}
+          {!made && !isEmpty && <p role="alert">{isAsked ? T.asked : isOdd ? T.odd : T.notOne}</p>}
         </ShapeAndWhen>
       }
     />
