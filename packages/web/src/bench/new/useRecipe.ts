@@ -39,7 +39,11 @@ interface Paper {
 }
 const NO_PAPER: Paper = { text: '', mends: {} };
 const isPaper = (value: unknown): value is Paper =>
-  typeof value === 'object' && value !== null && typeof (value as Paper).text === 'string' && 'mends' in value;
+  typeof value === 'object' &&
+  value !== null &&
+  typeof (value as Paper).text === 'string' &&
+  typeof (value as Paper).mends === 'object' &&
+  (value as Paper).mends !== null;
 
 /** Nothing of these is asked again once the cook has said it. */
 const OF_NAME: readonly string[] = ['not-known', 'like-another', 'near-name'];
