@@ -56,7 +56,7 @@ function onlyLocal(req: Request, _res: Response, next: NextFunction): void {
   if (isFromHome(req)) return next();
   const { host, origin } = req.headers;
   if (!host || !LOCAL_HOST.test(host)) throw new ApiError('BAD_HOST');
-  // Another port of this machine is another program's, and its pages are foreign.
+  // A page from another port of this machine belongs to another program: a different origin, refused like any other.
   if (origin !== undefined && origin.toLowerCase() !== `http://${host.toLowerCase()}`) throw new ApiError('BAD_HOST');
   next();
 }

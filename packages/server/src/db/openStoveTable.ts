@@ -2,7 +2,7 @@ import type { Kitchen } from '@ember-fold/core';
 import { ApiError } from '../errors.js';
 import type { Queries } from './gate.js';
 
-/** A stove that is on holds its batch, supper, oil and kitchen; with `WHERE` and the batch's id after it. */
+/** Inserts the row that refers to everything an open stove needs; a `WHERE` with the batch's id is appended. */
 const HOLD = `INSERT IGNORE INTO open_stove (batch_id, supper_id, oil_id, kitchen_id)
   SELECT s.batch_id, p.id, o.id, k.id FROM stove_session s JOIN batch b ON b.id = s.batch_id
   LEFT JOIN supper p ON p.id = JSON_VALUE(b.draft, '$.supper')
@@ -18,7 +18,7 @@ export async function releaseStove(q: Queries, batchId: string): Promise<void> {
   await q.change('DELETE FROM open_stove WHERE batch_id = ?', [batchId]);
 }
 
-/** The batch went to another supper, or to none, while its stove is on. */
+/** Keeps the supper of an open stove right when its batch moves to another supper, or to none. */
 export async function moveOpenStove(q: Queries, batchId: string, supperId: string | null): Promise<void> {
   await q.change(
     'UPDATE open_stove SET supper_id = (SELECT id FROM supper WHERE supper.id = ?) WHERE batch_id = ? AND NOT supper_id <=> ?',

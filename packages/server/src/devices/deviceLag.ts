@@ -1,21 +1,23 @@
-/** A device's clock runs behind when its newest readings are never younger than this as they arrive, ms. Our own. */
+/** A lag below this may be the network's; above it, it is the device's clock, ms. Our own. */
 const BEHIND_MS = 60_000;
 /**
- * What is remembered of a lag, ms, in two halves: long enough that what a device had stored while the network
- * was away is not taken for a slow clock, short enough that a clock which is set is believed again.
+ * The least lag is kept over the current and the previous stretch of this length, ms. It must be longer than a usual
+ * network outage, or readings stored during one would look like a slow clock; and short enough that a clock which
+ * is put right is believed again within the hour.
  */
 const HALF_MS = 30 * 60_000;
 
 interface Seen {
   sinceMs: number;
-  /** The least lag of this half, and of the one before, ms. */
+  /** The least lag in this stretch, and in the one before, ms. */
   least: number;
   before: number;
 }
 
 /**
- * How far each device's clock runs behind the server's: the least time between when its newest reading is
- * dated and when it arrives. A network can only delay, so the least of many is the clock's share.
+ * Estimates how far each device's clock is behind the server's. Each arrival gives a lag: the time of arrival less
+ * the time on the newest reading, which is the clock's error plus the network's delay. A delay is never negative,
+ * so the smallest lag seen is the best estimate of the error.
  */
 export class DeviceLag {
   private readonly seen = new Map<string, Seen>();

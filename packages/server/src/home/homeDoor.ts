@@ -31,7 +31,7 @@ export const isFromHome = (req: Request): boolean => req.socket instanceof TLSSo
 
 /** A thermometer has a token of its own, and no browser. */
 const BY_TOKEN = 'POST /api/devices/readings';
-/** A calendar has no cookie: its address holds a secret, which the route looks at. */
+/** A calendar app sends no cookie. Its address contains a secret instead, which the calendar route checks. */
 const BY_ADDRESS = /^GET \/api\/calendar\//;
 /** What a browser may ask before it is let in. */
 const OPEN = new Set(['POST /api/home/enter', 'GET /api/home/certificate']);

@@ -61,7 +61,7 @@ export function exchangeRoutes({ gate, live, lessons, clockMs }: Context): Route
   });
 
   router.post('/take', async (req, res) => {
-    // The document is checked item by item, in turns.
+    // The document may be large: `readDocument` validates its items one by one and yields to other requests.
     const { document, ...rest } = (req.body ?? {}) as { readonly document?: unknown };
     const ask = validate<{ id: string; chosen: ItemRef[] }>(chosen, rest);
     const { row, written } = await takeImport(gate, ask.id, await readDocument(document), ask.chosen, clockMs());

@@ -40,7 +40,7 @@ export function jsonBody(limit: string): RequestHandler {
   });
 }
 
-/** Read at a stretch, bytes: some hundredths of a second. */
+/** Bytes that are scanned between two yields to other requests. */
 const STRETCH = 256 * 1024;
 const [COMMA, COLON] = [0x2c, 0x3a];
 

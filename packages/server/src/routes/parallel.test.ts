@@ -64,7 +64,7 @@ test('every route, thirty times at once on the real pool: each is answered, none
     const [room = ''] = path.split('/').filter(Boolean);
     const address = path.replace(/:\w+/g, () => ids[room] ?? randomUUID());
     const hasBody = method === 'POST' || method === 'PUT';
-    // Where it can be read it is written back as it is: that goes deepest.
+    // An address that can be read gets its current value back: a valid body reaches the database.
     const now = hasBody ? await ask(`${app.url}/api${address}`, 'GET', {}, undefined) : null;
     const body = now?.status === 200 && now.text.startsWith('{') ? JSON.parse(now.text) : {};
     const told = await thirty(method, address, hasBody ? body : undefined);

@@ -36,7 +36,7 @@ export interface PlanThreadData {
 }
 
 interface Job extends PlanAsk {
-  /** How often the thread has gone while it was worked on. */
+  /** How often the thread exited while it worked on this. */
   lost: number;
   readonly askedMs: number;
   readonly signal: AbortSignal | undefined;
@@ -51,10 +51,10 @@ export interface PlanThreadOptions {
   readonly mostMb?: number;
 }
 
-/** Whoever waits longer than this goes before what is quicker, ms. */
+/** A wish that has waited longer than this is taken before quicker ones, so that none starves, ms. */
 const LONG_WAIT_MS = 5000;
 
-/** What is quick goes first. */
+/** Wishes are taken by this, the smallest first. */
 const weightOf = ({ wish }: Job): number => (wish.kind === 'evening' ? wish.mostMs + wish.evening.parts.length : 0);
 
 const tooOdd = (): CoreError =>
@@ -118,7 +118,7 @@ export class PlanThread {
     });
   }
 
-  /** Nobody waits for it any more: it is not begun, or ends at the next look. */
+  /** Nobody waits for it any more: removes it from the queue, or tells the thread to stop at its next check. */
   private drop(job: Job): void {
     const at = this.queue.indexOf(job);
     if (at >= 0) this.queue.splice(at, 1);
@@ -161,7 +161,7 @@ export class PlanThread {
     this.next();
   }
 
-  /** The thread has gone, and not for anything it was asked: what it worked on is begun once more. */
+  /** The thread exited for no reason of its own: the running wish is tried once more in a new thread. */
   private lose(): void {
     const job = this.running;
     if (!job || job.lost > 0 || job.signal?.aborted) return this.end(new Error('The planning thread ended.'));

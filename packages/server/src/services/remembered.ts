@@ -8,9 +8,9 @@ interface Known<Found> {
   readonly answer: Promise<Found>;
   /** Once it is worked out. */
   done?: { readonly found: Found };
-  /** How many wait for it; without end: somebody who does not say when they leave. */
+  /** How many requests wait for it; Infinity once one of them has no signal, because it never says that it has left. */
   waiting: number;
-  /** Ends the work when nobody waits any more. */
+  /** Aborted when the last request that waited has left. */
   readonly stop: AbortController;
 }
 
@@ -36,7 +36,7 @@ export class Remembered<Found> {
       return one.answer;
     }
     const stop = new AbortController();
-    // A supper asks for as many batches as it has.
+    // One signal serves every batch of a supper; Node warns above ten listeners.
     setMaxListeners(0, stop.signal);
     const answer = make(stop.signal);
     const mine: Known<Found> = { answer, waiting: 0, stop };
@@ -69,7 +69,7 @@ export class Remembered<Found> {
     const leave = () => {
       one.waiting -= 1;
       if (one.waiting > 0 || one.done) return;
-      // Whoever asks next begins it again.
+      // The next request for the same answer must start over.
       if (this.known.get(key) === one) this.known.delete(key);
       one.stop.abort(signal.reason);
     };

@@ -19,7 +19,7 @@ interface Told {
   readonly isCalled: boolean;
 }
 
-/** As many suppers as a calendar holds; the latest. */
+/** A calendar holds at most this many suppers, the latest ones. */
 const MOST_SUPPERS = 20;
 
 /** Every supper from a day ago on, to subscribe to. @param signal aborted when whoever asks has left */

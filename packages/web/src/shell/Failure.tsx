@@ -22,7 +22,9 @@ export function Failure() {
     <Middle>
       <h1>{T.thisPageStopped}</h1>
       <Problem>{text}</Problem>
-      <Soft>{T.whatWasTypedIsKept}</Soft>
+      <Soft>
+        {T.whatWasTypedIsKept} {canTakeBack(pathname) && T.orTakeBack}
+      </Soft>
       {canTakeBack(pathname) && (
         <Button
           $look="primary"

@@ -2,7 +2,8 @@
 export const SHELL = {
   youLookedFor: (address: string) => `You looked for ${address}. The link may be old, or mistyped.`,
   thisPageStopped: 'This page stopped',
-  whatWasTypedIsKept: 'What you typed is kept. If the page stops again, take back the last change.',
+  whatWasTypedIsKept: 'What you typed is kept. Open the page again to go on.',
+  orTakeBack: 'If the page stops again, take back the last change.',
   takeBackLast: 'Take back the last change',
   openAgain: 'Open again',
   toTheBench: 'To the bench',
