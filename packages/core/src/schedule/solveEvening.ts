@@ -81,8 +81,17 @@ export function* solveEvening(
   for (const [task, cook] of who.entries()) hoursOf(problem, task, cook).forEach((arc) => line.add(arc));
   const root = line.mark();
   const search: Search = {
-    ...{ problem, line, who, stays: roomStays(problem), taken: new Set(), boundCost: bound, isOver },
-    ...{ best: null, looked: 0, limit: Infinity, isCut: false },
+    problem,
+    line,
+    who,
+    stays: roomStays(problem),
+    taken: new Set(),
+    boundCost: bound,
+    isOver,
+    best: null,
+    looked: 0,
+    limit: Infinity,
+    isCut: false,
   };
 
   const kept = like ? keepOrder(search, like) : null;
