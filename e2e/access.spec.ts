@@ -78,7 +78,7 @@ test.describe('a page opened for the first time', () => {
     expect(bytes).toBeLessThan(250_000);
     expect(first.some(({ url }) => /Chart/.test(url))).toBe(false);
     await openStation(page, id, 'fry');
-    await expect(page.getByRole('img', { name: /^Oil through/ })).toBeVisible();
+    await expect(page.getByRole('img', { name: /^Oil (during|while frying)/ })).toBeVisible();
     expect((await scripts()).some(({ url }) => /Chart/.test(url))).toBe(true);
   });
 });

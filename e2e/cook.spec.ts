@@ -52,8 +52,8 @@ test('a batch is run step by step: checked, measured, re-planned, taken back; a 
   await done(page);
   await expect(step(page, 'Cook the filling')).toBeVisible();
   await expect(step(other, 'Cook the filling')).toBeVisible({ timeout: 1000 });
-  await now(page).getByRole('button', { name: 'It runs' }).click();
-  await expect(now(page).getByText(/^Strain it and cook the juice down/)).toBeVisible();
+  await now(page).getByRole('button', { name: 'It runs together' }).click();
+  await expect(now(page).getByText(/^Strain it and boil the juice down/)).toBeVisible();
   const gross = Number(
     (await now(page).getByRole('textbox', { name: 'Pan and filling weigh' }).inputValue()).replace(/\D/g, ''),
   );
@@ -73,7 +73,7 @@ test('a batch is run step by step: checked, measured, re-planned, taken back; a 
   await expect(moved).toHaveCount(0);
   await done(page);
   await expect(step(page, 'Make the dough')).toBeVisible();
-  await expect(page.getByRole('list', { name: 'Goes on by itself' })).toContainText('Filling cools');
+  await expect(page.getByRole('list', { name: 'Running by itself' })).toContainText('Filling cools');
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText(/Filling cools, Run sheet: \d/);
   await expect(other.getByRole('list', { name: 'Timers' })).toContainText('Filling cools, Run sheet');
   await axeFindsNothing(page, 'run-sheet');
@@ -100,18 +100,18 @@ test('a batch is run step by step: checked, measured, re-planned, taken back; a 
 test('two cooks split the work: what one takes is not shown to the other', async ({ page, browser }) => {
   const id = await planned('Two cooks');
   await go(page, `/cook/${id}`);
-  await page.getByRole('textbox', { name: 'Who cooks at this device' }).fill('Sorrel');
+  await page.getByRole('textbox', { name: 'Cook at this device' }).fill('Sorrel');
   const context = await browser.newContext({ locale: 'en-GB', timezoneId: 'Europe/London' });
   const other = await context.newPage();
   await other.goto(`/cook/${id}`);
-  await other.getByRole('textbox', { name: 'Who cooks at this device' }).fill('Tamsin');
+  await other.getByRole('textbox', { name: 'Cook at this device' }).fill('Tamsin');
   await other.getByRole('button', { name: 'Take: Make the dough' }).click();
   await expect(page.getByRole('list', { name: 'Next' })).toContainText('Tamsin');
   await done(page);
   await done(page);
   // The dough is Tamsin's: Sorrel waits for the filling.
   await expect(step(page, 'Filling cools')).toBeVisible();
-  await expect(now(page)).toContainText('Nothing for the hands');
+  await expect(now(page)).toContainText('Nothing to do by hand');
   await expect(step(other, 'Make the dough')).toBeVisible();
   await done(other);
   // Now the dough's rest is what ends first, for both.
@@ -153,7 +153,9 @@ test('amounts: each step lists what it takes, in the order of weighing; a tick i
     sheet.getByRole('checkbox', { name: new RegExp(`^${wanted[0]!.ingredient.name}`) }).first(),
   ).toBeChecked();
   await sheet.locator('label', { hasText: wanted[0]!.ingredient.name }).first().click();
-  await expect(sheet.getByRole('heading', { name: 'For rims and coats, set out before the first disc' })).toBeVisible();
+  await expect(
+    sheet.getByRole('heading', { name: 'For rims and coatings, set out before the first disc' }),
+  ).toBeVisible();
   await page.bringToFront();
   await expect(rows.nth(0)).not.toBeChecked();
   await expect(rows.nth(1)).toBeChecked();
@@ -173,7 +175,7 @@ test('away for a while: acts and timers are kept here, shown at once, and go ove
   const wentMs = Date.now();
   await done(page);
   await expect(step(page, 'Cook the filling')).toBeVisible();
-  await now(page).getByRole('button', { name: 'It stays' }).click();
+  await now(page).getByRole('button', { name: 'It stays open' }).click();
   await now(page)
     .getByRole('button', { name: /^Timer, / })
     .click();
@@ -251,10 +253,10 @@ test.describe('with a clock of its own', () => {
     });
     await expect(one).toHaveAttribute('data-timer', 'very-late');
     await expect(page.getByRole('alert').filter({ hasText: 'Bench rest: time is up.' })).toHaveCount(1);
-    await page.getByRole('button', { name: 'Calls' }).click();
+    await page.getByRole('button', { name: 'Alerts' }).click();
     await page.getByText('Spoken words').click();
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'A minute more: Bench rest' }).click();
+    await page.getByRole('button', { name: 'One more minute: Bench rest' }).click();
     await expect(one).toHaveAttribute('data-timer', 'none');
     await page.getByRole('button', { name: 'Stop: Bench rest' }).click();
     await expect(page.getByText(/^Bench rest: /)).toHaveCount(0);

@@ -18,9 +18,9 @@ test('a copy is made, a batch is lost, the copy is looked at and restored; the p
   page,
 }) => {
   await page.goto('/store/copies');
-  await expect(page.getByRole('heading', { name: 'No copy is made yet' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'No copy has been made yet' })).toBeVisible();
   await page.getByRole('button', { name: 'Make a copy now' }).click();
-  await expect(page.getByText(/19 batches, 14 evenings at the stove, 17 formulas/)).toBeVisible();
+  await expect(page.getByText(/19 batches, 14 sessions at the stove, 17 formulas/)).toBeVisible();
   const before = await names();
   const [lost] = await read<{ id: string; name: string }[]>('/batches');
   await fetch(`${product().address}/api/batches/${lost!.id}`, { method: 'DELETE' });
@@ -30,7 +30,7 @@ test('a copy is made, a batch is lost, the copy is looked at and restored; the p
   const sheet = page.getByRole('alertdialog');
   await expect(sheet.getByRole('row', { name: 'batches 19 18' })).toBeVisible();
   await axeFindsNothing(page, 'restore a copy');
-  await sheet.getByRole('button', { name: 'Leave all as it is' }).click();
+  await sheet.getByRole('button', { name: 'Leave everything as it is' }).click();
   expect(await names()).not.toContain(lost!.name);
   await page.getByRole('button', { name: /^Restore… / }).click();
   await sheet.getByRole('button', { name: 'Restore it' }).click();
@@ -43,10 +43,10 @@ test('a copy is made, a batch is lost, the copy is looked at and restored; the p
   const file = join(folder('half'), 'half.copy.gz');
   writeFileSync(file, 'half');
   const choosing = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Bring a copy from elsewhere' }).click();
+  await page.getByRole('button', { name: 'Add a copy from a file' }).click();
   await (await choosing).setFiles(file);
   await expect(page.getByRole('alert')).toHaveText(/This (copy is damaged|file is not a copy)/);
-  await expect(page.getByRole('list', { name: 'Copies that are kept' }).getByRole('listitem')).toHaveCount(2);
+  await expect(page.getByRole('list', { name: 'Kept copies' }).getByRole('listitem')).toHaveCount(2);
 });
 
 test('by command: through the kitchen that runs, and alone when none does', async () => {

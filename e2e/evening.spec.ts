@@ -20,12 +20,12 @@ test('the Lantern Walk: planned as one, a stretch moved by key and back, a cook 
 }) => {
   const { id } = await walk();
   await go(page, `/table/${id}`);
-  const evening = page.getByRole('region', { name: 'The evening' });
+  const evening = page.getByRole('region', { name: 'The plan' });
   const pot = evening.getByRole('list', { name: 'Pot', exact: true }).getByRole('listitem');
   await expect(pot.first()).toHaveText('Heat the oil');
-  await expect(evening.getByText(/No plan (begins later|can begin later than)/)).toBeVisible();
-  await expect(page.getByRole('region', { name: 'It holds' })).toContainText(/All up \d\d:\d\d/);
-  await axeFindsNothing(page, 'the evening');
+  await expect(evening.getByText(/This is the latest start that works|No plan can start later than/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'On time' })).toContainText(/All up \d\d:\d\d/);
+  await axeFindsNothing(page, 'the plan');
 
   // One truth: Serve, the first page and the run-sheet say what the evening says.
   const told = await eveningOf(id);
@@ -47,7 +47,7 @@ test('the Lantern Walk: planned as one, a stretch moved by key and back, a cook 
   const beganMs = told.evening!.entries[0]!.startMs;
   await first.focus();
   await page.keyboard.press('ArrowLeft');
-  await expect(first).toHaveAttribute('aria-label', new RegExp(`^${clock(beganMs - 300_000)} to .*Settled by you$`));
+  await expect(first).toHaveAttribute('aria-label', new RegExp(`^${clock(beganMs - 300_000)} to .*Fixed by you$`));
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(first).toHaveAttribute('aria-label', before!);
   // By mouse the same; what was dragged still opens by a tap.
@@ -56,9 +56,9 @@ test('the Lantern Walk: planned as one, a stretch moved by key and back, a cook 
   await page.mouse.down();
   await page.mouse.move(box.x - 22, box.y + 10, { steps: 5 });
   await page.mouse.up();
-  await expect(first).toHaveAttribute('aria-label', /Settled by you$/);
+  await expect(first).toHaveAttribute('aria-label', /Fixed by you$/);
   await first.click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Let it be planned' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Plan it automatically' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
   await expect(first).toHaveAttribute('aria-label', before!);
   // Opened by Enter: the day before. The day itself begins later.
@@ -72,8 +72,8 @@ test('the Lantern Walk: planned as one, a stretch moved by key and back, a cook 
   await expect(evening.getByRole('button', { name: /^On Friday/ })).toHaveCount(0);
 
   // What would change it: each worked out; one more pair of hands begins hours later.
-  await page.getByRole('button', { name: 'What would change it?' }).click();
-  await page.getByRole('button', { name: 'Take this: One more pair of hands' }).click();
+  await page.getByRole('button', { name: 'What would help?' }).click();
+  await page.getByRole('button', { name: 'Choose this: One more cook' }).click();
   await expect(evening.getByRole('list', { name: 'Cook 2' }).getByRole('button').first()).toBeVisible();
   await expect.poll(async () => (await eveningOf(id)).evening!.startMs! - beganMs).toBeGreaterThan(2 * 3_600_000);
 
@@ -88,8 +88,8 @@ test('the Lantern Walk: planned as one, a stretch moved by key and back, a cook 
   );
 
   // Two devices, one cook each: what one hands over the other has.
-  await page.getByRole('link', { name: 'Run the evening' }).click();
-  await page.getByRole('button', { name: /Who cooks at this device/ }).click();
+  await page.getByRole('link', { name: 'Cook from this plan' }).click();
+  await page.getByRole('button', { name: /Cook at this device/ }).click();
   await page.getByRole('option', { name: 'Cook 1' }).click();
   const other = await context.newPage();
   await other.goto(`/cook/evening/${id}`);
@@ -132,36 +132,34 @@ test('twenty minutes late: what moved is said, ways out are there, one is taken,
   await go(page, `/table/${id}`);
   const late = page.getByRole('region', { name: 'Late', exact: true });
   await expect(late).toContainText(/(1[5-9]|[234]\d) min late/);
-  await expect(page.getByText(/Some of it should have begun already|was over .* later than planned/)).toBeVisible();
-  const ways = page.getByRole('region', { name: 'What can be done' });
+  await expect(page.getByText(/Some of this should already be under way|ended .* later than planned/)).toBeVisible();
+  const ways = page.getByRole('region', { name: 'Changes that help' });
   await expect(ways.getByRole('listitem').first()).toBeVisible();
-  await expect(ways).toContainText('One more pair of hands from now on');
-  await expect(ways).toContainText(/Table \d+ min later/);
+  await expect(ways).toContainText('One more cook from now on');
+  await expect(ways).toContainText(/Serve \d+ min later/);
   const pieces = async () => {
     const { batches } = await eveningOf(id);
     return await Promise.all(batches.map(async (one) => (await read<Batch>(`/batches/${one.id}`)).draft));
   };
   const before = await pieces();
-  await ways.getByRole('button', { name: /^Take this: Leave out / }).click();
-  await expect(page.getByRole('region', { name: 'It holds' })).toBeVisible();
+  await ways.getByRole('button', { name: /^Choose this: Leave out / }).click();
+  await expect(page.getByRole('region', { name: 'On time' })).toBeVisible();
   expect((await pieces()).length).toBe(before.length - 1);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(late).toBeVisible();
   await expect.poll(async () => (await pieces()).length).toBe(before.length);
   // The first thing to do is called in every room.
   await page.getByRole('link', { name: 'Store', exact: true }).click();
-  await expect(page.getByRole('status', { name: 'Now in the evening' })).toContainText(
-    /\d\d:\d\d: (Weigh|Cook) the filling/,
-  );
+  await expect(page.getByRole('status', { name: 'Due now' })).toContainText(/\d\d:\d\d: (Weigh|Cook) the filling/);
   // On a phone it is the list of one cook; nothing reaches past the side.
   await page.setViewportSize({ width: 390, height: 844 });
   await go(page, `/table/${id}`);
   await expect(
     page
-      .getByRole('list', { name: /^The evening of/ })
+      .getByRole('list', { name: /^Plan for/ })
       .getByRole('listitem')
       .first(),
   ).toBeVisible();
-  await fitsAcross(page, 'the evening');
+  await fitsAcross(page, 'the plan');
   await axeFindsNothing(page, 'the evening on a phone');
 });

@@ -49,7 +49,7 @@ test('a kitchen out as a file, dropped on another page, looked at, taken in by c
     await drop(page, 'brought.json', JSON.stringify(document));
     await page.waitForURL('**/store/files', { timeout: 2000 });
   }).toPass();
-  await expect(page.getByRole('heading', { name: 'New here (1)' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'New (1)' })).toBeVisible();
   await expect(page.getByText(/no ingredient "no-such-thing"/)).toBeVisible();
   await axeFindsNothing(page, 'import preview');
   await fitsAcross(page, 'import preview');
@@ -65,7 +65,7 @@ test('a kitchen out as a file, dropped on another page, looked at, taken in by c
   const names = async () => (await read<{ name: string }[]>('/formulas')).map(({ name }) => name);
   expect((await names()).every((name) => name.endsWith(' II'))).toBe(true);
   await undo.click();
-  await expect(page.getByText('18 things are as before.')).toBeVisible();
+  await expect(page.getByText('18 items are back as before.')).toBeVisible();
   expect((await names()).some((name) => name.endsWith(' II'))).toBe(false);
 
   // Half a file, and one that is none: a sentence, nothing else.
@@ -114,7 +114,7 @@ test('one batch for people and for programs; a thermometer’s file put into a r
   const sheet = page.getByRole('dialog');
   await expect(sheet.getByText(/^50 readings over 49 min, .* 1 line is no reading: 51\.$/)).toBeVisible();
   await axeFindsNothing(page, 'readings from a file');
-  await sheet.getByRole('button', { name: 'Put them into this record' }).click();
+  await sheet.getByRole('button', { name: 'Use them in this record' }).click();
   await expect(sheet).toHaveCount(0);
   expect((await record()).readings).toHaveLength(50);
   await go(page, '/store/files');
@@ -130,7 +130,7 @@ test('one batch for people and for programs; a thermometer’s file put into a r
   await go(page, `/table/${supper!.id}`);
   await expect(page.getByRole('heading', { name: odd })).toBeVisible();
   await page.getByRole('button', { name: 'Save as a file' }).click();
-  const drawing = page.getByRole('menuitem', { name: 'The evening as a drawing, SVG' });
+  const drawing = page.getByRole('menuitem', { name: 'The plan as a drawing, SVG' });
   await expect(drawing).toBeVisible({ timeout: 20_000 });
   const { text } = await saved(page, () => drawing.click());
   const told = await page.evaluate((source) => {

@@ -24,7 +24,7 @@ test('no oil is heated before every point of the start is gone through', async (
   await expect(start).toBeDisabled();
   const points = await page.getByRole('group', { name: 'Before the oil is heated' }).locator('label').all();
   for (const [i, point] of points.entries()) {
-    await expect(page.getByText(`${10 - i} ${i === 9 ? 'point' : 'points'} to go through first`)).toBeVisible();
+    await expect(page.getByText(`${10 - i} ${i === 9 ? 'point' : 'points'} to check first`)).toBeVisible();
     await expect(start).toBeDisabled();
     await point.click();
   }
@@ -68,7 +68,7 @@ test('a lift is judged and a core noted: what follows is predicted slower; skimm
   const judge = page.getByRole('region', { name: 'How they look' });
   await judge.getByRole('button', { name: 'Core' }).click();
   await judge.getByRole('textbox').fill('31');
-  await judge.getByRole('button', { name: 'Note it' }).click();
+  await judge.getByRole('button', { name: 'Record it' }).click();
   // Raw inside: they go to the oven, all that were lifted together, and a timer runs in every room.
   await page.getByRole('button', { name: /^now .* to the oven/ }).click();
   await expect(page.getByText(/^In the oven: 1 to 6, raw inside, at 160 °C/)).toBeVisible();
@@ -77,11 +77,11 @@ test('a lift is judged and a core noted: what follows is predicted slower; skimm
   await page.keyboard.press('u');
   await expect(page.getByText(/^In the oven/)).toHaveCount(0);
   await judge.getByRole('button', { name: 'Paler' }).click();
-  await expect(page.getByText(/^Pieces brown \d+ % slower than planned, within \d+ %/)).toBeVisible();
-  await page.getByRole('button', { name: /^now Skim crumbs/ }).click();
-  await expect(page.getByRole('button', { name: /Skim crumbs/ })).toHaveCount(0);
+  await expect(page.getByText(/^Pieces are browning \d+ % slower than planned, within \d+ %/)).toBeVisible();
+  await page.getByRole('button', { name: /^now Skim the crumbs/ }).click();
+  await expect(page.getByRole('button', { name: /Skim the crumbs/ })).toHaveCount(0);
   await page.getByRole('button', { name: 'More', exact: true }).click();
-  await page.getByRole('button', { name: 'Poured in' }).click();
+  await page.getByRole('button', { name: 'Oil is in' }).click();
   await expect
     .poll(() => kinds(id))
     .toEqual([
@@ -103,7 +103,7 @@ test('no probe at all: a crumb of dough gives the oil with its range, the model 
   await expect(page.getByTestId('oil-now')).toHaveText('–');
   // Nobody has judged it: nothing is lit, and what is asked is what hands can answer.
   await expect(page.getByRole('button', { name: /^now Drop/ })).toHaveCount(0);
-  await expect(page.getByText(/Judge the oil first: a crumb of dough rises/)).toBeVisible();
+  await expect(page.getByText(/Test the oil first: when it is right, a crumb of dough rises/)).toBeVisible();
   const crumb = page.getByRole('group', { name: 'What does a crumb of dough do in the oil?' });
   await crumb.getByRole('button', { name: 'Sits on the bottom' }).click();
   await expect(page.getByTestId('oil-now')).toHaveText(/^1[23]\d$/);
@@ -219,7 +219,7 @@ test.describe('a browser that listens', () => {
     await go(page, `/fire/${id}`);
     await startStove(page, 'real time');
     await page.getByRole('button', { name: 'More', exact: true }).click();
-    await page.getByRole('button', { name: 'Listen to me' }).click();
+    await page.getByRole('button', { name: 'Start listening' }).click();
     const say = (text: string) =>
       page.evaluate((t) => (window as unknown as { hear: (t: string) => void }).hear(t), text);
     // It goes on listening when the hand goes back to the pot.
@@ -230,7 +230,7 @@ test.describe('a browser that listens', () => {
     await expect(pieces).toHaveCount(6);
     await say('nothing of that kind');
     await say('flipped');
-    await say(' Lifted ');
+    await say(' Taken out ');
     await expect(pieces).toHaveCount(0);
     await say('take back');
     await expect(pieces).toHaveCount(6);
@@ -254,15 +254,15 @@ test.describe('the end of a batch', () => {
     await page.keyboard.press('l');
     await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
     const ask = page.getByRole('dialog', { name: 'Finish the batch now?' });
-    await expect(ask).toContainText('The ring is on at 4. Turn it off.');
+    await expect(ask).toContainText('The burner is on at 4. Turn it off.');
     await axeFindsNothing(page, 'finish');
     await ask.getByRole('button', { name: 'Stay at the stove' }).click();
     await expect(ask).toHaveCount(0);
     expect((await stove(id)).acts.at(-1)!.act.kind).toBe('lift');
     await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
-    await ask.getByRole('button', { name: 'Finish all the same' }).click();
+    await ask.getByRole('button', { name: 'Finish anyway' }).click();
     await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
-    await page.getByRole('button', { name: 'Not over: back to the stove' }).click();
+    await page.getByRole('button', { name: 'Reopen at the stove' }).click();
     await expect(page).toHaveURL(new RegExp(`/fire/${id}$`));
     await expect(page.getByRole('group', { name: 'Burner' })).toContainText('4');
     expect((await fetch(`${product().address}/api/ledger/${id}`)).status).toBe(404);

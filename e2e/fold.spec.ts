@@ -48,7 +48,9 @@ for (const form of SHOWN) {
     expect([4, 5]).toContain(count);
     for (let i = 0; i < count; i++) await expect(frames.nth(i)).toHaveAccessibleName(/^Frame \d: .{8,}/);
     await expect(page.getByRole('img', { name: /^Folded piece/ })).toBeVisible();
-    const gathered = page.getByRole('img', { name: /^Rolled profile: .* at the rim, for a wall of .* at the knot$/ });
+    const gathered = page.getByRole('img', {
+      name: /^Thickness to roll: .* at the rim, for a wall of .* at the knot$/,
+    });
     // It comes by itself, a moment after what stands beside it.
     await expect(gathered).toHaveCount(['ball', 'pouch', 'oval', 'teardrop', 'whole-core'].includes(form) ? 1 : 0);
     // What runs off a desk's screen is found by scrolling; it must be little.
@@ -61,7 +63,7 @@ test('size, seal and wall are dragged on the drawing, by mouse and by key; undo 
   const id = await plannedBatch('Dragged', 24);
   await openStation(page, id, 'fold');
   const before = await settled(page);
-  const size = page.getByRole('slider', { name: 'Size of the blank' });
+  const size = page.getByRole('slider', { name: 'Size of the rolled dough' });
   const box = (await size.boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
@@ -72,11 +74,11 @@ test('size, seal and wall are dragged on the drawing, by mouse and by key; undo 
   expect(smaller).toBeGreaterThan(0.08);
   expect(smaller).toBeLessThan(0.112);
   await expect(page.getByRole('textbox', { name: 'Disc' })).toHaveValue(String(Math.round(smaller * 10_000) / 10));
-  const wall = page.getByRole('slider', { name: 'Rolled thickness on the cut' });
+  const wall = page.getByRole('slider', { name: 'Rolled thickness in the cross-section' });
   await wall.focus();
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowUp');
   await expect(page.getByRole('textbox', { name: 'Rolled thickness' })).toHaveValue('3');
-  const seal = page.getByRole('slider', { name: 'Seal margin on the blank' });
+  const seal = page.getByRole('slider', { name: 'Seal margin on the rolled dough' });
   await expect(seal).toHaveAttribute('aria-valuetext', '11 mm');
   await seal.focus();
   await page.keyboard.press('ArrowRight');
@@ -90,18 +92,18 @@ test('seam and coat: a careless rim is told with its mend, generous costs more, 
 }) => {
   const id = await plannedBatch('Sealed', 24);
   await openStation(page, id, 'fold');
-  await expect(page.getByText(/^About one piece in \d+ will open in the oil\.$/)).toBeVisible();
-  const sheet = await sheetOf(page, 'Seal and coat', 'Seal and coat');
+  await expect(page.getByText(/^About 1 in \d+ will burst in the oil\.$/)).toBeVisible();
+  const sheet = await sheetOf(page, 'Seal and coating', 'Seal and coating');
   const slider = sheet.getByRole('slider');
   await expect(slider).toHaveAttribute('aria-valuetext', '75%');
-  const oneIn = async () => Number(/1 in (\d+) will open/.exec(await sheet.getByRole('status').innerText())?.[1]);
+  const oneIn = async () => Number(/1 in (\d+) will burst/.exec(await sheet.getByRole('status').innerText())?.[1]);
   const usual = await oneIn();
   await slider.focus();
   for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
   await expect(slider).toHaveAttribute('aria-valuetext', '81%');
   await expect.poll(oneIn).toBeLessThan(usual / 1.5);
   await sheet.getByText('nothing', { exact: true }).click();
-  await sheet.getByText('Rim clean of bench flour').click();
+  await sheet.getByText('Rim free of flour').click();
   await expect(sheet.getByRole('list', { name: 'What strains the seam, worst first' })).toContainText(
     'Flour on the rim',
   );
@@ -110,8 +112,8 @@ test('seam and coat: a careless rim is told with its mend, generous costs more, 
   await sheet.getByText('egg', { exact: true }).last().click();
   await expect(sheet.getByText(/^Set out for 24: .*whole egg.*sesame seed/)).toBeVisible();
   await sheet.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByText(/will open in the oil\. Flour on the rim/)).toBeVisible();
-  await expect(page.getByText(/^The coat adds .* browns 1\.4 times as fast/)).toBeVisible();
+  await expect(page.getByText(/will burst in the oil\. Flour on the rim/)).toBeVisible();
+  await expect(page.getByText(/^The coating adds .* browns 1\.4 times as fast/)).toBeVisible();
   await isSaved(page);
   const draft = await draftOf(id);
   expect(draft).toMatchObject({
@@ -134,7 +136,7 @@ test('cut from a sheet: what the screen says is what core cuts; another board, a
   const draft = await draftOf(id);
   const plan = planBatch(draft, kitchen, null);
   const cut = cutSheet(cuttingOf(draft, kitchen, plan)!);
-  await expect(status).toHaveText(new RegExp(`^${cut.pieces} pieces: ${cut.rolls[0]!.cuts} cuts at once`));
+  await expect(status).toHaveText(new RegExp(`^${cut.pieces} pieces: ${cut.rolls[0]!.cuts} from the first cut`));
   await expect(status).toContainText(`Divided by weight, the same dough makes ${cut.byWeight}.`);
   await expect(sheet.getByRole('list', { name: 'Rolls of dough' }).getByRole('img')).toHaveCount(cut.rolls.length);
   const before = await status.innerText();
@@ -150,9 +152,9 @@ test('cut from a sheet: what the screen says is what core cuts; another board, a
 test('held cold: freezing takes its hours, the day makes room, and the fry starts from there', async ({ page }) => {
   const id = await plannedBatch('Frozen', 24);
   await openStation(page, id, 'fold');
-  const sheet = await sheetOf(page, 'Hold or freeze', 'Hold until the oil');
+  const sheet = await sheetOf(page, 'Hold or freeze', 'Hold until frying');
   await expect(
-    sheet.getByText(/^Freeze them apart on an open tray: hard in [2-4] h( \d+ min)?\./).first(),
+    sheet.getByText(/^Freeze them apart on an open tray\. They are hard after [2-4] h( \d+ min)?\./).first(),
   ).toBeVisible();
   await sheet.getByRole('button', { name: 'Take: Frozen, straight into the oil' }).click();
   await expect(sheet).toBeHidden();
@@ -166,19 +168,19 @@ test('held cold: freezing takes its hours, the day makes room, and the fry start
 test('a scale is read live: it settles, the weight is taken, and the run is judged', async ({ page }) => {
   const id = await plannedBatch('On the scale', 24);
   await openStation(page, id, 'fold');
-  const sheet = await sheetOf(page, 'Weigh a run', 'Weigh a run');
-  await sheet.getByRole('button', { name: 'Read from a scale' }).click();
+  const sheet = await sheetOf(page, 'Weigh several in a row', 'Weigh several in a row');
+  await sheet.getByRole('button', { name: 'Read the scale' }).click();
   const face = sheet.getByRole('group', { name: 'Scale' });
   await expect(face.getByText('steady')).toBeVisible();
   for (let i = 1; i <= 3; i++) {
-    await face.getByRole('button', { name: 'Put one on' }).click();
+    await face.getByRole('button', { name: 'Put one on the scale' }).click();
     await expect(face.locator('[data-scale]')).toHaveText(/^3\d g$/);
     await face.getByRole('button', { name: /^Weighed 3\d g$/ }).click();
     await expect(sheet.getByText(new RegExp(`^${i} weighed: 3\\d g on average`))).toBeVisible();
     await expect(face.locator('[data-scale]')).toHaveText(/^[01] g$/);
   }
   await expect(sheet.getByRole('textbox', { name: /^Weights/ })).toHaveValue(/^3\d(\.\d)? 3\d(\.\d)? 3\d(\.\d)?$/);
-  await expect(sheet.getByText('Dough: 24 portions, nothing over.')).toBeVisible();
+  await expect(sheet.getByText('Dough: 24 portions, nothing left over.')).toBeVisible();
 });
 
 test('an own cutter: drawn by hand or read from a path; what is none is refused and changes nothing', async ({
@@ -188,7 +190,7 @@ test('an own cutter: drawn by hand or read from a path; what is none is refused 
   await openStation(page, id, 'fold');
   const sheet = await sheetOf(page, 'Draw or import its outline', 'Outline of your cutter');
   const path = sheet.getByRole('textbox', { name: /SVG path/ });
-  const take = sheet.getByRole('button', { name: 'Take the path' });
+  const take = sheet.getByRole('button', { name: 'Use the path' });
   for (const bad of ['hello', 'M 0 0 L 10 0', '<script>', 'M 0 0 L 10 10 L 10 0 L 0 10 Z']) {
     await path.fill(bad);
     await take.click();

@@ -22,7 +22,7 @@ test.afterAll(async () => {
 /** What a phone's camera reads from a picture on the screen. */
 async function readByCamera(page: Page): Promise<string> {
   const { data, width, height } = PNG.sync.read(
-    await page.getByRole('img', { name: /^Picture of the address/ }).screenshot(),
+    await page.getByRole('img', { name: /^QR code of the address/ }).screenshot(),
   );
   return jsQR(new Uint8ClampedArray(data), width, height)?.data ?? '';
 }
@@ -48,13 +48,13 @@ test('a phone comes in by the picture, works with the other device, and is forgo
 
   const there = await (await phone()).newPage();
   await there.goto(link);
-  await expect(there.getByRole('heading', { name: 'This device is not in this kitchen yet' })).toBeVisible();
+  await expect(there.getByRole('heading', { name: 'This device is not connected to this kitchen yet' })).toBeVisible();
   await axeFindsNothing(there, 'a device at the door');
   await there.getByRole('textbox', { name: 'Name of this device' }).fill('Nadia’s phone');
-  await there.getByRole('button', { name: 'Come in' }).click();
+  await there.getByRole('button', { name: 'Connect' }).click();
   await expect(there).toHaveURL(/\/table$/);
   await expect(here.getByText('Nadia’s phone is in.')).toBeVisible();
-  await expect(here.getByRole('list', { name: 'Devices that are in' })).toContainText('by the picture');
+  await expect(here.getByRole('list', { name: 'Connected devices' })).toContainText('with the QR code');
   // What browsers keep for pages they trust is there.
   expect(
     await there.evaluate(() => [window.isSecureContext, typeof crypto.randomUUID, 'wakeLock' in navigator]),
@@ -62,9 +62,9 @@ test('a phone comes in by the picture, works with the other device, and is forgo
   // Used up: the same picture lets nobody else in.
   const thief = await (await phone()).newPage();
   await thief.goto(link);
-  await thief.getByRole('button', { name: 'Come in' }).click();
-  await expect(thief.getByRole('alert')).toContainText('This code is not right, was used already');
-  await expect(thief.getByRole('textbox', { name: 'Six digits' })).toBeVisible();
+  await thief.getByRole('button', { name: 'Connect' }).click();
+  await expect(thief.getByRole('alert')).toContainText('This code is wrong, has been used');
+  await expect(thief.getByRole('textbox', { name: 'Six-digit code' })).toBeVisible();
 
   // Both devices are one kitchen.
   const origin = new URL(link).origin;
@@ -76,9 +76,9 @@ test('a phone comes in by the picture, works with the other device, and is forgo
   await here.goto(`${product.address}/store/phones`);
   await here.getByRole('button', { name: 'Forget Nadia’s phone' }).click();
   // At once, on whatever page it is; and nothing of the kitchen is left to see.
-  await expect(there.getByRole('heading', { name: 'This device is not in this kitchen yet' })).toBeVisible();
+  await expect(there.getByRole('heading', { name: 'This device is not connected to this kitchen yet' })).toBeVisible();
   await there.goto(`${origin}/table`);
-  await expect(there.getByRole('heading', { name: 'This device is not in this kitchen yet' })).toBeVisible();
+  await expect(there.getByRole('heading', { name: 'This device is not connected to this kitchen yet' })).toBeVisible();
   await expect(there.getByRole('navigation', { name: 'Rooms' })).toHaveCount(0);
 });
 
@@ -97,13 +97,13 @@ test('the passphrase is set here, and lets a device in that brings what it did m
   );
   const tablet = await (await phone()).newPage();
   await tablet.goto(origin);
-  await tablet.getByRole('button', { name: 'Come in by the passphrase' }).click();
+  await tablet.getByRole('button', { name: 'Connect with the passphrase' }).click();
   const pass = tablet.getByRole('textbox', { name: 'Passphrase' });
   await pass.fill('cones for the neighbour');
-  await tablet.getByRole('button', { name: 'Come in', exact: true }).click();
+  await tablet.getByRole('button', { name: 'Connect', exact: true }).click();
   await expect(tablet.getByRole('alert')).toContainText('This is not the passphrase');
   await pass.fill('cones for the neighbours');
-  await tablet.getByRole('button', { name: 'Come in', exact: true }).click();
+  await tablet.getByRole('button', { name: 'Connect', exact: true }).click();
   await expect(tablet).toHaveURL(/\/table$/);
 
   // Forgotten in the middle of an edit: the edit waits in the browser, and is there once it is in again.
@@ -117,11 +117,11 @@ test('the passphrase is set here, and lets a device in that brings what it did m
   );
   await name.fill('Told while it was out');
   await fetch(`${product.address}/api/home/devices/${device!.id}`, { method: 'DELETE' });
-  await expect(tablet.getByRole('heading', { name: 'This device is not in this kitchen yet' })).toBeVisible();
+  await expect(tablet.getByRole('heading', { name: 'This device is not connected to this kitchen yet' })).toBeVisible();
   await tablet.unroute('**/api/kitchen');
-  await tablet.getByRole('button', { name: 'Come in by the passphrase' }).click();
+  await tablet.getByRole('button', { name: 'Connect with the passphrase' }).click();
   await tablet.getByRole('textbox', { name: 'Passphrase' }).fill('cones for the neighbours');
-  await tablet.getByRole('button', { name: 'Come in', exact: true }).click();
+  await tablet.getByRole('button', { name: 'Connect', exact: true }).click();
   await expect(tablet).toHaveURL(/\/table$/);
   await tablet.goto(`${origin}/store/kitchen`);
   await expect(tablet.getByRole('textbox', { name: 'Kitchen', exact: true })).toHaveValue('Told while it was out');

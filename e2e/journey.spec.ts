@@ -46,7 +46,7 @@ test.describe('from flour to ledger', () => {
     await makeBatch(page, name, 8);
     await station(page, 'Fry').click();
     await type(page, 'Oil', '166');
-    await type(page, 'Pieces in a lot', '6');
+    await type(page, 'Pieces in a load', '6');
     // Straight to the stove: the plan must get there first.
     await page.getByRole('link', { name: 'Fry this batch' }).click();
     await startStove(page, '60 times');
@@ -78,7 +78,7 @@ test.describe('from flour to ledger', () => {
     // The oil is still hot: that is said first.
     const ask = page.getByRole('dialog', { name: 'Finish the batch now?' });
     await expect(ask).toContainText(/The oil is at 1\d\d °C\. Stay with it until it is under 60 °C/);
-    await ask.getByRole('button', { name: 'Finish all the same' }).click();
+    await ask.getByRole('button', { name: 'Finish anyway' }).click();
     await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
 
     const record = await read<Record>(`/ledger/${id}`);
@@ -90,7 +90,7 @@ test.describe('from flour to ledger', () => {
     await expect(row('Pieces')).toContainText('7 whole, 1 burst');
     await expect(row('Oil')).toContainText(printTemp(166, 'C'));
     await expect(row('Oil')).toContainText(`${printTemp(figures.oilMeanC!, 'C')} on average`);
-    await expect(row('In its band')).toContainText(`${Math.round(figures.inBandShare! * 100)} % of the time`);
+    await expect(row('In its range')).toContainText(`${Math.round(figures.inBandShare! * 100)} % of the time`);
     await expect(row('In the oil')).toContainText(printDuration(plan.fry!.liftS!));
     await expect(row('In the oil')).toContainText(`${printDuration(figures.meanInOilS!)} on average`);
     // Following the advice never lifts early, nor later than the hand was slow: at 60 times a slow
@@ -127,8 +127,8 @@ test.describe('from flour to ledger', () => {
     await expect(page.getByRole('button', { name: /^Dropped/ })).toContainText('Dropped 1');
     await page.getByRole('button', { name: /^Piece 2, / }).click();
     await page.getByRole('button', { name: /^Piece 5, / }).click();
-    await expect(page.getByRole('button', { name: /^Flipped/ })).toContainText('2 and 5');
-    await page.getByRole('button', { name: /^Flipped/ }).click();
+    await expect(page.getByRole('button', { name: /^Turned/ })).toContainText('2 and 5');
+    await page.getByRole('button', { name: /^Turned/ }).click();
     await page.getByRole('button', { name: /^Piece 3, / }).click();
     await page.getByRole('button', { name: 'One burst' }).click();
     await page.getByRole('button', { name: 'Burner up' }).click();

@@ -271,8 +271,8 @@ export async function search(page: Page, field: string, text: string): Promise<v
 /** "New batch" filled in and sent; the page is then on its plan. */
 export async function makeBatch(page: Page, name: string, pieces: number, filling?: string): Promise<string[]> {
   await page.getByRole('button', { name: 'New batch' }).click();
-  await page.getByText('A shipped starter', { exact: true }).click();
-  const sheet = page.getByRole('region', { name: 'A shipped starter' });
+  await page.getByText('A ready-made starter', { exact: true }).click();
+  const sheet = page.getByRole('region', { name: 'A ready-made starter' });
   if (filling) {
     await sheet.getByRole('button', { name: /Filling/ }).click();
     await page.getByRole('option', { name: filling }).click();

@@ -17,7 +17,7 @@ test('the handbook: asked as a cook asks, read, printed for this kitchen; at bot
   await ask.fill('');
   await page.setViewportSize({ width: 390, height: 844 });
   for (const [id, figure] of [
-    ['families', 'Coiled two-dough'],
+    ['families', 'Coiled, two doughs'],
     ['cooling', '50 mm'],
     ['forms', 'half-moon'],
     ['no-thermometer', '140'],
@@ -49,15 +49,15 @@ test('eye and hand: a question is answered wrong, then right; what is known is k
   for (let n = 0; n < 9; n++) {
     seen.add(await page.getByText(/\?$/).first().innerText());
     await answers.nth(n % 4).click();
-    await expect(page.getByText(/^(Right|Not this one)\.$/)).toBeVisible();
+    await expect(page.getByText(/^(Right|Not quite)\.$/)).toBeVisible();
     await page.getByRole('button', { name: 'Next question' }).click();
-    await expect(page.getByText(/^(Right|Not this one)\.$/)).toHaveCount(0);
+    await expect(page.getByText(/^(Right|Not quite)\.$/)).toHaveCount(0);
   }
   // Not the same question again and again.
   expect(seen.size).toBeGreaterThan(1);
   await expect(page.getByText('not asked yet')).toHaveCount(0);
   await page.reload();
-  await expect(page.getByText(/of 100 right, from \d+ answers?/)).toHaveCount(7);
+  await expect(page.getByText(/in 100 right, based on \d+ answers?/)).toHaveCount(7);
   expect(await read('/learnt/told')).toEqual(learnt);
   await page.setViewportSize({ width: 390, height: 844 });
   await fitsAcross(page, 'eye and hand');
@@ -74,23 +74,23 @@ test('the practice stove: one evening cooked badly, then well; scores in that or
   await axeFindsNothing(page, 'the practice stove');
   await go(page, '/learn/practice/wholemeal?evening=3');
   await page.getByText('20 times').click();
-  await page.getByText('keeps silent').click();
+  await page.getByText('off').click();
   await axeFindsNothing(page, 'an evening as it is told');
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
   // Silent: no advice. Everything into the oil at once, and nobody comes back.
   await expect(page.getByRole('button', { name: /^Dropped/ })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Do next' })).toHaveCount(0);
   await page.getByRole('button', { name: /^Dropped/ }).click();
-  await page.getByRole('button', { name: 'Hold', exact: true }).click();
+  await page.getByRole('button', { name: 'Pause', exact: true }).click();
   await axeFindsNothing(page, 'an evening that is held');
   // A reload loses nothing of it, and it waits to go on.
   const clock = page.getByText(/ of .* at most$/);
   const stood = await clock.innerText();
   await page.reload();
-  await expect(page.getByRole('button', { name: 'Go on', exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Continue', exact: true })).toBeVisible();
   expect(await clock.innerText()).toBe(stood);
   await expect(page.getByRole('group', { name: 'Pieces in the pot' }).getByText('5', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: 'End it here' }).click();
+  await page.getByRole('button', { name: 'End it now' }).click();
   const judged = page.getByRole('region', { name: 'How it went' });
   const score = async () => {
     await expect(judged.getByText(/^You lost/)).toBeVisible({ timeout: 60_000 });
@@ -100,9 +100,9 @@ test('the practice stove: one evening cooked badly, then well; scores in that or
   await expect(judged).toContainText('too dark');
   expect(badly).toBeLessThan(20);
   // The same evening again, as it is whispered.
-  await page.getByRole('button', { name: 'The same evening again' }).click();
-  await page.getByText('whispers').click();
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'The same session again' }).click();
+  await page.getByText('on').click();
+  await page.getByRole('button', { name: 'Start' }).click();
   const now = page.locator('button[data-now]').first();
   for (let tapped = 0; tapped < 40 && (await judged.count()) === 0; tapped++) {
     await now.or(judged).first().waitFor();
@@ -112,11 +112,11 @@ test('the practice stove: one evening cooked badly, then well; scores in that or
   expect(well).toBeGreaterThan(badly + 40);
   await expect(judged).toContainText(/in all, which counts as/);
   // Each act is weighed; the lift is dragged far to the front, and everything comes out pale.
-  const acts = page.getByRole('region', { name: 'What you did, and what it did' });
-  const lift = acts.getByRole('button', { name: /Lifted/ }).first();
+  const acts = page.getByRole('region', { name: 'What you did, and its effect' });
+  const lift = acts.getByRole('button', { name: /Taken out/ }).first();
   await expect(lift).toContainText(/saved/, { timeout: 60_000 });
   await lift.click();
-  const slider = page.getByRole('slider', { name: /Lifted/ });
+  const slider = page.getByRole('slider', { name: /Taken out/ });
   await slider.focus();
   await page.keyboard.press('Home');
   await expect(page.getByText(/^It would have been \d+ of 100/)).toBeVisible();
@@ -168,8 +168,8 @@ test('beside the work: opens where the work is, every term explains itself, and 
   await page.getByRole('button', { name: 'More in the handbook' }).click();
   await expect(panel.getByRole('article')).toBeVisible();
   await panel.getByRole('searchbox', { name: 'Search the handbook' }).fill('two schools');
-  await panel.getByRole('button', { name: 'Two schools of frying' }).first().click();
-  const here = panel.getByRole('region', { name: 'Worked out for Read beside' });
+  await panel.getByRole('button', { name: 'Two methods of frying' }).first().click();
+  const here = panel.getByRole('region', { name: 'Computed for Read beside' });
   await expect(here.getByRole('row')).toHaveCount(4);
   await expect(here).toContainText(/hot and quick.*\d+ min/);
   await page.keyboard.press('Escape');

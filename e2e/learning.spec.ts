@@ -13,13 +13,13 @@ test('what was poured and how it felt moves the next first pour; a dough can be 
   await go(page, `/bench/${id}/dough`);
   await settled(page);
   const log = page.getByRole('region', { name: 'Water log' });
-  await expect(log).toContainText('Nothing noted of this plain wheat flour yet');
+  await expect(log).toContainText('Nothing has been noted about this plain wheat flour yet');
   const stiffness = page.getByRole('img', { name: /^Stiffness/ });
   const before = await stiffness.getAttribute('aria-label');
   await log.getByRole('button', { name: /^Poured 325 g/ }).click();
   for (let i = 0; i < 6; i++) await log.getByRole('button', { name: 'Poured 15 g' }).click();
   await log.getByRole('button', { name: 'Poured 5 g' }).click();
-  await log.getByRole('button', { name: 'Take back' }).click();
+  await log.getByRole('button', { name: 'Undo' }).click();
   await isSaved(page);
   // A half-poured dough survives a reload.
   await page.reload();
@@ -45,7 +45,7 @@ test('what was poured and how it felt moves the next first pour; a dough can be 
   await sheet.getByText('soft', { exact: true }).click();
   await expect.poll(async () => (await belief())?.mean ?? 0).toBeLessThan(0.03);
   await sheet.getByRole('button', { name: 'Forget this dough' }).click();
-  await expect(page.getByText('Nothing noted of this plain wheat flour yet').first()).toBeVisible();
+  await expect(page.getByText('Nothing has been noted about this plain wheat flour yet').first()).toBeVisible();
   expect(await belief()).toBeUndefined();
   await page.keyboard.press('Escape');
   await expect(station(page, 'Dough')).toContainText('g');

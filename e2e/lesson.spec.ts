@@ -17,9 +17,9 @@ test('from a record to the next batch with its one change: judged, on two device
   await go(page, `/ledger/${id}`);
   // Somebody who was not there reads what went wrong, why, and what to change.
   const why = page.getByRole('region', { name: 'Why', exact: true });
-  await expect(why.getByRole('heading', { name: /^Why: opened in the oil and too dark$/ })).toBeVisible();
+  await expect(why.getByRole('heading', { name: /^Why: burst in the oil and too dark$/ })).toBeVisible();
   await expect(why.getByRole('listitem').filter({ hasText: 'Flour on the rim' })).toContainText(/\d+ %/);
-  await expect(why).toContainText('bench flour left on the rim');
+  await expect(why).toContainText('flour left on the rim');
   await axeFindsNothing(page, 'a record');
 
   // Judged otherwise by one tap; the other device has it, and a reload loses nothing.
@@ -27,7 +27,7 @@ test('from a record to the next batch with its one change: judged, on two device
   await other.goto(`/ledger/${id}`);
   const how = page.getByRole('region', { name: 'How did they come out?' });
   await how.getByRole('button', { name: 'golden', exact: true }).click();
-  await expect(why.getByRole('heading', { name: /^Why: opened in the oil$/ })).toBeVisible();
+  await expect(why.getByRole('heading', { name: /^Why: burst in the oil$/ })).toBeVisible();
   const there = other.getByRole('region', { name: 'How did they come out?' });
   await expect(there.getByRole('button', { name: 'golden', exact: true })).toHaveAttribute('aria-pressed', 'true');
   await page.reload();
@@ -36,7 +36,7 @@ test('from a record to the next batch with its one change: judged, on two device
   await how.getByRole('button', { name: 'golden', exact: true }).click();
   await expect(how.getByRole('button', { name: 'golden', exact: true })).toHaveAttribute('aria-pressed', 'false');
 
-  await expect(why).toContainText(/Opened: 1 in \d+ → about 1 in \d+/);
+  await expect(why).toContainText(/Burst: 1 in \d+ → about 1 in \d+/);
   await page.getByRole('button', { name: 'Next batch with this change' }).click();
   await settled(page);
   const next = (await read<Batch>(`/batches/${page.url().split('/').at(-2)!}`)).draft;
@@ -52,8 +52,8 @@ test('side by side: what can be told from eight pieces each is told, and no more
   await go(page, `/ledger/${id}`);
   const both = page.getByRole('region', { name: 'Side by side' });
   await expect(both.getByRole('row').filter({ hasText: 'Not washed' })).toContainText('pale');
-  await expect(both).toContainText('None opened in either: they cannot be told apart by it.');
-  await expect(both).toContainText('Liking cannot be told apart from one score each.');
+  await expect(both).toContainText('None burst on either plate, so this says nothing about the seam.');
+  await expect(both).toContainText('One score each is too few to say which people prefer.');
   const record = await read<LedgerRecord>(`/ledger/${id}`);
   expect(record.looks.looks.eatenFirst).toBe('B');
   await page.setViewportSize({ width: 390, height: 844 });
@@ -72,7 +72,7 @@ test('two records beside one another: traces from the drop, figures against the 
   await page.getByRole('option', { name: /^Squash and sage half-moons, summer/ }).click();
   const beside = page.getByRole('region', { name: 'Compare' });
   await expect(beside.getByRole('img', { name: /^Oil over time.*first try and .*summer$/ })).toBeVisible();
-  await expect(beside.getByRole('row').filter({ hasText: 'Opened' })).toContainText(/10 %.*0 %/);
+  await expect(beside.getByRole('row').filter({ hasText: 'Burst' })).toContainText(/10 %.*0 %/);
   await expect(beside.getByRole('row').filter({ hasText: 'In the oil' })).toContainText(/% (more|less)/);
   await axeFindsNothing(page, 'compare');
   await page.setViewportSize({ width: 390, height: 844 });
@@ -98,7 +98,7 @@ test('the whole of a record: what mattered, a photo read by its paper, a tag, de
   const mattered = page.getByRole('region', { name: 'What differed, and what it did' });
   await expect(mattered.getByRole('listitem').first()).toContainText(/Time in the oil: .* instead of .*darker/);
   const whole = page.getByRole('region', { name: 'From flour to table' });
-  await expect(whole.getByRole('row').filter({ hasText: 'Energy of the ring' })).toContainText(/kWh/);
+  await expect(whole.getByRole('row').filter({ hasText: 'Energy used by the burner' })).toContainText(/kWh/);
   await expect(whole.getByRole('row').filter({ hasText: 'Liquid poured' })).toContainText(/\d+ g.*\d+ g/);
 
   // A plate with three brown pieces beside a sheet of paper, under a warm lamp.
@@ -123,8 +123,8 @@ test('the whole of a record: what mattered, a photo read by its paper, a tag, de
   await page.getByRole('button', { name: 'Read it from a photo' }).click();
   await (await chooser).setFiles({ name: 'plate.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') });
   await expect(page.getByText(/^3 pieces: (brown|deep golden) \((3\.[7-9]|4|4\.[0-3])\)/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take this colour' }).click();
-  await expect(page.getByRole('img', { name: 'Photo of the lifted pieces' })).toBeVisible();
+  await page.getByRole('button', { name: 'Use this colour' }).click();
+  await expect(page.getByRole('img', { name: 'Photo of the fried pieces' })).toBeVisible();
   await expect.poll(async () => (await read<LedgerRecord>(`/ledger/${id}`)).looks.looks.trays.A!.photo?.pieces).toBe(3);
   await axeFindsNothing(page, 'a record with a photo');
 
@@ -142,10 +142,10 @@ test('the whole of a record: what mattered, a photo read by its paper, a tag, de
 
   // What it taught stands in the Store, and can be put back to what is usual.
   await go(page, '/store/learnt');
-  await page.getByRole('button', { name: /^Use the usual: How often pieces open/ }).click();
-  await expect(page.getByRole('button', { name: /^Use what was learnt: How often pieces open/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Use the usual figure: How often pieces burst/ }).click();
+  await expect(page.getByRole('button', { name: /^Use the learnt figure: How often pieces burst/ })).toBeVisible();
   expect((await read<Learnt>('/learnt')).opens).toBeUndefined();
-  await page.getByRole('button', { name: /^Use what was learnt: How often pieces open/ }).click();
+  await page.getByRole('button', { name: /^Use the learnt figure: How often pieces burst/ }).click();
   await axeFindsNothing(page, 'what was learnt');
   await page.setViewportSize({ width: 390, height: 844 });
   await fitsAcross(page, 'what was learnt');
@@ -159,7 +159,7 @@ test('a test is planned: two trays that differ by one thing, judged blind, named
   await settled(page);
   // Where the figures come from is one tap away.
   await page.getByRole('button', { name: 'Where figures come from' }).click();
-  await expect(page.getByRole('list', { name: 'Where figures come from' })).toContainText(/Speed of colouring.*learnt/);
+  await expect(page.getByRole('list', { name: 'Where figures come from' })).toContainText(/Speed of browning.*learnt/);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Trays', exact: true }).click();
   await page.getByRole('button', { name: 'Plan a test' }).click();
@@ -188,5 +188,5 @@ test('a test is planned: two trays that differ by one thing, judged blind, named
   await expect(hidden).toBeHidden();
   const both = page.getByRole('region', { name: 'Side by side' });
   await expect(both).toContainText('Press the air out from the fold');
-  await expect(both).toContainText('cannot be told from these scores');
+  await expect(both).toContainText('These scores cannot tell');
 });

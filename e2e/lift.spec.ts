@@ -31,9 +31,9 @@ test('no right moment: said first, on the line too; each way out is a tap and co
   await expect(station(page, 'Fry')).toContainText('no right moment');
   await expect(station(page, 'Serve')).toContainText('no time plan');
   await expect(
-    page.getByText(/^No moment is right at 178 °C: pieces are too dark after .*, but done inside only after/),
+    page.getByText(/^There is no right moment at 178 °C: pieces are too dark after .*, but are done inside only after/),
   ).toBeVisible();
-  const ways = page.getByRole('list', { name: 'Ways out' });
+  const ways = page.getByRole('list', { name: 'Changes that help' });
   await expect(ways.getByRole('listitem').first()).toBeVisible({ timeout: 20_000 });
   await axeFindsNothing(page, 'ways out');
   const cooler = ways.getByRole('listitem').filter({ hasText: 'Cooler oil' });
@@ -67,7 +67,7 @@ test('oil that is let rise: set, planned, refused where it is wrong, held again'
   await type(page, 'Oil', '130');
   await type(page, 'Rises to', '162');
   await expect(
-    page.getByText(/^The oil rises from 130 °C to 162 °C in 10 min while pieces are in it\. Then it needs/),
+    page.getByText(/^The oil rises from 130 °C to 162 °C in 10 min with the pieces in\. Then it needs/),
   ).toBeVisible();
   await settled(page);
   await isSaved(page);
@@ -82,7 +82,7 @@ test('oil that is let rise: set, planned, refused where it is wrong, held again'
   expect((await draftOf(id)).fry.ramp).toEqual({ outC: 162, overS: 600 });
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Rises to' })).toHaveValue('162');
-  await page.getByRole('button', { name: 'Hold one temperature' }).click();
+  await page.getByRole('button', { name: 'Keep one temperature' }).click();
   await expect(page.getByRole('textbox', { name: 'Oil', exact: true })).toHaveValue('162');
   await type(page, 'Oil', '158');
   expect(await settled(page)).toEqual(before);
@@ -98,11 +98,11 @@ test('the oven is told how one bake went, and its next figures follow', async ({
   await expect(about).toBeVisible();
   const before = await about.innerText();
   await type(page, 'Golden after', '2:00');
-  await sheet.getByRole('button', { name: 'Note it' }).click();
+  await sheet.getByRole('button', { name: 'Record it' }).click();
   await expect(sheet.getByText(/^No oven makes these pieces golden then/)).toBeVisible();
   expect((await kitchenNow()).ovenSeen).toBeUndefined();
   await type(page, 'Golden after', '26:00');
-  await sheet.getByRole('button', { name: 'Note it' }).click();
+  await sheet.getByRole('button', { name: 'Record it' }).click();
   await expect(sheet.getByText(/^This oven heats .* times as much as usual .* from one bake\.$/)).toBeVisible();
   await expect.poll(async () => (await kitchenNow()).ovenSeen?.length).toBe(1);
   expect(await about.innerText()).not.toBe(before);
@@ -113,8 +113,8 @@ test('a ring that stores heat is turned back sooner, and the kitchen says which 
   await openStation(page, id, 'fry');
   await settled(page);
   const turnAt = async () => {
-    const text = await page.getByText(/^Heat on full for/).innerText();
-    return Number(/when the probe reads (\d+) °C/.exec(text)![1]);
+    const text = await page.getByText(/^Full heat for/).innerText();
+    return Number(/At (\d+) °C turn down/.exec(text)![1]);
   };
   const gas = await turnAt();
   await go(page, '/store/oil');
@@ -136,7 +136,7 @@ test('a trial piece is a stop: the others wait until it is judged', async ({ pag
   await lightStove(page);
   await page.getByRole('button', { name: /^Dropped 1/ }).click();
   await page.getByRole('button', { name: /^Piece 1, / }).waitFor();
-  await page.getByRole('button', { name: /^Lifted/ }).click();
+  await page.getByRole('button', { name: /^Taken out/ }).click();
   await expect(page.getByRole('button', { name: /Judge piece 1/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /Drop \d/ })).toHaveCount(0);
 });
@@ -165,11 +165,11 @@ test('a pipeline: planned with one tap, said on the line, and at the stove one g
   await page.getByRole('button', { name: 'Rises in 2 to 3 seconds, steady fizz' }).click();
   await page.getByRole('button', { name: /^now Drop 1/ }).click();
   // The next waits for its time, one at a time, though there is room for more.
-  await expect(page.getByText('The next one goes in as one comes up: one at a time.')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('Put one in each time you take one out.')).toBeVisible({ timeout: 20_000 });
   await expect(page.getByRole('button', { name: /^Dropped 1\b/ })).toBeVisible();
   await go(page, `/bench/${id}/fry`);
   await settled(page);
-  await page.getByRole('button', { name: 'In lots' }).click();
+  await page.getByRole('button', { name: 'In loads' }).click();
   await settled(page);
   await expect(station(page, 'Fry')).toContainText(/\d+ lots/);
 });
@@ -186,7 +186,7 @@ test('a puffed bread: rolled out, drawn as a hollow, basted without being asked,
   });
   await openStation(page, id, 'fold');
   await settled(page);
-  await expect(page.getByText(/^Steam lifts it to about \d+ mm/)).toBeVisible();
+  await expect(page.getByText(/^Steam puffs it up to about \d+ mm/)).toBeVisible();
   await expect(page.getByText('Plain pieces, without a filling.')).toBeVisible();
   await openStation(page, id, 'fry');
   await settled(page);

@@ -22,11 +22,11 @@ test('oil through its life: looked at, refused by the plan, poured away, and fre
   const card = page.locator('[data-oil="Sunflower oil, 5 l tin"]');
   await expect(card).toContainText('in the pot');
   await expect(card).toContainText(/Good to fry in\.[\s\S]*3 batches[\s\S]*Carries gluten/);
-  await card.getByText(/^What happened to it/).click();
+  await card.getByText(/^History/).click();
   await expect(card.getByText(/Squash and sage half-moons, first try, .* crumbs left/)).toBeVisible();
-  await card.getByRole('button', { name: 'Look at it' }).click();
-  await page.getByText('Foam that stays').click();
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await card.getByRole('button', { name: 'Check it' }).click();
+  await page.getByText('Foam that does not go away').click();
+  await page.getByRole('button', { name: 'Record it' }).click();
   await expect(card).toContainText('Pour it away: it foams.');
   await axeFindsNothing(page, 'oil');
 
@@ -35,12 +35,12 @@ test('oil through its life: looked at, refused by the plan, poured away, and fre
   await expect(page.getByText(/^The oil in the pot has fried 3 batches and is used up/)).toBeVisible();
 
   await go(page, '/store/oil');
-  await card.getByRole('button', { name: 'Pour away' }).click();
-  await page.getByRole('button', { name: 'It is poured away' }).click();
-  await expect(card).toContainText('Poured away.');
+  await card.getByRole('button', { name: 'Throw away' }).click();
+  await page.getByRole('button', { name: 'I have thrown it away' }).click();
+  await expect(card).toContainText('Thrown away.');
   await page.getByRole('textbox', { name: 'Name of the oil' }).fill('Corn oil, new');
   await page.getByRole('textbox', { name: 'Into the pot' }).fill('2.2 l');
-  await page.getByRole('button', { name: 'Keep it and fry in it' }).click();
+  await page.getByRole('button', { name: 'Add it and fry in it' }).click();
   const fresh = page.locator('[data-oil="Corn oil, new"]');
   await expect(fresh).toContainText(/in the pot[\s\S]*2200 ml, 0 batches/);
   await expect.poll(async () => (await oils()).map((one) => one.state.isGone)).toEqual([false, true]);
@@ -65,7 +65,7 @@ test('the order at the pot follows the guests: egg goes last once somebody is al
   await go(page, page.url().replace(/fold$/, 'fry'));
   await settled(page);
   const order = async () => {
-    await page.getByRole('button', { name: 'Lots and order' }).click();
+    await page.getByRole('button', { name: 'Loads and order' }).click();
     await page.getByText('Order at the pot').click();
     const list = page.getByRole('list', { name: 'Order at the pot' });
     await expect(list.getByRole('listitem')).toHaveCount(5);
@@ -84,12 +84,12 @@ test('the order at the pot follows the guests: egg goes last once somebody is al
   const allergies = page.getByRole('group', { name: 'Allergic to' });
   await allergies.getByRole('button', { name: 'Add an allergy' }).click();
   await page.getByRole('menuitem', { name: 'eggs' }).click();
-  await expect(allergies.getByRole('button', { name: 'Take off: eggs' })).toBeVisible();
+  await expect(allergies.getByRole('button', { name: 'Remove: eggs' })).toBeVisible();
   await expect
     .poll(async () => (await read<{ supper: Supper }[]>('/suppers'))[0]!.supper.guests.at(-1))
     .toMatchObject({ name: 'Odalys', allergies: ['eggs'] });
   await expect(eats).toContainText('27 of 27');
-  await expect(page.getByText('Keep off Pear and ginger rounds: it contains what they are allergic to.')).toBeVisible();
+  await expect(page.getByText('Must not have: Pear and ginger rounds (contains an allergen of theirs).')).toBeVisible();
   await go(page, fry);
   await settled(page);
   const now = await order();
@@ -100,12 +100,12 @@ test('the order at the pot follows the guests: egg goes last once somebody is al
 test('pots: another is taken in its place, none is lost, and the plan follows', async ({ page }) => {
   await go(page, '/store/oil');
   await page.getByRole('button', { name: 'Fry in: Small pot on the small ring' }).click();
-  await expect(page.getByRole('textbox', { name: 'Across' })).toHaveValue('180');
+  await expect(page.getByRole('textbox', { name: 'Width' })).toHaveValue('180');
   const others = page.getByRole('list', { name: 'Other pots' });
   await expect(others.getByRole('listitem')).toHaveText(/The pot before.*240 mm/);
-  await page.getByRole('textbox', { name: 'Full power of the ring' }).fill('1500');
+  await page.getByRole('textbox', { name: 'Full power of the burner' }).fill('1500');
   await page.getByRole('textbox', { name: 'Name of this pot' }).fill('Small pot, other ring');
-  await page.getByRole('button', { name: 'Keep this pot as another' }).click();
+  await page.getByRole('button', { name: 'Save this pot as another' }).click();
   await expect(others.getByRole('listitem')).toHaveCount(2);
   await expect
     .poll(async () => (await read<{ kitchen: { pot: object } }>('/kitchen')).kitchen.pot)

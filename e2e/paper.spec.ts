@@ -56,17 +56,17 @@ test('by phone in cups and °F, from an empty kitchen: the paper is a plan in un
   await fitsAcross(page, 'the first questions');
   await press('US cups and °F', 'text');
   await press('none', 'text');
-  await press('That is my kitchen');
+  await press('Save my kitchen');
   await expect(page.getByRole('heading', { name: 'Your kitchen' })).toHaveCount(0);
   await press('New batch');
   actions += 1;
   await write(page, PAPER);
-  await expect(page.getByText('Read: 8 lines, 2 to look at.')).toBeVisible();
+  await expect(page.getByText('Read: 8 lines, 2 to check.')).toBeVisible();
   await axeFindsNothing(page, 'a recipe on paper');
   await fitsAcross(page, 'a recipe on paper');
   // No gram and no °C is left in such a kitchen's sentences.
-  await press('Take it on');
-  await press('Take it on');
+  await press('Add it as new');
+  await press('Add it as new');
   await expect(page.getByText('Read: 8 lines, all understood.')).toBeVisible();
   await expect(page.getByText('7 pieces')).toBeVisible();
   await press('Plan this batch');
@@ -95,12 +95,12 @@ test('by phone in cups and °F, from an empty kitchen: the paper is a plan in un
   await isSaved(page);
   // Seven large raw pieces come out right at no moment of such hot oil: the plan says so first, and how.
   await page.goto(`${product.address}/bench/${id}/fry`);
-  await expect(page.getByText('No right moment to lift')).toBeVisible();
+  await expect(page.getByText('No right moment to take them out')).toBeVisible();
   await page
     .getByRole('button', { name: /^Take: / })
     .first()
     .click();
-  await expect(page.getByText('No right moment to lift')).toHaveCount(0);
+  await expect(page.getByText('No right moment to take them out')).toHaveCount(0);
   await settled(page);
   await isSaved(page);
   const { kitchen } = await ask<{ kitchen: Parameters<typeof planTrays>[1] }>('/kitchen');
@@ -119,12 +119,12 @@ test('by phone in cups and °F, from an empty kitchen: the paper is a plan in un
     if (!(await drop.isEnabled())) break;
     await drop.click();
     await expect(piece.first()).toBeVisible();
-    await page.getByRole('button', { name: /^Lifted/ }).click();
+    await page.getByRole('button', { name: /^Taken out/ }).click();
     await expect(piece).toHaveCount(0);
   }
   await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
   // The oil is hot: it asks.
-  await page.getByRole('dialog').getByRole('button', { name: 'Finish all the same' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Finish anyway' }).click();
   await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
   expect((await ask<{ figures: { fried: number } }>(`/ledger/${id}`)).figures.fried).toBe(7);
 });
@@ -157,7 +157,7 @@ test('a line is mended in its place, what is left out stays in sight, and a relo
   await cut.press('Tab');
   await page.getByRole('textbox', { name: 'Rolled to' }).fill('7/16 in');
   await page.getByRole('textbox', { name: 'Rolled to' }).press('Tab');
-  await expect(page.getByText(/^Not one piece comes out/)).toBeVisible();
+  await expect(page.getByText(/^This is not enough for one piece/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Plan this batch' })).toBeDisabled();
   await page.getByText('pieces', { exact: true }).click();
   await page.getByRole('button', { name: 'Plan this batch' }).click();
@@ -193,7 +193,9 @@ test('a page of a web site, dropped as a file: what it says is read; scaled only
     });
   await expect(paper).toHaveValue(/^Barley pockets\n300 g flour/);
   await expect(page.getByText('Read: 4 lines, all understood.')).toBeVisible();
-  await expect(page.getByText('The amounts stay as they are written; the size of a piece follows.')).toBeVisible();
+  await expect(
+    page.getByText('The amounts stay as written; the size of a piece is worked out from them.'),
+  ).toBeVisible();
   await page.getByText('scale it', { exact: true }).click();
   await page.getByRole('textbox', { name: 'How many' }).fill('50');
   await expect(page.getByText(/^Every amount is multiplied by \d/)).toBeVisible();
@@ -219,7 +221,7 @@ test('an amount that no kitchen has is asked about, stays as it was typed over a
   await expect(page.getByRole('button', { name: 'Plan this batch' })).toBeDisabled();
   await write(page, '300 g flour\n150 g water\n5 g salt\nfilling 400 g mushrooms');
   await expect(page.getByRole('button', { name: 'Plan this batch' })).toBeEnabled();
-  await page.getByRole('button', { name: 'Clear it' }).click();
+  await page.getByRole('button', { name: 'Clear the text' }).click();
 });
 
 test('a kept dough and two kept fillings are a batch of two trays in under ten clicks', async ({ page }) => {
@@ -263,7 +265,7 @@ test('a kept dough and two kept fillings are a batch of two trays in under ten c
     await page.getByText(name, { exact }).first().click();
   };
   await click('New batch');
-  await click('Kept formulas');
+  await click('Saved formulas');
   await click('Leeks');
   await click('Mushrooms');
   await click('cone');

@@ -66,7 +66,7 @@ try {
     await page.getByText(/^start \d\d/).waitFor();
     if (station === 'serve') await page.getByRole('button', { name: 'Save as a file' }).waitFor();
     // The map comes from its worker; the chances of its point after it.
-    if (station === 'fry') await page.getByText(/Of 100 pieces made by hand/).waitFor();
+    if (station === 'fry') await page.getByText(/Allowing for handmade differences/).waitFor();
     await shoot(page, `bench-${station}`);
   }
   await page.goto(`${product.address}/table`);
@@ -94,10 +94,10 @@ try {
   await shoot(page, 'learn');
   await page.goto(`${product.address}/learn/practice/burst?evening=3`);
   await page.getByText('20 times').click();
-  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
   await page.getByRole('button', { name: /^Dropped/ }).click();
   await page.getByText(/is open/).waitFor();
-  await page.getByRole('button', { name: 'Hold', exact: true }).click();
+  await page.getByRole('button', { name: 'Pause', exact: true }).click();
   await shoot(page, 'practice');
   for (const [name, path] of [
     ['shopping', 'shopping'],
@@ -115,9 +115,9 @@ try {
   const done = page.getByRole('region', { name: 'Now' }).getByRole('button', { name: 'Done' });
   await done.click();
   await page.getByRole('button', { name: /^As planned/ }).click();
-  await page.getByRole('button', { name: 'It stays' }).click();
+  await page.getByRole('button', { name: 'It stays open' }).click();
   await done.click();
-  await page.getByRole('button', { name: 'It keeps' }).click();
+  await page.getByRole('button', { name: 'It does' }).click();
   await shoot(page, 'cook');
   await page.goto(`${product.address}/fire/${squash.id}`);
   await shoot(page, 'fire-start');

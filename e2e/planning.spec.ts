@@ -109,17 +109,17 @@ test('the dough: formula in grams or cups, scaled by one ingredient, another fam
   await search(page, 'Add to the dough', 'butt');
   await page.getByRole('option', { name: 'Butter', exact: true }).click();
   await type(page, 'Butter', '2 tbsp');
-  await expect(page.getByText(/of butter holds .* of water/)).toBeVisible();
+  await expect(page.getByText(/of butter contains .* of water/)).toBeVisible();
   await page.getByRole('button', { name: 'Take out Butter' }).click();
   await expect(table.getByRole('row', { name: /Butter/ })).toHaveCount(0);
   await page.getByRole('button', { name: /Family/ }).click();
-  await page.getByRole('option', { name: 'Scalded' }).click();
+  await page.getByRole('option', { name: 'Hot-water' }).click();
   await expect(station(page, 'Dough')).toContainText('too stiff');
   await expect(station(page, 'Fry')).toContainText('168 °C');
-  await expect(page.getByText(/another family better: rubbed short/)).toBeVisible();
+  await expect(page.getByText(/another family better: shortcrust/)).toBeVisible();
   await page.getByRole('button', { name: 'Worked formula' }).click();
   await expect(station(page, 'Dough')).toContainText('pliable');
-  await expect(page.getByText('Dough and filling end together.')).toHaveCount(0);
+  await expect(page.getByText('Dough and filling run out together.')).toHaveCount(0);
 });
 
 test('a fat is swapped: water and fat stay, and what follows is said', async ({ page }) => {
@@ -145,19 +145,19 @@ test('dough and filling that do not end together: each way out is one tap, with 
   await openStation(page, id, 'dough');
   await type(page, 'Plain wheat flour', '640');
   await station(page, 'Fold and seal').click();
-  const ways = page.getByRole('list', { name: 'Ways to end together' });
+  const ways = page.getByRole('list', { name: 'Ways to use up dough and filling together' });
   await expect(ways.getByRole('button')).toHaveText([
-    /^Make \d+ pieces, what the dough gives$/,
+    /^Make \d+ pieces, as many as the dough gives$/,
     /^Make \d+ g less dough$/,
   ]);
   await ways.getByRole('button', { name: /what the dough gives/ }).click();
   await expect(ways).toHaveCount(0);
   const pieces = Number(await page.getByRole('textbox', { name: 'Pieces' }).inputValue());
   expect(pieces).toBeGreaterThan(24);
-  await expect(page.getByText('Dough and filling end together.')).toBeVisible();
+  await expect(page.getByText('Dough and filling run out together.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await ways.getByRole('button', { name: /less dough/ }).click();
-  await expect(page.getByText('Dough and filling end together.')).toBeVisible();
+  await expect(page.getByText('Dough and filling run out together.')).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Pieces' })).toHaveValue('24');
 });
 
@@ -165,7 +165,7 @@ test('a two-dough family has two lists, and a misspelt name finds its ingredient
   const id = await plannedBatch('Coiled', 24);
   await openStation(page, id, 'dough');
   await page.getByRole('button', { name: /Family/ }).click();
-  await page.getByRole('option', { name: 'Coiled two-dough' }).click();
+  await page.getByRole('option', { name: 'Coiled, two doughs' }).click();
   await expect(station(page, 'Dough')).toContainText('too stiff');
   await expect(page.getByText('No fat dough yet.', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Worked formula' }).click();
@@ -186,7 +186,7 @@ test('a two-dough family has two lists, and a misspelt name finds its ingredient
 test('the filling: cooked dry by the scale, cooled in its dish', async ({ page }) => {
   const id = await plannedBatch('Filling', 24);
   await openStation(page, id, 'filling');
-  await expect(page.getByText(/Stop when the scale shows/)).toBeVisible();
+  await expect(page.getByText(/Stop cooking when the scale shows/)).toBeVisible();
   await type(page, 'Pan weighs', '500');
   const draft = await trayAt(id);
   const target = Math.round(draft.pieces * draft.fold.fillingEachKg * 1000) + 500;
@@ -211,7 +211,7 @@ test('another form: the blank is sized for the same filling, drawn, fried and un
   const form = page.getByRole('button', { name: /^Form: / });
   const choose = async (name: string) => {
     await form.click();
-    const sheet = page.getByRole('dialog', { name: 'Form' });
+    const sheet = page.getByRole('dialog', { name: 'Shape' });
     const radio = sheet.getByRole('radio', { name: new RegExp(`^${name}`) });
     // The input itself is out of sight: its tile takes the click, once the sheet has come to rest.
     await expect(async () => {
@@ -231,10 +231,12 @@ test('another form: the blank is sized for the same filling, drawn, fried and un
   await type(page, 'Its length', '150');
   await expect(page.getByRole('img', { name: /^Rolled strip, .* by 150 mm/ })).toBeVisible();
   await choose('teardrop');
-  await expect(page.getByText(/at the rim: the wall is then .* all round\. Rolled flat it is/)).toBeVisible();
+  await expect(
+    page.getByText(/at the rim: the wall is then .* all round\. If you roll it evenly, it is/),
+  ).toBeVisible();
   await type(page, 'Filling each', '60');
   await expect(station(page, 'Fold and seal')).toContainText(/tight|opens/);
-  await page.getByRole('button', { name: 'Size it to be 75 % full' }).click();
+  await page.getByRole('button', { name: 'Resize it to be 75 % full' }).click();
   await expect(page.getByText('75 %', { exact: true })).toBeVisible();
   await isSaved(page);
   const draft = await trayAt(id);
@@ -255,19 +257,19 @@ test('another form: the blank is sized for the same filling, drawn, fried and un
 test('a run of portions weighed: mean, drift and a slip are said, and what was typed stays', async ({ page }) => {
   const id = await plannedBatch('Weighed', 24);
   await openStation(page, id, 'fold');
-  await page.getByRole('button', { name: 'Weigh a run' }).click();
-  const sheet = page.getByRole('dialog', { name: 'Weigh a run' });
+  await page.getByRole('button', { name: 'Weigh several in a row' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Weigh several in a row' });
   const weights = sheet.getByRole('textbox', { name: /^Weights/ });
   await weights.fill('33 34 33 32,5');
-  await expect(sheet.getByText(/^4 weighed: 33 g on average, .* They are alike\.$/)).toBeVisible();
+  await expect(sheet.getByText(/^4 weighed: 33 g on average, .* They are even\.$/)).toBeVisible();
   await weights.fill('30 31 33 35 37');
-  await expect(sheet.getByText(/They grow heavier by .* from first to last/)).toBeVisible();
+  await expect(sheet.getByText(/They get heavier by .* from first to last/)).toBeVisible();
   await weights.fill('33 x');
   await expect(sheet.getByText('“x” is not a weight', { exact: false })).toBeVisible();
   await sheet.getByRole('textbox', { name: 'Scale shows' }).fill('1040');
   await expect(sheet.getByText(/^35 g each, .* over what you want\.$/)).toBeVisible();
   await page.reload();
-  await page.getByRole('button', { name: 'Weigh a run' }).click();
+  await page.getByRole('button', { name: 'Weigh several in a row' }).click();
   await expect(weights).toHaveValue('33 x');
 });
 
@@ -290,7 +292,7 @@ test('the template is true to a third of a millimetre, on screen and printed', a
   }
   await page.getByRole('button', { name: 'Template 1:1' }).click();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Keep as SVG' }).click();
+  await page.getByRole('button', { name: 'Save as SVG' }).click();
   expect((await download).suggestedFilename()).toBe('Template, template.svg');
 });
 
@@ -299,11 +301,11 @@ test('the fry: emptied, minutes and lot follow the solver again', async ({ page 
   await openStation(page, id, 'fry');
   const before = await settled(page);
   await type(page, 'In the oil', '4:00');
-  await expect(page.getByText(/^A ring of dough is raw when lifted/)).toBeVisible();
+  await expect(page.getByText(/^A ring of dough is raw when you take them out/)).toBeVisible();
   await expect(station(page, 'Fry')).toContainText('raw ring');
   await page.getByRole('textbox', { name: 'In the oil' }).fill('');
   expect(await settled(page)).toEqual(before);
-  await type(page, 'Pieces in a lot', '12');
+  await type(page, 'Pieces in a load', '12');
   await expect(station(page, 'Fry')).toContainText('12 at a time');
   await expect(page.getByText(/do not fit side by side/)).toBeVisible();
   await page.getByText('frozen', { exact: true }).click();
@@ -324,7 +326,7 @@ test('the map: the point is dragged and the line follows; its story, what it for
   const point = page.getByRole('slider', { name: 'Oil and minutes on the map' });
   await expect(point).toHaveAttribute('aria-valuetext', /^158 °C for 1[01] min( \d+ s)?: golden, cooked through/);
   await expect(page.locator('[data-margins]')).toHaveText(
-    /^You may miss it by \d+° or .* either way\. Of 100 pieces made by hand \d+/,
+    /^You can be \d+ °C or .* out, either way, and still be right\. Allowing for handmade differences, about \d+/,
   );
   const box = (await map.boundingBox())!;
   const at = (await point.boundingBox())!;
@@ -334,7 +336,7 @@ test('the map: the point is dragged and the line follows; its story, what it for
   await page.mouse.up();
   await expect(point).toHaveAttribute('aria-valuetext', /raw dough inside/);
   await expect(station(page, 'Fry')).toContainText(/19\d °C/);
-  await expect(page.locator('[data-margins]')).toHaveText(/^Pieces fail at this oil and time/);
+  await expect(page.locator('[data-margins]')).toHaveText(/^Pieces do not come out right at this temperature and time/);
   await page.getByRole('button', { name: /^Take the most forgiving/ }).click();
   await expect(point).toHaveAttribute('aria-valuetext', /golden, cooked through/);
   const best = await settled(page);
@@ -354,9 +356,9 @@ test('two schools side by side, no thermometer, the oven: each says its figures,
 }) => {
   const id = await plannedBatch('Schools', 24);
   await openStation(page, id, 'fry');
-  await page.getByRole('button', { name: 'Two schools' }).click();
-  const schools = page.getByRole('dialog', { name: 'Two schools, one piece' });
-  const table = schools.getByRole('table', { name: 'Two schools side by side' });
+  await page.getByRole('button', { name: 'Two methods' }).click();
+  const schools = page.getByRole('dialog', { name: 'Two methods, one piece' });
+  const table = schools.getByRole('table', { name: 'Two methods side by side' });
   await expect(table.getByRole('row', { name: /^Oil 155 °C 178 °C$/ })).toBeVisible();
   await expect(table.getByRole('row', { name: /^In the oil \d+ min( \d+ s)? \d+ min( \d+ s)?$/ })).toBeVisible();
   await schools.getByRole('button', { name: 'Take: hot and quick' }).click();
@@ -371,15 +373,15 @@ test('two schools side by side, no thermometer, the oven: each says its figures,
   await page.getByRole('button', { name: 'Bake instead' }).click();
   const oven = page.getByRole('dialog', { name: 'Bake instead, or finish in the oven' });
   await expect(oven.getByText(/^About [23]\d min( \d+ s)?: cooked through at/)).toBeVisible();
-  await expect(oven.getByText(/^A piece that opens half way in the oil/)).toBeVisible();
+  await expect(oven.getByText(/^If a piece bursts in the oil/)).toBeVisible();
   await expect(
     oven.getByText(/^Divided: 12 in the oven on one tray, 12 in the pot|^Dividing this batch/),
   ).toBeVisible();
   await oven.getByRole('textbox', { name: 'Oven' }).fill('200');
   await expect(oven.getByText(/^About [12]\d min( \d+ s)?: cooked through at/)).toBeVisible();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Lots and order' }).click();
-  const lots = page.getByRole('dialog', { name: 'Other lots' });
+  await page.getByRole('button', { name: 'Loads and order' }).click();
+  const lots = page.getByRole('dialog', { name: 'Other loads' });
   await lots.getByRole('button', { name: 'Take: One fewer at a time' }).click();
   await settled(page);
   await isSaved(page);
@@ -396,7 +398,7 @@ test('the way back closes what is open first, then leaves the station', async ({
   await openStation(page, id, 'dough');
   await station(page, 'Fry').click();
   await expect(page).toHaveURL(/fry$/);
-  for (const name of ['Two schools', 'Lots and order', 'Two schools']) {
+  for (const name of ['Two methods', 'Loads and order', 'Two methods']) {
     await page.getByRole('button', { name, exact: true }).click();
     await expect(page.getByRole('dialog')).toBeVisible();
     await page.goBack();
@@ -420,13 +422,17 @@ test('every bad figure is refused at its field and changes nothing', async ({ pa
   const id = await plannedBatch('Refused', 24);
   const fields: readonly (readonly [string, readonly string[], readonly string[]])[] = [
     ['dough', ['Pieces', 'Plain wheat flour', 'Fine salt'], ['-5', 'many', '9999999']],
-    ['filling', ['Pieces', 'Down to', 'Pan weighs', 'Temperature into the dish', 'Onion'], ['NaN', '', '99999999']],
+    [
+      'filling',
+      ['Pieces', 'Down to', 'Pan weighs', 'Temperature when it goes into the dish', 'Onion'],
+      ['NaN', '', '99999999'],
+    ],
     [
       'fold',
       ['Pieces', 'Disc', 'Rolled thickness', 'Dough each', 'Filling each', 'Seal margin'],
       ['x', '1/0', '12345678'],
     ],
-    ['fry', ['Oil', 'In the oil', 'Pieces in a lot', 'Pot across', 'Oil in the pot'], ['-9', '٣', '1e9']],
+    ['fry', ['Oil', 'In the oil', 'Pieces in a load', 'Pot width', 'Oil in the pot'], ['-9', '٣', '1e9']],
   ];
   for (const [name, labels, texts] of fields) {
     await openStation(page, id, name);
@@ -505,7 +511,7 @@ test.describe('two devices', () => {
       await isSaved(other);
       release();
     };
-    await heldWhile(() => type(other, 'Pieces in a lot', '4'));
+    await heldWhile(() => type(other, 'Pieces in a load', '4'));
     await isSaved(page);
     const both = (await trayAt(id)).fry;
     expect([both.oilC, both.lotSize]).toEqual([164, 4]);
@@ -537,20 +543,23 @@ test.describe('two devices', () => {
     const other = await context.newPage();
     await other.goto('/store/kitchen');
     const { kitchen } = await read<{ kitchen: { altitudeM: number } }>('/kitchen');
-    await type(other, 'Height above the sea', String(kitchen.altitudeM + 7));
+    await type(other, 'Height above sea level', String(kitchen.altitudeM + 7));
     await expect
       .poll(async () => (await read<{ kitchen: { altitudeM: number } }>('/kitchen')).kitchen.altitudeM)
       .toBe(kitchen.altitudeM + 7);
     await page.getByRole('link', { name: 'Store' }).click();
     await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
-    await expect(page.getByRole('textbox', { name: 'Height above the sea' })).toHaveValue(
+    await expect(page.getByRole('textbox', { name: 'Height above sea level' })).toHaveValue(
       String(kitchen.altitudeM + 7),
       { timeout: 1500 },
     );
-    await type(page, 'Height above the sea', String(kitchen.altitudeM));
-    await expect(other.getByRole('textbox', { name: 'Height above the sea' })).toHaveValue(String(kitchen.altitudeM), {
-      timeout: 2500,
-    });
+    await type(page, 'Height above sea level', String(kitchen.altitudeM));
+    await expect(other.getByRole('textbox', { name: 'Height above sea level' })).toHaveValue(
+      String(kitchen.altitudeM),
+      {
+        timeout: 2500,
+      },
+    );
     await other.close();
   });
 });
@@ -574,7 +583,7 @@ test.describe('a batch that is not there', () => {
     await expect(page.getByRole('main').getByRole('alert')).toContainText('There is no such batch');
     await expect(line(page)).toHaveCount(0);
     await page.goto('/nowhere');
-    await expect(page.getByText('You looked for /nowhere.', { exact: false })).toBeVisible();
+    await expect(page.getByText('You asked for /nowhere.', { exact: false })).toBeVisible();
     await page.getByRole('link', { name: 'To the bench', exact: true }).click();
     await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible();
   });

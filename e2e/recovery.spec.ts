@@ -176,7 +176,7 @@ test.describe('from the browser itself', () => {
     await context.setOffline(true);
     await page.reload();
     await expect(pieces).toHaveCount(many);
-    await expect(page.getByText('The server does not answer.', { exact: false }).first()).toBeVisible();
+    await expect(page.getByText('The server is not answering.', { exact: false }).first()).toBeVisible();
     await expect(strip).toContainText('Burst piece 1 in the oven');
     // What to do about fire is one tap away, also now.
     await page.getByRole('button', { name: 'Handbook' }).click();
@@ -192,7 +192,7 @@ test.describe('from the browser itself', () => {
     await expect(pieces).toHaveCount(0);
     await context.setOffline(false);
     await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length, { timeout: 20_000 }).toBe(3);
-    await expect(page.getByText('The server does not answer.', { exact: false })).toHaveCount(0);
+    await expect(page.getByText('The server is not answering.', { exact: false })).toHaveCount(0);
     await expect(page.getByTestId('oil-now')).toHaveText(/^\d+$/);
     await expect(pieces).toHaveCount(0);
   });
@@ -236,8 +236,8 @@ test('a plan edited while the server is away is kept, through a reload, and save
   await type(page, 'Pieces', '36');
   const planned = await settled(page);
   expect(planned[2]).toContain('36 ×');
-  await expect(page.locator('[data-save]')).toHaveText('kept on this device, the server is away');
-  await expect(page.getByText('The server does not answer.', { exact: false }).first()).toBeVisible();
+  await expect(page.locator('[data-save]')).toHaveText('saved on this device; the server is not answering');
+  await expect(page.getByText('The server is not answering.', { exact: false }).first()).toBeVisible();
   expect((await trayAt(id)).pieces).toBe(24);
   // Closed and opened again before anything could be saved.
   await context.setOffline(false);
@@ -273,7 +273,7 @@ test('a page opened while the records are out of reach says so, and opens by its
   let away = true;
   await page.route('**/api/**', (route) => (away ? route.abort('connectionrefused') : route.continue()));
   await page.goto(`/bench/${id}/fold`);
-  await expect(page.getByRole('alert')).toContainText('The server does not answer just now');
+  await expect(page.getByRole('alert')).toContainText('The server is not answering');
   away = false;
   await settled(page);
   await expect(station(page, 'Dough')).toContainText(' g');

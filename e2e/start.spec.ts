@@ -87,14 +87,14 @@ test('--no-demo starts empty, --fresh starts over', async ({ page }) => {
   const bare = await startProduct('bare', '--no-demo', '--data', data);
   await page.goto(bare.address);
   await expect(page.getByRole('heading', { name: 'No batch is planned yet' })).toBeVisible();
-  await page.getByRole('link', { name: 'Fire' }).click();
+  await page.getByRole('link', { name: 'Stove' }).click();
   await expect(page.getByRole('heading', { name: 'Nothing to fry yet' })).toBeVisible();
   await page.getByRole('link', { name: 'Ledger' }).click();
-  await expect(page.getByRole('heading', { name: 'Nothing fried yet' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Nothing has been fried yet' })).toBeVisible();
   await page.getByRole('link', { name: 'stove', exact: true }).click();
   await page.getByRole('link', { name: 'bench', exact: true }).click();
   await page.getByRole('button', { name: 'New batch' }).click();
-  await page.getByText('A shipped starter', { exact: true }).click();
+  await page.getByText('A ready-made starter', { exact: true }).click();
   await page.getByRole('button', { name: 'Plan this batch' }).click();
   await expect(page.getByRole('navigation', { name: 'The line' })).toHaveAttribute('data-current', 'true');
   expect(await count(bare, '/batches')).toBe(1);

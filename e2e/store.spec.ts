@@ -85,7 +85,7 @@ test('a formula is found, changed, kept as a version, compared, copied and put a
   await expect(list.getByRole('link', { name: /Brown short dough, copy/ })).toHaveCount(0);
   await page.getByText('archived', { exact: true }).click();
   await expect(list.getByRole('link', { name: /Brown short dough, copy/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Bring back' }).click();
+  await page.getByRole('button', { name: 'Unarchive' }).click();
   await expect.poll(async () => (await formulaNamed('Brown short dough, copy'))!.archived).toBe(false);
 });
 
@@ -95,7 +95,7 @@ test('a new base is used in a filling like an ingredient, and says where', async
   await page.getByRole('button', { name: 'New formula' }).click();
   await page.getByText('Base', { exact: true }).click();
   await page.getByRole('textbox', { name: 'Name' }).fill('Leek and butter paste');
-  await page.getByRole('button', { name: 'Begin it' }).click();
+  await page.getByRole('button', { name: 'Start it' }).click();
   for (const [name, grams] of [
     ['Leek', '800'],
     ['Butter', '80'],
@@ -121,7 +121,7 @@ test('a dough is taken from the Store, changed at the bench and kept there as it
   const id = await planned('From the Store');
   await bench(page, id, 'dough');
   const before = await settled(page);
-  await page.getByRole('button', { name: 'Take or keep' }).click();
+  await page.getByRole('button', { name: 'Use or save' }).click();
   await page.getByRole('searchbox', { name: 'Find a formula' }).fill('yogurt');
   await page.getByRole('button', { name: 'Take Quick yoghurt dough' }).click();
   await expect(page.getByText('Quick yoghurt dough, version 1', { exact: true })).toBeVisible();
@@ -129,7 +129,7 @@ test('a dough is taken from the Store, changed at the bench and kept there as it
   expect(taken[0]).not.toBe(before[0]);
   await type(page, 'Sugar', '20');
   await expect(page.getByText('Quick yoghurt dough, version 1, changed here')).toBeVisible();
-  await page.getByRole('button', { name: 'Take or keep' }).click();
+  await page.getByRole('button', { name: 'Use or save' }).click();
   await page.getByRole('button', { name: 'Keep as version 2 of Quick yoghurt dough' }).click();
   await expect(page.getByText('Quick yoghurt dough, version 2', { exact: true })).toBeVisible();
   await isSaved(page);
@@ -149,7 +149,7 @@ test('scaled by a pan, rounded to the scale, typed in percent, weighed out', asy
   await bench(page, id, 'filling');
   await page.getByRole('button', { name: 'Scale', exact: true }).click();
   await page.getByText('a pan', { exact: true }).click();
-  await page.getByRole('textbox', { name: 'Pan holds, to the brim' }).fill('3');
+  await page.getByRole('textbox', { name: 'The pan holds, to the brim' }).fill('3');
   await page.getByRole('button', { name: /^Scale to \d+ pieces$/ }).click();
   await expect(page.getByRole('textbox', { name: 'Pieces' })).not.toHaveValue('24');
   await isSaved(page);
@@ -162,7 +162,7 @@ test('scaled by a pan, rounded to the scale, typed in percent, weighed out', asy
   await expect
     .poll(async () => (await draftOf(id)).filling.lines.map((l) => l.massKg.toFixed(9)))
     .toEqual(withRounding(scaled, 'filling', tools).filling.lines.map((l) => l.massKg.toFixed(9)));
-  await page.getByRole('button', { name: 'Percent' }).click();
+  await page.getByRole('button', { name: 'Percentages' }).click();
   await type(page, 'Onion', '20');
   await settled(page);
   await isSaved(page);
@@ -190,16 +190,16 @@ test('the filling: raw parts, another method, thickened, made ahead, cooled othe
   await isCooked.click();
   await page.getByRole('option', { name: 'no, raw minced meat' }).click();
   await expect(page.getByText(/^Something new in it may be raw/)).toHaveCount(0);
-  await expect(page.getByText(/Probe every piece: the core must reach 71 °C/)).toBeVisible();
+  await expect(page.getByText(/Probe every piece: the middle must reach 71 °C/)).toBeVisible();
   await page.getByText('1 day', { exact: true }).click();
-  await expect(page.getByText(/mix what is raw on the day/)).toBeVisible();
+  await expect(page.getByText(/mix raw ingredients on the day/)).toBeVisible();
   await expect(station(page, 'Filling')).toContainText('kept too long');
   await isCooked.click();
   await page.getByRole('option', { name: 'yes, all of it' }).click();
   await expect(page.getByText(/It keeps 2 days\./)).toBeVisible();
   await page.getByRole('button', { name: 'Compare ways' }).click();
   await page.getByRole('button', { name: 'Cool in iced water, two dishes' }).click();
-  await expect(page.getByText(/Have .* g of ice ready for the bath/)).toBeVisible();
+  await expect(page.getByText(/Have .* g of ice ready for the cold-water bath/)).toBeVisible();
   await page.getByRole('button', { name: /How its water is removed/ }).click();
   await page.getByRole('option', { name: 'thickened, nothing boiled off' }).click();
   await search(page, 'Add to the filling', 'vegetable stock');
@@ -228,10 +228,10 @@ test('an ingredient of one’s own is planned with and cannot vanish; a price ch
   await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('New ingredient');
   await page.getByRole('textbox', { name: 'Name' }).fill('Parsley root');
   await type(page, 'Water', '120');
-  await expect(page.getByText('The most is 100 %.', { exact: false })).toBeVisible();
+  await expect(page.getByText('The maximum is 100 %.', { exact: false })).toBeVisible();
   await type(page, 'Water', '84');
-  await type(page, 'Costs, a kilogram as used', '3,5');
-  await page.getByRole('button', { name: 'Keep this ingredient' }).click();
+  await type(page, 'Costs a kilogram, as used', '3,5');
+  await page.getByRole('button', { name: 'Save this ingredient' }).click();
   await expect(page.getByRole('heading', { name: 'Parsley root' })).toBeVisible();
   const own = page.url();
   await bench(page, id, 'filling');
@@ -251,8 +251,8 @@ test('an ingredient of one’s own is planned with and cannot vanish; a price ch
   expect((await trayAt(id)).filling.lines.at(-1)).toEqual({ ingredientId: (await fresh()).id, massKg: 0.12 });
   await go(page, own);
   await page.getByRole('button', { name: 'Delete' }).click();
-  await page.getByRole('button', { name: 'Delete it, it is used nowhere' }).click();
-  await expect(page.getByText('It is used in "Own root"; take it out there first.')).toBeVisible();
+  await page.getByRole('button', { name: 'Delete it (nothing uses it)' }).click();
+  await expect(page.getByText('It is used in "Own root"; remove it there first.')).toBeVisible();
   expect((await rows()).some((row) => row.ingredient.name === 'Parsley root')).toBe(true);
   const cost = async () => {
     await bench(page, id, 'filling');
@@ -260,12 +260,12 @@ test('an ingredient of one’s own is planned with and cannot vanish; a price ch
   };
   const before = await cost();
   await go(page, '/store/ingredients/onion');
-  await type(page, 'Costs, a kilogram as used', '40');
-  await page.getByRole('button', { name: 'Keep the change' }).click();
-  await page.getByRole('button', { name: 'Back to the catalogue' }).waitFor();
+  await type(page, 'Costs a kilogram, as used', '40');
+  await page.getByRole('button', { name: 'Save the change' }).click();
+  await page.getByRole('button', { name: 'Reset to the catalogue' }).waitFor();
   expect(await cost()).toBeGreaterThan(before + 3);
   await go(page, '/store/ingredients/onion');
-  await page.getByRole('button', { name: 'Back to the catalogue' }).click();
+  await page.getByRole('button', { name: 'Reset to the catalogue' }).click();
   await expect(page.getByText('From the catalogue.', { exact: false })).toBeVisible();
   expect(await cost()).toBeCloseTo(before, 2);
 });
@@ -326,12 +326,12 @@ test('the kitchen: a colder fridge and another reheating rule are saved and coun
   await send('/batches/from-starter', { ...ask, eatAt: '2030-01-05T18:30:00.000Z' });
   expect((await draftOf(ask.id)).filling.coreTargetC).toBe(75);
   await bench(page, ask.id, 'filling');
-  await expect(page.getByText(/the core must reach 75 °C/)).toBeVisible();
+  await expect(page.getByText(/the middle must reach 75 °C/)).toBeVisible();
 });
 
 test('the sheets of a dough: axe finds nothing', async ({ page }) => {
   await bench(page, await planned('Sheets'), 'dough');
-  for (const button of ['Take or keep', 'Scale', 'Round', 'Weigh out']) {
+  for (const button of ['Use or save', 'Scale', 'Round', 'Weigh out']) {
     await page.getByRole('button', { name: button, exact: true }).click();
     await expect(page.getByRole('dialog')).toBeVisible();
     await page.waitForTimeout(200);

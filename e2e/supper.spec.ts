@@ -31,13 +31,13 @@ test('a supper of one’s own: guests, two times, batches that go with theirs; w
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   const eats = page.getByRole('region', { name: 'Everyone eats' });
   await expect(eats).toContainText(/3 of 7[\s\S]*4 guests have nothing to eat/);
-  await expect(page.getByText('Keep off Ropes for the feast: they do not eat it.')).toBeVisible();
+  await expect(page.getByText('Must not have: Ropes for the feast (not part of their diet).')).toBeVisible();
   const { supper: id } = (await batch(leeks)).draft;
   expect(id).toBe((await supperNamed('Feast of lamps'))!.id);
 
   // A batch planned for it: as many as its guests want, on its day.
   await page.getByRole('button', { name: 'New batch' }).click();
-  await page.getByText('A shipped starter', { exact: true }).click();
+  await page.getByText('A ready-made starter', { exact: true }).click();
   await page.getByText('guests', { exact: true }).click();
   await expect(page.getByRole('textbox', { name: 'Guests' })).toHaveValue('7');
   await expect(page.getByRole('textbox', { name: 'Pieces each' })).toHaveValue('5');
@@ -48,7 +48,7 @@ test('a supper of one’s own: guests, two times, batches that go with theirs; w
 
   // One evening for both: one cook, one pot, the fish last into the oil; what waits for it is said.
   await go(page, `/table/${id}`);
-  const evening = page.getByRole('region', { name: 'The evening' });
+  const evening = page.getByRole('region', { name: 'The plan' });
   const atPot = evening.getByRole('list', { name: 'Pot', exact: true }).getByRole('listitem');
   await expect(atPot.first()).toHaveText(/Heat the oil/);
   await expect(atPot.last()).toHaveText('Ropes for the feast');
@@ -78,7 +78,7 @@ test('a supper of one’s own: guests, two times, batches that go with theirs; w
   await page.getByRole('button', { name: 'Delete this supper' }).click();
   await page.getByRole('alertdialog').getByRole('button', { name: 'Delete this supper' }).click();
   await expect(page).toHaveURL(/\/table$/);
-  await expect(other.getByRole('heading', { name: 'There is no such supper' })).toBeVisible();
+  await expect(other.getByRole('heading', { name: 'This supper does not exist' })).toBeVisible();
   const left = await read<BatchSummary[]>('/batches');
   expect(left.filter((one) => [leeks, made].includes(one.id)).map(({ supper }) => supper)).toEqual([
     undefined,

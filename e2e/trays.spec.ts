@@ -121,11 +121,11 @@ async function fryAll(page: Page, id: string): Promise<void> {
     if (!(await drop.isEnabled())) break;
     await drop.click();
     await expect(piece.first()).toBeVisible();
-    await page.getByRole('button', { name: /^Lifted/ }).click();
+    await page.getByRole('button', { name: /^Taken out/ }).click();
     await expect(piece).toHaveCount(0);
   }
   await page.getByRole('region', { name: 'Tally' }).getByRole('button', { name: 'Finish the batch' }).click();
-  const all = page.getByRole('dialog').getByRole('button', { name: 'Finish all the same' });
+  const all = page.getByRole('dialog').getByRole('button', { name: 'Finish anyway' });
   if (await all.isVisible().catch(() => false)) await all.click();
   await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
 }
@@ -140,7 +140,7 @@ test('three fillings from one rich yeast dough, baked: each tray its own, one do
   await addTray(dialog);
   await addTray(dialog);
   for (const mark of ['A', 'B', 'C']) {
-    await choose(page, trayRow(dialog, mark), /What becomes of them/, 'Baked today');
+    await choose(page, trayRow(dialog, mark), /What happens to them/, 'Baked today');
     if (mark !== 'A') await choose(page, trayRow(dialog, mark), /Filling/, 'a filling of its own');
   }
   await trayRow(dialog, 'B')
@@ -170,7 +170,7 @@ test('three fillings from one rich yeast dough, baked: each tray its own, one do
   // The third goes in part-frozen: its portions are shaped first.
   await strip.getByRole('link', { name: /Tray C/ }).click();
   await page.getByRole('navigation', { name: 'The line' }).getByRole('link', { name: /^Fold/ }).click();
-  await page.getByRole('button', { name: 'Seal and coat' }).click();
+  await page.getByRole('button', { name: 'Seal and coating' }).click();
   await page.getByRole('radiogroup', { name: 'Filling goes in' }).getByText('part-frozen').click();
   await page.keyboard.press('Escape');
   await expect(page.getByText(/^Shape the filling into portions of/)).toBeVisible();
@@ -187,16 +187,16 @@ test('three fillings from one rich yeast dough, baked: each tray its own, one do
   const done = await runSheet(page, id, {
     'mix-dough': async (now) => {
       await measure(now, 'Liquid as poured', '48');
-      await expect(now.getByText(/^Liquid of 48 °C weakens the yeast/)).toBeVisible();
+      await expect(now.getByText(/^Liquid at 48 °C weakens the yeast/)).toBeVisible();
       await measure(now, 'Liquid as poured', '60');
-      await expect(now.getByText(/^Liquid of 60 °C kills the yeast/)).toBeVisible();
+      await expect(now.getByText(/^Liquid at 60 °C kills the yeast/)).toBeVisible();
       await now
         .getByRole('group', { name: 'Liquid as poured' })
         .getByRole('button', { name: /^As planned/ })
         .click();
       await expect(now.getByText(/the yeast/).last()).not.toContainText('kills');
-      await measure(now, 'Dough when kneaded', '29');
-      await expect(now.getByText(/^The dough was 29 °C when kneaded/)).toBeVisible();
+      await measure(now, 'Dough after kneading', '29');
+      await expect(now.getByText(/^The dough was at 29 °C after kneading/)).toBeVisible();
       await expect(page.getByText(/^The dough doubles in .* instead of/)).toBeVisible();
     },
     bake: (now) => measure(now, 'Golden after', '24:00'),
@@ -214,11 +214,11 @@ test('three fillings from one rich yeast dough, baked: each tray its own, one do
 test('two lots of scalded dough, a hundred pieces frozen; 24 of them fried on another day', async ({ page }) => {
   const id = await plannedBatch('A hundred ahead', 100, 'mushroom-barley');
   const dialog = await openTrays(page, id);
-  await choose(page, trayRow(dialog, 'A'), /What becomes of them/, 'Frozen raw');
+  await choose(page, trayRow(dialog, 'A'), /What happens to them/, 'Frozen raw');
   await closeTrays(page, dialog);
   await go(page, `/bench/${id}/dough`);
   await settled(page);
-  const lots = page.getByRole('textbox', { name: 'Made in lots' });
+  const lots = page.getByRole('textbox', { name: 'Dough portions' });
   await lots.fill('9');
   await lots.press('Tab');
   await expect(lots).toHaveAttribute('aria-invalid', 'true');
@@ -239,7 +239,7 @@ test('two lots of scalded dough, a hundred pieces frozen; 24 of them fried on an
     },
   });
   expect(done).toEqual(expect.arrayContaining(['Make the dough, lot 1', 'Make the dough, lot 2']));
-  expect(done).toContain('Put by for another day');
+  expect(done).toContain('Store for another day');
   await page.getByRole('button', { name: 'Finish the batch' }).click();
   await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
 
@@ -272,13 +272,13 @@ test('eight plain and six strong breads in one oil: the strong ones last, each p
   );
   const dialog = await openTrays(page, id);
   await addTray(dialog);
-  await choose(page, trayRow(dialog, 'B'), /Filling/, 'nothing in them');
+  await choose(page, trayRow(dialog, 'B'), /Filling/, 'no filling');
   await setCount(trayRow(dialog, 'B'), 8);
   await setCount(trayRow(dialog, 'A'), 6);
   await closeTrays(page, dialog);
   await go(page, `/bench/${id}/filling?tray=A`);
   await settled(page);
-  await page.getByText('Smells or tastes strongly: fried last').click();
+  await page.getByText('Strong smell or taste: fry it last').click();
   await settled(page);
   await isSaved(page);
   await go(page, `/bench/${id}/filling?tray=B`);
@@ -310,7 +310,7 @@ test('cups with lids, three of them washed: side by side in the oil and in the l
     .getByRole('navigation', { name: 'Trays' })
     .getByRole('link', { name: /Washed/ })
     .click();
-  await page.getByRole('button', { name: 'Seal and coat' }).click();
+  await page.getByRole('button', { name: 'Seal and coating' }).click();
   await page.getByRole('radiogroup', { name: 'Wet' }).getByText('egg', { exact: true }).click();
   await page.keyboard.press('Escape');
   await settled(page);
@@ -365,7 +365,7 @@ test('wrapped eggs, rolls from a stack of sheets, balls with syrup: steps of one
     const done = await runSheet(page, id);
     // What is served with them comes after the pot: it stands among the next steps.
     if (before === 'serving') await expect(page.getByRole('list', { name: 'Next' })).toContainText(own);
-    else if (form === 'whole-core') expect(done).toContain('Dry what is wrapped');
+    else if (form === 'whole-core') expect(done).toContain('Dry the filling pieces');
     if (before !== 'serving')
       expect(done.indexOf(own)).toBeLessThan(done.findIndex((step) => step.startsWith('Roll and cut')));
     await fryAll(page, id);

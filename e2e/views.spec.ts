@@ -119,7 +119,7 @@ test('every view in a US kitchen, on a phone and at 1280 px: axe finds nothing, 
     await turnTo(page, size);
     await axeFindsNothing(page, 'fire');
     await fitsAcross(page, 'fire');
-    for (const name of [/^Lifted/, /^One burst/, 'Take back']) {
+    for (const name of [/^Taken out/, /^One burst/, 'Undo']) {
       const key = (await page.getByRole('button', { name }).boundingBox())!;
       expect(key.y + key.height).toBeLessThanOrEqual(size.height);
     }

@@ -63,6 +63,8 @@ test('no place is right more often than the others, and a higher level is harder
   for (const kind of DRILL_KINDS) {
     const places = [0, 0, 0, 0];
     for (let seed = 0; seed < 800; seed++) places[drill(kind, seed * 7919 + 3, 1).right]! += 1;
+    // No dough is fried in oil in which a crumb browns at once: that answer is never the target.
+    if (kind === 'wanted') expect(places.pop()).toBe(0);
     expect([kind, Math.min(...places) > 140]).toEqual([kind, true]);
   }
   const nearest = (level: number) => {

@@ -67,7 +67,7 @@ describe('a line', () => {
 });
 
 test('a scale of one’s own: added once, its token shown once, lines taken in order, late ones told', async () => {
-  const device = { id: 'bench-scale', kind: 'scale', name: 'Scale on the bench' };
+  const device = { id: 'bench-scale', kind: 'scale', name: 'Kitchen scale' };
   const added = await app.call('POST', '/api/devices', device);
   expect(added.status).toBe(201);
   const { token } = added.body as { token: string };

@@ -49,7 +49,7 @@ export function ingredientRoutes({ gate, live }: Context): Router {
       const uses = await listUsesOf(gate, id);
       const named = uses.slice(0, 3).map((use) => `"${use.name}"`);
       const where = `${named.join(', ')}${uses.length > 3 ? ` and ${uses.length - 3} more` : ''}`;
-      return new ApiError('IN_USE', where === '' ? undefined : `It is used in ${where}; take it out there first.`);
+      return new ApiError('IN_USE', where === '' ? undefined : `It is used in ${where}; remove it there first.`);
     };
     await gate
       .transaction(async (q) => {

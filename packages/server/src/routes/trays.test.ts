@@ -144,7 +144,7 @@ describe('a batch of several trays', () => {
   });
 });
 
-describe('what is put by', () => {
+describe('what is stored', () => {
   const putBys = async () => (await app.call('GET', '/api/store/put-by')).body as PutByItem[];
   const told = (id: string, kind: 'done' | 'back', step = 'put-by') =>
     app.call('POST', `/api/batches/${id}/cook/acts`, { id: randomUUID(), atMs: app.clock.ms, kind, step });

@@ -63,7 +63,7 @@ it('while what was done cannot go over a batch is not ended, and that is said', 
   const { error } = await after(store.dispatch(finishApi.endpoints.finishCooked.initiate('far')));
   expect(problemOf(error)).toEqual({
     code: 'WAITING',
-    message: 'What you did last has not reached the server yet. Finish once it has.',
+    message: 'Your last steps have not reached the server yet. Finish once they have.',
   });
   expect(answered).toEqual([]);
   isAway = false;

@@ -1,43 +1,43 @@
 import type { BakePlan, SplitPlan } from '@ember-fold/core';
 import { plain, type Printer } from './printer';
 
-/** What the oven makes of it, and how to use it beside the pot. */
+/** How the pieces bake, and how to use the oven alongside the pot. */
 export function bakeText(plan: BakePlan | null, washed: boolean, p: Printer): readonly string[] {
   if (!plan) return ['There is no piece to bake: the Fold station says why.'];
   const { outS, doneS, goldenS, darkS, rescueS, darkFirst, oven } = plan;
   const lines = [
     outS === null
-      ? 'Not both cooked and golden within an hour and a half: a hotter oven, or a wash.'
-      : `About ${p.time(outS)}: cooked through at ${p.time(doneS!)}, golden at ${p.time(goldenS ?? outS)}${darkS === null ? '' : `, too dark from ${p.time(darkS)}`}. Turn the tray once, half way.`,
+      ? 'They are not both cooked and golden within an hour and a half. Use a hotter oven, or brush them with egg or milk.'
+      : `About ${p.time(outS)}: cooked through after ${p.time(doneS!)}, golden after ${p.time(goldenS ?? outS)}${darkS === null ? '' : `, too dark after ${p.time(darkS)}`}. Turn the tray once, halfway through.`,
   ];
   if (darkFirst)
     lines.push(
-      'They are too dark before they are done inside: a cooler oven, thinner dough, or foil over them half way.',
+      'They are too dark before they are done inside. Use a cooler oven or thinner dough, or cover them with foil halfway through.',
     );
   if (oven.bakes > 0) {
     lines.push(
-      `This oven heats ${plain(oven.factor)} times as much as usual (${plain(oven.low)} to ${plain(oven.high)}), from ${oven.bakes === 1 ? 'one bake' : `${oven.bakes} bakes`}.`,
+      `This oven heats ${plain(oven.factor)} times as much as usual (${plain(oven.low)} to ${plain(oven.high)}), based on ${oven.bakes === 1 ? 'one bake' : `${oven.bakes} bakes`}.`,
     );
   }
   lines.push(
     washed
-      ? 'The coat or wash is counted; brush it on just before the oven.'
-      : 'Unwashed it stays pale for long: egg or milk is brushed on in Seal and coat.',
+      ? 'The coating or egg wash is included; brush it on just before baking.'
+      : 'Without egg or milk they stay pale for a long time. Add a wash under Seal and coating.',
   );
   if (rescueS !== null) {
     lines.push(
-      `A piece that opens half way in the oil: lift it, drain it, finish it in the oven; 20 to 25 min at ${p.temp(175)} is the usual guide, and by these figures never under ${p.time(rescueS)}. Skim the oil.`,
+      `If a piece bursts in the oil, take it out, drain it, and finish it in the oven: 20 to 25 min at ${p.temp(175)} is the usual guideline, and never less than ${p.time(rescueS)} as computed for these pieces. Skim the oil.`,
     );
   }
-  lines.push('Baked pieces keep longer and brown less evenly. Every oven is its own: cut the first one open.');
+  lines.push('Baked pieces keep longer and brown less evenly. Ovens differ: cut the first piece open.');
   return lines;
 }
 
-/** How many go to the oven so that oven and pot are done soonest together. */
+/** How many pieces to bake so that oven and pot together finish soonest. */
 export function splitText(split: SplitPlan | null, p: Printer): string {
   if (!split) return 'Dividing this batch between pot and oven saves no time.';
   const { baked, trays, fried, totalS, allFriedS } = split;
   const tray = trays === 1 ? 'one tray' : `${trays} trays`;
-  const rest = fried === 0 ? 'none in the pot' : `${fried} in the pot beside them`;
-  return `Divided: ${baked} in the oven on ${tray}, ${rest}: ${p.span(totalS)} instead of ${p.span(allFriedS)}. The cook stays at the pot.`;
+  const rest = fried === 0 ? 'none in the pot' : `${fried} in the pot at the same time`;
+  return `Divided: ${baked} in the oven on ${tray}, ${rest}. That takes ${p.span(totalS)} instead of ${p.span(allFriedS)}. Stay at the pot.`;
 }

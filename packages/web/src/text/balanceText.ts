@@ -6,9 +6,9 @@ export function balanceText({ code, value }: BalanceWay, p: Printer): string {
   const moreOrLess = (what: string) => `${p.mass(Math.abs(value))} ${value > 0 ? 'more' : 'less'} ${what}`;
   switch (code) {
     case 'pieces-of-dough':
-      return `Make ${value} pieces, what the dough gives`;
+      return `Make ${value} pieces, as many as the dough gives`;
     case 'pieces-of-filling':
-      return `Make ${value} pieces, what the filling gives`;
+      return `Make ${value} pieces, as many as the filling gives`;
     case 'dough-to-fit':
       return `Make ${moreOrLess('dough')}`;
     case 'filling-to-fit':

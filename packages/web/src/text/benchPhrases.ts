@@ -11,11 +11,11 @@ export const BENCH = {
   fryThisBatch: 'Fry this batch',
   undoTheLastChange: 'Undo the last change',
   thisBatchIsAtThe:
-    'This batch is at the stove. The stove keeps the plan it was started with; changes here count when you cook it again.',
+    'This batch is at the stove. The stove keeps the plan it was started with; changes you make here apply the next time you cook it.',
   openingTheStation: 'Opening the station…',
   theLine: 'The line',
-  form: 'Form',
-  formIs: (name: string) => `Form: ${name}`,
-  formKeepsFilling: 'The blank is sized for the same filling.',
+  form: 'Shape',
+  formIs: (name: string) => `Shape: ${name}`,
+  formKeepsFilling: 'The dough is cut to a size that holds the same filling.',
   pieces2: 'Pieces',
 } as const;

@@ -3,30 +3,30 @@ import type { Line } from '../data/useLine';
 import { BLANK_SIZE, EDGE_NAME, FORM_NAME } from './formWords';
 import { DRY_NAME, GLUE_NAME, WET_NAME } from './sealText';
 
-/** What the fold card says is weighed and measured. */
+/** The weights and sizes on the fold card. */
 export function cardFigures({ draft, printer }: Pick<Line, 'draft' | 'printer'>, piece: Piece): [string, string][] {
   const { fold } = draft;
   const form = formOf(draft.form);
   const coat = draft.coat ?? NO_COAT;
   const figures: [string, string][] = [
-    ['Form', FORM_NAME[draft.form]],
+    ['Shape', FORM_NAME[draft.form]],
     ['Pieces', String(draft.pieces)],
     [BLANK_SIZE[form.blank].replace(',', ''), printer.length(fold.discM)],
     ['Rolled', printer.length(fold.thicknessM)],
     ['Dough each', printer.mass(piece.doughKg)],
     ['Filling each', printer.mass(fold.fillingEachKg)],
     ['Seal', printer.length(fold.sealM)],
-    ['Rim', GLUE_NAME[(draft.seal ?? USUAL_SEAL).glue]],
+    ['Rim sealed with', GLUE_NAME[(draft.seal ?? USUAL_SEAL).glue]],
   ];
   if (form.hasEdge) figures.push(['Edge', EDGE_NAME[fold.edge ?? 'plain']]);
   if (coat.wet !== 'none' || coat.dry !== 'none')
-    figures.push(['Coat', `${WET_NAME[coat.wet]}, ${DRY_NAME[coat.dry]}`]);
+    figures.push(['Coating', `${WET_NAME[coat.wet]}, ${DRY_NAME[coat.dry]}`]);
   return figures;
 }
 
 /** Temperatures in braces are printed by `withTemps`. */
 export const CARD_NOTES: readonly string[] = [
-  'Keep the bench dry and the rim clean of flour. Press the air out from the middle to the ends. Pinch once more just before frying.',
-  'Keep every waiting disc and piece under a damp cloth. Fill, close and fry the oldest first.',
+  'Keep the worktop dry and the rim free of flour. Press the air out from the middle to the ends. Pinch the seam once more just before frying.',
+  'Keep every waiting disc and piece under a damp cloth. Fill, seal and fry the oldest first.',
   'Keep pieces at room temperature no longer than 2 h in all (1 h above {32}). Local food rules come first.',
 ];

@@ -1,20 +1,20 @@
 import type { FieldClash } from '@ember-fold/core';
 import { plain, type Printer } from './printer';
 
-/** What a field is called where two devices disagree about it. */
+/** The names of fields, used when two devices disagree about one. */
 const FIELD_NAME: Readonly<Record<string, string>> = {
   name: 'Name',
   pieces: 'Pieces',
   eatAt: 'Eat at',
-  form: 'Form',
+  form: 'Shape',
   lines: 'Formula',
   family: 'Dough family',
   oilC: 'Oil',
   minutesS: 'Time in the oil',
-  lotSize: 'Pieces in a lot',
+  lotSize: 'Pieces in a load',
   turn: 'Turning',
   start: 'Start from',
-  discM: 'Across',
+  discM: 'Width',
   lengthM: 'Length',
   thicknessM: 'Thickness',
   sealM: 'Seal',
@@ -24,11 +24,11 @@ const FIELD_NAME: Readonly<Record<string, string>> = {
   freezerC: 'Freezer',
   altitudeM: 'Altitude',
   oilM3: 'Oil in the pot',
-  diameterM: 'Pot, across',
+  diameterM: 'Pot, width',
   heightM: 'Pot, height',
   guests: 'Guests',
   servings: 'Times',
-  each: 'Pieces a head',
+  each: 'Pieces each',
   supper: 'Supper',
   otherPots: 'Other pots',
   units: 'Ingredients in',
@@ -47,7 +47,7 @@ function spelled(key: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
-/** A value in the cook's units, by the unit in its field's name; a list by how long it is. */
+/** A value in the cook's units, using the unit in its field's name; for a list, its length. */
 function clashValue(key: string, value: unknown, p: Printer): string {
   if (value === undefined || value === null) return 'none';
   if (Array.isArray(value)) return `${value.length} ${value.length === 1 ? 'line' : 'lines'}`;
@@ -79,14 +79,14 @@ export function clashText(
   };
 }
 
-/** What a save is of, by its key. */
+/** What was being saved, by its key. */
 export function savedName(key: string): string {
   if (key === 'kitchen') return 'The kitchen';
   if (key.startsWith('supper')) return 'This supper';
   return key.startsWith('notes') ? 'These notes' : 'This batch';
 }
 
-/** What something that was done is called, where the server would not take it. */
+/** The name of an act that the server refused. */
 export function outgoingName(lane: string, body: unknown): string {
   const { name, kind } = (body ?? {}) as { name?: string; kind?: string };
   if (lane.startsWith('timers')) return `Timer${name ? ` "${name}"` : ''}`;

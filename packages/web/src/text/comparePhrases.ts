@@ -2,7 +2,7 @@ import type { RecordRow } from '@ember-fold/core';
 import { CRUSTS } from './lessonPhrases';
 import { listNames, plain, type Printer } from './printer';
 
-/** What records beside one another say. */
+/** Text for records shown side by side. */
 export const COMPARE = {
   photo: 'Photo',
   photoOf: (name: string) => `Photo of ${name}`,
@@ -12,22 +12,22 @@ export const COMPARE = {
   compare: 'Compare with another',
   add: 'Add a record',
   choose: 'choose one',
-  none: 'Choose records to set beside one another, up to six.',
-  missing: 'One of them is not in the ledger any more.',
-  traces: 'Oil, each from its first drop',
-  tracesOf: (names: readonly string[]) => `Oil over time, each from its first drop: ${listNames(names)}`,
-  figures: 'Figures beside one another',
+  none: 'Choose up to six records to compare.',
+  missing: 'One of them is no longer in the ledger.',
+  traces: 'Oil, from the first piece in',
+  tracesOf: (names: readonly string[]) => `Oil over time, from the first piece in: ${listNames(names)}`,
+  figures: 'Figures side by side',
   minutes: (n: number) => `${plain(n, 0)} min`,
-  remove: (name: string) => `Take ${name} out`,
+  remove: (name: string) => `Remove ${name}`,
   option: (name: string, date: string) => `${name}, ${date}`,
   against: (share: number) =>
     Math.abs(share) < 0.005 ? 'the same' : `${plain(100 * Math.abs(share), 0)} % ${share > 0 ? 'more' : 'less'}`,
   row: {
     pieces: 'Pieces cooked',
-    opened: 'Opened',
+    opened: 'Burst',
     'in-oil-s': 'In the oil',
     'oil-c': 'Oil, on average',
-    'in-band': 'Oil in its band',
+    'in-band': 'Oil in its range',
     'frying-s': 'Frying, in all',
     turns: 'Turned',
     crust: 'Colour',

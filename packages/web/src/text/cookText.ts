@@ -16,10 +16,10 @@ export const RUN_NAME: Record<RunStepId, string> = {
   shape: 'Shape the filling',
   firm: 'Filling firms in the freezer',
   warm: 'Dough warms up',
-  dry: 'Dry what is wrapped',
+  dry: 'Dry the filling pieces',
   roll: 'Roll and cut',
   fold: 'Fill and seal',
-  'put-by': 'Put by for another day',
+  'put-by': 'Store for another day',
   proof: 'Filled pieces rise',
   hold: 'Pieces chill, freeze or dry',
   bake: 'Bake',
@@ -36,7 +36,7 @@ export function stepName(
   trays: readonly PlannedTray[],
 ): string {
   if (own) return own.name;
-  return lot === undefined ? stepOfTray(what, mark, trays) : `${stepOfTray(what, mark, trays)}, lot ${lot}`;
+  return lot === undefined ? stepOfTray(what, mark, trays) : `${stepOfTray(what, mark, trays)}, portion ${lot}`;
 }
 
 function stepOfTray(what: RunStepId, mark: TrayMark | undefined, trays: readonly PlannedTray[]): string {
@@ -48,14 +48,15 @@ function stepOfTray(what: RunStepId, mark: TrayMark | undefined, trays: readonly
   return of === '' ? RUN_NAME[what] : `${RUN_NAME[what]}, ${of}`;
 }
 
-/** What must be true of the inside before anybody bites: safe where something asks it, done, and how hot. */
+/** What to check inside before anybody bites: a safe middle where the filling needs one, and how hot it is. */
 function insideLines({ draft, plan: { fry } }: PlannedTray, p: Printer): string[] {
   if (!fry?.rest) return [];
   const { rest, needsRest } = fry;
   const lines: string[] = [];
-  if (needsRest) lines.push(`They finish on the rack: cut none open for ${p.span(Math.max(60, rest.coreAfterS))}.`);
+  if (needsRest)
+    lines.push(`They finish cooking on the rack: cut none open for ${p.span(Math.max(60, rest.coreAfterS))}.`);
   if (coreMustBeSafe(draft))
-    lines.push(`Probe one of each lot: its middle must have been at ${p.temp(draft.filling.coreTargetC)}.`);
+    lines.push(`Probe one of each load: its middle must have reached ${p.temp(draft.filling.coreTargetC)}.`);
   else if (draft.fold.fillingEachKg > 0) lines.push(`The filling is about ${p.temp(rest.biteC)} at the first bite.`);
   return lines;
 }
@@ -69,9 +70,9 @@ function crispLines({ plan }: PlannedTray, p: Printer): string[] {
   const crisp = plan.fry?.crisp;
   if (!crisp) return [];
   const { ovenC, minutesS, sheets } = crisp;
-  if (minutesS === null) return [`They do not get hot through at ${p.temp(ovenC)}.`];
+  if (minutesS === null) return [`They do not get hot all the way through at ${p.temp(ovenC)}.`];
   const each = sheets > 1 ? ` for each of ${sheets} sheets` : '';
-  return [`${p.temp(ovenC)} for ${p.span(minutesS)}${each}. Probe the middle of one.`];
+  return [`${p.temp(ovenC)} for ${p.span(minutesS)}${each}. Probe the middle of one: it must read ${p.temp(74)}.`];
 }
 
 /** How each tray is baked. */
@@ -80,15 +81,16 @@ function bakeLines(trays: readonly PlannedTray[], p: Printer): string[] {
   return baked.map((tray) => {
     const { how, minutesS, turnS, sheets } = tray.plan.bake!;
     const inAll = sheets === 1 ? '' : `, ${sheets} sheets one after the other`;
-    const time = minutesS === null ? 'no moment is right as planned' : `${p.span(minutesS)}${inAll}`;
-    const turn = turnS === null ? '' : ` Turn the sheet round after ${p.span(turnS)}.`;
+    const time =
+      minutesS === null ? 'as long as they need (there is no right moment as planned)' : `${p.span(minutesS)}${inAll}`;
+    const turn = turnS === null ? '' : ` Turn the tray round after ${p.span(turnS)}.`;
     return ofTray(tray, baked.length > 1, `${p.temp(how.ovenC)} for ${time}.${turn}`);
   });
 }
 
-/** What the hands do, a sentence a line. Long for it is a case a step. */
+/** The instructions of a step, one sentence a line. The function is long because each step has its own case. */
 export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printer): readonly string[] {
-  // Of a filling, the tray it was first made for may be gone: whoever holds it says as much.
+  // The tray a filling was first made for may have been removed; any tray that uses the filling will do.
   const tray =
     trays.find(({ draft }) => draft.mark === step.mark) ??
     trays.find(({ draft }) => draft.fillingOf === step.mark) ??
@@ -100,20 +102,20 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
   switch (step.what) {
     case 'weigh-filling':
       return [
-        `Weigh everything for ${p.mass(plan.filling.figures.rawKg)} of filling. Chop it small and even: large bits tear the wall.`,
+        `Weigh everything for ${p.mass(plan.filling.figures.rawKg)} of filling. Chop it small and evenly: large bits tear the wall.`,
         isUncooked(filling)
-          ? 'It goes in raw: mix it, keep it in the fridge, and wash your hands before you touch the dough.'
+          ? 'It goes in raw: mix it and keep it in the fridge. Do not taste it. Wash your hands, board and knife before you touch the dough.'
           : `The pan weighs ${p.mass(filling.panKg)}. Weigh it with the filling later.`,
       ];
     case 'cook-filling':
       return [
-        `Cook until pan and filling weigh ${p.mass(plannedOf(step, 'pan-kg') ?? 0)}. ${p.percent(filling.cookToShare)} of the filling is then left.`,
-        'Salt last when cheese, stock or sauces are salty already.',
+        `Cook until the pan and the filling weigh ${p.mass(plannedOf(step, 'pan-kg') ?? 0)} together. ${p.percent(filling.cookToShare)} of the filling is then left.`,
+        'Salt it last if cheese, stock or sauces are already salty.',
       ];
     case 'cool':
       return [
-        `Shallow, ${filling.covered ? 'covered' : 'open'}, until ${p.temp(plan.filling.foldC)} or less: warm filling softens the rim and steams a seam open.`,
-        'Put it into the fridge within 2 hours of cooking.',
+        `Spread it shallow and ${filling.covered ? 'covered' : 'uncovered'} until it is at ${p.temp(plan.filling.foldC)} or below: warm filling softens the rim, and its steam opens the seam.`,
+        'Put it in the fridge within 2 hours of cooking.',
       ];
     case 'mix-dough':
       return methodOf(plan.dough.figures).map((line) => withTemps(line, p));
@@ -121,24 +123,24 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
       if (plan.dough.rise) {
         return [
           'Cover it. It is ready when it has doubled.',
-          'Then knock it back, divide it by weight, and let the rounds rest for 10 minutes under a cloth.',
+          'Then knock it back, divide it by weight, and let the balls rest for 10 minutes under a cloth.',
         ];
       }
-      return ['Cover it, so that no skin forms. After the rest a disc no longer springs back.'];
+      return ['Cover it so that no skin forms. After the rest a disc no longer springs back.'];
     case 'shape':
       return [
         `Shape ${plain(draft.pieces, 0)} portions of ${p.mass(draft.fold.fillingEachKg)} and lay them on a sheet, not touching.`,
-        'Keep the rest of the filling in the fridge meanwhile.',
+        'Keep the rest of the filling in the fridge.',
       ];
     case 'firm':
       return [
-        'Put the sheet into the freezer, open: firm outside, still soft in the middle when you press one.',
-        'What is firm sooner waits in the fridge. Take out a few at a time.',
+        'Put the tray in the freezer, uncovered, until they are firm outside but still soft in the middle when you press one.',
+        'Keep portions that are firm sooner in the fridge. Take out a few at a time.',
       ];
     case 'warm':
       return ['Take the dough out of the fridge, still covered. Cold dough cracks and springs back.'];
     case 'dry':
-      return ['Dry each one with a clean cloth. A wet surface loosens the dough beside it and opens the seam.'];
+      return ['Dry each one with a clean cloth. A wet surface loosens the dough around it and opens the seam.'];
     case 'roll':
       return piece
         ? [
@@ -150,7 +152,7 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
               p,
             ),
             `${stepText(draft, piece, p)[0]!}.`,
-            `${p.mass(piece.doughKg)} of dough a piece; keep what waits under a damp cloth.`,
+            `${p.mass(piece.doughKg)} of dough for each piece; keep waiting dough under a damp cloth.`,
           ]
         : [];
     case 'fold':
@@ -162,56 +164,56 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
     case 'put-by': {
       if (!plan.putBy) {
         return draft.fry.start === 'fridge'
-          ? ['Lay them on a sheet in the fridge, covered, until the day they are cooked.']
+          ? ['Lay them on a tray in the fridge, covered, until the day you cook them.']
           : [
-              'Lay them on an open sheet in the freezer, not touching. When they are hard, bag them and write the date on.',
+              'Lay them on an open tray in the freezer, not touching. When they are hard, bag them and write the date on the bag.',
             ];
       }
       const coldS = plan.putBy?.coldS ?? null;
       const keep = keepsFor(plan.putBy?.keepS ?? 0, p);
       return plan.putBy?.place === 'freezer'
         ? [
-            `Lay them on an open sheet in the freezer, not touching${coldS === null ? '' : `: hard after about ${p.span(coldS)}`}.`,
-            `Then bag them, write the date on, and use them within ${keep}.`,
+            `Lay them on an open tray in the freezer, not touching${coldS === null ? '' : `. They are hard after about ${p.span(coldS)}`}.`,
+            `Then bag them, write the date on the bag, and use them within ${keep}.`,
           ]
         : [
-            `Lay them on a sheet in the fridge, covered${coldS === null ? '' : `: cold through after about ${p.span(coldS)}`}.`,
+            `Lay them on a tray in the fridge, covered${coldS === null ? '' : `. They are cold all the way through after about ${p.span(coldS)}`}.`,
             `Fry or bake them within ${keep}.`,
           ];
     }
     case 'proof':
       return [
         'Cover them and let them rise, not touching.',
-        'Pieces that rise for too long blister and fall: the oldest goes in first.',
+        'Pieces that rise too long blister and collapse: put the oldest in first.',
       ];
     case 'hold':
       return ['Put them on an open tray, not touching. Fry the oldest first.'];
     case 'bake':
-      return ['Heat the oven first, with the sheet out of it.', ...bakeLines(trays, p)];
+      return ['Heat the oven first, without the tray in it.', ...bakeLines(trays, p)];
     case 'crisp':
       return [
-        'Fried pieces cool on a rack, then wait in the fridge: within 2 hours of the oil.',
-        'Heat the oven first. Lay them out in one layer, not touching.',
+        'Cool fried pieces on a rack, then put them in the fridge within 2 hours of frying.',
+        'Heat the oven first. Lay the pieces out in one layer, not touching.',
         ...fried.flatMap((one) => crispLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
       ];
     case 'heat':
       return [
         `Heat the oil to ${p.temp((fried[0]?.draft ?? draft).fry.oilC)}. From now on never leave it alone.`,
-        'Check the probe with a crumb of dough.',
+        'Test the oil with a crumb of dough.',
       ];
     case 'fry':
-      return ['Go to the stove. It tells you what to drop, flip and lift.'];
+      return ['Open the stove page. It tells you what to put in, turn and take out.'];
     case 'serve':
       return [
         'Drain them on a rack in one layer, never stacked. They are best within 2 hours.',
         ...fried.flatMap((one) => insideLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
-        'Tell everyone who asks what is in them.',
+        'Tell your guests what is in them.',
       ];
     case 'own':
       return [
         step.kind === 'passive'
-          ? `It goes on by itself for ${p.span(step.durationS)}.`
-          : `Plan ${p.span(step.durationS)} of your hands for it.`,
+          ? `It needs no hands for ${p.span(step.durationS)}.`
+          : `Allow ${p.span(step.durationS)} of hands-on time for it.`,
       ];
     default: {
       const never: never = step.what;
@@ -223,9 +225,9 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
 export const MEASURE_NAME: Record<MeasureId, string> = {
   'pan-kg': 'Pan and filling weigh',
   'filling-c': 'Middle of the filling',
-  'poured-kg': 'Poured in all',
+  'poured-kg': 'Water poured in all',
   'liquid-c': 'Liquid as poured',
-  'dough-c': 'Dough when kneaded',
+  'dough-c': 'Dough after kneading',
   'dough-kg': 'Dough without its pot',
   'rolled-m': 'Rolled to',
   pieces: 'Pieces made',
@@ -261,7 +263,7 @@ export function measureText(measure: MeasureId, value: number, p: Printer): stri
   }
 }
 
-/** What a measured figure has moved. */
+/** How a measurement changed the plan. */
 export function changeText({ what, before, after }: PlanChange, p: Printer): string {
   switch (what) {
     case 'stiffness':
@@ -279,13 +281,13 @@ export function changeText({ what, before, after }: PlanChange, p: Printer): str
     case 'in-oil':
       return `Time in the oil: ${p.time(after)} instead of ${p.time(before)}.`;
     case 'lots':
-      return `${plain(after, 0)} ${after === 1 ? 'lot' : 'lots'} instead of ${plain(before, 0)}.`;
+      return `${plain(after, 0)} ${after === 1 ? 'load' : 'loads'} instead of ${plain(before, 0)}.`;
     case 'at-stove':
       return `${p.span(after)} at the stove instead of ${p.span(before)}.`;
     case 'dough-left':
       return after >= 0
-        ? `${p.mass(after)} of dough will be over, instead of ${p.mass(Math.max(0, before))}.`
-        : `${p.mass(-after)} of dough will be missing: fewer pieces, or thinner.`;
+        ? `${p.mass(after)} of dough will be left over, instead of ${p.mass(Math.max(0, before))}.`
+        : `You will be ${p.mass(-after)} of dough short: make fewer pieces, or roll thinner.`;
     default: {
       const never: never = what;
       return never;
@@ -293,20 +295,20 @@ export function changeText({ what, before, after }: PlanChange, p: Printer): str
   }
 }
 
-/** "on the table at 18:42, 12 min late"; long before its day, when it begins. */
+/** "On the table at 18:42, 12 min late"; if that is hours away, the time to start instead. */
 export function tableText(tableMs: number, eatMs: number, firstMs: number, p: Printer): string {
   const late = (tableMs - eatMs) / 1000;
-  if (late < -3 * 3600) return `Planned to begin at ${p.clock(firstMs)} on ${p.day(firstMs)}.`;
+  if (late < -3 * 3600) return `Planned to start at ${p.clock(firstMs)} on ${p.day(firstMs)}.`;
   const how = late > 120 ? `, ${p.span(late)} late` : late < -120 ? `, ${p.span(-late)} early` : ', on time';
-  return `On the table at ${p.clock(tableMs)}${how}, if all goes on as planned.`;
+  return `On the table at ${p.clock(tableMs)}${how}, if everything goes as planned.`;
 }
 
 /** A running or ringing timer, to read and to hear. */
 export function timerText(name: string, lateS: number, p: Printer): string {
   if (lateS < 0) return `${name}: ${p.time(Math.ceil(-lateS))}`;
-  return lateS < 5 ? `${name}: now` : `${name}: over for ${p.time(Math.floor(lateS))}`;
+  return lateS < 5 ? `${name}: now` : `${name}: ${p.time(Math.floor(lateS))} over`;
 }
 export function timerSpeech(name: string, lateS: number): string {
   const minutes = Math.floor(lateS / 60);
-  return minutes < 1 ? `${name}: time is up.` : `${name}: over for ${minutes} ${minutes === 1 ? 'minute' : 'minutes'}.`;
+  return minutes < 1 ? `${name}: time is up.` : `${name}: ${minutes} ${minutes === 1 ? 'minute' : 'minutes'} over.`;
 }

@@ -12,15 +12,15 @@ export function sizeText(bytes: number): string {
 const WHY: Readonly<Record<CopyRow['why'], string>> = {
   night: 'made at night',
   hand: 'made by hand',
-  upgrade: 'made before a newer version took over',
+  upgrade: 'made before an upgrade to a newer version',
   restore: 'the kitchen as it was before a copy was restored',
-  given: 'brought from elsewhere',
+  given: 'added from a file',
 };
 
-/** Tables a cook has a name for, in the order in which they are told. */
+/** The database tables that mean something to a cook, in the order shown. */
 const TOLD: readonly (readonly [table: string, one: string, many: string])[] = [
   ['batch', 'batch', 'batches'],
-  ['stove_session', 'evening at the stove', 'evenings at the stove'],
+  ['stove_session', 'session at the stove', 'sessions at the stove'],
   ['formula', 'formula', 'formulas'],
   ['ingredient', 'ingredient of your own', 'ingredients of your own'],
   ['supper', 'supper', 'suppers'],
@@ -28,43 +28,43 @@ const TOLD: readonly (readonly [table: string, one: string, many: string])[] = [
   ['ledger_photo', 'photo', 'photos'],
 ];
 
-/** Copies of the whole kitchen, and the disk they lie on. */
+/** Text for copies of the whole kitchen and the disk they are stored on. */
 export const COPIES = {
   title: 'Copies',
   what: 'the copies',
-  says: 'A whole copy of the kitchen is made each night while Ember Fold runs, and before a newer version changes anything. The last nights and weeks are kept. Put one on another disk from time to time.',
+  says: 'A complete copy of the kitchen is made every night while Ember Fold runs, and before a newer version changes anything. The copies of the last nights and weeks are kept. Put one on another disk from time to time.',
   nightFailed: (when: string) =>
-    `No nightly copy could be made since ${when}. Look whether the folder for copies can be written and its disk has room.`,
-  none: 'No copy is made yet',
-  noneSays: 'The first is made tonight. Make one now if you like.',
+    `No nightly copy has been made since ${when}. Check that the folder for copies can be written to and that its disk has room.`,
+  none: 'No copy has been made yet',
+  noneSays: 'The first is made tonight. You can make one now.',
   make: 'Make a copy now',
   making: 'Making a copy…',
   made: (name: string) => `Made: ${name}`,
-  list: 'Copies that are kept',
-  bring: 'Bring a copy from elsewhere',
+  list: 'Kept copies',
+  bring: 'Add a copy from a file',
   bringing: 'Reading the file…',
   download: 'Download',
   look: 'Restore…',
   why: (why: CopyRow['why']) => WHY[why],
-  damaged: 'Its beginning cannot be read: this copy is damaged.',
+  damaged: 'This copy is damaged: its beginning cannot be read.',
   restoreTitle: (when: string) => `Restore the kitchen of ${when}`,
-  checking: 'Reading the copy from beginning to end…',
-  isWhole: 'The copy is whole. This is what it would put in the place of what is here now:',
+  checking: 'Checking the whole copy…',
+  isWhole: 'The copy is complete. It would replace the kitchen as follows:',
   thing: 'What',
   inCopy: 'In the copy',
   here: 'Here now',
   before: 'The kitchen as it is now is copied first, so you can go back.',
-  burning: 'A pot is lit now. Its evening would be gone from here.',
+  burning: 'A stove is running now. Restoring would lose its session.',
   restore: 'Restore it',
   restoring: 'Restoring…',
-  cancel: 'Leave all as it is',
+  cancel: 'Leave everything as it is',
   diskFull:
-    'The disk is full. Nothing new is saved until there is room; what you do here waits. What was saved is safe.',
+    'The disk is full. Nothing new can be saved until there is room; what you do here is kept on this device. Everything saved so far is safe.',
   diskLow: (freeBytes: number) =>
-    `The disk of the kitchen is nearly full: ${sizeText(freeBytes)} left. Make room before nothing more can be saved.`,
+    `The disk is nearly full: ${sizeText(freeBytes)} left. Make room before saving becomes impossible.`,
 } as const;
 
-/** What is in a copy, in words. */
+/** The contents of a copy in words. */
 export function holdsText(counts: Readonly<Record<string, number>>): string {
   return TOLD.flatMap(([table, one, many]) => {
     const n = counts[table] ?? 0;

@@ -1,7 +1,7 @@
-/** What decides when an evening begins. */
+/** What limits how late the cooking of a supper can start. */
 export const DECIDES = {
-  oil: 'the oil decides it',
-  hands: 'the hands decide it',
-  oven: 'the oven decides it',
-  waits: 'what rests and cools decides it',
+  oil: 'frying takes the longest',
+  hands: 'hands-on work takes the longest',
+  oven: 'the oven takes the longest',
+  waits: 'resting and cooling take the longest',
 } as const;

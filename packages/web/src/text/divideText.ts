@@ -4,12 +4,12 @@ import type { Printer } from './printer';
 interface Portions {
   readonly family: DoughFamilyId;
   readonly form: FormId;
-  /** How many; `null` where they are made in lots. */
+  /** How many; `null` if the dough is made in several portions. */
   readonly pieces: number | null;
   readonly doughEachKg: number;
 }
 
-/** How a dough is divided before it is rolled or pressed, where that is more than cutting rounds. */
+/** How to divide a dough before rolling or pressing, unless rounds are simply cut from it. */
 export function portionLines({ family, form, pieces, doughEachKg }: Portions, p: Printer): string[] {
   const each = p.mass(doughEachKg);
   const rounds = pieces === null ? `rounds of ${each}` : `${pieces} rounds of ${each}`;
@@ -22,12 +22,12 @@ export function portionLines({ family, form, pieces, doughEachKg }: Portions, p:
       return [
         `Divide the dough into ${rounds} and roll each as wide as your hand.`,
         'Brush them with oil, dust them with flour, stack up to eight, and roll the stack out together.',
-        'Cook the stack in a dry pan, 10 to 15 seconds a side. Peel the sheets apart while they are warm, and keep them under a cloth.',
+        'Cook the stack in a dry pan for 10 to 15 seconds a side. Peel the sheets apart while they are warm, and keep them under a cloth.',
       ];
     case 'coiled':
       return [
         `Roll the coil to an even log and slice it into ${pieces === null ? `slices of ${each}` : `${pieces} slices of ${each}`}.`,
-        'Lay each slice flat with its rings up, and roll it from the middle.',
+        'Lay each slice flat with its rings facing up, and roll it out from the middle.',
       ];
     case 'soft-quick':
     case 'starch-mash':

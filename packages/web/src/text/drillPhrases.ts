@@ -6,15 +6,15 @@ import { CRUST_WORD } from './words';
 
 const SKILL: Readonly<Record<DrillKind, string>> = {
   crust: 'Golden or not',
-  crumb: 'Reading a crumb',
-  wanted: 'The crumb you want',
+  crumb: 'Reading a crumb test',
+  wanted: 'The right crumb test',
   size: 'Weight by eye',
-  full: 'How full is full',
+  full: 'Filling the pot',
   poke: 'The poke test',
   fist: 'The fist test',
 };
 
-/** What a squeezed fistful does, and what that says. */
+/** What a squeezed fistful does, and what it means. */
 const FIST: Readonly<Record<FistHold, { readonly does: string; readonly says: string }>> = {
   falls: { does: 'falls to dust', says: 'too little fat' },
   crumbles: { does: 'holds, then crumbles', says: 'a little short of fat, or not rubbed enough' },
@@ -25,31 +25,31 @@ const FIST: Readonly<Record<FistHold, { readonly does: string; readonly says: st
 /** Eye and hand: questions that train both. */
 export const DRILL = {
   title: 'Eye and hand',
-  says: 'Small questions for the eye and the hand. What you miss comes back at once, what you know after days.',
-  apart: 'This teaches the product nothing: what the ledger has learnt stays as it is.',
+  says: 'Small questions that train your eye and hand. What you get wrong comes back straight away; what you get right comes back days later.',
+  apart: 'Your answers here do not change what the ledger has learnt.',
   answers: 'Answers',
   right: 'Right.',
-  wrong: 'Not this one.',
+  wrong: 'Not quite.',
   next: 'Next question',
   skills: 'What you know',
   skill: (kind: DrillKind) => SKILL[kind],
   level: (level: number) => `step ${level + 1} of 4`,
   none: 'not asked yet',
   share: ({ low, high, asked }: DrillSkill) =>
-    `${Math.round(low * 100)} to ${Math.round(high * 100)} of 100 right, from ${asked} ${asked === 1 ? 'answer' : 'answers'}`,
+    `${Math.round(low * 100)} to ${Math.round(high * 100)} in 100 right, based on ${asked} ${asked === 1 ? 'answer' : 'answers'}`,
   due: 'due now',
   later: (span: string) => `again in ${span}`,
   barSays: (kind: DrillKind, low: number, high: number) =>
     `${SKILL[kind]}: ${Math.round(low * 100)} to ${Math.round(high * 100)} percent`,
-  lamp: 'Four crusts under the kitchen lamp',
-  ball: (across: string) => `A ball of dough, ${across} across, beside a bar`,
+  lamp: 'Four crusts under a kitchen lamp',
+  ball: (across: string) => `A ball of dough ${across} across, next to a bar`,
   bar: (length: string) => `${length} bar`,
   choice: (n: number) => `Crust ${n}`,
   pot: (n: number) => `Pot ${n}`,
   piece: (n: number) => `Piece ${n}`,
   fistful: (n: number) => `Fistful ${n}`,
-  pots: 'Four pots with oil, cut open',
-  pieces: 'Four proofed pieces, cut open, two breaths after a finger was pressed in',
+  pots: 'Four pots of oil, seen from the side',
+  pieces: 'Four proofed pieces in cross-section, a few seconds after a finger was pressed in',
   fistfuls: (all: readonly FistHold[]) => all.map((hold, i) => `${i + 1} ${FIST[hold].does}`).join(', '),
   crumbOf: (answer: CrumbAnswer) => `A crumb of dough in oil: it ${CRUMB_DOES[answer]}`,
   handbook: 'The handbook',
@@ -77,33 +77,33 @@ export function drillText(
       return {
         asks: `A crumb of dough ${CRUMB_DOES[one.crumb]}. How hot is the oil?`,
         options: one.options.map((answer) => crumbOil(answer, p)),
-        why: `A crumb that ${CRUMB_DOES[one.crumb]} tells of ${crumbOil(one.crumb, p)}. It is a range, never a number.`,
+        why: `A crumb that ${CRUMB_DOES[one.crumb]} means ${crumbOil(one.crumb, p)}. It never tells you an exact temperature.`,
       };
     case 'wanted': {
       const right = one.options[one.right]!;
       return {
-        asks: `The plan wants oil at ${p.temp(one.oilC)}. What does a crumb of dough do when it is right?`,
+        asks: `The target is ${p.temp(one.oilC)}. What does a crumb of dough do in oil that hot?`,
         options: one.options.map((answer) => CRUMB_NAME[answer]),
-        why: `At ${p.temp(one.oilC)} it ${CRUMB_DOES[right]}: that tells of ${crumbOil(right, p)}.`,
+        why: `At ${p.temp(one.oilC)} it ${CRUMB_DOES[right]}, which means ${crumbOil(right, p)}.`,
       };
     }
     case 'full': {
       const third = p.percent(1 / 3);
       return {
-        asks: 'Which of these pots may be heated?',
+        asks: 'Which pot holds the right amount of oil?',
         options: one.options.map((_, i) => DRILL.pot(i + 1)),
-        why: `Oil fills a third of the pot at most, ${third}: it grows as it warms, and pieces push it up. ${DRILL.pot(one.right + 1)} holds ${p.percent(one.options[one.right]!)}. Far less than that runs too hot too soon.`,
+        why: `Oil may fill a third of the pot at most (${third}): it expands as it heats, and the pieces raise its level. ${DRILL.pot(one.right + 1)} is ${p.percent(one.options[one.right]!)} full. Much less oil overheats quickly.`,
       };
     }
     case 'poke':
       return {
-        asks: 'A finger was pressed in two breaths ago. Which piece has proofed long enough?',
+        asks: 'A finger was pressed into each a few seconds ago. Which piece has proofed long enough?',
         options: one.options.map((_, i) => DRILL.piece(i + 1)),
-        why: `The dent of ${DRILL.piece(one.right + 1).toLowerCase()} comes back slowly, and not all the way. One that is gone wants more time, one that stays has had too much.`,
+        why: `The dent in ${DRILL.piece(one.right + 1).toLowerCase()} is filling slowly, and only in part. If the dent fills completely, the piece needs more time; if it stays, the piece has proofed too long.`,
       };
     case 'fist':
       return {
-        asks: 'Which fistful of flour has its fat rubbed in right?',
+        asks: 'In which fistful is the fat rubbed in correctly?',
         options: one.options.map((_, i) => DRILL.fistful(i + 1)),
         why: `${one.options.map((hold, i) => `${DRILL.fistful(i + 1)} ${FIST[hold].does}: ${FIST[hold].says}`).join('. ')}.`,
       };
@@ -111,7 +111,7 @@ export function drillText(
       return {
         asks: 'How heavy is this ball of dough?',
         options: one.options.map((kg) => p.mass(kg)),
-        why: `A ball ${p.length(one.ballM)} across is ${p.mass(one.options[one.right]!)}. Twice as heavy is only a quarter wider.`,
+        why: `A ball ${p.length(one.ballM)} across weighs ${p.mass(one.options[one.right]!)}. A ball twice as heavy is only a quarter wider.`,
       };
   }
 }

@@ -6,17 +6,17 @@ const KIND: Readonly<Record<ItemKind, readonly [one: string, many: string]>> = {
   formula: ['formula', 'formulas'],
   stock: ['amount on the shelf', 'amounts on the shelf'],
   oil: ['oil', 'oils'],
-  flour: ['noted dough', 'noted doughs'],
-  usual: ['figure put back to usual', 'figures put back to usual'],
+  flour: ['recorded dough', 'recorded doughs'],
+  usual: ['figure reset to usual', 'figures reset to usual'],
   supper: ['supper', 'suppers'],
   batch: ['batch', 'batches'],
   record: ['record', 'records'],
-  'put-by': ['thing in the freezer', 'things in the freezer'],
+  'put-by': ['stored item', 'stored items'],
 };
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** What a kind of thing is called; one that is not known by its own word. */
+/** The name of a kind of item; an unknown kind is shown as it is written in the file. */
 const kindName = (kind: string, n = 1): string => KIND[kind as ItemKind]?.[n === 1 ? 0 : 1] ?? kind;
 
 const OF_NAME: Readonly<Record<DocumentOf, string>> = {
@@ -28,10 +28,10 @@ const OF_NAME: Readonly<Record<DocumentOf, string>> = {
 };
 
 export const STATE_NAME: Readonly<Record<PreviewedItem['state'], string>> = {
-  new: 'New here',
+  new: 'New',
   different: 'Different here',
-  same: 'The same here',
-  unreadable: 'Cannot be taken',
+  same: 'Already here',
+  unreadable: 'Cannot be imported',
 };
 
 /** Fields of items, for "differs in". */
@@ -45,9 +45,9 @@ const FIELD: Readonly<Record<string, string>> = {
   tags: 'tags',
   photos: 'photos',
   versions: 'versions',
-  archived: 'put away or not',
+  archived: 'archived or not',
   name: 'name',
-  events: 'what happened to it',
+  events: 'history',
   kitchen: 'settings',
   supper: 'times, guests or cooks',
   ingredient: 'figures',
@@ -60,47 +60,47 @@ export const FILES = {
   title: 'Files',
   out: 'Save as files',
   outSays:
-    'Your kitchen belongs to you. Each file says in plain text what is in it; the formats are described with the product.',
+    'Your data belongs to you. The files are plain text, and their formats are described in the documentation of Ember Fold.',
   wholeKitchen: 'The whole kitchen, JSON',
   formulas: 'Formulas, CSV',
   shopping: 'Shopping list, CSV',
   ledger: 'Ledger, CSV',
   decimalComma: 'Write numbers with a comma, for spreadsheets that expect one',
   saving: 'Writing the file…',
-  in: 'Take in a file',
+  in: 'Import a file',
   inSays:
-    'Choose a file of an Ember Fold kitchen, drop it on any page, or paste its text on any page. You see what it would change before anything changes.',
+    'Choose a file from an Ember Fold kitchen, drop it on any page, or paste its text on any page. You see what it would change before anything is changed.',
   choose: 'Choose a file',
   drop: 'Drop it here',
-  reading: 'Looking through the file…',
-  taking: 'Taking it in…',
-  looks: (of: DocumentOf, madeAt: string) => `This is a file of ${OF_NAME[of]}, made ${madeAt}.`,
+  reading: 'Reading the file…',
+  taking: 'Importing…',
+  looks: (of: DocumentOf, madeAt: string) => `This file contains ${OF_NAME[of]}, saved ${madeAt}.`,
   tooLarge: (size: string) =>
-    `This file has ${size}; no more than 48 MB are read here. Is it a copy? Bring it in under Copies.`,
-  notJson: 'This file is not whole, or it is not a file of an Ember Fold kitchen.',
-  nothing: 'There is nothing in it that is not here already.',
+    `This file has ${size}; the most that can be read here is 48 MB. If it is a copy of a kitchen, add it under Copies.`,
+  notJson: 'This file is incomplete, or it is not a file from an Ember Fold kitchen.',
+  nothing: 'Everything in this file is here already.',
   counts: (n: number, state: PreviewedItem['state']) => `${n} ${STATE_NAME[state].toLowerCase()}`,
-  take: (n: number) => `Take in ${n} ${n === 1 ? 'thing' : 'things'}`,
-  leave: 'Leave it',
+  take: (n: number) => `Import ${n} ${n === 1 ? 'item' : 'items'}`,
+  leave: 'Cancel',
   all: (state: string) => `All: ${state}`,
   item: (kind: string, name: string) => capital(`${kindName(kind)}: ${name}`),
   inFile: 'What is in the file',
   differs: (fields: readonly string[]) => `Differs in ${fields.map((field) => FIELD[field] ?? field).join(', ')}.`,
-  replaces: 'What is here is replaced by what is in the file.',
+  replaces: 'The item in the file replaces the one here.',
   at: (path: string) => ` (at ${path})`,
   more: (n: number) => `and ${n} more`,
   done: 'Done',
   row: (when: string, added: number, changed: number) => `${when}: ${added} new, ${changed} replaced`,
-  last: 'Taken in lately',
+  last: 'Recent imports',
   undo: 'Undo',
   undone: 'Undone',
-  undoDone: (n: number) => `${n} ${n === 1 ? 'thing is' : 'things are'} as before.`,
-  left: (names: readonly string[]) => `Changed since, so left as they are: ${names.join(', ')}.`,
+  undoDone: (n: number) => `${n} ${n === 1 ? 'item is' : 'items are'} back as before.`,
+  left: (names: readonly string[]) => `Left as they are, because they have been changed since: ${names.join(', ')}.`,
   save: 'Save as a file',
   json: 'For another Ember Fold kitchen, JSON',
   recipe: 'For other programs, recipe data',
   markdown: 'To read, Markdown',
-  drawing: 'The evening as a drawing, SVG',
+  drawing: 'The plan as a drawing, SVG',
   readings: 'Readings of the oil, CSV',
   failed: 'This could not be saved.',
   columns: {
@@ -114,30 +114,29 @@ export const FILES = {
   },
 } as const;
 
-/** Readings of a thermometer’s file, put into a record. */
+/** Text for adding the readings of a thermometer’s file to a record. */
 export const READINGS = {
   open: 'Readings from a file',
   title: 'Readings from a thermometer’s file',
-  says: 'Choose the file that your thermometer wrote (CSV). Look whether the columns are right; nothing changes before you say yes.',
+  says: 'Choose the CSV file your thermometer wrote. Check that the columns are right; nothing is changed until you confirm.',
   choose: 'Choose a file',
-  thinned:
-    'This record is older than a year. Of its readings the mean, the lowest and the highest of each 10 s are kept.',
-  none: 'No column of this file looks like times, or none like temperatures.',
-  time: 'Times are in',
-  temp: 'Temperatures are in',
+  thinned: 'This record is older than a year. Only the mean, lowest and highest reading of every 10 s are kept.',
+  none: 'No column of this file looks like times, or none looks like temperatures.',
+  time: 'Column with the times',
+  temp: 'Column with the temperatures',
   kind: 'Times are',
   unit: 'Temperatures are',
   kinds: { seconds: 'seconds', minutes: 'minutes', clock: 'clock times', moment: 'days and times' },
   minutes: 'minutes such as 0 or 4.5',
-  from: 'The first reading, minutes after the stove was lit',
+  from: 'First reading, minutes after the stove was started',
   found: (n: number, minutes: string, low: string, high: string) => `${n} readings over ${minutes}, ${low} to ${high}.`,
   refused: (n: number, lines: readonly number[]) =>
-    `${n} ${n === 1 ? 'line is' : 'lines are'} no reading: ${lines.slice(0, 8).join(', ')}${n > 8 ? '…' : ''}.`,
-  replace: 'They take the place of the readings of this record. It can be undone under Store, Files.',
-  take: 'Put them into this record',
+    `${n === 1 ? 'One line contains' : `${n} lines contain`} no reading: ${lines.slice(0, 8).join(', ')}${n > 8 ? '…' : ''}.`,
+  replace: 'They replace the readings of this record. You can undo this under Store, Files.',
+  take: 'Use them in this record',
 } as const;
 
-/** Words of a recipe that goes out. */
+/** Text of an exported recipe. */
 export const RECIPE = {
   dough: 'Dough',
   filling: (name: string | null) => (name === null ? 'Filling' : `Filling: ${name}`),
@@ -146,10 +145,11 @@ export const RECIPE = {
   cook: (percent: string) => `Cook the filling until ${percent} of its weight is left, and cool it.`,
   fold: (steps: readonly string[]) => `${steps.join('. ')}.`,
   fry: (temp: string, minutes: string | null, core: string) =>
-    `Fry at ${temp}${minutes === null ? '' : ` for ${minutes}`}, until golden and the middle of the filling has ${core}.`,
-  bake: (temp: string, core: string) => `Bake at ${temp}, until golden and the middle of the filling has ${core}.`,
+    `Fry at ${temp}${minutes === null ? '' : ` for ${minutes}`}, until golden and the middle of the filling has reached ${core}.`,
+  bake: (temp: string, core: string) =>
+    `Bake at ${temp}, until golden and the middle of the filling has reached ${core}.`,
   laidBy: { freeze: 'Freeze the pieces on a tray.', chill: 'Keep the pieces covered in the fridge.' },
   line: (amount: string, name: string) => `${amount} ${name}`,
   caution: 'Keep pieces at room temperature no longer than 2 h in all. Local food rules come first.',
-  oil: 'Never leave hot oil. Keep a lid that fits the pot beside it; water never goes on burning oil.',
+  oil: 'Never leave hot oil alone. Keep a lid that fits the pot within reach; never pour water on burning oil.',
 } as const;

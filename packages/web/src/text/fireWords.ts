@@ -29,7 +29,7 @@ export const VERDICT_TEXT: Record<OilVerdict, string> = {
   'no-reading': 'no reading',
 };
 
-/** What to do, and why. @param markC oil to fry in, °C */
+/** What to do, and why. @param markC target temperature of the oil, °C */
 export function nextText(
   step: NextStep,
   temp: (c: number) => string,
@@ -38,9 +38,9 @@ export function nextText(
   const list = listText(step.pieces);
   switch (step.act) {
     case 'flip':
-      return { what: `Flip ${list}`, why: 'The other face needs the oil.' };
+      return { what: `Turn ${list}`, why: 'The other side needs to brown.' };
     case 'lift':
-      return { what: `Lift ${list}`, why: 'They are cooked and golden on both faces.' };
+      return { what: `Take out ${list}`, why: 'They are cooked and golden on both sides.' };
     case 'drop':
       return {
         what: `Drop ${step.pieces.length}`,
@@ -48,42 +48,42 @@ export function nextText(
           step.reason === 'oil-ready'
             ? 'The oil is ready.'
             : step.reason === 'pipeline'
-              ? 'The next one goes in as one comes up: one at a time.'
+              ? 'Put one in each time you take one out.'
               : step.reason === 'room'
-                ? 'There is room beside the others, and the oil is ready.'
+                ? 'There is room for more, and the oil is ready.'
                 : step.reason === 'judge-oil'
-                  ? `Judge the oil first: a crumb of dough ${CRUMB_DOES[wantedCrumb(markC)]} when it is right.`
-                  : `Wait until the oil is at ${temp(step.value)}.`,
+                  ? `Test the oil first: when it is right, a crumb of dough ${CRUMB_DOES[wantedCrumb(markC)]}.`
+                  : `When the oil reaches ${temp(step.value)}.`,
       };
     case 'burner':
       return {
         what: step.value === 0 ? 'Burner off' : `Burner to ${step.value}`,
         why:
           step.reason === 'cut-heat'
-            ? 'The oil is over its caution limit. Never water; keep the lid at hand.'
+            ? 'The oil is above its caution limit. Never use water; keep the lid at hand.'
             : step.reason === 'oil-over'
-              ? 'The oil is too hot for these pieces.'
+              ? `The oil is above its target of ${temp(markC)}.`
               : step.reason === 'warm-up'
-                ? `Full heat until just under ${temp(markC)}.`
+                ? `The target is ${temp(markC)}. The burner stays hot for a while after you turn it down.`
                 : step.reason === 'lot-needs'
-                  ? 'Holds the oil with these pieces in.'
+                  ? 'This keeps the oil at its temperature with these pieces in.'
                   : step.reason === 'all-out'
-                    ? `Everything is out. Stay until the oil is under ${temp(SAFE_C)}.`
-                    : 'Holds the oil at its temperature.',
+                    ? `Everything is out. Stay until the oil is below ${temp(SAFE_C)}.`
+                    : 'This keeps the oil at its temperature.',
       };
     case 'skim':
-      return { what: 'Skim crumbs', why: 'Crumbs burn and darken the oil.' };
+      return { what: 'Skim the crumbs', why: 'Crumbs burn and darken the oil.' };
     case 'aside':
       return {
-        what: `${list} to the oven`,
-        why: `A probed core was not done. Oven at ${temp(step.value)} until it is.`,
+        what: `Put ${list} in the oven`,
+        why: `One was not done in the middle. Keep them in the oven at ${temp(step.value)} until they are.`,
       };
     case 'oven-out':
-      return { what: `Out of the oven: ${list}`, why: 'Probe the middle first.' };
+      return { what: `Take ${list} out of the oven`, why: 'Check the middle first.' };
     case 'judge':
       return {
         what: `Judge piece ${list}`,
-        why: 'Look at it, cut it open and probe it, then say how it is. The others wait for it.',
+        why: 'Look at it, cut it open and probe it, then say how it is. The others wait for this one.',
       };
     case 'finish':
       return { what: 'Finish the batch', why: 'All pieces are out.' };
@@ -107,45 +107,46 @@ export function listText(numbers: readonly number[]): string {
   );
 }
 
-/** Gone through before any oil is heated, each by itself. */
+/** The points to check before any oil is heated; each is ticked separately. */
 export const START_POINT: Record<StartPoint, string> = {
-  level: 'Oil under a third of the pot, under half with a lot in',
-  dry: 'Hands, tools and pieces dry; no water near',
-  lid: 'The lid lies within reach',
-  blanket: 'A fire blanket within reach, away from the stove',
-  children: 'Children and pets out, and kept out',
-  extinguisher: 'An extinguisher for cooking fat, or I know: never water',
-  sleeves: 'Hair tied, sleeves tight, handles turned in',
-  'smoke-point': 'This oil’s smoke point is known; no smoke, no smell',
-  phone: 'A phone within reach, and somebody knows I am frying',
-  rules: 'Local fire and food rules are known and come first',
+  level: 'The oil fills less than a third of the pot, and less than half with a load in',
+  dry: 'Hands, tools and pieces are dry, and no water is near the pot',
+  lid: 'The lid is within reach',
+  blanket: 'A fire blanket is within reach, away from the stove',
+  children: 'Children and pets are out of the kitchen and will stay out',
+  extinguisher:
+    'A fire blanket or a wet-chemical (class F/K) extinguisher is within reach. I know: never water on burning oil',
+  sleeves: 'Hair is tied back, sleeves are tight, handles are turned inwards',
+  'smoke-point': 'I know this oil’s smoke point. It has not smoked and does not smell rancid',
+  phone: 'A phone is within reach, and somebody knows I am frying',
+  rules: 'I know the local fire and food rules, and they come first',
 };
 
-/** A state that takes the whole screen: what it is, what to do, what the one button says. */
+/** The dangers that take the whole screen: title, instruction and the label of the one button. */
 export const DANGER: Record<DangerId, { readonly title: string; readonly what: string; readonly button: string }> = {
   'cut-heat': {
     title: 'Cut the heat now',
-    what: 'Heat off, if it can be reached safely. Nothing goes in. Do not move the pot. Smoke or flame: lid on from the side, never water; flames above the pot: leave, close the door, call the fire service.',
+    what: 'Turn the heat off, if you can reach it safely. Put nothing in. Do not move the pot. If you see smoke or flame, slide the lid on from the side; never use water. If there are flames above the pot, leave, close the door, call the fire service.',
     button: 'The heat is off, I am here',
   },
   'too-hot': {
     title: 'Too hot',
-    what: 'Over the caution limit for this oil. Heat off; nothing goes in until it has come down.',
-    button: 'Heat is off',
+    what: 'The oil is above its caution limit. Turn the heat off. Put nothing in until it has cooled down.',
+    button: 'The heat is off',
   },
   level: {
     title: 'The pot is too full',
-    what: 'Over half with the lot in: it may boil over. Heat off, lift pieces out; take no hot oil out.',
-    button: 'Heat is off',
+    what: 'The pot is more than half full with the load in, and may boil over. Turn the heat off and take pieces out. Do not take hot oil out.',
+    button: 'The heat is off',
   },
   'probe-out': {
     title: 'Is the probe in the oil?',
-    what: 'The heat is on and the reading does not rise. Oil may be far hotter than it says: look, and put the probe back.',
+    what: 'The heat is on and the reading is not rising. The oil may be far hotter than the reading says. Look, and put the probe back in.',
     button: 'It is in the oil',
   },
   'left-alone': {
     title: 'Is anybody there?',
-    what: 'Nothing was done for four minutes over hot oil. It is never left alone.',
+    what: 'Nothing has been entered for four minutes, and the oil is hot. Never leave hot oil alone.',
     button: 'I am here',
   },
 };
@@ -174,7 +175,7 @@ export function potText(potName: string | null | undefined, acrossM: number): st
 
 export const LOOKS_NAME: Record<SeenLooks, string> = { paler: 'Paler', 'as-shown': 'As shown', darker: 'Darker' };
 
-/** What this evening has taught; empty before anything was told. */
+/** What has been learnt at the stove today; empty before anything was entered. */
 export function beliefText({ browning, browningSpread, coreShiftC, looks, cores }: FireBelief, p: Printer): string {
   const percent = Math.round(100 * Math.abs(browning - 1));
   const range = Math.round(100 * (browningSpread - 1));
@@ -182,12 +183,12 @@ export function beliefText({ browning, browningSpread, coreShiftC, looks, cores 
     looks === 0
       ? ''
       : percent < 2
-        ? `Pieces brown as planned, within ${range} %.`
-        : `Pieces brown ${percent} % ${browning > 1 ? 'faster' : 'slower'} than planned, within ${range} %. The times above count with it.`;
+        ? `Pieces are browning as planned, within ${range} %.`
+        : `Pieces are browning ${percent} % ${browning > 1 ? 'faster' : 'slower'} than planned, within ${range} %. The times above allow for it.`;
   const core =
     cores === 0 || Math.abs(coreShiftC) < 0.5
       ? ''
-      : `Cores come out ${p.tempSpan(Math.abs(coreShiftC))} ${coreShiftC > 0 ? 'warmer' : 'colder'} than predicted.`;
+      : `The middles are ${p.tempSpan(Math.abs(coreShiftC))} ${coreShiftC > 0 ? 'warmer' : 'colder'} than predicted.`;
   return [colour, core].filter(Boolean).join(' ');
 }
 
@@ -199,11 +200,11 @@ export function fitText(
   const range = (found: Found, times: number, digits: number) =>
     `${plain(found.value * times, digits)} (± ${plain(2 * found.sd * times, digits)})`;
   return [
-    `${range(efficiency, 100, 0)} % of the ring’s power reaches the oil.`,
-    `The pot loses ${range(lossWPerK, p.temperature === 'F' ? 5 / 9 : 1, 1)} W for each °${p.temperature} over the room.`,
-    `The probe is ${range(probeLagS, 1, 0)} s behind the oil.`,
-    `The ring goes on for ${range(ringS, 1, 0)} s after its knob.`,
-    `The readings lie within ${p.tempSpanFine(residualC)} of that.`,
+    `${range(efficiency, 100, 0)} % of the burner’s power reaches the oil.`,
+    `The pot loses ${range(lossWPerK, p.temperature === 'F' ? 5 / 9 : 1, 1)} W for each °${p.temperature} above room temperature.`,
+    `The probe lags ${range(probeLagS, 1, 0)} s behind the oil.`,
+    `The burner goes on heating for ${range(ringS, 1, 0)} s after you turn it off.`,
+    `The readings agree with this to ${p.tempSpanFine(residualC)}.`,
   ];
 }
 
@@ -212,38 +213,38 @@ export function finishLines({ unfried, hotC, burner }: FinishAsks, p: Printer): 
   const lines: string[] = [];
   if (unfried > 0)
     lines.push(
-      `${unfried === 1 ? 'One piece has' : `${plain(unfried, 0)} pieces have`} not been fried. Raw pieces go into the fridge or the freezer within 2 hours.`,
+      `${unfried === 1 ? 'One piece has' : `${plain(unfried, 0)} pieces have`} not been fried. Put raw pieces in the fridge or freezer within 2 hours.`,
     );
-  if (burner > 0) lines.push(`The ring is on at ${plain(burner, 0)}. Turn it off.`);
+  if (burner > 0) lines.push(`The burner is on at ${plain(burner, 0)}. Turn it off.`);
   if (hotC !== null)
     lines.push(
-      `The oil is at ${p.temp(hotC)}. Stay with it until it is under ${p.temp(SAFE_C)}, children and pets away.`,
+      `The oil is at ${p.temp(hotC)}. Stay with it until it is below ${p.temp(SAFE_C)}, and keep children and pets away.`,
     );
-  return [...lines, 'If you finish by mistake, the record in the ledger takes you back for 2 hours.'];
+  return [...lines, 'If you finish by mistake, you can reopen the batch from its ledger record for 2 hours.'];
 }
 
-/** How long tonight's hands take over a piece; lots are planned so that they can keep up. */
+/** How long the cook takes over a piece today; loads are planned for that pace. */
 export function handsText({ eachS, lowS, highS, times }: HandsSeen): string {
-  if (times === 0) return `Not seen yet. Lots are planned for ${plain(eachS, 1)} s a piece.`;
-  return `You turn or lift a piece in ${plain(eachS, 1)} s (${plain(lowS, 1)} to ${plain(highS, 1)}), seen ${times === 1 ? 'once' : `${plain(times, 0)} times`}.`;
+  if (times === 0) return `Not timed yet. Loads are planned for ${plain(eachS, 1)} s a piece.`;
+  return `You turn a piece or take it out in ${plain(eachS, 1)} s (${plain(lowS, 1)} to ${plain(highS, 1)}), timed ${times === 1 ? 'once' : `${plain(times, 0)} times`}.`;
 }
 
 export const FIRE_TEXT = {
   loading: 'Opening the stove…',
   opening: 'Reading the stove…',
   title: (name: string) => `At the stove: ${name}`,
-  fromAbove: 'The pot from above. Dots show the upper face over the lower one.',
-  trace: (least: string, most: string) => `Oil over the last minutes; it should stay between ${least} and ${most}`,
+  fromAbove: 'The pot from above. The dots show the colour of the upper side over that of the lower side.',
+  trace: (least: string, most: string) => `Oil in the last minutes; it should stay between ${least} and ${most}`,
 } as const;
 
 /** Whose figure the oil's is. */
 export function oilSourceText(probe: string | null, spreadC: number | null, p: Printer): string {
   if (probe !== null) return `Oil now, ${probe.replaceAll('-', ' ')}`;
   return spreadC === null
-    ? 'Oil now: test it with a crumb, or type what a thermometer shows'
+    ? 'Oil now: test it with a crumb of dough, or type in what a thermometer shows'
     : `Oil, estimated from your last reading, ± ${p.tempSpan(spreadC)}`;
 }
 
 export function potFullText(where: string, oilM3: number, withLot: number, p: Printer): string {
-  return `${where}, ${p.volume(oilM3)} of oil, ${p.percent(withLot)} full with a lot in`;
+  return `${where}, ${p.volume(oilM3)} of oil, ${p.percent(withLot)} full with a load in`;
 }

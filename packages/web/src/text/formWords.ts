@@ -1,6 +1,6 @@
 import type { EdgeId, Form, FormId } from '@ember-fold/core';
 
-/** Wording of the forms and their blanks. */
+/** Names of the shapes, and of the dough cut for them. */
 export const FORM_NAME: Record<FormId, string> = {
   'half-moon': 'half-moon',
   'two-discs': 'two discs',
@@ -18,12 +18,12 @@ export const FORM_NAME: Record<FormId, string> = {
   'puffed-bread': 'puffed bread',
   'own-cutter': 'own cutter',
 };
-/** What tells a form from the others, beside its drawing. */
+/** A short description of each shape, shown with its drawing. */
 export const FORM_LINE: Record<FormId, string> = {
   'half-moon': 'disc folded once',
   'two-discs': 'disc on disc',
   'square-parcel': 'corners to the middle',
-  'strip-triangle': 'strip folded over and over',
+  'strip-triangle': 'strip folded up in triangles',
   cone: 'half-disc, filled from the mouth',
   'flat-triangle': 'disc, three edges pinched',
   roll: 'sheet rolled around',
@@ -31,12 +31,12 @@ export const FORM_LINE: Record<FormId, string> = {
   pouch: 'gathered, pressed flat',
   oval: 'gathered, rolled long',
   teardrop: 'gathered, drawn to a point',
-  'whole-core': 'dough around a whole thing',
+  'whole-core': 'dough around one whole item',
   cup: 'lined tin with a lid',
-  'puffed-bread': 'rolled thin, lifted by steam',
+  'puffed-bread': 'rolled thin, puffed by steam',
   'own-cutter': 'any outline, drawn or imported',
 };
-/** Several of them, for a batch's name. */
+/** Plurals, used in the names of batches. */
 export const FORM_PLURAL: Record<FormId, string> = {
   'half-moon': 'half-moons',
   'two-discs': 'rounds',
@@ -54,7 +54,7 @@ export const FORM_PLURAL: Record<FormId, string> = {
   'puffed-bread': 'breads',
   'own-cutter': 'leaves',
 };
-/** What is measured of a blank. */
+/** What is measured of the dough that is cut for a shape. */
 export const BLANK_SIZE: Record<Form['blank'], string> = {
   disc: 'Disc',
   'two-discs': 'Each disc',
@@ -75,5 +75,5 @@ export const BLANK_WORD: Record<Form['blank'], string> = {
   cup: 'lining',
   own: 'cutter',
 };
-/** How a flat rim is finished. */
+/** Finishes of a flat rim. */
 export const EDGE_NAME: Record<EdgeId, string> = { plain: 'plain', fork: 'fork', rope: 'rope', mould: 'mould' };

@@ -110,7 +110,7 @@ test('every family is divided in its own way, every form of it, and steps of one
       const names = sheet.map((step) => stepName(step, trays));
       names.forEach(reads);
       expect(names).toContain('Dry the eggs');
-      expect(names.includes('Make the dough, lot 2')).toBe(lots === 2);
+      expect(names.includes('Make the dough, portion 2')).toBe(lots === 2);
       expect(new Set(names).size).toBe(names.length);
     }
   }
@@ -139,12 +139,12 @@ test('whatever was measured, what it moved reads as sentences', () => {
 test('timers and the table: early, on time, late', () => {
   const [p] = printers;
   const eat = Date.parse(EAT);
-  expect(tableText(eat + 60_000, eat, eat - 1e7, p)).toMatch(/on time, if all goes on as planned\.$/);
+  expect(tableText(eat + 60_000, eat, eat - 1e7, p)).toMatch(/on time, if everything goes as planned\.$/);
   expect(tableText(eat + 12 * 60_000, eat, eat - 1e7, p)).toMatch(/12 min late, if/);
-  expect(tableText(eat - 9e7, eat, eat - 1e7, p)).toMatch(/^Planned to begin at \d\d:\d\d on \w+\.$/);
+  expect(tableText(eat - 9e7, eat, eat - 1e7, p)).toMatch(/^Planned to start at \d\d:\d\d on \w+\.$/);
   expect(timerText('Rest', -61, p)).toBe('Rest: 1 min 1 s');
   expect(timerText('Rest', 2, p)).toBe('Rest: now');
-  expect(timerSpeech('Rest', 130)).toBe('Rest: over for 2 minutes.');
+  expect(timerSpeech('Rest', 130)).toBe('Rest: 2 minutes over.');
 });
 
 test('an oil of any history, and any supper in it, read as sentences', () => {

@@ -7,44 +7,45 @@ import type {
   SourcedId,
   TrayDraft,
 } from '@ember-fold/core';
-import { crustName } from '@ember-fold/core';
+import { crustName, LIFT_COLOUR } from '@ember-fold/core';
 import { FORM_NAME } from './formWords';
 import { plain, type Printer } from './printer';
 import { HANDS_NAME } from './storeWords';
 import { CRUST_WORD, FAMILY_NAME } from './words';
 
-/** What is said of learnt figures and of where figures come from. */
+/** Text about learnt figures, and about where figures come from. */
 export const LEARNT = {
   title: 'Learnt',
-  says: 'What your finished batches have taught. Every plan counts with it.',
-  nothing: 'Nothing is learnt yet',
+  says: 'What your finished batches have taught the planner. Every plan uses it.',
+  nothing: 'Nothing has been learnt yet',
   nothingSays:
-    'Fry a batch, say how it came out, and its colour, its minutes and what opened are noted here by themselves.',
-  usual: 'Use the usual',
-  again: 'Use what was learnt',
-  putBack: 'Put back to the usual',
+    'Fry a batch and say how it came out. Its colour, its times and the number that burst are then learnt from automatically.',
+  usual: 'Use the usual figure',
+  again: 'Use the learnt figure',
+  putBack: 'Reset to the usual figure',
   from: 'Learnt from',
-  others: 'What flour drinks is learnt in the dough station, the ring at the stove, the oven where you bake.',
-  whereSays: 'Each figure of this plan, and what it is from.',
-  toLearnt: 'All that was learnt',
+  others:
+    'How much water your flour takes is learnt at the Dough station, your burner’s heat at the stove, and your oven’s when you bake.',
+  whereSays: 'Each figure of this plan, and where it comes from.',
+  toLearnt: 'All learnt figures',
   what: 'the learnt figures',
-  goneFormula: 'A formula that is gone',
+  goneFormula: 'A deleted formula',
 } as const;
 
 export const LEARNT_NAME: Readonly<Record<LearntKind, string>> = {
-  browning: 'How fast it colours',
-  golden: 'What you call golden (on the scale, 0.7 to 1.4 is golden)',
-  opens: 'How often pieces open',
-  portions: 'How your portions differ',
-  hands: 'Your minutes',
-  'boil-off': 'What boils off',
-  fist: 'Fat from which the fist test holds',
+  browning: 'How fast it browns',
+  golden: 'Your golden',
+  opens: 'How often pieces burst',
+  portions: 'How much your portions differ',
+  hands: 'How long you take',
+  'boil-off': 'How much water boils off',
+  fist: 'Fat needed for the fist test to hold (share of flour)',
 };
 
 const SOURCED_NAME: Readonly<Record<SourcedId, string>> = {
-  'water-wanted': 'Water the flour drinks',
+  'water-wanted': 'Water the flour absorbs',
   'poured-kg': 'Liquid to pour',
-  fist: 'Fist test holds from, fat of the flour',
+  fist: 'Fat needed for the fist test to hold (share of flour)',
   'boil-off': 'Liquid that boils off',
   'mix-s': 'Making one dough',
   'filling-kg': 'Filling when cooked',
@@ -52,21 +53,21 @@ const SOURCED_NAME: Readonly<Record<SourcedId, string>> = {
   'cools-s': 'Filling cools in',
   'filling-each-kg': 'Filling in a piece',
   'rolled-m': 'Rolled to',
-  opens: 'Pieces that open',
+  opens: 'Pieces that burst',
   portions: 'Portions differ by',
   'fold-each-s': 'Folding one piece',
   'oil-c': 'Oil',
-  browning: 'Speed of colouring',
-  golden: 'Lifted at colour',
+  browning: 'Speed of browning',
+  golden: 'Colour to take them out at',
   'lift-s': 'Time in the oil',
-  lot: 'Pieces in a lot',
+  lot: 'Pieces in a load',
   oven: 'Heat of the oven',
   'serve-s': 'Draining and serving',
-  start: 'Begin at',
+  start: 'Start at',
 };
 export const sourcedName = (id: SourcedId): string => SOURCED_NAME[id];
 
-/** A figure whose source is told, in the cook's units. */
+/** A figure of the plan in the cook's units. */
 export function sourcedValue(id: SourcedId, value: number, p: Printer): string {
   switch (id) {
     case 'water-wanted':
@@ -98,7 +99,7 @@ export function sourcedValue(id: SourcedId, value: number, p: Printer): string {
     case 'oven':
       return besideUsual(value, 'hotter', 'cooler');
     case 'golden':
-      return `${CRUST_WORD[crustName(value)]}, ${plain(value, 2)}`;
+      return `${CRUST_WORD[crustName(value)]}, ${goldenWord(value)}`;
     case 'lot':
       return plain(value, 0);
     case 'start':
@@ -110,26 +111,35 @@ export function sourcedValue(id: SourcedId, value: number, p: Printer): string {
   }
 }
 
-/** Less than this beside the usual is no difference. */
+/** A factor that differs from 1 by less than this counts as the usual one. */
 const SAME = 0.005;
 
-/** A factor beside the usual: "4 % slower". */
+/** A crust colour compared with the usual golden: "a little darker than usual". */
+function goldenWord(colour: number): string {
+  const by = colour - LIFT_COLOUR;
+  if (Math.abs(by) < 0.04) return 'as usual';
+  const much = Math.abs(by) < 0.15 ? 'a little' : 'clearly';
+  return `${much} ${by > 0 ? 'darker' : 'paler'} than usual`;
+}
+
+/** A factor compared with the usual: "4 % slower". */
 function besideUsual(value: number, more: string, less: string): string {
   const by = value - 1;
   return Math.abs(by) < SAME ? 'as usual' : `${plain(100 * Math.abs(by), 0)} % ${by > 0 ? more : less}`;
 }
+/** Differences in frequency below a tenth cannot be noticed in a home kitchen. */
 const asOften = (value: number) =>
-  Math.abs(value - 1) < SAME ? 'as often as usual' : `${plain(value, 2)} times as often`;
-const FROM = (count: number) => (count === 1 ? 'one sighting' : `your last ${count}`);
+  Math.abs(value - 1) < 0.1 ? 'about as often as usual' : `${plain(value, 1)} times as often as usual`;
+const basedOn = (count: number) => (count === 1 ? 'one observation' : `your last ${count} observations`);
 
-/** A belief with its range, what is usual, and from how much. */
+/** The range that holds in 8 cases of 10, the usual value, and the number of observations. */
 function beliefText(belief: Belief, print: (value: number) => string, isFactor = false): string {
   const { low, high, usual, count } = belief;
-  const range = print(low) === print(high) ? print(low) : `${print(low)} to ${print(high)}`;
-  return `From ${FROM(count)}: ${range}${isFactor ? '' : `, usually ${print(usual)}`}.`;
+  const range = print(low) === print(high) ? print(low) : `between ${print(low)} and ${print(high)}`;
+  return `8 chances in 10: ${range}${isFactor ? '' : `, usually ${print(usual)}`}. Based on ${basedOn(count)}.`;
 }
 
-/** Where a figure comes from, in one sentence. */
+/** Where a figure comes from, in one or two sentences. */
 export function sourceText({ id, source }: SourcedFigure, p: Printer): string {
   switch (source.kind) {
     case 'planned':
@@ -140,15 +150,18 @@ export function sourceText({ id, source }: SourcedFigure, p: Printer): string {
         : `Measured while you made it; planned ${sourcedValue(id, source.planned, p)}.`;
     case 'learnt': {
       const { belief } = source;
-      // Hands' minutes are believed as factors of what is set.
+      // Learnt working times are factors of the times set in the Store.
       if (id.endsWith('-s'))
         return beliefText(belief, (value) => besideUsual(value, 'longer than set', 'less than set'), true);
       if (id === 'browning') return beliefText(belief, (value) => besideUsual(value, 'faster', 'slower'), true);
       if (id === 'oven') return beliefText(belief, (value) => besideUsual(value, 'hotter', 'cooler'), true);
-      return beliefText(belief, (value) => (id === 'golden' ? plain(value, 2) : sourcedValue(id, value, p)));
+      if (id === 'golden') return beliefText(belief, goldenWord, true);
+      return beliefText(belief, (value) => sourcedValue(id, value, p));
     }
     case 'usual':
-      return id.endsWith('-s') ? 'As set in the Store, Kitchen.' : 'As it usually is; nothing was learnt here yet.';
+      return id.endsWith('-s')
+        ? 'As set in the Store, Kitchen.'
+        : 'The usual figure; nothing has been learnt about it yet.';
     case 'model':
       return `Follows from ${source.from.map((one) => SOURCED_NAME[one].toLowerCase()).join(', ')}.`;
     default: {
@@ -163,10 +176,10 @@ export const SOURCE_WORD: Readonly<Record<Source['kind'], string>> = {
   weighed: 'measured',
   learnt: 'learnt',
   usual: 'usual',
-  model: 'worked out',
+  model: 'computed',
 };
 
-/** What a belief is about: a formula or family, a form, a work of the hands. */
+/** What a learnt figure is about: a formula or family, a shape, a kind of work. */
 export function learntOf(kind: LearntKind, key: string, formulaName: (id: string) => string | undefined): string {
   switch (kind) {
     case 'browning':
@@ -176,7 +189,7 @@ export function learntOf(kind: LearntKind, key: string, formulaName: (id: string
     case 'hands':
       return HANDS_NAME[key as keyof typeof HANDS_NAME] ?? key;
     case 'boil-off':
-      return key === 'on-heat' ? 'Scalded on the heat' : 'Scalded off the heat';
+      return key === 'on-heat' ? 'Hot-water dough on the heat' : 'Hot-water dough off the heat';
     case 'golden':
     case 'portions':
     case 'fist':
@@ -188,7 +201,7 @@ export function learntOf(kind: LearntKind, key: string, formulaName: (id: string
   }
 }
 
-/** What is believed now, in figures. */
+/** A learnt value in words. */
 export function learntValue(kind: LearntKind, value: number): string {
   switch (kind) {
     case 'browning':
@@ -198,7 +211,7 @@ export function learntValue(kind: LearntKind, value: number): string {
     case 'opens':
       return asOften(value);
     case 'golden':
-      return plain(value, 2);
+      return goldenWord(value);
     case 'portions':
     case 'fist':
     case 'boil-off':
@@ -210,15 +223,19 @@ export function learntValue(kind: LearntKind, value: number): string {
   }
 }
 
-/** A belief of the list in one sentence. */
+/** One learnt figure with its range and its number of observations. */
 export const learntText = (kind: LearntKind, belief: Belief): string =>
-  beliefText(belief, (value) => learntValue(kind, value), kind === 'browning' || kind === 'hands' || kind === 'opens');
+  beliefText(
+    belief,
+    (value) => learntValue(kind, value),
+    kind === 'browning' || kind === 'hands' || kind === 'opens' || kind === 'golden',
+  );
 
-/** What one batch said. */
+/** What was observed in one batch. */
 export function seenText({ kind, value, of, hits, atMs, batchName }: SeenObservation, p: Printer): string {
   const said =
     kind === 'opens'
-      ? `${hits} of ${of} opened`
+      ? `${hits} of ${of} burst`
       : kind === 'fist'
         ? `${learntValue(kind, value)} ${hits > 0 ? 'held' : 'did not hold'}`
         : learntValue(kind, value);

@@ -14,20 +14,20 @@ function insideRow({ cores }: TrayRecord['figures'], { safeC, biteC }: TrayRecor
   const leastC = cores?.leastC ?? null;
   const seen =
     leastC === null
-      ? 'no core probed'
-      : `${probed === 1 ? 'one core' : `${probed} cores`} probed, the coldest ${p.temp(leastC)}`;
+      ? 'not probed'
+      : `${probed === 1 ? 'one piece' : `${probed} pieces`} probed, the coldest at ${p.temp(leastC)}`;
   if (safeC === null) {
     return {
       name: 'Filling hot',
-      planned: biteC === null ? 'no piece' : `${p.temp(biteC)} at the first bite`,
+      planned: biteC === null ? 'no filling' : `${p.temp(biteC)} at the first bite`,
       happened: seen,
     };
   }
   const verdict = leastC === null ? '' : leastC < safeC ? ': not safe' : ': safe';
-  return { name: 'Filling safe', planned: `${p.temp(safeC)} at the core`, happened: `${seen}${verdict}` };
+  return { name: 'Filling safe', planned: `${p.temp(safeC)} in the middle`, happened: `${seen}${verdict}` };
 }
 
-/** What was planned of one tray beside what happened to it. */
+/** Planned and actual figures of one tray, row by row. */
 export function plannedAndHappened(
   draft: Pick<TrayDraft, 'pieces' | 'fry'>,
   { figures, planned }: Pick<TrayRecord, 'figures' | 'planned'>,
@@ -50,18 +50,18 @@ export function plannedAndHappened(
       happened: figures.oilMeanC === null ? 'not measured' : `${temp(figures.oilMeanC)} on average${range}`,
     },
     {
-      name: 'In its band',
+      name: 'In its range',
       planned: `${Math.round(p.degrees(figures.band.least))} to ${p.temp(figures.band.most)}`,
       happened: figures.inBandShare === null ? 'not measured' : `${p.percent(figures.inBandShare)} of the time`,
     },
     {
       name: 'In the oil',
-      planned: planned.inOilS === null ? 'no moment' : p.time(planned.inOilS),
+      planned: planned.inOilS === null ? 'no right moment' : p.time(planned.inOilS),
       happened: figures.meanInOilS === null ? 'none came out whole' : `${p.time(figures.meanInOilS)} on average`,
     },
     insideRow(figures, planned, p),
     {
-      name: 'Lots',
+      name: 'Loads',
       planned:
         planned.lots === null
           ? 'none'
@@ -86,13 +86,13 @@ export function plannedAndHappened(
   ];
 }
 
-/** What a finished batch came to, in a few words. */
+/** How many pieces of a finished batch were fried, burst, baked and stored. */
 export function cameOutText({ fried, burst, baked = 0, putBy = 0, lots }: LedgerFigures): string {
   const parts = [
     ...(lots > 0 || (baked === 0 && putBy === 0) ? [`${fried} fried`] : []),
     ...(burst > 0 ? [`${burst} burst`] : []),
     ...(baked > 0 ? [`${baked} baked`] : []),
-    ...(putBy > 0 ? [`${putBy} put by`] : []),
+    ...(putBy > 0 ? [`${putBy} stored`] : []),
   ];
   return parts.join(', ');
 }

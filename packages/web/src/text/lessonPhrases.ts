@@ -12,10 +12,10 @@ import type {
 } from '@ember-fold/core';
 import { plain, type Printer } from './printer';
 
-/** What the ledger says of how a batch came out, in one place so that it can be translated. */
+/** Text about how a batch came out and what to change. */
 export const LESSON = {
   how: 'How did they come out?',
-  howSays: 'One tap each; leave out what you did not look at. It can be changed later, from any device.',
+  howSays: 'One tap each; skip anything you did not check. You can change your answers later, on any device.',
   crust: 'Colour',
   ofTray: (name: string) => `How did ${name} come out?`,
   liked: 'Liked',
@@ -24,7 +24,7 @@ export const LESSON = {
   why: 'Why',
   whyOf: (symptoms: string) => `Why: ${symptoms}`,
   nothingWrong: 'Nothing was wrong.',
-  notJudged: 'Say how they came out, and this page says what to change.',
+  notJudged: 'Say how they came out, and this page suggests what to change.',
   change: 'Change one thing',
   noChange: 'No single change is expected to help. See the causes above.',
   next: 'Next batch with this change',
@@ -32,11 +32,11 @@ export const LESSON = {
   tried: 'What you tried',
   sideBySide: 'Side by side',
   whole: 'whole',
-  opened: 'opened',
+  opened: 'burst',
   openedOf: (n: number, of: number) => `${n} of ${of}`,
   likedShort: 'liked',
   colour: 'colour',
-  noLiking: 'Liking cannot be told apart from one score each.',
+  noLiking: 'One score each is too few to say which people prefer.',
 } as const;
 
 export const CRUSTS = ['raw', 'pale', 'golden', 'deep golden', 'brown', 'dark'] as const;
@@ -51,7 +51,7 @@ export const LOOK_NAME: Readonly<Record<LookId, string>> = {
   amount: 'Filling, how much',
   salt: 'Salt',
   sizes: 'Sizes',
-  opened: 'Where they opened',
+  opened: 'Where they burst',
 };
 
 export const LOOK_WORD: { readonly [Id in LookId]: Readonly<Record<LookOf<Id>, string>> } = {
@@ -68,7 +68,7 @@ export const LOOK_WORD: { readonly [Id in LookId]: Readonly<Record<LookOf<Id>, s
 };
 
 export const SYMPTOM_NAME: Readonly<Record<Symptom, string>> = {
-  opened: 'opened in the oil',
+  opened: 'burst in the oil',
   dark: 'too dark',
   pale: 'too pale',
   'raw-ring': 'raw dough under the crust',
@@ -87,9 +87,9 @@ export const SYMPTOM_NAME: Readonly<Record<Symptom, string>> = {
 export const CAUSE_NAME: Readonly<Record<CauseId, string>> = {
   'oil-hot': 'Oil too hot',
   'oil-cool': 'Oil too cool',
-  'lot-big': 'Lots too big',
-  'lifted-late': 'Lifted late',
-  'lifted-early': 'Lifted early',
+  'lot-big': 'Loads too big',
+  'lifted-late': 'Taken out late',
+  'lifted-early': 'Taken out early',
   'wall-thick': 'Dough rolled thick',
   'wall-thin': 'Dough rolled thin',
   overfull: 'Overfilled',
@@ -98,13 +98,13 @@ export const CAUSE_NAME: Readonly<Record<CauseId, string>> = {
   'warm-filling': 'Filling warm when folded',
   'rim-dry': 'Rim dried',
   'rim-floured': 'Flour on the rim',
-  'weak-glue': 'Rim not glued enough',
+  'weak-glue': 'Rim not sealed well enough',
   'air-left': 'Air left in',
   'wet-surface': 'Wet surface',
   'over-proofed': 'Risen too long',
   'dough-wet': 'Too much water in the dough',
-  'little-rest': 'Dough rested too little',
-  'turned-little': 'Turned too seldom',
+  'little-rest': 'Dough not rested long enough',
+  'turned-little': 'Not turned often enough',
   'cut-by-eye': 'Portioned by eye',
   'cold-start': 'Cold when they went in',
   'salt-much': 'Too much salt in the filling',
@@ -114,15 +114,15 @@ export const CAUSE_NAME: Readonly<Record<CauseId, string>> = {
 export const CHANGE_NAME: Readonly<Record<ChangeId, string>> = {
   'oil-cooler': 'Fry cooler',
   'oil-hotter': 'Fry hotter',
-  'smaller-lots': 'Fry smaller lots',
-  'as-planned': 'Lift when the plan says',
+  'smaller-lots': 'Fry smaller loads',
+  'as-planned': 'Take them out when the plan says',
   thinner: 'Roll thinner',
   thicker: 'Roll thicker',
-  'less-filling': 'Fill less',
-  'more-filling': 'Fill more',
-  'cover-discs': 'Cover the discs, fill within five minutes',
+  'less-filling': 'Use less filling',
+  'more-filling': 'Use more filling',
+  'cover-discs': 'Cover the discs and fill them within five minutes',
   'brush-rim': 'Brush the flour off the rim',
-  'egg-glue': 'Glue the rim with egg',
+  'egg-glue': 'Seal the rim with egg wash',
   'press-air': 'Press the air out from the fold',
   'cook-drier': 'Cook the filling drier',
 };
@@ -137,7 +137,7 @@ function oneIn(share: number): string {
   return `1 in ${plain(1 / share, 0)}`;
 }
 
-/** A number of the batch that speaks for a cause. */
+/** A measured figure that points to a cause. */
 export function evidenceText({ what, value, usual }: Evidence, p: Printer): string {
   switch (what) {
     case 'oil-c':
@@ -145,7 +145,7 @@ export function evidenceText({ what, value, usual }: Evidence, p: Printer): stri
     case 'in-oil-s':
       return `${p.time(value)} in the oil, planned ${p.time(usual)}`;
     case 'lot-size':
-      return `${plain(value, 1)} in a lot, planned ${plain(usual, 0)}`;
+      return `${plain(value, 1)} in a load, planned ${plain(usual, 0)}`;
     case 'wall-m':
       return `rolled to ${p.length(value)}, usually ${p.length(usual)}`;
     case 'fill-share':
@@ -157,9 +157,9 @@ export function evidenceText({ what, value, usual }: Evidence, p: Printer): stri
     case 'wait-s':
       return `discs waited ${p.span(value)}`;
     case 'glue':
-      return `seam holds ${plain(100 * value, 0)} % of one with water`;
+      return `seam about ${plain(100 * value, 0)} % as strong as one sealed with water`;
     case 'floured':
-      return value > 0 ? 'bench flour left on the rim' : 'rim brushed clean';
+      return value > 0 ? 'flour left on the rim' : 'rim brushed clean';
     case 'air':
       return value > 0 ? 'air was pressed out' : 'air was not pressed out';
     case 'turns':
@@ -173,12 +173,12 @@ export function evidenceText({ what, value, usual }: Evidence, p: Printer): stri
   }
 }
 
-/** What a change should do, each figure by itself. */
+/** The expected effects of a change, one sentence each. */
 export function effectTexts({ opened, liftS, oilC, oilKg, fryingS }: Proposal, p: Printer): string[] {
   const texts: string[] = [];
   if (opened && Math.abs(opened.before - opened.after) > 0.004)
     texts.push(
-      `Opened: ${oneIn(opened.before)} → about ${oneIn(opened.after)} (${oneIn(opened.high)} to ${oneIn(opened.low)}).`,
+      `Burst: ${oneIn(opened.before)} → about ${oneIn(opened.after)} (${oneIn(opened.high)} to ${oneIn(opened.low)}).`,
     );
   if (oilC.before !== oilC.after) texts.push(`Oil: ${p.temp(oilC.before)} → ${p.temp(oilC.after)}.`);
   if (liftS.before !== null && liftS.after !== null && Math.abs(liftS.after - liftS.before) >= 10) {
@@ -186,7 +186,7 @@ export function effectTexts({ opened, liftS, oilC, oilKg, fryingS }: Proposal, p
     texts.push(`Golden ${p.time(Math.abs(by))} ${by > 0 ? 'later' : 'sooner'}: after ${p.time(liftS.after)}.`);
   }
   if (oilKg.before && oilKg.after && Math.abs(oilKg.after / oilKg.before - 1) > 0.03)
-    texts.push(`Oil taken up: ${p.fineMass(oilKg.before)} → ${p.fineMass(oilKg.after)} a piece.`);
+    texts.push(`Oil taken up: ${p.fineMass(oilKg.before)} → ${p.fineMass(oilKg.after)} in each piece.`);
   if (fryingS.before !== null && fryingS.after !== null && Math.abs(fryingS.after - fryingS.before) >= 120) {
     const by = fryingS.after - fryingS.before;
     texts.push(`Frying takes ${p.span(Math.abs(by))} ${by > 0 ? 'longer' : 'less'}.`);
@@ -194,36 +194,37 @@ export function effectTexts({ opened, liftS, oilC, oilKg, fryingS }: Proposal, p
   return texts;
 }
 
-/** Two arms, told honestly. */
+/** Which of two plates burst less often, and how sure that is. */
 export function armsText(first: string, second: string, { chance, winner, needed }: ArmsTold, opened: number): string {
-  if (opened === 0) return 'None opened in either: they cannot be told apart by it.';
+  if (opened === 0) return 'None burst on either plate, so this says nothing about the seam.';
   const better = chance >= 0.5 ? first : second;
   const sure = plain(100 * Math.max(chance, 1 - chance), 0);
-  if (winner !== 'none') return `${better} opens less, with a chance of ${sure} in 100.`;
-  const more = needed === null ? 'More pieces of each would be needed.' : `About ${needed} of each would settle it.`;
-  return `${better} opens less with a chance of ${sure} in 100: too few to be sure. ${more}`;
+  if (winner !== 'none') return `${better} bursts less often, with ${sure} chances in 100.`;
+  const more =
+    needed === null ? 'You would need more pieces of each.' : `You would need about ${needed} of each to be sure.`;
+  return `${better} seems to burst less often, with ${sure} chances in 100. That is too few to be sure. ${more}`;
 }
 
-/** Scores of two plates, by their ranks, told honestly. */
+/** Which of two plates is liked better, by ranks of the scores, and how sure that is. */
 export function scoresText(first: string, second: string, { chance, winner, needed }: ArmsTold): string {
   const better = chance >= 0.5 ? first : second;
   const sure = plain(100 * Math.max(chance, 1 - chance), 0);
-  if (winner !== 'none') return `${better} is liked better, with a chance of ${sure} in 100.`;
-  const more = needed === null ? '' : ` About ${needed} scores of each would settle it.`;
-  return `Which is liked better cannot be told from these scores: ${better}, with a chance of ${sure} in 100.${more}`;
+  if (winner !== 'none') return `${better} is liked better, with ${sure} chances in 100.`;
+  const more = needed === null ? '' : ` You would need about ${needed} scores of each to be sure.`;
+  return `These scores cannot tell which is liked better. ${better} leads, with ${sure} chances in 100.${more}`;
 }
 
-/** What became of what was tried. */
+/** The result of a change that was tried. */
 export function triedText({ change, opened }: Pick<Trying, 'change' | 'opened'>, burst: number, of: number): string {
   const name = changeName(change);
   if (!opened || of === 0) return `${name}. Judge below whether it helped.`;
-  const expected = `Expected about ${oneIn(opened.after)}, before ${oneIn(opened.before)}; opened ${burst} of ${of}.`;
+  const expected = `Expected to burst: about ${oneIn(opened.after)}, before the change ${oneIn(opened.before)}. Burst: ${burst} of ${of}.`;
   const share = burst / of;
-  // Between what was before and what is expected nothing is told from so few.
+  // A share between the old and the expected one proves nothing with so few pieces.
   const held = share <= opened.after || share <= opened.high;
   const tooFew = of * opened.before < 3;
-  if (tooFew) return `${name}. ${expected} It cannot be told from ${of} pieces.`;
-  return `${name}. ${expected} ${held ? 'It held.' : 'It did not hold.'}`;
+  if (tooFew) return `${name}. ${expected} ${of} pieces are too few to tell.`;
+  return `${name}. ${expected} ${held ? 'It helped.' : 'It did not help.'}`;
 }
 
 export const isJudged = (looks: TrayLooks | undefined): boolean => Object.keys(looks ?? {}).length > 0;

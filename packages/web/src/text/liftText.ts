@@ -1,18 +1,18 @@
 import { FINISH_C, type LiftWay, type LiftWayId } from '@ember-fold/core';
 import type { Printer } from './printer';
 
-/** Ways to a right moment to lift. */
+/** Changes that lead to a right moment to take the pieces out. */
 export const LIFT_WAY_NAME: Record<LiftWayId, string> = {
   cooler: 'Cooler oil',
   hotter: 'Hotter oil',
   thinner: 'Thinner dough',
   smaller: 'Smaller pieces',
   warmer: 'A warmer start',
-  turned: 'Turn each minute',
+  turned: 'Turn every minute',
   oven: 'Finish in the oven',
 };
 
-/** What is changed by it. */
+/** What this change alters in the plan. */
 function changeText({ id, draft }: LiftWay, p: Printer): string {
   switch (id) {
     case 'cooler':
@@ -23,7 +23,7 @@ function changeText({ id, draft }: LiftWay, p: Printer): string {
     case 'smaller':
       return `${p.mass(draft.fold.fillingEachKg)} of filling each: `;
     case 'warmer':
-      return draft.fry.start === 'room' ? 'From the bench: ' : 'On paper for 20 min first: ';
+      return draft.fry.start === 'room' ? 'From room temperature: ' : 'On paper for 20 min first: ';
     case 'turned':
     case 'oven':
       return '';
@@ -34,11 +34,11 @@ function changeText({ id, draft }: LiftWay, p: Printer): string {
   }
 }
 
-/** What one way leads to. */
+/** The result of one change. */
 export function liftWayText(way: LiftWay, p: Printer): string {
   const from = changeText(way, p);
   if (way.ovenS !== null || way.biteC === null) {
-    return `Lift by colour after ${p.time(way.liftS)}, then ${p.span(way.ovenS ?? 0)} at ${p.temp(FINISH_C)}. Probe one before you serve.`;
+    return `Take them out of the oil by colour after ${p.time(way.liftS)}, then ${p.span(way.ovenS ?? 0)} in the oven at ${p.temp(FINISH_C)}. Probe one: the middle must reach ${p.temp(74)}.`;
   }
   return `${from}golden and cooked after ${p.time(way.liftS)}, ${p.temp(way.biteC)} at the first bite.`;
 }

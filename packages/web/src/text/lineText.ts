@@ -20,10 +20,10 @@ import { STATION_NAME } from './stationWords';
 
 export const STATIONS: readonly Station[] = ['dough', 'filling', 'fold', 'fry', 'serve'];
 
-/** One or two words on the line for the finding that matters most; others use the word of their tone. */
+/** One or two words for the most important finding of a station; others use the word of their tone. */
 const SHORT: Partial<Record<FindingCode, string>> = {
   'dough.no-flour': 'no flour',
-  'dough.lot-small': 'lots too small',
+  'dough.lot-small': 'portions too small',
   'dough.too-stiff': 'too stiff',
   'dough.too-slack': 'too slack',
   'dough.fist-fails': 'short of fat',
@@ -41,7 +41,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'filling.salt-high': 'salty',
   'filling.cool-slow': 'cools slowly',
   'filling.too-deep': 'too deep',
-  'filling.runs': 'runs',
+  'filling.runs': 'runny',
   'filling.juice-short': 'little juice',
   'filling.raw': 'raw parts',
   'filling.raw-unsaid': 'cooked or raw?',
@@ -49,37 +49,37 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'filling.ahead-slow': 'cools slowly',
   'fold.impossible': 'no pocket',
   'fold.tight': 'tight',
-  'fold.opens': 'opens',
-  'fold.bready': 'bready',
+  'fold.opens': 'bursts',
+  'fold.bready': 'mostly dough',
   'fold.wall-thin': 'thin wall',
   'fold.dough-short': 'dough short',
   'fold.filling-short': 'filling short',
-  'fold.seam': 'opens',
-  'fold.open-fill': 'opens',
+  'fold.seam': 'bursts',
+  'fold.open-fill': 'bursts',
   'fold.open-air': 'air inside',
   'fold.open-wall': 'thin wall',
   'fold.open-wet': 'wet filling',
-  'fold.open-glue': 'seam opens',
+  'fold.open-glue': 'weak seam',
   'fold.open-floured': 'floured rim',
   'fold.open-dried': 'dry rim',
-  'fold.open-no-pinch': 'seam opens',
-  'fold.open-edge': 'seam opens',
+  'fold.open-no-pinch': 'weak seam',
+  'fold.open-edge': 'weak seam',
   'fold.open-narrow': 'narrow seal',
   'fold.edge-narrow': 'narrow rim',
-  'fold.coat-falls': 'coat falls off',
+  'fold.coat-falls': 'coating falls off',
   'fry.frozen-oil': 'too hot for frozen',
   'fry.thaw-raw': 'do not thaw',
-  'fry.burner-weak': 'ring too weak',
+  'fry.burner-weak': 'burner too weak',
   'fry.unsafe-oil': 'unsafe oil',
   'fry.raw-ring': 'raw ring',
-  'fry.core-cold': 'core cold',
+  'fry.core-cold': 'middle cold',
   'fry.never-done': 'never done',
   'fry.pale': 'pale',
   'fry.dark': 'dark',
   'fry.no-window': 'no window',
-  'fry.lot-deep': 'lot too big',
+  'fry.lot-deep': 'load too big',
   'fry.pot-full': 'crowded',
-  'fry.pot-gone': 'pot is gone',
+  'fry.pot-gone': 'pot removed',
   'fry.pot-over-half': 'pot too full',
   'fry.frozen-wipe': 'wipe frost',
   'fry.crisp-never': 'not hot again',
@@ -111,7 +111,7 @@ const GOOD: Record<Station, string> = {
   serve: 'on time',
 };
 
-/** What the hands feel when a dough is right. */
+/** How a dough feels when it is right. */
 const FEEL: Record<DoughFamilyId, string> = {
   'rubbed-short': 'firm',
   'rubbed-wholemeal': 'firm',
@@ -128,7 +128,7 @@ const FEEL: Record<DoughFamilyId, string> = {
 
 export interface StationText {
   readonly station: Station;
-  /** What the station is called for this tray. */
+  /** The name of the station for this tray. */
   readonly name: string;
   readonly figure: string;
   readonly detail: string;
@@ -143,7 +143,7 @@ function verdictOf(station: Station, findings: readonly Finding[]): Pick<Station
   return { tone, verdict: SHORT[first.code] ?? TONE_WORD[tone] };
 }
 
-/** What is not made on this day: the pieces come out of the freezer or the fridge. */
+/** For pieces that come out of the freezer or fridge: dough and filling are not made on the day. */
 const ready = (station: 'dough' | 'filling'): StationText => ({
   ...{ station, name: STATION_NAME[station], figure: TRAY.made, detail: TRAY.outOfStore },
   ...{ tone: 'good', verdict: TRAY.ready },
@@ -194,7 +194,7 @@ function foldText({ draft, cold, printer }: Line): StationText {
   };
 }
 
-/** For the few milliseconds until the worker has answered for the first time. */
+/** Shown for the few milliseconds until the worker has answered for the first time. */
 export const COMING = '…';
 const coming = (station: Station, name: string = STATION_NAME[station]): StationText => ({
   station,
@@ -205,13 +205,13 @@ const coming = (station: Station, name: string = STATION_NAME[station]): Station
   verdict: '',
 });
 
-/** How the batch goes through the pot. */
+/** How the batch is divided into loads. */
 const throughPot = (
   { lotSize, lots, everyS, totalS }: NonNullable<FryPlan['lots']>,
   printer: Line['printer'],
 ): string =>
   everyS === null
-    ? `${lotSize} at a time, ${lots} lots, ${printer.span(totalS)}`
+    ? `${lotSize} at a time, ${lots} ${lots === 1 ? 'load' : 'loads'}, ${printer.span(totalS)}`
     : `one every ${printer.time(everyS)}, ${printer.span(totalS)}`;
 
 /** A tray that is baked, frozen, chilled or left as it is. */
@@ -224,17 +224,17 @@ function otherWayText({ draft, hot, printer }: Line, way: Exclude<TrayWay, 'fry'
     return {
       ...of,
       figure: `${printer.temp(how.ovenC)} · ${minutesS === null ? '–' : printer.span(minutesS)}`,
-      detail: sheets === 1 ? 'one sheet' : `${sheets} sheets, ${printer.span(bake.totalS)}`,
+      detail: sheets === 1 ? 'one tray' : `${sheets} trays, ${printer.span(bake.totalS)}`,
       ...verdictOf('fry', bake.findings),
     };
   }
   if (putBy) {
     return {
       ...of,
-      figure: `${draft.pieces} put by`,
-      detail: putBy.coldS === null ? 'not cold in half a day' : `cold through after ${printer.span(putBy.coldS)}`,
+      figure: `${draft.pieces} stored`,
+      detail: putBy.coldS === null ? 'not cold in half a day' : `cold after ${printer.span(putBy.coldS)}`,
       ...verdictOf('fry', putBy.findings),
-      ...(worstTone(putBy.findings) === 'good' && { verdict: `keeps ${keepsFor(putBy.keepS, printer)}` }),
+      ...(worstTone(putBy.findings) === 'good' && { verdict: `keeps for ${keepsFor(putBy.keepS, printer)}` }),
     };
   }
   if (way === 'plain')
@@ -256,7 +256,7 @@ function fryText(line: Line): StationText {
     station: 'fry',
     name,
     figure: `${printer.temp(draft.fry.oilC)} · ${liftS === null ? '–' : printer.time(liftS)}`,
-    detail: lots ? throughPot(lots, printer) : 'no moment to lift',
+    detail: lots ? throughPot(lots, printer) : 'no right moment',
     ...verdictOf('fry', fry.findings),
   };
 }
@@ -277,7 +277,7 @@ function serveText({ hot, printer }: Line): StationText {
     station: 'serve',
     name: STATION_NAME.serve,
     figure: `start ${printer.clock(serve.startMs)}`,
-    detail: `last lot up ${printer.clock(serve.lastLotUpMs)}`,
+    detail: `last load out ${printer.clock(serve.lastLotUpMs)}`,
     ...verdictOf('serve', serve.findings),
   };
 }

@@ -8,7 +8,7 @@ function palerAt(row: FryMapRow, timeS: number, horizonS: number): number {
   return row.paler[at] ?? 0;
 }
 
-/** What of the inside is not there yet: each question has its own word. */
+/** What is not done inside yet. */
 function insideText({ setS, safeS }: FryMapRow, timeS: number): string {
   const isSet = setS !== null && timeS >= setS;
   const isUnsafe = safeS === null || timeS < safeS;
@@ -42,21 +42,21 @@ export function storyText(row: FryMapRow, oilC: number, timeS: number, horizonS:
   }
 }
 
-/** How far a point may be missed. */
+/** How far oil and time may be out with the pieces still right. */
 export function marginText(margins: { marginC: number; marginS: number } | null, p: Printer): string {
-  if (!margins) return 'Pieces fail at this oil and time.';
+  if (!margins) return 'Pieces do not come out right at this temperature and time.';
   const degrees = Math.round(p.degrees(margins.marginC) - p.degrees(0));
-  return `You may miss it by ${degrees}° or ${p.time(margins.marginS)} either way.`;
+  return `You can be ${degrees} °${p.temperature} or ${p.time(margins.marginS)} out, either way, and still be right.`;
 }
 
-/** The point that forgives most. */
+/** The oil temperature and time with the widest margins. */
 export function forgivingText(best: ForgivingPoint | null, p: Printer): string {
   return best
     ? `Most forgiving: ${p.temp(best.oilC)} for ${p.time(best.timeS)}.`
     : 'No point on this map is right. Roll thinner, make pieces smaller, or start warmer.';
 }
 
-/** Of a hundred pieces made by hand. */
+/** How many of 100 handmade pieces come out right. */
 export function chancesText({ right, raw, pale, dark }: FryChances): string {
   const of = (share: number) => Math.round(100 * share);
   const wrong = [
@@ -67,5 +67,5 @@ export function chancesText({ right, raw, pale, dark }: FryChances): string {
   const told = wrong.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}`);
   // What is wrong is rounded; the rest is right, so that they make a hundred.
   const rest = told.length > 0 ? 100 - wrong.reduce((sum, [count]) => sum + count, 0) : of(right);
-  return `Of 100 pieces made by hand ${rest} come out right${told.length > 0 ? `, ${told.join(', ')}` : ''}.`;
+  return `Allowing for handmade differences, about ${rest} in 100 should come out right${told.length > 0 ? `; ${told.join(', ')}` : ''}.`;
 }

@@ -1,76 +1,76 @@
 import type { DoughFamilyId, DoughFigures } from '@ember-fold/core';
 
-/** How each is made, in the order of the hands; temperatures in braces are printed by `withTemps`. */
+/** The steps for making each dough; temperatures in braces are printed by `withTemps`. */
 export const FAMILY_METHOD: Record<DoughFamilyId, readonly string[]> = {
   'rubbed-short': [
     'Rub the fat into flour and salt until a squeezed fistful keeps its shape.',
-    'Pour the first water, gather, then the rest by the spoon.',
-    'Knead firm, 4 to 6 minutes. Rest covered under a damp cloth.',
+    'Pour in the first part of the water, bring the dough together, then add the rest a spoonful at a time.',
+    'Knead firmly for 4 to 6 minutes. Rest it under a damp cloth.',
   ],
   'rubbed-wholemeal': [
-    'Rub the fat in as for a white dough.',
-    'Mix it softer than seems right: bran takes up water for 20 minutes.',
-    'Knead firm, then rest covered.',
+    'Rub in the fat as for a white dough.',
+    'Mix it softer than seems right: bran absorbs water for 20 minutes.',
+    'Knead firmly, then rest it covered.',
   ],
   'hot-oil': [
-    'Heat the oil to {150} to {170}, away from any water. Pour it on flour and salt and stir with a spoon, not with hands.',
+    'Heat the oil to between {150} and {170}, away from any water. Pour it onto the flour and salt, and stir with a long spoon, not with your hands.',
     'Let it cool, then bring it together with ice water.',
-    'Press, do not knead. Rest cold.',
+    'Press it together without kneading. Rest it in the fridge.',
   ],
   coiled: [
-    'Mix the water dough smooth; rub the fat dough to a paste. Rest both.',
-    'Wrap the water dough round the fat dough, roll out, coil, slice.',
-    'Flatten each slice so that the rings show. Fry in cool oil, or the layers do not open.',
+    'Mix the water dough until smooth, and rub the fat dough to a paste. Rest both.',
+    'Wrap the water dough around the fat dough, roll it out, coil it up and slice it.',
+    'Flatten each slice so that the rings show. Start in cool oil, or the layers do not open.',
   ],
   scalded: [
-    'Boil liquid, fat and salt; tip the flour in at once; stir to one mass.',
-    'Weigh the pot to see how much water boiled off. Knead while warm.',
-    'Use it warm and keep the rest covered. Roll on one side only.',
+    'Boil the liquid, fat and salt. Tip in all the flour at once and stir to one mass.',
+    'Weigh the pot to see how much water boiled off. Knead the dough while warm.',
+    'Use it warm and keep the rest covered. Roll it on one side only.',
   ],
   'cold-fat': [
-    'Cut cold fat into the flour, pieces the size of peas.',
-    'Bind with just enough ice water; press together, never knead.',
-    'Rest cold before rolling and again before cutting.',
+    'Cut cold fat into the flour until the pieces are the size of peas.',
+    'Add just enough ice water to bind it; press it together without kneading.',
+    'Rest it in the fridge before rolling, and again before cutting.',
   ],
   'egg-butter': [
-    'Rub the butter in, then mix with egg and liquid.',
-    'Knead 2 to 3 minutes at most, or it toughens.',
-    'Rest cold, wrapped.',
+    'Rub in the butter, then mix in the egg and the liquid.',
+    'Knead for 2 to 3 minutes at most, or it gets tough.',
+    'Wrap it and rest it in the fridge.',
   ],
   'soft-quick': [
-    'Mix flour, leaven and salt, then the liquid.',
-    'Knead 5 to 8 minutes until smooth. Rest covered.',
-    'Press out by hand; the fresh rim seals on a pinch.',
+    'Mix the flour, raising agent and salt, then the liquid.',
+    'Knead for 5 to 8 minutes until smooth. Rest it covered.',
+    'Press it out by hand. The fresh edge seals with a pinch.',
   ],
   yeast: [
-    'Stir the yeast into a little of the liquid at {35} to {40} and wait until it foams; pour the rest. Over {46} weakens it.',
-    'Knead to a smooth stretch. Let it rise to double, knock back.',
-    'Shape, proof: a slow, partial spring back under the finger means ready.',
+    'Stir the yeast into a little of the liquid at {35} to {40} and wait until it foams; then pour in the rest. Above {46} the yeast weakens.',
+    'Knead until smooth and stretchy. Let it double in size, then knock it back.',
+    'Shape and proof the pieces. They are ready when a dent from your finger comes back slowly, and only in part.',
   ],
   'starch-mash': [
-    'Mix with warm water; it does not stretch.',
-    'If an edge cracks it is too dry: add water by the spoon.',
-    'Press by hand between sheets; use at once.',
+    'Mix it with warm water. It does not stretch.',
+    'If an edge cracks, it is too dry: add water a spoonful at a time.',
+    'Press it by hand between sheets of film, and use it at once.',
   ],
   sheet: [
     'Knead a soft dough and rest it.',
-    'Stack discs with oil and flour between, roll together.',
-    'Dry-cook 10 to 15 seconds a side, peel apart while warm, keep covered.',
+    'Stack discs with oil and flour between them, and roll them out together.',
+    'Cook the stack in a dry pan for 10 to 15 seconds a side. Peel the sheets apart while warm and keep them covered.',
   ],
 };
 
-/** From so much water a scalded dough is shaped by hand, %. */
+/** A hot-water dough with at least this much water is too soft to roll and is shaped by hand, % of the flour. */
 const SOFT_SCALDED = 120;
 const SOFT_SCALDED_METHOD: readonly string[] = [
-  'Boil liquid, fat and salt; tip the flour in at once; stir on low heat until it leaves the pot, about 2 minutes.',
-  'Weigh the pot to see how much water boiled off. Let it cool to hand-warm, then knead it smooth.',
-  'Keep it covered and warm. Too soft to roll: shape it with oiled palms, {5 mm} to {7 mm} thick.',
+  'Boil the liquid, fat and salt. Tip in all the flour at once and stir on low heat until the dough leaves the sides of the pot, about 2 minutes.',
+  'Weigh the pot to see how much water boiled off. Let it cool until hand-warm, then knead it until smooth.',
+  'Keep it covered and warm. It is too soft to roll: shape it with oiled palms, {5 mm} to {7 mm} thick.',
 ];
 
 /** Instant yeast needs no warm start. */
-const INSTANT_YEAST = 'Mix the yeast into the flour, then pour the liquid. Over {46} weakens the yeast.';
+const INSTANT_YEAST = 'Mix the yeast into the flour, then pour in the liquid. Above {46} the yeast weakens.';
 
-/** How a dough is made, as its family and its water want it. */
+/** The steps for making a dough of this family with this much water. */
 export function methodOf({
   family: { id },
   waterPercent,

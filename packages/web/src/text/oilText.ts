@@ -2,31 +2,31 @@ import type { FryPlace, Guests, NotFor, OilAdvice, OilEvent, OilReason, OilSigns
 import { plain, type Printer } from './printer';
 import { ALLERGEN_NAME } from './words';
 
-/** Wording of oils, guests and the order of a supper. */
+/** What the app says about oils, guests and the order of frying. */
 const ADVICE_NAME: Record<OilAdvice, string> = {
   good: 'Good to fry in',
   strain: 'Strain it first',
-  'last-time': 'Good for once more',
-  discard: 'Pour it away',
+  'last-time': 'Good for one more use',
+  discard: 'Throw it away, never down the sink',
 };
 const REASON: Record<OilReason, string> = {
   dark: 'it is dark',
   foams: 'it foams',
   'smokes-early': 'it smokes early',
-  rank: 'it smells rank',
-  hours: 'it was hot for many hours',
-  uses: 'it was used often',
+  rank: 'it smells rancid',
+  hours: 'it has been hot for many hours',
+  uses: 'it has been used often',
   age: 'it was opened long ago',
   'smoke-low': 'its smoke point has fallen',
-  crumbs: 'crumbs are in it',
-  unstrained: 'not strained for two batches',
+  crumbs: 'there are crumbs in it',
+  unstrained: 'it has not been strained for two batches',
   little: 'there is little left',
 };
 export const SIGN_NAME: Record<keyof OilSigns, string> = {
-  dark: 'Dark, the bottom is not seen',
-  foams: 'Foam that stays',
-  smokesEarly: 'Smokes before it is as hot as usual',
-  rank: 'Smells rank or of old fish',
+  dark: 'So dark that the bottom cannot be seen',
+  foams: 'Foam that does not go away',
+  smokesEarly: 'Smokes at a lower temperature than usual',
+  rank: 'Smells rancid or of old fish',
 };
 export const EATS_NAME: Record<Guests['eats'], string> = {
   anything: 'anything',
@@ -36,7 +36,7 @@ export const EATS_NAME: Record<Guests['eats'], string> = {
   vegan: 'vegan',
 };
 
-/** What is advised, and why. */
+/** The advice, and the reasons for it. */
 export function oilAdviceText({ advice, reasons }: Pick<OilState, 'advice' | 'reasons'>): string {
   const why = reasons.map((reason) => REASON[reason]).join(', ');
   return why === '' ? `${ADVICE_NAME[advice]}.` : `${ADVICE_NAME[advice]}: ${why}.`;
@@ -49,14 +49,14 @@ export function oilStateText(state: OilState, p: Printer): string {
   return `${p.volume(state.volumeM3)}, ${uses}, opened ${plain(state.ageDays, 0)} days ago; smokes at about ${p.temp(state.smokeC)}${cost}.`;
 }
 
-/** What it carries, for those who must know. */
+/** The allergens and animal products that have been in the oil. */
 export function oilCarriesText({ allergens, diet }: Pick<OilState, 'allergens' | 'diet'>): string {
   const of = allergens.map((a) => ALLERGEN_NAME[a]).join(', ');
-  const fried = diet === 'meat' ? ' Meat was fried in it.' : diet === 'fish' ? ' Fish was fried in it.' : '';
-  return `${of === '' ? 'No allergen was fried in it.' : `Carries ${of}.`}${fried}`;
+  const fried = diet === 'meat' ? ' Meat has been fried in it.' : diet === 'fish' ? ' Fish has been fried in it.' : '';
+  return `${of === '' ? 'None of the 14 listed allergens has been fried in it, as far as the records go. Read the oil’s own label.' : `Carries ${of}.`}${fried}`;
 }
 
-/** One thing that happened to it. */
+/** One event in the history of an oil. */
 export function oilEventText(event: OilEvent, p: Printer): string {
   const day = p.date(event.at);
   switch (event.kind) {
@@ -70,10 +70,10 @@ export function oilEventText(event: OilEvent, p: Printer): string {
       return `${day}: strained`;
     case 'judged': {
       const signs = (Object.keys(SIGN_NAME) as (keyof OilSigns)[]).filter((sign) => event[sign]);
-      return `${day}: looked at, ${signs.length === 0 ? 'nothing wrong' : signs.map((sign) => SIGN_NAME[sign].toLowerCase()).join('; ')}`;
+      return `${day}: checked, ${signs.length === 0 ? 'nothing wrong' : signs.map((sign) => SIGN_NAME[sign].toLowerCase()).join('; ')}`;
     }
     case 'poured-away':
-      return `${day}: poured away`;
+      return `${day}: thrown away`;
     default: {
       const never: never = event;
       return never;
@@ -82,10 +82,10 @@ export function oilEventText(event: OilEvent, p: Printer): string {
 }
 
 const WHY: Record<NotFor['why'], string> = {
-  contains: 'it contains',
+  contains: 'contains',
   'oil-allergen': 'the oil carries',
-  diet: 'not what they eat',
-  'oil-diet': 'the oil has fried what they do not eat',
+  diet: 'not part of their diet',
+  'oil-diet': 'something they do not eat has been fried in this oil',
 };
 
 function guestWords(guests: readonly Guests[], id: string): string {
@@ -94,7 +94,7 @@ function guestWords(guests: readonly Guests[], id: string): string {
   return one.count === 1 ? one.name : `${one.name} (${one.count})`;
 }
 
-/** Whom a batch is not for; empty: for everybody. */
+/** The guests who must not have a batch, with reasons; empty if everybody may. */
 export function notForText(place: FryPlace, guests: readonly Guests[]): string {
   return place.notFor
     .map(({ guestId, why, allergens }) => {
@@ -104,8 +104,8 @@ export function notForText(place: FryPlace, guests: readonly Guests[]): string {
     .join('; ');
 }
 
-/** Of those who want oil of their own. */
+/** For guests who could eat more if it were fried in fresh oil. */
 export function ownOilText(guestId: string, count: number, guests: readonly Guests[]): string {
   const batches = count === 1 ? 'one batch' : `${count} batches`;
-  return `${guestWords(guests, guestId)}: only the oil keeps them from ${batches}. Fry those first, in fresh oil and a clean pot, or not for them.`;
+  return `${guestWords(guests, guestId)}: could eat ${batches} but for the oil. Fry those first, in fresh oil and a clean pot, or do not serve them to this guest.`;
 }

@@ -1,17 +1,17 @@
 import type { OwnPlace, OwnStep } from '@ember-fold/core';
 
-/** What is said of steps of one's own, in one place so that it can be translated. */
+/** Text for the steps a cook adds to a plan. */
 export const OWN = {
   title: 'Steps of your own',
-  says: 'They stand on the run-sheet in their place, and the day is planned around them.',
+  says: 'They appear in their place on the run-sheet, and the rest of the plan allows for them.',
   newStep: 'New step',
   add: 'Add a step',
   done: 'Done',
   name: 'What you do',
   before: 'Before',
-  kind: 'By',
+  kind: 'Needs hands',
   takes: 'Takes',
-  remove: (name: string) => `Take away: ${name}`,
+  remove: (name: string) => `Remove: ${name}`,
 } as const;
 
 export const OWN_BEFORE: Readonly<Record<OwnPlace, string>> = {
@@ -23,4 +23,4 @@ export const OWN_BEFORE: Readonly<Record<OwnPlace, string>> = {
   serve: 'serving',
 };
 
-export const OWN_KIND: Readonly<Record<OwnStep['kind'], string>> = { hands: 'hands', passive: 'itself' };
+export const OWN_KIND: Readonly<Record<OwnStep['kind'], string>> = { hands: 'yes', passive: 'no' };

@@ -1,38 +1,35 @@
 import type { PictureFault, SeenColour } from '@ember-fold/core';
 import { CRUSTS } from './lessonPhrases';
-import { plain } from './printer';
 
-/** Colour read from a picture of lifted pieces. */
+/** Colour read from a photo of fried pieces. */
 export const PHOTO = {
   take: 'Read it from a photo',
   again: 'Take another photo',
-  how: 'Lay white paper beside the pieces and let daylight fall on both, without shadows.',
+  how: 'Put white paper next to the pieces, and light both with daylight, without shadows.',
   reading: 'Reading the picture…',
-  tooLarge: 'This picture is larger than any camera takes. Choose another one.',
-  noPicture: 'This file is no picture.',
-  found: (n: number) => `${n} on the picture`,
-  use: 'Take this colour',
-  kept: 'Photo of the lifted pieces',
-  remove: 'Take the photo away',
+  tooLarge: 'This picture is too large for a photo. Choose another one.',
+  noPicture: 'This file is not a picture.',
+  found: (n: number) => `${n} in the picture`,
+  use: 'Use this colour',
+  kept: 'Photo of the fried pieces',
+  remove: 'Remove the photo',
   picture: 'The pieces that were found',
 } as const;
 
 export const FAULT: Readonly<Record<PictureFault, string>> = {
-  'no-paper': 'There is no white paper to judge the light by. Lay a sheet beside the pieces.',
+  'no-paper': 'No white paper was found to judge the light by. Put a sheet next to the pieces.',
   clipped: 'The paper is overexposed. Take the picture darker, or out of the sun.',
   coloured: 'The light is too coloured to judge by. Move to a window or a white lamp.',
-  uneven: 'The light falls off across the paper. Turn the plate, or move the lamp.',
-  dim: 'There is too little light. Move to a window, or switch a lamp on.',
-  'no-pieces': 'No piece stands out from what it lies on. Use a plate of another colour.',
+  uneven: 'The light on the paper is uneven. Turn the plate, or move the lamp.',
+  dim: 'There is too little light. Move to a window, or switch on a lamp.',
+  'no-pieces': 'The pieces do not stand out from the background. Use a plate of another colour.',
 };
 
-/** What a picture says: where on the ramp, how they differ, how many are patchy. */
+/** What was read from a photo: the colour, how much the pieces differ, and how many are patchy. */
 export function seenColourText({ place, palest, darkest, pieces, patchy }: SeenColour): string {
   const name = (at: number) => CRUSTS[Math.round(at)]!;
   const range =
-    Math.round(palest) === Math.round(darkest)
-      ? `alike within ${plain(darkest - palest, 1)} of a step`
-      : `from ${name(palest)} to ${name(darkest)}`;
+    Math.round(palest) === Math.round(darkest) ? 'all about the same' : `from ${name(palest)} to ${name(darkest)}`;
   const uneven = patchy === 0 ? '' : patchy === 1 ? ' One is patchy.' : ` ${patchy} are patchy.`;
-  return `${pieces === 1 ? 'One piece' : `${pieces} pieces`}: ${name(place)} (${plain(place, 1)}), ${range}.${uneven}`;
+  return `${pieces === 1 ? 'One piece' : `${pieces} pieces`}: ${name(place)}, ${range}.${uneven}`;
 }

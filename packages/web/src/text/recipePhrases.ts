@@ -1,35 +1,35 @@
 import type { RecipePart, RecipeQuestion } from '@ember-fold/core';
 
-/** What a new batch can begin with. */
+/** What a new batch can be started from. */
 export type BatchSource = 'paper' | 'kept' | 'before' | 'freezer' | 'starter';
 export const SOURCE_NAME: Readonly<Record<BatchSource, string>> = {
   paper: 'A recipe on paper',
-  kept: 'Kept formulas',
+  kept: 'Saved formulas',
   before: 'Cooked before',
   freezer: 'From the freezer',
-  starter: 'A shipped starter',
+  starter: 'A ready-made starter',
 };
 
 export const PART_NAME: Readonly<Record<RecipePart, string>> = {
   dough: 'Dough',
   filling: 'Filling',
-  coat: 'Coat',
+  coat: 'Coating',
   glaze: 'Glaze',
   frying: 'For frying',
-  unsaid: 'Not said',
+  unsaid: 'Not stated',
 };
 
-/** Why a line is to be looked at, and what is done about it. */
+/** Why a line needs a look, and what to do about it. */
 export function questionText(question: RecipeQuestion, like: string): string {
   switch (question) {
     case 'no-amount':
-      return 'No amount is written. Type what it weighs.';
+      return 'No amount is given. Type in what it weighs.';
     case 'to-taste':
-      return 'By taste: it stands in the formula without a weight.';
+      return 'To taste: it is listed in the formula without a weight.';
     case 'not-known':
-      return 'Nothing here is called that. Say what it is, or take it on as new.';
+      return 'No ingredient has this name. Choose which one it is, or add it as new.';
     case 'like-another':
-      return `New here. Most like: ${like.toLowerCase()}.`;
+      return `A new ingredient, treated like ${like.toLowerCase()}.`;
     case 'near-name':
       return `Is this ${like.toLowerCase()}?`;
     case 'which-unit':
@@ -45,31 +45,31 @@ export function questionText(question: RecipeQuestion, like: string): string {
   }
 }
 
-/** What the page of a new batch says. */
+/** Text of the New batch page. */
 export const NEW_BATCH = {
   title: 'New batch',
-  begin: 'Begin with what is there',
-  from: 'Begin with',
-  typeIt: 'Type or paste it as it stands',
+  begin: 'Start with what you have',
+  from: 'Start with',
+  typeIt: 'Type or paste it as it is written',
   recipe: 'The recipe',
   chooseFile: 'Choose a file',
   dropHere: 'Drop a file with a recipe here',
-  clear: 'Clear it',
+  clear: 'Clear the text',
   example: 'For example: 2 cups flour, 1/2 tsp salt, 3/4 cup water; filling 1 lb mushrooms, 2 onions. Fry 4 min.',
   understood: 'What was understood',
-  nothingYet: 'Lines appear here as they are understood. Nothing is changed or scaled.',
+  nothingYet: 'Lines appear here as they are understood. Your amounts are not changed or scaled.',
   read: (lines: number, open: number) =>
-    `Read: ${lines} ${lines === 1 ? 'line' : 'lines'}${open === 0 ? ', all understood.' : `, ${open} to look at.`}`,
-  cups: 'A cup weighs what it weighs only within 8 %. Weigh what you use, and the plan follows.',
+    `Read: ${lines} ${lines === 1 ? 'line' : 'lines'}${open === 0 ? ', all understood.' : `, ${open} to check.`}`,
+  cups: 'A cup can be out by 8 % either way. Weigh what you use and the plan adjusts.',
   cut: (most: number) => `Only the first ${most} lines were read.`,
   notRead: 'Not read',
   method: 'From the method',
   asWritten: (part: string) => `${part}, as written`,
   spread: (percent: string) => `± ${percent}`,
   ofFlour: (percent: string) => `${percent} of flour`,
-  byTaste: 'by taste',
-  takeIt: 'Take it on',
-  taken: 'new, taken on',
+  byTaste: 'to taste',
+  takeIt: 'Add it as new',
+  taken: 'new, added',
   change: (name: string) => `Change ${name}`,
   itIs: 'It is',
   weighs: 'Weighs',
@@ -78,7 +78,7 @@ export const NEW_BATCH = {
   putBack: 'Put it back',
   leftOut: 'left out',
   ok: 'Done',
-  noFlour: 'No flour was found. A short dough is planned with it: change it at Dough.',
+  noFlour: 'No flour was found. A shortcrust dough is planned instead: change it at Dough.',
   noFilling: 'No filling was found. The pieces are planned without one.',
   howMany: 'How many',
   ways: { pieces: 'pieces', guests: 'guests', roll: 'roll it out', scale: 'scale it', flour: 'flour' },
@@ -88,18 +88,18 @@ export const NEW_BATCH = {
   rolled: 'Rolled to',
   cutTo: 'Cut to',
   flour: 'Flour to use up',
-  eachIs: 'Each is then',
+  eachIs: 'Each piece',
   each: (dough: string, filling: string) => `${dough} + ${filling}`,
   blank: 'Rolled',
   makes: 'Makes',
-  stays: 'The amounts stay as they are written; the size of a piece follows.',
-  staysRolled: 'The amounts stay as they are written; the number of pieces follows.',
-  scales: (factor: string) => `Every amount is multiplied by ${factor}; number and size are yours.`,
+  stays: 'The amounts stay as written; the size of a piece is worked out from them.',
+  staysRolled: 'The amounts stay as written; the number of pieces is worked out from them.',
+  scales: (factor: string) => `Every amount is multiplied by ${factor}; you set the number and the size.`,
   pieces: (n: number) => (n === 1 ? '1 piece' : `${n} pieces`),
   asked: 'Check the marked amount before you plan this.',
-  odd: 'This cannot be planned as it stands. Check the amounts.',
-  notOne: 'Not one piece comes out. Roll it thinner or cut it smaller.',
-  form: 'Form',
+  odd: 'This cannot be planned as it is. Check the amounts.',
+  notOne: 'This is not enough for one piece. Roll it thinner or cut it smaller.',
+  form: 'Shape',
   ready: 'Ready at',
   serving: 'Which time of the supper',
   forSupper: 'For',
@@ -108,17 +108,17 @@ export const NEW_BATCH = {
   plan: 'Plan this batch',
   dough: 'Dough',
   fillings: 'Filling, one or several',
-  shipped: 'These came with the app. Keep one of your own from a batch: Dough, Take or keep.',
+  shipped: 'These came with the app. You can save your own from a batch: Dough, Use or save.',
   chooseFilling: 'Choose at least one filling.',
-  severalTrays: 'Each filling gets a tray of its own, all of one dough.',
-  againSays: 'Each plans itself once more, with the oil and the time that really happened.',
+  severalTrays: 'Each filling gets its own tray; all share one dough.',
+  againSays: 'Each one can be planned again with the oil temperature and time you actually used.',
   cookAgain: 'Cook again',
   again: (name: string) => `Cook ${name} again`,
   allRecords: 'All records',
   of: (left: number) => `of ${left}`,
   planThese: (name: string) => `Plan a batch with ${name}`,
-  noRecords: 'Nothing was fried yet.',
+  noRecords: 'Nothing has been fried yet.',
   openFreezer: 'Open the freezer',
-  nothingFrozen: 'Nothing lies in the freezer or the fridge.',
-  ownName: 'A recipe of my own',
+  nothingFrozen: 'There is nothing in the freezer or the fridge.',
+  ownName: 'My own recipe',
 } as const;

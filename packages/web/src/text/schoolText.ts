@@ -15,29 +15,29 @@ export const SCHOOL_NAME: Record<FrySchool, string> = {
   rising: 'in cool oil that rises',
   hot: 'hot and quick',
   once: 'turned once',
-  'each-minute': 'turned each minute',
+  'each-minute': 'turned every minute',
   basted: 'basted, turned once',
   'held-under': 'held under',
   'half-depth': 'in half-depth oil',
-  room: 'from the room',
+  room: 'from room temperature',
   fridge: 'from the fridge',
   frozen: 'frozen, straight in',
   tempered: 'frozen, 20 min on paper',
 };
 
-/** Rows of a comparison: what is compared, and how it is said. */
+/** The rows of a comparison: heading, and the text for one method. */
 export const ARM_ROWS: readonly (readonly [string, (arm: FryArm, p: Printer) => string])[] = [
   ['Oil', (arm, p) => p.temp(arm.oilC)],
   ['In the oil', (arm, p) => (arm.liftS === null ? 'no good moment' : p.time(arm.liftS))],
   ['Cooked through', (arm, p) => (arm.doneS === null ? 'not in half an hour' : p.time(arm.doneS))],
   ['Golden', (arm, p) => (arm.goldenS === null ? 'not in half an hour' : p.time(arm.goldenS))],
-  ['Forgives', (arm, p) => p.time(forgivenS(arm))],
-  ['Faces', (arm) => (arm.colours ? [...new Set(arm.colours.map((name) => CRUST_WORD[name]))].join(', ') : '–')],
-  ['Core when lifted', (arm, p) => (arm.coreC === null ? '–' : p.temp(arm.coreC))],
+  ['Time to spare', (arm, p) => p.time(forgivenS(arm))],
+  ['Sides', (arm) => (arm.colours ? [...new Set(arm.colours.map((name) => CRUST_WORD[name]))].join(', ') : '–')],
+  ['Middle when taken out', (arm, p) => (arm.coreC === null ? '–' : p.temp(arm.coreC))],
   ['Crust', (arm, p) => (arm.crustM === null ? '–' : p.length(arm.crustM))],
   ['Water lost', (arm, p) => (arm.waterLostKg === null ? '–' : p.mass(arm.waterLostKg))],
   ['Oil taken up', (arm, p) => (arm.oilTakenKg === null ? '–' : p.mass(arm.oilTakenKg))],
-  ['Lots', (arm) => lotsOf(arm)],
+  ['Loads', (arm) => lotsOf(arm)],
   ['At the stove', (arm, p) => (arm.totalS === null ? '–' : p.time(arm.totalS))],
 ];
 
@@ -57,7 +57,7 @@ export const CRUMB_NAME: Record<CrumbAnswer, string> = {
   jumps: 'Jumps and browns within 30 seconds',
 };
 
-/** The same in the middle of a sentence. */
+/** The same as a verb phrase inside a sentence. */
 export const CRUMB_DOES: Record<CrumbAnswer, string> = {
   sits: 'sits on the bottom',
   lazy: 'rises slowly with lazy bubbles',
@@ -65,12 +65,20 @@ export const CRUMB_DOES: Record<CrumbAnswer, string> = {
   jumps: 'jumps and browns within 30 seconds',
 };
 
-/** What a crumb says of the oil, and of this batch in it. */
+/** The same as an infinitive: "It should rise slowly". */
+export const CRUMB_SHOULD: Record<CrumbAnswer, string> = {
+  sits: 'sit on the bottom',
+  lazy: 'rise slowly with lazy bubbles',
+  steady: 'rise in 2 to 3 seconds with a steady fizz',
+  jumps: 'jump and brown within 30 seconds',
+};
+
+/** What a crumb says about the oil, and about this batch in that oil. */
 export function crumbText(answer: CrumbAnswer, plan: CrumbPlan | null, oilC: number, p: Printer): string {
   const fits = readCrumb(answer, oilC).verdict;
   const verdict =
     fits === 'right'
-      ? `Right for this plan at ${p.temp(oilC)}. `
+      ? `Right for the planned ${p.temp(oilC)}. `
       : fits === 'cooler'
         ? 'Cooler than planned. '
         : 'Hotter than planned. ';
@@ -79,7 +87,7 @@ export function crumbText(answer: CrumbAnswer, plan: CrumbPlan | null, oilC: num
 
 function rangeText(answer: CrumbAnswer, plan: CrumbPlan | null, p: Printer): string {
   if (answer === 'sits') {
-    return `Under ${p.temp(130)}: too cool to fry. Only slow frying starts here, and goes on heating.`;
+    return `Below ${p.temp(130)}: too cool to fry. Only slow frying starts here, with the heat on.`;
   }
   if (answer === 'jumps') return `${p.temp(185)} or more: turn the heat down and wait. Put nothing in.`;
   if (!plan) return 'There is no piece to fry.';
@@ -90,8 +98,8 @@ function rangeText(answer: CrumbAnswer, plan: CrumbPlan | null, p: Printer): str
       ? ''
       : ` Golden between ${p.time(hot.goldenS)} and ${cool.goldenS === null ? 'never' : p.time(cool.goldenS)}.`;
   const lift = safeS
-    ? ` Lift between ${p.time(safeS.from)} and ${p.time(safeS.to)}, sooner only if both faces are golden and a cut piece is cooked through.`
-    : ' No time suits that whole range. Go by colour, and cut the first piece open.';
+    ? ` Take them out between ${p.time(safeS.from)} and ${p.time(safeS.to)}; earlier only if both sides are golden and a piece you cut open is cooked through.`
+    : ' No single time suits the whole range. Go by colour, and cut the first piece open.';
   return `${range}${golden}${lift}`;
 }
 
@@ -104,16 +112,16 @@ export const LOT_WAY_NAME: Record<LotWayId, string> = {
   'wider-pot': 'A wider pot',
 };
 
-/** One way to divide a batch: what it takes, and what it does to the oil. */
+/** One way to divide a batch into loads: its oil, its time, and the lowest oil temperature. */
 export function lotWayText({ arm, pot }: LotWay, p: Printer): string {
   const { lotSize, lots, everyS, totalS, lowestC, oilC, isSafe } = arm;
   if (lotSize === null || lots === null || totalS === null || lowestC === null)
-    return 'There is no good moment to lift it.';
+    return 'There is no good moment to take it out.';
   const where = pot.diameterM
     ? `${p.length(pot.diameterM)} across, ${p.volume(pot.oilM3 ?? 0)}: `
     : pot.oilM3
       ? `${p.volume(pot.oilM3)}: `
       : '';
   const unsafe = isSafe ? '' : ' This is not safe: the pot is too full, or pieces are not cooked.';
-  return `${where}${lotSize} at a time at ${p.temp(oilC)}, ${everyS === null ? `${lots} lots` : `one every ${p.time(everyS)}`}, ${p.time(totalS)} at the stove, never under ${p.temp(lowestC)}.${unsafe}`;
+  return `${where}${lotSize} at a time at ${p.temp(oilC)}, ${everyS === null ? `${lots} ${lots === 1 ? 'load' : 'loads'}` : `one every ${p.time(everyS)}`}, ${p.time(totalS)} at the stove, oil never below ${p.temp(lowestC)}.${unsafe}`;
 }

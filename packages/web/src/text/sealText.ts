@@ -18,19 +18,19 @@ export const WET_NAME: Record<WetCoatId, string> = {
 };
 export const DRY_NAME: Record<DryCoatId, string> = {
   none: 'none',
-  crumb: 'crumb',
+  crumb: 'breadcrumbs',
   semolina: 'semolina',
   sesame: 'sesame',
   poppy: 'poppy seed',
 };
 
-/** What each cause of an open seam is, as a row of the list. */
+/** The causes of burst seams, as rows of a list. */
 export const CAUSE_NAME: Record<BurstCauseId, string> = {
   fill: 'How full it is',
   air: 'Air inside',
-  wall: 'Wall beside the seam',
+  wall: 'Wall next to the seam',
   wet: 'Loose liquid',
-  glue: 'Glue',
+  glue: 'What seals the rim',
   floured: 'Flour on the rim',
   dried: 'Rim dried while waiting',
   'no-pinch': 'Final pinch',
@@ -45,7 +45,7 @@ export function factorText(factor: number): string {
 
 /** A share of pieces as cooks count them. */
 export function shareText(share: number): string {
-  return share > 0.4 ? 'every second' : `1 in ${Math.round(1 / Math.max(share, 1e-4))}`;
+  return share > 0.4 ? 'half' : `1 in ${Math.round(1 / Math.max(share, 1e-4))}`;
 }
 
 /** One line for one rolling of dough. */
@@ -55,15 +55,15 @@ export function rollText(roll: CutRoll, index: number, printer: Printer): string
   const how = sheets === 1 ? `one sheet ${size}` : `${sheets} sheets ${size}`;
   const tough = toughness > 1.01 ? `, ${Math.round((toughness - 1) * 100)} % tougher` : '';
   const name = index === 0 ? 'First cut' : index === 1 ? 'Re-roll' : `Re-roll ${index}`;
-  return `${name}: ${how}, ${cuts} cut, ${printer.mass(offcutKg)} over${tough}.`;
+  return `${name}: ${how}, ${cuts} cut, ${printer.mass(offcutKg)} left over${tough}.`;
 }
 
-/** Cutting against weighing, in a sentence or two. */
+/** Cutting compared with dividing by weight, in a sentence or two. */
 export function cuttingText(cutting: Cutting, wanted: number, printer: Printer): string {
   const { pieces, byWeight, leftKg, lostKg, rolls } = cutting;
   if (rolls.length === 0) return 'This dough is not enough for one.';
   const again = rolls.slice(1).reduce((sum, roll) => sum + roll.cuts, 0);
   const first = rolls[0]!.cuts;
-  const short = pieces < wanted ? ` ${wanted - pieces} short of ${wanted}.` : '';
-  return `${pieces} pieces: ${first} cuts at once, ${again} from re-rolls. ${printer.mass(leftKg)} left, ${printer.mass(lostKg)} lost to the board. Divided by weight, the same dough makes ${byWeight}.${short}`;
+  const short = pieces < wanted ? ` That is ${wanted - pieces} short of ${wanted}.` : '';
+  return `${pieces} pieces: ${first} from the first cut, ${again} from re-rolls. ${printer.mass(leftKg)} left over, ${printer.mass(lostKg)} lost on the board. Divided by weight, the same dough makes ${byWeight}.${short}`;
 }

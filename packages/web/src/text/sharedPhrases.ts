@@ -1,4 +1,4 @@
-/** What the controls and drawings that rooms share say, in one place so that it can be translated. */
+/** Text of the controls and drawings that several rooms share. */
 export const SHARED = {
   whyIs: (tone: string) => `${tone}: why?`,
   moreInTheHandbook: 'More in the handbook',
@@ -8,8 +8,8 @@ export const SHARED = {
   type: (problem: string | number, expected: string | number) => `${problem} Type ${expected}.`,
   thisCannotBeEmpty: 'This cannot be empty.',
   thisIsNotUnderstood: 'This was not understood.',
-  theLeastIs: (named: string | number) => `The least is ${named}.`,
-  theMostIs: (named: string | number) => `The most is ${named}.`,
+  theLeastIs: (named: string | number) => `The minimum is ${named}.`,
+  theMostIs: (named: string | number) => `The maximum is ${named}.`,
   findings: 'Findings',
   mm: 'mm',
   rolledDisc: 'Rolled disc',
@@ -29,12 +29,12 @@ export const SHARED = {
   rolledDiscAcrossOuter: (across: string, rim: string) => `Rolled disc, ${across} across, outer ${rim} bare`,
   fold: 'fold',
   rimBareNoFlour: 'rim bare, no flour',
-  bready: 'bready',
+  bready: 'mostly dough',
   holdsWell: (value: string | number, value2: string | number) => `${value}–${value2} holds well`,
-  opens2: 'opens',
+  opens2: 'bursts',
   foldedPiece: (wide: string, deep: string, thick: string) => `Folded piece ${wide} by ${deep}, ${thick} thick`,
   cutThrough: (value: string | number, value2: string | number) => `cut through, ${value}${value2}`,
-  /** What a field expects, said when it cannot read what was typed. */
+  /** What a field expects; shown when it cannot read what was typed. */
   expects: {
     grams: 'a mass such as 35 or 1.5 oz',
     ounces: 'a weight such as 1.25 oz or 1 lb 4 oz',
@@ -50,12 +50,12 @@ export const SHARED = {
     temperature: 'a temperature such as 158 or 316 F',
     percent: 'percent such as 90',
     number: 'a whole number such as 24',
-    minutes: 'minutes such as 7:10 or 7.5',
+    minutes: 'minutes such as 7.5',
     lot: 'a whole number such as 6',
   },
   sameSize: 'the same size',
   timesTheSize: (times: number) => `${times} times the size`,
   air: (volume: string) => `, ${volume} air`,
-  notHandedOver: 'What you did last has not reached the server yet. Finish once it has.',
-  serverAway: 'The server does not answer just now. What is on this page is kept.',
+  notHandedOver: 'Your last steps have not reached the server yet. Finish once they have.',
+  serverAway: 'The server is not answering. What you entered on this page is saved here.',
 };

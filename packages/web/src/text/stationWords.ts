@@ -1,6 +1,6 @@
 import type { Station } from '@ember-fold/core';
 
-/** Words that are there from the first moment; all others come with their rooms. */
+/** The words the first page needs at once; all others are loaded with their rooms. */
 export const STATION_NAME: Record<Station, string> = {
   dough: 'Dough',
   filling: 'Filling',
@@ -13,7 +13,7 @@ export const SAVE_TEXT = {
   saved: 'saved',
   unsaved: 'saving…',
   saving: 'saving…',
-  waiting: 'kept on this device, the server is away',
+  waiting: 'saved on this device; the server is not answering',
   conflict: 'also changed on another device',
   refused: 'not saved',
 } as const;

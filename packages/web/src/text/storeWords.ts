@@ -9,16 +9,16 @@ export const ROLE_NAME: Record<IngredientRole, string> = {
   egg: 'egg',
   sugar: 'sugar',
   salt: 'salt',
-  leaven: 'leaven',
+  leaven: 'raising agent',
   starch: 'starch',
   filling: 'for fillings',
   seasoning: 'seasoning',
 };
-/** What heats the pot. */
+/** The kinds of burner. */
 export const RING_NAME: Record<RingKind, string> = {
   gas: 'gas',
   induction: 'induction',
-  radiant: 'glass, glows',
+  radiant: 'ceramic, glowing',
   plate: 'solid plate',
 };
 /** One of it, and several. */
@@ -36,14 +36,14 @@ export const WEIGH_GROUP_NAME: Record<AmountPlace, string> = {
   filling: 'Filling',
   dough: 'Dough',
   'second-dough': 'Second dough',
-  'rim-and-coat': 'For rims and coats, set out before the first disc',
+  'rim-and-coat': 'For rims and coatings, set out before the first disc',
 };
 export const HANDS_NAME: Record<keyof Kitchen['hands'], string> = {
   mixS: 'Making the dough',
   cookFillingS: 'Cooking the filling',
   foldEachS: 'Folding one piece',
   turnEachS: 'Turning one piece in the oil',
-  betweenLotsS: 'Between two lots',
+  betweenLotsS: 'Between two loads',
   serveS: 'Draining and serving',
 };
 /** Temperatures in braces are printed by `withTemps`. */

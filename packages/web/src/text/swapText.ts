@@ -3,22 +3,22 @@ import type { Printer } from './printer';
 import { ALLERGEN_NAME } from './words';
 
 const EFFECT: Record<SideEffect, string> = {
-  'never-firms': 'It never firms: no flakes, and rolling stays soft.',
+  'never-firms': 'It never sets: the dough has no flakes and stays soft when you roll it.',
   'needs-cold': 'It needs ice water and a cold rest.',
-  'forgives-warm': 'It forgives warm hands.',
-  'less-flavour': 'It tastes of less.',
-  'brings-salt': 'It brings salt: take some off.',
-  'starts-slower': 'It wants waking in warm liquid first.',
-  'keeps-short': 'It keeps for days only; crumble it into the liquid.',
-  'browns-more': 'Its sugar browns sooner.',
-  'browns-less': 'It browns later.',
-  'drinks-more': 'It drinks more: the water is raised, wait 20 minutes before adding any.',
-  'drinks-less': 'It drinks less: the water is lowered.',
-  'stir-into-flour': 'It is stirred into the flour, and water is poured in its place.',
-  'not-all-butter': 'This dough leans on its fat: swap a part of it, not all.',
+  'forgives-warm': 'It is easier with warm hands.',
+  'less-flavour': 'It has less flavour.',
+  'brings-salt': 'It contains salt: use less salt elsewhere.',
+  'starts-slower': 'Dissolve it in warm liquid first.',
+  'keeps-short': 'It keeps for only a few days; crumble it into the liquid.',
+  'browns-more': 'Its sugar makes the crust brown sooner.',
+  'browns-less': 'The crust browns later.',
+  'drinks-more': 'It absorbs more water, so the water is raised. Wait 20 minutes before you add any more.',
+  'drinks-less': 'It absorbs less water, so the water is lowered.',
+  'stir-into-flour': 'Stir it into the flour and use water as the liquid.',
+  'not-all-butter': 'This dough depends on its fat: replace part of it, not all.',
 };
 
-/** What a swap changes elsewhere and what follows from it, in short sentences. */
+/** What a swap changes in the other ingredients and in the result, in short sentences. */
 export function swapText({ waterChangeKg, fatChangeKg, effects, newAllergens }: Substitution, p: Printer): string {
   const change = (kg: number, what: string) =>
     Math.abs(kg) < 0.0005 ? [] : [`${p.mass(Math.abs(kg))} ${kg > 0 ? 'more' : 'less'} ${what}.`];

@@ -9,25 +9,25 @@ export const WAY_SAYS: Readonly<Record<TrayWay, string>> = {
   plain: 'Left as they are',
 };
 
-/** Words for what opens from a tray; the bench itself opens without them. */
+/** Text of the tray dialog. It is loaded when the dialog opens, not with the bench. */
 export const TRAY_SHEET = {
-  says: 'A tray is pieces that are treated alike. All trays of a batch are made of one dough.',
+  says: 'A tray holds pieces that are treated the same way. All trays of a batch are made from one dough.',
   pieces: 'Pieces',
   done: 'Done',
   add: 'Add a tray',
   addLike: (name: string) => `Add a tray like ${name}`,
-  full: 'Twelve trays are the most.',
-  copy: (name: string) => `Copy ${name} to a batch of its own`,
-  remove: (name: string) => `Take ${name} away`,
+  full: 'A batch can have up to twelve trays.',
+  copy: (name: string) => `Copy ${name} to a new batch`,
+  remove: (name: string) => `Remove ${name}`,
   label: 'Name of this tray',
   noLabel: 'No name',
-  what: 'What becomes of them',
+  what: 'What happens to them',
   filling: 'Filling',
   ownFilling: 'a filling of its own',
-  noFilling: 'nothing in them',
+  noFilling: 'no filling',
   fillingOf: (names: string) => (names === '' ? 'the filling of the batch' : `the filling of ${names}`),
-  sharedWith: (names: string) => `This filling is also in ${names}. It is cooked once.`,
-  makeOwn: 'Give this tray its own',
+  sharedWith: (names: string) => `This filling is also used in ${names}. It is cooked once.`,
+  makeOwn: 'Give this tray its own filling',
   many: (pieces: number, way: TrayWay) => `${pieces} ${WAY_NAME[way].toLowerCase()}`,
-  lot: (step: string, lot: number) => `${step}, lot ${lot}`,
+  lot: (step: string, lot: number) => `${step}, portion ${lot}`,
 } as const;

@@ -21,7 +21,7 @@ export const TRAY = {
   plainVerdict: 'plain',
 } as const;
 
-/** What a tray is called: by the cook, else by its mark. Empty for the only tray of a batch. */
+/** The name of a tray: the cook's own, else its letter. Empty for the only tray of a batch. */
 export function trayName({ mark, label }: Pick<TrayDraft, 'mark' | 'label'>): string {
   return label ?? (mark === undefined ? '' : TRAY.tray(mark));
 }
@@ -30,7 +30,7 @@ export function trayName({ mark, label }: Pick<TrayDraft, 'mark' | 'label'>): st
 export const trayNames = (batch: BatchDraft): ReadonlyMap<TrayMark, string> =>
   new Map(marksOf(batch).map((mark) => [mark, batch.trays[mark]!.label ?? TRAY.tray(mark)]));
 
-/** Which trays hold a filling; empty where all of them do. */
+/** The trays that use a filling; empty if all of them do. */
 export function holdersOf(
   trays: readonly Pick<TrayDraft, 'mark' | 'label' | 'fillingOf'>[],
   filling: TrayMark,
@@ -39,14 +39,14 @@ export function holdersOf(
   return holders.length === trays.length ? '' : listNames(holders.map(trayName));
 }
 
-/** The same for the wording of a batch as it is stored. */
+/** The same for a batch in its stored form. */
 export const fillingName = (batch: BatchDraft, filling: TrayMark): string =>
   holdersOf(
     marksOf(batch).map((mark) => ({ ...batch.trays[mark]!, mark, fillingOf: batch.trays[mark]!.filling })),
     filling,
   );
 
-/** Way as the station is called. */
+/** The name of the Fry station for each way of finishing a tray. */
 export const WAY_STATION: Readonly<Record<TrayWay, string>> = {
   fry: 'Fry',
   bake: 'Bake',

@@ -2,31 +2,31 @@ import type { DifferenceId, Mattered, WholeId, WholeRow } from '@ember-fold/core
 import { plain, type Printer } from './printer';
 import { STATION_NAME } from './stationWords';
 
-/** What a record says of itself as a whole. */
+/** Text of a ledger record as a whole. */
 export const WHOLE = {
   mattered: 'What differed, and what it did',
-  matteredSays: 'Each difference from the plan alone, through the models; the greatest first.',
+  matteredSays: 'What each departure from the plan would have done on its own, as computed. Biggest effect first.',
   nothing: 'Nothing differed enough to matter.',
   whole: 'From flour to table',
-  notTold: 'not told',
+  notTold: 'not recorded',
   ofTray: (name: string, tray: string) => `${name}, tray ${tray}`,
 } as const;
 
 const WHOLE_NAME: Readonly<Record<WholeId, string>> = {
   'poured-kg': 'Liquid poured',
   'liquid-c': 'Liquid when poured',
-  'dough-c': 'Dough when kneaded',
-  'dough-kg': 'Dough when made',
+  'dough-c': 'Dough after kneading',
+  'dough-kg': 'Weight of the dough',
   'filling-kg': 'Filling when cooked',
   'filling-c': 'Filling when folded',
   'rolled-m': 'Rolled to',
   folded: 'Folded',
   'portion-spread': 'Portions differ by',
-  wasted: 'Burst, dough and filling',
-  'energy-j': 'Energy of the ring',
+  wasted: 'Lost in burst pieces',
+  'energy-j': 'Energy used by the burner',
   'begun-at': 'First step done',
   'ready-at': 'On the table',
-  'hands-s': 'Hands, of the steps that were told',
+  'hands-s': 'Hands-on time of the steps you logged',
   cost: 'Ingredients',
   guests: 'At the table',
 };
@@ -68,7 +68,7 @@ export function wholeValue(what: WholeId, value: number | null, p: Printer): str
   }
 }
 
-/** Name of a row, with its tray where there are several. */
+/** The name of a row, with its tray if there are several. */
 export const wholeName = ({ what, mark }: WholeRow): string =>
   mark === undefined ? WHOLE_NAME[what] : WHOLE.ofTray(WHOLE_NAME[what], mark);
 
@@ -101,24 +101,32 @@ function differenceValue(what: DifferenceId, value: number, p: Printer): string 
   }
 }
 
-/** A colour moves by this, the first bite by this, oil by this share before it is said. */
+/** The smallest effects worth mentioning: colour steps, °C at the first bite, kg of oil in a piece. */
 const SAID = { colour: 0.08, biteC: 1.5, oilKg: 0.0002 } as const;
 
-/** One difference: what it was instead of what was planned. */
+/** One departure from the plan: the actual value and the planned one. */
 export const differenceText = ({ what, mark, planned, happened }: Mattered, several: boolean, p: Printer): string =>
   `${several ? WHOLE.ofTray(DIFFERENCE[what], mark) : DIFFERENCE[what]}: ${differenceValue(what, happened, p)} instead of ${differenceValue(what, planned, p)}`;
 
-/** What that alone did, by the models. */
+/** A colour difference in words: "a touch darker", "clearly paler". One colour step is 1. */
+function colourDifference(colour: number): string {
+  const size = Math.abs(colour);
+  const much = size < 0.2 ? 'a touch ' : size < 0.5 ? '' : 'clearly ';
+  return `${much}${colour > 0 ? 'darker' : 'paler'}`;
+}
+
+/** The computed effect of one departure from the plan on its own. */
 export function effectOf({ colour, biteC, opens, oilKg }: Mattered, p: Printer): string {
   const said: string[] = [];
-  if (Math.abs(colour) >= SAID.colour) said.push(`${plain(Math.abs(colour), 1)} ${colour > 0 ? 'darker' : 'paler'}`);
+  if (Math.abs(colour) >= SAID.colour) said.push(colourDifference(colour));
   if (Math.abs(biteC) >= SAID.biteC)
-    said.push(`the middle ${p.tempSpan(Math.abs(biteC))} ${biteC > 0 ? 'hotter' : 'colder'}`);
+    said.push(`${p.tempSpan(Math.abs(biteC))} ${biteC > 0 ? 'hotter' : 'colder'} in the middle`);
   if (opens && Math.abs(opens.after - opens.before) >= 0.002)
-    said.push(`${plain(100 * opens.after, 1)} % open instead of ${plain(100 * opens.before, 1)} %`);
-  if (Math.abs(oilKg) >= SAID.oilKg) said.push(`${p.mass(Math.abs(oilKg))} ${oilKg > 0 ? 'more' : 'less'} oil in each`);
+    said.push(`${plain(100 * opens.after, 1)} % burst instead of ${plain(100 * opens.before, 1)} %`);
+  if (Math.abs(oilKg) >= SAID.oilKg)
+    said.push(`${p.mass(Math.abs(oilKg))} ${oilKg > 0 ? 'more' : 'less'} oil in each piece`);
   const [first, ...rest] = said;
-  if (!first) return 'A little of everything.';
+  if (!first) return 'No effect you would notice.';
   const all = [`${first[0]!.toUpperCase()}${first.slice(1)}`, ...rest];
   return `${all.length === 1 ? all[0] : `${all.slice(0, -1).join(', ')} and ${all[all.length - 1]}`}.`;
 }

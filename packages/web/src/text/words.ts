@@ -14,16 +14,16 @@ import type {
 
 /** Wording that is not a finding; one place, so that it can be translated. */
 export const FAMILY_NAME: Record<DoughFamilyId, string> = {
-  'rubbed-short': 'Rubbed short',
-  'rubbed-wholemeal': 'Rubbed short, wholemeal',
-  'hot-oil': 'Hot-oil short',
-  coiled: 'Coiled two-dough',
-  scalded: 'Scalded',
-  'cold-fat': 'Cold-fat flaky',
-  'egg-butter': 'Egg and butter, firm',
+  'rubbed-short': 'Shortcrust',
+  'rubbed-wholemeal': 'Wholemeal shortcrust',
+  'hot-oil': 'Hot-oil',
+  coiled: 'Coiled, two doughs',
+  scalded: 'Hot-water',
+  'cold-fat': 'Flaky',
+  'egg-butter': 'Egg and butter',
   'soft-quick': 'Soft quick',
   yeast: 'Yeast',
-  'starch-mash': 'Starch and mash',
+  'starch-mash': 'Rice and starch',
   sheet: 'Thin sheet',
 };
 /** Names of the two doughs where a family has two. */
@@ -46,7 +46,7 @@ export const PLACE_NAME: Record<CoolingPlace, string> = {
 };
 export const METHOD_NAME: Record<FillingMethod, string> = {
   pan: 'cooked dry in the pan',
-  strain: 'strained, juice reduced apart',
+  strain: 'strained, juice reduced separately',
   squeeze: 'salted and squeezed',
   thicken: 'thickened, nothing boiled off',
 };
@@ -64,7 +64,7 @@ export const RAW_OPEN_NAME: Record<RawPart | 'none' | 'unsaid', string> = { unsa
 export const AHEAD_NAME = { '0': 'same day', '1': '1 day', '2': '2 days' } as const;
 /** How much of a batch is made on an earlier day. */
 export const MADE_AHEAD_NAME = {
-  none: 'all on its day',
+  none: 'all on the day',
   'dough-1': 'dough, 1 day before',
   'dough-2': 'dough, 2 days before',
   'pieces-1': 'pieces, 1 day before',
@@ -80,7 +80,7 @@ export const START_NAME: Record<StartState, string> = {
   tempered: 'tempered',
 };
 export const TURN_NAME: Record<TurnSchool, string> = {
-  'each-minute': 'each minute',
+  'each-minute': 'every minute',
   once: 'once',
   basted: 'basted',
   'held-under': 'held under',
@@ -101,9 +101,9 @@ export const STEP_NAME = {
   warm: 'Dough warms up',
   shape: 'Shape the filling',
   firm: 'Filling firms in the freezer',
-  dry: 'Dry what is wrapped',
+  dry: 'Dry the filling pieces',
   fold: 'Roll, fill and seal',
-  'put-by': 'Put by for another day',
+  'put-by': 'Store for another day',
   proof: 'Filled pieces rise',
   hold: 'Pieces chill, freeze or dry',
   bake: 'Bake',
@@ -133,8 +133,8 @@ export const ALLERGEN_NAME: Record<Allergen, string> = {
 export const DIET_NAME: Record<Ingredient['diet'], string> = {
   vegan: 'vegans',
   vegetarian: 'vegetarians',
-  fish: 'those who eat fish',
-  meat: 'those who eat meat',
+  fish: 'people who eat fish',
+  meat: 'people who eat meat',
   unknown: 'not known: read the label',
 };
 

@@ -49,7 +49,7 @@ it.each([
   ['an act without pieces', JSON.stringify({ ...whole, acts: [{ ...whole.acts[0], act: { kind: 'lift' } }] })],
   ['an act at no moment', JSON.stringify({ ...whole, acts: [{ ...whole.acts[0], atS: null }] })],
   ['an act between two pots', JSON.stringify({ ...whole, acts: [{ ...whole.acts[0], pot: 0.5 }] })],
-  ['no moment', JSON.stringify({ ...whole, timeS: 'late' })],
+  ['no right moment', JSON.stringify({ ...whole, timeS: 'late' })],
   ['a pace that is none', JSON.stringify({ ...whole, choices: { pace: 'toString', whispers: true } })],
   ['no choices', JSON.stringify({ ...whole, choices: null })],
 ])('%s in the browser is no evening, and breaks nothing', (_what, text) => {

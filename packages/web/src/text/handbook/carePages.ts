@@ -11,8 +11,8 @@ export const CARE_PAGES: readonly HandbookPage[] = [
     parts: () => [
       {
         says: [
-          'Find what you see. Change one thing first, and note it: the ledger then says whether it held.',
-          'The record of a batch weighs these causes by what was measured.',
+          'Find what you see. Change one thing at a time and note it: the ledger will show whether it helped.',
+          'The record of a batch ranks these causes by what was measured.',
         ],
       },
     ],
@@ -20,23 +20,24 @@ export const CARE_PAGES: readonly HandbookPage[] = [
   {
     id: 'fire',
     title: 'Fire',
-    words: 'flames burning oil on fire smoke extinguish water lid emergency call overheated',
+    words: 'flames burning oil on fire smoke extinguish extinguisher blanket water lid emergency call overheated',
     figure: 'cautions',
     see: ['burns', 'allergens', 'keeping', 'pot'],
     parts: (p) => [
       {
         says: [],
         list: [
-          'Turn the heat off, only if you can reach it safely.',
-          'Slide a lid, or a baking sheet, over from the side. Leave it shut until cold.',
+          'Turn the heat off, but only if you can reach it safely.',
+          'Slide a lid or a baking sheet over the pot from the side, or lay a fire blanket over it. Leave it covered until the pot is cold.',
           'Never water. Never flour. Never carry the pot.',
-          'Flames above the pot, or no lid in hand: leave, close the door, call the fire service.',
+          'Use an extinguisher only if it is marked for burning cooking oil (wet chemical, class F or K).',
+          'If there are flames above the pot, or you have no lid in hand: leave, close the door, call the fire service.',
         ],
       },
       {
         title: 'Before it burns',
         says: [
-          `Smoke comes first. At ${p.tempSpan(15)} over the band turn the heat down. Near the smoke point cut it. Used oil smokes sooner than new.`,
+          `Oil smokes before it burns. If it is ${p.tempSpan(15)} above its range, or you see any smoke, turn the heat off. Used oil smokes at a lower temperature than new oil.`,
         ],
       },
     ],
@@ -51,9 +52,11 @@ export const CARE_PAGES: readonly HandbookPage[] = [
       {
         says: [],
         list: [
-          'Cool the burn under cool running water for 20 minutes.',
-          'Get medical help for anything large or deep, and for face or hands.',
-          'Turn the heat off first if you can do it safely: the pot is still on the stove.',
+          'Turn the heat off if you can do it safely.',
+          'Cool the burn under cool running water for 20 minutes. Take off rings and watches before it swells.',
+          'No ice, no butter, no cream, no oil. Do not pull off anything that sticks to the skin.',
+          'Then cover it loosely with cling film or a clean cloth.',
+          'Get medical help for anything large or deep, for a child, and for any burn on the face or hands.',
         ],
       },
     ],
@@ -67,9 +70,9 @@ export const CARE_PAGES: readonly HandbookPage[] = [
     parts: () => [
       {
         says: [
-          'Oil keeps what was fried in it. Never serve shared oil to someone who is allergic to anything that was in it.',
-          'Say in Store, Guests, who is allergic to what. Every batch and every oil is then checked against it, and the order at the pot follows.',
-          'Read the labels: packs change. Board, knives, cloth and wash carry allergens too.',
+          'Oil keeps traces of everything fried in it. Never serve food from shared oil to someone who is allergic to anything that was in it.',
+          'Enter each guest’s allergies under Store, Guests. Every batch and every oil is then checked against them, and batches are fried in a safe order.',
+          'Read every label: recipes of packaged food change. Boards, knives, cloths and egg wash carry allergens too.',
         ],
       },
     ],
@@ -83,9 +86,9 @@ export const CARE_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          `A scale is surer than a cup. A cup of flour, spooned and levelled, is some ${p.mass(0.125)}; scooped from the bag it is up to ${p.mass(0.15)}.`,
-          'What a cup or a spoon holds differs by country. Set yours once, with the units at the top of every page.',
-          'A figure that came from a cup or from “a handful” carries its range until you weigh it.',
+          `A scale is more accurate than a cup. A cup of flour, spooned and levelled, is about ${p.mass(0.125)}; scooped from the bag it is up to ${p.mass(0.15)}.`,
+          'Cups and spoons differ in size from country to country. Set yours once, with the units at the top of every page.',
+          'An amount given in cups or as “a handful” is shown with a range until you weigh it.',
         ],
       },
     ],

@@ -5,21 +5,22 @@ export const DOUGH_PAGES: readonly HandbookPage[] = [
   {
     id: 'families',
     title: 'Dough families',
-    words: 'which dough pastry type short flaky scalded yeast coiled egg butter sheet mash choose kind',
+    words:
+      'which dough pastry type short shortcrust flaky scalded hot water yeast coiled egg butter sheet mash rice choose kind',
     figure: 'families',
     see: ['water', 'fat', 'resting'],
     parts: () => [
       {
         says: [
-          'A family is a way of making dough. It sets how much fat and water the flour takes, how thin the dough is rolled, and which oil suits it.',
-          'Choose by what you want to bite. Rubbed short doughs are crisp all through and like slow oil. Soft and yeast doughs are tender and like hot oil. Coiled and cold-fat doughs come apart in leaves.',
+          'A family is a way of making dough. It sets how much fat and water go with the flour, how thin you roll the dough, and how hot the oil should be.',
+          'Choose by the texture you want. Shortcrust is crisp all the way through and is best fried slowly in cooler oil. Soft and yeast doughs are tender and are best in hot oil. Coiled and flaky doughs come apart in layers.',
         ],
       },
       {
         title: 'How to read the table',
         says: [
-          'Fat and water are percent of the flour by weight. Water is effective water: it counts what milk, egg, butter and mash bring.',
-          'The figures are where cooks work. Outside them the Dough station says what will happen; it does not forbid it.',
+          'Fat and water are given as a percentage of the weight of the flour. Water means effective water: it includes the water in milk, egg, butter and mash.',
+          'The figures show what cooks usually use. Outside them the Dough station tells you what to expect; nothing is forbidden.',
         ],
       },
     ],
@@ -33,20 +34,20 @@ export const DOUGH_PAGES: readonly HandbookPage[] = [
     parts: () => [
       {
         says: [
-          'Never pour all the water at once. Pour the first part, mix, and feel. Add the rest by the spoon, and stop when the dough is right.',
-          'Flour, weather and hands differ from day to day. Old flour and a dry kitchen want more water, a humid day wants less. Wholemeal wants 6 to 12 percent more, and drinks on for twenty minutes.',
+          'Never pour in all the water at once. Pour in the first part, mix, and feel the dough. Add the rest a spoonful at a time, and stop when the dough feels right.',
+          'Flour, weather and the way you mix differ from day to day. Old flour and a dry kitchen need more water, a humid day needs less. Wholemeal needs 6 to 12 percent more water, and goes on absorbing it for twenty minutes.',
         ],
       },
       {
-        title: 'What you poured is worth a note',
+        title: 'Note what you poured',
         says: [
-          'Tell the Dough station what you poured and how the dough felt. The next first pour of this flour begins there.',
+          'Enter at the Dough station how much water you poured and how the dough felt. The next first pour for this flour starts from there.',
         ],
       },
       {
-        title: 'Scalded dough',
+        title: 'Hot-water dough',
         says: [
-          'All its liquid goes in at once, boiling. What boils off is water that is missing later, so weigh the pot. The dough tightens as it cools.',
+          'All the liquid goes in at once, boiling. Water that boils off first is missing from the dough, so weigh the pot. The dough firms up as it cools.',
         ],
       },
     ],
@@ -60,15 +61,15 @@ export const DOUGH_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          'Fat keeps flour from the water, so the bite is short. Rub it in until a squeezed fistful keeps its shape: that is the fist test.',
-          'Butter is about a sixth water. Butter and oil are not one for one. Butter wants ice water and a cold rest; solid vegetable fat forgives warm hands; oil never firms.',
-          'Vegetable fat may take the place of all the butter. Butter may not take the place of all the fat where the dough depends on it: the layers stick.',
+          'Fat coats the flour and keeps water out, so the pastry is short (crumbly and tender). Rub it in until a squeezed fistful keeps its shape: that is the fist test.',
+          'Butter is about a sixth water, so butter and oil do not replace each other weight for weight. Butter needs ice water and a cold rest; solid vegetable fat is easier with warm hands; oil never sets.',
+          'Vegetable fat can replace all the butter. In doughs that rely on a firm fat, do not replace all of it with butter: the layers stick together.',
         ],
       },
       {
         title: 'Hot-oil dough',
         says: [
-          `Oil at ${p.temp(150)} to ${p.temp(170)} goes onto flour and salt. Stir with a spoon: it spits, and it burns hands.`,
+          `Pour oil at ${p.temp(150)} to ${p.temp(170)} onto the flour and salt. Stir with a long spoon, never by hand: the oil spits and burns.`,
         ],
       },
     ],
@@ -82,15 +83,15 @@ export const DOUGH_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          `Bloom yeast in liquid at ${p.temp(35)} to ${p.temp(40)}: finger-warm. Over ${p.temp(46)} it weakens, from ${p.temp(55)} it dies, under ${p.temp(30)} it is slow.`,
-          'Fresh yeast is two and a half to three times instant by weight. Active dry is one and a quarter times instant.',
-          'Sugar over a tenth of the flour slows it. Give a sweet dough more time, not more heat.',
+          `Dissolve yeast in lukewarm liquid, ${p.temp(35)} to ${p.temp(40)}. Above ${p.temp(46)} it weakens, from ${p.temp(55)} it dies, and below ${p.temp(30)} it is slow.`,
+          'You need two and a half to three times as much fresh yeast as instant, and one and a quarter times as much active dry.',
+          'Sugar above a tenth of the flour slows the yeast. Give a sweet dough more time, not more heat.',
         ],
       },
       {
         title: 'The poke test',
         says: [
-          'Press a floured finger in. A slow, partial spring back means it is proofed. No spring back means it has gone over: knock it back and shape at once.',
+          'Press in a floured finger. If the dent fills slowly and only in part, the dough is proofed. If the dent stays, it has over-proofed. Before filling, knock it back and shape it again; a filled piece cannot be knocked back: fry it now.',
         ],
       },
     ],
@@ -104,15 +105,15 @@ export const DOUGH_PAGES: readonly HandbookPage[] = [
     parts: () => [
       {
         says: [
-          'Stiff rubbed dough is kneaded firm for four to six minutes. Yeast and sheet doughs are kneaded until smooth. Cold-fat and egg doughs toughen: press them together, three minutes at most.',
-          'Rest lets gluten slacken. A disc that springs back needs 15 to 20 minutes more under its cloth, not more flour.',
+          'Knead stiff shortcrust firmly for four to six minutes. Knead yeast and sheet doughs until smooth. Flaky and egg doughs toughen: press them together for three minutes at most.',
+          'Resting relaxes the gluten. If a disc springs back, rest it 15 to 20 minutes longer under its cloth; do not add flour.',
           'Cover every waiting piece with a damp cloth. Shape, fill and fry the oldest first.',
         ],
       },
       {
         title: 'Stiffness',
         says: [
-          'Stiffness runs from 0, slack, to 10, rock. The dial on the Dough station shows where this dough will be, and the band its family wants.',
+          'Stiffness runs from 0 (slack) to 10 (rock hard). The dial at the Dough station shows how stiff this dough will be, and the range that suits its family.',
         ],
       },
     ],

@@ -1,6 +1,6 @@
 import type { HandbookPage } from './page';
 
-/** Pages on filling, dividing, closing and forms. */
+/** Pages on filling, dividing, sealing and shapes. */
 export const FILL_PAGES: readonly HandbookPage[] = [
   {
     id: 'filling',
@@ -11,25 +11,25 @@ export const FILL_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          `A filling goes in thick, with no free liquid, and cold: under ${p.temp(20)}, and under ${p.temp(8)} for doughs rich in fat. Hot or wet filling melts fat, opens seams, leaks and spits.`,
+          `A filling should be thick, without free liquid, and cold: below ${p.temp(20)}, and below ${p.temp(8)} for doughs rich in fat. A hot or wet filling melts the fat, opens seams, leaks and spits.`,
         ],
       },
       {
         title: 'Two ways to dry it',
         says: [],
         list: [
-          'By weight: weigh the empty pan, know the weight you want, and stop when the scale says so.',
-          'Thickened: starch at 4 to 7 percent of the free liquid sets a paste you can spoon. It must boil and turn clear. Flour takes 8 to 10 percent.',
+          'By weight: weigh the empty pan, work out the weight you want, and stop when the scale shows it.',
+          'Thickened: starch at 4 to 7 percent of the free liquid gives a paste you can spoon. It must boil and turn clear. Flour needs 8 to 10 percent.',
         ],
       },
       {
         title: 'By what is in it',
         says: [],
         list: [
-          'Soft fruit: strain, boil the juice down apart, fold it back off the heat.',
-          'Leafy or watery vegetables: salt, wait, squeeze.',
-          'Minced meat: brown it fine and loose before the salt, then simmer until the stock is gone.',
-          'Cheese, stock and sauces bring their own salt: season last, 0.8 to 1.6 percent in all.',
+          'Soft fruit: strain it, boil the juice down separately, then fold it back in off the heat.',
+          'Leafy or watery vegetables: salt them, wait, and squeeze.',
+          'Minced meat: break it up small and brown it before you salt it, then simmer until the stock has boiled away.',
+          'Cheese, stock and sauces already contain salt: season last, 0.8 to 1.6 percent in all.',
         ],
       },
     ],
@@ -43,30 +43,32 @@ export const FILL_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          `Cool from ${p.temp(60)} to ${p.temp(21)} within two hours, and on to ${p.temp(5)} within four more.`,
-          `Shallow is fast. Half the depth takes about a quarter of the time. Spread it under ${p.length(0.05)}, split it in two, stand the dish in cold water, then put it in the fridge.`,
-          'Cover it once it steams no more. Work from a small dish and keep the rest cold.',
+          `Cool the filling from ${p.temp(60)} to ${p.temp(21)} within two hours, and to ${p.temp(5)} within four more.`,
+          `Shallow is fast. In the fridge, half the depth takes about half the time; in cold water about a third. Spread it less than ${p.length(0.05)} deep, split it in two, stand the dish in cold water, then put it in the fridge.`,
+          'Cover it when it stops steaming. Work from a small dish and keep the rest cold.',
         ],
       },
     ],
   },
   {
     id: 'dividing',
-    title: 'Dividing, and dough beside filling',
-    words: 'portion weigh ratio balance how much filling each size equal bready generous thin left over scraps',
+    title: 'Dividing, and how much filling',
+    words: 'portion weigh ratio balance how much filling each size equal bready doughy generous thin left over scraps',
     figure: 'stiffness',
     see: ['forms', 'sealing'],
     parts: () => [
       {
         says: [
-          'Weigh the whole dough, divide by the count, and weigh each. Cut by eye, twelve become thirteen.',
-          'Dough to filling by weight runs from 2 to 1, bready and safe, to 1 to 1.7, generous and thin. Generous cooks do not want to bite for the middle. Careful cooks fill less than they think. The slider says what each costs in pieces that open.',
-          'Dough and filling must end together. If they cannot, the Fold station says what to do with the rest.',
+          'Weigh all the dough, divide by the number of pieces, and weigh each portion. By eye you will end up with eleven or thirteen.',
+          'By weight, dough to filling runs from 2 to 1 (doughy and safe) to 1 to 1.7 (generous and thin). Some cooks want filling in every bite; careful cooks use less than looks right. The slider shows how many pieces each choice is likely to cost you.',
+          'Dough and filling should run out together. If they do not, the Fold station says what to do with the rest.',
         ],
       },
       {
         title: 'Cut rounds',
-        says: ['Each re-roll is tougher. Mix scraps with fresh dough. Scalded dough is rolled again warm.'],
+        says: [
+          'Dough gets tougher each time it is rolled again. Mix scraps with fresh dough. Roll hot-water dough again while it is warm.',
+        ],
       },
     ],
   },
@@ -79,52 +81,52 @@ export const FILL_PAGES: readonly HandbookPage[] = [
     parts: () => [
       {
         says: [
-          'Keep the edge clean and the bench dry. Dry flour on the rim stops dough from sticking to dough.',
-          'Water, flour paste, starch slurry or egg glues it. Very fresh soft doughs hold by a pinch alone.',
-          'Press the air out from the middle to the ends. Trapped air grows in the oil and opens the seam.',
-          'Give every seam a last pinch just before it fries.',
+          'Keep the edge clean and the worktop dry. Dry flour on the rim stops dough from sticking to dough.',
+          'Seal it with water, flour paste, starch slurry or egg wash. Very fresh soft doughs need only a pinch.',
+          'Press the air out from the middle to the ends. Trapped air expands in the oil and bursts the seam.',
+          'Pinch every seam once more just before the piece goes into the oil.',
         ],
       },
       {
         title: 'Seal margin',
         says: [
-          'The seal margin is the strip of bare dough around the filling that becomes the seam. Too narrow, and the seam is short; too wide, and the bite is bready.',
+          'The seal margin is the strip of bare dough around the filling that becomes the seam. Too narrow, and the seam has little to hold on to; too wide, and you bite into plain dough.',
         ],
       },
       {
-        title: 'Gathered forms',
-        says: ['Roll the rim thinner than the middle, and pinch the knot off. A thick knot stays raw inside.'],
+        title: 'Gathered shapes',
+        says: ['Roll the rim thinner than the middle, and pinch off the knot. A thick knot stays raw inside.'],
       },
     ],
   },
   {
     id: 'forms',
-    title: 'Forms',
-    words: 'shape half moon cone triangle pouch ball teardrop roll square cup parcel oval how to fold which',
+    title: 'Shapes',
+    words: 'shape form half moon cone triangle pouch ball teardrop roll square cup parcel oval how to fold which',
     figure: 'forms',
     see: ['sealing', 'dividing', 'core'],
     parts: () => [
       {
         says: [
-          'A form sets the size of the disc, the length of the seam, how much goes in, and how thick the piece is in the oil. A thick piece needs cooler oil and more minutes.',
-          'The Fold station draws each act of the hands for the form you chose, and gives a template to cut by.',
-          'Soft and scalded doughs are rolled on one side, not turned. Doughs with gluten are turned a quarter between rolls.',
+          'The shape decides the size of the disc, the length of the seam, how much filling goes in, and how thick the piece is in the oil. A thick piece needs cooler oil and more minutes.',
+          'The Fold station draws each step for the shape you chose, and prints a template to cut by.',
+          'Roll soft and hot-water doughs on one side, without turning them over. Give doughs with gluten a quarter turn between rolls.',
         ],
       },
     ],
   },
   {
     id: 'coats',
-    title: 'Coats',
+    title: 'Coatings',
     words: 'crumb breadcrumbs semolina seeds batter falls off coating dip wet dry hand',
     figure: 'symptoms',
     see: ['lots', 'oil-life', 'wrong'],
     parts: () => [
       {
         says: [
-          'First wet, then dry: water, egg, milk or slurry, then crumb, semolina or seed. Keep one hand wet and one hand dry.',
-          'Press it on and let it rest ten minutes. Flour under the wet step makes it fall off.',
-          'Crumb browns faster than dough and drops into the oil. Skim between lots.',
+          'First wet, then dry: water, egg, milk or slurry, then breadcrumbs, semolina or seeds. Keep one hand wet and one hand dry.',
+          'Press the coating on and let it rest ten minutes. If there is dry flour under the egg or milk, the coating falls off.',
+          'Breadcrumbs brown faster than dough and fall off into the oil. Skim between loads.',
         ],
       },
     ],

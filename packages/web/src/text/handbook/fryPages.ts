@@ -3,7 +3,7 @@ import { type HandbookPage, SCHOOL_OIL } from './page';
 
 const between = ([least, most]: readonly [number, number], p: Printer): string => `${p.temp(least)} to ${p.temp(most)}`;
 
-/** Pages on pot, oil, frying, baking, and what is put by. */
+/** Pages on the pot, oil, frying, baking and storing. */
 export const FRY_PAGES: readonly HandbookPage[] = [
   {
     id: 'pot',
@@ -14,9 +14,9 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          `Take a deep, heavy pot that stands firm. Oil fills a third of it at most, and half with the lot in, both reckoned hot. Leave ${p.length(0.08)} of free wall at least.`,
-          'Oil grows by an eighth as it heats, and pieces push it up. The Fry station reckons both.',
-          'Have a lid within reach, a rack or paper beside the pot, and dry tools. Turn handles in. The thermometer’s tip stays off the bottom.',
+          `Use a deep, heavy pot that stands firm. Hot oil may fill a third of it at most, and half with a load in. Leave at least ${p.length(0.08)} of bare wall above the oil.`,
+          'Oil expands by about an eighth as it heats, and the pieces raise its level. The Fry station allows for both.',
+          'Keep a lid within reach, a rack or paper beside the pot, and your tools dry. Turn handles inwards. Keep the tip of the thermometer off the bottom of the pot.',
         ],
       },
     ],
@@ -24,15 +24,15 @@ export const FRY_PAGES: readonly HandbookPage[] = [
   {
     id: 'oil-heat',
     title: 'Holding the oil',
-    words: 'temperature band burner heat dips recover too hot too cool thermometer greasy dark knob ring overshoot',
+    words: 'temperature range burner heat dips recover too hot too cool thermometer greasy dark knob ring overshoot',
     figure: 'schools',
     see: ['no-thermometer', 'lots', 'schools', 'pot'],
     parts: (p) => [
       {
         says: [
-          'The band is the oil temperature this plan allows. Too hot, and the outside is dark while the inside is raw. Too cool, and pieces are pale, hard and greasy.',
-          'A cold lot pulls the oil down. Turn up before it goes in, and back before the oil is at its mark: the ring gives off heat after you turn it.',
-          `A reading that stays flat, or falls, with the heat on may be a probe that slipped out. Look before you turn up. At ${p.tempSpan(15)} over the band the stove page warns.`,
+          'The range is the oil temperatures that suit this batch. In hotter oil the outside is dark while the middle is still raw. In cooler oil the pieces come out pale, hard and greasy.',
+          'A load cools the oil. Turn the burner up just before the load goes in, and down again before the oil reaches its target: a burner stays hot for a while after you turn it down.',
+          `If the heat is on and the reading stays flat or falls, the probe may have slipped out. Look before you turn the burner up. At ${p.tempSpan(15)} above the range, turn the heat off.`,
         ],
       },
     ],
@@ -46,41 +46,41 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     parts: () => [
       {
         says: [
-          'Drop a crumb of dough in and watch. What it does is a range of temperatures, never a number.',
-          'Then fry one piece, cut it, and judge it, before the rest goes in.',
+          'Drop in a pea-sized crumb of dough and watch it. It tells you a range of temperatures, not an exact one.',
+          'Then fry one piece, cut it open and judge it before the rest go in.',
         ],
       },
     ],
   },
   {
     id: 'schools',
-    title: 'Two schools of frying',
+    title: 'Two methods of frying',
     words: 'slow hot quick start cold oil temperature school which is better crisp blisters time',
     figure: 'schools',
     see: ['oil-heat', 'families', 'core'],
     parts: (p) => [
       {
         says: [
-          `Slow: in at ${between(SCHOOL_OIL.slow.startC, p)}, out at ${between(SCHOOL_OIL.slow.endC, p)}. Thick short shells crisp right through, with few blisters. It takes long, and small lots.`,
-          `Hot and quick: ${between(SCHOOL_OIL.quick.startC, p)}. For soft, thin and yeast doughs, and fillings that are cooked. Minutes matter more.`,
-          'The Fry station works out both for the batch at hand: minutes, lots, oil in the crust, and how much a slip costs.',
+          `Slow: the pieces go in at ${between(SCHOOL_OIL.slow.startC, p)} and come out at ${between(SCHOOL_OIL.slow.endC, p)}. Thick shortcrust shells crisp all the way through, with few blisters. It takes longer, and you fry fewer at a time.`,
+          `Hot and quick: ${between(SCHOOL_OIL.quick.startC, p)}. It suits soft, thin and yeast doughs, and fillings that are already cooked. The timing has to be more exact.`,
+          'The Fry station works out both for the batch you have open: the minutes, the loads, the oil in the crust, and what a mistake would cost.',
         ],
       },
     ],
   },
   {
     id: 'lots',
-    title: 'Lots and turning',
-    words: 'how many at once crowd lot batch size turn stir baste stick together pipeline first turn float',
+    title: 'Loads and turning',
+    words: 'how many at once crowd load lot round batch size turn flip stir baste stick together first turn float',
     figure: 'schools',
     see: ['oil-heat', 'oil-life', 'core'],
     parts: () => [
       {
         says: [
-          'Too many pieces keep the oil down, and they drink it. Too few waste time. The right lot keeps the dip inside the band.',
-          'Drop a few, wait some seconds, then more, so that they do not stick.',
-          'Turn first when they have risen: 30 to 90 seconds. Then turn once, or each minute. Move them gently with a slim stick; a ladle tears soft skin. Hollow breads puff when the top is basted.',
-          'Fry a trial piece first. Cut it and judge it. Then change oil, minutes or thickness for the rest.',
+          'Too many pieces at once keep the oil too cool, and they soak it up. Too few waste time. The right number lets the temperature dip but stay in range.',
+          'Drop in a few, wait some seconds, then drop in more, so that they do not stick together.',
+          'Turn the pieces for the first time when they float, after 30 to 90 seconds. Then turn them once more, or every minute. Move them gently with a slim stick; a ladle tears soft skin. Hollow breads puff up when you baste the top.',
+          'Fry a trial piece first. Cut it open and judge it. Then change the oil, the minutes or the thickness for the rest.',
         ],
       },
     ],
@@ -94,10 +94,11 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          'Use refined oil with a high smoke point. It ages with hours, heat, crumbs and salt. Strain it, date it, count its uses: the Store does.',
-          `Used oil smokes ${p.tempSpan(10)} to ${p.tempSpan(20)} sooner than new oil.`,
-          'Discard it when it is dark, foams, smokes early or smells rank.',
-          'Fry plain and vegetarian lots before fish, meat, sesame or strong ones: flavours carry over.',
+          'Use refined oil with a high smoke point. Hours in use, heat, crumbs and salt age it. Strain it and date it; the Store counts its uses.',
+          `Used oil starts to smoke ${p.tempSpan(10)} to ${p.tempSpan(20)} lower than new oil.`,
+          'Discard it when it is dark, foams, smokes early or smells rancid.',
+          'Fry plain and vegetarian pieces before fish, meat, sesame or strongly flavoured ones: flavours carry over.',
+          'Oil in which garlic, chilli or herbs have stood is not frying oil. Keep it in the fridge and use it within a few days.',
         ],
       },
     ],
@@ -111,37 +112,40 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          `A piece is done when the innermost dough has set, at ${p.temp(92)}, and the filling is safe. Cooked filling that is only warm is not raw: it is cooked filling that is only warm.`,
+          `A piece is done when the innermost dough has set, at ${p.temp(92)}, and the filling is safe. A filling that was cooked and cooled earlier is not safe because it is warm: it has to be hot again all the way through (${p.temp(74)}).`,
         ],
       },
       {
-        title: 'Filling that was raw, at its coldest point',
+        title: 'Safe temperatures at the coldest point of the filling',
         says: [],
         list: [
-          `Poultry, minced poultry too: ${p.temp(74)}.`,
-          `Minced meat, and egg: ${p.temp(71)}.`,
+          `Poultry, including minced poultry: ${p.temp(74)}.`,
+          `Minced meat and egg: ${p.temp(71)}.`,
           `Fish and shellfish: ${p.temp(63)}.`,
-          `Anything heated again: ${p.temp(74)}, in some countries ${p.temp(75)}, or ${p.temp(70)} for two minutes.`,
+          `Anything cooked earlier and reheated: ${p.temp(74)}; some countries require ${p.temp(75)}, or ${p.temp(70)} for two minutes. Reheat it only once.`,
         ],
       },
       {
-        says: ['Pieces with raw meat are not thawed on the bench, and are probed at the core.'],
+        says: [
+          'Never thaw pieces with raw meat on the worktop, and always probe their middle.',
+          'Do not taste raw dough or raw filling: raw flour, egg and meat can make you ill. Wash hands, boards and knives after raw meat, fish or egg.',
+        ],
       },
     ],
   },
   {
     id: 'opened',
-    title: 'When a piece opens',
+    title: 'When a piece bursts',
     words: 'burst leaking in the oil split spit what to do open save finish oven',
     figure: 'symptoms',
     see: ['sealing', 'filling', 'core'],
     parts: (p) => [
       {
         says: [
-          'Lift it and let it drain. Skim the oil: what leaked burns and spits.',
-          `Finish it in an oven at ${p.temp(175)} for 20 to 25 minutes.`,
-          `A lot that is too dark outside and raw inside goes into an oven at ${p.temp(160)} until the core is there.`,
-          'Tell the stove page which piece it was. The ledger then knows what to look for.',
+          'Take it out and let it drain. Skim the oil: leaked filling burns and spits.',
+          `Finish the piece in an oven at ${p.temp(175)} for 20 to 25 minutes.`,
+          `A load that is too dark outside and raw inside goes into an oven at ${p.temp(160)} until the middle reaches its safe temperature.`,
+          'Mark the piece as burst on the stove page, so that the ledger can look for the cause.',
         ],
       },
     ],
@@ -155,18 +159,18 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          'Freeze on an open tray, pieces apart, until hard: two to three hours. Then bag and date them. They keep their quality for two to three months.',
+          'Freeze the pieces apart on an open tray until hard, two to three hours. Then bag and date them. They keep their quality for two to three months.',
         ],
       },
       {
-        title: 'From frozen, two schools',
+        title: 'Two ways to fry from frozen',
         says: [],
         list: [
-          `Straight into cooler oil, ${p.temp(145)} to ${p.temp(160)}, longer, in smaller lots.`,
-          'Or 15 to 30 minutes on paper first. Wipe the surface dry: frost spits.',
+          `Put them straight into cooler oil, ${p.temp(145)} to ${p.temp(160)}, for longer and in smaller loads.`,
+          'Or leave them on paper for 15 to 30 minutes first. Wipe the surface dry: frost spits.',
         ],
       },
-      { says: ['Pieces with raw meat are not thawed on the bench.'] },
+      { says: ['Never thaw pieces with raw meat on the worktop.'] },
     ],
   },
   {
@@ -178,9 +182,9 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          `Wash with egg or milk. Bake at ${p.temp(170)} to ${p.temp(190)} for 15 to 30 minutes by size; lined cups take 45. Turn the tray once.`,
-          'Baked pieces keep longer and brown less evenly. Ovens differ: tell the Bake station how one went, and the next minutes follow.',
-          'A batch may be split: fry some, bake some, and compare.',
+          `Brush the pieces with egg or milk. Bake at ${p.temp(170)} to ${p.temp(190)} for 15 to 30 minutes, depending on size; lined cups take 45. Turn the tray once.`,
+          'Baked pieces keep longer and brown less evenly. Ovens differ: note how a bake went at the Bake station, and the next time is corrected.',
+          'You can split a batch: fry some, bake some, and compare.',
         ],
       },
     ],
@@ -194,10 +198,10 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          'Fried pieces are best within two hours. Crisp them again in the oven or in hot air, not in the microwave.',
-          `Filled pieces stand at room temperature for two hours in all: shaping, proofing and waiting count together. Over ${p.temp(32)} it is one hour.`,
-          'Cooked leftovers go into the fridge within two hours.',
-          'Yeast doughs hold for hours in the fridge, short doughs for a day.',
+          'Fried pieces are best within two hours. Crisp them again in the oven or air fryer, not in the microwave.',
+          `Filled pieces may spend two hours at room temperature in all: shaping, proofing and waiting count together. Above ${p.temp(32)} it is one hour.`,
+          'Put cooked leftovers in the fridge within two hours. Cool rice, beans and lentils fastest of all: spread them thin, and have them cold within an hour or two. Reheat leftovers only once.',
+          'Yeast doughs keep for some hours in the fridge, shortcrust for a day.',
         ],
       },
     ],

@@ -127,22 +127,22 @@ test('what stations speak of explains itself in the rules behind their findings'
 test('each term is one sentence, leads to a page, and is marked once, where it stands first', () => {
   for (const term of TERMS) {
     expect(pageOf(term.page)).not.toBeNull();
-    expect(term.says).toMatch(/^[A-Z][^.!?]*\.$/);
+    expect(term.says).toMatch(/^[A-Z][^.!?]*\.( [A-Z][^.!?]*\.)?$/);
   }
   const seen = new Set<string>();
   const parts = termsIn(
-    'Lots: a lot fills the oil-band. The band holds a lot; no slot does. Proofed or proofing?',
+    'Loads: a load fills the oil-range. The range holds a load; no unloading does. Proofed or proofing?',
     seen,
   );
   expect(parts.map(({ text }) => text).join('')).toBe(
-    'Lots: a lot fills the oil-band. The band holds a lot; no slot does. Proofed or proofing?',
+    'Loads: a load fills the oil-range. The range holds a load; no unloading does. Proofed or proofing?',
   );
   expect(parts.filter(({ term }) => term).map(({ text, term }) => [text, term!.id])).toEqual([
-    ['Lots', 'lot'],
-    ['band', 'band'],
+    ['Loads', 'lot'],
+    ['range', 'band'],
     ['Proofed', 'proof'],
   ]);
-  expect(termsIn('a lot', seen).some(({ term }) => term)).toBe(false);
+  expect(termsIn('a load', seen).some(({ term }) => term)).toBe(false);
   // Whatever stands in a page stays as it is.
   for (const page of PAGES)
     expect(

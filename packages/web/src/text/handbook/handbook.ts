@@ -10,7 +10,7 @@ import { TERMS } from './terms';
 /** The chapters of the handbook, in the order of the work. */
 export const CHAPTERS: readonly { readonly title: string; readonly pages: readonly HandbookPage[] }[] = [
   { title: 'Dough', pages: DOUGH_PAGES },
-  { title: 'Filling and form', pages: FILL_PAGES },
+  { title: 'Filling and shape', pages: FILL_PAGES },
   { title: 'Oil and oven', pages: FRY_PAGES },
   { title: 'Care', pages: CARE_PAGES },
 ];
@@ -19,7 +19,7 @@ export const PAGES: readonly HandbookPage[] = CHAPTERS.flatMap(({ pages }) => pa
 
 export const pageOf = (id: string): HandbookPage | null => PAGES.find((page) => page.id === id) ?? null;
 
-/** All that a page says, as one text. */
+/** The whole text of a page. */
 export function textOf(page: HandbookPage, p: Printer): string {
   return page
     .parts(p)
@@ -27,22 +27,22 @@ export function textOf(page: HandbookPage, p: Printer): string {
     .join(' ');
 }
 
-/** What a search finds: a page, or a word with the page it stands on. */
+/** A search result: a page, or a term with the page that explains it. */
 export interface Found {
   readonly page: PageId;
   readonly title: string;
-  /** The word and its one sentence, where a word was found. */
+  /** The sentence that explains a term, if a term was found. */
   readonly says?: string;
 }
 
-/** Words that stand in every question and say nothing of it. */
+/** Words too common to search for. */
 const EMPTY = new Set(
   'a an and are at be by can do does for from how i if in is it its many much my of on or should that the then there to too was what when where which while why will with you your'.split(
     ' ',
   ),
 );
 
-/** Finds pages and words, also by half a word or a slip of a letter. */
+/** Finds pages and terms, also by the beginning of a word or with a spelling mistake. */
 export function openSearch(p: Printer): (asked: string) => readonly Found[] {
   const index = new MiniSearch<{ id: string; title: string; words: string; text: string; found: Found }>({
     fields: ['title', 'words', 'text'],
@@ -74,15 +74,15 @@ export function openSearch(p: Printer): (asked: string) => readonly Found[] {
   return (asked) => index.search(asked).map((one) => one['found'] as Found);
 }
 
-/** What the handbook's own pages and buttons say. */
+/** Headings and buttons of the handbook. */
 export const HANDBOOK = {
   room: 'Learn',
   title: 'Handbook',
   search: 'Search the handbook',
-  nothing: 'Nothing is found. Try a word for what you see, or for what you do.',
-  found: (n: number) => (n === 1 ? '1 page or word' : `${n} pages and words`),
+  nothing: 'Nothing was found. Try a word for what you see, or for what you are doing.',
+  found: (n: number) => (n === 1 ? '1 result' : `${n} results`),
   chapters: 'Chapters',
-  words: 'Words',
+  words: 'Terms',
   see: 'See also',
   more: (title: string) => `More: ${title}`,
   whole: 'Open the whole handbook',
@@ -92,78 +92,102 @@ export const HANDBOOK = {
   family: 'Family',
   fat: 'Fat',
   water: 'Water',
-  rolled: 'Rolled',
+  rolled: 'Rolled to',
   oil: 'Usual oil',
   rest: 'Rest',
   crumb: 'A crumb of dough',
   means: 'Oil',
-  cooledIn: 'Until it can be folded',
+  cooledIn: 'Time until it can be folded',
   depth: 'Depth',
-  inFridge: 'In the fridge, covered later',
+  inFridge: 'In the fridge',
   inIce: 'Dish in cold water',
   never: 'not within twelve hours',
   slow: 'Slow',
-  workedOut: (name: string) => `Working it out for ${name}…`,
-  forBatch: (name: string) => `Worked out for ${name}`,
+  workedOut: (name: string) => `Computing for ${name}…`,
+  forBatch: (name: string) => `Computed for ${name}`,
   noMoment: 'no right moment',
-  way: 'Way',
+  way: 'Method',
   oilIn: 'Oil',
   inTheOil: 'Each piece',
-  allLots: 'All lots',
-  oilEach: 'Oil taken up by each',
+  allLots: 'All loads',
+  oilEach: 'Oil each piece takes up',
   quick: 'Hot and quick',
   start: 'In at',
   end: 'Out at',
   seen: 'You see',
-  likely: 'Likely',
+  likely: 'Likely causes',
   first: 'Change first',
   what: 'What',
   howLong: 'How long',
-  flourPour: (flour: string) => `For ${flour} of flour, rubbed short`,
-  dial: 'Rubbed short dough, in the middle of its band',
+  flourPour: (flour: string) => `For ${flour} of flour, shortcrust`,
+  dial: 'Shortcrust, in the middle of its range',
   cup: 'A cup of',
 } as const;
 
-/** What is seen, what is likely behind it, and what to change first. */
+/** Symptoms, their likely causes, and what to change first. */
 export const SYMPTOMS: readonly (readonly [seen: string, likely: string, change: (p: Printer) => string])[] = [
   [
     'dark outside, raw ring inside',
-    'oil too hot; too thick; from frozen in hot oil',
-    (p) => `${p.tempSpan(10)} to ${p.tempSpan(15)} cooler, and longer; thinner`,
+    'the oil is too hot; the piece is too thick; a frozen piece went into hot oil',
+    (p) => `fry ${p.tempSpan(10)} to ${p.tempSpan(15)} cooler and for longer; roll thinner`,
   ],
-  ['pale and greasy', 'oil too cool; lot too big; soft dough', () => 'smaller lots; wait for the oil to recover'],
+  [
+    'pale and greasy',
+    'the oil is too cool; the load is too big; the dough is soft',
+    () => 'fry smaller loads; wait for the oil to recover',
+  ],
   [
     'burst or leaked',
-    'overfull; wet or warm filling; flour on the rim; air; a late rope',
-    () => 'less filling, glue, press the air out',
+    'too much filling; wet or warm filling; flour on the rim; trapped air; the rope was folded too late',
+    () => 'use less filling, seal with water or egg, press the air out',
   ],
-  ['seam opened in a thin place', 'stretched wall; rim dried', () => 'thicker wall, cover, glue'],
+  [
+    'burst in a thin place',
+    'a stretched wall; a dried rim',
+    () => 'roll thicker, cover the discs, seal with water or egg',
+  ],
   [
     'tough or hard',
     'too much water or kneading; oil too cool; re-rolled scraps',
-    () => 'less water, rest, fewer re-rolls',
+    () => 'use less water, rest the dough, re-roll less',
   ],
-  ['shrinks while rolling', 'gluten is tight', () => 'rest 15 to 20 minutes, covered'],
-  ['cracks at the edge', 'too dry or too cold; no gluten', () => 'a spoon of water; warm it a little'],
-  ['blisters', 'wet surface; oil hot at the start; yeast dough over-proofed', () => 'dry it, start cooler'],
-  ['lump of raw dough at the knot', 'rim as thick as the middle', () => 'thin the rim, pinch the knot off'],
-  ['coat falls off', 'wet step missed; flour under it', () => 'wet, then dry, then rest'],
+  ['shrinks while rolling', 'the gluten is tight', () => 'rest it for 15 to 20 minutes, covered'],
+  [
+    'cracks at the edge',
+    'the dough is too dry or too cold; it has no gluten',
+    () => 'add a spoonful of water; warm it a little',
+  ],
+  [
+    'blisters',
+    'a wet surface; oil too hot at the start; over-proofed yeast dough',
+    () => 'dry the surface, start cooler',
+  ],
+  [
+    'lump of raw dough at the knot',
+    'the rim is as thick as the middle',
+    () => 'roll the rim thinner, pinch off the knot',
+  ],
+  ['coating falls off', 'no wet coating first; flour under the coating', () => 'coat wet, then dry, then let it rest'],
   [
     'yeast dough flat',
     'liquid too hot or too cold; too much sugar; old yeast',
-    (p) => `liquid at ${p.temp(35)} to ${p.temp(40)}; more time`,
+    (p) => `use liquid at ${p.temp(35)} to ${p.temp(40)}; allow more time`,
   ],
-  ['sizes uneven', 'cut by eye', () => 'weigh'],
-  ['unpleasant taste of oil', 'old oil; what was fried before', () => 'change the oil; fry strong lots last'],
+  ['uneven sizes', 'portioned by eye', () => 'weigh the portions'],
+  [
+    'unpleasant taste of oil',
+    'old oil; strong food fried in it before',
+    () => 'change the oil; fry strongly flavoured loads last',
+  ],
 ];
 
-/** What keeps how long. */
+/** How long food keeps. */
 export const KEEPS: readonly (readonly [what: string, howLong: (p: Printer) => string])[] = [
-  ['fried, at its best', () => '2 hours'],
-  ['filled and raw, at room temperature', () => '2 hours in all'],
-  ['the same in a hot kitchen', (p) => `1 hour, over ${p.temp(32)}`],
-  ['cooked leftovers, until they are in the fridge', () => '2 hours'],
-  ['short doughs in the fridge', () => '1 day'],
+  ['fried pieces, at their best', () => '2 hours'],
+  ['filled raw pieces at room temperature', () => '2 hours in all'],
+  ['the same in a hot kitchen', (p) => `1 hour in all, above ${p.temp(32)}`],
+  ['cooked leftovers, before they go into the fridge', () => '2 hours'],
+  ['shortcrust doughs in the fridge', () => '1 day'],
   ['yeast doughs in the fridge', () => 'some hours'],
   ['frozen raw pieces', () => '2 to 3 months'],
 ];

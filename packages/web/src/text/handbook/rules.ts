@@ -1,7 +1,7 @@
 import type { FindingCode } from '@ember-fold/core';
 import type { PageId } from './page';
 
-/** Why something is told: the rule behind it, and where to read more. */
+/** The rule behind a finding, and the handbook page about it. */
 export interface Rule {
   readonly says: string;
   readonly page: PageId;
@@ -9,116 +9,146 @@ export interface Rule {
 
 const RULE = {
   stiffness: {
-    says: 'Stiffness comes from effective water, flour and fat. It is held beside what this family rolls at.',
+    says: 'Stiffness depends on effective water, flour and fat. It is compared with the range in which this family rolls well.',
     page: 'water',
   },
   shares: {
-    says: 'Shares are of the flour. They are held beside what this family usually has.',
+    says: 'Shares are percentages of the flour. They are compared with the usual range of this family.',
     page: 'families',
   },
-  fist: { says: 'How well a squeezed fistful holds depends on the fat, in shares of the flour.', page: 'fat' },
+  fist: { says: 'Whether a squeezed fistful holds depends on the fat as a share of the flour.', page: 'fat' },
   pour: {
-    says: 'What the first pour holds back covers how much a flour may drink more or less than usual.',
+    says: 'The water you keep back covers how much more, or less, water this flour may need than usual.',
     page: 'water',
   },
   water: {
-    says: 'Water counts wherever it comes from: jug, egg, butter, milk and mash, less what boils off.',
+    says: 'All water counts: from the jug, egg, butter, milk and mash, minus the water that boils off.',
     page: 'water',
   },
   stretch: {
-    says: 'Flours without gluten do not stretch. Over a share of them a dough must be shaped, not rolled.',
+    says: 'Flours without gluten do not stretch. Above a certain share of them, a dough must be shaped instead of rolled.',
     page: 'families',
   },
   warmth: {
-    says: 'Flour and liquid meet at a temperature between theirs, by their mass and the heat they hold.',
+    says: 'The temperature of a dough follows from the temperatures, masses and heat capacities of flour and liquid.',
     page: 'yeast',
   },
-  yeast: { says: 'Yeast doubles a dough in a time that its share, the warmth, salt and sugar decide.', page: 'yeast' },
-  waits: { says: 'Some doughs set, dry or soften while they wait. Each family has its longest wait.', page: 'resting' },
+  yeast: {
+    says: 'How fast yeast doubles a dough depends on the amount of yeast, the temperature, salt and sugar.',
+    page: 'yeast',
+  },
+  waits: {
+    says: 'Some doughs stiffen, dry or soften while they wait. Each family has a longest wait.',
+    page: 'resting',
+  },
   salt: {
-    says: 'Salt is counted in all that goes in, and held beside what a filling of this kind usually has.',
+    says: 'The salt of all ingredients is added up and compared with the usual range for this kind of filling.',
     page: 'filling',
   },
   cooked: {
-    says: 'A filling is ready by its mass: so much of what went in must be left when its water is gone.',
+    says: 'You can tell by weight when a filling is ready: a certain share is left once its water has boiled off.',
     page: 'filling',
   },
   thick: {
-    says: 'Thickness comes from the water that is left, and from starch, egg and fibre that bind it.',
+    says: 'How thick a filling is depends on the water left in it, and on the starch, egg and fibre that bind it.',
     page: 'filling',
   },
   raw: {
-    says: 'What goes in raw must reach its safe core in the oil. Cooked and cooled fillings only warm.',
+    says: 'A raw filling must reach its safe temperature in the middle. A filling that was cooked and cooled must get hot again all the way through.',
     page: 'core',
   },
   cooling: {
-    says: 'Cooling is worked out for the depth of the dish and where it stands: safe is 2 hours, then 4 more to fridge cold.',
+    says: 'Cooling is computed for the depth and place of the dish. The usual limits are 2 hours to lukewarm, then 4 more to fridge-cold.',
     page: 'cooling',
   },
-  keeps: { says: 'How long something keeps is counted from when it was made, cold all the time.', page: 'keeping' },
+  keeps: { says: 'How long food keeps is counted from when it was made, if it stays cold.', page: 'keeping' },
   room: {
-    says: 'Time out of the fridge adds up over folding, proofing and waiting: 2 hours at most, 1 when it is hot.',
+    says: 'Time out of the fridge adds up over folding, proofing and waiting: 2 hours at most, 1 hour in a hot kitchen.',
     page: 'keeping',
   },
   seam: {
-    says: 'Steam pushes on the seam. What it bears comes from the seal margin, the glue, the wall and a clean rim.',
+    says: 'Steam pushes on the seam. Its strength comes from the seal margin, what seals the rim, the wall and a clean rim.',
     page: 'opened',
   },
-  fill: { says: 'Filling is held beside the room that the folded form has, and beside its dough.', page: 'dividing' },
-  wall: { says: 'The wall is what the blank gives at its thinnest, after it is gathered or folded.', page: 'forms' },
-  even: {
-    says: 'The blanks of every tray are held beside the dough and filling there are, offcuts rolled again counted.',
+  fill: {
+    says: 'The filling is compared with the room inside the folded shape, and with the dough around it.',
     page: 'dividing',
   },
-  coat: { says: 'A dry coat sticks to a wet one. Both add mass and brown sooner than bare dough.', page: 'coats' },
+  wall: {
+    says: 'The wall is the thickness of the dough at its thinnest place after it is gathered or folded.',
+    page: 'forms',
+  },
+  even: {
+    says: 'What all trays need is compared with the dough and filling you have, including offcuts that are rolled again.',
+    page: 'dividing',
+  },
+  coat: {
+    says: 'A dry coating needs a wet one to stick to. Both add weight and brown sooner than bare dough.',
+    page: 'coats',
+  },
   done: {
-    says: 'Heat is followed from the oil to the middle. Dough sets at its family’s temperature; a raw filling has a safe core.',
+    says: 'The heat is computed from the oil to the middle. Each dough sets at its own temperature; a raw filling has a safe temperature.',
     page: 'core',
   },
   colour: {
-    says: 'Crust browns by its temperature and time: sooner in hotter oil, with sugar, egg or wholemeal.',
+    says: 'How fast a crust browns depends on its temperature: hotter oil, sugar, egg and wholemeal make it browner sooner.',
     page: 'oil-heat',
   },
-  window: { says: 'A right moment lies between done in the middle and too dark outside.', page: 'wrong' },
+  window: {
+    says: 'There is a right moment only if the middle is done before the outside is too dark.',
+    page: 'wrong',
+  },
   burner: {
-    says: 'The ring gives heat, pot and pieces take it. The knob that balances them holds the oil.',
+    says: 'The burner gives heat; the pot and the pieces take it. The setting that balances them keeps the oil at its temperature.',
     page: 'oil-heat',
   },
   lot: {
-    says: 'A lot is the most that keeps the oil in its band, lies side by side, and that two hands can turn.',
+    says: 'A load is as many pieces as the oil can take without leaving its range, that fit side by side, and that one cook can turn.',
     page: 'lots',
   },
   level: {
-    says: 'Oil grows as it warms and pieces push it up: a third of the pot alone, half with a lot in.',
+    says: 'Oil expands as it heats, and pieces raise it: at most a third of the pot without pieces, half with a load in.',
     page: 'pot',
   },
   oil: {
-    says: 'Oil ages with hours, heat, crumbs and time. Its smoke point falls, and what it fried stays in it.',
+    says: 'Oil ages with hours in use, heat, crumbs and time. Its smoke point falls, and it keeps traces of what was fried in it.',
     page: 'oil-life',
   },
-  shared: { says: 'Heat takes no allergen out of oil. What was fried in it is in it.', page: 'allergens' },
-  school: { says: 'Each school of frying works, and has its oil, its time and its cost.', page: 'schools' },
-  turn: { says: 'A floating piece browns below. Its upper side waits for its turn, or for ladled oil.', page: 'lots' },
+  shared: {
+    says: 'Heat takes no allergen out of oil. Oil carries traces of everything that was fried in it.',
+    page: 'allergens',
+  },
+  school: {
+    says: 'Both methods of frying work. Each has its own oil temperature, time and drawback.',
+    page: 'schools',
+  },
+  turn: {
+    says: 'A floating piece browns only below. Its upper side browns once it is turned, or basted with hot oil.',
+    page: 'lots',
+  },
   greasy: {
-    says: 'Pieces drink as they lose water and as their skin is in oil: longest in oil that is too cool.',
+    says: 'Pieces take up oil as they lose water, and the longer they are in: most of all in oil that is too cool.',
     page: 'wrong',
   },
   cold: {
-    says: 'Frost and ice take heat before they melt, and spit. The middle of a frozen piece lags behind its crust.',
+    says: 'Frost makes oil spit, and ice takes up heat as it melts. The middle of a frozen piece lags behind its crust.',
     page: 'freezing',
   },
   bake: {
-    says: 'An oven gives heat by air and walls, far slower than oil. Its own record corrects it.',
+    says: 'An oven heats through air and walls, far more slowly than oil. Your own bakes correct the time.',
     page: 'baking',
   },
   crisp: {
-    says: 'Fried early, pieces go in the fridge and are heated through and crisped in the oven.',
+    says: 'Pieces that are fried early are kept in the fridge, then heated through and crisped in the oven.',
     page: 'baking',
   },
-  day: { says: 'The day is counted back from the table: every step takes its time and its hands.', page: 'keeping' },
+  day: {
+    says: 'The plan is counted back from serving: every step takes its time, and some need a cook.',
+    page: 'keeping',
+  },
 } as const satisfies Record<string, Rule>;
 
-/** Which rule is behind what is told; the compiler knows that none is left out. */
+/** The rule behind each finding; the type makes sure that none is missing. */
 const OF: Readonly<Record<FindingCode, keyof typeof RULE>> = {
   'dough.no-flour': 'shares',
   'dough.firm': 'stiffness',

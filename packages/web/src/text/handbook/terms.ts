@@ -1,10 +1,10 @@
 import type { PageId } from './page';
 
-/** A word of the kitchen, in one sentence. */
+/** A kitchen term, explained in one sentence. */
 export interface Term {
   readonly id: string;
   readonly name: string;
-  /** Other ways it stands in a text. */
+  /** Other forms in which it appears in a text. */
   readonly also?: readonly string[];
   readonly says: string;
   readonly page: PageId;
@@ -21,32 +21,32 @@ export const TERMS: readonly Term[] = [
   {
     id: 'effective-water',
     name: 'effective water',
-    says: 'All the water in a dough: from the jug, and from milk, egg, butter and mash.',
+    says: 'All the water in a dough: from the jug and from milk, egg, butter and mash.',
     page: 'water',
   },
   {
     id: 'bakers-percent',
     name: 'baker’s percent',
-    says: 'The weight of an ingredient beside the weight of the flour, which is 100.',
+    says: 'The weight of an ingredient as a percentage of the weight of the flour.',
     page: 'water',
   },
-  { id: 'hydration', name: 'hydration', says: 'Effective water over flour.', page: 'water' },
+  { id: 'hydration', name: 'hydration', says: 'Effective water as a percentage of the flour.', page: 'water' },
   {
     id: 'hold-back',
-    name: 'hold-back',
-    says: 'Water kept out of the first pour, and added by the spoon.',
+    name: 'keep back',
+    says: 'Water left out of the first pour and added a spoonful at a time.',
     page: 'water',
   },
   {
     id: 'first-pour',
     name: 'first pour',
-    says: 'The water that goes in at once; the rest follows by the spoon.',
+    says: 'The water that goes in at once; the rest follows a spoonful at a time.',
     page: 'water',
   },
   {
     id: 'stiffness',
     name: 'stiffness',
-    says: 'How hard the dough resists the hands, from 0, slack, to 10, rock.',
+    says: 'How firmly the dough resists your hands, from 0 (slack) to 10 (rock hard).',
     page: 'resting',
   },
   {
@@ -63,8 +63,8 @@ export const TERMS: readonly Term[] = [
   },
   {
     id: 'scalding',
-    name: 'scalding',
-    says: 'Flour tipped into boiling liquid, so that the dough is cooked before it is shaped.',
+    name: 'hot-water dough',
+    says: 'Flour is tipped into boiling liquid, so that the dough is part-cooked before it is shaped.',
     page: 'water',
   },
   {
@@ -77,13 +77,13 @@ export const TERMS: readonly Term[] = [
     id: 'proof',
     name: 'proof',
     also: ['proofed', 'proofing'],
-    says: 'The last rise, after shaping and before the oil.',
+    says: 'The last rise, after shaping and before frying.',
     page: 'yeast',
   },
   {
     id: 'poke-test',
     name: 'poke test',
-    says: 'A floured finger pressed in: a slow, partial spring back means proofed.',
+    says: 'Press in a floured finger: if the dent comes back slowly and only in part, the dough is proofed.',
     page: 'yeast',
   },
   {
@@ -95,18 +95,17 @@ export const TERMS: readonly Term[] = [
   {
     id: 'gluten',
     name: 'gluten',
-    says: 'What kneading builds in wheat dough: it holds it together, and springs back until it rests.',
+    says: 'The elastic network that kneading builds in wheat dough; it springs back until it has rested.',
     page: 'resting',
   },
   {
     id: 're-roll',
     name: 're-roll',
-    says: 'Scraps pressed together and rolled again; each time tougher.',
+    says: 'Scraps pressed together and rolled again; the dough gets tougher each time.',
     page: 'dividing',
   },
-  { id: 'portion', name: 'portion', says: 'Weighed dough or filling for one piece.', page: 'dividing' },
+  { id: 'portion', name: 'portion', says: 'The weighed dough or filling for one piece.', page: 'dividing' },
   { id: 'piece', name: 'piece', says: 'One filled pastry.', page: 'forms' },
-  { id: 'form', name: 'form', says: 'The shape of a piece.', page: 'forms' },
   {
     id: 'seal-margin',
     name: 'seal margin',
@@ -116,33 +115,38 @@ export const TERMS: readonly Term[] = [
   { id: 'crimp', name: 'crimp', says: 'A seam pressed with a fork.', page: 'sealing' },
   { id: 'rope', name: 'rope', says: 'A seam folded over itself and pinched along its length.', page: 'sealing' },
   { id: 'pleat', name: 'pleat', says: 'One fold of dough laid over another to gather a rim.', page: 'sealing' },
-  { id: 'docking', name: 'docking', says: 'Holes pricked in a dough so that steam finds a way out.', page: 'sealing' },
-  { id: 'lot', name: 'lot', says: 'The pieces that are in the oil together.', page: 'lots' },
-  { id: 'batch', name: 'batch', says: 'One cook’s whole run, from flour to plate.', page: 'lots' },
+  { id: 'docking', name: 'docking', says: 'Pricking holes in a dough so that steam can escape.', page: 'sealing' },
+  { id: 'lot', name: 'load', says: 'The pieces that go into the oil together.', page: 'lots' },
+  { id: 'batch', name: 'batch', says: 'One recipe made once, with all its trays.', page: 'lots' },
   {
     id: 'tray',
     name: 'tray',
-    says: 'The pieces of a batch that share one dough, one filling and one form.',
+    says: 'The pieces of a batch that share a filling and a shape and are cooked the same way.',
     page: 'lots',
   },
-  { id: 'band', name: 'band', says: 'The oil temperatures that a plan allows.', page: 'oil-heat' },
+  {
+    id: 'band',
+    name: 'range',
+    says: 'The lowest and highest figure that is right, of oil or of stiffness.',
+    page: 'oil-heat',
+  },
   {
     id: 'recovery',
     name: 'recovery',
-    says: 'The oil climbing back into its band after a cold lot went in.',
+    says: 'The time in which the oil gets back into its range after a load went in.',
     page: 'oil-heat',
   },
   {
     id: 'school',
-    name: 'school',
-    also: ['schools'],
-    says: 'One of two ways that cooks swear by; both work, and each costs something.',
+    name: 'method',
+    also: ['methods'],
+    says: 'One of two ways of frying that cooks swear by. Both work; each has a drawback.',
     page: 'schools',
   },
   {
     id: 'crumb-test',
     name: 'crumb test',
-    says: 'A crumb of dough dropped in: how it rises tells how hot the oil is, within a range.',
+    says: 'Drop in a crumb of dough: the way it rises shows roughly how hot the oil is.',
     page: 'no-thermometer',
   },
   {
@@ -151,16 +155,16 @@ export const TERMS: readonly Term[] = [
     says: 'The temperature at which an oil begins to smoke; lower each time it is used.',
     page: 'oil-life',
   },
-  { id: 'core', name: 'core', says: 'The innermost part of a piece, which is hot last.', page: 'core' },
+  { id: 'core', name: 'core', says: 'The innermost part of a piece, which gets hot last.', page: 'core' },
   {
     id: 'carry-over',
     name: 'carry-over',
-    says: 'The crust heats the middle on after the piece is lifted.',
+    says: 'The middle goes on getting hotter after the piece comes out of the oil.',
     page: 'core',
   },
 ];
 
-/** A stretch of text, and the term it is, if any. */
+/** A part of a text, with the term it contains, if any. */
 export const termOf = (id: string): Term | undefined => TERMS.find((term) => term.id === id);
 
 export interface TermPart {
@@ -175,7 +179,7 @@ const NAMES = TERMS.flatMap((term) => [term.name, ...(term.also ?? [])].map((nam
 const ANY = new RegExp(`(?<![\\p{L}-])(${NAMES.map(([name]) => escaped(name)).join('|')})s?(?![\\p{L}-])`, 'giu');
 const BY_NAME = new Map(NAMES);
 
-/** A text with the terms in it, each only where it stands first. @param seen those that stood before; more are added */
+/** Splits a text at its terms; each term is marked only once. @param seen terms marked before; new ones are added */
 export function termsIn(text: string, seen: Set<string>): readonly TermPart[] {
   const parts: TermPart[] = [];
   let from = 0;

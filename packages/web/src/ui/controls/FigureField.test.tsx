@@ -58,8 +58,8 @@ it.each([
   ['', 'This cannot be empty.'],
   ['many', 'This was not understood.'],
   ['-3', 'This was not understood.'],
-  ['0', 'The least is 1 pieces.'],
-  ['2001', 'The most is 2000 pieces.'],
+  ['0', 'The minimum is 1 pieces.'],
+  ['2001', 'The maximum is 2000 pieces.'],
 ])('%p changes nothing, stays to be mended, and says why', (text, why) => {
   const onValue = jest.fn();
   render(<Host start={24} onValue={onValue} />);

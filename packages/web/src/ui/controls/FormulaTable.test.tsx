@@ -76,7 +76,7 @@ it('percent typed is percent had: of the whole in a filling, of the flour in a d
   expect(massOf(lines, 'onion')! / whole).toBeCloseTo(0.25, 9);
   expect(massOf(lines, 'sage')).toBe(massOf(FILLING, 'sage'));
   filling.type('Onion', '99');
-  expect(screen.getByText('The most is 95 %.', { exact: false })).toBeTruthy();
+  expect(screen.getByText('The maximum is 95 %.', { exact: false })).toBeTruthy();
 });
 
 it('in a dough the flour itself stays a mass, for percent is reckoned on it', () => {
@@ -89,7 +89,7 @@ it('in a dough the flour itself stays a mass, for percent is reckoned on it', ()
 
 it('a line is taken out; the same field then belongs to the next one', () => {
   const { seen, type } = open({ kind: 'filling', start: FILLING });
-  fireEvent.click(screen.getByRole('button', { name: 'Take out Onion' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Remove Onion' }));
   expect(massOf(seen.at(-1)!.lines, 'onion')).toBeUndefined();
   expect(seen.at(-1)!.lines).toHaveLength(FILLING.length - 1);
   type('Hard ripe cheese', '111');

@@ -46,13 +46,13 @@ function historyText(history: readonly number[]): string {
   return LATER.byEarlierDoughs(values.join(', '));
 }
 
-/** How hard the dough resists, against the band of its family. */
+/** How hard the dough resists, against the range of its family. */
 export function StiffnessDial({ stiffness, band, history = [] }: StiffnessDialProps) {
   const theme = useTheme();
   const label =
     stiffness === null
       ? LATER.stiffnessNoFlourYet
-      : `Stiffness ${stiffness.toFixed(1)} of 10; band ${band.least} to ${band.most}${historyText(history)}`;
+      : LATER.stiffnessInRange(stiffness.toFixed(1), band.least, band.most, historyText(history));
   return (
     <Svg viewBox="0 0 220 126" role="img" aria-label={label}>
       <path d={arc(0, 10)} fill="none" stroke={theme.well} strokeWidth={16} />

@@ -123,7 +123,7 @@ it('every form, however it is made, has its steps, card, profile and layout draw
         expect(container.innerHTML).not.toMatch(/NaN|Infinity|undefined/);
         expect(screen.getAllByRole('img', { name: /^Frame \d: / })).toHaveLength(captions.length);
         screen.getByRole('img', { name: /^Fold card of Any: .*Filling each/ });
-        expect(screen.queryAllByRole('img', { name: /^Rolled profile/ })).toHaveLength(piece.gathered ? 1 : 0);
+        expect(screen.queryAllByRole('img', { name: /^Thickness to roll/ })).toHaveLength(piece.gathered ? 1 : 0);
         expect(screen.queryAllByRole('img', { name: /^Sheet .* cuts$/ })).toHaveLength(spec ? 1 : 0);
         unmount();
       },
@@ -175,9 +175,9 @@ it('the dial names its figure and band, also without flour; the bar leaves out w
       />
     </ThemeProvider>,
   );
-  screen.getByRole('img', { name: 'Stiffness 6.8 of 10; band 6.2 to 8' });
+  screen.getByRole('img', { name: 'Stiffness 6.8 of 10; range 6.2 to 8' });
   screen.getByRole('img', {
-    name: 'Stiffness 6.1 of 10; band 6.2 to 8; by earlier doughs of this flour 6.8, 7.3',
+    name: 'Stiffness 6.1 of 10; range 6.2 to 8; from earlier doughs with this flour: 6.8, 7.3',
   });
   screen.getByRole('img', { name: 'Stiffness: no flour yet' });
   expect(screen.getAllByRole('listitem').map((item) => item.textContent)).toEqual(['flour 1000 g']);
@@ -207,7 +207,7 @@ it('the pour ladder is to scale: first pour, a rung for each spoon, filled as fa
       expect(mark! / whole!).toBeCloseTo(firstKg / totalKg, 6);
       expect(rungs.length).toBeLessThanOrEqual(Math.min(24, Math.floor(reserveKg / 0.015 + 1e-9)));
       rungs.forEach((x, i) => expect(((x - mark!) / whole!) * totalKg).toBeCloseTo(0.015 * (i + 1), 6));
-      screen.getByRole('img', { name: new RegExp(`^Pour ladder: ${Math.round(firstKg * 1000)} g first`) });
+      screen.getByRole('img', { name: new RegExp(`^Water: ${Math.round(firstKg * 1000)} g first`) });
       unmount();
     }),
     { numRuns: 60 },
