@@ -147,7 +147,7 @@ export { isFryable } from './piece/piece.js';
 export { cookNow, type CookNow, timerCalls } from './plan/cookNow.js';
 export { thinForFit } from './oil/fitStove.js';
 export { oilNow, type OilNow, type OilVerdict } from './fire/oilNow.js';
-export { doNext, type NextStep } from './fire/doNext.js';
+export { doNext, isDueNow, type NextStep } from './fire/doNext.js';
 export { type Mishaps, simulateRun } from './simulated/simulateRun.js';
 export { type LedgerFigures, ledgerFigures } from './fire/ledgerFigures.js';
 export {

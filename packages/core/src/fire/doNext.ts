@@ -60,6 +60,17 @@ export interface NextStep {
   readonly value: number;
 }
 
+/** A step due within this time is shown as "now", s. */
+const NOW_S = 10;
+
+/**
+ * Whether a step is to be done now. A step that waits for the oil is never due, however soon: "now" and
+ * "wait" must not stand together.
+ * @example isDueNow({ act: 'skim', inS: 0, pieces: [], reason: 'crumbs', value: 0 }) // true
+ */
+export const isDueNow = ({ inS, reason }: Pick<NextStep, 'inS' | 'reason'>): boolean =>
+  inS !== null && inS <= NOW_S && reason !== 'wait-oil';
+
 /** Pieces whose moments lie this close are done in one go, s. */
 const TOGETHER_S = 25;
 

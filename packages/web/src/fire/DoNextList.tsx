@@ -1,5 +1,5 @@
 import { FIRE as T } from '../text/firePhrases';
-import type { NextStep } from '@ember-fold/core';
+import { isDueNow, type NextStep } from '@ember-fold/core';
 import { Button } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureFont } from '../ui/theme';
@@ -68,8 +68,8 @@ const Step = styled(Button)`
 `;
 
 const KEY: Record<NextStep['act'], string | null> = {
-  flip: 'F',
-  lift: 'L',
+  flip: 'T',
+  lift: 'O',
   drop: 'D',
   skim: 'K',
   burner: null,
@@ -78,9 +78,6 @@ const KEY: Record<NextStep['act'], string | null> = {
   judge: null,
   finish: null,
 };
-/** Due this soon, it is what the hand does now. */
-const NOW_S = 10;
-
 interface DoNextListProps {
   readonly steps: readonly NextStep[];
   /** Oil to fry in, °C. */
@@ -93,7 +90,7 @@ interface DoNextListProps {
 /** What to do next and when; a tap says it is done. */
 export function DoNextList({ steps, markC, printer, onDone }: DoNextListProps) {
   const first = steps[0];
-  const spoken = first && first.inS !== null && first.inS <= NOW_S ? wording(first).what : '';
+  const spoken = first && isDueNow(first) ? wording(first).what : '';
   function wording(step: NextStep) {
     return nextText(step, (c) => printer.temp(c), markC);
   }
@@ -106,7 +103,7 @@ export function DoNextList({ steps, markC, printer, onDone }: DoNextListProps) {
       <ol>
         {steps.map((step) => {
           const { what, why } = wording(step);
-          const now = step.inS !== null && step.inS <= NOW_S;
+          const now = isDueNow(step);
           return (
             // Why and when may change under the finger: what is to be done is still the same.
             <li key={`${step.act}-${step.value}-${step.pieces.join('-')}`}>
@@ -116,7 +113,7 @@ export function DoNextList({ steps, markC, printer, onDone }: DoNextListProps) {
                 data-act={step.act}
                 onPress={() => onDone(step)}
               >
-                <span className="when">{step.inS === null ? '–' : now ? 'now' : printer.soon(step.inS)}</span>
+                <span className="when">{step.inS === null ? '–' : now ? T.now : printer.soon(step.inS)}</span>
                 <span>
                   <strong>{what}</strong>
                   {why}

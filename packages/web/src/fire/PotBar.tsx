@@ -1,5 +1,5 @@
 import { FIRE as T } from '../text/firePhrases';
-import { type NextStep, type LitStove } from '@ember-fold/core';
+import { isDueNow, type NextStep, type LitStove } from '@ember-fold/core';
 import { X } from 'lucide-react';
 import { useCallback, useEffect } from 'react';
 import { Link, useLocation, useNavigate } from 'react-router';
@@ -64,7 +64,6 @@ const One = styled.li`
 const MOST = 5;
 
 /** Due this soon, it is what a hand does now. */
-const NOW_S = 10;
 
 /** A second pot at a glance, also from another room; a danger of it takes the whole screen. */
 function OtherPot({ lit }: { readonly lit: LitStove }) {
@@ -110,9 +109,9 @@ function Glance({ live, act, where, printer }: GlanceProps) {
   useFireCalls(fire?.steps ?? NO_STEPS, wording);
   const { probeC = null, verdict = 'no-reading' } = fire?.oil ?? {};
   const step = fire?.steps[0];
-  const isNow = step !== undefined && step.inS !== null && step.inS <= NOW_S;
+  const isNow = step !== undefined && isDueNow(step);
   const what = step ? nextText(step, (c) => printer.temp(c), oilC).what : T.nothingJustNow;
-  const when = !step || step.inS === null ? '' : isNow ? 'Now: ' : T.theIn(printer.soon(step.inS));
+  const when = !step || step.inS === null ? '' : isNow ? T.nowIs : T.theIn(printer.soon(step.inS));
   return (
     <>
       <Link

@@ -103,7 +103,7 @@ test('keys do what their buttons do; not while something is typed, a sheet is op
 
 test('what is said is done, in the words that cooks use', () => {
   const { told, pad } = padOver([lit, dropped]);
-  for (const words of ['turn them', 'lift now please', 'skim', 'take back', 'what a day'])
+  for (const words of ['turn them', 'take them out please', 'skim', 'undo that turn', 'what a day'])
     act(() => pad().spoken(words));
   expect(told.map(({ kind }) => kind)).toEqual(['flip', 'lift', 'skim', 'take-back']);
 });

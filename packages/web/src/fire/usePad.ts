@@ -10,6 +10,7 @@ import {
 } from '@ember-fold/core';
 import { useEffect, useRef, useState } from 'react';
 import { startTimer } from '../data/useTimers';
+import { HEARD } from '../text/firePhrases';
 import { ovenTimerName } from '../text/fireWords';
 import { stoveSecond } from './stoveSecond';
 import type { Fire } from './useFire';
@@ -57,6 +58,10 @@ export function usePad(
     if (kind === 'burst') inOven(numbers, 'burst');
     if (kind === 'aside') inOven(numbers, 'raw');
   };
+  /** A burst without a number is recorded only if it is clear which piece it was. */
+  const burstIfClear = () => {
+    if (targets.burst.length === 1) pad.act('burst');
+  };
   const pad = {
     targets,
     selected,
@@ -80,15 +85,14 @@ export function usePad(
       record({ kind: 'seen', pieces: numbers.slice(0, RANGES.fire.together.most), looks }),
     core: (piece: number, tempC: number, predictedC: number | null) =>
       record({ kind: 'core', piece, tempC, predictedC }),
-    /** A command that was said. */
+    /** A command from speech recognition. */
     spoken: (words: string) => {
-      if (/flip|turn/.test(words)) pad.act('flip');
-      else if (/drop/.test(words)) pad.act('drop');
-      else if (/lift/.test(words)) pad.act('lift');
-      else if (/aside|oven/.test(words)) pad.aside();
-      else if (/burst/.test(words) && targets.burst.length === 1) pad.act('burst');
-      else if (/skim/.test(words)) pad.skim();
-      else if (/take back|undo/.test(words)) pad.takeBack();
+      const said = HEARD.find(([, pattern]) => pattern.test(words))?.[0];
+      if (said === 'undo') pad.takeBack();
+      else if (said === 'aside') pad.aside();
+      else if (said === 'skim') pad.skim();
+      else if (said === 'burst') burstIfClear();
+      else if (said) pad.act(said);
     },
     takeBack: () => {
       const last = fire?.state.lastAct;
@@ -96,7 +100,8 @@ export function usePad(
     },
     dropFewer: (by: number) => setFewer((now) => now + by),
   };
-  // Keys F D L B K, U to take back; not while something is typed or a sheet is open.
+  // Keys: T turn, D drop, O take out, B burst, K skim, U undo (F and L are the older keys for T and O). They
+  // do nothing while text is being typed or a dialog is open.
   const latest = useRef(pad);
   useEffect(() => {
     latest.current = pad;
@@ -109,10 +114,12 @@ export function usePad(
       if (at.closest(`input, textarea, ${SHEET}`) || document.querySelector(SHEET)) return;
       const now = latest.current;
       switch (event.key.toLowerCase()) {
+        case 't':
         case 'f':
           return now.act('flip');
         case 'd':
           return now.act('drop');
+        case 'o':
         case 'l':
           return now.act('lift');
         case 'b':

@@ -81,6 +81,8 @@ export const FIRE = {
   afterThisOneIsNot: (name: string | number, notForText: string | number) =>
     `If you fry this one first, do not serve ${name} to ${notForText}.`,
   leaveToAnotherDevice: (where: string | number, name: string | number) => `Leave ${where}, ${name}, to another device`,
+  now: 'now',
+  nowIs: 'Now: ',
   nothingJustNow: 'nothing just now',
   theIn: (soon: string | number) => `In ${soon}: `,
   otherPots: 'Other pots',
@@ -127,3 +129,16 @@ export const FIRE = {
   tallyOf: { done: 'done', burst: 'burst', aside: 'set aside', inTheOil: 'in the oil', toFry: 'to fry' },
   noPieceToFry: 'This plan has no piece to fry.',
 };
+
+/**
+ * What a cook may say to the stove, in the order it is tried: "undo" comes before the word of the act it undoes.
+ */
+export const HEARD = [
+  ['undo', /undo|take back|not that/],
+  ['flip', /flip|turn/],
+  ['drop', /drop|put in/],
+  ['lift', /lift|tak(?:e|en) (?:\w+ )?out/],
+  ['aside', /aside|oven/],
+  ['burst', /burst/],
+  ['skim', /skim/],
+] as const;
