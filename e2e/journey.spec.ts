@@ -84,7 +84,7 @@ test.describe('from flour to ledger', () => {
     const record = await read<Record>(`/ledger/${id}`);
     const figures = ledgerFigures(record.acts, record.readings, 8, 166);
     expect(record.figures).toEqual(figures);
-    expect([figures.fried, figures.burst, figures.lots, figures.notFried]).toEqual([7, 1, 2, 0]);
+    expect([figures.fried, figures.burst, figures.loads, figures.notFried]).toEqual([7, 1, 2, 0]);
     const { plan } = planTrays(record.draft, record.kitchen, null)[0]!;
     const row = (name: string) => page.getByRole('row', { name: new RegExp(`^${name} `) });
     await expect(row('Pieces')).toContainText('7 whole, 1 burst');

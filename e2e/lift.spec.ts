@@ -74,7 +74,7 @@ test('oil that is let rise: set, planned, refused where it is wrong, held again'
   expect((await draftOf(id)).fry.ramp).toEqual({ outC: 162, overS: 600 });
   const told = planBatch(await draftOf(id), await kitchenNow(), null).fry!;
   await expect(
-    page.getByText(`${told.lots!.lotSize} at a time, ${told.lots!.lots} lots`, { exact: false }),
+    page.getByText(`${told.loads!.loadSize} at a time, ${told.loads!.loads} loads`, { exact: false }),
   ).toBeVisible();
   const box = page.getByRole('textbox', { name: 'Rises to' });
   await box.fill('900');
@@ -171,7 +171,7 @@ test('a pipeline: planned with one tap, said on the line, and at the stove one g
   await settled(page);
   await page.getByRole('button', { name: 'In loads' }).click();
   await settled(page);
-  await expect(station(page, 'Fry')).toContainText(/\d+ lots/);
+  await expect(station(page, 'Fry')).toContainText(/\d+ loads/);
 });
 
 test('a puffed bread: rolled out, drawn as a hollow, basted without being asked, and told when it will stay flat', async ({

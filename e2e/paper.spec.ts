@@ -114,7 +114,7 @@ test('by phone in cups and °F, from an empty kitchen: the paper is a plan in un
   const crumb = page.getByRole('group', { name: 'What does a crumb of dough do in the oil?' });
   await crumb.getByRole('button', { name: 'Rises slowly, lazy bubbles' }).click();
   const piece = page.getByRole('button', { name: /^Piece \d+/ });
-  for (let lot = 0; lot < 9; lot++) {
+  for (let load = 0; load < 9; load++) {
     const drop = page.getByRole('button', { name: /^Dropped/ });
     if (!(await drop.isEnabled())) break;
     await drop.click();

@@ -24,7 +24,7 @@ async function shoot(page: Page, name: string): Promise<void> {
   process.stdout.write(`${name}.png\n`);
 }
 
-/** Fries by the do-next list until the second lot has browned for a while. */
+/** Fries by the do-next list until the second load has browned for a while. */
 async function fry(page: Page): Promise<void> {
   let drops = 0;
   let flips = 0;

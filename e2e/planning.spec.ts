@@ -296,7 +296,7 @@ test('the template is true to a third of a millimetre, on screen and printed', a
   expect((await download).suggestedFilename()).toBe('Template, template.svg');
 });
 
-test('the fry: emptied, minutes and lot follow the solver again', async ({ page }) => {
+test('the fry: emptied, minutes and load follow the solver again', async ({ page }) => {
   const id = await plannedBatch('Fry', 24);
   await openStation(page, id, 'fry');
   const before = await settled(page);
@@ -381,13 +381,13 @@ test('two schools side by side, no thermometer, the oven: each says its figures,
   await expect(oven.getByText(/^About [12]\d min( \d+ s)?: cooked through at/)).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Loads and order' }).click();
-  const lots = page.getByRole('dialog', { name: 'Other loads' });
-  await lots.getByRole('button', { name: 'Take: One fewer at a time' }).click();
+  const loads = page.getByRole('dialog', { name: 'Other loads' });
+  await loads.getByRole('button', { name: 'Take: One fewer at a time' }).click();
   await settled(page);
   await isSaved(page);
   const draft = await trayAt(id);
-  expect(draft.fry.lotSize).toBeGreaterThan(2);
-  await expect(station(page, 'Fry')).toContainText(`${draft.fry.lotSize} at a time`);
+  expect(draft.fry.loadSize).toBeGreaterThan(2);
+  await expect(station(page, 'Fry')).toContainText(`${draft.fry.loadSize} at a time`);
   await expect(
     page.getByText(/^Heat on full for \d+ min( \d+ s)?\. Turn down to \d when the probe reads .* before/),
   ).toBeVisible();
@@ -514,7 +514,7 @@ test.describe('two devices', () => {
     await heldWhile(() => type(other, 'Pieces in a load', '4'));
     await isSaved(page);
     const both = (await trayAt(id)).fry;
-    expect([both.oilC, both.lotSize]).toEqual([164, 4]);
+    expect([both.oilC, both.loadSize]).toEqual([164, 4]);
     await expect(oil(other)).toHaveValue('164', { timeout: 2000 });
     const clash = page.getByRole('alert').filter({ hasText: 'This batch was also changed on another device.' });
     for (const [side, kept] of [

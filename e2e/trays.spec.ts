@@ -116,7 +116,7 @@ async function fryAll(page: Page, id: string): Promise<void> {
   const piece = page.getByRole('button', { name: /^Piece \d+/ });
   const toFry = page.getByRole('region', { name: 'Tally' }).getByText('to fry');
   await expect(toFry).toBeVisible();
-  for (let lot = 0; lot < 40; lot++) {
+  for (let load = 0; load < 40; load++) {
     const drop = page.getByRole('button', { name: /^Dropped/ });
     if (!(await drop.isEnabled())) break;
     await drop.click();
@@ -211,19 +211,19 @@ test('three fillings from one rich yeast dough, baked: each tray its own, one do
   expect((await recordAt(id)).figures).toMatchObject({ baked: 24, fried: 0 });
 });
 
-test('two lots of scalded dough, a hundred pieces frozen; 24 of them fried on another day', async ({ page }) => {
+test('two loads of scalded dough, a hundred pieces frozen; 24 of them fried on another day', async ({ page }) => {
   const id = await plannedBatch('A hundred ahead', 100, 'mushroom-barley');
   const dialog = await openTrays(page, id);
   await choose(page, trayRow(dialog, 'A'), /What happens to them/, 'Frozen raw');
   await closeTrays(page, dialog);
   await go(page, `/bench/${id}/dough`);
   await settled(page);
-  const lots = page.getByRole('textbox', { name: 'Dough portions' });
-  await lots.fill('9');
-  await lots.press('Tab');
-  await expect(lots).toHaveAttribute('aria-invalid', 'true');
-  await lots.fill('2');
-  await lots.press('Tab');
+  const loads = page.getByRole('textbox', { name: 'Dough portions' });
+  await loads.fill('9');
+  await loads.press('Tab');
+  await expect(loads).toHaveAttribute('aria-invalid', 'true');
+  await loads.fill('2');
+  await loads.press('Tab');
   await settled(page);
   await isSaved(page);
   await expect(station(page, 'Freeze')).toContainText('100 put by');
@@ -238,7 +238,7 @@ test('two lots of scalded dough, a hundred pieces frozen; 24 of them fried on an
       await expect(page.getByText(/of dough will be missing|^Dough stiffer/).first()).toBeVisible();
     },
   });
-  expect(done).toEqual(expect.arrayContaining(['Make the dough, lot 1', 'Make the dough, lot 2']));
+  expect(done).toEqual(expect.arrayContaining(['Make the dough, portion 1', 'Make the dough, portion 2']));
   expect(done).toContain('Store for another day');
   await page.getByRole('button', { name: 'Finish the batch' }).click();
   await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));

@@ -28,7 +28,7 @@ import {
   planBatch,
   planCold,
   planTrays,
-  runLots,
+  runLoads,
   sealTrade,
   solveInset,
   STARTERS,
@@ -178,7 +178,7 @@ console.log(
 
 const fried = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
 const pieceW = pieceHeatCurve(fried.bulk, fried.solution.samples, fried.liftS!, 1);
-const lots = {
+const loads = {
   pot: DEFAULT_KITCHEN.pot,
   roomC: 21,
   oilC: 158,
@@ -188,21 +188,21 @@ const lots = {
   betweenS: 45,
   spacingS: 5,
 };
-const potMs = timed(21, () => void runLots(lots, 6));
-const { lots: count, energyResidual } = runLots(lots, 6);
+const potMs = timed(21, () => void runLoads(loads, 6));
+const { loads: count, energyResidual } = runLoads(loads, 6);
 console.log(
-  `pot over ${count} lots: ${potMs.toFixed(1)} ms (budget 60), its energy closes to ${(100 * Math.abs(energyResidual)).toFixed(4)} %`,
+  `pot over ${count} loads: ${potMs.toFixed(1)} ms (budget 60), its energy closes to ${(100 * Math.abs(energyResidual)).toFixed(4)} %`,
 );
 
-const trays = [{ draft, first: 1, fry: { ...fried, lots: fried.lots! } }];
+const trays = [{ draft, first: 1, fry: { ...fried, loads: fried.loads! } }];
 const session = { trays, kitchen: DEFAULT_KITCHEN, speed: 1, trial: false };
 const evening: FireAct[] = [{ id: 'o', atS: 0, kind: 'oil', tempC: 150, spreadC: 8 }];
-for (let lot = 0; lot < 10; lot++) {
-  const dropped = Array.from({ length: 6 }, (_, i) => lot * 6 + i + 1);
-  evening.push({ id: `d${lot}`, atS: lot * 700, kind: 'drop', pieces: dropped });
+for (let load = 0; load < 10; load++) {
+  const dropped = Array.from({ length: 6 }, (_, i) => load * 6 + i + 1);
+  evening.push({ id: `d${load}`, atS: load * 700, kind: 'drop', pieces: dropped });
   for (let turn = 1; turn < 8; turn++)
-    evening.push({ id: `f${lot}-${turn}`, atS: lot * 700 + 60 * turn, kind: 'flip', pieces: dropped });
-  if (lot < 9) evening.push({ id: `l${lot}`, atS: lot * 700 + 560, kind: 'lift', pieces: dropped });
+    evening.push({ id: `f${load}-${turn}`, atS: load * 700 + 60 * turn, kind: 'flip', pieces: dropped });
+  if (load < 9) evening.push({ id: `l${load}`, atS: load * 700 + 560, kind: 'lift', pieces: dropped });
 }
 const twoHours = Array.from({ length: 7200 }, (_, atS) => ({ atS, probeC: 158 + Math.sin(atS / 40) }));
 const glance = (hasProbe: boolean) =>

@@ -106,7 +106,7 @@ export { ringFlowW } from './fire/ringFlow.js';
 export { type FryJob, type FryOrder, type FryPlace, type NotFor, notFor } from './oil/fryOrder.js';
 export { type Oil, type OilEvent, type OilSigns, type OilState, oilState } from './oil/oilHistory.js';
 export { OIL_KINDS } from './oil/oilKind.js';
-export { type OilBand, runLots } from './oil/fryLots.js';
+export { type OilBand, runLoads } from './oil/fryLoads.js';
 export { pieceHeatCurve } from './frying/pieceHeat.js';
 export {
   createStove,
@@ -375,7 +375,7 @@ export {
 } from './oil/crumbTest.js';
 export { type BakePlan, bakePlan, ovenFactorSeen, type SplitPlan, splitPlan } from './plan/bakePlan.js';
 export { type OvenBelief, ovenBelief, ovenSkinH } from './frying/ovenHeat.js';
-export { type LotWay, type LotWayId, lotWays } from './plan/lotWays.js';
+export { type LoadWay, type LoadWayId, loadWays } from './plan/loadWays.js';
 export {
   type CheckAnswer,
   type CookAct,
@@ -591,3 +591,4 @@ export { type BestWay, bestWay } from './practice/bestPolicy.js';
 export { type ActCost, actCost, withActMoved } from './practice/actCosts.js';
 export { nextSituation, type PracticeResult, type PracticeSkill, practiceSkills } from './practice/practiceSkill.js';
 export { practised } from './practice/practised.js';
+export { withTodaysNames } from './draft/oldNames.js';

@@ -5,7 +5,7 @@ import {
   crumbPlan,
   fryArm,
   INGREDIENTS,
-  lotWays,
+  loadWays,
   planTrays,
   plannedFigures,
   runSheet,
@@ -47,7 +47,7 @@ test('so are the other ways to cook it', () => {
       for (const way of [
         fryArm(draft, kitchen),
         crumbPlan(draft, kitchen, answer),
-        lotWays(draft, kitchen),
+        loadWays(draft, kitchen),
         bakePlan(draft, kitchen, 175),
       ]) {
         expect(notNumbers(way)).toEqual([]);

@@ -49,7 +49,7 @@ const readings: OilReading[] = Array.from({ length: 140 }, (_, i) => ({
 const state = fireState(acts, draft.pieces);
 const session: FireSession = {
   ...{ kitchen, speed: 1, hasProbe: true, trial: false },
-  trays: [{ draft, first: 1, fry: { ...fry, lots: fry.lots! } }],
+  trays: [{ draft, first: 1, fry: { ...fry, loads: fry.loads! } }],
 };
 const cookActs: CookAct[] = [{ id: 'c1', atMs: 0, kind: 'done', step: 'weigh-filling' } as CookAct];
 const mapSpec = {

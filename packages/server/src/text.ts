@@ -4,7 +4,7 @@ import type { EveningStep } from '@ember-fold/core';
 export const CALENDAR = {
   kitchen: 'Ember Fold: evenings',
   atOil: 'At the oil',
-  lot: (n: number) => `lot ${n}`,
+  portion: (n: number) => `portion ${n}`,
   alarm: (what: string, minutes: number) => `${what} in ${minutes} min`,
   table: (supper: string) => `${supper}: on the table`,
   of: (what: string, batch: string) => `${what}: ${batch}`,

@@ -37,7 +37,7 @@ export type CrustRead =
       readonly place: number;
       readonly palest: number;
       readonly darkest: number;
-      /** Pieces whose skin differs a lot within itself. */
+      /** Pieces whose skin differs a load within itself. */
       readonly patchy: number;
     }
   | { readonly kind: 'refused'; readonly why: PictureFault };

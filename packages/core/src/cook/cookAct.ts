@@ -8,20 +8,20 @@ export const RUN_STEPS = [
 ] as const;
 export type RunStepId = (typeof RUN_STEPS)[number];
 
-/** One step of a sheet: what it is about, of which tray where that is not the first, and of which lot of dough; or a step of one's own. */
+/** One step of a sheet: what it is about, of which tray where that is not the first, and of which portion of dough; or a step of one's own. */
 export type StepKey = RunStepId | `${RunStepId}:${string}`;
 
-/** What a key looks like: `fold`, `fold:B`, `fold:A2` for the second lot, `own:dry-egg`. */
+/** What a key looks like: `fold`, `fold:B`, `fold:A2` for the second portion, `own:dry-egg`. */
 export const STEP_KEY = new RegExp(
   `^(?:(?:${RUN_STEPS.filter((what) => what !== 'own').join('|')})(?::[${TRAY_MARKS[0]}-${TRAY_MARKS[TRAY_MARKS.length - 1]!}][2-6]?)?|own:[a-z0-9]{2,12})$`,
 );
 
 /**
- * The key of a step; those of the first tray and lot, and of the batch as a whole, stand bare.
+ * The key of a step; those of the first tray and portion, and of the batch as a whole, stand bare.
  * @example stepKey('fold', 'A') // 'fold'
  */
-export function stepKey(what: RunStepId, mark: TrayMark = TRAY_MARKS[0], lot = 1): StepKey {
-  const of = `${lot > 1 || mark !== TRAY_MARKS[0] ? mark : ''}${lot > 1 ? lot : ''}`;
+export function stepKey(what: RunStepId, mark: TrayMark = TRAY_MARKS[0], portion = 1): StepKey {
+  const of = `${portion > 1 || mark !== TRAY_MARKS[0] ? mark : ''}${portion > 1 ? portion : ''}`;
   return of === '' ? what : `${what}:${of}`;
 }
 

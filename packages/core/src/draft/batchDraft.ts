@@ -1,3 +1,4 @@
+import { withTodaysNames } from './oldNames.js';
 import { TRAY_MARKS, type TrayDraft, type TrayMark } from './draft.js';
 
 /** What is decided of one tray; dough, name and day are the batch's, and its filling may serve several. */
@@ -120,6 +121,7 @@ export function batchPot({ trays }: Pick<BatchDraft, 'trays'>): string | undefin
  * @example readBatchDraft(draft).trays.A.pieces // 24
  */
 export function readBatchDraft(stored: unknown): BatchDraft {
-  const isOld = typeof stored === 'object' && stored !== null && !('trays' in stored) && 'fold' in stored;
-  return isOld ? batchOf(stored as TrayDraft) : (stored as BatchDraft);
+  const named = withTodaysNames(stored);
+  const isOld = typeof named === 'object' && named !== null && !('trays' in named) && 'fold' in named;
+  return isOld ? batchOf(named as TrayDraft) : (named as BatchDraft);
 }

@@ -111,7 +111,7 @@ export type BurstCauseId =
   | 'edge'
   | 'narrow';
 
-/** Oil that rises on purpose while a lot is in it: °C at its end, and s from the drop until then. */
+/** Oil that rises on purpose while a load is in it: °C at its end, and s from the drop until then. */
 export interface OilRamp {
   readonly outC: number;
   readonly overS: number;

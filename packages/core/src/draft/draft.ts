@@ -71,8 +71,8 @@ export interface TrayDraft {
     readonly mixedC?: number;
     /** Share of the liquid that boils off while it is scalded, 0–0.6; absent: as usual in its family. */
     readonly boilOffShare?: number;
-    /** It is made in so many lots, the next when the one before is used, 1–6; absent: all at once. */
-    readonly lots?: number;
+    /** It is made in so many loads, the next when the one before is used, 1–6; absent: all at once. */
+    readonly portions?: number;
     /** So much of the batch is made on an earlier day; absent: all of it on its own. */
     readonly ahead?: MadeAhead;
     /** Where in the Store it came from; absent: made here. */
@@ -129,13 +129,13 @@ export interface TrayDraft {
     readonly minutesS: number | null;
     readonly turn: TurnSchool;
     readonly start: StartState;
-    /** Pieces in a lot; `null`: the most that keeps the band. */
-    readonly lotSize: number | null;
+    /** Pieces in a load; `null`: the most that keeps the band. */
+    readonly loadSize: number | null;
     /** One of the kitchen's other pots, by its name; absent: the pot on the ring. */
     readonly pot?: string;
-    /** Oil that is let rise while a lot is in it, from `oilC` on; absent: it is held. */
+    /** Oil that is let rise while a load is in it, from `oilC` on; absent: it is held. */
     readonly ramp?: OilRamp;
-    /** Pieces go in one after the other, each as another comes out; absent: as lots. */
+    /** Pieces go in one after the other, each as another comes out; absent: as loads. */
     readonly pipeline?: boolean;
     /** Fried early, kept cold, and crisped again before the table in an oven of this, °C; absent: eaten as they come out of the oil. */
     readonly crispC?: number;

@@ -71,7 +71,7 @@ interface FindingValues {
     readonly mostS: number;
   };
   'dough.proof': { readonly doubleS: number; readonly proofS: number; readonly place: 'room' | 'fridge' };
-  'dough.lot-small': { readonly lotKg: number; readonly eachKg: number };
+  'dough.portion-small': { readonly portionKg: number; readonly eachKg: number };
   'dough.cold-firm': { readonly stiffness: number; readonly fridgeC: number };
   'filling.empty': Nothing;
   'filling.room-warm': { readonly roomC: number; readonly fridgeC: number };
@@ -167,20 +167,25 @@ interface FindingValues {
   'fry.no-window': { readonly fromS: number; readonly toS: number };
   'fry.burner': {
     readonly holdSetting: number;
-    readonly lotSetting: number;
+    readonly loadSetting: number;
     readonly warmS: number;
     readonly turnAtC: number;
     readonly restC: number;
     readonly mostC: number;
   };
   'fry.burner-weak': Nothing;
-  'fry.lot-holds': {
+  'fry.load-holds': {
     readonly size: number;
     readonly lowestC: number;
     readonly leastC: number;
     readonly underS: number;
   };
-  'fry.lot-deep': { readonly size: number; readonly lowestC: number; readonly leastC: number; readonly underS: number };
+  'fry.load-deep': {
+    readonly size: number;
+    readonly lowestC: number;
+    readonly leastC: number;
+    readonly underS: number;
+  };
   'fry.ramp': { readonly fromC: number; readonly toC: number; readonly overS: number; readonly coolS: number | null };
   'fry.pipeline': {
     readonly size: number;
@@ -196,10 +201,10 @@ interface FindingValues {
   'fry.pot-gone': Nothing;
   'fry.pot-over-half': {
     readonly oilAlone: number;
-    readonly withLot: number;
+    readonly withLoad: number;
     readonly freeM: number;
     readonly mostAlone: number;
-    readonly mostWithLot: number;
+    readonly mostWithLoad: number;
     readonly leastFreeM: number;
   };
   'fry.oil-discard': { readonly uses: number; readonly smokeC: number };
@@ -231,7 +236,7 @@ interface FindingValues {
     readonly family: DoughFamilyId;
     readonly waitS: number;
     readonly mostS: number;
-    readonly lots: number;
+    readonly portions: number;
   };
   'serve.ahead': { readonly days: number; readonly upTo: 'dough' | 'pieces' };
   'serve.ahead-dough': { readonly family: DoughFamilyId; readonly days: number; readonly most: number };

@@ -150,7 +150,7 @@ export interface Kitchen {
     readonly cookFillingS: number;
     readonly foldEachS: number;
     readonly serveS: number;
-    readonly betweenLotsS: number;
+    readonly betweenLoadsS: number;
     /** To turn one piece in the oil; absent: as most hands do. */
     readonly turnEachS?: number;
   };
@@ -196,7 +196,7 @@ export const DEFAULT_KITCHEN: Kitchen = {
     probeLagS: 8,
   },
   dish: { lengthM: 0.36, widthM: 0.26 },
-  hands: { mixS: 1200, cookFillingS: 1800, foldEachS: 70, serveS: 360, betweenLotsS: 45 },
+  hands: { mixS: 1200, cookFillingS: 1800, foldEachS: 70, serveS: 360, betweenLoadsS: 45 },
 };
 
 /**

@@ -31,11 +31,11 @@ export const RANGES = {
     /** s from the drop until rising oil is where it is let rise to. */
     rampS: { least: 60, most: 1800 },
     minutesS: { least: 20, most: 1800 },
-    lotSize: { least: 1, most: 60 },
+    loadSize: { least: 1, most: 60 },
     /** A step of one's own, s. */
     ownStepS: { least: 60, most: 86_400 },
-    /** Lots the dough is made in. */
-    doughLots: { least: 1, most: 6 },
+    /** Loads the dough is made in. */
+    doughPortions: { least: 1, most: 6 },
     /** Liquid as it is poured, and the dough when it is kneaded. */
     liquidC: { least: 0, most: 100 },
     mixedC: { least: 0, most: 60 },
@@ -65,7 +65,7 @@ export const RANGES = {
     cookFillingS: { least: 0, most: 28_800 },
     foldEachS: { least: 0, most: 3600 },
     serveS: { least: 0, most: 7200 },
-    betweenLotsS: { least: 0, most: 1800 },
+    betweenLoadsS: { least: 0, most: 1800 },
     turnEachS: { least: 0.5, most: 30 },
   },
   /** People who eat together. */

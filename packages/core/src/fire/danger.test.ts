@@ -20,7 +20,7 @@ const ask = (acts: readonly FireAct[], more: Partial<DangerAsk> = {}) =>
       oil: oil('in-band'),
       pot: DEFAULT_KITCHEN.pot,
       warnC: 179,
-      lotM3: 0,
+      loadM3: 0,
       nowS: 60,
       speed: 1,
     },
@@ -63,9 +63,9 @@ test.each([
     { id: 'left-alone', act: 'here' },
   ],
   [
-    'topped up until it stands too high with the lot in',
+    'topped up until it stands too high with the load in',
     [burner(0, 5), act({ atS: 1, kind: 'top-up', m3: 0.0012 })],
-    { lotM3: 0.0006 },
+    { loadM3: 0.0006 },
     { id: 'level', act: 'burner-off' },
   ],
 ] as const)('%s', (_name, acts, more, expected) => {

@@ -27,14 +27,14 @@ export interface DangerAsk {
   /** Over this the oil is too hot, °C. */
   readonly warnC: number;
   /** Of the pieces in the pot together, m³. */
-  readonly lotM3: number;
+  readonly loadM3: number;
   readonly nowS: number;
   /** Stove seconds in a second by the wall. */
   readonly speed: number;
 }
 
 /** The worst of what is dangerous now; `null` when nothing is. */
-export function dangerOf({ state, oil, pot, warnC, lotM3, nowS, speed }: DangerAsk): Danger | null {
+export function dangerOf({ state, oil, pot, warnC, loadM3, nowS, speed }: DangerAsk): Danger | null {
   const heats = state.burner > 0;
   const quietS = (nowS - (state.seenHereS ?? 0)) / speed;
   // Heat off and somebody there: pieces must come out; it asks again in half a minute.
@@ -44,8 +44,8 @@ export function dangerOf({ state, oil, pot, warnC, lotM3, nowS, speed }: DangerA
   if (oil.probeC === null && heats && (oil.lastC ?? 0) >= warnC) return { id: 'cut-heat', act: 'burner-off' };
   if (oil.verdict === 'warn' && heats) return { id: 'too-hot', act: 'burner-off' };
   const full = { ...pot, oilM3: pot.oilM3 + state.toppedM3 };
-  const level = potLevels(full, oil.probeC ?? SAFE_C, lotM3);
-  if (level.withLot > POT_LIMITS.mostWithLot && heats) return { id: 'level', act: 'burner-off' };
+  const level = potLevels(full, oil.probeC ?? SAFE_C, loadM3);
+  if (level.withLoad > POT_LIMITS.mostWithLoad && heats) return { id: 'level', act: 'burner-off' };
   // A probe that was looked at is believed for as long as the oil may be left.
   if (oil.verdict === 'check-probe' && quietS > 20) return { id: 'probe-out', act: 'here' };
   const isHot = (oil.probeC ?? 0) > SAFE_C || (oil.probeC === null && heats);

@@ -1,6 +1,6 @@
 import type { OilRamp } from '../draft/choices.js';
 import type { Pot } from '../draft/kitchen.js';
-import { oilBand } from '../oil/fryLots.js';
+import { oilBand } from '../oil/fryLoads.js';
 import { knobAdvice, NEAR_C, readyInS } from './knob.js';
 import { type FirePiece, type FireState, OVEN_FINISH } from './fireAct.js';
 import type { Danger } from './danger.js';
@@ -11,14 +11,14 @@ import type { PiecePrediction } from './predictPiece.js';
 export interface StovePlan {
   /** Pieces not yet in the oil that are treated like these; others follow when the pot is empty. */
   readonly left: number;
-  readonly lotSize: number;
-  /** Of a pipeline: s from one piece going in to the next; absent: they go in as lots. */
+  readonly loadSize: number;
+  /** Of a pipeline: s from one piece going in to the next; absent: they go in as loads. */
   readonly everyS?: number;
   readonly oilC: number;
   /** How the oil is let rise from there while pieces are in it; absent: it is held. */
   readonly ramp?: OilRamp;
   readonly holdSetting: number;
-  readonly lotSetting: number;
+  readonly loadSetting: number;
   readonly settings: number;
   /** The pot as it has shown itself, its room, and the heat that one piece draws from its drop on, W each 10 s. */
   readonly pot: Pot;
@@ -27,7 +27,7 @@ export interface StovePlan {
   /** What a core must reach, °C. */
   /** The core that is safe, °C; −∞: a cooked filling asks for none. */
   readonly coreTargetC: number;
-  /** The first lot is one piece, to be cut and judged. */
+  /** The first load is one piece, to be cut and judged. */
   readonly trial?: boolean;
 }
 
@@ -35,7 +35,7 @@ type NextReason =
   | 'cut-heat'
   | 'oil-over'
   | 'warm-up'
-  | 'lot-needs'
+  | 'load-needs'
   | 'oil-waits'
   | 'school'
   | 'cooked-golden'
@@ -107,7 +107,7 @@ function together(
  * the rules is what counts, and is read here from top to bottom.
  *
  * @param danger what is dangerous now, from `dangerOf`
- * @example doNext(fireState([], 24), { ...session.trays[0].fry, left: 24, lotSize: 6, oilC: 158, holdSetting: 3, lotSetting: 5, settings: 9, pot, roomC: 21, coreTargetC: 74 }, fireNow(session, [], readings, nothing, 900).oil, [], 900).at(-1).act // 'drop'
+ * @example doNext(fireState([], 24), { ...session.trays[0].fry, left: 24, loadSize: 6, oilC: 158, holdSetting: 3, loadSetting: 5, settings: 9, pot, roomC: 21, coreTargetC: 74 }, fireNow(session, [], readings, nothing, 900).oil, [], 900).at(-1).act // 'drop'
  */
 export function doNext(
   state: FireState,
@@ -143,11 +143,11 @@ export function doNext(
     return Array.from({ length: size }, (_, i) => first + i);
   };
   if (state.inPot.length > 0) {
-    const room = roomInPot(state, plan.lotSize, plan.left);
+    const room = roomInPot(state, plan.loadSize, plan.left);
     const busy = steps.some(
       ({ act, inS }) => inS !== null && ((act === 'lift' && inS < SOON_OUT_S) || (act === 'flip' && inS < HANDS_S)),
     );
-    const trialling = plan.trial === true && state.lots === 1;
+    const trialling = plan.trial === true && state.loads === 1;
     if (plan.everyS !== undefined) {
       const lastS = state.pieces.reduce((last, piece) => Math.max(last, piece.droppedS), -Infinity);
       const dueS = lastS + plan.everyS - nowS;
@@ -156,7 +156,7 @@ export function doNext(
         oil.probeC !== null && oil.probeC >= plan.oilC - NEAR_C.under && oil.probeC <= oilBand(plan.oilC).most;
       if (state.toFry > 0 && !trialling && room >= 1 && (dueS > 0 || isNear))
         steps.push({ act: 'drop', inS: Math.max(0, dueS), pieces: dropOf(1), reason: 'pipeline', value: plan.oilC });
-    } else if (room >= Math.max(1, plan.lotSize / 3) && ready && !busy && !trialling)
+    } else if (room >= Math.max(1, plan.loadSize / 3) && ready && !busy && !trialling)
       steps.push({ act: 'drop', inS: 0, pieces: dropOf(room), reason: 'room', value: plan.oilC });
   } else {
     const trial = toJudge(state, plan);
@@ -167,7 +167,7 @@ export function doNext(
       steps.push({ act: 'finish', inS: 0, pieces: [], reason: 'all-out', value: 0 });
     } else {
       const isTrial = plan.trial === true && state.pieces.length === 0;
-      const size = isTrial || plan.everyS !== undefined ? 1 : Math.min(plan.lotSize, state.toFry, plan.left);
+      const size = isTrial || plan.everyS !== undefined ? 1 : Math.min(plan.loadSize, state.toFry, plan.left);
       const setting = steps.find(({ act }) => act === 'burner')?.value ?? state.burner;
       const waitS = oil.state && setting > 0 ? readyInS(plan, oil.state, setting) : null;
       if (!ready && crumbsIn(state)) steps.push({ act: 'skim', inS: 0, pieces: [], reason: 'crumbs', value: 0 });
@@ -194,14 +194,18 @@ const SOON_OUT_S = 90;
 const HANDS_S = 20;
 
 /** How many more the pot takes beside what is in it, no more than are left that are treated alike. */
-export function roomInPot({ inPot, toFry }: Pick<FireState, 'inPot' | 'toFry'>, lotSize: number, left: number): number {
-  return Math.max(0, Math.min(toFry, left, lotSize - inPot.length));
+export function roomInPot(
+  { inPot, toFry }: Pick<FireState, 'inPot' | 'toFry'>,
+  loadSize: number,
+  left: number,
+): number {
+  return Math.max(0, Math.min(toFry, left, loadSize - inPot.length));
 }
 
 /** The trial piece that is out, whole, and not judged yet; `null`: none. */
-function toJudge({ pieces, lots, judged }: FireState, plan: StovePlan): number | null {
+function toJudge({ pieces, loads, judged }: FireState, plan: StovePlan): number | null {
   const piece = pieces[0];
-  if (plan.trial !== true || lots > 1 || pieces.length !== 1 || !piece || piece.outS === null || piece.oven !== null)
+  if (plan.trial !== true || loads > 1 || pieces.length !== 1 || !piece || piece.outS === null || piece.oven !== null)
     return null;
   const isJudged = judged.some(
     (act) =>

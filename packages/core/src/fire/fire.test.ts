@@ -5,7 +5,7 @@ import { trayOf } from '../plan/trays.js';
 import { newTray } from '../plan/starters.js';
 import { planBatch } from '../plan/planBatch.js';
 import { CRUMB_ANSWERS, crumbRange, readCrumb, wantedCrumb } from '../oil/crumbTest.js';
-import { oilBand } from '../oil/fryLots.js';
+import { oilBand } from '../oil/fryLoads.js';
 import { oilCautions, potAtRest } from '../oil/pot.js';
 import { doNext, type StovePlan } from './doNext.js';
 import { type FireAct, fireState, type OilReading } from './fireAct.js';
@@ -22,10 +22,10 @@ const plan = planBatch(draft, DEFAULT_KITCHEN, null);
 const fry = plan.fry!;
 const STOVE: StovePlan = {
   left: PIECES,
-  lotSize: fry.lots!.lotSize,
+  loadSize: fry.loads!.loadSize,
   oilC: draft.fry.oilC,
-  holdSetting: fry.lots!.holdSetting,
-  lotSetting: fry.lots!.lotSetting,
+  holdSetting: fry.loads!.holdSetting,
+  loadSetting: fry.loads!.loadSetting,
   ...{ settings: 9, pot: DEFAULT_KITCHEN.pot, roomC: 21, drawW: fry.drawW },
   coreTargetC: 74,
 };
@@ -56,12 +56,12 @@ test('whatever was tapped: every piece is counted once, and taking everything ba
       for (const piece of state.pieces) {
         expect(piece.outS === null || piece.outS >= piece.droppedS).toBe(true);
         expect([...piece.turnsS].sort((a, b) => a - b)).toEqual(piece.turnsS);
-        expect(piece.lot).toBeGreaterThanOrEqual(1);
+        expect(piece.load).toBeGreaterThanOrEqual(1);
       }
-      // Each lot that dropped anything begins with its own first piece, in order, once.
-      const lots = [...new Set(state.pieces.map((piece) => piece.lot))].sort((x, y) => x - y);
-      expect(state.lotStartsS).toEqual(
-        lots.map((lot) => Math.min(...state.pieces.filter((p) => p.lot === lot).map((p) => p.droppedS))),
+      // Each load that dropped anything begins with its own first piece, in order, once.
+      const loads = [...new Set(state.pieces.map((piece) => piece.load))].sort((x, y) => x - y);
+      expect(state.loadStartsS).toEqual(
+        loads.map((load) => Math.min(...state.pieces.filter((p) => p.load === load).map((p) => p.droppedS))),
       );
       const undone = acts.map((act): FireAct => ({ id: `x${act.id}`, atS: act.atS, kind: 'take-back', actId: act.id }));
       const empty = fireState([...acts, ...undone], PIECES);
@@ -87,8 +87,8 @@ test('acts that arrive in any order tell the same story', () => {
 
 describe('the oil at a glance', () => {
   const flat = (c: number, n = 30): OilReading[] => Array.from({ length: n }, (_, i) => ({ atS: i, probeC: c }));
-  const glance = (readings: OilReading[], burner = 4, lotW = 0) =>
-    oilNow(readings, readings.length - 1, DEFAULT_KITCHEN.pot, 21, 158, burner, lotW);
+  const glance = (readings: OilReading[], burner = 4, loadW = 0) =>
+    oilNow(readings, readings.length - 1, DEFAULT_KITCHEN.pot, 21, 158, burner, loadW);
   const { warnC, cutC } = oilCautions(DEFAULT_KITCHEN.pot.smokeC, oilBand(158).most);
 
   test.each([
@@ -142,11 +142,11 @@ describe('what comes next', () => {
     const waits = doNext(fireState([], PIECES), weak, oilAt(80, 'cold'), [], 10).find((s) => s.act === 'drop');
     expect(waits).toMatchObject({ reason: 'wait-oil', inS: null });
   });
-  test('ready oil: the next lot by number, no more than is left', () => {
+  test('ready oil: the next load by number, no more than is left', () => {
     const steps = doNext(fireState([], PIECES), STOVE, oilAt(158), [], 10);
     expect(steps.find((s) => s.act === 'drop')).toMatchObject({
       inS: 0,
-      pieces: Array.from({ length: STOVE.lotSize }, (_, i) => i + 1),
+      pieces: Array.from({ length: STOVE.loadSize }, (_, i) => i + 1),
     });
     const acts: FireAct[] = [
       { id: 'a', atS: 0, kind: 'drop', pieces: Array.from({ length: 13 }, (_, i) => i + 1) },
@@ -287,7 +287,7 @@ describe('set aside to the oven', () => {
 });
 
 test('free room in the pot is offered while the oil is ready and no hand is wanted', () => {
-  const size = STOVE.lotSize;
+  const size = STOVE.loadSize;
   const all = Array.from({ length: size }, (_, i) => i + 1);
   const acts: FireAct[] = [{ id: 'd', atS: 0, kind: 'drop', pieces: all }];
   const half: FireAct = { id: 'l', atS: 300, kind: 'lift', pieces: all.slice(0, Math.ceil(size / 2)) };
@@ -316,8 +316,8 @@ test('a noisy probe does not make the burner advice flutter', () => {
       fc.boolean(),
       fc.double({ min: -9, max: 9, noNaN: true }),
       fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: 30, maxLength: 30 }),
-      (withLot, offset, noise) => {
-        const acts: FireAct[] = withLot ? [{ id: 'd', atS: 0, kind: 'drop', pieces: [1, 2, 3] }] : [];
+      (withLoad, offset, noise) => {
+        const acts: FireAct[] = withLoad ? [{ id: 'd', atS: 0, kind: 'drop', pieces: [1, 2, 3] }] : [];
         // A cook who follows every word of it, while the oil stands still and the probe trembles.
         noise.forEach((tremble, i) => {
           const advice = at(i + 1, acts, STOVE.oilC + offset + tremble);
@@ -338,7 +338,7 @@ test('pieces forgotten in the oil, for days and without a reading, are still ans
       fc.constantFrom(...TURN_SCHOOLS),
       (turns, nowS, school) => {
         const turnsS = [...turns].sort((a, b) => a - b);
-        const piece = { number: 1, lot: 1, droppedS: 0, turnsS, outS: null, burst: false, oven: null };
+        const piece = { number: 1, load: 1, droppedS: 0, turnsS, outS: null, burst: false, oven: null };
         const trace = [{ atS: 0, probeC: 158 }];
         const found = predictPiece(fry.body, trace, piece, school, 74, nowS, 158);
         for (const figure of [...found.colours, found.coreC, found.interfaceC])
@@ -353,7 +353,7 @@ test('pieces forgotten in the oil, for days and without a reading, are still ans
 
 test('a piece in steady oil is predicted to be lifted when the plan lifts it', () => {
   const trace: OilReading[] = Array.from({ length: 200 }, (_, i) => ({ atS: i * 5, probeC: 158 }));
-  const piece = { number: 1, lot: 1, droppedS: 0, turnsS: [] as number[], outS: null, burst: false, oven: null };
+  const piece = { number: 1, load: 1, droppedS: 0, turnsS: [] as number[], outS: null, burst: false, oven: null };
   const early = predictPiece(fry.body, trace, piece, draft.fry.turn, 74, 5, 158);
   expect(Math.abs(early.liftAtS! - Math.max(fry.solution.doneS!, fry.solution.liftColourS!))).toBeLessThan(25);
   // Looked at each five seconds.
@@ -378,7 +378,7 @@ test('a piece in steady oil is predicted to be lifted when the plan lifts it', (
 
 describe('a simulated evening', () => {
   const run = simulateRun(
-    [{ draft, first: 1, fry: { ...fry, lots: fry.lots! } }],
+    [{ draft, first: 1, fry: { ...fry, loads: fry.loads! } }],
     DEFAULT_KITCHEN,
     11,
     { bursts: [{ piece: 3, afterS: 200 }], liftLateS: 20 },
@@ -386,7 +386,7 @@ describe('a simulated evening', () => {
   )!;
   const figures = ledgerFigures(run.acts, run.readings, PIECES, draft.fry.oilC);
   test('adds up in the ledger', () => {
-    expect(figures).toMatchObject({ fried: PIECES - 1, burst: 1, stillIn: 0, notFried: 0, lots: fry.lots!.lots });
+    expect(figures).toMatchObject({ fried: PIECES - 1, burst: 1, stillIn: 0, notFried: 0, loads: fry.loads!.loads });
     expect(Math.abs(figures.meanInOilS! - (fry.liftS! + 20))).toBeLessThan(3);
     expect(figures.oilLeastC!).toBeLessThan(figures.oilMeanC!);
     expect(figures.inBandShare!).toBeGreaterThan(0.5);
@@ -399,7 +399,7 @@ describe('a simulated evening', () => {
   });
   test('is the same for the same seed', () => {
     const again = simulateRun(
-      [{ draft, first: 1, fry: { ...fry, lots: fry.lots! } }],
+      [{ draft, first: 1, fry: { ...fry, loads: fry.loads! } }],
       DEFAULT_KITCHEN,
       11,
       { bursts: [{ piece: 3, afterS: 200 }], liftLateS: 20 },

@@ -46,7 +46,7 @@ export interface OilReading {
 /** One piece at the stove. */
 export interface FirePiece {
   readonly number: number;
-  readonly lot: number;
+  readonly load: number;
   readonly droppedS: number;
   readonly turnsS: readonly number[];
   /** `null` while in the oil. */
@@ -63,9 +63,9 @@ export interface FireState {
   readonly burner: number;
   /** When the knob was last turned; `null`: not yet. */
   readonly burnerS: number | null;
-  readonly lots: number;
-  /** First drop of each lot, s. */
-  readonly lotStartsS: readonly number[];
+  readonly loads: number;
+  /** First drop of each load, s. */
+  readonly loadStartsS: readonly number[];
   /** Out of the oil whole, and not set aside. */
   readonly done: number;
   readonly burst: number;
@@ -104,7 +104,7 @@ export function fireState(acts: readonly FireAct[], planned: number): FireState 
   const inPot = () => [...pieces.values()].filter((piece) => piece.outS === null);
   let burner = 0;
   let burnerS: number | null = null;
-  let lots = 0;
+  let loads = 0;
   let lastAct: FireAct | null = null;
   let skimmedS: number | null = null;
   let seenHereS: number | null = null;
@@ -132,8 +132,8 @@ export function fireState(acts: readonly FireAct[], planned: number): FireState 
         judged.push(act);
         break;
       default:
-        if (act.kind === 'drop' && inPot().length === 0) lots += 1;
-        for (const number of act.pieces) applyToPiece(pieces, act.kind, number, act.atS, lots);
+        if (act.kind === 'drop' && inPot().length === 0) loads += 1;
+        for (const number of act.pieces) applyToPiece(pieces, act.kind, number, act.atS, loads);
     }
   }
   const all = [...pieces.values()].sort((a, b) => a.number - b.number);
@@ -141,16 +141,16 @@ export function fireState(acts: readonly FireAct[], planned: number): FireState 
   const whole = all.filter((piece) => piece.outS !== null && !piece.burst);
   const aside = whole.filter((piece) => piece.oven !== null).length;
   const firstDrops = new Map<number, number>();
-  for (const { lot, droppedS } of [...all].sort((a, b) => a.droppedS - b.droppedS)) {
-    if (!firstDrops.has(lot)) firstDrops.set(lot, droppedS);
+  for (const { load, droppedS } of [...all].sort((a, b) => a.droppedS - b.droppedS)) {
+    if (!firstDrops.has(load)) firstDrops.set(load, droppedS);
   }
   return {
     pieces: all,
     inPot: inPot(),
     burner,
     burnerS,
-    lots,
-    lotStartsS: [...firstDrops.values()],
+    loads,
+    loadStartsS: [...firstDrops.values()],
     done: whole.length - aside,
     burst,
     aside,
@@ -167,12 +167,12 @@ function applyToPiece(
   kind: PieceActKind,
   number: number,
   atS: number,
-  lot: number,
+  load: number,
 ): void {
   const piece = pieces.get(number);
   switch (kind) {
     case 'drop':
-      if (!piece) pieces.set(number, { number, lot, droppedS: atS, turnsS: [], outS: null, burst: false, oven: null });
+      if (!piece) pieces.set(number, { number, load, droppedS: atS, turnsS: [], outS: null, burst: false, oven: null });
       return;
     case 'flip':
       if (piece && piece.outS === null) pieces.set(number, { ...piece, turnsS: [...piece.turnsS, atS] });

@@ -10,7 +10,7 @@ import { knobAdvice, markNow, readyInS } from './knob.js';
 const DRAFT = newTray('Knob', 'squash-sage', 12, '2030-01-05T18:30:00Z');
 const FRY = planBatch(DRAFT, DEFAULT_KITCHEN, null).fry!;
 const planOn = (ring: (typeof RING_KINDS)[number]): StovePlan => ({
-  ...{ left: 12, lotSize: 6, oilC: 158, holdSetting: FRY.lots!.holdSetting, lotSetting: FRY.lots!.lotSetting },
+  ...{ left: 12, loadSize: 6, oilC: 158, holdSetting: FRY.loads!.holdSetting, loadSetting: FRY.loads!.loadSetting },
   ...{ settings: 9, coreTargetC: 74, roomC: 21, drawW: FRY.drawW },
   pot: { ...DEFAULT_KITCHEN.pot, ring },
 });
@@ -28,10 +28,10 @@ test('hotter oil, or a ring that gives more, never asks for more heat', () => {
       double(0, 1100),
       double(0, 400),
       fc.boolean(),
-      (ring, oilC, hotterC, ringW, moreW, hasLot) => {
+      (ring, oilC, hotterC, ringW, moreW, hasLoad) => {
         const plan = planOn(ring);
         // Nothing is told of the knob yet: what is there now is kept by nobody.
-        const state = fireState(hasLot ? [burner(0), drop] : [burner(0)], 12);
+        const state = fireState(hasLoad ? [burner(0), drop] : [burner(0)], 12);
         const at = (c: number, w: number) => knobAdvice(plan, state, potAtRest(c, w), [], 100).setting;
         const now = at(oilC, ringW);
         expect(now).toBeGreaterThanOrEqual(0);
@@ -117,7 +117,7 @@ test('when the oil is ready is told once, in tens of seconds, and never for a ri
   expect(readyInS({ ...plan, pot: { ...plan.pot, burnerW: 300 } }, potAtRest(21), 9)).toBeNull();
 });
 
-test('oil that waits for the next lot gets ready, from anywhere, for one who turns the knob as told each minute', () => {
+test('oil that waits for the next load gets ready, from anywhere, for one who turns the knob as told each minute', () => {
   fc.assert(
     fc.property(
       anyRing,

@@ -10,7 +10,7 @@ type KnobPlan = Pick<StovePlan, 'pot' | 'roomC' | 'drawW' | 'oilC' | 'ramp' | 'h
 
 export interface KnobAdvice {
   readonly setting: number;
-  readonly reason: 'oil-over' | 'warm-up' | 'lot-needs' | 'oil-waits';
+  readonly reason: 'oil-over' | 'warm-up' | 'load-needs' | 'oil-waits';
 }
 
 /** `drawW` of a plan has an entry for each stretch of this length from the drop, s. */
@@ -79,11 +79,11 @@ function outlook(
 ): Outlook {
   let state = from;
   const seen = { overC: -Infinity, underC: -Infinity, cost: 0 };
-  drawW.forEach((lotW, i) => {
+  drawW.forEach((loadW, i) => {
     const markC = marksC[i]!;
     const risePerS = ((marksC[i + 1] ?? markC) - markC) / STEP_S;
-    const knob = i * STEP_S < KEEP_S ? setting : exactSetting(pot, markC, roomC, lotW, risePerS);
-    state = stepPot(pot, state, knob, roomC, lotW, STEP_S);
+    const knob = i * STEP_S < KEEP_S ? setting : exactSetting(pot, markC, roomC, loadW, risePerS);
+    state = stepPot(pot, state, knob, roomC, loadW, STEP_S);
     const offC = state.oilC - markC;
     seen.overC = Math.max(seen.overC, offC);
     seen.underC = Math.max(seen.underC, -offC);
@@ -112,11 +112,11 @@ export function knobAdvice(
   const isEmpty = state.inPot.length === 0;
   const told = (setting: number): KnobAdvice => {
     if (oil.oilC > oilC + NEAR_C.over && setting <= holdSetting) return { setting, reason: 'oil-over' };
-    if (!isEmpty) return { setting, reason: 'lot-needs' };
+    if (!isEmpty) return { setting, reason: 'load-needs' };
     return { setting, reason: oil.oilC < oilC - NEAR_C.under && setting > holdSetting ? 'warm-up' : 'oil-waits' };
   };
   const now = outlook(plan, oil, state.burner, drawW, marksC);
-  // Near is not enough for the next lot: oil that never gets ready at this setting must be helped.
+  // Near is not enough for the next load: oil that never gets ready at this setting must be helped.
   const isStuck = isEmpty && state.toFry > 0 && readyInS(plan, oil, state.burner) === null;
   if (!isStuck && now.overC <= NEAR_C.over && now.underC <= NEAR_C.under) return told(state.burner);
   let best = { setting: state.burner, cost: isStuck ? Infinity : now.cost };

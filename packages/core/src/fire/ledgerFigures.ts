@@ -1,4 +1,4 @@
-import { oilBand, type OilBand } from '../oil/fryLots.js';
+import { oilBand, type OilBand } from '../oil/fryLoads.js';
 import { type FireAct, fireState, type OilReading } from './fireAct.js';
 
 /** What happened at the stove, from acts and readings alone. */
@@ -9,7 +9,7 @@ export interface LedgerFigures {
   readonly aside: number;
   readonly stillIn: number;
   readonly notFried: number;
-  readonly lots: number;
+  readonly loads: number;
   /** Mean time in the oil of the pieces that came out whole, s; `null` when none did. */
   readonly meanInOilS: number | null;
   /** Over the time from the first drop to the last lift, °C. */
@@ -77,7 +77,7 @@ export function ledgerFigures(
     aside: state.aside,
     stillIn: state.inPot.length,
     notFried: state.toFry,
-    lots: state.lots,
+    loads: state.loads,
     meanInOilS: mean(whole.map((p) => p.outS! - p.droppedS)),
     oilMeanC: mean(during),
     oilLeastC: during.length > 0 ? during.reduce((a, b) => Math.min(a, b)) : null,

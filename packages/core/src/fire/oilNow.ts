@@ -1,4 +1,4 @@
-import { oilBand } from '../oil/fryLots.js';
+import { oilBand } from '../oil/fryLoads.js';
 import { clamp } from '../numeric/clamp.js';
 import { burnerW, oilCautions, type PotState, stepPot } from '../oil/pot.js';
 import type { OilReading } from './fireAct.js';
@@ -53,7 +53,7 @@ function slope(readings: readonly OilReading[], nowS: number): number {
  *
  * @param readings in order of time; only the last minute matters
  * @param oilC temperature to use
- * @param lotW heat the pieces in the pot draw, W
+ * @param loadW heat the pieces in the pot draw, W
  * @param ringW heat that flows from the ring now, W; absent: what the knob gives in the long run
  * @param staleS a reading older than this is none; at a faster pace readings come at longer stove times
  * @example oilNow(readings, 1400, pot, 21, 158, 3, 0).verdict // 'in-band'
@@ -65,7 +65,7 @@ export function oilNow(
   roomC: number,
   oilC: number,
   burner: number,
-  lotW: number,
+  loadW: number,
   staleS = STALE_S,
   ringW = burnerW(pot, burner),
 ): OilNow {
@@ -92,19 +92,19 @@ export function oilNow(
   let backInS: number | null = null;
   const inBand = (c: number) => c >= band.least && c <= band.most;
   for (let s = 10; s <= FORECAST_S; s += 10) {
-    state = stepPot(pot, state, burner, roomC, lotW, 10);
+    state = stepPot(pot, state, burner, roomC, loadW, 10);
     forecast.push({ atS: nowS + s, probeC: state.oilC });
     if (backInS === null && !inBand(last.probeC) && inBand(state.oilC)) backInS = s;
   }
   const { warnC, cutC } = oilCautions(pot.smokeC, band.most);
   const c = last.probeC;
   // With the burner pushing well past this temperature, oil that does not rise is a probe in air.
-  const pushesW = ringW - lotW - pot.lossWPerK * (c - roomC);
+  const pushesW = ringW - loadW - pot.lossWPerK * (c - roomC);
   const lifted = pushesW > 300 && rate < 0.005 && readings.length > 40;
   let verdict: OilVerdict = 'in-band';
   if (c >= cutC) verdict = 'cut-heat';
   else if (c >= warnC) verdict = 'warn';
-  else if (lifted && lotW === 0) verdict = 'check-probe';
+  else if (lifted && loadW === 0) verdict = 'check-probe';
   else if (c > band.most) verdict = 'over';
   else if (c < 100) verdict = 'cold';
   else if (c < band.least) verdict = 'under';

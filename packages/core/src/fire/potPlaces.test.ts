@@ -8,7 +8,7 @@ const evening = fc
   })
   .map((all) =>
     all.map(({ droppedS, forS }, i): FirePiece => ({
-      ...{ number: i + 1, lot: 1, droppedS, turnsS: [], burst: false, oven: null },
+      ...{ number: i + 1, load: 1, droppedS, turnsS: [], burst: false, oven: null },
       outS: forS === null ? null : droppedS + forS,
     })),
   );

@@ -20,12 +20,12 @@ export function stoveRecordOf(
   const settings = acts
     .flatMap((act) => (act.kind === 'burner' && !takenBack.has(act.id) ? [{ atS: act.atS, setting: act.setting }] : []))
     .sort((a, b) => a.atS - b.atS);
-  const lotW = (atS: number) => {
+  const loadW = (atS: number) => {
     let sum = 0;
     for (const { number, droppedS, outS } of pieces) {
       if (atS >= droppedS && (outS === null || atS < outS)) sum += pieceW(number)[Math.floor(atS - droppedS)] ?? 0;
     }
     return sum;
   };
-  return { readings, settings, lotW };
+  return { readings, settings, loadW };
 }

@@ -14,7 +14,7 @@ import type { FormulaBody } from '../store/storeFormula.js';
 
 /** What a file of this kitchen says it is. */
 export const DOCUMENT_FORMAT = 'ember-fold';
-export const DOCUMENT_VERSION = 1;
+export const DOCUMENT_VERSION = 2;
 
 /** What a document is of. */
 export const DOCUMENT_OF = ['kitchen', 'supper', 'batch', 'formula', 'record'] as const;

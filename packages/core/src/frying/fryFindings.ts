@@ -1,7 +1,7 @@
 import { coreMustBeSafe, HOT_BITE_C } from '../filling/fillingSafety.js';
 import { POT_LIMITS } from '../oil/pot.js';
 import { FRY_HORIZON_S } from '../draft/ranges.js';
-import { lotHolds } from '../oil/fryLots.js';
+import { loadHolds } from '../oil/fryLoads.js';
 import type { TrayDraft } from '../draft/draft.js';
 import type { Finding } from '../draft/finding.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
@@ -11,7 +11,7 @@ import type { Kitchen } from '../draft/kitchen.js';
 import type { FryPlan } from './fryPlan.js';
 import type { Rest } from './restInAir.js';
 
-/** Verdict on the piece at lift, its window, the oil, the lot and the pot. */
+/** Verdict on the piece at lift, its window, the oil, the load and the pot. */
 export function fryFindings(
   plan: Omit<FryPlan, 'findings'>,
   draft: TrayDraft,
@@ -28,7 +28,7 @@ export function fryFindings(
     ...crispFindings(plan),
     ...seamFindings(plan),
     ...puffFindings(draft),
-    ...lotFindings(plan, draft.fry),
+    ...loadFindings(plan, draft.fry),
     ...depthFindings(plan, kitchen.pot.oilM3),
     ...keptOilFindings(kitchen),
   ];
@@ -224,48 +224,48 @@ function depthFindings({ halfDepthM3 }: Omit<FryPlan, 'findings'>, oilM3: number
   return [{ code: 'fry.half-depth', tone: 'good', values }];
 }
 
-/** s between two lots while rising oil is let down again; `null`: there is one lot. */
-function coolAgainS({ lots, liftS }: Omit<FryPlan, 'findings'>): number | null {
-  const [first, second] = lots?.lotStartsS ?? [];
+/** s between two loads while rising oil is let down again; `null`: there is one load. */
+function coolAgainS({ loads, liftS }: Omit<FryPlan, 'findings'>): number | null {
+  const [first, second] = loads?.loadStartsS ?? [];
   return first === undefined || second === undefined || liftS === null ? null : Math.max(0, second - first - liftS);
 }
 
-function lotFindings(plan: Omit<FryPlan, 'findings'>, { oilC, ramp }: TrayDraft['fry']): Finding[] {
+function loadFindings(plan: Omit<FryPlan, 'findings'>, { oilC, ramp }: TrayDraft['fry']): Finding[] {
   const found: Finding[] = [];
-  const { lots, band, levels, solution } = plan;
+  const { loads, band, levels, solution } = plan;
   const { burner } = plan;
   if (ramp) {
     const values = { fromC: oilC, toC: ramp.outC, overS: ramp.overS, coolS: coolAgainS(plan) };
     found.push({ code: 'fry.ramp', tone: 'know', values });
   }
   if (burner) {
-    const values = { ...burner, lotSetting: lots?.lotSetting ?? burner.holdSetting, mostC: band.most };
+    const values = { ...burner, loadSetting: loads?.loadSetting ?? burner.holdSetting, mostC: band.most };
     found.push({ code: 'fry.burner', tone: 'know', values });
   } else found.push({ code: 'fry.burner-weak', tone: 'stop', values: {} });
-  if (lots) {
-    const values = { size: lots.lotSize, lowestC: lots.lowestC, leastC: band.least, underS: lots.underBandS };
-    if (lots.everyS !== null && lots.lowestC >= band.least) {
-      const flow = { size: lots.lotSize, everyS: lots.everyS, lowestC: lots.lowestC };
+  if (loads) {
+    const values = { size: loads.loadSize, lowestC: loads.lowestC, leastC: band.least, underS: loads.underBandS };
+    if (loads.everyS !== null && loads.lowestC >= band.least) {
+      const flow = { size: loads.loadSize, everyS: loads.everyS, lowestC: loads.lowestC };
       found.push({ code: 'fry.pipeline', tone: 'good', values: flow });
     } else
       found.push(
-        lotHolds(lots, oilC, solution.turnsS[0] ?? null)
-          ? { code: 'fry.lot-holds', tone: 'good', values }
-          : { code: 'fry.lot-deep', tone: 'look-out', values },
+        loadHolds(loads, oilC, solution.turnsS[0] ?? null)
+          ? { code: 'fry.load-holds', tone: 'good', values }
+          : { code: 'fry.load-deep', tone: 'look-out', values },
       );
-    if (lots.lotSize > plan.hands) {
-      found.push({ code: 'fry.hands', tone: 'look-out', values: { size: lots.lotSize, hands: plan.hands } });
+    if (loads.loadSize > plan.hands) {
+      found.push({ code: 'fry.hands', tone: 'look-out', values: { size: loads.loadSize, hands: plan.hands } });
     }
-    if (lots.lotSize > plan.room) {
-      found.push({ code: 'fry.pot-full', tone: 'look-out', values: { size: lots.lotSize, room: plan.room } });
+    if (loads.loadSize > plan.room) {
+      found.push({ code: 'fry.pot-full', tone: 'look-out', values: { size: loads.loadSize, room: plan.room } });
     }
   }
-  const { mostAlone, mostWithLot, leastFreeM } = POT_LIMITS;
-  if (levels.withLot > mostWithLot || levels.oilAlone > mostAlone + 1e-9 || levels.freeM < leastFreeM) {
+  const { mostAlone, mostWithLoad, leastFreeM } = POT_LIMITS;
+  if (levels.withLoad > mostWithLoad || levels.oilAlone > mostAlone + 1e-9 || levels.freeM < leastFreeM) {
     found.push({
       code: 'fry.pot-over-half',
       tone: 'stop',
-      values: { oilAlone: levels.oilAlone, withLot: levels.withLot, freeM: levels.freeM, ...POT_LIMITS },
+      values: { oilAlone: levels.oilAlone, withLoad: levels.withLoad, freeM: levels.freeM, ...POT_LIMITS },
     });
   }
   return found;

@@ -1,6 +1,6 @@
 import type { Finding } from '../draft/finding.js';
 import type { BurnerAdvice } from '../oil/burnerAdvice.js';
-import type { LotRun, OilBand } from '../oil/fryLots.js';
+import type { LoadRun, OilBand } from '../oil/fryLoads.js';
 import type { PotLevels } from '../oil/pot.js';
 import type { BurstOverTime } from './burstOverTime.js';
 import type { FryBodySpec } from './fryBody.js';
@@ -48,7 +48,7 @@ export interface FryPlan {
   readonly room: number;
   /** That one pair of hands keeps turned. */
   readonly hands: number;
-  readonly lots: LotRun | null;
+  readonly loads: LoadRun | null;
   readonly levels: PotLevels;
   readonly warmUpS: number | null;
   /** `null` when this ring never gets there. */

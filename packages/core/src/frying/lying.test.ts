@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { planBatch } from '../plan/planBatch.js';
 import { type TrayDraft } from '../draft/draft.js';
 import { newTray } from '../plan/starters.js';
-import { runLots } from '../oil/fryLots.js';
+import { runLoads } from '../oil/fryLoads.js';
 import { pieceHeatCurve } from './pieceHeat.js';
 import { halfDepthOilM3, oilDensity } from '../oil/pot.js';
 import { advanceFry, coldestC } from './advanceFry.js';
@@ -77,7 +77,7 @@ describe('how a piece lies', () => {
     expect(upper('once')).toBeGreaterThan(0.005);
   });
 
-  test('oil for half depth, hot and with the lot in, stands to the middle of a piece', () => {
+  test('oil for half depth, hot and with the load in, stands to the middle of a piece', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 0.1, max: 0.5, noNaN: true }),
@@ -85,9 +85,9 @@ describe('how a piece lies', () => {
         fc.double({ min: 0, max: 1, noNaN: true }),
         (diameterM, thickM, share) => {
           const area = (Math.PI * diameterM ** 2) / 4;
-          const lotM3 = share * area * thickM;
-          const hot = (halfDepthOilM3({ diameterM }, 165, thickM, lotM3) * oilDensity(20)) / oilDensity(165);
-          expect((hot + lotM3 / 2) / area).toBeCloseTo(thickM / 2, 9);
+          const loadM3 = share * area * thickM;
+          const hot = (halfDepthOilM3({ diameterM }, 165, thickM, loadM3) * oilDensity(20)) / oilDensity(165);
+          expect((hot + loadM3 / 2) / area).toBeCloseTo(thickM / 2, 9);
         },
       ),
     );
@@ -204,8 +204,8 @@ test('over a whole batch, the burner pays for losses, pieces and what oil and po
       fc.double({ min: 140, max: 180, noNaN: true }),
       (size, pieces, oilM3, oilC) => {
         const pot = { ...DEFAULT_KITCHEN.pot, oilM3 };
-        const lots = { pot, roomC: 21, oilC, pieceW, liftS: fry.liftS!, pieces, betweenS: 45, spacingS: 5 };
-        expect(Math.abs(runLots(lots, size).energyResidual)).toBeLessThan(0.005);
+        const loads = { pot, roomC: 21, oilC, pieceW, liftS: fry.liftS!, pieces, betweenS: 45, spacingS: 5 };
+        expect(Math.abs(runLoads(loads, size).energyResidual)).toBeLessThan(0.005);
       },
     ),
     { numRuns: 40 },

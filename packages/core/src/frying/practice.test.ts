@@ -32,7 +32,7 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
   [
     'short half-moons in the slow school come out golden and cooked',
     { fry: { oilC: 158 } },
-    ['fry.cooked:good', 'fry.golden:good', 'fry.lot-holds:good'],
+    ['fry.cooked:good', 'fry.golden:good', 'fry.load-holds:good'],
     ['fry.raw-ring:look-out'],
   ],
   [
@@ -97,13 +97,13 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
   ],
   [
     'twenty at once in a 24 cm pot: no room, and the oil goes down',
-    { fry: { oilC: 158, lotSize: 20 } },
-    ['fry.pot-full:look-out', 'fry.lot-deep:look-out'],
-    ['fry.lot-holds:good'],
+    { fry: { oilC: 158, loadSize: 20 } },
+    ['fry.pot-full:look-out', 'fry.load-deep:look-out'],
+    ['fry.load-holds:good'],
   ],
   [
     'thirty small balls turned each minute by one cook: more than hands can turn',
-    { form: 'ball', fold: { fillingEachKg: 0.005 }, fry: { oilC: 160, turn: 'each-minute', lotSize: 24 } },
+    { form: 'ball', fold: { fillingEachKg: 0.005 }, fry: { oilC: 160, turn: 'each-minute', loadSize: 24 } },
     ['fry.hands:look-out'],
     [],
   ],

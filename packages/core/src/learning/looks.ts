@@ -22,7 +22,7 @@ export interface SeenColour {
   readonly palest: number;
   readonly darkest: number;
   readonly pieces: number;
-  /** Pieces whose skin differs a lot within itself. */
+  /** Pieces whose skin differs a load within itself. */
   readonly patchy: number;
 }
 

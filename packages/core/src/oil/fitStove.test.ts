@@ -11,23 +11,23 @@ const STORE = DEFAULT_KITCHEN.pot;
 const fry = planBatch(newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z'), DEFAULT_KITCHEN, null).fry!;
 const pieceW = pieceHeatCurve(fry.bulk, fry.solution.samples, fry.liftS!, 1);
 
-/** A warm-up, then lots of six, on a stove that is not what the Store thinks. */
-function evening(pot: Pot, seed: number, lots: number): StoveRecord {
+/** A warm-up, then loads of six, on a stove that is not what the Store thinks. */
+function evening(pot: Pot, seed: number, loads: number): StoveRecord {
   const normal = seededUniform(seed);
-  const drops = Array.from({ length: lots }, (_, i) => 1100 + i * 900);
-  const lotW = (atS: number) =>
+  const drops = Array.from({ length: loads }, (_, i) => 1100 + i * 900);
+  const loadW = (atS: number) =>
     6 * drops.reduce((sum, at) => sum + (atS >= at ? (pieceW[Math.floor(atS - at)] ?? 0) : 0), 0);
   const settings: { atS: number; setting: number }[] = [{ atS: 0, setting: 9 }];
   const readings: { atS: number; probeC: number }[] = [];
   let state: PotState = potAtRest(21);
-  const endS = 1100 + lots * 900;
+  const endS = 1100 + loads * 900;
   for (let atS = 0; atS < endS; atS++) {
     const wanted = state.probeC < 150 ? 9 : state.probeC > 162 ? 3 : 6;
     if (settings[settings.length - 1]!.setting !== wanted) settings.push({ atS, setting: wanted });
-    state = stepPot(pot, state, wanted, 21, lotW(atS + 0.5), 1);
+    state = stepPot(pot, state, wanted, 21, loadW(atS + 0.5), 1);
     if (atS % 2 === 1) readings.push({ atS: atS + 1, probeC: state.probeC + 0.25 * seededNormal(normal) });
   }
-  return { readings, settings, lotW };
+  return { readings, settings, loadW };
 }
 
 test('a seeded stove is found again from its warm-up and two drops, within 10 %, and the range is honest', () => {
@@ -100,12 +100,12 @@ test('with what was found, the recovery after the next drop is told within 8 s; 
     lossWPerK: fit.lossWPerK.value,
     probeLagS: fit.probeLagS.value,
   };
-  /** s from the drop of the third lot into oil of 158 °C until it is back at 157. */
+  /** s from the drop of the third load into oil of 158 °C until it is back at 157. */
   const recovery = (with_: Pot) => {
     let state: PotState = potAtRest(158);
     for (let s = 0; s < 1800; s++) {
       const before = state.oilC;
-      state = stepPot(with_, state, 8, 21, record.lotW(until + s + 0.5), 1);
+      state = stepPot(with_, state, 8, 21, record.loadW(until + s + 0.5), 1);
       if (state.oilC > before && state.oilC >= 157) return s;
     }
     return 1800;
@@ -118,7 +118,7 @@ test('too short a record is refused by its name', () => {
   const short = {
     readings: Array.from({ length: 30 }, (_, i) => ({ atS: i, probeC: 20 })),
     settings: [],
-    lotW: () => 0,
+    loadW: () => 0,
   };
   expect(() => fitStove(STORE, 21, short)).toThrow(expect.objectContaining({ path: 'readings' }));
   expect(() => fitStove(STORE, 21, { ...short, readings: [] })).toThrow(expect.objectContaining({ path: 'readings' }));

@@ -10,7 +10,7 @@ export interface StoveRecord {
   /** Knob settings from their moments on, in order. */
   readonly settings: readonly { readonly atS: number; readonly setting: number }[];
   /** Heat the pieces drew, W, as a function of time. */
-  readonly lotW: (atS: number) => number;
+  readonly loadW: (atS: number) => number;
 }
 
 /** A figure found, and its standard deviation. */
@@ -57,13 +57,13 @@ const AHEAD_C = 10;
 interface Grid {
   readonly dtS: readonly number[];
   readonly setting: readonly number[];
-  readonly lotW: readonly number[];
+  readonly loadW: readonly number[];
   /** Steps done when each reading is taken. */
   readonly readAt: readonly number[];
 }
 
-function gridOf({ readings, settings, lotW }: StoveRecord): Grid {
-  const grid = { dtS: [] as number[], setting: [] as number[], lotW: [] as number[], readAt: [] as number[] };
+function gridOf({ readings, settings, loadW }: StoveRecord): Grid {
+  const grid = { dtS: [] as number[], setting: [] as number[], loadW: [] as number[], readAt: [] as number[] };
   let atS = readings[0]!.atS;
   let next = 0;
   let setting = 0;
@@ -74,7 +74,7 @@ function gridOf({ readings, settings, lotW }: StoveRecord): Grid {
       const dtS = Math.min(MOST_STEP_S, reading.atS - atS, turnS - atS);
       grid.dtS.push(dtS);
       grid.setting.push(setting);
-      grid.lotW.push(lotW(atS + dtS / 2));
+      grid.loadW.push(loadW(atS + dtS / 2));
       atS += dtS;
     }
     grid.readAt.push(grid.dtS.length);
@@ -88,7 +88,7 @@ function simulate(pot: Pot, roomC: number, first: PotState, grid: Grid): number[
   let step = 0;
   return grid.readAt.map((until) => {
     for (; step < until; step++) {
-      state = stepPot(pot, state, grid.setting[step]!, roomC, grid.lotW[step]!, grid.dtS[step]!);
+      state = stepPot(pot, state, grid.setting[step]!, roomC, grid.loadW[step]!, grid.dtS[step]!);
     }
     return state.probeC;
   });

@@ -19,7 +19,7 @@ import {
 import { RING_S } from './pot.js';
 
 interface Evening {
-  /** Oil over its mark at the most, K, and under its mark when the next lot went in. */
+  /** Oil over its mark at the most, K, and under its mark when the next load went in. */
   readonly overC: number;
   readonly underC: number;
   readonly coldestDropC: number;
@@ -47,10 +47,10 @@ function follow(
     fry: { ...base.fry, oilC, ...(ramp && { ramp }), ...(pipeline && { pipeline, turn: 'once' }) },
   };
   const { fry } = planBatch(draft, kitchen, null);
-  if (!fry?.lots) throw new Error('This batch has no moment to lift.');
+  if (!fry?.loads) throw new Error('This batch has no moment to lift.');
   const session: FireSession = {
     ...{ kitchen, speed: 1, hasProbe: true, trial: false },
-    trays: [{ draft, first: 1, fry: { ...fry, lots: fry.lots } }],
+    trays: [{ draft, first: 1, fry: { ...fry, loads: fry.loads } }],
   };
   const stove = createStove(kitchen.pot, kitchen.roomC, () => fry, seed);
   const acts: FireAct[] = [];
@@ -67,7 +67,7 @@ function follow(
   let known: FireKnown = NOTHING_KNOWN;
   while (stove.timeS < 3 * 3600) {
     stepStove(stove, 1);
-    // While rising oil is let down for the next lot it is over its mark on purpose.
+    // While rising oil is let down for the next load it is over its mark on purpose.
     if (!ramp || stove.inPot.size > 0) {
       const markC = markNow(draft.fry, fireState(acts, pieces), stove.timeS);
       seen.overC = Math.max(seen.overC, stove.state.oilC - markC);
@@ -120,7 +120,7 @@ test.each(RING_KINDS.map((ring) => [ring, RING_S[ring]] as const))(
   },
 );
 
-test('oil that is let rise is led up its ramp by the same advice, lot after lot, and lets down between them', () => {
+test('oil that is let rise is led up its ramp by the same advice, load after load, and lets down between them', () => {
   const evening = follow(DEFAULT_KITCHEN, 8, 130, 9, { outC: 160, overS: 600 });
   expect(evening.fried).toBe(8);
   // Hotter than it goes in by no more than its band, and along the ramp within a band's half.
@@ -131,7 +131,7 @@ test('oil that is let rise is led up its ramp by the same advice, lot after lot,
 
 test('a pipeline goes on one by one: never two at once, the oil in its band, no gap but for the oil', () => {
   const base = newTray('Followed', 'squash-sage', 12, '2030-01-05T18:30:00Z');
-  const { lots } = planBatch(
+  const { loads } = planBatch(
     { ...base, fry: { ...base.fry, oilC: 158, pipeline: true, turn: 'once' } },
     DEFAULT_KITCHEN,
     null,
@@ -139,15 +139,15 @@ test('a pipeline goes on one by one: never two at once, the oil in its band, no 
   const evening = follow(DEFAULT_KITCHEN, 12, 158, 3, undefined, true);
   expect(evening.fried).toBe(12);
   expect(evening.dropsS.length).toBe(12);
-  expect(evening.most).toBeLessThanOrEqual(lots!.lotSize);
+  expect(evening.most).toBeLessThanOrEqual(loads!.loadSize);
   expect(evening.most).toBeGreaterThan(2);
   expect(evening.overC).toBeLessThan(4);
   expect(evening.underC).toBeLessThan(9);
   evening.dropsS.slice(1).forEach((atS, i) => {
-    expect(atS - evening.dropsS[i]!).toBeGreaterThanOrEqual(lots!.everyS! - 2);
+    expect(atS - evening.dropsS[i]!).toBeGreaterThanOrEqual(loads!.everyS! - 2);
     // It waits for the first to come out, and pieces in oil a little cool take longer than planned.
-    expect(atS - evening.dropsS[i]!).toBeLessThan(2 * lots!.everyS!);
+    expect(atS - evening.dropsS[i]!).toBeLessThan(2 * loads!.everyS!);
   });
   const meanS = (evening.dropsS[11]! - evening.dropsS[0]!) / 11;
-  expect(meanS).toBeLessThan(1.3 * lots!.everyS!);
+  expect(meanS).toBeLessThan(1.3 * loads!.everyS!);
 });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { newTray } from '../plan/starters.js';
 import { planBatch } from '../plan/planBatch.js';
-import { lotSizeFor, type LotSpec, oilBand, potRoom, runLots } from './fryLots.js';
+import { loadSizeFor, type LoadSpec, oilBand, potRoom, runLoads } from './fryLoads.js';
 import { pieceHeatCurve, pieceHeatJ } from '../frying/pieceHeat.js';
 import {
   potAtRest,
@@ -23,7 +23,7 @@ const POT: Pot = DEFAULT_KITCHEN.pot;
 const plan = planBatch(newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z'), DEFAULT_KITCHEN, null);
 const fry = plan.fry!;
 
-const spec = (pot: Pot = POT): LotSpec => ({
+const spec = (pot: Pot = POT): LoadSpec => ({
   pot,
   roomC: 21,
   oilC: 158,
@@ -43,8 +43,8 @@ test('levels count the heat and what the pieces push aside', () => {
   const hot = potLevels(POT, 170, 0);
   const full = potLevels(POT, 170, 6 * 70e-6);
   expect(hot.oilAlone / cold.oilAlone).toBeCloseTo(1.12, 2);
-  expect((full.withLot - hot.oilAlone) * POT.heightM).toBeCloseTo((6 * 70e-6) / (Math.PI * 0.12 ** 2), 9);
-  expect(full.freeM).toBeCloseTo(POT.heightM * (1 - full.withLot), 9);
+  expect((full.withLoad - hot.oilAlone) * POT.heightM).toBeCloseTo((6 * 70e-6) / (Math.PI * 0.12 ** 2), 9);
+  expect(full.freeM).toBeCloseTo(POT.heightM * (1 - full.withLoad), 9);
 });
 
 test('the pot keeps its energy: burner less losses less pieces is what the oil and pot gain', () => {
@@ -53,15 +53,15 @@ test('the pot keeps its energy: burner less losses less pieces is what the oil a
       fc.double({ min: 0, max: 9, noNaN: true }),
       fc.double({ min: 0, max: 2500, noNaN: true }),
       fc.double({ min: 60, max: 190, noNaN: true }),
-      (setting, lotW, fromC) => {
+      (setting, loadW, fromC) => {
         const dtS = 0.5;
         const steady = potAtRest(fromC, burnerW(POT, setting));
-        const after = stepPot(POT, steady, setting, 21, lotW, dtS);
+        const after = stepPot(POT, steady, setting, 21, loadW, dtS);
         const gained = potHeatCapacity(POT, fromC) * (after.oilC - fromC);
-        const given = (burnerW(POT, setting) - lotW - POT.lossWPerK * ((fromC + after.oilC) / 2 - 21)) * dtS;
+        const given = (burnerW(POT, setting) - loadW - POT.lossWPerK * ((fromC + after.oilC) / 2 - 21)) * dtS;
         expect(Math.abs(gained - given)).toBeLessThan(0.5);
-        const halves = stepPot(POT, stepPot(POT, steady, setting, 21, lotW, 30), setting, 21, lotW, 30);
-        expect(halves.oilC).toBeCloseTo(stepPot(POT, steady, setting, 21, lotW, 60).oilC, 0);
+        const halves = stepPot(POT, stepPot(POT, steady, setting, 21, loadW, 30), setting, 21, loadW, 30);
+        expect(halves.oilC).toBeCloseTo(stepPot(POT, steady, setting, 21, loadW, 60).oilC, 0);
         // Whatever the ring holds is given on: no heat is made or lost on its way.
         const plate: Pot = { ...POT, ring: 'plate', lossWPerK: 1e-6 };
         let state = potAtRest(fromC, 900);
@@ -116,41 +116,41 @@ test('six 68 g pieces in 2 l on half a 2 kW ring pull 158 °C into 150–154 wit
   expect(Math.max(...justHolds.slice(200))).toBeLessThan(156);
 });
 
-describe('lots', () => {
-  test('the chosen lot keeps the band or recovers before the first turn; one more would not, or does not lie flat', () => {
+describe('loads', () => {
+  test('the chosen load keeps the band or recovers before the first turn; one more would not, or does not lie flat', () => {
     const weak: Pot = { ...POT, burnerW: 1000, oilM3: 0.0016 };
     for (const pot of [POT, weak]) {
       const room = potRoom(pot, 0.006);
-      const best = lotSizeFor(spec(pot), room, 60);
-      const dip = (size: number) => runLots({ ...spec(pot), pieces: size }, size);
+      const best = loadSizeFor(spec(pot), room, 60);
+      const dip = (size: number) => runLoads({ ...spec(pot), pieces: size }, size);
       const holds = (size: number) => {
         const run = dip(size);
         return run.lowestC >= oilBand(158).least || run.underBandS <= 30;
       };
-      expect(best.lotSize === 1 || holds(best.lotSize)).toBe(true);
-      expect(best.lotSize === room || !holds(best.lotSize + 1)).toBe(true);
+      expect(best.loadSize === 1 || holds(best.loadSize)).toBe(true);
+      expect(best.loadSize === room || !holds(best.loadSize + 1)).toBe(true);
     }
-    expect(lotSizeFor(spec(weak), 20, 60).lotSize).toBeLessThan(lotSizeFor(spec(), 20, 60).lotSize + 1);
+    expect(loadSizeFor(spec(weak), 20, 60).loadSize).toBeLessThan(loadSizeFor(spec(), 20, 60).loadSize + 1);
   });
-  test('lots cover the pieces, follow one another and take longer when smaller', () => {
+  test('loads cover the pieces, follow one another and take longer when smaller', () => {
     for (const size of [2, 4, 7]) {
-      const run = runLots(spec(), size);
-      expect(run.lots).toBe(Math.ceil(24 / size));
-      expect(run.lotStartsS).toHaveLength(run.lots);
-      for (let i = 1; i < run.lots; i++) {
-        expect(run.lotStartsS[i]! - run.lotStartsS[i - 1]!).toBeGreaterThan(fry.liftS! + 40);
+      const run = runLoads(spec(), size);
+      expect(run.loads).toBe(Math.ceil(24 / size));
+      expect(run.loadStartsS).toHaveLength(run.loads);
+      for (let i = 1; i < run.loads; i++) {
+        expect(run.loadStartsS[i]! - run.loadStartsS[i - 1]!).toBeGreaterThan(fry.liftS! + 40);
       }
       expect(run.trace.every((p) => p.oilC > 100 && p.oilC < 175)).toBe(true);
     }
-    expect(runLots(spec(), 2).totalS).toBeGreaterThan(runLots(spec(), 4).totalS);
-    expect(runLots(spec(), 7).lowestC).toBeLessThan(runLots(spec(), 2).lowestC);
+    expect(runLoads(spec(), 2).totalS).toBeGreaterThan(runLoads(spec(), 4).totalS);
+    expect(runLoads(spec(), 7).lowestC).toBeLessThan(runLoads(spec(), 2).lowestC);
   });
   test.each([
-    ['fry.lotSize', 0, spec()],
+    ['fry.loadSize', 0, spec()],
     ['pieces', 4, { ...spec(), pieces: 0 }],
     ['liftS', 4, { ...spec(), liftS: Number.NaN }],
   ])('a bad %s is refused by that name', (path, size, bad) => {
-    expect(() => runLots(bad, size)).toThrow(expect.objectContaining({ path }));
+    expect(() => runLoads(bad, size)).toThrow(expect.objectContaining({ path }));
   });
 });
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 import { planBatch } from '../plan/planBatch.js';
 import { newTray } from '../plan/starters.js';
-import { lotSizeFor, type LotSpec, oilBand, runLots } from './fryLots.js';
+import { loadSizeFor, type LoadSpec, oilBand, runLoads } from './fryLoads.js';
 import { lastDropS, pipelineFor, runPipeline } from './pipeline.js';
 
 const KITCHEN: Kitchen = { ...DEFAULT_KITCHEN, pot: { ...DEFAULT_KITCHEN.pot, diameterM: 0.28, oilM3: 0.003 } };
@@ -10,7 +10,7 @@ const DRAFT = newTray('Pipeline', 'squash-sage', 36, '2030-01-05T18:30:00Z');
 const FRY = planBatch(DRAFT, KITCHEN, null).fry!;
 /** The heat that one piece draws each second, from the means of ten that the plan keeps. */
 const PIECE_W = FRY.drawW.flatMap((w) => Array.from({ length: 10 }, () => w));
-const SPEC: LotSpec = {
+const SPEC: LoadSpec = {
   ...{ pot: KITCHEN.pot, roomC: 21, oilC: 158, pieceW: PIECE_W, liftS: FRY.liftS! },
   ...{ pieces: 36, betweenS: 45, spacingS: 5 },
 };
@@ -24,7 +24,7 @@ test('one goes in as one comes out: never more in the oil than meant, and the he
       (inPot, pieces, liftS) => {
         const run = runPipeline({ ...SPEC, pieces, liftS }, inPot);
         expect(run.everyS! * inPot).toBeGreaterThanOrEqual(liftS);
-        expect(run.lotSize).toBeLessThanOrEqual(Math.min(inPot, pieces));
+        expect(run.loadSize).toBeLessThanOrEqual(Math.min(inPot, pieces));
         // The last is lifted when it has had its time, and no second is lost between two pieces.
         expect(Math.abs(run.totalS - (liftS + run.everyS! * (pieces - 1)))).toBeLessThanOrEqual(2);
         expect(lastDropS(run, pieces)).toBe(run.everyS! * (pieces - 1));
@@ -36,34 +36,34 @@ test('one goes in as one comes out: never more in the oil than meant, and the he
   );
 });
 
-test('as many in the oil at a time cool it less than as a lot, and the evening is over sooner', () => {
+test('as many in the oil at a time cool it less than as a load, and the evening is over sooner', () => {
   for (const size of [3, 5, 7]) {
-    const [flow, lots] = [runPipeline(SPEC, size), runLots(SPEC, size)];
-    expect(flow.lowestC).toBeGreaterThan(lots.lowestC);
-    expect(flow.totalS).toBeLessThan(lots.totalS);
+    const [flow, loads] = [runPipeline(SPEC, size), runLoads(SPEC, size)];
+    expect(flow.lowestC).toBeGreaterThan(loads.lowestC);
+    expect(flow.totalS).toBeLessThan(loads.totalS);
   }
 });
 
-test('the pipeline that is chosen stays in its band, and takes at least what a lot takes', () => {
+test('the pipeline that is chosen stays in its band, and takes at least what a load takes', () => {
   for (const burnerW of [1200, 2000, 3000]) {
     const spec = { ...SPEC, pot: { ...SPEC.pot, burnerW } };
     const flow = pipelineFor(spec, FRY.room);
     const inBand = flow.lowestC >= oilBand(158).least;
-    expect(inBand || flow.lotSize === 1).toBe(true);
-    expect(flow.lotSize).toBeGreaterThanOrEqual(lotSizeFor(spec, FRY.room, 60).lotSize - 1);
+    expect(inBand || flow.loadSize === 1).toBe(true);
+    expect(flow.loadSize).toBeGreaterThanOrEqual(loadSizeFor(spec, FRY.room, 60).loadSize - 1);
   }
-  expect(pipelineFor({ ...SPEC, pot: { ...SPEC.pot, burnerW: 3000 } }, FRY.room).lotSize).toBeGreaterThan(
-    pipelineFor({ ...SPEC, pot: { ...SPEC.pot, burnerW: 900 } }, FRY.room).lotSize,
+  expect(pipelineFor({ ...SPEC, pot: { ...SPEC.pot, burnerW: 3000 } }, FRY.room).loadSize).toBeGreaterThan(
+    pipelineFor({ ...SPEC, pot: { ...SPEC.pot, burnerW: 900 } }, FRY.room).loadSize,
   );
 });
 
-test('a batch that is planned so says how often one goes in; rising oil has lots all the same', () => {
+test('a batch that is planned so says how often one goes in; rising oil has loads all the same', () => {
   const draft = { ...DRAFT, fry: { ...DRAFT.fry, pipeline: true } };
   const plan = planBatch(draft, KITCHEN, null);
-  expect(plan.fry!.lots!.everyS).toBeGreaterThan(15);
+  expect(plan.fry!.loads!.everyS).toBeGreaterThan(15);
   expect(plan.fry!.findings.map(({ code }) => code)).toContain('fry.pipeline');
   const rising = { ...draft, fry: { ...draft.fry, oilC: 135, ramp: { outC: 160, overS: 600 } } };
-  expect(planBatch(rising, KITCHEN, null).fry!.lots!.everyS).toBeNull();
-  expect(() => runPipeline(SPEC, 0)).toThrow(expect.objectContaining({ code: 'OUT_OF_RANGE', path: 'fry.lotSize' }));
+  expect(planBatch(rising, KITCHEN, null).fry!.loads!.everyS).toBeNull();
+  expect(() => runPipeline(SPEC, 0)).toThrow(expect.objectContaining({ code: 'OUT_OF_RANGE', path: 'fry.loadSize' }));
   expect(() => runPipeline({ ...SPEC, liftS: NaN }, 2)).toThrow(expect.objectContaining({ path: 'liftS' }));
 });

@@ -1,7 +1,7 @@
 import type { TrayDraft } from '../draft/draft.js';
 import { RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
-import { lotPass, type LotRun, lotSizeFor, type LotSpec, MOST_TRACE, oilBand, runLots } from './fryLots.js';
+import { loadPass, type LoadRun, loadSizeFor, type LoadSpec, MOST_TRACE, oilBand, runLoads } from './fryLoads.js';
 import { burnerW, potAtRest, potHeatJ, settingToHold } from './pot.js';
 
 /** Told to the next five seconds. */
@@ -11,15 +11,15 @@ const LEAST_EVERY_S = 15;
 
 /**
  * Fries a batch as a pipeline: a piece goes in each `liftS / inPot`, so that one comes out as
- * another goes in and the pot never waits. No lot drops the oil at once: the ring carries a
+ * another goes in and the pot never waits. No load drops the oil at once: the ring carries a
  * steady load.
  *
  * @param inPot in the oil together, once it is full
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  * @example runPipeline({ pot, roomC: 21, oilC: 158, pieceW: fry.drawW, liftS: 600, pieces: 24, betweenS: 45, spacingS: 5 }, 6).everyS // 100
  */
-export function runPipeline(spec: LotSpec, inPot: number): LotRun {
-  requireIn(inPot, RANGES.draft.lotSize, 'fry.lotSize');
+export function runPipeline(spec: LoadSpec, inPot: number): LoadRun {
+  requireIn(inPot, RANGES.draft.loadSize, 'fry.loadSize');
   requireIn(spec.pieces, RANGES.draft.pieces, 'pieces');
   requireWithin(spec.liftS, 10, 7200, 'liftS');
   const { pot, roomC, oilC, liftS, pieces } = spec;
@@ -27,16 +27,16 @@ export function runPipeline(spec: LotSpec, inPot: number): LotRun {
   const meanW = spec.pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, spec.pieceW.length);
   const together = Math.min(pieces, Math.ceil(liftS / everyS));
   const holdSetting = settingToHold(pot, oilC, roomC, 0);
-  const lotSetting = settingToHold(pot, oilC, roomC, 1.15 * together * meanW);
+  const loadSetting = settingToHold(pot, oilC, roomC, 1.15 * together * meanW);
   const start = potAtRest(oilC, burnerW(pot, holdSetting));
-  const pass = lotPass({ ...spec, spacingS: everyS }, { size: pieces, start, waits: false, holdSetting, lotSetting });
+  const pass = loadPass({ ...spec, spacingS: everyS }, { size: pieces, start, waits: false, holdSetting, loadSetting });
   const { totalS, lowestC, underBandS, heatJ, end } = pass;
   const gainedJ = potHeatJ(pot, end.oilC) - potHeatJ(pot, oilC);
   const eachOf = Math.max(1, Math.ceil(pass.trace.length / MOST_TRACE));
   return {
-    ...{ lotSize: together, lots: 1, everyS, totalS, lowestC, underBandS, holdSetting, lotSetting, heatJ },
+    ...{ loadSize: together, loads: 1, everyS, totalS, lowestC, underBandS, holdSetting, loadSetting, heatJ },
     energyResidual: heatJ > 0 ? (heatJ - pass.spentJ - gainedJ) / heatJ : 0,
-    lotStartsS: [0],
+    loadStartsS: [0],
     trace: [...pass.trace.filter((_, i) => i % eachOf === 0), { timeS: totalS, oilC: end.oilC }],
   };
 }
@@ -48,8 +48,8 @@ const SEEN_WHOLE = 3;
  * The pipeline with the most in the oil together that stays in the band; at least one.
  * @param mostPieces side by side and kept turned
  */
-export function pipelineFor(spec: LotSpec, mostPieces: number): LotRun {
-  const most = Math.min(mostPieces, spec.pieces, RANGES.draft.lotSize.most);
+export function pipelineFor(spec: LoadSpec, mostPieces: number): LoadRun {
+  const most = Math.min(mostPieces, spec.pieces, RANGES.draft.loadSize.most);
   let best = 1;
   for (let inPot = 2; inPot <= most; inPot++) {
     const run = runPipeline({ ...spec, pieces: Math.min(spec.pieces, SEEN_WHOLE * inPot) }, inPot);
@@ -61,25 +61,25 @@ export function pipelineFor(spec: LotSpec, mostPieces: number): LotRun {
 
 /**
  * When the last pieces go in, s from the first.
- * @example lastDropS(fry.lots, 24) > 0 // true
+ * @example lastDropS(fry.loads, 24) > 0 // true
  */
-export function lastDropS({ everyS, lotStartsS, lots }: LotRun, pieces: number): number {
-  return everyS === null ? (lotStartsS[lots - 1] ?? 0) : everyS * (pieces - 1);
+export function lastDropS({ everyS, loadStartsS, loads }: LoadRun, pieces: number): number {
+  return everyS === null ? (loadStartsS[loads - 1] ?? 0) : everyS * (pieces - 1);
 }
 
 /**
- * How a batch goes through the pot: as lots or as a pipeline, of the cook's own size or the most
+ * How a batch goes through the pot: as loads or as a pipeline, of the cook's own size or the most
  * that keeps the band.
  * @param most side by side and kept turned
  * @param firstTurnS s; `null`: never turned
  */
 export function throughPot(
-  spec: LotSpec,
-  { lotSize, pipeline = false, ramp }: Pick<TrayDraft['fry'], 'lotSize' | 'pipeline' | 'ramp'>,
+  spec: LoadSpec,
+  { loadSize, pipeline = false, ramp }: Pick<TrayDraft['fry'], 'loadSize' | 'pipeline' | 'ramp'>,
   most: number,
   firstTurnS: number | null,
-): LotRun {
-  // Oil that rises with its lot cannot be at both ends at once.
-  if (pipeline && !ramp) return lotSize === null ? pipelineFor(spec, most) : runPipeline(spec, lotSize);
-  return lotSize === null ? lotSizeFor(spec, most, firstTurnS) : runLots(spec, lotSize);
+): LoadRun {
+  // Oil that rises with its load cannot be at both ends at once.
+  if (pipeline && !ramp) return loadSize === null ? pipelineFor(spec, most) : runPipeline(spec, loadSize);
+  return loadSize === null ? loadSizeFor(spec, most, firstTurnS) : runLoads(spec, loadSize);
 }

@@ -26,43 +26,43 @@ export function potHeatCapacity(pot: Pot, tempC: number): number {
   return oilMassKg(pot) * oilCp(tempC) + pot.massKg * POT_CP;
 }
 
-/** Share of the pot's height that oil may fill, alone and with a lot in it, and free wall above, m. Source: docs/models/practice.md. */
-export const POT_LIMITS = { mostAlone: 1 / 3, mostWithLot: 0.5, leastFreeM: 0.08 } as const;
+/** Share of the pot's height that oil may fill, alone and with a load in it, and free wall above, m. Source: docs/models/practice.md. */
+export const POT_LIMITS = { mostAlone: 1 / 3, mostWithLoad: 0.5, leastFreeM: 0.08 } as const;
 
 /** Levels over the pot's height, 0–1 and more when it would run over. Both hot. */
 export interface PotLevels {
   readonly oilAlone: number;
-  readonly withLot: number;
+  readonly withLoad: number;
   /** Free wall above, m. */
   readonly freeM: number;
 }
 
 /**
- * How high hot oil stands, alone and with a lot in it: oil grows with heat and every piece
+ * How high hot oil stands, alone and with a load in it: oil grows with heat and every piece
  * pushes its sunk volume aside.
  *
- * @param lotM3 volume of all pieces in the oil
+ * @param loadM3 volume of all pieces in the oil
  */
-export function potLevels(pot: Pot, oilC: number, lotM3: number): PotLevels {
+export function potLevels(pot: Pot, oilC: number, loadM3: number): PotLevels {
   const area = (Math.PI * pot.diameterM * pot.diameterM) / 4;
   const hot = oilMassKg(pot) / oilDensity(oilC);
   const oilM = hot / area;
   // All of a piece counts: it may be pushed under, and the cautious figure is the right one.
-  const withM = (hot + lotM3) / area;
+  const withM = (hot + loadM3) / area;
   return {
     oilAlone: oilM / pot.heightM,
-    withLot: withM / pot.heightM,
+    withLoad: withM / pot.heightM,
     freeM: pot.heightM - withM,
   };
 }
 
 /**
  * Cold oil that stands to the middle of the pieces in it, m³: what half-depth frying wants.
- * @param thickM through a piece. @param lotM3 volume of all pieces in the oil
+ * @param thickM through a piece. @param loadM3 volume of all pieces in the oil
  */
-export function halfDepthOilM3(pot: Pick<Pot, 'diameterM'>, oilC: number, thickM: number, lotM3: number): number {
+export function halfDepthOilM3(pot: Pick<Pot, 'diameterM'>, oilC: number, thickM: number, loadM3: number): number {
   const area = (Math.PI * pot.diameterM * pot.diameterM) / 4;
-  const hot = Math.max(0, (area * thickM) / 2 - lotM3 / 2);
+  const hot = Math.max(0, (area * thickM) / 2 - loadM3 / 2);
   return (hot * oilDensity(oilC)) / OIL_KG_PER_M3_AT_20;
 }
 
@@ -105,11 +105,11 @@ export function ringHeatJ(pot: Pick<Pot, 'ring' | 'ringS'>, ringW: number): numb
 
 /**
  * Moves ring, oil and probe on by one step: the ring's flow follows the knob first order,
- * C dT/dt = flow − UA(T − room) − lot, and the probe follows the oil. Exponential in the linear
+ * C dT/dt = flow − UA(T − room) − load, and the probe follows the oil. Exponential in the linear
  * parts, so any step is stable.
  *
  * @param setting 0 … pot.settings, fractions allowed
- * @param lotW heat the pieces draw now, W
+ * @param loadW heat the pieces draw now, W
  * @param dtS 0–60
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
@@ -118,11 +118,11 @@ export function stepPot(
   state: PotState,
   setting: number,
   roomC: number,
-  lotW: number,
+  loadW: number,
   dtS: number,
 ): PotState {
   requireWithin(dtS, 0, 60, 'dtS');
-  requireWithin(lotW, -1e7, 1e7, 'lotW');
+  requireWithin(loadW, -1e7, 1e7, 'loadW');
   const capacity = potHeatCapacity(pot, state.oilC);
   const knobW = burnerW(pot, setting);
   const lagS = ringLagS(pot);
@@ -130,7 +130,7 @@ export function stepPot(
   const ringW = knobW + (state.ringW - knobW) * kept;
   // Mean flow over the step: the ring is far quicker than the oil, or the step far shorter than both.
   const flowW = dtS > 0 ? knobW + ((state.ringW - knobW) * lagS * (1 - kept)) / dtS : state.ringW;
-  const restC = roomC + (flowW - lotW) / pot.lossWPerK;
+  const restC = roomC + (flowW - loadW) / pot.lossWPerK;
   const oilC = restC + (state.oilC - restC) * Math.exp((-pot.lossWPerK * dtS) / capacity);
   // Exact for oil that moves evenly within the step: two halves give what the whole does.
   const behindC = dtS > 0 ? ((oilC - state.oilC) * pot.probeLagS) / dtS : 0;
@@ -148,10 +148,10 @@ export function burnerW(pot: Pot, setting: number): number {
 
 /**
  * Where the oil comes to by what the ring still holds, when the knob goes to what just keeps it, °C.
- * @param lotW heat the pieces draw meanwhile, W
+ * @param loadW heat the pieces draw meanwhile, W
  */
-export function coastC(pot: Pot, state: PotState, roomC: number, lotW: number): number {
-  const keepsW = pot.lossWPerK * (state.oilC - roomC) + lotW;
+export function coastC(pot: Pot, state: PotState, roomC: number, loadW: number): number {
+  const keepsW = pot.lossWPerK * (state.oilC - roomC) + loadW;
   return state.oilC + (ringLagS(pot) * (state.ringW - keepsW)) / potHeatCapacity(pot, state.oilC);
 }
 
@@ -161,8 +161,8 @@ export function knobFor(pot: Pot, heatW: number): number {
 }
 
 /** Smallest whole setting whose steady temperature with this load is at least `oilC`; the highest when none is. */
-export function settingToHold(pot: Pot, oilC: number, roomC: number, lotW: number): number {
-  const neededW = pot.lossWPerK * (oilC - roomC) + lotW;
+export function settingToHold(pot: Pot, oilC: number, roomC: number, loadW: number): number {
+  const neededW = pot.lossWPerK * (oilC - roomC) + loadW;
   return Math.ceil(knobFor(pot, neededW) - 1e-9);
 }
 

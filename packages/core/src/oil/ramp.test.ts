@@ -67,7 +67,7 @@ test('the solver follows it as one that is stepped a second at a time, and goes 
   }
 });
 
-test('the slow school that lets oil rise comes out golden and cooked, its map agrees, and its lots wait for the oil', () => {
+test('the slow school that lets oil rise comes out golden and cooked, its map agrees, and its loads wait for the oil', () => {
   const draft = withSchool(DRAFT, 'rising');
   const { fry } = planBatch(draft, DEFAULT_KITCHEN, null);
   expect(fry!.liftS).not.toBeNull();
@@ -89,9 +89,9 @@ test('the slow school that lets oil rise comes out golden and cooked, its map ag
   };
   const { goldenS } = fry!.solution;
   expect(Math.abs(fryMapRow(map, 0).goldenS! / goldenS! - 1)).toBeLessThan(0.03);
-  const [first, second] = fry!.lots!.lotStartsS;
+  const [first, second] = fry!.loads!.loadStartsS;
   expect(second! - first!).toBeGreaterThan(fry!.liftS! + 60);
-  expect(Math.abs(fry!.lots!.energyResidual)).toBeLessThan(0.001);
+  expect(Math.abs(fry!.loads!.energyResidual)).toBeLessThan(0.001);
   // Held again when another school is taken.
   expect(withSchool(draft, 'hot').fry.ramp).toBeUndefined();
 });

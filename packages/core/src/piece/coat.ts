@@ -44,7 +44,7 @@ export interface Coat {
   readonly browning: number;
   /** Dry coat with nothing under it to hold it. */
   readonly fallsOff: boolean;
-  /** Crumbs and seeds that come off in the oil: skim between lots. */
+  /** Crumbs and seeds that come off in the oil: skim between loads. */
   readonly sheds: boolean;
   /** To set out for one piece, kg of each ingredient, with what stays in the tray. */
   readonly supplies: readonly { readonly ingredientId: string; readonly massKg: number }[];

@@ -31,8 +31,8 @@ export const MEASURE_RANGE: Readonly<Record<MeasureId, Band>> = {
  */
 export function asCooked(batch: BatchDraft, state: CookState, known: Known): BatchDraft {
   const folded = foldedFrom(batch);
-  const lots = [...new Set(folded.map(({ lot }) => lot))];
-  const mixed = { ...batch, dough: doughAsCooked(batch, lots, state, known) };
+  const portions = [...new Set(folded.map(({ portion }) => portion))];
+  const mixed = { ...batch, dough: doughAsCooked(batch, portions, state, known) };
 
   const cooked = fillingsOf(batch).reduce((now, mark) => fillingAsCooked(now, mark, state, known), mixed);
   return marksOf(batch).reduce((now, mark) => {
@@ -41,30 +41,30 @@ export function asCooked(batch: BatchDraft, state: CookState, known: Known): Bat
   }, cooked);
 }
 
-/** What was measured of the dough; lots not made yet are taken as those that were. */
+/** What was measured of the dough; portions not made yet are taken as those that were. */
 function doughAsCooked(
   batch: BatchDraft,
-  lots: readonly number[],
+  portions: readonly number[],
   state: CookState,
   known: Known,
 ): BatchDraft['dough'] {
   const told = (measure: MeasureId): number[] =>
-    lots
-      .map((lot) => measuredOf(state, stepKey('mix-dough', undefined, lot), measure))
+    portions
+      .map((portion) => measuredOf(state, stepKey('mix-dough', undefined, portion), measure))
       .filter((value) => value !== null);
   const mean = (measure: MeasureId): number | null => {
     const all = told(measure);
     return all.length === 0 ? null : all.reduce((sum, value) => sum + value, 0) / all.length;
   };
   const [pouredKg, mixedC, madeKg] = (['poured-kg', 'dough-c', 'dough-kg'] as const).map(mean);
-  // One lot that was poured too hot must not hide behind another.
+  // One portion that was poured too hot must not hide behind another.
   const liquidC = told('liquid-c').reduce<number | null>((hottest, c) => Math.max(hottest ?? c, c), null);
-  const poured = pouredKg == null ? batch.dough : withPoured(batch, pouredKg * lots.length, known);
+  const poured = pouredKg == null ? batch.dough : withPoured(batch, pouredKg * portions.length, known);
   return {
     ...poured,
     ...(liquidC != null && { liquidC }),
     ...(mixedC != null && { mixedC }),
-    ...(madeKg != null && boiledOff(poured, madeKg * lots.length, known)),
+    ...(madeKg != null && boiledOff(poured, madeKg * portions.length, known)),
   };
 }
 
@@ -97,13 +97,13 @@ function trayAsCooked(
   batch: BatchDraft,
   mark: TrayMark,
   state: CookState,
-  from: readonly { readonly lot: number; readonly pieces: number }[],
+  from: readonly { readonly portion: number; readonly pieces: number }[],
 ): BatchDraft {
-  const rolled = (lot: number) => measuredOf(state, stepKey('roll', mark, lot), 'rolled-m');
-  const folded = (lot: number) => measuredOf(state, stepKey('fold', mark, lot), 'pieces');
-  const rolledM = from.reduce<number | null>((last, { lot }) => rolled(lot) ?? last, null);
-  const told = from.some(({ lot }) => folded(lot) !== null);
-  const pieces = told ? from.reduce((sum, { lot, pieces: of }) => sum + (folded(lot) ?? of), 0) : null;
+  const rolled = (portion: number) => measuredOf(state, stepKey('roll', mark, portion), 'rolled-m');
+  const folded = (portion: number) => measuredOf(state, stepKey('fold', mark, portion), 'pieces');
+  const rolledM = from.reduce<number | null>((last, { portion }) => rolled(portion) ?? last, null);
+  const told = from.some(({ portion }) => folded(portion) !== null);
+  const pieces = told ? from.reduce((sum, { portion, pieces: of }) => sum + (folded(portion) ?? of), 0) : null;
   let next = batch.trays[mark]!;
   if (rolledM !== null) {
     const { least, most } = MEASURE_RANGE['rolled-m'];
@@ -137,7 +137,7 @@ export interface PlanChange {
     | 'filled'
     | 'fill'
     | 'in-oil'
-    | 'lots'
+    | 'loads'
     | 'at-stove'
     | 'dough-left';
   readonly before: number;
@@ -154,7 +154,7 @@ const LEAST: Record<PlanChange['what'], number> = {
   filled: 1,
   fill: 0.02,
   'in-oil': 10,
-  lots: 0.5,
+  loads: 0.5,
   'at-stove': 60,
   'dough-left': 0.02,
 };
@@ -182,8 +182,8 @@ export function planChanges(before: BatchPlan, after: BatchPlan): PlanChange[] {
     filled: filledBy(plan),
     fill: plan.fold.piece?.fill ?? null,
     'in-oil': plan.fry?.liftS ?? null,
-    lots: plan.fry?.lots?.lots ?? null,
-    'at-stove': plan.fry?.lots?.totalS ?? null,
+    loads: plan.fry?.loads?.loads ?? null,
+    'at-stove': plan.fry?.loads?.totalS ?? null,
     'dough-left': plan.fold.balance.doughLeftKg,
   });
   const [a, b] = [figures(before), figures(after)];

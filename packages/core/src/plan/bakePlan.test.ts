@@ -77,7 +77,7 @@ test('split between pot and oven: whole trays, all pieces, sooner than the pot a
   expect(split.baked).toBe(split.trays * perTray);
   expect(split.totalS).toBeLessThan(split.allFriedS);
   const bakedS = split.trays * baked(190).outS!;
-  const pot = planBatch({ ...DRAFT, pieces: split.fried }, DEFAULT_KITCHEN, null).fry!.lots!.totalS;
+  const pot = planBatch({ ...DRAFT, pieces: split.fried }, DEFAULT_KITCHEN, null).fry!.loads!.totalS;
   expect(split.totalS).toBeCloseTo(Math.max(bakedS, pot), 6);
   // Two pieces are fried before an oven is warm.
   expect(splitPlan({ ...DRAFT, pieces: 2 }, DEFAULT_KITCHEN, 190, 2)).toBeNull();

@@ -117,8 +117,8 @@ export function splitPlan(draft: TrayDraft, kitchen: Kitchen, ovenC: number, per
   for (let trays = 1; trays * perTray <= draft.pieces && trays <= MOST_TRAYS; trays++) {
     const baked = trays * perTray;
     const fried = draft.pieces - baked;
-    const lotSize = draft.fry.lotSize === null ? null : Math.min(draft.fry.lotSize, Math.max(1, fried));
-    const arm = fried === 0 ? null : fryArm({ ...draft, pieces: fried, fry: { ...draft.fry, lotSize } }, kitchen);
+    const loadSize = draft.fry.loadSize === null ? null : Math.min(draft.fry.loadSize, Math.max(1, fried));
+    const arm = fried === 0 ? null : fryArm({ ...draft, pieces: fried, fry: { ...draft.fry, loadSize } }, kitchen);
     const totalS = Math.max(trays * outS, arm?.totalS ?? 0);
     if (totalS < (best?.totalS ?? all.totalS)) best = { baked, trays, fried, totalS, allFriedS: all.totalS };
   }

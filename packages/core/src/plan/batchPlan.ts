@@ -16,8 +16,8 @@ import type { PutBy } from './trayKeep.js';
 
 export interface DoughPlan {
   readonly figures: DoughFigures;
-  /** It is made in so many lots. */
-  readonly lots: number;
+  /** It is made in so many portions. */
+  readonly portions: number;
   /** `null` without yeast to speak of. */
   readonly rise: RisePlan | null;
   readonly findings: readonly Finding[];
@@ -67,7 +67,7 @@ export interface ColdPlan {
 export interface ServePlan {
   readonly steps: readonly ChainStep[];
   readonly startMs: number;
-  readonly lastLotUpMs: number;
+  readonly lastLoadUpMs: number;
   readonly findings: readonly Finding[];
 }
 

@@ -31,5 +31,5 @@ function asFried(tray: Tray, actual: LedgerFigures): Tray {
   const oilC = actual.oilMeanC === null ? tray.fry.oilC : clamp(Math.round(actual.oilMeanC), least, most);
   const minutesS =
     actual.meanInOilS === null ? tray.fry.minutesS : clamp(Math.round(actual.meanInOilS / 5) * 5, 20, 1800);
-  return { ...tray, fry: { ...tray.fry, oilC, minutesS, lotSize: actual.lots > 0 ? tray.fry.lotSize : null } };
+  return { ...tray, fry: { ...tray.fry, oilC, minutesS, loadSize: actual.loads > 0 ? tray.fry.loadSize : null } };
 }

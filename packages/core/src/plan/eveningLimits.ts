@@ -43,12 +43,12 @@ export function mostOf(part: EveningPart, reach: Reach): EveningLag[] {
     const there = workOf(step);
     return there ? { work: there.work, atS: there.one.fromS + there.one.lengthS } : null;
   };
-  // A lot of dough that is ready waits for its last piece.
+  // A portion of dough that is ready waits for its last piece.
   for (const mix of sheet.filter(({ what }) => what === 'mix-dough')) {
-    const rest = sheet.find((step) => step.what === 'rest' && (step.lot ?? 1) === (mix.lot ?? 1));
+    const rest = sheet.find((step) => step.what === 'rest' && (step.portion ?? 1) === (mix.portion ?? 1));
     const from = endOf(mix);
     if (part.doughWaitS === null || from === null) continue;
-    for (const step of sheet.filter((one) => one.what === 'fold' && (one.lot ?? 1) === (mix.lot ?? 1))) {
+    for (const step of sheet.filter((one) => one.what === 'fold' && (one.portion ?? 1) === (mix.portion ?? 1))) {
       const there = workOf(step);
       if (!there) continue;
       const to = { work: there.work, atS: there.one.fromS + there.one.lengthS };
@@ -99,7 +99,7 @@ export function mostOf(part: EveningPart, reach: Reach): EveningLag[] {
   for (const there of [crisp ? undefined : fry, bake]) {
     if (!there) continue;
     const { fromS, lengthS } = there.one;
-    // The first lot waits longest.
+    // The first portion waits longest.
     const upS = Math.round(fromS + (there === fry ? Math.min(lengthS, part.firstUpS ?? lengthS) : lengthS));
     found.push({ from: null, to: there.work.id, leastS: reach.s(eatMs) - BEST_S - upS, weight: COST.stale });
   }

@@ -62,7 +62,7 @@ export function batchIn(part: EveningPart, entries: readonly EveningEntry[], sta
       },
     ];
   });
-  // The first pieces wait longest: those of the first lot, or of what is baked the whole of it.
+  // The first pieces wait longest: those of the first load, or of what is baked the whole of it.
   // What is crisped in the oven last has not waited since the oil.
   const isCrisped = own.some(({ what }) => what === 'crisp');
   const last = cooked.filter(({ what }) => !isCrisped || isInOven(what));

@@ -89,7 +89,7 @@ export function eveningPart(
   );
   const roomLimitS = kitchen.roomC > HOT_ROOM_C ? ROOM_LIMIT_S.hot : ROOM_LIMIT_S.usual;
   const lastDropsS = fried.map(
-    ({ draft, plan: { fry } }, i) => startS[i]! + (fry?.lots ? lastDropS(fry.lots, draft.pieces) : 0),
+    ({ draft, plan: { fry } }, i) => startS[i]! + (fry?.loads ? lastDropS(fry.loads, draft.pieces) : 0),
   );
   const dropsS = new Map(fried.map(({ draft }, i) => [draft.mark, lastDropsS[i]!]));
   return {

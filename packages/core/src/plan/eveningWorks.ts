@@ -24,7 +24,7 @@ export function handsOf(
     before !== undefined &&
     JOINED[step.what] === before.what &&
     before.mark === step.mark &&
-    (before.lot ?? 1) === (step.lot ?? 1);
+    (before.portion ?? 1) === (step.portion ?? 1);
   const works: EveningWork[] = [];
   for (const step of open) {
     const before = open.find((one) => isJoined(step, one));

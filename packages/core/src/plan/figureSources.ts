@@ -14,7 +14,7 @@ export const SOURCED = [
   ...(['water-wanted', 'poured-kg', 'fist', 'boil-off', 'mix-s'] as const),
   ...(['filling-kg', 'cook-filling-s', 'cools-s'] as const),
   ...(['filling-each-kg', 'rolled-m', 'opens', 'portions', 'fold-each-s'] as const),
-  ...(['oil-c', 'browning', 'golden', 'lift-s', 'lot', 'oven'] as const),
+  ...(['oil-c', 'browning', 'golden', 'lift-s', 'load', 'oven'] as const),
   ...(['serve-s', 'start'] as const),
 ] as const;
 export type SourcedId = (typeof SOURCED)[number];
@@ -133,7 +133,7 @@ export function figureSources(
     say('browning', learnt.browning?.[doughKey(draft)]?.value ?? 1, believed(learnt.browning?.[doughKey(draft)]));
     say('golden', learnt.golden?.value ?? LIFT_COLOUR, believed(learnt.golden));
     say('lift-s', fry.liftS, draft.fry.minutesS === null ? model('oil-c', 'browning', 'golden') : { kind: 'planned' });
-    say('lot', fry.lots?.lotSize, draft.fry.lotSize === null ? model('oil-c') : { kind: 'planned' });
+    say('load', fry.loads?.loadSize, draft.fry.loadSize === null ? model('oil-c') : { kind: 'planned' });
   }
   if (bake) {
     const { factor, low, high, bakes } = ovenBelief(kitchen.ovenSeen ?? []);

@@ -11,7 +11,7 @@ import { newTray } from './starters.js';
 const DRAFT = newTray('Any', 'squash-sage', 60, '2030-01-05T18:30:00Z');
 const { fry } = planBatch(DRAFT, DEFAULT_KITCHEN, null);
 const SESSION: FireSession = {
-  ...{ trays: [{ draft: DRAFT, first: 1, fry: { ...fry!, lots: fry!.lots! } }], kitchen: DEFAULT_KITCHEN },
+  ...{ trays: [{ draft: DRAFT, first: 1, fry: { ...fry!, loads: fry!.loads! } }], kitchen: DEFAULT_KITCHEN },
   ...{ speed: 1, hasProbe: true, trial: false },
 };
 
@@ -163,12 +163,12 @@ test('what was predicted before a piece was turned never asks for it again, nor 
 
 test('a pipeline calls one piece at a time, when its time has come, while there is room and the oil is near', () => {
   const flow = { ...DRAFT, fry: { ...DRAFT.fry, pipeline: true } };
-  const { lots } = planBatch(flow, DEFAULT_KITCHEN, null).fry!;
+  const { loads } = planBatch(flow, DEFAULT_KITCHEN, null).fry!;
   const session: FireSession = {
     ...SESSION,
-    trays: [{ draft: flow, first: 1, fry: { ...SESSION.trays[0]!.fry, lots: lots! } }],
+    trays: [{ draft: flow, first: 1, fry: { ...SESSION.trays[0]!.fry, loads: loads! } }],
   };
-  const everyS = lots!.everyS!;
+  const everyS = loads!.everyS!;
   fc.assert(
     fc.property(
       fc.integer({ min: 0, max: 8 }),
@@ -193,7 +193,7 @@ test('a pipeline calls one piece at a time, when its time has come, while there 
         if (inPot === 0) return;
         const isDue = sinceS >= everyS;
         const isNear = oilC >= 153 && oilC <= 164;
-        if (inPot >= lots!.lotSize) expect(drops).toEqual([]);
+        if (inPot >= loads!.loadSize) expect(drops).toEqual([]);
         else if (now.danger === null && isDue) expect(drops.length).toBe(isNear ? 1 : 0);
         else if (now.danger === null && !isDue) expect(drops[0]!.inS).toBe(everyS - sinceS);
       },

@@ -16,7 +16,7 @@ import type { PiecePrediction, PredictAsk, RestGain } from '../fire/predictPiece
 import type { FryPlan } from '../frying/fryPlan.js';
 import type { StoveFit } from '../oil/fitStove.js';
 import { markNow } from '../fire/knob.js';
-import { oilBand, type OilBand } from '../oil/fryLots.js';
+import { oilBand, type OilBand } from '../oil/fryLoads.js';
 import type { FryPlace } from '../oil/fryOrder.js';
 import { type FireTray, friedPieces, trayOfPiece } from './fryTrays.js';
 
@@ -29,7 +29,7 @@ export interface FireSession {
   readonly speed: number;
   /** Whether a probe measures the oil; without one the pot model carries on from what was told. */
   readonly hasProbe: boolean;
-  /** The first lot is one piece, to be cut and judged. */
+  /** The first load is one piece, to be cut and judged. */
   readonly trial: boolean;
 }
 
@@ -82,8 +82,8 @@ export interface FireNow {
   readonly hands: HandsSeen;
   readonly queue: readonly FryPlace[];
   readonly tally: {
-    readonly lot: number;
-    readonly lots: number;
+    readonly load: number;
+    readonly loads: number;
     /** Nothing is in the oil: the batch may be finished. */
     readonly canFinish: boolean;
     /** What the oil is kept hot for when this batch is over; `null`: nothing. */
@@ -258,7 +258,7 @@ export function fireNow(
   const state = fireState(acts, friedPieces(trays));
   const tray = trayNow(session, state);
   const { draft, fry } = tray;
-  const { lots } = fry;
+  const { loads } = fry;
   const left = leftOf(tray, state);
   const belief = fireBelief(state);
   const pot = potTonight(kitchen, known.fit);
@@ -281,16 +281,16 @@ export function fireNow(
   const predictions = known.predictions
     .filter(({ number }) => turned.has(number))
     .map((one) => ((one.turns ?? turned.get(one.number)) === turned.get(one.number) ? one : undated(one)));
-  const lotM3 = sumOf(state.inPot, ({ number }) => trayOfPiece(trays, number).fry.bulk.volumeM3);
-  const danger = dangerOf({ state, oil, pot, warnC: fry.cautions.warnC, lotM3, nowS, speed });
+  const loadM3 = sumOf(state.inPot, ({ number }) => trayOfPiece(trays, number).fry.bulk.volumeM3);
+  const danger = dangerOf({ state, oil, pot, warnC: fry.cautions.warnC, loadM3, nowS, speed });
   const plan = {
     left,
-    lotSize: lots.lotSize,
-    ...(lots.everyS !== null && { everyS: lots.everyS }),
+    loadSize: loads.loadSize,
+    ...(loads.everyS !== null && { everyS: loads.everyS }),
     oilC: draft.fry.oilC,
     ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
-    holdSetting: lots.holdSetting,
-    lotSetting: lots.lotSetting,
+    holdSetting: loads.holdSetting,
+    loadSetting: loads.loadSetting,
     ...{ settings: pot.settings, pot, roomC: kitchen.roomC, drawW: fry.drawW },
     coreTargetC: safeCoreC(draft),
     trial,
@@ -306,17 +306,17 @@ export function fireNow(
     places: potPlaces(state.pieces),
     steps: doNext(state, plan, oil, predictions, nowS, danger),
     danger,
-    room: danger ? 0 : roomInPot(state, trial && state.lots <= 1 ? 1 : lots.lotSize, left),
+    room: danger ? 0 : roomInPot(state, trial && state.loads <= 1 ? 1 : loads.loadSize, left),
     belief,
     judge: toJudge(state, known.cores),
     fit: known.fit,
     hands: handsSeen(acts),
     queue: known.queue,
     tally: {
-      lot: Math.max(1, state.lots),
-      lots: Math.max(
-        state.lots,
-        sumOf(trays, (one) => one.fry.lots.lots),
+      load: Math.max(1, state.loads),
+      loads: Math.max(
+        state.loads,
+        sumOf(trays, (one) => one.fry.loads.loads),
       ),
       canFinish: state.inPot.length === 0,
       then: state.toFry === 0 && state.inPot.length === 0 ? (known.queue[0] ?? null) : null,

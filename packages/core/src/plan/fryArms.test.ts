@@ -8,17 +8,17 @@ import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 const DRAFT = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
 const arm = (school: (typeof FRY_SCHOOLS)[number]) => fryArm(withSchool(DRAFT, school), DEFAULT_KITCHEN)!;
 
-test('every school is the plan of its own draft, minutes and lot by the solver', () => {
+test('every school is the plan of its own draft, minutes and load by the solver', () => {
   for (const school of FRY_SCHOOLS) {
-    const draft = withSchool({ ...DRAFT, fry: { ...DRAFT.fry, minutesS: 90, lotSize: 2 } }, school);
+    const draft = withSchool({ ...DRAFT, fry: { ...DRAFT.fry, minutesS: 90, loadSize: 2 } }, school);
     const { fry } = planBatch(draft, DEFAULT_KITCHEN, null);
     expect(fryArm(draft, DEFAULT_KITCHEN)).toMatchObject({
       oilC: draft.fry.oilC,
       liftS: fry!.liftS,
       doneS: fry!.solution.doneS,
-      lotSize: fry!.lots!.lotSize,
+      loadSize: fry!.loads!.loadSize,
     });
-    expect([draft.fry.minutesS, draft.fry.lotSize]).toEqual([null, null]);
+    expect([draft.fry.minutesS, draft.fry.loadSize]).toEqual([null, null]);
   }
 });
 

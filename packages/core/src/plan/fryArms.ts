@@ -33,12 +33,12 @@ const HOT_C = 178;
 const RISING = { oilC: 130, ramp: { outC: 162, overS: 600 } } as const;
 
 /**
- * The same batch fried by one school; minutes and lot are the solver's again.
+ * The same batch fried by one school; minutes and load are the solver's again.
  * @example withSchool(draft, 'hot').fry.oilC // 178
  */
 export function withSchool(draft: TrayDraft, school: FrySchool): TrayDraft {
   const { ramp: _ramp, ...held } = draft.fry;
-  const fry = { ...held, minutesS: null, lotSize: null };
+  const fry = { ...held, minutesS: null, loadSize: null };
   switch (school) {
     case 'slow':
       return { ...draft, fry: { ...fry, oilC: SLOW_C } };
@@ -79,9 +79,9 @@ export interface FryArm {
   /** Of one piece, kg. */
   readonly waterLostKg: number | null;
   readonly oilTakenKg: number | null;
-  readonly lotSize: number | null;
-  readonly lots: number | null;
-  /** Of a pipeline: s between two pieces going in; `null`: in lots. */
+  readonly loadSize: number | null;
+  readonly loads: number | null;
+  /** Of a pipeline: s between two pieces going in; `null`: in loads. */
   readonly everyS: number | null;
   /** First drop to last lift, s. */
   readonly totalS: number | null;
@@ -97,7 +97,7 @@ export interface FryArm {
 export function fryArm(draft: TrayDraft, kitchen: Kitchen): FryArm | null {
   const { fry } = planHot(draft, kitchen, planCold(draft, kitchen), null);
   if (!fry) return null;
-  const { solution, liftS, atLift, lots, bulk } = fry;
+  const { solution, liftS, atLift, loads, bulk } = fry;
   return {
     oilC: draft.fry.oilC,
     startC: fry.body.startC,
@@ -110,11 +110,11 @@ export function fryArm(draft: TrayDraft, kitchen: Kitchen): FryArm | null {
     crustM: atLift && atLift.crustM,
     waterLostKg: atLift && atLift.waterKgPerM2 * bulk.surfaceM2,
     oilTakenKg: fry.oilUptakeKg,
-    lotSize: lots && lots.lotSize,
-    lots: lots && lots.lots,
-    everyS: lots && lots.everyS,
-    totalS: lots && lots.totalS,
-    lowestC: lots && lots.lowestC,
+    loadSize: loads && loads.loadSize,
+    loads: loads && loads.loads,
+    everyS: loads && loads.everyS,
+    totalS: loads && loads.totalS,
+    lowestC: loads && loads.lowestC,
     isSafe: !fry.findings.some((finding) => finding.tone === 'stop'),
   };
 }

@@ -1,7 +1,7 @@
 import { type BatchDraft, marksOf } from '../draft/batchDraft.js';
 import type { TrayDraft, TrayMark } from '../draft/draft.js';
 import type { FryPlan } from '../frying/fryPlan.js';
-import type { LotRun } from '../oil/fryLots.js';
+import type { LoadRun } from '../oil/fryLoads.js';
 import { traysOf } from './trays.js';
 
 /** A tray that goes into the oil, and the number its first piece has at the stove. */
@@ -12,7 +12,7 @@ export interface FryTray {
 
 /** The same with its plan. */
 export interface FireTray extends FryTray {
-  readonly fry: FryPlan & { readonly lots: LotRun };
+  readonly fry: FryPlan & { readonly loads: LoadRun };
 }
 
 /**

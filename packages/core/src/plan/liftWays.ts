@@ -114,7 +114,7 @@ function inOven(draft: TrayDraft, kitchen: Kitchen): LiftWay[] {
  * @example liftWays({ ...draft, fry: { ...draft.fry, oilC: 115 } }, kitchen)[0].id // 'hotter'
  */
 export function liftWays(draft: TrayDraft, kitchen: Kitchen): LiftWay[] {
-  const free = { ...draft, fry: { ...draft.fry, minutesS: null, lotSize: null } };
+  const free = { ...draft, fry: { ...draft.fry, minutesS: null, loadSize: null } };
   const hottestC = Math.min(RANGES.draft.oilC.most, 190, smokePointC(kitchen) - UNDER_SMOKE_C);
   return [
     ...firstRight('cooler', oils(free, -STEP_C, COOLEST_C), kitchen),

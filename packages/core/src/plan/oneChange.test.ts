@@ -12,7 +12,7 @@ const DRAFT = newTray('Half-moons', 'squash-sage', 24, '2030-01-05T18:30:00Z');
 const planned = (draft: TrayDraft = DRAFT) => planTrays(batchOf(draft), DEFAULT_KITCHEN, null)[0]!;
 const { plan } = planned();
 const FINE: LedgerFigures = {
-  ...{ fried: 24, burst: 0, aside: 0, stillIn: 0, notFried: 0, lots: plan.fry!.lots!.lots, fryingS: 2600 },
+  ...{ fried: 24, burst: 0, aside: 0, stillIn: 0, notFried: 0, loads: plan.fry!.loads!.loads, fryingS: 2600 },
   ...{ meanInOilS: plan.fry!.liftS, oilMeanC: 158, oilLeastC: 154, oilMostC: 162, inBandShare: 1 },
   ...{ band: plan.fry!.band, turnsPerPiece: 9 },
 };

@@ -15,7 +15,7 @@ import { trayOf, withTray } from './trays.js';
 
 /** One thing that is done otherwise the next time. */
 export const CHANGES = [
-  ...(['oil-cooler', 'oil-hotter', 'smaller-lots', 'as-planned', 'thinner', 'thicker', 'less-filling'] as const),
+  ...(['oil-cooler', 'oil-hotter', 'smaller-loads', 'as-planned', 'thinner', 'thicker', 'less-filling'] as const),
   ...(['more-filling', 'cover-discs', 'brush-rim', 'egg-glue', 'press-air', 'cook-drier'] as const),
 ] as const;
 export type ChangeId = (typeof CHANGES)[number];
@@ -24,7 +24,7 @@ export type ChangeId = (typeof CHANGES)[number];
 const HELPS: Partial<Record<CauseId, ChangeId>> = {
   'oil-hot': 'oil-cooler',
   'oil-cool': 'oil-hotter',
-  'lot-big': 'smaller-lots',
+  'load-big': 'smaller-loads',
   'lifted-late': 'as-planned',
   'lifted-early': 'as-planned',
   'wall-thick': 'thinner',
@@ -92,8 +92,8 @@ export function withChange(draft: TrayDraft, change: ChangeId): TrayDraft {
       return { ...draft, fry: { ...fry, oilC: to(fry.oilC - 8, R.oilC), minutesS: null } };
     case 'oil-hotter':
       return { ...draft, fry: { ...fry, oilC: to(fry.oilC + 8, R.oilC), minutesS: null } };
-    case 'smaller-lots':
-      return { ...draft, fry: { ...fry, lotSize: Math.max(1, Math.floor((fry.lotSize ?? 6) * 0.7)) } };
+    case 'smaller-loads':
+      return { ...draft, fry: { ...fry, loadSize: Math.max(1, Math.floor((fry.loadSize ?? 6) * 0.7)) } };
     case 'as-planned':
       return { ...draft, fry: { ...fry, minutesS: null } };
     case 'thinner':
@@ -203,7 +203,7 @@ function proposalOf(
     liftS: { before: fry(tray)?.liftS ?? null, after: fry(after)?.liftS ?? null },
     oilC: { before: tray.draft.fry.oilC, after: after.draft.fry.oilC },
     oilKg: { before: fry(tray)?.oilUptakeKg ?? null, after: fry(after)?.oilUptakeKg ?? null },
-    fryingS: { before: fry(tray)?.lots?.totalS ?? null, after: fry(after)?.lots?.totalS ?? null },
+    fryingS: { before: fry(tray)?.loads?.totalS ?? null, after: fry(after)?.loads?.totalS ?? null },
   };
 }
 

@@ -27,7 +27,7 @@ function sameEverywhere(draft: TrayDraft, kitchen: Kitchen): void {
   const sheet = runSheet([{ draft, plan }]);
   const sheetS = (...ids: RunStepId[]) =>
     sheet.filter((step) => ids.includes(step.what)).reduce((sum, step) => sum + step.durationS, 0);
-  // Of a dough in lots, all of them.
+  // Of a dough in loads, all of them.
   const serveS = (id: string) =>
     serve.steps.reduce((sum, step) => (step.id === id ? sum + (step.endMs - step.startMs) / 1000 : sum), 0);
   const alike = (seconds: number | null | undefined, id: Parameters<typeof serveS>[0], ...onSheet: RunStepId[]) => {
@@ -40,14 +40,18 @@ function sameEverywhere(draft: TrayDraft, kitchen: Kitchen): void {
     expect([serveS('cool'), sheetS('cool'), filling.cooling, ways]).toEqual([0, 0, null, []]);
   else alike(filling.cooling?.toFoldS, 'cool', 'cool');
   alike(fry.burner?.warmS, 'heat', 'heat');
-  alike(fry.lots?.totalS, 'fry', 'fry');
+  alike(fry.loads?.totalS, 'fry', 'fry');
   alike(null, 'rest', 'rest');
   alike(null, 'fold', 'roll', 'fold');
   alike(null, 'hold', 'hold');
   const times = holdTimes(foldedBodyOf(draft, kitchen, cold, fold.piece!), kitchen);
   if (fry.hold) expect(fry.hold.coldS).toBe(fry.hold.place === 'fridge' ? times.toFridgeS : times.toHardS);
   const said = plannedFigures(plan, draft);
-  expect(said).toMatchObject({ inOilS: fry.liftS, lots: fry.lots?.lots ?? null, fryingS: fry.lots?.totalS ?? null });
+  expect(said).toMatchObject({
+    inOilS: fry.liftS,
+    loads: fry.loads?.loads ?? null,
+    fryingS: fry.loads?.totalS ?? null,
+  });
 }
 
 test('one thing has one figure in the demo kitchen', () => {

@@ -43,13 +43,13 @@ test.each(STARTERS.map((s) => s.id))('%s: a new batch is a whole plan with nothi
   expect(worstTone(found)).toBe('good');
 });
 
-test('from 24 to 48 pieces every station follows: twice the dough, filling and lots, the same piece', () => {
+test('from 24 to 48 pieces every station follows: twice the dough, filling and loads, the same piece', () => {
   const [small, large] = [plan(make(24)), plan(withPieces(make(24), 48))];
   expect(large.dough.figures.massKg / small.dough.figures.massKg).toBeCloseTo(2, 9);
   expect(large.filling.figures.targetKg / small.filling.figures.targetKg).toBeCloseTo(2, 9);
   expect(large.fold.piece).toEqual(small.fold.piece);
   expect(large.fry!.liftS).toBeCloseTo(small.fry!.liftS!, 6);
-  expect(large.fry!.lots!.lots).toBe(Math.ceil(48 / large.fry!.lots!.lotSize));
+  expect(large.fry!.loads!.loads).toBe(Math.ceil(48 / large.fry!.loads!.loadSize));
   expect(large.serve!.startMs).toBeLessThan(small.serve!.startMs);
   expect(large.filling.cooling!.to21S!).toBeGreaterThan(small.filling.cooling!.to21S!);
 });
@@ -109,7 +109,7 @@ test('raw inside, pale, too dark, unsafe oil, overfull pot: each is a finding of
   expect(fry({ start: 'frozen' })).toContain('fry.frozen-wipe:look-out');
   const brim = { ...DEFAULT_KITCHEN, pot: { ...DEFAULT_KITCHEN.pot, oilM3: 0.0045 } };
   expect(fry({}, brim)).toContain('fry.pot-over-half:stop');
-  expect(fry({ lotSize: 30 })).toEqual(expect.arrayContaining(['fry.pot-full:look-out', 'fry.lot-deep:look-out']));
+  expect(fry({ loadSize: 30 })).toEqual(expect.arrayContaining(['fry.pot-full:look-out', 'fry.load-deep:look-out']));
 });
 
 describe('edits', () => {
@@ -205,8 +205,8 @@ test('what was planned stands beside what happened in the same units', () => {
   const planned = plan(make(24));
   const figures = plannedFigures(planned, make(24));
   expect(figures.inOilS).toBe(planned.fry!.liftS);
-  expect(figures.lots! * figures.lotSize!).toBeGreaterThanOrEqual(24);
-  expect((figures.lots! - 1) * figures.lotSize!).toBeLessThan(24);
+  expect(figures.loads! * figures.loadSize!).toBeGreaterThanOrEqual(24);
+  expect((figures.loads! - 1) * figures.loadSize!).toBeLessThan(24);
   // Turned each minute, but not in the last moment before it comes out.
   expect(Math.abs(figures.turns! - Math.floor(figures.inOilS! / 60))).toBeLessThanOrEqual(1);
   const empty = { ...planned, fry: null };

@@ -13,7 +13,7 @@ import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat
 import { restInAir } from '../frying/restInAir.js';
 import { darkerFace, doughSetC, runFry, sampleAt } from '../frying/solveFry.js';
 import { burnerAdvice } from '../oil/burnerAdvice.js';
-import { handsServe, type LotSpec, oilBand, potRoom } from '../oil/fryLots.js';
+import { handsServe, type LoadSpec, oilBand, potRoom } from '../oil/fryLoads.js';
 import { throughPot } from '../oil/pipeline.js';
 import { halfDepthOilM3, oilCautions, potLevels } from '../oil/pot.js';
 import { isFryable, type Piece } from '../piece/piece.js';
@@ -71,7 +71,7 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
   const hands = handsServe(fry.turn, kitchen.hands.turnEachS ?? TURN_EACH_S);
   const firstTurnS = solution.turnsS[0] ?? null;
   const pieceW = pieceHeatCurve(bulk, solution.samples, liftS ?? 0, 1);
-  const lotSpec: LotSpec | null =
+  const loadSpec: LoadSpec | null =
     liftS === null
       ? null
       : {
@@ -82,14 +82,14 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
           pieceW,
           liftS,
           pieces: draft.pieces,
-          betweenS: kitchen.hands.betweenLotsS,
+          betweenS: kitchen.hands.betweenLoadsS,
           spacingS: DROP_SPACING_S,
         };
-  const lots = lotSpec && throughPot(lotSpec, fry, Math.min(room, hands), firstTurnS);
+  const loads = loadSpec && throughPot(loadSpec, fry, Math.min(room, hands), firstTurnS);
   // Rising oil is where it should be from what pieces go into to what they come out of.
   const band = { least: oilBand(fry.oilC).least, most: oilBand(Math.max(fry.oilC, fry.ramp?.outC ?? 0)).most };
   const atLift = liftS === null ? null : sampleAt(solution.samples, liftS);
-  const lotM3 = (lots?.lotSize ?? 1) * piece.volumeM3;
+  const loadM3 = (loads?.loadSize ?? 1) * piece.volumeM3;
   const plan = {
     body,
     bulk,
@@ -102,15 +102,15 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
     seamPush:
       cold.fold.burst &&
       burstOverTime(solution.samples, cold.fold.burst.index, Math.max(0, body.startC), doughSetC(body)),
-    halfDepthM3: fry.turn === 'half-depth' ? halfDepthOilM3(pot, fry.oilC, piece.thicknessM, lotM3) : null,
+    halfDepthM3: fry.turn === 'half-depth' ? halfDepthOilM3(pot, fry.oilC, piece.thicknessM, loadM3) : null,
     pieceMeanW: pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, pieceW.length),
     drawW: meansOf(pieceW, DRAW_EACH_S),
     band,
     cautions: oilCautions(smokePointC(kitchen), band.most),
     room,
     hands,
-    lots,
-    levels: potLevels(pot, fry.oilC, lotM3),
+    loads,
+    levels: potLevels(pot, fry.oilC, loadM3),
     warmUpS: burner?.warmS ?? null,
     burner,
     hold: holdOf(draft, kitchen, foldedBodyOf(draft, kitchen, cold, piece)),
@@ -136,7 +136,7 @@ const NOTHING_HOT: HotPlan = { fry: null, bake: null, putBy: null, serve: null }
  * Fry and serve on top of the cold stations: the costly half, for a worker.
  * @param nowMs ms since the epoch, or `null` when lateness is not to be judged
  * @throws CoreError with the draft's field as path
- * @example planHot(draft, kitchen, cold, null).fry.lots.lots // 4
+ * @example planHot(draft, kitchen, cold, null).fry.loads.loads // 4
  */
 export function planHot(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, nowMs: number | null): HotPlan {
   const { piece } = cold.fold;
@@ -194,7 +194,7 @@ export function fireTrays(
 ): readonly FireTray[] | null {
   const trays = fryTrays(batch).flatMap((tray): FireTray[] => {
     const fry = planned.find(({ draft }) => draft.mark === tray.draft.mark)?.plan.fry;
-    return fry?.lots ? [{ ...tray, fry: { ...fry, lots: fry.lots } }] : [];
+    return fry?.loads ? [{ ...tray, fry: { ...fry, loads: fry.loads } }] : [];
   });
   return trays.length > 0 && trays.length === fryTrays(batch).length ? trays : null;
 }

@@ -96,17 +96,17 @@ export function throughOil(fried: readonly DayTray[], kitchen: Kitchen) {
     const before = fried[i - 1];
     if (before) atS += oilChangeS(kitchen.pot, kitchen.roomC, before.draft.fry.oilC, draft.fry.oilC);
     const from = atS;
-    atS += hot.fry?.lots?.totalS ?? 0;
+    atS += hot.fry?.loads?.totalS ?? 0;
     return from;
   });
   return { startS, totalS: atS };
 }
 
 /**
- * How many pieces of each tray are folded out of which lot of dough.
+ * How many pieces of each tray are folded out of which portion of dough.
  * @example foldedFrom(batch)[0].pieces // 24
  */
-export function foldedFrom(batch: BatchDraft): readonly { mark: TrayMark; lot: number; pieces: number }[] {
+export function foldedFrom(batch: BatchDraft): readonly { mark: TrayMark; portion: number; pieces: number }[] {
   const trays = potOrder(batch)
     .map((mark) => ({ ...batch.trays[mark]!, mark, dough: batch.dough }))
     .sort((a, b) => FOLD_ORDER[a.way ?? 'fry'] - FOLD_ORDER[b.way ?? 'fry'])
@@ -114,19 +114,23 @@ export function foldedFrom(batch: BatchDraft): readonly { mark: TrayMark; lot: n
       ...{ mark: tray.mark, pieces: tray.pieces, doughKg: ownDoughKg(tray), cookFillingS: null, coolS: 0 },
       ...{ foldEachS: tray.fromPutBy === undefined ? 1 : null, putByS: null },
     }));
-  return stretchesOf(trays, batch.dough.lots ?? 1).map(({ tray, lot, pieces }) => ({ mark: tray.mark!, lot, pieces }));
+  return stretchesOf(trays, batch.dough.portions ?? 1).map(({ tray, portion: portion, pieces }) => ({
+    mark: tray.mark!,
+    portion,
+    pieces,
+  }));
 }
 
-/** The lot of dough that waits longest between its rest and its last piece. */
+/** The portion of dough that waits longest between its rest and its last piece. */
 function doughWait({ cold: { dough } }: DayTray, steps: readonly ChainStep[]) {
   const rests = steps.filter(({ id }) => id === 'rest');
   // In the fridge it keeps by the day; that is judged apart.
   if (rests.length === 0 || steps.some(({ id }) => id === 'warm')) return null;
-  const waits = rests.map(({ endMs, lot = 1 }) => {
-    const folds = steps.filter((step) => step.id === 'fold' && (step.lot ?? 1) === lot);
+  const waits = rests.map(({ endMs, portion: portion = 1 }) => {
+    const folds = steps.filter((step) => step.id === 'fold' && (step.portion ?? 1) === portion);
     return folds.reduce((last, step) => Math.max(last, step.endMs), endMs) - endMs;
   });
-  return { family: dough.figures.family.id, waitS: Math.max(...waits) / 1000, lots: dough.lots };
+  return { family: dough.figures.family.id, waitS: Math.max(...waits) / 1000, portions: dough.portions };
 }
 
 /** How long each tray's pieces are warmer than a fridge before they are cooked or cold, s. */
@@ -144,12 +148,12 @@ function waitsOf(
     const [fold] = folds;
     const temperS = draft.fry.start === 'tempered' ? TEMPER_S : 0;
     if (!fold) return temperS > 0 && hot.fry ? [{ waitS: temperS }] : [];
-    // Of several lots only what was last folded still waits warm: the rest is cold, or in the oil's turn.
+    // Of several portions only what was last folded still waits warm: the rest is cold, or in the oil's turn.
     const foldS = folds.reduce((sum, { startMs, endMs }) => sum + (endMs - startMs) / 1000, 0);
     // What goes into the fridge or the freezer waits on the bench only while it is folded, and on paper.
     if (hot.fry && draft.fry.start !== 'room') return [{ waitS: foldS + temperS }];
     if (hot.fry) {
-      const at = startS[fried.indexOf(tray)]! + (hot.fry.lots ? lastDropS(hot.fry.lots, draft.pieces) : 0);
+      const at = startS[fried.indexOf(tray)]! + (hot.fry.loads ? lastDropS(hot.fry.loads, draft.pieces) : 0);
       return [{ waitS: (fryMs - fold.startMs) / 1000 + at }];
     }
     return [{ waitS: hot.bake ? (bakeMs - fold.startMs) / 1000 + hot.bake.totalS - (hot.bake.minutesS ?? 0) : foldS }];
@@ -212,7 +216,7 @@ export function planDay(
     // A dough that rises waits for its own clock.
     restS: rise?.doubleS ?? (restS.least + restS.most) / 2,
     proofS: made && (fried.length > 0 || baked.length > 0) ? (rise?.proofS ?? null) : null,
-    lots: first.draft.dough.lots ?? 1,
+    portions: first.draft.dough.portions ?? 1,
     ownSteps,
     warmS: WARM_S,
     ...(first.draft.dough.ahead && made && { ahead: first.draft.dough.ahead }),
@@ -227,7 +231,7 @@ export function planDay(
   return {
     steps,
     startMs: steps[0]!.startMs,
-    lastLotUpMs: steps.find(({ id }) => id === 'crisp')?.startMs ?? eatMs - hands.serveS * 1000,
+    lastLoadUpMs: steps.find(({ id }) => id === 'crisp')?.startMs ?? eatMs - hands.serveS * 1000,
     findings: [
       ...aheadFindings(trays),
       ...serveFindings({

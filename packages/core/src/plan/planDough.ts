@@ -7,13 +7,13 @@ import { doughEachKg } from './editDraft.js';
 import type { DoughPlan } from './batchPlan.js';
 import { draftDough } from './draftFigures.js';
 
-/** Lots that are smaller than one piece. */
-function lotFindings(draft: TrayDraft, massKg: number): Finding[] {
-  const { lots = 1 } = draft.dough;
+/** Portions that are smaller than one piece. */
+function portionFindings(draft: TrayDraft, massKg: number): Finding[] {
+  const { portions: portions = 1 } = draft.dough;
   const eachKg = doughEachKg(draft);
-  const lotKg = massKg / lots;
-  return lots > 1 && massKg > 0 && lotKg < eachKg
-    ? [{ code: 'dough.lot-small', tone: 'look-out', values: { lotKg, eachKg } }]
+  const portionKg = massKg / portions;
+  return portions > 1 && massKg > 0 && portionKg < eachKg
+    ? [{ code: 'dough.portion-small', tone: 'look-out', values: { portionKg, eachKg } }]
     : [];
 }
 
@@ -31,10 +31,10 @@ export function planDough(draft: TrayDraft, kitchen: Kitchen): DoughPlan {
   const rise = risePlan(figures, place, roomC, fridgeC, warmth);
   return {
     figures,
-    lots: draft.dough.lots ?? 1,
+    portions: draft.dough.portions ?? 1,
     rise,
     findings: [
-      ...lotFindings(draft, figures.massKg),
+      ...portionFindings(draft, figures.massKg),
       ...doughFindings(figures, draft.dough.lines, pantryOf(kitchen), fridgeC, fistOf(kitchen)),
       ...(rise ? riseFindings(figures, rise, roomC, fridgeC, warmth) : []),
     ],

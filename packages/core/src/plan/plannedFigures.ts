@@ -5,9 +5,9 @@ import type { BatchPlan } from './batchPlan.js';
 /** What the plan said beforehand, beside `LedgerFigures`. `null` where the plan had no answer. */
 export interface PlannedFigures {
   readonly inOilS: number | null;
-  readonly lotSize: number | null;
-  readonly lots: number | null;
-  /** Of a pipeline: s between two pieces going in; `null`: in lots. */
+  readonly loadSize: number | null;
+  readonly loads: number | null;
+  /** Of a pipeline: s between two pieces going in; `null`: in loads. */
   readonly everyS: number | null;
   readonly fryingS: number | null;
   readonly turns: number | null;
@@ -18,7 +18,7 @@ export interface PlannedFigures {
 
 /**
  * @param plan of the draft and kitchen the stove was started with
- * @example plannedFigures(plan, draft).lots // 4
+ * @example plannedFigures(plan, draft).loads // 4
  */
 export function plannedFigures(plan: BatchPlan, draft: TrayDraft): PlannedFigures {
   const { fry } = plan;
@@ -28,10 +28,10 @@ export function plannedFigures(plan: BatchPlan, draft: TrayDraft): PlannedFigure
     inOilS: liftS,
     biteC: fry?.rest?.biteC ?? null,
     safeC: Number.isFinite(safeC) ? safeC : null,
-    lotSize: fry?.lots?.lotSize ?? null,
-    lots: fry?.lots?.lots ?? null,
-    everyS: fry?.lots?.everyS ?? null,
-    fryingS: fry?.lots?.totalS ?? null,
+    loadSize: fry?.loads?.loadSize ?? null,
+    loads: fry?.loads?.loads ?? null,
+    everyS: fry?.loads?.everyS ?? null,
+    fryingS: fry?.loads?.totalS ?? null,
     turns: fry && liftS !== null ? fry.solution.turnsS.filter((s) => s < liftS).length : null,
   };
 }

@@ -131,7 +131,7 @@ describe('what was measured', () => {
     }
   });
 
-  test('a pan 50 g too heavy: more filling, and it is told; more water: softer; fewer pieces: fewer lots', () => {
+  test('a pan 50 g too heavy: more filling, and it is told; more water: softer; fewer pieces: fewer loads', () => {
     const told = (step: StepKey, value: number) =>
       planChanges(PLAN, planBatch(cooked(step, value), DEFAULT_KITCHEN, null));
     const gross = plannedOf(
@@ -146,7 +146,7 @@ describe('what was measured', () => {
     )!;
     const softer = told('mix-dough', poured * 1.15).find((one) => one.what === 'stiffness')!;
     expect(softer.after).toBeLessThan(softer.before);
-    expect(told('fold', 12).map((one) => one.what)).toEqual(expect.arrayContaining(['lots', 'at-stove']));
+    expect(told('fold', 12).map((one) => one.what)).toEqual(expect.arrayContaining(['loads', 'at-stove']));
     expect(told('roll', DRAFT.fold.thicknessM * 1.3).map((one) => one.what)).toEqual(
       expect.arrayContaining(['dough-left']),
     );

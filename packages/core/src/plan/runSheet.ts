@@ -23,8 +23,8 @@ export interface RunStep {
   readonly what: RunStepId;
   /** The tray it is for, where the batch has several; absent: all of them. */
   readonly mark?: TrayMark;
-  /** The lot of dough, where there are several. */
-  readonly lot?: number;
+  /** The portion of dough, where there are several. */
+  readonly portion?: number;
   /** The step of one's own that it is. */
   readonly own?: OwnStep;
   /** Hands: the cook is booked. Passive: it goes on by itself. Fire: in the Fire room, hands and eyes. */
@@ -76,19 +76,19 @@ function holderOf(step: ChainStep, trays: readonly TrayOfSheet[]): TrayOfSheet |
 /** A step of the chain as one or more of the sheet; what it waits for is added after. */
 type Bare = Omit<RunStep, 'id' | 'after'>;
 
-/** Lots of dough that are really made. */
-const lotsOf = ({ serve }: BatchPlan): number => serve?.steps.filter(({ id }) => id === 'dough').length ?? 1;
+/** Portions of dough that are really made. */
+const portionsOf = ({ serve }: BatchPlan): number => serve?.steps.filter(({ id }) => id === 'dough').length ?? 1;
 
-/** What is measured of one lot of dough: what was poured, how warm it is where yeast is in it, what boiled off. */
+/** What is measured of one portion of dough: what was poured, how warm it is where yeast is in it, what boiled off. */
 function doughMeasures(plan: BatchPlan): StepMeasure[] {
   const { figures, rise } = plan.dough;
-  const lots = lotsOf(plan);
+  const portions = portionsOf(plan);
   const { pourableKg, massKg } = figures;
   const found: StepMeasure[] = [];
-  if (pourableKg > 0) found.push({ what: 'poured-kg', planned: pourableKg / lots });
+  if (pourableKg > 0) found.push({ what: 'poured-kg', planned: pourableKg / portions });
   if (rise?.liquidC != null) found.push({ what: 'liquid-c', planned: rise.liquidC });
   if (rise) found.push({ what: 'dough-c', planned: rise.doughC });
-  if (figures.family.onHeat && massKg > 0) found.push({ what: 'dough-kg', planned: massKg / lots });
+  if (figures.family.onHeat && massKg > 0) found.push({ what: 'dough-kg', planned: massKg / portions });
   return found;
 }
 
@@ -103,8 +103,8 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
   const nothing = { check: null, measures: [] } as const;
   const of = {
     ...(several && step.mark !== undefined && { mark: step.mark }),
-    ...(lotsOf(plan) > 1 &&
-      (step.id === 'dough' || step.id === 'rest' || step.id === 'fold') && { lot: step.lot ?? 1 }),
+    ...(portionsOf(plan) > 1 &&
+      (step.id === 'dough' || step.id === 'rest' || step.id === 'fold') && { portion: step.portion ?? 1 }),
   };
   const after = (s: number) => startMs + 1000 * s;
   const whole = { ...nothing, ...of, startMs, durationS: lengthS(step) };
@@ -193,11 +193,11 @@ type Keyed = Bare & { readonly id: StepKey };
 
 /** What each step waits for, of what is on the sheet. Long for it is a case a step. */
 function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDraft[]): StepKey[] {
-  const { what, mark, lot = 1 } = step;
+  const { what, mark, portion: portion = 1 } = step;
   const ids = (is: (one: Keyed) => boolean) => sheet.filter(is).map(({ id }) => id);
   const all = (...whats: RunStepId[]) => ids((one) => whats.includes(one.what));
   const ofTray = (...whats: RunStepId[]) => ids((one) => whats.includes(one.what) && one.mark === mark);
-  const ofLot = (...whats: RunStepId[]) => ids((one) => whats.includes(one.what) && (one.lot ?? 1) === lot);
+  const ofPortion = (...whats: RunStepId[]) => ids((one) => whats.includes(one.what) && (one.portion ?? 1) === portion);
   const wayOf = (of: TrayMark | undefined) =>
     (drafts.find((draft) => of === undefined || draft.mark === of) ?? drafts[0])?.way ?? 'fry';
   const filling = () => {
@@ -205,8 +205,8 @@ function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDra
     return ids((one) => (one.what === 'weigh-filling' || one.what === 'cool') && one.mark === fillingOf);
   };
   const folds = (...ways: TrayWay[]) => ids((one) => one.what === 'fold' && ways.includes(wayOf(one.mark)));
-  // What one's own steps are done for waits for them; where they are of a lot, the first does.
-  const own = lot === 1 ? ids((one) => one.own !== undefined && BEFORE[one.own.before] === what) : [];
+  // What one's own steps are done for waits for them; where they are of a portion, the first does.
+  const own = portion === 1 ? ids((one) => one.own !== undefined && BEFORE[one.own.before] === what) : [];
   const waits = (): StepKey[] => {
     switch (what) {
       case 'cook-filling':
@@ -214,12 +214,12 @@ function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDra
       case 'cool':
         return ofTray('cook-filling');
       case 'mix-dough': {
-        // A next lot is made when the one before is used; made ahead, all are made one after the other.
+        // A next portion is made when the one before is used; made ahead, all are made one after the other.
         const before = all('warm').length > 0 ? 'mix-dough' : 'fold';
-        return ids((one) => one.what === before && (one.lot ?? 1) === lot - 1);
+        return ids((one) => one.what === before && (one.portion ?? 1) === portion - 1);
       }
       case 'rest':
-        return ofLot('mix-dough');
+        return ofPortion('mix-dough');
       case 'shape':
       case 'dry':
         return filling();
@@ -228,9 +228,9 @@ function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDra
       case 'warm':
         return all('rest');
       case 'roll':
-        return [...ofLot('rest'), ...all('warm')];
+        return [...ofPortion('rest'), ...all('warm')];
       case 'fold': {
-        const rolled = ids((one) => one.what === 'roll' && one.mark === mark && (one.lot ?? 1) === lot);
+        const rolled = ids((one) => one.what === 'roll' && one.mark === mark && (one.portion ?? 1) === portion);
         return [...rolled, ...filling(), ...ofTray('firm', 'dry')];
       }
       case 'put-by':
@@ -279,7 +279,7 @@ export function runSheet(trays: readonly TrayOfSheet[]): RunStep[] {
   const sheet = serve.steps
     .flatMap((step) => stepsOf(step, holderOf(step, trays) ?? first, several))
     .map((step): Keyed => {
-      const id = step.own ? (`own:${step.own.id}` as const) : stepKey(step.what, step.mark, step.lot);
+      const id = step.own ? (`own:${step.own.id}` as const) : stepKey(step.what, step.mark, step.portion);
       return { ...step, id };
     })
     .sort((a, b) => a.startMs - b.startMs);

@@ -22,8 +22,8 @@ export interface DayAsk {
   readonly lifts: readonly { readonly startS: number; readonly liftS: number | null }[];
   /** Something of it is never right as planned. */
   readonly noMoment: boolean;
-  /** Dough of one lot that waits longest until it is folded; `null`: none is made. */
-  readonly dough: { readonly family: DoughFamilyId; readonly waitS: number; readonly lots: number } | null;
+  /** Dough of one portion that waits longest until it is folded; `null`: none is made. */
+  readonly dough: { readonly family: DoughFamilyId; readonly waitS: number; readonly portions: number } | null;
   /** Leftovers; `null`: nothing is cooked. */
   readonly keeps: { readonly keepS: number; readonly place: 'tin' | 'fridge' } | null;
 }
@@ -39,7 +39,7 @@ export function serveFindings({ steps, nowMs, roomC, waits, lifts, noMoment, dou
   } else {
     found.push({ code: 'serve.on-time', tone: 'good', values: { startMs } });
   }
-  // Shaping, waiting and warming up the oil add up on the bench until the last lot goes in.
+  // Shaping, waiting and warming up the oil add up on the bench until the last portion goes in.
   const limitS = (roomC > 32 ? 1 : 2) * HOUR_S;
   const waitS = Math.max(0, ...waits.map((one) => one.waitS));
   if (waitS > limitS) found.push({ code: 'serve.room-limit', tone: 'stop', values: { waitS, limitS } });

@@ -35,5 +35,5 @@ export function serveInEvening(serve: ServePlan, evening: Evening, batchId: stri
   }
   if (heldS > BEST_S)
     found.push({ code: 'serve.hold-long', tone: 'look-out', values: { holdS: heldS, bestS: BEST_S } });
-  return { ...serve, startMs, lastLotUpMs: upMs ?? serve.lastLotUpMs, findings: [...found, ...kept] };
+  return { ...serve, startMs, lastLoadUpMs: upMs ?? serve.lastLoadUpMs, findings: [...found, ...kept] };
 }

@@ -23,7 +23,7 @@ function card(lines: Readonly<Record<string, number>>): Formula {
   return Object.entries(lines).map(([ingredientId, grams]) => ({ ingredientId, massKg: grams / 1000 }));
 }
 
-const SLOW = { minutesS: null, start: 'room', lotSize: null } as const;
+const SLOW = { minutesS: null, start: 'room', loadSize: null } as const;
 
 /** Quantities are our own. */
 export const STARTERS: readonly Starter[] = [

@@ -25,9 +25,9 @@ export function fryJobOf(id: string, batch: BatchDraft, kitchen: Kitchen): FryJo
 export function fryJobFrom(id: string, batch: BatchDraft, planned: readonly PlannedTray[]): FryJob | null {
   const fried = fryTrays(batch).flatMap(({ draft: { mark } }) => planned.filter(({ draft }) => draft.mark === mark));
   const [first] = fried;
-  if (!first || fried.some(({ plan }) => !plan.fry?.lots)) return null;
+  if (!first || fried.some(({ plan }) => !plan.fry?.loads)) return null;
   const { allergens, diet } = containedIn(fried.map(({ plan }) => plan.contains));
-  const totalS = fried.reduce((sum, { plan }) => sum + plan.fry!.lots!.totalS, 0);
+  const totalS = fried.reduce((sum, { plan }) => sum + plan.fry!.loads!.totalS, 0);
   const takenKg = fried.reduce((sum, { draft, plan }) => sum + draft.pieces * (plan.fry!.oilUptakeKg ?? 0), 0);
   const takenM3 = takenKg / OIL_KG_PER_M3_AT_20;
   const isStrong = fried.some(({ draft }) => draft.filling.strong === true);

@@ -235,7 +235,7 @@ test('nothing to plan, nobody to cook, forty batches, a batch at the stove, anot
   ).toEqual([one!.batchId, later.batchId]);
 });
 
-test('on other days: sooner is safer, the same plan has the same risk, and the first lot waits longest', () => {
+test('on other days: sooner is safer, the same plan has the same risk, and the first load waits longest', () => {
   const ask = askFor(FIVE, { cooks: cooks(2) });
   const { risk, batches } = supperEvening(ask)!;
   expect(supperEvening(ask)!.risk).toEqual(risk);

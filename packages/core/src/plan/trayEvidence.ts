@@ -17,7 +17,7 @@ export interface Evidence {
   readonly what:
     | 'oil-c'
     | 'in-oil-s'
-    | 'lot-size'
+    | 'load-size'
     | 'wall-m'
     | 'fill-share'
     | 'free-share'
@@ -62,7 +62,7 @@ export function trayEvidence(
       found.push({ cause, what, value, usual, ratio: held(ratio) });
   };
   const planned = plannedFigures(plan, draft);
-  const { oilC, start, lotSize } = draft.fry;
+  const { oilC, start, loadSize } = draft.fry;
   const meanC = figures?.oilMeanC ?? null;
   if (meanC !== null) {
     say('oil-hot', 'oil-c', meanC, oilC, Math.exp((meanC - oilC) / OIL_STEP_C));
@@ -74,9 +74,9 @@ export function trayEvidence(
     say('lifted-late', 'in-oil-s', inOilS, planned.inOilS, Math.exp(off / TIME_STEP));
     say('lifted-early', 'in-oil-s', inOilS, planned.inOilS, Math.exp(-off / TIME_STEP));
   }
-  const lots = figures && figures.lots > 0 ? (figures.fried + figures.burst) / figures.lots : null;
-  const wanted = lotSize ?? planned.lotSize;
-  if (lots !== null && wanted !== null) say('lot-big', 'lot-size', lots, wanted, (lots / wanted) ** 4);
+  const loads = figures && figures.loads > 0 ? (figures.fried + figures.burst) / figures.loads : null;
+  const wanted = loadSize ?? planned.loadSize;
+  if (loads !== null && wanted !== null) say('load-big', 'load-size', loads, wanted, (loads / wanted) ** 4);
   const turns = figures?.turnsPerPiece ?? null;
   if (turns !== null && planned.turns !== null && planned.turns > 0)
     say('turned-little', 'turns', turns, planned.turns, (planned.turns + 0.5) / (turns + 0.5));

@@ -56,10 +56,10 @@ const anyBatch = fc
       nil: undefined,
     }),
   )
-  .map(([starter, trays, lots, ownSteps, ahead]): BatchDraft => {
+  .map(([starter, trays, loads, ownSteps, ahead]): BatchDraft => {
     const only = newTray('Any', starter, trays[0]!.pieces, EAT);
     const base: BatchDraft = {
-      ...batchOf({ ...only, dough: { ...only.dough, lots, ...(ahead && { ahead }) } }),
+      ...batchOf({ ...only, dough: { ...only.dough, portions: loads, ...(ahead && { ahead }) } }),
       ownSteps,
     };
     const all = trays.slice(1).reduce((batch) => withCopyOfTray(batch, 'A')!, base);
@@ -204,7 +204,7 @@ test('the sheet of any batch: each step once, hands in one place, nothing waits 
       expect(new Set(ids).size).toBe(ids.length);
       for (const [i, step] of sheet.entries()) {
         expect(step.id).toMatch(STEP_KEY);
-        expect(step.id).toBe(step.own ? `own:${step.own.id}` : stepKey(step.what, step.mark, step.lot));
+        expect(step.id).toBe(step.own ? `own:${step.own.id}` : stepKey(step.what, step.mark, step.portion));
         for (const before of step.after) expect(ids.indexOf(before)).toBeLessThan(ids.length);
         for (const before of step.after) {
           const earlier = sheet.find(({ id }) => id === before)!;
@@ -229,7 +229,7 @@ test('the sheet of any batch: each step once, hands in one place, nothing waits 
         expect(step!.startMs + 1000 * step!.durationS).toBeLessThanOrEqual(next.startMs + 1500);
         expect(next.after).toContain(step!.id);
       }
-      // Every tray is folded, all of its pieces, each lot after its dough; and ends where its way says.
+      // Every tray is folded, all of its pieces, each load after its dough; and ends where its way says.
       for (const { draft } of planned) {
         const folds = sheet.filter(({ what, mark }) => what === 'fold' && (mark ?? draft.mark) === draft.mark);
         expect(folds.reduce((sum, step) => sum + plannedOf(step, 'pieces')!, 0)).toBe(draft.pieces);
@@ -248,27 +248,27 @@ test('the sheet of any batch: each step once, hands in one place, nothing waits 
   );
 });
 
-test('dough in lots: each waits less than all at once, and what was poured and folded of each adds up', () => {
+test('dough in loads: each waits less than all at once, and what was poured and folded of each adds up', () => {
   const one = withFamily(newTray('Hot-water', 'mushroom-barley', 60, EAT), 'scalded');
-  const waits = (lots: number) =>
+  const waits = (loads: number) =>
     planTrays(
-      batchOf({ ...one, dough: { ...one.dough, lots } }),
+      batchOf({ ...one, dough: { ...one.dough, portions: loads } }),
       DEFAULT_KITCHEN,
       null,
     )[0]!.plan.serve!.findings.flatMap((found) => (found.code === 'serve.dough-waits' ? [found.values.waitS] : []));
-  const seen = [1, 2, 3, 4, 5, 6].map((lots) => waits(lots)[0] ?? 0);
+  const seen = [1, 2, 3, 4, 5, 6].map((loads) => waits(loads)[0] ?? 0);
   expect(seen[0]).toBeGreaterThan(3600);
   for (const [i, waitS] of seen.entries()) if (i > 0 && seen[i - 1]! > 0) expect(waitS).toBeLessThan(seen[i - 1]!);
-  // In the end no lot waits for longer than it may.
+  // In the end no load waits for longer than it may.
   expect(seen.at(-1)).toBe(0);
-  const batch = batchOf({ ...one, dough: { ...one.dough, lots: 2 } });
+  const batch = batchOf({ ...one, dough: { ...one.dough, portions: 2 } });
   const told = (step: StepKey, value: number): CookAct => ({ id: step, atMs: 1, kind: 'measure', step, value });
   const cooked = (...acts: CookAct[]) => asCooked(batch, cookState(acts), DEFAULT_KITCHEN);
-  expect(foldedFrom(batch).map(({ lot, pieces }) => [lot, pieces])).toEqual([
+  expect(foldedFrom(batch).map(({ portion, pieces }) => [portion, pieces])).toEqual([
     [1, 30],
     [2, 30],
   ]);
-  // The lot that is still to come counts as planned.
+  // The load that is still to come counts as planned.
   expect(cooked(told('fold', 28)).trays.A!.pieces).toBe(58);
   expect(cooked(told('fold', 28), told('fold:A2', 33)).trays.A!.pieces).toBe(61);
   const water = (of: BatchDraft) => of.dough.lines.find(({ ingredientId }) => ingredientId === 'water')!.massKg;

@@ -13,7 +13,7 @@ const DRAFT = newTray('Half-moons', 'squash-sage', 12, new Date(AT_MS).toISOStri
 const LIFT_S = planBatch(DRAFT, DEFAULT_KITCHEN, null).fry!.liftS!;
 const PIECES = Array.from({ length: 12 }, (_, i) => i + 1);
 
-/** A record of one lot in oil of one heat, lifted when it was. */
+/** A record of one load in oil of one heat, lifted when it was. */
 function record(oilC: number, inOilS: number, cookActs: readonly CookAct[] = []) {
   const acts: FireAct[] = [
     { id: 'on', atS: 0, kind: 'burner', setting: 9 },

@@ -20,10 +20,10 @@ const GRID: Readonly<Record<Figure, readonly number[]>> = {
   markK: [-8, -4, 0, 4],
   leadK: [3, 12, 22, 34],
   holdBy: [-1, 0, 1, 2],
-  lotBy: [-1, 0, 1, 3],
+  loadBy: [-1, 0, 1, 3],
   offK: [2, 5, 9],
   dropK: [1, 4, 9],
-  lotShare: [0.4, 0.55, 0.75, 1, 1.6],
+  loadShare: [0.4, 0.55, 0.75, 1, 1.6],
   liftColour: [0.72, 0.85, 1],
   leastShare: [0.7, 0.85, 1, 1.15],
   mostColour: [1.4, 1.6, 2],
@@ -36,22 +36,22 @@ const STEP: Readonly<Record<Figure, number>> = {
   markK: 2,
   leadK: 5,
   holdBy: 1,
-  lotBy: 1,
+  loadBy: 1,
   offK: 1.5,
   dropK: 2,
-  lotShare: 0.12,
+  loadShare: 0.12,
   liftColour: 0.06,
   leastShare: 0.06,
   mostColour: 0.15,
   turnColour: 0.08,
   doorS: 60,
 };
-const LEAST: Partial<Record<Figure, number>> = { lotShare: 0.1, leadK: 0, offK: 0.5, dropK: 0, leastShare: 0 };
+const LEAST: Partial<Record<Figure, number>> = { loadShare: 0.1, leadK: 0, offK: 0.5, dropK: 0, leastShare: 0 };
 
 /** Where the search sets out from. */
 const STARTS: readonly Policy[] = [
   PLAIN_POLICY,
-  { ...PLAIN_POLICY, markK: -4, leadK: 25, lotShare: 0.6, asides: true },
+  { ...PLAIN_POLICY, markK: -4, leadK: 25, loadShare: 0.6, asides: true },
 ];
 
 /** How hard it is looked for. */

@@ -22,15 +22,15 @@ export interface Policy {
   readonly markK: number;
   /** The knob leaves full so many kelvins under the mark. */
   readonly leadK: number;
-  /** Knob beyond what the plan holds empty oil with, and oil with a lot in it. */
+  /** Knob beyond what the plan holds empty oil with, and oil with a load in it. */
   readonly holdBy: number;
-  readonly lotBy: number;
+  readonly loadBy: number;
   /** Oil so far over its mark turns the heat off, K. */
   readonly offK: number;
-  /** A lot goes in when the oil is so near, K. */
+  /** A load goes in when the oil is so near, K. */
   readonly dropK: number;
-  /** Of the planned lot. */
-  readonly lotShare: number;
+  /** Of the planned load. */
+  readonly loadShare: number;
   /** Lifted when the paler face has this colour, and not before this share of the planned time. */
   readonly liftColour: number;
   readonly leastShare: number;
@@ -51,10 +51,10 @@ export const PLAIN_POLICY: Policy = {
   markK: 0,
   leadK: 6,
   holdBy: 0,
-  lotBy: 0,
+  loadBy: 0,
   offK: 4,
   dropK: 2,
-  lotShare: 1,
+  loadShare: 1,
   liftColour: 0.85,
   leastShare: 0.9,
   mostColour: 1.6,
@@ -124,13 +124,13 @@ function turnsNow(
 function knobNow(policy: Policy, of: PracticePot, seen: PotSeen, markC: number, seenC: number): number {
   const { settings } = of.session.kitchen.pot;
   const [first] = of.session.trays;
-  const { holdSetting, lotSetting } = first!.fry.lots;
+  const { holdSetting, loadSetting } = first!.fry.loads;
   if (seen.toFry === 0 && seen.inPot.length === 0) return 0;
   if (policy.heeds && (seen.smokes || seen.probeIsOut)) return seen.smokes ? 0 : seen.setting;
   const over = seenC - markC;
   if (over > policy.offK) return 0;
   const hold = holdSetting + policy.holdBy;
-  if (seen.inPot.length > 0) return clamp(Math.round(over > 1.5 ? hold : lotSetting + policy.lotBy), 0, settings);
+  if (seen.inPot.length > 0) return clamp(Math.round(over > 1.5 ? hold : loadSetting + policy.loadBy), 0, settings);
   return clamp(Math.round(over < -policy.leadK ? settings : hold), 0, settings);
 }
 
@@ -138,8 +138,8 @@ function knobNow(policy: Policy, of: PracticePot, seen: PotSeen, markC: number, 
 function dropNow(policy: Policy, of: PracticePot, seen: PotSeen, over: number, memory: Memory): number {
   if (seen.toFry === 0 || over > DROP_OVER_K || (policy.heeds && (seen.smokes || seen.probeIsOut))) return 0;
   const [first] = of.session.trays;
-  const { lotSize, everyS } = first!.fry.lots;
-  const size = Math.max(1, Math.round(lotSize * policy.lotShare));
+  const { loadSize, everyS } = first!.fry.loads;
+  const size = Math.max(1, Math.round(loadSize * policy.loadShare));
   if (seen.inPot.length === 0) return over >= -policy.dropK ? Math.min(everyS === null ? size : 1, seen.toFry) : 0;
   if (everyS === null || seen.inPot.length >= size) return 0;
   return seen.nowS - memory.lastDropS >= everyS && over >= -FLOWS_UNDER_K ? 1 : 0;

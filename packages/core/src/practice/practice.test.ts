@@ -115,11 +115,11 @@ test('whatever is done, in whatever order: every piece is in one place, every fi
 
 /** Cooks who want it quick, or simple, or go by the clock alone. */
 const GREEDY: readonly Partial<Policy>[] = [
-  { lotShare: 3, dropK: 30, markK: 15, leadK: 0, offK: 40 },
+  { loadShare: 3, dropK: 30, markK: 15, leadK: 0, offK: 40 },
   { heeds: false },
   { liftColour: 0.71, leastShare: 0.2 },
   { liftColour: 0, leastShare: 1 },
-  { markK: 15, offK: 20, lotBy: 9, liftColour: 0.7, leastShare: 0.5 },
+  { markK: 15, offK: 20, loadBy: 9, liftColour: 0.7, leastShare: 0.5 },
   { mostColour: 0.9, doorS: 0 },
 ];
 
@@ -128,8 +128,8 @@ function randomly(of: Situation, seed: number): PracticeRun {
   const next = seededUniform(seed * 31 + 7);
   const within = (least: number, most: number) => least + next() * (most - least);
   const policy: Policy = {
-    ...{ markK: within(-15, 15), leadK: within(0, 40), holdBy: within(-3, 3), lotBy: within(-3, 4) },
-    ...{ offK: within(1, 20), dropK: within(0, 15), lotShare: within(0.2, 1.5), liftColour: within(0.6, 1.2) },
+    ...{ markK: within(-15, 15), leadK: within(0, 40), holdBy: within(-3, 3), loadBy: within(-3, 4) },
+    ...{ offK: within(1, 20), dropK: within(0, 15), loadShare: within(0.2, 1.5), liftColour: within(0.6, 1.2) },
     ...{ leastShare: within(0.4, 1.3), mostColour: within(1.2, 2.2), turnColour: within(0.4, 1) },
     ...{ asides: next() < 0.5, doorS: within(0, 700), heeds: next() < 0.7 },
   };
@@ -175,7 +175,7 @@ test('what each situation is about is what its carelessness costs', () => {
     smoke: { heeds: false, offK: 40, leadK: -30 },
     poultry: { leastShare: 0.45, liftColour: 0.3 },
     frozen: { dropK: 0, offK: 60, liftColour: 0.5, leastShare: 0.3 },
-    overshoot: { leadK: -30, offK: 60, holdBy: 9, lotBy: 9 },
+    overshoot: { leadK: -30, offK: 60, holdBy: 9, loadBy: 9 },
   };
   for (const [kind, own] of Object.entries(careless) as [SituationKind, Partial<Policy>][]) {
     const good = lostBy(playPolicy(laid(kind), PLAIN_POLICY));

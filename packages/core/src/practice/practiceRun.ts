@@ -349,18 +349,18 @@ function stepPotRun(run: PotRun, nowS: number, isGone: boolean): void {
   const dtS = PRACTICE_STEP_S;
   const oilC = clamp(state.oilC, 20, 255);
   const [first] = session.trays;
-  let lotJ = 0;
+  let loadJ = 0;
   for (const group of run.groups) {
     advanceFry(group.body, dtS, oilC);
     const drawn = drawnJ(group.body, group.tray.fry.bulk);
-    lotJ += (drawn - group.heatJ) * group.numbers.length;
+    loadJ += (drawn - group.heatJ) * group.numbers.length;
     group.heatJ = drawn;
     const { least, most } = group.tray.fry.band;
     run.offKs += group.numbers.length * dtS * Math.max(0, oilC - most, least - oilC);
   }
   const inOil = run.groups.reduce((sum, { numbers }) => sum + numbers.length, 0);
   run.offKs += Math.max(0, inOil - first!.fry.room) * dtS * CROWDED_K;
-  run.state = stepPot(run.pot, state, run.setting, session.kitchen.roomC, clamp(lotJ / dtS, -9e4, 9e4), dtS);
+  run.state = stepPot(run.pot, state, run.setting, session.kitchen.roomC, clamp(loadJ / dtS, -9e4, 9e4), dtS);
   for (const { piece, afterS } of truth.opens) {
     const group = inPotOf(run, piece);
     if (group && !run.openedS.has(piece) && nowS + dtS - group.droppedS >= afterS) run.openedS.set(piece, nowS + dtS);
@@ -381,11 +381,11 @@ function stepPotRun(run: PotRun, nowS: number, isGone: boolean): void {
   const { danger } = run;
   if (run.state.oilC >= truth.pot.smokeC) danger.smoke += dtS;
   else if (run.state.oilC >= warnC && heats) danger.tooHot += dtS;
-  if (heats && potLevels(run.pot, run.state.oilC, volumeM3).withLot > POT_LIMITS.mostWithLot) danger.level += dtS;
+  if (heats && potLevels(run.pot, run.state.oilC, volumeM3).withLoad > POT_LIMITS.mostWithLoad) danger.level += dtS;
   if (run.groups.some(({ numbers }) => numbers.some((n) => run.openedS.has(n)))) danger.open += dtS;
   if (isGone && isHot && (heats || run.groups.length > 0)) danger.alone += dtS;
   // More heat under oil that nobody measures.
-  if (run.probeOut && run.setting > first!.fry.lots.lotSetting) danger.blind += dtS;
+  if (run.probeOut && run.setting > first!.fry.loads.loadSetting) danger.blind += dtS;
 }
 
 /**

@@ -6,7 +6,7 @@ import type { FireSession } from '../plan/fireNow.js';
 /** What can happen at a practice stove, in the order in which it is offered. */
 export const SITUATION_KINDS = [
   'overshoot',
-  'lot-too-big',
+  'load-too-big',
   'crumbs',
   'slow-ring',
   'wholemeal',

@@ -43,7 +43,7 @@ const TWISTS: Readonly<Record<SituationKind, (draw: Draw) => Twist>> = {
     const ring = among(['radiant', 'plate'] as const);
     return { pot: { ring }, overC: -within(18, 32), truth: { setting: FULL } };
   },
-  'lot-too-big': ({ within, whole }) => ({
+  'load-too-big': ({ within, whole }) => ({
     pieces: whole(10, 12),
     overC: -within(1, 4),
     truth: { pot: { efficiency: 0.6 * within(0.42, 0.55) } },
@@ -121,7 +121,7 @@ function potOf(twist: Twist, draw: Draw, name: string, eatAt: string): PracticeP
   if (!trays || !first || first.fry.liftS === null) return null;
   const { oilC } = first.draft.fry;
   const truth: PotTruth = {
-    setting: first.fry.lots.holdSetting,
+    setting: first.fry.loads.holdSetting,
     browning: draw.within(0.95, 1.05),
     crumbs: 0,
     oilHarms: false,
@@ -172,7 +172,7 @@ function drawn(kind: SituationKind, seed: number, drawSeed: number, name: string
   const pots = twists.map((one) => potOf(one, draw, name, eatAt)).filter((one) => one !== null);
   if (pots.length < twists.length) return null;
   const takesS = ({ session: { trays }, truth }: PracticePot) =>
-    trays.reduce((sum, { fry }) => sum + fry.lots.totalS, truth.oilHarms ? (trays[0]!.fry.warmUpS ?? 0) : 0);
+    trays.reduce((sum, { fry }) => sum + fry.loads.totalS, truth.oilHarms ? (trays[0]!.fry.warmUpS ?? 0) : 0);
   const mostS = Math.ceil((SPARE.times * Math.max(...pots.map(takesS)) + SPARE.plusS) / 60) * 60;
   return { kind, seed, pots, caller: twist.caller ?? null, mostS };
 }

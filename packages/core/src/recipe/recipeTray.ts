@@ -173,7 +173,7 @@ export function recipeTray(ask: RecipeAsk, kitchen: Kitchen): RecipeTray | null 
     ...(coat && { coat }),
     fry: {
       oilC: clamp(factOf(facts, 'oil') ?? middle(oilC), D.oilC.least, D.oilC.most),
-      ...{ minutesS: null, turn: formOf(form).usualTurn ?? 'each-minute', start: 'room', lotSize: null },
+      ...{ minutesS: null, turn: formOf(form).usualTurn ?? 'each-minute', start: 'room', loadSize: null },
     },
   };
   const madeKg = draftDough(base, kitchen).massKg;

@@ -25,8 +25,8 @@ export interface ChainStep {
   readonly kind: 'hands' | 'passive';
   /** The tray, or the filling, it is for; absent: all of them, or the only one. */
   readonly mark?: TrayMark;
-  /** The lot of dough it is made of, where there are several; absent: the first. */
-  readonly lot?: number;
+  /** The portion of dough it is made of, where there are several; absent: the first. */
+  readonly portion?: number;
   /** Pieces that are folded in this stretch; absent: all of the tray. */
   readonly pieces?: number;
   /** The step of one's own that it is. */
@@ -48,7 +48,7 @@ export interface ChainTray {
   /** To fold one piece; `null` when the pieces are there already. */
   readonly foldEachS: number | null;
   readonly pieces: number;
-  /** Dough they take, kg: what a lot is reckoned by. */
+  /** Dough they take, kg: what a portion is reckoned by. */
   readonly doughKg: number;
   /** Pieces laid out in the freezer or the fridge. */
   readonly putByS: number | null;
@@ -61,11 +61,11 @@ export interface ChainTray {
 export interface ChainDurations {
   /** In the order in which they are folded. */
   readonly trays: readonly ChainTray[];
-  /** To make one lot of dough; `null` when none is made. */
+  /** To make one portion of dough; `null` when none is made. */
   readonly mixS: number | null;
   readonly restS: number;
-  /** Lots of dough, one after the other. */
-  readonly lots: number;
+  /** Portions of dough, one after the other. */
+  readonly portions: number;
   /** Filled pieces rise until they go into oil or oven; `null`: they do not. */
   readonly proofS: number | null;
   /** Pieces wait for the oil on purpose: chilled, frozen, or a coat that dries; `null`: they do not. */
@@ -98,41 +98,42 @@ const AHEAD_OWN: Readonly<Record<MadeAhead['upTo'], readonly OwnPlace[]>> = {
 const DAY_MS = 86_400_000;
 const ms = (s: number): number => Math.round(s) * 1000;
 
-/** Pieces of one tray that are folded out of one lot of dough. */
+/** Pieces of one tray that are folded out of one portion of dough. */
 export interface Stretch {
   readonly tray: ChainTray;
-  readonly lot: number;
+  readonly portion: number;
   readonly pieces: number;
 }
 
-/** Which pieces come out of which lot: lots are alike, and the trays are folded one after the other. */
-export function stretchesOf(trays: readonly ChainTray[], lots: number): Stretch[] {
+/** Which pieces come out of which portion: portions are alike, and the trays are folded one after the other. */
+export function stretchesOf(trays: readonly ChainTray[], portions: number): Stretch[] {
   const made = trays.filter(({ foldEachS }) => foldEachS !== null);
-  const lotKg = made.reduce((sum, { doughKg }) => sum + doughKg, 0) / lots;
+  const portionKg = made.reduce((sum, { doughKg }) => sum + doughKg, 0) / portions;
   let usedKg = 0;
   const stretches = made.flatMap((tray) => {
     const eachKg = tray.doughKg / tray.pieces;
     const found: Stretch[] = [];
     for (let left = tray.pieces; left > 0;) {
-      const lot = lotKg > 0 ? Math.min(lots, 1 + Math.floor(usedKg / lotKg + 1e-6)) : 1;
-      // A piece that begins in a lot is made of it.
-      const fits = lot === lots || !(eachKg > 0) ? left : Math.ceil((lot * lotKg - usedKg) / eachKg - 1e-6);
+      const portion = portionKg > 0 ? Math.min(portions, 1 + Math.floor(usedKg / portionKg + 1e-6)) : 1;
+      // A piece that begins in a portion is made of it.
+      const fits =
+        portion === portions || !(eachKg > 0) ? left : Math.ceil((portion * portionKg - usedKg) / eachKg - 1e-6);
       const pieces = Math.min(left, Math.max(1, fits));
-      found.push({ tray, lot, pieces });
+      found.push({ tray, portion: portion, pieces });
       usedKg += pieces * eachKg;
       left -= pieces;
     }
     return found;
   });
-  // A lot smaller than a piece is none: there are only as many as something comes out of.
-  const used = [...new Set(stretches.map(({ lot }) => lot))];
-  return stretches.map((one) => ({ ...one, lot: used.indexOf(one.lot) + 1 }));
+  // A portion smaller than a piece is none: there are only as many as something comes out of.
+  const used = [...new Set(stretches.map(({ portion: portion }) => portion))];
+  return stretches.map((one) => ({ ...one, portion: used.indexOf(one.portion) + 1 }));
 }
 
 /**
  * Steps back from the eating time with one pair of hands: the oil is heated only when folding
  * is over, because hot oil is never left alone; the oven bakes while pieces are fried; dough is
- * mixed while the filling cools, and a next lot when the one before is used. A simple chain: no
+ * mixed while the filling cools, and a next portion when the one before is used. A simple chain: no
  * optimising over several batches. Long for it is the day, read from its end.
  *
  * @param eatMs ms since the epoch
@@ -171,21 +172,21 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
   if (d.proofS !== null) folded = Math.min(folded, lay({ id: 'proof', kind: 'passive' }, heated, d.proofS));
   const foldStarts = new Map<ChainTray, number>();
   const shapeStarts = new Map<ChainTray, number>();
-  const stretches = stretchesOf(d.trays, d.lots);
+  const stretches = stretchesOf(d.trays, d.portions);
   const marked = (mark: TrayMark | undefined) => (mark === undefined ? {} : { mark });
-  const lots = stretches.reduce((most, { lot }) => Math.max(most, lot), 1);
-  let lotEnd = lots;
-  for (const [i, { tray, lot, pieces }] of [...stretches.entries()].reverse()) {
-    if (lot < lotEnd) {
-      // The next lot is made when this one is used.
-      folded = makeDough(lotEnd, folded);
-      lotEnd = lot;
+  const portions = stretches.reduce((most, { portion: portion }) => Math.max(most, portion), 1);
+  let portionEnd = portions;
+  for (const [i, { tray, portion: portion, pieces }] of [...stretches.entries()].reverse()) {
+    if (portion < portionEnd) {
+      // The next portion is made when this one is used.
+      folded = makeDough(portionEnd, folded);
+      portionEnd = portion;
     }
     const isLast = !stretches.slice(i + 1).some((one) => one.tray === tray);
     if (tray.putByS !== null && isLast) {
       folded = lay({ id: 'put-by', kind: 'hands', ...marked(tray.mark) }, folded, tray.putByS);
     }
-    const part = lots > 1 ? { pieces, ...(lot > 1 && { lot }) } : {};
+    const part = portions > 1 ? { pieces, ...(portion > 1 && { portion }) } : {};
     folded = lay({ id: 'fold', kind: 'hands', ...marked(tray.mark), ...part }, folded, tray.foldEachS! * pieces);
     foldStarts.set(tray, folded);
     const isFirst = !stretches.slice(0, i).some((one) => one.tray === tray);
@@ -262,8 +263,8 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
     return Math.min(doughMs, at);
   }
 
-  function makeDough(lot: number, endMs: number): number {
-    const of = lot > 1 ? { lot } : {};
+  function makeDough(portion: number, endMs: number): number {
+    const of = portion > 1 ? { portion } : {};
     const rest = lay({ id: 'rest', kind: 'passive', ...of }, endMs, d.restS);
     return lay({ id: 'dough', kind: 'hands', ...of }, rest, d.mixS ?? 0);
   }

@@ -32,7 +32,7 @@ const MOST_S = 4 * 3600;
 const OVER_C = 6;
 
 /**
- * Cooks planned trays on the simulated stove with a steady hand: full burner to the mark, a lot in
+ * Cooks planned trays on the simulated stove with a steady hand: full burner to the mark, a load in
  * when the oil is there, turns by the plan's school, lift at the planned time; tray after tray.
  * Long for it is one loop, a second a round.
  *
@@ -71,15 +71,15 @@ export function simulateRun(
   while ((next <= all || stove.inPot.size > 0) && stove.timeS < MOST_S) {
     const tray = of([...stove.inPot.keys()][0] ?? next);
     const { oilC } = tray.draft.fry;
-    const { everyS, lotSize, holdSetting, lotSetting } = tray.fry.lots;
-    setBurner(stove, oilC, holdSetting, lotSetting, burner);
-    const rested = stove.timeS - lastOutS >= kitchen.hands.betweenLotsS;
+    const { everyS, loadSize, holdSetting, loadSetting } = tray.fry.loads;
+    setBurner(stove, oilC, holdSetting, loadSetting, burner);
+    const rested = stove.timeS - lastOutS >= kitchen.hands.betweenLoadsS;
     const flows = everyS !== null && droppedAt.has(next - 1) && stove.inPot.size > 0;
-    const goesIn = flows ? inFor(next - 1) >= everyS && stove.inPot.size < lotSize : stove.inPot.size === 0 && rested;
+    const goesIn = flows ? inFor(next - 1) >= everyS && stove.inPot.size < loadSize : stove.inPot.size === 0 && rested;
     const left = tray.first + tray.draft.pieces - next;
     const c = stove.state.probeC;
     if (goesIn && left > 0 && c >= oilC - (flows ? 8 : 1) && c <= oilC + OVER_C) {
-      const size = Math.min(everyS === null ? lotSize : 1, left);
+      const size = Math.min(everyS === null ? loadSize : 1, left);
       const pieces = Array.from({ length: size }, (_, i) => next + i);
       pieces.forEach((n) => {
         dropIntoStove(stove, n);
@@ -117,11 +117,11 @@ function setBurner(
   stove: SimulatedStove,
   oilC: number,
   hold: number,
-  withLot: number,
+  withLoad: number,
   burner: (setting: number) => void,
 ): void {
   const c = stove.state.probeC;
   if (c > oilC + OVER_C) burner(0);
-  else if (stove.inPot.size > 0) burner(c > oilC + 3 ? hold : withLot);
-  else burner(c < oilC - 4 ? stove.pot.settings : Math.max(hold, withLot));
+  else if (stove.inPot.size > 0) burner(c > oilC + 3 ? hold : withLoad);
+  else burner(c < oilC - 4 ? stove.pot.settings : Math.max(hold, withLoad));
 }

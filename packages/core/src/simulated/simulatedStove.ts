@@ -115,15 +115,15 @@ export function stepStove(stove: SimulatedStove, dtS: number): void {
   let left = dtS;
   while (left > 1e-9) {
     const step = Math.min(STEP_S, left);
-    let lotJ = 0;
+    let loadJ = 0;
     const oilC = clamp(stove.state.oilC, 20, 255);
     for (const piece of stove.inPot.values()) {
       advanceFry(piece.body, step, oilC);
       const drawn = drawnJ(piece.body, piece.bulk);
-      lotJ += drawn - piece.heatJ;
+      loadJ += drawn - piece.heatJ;
       piece.heatJ = drawn;
     }
-    stove.state = stepPot(stove.pot, stove.state, stove.setting, stove.roomC, clamp(lotJ / step, -9e4, 9e4), step);
+    stove.state = stepPot(stove.pot, stove.state, stove.setting, stove.roomC, clamp(loadJ / step, -9e4, 9e4), step);
     stove.timeS += step;
     left -= step;
   }

@@ -86,6 +86,6 @@ export function batchFromPutBy(
   if (!tray) return null;
   const way = tray.way === 'bake' ? 'bake' : 'fry';
   const start = item.place === 'freezer' ? 'frozen' : 'fridge';
-  const fry = { ...tray.fry, start, lotSize: null, minutesS: null } as const;
+  const fry = { ...tray.fry, start, loadSize: null, minutesS: null } as const;
   return batchOf({ ...tray, name, eatAt, pieces, way, fry, fromPutBy: item.id });
 }

@@ -19,8 +19,8 @@ export interface StepAmount {
   readonly of: AmountPlace;
   /** The tray, or the filling, it is for, where the batch has several trays; absent: all of it. */
   readonly mark?: TrayMark;
-  /** The lot of dough, where it is made in several. */
-  readonly lot?: number;
+  /** The portion of dough, where it is made in several. */
+  readonly portion?: number;
   readonly ingredient: Ingredient;
   /** What the formula means, and what the scale must show with this pack, kg. */
   readonly massKg: number;
@@ -40,8 +40,8 @@ const STEP_OF: Readonly<Record<AmountPlace, RunStepId>> = {
  * The step at which something is weighed.
  * @example stepOfAmount({ of: 'dough' }) // 'mix-dough'
  */
-export const stepOfAmount = ({ of, mark, lot }: Pick<StepAmount, 'of' | 'mark' | 'lot'>): StepKey =>
-  stepKey(STEP_OF[of], mark, lot);
+export const stepOfAmount = ({ of, mark, portion }: Pick<StepAmount, 'of' | 'mark' | 'portion'>): StepKey =>
+  stepKey(STEP_OF[of], mark, portion);
 
 /**
  * Everything that a batch takes, in the order in which it is weighed out: filling first, for it has to
@@ -63,9 +63,9 @@ export function batchAmounts(
   const fillingMark = ({ fillingOf, mark }: TrayDraft) => fillingOf ?? mark;
   const folded = foldedFrom(batch);
   /** Rims and coats are set out where the first pieces of a tray are rolled. */
-  const firstLot = (one: StepAmount, { mark = 'A' }: TrayDraft): StepAmount => {
-    const lot = folded.find((part) => part.mark === mark)?.lot ?? 1;
-    return lot > 1 ? { ...one, lot } : one;
+  const firstLoad = (one: StepAmount, { mark = 'A' }: TrayDraft): StepAmount => {
+    const portion = folded.find((part) => part.mark === mark)?.portion ?? 1;
+    return portion > 1 ? { ...one, portion } : one;
   };
   // A filling that several trays share is weighed once.
   const pans = all.filter(
@@ -76,24 +76,24 @@ export function batchAmounts(
     ...pans.flatMap(({ draft, amounts }) =>
       amounts.filter(({ of }) => of === 'filling').map((one) => marked(one, fillingMark(draft))),
     ),
-    ...doughLots(
+    ...doughPortions(
       all[0]?.amounts.filter(isDough) ?? [],
-      folded.reduce((most, { lot }) => Math.max(most, lot), 1),
+      folded.reduce((most, { portion }) => Math.max(most, portion), 1),
     ),
     ...all.flatMap(({ draft, amounts }) =>
-      amounts.filter(({ of }) => of === 'rim-and-coat').map((one) => firstLot(marked(one, draft.mark), draft)),
+      amounts.filter(({ of }) => of === 'rim-and-coat').map((one) => firstLoad(marked(one, draft.mark), draft)),
     ),
   ];
 }
 
-/** The dough in its lots, each as much as the others. */
-function doughLots(amounts: readonly StepAmount[], lots: number): StepAmount[] {
-  if (lots === 1) return [...amounts];
-  return Array.from({ length: lots }, (_, i) => i + 1).flatMap((lot) =>
+/** The dough in its portions, each as much as the others. */
+function doughPortions(amounts: readonly StepAmount[], portions: number): StepAmount[] {
+  if (portions === 1) return [...amounts];
+  return Array.from({ length: portions }, (_, i) => i + 1).flatMap((portion) =>
     amounts
       .map((one) => ({
-        ...{ ...one, lot, key: lot === 1 ? one.key : `lot ${lot} ${one.key}` },
-        ...{ massKg: one.massKg / lots, weighKg: one.weighKg / lots },
+        ...{ ...one, portion, key: portion === 1 ? one.key : `portion ${portion} ${one.key}` },
+        ...{ massKg: one.massKg / portions, weighKg: one.weighKg / portions },
       }))
       // The least a number can be, halved, is nothing.
       .filter(({ massKg }) => massKg > 0),

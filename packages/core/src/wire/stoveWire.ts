@@ -22,7 +22,7 @@ export interface Stove {
   readonly speed: number;
   /** The device whose readings are the oil's; `null`: none. */
   readonly probe: string | null;
-  /** The first lot is one piece, to be judged. */
+  /** The first load is one piece, to be judged. */
   readonly trial: boolean;
   /** What the oil still had of the batch before, °C; `null`: as the room. */
   readonly startC: number | null;

@@ -401,7 +401,7 @@ test('a night makes its copy once; records older than a year are thinned after i
     expect([was.isThinned, now.isThinned]).toEqual([false, true]);
     expect(now.readings).toEqual(thinReadings(was.readings));
     expect(now.readings.length).toBeLessThan(was.readings.length);
-    expect(now.figures).toMatchObject({ fried: was.figures.fried, lots: was.figures.lots });
+    expect(now.figures).toMatchObject({ fried: was.figures.fried, loads: was.figures.loads });
     expect(Math.abs(now.figures.oilMeanC - was.figures.oilMeanC)).toBeLessThan(0.5);
     expect(now.figures.oilMostC).toBe(was.figures.oilMostC);
     // The copy of that night has them whole.

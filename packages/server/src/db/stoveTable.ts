@@ -15,7 +15,7 @@ export interface StoveRow {
   readonly endedAt: Date | null;
   /** The device whose readings are the oil's; `null`: no probe, only what is typed. */
   readonly probe: string | null;
-  /** The first lot is one piece, to be judged. */
+  /** The first load is one piece, to be judged. */
   readonly trial: boolean;
   /** What the oil still has from the batch before in the same pot, °C; `null`: as the room. */
   readonly startC: number | null;

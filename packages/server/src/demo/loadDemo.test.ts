@@ -59,8 +59,8 @@ it('fries the past on the pot model: counts, oil and time are what core adds up'
     bursts.push(again.burst);
     // What was planned is computed, and what happened lies near it.
     expect(Math.abs(again.meanInOilS! - record.trays[0].planned.inOilS)).toBeLessThan(110);
-    const planned = record.trays.map((tray: { planned: { lots: number } }) => tray.planned.lots);
-    expect(again.lots).toBe(planned.reduce((sum: number, lots: number) => sum + lots, 0));
+    const planned = record.trays.map((tray: { planned: { loads: number } }) => tray.planned.loads);
+    expect(again.loads).toBe(planned.reduce((sum: number, loads: number) => sum + loads, 0));
   }
   // Three of fourteen went wrong at the seam.
   expect(bursts.filter((burst) => burst > 0).sort()).toEqual([1, 2, 2]);

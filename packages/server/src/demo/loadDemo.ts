@@ -36,7 +36,7 @@ import { type Past, PAST } from './pastEvenings.js';
 import { loadStore, withOnionBase } from './loadStore.js';
 
 const DAY_MS = 86_400_000;
-/** Drained and on the table so long after the last lot, ms. */
+/** Drained and on the table so long after the last load, ms. */
 const SERVED_MS = 6 * 60_000;
 
 /** The neighbours of the Lantern Walk: 26, four vegetarian, one allergic to sesame, one who eats no fish. */

@@ -27,7 +27,7 @@ const OFF = { 'rolled-m': 0.04, 'pan-kg': 0.02, 'poured-kg': 0.015 } as const;
  * oil, with what was weighed and measured on the way.
  *
  * @param droppedMs when the first piece went into the oil
- * @param servedMs when the last lot was on the table
+ * @param servedMs when the last load was on the table
  */
 export function pastHands(
   planned: readonly PlannedTray[],

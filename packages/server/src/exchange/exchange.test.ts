@@ -50,7 +50,7 @@ async function clear(gate: Gate): Promise<void> {
 
 const refs = (items: readonly { kind: string; id: string }[]) => items.map(({ kind, id }) => ({ kind, id }));
 const documentWith = (items: readonly DocumentItem[], of: KitchenDocument['of'] = 'kitchen'): KitchenDocument => ({
-  ...{ format: 'ember-fold', version: 1, of, madeAt: new Date(T0).toISOString(), items },
+  ...{ format: 'ember-fold', version: 2, of, madeAt: new Date(T0).toISOString(), items },
 });
 const sorted = (items: readonly DocumentItem[]) => items.map(itemText).sort();
 const whole = async (gate: Gate) => (await documentOf(gate, 'kitchen', '', T0)).items;

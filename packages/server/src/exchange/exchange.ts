@@ -22,6 +22,7 @@ import {
   type Pantry,
   pantryWith,
   type PreviewedItem,
+  withTodaysNames,
 } from '@ember-fold/core';
 import { createHash } from 'node:crypto';
 import { promisify } from 'node:util';
@@ -352,7 +353,7 @@ export async function undoImport(
   return await gate.transaction(async (q) => {
     const packed = await lockImport(q, id);
     if (!packed) throw new ApiError('NO_IMPORT');
-    const { before, after } = JSON.parse((await gunzip(packed)).toString()) as Back;
+    const { before, after } = withTodaysNames(JSON.parse((await gunzip(packed)).toString())) as Back;
     const left: (ItemRef & { name: string })[] = [];
     const touched: ItemRef[] = [];
     const place = ({ kind }: ItemRef) => ITEM_KINDS.indexOf(kind);

@@ -10,6 +10,7 @@ import {
   itemName,
   type PreviewedItem,
   type TrayDraft,
+  withTodaysNames,
 } from '@ember-fold/core';
 import { draft } from '../routes/draftSchemas.js';
 import { wrongIn } from '../routes/validate.js';
@@ -110,7 +111,7 @@ export async function readDocument(body: unknown): Promise<ReadDocument> {
   if (!isLoose(body) || body['format'] !== DOCUMENT_FORMAT) throw new ApiError('BAD_FILE');
   const { version, items } = body;
   if (typeof version === 'number' && version > DOCUMENT_VERSION) throw new ApiError('NEWER_FILE');
-  if (version !== DOCUMENT_VERSION)
+  if (version !== DOCUMENT_VERSION && version !== 1)
     throw new ApiError('BAD_FILE', 'This file says no version that is known.', 'version');
   const of = DOCUMENT_OF.find((one) => one === body['of']);
   if (!of) throw new ApiError('BAD_FILE', 'This file does not say what it is of.', 'of');
@@ -122,7 +123,8 @@ export async function readDocument(body: unknown): Promise<ReadDocument> {
   const read: ReadItem[] = [];
   const turn = takeTurns();
   for (const raw of items) {
-    read.push(readItem(raw, seen));
+    // Version 1 had other names for some fields.
+    read.push(readItem(version === 1 ? withTodaysNames(raw) : raw, seen));
     await turn();
   }
   return { of, madeAt, items: read.sort((a, b) => placeOf(a) - placeOf(b) || isBase(a) - isBase(b)) };

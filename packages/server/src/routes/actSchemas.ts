@@ -74,7 +74,7 @@ const measuredAs = (measure: MeasureId) =>
   measure === 'pieces' || measure === 'portions'
     ? within(MEASURE_RANGE[measure]).integer()
     : within(MEASURE_RANGE[measure]);
-/** The keys of one kind of step, of any tray and lot. */
+/** The keys of one kind of step, of any tray and load. */
 const about = (what: RunStepId) => Joi.string().pattern(new RegExp(`^${what}(?::|$)`));
 const STEPS_MEASURED = Object.entries(STEP_MEASURES) as [RunStepId, readonly [MeasureId, ...MeasureId[]]][];
 /** What is measured must be something its step measures; without a name it is what the step measures first. */

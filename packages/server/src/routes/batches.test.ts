@@ -275,7 +275,7 @@ describe('cooking again', () => {
   it('is a new batch the server takes', async () => {
     const from = draft();
     const figures = ledgerFigures([], [{ atS: 1, probeC: 161 }], 24, 158);
-    const seen = { ...figures, oilMeanC: 161.4, meanInOilS: 702, lots: 4 };
+    const seen = { ...figures, oilMeanC: 161.4, meanInOilS: 702, loads: 4 };
     const next = cookAgain(from, { A: seen }, '2026-04-01T17:00:00Z');
     const batch = await made(next);
     expect(batch.draft.trays.A!.fry.oilC).toBe(161);

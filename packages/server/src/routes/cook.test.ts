@@ -97,7 +97,7 @@ describe('run-sheet', () => {
     const { body } = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE });
     expect(body.draft.trays.A.pieces).toBe(19);
     expect(body.draft.trays.A.fold.thicknessM).toBe(0.0033);
-    expect(planTrays(body.draft, body.kitchen, null)[0]!.plan.fry!.lots).not.toBeNull();
+    expect(planTrays(body.draft, body.kitchen, null)[0]!.plan.fry!.loads).not.toBeNull();
     expect((await app.call('GET', `/api/batches/${id}`)).body.draft.trays.A.pieces).toBe(24);
   });
 });

@@ -123,7 +123,7 @@ const tray = Joi.object<Tray>({
       .valid(...TURN_SCHOOLS)
       .required(),
     start: Joi.string().valid('room', 'fridge', 'frozen', 'tempered').required(),
-    lotSize: within(D.lotSize).integer().allow(null),
+    loadSize: within(D.loadSize).integer().allow(null),
     pot: line(120).optional(),
     ramp: Joi.object({ outC: within(D.oilC), overS: within(D.rampS) }).optional(),
     pipeline: Joi.boolean().strict().optional(),
@@ -138,7 +138,7 @@ export const draft = Joi.object<BatchDraft>({
   dough: Joi.object({
     ...doughParts,
     ...doughHow,
-    lots: within(D.doughLots).integer().optional(),
+    portions: within(D.doughPortions).integer().optional(),
     liquidC: within(D.liquidC).optional(),
     mixedC: within(D.mixedC).optional(),
     boilOffShare: within(D.boilOffShare).optional(),

@@ -48,7 +48,7 @@ it('refuses by name what is wrong, and what teaches nothing', async () => {
     ['pouredKg', { pouredKg: -1 }],
     ['felt', { felt: 'lovely' }],
     ['dough.family', { dough: { ...dough, family: 'cloud' } }],
-    ['dough.lines.0.massKg', { dough: { ...dough, lines: [{ ingredientId: 'water', massKg: 'lots' }] } }],
+    ['dough.lines.0.massKg', { dough: { ...dough, lines: [{ ingredientId: 'water', massKg: 'plenty' }] } }],
     ['batchName', { batchName: '' }],
   ] as const) {
     const ask = { id: randomUUID(), batchName: 'Squash', dough, pouredKg: 0.4, felt: 'right', ...change };

@@ -119,7 +119,7 @@ describe('acts', () => {
     expect((await look(id)).acts).toEqual([]);
   });
 
-  it('heat the oil, and a lot pulls it down', async () => {
+  it('heat the oil, and a load pulls it down', async () => {
     const id = await lit();
     await post(id, knob(0, 9));
     await run(id, 700);

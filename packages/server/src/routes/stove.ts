@@ -138,7 +138,7 @@ export function stoveRoutes(context: Context): Router {
       const draft = asCooked(batch.draft, cookState(acts), kitchen);
       const fried = planTrays(draft, kitchen, null).filter((tray) => (tray.draft.way ?? 'fry') === 'fry');
       if (fried.length === 0) throw new ApiError('NOTHING_FRIED');
-      if (fried.some(({ plan }) => !plan.fry?.lots)) throw new ApiError('NOT_COOKABLE');
+      if (fried.some(({ plan }) => !plan.fry?.loads)) throw new ApiError('NOT_COOKABLE');
       if (fried.some(({ plan }) => plan.fry!.findings.some((f) => NO_START.has(f.code)))) {
         throw new ApiError('UNSAFE_PLAN');
       }

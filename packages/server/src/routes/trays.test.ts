@@ -274,7 +274,7 @@ describe('what is stored', () => {
       expect((await app.call('POST', `/api/batches/${body.id}/cook/finish`, {})).status).toBe(200);
     }
     const { body: record } = await app.call('GET', `/api/ledger/${body.id}`);
-    expect(record.figures).toMatchObject({ baked: 17, fried: 0, lots: 0 });
+    expect(record.figures).toMatchObject({ baked: 17, fried: 0, loads: 0 });
     expect(record.trays).toEqual([]);
     const { body: fried } = await post(newBatch('Fried', 'squash-sage', 6, EAT));
     expect((await app.call('POST', `/api/batches/${fried.id}/cook/finish`, {})).body.code).toBe('STOVE_FINISHES');

@@ -206,7 +206,7 @@ export const kitchen = Joi.object<Kitchen>({
     cookFillingS: within(K.cookFillingS),
     foldEachS: within(K.foldEachS),
     serveS: within(K.serveS),
-    betweenLotsS: within(K.betweenLotsS),
+    betweenLoadsS: within(K.betweenLoadsS),
     turnEachS: within(K.turnEachS).optional(),
   }).required(),
   ovenSeen: Joi.array().items(within(RANGES.oven.factor).optional()).max(RANGES.oven.bakes.most).optional(),

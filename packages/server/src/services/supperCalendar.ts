@@ -72,7 +72,7 @@ export async function addEvening(
 function eventOf(entry: EveningEntry, supperId: string, supper: string, { batches, cooks }: SupperEvening): Told {
   const nameOf = (batchId: string | null) => batches.find((batch) => batch.id === batchId)?.name;
   const stepName = ({ what, step }: EveningEntry['steps'][number]) =>
-    [step?.own?.name ?? CALENDAR_STEP[what], step?.mark, step?.lot && CALENDAR.lot(step.lot)]
+    [step?.own?.name ?? CALENDAR_STEP[what], step?.mark, step?.portion && CALENDAR.portion(step.portion)]
       .filter(Boolean)
       .join(', ');
   const long = entry.steps.filter(({ lengthS }) => lengthS > 0);

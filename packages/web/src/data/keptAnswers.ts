@@ -7,7 +7,15 @@ interface Schema extends DBSchema {
 
 /** Without a database in the browser nothing is kept, and everything else goes on. */
 const database: Promise<IDBPDatabase<Schema> | null> = Promise.resolve()
-  .then(() => openDB<Schema>('ember-answers', 1, { upgrade: (db) => void db.createObjectStore('answers') }))
+  .then(() =>
+    // Version 2: answers kept under the field names of earlier versions are dropped.
+    openDB<Schema>('ember-answers', 2, {
+      upgrade: (db, from) => {
+        if (from > 0) db.deleteObjectStore('answers');
+        db.createObjectStore('answers');
+      },
+    }),
+  )
   .catch(() => null);
 
 interface Kept<T> {

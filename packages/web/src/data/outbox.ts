@@ -1,4 +1,4 @@
-import type { ApiProblem } from '@ember-fold/core';
+import { type ApiProblem, withTodaysNames } from '@ember-fold/core';
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import { useSyncExternalStore } from 'react';
 import { isAway } from './away';
@@ -70,6 +70,9 @@ function unjournal(id: string): void {
   }
 }
 
+/** An act that an earlier version of the page left behind, under the field names of today. */
+const named = <T extends Outgoing>(item: T): T => ({ ...item, body: withTodaysNames(item.body) });
+
 /** What the database did not get in time, oldest first. */
 function journalled(): readonly Outgoing[] {
   const found: { item: Outgoing; wallMs: number }[] = [];
@@ -85,7 +88,7 @@ function journalled(): readonly Outgoing[] {
   } catch {
     // A forbidden storage holds none.
   }
-  return found.sort((a, b) => a.wallMs - b.wallMs).map(({ item }) => item);
+  return found.sort((a, b) => a.wallMs - b.wallMs).map(({ item }) => named(item));
 }
 // Before this page writes its own.
 const leftBehind = journalled();
@@ -101,7 +104,7 @@ const database: Promise<IDBPDatabase<Schema> | null> = Promise.resolve()
 const loaded: Promise<void> = database
   .then(async (db) => {
     const [keys, values]: [number[], Schema['outgoing']['value'][]] = db
-      ? await Promise.all([db.getAllKeys('outgoing'), db.getAll('outgoing')])
+      ? await Promise.all([db.getAllKeys('outgoing'), db.getAll('outgoing').then((all) => all.map(named))])
       : [[], []];
     const known = new Set(shown.map((item) => item.id));
     const kept = values.flatMap((item, i) => (known.has(item.id) || item.problem ? [] : [{ key: keys[i]!, item }]));

@@ -1,4 +1,4 @@
-import { type BatchDraft, type Kitchen, readBatchDraft, type Supper, type SupperRow } from '@ember-fold/core';
+import { type BatchDraft, type Kitchen, readBatchDraft, type Supper, type SupperRow, withTodaysNames } from '@ember-fold/core';
 import { api, problemOf } from './api';
 import { draftTaken } from './draftSlice';
 import type { SaveAnswer, SavedKind, Versioned } from './saver';
@@ -30,6 +30,7 @@ export const draftKind: SavedKind<BatchDraft> = {
 };
 
 export const kitchenKind: SavedKind<Kitchen> = {
+  read: (left) => withTodaysNames(left) as Kitchen,
   send: async (_id, { value, version }) =>
     answered(
       await store.dispatch(api.endpoints.saveKitchen.initiate({ kitchen: value, version }, { track: false })),
@@ -48,6 +49,7 @@ export const kitchenKind: SavedKind<Kitchen> = {
 const asSupper = ({ supper, version }: SupperRow): Versioned<Supper> => ({ value: supper, version });
 
 export const supperKind: SavedKind<Supper> = {
+  read: (left) => withTodaysNames(left) as Supper,
   send: async (id, { value, version }) =>
     answered(
       await store.dispatch(api.endpoints.saveSupper.initiate({ id, supper: value, version }, { track: false })),

@@ -44,7 +44,7 @@ export function PlaceInSupper({ batchId, draft }: PlaceInSupperProps) {
         <p role="note">
           <strong>{T.isInThisPotNow(busy.name)}</strong>
           {T.finishItFirstOrChoose} <Link to={`/bench/${batchId}/fry`}>{T.fryStation}</Link>
-          {T.underLots}
+          {T.underLoads}
         </p>
       )}
       {before.length > 0 && <Soft>{T.byTheOrderOfThe(listNames(before))}</Soft>}

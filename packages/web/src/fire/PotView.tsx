@@ -130,7 +130,7 @@ interface PotViewProps {
   /** Where each piece of the evening has its place. */
   readonly places: ReadonlyMap<number, number>;
   readonly inPot: readonly FirePiece[];
-  readonly lotSize: number;
+  readonly loadSize: number;
   /** How many more the pot takes. */
   readonly room: number;
   readonly predictions: readonly PiecePrediction[];
@@ -166,7 +166,7 @@ function ringOf(piece: FirePiece, prediction: PiecePrediction | undefined, nowS:
 export function PotView({
   places,
   inPot,
-  lotSize,
+  loadSize,
   room,
   predictions,
   looks,
@@ -176,7 +176,7 @@ export function PotView({
   printer,
 }: PotViewProps) {
   const taken = inPot.map((piece) => places.get(piece.number) ?? 0);
-  const count = Math.max(lotSize, ...taken.map((place) => place + 1));
+  const count = Math.max(loadSize, ...taken.map((place) => place + 1));
   const free = Array.from({ length: count + 1 }, (_, i) => i).find((place) => !taken.includes(place))!;
   return (
     <Round role="group" aria-label={T.piecesInThePot}>

@@ -116,7 +116,7 @@ export function StoveView({ live, fire, pad, looks, printer, problem, onEnd, adv
           <PotView
             places={fire.places}
             inPot={state.inPot}
-            lotSize={fry.lots.lotSize}
+            loadSize={fry.loads.loadSize}
             room={fire.room}
             predictions={fire.predictions}
             looks={looks}
@@ -126,7 +126,7 @@ export function StoveView({ live, fire, pad, looks, printer, problem, onEnd, adv
             printer={printer}
           />
           <Foot>
-            <Soft>{potFullText(where, kitchen.pot.oilM3, fry.levels.withLot, printer)}</Soft>
+            <Soft>{potFullText(where, kitchen.pot.oilM3, fry.levels.withLoad, printer)}</Soft>
             <WhereFrom
               draft={draft}
               plan={() => ({ ...planCold(draft, kitchen), fry })}
@@ -170,7 +170,7 @@ function Trace({ live, fire, printer }: Pick<StoveViewProps, 'live' | 'fire' | '
           trace={trace.points}
           forecast={trace.forecast(fire.oil)}
           band={band}
-          lotStartsS={fire.state.lotStartsS}
+          loadStartsS={fire.state.loadStartsS}
           printer={printer}
           height={210}
           fromS={trace.fromS}

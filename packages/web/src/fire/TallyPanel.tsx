@@ -42,7 +42,7 @@ export function TallyPanel({ live, fire, printer, listening, problem, onEnd }: T
   const { then } = tally;
   return (
     <Panel style={{ gridArea: 'tally', alignSelf: 'start' }} aria-label={T.tally}>
-      <Soft>{T.lotOf(listed(draft.name, fire), tally.lot, tally.lots)}</Soft>
+      <Soft>{T.loadOf(listed(draft.name, fire), tally.load, tally.loads)}</Soft>
       <Tally
         counts={{
           ...{ [T.tallyOf.done]: state.done, [T.tallyOf.burst]: state.burst },

@@ -63,11 +63,11 @@ it('goes on listening when the browser stops by itself, and not once it is turne
 
 it('tells the newest listener: a pot that has moved on is not spoken to as it was', () => {
   const heard: string[] = [];
-  const { result, rerender } = renderHook(({ lot }) => useEar((words) => heard.push(`${lot} ${words}`)), {
-    initialProps: { lot: 1 },
+  const { result, rerender } = renderHook(({ load }) => useEar((words) => heard.push(`${load} ${words}`)), {
+    initialProps: { load: 1 },
   });
   act(() => result.current.toggle());
-  rerender({ lot: 2 });
+  rerender({ load: 2 });
   expect(FakeEar.made).toHaveLength(1);
   act(() => FakeEar.made[0]!.hear('lift'));
   expect(heard).toEqual(['2 lift']);

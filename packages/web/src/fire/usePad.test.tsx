@@ -20,7 +20,7 @@ const draft = newTray('Pad', 'squash-sage', 12, '2030-01-05T18:30:00Z');
 const plan = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
 const session: FireSession = {
   ...{ kitchen: DEFAULT_KITCHEN, speed: 1, hasProbe: true, trial: false },
-  trays: [{ draft, first: 1, fry: { ...plan, lots: plan.lots! } }],
+  trays: [{ draft, first: 1, fry: { ...plan, loads: plan.loads! } }],
 };
 const HOT: readonly OilReading[] = Array.from({ length: 400 }, (_, i) => ({ atS: 2 * i, probeC: 158 }));
 const NOW_S = 700;

@@ -63,7 +63,7 @@ const Files = styled.div`
   margin-top: 10px;
 `;
 
-/** The trace starts this long before the first lot: warming up says little. */
+/** The trace starts this long before the first load: warming up says little. */
 const LEAD_S = 240;
 
 /** Tomorrow at the hour this one was meant for. */
@@ -84,7 +84,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
   const { draft, figures, readings, acts } = record;
   const trace = useMemo(() => readings.map((r) => [r.atS, r.probeC] as const), [readings]);
   const state = useMemo(() => fireState(acts, friedPieces(fryTrays(draft))), [acts, draft]);
-  const { lotStartsS } = state;
+  const { loadStartsS } = state;
   const { looks, judge, key: saved } = useLooks(record);
   const lesson = useLesson(record, looks);
   const whole = useWhole(record);
@@ -147,10 +147,10 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
                 <OilChart
                   trace={trace}
                   band={figures.band}
-                  lotStartsS={lotStartsS}
+                  loadStartsS={loadStartsS}
                   printer={printer}
                   height={300}
-                  fromS={Math.max(0, (lotStartsS[0] ?? 0) - LEAD_S)}
+                  fromS={Math.max(0, (loadStartsS[0] ?? 0) - LEAD_S)}
                   label={T.oilOverTheEveningAgainst(printer.temp(figures.band.least), printer.temp(figures.band.most))}
                 />
               </Suspense>

@@ -37,8 +37,8 @@ export const lineOf = (i: number) => ({ stroke: STROKES[i % 6]!, strokeDasharray
 
 /** s after the first drop, and °C. */
 function traceOf({ readings, acts, draft }: LedgerRecord): readonly (readonly [number, number])[] {
-  const { lotStartsS, pieces } = fireState(acts, friedPieces(fryTrays(draft)));
-  const fromS = lotStartsS[0] ?? 0;
+  const { loadStartsS, pieces } = fireState(acts, friedPieces(fryTrays(draft)));
+  const fromS = loadStartsS[0] ?? 0;
   const toS = pieces.reduce((most, { outS, droppedS }) => Math.max(most, outS ?? droppedS), fromS);
   const during = readings.filter(({ atS }) => atS >= fromS && atS <= toS);
   const each = Math.max(1, Math.ceil(during.length / POINTS));

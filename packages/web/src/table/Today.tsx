@@ -46,7 +46,7 @@ export function Today({ plans, suppers, nowMs }: TodayProps) {
   const evenings = useEvenings([...new Set(Object.values(suppers))]);
   const work: Work[] = [
     ...workBetween(batches, from, to).map(({ batchId, step }) => ({
-      key: `${batchId} ${step.id} ${step.own?.id ?? ''} ${step.mark ?? ''} ${step.lot ?? ''}`,
+      key: `${batchId} ${step.id} ${step.own?.id ?? ''} ${step.mark ?? ''} ${step.portion ?? ''}`,
       startMs: step.startMs,
       to: `/cook/${batchId}`,
       says: T.step(step.own?.name ?? STEP_NAME[step.id], plans[batchId]!.name),

@@ -11,7 +11,7 @@ const FIELD_NAME: Readonly<Record<string, string>> = {
   family: 'Dough family',
   oilC: 'Oil',
   minutesS: 'Time in the oil',
-  lotSize: 'Pieces in a load',
+  loadSize: 'Pieces in a load',
   turn: 'Turning',
   start: 'Start from',
   discM: 'Width',

@@ -32,11 +32,11 @@ export const RUN_NAME: Record<RunStepId, string> = {
 
 /** What a step is called; of which tray, where the batch has several. */
 export function stepName(
-  { what, mark, lot, own }: Pick<RunStep, 'what' | 'mark' | 'lot' | 'own'>,
+  { what, mark, portion: load, own }: Pick<RunStep, 'what' | 'mark' | 'portion' | 'own'>,
   trays: readonly PlannedTray[],
 ): string {
   if (own) return own.name;
-  return lot === undefined ? stepOfTray(what, mark, trays) : `${stepOfTray(what, mark, trays)}, portion ${lot}`;
+  return load === undefined ? stepOfTray(what, mark, trays) : `${stepOfTray(what, mark, trays)}, portion ${load}`;
 }
 
 function stepOfTray(what: RunStepId, mark: TrayMark | undefined, trays: readonly PlannedTray[]): string {
@@ -147,7 +147,7 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
             ...portionLines(
               {
                 ...{ family: dough.family, form: draft.form, doughEachKg: piece.doughKg },
-                pieces: step.lot === undefined ? draft.pieces : null,
+                pieces: step.portion === undefined ? draft.pieces : null,
               },
               p,
             ),
@@ -280,7 +280,7 @@ export function changeText({ what, before, after }: PlanChange, p: Printer): str
       return `Pockets ${p.percent(after)} full instead of ${p.percent(before)}.`;
     case 'in-oil':
       return `Time in the oil: ${p.time(after)} instead of ${p.time(before)}.`;
-    case 'lots':
+    case 'loads':
       return `${plain(after, 0)} ${after === 1 ? 'load' : 'loads'} instead of ${plain(before, 0)}.`;
     case 'at-stove':
       return `${p.span(after)} at the stove instead of ${p.span(before)}.`;

@@ -11,7 +11,7 @@ export const DOUGH = {
   family: 'Family',
   flourIsStirredIn: 'Flour is stirred in',
   rises: 'Rises',
-  inLots: 'Dough portions',
+  inLoads: 'Dough portions',
   liquidAt: 'Liquid poured at',
   boilsOff: 'Boils off',
   howItIsMade: 'How it is made',

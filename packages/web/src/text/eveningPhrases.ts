@@ -139,9 +139,9 @@ export function entryName(entry: EveningEntry): string {
 export function stepInEvening({ what, step }: EveningEntry['steps'][number]): string {
   if (step?.own) return step.own.name;
   if (what === 'change') return EVENING.change;
-  const lot = step?.lot === undefined ? '' : `, portion ${step.lot}`;
+  const load = step?.portion === undefined ? '' : `, portion ${step.portion}`;
   const mark = step?.mark === undefined ? '' : `, ${step.mark}`;
-  return `${RUN_NAME[what]}${mark}${lot}`;
+  return `${RUN_NAME[what]}${mark}${load}`;
 }
 
 export const cookName = ({ name }: SupperCook, n: number, of: number): string =>

@@ -76,7 +76,7 @@ export const FIRE = {
   isInThisPotNow: (name: string | number) => `${name} is in this pot now. `,
   finishItFirstOrChoose: 'Finish it first, or choose another pot at the',
   fryStation: 'Fry station',
-  underLots: ', under Loads and order.',
+  underLoads: ', under Loads and order.',
   byTheOrderOfThe: (listNames: string | number) => `Fry ${listNames} in this oil first.`,
   afterThisOneIsNot: (name: string | number, notForText: string | number) =>
     `If you fry this one first, do not serve ${name} to ${notForText}.`,
@@ -118,7 +118,7 @@ export const FIRE = {
   untilTheOilIsThere: (span: string | number) => `, ${span} until the oil is ready`,
   notFor: (not: string | number) => ` Not for ${not}.`,
   tally: 'Tally',
-  lotOf: (name: string | number, lot: string | number, lots: string | number) => `${name}, load ${lot} of ${lots}`,
+  loadOf: (name: string | number, load: string | number, loads: string | number) => `${name}, load ${load} of ${loads}`,
   inTheOven: (ovenText: string | number) => `In the oven: ${ovenText}.`,
   sinceTheStart: (time: string | number, name: string | number) => `${time} since the start, ${name}`,
   lidAtHandNeverWater: 'Keep the lid at hand. Never pour water on burning oil.',

@@ -65,7 +65,7 @@ export function nextText(
               ? `The oil is above its target of ${temp(markC)}.`
               : step.reason === 'warm-up'
                 ? `The target is ${temp(markC)}. The burner stays hot for a while after you turn it down.`
-                : step.reason === 'lot-needs'
+                : step.reason === 'load-needs'
                   ? 'This keeps the oil at its temperature with these pieces in.'
                   : step.reason === 'all-out'
                     ? `Everything is out. Stay until the oil is below ${temp(SAFE_C)}.`
@@ -245,6 +245,6 @@ export function oilSourceText(probe: string | null, spreadC: number | null, p: P
     : `Oil, estimated from your last reading, ± ${p.tempSpan(spreadC)}`;
 }
 
-export function potFullText(where: string, oilM3: number, withLot: number, p: Printer): string {
-  return `${where}, ${p.volume(oilM3)} of oil, ${p.percent(withLot)} full with a load in`;
+export function potFullText(where: string, oilM3: number, withLoad: number, p: Printer): string {
+  return `${where}, ${p.volume(oilM3)} of oil, ${p.percent(withLoad)} full with a load in`;
 }

@@ -61,18 +61,18 @@ const SENTENCES: HotSentences = {
     `Take them out between ${p.time(fromS)} and ${p.time(toS)}, a window of ${p.time(forgivesS)}.`,
   'fry.no-window': ({ fromS, toS }, p) =>
     `Pieces are too dark after ${p.time(toS)}, but cooked and golden only after ${p.time(fromS)}. Fry ${p.tempSpan(10)} to ${p.tempSpan(15)} cooler.`,
-  'fry.burner': ({ holdSetting: hold, lotSetting, warmS, turnAtC, restC, mostC }, p) => {
-    const first = `Full heat for ${p.span(warmS)}. At ${p.temp(turnAtC)} turn down to ${plain(hold, 0)}; with pieces in, ${plain(lotSetting, 0)}.`;
+  'fry.burner': ({ holdSetting: hold, loadSetting, warmS, turnAtC, restC, mostC }, p) => {
+    const first = `Full heat for ${p.span(warmS)}. At ${p.temp(turnAtC)} turn down to ${plain(hold, 0)}; with pieces in, ${plain(loadSetting, 0)}.`;
     if (restC <= mostC) return first;
     const back = hold > 1 ? `Turn down to ${plain(hold - 1, 0)}` : 'Turn the heat off';
     return `${first} Do not leave an empty pot at ${plain(hold, 0)}: it would climb to ${p.temp(restC)}. ${back} before it passes ${p.temp(mostC)}.`;
   },
   'fry.burner-weak': () => 'This burner never gets the oil that hot. Use less oil, a smaller pot or a stronger burner.',
-  'fry.lot-holds': ({ size, lowestC, leastC }, p) =>
+  'fry.load-holds': ({ size, lowestC, leastC }, p) =>
     lowestC >= leastC
       ? `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}. That is hot enough.`
       : `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}, which is a little low. It recovers before the first turn.`,
-  'fry.lot-deep': ({ size, lowestC, leastC, underS }, p) =>
+  'fry.load-deep': ({ size, lowestC, leastC, underS }, p) =>
     `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}, and it stays below ${p.temp(leastC)} for ${p.time(underS)}. Pieces soak up oil that cool: fry fewer at a time.`,
   'fry.ramp': ({ fromC, toC, overS, coolS }, p) =>
     `The oil rises from ${p.temp(fromC)} to ${p.temp(toC)} in ${p.span(overS)} with the pieces in.${coolS === null ? '' : ` Then it needs ${p.span(coolS)} to cool down for the next load.`}`,
@@ -92,8 +92,8 @@ const SENTENCES: HotSentences = {
     `${many(size, 'piece')} do not fit side by side. There is room for ${plain(room, 0)}.`,
   'fry.pot-gone': () =>
     'The pot this batch was planned for is no longer in the Store. It is now planned for the pot on the burner.',
-  'fry.pot-over-half': ({ oilAlone, withLot, freeM, mostAlone, mostWithLot, leastFreeM }, p) =>
-    `Hot oil fills ${p.percent(oilAlone)} of the pot, ${p.percent(withLot)} with a load in, and leaves ${p.length(freeM)} of bare wall. Keep it below ${p.percent(mostAlone)}, ${p.percent(mostWithLot)} with a load, and ${p.length(leastFreeM)} of wall: use less oil or a taller pot.`,
+  'fry.pot-over-half': ({ oilAlone, withLoad, freeM, mostAlone, mostWithLoad, leastFreeM }, p) =>
+    `Hot oil fills ${p.percent(oilAlone)} of the pot, ${p.percent(withLoad)} with a load in, and leaves ${p.length(freeM)} of bare wall. Keep it below ${p.percent(mostAlone)}, ${p.percent(mostWithLoad)} with a load, and ${p.length(leastFreeM)} of wall: use less oil or a taller pot.`,
   'fry.oil-outside': ({ oilC, leastC, mostC }, p) =>
     `The oil is ${p.temp(oilC)}. This dough is usually fried at ${p.temp(leastC)} to ${p.temp(mostC)}.`,
   'fry.oil-discard': ({ uses }) =>
@@ -150,8 +150,8 @@ const SENTENCES: HotSentences = {
     `The first load waits ${p.span(holdS)}. Fried pieces are best within ${p.span(bestS)}. Crisp them again in the oven.`,
   'serve.room-limit': ({ waitS, limitS }, p) =>
     `Filled pieces wait ${p.span(waitS)} at room temperature. The usual limit is ${p.span(limitS)}. Chill them as they are folded.`,
-  'serve.dough-waits': ({ family, waitS, mostS, lots }, p) =>
-    `The dough waits ${p.span(waitS)} until its last piece is folded; ${p.span(mostS)} is the usual limit. ${DOUGH_WAITS[family](lots + 1)}`,
+  'serve.dough-waits': ({ family, waitS, mostS, portions }, p) =>
+    `The dough waits ${p.span(waitS)} until its last piece is folded; ${p.span(mostS)} is the usual limit. ${DOUGH_WAITS[family](portions + 1)}`,
   'serve.keeps': ({ keepS, place }, p) =>
     place === 'tin'
       ? `Leftovers keep for ${keepsFor(keepS, p)} in a tin.`

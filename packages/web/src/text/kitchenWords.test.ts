@@ -94,23 +94,23 @@ test('every step of every filling reads as sentences, with its check, its remedi
   expect(RUN_STEPS.filter((what) => !said.has(what))).toEqual(['own']);
 });
 
-test('every family is divided in its own way, every form of it, and steps of one’s own and lots say what they are', () => {
+test('every family is divided in its own way, every form of it, and steps of one’s own and loads say what they are', () => {
   for (const { id: family } of DOUGH_FAMILIES) {
     for (const form of ['half-moon', 'cone', 'ball', 'roll'] as const) {
       const tray = withForm(withFamily(newTray('Read', 'squash-sage', 13, EAT), family), form);
       const own = { id: 'dry', name: 'Dry the eggs', kind: 'passive', lengthS: 1500, before: 'fold' } as const;
-      const lots = family === 'scalded' ? 2 : 1;
-      const batch = { ...batchOf({ ...tray, dough: { ...tray.dough, lots } }), ownSteps: [own] };
+      const loads = family === 'scalded' ? 2 : 1;
+      const batch = { ...batchOf({ ...tray, dough: { ...tray.dough, portions: loads } }), ownSteps: [own] };
       const trays = planTrays(batch, DEFAULT_KITCHEN, null);
       const sheet = runSheet(trays);
       const said = sheet.flatMap((step) => runLines(step, trays, printers[0]));
       said.forEach(reads);
-      if (form === 'cone' && lots === 1) expect(said).toContain('One disc makes two: 13 pieces are 7 discs.');
+      if (form === 'cone' && loads === 1) expect(said).toContain('One disc makes two: 13 pieces are 7 discs.');
       if (form !== 'cone' && family === 'sheet') expect(said.join(' ')).toMatch(/13 rounds of .*dry pan/);
       const names = sheet.map((step) => stepName(step, trays));
       names.forEach(reads);
       expect(names).toContain('Dry the eggs');
-      expect(names.includes('Make the dough, portion 2')).toBe(lots === 2);
+      expect(names.includes('Make the dough, portion 2')).toBe(loads === 2);
       expect(new Set(names).size).toBe(names.length);
     }
   }

@@ -21,7 +21,7 @@ export const LATER = {
   doughSet: 'dough set',
   fillingSafe: 'filling safe',
   fillingHot: 'filling hot',
-  lot: (value: string | number) => `load ${value}`,
+  load: (value: string | number) => `load ${value}`,
   boardLength: 'Board, length',
   boardWidth: 'Board, width',
   cautions: 'Cautions',

@@ -60,7 +60,7 @@ const SOURCED_NAME: Readonly<Record<SourcedId, string>> = {
   browning: 'Speed of browning',
   golden: 'Colour to take them out at',
   'lift-s': 'Time in the oil',
-  lot: 'Pieces in a load',
+  load: 'Pieces in a load',
   oven: 'Heat of the oven',
   'serve-s': 'Draining and serving',
   start: 'Start at',
@@ -100,7 +100,7 @@ export function sourcedValue(id: SourcedId, value: number, p: Printer): string {
       return besideUsual(value, 'hotter', 'cooler');
     case 'golden':
       return `${CRUST_WORD[crustName(value)]}, ${goldenWord(value)}`;
-    case 'lot':
+    case 'load':
       return plain(value, 0);
     case 'start':
       return p.clock(value);

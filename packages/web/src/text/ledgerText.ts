@@ -63,12 +63,12 @@ export function plannedAndHappened(
     {
       name: 'Loads',
       planned:
-        planned.lots === null
+        planned.loads === null
           ? 'none'
           : planned.everyS === null
-            ? `${planned.lots} of ${planned.lotSize} in ${p.span(planned.fryingS ?? 0)}`
+            ? `${planned.loads} of ${planned.loadSize} in ${p.span(planned.fryingS ?? 0)}`
             : `one every ${p.time(planned.everyS)}, ${p.span(planned.fryingS ?? 0)}`,
-      happened: `${figures.lots} in ${p.span(figures.fryingS)}`,
+      happened: `${figures.loads} in ${p.span(figures.fryingS)}`,
     },
     {
       name: 'Turned',
@@ -87,9 +87,9 @@ export function plannedAndHappened(
 }
 
 /** How many pieces of a finished batch were fried, burst, baked and stored. */
-export function cameOutText({ fried, burst, baked = 0, putBy = 0, lots }: LedgerFigures): string {
+export function cameOutText({ fried, burst, baked = 0, putBy = 0, loads }: LedgerFigures): string {
   const parts = [
-    ...(lots > 0 || (baked === 0 && putBy === 0) ? [`${fried} fried`] : []),
+    ...(loads > 0 || (baked === 0 && putBy === 0) ? [`${fried} fried`] : []),
     ...(burst > 0 ? [`${burst} burst`] : []),
     ...(baked > 0 ? [`${baked} baked`] : []),
     ...(putBy > 0 ? [`${putBy} stored`] : []),

@@ -87,7 +87,7 @@ export const SYMPTOM_NAME: Readonly<Record<Symptom, string>> = {
 export const CAUSE_NAME: Readonly<Record<CauseId, string>> = {
   'oil-hot': 'Oil too hot',
   'oil-cool': 'Oil too cool',
-  'lot-big': 'Loads too big',
+  'load-big': 'Loads too big',
   'lifted-late': 'Taken out late',
   'lifted-early': 'Taken out early',
   'wall-thick': 'Dough rolled thick',
@@ -114,7 +114,7 @@ export const CAUSE_NAME: Readonly<Record<CauseId, string>> = {
 export const CHANGE_NAME: Readonly<Record<ChangeId, string>> = {
   'oil-cooler': 'Fry cooler',
   'oil-hotter': 'Fry hotter',
-  'smaller-lots': 'Fry smaller loads',
+  'smaller-loads': 'Fry smaller loads',
   'as-planned': 'Take them out when the plan says',
   thinner: 'Roll thinner',
   thicker: 'Roll thicker',
@@ -144,7 +144,7 @@ export function evidenceText({ what, value, usual }: Evidence, p: Printer): stri
       return `oil ${p.temp(value)} on average, planned ${p.temp(usual)}`;
     case 'in-oil-s':
       return `${p.time(value)} in the oil, planned ${p.time(usual)}`;
-    case 'lot-size':
+    case 'load-size':
       return `${plain(value, 1)} in a load, planned ${plain(usual, 0)}`;
     case 'wall-m':
       return `rolled to ${p.length(value)}, usually ${p.length(usual)}`;

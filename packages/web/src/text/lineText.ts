@@ -23,7 +23,7 @@ export const STATIONS: readonly Station[] = ['dough', 'filling', 'fold', 'fry', 
 /** One or two words for the most important finding of a station; others use the word of their tone. */
 const SHORT: Partial<Record<FindingCode, string>> = {
   'dough.no-flour': 'no flour',
-  'dough.lot-small': 'portions too small',
+  'dough.portion-small': 'portions too small',
   'dough.too-stiff': 'too stiff',
   'dough.too-slack': 'too slack',
   'dough.fist-fails': 'short of fat',
@@ -77,7 +77,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'fry.pale': 'pale',
   'fry.dark': 'dark',
   'fry.no-window': 'no window',
-  'fry.lot-deep': 'load too big',
+  'fry.load-deep': 'load too big',
   'fry.pot-full': 'crowded',
   'fry.pot-gone': 'pot removed',
   'fry.pot-over-half': 'pot too full',
@@ -207,11 +207,11 @@ const coming = (station: Station, name: string = STATION_NAME[station]): Station
 
 /** How the batch is divided into loads. */
 const throughPot = (
-  { lotSize, lots, everyS, totalS }: NonNullable<FryPlan['lots']>,
+  { loadSize, loads, everyS, totalS }: NonNullable<FryPlan['loads']>,
   printer: Line['printer'],
 ): string =>
   everyS === null
-    ? `${lotSize} at a time, ${lots} ${lots === 1 ? 'load' : 'loads'}, ${printer.span(totalS)}`
+    ? `${loadSize} at a time, ${loads} ${loads === 1 ? 'load' : 'loads'}, ${printer.span(totalS)}`
     : `one every ${printer.time(everyS)}, ${printer.span(totalS)}`;
 
 /** A tray that is baked, frozen, chilled or left as it is. */
@@ -251,12 +251,12 @@ function fryText(line: Line): StationText {
   const name = STATION_NAME.fry;
   if (!fry)
     return { station: 'fry', name, figure: '–', detail: 'nothing to fry yet', tone: 'stop', verdict: 'no piece' };
-  const { lots, liftS } = fry;
+  const { loads, liftS } = fry;
   return {
     station: 'fry',
     name,
     figure: `${printer.temp(draft.fry.oilC)} · ${liftS === null ? '–' : printer.time(liftS)}`,
-    detail: lots ? throughPot(lots, printer) : 'no right moment',
+    detail: loads ? throughPot(loads, printer) : 'no right moment',
     ...verdictOf('fry', fry.findings),
   };
 }
@@ -277,7 +277,7 @@ function serveText({ hot, printer }: Line): StationText {
     station: 'serve',
     name: STATION_NAME.serve,
     figure: `start ${printer.clock(serve.startMs)}`,
-    detail: `last load out ${printer.clock(serve.lastLotUpMs)}`,
+    detail: `last load out ${printer.clock(serve.lastLoadUpMs)}`,
     ...verdictOf('serve', serve.findings),
   };
 }

@@ -15,8 +15,8 @@ const outside =
 
 /** The sentences of Dough and Filling. They are loaded with their stations. */
 const SENTENCES: MixSentences = {
-  'dough.lot-small': ({ lotKg, eachKg }, p) =>
-    `A dough portion of ${p.mass(lotKg)} is not enough for one piece, which takes ${p.mass(eachKg)}. Make fewer portions.`,
+  'dough.portion-small': ({ portionKg, eachKg }, p) =>
+    `A dough portion of ${p.mass(portionKg)} is not enough for one piece, which takes ${p.mass(eachKg)}. Make fewer portions.`,
   'dough.no-flour': () => 'The formula has no flour yet. Add one to see stiffness and water.',
   'dough.firm': ({ stiffness, least, most }) =>
     `Stiffness ${plain(stiffness)} is right. This dough should be between ${plain(least)} and ${plain(most)}.`,

@@ -39,13 +39,13 @@ const SITUATION: Readonly<Record<SituationKind, SituationWords>> = {
     lesson: 'Turn down a burner that stores heat early: it goes on heating for minutes.',
     page: 'oil-heat',
   },
-  'lot-too-big': {
+  'load-too-big': {
     name: 'A load that is too big',
     told: () =>
       'The gas bottle is nearly empty. The burner gives far less heat than usual, and the plan does not allow for it.',
     lesson:
       'When the oil cools and does not recover, put in fewer pieces. Small loads in hot oil are faster than big loads in cool oil.',
-    page: 'lots',
+    page: 'loads',
   },
   crumbs: {
     name: 'Crumbs that burn',
@@ -103,9 +103,9 @@ const SITUATION: Readonly<Record<SituationKind, SituationWords>> = {
   pipeline: {
     name: 'One in, one out',
     told: (of, p) =>
-      `One piece goes in every ${p.time(first(of).session.trays[0]!.fry.lots.everyS ?? 0)}. Each is turned and taken out at its own time.`,
+      `One piece goes in every ${p.time(first(of).session.trays[0]!.fry.loads.everyS ?? 0)}. Each is turned and taken out at its own time.`,
     lesson: 'Keep to the interval: a piece that goes in too soon cools the oil for all of them.',
-    page: 'lots',
+    page: 'loads',
   },
   caller: {
     name: 'A caller at the door',
@@ -139,7 +139,7 @@ const SITUATION: Readonly<Record<SituationKind, SituationWords>> = {
     told: (of, p) =>
       `You have two burners and two pots, and you are alone. The second oil is still at ${p.temp(of.pots[1]!.truth.startC)}.`,
     lesson: 'Start one pot after the other, so that you do not have to turn and take out pieces in both at once.',
-    page: 'lots',
+    page: 'loads',
   },
 };
 
@@ -237,8 +237,8 @@ export const PRACTICE = {
       .map(({ session }, i) => {
         const { draft, fry } = session.trays[0]!;
         const where = of.pots.length > 1 ? `${PRACTICE.pots[i]}: ` : '';
-        const lots = fry.lots.everyS === null ? `loads of ${fry.lots.lotSize}, ` : '';
-        return `${where}${draft.pieces} pieces, ${lots}oil at ${p.temp(draft.fry.oilC)}, ${p.time(fry.liftS ?? 0)} each`;
+        const loads = fry.loads.everyS === null ? `loads of ${fry.loads.loadSize}, ` : '';
+        return `${where}${draft.pieces} pieces, ${loads}oil at ${p.temp(draft.fry.oilC)}, ${p.time(fry.liftS ?? 0)} each`;
       })
       .join('. '),
   pots: ['Left burner', 'Right burner'],

@@ -3,8 +3,8 @@ import {
   type CrumbPlan,
   type FryArm,
   type FrySchool,
-  type LotWay,
-  type LotWayId,
+  type LoadWay,
+  type LoadWayId,
   readCrumb,
 } from '@ember-fold/core';
 import type { Printer } from './printer';
@@ -37,12 +37,12 @@ export const ARM_ROWS: readonly (readonly [string, (arm: FryArm, p: Printer) => 
   ['Crust', (arm, p) => (arm.crustM === null ? '–' : p.length(arm.crustM))],
   ['Water lost', (arm, p) => (arm.waterLostKg === null ? '–' : p.mass(arm.waterLostKg))],
   ['Oil taken up', (arm, p) => (arm.oilTakenKg === null ? '–' : p.mass(arm.oilTakenKg))],
-  ['Loads', (arm) => lotsOf(arm)],
+  ['Loads', (arm) => loadsOf(arm)],
   ['At the stove', (arm, p) => (arm.totalS === null ? '–' : p.time(arm.totalS))],
 ];
 
-const lotsOf = ({ lots, lotSize, everyS }: FryArm): string =>
-  lots === null ? '–' : everyS === null ? `${lots} of ${lotSize ?? 0}` : `one by one, ${lotSize ?? 0} in the oil`;
+const loadsOf = ({ loads, loadSize, everyS }: FryArm): string =>
+  loads === null ? '–' : everyS === null ? `${loads} of ${loadSize ?? 0}` : `one by one, ${loadSize ?? 0} in the oil`;
 
 /** s between done and golden, and too dark. */
 function forgivenS({ doneS, goldenS, darkS }: FryArm): number {
@@ -103,7 +103,7 @@ function rangeText(answer: CrumbAnswer, plan: CrumbPlan | null, p: Printer): str
   return `${range}${golden}${lift}`;
 }
 
-export const LOT_WAY_NAME: Record<LotWayId, string> = {
+export const LOAD_WAY_NAME: Record<LoadWayId, string> = {
   now: 'As now',
   smaller: 'One fewer at a time',
   larger: 'Two more at a time',
@@ -113,9 +113,9 @@ export const LOT_WAY_NAME: Record<LotWayId, string> = {
 };
 
 /** One way to divide a batch into loads: its oil, its time, and the lowest oil temperature. */
-export function lotWayText({ arm, pot }: LotWay, p: Printer): string {
-  const { lotSize, lots, everyS, totalS, lowestC, oilC, isSafe } = arm;
-  if (lotSize === null || lots === null || totalS === null || lowestC === null)
+export function loadWayText({ arm, pot }: LoadWay, p: Printer): string {
+  const { loadSize, loads, everyS, totalS, lowestC, oilC, isSafe } = arm;
+  if (loadSize === null || loads === null || totalS === null || lowestC === null)
     return 'There is no good moment to take it out.';
   const where = pot.diameterM
     ? `${p.length(pot.diameterM)} across, ${p.volume(pot.oilM3 ?? 0)}: `
@@ -123,5 +123,5 @@ export function lotWayText({ arm, pot }: LotWay, p: Printer): string {
       ? `${p.volume(pot.oilM3)}: `
       : '';
   const unsafe = isSafe ? '' : ' This is not safe: the pot is too full, or pieces are not cooked.';
-  return `${where}${lotSize} at a time at ${p.temp(oilC)}, ${everyS === null ? `${lots} ${lots === 1 ? 'load' : 'loads'}` : `one every ${p.time(everyS)}`}, ${p.time(totalS)} at the stove, oil never below ${p.temp(lowestC)}.${unsafe}`;
+  return `${where}${loadSize} at a time at ${p.temp(oilC)}, ${everyS === null ? `${loads} ${loads === 1 ? 'load' : 'loads'}` : `one every ${p.time(everyS)}`}, ${p.time(totalS)} at the stove, oil never below ${p.temp(lowestC)}.${unsafe}`;
 }

@@ -51,7 +51,7 @@ export const SHARED = {
     percent: 'percent such as 90',
     number: 'a whole number such as 24',
     minutes: 'minutes such as 7.5',
-    lot: 'a whole number such as 6',
+    load: 'a whole number such as 6',
   },
   sameSize: 'the same size',
   timesTheSize: (times: number) => `${times} times the size`,

@@ -43,7 +43,7 @@ export const HANDS_NAME: Record<keyof Kitchen['hands'], string> = {
   cookFillingS: 'Cooking the filling',
   foldEachS: 'Folding one piece',
   turnEachS: 'Turning one piece in the oil',
-  betweenLotsS: 'Between two loads',
+  betweenLoadsS: 'Between two loads',
   serveS: 'Draining and serving',
 };
 /** Temperatures in braces are printed by `withTemps`. */

@@ -29,5 +29,5 @@ export const TRAY_SHEET = {
   sharedWith: (names: string) => `This filling is also used in ${names}. It is cooked once.`,
   makeOwn: 'Give this tray its own filling',
   many: (pieces: number, way: TrayWay) => `${pieces} ${WAY_NAME[way].toLowerCase()}`,
-  lot: (step: string, lot: number) => `${step}, portion ${lot}`,
+  load: (step: string, load: number) => `${step}, portion ${load}`,
 } as const;

@@ -9,7 +9,7 @@ import {
   forgivingPoint,
   fryArm,
   liftWays,
-  lotWays,
+  loadWays,
   fryMapRow,
   marginsAt,
   withSchool,
@@ -54,7 +54,7 @@ import { chancesText, forgivingText, marginText, storyText } from './mapText';
 import { portioningText, portionText, readWeights } from './portionText';
 import { cuttingText, rollText, shareText } from './sealText';
 import { makePrinter, plain, readWhole, withTemps } from './printer';
-import { ARM_ROWS, crumbText, lotWayText } from './schoolText';
+import { ARM_ROWS, crumbText, loadWayText } from './schoolText';
 import { shoppingText } from './shoppingText';
 import { swapText } from './swapText';
 import { finishLines, handsText, listText, nextText } from './fireWords';
@@ -221,7 +221,7 @@ it('says what to do at the stove for every step and reason', () => {
     'cut-heat',
     'oil-over',
     'warm-up',
-    'lot-needs',
+    'load-needs',
     'oil-waits',
     'school',
     'cooked-golden',
@@ -427,7 +427,7 @@ it('the map, the schools, a crumb and the oven are said in clean sentences, in a
           ...CRUMB_ANSWERS.map((answer) =>
             crumbText(answer, crumbPlan(draft, kitchen, answer), draft.fry.oilC, printer),
           ),
-          ...lotWays(draft, kitchen).map((way) => lotWayText(way, printer)),
+          ...loadWays(draft, kitchen).map((way) => loadWayText(way, printer)),
           ...liftWays({ ...draft, fry: { ...draft.fry, oilC: 188, minutesS: null } }, kitchen).map((way) =>
             liftWayText(way, printer),
           ),

@@ -32,8 +32,8 @@ import {
   type LedgerRecord,
   type LiftWay,
   liftWays,
-  type LotWay,
-  lotWays,
+  type LoadWay,
+  loadWays,
   newTray,
   oneChange,
   ovenFactorSeen,
@@ -82,9 +82,9 @@ function thinned<T>(all: readonly T[], most: number): readonly T[] {
 
 function thinFry<T extends FryPlan>(fry: T): T {
   const solution = { ...fry.solution, samples: thinned(fry.solution.samples, MOST_SAMPLES) };
-  const lots = fry.lots && { ...fry.lots, trace: thinned(fry.lots.trace, MOST_TRACE) };
+  const loads = fry.loads && { ...fry.loads, trace: thinned(fry.loads.trace, MOST_TRACE) };
   const seamPush = fry.seamPush && { ...fry.seamPush, moments: thinned(fry.seamPush.moments, MOST_SAMPLES) };
-  return { ...fry, solution, lots, seamPush };
+  return { ...fry, solution, loads, seamPush };
 }
 
 function thin({ fry, bake, putBy, serve }: HotPlan): HotPlan {
@@ -184,9 +184,9 @@ const worker = {
   liftWays(draft: TrayDraft, kitchen: Kitchen): LiftWay[] {
     return liftWays(draft, kitchen);
   },
-  /** Other lots. */
-  lotWays(draft: TrayDraft, kitchen: Kitchen): LotWay[] {
-    return lotWays(draft, kitchen);
+  /** Other loads. */
+  loadWays(draft: TrayDraft, kitchen: Kitchen): LoadWay[] {
+    return loadWays(draft, kitchen);
   },
   /** The same piece in an oven, and how a batch is best divided between oven and pot. */
   bake(

@@ -14,7 +14,7 @@ import type {
   Ingredient,
   Kitchen,
   LiftWay,
-  LotWay,
+  LoadWay,
   PiecePrediction,
   PredictAsk,
   RecipeRead,
@@ -125,7 +125,7 @@ export function ovenSeen(draft: TrayDraft, kitchen: Kitchen, ovenC: number, gold
   return plans().oven(draft, kitchen, ovenC, goldenS);
 }
 
-/** Other ways to divide a batch into lots. */
-export const lotWaysLatest = latestOnly((draft: TrayDraft, kitchen: Kitchen): Promise<LotWay[]> =>
-  plans().lotWays(draft, kitchen),
+/** Other ways to divide a batch into loads. */
+export const loadWaysLatest = latestOnly((draft: TrayDraft, kitchen: Kitchen): Promise<LoadWay[]> =>
+  plans().loadWays(draft, kitchen),
 );

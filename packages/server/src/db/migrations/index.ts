@@ -20,6 +20,7 @@ import { home } from './019-home.js';
 import { servers } from './020-servers.js';
 import { openStoves } from './021-open-stoves.js';
 import { calendarAddress } from './022-calendar-address.js';
+import { standardNames } from './023-standard-names.js';
 import type { Migration } from './migration.js';
 
 export type { Migration } from './migration.js';
@@ -48,4 +49,5 @@ export const MIGRATIONS: readonly Migration[] = [
   servers,
   openStoves,
   calendarAddress,
+  standardNames,
 ];

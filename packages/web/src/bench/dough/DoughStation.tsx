@@ -114,13 +114,13 @@ export function DoughStation({ line }: { readonly line: Line }) {
           <PiecesField pieces={draft.pieces} />
           <Row>
             <CountField
-              label={T.inLots}
-              value={dough.lots ?? 1}
-              {...RANGES.draft.doughLots}
-              onChange={(lots) =>
-                edit('dough.lots', (d) => {
-                  const { lots: _before, ...rest } = d.dough;
-                  return { ...d, dough: lots > 1 ? { ...rest, lots } : rest };
+              label={T.inLoads}
+              value={dough.portions ?? 1}
+              {...RANGES.draft.doughPortions}
+              onChange={(portions) =>
+                edit('dough.portions', (d) => {
+                  const { portions: _before, ...rest } = d.dough;
+                  return { ...d, dough: portions > 1 ? { ...rest, portions } : rest };
                 })
               }
             />

@@ -96,7 +96,7 @@ function RampFields({ line }: { readonly line: Line }) {
   );
 }
 
-/** Oil, minutes, lot, pot, and how a piece is put in and turned; the oil over all the lots. */
+/** Oil, minutes, load, pot, and how a piece is put in and turned; the oil over all the loads. */
 export function FryFields({ line }: { readonly line: Line }) {
   const edit = useEdit();
   const { draft, kitchen, printer, hot } = line;
@@ -133,12 +133,12 @@ export function FryFields({ line }: { readonly line: Line }) {
       </Row>
       <Row>
         <OptionalCountField
-          label={T.piecesInALot}
-          value={fry.lotSize}
-          {...RANGES.draft.lotSize}
-          whenNull={plan?.lots ? String(plan.lots.lotSize) : '–'}
-          onChange={(lotSize) => set('lotSize', { lotSize })}
-          onClear={() => set('lotSize', { lotSize: null })}
+          label={T.piecesInALoad}
+          value={fry.loadSize}
+          {...RANGES.draft.loadSize}
+          whenNull={plan?.loads ? String(plan.loads.loadSize) : '–'}
+          onChange={(loadSize) => set('loadSize', { loadSize })}
+          onClear={() => set('loadSize', { loadSize: null })}
         />
       </Row>
       <Row>
@@ -169,31 +169,31 @@ export function FryFields({ line }: { readonly line: Line }) {
         options={TURN_NAME}
         onChange={(turn) => set('turn', { turn })}
       />
-      {plan?.lots && (
+      {plan?.loads && (
         <Through>
           <Head>
             <h3>
-              {plan.lots.everyS === null
-                ? T.oilThroughTheLotsAt(plan.lots.lotSize)
-                : T.oilThroughThePipeline(plan.lots.lotSize)}
+              {plan.loads.everyS === null
+                ? T.oilThroughTheLoadsAt(plan.loads.loadSize)
+                : T.oilThroughThePipeline(plan.loads.loadSize)}
             </h3>
             {!fry.ramp && (
               <Button $look="quiet" onPress={() => set('pipeline', { pipeline: !fry.pipeline })}>
-                {fry.pipeline ? T.inLots : T.oneByOne}
+                {fry.pipeline ? T.inLoads : T.oneByOne}
               </Button>
             )}
           </Head>
           <Suspense fallback={<div style={{ height: 76 }} />}>
             <OilChart
-              trace={plan.lots.trace.map((p) => [p.timeS, p.oilC])}
+              trace={plan.loads.trace.map((p) => [p.timeS, p.oilC])}
               band={plan.band}
-              lotStartsS={plan.lots.lotStartsS}
+              loadStartsS={plan.loads.loadStartsS}
               printer={printer}
               height={76}
               label={
-                plan.lots.everyS === null
-                  ? T.oilThroughLotsNeverUnder(plan.lots.lots, printer.temp(plan.lots.lowestC))
-                  : T.oilThroughPipelineNeverUnder(printer.temp(plan.lots.lowestC))
+                plan.loads.everyS === null
+                  ? T.oilThroughLoadsNeverUnder(plan.loads.loads, printer.temp(plan.loads.lowestC))
+                  : T.oilThroughPipelineNeverUnder(printer.temp(plan.loads.lowestC))
               }
             />
           </Suspense>

@@ -13,14 +13,14 @@ const SHEETS = {
   schools: lazyPart(() => import('./SchoolsSheet').then((m) => ({ default: m.SchoolsSheet }))),
   crumb: lazyPart(() => import('./CrumbSheet').then((m) => ({ default: m.CrumbSheet }))),
   bake: lazyPart(() => import('./BakeSheet').then((m) => ({ default: m.BakeSheet }))),
-  lots: lazyPart(() => import('./LotSheet').then((m) => ({ default: m.LotSheet }))),
+  loads: lazyPart(() => import('./LoadSheet').then((m) => ({ default: m.LoadSheet }))),
 } satisfies Record<string, ComponentType<SheetProps>>;
 type SheetId = keyof typeof SHEETS;
 const TOOLS: readonly { id: SheetId; name: string; icon: typeof Layers }[] = [
   { id: 'schools', name: T.twoSchools, icon: Columns2 },
   { id: 'crumb', name: T.noThermometer, icon: ThermometerSun },
   { id: 'bake', name: T.bakeInstead, icon: CookingPot },
-  { id: 'lots', name: T.lotsAndOrder, icon: Layers },
+  { id: 'loads', name: T.loadsAndOrder, icon: Layers },
 ];
 
 const BakeStation = lazyPart(() => import('./BakeStation').then((m) => ({ default: m.BakeStation })));
@@ -35,7 +35,7 @@ export function FryStation({ line }: { readonly line: Line }) {
   );
 }
 
-/** Oil, minutes, lot; curves of one piece and of the oil under all of them. */
+/** Oil, minutes, load; curves of one piece and of the oil under all of them. */
 function PotStation({ line }: { readonly line: Line }) {
   const [open, setOpen] = useState<SheetId | null>(null);
   const Open = open && SHEETS[open];

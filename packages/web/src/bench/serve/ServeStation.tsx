@@ -124,12 +124,12 @@ interface Stretch {
 /** The batch's own way to the table. */
 function ownStretches(steps: readonly ChainStep[], batch: BatchDraft): Stretch[] {
   const names = trayNames(batch);
-  return steps.map(({ id, mark, lot, own, kind, startMs, endMs }) => {
+  return steps.map(({ id, mark, portion: load, own, kind, startMs, endMs }) => {
     const isFilling = id === 'filling' || id === 'cool';
     const of = mark === undefined ? '' : isFilling ? fillingName(batch, mark) : names.get(mark);
     const named = own ? own.name : of ? `${STEP_NAME[id]}, ${of}` : STEP_NAME[id];
-    const name = own || lot === undefined ? named : TRAY_SHEET.lot(named, lot);
-    return { key: `${id} ${own?.id ?? ''} ${mark ?? ''} ${lot ?? ''}`, name, kind, startMs, endMs };
+    const name = own || load === undefined ? named : TRAY_SHEET.load(named, load);
+    return { key: `${id} ${own?.id ?? ''} ${mark ?? ''} ${load ?? ''}`, name, kind, startMs, endMs };
   });
 }
 

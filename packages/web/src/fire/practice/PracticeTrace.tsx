@@ -113,7 +113,7 @@ export function PracticeTrace({ of, run, best, desk, moving, actsWith, printer }
             {...(movedTrace ? { forecast: movedTrace, forecastName: T.whatIf } : {})}
             {...(!movedTrace && bestTrace ? { forecast: bestTrace, forecastName: T.best } : {})}
             band={band}
-            lotStartsS={drops}
+            loadStartsS={drops}
             printer={printer}
             height={220}
             label={T.trace}

@@ -120,7 +120,7 @@ export const FILL_PAGES: readonly HandbookPage[] = [
     title: 'Coatings',
     words: 'crumb breadcrumbs semolina seeds batter falls off coating dip wet dry hand',
     figure: 'symptoms',
-    see: ['lots', 'oil-life', 'wrong'],
+    see: ['loads', 'oil-life', 'wrong'],
     parts: () => [
       {
         says: [

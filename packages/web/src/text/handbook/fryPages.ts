@@ -26,7 +26,7 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     title: 'Holding the oil',
     words: 'temperature range burner heat dips recover too hot too cool thermometer greasy dark knob ring overshoot',
     figure: 'schools',
-    see: ['no-thermometer', 'lots', 'schools', 'pot'],
+    see: ['no-thermometer', 'loads', 'schools', 'pot'],
     parts: (p) => [
       {
         says: [
@@ -69,7 +69,7 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     ],
   },
   {
-    id: 'lots',
+    id: 'loads',
     title: 'Loads and turning',
     words: 'how many at once crowd load lot round batch size turn flip stir baste stick together first turn float',
     figure: 'schools',
@@ -90,7 +90,7 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     title: 'How long oil lasts',
     words: 'old oil reuse strain smell dark foam smoke rancid discard change filter how often smoke point kinds',
     figure: 'symptoms',
-    see: ['allergens', 'fire', 'lots'],
+    see: ['allergens', 'fire', 'loads'],
     parts: (p) => [
       {
         says: [
@@ -155,7 +155,7 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     title: 'Freezing',
     words: 'freeze frozen freezer thaw defrost make ahead tray bag how long frost straight from',
     figure: 'keeping',
-    see: ['keeping', 'lots', 'schools'],
+    see: ['keeping', 'loads', 'schools'],
     parts: (p) => [
       {
         says: [

@@ -25,9 +25,9 @@ const ASKED: readonly (readonly [asked: string, page: string])[] = [
   ['no thermometer', 'no-thermometer'],
   ['bread cube test', 'no-thermometer'],
   ['crumb of dough', 'no-thermometer'],
-  ['how many pieces at once', 'lots'],
-  ['when to turn them', 'lots'],
-  ['pieces stick together', 'lots'],
+  ['how many pieces at once', 'loads'],
+  ['when to turn them', 'loads'],
+  ['pieces stick together', 'loads'],
   ['can I use the oil again', 'oil-life'],
   ['oil smells', 'oil-life'],
   ['smoke point', 'oil-life'],
@@ -112,13 +112,13 @@ test('a word that explains itself on a page of the product is one of the handboo
 
 test('what stations speak of explains itself in the rules behind their findings', () => {
   const codes: readonly FindingCode[] = [
-    ...(['dough.firm', 'dough.fat-outside', 'fold.holds', 'fold.even', 'fry.lot-holds', 'fry.ramp'] as const),
+    ...(['dough.firm', 'dough.fat-outside', 'fold.holds', 'fold.even', 'fry.load-holds', 'fry.ramp'] as const),
   ];
   const named = new Set(
     codes.flatMap((code) => termsIn(ruleOf(code).says, new Set()).flatMap(({ term }) => (term ? [term.id] : []))),
   );
   expect(
-    ['stiffness', 'effective-water', 'family', 'seal-margin', 'tray', 'lot', 'band', 'school'].filter(
+    ['stiffness', 'effective-water', 'family', 'seal-margin', 'tray', 'load', 'band', 'school'].filter(
       (id) => !named.has(id),
     ),
   ).toEqual([]);
@@ -138,7 +138,7 @@ test('each term is one sentence, leads to a page, and is marked once, where it s
     'Loads: a load fills the oil-range. The range holds a load; no unloading does. Proofed or proofing?',
   );
   expect(parts.filter(({ term }) => term).map(({ text, term }) => [text, term!.id])).toEqual([
-    ['Loads', 'lot'],
+    ['Loads', 'load'],
     ['range', 'band'],
     ['Proofed', 'proof'],
   ]);

@@ -109,7 +109,7 @@ export const HANDBOOK = {
   way: 'Method',
   oilIn: 'Oil',
   inTheOil: 'Each piece',
-  allLots: 'All loads',
+  allLoads: 'All loads',
   oilEach: 'Oil each piece takes up',
   quick: 'Hot and quick',
   start: 'In at',

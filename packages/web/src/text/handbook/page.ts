@@ -55,7 +55,7 @@ export type PageId =
   | 'oil-heat'
   | 'no-thermometer'
   | 'schools'
-  | 'lots'
+  | 'loads'
   | 'oil-life'
   | 'core'
   | 'opened'

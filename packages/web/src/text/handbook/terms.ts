@@ -116,13 +116,13 @@ export const TERMS: readonly Term[] = [
   { id: 'rope', name: 'rope', says: 'A seam folded over itself and pinched along its length.', page: 'sealing' },
   { id: 'pleat', name: 'pleat', says: 'One fold of dough laid over another to gather a rim.', page: 'sealing' },
   { id: 'docking', name: 'docking', says: 'Pricking holes in a dough so that steam can escape.', page: 'sealing' },
-  { id: 'lot', name: 'load', says: 'The pieces that go into the oil together.', page: 'lots' },
-  { id: 'batch', name: 'batch', says: 'One recipe made once, with all its trays.', page: 'lots' },
+  { id: 'load', name: 'load', says: 'The pieces that go into the oil together.', page: 'loads' },
+  { id: 'batch', name: 'batch', says: 'One recipe made once, with all its trays.', page: 'loads' },
   {
     id: 'tray',
     name: 'tray',
     says: 'The pieces of a batch that share a filling and a shape and are cooked the same way.',
-    page: 'lots',
+    page: 'loads',
   },
   {
     id: 'band',

@@ -16,8 +16,8 @@ interface OilChartProps {
   /** What the dotted line is; absent: where the oil goes. */
   readonly forecastName?: string;
   readonly band: OilBand;
-  /** Start of each lot, s. */
-  readonly lotStartsS: readonly number[];
+  /** Start of each load, s. */
+  readonly loadStartsS: readonly number[];
   readonly printer: Printer;
   readonly label: string;
   readonly height: number | string;
@@ -25,12 +25,12 @@ interface OilChartProps {
   readonly fromS?: number;
 }
 
-/** Oil over the minutes against its band, with the lots as they went in. Long for it is one list of chart options. */
+/** Oil over the minutes against its band, with the loads as they went in. Long for it is one list of chart options. */
 export function OilChart({
   trace,
   forecast,
   band,
-  lotStartsS,
+  loadStartsS,
   printer,
   label,
   height,
@@ -43,10 +43,10 @@ export function OilChart({
     const shown = trace.filter(([s]) => s >= fromS);
     // In a small chart the two ends of the axis are enough: more would print over each other.
     const small = typeof height === 'number' && height < SMALL;
-    const lots = lotStartsS
+    const loads = loadStartsS
       .map((s, i) => ({
         xAxis: s / 60,
-        label: { formatter: small || (i > 0 && lotStartsS.length > 4) ? String(i + 1) : LATER.lot(i + 1) },
+        label: { formatter: small || (i > 0 && loadStartsS.length > 4) ? String(i + 1) : LATER.load(i + 1) },
       }))
       .filter(({ xAxis }) => xAxis * 60 >= fromS);
     const temps = [...shown, ...(forecast ?? [])].map(([, c]) => c);
@@ -102,7 +102,7 @@ export function OilChart({
             silent: true,
             lineStyle: { color: theme.edge, type: 'dotted' },
             label: { ...markText(theme), color: theme.soft, position: 'end' },
-            data: lots,
+            data: loads,
           },
         },
         ...(forecast
@@ -119,6 +119,6 @@ export function OilChart({
           : []),
       ],
     };
-  }, [trace, forecast, band, lotStartsS, printer, theme, fromS, height, forecastName]);
+  }, [trace, forecast, band, loadStartsS, printer, theme, fromS, height, forecastName]);
   return <Chart option={option} height={height} label={label} />;
 }

@@ -117,5 +117,5 @@ export function MinutesField(props: OptionalProps) {
 
 /** A whole number; emptied, the computed one counts again. */
 export function OptionalCountField(props: OptionalProps) {
-  return <FigureField {...props} print={String} read={readWhole} expected={T.expects.lot} />;
+  return <FigureField {...props} print={String} read={readWhole} expected={T.expects.load} />;
 }

@@ -45,7 +45,7 @@ export function SchoolsHere({ draft, kitchen, printer: p }: SchoolsHereProps) {
   return (
     <>
       <Soft>{T.forBatch(draft.name)}</Soft>
-      <Table label={T.forBatch(draft.name)} head={[T.way, T.oilIn, T.inTheOil, T.allLots, T.oilEach]} rows={rows} />
+      <Table label={T.forBatch(draft.name)} head={[T.way, T.oilIn, T.inTheOil, T.allLoads, T.oilEach]} rows={rows} />
     </>
   );
 }

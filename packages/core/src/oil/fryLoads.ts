@@ -27,7 +27,7 @@ export function oilBand(oilC: number): OilBand {
   return { least: oilC - 8, most: oilC + 6 };
 }
 
-export interface LotSpec {
+export interface LoadSpec {
   readonly pot: Pot;
   readonly roomC: number;
   readonly oilC: number;
@@ -38,39 +38,39 @@ export interface LotSpec {
   /** s in the oil. */
   readonly liftS: number;
   readonly pieces: number;
-  /** s from lifting a lot to being ready for the next: drain, skim. */
+  /** s from lifting a load to being ready for the next: drain, skim. */
   readonly betweenS: number;
-  /** Between two pieces of a lot going in, s. */
+  /** Between two pieces of a load going in, s. */
   readonly spacingS: number;
 }
 
 /** One whole frying of a batch against the pot. */
-export interface LotRun {
+export interface LoadRun {
   /** In the oil together. */
-  readonly lotSize: number;
-  readonly lots: number;
-  /** Of a pipeline: s from one piece going in to the next; `null`: they go in as lots. */
+  readonly loadSize: number;
+  readonly loads: number;
+  /** Of a pipeline: s from one piece going in to the next; `null`: they go in as loads. */
   readonly everyS: number | null;
   readonly totalS: number;
-  /** Lowest oil of the whole run, °C, and how long it stayed under its band in the first lot, s. */
+  /** Lowest oil of the whole run, °C, and how long it stayed under its band in the first load, s. */
   readonly lowestC: number;
   readonly underBandS: number;
-  /** Whole knob settings: waiting, and with a lot in. */
+  /** Whole knob settings: waiting, and with a load in. */
   readonly holdSetting: number;
-  readonly lotSetting: number;
+  readonly loadSetting: number;
   /** Heat from the burner over the run, J. */
   readonly heatJ: number;
   /** (heat in − losses − pieces − what oil and pot gained) / heat in. */
   readonly energyResidual: number;
-  /** Start of each lot, s. */
-  readonly lotStartsS: readonly number[];
+  /** Start of each load, s. */
+  readonly loadStartsS: readonly number[];
   /** Oil each 10 s, or about 2000 times in a very long run. */
   readonly trace: readonly { readonly timeS: number; readonly oilC: number }[];
 }
 
 const COLD_CRUST_C = 100;
 const MOST_WAIT_S = 600;
-/** Rising oil is let down for so long at most, and the next lot goes in this much over its mark, s and K. */
+/** Rising oil is let down for so long at most, and the next load goes in this much over its mark, s and K. */
 const MOST_COOL_S = 2400;
 const RAMP_OVER_C = 3;
 /** Oil that differs by less is the same, °C. */
@@ -81,8 +81,8 @@ export const MOST_TRACE = 2000;
 /** The pot is slow: two seconds a step changes no figure by a tenth of a degree. */
 const STEP_S = 2;
 
-/** W drawn by a lot of `size` pieces that go in one after the other, one entry a second. */
-function lotDrawW(spec: LotSpec, size: number): Float64Array {
+/** W drawn by a load of `size` pieces that go in one after the other, one entry a second. */
+function loadDrawW(spec: LoadSpec, size: number): Float64Array {
   const spacing = Math.round(spec.spacingS);
   const inOilS = Math.round(spec.liftS);
   const sum = new Float64Array(inOilS + spacing * (size - 1) + 1);
@@ -95,8 +95,8 @@ function lotDrawW(spec: LotSpec, size: number): Float64Array {
   return sum;
 }
 
-/** One lot from waiting for the oil to its last lift. */
-interface LotPass {
+/** One load from waiting for the oil to its last lift. */
+interface LoadPass {
   /** First piece in, s. */
   readonly dropS: number;
   readonly totalS: number;
@@ -108,16 +108,16 @@ interface LotPass {
   readonly trace: readonly { readonly timeS: number; readonly oilC: number }[];
 }
 
-interface LotAsk {
+interface LoadAsk {
   readonly size: number;
   readonly start: PotState;
   /** Whether it first waits for hands and oil. */
   readonly waits: boolean;
   readonly holdSetting: number;
-  readonly lotSetting: number;
+  readonly loadSetting: number;
 }
 
-export function lotPass(spec: LotSpec, { size, start, waits, holdSetting, lotSetting }: LotAsk): LotPass {
+export function loadPass(spec: LoadSpec, { size, start, waits, holdSetting, loadSetting }: LoadAsk): LoadPass {
   const { pot, roomC, oilC } = spec;
   const band = oilBand(oilC);
   const trace: { timeS: number; oilC: number }[] = [];
@@ -127,11 +127,11 @@ export function lotPass(spec: LotSpec, { size, start, waits, holdSetting, lotSet
   let underBandS = 0;
   let heatJ = 0;
   let spentJ = 0;
-  const step = (setting: number, lotW: number): void => {
+  const step = (setting: number, loadW: number): void => {
     if (timeS % TRACE_S === 0) trace.push({ timeS, oilC: state.oilC });
     const { oilC: beforeC, ringW: beforeW } = state;
-    state = stepPot(pot, state, setting, roomC, lotW, STEP_S);
-    spentJ += (lotW + pot.lossWPerK * ((beforeC + state.oilC) / 2 - roomC)) * STEP_S;
+    state = stepPot(pot, state, setting, roomC, loadW, STEP_S);
+    spentJ += (loadW + pot.lossWPerK * ((beforeC + state.oilC) / 2 - roomC)) * STEP_S;
     heatJ += burnerW(pot, setting) * STEP_S;
     spentJ += ringHeatJ(pot, state.ringW) - ringHeatJ(pot, beforeW);
     timeS += STEP_S;
@@ -140,7 +140,7 @@ export function lotPass(spec: LotSpec, { size, start, waits, holdSetting, lotSet
   };
   if (waits) {
     const mostS = spec.ramp ? MOST_COOL_S : MOST_WAIT_S;
-    // Oil that was let rise has to come down again before the next lot.
+    // Oil that was let rise has to come down again before the next load.
     const isOff = () => state.oilC < oilC - 1 || (spec.ramp !== undefined && state.oilC > oilC + RAMP_OVER_C);
     for (let waited = 0; waited < spec.betweenS || (isOff() && waited < mostS); waited += STEP_S) {
       const tooHot = spec.ramp !== undefined && coastC(pot, state, roomC, 0) > oilC + RAMP_OVER_C;
@@ -148,16 +148,16 @@ export function lotPass(spec: LotSpec, { size, start, waits, holdSetting, lotSet
     }
   }
   const dropS = timeS;
-  const drawW = lotDrawW(spec, size);
+  const drawW = loadDrawW(spec, size);
   const inOilS = Math.round(spec.liftS) + Math.round(spec.spacingS) * (size - 1);
   for (let s = 0; s < inOilS; s += STEP_S) {
     const wantedC = oilWanted(oilC, spec.ramp, s);
     const draw = Math.max(0, (state.oilC - COLD_CRUST_C) / (wantedC - COLD_CRUST_C));
-    // A ring that stores heat is turned back before its lot is out.
+    // A ring that stores heat is turned back before its load is out.
     const aheadW = (drawW[Math.min(inOilS, Math.round(s + ringLagS(pot)))] ?? 0) * draw;
     const isWarm = coastC(pot, state, roomC, aheadW) > wantedC + 1;
-    const up = spec.ramp ? pot.settings : lotSetting;
-    const setting = isWarm ? Math.min(holdSetting, lotSetting) : up;
+    const up = spec.ramp ? pot.settings : loadSetting;
+    const setting = isWarm ? Math.min(holdSetting, loadSetting) : up;
     // Boiling water takes no oil under its own boiling point, however many pieces there are.
     const mostW = (potHeatCapacity(pot, state.oilC) * Math.max(0, state.oilC - COLD_CRUST_C)) / STEP_S;
     step(setting, Math.min((drawW[s] ?? 0) * draw, mostW));
@@ -166,40 +166,40 @@ export function lotPass(spec: LotSpec, { size, start, waits, holdSetting, lotSet
 }
 
 /**
- * Fries all lots of one size: oil starts at its temperature, pieces go in `spacingS` apart,
- * the knob goes up when a lot is in and back when the oil has recovered, and the next lot
+ * Fries all loads of one size: oil starts at its temperature, pieces go in `spacingS` apart,
+ * the knob goes up when a load is in and back when the oil has recovered, and the next load
  * waits until the oil is back. A piece's draw follows (T − 100)/(T₀ − 100), as the crust's does.
  *
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
- * @example runLots({ pot, roomC: 21, oilC: 158, pieceW: fry.drawW, liftS: 600, pieces: 24, betweenS: 45, spacingS: 5 }, 6).lots // 4
+ * @example runLoads({ pot, roomC: 21, oilC: 158, pieceW: fry.drawW, liftS: 600, pieces: 24, betweenS: 45, spacingS: 5 }, 6).loads // 4
  */
-export function runLots(spec: LotSpec, lotSize: number): LotRun {
-  requireIn(lotSize, RANGES.draft.lotSize, 'fry.lotSize');
+export function runLoads(spec: LoadSpec, loadSize: number): LoadRun {
+  requireIn(loadSize, RANGES.draft.loadSize, 'fry.loadSize');
   requireIn(spec.pieces, RANGES.draft.pieces, 'pieces');
   requireWithin(spec.liftS, 10, 7200, 'liftS');
   const { pot, roomC, oilC } = spec;
   const meanW = spec.pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, spec.pieceW.length);
   const holdSetting = settingToHold(pot, oilC, roomC, 0);
-  const lotSetting = settingToHold(pot, oilC, roomC, 1.15 * lotSize * meanW);
-  const lots = Math.ceil(spec.pieces / lotSize);
-  const wholeS = lots * (spec.liftS + spec.spacingS * lotSize + spec.betweenS);
+  const loadSetting = settingToHold(pot, oilC, roomC, 1.15 * loadSize * meanW);
+  const loads = Math.ceil(spec.pieces / loadSize);
+  const wholeS = loads * (spec.liftS + spec.spacingS * loadSize + spec.betweenS);
   const traceEachS = TRACE_S * Math.max(1, Math.ceil(wholeS / (TRACE_S * MOST_TRACE)));
   const trace: { timeS: number; oilC: number }[] = [];
-  const lotStartsS: number[] = [];
+  const loadStartsS: number[] = [];
   let timeS = 0;
   let start = potAtRest(oilC, burnerW(pot, holdSetting));
   let lowestC = oilC;
   let heatJ = 0;
   let spentJ = 0;
   let underBandS = 0;
-  // Lots that begin alike go alike: each distinct beginning is stepped through once.
-  const known = new Map<string, LotPass>();
-  for (let lot = 0; lot < lots; lot++) {
-    const size = Math.min(lotSize, spec.pieces - lot * lotSize);
-    const key = `${lot > 0} ${size} ${start.oilC} ${start.ringW}`;
-    const pass = known.get(key) ?? lotPass(spec, { size, start, waits: lot > 0, holdSetting, lotSetting });
+  // Loads that begin alike go alike: each distinct beginning is stepped through once.
+  const known = new Map<string, LoadPass>();
+  for (let load = 0; load < loads; load++) {
+    const size = Math.min(loadSize, spec.pieces - load * loadSize);
+    const key = `${load > 0} ${size} ${start.oilC} ${start.ringW}`;
+    const pass = known.get(key) ?? loadPass(spec, { size, start, waits: load > 0, holdSetting, loadSetting });
     known.set(key, pass);
-    lotStartsS.push(timeS + pass.dropS);
+    loadStartsS.push(timeS + pass.dropS);
     for (const point of pass.trace) {
       if ((timeS + point.timeS) % traceEachS === 0) trace.push({ timeS: timeS + point.timeS, oilC: point.oilC });
     }
@@ -211,7 +211,7 @@ export function runLots(spec: LotSpec, lotSize: number): LotRun {
     // What rounding gives or takes is counted, so that the energy still closes.
     spentJ += pass.spentJ + potHeatJ(pot, pass.end.oilC) - potHeatJ(pot, endC);
     spentJ += ringHeatJ(pot, pass.end.ringW) - ringHeatJ(pot, endW);
-    if (lot === 0) underBandS = pass.underBandS;
+    if (load === 0) underBandS = pass.underBandS;
     start = potAtRest(endC, endW);
   }
   const state = start;
@@ -219,8 +219,8 @@ export function runLots(spec: LotSpec, lotSize: number): LotRun {
   const gainedJ = potHeatJ(pot, state.oilC) - potHeatJ(pot, oilC);
   const energyResidual = heatJ > 0 ? (heatJ - spentJ - gainedJ) / heatJ : 0;
   return {
-    ...{ lotSize, lots, everyS: null, totalS: timeS, lowestC, underBandS, holdSetting, lotSetting },
-    ...{ heatJ, energyResidual, lotStartsS, trace },
+    ...{ loadSize, loads, everyS: null, totalS: timeS, lowestC, underBandS, holdSetting, loadSetting },
+    ...{ heatJ, energyResidual, loadStartsS, trace },
   };
 }
 
@@ -241,7 +241,7 @@ const TURNING_SHARE = 0.6;
  */
 export function handsServe(turn: TurnSchool, turnEachS: number): number {
   requireIn(turnEachS, RANGES.kitchen.turnEachS, 'turnEachS');
-  if (turn === 'held-under') return RANGES.draft.lotSize.most;
+  if (turn === 'held-under') return RANGES.draft.loadSize.most;
   const windowS = turn === 'each-minute' || turn === 'basted' ? 60 : USUAL_TURN_S;
   return Math.max(1, Math.floor((TURNING_SHARE * windowS) / turnEachS));
 }
@@ -250,13 +250,13 @@ export function handsServe(turn: TurnSchool, turnEachS: number): number {
 const USUAL_TURN_S = 90;
 
 /**
- * Whether the oil holds under a lot: its dip stays in the band, or is over by the middle of the
- * time to the first turn. The one rule for choosing a lot and for judging one.
+ * Whether the oil holds under a load: its dip stays in the band, or is over by the middle of the
+ * time to the first turn. The one rule for choosing a load and for judging one.
  *
  * @param firstTurnS s; `null`: never turned
  */
-export function lotHolds(
-  run: Pick<LotRun, 'lowestC' | 'underBandS'>,
+export function loadHolds(
+  run: Pick<LoadRun, 'lowestC' | 'underBandS'>,
   oilC: number,
   firstTurnS: number | null,
 ): boolean {
@@ -264,20 +264,20 @@ export function lotHolds(
 }
 
 /**
- * The largest lot whose dip stays in the band, or that is back in it before the first turn;
+ * The largest load whose dip stays in the band, or that is back in it before the first turn;
  * never more than lie side by side. At least one piece.
  *
  * @param mostPieces side by side, from `potRoom`
  * @param firstTurnS first turn, s; `null`: never turned
  */
-export function lotSizeFor(spec: LotSpec, mostPieces: number, firstTurnS: number | null): LotRun {
-  const most = Math.min(mostPieces, spec.pieces, RANGES.draft.lotSize.most);
-  const oneLot = (size: number) => runLots({ ...spec, pieces: size }, size);
+export function loadSizeFor(spec: LoadSpec, mostPieces: number, firstTurnS: number | null): LoadRun {
+  const most = Math.min(mostPieces, spec.pieces, RANGES.draft.loadSize.most);
+  const oneLoad = (size: number) => runLoads({ ...spec, pieces: size }, size);
   let best = 1;
   for (let size = 2; size <= most; size++) {
-    const dip = oneLot(size);
-    if (!lotHolds(dip, spec.oilC, firstTurnS)) break;
+    const dip = oneLoad(size);
+    if (!loadHolds(dip, spec.oilC, firstTurnS)) break;
     best = size;
   }
-  return runLots(spec, best);
+  return runLoads(spec, best);
 }

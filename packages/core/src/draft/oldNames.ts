@@ -1,0 +1,45 @@
+/**
+ * Field names of earlier versions, and what they are called now. `in` names the field whose object they stand
+ * in, where the same old name means two things.
+ */
+const FIELDS: readonly { readonly was: string; readonly is: string; readonly in?: string }[] = [
+  { was: 'lotSize', is: 'loadSize' },
+  { was: 'lots', is: 'portions', in: 'dough' },
+  { was: 'betweenLotsS', is: 'betweenLoadsS' },
+];
+
+/** Values of earlier versions, by the field they stand in under its present name. */
+const VALUES: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  change: { 'smaller-lots': 'smaller-loads' },
+};
+
+const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null;
+
+const nameNow = (field: string, parent: string): string =>
+  FIELDS.find(({ was, in: where }) => was === field && (where === undefined || where === parent))?.is ?? field;
+
+function valueNow(field: string, value: unknown): unknown {
+  // Which amount was ticked off: its key begins with the dough portion.
+  if (field === 'line' && typeof value === 'string') return value.replace(/^lot (?=\d)/, 'portion ');
+  const values = Object.hasOwn(VALUES, field) ? VALUES[field]! : {};
+  return typeof value === 'string' && Object.hasOwn(values, value) ? values[value] : value;
+}
+
+/**
+ * A document of any earlier version with the field names and values of today: a draft, a kitchen, a supper,
+ * an act, or an item of a file. What is named as today already stays the same.
+ * @param document JSON; anything else comes back as it is
+ * @param parent the field the document stands in, where it is a part of a larger one
+ * @example withTodaysNames({ fry: { lotSize: 6 } }) // { fry: { loadSize: 6 } }
+ */
+export function withTodaysNames(document: unknown, parent = ''): unknown {
+  if (Array.isArray(document)) return document.map((one) => withTodaysNames(valueNow(parent, one), parent));
+  if (!isObject(document)) return document;
+  return Object.fromEntries(
+    Object.entries(document).map(([field, value]) => {
+      const name = nameNow(field, parent);
+      return [name, withTodaysNames(valueNow(name, value), name)];
+    }),
+  );
+}

@@ -1,0 +1,35 @@
+import type { Migration } from './migration.js';
+
+/** `"old":` becomes `"new":` in JSON text. A quote inside a string is always escaped, so no text can match. */
+const FIELDS: readonly (readonly [was: string, is: string])[] = [
+  ['lotSize', 'loadSize'],
+  ['betweenLotsS', 'betweenLoadsS'],
+];
+
+const replaced = (column: string, pairs: readonly (readonly [string, string])[]): string =>
+  pairs.reduce((sql, [was, is]) => `REPLACE(${sql}, '${was}', '${is}')`, column);
+const field = ([was, is]: readonly [string, string]): readonly [string, string] => [`"${was}":`, `"${is}":`];
+
+/** Columns that hold a draft, a kitchen, or a part of one. */
+const DOCUMENTS = [
+  ['batch', 'draft'],
+  ['stove_session', 'draft'],
+  ['stove_session', 'kitchen'],
+  ['kitchen', 'body'],
+  ['put_by', 'tray'],
+  ['flour_observation', 'dough'],
+] as const;
+
+/** Field names and values in stored JSON follow the terms of the product; `withTodaysNames` does it for files. */
+export const standardNames: Migration = {
+  version: 23,
+  name: 'standard names',
+  statements: [
+    ...DOCUMENTS.map(
+      ([table, column]) =>
+        `UPDATE ${table} SET ${column} = ${replaced(column, [...FIELDS, ['lots', 'portions'] as const].map(field))}`,
+    ),
+    `UPDATE stove_session SET figures = ${replaced('figures', [field(['lots', 'loads'])])}`,
+    `UPDATE cook_act SET body = ${replaced('body', [['"line":"lot ', '"line":"portion ']])}`,
+  ],
+};
