@@ -90,7 +90,7 @@ test.describe('from flour to ledger', () => {
     await expect(row('Pieces')).toContainText('7 whole, 1 burst');
     await expect(row('Oil')).toContainText(printTemp(166, 'C'));
     await expect(row('Oil')).toContainText(`${printTemp(figures.oilMeanC!, 'C')} on average`);
-    await expect(row('In its range')).toContainText(`${Math.round(figures.inBandShare! * 100)} % of the time`);
+    await expect(row('In its range')).toContainText(`${Math.round(figures.inRangeShare! * 100)} % of the time`);
     await expect(row('In the oil')).toContainText(printDuration(plan.fry!.liftS!));
     await expect(row('In the oil')).toContainText(`${printDuration(figures.meanInOilS!)} on average`);
     // Following the advice never lifts early, nor later than the hand was slow: at 60 times a slow
@@ -98,7 +98,7 @@ test.describe('from flour to ledger', () => {
     const { liftS } = plan.fry!;
     expect(figures.meanInOilS! / liftS!).toBeGreaterThan(0.75);
     expect(figures.meanInOilS!).toBeLessThan(1.5 * liftS! + (60 * hand.ms) / 1000);
-    expect(figures.inBandShare!).toBeGreaterThan(0.3);
+    expect(figures.inRangeShare!).toBeGreaterThan(0.3);
 
     await page.getByRole('textbox', { name: 'Notes' }).fill('Four opened at the rope.');
     await expect(page.getByText('saved', { exact: true })).toBeVisible();

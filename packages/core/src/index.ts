@@ -86,7 +86,7 @@ export {
 export { type CutterShape } from './piece/cutting/lattice.js';
 export { halfMoonSection, lensSection } from './piece/section.js';
 export { stripFolds } from './piece/forms/stripTriangle.js';
-export { FILL_BAND } from './piece/foldFindings.js';
+export { FILL_RANGE } from './piece/foldFindings.js';
 export { doughMaterial, fillingMaterial } from './frying/fryMaterial.js';
 export { type HoldTimes, holdTimes, temperedC } from './frying/holdPiece.js';
 export { createFryBody, type FryBody, type FryBodySpec, OIL_SURFACE } from './frying/fryBody.js';
@@ -106,7 +106,7 @@ export { ringFlowW } from './fire/ringFlow.js';
 export { type FryJob, type FryOrder, type FryPlace, type NotFor, notFor } from './oil/fryOrder.js';
 export { type Oil, type OilEvent, type OilSigns, type OilState, oilState } from './oil/oilHistory.js';
 export { OIL_KINDS } from './oil/oilKind.js';
-export { type OilBand, runLoads } from './oil/fryLoads.js';
+export { type OilRange, runLoads } from './oil/fryLoads.js';
 export { pieceHeatCurve } from './frying/pieceHeat.js';
 export {
   createStove,
@@ -446,7 +446,7 @@ export { clamp } from './numeric/clamp.js';
 export { plannedFigures } from './plan/plannedFigures.js';
 export type { FryPlan } from './frying/fryPlan.js';
 export { RANGES } from './draft/ranges.js';
-export type { Band as Range } from './numeric/band.js';
+export type { Range as Range } from './numeric/range.js';
 export type { SupperEvening, SupperWays } from './wire/supperWire.js';
 export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, SupperRow } from './wire/batchWire.js';
 export { THIN_STRETCH_S, thinReadings } from './fire/thinReadings.js';

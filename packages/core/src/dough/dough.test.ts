@@ -43,7 +43,7 @@ test('butter counts as fat and as water; egg and milk bring water', () => {
 });
 
 test.each(['rubbed-short', 'scalded'] as const)(
-  '%s: the grams a finding names bring the dough to the edge of its band',
+  '%s: the grams a finding names bring the dough to the edge of its range',
   (family) => {
     const flour = 1000;
     const base = family === 'scalded' ? 1050 : 380;
@@ -54,7 +54,7 @@ test.each(['rubbed-short', 'scalded'] as const)(
         const { least, most } = figures.family.stiffness;
         if (figures.stiffness! <= 0 || figures.stiffness! >= 10) return;
         const mended = doughFigures(
-          grams({ ...lines, water: lines.water + figures.waterToBandKg * 1000 }),
+          grams({ ...lines, water: lines.water + figures.waterToRangeKg * 1000 }),
           family,
         ).stiffness!;
         expect(mended).toBeGreaterThan(least - 0.01);

@@ -1,22 +1,22 @@
 import { type DoughFamilyId } from '../draft/choices.js';
 import { CoreError } from '../errors.js';
-import { type Band } from '../numeric/band.js';
+import { type Range } from '../numeric/range.js';
 
 export interface DoughFamily {
   readonly id: DoughFamilyId;
   /** Percent of flour weight. */
-  readonly fatPercent: Band;
+  readonly fatPercent: Range;
   /** Percent of flour weight, before boil-off. */
-  readonly waterPercent: Band;
-  readonly sugarPercent: Band;
-  readonly stiffness: Band;
-  /** The same when fat or sugar make it rich; `null`: one band for all. */
-  readonly richStiffness: Band | null;
+  readonly waterPercent: Range;
+  readonly sugarPercent: Range;
+  readonly stiffness: Range;
+  /** The same when fat or sugar make it rich; `null`: one range for all. */
+  readonly richStiffness: Range | null;
   /** Rolled thickness, m. */
-  readonly rolledM: Band;
+  readonly rolledM: Range;
   /** Usual oil, °C. */
-  readonly oilC: Band;
-  readonly restS: Band;
+  readonly oilC: Range;
+  readonly restS: Range;
   /** How fast it colours with the sugar that is usual in it, and how much that is, %. */
   readonly browning: number;
   readonly ownSugarPercent: number;
@@ -45,12 +45,12 @@ export interface DoughFamily {
   /** What the second part of the formula is: a fat dough wrapped in, or oil and flour between discs. */
   readonly secondPart: 'fat-dough' | 'between' | null;
   /** First over second dough by weight; `null` where it does not matter. */
-  readonly partRatio: Band | null;
+  readonly partRatio: Range | null;
 }
 
-const band = (least: number, most: number): Band => ({ least, most });
-const mm = (least: number, most: number): Band => band(least / 1000, most / 1000);
-const minutes = (least: number, most: number): Band => band(least * 60, most * 60);
+const range = (least: number, most: number): Range => ({ least, most });
+const mm = (least: number, most: number): Range => range(least / 1000, most / 1000);
+const minutes = (least: number, most: number): Range => range(least * 60, most * 60);
 
 /** What most families share. */
 const PLAIN = {
@@ -68,17 +68,17 @@ const PLAIN = {
   partRatio: null,
 } as const;
 
-/** Figures: docs/models/practice.md; our own working bands. */
+/** Figures: docs/models/practice.md; our own working ranges. */
 export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   {
     ...PLAIN,
     id: 'rubbed-short',
-    fatPercent: band(12, 28),
-    waterPercent: band(32, 45),
-    sugarPercent: band(0, 3),
-    stiffness: band(6.2, 8),
+    fatPercent: range(12, 28),
+    waterPercent: range(32, 45),
+    sugarPercent: range(0, 3),
+    stiffness: range(6.2, 8),
     rolledM: mm(1.5, 3),
-    oilC: band(140, 165),
+    oilC: range(140, 165),
     restS: minutes(15, 40),
     browning: 0.9,
     ownSugarPercent: 2,
@@ -89,12 +89,12 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   {
     ...PLAIN,
     id: 'rubbed-wholemeal',
-    fatPercent: band(12, 25),
-    waterPercent: band(40, 55),
-    sugarPercent: band(0, 3),
-    stiffness: band(5.5, 7),
+    fatPercent: range(12, 25),
+    waterPercent: range(40, 55),
+    sugarPercent: range(0, 3),
+    stiffness: range(5.5, 7),
     rolledM: mm(2.5, 4),
-    oilC: band(145, 160),
+    oilC: range(145, 160),
     restS: minutes(20, 40),
     browning: 1.1,
     ownSugarPercent: 2,
@@ -105,12 +105,12 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   {
     ...PLAIN,
     id: 'hot-oil',
-    fatPercent: band(28, 45),
-    waterPercent: band(22, 34),
-    sugarPercent: band(0, 4),
-    stiffness: band(5.8, 7.2),
+    fatPercent: range(28, 45),
+    waterPercent: range(22, 34),
+    sugarPercent: range(0, 4),
+    stiffness: range(5.8, 7.2),
     rolledM: mm(1.6, 2.5),
-    oilC: band(165, 178),
+    oilC: range(165, 178),
     restS: minutes(20, 40),
     restsCold: true,
     browning: 0.9,
@@ -121,29 +121,29 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   {
     ...PLAIN,
     id: 'coiled',
-    fatPercent: band(30, 45),
-    waterPercent: band(25, 35),
-    sugarPercent: band(0, 6),
-    stiffness: band(5.2, 6.5),
+    fatPercent: range(30, 45),
+    waterPercent: range(25, 35),
+    sugarPercent: range(0, 6),
+    stiffness: range(5.2, 6.5),
     rolledM: mm(2, 3),
-    oilC: band(145, 165),
+    oilC: range(145, 165),
     restS: minutes(30, 60),
     browning: 0.935,
     ownSugarPercent: 3,
     setC: 85,
     stretch: 0.08,
     secondPart: 'fat-dough',
-    partRatio: band(2, 3),
+    partRatio: range(2, 3),
   },
   {
     ...PLAIN,
     id: 'scalded',
-    fatPercent: band(5, 22),
-    waterPercent: band(105, 210),
-    sugarPercent: band(0, 3),
-    stiffness: band(3.5, 5.5),
+    fatPercent: range(5, 22),
+    waterPercent: range(105, 210),
+    sugarPercent: range(0, 3),
+    stiffness: range(3.5, 5.5),
     rolledM: mm(2, 3),
-    oilC: band(168, 182),
+    oilC: range(168, 182),
     // Used warm: the rest is only what it takes to knead and cover.
     restS: minutes(5, 20),
     browning: 0.8,
@@ -159,12 +159,12 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   {
     ...PLAIN,
     id: 'cold-fat',
-    fatPercent: band(40, 75),
-    waterPercent: band(18, 32),
-    sugarPercent: band(0, 5),
-    stiffness: band(6, 8),
+    fatPercent: range(40, 75),
+    waterPercent: range(18, 32),
+    sugarPercent: range(0, 5),
+    stiffness: range(6, 8),
     rolledM: mm(2, 4),
-    oilC: band(168, 180),
+    oilC: range(168, 180),
     restS: minutes(15, 60),
     restsCold: true,
     browning: 1,
@@ -175,12 +175,12 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   {
     ...PLAIN,
     id: 'egg-butter',
-    fatPercent: band(10, 25),
-    waterPercent: band(34, 50),
-    sugarPercent: band(0, 12),
-    stiffness: band(4.8, 6.5),
+    fatPercent: range(10, 25),
+    waterPercent: range(34, 50),
+    sugarPercent: range(0, 12),
+    stiffness: range(4.8, 6.5),
     rolledM: mm(2, 4),
-    oilC: band(170, 182),
+    oilC: range(170, 182),
     restS: minutes(30, 60),
     restsCold: true,
     browning: 1.45,
@@ -191,12 +191,12 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   {
     ...PLAIN,
     id: 'soft-quick',
-    fatPercent: band(0, 8),
-    waterPercent: band(52, 62),
-    sugarPercent: band(0, 5),
-    stiffness: band(3.2, 4.6),
+    fatPercent: range(0, 8),
+    waterPercent: range(52, 62),
+    sugarPercent: range(0, 5),
+    stiffness: range(3.2, 4.6),
     rolledM: mm(4, 6),
-    oilC: band(165, 178),
+    oilC: range(165, 178),
     restS: minutes(10, 30),
     browning: 1,
     ownSugarPercent: 2,
@@ -207,13 +207,13 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   {
     ...PLAIN,
     id: 'yeast',
-    fatPercent: band(4, 22),
-    waterPercent: band(50, 68),
-    sugarPercent: band(3, 30),
-    stiffness: band(3, 4.6),
-    richStiffness: band(1.5, 3.2),
+    fatPercent: range(4, 22),
+    waterPercent: range(50, 68),
+    sugarPercent: range(3, 30),
+    stiffness: range(3, 4.6),
+    richStiffness: range(1.5, 3.2),
     rolledM: mm(3, 6),
-    oilC: band(165, 180),
+    oilC: range(165, 180),
     restS: minutes(70, 150),
     browning: 1.73,
     ownSugarPercent: 4,
@@ -225,13 +225,13 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   {
     ...PLAIN,
     id: 'starch-mash',
-    fatPercent: band(4, 15),
-    waterPercent: band(58, 85),
-    sugarPercent: band(5, 25),
-    stiffness: band(3.8, 5.5),
+    fatPercent: range(4, 15),
+    waterPercent: range(58, 85),
+    sugarPercent: range(5, 25),
+    stiffness: range(3.8, 5.5),
     rolledM: mm(4, 7),
-    oilC: band(158, 168),
-    restS: band(0, 0),
+    oilC: range(158, 168),
+    restS: range(0, 0),
     browning: 1.51,
     ownSugarPercent: 6,
     setC: 75,
@@ -242,12 +242,12 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   {
     ...PLAIN,
     id: 'sheet',
-    fatPercent: band(0, 5),
-    waterPercent: band(50, 60),
-    sugarPercent: band(0, 2),
-    stiffness: band(4, 5.4),
+    fatPercent: range(0, 5),
+    waterPercent: range(50, 60),
+    sugarPercent: range(0, 2),
+    stiffness: range(4, 5.4),
     rolledM: mm(0.4, 0.8),
-    oilC: band(170, 182),
+    oilC: range(170, 182),
     restS: minutes(30, 30),
     browning: 0.8,
     ownSugarPercent: 2,

@@ -6,7 +6,7 @@ import { sumDough } from './sumDough.js';
 import { type DoughFamilyId } from '../draft/choices.js';
 import type { FlourBelief } from '../draft/kitchen.js';
 import { clamp } from '../numeric/clamp.js';
-import { type Band } from '../numeric/band.js';
+import { type Range } from '../numeric/range.js';
 
 /** What a formula alone does not say of a dough. */
 export interface DoughHow {
@@ -50,8 +50,8 @@ export interface DoughFigures {
   readonly mainFlourId: string | null;
   /** 0 slack – 10 rock; `null` without flour. */
   readonly stiffness: number | null;
-  /** The family's band for this dough, rich or lean. */
-  readonly stiffnessBand: Band;
+  /** The family's range for this dough, rich or lean. */
+  readonly stiffnessRange: Range;
   /** Shares of the flour: whole grain, without gluten; 0–1. */
   readonly wholemeal: number;
   readonly glutenFree: number;
@@ -70,8 +70,8 @@ export interface DoughFigures {
   readonly solidFatShare: number;
   readonly firstPourKg: number;
   readonly reserveKg: number;
-  /** Water to add (+) or flour-equivalent excess (−) to reach the nearest edge of the band, kg. */
-  readonly waterToBandKg: number;
+  /** Water to add (+) or flour-equivalent excess (−) to reach the nearest edge of the range, kg. */
+  readonly waterToRangeKg: number;
 }
 
 /** Less flour than this is none. */
@@ -162,7 +162,7 @@ export function doughFigures(
   const rich = 100 * per(s.fat) >= RICH_PERCENT || 100 * sugar >= RICH_PERCENT;
   // A flour known to be thirsty is poured more from the start.
   const wantedKg = s.pourable > 0 ? Math.max(0, s.pourable + learntShift * flour) : 0;
-  const stiffnessBand = rich && family.richStiffness ? family.richStiffness : family.stiffness;
+  const stiffnessRange = rich && family.richStiffness ? family.richStiffness : family.stiffness;
   return {
     family,
     totals,
@@ -184,7 +184,7 @@ export function doughFigures(
     stiffness,
     waterShare: massKg > 0 ? clamp((totals.parts.water - boiledOffKg) / massKg, 0, 0.8) : 0,
     solidFatShare,
-    stiffnessBand,
+    stiffnessRange,
     wholemeal,
     glutenFree: per(s.glutenFree),
     yeastPercent: 100 * per(s.yeast),
@@ -199,7 +199,7 @@ export function doughFigures(
     mainFlourId: mainFlour(lines, pantry),
     firstPourKg: wantedKg * family.firstPour,
     reserveKg: wantedKg * (1 - family.firstPour),
-    waterToBandKg: waterToBand(stiffness, stiffnessBand, family.boilOffShare, slope, flour),
+    waterToRangeKg: waterToRange(stiffness, stiffnessRange, family.boilOffShare, slope, flour),
   };
 }
 
@@ -237,16 +237,16 @@ export function stiffnessAtShift(figures: DoughFigures, shift: number): number |
   return clamp(figures.stiffness + 20 * (shift - figures.learntShift), 0, 10);
 }
 
-/** Grams of water between this stiffness and the nearest edge of the family's band. */
-function waterToBand(
+/** Grams of water between this stiffness and the nearest edge of the family's range. */
+function waterToRange(
   stiffness: number | null,
-  band: Band,
+  range: Range,
   boilOffShare: number,
   slopeAbsorption: number,
   flour: number,
 ): number {
   if (stiffness === null) return 0;
-  const off = stiffness > band.most ? stiffness - band.most : stiffness < band.least ? stiffness - band.least : 0;
+  const off = stiffness > range.most ? stiffness - range.most : stiffness < range.least ? stiffness - range.least : 0;
   const perFlour = off / ((20 * 0.54) / slopeAbsorption);
   return (perFlour * flour) / (1 - boilOffShare);
 }

@@ -15,7 +15,7 @@ const SALT_TASTES = 2.6;
 const FRIDGE_C = 4;
 
 /**
- * What the arithmetic says of a dough: stiffness against its band, fist test, fat, water, salt,
+ * What the arithmetic says of a dough: stiffness against its range, fist test, fat, water, salt,
  * hold-back, and what its ingredients and its family bring. Grams to mend it are kg of the
  * ingredient itself. Long for it is a list of judgements, each on its own.
  * @param fridgeC where a dough that rests cold rests
@@ -32,14 +32,14 @@ export function doughFindings(
   const found: Finding[] = [];
   const { family, stiffness } = figures;
   if (stiffness === null) return [{ code: 'dough.no-flour', tone: 'stop', values: {} }];
-  const { least, most } = figures.stiffnessBand;
+  const { least, most } = figures.stiffnessRange;
   if (stiffness > most) {
-    found.push({ code: 'dough.too-stiff', tone: 'look-out', values: { stiffness, waterKg: figures.waterToBandKg } });
+    found.push({ code: 'dough.too-stiff', tone: 'look-out', values: { stiffness, waterKg: figures.waterToRangeKg } });
   } else if (stiffness < least) {
     found.push({
       code: 'dough.too-slack',
       tone: 'look-out',
-      values: { stiffness, waterKg: -figures.waterToBandKg, flourKg: flourToBand(figures) },
+      values: { stiffness, waterKg: -figures.waterToRangeKg, flourKg: flourToRange(figures) },
     });
   } else {
     found.push({ code: 'dough.firm', tone: 'good', values: { stiffness, least, most } });
@@ -175,18 +175,18 @@ function outside(
   found: Finding[],
   code: 'dough.fat-outside' | 'dough.water-outside' | 'dough.sugar-outside',
   percent: number,
-  band: { least: number; most: number },
+  range: { least: number; most: number },
   flourKg: number,
 ): void {
-  if (percent >= band.least && percent <= band.most) return;
+  if (percent >= range.least && percent <= range.most) return;
   // + more of it, − less, to the nearest edge.
-  const moreKg = ((Math.max(percent, band.least) - percent + Math.min(percent, band.most) - percent) / 100) * flourKg;
-  found.push({ code, tone: 'look-out', values: { percent, least: band.least, most: band.most, moreKg } });
+  const moreKg = ((Math.max(percent, range.least) - percent + Math.min(percent, range.most) - percent) / 100) * flourKg;
+  found.push({ code, tone: 'look-out', values: { percent, least: range.least, most: range.most, moreKg } });
 }
 
-/** Flour that would bring a slack dough up to its band, kg, water and fat unchanged (first order). */
-function flourToBand(figures: DoughFigures): number {
-  const excess = -figures.waterToBandKg;
+/** Flour that would bring a slack dough up to its range, kg, water and fat unchanged (first order). */
+function flourToRange(figures: DoughFigures): number {
+  const excess = -figures.waterToRangeKg;
   const perFlour = (figures.waterPercent + 0.43 * figures.fatPercent) / 100;
   return perFlour > 0 ? excess / perFlour : 0;
 }

@@ -37,16 +37,16 @@ describe.each(IDS)('%s', (id) => {
   const { family } = figures;
   const flourKg = figures.madeOf.flour;
 
-  test('its worked formula lies inside every band, is judged as what it is, and nothing is wrong with it', () => {
+  test('its worked formula lies inside every range, is judged as what it is, and nothing is wrong with it', () => {
     expect(within(figures.fatPercent, family.fatPercent)).toBe(true);
     expect(within(figures.waterPercent, family.waterPercent)).toBe(true);
     expect(within(figures.sugarPercent, family.sugarPercent)).toBe(true);
-    expect(within(figures.stiffness!, figures.stiffnessBand)).toBe(true);
+    expect(within(figures.stiffness!, figures.stiffnessRange)).toBe(true);
     expect(judgeFamily(lines)[0]).toEqual({ id, off: 0 });
     expect(worstTone(findingsOf(id, lines))).toBe('good');
   });
 
-  test('too little and too much water: the grams named bring it to the edge of its band', () => {
+  test('too little and too much water: the grams named bring it to the edge of its range', () => {
     const poured = pouredIn(lines);
     const waterShare = poured === 'water' ? 1 : 0.88;
     for (const [factor, code] of [
@@ -64,7 +64,7 @@ describe.each(IDS)('%s', (id) => {
         l.ingredientId === poured ? { ...l, massKg: l.massKg + signed / waterShare } : l,
       );
       const after = doughFigures(mended, id);
-      const edge = code === 'dough.too-stiff' ? after.stiffnessBand.most : after.stiffnessBand.least;
+      const edge = code === 'dough.too-stiff' ? after.stiffnessRange.most : after.stiffnessRange.least;
       expect(Math.abs(after.stiffness! - edge)).toBeLessThan(0.12);
     }
   });
@@ -78,7 +78,7 @@ describe.each(IDS)('%s', (id) => {
     expect(doughFigures(mended, id).saltPercent).toBeCloseTo(2, 1);
   });
 
-  test('too much fat, too much sugar: the grams named bring it to the edge of the band', () => {
+  test('too much fat, too much sugar: the grams named bring it to the edge of the range', () => {
     for (const [code, ingredientId, percentOf, most] of [
       ['dough.fat-outside', 'lard', 'fatPercent', family.fatPercent.most],
       ['dough.sugar-outside', 'sugar', 'sugarPercent', family.sugarPercent.most],

@@ -3,18 +3,18 @@ import { type Pantry, SHIPPED_PANTRY } from '../ingredient/pantry.js';
 import { DOUGH_FAMILIES, type DoughFamily } from './doughFamily.js';
 import { type DoughFigures, doughFigures } from './doughFigures.js';
 import { type DoughFamilyId } from '../draft/choices.js';
-import { type Band } from '../numeric/band.js';
+import { type Range } from '../numeric/range.js';
 
-/** How far a formula lies from one family; 0 sits in every band. */
+/** How far a formula lies from one family; 0 sits in every range. */
 export interface FamilyJudgement {
   readonly id: DoughFamilyId;
   readonly off: number;
 }
 
-/** Distance outside a band in widths of it; a narrow band is not harder to meet than a wide one. */
-function outside(value: number, band: Band, leastWidth: number): number {
-  const width = Math.max(leastWidth, band.most - band.least);
-  return Math.max(0, band.least - value, value - band.most) / width;
+/** Distance outside a range in widths of it; a narrow range is not harder to meet than a wide one. */
+function outside(value: number, range: Range, leastWidth: number): number {
+  const width = Math.max(leastWidth, range.most - range.least);
+  return Math.max(0, range.least - value, value - range.most) / width;
 }
 
 /** What numbers cannot say: yeast, gluten, eggs, kind of fat, a second dough. Our own weights. */
@@ -35,7 +35,7 @@ function markers(family: DoughFamily, f: DoughFigures): number {
 
 /**
  * "Which family is this?": every family with how far the formula lies from it, nearest first.
- * Bands of fat, water, sugar and stiffness by their own widths, then what numbers cannot say.
+ * Ranges of fat, water, sugar and stiffness by their own widths, then what numbers cannot say.
  * Source: our own, see docs/models/dough.md. An empty list without flour.
  *
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
@@ -49,7 +49,7 @@ export function judgeFamily(lines: Formula, pantry: Pantry = SHIPPED_PANTRY): re
       outside(f.fatPercent, family.fatPercent, 8) +
       outside(f.waterPercent, family.waterPercent, 10) +
       outside(f.sugarPercent, family.sugarPercent, 8) +
-      outside(f.stiffness, f.stiffnessBand, 2) +
+      outside(f.stiffness, f.stiffnessRange, 2) +
       markers(family, f);
     return [{ id: family.id, off }];
   }).sort((a, b) => a.off - b.off);

@@ -18,7 +18,7 @@ export type RisePlace = 'room' | 'fridge';
 /** Until it is proofed again: the gas it holds is pressed out, the yeast is at work already. Our own. */
 const PROOF_SHARE = 0.4;
 const PROOF_LEAST_S = 900;
-/** Bloom liquid over the yeast's weight, and its band, °C. Source: the craft page. */
+/** Bloom liquid over the yeast's weight, and its range, °C. Source: the craft page. */
 const BLOOM_TIMES = 5;
 const BLOOM_C = { least: 35, most: 40 } as const;
 const BLOOM_S = { least: 300, most: 600 } as const;

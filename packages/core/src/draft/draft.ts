@@ -129,7 +129,7 @@ export interface TrayDraft {
     readonly minutesS: number | null;
     readonly turn: TurnSchool;
     readonly start: StartState;
-    /** Pieces in a load; `null`: the most that keeps the band. */
+    /** Pieces in a load; `null`: the most that keeps the range. */
     readonly loadSize: number | null;
     /** One of the kitchen's other pots, by its name; absent: the pot on the ring. */
     readonly pot?: string;

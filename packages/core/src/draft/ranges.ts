@@ -1,5 +1,5 @@
 import { MOST_LINE_KG } from '../ingredient/formula.js';
-import type { Band } from '../numeric/band.js';
+import type { Range } from '../numeric/range.js';
 
 /**
  * Every range a cook's choice may lie in, once: the server refuses what is outside, fields and
@@ -134,7 +134,7 @@ export const RANGES = {
     grossKg: { least: 0, most: 100 },
     eachKg: { least: 1e-4, most: 5 },
   },
-} as const satisfies Readonly<Record<string, Readonly<Record<string, Band>>>>;
+} as const satisfies Readonly<Record<string, Readonly<Record<string, Range>>>>;
 
 /** How long a piece is looked at in the oil, s: as long as a cook may plan it in there. */
 export const FRY_HORIZON_S = RANGES.draft.minutesS.most;

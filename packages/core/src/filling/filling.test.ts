@@ -14,7 +14,7 @@ import { pantryWith } from '../ingredient/pantry.js';
 import { fillingFigures } from './fillingFigures.js';
 import { fillingFindings } from './fillingFindings.js';
 import { coreMustBeSafe, coreTargetFor, keepsDays } from './fillingSafety.js';
-import { FREE_BAND, thickenersFor } from './freeLiquid.js';
+import { FREE_RANGE, thickenersFor } from './freeLiquid.js';
 import { mayBeRaw, withLinesAsked } from './mayBeRaw.js';
 import { type FillingMethod, type RawPart } from '../draft/choices.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
@@ -194,7 +194,7 @@ describe('water of a filling', () => {
     };
     for (const id of ['boiled-brown-lentils', 'boiled-potato', 'boiled-chickpeas', 'hard-cheese'])
       expect(free(id)).toBe(0);
-    for (const id of ['pear', 'mushroom', 'tomato', 'courgette']) expect(free(id)).toBeGreaterThan(FREE_BAND.runs);
+    for (const id of ['pear', 'mushroom', 'tomato', 'courgette']) expect(free(id)).toBeGreaterThan(FREE_RANGE.runs);
     expect(free('mushroom', 0.3)).toBeLessThan(free('mushroom', 0.6));
   });
 

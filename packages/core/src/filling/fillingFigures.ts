@@ -7,7 +7,7 @@ import type { FillingMethod } from '../draft/choices.js';
 import { clamp } from '../numeric/clamp.js';
 
 /** Usual salt of a savoury filling, percent of its cooked mass. */
-export const SALT_BAND = { least: 0.8, most: 1.6 } as const;
+export const SALT_RANGE = { least: 0.8, most: 1.6 } as const;
 
 /** Filling after cooking. Masses in kg. */
 export interface FillingFigures {

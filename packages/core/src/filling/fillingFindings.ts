@@ -1,9 +1,9 @@
 import { COOL_MARKS, MOST_DEPTH_M } from './coolFilling.js';
 import type { Finding } from '../draft/finding.js';
 import type { CoolingResult } from './coolFilling.js';
-import { type FillingFigures, SALT_BAND } from './fillingFigures.js';
+import { type FillingFigures, SALT_RANGE } from './fillingFigures.js';
 import { keepsDays } from './fillingSafety.js';
-import { FREE_BAND } from './freeLiquid.js';
+import { FREE_RANGE } from './freeLiquid.js';
 import { type FillingMethod, type RawPart } from '../draft/choices.js';
 
 /** What the findings look at besides the figures. */
@@ -51,22 +51,22 @@ function saltFindings(figures: FillingFigures): Finding[] {
   const saltTo = (target: number) => ((target - percent) / 100) * figures.targetKg;
   // A sweet filling is not salted like a savoury one.
   const sweet = figures.totals.parts.sugar > 0.08 * figures.targetKg;
-  if (sweet && percent <= SALT_BAND.most) {
+  if (sweet && percent <= SALT_RANGE.most) {
     found.push({ code: 'filling.sweet', tone: 'good', values: { percent } });
-  } else if (percent < SALT_BAND.least) {
+  } else if (percent < SALT_RANGE.least) {
     found.push({
       code: 'filling.salt-low',
       tone: 'know',
-      values: { percent, least: SALT_BAND.least, saltKg: saltTo(SALT_BAND.least) },
+      values: { percent, least: SALT_RANGE.least, saltKg: saltTo(SALT_RANGE.least) },
     });
-  } else if (percent > SALT_BAND.most) {
+  } else if (percent > SALT_RANGE.most) {
     found.push({
       code: 'filling.salt-high',
       tone: 'look-out',
-      values: { percent, most: SALT_BAND.most, saltKg: -saltTo(SALT_BAND.most) },
+      values: { percent, most: SALT_RANGE.most, saltKg: -saltTo(SALT_RANGE.most) },
     });
   } else {
-    found.push({ code: 'filling.salt-right', tone: 'good', values: { percent, ...SALT_BAND } });
+    found.push({ code: 'filling.salt-right', tone: 'good', values: { percent, ...SALT_RANGE } });
   }
   const saltKg = (percent / 100) * figures.targetKg;
   if (figures.saltFromPartsKg > 0.001 && figures.saltFromPartsKg > 0.2 * saltKg) {
@@ -104,8 +104,8 @@ function liquidFindings({ figures, method, uncooked, whole }: FillingCase): Find
   if (whole) return found;
   const share = targetKg > 0 ? freeKg / targetKg : 0;
   const wet = { freeKg, share };
-  if (share > FREE_BAND.runs) found.push({ code: 'filling.runs', tone: 'look-out', values: wet });
-  else if (share > FREE_BAND.stays) found.push({ code: 'filling.loose', tone: 'know', values: wet });
+  if (share > FREE_RANGE.runs) found.push({ code: 'filling.runs', tone: 'look-out', values: wet });
+  else if (share > FREE_RANGE.stays) found.push({ code: 'filling.loose', tone: 'know', values: wet });
   else found.push({ code: 'filling.thick', tone: 'good', values: wet });
   return found;
 }

@@ -14,7 +14,7 @@ const THICKENERS = [
 const HOLDS = { starch: 3.5, protein: 2, fibre: 8 } as const;
 
 /** Free liquid under this share of the filling stays put, over the second it runs. Our own. */
-export const FREE_BAND = { stays: 0.2, runs: 0.32 } as const;
+export const FREE_RANGE = { stays: 0.2, runs: 0.32 } as const;
 
 /** Water that one part of an ingredient holds, kg/kg. */
 function heldBy(ingredient: Ingredient): number {

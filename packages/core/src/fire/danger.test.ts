@@ -17,7 +17,7 @@ const ask = (acts: readonly FireAct[], more: Partial<DangerAsk> = {}) =>
   dangerOf({
     ...{
       state: fireState(acts, 24),
-      oil: oil('in-band'),
+      oil: oil('in-range'),
       pot: DEFAULT_KITCHEN.pot,
       warnC: 179,
       loadM3: 0,

@@ -1,6 +1,6 @@
 import type { OilRamp } from '../draft/choices.js';
 import type { Pot } from '../draft/kitchen.js';
-import { oilBand } from '../oil/fryLoads.js';
+import { oilRange } from '../oil/fryLoads.js';
 import { knobAdvice, NEAR_C, readyInS } from './knob.js';
 import { type FirePiece, type FireState, OVEN_FINISH } from './fireAct.js';
 import type { Danger } from './danger.js';
@@ -137,7 +137,7 @@ export function doNext(
   steps.push(...ovenSteps(state, plan, nowS));
   // Over hot oil, or oil that nobody sees, hands do nothing but take heat away and pieces out.
   if (isDanger) return inOrder(steps);
-  const ready = oil.probeC !== null && oil.probeC >= plan.oilC - 2 && oil.probeC <= oilBand(plan.oilC).most;
+  const ready = oil.probeC !== null && oil.probeC >= plan.oilC - 2 && oil.probeC <= oilRange(plan.oilC).most;
   const dropOf = (size: number) => {
     const first = state.pieces.reduce((most, piece) => Math.max(most, piece.number), 0) + 1;
     return Array.from({ length: size }, (_, i) => first + i);
@@ -153,7 +153,7 @@ export function doNext(
       const dueS = lastS + plan.everyS - nowS;
       // The next goes under one that has risen: not before, and not into oil that the knob is not content with.
       const isNear =
-        oil.probeC !== null && oil.probeC >= plan.oilC - NEAR_C.under && oil.probeC <= oilBand(plan.oilC).most;
+        oil.probeC !== null && oil.probeC >= plan.oilC - NEAR_C.under && oil.probeC <= oilRange(plan.oilC).most;
       if (state.toFry > 0 && !trialling && room >= 1 && (dueS > 0 || isNear))
         steps.push({ act: 'drop', inS: Math.max(0, dueS), pieces: dropOf(1), reason: 'pipeline', value: plan.oilC });
     } else if (room >= Math.max(1, plan.loadSize / 3) && ready && !busy && !trialling)

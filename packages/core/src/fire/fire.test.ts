@@ -5,7 +5,7 @@ import { trayOf } from '../plan/trays.js';
 import { newTray } from '../plan/starters.js';
 import { planBatch } from '../plan/planBatch.js';
 import { CRUMB_ANSWERS, crumbRange, readCrumb, wantedCrumb } from '../oil/crumbTest.js';
-import { oilBand } from '../oil/fryLoads.js';
+import { oilRange } from '../oil/fryLoads.js';
 import { oilCautions, potAtRest } from '../oil/pot.js';
 import { doNext, type StovePlan } from './doNext.js';
 import { type FireAct, fireState, type OilReading } from './fireAct.js';
@@ -89,10 +89,10 @@ describe('the oil at a glance', () => {
   const flat = (c: number, n = 30): OilReading[] => Array.from({ length: n }, (_, i) => ({ atS: i, probeC: c }));
   const glance = (readings: OilReading[], burner = 4, loadW = 0) =>
     oilNow(readings, readings.length - 1, DEFAULT_KITCHEN.pot, 21, 158, burner, loadW);
-  const { warnC, cutC } = oilCautions(DEFAULT_KITCHEN.pot.smokeC, oilBand(158).most);
+  const { warnC, cutC } = oilCautions(DEFAULT_KITCHEN.pot.smokeC, oilRange(158).most);
 
   test.each([
-    [158, 'in-band', 0],
+    [158, 'in-range', 0],
     [145, 'under', 5],
     [60, 'cold', 90],
     [168, 'over', 4],
@@ -111,7 +111,7 @@ describe('the oil at a glance', () => {
     expect(glance(flat(150, 60), 9).verdict).toBe('check-probe');
     expect(glance(flat(149, 60), 2).verdict).toBe('under');
   });
-  test('rate and the way back into the band come from the readings and the burner', () => {
+  test('rate and the way back into the range come from the readings and the burner', () => {
     const rising = Array.from({ length: 40 }, (_, i) => ({ atS: i, probeC: 130 + 0.2 * i }));
     const now = glance(rising, 9);
     expect(now.ratePerMin).toBeCloseTo(12, 6);
@@ -122,7 +122,10 @@ describe('the oil at a glance', () => {
 });
 
 describe('what comes next', () => {
-  const oilAt = (probeC: number, verdict: 'in-band' | 'cold' | 'under' | 'over' | 'warn' | 'cut-heat' = 'in-band') => ({
+  const oilAt = (
+    probeC: number,
+    verdict: 'in-range' | 'cold' | 'under' | 'over' | 'warn' | 'cut-heat' = 'in-range',
+  ) => ({
     probeC,
     lastC: probeC,
     ratePerMin: 0,
@@ -200,7 +203,7 @@ test('a crumb: the answer that is right for a plan lets its pieces in, a slower 
       const { verdict, tempC, spreadC } = readCrumb(answer, oilC);
       const { leastC, mostC } = crumbRange(answer);
       expect(spreadC).toBe((mostC - leastC) / 2);
-      const oil: OilNow = { ...IN_BAND, probeC: tempC, lastC: tempC, state: potAtRest(tempC) };
+      const oil: OilNow = { ...IN_RANGE, probeC: tempC, lastC: tempC, state: potAtRest(tempC) };
       const drop = doNext(fireState([], PIECES), { ...STOVE, oilC }, oil, [], 10).find((s) => s.act === 'drop')!;
       if (verdict === 'right') expect(drop).toMatchObject({ inS: 0, reason: 'oil-ready' });
       // Right is one of the four, and what is cooler is never called hotter.
@@ -210,7 +213,7 @@ test('a crumb: the answer that is right for a plan lets its pieces in, a slower 
     }),
   );
   // Oil that nobody has judged: no time, and no number is asked for.
-  const unknown: OilNow = { ...IN_BAND, probeC: null, lastC: null, verdict: 'no-reading', state: null };
+  const unknown: OilNow = { ...IN_RANGE, probeC: null, lastC: null, verdict: 'no-reading', state: null };
   const blind = doNext(fireState([], PIECES), STOVE, unknown, [], 10);
   expect(blind).toEqual([expect.objectContaining({ act: 'drop', inS: null, reason: 'judge-oil' })]);
 });
@@ -220,24 +223,24 @@ test('a trial piece is a stop: until it is judged nothing else is advised for th
   const on = (kind: 'drop' | 'lift' | 'burst', atS: number): FireAct => ({ id: kind, atS, kind, pieces: [1] });
   const acts: FireAct[] = [on('drop', 0), on('lift', 500)];
   const wants = (more: FireAct[]) =>
-    doNext(fireState([...acts, ...more], PIECES), plan, IN_BAND, [], 520)
+    doNext(fireState([...acts, ...more], PIECES), plan, IN_RANGE, [], 520)
       .map(({ act }) => act)
       .filter((act) => act !== 'skim');
   expect(wants([])).toEqual(['judge']);
   expect(wants([{ id: 's', atS: 510, kind: 'seen', pieces: [1], looks: 'darker' }])).toEqual(['drop']);
   expect(wants([{ id: 'c', atS: 510, kind: 'core', piece: 1, tempC: 80, predictedC: 78 }])).toEqual(['drop']);
   // One that bursts has shown what there is to see.
-  const burst = doNext(fireState([on('drop', 0), on('burst', 100)], PIECES), plan, IN_BAND, [], 120);
+  const burst = doNext(fireState([on('drop', 0), on('burst', 100)], PIECES), plan, IN_RANGE, [], 120);
   expect(burst.map(({ act }) => act)).toContain('drop');
-  expect(doNext(fireState(acts, PIECES), STOVE, IN_BAND, [], 520).map(({ act }) => act)).toContain('drop');
+  expect(doNext(fireState(acts, PIECES), STOVE, IN_RANGE, [], 520).map(({ act }) => act)).toContain('drop');
 });
 
-const IN_BAND: OilNow = {
+const IN_RANGE: OilNow = {
   ...{
     probeC: 158,
     lastC: 158,
     ratePerMin: 0,
-    verdict: 'in-band',
+    verdict: 'in-range',
     offC: 0,
     backInS: null,
     state: potAtRest(158),
@@ -252,7 +255,7 @@ describe('set aside to the oven', () => {
   const core = (piece: number, tempC: number, atS = 520): FireAct => ({
     ...{ id: `c${piece}-${atS}`, atS, kind: 'core', piece, tempC, predictedC: 76 },
   });
-  const next = (acts: FireAct[], nowS: number) => doNext(fireState(acts, PIECES), STOVE, IN_BAND, [], nowS);
+  const next = (acts: FireAct[], nowS: number) => doNext(fireState(acts, PIECES), STOVE, IN_RANGE, [], nowS);
   const lifted = [on('drop', 0, [1, 2, 3, 4]), on('lift', 500, [1, 2]), on('lift', 505, [3]), on('lift', 600, [4])];
 
   test('one core probed raw sends it and those lifted with it, but none that was probed well', () => {
@@ -295,7 +298,7 @@ test('free room in the pot is offered while the oil is ready and no hand is want
     { ...{ number: size, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 70, turnAtS: null }, liftAtS },
   ];
   const drop = (told: FireAct[], liftAtS: number, probeC = 158) =>
-    doNext(fireState(told, PIECES), STOVE, { ...IN_BAND, probeC }, later(liftAtS), 310).find((s) => s.act === 'drop');
+    doNext(fireState(told, PIECES), STOVE, { ...IN_RANGE, probeC }, later(liftAtS), 310).find((s) => s.act === 'drop');
   expect(drop(acts, 700)).toBeUndefined();
   const offered = drop([...acts, half], 700)!;
   expect(offered).toMatchObject({ reason: 'room', inS: 0 });
@@ -308,7 +311,7 @@ test('free room in the pot is offered while the oil is ready and no hand is want
 
 test('a noisy probe does not make the burner advice flutter', () => {
   const at = (atS: number, acts: FireAct[], probeC: number) =>
-    doNext(fireState(acts, PIECES), STOVE, { ...IN_BAND, probeC, lastC: probeC }, [], atS).find(
+    doNext(fireState(acts, PIECES), STOVE, { ...IN_RANGE, probeC, lastC: probeC }, [], atS).find(
       (step) => step.act === 'burner',
     );
   fc.assert(
@@ -389,7 +392,7 @@ describe('a simulated evening', () => {
     expect(figures).toMatchObject({ fried: PIECES - 1, burst: 1, stillIn: 0, notFried: 0, loads: fry.loads!.loads });
     expect(Math.abs(figures.meanInOilS! - (fry.liftS! + 20))).toBeLessThan(3);
     expect(figures.oilLeastC!).toBeLessThan(figures.oilMeanC!);
-    expect(figures.inBandShare!).toBeGreaterThan(0.5);
+    expect(figures.inRangeShare!).toBeGreaterThan(0.5);
     expect(figures.turnsPerPiece!).toBeGreaterThan(5);
     const trace = figures.oilTraceC!.map((c) => c!);
     expect(Math.min(...trace)).toBeGreaterThanOrEqual(figures.oilLeastC! - 0.1);

@@ -1,4 +1,4 @@
-import { oilBand, type OilBand } from '../oil/fryLoads.js';
+import { oilRange, type OilRange } from '../oil/fryLoads.js';
 import { type FireAct, fireState, type OilReading } from './fireAct.js';
 
 /** What happened at the stove, from acts and readings alone. */
@@ -16,11 +16,11 @@ export interface LedgerFigures {
   readonly oilMeanC: number | null;
   readonly oilLeastC: number | null;
   readonly oilMostC: number | null;
-  /** Share of that time within the band, 0–1. */
-  readonly inBandShare: number | null;
+  /** Share of that time within the range, 0–1. */
+  readonly inRangeShare: number | null;
   /** First drop to last lift, s. */
   readonly fryingS: number;
-  readonly band: OilBand;
+  readonly range: OilRange;
   readonly turnsPerPiece: number | null;
   /** Cores that were probed: how many, and the coldest, °C. Missing in old records. */
   readonly cores?: { readonly probed: number; readonly leastC: number | null };
@@ -65,12 +65,12 @@ export function ledgerFigures(
   const to = state.pieces.reduce((most, p) => Math.max(most, p.outS ?? p.droppedS), -Infinity);
   const readWhile = readings.filter((r) => r.atS >= from && r.atS <= to);
   const during = readWhile.map((r) => r.probeC);
-  const band = oilBand(oilC);
+  const range = oilRange(oilC);
   // A core probed again is judged by its last reading.
   const cores = [
     ...new Map(state.judged.flatMap((act) => (act.kind === 'core' ? [[act.piece, act.tempC] as const] : []))).values(),
   ];
-  const inside = during.filter((c) => c >= band.least && c <= band.most).length;
+  const inside = during.filter((c) => c >= range.least && c <= range.most).length;
   return {
     fried: state.done,
     burst: state.burst,
@@ -82,9 +82,9 @@ export function ledgerFigures(
     oilMeanC: mean(during),
     oilLeastC: during.length > 0 ? during.reduce((a, b) => Math.min(a, b)) : null,
     oilMostC: during.length > 0 ? during.reduce((a, b) => Math.max(a, b)) : null,
-    inBandShare: during.length > 0 ? inside / during.length : null,
+    inRangeShare: during.length > 0 ? inside / during.length : null,
     fryingS: to > from ? to - from : 0,
-    band,
+    range,
     turnsPerPiece: mean(whole.map((p) => p.turnsS.length)),
     cores: {
       probed: cores.length,

@@ -1,10 +1,10 @@
-import { oilBand } from '../oil/fryLoads.js';
+import { oilRange } from '../oil/fryLoads.js';
 import { clamp } from '../numeric/clamp.js';
 import { burnerW, oilCautions, type PotState, stepPot } from '../oil/pot.js';
 import type { OilReading } from './fireAct.js';
 import { type Pot } from '../draft/kitchen.js';
 
-export type OilVerdict = 'cold' | 'under' | 'in-band' | 'over' | 'warn' | 'cut-heat' | 'check-probe' | 'no-reading';
+export type OilVerdict = 'cold' | 'under' | 'in-range' | 'over' | 'warn' | 'cut-heat' | 'check-probe' | 'no-reading';
 
 /** What one glance at the oil should say. */
 export interface OilNow {
@@ -15,9 +15,9 @@ export interface OilNow {
   /** °C a minute over the last half minute. */
   readonly ratePerMin: number;
   readonly verdict: OilVerdict;
-  /** °C outside the band; 0 within. */
+  /** °C outside the range; 0 within. */
   readonly offC: number;
-  /** s until back in the band at this setting; `null` when in it or not coming. */
+  /** s until back in the range at this setting; `null` when in it or not coming. */
   readonly backInS: number | null;
   /** Oil, probe and ring as reckoned now; `null` without a reading. */
   readonly state: PotState | null;
@@ -48,7 +48,7 @@ function slope(readings: readonly OilReading[], nowS: number): number {
 }
 
 /**
- * Reads the oil: verdict against its band and the cautions, rate, and a short forecast by the
+ * Reads the oil: verdict against its range and the cautions, rate, and a short forecast by the
  * pot model at the present burner setting.
  *
  * @param readings in order of time; only the last minute matters
@@ -56,7 +56,7 @@ function slope(readings: readonly OilReading[], nowS: number): number {
  * @param loadW heat the pieces in the pot draw, W
  * @param ringW heat that flows from the ring now, W; absent: what the knob gives in the long run
  * @param staleS a reading older than this is none; at a faster pace readings come at longer stove times
- * @example oilNow(readings, 1400, pot, 21, 158, 3, 0).verdict // 'in-band'
+ * @example oilNow(readings, 1400, pot, 21, 158, 3, 0).verdict // 'in-range'
  */
 export function oilNow(
   readings: readonly OilReading[],
@@ -82,7 +82,7 @@ export function oilNow(
       forecast: [],
     };
   }
-  const band = oilBand(oilC);
+  const range = oilRange(oilC);
   const rate = slope(readings, nowS);
   const forecast: OilReading[] = [];
   // Rising oil is ahead of its probe.
@@ -90,24 +90,24 @@ export function oilNow(
   const now: PotState = { oilC: last.probeC + aheadC, probeC: last.probeC, ringW };
   let state = now;
   let backInS: number | null = null;
-  const inBand = (c: number) => c >= band.least && c <= band.most;
+  const inRange = (c: number) => c >= range.least && c <= range.most;
   for (let s = 10; s <= FORECAST_S; s += 10) {
     state = stepPot(pot, state, burner, roomC, loadW, 10);
     forecast.push({ atS: nowS + s, probeC: state.oilC });
-    if (backInS === null && !inBand(last.probeC) && inBand(state.oilC)) backInS = s;
+    if (backInS === null && !inRange(last.probeC) && inRange(state.oilC)) backInS = s;
   }
-  const { warnC, cutC } = oilCautions(pot.smokeC, band.most);
+  const { warnC, cutC } = oilCautions(pot.smokeC, range.most);
   const c = last.probeC;
   // With the burner pushing well past this temperature, oil that does not rise is a probe in air.
   const pushesW = ringW - loadW - pot.lossWPerK * (c - roomC);
   const lifted = pushesW > 300 && rate < 0.005 && readings.length > 40;
-  let verdict: OilVerdict = 'in-band';
+  let verdict: OilVerdict = 'in-range';
   if (c >= cutC) verdict = 'cut-heat';
   else if (c >= warnC) verdict = 'warn';
   else if (lifted && loadW === 0) verdict = 'check-probe';
-  else if (c > band.most) verdict = 'over';
+  else if (c > range.most) verdict = 'over';
   else if (c < 100) verdict = 'cold';
-  else if (c < band.least) verdict = 'under';
-  const offC = c > band.most ? c - band.most : c < band.least ? band.least - c : 0;
+  else if (c < range.least) verdict = 'under';
+  const offC = c > range.most ? c - range.most : c < range.least ? range.least - c : 0;
   return { probeC: c, lastC: c, ratePerMin: rate * 60, verdict, offC, backInS, state: now, forecast };
 }

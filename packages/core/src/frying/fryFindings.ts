@@ -232,19 +232,19 @@ function coolAgainS({ loads, liftS }: Omit<FryPlan, 'findings'>): number | null 
 
 function loadFindings(plan: Omit<FryPlan, 'findings'>, { oilC, ramp }: TrayDraft['fry']): Finding[] {
   const found: Finding[] = [];
-  const { loads, band, levels, solution } = plan;
+  const { loads, range, levels, solution } = plan;
   const { burner } = plan;
   if (ramp) {
     const values = { fromC: oilC, toC: ramp.outC, overS: ramp.overS, coolS: coolAgainS(plan) };
     found.push({ code: 'fry.ramp', tone: 'know', values });
   }
   if (burner) {
-    const values = { ...burner, loadSetting: loads?.loadSetting ?? burner.holdSetting, mostC: band.most };
+    const values = { ...burner, loadSetting: loads?.loadSetting ?? burner.holdSetting, mostC: range.most };
     found.push({ code: 'fry.burner', tone: 'know', values });
   } else found.push({ code: 'fry.burner-weak', tone: 'stop', values: {} });
   if (loads) {
-    const values = { size: loads.loadSize, lowestC: loads.lowestC, leastC: band.least, underS: loads.underBandS };
-    if (loads.everyS !== null && loads.lowestC >= band.least) {
+    const values = { size: loads.loadSize, lowestC: loads.lowestC, leastC: range.least, underS: loads.underRangeS };
+    if (loads.everyS !== null && loads.lowestC >= range.least) {
       const flow = { size: loads.loadSize, everyS: loads.everyS, lowestC: loads.lowestC };
       found.push({ code: 'fry.pipeline', tone: 'good', values: flow });
     } else

@@ -1,6 +1,6 @@
 import type { Finding } from '../draft/finding.js';
 import type { BurnerAdvice } from '../oil/burnerAdvice.js';
-import type { LoadRun, OilBand } from '../oil/fryLoads.js';
+import type { LoadRun, OilRange } from '../oil/fryLoads.js';
 import type { PotLevels } from '../oil/pot.js';
 import type { BurstOverTime } from './burstOverTime.js';
 import type { FryBodySpec } from './fryBody.js';
@@ -42,7 +42,7 @@ export interface FryPlan {
   readonly pieceMeanW: number;
   /** What it draws from its drop on, W: means of 10 s each. */
   readonly drawW: readonly number[];
-  readonly band: OilBand;
+  readonly range: OilRange;
   readonly cautions: { readonly warnC: number; readonly cutC: number };
   /** Side by side in the pot. */
   readonly room: number;

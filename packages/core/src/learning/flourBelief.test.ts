@@ -13,7 +13,7 @@ function waterForRight(lines: Formula, shift: number): number {
   const real = { [FLOUR]: { mean: shift, sd: 0.01, count: 1 } };
   const water = lines.find((l) => l.ingredientId === 'water')!.massKg;
   const f = doughFigures(lines, 'rubbed-short', { learnt: real });
-  const middle = (f.stiffnessBand.least + f.stiffnessBand.most) / 2;
+  const middle = (f.stiffnessRange.least + f.stiffnessRange.most) / 2;
   return water + ((f.stiffness! - middle) / 20) * f.madeOf.flour;
 }
 

@@ -22,7 +22,7 @@ const RIGHT_SD = 0.015;
 const BESIDE_SD = 0.025;
 /** Further from its label than this, a dough says nothing of its flour, fraction of flour. Our own. */
 const MOST_SHIFT = 0.3;
-/** Stiffness that is felt as firm or soft lies this far outside the middle of the band. */
+/** Stiffness that is felt as firm or soft lies this far outside the middle of the range. */
 const BESIDE_STIFFNESS = 1;
 
 /**
@@ -47,7 +47,7 @@ export function observeFlour(
   if (f.family.absorption !== null || f.stiffness === null || f.pourableKg <= 0 || pouredKg <= 0) return null;
   const flour = f.madeOf.flour;
   const water = (f.madeOf.water + (pouredKg - f.pourableKg) * f.pourWaterShare) / flour;
-  const middle = (f.stiffnessBand.least + f.stiffnessBand.most) / 2;
+  const middle = (f.stiffnessRange.least + f.stiffnessRange.most) / 2;
   const side = felt === 'right' ? 0 : felt === 'firm' ? BESIDE_STIFFNESS : -BESIDE_STIFFNESS;
   // Stiffness = 5 − 20·(water + softening + 0.4·sugar − A), solved for A.
   const wants = water + f.softening + 0.4 * (f.sugarPercent / 100) - (5 - (middle + side)) / 20;

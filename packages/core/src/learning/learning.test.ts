@@ -125,7 +125,7 @@ test('what is there is found: the difference lies in its range as often as is to
 
 test('records beside one another: each figure is the record’s own, and against the first a share of it', () => {
   const figures = (fried: number, burst: number, meanInOilS: number | null) =>
-    ({ fried, burst, meanInOilS, oilMeanC: 158, inBandShare: null, fryingS: 0, turnsPerPiece: null }) as LedgerFigures;
+    ({ fried, burst, meanInOilS, oilMeanC: 158, inRangeShare: null, fryingS: 0, turnsPerPiece: null }) as LedgerFigures;
   const rows = compareRecords([
     { figures: figures(18, 2, 400), looks: { crust: 2 } },
     { figures: figures(10, 0, 500), looks: {} },
@@ -148,7 +148,7 @@ test('months: every evening is in its own, shares are of all their pieces and of
     fried: fc.nat(40),
     burst: fc.nat(5),
     fryingS: fc.nat(4000),
-    inBandShare: fc.option(fc.double({ min: 0, max: 1, noNaN: true })),
+    inRangeShare: fc.option(fc.double({ min: 0, max: 1, noNaN: true })),
   });
   fc.assert(
     fc.property(
@@ -175,8 +175,8 @@ test('months: every evening is in its own, shares are of all their pieces and of
           6,
         );
         expect(monthlyMeans(['1999-01'], seen)).toEqual([null]);
-        for (const { inBandShare } of months)
-          expect(inBandShare === null || (inBandShare >= 0 && inBandShare <= 1 + 1e-9)).toBe(true);
+        for (const { inRangeShare } of months)
+          expect(inRangeShare === null || (inRangeShare >= 0 && inRangeShare <= 1 + 1e-9)).toBe(true);
       },
     ),
   );

@@ -8,8 +8,8 @@ export interface MonthTrend {
   readonly pieces: number;
   /** Share of pieces that opened; `null`: none was fried. */
   readonly openedShare: number | null;
-  /** Share of the frying in which the oil was in its band; `null`: nothing was read. */
-  readonly inBandShare: number | null;
+  /** Share of the frying in which the oil was in its range; `null`: nothing was read. */
+  readonly inRangeShare: number | null;
   /** s of frying for each piece; `null`: none was fried. */
   readonly eachS: number | null;
 }
@@ -26,11 +26,11 @@ export function monthlyTrends(
     const own = entries.filter(({ startedAt }) => startedAt.startsWith(month)).map(({ figures }) => figures);
     const sum = (of: (figures: LedgerFigures) => number) => own.reduce((total, figures) => total + of(figures), 0);
     const pieces = sum(({ fried, burst }) => fried + burst);
-    const readS = sum(({ inBandShare, fryingS }) => (inBandShare === null ? 0 : fryingS));
+    const readS = sum(({ inRangeShare, fryingS }) => (inRangeShare === null ? 0 : fryingS));
     return {
       ...{ month, evenings: own.length, pieces },
       openedShare: pieces > 0 ? sum(({ burst }) => burst) / pieces : null,
-      inBandShare: readS > 0 ? sum(({ inBandShare, fryingS }) => (inBandShare ?? 0) * fryingS) / readS : null,
+      inRangeShare: readS > 0 ? sum(({ inRangeShare, fryingS }) => (inRangeShare ?? 0) * fryingS) / readS : null,
       eachS: pieces > 0 ? sum(({ fryingS }) => fryingS) / pieces : null,
     };
   });

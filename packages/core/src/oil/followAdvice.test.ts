@@ -123,13 +123,13 @@ test.each(RING_KINDS.map((ring) => [ring, RING_S[ring]] as const))(
 test('oil that is let rise is led up its ramp by the same advice, load after load, and lets down between them', () => {
   const evening = follow(DEFAULT_KITCHEN, 8, 130, 9, { outC: 160, overS: 600 });
   expect(evening.fried).toBe(8);
-  // Hotter than it goes in by no more than its band, and along the ramp within a band's half.
+  // Hotter than it goes in by no more than its range, and along the ramp within a range's half.
   expect(evening.overC).toBeLessThan(8);
   expect(evening.underC).toBeLessThan(12);
   expect(evening.coldestDropC).toBeLessThan(4);
 });
 
-test('a pipeline goes on one by one: never two at once, the oil in its band, no gap but for the oil', () => {
+test('a pipeline goes on one by one: never two at once, the oil in its range, no gap but for the oil', () => {
   const base = newTray('Followed', 'squash-sage', 12, '2030-01-05T18:30:00Z');
   const { loads } = planBatch(
     { ...base, fry: { ...base.fry, oilC: 158, pipeline: true, turn: 'once' } },

@@ -17,13 +17,13 @@ import type { OilRamp, TurnSchool } from '../draft/choices.js';
 import { type Pot } from '../draft/kitchen.js';
 
 /** Allowed oil around the temperature to use, °C. */
-export interface OilBand {
+export interface OilRange {
   readonly least: number;
   readonly most: number;
 }
 
 /** How far the oil may swing: pieces drink oil below, brown too fast above. */
-export function oilBand(oilC: number): OilBand {
+export function oilRange(oilC: number): OilRange {
   return { least: oilC - 8, most: oilC + 6 };
 }
 
@@ -52,9 +52,9 @@ export interface LoadRun {
   /** Of a pipeline: s from one piece going in to the next; `null`: they go in as loads. */
   readonly everyS: number | null;
   readonly totalS: number;
-  /** Lowest oil of the whole run, °C, and how long it stayed under its band in the first load, s. */
+  /** Lowest oil of the whole run, °C, and how long it stayed under its range in the first load, s. */
   readonly lowestC: number;
-  readonly underBandS: number;
+  readonly underRangeS: number;
   /** Whole knob settings: waiting, and with a load in. */
   readonly holdSetting: number;
   readonly loadSetting: number;
@@ -102,7 +102,7 @@ interface LoadPass {
   readonly totalS: number;
   readonly end: PotState;
   readonly lowestC: number;
-  readonly underBandS: number;
+  readonly underRangeS: number;
   readonly heatJ: number;
   readonly spentJ: number;
   readonly trace: readonly { readonly timeS: number; readonly oilC: number }[];
@@ -119,12 +119,12 @@ interface LoadAsk {
 
 export function loadPass(spec: LoadSpec, { size, start, waits, holdSetting, loadSetting }: LoadAsk): LoadPass {
   const { pot, roomC, oilC } = spec;
-  const band = oilBand(oilC);
+  const range = oilRange(oilC);
   const trace: { timeS: number; oilC: number }[] = [];
   let state = start;
   let timeS = 0;
   let lowestC = oilC;
-  let underBandS = 0;
+  let underRangeS = 0;
   let heatJ = 0;
   let spentJ = 0;
   const step = (setting: number, loadW: number): void => {
@@ -136,7 +136,7 @@ export function loadPass(spec: LoadSpec, { size, start, waits, holdSetting, load
     spentJ += ringHeatJ(pot, state.ringW) - ringHeatJ(pot, beforeW);
     timeS += STEP_S;
     lowestC = Math.min(lowestC, state.oilC);
-    if (state.oilC < band.least) underBandS += STEP_S;
+    if (state.oilC < range.least) underRangeS += STEP_S;
   };
   if (waits) {
     const mostS = spec.ramp ? MOST_COOL_S : MOST_WAIT_S;
@@ -162,7 +162,7 @@ export function loadPass(spec: LoadSpec, { size, start, waits, holdSetting, load
     const mostW = (potHeatCapacity(pot, state.oilC) * Math.max(0, state.oilC - COLD_CRUST_C)) / STEP_S;
     step(setting, Math.min((drawW[s] ?? 0) * draw, mostW));
   }
-  return { dropS, totalS: timeS, end: state, lowestC, underBandS, heatJ, spentJ, trace };
+  return { dropS, totalS: timeS, end: state, lowestC, underRangeS, heatJ, spentJ, trace };
 }
 
 /**
@@ -191,7 +191,7 @@ export function runLoads(spec: LoadSpec, loadSize: number): LoadRun {
   let lowestC = oilC;
   let heatJ = 0;
   let spentJ = 0;
-  let underBandS = 0;
+  let underRangeS = 0;
   // Loads that begin alike go alike: each distinct beginning is stepped through once.
   const known = new Map<string, LoadPass>();
   for (let load = 0; load < loads; load++) {
@@ -211,7 +211,7 @@ export function runLoads(spec: LoadSpec, loadSize: number): LoadRun {
     // What rounding gives or takes is counted, so that the energy still closes.
     spentJ += pass.spentJ + potHeatJ(pot, pass.end.oilC) - potHeatJ(pot, endC);
     spentJ += ringHeatJ(pot, pass.end.ringW) - ringHeatJ(pot, endW);
-    if (load === 0) underBandS = pass.underBandS;
+    if (load === 0) underRangeS = pass.underRangeS;
     start = potAtRest(endC, endW);
   }
   const state = start;
@@ -219,7 +219,7 @@ export function runLoads(spec: LoadSpec, loadSize: number): LoadRun {
   const gainedJ = potHeatJ(pot, state.oilC) - potHeatJ(pot, oilC);
   const energyResidual = heatJ > 0 ? (heatJ - spentJ - gainedJ) / heatJ : 0;
   return {
-    ...{ loadSize, loads, everyS: null, totalS: timeS, lowestC, underBandS, holdSetting, loadSetting },
+    ...{ loadSize, loads, everyS: null, totalS: timeS, lowestC, underRangeS, holdSetting, loadSetting },
     ...{ heatJ, energyResidual, loadStartsS, trace },
   };
 }
@@ -250,21 +250,21 @@ export function handsServe(turn: TurnSchool, turnEachS: number): number {
 const USUAL_TURN_S = 90;
 
 /**
- * Whether the oil holds under a load: its dip stays in the band, or is over by the middle of the
+ * Whether the oil holds under a load: its dip stays in the range, or is over by the middle of the
  * time to the first turn. The one rule for choosing a load and for judging one.
  *
  * @param firstTurnS s; `null`: never turned
  */
 export function loadHolds(
-  run: Pick<LoadRun, 'lowestC' | 'underBandS'>,
+  run: Pick<LoadRun, 'lowestC' | 'underRangeS'>,
   oilC: number,
   firstTurnS: number | null,
 ): boolean {
-  return run.lowestC >= oilBand(oilC).least || run.underBandS <= (firstTurnS ?? USUAL_TURN_S) / 2;
+  return run.lowestC >= oilRange(oilC).least || run.underRangeS <= (firstTurnS ?? USUAL_TURN_S) / 2;
 }
 
 /**
- * The largest load whose dip stays in the band, or that is back in it before the first turn;
+ * The largest load whose dip stays in the range, or that is back in it before the first turn;
  * never more than lie side by side. At least one piece.
  *
  * @param mostPieces side by side, from `potRoom`

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { newTray } from '../plan/starters.js';
 import { planBatch } from '../plan/planBatch.js';
-import { loadSizeFor, type LoadSpec, oilBand, potRoom, runLoads } from './fryLoads.js';
+import { loadSizeFor, type LoadSpec, oilRange, potRoom, runLoads } from './fryLoads.js';
 import { pieceHeatCurve, pieceHeatJ } from '../frying/pieceHeat.js';
 import {
   potAtRest,
@@ -117,7 +117,7 @@ test('six 68 g pieces in 2 l on half a 2 kW ring pull 158 °C into 150–154 wit
 });
 
 describe('loads', () => {
-  test('the chosen load keeps the band or recovers before the first turn; one more would not, or does not lie flat', () => {
+  test('the chosen load keeps the range or recovers before the first turn; one more would not, or does not lie flat', () => {
     const weak: Pot = { ...POT, burnerW: 1000, oilM3: 0.0016 };
     for (const pot of [POT, weak]) {
       const room = potRoom(pot, 0.006);
@@ -125,7 +125,7 @@ describe('loads', () => {
       const dip = (size: number) => runLoads({ ...spec(pot), pieces: size }, size);
       const holds = (size: number) => {
         const run = dip(size);
-        return run.lowestC >= oilBand(158).least || run.underBandS <= 30;
+        return run.lowestC >= oilRange(158).least || run.underRangeS <= 30;
       };
       expect(best.loadSize === 1 || holds(best.loadSize)).toBe(true);
       expect(best.loadSize === room || !holds(best.loadSize + 1)).toBe(true);

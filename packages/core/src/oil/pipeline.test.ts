@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 import { planBatch } from '../plan/planBatch.js';
 import { newTray } from '../plan/starters.js';
-import { loadSizeFor, type LoadSpec, oilBand, runLoads } from './fryLoads.js';
+import { loadSizeFor, type LoadSpec, oilRange, runLoads } from './fryLoads.js';
 import { lastDropS, pipelineFor, runPipeline } from './pipeline.js';
 
 const KITCHEN: Kitchen = { ...DEFAULT_KITCHEN, pot: { ...DEFAULT_KITCHEN.pot, diameterM: 0.28, oilM3: 0.003 } };
@@ -44,12 +44,12 @@ test('as many in the oil at a time cool it less than as a load, and the evening 
   }
 });
 
-test('the pipeline that is chosen stays in its band, and takes at least what a load takes', () => {
+test('the pipeline that is chosen stays in its range, and takes at least what a load takes', () => {
   for (const burnerW of [1200, 2000, 3000]) {
     const spec = { ...SPEC, pot: { ...SPEC.pot, burnerW } };
     const flow = pipelineFor(spec, FRY.room);
-    const inBand = flow.lowestC >= oilBand(158).least;
-    expect(inBand || flow.loadSize === 1).toBe(true);
+    const inRange = flow.lowestC >= oilRange(158).least;
+    expect(inRange || flow.loadSize === 1).toBe(true);
     expect(flow.loadSize).toBeGreaterThanOrEqual(loadSizeFor(spec, FRY.room, 60).loadSize - 1);
   }
   expect(pipelineFor({ ...SPEC, pot: { ...SPEC.pot, burnerW: 3000 } }, FRY.room).loadSize).toBeGreaterThan(

@@ -1,7 +1,7 @@
 import type { TrayDraft } from '../draft/draft.js';
 import { RANGES } from '../draft/ranges.js';
 import { requireIn, requireWithin } from '../errors.js';
-import { loadPass, type LoadRun, loadSizeFor, type LoadSpec, MOST_TRACE, oilBand, runLoads } from './fryLoads.js';
+import { loadPass, type LoadRun, loadSizeFor, type LoadSpec, MOST_TRACE, oilRange, runLoads } from './fryLoads.js';
 import { burnerW, potAtRest, potHeatJ, settingToHold } from './pot.js';
 
 /** Told to the next five seconds. */
@@ -30,11 +30,11 @@ export function runPipeline(spec: LoadSpec, inPot: number): LoadRun {
   const loadSetting = settingToHold(pot, oilC, roomC, 1.15 * together * meanW);
   const start = potAtRest(oilC, burnerW(pot, holdSetting));
   const pass = loadPass({ ...spec, spacingS: everyS }, { size: pieces, start, waits: false, holdSetting, loadSetting });
-  const { totalS, lowestC, underBandS, heatJ, end } = pass;
+  const { totalS, lowestC, underRangeS, heatJ, end } = pass;
   const gainedJ = potHeatJ(pot, end.oilC) - potHeatJ(pot, oilC);
   const eachOf = Math.max(1, Math.ceil(pass.trace.length / MOST_TRACE));
   return {
-    ...{ loadSize: together, loads: 1, everyS, totalS, lowestC, underBandS, holdSetting, loadSetting, heatJ },
+    ...{ loadSize: together, loads: 1, everyS, totalS, lowestC, underRangeS, holdSetting, loadSetting, heatJ },
     energyResidual: heatJ > 0 ? (heatJ - pass.spentJ - gainedJ) / heatJ : 0,
     loadStartsS: [0],
     trace: [...pass.trace.filter((_, i) => i % eachOf === 0), { timeS: totalS, oilC: end.oilC }],
@@ -45,7 +45,7 @@ export function runPipeline(spec: LoadSpec, inPot: number): LoadRun {
 const SEEN_WHOLE = 3;
 
 /**
- * The pipeline with the most in the oil together that stays in the band; at least one.
+ * The pipeline with the most in the oil together that stays in the range; at least one.
  * @param mostPieces side by side and kept turned
  */
 export function pipelineFor(spec: LoadSpec, mostPieces: number): LoadRun {
@@ -53,7 +53,7 @@ export function pipelineFor(spec: LoadSpec, mostPieces: number): LoadRun {
   let best = 1;
   for (let inPot = 2; inPot <= most; inPot++) {
     const run = runPipeline({ ...spec, pieces: Math.min(spec.pieces, SEEN_WHOLE * inPot) }, inPot);
-    if (run.lowestC < oilBand(spec.oilC).least) break;
+    if (run.lowestC < oilRange(spec.oilC).least) break;
     best = inPot;
   }
   return runPipeline(spec, best);
@@ -69,7 +69,7 @@ export function lastDropS({ everyS, loadStartsS, loads }: LoadRun, pieces: numbe
 
 /**
  * How a batch goes through the pot: as loads or as a pipeline, of the cook's own size or the most
- * that keeps the band.
+ * that keeps the range.
  * @param most side by side and kept turned
  * @param firstTurnS s; `null`: never turned
  */

@@ -213,7 +213,7 @@ export function oilAfterRest(pot: Pot, roomC: number, fromC: number, restS: numb
 }
 
 /** Limits of the craft's cautions for this oil, °C. */
-export function oilCautions(smokeC: number, bandTopC: number): { warnC: number; cutC: number } {
+export function oilCautions(smokeC: number, rangeTopC: number): { warnC: number; cutC: number } {
   const cutC = Math.min(200, smokeC - 5);
-  return { warnC: Math.min(bandTopC + 15, 190, smokeC - 15), cutC };
+  return { warnC: Math.min(rangeTopC + 15, 190, smokeC - 15), cutC };
 }

@@ -14,7 +14,7 @@ export interface FoldBalance {
 }
 
 /** Share of its capacity a pocket holds well. Source: docs/models/fold.md. */
-export const FILL_BAND = { least: 0.6, most: 0.85 } as const;
+export const FILL_RANGE = { least: 0.6, most: 0.85 } as const;
 
 /** Filling to dough under which a piece is mostly dough, by what it is. Our own, see docs/models/fold.md. */
 const BREADY = { pocket: 0.5, roll: 0.4, bread: 0.05, gathered: 0.3, soft: 0.25 } as const;
@@ -27,7 +27,7 @@ function leastShare({ form, gathered }: Piece, { id }: DoughFamily): number {
   return form === 'roll' ? BREADY.roll : BREADY.pocket;
 }
 
-/** Fill fraction, walls and balance in words. Bands: docs/models/fold.md. */
+/** Fill fraction, walls and balance in words. Ranges: docs/models/fold.md. */
 export function foldFindings(
   piece: Piece | null,
   balance: FoldBalance,
@@ -40,7 +40,12 @@ export function foldFindings(
   const found: Finding[] = [];
   const { fill } = piece;
   const kg = (share: number) => share * piece.capacityM3 * fillingKgPerM3;
-  const values = { fill, spareKg: kg(1 - fill), overKg: kg(fill - FILL_BAND.most), moreKg: kg(FILL_BAND.least - fill) };
+  const values = {
+    fill,
+    spareKg: kg(1 - fill),
+    overKg: kg(fill - FILL_RANGE.most),
+    moreKg: kg(FILL_RANGE.least - fill),
+  };
   const fillingKg = piece.fillingM3 * fillingKgPerM3;
   // Of a sheet that is wound, room says nothing: it is as long as it is.
   const isEnough = fillingKg >= leastShare(piece, family) * piece.doughKg;
@@ -48,7 +53,7 @@ export function foldFindings(
   else if (fill < 0.45 && isEnough) {
     found.push({ code: 'fold.enough', tone: 'good', values: { fillingKg, doughKg: piece.doughKg } });
   } else if (fill > 0.9) found.push({ code: 'fold.opens', tone: fill > 1 ? 'stop' : 'look-out', values });
-  else if (fill > FILL_BAND.most) found.push({ code: 'fold.tight', tone: 'look-out', values });
+  else if (fill > FILL_RANGE.most) found.push({ code: 'fold.tight', tone: 'look-out', values });
   else if (fill >= 0.45) found.push({ code: 'fold.holds', tone: 'good', values });
   else found.push({ code: 'fold.bready', tone: 'look-out', values });
   found.push(...gatheredFindings(piece, rolledM), ...puffFindings(piece));

@@ -2,8 +2,8 @@ import { RANGES } from '../draft/ranges.js';
 import { type DoughFamily } from '../dough/doughFamily.js';
 import { type BurstCauseId, type EdgeId, type GlueId, type SealChoices } from '../draft/choices.js';
 import { requireIn } from '../errors.js';
-import { FREE_BAND } from '../filling/freeLiquid.js';
-import { type Band } from '../numeric/band.js';
+import { FREE_RANGE } from '../filling/freeLiquid.js';
+import { type Range } from '../numeric/range.js';
 import { clamp } from '../numeric/clamp.js';
 import { EDGES } from './edge.js';
 import type { Piece } from './piece.js';
@@ -72,7 +72,7 @@ const COVERED = 8;
 const MERGES: ReadonlySet<DoughFamily['id']> = new Set(['yeast', 'soft-quick', 'starch-mash']);
 const MERGES_FROM_M = 0.0025;
 
-const middle = ({ least, most }: Band): number => (least + most) / 2;
+const middle = ({ least, most }: Range): number => (least + most) / 2;
 
 /**
  * The relative burst index: trapped air and steam against seam and wall, as a product of
@@ -93,7 +93,7 @@ export function burstOf({ piece, seal, edge, sealM, rolledM, family, freeShare, 
     { id: 'fill', factor: Math.exp(5 * (clamp(piece.fill, 0, 1.4) - 0.75)) },
     { id: 'air', factor: (1 + 20 * airShare) / 1.25 },
     { id: 'wall', factor: clamp((0.8 * middle(family.rolledM)) / Math.max(1e-5, piece.wallSeamM), 0.6, 3) },
-    { id: 'wet', factor: 1 + 6 * clamp(freeShare - FREE_BAND.stays, 0, 0.3) },
+    { id: 'wet', factor: 1 + 6 * clamp(freeShare - FREE_RANGE.stays, 0, 0.3) },
     { id: 'glue', factor: 1 / glue },
     // Dry flour keeps dough from dough; a glue wets some of it.
     { id: 'floured', factor: seal.flouredRim ? 1 / (seal.glue === 'none' ? 0.5 : 0.75) : 1 },

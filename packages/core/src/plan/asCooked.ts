@@ -6,11 +6,11 @@ import { type BatchDraft, fillingsOf, marksOf } from '../draft/batchDraft.js';
 import type { TrayMark } from '../draft/draft.js';
 import { type CookState, type MeasureId, measuredOf, stepKey } from '../cook/cookAct.js';
 import { type Known, pantryOf } from '../draft/kitchen.js';
-import type { Band } from '../numeric/band.js';
+import type { Range } from '../numeric/range.js';
 import { clamp } from '../numeric/clamp.js';
 
 /** Ranges of what can be measured, SI; as the server has them. */
-export const MEASURE_RANGE: Readonly<Record<MeasureId, Band>> = {
+export const MEASURE_RANGE: Readonly<Record<MeasureId, Range>> = {
   'pan-kg': { least: 0, most: 110 },
   'filling-c': RANGES.draft.hotC,
   'poured-kg': RANGES.draft.pourKg,

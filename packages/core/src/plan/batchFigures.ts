@@ -22,11 +22,11 @@ function actsOn(tray: FryTray, trays: readonly FryTray[], acts: readonly FireAct
   });
 }
 
-/** Trays in oil of different temperatures are each in their own band; in all, by the time each took. */
-function bandShare(figures: readonly LedgerFigures[]): number | null {
-  const told = figures.filter(({ inBandShare, fryingS }) => inBandShare !== null && fryingS > 0);
+/** Trays in oil of different temperatures are each in their own range; in all, by the time each took. */
+function rangeShare(figures: readonly LedgerFigures[]): number | null {
+  const told = figures.filter(({ inRangeShare, fryingS }) => inRangeShare !== null && fryingS > 0);
   const allS = told.reduce((sum, { fryingS }) => sum + fryingS, 0);
-  return allS > 0 ? told.reduce((sum, { inBandShare, fryingS }) => sum + inBandShare! * fryingS, 0) / allS : null;
+  return allS > 0 ? told.reduce((sum, { inRangeShare, fryingS }) => sum + inRangeShare! * fryingS, 0) / allS : null;
 }
 
 /**
@@ -54,7 +54,7 @@ export function batchFigures(
   const [baked, putBy] = [pieces('bake'), pieces('freeze', 'chill', 'plain')];
   const whole: LedgerFigures = {
     ...all,
-    ...(oils.size > 1 && { inBandShare: bandShare(each.map(([, figures]) => figures)) }),
+    ...(oils.size > 1 && { inRangeShare: rangeShare(each.map(([, figures]) => figures)) }),
     ...(baked > 0 && { baked }),
     ...(putBy > 0 && { putBy }),
   };

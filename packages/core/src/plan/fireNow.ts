@@ -16,7 +16,7 @@ import type { PiecePrediction, PredictAsk, RestGain } from '../fire/predictPiece
 import type { FryPlan } from '../frying/fryPlan.js';
 import type { StoveFit } from '../oil/fitStove.js';
 import { markNow } from '../fire/knob.js';
-import { oilBand, type OilBand } from '../oil/fryLoads.js';
+import { oilRange, type OilRange } from '../oil/fryLoads.js';
 import type { FryPlace } from '../oil/fryOrder.js';
 import { type FireTray, friedPieces, trayOfPiece } from './fryTrays.js';
 
@@ -62,8 +62,8 @@ export interface FireNow {
   /** The tray whose pieces are in the oil, or go in next. */
   readonly tray: FireTray;
   readonly oil: OilNow;
-  /** Where the oil should be now: rising oil has a band that rises. */
-  readonly band: OilBand;
+  /** Where the oil should be now: rising oil has a range that rises. */
+  readonly range: OilRange;
   /** ± of the oil where it is not measured, °C; `null`: it is, or nothing is known. */
   readonly spreadC: number | null;
   readonly predictions: readonly PiecePrediction[];
@@ -300,7 +300,7 @@ export function fireNow(
     state,
     tray,
     oil,
-    band: oilBand(markC),
+    range: oilRange(markC),
     spreadC: seen.spreadC,
     predictions,
     places: potPlaces(state.pieces),

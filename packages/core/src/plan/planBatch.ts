@@ -13,7 +13,7 @@ import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat
 import { restInAir } from '../frying/restInAir.js';
 import { darkerFace, doughSetC, runFry, sampleAt } from '../frying/solveFry.js';
 import { burnerAdvice } from '../oil/burnerAdvice.js';
-import { handsServe, type LoadSpec, oilBand, potRoom } from '../oil/fryLoads.js';
+import { handsServe, type LoadSpec, oilRange, potRoom } from '../oil/fryLoads.js';
 import { throughPot } from '../oil/pipeline.js';
 import { halfDepthOilM3, oilCautions, potLevels } from '../oil/pot.js';
 import { isFryable, type Piece } from '../piece/piece.js';
@@ -87,7 +87,7 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
         };
   const loads = loadSpec && throughPot(loadSpec, fry, Math.min(room, hands), firstTurnS);
   // Rising oil is where it should be from what pieces go into to what they come out of.
-  const band = { least: oilBand(fry.oilC).least, most: oilBand(Math.max(fry.oilC, fry.ramp?.outC ?? 0)).most };
+  const range = { least: oilRange(fry.oilC).least, most: oilRange(Math.max(fry.oilC, fry.ramp?.outC ?? 0)).most };
   const atLift = liftS === null ? null : sampleAt(solution.samples, liftS);
   const loadM3 = (loads?.loadSize ?? 1) * piece.volumeM3;
   const plan = {
@@ -105,8 +105,8 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
     halfDepthM3: fry.turn === 'half-depth' ? halfDepthOilM3(pot, fry.oilC, piece.thicknessM, loadM3) : null,
     pieceMeanW: pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, pieceW.length),
     drawW: meansOf(pieceW, DRAW_EACH_S),
-    band,
-    cautions: oilCautions(smokePointC(kitchen), band.most),
+    range,
+    cautions: oilCautions(smokePointC(kitchen), range.most),
     room,
     hands,
     loads,

@@ -20,7 +20,7 @@ export interface SealTrade {
   readonly share: number;
 }
 
-/** The safe-seal school fills to here, the generous one to there. Source: docs/models/fold.md, the band that holds. */
+/** The safe-seal school fills to here, the generous one to there. Source: docs/models/fold.md, the range that holds. */
 export const SCHOOLS = { safe: 0.55, generous: 0.95 } as const;
 
 /**

@@ -34,7 +34,7 @@ export interface PracticeOutcome {
   readonly lost: number;
   readonly of: {
     readonly food: number;
-    /** Pieces in oil out of its band, or on top of one another: colder they drink, hotter their seams give way. */
+    /** Pieces in oil out of its range, or on top of one another: colder they drink, hotter their seams give way. */
     readonly oil: number;
     readonly time: number;
     readonly danger: number;
@@ -45,7 +45,7 @@ export interface PracticeOutcome {
 /** A minute costs so much of a piece, for each piece of the evening; a second of each danger so much of a piece. Our own. */
 const MINUTE_COSTS = 0.003;
 const DANGER_COSTS: DangerTimes = { tooHot: 0.05, smoke: 0.05, level: 0.05, alone: 0.05, blind: 0.03, open: 0.01 };
-/** A minute of a piece in oil one kelvin out of its band; in all no more than so much of each piece. */
+/** A minute of a piece in oil one kelvin out of its range; in all no more than so much of each piece. */
 const OFF_COSTS = 0.004;
 const OFF_MOST = 0.5;
 /** Somebody who was left standing at the door. */

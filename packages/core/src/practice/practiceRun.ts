@@ -22,7 +22,7 @@ const AIR_C = 52;
 const AIR_LAG_S = 25;
 /** Crumbs burn after so long in the oil, s. */
 const CRUMBS_BURN_S = 150;
-/** Pieces beyond those that lie side by side stick and cook unevenly: as bad as oil so far out of its band, K. */
+/** Pieces beyond those that lie side by side stick and cook unevenly: as bad as oil so far out of its range, K. */
 const CROWDED_K = 10;
 /** Fresh oil from the bottle, °C over the room: the pot is still warm. */
 const FRESH_OVER_C = 15;
@@ -120,7 +120,7 @@ interface PotRun {
   airC: number;
   seenHereS: number;
   readonly danger: { -readonly [K in keyof DangerTimes]: number };
-  /** Oil out of its band with pieces in it, and pieces on top of one another: kelvins beyond, times s, times pieces. */
+  /** Oil out of its range with pieces in it, and pieces on top of one another: kelvins beyond, times s, times pieces. */
   offKs: number;
   readonly uniform: () => number;
 }
@@ -355,7 +355,7 @@ function stepPotRun(run: PotRun, nowS: number, isGone: boolean): void {
     const drawn = drawnJ(group.body, group.tray.fry.bulk);
     loadJ += (drawn - group.heatJ) * group.numbers.length;
     group.heatJ = drawn;
-    const { least, most } = group.tray.fry.band;
+    const { least, most } = group.tray.fry.range;
     run.offKs += group.numbers.length * dtS * Math.max(0, oilC - most, least - oilC);
   }
   const inOil = run.groups.reduce((sum, { numbers }) => sum + numbers.length, 0);
@@ -374,7 +374,7 @@ function stepPotRun(run: PotRun, nowS: number, isGone: boolean): void {
     const probeC = run.probeOut ? run.airC : run.state.probeC;
     run.readings.push({ atS: nowS + dtS, probeC: probeC + READING_SD * seededNormal(run.uniform) });
   }
-  const { warnC } = oilCautions(truth.pot.smokeC, first!.fry.band.most);
+  const { warnC } = oilCautions(truth.pot.smokeC, first!.fry.range.most);
   const isHot = run.state.oilC > 60;
   const heats = run.setting > 0;
   const volumeM3 = run.groups.reduce((sum, g) => sum + g.numbers.length * g.tray.fry.bulk.volumeM3, 0);

@@ -91,15 +91,15 @@ it('plans nothing that stops before the table, with the bases of its Store', asy
   expect(shopping.bases.map((b: { split: unknown[] }) => b.split.length)).toEqual([4]);
 });
 
-it('keeps a formula for each of eleven families inside its bands, five fillings and a base', async () => {
+it('keeps a formula for each of eleven families inside its ranges, five fillings and a base', async () => {
   const formulas = (await app.call('GET', '/api/formulas')).body as Formula[];
   const count = (kind: string) => formulas.filter((f) => f.body.kind === kind).length;
   expect([count('dough'), count('filling'), count('base')]).toEqual([11, 5, 1]);
   for (const { body } of formulas) {
     if (body.kind !== 'dough') continue;
-    const { stiffness, stiffnessBand, fatPercent, family } = doughFigures(body.lines, body.family);
-    expect(stiffness).toBeGreaterThanOrEqual(stiffnessBand.least);
-    expect(stiffness).toBeLessThanOrEqual(stiffnessBand.most);
+    const { stiffness, stiffnessRange, fatPercent, family } = doughFigures(body.lines, body.family);
+    expect(stiffness).toBeGreaterThanOrEqual(stiffnessRange.least);
+    expect(stiffness).toBeLessThanOrEqual(stiffnessRange.most);
     expect(fatPercent).toBeGreaterThanOrEqual(family.fatPercent.least);
     expect(judgeFamily(body.lines)[0]!.id).toBe(body.family);
   }

@@ -1,4 +1,11 @@
-import { type BatchDraft, type Kitchen, readBatchDraft, type Supper, type SupperRow, withTodaysNames } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  type Kitchen,
+  readBatchDraft,
+  type Supper,
+  type SupperRow,
+  withTodaysNames,
+} from '@ember-fold/core';
 import { api, problemOf } from './api';
 import { draftTaken } from './draftSlice';
 import type { SaveAnswer, SavedKind, Versioned } from './saver';

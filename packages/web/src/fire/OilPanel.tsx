@@ -7,7 +7,7 @@ import { Button } from '../ui/controls/Button';
 import { Panel, Soft } from '../ui/controls/Panel';
 import type { Printer } from '../text/printer';
 import { oilSourceText, VERDICT_TEXT } from '../text/fireWords';
-import { BandGauge } from './BandGauge';
+import { RangeGauge } from './RangeGauge';
 import { CrumbQuestion } from './CrumbQuestion';
 
 const Box = styled(Panel)`
@@ -93,7 +93,7 @@ const Burner = styled.div`
 
 interface OilPanelProps {
   readonly oil: OilNow;
-  readonly band: { readonly least: number; readonly most: number };
+  readonly range: { readonly least: number; readonly most: number };
   readonly cautions: { readonly warnC: number; readonly cutC: number };
   readonly burner: number;
   readonly settings: number;
@@ -112,7 +112,7 @@ const UNSURE_C = 14;
 
 /** One glance: the oil, whether it is right, where it goes, and the knob. */
 export function OilPanel(props: OilPanelProps) {
-  const { oil, band, cautions, burner, settings, printer, probe, spreadC, onBurner, oilC, onOil } = props;
+  const { oil, range, cautions, burner, settings, printer, probe, spreadC, onBurner, oilC, onOil } = props;
   const { verdict, probeC, ratePerMin, backInS, offC } = oil;
   const danger = verdict === 'cut-heat' || verdict === 'warn';
   const off = verdict === 'under' || verdict === 'over' ? `${printer.tempSpan(offC)} ${VERDICT_TEXT[verdict]}` : null;
@@ -127,11 +127,11 @@ export function OilPanel(props: OilPanelProps) {
           <small>{printer.temperature === 'F' ? '°F' : '°C'}</small>
         </Temperature>
         <div>
-          <Verdict $bad={verdict !== 'in-band'} data-danger={danger || undefined} role="status">
+          <Verdict $bad={verdict !== 'in-range'} data-danger={danger || undefined} role="status">
             {off ?? VERDICT_TEXT[verdict]}
           </Verdict>
           <p>{moves}</p>
-          <p>{backInS === null ? '\u00a0' : T.inTheBandIn(printer.time(backInS))}</p>
+          <p>{backInS === null ? '\u00a0' : T.inTheRangeIn(printer.time(backInS))}</p>
         </div>
         {probe === null && (spreadC === null || spreadC > UNSURE_C) && <CrumbQuestion oilC={oilC} onOil={onOil} />}
         <Burner role="group" aria-label={T.burner}>
@@ -157,7 +157,7 @@ export function OilPanel(props: OilPanelProps) {
           </Button>
         </Burner>
       </Reading>
-      <BandGauge probeC={probeC} band={band} cautions={cautions} printer={printer} />
+      <RangeGauge probeC={probeC} range={range} cautions={cautions} printer={printer} />
     </Box>
   );
 }

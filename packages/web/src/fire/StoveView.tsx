@@ -99,7 +99,7 @@ export function StoveView({ live, fire, pad, looks, printer, problem, onEnd, adv
         <div style={{ gridArea: 'oil', display: 'grid' }}>
           <OilPanel
             oil={oil}
-            band={fire.band}
+            range={fire.range}
             cautions={fry.cautions}
             burner={state.burner}
             settings={kitchen.pot.settings}
@@ -162,19 +162,19 @@ export function StoveView({ live, fire, pad, looks, printer, problem, onEnd, adv
 /** The oil over the last minutes, and where it goes. */
 function Trace({ live, fire, printer }: Pick<StoveViewProps, 'live' | 'fire' | 'printer'>) {
   const trace = useTrace(live);
-  const { band } = fire;
+  const { range } = fire;
   return (
     <Panel style={{ gridArea: 'trace', alignSelf: 'start' }} aria-label={T.trace}>
       <Suspense fallback={<div style={{ height: 200 }} />}>
         <OilChart
           trace={trace.points}
           forecast={trace.forecast(fire.oil)}
-          band={band}
+          range={range}
           loadStartsS={fire.state.loadStartsS}
           printer={printer}
           height={210}
           fromS={trace.fromS}
-          label={FIRE_TEXT.trace(printer.temp(band.least), printer.temp(band.most))}
+          label={FIRE_TEXT.trace(printer.temp(range.least), printer.temp(range.most))}
         />
       </Suspense>
     </Panel>

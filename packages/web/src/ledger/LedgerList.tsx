@@ -95,9 +95,9 @@ export function LedgerList() {
                       <strong>{name}</strong>
                       <small>{[printer.date(Date.parse(startedAt)), ...own].join(' · ')}</small>
                       <span>{cameOutText(figures)}</span>
-                      {figures.oilMeanC !== null && figures.inBandShare !== null && (
+                      {figures.oilMeanC !== null && figures.inRangeShare !== null && (
                         <small>
-                          {T.oilOnAverageOfThe(printer.temp(figures.oilMeanC), printer.percent(figures.inBandShare))}
+                          {T.oilOnAverageOfThe(printer.temp(figures.oilMeanC), printer.percent(figures.inRangeShare))}
                         </small>
                       )}
                       <SmallTrace figures={figures} />

@@ -75,7 +75,7 @@ function tomorrowAt(eatAt: string): string {
   return at.toISOString();
 }
 
-/** Trace against the band, planned and happened, outcomes, notes, and the way to the next one. */
+/** Trace against the range, planned and happened, outcomes, notes, and the way to the next one. */
 export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) {
   const printer = useKitchen()?.printer;
   const navigate = useNavigate();
@@ -139,19 +139,22 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
         <div>
           {asksFirst && asks}
           <Panel>
-            <PanelTitle>{T.oilAgainstItsBand}</PanelTitle>
+            <PanelTitle>{T.oilAgainstItsRange}</PanelTitle>
             {trace.length === 0 ? (
               <Soft>{T.noReadingWasTaken}</Soft>
             ) : (
               <Suspense fallback={<div style={{ height: 300 }} />}>
                 <OilChart
                   trace={trace}
-                  band={figures.band}
+                  range={figures.range}
                   loadStartsS={loadStartsS}
                   printer={printer}
                   height={300}
                   fromS={Math.max(0, (loadStartsS[0] ?? 0) - LEAD_S)}
-                  label={T.oilOverTheEveningAgainst(printer.temp(figures.band.least), printer.temp(figures.band.most))}
+                  label={T.oilOverTheEveningAgainst(
+                    printer.temp(figures.range.least),
+                    printer.temp(figures.range.most),
+                  )}
                 />
               </Suspense>
             )}

@@ -2,16 +2,16 @@ import type { LedgerFigures } from '@ember-fold/core';
 import { useTheme } from 'styled-components';
 import { LEDGER as T } from '../text/ledgerPhrases';
 
-/** Degrees shown above and below the band. */
+/** Degrees shown above and below the range. */
 const AROUND_C = 14;
 
-/** The oil of a whole evening, small: its line over the band it was to be held in. */
+/** The oil of a whole evening, small: its line over the range it was to be held in. */
 export function SmallTrace({ figures }: { readonly figures: LedgerFigures }) {
   const theme = useTheme();
-  const { band, oilTraceC } = figures;
+  const { range, oilTraceC } = figures;
   if (!oilTraceC) return null;
-  const low = band.least - AROUND_C;
-  const high = band.most + AROUND_C;
+  const low = range.least - AROUND_C;
+  const high = range.most + AROUND_C;
   const y = (c: number) => 40 - (40 * (Math.min(high, Math.max(low, c)) - low)) / (high - low);
   // A stretch without a reading is a gap, not a line.
   const path = oilTraceC
@@ -26,7 +26,7 @@ export function SmallTrace({ figures }: { readonly figures: LedgerFigures }) {
       aria-label={T.oilSmall}
       style={{ marginLeft: 'auto', alignSelf: 'center' }}
     >
-      <rect width="100%" y={y(band.most)} height={y(band.least) - y(band.most)} fill={theme.good} opacity={0.16} />
+      <rect width="100%" y={y(range.most)} height={y(range.least) - y(range.most)} fill={theme.good} opacity={0.16} />
       <path d={path} fill="none" stroke={theme.ink} strokeWidth={1.6} strokeLinejoin="round" />
     </svg>
   );

@@ -38,8 +38,8 @@ export function Trends({ entries }: { readonly entries: readonly LedgerEntry[] }
       of: months.map(({ openedShare: share }) => (share === null ? '–' : printer.percent(share))),
     },
     {
-      name: T.trend.inBand,
-      of: months.map(({ inBandShare: share }) => (share === null ? '–' : printer.percent(share))),
+      name: T.trend.inRange,
+      of: months.map(({ inRangeShare: share }) => (share === null ? '–' : printer.percent(share))),
     },
     { name: T.trend.each, of: months.map(({ eachS }) => (eachS === null ? '–' : printer.time(eachS))) },
     ...others.flatMap(({ name, seen, print }) => {

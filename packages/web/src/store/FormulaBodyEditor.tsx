@@ -121,7 +121,7 @@ function DoughBody({ body, printer, onBody }: EditorProps<'dough'>) {
         />
       </div>
       <div>
-        <StiffnessDial stiffness={figures.stiffness} band={figures.stiffnessBand} />
+        <StiffnessDial stiffness={figures.stiffness} range={figures.stiffnessRange} />
         <Totals totals={figures.totals} madeKg={figures.massKg} printer={printer} />
         <Findings
           findings={doughFindings(figures, body.lines, pantry).filter((f) => f.tone !== 'know')}

@@ -27,7 +27,7 @@ export const COMPARE = {
     opened: 'Burst',
     'in-oil-s': 'In the oil',
     'oil-c': 'Oil, on average',
-    'in-band': 'Oil in its range',
+    'in-range': 'Oil in its range',
     'frying-s': 'Frying, in all',
     turns: 'Turned',
     crust: 'Colour',
@@ -39,7 +39,7 @@ export const COMPARE = {
 export function rowText(what: RecordRow['what'], value: number, p: Printer): string {
   switch (what) {
     case 'opened':
-    case 'in-band':
+    case 'in-range':
       return `${plain(100 * value, 0)} %`;
     case 'in-oil-s':
       return p.time(value);

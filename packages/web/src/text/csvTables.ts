@@ -42,7 +42,7 @@ export function ledgerTable(entries: readonly LedgerEntry[]): Table {
     columns: columns.ledger,
     rows: entries.map(({ name, startedAt, pieces, figures: f, tags }) => [
       ...[name, startedAt, pieces, f.fried, f.burst, f.oilMeanC, f.oilLeastC, f.oilMostC],
-      ...[f.inBandShare === null ? null : f.inBandShare * 100, f.meanInOilS, tags.join(' ')],
+      ...[f.inRangeShare === null ? null : f.inRangeShare * 100, f.meanInOilS, tags.join(' ')],
     ]),
   };
 }

@@ -108,7 +108,7 @@ export const FILES = {
     shopping: ['ingredient', 'buy_g', 'units', 'sold_in', 'needed_g', 'on_the_shelf_g', 'cost', 'for'],
     ledger: [
       ...['name', 'started_at', 'pieces', 'fried', 'opened', 'oil_mean_c', 'oil_least_c', 'oil_most_c'],
-      ...['in_band_percent', 'mean_in_oil_s', 'tags'],
+      ...['in_range_percent', 'mean_in_oil_s', 'tags'],
     ],
     readings: ['time_s', 'oil_c'],
   },

@@ -67,7 +67,7 @@ export const FIRE = {
   knownAfterAFewMinutes: 'These figures appear after a few minutes of heating, and improve after the first pieces.',
   aMinute: (value: string | number, tempSpan: string | number) => `${value} ${tempSpan} a minute`,
   oilNow: 'Oil now',
-  inTheBandIn: (time: string | number) => `back in range in ${time}`,
+  inTheRangeIn: (time: string | number) => `back in range in ${time}`,
   burner: 'Burner',
   of: (burner: string | number, settings: string | number) => `${burner} of ${settings}`,
   burnerDown: 'Burner down',

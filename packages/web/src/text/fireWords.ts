@@ -21,7 +21,7 @@ import { plain, type Printer, listNames } from './printer';
 export const VERDICT_TEXT: Record<OilVerdict, string> = {
   cold: 'warming up',
   under: 'too cool',
-  'in-band': 'just right',
+  'in-range': 'just right',
   over: 'too hot for these pieces',
   warn: 'too hot: turn the heat off',
   'cut-heat': 'cut the heat now',

@@ -18,7 +18,7 @@ export const LEDGER = {
   sideBySide: 'The trays side by side',
   wasPlanned: (planned: string) => `planned ${planned}`,
   cookAgainWithTheActual: 'Cook again with the actual values',
-  oilAgainstItsBand: 'Oil and its range',
+  oilAgainstItsRange: 'Oil and its range',
   noReadingWasTaken: 'The oil was not measured.',
   oilOverTheEveningAgainst: (temp: string | number, temp2: string | number) =>
     `Oil over time, with its range of ${temp} to ${temp2}`,
@@ -52,7 +52,7 @@ export const LEDGER = {
     ),
   trend: {
     opened: 'Burst',
-    inBand: 'Oil in its range',
+    inRange: 'Oil in its range',
     each: 'Frying time for each piece',
     pieces: 'Pieces',
     hands: 'Hands-on time compared with plan',

@@ -51,8 +51,8 @@ export function plannedAndHappened(
     },
     {
       name: 'In its range',
-      planned: `${Math.round(p.degrees(figures.band.least))} to ${p.temp(figures.band.most)}`,
-      happened: figures.inBandShare === null ? 'not measured' : `${p.percent(figures.inBandShare)} of the time`,
+      planned: `${Math.round(p.degrees(figures.range.least))} to ${p.temp(figures.range.most)}`,
+      happened: figures.inRangeShare === null ? 'not measured' : `${p.percent(figures.inRangeShare)} of the time`,
     },
     {
       name: 'In the oil',

@@ -196,7 +196,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
       }
       findings={
         <>
-          <StiffnessDial stiffness={figures.stiffness} band={figures.stiffnessBand} history={history} />
+          <StiffnessDial stiffness={figures.stiffness} range={figures.stiffnessRange} history={history} />
           <Findings findings={findings} printer={printer} say={mixFindingText} />
         </>
       }

@@ -186,7 +186,7 @@ export function FryFields({ line }: { readonly line: Line }) {
           <Suspense fallback={<div style={{ height: 76 }} />}>
             <OilChart
               trace={plan.loads.trace.map((p) => [p.timeS, p.oilC])}
-              band={plan.band}
+              range={plan.range}
               loadStartsS={plan.loads.loadStartsS}
               printer={printer}
               height={76}

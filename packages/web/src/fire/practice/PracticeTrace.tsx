@@ -83,7 +83,7 @@ export function PracticeTrace({ of, run, best, desk, moving, actsWith, printer }
   const own = useMemo(() => pointsOf(run.pots[pot]!.readings), [run, pot]);
   const bestTrace = useMemo(() => other && pointsOf(other.traces[pot]!), [other, pot]);
   const movedTrace = useMemo(() => whatIf && isMoved && pointsOf(whatIf.traces[pot]!), [whatIf, isMoved, pot]);
-  const { band } = of.pots[pot]!.session.trays[0]!.fry;
+  const { range } = of.pots[pot]!.session.trays[0]!.fry;
   const drops = useMemo(
     () => run.acts.flatMap((act) => (act.pot === pot && act.act.kind === 'drop' ? [act.atS] : [])),
     [run, pot],
@@ -112,7 +112,7 @@ export function PracticeTrace({ of, run, best, desk, moving, actsWith, printer }
             trace={own}
             {...(movedTrace ? { forecast: movedTrace, forecastName: T.whatIf } : {})}
             {...(!movedTrace && bestTrace ? { forecast: bestTrace, forecastName: T.best } : {})}
-            band={band}
+            range={range}
             loadStartsS={drops}
             printer={printer}
             height={220}

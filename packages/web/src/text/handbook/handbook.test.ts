@@ -118,7 +118,7 @@ test('what stations speak of explains itself in the rules behind their findings'
     codes.flatMap((code) => termsIn(ruleOf(code).says, new Set()).flatMap(({ term }) => (term ? [term.id] : []))),
   );
   expect(
-    ['stiffness', 'effective-water', 'family', 'seal-margin', 'tray', 'load', 'band', 'school'].filter(
+    ['stiffness', 'effective-water', 'family', 'seal-margin', 'tray', 'load', 'range', 'school'].filter(
       (id) => !named.has(id),
     ),
   ).toEqual([]);
@@ -139,7 +139,7 @@ test('each term is one sentence, leads to a page, and is marked once, where it s
   );
   expect(parts.filter(({ term }) => term).map(({ text, term }) => [text, term!.id])).toEqual([
     ['Loads', 'load'],
-    ['range', 'band'],
+    ['range', 'range'],
     ['Proofed', 'proof'],
   ]);
   expect(termsIn('a load', seen).some(({ term }) => term)).toBe(false);

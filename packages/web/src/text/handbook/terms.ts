@@ -125,7 +125,7 @@ export const TERMS: readonly Term[] = [
     page: 'loads',
   },
   {
-    id: 'band',
+    id: 'range',
     name: 'range',
     says: 'The lowest and highest figure that is right, of oil or of stiffness.',
     page: 'oil-heat',

@@ -1,5 +1,5 @@
 import { LATER } from '../../text/laterPhrases';
-import type { OilBand } from '@ember-fold/core';
+import type { OilRange } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { useTheme } from 'styled-components';
 import type { Printer } from '../../text/printer';
@@ -15,7 +15,7 @@ interface OilChartProps {
   readonly forecast?: readonly (readonly [number, number])[];
   /** What the dotted line is; absent: where the oil goes. */
   readonly forecastName?: string;
-  readonly band: OilBand;
+  readonly range: OilRange;
   /** Start of each load, s. */
   readonly loadStartsS: readonly number[];
   readonly printer: Printer;
@@ -25,11 +25,11 @@ interface OilChartProps {
   readonly fromS?: number;
 }
 
-/** Oil over the minutes against its band, with the loads as they went in. Long for it is one list of chart options. */
+/** Oil over the minutes against its range, with the loads as they went in. Long for it is one list of chart options. */
 export function OilChart({
   trace,
   forecast,
-  band,
+  range,
   loadStartsS,
   printer,
   label,
@@ -50,8 +50,8 @@ export function OilChart({
       }))
       .filter(({ xAxis }) => xAxis * 60 >= fromS);
     const temps = [...shown, ...(forecast ?? [])].map(([, c]) => c);
-    const least = temps.reduce((a, b) => Math.min(a, b), band.least - 6);
-    const most = temps.reduce((a, b) => Math.max(a, b), band.most + 6);
+    const least = temps.reduce((a, b) => Math.min(a, b), range.least - 6);
+    const most = temps.reduce((a, b) => Math.max(a, b), range.most + 6);
     const five = (c: number, round: (n: number) => number) => 5 * round(printer.degrees(c) / 5);
     const [min, max] = [five(least, Math.floor), five(most, Math.ceil)];
     return {
@@ -95,7 +95,7 @@ export function OilChart({
           markArea: {
             silent: true,
             itemStyle: { color: theme.good, opacity: 0.22 },
-            data: [[{ yAxis: printer.degrees(band.least) }, { yAxis: printer.degrees(band.most) }]],
+            data: [[{ yAxis: printer.degrees(range.least) }, { yAxis: printer.degrees(range.most) }]],
           },
           markLine: {
             symbol: 'none',
@@ -119,6 +119,6 @@ export function OilChart({
           : []),
       ],
     };
-  }, [trace, forecast, band, loadStartsS, printer, theme, fromS, height, forecastName]);
+  }, [trace, forecast, range, loadStartsS, printer, theme, fromS, height, forecastName]);
   return <Chart option={option} height={height} label={label} />;
 }

@@ -1,5 +1,5 @@
 import { SHARED as T } from '../../text/sharedPhrases';
-import { FILL_BAND } from '@ember-fold/core';
+import { FILL_RANGE } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { figureFont } from '../theme';
 
@@ -33,7 +33,7 @@ const Ends = styled.div`
 
 /** Full scale of the gauge, as a share of what the pocket holds. */
 const SCALE = 1.15;
-const MARKS = [FILL_BAND.least, FILL_BAND.most, 1];
+const MARKS = [FILL_RANGE.least, FILL_RANGE.most, 1];
 
 /** How full a pocket is, against what holds and what bursts. */
 export function FillGauge({ fill, colour }: { readonly fill: number; readonly colour: string }) {
@@ -48,7 +48,7 @@ export function FillGauge({ fill, colour }: { readonly fill: number; readonly co
       </Bar>
       <Ends aria-hidden>
         <span>{T.bready}</span>
-        <span>{T.holdsWell(FILL_BAND.least * 100, FILL_BAND.most * 100)}</span>
+        <span>{T.holdsWell(FILL_RANGE.least * 100, FILL_RANGE.most * 100)}</span>
         <span>{T.opens2}</span>
       </Ends>
     </>

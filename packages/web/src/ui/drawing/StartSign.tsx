@@ -24,7 +24,7 @@ const SIGN: Readonly<Record<StartPoint, ReactNode>> = {
       <path d="M12 30v6a4 4 0 0 0 4 4h16a4 4 0 0 0 4-4v-6" strokeDasharray="3 3" />
     </>
   ),
-  // A blanket that is drawn out of its case by two bands.
+  // A blanket that is drawn out of its case by two ranges.
   blanket: (
     <>
       <path d="M12 6h24v16H12zM18 22v6M30 22v6" />

@@ -35,7 +35,7 @@ function arc(from: number, to: number): string {
 interface StiffnessDialProps {
   /** 0 slack – 10 rock; `null` without flour. */
   readonly stiffness: number | null;
-  readonly band: { readonly least: number; readonly most: number };
+  readonly range: { readonly least: number; readonly most: number };
   /** How it would feel by each earlier dough of this flour. */
   readonly history?: readonly number[];
 }
@@ -47,16 +47,16 @@ function historyText(history: readonly number[]): string {
 }
 
 /** How hard the dough resists, against the range of its family. */
-export function StiffnessDial({ stiffness, band, history = [] }: StiffnessDialProps) {
+export function StiffnessDial({ stiffness, range, history = [] }: StiffnessDialProps) {
   const theme = useTheme();
   const label =
     stiffness === null
       ? LATER.stiffnessNoFlourYet
-      : LATER.stiffnessInRange(stiffness.toFixed(1), band.least, band.most, historyText(history));
+      : LATER.stiffnessInRange(stiffness.toFixed(1), range.least, range.most, historyText(history));
   return (
     <Svg viewBox="0 0 220 126" role="img" aria-label={label}>
       <path d={arc(0, 10)} fill="none" stroke={theme.well} strokeWidth={16} />
-      <path d={arc(band.least, band.most)} fill="none" stroke={theme.good} strokeWidth={16} />
+      <path d={arc(range.least, range.most)} fill="none" stroke={theme.good} strokeWidth={16} />
       {history.map((value, i) => (
         <path
           key={i}

@@ -160,12 +160,12 @@ function baseSpec(): PieceSpec {
   };
 }
 
-it('the dial names its figure and band, also without flour; the bar leaves out what is not there', () => {
+it('the dial names its figure and range, also without flour; the bar leaves out what is not there', () => {
   render(
     <ThemeProvider theme={planningTheme}>
-      <StiffnessDial stiffness={6.84} band={{ least: 6.2, most: 8 }} />
-      <StiffnessDial stiffness={6.1} band={{ least: 6.2, most: 8 }} history={[6.84, 7.31]} />
-      <StiffnessDial stiffness={null} band={{ least: 6.2, most: 8 }} />
+      <StiffnessDial stiffness={6.84} range={{ least: 6.2, most: 8 }} />
+      <StiffnessDial stiffness={6.1} range={{ least: 6.2, most: 8 }} history={[6.84, 7.31]} />
+      <StiffnessDial stiffness={null} range={{ least: 6.2, most: 8 }} />
       <CompositionBar
         printMass={(kg) => `${kg * 1000} g`}
         parts={[

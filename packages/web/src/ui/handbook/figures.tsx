@@ -79,7 +79,7 @@ function Stiffness() {
   return (
     <>
       <Soft>{T.dial}</Soft>
-      <StiffnessDial stiffness={(stiffness.least + stiffness.most) / 2} band={stiffness} />
+      <StiffnessDial stiffness={(stiffness.least + stiffness.most) / 2} range={stiffness} />
     </>
   );
 }

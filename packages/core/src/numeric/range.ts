@@ -1,5 +1,5 @@
 /** Inclusive range. */
-export interface Band {
+export interface Range {
   readonly least: number;
   readonly most: number;
 }
