@@ -156,7 +156,7 @@ test('beside the work: opens where the work is, every term explains itself, and 
   await expect(panel).toHaveCount(0);
   expect(await settled(page)).toEqual(before);
   expect(page.url()).toContain('/filling');
-  // Each finding has its rule, and the page that says more; the schools are worked out for this very batch.
+  // Each finding has its rule, and the page that says more; the methods are worked out for this very batch.
   const findings = page.getByRole('list', { name: 'Findings' }).getByRole('listitem');
   await expect(findings.first()).toBeVisible();
   expect(await findings.getByRole('button', { name: /: why\?$/ }).count()).toBe(await findings.count());

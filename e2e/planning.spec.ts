@@ -351,17 +351,17 @@ test('the map: the point is dragged and the line follows; its story, what it for
   await expect(page.getByRole('img', { name: /^Temperatures in the piece/ })).toBeVisible();
 });
 
-test('two schools side by side, no thermometer, the oven: each says its figures, and one is taken', async ({
+test('two methods side by side, no thermometer, the oven: each says its figures, and one is taken', async ({
   page,
 }) => {
-  const id = await plannedBatch('Schools', 24);
+  const id = await plannedBatch('Methods', 24);
   await openStation(page, id, 'fry');
   await page.getByRole('button', { name: 'Two methods' }).click();
-  const schools = page.getByRole('dialog', { name: 'Two methods, one piece' });
-  const table = schools.getByRole('table', { name: 'Two methods side by side' });
+  const methods = page.getByRole('dialog', { name: 'Two methods, one piece' });
+  const table = methods.getByRole('table', { name: 'Two methods side by side' });
   await expect(table.getByRole('row', { name: /^Oil 155 °C 178 °C$/ })).toBeVisible();
   await expect(table.getByRole('row', { name: /^In the oil \d+ min( \d+ s)? \d+ min( \d+ s)?$/ })).toBeVisible();
-  await schools.getByRole('button', { name: 'Take: hot and quick' }).click();
+  await methods.getByRole('button', { name: 'Take: hot and quick' }).click();
   await settled(page);
   await expect(station(page, 'Fry')).toContainText('178 °C');
   await page.getByRole('button', { name: 'No thermometer' }).click();

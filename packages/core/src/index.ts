@@ -61,7 +61,7 @@ export { eachOf, type PortionRun, portionRun } from './piece/portionRun.js';
 export { type Portioning, portioning } from './piece/portioning.js';
 export { cuttingOf } from './plan/cutDraft.js';
 export { cutterOutline, withOutline } from './plan/foldEdits.js';
-export { SCHOOLS, type SealTrade, sealTrade, withFill } from './plan/sealTrade.js';
+export { METHODS, type SealTrade, sealTrade, withFill } from './plan/sealTrade.js';
 export { type Burst, type BurstCause } from './piece/seal.js';
 export { type Mesh, meshSection, type PieceMesh, pieceMesh } from './piece/pieceMesh.js';
 export {
@@ -299,7 +299,7 @@ export {
   withFlour,
   withLimit,
   withLine,
-  withMethod,
+  withFryMethod,
   withPan,
   withPieces,
   withRaw,
@@ -360,9 +360,9 @@ export {
   crumbPlan,
   type FryArm,
   fryArm,
-  FRY_SCHOOLS,
-  type FrySchool,
-  withSchool,
+  FRY_METHODS,
+  type FryMethod,
+  withFryMethod,
 } from './plan/fryArms.js';
 export {
   crumbIn,
@@ -409,8 +409,8 @@ export {
   type FillingMethod,
   type FillingState,
   type RawPart,
-  TURN_SCHOOLS,
-  type TurnSchool,
+  TURN_METHODS,
+  type TurnMethod,
   type StartState,
   type CoatChoices,
   type DryCoatId,

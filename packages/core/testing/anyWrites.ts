@@ -19,7 +19,7 @@ import {
   STARTERS,
   TRAY_MARKS,
   TRAY_WAYS,
-  TURN_SCHOOLS,
+  TURN_METHODS,
 } from '../src/index.js';
 
 interface Range {
@@ -127,7 +127,7 @@ export function anyDraft(ids: readonly string[] = shipped): fc.Arbitrary<TrayDra
         oilC: within(D.oilC),
         ramp: fc.option(fc.record({ outC: within(D.oilC), overS: within(D.rampS) }), { nil: undefined, freq: 3 }),
         minutesS: fc.option(within(D.minutesS)),
-        turn: fc.constantFrom(...TURN_SCHOOLS),
+        turn: fc.constantFrom(...TURN_METHODS),
         start: fc.constantFrom('room', 'fridge', 'frozen', 'tempered'),
         loadSize: fc.option(whole(D.loadSize)),
         pot: maybe(fc.constantFrom('Small pan', 'Nobody has this')),

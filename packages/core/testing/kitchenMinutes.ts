@@ -1,5 +1,5 @@
 // Kitchen minutes: what practised cooks lift at, by eye; the tests hold the product to them and the bench prints them.
-import type { DoughFamilyId, FormId, TurnSchool } from '../src/draft/choices.js';
+import type { DoughFamilyId, FormId, TurnMethod } from '../src/draft/choices.js';
 import type { TrayDraft } from '../src/draft/draft.js';
 import { withDoughEach, withFamily, withFold, withForm, withWorkedFormula } from '../src/plan/editDraft.js';
 import { newTray } from '../src/plan/starters.js';
@@ -11,7 +11,7 @@ export interface KitchenPiece {
   readonly doughG: number;
   readonly fillingG: number;
   readonly oilC: number;
-  readonly turn: TurnSchool;
+  readonly turn: TurnMethod;
   readonly discM?: number;
   readonly crumbed?: boolean;
   readonly washed?: boolean;

@@ -27,9 +27,9 @@ export type FillingMethod = 'pan' | 'strain' | 'squeeze' | 'thicken';
  * each minute: it floats and is turned. Basted: floats, hot oil is ladled over it, turned once.
  * Half-depth: stands in oil to its middle, turned once.
  */
-export type TurnSchool = 'held-under' | 'once' | 'each-minute' | 'basted' | 'half-depth';
+export type TurnMethod = 'held-under' | 'once' | 'each-minute' | 'basted' | 'half-depth';
 
-export const TURN_SCHOOLS: readonly TurnSchool[] = ['each-minute', 'once', 'basted', 'held-under', 'half-depth'];
+export const TURN_METHODS: readonly TurnMethod[] = ['each-minute', 'once', 'basted', 'held-under', 'half-depth'];
 
 /** How a piece comes to the oil; tempered: frozen, then 20 min on paper. */
 export type StartState = 'room' | 'fridge' | 'frozen' | 'tempered';

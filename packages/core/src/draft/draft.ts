@@ -12,7 +12,7 @@ import type {
   RawPart,
   SealChoices,
   StartState,
-  TurnSchool,
+  TurnMethod,
 } from './choices.js';
 
 /** A formula of the Store, as it stood at one version. */
@@ -127,7 +127,7 @@ export interface TrayDraft {
     readonly oilC: number;
     /** s in the oil; `null`: as the solver finds. */
     readonly minutesS: number | null;
-    readonly turn: TurnSchool;
+    readonly turn: TurnMethod;
     readonly start: StartState;
     /** Pieces in a load; `null`: the most that keeps the range. */
     readonly loadSize: number | null;

@@ -37,7 +37,7 @@ type NextReason =
   | 'warm-up'
   | 'load-needs'
   | 'oil-waits'
-  | 'school'
+  | 'method'
   | 'cooked-golden'
   | 'oil-ready'
   | 'room'
@@ -125,7 +125,7 @@ export function doNext(
     steps.push({ act: 'burner', inS: 0, pieces: [], reason: 'cut-heat', value: 0 });
   }
   for (const group of together(predictions, (p) => p.turnAtS, isLastTurn)) {
-    steps.push({ act: 'flip', inS: group.atS - nowS, pieces: group.pieces, reason: 'school', value: 0 });
+    steps.push({ act: 'flip', inS: group.atS - nowS, pieces: group.pieces, reason: 'method', value: 0 });
   }
   for (const group of together(predictions, (p) => p.liftAtS)) {
     steps.push({ act: 'lift', inS: group.atS - nowS, pieces: group.pieces, reason: 'cooked-golden', value: 0 });

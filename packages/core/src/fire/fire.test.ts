@@ -11,7 +11,7 @@ import { doNext, type StovePlan } from './doNext.js';
 import { type FireAct, fireState, type OilReading } from './fireAct.js';
 import { ledgerFigures } from './ledgerFigures.js';
 import { type OilNow, oilNow } from './oilNow.js';
-import { TURN_SCHOOLS } from '../draft/choices.js';
+import { TURN_METHODS } from '../draft/choices.js';
 import { predictPiece } from './predictPiece.js';
 import { simulateRun } from '../simulated/simulateRun.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
@@ -338,12 +338,12 @@ test('pieces forgotten in the oil, for days and without a reading, are still ans
     fc.property(
       fc.array(fc.integer({ min: 0, max: 400_000 }), { maxLength: 6 }),
       fc.integer({ min: 0, max: 90 * 86_400 }),
-      fc.constantFrom(...TURN_SCHOOLS),
-      (turns, nowS, school) => {
+      fc.constantFrom(...TURN_METHODS),
+      (turns, nowS, method) => {
         const turnsS = [...turns].sort((a, b) => a - b);
         const piece = { number: 1, load: 1, droppedS: 0, turnsS, outS: null, burst: false, oven: null };
         const trace = [{ atS: 0, probeC: 158 }];
-        const found = predictPiece(fry.body, trace, piece, school, 74, nowS, 158);
+        const found = predictPiece(fry.body, trace, piece, method, 74, nowS, 158);
         for (const figure of [...found.colours, found.coreC, found.interfaceC])
           expect(Number.isFinite(figure)).toBe(true);
         expect(found.turnAtS ?? nowS).toBeGreaterThanOrEqual(nowS);

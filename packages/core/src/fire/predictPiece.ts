@@ -5,7 +5,7 @@ import { turnIsDue } from '../frying/lying.js';
 import { doughSetC } from '../frying/solveFry.js';
 import type { FirePiece, OilReading } from './fireAct.js';
 import { oilWanted } from '../oil/ramp.js';
-import type { OilRamp, TurnSchool } from '../draft/choices.js';
+import type { OilRamp, TurnMethod } from '../draft/choices.js';
 import { FRY_HORIZON_S } from '../draft/ranges.js';
 
 /** What the model reads of one piece in the pot. Stove seconds. */
@@ -17,7 +17,7 @@ export interface PiecePrediction {
   readonly colours: readonly [number, number];
   readonly coreC: number;
   readonly interfaceC: number;
-  /** Next turn by the plan's school; `null` when none is due before lifting. */
+  /** Next turn by the plan's method; `null` when none is due before lifting. */
   readonly turnAtS: number | null;
   /** Done and golden; `null` when not within half an hour. */
   readonly liftAtS: number | null;
@@ -86,7 +86,7 @@ export function predictPiece(
   spec: FryBodySpec,
   trace: readonly OilReading[],
   piece: FirePiece,
-  turn: TurnSchool,
+  turn: TurnMethod,
   coreTargetC: number,
   nowS: number,
   futureC: number,
@@ -131,7 +131,7 @@ export interface PredictAsk {
   readonly body: FryBodySpec;
   readonly trace: readonly OilReading[];
   readonly pieces: readonly FirePiece[];
-  readonly turn: TurnSchool;
+  readonly turn: TurnMethod;
   readonly coreTargetC: number;
   readonly nowS: number;
   readonly futureC: number;

@@ -6,7 +6,7 @@ import { CRUST_LIMITS } from './colour.js';
 import type { FryBodySpec } from './fryBody.js';
 import { darkerFace, type FrySample, momentWhen, palerFace, sampleAt, solveFry } from './solveFry.js';
 import { rampFrom } from '../oil/ramp.js';
-import type { OilRamp, TurnSchool } from '../draft/choices.js';
+import type { OilRamp, TurnMethod } from '../draft/choices.js';
 
 /** What comes out of oil at one temperature after so many minutes. */
 export type FryRegion = 'raw' | 'dark-raw' | 'pale' | 'right' | 'dark';
@@ -14,7 +14,7 @@ export type FryRegion = 'raw' | 'dark-raw' | 'pale' | 'right' | 'dark';
 /** Every oil and every moment for one piece. */
 export interface FryMapSpec {
   readonly body: FryBodySpec;
-  readonly turn: TurnSchool;
+  readonly turn: TurnMethod;
   readonly coreTargetC: number;
   /** As in `FrySolveSpec`. */
   readonly coreIsLine?: boolean;

@@ -14,7 +14,7 @@ const AIR_H: Readonly<Record<HoldPlace, number>> = { bench: 9, fridge: 9, freeze
 const NEAR_AIR = 2;
 /** Frozen hard: the warmest of it is this cold, °C. It no longer dents, or sticks to the next. */
 export const HARD_C = -8;
-/** On paper before the oil, in the school that tempers frozen pieces, s. */
+/** On paper before the oil, in the method that tempers frozen pieces, s. */
 export const TEMPER_S = 20 * 60;
 const HORIZON_S = 12 * 3600;
 const CHUNK_S = 7200;

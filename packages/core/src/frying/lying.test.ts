@@ -11,7 +11,7 @@ import { createFryBody, type FryBodySpec, OIL_SURFACE } from './fryBody.js';
 import { coiledShell, doughMaterial, fillingMaterial, type FryMaterial, layeredShell } from './fryMaterial.js';
 import { eachMinuteS, firstTurnFor, lyingOf } from './lying.js';
 import { palerFace, sampleAt, solveFry } from './solveFry.js';
-import { type TurnSchool } from '../draft/choices.js';
+import { type TurnMethod } from '../draft/choices.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const DOUGH = doughMaterial(1175, 0.28);
@@ -32,7 +32,7 @@ const PIECE: FryBodySpec = {
   surface: OIL_SURFACE,
   browning: 1,
 };
-const solve = (change: Partial<FryBodySpec> = {}, turn: TurnSchool = 'held-under', oilC = 165) => {
+const solve = (change: Partial<FryBodySpec> = {}, turn: TurnMethod = 'held-under', oilC = 165) => {
   const body = { ...PIECE, ...change };
   const lying = lyingOf(turn, body.exposedShare);
   return solveFry({ body: { ...body, ...lying, ...change }, oilC, turn, coreTargetC: 74, horizonS: 3600 });
@@ -69,7 +69,7 @@ describe('how a piece lies', () => {
   });
 
   test('half-depth: the upper face keeps its raw colour until the turn, and in deep oil it does not', () => {
-    const upper = (turn: TurnSchool) => {
+    const upper = (turn: TurnMethod) => {
       const solution = solve({}, turn);
       return sampleAt(solution.samples, solution.turnsS[0]! - 1).colours[1];
     };

@@ -1,4 +1,4 @@
-import { type TurnSchool } from '../draft/choices.js';
+import { type TurnMethod } from '../draft/choices.js';
 import { clamp } from '../numeric/clamp.js';
 import { LIFT_COLOUR } from './colour.js';
 import type { FryBody, FryBodySpec } from './fryBody.js';
@@ -31,7 +31,7 @@ export function eachMinuteS({ firstTurnS = TURN_EACH_S }: Pick<FryBodySpec, 'fir
 
 /** Faces and dry skin of a piece whose form floats with `exposedShare` of its skin over the oil. */
 export function lyingOf(
-  turn: TurnSchool,
+  turn: TurnMethod,
   exposedShare: number,
 ): Pick<FryBodySpec, 'faces' | 'exposedShare' | 'upperDry'> {
   switch (turn) {
@@ -57,7 +57,7 @@ export function lyingOf(
  * at half the horizon in oil too cool ever to colour it. Each minute: by the clock, the first
  * when its seam bears it.
  */
-export function turnIsDue(turn: TurnSchool, body: FryBody, turns: number, horizonS: number): boolean {
+export function turnIsDue(turn: TurnMethod, body: FryBody, turns: number, horizonS: number): boolean {
   switch (turn) {
     case 'held-under':
       return false;

@@ -30,7 +30,7 @@ function told({ starter = 'squash-sage', family, form = 'half-moon', ...of }: Si
 /** What a cook who has done it a hundred times would say, and what of it the product must say too. */
 test.each<[string, Situation, Verdict[], Verdict[]]>([
   [
-    'short half-moons in the slow school come out golden and cooked',
+    'short half-moons in the slow method come out golden and cooked',
     { fry: { oilC: 158 } },
     ['fry.cooked:good', 'fry.golden:good', 'fry.load-holds:good'],
     ['fry.raw-ring:look-out'],

@@ -15,7 +15,7 @@ import { KeptStates } from './keptStates.js';
 import { heatDrawnJPerM2, heatTakenJPerM2, waterGoneKgPerM2 } from './bodyHeat.js';
 import { eachMinuteS, lyingOf, turnIsDue } from './lying.js';
 import { oilWanted } from '../oil/ramp.js';
-import type { OilRamp, TurnSchool } from '../draft/choices.js';
+import type { OilRamp, TurnMethod } from '../draft/choices.js';
 
 export interface FrySolveSpec {
   readonly body: FryBodySpec;
@@ -23,7 +23,7 @@ export interface FrySolveSpec {
   readonly oilC: number;
   /** Absent: the oil is held. */
   readonly ramp?: OilRamp;
-  readonly turn: TurnSchool;
+  readonly turn: TurnMethod;
   /** Safe temperature of the coldest filling, °C. */
   readonly coreTargetC: number;
   /** Whether the piece is done only when its core is there; absent: it is. A filling that is cooked asks for nothing. */

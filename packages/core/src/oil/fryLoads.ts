@@ -13,7 +13,7 @@ import {
   stepPot,
 } from './pot.js';
 import { oilWanted } from './ramp.js';
-import type { OilRamp, TurnSchool } from '../draft/choices.js';
+import type { OilRamp, TurnMethod } from '../draft/choices.js';
 import { type Pot } from '../draft/kitchen.js';
 
 /** Allowed oil around the temperature to use, °C. */
@@ -234,12 +234,12 @@ export function potRoom(pot: Pot, footprintM2: number): number {
 const TURNING_SHARE = 0.6;
 
 /**
- * Pieces that one pair of hands keeps turned: each minute in its school; turned once, every one of
+ * Pieces that one pair of hands keeps turned: each minute in its method; turned once, every one of
  * them before the next would be due.
  * @param turnEachS s to turn one piece
  * @example handsServe('each-minute', 2) // 18
  */
-export function handsServe(turn: TurnSchool, turnEachS: number): number {
+export function handsServe(turn: TurnMethod, turnEachS: number): number {
   requireIn(turnEachS, RANGES.kitchen.turnEachS, 'turnEachS');
   if (turn === 'held-under') return RANGES.draft.loadSize.most;
   const windowS = turn === 'each-minute' || turn === 'basted' ? 60 : USUAL_TURN_S;

@@ -5,7 +5,7 @@ import { createFryBody } from '../frying/fryBody.js';
 import { fryMapRow } from '../frying/fryMap.js';
 import { runFry, sampleAt, solveFry } from '../frying/solveFry.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
-import { withSchool } from '../plan/fryArms.js';
+import { withFryMethod } from '../plan/fryArms.js';
 import { planBatch } from '../plan/planBatch.js';
 import { newTray } from '../plan/starters.js';
 import { oilWanted, rampFrom } from './ramp.js';
@@ -67,8 +67,8 @@ test('the solver follows it as one that is stepped a second at a time, and goes 
   }
 });
 
-test('the slow school that lets oil rise comes out golden and cooked, its map agrees, and its loads wait for the oil', () => {
-  const draft = withSchool(DRAFT, 'rising');
+test('the slow method that lets oil rise comes out golden and cooked, its map agrees, and its loads wait for the oil', () => {
+  const draft = withFryMethod(DRAFT, 'rising');
   const { fry } = planBatch(draft, DEFAULT_KITCHEN, null);
   expect(fry!.liftS).not.toBeNull();
   expect(fry!.findings.map(({ code }) => code)).toEqual(
@@ -92,6 +92,6 @@ test('the slow school that lets oil rise comes out golden and cooked, its map ag
   const [first, second] = fry!.loads!.loadStartsS;
   expect(second! - first!).toBeGreaterThan(fry!.liftS! + 60);
   expect(Math.abs(fry!.loads!.energyResidual)).toBeLessThan(0.001);
-  // Held again when another school is taken.
-  expect(withSchool(draft, 'hot').fry.ramp).toBeUndefined();
+  // Held again when another method is taken.
+  expect(withFryMethod(draft, 'hot').fry.ramp).toBeUndefined();
 });

@@ -1,6 +1,6 @@
 import { RANGES } from '../draft/ranges.js';
 import type { EdgeId, Point } from '../draft/choices.js';
-import { type FormId, type TurnSchool } from '../draft/choices.js';
+import { type FormId, type TurnMethod } from '../draft/choices.js';
 import { requireIn, requireWithin } from '../errors.js';
 
 /** One piece before it is folded. Lengths in m. */
@@ -96,7 +96,7 @@ export interface Form {
   /** Has a flat rim that can be forked, roped or moulded. */
   readonly hasEdge: boolean;
   /** How it must be moved in the oil to come out as it should; absent: as its dough is. */
-  readonly usualTurn?: TurnSchool;
+  readonly usualTurn?: TurnMethod;
   /** Dough rolled for one piece, m². */
   blankAreaM2(discM: number, lengthM: number, outline?: readonly Point[]): number;
   /** Whole geometry; `null` when the seal leaves no room at all. @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE */

@@ -1,16 +1,16 @@
 import { CRUST_LIMITS } from '../frying/colour.js';
-import { crumbPlan, FRY_SCHOOLS, fryArm, withSchool } from './fryArms.js';
+import { crumbPlan, FRY_METHODS, fryArm, withFryMethod } from './fryArms.js';
 import { planBatch } from './planBatch.js';
 import { newTray, STARTERS } from './starters.js';
 import { CRUMB_ANSWERS } from '../oil/crumbTest.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const DRAFT = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
-const arm = (school: (typeof FRY_SCHOOLS)[number]) => fryArm(withSchool(DRAFT, school), DEFAULT_KITCHEN)!;
+const arm = (method: (typeof FRY_METHODS)[number]) => fryArm(withFryMethod(DRAFT, method), DEFAULT_KITCHEN)!;
 
-test('every school is the plan of its own draft, minutes and load by the solver', () => {
-  for (const school of FRY_SCHOOLS) {
-    const draft = withSchool({ ...DRAFT, fry: { ...DRAFT.fry, minutesS: 90, loadSize: 2 } }, school);
+test('every method is the plan of its own draft, minutes and load by the solver', () => {
+  for (const method of FRY_METHODS) {
+    const draft = withFryMethod({ ...DRAFT, fry: { ...DRAFT.fry, minutesS: 90, loadSize: 2 } }, method);
     const { fry } = planBatch(draft, DEFAULT_KITCHEN, null);
     expect(fryArm(draft, DEFAULT_KITCHEN)).toMatchObject({
       oilC: draft.fry.oilC,
@@ -22,7 +22,7 @@ test('every school is the plan of its own draft, minutes and load by the solver'
   }
 });
 
-test('the schools differ as cooks say: hot is quicker and forgives less, once is slower inside, frozen is longest', () => {
+test('the methods differ as cooks say: hot is quicker and forgives less, once is slower inside, frozen is longest', () => {
   const [slow, hot] = [arm('slow'), arm('hot')];
   expect(hot.liftS!).toBeLessThan(slow.liftS!);
   expect(hot.darkS! - Math.max(hot.doneS!, hot.goldenS!)).toBeLessThan(
@@ -30,7 +30,7 @@ test('the schools differ as cooks say: hot is quicker and forgives less, once is
   );
   expect(arm('once').doneS!).toBeGreaterThan(arm('each-minute').doneS!);
   expect(arm('held-under').doneS!).toBeLessThan(arm('each-minute').doneS!);
-  const starts = (['room', 'fridge', 'tempered', 'frozen'] as const).map((school) => arm(school).doneS!);
+  const starts = (['room', 'fridge', 'tempered', 'frozen'] as const).map((method) => arm(method).doneS!);
   expect(starts).toEqual([...starts].sort((a, b) => a - b));
 });
 

@@ -6,12 +6,12 @@ import { type CrumbAnswer, crumbRange } from '../oil/crumbTest.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { planHot } from './planBatch.js';
 import { planCold } from './planCold.js';
-import type { TurnSchool, StartState } from '../draft/choices.js';
+import type { TurnMethod, StartState } from '../draft/choices.js';
 import type { Kitchen } from '../draft/kitchen.js';
 
 /** Where cooks disagree about the fry; each is one change to a draft. */
-export type FrySchool = 'slow' | 'rising' | 'hot' | TurnSchool | StartState;
-export const FRY_SCHOOLS: readonly FrySchool[] = [
+export type FryMethod = 'slow' | 'rising' | 'hot' | TurnMethod | StartState;
+export const FRY_METHODS: readonly FryMethod[] = [
   'slow',
   'rising',
   'hot',
@@ -26,20 +26,20 @@ export const FRY_SCHOOLS: readonly FrySchool[] = [
   'tempered',
 ];
 
-/** Oil of the two schools, °C. Source: docs/models/practice.md. */
+/** Oil of the two methods, °C. Source: docs/models/practice.md. */
 const SLOW_C = 155;
 const HOT_C = 178;
 /** In cool, and out of hotter oil: the oldest of the slow ways. Source: docs/models/practice.md. */
 const RISING = { oilC: 130, ramp: { outC: 162, overS: 600 } } as const;
 
 /**
- * The same batch fried by one school; minutes and load are the solver's again.
- * @example withSchool(draft, 'hot').fry.oilC // 178
+ * The same batch fried by one method; minutes and load are the solver's again.
+ * @example withFryMethod(draft, 'hot').fry.oilC // 178
  */
-export function withSchool(draft: TrayDraft, school: FrySchool): TrayDraft {
+export function withFryMethod(draft: TrayDraft, method: FryMethod): TrayDraft {
   const { ramp: _ramp, ...held } = draft.fry;
   const fry = { ...held, minutesS: null, loadSize: null };
-  switch (school) {
+  switch (method) {
     case 'slow':
       return { ...draft, fry: { ...fry, oilC: SLOW_C } };
     case 'rising':
@@ -51,14 +51,14 @@ export function withSchool(draft: TrayDraft, school: FrySchool): TrayDraft {
     case 'basted':
     case 'held-under':
     case 'half-depth':
-      return { ...draft, fry: { ...fry, turn: school } };
+      return { ...draft, fry: { ...fry, turn: method } };
     case 'room':
     case 'fridge':
     case 'frozen':
     case 'tempered':
-      return { ...draft, fry: { ...fry, start: school } };
+      return { ...draft, fry: { ...fry, start: method } };
     default: {
-      const never: never = school;
+      const never: never = method;
       return never;
     }
   }

@@ -10,7 +10,7 @@ import { USUAL_SEAL } from '../draft/choices.js';
 import { type Known } from '../draft/kitchen.js';
 import { pieceSpecOf } from '../piece/pieceSpecOf.js';
 
-/** One portion between the two schools: what the cook bites into, and what it costs in burst pieces. */
+/** One portion between the two methods: what the cook bites into, and what it costs in burst pieces. */
 export interface SealTrade {
   readonly fill: number;
   readonly fillingKg: number;
@@ -20,8 +20,8 @@ export interface SealTrade {
   readonly share: number;
 }
 
-/** The safe-seal school fills to here, the generous one to there. Source: docs/models/fold.md, the range that holds. */
-export const SCHOOLS = { safe: 0.55, generous: 0.95 } as const;
+/** The safe-seal method fills to here, the generous one to there. Source: docs/models/fold.md, the range that holds. */
+export const METHODS = { safe: 0.55, generous: 0.95 } as const;
 
 /**
  * From a safe seal to a generous filling in even steps, everything else as it is. Empty where
@@ -43,7 +43,7 @@ export function sealTrade(draft: TrayDraft, cold: ColdPlan, steps = 21): SealTra
   });
   const form = formOf(draft.form);
   return Array.from({ length: steps }, (_, i) => {
-    const fill = SCHOOLS.safe + ((SCHOOLS.generous - SCHOOLS.safe) * i) / (steps - 1);
+    const fill = METHODS.safe + ((METHODS.generous - METHODS.safe) * i) / (steps - 1);
     const fillingKg = Math.min(1, fill * piece.capacityM3 * densityKgPerM3);
     const made = form.piece({ ...spec, fillingKg })!;
     const { share } = burstOf({

@@ -33,7 +33,7 @@ const OVER_C = 6;
 
 /**
  * Cooks planned trays on the simulated stove with a steady hand: full burner to the mark, a load in
- * when the oil is there, turns by the plan's school, lift at the planned time; tray after tray.
+ * when the oil is there, turns by the plan's method, lift at the planned time; tray after tray.
  * Long for it is one loop, a second a round.
  *
  * @param trays from `fryTrays`, with their plans

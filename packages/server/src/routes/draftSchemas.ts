@@ -15,7 +15,7 @@ import {
   type SideBySide,
   TEST_CHANGES,
   type Trying,
-  TURN_SCHOOLS,
+  TURN_METHODS,
 } from '@ember-fold/core';
 import Joi from 'joi';
 import { flag, ingredientId, isoTime, line, number, uuid, within } from './schemaParts.js';
@@ -120,7 +120,7 @@ const tray = Joi.object<Tray>({
     oilC: within(D.oilC),
     minutesS: within(D.minutesS).allow(null),
     turn: Joi.string()
-      .valid(...TURN_SCHOOLS)
+      .valid(...TURN_METHODS)
       .required(),
     start: Joi.string().valid('room', 'fridge', 'frozen', 'tempered').required(),
     loadSize: within(D.loadSize).integer().allow(null),

@@ -1,7 +1,7 @@
 import { CRUMB_ANSWERS, readCrumb } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { FIRE as T } from '../text/firePhrases';
-import { CRUMB_NAME } from '../text/schoolText';
+import { CRUMB_NAME } from '../text/methodText';
 import { Button } from '../ui/controls/Button';
 
 const Answers = styled.div`

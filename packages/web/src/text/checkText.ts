@@ -1,5 +1,5 @@
 import { type CheckAnswer, type CheckId, type TrayDraft, wantedCrumb } from '@ember-fold/core';
-import { CRUMB_SHOULD } from './schoolText';
+import { CRUMB_SHOULD } from './methodText';
 
 /** The checks on the run-sheet: the question, its answers, and what to do after a bad answer. */
 interface Check {

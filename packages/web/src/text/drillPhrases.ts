@@ -1,7 +1,7 @@
 import type { CrumbAnswer, Drill, DrillKind, DrillSkill, FistHold } from '@ember-fold/core';
 import { crumbRange, crustName } from '@ember-fold/core';
 import type { Printer } from './printer';
-import { CRUMB_DOES, CRUMB_NAME } from './schoolText';
+import { CRUMB_DOES, CRUMB_NAME } from './methodText';
 import { CRUST_WORD } from './words';
 
 const SKILL: Readonly<Record<DrillKind, string>> = {

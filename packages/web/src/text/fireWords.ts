@@ -15,7 +15,7 @@ import {
   type StoveFit,
 } from '@ember-fold/core';
 import { SAFE_C } from './cautions';
-import { CRUMB_DOES } from './schoolText';
+import { CRUMB_DOES } from './methodText';
 import { plain, type Printer, listNames } from './printer';
 
 export const VERDICT_TEXT: Record<OilVerdict, string> = {

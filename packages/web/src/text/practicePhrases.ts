@@ -14,7 +14,7 @@ import {
 import type { PageId } from './handbook/page';
 import { listText } from './fireWords';
 import type { Printer } from './printer';
-import { CRUMB_DOES } from './schoolText';
+import { CRUMB_DOES } from './methodText';
 import { SPEED_NAME } from './words';
 
 /** The text of one kind of practice situation. */

@@ -78,7 +78,7 @@ test('every word on a screen and in the papers is spelt as the dictionary has it
   expect(OWN_WORDS.filter((word) => plain.correct(word))).toEqual([]);
 });
 
-/** School years that a text asks for. Source: the Flesch–Kincaid grade. */
+/** Method years that a text asks for. Source: the Flesch–Kincaid grade. */
 function gradeOf(text: string): number {
   const sentences = text.split(/[.:;!?](?:\s|$)/).filter((one) => /\p{L}/u.test(one));
   const words = sentences.flatMap((one) => one.match(/\p{L}[\p{L}’'-]*/gu) ?? []);
@@ -86,7 +86,7 @@ function gradeOf(text: string): number {
   return 0.39 * (words.length / sentences.length) + 11.8 * (syllables / words.length) - 15.59;
 }
 
-test('every page of the handbook reads as easily as a school book of ten-year-olds', () => {
+test('every page of the handbook reads as easily as a method book of ten-year-olds', () => {
   const printer = makePrinter(DEFAULT_KITCHEN);
   const hard = PAGES.map((page) => [page.id, Math.round(10 * gradeOf(textOf(page, printer))) / 10] as const).filter(
     ([, grade]) => grade > 6,

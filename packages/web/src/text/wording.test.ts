@@ -12,7 +12,7 @@ import {
   loadWays,
   fryMapRow,
   marginsAt,
-  withSchool,
+  withFryMethod,
   cutSheet,
   cuttingOf,
   holdTimes,
@@ -54,7 +54,7 @@ import { chancesText, forgivingText, marginText, storyText } from './mapText';
 import { portioningText, portionText, readWeights } from './portionText';
 import { cuttingText, rollText, shareText } from './sealText';
 import { makePrinter, plain, readWhole, withTemps } from './printer';
-import { ARM_ROWS, crumbText, loadWayText } from './schoolText';
+import { ARM_ROWS, crumbText, loadWayText } from './methodText';
 import { shoppingText } from './shoppingText';
 import { swapText } from './swapText';
 import { finishLines, handsText, listText, nextText } from './fireWords';
@@ -223,7 +223,7 @@ it('says what to do at the stove for every step and reason', () => {
     'warm-up',
     'load-needs',
     'oil-waits',
-    'school',
+    'method',
     'cooked-golden',
     'oil-ready',
     'wait-oil',
@@ -384,7 +384,7 @@ it('cutting, holding and dividing are said in clean sentences for any piece, in 
   );
 });
 
-it('the map, the schools, a crumb and the oven are said in clean sentences, in any units', () => {
+it('the map, the methods, a crumb and the oven are said in clean sentences, in any units', () => {
   fc.assert(
     fc.property(
       fc.constantFrom(...STARTERS.map((s) => s.id)),
@@ -416,7 +416,7 @@ it('the map, the schools, a crumb and the oven are said in clean sentences, in a
         const [rightOnes = 0, of, ...wrongOnes] = counted.match(/\d+/g)!.map(Number);
         expect(of).toBe(100);
         expect(wrongOnes.reduce((a, b) => a + b, rightOnes)).toBe(100);
-        const arm = fryArm(withSchool(draft, 'frozen'), kitchen)!;
+        const arm = fryArm(withFryMethod(draft, 'frozen'), kitchen)!;
         const texts = [
           storyText(row, row.oilC, timeS, 1200, printer),
           marginText(marginsAt(rows, row.oilC, timeS), printer),

@@ -9,7 +9,7 @@ import type {
   RawPart,
   StarterId,
   StartState,
-  TurnSchool,
+  TurnMethod,
 } from '@ember-fold/core';
 
 /** Wording that is not a finding; one place, so that it can be translated. */
@@ -79,7 +79,7 @@ export const START_NAME: Record<StartState, string> = {
   frozen: 'frozen',
   tempered: 'tempered',
 };
-export const TURN_NAME: Record<TurnSchool, string> = {
+export const TURN_NAME: Record<TurnMethod, string> = {
   'each-minute': 'every minute',
   once: 'once',
   basted: 'basted',

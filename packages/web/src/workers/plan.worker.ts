@@ -21,7 +21,7 @@ import {
   type FryArm,
   fryArm,
   type FryPlan,
-  type FrySchool,
+  type FryMethod,
   foldedBodyOf,
   type HoldTimes,
   holdTimes,
@@ -65,7 +65,7 @@ import {
   wholeRecord,
   type WholeRecord,
   withForm,
-  withSchool,
+  withFryMethod,
   worstTone,
 } from '@ember-fold/core';
 import { expose } from 'comlink';
@@ -173,8 +173,8 @@ const worker = {
     });
   },
   /** The batch fried each of these ways. */
-  arms(draft: TrayDraft, kitchen: Kitchen, schools: readonly FrySchool[]): (FryArm | null)[] {
-    return schools.map((school) => fryArm(withSchool(draft, school), kitchen));
+  arms(draft: TrayDraft, kitchen: Kitchen, methods: readonly FryMethod[]): (FryArm | null)[] {
+    return methods.map((method) => fryArm(withFryMethod(draft, method), kitchen));
   },
   /** What each answer of a crumb of dough means for this batch. */
   crumbs(draft: TrayDraft, kitchen: Kitchen): (CrumbPlan | null)[] {

@@ -9,7 +9,7 @@ import type {
   Cutting,
   CuttingSpec,
   FryArm,
-  FrySchool,
+  FryMethod,
   HoldTimes,
   Ingredient,
   Kitchen,
@@ -97,8 +97,8 @@ export const formPieces = (): Promise<FormPiece[]> => plans().forms();
 
 /** Ways to fry the same batch. */
 export const armsLatest = latestOnly(
-  (draft: TrayDraft, kitchen: Kitchen, schools: readonly FrySchool[]): Promise<(FryArm | null)[]> =>
-    plans().arms(draft, kitchen, schools),
+  (draft: TrayDraft, kitchen: Kitchen, methods: readonly FryMethod[]): Promise<(FryArm | null)[]> =>
+    plans().arms(draft, kitchen, methods),
 );
 /** What a crumb of dough in the oil means for a batch. */
 export const crumbsLatest = latestOnly((draft: TrayDraft, kitchen: Kitchen): Promise<(CrumbPlan | null)[]> =>

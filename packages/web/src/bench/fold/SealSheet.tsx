@@ -6,7 +6,7 @@ import {
   type CoatChoices,
   formOf,
   NO_COAT,
-  SCHOOLS,
+  METHODS,
   type SealChoices,
   type TrayDraft,
   sealTrade,
@@ -104,8 +104,8 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
                   printer.percent(piece.fill),
                 )}
                 value={piece.fill}
-                least={SCHOOLS.safe}
-                most={SCHOOLS.generous}
+                least={METHODS.safe}
+                most={METHODS.generous}
                 step={0.01}
                 ends={[FOLD_SHEETS.safeSeal, 'generous']}
                 onChange={(fill) => edit('fold.fill', (d, known) => withFill(d, fill, known))}

@@ -7,7 +7,7 @@ import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
 import { WayList } from '../../ui/controls/WayList';
-import { CRUMB_NAME, crumbText } from '../../text/schoolText';
+import { CRUMB_NAME, crumbText } from '../../text/methodText';
 import { crumbsLatest } from '../../workers/planClient';
 
 /** No thermometer: what a crumb of dough does, and what that leaves to know. */

@@ -1,4 +1,4 @@
-import { RANGES, type StartState, type TurnSchool } from '@ember-fold/core';
+import { RANGES, type StartState, type TurnMethod } from '@ember-fold/core';
 import { Suspense } from 'react';
 import { styled } from 'styled-components';
 import { editPot } from '../../data/editKitchen';
@@ -163,7 +163,7 @@ export function FryFields({ line }: { readonly line: Line }) {
         options={START_NAME}
         onChange={(start) => set('start', { start })}
       />
-      <Choice<TurnSchool>
+      <Choice<TurnMethod>
         label={T.turned}
         value={fry.turn}
         options={TURN_NAME}

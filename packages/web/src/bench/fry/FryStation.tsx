@@ -10,14 +10,14 @@ import { FryVerdict } from './FryVerdict';
 
 type SheetProps = { readonly line: Line; readonly onClose: () => void };
 const SHEETS = {
-  schools: lazyPart(() => import('./SchoolsSheet').then((m) => ({ default: m.SchoolsSheet }))),
+  methods: lazyPart(() => import('./MethodsSheet').then((m) => ({ default: m.MethodsSheet }))),
   crumb: lazyPart(() => import('./CrumbSheet').then((m) => ({ default: m.CrumbSheet }))),
   bake: lazyPart(() => import('./BakeSheet').then((m) => ({ default: m.BakeSheet }))),
   loads: lazyPart(() => import('./LoadSheet').then((m) => ({ default: m.LoadSheet }))),
 } satisfies Record<string, ComponentType<SheetProps>>;
 type SheetId = keyof typeof SHEETS;
 const TOOLS: readonly { id: SheetId; name: string; icon: typeof Layers }[] = [
-  { id: 'schools', name: T.twoSchools, icon: Columns2 },
+  { id: 'methods', name: T.twoMethods, icon: Columns2 },
   { id: 'crumb', name: T.noThermometer, icon: ThermometerSun },
   { id: 'bake', name: T.bakeInstead, icon: CookingPot },
   { id: 'loads', name: T.loadsAndOrder, icon: Layers },

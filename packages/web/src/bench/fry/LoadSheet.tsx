@@ -10,7 +10,7 @@ import { Choice } from '../../ui/controls/Choice';
 import { Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
 import { WayList } from '../../ui/controls/WayList';
-import { LOAD_WAY_NAME, loadWayText } from '../../text/schoolText';
+import { LOAD_WAY_NAME, loadWayText } from '../../text/methodText';
 import { loadWaysLatest } from '../../workers/planClient';
 import { PotChoice } from './PotChoice';
 import { PotOrder } from './PotOrder';

@@ -1,5 +1,5 @@
 import type { Printer } from '../printer';
-import { type HandbookPage, SCHOOL_OIL } from './page';
+import { type HandbookPage, METHOD_OIL } from './page';
 
 const between = ([least, most]: readonly [number, number], p: Printer): string => `${p.temp(least)} to ${p.temp(most)}`;
 
@@ -25,8 +25,8 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     id: 'oil-heat',
     title: 'Holding the oil',
     words: 'temperature range burner heat dips recover too hot too cool thermometer greasy dark knob ring overshoot',
-    figure: 'schools',
-    see: ['no-thermometer', 'loads', 'schools', 'pot'],
+    figure: 'methods',
+    see: ['no-thermometer', 'loads', 'methods', 'pot'],
     parts: (p) => [
       {
         says: [
@@ -42,7 +42,7 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     title: 'Without a thermometer',
     words: 'no thermometer crumb of dough test bubbles bread cube tell hot enough ready wooden spoon',
     figure: 'crumb',
-    see: ['oil-heat', 'schools'],
+    see: ['oil-heat', 'methods'],
     parts: () => [
       {
         says: [
@@ -53,16 +53,16 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     ],
   },
   {
-    id: 'schools',
+    id: 'methods',
     title: 'Two methods of frying',
-    words: 'slow hot quick start cold oil temperature school which is better crisp blisters time',
-    figure: 'schools',
+    words: 'slow hot quick start cold oil temperature school method which is better crisp blisters time',
+    figure: 'methods',
     see: ['oil-heat', 'families', 'core'],
     parts: (p) => [
       {
         says: [
-          `Slow: the pieces go in at ${between(SCHOOL_OIL.slow.startC, p)} and come out at ${between(SCHOOL_OIL.slow.endC, p)}. Thick shortcrust shells crisp all the way through, with few blisters. It takes longer, and you fry fewer at a time.`,
-          `Hot and quick: ${between(SCHOOL_OIL.quick.startC, p)}. It suits soft, thin and yeast doughs, and fillings that are already cooked. The timing has to be more exact.`,
+          `Slow: the pieces go in at ${between(METHOD_OIL.slow.startC, p)} and come out at ${between(METHOD_OIL.slow.endC, p)}. Thick shortcrust shells crisp all the way through, with few blisters. It takes longer, and you fry fewer at a time.`,
+          `Hot and quick: ${between(METHOD_OIL.quick.startC, p)}. It suits soft, thin and yeast doughs, and fillings that are already cooked. The timing has to be more exact.`,
           'The Fry station works out both for the batch you have open: the minutes, the loads, the oil in the crust, and what a mistake would cost.',
         ],
       },
@@ -72,7 +72,7 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     id: 'loads',
     title: 'Loads and turning',
     words: 'how many at once crowd load lot round batch size turn flip stir baste stick together first turn float',
-    figure: 'schools',
+    figure: 'methods',
     see: ['oil-heat', 'oil-life', 'core'],
     parts: () => [
       {
@@ -108,7 +108,7 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     title: 'Done in the middle',
     words: 'raw inside cooked core temperature safe chicken meat fish egg minced probe undercooked ring',
     figure: 'keeping',
-    see: ['schools', 'opened', 'wrong'],
+    see: ['methods', 'opened', 'wrong'],
     parts: (p) => [
       {
         says: [
@@ -155,7 +155,7 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     title: 'Freezing',
     words: 'freeze frozen freezer thaw defrost make ahead tray bag how long frost straight from',
     figure: 'keeping',
-    see: ['keeping', 'loads', 'schools'],
+    see: ['keeping', 'loads', 'methods'],
     parts: (p) => [
       {
         says: [

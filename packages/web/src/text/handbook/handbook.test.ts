@@ -43,7 +43,7 @@ const ASKED: readonly (readonly [asked: string, page: string])[] = [
   ['how long do leftovers keep', 'keeping'],
   ['is the chicken cooked', 'core'],
   ['core temperature of minced meat', 'core'],
-  ['slow or hot school', 'schools'],
+  ['slow or hot school', 'methods'],
   ['dough shrinks when rolled', 'resting'],
   ['how long to knead', 'resting'],
   ['yeast dough does not rise', 'yeast'],
@@ -118,7 +118,7 @@ test('what stations speak of explains itself in the rules behind their findings'
     codes.flatMap((code) => termsIn(ruleOf(code).says, new Set()).flatMap(({ term }) => (term ? [term.id] : []))),
   );
   expect(
-    ['stiffness', 'effective-water', 'family', 'seal-margin', 'tray', 'load', 'range', 'school'].filter(
+    ['stiffness', 'effective-water', 'family', 'seal-margin', 'tray', 'load', 'range', 'method'].filter(
       (id) => !named.has(id),
     ),
   ).toEqual([]);

@@ -8,14 +8,14 @@ export type FigureId =
   | 'cooling'
   | 'forms'
   | 'crumb'
-  | 'schools'
+  | 'methods'
   | 'cautions'
   | 'symptoms'
   | 'keeping'
   | 'cups';
 
-/** Oil of the two schools, °C. Source: docs/models/practice.md. */
-export const SCHOOL_OIL = {
+/** Oil of the two methods, °C. Source: docs/models/practice.md. */
+export const METHOD_OIL = {
   slow: { startC: [115, 140], endC: [155, 170] },
   quick: { startC: [175, 182], endC: [175, 182] },
 } as const;
@@ -54,7 +54,7 @@ export type PageId =
   | 'pot'
   | 'oil-heat'
   | 'no-thermometer'
-  | 'schools'
+  | 'methods'
   | 'loads'
   | 'oil-life'
   | 'core'

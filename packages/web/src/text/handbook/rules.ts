@@ -118,9 +118,9 @@ const RULE = {
     says: 'Heat takes no allergen out of oil. Oil carries traces of everything that was fried in it.',
     page: 'allergens',
   },
-  school: {
+  method: {
     says: 'Both methods of frying work. Each has its own oil temperature, time and drawback.',
-    page: 'schools',
+    page: 'methods',
   },
   turn: {
     says: 'A floating piece browns only below. Its upper side browns once it is turned, or basted with hot oil.',
@@ -270,7 +270,7 @@ const OF: Readonly<Record<FindingCode, keyof typeof RULE>> = {
   'fry.burner-weak': 'burner',
   'fry.load-holds': 'load',
   'fry.load-deep': 'load',
-  'fry.ramp': 'school',
+  'fry.ramp': 'method',
   'fry.pipeline': 'load',
   'fry.crisp': 'crisp',
   'fry.crisp-never': 'crisp',
@@ -290,7 +290,7 @@ const OF: Readonly<Record<FindingCode, keyof typeof RULE>> = {
   'fry.half-depth': 'level',
   'fry.half-too-deep': 'level',
   'fry.half-too-shallow': 'level',
-  'fry.oil-outside': 'school',
+  'fry.oil-outside': 'method',
   'fry.frozen-wipe': 'cold',
   'fry.frozen-oil': 'cold',
   'fry.thaw-raw': 'cold',

@@ -137,11 +137,11 @@ export const TERMS: readonly Term[] = [
     page: 'oil-heat',
   },
   {
-    id: 'school',
+    id: 'method',
     name: 'method',
     also: ['methods'],
     says: 'One of two ways of frying that cooks swear by. Both work; each has a drawback.',
-    page: 'schools',
+    page: 'methods',
   },
   {
     id: 'crumb-test',

@@ -12,10 +12,10 @@ import {
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { FORM_LINE, FORM_NAME } from '../../text/formWords';
-import { type FigureId, SCHOOL_OIL } from '../../text/handbook/page';
+import { type FigureId, METHOD_OIL } from '../../text/handbook/page';
 import { HANDBOOK as T, KEEPS, SYMPTOMS } from '../../text/handbook/handbook';
 import type { Printer } from '../../text/printer';
-import { CRUMB_NAME } from '../../text/schoolText';
+import { CRUMB_NAME } from '../../text/methodText';
 import { FAMILY_NAME } from '../../text/words';
 import { Cautions } from '../controls/Cautions';
 import { Soft } from '../controls/Panel';
@@ -23,7 +23,7 @@ import { FormPicture } from '../drawing/FormPicture';
 import { useFormPieces } from '../drawing/useFormPieces';
 import { PourLadder } from '../drawing/PourLadder';
 import { StiffnessDial } from '../drawing/StiffnessDial';
-import { SchoolsHere } from './SchoolsHere';
+import { MethodsHere } from './MethodsHere';
 import { Table } from './Table';
 
 export interface FigureProps {
@@ -140,16 +140,16 @@ function Crumb({ printer: p }: FigureProps) {
   return <Table label={T.crumb} head={[T.crumb, T.means]} rows={rows} />;
 }
 
-function Schools({ printer: p, kitchen, draft }: FigureProps) {
+function Methods({ printer: p, kitchen, draft }: FigureProps) {
   const oil = ([least, most]: readonly [number, number]) => between(p.temp(least), p.temp(most));
   const rows = [
-    [T.slow, oil(SCHOOL_OIL.slow.startC), oil(SCHOOL_OIL.slow.endC)],
-    [T.quick, oil(SCHOOL_OIL.quick.startC), oil(SCHOOL_OIL.quick.endC)],
+    [T.slow, oil(METHOD_OIL.slow.startC), oil(METHOD_OIL.slow.endC)],
+    [T.quick, oil(METHOD_OIL.quick.startC), oil(METHOD_OIL.quick.endC)],
   ];
   return (
     <>
       <Table label={T.oil} head={[T.oil, T.start, T.end]} rows={rows} />
-      {draft && <SchoolsHere draft={draft} kitchen={kitchen} printer={p} />}
+      {draft && <MethodsHere draft={draft} kitchen={kitchen} printer={p} />}
     </>
   );
 }
@@ -184,7 +184,7 @@ export const FIGURES: Readonly<Record<FigureId, (props: FigureProps) => ReactNod
   cooling: Cooling,
   forms: FormShapes,
   crumb: Crumb,
-  schools: Schools,
+  methods: Methods,
   cautions: ({ printer }) => <Cautions printer={printer} />,
   symptoms: Symptoms,
   keeping: Keeping,

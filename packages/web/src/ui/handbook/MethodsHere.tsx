@@ -1,26 +1,26 @@
-import type { FryArm, FrySchool, Kitchen, TrayDraft } from '@ember-fold/core';
+import type { FryArm, FryMethod, Kitchen, TrayDraft } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { HANDBOOK as T } from '../../text/handbook/handbook';
 import type { Printer } from '../../text/printer';
-import { SCHOOL_NAME } from '../../text/schoolText';
+import { METHOD_NAME } from '../../text/methodText';
 import { armsLatest } from '../../workers/planClient';
 import { Soft } from '../controls/Panel';
 import { Table } from './Table';
 
-const SCHOOLS: readonly FrySchool[] = ['slow', 'rising', 'hot'];
+const METHODS: readonly FryMethod[] = ['slow', 'rising', 'hot'];
 
-interface SchoolsHereProps {
+interface MethodsHereProps {
   readonly draft: TrayDraft;
   readonly kitchen: Kitchen;
   readonly printer: Printer;
 }
 
-/** The schools of frying, worked out for the batch at hand: what each takes, and what it costs. */
-export function SchoolsHere({ draft, kitchen, printer: p }: SchoolsHereProps) {
+/** The methods of frying, worked out for the batch at hand: what each takes, and what it costs. */
+export function MethodsHere({ draft, kitchen, printer: p }: MethodsHereProps) {
   const [arms, setArms] = useState<readonly (FryArm | null)[] | null>(null);
   useEffect(() => {
     let gone = false;
-    armsLatest(draft, kitchen, SCHOOLS).then(
+    armsLatest(draft, kitchen, METHODS).then(
       (found) => !gone && found && setArms(found),
       () => !gone && setArms([]),
     );
@@ -29,7 +29,7 @@ export function SchoolsHere({ draft, kitchen, printer: p }: SchoolsHereProps) {
     };
   }, [draft, kitchen]);
   if (!arms) return <Soft role="status">{T.workedOut(draft.name)}</Soft>;
-  const rows = SCHOOLS.flatMap((school, i) => {
+  const rows = METHODS.flatMap((method, i) => {
     const arm = arms[i];
     if (!arm) return [];
     const { oilC, liftS, totalS, oilTakenKg } = arm;
@@ -39,7 +39,7 @@ export function SchoolsHere({ draft, kitchen, printer: p }: SchoolsHereProps) {
       totalS === null ? '–' : p.span(totalS),
       oilTakenKg === null ? '–' : p.mass(oilTakenKg),
     ];
-    return [[SCHOOL_NAME[school], ...cells]];
+    return [[METHOD_NAME[method], ...cells]];
   });
   if (rows.length === 0) return null;
   return (

@@ -1,5 +1,5 @@
 import { FRY as T } from '../../text/fryPhrases';
-import { type FryArm, FRY_SCHOOLS, type FrySchool, withSchool } from '@ember-fold/core';
+import { type FryArm, FRY_METHODS, type FryMethod, withFryMethod } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import { useEdit } from '../../data/useEdit';
@@ -8,7 +8,7 @@ import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
 import { Sheet } from '../../ui/controls/Sheet';
-import { ARM_ROWS, SCHOOL_NAME } from '../../text/schoolText';
+import { ARM_ROWS, METHOD_NAME } from '../../text/methodText';
 import { armsLatest } from '../../workers/planClient';
 
 const Table = styled.table`
@@ -37,17 +37,17 @@ const Two = styled.div`
   gap: 12px;
 `;
 
-type Pair = readonly [FrySchool, FrySchool];
+type Pair = readonly [FryMethod, FryMethod];
 
 /** The same batch fried two ways, side by side. */
-export function SchoolsSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
+export function MethodsSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
   const edit = useEdit();
   const { draft, kitchen, printer } = line;
   const [pair, setPair] = useState<Pair>(['slow', 'hot']);
   const [arms, setArms] = useState<readonly (FryArm | null)[] | 'failed' | null>(null);
   useEffect(() => {
     let gone = false;
-    armsLatest(draft, kitchen, FRY_SCHOOLS).then(
+    armsLatest(draft, kitchen, FRY_METHODS).then(
       (found) => !gone && found && setArms(found),
       () => !gone && setArms('failed'),
     );
@@ -56,17 +56,17 @@ export function SchoolsSheet({ line, onClose }: { readonly line: Line; readonly 
     };
   }, [draft, kitchen]);
   const shown =
-    arms === null || arms === 'failed' ? null : pair.map((school) => arms[FRY_SCHOOLS.indexOf(school)] ?? null);
+    arms === null || arms === 'failed' ? null : pair.map((method) => arms[FRY_METHODS.indexOf(method)] ?? null);
   return (
-    <Sheet title={T.twoSchoolsOnePiece} isOpen onClose={onClose}>
+    <Sheet title={T.twoMethodsOnePiece} isOpen onClose={onClose}>
       <Two>
         {([0, 1] as const).map((i) => (
-          <Pick<FrySchool>
+          <Pick<FryMethod>
             key={i}
             label={i === 0 ? T.oneWay : T.theOther}
             value={pair[i]}
-            options={SCHOOL_NAME}
-            onChange={(school) => setPair(i === 0 ? [school, pair[1]] : [pair[0], school])}
+            options={METHOD_NAME}
+            onChange={(method) => setPair(i === 0 ? [method, pair[1]] : [pair[0], method])}
           />
         ))}
       </Two>
@@ -75,15 +75,15 @@ export function SchoolsSheet({ line, onClose }: { readonly line: Line; readonly 
       ) : !shown ? (
         <Soft role="status">{T.fryingBoth}</Soft>
       ) : (
-        <Table aria-label={T.twoSchoolsSideBySide}>
+        <Table aria-label={T.twoMethodsSideBySide}>
           <thead>
             <tr>
               <th scope="col">
                 <span className="visually-hidden">{T.figure}</span>
               </th>
-              {pair.map((school, i) => (
+              {pair.map((method, i) => (
                 <th key={i} scope="col">
-                  {SCHOOL_NAME[school]}
+                  {METHOD_NAME[method]}
                 </th>
               ))}
             </tr>
@@ -104,16 +104,16 @@ export function SchoolsSheet({ line, onClose }: { readonly line: Line; readonly 
         </Table>
       )}
       <Two style={{ marginTop: 14 }}>
-        {pair.map((school, i) => (
+        {pair.map((method, i) => (
           <Button
             key={i}
             isDisabled={!shown?.[i]?.isSafe}
             onPress={() => {
-              edit('fry.school', (d) => withSchool(d, school));
+              edit('fry.method', (d) => withFryMethod(d, method));
               onClose();
             }}
           >
-            {`Take: ${SCHOOL_NAME[school]}`}
+            {`Take: ${METHOD_NAME[method]}`}
           </Button>
         ))}
       </Two>

@@ -2,7 +2,7 @@ import {
   type CrumbAnswer,
   type CrumbPlan,
   type FryArm,
-  type FrySchool,
+  type FryMethod,
   type LoadWay,
   type LoadWayId,
   readCrumb,
@@ -10,7 +10,7 @@ import {
 import type { Printer } from './printer';
 import { CRUST_WORD } from './words';
 
-export const SCHOOL_NAME: Record<FrySchool, string> = {
+export const METHOD_NAME: Record<FryMethod, string> = {
   slow: 'slow',
   rising: 'in cool oil that rises',
   hot: 'hot and quick',
