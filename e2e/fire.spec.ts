@@ -235,7 +235,7 @@ test.describe('a browser that listens', () => {
     await say('take back');
     await expect(pieces).toHaveCount(6);
     await say('skimmed');
-    await expect.poll(() => kinds(id)).toEqual(['drop', 'flip', 'lift', 'take-back', 'skim']);
+    await expect.poll(() => kinds(id)).toEqual(['drop', 'turn', 'lift', 'take-back', 'skim']);
   });
 });
 

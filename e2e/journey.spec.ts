@@ -58,7 +58,7 @@ test.describe('from flour to ledger', () => {
     const first = await followAdvice(page, (done) => done.includes('drop'));
     expect(first[0]).toBe('burner');
     await expect(page.getByRole('button', { name: /^Piece \d, .* in the oil, up raw/ })).toHaveCount(6);
-    await followAdvice(page, (done) => done.filter((act) => act === 'flip').length >= 3);
+    await followAdvice(page, (done) => done.filter((act) => act === 'turn').length >= 3);
     // One opens: it is chosen by its number, lifted and counted.
     await page.getByRole('button', { name: 'One burst' }).click();
     await page.getByRole('button', { name: 'Piece 4 burst' }).click();
@@ -140,7 +140,7 @@ test.describe('from flour to ledger', () => {
       })
       .toEqual([
         ['drop', [1, 2, 3, 4, 5]],
-        ['flip', [2, 5]],
+        ['turn', [2, 5]],
         ['burst', [3]],
         ['burner', 1],
       ]);

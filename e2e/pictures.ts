@@ -27,8 +27,8 @@ async function shoot(page: Page, name: string): Promise<void> {
 /** Fries by the do-next list until the second load has browned for a while. */
 async function fry(page: Page): Promise<void> {
   let drops = 0;
-  let flips = 0;
-  for (let i = 0; i < 900 && !(drops >= 2 && flips >= 9); i++) {
+  let turns = 0;
+  for (let i = 0; i < 900 && !(drops >= 2 && turns >= 9); i++) {
     const now = page.locator('[data-act][data-now]').first();
     const act = await now.getAttribute('data-act', { timeout: 150 }).catch(() => null);
     if (
@@ -39,7 +39,7 @@ async function fry(page: Page): Promise<void> {
       ))
     ) {
       if (act === 'drop') drops += 1;
-      flips = act === 'drop' ? 0 : act === 'flip' ? flips + 1 : flips;
+      turns = act === 'drop' ? 0 : act === 'turn' ? turns + 1 : turns;
     }
     await page.waitForTimeout(100);
   }

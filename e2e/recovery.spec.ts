@@ -104,7 +104,7 @@ test('the database is killed while frying: readings and acts wait, and each is t
   await expect.poll(async () => (await later()).readings.length).toBeGreaterThan(before.readings.length + 10);
   const after = await later();
   expect(after.acts.slice(0, 2)).toEqual(before.acts);
-  expect(after.acts.map(({ act }) => act.kind)).toEqual(['burner', 'drop', 'flip', 'burner']);
+  expect(after.acts.map(({ act }) => act.kind)).toEqual(['burner', 'drop', 'turn', 'burner']);
   expect(after.readings.slice(0, before.readings.length)).toEqual(before.readings);
   // The probe read on meanwhile: what it could not hand over came after, with no gap of more than a few beats.
   const gaps = after.readings.slice(1).map((reading, i) => reading.atS - after.readings[i]!.atS);
@@ -139,7 +139,7 @@ test('three minutes of frying without a connection: all that was done goes over 
   await context.setOffline(false);
   await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length, { timeout: 20_000 }).toBe(4);
   const { acts, startedAt, speed } = await read<Stove>(`/batches/${id}/stove`);
-  expect(acts.map(({ act }) => act.kind)).toEqual(['drop', 'flip', 'skim', 'lift']);
+  expect(acts.map(({ act }) => act.kind)).toEqual(['drop', 'turn', 'skim', 'lift']);
   expect(acts.at(-1)!.act).toMatchObject({ pieces: Array.from({ length: count }, (_, i) => i + 1) });
   for (const [i, ms] of wentMs.entries()) {
     const toldMs = Date.parse(startedAt) + (1000 * acts[i + 1]!.act.atS) / speed;

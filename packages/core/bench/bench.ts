@@ -201,7 +201,7 @@ for (let load = 0; load < 10; load++) {
   const dropped = Array.from({ length: 6 }, (_, i) => load * 6 + i + 1);
   evening.push({ id: `d${load}`, atS: load * 700, kind: 'drop', pieces: dropped });
   for (let turn = 1; turn < 8; turn++)
-    evening.push({ id: `f${load}-${turn}`, atS: load * 700 + 60 * turn, kind: 'flip', pieces: dropped });
+    evening.push({ id: `f${load}-${turn}`, atS: load * 700 + 60 * turn, kind: 'turn', pieces: dropped });
   if (load < 9) evening.push({ id: `l${load}`, atS: load * 700 + 560, kind: 'lift', pieces: dropped });
 }
 const twoHours = Array.from({ length: 7200 }, (_, atS) => ({ atS, probeC: 158 + Math.sin(atS / 40) }));

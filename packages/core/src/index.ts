@@ -299,7 +299,7 @@ export {
   withFlour,
   withLimit,
   withLine,
-  withFryMethod,
+  withMethod,
   withPan,
   withPieces,
   withRaw,

@@ -52,7 +52,7 @@ type NextReason =
 
 /** One thing to do. `inS` 0 or less: now; `null`: when the oil is ready, no time known. */
 export interface NextStep {
-  readonly act: 'burner' | 'flip' | 'lift' | 'drop' | 'skim' | 'aside' | 'oven-out' | 'judge' | 'finish';
+  readonly act: 'burner' | 'turn' | 'lift' | 'drop' | 'skim' | 'aside' | 'oven-out' | 'judge' | 'finish';
   readonly inS: number | null;
   readonly pieces: readonly number[];
   readonly reason: NextReason;
@@ -125,7 +125,7 @@ export function doNext(
     steps.push({ act: 'burner', inS: 0, pieces: [], reason: 'cut-heat', value: 0 });
   }
   for (const group of together(predictions, (p) => p.turnAtS, isLastTurn)) {
-    steps.push({ act: 'flip', inS: group.atS - nowS, pieces: group.pieces, reason: 'method', value: 0 });
+    steps.push({ act: 'turn', inS: group.atS - nowS, pieces: group.pieces, reason: 'method', value: 0 });
   }
   for (const group of together(predictions, (p) => p.liftAtS)) {
     steps.push({ act: 'lift', inS: group.atS - nowS, pieces: group.pieces, reason: 'cooked-golden', value: 0 });
@@ -145,7 +145,7 @@ export function doNext(
   if (state.inPot.length > 0) {
     const room = roomInPot(state, plan.loadSize, plan.left);
     const busy = steps.some(
-      ({ act, inS }) => inS !== null && ((act === 'lift' && inS < SOON_OUT_S) || (act === 'flip' && inS < HANDS_S)),
+      ({ act, inS }) => inS !== null && ((act === 'lift' && inS < SOON_OUT_S) || (act === 'turn' && inS < HANDS_S)),
     );
     const trialling = plan.trial === true && state.loads === 1;
     if (plan.everyS !== undefined) {
@@ -256,7 +256,7 @@ function urgency(step: NextStep): number {
     ? 0
     : step.act === 'lift'
       ? 1
-      : step.act === 'flip'
+      : step.act === 'turn'
         ? 2
         : step.act === 'aside'
           ? 3

@@ -34,7 +34,7 @@ const anyAct: fc.Arbitrary<FireAct> = fc.oneof(
   fc.record({
     id: fc.uuid(),
     atS: fc.integer({ min: 0, max: 3600 }),
-    kind: fc.constantFrom(...(['drop', 'flip', 'lift', 'burst', 'aside', 'oven-out'] as const)),
+    kind: fc.constantFrom(...(['drop', 'turn', 'lift', 'burst', 'aside', 'oven-out'] as const)),
     pieces: fc.uniqueArray(fc.integer({ min: 1, max: PIECES }), { minLength: 1, maxLength: 6 }),
   }),
   fc.record({
@@ -189,7 +189,7 @@ describe('what comes next', () => {
       [p(1, 60, 400), p(2, 70, 410), p(3, 120, 470)],
       30,
     );
-    expect(steps.filter((s) => s.act === 'flip').map((s) => s.pieces)).toEqual([[1, 2], [3]]);
+    expect(steps.filter((s) => s.act === 'turn').map((s) => s.pieces)).toEqual([[1, 2], [3]]);
     expect(steps.filter((s) => s.act === 'lift').map((s) => s.pieces)).toEqual([[1, 2], [3]]);
     const out = fireState([drop(1), { id: 'l', atS: 9, kind: 'lift', pieces: [1] }], 1);
     expect(doNext(out, { ...STOVE, left: 0 }, oilAt(158), [], 10).map((s) => s.act)).toContain('finish');

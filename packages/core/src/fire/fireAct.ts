@@ -4,7 +4,7 @@ interface ActBase {
   /** s since this stove session began. */
   readonly atS: number;
 }
-export type PieceActKind = 'drop' | 'flip' | 'lift' | 'burst' | 'aside' | 'oven-out';
+export type PieceActKind = 'drop' | 'turn' | 'lift' | 'burst' | 'aside' | 'oven-out';
 
 /** Why a piece is finished in the oven: it opened, or it is dark outside and raw inside. */
 export type OvenWhy = 'burst' | 'raw';
@@ -174,7 +174,7 @@ function applyToPiece(
     case 'drop':
       if (!piece) pieces.set(number, { number, load, droppedS: atS, turnsS: [], outS: null, burst: false, oven: null });
       return;
-    case 'flip':
+    case 'turn':
       if (piece && piece.outS === null) pieces.set(number, { ...piece, turnsS: [...piece.turnsS, atS] });
       return;
     case 'lift':

@@ -6,7 +6,7 @@ import { handsSeen } from './handsSeen.js';
 const evening = (eachS: number, bursts: number): FireAct[] =>
   Array.from({ length: bursts }, (_, burst) =>
     Array.from({ length: 6 }, (_, i): FireAct => {
-      const kind = burst % 2 === 0 ? 'flip' : 'lift';
+      const kind = burst % 2 === 0 ? 'turn' : 'lift';
       return { id: `${burst}-${i}`, atS: 100 + 200 * burst + i * eachS, kind, pieces: [6 * burst + i + 1] };
     }),
   ).flat();
@@ -31,7 +31,7 @@ test('what hands show is found, the more of it the surer, in any order', () => {
 });
 
 test('pauses, other acts and what was taken back teach nothing', () => {
-  const lonely: FireAct[] = [100, 200, 300].map((atS, i) => ({ id: `${i}`, atS, kind: 'flip', pieces: [i + 1] }));
+  const lonely: FireAct[] = [100, 200, 300].map((atS, i) => ({ id: `${i}`, atS, kind: 'turn', pieces: [i + 1] }));
   expect(handsSeen(lonely)).toEqual(handsSeen([]));
   expect(handsSeen([]).times).toBe(0);
   const acts = evening(4, 3);
@@ -44,8 +44,8 @@ test('pauses, other acts and what was taken back teach nothing', () => {
   expect(handsSeen([...acts, ...undone])).toEqual(handsSeen([]));
   // Six turned in one go and told with one tap: their share each.
   const told: FireAct[] = [
-    { id: 'a', atS: 100, kind: 'flip', pieces: [1] },
-    { id: 'b', atS: 118, kind: 'flip', pieces: [2, 3, 4, 5, 6, 7] },
+    { id: 'a', atS: 100, kind: 'turn', pieces: [1] },
+    { id: 'b', atS: 118, kind: 'turn', pieces: [2, 3, 4, 5, 6, 7] },
   ];
   expect(handsSeen(told).eachS).toBeGreaterThan(2);
   expect(handsSeen(told).eachS).toBeLessThan(3);

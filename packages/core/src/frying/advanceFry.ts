@@ -124,7 +124,7 @@ function faceLink(body: FryBody, f: number, half: number, oilC: number): { g: nu
 
 /**
  * How far past its edge a cell may lie and still count as on its branch: 1e-4 °C of sensible
- * heat. Without it the flat middle of a thawing piece flips between frozen and melting for ever.
+ * heat. Without it the flat middle of a thawing piece turns between frozen and melting for ever.
  */
 const BRANCH_SLACK_J_PER_M3 = 200;
 

@@ -11,7 +11,7 @@ import { newTray } from '../plan/starters.js';
 import {
   createStove,
   dropIntoStove,
-  flipInStove,
+  turnInStove,
   liftFromStove,
   readProbe,
   stepStove,
@@ -88,11 +88,11 @@ function follow(
       stove.setting = step.value;
       acts.push({ ...act, kind: 'burner', setting: step.value });
       seen.turnsS.push(stove.timeS);
-    } else if (step.act === 'drop' || step.act === 'flip' || step.act === 'lift') {
+    } else if (step.act === 'drop' || step.act === 'turn' || step.act === 'lift') {
       acts.push({ ...act, kind: step.act, pieces: step.pieces });
-      const doIt = { drop: dropIntoStove, flip: flipInStove, lift: liftFromStove }[step.act];
+      const doIt = { drop: dropIntoStove, turn: turnInStove, lift: liftFromStove }[step.act];
       step.pieces.forEach((piece) => doIt(stove, piece));
-      if (step.act !== 'flip') seen.movesS.push(stove.timeS);
+      if (step.act !== 'turn') seen.movesS.push(stove.timeS);
       if (step.act === 'drop') seen.dropsS.push(stove.timeS);
       seen.most = Math.max(seen.most, stove.inPot.size);
       if (step.act === 'drop') seen.coldestDropC = Math.max(seen.coldestDropC, oilC - stove.state.oilC);

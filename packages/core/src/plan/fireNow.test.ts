@@ -18,7 +18,7 @@ const SESSION: FireSession = {
 const numbers = fc.uniqueArray(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 8 });
 const at = fc.integer({ min: 0, max: 3600 });
 const told = fc.oneof(
-  fc.record({ kind: fc.constantFrom('drop', 'flip', 'lift', 'burst', 'aside', 'oven-out'), atS: at, pieces: numbers }),
+  fc.record({ kind: fc.constantFrom('drop', 'turn', 'lift', 'burst', 'aside', 'oven-out'), atS: at, pieces: numbers }),
   fc.record({ kind: fc.constant('burner'), atS: at, setting: fc.integer({ min: 0, max: 9 }) }),
   fc.record({ kind: fc.constantFrom('skim', 'here'), atS: at }),
   fc.record({ kind: fc.constant('top-up'), atS: at, m3: fc.double({ min: 1e-5, max: 0.002, noNaN: true }) }),
@@ -76,7 +76,7 @@ test('danger comes before everything, and nothing that is advised contradicts it
       expect(steps.filter((step) => step.act === 'burner').length).toBeLessThanOrEqual(1);
       const targets = fireTargets(now, new Set(), 0);
       const inPot = new Set(state.inPot.map((piece) => piece.number));
-      for (const number of [...targets.flip, ...targets.lift, ...targets.burst]) expect(inPot.has(number)).toBe(true);
+      for (const number of [...targets.turn, ...targets.lift, ...targets.burst]) expect(inPot.has(number)).toBe(true);
       for (const number of targets.drop) expect(state.pieces.some((piece) => piece.number === number)).toBe(false);
     }),
     { numRuns: 400 },
@@ -151,7 +151,7 @@ test('what was predicted before a piece was turned never asks for it again, nor 
           const isOld = asked.turns !== turnsS.length;
           expect(shown.colours).toEqual(isOld ? [0.2, 0.9] : [0.9, 0.2]);
           const isAsked = now.steps.some(
-            (step) => (step.act === 'flip' || step.act === 'lift') && step.pieces.includes(number),
+            (step) => (step.act === 'turn' || step.act === 'lift') && step.pieces.includes(number),
           );
           expect(isAsked).toBe(!isOld);
         }

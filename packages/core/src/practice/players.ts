@@ -85,7 +85,7 @@ function oilSeenC({ probeC, crumbOilC }: PotSeen, planC: number): number {
 /** What to do with the pieces in the oil. */
 function pieceActs(policy: Policy, of: PracticePot, seen: PotSeen): PotAct[] {
   const acts: PotAct[] = [];
-  const flip: number[] = [];
+  const turn: number[] = [];
   const lift: number[] = [];
   const aside: number[] = [];
   for (const piece of seen.inPot) {
@@ -100,11 +100,11 @@ function pieceActs(policy: Policy, of: PracticePot, seen: PotSeen): PotAct[] {
     if (isTime && isGolden) lift.push(number);
     else if (Math.max(colours[0], colours[1]) >= policy.mostColour)
       (isTime || !policy.asides ? lift : aside).push(number);
-    else if (turnsNow(policy, tray.draft.fry.turn, tray.fry.body.firstTurnS, piece, turns)) flip.push(number);
+    else if (turnsNow(policy, tray.draft.fry.turn, tray.fry.body.firstTurnS, piece, turns)) turn.push(number);
   }
   if (lift.length > 0) acts.push({ kind: 'lift', pieces: lift });
   if (aside.length > 0) acts.push({ kind: 'aside', pieces: aside });
-  if (flip.length > 0) acts.push({ kind: 'flip', pieces: flip });
+  if (turn.length > 0) acts.push({ kind: 'turn', pieces: turn });
   return acts;
 }
 

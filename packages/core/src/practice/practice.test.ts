@@ -65,7 +65,7 @@ test('pieces fry as the solver of the plans fries them, told apart when only som
     potSeen(run, 0).inPot[0]!.colours[0] / pot!.truth.browning,
   );
   expect(Math.abs(first! / 240 - 1)).toBeLessThan(0.02);
-  actInPractice(run, 0, { kind: 'flip', pieces: [2] }, 'b');
+  actInPractice(run, 0, { kind: 'turn', pieces: [2] }, 'b');
   hold(120);
   const [one, two, three] = [1, 2, 3].map((n) => potSeen(run, 0).inPot.find(({ number }) => number === n)!);
   expect(one!.colours).toEqual(three!.colours);
@@ -76,7 +76,7 @@ test('pieces fry as the solver of the plans fries them, told apart when only som
 test('whatever is done, in whatever order: every piece is in one place, every figure is one', () => {
   const act = fc.oneof(
     fc.record({
-      kind: fc.constantFrom('drop', 'flip', 'lift', 'burst', 'aside', 'oven-out'),
+      kind: fc.constantFrom('drop', 'turn', 'lift', 'burst', 'aside', 'oven-out'),
       pieces: fc.array(fc.integer({ min: -2, max: 14 }), { maxLength: 6 }),
     }),
     fc.record({ kind: fc.constant('burner'), setting: fc.oneof(fc.integer({ min: -3, max: 99 }), fc.constant(2.4)) }),
@@ -139,7 +139,7 @@ function randomly(of: Situation, seed: number): PracticeRun {
     const { inPot } = potSeen(run, pot);
     const pick = inPot[Math.floor(next() * inPot.length)]?.number;
     if (pick === undefined || next() < 0.4) return { kind: 'burner', setting: Math.floor(next() * 10) };
-    return { kind: next() < 0.7 ? 'flip' : 'lift', pieces: [pick] };
+    return { kind: next() < 0.7 ? 'turn' : 'lift', pieces: [pick] };
   });
 }
 

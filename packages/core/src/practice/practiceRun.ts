@@ -254,7 +254,7 @@ function actOnPot(run: PotRun, act: Exclude<PotAct, { kind: 'door' }>, nowS: num
       }
       return;
     }
-    case 'flip': {
+    case 'turn': {
       const chosen = new Set(act.pieces);
       for (const group of [...run.groups]) {
         const turned = group.numbers.filter((n) => chosen.has(n));

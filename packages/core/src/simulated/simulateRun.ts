@@ -3,7 +3,7 @@ import { turnIsDue } from '../frying/lying.js';
 import {
   createStove,
   dropIntoStove,
-  flipInStove,
+  turnInStove,
   liftFromStove,
   readProbe,
   type SimulatedStove,
@@ -59,7 +59,7 @@ export function simulateRun(
   let next = 1;
   let lastOutS = -Infinity;
   const id = () => actId(acts.length);
-  const pieceAct = (kind: 'drop' | 'flip' | 'lift' | 'burst', pieces: number[]) => {
+  const pieceAct = (kind: 'drop' | 'turn' | 'lift' | 'burst', pieces: number[]) => {
     if (pieces.length > 0) acts.push({ id: id(), atS: stove.timeS, kind, pieces });
   };
   const burner = (setting: number) => {
@@ -100,10 +100,10 @@ export function simulateRun(
       .filter(([n, p]) => turnIsDue(of(n).draft.fry.turn, p.body, turns.get(n)!, 1800))
       .map(([n]) => n);
     due.forEach((n) => {
-      flipInStove(stove, n);
+      turnInStove(stove, n);
       turns.set(n, turns.get(n)! + 1);
     });
-    pieceAct('flip', due);
+    pieceAct('turn', due);
     const out = [...stove.inPot.keys()].filter((n) => inFor(n) >= of(n).fry.liftS! + mishaps.liftLateS);
     out.forEach((n) => liftFromStove(stove, n));
     pieceAct('lift', out);

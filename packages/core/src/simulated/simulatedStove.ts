@@ -83,7 +83,7 @@ function drawnJ(body: FryBody, bulk: PieceBulk): number {
   return pieceHeatJ(bulk, heat.total, heat.latent);
 }
 
-export function flipInStove(stove: SimulatedStove, number: number): void {
+export function turnInStove(stove: SimulatedStove, number: number): void {
   const piece = stove.inPot.get(number);
   if (piece) turnFry(piece.body);
 }

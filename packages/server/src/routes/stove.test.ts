@@ -26,7 +26,7 @@ async function lit(speed = 60, of: BatchDraft = draft()): Promise<string> {
   return id;
 }
 
-type Piece = 'drop' | 'flip' | 'lift' | 'burst';
+type Piece = 'drop' | 'turn' | 'lift' | 'burst';
 const onPieces = (kind: Piece, atS: number, pieces: number[]): FireAct => ({ id: randomUUID(), atS, kind, pieces });
 const knob = (atS: number, setting: number): FireAct => ({ id: randomUUID(), atS, kind: 'burner', setting });
 
@@ -105,7 +105,7 @@ describe('acts', () => {
     ['pieces', { kind: 'drop' }],
     ['pieces', { kind: 'drop', pieces: [] }],
     ['pieces.0', { kind: 'lift', pieces: [0] }],
-    ['pieces.1', { kind: 'flip', pieces: [3, 3] }],
+    ['pieces.1', { kind: 'turn', pieces: [3, 3] }],
     ['setting', { kind: 'burner', setting: -1 }],
     ['setting', { kind: 'burner', setting: 'high' }],
     ['actId', { kind: 'take-back', actId: 'the last one' }],

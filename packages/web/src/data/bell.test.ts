@@ -88,7 +88,7 @@ it('what the cook turned off stays silent, each by itself', () => {
   writeKept('calls', { tones: false, speech: true, notices: false });
   ring('timer');
   say('Flip three pieces.');
-  notify('Flip', 'pot');
+  notify('Turn', 'pot');
   expect([played.length, spoken, noticed]).toEqual([0, ['Flip three pieces.'], []]);
   writeKept('calls', { tones: true, speech: false, notices: true });
   ring('timer');

@@ -64,10 +64,10 @@ const Big = styled(Button)`
 interface ActPadProps {
   readonly targets: PadTargets;
   /** What the do-next list puts first. */
-  readonly urged: 'flip' | 'lift' | 'drop' | null;
+  readonly urged: 'turn' | 'lift' | 'drop' | null;
   readonly toFry: number;
   readonly canTakeBack: boolean;
-  readonly onAct: (kind: 'flip' | 'lift' | 'drop' | 'burst') => void;
+  readonly onAct: (kind: 'turn' | 'lift' | 'drop' | 'burst') => void;
   readonly onTakeBack: () => void;
   readonly onDropFewer: (by: number) => void;
   readonly onMore: () => void;
@@ -79,9 +79,9 @@ export function ActPad({ targets, urged, toFry, canTakeBack, onAct, onTakeBack, 
   const none = (list: readonly number[]) => (list.length === 0 ? T.noneInThePot : listText(list));
   return (
     <Pad role="group" aria-label={T.whatWasDone}>
-      <Big $look={look('flip')} isDisabled={targets.flip.length === 0} onPress={() => onAct('flip')}>
-        {T.flipped}
-        <small>{none(targets.flip)}</small>
+      <Big $look={look('turn')} isDisabled={targets.turn.length === 0} onPress={() => onAct('turn')}>
+        {T.turned}
+        <small>{none(targets.turn)}</small>
       </Big>
       <Big $look={look('drop')} isDisabled={targets.drop.length === 0} onPress={() => onAct('drop')}>
         {T.dropped(targets.drop.length)}
@@ -91,7 +91,7 @@ export function ActPad({ targets, urged, toFry, canTakeBack, onAct, onTakeBack, 
         {T.lifted}
         <small>{none(targets.lift)}</small>
       </Big>
-      <Big $look="plain" isDisabled={targets.flip.length === 0} onPress={() => onAct('burst')}>
+      <Big $look="plain" isDisabled={targets.turn.length === 0} onPress={() => onAct('burst')}>
         {T.oneBurst}
         <small>{targets.burst.length === 1 ? T.piece(targets.burst[0]!) : T.liftItFinishInThe}</small>
       </Big>

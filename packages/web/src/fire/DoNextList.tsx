@@ -68,7 +68,7 @@ const Step = styled(Button)`
 `;
 
 const KEY: Record<NextStep['act'], string | null> = {
-  flip: 'T',
+  turn: 'T',
   lift: 'O',
   drop: 'D',
   skim: 'K',

@@ -111,7 +111,7 @@ export function Hands({ draft, fire, pad, ear, printer, onFinish, advises }: Han
         <ActPad
           targets={pad.targets}
           urged={
-            fire.steps[0]?.inS === null ? null : first === 'flip' || first === 'lift' || first === 'drop' ? first : null
+            fire.steps[0]?.inS === null ? null : first === 'turn' || first === 'lift' || first === 'drop' ? first : null
           }
           toFry={state.toFry}
           canTakeBack={state.lastAct !== null}

@@ -12,7 +12,7 @@ export function useFireCalls(steps: readonly NextStep[], wording: (step: NextSte
       if (called.current.has(key)) continue;
       called.current.add(key);
       if (step.reason === 'cut-heat') continue;
-      ring(step.act === 'flip' ? 'turn' : 'move');
+      ring(step.act === 'turn' ? 'turn' : 'move');
       const words = wording(step);
       say(words);
       notify(words, 'do-next');

@@ -63,8 +63,8 @@ test('chosen pieces are meant, and only until something is done with them', () =
       // Tapped twice is not chosen.
       const chosen = [1, 2, 3].filter((number) => taps.filter((one) => one === number).length % 2 === 1);
       expect([...pad().selected].sort()).toEqual(chosen);
-      act(() => pad().act('flip'));
-      expect(told[0]).toMatchObject({ kind: 'flip', pieces: chosen.length > 0 ? chosen : [1, 2, 3] });
+      act(() => pad().act('turn'));
+      expect(told[0]).toMatchObject({ kind: 'turn', pieces: chosen.length > 0 ? chosen : [1, 2, 3] });
       expect(pad().selected.size).toBe(0);
       hook.unmount();
     }),
@@ -75,7 +75,7 @@ test('chosen pieces are meant, and only until something is done with them', () =
 test('keys do what their buttons do; not while something is typed, a sheet is open or a key is held', () => {
   const { told, hook } = padOver([lit, dropped]);
   for (const key of ['f', 'L', 'k']) press(key);
-  expect(told.map(({ kind }) => kind)).toEqual(['flip', 'lift', 'skim']);
+  expect(told.map(({ kind }) => kind)).toEqual(['turn', 'lift', 'skim']);
   press('f', { ctrlKey: true });
   press('f', { repeat: true });
   press('z');
@@ -105,12 +105,12 @@ test('what is said is done, in the words that cooks use', () => {
   const { told, pad } = padOver([lit, dropped]);
   for (const words of ['turn them', 'take them out please', 'skim', 'undo that turn', 'what a day'])
     act(() => pad().spoken(words));
-  expect(told.map(({ kind }) => kind)).toEqual(['flip', 'lift', 'skim', 'take-back']);
+  expect(told.map(({ kind }) => kind)).toEqual(['turn', 'lift', 'skim', 'take-back']);
 });
 
-test('nothing is dropped, flipped or lifted where there is nothing to', () => {
+test('nothing is dropped, turned or lifted where there is nothing to', () => {
   const empty = padOver([]);
-  act(() => empty.pad().act('flip'));
+  act(() => empty.pad().act('turn'));
   act(() => empty.pad().act('lift'));
   act(() => empty.pad().takeBack());
   act(() => empty.pad().aside());

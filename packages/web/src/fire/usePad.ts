@@ -20,7 +20,7 @@ import type { LiveStove } from './useStove';
 const SHEET = '[role="dialog"], [role="alertdialog"]';
 type WithoutBase<A> = A extends FireAct ? Omit<A, 'id' | 'atS'> : never;
 
-const NOTHING: PadTargets = { flip: [], lift: [], drop: [], burst: [] };
+const NOTHING: PadTargets = { turn: [], lift: [], drop: [], burst: [] };
 
 interface PadChoices {
   /** The letters act; absent: they do. */
@@ -116,7 +116,7 @@ export function usePad(
       switch (event.key.toLowerCase()) {
         case 't':
         case 'f':
-          return now.act('flip');
+          return now.act('turn');
         case 'd':
           return now.act('drop');
         case 'o':

@@ -3,7 +3,7 @@ export const FIRE = {
   atTheStove: 'Stove',
   noneInThePot: 'none in the pot',
   whatWasDone: 'What was done',
-  flipped: 'Turned',
+  turned: 'Turned',
   dropped: (length: string | number) => `Dropped ${length}`,
   thePotIsFull: 'the pot is full',
   noneLeftToFry: 'none left to fry',
@@ -45,7 +45,7 @@ export const FIRE = {
   thisBrowserDoesNotListen: 'This browser has no speech recognition.',
   listening: 'Listening',
   listenToMe: 'Start listening',
-  sayFlippedDroppedLiftedBurst:
+  sayTurnedDroppedLiftedBurst:
     'Say “turned”, “dropped”, “taken out”, “burst”, “to the oven”, “skimmed” or “undo”. The page goes on listening when you close this. Your browser may send what it hears to the company that makes it.',
   theBrowserCouldNotListen: 'The browser could not listen.',
   oilReadWithoutAProbe: 'Oil without a probe',
@@ -135,7 +135,7 @@ export const FIRE = {
  */
 export const HEARD = [
   ['undo', /undo|take back|not that/],
-  ['flip', /flip|turn/],
+  ['turn', /flip|turn/],
   ['drop', /drop|put in/],
   ['lift', /lift|tak(?:e|en) (?:\w+ )?out/],
   ['aside', /aside|oven/],

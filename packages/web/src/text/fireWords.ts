@@ -37,7 +37,7 @@ export function nextText(
 ): { readonly what: string; readonly why: string } {
   const list = listText(step.pieces);
   switch (step.act) {
-    case 'flip':
+    case 'turn':
       return { what: `Turn ${list}`, why: 'The other side needs to brown.' };
     case 'lift':
       return { what: `Take out ${list}`, why: 'They are cooked and golden on both sides.' };

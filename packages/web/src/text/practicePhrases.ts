@@ -179,7 +179,7 @@ function actText(act: PotAct, p: Printer): string {
   switch (act.kind) {
     case 'drop':
       return `Dropped ${listText(act.pieces)}`;
-    case 'flip':
+    case 'turn':
       return `Turned ${listText(act.pieces)}`;
     case 'lift':
       return `Took out ${listText(act.pieces)}`;

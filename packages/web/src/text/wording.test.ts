@@ -216,7 +216,7 @@ it('spans and clocks are printed to what matters', () => {
 });
 
 it('says what to do at the stove for every step and reason', () => {
-  const acts: NextStep['act'][] = ['flip', 'lift', 'drop', 'burner', 'finish'];
+  const acts: NextStep['act'][] = ['turn', 'lift', 'drop', 'burner', 'finish'];
   const reasons: NextStep['reason'][] = [
     'cut-heat',
     'oil-over',

@@ -8,7 +8,7 @@ type Kept = NonNullable<Parameters<typeof keepEvening>[1]>;
 
 const pieces = fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 6 });
 const what = fc.oneof(
-  fc.record({ kind: fc.constantFrom('drop', 'flip', 'lift', 'burst', 'aside'), pieces }),
+  fc.record({ kind: fc.constantFrom('drop', 'turn', 'lift', 'burst', 'aside'), pieces }),
   fc.record({ kind: fc.constant('burner'), setting: fc.integer({ min: 0, max: 9 }) }),
   fc.record({ kind: fc.constantFrom('skim', 'here') }),
 );
