@@ -54,7 +54,7 @@ test('too hot takes the whole screen with the one right act, also for a reader, 
   await expect(page.getByRole('group', { name: 'Burner' })).toContainText('off');
 });
 
-test('a lift is judged and a core noted: what follows is predicted slower; skimmed, topped up, and the list says so', async ({
+test('a taking out is judged and a core noted: what follows is predicted slower; skimmed, topped up, and the list says so', async ({
   page,
 }) => {
   // Something raw in it: its core is a line.
@@ -69,7 +69,7 @@ test('a lift is judged and a core noted: what follows is predicted slower; skimm
   await judge.getByRole('button', { name: 'Core' }).click();
   await judge.getByRole('textbox').fill('31');
   await judge.getByRole('button', { name: 'Record it' }).click();
-  // Raw inside: they go to the oven, all that were lifted together, and a timer runs in every room.
+  // Raw inside: they go to the oven, all that were taken out together, and a timer runs in every room.
   await page.getByRole('button', { name: /^now .* to the oven/ }).click();
   await expect(page.getByText(/^In the oven: 1 to 6, raw inside, at 160 °C/)).toBeVisible();
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText(/Probe pieces 1 to 6 in the oven, Judged/);
@@ -86,7 +86,7 @@ test('a lift is judged and a core noted: what follows is predicted slower; skimm
     .poll(() => kinds(id))
     .toEqual([
       ...Array<string>(9).fill('burner'),
-      ...['drop', 'lift', 'core', 'aside', 'take-back', 'seen', 'skim', 'top-up'],
+      ...['drop', 'take-out', 'core', 'aside', 'take-back', 'seen', 'skim', 'top-up'],
     ]);
   const { act } = (await stove(id)).acts.find((one) => one.act.kind === 'core')!;
   expect(act).toMatchObject({ tempC: 31, piece: 1 });
@@ -235,7 +235,7 @@ test.describe('a browser that listens', () => {
     await say('take back');
     await expect(pieces).toHaveCount(6);
     await say('skimmed');
-    await expect.poll(() => kinds(id)).toEqual(['drop', 'turn', 'lift', 'take-back', 'skim']);
+    await expect.poll(() => kinds(id)).toEqual(['drop', 'turn', 'take-out', 'take-back', 'skim']);
   });
 });
 
@@ -258,7 +258,7 @@ test.describe('the end of a batch', () => {
     await axeFindsNothing(page, 'finish');
     await ask.getByRole('button', { name: 'Stay at the stove' }).click();
     await expect(ask).toHaveCount(0);
-    expect((await stove(id)).acts.at(-1)!.act.kind).toBe('lift');
+    expect((await stove(id)).acts.at(-1)!.act.kind).toBe('take-out');
     await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
     await ask.getByRole('button', { name: 'Finish anyway' }).click();
     await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));

@@ -59,7 +59,7 @@ test.describe('from flour to ledger', () => {
     expect(first[0]).toBe('burner');
     await expect(page.getByRole('button', { name: /^Piece \d, .* in the oil, up raw/ })).toHaveCount(6);
     await followAdvice(page, (done) => done.filter((act) => act === 'turn').length >= 3);
-    // One opens: it is chosen by its number, lifted and counted.
+    // One opens: it is chosen by its number, taken out and counted.
     await page.getByRole('button', { name: 'One burst' }).click();
     await page.getByRole('button', { name: 'Piece 4 burst' }).click();
     await expect(page.getByRole('button', { name: /^Piece \d, / })).toHaveCount(5);
@@ -91,13 +91,13 @@ test.describe('from flour to ledger', () => {
     await expect(row('Oil')).toContainText(printTemp(166, 'C'));
     await expect(row('Oil')).toContainText(`${printTemp(figures.oilMeanC!, 'C')} on average`);
     await expect(row('In its range')).toContainText(`${Math.round(figures.inRangeShare! * 100)} % of the time`);
-    await expect(row('In the oil')).toContainText(printDuration(plan.fry!.liftS!));
+    await expect(row('In the oil')).toContainText(printDuration(plan.fry!.takeOutS!));
     await expect(row('In the oil')).toContainText(`${printDuration(figures.meanInOilS!)} on average`);
-    // Following the advice never lifts early, nor later than the hand was slow: at 60 times a slow
+    // Following the advice never takes out early, nor later than the hand was slow: at 60 times a slow
     // machine presses late by whole stove minutes. Core holds the same run to seconds.
-    const { liftS } = plan.fry!;
-    expect(figures.meanInOilS! / liftS!).toBeGreaterThan(0.75);
-    expect(figures.meanInOilS!).toBeLessThan(1.5 * liftS! + (60 * hand.ms) / 1000);
+    const { takeOutS } = plan.fry!;
+    expect(figures.meanInOilS! / takeOutS!).toBeGreaterThan(0.75);
+    expect(figures.meanInOilS!).toBeLessThan(1.5 * takeOutS! + (60 * hand.ms) / 1000);
     expect(figures.inRangeShare!).toBeGreaterThan(0.3);
 
     await page.getByRole('textbox', { name: 'Notes' }).fill('Four opened at the rope.');

@@ -59,7 +59,7 @@ async function putOut({ address }: Product): Promise<void> {
       await post('/stove/acts', {
         id: randomUUID(),
         atS: nowS,
-        kind: 'lift',
+        kind: 'take-out',
         pieces: inPot.map(({ number }) => number),
       });
     await post('/stove/finish', {});

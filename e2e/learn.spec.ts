@@ -111,11 +111,11 @@ test('the practice stove: one evening cooked badly, then well; scores in that or
   const well = await score();
   expect(well).toBeGreaterThan(badly + 40);
   await expect(judged).toContainText(/in all, which counts as/);
-  // Each act is weighed; the lift is dragged far to the front, and everything comes out pale.
+  // Each act is weighed; the taking out is dragged far to the front, and everything comes out pale.
   const acts = page.getByRole('region', { name: 'What you did, and its effect' });
-  const lift = acts.getByRole('button', { name: /Taken out/ }).first();
-  await expect(lift).toContainText(/saved/, { timeout: 60_000 });
-  await lift.click();
+  const takeOut = acts.getByRole('button', { name: /Taken out/ }).first();
+  await expect(takeOut).toContainText(/saved/, { timeout: 60_000 });
+  await takeOut.click();
   const slider = page.getByRole('slider', { name: /Taken out/ });
   await slider.focus();
   await page.keyboard.press('Home');

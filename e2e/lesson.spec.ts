@@ -174,7 +174,7 @@ test('a test is planned: two trays that differ by one thing, judged blind, named
   await send('POST', `/batches/${id}/stove`, { speed: 60, gate: START_GATE });
   const all = Array.from({ length: 12 }, (_, i) => i + 1);
   await send('POST', `/batches/${id}/stove/acts`, { id: randomUUID(), atS: 1, kind: 'drop', pieces: all });
-  await send('POST', `/batches/${id}/stove/acts`, { id: randomUUID(), atS: 2, kind: 'lift', pieces: all });
+  await send('POST', `/batches/${id}/stove/acts`, { id: randomUUID(), atS: 2, kind: 'take-out', pieces: all });
   await send('POST', `/batches/${id}/stove/finish`, {});
   await go(page, `/ledger/${id}`);
   const hidden = page.getByText('Judge both plates first.');

@@ -106,7 +106,7 @@ test('by phone in cups and °F, from an empty kitchen: the paper is a plan in un
   const { kitchen } = await ask<{ kitchen: Parameters<typeof planTrays>[1] }>('/kitchen');
   const said = (await draftAt(page)).draft;
   const [planned] = planTrays(said, { ...kitchen, ingredients: rows.map((row) => row.ingredient) }, null);
-  expect(planned!.plan.fry!.liftS).not.toBeNull();
+  expect(planned!.plan.fry!.takeOutS).not.toBeNull();
 
   await page.goto(`${product.address}/fire/${id}`);
   await expect(page.getByText(/^This is a real pot/)).toBeVisible();

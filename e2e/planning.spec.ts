@@ -30,7 +30,7 @@ test('a new batch asks four things and gives a whole plan, saved', async ({ page
   const draft = await trayAt(id);
   const kitchen = await kitchenNow();
   const plan = planBatch(draft, kitchen, null);
-  expect(texts[3]).toContain(printDuration(plan.fry!.liftS!));
+  expect(texts[3]).toContain(printDuration(plan.fry!.takeOutS!));
   await page.getByRole('link', { name: 'Bench', exact: true }).click();
   await expect(page.getByRole('link', { name: /Barley for the walk/ })).toBeVisible();
 });

@@ -139,7 +139,7 @@ test('three minutes of frying without a connection: all that was done goes over 
   await context.setOffline(false);
   await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length, { timeout: 20_000 }).toBe(4);
   const { acts, startedAt, speed } = await read<Stove>(`/batches/${id}/stove`);
-  expect(acts.map(({ act }) => act.kind)).toEqual(['drop', 'turn', 'skim', 'lift']);
+  expect(acts.map(({ act }) => act.kind)).toEqual(['drop', 'turn', 'skim', 'take-out']);
   expect(acts.at(-1)!.act).toMatchObject({ pieces: Array.from({ length: count }, (_, i) => i + 1) });
   for (const [i, ms] of wentMs.entries()) {
     const toldMs = Date.parse(startedAt) + (1000 * acts[i + 1]!.act.atS) / speed;

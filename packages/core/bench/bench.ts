@@ -177,13 +177,13 @@ console.log(
 );
 
 const fried = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
-const pieceW = pieceHeatCurve(fried.bulk, fried.solution.samples, fried.liftS!, 1);
+const pieceW = pieceHeatCurve(fried.bulk, fried.solution.samples, fried.takeOutS!, 1);
 const loads = {
   pot: DEFAULT_KITCHEN.pot,
   roomC: 21,
   oilC: 158,
   pieceW,
-  liftS: fried.liftS!,
+  takeOutS: fried.takeOutS!,
   pieces: 72,
   betweenS: 45,
   spacingS: 5,
@@ -202,7 +202,7 @@ for (let load = 0; load < 10; load++) {
   evening.push({ id: `d${load}`, atS: load * 700, kind: 'drop', pieces: dropped });
   for (let turn = 1; turn < 8; turn++)
     evening.push({ id: `f${load}-${turn}`, atS: load * 700 + 60 * turn, kind: 'turn', pieces: dropped });
-  if (load < 9) evening.push({ id: `l${load}`, atS: load * 700 + 560, kind: 'lift', pieces: dropped });
+  if (load < 9) evening.push({ id: `l${load}`, atS: load * 700 + 560, kind: 'take-out', pieces: dropped });
 }
 const twoHours = Array.from({ length: 7200 }, (_, atS) => ({ atS, probeC: 158 + Math.sin(atS / 40) }));
 const glance = (hasProbe: boolean) =>
@@ -252,10 +252,10 @@ for (const [batches, hands] of [
 const minutes = (s: number | null) => (s === null ? 'never' : (s / 60).toFixed(1));
 console.log('kitchen minutes: what cooks know, and what the product says');
 for (const [name, piece, from, to] of [...FRIED, ...OUTSIDE]) {
-  const { liftS, rest, needsRest } = planBatch(kitchenDraft(piece), DEFAULT_KITCHEN, null).fry!;
-  const isIn = liftS !== null && liftS / 60 > from && liftS / 60 < to;
+  const { takeOutS, rest, needsRest } = planBatch(kitchenDraft(piece), DEFAULT_KITCHEN, null).fry!;
+  const isIn = takeOutS !== null && takeOutS / 60 > from && takeOutS / 60 < to;
   console.log(
-    `  ${isIn ? 'in ' : 'OUT'} ${name}: ${from}–${to} min, lifted at ${minutes(liftS)}${needsRest ? ' to rest' : ''}, ${rest ? rest.biteC.toFixed(0) : '–'} °C at the bite`,
+    `  ${isIn ? 'in ' : 'OUT'} ${name}: ${from}–${to} min, taken out at ${minutes(takeOutS)}${needsRest ? ' to rest' : ''}, ${rest ? rest.biteC.toFixed(0) : '–'} °C at the bite`,
   );
 }
 for (const [name, piece, ovenC, from, to] of BAKED) {

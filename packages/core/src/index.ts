@@ -96,7 +96,7 @@ export {
   CRUST_LIMITS,
   type CrustName,
   crustName,
-  LIFT_COLOUR,
+  TAKE_OUT_COLOUR,
   RAMP_COLOURS,
   RAMP_SKINS,
   rampPlace,
@@ -285,7 +285,7 @@ export {
   type Station,
   worstTone,
 } from './draft/finding.js';
-export { FINISH_C, type LiftWay, type LiftWayId, liftWays } from './plan/liftWays.js';
+export { FINISH_C, type TakeOutWay, type TakeOutWayId, takeOutWays } from './plan/takeOutWays.js';
 export { newTray, type StarterId, STARTERS } from './plan/starters.js';
 export {
   doughEachKg,

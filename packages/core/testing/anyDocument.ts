@@ -21,7 +21,7 @@ const some = <T>(of: fc.Arbitrary<T>, most: number) => fc.array(of, { maxLength:
 
 const fireAct: fc.Arbitrary<FireAct> = fc.oneof(
   fc.record({
-    ...{ id, atS: fc.double({ min: 0, max: 9000, noNaN: true }), kind: fc.constantFrom('drop', 'turn', 'lift') },
+    ...{ id, atS: fc.double({ min: 0, max: 9000, noNaN: true }), kind: fc.constantFrom('drop', 'turn', 'take-out') },
     pieces: fc.uniqueArray(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 6 }),
   }),
   fc.record({

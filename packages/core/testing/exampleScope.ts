@@ -40,7 +40,7 @@ const acts: FireAct[] = [
   { id: 'a1', atS: 0, kind: 'burner', setting: 9 },
   { id: 'a2', atS: 700, kind: 'drop', pieces: [1, 2, 3, 4, 5, 6] },
   { id: 'a3', atS: 760, kind: 'turn', pieces: [1, 2, 3, 4, 5, 6] },
-  { id: 'a4', atS: 1300, kind: 'lift', pieces: [1, 2, 3, 4, 5, 6] },
+  { id: 'a4', atS: 1300, kind: 'take-out', pieces: [1, 2, 3, 4, 5, 6] },
 ];
 const readings: OilReading[] = Array.from({ length: 140 }, (_, i) => ({
   atS: 10 * (i + 1),

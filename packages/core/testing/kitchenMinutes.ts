@@ -1,4 +1,4 @@
-// Kitchen minutes: what practised cooks lift at, by eye; the tests hold the product to them and the bench prints them.
+// Kitchen minutes: what practised cooks take out at, by eye; the tests hold the product to them and the bench prints them.
 import type { DoughFamilyId, FormId, TurnMethod } from '../src/draft/choices.js';
 import type { TrayDraft } from '../src/draft/draft.js';
 import { withDoughEach, withFamily, withFold, withForm, withWorkedFormula } from '../src/plan/editDraft.js';

@@ -34,7 +34,7 @@ test('no draft ever says cooked or safe while a finer solve of the same piece is
         fry: { ...any.fry, turn },
       };
       const { fry } = planBatch(draft, kitchen, null);
-      if (!fry || fry.liftS === null || fry.liftS > 1800) return;
+      if (!fry || fry.takeOutS === null || fry.takeOutS > 1800) return;
       if (!fry.findings.some(({ code }) => code === 'fry.cooked')) return;
       const body = createFryBody(finer(fry.body));
       // What was hot once stays safe: a core may have been hotter before its last turn.
@@ -43,12 +43,12 @@ test('no draft ever says cooked or safe while a finer solve of the same piece is
         coreC = Math.max(coreC, coreOf(now));
         return false;
       };
-      for (const turnS of [...fry.solution.turnsS.filter((s) => s < fry.liftS!), fry.liftS]) {
+      for (const turnS of [...fry.solution.turnsS.filter((s) => s < fry.takeOutS!), fry.takeOutS]) {
         while (body.timeS < turnS - 1e-6) {
           const forS = Math.min(5, turnS - body.timeS);
           advanceFry(body, forS, oilWanted(draft.fry.oilC, draft.fry.ramp, body.timeS + forS / 2), watch, FINE);
         }
-        if (turnS < fry.liftS) turnFry(body);
+        if (turnS < fry.takeOutS) turnFry(body);
       }
       const rest = fry.needsRest ? restInAir(body, kitchen.roomC) : null;
       judged += 1;

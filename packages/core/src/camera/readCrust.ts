@@ -28,7 +28,7 @@ export interface SeenPiece {
 /** Why a picture says nothing. */
 export type PictureFault = 'no-paper' | 'clipped' | 'coloured' | 'uneven' | 'dim' | 'no-pieces';
 
-/** What a picture of lifted pieces beside white paper says. */
+/** What a picture of taken out pieces beside white paper says. */
 export type CrustRead =
   | {
       readonly kind: 'read';
@@ -71,7 +71,7 @@ const EDGE_OF = 160;
 const PATCHY = 1.6;
 
 /**
- * Reads the colour of lifted pieces from a picture with white paper in it: the paper says what light it
+ * Reads the colour of taken out pieces from a picture with white paper in it: the paper says what light it
  * was, each piece of skin is placed on the crust ramp by CIELAB. Edges and gloss are left out. Says
  * why where a picture is no good. Our own; see docs/models/camera.md.
  *

@@ -247,7 +247,7 @@ interface FindingValues {
   'serve.evening-late': { readonly lateS: number; readonly decides: 'oil' | 'hands' | 'oven' | 'waits' };
   'serve.to-fridge': { readonly limitMs: number };
   'serve.fridge-limit': Nothing;
-  'serve.no-lift': Nothing;
+  'serve.no-take-out': Nothing;
   'serve.late': { readonly lateS: number };
   'serve.hold-long': { readonly holdS: number; readonly bestS: number };
   'serve.room-limit': { readonly waitS: number; readonly limitS: number };

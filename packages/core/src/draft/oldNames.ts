@@ -11,6 +11,7 @@ const FIELDS: readonly { readonly was: string; readonly is: string; readonly in?
 /** Values of earlier versions, by the field they stand in under its present name. */
 const VALUES: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   change: { 'smaller-lots': 'smaller-loads' },
+  kind: { flip: 'turn', lift: 'take-out' },
 };
 
 const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>

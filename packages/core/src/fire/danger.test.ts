@@ -72,7 +72,7 @@ test.each([
   expect(ask([...acts], more as Partial<DangerAsk>)).toEqual(expected);
 });
 
-describe('what lifts teach', () => {
+describe('what takings out teach', () => {
   const seen = (looks: 'paler' | 'as-shown' | 'darker', atS = n) => act({ kind: 'seen', atS, pieces: [1], looks });
   const belief = (acts: readonly FireAct[]) => fireBelief(fireState(acts, 24));
   test('nothing seen changes nothing; paler slows, darker quickens, and what is as shown settles it', () => {
@@ -87,10 +87,10 @@ describe('what lifts teach', () => {
   test('a stove that browns by a factor is found from looks against what was shown', () => {
     const truth = 0.7;
     const acts: FireAct[] = [];
-    for (let lift = 0; lift < 12; lift++) {
+    for (let takeOut = 0; takeOut < 12; takeOut++) {
       const shown = belief(acts).browning;
       const ratio = truth / shown;
-      acts.push(seen(ratio < 0.86 ? 'paler' : ratio > 1.16 ? 'darker' : 'as-shown', lift));
+      acts.push(seen(ratio < 0.86 ? 'paler' : ratio > 1.16 ? 'darker' : 'as-shown', takeOut));
     }
     expect(Math.abs(belief(acts).browning / truth - 1)).toBeLessThan(0.17);
   });

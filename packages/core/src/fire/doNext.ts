@@ -52,7 +52,7 @@ type NextReason =
 
 /** One thing to do. `inS` 0 or less: now; `null`: when the oil is ready, no time known. */
 export interface NextStep {
-  readonly act: 'burner' | 'turn' | 'lift' | 'drop' | 'skim' | 'aside' | 'oven-out' | 'judge' | 'finish';
+  readonly act: 'burner' | 'turn' | 'take-out' | 'drop' | 'skim' | 'aside' | 'oven-out' | 'judge' | 'finish';
   readonly inS: number | null;
   readonly pieces: readonly number[];
   readonly reason: NextReason;
@@ -76,8 +76,8 @@ const TOGETHER_S = 25;
 
 /** A piece that is out so soon after its last turn is turned when it is due and not before: its other face has no time to spare, s. */
 const LAST_TURN_S = 90;
-const isLastTurn = ({ turnAtS, liftAtS }: PiecePrediction): boolean =>
-  turnAtS !== null && liftAtS !== null && liftAtS - turnAtS < LAST_TURN_S;
+const isLastTurn = ({ turnAtS, takeOutAtS }: PiecePrediction): boolean =>
+  turnAtS !== null && takeOutAtS !== null && takeOutAtS - turnAtS < LAST_TURN_S;
 
 /** Groups pieces by a moment; null moments are left out. */
 function together(
@@ -127,8 +127,8 @@ export function doNext(
   for (const group of together(predictions, (p) => p.turnAtS, isLastTurn)) {
     steps.push({ act: 'turn', inS: group.atS - nowS, pieces: group.pieces, reason: 'method', value: 0 });
   }
-  for (const group of together(predictions, (p) => p.liftAtS)) {
-    steps.push({ act: 'lift', inS: group.atS - nowS, pieces: group.pieces, reason: 'cooked-golden', value: 0 });
+  for (const group of together(predictions, (p) => p.takeOutAtS)) {
+    steps.push({ act: 'take-out', inS: group.atS - nowS, pieces: group.pieces, reason: 'cooked-golden', value: 0 });
   }
   const burner = burnerStep(state, plan, oil, predictions, nowS);
   if (burner && (!isDanger || burner.value < state.burner) && !steps.some(({ act }) => act === 'burner')) {
@@ -145,7 +145,7 @@ export function doNext(
   if (state.inPot.length > 0) {
     const room = roomInPot(state, plan.loadSize, plan.left);
     const busy = steps.some(
-      ({ act, inS }) => inS !== null && ((act === 'lift' && inS < SOON_OUT_S) || (act === 'turn' && inS < HANDS_S)),
+      ({ act, inS }) => inS !== null && ((act === 'take-out' && inS < SOON_OUT_S) || (act === 'turn' && inS < HANDS_S)),
     );
     const trialling = plan.trial === true && state.loads === 1;
     if (plan.everyS !== undefined) {
@@ -214,10 +214,10 @@ function toJudge({ pieces, loads, judged }: FireState, plan: StovePlan): number 
   return isJudged ? null : piece.number;
 }
 
-/** Lifted together within so long, pieces are alike inside, s. */
+/** Taken out together within so long, pieces are alike inside, s. */
 const ALIKE_S = 30;
 
-/** Lifted pieces that are raw inside by a probed core, their neighbours too unless probed better. */
+/** Taken out pieces that are raw inside by a probed core, their neighbours too unless probed better. */
 function rawInside({ pieces, judged }: FireState, targetC: number): number[] {
   const coreC = new Map(judged.flatMap((act) => (act.kind === 'core' ? [[act.piece, act.tempC] as const] : [])));
   const isOnRack = (piece: FirePiece) => piece.outS !== null && piece.oven === null;
@@ -254,7 +254,7 @@ function crumbsIn({ pieces, skimmedS }: FireState): boolean {
 function urgency(step: NextStep): number {
   return step.reason === 'cut-heat'
     ? 0
-    : step.act === 'lift'
+    : step.act === 'take-out'
       ? 1
       : step.act === 'turn'
         ? 2

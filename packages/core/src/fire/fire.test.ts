@@ -34,7 +34,7 @@ const anyAct: fc.Arbitrary<FireAct> = fc.oneof(
   fc.record({
     id: fc.uuid(),
     atS: fc.integer({ min: 0, max: 3600 }),
-    kind: fc.constantFrom(...(['drop', 'turn', 'lift', 'burst', 'aside', 'oven-out'] as const)),
+    kind: fc.constantFrom(...(['drop', 'turn', 'take-out', 'burst', 'aside', 'oven-out'] as const)),
     pieces: fc.uniqueArray(fc.integer({ min: 1, max: PIECES }), { minLength: 1, maxLength: 6 }),
   }),
   fc.record({
@@ -153,7 +153,7 @@ describe('what comes next', () => {
     });
     const acts: FireAct[] = [
       { id: 'a', atS: 0, kind: 'drop', pieces: Array.from({ length: 13 }, (_, i) => i + 1) },
-      { id: 'b', atS: 500, kind: 'lift', pieces: Array.from({ length: 13 }, (_, i) => i + 1) },
+      { id: 'b', atS: 500, kind: 'take-out', pieces: Array.from({ length: 13 }, (_, i) => i + 1) },
     ];
     expect(doNext(fireState(acts, PIECES), STOVE, oilAt(158), [], 510).find((s) => s.act === 'drop')!.pieces).toEqual([
       14,
@@ -161,7 +161,14 @@ describe('what comes next', () => {
   });
   test('oil past its caution comes before everything and only ever turns the heat off', () => {
     for (const verdict of ['warn', 'cut-heat'] as const) {
-      const prediction = { number: 1, colours: [1, 1] as const, coreC: 80, interfaceC: 95, turnAtS: null, liftAtS: 0 };
+      const prediction = {
+        number: 1,
+        colours: [1, 1] as const,
+        coreC: 80,
+        interfaceC: 95,
+        turnAtS: null,
+        takeOutAtS: 0,
+      };
       const next = (acts: FireAct[], ratePerMin: number) =>
         doNext(fireState(acts, PIECES), STOVE, { ...oilAt(196, verdict), ratePerMin }, [prediction], 10);
       const on: FireAct = { id: 'b', atS: 1, kind: 'burner', setting: 5 };
@@ -170,17 +177,17 @@ describe('what comes next', () => {
         expect(steps.filter((s) => s.act === 'burner')).toHaveLength(1);
       }
       // Off already and falling: what lies in it is what is left to do.
-      expect(next([drop(1)], -3).map((s) => s.act)).toEqual(['lift']);
+      expect(next([drop(1)], -3).map((s) => s.act)).toEqual(['take-out']);
     }
   });
   test('moments close together are one act; all out ends the batch', () => {
-    const p = (number: number, turnAtS: number | null, liftAtS: number | null) => ({
+    const p = (number: number, turnAtS: number | null, takeOutAtS: number | null) => ({
       number,
       colours: [0.5, 0.5] as const,
       coreC: 50,
       interfaceC: 70,
       turnAtS,
-      liftAtS,
+      takeOutAtS,
     });
     const steps = doNext(
       fireState([drop(1), drop(2), drop(3)], 3),
@@ -190,8 +197,8 @@ describe('what comes next', () => {
       30,
     );
     expect(steps.filter((s) => s.act === 'turn').map((s) => s.pieces)).toEqual([[1, 2], [3]]);
-    expect(steps.filter((s) => s.act === 'lift').map((s) => s.pieces)).toEqual([[1, 2], [3]]);
-    const out = fireState([drop(1), { id: 'l', atS: 9, kind: 'lift', pieces: [1] }], 1);
+    expect(steps.filter((s) => s.act === 'take-out').map((s) => s.pieces)).toEqual([[1, 2], [3]]);
+    const out = fireState([drop(1), { id: 'l', atS: 9, kind: 'take-out', pieces: [1] }], 1);
     expect(doNext(out, { ...STOVE, left: 0 }, oilAt(158), [], 10).map((s) => s.act)).toContain('finish');
   });
 });
@@ -220,8 +227,8 @@ test('a crumb: the answer that is right for a plan lets its pieces in, a slower 
 
 test('a trial piece is a stop: until it is judged nothing else is advised for the oil', () => {
   const plan: StovePlan = { ...STOVE, trial: true };
-  const on = (kind: 'drop' | 'lift' | 'burst', atS: number): FireAct => ({ id: kind, atS, kind, pieces: [1] });
-  const acts: FireAct[] = [on('drop', 0), on('lift', 500)];
+  const on = (kind: 'drop' | 'take-out' | 'burst', atS: number): FireAct => ({ id: kind, atS, kind, pieces: [1] });
+  const acts: FireAct[] = [on('drop', 0), on('take-out', 500)];
   const wants = (more: FireAct[]) =>
     doNext(fireState([...acts, ...more], PIECES), plan, IN_RANGE, [], 520)
       .map(({ act }) => act)
@@ -249,25 +256,30 @@ const IN_RANGE: OilNow = {
 };
 
 describe('set aside to the oven', () => {
-  const on = (kind: 'drop' | 'lift' | 'aside' | 'oven-out' | 'burst', atS: number, pieces: number[]): FireAct => ({
+  const on = (kind: 'drop' | 'take-out' | 'aside' | 'oven-out' | 'burst', atS: number, pieces: number[]): FireAct => ({
     ...{ id: `${kind}${atS}`, atS, kind, pieces },
   });
   const core = (piece: number, tempC: number, atS = 520): FireAct => ({
     ...{ id: `c${piece}-${atS}`, atS, kind: 'core', piece, tempC, predictedC: 76 },
   });
   const next = (acts: FireAct[], nowS: number) => doNext(fireState(acts, PIECES), STOVE, IN_RANGE, [], nowS);
-  const lifted = [on('drop', 0, [1, 2, 3, 4]), on('lift', 500, [1, 2]), on('lift', 505, [3]), on('lift', 600, [4])];
+  const takenOut = [
+    on('drop', 0, [1, 2, 3, 4]),
+    on('take-out', 500, [1, 2]),
+    on('take-out', 505, [3]),
+    on('take-out', 600, [4]),
+  ];
 
-  test('one core probed raw sends it and those lifted with it, but none that was probed well', () => {
-    expect(next([...lifted, core(1, 74)], 610).some((s) => s.act === 'aside')).toBe(false);
-    expect(next([...lifted, core(1, 61)], 610)[0]).toMatchObject({ act: 'aside', pieces: [1, 2, 3], value: 160 });
-    expect(next([...lifted, core(1, 61), core(2, 75)], 610)[0]).toMatchObject({ pieces: [1, 3] });
+  test('one core probed raw sends it and those taken out with it, but none that was probed well', () => {
+    expect(next([...takenOut, core(1, 74)], 610).some((s) => s.act === 'aside')).toBe(false);
+    expect(next([...takenOut, core(1, 61)], 610)[0]).toMatchObject({ act: 'aside', pieces: [1, 2, 3], value: 160 });
+    expect(next([...takenOut, core(1, 61), core(2, 75)], 610)[0]).toMatchObject({ pieces: [1, 3] });
     // Probed again and there after all.
-    expect(next([...lifted, core(1, 61), core(1, 76, 560)], 610).some((s) => s.act === 'aside')).toBe(false);
+    expect(next([...takenOut, core(1, 61), core(1, 76, 560)], 610).some((s) => s.act === 'aside')).toBe(false);
   });
 
   test('in the oven they are counted apart, looked at in time, and leave it once', () => {
-    const acts = [...lifted, core(1, 61), on('aside', 610, [1, 2, 3])];
+    const acts = [...takenOut, core(1, 61), on('aside', 610, [1, 2, 3])];
     expect(fireState(acts, PIECES)).toMatchObject({ done: 1, aside: 3, burst: 0 });
     const steps = next(acts, 700);
     expect(steps.some((s) => s.act === 'aside')).toBe(false);
@@ -293,12 +305,14 @@ test('free room in the pot is offered while the oil is ready and no hand is want
   const size = STOVE.loadSize;
   const all = Array.from({ length: size }, (_, i) => i + 1);
   const acts: FireAct[] = [{ id: 'd', atS: 0, kind: 'drop', pieces: all }];
-  const half: FireAct = { id: 'l', atS: 300, kind: 'lift', pieces: all.slice(0, Math.ceil(size / 2)) };
-  const later = (liftAtS: number) => [
-    { ...{ number: size, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 70, turnAtS: null }, liftAtS },
+  const half: FireAct = { id: 'l', atS: 300, kind: 'take-out', pieces: all.slice(0, Math.ceil(size / 2)) };
+  const later = (takeOutAtS: number) => [
+    { ...{ number: size, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 70, turnAtS: null }, takeOutAtS },
   ];
-  const drop = (told: FireAct[], liftAtS: number, probeC = 158) =>
-    doNext(fireState(told, PIECES), STOVE, { ...IN_RANGE, probeC }, later(liftAtS), 310).find((s) => s.act === 'drop');
+  const drop = (told: FireAct[], takeOutAtS: number, probeC = 158) =>
+    doNext(fireState(told, PIECES), STOVE, { ...IN_RANGE, probeC }, later(takeOutAtS), 310).find(
+      (s) => s.act === 'drop',
+    );
   expect(drop(acts, 700)).toBeUndefined();
   const offered = drop([...acts, half], 700)!;
   expect(offered).toMatchObject({ reason: 'room', inS: 0 });
@@ -347,24 +361,24 @@ test('pieces forgotten in the oil, for days and without a reading, are still ans
         for (const figure of [...found.colours, found.coreC, found.interfaceC])
           expect(Number.isFinite(figure)).toBe(true);
         expect(found.turnAtS ?? nowS).toBeGreaterThanOrEqual(nowS);
-        expect(found.liftAtS ?? nowS).toBeGreaterThanOrEqual(nowS);
+        expect(found.takeOutAtS ?? nowS).toBeGreaterThanOrEqual(nowS);
       },
     ),
     { numRuns: 30 },
   );
 });
 
-test('a piece in steady oil is predicted to be lifted when the plan lifts it', () => {
+test('a piece in steady oil is predicted to be taken out when the plan takes it out', () => {
   const trace: OilReading[] = Array.from({ length: 200 }, (_, i) => ({ atS: i * 5, probeC: 158 }));
   const piece = { number: 1, load: 1, droppedS: 0, turnsS: [] as number[], outS: null, burst: false, oven: null };
   const early = predictPiece(fry.body, trace, piece, draft.fry.turn, 74, 5, 158);
-  expect(Math.abs(early.liftAtS! - Math.max(fry.solution.doneS!, fry.solution.liftColourS!))).toBeLessThan(25);
+  expect(Math.abs(early.takeOutAtS! - Math.max(fry.solution.doneS!, fry.solution.takeOutColourS!))).toBeLessThan(25);
   // Looked at each five seconds.
   expect(early.turnAtS! - fry.solution.turnsS[0]!).toBeGreaterThanOrEqual(0);
   expect(early.turnAtS! - fry.solution.turnsS[0]!).toBeLessThanOrEqual(5);
   const turnsS = [60, 120, 180, 240];
   const later = predictPiece(fry.body, trace, { ...piece, turnsS }, draft.fry.turn, 74, 250, 158);
-  expect(Math.abs(later.liftAtS! - early.liftAtS!)).toBeLessThan(15);
+  expect(Math.abs(later.takeOutAtS! - early.takeOutAtS!)).toBeLessThan(15);
   expect(later.coreC).toBeGreaterThan(early.coreC);
   const paler = predictPiece(
     fry.body,
@@ -376,7 +390,7 @@ test('a piece in steady oil is predicted to be lifted when the plan lifts it', (
     145,
   );
   expect(paler.colours[0]).toBeLessThan(later.colours[0]);
-  expect(paler.liftAtS!).toBeGreaterThan(later.liftAtS!);
+  expect(paler.takeOutAtS!).toBeGreaterThan(later.takeOutAtS!);
 });
 
 describe('a simulated evening', () => {
@@ -384,13 +398,13 @@ describe('a simulated evening', () => {
     [{ draft, first: 1, fry: { ...fry, loads: fry.loads! } }],
     DEFAULT_KITCHEN,
     11,
-    { bursts: [{ piece: 3, afterS: 200 }], liftLateS: 20 },
+    { bursts: [{ piece: 3, afterS: 200 }], takeOutLateS: 20 },
     (n) => `a${n}`,
   )!;
   const figures = ledgerFigures(run.acts, run.readings, PIECES, draft.fry.oilC);
   test('adds up in the ledger', () => {
     expect(figures).toMatchObject({ fried: PIECES - 1, burst: 1, stillIn: 0, notFried: 0, loads: fry.loads!.loads });
-    expect(Math.abs(figures.meanInOilS! - (fry.liftS! + 20))).toBeLessThan(3);
+    expect(Math.abs(figures.meanInOilS! - (fry.takeOutS! + 20))).toBeLessThan(3);
     expect(figures.oilLeastC!).toBeLessThan(figures.oilMeanC!);
     expect(figures.inRangeShare!).toBeGreaterThan(0.5);
     expect(figures.turnsPerPiece!).toBeGreaterThan(5);
@@ -405,7 +419,7 @@ describe('a simulated evening', () => {
       [{ draft, first: 1, fry: { ...fry, loads: fry.loads! } }],
       DEFAULT_KITCHEN,
       11,
-      { bursts: [{ piece: 3, afterS: 200 }], liftLateS: 20 },
+      { bursts: [{ piece: 3, afterS: 200 }], takeOutLateS: 20 },
       (n) => `a${n}`,
     );
     expect(again).toEqual(run);
@@ -415,7 +429,7 @@ describe('a simulated evening', () => {
     expect(again.fry.oilC).toBe(Math.round(figures.oilMeanC!));
     expect(Math.abs(again.fry.minutesS! - figures.meanInOilS!)).toBeLessThanOrEqual(2.5);
     expect(again.dough).toEqual(draft.dough);
-    expect(planBatch(again, DEFAULT_KITCHEN, null).fry!.liftS).toBe(again.fry.minutesS);
+    expect(planBatch(again, DEFAULT_KITCHEN, null).fry!.takeOutS).toBe(again.fry.minutesS);
     const nothing = ledgerFigures([], [], PIECES, 158);
     expect(nothing).toMatchObject({ fried: 0, notFried: PIECES, oilMeanC: null, meanInOilS: null, fryingS: 0 });
     expect(cookAgain(batchOf(draft), { A: nothing }, draft.eatAt)).toEqual(batchOf(draft));

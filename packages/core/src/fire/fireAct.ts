@@ -4,7 +4,7 @@ interface ActBase {
   /** s since this stove session began. */
   readonly atS: number;
 }
-export type PieceActKind = 'drop' | 'turn' | 'lift' | 'burst' | 'aside' | 'oven-out';
+export type PieceActKind = 'drop' | 'turn' | 'take-out' | 'burst' | 'aside' | 'oven-out';
 
 /** Why a piece is finished in the oven: it opened, or it is dark outside and raw inside. */
 export type OvenWhy = 'burst' | 'raw';
@@ -27,9 +27,9 @@ export type FireAct = ActBase &
     | { readonly kind: 'here' }
     /** Cold oil added, m³. */
     | { readonly kind: 'top-up'; readonly m3: number }
-    /** How lifted pieces look beside what was shown. */
+    /** How taken out pieces look beside what was shown. */
     | { readonly kind: 'seen'; readonly pieces: readonly number[]; readonly looks: SeenLooks }
-    /** A core measured when lifted, and what the model read then, °C; `null`: the page had not read it. */
+    /** A core measured when taken out, and what the model read then, °C; `null`: the page had not read it. */
     | { readonly kind: 'core'; readonly piece: number; readonly tempC: number; readonly predictedC: number | null }
     /** Oil without a probe: read off a thermometer, or from a crumb of dough; ± so much, °C. */
     | { readonly kind: 'oil'; readonly tempC: number; readonly spreadC: number }
@@ -88,7 +88,7 @@ export interface FireState {
 }
 
 /**
- * Adds the acts up. Acts on pieces that are not there (a lift of one not in the pot, a second
+ * Adds the acts up. Acts on pieces that are not there (a taking out of one not in the pot, a second
  * drop of the same) change nothing: a wrong tap must not break the evening. Long for it is one
  * case a kind of act.
  *
@@ -177,11 +177,11 @@ function applyToPiece(
     case 'turn':
       if (piece && piece.outS === null) pieces.set(number, { ...piece, turnsS: [...piece.turnsS, atS] });
       return;
-    case 'lift':
+    case 'take-out':
       if (piece && piece.outS === null) pieces.set(number, { ...piece, outS: atS });
       return;
     case 'burst':
-      // A piece that opens is lifted at once and finished in the oven.
+      // A piece that opens is taken out at once and finished in the oven.
       if (piece && piece.outS === null)
         pieces.set(number, { ...piece, outS: atS, burst: true, oven: { why: 'burst', inS: atS, outS: null } });
       return;

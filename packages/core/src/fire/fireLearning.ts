@@ -2,7 +2,7 @@ import type { FireState, SeenLooks } from './fireAct.js';
 
 /** What one look says of browning beside what was shown, as a factor. Our own. */
 const LOOKS: Record<SeenLooks, number> = { paler: 0.72, 'as-shown': 1, darker: 1.35 };
-/** Of a fresh prediction, and of one look, in ln of the factor; how far it wanders from lift to lift. Our own. */
+/** Of a fresh prediction, and of one look, in ln of the factor; how far it wanders from take out to take out. Our own. */
 const PRIOR_SD = 0.22;
 const LOOK_SD = 0.25;
 const WANDER_SD = 0.03;
@@ -22,7 +22,7 @@ export interface FireBelief {
 }
 
 /**
- * Corrects the prediction from looks at lift and from measured cores. Each look is against what
+ * Corrects the prediction from looks when it is taken out and from measured cores. Each look is against what
  * was shown then, so against the prediction as corrected by the looks before it: a filter in ln
  * of the factor. Our own, see docs/models/frying.md.
  * @example fireBelief(state).browning // 1

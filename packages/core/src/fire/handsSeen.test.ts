@@ -2,11 +2,11 @@ import fc from 'fast-check';
 import type { FireAct } from './fireAct.js';
 import { handsSeen } from './handsSeen.js';
 
-/** One who turns or lifts piece after piece, each so many s after the last, in bursts with pauses between. */
+/** One who turns or takes out piece after piece, each so many s after the last, in bursts with pauses between. */
 const evening = (eachS: number, bursts: number): FireAct[] =>
   Array.from({ length: bursts }, (_, burst) =>
     Array.from({ length: 6 }, (_, i): FireAct => {
-      const kind = burst % 2 === 0 ? 'turn' : 'lift';
+      const kind = burst % 2 === 0 ? 'turn' : 'take-out';
       return { id: `${burst}-${i}`, atS: 100 + 200 * burst + i * eachS, kind, pieces: [6 * burst + i + 1] };
     }),
   ).flat();

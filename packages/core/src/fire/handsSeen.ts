@@ -6,7 +6,7 @@ import type { FireAct } from './fireAct.js';
 
 /** What an evening showed of how quick hands are at the oil. */
 export interface HandsSeen {
-  /** s to turn or lift one piece, and the range it very likely lies in. */
+  /** s to turn or take out one piece, and the range it very likely lies in. */
   readonly eachS: number;
   readonly lowS: number;
   readonly highS: number;
@@ -21,7 +21,7 @@ const SEEN_SD = 0.6;
 const PAUSE_S = 12;
 
 /**
- * How long one piece takes to turn or lift: from each turn or lift that follows another at once,
+ * How long one piece takes to turn or take out: from each turn or take out that follows another at once,
  * the time since that, over its pieces. Log-normal around what most hands take; order of the
  * evenings does not matter. Our own.
  *
@@ -31,7 +31,7 @@ const PAUSE_S = 12;
 export function handsSeen(acts: readonly FireAct[]): HandsSeen {
   const gone = new Set(acts.flatMap((act) => (act.kind === 'take-back' ? [act.actId] : [])));
   const moves = acts
-    .flatMap((act) => ((act.kind === 'turn' || act.kind === 'lift') && !gone.has(act.id) ? [act] : []))
+    .flatMap((act) => ((act.kind === 'turn' || act.kind === 'take-out') && !gone.has(act.id) ? [act] : []))
     .sort((a, b) => a.atS - b.atS);
   const seen = moves.slice(1).flatMap((act, i) => {
     const eachS = (act.atS - moves[i]!.atS) / act.pieces.length;

@@ -85,9 +85,9 @@ test('oil near its mark is left alone, whatever the knob is at that keeps it the
 test('pieces that are about to come out are not heated for', () => {
   const plan = planOn('plate');
   const state = fireState([burner(5), drop], 12);
-  const at = (liftAtS: number) => {
+  const at = (takeOutAtS: number) => {
     const predictions = state.inPot.map(({ number }) => ({
-      ...{ number, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 80, turnAtS: null, liftAtS },
+      ...{ number, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 80, turnAtS: null, takeOutAtS },
     }));
     return knobAdvice(plan, state, potAtRest(157, burnerW(plan.pot, 5)), predictions, 300).setting;
   };

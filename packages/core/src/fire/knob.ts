@@ -32,7 +32,7 @@ const watchS = (pot: Pot): number => KEEP_S + WATCH_S + 3 * ringLagS(pot);
 
 /** Heat the pieces draw over the next minutes, W, one entry a step: by how long they are in, and none once they are due out. */
 function drawAhead(plan: KnobPlan, state: FireState, predictions: readonly PiecePrediction[], nowS: number): number[] {
-  const outS = new Map(predictions.map(({ number, liftAtS }) => [number, liftAtS]));
+  const outS = new Map(predictions.map(({ number, takeOutAtS }) => [number, takeOutAtS]));
   const last = plan.drawW.length - 1;
   return Array.from({ length: Math.ceil(watchS(plan.pot) / STEP_S) }, (_, i) =>
     state.inPot.reduce((sum, { number, droppedS }) => {

@@ -5,20 +5,20 @@ import { type FireAct, fireState, type OilReading } from './fireAct.js';
 export interface LedgerFigures {
   readonly fried: number;
   readonly burst: number;
-  /** Whole, but raw inside when lifted, and finished in the oven. */
+  /** Whole, but raw inside when taken out, and finished in the oven. */
   readonly aside: number;
   readonly stillIn: number;
   readonly notFried: number;
   readonly loads: number;
   /** Mean time in the oil of the pieces that came out whole, s; `null` when none did. */
   readonly meanInOilS: number | null;
-  /** Over the time from the first drop to the last lift, °C. */
+  /** Over the time from the first piece in to the last piece out, °C. */
   readonly oilMeanC: number | null;
   readonly oilLeastC: number | null;
   readonly oilMostC: number | null;
   /** Share of that time within the range, 0–1. */
   readonly inRangeShare: number | null;
-  /** First drop to last lift, s. */
+  /** first piece in to the last piece out, s. */
   readonly fryingS: number;
   readonly range: OilRange;
   readonly turnsPerPiece: number | null;

@@ -100,11 +100,11 @@ export function oilNow(
   const c = last.probeC;
   // With the burner pushing well past this temperature, oil that does not rise is a probe in air.
   const pushesW = ringW - loadW - pot.lossWPerK * (c - roomC);
-  const lifted = pushesW > 300 && rate < 0.005 && readings.length > 40;
+  const takenOut = pushesW > 300 && rate < 0.005 && readings.length > 40;
   let verdict: OilVerdict = 'in-range';
   if (c >= cutC) verdict = 'cut-heat';
   else if (c >= warnC) verdict = 'warn';
-  else if (lifted && loadW === 0) verdict = 'check-probe';
+  else if (takenOut && loadW === 0) verdict = 'check-probe';
   else if (c > range.most) verdict = 'over';
   else if (c < 100) verdict = 'cold';
   else if (c < range.least) verdict = 'under';

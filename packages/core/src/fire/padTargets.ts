@@ -4,7 +4,7 @@ import type { FireState } from './fireAct.js';
 /** Which pieces each key of the stove would record. */
 export interface PadTargets {
   readonly turn: readonly number[];
-  readonly lift: readonly number[];
+  readonly 'take-out': readonly number[];
   readonly drop: readonly number[];
   readonly burst: readonly number[];
 }
@@ -12,7 +12,7 @@ export interface PadTargets {
 /** Due this soon, a piece is meant without being chosen, stove s. */
 const SOON_S = 25;
 
-function dueOf(steps: readonly NextStep[], act: 'turn' | 'lift'): readonly number[] {
+function dueOf(steps: readonly NextStep[], act: 'turn' | 'take-out'): readonly number[] {
   const step = steps.find((one) => one.act === act);
   return step && step.inS !== null && step.inS <= SOON_S ? step.pieces : [];
 }
@@ -40,7 +40,7 @@ export function padTargets(
   const pick = (due: readonly number[]) => (chosen.length > 0 ? chosen : due.length > 0 ? due : inPot);
   return {
     turn: pick(dueOf(steps, 'turn')),
-    lift: pick(dueOf(steps, 'lift')),
+    'take-out': pick(dueOf(steps, 'take-out')),
     drop: Array.from({ length: size }, (_, i) => first + i),
     burst: chosen.length > 0 ? chosen : inPot.length === 1 ? inPot : [],
   };

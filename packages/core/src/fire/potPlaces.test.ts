@@ -15,7 +15,7 @@ const evening = fc
 const inPotAt = (pieces: readonly FirePiece[], s: number) =>
   pieces.filter(({ droppedS, outS }) => droppedS <= s && (outS === null || outS > s));
 
-it('no two pieces that lie in the pot together share a place, and none moves when another is lifted or dropped later', () => {
+it('no two pieces that lie in the pot together share a place, and none moves when another is taken out or dropped later', () => {
   fc.assert(
     fc.property(evening, fc.integer({ min: 0, max: 80 }), (pieces, s) => {
       const places = potPlaces(pieces);

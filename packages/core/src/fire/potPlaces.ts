@@ -2,7 +2,7 @@ import type { FirePiece } from './fireAct.js';
 
 /**
  * A place in the drawn pot for each piece of the evening: the first that is free when it goes in,
- * kept until it comes out, so that no piece moves because another one was lifted.
+ * kept until it comes out, so that no piece moves because another one was taken out.
  */
 export function potPlaces(pieces: readonly FirePiece[]): ReadonlyMap<number, number> {
   const places = new Map<number, number>();

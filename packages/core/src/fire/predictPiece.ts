@@ -1,5 +1,5 @@
 import { advanceFry, coldestC, interfaceC, interfacePeakC, turnFry } from '../frying/advanceFry.js';
-import { LIFT_COLOUR } from '../frying/colour.js';
+import { TAKE_OUT_COLOUR } from '../frying/colour.js';
 import { createFryBody, type FryBody, type FryBodySpec } from '../frying/fryBody.js';
 import { turnIsDue } from '../frying/lying.js';
 import { doughSetC } from '../frying/solveFry.js';
@@ -17,13 +17,13 @@ export interface PiecePrediction {
   readonly colours: readonly [number, number];
   readonly coreC: number;
   readonly interfaceC: number;
-  /** Next turn by the plan's method; `null` when none is due before lifting. */
+  /** Next turn by the plan's method; `null` when none is due before taking out. */
   readonly turnAtS: number | null;
   /** Done and golden; `null` when not within half an hour. */
-  readonly liftAtS: number | null;
+  readonly takeOutAtS: number | null;
 }
 
-/** What a piece gains after its lift, K: the coldest filling, and the innermost dough. */
+/** What a piece gains after it is taken out, K: the coldest filling, and the innermost dough. */
 export interface RestGain {
   readonly coreC: number;
   readonly wallC: number;
@@ -76,11 +76,11 @@ export function replayFry(
 }
 
 /**
- * Colour and core now, and when to turn and lift if the oil goes on at `futureC`.
+ * Colour and core now, and when to turn and take out if the oil goes on at `futureC`.
  * @param trace readings in order of time
- * @param coreTargetC the core must be there before it is lifted, °C; −∞: it asks for nothing
+ * @param coreTargetC the core must be there before it is taken out, °C; −∞: it asks for nothing
  * @param ramp how the oil is let rise from `futureC` on, from the drop
- * @param gain what resting adds after the lift, where the plan counts on it
+ * @param gain what resting adds after it is taken out, where the plan counts on it
  */
 export function predictPiece(
   spec: FryBodySpec,
@@ -107,12 +107,12 @@ export function predictPiece(
   const ready = (b: FryBody) =>
     interfacePeakC(b) + gain.wallC >= setC &&
     (spec.fillingCells === 0 || coldestC(b, 0) + gain.coreC >= targetC) &&
-    b.faces.every((face) => face.colour >= (b.spec.liftColour ?? LIFT_COLOUR));
+    b.faces.every((face) => face.colour >= (b.spec.takeOutColour ?? TAKE_OUT_COLOUR));
   let turns = piece.turnsS.length;
   let turnAtS: number | null = null;
   const endS = body.timeS + FUTURE_S;
-  let lifted = ready(body);
-  while (!lifted && body.timeS < endS - 1e-6) {
+  let takenOut = ready(body);
+  while (!takenOut && body.timeS < endS - 1e-6) {
     if (turnIsDue(turn, body, turns, FUTURE_S)) {
       turnAtS ??= Math.max(nowS, piece.droppedS + body.timeS);
       turnFry(body);
@@ -120,10 +120,14 @@ export function predictPiece(
     }
     const oilC = oilWanted(futureC, ramp, body.timeS);
     advanceFry(body, Math.min(5, endS - body.timeS), Math.min(OIL_MOST, Math.max(OIL_LEAST, oilC)));
-    lifted = ready(body);
+    takenOut = ready(body);
   }
-  const liftAtS = lifted ? Math.max(nowS, piece.droppedS + body.timeS) : null;
-  return { ...now, turnAtS: turnAtS !== null && liftAtS !== null && turnAtS >= liftAtS ? null : turnAtS, liftAtS };
+  const takeOutAtS = takenOut ? Math.max(nowS, piece.droppedS + body.timeS) : null;
+  return {
+    ...now,
+    turnAtS: turnAtS !== null && takeOutAtS !== null && turnAtS >= takeOutAtS ? null : turnAtS,
+    takeOutAtS,
+  };
 }
 
 /** What is asked of the pieces in one pot; plain, so that it crosses to a worker. */
@@ -136,7 +140,7 @@ export interface PredictAsk {
   readonly nowS: number;
   readonly futureC: number;
   readonly ramp?: OilRamp;
-  /** What resting adds after the lift; absent: nothing is counted on. */
+  /** What resting adds after it is taken out; absent: nothing is counted on. */
   readonly gain?: RestGain;
 }
 

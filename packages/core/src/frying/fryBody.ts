@@ -71,8 +71,8 @@ export interface FryBodySpec {
   readonly setC: number;
   /** First turn of one that is turned each minute, s, 0–600; absent: after a minute. */
   readonly firstTurnS?: number;
-  /** Colour B of the paler face at which this cook lifts it; absent: `LIFT_COLOUR`. */
-  readonly liftColour?: number;
+  /** Colour B of the paler face at which this cook takes it out; absent: `TAKE_OUT_COLOUR`. */
+  readonly takeOutColour?: number;
   /** Browning factor: family, sugar, wash, coat and what the ledger learnt. */
   readonly browning: number;
 }

@@ -11,7 +11,7 @@ import type { Kitchen } from '../draft/kitchen.js';
 import type { FryPlan } from './fryPlan.js';
 import type { Rest } from './restInAir.js';
 
-/** Verdict on the piece at lift, its window, the oil, the load and the pot. */
+/** Verdict on the piece when it is taken out, its window, the oil, the load and the pot. */
 export function fryFindings(
   plan: Omit<FryPlan, 'findings'>,
   draft: TrayDraft,
@@ -94,7 +94,7 @@ function frozenFindings(draft: TrayDraft): Finding[] {
   return found;
 }
 
-/** Why there is no moment to lift. */
+/** Why there is no moment to take it out. */
 function noMoment({ solution }: Omit<FryPlan, 'findings'>, oilC: number): Finding {
   const { doneS, darkS } = solution;
   return darkS === null
@@ -102,12 +102,12 @@ function noMoment({ solution }: Omit<FryPlan, 'findings'>, oilC: number): Findin
     : { code: 'fry.no-moment', tone: 'stop', values: { oilC, darkS, doneS } };
 }
 
-/** Whether the filling is safe and hot, and the dough set: at the lift, or by what resting adds. */
+/** Whether the filling is safe and hot, and the dough set: when it is taken out, or by what resting adds. */
 function insideFindings(
   plan: Omit<FryPlan, 'findings'>,
   draft: TrayDraft,
-  liftS: number,
-  atLift: FrySample,
+  takeOutS: number,
+  atTakeOut: FrySample,
   rest: Rest,
 ): Finding[] {
   const { solution, body, needsRest } = plan;
@@ -116,22 +116,27 @@ function insideFindings(
   const targetC = Math.min(draft.filling.coreTargetC, body.boilingC - 4);
   const isLine = coreMustBeSafe(draft);
   const { doneS, doughSetS, coreS } = solution;
-  const rawRing = !needsRest && atLift.interfacePeakC < setC - 0.01 && (doughSetS ?? Infinity) > liftS;
-  const coreCold = !needsRest && isLine && atLift.coreC < targetC - 0.01 && (coreS ?? Infinity) > liftS;
+  const rawRing = !needsRest && atTakeOut.interfacePeakC < setC - 0.01 && (doughSetS ?? Infinity) > takeOutS;
+  const coreCold = !needsRest && isLine && atTakeOut.coreC < targetC - 0.01 && (coreS ?? Infinity) > takeOutS;
   if (coreCold) {
     // An undercooked core is never a matter of taste.
-    found.push({ code: 'fry.core-cold', tone: 'stop', values: { coreC: atLift.coreC, targetC, coreS } });
+    found.push({ code: 'fry.core-cold', tone: 'stop', values: { coreC: atTakeOut.coreC, targetC, coreS } });
   }
   if (rawRing) {
     const values = { interfaceC: rest.wallC, setS: doughSetS };
     found.push({ code: 'fry.raw-ring', tone: 'look-out', values });
   }
   if (!coreCold && !rawRing) {
-    const values = { doneS: doneS ?? liftS, spareS: liftS - (doneS ?? liftS), coreC: atLift.coreC, biteC: rest.biteC };
+    const values = {
+      doneS: doneS ?? takeOutS,
+      spareS: takeOutS - (doneS ?? takeOutS),
+      coreC: atTakeOut.coreC,
+      biteC: rest.biteC,
+    };
     found.push({ code: 'fry.cooked', tone: 'good', values });
   }
   if (needsRest) {
-    const values = { fromC: atLift.coreC, toC: rest.coreC, restS: Math.max(60, rest.coreAfterS) };
+    const values = { fromC: atTakeOut.coreC, toC: rest.coreC, restS: Math.max(60, rest.coreAfterS) };
     found.push({ code: 'fry.rests', tone: 'know', values });
   }
   if (!isLine && draft.fold.fillingEachKg > 0 && rest.biteC < HOT_BITE_C) {
@@ -142,28 +147,28 @@ function insideFindings(
 }
 
 /** When a piece that comes out too brown is done and golden already, s; `null`: not much sooner. */
-function soonerS({ solution: { doneS, goldenS } }: Omit<FryPlan, 'findings'>, liftS: number): number | null {
+function soonerS({ solution: { doneS, goldenS } }: Omit<FryPlan, 'findings'>, takeOutS: number): number | null {
   if (doneS === null || goldenS === null) return null;
   const readyS = Math.max(doneS, goldenS);
-  return readyS < liftS - 15 ? readyS : null;
+  return readyS < takeOutS - 15 ? readyS : null;
 }
 
 function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: TrayDraft): Finding[] {
-  const { solution, liftS, atLift, rest } = plan;
-  if (liftS === null || !atLift || !rest) return [noMoment(plan, draft.fry.oilC)];
-  const found = insideFindings(plan, draft, liftS, atLift, rest);
+  const { solution, takeOutS, atTakeOut, rest } = plan;
+  if (takeOutS === null || !atTakeOut || !rest) return [noMoment(plan, draft.fry.oilC)];
+  const found = insideFindings(plan, draft, takeOutS, atTakeOut, rest);
   const doneS = solution.doneS ?? -1;
-  if (darkerFace(atLift) > CRUST_LIMITS.golden) {
+  if (darkerFace(atTakeOut) > CRUST_LIMITS.golden) {
     found.push({
       code: 'fry.dark',
       tone: 'look-out',
-      values: { colour: darkerFace(atLift), darkS: solution.darkS, soonerS: soonerS(plan, liftS) },
+      values: { colour: darkerFace(atTakeOut), darkS: solution.darkS, soonerS: soonerS(plan, takeOutS) },
     });
-  } else if (palerFace(atLift) < CRUST_LIMITS.pale) {
+  } else if (palerFace(atTakeOut) < CRUST_LIMITS.pale) {
     found.push({
       code: 'fry.pale',
       tone: 'look-out',
-      values: { colour: palerFace(atLift), goldenS: solution.goldenS },
+      values: { colour: palerFace(atTakeOut), goldenS: solution.goldenS },
     });
   } else {
     found.push({ code: 'fry.golden', tone: 'good', values: { goldenS: solution.goldenS } });
@@ -199,8 +204,8 @@ function keptOilFindings({ potOil, guests = [] }: Pick<Kitchen, 'potOil' | 'gues
 /** A seam that may open is worth a word about when. */
 const SEAM_INDEX = 1.1;
 
-function seamFindings({ seamPush, liftS }: Omit<FryPlan, 'findings'>): Finding[] {
-  if (!seamPush || liftS === null) return [];
+function seamFindings({ seamPush, takeOutS }: Omit<FryPlan, 'findings'>): Finding[] {
+  if (!seamPush || takeOutS === null) return [];
   const { worstS, holdsS, moments } = seamPush;
   if (Math.max(...moments.map((one) => one.index)) < SEAM_INDEX) return [];
   return [{ code: 'fry.seam', tone: 'look-out', values: { worstS, holdsS } }];
@@ -225,9 +230,11 @@ function depthFindings({ halfDepthM3 }: Omit<FryPlan, 'findings'>, oilM3: number
 }
 
 /** s between two loads while rising oil is let down again; `null`: there is one load. */
-function coolAgainS({ loads, liftS }: Omit<FryPlan, 'findings'>): number | null {
+function coolAgainS({ loads, takeOutS }: Omit<FryPlan, 'findings'>): number | null {
   const [first, second] = loads?.loadStartsS ?? [];
-  return first === undefined || second === undefined || liftS === null ? null : Math.max(0, second - first - liftS);
+  return first === undefined || second === undefined || takeOutS === null
+    ? null
+    : Math.max(0, second - first - takeOutS);
 }
 
 function loadFindings(plan: Omit<FryPlan, 'findings'>, { oilC, ramp }: TrayDraft['fry']): Finding[] {

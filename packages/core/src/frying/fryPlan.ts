@@ -27,11 +27,11 @@ export interface FryPlan {
   readonly bulk: PieceBulk;
   readonly solution: FrySolution;
   /** s in the oil that the plan uses: the cook's own or the solver's; `null`: no moment is right. */
-  readonly liftS: number | null;
-  readonly atLift: FrySample | null;
-  /** What goes on after the lift; `null` without one. */
+  readonly takeOutS: number | null;
+  readonly atTakeOut: FrySample | null;
+  /** What goes on after it is taken out; `null` without one. */
   readonly rest: Rest | null;
-  /** Lifted before it is done in the oil: it gets there while it rests. */
+  /** Taken out before it is done in the oil: it gets there while it rests. */
   readonly needsRest: boolean;
   readonly oilUptakeKg: number | null;
   /** How hard it pushes on its seam while it fries; `null` without a seam to judge. */

@@ -7,15 +7,15 @@ const fried = (piece: KitchenPiece) => planBatch(kitchenDraft(piece), DEFAULT_KI
 
 const least = (s: number) => s * 60;
 
-/** What practised cooks lift at, by eye, minutes. Source: docs/models/practice.md; working ranges of our own. */
+/** What practised cooks take out at, by eye, minutes. Source: docs/models/practice.md; working ranges of our own. */
 test.each([...FRIED])('%s: set and golden within the minutes that cooks know', (_name, piece, from, to, filling) => {
-  const { liftS, rest, needsRest, solution } = fried(piece);
-  expect(liftS! / 60).toBeGreaterThan(from);
-  expect(liftS! / 60).toBeLessThan(to);
+  const { takeOutS, rest, needsRest, solution } = fried(piece);
+  expect(takeOutS! / 60).toBeGreaterThan(from);
+  expect(takeOutS! / 60).toBeLessThan(to);
   // In the oil, or while it rests on the rack.
-  expect(needsRest || solution.doughSetS! <= liftS!).toBe(true);
-  expect(solution.goldenS!).toBeLessThanOrEqual(liftS!);
-  expect(solution.darkS ?? Infinity).toBeGreaterThan(liftS! + least(0.4));
+  expect(needsRest || solution.doughSetS! <= takeOutS!).toBe(true);
+  expect(solution.goldenS!).toBeLessThanOrEqual(takeOutS!);
+  expect(solution.darkS ?? Infinity).toBeGreaterThan(takeOutS! + least(0.4));
   if (filling === 'hot') expect(rest!.biteC).toBeGreaterThan(58);
   else expect(rest!.biteC).toBeLessThan(70);
 });

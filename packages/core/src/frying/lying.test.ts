@@ -195,7 +195,7 @@ describe('push on the seam', () => {
 
 test('over a whole batch, the burner pays for losses, pieces and what oil and pot gained, within 0.5 %', () => {
   const fry = planned(draftOf({}));
-  const pieceW = pieceHeatCurve(fry.bulk, fry.solution.samples, fry.liftS!, 1);
+  const pieceW = pieceHeatCurve(fry.bulk, fry.solution.samples, fry.takeOutS!, 1);
   fc.assert(
     fc.property(
       fc.integer({ min: 1, max: 12 }),
@@ -204,13 +204,13 @@ test('over a whole batch, the burner pays for losses, pieces and what oil and po
       fc.double({ min: 140, max: 180, noNaN: true }),
       (size, pieces, oilM3, oilC) => {
         const pot = { ...DEFAULT_KITCHEN.pot, oilM3 };
-        const loads = { pot, roomC: 21, oilC, pieceW, liftS: fry.liftS!, pieces, betweenS: 45, spacingS: 5 };
+        const loads = { pot, roomC: 21, oilC, pieceW, takeOutS: fry.takeOutS!, pieces, betweenS: 45, spacingS: 5 };
         expect(Math.abs(runLoads(loads, size).energyResidual)).toBeLessThan(0.005);
       },
     ),
     { numRuns: 40 },
   );
-  expect(palerFace(fry.atLift!)).toBeGreaterThan(0.7);
+  expect(palerFace(fry.atTakeOut!)).toBeGreaterThan(0.7);
 });
 
 test('the first turn waits for the seam: sooner for a tight one, later for a weak one, then each minute', () => {

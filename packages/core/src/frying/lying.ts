@@ -1,6 +1,6 @@
 import { type TurnMethod } from '../draft/choices.js';
 import { clamp } from '../numeric/clamp.js';
-import { LIFT_COLOUR } from './colour.js';
+import { TAKE_OUT_COLOUR } from './colour.js';
 import type { FryBody, FryBodySpec } from './fryBody.js';
 
 /** Of the skin that would stay dry, ladled oil leaves this share dry. Our own. */
@@ -53,7 +53,7 @@ export function lyingOf(
 }
 
 /**
- * Whether the cook turns the piece now. Once: when the first face has its colour to lift at, or
+ * Whether the cook turns the piece now. Once: when the first face has its colour to take out at, or
  * at half the horizon in oil too cool ever to colour it. Each minute: by the clock, the first
  * when its seam bears it.
  */
@@ -66,7 +66,7 @@ export function turnIsDue(turn: TurnMethod, body: FryBody, turns: number, horizo
     case 'half-depth':
       return (
         turns === 0 &&
-        (body.faces[body.down]!.colour >= (body.spec.liftColour ?? LIFT_COLOUR) || body.timeS >= horizonS / 2)
+        (body.faces[body.down]!.colour >= (body.spec.takeOutColour ?? TAKE_OUT_COLOUR) || body.timeS >= horizonS / 2)
       );
     case 'each-minute':
       return body.timeS >= eachMinuteS(body.spec, turns) - 1e-6;

@@ -5,14 +5,14 @@ import { copyFryBody, evenSurface, type FryBody } from './fryBody.js';
 
 /** Still air of a kitchen around a hot piece on a rack, W/m²K. Source: docs/models/frying.md (10–15). */
 const REST_H = 12;
-/** How long a lifted piece is followed, and when somebody bites into it, s. Our own. */
+/** How long a taken out piece is followed, and when somebody bites into it, s. Our own. */
 const REST_S = 360;
 const BITE_S = 240;
 const STEPPING = { ...FRY_STEPPING, firstS: 0.25, growth: 1.4, mostS: 10 };
 
-/** What goes on in a piece after it is lifted: the hot crust still heats what lies under it. */
+/** What goes on in a piece after it is taken out: the hot crust still heats what lies under it. */
 export interface Rest {
-  /** Hottest the coldest filling comes, °C, and how long after the lift, s. */
+  /** Hottest the coldest filling comes, °C, and how long after it is taken out, s. */
   readonly coreC: number;
   readonly coreAfterS: number;
   /** Hottest the innermost dough has been by the end, °C. */
@@ -27,7 +27,7 @@ export function coreOf(body: FryBody): number {
 }
 
 /**
- * Follows a lifted piece for six minutes in the air of the kitchen. The body itself is left as it is.
+ * Follows a taken out piece for six minutes in the air of the kitchen. The body itself is left as it is.
  * @param roomC air of the kitchen, °C
  * @throws CoreError OUT_OF_RANGE
  */
@@ -35,7 +35,7 @@ export function restInAir(body: FryBody, roomC: number): Rest {
   requireIn(roomC, RANGES.kitchen.roomC, 'roomC');
   const resting = copyFryBody(body, { ...body.spec, surface: evenSurface(REST_H), exposedShare: 0, upperDry: 0 });
   resting.stepS = STEPPING.firstS;
-  const liftedS = body.timeS;
+  const takenOutS = body.timeS;
   let best = { coreC: coreOf(body), coreAfterS: 0 };
   advanceFry(
     resting,
@@ -43,7 +43,7 @@ export function restInAir(body: FryBody, roomC: number): Rest {
     roomC,
     (now) => {
       const coreC = coreOf(now);
-      if (coreC > best.coreC) best = { coreC, coreAfterS: now.timeS - liftedS };
+      if (coreC > best.coreC) best = { coreC, coreAfterS: now.timeS - takenOutS };
       return false;
     },
     STEPPING,

@@ -9,7 +9,7 @@ import {
   interfacePeakC,
   turnFry,
 } from './advanceFry.js';
-import { CRUST_LIMITS, LIFT_COLOUR } from './colour.js';
+import { CRUST_LIMITS, TAKE_OUT_COLOUR } from './colour.js';
 import { createFryBody, type FryBody, type FryBodySpec } from './fryBody.js';
 import { KeptStates } from './keptStates.js';
 import { heatDrawnJPerM2, heatTakenJPerM2, waterGoneKgPerM2 } from './bodyHeat.js';
@@ -62,8 +62,8 @@ export interface FrySolution {
   readonly doneS: number | null;
   /** Paler face turns golden (B 0.7). */
   readonly goldenS: number | null;
-  /** Paler face reaches the usual lifting colour. */
-  readonly liftColourS: number | null;
+  /** Paler face reaches the usual taking out colour. */
+  readonly takeOutColourS: number | null;
   /** Darker face goes from brown to dark (B 2). */
   readonly darkS: number | null;
   readonly turnsS: readonly number[];
@@ -257,7 +257,7 @@ function fryThrough(body: FryBody, spec: FrySolveSpec, kept: KeptStates | null):
     coreS,
     doneS: spec.coreIsLine === false ? doughSetS : laterOf(doughSetS, coreS),
     goldenS: momentWhen(samples, palerFace, CRUST_LIMITS.pale),
-    liftColourS: momentWhen(samples, palerFace, spec.body.liftColour ?? LIFT_COLOUR),
+    takeOutColourS: momentWhen(samples, palerFace, spec.body.takeOutColour ?? TAKE_OUT_COLOUR),
     darkS: momentWhen(samples, darkerFace, CRUST_LIMITS.brown),
     turnsS,
     samples,

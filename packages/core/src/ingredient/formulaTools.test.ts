@@ -143,7 +143,7 @@ describe('a kitchen with ingredients of its own', () => {
         dough: { ...dough.figures, mainFlourId: null },
         findings: [dough.findings, filling.findings, fold.findings, fry?.findings],
         filling: filling.figures,
-        lift: fry?.liftS,
+        takeOut: fry?.takeOutS,
       });
       expect(bare(planBatch(mine, kitchen, null))).toEqual(bare(planBatch(shipped, DEFAULT_KITCHEN, null)));
       const steps = (d: TrayDraft, k: Kitchen) => [

@@ -116,12 +116,12 @@ function cooked(hidden: ReturnType<typeof hiddenKitchen>, kitchen: Kitchen, atMs
     { id: 'd', atS: dropS, kind: 'drop', pieces: Array.from({ length: PIECES }, (_, i) => i + 1) },
     ...burst.map((piece): FireAct => ({ id: `b${piece}`, atS: dropS + 200, kind: 'burst', pieces: [piece] })),
     {
-      ...{ id: 'l', atS: dropS + fry!.liftS!, kind: 'lift' as const },
+      ...{ id: 'l', atS: dropS + fry!.takeOutS!, kind: 'take-out' as const },
       pieces: Array.from({ length: PIECES }, (_, i) => i + 1).filter((piece) => !burst.includes(piece)),
     },
   ];
   const readings = Array.from({ length: 200 }, (_, i) => ({ atS: 10 * i, probeC: DRAFT.fry.oilC }));
-  const colour = ((fry!.atLift!.colours[0] + fry!.atLift!.colours[1]) / 2 / believed) * hidden.browning;
+  const colour = ((fry!.atTakeOut!.colours[0] + fry!.atTakeOut!.colours[1]) / 2 / believed) * hidden.browning;
   const crust = rampPlace(colour * Math.exp(LEARNT_SPREAD.browning.seen * normal()));
   // Each work of the hands as long as it is here, give or take the evening.
   const evening = Object.fromEntries(HAND_WORKS.map((work) => [work, Math.exp(LEARNT_SPREAD.hands.seen * normal())]));
@@ -146,9 +146,9 @@ function cooked(hidden: ReturnType<typeof hiddenKitchen>, kitchen: Kitchen, atMs
   });
 }
 
-test('twenty kitchens nobody knows: after five batches errors of lift, of what opens and of minutes fall by half, and ranges hold what they promise', () => {
-  const off: Record<'lift' | 'opens' | 'minutes', { before: number; after: number }> = {
-    lift: { before: 0, after: 0 },
+test('twenty kitchens nobody knows: after five batches errors of take out, of what opens and of minutes fall by half, and ranges hold what they promise', () => {
+  const off: Record<'take-out' | 'opens' | 'minutes', { before: number; after: number }> = {
+    'take-out': { before: 0, after: 0 },
     opens: { before: 0, after: 0 },
     minutes: { before: 0, after: 0 },
   };
@@ -161,7 +161,7 @@ test('twenty kitchens nobody knows: after five batches errors of lift, of what o
         learnt: { browning: { 'rubbed-short': { value: browning, low: 0, high: 9, usual: 1, count: 1 } } },
       },
       null,
-    ).fry!.solution.liftColourS!;
+    ).fry!.solution.takeOutColourS!;
   for (let seed = 1; seed <= 20; seed++) {
     const hidden = hiddenKitchen(seed);
     const observations: Observation[] = [];
@@ -174,8 +174,8 @@ test('twenty kitchens nobody knows: after five batches errors of lift, of what o
     const { browning, opens, hands } = kitchen.learnt!;
     const [crust, opened] = [browning!['rubbed-short']!, opens!['half-moon']!];
     const trueS = coloured(hidden.browning);
-    off.lift.before += Math.abs(coloured(1) - trueS);
-    off.lift.after += Math.abs(coloured(crust.value) - trueS);
+    off['take-out'].before += Math.abs(coloured(1) - trueS);
+    off['take-out'].after += Math.abs(coloured(crust.value) - trueS);
     const { share } = planCold(DRAFT, DEFAULT_KITCHEN).fold.burst!;
     const at = (times: number) => (times * share) / (1 - share + times * share);
     off.opens.before += Math.abs(at(1) - at(hidden.opens));

@@ -2,7 +2,7 @@ import { type Belief, HAND_WORKS, type HandWork, type Learnt, type Scalding } fr
 import { FIST_HOLDS } from '../dough/doughFindings.js';
 import { doughFamily } from '../dough/doughFamily.js';
 import { clamp } from '../numeric/clamp.js';
-import { LIFT_COLOUR } from '../frying/colour.js';
+import { TAKE_OUT_COLOUR } from '../frying/colour.js';
 
 /** What batches teach. */
 export const LEARNT_KINDS = ['browning', 'golden', 'opens', 'portions', 'hands', 'boil-off', 'fist'] as const;
@@ -192,7 +192,7 @@ export function learntFrom(observations: readonly Observation[], nowMs: number):
   const isAny = (one: object) => Object.keys(one).length > 0;
   return {
     ...(isAny(browning) && { browning }),
-    ...(golden.length > 0 && { golden: normal(LIFT_COLOUR, weighed(golden, nowMs), 'golden', false) }),
+    ...(golden.length > 0 && { golden: normal(TAKE_OUT_COLOUR, weighed(golden, nowMs), 'golden', false) }),
     ...(isAny(opened) && { opens: opened }),
     ...(spread.length > 0 && { portions: portions(weighed(spread, nowMs)) }),
     ...(fists.length > 0 && { fist: fist(weighed(fists, nowMs)) }),

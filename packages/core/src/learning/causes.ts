@@ -2,7 +2,7 @@ import type { Seen, Symptom } from './looks.js';
 
 /** Why something comes out wrong. */
 export const CAUSES = [
-  ...(['oil-hot', 'oil-cool', 'load-big', 'lifted-late', 'lifted-early', 'wall-thick', 'wall-thin'] as const),
+  ...(['oil-hot', 'oil-cool', 'load-big', 'taken-out-late', 'taken-out-early', 'wall-thick', 'wall-thin'] as const),
   ...(['overfull', 'underfull', 'wet-filling', 'warm-filling', 'rim-dry', 'rim-floured', 'weak-glue'] as const),
   ...(['air-left', 'wet-surface', 'over-proofed', 'dough-wet', 'little-rest', 'turned-little'] as const),
   ...(['cut-by-eye', 'cold-start', 'salt-much', 'salt-little'] as const),
@@ -21,8 +21,8 @@ const TABLE: Readonly<Record<CauseId, CauseRow>> = {
   'oil-hot': { prior: 0.1, brings: { dark: 0.8, 'raw-ring': 0.6, blisters: 0.4, 'cold-filling': 0.4 } },
   'oil-cool': { prior: 0.12, brings: { pale: 0.7, greasy: 0.7, tough: 0.3 } },
   'load-big': { prior: 0.12, brings: { pale: 0.5, greasy: 0.5, uneven: 0.3 } },
-  'lifted-late': { prior: 0.08, brings: { dark: 0.7, tough: 0.2 } },
-  'lifted-early': { prior: 0.08, brings: { pale: 0.7, 'raw-ring': 0.5, 'cold-filling': 0.5 } },
+  'taken-out-late': { prior: 0.08, brings: { dark: 0.7, tough: 0.2 } },
+  'taken-out-early': { prior: 0.08, brings: { pale: 0.7, 'raw-ring': 0.5, 'cold-filling': 0.5 } },
   'wall-thick': { prior: 0.08, brings: { 'raw-ring': 0.6, tough: 0.3, 'cold-filling': 0.3 } },
   'wall-thin': { prior: 0.08, brings: { opened: 0.4 } },
   overfull: { prior: 0.12, brings: { opened: 0.6, 'too-much': 0.7 } },

@@ -9,7 +9,7 @@ import { type Pot, DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const STORE = DEFAULT_KITCHEN.pot;
 const fry = planBatch(newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z'), DEFAULT_KITCHEN, null).fry!;
-const pieceW = pieceHeatCurve(fry.bulk, fry.solution.samples, fry.liftS!, 1);
+const pieceW = pieceHeatCurve(fry.bulk, fry.solution.samples, fry.takeOutS!, 1);
 
 /** A warm-up, then loads of six, on a stove that is not what the Store thinks. */
 function evening(pot: Pot, seed: number, loads: number): StoveRecord {

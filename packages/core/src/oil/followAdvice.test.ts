@@ -12,7 +12,7 @@ import {
   createStove,
   dropIntoStove,
   turnInStove,
-  liftFromStove,
+  takeOutFromStove,
   readProbe,
   stepStove,
 } from '../simulated/simulatedStove.js';
@@ -88,9 +88,9 @@ function follow(
       stove.setting = step.value;
       acts.push({ ...act, kind: 'burner', setting: step.value });
       seen.turnsS.push(stove.timeS);
-    } else if (step.act === 'drop' || step.act === 'turn' || step.act === 'lift') {
+    } else if (step.act === 'drop' || step.act === 'turn' || step.act === 'take-out') {
       acts.push({ ...act, kind: step.act, pieces: step.pieces });
-      const doIt = { drop: dropIntoStove, turn: turnInStove, lift: liftFromStove }[step.act];
+      const doIt = { drop: dropIntoStove, turn: turnInStove, 'take-out': takeOutFromStove }[step.act];
       step.pieces.forEach((piece) => doIt(stove, piece));
       if (step.act !== 'turn') seen.movesS.push(stove.timeS);
       if (step.act === 'drop') seen.dropsS.push(stove.timeS);

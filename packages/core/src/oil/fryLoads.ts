@@ -36,9 +36,9 @@ export interface LoadSpec {
   /** W drawn by one piece, one entry a second, from the drop. */
   readonly pieceW: readonly number[];
   /** s in the oil. */
-  readonly liftS: number;
+  readonly takeOutS: number;
   readonly pieces: number;
-  /** s from lifting a load to being ready for the next: drain, skim. */
+  /** s from taking out a load to being ready for the next: drain, skim. */
   readonly betweenS: number;
   /** Between two pieces of a load going in, s. */
   readonly spacingS: number;
@@ -84,10 +84,10 @@ const STEP_S = 2;
 /** W drawn by a load of `size` pieces that go in one after the other, one entry a second. */
 function loadDrawW(spec: LoadSpec, size: number): Float64Array {
   const spacing = Math.round(spec.spacingS);
-  const inOilS = Math.round(spec.liftS);
+  const inOilS = Math.round(spec.takeOutS);
   const sum = new Float64Array(inOilS + spacing * (size - 1) + 1);
   for (let p = 0; p < size; p++) {
-    for (let age = 0; age < spec.liftS && age < spec.pieceW.length; age++) {
+    for (let age = 0; age < spec.takeOutS && age < spec.pieceW.length; age++) {
       const s = age + p * spacing;
       if (s < sum.length) sum[s]! += spec.pieceW[age]!;
     }
@@ -95,7 +95,7 @@ function loadDrawW(spec: LoadSpec, size: number): Float64Array {
   return sum;
 }
 
-/** One load from waiting for the oil to its last lift. */
+/** One load from waiting for the oil to its last taking out. */
 interface LoadPass {
   /** First piece in, s. */
   readonly dropS: number;
@@ -149,7 +149,7 @@ export function loadPass(spec: LoadSpec, { size, start, waits, holdSetting, load
   }
   const dropS = timeS;
   const drawW = loadDrawW(spec, size);
-  const inOilS = Math.round(spec.liftS) + Math.round(spec.spacingS) * (size - 1);
+  const inOilS = Math.round(spec.takeOutS) + Math.round(spec.spacingS) * (size - 1);
   for (let s = 0; s < inOilS; s += STEP_S) {
     const wantedC = oilWanted(oilC, spec.ramp, s);
     const draw = Math.max(0, (state.oilC - COLD_CRUST_C) / (wantedC - COLD_CRUST_C));
@@ -171,18 +171,18 @@ export function loadPass(spec: LoadSpec, { size, start, waits, holdSetting, load
  * waits until the oil is back. A piece's draw follows (T − 100)/(T₀ − 100), as the crust's does.
  *
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
- * @example runLoads({ pot, roomC: 21, oilC: 158, pieceW: fry.drawW, liftS: 600, pieces: 24, betweenS: 45, spacingS: 5 }, 6).loads // 4
+ * @example runLoads({ pot, roomC: 21, oilC: 158, pieceW: fry.drawW, takeOutS: 600, pieces: 24, betweenS: 45, spacingS: 5 }, 6).loads // 4
  */
 export function runLoads(spec: LoadSpec, loadSize: number): LoadRun {
   requireIn(loadSize, RANGES.draft.loadSize, 'fry.loadSize');
   requireIn(spec.pieces, RANGES.draft.pieces, 'pieces');
-  requireWithin(spec.liftS, 10, 7200, 'liftS');
+  requireWithin(spec.takeOutS, 10, 7200, 'takeOutS');
   const { pot, roomC, oilC } = spec;
   const meanW = spec.pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, spec.pieceW.length);
   const holdSetting = settingToHold(pot, oilC, roomC, 0);
   const loadSetting = settingToHold(pot, oilC, roomC, 1.15 * loadSize * meanW);
   const loads = Math.ceil(spec.pieces / loadSize);
-  const wholeS = loads * (spec.liftS + spec.spacingS * loadSize + spec.betweenS);
+  const wholeS = loads * (spec.takeOutS + spec.spacingS * loadSize + spec.betweenS);
   const traceEachS = TRACE_S * Math.max(1, Math.ceil(wholeS / (TRACE_S * MOST_TRACE)));
   const trace: { timeS: number; oilC: number }[] = [];
   const loadStartsS: number[] = [];

@@ -8,7 +8,7 @@ export interface FryJob extends OilCarries {
   readonly id: string;
   readonly name: string;
   readonly oilC: number;
-  /** First drop to last lift, s. */
+  /** first piece in to the last piece out, s. */
   readonly totalS: number;
   /** Oil that its pieces carry away, m³. */
   readonly takenM3: number;

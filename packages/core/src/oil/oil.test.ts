@@ -16,7 +16,7 @@ import {
   stepPot,
   warmUpS,
 } from './pot.js';
-import { createStove, dropIntoStove, liftFromStove, readProbe, stepStove } from '../simulated/simulatedStove.js';
+import { createStove, dropIntoStove, takeOutFromStove, readProbe, stepStove } from '../simulated/simulatedStove.js';
 import { type Pot, DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const POT: Pot = DEFAULT_KITCHEN.pot;
@@ -27,8 +27,8 @@ const spec = (pot: Pot = POT): LoadSpec => ({
   pot,
   roomC: 21,
   oilC: 158,
-  pieceW: pieceHeatCurve(fry.bulk, fry.solution.samples, fry.liftS!, 1),
-  liftS: fry.liftS!,
+  pieceW: pieceHeatCurve(fry.bulk, fry.solution.samples, fry.takeOutS!, 1),
+  takeOutS: fry.takeOutS!,
   pieces: 24,
   betweenS: 45,
   spacingS: 5,
@@ -138,7 +138,7 @@ describe('loads', () => {
       expect(run.loads).toBe(Math.ceil(24 / size));
       expect(run.loadStartsS).toHaveLength(run.loads);
       for (let i = 1; i < run.loads; i++) {
-        expect(run.loadStartsS[i]! - run.loadStartsS[i - 1]!).toBeGreaterThan(fry.liftS! + 40);
+        expect(run.loadStartsS[i]! - run.loadStartsS[i - 1]!).toBeGreaterThan(fry.takeOutS! + 40);
       }
       expect(run.trace.every((p) => p.oilC > 100 && p.oilC < 175)).toBe(true);
     }
@@ -148,7 +148,7 @@ describe('loads', () => {
   test.each([
     ['fry.loadSize', 0, spec()],
     ['pieces', 4, { ...spec(), pieces: 0 }],
-    ['liftS', 4, { ...spec(), liftS: Number.NaN }],
+    ['takeOutS', 4, { ...spec(), takeOutS: Number.NaN }],
   ])('a bad %s is refused by that name', (path, size, bad) => {
     expect(() => runLoads(bad, size)).toThrow(expect.objectContaining({ path }));
   });
@@ -176,18 +176,18 @@ test('cautions never pass 190 and 200, nor the smoke point less its margin', () 
   );
 });
 
-test('the simulated stove: the same seed tells the same story, another seed another; lifted pieces stop drawing', () => {
+test('the simulated stove: the same seed tells the same story, another seed another; taken out pieces stop drawing', () => {
   const story = (seed: number) => {
     const stove = createStove(POT, 21, () => fry, seed);
     stove.setting = 9;
     const seen: number[] = [];
     for (let s = 0; s < 240; s++) {
       if (s === 100) dropIntoStove(stove, 1);
-      if (s === 200) expect(liftFromStove(stove, 1)).not.toBeNull();
+      if (s === 200) expect(takeOutFromStove(stove, 1)).not.toBeNull();
       stepStove(stove, 1);
       seen.push(readProbe(stove));
     }
-    expect(liftFromStove(stove, 1)).toBeNull();
+    expect(takeOutFromStove(stove, 1)).toBeNull();
     return seen;
   };
   expect(story(3)).toEqual(story(3));

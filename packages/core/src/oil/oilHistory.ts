@@ -28,7 +28,7 @@ export type OilEvent = { readonly id: string; readonly at: number } & (
   | ({
       readonly kind: 'fried';
       readonly batchName: string;
-      /** From the first drop to the last lift, s, and how hot it was, °C. */
+      /** From the first piece in to the last piece out, s, and how hot it was, °C. */
       readonly hotS: number;
       readonly meanC: number;
       /** Taken up by the pieces, m³. */

@@ -11,7 +11,7 @@ const FRY = planBatch(DRAFT, KITCHEN, null).fry!;
 /** The heat that one piece draws each second, from the means of ten that the plan keeps. */
 const PIECE_W = FRY.drawW.flatMap((w) => Array.from({ length: 10 }, () => w));
 const SPEC: LoadSpec = {
-  ...{ pot: KITCHEN.pot, roomC: 21, oilC: 158, pieceW: PIECE_W, liftS: FRY.liftS! },
+  ...{ pot: KITCHEN.pot, roomC: 21, oilC: 158, pieceW: PIECE_W, takeOutS: FRY.takeOutS! },
   ...{ pieces: 36, betweenS: 45, spacingS: 5 },
 };
 
@@ -21,12 +21,12 @@ test('one goes in as one comes out: never more in the oil than meant, and the he
       fc.integer({ min: 1, max: 20 }),
       fc.integer({ min: 1, max: 200 }),
       fc.integer({ min: 60, max: 1500 }),
-      (inPot, pieces, liftS) => {
-        const run = runPipeline({ ...SPEC, pieces, liftS }, inPot);
-        expect(run.everyS! * inPot).toBeGreaterThanOrEqual(liftS);
+      (inPot, pieces, takeOutS) => {
+        const run = runPipeline({ ...SPEC, pieces, takeOutS }, inPot);
+        expect(run.everyS! * inPot).toBeGreaterThanOrEqual(takeOutS);
         expect(run.loadSize).toBeLessThanOrEqual(Math.min(inPot, pieces));
-        // The last is lifted when it has had its time, and no second is lost between two pieces.
-        expect(Math.abs(run.totalS - (liftS + run.everyS! * (pieces - 1)))).toBeLessThanOrEqual(2);
+        // The last is taken out when it has had its time, and no second is lost between two pieces.
+        expect(Math.abs(run.totalS - (takeOutS + run.everyS! * (pieces - 1)))).toBeLessThanOrEqual(2);
         expect(lastDropS(run, pieces)).toBe(run.everyS! * (pieces - 1));
         expect(Math.abs(run.energyResidual)).toBeLessThan(1e-4);
         expect(run.trace.length).toBeLessThan(2100);
@@ -65,5 +65,5 @@ test('a batch that is planned so says how often one goes in; rising oil has load
   const rising = { ...draft, fry: { ...draft.fry, oilC: 135, ramp: { outC: 160, overS: 600 } } };
   expect(planBatch(rising, KITCHEN, null).fry!.loads!.everyS).toBeNull();
   expect(() => runPipeline(SPEC, 0)).toThrow(expect.objectContaining({ code: 'OUT_OF_RANGE', path: 'fry.loadSize' }));
-  expect(() => runPipeline({ ...SPEC, liftS: NaN }, 2)).toThrow(expect.objectContaining({ path: 'liftS' }));
+  expect(() => runPipeline({ ...SPEC, takeOutS: NaN }, 2)).toThrow(expect.objectContaining({ path: 'takeOutS' }));
 });

@@ -6,26 +6,26 @@ import { burnerW, potAtRest, potHeatJ, settingToHold } from './pot.js';
 
 /** Told to the next five seconds. */
 const EVEN_S = 5;
-/** No quicker than hands let one slide in, turn to the others and lift one out, s. Our own. */
+/** No quicker than hands let one slide in, turn to the others and take out one out, s. Our own. */
 const LEAST_EVERY_S = 15;
 
 /**
- * Fries a batch as a pipeline: a piece goes in each `liftS / inPot`, so that one comes out as
+ * Fries a batch as a pipeline: a piece goes in each `takeOutS / inPot`, so that one comes out as
  * another goes in and the pot never waits. No load drops the oil at once: the ring carries a
  * steady load.
  *
  * @param inPot in the oil together, once it is full
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
- * @example runPipeline({ pot, roomC: 21, oilC: 158, pieceW: fry.drawW, liftS: 600, pieces: 24, betweenS: 45, spacingS: 5 }, 6).everyS // 100
+ * @example runPipeline({ pot, roomC: 21, oilC: 158, pieceW: fry.drawW, takeOutS: 600, pieces: 24, betweenS: 45, spacingS: 5 }, 6).everyS // 100
  */
 export function runPipeline(spec: LoadSpec, inPot: number): LoadRun {
   requireIn(inPot, RANGES.draft.loadSize, 'fry.loadSize');
   requireIn(spec.pieces, RANGES.draft.pieces, 'pieces');
-  requireWithin(spec.liftS, 10, 7200, 'liftS');
-  const { pot, roomC, oilC, liftS, pieces } = spec;
-  const everyS = EVEN_S * Math.ceil(Math.max(LEAST_EVERY_S, liftS / inPot) / EVEN_S);
+  requireWithin(spec.takeOutS, 10, 7200, 'takeOutS');
+  const { pot, roomC, oilC, takeOutS, pieces } = spec;
+  const everyS = EVEN_S * Math.ceil(Math.max(LEAST_EVERY_S, takeOutS / inPot) / EVEN_S);
   const meanW = spec.pieceW.reduce((sum, w) => sum + w, 0) / Math.max(1, spec.pieceW.length);
-  const together = Math.min(pieces, Math.ceil(liftS / everyS));
+  const together = Math.min(pieces, Math.ceil(takeOutS / everyS));
   const holdSetting = settingToHold(pot, oilC, roomC, 0);
   const loadSetting = settingToHold(pot, oilC, roomC, 1.15 * together * meanW);
   const start = potAtRest(oilC, burnerW(pot, holdSetting));

@@ -70,11 +70,11 @@ test('the solver follows it as one that is stepped a second at a time, and goes 
 test('the slow method that lets oil rise comes out golden and cooked, its map agrees, and its loads wait for the oil', () => {
   const draft = withFryMethod(DRAFT, 'rising');
   const { fry } = planBatch(draft, DEFAULT_KITCHEN, null);
-  expect(fry!.liftS).not.toBeNull();
+  expect(fry!.takeOutS).not.toBeNull();
   expect(fry!.findings.map(({ code }) => code)).toEqual(
     expect.arrayContaining(['fry.cooked', 'fry.golden', 'fry.ramp']),
   );
-  expect(Math.min(...fry!.atLift!.colours)).toBeGreaterThan(CRUST_LIMITS.pale);
+  expect(Math.min(...fry!.atTakeOut!.colours)).toBeGreaterThan(CRUST_LIMITS.pale);
   const map = {
     ...{
       body: fry!.body,
@@ -90,7 +90,7 @@ test('the slow method that lets oil rise comes out golden and cooked, its map ag
   const { goldenS } = fry!.solution;
   expect(Math.abs(fryMapRow(map, 0).goldenS! / goldenS! - 1)).toBeLessThan(0.03);
   const [first, second] = fry!.loads!.loadStartsS;
-  expect(second! - first!).toBeGreaterThan(fry!.liftS! + 60);
+  expect(second! - first!).toBeGreaterThan(fry!.takeOutS! + 60);
   expect(Math.abs(fry!.loads!.energyResidual)).toBeLessThan(0.001);
   // Held again when another method is taken.
   expect(withFryMethod(draft, 'hot').fry.ramp).toBeUndefined();

@@ -198,7 +198,7 @@ describe.each(IDS)('%s', (id) => {
     expect(plan.fold.piece!.fill).toBeCloseTo(0.75, 1);
     expect(Math.abs(plan.fold.balance.doughLeftKg)).toBeLessThan(1e-6);
     expect(plan.fry!.solution.converged).toBe(true);
-    expect(plan.fry!.liftS).toBeGreaterThan(60);
+    expect(plan.fry!.takeOutS).toBeGreaterThan(60);
     const fuller = withSizeFor(draft, { fill: 0.65 })!;
     expect(planBatch(fuller, DEFAULT_KITCHEN, null).fold.piece!.fill).toBeCloseTo(0.65, 3);
   });

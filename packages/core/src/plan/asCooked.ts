@@ -181,7 +181,7 @@ export function planChanges(before: BatchPlan, after: BatchPlan): PlanChange[] {
     // For so many pieces there is filling.
     filled: filledBy(plan),
     fill: plan.fold.piece?.fill ?? null,
-    'in-oil': plan.fry?.liftS ?? null,
+    'in-oil': plan.fry?.takeOutS ?? null,
     loads: plan.fry?.loads?.loads ?? null,
     'at-stove': plan.fry?.loads?.totalS ?? null,
     'dough-left': plan.fold.balance.doughLeftKg,

@@ -104,10 +104,10 @@ test('fried early and crisped in the oven: hot through in minutes that cooks kno
   expect(planBatch(DRAFT, DEFAULT_KITCHEN, null).fry!.crisp).toBeNull();
   for (const { id } of STARTERS) {
     const draft = newTray('Test', id, 24, '2030-01-05T18:30:00Z');
-    const { crisp: found, atLift } = crisp(190, DEFAULT_KITCHEN, draft);
+    const { crisp: found, atTakeOut } = crisp(190, DEFAULT_KITCHEN, draft);
     expect(found!.minutesS! / 60).toBeGreaterThan(5);
     expect(found!.minutesS! / 60).toBeLessThan(30);
-    expect(found!.colour!).toBeGreaterThan(Math.max(...atLift!.colours));
+    expect(found!.colour!).toBeGreaterThan(Math.max(...atTakeOut!.colours));
   }
   const [cool, hot, lukewarm] = [crisp(170), crisp(210), crisp(190, { ...DEFAULT_KITCHEN, reheatC: 70 })];
   expect(hot.crisp!.minutesS!).toBeLessThan(cool.crisp!.minutesS!);

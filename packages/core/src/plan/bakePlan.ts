@@ -19,7 +19,7 @@ const MOST_TRAYS = 12;
 
 /** A piece baked instead of fried. */
 export interface BakePlan extends BakedPiece {
-  /** A burst or raw piece, lifted from the oil half way, until its core is there, s. */
+  /** A burst or raw piece, taken out from the oil half way, until its core is there, s. */
   readonly rescueS: number | null;
 }
 
@@ -51,17 +51,17 @@ export function bakePlan(draft: TrayDraft, kitchen: Kitchen, ovenC: number): Bak
 }
 
 /**
- * A piece of a plan that is lifted by its colour and finished in the oven, s in there; `null`:
+ * A piece of a plan that is taken out by its colour and finished in the oven, s in there; `null`:
  * not done in an hour and a half.
  */
 export function finishInOvenS(
   draft: TrayDraft,
   kitchen: Kitchen,
   { body }: Pick<FryPlan, 'body'>,
-  liftS: number,
+  takeOutS: number,
   ovenC: number,
 ): number | null {
-  return rescueS(body, draft.fry.oilC, liftS, ovenC, ovenH(draft, kitchen, ovenC), safeCoreC(draft));
+  return rescueS(body, draft.fry.oilC, takeOutS, ovenC, ovenH(draft, kitchen, ovenC), safeCoreC(draft));
 }
 
 /** Fried for a while, then in the oven until dough and core are there, s; `null`: not in an hour and a half. */

@@ -21,22 +21,22 @@ const FRIDGE_STEPPING = { ...OVEN_STEPPING, mostS: 60 };
  * that is the coldest it can be: a piece that waits on a rack is hot sooner.
  *
  * @param body as it went into the oil
- * @param liftS s in the oil
- * @param darkerLift colour of its darker face at the lift
+ * @param takeOutS s in the oil
+ * @param darkerTakeOut colour of its darker face when it is taken out
  * @throws CoreError OUT_OF_RANGE at `fry.crispC`
  */
 export function crispAgain(
   draft: TrayDraft,
   kitchen: Kitchen,
   body: FryBodySpec,
-  liftS: number,
-  darkerLift: number,
+  takeOutS: number,
+  darkerTakeOut: number,
 ): CrispPlan | null {
   const { crispC, oilC } = draft.fry;
   if (crispC === undefined) return null;
   requireIn(crispC, RANGES.oven.ovenC, 'fry.crispC');
   const fried = createFryBody({ ...body, faces: 'one' });
-  advanceFry(fried, liftS, oilC);
+  advanceFry(fried, takeOutS, oilC);
   const cold = copyFryBody(fried, onRack(body, FRIDGE_H));
   for (let half = 0; half < 2; half++) advanceFry(cold, COLD_S, kitchen.fridgeC, undefined, FRIDGE_STEPPING);
   const hot = copyFryBody(cold, onRack(body, ovenH(draft, kitchen, crispC)));
@@ -51,7 +51,7 @@ export function crispAgain(
   };
   advanceFry(hot, OVEN_HORIZON_S, crispC, isThere, OVEN_STEPPING);
   const sheets = Math.ceil(draft.pieces / (draft.bake ?? USUAL_BAKE).perSheet);
-  const colour = minutesS === null ? null : darkerLift + hot.faces[0]!.colour - fried.faces[0]!.colour;
+  const colour = minutesS === null ? null : darkerTakeOut + hot.faces[0]!.colour - fried.faces[0]!.colour;
   return {
     ...{ ovenC: crispC, minutesS, sheets, colour },
     totalS: minutesS === null ? 0 : sheets * minutesS + (sheets - 1) * DOOR_S,

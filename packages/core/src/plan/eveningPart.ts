@@ -110,10 +110,10 @@ export function eveningPart(
       ...{ mark: draft.mark ?? 'A', fridgeKeepS: rawKeepS(draft, 'fridge'), isWarm: draft.fry.start === 'room' },
       lastDropS: lastDropsS[i]!,
     })),
-    firstUpS: fried[0]?.plan.fry?.liftS ?? null,
+    firstUpS: fried[0]?.plan.fry?.takeOutS ?? null,
     isCrisped: fried.length > 0 && fried.every(({ plan: { fry } }) => fry?.crisp?.minutesS != null),
     hasMoment: planned.every(
-      ({ plan: { fry, bake } }) => fry?.liftS !== null && fry?.crisp?.minutesS !== null && bake?.minutesS !== null,
+      ({ plan: { fry, bake } }) => fry?.takeOutS !== null && fry?.crisp?.minutesS !== null && bake?.minutesS !== null,
     ),
     coolsS: part.job ? oilChangeS(kitchen.pot, kitchen.roomC, part.job.oilC, HOT_OIL_C) : 0,
   };

@@ -94,7 +94,7 @@ interface Making {
 
 /**
  * An evening of a supper as tasks with what binds them: the run-sheets of its batches, one stretch
- * for each run of the hands; each pot one stretch from heating to the last lift, for hot oil is never
+ * for each run of the hands; each pot one stretch from heating to the last taking out, for hot oil is never
  * left alone; one serving for all that is eaten at one time. What is told done is no task any more.
  * Our own; see docs/models/evening.md.
  *

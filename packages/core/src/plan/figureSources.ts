@@ -3,7 +3,7 @@ import { FIST_HOLDS } from '../dough/doughFindings.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { handsOf, type Kitchen } from '../draft/kitchen.js';
 import { type Belief, doughKey, type HandWork } from '../draft/learnt.js';
-import { LIFT_COLOUR } from '../frying/colour.js';
+import { TAKE_OUT_COLOUR } from '../frying/colour.js';
 import { ovenBelief } from '../frying/ovenHeat.js';
 import { LABEL_BELIEF } from '../learning/flourBelief.js';
 import { USUAL_PORTIONS } from '../learning/beliefs.js';
@@ -14,7 +14,7 @@ export const SOURCED = [
   ...(['water-wanted', 'poured-kg', 'fist', 'boil-off', 'mix-s'] as const),
   ...(['filling-kg', 'cook-filling-s', 'cools-s'] as const),
   ...(['filling-each-kg', 'rolled-m', 'opens', 'portions', 'fold-each-s'] as const),
-  ...(['oil-c', 'browning', 'golden', 'lift-s', 'load', 'oven'] as const),
+  ...(['oil-c', 'browning', 'golden', 'take-out-s', 'load', 'oven'] as const),
   ...(['serve-s', 'start'] as const),
 ] as const;
 export type SourcedId = (typeof SOURCED)[number];
@@ -131,8 +131,12 @@ export function figureSources(
   if (fry) {
     say('oil-c', draft.fry.oilC, { kind: 'planned' });
     say('browning', learnt.browning?.[doughKey(draft)]?.value ?? 1, believed(learnt.browning?.[doughKey(draft)]));
-    say('golden', learnt.golden?.value ?? LIFT_COLOUR, believed(learnt.golden));
-    say('lift-s', fry.liftS, draft.fry.minutesS === null ? model('oil-c', 'browning', 'golden') : { kind: 'planned' });
+    say('golden', learnt.golden?.value ?? TAKE_OUT_COLOUR, believed(learnt.golden));
+    say(
+      'take-out-s',
+      fry.takeOutS,
+      draft.fry.minutesS === null ? model('oil-c', 'browning', 'golden') : { kind: 'planned' },
+    );
     say('load', fry.loads?.loadSize, draft.fry.loadSize === null ? model('oil-c') : { kind: 'planned' });
   }
   if (bake) {

@@ -18,7 +18,11 @@ const SESSION: FireSession = {
 const numbers = fc.uniqueArray(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 8 });
 const at = fc.integer({ min: 0, max: 3600 });
 const told = fc.oneof(
-  fc.record({ kind: fc.constantFrom('drop', 'turn', 'lift', 'burst', 'aside', 'oven-out'), atS: at, pieces: numbers }),
+  fc.record({
+    kind: fc.constantFrom('drop', 'turn', 'take-out', 'burst', 'aside', 'oven-out'),
+    atS: at,
+    pieces: numbers,
+  }),
   fc.record({ kind: fc.constant('burner'), atS: at, setting: fc.integer({ min: 0, max: 9 }) }),
   fc.record({ kind: fc.constantFrom('skim', 'here'), atS: at }),
   fc.record({ kind: fc.constant('top-up'), atS: at, m3: fc.double({ min: 1e-5, max: 0.002, noNaN: true }) }),
@@ -40,7 +44,7 @@ const readingsOf = ({ fromC, perS }: { fromC: number; perS: number }, nowS: numb
 const predicted = (list: readonly FireAct[], nowS: number): PiecePrediction[] =>
   fireState(list, DRAFT.pieces).inPot.map((piece, i) => ({
     ...{ number: piece.number, colours: [0.5, 0.5] as const, coreC: 60, interfaceC: 60 },
-    ...{ turnAtS: i % 2 ? nowS - 5 : null, liftAtS: nowS + i * 20 },
+    ...{ turnAtS: i % 2 ? nowS - 5 : null, takeOutAtS: nowS + i * 20 },
   }));
 
 /** More heat, more pieces, or a tool over oil that is dangerous. */
@@ -76,7 +80,8 @@ test('danger comes before everything, and nothing that is advised contradicts it
       expect(steps.filter((step) => step.act === 'burner').length).toBeLessThanOrEqual(1);
       const targets = fireTargets(now, new Set(), 0);
       const inPot = new Set(state.inPot.map((piece) => piece.number));
-      for (const number of [...targets.turn, ...targets.lift, ...targets.burst]) expect(inPot.has(number)).toBe(true);
+      for (const number of [...targets.turn, ...targets['take-out'], ...targets.burst])
+        expect(inPot.has(number)).toBe(true);
       for (const number of targets.drop) expect(state.pieces.some((piece) => piece.number === number)).toBe(false);
     }),
     { numRuns: 400 },
@@ -122,7 +127,7 @@ test('only what lies in the pot is asked about, with as much of the trace as it 
   );
 });
 
-test('what was predicted before a piece was turned never asks for it again, nor lifts it; its other face is down', () => {
+test('what was predicted before a piece was turned never asks for it again, nor takes it out; its other face is down', () => {
   fc.assert(
     fc.property(
       acts,
@@ -134,7 +139,7 @@ test('what was predicted before a piece was turned never asks for it again, nor 
           ...one,
           colours: [0.9, 0.2] as const,
           turnAtS: nowS - 1,
-          liftAtS: nowS,
+          takeOutAtS: nowS,
           // As many turns as there were when it was predicted, fewer than there are now.
           turns: Math.max(0, state.inPot[i]!.turnsS.length - ago[i]!),
         }));
@@ -151,7 +156,7 @@ test('what was predicted before a piece was turned never asks for it again, nor 
           const isOld = asked.turns !== turnsS.length;
           expect(shown.colours).toEqual(isOld ? [0.2, 0.9] : [0.9, 0.2]);
           const isAsked = now.steps.some(
-            (step) => (step.act === 'turn' || step.act === 'lift') && step.pieces.includes(number),
+            (step) => (step.act === 'turn' || step.act === 'take-out') && step.pieces.includes(number),
           );
           expect(isAsked).toBe(!isOld);
         }

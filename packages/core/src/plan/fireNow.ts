@@ -47,7 +47,7 @@ export interface FireKnown {
 
 export const NOTHING_KNOWN: FireKnown = { predictions: [], cores: new Map(), fit: null, queue: [] };
 
-/** What lifted pieces are to be judged by, together. */
+/** What taken out pieces are to be judged by, together. */
 export interface Judge {
   readonly pieces: readonly FirePiece[];
   /** The one whose core is asked for, and what was read of it, °C; `null`: none, or nothing read. */
@@ -78,7 +78,7 @@ export interface FireNow {
   readonly belief: FireBelief;
   readonly judge: Judge;
   readonly fit: StoveFit | null;
-  /** How quick tonight's hands are at turning and lifting. */
+  /** How quick tonight's hands are at turning and taking out. */
   readonly hands: HandsSeen;
   readonly queue: readonly FryPlace[];
   readonly tally: {
@@ -94,8 +94,8 @@ export interface FireNow {
 /** A probe silent for so long has no reading, stove s, and s by the wall where the stove runs faster. */
 const STALE_S = 60;
 const STALE_WALL_S = 6;
-/** Lifted within so long of the last lift, pieces are judged together, s. */
-const LIFTED_TOGETHER_S = 30;
+/** Taken out within so long of the last taking out, pieces are judged together, s. */
+const TAKEN_OUT_TOGETHER_S = 30;
 /** Of what resting adds, so much is not counted on, K. */
 const REST_SPARE_C = 1;
 /** Cores are waited for up to here, °C: warmer, water boils. */
@@ -159,12 +159,12 @@ export function coreWaitC(targetC: number, coreShiftC: number): number {
   return Math.min(MOST_TARGET_C, targetC - Math.min(0, coreShiftC));
 }
 
-/** What the plan counts on after the lift: where it waits for all of it in the oil, nothing. */
-function restGain({ needsRest, rest, atLift }: FryPlan): RestGain {
-  if (!needsRest || !rest || !atLift) return { coreC: 0, wallC: 0 };
+/** What the plan counts on after it is taken out: where it waits for all of it in the oil, nothing. */
+function restGain({ needsRest, rest, atTakeOut }: FryPlan): RestGain {
+  if (!needsRest || !rest || !atTakeOut) return { coreC: 0, wallC: 0 };
   return {
-    coreC: Math.max(0, rest.coreC - atLift.coreC - REST_SPARE_C),
-    wallC: Math.max(0, rest.wallC - atLift.interfacePeakC - REST_SPARE_C),
+    coreC: Math.max(0, rest.coreC - atTakeOut.coreC - REST_SPARE_C),
+    wallC: Math.max(0, rest.wallC - atTakeOut.interfacePeakC - REST_SPARE_C),
   };
 }
 
@@ -208,7 +208,7 @@ export function predictAsks(
 
 /**
  * Predictions as they are shown: cores shifted by what probed ones have taught.
- * @example shownPredictions([{ number: 1, colours: [1, 1], coreC: 70, interfaceC: 90, turnAtS: null, liftAtS: null }], { coreShiftC: 2 })[0].coreC // 72
+ * @example shownPredictions([{ number: 1, colours: [1, 1], coreC: 70, interfaceC: 90, turnAtS: null, takeOutAtS: null }], { coreShiftC: 2 })[0].coreC // 72
  */
 export function shownPredictions(
   found: readonly PiecePrediction[],
@@ -222,15 +222,15 @@ const undated = (one: PiecePrediction): PiecePrediction => ({
   ...one,
   colours: [one.colours[1], one.colours[0]],
   turnAtS: null,
-  liftAtS: null,
+  takeOutAtS: null,
 });
 
-/** Lifted whole with the last lift, and not judged yet. */
+/** Taken out whole with the last taking out, and not judged yet. */
 function toJudge(state: FireState, cores: ReadonlyMap<number, number>): Judge {
   const judged = new Set(state.judged.flatMap((act) => (act.kind === 'seen' ? act.pieces : [])));
   const out = state.pieces.filter((piece) => piece.outS !== null && piece.oven === null);
   const lastS = out.reduce((most, piece) => Math.max(most, piece.outS!), -1);
-  const pieces = out.filter((piece) => piece.outS! >= lastS - LIFTED_TOGETHER_S && !judged.has(piece.number));
+  const pieces = out.filter((piece) => piece.outS! >= lastS - TAKEN_OUT_TOGETHER_S && !judged.has(piece.number));
   const coreOf = pieces[0]?.number ?? null;
   const read = coreOf === null ? undefined : cores.get(coreOf);
   // Burnt far past anything that was meant, what was read of it says nothing.
@@ -326,7 +326,7 @@ export function fireNow(
 
 /**
  * What each key would record now. @param selected numbers tapped. @param fewer added to the drop
- * @example fireTargets(fireNow(session, acts, readings, nothing, 1400), new Set(), 0).lift // []
+ * @example fireTargets(fireNow(session, acts, readings, nothing, 1400), new Set(), 0).take out // []
  */
 export function fireTargets(now: FireNow, selected: ReadonlySet<number>, fewer: number): PadTargets {
   return padTargets(now.state, now.steps, now.room, selected, fewer);

@@ -14,7 +14,7 @@ test('every method is the plan of its own draft, minutes and load by the solver'
     const { fry } = planBatch(draft, DEFAULT_KITCHEN, null);
     expect(fryArm(draft, DEFAULT_KITCHEN)).toMatchObject({
       oilC: draft.fry.oilC,
-      liftS: fry!.liftS,
+      takeOutS: fry!.takeOutS,
       doneS: fry!.solution.doneS,
       loadSize: fry!.loads!.loadSize,
     });
@@ -24,7 +24,7 @@ test('every method is the plan of its own draft, minutes and load by the solver'
 
 test('the methods differ as cooks say: hot is quicker and forgives less, once is slower inside, frozen is longest', () => {
   const [slow, hot] = [arm('slow'), arm('hot')];
-  expect(hot.liftS!).toBeLessThan(slow.liftS!);
+  expect(hot.takeOutS!).toBeLessThan(slow.takeOutS!);
   expect(hot.darkS! - Math.max(hot.doneS!, hot.goldenS!)).toBeLessThan(
     slow.darkS! - Math.max(slow.doneS!, slow.goldenS!),
   );
@@ -34,7 +34,7 @@ test('the methods differ as cooks say: hot is quicker and forgives less, once is
   expect(starts).toEqual([...starts].sort((a, b) => a - b));
 });
 
-test('a crumb is a range: lifting in its safe span is cooked and not dark at both ends; cold or wild oil fries nothing', () => {
+test('a crumb is a range: taking out in its safe span is cooked and not dark at both ends; cold or wild oil fries nothing', () => {
   for (const { id } of STARTERS) {
     const draft = newTray('Test', id, 24, '2030-01-05T18:30:00Z');
     for (const answer of CRUMB_ANSWERS) {
@@ -51,11 +51,11 @@ test('a crumb is a range: lifting in its safe span is cooked and not dark at bot
         const made = planBatch({ ...draft, fry: { ...draft.fry, oilC, minutesS } }, DEFAULT_KITCHEN, null);
         const codes = made.fry!.findings.map((finding) => finding.code);
         expect(codes).toContain('fry.cooked');
-        expect(Math.max(...made.fry!.atLift!.colours)).toBeLessThanOrEqual(CRUST_LIMITS.brown + 1e-6);
+        expect(Math.max(...made.fry!.atTakeOut!.colours)).toBeLessThanOrEqual(CRUST_LIMITS.brown + 1e-6);
       }
     }
   }
-  expect(crumbPlan(DRAFT, DEFAULT_KITCHEN, 'lazy')!.cool.liftS).not.toBeNull();
+  expect(crumbPlan(DRAFT, DEFAULT_KITCHEN, 'lazy')!.cool.takeOutS).not.toBeNull();
 });
 
 test('without a pocket there is nothing to compare', () => {

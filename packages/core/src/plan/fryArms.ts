@@ -68,11 +68,11 @@ export function withFryMethod(draft: TrayDraft, method: FryMethod): TrayDraft {
 export interface FryArm {
   readonly oilC: number;
   readonly startC: number;
-  readonly liftS: number | null;
+  readonly takeOutS: number | null;
   readonly doneS: number | null;
   readonly goldenS: number | null;
   readonly darkS: number | null;
-  /** Paler and darker face when lifted. */
+  /** Paler and darker face when taken out. */
   readonly colours: readonly [CrustName, CrustName] | null;
   readonly coreC: number | null;
   readonly crustM: number | null;
@@ -83,7 +83,7 @@ export interface FryArm {
   readonly loads: number | null;
   /** Of a pipeline: s between two pieces going in; `null`: in loads. */
   readonly everyS: number | null;
-  /** First drop to last lift, s. */
+  /** first piece in to the last piece out, s. */
   readonly totalS: number | null;
   readonly lowestC: number | null;
   readonly isSafe: boolean;
@@ -97,18 +97,18 @@ export interface FryArm {
 export function fryArm(draft: TrayDraft, kitchen: Kitchen): FryArm | null {
   const { fry } = planHot(draft, kitchen, planCold(draft, kitchen), null);
   if (!fry) return null;
-  const { solution, liftS, atLift, loads, bulk } = fry;
+  const { solution, takeOutS, atTakeOut, loads, bulk } = fry;
   return {
     oilC: draft.fry.oilC,
     startC: fry.body.startC,
-    liftS,
+    takeOutS,
     doneS: solution.doneS,
     goldenS: solution.goldenS,
     darkS: solution.darkS,
-    colours: atLift && [crustName(palerFace(atLift)), crustName(darkerFace(atLift))],
-    coreC: atLift && atLift.coreC,
-    crustM: atLift && atLift.crustM,
-    waterLostKg: atLift && atLift.waterKgPerM2 * bulk.surfaceM2,
+    colours: atTakeOut && [crustName(palerFace(atTakeOut)), crustName(darkerFace(atTakeOut))],
+    coreC: atTakeOut && atTakeOut.coreC,
+    crustM: atTakeOut && atTakeOut.crustM,
+    waterLostKg: atTakeOut && atTakeOut.waterKgPerM2 * bulk.surfaceM2,
     oilTakenKg: fry.oilUptakeKg,
     loadSize: loads && loads.loadSize,
     loads: loads && loads.loads,
@@ -126,7 +126,7 @@ export interface CrumbPlan {
   readonly mostC: number;
   readonly cool: FryArm;
   readonly hot: FryArm;
-  /** Cooked through in either, and dark in neither: when to lift by the clock; `null`: only by eye. */
+  /** Cooked through in either, and dark in neither: when to take out by the clock; `null`: only by eye. */
   readonly safeS: { readonly from: number; readonly to: number } | null;
 }
 

@@ -19,7 +19,7 @@ const WIDER = 1.17;
 
 /**
  * The loads as planned, and one smaller, two more, a hotter start, more oil, a wider pot: each
- * with its whole run against the burner. Empty without a piece, or without a moment to lift it.
+ * with its whole run against the burner. Empty without a piece, or without a moment to take it out it.
  * @example loadWays(draft, kitchen)[0].id // 'now'
  */
 export function loadWays(draft: TrayDraft, kitchen: Kitchen): LoadWay[] {

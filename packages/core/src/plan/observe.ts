@@ -132,7 +132,7 @@ function ofTray(
   if (!own || own.fried + own.burst === 0 || !plan.fry) return [];
   const common = { of: 1, hits: 0, atMs };
   const found: Observation[] = [];
-  const colours = plan.fry.atLift?.colours;
+  const colours = plan.fry.atTakeOut?.colours;
   const model = colours ? (colours[0] + colours[1]) / 2 : 0;
   const paler = colours && model > 0 ? Math.min(colours[0], colours[1]) / model : 1;
   const seen = looks.crust === undefined ? null : colourOnRamp(looks.crust);
@@ -149,7 +149,7 @@ function ofTray(
     }
   }
   if (seen !== null && (looks.keep === true || (looks.liked ?? 0) >= LIKED))
-    // It is lifted by its paler face; what is judged is the whole of it.
+    // It is taken out by its paler face; what is judged is the whole of it.
     found.push({ kind: 'golden', key: '', value: seen * paler, ...common });
   const share = plan.fold.burst?.share;
   if (share !== undefined)

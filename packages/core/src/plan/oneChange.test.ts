@@ -13,7 +13,7 @@ const planned = (draft: TrayDraft = DRAFT) => planTrays(batchOf(draft), DEFAULT_
 const { plan } = planned();
 const FINE: LedgerFigures = {
   ...{ fried: 24, burst: 0, aside: 0, stillIn: 0, notFried: 0, loads: plan.fry!.loads!.loads, fryingS: 2600 },
-  ...{ meanInOilS: plan.fry!.liftS, oilMeanC: 158, oilLeastC: 154, oilMostC: 162, inRangeShare: 1 },
+  ...{ meanInOilS: plan.fry!.takeOutS, oilMeanC: 158, oilLeastC: 154, oilMostC: 162, inRangeShare: 1 },
   ...{ range: plan.fry!.range, turnsPerPiece: 9 },
 };
 const proposed = (draft: TrayDraft, looks: Parameters<typeof oneChange>[1], figures: Partial<LedgerFigures>) =>
@@ -32,9 +32,9 @@ test('what went wrong is found by its own numbers, and the change does something
   // Dark, with the oil twelve degrees over its plan: cooler, and longer.
   const cooler = proposed(DRAFT, { A: { crust: 5, ring: 'raw' } }, { oilMeanC: 170 })!;
   expect(cooler.change).toBe('oil-cooler');
-  expect(cooler.liftS.after!).toBeGreaterThan(cooler.liftS.before!);
-  // Lifted late is not the oil's fault.
-  expect(proposed(DRAFT, { A: { crust: 5 } }, { meanInOilS: plan.fry!.liftS! * 1.4 })!.cause).toBe('lifted-late');
+  expect(cooler.takeOutS.after!).toBeGreaterThan(cooler.takeOutS.before!);
+  // Taken out late is not the oil's fault.
+  expect(proposed(DRAFT, { A: { crust: 5 } }, { meanInOilS: plan.fry!.takeOutS! * 1.4 })!.cause).toBe('taken-out-late');
   // Nothing judged, or nothing wrong: nothing to change.
   expect(proposed(DRAFT, {}, {})).toBeNull();
   expect(proposed(DRAFT, { A: { crust: 2, grease: 'right', liked: 5 } }, {})).toBeNull();

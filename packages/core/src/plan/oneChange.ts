@@ -25,8 +25,8 @@ const HELPS: Partial<Record<CauseId, ChangeId>> = {
   'oil-hot': 'oil-cooler',
   'oil-cool': 'oil-hotter',
   'load-big': 'smaller-loads',
-  'lifted-late': 'as-planned',
-  'lifted-early': 'as-planned',
+  'taken-out-late': 'as-planned',
+  'taken-out-early': 'as-planned',
   'wall-thick': 'thinner',
   'wall-thin': 'thicker',
   overfull: 'less-filling',
@@ -53,7 +53,7 @@ export interface Proposal {
   /** Share of pieces that open, with the range of what comes; `null`: they have no seam. */
   readonly opened: (Before<number> & { readonly low: number; readonly high: number }) | null;
   /** s in the oil; `null` where there is no right moment. */
-  readonly liftS: Before<number | null>;
+  readonly takeOutS: Before<number | null>;
   readonly oilC: Before<number>;
   /** Oil that a piece takes up, kg; `null`: not told. */
   readonly oilKg: Before<number | null>;
@@ -185,7 +185,7 @@ function proposalOf(
   if (!change) return null;
   const before = trayOf(batch, batch.trays[mark] ? mark : null);
   const draft = withChange(before, change);
-  // To lift when the plan says changes no plan, and is a change all the same.
+  // To take out when the plan says changes no plan, and is a change all the same.
   if (change !== 'as-planned' && JSON.stringify(draft) === JSON.stringify(before)) return null;
   let after: PlannedTray | undefined;
   try {
@@ -194,13 +194,13 @@ function proposalOf(
     if (cause_ instanceof CoreError) return null;
     throw cause_;
   }
-  // A change that leaves no right moment to lift is none.
-  if (!after || (tray.plan.fry && after.plan.fry?.liftS === null && tray.plan.fry.liftS !== null)) return null;
+  // A change that leaves no right moment to take it out is none.
+  if (!after || (tray.plan.fry && after.plan.fry?.takeOutS === null && tray.plan.fry.takeOutS !== null)) return null;
   const fry = (one: PlannedTray) => one.plan.fry;
   return {
     ...{ change, mark, cause },
     opened: openedAfter(tray, after, figures),
-    liftS: { before: fry(tray)?.liftS ?? null, after: fry(after)?.liftS ?? null },
+    takeOutS: { before: fry(tray)?.takeOutS ?? null, after: fry(after)?.takeOutS ?? null },
     oilC: { before: tray.draft.fry.oilC, after: after.draft.fry.oilC },
     oilKg: { before: fry(tray)?.oilUptakeKg ?? null, after: fry(after)?.oilUptakeKg ?? null },
     fryingS: { before: fry(tray)?.loads?.totalS ?? null, after: fry(after)?.loads?.totalS ?? null },

@@ -48,7 +48,7 @@ function sameEverywhere(draft: TrayDraft, kitchen: Kitchen): void {
   if (fry.hold) expect(fry.hold.coldS).toBe(fry.hold.place === 'fridge' ? times.toFridgeS : times.toHardS);
   const said = plannedFigures(plan, draft);
   expect(said).toMatchObject({
-    inOilS: fry.liftS,
+    inOilS: fry.takeOutS,
     loads: fry.loads?.loads ?? null,
     fryingS: fry.loads?.totalS ?? null,
   });

@@ -39,7 +39,7 @@ test.each(STARTERS.map((s) => s.id))('%s: a new batch is a whole plan with nothi
   expect(Math.abs(p.fold.balance.doughLeftKg)).toBeLessThan(1e-6);
   expect(Math.abs(p.fold.balance.fillingLeftKg)).toBeLessThan(1e-6);
   // Cooked fillings, cooled today: hot at the first bite is the wish.
-  expect(p.fry!.atLift!.coreC).toBeGreaterThanOrEqual(60);
+  expect(p.fry!.atTakeOut!.coreC).toBeGreaterThanOrEqual(60);
   expect(worstTone(found)).toBe('good');
 });
 
@@ -48,7 +48,7 @@ test('from 24 to 48 pieces every station follows: twice the dough, filling and l
   expect(large.dough.figures.massKg / small.dough.figures.massKg).toBeCloseTo(2, 9);
   expect(large.filling.figures.targetKg / small.filling.figures.targetKg).toBeCloseTo(2, 9);
   expect(large.fold.piece).toEqual(small.fold.piece);
-  expect(large.fry!.liftS).toBeCloseTo(small.fry!.liftS!, 6);
+  expect(large.fry!.takeOutS).toBeCloseTo(small.fry!.takeOutS!, 6);
   expect(large.fry!.loads!.loads).toBe(Math.ceil(48 / large.fry!.loads!.loadSize));
   expect(large.serve!.startMs).toBeLessThan(small.serve!.startMs);
   expect(large.filling.cooling!.to21S!).toBeGreaterThan(small.filling.cooling!.to21S!);
@@ -204,7 +204,7 @@ test('allergens and diet are those of dough and filling together', () => {
 test('what was planned stands beside what happened in the same units', () => {
   const planned = plan(make(24));
   const figures = plannedFigures(planned, make(24));
-  expect(figures.inOilS).toBe(planned.fry!.liftS);
+  expect(figures.inOilS).toBe(planned.fry!.takeOutS);
   expect(figures.loads! * figures.loadSize!).toBeGreaterThanOrEqual(24);
   expect((figures.loads! - 1) * figures.loadSize!).toBeLessThan(24);
   // Turned each minute, but not in the last moment before it comes out.
@@ -235,7 +235,7 @@ test.each(STARTERS.map((s) => s.id))('%s: the grid of a plan is fine enough, and
       coreTargetC: base.filling.coreTargetC,
       horizonS: 1800,
     });
-    for (const moment of ['doughSetS', 'coreS', 'goldenS', 'liftColourS'] as const) {
+    for (const moment of ['doughSetS', 'coreS', 'goldenS', 'takeOutColourS'] as const) {
       const later = solution[moment]! - fine[moment]!;
       // Half a percent, or a second.
       expect(later).toBeGreaterThan(-Math.max(1, 0.006 * fine[moment]!));

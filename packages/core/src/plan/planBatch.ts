@@ -8,7 +8,7 @@ import { coreMustBeSafe } from '../filling/fillingSafety.js';
 import { burstOverTime } from '../frying/burstOverTime.js';
 import { fryFindings } from '../frying/fryFindings.js';
 import type { FryPlan } from '../frying/fryPlan.js';
-import { isDoneByRest, liftMoment } from '../frying/liftMoment.js';
+import { isDoneByRest, takeOutMoment } from '../frying/takeOutMoment.js';
 import { oilUptakeKg, type PieceBulk, pieceHeatCurve } from '../frying/pieceHeat.js';
 import { restInAir } from '../frying/restInAir.js';
 import { darkerFace, doughSetC, runFry, sampleAt } from '../frying/solveFry.js';
@@ -60,19 +60,19 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
     ...{ coreTargetC: ask.coreTargetC, coreIsLine: ask.coreIsLine, horizonS: FRY_HORIZON_S },
   });
   const { solution } = run;
-  const { liftS, rests } =
+  const { takeOutS, rests } =
     fry.minutesS === null
-      ? liftMoment(run, ask)
-      : { liftS: fry.minutesS, rests: fry.minutesS < (solution.doneS ?? Infinity) };
-  const rest = liftS === null ? null : restInAir(run.bodyAt(liftS), kitchen.roomC);
+      ? takeOutMoment(run, ask)
+      : { takeOutS: fry.minutesS, rests: fry.minutesS < (solution.doneS ?? Infinity) };
+  const rest = takeOutS === null ? null : restInAir(run.bodyAt(takeOutS), kitchen.roomC);
   const { pot, roomC } = kitchen;
   const burner = burnerAdvice(pot, roomC, fry.oilC);
   const room = potRoom(pot, piece.widthM * piece.depthM * 0.8);
   const hands = handsServe(fry.turn, kitchen.hands.turnEachS ?? TURN_EACH_S);
   const firstTurnS = solution.turnsS[0] ?? null;
-  const pieceW = pieceHeatCurve(bulk, solution.samples, liftS ?? 0, 1);
+  const pieceW = pieceHeatCurve(bulk, solution.samples, takeOutS ?? 0, 1);
   const loadSpec: LoadSpec | null =
-    liftS === null
+    takeOutS === null
       ? null
       : {
           pot,
@@ -80,7 +80,7 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
           oilC: fry.oilC,
           ...(fry.ramp && { ramp: fry.ramp }),
           pieceW,
-          liftS,
+          takeOutS,
           pieces: draft.pieces,
           betweenS: kitchen.hands.betweenLoadsS,
           spacingS: DROP_SPACING_S,
@@ -88,17 +88,17 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
   const loads = loadSpec && throughPot(loadSpec, fry, Math.min(room, hands), firstTurnS);
   // Rising oil is where it should be from what pieces go into to what they come out of.
   const range = { least: oilRange(fry.oilC).least, most: oilRange(Math.max(fry.oilC, fry.ramp?.outC ?? 0)).most };
-  const atLift = liftS === null ? null : sampleAt(solution.samples, liftS);
+  const atTakeOut = takeOutS === null ? null : sampleAt(solution.samples, takeOutS);
   const loadM3 = (loads?.loadSize ?? 1) * piece.volumeM3;
   const plan = {
     body,
     bulk,
     solution,
-    liftS,
-    atLift,
+    takeOutS,
+    atTakeOut,
     rest,
     needsRest: rest !== null && rests && isDoneByRest(rest, ask),
-    oilUptakeKg: atLift && oilUptakeKg(bulk, atLift.waterKgPerM2),
+    oilUptakeKg: atTakeOut && oilUptakeKg(bulk, atTakeOut.waterKgPerM2),
     seamPush:
       cold.fold.burst &&
       burstOverTime(solution.samples, cold.fold.burst.index, Math.max(0, body.startC), doughSetC(body)),
@@ -114,7 +114,7 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
     warmUpS: burner?.warmS ?? null,
     burner,
     hold: holdOf(draft, kitchen, foldedBodyOf(draft, kitchen, cold, piece)),
-    crisp: liftS === null ? null : crispAgain(draft, kitchen, body, liftS, darkerFace(atLift!)),
+    crisp: takeOutS === null ? null : crispAgain(draft, kitchen, body, takeOutS, darkerFace(atTakeOut!)),
   };
   return { ...plan, findings: fryFindings(plan, draft, cold.dough.figures.family, kitchen) };
 }
@@ -148,7 +148,7 @@ export function planHot(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, nowM
 /**
  * The whole line of one tray: draft in, everything the screens show out.
  * @throws CoreError with the draft's field as path
- * @example planBatch(draft, kitchen, null).fry.liftS > 480 // true
+ * @example planBatch(draft, kitchen, null).fry.takeOutS > 480 // true
  */
 export function planBatch(draft: TrayDraft, kitchen: Kitchen, nowMs: number | null): BatchPlan {
   const cold = planCold(draft, kitchen);
@@ -183,7 +183,7 @@ export function planTrays(batch: BatchDraft, kitchen: Kitchen, nowMs: number | n
 
 /**
  * What of a batch is fried, with its plans, as the stove takes it; `null` when something of it has
- * no moment to lift, or nothing is fried.
+ * no moment to take it out, or nothing is fried.
  * @param planned of the batch in this kitchen, where that is known already
  * @example fireTrays(batch, kitchen).length // 1
  */

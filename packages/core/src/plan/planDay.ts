@@ -237,9 +237,11 @@ export function planDay(
       ...serveFindings({
         ...{ steps, nowMs, roomC: kitchen.roomC, waits: waitsOf(trays, fried, startS, steps) },
         // What is crisped again has not waited.
-        lifts: fried.flatMap(({ hot }, i) => (hot.fry!.crisp ? [] : [{ startS: startS[i]!, liftS: hot.fry!.liftS }])),
+        takeOuts: fried.flatMap(({ hot }, i) =>
+          hot.fry!.crisp ? [] : [{ startS: startS[i]!, takeOutS: hot.fry!.takeOutS }],
+        ),
         noMoment:
-          fried.some(({ hot }) => hot.fry!.liftS === null) || baked.some(({ hot }) => hot.bake!.minutesS === null),
+          fried.some(({ hot }) => hot.fry!.takeOutS === null) || baked.some(({ hot }) => hot.bake!.minutesS === null),
         dough: doughWait(first, steps),
         keeps: cooked ? cookedKeeps(cooked.draft, cooked.cold.filling.figures) : null,
       }),

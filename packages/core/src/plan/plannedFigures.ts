@@ -22,16 +22,16 @@ export interface PlannedFigures {
  */
 export function plannedFigures(plan: BatchPlan, draft: TrayDraft): PlannedFigures {
   const { fry } = plan;
-  const liftS = fry?.liftS ?? null;
+  const takeOutS = fry?.takeOutS ?? null;
   const safeC = safeCoreC(draft);
   return {
-    inOilS: liftS,
+    inOilS: takeOutS,
     biteC: fry?.rest?.biteC ?? null,
     safeC: Number.isFinite(safeC) ? safeC : null,
     loadSize: fry?.loads?.loadSize ?? null,
     loads: fry?.loads?.loads ?? null,
     everyS: fry?.loads?.everyS ?? null,
     fryingS: fry?.loads?.totalS ?? null,
-    turns: fry && liftS !== null ? fry.solution.turnsS.filter((s) => s < liftS).length : null,
+    turns: fry && takeOutS !== null ? fry.solution.turnsS.filter((s) => s < takeOutS).length : null,
   };
 }

@@ -19,7 +19,7 @@ export interface DayAsk {
   readonly roomC: number;
   readonly waits: readonly TrayWait[];
   /** Of each fried tray: s after the first drop of the batch, and s in the oil. */
-  readonly lifts: readonly { readonly startS: number; readonly liftS: number | null }[];
+  readonly takeOuts: readonly { readonly startS: number; readonly takeOutS: number | null }[];
   /** Something of it is never right as planned. */
   readonly noMoment: boolean;
   /** Dough of one portion that waits longest until it is folded; `null`: none is made. */
@@ -29,11 +29,11 @@ export interface DayAsk {
 }
 
 /** Whether the day can still hold the work, and what waits too long on the way. */
-export function serveFindings({ steps, nowMs, roomC, waits, lifts, noMoment, dough, keeps }: DayAsk): Finding[] {
+export function serveFindings({ steps, nowMs, roomC, waits, takeOuts, noMoment, dough, keeps }: DayAsk): Finding[] {
   const found: Finding[] = [];
   const startMs = steps[0]!.startMs;
   if (noMoment) {
-    found.push({ code: 'serve.no-lift', tone: 'stop', values: {} });
+    found.push({ code: 'serve.no-take-out', tone: 'stop', values: {} });
   } else if (nowMs !== null && startMs < nowMs) {
     found.push({ code: 'serve.late', tone: 'look-out', values: { lateS: (nowMs - startMs) / 1000 } });
   } else {
@@ -51,8 +51,8 @@ export function serveFindings({ steps, nowMs, roomC, waits, lifts, noMoment, dou
   }
   const eatMs = steps.find(({ id }) => id === 'serve')!.endMs;
   const fryMs = steps.find(({ id }) => id === 'fry')?.startMs ?? eatMs;
-  const firstS = lifts[0];
-  const holdS = firstS ? (eatMs - fryMs) / 1000 - firstS.startS - (firstS.liftS ?? 0) : 0;
+  const firstS = takeOuts[0];
+  const holdS = firstS ? (eatMs - fryMs) / 1000 - firstS.startS - (firstS.takeOutS ?? 0) : 0;
   if (holdS > BEST_S) found.push({ code: 'serve.hold-long', tone: 'look-out', values: { holdS, bestS: BEST_S } });
   if (keeps && !noMoment) found.push({ code: 'serve.keeps', tone: 'know', values: keeps });
   return found;

@@ -26,7 +26,7 @@ export function serveInEvening(serve: ServePlan, evening: Evening, batchId: stri
   const cold = folded.filter(({ inFridge }) => inFridge);
   const found: Finding[] = [];
   if (lateS > LATE_S) found.push({ code: 'serve.evening-late', tone: 'stop', values: { lateS, decides } });
-  else if (!kept.some(({ code }) => code === 'serve.no-lift'))
+  else if (!kept.some(({ code }) => code === 'serve.no-take-out'))
     found.push({ code: 'serve.in-evening', tone: 'good', values: { startMs, decides } });
   if (folded.some(({ isTooLong }) => isTooLong)) found.push({ code: 'serve.fridge-limit', tone: 'stop', values: {} });
   if (cold.length > 0) {

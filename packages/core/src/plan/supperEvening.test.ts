@@ -86,7 +86,7 @@ test('five batches on one pot: one truth over all hands, near or at the best the
         ),
       );
     }
-    // Oil is hot long after the last lift, and that is said.
+    // Oil is hot long after the last taking out, and that is said.
     expect(evening.hotUntil[0]!.untilMs).toBeGreaterThan(evening.allUpMs! + 30 * MIN);
     return { span: EAT_MS - evening.startMs!, best: EAT_MS - evening.latestMs };
   });

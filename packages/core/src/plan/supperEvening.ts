@@ -244,7 +244,7 @@ function whatDecides(entries: readonly EveningEntry[]): Evening['decides'] {
   return oil >= hands && oil >= oven ? 'oil' : oven > hands ? 'oven' : 'hands';
 }
 
-/** Oil is hot from its last lift until it has cooled; it is the last batch's heat that it cools from. */
+/** Oil is hot from its last taking out until it has cooled; it is the last batch's heat that it cools from. */
 function hotPots(parts: readonly EveningPart[], entries: readonly EveningEntry[]): Evening['hotUntil'] {
   const last = new Map(entries.flatMap((entry) => (entry.pot === null ? [] : [[entry.pot, entry] as const])));
   return [...last].map(([pot, { endMs, steps }]) => {

@@ -52,8 +52,8 @@ export function bakedPiece(draft: TrayDraft, kitchen: Kitchen, body: FryBodySpec
     ...{ oilC: ovenC, turn: 'held-under', horizonS: OVEN_HORIZON_S, stepping: OVEN_STEPPING },
     ...{ coreTargetC: draft.filling.coreTargetC, coreIsLine: coreMustBeSafe(draft) },
   });
-  const { doneS, goldenS, liftColourS, darkS } = baked;
-  const colourS = liftColourS ?? goldenS;
+  const { doneS, goldenS, takeOutColourS, darkS } = baked;
+  const colourS = takeOutColourS ?? goldenS;
   const outS = doneS === null || colourS === null ? null : Math.max(doneS + LATER_S, colourS);
   return {
     doneS,

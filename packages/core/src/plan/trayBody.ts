@@ -74,7 +74,7 @@ export function foldedBodyOf(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan,
       (1 + 0.04 * clamp(Math.min(40, sugarPercent) - family.ownSugarPercent, 0, 38)) *
       (cold.fold.coat?.browning ?? 1) *
       (kitchen.learnt?.browning?.[doughKey(draft)]?.value ?? 1),
-    ...(kitchen.learnt?.golden && { liftColour: kitchen.learnt.golden.value }),
+    ...(kitchen.learnt?.golden && { takeOutColour: kitchen.learnt.golden.value }),
   };
   const { fillingState } = draft.fold;
   if (!filled || fillingState === undefined) return body;

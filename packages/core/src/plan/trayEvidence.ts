@@ -71,8 +71,8 @@ export function trayEvidence(
   const inOilS = figures?.meanInOilS ?? null;
   if (inOilS !== null && planned.inOilS !== null) {
     const off = (inOilS - planned.inOilS) / planned.inOilS;
-    say('lifted-late', 'in-oil-s', inOilS, planned.inOilS, Math.exp(off / TIME_STEP));
-    say('lifted-early', 'in-oil-s', inOilS, planned.inOilS, Math.exp(-off / TIME_STEP));
+    say('taken-out-late', 'in-oil-s', inOilS, planned.inOilS, Math.exp(off / TIME_STEP));
+    say('taken-out-early', 'in-oil-s', inOilS, planned.inOilS, Math.exp(-off / TIME_STEP));
   }
   const loads = figures && figures.loads > 0 ? (figures.fried + figures.burst) / figures.loads : null;
   const wanted = loadSize ?? planned.loadSize;

@@ -10,16 +10,16 @@ import { wholeRecord } from './wholeRecord.js';
 
 const AT_MS = Date.parse('2030-01-05T18:30:00Z');
 const DRAFT = newTray('Half-moons', 'squash-sage', 12, new Date(AT_MS).toISOString());
-const LIFT_S = planBatch(DRAFT, DEFAULT_KITCHEN, null).fry!.liftS!;
+const TAKE_OUT_S = planBatch(DRAFT, DEFAULT_KITCHEN, null).fry!.takeOutS!;
 const PIECES = Array.from({ length: 12 }, (_, i) => i + 1);
 
-/** A record of one load in oil of one heat, lifted when it was. */
+/** A record of one load in oil of one heat, taken out when it was. */
 function record(oilC: number, inOilS: number, cookActs: readonly CookAct[] = []) {
   const acts: FireAct[] = [
     { id: 'on', atS: 0, kind: 'burner', setting: 9 },
     { id: 'down', atS: 600, kind: 'burner', setting: 0 },
     { id: 'drop', atS: 700, kind: 'drop', pieces: PIECES },
-    { id: 'lift', atS: 700 + inOilS, kind: 'lift', pieces: PIECES },
+    { id: 'take-out', atS: 700 + inOilS, kind: 'take-out', pieces: PIECES },
   ];
   const readings = Array.from({ length: 300 }, (_, i) => ({ atS: 5 * i, probeC: oilC }));
   return wholeRecord({
@@ -28,14 +28,14 @@ function record(oilC: number, inOilS: number, cookActs: readonly CookAct[] = [])
   })!;
 }
 
-test('as planned nothing mattered; hotter oil and a later lift are each told alone, with their effect, the greater first', () => {
-  expect(record(DRAFT.fry.oilC, LIFT_S).mattered).toEqual([]);
+test('as planned nothing mattered; hotter oil and a later take out are each told alone, with their effect, the greater first', () => {
+  expect(record(DRAFT.fry.oilC, TAKE_OUT_S).mattered).toEqual([]);
   fc.assert(
     fc.property(
       fc.integer({ min: -12, max: 12 }).filter((by) => Math.abs(by) >= 6),
       fc.integer({ min: -150, max: 150 }).filter((by) => Math.abs(by) >= 60),
       (oil, time) => {
-        const { mattered } = record(DRAFT.fry.oilC + oil, LIFT_S + time);
+        const { mattered } = record(DRAFT.fry.oilC + oil, TAKE_OUT_S + time);
         const of = (what: string) => mattered.find((one) => one.what === what);
         const [hotter, later] = [of('oil-c'), of('in-oil-s')];
         if (hotter) expect(Math.sign(hotter.colour)).toBe(Math.sign(oil));
@@ -60,7 +60,7 @@ test('every station planned beside happened: what was weighed, when it was ready
     { id: '6', atMs: at(90), step: 'roll', kind: 'measure', measure: 'rolled-m', value: 0.0045 },
     { id: '7', atMs: at(-10), step: 'serve', kind: 'done' },
   ];
-  const { rows, mattered } = record(DRAFT.fry.oilC, LIFT_S, cookActs);
+  const { rows, mattered } = record(DRAFT.fry.oilC, TAKE_OUT_S, cookActs);
   const row = (what: string) => rows.find((one) => one.what === what)!;
   expect(row('poured-kg')).toMatchObject({ station: 'dough', happened: 0.2 });
   expect(row('filling-kg').happened).toBeCloseTo(0.6 - DRAFT.filling.panKg, 9);
@@ -73,5 +73,5 @@ test('every station planned beside happened: what was weighed, when it was ready
   // A wall so thick leaves the middle colder: that is said of it alone.
   const wall = mattered.find(({ what }) => what === 'rolled-m')!;
   expect(wall.biteC).toBeLessThan(0);
-  expect(record(DRAFT.fry.oilC, LIFT_S).rows.find(({ what }) => what === 'ready-at')!.happened).toBeNull();
+  expect(record(DRAFT.fry.oilC, TAKE_OUT_S).rows.find(({ what }) => what === 'ready-at')!.happened).toBeNull();
 });

@@ -39,7 +39,7 @@ export interface Mattered {
   readonly mark: TrayMark;
   readonly planned: number;
   readonly happened: number;
-  /** Colour B at the lift beside the plan's, darker (+). */
+  /** Colour B when it is taken out beside the plan's, darker (+). */
   readonly colour: number;
   /** Coldest filling at the first bite beside the plan's, K. */
   readonly biteC: number;
@@ -200,10 +200,10 @@ function matteredOf({ draft, kitchen, cookActs, figures }: Happened, planned: re
   const found = planned.flatMap(({ draft: tray, plan }) => {
     const mark = tray.mark ?? 'A';
     const own = figures[mark];
-    const liftS = plan.fry?.liftS ?? null;
-    if (!own || liftS === null) return [];
-    // Lifted when it was planned, so that each difference shows what it did.
-    const base = withFried(draft, mark, { minutesS: clamp(liftS, minutesS.least, minutesS.most) });
+    const takeOutS = plan.fry?.takeOutS ?? null;
+    if (!own || takeOutS === null) return [];
+    // Taken out when it was planned, so that each difference shows what it did.
+    const base = withFried(draft, mark, { minutesS: clamp(takeOutS, minutesS.least, minutesS.most) });
     const before = plannedTray(base, mark, kitchen);
     if (!before?.plan.fry) return [];
     const alone = (what: DifferenceId, was: number | null, is: number | null, changed: () => BatchDraft) => {
@@ -224,7 +224,7 @@ function matteredOf({ draft, kitchen, cookActs, figures }: Happened, planned: re
       ...alone('oil-c', tray.fry.oilC, tray.fry.ramp ? null : own.oilMeanC, () =>
         withFried(base, mark, { oilC: clamp(own.oilMeanC!, oilC.least, oilC.most) }),
       ),
-      ...alone('in-oil-s', liftS, own.meanInOilS, () =>
+      ...alone('in-oil-s', takeOutS, own.meanInOilS, () =>
         withFried(base, mark, { minutesS: clamp(own.meanInOilS!, minutesS.least, minutesS.most) }),
       ),
       ...alone('rolled-m', tray.fold.thicknessM, rolled, () =>
@@ -269,7 +269,7 @@ function difference(
   after: PlannedTray,
 ): Mattered {
   const colourOf = ({ plan }: PlannedTray) => {
-    const at = plan.fry?.atLift?.colours;
+    const at = plan.fry?.atTakeOut?.colours;
     return at ? (at[0] + at[1]) / 2 : 0;
   };
   const bite = ({ plan }: PlannedTray) => plan.fry?.rest?.biteC ?? 0;

@@ -31,14 +31,14 @@ export interface Policy {
   readonly dropK: number;
   /** Of the planned load. */
   readonly loadShare: number;
-  /** Lifted when the paler face has this colour, and not before this share of the planned time. */
-  readonly liftColour: number;
+  /** Taken out when the paler face has this colour, and not before this share of the planned time. */
+  readonly takeOutColour: number;
   readonly leastShare: number;
-  /** Lifted whatever else when the darker face has this. */
+  /** Taken out whatever else when the darker face has this. */
   readonly mostColour: number;
   /** Turned once: when the face in the oil has this colour. */
   readonly turnColour: number;
-  /** What is lifted before its time is finished in the oven. */
+  /** What is taken out before its time is finished in the oven. */
   readonly asides: boolean;
   /** s after the bell before the cook goes, unless the oil is empty before. */
   readonly doorS: number;
@@ -55,7 +55,7 @@ export const PLAIN_POLICY: Policy = {
   offK: 4,
   dropK: 2,
   loadShare: 1,
-  liftColour: 0.85,
+  takeOutColour: 0.85,
   leastShare: 0.9,
   mostColour: 1.6,
   turnColour: 0.85,
@@ -86,7 +86,7 @@ function oilSeenC({ probeC, crumbOilC }: PotSeen, planC: number): number {
 function pieceActs(policy: Policy, of: PracticePot, seen: PotSeen): PotAct[] {
   const acts: PotAct[] = [];
   const turn: number[] = [];
-  const lift: number[] = [];
+  const takeOut: number[] = [];
   const aside: number[] = [];
   for (const piece of seen.inPot) {
     const { number, inS, colours, turns, isOpen } = piece;
@@ -95,14 +95,14 @@ function pieceActs(policy: Policy, of: PracticePot, seen: PotSeen): PotAct[] {
       acts.push({ kind: 'burst', pieces: [number] });
       continue;
     }
-    const isTime = inS >= policy.leastShare * (tray.fry.liftS ?? 0);
-    const isGolden = Math.min(colours[0], colours[1]) >= policy.liftColour;
-    if (isTime && isGolden) lift.push(number);
+    const isTime = inS >= policy.leastShare * (tray.fry.takeOutS ?? 0);
+    const isGolden = Math.min(colours[0], colours[1]) >= policy.takeOutColour;
+    if (isTime && isGolden) takeOut.push(number);
     else if (Math.max(colours[0], colours[1]) >= policy.mostColour)
-      (isTime || !policy.asides ? lift : aside).push(number);
+      (isTime || !policy.asides ? takeOut : aside).push(number);
     else if (turnsNow(policy, tray.draft.fry.turn, tray.fry.body.firstTurnS, piece, turns)) turn.push(number);
   }
-  if (lift.length > 0) acts.push({ kind: 'lift', pieces: lift });
+  if (takeOut.length > 0) acts.push({ kind: 'take-out', pieces: takeOut });
   if (aside.length > 0) acts.push({ kind: 'aside', pieces: aside });
   if (turn.length > 0) acts.push({ kind: 'turn', pieces: turn });
   return acts;

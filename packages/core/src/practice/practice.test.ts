@@ -76,7 +76,7 @@ test('pieces fry as the solver of the plans fries them, told apart when only som
 test('whatever is done, in whatever order: every piece is in one place, every figure is one', () => {
   const act = fc.oneof(
     fc.record({
-      kind: fc.constantFrom('drop', 'turn', 'lift', 'burst', 'aside', 'oven-out'),
+      kind: fc.constantFrom('drop', 'turn', 'take-out', 'burst', 'aside', 'oven-out'),
       pieces: fc.array(fc.integer({ min: -2, max: 14 }), { maxLength: 6 }),
     }),
     fc.record({ kind: fc.constant('burner'), setting: fc.oneof(fc.integer({ min: -3, max: 99 }), fc.constant(2.4)) }),
@@ -117,9 +117,9 @@ test('whatever is done, in whatever order: every piece is in one place, every fi
 const GREEDY: readonly Partial<Policy>[] = [
   { loadShare: 3, dropK: 30, markK: 15, leadK: 0, offK: 40 },
   { heeds: false },
-  { liftColour: 0.71, leastShare: 0.2 },
-  { liftColour: 0, leastShare: 1 },
-  { markK: 15, offK: 20, loadBy: 9, liftColour: 0.7, leastShare: 0.5 },
+  { takeOutColour: 0.71, leastShare: 0.2 },
+  { takeOutColour: 0, leastShare: 1 },
+  { markK: 15, offK: 20, loadBy: 9, takeOutColour: 0.7, leastShare: 0.5 },
   { mostColour: 0.9, doorS: 0 },
 ];
 
@@ -129,7 +129,7 @@ function randomly(of: Situation, seed: number): PracticeRun {
   const within = (least: number, most: number) => least + next() * (most - least);
   const policy: Policy = {
     ...{ markK: within(-15, 15), leadK: within(0, 40), holdBy: within(-3, 3), loadBy: within(-3, 4) },
-    ...{ offK: within(1, 20), dropK: within(0, 15), loadShare: within(0.2, 1.5), liftColour: within(0.6, 1.2) },
+    ...{ offK: within(1, 20), dropK: within(0, 15), loadShare: within(0.2, 1.5), takeOutColour: within(0.6, 1.2) },
     ...{ leastShare: within(0.4, 1.3), mostColour: within(1.2, 2.2), turnColour: within(0.4, 1) },
     ...{ asides: next() < 0.5, doorS: within(0, 700), heeds: next() < 0.7 },
   };
@@ -139,7 +139,7 @@ function randomly(of: Situation, seed: number): PracticeRun {
     const { inPot } = potSeen(run, pot);
     const pick = inPot[Math.floor(next() * inPot.length)]?.number;
     if (pick === undefined || next() < 0.4) return { kind: 'burner', setting: Math.floor(next() * 10) };
-    return { kind: next() < 0.7 ? 'turn' : 'lift', pieces: [pick] };
+    return { kind: next() < 0.7 ? 'turn' : 'take-out', pieces: [pick] };
   });
 }
 
@@ -173,8 +173,8 @@ test('what each situation is about is what its carelessness costs', () => {
     allergy: { heeds: false },
     burst: { heeds: false },
     smoke: { heeds: false, offK: 40, leadK: -30 },
-    poultry: { leastShare: 0.45, liftColour: 0.3 },
-    frozen: { dropK: 0, offK: 60, liftColour: 0.5, leastShare: 0.3 },
+    poultry: { leastShare: 0.45, takeOutColour: 0.3 },
+    frozen: { dropK: 0, offK: 60, takeOutColour: 0.5, leastShare: 0.3 },
     overshoot: { leadK: -30, offK: 60, holdBy: 9, loadBy: 9 },
   };
   for (const [kind, own] of Object.entries(careless) as [SituationKind, Partial<Policy>][]) {
@@ -190,19 +190,19 @@ test('what each situation is about is what its carelessness costs', () => {
   expect(practiceScore(lostBy(replayPractice(laid('hollow'), [])), 0.1, 3)).toBe(0);
 });
 
-test('an act is weighed by the evening without it: a lift saves, a foolish knob costs, a piece lifted early is better later', () => {
+test('an act is weighed by the evening without it: a taking out saves, a foolish knob costs, a piece taken out early is better later', () => {
   const of = laid('hollow');
   const { acts } = playPolicy(of, PLAIN_POLICY);
   const dropId = acts.find(({ act }) => act.kind === 'drop')!.id;
   expect(actCost(of, acts, dropId).cost).toBeLessThan(-0.5);
   const foolish = [...acts, { id: 'x', atS: 4, pot: 0, act: { kind: 'aside', pieces: [1, 2, 3] } as PotAct }];
   expect(actCost(of, foolish, 'x').cost).toBe(0);
-  const lift = acts.find(({ act }) => act.kind === 'lift')!;
-  const early = withActMoved(acts, lift.id, -60);
-  const told = actCost(of, early, lift.id);
+  const takeOut = acts.find(({ act }) => act.kind === 'take-out')!;
+  const early = withActMoved(acts, takeOut.id, -60);
+  const told = actCost(of, early, takeOut.id);
   expect(told.betterByS).toBeGreaterThan(0);
   expect(told.saves).toBeGreaterThan(0.2);
-  expect(lostBy(replayPractice(of, withActMoved(early, lift.id, told.betterByS)))).toBeCloseTo(
+  expect(lostBy(replayPractice(of, withActMoved(early, takeOut.id, told.betterByS)))).toBeCloseTo(
     lostBy(replayPractice(of, early)) - told.saves,
     9,
   );

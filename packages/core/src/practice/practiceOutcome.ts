@@ -1,13 +1,13 @@
 import { safeCoreC } from '../filling/fillingSafety.js';
 import { clamp } from '../numeric/clamp.js';
 import { waterGoneKgPerM2 } from '../frying/bodyHeat.js';
-import { CRUST_LIMITS, LIFT_COLOUR } from '../frying/colour.js';
+import { CRUST_LIMITS, TAKE_OUT_COLOUR } from '../frying/colour.js';
 import { interfacePeakC } from '../frying/advanceFry.js';
 import { oilUptakeKg } from '../frying/pieceHeat.js';
 import type { FryBody } from '../frying/fryBody.js';
 import { coreOf, type Rest, restInAir } from '../frying/restInAir.js';
 import { doughSetC } from '../frying/solveFry.js';
-import { DANGERS, type DangerTimes, type LiftedPiece, type PracticeRun } from './practiceRun.js';
+import { DANGERS, type DangerTimes, type TakenOutPiece, type PracticeRun } from './practiceRun.js';
 
 /** What became of a piece; the worst of what is wrong with it. */
 export type PieceFate = 'right' | 'pale' | 'dark' | 'raw-dough' | 'unsafe' | 'greasy' | 'burst' | 'harms' | 'not-fried';
@@ -67,8 +67,8 @@ function restOf(body: FryBody, roomC: number, known: Map<FryBody, Rest>): Rest {
   return rest;
 }
 
-/** What is wrong with a lifted piece, part by part. Source: docs/models/learn.md. */
-function partsOf({ body, tray, openS, aside, harms }: LiftedPiece, rest: Rest): readonly Part[] {
+/** What is wrong with a taken out piece, part by part. Source: docs/models/learn.md. */
+function partsOf({ body, tray, openS, aside, harms }: TakenOutPiece, rest: Rest): readonly Part[] {
   const colours = body.faces.map(({ colour }) => colour);
   const paler = Math.min(...colours);
   const darker = Math.max(...colours);
@@ -84,7 +84,7 @@ function partsOf({ body, tray, openS, aside, harms }: LiftedPiece, rest: Rest): 
     isUnsafe && !aside ? ['unsafe', 1] : null,
     // An open piece is baked on: what is raw in it is finished there.
     rawK > 0 && !aside && openS === null ? ['raw-dough', clamp(0.3 + rawK / 15, 0, 1)] : null,
-    paler < LIFT_COLOUR && !aside && openS === null ? ['pale', (LIFT_COLOUR - paler) / LIFT_COLOUR] : null,
+    paler < TAKE_OUT_COLOUR && !aside && openS === null ? ['pale', (TAKE_OUT_COLOUR - paler) / TAKE_OUT_COLOUR] : null,
     darker > golden ? ['dark', clamp((darker - golden) / 1.2, 0, 1)] : null,
     uptake > planned * GREASY_FROM ? ['greasy', clamp(uptake / planned - GREASY_FROM, 0, 0.5)] : null,
     aside ? ['raw-dough', ASIDE_COSTS] : null,
@@ -105,7 +105,7 @@ export function practiceOutcome(run: PracticeRun): PracticeOutcome {
     const { roomC } = pot.of.session.kitchen;
     const inOil = new Map(
       pot.groups.flatMap(({ numbers, body, tray }) =>
-        numbers.map((number): readonly [number, LiftedPiece] => {
+        numbers.map((number): readonly [number, TakenOutPiece] => {
           const openedS = pot.openedS.get(number);
           const openS = openedS === undefined ? null : run.timeS - openedS;
           const harms = pot.droppedBad.has(number);
@@ -115,7 +115,7 @@ export function practiceOutcome(run: PracticeRun): PracticeOutcome {
     );
     return Array.from({ length: pot.all }, (_, i) => {
       const number = i + 1;
-      const piece = pot.lifted.get(number) ?? inOil.get(number);
+      const piece = pot.takenOut.get(number) ?? inOil.get(number);
       const rest = piece && restOf(piece.body, roomC, known);
       const parts = piece && rest ? partsOf(piece, rest) : NOTHING_OUT;
       const lost = Math.min(

@@ -49,10 +49,10 @@ export interface PieceMarks {
 }
 
 /** A piece that is out. */
-export interface LiftedPiece extends PieceMarks {
+export interface TakenOutPiece extends PieceMarks {
   readonly number: number;
   readonly outS: number;
-  /** As it left the oil; shared with those lifted beside it. */
+  /** As it left the oil; shared with those taken out beside it. */
   readonly body: FryBody;
   readonly tray: FireTray;
 }
@@ -88,7 +88,7 @@ export interface PotSeen {
   readonly rings: boolean;
 }
 
-/** A piece as it looks: [the face in the oil, the face up] when the cook lifts its edge. */
+/** A piece as it looks: [the face in the oil, the face up] when the cook takes out its edge. */
 export interface PieceSeen {
   readonly number: number;
   readonly inS: number;
@@ -107,8 +107,8 @@ interface PotRun {
   groups: Group[];
   readonly turns: Map<number, number>;
   readonly openedS: Map<number, number>;
-  readonly lifted: Map<number, LiftedPiece>;
-  /** Numbers of the lifted; another set whenever one is lifted. */
+  readonly takenOut: Map<number, TakenOutPiece>;
+  /** Numbers of the taken out; another set whenever one is taken out. */
   out: ReadonlySet<number>;
   readonly droppedBad: Set<number>;
   oilHarms: boolean;
@@ -159,7 +159,7 @@ export function createPractice(situation: Situation): PracticeRun {
       groups: [],
       turns: new Map(),
       openedS: new Map(),
-      lifted: new Map(),
+      takenOut: new Map(),
       out: new Set(),
       droppedBad: new Set(),
       oilHarms: of.truth.oilHarms,
@@ -200,7 +200,7 @@ export function isOver({ situation: { mostS, caller }, timeS, wentS, pots }: Pra
   if (timeS >= mostS) return true;
   // Whoever is at the door is waited for.
   if (wentS !== null && caller !== null && timeS < wentS + caller.awayS) return false;
-  return pots.every(({ all, lifted, setting }) => lifted.size === all && setting === 0);
+  return pots.every(({ all, takenOut, setting }) => takenOut.size === all && setting === 0);
 }
 
 const inPotOf = ({ groups }: PotRun, number: number): Group | undefined =>
@@ -234,7 +234,7 @@ function takeOut(run: PotRun, numbers: readonly number[]): { number: number; gro
   return taken;
 }
 
-/** One act on one pot; what cannot be (a lift of one that is not in) changes nothing. */
+/** One act on one pot; what cannot be (a taking out of one that is not in) changes nothing. */
 function actOnPot(run: PotRun, act: Exclude<PotAct, { kind: 'door' }>, nowS: number): void {
   run.seenHereS = nowS;
   switch (act.kind) {
@@ -243,7 +243,7 @@ function actOnPot(run: PotRun, act: Exclude<PotAct, { kind: 'door' }>, nowS: num
       return;
     case 'drop': {
       const fresh = [...new Set(act.pieces)].filter(
-        (n) => Number.isInteger(n) && n >= 1 && n <= run.all && !run.lifted.has(n) && !inPotOf(run, n),
+        (n) => Number.isInteger(n) && n >= 1 && n <= run.all && !run.takenOut.has(n) && !inPotOf(run, n),
       );
       for (const tray of run.of.session.trays) {
         const numbers = fresh.filter((n) => trayOfPiece(run.of.session.trays, n) === tray);
@@ -270,13 +270,13 @@ function actOnPot(run: PotRun, act: Exclude<PotAct, { kind: 'door' }>, nowS: num
       }
       return;
     }
-    case 'lift':
+    case 'take-out':
     case 'burst':
     case 'aside': {
       for (const { number, group } of takeOut(run, act.pieces)) {
         const openedS = run.openedS.get(number);
         const { body, tray } = group;
-        run.lifted.set(number, {
+        run.takenOut.set(number, {
           ...{ number, outS: nowS, body, tray },
           openS: openedS === undefined ? null : nowS - openedS,
           aside: act.kind === 'aside',
@@ -284,12 +284,12 @@ function actOnPot(run: PotRun, act: Exclude<PotAct, { kind: 'door' }>, nowS: num
         });
         if (run.of.truth.crumbs > 0) run.shed.push({ atS: nowS, pieces: 1 });
       }
-      run.out = new Set(run.lifted.keys());
+      run.out = new Set(run.takenOut.keys());
       // From the rack into the oven.
       if (act.kind === 'aside')
         for (const n of act.pieces) {
-          const out = run.lifted.get(n);
-          if (out) run.lifted.set(n, { ...out, aside: true });
+          const out = run.takenOut.get(n);
+          if (out) run.takenOut.set(n, { ...out, aside: true });
         }
       return;
     }
@@ -425,7 +425,7 @@ export function potSeen(run: PracticeRun, pot: number): PotSeen {
       }));
     }),
     out: of.out,
-    toFry: of.all - of.lifted.size - of.groups.reduce((sum, { numbers }) => sum + numbers.length, 0),
+    toFry: of.all - of.takenOut.size - of.groups.reduce((sum, { numbers }) => sum + numbers.length, 0),
     smokes: of.state.oilC >= of.of.truth.pot.smokeC,
     crumbsDark: burntCrumbs(of, run.timeS) > 0,
     probeIsOut: of.probeOut,
@@ -434,10 +434,10 @@ export function potSeen(run: PracticeRun, pot: number): PotSeen {
 }
 
 /**
- * What a probe in a lifted piece reads, °C: its coldest filling as it left the oil.
+ * What a probe in a taken out piece reads, °C: its coldest filling as it left the oil.
  * @example probedCoreC({ body: createFryBody(body) }) // 21
  */
-export function probedCoreC({ body }: Pick<LiftedPiece, 'body'>): number {
+export function probedCoreC({ body }: Pick<TakenOutPiece, 'body'>): number {
   return coreOf(body);
 }
 

@@ -3,7 +3,7 @@ import type { FireNow } from '../plan/fireNow.js';
 import type { PotSeen } from './practiceRun.js';
 
 /** Nothing is predicted of a piece yet. */
-const NOT_YET = { coreC: 0, interfaceC: 0, turnAtS: null, liftAtS: null };
+const NOT_YET = { coreC: 0, interfaceC: 0, turnAtS: null, takeOutAtS: null };
 
 /**
  * What the stove page shows of a practised pot: crusts as the cook sees them, whatever the model
@@ -16,7 +16,7 @@ export function practised<T extends FireNow>(now: T, seen: PotSeen, whispers: bo
   const colours = new Map(seen.inPot.map((piece) => [piece.number, piece.colours]));
   const predictions = now.state.inPot.map(({ number }): PiecePrediction => {
     const told = now.predictions.find((one) => one.number === number) ?? { ...NOT_YET, number };
-    const moments = whispers ? {} : { turnAtS: null, liftAtS: null };
+    const moments = whispers ? {} : { turnAtS: null, takeOutAtS: null };
     return { ...told, ...moments, colours: colours.get(number) ?? [0, 0] };
   });
   return {

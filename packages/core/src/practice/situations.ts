@@ -118,7 +118,7 @@ function potOf(twist: Twist, draw: Draw, name: string, eatAt: string): PracticeP
   const kitchen = kitchenOf(twist.pot);
   const trays = fireTrays(batch, kitchen);
   const [first] = trays ?? [];
-  if (!trays || !first || first.fry.liftS === null) return null;
+  if (!trays || !first || first.fry.takeOutS === null) return null;
   const { oilC } = first.draft.fry;
   const truth: PotTruth = {
     setting: first.fry.loads.holdSetting,
@@ -137,7 +137,7 @@ function potOf(twist: Twist, draw: Draw, name: string, eatAt: string): PracticeP
 
 /** Time to spare over what the plan takes, and on top for oil that is not ready, s. */
 const SPARE = { times: 1.7, plusS: 420 };
-/** How often a seed is drawn on from where a plan has no moment to lift. */
+/** How often a seed is drawn on from where a plan has no moment to take it out. */
 const TRIES = 8;
 
 /**

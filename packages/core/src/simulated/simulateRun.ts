@@ -4,7 +4,7 @@ import {
   createStove,
   dropIntoStove,
   turnInStove,
-  liftFromStove,
+  takeOutFromStove,
   readProbe,
   type SimulatedStove,
   stepStove,
@@ -16,8 +16,8 @@ import type { Kitchen } from '../draft/kitchen.js';
 export interface Mishaps {
   /** Pieces that open, and how many s after their drop. */
   readonly bursts: readonly { readonly piece: number; readonly afterS: number }[];
-  /** Lifted this much before (−) or after the planned moment, s. */
-  readonly liftLateS: number;
+  /** Taken out this much before (−) or after the planned moment, s. */
+  readonly takeOutLateS: number;
 }
 
 export interface SimulatedRun {
@@ -33,13 +33,13 @@ const OVER_C = 6;
 
 /**
  * Cooks planned trays on the simulated stove with a steady hand: full burner to the mark, a load in
- * when the oil is there, turns by the plan's method, lift at the planned time; tray after tray.
+ * when the oil is there, turns by the plan's method, take out at the planned time; tray after tray.
  * Long for it is one loop, a second a round.
  *
  * @param trays from `fryTrays`, with their plans
  * @param actId makes the id of act n
  * @returns `null` when there is nothing that can be fried to its end
- * @example simulateRun(session.trays, kitchen, 1, { bursts: [], liftLateS: 0 }, String).acts.length > 3 // true
+ * @example simulateRun(session.trays, kitchen, 1, { bursts: [], takeOutLateS: 0 }, String).acts.length > 3 // true
  */
 export function simulateRun(
   trays: readonly FireTray[],
@@ -48,7 +48,7 @@ export function simulateRun(
   mishaps: Mishaps,
   actId: (n: number) => string,
 ): SimulatedRun | null {
-  if (trays.length === 0 || trays.some(({ fry }) => fry.liftS === null)) return null;
+  if (trays.length === 0 || trays.some(({ fry }) => fry.takeOutS === null)) return null;
   const of = (number: number) => trayOfPiece(trays, number);
   const stove = createStove(kitchen.pot, kitchen.roomC, (number) => of(number).fry, seed);
   const acts: FireAct[] = [];
@@ -59,7 +59,7 @@ export function simulateRun(
   let next = 1;
   let lastOutS = -Infinity;
   const id = () => actId(acts.length);
-  const pieceAct = (kind: 'drop' | 'turn' | 'lift' | 'burst', pieces: number[]) => {
+  const pieceAct = (kind: 'drop' | 'turn' | 'take-out' | 'burst', pieces: number[]) => {
     if (pieces.length > 0) acts.push({ id: id(), atS: stove.timeS, kind, pieces });
   };
   const burner = (setting: number) => {
@@ -94,7 +94,7 @@ export function simulateRun(
     const burst = mishaps.bursts
       .filter((b) => stove.inPot.has(b.piece) && inFor(b.piece) >= b.afterS)
       .map((b) => b.piece);
-    burst.forEach((n) => liftFromStove(stove, n));
+    burst.forEach((n) => takeOutFromStove(stove, n));
     pieceAct('burst', burst);
     const due = [...stove.inPot]
       .filter(([n, p]) => turnIsDue(of(n).draft.fry.turn, p.body, turns.get(n)!, 1800))
@@ -104,9 +104,9 @@ export function simulateRun(
       turns.set(n, turns.get(n)! + 1);
     });
     pieceAct('turn', due);
-    const out = [...stove.inPot.keys()].filter((n) => inFor(n) >= of(n).fry.liftS! + mishaps.liftLateS);
-    out.forEach((n) => liftFromStove(stove, n));
-    pieceAct('lift', out);
+    const out = [...stove.inPot.keys()].filter((n) => inFor(n) >= of(n).fry.takeOutS! + mishaps.takeOutLateS);
+    out.forEach((n) => takeOutFromStove(stove, n));
+    pieceAct('take-out', out);
     if (out.length + burst.length > 0) lastOutS = stove.timeS;
   }
   burner(0);

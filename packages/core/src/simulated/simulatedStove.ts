@@ -88,7 +88,7 @@ export function turnInStove(stove: SimulatedStove, number: number): void {
   if (piece) turnFry(piece.body);
 }
 
-export function liftFromStove(stove: SimulatedStove, number: number): FryBody | null {
+export function takeOutFromStove(stove: SimulatedStove, number: number): FryBody | null {
   const piece = stove.inPot.get(number);
   stove.inPot.delete(number);
   return piece?.body ?? null;

@@ -44,7 +44,7 @@ const GOOD: TrayLooks = {
   ...{ crust: 2, even: 'even', blisters: 'few', grease: 'right', bite: 'crisp', ring: 'none', filling: 'hot' },
   ...{ amount: 'right', salt: 'right', sizes: 'alike', liked: 4, keep: true },
 };
-const WELL = { bursts: [], liftLateS: 0 };
+const WELL = { bursts: [], takeOutLateS: 0 };
 
 /** An evening on which nothing went wrong. */
 const fine = (name: string, starterId: string, pieces: number, daysAgo: number, oilC: number, notes: string): Past => ({
@@ -65,8 +65,8 @@ export const PAST: readonly Past[] = [
   {
     name: 'Smoked mackerel and leek ropes, pale',
     ...{ starterId: 'mackerel-leek', pieces: 14, daysAgo: 144, oilC: 160 },
-    mishaps: { bursts: [], liftLateS: -100 },
-    notes: 'Lifted too soon because guests waited. Pale, and only warm inside.',
+    mishaps: { bursts: [], takeOutLateS: -100 },
+    notes: 'Taken out too soon because guests were waiting. Pale, and only warm inside.',
     looks: { A: { ...GOOD, crust: 1, bite: 'tender', filling: 'warm', liked: 2, keep: false } },
   },
   fine('Squash and sage half-moons, for six', 'squash-sage', 12, 131, 160, 'Sage from the garden. Nothing to change.'),
@@ -80,7 +80,7 @@ export const PAST: readonly Past[] = [
         { piece: 3, afterS: 300 },
         { piece: 11, afterS: 380 },
       ],
-      liftLateS: 0,
+      takeOutLateS: 0,
     },
     notes: 'Filled by spoon and too full: two opened at the tip.',
     looks: { A: { ...GOOD, amount: 'much', opened: 'end', sizes: 'mixed', liked: 3, keep: false } },
@@ -101,7 +101,7 @@ export const PAST: readonly Past[] = [
     starterId: 'pear-ginger',
     pieces: 8,
     daysAgo: 62,
-    mishaps: { bursts: [], liftLateS: 0 },
+    mishaps: { bursts: [], takeOutLateS: 0 },
     oilC: 172,
     notes: 'The washed ones were golden a minute sooner, and gone first. Wash them all next time.',
     looks: {
@@ -121,7 +121,7 @@ export const PAST: readonly Past[] = [
         { piece: 7, afterS: 260 },
         { piece: 8, afterS: 410 },
       ],
-      liftLateS: 60,
+      takeOutLateS: 60,
     },
     oilC: 164,
     notes: 'Two opened at the rope; the rim had flour on it. Darker than wanted.',
@@ -133,7 +133,7 @@ export const PAST: readonly Past[] = [
     starterId: 'mushroom-barley',
     pieces: 18,
     daysAgo: 20,
-    mishaps: { bursts: [], liftLateS: 0 },
+    mishaps: { bursts: [], takeOutLateS: 0 },
     oilC: 172,
     notes: 'Even and golden. Dough kneaded easily while warm.',
     looks: { A: GOOD },
@@ -143,7 +143,7 @@ export const PAST: readonly Past[] = [
     starterId: 'squash-sage',
     pieces: 24,
     daysAgo: 6,
-    mishaps: { bursts: [{ piece: 15, afterS: 330 }], liftLateS: -15 },
+    mishaps: { bursts: [{ piece: 15, afterS: 330 }], takeOutLateS: -15 },
     oilC: 158,
     notes: 'Cooler oil, longer: much better. One burst, overfilled by hand.',
     looks: { A: { ...GOOD, amount: 'much', opened: 'seam', sizes: 'mixed' } },

@@ -25,7 +25,7 @@ export const act = Joi.alternatives<FireAct>()
   .conditional('.kind', {
     switch: [
       {
-        is: Joi.valid('drop', 'turn', 'lift', 'burst', 'aside', 'oven-out').required(),
+        is: Joi.valid('drop', 'turn', 'take-out', 'burst', 'aside', 'oven-out').required(),
         then: Joi.object({ ...actBase, kind: Joi.string(), pieces }),
       },
       {
@@ -59,7 +59,7 @@ export const act = Joi.alternatives<FireAct>()
     ],
     otherwise: Joi.object({
       kind: Joi.string()
-        .valid(...['drop', 'turn', 'lift', 'burst', 'aside', 'oven-out', 'burner', 'take-back'])
+        .valid(...['drop', 'turn', 'take-out', 'burst', 'aside', 'oven-out', 'burner', 'take-back'])
         .valid(...['skim', 'here', 'top-up', 'seen', 'core', 'oil'])
         .required(),
     }).unknown(true),

@@ -173,7 +173,7 @@ test('finished, taken back and fried on at once: what is in the oil is never in 
     if (endedAt !== null) expect(acts).toEqual([]);
     // Out of the way of the next round's pot.
     const inPot = acts.flatMap((one: StoredAct) => ('pieces' in one.act ? one.act.pieces : []));
-    if (inPot.length > 0) await act(id, { kind: 'lift', pieces: inPot });
+    if (inPot.length > 0) await act(id, { kind: 'take-out', pieces: inPot });
     expect((await stove('finish')).status).toBe(200);
   }
 });
@@ -465,7 +465,7 @@ test('a thousand records: a page of the list reads stored figures, the oldest ca
   const id = await planned(newBatch('The oldest', 'squash-sage', 12, EAT));
   await light(id);
   await act(id, { kind: 'drop', pieces: [1] });
-  await act(id, { kind: 'lift', pieces: [1] });
+  await act(id, { kind: 'take-out', pieces: [1] });
   await app.call('POST', `/api/batches/${id}/stove/finish`, {});
   await app.gate.change(
     `INSERT INTO batch (id, name, status, draft, version, created_at, updated_at)

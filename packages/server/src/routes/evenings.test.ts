@@ -299,7 +299,7 @@ test('a batch that is finished at the stove is still eaten at its supper: its pi
   const pieces = Array.from({ length: 12 }, (_, i) => i + 1);
   await act({ kind: 'drop', pieces });
   app.clock.ms += 12 * 60_000;
-  await act({ kind: 'lift', pieces, atS: 700 });
+  await act({ kind: 'take-out', pieces, atS: 700 });
   expect((await app.call('POST', `/api/batches/${first}/stove/finish`, {})).status).toBe(200);
   expect((await app.call('GET', '/api/suppers/cooked')).body).toMatchObject([
     { id: first, status: 'done', pieces: 12 },

@@ -81,9 +81,9 @@ test('a finished batch goes into the history of its oil once, with what it carri
   await useOil(oil.id);
   const id = await planned(draftOf('mackerel-leek', 'Ropes'));
   expect((await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE })).status).toBe(201);
-  const act = (kind: 'drop' | 'lift', atS: number): FireAct => ({ id: randomUUID(), atS, kind, pieces: [1, 2] });
+  const act = (kind: 'drop' | 'take-out', atS: number): FireAct => ({ id: randomUUID(), atS, kind, pieces: [1, 2] });
   app.clock.ms += 15_000;
-  for (const one of [act('drop', 100), act('lift', 700)]) {
+  for (const one of [act('drop', 100), act('take-out', 700)]) {
     expect((await app.call('POST', `/api/batches/${id}/stove/acts`, one)).status).toBe(201);
   }
   for (let i = 0; i < 2; i++) expect((await app.call('POST', `/api/batches/${id}/stove/finish`, {})).status).toBe(200);

@@ -26,7 +26,7 @@ async function lit(speed = 60, of: BatchDraft = draft()): Promise<string> {
   return id;
 }
 
-type Piece = 'drop' | 'turn' | 'lift' | 'burst';
+type Piece = 'drop' | 'turn' | 'take-out' | 'burst';
 const onPieces = (kind: Piece, atS: number, pieces: number[]): FireAct => ({ id: randomUUID(), atS, kind, pieces });
 const knob = (atS: number, setting: number): FireAct => ({ id: randomUUID(), atS, kind: 'burner', setting });
 
@@ -104,7 +104,7 @@ describe('acts', () => {
     ['kind', { kind: 'juggle' }],
     ['pieces', { kind: 'drop' }],
     ['pieces', { kind: 'drop', pieces: [] }],
-    ['pieces.0', { kind: 'lift', pieces: [0] }],
+    ['pieces.0', { kind: 'take-out', pieces: [0] }],
     ['pieces.1', { kind: 'turn', pieces: [3, 3] }],
     ['setting', { kind: 'burner', setting: -1 }],
     ['setting', { kind: 'burner', setting: 'high' }],
@@ -207,7 +207,7 @@ describe('a server that dies', () => {
         12,
       ).inPot.map((p) => p.number),
     ).toEqual([1, 2, 3]);
-    expect((await post(id, onPieces('lift', later.nowS, [1, 2, 3]))).status).toBe(201);
+    expect((await post(id, onPieces('take-out', later.nowS, [1, 2, 3]))).status).toBe(201);
   });
 });
 
@@ -253,7 +253,7 @@ describe('the start', () => {
     expect((await look(id)).readings).toHaveLength(4);
   });
 
-  it('goes without any probe, by what is typed and by what lifts looked like', async () => {
+  it('goes without any probe, by what is typed and by what takings out looked like', async () => {
     const id = await planned();
     await app.call('POST', `/api/batches/${id}/stove`, { speed: 1, gate: START_GATE, probe: null, trial: true });
     const base = () => ({ id: randomUUID(), atS: 0 });
@@ -311,11 +311,11 @@ describe('finishing', () => {
     expect((await app.call('GET', `/api/ledger/${id}`)).status).toBe(404);
     await run(id, 600);
     const out = (await look(id)).nowS;
-    const wrong = onPieces('lift', out - 2, [1, 2, 3]);
+    const wrong = onPieces('take-out', out - 2, [1, 2, 3]);
     await post(id, wrong);
     await post(id, { id: randomUUID(), atS: out - 1, kind: 'take-back', actId: wrong.id });
     await post(id, onPieces('burst', out - 1, [2]));
-    await post(id, onPieces('lift', out, [1, 3]));
+    await post(id, onPieces('take-out', out, [1, 3]));
     for (let i = 0; i < 2; i++) {
       expect((await app.call('POST', `/api/batches/${id}/stove/finish`, {})).body).toEqual({ batchId: id });
     }
@@ -335,7 +335,7 @@ describe('finishing', () => {
     const from = (await look(id)).nowS;
     await post(id, onPieces('drop', from, [1, 2]));
     await run(id, 300);
-    await post(id, onPieces('lift', (await look(id)).nowS, [1, 2]));
+    await post(id, onPieces('take-out', (await look(id)).nowS, [1, 2]));
     expect((await app.call('POST', `/api/batches/${id}/stove/reopen`, {})).status).toBe(200);
     await app.call('POST', `/api/batches/${id}/stove/finish`, {});
     const first = (await app.call('GET', `/api/ledger/${id}`)).body;
@@ -356,7 +356,7 @@ describe('finishing', () => {
     const at = (await look(id)).nowS;
     expect((await post(id, onPieces('drop', at, [3]))).status).toBe(201);
     await run(id, 300);
-    await post(id, onPieces('lift', (await look(id)).nowS, [3]));
+    await post(id, onPieces('take-out', (await look(id)).nowS, [3]));
     await app.call('POST', `/api/batches/${id}/stove/finish`, {});
     const second = (await app.call('GET', `/api/ledger/${id}`)).body;
     expect([first.figures.fried, second.figures.fried]).toEqual([2, 3]);

@@ -115,7 +115,7 @@ test('set aside to the oven: told, kept, and counted apart in the ledger', async
   for (const of of [
     { kind: 'drop', pieces: [1, 2, 3] },
     { kind: 'burst', pieces: [3] },
-    { kind: 'lift', pieces: [1, 2] },
+    { kind: 'take-out', pieces: [1, 2] },
     { kind: 'aside', pieces: [2] },
     { kind: 'oven-out', pieces: [2, 3] },
   ])
@@ -171,7 +171,7 @@ test('what a stove that is on needs is deleted by nobody: its batch, supper, oil
   const stove = (await app.call('GET', `/api/batches/${ropes}/stove`)).body;
   expect(stove.acts.map(({ act: { kind } }: StoredAct) => kind)).toContain('drop');
 
-  await act(ropes, { kind: 'lift', pieces: [1, 2], atS: 300 });
+  await act(ropes, { kind: 'take-out', pieces: [1, 2], atS: 300 });
   expect((await app.call('POST', `/api/batches/${ropes}/stove/finish`, {})).status).toBe(200);
   for (const [method, path, body] of deeds.slice(0, 4).reverse())
     expect([path, [200, 201, 204].includes((await app.call(method, path, body)).status)]).toEqual([path, true]);

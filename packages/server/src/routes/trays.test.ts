@@ -98,7 +98,7 @@ describe('a batch of several trays', () => {
     for (const from of [1, 7]) {
       app.clock.ms += 60_000;
       await act({ kind: 'drop', pieces: numbers(from), atS: from * 100 });
-      await act({ kind: 'lift', pieces: numbers(from).slice(1), atS: from * 100 + 500 });
+      await act({ kind: 'take-out', pieces: numbers(from).slice(1), atS: from * 100 + 500 });
       await act({ kind: 'burst', pieces: [from], atS: from * 100 + 510 });
     }
     await app.call('POST', `/api/batches/${batch.id}/stove/finish`, {});
@@ -230,7 +230,7 @@ describe('what is stored', () => {
       await light(body.id);
       const act = { id: randomUUID(), atS: 0, kind: 'drop', pieces: [1, 2, 3, 4] };
       await app.call('POST', `/api/batches/${body.id}/stove/acts`, act);
-      await app.call('POST', `/api/batches/${body.id}/stove/acts`, { ...act, id: randomUUID(), kind: 'lift' });
+      await app.call('POST', `/api/batches/${body.id}/stove/acts`, { ...act, id: randomUUID(), kind: 'take-out' });
       expect((await app.call('POST', `/api/batches/${body.id}/stove/finish`, { left: 'oven' })).status).toBe(400);
       await app.call('POST', `/api/batches/${body.id}/stove/finish`, { left });
       const kept = (await putBys()).filter((item) => item.batchId === body.id);

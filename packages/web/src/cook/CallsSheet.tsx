@@ -6,7 +6,7 @@ import { Problem, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 import { TickField } from '../ui/controls/TickField';
 
-const TONES: Record<Tone, string> = { turn: T.turn, move: T.dropOrLift, danger: T.danger, timer: T.timer };
+const TONES: Record<Tone, string> = { turn: T.turn, move: T.dropOrTakeOut, danger: T.danger, timer: T.timer };
 
 /** How this device calls the cook; what is heard is always seen as well. */
 export function CallsSheet({ onClose }: { readonly onClose: () => void }) {

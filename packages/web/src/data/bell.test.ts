@@ -92,10 +92,10 @@ it('what the cook turned off stays silent, each by itself', () => {
   expect([played.length, spoken, noticed]).toEqual([0, ['Flip three pieces.'], []]);
   writeKept('calls', { tones: true, speech: false, notices: true });
   ring('timer');
-  say('Lift.');
-  notify('Lift', 'pot');
+  say('TakeOut.');
+  notify('TakeOut', 'pot');
   expect(played.length).toBeGreaterThan(0);
-  expect([spoken, noticed]).toEqual([['Flip three pieces.'], [{ title: 'Ember Fold', body: 'Lift' }]]);
+  expect([spoken, noticed]).toEqual([['Flip three pieces.'], [{ title: 'Ember Fold', body: 'TakeOut' }]]);
 });
 
 it('half a record of choices is none: it calls as usual', () => {
@@ -118,11 +118,11 @@ it('a browser without sound, speech or notices breaks nothing', async () => {
     },
   });
   expect(() => {
-    say('Lift.');
-    notify('Lift', 'pot');
+    say('TakeOut.');
+    notify('TakeOut', 'pot');
   }).not.toThrow();
   expect(await mayNotify()).toBe(false);
   Object.assign<object, object>(globalThis, { Notification: undefined });
   expect(await mayNotify()).toBe(false);
-  expect(() => notify('Lift', 'pot')).not.toThrow();
+  expect(() => notify('TakeOut', 'pot')).not.toThrow();
 });

@@ -64,10 +64,10 @@ const Big = styled(Button)`
 interface ActPadProps {
   readonly targets: PadTargets;
   /** What the do-next list puts first. */
-  readonly urged: 'turn' | 'lift' | 'drop' | null;
+  readonly urged: 'turn' | 'take-out' | 'drop' | null;
   readonly toFry: number;
   readonly canTakeBack: boolean;
-  readonly onAct: (kind: 'turn' | 'lift' | 'drop' | 'burst') => void;
+  readonly onAct: (kind: 'turn' | 'take-out' | 'drop' | 'burst') => void;
   readonly onTakeBack: () => void;
   readonly onDropFewer: (by: number) => void;
   readonly onMore: () => void;
@@ -87,13 +87,13 @@ export function ActPad({ targets, urged, toFry, canTakeBack, onAct, onTakeBack, 
         {T.dropped(targets.drop.length)}
         <small>{targets.drop.length > 0 ? listText(targets.drop) : toFry > 0 ? T.thePotIsFull : T.noneLeftToFry}</small>
       </Big>
-      <Big $look={look('lift')} isDisabled={targets.lift.length === 0} onPress={() => onAct('lift')}>
-        {T.lifted}
-        <small>{none(targets.lift)}</small>
+      <Big $look={look('take-out')} isDisabled={targets['take-out'].length === 0} onPress={() => onAct('take-out')}>
+        {T.takenOut}
+        <small>{none(targets['take-out'])}</small>
       </Big>
       <Big $look="plain" isDisabled={targets.turn.length === 0} onPress={() => onAct('burst')}>
         {T.oneBurst}
-        <small>{targets.burst.length === 1 ? T.piece(targets.burst[0]!) : T.liftItFinishInThe}</small>
+        <small>{targets.burst.length === 1 ? T.piece(targets.burst[0]!) : T.takeOutItFinishInThe}</small>
       </Big>
       <Pair $columns="3fr 2fr">
         <Button isDisabled={!canTakeBack} onPress={onTakeBack}>

@@ -17,7 +17,7 @@ export function BurstSheet({ isOpen, pieces, onBurst, onClose }: BurstSheetProps
   const printer = useKitchen()?.printer;
   return (
     <Sheet title={T.whichOneBurst} isOpen={isOpen} onClose={onClose}>
-      <p>{printer ? withTemps(T.liftItDrainItFinish, printer) : ''}</p>
+      <p>{printer ? withTemps(T.takeOutItDrainItFinish, printer) : ''}</p>
       <Actions>
         {pieces.map((number) => (
           <Button

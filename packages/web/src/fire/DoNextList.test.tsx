@@ -39,7 +39,7 @@ it('does nothing of what came into the place of another', () => {
   fireEvent.keyDown(key, { key: 'Enter' });
   for (const next of [
     { ...warm, reason: 'cut-heat', value: 0 },
-    { ...drop, act: 'lift', reason: 'cooked-golden' },
+    { ...drop, act: 'take-out', reason: 'cooked-golden' },
     { ...drop, pieces: [4, 5] },
   ] satisfies NextStep[]) {
     rerender(list([next], onDone));

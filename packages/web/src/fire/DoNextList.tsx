@@ -69,7 +69,7 @@ const Step = styled(Button)`
 
 const KEY: Record<NextStep['act'], string | null> = {
   turn: 'T',
-  lift: 'O',
+  'take-out': 'O',
   drop: 'D',
   skim: 'K',
   burner: null,

@@ -76,12 +76,12 @@ interface HandsProps {
   readonly advises: boolean;
 }
 
-/** What to do next, how the last lift is judged, what is fried after, and the keys. */
+/** What to do next, how the last taking out is judged, what is fried after, and the keys. */
 export function Hands({ draft, fire, pad, ear, printer, onFinish, advises }: HandsProps) {
   const [choosing, setChoosing] = useState(false);
   const [more, setMore] = useState(false);
   const { state, judge } = fire;
-  const lifted = judge.pieces.map((piece) => piece.number);
+  const takenOut = judge.pieces.map((piece) => piece.number);
   const first = fire.steps[0]?.act;
   const done = (step: NextStep) => {
     // Judged in the bar under the list, where its answers are.
@@ -101,8 +101,8 @@ export function Hands({ draft, fire, pad, ear, printer, onFinish, advises }: Han
           targetC={draft.filling.coreTargetC}
           belief={fire.belief}
           printer={printer}
-          onLooks={(looks) => pad.looks(lifted, looks)}
-          onRaw={() => pad.aside(lifted)}
+          onLooks={(looks) => pad.looks(takenOut, looks)}
+          onRaw={() => pad.aside(takenOut)}
           onCore={(tempC) => judge.coreOf !== null && pad.core(judge.coreOf, tempC, judge.predictedC)}
         />
         <SupperQueue queue={fire.queue} />
@@ -111,7 +111,11 @@ export function Hands({ draft, fire, pad, ear, printer, onFinish, advises }: Han
         <ActPad
           targets={pad.targets}
           urged={
-            fire.steps[0]?.inS === null ? null : first === 'turn' || first === 'lift' || first === 'drop' ? first : null
+            fire.steps[0]?.inS === null
+              ? null
+              : first === 'turn' || first === 'take-out' || first === 'drop'
+                ? first
+                : null
           }
           toFry={state.toFry}
           canTakeBack={state.lastAct !== null}

@@ -45,16 +45,16 @@ interface JudgeBarProps {
   readonly onRaw: () => void;
 }
 
-/** How the last lift looks beside what was shown; and a core, if one was probed. It corrects all that follows. */
+/** How the last taking out looks beside what was shown; and a core, if one was probed. It corrects all that follows. */
 export function JudgeBar({ judge, targetC, belief, printer, onLooks, onCore, onRaw }: JudgeBarProps) {
-  const { pieces: lifted, predictedC } = judge;
+  const { pieces: takenOut, predictedC } = judge;
   const [coreC, setCoreC] = useState(targetC);
   const [probing, setProbing] = useState(false);
   const text = beliefText(belief, printer);
-  if (lifted.length === 0) return text === '' ? null : <Soft style={{ padding: '8px 4px' }}>{text}</Soft>;
+  if (takenOut.length === 0) return text === '' ? null : <Soft style={{ padding: '8px 4px' }}>{text}</Soft>;
   return (
     <Panel aria-label={T.howTheyLook} style={{ marginTop: 10 }}>
-      <strong>{T.howDoLook(listText(lifted.map((piece) => piece.number)))}</strong>
+      <strong>{T.howDoLook(listText(takenOut.map((piece) => piece.number)))}</strong>
       <Four>
         {(Object.keys(LOOKS_NAME) as SeenLooks[]).map((looks) => (
           <Button key={looks} onPress={() => onLooks(looks)}>

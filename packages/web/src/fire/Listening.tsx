@@ -13,7 +13,7 @@ export function Listening({ ear: { can, on, failed, toggle } }: { readonly ear: 
         {on ? <Mic aria-hidden /> : <MicOff aria-hidden />}
         {on ? T.listening : T.listenToMe}
       </Button>
-      <Soft>{T.sayTurnedDroppedLiftedBurst}</Soft>
+      <Soft>{T.sayTurnedDroppedTakenOutBurst}</Soft>
       {failed && <Soft role="status">{T.theBrowserCouldNotListen}</Soft>}
     </>
   );

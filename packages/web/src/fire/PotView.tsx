@@ -154,10 +154,10 @@ function placeOf(index: number, count: number): { left: string; top: string } {
   return { left: `${50 + radius * Math.cos(angle)}%`, top: `${50 + radius * Math.sin(angle)}%` };
 }
 
-/** How far a piece is on its way from the drop to its lift. */
+/** How far a piece is on its way from the drop to its taking out. */
 function ringOf(piece: FirePiece, prediction: PiecePrediction | undefined, nowS: number): string {
-  const liftAtS = prediction?.liftAtS ?? null;
-  const share = liftAtS === null ? 0 : (nowS - piece.droppedS) / Math.max(1, liftAtS - piece.droppedS);
+  const takeOutAtS = prediction?.takeOutAtS ?? null;
+  const share = takeOutAtS === null ? 0 : (nowS - piece.droppedS) / Math.max(1, takeOutAtS - piece.droppedS);
   const turn = `${Math.min(1, Math.max(0, share)).toFixed(3)}turn`;
   return `conic-gradient(#F0A24B ${turn}, #14100D ${turn})`;
 }

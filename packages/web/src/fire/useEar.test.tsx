@@ -69,7 +69,7 @@ it('tells the newest listener: a pot that has moved on is not spoken to as it wa
   act(() => result.current.toggle());
   rerender({ load: 2 });
   expect(FakeEar.made).toHaveLength(1);
-  act(() => FakeEar.made[0]!.hear('lift'));
+  act(() => FakeEar.made[0]!.hear('take-out'));
   expect(heard).toEqual(['2 lift']);
 });
 

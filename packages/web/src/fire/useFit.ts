@@ -4,8 +4,8 @@ import { fitLatest } from '../workers/planClient';
 import type { LiveStove } from './useStove';
 
 const FIT_EACH_MS = 15_000;
-/** Where a plan has no moment to lift, a piece is taken to draw heat for so long, s. */
-const USUAL_LIFT_S = 600;
+/** Where a plan has no moment to take it out, a piece is taken to draw heat for so long, s. */
+const USUAL_TAKE_OUT_S = 600;
 
 /** What this stove is like, found anew now and then from what was recorded of it. */
 export function useFit(live: LiveStove, session: FireSession | null): StoveFit | null {
@@ -23,8 +23,8 @@ export function useFit(live: LiveStove, session: FireSession | null): StoveFit |
       const { live: now, session: plan } = latest.current;
       if (!plan) return;
       const { kitchen, trays } = plan;
-      const draws = trays.map(({ first, fry: { bulk, solution, liftS } }) => ({
-        ...{ first, pieceW: pieceHeatCurve(bulk, solution.samples, liftS ?? USUAL_LIFT_S, 1) },
+      const draws = trays.map(({ first, fry: { bulk, solution, takeOutS } }) => ({
+        ...{ first, pieceW: pieceHeatCurve(bulk, solution.samples, takeOutS ?? USUAL_TAKE_OUT_S, 1) },
       }));
       // Thinned here: a long evening would take milliseconds to cross to the worker.
       const readings = thinForFit(now.readings);

@@ -48,8 +48,8 @@ test('every act has an id of its own and the moment it was done', () => {
   act(() => pad().burner(4));
   act(() => pad().skim());
   act(() => pad().oil(152, 6));
-  act(() => pad().act('lift'));
-  expect(told.map(({ kind }) => kind)).toEqual(['burner', 'skim', 'oil', 'lift']);
+  act(() => pad().act('take-out'));
+  expect(told.map(({ kind }) => kind)).toEqual(['burner', 'skim', 'oil', 'take-out']);
   expect(new Set(told.map(({ id }) => id)).size).toBe(4);
   for (const { atS } of told) expect(atS).toBeGreaterThanOrEqual(0);
   expect(told[3]).toMatchObject({ pieces: [1, 2, 3] });
@@ -75,7 +75,7 @@ test('chosen pieces are meant, and only until something is done with them', () =
 test('keys do what their buttons do; not while something is typed, a sheet is open or a key is held', () => {
   const { told, hook } = padOver([lit, dropped]);
   for (const key of ['f', 'L', 'k']) press(key);
-  expect(told.map(({ kind }) => kind)).toEqual(['turn', 'lift', 'skim']);
+  expect(told.map(({ kind }) => kind)).toEqual(['turn', 'take-out', 'skim']);
   press('f', { ctrlKey: true });
   press('f', { repeat: true });
   press('z');
@@ -105,13 +105,13 @@ test('what is said is done, in the words that cooks use', () => {
   const { told, pad } = padOver([lit, dropped]);
   for (const words of ['turn them', 'take them out please', 'skim', 'undo that turn', 'what a day'])
     act(() => pad().spoken(words));
-  expect(told.map(({ kind }) => kind)).toEqual(['turn', 'lift', 'skim', 'take-back']);
+  expect(told.map(({ kind }) => kind)).toEqual(['turn', 'take-out', 'skim', 'take-back']);
 });
 
-test('nothing is dropped, turned or lifted where there is nothing to', () => {
+test('nothing is dropped, turned or taken out where there is nothing to', () => {
   const empty = padOver([]);
   act(() => empty.pad().act('turn'));
-  act(() => empty.pad().act('lift'));
+  act(() => empty.pad().act('take-out'));
   act(() => empty.pad().takeBack());
   act(() => empty.pad().aside());
   expect(empty.told).toEqual([]);

@@ -20,7 +20,7 @@ import type { LiveStove } from './useStove';
 const SHEET = '[role="dialog"], [role="alertdialog"]';
 type WithoutBase<A> = A extends FireAct ? Omit<A, 'id' | 'atS'> : never;
 
-const NOTHING: PadTargets = { turn: [], lift: [], drop: [], burst: [] };
+const NOTHING: PadTargets = { turn: [], 'take-out': [], drop: [], burst: [] };
 
 interface PadChoices {
   /** The letters act; absent: they do. */
@@ -74,7 +74,7 @@ export function usePad(
     pieces,
     act: (kind: keyof PadTargets) => pieces(kind, targets[kind]),
     burner: (setting: number) => record({ kind: 'burner', setting }),
-    /** What was lifted last and turned out raw inside, or what the list says. */
+    /** What was taken out last and turned out raw inside, or what the list says. */
     aside: (numbers?: readonly number[]) =>
       pieces('aside', numbers ?? fire?.steps.find((step) => step.act === 'aside')?.pieces ?? []),
     skim: () => record({ kind: 'skim' }),
@@ -121,7 +121,7 @@ export function usePad(
           return now.act('drop');
         case 'o':
         case 'l':
-          return now.act('lift');
+          return now.act('take-out');
         case 'b':
           if (now.targets.burst.length === 1) now.act('burst');
           return;

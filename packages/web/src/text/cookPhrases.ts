@@ -3,7 +3,7 @@ export const COOK = {
   printRun: 'Print',
   paperWhen: (clock: string) => `Printed at ${clock}. The screen follows what you measure; paper does not.`,
   turn: 'Turn',
-  dropOrLift: 'Put in or take out',
+  dropOrTakeOut: 'Put in or take out',
   danger: 'Danger',
   timer: 'Timer',
   howThisDeviceCalls: 'Alerts on this device',

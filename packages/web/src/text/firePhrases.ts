@@ -7,10 +7,10 @@ export const FIRE = {
   dropped: (length: string | number) => `Dropped ${length}`,
   thePotIsFull: 'the pot is full',
   noneLeftToFry: 'none left to fry',
-  lifted: 'Taken out',
+  takenOut: 'Taken out',
   oneBurst: 'One burst',
   piece: (name: string | number) => `piece ${name}`,
-  liftItFinishInThe: 'take it out, finish it in the oven',
+  takeOutItFinishInThe: 'take it out, finish it in the oven',
   takeBack: 'Undo',
   more: 'More',
   oneFewer: 'One fewer',
@@ -19,7 +19,7 @@ export const FIRE = {
   oil: (temp: string | number) => `Oil ${temp}.`,
   trace: 'Trace',
   whichOneBurst: 'Which one burst?',
-  liftItDrainItFinish:
+  takeOutItDrainItFinish:
     'Take it out and let it drain. Finish it in the oven at {175} for 20 to 25 minutes, and skim the oil.',
   pieceBurst: (number: string | number) => `Piece ${number} burst`,
   heatIsOff: 'The heat is off',
@@ -45,7 +45,7 @@ export const FIRE = {
   thisBrowserDoesNotListen: 'This browser has no speech recognition.',
   listening: 'Listening',
   listenToMe: 'Start listening',
-  sayTurnedDroppedLiftedBurst:
+  sayTurnedDroppedTakenOutBurst:
     'Say “turned”, “dropped”, “taken out”, “burst”, “to the oven”, “skimmed” or “undo”. The page goes on listening when you close this. Your browser may send what it hears to the company that makes it.',
   theBrowserCouldNotListen: 'The browser could not listen.',
   oilReadWithoutAProbe: 'Oil without a probe',
@@ -137,7 +137,7 @@ export const HEARD = [
   ['undo', /undo|take back|not that/],
   ['turn', /flip|turn/],
   ['drop', /drop|put in/],
-  ['lift', /lift|tak(?:e|en) (?:\w+ )?out/],
+  ['take-out', /lift|tak(?:e|en) (?:\w+ )?out/],
   ['aside', /aside|oven/],
   ['burst', /burst/],
   ['skim', /skim/],

@@ -39,7 +39,7 @@ export function nextText(
   switch (step.act) {
     case 'turn':
       return { what: `Turn ${list}`, why: 'The other side needs to brown.' };
-    case 'lift':
+    case 'take-out':
       return { what: `Take out ${list}`, why: 'They are cooked and golden on both sides.' };
     case 'drop':
       return {

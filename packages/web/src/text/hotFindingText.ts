@@ -142,7 +142,7 @@ const SENTENCES: HotSentences = {
     `Put the filled pieces in the fridge, covered. Left out, they are safe only until ${p.clock(limitMs)}.`,
   'serve.fridge-limit': () =>
     'Filled pieces would wait longer than the fridge keeps them. Fold them later, or freeze them.',
-  'serve.no-lift': () =>
+  'serve.no-take-out': () =>
     'There is no right moment to take these pieces out, so no times can be planned. Choose one of the changes at Fry.',
   'serve.late': ({ lateS }, p) =>
     `You should have started ${p.span(lateS)} ago. Eat later, make fewer, or fold some ahead and chill them.`,

@@ -11,7 +11,7 @@ export const LATER = {
   coolingOfTheFillingCold: (fold: string | number) => `Cooling of the filling: cold enough to fold ${fold}`,
   minutesInTheOil: 'minutes in the oil',
   innermostDough: 'innermost dough',
-  doughSetLift: 'dough set, take out',
+  doughSetTakeOut: 'dough set, take out',
   temperaturesInThePieceInnermost: (value: string | number, value2: string | number) =>
     `Temperatures in the piece: innermost dough ${value}, core ${value2}`,
   first: 'first',

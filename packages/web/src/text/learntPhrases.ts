@@ -7,7 +7,7 @@ import type {
   SourcedId,
   TrayDraft,
 } from '@ember-fold/core';
-import { crustName, LIFT_COLOUR } from '@ember-fold/core';
+import { crustName, TAKE_OUT_COLOUR } from '@ember-fold/core';
 import { FORM_NAME } from './formWords';
 import { plain, type Printer } from './printer';
 import { HANDS_NAME } from './storeWords';
@@ -59,7 +59,7 @@ const SOURCED_NAME: Readonly<Record<SourcedId, string>> = {
   'oil-c': 'Oil',
   browning: 'Speed of browning',
   golden: 'Colour to take them out at',
-  'lift-s': 'Time in the oil',
+  'take-out-s': 'Time in the oil',
   load: 'Pieces in a load',
   oven: 'Heat of the oven',
   'serve-s': 'Draining and serving',
@@ -88,7 +88,7 @@ export function sourcedValue(id: SourcedId, value: number, p: Printer): string {
       return p.span(value);
     case 'fold-each-s':
       return `${plain(value, 0)} s`;
-    case 'lift-s':
+    case 'take-out-s':
       return p.time(value);
     case 'rolled-m':
       return p.length(value);
@@ -116,7 +116,7 @@ const SAME = 0.005;
 
 /** A crust colour compared with the usual golden: "a little darker than usual". */
 function goldenWord(colour: number): string {
-  const by = colour - LIFT_COLOUR;
+  const by = colour - TAKE_OUT_COLOUR;
   if (Math.abs(by) < 0.04) return 'as usual';
   const much = Math.abs(by) < 0.15 ? 'a little' : 'clearly';
   return `${much} ${by > 0 ? 'darker' : 'paler'} than usual`;

@@ -88,8 +88,8 @@ export const CAUSE_NAME: Readonly<Record<CauseId, string>> = {
   'oil-hot': 'Oil too hot',
   'oil-cool': 'Oil too cool',
   'load-big': 'Loads too big',
-  'lifted-late': 'Taken out late',
-  'lifted-early': 'Taken out early',
+  'taken-out-late': 'Taken out late',
+  'taken-out-early': 'Taken out early',
   'wall-thick': 'Dough rolled thick',
   'wall-thin': 'Dough rolled thin',
   overfull: 'Overfilled',
@@ -174,16 +174,16 @@ export function evidenceText({ what, value, usual }: Evidence, p: Printer): stri
 }
 
 /** The expected effects of a change, one sentence each. */
-export function effectTexts({ opened, liftS, oilC, oilKg, fryingS }: Proposal, p: Printer): string[] {
+export function effectTexts({ opened, takeOutS, oilC, oilKg, fryingS }: Proposal, p: Printer): string[] {
   const texts: string[] = [];
   if (opened && Math.abs(opened.before - opened.after) > 0.004)
     texts.push(
       `Burst: ${oneIn(opened.before)} → about ${oneIn(opened.after)} (${oneIn(opened.high)} to ${oneIn(opened.low)}).`,
     );
   if (oilC.before !== oilC.after) texts.push(`Oil: ${p.temp(oilC.before)} → ${p.temp(oilC.after)}.`);
-  if (liftS.before !== null && liftS.after !== null && Math.abs(liftS.after - liftS.before) >= 10) {
-    const by = liftS.after - liftS.before;
-    texts.push(`Golden ${p.time(Math.abs(by))} ${by > 0 ? 'later' : 'sooner'}: after ${p.time(liftS.after)}.`);
+  if (takeOutS.before !== null && takeOutS.after !== null && Math.abs(takeOutS.after - takeOutS.before) >= 10) {
+    const by = takeOutS.after - takeOutS.before;
+    texts.push(`Golden ${p.time(Math.abs(by))} ${by > 0 ? 'later' : 'sooner'}: after ${p.time(takeOutS.after)}.`);
   }
   if (oilKg.before && oilKg.after && Math.abs(oilKg.after / oilKg.before - 1) > 0.03)
     texts.push(`Oil taken up: ${p.fineMass(oilKg.before)} → ${p.fineMass(oilKg.after)} in each piece.`);

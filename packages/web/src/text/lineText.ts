@@ -94,7 +94,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'serve.evening-late': 'supper late',
   'serve.to-fridge': 'chill them',
   'serve.fridge-limit': 'waits too long',
-  'serve.no-lift': 'no time plan',
+  'serve.no-take-out': 'no time plan',
   'fry.not-basted': 'baste it',
   'fry.greasy': 'greasy',
   'fry.seam': 'weak seam',
@@ -251,11 +251,11 @@ function fryText(line: Line): StationText {
   const name = STATION_NAME.fry;
   if (!fry)
     return { station: 'fry', name, figure: '–', detail: 'nothing to fry yet', tone: 'stop', verdict: 'no piece' };
-  const { loads, liftS } = fry;
+  const { loads, takeOutS } = fry;
   return {
     station: 'fry',
     name,
-    figure: `${printer.temp(draft.fry.oilC)} · ${liftS === null ? '–' : printer.time(liftS)}`,
+    figure: `${printer.temp(draft.fry.oilC)} · ${takeOutS === null ? '–' : printer.time(takeOutS)}`,
     detail: loads ? throughPot(loads, printer) : 'no right moment',
     ...verdictOf('fry', fry.findings),
   };

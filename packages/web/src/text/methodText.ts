@@ -28,7 +28,7 @@ export const METHOD_NAME: Record<FryMethod, string> = {
 /** The rows of a comparison: heading, and the text for one method. */
 export const ARM_ROWS: readonly (readonly [string, (arm: FryArm, p: Printer) => string])[] = [
   ['Oil', (arm, p) => p.temp(arm.oilC)],
-  ['In the oil', (arm, p) => (arm.liftS === null ? 'no good moment' : p.time(arm.liftS))],
+  ['In the oil', (arm, p) => (arm.takeOutS === null ? 'no good moment' : p.time(arm.takeOutS))],
   ['Cooked through', (arm, p) => (arm.doneS === null ? 'not in half an hour' : p.time(arm.doneS))],
   ['Golden', (arm, p) => (arm.goldenS === null ? 'not in half an hour' : p.time(arm.goldenS))],
   ['Time to spare', (arm, p) => p.time(forgivenS(arm))],
@@ -97,10 +97,10 @@ function rangeText(answer: CrumbAnswer, plan: CrumbPlan | null, p: Printer): str
     hot.goldenS === null
       ? ''
       : ` Golden between ${p.time(hot.goldenS)} and ${cool.goldenS === null ? 'never' : p.time(cool.goldenS)}.`;
-  const lift = safeS
+  const takeOut = safeS
     ? ` Take them out between ${p.time(safeS.from)} and ${p.time(safeS.to)}; earlier only if both sides are golden and a piece you cut open is cooked through.`
     : ' No single time suits the whole range. Go by colour, and cut the first piece open.';
-  return `${range}${golden}${lift}`;
+  return `${range}${golden}${takeOut}`;
 }
 
 export const LOAD_WAY_NAME: Record<LoadWayId, string> = {

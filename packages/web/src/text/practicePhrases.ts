@@ -181,7 +181,7 @@ function actText(act: PotAct, p: Printer): string {
       return `Dropped ${listText(act.pieces)}`;
     case 'turn':
       return `Turned ${listText(act.pieces)}`;
-    case 'lift':
+    case 'take-out':
       return `Took out ${listText(act.pieces)}`;
     case 'burst':
       return `Took out ${listText(act.pieces)}, burst`;
@@ -238,7 +238,7 @@ export const PRACTICE = {
         const { draft, fry } = session.trays[0]!;
         const where = of.pots.length > 1 ? `${PRACTICE.pots[i]}: ` : '';
         const loads = fry.loads.everyS === null ? `loads of ${fry.loads.loadSize}, ` : '';
-        return `${where}${draft.pieces} pieces, ${loads}oil at ${p.temp(draft.fry.oilC)}, ${p.time(fry.liftS ?? 0)} each`;
+        return `${where}${draft.pieces} pieces, ${loads}oil at ${p.temp(draft.fry.oilC)}, ${p.time(fry.takeOutS ?? 0)} each`;
       })
       .join('. '),
   pots: ['Left burner', 'Right burner'],

@@ -8,7 +8,7 @@ import {
   crumbPlan,
   forgivingPoint,
   fryArm,
-  liftWays,
+  takeOutWays,
   loadWays,
   fryMapRow,
   marginsAt,
@@ -48,7 +48,7 @@ import { foldFindingText as coldText } from './findingText';
 import { hotFindingText } from './hotFindingText';
 import { mixFindingText } from './mixFindingText';
 import { holdText, HOLD_NAME } from './holdText';
-import { liftWayText } from './liftText';
+import { takeOutWayText } from './takeOutText';
 import { lineText } from './lineText';
 import { chancesText, forgivingText, marginText, storyText } from './mapText';
 import { portioningText, portionText, readWeights } from './portionText';
@@ -216,7 +216,7 @@ it('spans and clocks are printed to what matters', () => {
 });
 
 it('says what to do at the stove for every step and reason', () => {
-  const acts: NextStep['act'][] = ['turn', 'lift', 'drop', 'burner', 'finish'];
+  const acts: NextStep['act'][] = ['turn', 'take-out', 'drop', 'burner', 'finish'];
   const reasons: NextStep['reason'][] = [
     'cut-heat',
     'oil-over',
@@ -428,8 +428,8 @@ it('the map, the methods, a crumb and the oven are said in clean sentences, in a
             crumbText(answer, crumbPlan(draft, kitchen, answer), draft.fry.oilC, printer),
           ),
           ...loadWays(draft, kitchen).map((way) => loadWayText(way, printer)),
-          ...liftWays({ ...draft, fry: { ...draft.fry, oilC: 188, minutesS: null } }, kitchen).map((way) =>
-            liftWayText(way, printer),
+          ...takeOutWays({ ...draft, fry: { ...draft.fry, oilC: 188, minutesS: null } }, kitchen).map((way) =>
+            takeOutWayText(way, printer),
           ),
           ...bakeText(bakePlan(draft, kitchen, 180), false, printer),
         ];

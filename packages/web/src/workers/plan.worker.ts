@@ -30,8 +30,8 @@ import {
   isFryable,
   type Kitchen,
   type LedgerRecord,
-  type LiftWay,
-  liftWays,
+  type TakeOutWay,
+  takeOutWays,
   type LoadWay,
   loadWays,
   newTray,
@@ -108,7 +108,7 @@ export interface HotOfBatch {
 function glanceOf({ draft, plan }: PlannedTray): TrayGlance {
   const { filling, fold, fry, bake, putBy } = plan;
   const found = [filling, fold, fry, bake, putBy].flatMap((one) => one?.findings ?? []);
-  return { mark: draft.mark!, tone: worstTone(found), cookedS: fry?.liftS ?? bake?.minutesS ?? null };
+  return { mark: draft.mark!, tone: worstTone(found), cookedS: fry?.takeOutS ?? bake?.minutesS ?? null };
 }
 
 /** What the picture of a form is drawn from. */
@@ -148,7 +148,7 @@ const worker = {
   whole(batch: BatchDraft, kitchen: Kitchen, nowMs: number | null): readonly PlannedTray[] {
     return planTrays(batch, kitchen, nowMs).map(({ draft, plan }) => ({ draft, plan: { ...plan, ...thin(plan) } }));
   },
-  /** What of a batch is fried, for its stove; `null` when something of it has no moment to lift. */
+  /** What of a batch is fried, for its stove; `null` when something of it has no moment to take it out. */
   fire(batch: BatchDraft, kitchen: Kitchen): readonly FireTray[] | null {
     const trays = fireTrays(batch, kitchen);
     return trays && trays.map((tray) => ({ ...tray, fry: thinFry(tray.fry) }));
@@ -180,9 +180,9 @@ const worker = {
   crumbs(draft: TrayDraft, kitchen: Kitchen): (CrumbPlan | null)[] {
     return CRUMB_ANSWERS.map((answer) => crumbPlan(draft, kitchen, answer));
   },
-  /** What would make a right moment to lift. */
-  liftWays(draft: TrayDraft, kitchen: Kitchen): LiftWay[] {
-    return liftWays(draft, kitchen);
+  /** What would make a right moment to take it out. */
+  takeOutWays(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
+    return takeOutWays(draft, kitchen);
   },
   /** Other loads. */
   loadWays(draft: TrayDraft, kitchen: Kitchen): LoadWay[] {

@@ -13,7 +13,7 @@ import type {
   HoldTimes,
   Ingredient,
   Kitchen,
-  LiftWay,
+  TakeOutWay,
   LoadWay,
   PiecePrediction,
   PredictAsk,
@@ -115,9 +115,9 @@ export const bakeLatest = latestOnly(
   ): Promise<{ plan: BakePlan | null; split: SplitPlan | null }> => plans().bake(draft, kitchen, ovenC, perTray),
 );
 
-/** What would make a right moment to lift. */
-export const liftWaysLatest = latestOnly((draft: TrayDraft, kitchen: Kitchen): Promise<LiftWay[]> =>
-  plans().liftWays(draft, kitchen),
+/** What would make a right moment to take it out. */
+export const takeOutWaysLatest = latestOnly((draft: TrayDraft, kitchen: Kitchen): Promise<TakeOutWay[]> =>
+  plans().takeOutWays(draft, kitchen),
 );
 
 /** What one bake tells of this oven. */

@@ -10,6 +10,13 @@ const replaced = (column: string, pairs: readonly (readonly [string, string])[])
   pairs.reduce((sql, [was, is]) => `REPLACE(${sql}, '${was}', '${is}')`, column);
 const field = ([was, is]: readonly [string, string]): readonly [string, string] => [`"${was}":`, `"${is}":`];
 
+/** Figures of a finished batch. */
+const FIGURES: readonly (readonly [was: string, is: string])[] = [
+  ['lots', 'loads'],
+  ['band', 'range'],
+  ['inBandShare', 'inRangeShare'],
+];
+
 /** Columns that hold a draft, a kitchen, or a part of one. */
 const DOCUMENTS = [
   ['batch', 'draft'],
@@ -29,7 +36,16 @@ export const standardNames: Migration = {
       ([table, column]) =>
         `UPDATE ${table} SET ${column} = ${replaced(column, [...FIELDS, ['lots', 'portions'] as const].map(field))}`,
     ),
-    `UPDATE stove_session SET figures = ${replaced('figures', [field(['lots', 'loads'])])}`,
+    `UPDATE stove_session SET figures = ${replaced('figures', FIGURES.map(field))}`,
+    ...(
+      [
+        ['flip', 'turn'],
+        ['lift', 'take-out'],
+      ] as const
+    ).flatMap(([was, is]) => [
+      `UPDATE fire_act SET body = ${replaced('body', [[`"kind":"${was}"`, `"kind":"${is}"`]])} WHERE kind = '${was}'`,
+      `UPDATE fire_act SET kind = '${is}' WHERE kind = '${was}'`,
+    ]),
     `UPDATE cook_act SET body = ${replaced('body', [['"line":"lot ', '"line":"portion ']])}`,
   ],
 };

@@ -126,7 +126,7 @@ export function FryFields({ line }: { readonly line: Line }) {
           label={T.inTheOil}
           value={fry.minutesS}
           {...RANGES.draft.minutesS}
-          whenNull={plan?.liftS == null ? '–' : printer.time(plan.liftS)}
+          whenNull={plan?.takeOutS == null ? '–' : printer.time(plan.takeOutS)}
           onChange={(minutesS) => set('minutesS', { minutesS })}
           onClear={() => set('minutesS', { minutesS: null })}
         />

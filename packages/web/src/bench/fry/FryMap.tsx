@@ -109,7 +109,7 @@ export function FryMap({ line, size }: { readonly line: Line; readonly size: Map
   const plan = hot?.fry ?? null;
   const { oilC } = draft.fry;
   // The cook's own minutes at once; the solver's when its plan is there.
-  const timeS = draft.fry.minutesS ?? plan?.liftS ?? null;
+  const timeS = draft.fry.minutesS ?? plan?.takeOutS ?? null;
   const { spec, key } = useMapSpec(line, size, timeS);
   if (!spec) return null;
   return (

@@ -13,7 +13,7 @@ import { lazyPart } from '../../ui/lazyPart';
 import { FormShape } from '../../ui/drawing/FormShape';
 import { figureFont } from '../../ui/theme';
 
-const LiftWays = lazyPart(() => import('./LiftWays').then((m) => ({ default: m.LiftWays })));
+const TakeOutWays = lazyPart(() => import('./TakeOutWays').then((m) => ({ default: m.TakeOutWays })));
 
 const Outcome = styled.p`
   ${figureFont}
@@ -33,11 +33,11 @@ const Faces = styled.div`
 `;
 
 /** What comes out: both faces in the colour they will have. */
-function FacesAtLift({ line }: { readonly line: Line }) {
+function FacesAtTakeOut({ line }: { readonly line: Line }) {
   const fry = line.hot?.fry;
   const piece = line.cold.fold.piece;
-  if (!fry?.atLift || !piece) return null;
-  const { colours } = fry.atLift;
+  if (!fry?.atTakeOut || !piece) return null;
+  const { colours } = fry.atTakeOut;
   return (
     <Faces>
       {colours.map((colour, i) => (
@@ -59,10 +59,10 @@ function outcomeText(line: Line): string {
   if (!line.hot) return '…';
   const { fry } = line.hot;
   if (!fry) return T.nothingToFry;
-  if (!fry.atLift) return fry.solution.darkS === null ? T.notDoneWithinHalfAn : T.noRightMoment;
+  if (!fry.atTakeOut) return fry.solution.darkS === null ? T.notDoneWithinHalfAn : T.noRightMoment;
   const cooked = fry.findings.some((f) => f.code === 'fry.cooked');
   const raw = fry.findings.some((f) => f.code === 'fry.raw-ring');
-  const pale = CRUST_WORD[crustName(Math.min(...fry.atLift.colours))];
+  const pale = CRUST_WORD[crustName(Math.min(...fry.atTakeOut.colours))];
   return `${pale}, ${cooked ? T.cookedThrough : raw ? T.rawRingInside : T.coreNotYetHot}`;
 }
 
@@ -74,13 +74,15 @@ function VerdictOf({ line }: { readonly line: Line }) {
   return (
     <>
       <Soft>
-        {plan?.liftS == null ? T.at(printer.temp(fry.oilC)) : T.atFor(printer.temp(fry.oilC), printer.time(plan.liftS))}
+        {plan?.takeOutS == null
+          ? T.at(printer.temp(fry.oilC))
+          : T.atFor(printer.temp(fry.oilC), printer.time(plan.takeOutS))}
       </Soft>
       <Outcome>{outcomeText(line)}</Outcome>
-      <FacesAtLift line={line} />
-      {plan?.liftS === null && line.hotIsCurrent && (
+      <FacesAtTakeOut line={line} />
+      {plan?.takeOutS === null && line.hotIsCurrent && (
         <Suspense fallback={null}>
-          <LiftWays line={line} />
+          <TakeOutWays line={line} />
         </Suspense>
       )}
       {plan && <Findings findings={plan.findings} printer={printer} say={hotFindingText} />}

@@ -53,7 +53,7 @@ export function PracticeNotices({ of, at, stove, shown, onHere, printer }: Pract
   const { seen } = shown.pots[at]!;
   const pot = stove.evening().pots[at]!;
   const open = seen.inPot.filter(({ isOpen }) => isOpen).map(({ number }) => number);
-  const lastOut = [...pot.lifted.values()].at(-1);
+  const lastOut = [...pot.takenOut.values()].at(-1);
   return (
     <List aria-label={T.notices}>
       <div role="status">

@@ -8,7 +8,7 @@ type Kept = NonNullable<Parameters<typeof keepEvening>[1]>;
 
 const pieces = fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 6 });
 const what = fc.oneof(
-  fc.record({ kind: fc.constantFrom('drop', 'turn', 'lift', 'burst', 'aside'), pieces }),
+  fc.record({ kind: fc.constantFrom('drop', 'turn', 'take-out', 'burst', 'aside'), pieces }),
   fc.record({ kind: fc.constant('burner'), setting: fc.integer({ min: 0, max: 9 }) }),
   fc.record({ kind: fc.constantFrom('skim', 'here') }),
 );
@@ -46,7 +46,7 @@ it.each([
   ['a list', '[]'],
   ['a bare word', '"left"'],
   ['no acts', JSON.stringify({ ...whole, acts: undefined })],
-  ['an act without pieces', JSON.stringify({ ...whole, acts: [{ ...whole.acts[0], act: { kind: 'lift' } }] })],
+  ['an act without pieces', JSON.stringify({ ...whole, acts: [{ ...whole.acts[0], act: { kind: 'take-out' } }] })],
   ['an act at no moment', JSON.stringify({ ...whole, acts: [{ ...whole.acts[0], atS: null }] })],
   ['an act between two pots', JSON.stringify({ ...whole, acts: [{ ...whole.acts[0], pot: 0.5 }] })],
   ['no right moment', JSON.stringify({ ...whole, timeS: 'late' })],

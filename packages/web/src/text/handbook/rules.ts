@@ -311,7 +311,7 @@ const OF: Readonly<Record<FindingCode, keyof typeof RULE>> = {
   'serve.on-time': 'day',
   'serve.to-fridge': 'room',
   'serve.fridge-limit': 'keeps',
-  'serve.no-lift': 'window',
+  'serve.no-take-out': 'window',
   'serve.late': 'day',
   'serve.hold-long': 'keeps',
   'serve.room-limit': 'room',

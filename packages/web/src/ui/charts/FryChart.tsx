@@ -36,12 +36,13 @@ interface FryChartProps {
 /** Innermost dough and core over the minutes, and under them both faces in the colour they take. */
 export function FryChart({ fry, coreTargetC, printer }: FryChartProps) {
   const theme = useTheme();
-  const { solution, liftS } = fry;
-  const endS = Math.min(1800, Math.max(240, 1.45 * (liftS ?? solution.doneS ?? 1200)));
+  const { solution, takeOutS } = fry;
+  const endS = Math.min(1800, Math.max(240, 1.45 * (takeOutS ?? solution.doneS ?? 1200)));
   const option = useMemo(() => {
     const shown = solution.samples.filter((s) => s.timeS <= endS + 20);
     const degrees = (c: number) => Math.round(printer.degrees(c) * 10) / 10;
-    const near = liftS !== null && solution.doughSetS !== null && Math.abs(liftS - solution.doughSetS) < endS * 0.09;
+    const near =
+      takeOutS !== null && solution.doughSetS !== null && Math.abs(takeOutS - solution.doughSetS) < endS * 0.09;
     const mark = (s: number | null, name: string) =>
       s === null || s > endS ? [] : [{ xAxis: s / 60, label: { formatter: name, position: 'end' } }];
     const line = (name: string, colour: string, below: boolean, pick: (s: (typeof shown)[number]) => number) => ({
@@ -90,14 +91,14 @@ export function FryChart({ fry, coreTargetC, printer }: FryChartProps) {
             label: markText(theme),
             data: [
               ...mark(solution.doughSetS, near ? '' : LATER.doughSet),
-              ...mark(liftS, near ? LATER.doughSetLift : 'lift'),
+              ...mark(takeOutS, near ? LATER.doughSetTakeOut : 'take-out'),
             ],
           },
         },
         line('core', theme.accentText, true, (s) => s.coreC),
       ],
     };
-  }, [solution, liftS, endS, printer, theme]);
+  }, [solution, takeOutS, endS, printer, theme]);
   return (
     <>
       <Chart

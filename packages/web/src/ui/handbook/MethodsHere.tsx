@@ -32,10 +32,10 @@ export function MethodsHere({ draft, kitchen, printer: p }: MethodsHereProps) {
   const rows = METHODS.flatMap((method, i) => {
     const arm = arms[i];
     if (!arm) return [];
-    const { oilC, liftS, totalS, oilTakenKg } = arm;
+    const { oilC, takeOutS, totalS, oilTakenKg } = arm;
     const cells = [
       p.temp(oilC),
-      liftS === null ? T.noMoment : p.time(liftS),
+      takeOutS === null ? T.noMoment : p.time(takeOutS),
       totalS === null ? '–' : p.span(totalS),
       oilTakenKg === null ? '–' : p.mass(oilTakenKg),
     ];

@@ -9,21 +9,21 @@ import { planHot } from './planBatch.js';
 import { planCold } from './planCold.js';
 
 /** What makes a moment right where none is. */
-export type LiftWayId = 'cooler' | 'hotter' | 'thinner' | 'smaller' | 'warmer' | 'turned' | 'oven';
+export type TakeOutWayId = 'cooler' | 'hotter' | 'thinner' | 'smaller' | 'warmer' | 'turned' | 'oven';
 
-export interface LiftWay {
-  readonly id: LiftWayId;
-  /** The batch with it taken; for the oven: lifted by colour. */
+export interface TakeOutWay {
+  readonly id: TakeOutWayId;
+  /** The batch with it taken; for the oven: taken out by colour. */
   readonly draft: TrayDraft;
   /** s in the oil. */
-  readonly liftS: number;
+  readonly takeOutS: number;
   /** Coldest filling at the first bite, °C; `null` out of the oven: the probe tells. */
   readonly biteC: number | null;
   /** Then in the oven at `FINISH_C`, s; `null`: it is done without. */
   readonly ovenS: number | null;
 }
 
-/** Oven for what is lifted by its colour, °C. Source: docs/models/practice.md. */
+/** Oven for what is taken out by its colour, °C. Source: docs/models/practice.md. */
 export const FINISH_C = 175;
 const STEP_C = 5;
 /** Cooler than this nobody fries, °C. */
@@ -35,17 +35,17 @@ const SHARES = [0.85, 0.7, 0.55] as const;
 /** A plan that comes out right, without a word of warning about the piece itself. */
 function rightPlan(draft: TrayDraft, kitchen: Kitchen): FryPlan | null {
   const { fry } = planHot(draft, kitchen, planCold(draft, kitchen), null);
-  if (!fry || fry.liftS === null) return null;
+  if (!fry || fry.takeOutS === null) return null;
   const isWrong = fry.findings.some(
     ({ code, tone }) => tone === 'stop' || code === 'fry.dark' || code === 'fry.raw-ring',
   );
   return isWrong ? null : fry;
 }
 
-function firstRight(id: LiftWayId, drafts: Iterable<TrayDraft>, kitchen: Kitchen): LiftWay[] {
+function firstRight(id: TakeOutWayId, drafts: Iterable<TrayDraft>, kitchen: Kitchen): TakeOutWay[] {
   for (const draft of drafts) {
     const fry = rightPlan(draft, kitchen);
-    if (fry) return [{ id, draft, liftS: fry.liftS!, biteC: fry.rest!.biteC, ovenS: null }];
+    if (fry) return [{ id, draft, takeOutS: fry.takeOutS!, biteC: fry.rest!.biteC, ovenS: null }];
   }
   return [];
 }
@@ -88,19 +88,19 @@ function warmer(draft: TrayDraft): TrayDraft[] {
   return draft.fry.start === 'frozen' && draft.filling.raw === undefined ? start('tempered') : [];
 }
 
-/** Lifted by its colour from the oil as it is, and then in the oven until it is done inside. */
-function inOven(draft: TrayDraft, kitchen: Kitchen): LiftWay[] {
+/** Taken out by its colour from the oil as it is, and then in the oven until it is done inside. */
+function inOven(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
   const cold = planCold(draft, kitchen);
   const { fry } = planHot(draft, kitchen, cold, null);
-  const liftS = fry?.solution.liftColourS ?? fry?.solution.goldenS ?? null;
-  if (!fry || liftS === null) return [];
-  const ovenS = finishInOvenS(draft, kitchen, fry, liftS, FINISH_C);
+  const takeOutS = fry?.solution.takeOutColourS ?? fry?.solution.goldenS ?? null;
+  if (!fry || takeOutS === null) return [];
+  const ovenS = finishInOvenS(draft, kitchen, fry, takeOutS, FINISH_C);
   if (ovenS === null) return [];
   return [
     {
       id: 'oven',
-      draft: { ...draft, fry: { ...draft.fry, minutesS: Math.round(liftS) } },
-      liftS,
+      draft: { ...draft, fry: { ...draft.fry, minutesS: Math.round(takeOutS) } },
+      takeOutS,
       biteC: null,
       ovenS,
     },
@@ -108,12 +108,12 @@ function inOven(draft: TrayDraft, kitchen: Kitchen): LiftWay[] {
 }
 
 /**
- * What would make a right moment to lift where there is none: one change each, by itself enough,
+ * What would make a right moment to take it out where there is none: one change each, by itself enough,
  * with the figures it leads to. A handful of whole plans: for a worker.
  * @throws CoreError with the draft's field as path
- * @example liftWays({ ...draft, fry: { ...draft.fry, oilC: 115 } }, kitchen)[0].id // 'hotter'
+ * @example takeOutWays({ ...draft, fry: { ...draft.fry, oilC: 115 } }, kitchen)[0].id // 'hotter'
  */
-export function liftWays(draft: TrayDraft, kitchen: Kitchen): LiftWay[] {
+export function takeOutWays(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
   const free = { ...draft, fry: { ...draft.fry, minutesS: null, loadSize: null } };
   const hottestC = Math.min(RANGES.draft.oilC.most, 190, smokePointC(kitchen) - UNDER_SMOKE_C);
   return [

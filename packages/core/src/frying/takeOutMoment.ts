@@ -3,16 +3,16 @@ import { type Rest, restInAir } from './restInAir.js';
 import { darkerFace, doughSetC, type FryRun, momentWhen } from './solveFry.js';
 import type { FryBodySpec } from './fryBody.js';
 
-/** When to lift, and why then. */
-export interface LiftMoment {
+/** When to take out, and why then. */
+export interface TakeOutMoment {
   /** s in the oil; `null`: no moment has colour, set dough and a safe core without being too dark. */
-  readonly liftS: number | null;
-  /** It is lifted before it is done, for it gets there while it rests. */
+  readonly takeOutS: number | null;
+  /** It is taken out before it is done, for it gets there while it rests. */
   readonly rests: boolean;
 }
 
 /** What must be true of a piece when it is eaten. */
-export interface LiftAsk {
+export interface TakeOutAsk {
   readonly body: Pick<FryBodySpec, 'setC' | 'boilingC'>;
   readonly coreTargetC: number;
   readonly coreIsLine: boolean;
@@ -24,17 +24,17 @@ const SPARE_S = 20;
 const REST_SPARE_S = 10;
 /** A core that must be safe comes over its line by this much while it rests, K. */
 const SAFE_SPARE_C = 1;
-/** The earliest lift that resting finishes is found to this, s. */
+/** The earliest take out that resting finishes is found to this, s. */
 const FINE_S = 3;
 
 /** Whether a rested piece is done: dough set, and the core there where that is a line. */
-export function isDoneByRest(rest: Pick<Rest, 'coreC' | 'wallC'>, ask: Omit<LiftAsk, 'roomC'>): boolean {
+export function isDoneByRest(rest: Pick<Rest, 'coreC' | 'wallC'>, ask: Omit<TakeOutAsk, 'roomC'>): boolean {
   const targetC = Math.min(ask.coreTargetC, ask.body.boilingC - 4) + SAFE_SPARE_C;
   return rest.wallC >= doughSetC(ask.body) && (!ask.coreIsLine || rest.coreC >= targetC);
 }
 
 /** First moment from which resting finishes the piece, s; `null`: not before `untilS` either. */
-function doneByRestS(run: FryRun, ask: LiftAsk, untilS: number): number | null {
+function doneByRestS(run: FryRun, ask: TakeOutAsk, untilS: number): number | null {
   const done = (timeS: number) => isDoneByRest(restInAir(run.bodyAt(timeS), ask.roomC), ask);
   if (!done(untilS)) return null;
   let [low, high] = [0, untilS];
@@ -48,20 +48,20 @@ function doneByRestS(run: FryRun, ask: LiftAsk, untilS: number): number | null {
 
 /**
  * Coloured and done, whichever is later. Where waiting for it to be done in the oil would brown
- * it past golden, it is lifted as soon as resting finishes it; and never once it is too dark.
+ * it past golden, it is taken out as soon as resting finishes it; and never once it is too dark.
  */
-export function liftMoment(run: FryRun, ask: LiftAsk): LiftMoment {
-  const { doneS, liftColourS, goldenS, darkS, samples } = run.solution;
-  const colourS = liftColourS ?? goldenS;
-  const none = { liftS: null, rests: false };
+export function takeOutMoment(run: FryRun, ask: TakeOutAsk): TakeOutMoment {
+  const { doneS, takeOutColourS, goldenS, darkS, samples } = run.solution;
+  const colourS = takeOutColourS ?? goldenS;
+  const none = { takeOutS: null, rests: false };
   if (colourS === null) return none;
   const brownS = momentWhen(samples, darkerFace, CRUST_LIMITS.golden) ?? Infinity;
   const inOilS = doneS === null ? Infinity : Math.max(doneS + SPARE_S, colourS);
-  if (Number.isFinite(inOilS) && inOilS <= brownS) return { liftS: inOilS, rests: false };
+  if (Number.isFinite(inOilS) && inOilS <= brownS) return { takeOutS: inOilS, rests: false };
   const lastS = Math.min(inOilS, darkS ?? Infinity, samples[samples.length - 1]!.timeS);
   const byRestS = doneByRestS(run, ask, lastS);
   const restedS = byRestS === null ? Infinity : Math.max(byRestS + REST_SPARE_S, colourS);
-  const liftS = Math.min(inOilS, restedS);
-  if (liftS >= (darkS ?? Infinity) || !Number.isFinite(liftS)) return none;
-  return { liftS, rests: liftS < (doneS ?? Infinity) };
+  const takeOutS = Math.min(inOilS, restedS);
+  if (takeOutS >= (darkS ?? Infinity) || !Number.isFinite(takeOutS)) return none;
+  return { takeOutS, rests: takeOutS < (doneS ?? Infinity) };
 }

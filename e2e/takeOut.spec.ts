@@ -46,8 +46,8 @@ test('no right moment: said first, on the line too; each way out is a tap and co
   const { fry } = await draftOf(id);
   expect(fry.oilC).toBe(Number(told[1]));
   const plan = planBatch(await draftOf(id), await kitchenNow(), null).fry!;
-  expect(plan.liftS).not.toBeNull();
-  expect(plan.liftS!).toBeLessThan(plan.solution.darkS ?? Infinity);
+  expect(plan.takeOutS).not.toBeNull();
+  expect(plan.takeOutS!).toBeLessThan(plan.solution.darkS ?? Infinity);
   await page.getByRole('button', { name: 'Undo' }).click();
   await settled(page);
   await expect(station(page, 'Fry')).toContainText('no right moment');

@@ -1,8 +1,8 @@
-import { FINISH_C, type LiftWay, type LiftWayId } from '@ember-fold/core';
+import { FINISH_C, type TakeOutWay, type TakeOutWayId } from '@ember-fold/core';
 import type { Printer } from './printer';
 
 /** Changes that lead to a right moment to take the pieces out. */
-export const LIFT_WAY_NAME: Record<LiftWayId, string> = {
+export const TAKE_OUT_WAY_NAME: Record<TakeOutWayId, string> = {
   cooler: 'Cooler oil',
   hotter: 'Hotter oil',
   thinner: 'Thinner dough',
@@ -13,7 +13,7 @@ export const LIFT_WAY_NAME: Record<LiftWayId, string> = {
 };
 
 /** What this change alters in the plan. */
-function changeText({ id, draft }: LiftWay, p: Printer): string {
+function changeText({ id, draft }: TakeOutWay, p: Printer): string {
   switch (id) {
     case 'cooler':
     case 'hotter':
@@ -35,10 +35,10 @@ function changeText({ id, draft }: LiftWay, p: Printer): string {
 }
 
 /** The result of one change. */
-export function liftWayText(way: LiftWay, p: Printer): string {
+export function takeOutWayText(way: TakeOutWay, p: Printer): string {
   const from = changeText(way, p);
   if (way.ovenS !== null || way.biteC === null) {
-    return `Take them out of the oil by colour after ${p.time(way.liftS)}, then ${p.span(way.ovenS ?? 0)} in the oven at ${p.temp(FINISH_C)}. Probe one: the middle must reach ${p.temp(74)}.`;
+    return `Take them out of the oil by colour after ${p.time(way.takeOutS)}, then ${p.span(way.ovenS ?? 0)} in the oven at ${p.temp(FINISH_C)}. Probe one: the middle must reach ${p.temp(74)}.`;
   }
-  return `${from}golden and cooked after ${p.time(way.liftS)}, ${p.temp(way.biteC)} at the first bite.`;
+  return `${from}golden and cooked after ${p.time(way.takeOutS)}, ${p.temp(way.biteC)} at the first bite.`;
 }
