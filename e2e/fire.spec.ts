@@ -170,15 +170,15 @@ test('two pots: the other one is in sight in every room, and its danger takes th
   const large = await plannedBatch('Large pot', 6);
   const small = await plannedBatch('Small one', 6, 'lentil-dill', (draft) => ({
     ...draft,
-    fry: { ...draft.fry, pot: 'Small pot on the small ring' },
+    fry: { ...draft.fry, pot: 'Small pot on the small burner' },
   }));
   await go(page, `/fire/${small}`);
-  await expect(page.getByText(/^In: Small pot on the small ring, fresh oil/)).toBeVisible();
+  await expect(page.getByText(/^In: Small pot on the small burner, fresh oil/)).toBeVisible();
   await startStove(page, '60 times');
   await go(page, `/fire/${large}`);
   await startStove(page, 'real time');
   const others = page.getByRole('list', { name: 'Other pots' });
-  await expect(others).toContainText('Small pot on the small ring, Small one: warming up');
+  await expect(others).toContainText('Small pot on the small burner, Small one: warming up');
   await axeFindsNothing(page, 'fire');
   // By key to the other, by key back.
   await page.keyboard.press('p');
@@ -191,11 +191,11 @@ test('two pots: the other one is in sight in every room, and its danger takes th
   await expect(others).toContainText(/Small one: (too cool|just right|too hot for these pieces)/, { timeout: 30_000 });
   await go(page, '/ledger');
   const danger = page.getByRole('alertdialog');
-  await expect(danger).toContainText('Small pot on the small ring, Small one', { timeout: 40_000 });
+  await expect(danger).toContainText('Small pot on the small burner, Small one', { timeout: 40_000 });
   await danger.getByRole('button').click();
   await expect.poll(async () => (await stove(small)).acts.at(-1)!.act).toMatchObject({ kind: 'burner', setting: 0 });
   expect(await kinds(large)).toEqual([]);
-  await page.getByRole('button', { name: /^Leave Small pot on the small ring/ }).click();
+  await page.getByRole('button', { name: /^Leave Small pot on the small burner/ }).click();
   await expect(others).not.toContainText('Small one');
   await expect(page.getByRole('link', { name: /^At the stove: / })).toHaveCount(1);
 });

@@ -99,7 +99,7 @@ test('the order at the pot follows the guests: egg goes last once somebody is al
 
 test('pots: another is taken in its place, none is lost, and the plan follows', async ({ page }) => {
   await go(page, '/store/oil');
-  await page.getByRole('button', { name: 'Fry in: Small pot on the small ring' }).click();
+  await page.getByRole('button', { name: 'Fry in: Small pot on the small burner' }).click();
   await expect(page.getByRole('textbox', { name: 'Width' })).toHaveValue('180');
   const others = page.getByRole('list', { name: 'Other pots' });
   await expect(others.getByRole('listitem')).toHaveText(/The pot before.*240 mm/);

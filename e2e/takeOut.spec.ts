@@ -108,7 +108,7 @@ test('the oven is told how one bake went, and its next figures follow', async ({
   expect(await about.innerText()).not.toBe(before);
 });
 
-test('a ring that stores heat is turned back sooner, and the kitchen says which it is', async ({ page }) => {
+test('a burner that stores heat is turned back sooner, and the kitchen says which it is', async ({ page }) => {
   const id = await plannedBatch('Ring', 12);
   await openStation(page, id, 'fry');
   await settled(page);
@@ -120,7 +120,7 @@ test('a ring that stores heat is turned back sooner, and the kitchen says which 
   await go(page, '/store/oil');
   await page.getByRole('button', { name: /Kind of ring/ }).click();
   await page.getByRole('option', { name: 'solid plate' }).click();
-  await expect.poll(async () => (await kitchenNow()).pot.ring).toBe('plate');
+  await expect.poll(async () => (await kitchenNow()).pot.burner).toBe('plate');
   await openStation(page, id, 'fry');
   await settled(page);
   expect(await turnAt()).toBeLessThan(gas - 10);

@@ -101,8 +101,8 @@ export {
   RAMP_SKINS,
   rampPlace,
 } from './frying/colour.js';
-export { burnerW, oilAfterRest, potAtRest, RING_S, ringLagS } from './oil/pot.js';
-export { ringFlowW } from './fire/ringFlow.js';
+export { burnerW, oilAfterRest, potAtRest, BURNER_LAG_S, burnerLagS } from './oil/pot.js';
+export { burnerFlowW } from './fire/burnerFlow.js';
 export { type FryJob, type FryOrder, type FryPlace, type NotFor, notFor } from './oil/fryOrder.js';
 export { type Oil, type OilEvent, type OilSigns, type OilState, oilState } from './oil/oilHistory.js';
 export { OIL_KINDS } from './oil/oilKind.js';
@@ -439,8 +439,8 @@ export {
   type PotOil,
   type Known,
   pantryOf,
-  RING_KINDS,
-  type RingKind,
+  BURNER_KINDS,
+  type BurnerKind,
 } from './draft/kitchen.js';
 export { clamp } from './numeric/clamp.js';
 export { plannedFigures } from './plan/plannedFigures.js';

@@ -14,7 +14,7 @@ import {
   type Ingredient,
   type Kitchen,
   RANGES,
-  RING_KINDS,
+  BURNER_KINDS,
   type SealChoices,
   STARTERS,
   TRAY_MARKS,
@@ -164,7 +164,7 @@ const pot = fc.record({
   settings: whole(P.settings),
   lossWPerK: within(P.lossWPerK),
   probeLagS: within(P.probeLagS),
-  ...{ ring: fc.constantFrom(...RING_KINDS), ringS: within(P.ringS) },
+  ...{ burner: fc.constantFrom(...BURNER_KINDS), burnerLagS: within(P.burnerLagS) },
 });
 
 /** Any kitchen the server takes. */

@@ -106,7 +106,7 @@ export function batchPieces({ trays }: Pick<BatchDraft, 'trays'>): number {
 }
 
 /**
- * The pot a batch is fried in, by its name; all its trays share it. Absent: the one on the ring.
+ * The pot a batch is fried in, by its name; all its trays share it. Absent: the one on the burner.
  * @example batchPot(batch) // undefined
  */
 export function batchPot({ trays }: Pick<BatchDraft, 'trays'>): string | undefined {

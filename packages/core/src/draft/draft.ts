@@ -131,7 +131,7 @@ export interface TrayDraft {
     readonly start: StartState;
     /** Pieces in a load; `null`: the most that keeps the range. */
     readonly loadSize: number | null;
-    /** One of the kitchen's other pots, by its name; absent: the pot on the ring. */
+    /** One of the kitchen's other pots, by its name; absent: the pot on the burner. */
     readonly pot?: string;
     /** Oil that is let rise while a load is in it, from `oilC` on; absent: it is held. */
     readonly ramp?: OilRamp;

@@ -97,18 +97,18 @@ interface FindingValues {
   'filling.ice': { readonly iceKg: number };
   'filling.ahead-keeps': { readonly days: number; readonly most: number };
   'filling.ahead-long': { readonly days: number; readonly most: number };
-  'filling.ahead-slow': { readonly to5S: number; readonly markC: number; readonly limitS: number };
+  'filling.ahead-slow': { readonly to5S: number; readonly targetC: number; readonly limitS: number };
   'filling.spoon': { readonly eachKg: number; readonly eachM3: number };
   'filling.cool-safe': {
     readonly to21S: number;
     readonly foldS: number;
     readonly depthM: number;
-    readonly markC: number;
+    readonly targetC: number;
   };
   'filling.cool-slow': {
     readonly to21S: number;
     readonly depthM: number;
-    readonly markC: number;
+    readonly targetC: number;
     readonly fromC: number;
     readonly limitS: number;
   };

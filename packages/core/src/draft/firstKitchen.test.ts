@@ -3,14 +3,14 @@ import { planBatch } from '../plan/planBatch.js';
 import { newTray } from '../plan/starters.js';
 import { potLevels } from '../oil/pot.js';
 import { type FirstAsk, firstAsk, firstKitchen } from './firstKitchen.js';
-import { DEFAULT_KITCHEN, RING_KINDS } from './kitchen.js';
+import { DEFAULT_KITCHEN, BURNER_KINDS } from './kitchen.js';
 import { RANGES } from './ranges.js';
 
 test('skipped, nothing is different but the hands; in US English all of the units are', () => {
   expect(firstKitchen(DEFAULT_KITCHEN, firstAsk(DEFAULT_KITCHEN, 'de-AT'))).toEqual({
     ...DEFAULT_KITCHEN,
     cooks: 1,
-    pot: { ...DEFAULT_KITCHEN.pot, ring: 'gas' },
+    pot: { ...DEFAULT_KITCHEN.pot, burner: 'gas' },
   });
   const us = firstKitchen(DEFAULT_KITCHEN, firstAsk(DEFAULT_KITCHEN, 'en-US'));
   expect([us.units, us.temperature, us.hours, Math.round(us.measures.cupMl)]).toEqual(['cups', 'F', 12, 237]);
@@ -24,7 +24,7 @@ test('whatever is answered, the pot is never filled over a third and the kitchen
     system: fc.constantFrom('metric', 'customary'),
     diameterM: within(pot.diameterM),
     heightM: within(pot.heightM),
-    ring: fc.constantFrom(...RING_KINDS),
+    burner: fc.constantFrom(...BURNER_KINDS),
     thermometer: fc.constantFrom('some', 'none'),
     altitudeM: within(K.altitudeM),
     cooks: fc.integer({ min: K.cooks.least, max: K.cooks.most }),

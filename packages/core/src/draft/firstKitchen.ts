@@ -1,12 +1,12 @@
 import { CUSTOMARY_MEASURES, METRIC_MEASURES } from '../quantity/units.js';
-import type { Kitchen, RingKind } from './kitchen.js';
+import type { Kitchen, BurnerKind } from './kitchen.js';
 
 /** What a new kitchen is asked first. SI. */
 export interface FirstAsk {
   readonly system: 'metric' | 'customary';
   readonly diameterM: number;
   readonly heightM: number;
-  readonly ring: RingKind;
+  readonly burner: BurnerKind;
   readonly thermometer: 'some' | 'none';
   readonly altitudeM: number;
   readonly cooks: number;
@@ -21,7 +21,7 @@ export function firstAsk(kitchen: Kitchen, language: string): FirstAsk {
   const { pot, altitudeM, cooks = 1, thermometer } = kitchen;
   return {
     system: /^en-US\b/i.test(language) ? 'customary' : 'metric',
-    ...{ diameterM: pot.diameterM, heightM: pot.heightM, ring: pot.ring ?? 'gas', altitudeM, cooks },
+    ...{ diameterM: pot.diameterM, heightM: pot.heightM, burner: pot.burner ?? 'gas', altitudeM, cooks },
     thermometer: thermometer ?? 'some',
   };
 }
@@ -30,14 +30,14 @@ export function firstAsk(kitchen: Kitchen, language: string): FirstAsk {
 const FILLED = 0.3;
 
 /**
- * A kitchen after its first questions: units whole, pot, ring, thermometer, height, hands. Oil for the
+ * A kitchen after its first questions: units whole, pot, burner, thermometer, height, hands. Oil for the
  * pot is what fills it to a little under a third.
  * @example firstKitchen(kitchen, firstAsk(kitchen, 'en-US')).units // 'cups'
  */
 export function firstKitchen(kitchen: Kitchen, ask: FirstAsk): Kitchen {
   const isUs = ask.system === 'customary';
   const { thermometer: _before, hours: _hours, ...rest } = kitchen;
-  const { ringS: _learnt, ...pot } = kitchen.pot;
+  const { burnerLagS: _learnt, ...pot } = kitchen.pot;
   const isSame = pot.diameterM === ask.diameterM && pot.heightM === ask.heightM;
   const rimM3 = (Math.PI / 4) * ask.diameterM ** 2 * ask.heightM;
   const oilM3 = isSame ? pot.oilM3 : Math.min(0.02, Math.max(0.0002, Math.floor(FILLED * rimM3 * 1e5) / 1e5));
@@ -50,6 +50,6 @@ export function firstKitchen(kitchen: Kitchen, ask: FirstAsk): Kitchen {
     altitudeM: ask.altitudeM,
     cooks: ask.cooks,
     ...(ask.thermometer === 'none' && { thermometer: 'none' as const }),
-    pot: { ...pot, diameterM: ask.diameterM, heightM: ask.heightM, ring: ask.ring, oilM3 },
+    pot: { ...pot, diameterM: ask.diameterM, heightM: ask.heightM, burner: ask.burner, oilM3 },
   };
 }

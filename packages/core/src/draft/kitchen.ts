@@ -5,9 +5,9 @@ import type { Measures } from '../quantity/units.js';
 import type { StartState } from './choices.js';
 
 /** A pot on its burner with its oil, as the Store keeps it. SI; °C. */
-/** What heats the pot: each stores heat of its own, and gives it on when the knob is long turned back. */
-export type RingKind = 'gas' | 'induction' | 'radiant' | 'plate';
-export const RING_KINDS: readonly RingKind[] = ['gas', 'induction', 'radiant', 'plate'];
+/** What heats the pot: each stores heat of its own, and gives it on when the burner setting is long turned back. */
+export type BurnerKind = 'gas' | 'induction' | 'radiant' | 'plate';
+export const BURNER_KINDS: readonly BurnerKind[] = ['gas', 'induction', 'radiant', 'plate'];
 
 export interface Pot {
   /** Inner diameter, 0.1–0.6 m. */
@@ -19,20 +19,20 @@ export interface Pot {
   readonly oilM3: number;
   /** Smoke point of this oil, less what age took off it. */
   readonly smokeC: number;
-  /** Full power of the ring, W. */
+  /** Full power of the burner, W. */
   readonly burnerW: number;
   /** Share of it that reaches the oil, 0.2–1. */
   readonly efficiency: number;
-  /** Highest number on the knob. */
+  /** Highest burner setting. */
   readonly settings: number;
   /** Loss to the room, W/K. */
   readonly lossWPerK: number;
   /** First-order lag of the probe, s. */
   readonly probeLagS: number;
   /** Absent: gas. */
-  readonly ring?: RingKind;
-  /** Lag of this very ring behind its knob, s, where an evening has shown it; absent: as its kind is. */
-  readonly ringS?: number;
+  readonly burner?: BurnerKind;
+  /** Lag of this very burner behind its setting, s, where an evening has shown it; absent: as its kind is. */
+  readonly burnerLagS?: number;
 }
 
 /** Who eats: one person, or so many alike. */
@@ -73,7 +73,7 @@ export type OilReason =
 
 export type OilAdvice = 'good' | 'strain' | 'last-time' | 'discard';
 
-/** A pot on its ring, by the name the cook gave it. */
+/** A pot on its burner, by the name the cook gave it. */
 export interface NamedPot {
   readonly name: string;
   readonly pot: Pot;
@@ -121,7 +121,7 @@ export interface Kitchen {
   readonly pot: Pot;
   /** Which of the other pots `pot` is, where a batch is fried in one; kept apart from the settings. */
   readonly potName?: string;
-  /** Other pots on their rings, to be taken instead. */
+  /** Other pots on their burners, to be taken instead. */
   readonly otherPots?: readonly NamedPot[];
   /** Who is at the table; absent: nobody said. */
   readonly guests?: readonly Guests[];
@@ -173,7 +173,7 @@ export const USUAL_BOARD = { lengthM: 0.6, widthM: 0.45 } as const;
 /** Seconds most hands take to turn one piece in the oil. Our own. */
 export const TURN_EACH_S = 2;
 
-/** A kitchen with one 24 cm pot on a 2 kW ring: where a new user starts. */
+/** A kitchen with one 24 cm pot on a 2 kW burner: where a new user starts. */
 export const DEFAULT_KITCHEN: Kitchen = {
   name: 'Kitchen',
   roomC: 21,

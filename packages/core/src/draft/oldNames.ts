@@ -6,6 +6,8 @@ const FIELDS: readonly { readonly was: string; readonly is: string; readonly in?
   { was: 'lotSize', is: 'loadSize' },
   { was: 'lots', is: 'portions', in: 'dough' },
   { was: 'betweenLotsS', is: 'betweenLoadsS' },
+  { was: 'ring', is: 'burner', in: 'pot' },
+  { was: 'ringS', is: 'burnerLagS' },
 ];
 
 /** Values of earlier versions, by the field they stand in under its present name. */

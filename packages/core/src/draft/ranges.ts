@@ -87,8 +87,8 @@ export const RANGES = {
     settings: { least: 1, most: 20 },
     lossWPerK: { least: 0.2, most: 30 },
     probeLagS: { least: 0.5, most: 60 },
-    /** Lag of the ring behind its knob, s. */
-    ringS: { least: 1, most: 400 },
+    /** Lag of the burner behind its setting, s. */
+    burnerLagS: { least: 1, most: 400 },
   },
   ingredient: {
     share: { least: 0, most: 1 },

@@ -22,7 +22,7 @@ export interface CoolingResult {
   readonly to21S: number | null;
   readonly to5S: number | null;
   /** The first usual mark kept: from 60 to 21 °C within 2 h. */
-  readonly passesFirstMark: boolean;
+  readonly passesFirstTarget: boolean;
   /** And on to 5 °C within 4 h more: for a filling made ahead. */
   readonly passesSecondMark: boolean;
   /** Warmest temperature each 2 min, °C, for the chart. */
@@ -147,7 +147,7 @@ export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
     toFoldS: marks.fold.atS,
     to21S,
     to5S,
-    passesFirstMark: to21S !== null && to21S - (under60S ?? 0) <= COOL_MARKS.firstS,
+    passesFirstTarget: to21S !== null && to21S - (under60S ?? 0) <= COOL_MARKS.firstS,
     passesSecondMark: to21S !== null && to5S !== null && to5S - to21S <= COOL_MARKS.secondS,
     curve,
   };

@@ -27,13 +27,13 @@ describe('cooling from 60 °C, the sizes to expect', () => {
   test('4 cm in the fridge reaches 21 °C after about 3 h and fails the first mark', () => {
     const slab = cool({});
     expect(Math.abs(minutes(slab.to21S) - 180)).toBeLessThan(25);
-    expect(slab.passesFirstMark).toBe(false);
+    expect(slab.passesFirstTarget).toBe(false);
   });
   test('2 cm takes about 84 min and passes; covered it fails', () => {
     const thin = cool({ depthM: 0.02 });
     expect(Math.abs(minutes(thin.to21S) - 84)).toBeLessThan(12);
-    expect(thin.passesFirstMark).toBe(true);
-    expect(cool({ depthM: 0.02, covered: true }).passesFirstMark).toBe(false);
+    expect(thin.passesFirstTarget).toBe(true);
+    expect(cool({ depthM: 0.02, covered: true }).passesFirstTarget).toBe(false);
   });
   test('4 cm over an ice bath takes about 87 min', () => {
     expect(Math.abs(minutes(cool({ place: 'ice-bath' }).to21S) - 87)).toBeLessThan(12);

@@ -127,16 +127,16 @@ function coolingFindings({ figures, cooling, split, dishes, depthM, iceKg }: Fil
     ];
   const found: Finding[] = [];
   const to21S = cooling.to21S ?? Infinity;
-  if (cooling.passesFirstMark && cooling.toFoldS !== null) {
+  if (cooling.passesFirstTarget && cooling.toFoldS !== null) {
     found.push({
       code: 'filling.cool-safe',
       tone: 'good',
-      values: { to21S, foldS: cooling.toFoldS, depthM, markC: COOL_MARKS.firstC },
+      values: { to21S, foldS: cooling.toFoldS, depthM, targetC: COOL_MARKS.firstC },
     });
   } else {
     // A filling that stays warm past the usual limit is a matter of health, never of taste.
     const { fromC, firstC, firstS } = COOL_MARKS;
-    const values = { to21S: Math.min(to21S, MOST_S), depthM, markC: firstC, fromC, limitS: firstS };
+    const values = { to21S: Math.min(to21S, MOST_S), depthM, targetC: firstC, fromC, limitS: firstS };
     found.push({ code: 'filling.cool-slow', tone: 'stop', values });
   }
   const splitS = split?.toFoldS;
@@ -166,7 +166,7 @@ function aheadFindings({ figures, raw, aheadDays, cooling }: FillingCase): Findi
   // Kept overnight it has to get cold, not only cool.
   if (cooling && !cooling.passesSecondMark) {
     const { firstS, secondC, secondS } = COOL_MARKS;
-    const values = { to5S: cooling.to5S ?? MOST_S, markC: secondC, limitS: firstS + secondS };
+    const values = { to5S: cooling.to5S ?? MOST_S, targetC: secondC, limitS: firstS + secondS };
     found.push({ code: 'filling.ahead-slow', tone: 'stop', values });
   }
   return found;

@@ -1,7 +1,7 @@
 import type { OilRamp } from '../draft/choices.js';
 import type { Pot } from '../draft/kitchen.js';
 import { oilRange } from '../oil/fryLoads.js';
-import { knobAdvice, NEAR_C, readyInS } from './knob.js';
+import { settingAdvice, NEAR_C, readyInS } from './setting.js';
 import { type FirePiece, type FireState, OVEN_FINISH } from './fireAct.js';
 import type { Danger } from './danger.js';
 import type { OilNow } from './oilNow.js';
@@ -151,7 +151,7 @@ export function doNext(
     if (plan.everyS !== undefined) {
       const lastS = state.pieces.reduce((last, piece) => Math.max(last, piece.droppedS), -Infinity);
       const dueS = lastS + plan.everyS - nowS;
-      // The next goes under one that has risen: not before, and not into oil that the knob is not content with.
+      // The next goes under one that has risen: not before, and not into oil that the burner setting is not content with.
       const isNear =
         oil.probeC !== null && oil.probeC >= plan.oilC - NEAR_C.under && oil.probeC <= oilRange(plan.oilC).most;
       if (state.toFry > 0 && !trialling && room >= 1 && (dueS > 0 || isNear))
@@ -263,10 +263,10 @@ function urgency(step: NextStep): number {
           : 4;
 }
 
-/** The knob is asked for once, and left alone for so long unless pieces have gone in or come out, s. */
+/** The setting is asked for once, and left alone for so long unless pieces have gone in or come out, s. */
 const LEAVE_S = 60;
 
-/** What the knob should be at, and why; `null`: it is well, or was touched a moment ago. */
+/** What the burner setting should be at, and why; `null`: it is well, or was touched a moment ago. */
 function burnerStep(
   state: FireState,
   plan: StovePlan,
@@ -278,7 +278,7 @@ function burnerStep(
   const { setting, reason } =
     state.inPot.length === 0 && state.toFry === 0
       ? { setting: 0, reason: 'all-out' as const }
-      : knobAdvice(plan, state, oil.state, predictions, nowS);
+      : settingAdvice(plan, state, oil.state, predictions, nowS);
   if (setting === state.burner) return null;
   const movedS = state.pieces.reduce((last, piece) => Math.max(last, piece.droppedS, piece.outS ?? 0), -1);
   const touchedS = state.burnerS ?? -Infinity;

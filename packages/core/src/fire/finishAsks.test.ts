@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { finishAsks } from './finishAsks.js';
 
-test('a batch is finished without a question only when nothing is left over, and oil and ring are safe or wanted next', () => {
+test('a batch is finished without a question only when nothing is left over, and oil and burner are safe or wanted next', () => {
   fc.assert(
     fc.property(
       fc.nat(40),

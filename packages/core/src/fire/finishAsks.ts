@@ -8,12 +8,12 @@ export interface FinishAsks {
   readonly unfried: number;
   /** Oil that is hot, °C; `null`: it is safe, or is kept hot for what is fried next. */
   readonly hotC: number | null;
-  /** The ring is on, as far as was told; 0: off, or it is kept on for what is fried next. */
+  /** The burner is on, as far as was told; 0: off, or it is kept on for what is fried next. */
   readonly burner: number;
 }
 
 /**
- * Whether finishing a batch needs a second thought: pieces left over, hot oil, a ring that is on.
+ * Whether finishing a batch needs a second thought: pieces left over, hot oil, a burner that is on.
  * `null`: nothing is left to think of.
  *
  * @param keepsHot the oil is kept hot for the next batch

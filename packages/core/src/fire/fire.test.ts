@@ -140,7 +140,7 @@ describe('what comes next', () => {
     const steps = doNext(fireState([], PIECES), STOVE, oilAt(80, 'cold'), [], 10);
     expect(steps[0]).toMatchObject({ act: 'burner', value: 9, reason: 'warm-up' });
     expect(steps.find((s) => s.act === 'drop')).toMatchObject({ reason: 'wait-oil', inS: 440 });
-    // A ring that never gets there has no time to tell.
+    // A burner that never gets there has no time to tell.
     const weak = { ...STOVE, pot: { ...STOVE.pot, burnerW: 300 } };
     const waits = doNext(fireState([], PIECES), weak, oilAt(80, 'cold'), [], 10).find((s) => s.act === 'drop');
     expect(waits).toMatchObject({ reason: 'wait-oil', inS: null });

@@ -61,7 +61,7 @@ export interface FireState {
   readonly pieces: readonly FirePiece[];
   readonly inPot: readonly FirePiece[];
   readonly burner: number;
-  /** When the knob was last turned; `null`: not yet. */
+  /** When the burner setting was last turned; `null`: not yet. */
   readonly burnerS: number | null;
   readonly loads: number;
   /** First drop of each load, s. */

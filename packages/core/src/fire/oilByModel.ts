@@ -1,5 +1,5 @@
 import { potAtRest, type PotState, stepPot } from '../oil/pot.js';
-import { ringFlowW } from './ringFlow.js';
+import { burnerFlowW } from './burnerFlow.js';
 import { type FireAct, fireState, type OilReading } from './fireAct.js';
 import { type Pot } from '../draft/kitchen.js';
 
@@ -36,17 +36,17 @@ export function oilByModel(
     null,
   );
   if (told?.kind !== 'oil') return { readings: [], spreadC: null };
-  const knob = acts
+  const settings = acts
     .flatMap((act) => (act.kind === 'burner' && !takenBack.has(act.id) ? [act] : []))
     .sort((a, b) => a.atS - b.atS);
-  let state: PotState = potAtRest(told.tempC, ringFlowW(acts, takenBack, pot, told.atS));
+  let state: PotState = potAtRest(told.tempC, burnerFlowW(acts, takenBack, pot, told.atS));
   let turn = 0;
   let setting = 0;
   const readings: OilReading[] = [{ atS: told.atS, probeC: told.tempC }];
   for (let atS = told.atS; atS < nowS - 1e-9;) {
     const dtS = Math.min(EACH_S, nowS - atS);
     // One walk along what was turned: adding all up anew at each step took tens of milliseconds.
-    while (turn < knob.length && knob[turn]!.atS <= atS) setting = knob[turn++]!.setting;
+    while (turn < settings.length && settings[turn]!.atS <= atS) setting = settings[turn++]!.setting;
     let drawnW = 0;
     for (const { number, droppedS, outS } of pieces) {
       if (droppedS <= atS && (outS === null || outS > atS)) drawnW += pieceW(number);

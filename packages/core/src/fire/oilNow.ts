@@ -19,7 +19,7 @@ export interface OilNow {
   readonly offC: number;
   /** s until back in the range at this setting; `null` when in it or not coming. */
   readonly backInS: number | null;
-  /** Oil, probe and ring as reckoned now; `null` without a reading. */
+  /** Oil, probe and burner as reckoned now; `null` without a reading. */
   readonly state: PotState | null;
   /** Where the oil goes from here at this setting, each 10 s for 3 min. */
   readonly forecast: readonly OilReading[];
@@ -54,7 +54,7 @@ function slope(readings: readonly OilReading[], nowS: number): number {
  * @param readings in order of time; only the last minute matters
  * @param oilC temperature to use
  * @param loadW heat the pieces in the pot draw, W
- * @param ringW heat that flows from the ring now, W; absent: what the knob gives in the long run
+ * @param burnerFlowW heat that flows from the burner now, W; absent: what the burner setting gives in the long run
  * @param staleS a reading older than this is none; at a faster pace readings come at longer stove times
  * @example oilNow(readings, 1400, pot, 21, 158, 3, 0).verdict // 'in-range'
  */
@@ -67,7 +67,7 @@ export function oilNow(
   burner: number,
   loadW: number,
   staleS = STALE_S,
-  ringW = burnerW(pot, burner),
+  burnerFlowW = burnerW(pot, burner),
 ): OilNow {
   const last = readings[readings.length - 1];
   if (!last || nowS - last.atS > staleS) {
@@ -87,7 +87,7 @@ export function oilNow(
   const forecast: OilReading[] = [];
   // Rising oil is ahead of its probe.
   const aheadC = clamp(rate * pot.probeLagS, -MOST_AHEAD_C, MOST_AHEAD_C);
-  const now: PotState = { oilC: last.probeC + aheadC, probeC: last.probeC, ringW };
+  const now: PotState = { oilC: last.probeC + aheadC, probeC: last.probeC, burnerFlowW };
   let state = now;
   let backInS: number | null = null;
   const inRange = (c: number) => c >= range.least && c <= range.most;
@@ -99,7 +99,7 @@ export function oilNow(
   const { warnC, cutC } = oilCautions(pot.smokeC, range.most);
   const c = last.probeC;
   // With the burner pushing well past this temperature, oil that does not rise is a probe in air.
-  const pushesW = ringW - loadW - pot.lossWPerK * (c - roomC);
+  const pushesW = burnerFlowW - loadW - pot.lossWPerK * (c - roomC);
   const takenOut = pushesW > 300 && rate < 0.005 && readings.length > 40;
   let verdict: OilVerdict = 'in-range';
   if (c >= cutC) verdict = 'cut-heat';

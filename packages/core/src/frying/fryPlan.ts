@@ -51,7 +51,7 @@ export interface FryPlan {
   readonly loads: LoadRun | null;
   readonly levels: PotLevels;
   readonly warmUpS: number | null;
-  /** `null` when this ring never gets there. */
+  /** `null` when this burner never gets there. */
   readonly burner: BurnerAdvice | null;
   /** Wait between folding and the oil that its start asks for; `null` on the bench. */
   readonly hold: HoldWait | null;

@@ -3,7 +3,7 @@ import { burnerAdvice } from './burnerAdvice.js';
 import { potAtRest, stepPot } from './pot.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
-test('whoever follows it has the oil where it is wanted, within two degrees, on any ring and with any probe', () => {
+test('whoever follows it has the oil where it is wanted, within two degrees, on any burner and with any probe', () => {
   fc.assert(
     fc.property(
       fc.double({ min: 130, max: 185, noNaN: true }),
@@ -12,8 +12,8 @@ test('whoever follows it has the oil where it is wanted, within two degrees, on 
       fc.double({ min: 2, max: 200, noNaN: true }),
       fc.double({ min: 0.001, max: 0.004, noNaN: true }),
       fc.integer({ min: 3, max: 14 }),
-      (oilC, burnerW, probeLagS, ringS, oilM3, settings) => {
-        const pot = { ...DEFAULT_KITCHEN.pot, burnerW, probeLagS, ringS, oilM3, settings };
+      (oilC, burnerW, probeLagS, burnerLagS, oilM3, settings) => {
+        const pot = { ...DEFAULT_KITCHEN.pot, burnerW, probeLagS, burnerLagS, oilM3, settings };
         const advice = burnerAdvice(pot, 21, oilC);
         if (!advice) return;
         const exactly = (settings * pot.lossWPerK * (oilC - 21)) / (pot.efficiency * burnerW);
@@ -33,8 +33,8 @@ test('whoever follows it has the oil where it is wanted, within two degrees, on 
         };
         const told = follow(advice.turnAtC);
         expect(Math.abs(told.peakC - oilC)).toBeLessThan(2);
-        expect(Math.abs(told.thereS - advice.warmS)).toBeLessThan(0.06 * advice.warmS + 10 + 0.15 * ringS);
-        // One who waits for the mark to be read is over by about what is said.
+        expect(Math.abs(told.thereS - advice.warmS)).toBeLessThan(0.06 * advice.warmS + 10 + 0.15 * burnerLagS);
+        // One who waits for the target to be read is over by about what is said.
         const late = follow(oilC).peakC - oilC;
         expect(Math.abs(late - advice.overC)).toBeLessThan(0.25 * advice.overC + 1);
         expect(advice.restC).toBeGreaterThanOrEqual(oilC - 1e-6);
@@ -45,6 +45,6 @@ test('whoever follows it has the oil where it is wanted, within two degrees, on 
   );
 });
 
-test('a ring that never gets there has no advice', () => {
+test('a burner that never gets there has no advice', () => {
   expect(burnerAdvice({ ...DEFAULT_KITCHEN.pot, burnerW: 300 }, 21, 180)).toBeNull();
 });

@@ -54,7 +54,7 @@ test('a seeded stove is found again from its warm-up and two drops, within 10 %,
   );
 });
 
-test('a ring that stores heat is found with the rest, and no range is narrower than its error', () => {
+test('a burner that stores heat is found with the rest, and no range is narrower than its error', () => {
   const rings = [
     ['induction', 10],
     ['radiant', 45],
@@ -63,27 +63,32 @@ test('a ring that stores heat is found with the rest, and no range is narrower t
     // The kitchen has it wrong.
     ['gas', 60],
   ] as const;
-  for (const [ring, ringS] of rings) {
+  for (const [burner, burnerLagS] of rings) {
     for (const seed of [3, 11]) {
-      const pot = { ...STORE, efficiency: 0.52, lossWPerK: 2.6, probeLagS: 9, ringS };
-      const fit = fitStove({ ...STORE, ring }, 21, evening(pot, seed, 2));
-      const known = { efficiency: 0.52, lossWPerK: 2.6, probeLagS: 9, ringS } as const;
-      for (const figure of ['efficiency', 'lossWPerK', 'probeLagS', 'ringS'] as const) {
+      const pot = { ...STORE, efficiency: 0.52, lossWPerK: 2.6, probeLagS: 9, burnerLagS };
+      const fit = fitStove({ ...STORE, burner }, 21, evening(pot, seed, 2));
+      const known = { efficiency: 0.52, lossWPerK: 2.6, probeLagS: 9, burnerLagS } as const;
+      for (const figure of ['efficiency', 'lossWPerK', 'probeLagS', 'burnerLagS'] as const) {
         const { value, sd } = fit[figure];
-        expect({ ring, ringS, figure, off: Math.abs(value - known[figure]) / (4 * sd + 0.01 * value) < 1 }).toEqual({
-          ...{ ring, ringS, figure, off: true },
+        expect({
+          burner,
+          burnerLagS,
+          figure,
+          off: Math.abs(value - known[figure]) / (4 * sd + 0.01 * value) < 1,
+        }).toEqual({
+          ...{ burner, burnerLagS, figure, off: true },
         });
       }
       expect(Math.abs(fit.efficiency.value / 0.52 - 1)).toBeLessThan(0.1);
-      expect(Math.abs(fit.ringS.value / ringS - 1)).toBeLessThan(0.3);
+      expect(Math.abs(fit.burnerLagS.value / burnerLagS - 1)).toBeLessThan(0.3);
     }
   }
-  // A warm-up alone does not tell ring and probe apart: the range says so.
-  const pot = { ...STORE, probeLagS: 9, ringS: 45 };
+  // A warm-up alone does not tell burner and probe apart: the range says so.
+  const pot = { ...STORE, probeLagS: 9, burnerLagS: 45 };
   const short = evening(pot, 3, 1);
   const warm = { ...short, readings: short.readings.filter(({ atS }) => atS < 700) };
-  const alone = fitStove({ ...STORE, ring: 'radiant' }, 21, warm);
-  const whole = fitStove({ ...STORE, ring: 'radiant' }, 21, evening(pot, 3, 2));
+  const alone = fitStove({ ...STORE, burner: 'radiant' }, 21, warm);
+  const whole = fitStove({ ...STORE, burner: 'radiant' }, 21, evening(pot, 3, 2));
   expect(alone.efficiency.sd).toBeGreaterThan(2 * whole.efficiency.sd);
   expect(Math.abs(alone.efficiency.value - pot.efficiency)).toBeLessThan(4 * alone.efficiency.sd);
 });

@@ -1,13 +1,13 @@
 import { fitSds, leastSquares } from '../numeric/leastSquares.js';
 import { requireWithin } from '../errors.js';
-import { burnerW, type PotState, ringLagS, stepPot } from './pot.js';
+import { burnerW, type PotState, burnerLagS, stepPot } from './pot.js';
 import { type Pot } from '../draft/kitchen.js';
 
 /** What was recorded at a real stove. */
 export interface StoveRecord {
   /** In order of time. */
   readonly readings: readonly { readonly atS: number; readonly probeC: number }[];
-  /** Knob settings from their moments on, in order. */
+  /** Setting settings from their moments on, in order. */
   readonly settings: readonly { readonly atS: number; readonly setting: number }[];
   /** Heat the pieces drew, W, as a function of time. */
   readonly loadW: (atS: number) => number;
@@ -21,12 +21,12 @@ export interface Found {
 
 /** What a stove is like. */
 export interface StoveFit {
-  /** Share of the ring's power that reaches the oil. */
+  /** Share of the burner's power that reaches the oil. */
   readonly efficiency: Found;
   readonly lossWPerK: Found;
   readonly probeLagS: Found;
-  /** Of the ring behind its knob. */
-  readonly ringS: Found;
+  /** Of the burner behind its setting. */
+  readonly burnerLagS: Found;
   /** Of readings about the fitted curve, °C. */
   readonly residualC: number;
   readonly converged: boolean;
@@ -53,7 +53,7 @@ const READING_SD_C = 0.5;
 /** How far the oil may be ahead of the probe at first, °C for one unit of the fit. */
 const AHEAD_C = 10;
 
-/** The record cut into steps: no longer than two seconds, never across a turn of the knob. */
+/** The record cut into steps: no longer than two seconds, never across a turn of the setting. */
 interface Grid {
   readonly dtS: readonly number[];
   readonly setting: readonly number[];
@@ -95,13 +95,13 @@ function simulate(pot: Pot, roomC: number, first: PotState, grid: Grid): number[
 }
 
 /**
- * Fits the share of power that reaches the oil, the loss to the room, and the lags of probe and ring to a
+ * Fits the share of power that reaches the oil, the loss to the room, and the lags of probe and burner to a
  * recorded warm-up and its drops, by least squares (Gauss–Newton in the logarithms, damped).
  * Oil and pot mass set the scale: a warm-up alone gives only the ratios to them.
  *
  * @param pot as the Store has it: masses and power count, the three are where it begins
  * @throws CoreError OUT_OF_RANGE under 40 readings, or under three minutes
- * @example fitStove(pot, 21, stoveRecordOf(acts, readings, 24, () => fry.drawW)).ringS.value > 0 // true
+ * @example fitStove(pot, 21, stoveRecordOf(acts, readings, 24, () => fry.drawW)).burnerLagS.value > 0 // true
  */
 export function fitStove(pot: Pot, roomC: number, whole: StoveRecord): StoveFit {
   requireWithin(whole.readings.length, FIT_LEAST.readings, 10_000_000, 'readings');
@@ -110,14 +110,14 @@ export function fitStove(pot: Pot, roomC: number, whole: StoveRecord): StoveFit 
   requireWithin(last.atS - record.readings[0]!.atS, FIT_LEAST.spanS, 1e7, 'readings');
   const grid = gridOf(record);
   const { atS: firstAtS, probeC: firstC } = record.readings[0]!;
-  // A ring that was lit before the first reading gives already.
+  // A burner that was lit before the first reading gives already.
   const litS = firstAtS - (record.settings[0]?.atS ?? firstAtS);
   const firstState = (p: readonly number[]): PotState => {
-    const ringW = (burnerW(pot, record.settings[0]?.setting ?? 0) * Math.exp(p[0]!)) / pot.efficiency;
+    const burnerFlowW = (burnerW(pot, record.settings[0]?.setting ?? 0) * Math.exp(p[0]!)) / pot.efficiency;
     return {
       oilC: firstC + AHEAD_C * p[4]!,
       probeC: firstC,
-      ringW: ringW * (1 - Math.exp(-Math.max(0, litS) / Math.exp(p[3]!))),
+      burnerFlowW: burnerFlowW * (1 - Math.exp(-Math.max(0, litS) / Math.exp(p[3]!))),
     };
   };
   const fit = leastSquares({
@@ -126,7 +126,7 @@ export function fitStove(pot: Pot, roomC: number, whole: StoveRecord): StoveFit 
       return record.readings.map((reading, i) => (reading.probeC - model[i]!) / READING_SD_C);
     },
     // The fifth is how far the oil is ahead of the probe when the record begins.
-    start: [...[pot.efficiency, pot.lossWPerK, pot.probeLagS, ringLagS(pot)].map(Math.log), 0],
+    start: [...[pot.efficiency, pot.lossWPerK, pot.probeLagS, burnerLagS(pot)].map(Math.log), 0],
     priorSd: [PRIOR_SD, PRIOR_SD, PRIOR_SD, PRIOR_SD, PRIOR_SD],
     // Never further than a factor of e at once.
     mostStep: 1,
@@ -141,7 +141,7 @@ export function fitStove(pot: Pot, roomC: number, whole: StoveRecord): StoveFit 
     return { value, sd: value * scale * sds[i]! };
   };
   return {
-    ...{ efficiency: found(0), lossWPerK: found(1), probeLagS: found(2), ringS: found(3) },
+    ...{ efficiency: found(0), lossWPerK: found(1), probeLagS: found(2), burnerLagS: found(3) },
     ...{ residualC: scatter * READING_SD_C, converged: fit.converged },
   };
 }
@@ -151,5 +151,5 @@ const potAt = (pot: Pot, p: readonly number[]): Pot => ({
   efficiency: Math.exp(p[0]!),
   lossWPerK: Math.exp(p[1]!),
   probeLagS: Math.exp(p[2]!),
-  ringS: Math.exp(p[3]!),
+  burnerLagS: Math.exp(p[3]!),
 });

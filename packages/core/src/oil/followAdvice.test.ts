@@ -1,8 +1,8 @@
 import type { OilRamp } from '../draft/choices.js';
-import { DEFAULT_KITCHEN, type Kitchen, RING_KINDS } from '../draft/kitchen.js';
+import { DEFAULT_KITCHEN, type Kitchen, BURNER_KINDS } from '../draft/kitchen.js';
 import type { FireAct, OilReading } from '../fire/fireAct.js';
 import type { TrayDraft } from '../draft/draft.js';
-import { markNow } from '../fire/knob.js';
+import { targetNow } from '../fire/setting.js';
 import { fireState } from '../fire/fireAct.js';
 import { predictPieces } from '../fire/predictPiece.js';
 import { type FireKnown, fireNow, type FireSession, NOTHING_KNOWN, predictAsks } from '../plan/fireNow.js';
@@ -16,14 +16,14 @@ import {
   readProbe,
   stepStove,
 } from '../simulated/simulatedStove.js';
-import { RING_S } from './pot.js';
+import { BURNER_LAG_S } from './pot.js';
 
 interface Evening {
-  /** Oil over its mark at the most, K, and under its mark when the next load went in. */
+  /** Oil over its target at the most, K, and under its target when the next load went in. */
   readonly overC: number;
   readonly underC: number;
   readonly coldestDropC: number;
-  /** Moments at which the knob was turned, and at which pieces went in or out, s. */
+  /** Moments at which the burner setting was turned, and at which pieces went in or out, s. */
   readonly turnsS: readonly number[];
   readonly movesS: readonly number[];
   readonly dropsS: readonly number[];
@@ -67,11 +67,11 @@ function follow(
   let known: FireKnown = NOTHING_KNOWN;
   while (stove.timeS < 3 * 3600) {
     stepStove(stove, 1);
-    // While rising oil is let down for the next load it is over its mark on purpose.
+    // While rising oil is let down for the next load it is over its target on purpose.
     if (!ramp || stove.inPot.size > 0) {
-      const markC = markNow(draft.fry, fireState(acts, pieces), stove.timeS);
-      seen.overC = Math.max(seen.overC, stove.state.oilC - markC);
-      seen.underC = Math.max(seen.underC, stove.inPot.size > 0 ? markC - stove.state.oilC : 0);
+      const targetC = targetNow(draft.fry, fireState(acts, pieces), stove.timeS);
+      seen.overC = Math.max(seen.overC, stove.state.oilC - targetC);
+      seen.underC = Math.max(seen.underC, stove.inPot.size > 0 ? targetC - stove.state.oilC : 0);
     }
     if (stove.timeS % 2 === 0) readings.push({ atS: stove.timeS, probeC: readProbe(stove) });
     if (stove.timeS % 5 !== 0) continue;
@@ -101,15 +101,15 @@ function follow(
   return { ...seen, fried: fireState(acts, pieces).done, endS: stove.timeS };
 }
 
-test.each(RING_KINDS.map((ring) => [ring, RING_S[ring]] as const))(
-  'on a %s ring, which lags %i s, the oil of one who follows the advice never runs past its mark',
-  (ring) => {
-    const kitchen = { ...DEFAULT_KITCHEN, pot: { ...DEFAULT_KITCHEN.pot, ring } };
+test.each(BURNER_KINDS.map((burner) => [burner, BURNER_LAG_S[burner]] as const))(
+  'on a %s burner, which lags %i s, the oil of one who follows the advice never runs past its target',
+  (burner) => {
+    const kitchen = { ...DEFAULT_KITCHEN, pot: { ...DEFAULT_KITCHEN.pot, burner } };
     const evening = follow(kitchen, 14, 158, 5);
     expect(evening.fried).toBe(14);
     expect(evening.overC).toBeLessThan(4);
     expect(evening.coldestDropC).toBeLessThan(4);
-    // Hands are wanted elsewhere: about one turn of the knob in two minutes, not more.
+    // Hands are wanted elsewhere: about one turn of the setting in two minutes, not more.
     expect(evening.turnsS.length).toBeLessThan(evening.endS / 110);
     // Asked for, then left alone: within a minute only when pieces have gone in or come out.
     evening.turnsS.slice(1).forEach((atS, i) => {

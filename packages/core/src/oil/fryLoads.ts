@@ -7,8 +7,8 @@ import {
   potHeatCapacity,
   potHeatJ,
   type PotState,
-  ringHeatJ,
-  ringLagS,
+  burnerHeatJ,
+  burnerLagS,
   settingToHold,
   stepPot,
 } from './pot.js';
@@ -55,7 +55,7 @@ export interface LoadRun {
   /** Lowest oil of the whole run, °C, and how long it stayed under its range in the first load, s. */
   readonly lowestC: number;
   readonly underRangeS: number;
-  /** Whole knob settings: waiting, and with a load in. */
+  /** Whole burner settings: waiting, and with a load in. */
   readonly holdSetting: number;
   readonly loadSetting: number;
   /** Heat from the burner over the run, J. */
@@ -70,7 +70,7 @@ export interface LoadRun {
 
 const COLD_CRUST_C = 100;
 const MOST_WAIT_S = 600;
-/** Rising oil is let down for so long at most, and the next load goes in this much over its mark, s and K. */
+/** Rising oil is let down for so long at most, and the next load goes in this much over its target, s and K. */
 const MOST_COOL_S = 2400;
 const RAMP_OVER_C = 3;
 /** Oil that differs by less is the same, °C. */
@@ -129,11 +129,11 @@ export function loadPass(spec: LoadSpec, { size, start, waits, holdSetting, load
   let spentJ = 0;
   const step = (setting: number, loadW: number): void => {
     if (timeS % TRACE_S === 0) trace.push({ timeS, oilC: state.oilC });
-    const { oilC: beforeC, ringW: beforeW } = state;
+    const { oilC: beforeC, burnerFlowW: beforeW } = state;
     state = stepPot(pot, state, setting, roomC, loadW, STEP_S);
     spentJ += (loadW + pot.lossWPerK * ((beforeC + state.oilC) / 2 - roomC)) * STEP_S;
     heatJ += burnerW(pot, setting) * STEP_S;
-    spentJ += ringHeatJ(pot, state.ringW) - ringHeatJ(pot, beforeW);
+    spentJ += burnerHeatJ(pot, state.burnerFlowW) - burnerHeatJ(pot, beforeW);
     timeS += STEP_S;
     lowestC = Math.min(lowestC, state.oilC);
     if (state.oilC < range.least) underRangeS += STEP_S;
@@ -153,8 +153,8 @@ export function loadPass(spec: LoadSpec, { size, start, waits, holdSetting, load
   for (let s = 0; s < inOilS; s += STEP_S) {
     const wantedC = oilWanted(oilC, spec.ramp, s);
     const draw = Math.max(0, (state.oilC - COLD_CRUST_C) / (wantedC - COLD_CRUST_C));
-    // A ring that stores heat is turned back before its load is out.
-    const aheadW = (drawW[Math.min(inOilS, Math.round(s + ringLagS(pot)))] ?? 0) * draw;
+    // A burner that stores heat is turned back before its load is out.
+    const aheadW = (drawW[Math.min(inOilS, Math.round(s + burnerLagS(pot)))] ?? 0) * draw;
     const isWarm = coastC(pot, state, roomC, aheadW) > wantedC + 1;
     const up = spec.ramp ? pot.settings : loadSetting;
     const setting = isWarm ? Math.min(holdSetting, loadSetting) : up;
@@ -167,7 +167,7 @@ export function loadPass(spec: LoadSpec, { size, start, waits, holdSetting, load
 
 /**
  * Fries all loads of one size: oil starts at its temperature, pieces go in `spacingS` apart,
- * the knob goes up when a load is in and back when the oil has recovered, and the next load
+ * the burner setting goes up when a load is in and back when the oil has recovered, and the next load
  * waits until the oil is back. A piece's draw follows (T − 100)/(T₀ − 100), as the crust's does.
  *
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
@@ -196,7 +196,7 @@ export function runLoads(spec: LoadSpec, loadSize: number): LoadRun {
   const known = new Map<string, LoadPass>();
   for (let load = 0; load < loads; load++) {
     const size = Math.min(loadSize, spec.pieces - load * loadSize);
-    const key = `${load > 0} ${size} ${start.oilC} ${start.ringW}`;
+    const key = `${load > 0} ${size} ${start.oilC} ${start.burnerFlowW}`;
     const pass = known.get(key) ?? loadPass(spec, { size, start, waits: load > 0, holdSetting, loadSetting });
     known.set(key, pass);
     loadStartsS.push(timeS + pass.dropS);
@@ -207,10 +207,10 @@ export function runLoads(spec: LoadSpec, loadSize: number): LoadRun {
     lowestC = Math.min(lowestC, pass.lowestC);
     heatJ += pass.heatJ;
     const endC = Math.round(pass.end.oilC / ALIKE_C) * ALIKE_C;
-    const endW = Math.round(pass.end.ringW);
+    const endW = Math.round(pass.end.burnerFlowW);
     // What rounding gives or takes is counted, so that the energy still closes.
     spentJ += pass.spentJ + potHeatJ(pot, pass.end.oilC) - potHeatJ(pot, endC);
-    spentJ += ringHeatJ(pot, pass.end.ringW) - ringHeatJ(pot, endW);
+    spentJ += burnerHeatJ(pot, pass.end.burnerFlowW) - burnerHeatJ(pot, endW);
     if (load === 0) underRangeS = pass.underRangeS;
     start = potAtRest(endC, endW);
   }

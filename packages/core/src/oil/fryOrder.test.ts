@@ -118,7 +118,7 @@ test('resting oil falls towards the room, never under it, and a rest in two part
         const rested = oilAfterRest(DEFAULT_KITCHEN.pot, 21, c, s);
         expect(rested).toBeLessThanOrEqual(c + 1e-9);
         expect(rested).toBeGreaterThanOrEqual(21);
-        // What the stepped pot does with the ring off.
+        // What the stepped pot does with the burner off.
         let state = potAtRest(c);
         for (let t = 0; t < s; t += 30) state = stepPot(DEFAULT_KITCHEN.pot, state, 0, 21, 0, Math.min(30, s - t));
         expect(Math.abs(rested - state.oilC)).toBeLessThan(0.5);

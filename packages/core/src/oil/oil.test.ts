@@ -10,7 +10,7 @@ import {
   oilDensity,
   potHeatCapacity,
   potHeatJ,
-  ringHeatJ,
+  burnerHeatJ,
   potLevels,
   settingToHold,
   stepPot,
@@ -62,11 +62,11 @@ test('the pot keeps its energy: burner less losses less pieces is what the oil a
         expect(Math.abs(gained - given)).toBeLessThan(0.5);
         const halves = stepPot(POT, stepPot(POT, steady, setting, 21, loadW, 30), setting, 21, loadW, 30);
         expect(halves.oilC).toBeCloseTo(stepPot(POT, steady, setting, 21, loadW, 60).oilC, 0);
-        // Whatever the ring holds is given on: no heat is made or lost on its way.
-        const plate: Pot = { ...POT, ring: 'plate', lossWPerK: 1e-6 };
+        // Whatever the burner holds is given on: no heat is made or lost on its way.
+        const plate: Pot = { ...POT, burner: 'plate', lossWPerK: 1e-6 };
         let state = potAtRest(fromC, 900);
         for (let s = 0; s < 100; s++) state = stepPot(plate, state, setting, 21, 0, 0.5);
-        const intoJ = burnerW(plate, setting) * 50 + ringHeatJ(plate, 900) - ringHeatJ(plate, state.ringW);
+        const intoJ = burnerW(plate, setting) * 50 + burnerHeatJ(plate, 900) - burnerHeatJ(plate, state.burnerFlowW);
         expect(Math.abs(potHeatJ(plate, state.oilC) - potHeatJ(plate, fromC) - intoJ)).toBeLessThan(0.01 * intoJ + 10);
       },
     ),
@@ -89,12 +89,12 @@ test('the setting that holds does hold, and one less does not', () => {
   expect(rest(setting - 1)).toBeLessThan(158);
 });
 
-test('warm-up takes longer for more oil and never ends on a ring that is too weak', () => {
+test('warm-up takes longer for more oil and never ends on a burner that is too weak', () => {
   expect(warmUpS(POT, 21, 158, 21)!).toBeLessThan(warmUpS({ ...POT, oilM3: 0.003 }, 21, 158, 21)!);
   expect(warmUpS({ ...POT, burnerW: 300 }, 21, 158, 21)).toBeNull();
 });
 
-test('six 68 g pieces in 2 l on half a 2 kW ring pull 158 °C into 150–154 within two minutes', () => {
+test('six 68 g pieces in 2 l on half a 2 kW burner pull 158 °C into 150–154 within two minutes', () => {
   const pot: Pot = { ...POT, oilM3: 0.002 };
   const run = (setting: number) => {
     const stove = createStove(pot, 21, () => ({ body: { ...fry.body, faces: 'one' }, bulk: fry.bulk }), 7);

@@ -11,7 +11,7 @@ const LEAST_EVERY_S = 15;
 
 /**
  * Fries a batch as a pipeline: a piece goes in each `takeOutS / inPot`, so that one comes out as
- * another goes in and the pot never waits. No load drops the oil at once: the ring carries a
+ * another goes in and the pot never waits. No load drops the oil at once: the burner carries a
  * steady load.
  *
  * @param inPot in the oil together, once it is full

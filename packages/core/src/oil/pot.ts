@@ -1,4 +1,4 @@
-import { type Pot, type RingKind } from '../draft/kitchen.js';
+import { type Pot, type BurnerKind } from '../draft/kitchen.js';
 import { requireWithin } from '../errors.js';
 import { clamp } from '../numeric/clamp.js';
 
@@ -71,40 +71,40 @@ export function potHeatJ(pot: Pot, tempC: number): number {
   return oilMassKg(pot) * (1900 * tempC + 1.25 * tempC * tempC) + pot.massKg * POT_CP * tempC;
 }
 
-/** How long each kind of ring goes on giving heat after its knob was turned, s: first order. Source: docs/models/frying.md. */
-export const RING_S: Readonly<Record<RingKind, number>> = { gas: 5, induction: 10, radiant: 45, plate: 150 };
+/** How long each kind of burner goes on giving heat after its setting was turned, s: first order. Source: docs/models/frying.md. */
+export const BURNER_LAG_S: Readonly<Record<BurnerKind, number>> = { gas: 5, induction: 10, radiant: 45, plate: 150 };
 
 /**
- * Lag of this ring behind its knob, s.
- * @example ringLagS({ ring: 'radiant' }) // 45
+ * Lag of this burner behind its setting, s.
+ * @example burnerLagS({ burner: 'radiant' }) // 45
  */
-export function ringLagS({ ring = 'gas', ringS }: Pick<Pot, 'ring' | 'ringS'>): number {
-  return ringS ?? RING_S[ring];
+export function burnerLagS({ burner = 'gas', burnerLagS }: Pick<Pot, 'burner' | 'burnerLagS'>): number {
+  return burnerLagS ?? BURNER_LAG_S[burner];
 }
 
-/** Oil, probe and ring, now. */
+/** Oil, probe and burner, now. */
 export interface PotState {
   readonly oilC: number;
   readonly probeC: number;
-  /** Heat that flows from the ring into the pot, W: it follows the knob with the ring's lag. */
-  readonly ringW: number;
+  /** Heat that flows from the burner into the pot, W: it follows the setting with the burner's lag. */
+  readonly burnerFlowW: number;
 }
 
 /**
- * Oil and probe alike, on a ring that gives so much; absent: that is cold.
+ * Oil and probe alike, on a burner that gives so much; absent: that is cold.
  * @example potAtRest(158).probeC // 158
  */
-export function potAtRest(oilC: number, ringW = 0): PotState {
-  return { oilC, probeC: oilC, ringW };
+export function potAtRest(oilC: number, burnerFlowW = 0): PotState {
+  return { oilC, probeC: oilC, burnerFlowW };
 }
 
-/** Heat that the ring holds and will still give when it is off, J. */
-export function ringHeatJ(pot: Pick<Pot, 'ring' | 'ringS'>, ringW: number): number {
-  return ringLagS(pot) * ringW;
+/** Heat that the burner holds and will still give when it is off, J. */
+export function burnerHeatJ(pot: Pick<Pot, 'burner' | 'burnerLagS'>, burnerFlowW: number): number {
+  return burnerLagS(pot) * burnerFlowW;
 }
 
 /**
- * Moves ring, oil and probe on by one step: the ring's flow follows the knob first order,
+ * Moves burner, oil and probe on by one step: the burner's flow follows the setting first order,
  * C dT/dt = flow − UA(T − room) − load, and the probe follows the oil. Exponential in the linear
  * parts, so any step is stable.
  *
@@ -124,22 +124,22 @@ export function stepPot(
   requireWithin(dtS, 0, 60, 'dtS');
   requireWithin(loadW, -1e7, 1e7, 'loadW');
   const capacity = potHeatCapacity(pot, state.oilC);
-  const knobW = burnerW(pot, setting);
-  const lagS = ringLagS(pot);
+  const settingW = burnerW(pot, setting);
+  const lagS = burnerLagS(pot);
   const kept = Math.exp(-dtS / lagS);
-  const ringW = knobW + (state.ringW - knobW) * kept;
-  // Mean flow over the step: the ring is far quicker than the oil, or the step far shorter than both.
-  const flowW = dtS > 0 ? knobW + ((state.ringW - knobW) * lagS * (1 - kept)) / dtS : state.ringW;
+  const burnerFlowW = settingW + (state.burnerFlowW - settingW) * kept;
+  // Mean flow over the step: the burner is far quicker than the oil, or the step far shorter than both.
+  const flowW = dtS > 0 ? settingW + ((state.burnerFlowW - settingW) * lagS * (1 - kept)) / dtS : state.burnerFlowW;
   const restC = roomC + (flowW - loadW) / pot.lossWPerK;
   const oilC = restC + (state.oilC - restC) * Math.exp((-pot.lossWPerK * dtS) / capacity);
   // Exact for oil that moves evenly within the step: two halves give what the whole does.
   const behindC = dtS > 0 ? ((oilC - state.oilC) * pot.probeLagS) / dtS : 0;
   const probeC = oilC - behindC + (state.probeC - state.oilC + behindC) * Math.exp(-dtS / pot.probeLagS);
-  return { oilC, probeC, ringW };
+  return { oilC, probeC, burnerFlowW };
 }
 
 /**
- * Heat that reaches the oil at a knob setting in the long run, W.
+ * Heat that reaches the oil at a burner setting in the long run, W.
  * @example burnerW(pot, 9) // 1200
  */
 export function burnerW(pot: Pot, setting: number): number {
@@ -147,26 +147,26 @@ export function burnerW(pot: Pot, setting: number): number {
 }
 
 /**
- * Where the oil comes to by what the ring still holds, when the knob goes to what just keeps it, °C.
+ * Where the oil comes to by what the burner still holds, when the burner setting goes to what just keeps it, °C.
  * @param loadW heat the pieces draw meanwhile, W
  */
 export function coastC(pot: Pot, state: PotState, roomC: number, loadW: number): number {
   const keepsW = pot.lossWPerK * (state.oilC - roomC) + loadW;
-  return state.oilC + (ringLagS(pot) * (state.ringW - keepsW)) / potHeatCapacity(pot, state.oilC);
+  return state.oilC + (burnerLagS(pot) * (state.burnerFlowW - keepsW)) / potHeatCapacity(pot, state.oilC);
 }
 
-/** Knob that gives so much heat in the long run, fractions allowed, within what the knob has. */
-export function knobFor(pot: Pot, heatW: number): number {
+/** Setting that gives so much heat in the long run, fractions allowed, within what the burner setting has. */
+export function settingFor(pot: Pot, heatW: number): number {
   return clamp((pot.settings * heatW) / (pot.efficiency * pot.burnerW), 0, pot.settings);
 }
 
 /** Smallest whole setting whose steady temperature with this load is at least `oilC`; the highest when none is. */
 export function settingToHold(pot: Pot, oilC: number, roomC: number, loadW: number): number {
   const neededW = pot.lossWPerK * (oilC - roomC) + loadW;
-  return Math.ceil(knobFor(pot, neededW) - 1e-9);
+  return Math.ceil(settingFor(pot, neededW) - 1e-9);
 }
 
-/** Time to bring the oil up at full power, s; `null` when this ring never gets there. */
+/** Time to bring the oil up at full power, s; `null` when this burner never gets there. */
 export function warmUpS(pot: Pot, fromC: number, toC: number, roomC: number): number | null {
   let state = potAtRest(fromC);
   for (let timeS = 0; timeS < 3 * 3600; timeS += 5) {
@@ -191,7 +191,7 @@ export function oilChangeS(pot: Pot, roomC: number, fromC: number | null, toC: n
 }
 
 /**
- * Oil that stands on a ring that is off, °C.
+ * Oil that stands on a burner that is off, °C.
  * @param restS 0 or more
  * @example oilAfterRest(DEFAULT_KITCHEN.pot, 21, 160, 1800) // 88.9
  */

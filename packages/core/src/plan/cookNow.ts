@@ -62,7 +62,7 @@ export interface TimerCalls {
  * they are over themselves, or what they wait for was opened again.
  *
  * @param state before the act
- * @param running timers of this batch that run or ring
+ * @param running timers of this batch that run or burner
  * @example timerCalls(sheet, cook, { kind: 'done', step: 'weigh-filling' }, []).stop // []
  */
 export function timerCalls(

@@ -15,7 +15,7 @@ export type EveningWay =
   | { readonly kind: 'helper'; readonly id: string; readonly fromMs: number | null }
   /** Every table later, s. */
   | { readonly kind: 'later'; readonly byS: number }
-  /** A batch in another pot on another ring. */
+  /** A batch in another pot on another burner. */
   | { readonly kind: 'pot'; readonly batchId: string; readonly pot: string | null }
   /** What of a batch would be fried is baked. */
   | { readonly kind: 'bake'; readonly batchId: string }
@@ -125,7 +125,7 @@ export function withEveningWay(way: EveningWay, { supper, drafts }: SupperWhole,
  * oil longest another pot, the oven, the freezer, fewer pieces, or none.
  *
  * @param evening as it stands
- * @param pots names of pots that stand on other rings; `null`: the kitchen's own
+ * @param pots names of pots that stand on other burners; `null`: the kitchen's own
  * @param helperId id for one cook more
  * @example eveningWaysFor(evening, { supper, drafts: {} }, [], 1, 'helper', 0).length // 5
  */

@@ -76,7 +76,7 @@ test('danger comes before everything, and nothing that is advised contradicts it
       // The rest is in order of its moment.
       const moments = steps.filter((step) => step.reason !== 'cut-heat').map((step) => step.inS ?? 1e9);
       expect([...moments].sort((a, b) => a - b)).toEqual(moments);
-      // No two steps turn the knob two ways.
+      // No two steps turn the burner setting two ways.
       expect(steps.filter((step) => step.act === 'burner').length).toBeLessThanOrEqual(1);
       const targets = fireTargets(now, new Set(), 0);
       const inPot = new Set(state.inPot.map((piece) => piece.number));

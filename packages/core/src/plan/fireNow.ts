@@ -10,12 +10,12 @@ import { handsSeen, type HandsSeen } from '../fire/handsSeen.js';
 import { oilByModel } from '../fire/oilByModel.js';
 import { oilNow, type OilNow } from '../fire/oilNow.js';
 import { padTargets, type PadTargets } from '../fire/padTargets.js';
-import { ringFlowW } from '../fire/ringFlow.js';
+import { burnerFlowW } from '../fire/burnerFlow.js';
 import { potPlaces } from '../fire/potPlaces.js';
 import type { PiecePrediction, PredictAsk, RestGain } from '../fire/predictPiece.js';
 import type { FryPlan } from '../frying/fryPlan.js';
 import type { StoveFit } from '../oil/fitStove.js';
-import { markNow } from '../fire/knob.js';
+import { targetNow } from '../fire/setting.js';
 import { oilRange, type OilRange } from '../oil/fryLoads.js';
 import type { FryPlace } from '../oil/fryOrder.js';
 import { type FireTray, friedPieces, trayOfPiece } from './fryTrays.js';
@@ -113,7 +113,7 @@ function potTonight(kitchen: Kitchen, fit: StoveFit | null): Kitchen['pot'] {
     efficiency: fit.efficiency.value,
     lossWPerK: fit.lossWPerK.value,
     probeLagS: fit.probeLagS.value,
-    ringS: fit.ringS.value,
+    burnerLagS: fit.burnerLagS.value,
   };
 }
 
@@ -264,17 +264,17 @@ export function fireNow(
   const pot = potTonight(kitchen, known.fit);
   const seen = oilSeen(session, acts, readings, known.fit, nowS);
   const lastS = seen.readings[seen.readings.length - 1]?.atS ?? 0;
-  const markC = markNow(draft.fry, state, nowS);
+  const targetC = targetNow(draft.fry, state, nowS);
   const oil = oilNow(
     seen.readings,
     Math.max(nowS, lastS),
     pot,
     kitchen.roomC,
-    markC,
+    targetC,
     state.burner,
     sumOf(state.inPot, ({ number }) => trayOfPiece(trays, number).fry.pieceMeanW),
     Math.max(STALE_S, STALE_WALL_S * speed),
-    ringFlowW(acts, state.takenBack, pot, nowS),
+    burnerFlowW(acts, state.takenBack, pot, nowS),
   );
   const turned = new Map(state.inPot.map((piece) => [piece.number, piece.turnsS.length]));
   // What was predicted before a piece was turned would have it turned again.
@@ -300,7 +300,7 @@ export function fireNow(
     state,
     tray,
     oil,
-    range: oilRange(markC),
+    range: oilRange(targetC),
     spreadC: seen.spreadC,
     predictions,
     places: potPlaces(state.pieces),

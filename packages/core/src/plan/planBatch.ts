@@ -1,4 +1,4 @@
-import { DRAW_EACH_S } from '../fire/knob.js';
+import { DRAW_EACH_S } from '../fire/setting.js';
 import type { BatchDraft } from '../draft/batchDraft.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { type Kitchen, smokePointC, TURN_EACH_S } from '../draft/kitchen.js';

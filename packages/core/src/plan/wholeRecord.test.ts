@@ -67,7 +67,7 @@ test('every station planned beside happened: what was weighed, when it was ready
   expect(row('rolled-m')).toMatchObject({ planned: DRAFT.fold.thicknessM, happened: 0.0045 });
   expect(row('ready-at')).toMatchObject({ planned: AT_MS, happened: at(-10) });
   expect(row('hands-s').happened).toBeGreaterThan(0);
-  // Ten minutes of the whole ring.
+  // Ten minutes of the whole burner.
   expect(row('energy-j').happened).toBeCloseTo(600 * DEFAULT_KITCHEN.pot.burnerW, 3);
   expect(row('cost').planned).toBeGreaterThan(0);
   // A wall so thick leaves the middle colder: that is said of it alone.

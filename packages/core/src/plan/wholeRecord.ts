@@ -181,7 +181,7 @@ function wastedKg({ figures }: Happened, planned: readonly PlannedTray[]): numbe
   }, 0);
 }
 
-/** What the ring took, by the settings of its knob, J; `null`: the knob was not told. */
+/** What the burner took, by the settings of its setting, J; `null`: the burner setting was not told. */
 function energyJ({ acts, kitchen }: Happened): number | null {
   const turned = acts.flatMap((act) => (act.kind === 'burner' ? [{ atS: act.atS, setting: act.setting }] : []));
   if (turned.length === 0) return null;

@@ -17,7 +17,7 @@ type Figure = Exclude<keyof Policy, 'asides' | 'heeds'>;
 
 /** What is tried of each figure first, coarsely. */
 const GRID: Readonly<Record<Figure, readonly number[]>> = {
-  markK: [-8, -4, 0, 4],
+  targetK: [-8, -4, 0, 4],
   leadK: [3, 12, 22, 34],
   holdBy: [-1, 0, 1, 2],
   loadBy: [-1, 0, 1, 3],
@@ -33,7 +33,7 @@ const GRID: Readonly<Record<Figure, readonly number[]>> = {
 const FIGURES = Object.keys(GRID) as Figure[];
 /** Then finely: steps to either side, halved so often. */
 const STEP: Readonly<Record<Figure, number>> = {
-  markK: 2,
+  targetK: 2,
   leadK: 5,
   holdBy: 1,
   loadBy: 1,
@@ -51,7 +51,7 @@ const LEAST: Partial<Record<Figure, number>> = { loadShare: 0.1, leadK: 0, offK:
 /** Where the search sets out from. */
 const STARTS: readonly Policy[] = [
   PLAIN_POLICY,
-  { ...PLAIN_POLICY, markK: -4, leadK: 25, loadShare: 0.6, asides: true },
+  { ...PLAIN_POLICY, targetK: -4, leadK: 25, loadShare: 0.6, asides: true },
 ];
 
 /** How hard it is looked for. */

@@ -19,13 +19,13 @@ import type { PotAct, PracticePot, Situation } from './situation.js';
 /** How somebody cooks: rules over what is seen, with these figures in them. */
 export interface Policy {
   /** Oil aimed at over the plan's, K. */
-  readonly markK: number;
-  /** The knob leaves full so many kelvins under the mark. */
+  readonly targetK: number;
+  /** The setting leaves full so many kelvins under the target. */
   readonly leadK: number;
-  /** Knob beyond what the plan holds empty oil with, and oil with a load in it. */
+  /** Setting beyond what the plan holds empty oil with, and oil with a load in it. */
   readonly holdBy: number;
   readonly loadBy: number;
-  /** Oil so far over its mark turns the heat off, K. */
+  /** Oil so far over its target turns the heat off, K. */
   readonly offK: number;
   /** A load goes in when the oil is so near, K. */
   readonly dropK: number;
@@ -48,7 +48,7 @@ export interface Policy {
 
 /** What is cooked by where nothing is known: the plan as it stands. */
 export const PLAIN_POLICY: Policy = {
-  markK: 0,
+  targetK: 0,
   leadK: 6,
   holdBy: 0,
   loadBy: 0,
@@ -64,14 +64,14 @@ export const PLAIN_POLICY: Policy = {
   heeds: true,
 };
 
-const KNOB_EACH_S = 8;
-/** In a pipeline, and beside others, the oil may be so far under its mark, K; nothing goes into oil so far over it. */
+const SETTING_EACH_S = 8;
+/** In a pipeline, and beside others, the oil may be so far under its target, K; nothing goes into oil so far over it. */
 const FLOWS_UNDER_K = 8;
 const DROP_OVER_K = 8;
 
 /** What one player remembers of one pot. */
 interface Memory {
-  knobS: number;
+  settingS: number;
   skimmed: number;
   fresh: boolean;
   lastDropS: number;
@@ -120,14 +120,14 @@ function turnsNow(
   return turns === 0 && colours[0] >= turnColour;
 }
 
-/** Where this cook has the knob. */
-function knobNow(policy: Policy, of: PracticePot, seen: PotSeen, markC: number, seenC: number): number {
+/** Where this cook has the burner setting. */
+function settingNow(policy: Policy, of: PracticePot, seen: PotSeen, targetC: number, seenC: number): number {
   const { settings } = of.session.kitchen.pot;
   const [first] = of.session.trays;
   const { holdSetting, loadSetting } = first!.fry.loads;
   if (seen.toFry === 0 && seen.inPot.length === 0) return 0;
   if (policy.heeds && (seen.smokes || seen.probeIsOut)) return seen.smokes ? 0 : seen.setting;
-  const over = seenC - markC;
+  const over = seenC - targetC;
   if (over > policy.offK) return 0;
   const hold = holdSetting + policy.holdBy;
   if (seen.inPot.length > 0) return clamp(Math.round(over > 1.5 ? hold : loadSetting + policy.loadBy), 0, settings);
@@ -148,7 +148,7 @@ function dropNow(policy: Policy, of: PracticePot, seen: PotSeen, over: number, m
 /** Everything this cook does at one pot now. */
 function potActs(policy: Policy, of: PracticePot, seen: PotSeen, memory: Memory, rangS: number | null): PotAct[] {
   const { oilC } = of.session.trays[0]!.draft.fry;
-  const markC = oilC + policy.markK;
+  const targetC = oilC + policy.targetK;
   if (policy.heeds && of.truth.oilHarms && !memory.fresh) {
     memory.fresh = true;
     return [{ kind: 'fresh-oil' }];
@@ -170,14 +170,14 @@ function potActs(policy: Policy, of: PracticePot, seen: PotSeen, memory: Memory,
       { kind: 'door' },
     ];
   }
-  const seenC = oilSeenC(seen, markC);
-  const knob = knobNow(policy, of, seen, markC, seenC);
-  const isFree = seen.nowS - memory.knobS >= KNOB_EACH_S || knob === 0;
-  if (knob !== seen.setting && isFree) {
-    memory.knobS = seen.nowS;
-    acts.push({ kind: 'burner', setting: knob });
+  const seenC = oilSeenC(seen, targetC);
+  const setting = settingNow(policy, of, seen, targetC, seenC);
+  const isFree = seen.nowS - memory.settingS >= SETTING_EACH_S || setting === 0;
+  if (setting !== seen.setting && isFree) {
+    memory.settingS = seen.nowS;
+    acts.push({ kind: 'burner', setting: setting });
   }
-  const drop = rangS === null ? dropNow(policy, of, seen, seenC - markC, memory) : 0;
+  const drop = rangS === null ? dropNow(policy, of, seen, seenC - targetC, memory) : 0;
   if (drop > 0) {
     const taken = new Set([...seen.out, ...seen.inPot.map(({ number }) => number)]);
     const pieces: number[] = [];
@@ -198,13 +198,13 @@ export type Whim = (run: PracticeRun, pot: number) => PotAct | null;
  */
 export function playPolicy(of: Situation, policy: Policy, whim?: Whim): PracticeRun {
   const run = createPractice(of);
-  const memory = of.pots.map((): Memory => ({ knobS: -Infinity, skimmed: 0, fresh: false, lastDropS: -Infinity }));
+  const memory = of.pots.map((): Memory => ({ settingS: -Infinity, skimmed: 0, fresh: false, lastDropS: -Infinity }));
   let count = 0;
   while (!isOver(run)) {
     if (!isAway(run)) {
       for (const [i, pot] of of.pots.entries()) {
         const seen = potSeen(run, i);
-        const rangS = seen.rings && of.caller ? run.timeS - of.caller.ringS : null;
+        const rangS = seen.rings && of.caller ? run.timeS - of.caller.bellS : null;
         for (const act of potActs(policy, pot, seen, memory[i]!, rangS)) actInPractice(run, i, act, `p${count++}`);
         const more = whim?.(run, i) ?? null;
         if (more) actInPractice(run, i, more, `w${count++}`);

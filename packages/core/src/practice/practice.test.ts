@@ -50,7 +50,7 @@ test('pieces fry as the solver of the plans fries them, told apart when only som
   // Held by hand at one temperature.
   const hold = (s: number) => {
     for (let i = 0; i < s / 2; i++) {
-      run.pots[0]!.state = { oilC: draft.fry.oilC, probeC: draft.fry.oilC, ringW: 0 };
+      run.pots[0]!.state = { oilC: draft.fry.oilC, probeC: draft.fry.oilC, burnerFlowW: 0 };
       stepPractice(run);
     }
   };
@@ -115,11 +115,11 @@ test('whatever is done, in whatever order: every piece is in one place, every fi
 
 /** Cooks who want it quick, or simple, or go by the clock alone. */
 const GREEDY: readonly Partial<Policy>[] = [
-  { loadShare: 3, dropK: 30, markK: 15, leadK: 0, offK: 40 },
+  { loadShare: 3, dropK: 30, targetK: 15, leadK: 0, offK: 40 },
   { heeds: false },
   { takeOutColour: 0.71, leastShare: 0.2 },
   { takeOutColour: 0, leastShare: 1 },
-  { markK: 15, offK: 20, loadBy: 9, takeOutColour: 0.7, leastShare: 0.5 },
+  { targetK: 15, offK: 20, loadBy: 9, takeOutColour: 0.7, leastShare: 0.5 },
   { mostColour: 0.9, doorS: 0 },
 ];
 
@@ -128,7 +128,7 @@ function randomly(of: Situation, seed: number): PracticeRun {
   const next = seededUniform(seed * 31 + 7);
   const within = (least: number, most: number) => least + next() * (most - least);
   const policy: Policy = {
-    ...{ markK: within(-15, 15), leadK: within(0, 40), holdBy: within(-3, 3), loadBy: within(-3, 4) },
+    ...{ targetK: within(-15, 15), leadK: within(0, 40), holdBy: within(-3, 3), loadBy: within(-3, 4) },
     ...{ offK: within(1, 20), dropK: within(0, 15), loadShare: within(0.2, 1.5), takeOutColour: within(0.6, 1.2) },
     ...{ leastShare: within(0.4, 1.3), mostColour: within(1.2, 2.2), turnColour: within(0.4, 1) },
     ...{ asides: next() < 0.5, doorS: within(0, 700), heeds: next() < 0.7 },
@@ -190,7 +190,7 @@ test('what each situation is about is what its carelessness costs', () => {
   expect(practiceScore(lostBy(replayPractice(laid('hollow'), [])), 0.1, 3)).toBe(0);
 });
 
-test('an act is weighed by the evening without it: a taking out saves, a foolish knob costs, a piece taken out early is better later', () => {
+test('an act is weighed by the evening without it: a taking out saves, a foolish setting costs, a piece taken out early is better later', () => {
   const of = laid('hollow');
   const { acts } = playPolicy(of, PLAIN_POLICY);
   const dropId = acts.find(({ act }) => act.kind === 'drop')!.id;
@@ -212,7 +212,7 @@ test('nothing can be done from the door or after the end; away from hot oil over
   const of = laid('caller');
   const run = createPractice(of);
   expect(actInPractice(run, 0, { kind: 'door' }, 'early')).toBe(false);
-  stepPractice(run, Math.ceil(of.caller!.ringS / 2) + 1);
+  stepPractice(run, Math.ceil(of.caller!.bellS / 2) + 1);
   expect(actInPractice(run, 0, { kind: 'door' }, 'go')).toBe(true);
   stepPractice(run, 5);
   expect(actInPractice(run, 0, { kind: 'burner', setting: 0 }, 'from the door')).toBe(false);

@@ -142,7 +142,7 @@ export function practiceOutcome(run: PracticeRun): PracticeOutcome {
     oil: Math.min(OFF_MOST * pieces.length, (run.pots.reduce((sum, { offKs }) => sum + offKs, 0) / 60) * OFF_COSTS),
     time: (run.timeS / 60) * MINUTE_COSTS * pieces.length,
     danger: DANGERS.reduce((sum, one) => sum + danger[one] * DANGER_COSTS[one], 0),
-    door: caller !== null && run.wentS === null && run.timeS > caller.ringS ? DOOR_COSTS : 0,
+    door: caller !== null && run.wentS === null && run.timeS > caller.bellS ? DOOR_COSTS : 0,
   };
   return { pieces, endS: run.timeS, danger, lost: of.food + of.oil + of.time + of.danger + of.door, of };
 }

@@ -186,10 +186,10 @@ export function isAway({ situation: { caller }, timeS, wentS }: PracticeRun): bo
 
 /**
  * Somebody rang and waits for the cook.
- * @example rings(createPractice(situation('caller', 1, 'Practice'))) // false
+ * @example burners(createPractice(situation('caller', 1, 'Practice'))) // false
  */
 export function rings({ situation: { caller }, timeS, wentS }: PracticeRun): boolean {
-  return caller !== null && wentS === null && timeS >= caller.ringS && timeS < caller.ringS + caller.waitsS;
+  return caller !== null && wentS === null && timeS >= caller.bellS && timeS < caller.bellS + caller.waitsS;
 }
 
 /**
@@ -305,7 +305,7 @@ function actOnPot(run: PotRun, act: Exclude<PotAct, { kind: 'door' }>, nowS: num
       run.pot = { ...run.pot, oilM3: clamp(run.pot.oilM3 + act.m3, 0.0001, 0.02) };
       return;
     case 'fresh-oil':
-      // Only an empty pot is emptied; and its ring is off meanwhile.
+      // Only an empty pot is emptied; and its burner is off meanwhile.
       if (run.groups.length > 0) return;
       run.oilHarms = false;
       run.shed = [];

@@ -8,7 +8,7 @@ export const SITUATION_KINDS = [
   'overshoot',
   'load-too-big',
   'crumbs',
-  'slow-ring',
+  'slow-burner',
   'wholemeal',
   'burst',
   'frozen',
@@ -27,7 +27,7 @@ export type SituationKind = (typeof SITUATION_KINDS)[number];
 /** What is true of one pot, whatever the plan believes. */
 export interface PotTruth {
   readonly pot: Pot;
-  /** Oil when it begins, °C, and the knob that the ring has settled at. */
+  /** Oil when it begins, °C, and the burner setting that the burner has settled at. */
   readonly startC: number;
   readonly setting: number;
   /** Browning over what the plan counts on. */
@@ -49,9 +49,9 @@ export interface PracticePot {
   readonly truth: PotTruth;
 }
 
-/** Somebody at the door: when the bell rings, how long they wait for the cook, how long that takes; s. */
+/** Somebody at the door: when the bell burners, how long they wait for the cook, how long that takes; s. */
 export interface Caller {
-  readonly ringS: number;
+  readonly bellS: number;
   readonly waitsS: number;
   readonly awayS: number;
 }

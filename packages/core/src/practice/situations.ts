@@ -18,9 +18,9 @@ interface Twist {
   readonly draft?: (draft: TrayDraft) => TrayDraft;
   readonly pot?: Partial<Pot>;
   readonly hasProbe?: boolean;
-  /** Of the truth; the oil begins by default a few kelvins under its mark. */
+  /** Of the truth; the oil begins by default a few kelvins under its target. */
   readonly truth?: Partial<Omit<PotTruth, 'pot'>> & { readonly pot?: Partial<Pot> };
-  /** Oil at the start over its mark, K. */
+  /** Oil at the start over its target, K. */
   readonly overC?: number;
   readonly caller?: Caller;
   readonly second?: Twist;
@@ -34,14 +34,14 @@ interface Draw {
 }
 
 const FILLINGS = STARTERS.filter(({ family }) => family === 'rubbed-short').map(({ id }) => id);
-/** Knob of nine at which nothing is held back. */
+/** Setting of nine at which nothing is held back. */
 const FULL = DEFAULT_KITCHEN.pot.settings;
 
 /** Each kind of situation within its ranges. Our own. */
 const TWISTS: Readonly<Record<SituationKind, (draw: Draw) => Twist>> = {
   overshoot: ({ within, among }) => {
-    const ring = among(['radiant', 'plate'] as const);
-    return { pot: { ring }, overC: -within(18, 32), truth: { setting: FULL } };
+    const burner = among(['radiant', 'plate'] as const);
+    return { pot: { burner }, overC: -within(18, 32), truth: { setting: FULL } };
   },
   'load-too-big': ({ within, whole }) => ({
     pieces: whole(10, 12),
@@ -53,7 +53,10 @@ const TWISTS: Readonly<Record<SituationKind, (draw: Draw) => Twist>> = {
     draft: (draft) => ({ ...draft, coat: { wet: 'egg', dry: 'crumb', double: false } }),
     truth: { crumbs: within(0.05, 0.09) },
   }),
-  'slow-ring': ({ within }) => ({ overC: -within(25, 40), truth: { setting: FULL, pot: { ringS: within(120, 180) } } }),
+  'slow-burner': ({ within }) => ({
+    overC: -within(25, 40),
+    truth: { setting: FULL, pot: { burnerLagS: within(120, 180) } },
+  }),
   wholemeal: ({ within }) => ({
     draft: (draft) => withFamily(draft, 'rubbed-wholemeal'),
     truth: { browning: within(1.3, 1.6) },
@@ -89,7 +92,7 @@ const TWISTS: Readonly<Record<SituationKind, (draw: Draw) => Twist>> = {
   }),
   caller: ({ whole }) => ({
     pieces: 6,
-    caller: { ringS: whole(40, 160), waitsS: whole(500, 620), awayS: whole(80, 140) },
+    caller: { bellS: whole(40, 160), waitsS: whole(500, 620), awayS: whole(80, 140) },
   }),
   'probe-out': ({ whole }) => ({ truth: { probeOutS: whole(70, 240) } }),
   smoke: ({ within }) => {

@@ -22,7 +22,7 @@ export type CountUnit =
   | 'bunch'
   | 'sprig'
   | 'handful'
-  | 'knob'
+  | 'setting'
   | 'thumb'
   | 'sachet'
   | 'tin'
@@ -75,7 +75,7 @@ export function unitWords({ cupMl, teaspoonMl }: SpoonSizes): ReadonlyMap<string
     ['bunch bunches', count('bunch')],
     ['sprig', count('sprig')],
     ['handful', count('handful')],
-    ['knob', count('knob')],
+    ['setting', count('setting')],
     ['thumb inch inches inch-piece', count('thumb')],
     ['sachet packet envelope pkt', count('sachet')],
     ['tin can jar', count('tin')],
@@ -155,7 +155,7 @@ export const PART_G: Readonly<Record<CountUnit, Readonly<Record<string, number>>
   bunch: { any: 30, 'spring-onion': 90, spinach: 250, chard: 300, kale: 200 },
   sprig: { any: 1 },
   handful: { any: 15, walnut: 30, almond: 30, peanut: 30, raisin: 30, spinach: 25 },
-  knob: { any: 15 },
+  setting: { any: 15 },
   thumb: { 'fresh-ginger': 15, any: 15 },
   sachet: { 'instant-yeast': 7, 'active-dry-yeast': 7, 'baking-powder': 15, vanilla: 8 },
   tin: {},

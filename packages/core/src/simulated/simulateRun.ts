@@ -28,11 +28,11 @@ export interface SimulatedRun {
 
 const READ_EACH_S = 5;
 const MOST_S = 4 * 3600;
-/** A tray in cooler oil than the one before waits until the oil is no more than this over its mark, K. */
+/** A tray in cooler oil than the one before waits until the oil is no more than this over its target, K. */
 const OVER_C = 6;
 
 /**
- * Cooks planned trays on the simulated stove with a steady hand: full burner to the mark, a load in
+ * Cooks planned trays on the simulated stove with a steady hand: full burner to the target, a load in
  * when the oil is there, turns by the plan's method, take out at the planned time; tray after tray.
  * Long for it is one loop, a second a round.
  *

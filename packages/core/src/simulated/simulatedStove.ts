@@ -13,7 +13,7 @@ export interface StovePiece {
   readonly bulk: PieceBulk;
 }
 
-/** A pot, a ring and a probe that behave; pieces in it are real solver bodies. */
+/** A pot, a burner and a probe that behave; pieces in it are real solver bodies. */
 export interface SimulatedStove {
   pot: Pot;
   readonly roomC: number;

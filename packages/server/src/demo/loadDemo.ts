@@ -58,14 +58,14 @@ const OIL: Oil = {
   smokeC: 225,
 };
 
-/** Sorrel Vane's kitchen in Quillhaven: one 24 cm pot, a two-ring hob with nine settings. */
+/** Sorrel Vane's kitchen in Quillhaven: one 24 cm pot, a two-burner hob with nine settings. */
 const QUILLHAVEN: Kitchen = {
   ...DEFAULT_KITCHEN,
   name: 'Sorrel Vane, Quillhaven',
   potOilId: OIL.id,
   // One shelf of the fridge.
   fridgeTrays: 3,
-  otherPots: [{ name: 'Small pot on the small ring', pot: { ...DEFAULT_KITCHEN.pot, ...SMALL_POT } }],
+  otherPots: [{ name: 'Small pot on the small burner', pot: { ...DEFAULT_KITCHEN.pot, ...SMALL_POT } }],
   guests: GUESTS,
 };
 

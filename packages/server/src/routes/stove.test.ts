@@ -28,7 +28,7 @@ async function lit(speed = 60, of: BatchDraft = draft()): Promise<string> {
 
 type Piece = 'drop' | 'turn' | 'take-out' | 'burst';
 const onPieces = (kind: Piece, atS: number, pieces: number[]): FireAct => ({ id: randomUUID(), atS, kind, pieces });
-const knob = (atS: number, setting: number): FireAct => ({ id: randomUUID(), atS, kind: 'burner', setting });
+const setting = (atS: number, setting: number): FireAct => ({ id: randomUUID(), atS, kind: 'burner', setting });
 
 const post = (id: string, act: unknown) => app.call('POST', `/api/batches/${id}/stove/acts`, act);
 const look = async (id: string) => (await app.call('GET', `/api/batches/${id}/stove`)).body;
@@ -121,13 +121,13 @@ describe('acts', () => {
 
   it('heat the oil, and a load pulls it down', async () => {
     const id = await lit();
-    await post(id, knob(0, 9));
+    await post(id, setting(0, 9));
     await run(id, 700);
     const before = await look(id);
     const hot = before.readings[before.readings.length - 1].probeC;
     expect(hot).toBeGreaterThan(120);
     expect(before.readings[0].probeC).toBeLessThan(40);
-    await post(id, knob(before.nowS, 0));
+    await post(id, setting(before.nowS, 0));
     await post(id, onPieces('drop', before.nowS, [1, 2, 3, 4]));
     await run(id, 120);
     const after = await look(id);
@@ -139,7 +139,7 @@ describe('the stream', () => {
   it('first tells what was missed, then what happens, each once and in order', async () => {
     const id = await lit();
     await run(id, 200);
-    await post(id, knob(1, 9));
+    await post(id, setting(1, 9));
     const held = await look(id);
     const fifth = held.readings[4].seq;
     const last = held.readings[held.readings.length - 1].seq;
@@ -181,7 +181,7 @@ describe('the stream', () => {
 describe('a server that dies', () => {
   it('comes back with every act and reading, the pieces in the pot and the right clock', async () => {
     const id = await lit();
-    await post(id, knob(0, 9));
+    await post(id, setting(0, 9));
     await run(id, 720);
     await post(id, onPieces('drop', (await look(id)).nowS, [1, 2, 3]));
     await run(id, 150);
@@ -302,7 +302,7 @@ test('a very long record is opened thinned: in order, from the first to the very
 describe('finishing', () => {
   it('waits for what is in the oil, then goes to the ledger with the figures of core', async () => {
     const id = await lit();
-    await post(id, knob(0, 9));
+    await post(id, setting(0, 9));
     await run(id, 700);
     const { nowS } = await look(id);
     await post(id, onPieces('drop', nowS, [1, 2, 3]));
@@ -323,14 +323,14 @@ describe('finishing', () => {
     expect(record.figures).toEqual(ledgerFigures(record.acts, record.readings, 12, record.draft.trays.A.fry.oilC));
     expect([record.figures.fried, record.figures.burst, record.figures.notFried]).toEqual([2, 1, 9]);
     expect((await app.call('GET', '/api/ledger')).body.rows.map((e: { id: string }) => e.id)).toEqual([id]);
-    expect((await post(id, knob(1, 0))).body.code).toBe('BATCH_OVER');
+    expect((await post(id, setting(1, 0))).body.code).toBe('BATCH_OVER');
     const again = await app.call('PUT', `/api/batches/${id}`, { version: 1, draft: draft() });
     expect(again.body.code).toBe('BATCH_OVER');
   });
 
   it('is taken back for two hours: the batch goes on with all it had, and comes to the ledger again with more', async () => {
     const id = await lit();
-    await post(id, knob(0, 9));
+    await post(id, setting(0, 9));
     await run(id, 700);
     const from = (await look(id)).nowS;
     await post(id, onPieces('drop', from, [1, 2]));

@@ -32,7 +32,7 @@ const light = (id: string, more: object = { probe: null, speed: 1 }) =>
 const act = (id: string, of: object) =>
   app.call('POST', `/api/batches/${id}/stove/acts`, { id: randomUUID(), atS: 0, ...of });
 
-test('two pots burn at once, each with its own ring and oil; one stream tells both, each from where the page stands', async () => {
+test('two pots burn at once, each with its own burner and oil; one stream tells both, each from where the page stands', async () => {
   const oil = { id: randomUUID(), name: 'For the fish', ingredientId: 'sunflower-oil', smokeC: 214, m3: 0.0009 };
   await app.call('POST', '/api/oils', oil);
   await kitchenWith({ otherPots: [{ name: SMALL, pot: POT, oilId: oil.id }] });
@@ -73,7 +73,7 @@ test('two pots burn at once, each with its own ring and oil; one stream tells bo
   expect((await app.call('GET', '/api/oils')).body[0].events).toHaveLength(1);
 });
 
-test('a batch whose pot has gone from the Store is planned in the pot on the ring, and the queue of each pot is its own', async () => {
+test('a batch whose pot has gone from the Store is planned in the pot on the burner, and the queue of each pot is its own', async () => {
   await kitchenWith({ otherPots: [{ name: SMALL, pot: POT }] });
   const squash = await planned('Squash', 'squash-sage');
   const lentil = await planned('Lentil', 'lentil-dill');

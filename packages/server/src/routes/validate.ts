@@ -8,7 +8,7 @@ import {
   type OilAct,
   PASSPHRASE_LEAST,
   RANGES,
-  RING_KINDS,
+  BURNER_KINDS,
   SCALE_MOST_KG,
   type ScaleAct,
   START_GATE,
@@ -103,10 +103,10 @@ const pot = Joi.object({
   settings: within(P.settings).integer(),
   lossWPerK: within(P.lossWPerK),
   probeLagS: within(P.probeLagS),
-  ring: Joi.string()
-    .valid(...RING_KINDS)
+  burner: Joi.string()
+    .valid(...BURNER_KINDS)
     .optional(),
-  ringS: within(P.ringS).optional(),
+  burnerLagS: within(P.burnerLagS).optional(),
 }).required();
 
 const guests = Joi.object({

@@ -18,7 +18,7 @@ import {
   topUpStove,
   trayOfPiece,
   potAtRest,
-  ringFlowW,
+  burnerFlowW,
 } from '@ember-fold/core';
 import { probeLine } from '../devices/readingLine.js';
 import { followStream } from './followStream.js';
@@ -75,7 +75,7 @@ const MOST_LINES = 500;
 const MOST_PROBE_C = 350;
 
 /**
- * Stoves that are not there: pots, rings and probes that behave. They follow what the hands do
+ * Stoves that are not there: pots, burners and probes that behave. They follow what the hands do
  * by the stream that every page follows, and send their probes' readings as any probe would:
  * as lines, over HTTP, with a token, again until they are acknowledged.
  */
@@ -184,7 +184,7 @@ export class SimulatedStoves {
       const acts = told.acts.map(({ act }) => act);
       stove.state = {
         ...stove.state,
-        ringW: ringFlowW(acts, fireState(acts, piecesOf(told)).takenBack, stove.pot, stove.timeS),
+        burnerFlowW: burnerFlowW(acts, fireState(acts, piecesOf(told)).takenBack, stove.pot, stove.timeS),
       };
       // The oil did not wait while nobody was there; nobody read the probe meanwhile.
       const missedS = Math.min(MOST_CATCH_UP_S, this.stoveNowS(running) - stove.timeS);

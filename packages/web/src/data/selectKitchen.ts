@@ -34,7 +34,7 @@ function keptOil(oils: readonly OilRow[] | undefined, id: string | undefined): P
   return row && !row.state.isGone ? { ...row.state, id: row.oil.id, name: row.oil.name } : null;
 }
 
-/** The kept oil in the pot on the ring. */
+/** The kept oil in the pot on the burner. */
 const selectPotOil = createSelector(
   (state: ApiState) => api.endpoints.kitchen.select()(state).data?.kitchen.potOilId,
   (state: ApiState) => oilApi.endpoints.oils.select()(state).data,

@@ -11,7 +11,7 @@ const warm: NextStep = { act: 'burner', inS: 0, pieces: [], reason: 'warm-up', v
 function list(steps: readonly NextStep[], onDone: (step: NextStep) => void) {
   return (
     <ThemeProvider theme={stoveTheme}>
-      <DoNextList steps={steps} markC={158} printer={makePrinter(DEFAULT_KITCHEN)} onDone={onDone} />
+      <DoNextList steps={steps} targetC={158} printer={makePrinter(DEFAULT_KITCHEN)} onDone={onDone} />
     </ThemeProvider>
   );
 }

@@ -81,18 +81,18 @@ const KEY: Record<NextStep['act'], string | null> = {
 interface DoNextListProps {
   readonly steps: readonly NextStep[];
   /** Oil to fry in, °C. */
-  readonly markC: number;
+  readonly targetC: number;
   readonly printer: Printer;
   /** The cook says it is done. */
   readonly onDone: (step: NextStep) => void;
 }
 
 /** What to do next and when; a tap says it is done. */
-export function DoNextList({ steps, markC, printer, onDone }: DoNextListProps) {
+export function DoNextList({ steps, targetC, printer, onDone }: DoNextListProps) {
   const first = steps[0];
   const spoken = first && isDueNow(first) ? wording(first).what : '';
   function wording(step: NextStep) {
-    return nextText(step, (c) => printer.temp(c), markC);
+    return nextText(step, (c) => printer.temp(c), targetC);
   }
   return (
     <Box aria-label={T.doNext}>

@@ -95,7 +95,7 @@ export function Hands({ draft, fire, pad, ear, printer, onFinish, advises }: Han
   return (
     <Side>
       <Lists>
-        {advises && <DoNextList steps={fire.steps} markC={draft.fry.oilC} printer={printer} onDone={done} />}
+        {advises && <DoNextList steps={fire.steps} targetC={draft.fry.oilC} printer={printer} onDone={done} />}
         <JudgeBar
           judge={judge}
           targetC={draft.filling.coreTargetC}

@@ -106,11 +106,11 @@ export function MoreSheet({ printer, oilC, fit, hands, onClose, onTopUp, onOil, 
 const within = (value: number, { least, most }: Range) => Math.min(most, Math.max(least, value));
 
 /** What was found, within what a kitchen may hold. */
-function fitted(fit: StoveFit): Pick<Pot, 'efficiency' | 'lossWPerK' | 'probeLagS' | 'ringS'> {
+function fitted(fit: StoveFit): Pick<Pot, 'efficiency' | 'lossWPerK' | 'probeLagS' | 'burnerLagS'> {
   return {
     efficiency: within(fit.efficiency.value, RANGES.pot.efficiency),
     lossWPerK: within(fit.lossWPerK.value, RANGES.pot.lossWPerK),
     probeLagS: within(fit.probeLagS.value, RANGES.pot.probeLagS),
-    ringS: within(fit.ringS.value, RANGES.pot.ringS),
+    burnerLagS: within(fit.burnerLagS.value, RANGES.pot.burnerLagS),
   };
 }

@@ -110,7 +110,7 @@ interface OilPanelProps {
 /** An estimate less sure than this is asked again by a crumb, °C. */
 const UNSURE_C = 14;
 
-/** One glance: the oil, whether it is right, where it goes, and the knob. */
+/** One glance: the oil, whether it is right, where it goes, and the burner setting. */
 export function OilPanel(props: OilPanelProps) {
   const { oil, range, cautions, burner, settings, printer, probe, spreadC, onBurner, oilC, onOil } = props;
   const { verdict, probeC, ratePerMin, backInS, offC } = oil;

@@ -60,7 +60,7 @@ const One = styled.li`
   }
 `;
 
-/** More pots than a hob has rings are not watched at once. */
+/** More pots than a hob has burners are not watched at once. */
 const MOST = 5;
 
 /** Due this soon, it is what a hand does now. */

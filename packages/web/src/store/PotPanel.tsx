@@ -1,5 +1,5 @@
 import { STORE as T } from '../text/storePhrases';
-import { type Kitchen, type NamedPot, parseNumber, type Pot, RANGES, type RingKind } from '@ember-fold/core';
+import { type Kitchen, type NamedPot, parseNumber, type Pot, RANGES, type BurnerKind } from '@ember-fold/core';
 import { useState } from 'react';
 import { editKitchen } from '../data/editKitchen';
 import { useKitchen } from '../data/useLine';
@@ -13,7 +13,7 @@ import { VolumeField, PercentField, TempField } from '../ui/controls/MoreFields'
 import { CountField, GramField, LengthField } from '../ui/controls/UnitFields';
 import { WayList } from '../ui/controls/WayList';
 import { plain, type Printer } from '../text/printer';
-import { RING_NAME } from '../text/storeWords';
+import { BURNER_NAME } from '../text/storeWords';
 
 const FRESH = '';
 
@@ -24,7 +24,7 @@ function freeName(name: string, others: readonly NamedPot[]): string {
   return free;
 }
 
-/** The pot that is fried in, on its ring; and others to take instead. */
+/** The pot that is fried in, on its burner; and others to take instead. */
 export function PotPanel() {
   const known = useKitchen();
   if (!known) return null;
@@ -33,7 +33,7 @@ export function PotPanel() {
   const set = (change: Partial<Pot>) => editKitchen((now) => ({ ...now, pot: { ...now.pot, ...change } }));
   return (
     <Panel>
-      <PanelTitle>{T.potOnItsRing}</PanelTitle>
+      <PanelTitle>{T.potOnItsBurner}</PanelTitle>
       <Row>
         <LengthField
           label={T.across}
@@ -69,7 +69,7 @@ export function PotPanel() {
       </Row>
       <Row>
         <FigureField
-          label={T.fullPowerOfTheRing}
+          label={T.fullPowerOfTheBurner}
           value={pot.burnerW}
           print={(w) => plain(w, 0)}
           read={(text) => parseNumber(text.replace(/\s*w$/i, ''))}
@@ -79,18 +79,18 @@ export function PotPanel() {
           onChange={(burnerW) => set({ burnerW })}
         />
       </Row>
-      <Pick<RingKind>
-        label={T.kindOfRing}
-        value={pot.ring ?? 'gas'}
-        options={RING_NAME}
-        onChange={(ring) => {
-          const { ringS: _learnt, ...bare } = pot;
-          editKitchen((now) => ({ ...now, pot: { ...bare, ring } }));
+      <Pick<BurnerKind>
+        label={T.kindOfBurner}
+        value={pot.burner ?? 'gas'}
+        options={BURNER_NAME}
+        onChange={(burner) => {
+          const { burnerLagS: _learnt, ...bare } = pot;
+          editKitchen((now) => ({ ...now, pot: { ...bare, burner } }));
         }}
       />
       <Row>
         <CountField
-          label={T.highestNumberOnItsKnob}
+          label={T.highestNumberOnItsSetting}
           value={pot.settings}
           {...RANGES.pot.settings}
           onChange={(settings) => set({ settings })}
@@ -119,7 +119,7 @@ export function PotPanel() {
   );
 }
 
-/** Pots beside the one on the ring: each with its oil, to fry in, to forget; and this one kept as another. */
+/** Pots beside the one on the burner: each with its oil, to fry in, to forget; and this one kept as another. */
 function OtherPots({ kitchen, printer }: { readonly kitchen: Kitchen; readonly printer: Printer }) {
   const [name, setName] = useState(T.anotherPot);
   const { data: kept = [] } = oilApi.useOilsQuery();

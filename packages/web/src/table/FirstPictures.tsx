@@ -58,32 +58,32 @@ export function PotPicture({ diameterM, heightM }: Of<'diameterM' | 'heightM'>) 
   );
 }
 
-/** What heats it: flames, a coil under glass, glowing rings, an iron plate. */
-export function RingPicture({ ring }: Of<'ring'>) {
+/** What heats it: flames, a coil under glass, glowing burners, an iron plate. */
+export function BurnerPicture({ burner }: Of<'burner'>) {
   const theme = useTheme();
   const hot = theme.accent;
   return (
     <Picture>
       <path d="M18 14 V32 H46 V14" />
-      {ring === 'gas' && (
+      {burner === 'gas' && (
         <path
           d="M18 52 q-4 -7 2 -14 q6 7 2 14 M30 52 q-4 -7 2 -14 q6 7 2 14 M42 52 q-4 -7 2 -14 q6 7 2 14 M12 54 H52"
           stroke={hot}
         />
       )}
-      {ring === 'induction' && (
+      {burner === 'induction' && (
         <>
           <path d="M8 38 H56" strokeWidth={3} />
           <path d="M16 46 q4 -8 8 0 t8 0 t8 0 t8 0" stroke={hot} />
         </>
       )}
-      {ring === 'radiant' && (
+      {burner === 'radiant' && (
         <>
           <path d="M8 38 H56" strokeWidth={3} />
           <path d="M18 44 H46 M22 49 H42 M26 54 H38" stroke={hot} strokeWidth={2.4} />
         </>
       )}
-      {ring === 'plate' && <rect x={14} y={36} width={36} height={10} rx={3} fill={hot} stroke="none" />}
+      {burner === 'plate' && <rect x={14} y={36} width={36} height={10} rx={3} fill={hot} stroke="none" />}
     </Picture>
   );
 }

@@ -4,8 +4,8 @@ import {
   firstKitchen,
   type Kitchen,
   RANGES,
-  RING_KINDS,
-  type RingKind,
+  BURNER_KINDS,
+  type BurnerKind,
 } from '@ember-fold/core';
 import { type ReactNode, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
@@ -13,7 +13,7 @@ import { api } from '../data/api';
 import { editKitchen } from '../data/editKitchen';
 import { useKept } from '../data/useKept';
 import { FIRST_RUN as T } from '../text/tablePhrases';
-import { RING_NAME } from '../text/storeWords';
+import { BURNER_NAME } from '../text/storeWords';
 import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
@@ -24,7 +24,7 @@ import {
   AltitudePicture,
   CooksPicture,
   PotPicture,
-  RingPicture,
+  BurnerPicture,
   ThermometerPicture,
   UnitsPicture,
 } from './FirstPictures';
@@ -99,14 +99,14 @@ function Questions({ kitchen, onDone }: { readonly kitchen: Kitchen; readonly on
             />
             <LengthField label={T.high} value={ask.heightM} {...pot.heightM} onChange={(heightM) => set({ heightM })} />
           </One>
-          <One picture={<RingPicture {...ask} />}>
-            <Pick<RingKind>
-              label={T.ring}
-              value={ask.ring}
+          <One picture={<BurnerPicture {...ask} />}>
+            <Pick<BurnerKind>
+              label={T.burner}
+              value={ask.burner}
               options={
-                Object.fromEntries(RING_KINDS.map((kind) => [kind, RING_NAME[kind]])) as Record<RingKind, string>
+                Object.fromEntries(BURNER_KINDS.map((kind) => [kind, BURNER_NAME[kind]])) as Record<BurnerKind, string>
               }
-              onChange={(ring) => set({ ring })}
+              onChange={(burner) => set({ burner })}
             />
           </One>
           <One picture={<ThermometerPicture {...ask} />}>

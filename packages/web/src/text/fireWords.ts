@@ -33,7 +33,7 @@ export const VERDICT_TEXT: Record<OilVerdict, string> = {
 export function nextText(
   step: NextStep,
   temp: (c: number) => string,
-  markC: number,
+  targetC: number,
 ): { readonly what: string; readonly why: string } {
   const list = listText(step.pieces);
   switch (step.act) {
@@ -52,7 +52,7 @@ export function nextText(
               : step.reason === 'room'
                 ? 'There is room for more, and the oil is ready.'
                 : step.reason === 'judge-oil'
-                  ? `Test the oil first: when it is right, a crumb of dough ${CRUMB_DOES[wantedCrumb(markC)]}.`
+                  ? `Test the oil first: when it is right, a crumb of dough ${CRUMB_DOES[wantedCrumb(targetC)]}.`
                   : `When the oil reaches ${temp(step.value)}.`,
       };
     case 'burner':
@@ -62,9 +62,9 @@ export function nextText(
           step.reason === 'cut-heat'
             ? 'The oil is above its caution limit. Never use water; keep the lid at hand.'
             : step.reason === 'oil-over'
-              ? `The oil is above its target of ${temp(markC)}.`
+              ? `The oil is above its target of ${temp(targetC)}.`
               : step.reason === 'warm-up'
-                ? `The target is ${temp(markC)}. The burner stays hot for a while after you turn it down.`
+                ? `The target is ${temp(targetC)}. The burner stays hot for a while after you turn it down.`
                 : step.reason === 'load-needs'
                   ? 'This keeps the oil at its temperature with these pieces in.'
                   : step.reason === 'all-out'
@@ -194,7 +194,7 @@ export function beliefText({ browning, browningSpread, coreShiftC, looks, cores 
 
 /** What a stove is like, each with its range. */
 export function fitText(
-  { efficiency, lossWPerK, probeLagS, ringS, residualC }: StoveFit,
+  { efficiency, lossWPerK, probeLagS, burnerLagS, residualC }: StoveFit,
   p: Printer,
 ): readonly string[] {
   const range = (found: Found, times: number, digits: number) =>
@@ -203,7 +203,7 @@ export function fitText(
     `${range(efficiency, 100, 0)} % of the burner’s power reaches the oil.`,
     `The pot loses ${range(lossWPerK, p.temperature === 'F' ? 5 / 9 : 1, 1)} W for each °${p.temperature} above room temperature.`,
     `The probe lags ${range(probeLagS, 1, 0)} s behind the oil.`,
-    `The burner goes on heating for ${range(ringS, 1, 0)} s after you turn it off.`,
+    `The burner goes on heating for ${range(burnerLagS, 1, 0)} s after you turn it off.`,
     `The readings agree with this to ${p.tempSpanFine(residualC)}.`,
   ];
 }

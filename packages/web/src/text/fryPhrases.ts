@@ -123,7 +123,7 @@ export const FRY = {
   fryingThemAll: 'Computing…',
   thereIsNothingToDivide: 'There are no loads yet: these pieces are never done as planned.',
   waysToDivideIt: 'Ways to divide the batch',
-  onTheRing: (potText: string | number) => `${potText}, on the burner`,
+  onTheBurner: (potText: string | number) => `${potText}, on the burner`,
   friedIn: 'Fried in',
   theOrder: 'the order',
   theIn: (name: string | number, oilCarriesText: string | number) => `In “${name}”. ${oilCarriesText}`,

@@ -190,7 +190,7 @@ test('what an evening taught, and what a stove is like', () => {
   }
   const found = (value: number) => ({ value, sd: value / 40 });
   const fit = {
-    ...{ efficiency: found(0.58), lossWPerK: found(2.31), probeLagS: found(8.4), ringS: found(40) },
+    ...{ efficiency: found(0.58), lossWPerK: found(2.31), probeLagS: found(8.4), burnerLagS: found(40) },
     ...{ residualC: 0.26, converged: true },
   };
   for (const p of printers) fitText(fit, p).forEach((line) => reads(line));

@@ -127,14 +127,14 @@ const SENTENCES: MixSentences = {
     most === 0
       ? 'This filling does not keep: mix raw ingredients on the day.'
       : `It does not keep for ${many(days, 'day')}. With these ingredients, ${many(most, 'day')} is the limit. Freeze it, or cook it later.`,
-  'filling.ahead-slow': ({ to5S, markC, limitS }, p) =>
-    `To keep overnight it must cool to ${p.temp(markC)} within ${p.span(limitS)}. This takes ${p.span(to5S)} or more. Spread it thinner, or use two dishes.`,
+  'filling.ahead-slow': ({ to5S, targetC, limitS }, p) =>
+    `To keep overnight it must cool to ${p.temp(targetC)} within ${p.span(limitS)}. This takes ${p.span(to5S)} or more. Spread it thinner, or use two dishes.`,
   'filling.spoon': ({ eachKg, eachM3 }, p) =>
     `Each piece takes ${p.mass(eachKg)}, a level scoop of ${p.volume(eachM3)}.`,
-  'filling.cool-safe': ({ to21S, foldS, depthM, markC }, p) =>
-    `Spread ${p.length(depthM)} deep, it cools to ${p.temp(markC)} in ${p.span(to21S)} and is ready to fold after ${p.span(foldS)}.`,
-  'filling.cool-slow': ({ to21S, depthM, markC, fromC, limitS }, p) =>
-    `Spread ${p.length(depthM)} deep, it cools too slowly: ${p.span(to21S)} or more to ${p.temp(markC)}. The usual limit is ${p.span(limitS)} from ${p.temp(fromC)}. Spread it thinner, split it, or set it in iced water.`,
+  'filling.cool-safe': ({ to21S, foldS, depthM, targetC }, p) =>
+    `Spread ${p.length(depthM)} deep, it cools to ${p.temp(targetC)} in ${p.span(to21S)} and is ready to fold after ${p.span(foldS)}.`,
+  'filling.cool-slow': ({ to21S, depthM, targetC, fromC, limitS }, p) =>
+    `Spread ${p.length(depthM)} deep, it cools too slowly: ${p.span(to21S)} or more to ${p.temp(targetC)}. The usual limit is ${p.span(limitS)} from ${p.temp(fromC)}. Spread it thinner, split it, or set it in iced water.`,
   'filling.cool-split': ({ savedS, dishes }, p) =>
     `In ${plain(dishes, 0)} dishes it is ready ${p.span(savedS)} sooner.`,
   'filling.too-deep': ({ depthM, mostM }, p) =>

@@ -53,7 +53,7 @@ const SITUATION: Readonly<Record<SituationKind, SituationWords>> = {
     lesson: 'Skim after each load. Burnt crumbs darken the loads that follow.',
     page: 'oil-life',
   },
-  'slow-ring': {
+  'slow-burner': {
     name: 'A burner that reacts slowly',
     told: (of, p) =>
       `The stove is new. The plan assumes gas, but this burner reacts far more slowly. It is on full, and the oil is at ${startOf(of, p)}.`,

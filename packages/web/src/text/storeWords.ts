@@ -1,4 +1,4 @@
-import type { FormulaKind, IngredientRole, Kitchen, RingKind, SoldUnit, AmountPlace } from '@ember-fold/core';
+import type { FormulaKind, IngredientRole, Kitchen, BurnerKind, SoldUnit, AmountPlace } from '@ember-fold/core';
 
 /** Wording of the Store. */
 export const KIND_NAME: Record<FormulaKind, string> = { dough: 'Dough', filling: 'Filling', base: 'Base' };
@@ -15,7 +15,7 @@ export const ROLE_NAME: Record<IngredientRole, string> = {
   seasoning: 'seasoning',
 };
 /** The kinds of burner. */
-export const RING_NAME: Record<RingKind, string> = {
+export const BURNER_NAME: Record<BurnerKind, string> = {
   gas: 'gas',
   induction: 'induction',
   radiant: 'ceramic, glowing',

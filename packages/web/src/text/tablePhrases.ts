@@ -31,7 +31,7 @@ export const FIRST_RUN = {
   systems: { metric: 'grams and °C', customary: 'US cups and °F' },
   across: 'Your pot, width',
   high: 'Your pot, height',
-  ring: 'Burner',
+  burner: 'Burner',
   thermometer: 'Thermometer for the oil',
   thermometers: { some: 'yes', none: 'none' },
   altitude: 'Height above sea level',

@@ -4,6 +4,8 @@ import type { Migration } from './migration.js';
 const FIELDS: readonly (readonly [was: string, is: string])[] = [
   ['lotSize', 'loadSize'],
   ['betweenLotsS', 'betweenLoadsS'],
+  ['ring', 'burner'],
+  ['ringS', 'burnerLagS'],
 ];
 
 const replaced = (column: string, pairs: readonly (readonly [string, string])[]): string =>

@@ -60,7 +60,11 @@ export function CoolingSheet({ line, onClose }: { readonly line: Line; readonly 
                 <strong>{`${name[0]!.toUpperCase()}${name.slice(1)}`}</strong>
                 <Soft>
                   {cooling
-                    ? T.deepReadyToFold(printer.length(depthM), fold, cooling.passesFirstMark ? '' : T.tooSlowToBeSafe)
+                    ? T.deepReadyToFold(
+                        printer.length(depthM),
+                        fold,
+                        cooling.passesFirstTarget ? '' : T.tooSlowToBeSafe,
+                      )
                     : T.deepTooDeepToCool(printer.length(depthM))}
                 </Soft>
               </div>

@@ -6,14 +6,14 @@ import { potText } from '../../text/fireWords';
 
 const OWN = '';
 
-/** Which of the kitchen's pots the batch is fried in: everything after follows that pot, its ring and its oil. */
+/** Which of the kitchen's pots the batch is fried in: everything after follows that pot, its burner and its oil. */
 export function PotChoice({ line }: { readonly line: Line }) {
   const edit = useEdit();
   const whole = useKitchen()?.kitchen;
   const { otherPots = [] } = line.kitchen;
   if (otherPots.length === 0 || !whole) return null;
   const options = Object.fromEntries([
-    [OWN, T.onTheRing(potText(null, whole.pot.diameterM))],
+    [OWN, T.onTheBurner(potText(null, whole.pot.diameterM))],
     ...otherPots.map(({ name }) => [name, name]),
   ]) as Record<string, string>;
   return (

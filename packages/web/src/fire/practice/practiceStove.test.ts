@@ -57,7 +57,7 @@ test('an act of the page happens at the second of the evening, once, and the pag
   expect(practiceOutcome(replayPractice(of, stove.acts()))).toEqual(practiceOutcome(stove.evening()));
 });
 
-test('fresh oil is cold, with the knob at nothing on the page too; without a probe the page gets no reading', () => {
+test('fresh oil is cold, with the burner setting at nothing on the page too; without a probe the page gets no reading', () => {
   const stove = opened(situation('allergy', 2, 'Practice'));
   stove.own(0, { kind: 'fresh-oil' });
   stove.tick(1000);

@@ -76,7 +76,7 @@ export class PracticeStove {
     this.shown = this.look();
   }
 
-  /** The knob as it stands without a hand: when the evening begins, and over a fresh pot. */
+  /** The setting as it stands without a hand: when the evening begins, and over a fresh pot. */
   private settled(setting: number, id: string, atS: number): FireAct {
     return { id, atS, kind: 'burner', setting };
   }

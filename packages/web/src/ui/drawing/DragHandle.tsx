@@ -38,7 +38,7 @@ export function DragHandle({
   onChange,
 }: DragHandleProps) {
   const theme = useTheme();
-  const knob = useRef<SVGGElement>(null);
+  const setting = useRef<SVGGElement>(null);
   const held = useRef(value);
   const { isFocusVisible, focusProps } = useFocusRing();
   const { moveProps } = useMove({
@@ -48,7 +48,7 @@ export function DragHandle({
     onMove: ({ deltaX, deltaY, pointerType }) => {
       const by = axis === 'x' ? deltaX : -deltaY;
       // Screen pixels of one mm of the drawing.
-      const scale = knob.current?.ownerSVGElement?.getScreenCTM()?.a || 1;
+      const scale = setting.current?.ownerSVGElement?.getScreenCTM()?.a || 1;
       held.current += pointerType === 'keyboard' ? (deltaX - deltaY) * step : (by / scale) * perMm;
       const steps = Math.round(held.current / step) * step;
       onChange(Math.min(most, Math.max(least, steps)));
@@ -59,7 +59,7 @@ export function DragHandle({
   return (
     <g
       {...mergeProps(moveProps, focusProps)}
-      ref={knob}
+      ref={setting}
       role="slider"
       tabIndex={0}
       aria-label={label}

@@ -17,7 +17,7 @@ const SIGN: Readonly<Record<StartPoint, ReactNode>> = {
   ),
   // A drop of water.
   dry: <path d="M24 8c6 9 10 14 10 20a10 10 0 0 1-20 0c0-6 4-11 10-20z" fill="#7FB4DA" />,
-  // A lid with its knob, beside the pot.
+  // A lid with its setting, beside the pot.
   lid: (
     <>
       <path d="M8 22a16 10 0 0 1 32 0zM24 12V8M20 8h8M6 22h36" />

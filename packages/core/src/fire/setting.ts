@@ -1,14 +1,14 @@
 import type { Pot } from '../draft/kitchen.js';
-import { knobFor, potHeatCapacity, type PotState, ringLagS, stepPot } from '../oil/pot.js';
+import { settingFor, potHeatCapacity, type PotState, burnerLagS, stepPot } from '../oil/pot.js';
 import { oilWanted } from '../oil/ramp.js';
 import type { StovePlan } from './doNext.js';
 import type { FireState } from './fireAct.js';
 import type { PiecePrediction } from './predictPiece.js';
 
-/** What of the plan the knob is judged by. */
-type KnobPlan = Pick<StovePlan, 'pot' | 'roomC' | 'drawW' | 'oilC' | 'ramp' | 'holdSetting' | 'settings'>;
+/** What of the plan the burner setting is judged by. */
+type SettingPlan = Pick<StovePlan, 'pot' | 'roomC' | 'drawW' | 'oilC' | 'ramp' | 'holdSetting' | 'settings'>;
 
-export interface KnobAdvice {
+export interface SettingAdvice {
   readonly setting: number;
   readonly reason: 'oil-over' | 'warm-up' | 'load-needs' | 'oil-waits';
 }
@@ -17,21 +17,26 @@ export interface KnobAdvice {
 export const DRAW_EACH_S = 10;
 /** A setting is judged as if it were kept for so long, and the oil then held exactly, s. */
 const KEEP_S = 75;
-/** And watched for so long after that, besides what the ring takes to follow, s. */
+/** And watched for so long after that, besides what the burner takes to follow, s. */
 const WATCH_S = 60;
 const STEP_S = 5;
-/** Oil that stays so near its mark needs no hand on the knob, K. */
+/** Oil that stays so near its target needs no hand on the setting, K. */
 export const NEAR_C = { under: 5, over: 2.5 } as const;
-/** A kelvin over the mark counts as much as so many under it: squared, as the cautions want it. */
+/** A kelvin over the target counts as much as so many under it: squared, as the cautions want it. */
 const OVER_WEIGHT = 6;
 
 /** Less than this is gained by nobody: three kelvins over two minutes, K²s. */
 const SEEN_GAIN = 1200;
 
-const watchS = (pot: Pot): number => KEEP_S + WATCH_S + 3 * ringLagS(pot);
+const watchS = (pot: Pot): number => KEEP_S + WATCH_S + 3 * burnerLagS(pot);
 
 /** Heat the pieces draw over the next minutes, W, one entry a step: by how long they are in, and none once they are due out. */
-function drawAhead(plan: KnobPlan, state: FireState, predictions: readonly PiecePrediction[], nowS: number): number[] {
+function drawAhead(
+  plan: SettingPlan,
+  state: FireState,
+  predictions: readonly PiecePrediction[],
+  nowS: number,
+): number[] {
   const outS = new Map(predictions.map(({ number, takeOutAtS }) => [number, takeOutAtS]));
   const last = plan.drawW.length - 1;
   return Array.from({ length: Math.ceil(watchS(plan.pot) / STEP_S) }, (_, i) =>
@@ -44,16 +49,16 @@ function drawAhead(plan: KnobPlan, state: FireState, predictions: readonly Piece
   );
 }
 
-/** Knob, fractions allowed, at which oil follows its mark: held, or rising by so much a second. */
+/** Setting, fractions allowed, at which oil follows its target: held, or rising by so much a second. */
 function exactSetting(pot: Pot, oilC: number, roomC: number, drawW: number, risePerS: number): number {
   const wantedW = pot.lossWPerK * (oilC - roomC) + drawW + potHeatCapacity(pot, oilC) * risePerS;
-  return knobFor(pot, wantedW);
+  return settingFor(pot, wantedW);
 }
 
 /**
  * Oil wanted now, °C: what pieces go into, or so far along its rise as the last drop is old.
  */
-export function markNow(
+export function targetNow(
   { oilC, ramp }: Pick<StovePlan, 'oilC' | 'ramp'>,
   { inPot }: Pick<FireState, 'inPot'>,
   nowS: number,
@@ -71,20 +76,20 @@ interface Outlook {
 }
 
 function outlook(
-  { pot, roomC }: KnobPlan,
+  { pot, roomC }: SettingPlan,
   from: PotState,
   setting: number,
   drawW: readonly number[],
-  marksC: readonly number[],
+  targetsC: readonly number[],
 ): Outlook {
   let state = from;
   const seen = { overC: -Infinity, underC: -Infinity, cost: 0 };
   drawW.forEach((loadW, i) => {
-    const markC = marksC[i]!;
-    const risePerS = ((marksC[i + 1] ?? markC) - markC) / STEP_S;
-    const knob = i * STEP_S < KEEP_S ? setting : exactSetting(pot, markC, roomC, loadW, risePerS);
-    state = stepPot(pot, state, knob, roomC, loadW, STEP_S);
-    const offC = state.oilC - markC;
+    const targetC = targetsC[i]!;
+    const risePerS = ((targetsC[i + 1] ?? targetC) - targetC) / STEP_S;
+    const applied = i * STEP_S < KEEP_S ? setting : exactSetting(pot, targetC, roomC, loadW, risePerS);
+    state = stepPot(pot, state, applied, roomC, loadW, STEP_S);
+    const offC = state.oilC - targetC;
     seen.overC = Math.max(seen.overC, offC);
     seen.underC = Math.max(seen.underC, -offC);
     seen.cost += STEP_S * offC * offC * (offC > 0 ? OVER_WEIGHT : 1);
@@ -93,36 +98,36 @@ function outlook(
 }
 
 /**
- * Where the knob belongs: of all its settings the one with which the oil comes nearest to its
+ * Where the burner setting belongs: of all its settings the one with which the oil comes nearest to its
  * mark over the next minutes, counting what the pieces draw, when they come out, and what the
- * ring goes on giving; over the mark counts more than under it. Where it is now is kept as long
+ * burner goes on giving; over the target counts more than under it. Where it is now is kept as long
  * as the oil stays near: a noisy probe must not make it flutter. Source: docs/models/frying.md.
  */
-export function knobAdvice(
-  plan: KnobPlan,
+export function settingAdvice(
+  plan: SettingPlan,
   state: FireState,
   oil: PotState,
   predictions: readonly PiecePrediction[],
   nowS: number,
-): KnobAdvice {
+): SettingAdvice {
   const { settings, holdSetting } = plan;
   const drawW = drawAhead(plan, state, predictions, nowS);
-  const marksC = drawW.map((_, i) => markNow(plan, state, nowS + i * STEP_S));
-  const oilC = marksC[0]!;
+  const targetsC = drawW.map((_, i) => targetNow(plan, state, nowS + i * STEP_S));
+  const oilC = targetsC[0]!;
   const isEmpty = state.inPot.length === 0;
-  const told = (setting: number): KnobAdvice => {
+  const told = (setting: number): SettingAdvice => {
     if (oil.oilC > oilC + NEAR_C.over && setting <= holdSetting) return { setting, reason: 'oil-over' };
     if (!isEmpty) return { setting, reason: 'load-needs' };
     return { setting, reason: oil.oilC < oilC - NEAR_C.under && setting > holdSetting ? 'warm-up' : 'oil-waits' };
   };
-  const now = outlook(plan, oil, state.burner, drawW, marksC);
+  const now = outlook(plan, oil, state.burner, drawW, targetsC);
   // Near is not enough for the next load: oil that never gets ready at this setting must be helped.
   const isStuck = isEmpty && state.toFry > 0 && readyInS(plan, oil, state.burner) === null;
   if (!isStuck && now.overC <= NEAR_C.over && now.underC <= NEAR_C.under) return told(state.burner);
   let best = { setting: state.burner, cost: isStuck ? Infinity : now.cost };
   for (let setting = 0; setting <= settings; setting++) {
     if (isStuck && (setting <= state.burner || readyInS(plan, oil, setting) === null)) continue;
-    const { cost } = outlook(plan, oil, setting, drawW, marksC);
+    const { cost } = outlook(plan, oil, setting, drawW, targetsC);
     // No hand moves for a gain that nobody sees.
     const gain = best.setting === state.burner ? SEEN_GAIN : 0;
     if (cost < best.cost - gain) best = { setting, cost };
@@ -135,7 +140,7 @@ const LOOK_S = 3600;
 const TELL_S = 10;
 
 /** s until oil without pieces is hot enough for them at a setting; `null`: not within an hour. */
-export function readyInS({ pot, roomC, oilC }: KnobPlan, from: PotState, setting: number): number | null {
+export function readyInS({ pot, roomC, oilC }: SettingPlan, from: PotState, setting: number): number | null {
   let state = from;
   for (let s = 0; s <= LOOK_S; s += STEP_S) {
     if (state.oilC >= oilC - 2) return Math.ceil(s / TELL_S) * TELL_S;
