@@ -1,4 +1,4 @@
-import { cuttingOf, cutSheet, type FormId, planBatch, withForm } from '@ember-fold/core';
+import { cuttingOf, cutSheet, type ShapeId, planBatch, withShape } from '@ember-fold/core';
 import type { Locator, Page } from '@playwright/test';
 import {
   expect,
@@ -22,13 +22,13 @@ const sheetOf = async (page: Page, button: string, title: string): Promise<Locat
   return sheet;
 };
 
-/** Each form as a cook would start with it: sized for the same filling. */
-async function formed(name: string, form: FormId): Promise<string> {
-  return await plannedBatch(name, 24, 'squash-sage', (draft) => withForm(draft, form));
+/** Each shape as a cook would start with it: sized for the same filling. */
+async function formed(name: string, shape: ShapeId): Promise<string> {
+  return await plannedBatch(name, 24, 'squash-sage', (draft) => withShape(draft, shape));
 }
 
-/** One of each kind of blank; every form is drawn by `drawing.test.tsx`. */
-const SHOWN: readonly FormId[] = [
+/** One of each kind of blank; every shape is drawn by `drawing.test.tsx`. */
+const SHOWN: readonly ShapeId[] = [
   'half-moon',
   'square-parcel',
   'flat-triangle',
@@ -38,9 +38,9 @@ const SHOWN: readonly FormId[] = [
   'own-cutter',
 ];
 
-for (const form of SHOWN) {
-  test(`${form}: blank, piece, section and every act of the hands, on one screen`, async ({ page }) => {
-    const id = await formed(`A batch in ${form}`, form);
+for (const shape of SHOWN) {
+  test(`${shape}: blank, piece, section and every act of the hands, on one screen`, async ({ page }) => {
+    const id = await formed(`A batch in ${shape}`, shape);
     await openStation(page, id, 'fold');
     const frames = page.getByRole('list', { name: 'How it is folded' }).getByRole('img');
     await expect(frames.first()).toBeVisible();
@@ -52,10 +52,10 @@ for (const form of SHOWN) {
       name: /^Thickness to roll: .* at the rim, for a wall of .* at the knot$/,
     });
     // It comes by itself, a moment after what stands beside it.
-    await expect(gathered).toHaveCount(['ball', 'pouch', 'oval', 'teardrop', 'whole-core'].includes(form) ? 1 : 0);
+    await expect(gathered).toHaveCount(['ball', 'pouch', 'oval', 'teardrop', 'whole-core'].includes(shape) ? 1 : 0);
     // What runs off a desk's screen is found by scrolling; it must be little.
     const high = await pageHeight(page);
-    expect({ form, high: Math.max(800, high) }).toEqual({ form, high: 800 });
+    expect({ shape, high: Math.max(800, high) }).toEqual({ shape, high: 800 });
   });
 }
 

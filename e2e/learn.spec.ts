@@ -19,7 +19,7 @@ test('the handbook: asked as a cook asks, read, printed for this kitchen; at bot
   for (const [id, figure] of [
     ['families', 'Coiled, two doughs'],
     ['cooling', '50 mm'],
-    ['forms', 'half-moon'],
+    ['shapes', 'half-moon'],
     ['no-thermometer', '140'],
     ['measuring', 'Plain wheat flour'],
     ['fire', 'Never water, never flour'],

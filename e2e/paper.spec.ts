@@ -274,7 +274,7 @@ test('a kept dough and two kept fillings are a batch of two trays in under ten c
   await settled(page);
   expect(clicks).toBeLessThanOrEqual(10);
   const { draft } = await draftAt(page);
-  expect(Object.values(draft.trays).map(({ form, pieces, label }) => [form, pieces, label])).toEqual([
+  expect(Object.values(draft.trays).map(({ shape, pieces, label }) => [shape, pieces, label])).toEqual([
     ['cone', 12, 'Leeks'],
     ['cone', 12, 'Mushrooms'],
   ]);

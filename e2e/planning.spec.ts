@@ -202,15 +202,15 @@ test('the filling: cooked dry by the scale, cooled in its dish', async ({ page }
   await expect(page.getByText(/Take .* less for 1.6 %/)).toBeVisible();
 });
 
-test('another form: the blank is sized for the same filling, drawn, fried and undone; each says how it is rolled', async ({
+test('another shape: the blank is sized for the same filling, drawn, fried and undone; each says how it is rolled', async ({
   page,
 }) => {
   const id = await plannedBatch('Formed', 24);
   await openStation(page, id, 'fold');
   const before = await settled(page);
-  const form = page.getByRole('button', { name: /^Form: / });
+  const shape = page.getByRole('button', { name: /^Shape: / });
   const choose = async (name: string) => {
-    await form.click();
+    await shape.click();
     const sheet = page.getByRole('dialog', { name: 'Shape' });
     const radio = sheet.getByRole('radio', { name: new RegExp(`^${name}`) });
     // The input itself is out of sight: its tile takes the click, once the sheet has come to rest.
@@ -242,7 +242,7 @@ test('another form: the blank is sized for the same filling, drawn, fried and un
   const draft = await trayAt(id);
   const kitchen = await kitchenNow();
   const { piece } = planBatch(draft, kitchen, null).fold;
-  expect([draft.form, piece!.form]).toEqual(['teardrop', 'teardrop']);
+  expect([draft.shape, piece!.shape]).toEqual(['teardrop', 'teardrop']);
   expect(piece!.fill).toBeCloseTo(0.75, 3);
   await expect(
     page.getByRole('img', { name: new RegExp(`^Folded piece .* ${(piece!.thicknessM * 1000).toFixed(0)} mm thick`) }),

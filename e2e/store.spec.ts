@@ -322,7 +322,7 @@ test('the kitchen: a colder fridge and another reheating rule are saved and coun
   await page.getByText('75 °C', { exact: true }).click();
   const kitchen = async () => (await read<{ kitchen: Kitchen }>('/kitchen')).kitchen;
   await expect.poll(async () => [(await kitchen()).fridgeC, (await kitchen()).reheatC]).toEqual([2, 75]);
-  const ask = { id: randomUUID(), name: 'Hotter', form: 'half-moon', starterId: 'lentil-dill', pieces: 6 };
+  const ask = { id: randomUUID(), name: 'Hotter', shape: 'half-moon', starterId: 'lentil-dill', pieces: 6 };
   await send('/batches/from-starter', { ...ask, eatAt: '2030-01-05T18:30:00.000Z' });
   expect((await draftOf(ask.id)).filling.coreTargetC).toBe(75);
   await bench(page, ask.id, 'filling');

@@ -1,4 +1,4 @@
-import { planBatch, withFold, withForm } from '@ember-fold/core';
+import { planBatch, withFold, withShape } from '@ember-fold/core';
 import {
   axeFindsNothing,
   expect,
@@ -23,7 +23,7 @@ const draftOf = async (id: string) => await trayAt(id);
 
 test('no right moment: said first, on the line too; each way out is a tap and comes out right', async ({ page }) => {
   const id = await plannedBatch('Too hot for them', 24, 'squash-sage', (draft) => {
-    const ball = withForm(withFold(draft, { fillingEachKg: 0.08 }), 'ball');
+    const ball = withShape(withFold(draft, { fillingEachKg: 0.08 }), 'ball');
     return { ...ball, fry: { ...ball.fry, oilC: 178, minutesS: null } };
   });
   await openStation(page, id, 'fry');
@@ -178,7 +178,7 @@ test('a puffed bread: rolled out, drawn as a hollow, basted without being asked,
   page,
 }) => {
   const id = await plannedBatch('Breads', 12, 'squash-sage', (draft) => {
-    const bread = withForm(draft, 'puffed-bread');
+    const bread = withShape(draft, 'puffed-bread');
     return withFold(
       { ...bread, dough: { ...bread.dough, family: 'soft-quick' }, fry: { ...bread.fry, oilC: 176 } },
       { fillingEachKg: 0, discM: 0.13, thicknessM: 0.005 },

@@ -3,7 +3,7 @@ import {
   type LedgerRecord,
   type PutByItem,
   withFamily,
-  withForm,
+  withShape,
   withWorkedFormula,
 } from '@ember-fold/core';
 import type { Locator, Page } from '@playwright/test';
@@ -268,7 +268,7 @@ test('eight plain and six strong breads in one oil: the strong ones last, each p
   page,
 }) => {
   const id = await plannedBatch('Plain and strong breads', 8, 'squash-sage', (draft) =>
-    withForm(draft, 'puffed-bread'),
+    withShape(draft, 'puffed-bread'),
   );
   const dialog = await openTrays(page, id);
   await addTray(dialog);
@@ -298,7 +298,7 @@ test('eight plain and six strong breads in one oil: the strong ones last, each p
 test('cups with lids, three of them washed: side by side in the oil and in the ledger, from one pan of filling', async ({
   page,
 }) => {
-  const id = await plannedBatch('Washed and not', 9, 'pear-ginger', (draft) => withForm(draft, 'cup'));
+  const id = await plannedBatch('Washed and not', 9, 'pear-ginger', (draft) => withShape(draft, 'cup'));
   const dialog = await openTrays(page, id);
   await addTray(dialog);
   await setCount(trayRow(dialog, 'B'), 3);
@@ -335,13 +335,13 @@ test('wrapped eggs, rolls from a stack of sheets, balls with syrup: steps of one
   page,
 }) => {
   const cases = [
-    { name: 'Wrapped eggs', form: 'whole-core', own: 'Boil, cool and dry the eggs', before: 'rolling and folding' },
-    { name: 'Rolls from sheets', form: 'roll', own: 'Stack, cook and peel the sheets', before: 'rolling and folding' },
-    { name: 'Balls with syrup', form: 'ball', own: 'Warm the syrup, not hot', before: 'serving' },
+    { name: 'Wrapped eggs', shape: 'whole-core', own: 'Boil, cool and dry the eggs', before: 'rolling and folding' },
+    { name: 'Rolls from sheets', shape: 'roll', own: 'Stack, cook and peel the sheets', before: 'rolling and folding' },
+    { name: 'Balls with syrup', shape: 'ball', own: 'Warm the syrup, not hot', before: 'serving' },
   ] as const;
-  for (const { name, form, own, before } of cases) {
+  for (const { name, shape, own, before } of cases) {
     const id = await plannedBatch(name, 4, 'squash-sage', (draft) =>
-      withForm(form === 'roll' ? withFamily(draft, 'sheet') : draft, form),
+      withShape(shape === 'roll' ? withFamily(draft, 'sheet') : draft, shape),
     );
     await go(page, `/bench/${id}/serve`);
     await settled(page);
@@ -365,7 +365,7 @@ test('wrapped eggs, rolls from a stack of sheets, balls with syrup: steps of one
     const done = await runSheet(page, id);
     // What is served with them comes after the pot: it stands among the next steps.
     if (before === 'serving') await expect(page.getByRole('list', { name: 'Next' })).toContainText(own);
-    else if (form === 'whole-core') expect(done).toContain('Dry the filling pieces');
+    else if (shape === 'whole-core') expect(done).toContain('Dry the filling pieces');
     if (before !== 'serving')
       expect(done.indexOf(own)).toBeLessThan(done.findIndex((step) => step.startsWith('Roll and cut')));
     await fryAll(page, id);

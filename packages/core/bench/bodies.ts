@@ -1,12 +1,12 @@
-/** Pieces over the whole range of each form, and how their one-dimensional bodies warm beside the true solids. */
-import type { FormId } from '../src/draft/choices.js';
-import { formOf } from '../src/piece/forms.js';
+/** Pieces over the whole range of each shape, and how their one-dimensional bodies warm beside the true solids. */
+import type { ShapeId } from '../src/draft/choices.js';
+import { shapeOf } from '../src/piece/shapes.js';
 import type { Piece, PieceSpec } from '../src/piece/piece.js';
 import { bodyTime, exponentFor, warmSolid } from './conduct.js';
 import { solidOf } from './solid.js';
 
-/** Blanks that cooks use of each form, m. */
-const SIZES: Partial<Record<FormId, readonly number[]>> = {
+/** Blanks that cooks use of each shape, m. */
+const SIZES: Partial<Record<ShapeId, readonly number[]>> = {
   cone: [0.1, 0.14, 0.2],
   'flat-triangle': [0.1, 0.15, 0.2],
   'strip-triangle': [0.05, 0.065, 0.08],
@@ -21,28 +21,28 @@ export interface Sample {
   readonly piece: Piece;
 }
 
-/** Every form from small to large, thin to thick, a third to all full. */
-export function samplesOf(form: FormId): Sample[] {
+/** Every shape from small to large, thin to thick, a third to all full. */
+export function samplesOf(shape: ShapeId): Sample[] {
   const found: Sample[] = [];
-  for (const discM of SIZES[form] ?? USUAL) {
+  for (const discM of SIZES[shape] ?? USUAL) {
     for (const sealM of [0.006, 0.012]) {
-      for (const thicknessM of form === 'strip-triangle' ? [0.0006, 0.0015] : [0.0015, 0.003, 0.0055]) {
+      for (const thicknessM of shape === 'strip-triangle' ? [0.0006, 0.0015] : [0.0015, 0.003, 0.0055]) {
         for (const fill of [0.33, 0.6, 0.8, 1]) {
           const empty: PieceSpec = {
-            ...{ discM, lengthM: form === 'strip-triangle' ? 5 * discM : 0.11, thicknessM, sealM, fillingKg: 0 },
+            ...{ discM, lengthM: shape === 'strip-triangle' ? 5 * discM : 0.11, thicknessM, sealM, fillingKg: 0 },
             ...{ fillingKgPerM3: 1000, doughKgPerM3: 1175, stretch: 0.1 },
           };
-          const held = formOf(form).piece(empty);
+          const held = shapeOf(shape).piece(empty);
           if (!held) continue;
           const spec = { ...empty, fillingKg: held.capacityM3 * fill * 1000 };
           if (spec.fillingKg < 0.002 || spec.fillingKg > 0.2) continue;
-          const piece = formOf(form).piece(spec);
+          const piece = shapeOf(shape).piece(spec);
           // A piece nearly as thick as it is deep stands up, or was never closed.
           if (
             piece &&
             (piece.gathered ||
-              piece.form === 'roll' ||
-              piece.form === 'flat-triangle' ||
+              piece.shape === 'roll' ||
+              piece.shape === 'flat-triangle' ||
               piece.thicknessM < 0.8 * piece.depthM)
           )
             found.push({ spec, piece });

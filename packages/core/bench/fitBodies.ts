@@ -1,11 +1,11 @@
 /**
  * Fits the exponents of `heatExponents.ts` to conduction in three dimensions, writes them, and
- * prints how early and late each form is: `npx tsx packages/core/bench/fitBodies.ts [forms] [--write]`.
+ * prints how early and late each shape is: `npx tsx packages/core/bench/fitBodies.ts [forms] [--write]`.
  */
-import type { FormId } from '../src/draft/choices.js';
+import type { ShapeId } from '../src/draft/choices.js';
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { FORMS } from '../src/piece/forms.js';
+import { SHAPES } from '../src/piece/shapes.js';
 import { HEAT_EXPONENTS } from '../src/piece/heatExponents.js';
 import { solveLinear } from '../src/numeric/linear.js';
 import { bodyTime } from './conduct.js';
@@ -13,7 +13,7 @@ import type { Piece } from '../src/piece/piece.js';
 import { compare, type Compared, samplesOf } from './bodies.js';
 
 /** Rather late than early: the fit aims here, shares of the time; layers scatter most. */
-const aimOf = (form: FormId) => (form === 'strip-triangle' ? 0.05 : 0.035);
+const aimOf = (shape: ShapeId) => (shape === 'strip-triangle' ? 0.05 : 0.035);
 
 const TERMS = [0, 1, 2, 3, 4, 5];
 const basis = ({ heatRadiusM, wallCrownM, reachM }: Piece) => {
@@ -23,17 +23,17 @@ const basis = ({ heatRadiusM, wallCrownM, reachM }: Piece) => {
 
 const asked = process.argv.slice(2).filter((arg) => !arg.startsWith('--'));
 const known: Record<string, number | readonly number[]> = { ...HEAT_EXPONENTS };
-for (const form of FORMS) {
+for (const shape of SHAPES) {
   // A ball is a ball: nothing to fit.
-  if (form.id === 'ball' || (asked.length > 0 && !asked.includes(form.id))) continue;
+  if (shape.id === 'ball' || (asked.length > 0 && !asked.includes(shape.id))) continue;
   // Where all pieces are alike a few say it; elsewhere every other one of the range.
-  const isOne = typeof HEAT_EXPONENTS[form.id] === 'number';
-  const range = samplesOf(form.id).filter((_, i) => i % (isOne ? 16 : 2) === 0);
+  const isOne = typeof HEAT_EXPONENTS[shape.id] === 'number';
+  const range = samplesOf(shape.id).filter((_, i) => i % (isOne ? 16 : 2) === 0);
   const all = range.map((sample) => compare(sample));
   const wanted = all.map((one) => {
     // The exponent that is late by what is aimed at.
     let [low, high] = [1, 3.4];
-    const target = (one.diffusedM2 * (1 + aimOf(form.id))) / one.piece.heatRadiusM ** 2;
+    const target = (one.diffusedM2 * (1 + aimOf(shape.id))) / one.piece.heatRadiusM ** 2;
     for (let i = 0; i < 30; i++) {
       const m = (low + high) / 2;
       if (bodyTime(m) > target) low = m;
@@ -42,17 +42,17 @@ for (const form of FORMS) {
     return low;
   });
   if (isOne) {
-    known[form.id] = Math.round(100 * (wanted.reduce((a, b) => a + b, 0) / wanted.length)) / 100;
+    known[shape.id] = Math.round(100 * (wanted.reduce((a, b) => a + b, 0) / wanted.length)) / 100;
   } else {
     const rows = all.map((one) => basis(one.piece));
     const normal = TERMS.map((i) =>
       TERMS.map((j) => rows.reduce((sum, row) => sum + row[i]! * row[j]!, 0) + (i === j ? 1e-4 : 0)),
     );
     const right = TERMS.map((i) => rows.reduce((sum, row, n) => sum + row[i]! * (wanted[n]! - 1), 0));
-    known[form.id] = solveLinear(normal, right).map((value) => Math.round(1000 * value) / 1000);
+    known[shape.id] = solveLinear(normal, right).map((value) => Math.round(1000 * value) / 1000);
   }
   const at = (one: Compared) => {
-    const fit = known[form.id]!;
+    const fit = known[shape.id]!;
     if (typeof fit === 'number') return fit;
     const b = basis(one.piece);
     return Math.min(3, Math.max(1, 1 + b.reduce((sum, value, i) => sum + value * fit[i]!, 0)));
@@ -63,13 +63,13 @@ for (const form of FORMS) {
   const percent = (list: number[]) =>
     `${(100 * Math.min(...list)).toFixed(0)} … +${(100 * Math.max(...list)).toFixed(0)} %`;
   console.log(
-    `${form.id}: ${all.length} pieces, now ${percent(before)}, fitted ${percent(late)}; in-radius over R ${Math.min(...all.map((o) => o.inRadiusM / o.piece.heatRadiusM)).toFixed(2)} … ${Math.max(...all.map((o) => o.inRadiusM / o.piece.heatRadiusM)).toFixed(2)};`,
-    JSON.stringify(known[form.id]),
+    `${shape.id}: ${all.length} pieces, now ${percent(before)}, fitted ${percent(late)}; in-radius over R ${Math.min(...all.map((o) => o.inRadiusM / o.piece.heatRadiusM)).toFixed(2)} … ${Math.max(...all.map((o) => o.inRadiusM / o.piece.heatRadiusM)).toFixed(2)};`,
+    JSON.stringify(known[shape.id]),
     JSON.stringify(all[worst]!.spec),
   );
 }
 if (process.argv.includes('--write')) {
-  const rows = FORMS.map(
+  const rows = SHAPES.map(
     ({ id }) => `  ${/^\w+$/.test(id) ? id : `'${id}'`}: ${JSON.stringify(known[id]).replaceAll(',', ', ')},`,
   );
   writeFileSync(

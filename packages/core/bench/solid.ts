@@ -85,7 +85,7 @@ const triangle = (halfBase: number, high: number, inset: number) => {
 function planOf(piece: Piece, spec: PieceSpec): Plan {
   const { discM, sealM } = spec;
   const r = discM / 2;
-  switch (piece.form) {
+  switch (piece.shape) {
     case 'half-moon':
       return {
         outer: (x, y) => y >= 0 && Math.hypot(x, y) <= r,
@@ -132,7 +132,7 @@ function planOf(piece: Piece, spec: PieceSpec): Plan {
       };
     }
     default:
-      throw new Error(`${piece.form} is not flat.`);
+      throw new Error(`${piece.shape} is not flat.`);
   }
 }
 
@@ -241,7 +241,7 @@ function cupSolid(piece: Piece, spec: PieceSpec): Solid {
 /** The solid of a piece, of its computed width, depth, thickness and volume. */
 export function solidOf(piece: Piece, spec: PieceSpec): Solid {
   const [w, d, t] = [piece.widthM / 2, piece.depthM / 2, piece.thicknessM / 2];
-  switch (piece.form) {
+  switch (piece.shape) {
     case 'ball':
     case 'oval':
     case 'pouch':

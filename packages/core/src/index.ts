@@ -51,10 +51,10 @@ export { fillingFigures } from './filling/fillingFigures.js';
 export { coolFilling, type CoolingResult } from './filling/coolFilling.js';
 export { type Coat } from './piece/coat.js';
 export { EDGES } from './piece/edge.js';
-export { FORMS, formOf } from './piece/forms.js';
+export { SHAPES, shapeOf } from './piece/shapes.js';
 export { cupSizes } from './piece/forms/cup.js';
 export { LEAF } from './piece/forms/ownCutter.js';
-export type { Form, Gathered, Piece, PieceSpec } from './piece/piece.js';
+export type { Shape, Gathered, Piece, PieceSpec } from './piece/piece.js';
 export { rolledProfileM } from './piece/gather.js';
 export { solveInset } from './piece/membrane.js';
 export { eachOf, type PortionRun, portionRun } from './piece/portionRun.js';
@@ -295,7 +295,7 @@ export {
   withDoughEach,
   withFamily,
   withFold,
-  withForm,
+  withShape,
   withFlour,
   withLimit,
   withLine,
@@ -423,7 +423,7 @@ export {
   type SealChoices,
   USUAL_SEAL,
 } from './draft/choices.js';
-export type { FormId } from './draft/choices.js';
+export type { ShapeId } from './draft/choices.js';
 export {
   type Pot,
   type Guests,

@@ -7,8 +7,8 @@ import {
   type CoatChoices,
   DOUGH_FAMILIES,
   EDGES,
-  type FormId,
-  FORMS,
+  type ShapeId,
+  SHAPES,
   type Formula,
   INGREDIENTS,
   type Ingredient,
@@ -74,7 +74,7 @@ export function anyDraft(ids: readonly string[] = shipped): fc.Arbitrary<TrayDra
   return fc
     .record({
       name: fc.constantFrom('Any', 'Squash and sage', '¡Año! 🥟'),
-      form: fc.constantFrom<FormId>(...FORMS.map((form) => form.id)),
+      shape: fc.constantFrom<ShapeId>(...SHAPES.map((shape) => shape.id)),
       pieces: whole(D.pieces),
       eatAt: fc.constantFrom('2030-01-05T18:30:00Z', '1990-02-03T04:05:06.789Z'),
       dough: fc.record({

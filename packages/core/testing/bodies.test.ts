@@ -1,16 +1,16 @@
 import { compare, samplesOf } from '../bench/bodies.js';
-import { FORMS } from '../src/piece/forms.js';
+import { SHAPES } from '../src/piece/shapes.js';
 
 /**
- * A few pieces of each form solved in three dimensions again, on a coarser grid than the table
+ * A few pieces of each shape solved in three dimensions again, on a coarser grid than the table
  * was fitted with: it is right to 2 %.
  */
 const CELLS = 6;
 const GRID = 0.02;
 
-describe.each(FORMS.map(({ id }) => id))('%s warms in the fryer as in three dimensions', (form) => {
+describe.each(SHAPES.map(({ id }) => id))('%s warms in the fryer as in three dimensions', (shape) => {
   // Other pieces than the fit took, spread over the range.
-  const all = samplesOf(form);
+  const all = samplesOf(shape);
   const some = [0.15, 0.85].map((share) => all[2 * Math.floor((share * all.length) / 2) + 1]!);
 
   it('is never called hot more than 3 % early, nor 10 % late', () => {

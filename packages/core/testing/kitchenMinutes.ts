@@ -1,13 +1,13 @@
 // Kitchen minutes: what practised cooks take out at, by eye; the tests hold the product to them and the bench prints them.
-import type { DoughFamilyId, FormId, TurnMethod } from '../src/draft/choices.js';
+import type { DoughFamilyId, ShapeId, TurnMethod } from '../src/draft/choices.js';
 import type { TrayDraft } from '../src/draft/draft.js';
-import { withDoughEach, withFamily, withFold, withForm, withWorkedFormula } from '../src/plan/editDraft.js';
+import { withDoughEach, withFamily, withFold, withShape, withWorkedFormula } from '../src/plan/editDraft.js';
 import { newTray } from '../src/plan/starters.js';
 
 /** One piece of a cook's, as it is made by hand. */
 export interface KitchenPiece {
   readonly family: DoughFamilyId;
-  readonly form: FormId;
+  readonly shape: ShapeId;
   readonly doughG: number;
   readonly fillingG: number;
   readonly oilC: number;
@@ -20,7 +20,7 @@ export interface KitchenPiece {
 /** A batch of it with all else as the product would have it. */
 export function kitchenDraft({
   family,
-  form,
+  shape,
   doughG,
   fillingG,
   oilC,
@@ -30,7 +30,7 @@ export function kitchenDraft({
   washed,
 }: KitchenPiece): TrayDraft {
   const made = withWorkedFormula(withFamily(newTray('Minutes', 'squash-sage', 24, '2030-01-05T18:30:00Z'), family));
-  const formed = withFold(withForm(made, form), { fillingEachKg: fillingG / 1000, ...(discM && { discM }) });
+  const formed = withFold(withShape(made, shape), { fillingEachKg: fillingG / 1000, ...(discM && { discM }) });
   const sized = withDoughEach(formed, doughG / 1000);
   return {
     ...sized,
@@ -44,42 +44,42 @@ export function kitchenDraft({
 export const FRIED: readonly (readonly [string, KitchenPiece, number, number, 'hot' | 'warm'])[] = [
   [
     'half-moon of short dough, 68 g',
-    { family: 'rubbed-short', form: 'half-moon', doughG: 33, fillingG: 35, oilC: 158, turn: 'once' },
+    { family: 'rubbed-short', shape: 'half-moon', doughG: 33, fillingG: 35, oilC: 158, turn: 'once' },
     ...([8, 12, 'hot'] as const),
   ],
   [
     'cone of short dough',
-    { family: 'rubbed-short', form: 'cone', doughG: 16, fillingG: 20, oilC: 147, turn: 'once' },
+    { family: 'rubbed-short', shape: 'cone', doughG: 16, fillingG: 20, oilC: 147, turn: 'once' },
     ...([12, 16, 'hot'] as const),
   ],
   [
     'rope of hot-oil dough',
-    { family: 'hot-oil', form: 'half-moon', doughG: 30, fillingG: 30, oilC: 170, turn: 'once' },
+    { family: 'hot-oil', shape: 'half-moon', doughG: 30, fillingG: 30, oilC: 170, turn: 'once' },
     ...([5, 8, 'warm'] as const),
   ],
   [
     'half-moon of soft dough',
-    { family: 'soft-quick', form: 'half-moon', doughG: 33, fillingG: 30, oilC: 165, turn: 'once' },
+    { family: 'soft-quick', shape: 'half-moon', doughG: 33, fillingG: 30, oilC: 165, turn: 'once' },
     ...([4.5, 8, 'hot'] as const),
   ],
   [
     'scalded teardrop in crumb: its filling is hardly warm',
-    { family: 'scalded', form: 'teardrop', doughG: 30, fillingG: 18, oilC: 175, turn: 'once', crumbed: true },
+    { family: 'scalded', shape: 'teardrop', doughG: 30, fillingG: 18, oilC: 175, turn: 'once', crumbed: true },
     ...([4, 6.5, 'warm'] as const),
   ],
   [
     'starch oval',
-    { family: 'starch-mash', form: 'oval', doughG: 39, fillingG: 18, oilC: 163, turn: 'each-minute' },
+    { family: 'starch-mash', shape: 'oval', doughG: 39, fillingG: 18, oilC: 163, turn: 'each-minute' },
     ...([5.5, 9.1, 'warm'] as const),
   ],
   [
     'small ball of rich dough',
-    { family: 'yeast', form: 'ball', doughG: 14, fillingG: 5, oilC: 160, turn: 'each-minute' },
+    { family: 'yeast', shape: 'ball', doughG: 14, fillingG: 5, oilC: 160, turn: 'each-minute' },
     ...([2.5, 4.7, 'hot'] as const),
   ],
   [
     'puffed bread, rolled 6 mm and basted',
-    { family: 'soft-quick', form: 'puffed-bread', doughG: 100, fillingG: 0, oilC: 178, turn: 'basted', discM: 0.135 },
+    { family: 'soft-quick', shape: 'puffed-bread', doughG: 100, fillingG: 0, oilC: 178, turn: 'basted', discM: 0.135 },
     ...([2, 4, 'hot'] as const),
   ],
 ];
@@ -88,19 +88,19 @@ export const FRIED: readonly (readonly [string, KitchenPiece, number, number, 'h
 export const BAKED: readonly (readonly [string, KitchenPiece, number, number, number])[] = [
   [
     'filled bun',
-    { family: 'yeast', form: 'ball', doughG: 36, fillingG: 42, oilC: 170, turn: 'once' },
+    { family: 'yeast', shape: 'ball', doughG: 36, fillingG: 42, oilC: 170, turn: 'once' },
     ...([175, 15, 20] as const),
   ],
   [
     'half-moon of yeast dough',
-    { family: 'yeast', form: 'half-moon', doughG: 62, fillingG: 40, oilC: 170, turn: 'once', discM: 0.14 },
+    { family: 'yeast', shape: 'half-moon', doughG: 62, fillingG: 40, oilC: 170, turn: 'once', discM: 0.14 },
     ...([180, 22, 30] as const),
   ],
   [
     'lined cup of egg dough, washed',
     {
       family: 'egg-butter',
-      form: 'cup',
+      shape: 'cup',
       doughG: 77,
       fillingG: 110,
       oilC: 170,
@@ -116,17 +116,17 @@ export const BAKED: readonly (readonly [string, KitchenPiece, number, number, nu
 export const OUTSIDE: readonly (readonly [string, KitchenPiece, number, number, 'hot' | 'warm'])[] = [
   [
     'wholemeal pouch',
-    { family: 'rubbed-wholemeal', form: 'pouch', doughG: 53, fillingG: 45, oilC: 155, turn: 'each-minute' },
+    { family: 'rubbed-wholemeal', shape: 'pouch', doughG: 53, fillingG: 45, oilC: 155, turn: 'each-minute' },
     ...([7, 14, 'hot'] as const),
   ],
   [
     'rope of egg dough',
-    { family: 'egg-butter', form: 'half-moon', doughG: 95, fillingG: 70, oilC: 180, turn: 'each-minute' },
+    { family: 'egg-butter', shape: 'half-moon', doughG: 95, fillingG: 70, oilC: 180, turn: 'each-minute' },
     ...([4, 6.5, 'warm'] as const),
   ],
   [
     'crumbed bun, half-depth',
-    { family: 'yeast', form: 'ball', doughG: 45, fillingG: 28, oilC: 170, turn: 'half-depth', crumbed: true },
+    { family: 'yeast', shape: 'ball', doughG: 45, fillingG: 28, oilC: 170, turn: 'half-depth', crumbed: true },
     ...([8, 11, 'warm'] as const),
   ],
 ];

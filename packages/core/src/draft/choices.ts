@@ -53,7 +53,7 @@ export type EdgeId = 'plain' | 'fork' | 'rope' | 'mould';
 /** A point of an outline, m. */
 export type Point = readonly [number, number];
 
-export type FormId =
+export type ShapeId =
   | 'half-moon'
   | 'two-discs'
   | 'square-parcel'

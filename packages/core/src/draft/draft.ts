@@ -6,7 +6,7 @@ import type {
   EdgeId,
   FillingMethod,
   FillingState,
-  FormId,
+  ShapeId,
   OilRamp,
   Point,
   RawPart,
@@ -52,7 +52,7 @@ export interface TrayDraft {
   readonly keepUntil?: string;
   /** The pieces are there already: they come out of this stock of the Store; absent: they are made. */
   readonly fromPutBy?: string;
-  readonly form: FormId;
+  readonly shape: ShapeId;
   readonly pieces: number;
   /** When the last piece is eaten, ISO 8601, UTC. */
   readonly eatAt: string;
@@ -107,7 +107,7 @@ export interface TrayDraft {
   readonly fold: {
     /** Blank across: diameter of a disc, side of a square, width of a strip or sheet. */
     readonly discM: number;
-    /** Length of a strip or sheet; absent: as long as its form usually is. */
+    /** Length of a strip or sheet; absent: as long as its shape usually is. */
     readonly lengthM?: number;
     readonly thicknessM: number;
     readonly sealM: number;
@@ -170,12 +170,12 @@ export interface BakeChoices {
 export const USUAL_BAKE: BakeChoices = { ovenC: 190, minutesS: null, perSheet: 12 };
 
 /** A strip folds five times, a sheet winds round once and a half: length over width. */
-const USUAL_LENGTH: Partial<Record<FormId, number>> = { 'strip-triangle': 3, roll: 1 };
+const USUAL_LENGTH: Partial<Record<ShapeId, number>> = { 'strip-triangle': 3, roll: 1 };
 
 /**
- * Length of a draft's blank, m: the cook's own, or what its form usually has.
+ * Length of a draft's blank, m: the cook's own, or what its shape usually has.
  * @example blankLengthM(draft) > 0 // true
  */
-export function blankLengthM({ form, fold }: Pick<TrayDraft, 'form' | 'fold'>): number {
-  return fold.lengthM ?? fold.discM * (USUAL_LENGTH[form] ?? 1);
+export function blankLengthM({ shape, fold }: Pick<TrayDraft, 'shape' | 'fold'>): number {
+  return fold.lengthM ?? fold.discM * (USUAL_LENGTH[shape] ?? 1);
 }

@@ -23,7 +23,7 @@ export interface Learnt {
   readonly browning?: Readonly<Record<string, Belief>>;
   /** Colour B that this cook calls golden. */
   readonly golden?: Belief;
-  /** Odds that a piece opens beside the model's, times; by form. */
+  /** Odds that a piece opens beside the model's, times; by shape. */
   readonly opens?: Readonly<Record<string, Belief>>;
   /** How portions differ, standard deviation over mean. */
   readonly portions?: Belief;

@@ -6,13 +6,16 @@ const FIELDS: readonly { readonly was: string; readonly is: string; readonly in?
   { was: 'lotSize', is: 'loadSize' },
   { was: 'lots', is: 'portions', in: 'dough' },
   { was: 'betweenLotsS', is: 'betweenLoadsS' },
+  { was: 'form', is: 'shape' },
+  { was: 'coat', is: 'coating' },
+  { was: 'glue', is: 'sealWith' },
   { was: 'ring', is: 'burner', in: 'pot' },
   { was: 'ringS', is: 'burnerLagS' },
 ];
 
 /** Values of earlier versions, by the field they stand in under its present name. */
 const VALUES: Readonly<Record<string, Readonly<Record<string, string>>>> = {
-  change: { 'smaller-lots': 'smaller-loads' },
+  change: { 'smaller-lots': 'smaller-loads', 'egg-glue': 'egg-wash' },
   kind: { flip: 'turn', lift: 'take-out' },
 };
 

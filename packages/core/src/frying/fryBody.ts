@@ -38,7 +38,7 @@ export interface StartHeat {
 export interface FryBodySpec {
   /** Distance from the coldest point to the nearest skin, 0.5 mm – 100 mm. */
   readonly radiusM: number;
-  /** Shape exponent m: 1 slab, 2 cylinder, 3 sphere, between for real forms. */
+  /** Shape exponent m: 1 slab, 2 cylinder, 3 sphere, between for real shapes. */
   readonly shapeExponent: number;
   /** Dough wall within the radius; the rest is filling. */
   readonly wallM: number;
@@ -50,7 +50,7 @@ export interface FryBodySpec {
   /** `one`: all skin alike, under oil. `two`: upper and lower face apart, for floating pieces. */
   readonly faces: 'one' | 'two';
   /**
-   * Share of all skin that floats over the oil, 0–0.5, by form; only with two faces. What is
+   * Share of all skin that floats over the oil, 0–0.5, by shape; only with two faces. What is
    * left of the upper face is washed: it browns and steams as the lower one does.
    */
   readonly exposedShare: number;

@@ -212,8 +212,8 @@ function seamFindings({ seamPush, takeOutS }: Omit<FryPlan, 'findings'>): Findin
 }
 
 /** A bread puffs when its upper wall is cooked before steam finds a way out: by basting, or by holding it under. */
-function puffFindings({ form, fry }: TrayDraft): Finding[] {
-  if (form !== 'puffed-bread' || fry.turn === 'basted' || fry.turn === 'held-under') return [];
+function puffFindings({ shape, fry }: TrayDraft): Finding[] {
+  if (shape !== 'puffed-bread' || fry.turn === 'basted' || fry.turn === 'held-under') return [];
   return [{ code: 'fry.not-basted', tone: 'look-out', values: {} }];
 }
 

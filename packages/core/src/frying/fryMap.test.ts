@@ -15,7 +15,7 @@ import {
 import type { TrayDraft } from '../draft/draft.js';
 import { fryChances } from './fryChances.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
-import { withFold, withForm } from '../plan/editDraft.js';
+import { withFold, withShape } from '../plan/editDraft.js';
 
 const DRAFT = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
 const COLD = planCold(DRAFT, DEFAULT_KITCHEN);
@@ -49,9 +49,9 @@ test('hotter oil is darker sooner, and golden sooner; the core hardly follows', 
 const plainOf = (draft: TrayDraft) => withFold(draft, { fillingEachKg: 0 });
 const PIECES: readonly TrayDraft[] = [
   DRAFT,
-  ...(['cone', 'strip-triangle', 'teardrop', 'cup'] as const).map((form) => withForm(DRAFT, form)),
+  ...(['cone', 'strip-triangle', 'teardrop', 'cup'] as const).map((shape) => withShape(DRAFT, shape)),
   plainOf(DRAFT),
-  plainOf(withForm(DRAFT, 'ball')),
+  plainOf(withShape(DRAFT, 'ball')),
 ];
 
 test('the map agrees with the plan: done, golden and dark within 3 % or twelve seconds, of pieces with and without filling', () => {
@@ -75,7 +75,7 @@ test('the map agrees with the plan: done, golden and dark within 3 % or twelve s
         // A wall that just misses before its turn sets after the next one.
         const byTurn = moment === 'doneS' && turn === 'each-minute' ? 60 : 12;
         const allowed = Math.max(byTurn, 0.03 * planned);
-        expect({ form: piece.form, oilC, moment, planned, off: Math.max(off, allowed) }).toMatchObject({
+        expect({ shape: piece.shape, oilC, moment, planned, off: Math.max(off, allowed) }).toMatchObject({
           off: allowed,
         });
       }

@@ -161,7 +161,7 @@ describe('shells of several layers', () => {
 
   test('a strip folded over and over is fried as its layers, a coil too hot says that it stays shut', () => {
     const strip = (lengthM: number) => {
-      const draft = draftOf({}, { form: 'strip-triangle' });
+      const draft = draftOf({}, { shape: 'strip-triangle' });
       const fold = { ...draft.fold, discM: 0.07, lengthM, thicknessM: 0.0006, sealM: 0.004, fillingEachKg: 0.012 };
       return planned({ ...draft, fold });
     };
@@ -185,7 +185,7 @@ describe('push on the seam', () => {
     expect(moments.every((one) => one.index >= 0 && Number.isFinite(one.index))).toBe(true);
   });
   test('a well-made piece of the demo kitchen is at about 1 at its worst; twice as bad a seam, twice the push', () => {
-    const { seamPush } = planned(draftOf({}, { form: 'half-moon' }));
+    const { seamPush } = planned(draftOf({}, { shape: 'half-moon' }));
     const worst = (push: typeof seamPush) => Math.max(...push!.moments.map((one) => one.index));
     expect(worst(seamPush)).toBeGreaterThan(0.4);
     expect(worst(seamPush)).toBeLessThan(1.5);

@@ -29,7 +29,7 @@ export function eachMinuteS({ firstTurnS = TURN_EACH_S }: Pick<FryBodySpec, 'fir
   return firstTurnS + TURN_EACH_S * turns;
 }
 
-/** Faces and dry skin of a piece whose form floats with `exposedShare` of its skin over the oil. */
+/** Faces and dry skin of a piece whose shape floats with `exposedShare` of its skin over the oil. */
 export function lyingOf(
   turn: TurnMethod,
   exposedShare: number,

@@ -1,15 +1,15 @@
 import { type TrayDraft } from '../draft/draft.js';
-import { withFamily, withFold, withForm, withWorkedFormula } from '../plan/editDraft.js';
+import { withFamily, withFold, withShape, withWorkedFormula } from '../plan/editDraft.js';
 import type { FindingCode, FindingTone } from '../draft/finding.js';
 import { planBatch } from '../plan/planBatch.js';
 import { newTray, type StarterId } from '../plan/starters.js';
-import type { DoughFamilyId, FormId } from '../draft/choices.js';
+import type { DoughFamilyId, ShapeId } from '../draft/choices.js';
 import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 
 interface Situation {
   readonly starter?: StarterId;
   readonly family?: DoughFamilyId;
-  readonly form?: FormId;
+  readonly shape?: ShapeId;
   readonly fold?: Partial<TrayDraft['fold']>;
   readonly fry?: Partial<TrayDraft['fry']>;
   readonly filling?: Partial<TrayDraft['filling']>;
@@ -18,10 +18,10 @@ interface Situation {
 
 type Verdict = `${FindingCode}:${FindingTone}`;
 
-function told({ starter = 'squash-sage', family, form = 'half-moon', ...of }: Situation): Verdict[] {
+function told({ starter = 'squash-sage', family, shape = 'half-moon', ...of }: Situation): Verdict[] {
   const made = newTray('Practice', starter, 24, '2030-01-05T18:30:00Z');
   const doughed = family ? withWorkedFormula(withFamily(made, family)) : made;
-  const formed = withForm(withFold(doughed, of.fold ?? {}), form);
+  const formed = withShape(withFold(doughed, of.fold ?? {}), shape);
   const draft = { ...formed, fry: { ...formed.fry, ...of.fry }, filling: { ...formed.filling, ...of.filling } };
   const { fry } = planBatch(draft, { ...DEFAULT_KITCHEN, ...of.kitchen }, null);
   return fry!.findings.map(({ code, tone }): Verdict => `${code}:${tone}`);
@@ -73,19 +73,24 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
   ],
   [
     'a ball of 80 g in hot oil: dark before it is done, so no moment is right and that is said first',
-    { form: 'ball', fold: { fillingEachKg: 0.08 }, fry: { oilC: 178 } },
+    { shape: 'ball', fold: { fillingEachKg: 0.08 }, fry: { oilC: 178 } },
     ['fry.no-moment:stop'],
     ['fry.golden:good', 'fry.cooked:good'],
   ],
   [
     'the same, lifted by hand at a time that is too dark',
-    { form: 'ball', fold: { fillingEachKg: 0.08 }, fry: { oilC: 178, minutesS: 1200 } },
+    { shape: 'ball', fold: { fillingEachKg: 0.08 }, fry: { oilC: 178, minutesS: 1200 } },
     ['fry.dark:look-out', 'fry.no-window:look-out'],
     ['fry.golden:good'],
   ],
   [
     'small thin-sheet triangles, hot and quick: golden, cooked, no trouble',
-    { family: 'sheet', form: 'strip-triangle', fold: { fillingEachKg: 0.012, thicknessM: 0.0006 }, fry: { oilC: 176 } },
+    {
+      family: 'sheet',
+      shape: 'strip-triangle',
+      fold: { fillingEachKg: 0.012, thicknessM: 0.0006 },
+      fry: { oilC: 176 },
+    },
     ['fry.cooked:good'],
     ['fry.raw-ring:look-out', 'fry.core-cold:stop'],
   ],
@@ -103,7 +108,7 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
   ],
   [
     'thirty small balls turned each minute by one cook: more than hands can turn',
-    { form: 'ball', fold: { fillingEachKg: 0.005 }, fry: { oilC: 160, turn: 'each-minute', loadSize: 24 } },
+    { shape: 'ball', fold: { fillingEachKg: 0.005 }, fry: { oilC: 160, turn: 'each-minute', loadSize: 24 } },
     ['fry.hands:look-out'],
     [],
   ],
@@ -130,7 +135,7 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
     'a plain bread rolled out, basted in hot oil: cooked, golden, in a few minutes',
     {
       family: 'soft-quick',
-      form: 'puffed-bread',
+      shape: 'puffed-bread',
       fold: { fillingEachKg: 0, thicknessM: 0.005, discM: 0.13 },
       fry: { oilC: 178, turn: 'basted' },
     },
@@ -141,7 +146,7 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
     'the same left to lie: it stays flat',
     {
       family: 'soft-quick',
-      form: 'puffed-bread',
+      shape: 'puffed-bread',
       fold: { fillingEachKg: 0, thicknessM: 0.005 },
       fry: { oilC: 178, turn: 'once' },
     },
@@ -150,7 +155,7 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
   ],
   [
     'yeast rounds at 170: golden sooner than short dough, and cooked',
-    { family: 'yeast', form: 'ball', fold: { fillingEachKg: 0.015, thicknessM: 0.003 }, fry: { oilC: 165 } },
+    { family: 'yeast', shape: 'ball', fold: { fillingEachKg: 0.015, thicknessM: 0.003 }, fry: { oilC: 165 } },
     ['fry.cooked:good'],
     ['fry.core-cold:stop', 'fry.raw-ring:look-out'],
   ],

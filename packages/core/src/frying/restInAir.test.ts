@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
-import { withFold, withForm } from '../plan/editDraft.js';
+import { withFold, withShape } from '../plan/editDraft.js';
 import { planBatch } from '../plan/planBatch.js';
 import { newTray } from '../plan/starters.js';
 import { advanceFry, FRY_STEPPING } from './advanceFry.js';
@@ -9,11 +9,11 @@ import { coreOf, restInAir } from './restInAir.js';
 import { runFry } from './solveFry.js';
 
 const made = newTray('Rests', 'squash-sage', 12, '2030-01-05T18:30:00Z');
-const bodyOf = (form: 'half-moon' | 'ball' | 'cone', fillingKg: number) =>
-  planBatch(withForm(withFold(made, { fillingEachKg: fillingKg }), form), DEFAULT_KITCHEN, null).fry!.body;
+const bodyOf = (shape: 'half-moon' | 'ball' | 'cone', fillingKg: number) =>
+  planBatch(withShape(withFold(made, { fillingEachKg: fillingKg }), shape), DEFAULT_KITCHEN, null).fry!.body;
 const anyBody = fc
   .tuple(fc.constantFrom('half-moon', 'ball', 'cone'), fc.double({ min: 0.01, max: 0.05, noNaN: true }))
-  .map(([form, kg]) => bodyOf(form, kg));
+  .map(([shape, kg]) => bodyOf(shape, kg));
 const friedS = fc.integer({ min: 60, max: 700 });
 
 test('resting heats the middle on for a while, never cools what was hotter, and leaves the piece itself alone', () => {
@@ -37,12 +37,12 @@ test('resting heats the middle on for a while, never cools what was hotter, and 
 });
 
 test('steps as long as they are agree with steps a twentieth as long', () => {
-  for (const [form, kg, s] of [
+  for (const [shape, kg, s] of [
     ['half-moon', 0.035, 500],
     ['ball', 0.03, 400],
     ['cone', 0.03, 300],
   ] as const) {
-    const body = createFryBody({ ...bodyOf(form, kg), faces: 'one' });
+    const body = createFryBody({ ...bodyOf(shape, kg), faces: 'one' });
     advanceFry(body, s, 160);
     const { coreC } = restInAir(body, 21);
     const surface = { stillH: 12, bubblingH: 12, fullFluxWPerM2: 1 };

@@ -1,6 +1,6 @@
 import { explicitFry } from '../../bench/explicitFry.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
-import { withForm } from '../plan/editDraft.js';
+import { withShape } from '../plan/editDraft.js';
 import { planBatch } from '../plan/planBatch.js';
 import { newTray } from '../plan/starters.js';
 import { CoreError } from '../errors.js';
@@ -353,8 +353,8 @@ test.each([
   ['a cone', 'cone', 160],
 ] as const)(
   'from frozen, %s: the grid of a plan is within 2 %% or six seconds of one three times as fine, never sooner by more',
-  (_name, form, oilC) => {
-    const made = withForm(newTray('Frozen', 'squash-sage', 24, '2030-01-05T18:30:00Z'), form);
+  (_name, shape, oilC) => {
+    const made = withShape(newTray('Frozen', 'squash-sage', 24, '2030-01-05T18:30:00Z'), shape);
     const draft = { ...made, fry: { ...made.fry, oilC, start: 'frozen' as const } };
     const { body, solution } = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
     const fine = solveFry({

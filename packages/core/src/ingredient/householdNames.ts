@@ -242,7 +242,7 @@ export interface HouseholdName {
 }
 
 /**
- * Words of a name in the form in which names are compared: lower case, no accents, singular.
+ * Words of a name in the shape in which names are compared: lower case, no accents, singular.
  * @example plainWords('Spring Onions') // ['spring', 'onion']
  */
 export function plainWords(text: string): string[] {

@@ -1,11 +1,11 @@
 import { EDGES } from './edge.js';
 import { heatExponent } from './heatBody.js';
-import { chordOf, contentsOf, type Form, type Piece, type PieceSpec, requirePiece, skinOf } from './piece.js';
+import { chordOf, contentsOf, type Shape, type Piece, type PieceSpec, requirePiece, skinOf } from './piece.js';
 
 /** Least half-width of a pocket that can be filled at all, m. */
 const LEAST_POCKET_M = 0.003;
 
-/** A flat form: two faces sealed around a region that bulges like a membrane. Lengths m, areas m². */
+/** A flat shape: two faces sealed around a region that bulges like a membrane. Lengths m, areas m². */
 interface FlatRegion {
   /** Half the narrowest width of the pocket: under 3 mm there is none. */
   readonly reachM: number;
@@ -24,7 +24,7 @@ interface FlatRegion {
   readonly sealLayers: number;
 }
 
-interface FlatFormSpec extends Pick<Form, 'id' | 'blank' | 'hasLength' | 'hasEdge' | 'blankAreaM2'> {
+interface FlatShapeSpec extends Pick<Shape, 'id' | 'blank' | 'hasLength' | 'hasEdge' | 'blankAreaM2'> {
   /** What a fold edge adds, for it is not pinned: to the room, and to the rise. */
   readonly room: number;
   readonly riseRoom: number;
@@ -33,25 +33,25 @@ interface FlatFormSpec extends Pick<Form, 'id' | 'blank' | 'hasLength' | 'hasEdg
 }
 
 /**
- * A form from its region: capacity `2A√(2ε⟨φ⟩)`, rise `f′·φmax√(2ε/⟨φ⟩)`, stretch used `ε f′²`,
+ * A shape from its region: capacity `2A√(2ε⟨φ⟩)`, rise `f′·φmax√(2ε/⟨φ⟩)`, stretch used `ε f′²`,
  * twice that at the seam; f′ is filling and air over capacity, thickness two rises and two
  * walls. Source: docs/models/fold.md, our own.
  */
-export function flatForm(form: FlatFormSpec): Form {
-  const { id, blank, hasLength, hasEdge, blankAreaM2 } = form;
+export function flatShape(shape: FlatShapeSpec): Shape {
+  const { id, blank, hasLength, hasEdge, blankAreaM2 } = shape;
   const piece = (spec: PieceSpec): Piece | null => {
     requirePiece(spec);
-    const region = form.region(spec);
+    const region = shape.region(spec);
     if (!(region.reachM >= LEAST_POCKET_M && region.areaM2 > 0)) return null;
     const { areaM2, meanM2, mostM2, layers, acrossM, marginM } = region;
     const { stretch, thicknessM: rolledM } = spec;
     const edge = EDGES[hasEdge ? (spec.edge ?? 'plain') : 'plain'];
     const wide = stretch > 0.2 ? 1 + stretch / 3 : 1;
-    const capacityM3 = 2 * areaM2 * Math.sqrt(2 * stretch * meanM2) * form.room * wide;
+    const capacityM3 = 2 * areaM2 * Math.sqrt(2 * stretch * meanM2) * shape.room * wide;
     const contents = contentsOf(spec, blankAreaM2(spec.discM, spec.lengthM, spec.outline) * rolledM, capacityM3);
     const filled = (contents.fillingM3 + contents.airM3) / capacityM3;
     const used = stretch * filled * filled;
-    const riseM = filled * mostM2 * Math.sqrt((2 * stretch) / meanM2) * form.riseRoom;
+    const riseM = filled * mostM2 * Math.sqrt((2 * stretch) / meanM2) * shape.riseRoom;
     const wallCrownM = (layers * rolledM) / (1 + used);
     const thicknessM = 2 * riseM + 2 * wallCrownM;
     // Lengths grow by the root of what the area does.
@@ -60,7 +60,7 @@ export function flatForm(form: FlatFormSpec): Form {
     // Bulging draws the pocket in.
     const reachM = (region.reachM * chord(1)) / acrossM[1];
     return {
-      form: id,
+      shape: id,
       ...contents,
       layers,
       wallCrownM,
@@ -75,7 +75,7 @@ export function flatForm(form: FlatFormSpec): Form {
       heatRadiusM: thicknessM / 2,
       reachM,
       shapeExponent: heatExponent(id, { riseM, wallM: wallCrownM, reachM }),
-      exposedShare: form.exposedShare,
+      exposedShare: shape.exposedShare,
       gathered: null,
     };
   };

@@ -3,7 +3,7 @@ import type { Finding } from '../draft/finding.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
 import { type Coat, COAT_REST_S } from './coat.js';
 import { EDGES } from './edge.js';
-import { formOf } from './forms.js';
+import { shapeOf } from './shapes.js';
 import type { Piece } from './piece.js';
 import type { Burst } from './seal.js';
 
@@ -20,11 +20,11 @@ export const FILL_RANGE = { least: 0.6, most: 0.85 } as const;
 const BREADY = { pocket: 0.5, roll: 0.4, bread: 0.05, gathered: 0.3, soft: 0.25 } as const;
 
 /** Breads and shells are meant to be dough around a little; a pocket is not. */
-function leastShare({ form, gathered }: Piece, { id }: DoughFamily): number {
+function leastShare({ shape, gathered }: Piece, { id }: DoughFamily): number {
   if (id === 'yeast' || id === 'soft-quick' || id === 'starch-mash') return BREADY.soft;
-  if (form === 'puffed-bread') return BREADY.bread;
+  if (shape === 'puffed-bread') return BREADY.bread;
   if (gathered) return BREADY.gathered;
-  return form === 'roll' ? BREADY.roll : BREADY.pocket;
+  return shape === 'roll' ? BREADY.roll : BREADY.pocket;
 }
 
 /** Fill fraction, walls and balance in words. Ranges: docs/models/fold.md. */
@@ -133,14 +133,14 @@ const OPENS_OFTEN = 0.05;
 
 /** Seam, rim and coat in words. */
 export function sealFindings(
-  { form, fold, coat: choices, pieces }: Pick<TrayDraft, 'form' | 'fold' | 'coat' | 'pieces'>,
+  { shape, fold, coat: choices, pieces }: Pick<TrayDraft, 'shape' | 'fold' | 'coat' | 'pieces'>,
   burst: Burst | null,
   coat: Coat | null,
 ): Finding[] {
-  return [...(burst ? openFindings({ form, fold, pieces }, burst) : []), ...(coat ? coatFindings(choices, coat) : [])];
+  return [...(burst ? openFindings({ shape, fold, pieces }, burst) : []), ...(coat ? coatFindings(choices, coat) : [])];
 }
 
-function openFindings({ form, fold, pieces }: Pick<TrayDraft, 'form' | 'fold' | 'pieces'>, burst: Burst): Finding[] {
+function openFindings({ shape, fold, pieces }: Pick<TrayDraft, 'shape' | 'fold' | 'pieces'>, burst: Burst): Finding[] {
   const found: Finding[] = [];
   const values = { share: burst.share, index: burst.index, open: burst.share * pieces };
   // A fill that opens has been said already.
@@ -152,7 +152,7 @@ function openFindings({ form, fold, pieces }: Pick<TrayDraft, 'form' | 'fold' | 
     found.push({ code: 'fold.seam', tone: burst.share > OPENS_OFTEN ? 'look-out' : 'good', values });
   }
   const { leastM } = EDGES[fold.edge ?? 'plain'];
-  if (formOf(form).hasEdge && fold.sealM < leastM) {
+  if (shapeOf(shape).hasEdge && fold.sealM < leastM) {
     found.push({ code: 'fold.edge-narrow', tone: 'look-out', values: { sealM: fold.sealM, leastM } });
   }
   return found;

@@ -1,6 +1,6 @@
 import { heatExponent } from './heatBody.js';
-import { contentsOf, type Form, type Gathered, type Piece, type PieceSpec, requirePiece, skinOf } from './piece.js';
-import { type FormId } from '../draft/choices.js';
+import { contentsOf, type Shape, type Gathered, type Piece, type PieceSpec, requirePiece, skinOf } from './piece.js';
+import { type ShapeId } from '../draft/choices.js';
 
 /** Nothing is rolled thinner than this, m. */
 const LEAST_ROLL_M = 0.001;
@@ -105,7 +105,7 @@ function wallOf(discRadiusM: number, discM3: number, heldM3: number): number {
   return high;
 }
 
-/** What of the ball another gathered form keeps: its half-axes over the ball's outer radius, and its skin. */
+/** What of the ball another gathered shape keeps: its half-axes over the ball's outer radius, and its skin. */
 interface GatheredShape {
   readonly widthM: number;
   readonly depthM: number;
@@ -114,8 +114,8 @@ interface GatheredShape {
   readonly heatRadiusM: number;
 }
 
-interface GatheredFormSpec {
-  readonly id: FormId;
+interface GatheredShapeSpec {
+  readonly id: ShapeId;
   readonly exposedShare: number;
   /** @param outerM radius of the ball of the same volume */
   shape(outerM: number): GatheredShape;
@@ -127,7 +127,7 @@ interface GatheredFormSpec {
  * the stretch it has. Pressed, drawn long or to a point it keeps its volume; the wall thins by
  * what the skin grows. Source: docs/models/fold.md, our own.
  */
-export function gatheredForm({ id, exposedShare, shape }: GatheredFormSpec): Form {
+export function gatheredShape({ id, exposedShare, shape }: GatheredShapeSpec): Shape {
   const blankAreaM2 = (discM: number) => (Math.PI * discM * discM) / 4;
   const piece = (spec: PieceSpec): Piece | null => {
     requirePiece(spec);
@@ -152,7 +152,7 @@ export function gatheredForm({ id, exposedShare, shape }: GatheredFormSpec): For
     const gathered = gatheredOf(spec.discM / 2, (innerM + outerM) / 2, outerM - innerM, doughM3 - wallM3, spec);
     const stretched = Math.max(1, (Math.PI * (innerM + outerM)) / spec.discM) ** 2;
     return {
-      form: id,
+      shape: id,
       ...contents,
       wallCrownM: evenWallM,
       wallSeamM: Math.min(evenWallM, (spec.thicknessM / stretched) * thinner),

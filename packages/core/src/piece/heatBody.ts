@@ -1,5 +1,5 @@
 import { clamp } from '../numeric/clamp.js';
-import type { FormId } from '../draft/choices.js';
+import type { ShapeId } from '../draft/choices.js';
 import { HEAT_EXPONENTS } from './heatExponents.js';
 
 /** What decides how heat reaches the middle of a piece, m. */
@@ -14,15 +14,15 @@ export interface HeatShape {
 /**
  * Exponent m of the one-dimensional body that warms as the piece does in three dimensions:
  * `m = 1 + a·r + b·r² + c·r³ + d·w + e·r·w + f·w²` with r and w rise and wall over the reach in the
- * plane; gathered forms, which are all alike, have one figure. Fitted by `bench/fitBodies.ts`
+ * plane; gathered shapes, which are all alike, have one figure. Fitted by `bench/fitBodies.ts`
  * to conduction on a grid: to 74 °C at the coldest point at most 3 % early and 10 % late for
  * pieces a third to all full. Source: our own, see docs/models/fold.md.
  *
  * @returns 1 slab to 3 ball
  * @example heatExponent('half-moon', { riseM: 0.01, wallM: 0.0026, reachM: 0.023 }) // 1.41
  */
-export function heatExponent(form: FormId, { riseM, wallM, reachM }: HeatShape): number {
-  const known = HEAT_EXPONENTS[form];
+export function heatExponent(shape: ShapeId, { riseM, wallM, reachM }: HeatShape): number {
+  const known = HEAT_EXPONENTS[shape];
   if (typeof known === 'number') return known;
   const [r1, r2, r3, w1, rw, w2] = known as readonly [number, number, number, number, number, number];
   const [r, w] = [riseM / reachM, wallM / reachM];

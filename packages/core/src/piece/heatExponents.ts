@@ -1,8 +1,8 @@
 // Written by bench/fitBodies.ts; change that and run it again.
-import type { FormId } from '../draft/choices.js';
+import type { ShapeId } from '../draft/choices.js';
 
-/** Of r, r², r³, w, r·w, w²; or one figure where all pieces of the form are alike. */
-export const HEAT_EXPONENTS: Readonly<Record<FormId, number | readonly number[]>> = {
+/** Of r, r², r³, w, r·w, w²; or one figure where all pieces of the shape are alike. */
+export const HEAT_EXPONENTS: Readonly<Record<ShapeId, number | readonly number[]>> = {
   'half-moon': [-0.129, 2.718, -1.683, 0.442, 0.918, -0.444],
   'two-discs': [-0.316, 3.366, 1.228, 0.033, 2.596, -0.003],
   'square-parcel': [-0.356, 4.095, -3.124, 0.438, 1.551, -0.668],

@@ -1,6 +1,6 @@
 import { RANGES } from '../draft/ranges.js';
 import type { EdgeId, Point } from '../draft/choices.js';
-import { type FormId, type TurnMethod } from '../draft/choices.js';
+import { type ShapeId, type TurnMethod } from '../draft/choices.js';
 import { requireIn, requireWithin } from '../errors.js';
 
 /** One piece before it is folded. Lengths in m. */
@@ -19,7 +19,7 @@ export interface PieceSpec {
   readonly doughKgPerM3: number;
   /** Area stretch the dough takes before it thins dangerously, 0.01–0.5. */
   readonly stretch: number;
-  /** How the rim is finished, where the form has one to finish; absent: pressed plain. */
+  /** How the rim is finished, where the shape has one to finish; absent: pressed plain. */
   readonly edge?: EdgeId;
   /** Air is pressed out from the middle before the last of the seam closes; absent: it is not. */
   readonly airPressed?: boolean;
@@ -29,7 +29,7 @@ export interface PieceSpec {
 
 /** A folded piece, all computed. Lengths m, volumes m³, masses kg. */
 export interface Piece {
-  readonly form: FormId;
+  readonly shape: ShapeId;
   /** Weighed for one piece; a gathered one gives its knot back. */
   readonly doughKg: number;
   /** In its wall. */
@@ -43,7 +43,7 @@ export interface Piece {
   readonly wallCrownM: number;
   /** The thinnest place. */
   readonly wallSeamM: number;
-  /** Layers of dough in the wall, one over the other; 1 in most forms. */
+  /** Layers of dough in the wall, one over the other; 1 in most shapes. */
   readonly layers: number;
   /** Where layers are pressed together, or gathered. */
   readonly sealThickM: number;
@@ -65,9 +65,9 @@ export interface Piece {
   readonly shapeExponent: number;
   /** Share of the skin that floats over the oil. */
   readonly exposedShare: number;
-  /** Of gathered forms: how the disc must be rolled, and what comes of rolling it flat; `null` elsewhere. */
+  /** Of gathered shapes: how the disc must be rolled, and what comes of rolling it flat; `null` elsewhere. */
   readonly gathered: Gathered | null;
-  /** Of a bread that puffs: how far steam lifts each face from the middle; absent: other forms do not. */
+  /** Of a bread that puffs: how far steam lifts each face from the middle; absent: other shapes do not. */
   readonly puffM?: number;
 }
 
@@ -87,11 +87,11 @@ export interface Gathered {
   readonly knotKg: number;
 }
 
-/** One form: its blank, and the piece that comes of it. A new form is one file and its test. */
-export interface Form {
-  readonly id: FormId;
+/** One shape: its blank, and the piece that comes of it. A new shape is one file and its test. */
+export interface Shape {
+  readonly id: ShapeId;
   readonly blank: 'disc' | 'two-discs' | 'half-disc' | 'square' | 'strip' | 'sheet' | 'cup' | 'own';
-  /** Blanks of this form have a length of their own. */
+  /** Blanks of this shape have a length of their own. */
   readonly hasLength: boolean;
   /** Has a flat rim that can be forked, roped or moulded. */
   readonly hasEdge: boolean;
@@ -153,13 +153,13 @@ function airShareOf(fill: number, pressed = false): number {
 export const skinOf = (surfaceM2: number, volumeM3: number): number =>
   Math.max(surfaceM2, Math.cbrt(36 * Math.PI * volumeM3 * volumeM3));
 
-/** What goes into a piece, and how full that makes it: the same for every form. */
+/** What goes into a piece, and how full that makes it: the same for every shape. */
 export type Contents = Pick<
   Piece,
   'doughKg' | 'doughM3' | 'fillingM3' | 'airM3' | 'capacityM3' | 'fill' | 'volumeM3' | 'layers'
 >;
 
-/** One layer of dough, until a form says more. @param doughM3 all of its blank. @param capacityM3 over 0 */
+/** One layer of dough, until a shape says more. @param doughM3 all of its blank. @param capacityM3 over 0 */
 export function contentsOf(spec: PieceSpec, doughM3: number, capacityM3: number): Contents {
   const fillingM3 = spec.fillingKg / spec.fillingKgPerM3;
   const fill = fillingM3 / capacityM3;

@@ -1,11 +1,11 @@
 import { planCold } from '../plan/planCold.js';
 import { newTray } from '../plan/starters.js';
-import { FORMS } from './forms.js';
+import { SHAPES } from './shapes.js';
 import { outlineLengths } from './membrane.js';
 import { meshSection, meshVolumeM3, pieceMesh } from './pieceMesh.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
-test.each(FORMS.map((form) => form.id))(
+test.each(SHAPES.map((shape) => shape.id))(
   '%s: a closed skin of the piece’s size and volume, its filling inside',
   (id) => {
     const draft = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z', id);

@@ -22,7 +22,7 @@ export interface PieceMesh {
 const AROUND = 96;
 const RINGS = 28;
 
-/** Outline of a piece from above, around its own middle, m, turning left; star-shaped from there. Long for it is one case a form. */
+/** Outline of a piece from above, around its own middle, m, turning left; star-shaped from there. Long for it is one case a shape. */
 function outlineOf(piece: Piece, outline: readonly Point[] | undefined): Point[] {
   const [w, d] = [piece.widthM / 2, piece.depthM];
   const turn = (at: (angle: number) => Point) =>
@@ -33,7 +33,7 @@ function outlineOf(piece: Piece, outline: readonly Point[] | undefined): Point[]
     const middle = points.reduce<Point>(([a, b], [x, y]) => [a + x / points.length, b + y / points.length], [0, 0]);
     return turn((angle) => hit(points, middle, angle));
   };
-  switch (piece.form) {
+  switch (piece.shape) {
     case 'half-moon': {
       const arc = Array.from({ length: 61 }, (_, i): Point => {
         const angle = (Math.PI * i) / 60;
@@ -89,7 +89,7 @@ function outlineOf(piece: Piece, outline: readonly Point[] | undefined): Point[]
     case 'puffed-bread':
       return turn(ellipse);
     default: {
-      const never: never = piece.form;
+      const never: never = piece.shape;
       return never;
     }
   }
@@ -232,14 +232,14 @@ export function meshVolumeM3({ positions, corners }: Mesh): number {
  * @example pieceMesh(piece, 0.011).filling === null // false
  */
 export function pieceMesh(piece: Piece, sealM: number, outline?: readonly Point[]): PieceMesh {
-  if (piece.form === 'cup') return cupMesh(piece);
+  if (piece.shape === 'cup') return cupMesh(piece);
   const around = outlineOf(piece, outline);
   const skin = pillow(around, piece.thicknessM / 2, piece.volumeM3, 1, 0);
   const heldM3 = piece.fillingM3 + piece.airM3;
   if (!(heldM3 > 1e-9)) return { skin, filling: null };
   // The pocket: the outline without its seal or its wall, and no fuller than the skin allows.
   const short = Math.min(piece.widthM, piece.depthM);
-  const rim = piece.gathered || piece.form === 'roll' ? piece.wallCrownM : sealM;
+  const rim = piece.gathered || piece.shape === 'roll' ? piece.wallCrownM : sealM;
   const scale = Math.min(0.97, Math.max(0.3, 1 - (1.6 * rim) / short));
   const rise = Math.max(1e-4, piece.thicknessM / 2 - piece.wallCrownM);
   return { skin, filling: pillow(around, rise, heldM3, scale, 0) };

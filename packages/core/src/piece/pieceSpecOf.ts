@@ -2,9 +2,9 @@ import { USUAL_SEAL } from '../draft/choices.js';
 import { type TrayDraft, blankLengthM } from '../draft/draft.js';
 import type { PieceSpec } from './piece.js';
 
-/** One piece of a draft, as its form wants it. */
+/** One piece of a draft, as its shape wants it. */
 export function pieceSpecOf(
-  draft: Pick<TrayDraft, 'form' | 'fold' | 'seal'>,
+  draft: Pick<TrayDraft, 'shape' | 'fold' | 'seal'>,
   of: Pick<PieceSpec, 'fillingKgPerM3' | 'doughKgPerM3' | 'stretch'>,
 ): PieceSpec {
   const { discM, thicknessM, sealM, fillingEachKg, edge, outline } = draft.fold;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { type TrayDraft } from '../draft/draft.js';
-import { withForm } from '../plan/editDraft.js';
+import { withShape } from '../plan/editDraft.js';
 import { cutterOutline, withOutline } from '../plan/foldEdits.js';
 import { batchOf } from '../draft/batchDraft.js';
 import { planBatch } from '../plan/planBatch.js';
@@ -12,7 +12,7 @@ import { shoppingList } from '../store/shoppingList.js';
 import { SHIPPED_PANTRY } from '../ingredient/pantry.js';
 import { coatOf } from './coat.js';
 import { EDGES } from './edge.js';
-import { formOf } from './forms.js';
+import { shapeOf } from './shapes.js';
 import { LEAF } from './forms/ownCutter.js';
 import { outlineLengths, solveInset, solveMembrane } from './membrane.js';
 import { portioning } from './portioning.js';
@@ -88,10 +88,10 @@ describe('the seam', () => {
     expect(yeast(bare) / yeast(USUAL_SEAL)).toBeLessThan(short);
   });
 
-  test.each(Object.keys(EDGES) as EdgeId[])('a %s edge is kept by forms that have a rim, and by no other', (edge) => {
+  test.each(Object.keys(EDGES) as EdgeId[])('a %s edge is kept by shapes that have a rim, and by no other', (edge) => {
     const draft = { ...DRAFT, fold: { ...DRAFT.fold, edge } };
-    expect(withForm(draft, 'two-discs').fold.edge).toBe(edge);
-    expect(withForm(draft, 'ball').fold.edge).toBeUndefined();
+    expect(withShape(draft, 'two-discs').fold.edge).toBe(edge);
+    expect(withShape(draft, 'ball').fold.edge).toBeUndefined();
     const [plain, made] = [cold().piece!, cold({ fold: draft.fold }).piece!];
     expect(made.sealThickM / plain.sealThickM).toBeCloseTo(EDGES[edge].layers / 2, 9);
     expect(made.depthM).toBeLessThanOrEqual(plain.depthM);
@@ -198,11 +198,11 @@ describe('an own cutter', () => {
   test('a round outline holds what two discs hold; a leaf of the same length holds less', () => {
     const spec = { ...cold().piece!, lengthM: 0.1, thicknessM: 0.0026, sealM: 0.008, fillingKg: 0.02, stretch: 0.09 };
     const at = { ...spec, discM: 0.09, fillingKgPerM3: 1030, doughKgPerM3: 1175 };
-    const round = formOf('own-cutter').piece({ ...at, outline: ring(120, 0.5) })!;
-    const discs = formOf('two-discs').piece(at)!;
+    const round = shapeOf('own-cutter').piece({ ...at, outline: ring(120, 0.5) })!;
+    const discs = shapeOf('two-discs').piece(at)!;
     expect(Math.abs(round.capacityM3 / discs.capacityM3 - 1)).toBeLessThan(0.02);
     expect(Math.abs(round.doughKg / discs.doughKg - 1)).toBeLessThan(0.001);
-    expect(formOf('own-cutter').piece({ ...at, outline: LEAF })!.capacityM3).toBeLessThan(round.capacityM3);
+    expect(shapeOf('own-cutter').piece({ ...at, outline: LEAF })!.capacityM3).toBeLessThan(round.capacityM3);
     expect(outlineLengths(ring(4, 1)).aroundM).toBeCloseTo(4 * Math.SQRT2, 9);
   });
 });
@@ -265,14 +265,14 @@ describe('an outline drawn by hand', () => {
     ).toThrow(expect.objectContaining({ path: 'outline.1.1' }));
   });
 
-  test('becomes the form of a batch: same filling, dough to match', () => {
+  test('becomes the shape of a batch: same filling, dough to match', () => {
     const outline = cutterOutline(LEAF)!;
     const made = withOutline(DRAFT, outline, DEFAULT_KITCHEN);
     const plan = planCold(made, DEFAULT_KITCHEN);
-    expect(made).toMatchObject({ form: 'own-cutter', fold: { outline } });
+    expect(made).toMatchObject({ shape: 'own-cutter', fold: { outline } });
     expect(Math.abs(plan.fold.balance.doughLeftKg)).toBeLessThan(1e-6);
     expect(made.fold.fillingEachKg).toBe(DRAFT.fold.fillingEachKg);
-    expect(withForm(made, 'cone').fold.outline).toBeUndefined();
+    expect(withShape(made, 'cone').fold.outline).toBeUndefined();
   });
 });
 

@@ -1,5 +1,5 @@
 import { requireWithin } from '../errors.js';
-import type { Form, PieceSpec } from './piece.js';
+import type { Shape, PieceSpec } from './piece.js';
 
 /** Limits of a blank across, m. */
 const LEAST_M = 0.02;
@@ -18,12 +18,12 @@ export type SizeGoal = { readonly fill: number } | { readonly widthM: number } |
  *
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */
-export function sizeFor(form: Form, spec: PieceSpec, goal: SizeGoal): number | null {
+export function sizeFor(shape: Shape, spec: PieceSpec, goal: SizeGoal): number | null {
   const wanted = 'fill' in goal ? goal.fill : 'widthM' in goal ? goal.widthM : goal.wallM;
   requireWithin(wanted, 1e-4, 10, 'goal');
   // Grows with the size; a blank too small to close is too small.
   const off = (discM: number): number => {
-    const piece = form.piece({ ...spec, discM, lengthM: spec.lengthM * (discM / spec.discM) });
+    const piece = shape.piece({ ...spec, discM, lengthM: spec.lengthM * (discM / spec.discM) });
     if (!piece) return -1;
     if ('fill' in goal) return wanted - piece.fill;
     // What bursts is no width or wall to aim for.

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { ovenBelief } from '../frying/ovenHeat.js';
 import { bakePlan, ovenFactorSeen, splitPlan } from './bakePlan.js';
-import { withFamily, withFold, withForm } from './editDraft.js';
+import { withFamily, withFold, withShape } from './editDraft.js';
 import { planBatch } from './planBatch.js';
 import { newTray, STARTERS } from './starters.js';
 import type { TrayDraft } from '../draft/draft.js';
@@ -59,7 +59,7 @@ test('an oven that differs: a bake tells it, one moves what is believed and does
 });
 
 test('too dark before it is done is a warning', () => {
-  const bun = withForm(withFamily(withFold(DRAFT, { fillingEachKg: 0.15 }), 'yeast'), 'ball');
+  const bun = withShape(withFamily(withFold(DRAFT, { fillingEachKg: 0.15 }), 'yeast'), 'ball');
   const washed: TrayDraft = {
     ...bun,
     coat: { wet: 'egg', dry: 'none', double: false },
@@ -94,7 +94,7 @@ test('on a tray the face below browns first; in a tin both are alike', () => {
   expect(outS).not.toBeNull();
   expect(colours![0]).toBeGreaterThan(colours![1] * 1.05);
   expect(colours![0]).toBeLessThan(colours![1] * 3);
-  const cup = baked(180, withForm(withFamily(DRAFT, 'egg-butter'), 'cup'));
+  const cup = baked(180, withShape(withFamily(DRAFT, 'egg-butter'), 'cup'));
   expect(cup.colours![0]).toBeCloseTo(cup.colours![1], 9);
 });
 

@@ -150,9 +150,9 @@ export function ovenFactorSeen(draft: TrayDraft, kitchen: Kitchen, ovenC: number
       horizonS: OVEN_HORIZON_S,
     } as const;
     const enough = { afterS: 0, leastS: goldenS };
-    const h = ovenSkinH(ovenC, draft.form === 'cup', factor);
+    const h = ovenSkinH(ovenC, draft.shape === 'cup', factor);
     return (
-      solveFry({ ...spec, body: inOven(body, h, draft.form === 'cup'), stepping: OVEN_STEPPING, enough }).goldenS ??
+      solveFry({ ...spec, body: inOven(body, h, draft.shape === 'cup'), stepping: OVEN_STEPPING, enough }).goldenS ??
       Infinity
     );
   };

@@ -7,12 +7,12 @@ import { withRawSaid } from '../filling/mayBeRaw.js';
 import type { ThickenerChoice } from '../filling/freeLiquid.js';
 import { type Formula, scaleFormula } from '../ingredient/formula.js';
 import { type MeasuringTools, roundFormula } from '../ingredient/roundFormula.js';
-import { formOf } from '../piece/forms.js';
+import { shapeOf } from '../piece/shapes.js';
 import { type SizeGoal, sizeFor, thicknessForDough } from '../piece/solveSize.js';
 import { type TrayDraft, blankLengthM } from '../draft/draft.js';
 import { draftDough, draftFilling } from './draftFigures.js';
 import { type DoughFamilyId, type FillingMethod, type RawPart } from '../draft/choices.js';
-import type { FormId } from '../draft/choices.js';
+import type { ShapeId } from '../draft/choices.js';
 import { type Known, pantryOf } from '../draft/kitchen.js';
 import { pieceSpecOf } from '../piece/pieceSpecOf.js';
 import { clamp } from '../numeric/clamp.js';
@@ -21,15 +21,15 @@ import { clamp } from '../numeric/clamp.js';
 const SHIPPED: Known = {};
 
 /** Dough rolled for one piece, m². */
-export function blankM2(draft: Pick<TrayDraft, 'form' | 'fold'>): number {
-  return formOf(draft.form).blankAreaM2(draft.fold.discM, blankLengthM(draft), draft.fold.outline);
+export function blankM2(draft: Pick<TrayDraft, 'shape' | 'fold'>): number {
+  return shapeOf(draft.shape).blankAreaM2(draft.fold.discM, blankLengthM(draft), draft.fold.outline);
 }
 
 /**
  * Dough one piece takes, from its blank and thickness, kg.
  * @example doughEachKg(draft) // 0.0334
  */
-export function doughEachKg(draft: Pick<TrayDraft, 'form' | 'fold' | 'dough'>): number {
+export function doughEachKg(draft: Pick<TrayDraft, 'shape' | 'fold' | 'dough'>): number {
   return blankM2(draft) * draft.fold.thicknessM * doughFamily(draft.dough.family).densityKgPerM3;
 }
 
@@ -42,7 +42,7 @@ export function scaledDough<T extends Pick<TrayDraft, 'dough'>>(draft: T, factor
  * Dough that the pieces of a tray take of their batch, kg; those out of the Store were made of another.
  * @example ownDoughKg({ ...draft, fromPutBy: 'a' }) // 0
  */
-export function ownDoughKg(draft: Pick<TrayDraft, 'form' | 'fold' | 'dough' | 'pieces' | 'fromPutBy'>): number {
+export function ownDoughKg(draft: Pick<TrayDraft, 'shape' | 'fold' | 'dough' | 'pieces' | 'fromPutBy'>): number {
   return draft.fromPutBy === undefined ? draft.pieces * doughEachKg(draft) : 0;
 }
 
@@ -131,7 +131,7 @@ export function withSizeFor(draft: TrayDraft, goal: SizeGoal, known: Known = SHI
   const { densityKgPerM3, stretch } = doughFamily(draft.dough.family);
   const fillingKgPerM3 = draftFilling(draft, known).densityKgPerM3;
   const spec = pieceSpecOf(draft, { fillingKgPerM3, doughKgPerM3: densityKgPerM3, stretch });
-  const discM = sizeFor(formOf(draft.form), spec, goal);
+  const discM = sizeFor(shapeOf(draft.shape), spec, goal);
   if (discM === null) return null;
   const { lengthM } = draft.fold;
   return withFold(draft, {
@@ -142,15 +142,15 @@ export function withSizeFor(draft: TrayDraft, goal: SizeGoal, known: Known = SHI
 
 /**
  * Another form: the same filling in each, in a blank that it fills well; the dough follows.
- * @example withForm(draft, 'cone').form // 'cone'
+ * @example withShape(draft, 'cone').form // 'cone'
  */
-export function withForm(draft: TrayDraft, form: FormId, known: Known = SHIPPED): TrayDraft {
-  if (form === draft.form) return draft;
+export function withShape(draft: TrayDraft, shape: ShapeId, known: Known = SHIPPED): TrayDraft {
+  if (shape === draft.shape) return draft;
   const before = doughEachKg(draft);
   const { lengthM: _length, outline: _outline, edge, ...bare } = draft.fold;
-  const fold = { ...bare, ...(edge !== undefined && formOf(form).hasEdge ? { edge } : {}) };
-  const turn = formOf(form).usualTurn ?? draft.fry.turn;
-  const changed = { ...draft, form, fold, fry: { ...draft.fry, turn } };
+  const fold = { ...bare, ...(edge !== undefined && shapeOf(shape).hasEdge ? { edge } : {}) };
+  const turn = shapeOf(shape).usualTurn ?? draft.fry.turn;
+  const changed = { ...draft, shape, fold, fry: { ...draft.fry, turn } };
   const sized = fold.fillingEachKg > 0 ? withSizeFor(changed, { fill: WANTED_FILL }, known) : null;
   // A blank is cut to the millimetre.
   const discM = sized ? Math.ceil(sized.fold.discM * 1000) / 1000 : fold.discM;

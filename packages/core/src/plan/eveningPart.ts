@@ -1,7 +1,7 @@
 import { type CookState, stepState } from '../cook/cookAct.js';
 import { doughWaitS } from '../dough/doughWaits.js';
 import type { BatchDraft } from '../draft/batchDraft.js';
-import type { FormId } from '../draft/choices.js';
+import type { ShapeId } from '../draft/choices.js';
 import type { TrayDraft, TrayMark } from '../draft/draft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import { oilChangeS } from '../oil/pot.js';
@@ -22,13 +22,13 @@ const HOT_ROOM_C = 32;
 /** Oil is hot enough to hurt over this, °C: from there up and down to there somebody stays with it. */
 export const HOT_OIL_C = 60;
 
-/** Forms whose blanks are cut with a cutter. */
-const CUT_FORMS: readonly FormId[] = ['half-moon', 'two-discs', 'cone', 'cup', 'own-cutter'];
+/** Shapes whose blanks are cut with a cutter. */
+const CUT_SHAPES: readonly ShapeId[] = ['half-moon', 'two-discs', 'cone', 'cup', 'own-cutter'];
 
 /** Which cutter cuts a tray's blanks: by its size, to the millimetre; `null`: none does. */
-function cutterOf({ form, fold, fromPutBy }: TrayDraft): string | null {
-  if (fromPutBy !== undefined || !CUT_FORMS.includes(form)) return null;
-  return `cutter ${form === 'own-cutter' ? 'own ' : ''}${Math.round(1000 * fold.discM)}`;
+function cutterOf({ shape, fold, fromPutBy }: TrayDraft): string | null {
+  if (fromPutBy !== undefined || !CUT_SHAPES.includes(shape)) return null;
+  return `cutter ${shape === 'own-cutter' ? 'own ' : ''}${Math.round(1000 * fold.discM)}`;
 }
 
 /** What is still in the oil takes a minute at least, however long it has been there, s. */

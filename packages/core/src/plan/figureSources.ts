@@ -121,8 +121,8 @@ export function figureSources(
   say(
     'opens',
     fold.burst?.share,
-    learnt.opens?.[draft.form]
-      ? { kind: 'learnt', belief: asShares(learnt.opens[draft.form]!, fold.burst!) }
+    learnt.opens?.[draft.shape]
+      ? { kind: 'learnt', belief: asShares(learnt.opens[draft.shape]!, fold.burst!) }
       : model('filling-each-kg', 'rolled-m'),
   );
   say('portions', learnt.portions?.value ?? USUAL_PORTIONS, believed(learnt.portions));

@@ -1,7 +1,7 @@
 import { requireWithin } from '../errors.js';
 import { outlineLengths } from '../piece/membrane.js';
 import type { TrayDraft } from '../draft/draft.js';
-import { withFold, withForm } from './editDraft.js';
+import { withFold, withShape } from './editDraft.js';
 import { type Point } from '../draft/choices.js';
 import type { Known } from '../draft/kitchen.js';
 
@@ -70,6 +70,6 @@ function evenly(drawn: readonly Point[], around: number): Point[] {
  * @example withOutline(draft, cutterOutline([[0, 0], [4, 0], [4, 3], [0, 3]]), kitchen).form // 'own-cutter'
  */
 export function withOutline(draft: TrayDraft, outline: readonly Point[], known: Known): TrayDraft {
-  const formed = withForm(draft, 'own-cutter', known);
+  const formed = withShape(draft, 'own-cutter', known);
   return withFold(formed, { outline });
 }

@@ -5,7 +5,7 @@ import { findingOf, worstTone } from '../draft/finding.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { coreMustBeSafe } from '../filling/fillingSafety.js';
 import { asCooked, planChanges } from './asCooked.js';
-import { withFamily, withForm, withWorkedFormula } from './editDraft.js';
+import { withFamily, withShape, withWorkedFormula } from './editDraft.js';
 import { planBatch, planTrays } from './planBatch.js';
 import { plannedOf, runSheet } from './runSheet.js';
 import { newTray } from './starters.js';
@@ -96,7 +96,7 @@ test('trays that share a filling cool it for the one that wants it coldest', () 
 });
 
 test('what is wrapped whole is dried before it is folded in, and no spoon is drawn through it', () => {
-  const whole = withForm(short, 'whole-core');
+  const whole = withShape(short, 'whole-core');
   const sheet = runSheet(planTrays(batchOf(whole), DEFAULT_KITCHEN, null));
   const fold = sheet.find(({ what }) => what === 'fold')!;
   expect(fold.after).toContain('dry');
@@ -104,7 +104,7 @@ test('what is wrapped whole is dried before it is folded in, and no spoon is dra
   // A core that is no paste does not run, however much water is in it.
   const wet = { ...short, filling: { ...short.filling, lines: [{ ingredientId: 'water', massKg: 0.5 }] } };
   const says = (draft: TrayDraft) => findingOf(plan(draft).filling.findings, 'filling.runs');
-  expect([says(wet)?.tone, says(withForm(wet, 'whole-core'))]).toEqual(['look-out', null]);
+  expect([says(wet)?.tone, says(withShape(wet, 'whole-core'))]).toEqual(['look-out', null]);
 });
 
 describe('measured at the dough', () => {

@@ -7,7 +7,7 @@ import { requireIn } from '../errors.js';
 import { containedIn, formulaTotals } from '../ingredient/formula.js';
 import { coatOf } from '../piece/coat.js';
 import { foldFindings, sealFindings } from '../piece/foldFindings.js';
-import { formOf } from '../piece/forms.js';
+import { shapeOf } from '../piece/shapes.js';
 import { closes, type Piece } from '../piece/piece.js';
 import { pieceSpecOf } from '../piece/pieceSpecOf.js';
 import { burstOf } from '../piece/seal.js';
@@ -33,7 +33,7 @@ export function planCold(draft: TrayDraft, kitchen: Kitchen): ColdPlan {
   const doughs = dough.figures;
   const filling = planFilling(draft, kitchen, doughs.fatPercent);
   const { fold } = draft;
-  const piece = formOf(draft.form).piece(
+  const piece = shapeOf(draft.shape).piece(
     pieceSpecOf(draft, {
       fillingKgPerM3: filling.figures.densityKgPerM3,
       doughKgPerM3: doughs.family.densityKgPerM3,
@@ -48,7 +48,7 @@ export function planCold(draft: TrayDraft, kitchen: Kitchen): ColdPlan {
       ? filling.figures.targetKg - (draft.others?.fillingKg ?? 0) - draft.pieces * fold.fillingEachKg
       : 0,
   };
-  const sealed = sealPlan(draft, doughs, filling, piece, kitchen.learnt?.opens?.[draft.form]?.value ?? 1);
+  const sealed = sealPlan(draft, doughs, filling, piece, kitchen.learnt?.opens?.[draft.shape]?.value ?? 1);
   const firmS = partFrozenS(draft, filling, kitchen);
   const supplied = formulaTotals(sealed.supplies, 'supplies', pantryOf(kitchen));
   return {
@@ -108,12 +108,12 @@ function sealPlan(
       : burstOf({
           piece,
           seal: draft.seal ?? USUAL_SEAL,
-          edge: formOf(draft.form).hasEdge ? edge : 'plain',
+          edge: shapeOf(draft.shape).hasEdge ? edge : 'plain',
           sealM,
           rolledM: thicknessM,
           family,
           // One thing that is wrapped holds its own liquid.
-          freeShare: draft.form === 'whole-core' || figures.targetKg === 0 ? 0 : figures.freeKg / figures.targetKg,
+          freeShare: draft.shape === 'whole-core' || figures.targetKg === 0 ? 0 : figures.freeKg / figures.targetKg,
           odds,
         });
   return { burst, coat: coatOf(draft.coat ?? NO_COAT, piece.surfaceM2), supplies: suppliesFor(draft, piece) };

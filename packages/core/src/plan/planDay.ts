@@ -9,7 +9,7 @@ import { oilChangeS } from '../oil/pot.js';
 import { lastDropS } from '../oil/pipeline.js';
 import { COAT_REST_S } from '../piece/coat.js';
 import { EDGES } from '../piece/edge.js';
-import { formOf } from '../piece/forms.js';
+import { shapeOf } from '../piece/shapes.js';
 import { backwardChain, type ChainStep, stretchesOf, type ChainTray } from '../schedule/backwardChain.js';
 import type { ColdPlan, HotPlan, ServePlan } from './batchPlan.js';
 import { serveFindings, type TrayWait } from './serveFindings.js';
@@ -50,7 +50,7 @@ export const WEIGH_SHARE = 0.2;
 /** Hands' time to fill, close and coat one piece, s. */
 function foldEachS(draft: TrayDraft, kitchen: Kitchen): number {
   const { wet, dry, double } = draft.coat ?? NO_COAT;
-  const edge = formOf(draft.form).hasEdge ? (draft.fold.edge ?? 'plain') : 'plain';
+  const edge = shapeOf(draft.shape).hasEdge ? (draft.fold.edge ?? 'plain') : 'plain';
   const dips = (wet === 'none' ? 0 : 1) + (dry === 'none' ? 0 : 1);
   const shaped = draft.fold.fillingState === 'part-frozen' ? SHAPE_S : 0;
   return Math.max(5, handsOf(kitchen).foldEachS + EDGES[edge].handsS - shaped) + DIP_S * dips * (double ? 2 : 1);
@@ -83,7 +83,7 @@ function chainTray(tray: DayTray, kitchen: Kitchen): ChainTray {
     doughKg: ownDoughKg(draft),
     putByS: isMade && (tray.hot.putBy || isAhead(draft)) ? PUT_BY_S.all + PUT_BY_S.each * draft.pieces : null,
     ...(isMade && cold.fold.firmS !== null && { firm: { shapeS: SHAPE_S * draft.pieces, firmS: cold.fold.firmS } }),
-    ...(isMade && draft.form === 'whole-core' && isFilled && { dryS: DRY_S * draft.pieces }),
+    ...(isMade && draft.shape === 'whole-core' && isFilled && { dryS: DRY_S * draft.pieces }),
   };
 }
 

@@ -90,7 +90,7 @@ export function planFilling(draft: TrayDraft, kitchen: Kitchen, fatPercent: numb
     cooling,
     split,
     dishes,
-    whole: draft.form === 'whole-core',
+    whole: draft.shape === 'whole-core',
     uncooked: isUncooked(filling),
   });
   const eachKg = draft.fold.fillingEachKg;

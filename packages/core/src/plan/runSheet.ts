@@ -118,7 +118,7 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
         {
           ...{ ...whole, what: 'cook-filling', kind: 'hands', startMs: after(weighS) },
           // What is wrapped whole is no paste that a spoon could stand in.
-          ...{ durationS: lengthS(step) - weighS, check: draft.form === 'whole-core' ? null : 'spoon' },
+          ...{ durationS: lengthS(step) - weighS, check: draft.shape === 'whole-core' ? null : 'spoon' },
           ...{ measures: [{ what: 'pan-kg', planned: gross }] },
         },
       ];

@@ -1,5 +1,5 @@
 import { requireWithin } from '../errors.js';
-import { formOf } from '../piece/forms.js';
+import { shapeOf } from '../piece/shapes.js';
 import { burstOf } from '../piece/seal.js';
 import type { ColdPlan } from './batchPlan.js';
 import { type TrayDraft } from '../draft/draft.js';
@@ -41,15 +41,15 @@ export function sealTrade(draft: TrayDraft, cold: ColdPlan, steps = 21): SealTra
     doughKgPerM3: family.densityKgPerM3,
     stretch: family.stretch,
   });
-  const form = formOf(draft.form);
+  const shape = shapeOf(draft.shape);
   return Array.from({ length: steps }, (_, i) => {
     const fill = METHODS.safe + ((METHODS.generous - METHODS.safe) * i) / (steps - 1);
     const fillingKg = Math.min(1, fill * piece.capacityM3 * densityKgPerM3);
-    const made = form.piece({ ...spec, fillingKg })!;
+    const made = shape.piece({ ...spec, fillingKg })!;
     const { share } = burstOf({
       piece: made,
       seal: draft.seal ?? USUAL_SEAL,
-      edge: form.hasEdge ? (draft.fold.edge ?? 'plain') : 'plain',
+      edge: shape.hasEdge ? (draft.fold.edge ?? 'plain') : 'plain',
       sealM: draft.fold.sealM,
       rolledM: draft.fold.thicknessM,
       family,
@@ -68,7 +68,9 @@ export function withFill(draft: TrayDraft, fill: number, known: Known): TrayDraf
   requireWithin(fill, 0, 2, 'fill');
   const { densityKgPerM3, stretch } = doughFamily(draft.dough.family);
   const fillingKgPerM3 = draftFilling(draft, known).densityKgPerM3;
-  const piece = formOf(draft.form).piece(pieceSpecOf(draft, { fillingKgPerM3, doughKgPerM3: densityKgPerM3, stretch }));
+  const piece = shapeOf(draft.shape).piece(
+    pieceSpecOf(draft, { fillingKgPerM3, doughKgPerM3: densityKgPerM3, stretch }),
+  );
   if (!piece) return null;
   return withFold(draft, { fillingEachKg: Math.min(1, fill * piece.capacityM3 * fillingKgPerM3) });
 }

@@ -1,8 +1,8 @@
 import { CoreError } from '../errors.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { TrayDraft } from '../draft/draft.js';
-import { fitDough, fitFilling, withForm } from './editDraft.js';
-import type { DoughFamilyId, FormId } from '../draft/choices.js';
+import { fitDough, fitFilling, withShape } from './editDraft.js';
+import type { DoughFamilyId, ShapeId } from '../draft/choices.js';
 
 export type StarterId = 'squash-sage' | 'lentil-dill' | 'mushroom-barley' | 'mackerel-leek' | 'pear-ginger';
 
@@ -109,7 +109,7 @@ export const STARTERS: readonly Starter[] = [
 
 /**
  * "New batch": form, filling, how many, when; a whole working draft comes back, with dough and
- * filling made to come out even, and the blank sized for the form.
+ * filling made to come out even, and the blank sized for the shape.
  * @throws CoreError UNKNOWN_NAME, OUT_OF_RANGE
  * @example newTray('Cones', 'lentil-dill', 12, '2030-01-05T18:30:00Z', 'cone').pieces // 12
  */
@@ -118,13 +118,13 @@ export function newTray(
   starterId: string,
   pieces: number,
   eatAt: string,
-  form: FormId = 'half-moon',
+  shape: ShapeId = 'half-moon',
 ): TrayDraft {
   const starter = STARTERS.find((s) => s.id === starterId);
   if (!starter) throw new CoreError('UNKNOWN_NAME', 'starterId', `There is no filling "${starterId.slice(0, 40)}".`);
   const draft: TrayDraft = {
     name,
-    form: 'half-moon',
+    shape: 'half-moon',
     pieces,
     eatAt,
     dough: { family: starter.family, lines: starter.dough },
@@ -140,5 +140,5 @@ export function newTray(
     fold: starter.fold,
     fry: starter.fry,
   };
-  return fitFilling(fitDough(withForm(draft, form)));
+  return fitFilling(fitDough(withShape(draft, shape)));
 }

@@ -1,7 +1,7 @@
 import { doughFamily } from '../dough/doughFamily.js';
 import type { Formula } from '../ingredient/formula.js';
 import { coatOf } from '../piece/coat.js';
-import { formOf } from '../piece/forms.js';
+import { shapeOf } from '../piece/shapes.js';
 import { closes, type Piece } from '../piece/piece.js';
 import { glueFor } from '../piece/seal.js';
 import { type TrayDraft } from '../draft/draft.js';
@@ -29,6 +29,8 @@ export function suppliesFor({ pieces, seal, coat }: Coated, piece: Piece): Formu
 export function draftSupplies(draft: TrayDraft, known: Known): Formula {
   const { densityKgPerM3, stretch } = doughFamily(draft.dough.family);
   const fillingKgPerM3 = draftFilling(draft, known).densityKgPerM3;
-  const piece = formOf(draft.form).piece(pieceSpecOf(draft, { fillingKgPerM3, doughKgPerM3: densityKgPerM3, stretch }));
+  const piece = shapeOf(draft.shape).piece(
+    pieceSpecOf(draft, { fillingKgPerM3, doughKgPerM3: densityKgPerM3, stretch }),
+  );
   return closes(piece) ? suppliesFor(draft, piece) : [];
 }

@@ -2,7 +2,7 @@ import type { TrayDraft } from '../draft/draft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import { CRUST_LIMITS } from '../frying/colour.js';
 import { darkerFace, palerFace, sampleAt } from '../frying/solveFry.js';
-import { withFold, withForm } from './editDraft.js';
+import { withFold, withShape } from './editDraft.js';
 import { takeOutWays } from './takeOutWays.js';
 import { planBatch } from './planBatch.js';
 import { newTray } from './starters.js';
@@ -13,7 +13,7 @@ const at = (draft: TrayDraft, oilC: number, more: Partial<TrayDraft['fry']> = {}
   ...draft,
   fry: { ...draft.fry, oilC, minutesS: null, ...more },
 });
-const ball = withForm(withFold(made, { fillingEachKg: 0.08 }), 'ball');
+const ball = withShape(withFold(made, { fillingEachKg: 0.08 }), 'ball');
 
 test('where no moment is right that is all that counts on the line, and every way out leads to one that is', () => {
   for (const failing of [
@@ -46,7 +46,7 @@ test('where no moment is right that is all that counts on the line, and every wa
 
 test('a taking out is never past dark, and one that counts on resting gets there while it rests', () => {
   let rested = 0;
-  for (const family of [made, ball, withForm(made, 'teardrop'), newTray('Cones', 'lentil-dill', 24, made.eatAt)]) {
+  for (const family of [made, ball, withShape(made, 'teardrop'), newTray('Cones', 'lentil-dill', 24, made.eatAt)]) {
     for (let oilC = 140; oilC <= 190; oilC += 5) {
       for (const raw of [undefined, 'poultry'] as const) {
         const draft = at({ ...family, filling: { ...family.filling, ...(raw && { raw }), coreTargetC: 74 } }, oilC);

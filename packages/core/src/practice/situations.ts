@@ -1,10 +1,10 @@
 import { batchOf } from '../draft/batchDraft.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { DEFAULT_KITCHEN, type Kitchen, type Pot } from '../draft/kitchen.js';
-import type { FormId } from '../draft/choices.js';
+import type { ShapeId } from '../draft/choices.js';
 import { CoreError } from '../errors.js';
 import { seededUniform } from '../numeric/seededNoise.js';
-import { withFamily, withForm, withRaw } from '../plan/editDraft.js';
+import { withFamily, withShape, withRaw } from '../plan/editDraft.js';
 import { fireTrays } from '../plan/planBatch.js';
 import { newTray, type StarterId, STARTERS } from '../plan/starters.js';
 import { type Caller, type PotTruth, type PracticePot, type Situation, type SituationKind } from './situation.js';
@@ -13,7 +13,7 @@ import { type Caller, type PotTruth, type PracticePot, type Situation, type Situ
 interface Twist {
   readonly pieces?: number;
   readonly filling?: StarterId;
-  readonly form?: FormId;
+  readonly shape?: ShapeId;
   /** Changes of the plan. */
   readonly draft?: (draft: TrayDraft) => TrayDraft;
   readonly pot?: Partial<Pot>;
@@ -80,7 +80,7 @@ const TWISTS: Readonly<Record<SituationKind, (draw: Draw) => Twist>> = {
     truth: { browning: within(1.1, 1.25) },
   }),
   hollow: ({ whole, within }) => ({
-    form: 'puffed-bread',
+    shape: 'puffed-bread',
     pieces: whole(3, 4),
     draft: (draft) => ({ ...draft, fry: { ...draft.fry, oilC: 178, turn: 'basted' } }),
     overC: -within(8, 16),
@@ -116,7 +116,7 @@ const kitchenOf = (pot: Partial<Pot> | undefined): Kitchen => ({
 function potOf(twist: Twist, draw: Draw, name: string, eatAt: string): PracticePot | null {
   const filling = twist.filling ?? draw.among(FILLINGS);
   const made = newTray(name, filling, twist.pieces ?? draw.whole(5, 6), eatAt);
-  const formed = twist.form ? withForm(made, twist.form) : made;
+  const formed = twist.shape ? withShape(made, twist.shape) : made;
   const batch = batchOf(twist.draft ? twist.draft(formed) : formed);
   const kitchen = kitchenOf(twist.pot);
   const trays = fireTrays(batch, kitchen);

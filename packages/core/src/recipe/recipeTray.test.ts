@@ -4,7 +4,7 @@ import { CoreError } from '../errors.js';
 import { DEFAULT_KITCHEN, pantryOf } from '../draft/kitchen.js';
 import { RANGES } from '../draft/ranges.js';
 import { INGREDIENTS } from '../ingredient/catalogue.js';
-import { FORMS } from '../piece/forms.js';
+import { SHAPES } from '../piece/shapes.js';
 import { draftDough, draftFilling } from '../plan/draftFigures.js';
 import { doughEachKg } from '../plan/editDraft.js';
 import { planCold } from '../plan/planCold.js';
@@ -27,7 +27,7 @@ function settled(text: string, ask: Partial<RecipeAsk> = {}) {
   const used = lines.map((line, i): SettledLine => ({ ...line, ingredientId: line.ingredientId ?? `own-${i}` }));
   const kitchen = { ...DEFAULT_KITCHEN, ingredients: own };
   const count = { how: 'divide', pieces: 7 } as const;
-  const made = recipeTray({ name: 'Own', form: 'half-moon', eatAt: EAT, lines: used, facts, count, ...ask }, kitchen);
+  const made = recipeTray({ name: 'Own', shape: 'half-moon', eatAt: EAT, lines: used, facts, count, ...ask }, kitchen);
   return { made: made!, kitchen, own, lines };
 }
 
@@ -116,9 +116,9 @@ test('whatever lines a recipe has, its formulas stay as they are and the tray pl
     fc.property(
       fc.array(line, { maxLength: 9 }),
       count,
-      fc.constantFrom(...FORMS.map(({ id }) => id)),
-      (lines, how, form) => {
-        const made = recipeTray({ name: 'Any', form, eatAt: EAT, lines, facts: [], count: how }, DEFAULT_KITCHEN);
+      fc.constantFrom(...SHAPES.map(({ id }) => id)),
+      (lines, how, shape) => {
+        const made = recipeTray({ name: 'Any', shape, eatAt: EAT, lines, facts: [], count: how }, DEFAULT_KITCHEN);
         if (!made) return expect(how.how).toBe('roll');
         const of = (part: string) =>
           lines
@@ -154,7 +154,7 @@ test('amounts out of any kitchen are asked about, and what is left is planned or
     const kept = lines.filter(
       ({ ingredientId, questions }) => ingredientId !== null && !questions.includes('too-much'),
     );
-    const ask = { name: 'Own', form: 'half-moon' as const, eatAt: EAT, facts };
+    const ask = { name: 'Own', shape: 'half-moon' as const, eatAt: EAT, facts };
     for (const count of [
       { how: 'divide', pieces: 12 },
       { how: 'roll', thicknessM: 0.003, discM: 0.11 },

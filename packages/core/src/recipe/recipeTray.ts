@@ -1,7 +1,7 @@
 import { doughFamily } from '../dough/doughFamily.js';
 import { judgeFamily } from '../dough/judgeFamily.js';
 import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
-import type { CoatChoices, DoughFamilyId, DryCoatId, FormId, WetCoatId } from '../draft/choices.js';
+import type { CoatChoices, DoughFamilyId, DryCoatId, ShapeId, WetCoatId } from '../draft/choices.js';
 import { NO_FILLING, type TrayDraft } from '../draft/draft.js';
 import { type Kitchen, pantryOf } from '../draft/kitchen.js';
 import { RANGES } from '../draft/ranges.js';
@@ -12,7 +12,7 @@ import type { Formula } from '../ingredient/formula.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { Pantry } from '../ingredient/pantry.js';
 import { clamp } from '../numeric/clamp.js';
-import { formOf } from '../piece/forms.js';
+import { shapeOf } from '../piece/shapes.js';
 import { draftDough, draftFilling } from '../plan/draftFigures.js';
 import { doughEachKg, fitDough } from '../plan/editDraft.js';
 import { isPaste, matchIngredient, PASTE_KG_PER_M3 } from './matchIngredient.js';
@@ -90,7 +90,7 @@ export type RecipeCount =
 
 export interface RecipeAsk {
   readonly name: string;
-  readonly form: FormId;
+  readonly shape: ShapeId;
   readonly eatAt: string;
   readonly lines: readonly SettledLine[];
   readonly facts: readonly MethodFact[];
@@ -140,7 +140,7 @@ function familyOf(lines: readonly SettledLine[], pantry: Pantry): DoughFamilyId 
 
 /**
  * A recipe as a tray to plan: the formulas stay as they are written, and size and number follow
- * from them. Sizes and oil of the method count, within what this form and dough bear; minutes are
+ * from them. Sizes and oil of the method count, within what this shape and dough bear; minutes are
  * the model's. A recipe without flour gets the worked short dough, and says so.
  *
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
@@ -149,7 +149,7 @@ function familyOf(lines: readonly SettledLine[], pantry: Pantry): DoughFamilyId 
  */
 export function recipeTray(ask: RecipeAsk, kitchen: Kitchen): RecipeTray | null {
   const pantry = pantryOf(kitchen);
-  const { lines, facts, form, count } = ask;
+  const { lines, facts, shape, count } = ask;
   const own = familyOf(lines, pantry);
   const family = doughFamily(own ?? 'rubbed-short');
   const fillingLines = formulaOf(lines, 'filling', 'unsaid');
@@ -161,7 +161,7 @@ export function recipeTray(ask: RecipeAsk, kitchen: Kitchen): RecipeTray | null 
   const discM = isDivided ? (factOf(facts, 'disc') ?? 0.11) : count.discM;
   const { draft: D } = RANGES;
   const base: TrayDraft = {
-    ...{ name: ask.name, form, eatAt: ask.eatAt, pieces: count.how === 'roll' ? 1 : count.pieces },
+    ...{ name: ask.name, shape, eatAt: ask.eatAt, pieces: count.how === 'roll' ? 1 : count.pieces },
     dough: { family: family.id, lines: own === null ? WORKED_FORMULAS[family.id] : formulaOf(lines, 'dough') },
     filling: withLinesAsked(usual, fillingLines, pantry, kitchen.reheatC ?? REHEAT_C),
     fold: {
@@ -173,7 +173,7 @@ export function recipeTray(ask: RecipeAsk, kitchen: Kitchen): RecipeTray | null 
     ...(coat && { coat }),
     fry: {
       oilC: clamp(factOf(facts, 'oil') ?? middle(oilC), D.oilC.least, D.oilC.most),
-      ...{ minutesS: null, turn: formOf(form).usualTurn ?? 'each-minute', start: 'room', loadSize: null },
+      ...{ minutesS: null, turn: shapeOf(shape).usualTurn ?? 'each-minute', start: 'room', loadSize: null },
     },
   };
   const madeKg = draftDough(base, kitchen).massKg;

@@ -1,5 +1,5 @@
 import { type BatchDraft, batchOf } from '../draft/batchDraft.js';
-import type { FormId } from '../draft/choices.js';
+import type { ShapeId } from '../draft/choices.js';
 import { type FormulaRef, TRAY_MARKS } from '../draft/draft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import { type FormulaBody, withStoreFormula } from './storeFormula.js';
@@ -17,7 +17,7 @@ export interface KeptFormula<Kind extends FormulaBody['kind']> {
 
 export interface KeptAsk {
   readonly name: string;
-  readonly form: FormId;
+  readonly shape: ShapeId;
   readonly eatAt: string;
   /** Of each filling. */
   readonly pieces: number;
@@ -36,8 +36,8 @@ export interface KeptAsk {
  * @returns `null` where so little flour makes not one piece, or there are more fillings than marks
  */
 export function keptBatch(ask: KeptAsk, kitchen: Kitchen): BatchDraft | null {
-  const { name, form, eatAt, pieces, dough, fillings, flourKg } = ask;
-  const base = withFamily(newTray(name, 'squash-sage', pieces, eatAt, form), dough.body.family);
+  const { name, shape, eatAt, pieces, dough, fillings, flourKg } = ask;
+  const base = withFamily(newTray(name, 'squash-sage', pieces, eatAt, shape), dough.body.family);
   const doughed = withStoreFormula(base, dough.body, dough.from, kitchen);
   const [first] = fillings;
   const filled = first ? withStoreFormula(doughed, first.body, first.from, kitchen) : doughed;

@@ -1,4 +1,4 @@
-import type { FormId } from '../draft/choices.js';
+import type { ShapeId } from '../draft/choices.js';
 import type { BatchDraft } from '../draft/batchDraft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import type { Supper } from '../draft/supper.js';
@@ -36,7 +36,7 @@ export interface Batch {
 export interface StarterAsk {
   readonly id: string;
   readonly name: string;
-  readonly form: FormId;
+  readonly shape: ShapeId;
   readonly starterId: string;
   readonly pieces: number;
   readonly eatAt: string;

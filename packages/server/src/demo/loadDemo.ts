@@ -15,7 +15,7 @@ import {
   simulateRun,
   USUAL_SEAL,
   withFold,
-  withForm,
+  withShape,
 } from '@ember-fold/core';
 import { countBatches, insertBatch, setBatchStatus } from '../db/batchTable.js';
 import type { Gate } from '../db/gate.js';
@@ -181,7 +181,7 @@ export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {
   return true;
 }
 
-/** The five batches of the supper, each in its own form, seam and coat. */
+/** The five batches of the supper, each in its own shape, seam and coat. */
 function plannedSupper(eatAt: string): BatchDraft[] {
   const pear = newTray('Pear and ginger rounds', 'pear-ginger', 16, eatAt, 'two-discs');
   const mackerel = newTray('Smoked mackerel and leek ropes', 'mackerel-leek', 18, eatAt);
@@ -190,7 +190,7 @@ function plannedSupper(eatAt: string): BatchDraft[] {
     fillingEachKg: 0.014,
     thicknessM: 0.0025,
   });
-  const drops = withForm(small, 'teardrop');
+  const drops = withShape(small, 'teardrop');
   const mushroom = { ...drops, fry: { ...drops.fry, oilC: 165 } };
   const squash = newTray('Squash and sage half-moons', 'squash-sage', 48, eatAt);
   const planned: TrayDraft[] = [

@@ -2,7 +2,7 @@ import {
   type BatchDraft,
   cookAgain,
   DEFAULT_KITCHEN,
-  FORMS,
+  SHAPES,
   ledgerFigures,
   planTrays,
   trayOf,
@@ -45,7 +45,7 @@ describe('making a batch', () => {
     const ask = {
       id: randomUUID(),
       name: 'Pears',
-      form: 'half-moon',
+      shape: 'half-moon',
       starterId: 'pear-ginger',
       pieces: 30,
       eatAt: EAT_AT,
@@ -61,18 +61,18 @@ describe('making a batch', () => {
     expect(list.filter((b: { id: string }) => b.id === ask.id)).toHaveLength(1);
   });
 
-  it('in every form core knows: the blank is sized, the draft kept as it is; a form or length that is none is refused', async () => {
-    for (const { id: form } of FORMS) {
-      const ask = { id: randomUUID(), name: `A ${form}`, form, starterId: 'lentil-dill', pieces: 12, eatAt: EAT_AT };
+  it('in every shape core knows: the blank is sized, the draft kept as it is; a shape or length that is none is refused', async () => {
+    for (const { id: shape } of SHAPES) {
+      const ask = { id: randomUUID(), name: `A ${shape}`, shape, starterId: 'lentil-dill', pieces: 12, eatAt: EAT_AT };
       const { status, body } = await app.call('POST', '/api/batches/from-starter', ask);
-      expect([form, status]).toEqual([form, 201]);
-      expect(body.draft).toEqual(newBatch(ask.name, 'lentil-dill', 12, EAT_AT, form));
+      expect([shape, status]).toEqual([shape, 201]);
+      expect(body.draft).toEqual(newBatch(ask.name, 'lentil-dill', 12, EAT_AT, shape));
       const longer = changed(body.draft, { fold: { ...body.draft.trays.A.fold, lengthM: 0.25 } });
       const saved = await app.call('PUT', `/api/batches/${ask.id}`, { version: 1, draft: longer });
       expect(saved.body.draft).toEqual(longer);
     }
     for (const [path, change] of [
-      ['form', { form: 'cloud' }],
+      ['shape', { shape: 'cloud' }],
       ['fold.lengthM', { fold: { ...tray().fold, lengthM: 0 } }],
       ['fold.lengthM', { fold: { ...tray().fold, lengthM: 'long' } }],
     ] as const) {
@@ -86,12 +86,12 @@ describe('making a batch', () => {
 
   it('a batch in another form is fried: the stove keeps the piece it was started with', async () => {
     const id = randomUUID();
-    const ask = { id, name: 'Cones', form: 'cone', starterId: 'lentil-dill', pieces: 6, eatAt: EAT_AT };
+    const ask = { id, name: 'Cones', shape: 'cone', starterId: 'lentil-dill', pieces: 6, eatAt: EAT_AT };
     await app.call('POST', '/api/batches/from-starter', ask);
     const stove = await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE });
     expect(stove.status).toBe(201);
     const { piece } = planTrays(stove.body.draft, stove.body.kitchen, null)[0]!.plan.fold;
-    expect([stove.body.draft.trays.A.form, piece!.form]).toEqual(['cone', 'cone']);
+    expect([stove.body.draft.trays.A.shape, piece!.shape]).toEqual(['cone', 'cone']);
     await app.call('DELETE', `/api/batches/${id}`);
   });
 

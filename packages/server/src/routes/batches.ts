@@ -1,4 +1,4 @@
-import { type BatchDraft, batchOf, type FormId, marksOf, newTray, readBatchDraft, withRaw } from '@ember-fold/core';
+import { type BatchDraft, batchOf, type ShapeId, marksOf, newTray, readBatchDraft, withRaw } from '@ember-fold/core';
 import { Router } from 'express';
 import { deleteBatch, insertBatch, listSummaries, readBatch, updateBatch } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
@@ -66,13 +66,13 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
     const ask = validate<{
       id: string;
       name: string;
-      form: FormId;
+      shape: ShapeId;
       starterId: string;
       pieces: number;
       eatAt: string;
     }>(SCHEMAS.starter, req.body);
     const { kitchen } = await readKitchen(gate);
-    const made = newTray(ask.name, ask.starterId, ask.pieces, ask.eatAt, ask.form);
+    const made = newTray(ask.name, ask.starterId, ask.pieces, ask.eatAt, ask.shape);
     // Where local rules reheat to another temperature, a new batch is planned for it.
     const draft = batchOf(kitchen.reheatC === undefined ? made : withRaw(made, null, kitchen.reheatC));
     const { row, status } = await store(ask.id, draft);

@@ -4,7 +4,7 @@ import {
   CHANGES,
   DOUGH_FAMILIES,
   EDGES,
-  FORMS,
+  SHAPES,
   marksOf,
   OWN_PLACES,
   type OwnStep,
@@ -57,8 +57,8 @@ export const version = number(0, 4_294_967_295).integer();
 /** Which version of which formula of the Store it came from. */
 const from = Joi.object({ id: uuid, version });
 
-export const form = Joi.string()
-  .valid(...FORMS.map((one) => one.id))
+export const shape = Joi.string()
+  .valid(...SHAPES.map((one) => one.id))
   .required();
 
 /** Ranges match the guards of core, so that a draft that is saved can always be planned. */
@@ -87,7 +87,7 @@ const tray = Joi.object<Tray>({
   }),
   keepUntil: isoTime.optional(),
   fromPutBy: uuid.optional(),
-  form,
+  shape,
   pieces: within(D.pieces).integer(),
   filling: mark.required(),
   fold: Joi.object({

@@ -110,7 +110,7 @@ test('nobody else comes in: foreign pages, other names, replay, guesses, old coo
   const body = {
     id,
     name: 'x',
-    form: 'half-moon',
+    shape: 'half-moon',
     starterId: 'squash-sage',
     pieces: 12,
     eatAt: '2026-03-07T18:30:00Z',

@@ -20,7 +20,7 @@ import {
 import Joi from 'joi';
 import { ApiError } from '../errors.js';
 import { act, cookAct, moment, stepId } from './actSchemas.js';
-import { doughHow, doughParts, draft, fillingParts, form, formula, mark, MARKS, version } from './draftSchemas.js';
+import { doughHow, doughParts, draft, fillingParts, shape, formula, mark, MARKS, version } from './draftSchemas.js';
 import { flag, ingredientId, isoTime, line, number, uuid, within } from './schemaParts.js';
 
 const { draft: D, kitchen: K, pot: P, ingredient: I, store: S } = RANGES;
@@ -286,7 +286,7 @@ export const SCHEMAS = {
   starter: Joi.object({
     id: uuid,
     name: line(120),
-    form,
+    shape,
     starterId: Joi.string()
       .valid(...STARTERS.map((s) => s.id))
       .required(),

@@ -4,7 +4,7 @@ import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { figureFont, PHONE } from '../ui/theme';
 import { crustColour } from '../ui/drawing/crust';
-import { type FoldLook, FormShape } from '../ui/drawing/FormShape';
+import { type FoldLook, ShapeDrawing } from '../ui/drawing/ShapeDrawing';
 import type { Printer } from '../text/printer';
 import { CRUST_WORD } from '../text/words';
 
@@ -202,7 +202,7 @@ export function PotView({
             )}
           >
             <svg viewBox={`${-w * 0.52} ${-d * 1.06} ${w * 1.04} ${d * 1.2}`} aria-hidden>
-              {look && <FormShape piece={look.shape} fold={look.fold} colour={crustColour(colour)} />}
+              {look && <ShapeDrawing piece={look.shape} fold={look.fold} colour={crustColour(colour)} />}
             </svg>
             <i aria-hidden style={{ background: ringOf(piece, prediction, nowS) }} />
             <b>{`${piece.number}${look?.mark ?? ''}`}</b>

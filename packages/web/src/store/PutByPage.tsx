@@ -15,7 +15,7 @@ import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { NameField } from '../ui/controls/NameField';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
 import { CountField, GramField } from '../ui/controls/UnitFields';
-import { FormPicture } from '../ui/drawing/FormPicture';
+import { ShapePicture } from '../ui/drawing/ShapePicture';
 import { figureFont, PHONE } from '../ui/theme';
 
 const Grid = styled.div`
@@ -110,7 +110,7 @@ function Picture({ item }: { readonly item: PutByItem }) {
   const kitchen = useKitchen()?.kitchen;
   if (!item.tray || !kitchen) return <span />;
   const { piece } = planCold(item.tray, kitchen).fold;
-  return piece ? <FormPicture piece={piece} fold={item.tray.fold} crust={0.1} /> : <span />;
+  return piece ? <ShapePicture piece={piece} fold={item.tray.fold} crust={0.1} /> : <span />;
 }
 
 function Item({ item, printer }: { readonly item: PutByItem; readonly printer: Printer }) {

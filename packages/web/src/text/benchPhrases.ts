@@ -14,8 +14,8 @@ export const BENCH = {
     'This batch is at the stove. The stove keeps the plan it was started with; changes you make here apply the next time you cook it.',
   openingTheStation: 'Opening the station…',
   theLine: 'The line',
-  form: 'Shape',
-  formIs: (name: string) => `Shape: ${name}`,
-  formKeepsFilling: 'The dough is cut to a size that holds the same filling.',
+  shape: 'Shape',
+  shapeIs: (name: string) => `Shape: ${name}`,
+  shapeKeepsFilling: 'The dough is cut to a size that holds the same filling.',
   pieces2: 'Pieces',
 } as const;

@@ -4,7 +4,7 @@ export const BENCH_SHEETS = {
   noneFound: 'No batch has that in its name.',
   eatAt: (value: string | number, value2: string | number, printDate: string | number) =>
     `eat at ${value} ${value2}, ${printDate}`,
-  formOf: (form: string, family: string) => `${form}, ${family}`,
+  shapeOf: (shape: string, family: string) => `${shape}, ${family}`,
   bench: 'Bench',
   newBatch: 'New batch',
   theBench: 'the bench',

@@ -1,24 +1,24 @@
-import { formOf, NO_COAT, type Piece, USUAL_SEAL } from '@ember-fold/core';
+import { shapeOf, NO_COAT, type Piece, USUAL_SEAL } from '@ember-fold/core';
 import type { Line } from '../data/useLine';
-import { BLANK_SIZE, EDGE_NAME, FORM_NAME } from './formWords';
+import { BLANK_SIZE, EDGE_NAME, SHAPE_NAME } from './shapeWords';
 import { DRY_NAME, GLUE_NAME, WET_NAME } from './sealText';
 
 /** The weights and sizes on the fold card. */
 export function cardFigures({ draft, printer }: Pick<Line, 'draft' | 'printer'>, piece: Piece): [string, string][] {
   const { fold } = draft;
-  const form = formOf(draft.form);
+  const shape = shapeOf(draft.shape);
   const coat = draft.coat ?? NO_COAT;
   const figures: [string, string][] = [
-    ['Shape', FORM_NAME[draft.form]],
+    ['Shape', SHAPE_NAME[draft.shape]],
     ['Pieces', String(draft.pieces)],
-    [BLANK_SIZE[form.blank].replace(',', ''), printer.length(fold.discM)],
+    [BLANK_SIZE[shape.blank].replace(',', ''), printer.length(fold.discM)],
     ['Rolled', printer.length(fold.thicknessM)],
     ['Dough each', printer.mass(piece.doughKg)],
     ['Filling each', printer.mass(fold.fillingEachKg)],
     ['Seal', printer.length(fold.sealM)],
     ['Rim sealed with', GLUE_NAME[(draft.seal ?? USUAL_SEAL).glue]],
   ];
-  if (form.hasEdge) figures.push(['Edge', EDGE_NAME[fold.edge ?? 'plain']]);
+  if (shape.hasEdge) figures.push(['Edge', EDGE_NAME[fold.edge ?? 'plain']]);
   if (coat.wet !== 'none' || coat.dry !== 'none')
     figures.push(['Coating', `${WET_NAME[coat.wet]}, ${DRY_NAME[coat.dry]}`]);
   return figures;

@@ -6,7 +6,7 @@ const FIELD_NAME: Readonly<Record<string, string>> = {
   name: 'Name',
   pieces: 'Pieces',
   eatAt: 'Eat at',
-  form: 'Shape',
+  shape: 'Shape',
   lines: 'Formula',
   family: 'Dough family',
   oilC: 'Oil',

@@ -146,7 +146,7 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
         ? [
             ...portionLines(
               {
-                ...{ family: dough.family, form: draft.form, doughEachKg: piece.doughKg },
+                ...{ family: dough.family, shape: draft.shape, doughEachKg: piece.doughKg },
                 pieces: step.portion === undefined ? draft.pieces : null,
               },
               p,

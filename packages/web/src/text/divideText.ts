@@ -1,19 +1,19 @@
-import type { DoughFamilyId, FormId } from '@ember-fold/core';
+import type { DoughFamilyId, ShapeId } from '@ember-fold/core';
 import type { Printer } from './printer';
 
 interface Portions {
   readonly family: DoughFamilyId;
-  readonly form: FormId;
+  readonly shape: ShapeId;
   /** How many; `null` if the dough is made in several portions. */
   readonly pieces: number | null;
   readonly doughEachKg: number;
 }
 
 /** How to divide a dough before rolling or pressing, unless rounds are simply cut from it. */
-export function portionLines({ family, form, pieces, doughEachKg }: Portions, p: Printer): string[] {
+export function portionLines({ family, shape, pieces, doughEachKg }: Portions, p: Printer): string[] {
   const each = p.mass(doughEachKg);
   const rounds = pieces === null ? `rounds of ${each}` : `${pieces} rounds of ${each}`;
-  if (form === 'cone' || form === 'flat-triangle') {
+  if (shape === 'cone' || shape === 'flat-triangle') {
     const discs = pieces === null ? '' : `: ${pieces} pieces are ${Math.ceil(pieces / 2)} discs`;
     return [`One disc makes two${discs}.`];
   }

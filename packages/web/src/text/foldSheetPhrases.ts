@@ -1,7 +1,7 @@
 /** What the sheets of fold and seal say, in one place so that it can be translated. */
 export const FOLD_SHEETS = {
   cutFromASheet: 'Cut from a sheet',
-  thisFormIsMeasuredOff: 'This shape is cut with a ruler or in two sizes. Divide its dough by weight.',
+  thisShapeIsMeasuredOff: 'This shape is cut with a ruler or in two sizes. Divide its dough by weight.',
   thereIsNoDoughTo: 'There is no dough to roll out yet.',
   theLayoutCouldNotBe: 'The layout could not be computed.',
   soFar: 'Result so far: ',

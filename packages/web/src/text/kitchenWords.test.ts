@@ -26,7 +26,7 @@ import {
   trayOf,
   withCopyOfTray,
   withFamily,
-  withForm,
+  withShape,
   withTray,
   withWorkedFormula,
 } from '@ember-fold/core';
@@ -59,7 +59,7 @@ const everyWay = (tray: TrayDraft): BatchDraft =>
 
 test('every step of every filling reads as sentences, with its check, its remedies and what is measured', () => {
   const frozen = newTray('Read', 'pear-ginger', 24, EAT);
-  const wrapped = withForm(withWorkedFormula(withFamily(frozen, 'yeast')), 'whole-core');
+  const wrapped = withShape(withWorkedFormula(withFamily(frozen, 'yeast')), 'whole-core');
   const batches = [
     ...STARTERS.map(({ id }) => newTray('Read', id, 24, EAT)),
     { ...frozen, fry: { ...frozen.fry, crispC: 190 } },
@@ -94,10 +94,10 @@ test('every step of every filling reads as sentences, with its check, its remedi
   expect(RUN_STEPS.filter((what) => !said.has(what))).toEqual(['own']);
 });
 
-test('every family is divided in its own way, every form of it, and steps of one’s own and loads say what they are', () => {
+test('every family is divided in its own way, every shape of it, and steps of one’s own and loads say what they are', () => {
   for (const { id: family } of DOUGH_FAMILIES) {
-    for (const form of ['half-moon', 'cone', 'ball', 'roll'] as const) {
-      const tray = withForm(withFamily(newTray('Read', 'squash-sage', 13, EAT), family), form);
+    for (const shape of ['half-moon', 'cone', 'ball', 'roll'] as const) {
+      const tray = withShape(withFamily(newTray('Read', 'squash-sage', 13, EAT), family), shape);
       const own = { id: 'dry', name: 'Dry the eggs', kind: 'passive', lengthS: 1500, before: 'fold' } as const;
       const loads = family === 'scalded' ? 2 : 1;
       const batch = { ...batchOf({ ...tray, dough: { ...tray.dough, portions: loads } }), ownSteps: [own] };
@@ -105,8 +105,8 @@ test('every family is divided in its own way, every form of it, and steps of one
       const sheet = runSheet(trays);
       const said = sheet.flatMap((step) => runLines(step, trays, printers[0]));
       said.forEach(reads);
-      if (form === 'cone' && loads === 1) expect(said).toContain('One disc makes two: 13 pieces are 7 discs.');
-      if (form !== 'cone' && family === 'sheet') expect(said.join(' ')).toMatch(/13 rounds of .*dry pan/);
+      if (shape === 'cone' && loads === 1) expect(said).toContain('One disc makes two: 13 pieces are 7 discs.');
+      if (shape !== 'cone' && family === 'sheet') expect(said.join(' ')).toMatch(/13 rounds of .*dry pan/);
       const names = sheet.map((step) => stepName(step, trays));
       names.forEach(reads);
       expect(names).toContain('Dry the eggs');

@@ -8,7 +8,7 @@ import type {
   TrayDraft,
 } from '@ember-fold/core';
 import { crustName, TAKE_OUT_COLOUR } from '@ember-fold/core';
-import { FORM_NAME } from './formWords';
+import { SHAPE_NAME } from './shapeWords';
 import { plain, type Printer } from './printer';
 import { HANDS_NAME } from './storeWords';
 import { CRUST_WORD, FAMILY_NAME } from './words';
@@ -185,7 +185,7 @@ export function learntOf(kind: LearntKind, key: string, formulaName: (id: string
     case 'browning':
       return formulaName(key) ?? FAMILY_NAME[key as TrayDraft['dough']['family']] ?? LEARNT.goneFormula;
     case 'opens':
-      return FORM_NAME[key as TrayDraft['form']] ?? key;
+      return SHAPE_NAME[key as TrayDraft['shape']] ?? key;
     case 'hands':
       return HANDS_NAME[key as keyof typeof HANDS_NAME] ?? key;
     case 'boil-off':

@@ -3,7 +3,7 @@ import {
   type Finding,
   type FindingCode,
   type FindingTone,
-  formOf,
+  shapeOf,
   type FryPlan,
   isUncooked,
   marksOf,
@@ -14,7 +14,7 @@ import {
 import type { Line } from '../data/useLine';
 import { keepsFor, plain } from './printer';
 import { TONE_WORD } from './findingText';
-import { BLANK_WORD } from './formWords';
+import { BLANK_WORD } from './shapeWords';
 import { TRAY, WAY_STATION } from './trayText';
 import { STATION_NAME } from './stationWords';
 
@@ -189,7 +189,7 @@ function foldText({ draft, cold, printer }: Line): StationText {
     station: 'fold',
     name: STATION_NAME.fold,
     figure: `${pieces} × ${piece ? printer.bareMass(piece.doughKg) : '–'} + ${printer.bareMass(fold.fillingEachKg)} ${printer.massUnit}`,
-    detail: `${printer.length(fold.discM)} ${BLANK_WORD[formOf(draft.form).blank]}, ${printer.length(fold.thicknessM)}`,
+    detail: `${printer.length(fold.discM)} ${BLANK_WORD[shapeOf(draft.shape).blank]}, ${printer.length(fold.thicknessM)}`,
     ...verdictOf('fold', findings),
   };
 }

@@ -98,7 +98,7 @@ const SITUATION: Readonly<Record<SituationKind, SituationWords>> = {
     name: 'Hollow breads to baste',
     told: () => 'Thin breads puff up in the oil. Their upper side browns only if you turn or baste them.',
     lesson: 'They take only a minute or two. Have the oil at its target, turn them once, and stay with them.',
-    page: 'forms',
+    page: 'shapes',
   },
   pipeline: {
     name: 'One in, one out',

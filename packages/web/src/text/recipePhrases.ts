@@ -99,7 +99,7 @@ export const NEW_BATCH = {
   asked: 'Check the marked amount before you plan this.',
   odd: 'This cannot be planned as it is. Check the amounts.',
   notOne: 'This is not enough for one piece. Roll it thinner or cut it smaller.',
-  form: 'Shape',
+  shape: 'Shape',
   ready: 'Ready at',
   serving: 'Which time of the supper',
   forSupper: 'For',

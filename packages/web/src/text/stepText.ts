@@ -12,8 +12,8 @@ const EDGE_STEP: Record<EdgeId, string> = {
  * One line for each drawing of how a piece is folded, from rolled dough to sealed piece. The function is
  * long because each shape has its own case, and they are compared side by side.
  */
-export function stepText(draft: Pick<TrayDraft, 'form' | 'fold'>, piece: Piece, printer: Printer): string[] {
-  const { fold, form } = draft;
+export function stepText(draft: Pick<TrayDraft, 'shape' | 'fold'>, piece: Piece, printer: Printer): string[] {
+  const { fold, shape } = draft;
   const { mass } = printer;
   const disc = printer.length(fold.discM);
   const seal = printer.length(fold.sealM);
@@ -23,7 +23,7 @@ export function stepText(draft: Pick<TrayDraft, 'form' | 'fold'>, piece: Piece, 
   const edge = EDGE_STEP[fold.edge ?? 'plain'];
   const rolled = piece.gathered ? `Roll ${disc}, thin at the rim` : `Roll ${disc}, ${thick} thick`;
   const drawUp = 'Gather the rim over the filling; press the air out';
-  switch (form) {
+  switch (shape) {
     case 'half-moon':
       return [
         rolled,
@@ -129,7 +129,7 @@ export function stepText(draft: Pick<TrayDraft, 'form' | 'fold'>, piece: Piece, 
       ];
     }
     default: {
-      const never: never = form;
+      const never: never = shape;
       return never;
     }
   }

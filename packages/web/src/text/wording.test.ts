@@ -23,7 +23,7 @@ import {
   type TrayDraft,
   DEFAULT_KITCHEN,
   type DryCoatId,
-  FORMS,
+  SHAPES,
   type GlueId,
   type WetCoatId,
   type DoughFamilyId,
@@ -81,7 +81,7 @@ const kitchens = fc.record({
 const drafts: fc.Arbitrary<TrayDraft> = fc
   .record({
     starter: fc.constantFrom(...STARTERS.map((s) => s.id)) as fc.Arbitrary<StarterId>,
-    form: fc.constantFrom(...FORMS.map((form) => form.id)),
+    shape: fc.constantFrom(...SHAPES.map((shape) => shape.id)),
     pieces: fc.integer({ min: 1, max: 120 }),
     discM: fc.double({ min: 0.05, max: 0.2, noNaN: true }),
     thicknessM: fc.double({ min: 0.001, max: 0.006, noNaN: true }),
@@ -115,7 +115,7 @@ const drafts: fc.Arbitrary<TrayDraft> = fc
     saltKg: fc.constantFrom(0, 0.02, 0.2),
   })
   .map((c) => {
-    const made = newTray('Any', c.starter, c.pieces, '2026-03-07T18:30:00Z', c.form);
+    const made = newTray('Any', c.starter, c.pieces, '2026-03-07T18:30:00Z', c.shape);
     const of = c.family ? withWorkedFormula(withFamily(made, c.family)) : made;
     const lines = of.dough.lines.map((l) => (l.ingredientId === 'instant-yeast' ? { ...l, ingredientId: c.yeast } : l));
     const base = { ...of, dough: { ...of.dough, lines } };

@@ -13,8 +13,8 @@ import {
   DEFAULT_KITCHEN,
   type FireAct,
   fitStove,
-  type FormId,
-  FORMS,
+  type ShapeId,
+  SHAPES,
   type FindingTone,
   type FireTray,
   fireTrays,
@@ -64,7 +64,7 @@ import {
   splitPlan,
   wholeRecord,
   type WholeRecord,
-  withForm,
+  withShape,
   withFryMethod,
   worstTone,
 } from '@ember-fold/core';
@@ -111,11 +111,11 @@ function glanceOf({ draft, plan }: PlannedTray): TrayGlance {
   return { mark: draft.mark!, tone: worstTone(found), cookedS: fry?.takeOutS ?? bake?.minutesS ?? null };
 }
 
-/** What the picture of a form is drawn from. */
-export interface FormPiece {
-  readonly id: FormId;
+/** What the picture of a shape is drawn from. */
+export interface ShapePiece {
+  readonly id: ShapeId;
   readonly fold: TrayDraft['fold'];
-  readonly shape: Pick<Piece, 'form' | 'widthM' | 'depthM'>;
+  readonly shape: Pick<Piece, 'shape' | 'widthM' | 'depthM'>;
 }
 
 export interface FitAsk {
@@ -163,13 +163,13 @@ const worker = {
     const record = stoveRecordOf(acts, readings, pieces, pieceW);
     return record && fitStove(pot, roomC, record);
   },
-  /** A usual piece of every form, for its picture. */
-  forms(): FormPiece[] {
-    const draft = newTray('forms', 'squash-sage', 24, '2030-01-05T18:30:00Z');
-    return FORMS.flatMap(({ id }) => {
-      const { form, fold } = withForm(draft, id);
-      const { piece } = planCold({ ...draft, form, fold }, DEFAULT_KITCHEN).fold;
-      return piece ? [{ id, fold, shape: { form, widthM: piece.widthM, depthM: piece.depthM } }] : [];
+  /** A usual piece of every shape, for its picture. */
+  shapes(): ShapePiece[] {
+    const draft = newTray('shapes', 'squash-sage', 24, '2030-01-05T18:30:00Z');
+    return SHAPES.flatMap(({ id }) => {
+      const { shape, fold } = withShape(draft, id);
+      const { piece } = planCold({ ...draft, shape, fold }, DEFAULT_KITCHEN).fold;
+      return piece ? [{ id, fold, shape: { shape, widthM: piece.widthM, depthM: piece.depthM } }] : [];
     });
   },
   /** The batch fried each of these ways. */

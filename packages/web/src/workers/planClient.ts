@@ -26,7 +26,7 @@ import type {
 } from '@ember-fold/core';
 import { proxy, type Remote, wrap } from 'comlink';
 import { latestOnly } from './latestOnly';
-import type { FitAsk, FormPiece, HotOfBatch, PlanWorker } from './plan.worker';
+import type { FitAsk, ShapePiece, HotOfBatch, PlanWorker } from './plan.worker';
 
 let remote: Remote<PlanWorker> | null = null;
 
@@ -92,8 +92,8 @@ export function cancelCut(): void {
   void plans().cancelCut();
 }
 
-/** Pictures of the forms. */
-export const formPieces = (): Promise<FormPiece[]> => plans().forms();
+/** Pictures of the shapes. */
+export const shapePieces = (): Promise<ShapePiece[]> => plans().shapes();
 
 /** Ways to fry the same batch. */
 export const armsLatest = latestOnly(

@@ -1,7 +1,7 @@
-import { gatheredForm } from '../gather.js';
+import { gatheredShape } from '../gather.js';
 
 /** A disc drawn up around its filling and rolled round. */
-export const BALL = gatheredForm({
+export const BALL = gatheredShape({
   id: 'ball',
   exposedShare: 0.3,
   shape: (outerM) => ({

@@ -1,5 +1,5 @@
 import { heatExponent } from '../heatBody.js';
-import { contentsOf, type Form, type Piece, requirePiece, skinOf } from '../piece.js';
+import { contentsOf, type Shape, type Piece, requirePiece, skinOf } from '../piece.js';
 
 /** A cone whose mouth is pinched flat holds this share of the open one. Source: docs/models/fold.md. */
 const FLATTENED = 0.62;
@@ -73,7 +73,7 @@ function coneReachM(rimM: number, slantM: number): number {
 }
 
 /** A half-disc rolled into a cone, filled, its mouth pinched shut; it lies flattened. */
-export const CONE: Form = {
+export const CONE: Shape = {
   id: 'cone',
   blank: 'half-disc',
   hasLength: false,
@@ -96,7 +96,7 @@ export const CONE: Form = {
     const mouthM = (Math.PI * rimM * (discM / 2)) / slantM;
     const skinM2 = Math.PI * rimM * slantM * (1 + stretched) + 2 * mouthM * sealM;
     return {
-      form: 'cone',
+      shape: 'cone',
       ...contents,
       wallCrownM,
       wallSeamM: wall / (1 + 2 * stretched),

@@ -1,5 +1,5 @@
 import { heatExponent } from '../heatBody.js';
-import { contentsOf, type Form, type Piece, requirePiece, skinOf } from '../piece.js';
+import { contentsOf, type Shape, type Piece, requirePiece, skinOf } from '../piece.js';
 
 /** Of the lining disc across: its flat base, and its leaning side. Base and two sides make the disc. Our own. */
 const BASE = 0.46;
@@ -29,7 +29,7 @@ function cupBlankM2(discM: number, sealM: number): number {
 const USUAL_SEAL_M = 0.008;
 
 /** A tin lined with one disc, filled, a lid pressed on. */
-export const CUP: Form = {
+export const CUP: Shape = {
   id: 'cup',
   blank: 'cup',
   hasLength: false,
@@ -59,7 +59,7 @@ export const CUP: Form = {
     const riseM = standsM / 2;
     const reachM = (inBase + inRim) / 2;
     return {
-      form: 'cup',
+      shape: 'cup',
       ...contents,
       wallCrownM,
       wallSeamM: rolledM / (1 + 2 * stretched),

@@ -1,5 +1,5 @@
 import { heatExponent } from '../heatBody.js';
-import { contentsOf, type Form, type Piece, requirePiece, skinOf } from '../piece.js';
+import { contentsOf, type Shape, type Piece, requirePiece, skinOf } from '../piece.js';
 
 /** Its fold edges are not pinned and its three faces bulge: holds this much more than with flat faces. Our own. */
 const BULGES = 1.4;
@@ -10,7 +10,7 @@ const IN = 0.424;
  * A half-disc rolled into a cone whose mouth is folded in to a flat base: it sits. Three faces
  * meet at the point, three flaps in the middle of the base.
  */
-export const FLAT_TRIANGLE: Form = {
+export const FLAT_TRIANGLE: Shape = {
   id: 'flat-triangle',
   blank: 'half-disc',
   hasLength: false,
@@ -38,7 +38,7 @@ export const FLAT_TRIANGLE: Form = {
     const riseM = IN * Math.cbrt(contents.fillingM3 + contents.airM3);
     const wallCrownM = wall / (1 + stretched);
     return {
-      form: 'flat-triangle',
+      shape: 'flat-triangle',
       ...contents,
       wallCrownM,
       wallSeamM: wall / (1 + 2 * stretched),

@@ -1,11 +1,11 @@
-import { flatForm } from '../flatPocket.js';
+import { flatShape } from '../flatPocket.js';
 
 /** Mean and greatest of the membrane on a unit half-disc. Source: closed series, docs/models/fold.md. */
 const MEAN = 0.0474;
 const MOST = 0.0976;
 
 /** A disc folded over its filling and sealed around: plain, crimped with a fork, or roped. */
-export const HALF_MOON = flatForm({
+export const HALF_MOON = flatShape({
   id: 'half-moon',
   blank: 'disc',
   hasLength: false,

@@ -1,10 +1,10 @@
-import { ellipsoidSkinM2, gatheredForm } from '../gather.js';
+import { ellipsoidSkinM2, gatheredShape } from '../gather.js';
 
 /** Length over breadth. Our own. */
 const LONG = 1.6;
 
 /** A ball rolled long under the palm. */
-export const OVAL = gatheredForm({
+export const OVAL = gatheredShape({
   id: 'oval',
   exposedShare: 0.32,
   shape(outerM) {

@@ -1,4 +1,4 @@
-import { flatForm } from '../flatPocket.js';
+import { flatShape } from '../flatPocket.js';
 import { type InsetMembrane, outlineLengths, solveInset } from '../membrane.js';
 import { type Point } from '../../draft/choices.js';
 
@@ -35,7 +35,7 @@ function pocketAt(outline: readonly Point[], share: number): Pocket {
 }
 
 /** Two pieces cut with the cook's own cutter, one turned over, crimped together. */
-export const OWN_CUTTER = flatForm({
+export const OWN_CUTTER = flatShape({
   id: 'own-cutter',
   blank: 'own',
   hasLength: false,

@@ -1,10 +1,10 @@
-import { ellipsoidSkinM2, gatheredForm } from '../gather.js';
+import { ellipsoidSkinM2, gatheredShape } from '../gather.js';
 
 /** How flat it is pressed: half its height over the radius it had as a ball. Our own. */
 const PRESSED = 0.6;
 
 /** A ball pressed flat between the palms, seam side up. */
-export const POUCH = gatheredForm({
+export const POUCH = gatheredShape({
   id: 'pouch',
   exposedShare: 0.4,
   shape(outerM) {

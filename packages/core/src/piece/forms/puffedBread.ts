@@ -1,5 +1,5 @@
 import { heatExponent } from '../heatBody.js';
-import { contentsOf, type Form, type Piece, type PieceSpec, requirePiece, skinOf } from '../piece.js';
+import { contentsOf, type Shape, type Piece, type PieceSpec, requirePiece, skinOf } from '../piece.js';
 
 /** A round this small has no middle for steam to part, m. */
 const LEAST_POCKET_M = 0.01;
@@ -12,7 +12,7 @@ const LAYER = 1;
  * sticks the walls together, so a full one hardly lifts. It is cooked before it is a dome or
  * while steam fills it, so heat has half its rolled thickness to go. Source: docs/models/fold.md, our own.
  */
-export const PUFFED_BREAD: Form = {
+export const PUFFED_BREAD: Shape = {
   id: 'puffed-bread',
   blank: 'disc',
   hasLength: false,
@@ -35,7 +35,7 @@ export const PUFFED_BREAD: Form = {
     // Around the filling the walls are one: rolling thins the dough over it.
     const thinned = 1 / (1 + layerM / rolledM);
     return {
-      form: 'puffed-bread',
+      shape: 'puffed-bread',
       ...contents,
       wallCrownM: wallM,
       wallSeamM: wallM * thinned,

@@ -1,5 +1,5 @@
 import { heatExponent } from '../heatBody.js';
-import { contentsOf, type Form, type Piece, requirePiece, skinOf } from '../piece.js';
+import { contentsOf, type Shape, type Piece, requirePiece, skinOf } from '../piece.js';
 
 /**
  * Turns a sheet of this length makes around a core: `n = (−d + √(d² + 4tL/π))/(2t)`.
@@ -10,7 +10,7 @@ export function wrapsOf(coreM: number, thicknessM: number, lengthM: number): num
 }
 
 /** A sheet wound around the filling, its ends folded in. */
-export const ROLL: Form = {
+export const ROLL: Shape = {
   id: 'roll',
   blank: 'sheet',
   hasLength: true,
@@ -30,7 +30,7 @@ export const ROLL: Form = {
     const wallM = wraps * rolledM;
     const across = coreM + 2 * wallM;
     return {
-      form: 'roll',
+      shape: 'roll',
       ...contents,
       layers: Math.max(1, wraps),
       wallCrownM: wallM,

@@ -1,4 +1,4 @@
-import { flatForm } from '../flatPocket.js';
+import { flatShape } from '../flatPocket.js';
 
 /** Mean and greatest of the membrane on a unit square. Source: closed series, docs/models/fold.md. */
 const MEAN = 0.0351;
@@ -8,7 +8,7 @@ const MOST = 0.0737;
  * A square whose four corners meet over the filling: the parcel has 1/√2 of its side, half of
  * its area on each face, sealed along both diagonals of the upper one.
  */
-export const SQUARE_PARCEL = flatForm({
+export const SQUARE_PARCEL = flatShape({
   id: 'square-parcel',
   blank: 'square',
   hasLength: false,

@@ -1,4 +1,4 @@
-import { flatForm } from '../flatPocket.js';
+import { flatShape } from '../flatPocket.js';
 
 /** Equilateral triangle of side a: φmax a²/36, mean a²/80; its inscribed circle a/(2√3). */
 const HEIGHT = Math.sqrt(3) / 2;
@@ -13,7 +13,7 @@ export function stripFolds(widthM: number, lengthM: number): number {
 }
 
 /** A strip folded over and over into an equilateral triangle, the filling in its first fold. */
-export const STRIP_TRIANGLE = flatForm({
+export const STRIP_TRIANGLE = flatShape({
   id: 'strip-triangle',
   blank: 'strip',
   hasLength: true,

@@ -1,4 +1,4 @@
-import { gatheredForm } from '../gather.js';
+import { gatheredShape } from '../gather.js';
 
 /** Height of the point over the radius of the round end. Our own. */
 const POINT = 1.5;
@@ -10,7 +10,7 @@ const IN = 1 - (FLANK - POINT) / (FLANK + 1);
 const VOLUME = (Math.PI * (2 + POINT)) / 3;
 
 /** A ball drawn up to a point where it is closed. */
-export const TEARDROP = gatheredForm({
+export const TEARDROP = gatheredShape({
   id: 'teardrop',
   exposedShare: 0.3,
   shape(outerM) {

@@ -1,7 +1,7 @@
-import { flatForm } from '../flatPocket.js';
+import { flatShape } from '../flatPocket.js';
 
 /** Two discs crimped together around the filling. A disc has closed forms: φmax r²/4, mean r²/8. */
-export const TWO_DISCS = flatForm({
+export const TWO_DISCS = flatShape({
   id: 'two-discs',
   blank: 'two-discs',
   hasLength: false,

@@ -1,10 +1,10 @@
-import { ellipsoidSkinM2, gatheredForm } from '../gather.js';
+import { ellipsoidSkinM2, gatheredShape } from '../gather.js';
 
 /** Length over breadth of what is wrapped: an egg, or the like. Our own. */
 const LONG = 1.35;
 
 /** One whole thing wrapped in dough: the shell follows it, nothing is pressed. */
-export const WHOLE_CORE = gatheredForm({
+export const WHOLE_CORE = gatheredShape({
   id: 'whole-core',
   exposedShare: 0.3,
   shape(outerM) {

@@ -4,6 +4,9 @@ import type { Migration } from './migration.js';
 const FIELDS: readonly (readonly [was: string, is: string])[] = [
   ['lotSize', 'loadSize'],
   ['betweenLotsS', 'betweenLoadsS'],
+  ['form', 'shape'],
+  ['coat', 'coating'],
+  ['glue', 'sealWith'],
   ['ring', 'burner'],
   ['ringS', 'burnerLagS'],
 ];

@@ -66,7 +66,7 @@ export function CutSheet({ line, onClose }: { readonly line: Line; readonly onCl
     <Sheet title={T.cutFromASheet} isOpen wide onClose={onClose}>
       <BoardFields kitchen={kitchen} />
       {!spec ? (
-        <p>{cold.dough.figures.massKg > 0 ? T.thisFormIsMeasuredOff : T.thereIsNoDoughTo}</p>
+        <p>{cold.dough.figures.massKg > 0 ? T.thisShapeIsMeasuredOff : T.thereIsNoDoughTo}</p>
       ) : (
         <>
           <p role="status">

@@ -2,7 +2,7 @@ import {
   type TrayDraft,
   blankLengthM,
   doughEachKg,
-  formOf,
+  shapeOf,
   type Piece,
   RANGES,
   withDoughEach,
@@ -15,15 +15,15 @@ import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
 import { BENCH } from '../../text/benchPhrases';
 import { FOLD as T } from '../../text/foldPhrases';
-import { BLANK_SIZE, FORM_NAME } from '../../text/formWords';
+import { BLANK_SIZE, SHAPE_NAME } from '../../text/shapeWords';
 import { Button } from '../../ui/controls/Button';
 import { PanelTitle, Row } from '../../ui/controls/Panel';
 import { GramField, LengthField } from '../../ui/controls/UnitFields';
-import { FormPicture } from '../../ui/drawing/FormPicture';
+import { ShapePicture } from '../../ui/drawing/ShapePicture';
 import { lazyPart } from '../../ui/lazyPart';
 import { PiecesField } from '../PiecesField';
 
-const FormPick = lazyPart(() => import('./FormPick').then((m) => ({ default: m.FormPick })));
+const ShapePick = lazyPart(() => import('./ShapePick').then((m) => ({ default: m.ShapePick })));
 
 const Open = styled(Button)`
   width: 100%;
@@ -36,18 +36,18 @@ const Open = styled(Button)`
   }
 `;
 
-/** The form as it is, drawn; pressed, the others. */
-function FormButton({ form, fold, piece }: Pick<TrayDraft, 'form' | 'fold'> & { readonly piece: Piece | null }) {
+/** The shape as it is, drawn; pressed, the others. */
+function ShapeButton({ shape, fold, piece }: Pick<TrayDraft, 'shape' | 'fold'> & { readonly piece: Piece | null }) {
   const [choosing, setChoosing] = useState(false);
   return (
     <>
-      <Open onPress={() => setChoosing(true)} aria-label={BENCH.formIs(FORM_NAME[form])}>
-        {piece && <FormPicture piece={piece} fold={fold} crust={0.2} />}
-        {FORM_NAME[form]}
+      <Open onPress={() => setChoosing(true)} aria-label={BENCH.shapeIs(SHAPE_NAME[shape])}>
+        {piece && <ShapePicture piece={piece} fold={fold} crust={0.2} />}
+        {SHAPE_NAME[shape]}
       </Open>
       {choosing && (
         <Suspense fallback={null}>
-          <FormPick form={form} onClose={() => setChoosing(false)} />
+          <ShapePick shape={shape} onClose={() => setChoosing(false)} />
         </Suspense>
       )}
     </>
@@ -60,7 +60,7 @@ export function FoldFields({ line, onOutline }: { readonly line: Line; readonly 
   const { draft, printer, cold } = line;
   const { balance, costEach } = cold.fold;
   const { fold } = draft;
-  const form = formOf(draft.form);
+  const shape = shapeOf(draft.shape);
   const lengthM = blankLengthM(draft);
   const eachAt = (thicknessM: number) => doughEachKg({ ...draft, fold: { ...fold, thicknessM } });
   const signed = (kg: number): string => {
@@ -70,8 +70,8 @@ export function FoldFields({ line, onOutline }: { readonly line: Line; readonly 
   return (
     <>
       <PanelTitle>{T.foldAndSeal}</PanelTitle>
-      <FormButton form={draft.form} fold={fold} piece={cold.fold.piece} />
-      {draft.form === 'own-cutter' && (
+      <ShapeButton shape={draft.shape} fold={fold} piece={cold.fold.piece} />
+      {draft.shape === 'own-cutter' && (
         <Button style={{ width: '100%', margin: '6px 0' }} onPress={onOutline}>
           <PenTool size={16} aria-hidden />
           {T.drawOrImportItsOutline}
@@ -80,13 +80,13 @@ export function FoldFields({ line, onOutline }: { readonly line: Line; readonly 
       <PiecesField pieces={draft.pieces} />
       <Row>
         <LengthField
-          label={BLANK_SIZE[form.blank]}
+          label={BLANK_SIZE[shape.blank]}
           value={fold.discM}
           {...RANGES.draft.discM}
           onChange={(discM) => edit('fold.discM', (d) => withFold(d, { discM }))}
         />
       </Row>
-      {form.hasLength && (
+      {shape.hasLength && (
         <Row>
           <LengthField
             label={T.itsLength}

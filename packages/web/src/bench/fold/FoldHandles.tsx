@@ -1,5 +1,5 @@
 import { FOLD as T } from '../../text/foldPhrases';
-import { blankLengthM, formOf, withFold, RANGES } from '@ember-fold/core';
+import { blankLengthM, shapeOf, withFold, RANGES } from '@ember-fold/core';
 import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
 import { DragHandle } from '../../ui/drawing/DragHandle';
@@ -24,8 +24,8 @@ function sealPlace(blank: string, half: number, seal: number): [number, number] 
 export function BlankHandles({ line }: { readonly line: Line }) {
   const edit = useEdit();
   const { draft, printer } = line;
-  const { fold, form } = draft;
-  const { blank, hasLength } = formOf(form);
+  const { fold, shape } = draft;
+  const { blank, hasLength } = shapeOf(shape);
   const half = fold.discM * 500;
   const lengthM = blankLengthM(draft);
   const size = Math.max(half, hasLength ? lengthM * 500 : 0);

@@ -14,7 +14,7 @@ export function FoldMore({ line: { draft, printer }, piece }: FoldMoreProps) {
   return <FoldSteps draft={draft} piece={piece} captions={stepText(draft, piece, printer)} />;
 }
 
-/** How the disc of a gathered form is rolled. */
+/** How the disc of a gathered shape is rolled. */
 export function FoldProfile({ line, piece }: FoldMoreProps) {
   const { discM, thicknessM } = line.draft.fold;
   return <RolledProfile piece={piece} discM={discM} thicknessM={thicknessM} />;

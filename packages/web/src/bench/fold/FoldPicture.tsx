@@ -41,7 +41,7 @@ export function FoldPicture({ line, shown }: { readonly line: Line; readonly sho
   const { piece } = cold.fold;
   const { fold } = draft;
   const lengthM = blankLengthM(draft);
-  const halfM = drawingHalfM(draft.form, fold.discM, lengthM);
+  const halfM = drawingHalfM(draft.shape, fold.discM, lengthM);
   return (
     <>
       <Head>
@@ -51,7 +51,7 @@ export function FoldPicture({ line, shown }: { readonly line: Line; readonly sho
       <Pair>
         <div>
           <BlankDrawing
-            form={draft.form}
+            shape={draft.shape}
             discM={fold.discM}
             lengthM={lengthM}
             sealM={fold.sealM}

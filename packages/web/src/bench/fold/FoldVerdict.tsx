@@ -22,7 +22,7 @@ export function FoldVerdict({ line, shown }: { readonly line: Line; readonly sho
   const { piece, findings } = cold.fold;
   const [noSize, setNoSize] = useState<TrayDraft['fold'] | null>(null);
   // Of a sheet that is wound, and of a plain piece, room says nothing.
-  const isWound = piece?.form === 'roll' || line.draft.fold.fillingEachKg === 0;
+  const isWound = piece?.shape === 'roll' || line.draft.fold.fillingEachKg === 0;
   const resize = () =>
     edit('fold.size', (d, known) => {
       const next = withSizeFor(d, { fill: 0.75 }, known);

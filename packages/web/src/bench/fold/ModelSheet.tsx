@@ -9,7 +9,7 @@ import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { Actions, Sheet } from '../../ui/controls/Sheet';
 import { TickField } from '../../ui/controls/TickField';
-import { FORM_NAME } from '../../text/formWords';
+import { SHAPE_NAME } from '../../text/shapeWords';
 
 // The library that draws it is as large as the rest of the page.
 const PieceModel = lazyPart(() => import('../../ui/drawing/PieceModel').then((m) => ({ default: m.PieceModel })));
@@ -35,9 +35,9 @@ export function ModelSheet({ line, onClose }: { readonly line: Line; readonly on
               mesh={mesh}
               sizeM={Math.max(piece.widthM, piece.depthM, piece.thicknessM)}
               cut={cut}
-              across={ALONG.has(draft.form) ? 0 : 1}
+              across={ALONG.has(draft.shape) ? 0 : 1}
               label={FOLD_SHEETS.inTheRound(
-                FORM_NAME[draft.form],
+                SHAPE_NAME[draft.shape],
                 printer.length(piece.widthM),
                 printer.length(piece.thicknessM),
                 cut ? FOLD_SHEETS.cutOpen : '',

@@ -4,7 +4,7 @@ import { FOLD_SHEETS } from '../../text/foldSheetPhrases';
 import {
   type BurstCause,
   type CoatChoices,
-  formOf,
+  shapeOf,
   NO_COAT,
   METHODS,
   type SealChoices,
@@ -29,7 +29,7 @@ import { TickField } from '../../ui/controls/TickField';
 import { CountField } from '../../ui/controls/UnitFields';
 import { BurstCurve } from '../../ui/drawing/BurstCurve';
 import { FILLING_STATE_NAME } from '../../text/words';
-import { EDGE_NAME } from '../../text/formWords';
+import { EDGE_NAME } from '../../text/shapeWords';
 import { CAUSE_NAME, DRY_NAME, factorText, GLUE_NAME, shareText, WET_NAME } from '../../text/sealText';
 
 const Columns = styled.div`
@@ -82,7 +82,7 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
   const { draft, cold, printer } = line;
   const { burst, piece } = cold.fold;
   const seal = draft.seal ?? USUAL_SEAL;
-  const form = formOf(draft.form);
+  const shape = shapeOf(draft.shape);
   const setSeal = (change: Partial<SealChoices>) =>
     edit('seal', (d) => ({ ...d, seal: { ...(d.seal ?? USUAL_SEAL), ...change } }));
   const trade = useMemo(() => sealTrade(draft, cold), [draft, cold]);
@@ -139,7 +139,7 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
             options={GLUE_NAME}
             onChange={(glue) => setSeal({ glue })}
           />
-          {form.hasEdge && (
+          {shape.hasEdge && (
             <Choice
               label={FOLD_SHEETS.edge}
               value={draft.fold.edge ?? 'plain'}

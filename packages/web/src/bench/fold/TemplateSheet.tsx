@@ -66,7 +66,7 @@ export function TemplateSheet({ line, onClose }: { readonly line: Line; readonly
           />
         ) : (
           <TemplateDrawing
-            form={draft.form}
+            shape={draft.shape}
             discM={discM}
             lengthM={blankLengthM(draft)}
             sealM={sealM}

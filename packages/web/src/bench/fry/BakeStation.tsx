@@ -12,7 +12,7 @@ import { MinutesField, TempField } from '../../ui/controls/MoreFields';
 import { CountField } from '../../ui/controls/UnitFields';
 import { crustColour } from '../../ui/drawing/crust';
 import { Drawing } from '../../ui/drawing/Drawing';
-import { FormShape } from '../../ui/drawing/FormShape';
+import { ShapeDrawing } from '../../ui/drawing/ShapeDrawing';
 import { PiecesField } from '../PiecesField';
 import { StationLayout } from '../StationLayout';
 import { OvenSeen } from './OvenSeen';
@@ -98,7 +98,7 @@ export function BakeStation({ line }: { readonly line: Line }) {
                       box={[-piece.widthM * 520, -piece.depthM * 1060, piece.widthM * 1040, piece.depthM * 1200]}
                       label={words}
                     >
-                      <FormShape piece={piece} fold={draft.fold} colour={crustColour(colour)} />
+                      <ShapeDrawing piece={piece} fold={draft.fold} colour={crustColour(colour)} />
                     </Drawing>
                     <figcaption>{words}</figcaption>
                   </figure>

@@ -10,7 +10,7 @@ import { Soft } from '../../ui/controls/Panel';
 import { crustColour } from '../../ui/drawing/crust';
 import { Drawing } from '../../ui/drawing/Drawing';
 import { lazyPart } from '../../ui/lazyPart';
-import { FormShape } from '../../ui/drawing/FormShape';
+import { ShapeDrawing } from '../../ui/drawing/ShapeDrawing';
 import { figureFont } from '../../ui/theme';
 
 const TakeOutWays = lazyPart(() => import('./TakeOutWays').then((m) => ({ default: m.TakeOutWays })));
@@ -46,7 +46,7 @@ function FacesAtTakeOut({ line }: { readonly line: Line }) {
             box={[-piece.widthM * 520, -piece.depthM * 1060, piece.widthM * 1040, piece.depthM * 1200]}
             label={`${i === 0 ? T.firstFace : T.otherFace}: ${CRUST_WORD[crustName(colour)]}`}
           >
-            <FormShape piece={piece} fold={line.draft.fold} colour={crustColour(colour)} />
+            <ShapeDrawing piece={piece} fold={line.draft.fold} colour={crustColour(colour)} />
           </Drawing>
           <figcaption>{`${i === 0 ? T.firstFace2 : T.otherFace2}, ${CRUST_WORD[crustName(colour)]}`}</figcaption>
         </figure>

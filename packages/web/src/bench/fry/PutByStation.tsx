@@ -7,7 +7,7 @@ import { Button } from '../../ui/controls/Button';
 import { Findings } from '../../ui/controls/Findings';
 import { MomentField } from '../../ui/controls/MomentField';
 import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
-import { FormPicture } from '../../ui/drawing/FormPicture';
+import { ShapePicture } from '../../ui/drawing/ShapePicture';
 import { PiecesField } from '../PiecesField';
 import { StationLayout } from '../StationLayout';
 import { WayField } from './WayField';
@@ -56,7 +56,7 @@ export function PutByStation({ line }: { readonly line: Line }) {
           </PanelTitle>
           {piece && (
             <div style={{ maxWidth: 320, marginInline: 'auto', paddingBlock: 12 }}>
-              <FormPicture piece={piece} fold={draft.fold} crust={0.1} label={T.rawPiece} />
+              <ShapePicture piece={piece} fold={draft.fold} crust={0.1} label={T.rawPiece} />
             </div>
           )}
           <Soft>{putBy ? T.thenStock : T.plainSays}</Soft>

@@ -14,7 +14,7 @@ import {
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { storeApi } from '../../data/storeApi';
-import { FORM_PLURAL } from '../../text/formWords';
+import { SHAPE_PLURAL } from '../../text/shapeWords';
 import { NEW_BATCH as T, SOURCE_NAME } from '../../text/recipePhrases';
 import { FAMILY_NAME, STARTER_NAME } from '../../text/words';
 import { Asked } from '../../ui/controls/Asked';
@@ -96,17 +96,17 @@ function Choose({ doughs, fillings, isShipped, kitchen, printer, forWhom, make, 
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const dough = doughs.find(({ key }) => key === doughId) ?? doughs[0]!;
   const filled = fillings.filter(({ key }) => chosen.includes(key));
-  const { count, shape, onCount, onShape } = useAsk(forWhom, {
-    ...{ pieces: 12, form: 'half-moon' },
-    nameOf: (form) => `${filled[0]?.name ?? dough.name}, ${FORM_PLURAL[form]}`,
+  const { count, details, onCount, onDetails } = useAsk(forWhom, {
+    ...{ pieces: 12, shape: 'half-moon' },
+    nameOf: (shape) => `${filled[0]?.name ?? dough.name}, ${SHAPE_PLURAL[shape]}`,
   });
   const plan = () => {
     const batch = keptBatch(
       {
         ...{
-          name: shape.name.trim(),
-          form: shape.form,
-          eatAt: shape.eatAt,
+          name: details.name.trim(),
+          shape: details.shape,
+          eatAt: details.eatAt,
           pieces: piecesOf(count),
           dough,
           fillings: filled,
@@ -137,8 +137,8 @@ function Choose({ doughs, fillings, isShipped, kitchen, printer, forWhom, make, 
       </Panel>
       <Panel>
         <ShapeAndWhen
-          shape={shape}
-          onShape={onShape}
+          details={details}
+          onDetails={onDetails}
           forWhom={forWhom}
           printer={printer}
           problem={problem}

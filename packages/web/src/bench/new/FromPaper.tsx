@@ -49,20 +49,20 @@ export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: 
   const recipe = useRecipe(kitchen);
   const facts = recipe.facts;
   const said = facts.find(({ kind }) => kind === 'pieces');
-  const { count, shape, onCount, onShape } = useAsk(forWhom, {
-    ...{ pieces: said ? Math.round(said.most) : 12, form: 'half-moon', nameOf: () => recipe.read?.title ?? T.ownName },
+  const { count, details, onCount, onDetails } = useAsk(forWhom, {
+    ...{ pieces: said ? Math.round(said.most) : 12, shape: 'half-moon', nameOf: () => recipe.read?.title ?? T.ownName },
   });
   // A day that is chosen changes no figure of dough and filling.
   const { eatAt } = forWhom;
   const { settled, lines } = recipe;
-  const { form, name } = shape;
+  const { shape, name } = details;
   const isEmpty = lines.length === 0;
   const isAsked = lines.some(({ questions }) => questions.includes('too-much'));
   const { made, cold, isOdd } = useMemo(() => {
     const none = { made: null, cold: null, isOdd: false };
     // Without an amount that is still asked about it would be another recipe.
     if (isEmpty || isAsked) return none;
-    const ask = { name: name.trim() || T.ownName, form, eatAt, lines: settled, facts, count: recipeCount(count) };
+    const ask = { name: name.trim() || T.ownName, shape, eatAt, lines: settled, facts, count: recipeCount(count) };
     try {
       const tray = recipeTray(ask, recipe.kitchen);
       return { made: tray, cold: tray && planCold(tray.draft, recipe.kitchen), isOdd: false };
@@ -71,7 +71,7 @@ export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: 
       if (cause instanceof CoreError) return { ...none, isOdd: true };
       throw cause;
     }
-  }, [isEmpty, isAsked, name, form, eatAt, settled, facts, recipe.kitchen, count]);
+  }, [isEmpty, isAsked, name, shape, eatAt, settled, facts, recipe.kitchen, count]);
   const [saveIngredient] = storeApi.useSaveIngredientMutation();
   const [failed, setFailed] = useState<string | null>(null);
   const plan = async () => {
@@ -81,7 +81,7 @@ export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: 
       const answer = await saveIngredient({ version: 0, ingredient });
       if ('error' in answer && answer.error) return setFailed(problemOf(answer.error).message);
     }
-    const draft: BatchDraft = batchOf({ ...made.draft, eatAt: shape.eatAt });
+    const draft: BatchDraft = batchOf({ ...made.draft, eatAt: details.eatAt });
     if (await make(draft)) recipe.clear();
   };
   return (
@@ -105,8 +105,8 @@ export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: 
       }
       findings={
         <ShapeAndWhen
-          shape={shape}
-          onShape={onShape}
+          details={details}
+          onDetails={onDetails}
           forWhom={forWhom}
           printer={printer}
           problem={failed ?? problem}

@@ -1,6 +1,6 @@
 import { batchOf, newTray, REHEAT_C, type StarterId, STARTERS, withFlour, withRaw } from '@ember-fold/core';
 import { useState } from 'react';
-import { FORM_PLURAL } from '../../text/formWords';
+import { SHAPE_PLURAL } from '../../text/shapeWords';
 import { BENCH_SHEETS } from '../../text/benchSheetPhrases';
 import { NEW_BATCH as T, SOURCE_NAME } from '../../text/recipePhrases';
 import { STARTER_NAME } from '../../text/words';
@@ -17,11 +17,11 @@ const FILLINGS = Object.fromEntries(STARTERS.map(({ id }) => [id, STARTER_NAME[i
 export function FromStarter({ kitchen, printer, forWhom, make, isBusy, problem }: NewBatchProps) {
   const [starterId, setStarterId] = useState<StarterId>('squash-sage');
   const [tooLittle, setTooLittle] = useState(false);
-  const { count, shape, onCount, onShape } = useAsk(forWhom, {
-    ...{ pieces: 24, form: 'half-moon', nameOf: (form) => `${STARTER_NAME[starterId]} ${FORM_PLURAL[form]}` },
+  const { count, details, onCount, onDetails } = useAsk(forWhom, {
+    ...{ pieces: 24, shape: 'half-moon', nameOf: (shape) => `${STARTER_NAME[starterId]} ${SHAPE_PLURAL[shape]}` },
   });
   const plan = () => {
-    const tray = newTray(shape.name.trim(), starterId, piecesOf(count), shape.eatAt, shape.form);
+    const tray = newTray(details.name.trim(), starterId, piecesOf(count), details.eatAt, details.shape);
     const asked = count.way === 'flour' ? withFlour(tray, count.flourKg, kitchen) : tray;
     setTooLittle(!asked);
     if (asked) void make(batchOf(withRaw(asked, null, kitchen.reheatC ?? REHEAT_C)));
@@ -30,8 +30,8 @@ export function FromStarter({ kitchen, printer, forWhom, make, isBusy, problem }
     <Panel aria-label={SOURCE_NAME.starter} style={{ maxWidth: 900 }}>
       <Pick label={BENCH_SHEETS.filling} value={starterId} options={FILLINGS} onChange={setStarterId} />
       <ShapeAndWhen
-        shape={shape}
-        onShape={onShape}
+        details={details}
+        onDetails={onDetails}
         forWhom={forWhom}
         printer={printer}
         problem={tooLittle ? T.notOne : problem}

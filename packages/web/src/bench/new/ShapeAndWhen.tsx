@@ -1,9 +1,9 @@
-import type { FormId } from '@ember-fold/core';
+import type { ShapeId } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import type { Printer } from '../../text/printer';
 import { NEW_BATCH as T } from '../../text/recipePhrases';
 import { Button } from '../../ui/controls/Button';
-import { FormTiles } from '../../ui/controls/FormTiles';
+import { ShapeTiles } from '../../ui/controls/ShapeTiles';
 import { Pick } from '../../ui/controls/Pick';
 import { MomentField } from '../../ui/controls/MomentField';
 import { NameField } from '../../ui/controls/NameField';
@@ -11,15 +11,15 @@ import { Problem } from '../../ui/controls/Panel';
 import type { ForWhom } from './useAsk';
 
 /** What every new batch says of itself, whatever it begins with. */
-export interface ShapeAsk {
-  readonly form: FormId;
+export interface BatchDetails {
+  readonly shape: ShapeId;
   readonly eatAt: string;
   readonly name: string;
 }
 
 interface ShapeAndWhenProps {
-  readonly shape: ShapeAsk;
-  readonly onShape: (change: Partial<ShapeAsk>) => void;
+  readonly details: BatchDetails;
+  readonly onDetails: (change: Partial<BatchDetails>) => void;
   readonly forWhom: ForWhom;
   readonly printer: Printer;
   /** How many, in the terms of what it begins with. */
@@ -29,11 +29,11 @@ interface ShapeAndWhenProps {
   readonly onPlan: (() => void) | null;
 }
 
-/** Form, how many, when, what it is called, and the one button. */
+/** Shape, how many, when, what it is called, and the one button. */
 export function ShapeAndWhen(props: ShapeAndWhenProps) {
-  const { shape, onShape, forWhom, printer, children, problem, isBusy, onPlan } = props;
+  const { details, onDetails, forWhom, printer, children, problem, isBusy, onPlan } = props;
   const { servings } = forWhom;
-  const now = servings.find(({ at }) => Date.parse(at) === Date.parse(shape.eatAt));
+  const now = servings.find(({ at }) => Date.parse(at) === Date.parse(details.eatAt));
   return (
     <>
       {children}
@@ -43,22 +43,22 @@ export function ShapeAndWhen(props: ShapeAndWhenProps) {
             label={T.serving}
             value={now?.id ?? null}
             options={Object.fromEntries(servings.map(({ id, at }) => [id, printer.clock(Date.parse(at))]))}
-            onChange={(id) => onShape({ eatAt: servings.find((one) => one.id === id)!.at })}
+            onChange={(id) => onDetails({ eatAt: servings.find((one) => one.id === id)!.at })}
           />
         )}
-        <MomentField label={T.ready} value={shape.eatAt} onChange={(eatAt) => onShape({ eatAt })} />
+        <MomentField label={T.ready} value={details.eatAt} onChange={(eatAt) => onDetails({ eatAt })} />
       </div>
-      <NameField label={T.name} value={shape.name} onChange={(name) => onShape({ name })} />
+      <NameField label={T.name} value={details.name} onChange={(name) => onDetails({ name })} />
       {problem !== null && <Problem role="alert">{problem}</Problem>}
       <Button
         $look="primary"
         style={{ width: '100%', margin: '12px 0', justifyContent: 'center' }}
-        isDisabled={isBusy || onPlan === null || shape.name.trim() === ''}
+        isDisabled={isBusy || onPlan === null || details.name.trim() === ''}
         onPress={() => onPlan?.()}
       >
         {T.plan}
       </Button>
-      <FormTiles label={T.form} value={shape.form} onChange={(form) => onShape({ form })} />
+      <ShapeTiles label={T.shape} value={details.shape} onChange={(shape) => onDetails({ shape })} />
     </>
   );
 }

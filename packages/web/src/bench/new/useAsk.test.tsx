@@ -1,20 +1,20 @@
-import type { FormId } from '@ember-fold/core';
+import type { ShapeId } from '@ember-fold/core';
 import { act, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
 import { type ForWhom, useAsk } from './useAsk';
 
-const nameOf = (form: FormId) => `A ${form}`;
+const nameOf = (shape: ShapeId) => `A ${shape}`;
 const FOR: ForWhom = { heads: 0, each: 3, eatAt: '2030-01-05T18:30:00Z', servings: [] };
 const open = (forWhom: ForWhom = FOR) =>
-  renderHook((of: ForWhom) => useAsk(of, { pieces: 24, form: 'half-moon', nameOf }), { initialProps: forWhom });
+  renderHook((of: ForWhom) => useAsk(of, { pieces: 24, shape: 'half-moon', nameOf }), { initialProps: forWhom });
 
 it('asks with the usual answers; for whom it is says how many eat', () => {
   const { result, rerender } = open();
   expect(result.current.count).toMatchObject({ way: 'pieces', pieces: 24, guests: 6, each: 3 });
-  expect(result.current.shape).toEqual({ form: 'half-moon', eatAt: FOR.eatAt, name: 'A half-moon' });
+  expect(result.current.details).toEqual({ shape: 'half-moon', eatAt: FOR.eatAt, name: 'A half-moon' });
   rerender({ ...FOR, heads: 11, each: 4, eatAt: '2030-01-06T12:00:00Z' });
   expect(result.current.count).toMatchObject({ guests: 11, each: 4 });
-  expect(result.current.shape.eatAt).toBe('2030-01-06T12:00:00Z');
+  expect(result.current.details.eatAt).toBe('2030-01-06T12:00:00Z');
 });
 
 const answer = fc.oneof(
@@ -40,11 +40,11 @@ it('what the cook said stays, whatever is asked or changed afterwards', () => {
   );
 });
 
-it('a batch is called after its form until the cook names it', () => {
+it('a batch is called after its shape until the cook names it', () => {
   const { result } = open();
-  act(() => result.current.onShape({ form: 'cone' }));
-  expect(result.current.shape.name).toBe('A cone');
-  act(() => result.current.onShape({ name: 'For the harbour' }));
-  act(() => result.current.onShape({ form: 'roll' }));
-  expect(result.current.shape).toMatchObject({ form: 'roll', name: 'For the harbour' });
+  act(() => result.current.onDetails({ shape: 'cone' }));
+  expect(result.current.details.name).toBe('A cone');
+  act(() => result.current.onDetails({ name: 'For the harbour' }));
+  act(() => result.current.onDetails({ shape: 'roll' }));
+  expect(result.current.details).toMatchObject({ shape: 'roll', name: 'For the harbour' });
 });

@@ -1,7 +1,7 @@
-import type { FormId, Serving } from '@ember-fold/core';
+import type { ShapeId, Serving } from '@ember-fold/core';
 import { useMemo, useState } from 'react';
 import type { Count } from './HowMany';
-import type { ShapeAsk } from './ShapeAndWhen';
+import type { BatchDetails } from './ShapeAndWhen';
 
 /** For whom a new batch is, and when. */
 export interface ForWhom {
@@ -15,14 +15,14 @@ export interface ForWhom {
 
 interface Usual {
   readonly pieces: number;
-  readonly form: FormId;
-  readonly nameOf: (form: FormId) => string;
+  readonly shape: ShapeId;
+  readonly nameOf: (shape: ShapeId) => string;
 }
 
 /** What every new batch is asked: each answer is the usual one until the cook gives another. */
-export function useAsk({ heads, each, eatAt }: ForWhom, { pieces, form, nameOf }: Usual) {
+export function useAsk({ heads, each, eatAt }: ForWhom, { pieces, shape, nameOf }: Usual) {
   const [ownCount, setCount] = useState<Partial<Count>>({});
-  const [own, setShape] = useState<Partial<ShapeAsk>>({});
+  const [own, setDetails] = useState<Partial<BatchDetails>>({});
   const count = useMemo(
     (): Count => ({
       ...{ way: 'pieces', pieces, guests: heads > 0 ? heads : 6, each },
@@ -30,11 +30,11 @@ export function useAsk({ heads, each, eatAt }: ForWhom, { pieces, form, nameOf }
     }),
     [pieces, heads, each, ownCount],
   );
-  const shape: ShapeAsk = { form, eatAt, name: nameOf(own.form ?? form), ...own };
+  const details: BatchDetails = { shape, eatAt, name: nameOf(own.shape ?? shape), ...own };
   return {
     count,
-    shape,
+    details,
     onCount: (change: Partial<Count>) => setCount((now) => ({ ...now, ...change })),
-    onShape: (change: Partial<ShapeAsk>) => setShape((now) => ({ ...now, ...change })),
+    onDetails: (change: Partial<BatchDetails>) => setDetails((now) => ({ ...now, ...change })),
   };
 }

@@ -55,7 +55,7 @@ export const FILL_PAGES: readonly HandbookPage[] = [
     title: 'Dividing, and how much filling',
     words: 'portion weigh ratio balance how much filling each size equal bready doughy generous thin left over scraps',
     figure: 'stiffness',
-    see: ['forms', 'sealing'],
+    see: ['shapes', 'sealing'],
     parts: () => [
       {
         says: [
@@ -76,8 +76,8 @@ export const FILL_PAGES: readonly HandbookPage[] = [
     id: 'sealing',
     title: 'Seams that hold',
     words: 'seal crimp fork rope pleat pinch glue egg water burst open leak edge air rim stick together',
-    figure: 'forms',
-    see: ['filling', 'opened', 'forms'],
+    figure: 'shapes',
+    see: ['filling', 'opened', 'shapes'],
     parts: () => [
       {
         says: [
@@ -100,10 +100,10 @@ export const FILL_PAGES: readonly HandbookPage[] = [
     ],
   },
   {
-    id: 'forms',
+    id: 'shapes',
     title: 'Shapes',
     words: 'shape form half moon cone triangle pouch ball teardrop roll square cup parcel oval how to fold which',
-    figure: 'forms',
+    figure: 'shapes',
     see: ['sealing', 'dividing', 'core'],
     parts: () => [
       {

@@ -57,7 +57,7 @@ const ASKED: readonly (readonly [asked: string, page: string])[] = [
   ['how much oil in the pot', 'pot'],
   ['how many grams is a cup', 'measuring'],
   ['dough to filling ratio', 'dividing'],
-  ['half moon or cone', 'forms'],
+  ['half moon or cone', 'shapes'],
   ['oil temperatur drops', 'oil-heat'],
 ];
 

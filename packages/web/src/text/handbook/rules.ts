@@ -76,7 +76,7 @@ const RULE = {
   },
   wall: {
     says: 'The wall is the thickness of the dough at its thinnest place after it is gathered or folded.',
-    page: 'forms',
+    page: 'shapes',
   },
   even: {
     says: 'What all trays need is compared with the dough and filling you have, including offcuts that are rolled again.',

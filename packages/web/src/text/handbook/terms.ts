@@ -105,7 +105,7 @@ export const TERMS: readonly Term[] = [
     page: 'dividing',
   },
   { id: 'portion', name: 'portion', says: 'The weighed dough or filling for one piece.', page: 'dividing' },
-  { id: 'piece', name: 'piece', says: 'One filled pastry.', page: 'forms' },
+  { id: 'piece', name: 'piece', says: 'One filled pastry.', page: 'shapes' },
   {
     id: 'seal-margin',
     name: 'seal margin',

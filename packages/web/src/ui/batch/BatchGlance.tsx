@@ -9,10 +9,10 @@ import { inEvening } from '../../data/useLine';
 import { BENCH_SHEETS as T } from '../../text/benchSheetPhrases';
 import { lineText } from '../../text/lineText';
 import { makePrinter } from '../../text/printer';
-import { FORM_NAME } from '../../text/formWords';
+import { SHAPE_NAME } from '../../text/shapeWords';
 import { FAMILY_NAME } from '../../text/words';
 import { ToneMark, toneColour } from '../controls/Findings';
-import { FormPicture } from '../drawing/FormPicture';
+import { ShapePicture } from '../drawing/ShapePicture';
 import { figureFont, PHONE } from '../theme';
 import { planOnce } from '../../workers/planClient';
 
@@ -111,7 +111,7 @@ export function BatchGlance({ id, version, onPlan }: BatchGlanceProps) {
   const [first] = plan;
   if (!first) return null;
   const { piece } = first.plan.fold;
-  const { form, fold, dough } = first.draft;
+  const { shape, fold, dough } = first.draft;
   const line = {
     ...{ batch: draft, draft: first.draft, kitchen, printer: makePrinter(kitchen) },
     ...{
@@ -125,11 +125,11 @@ export function BatchGlance({ id, version, onPlan }: BatchGlanceProps) {
   return (
     <Glance>
       {piece && (
-        <FormPicture
+        <ShapePicture
           piece={piece}
           fold={fold}
           crust={0.9}
-          label={T.formOf(FORM_NAME[form], FAMILY_NAME[dough.family])}
+          label={T.shapeOf(SHAPE_NAME[shape], FAMILY_NAME[dough.family])}
         />
       )}
       <ol>

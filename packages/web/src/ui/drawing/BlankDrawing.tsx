@@ -1,5 +1,14 @@
 import { SHARED as T } from '../../text/sharedPhrases';
-import { cupSizes, type Form, formOf, type FormId, LEAF, type Piece, type Point, stripFolds } from '@ember-fold/core';
+import {
+  cupSizes,
+  type Shape,
+  shapeOf,
+  type ShapeId,
+  LEAF,
+  type Piece,
+  type Point,
+  stripFolds,
+} from '@ember-fold/core';
 import { type ReactNode, useId } from 'react';
 import { useTheme } from 'styled-components';
 import { usePrinter } from '../printing';
@@ -9,7 +18,7 @@ import { DiscDrawing, FILLING } from './DiscDrawing';
 import { Drawing } from './Drawing';
 
 interface BlankDrawingProps {
-  readonly form: FormId;
+  readonly shape: ShapeId;
   readonly discM: number;
   readonly lengthM: number;
   readonly sealM: number;
@@ -24,13 +33,13 @@ const MARK = '#6B5122';
 const WITH_PROFILE = 1.2;
 
 /** Half of what blank and piece are drawn within, m: the longer side of the blank. */
-export function drawingHalfM(form: FormId, discM: number, lengthM: number): number {
-  const { blank, hasLength } = formOf(form);
-  const room = blank === 'disc' && form !== 'half-moon' ? WITH_PROFILE : 1;
+export function drawingHalfM(shape: ShapeId, discM: number, lengthM: number): number {
+  const { blank, hasLength } = shapeOf(shape);
+  const room = blank === 'disc' && shape !== 'half-moon' ? WITH_PROFILE : 1;
   return (room * Math.max(discM, hasLength ? lengthM : 0)) / 2;
 }
 
-const BLANK_NAME: Record<Form['blank'], string> = {
+const BLANK_NAME: Record<Shape['blank'], string> = {
   disc: T.rolledDisc,
   'two-discs': T.oneOfTwoDiscs,
   'half-disc': T.halfOfARolledDisc,
@@ -48,12 +57,12 @@ interface WithHandles extends BlankDrawingProps {
 
 /** The rolled blank with its bare rim, its folds and where the filling goes. In millimetres, to scale. */
 export function BlankDrawing({ handles, ...props }: WithHandles) {
-  const { form, discM, lengthM, sealM, piece } = props;
+  const { shape, discM, lengthM, sealM, piece } = props;
   const printer = usePrinter();
-  const { blank, hasLength } = formOf(form);
-  if (form === 'half-moon')
+  const { blank, hasLength } = shapeOf(shape);
+  if (shape === 'half-moon')
     return <DiscDrawing discM={discM} sealM={sealM} fill={piece?.fill ?? 0} handles={handles} />;
-  const r = drawingHalfM(form, discM, lengthM) * 1000;
+  const r = drawingHalfM(shape, discM, lengthM) * 1000;
   const across = printer.length(discM);
   const size = hasLength ? T.by(across, printer.length(lengthM)) : T.across(across);
   const half = discM * 500;
@@ -79,7 +88,7 @@ export function BlankDrawing({ handles, ...props }: WithHandles) {
 }
 
 /** The blank itself around 0, 0: outline, seal and folds, and the filling when there is a piece. */
-export function Blank({ form, discM, lengthM, sealM, piece, outline }: BlankDrawingProps) {
+export function Blank({ shape, discM, lengthM, sealM, piece, outline }: BlankDrawingProps) {
   const printer = usePrinter();
   const theme = useTheme();
   const half = discM * 500;
@@ -89,7 +98,7 @@ export function Blank({ form, discM, lengthM, sealM, piece, outline }: BlankDraw
   const fill = Math.sqrt(Math.min(1, piece?.fill ?? 0));
   const spot = (x: number, y: number, rx: number, ry = rx) =>
     fill > 0 && <ellipse cx={x} cy={y} rx={rx * fill} ry={ry * fill} fill={FILLING} stroke="none" />;
-  const { blank } = formOf(form);
+  const { blank } = shapeOf(shape);
   switch (blank) {
     case 'disc':
       return (

@@ -35,7 +35,7 @@ function Arrows({
 }
 
 interface ClosingProps {
-  readonly draft: Pick<TrayDraft, 'form' | 'fold'>;
+  readonly draft: Pick<TrayDraft, 'shape' | 'fold'>;
   readonly piece: Piece;
   readonly r: number;
 }
@@ -48,7 +48,7 @@ export function Closing({ draft, piece, r }: ClosingProps) {
   const seal = sealM * 1000;
   const dough = { stroke: EDGE, strokeWidth: r * 0.012, fill: crustColour(0.2), strokeLinejoin: 'round' as const };
   const ghost = { fill: FILLING, opacity: 0.35, stroke: 'none' };
-  switch (draft.form) {
+  switch (draft.shape) {
     case 'half-moon':
       return (
         <g transform={`translate(0 ${half / 2})`}>
@@ -170,7 +170,7 @@ export function Closing({ draft, piece, r }: ClosingProps) {
     case 'flat-triangle':
       return null;
     default: {
-      const never: never = draft.form;
+      const never: never = draft.shape;
       return never;
     }
   }

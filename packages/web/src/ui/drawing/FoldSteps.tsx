@@ -7,7 +7,7 @@ import { Closing, EDGE } from './Closing';
 import { crustColour } from './crust';
 import { FILLING } from './DiscDrawing';
 import { Drawing } from './Drawing';
-import { FormShape } from './FormShape';
+import { ShapeDrawing } from './ShapeDrawing';
 
 const Strip = styled.ol`
   display: grid;
@@ -47,7 +47,7 @@ const Strip = styled.ol`
 `;
 
 interface FoldStepsProps {
-  readonly draft: Pick<TrayDraft, 'form' | 'fold'>;
+  readonly draft: Pick<TrayDraft, 'shape' | 'fold'>;
   readonly piece: Piece;
   /** One line a frame; its first three are blank, filled, closing. */
   readonly captions: readonly string[];
@@ -57,8 +57,8 @@ interface FoldStepsProps {
 export function foldFrames({ draft, piece, captions }: FoldStepsProps): { r: number; frames: ReactNode[] } {
   const { discM, sealM, outline } = draft.fold;
   const lengthM = blankLengthM(draft);
-  const r = Math.max(drawingHalfM(draft.form, discM, lengthM), piece.widthM / 2, piece.depthM / 2) * 1000;
-  const blank = { form: draft.form, discM, lengthM, sealM, outline };
+  const r = Math.max(drawingHalfM(draft.shape, discM, lengthM), piece.widthM / 2, piece.depthM / 2) * 1000;
+  const blank = { shape: draft.shape, discM, lengthM, sealM, outline };
   const dough = { stroke: '#B98F45', strokeWidth: r * 0.012, fill: crustColour(0), strokeLinejoin: 'round' as const };
   const bare = (
     <g {...dough}>
@@ -68,8 +68,8 @@ export function foldFrames({ draft, piece, captions }: FoldStepsProps): { r: num
   const half = discM * 500;
   const filled = (
     <g {...dough}>
-      <Blank {...blank} piece={draft.form === 'half-moon' ? null : { ...piece, gathered: null }} />
-      {draft.form === 'half-moon' && (
+      <Blank {...blank} piece={draft.shape === 'half-moon' ? null : { ...piece, gathered: null }} />
+      {draft.shape === 'half-moon' && (
         <>
           <ellipse cy={half * 0.38} rx={half * 0.62} ry={half * 0.26} fill={FILLING} stroke="none" />
           <path d={`M ${-half} 0 H ${half}`} stroke={EDGE} strokeDasharray={`${half * 0.12} ${half * 0.06}`} />
@@ -79,11 +79,11 @@ export function foldFrames({ draft, piece, captions }: FoldStepsProps): { r: num
   );
   const done = (
     <g transform={`translate(0 ${piece.depthM * 500})`}>
-      <FormShape piece={piece} fold={draft.fold} colour={crustColour(0.2)} />
+      <ShapeDrawing piece={piece} fold={draft.fold} colour={crustColour(0.2)} />
     </g>
   );
   const middle =
-    draft.form === 'cone' || draft.form === 'flat-triangle'
+    draft.shape === 'cone' || draft.shape === 'flat-triangle'
       ? [<OpenCone key="open" piece={piece} full={false} />, <OpenCone key="full" piece={piece} full />]
       : [filled, <Closing key="closing" draft={draft} piece={piece} r={r} />];
   // Formed further after it is closed: the ball of the same volume comes between.

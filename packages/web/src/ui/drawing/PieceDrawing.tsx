@@ -7,7 +7,7 @@ import { crustColour } from './crust';
 import { DimensionY } from './Dimension';
 import { FILLING } from './DiscDrawing';
 import { Drawing } from './Drawing';
-import { type FoldLook, FormShape } from './FormShape';
+import { type FoldLook, ShapeDrawing } from './ShapeDrawing';
 
 interface PieceDrawingProps {
   readonly piece: Piece;
@@ -31,7 +31,7 @@ export function PieceDrawing({ piece, fold, halfM, handles }: PieceDrawingProps)
   const r = halfM * 1000;
   const text = r * 0.105;
   // A half-moon is cut across its fold, a roll across its length.
-  const cutM = piece.form === 'half-moon' || piece.form === 'roll' ? piece.depthM : piece.widthM;
+  const cutM = piece.shape === 'half-moon' || piece.shape === 'roll' ? piece.depthM : piece.widthM;
   const cut = Math.max(
     0.1,
     Math.min(
@@ -52,7 +52,7 @@ export function PieceDrawing({ piece, fold, halfM, handles }: PieceDrawingProps)
       label={T.foldedPiece(whole(piece.widthM), whole(piece.depthM), whole(piece.thicknessM))}
       handles={handles?.(-r * 1.02 + cutWide * 0.45, top - piece.depthM * 1000 - high, 1000 * cut)}
     >
-      <FormShape piece={piece} fold={fold} colour={crustColour(0.2)} />
+      <ShapeDrawing piece={piece} fold={fold} colour={crustColour(0.2)} />
       <g transform={`translate(${-r * 1.02} ${top - piece.depthM * 1000})`}>
         <text x={0} y={-high - r * 0.1} fontSize={text} fill={theme.soft}>
           {T.cutThrough(
@@ -83,7 +83,7 @@ interface CutProps {
 
 /** What the knife shows, from x = 0 to the right. */
 function Cut(props: CutProps) {
-  switch (props.piece.form) {
+  switch (props.piece.shape) {
     case 'half-moon':
       return <FoldedCut {...props} />;
     case 'two-discs':
@@ -105,7 +105,7 @@ function Cut(props: CutProps) {
     case 'flat-triangle':
       return <StandingCut {...props} />;
     default: {
-      const never: never = props.piece.form;
+      const never: never = props.piece.shape;
       return never;
     }
   }
@@ -164,13 +164,14 @@ function LensCut({ piece, sealM, scale, hair }: CutProps) {
   );
 }
 
-/** A wall all round: gathered forms with their knot, a roll with its turns. */
+/** A wall all round: gathered shapes with their knot, a roll with its turns. */
 function RoundCut({ piece, scale, hair }: CutProps) {
-  const wide = ((piece.form === 'roll' ? piece.depthM : piece.widthM) / 2) * scale;
+  const wide = ((piece.shape === 'roll' ? piece.depthM : piece.widthM) / 2) * scale;
   const high = (piece.thicknessM / 2) * scale;
   const wall = piece.wallCrownM * scale;
   const knot = piece.gathered ? piece.gathered.flatKnotM * scale : 0;
-  const turns = piece.form === 'roll' ? Math.max(0, Math.round(piece.wallCrownM / (piece.sealThickM / 2 || 1)) - 1) : 0;
+  const turns =
+    piece.shape === 'roll' ? Math.max(0, Math.round(piece.wallCrownM / (piece.sealThickM / 2 || 1)) - 1) : 0;
   return (
     <g transform={`translate(${wide} 0)`} stroke={EDGE} strokeWidth={hair}>
       <ellipse rx={wide} ry={high} fill={DOUGH} />
@@ -225,7 +226,7 @@ function HollowCut({ piece, sealM, scale, hair }: CutProps) {
 
 /** What stands on its base: a cup broader at its rim, a flat-sitting triangle to a point. */
 function StandingCut({ piece, scale, hair }: CutProps) {
-  const isCup = piece.form === 'cup';
+  const isCup = piece.shape === 'cup';
   const half = (piece.widthM / 2) * scale;
   const high = (piece.thicknessM / 2) * scale;
   const wall = piece.wallCrownM * scale;

@@ -1,6 +1,6 @@
 import { LATER } from '../../text/laterPhrases';
 import { SHARED as T } from '../../text/sharedPhrases';
-import { type FormId, formOf, type Point } from '@ember-fold/core';
+import { type ShapeId, shapeOf, type Point } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { usePrinter } from '../printing';
 import { Blank } from './BlankDrawing';
@@ -19,7 +19,7 @@ const MARGIN = 5;
 const FOOT = 22;
 
 interface TemplateDrawingProps {
-  readonly form: FormId;
+  readonly shape: ShapeId;
   readonly discM: number;
   readonly lengthM: number;
   readonly sealM: number;
@@ -29,10 +29,10 @@ interface TemplateDrawingProps {
 }
 
 /** The blank in true millimetres: to cut out and lay on the dough. A bar of known length tells whether the print is true. */
-export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name, outline }: TemplateDrawingProps) {
+export function TemplateDrawing({ shape, discM, lengthM, sealM, thicknessM, name, outline }: TemplateDrawingProps) {
   const printer = usePrinter();
   const bar = barMm(printer);
-  const { blank, hasLength } = formOf(form);
+  const { blank, hasLength } = shapeOf(shape);
   const wide = discM * 1000;
   const high = hasLength ? lengthM * 1000 : blank === 'half-disc' ? wide / 2 : wide;
   const width = Math.max(wide, bar) + 2 * MARGIN;
@@ -52,7 +52,7 @@ export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name,
       aria-label={LATER.templateTrueToSize(size)}
     >
       <g transform={`translate(${width / 2} ${middle})`} fill="none" stroke="#17211e" strokeWidth={0.3}>
-        {form === 'half-moon' ? (
+        {shape === 'half-moon' ? (
           <>
             <circle r={r} data-outline />
             <circle r={Math.max(0, r - sealM * 1000)} strokeDasharray="2 1.4" />
@@ -60,7 +60,7 @@ export function TemplateDrawing({ form, discM, lengthM, sealM, thicknessM, name,
           </>
         ) : (
           <g data-outline>
-            <Blank form={form} discM={discM} lengthM={lengthM} sealM={sealM} piece={null} outline={outline} />
+            <Blank shape={shape} discM={discM} lengthM={lengthM} sealM={sealM} piece={null} outline={outline} />
           </g>
         )}
       </g>

@@ -4,8 +4,8 @@ import {
   cutSheet,
   DEFAULT_KITCHEN,
   type EdgeId,
-  FORMS,
-  formOf,
+  SHAPES,
+  shapeOf,
   newTray,
   type PieceSpec,
   planCold,
@@ -61,12 +61,12 @@ const specs: fc.Arbitrary<PieceSpec> = fc.record({
 
 it('any piece is drawn with finite figures, the width and thickness of core named', () => {
   fc.assert(
-    fc.property(specs, fc.constantFrom(...FORMS), (spec, form) => {
-      const piece = form.piece(spec);
-      const halfM = drawingHalfM(form.id, spec.discM, spec.lengthM);
+    fc.property(specs, fc.constantFrom(...SHAPES), (spec, shape) => {
+      const piece = shape.piece(spec);
+      const halfM = drawingHalfM(shape.id, spec.discM, spec.lengthM);
       const { container, unmount } = render(
         <ThemeProvider theme={planningTheme}>
-          <BlankDrawing form={form.id} {...spec} piece={piece} />
+          <BlankDrawing shape={shape.id} {...spec} piece={piece} />
           {piece && <PieceDrawing piece={piece} fold={spec} halfM={halfM} />}
         </ThemeProvider>,
       );
@@ -84,16 +84,16 @@ it('any piece is drawn with finite figures, the width and thickness of core name
   );
 });
 
-it('every form, however it is made, has its steps, card, profile and layout drawn with finite figures', () => {
+it('every shape, however it is made, has its steps, card, profile and layout drawn with finite figures', () => {
   const printer = makePrinter(DEFAULT_KITCHEN);
   const edges = fc.constantFrom<EdgeId>('plain', 'fork', 'rope', 'mould');
   fc.assert(
     fc.property(
-      fc.constantFrom(...FORMS),
+      fc.constantFrom(...SHAPES),
       edges,
       fc.double({ min: 0.005, max: 0.06, noNaN: true }),
-      (form, edge, kg) => {
-        const made = newTray('Any', 'squash-sage', 24, '2030-01-05T18:30:00Z', form.id);
+      (shape, edge, kg) => {
+        const made = newTray('Any', 'squash-sage', 24, '2030-01-05T18:30:00Z', shape.id);
         const draft = { ...made, fold: { ...made.fold, edge, fillingEachKg: kg } };
         const cold = planCold(draft, DEFAULT_KITCHEN);
         const piece = cold.fold.piece!;
@@ -133,10 +133,10 @@ it('every form, however it is made, has its steps, card, profile and layout draw
 });
 
 it('disc and piece share one scale', () => {
-  const piece = formOf('half-moon').piece({ ...baseSpec(), fillingKg: 0.035 })!;
+  const piece = shapeOf('half-moon').piece({ ...baseSpec(), fillingKg: 0.035 })!;
   const { container } = render(
     <ThemeProvider theme={planningTheme}>
-      <BlankDrawing form="half-moon" discM={0.118} lengthM={0.118} sealM={0.011} piece={piece} />
+      <BlankDrawing shape="half-moon" discM={0.118} lengthM={0.118} sealM={0.011} piece={piece} />
       <PieceDrawing piece={piece} fold={{ sealM: 0.011 }} halfM={0.059} />
     </ThemeProvider>,
   );
@@ -220,12 +220,12 @@ it('the pour ladder is to scale: first pour, a rung for each spoon, filled as fa
   expect(container.querySelector('svg')).toBeNull();
 });
 
-it('a template of any form is as wide as its blank in true millimetres, with a bar of 100', () => {
+it('a template of any shape is as wide as its blank in true millimetres, with a bar of 100', () => {
   fc.assert(
-    fc.property(specs, fc.constantFrom(...FORMS), (spec, { id, hasLength }) => {
+    fc.property(specs, fc.constantFrom(...SHAPES), (spec, { id, hasLength }) => {
       const { container, unmount } = render(
         <ThemeProvider theme={planningTheme}>
-          <TemplateDrawing form={id} {...spec} name="Squash" />
+          <TemplateDrawing shape={id} {...spec} name="Squash" />
         </ThemeProvider>,
       );
       expect(container.innerHTML).not.toMatch(/NaN|Infinity|undefined/);

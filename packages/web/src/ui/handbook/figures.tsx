@@ -4,14 +4,14 @@ import {
   crumbRange,
   DOUGH_FAMILIES,
   doughFamily,
-  type FormId,
+  type ShapeId,
   ingredientById,
   type Kitchen,
   type TrayDraft,
 } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { FORM_LINE, FORM_NAME } from '../../text/formWords';
+import { SHAPE_LINE, SHAPE_NAME } from '../../text/shapeWords';
 import { type FigureId, METHOD_OIL } from '../../text/handbook/page';
 import { HANDBOOK as T, KEEPS, SYMPTOMS } from '../../text/handbook/handbook';
 import type { Printer } from '../../text/printer';
@@ -19,8 +19,8 @@ import { CRUMB_NAME } from '../../text/methodText';
 import { FAMILY_NAME } from '../../text/words';
 import { Cautions } from '../controls/Cautions';
 import { Soft } from '../controls/Panel';
-import { FormPicture } from '../drawing/FormPicture';
-import { useFormPieces } from '../drawing/useFormPieces';
+import { ShapePicture } from '../drawing/ShapePicture';
+import { useShapePieces } from '../drawing/useShapePieces';
 import { PourLadder } from '../drawing/PourLadder';
 import { StiffnessDial } from '../drawing/StiffnessDial';
 import { MethodsHere } from './MethodsHere';
@@ -97,7 +97,7 @@ function Cooling({ printer: p, kitchen: { roomC, fridgeC } }: FigureProps) {
   return <Table label={T.cooledIn} head={[T.depth, T.inFridge, T.inIce]} rows={rows} />;
 }
 
-const Forms = styled.ul`
+const Shapes = styled.ul`
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(min(150px, 45%), 1fr));
   gap: 10px;
@@ -114,21 +114,21 @@ const Forms = styled.ul`
   }
 `;
 
-function FormShapes() {
-  const pieces = useFormPieces();
+function ShapeDrawings() {
+  const pieces = useShapePieces();
   return (
-    <Forms>
-      {(Object.keys(FORM_NAME) as FormId[]).map((form) => {
-        const found = pieces.find(({ id }) => id === form);
+    <Shapes>
+      {(Object.keys(SHAPE_NAME) as ShapeId[]).map((shape) => {
+        const found = pieces.find(({ id }) => id === shape);
         return (
-          <li key={form}>
-            {found ? <FormPicture piece={found.shape} fold={found.fold} crust={0.7} /> : <svg aria-hidden />}
-            <strong>{FORM_NAME[form]}</strong>
-            <small>{FORM_LINE[form]}</small>
+          <li key={shape}>
+            {found ? <ShapePicture piece={found.shape} fold={found.fold} crust={0.7} /> : <svg aria-hidden />}
+            <strong>{SHAPE_NAME[shape]}</strong>
+            <small>{SHAPE_LINE[shape]}</small>
           </li>
         );
       })}
-    </Forms>
+    </Shapes>
   );
 }
 
@@ -182,7 +182,7 @@ export const FIGURES: Readonly<Record<FigureId, (props: FigureProps) => ReactNod
   pour: Pour,
   stiffness: Stiffness,
   cooling: Cooling,
-  forms: FormShapes,
+  shapes: ShapeDrawings,
   crumb: Crumb,
   methods: Methods,
   cautions: ({ printer }) => <Cautions printer={printer} />,

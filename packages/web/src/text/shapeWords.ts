@@ -1,7 +1,7 @@
-import type { EdgeId, Form, FormId } from '@ember-fold/core';
+import type { EdgeId, Shape, ShapeId } from '@ember-fold/core';
 
 /** Names of the shapes, and of the dough cut for them. */
-export const FORM_NAME: Record<FormId, string> = {
+export const SHAPE_NAME: Record<ShapeId, string> = {
   'half-moon': 'half-moon',
   'two-discs': 'two discs',
   'square-parcel': 'square parcel',
@@ -19,7 +19,7 @@ export const FORM_NAME: Record<FormId, string> = {
   'own-cutter': 'own cutter',
 };
 /** A short description of each shape, shown with its drawing. */
-export const FORM_LINE: Record<FormId, string> = {
+export const SHAPE_LINE: Record<ShapeId, string> = {
   'half-moon': 'disc folded once',
   'two-discs': 'disc on disc',
   'square-parcel': 'corners to the middle',
@@ -37,7 +37,7 @@ export const FORM_LINE: Record<FormId, string> = {
   'own-cutter': 'any outline, drawn or imported',
 };
 /** Plurals, used in the names of batches. */
-export const FORM_PLURAL: Record<FormId, string> = {
+export const SHAPE_PLURAL: Record<ShapeId, string> = {
   'half-moon': 'half-moons',
   'two-discs': 'rounds',
   'square-parcel': 'parcels',
@@ -55,7 +55,7 @@ export const FORM_PLURAL: Record<FormId, string> = {
   'own-cutter': 'leaves',
 };
 /** What is measured of the dough that is cut for a shape. */
-export const BLANK_SIZE: Record<Form['blank'], string> = {
+export const BLANK_SIZE: Record<Shape['blank'], string> = {
   disc: 'Disc',
   'two-discs': 'Each disc',
   'half-disc': 'Half-disc, across',
@@ -65,7 +65,7 @@ export const BLANK_SIZE: Record<Form['blank'], string> = {
   cup: 'Lining disc',
   own: 'Cutter, longer side',
 };
-export const BLANK_WORD: Record<Form['blank'], string> = {
+export const BLANK_WORD: Record<Shape['blank'], string> = {
   disc: 'disc',
   'two-discs': 'discs',
   'half-disc': 'half-disc',

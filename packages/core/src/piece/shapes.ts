@@ -14,11 +14,11 @@ import { STRIP_TRIANGLE } from './forms/stripTriangle.js';
 import { TEARDROP } from './forms/teardrop.js';
 import { TWO_DISCS } from './forms/twoDiscs.js';
 import { WHOLE_CORE } from './forms/wholeCore.js';
-import type { Form } from './piece.js';
-import type { FormId } from '../draft/choices.js';
+import type { Shape } from './piece.js';
+import type { ShapeId } from '../draft/choices.js';
 
-/** Every form, in the order they are offered. */
-export const FORMS: readonly Form[] = [
+/** Every shape, in the order they are offered. */
+export const SHAPES: readonly Shape[] = [
   HALF_MOON,
   TWO_DISCS,
   SQUARE_PARCEL,
@@ -36,14 +36,14 @@ export const FORMS: readonly Form[] = [
   OWN_CUTTER,
 ];
 
-const BY_ID = new Map<string, Form>(FORMS.map((form) => [form.id, form]));
+const BY_ID = new Map<string, Shape>(SHAPES.map((shape) => [shape.id, shape]));
 
 /**
  * @throws CoreError UNKNOWN_NAME
- * @example formOf('roll').hasLength // true
+ * @example shapeOf('roll').hasLength // true
  */
-export function formOf(id: FormId): Form {
+export function shapeOf(id: ShapeId): Shape {
   const found = BY_ID.get(id);
-  if (!found) throw new CoreError('UNKNOWN_NAME', 'form', `There is no form "${String(id).slice(0, 40)}".`);
+  if (!found) throw new CoreError('UNKNOWN_NAME', 'shape', `There is no shape "${String(id).slice(0, 40)}".`);
   return found;
 }

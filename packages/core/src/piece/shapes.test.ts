@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { withForm, withSizeFor } from '../plan/editDraft.js';
+import { withShape, withSizeFor } from '../plan/editDraft.js';
 import { planBatch } from '../plan/planBatch.js';
 import { newTray, STARTERS } from '../plan/starters.js';
 import { doughFamily } from '../dough/doughFamily.js';
 import { foldFindings } from './foldFindings.js';
-import { FORMS, formOf } from './forms.js';
+import { SHAPES, shapeOf } from './shapes.js';
 import { wrapsOf } from './forms/roll.js';
 import { stripFolds } from './forms/stripTriangle.js';
 import { profileWallM, rolledProfileM } from './gather.js';
@@ -13,7 +13,7 @@ import type { PieceSpec } from './piece.js';
 import { halfMoonSection } from './section.js';
 import { sizeFor, thicknessForDough } from './solveSize.js';
 import { type Point } from '../draft/choices.js';
-import type { FormId } from '../draft/choices.js';
+import type { ShapeId } from '../draft/choices.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 
 const SPEC: PieceSpec = {
@@ -26,10 +26,10 @@ const SPEC: PieceSpec = {
   doughKgPerM3: 1175,
   stretch: 0.09,
 };
-const made = (form: FormId, change: Partial<PieceSpec> = {}) => formOf(form).piece({ ...SPEC, ...change });
+const made = (shape: ShapeId, change: Partial<PieceSpec> = {}) => shapeOf(shape).piece({ ...SPEC, ...change });
 const piece = (change: Partial<PieceSpec> = {}) => made('half-moon', change);
-const IDS = FORMS.map((form) => form.id);
-const GATHERED: readonly FormId[] = ['ball', 'pouch', 'oval', 'teardrop', 'whole-core'];
+const IDS = SHAPES.map((shape) => shape.id);
+const GATHERED: readonly ShapeId[] = ['ball', 'pouch', 'oval', 'teardrop', 'whole-core'];
 const double = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
 const specs = fc.record({
@@ -156,7 +156,7 @@ describe.each(IDS)('%s', (id) => {
   test('whatever goes in: volumes are kept, walls are no thicker than the dough, figures finite, findings numbers', () => {
     fc.assert(
       fc.property(specs, (spec) => {
-        const one = formOf(id).piece(spec);
+        const one = shapeOf(id).piece(spec);
         const family = doughFamily('rubbed-short');
         const found = foldFindings(one, { doughLeftKg: 0.1, fillingLeftKg: -0.1 }, family, spec.thicknessM, 1000, 10);
         for (const f of found) for (const v of Object.values(f.values)) expect(Number.isFinite(v)).toBe(true);
@@ -164,13 +164,13 @@ describe.each(IDS)('%s', (id) => {
           expect(found[0]!.code).toBe('fold.impossible');
           return;
         }
-        const { form, gathered, ...figures } = one;
-        expect(form).toBe(id);
+        const { shape, gathered, ...figures } = one;
+        expect(shape).toBe(id);
         for (const figure of Object.values(figures)) expect(Number.isFinite(figure) && figure >= 0).toBe(true);
         for (const figure of Object.values(gathered ?? {})) expect(Number.isFinite(figure)).toBe(true);
         const parts = one.doughM3 + one.fillingM3 + one.airM3;
         expect(Math.abs(one.volumeM3 / parts - 1)).toBeLessThan(0.001);
-        const blank = formOf(id).blankAreaM2(spec.discM, spec.lengthM);
+        const blank = shapeOf(id).blankAreaM2(spec.discM, spec.lengthM);
         expect(one.doughKg).toBeCloseTo(blank * spec.thicknessM * 1175, 9);
         expect(one.wallSeamM).toBeLessThanOrEqual(one.wallCrownM + 1e-12);
         expect(one.airM3).toBeLessThanOrEqual(0.05 * one.capacityM3 + 1e-15);
@@ -194,7 +194,7 @@ describe.each(IDS)('%s', (id) => {
   test('a new batch in it is planned to the table, and its size is the way back from a wanted fill', () => {
     const draft = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z', id);
     const plan = planBatch(draft, DEFAULT_KITCHEN, null);
-    expect(plan.fold.piece!.form).toBe(id);
+    expect(plan.fold.piece!.shape).toBe(id);
     expect(plan.fold.piece!.fill).toBeCloseTo(0.75, 1);
     expect(Math.abs(plan.fold.balance.doughLeftKg)).toBeLessThan(1e-6);
     expect(plan.fry!.solution.converged).toBe(true);
@@ -205,35 +205,35 @@ describe.each(IDS)('%s', (id) => {
 });
 
 test('a size is found for a wanted fill, width or wall, or there is none', () => {
-  const none: FormId[] = [];
-  for (const form of FORMS) {
+  const none: ShapeId[] = [];
+  for (const shape of SHAPES) {
     for (const goal of [{ fill: 0.7 }, { widthM: 0.08 }] as const) {
       // Pouches and rolls as narrow as that would burst with this filling.
-      const discM = sizeFor(form, SPEC, goal);
+      const discM = sizeFor(shape, SPEC, goal);
       if (discM === null) {
-        none.push(form.id);
+        none.push(shape.id);
         continue;
       }
-      const found = form.piece({ ...SPEC, discM, lengthM: (SPEC.lengthM * discM) / SPEC.discM })!;
+      const found = shape.piece({ ...SPEC, discM, lengthM: (SPEC.lengthM * discM) / SPEC.discM })!;
       if ('fill' in goal) expect(found.fill).toBeCloseTo(goal.fill, 6);
       else expect(found.widthM).toBeCloseTo(goal.widthM, 6);
     }
-    expect(sizeFor(form, SPEC, { widthM: 3 })).toBeNull();
+    expect(sizeFor(shape, SPEC, { widthM: 3 })).toBeNull();
   }
   // A bread as small as that has no room for this filling.
-  expect(none.length).toBeLessThanOrEqual(FORMS.length / 2 + 0.5);
+  expect(none.length).toBeLessThanOrEqual(SHAPES.length / 2 + 0.5);
 });
 
-test.each(STARTERS.map((s) => s.id))('%s: from form to form and back the dough still comes out even', (starter) => {
+test.each(STARTERS.map((s) => s.id))('%s: from shape to shape and back the dough still comes out even', (starter) => {
   let draft = newTray('Test', starter, 24, '2030-01-05T18:30:00Z');
   for (const id of [...IDS, 'half-moon' as const]) {
-    draft = withForm(draft, id);
-    expect(draft.form).toBe(id);
+    draft = withShape(draft, id);
+    expect(draft.shape).toBe(id);
   }
   expect(Math.abs(planBatch(draft, DEFAULT_KITCHEN, null).fold.balance.doughLeftKg)).toBeLessThan(1e-6);
 });
 
-describe('gathered forms', () => {
+describe('gathered shapes', () => {
   test('the wall is what is left between the ball of everything and the ball of filling', () => {
     fc.assert(
       fc.property(double(0.07, 0.2), double(0.0015, 0.005), double(0.005, 0.06), (discM, thicknessM, fillingKg) => {
@@ -330,12 +330,12 @@ test('a roll winds exactly the sheet it has; a strip folds as often as it is lon
   expect(cone.capacityM3).toBeCloseTo((Math.PI / 3) * base ** 2 * height * 0.62, 12);
 });
 
-test('an unknown form is refused', () => {
-  expect(() => formOf('cloud' as FormId)).toThrow(expect.objectContaining({ code: 'UNKNOWN_NAME', path: 'form' }));
+test('an unknown shape is refused', () => {
+  expect(() => shapeOf('cloud' as ShapeId)).toThrow(expect.objectContaining({ code: 'UNKNOWN_NAME', path: 'shape' }));
 });
 
 test('thickness for a wanted dough portion is the way back', () => {
-  expect(thicknessForDough(piece()!.doughKg, formOf('half-moon').blankAreaM2(0.118, 0), 1175)).toBeCloseTo(0.0026, 9);
+  expect(thicknessForDough(piece()!.doughKg, shapeOf('half-moon').blankAreaM2(0.118, 0), 1175)).toBeCloseTo(0.0026, 9);
 });
 
 test('the section is as high as the piece, closed at the fold and on the seal at its end', () => {
@@ -380,7 +380,7 @@ test.each([
 });
 
 test('a bread puffs by what its dough stretches, less for each gram in it, and is cooked as the flat round it is', () => {
-  const bread = formOf('puffed-bread');
+  const bread = shapeOf('puffed-bread');
   const spec: PieceSpec = { ...SPEC, discM: 0.135, thicknessM: 0.006, fillingKg: 0 };
   fc.assert(
     fc.property(double(0.02, 0.4), double(0, 0.03), double(0.001, 0.02), (stretch, fillingKg, more) => {

@@ -2,8 +2,8 @@ import { type TrayDraft, LEAF, type Piece, type Point } from '@ember-fold/core';
 import { outlinePath } from './BlankDrawing';
 import { HalfMoonShape } from './HalfMoonShape';
 
-export interface FormShapeProps {
-  readonly piece: Pick<Piece, 'form' | 'widthM' | 'depthM'>;
+export interface ShapeDrawingProps {
+  readonly piece: Pick<Piece, 'shape' | 'widthM' | 'depthM'>;
   /** Its seal, edge and, of an own cutter, outline. */
   readonly fold: FoldLook;
   /** Fill of the body. */
@@ -28,25 +28,25 @@ function Pleats({ x, y, r }: { readonly x: number; readonly y: number; readonly 
 
 /**
  * A piece from above in millimetres, as wide as computed on x = 0, from y = −depth to 0; so
- * that one box fits every form.
+ * that one box fits every shape.
  */
-export function FormShape({ piece, fold, colour }: FormShapeProps) {
+export function ShapeDrawing({ piece, fold, colour }: ShapeDrawingProps) {
   const w = piece.widthM * 500;
   const d = piece.depthM * 1000;
   const seal = fold.sealM * 1000;
-  if (piece.form === 'half-moon') {
+  if (piece.shape === 'half-moon') {
     const { sealM, edge = 'plain' } = fold;
     return <HalfMoonShape {...{ sealM, edge, colour }} widthM={piece.widthM} depthM={piece.depthM} line={EDGE} />;
   }
   return (
     <g stroke={EDGE} strokeWidth={0.6} strokeLinejoin="round" strokeLinecap="round" fill={colour}>
-      <Outline form={piece.form} w={w} d={d} seal={seal} outline={fold.outline ?? LEAF} />
+      <Outline shape={piece.shape} w={w} d={d} seal={seal} outline={fold.outline ?? LEAF} />
     </g>
   );
 }
 
 interface OutlineProps {
-  readonly form: Exclude<Piece['form'], 'half-moon'>;
+  readonly shape: Exclude<Piece['shape'], 'half-moon'>;
   /** Half the width, the depth and the seal, mm. */
   readonly w: number;
   readonly d: number;
@@ -54,8 +54,8 @@ interface OutlineProps {
   readonly outline: readonly Point[];
 }
 
-function Outline({ form, w, d, seal, outline }: OutlineProps) {
-  switch (form) {
+function Outline({ shape, w, d, seal, outline }: OutlineProps) {
+  switch (shape) {
     case 'two-discs':
       return (
         <>
@@ -156,7 +156,7 @@ function Outline({ form, w, d, seal, outline }: OutlineProps) {
       );
     }
     default: {
-      const never: never = form;
+      const never: never = shape;
       return never;
     }
   }

@@ -1,9 +1,9 @@
-import type { FormId } from '@ember-fold/core';
+import type { ShapeId } from '@ember-fold/core';
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { FORM_LINE, FORM_NAME } from '../../text/formWords';
-import { FormPicture } from '../drawing/FormPicture';
-import { useFormPieces } from '../drawing/useFormPieces';
+import { SHAPE_LINE, SHAPE_NAME } from '../../text/shapeWords';
+import { ShapePicture } from '../drawing/ShapePicture';
+import { useShapePieces } from '../drawing/useShapePieces';
 import { figureFont, PHONE } from '../theme';
 
 const Group = styled(RadioGroup)`
@@ -59,15 +59,15 @@ const Tile = styled(Radio)`
   }
 `;
 
-interface FormTilesProps {
+interface ShapeTilesProps {
   readonly label: string;
-  readonly value: FormId;
-  readonly onChange: (form: FormId) => void;
+  readonly value: ShapeId;
+  readonly onChange: (shape: ShapeId) => void;
 }
 
-/** The form of the piece, chosen from drawings: all to one scale, one line each. */
-export function FormTiles({ label, value, onChange }: FormTilesProps) {
-  const pieces = useFormPieces();
+/** The shape of the piece, chosen from drawings: all to one scale, one line each. */
+export function ShapeTiles({ label, value, onChange }: ShapeTilesProps) {
+  const pieces = useShapePieces();
   // The longest piece decides the scale of all.
   // A bread is as wide as two of the others: it has a scale of its own.
   const wideMm = pieces.reduce(
@@ -75,25 +75,25 @@ export function FormTiles({ label, value, onChange }: FormTilesProps) {
     1,
   );
   return (
-    <Group value={value} onChange={(next) => onChange(next as FormId)}>
+    <Group value={value} onChange={(next) => onChange(next as ShapeId)}>
       <Label>{label}</Label>
       <Tiles>
-        {(Object.keys(FORM_NAME) as FormId[]).map((form) => {
-          const found = pieces.find(({ id }) => id === form);
+        {(Object.keys(SHAPE_NAME) as ShapeId[]).map((shape) => {
+          const found = pieces.find(({ id }) => id === shape);
           return (
-            <Tile key={form} value={form}>
+            <Tile key={shape} value={shape}>
               {found ? (
-                <FormPicture
+                <ShapePicture
                   piece={found.shape}
                   fold={found.fold}
                   crust={0.9}
-                  {...(form !== 'puffed-bread' && { wideMm })}
+                  {...(shape !== 'puffed-bread' && { wideMm })}
                 />
               ) : (
                 <svg aria-hidden />
               )}
-              <strong>{FORM_NAME[form]}</strong>
-              <small>{FORM_LINE[form]}</small>
+              <strong>{SHAPE_NAME[shape]}</strong>
+              <small>{SHAPE_LINE[shape]}</small>
             </Tile>
           );
         })}

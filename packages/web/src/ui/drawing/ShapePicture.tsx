@@ -1,8 +1,8 @@
 import { crustColour } from './crust';
-import { type FoldLook, FormShape, type FormShapeProps } from './FormShape';
+import { type FoldLook, ShapeDrawing, type ShapeDrawingProps } from './ShapeDrawing';
 
-interface FormPictureProps {
-  readonly piece: FormShapeProps['piece'];
+interface ShapePictureProps {
+  readonly piece: ShapeDrawingProps['piece'];
   readonly fold: FoldLook;
   /** Colour of its crust, on the ramp. */
   readonly crust: number;
@@ -16,7 +16,7 @@ interface FormPictureProps {
 const HIGH = 0.71;
 
 /** A piece from above as a small picture, in the middle of its box. */
-export function FormPicture({ piece, fold, crust, wideMm, label }: FormPictureProps) {
+export function ShapePicture({ piece, fold, crust, wideMm, label }: ShapePictureProps) {
   const wide = wideMm ?? Math.max(piece.widthM, piece.depthM / HIGH) * 1000;
   const high = HIGH * wide;
   const box = [-0.52 * wide, -piece.depthM * 500 - 0.52 * high, 1.04 * wide, 1.04 * high];
@@ -25,7 +25,7 @@ export function FormPicture({ piece, fold, crust, wideMm, label }: FormPicturePr
       viewBox={box.join(' ')}
       {...(label === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
     >
-      <FormShape piece={piece} fold={fold} colour={crustColour(crust)} />
+      <ShapeDrawing piece={piece} fold={fold} colour={crustColour(crust)} />
     </svg>
   );
 }
