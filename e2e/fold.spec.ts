@@ -87,7 +87,7 @@ test('size, seal and wall are dragged on the drawing, by mouse and by key; undo 
   expect(await settled(page)).toEqual(before);
 });
 
-test('seam and coat: a careless rim is told with its mend, generous costs more, a coat is set out and browns', async ({
+test('seam and coating: a careless rim is told with its mend, generous costs more, a coating is set out and browns', async ({
   page,
 }) => {
   const id = await plannedBatch('Sealed', 24);
@@ -118,8 +118,8 @@ test('seam and coat: a careless rim is told with its mend, generous costs more, 
   const draft = await draftOf(id);
   expect(draft).toMatchObject({
     fold: { edge: 'rope' },
-    seal: { glue: 'none', flouredRim: true },
-    coat: { wet: 'egg', dry: 'sesame', double: false },
+    seal: { sealWith: 'none', flouredRim: true },
+    coating: { wet: 'egg', dry: 'sesame', double: false },
   });
   const kitchen = await kitchenNow();
   expect(planBatch(draft, kitchen, null).contains.allergens).toEqual(expect.arrayContaining(['eggs', 'sesame']));

@@ -316,7 +316,7 @@ test('cups with lids, three of them washed: side by side in the oil and in the l
   await settled(page);
   await isSaved(page);
   const draft = await batchAt(id);
-  expect([draft.trays.A!.coat, draft.trays.B!.coat?.wet]).toEqual([undefined, 'egg']);
+  expect([draft.trays.A!.coating, draft.trays.B!.coating?.wet]).toEqual([undefined, 'egg']);
   expect(Object.keys(draft.fillings)).toEqual(['A']);
   const done = await runSheet(page, id);
   expect(done.filter((name) => name === 'Cook the filling')).toHaveLength(1);

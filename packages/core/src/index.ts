@@ -49,7 +49,7 @@ export { withLinesAsked, withRawSaid } from './filling/mayBeRaw.js';
 export { thickenersFor } from './filling/freeLiquid.js';
 export { fillingFigures } from './filling/fillingFigures.js';
 export { coolFilling, type CoolingResult } from './filling/coolFilling.js';
-export { type Coat } from './piece/coat.js';
+export { type Coating } from './piece/coating.js';
 export { EDGES } from './piece/edge.js';
 export { SHAPES, shapeOf } from './piece/shapes.js';
 export { cupSizes } from './piece/forms/cup.js';
@@ -412,14 +412,14 @@ export {
   TURN_METHODS,
   type TurnMethod,
   type StartState,
-  type CoatChoices,
-  type DryCoatId,
-  NO_COAT,
-  type WetCoatId,
+  type CoatingChoices,
+  type DryCoatingId,
+  NO_COATING,
+  type WetCoatingId,
   type EdgeId,
   type Point,
   type BurstCauseId,
-  type GlueId,
+  type SealWith,
   type SealChoices,
   USUAL_SEAL,
 } from './draft/choices.js';

@@ -4,7 +4,7 @@ import {
   type BatchDraft,
   batchOf,
   type TrayDraft,
-  type CoatChoices,
+  type CoatingChoices,
   DOUGH_FAMILIES,
   EDGES,
   type ShapeId,
@@ -53,14 +53,14 @@ export function anyFormula(ids: readonly string[]): fc.Arbitrary<Formula> {
 const shipped = INGREDIENTS.map((one) => one.id);
 
 const seal: fc.Arbitrary<SealChoices> = fc.record({
-  glue: fc.constantFrom('none', 'water', 'flour-paste', 'starch-slurry', 'egg', 'milk'),
+  sealWith: fc.constantFrom('none', 'water', 'flour-paste', 'starch-slurry', 'egg', 'milk'),
   flouredRim: fc.boolean(),
   finalPinch: fc.boolean(),
   airPressed: fc.boolean(),
   covered: fc.boolean(),
   waitS: within(D.waitS),
 });
-const coat: fc.Arbitrary<CoatChoices> = fc.record({
+const coating: fc.Arbitrary<CoatingChoices> = fc.record({
   wet: fc.constantFrom('none', 'water', 'egg', 'milk', 'slurry'),
   dry: fc.constantFrom('none', 'crumb', 'semolina', 'sesame', 'poppy'),
   double: fc.boolean(),
@@ -122,7 +122,7 @@ export function anyDraft(ids: readonly string[] = shipped): fc.Arbitrary<TrayDra
         fillingState: maybe(fc.constantFrom('fridge', 'part-frozen')),
       }),
       seal: maybe(seal),
-      coat: maybe(coat),
+      coating: maybe(coating),
       fry: fc.record({
         oilC: within(D.oilC),
         ramp: fc.option(fc.record({ outC: within(D.oilC), overS: within(D.rampS) }), { nil: undefined, freq: 3 }),

@@ -34,8 +34,8 @@ export function kitchenDraft({
   const sized = withDoughEach(formed, doughG / 1000);
   return {
     ...sized,
-    ...(washed && { coat: { wet: 'egg', dry: 'none', double: false } }),
-    ...(crumbed && { coat: { wet: 'egg', dry: 'crumb', double: false } }),
+    ...(washed && { coating: { wet: 'egg', dry: 'none', double: false } }),
+    ...(crumbed && { coating: { wet: 'egg', dry: 'crumb', double: false } }),
     fry: { ...sized.fry, oilC, turn },
   };
 }

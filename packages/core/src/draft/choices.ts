@@ -34,18 +34,18 @@ export const TURN_METHODS: readonly TurnMethod[] = ['each-minute', 'once', 'bast
 /** How a piece comes to the oil; tempered: frozen, then 20 min on paper. */
 export type StartState = 'room' | 'fridge' | 'frozen' | 'tempered';
 
-export type WetCoatId = 'none' | 'water' | 'egg' | 'milk' | 'slurry';
+export type WetCoatingId = 'none' | 'water' | 'egg' | 'milk' | 'slurry';
 
-export type DryCoatId = 'none' | 'crumb' | 'semolina' | 'sesame' | 'poppy';
+export type DryCoatingId = 'none' | 'crumb' | 'semolina' | 'sesame' | 'poppy';
 
 /** Wet, then dry; once or twice. */
-export interface CoatChoices {
-  readonly wet: WetCoatId;
-  readonly dry: DryCoatId;
+export interface CoatingChoices {
+  readonly wet: WetCoatingId;
+  readonly dry: DryCoatingId;
   readonly double: boolean;
 }
 
-export const NO_COAT: CoatChoices = { wet: 'none', dry: 'none', double: false };
+export const NO_COATING: CoatingChoices = { wet: 'none', dry: 'none', double: false };
 
 /** How a flat rim is finished. */
 export type EdgeId = 'plain' | 'fork' | 'rope' | 'mould';
@@ -71,11 +71,11 @@ export type ShapeId =
   | 'own-cutter';
 
 /** What is brushed on the rim before it is closed. */
-export type GlueId = 'none' | 'water' | 'flour-paste' | 'starch-slurry' | 'egg' | 'milk';
+export type SealWith = 'none' | 'water' | 'flour-paste' | 'starch-slurry' | 'egg' | 'milk';
 
 /** How the seam is made and kept until the oil. */
 export interface SealChoices {
-  readonly glue: GlueId;
+  readonly sealWith: SealWith;
   /** Bench flour is left on the rim. */
   readonly flouredRim: boolean;
   /** Pinched once more just before frying. */
@@ -90,7 +90,7 @@ export interface SealChoices {
 
 /** What most cooks do without being asked. */
 export const USUAL_SEAL: SealChoices = {
-  glue: 'water',
+  sealWith: 'water',
   flouredRim: false,
   finalPinch: true,
   airPressed: false,
@@ -104,7 +104,7 @@ export type BurstCauseId =
   | 'air'
   | 'wall'
   | 'wet'
-  | 'glue'
+  | 'sealWith'
   | 'floured'
   | 'dried'
   | 'no-pinch'

@@ -1,6 +1,6 @@
 import type { Formula } from '../ingredient/formula.js';
 import type {
-  CoatChoices,
+  CoatingChoices,
   CoolingPlace,
   DoughFamilyId,
   EdgeId,
@@ -121,8 +121,8 @@ export interface TrayDraft {
   };
   /** How the seam is made; absent: as most cooks do it. */
   readonly seal?: SealChoices;
-  /** Wet and dry coat; absent: none. */
-  readonly coat?: CoatChoices;
+  /** Wet and dry coating; absent: none. */
+  readonly coating?: CoatingChoices;
   readonly fry: {
     readonly oilC: number;
     /** s in the oil; `null`: as the solver finds. */

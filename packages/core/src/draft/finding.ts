@@ -144,14 +144,14 @@ interface FindingValues {
   'fold.thickness-outside': { readonly rolledM: number; readonly leastM: number; readonly mostM: number };
   'fold.seam': { readonly share: number; readonly index: number; readonly open: number };
   'fold.edge-narrow': { readonly sealM: number; readonly leastM: number };
-  'fold.coat': {
-    readonly coatKg: number;
+  'fold.coating': {
+    readonly coatingKg: number;
     readonly thicknessM: number;
     readonly browning: number;
     readonly restS: number;
   };
-  'fold.coat-falls': Nothing;
-  'fold.wash': { readonly coatKg: number; readonly thicknessM: number; readonly browning: number };
+  'fold.coating-falls': Nothing;
+  'fold.wash': { readonly coatingKg: number; readonly thicknessM: number; readonly browning: number };
   'fry.unsafe-oil': { readonly oilC: number; readonly limitC: number };
   'fry.cooked': { readonly doneS: number; readonly spareS: number; readonly coreC: number; readonly biteC: number };
   'fry.rests': { readonly fromC: number; readonly toC: number; readonly restS: number };

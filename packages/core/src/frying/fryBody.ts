@@ -73,7 +73,7 @@ export interface FryBodySpec {
   readonly firstTurnS?: number;
   /** Colour B of the paler face at which this cook takes it out; absent: `TAKE_OUT_COLOUR`. */
   readonly takeOutColour?: number;
-  /** Browning factor: family, sugar, wash, coat and what the ledger learnt. */
+  /** Browning factor: family, sugar, wash, coating and what the ledger learnt. */
   readonly browning: number;
 }
 

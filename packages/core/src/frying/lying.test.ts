@@ -244,7 +244,7 @@ test('the first turn waits for the seam: sooner for a tight one, later for a wea
   const leaky: TrayDraft = {
     ...draft,
     fry,
-    seal: { glue: 'none', flouredRim: true, finalPinch: false, airPressed: false, covered: false, waitS: 1800 },
+    seal: { sealWith: 'none', flouredRim: true, finalPinch: false, airPressed: false, covered: false, waitS: 1800 },
   };
   const firstOf = (one: TrayDraft) => planBatch(one, DEFAULT_KITCHEN, null).fry!.solution.turnsS[0]!;
   expect(firstOf(leaky)).toBeCloseTo(90, 3);

@@ -3,7 +3,7 @@ import type { Seen, Symptom } from './looks.js';
 /** Why something comes out wrong. */
 export const CAUSES = [
   ...(['oil-hot', 'oil-cool', 'load-big', 'taken-out-late', 'taken-out-early', 'wall-thick', 'wall-thin'] as const),
-  ...(['overfull', 'underfull', 'wet-filling', 'warm-filling', 'rim-dry', 'rim-floured', 'weak-glue'] as const),
+  ...(['overfull', 'underfull', 'wet-filling', 'warm-filling', 'rim-dry', 'rim-floured', 'weak-seal'] as const),
   ...(['air-left', 'wet-surface', 'over-proofed', 'dough-wet', 'little-rest', 'turned-little'] as const),
   ...(['cut-by-eye', 'cold-start', 'salt-much', 'salt-little'] as const),
 ] as const;
@@ -31,7 +31,7 @@ const TABLE: Readonly<Record<CauseId, CauseRow>> = {
   'warm-filling': { prior: 0.08, brings: { opened: 0.4 } },
   'rim-dry': { prior: 0.08, brings: { opened: 0.5 } },
   'rim-floured': { prior: 0.08, brings: { opened: 0.5 } },
-  'weak-glue': { prior: 0.07, brings: { opened: 0.5 } },
+  'weak-seal': { prior: 0.07, brings: { opened: 0.5 } },
   'air-left': { prior: 0.1, brings: { opened: 0.45, blisters: 0.2 } },
   'wet-surface': { prior: 0.08, brings: { blisters: 0.7 } },
   'over-proofed': { prior: 0.04, brings: { blisters: 0.6 } },

@@ -33,7 +33,7 @@ export type OilEvent = { readonly id: string; readonly at: number } & (
       readonly meanC: number;
       /** Taken up by the pieces, m³. */
       readonly takenM3: number;
-      /** Dry coats leave crumbs. */
+      /** Dry coatings leave crumbs. */
       readonly crumbs: boolean;
     } & OilCarries)
   | { readonly kind: 'strained' }

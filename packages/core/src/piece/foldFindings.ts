@@ -1,7 +1,7 @@
 import type { TrayDraft } from '../draft/draft.js';
 import type { Finding } from '../draft/finding.js';
 import type { DoughFamily } from '../dough/doughFamily.js';
-import { type Coat, COAT_REST_S } from './coat.js';
+import { type Coating, COATING_REST_S } from './coating.js';
 import { EDGES } from './edge.js';
 import { shapeOf } from './shapes.js';
 import type { Piece } from './piece.js';
@@ -131,13 +131,16 @@ function balanceFindings(piece: Piece, balance: FoldBalance, pieces: number, fil
 /** Over this share of pieces that open, the worst cause is said, with its mend. */
 const OPENS_OFTEN = 0.05;
 
-/** Seam, rim and coat in words. */
+/** Seam, rim and coating in words. */
 export function sealFindings(
-  { shape, fold, coat: choices, pieces }: Pick<TrayDraft, 'shape' | 'fold' | 'coat' | 'pieces'>,
+  { shape, fold, coating: choices, pieces }: Pick<TrayDraft, 'shape' | 'fold' | 'coating' | 'pieces'>,
   burst: Burst | null,
-  coat: Coat | null,
+  coating: Coating | null,
 ): Finding[] {
-  return [...(burst ? openFindings({ shape, fold, pieces }, burst) : []), ...(coat ? coatFindings(choices, coat) : [])];
+  return [
+    ...(burst ? openFindings({ shape, fold, pieces }, burst) : []),
+    ...(coating ? coatingFindings(choices, coating) : []),
+  ];
 }
 
 function openFindings({ shape, fold, pieces }: Pick<TrayDraft, 'shape' | 'fold' | 'pieces'>, burst: Burst): Finding[] {
@@ -158,15 +161,15 @@ function openFindings({ shape, fold, pieces }: Pick<TrayDraft, 'shape' | 'fold' 
   return found;
 }
 
-function coatFindings(choices: TrayDraft['coat'], coat: Coat): Finding[] {
+function coatingFindings(choices: TrayDraft['coating'], coating: Coating): Finding[] {
   const found: Finding[] = [];
-  if (coat.fallsOff) found.push({ code: 'fold.coat-falls', tone: 'look-out', values: {} });
-  else if (coat.massKg > 0) {
-    const values = { coatKg: coat.massKg, thicknessM: coat.thicknessM, browning: coat.browning };
+  if (coating.fallsOff) found.push({ code: 'fold.coating-falls', tone: 'look-out', values: {} });
+  else if (coating.massKg > 0) {
+    const values = { coatingKg: coating.massKg, thicknessM: coating.thicknessM, browning: coating.browning };
     found.push(
       choices?.dry === 'none'
         ? { code: 'fold.wash', tone: 'know', values }
-        : { code: 'fold.coat', tone: 'know', values: { ...values, restS: COAT_REST_S } },
+        : { code: 'fold.coating', tone: 'know', values: { ...values, restS: COATING_REST_S } },
     );
   }
   return found;

@@ -10,7 +10,7 @@ import { newTray } from '../plan/starters.js';
 import { draftSupplies } from '../plan/supplies.js';
 import { shoppingList } from '../store/shoppingList.js';
 import { SHIPPED_PANTRY } from '../ingredient/pantry.js';
-import { coatOf } from './coat.js';
+import { coatingOf } from './coating.js';
 import { EDGES } from './edge.js';
 import { shapeOf } from './shapes.js';
 import { LEAF } from './forms/ownCutter.js';
@@ -18,12 +18,12 @@ import { outlineLengths, solveInset, solveMembrane } from './membrane.js';
 import { portioning } from './portioning.js';
 import { GLUES } from './seal.js';
 import {
-  type DryCoatId,
-  NO_COAT,
-  type WetCoatId,
+  type DryCoatingId,
+  NO_COATING,
+  type WetCoatingId,
   type EdgeId,
   type Point,
-  type GlueId,
+  type SealWith,
   USUAL_SEAL,
 } from '../draft/choices.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
@@ -33,9 +33,9 @@ const cold = (change: Partial<TrayDraft> = {}) => planCold({ ...DRAFT, ...change
 const share = (change: Partial<TrayDraft>) => cold(change).burst!.share;
 const codes = (change: Partial<TrayDraft>) => cold(change).findings.map((f) => f.code);
 const double = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const GLUE_IDS = Object.keys(GLUES) as GlueId[];
+const SEAL_WITH = Object.keys(GLUES) as SealWith[];
 const seal = fc.record({
-  glue: fc.constantFrom(...GLUE_IDS),
+  sealWith: fc.constantFrom(...SEAL_WITH),
   flouredRim: fc.boolean(),
   finalPinch: fc.boolean(),
   airPressed: fc.boolean(),
@@ -47,7 +47,7 @@ describe('the seam', () => {
   test('as most cooks make it, about one in a hundred opens; overfull, floured and unglued, many do', () => {
     expect(share({})).toBeGreaterThan(0.003);
     expect(share({})).toBeLessThan(0.03);
-    const careless = { ...USUAL_SEAL, glue: 'none', flouredRim: true, finalPinch: false } as const;
+    const careless = { ...USUAL_SEAL, sealWith: 'none', flouredRim: true, finalPinch: false } as const;
     expect(share({ seal: careless })).toBeGreaterThan(0.15);
     expect(codes({ seal: careless })).toContain('fold.open-floured');
     expect(codes({})).toContain('fold.seam');
@@ -81,7 +81,7 @@ describe('the seam', () => {
     const pressed = cold({ seal: { ...USUAL_SEAL, airPressed: true } }).piece!;
     expect(pressed.airM3).toBeCloseTo(cold().piece!.airM3 / 5, 12);
     expect(pressed.thicknessM).toBeLessThan(cold().piece!.thicknessM);
-    const bare = { ...USUAL_SEAL, glue: 'none' } as const;
+    const bare = { ...USUAL_SEAL, sealWith: 'none' } as const;
     const yeast = (choices: typeof bare | typeof USUAL_SEAL) =>
       share({ seal: choices, dough: { ...DRAFT.dough, family: 'yeast' } });
     const short = share({ seal: bare }) / share({ seal: USUAL_SEAL });
@@ -101,26 +101,26 @@ describe('the seam', () => {
   });
 });
 
-describe('the coat', () => {
-  const WETS: readonly WetCoatId[] = ['none', 'water', 'egg', 'milk', 'slurry'];
-  const DRIES: readonly DryCoatId[] = ['none', 'crumb', 'semolina', 'sesame', 'poppy'];
+describe('the coating', () => {
+  const WETS: readonly WetCoatingId[] = ['none', 'water', 'egg', 'milk', 'slurry'];
+  const DRIES: readonly DryCoatingId[] = ['none', 'crumb', 'semolina', 'sesame', 'poppy'];
   test('by hand: 100 cm² in egg and crumb take 1.2 g and 2.4 g; twice, 1.8 times that; dry on dry falls off', () => {
-    expect(coatOf({ wet: 'egg', dry: 'crumb', double: false }, 0.01).massKg).toBeCloseTo(0.0036, 9);
-    expect(coatOf({ wet: 'egg', dry: 'crumb', double: true }, 0.01).massKg).toBeCloseTo(0.00648, 9);
-    expect(coatOf({ wet: 'none', dry: 'crumb', double: true }, 0.01)).toMatchObject({ fallsOff: true, browning: 1 });
-    expect(coatOf(NO_COAT, 0.01)).toMatchObject({ massKg: 0, thicknessM: 0, browning: 1, sheds: false });
-    expect(() => coatOf(NO_COAT, -1)).toThrow(expect.objectContaining({ path: 'surfaceM2' }));
+    expect(coatingOf({ wet: 'egg', dry: 'crumb', double: false }, 0.01).massKg).toBeCloseTo(0.0036, 9);
+    expect(coatingOf({ wet: 'egg', dry: 'crumb', double: true }, 0.01).massKg).toBeCloseTo(0.00648, 9);
+    expect(coatingOf({ wet: 'none', dry: 'crumb', double: true }, 0.01)).toMatchObject({ fallsOff: true, browning: 1 });
+    expect(coatingOf(NO_COATING, 0.01)).toMatchObject({ massKg: 0, thicknessM: 0, browning: 1, sheds: false });
+    expect(() => coatingOf(NO_COATING, -1)).toThrow(expect.objectContaining({ path: 'surfaceM2' }));
   });
 
   test('what is set out covers what stays on, all of it is in the shop, and all of it is told of', () => {
     for (const wet of WETS) {
       for (const dry of DRIES) {
-        const coat = { wet, dry, double: true };
-        const plan = planCold({ ...DRAFT, coat }, DEFAULT_KITCHEN);
+        const coating = { wet, dry, double: true };
+        const plan = planCold({ ...DRAFT, coating }, DEFAULT_KITCHEN);
         const supplies = plan.fold.supplies.reduce((sum, line) => sum + line.massKg, 0);
-        expect(supplies).toBeGreaterThanOrEqual(plan.fold.coat!.massKg * 24);
-        expect(draftSupplies({ ...DRAFT, coat }, DEFAULT_KITCHEN)).toEqual(plan.fold.supplies);
-        const bought = shoppingList([batchOf({ ...DRAFT, coat })], [], [], SHIPPED_PANTRY).rows.map(
+        expect(supplies).toBeGreaterThanOrEqual(plan.fold.coating!.massKg * 24);
+        expect(draftSupplies({ ...DRAFT, coating }, DEFAULT_KITCHEN)).toEqual(plan.fold.supplies);
+        const bought = shoppingList([batchOf({ ...DRAFT, coating })], [], [], SHIPPED_PANTRY).rows.map(
           (row) => row.ingredientId,
         );
         for (const { ingredientId } of plan.fold.supplies) {
@@ -128,13 +128,20 @@ describe('the coat', () => {
         }
       }
     }
-    const sesame = planCold({ ...DRAFT, coat: { wet: 'egg', dry: 'sesame', double: false } }, DEFAULT_KITCHEN).contains;
+    const sesame = planCold(
+      { ...DRAFT, coating: { wet: 'egg', dry: 'sesame', double: false } },
+      DEFAULT_KITCHEN,
+    ).contains;
     expect(sesame.allergens).toEqual(expect.arrayContaining(['eggs', 'sesame']));
   });
 
-  test('a crumb coat browns sooner and cooks later', () => {
+  test('a crumb coating browns sooner and cooks later', () => {
     const bare = planBatch(DRAFT, DEFAULT_KITCHEN, null).fry!.solution;
-    const crumbed = planBatch({ ...DRAFT, coat: { wet: 'egg', dry: 'crumb', double: false } }, DEFAULT_KITCHEN, null);
+    const crumbed = planBatch(
+      { ...DRAFT, coating: { wet: 'egg', dry: 'crumb', double: false } },
+      DEFAULT_KITCHEN,
+      null,
+    );
     expect(crumbed.fry!.solution.goldenS!).toBeLessThan(bare.goldenS!);
     expect(crumbed.fry!.solution.doneS!).toBeGreaterThan(bare.doneS!);
     expect(crumbed.serve!.steps.map((step) => step.id)).toContain('hold');

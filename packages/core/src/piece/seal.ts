@@ -1,6 +1,6 @@
 import { RANGES } from '../draft/ranges.js';
 import { type DoughFamily } from '../dough/doughFamily.js';
-import { type BurstCauseId, type EdgeId, type GlueId, type SealChoices } from '../draft/choices.js';
+import { type BurstCauseId, type EdgeId, type SealWith, type SealChoices } from '../draft/choices.js';
 import { requireIn } from '../errors.js';
 import { FREE_RANGE } from '../filling/freeLiquid.js';
 import { type Range } from '../numeric/range.js';
@@ -8,8 +8,8 @@ import { clamp } from '../numeric/clamp.js';
 import { EDGES } from './edge.js';
 import type { Piece } from './piece.js';
 
-interface Glue {
-  /** How much the seam holds against one glued with water. */
+interface SealWithFigures {
+  /** How much the seam holds against one sealed with water. */
   readonly strength: number;
   /** What goes on the rim, kg for each m of it, and what it is made of by weight. */
   readonly kgPerM: number;
@@ -17,7 +17,7 @@ interface Glue {
 }
 
 /** Working values, our own; see docs/models/fold.md. */
-export const GLUES: Readonly<Record<GlueId, Glue>> = {
+export const GLUES: Readonly<Record<SealWith, SealWithFigures>> = {
   none: { strength: 0.55, kgPerM: 0, of: {} },
   water: { strength: 1, kgPerM: 0.004, of: { water: 1 } },
   'flour-paste': { strength: 1.15, kgPerM: 0.007, of: { 'plain-wheat-flour': 0.4, water: 0.6 } },
@@ -82,7 +82,8 @@ const middle = ({ least, most }: Range): number => (least + most) / 2;
  */
 export function burstOf({ piece, seal, edge, sealM, rolledM, family, freeShare, odds = 1 }: BurstSpec): Burst {
   requireIn(seal.waitS, RANGES.draft.waitS, 'seal.waitS');
-  const glue = seal.glue === 'none' && SELF_STICKING.has(family.id) ? PINCH_ALONE : GLUES[seal.glue].strength;
+  const sealWith =
+    seal.sealWith === 'none' && SELF_STICKING.has(family.id) ? PINCH_ALONE : GLUES[seal.sealWith].strength;
   const dried = 0.5 + 0.5 * Math.exp(-seal.waitS / (seal.covered ? COVERED * DRIES_S : DRIES_S));
   const airShare = piece.capacityM3 > 0 ? piece.airM3 / piece.capacityM3 : 0;
   // A gathered seam is a pinched knot: as wide as it needs to be.
@@ -94,11 +95,11 @@ export function burstOf({ piece, seal, edge, sealM, rolledM, family, freeShare, 
     { id: 'air', factor: (1 + 20 * airShare) / 1.25 },
     { id: 'wall', factor: clamp((0.8 * middle(family.rolledM)) / Math.max(1e-5, piece.wallSeamM), 0.6, 3) },
     { id: 'wet', factor: 1 + 6 * clamp(freeShare - FREE_RANGE.stays, 0, 0.3) },
-    { id: 'glue', factor: 1 / glue },
-    // Dry flour keeps dough from dough; a glue wets some of it.
-    { id: 'floured', factor: seal.flouredRim ? 1 / (seal.glue === 'none' ? 0.5 : 0.75) : 1 },
-    // A glue wakes up half of a dried rim.
-    { id: 'dried', factor: 1 / (seal.glue === 'none' ? dried : Math.sqrt(dried)) },
+    { id: 'sealWith', factor: 1 / sealWith },
+    // Dry flour keeps dough from dough; a what seals the rim wets some of it.
+    { id: 'floured', factor: seal.flouredRim ? 1 / (seal.sealWith === 'none' ? 0.5 : 0.75) : 1 },
+    // A what seals the rim wakes up half of a dried rim.
+    { id: 'dried', factor: 1 / (seal.sealWith === 'none' ? dried : Math.sqrt(dried)) },
     { id: 'no-pinch', factor: seal.finalPinch ? 1 : 1 / 0.85 },
     { id: 'edge', factor: 1 / (piece.gathered ? 1 : EDGES[edge].strength) },
     { id: 'narrow', factor: 1 / wide },
@@ -112,8 +113,8 @@ export function burstOf({ piece, seal, edge, sealM, rolledM, family, freeShare, 
   };
 }
 
-/** Glue for one piece, kg of each ingredient. */
-export function glueFor(glue: GlueId, sealLengthM: number): { ingredientId: string; massKg: number }[] {
-  const { kgPerM, of } = GLUES[glue];
+/** What seals the rim for one piece, kg of each ingredient. */
+export function sealWithFor(sealWith: SealWith, sealLengthM: number): { ingredientId: string; massKg: number }[] {
+  const { kgPerM, of } = GLUES[sealWith];
   return Object.entries(of).map(([ingredientId, share]) => ({ ingredientId, massKg: share * kgPerM * sealLengthM }));
 }

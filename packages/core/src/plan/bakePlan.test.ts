@@ -13,7 +13,7 @@ const baked = (ovenC: number, draft = DRAFT) => bakePlan(draft, DEFAULT_KITCHEN,
 test('every filling of the supper bakes in the quarter to three quarters of an hour that cooks know, longer than it fries', () => {
   for (const { id } of STARTERS) {
     const draft = newTray('Test', id, 24, '2030-01-05T18:30:00Z');
-    const plan = baked(190, { ...draft, coat: { wet: 'egg', dry: 'none', double: false } });
+    const plan = baked(190, { ...draft, coating: { wet: 'egg', dry: 'none', double: false } });
     expect(plan.outS! / 60).toBeGreaterThan(15);
     expect(plan.outS! / 60).toBeLessThan(45);
     expect(plan.outS!).toBeGreaterThan(planBatch(draft, DEFAULT_KITCHEN, null).fry!.solution.doneS!);
@@ -24,7 +24,7 @@ test('every filling of the supper bakes in the quarter to three quarters of an h
 test('a hotter oven and a wash colour sooner; a colder start takes longer', () => {
   const now = baked(180);
   expect(baked(195).goldenS!).toBeLessThan(now.goldenS!);
-  expect(baked(180, { ...DRAFT, coat: { wet: 'egg', dry: 'none', double: false } }).goldenS!).toBeLessThan(
+  expect(baked(180, { ...DRAFT, coating: { wet: 'egg', dry: 'none', double: false } }).goldenS!).toBeLessThan(
     now.goldenS!,
   );
   expect(baked(180, { ...DRAFT, fry: { ...DRAFT.fry, start: 'frozen' } }).doneS!).toBeGreaterThan(now.doneS!);
@@ -62,12 +62,12 @@ test('too dark before it is done is a warning', () => {
   const bun = withShape(withFamily(withFold(DRAFT, { fillingEachKg: 0.15 }), 'yeast'), 'ball');
   const washed: TrayDraft = {
     ...bun,
-    coat: { wet: 'egg', dry: 'none', double: false },
+    coating: { wet: 'egg', dry: 'none', double: false },
     fry: { ...bun.fry, start: 'frozen' },
   };
   expect(baked(230, washed).darkFirst).toBe(true);
   // Small, and from the bench, it is not.
-  expect(baked(175, { ...DRAFT, coat: washed.coat! }).darkFirst).toBe(false);
+  expect(baked(175, { ...DRAFT, coating: washed.coating! }).darkFirst).toBe(false);
 });
 
 test('split between pot and oven: whole trays, all pieces, sooner than the pot alone, and no better split a tray either way', () => {

@@ -6,7 +6,7 @@ import type { FillingFigures } from '../filling/fillingFigures.js';
 import { type FryPlan } from '../frying/fryPlan.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { Allergen, Ingredient } from '../ingredient/ingredient.js';
-import type { Coat } from '../piece/coat.js';
+import type { Coating } from '../piece/coating.js';
 import type { FoldBalance } from '../piece/foldFindings.js';
 import type { Piece } from '../piece/piece.js';
 import type { Burst } from '../piece/seal.js';
@@ -47,10 +47,10 @@ interface FoldPlan {
   readonly costEach: number | null;
   /** How likely its seam opens; `null` without a piece, or without a filling. */
   readonly burst: Burst | null;
-  readonly coat: Coat | null;
+  readonly coating: Coating | null;
   /** s that shaped portions of the filling lie in the freezer until they are firm outside; `null`: they do not. */
   readonly firmS: number | null;
-  /** Glue and coat to set out for the batch. */
+  /** What seals the rim and coating to set out for the batch. */
   readonly supplies: Formula;
   readonly findings: readonly Finding[];
 }
@@ -60,7 +60,7 @@ export interface ColdPlan {
   readonly dough: DoughPlan;
   readonly filling: FillingPlan;
   readonly fold: FoldPlan;
-  /** Of dough, filling, glue and coat together. */
+  /** Of dough, filling, what seals the rim and coating together. */
   readonly contains: { readonly allergens: readonly Allergen[]; readonly diet: Ingredient['diet'] };
 }
 

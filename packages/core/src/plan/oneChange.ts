@@ -16,7 +16,7 @@ import { trayOf, withTray } from './trays.js';
 /** One thing that is done otherwise the next time. */
 export const CHANGES = [
   ...(['oil-cooler', 'oil-hotter', 'smaller-loads', 'as-planned', 'thinner', 'thicker', 'less-filling'] as const),
-  ...(['more-filling', 'cover-discs', 'brush-rim', 'egg-glue', 'press-air', 'cook-drier'] as const),
+  ...(['more-filling', 'cover-discs', 'brush-rim', 'egg-wash', 'press-air', 'cook-drier'] as const),
 ] as const;
 export type ChangeId = (typeof CHANGES)[number];
 
@@ -34,7 +34,7 @@ const HELPS: Partial<Record<CauseId, ChangeId>> = {
   'wet-filling': 'cook-drier',
   'rim-dry': 'cover-discs',
   'rim-floured': 'brush-rim',
-  'weak-glue': 'egg-glue',
+  'weak-seal': 'egg-wash',
   'air-left': 'press-air',
   'cold-start': 'oil-cooler',
 };
@@ -108,8 +108,8 @@ export function withChange(draft: TrayDraft, change: ChangeId): TrayDraft {
       return { ...draft, seal: { ...seal, covered: true, waitS: Math.min(seal.waitS, 300) } };
     case 'brush-rim':
       return { ...draft, seal: { ...seal, flouredRim: false } };
-    case 'egg-glue':
-      return { ...draft, seal: { ...seal, glue: 'egg' } };
+    case 'egg-wash':
+      return { ...draft, seal: { ...seal, sealWith: 'egg' } };
     case 'press-air':
       return { ...draft, seal: { ...seal, airPressed: true } };
     case 'cook-drier':

@@ -1,11 +1,11 @@
-import { NO_COAT, USUAL_SEAL } from '../draft/choices.js';
+import { NO_COATING, USUAL_SEAL } from '../draft/choices.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { type Kitchen, pantryOf } from '../draft/kitchen.js';
 import { clamp } from '../numeric/clamp.js';
 import { RANGES } from '../draft/ranges.js';
 import { requireIn } from '../errors.js';
 import { containedIn, formulaTotals } from '../ingredient/formula.js';
-import { coatOf } from '../piece/coat.js';
+import { coatingOf } from '../piece/coating.js';
 import { foldFindings, sealFindings } from '../piece/foldFindings.js';
 import { shapeOf } from '../piece/shapes.js';
 import { closes, type Piece } from '../piece/piece.js';
@@ -71,7 +71,7 @@ export function planCold(draft: TrayDraft, kitchen: Kitchen): ColdPlan {
           ? []
           : [{ code: 'fold.part-frozen', tone: 'know', values: { firmS, eachKg: fold.fillingEachKg } } as const]),
         ...foldFindings(piece, balance, doughs.family, fold.thicknessM, filling.figures.densityKgPerM3, draft.pieces),
-        ...sealFindings(draft, sealed.burst, sealed.coat),
+        ...sealFindings(draft, sealed.burst, sealed.coating),
       ],
     },
   };
@@ -91,15 +91,15 @@ function partFrozenS(draft: TrayDraft, { figures, foldC }: FillingPlan, { freeze
   return partFreezeS(figures, portionM3, foldC, freezerC) ?? NEVER_FIRM_S;
 }
 
-/** Seam, coat and what they take of the larder. */
+/** Seam, coating and what they take of the larder. */
 function sealPlan(
   draft: TrayDraft,
   { family }: ColdPlan['dough']['figures'],
   { figures }: ColdPlan['filling'],
   piece: Piece | null,
   odds: number,
-): Pick<ColdPlan['fold'], 'burst' | 'coat' | 'supplies'> {
-  if (!closes(piece)) return { burst: null, coat: null, supplies: [] };
+): Pick<ColdPlan['fold'], 'burst' | 'coating' | 'supplies'> {
+  if (!closes(piece)) return { burst: null, coating: null, supplies: [] };
   const { sealM, thicknessM, edge = 'plain' } = draft.fold;
   // What holds nothing has nothing that could open.
   const burst =
@@ -116,5 +116,9 @@ function sealPlan(
           freeShare: draft.shape === 'whole-core' || figures.targetKg === 0 ? 0 : figures.freeKg / figures.targetKg,
           odds,
         });
-  return { burst, coat: coatOf(draft.coat ?? NO_COAT, piece.surfaceM2), supplies: suppliesFor(draft, piece) };
+  return {
+    burst,
+    coating: coatingOf(draft.coating ?? NO_COATING, piece.surfaceM2),
+    supplies: suppliesFor(draft, piece),
+  };
 }

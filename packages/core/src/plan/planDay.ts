@@ -1,4 +1,4 @@
-import { NO_COAT } from '../draft/choices.js';
+import { NO_COATING } from '../draft/choices.js';
 import { type BatchDraft, type OwnStep } from '../draft/batchDraft.js';
 import type { TrayDraft, TrayMark } from '../draft/draft.js';
 import { handsOf, type Kitchen } from '../draft/kitchen.js';
@@ -7,7 +7,7 @@ import { isUncooked } from '../filling/fillingSafety.js';
 import { TEMPER_S } from '../frying/holdPiece.js';
 import { oilChangeS } from '../oil/pot.js';
 import { lastDropS } from '../oil/pipeline.js';
-import { COAT_REST_S } from '../piece/coat.js';
+import { COATING_REST_S } from '../piece/coating.js';
 import { EDGES } from '../piece/edge.js';
 import { shapeOf } from '../piece/shapes.js';
 import { backwardChain, type ChainStep, stretchesOf, type ChainTray } from '../schedule/backwardChain.js';
@@ -26,7 +26,7 @@ export interface DayTray {
   readonly hot: Pick<HotPlan, 'fry' | 'bake' | 'putBy'>;
 }
 
-/** Hands' time for one dip of a coat, s. */
+/** Hands' time for one dip of a coating, s. */
 const DIP_S = 6;
 /** Hands' time to lay pieces out for the cold, so many s and so many a piece. Our own. */
 const PUT_BY_S = { all: 180, each: 3 };
@@ -47,9 +47,9 @@ const isAhead = ({ dough, fromPutBy }: TrayDraft): boolean => dough.ahead?.upTo 
 /** A filling that is not cooked is weighed and mixed: this share of the time that cooking one takes. Our own. */
 export const WEIGH_SHARE = 0.2;
 
-/** Hands' time to fill, close and coat one piece, s. */
+/** Hands' time to fill, close and coating one piece, s. */
 function foldEachS(draft: TrayDraft, kitchen: Kitchen): number {
-  const { wet, dry, double } = draft.coat ?? NO_COAT;
+  const { wet, dry, double } = draft.coating ?? NO_COATING;
   const edge = shapeOf(draft.shape).hasEdge ? (draft.fold.edge ?? 'plain') : 'plain';
   const dips = (wet === 'none' ? 0 : 1) + (dry === 'none' ? 0 : 1);
   const shaped = draft.fold.fillingState === 'part-frozen' ? SHAPE_S : 0;
@@ -58,13 +58,13 @@ function foldEachS(draft: TrayDraft, kitchen: Kitchen): number {
 
 /** s between the last piece folded and the oil being heated for it; 0: none. */
 function holdS({ draft, hot: { fry } }: DayTray): number {
-  const coatS = (draft.coat ?? NO_COAT).dry === 'none' ? 0 : COAT_REST_S;
+  const coatingS = (draft.coating ?? NO_COATING).dry === 'none' ? 0 : COATING_REST_S;
   // Out of the Store they are cold already.
   if (draft.fromPutBy !== undefined || isAhead(draft))
-    return Math.max(coatS, draft.fry.start === 'tempered' ? TEMPER_S : 0);
+    return Math.max(coatingS, draft.fry.start === 'tempered' ? TEMPER_S : 0);
   const hold = fry?.hold ?? null;
   const coldS = hold === null ? 0 : (hold.coldS ?? 12 * 3600) + hold.temperS;
-  return Math.max(coatS, coldS);
+  return Math.max(coatingS, coldS);
 }
 
 function chainTray(tray: DayTray, kitchen: Kitchen): ChainTray {

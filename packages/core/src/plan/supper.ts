@@ -6,7 +6,7 @@ import { OIL_KG_PER_M3_AT_20, oilChangeS } from '../oil/pot.js';
 import type { BatchDraft } from '../draft/batchDraft.js';
 import { fryTrays } from './fryTrays.js';
 import { planTrays, type PlannedTray } from './planBatch.js';
-import { NO_COAT } from '../draft/choices.js';
+import { NO_COATING } from '../draft/choices.js';
 import type { OilCarries, Kitchen } from '../draft/kitchen.js';
 
 /**
@@ -85,7 +85,7 @@ export function friedInOil(
       0,
     ),
     // A burst leaves its filling in the oil.
-    crumbs: fried.some(({ draft, figures: of }) => (draft.coat ?? NO_COAT).dry !== 'none' || of.burst > 0),
+    crumbs: fried.some(({ draft, figures: of }) => (draft.coating ?? NO_COATING).dry !== 'none' || of.burst > 0),
     ...containedIn(fried.map(({ plan }) => plan.contains)),
   };
 }

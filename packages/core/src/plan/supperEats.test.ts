@@ -47,7 +47,7 @@ test('two batches for a table with a vegetarian, one who eats no fish and one al
 test('trays of one batch share its oil: who is allergic to one of them keeps off all that are fried', () => {
   const one = batchOf(newTray('Two trays', 'squash-sage', 12, AT));
   const two = withCopyOfTray(one, 'A')!;
-  const withEgg = { ...trayOf(two, 'B'), coat: { wet: 'egg', dry: 'none', double: false } as const };
+  const withEgg = { ...trayOf(two, 'B'), coating: { wet: 'egg', dry: 'none', double: false } as const };
   const batch = withTray(two, withEgg);
   const part = supperPart('b', batch, planTrays(batch, DEFAULT_KITCHEN, null), DEFAULT_KITCHEN);
   const eggs = (some: SupperPart) => supperEats([some], [group('g', { allergies: ['eggs'] })], 1).groups[0]!.keepOff;

@@ -1,23 +1,23 @@
 import { doughFamily } from '../dough/doughFamily.js';
 import type { Formula } from '../ingredient/formula.js';
-import { coatOf } from '../piece/coat.js';
+import { coatingOf } from '../piece/coating.js';
 import { shapeOf } from '../piece/shapes.js';
 import { closes, type Piece } from '../piece/piece.js';
-import { glueFor } from '../piece/seal.js';
+import { sealWithFor } from '../piece/seal.js';
 import { type TrayDraft } from '../draft/draft.js';
 import { draftFilling } from './draftFigures.js';
-import { NO_COAT, USUAL_SEAL } from '../draft/choices.js';
+import { NO_COATING, USUAL_SEAL } from '../draft/choices.js';
 import { type Known } from '../draft/kitchen.js';
 import { pieceSpecOf } from '../piece/pieceSpecOf.js';
 
-type Coated = Pick<TrayDraft, 'pieces' | 'seal' | 'coat'>;
+type Coated = Pick<TrayDraft, 'pieces' | 'seal' | 'coating'>;
 
-/** Glue and coat of a whole batch, kg of each ingredient, with what stays in the tray. */
-export function suppliesFor({ pieces, seal, coat }: Coated, piece: Piece): Formula {
+/** What seals the rim and coating of a whole batch, kg of each ingredient, with what stays in the tray. */
+export function suppliesFor({ pieces, seal, coating }: Coated, piece: Piece): Formula {
   const sums = new Map<string, number>();
   const each = [
-    ...glueFor((seal ?? USUAL_SEAL).glue, piece.sealLengthM),
-    ...coatOf(coat ?? NO_COAT, piece.surfaceM2).supplies,
+    ...sealWithFor((seal ?? USUAL_SEAL).sealWith, piece.sealLengthM),
+    ...coatingOf(coating ?? NO_COATING, piece.surfaceM2).supplies,
   ];
   for (const { ingredientId, massKg } of each) {
     sums.set(ingredientId, (sums.get(ingredientId) ?? 0) + massKg * pieces);

@@ -51,12 +51,12 @@ export function foldedBodyOf(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan,
   const { family, sugarPercent } = cold.dough.figures;
   const filled = draft.fold.fillingEachKg > 0;
   const wallM = provedWallM(piece, family.rise);
-  const skinM = cold.fold.coat?.thicknessM ?? 0;
+  const skinM = cold.fold.coating?.thicknessM ?? 0;
   const radiusM = Math.min(HEAT_RADIUS_M.most, piece.heatRadiusM + wallM - piece.wallCrownM + skinM);
   const body: FryBodySpec = {
     radiusM,
     shapeExponent: piece.shapeExponent,
-    // A coat dries and browns as the outermost of the wall.
+    // A coating dries and browns as the outermost of the wall.
     wallM: filled ? Math.min(wallM + skinM, 0.95 * radiusM) : radiusM,
     dough: shellOf(cold.dough.figures, piece, wallM),
     filling: fillingMaterial(cold.filling.figures.densityKgPerM3, cold.filling.figures.waterShare),
@@ -72,7 +72,7 @@ export function foldedBodyOf(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan,
     browning:
       family.browning *
       (1 + 0.04 * clamp(Math.min(40, sugarPercent) - family.ownSugarPercent, 0, 38)) *
-      (cold.fold.coat?.browning ?? 1) *
+      (cold.fold.coating?.browning ?? 1) *
       (kitchen.learnt?.browning?.[doughKey(draft)]?.value ?? 1),
     ...(kitchen.learnt?.golden && { takeOutColour: kitchen.learnt.golden.value }),
   };

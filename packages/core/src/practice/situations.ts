@@ -50,7 +50,7 @@ const TWISTS: Readonly<Record<SituationKind, (draw: Draw) => Twist>> = {
   }),
   crumbs: ({ within, whole }) => ({
     pieces: whole(10, 12),
-    draft: (draft) => ({ ...draft, coat: { wet: 'egg', dry: 'crumb', double: false } }),
+    draft: (draft) => ({ ...draft, coating: { wet: 'egg', dry: 'crumb', double: false } }),
     truth: { crumbs: within(0.05, 0.09) },
   }),
   'slow-burner': ({ within }) => ({

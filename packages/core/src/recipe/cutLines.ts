@@ -8,7 +8,7 @@ const HEADINGS: readonly (readonly [RegExp, RecipePart | 'method'])[] = [
     'dough',
   ],
   [/^(?:for\s+(?:the\s+)?)?(?:filling|stuffing)\b/i, 'filling'],
-  [/^(?:for\s+(?:the\s+)?)?(?:coating|coat|breading|crumb)\b/i, 'coat'],
+  [/^(?:for\s+(?:the\s+)?)?(?:coating|coat|breading|crumb)\b/i, 'coating'],
   [/^(?:for\s+(?:the\s+)?)?(?:glaze|egg wash|wash|to brush|brushing)\b/i, 'glaze'],
   [/^(?:for\s+)?(?:(?:deep[- ])?frying|to fry)\b/i, 'frying'],
   [/^(?:method|directions?|instructions?|preparation|steps?|how to make)\b/i, 'method'],

@@ -1,5 +1,5 @@
 /** Which part of the work a line is for. */
-export type RecipePart = 'dough' | 'filling' | 'coat' | 'glaze' | 'frying' | 'unsaid';
+export type RecipePart = 'dough' | 'filling' | 'coating' | 'glaze' | 'frying' | 'unsaid';
 
 /** Why a line is shown to be looked at. */
 export type RecipeQuestion =

@@ -95,13 +95,13 @@ test('the method’s sizes and oil count; without flour a dough is chosen and sa
   expect(lean.fold.thicknessM).toBeGreaterThan(0.001);
   expect(lean.fold.discM).toBeLessThan(0.16);
   const crumbed = settled(`${PAPER}\nCoating\n1 egg\n100 g breadcrumbs`).made.draft;
-  expect(crumbed.coat).toEqual({ wet: 'egg', dry: 'crumb', double: false });
+  expect(crumbed.coating).toEqual({ wet: 'egg', dry: 'crumb', double: false });
 });
 
 test('whatever lines a recipe has, its formulas stay as they are and the tray plans', () => {
   const line = fc.record({
     ingredientId: fc.constantFrom(...INGREDIENTS.map(({ id }) => id)),
-    part: fc.constantFrom('dough' as const, 'filling' as const, 'coat' as const, 'frying' as const),
+    part: fc.constantFrom('dough' as const, 'filling' as const, 'coating' as const, 'frying' as const),
     massKg: fc.option(fc.double({ min: 0, max: 5, noNaN: true })),
   });
   const count = fc.oneof(

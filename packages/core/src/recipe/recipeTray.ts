@@ -1,7 +1,7 @@
 import { doughFamily } from '../dough/doughFamily.js';
 import { judgeFamily } from '../dough/judgeFamily.js';
 import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
-import type { CoatChoices, DoughFamilyId, DryCoatId, ShapeId, WetCoatId } from '../draft/choices.js';
+import type { CoatingChoices, DoughFamilyId, DryCoatingId, ShapeId, WetCoatingId } from '../draft/choices.js';
 import { NO_FILLING, type TrayDraft } from '../draft/draft.js';
 import { type Kitchen, pantryOf } from '../draft/kitchen.js';
 import { RANGES } from '../draft/ranges.js';
@@ -23,7 +23,7 @@ import type { RecipeLine, RecipePart } from './recipeLine.js';
 const LIKE_NOTHING: Readonly<Record<RecipePart, string>> = {
   dough: 'dried-oregano',
   filling: 'carrot',
-  coat: 'bread-crumb',
+  coating: 'bread-crumb',
   glaze: 'milk',
   frying: 'sunflower-oil',
   unsaid: 'carrot',
@@ -116,17 +116,17 @@ const factOf = (facts: readonly MethodFact[], kind: MethodFact['kind']): number 
   return found ? middle(found) : null;
 };
 
-const DRY: Readonly<Record<string, DryCoatId>> = {
+const DRY: Readonly<Record<string, DryCoatingId>> = {
   'bread-crumb': 'crumb',
   'durum-semolina': 'semolina',
   'sesame-seed': 'sesame',
   'poppy-seed': 'poppy',
 };
 
-/** What goes on the outside, as coats are known here; `null`: none of it is. */
-function coatOf(lines: readonly SettledLine[]): CoatChoices | null {
-  const ids = formulaOf(lines, 'coat', 'glaze').map(({ ingredientId }) => ingredientId);
-  const wet: WetCoatId = ids.some((id) => id.startsWith('egg')) ? 'egg' : ids.includes('milk') ? 'milk' : 'none';
+/** What goes on the outside, as coatings are known here; `null`: none of it is. */
+function coatingOf(lines: readonly SettledLine[]): CoatingChoices | null {
+  const ids = formulaOf(lines, 'coating', 'glaze').map(({ ingredientId }) => ingredientId);
+  const wet: WetCoatingId = ids.some((id) => id.startsWith('egg')) ? 'egg' : ids.includes('milk') ? 'milk' : 'none';
   const dry = ids.flatMap((id) => DRY[id] ?? [])[0] ?? 'none';
   return wet === 'none' && dry === 'none' ? null : { wet, dry, double: false };
 }
@@ -153,7 +153,7 @@ export function recipeTray(ask: RecipeAsk, kitchen: Kitchen): RecipeTray | null 
   const own = familyOf(lines, pantry);
   const family = doughFamily(own ?? 'rubbed-short');
   const fillingLines = formulaOf(lines, 'filling', 'unsaid');
-  const coat = coatOf(lines);
+  const coating = coatingOf(lines);
   const usual = { ...NO_FILLING, panKg: 1.2, hotC: 85, covered: false };
   const { rolledM, oilC } = family;
   const isDivided = count.how === 'divide';
@@ -170,7 +170,7 @@ export function recipeTray(ask: RecipeAsk, kitchen: Kitchen): RecipeTray | null 
       sealM: 0.01,
       fillingEachKg: 0,
     },
-    ...(coat && { coat }),
+    ...(coating && { coating }),
     fry: {
       oilC: clamp(factOf(facts, 'oil') ?? middle(oilC), D.oilC.least, D.oilC.most),
       ...{ minutesS: null, turn: shapeOf(shape).usualTurn ?? 'each-minute', start: 'room', loadSize: null },

@@ -68,7 +68,7 @@ export interface ChainDurations {
   readonly portions: number;
   /** Filled pieces rise until they go into oil or oven; `null`: they do not. */
   readonly proofS: number | null;
-  /** Pieces wait for the oil on purpose: chilled, frozen, or a coat that dries; `null`: they do not. */
+  /** Pieces wait for the oil on purpose: chilled, frozen, or a coating that dries; `null`: they do not. */
   readonly holdS: number | null;
   /** `null` when nothing is fried. */
   readonly heatS: number | null;

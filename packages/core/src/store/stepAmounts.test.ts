@@ -33,11 +33,11 @@ test('all that a batch takes stands in the list once, and nothing else; each is 
   );
 });
 
-test('each amount is at the step that needs it, and rims and coats are set out before the first disc', () => {
+test('each amount is at the step that needs it, and rims and coatings are set out before the first disc', () => {
   for (const { id } of STARTERS) {
     const draft = {
       ...newTray('Amounts', id, 24, '2030-01-05T18:30:00Z'),
-      coat: { wet: 'egg', dry: 'semolina', double: false } as const,
+      coating: { wet: 'egg', dry: 'semolina', double: false } as const,
     };
     const all = batchAmounts(batchOf(draft), [], DEFAULT_KITCHEN);
     const sheet = runSheet([{ draft, plan: planBatch(draft, DEFAULT_KITCHEN, null) }]);

@@ -9,8 +9,8 @@ import { draftSupplies } from '../plan/supplies.js';
 import { foldedFrom } from '../plan/planDay.js';
 import { traysOf } from '../plan/trays.js';
 
-/** Where something is set out: a bowl or pan, or beside the board for rim and coat. */
-export type AmountPlace = WeighGroup['of'] | 'rim-and-coat';
+/** Where something is set out: a bowl or pan, or beside the board for rim and coating. */
+export type AmountPlace = WeighGroup['of'] | 'rim-and-coating';
 
 /** One thing that a step takes. */
 export interface StepAmount {
@@ -33,7 +33,7 @@ const STEP_OF: Readonly<Record<AmountPlace, RunStepId>> = {
   dough: 'mix-dough',
   'second-dough': 'mix-dough',
   // Set out before the first disc is cut: floury hands open no jar.
-  'rim-and-coat': 'roll',
+  'rim-and-coating': 'roll',
 };
 
 /**
@@ -62,7 +62,7 @@ export function batchAmounts(
     several && mark ? { ...one, mark, key: mark === 'A' ? one.key : `${mark} ${one.key}` } : one;
   const fillingMark = ({ fillingOf, mark }: TrayDraft) => fillingOf ?? mark;
   const folded = foldedFrom(batch);
-  /** Rims and coats are set out where the first pieces of a tray are rolled. */
+  /** Rims and coatings are set out where the first pieces of a tray are rolled. */
   const firstLoad = (one: StepAmount, { mark = 'A' }: TrayDraft): StepAmount => {
     const portion = folded.find((part) => part.mark === mark)?.portion ?? 1;
     return portion > 1 ? { ...one, portion } : one;
@@ -81,7 +81,7 @@ export function batchAmounts(
       folded.reduce((most, { portion }) => Math.max(most, portion), 1),
     ),
     ...all.flatMap(({ draft, amounts }) =>
-      amounts.filter(({ of }) => of === 'rim-and-coat').map((one) => firstLoad(marked(one, draft.mark), draft)),
+      amounts.filter(({ of }) => of === 'rim-and-coating').map((one) => firstLoad(marked(one, draft.mark), draft)),
     ),
   ];
 }
@@ -113,7 +113,7 @@ function trayAmounts(
   const supplies = draftSupplies(draft, known)
     .filter(({ massKg }) => massKg > 0)
     .map(({ ingredientId, massKg }): StepAmount => ({
-      ...{ key: `rim-and-coat ${ingredientId}`, of: 'rim-and-coat', ingredient: pantry.find(ingredientId) },
+      ...{ key: `rim-and-coat ${ingredientId}`, of: 'rim-and-coating', ingredient: pantry.find(ingredientId) },
       ...{ massKg, weighKg: massKg },
     }));
   return [...weighed, ...supplies];

@@ -181,7 +181,7 @@ export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {
   return true;
 }
 
-/** The five batches of the supper, each in its own shape, seam and coat. */
+/** The five batches of the supper, each in its own shape, seam and coating. */
 function plannedSupper(eatAt: string): BatchDraft[] {
   const pear = newTray('Pear and ginger rounds', 'pear-ginger', 16, eatAt, 'two-discs');
   const mackerel = newTray('Smoked mackerel and leek ropes', 'mackerel-leek', 18, eatAt);
@@ -194,9 +194,9 @@ function plannedSupper(eatAt: string): BatchDraft[] {
   const mushroom = { ...drops, fry: { ...drops.fry, oilC: 165 } };
   const squash = newTray('Squash and sage half-moons', 'squash-sage', 48, eatAt);
   const planned: TrayDraft[] = [
-    { ...pear, fold: { ...pear.fold, edge: 'fork' }, seal: { ...USUAL_SEAL, glue: 'egg' } },
+    { ...pear, fold: { ...pear.fold, edge: 'fork' }, seal: { ...USUAL_SEAL, sealWith: 'egg' } },
     { ...mackerel, fold: { ...mackerel.fold, edge: 'rope' }, seal: { ...USUAL_SEAL, airPressed: true } },
-    { ...mushroom, coat: { wet: 'milk', dry: 'semolina', double: false } },
+    { ...mushroom, coating: { wet: 'milk', dry: 'semolina', double: false } },
     newTray('Lentil and dill cones', 'lentil-dill', 24, eatAt, 'cone'),
     // Forty-eight wait longer than the bench allows: they chill until the oil.
     { ...squash, fold: { ...squash.fold, edge: 'fork' }, fry: { ...squash.fry, start: 'fridge' } },

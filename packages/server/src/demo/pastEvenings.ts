@@ -30,7 +30,7 @@ export interface Past {
 function washedAndNot(batch: BatchDraft): BatchDraft {
   const plain = withTray(batch, { ...trayOf(batch, 'A'), label: 'Not washed' });
   const two = withCopyOfTray(plain, 'A')!;
-  const washed = { ...trayOf(two, 'B'), label: 'Washed', coat: { wet: 'egg', dry: 'none', double: false } as const };
+  const washed = { ...trayOf(two, 'B'), label: 'Washed', coating: { wet: 'egg', dry: 'none', double: false } as const };
   return withTray(two, washed);
 }
 

@@ -104,14 +104,14 @@ const tray = Joi.object<Tray>({
       .max(200),
   }).required(),
   seal: Joi.object({
-    glue: Joi.string().valid('none', 'water', 'flour-paste', 'starch-slurry', 'egg', 'milk').required(),
+    sealWith: Joi.string().valid('none', 'water', 'flour-paste', 'starch-slurry', 'egg', 'milk').required(),
     flouredRim: flag,
     finalPinch: flag,
     airPressed: flag,
     covered: flag,
     waitS: within(D.waitS),
   }),
-  coat: Joi.object({
+  coating: Joi.object({
     wet: Joi.string().valid('none', 'water', 'egg', 'milk', 'slurry').required(),
     dry: Joi.string().valid('none', 'crumb', 'semolina', 'sesame', 'poppy').required(),
     double: flag,

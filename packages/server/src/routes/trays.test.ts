@@ -83,7 +83,7 @@ describe('rows written before there were trays', () => {
 describe('a batch of several trays', () => {
   const two = () => {
     const both = withCopyOfTray(newBatch('Washed and not', 'squash-sage', 6, EAT), 'A')!;
-    return withTray(both, { ...trayOf(both, 'B'), coat: { wet: 'egg', dry: 'none', double: false } });
+    return withTray(both, { ...trayOf(both, 'B'), coating: { wet: 'egg', dry: 'none', double: false } });
   };
 
   it('is stored, listed with all its pieces, and lit; each piece belongs to its tray in the ledger', async () => {

@@ -1,13 +1,13 @@
-import { shapeOf, NO_COAT, type Piece, USUAL_SEAL } from '@ember-fold/core';
+import { shapeOf, NO_COATING, type Piece, USUAL_SEAL } from '@ember-fold/core';
 import type { Line } from '../data/useLine';
 import { BLANK_SIZE, EDGE_NAME, SHAPE_NAME } from './shapeWords';
-import { DRY_NAME, GLUE_NAME, WET_NAME } from './sealText';
+import { DRY_NAME, SEAL_WITH_NAME, WET_NAME } from './sealText';
 
 /** The weights and sizes on the fold card. */
 export function cardFigures({ draft, printer }: Pick<Line, 'draft' | 'printer'>, piece: Piece): [string, string][] {
   const { fold } = draft;
   const shape = shapeOf(draft.shape);
-  const coat = draft.coat ?? NO_COAT;
+  const coating = draft.coating ?? NO_COATING;
   const figures: [string, string][] = [
     ['Shape', SHAPE_NAME[draft.shape]],
     ['Pieces', String(draft.pieces)],
@@ -16,11 +16,11 @@ export function cardFigures({ draft, printer }: Pick<Line, 'draft' | 'printer'>,
     ['Dough each', printer.mass(piece.doughKg)],
     ['Filling each', printer.mass(fold.fillingEachKg)],
     ['Seal', printer.length(fold.sealM)],
-    ['Rim sealed with', GLUE_NAME[(draft.seal ?? USUAL_SEAL).glue]],
+    ['Rim sealed with', SEAL_WITH_NAME[(draft.seal ?? USUAL_SEAL).sealWith]],
   ];
   if (shape.hasEdge) figures.push(['Edge', EDGE_NAME[fold.edge ?? 'plain']]);
-  if (coat.wet !== 'none' || coat.dry !== 'none')
-    figures.push(['Coating', `${WET_NAME[coat.wet]}, ${DRY_NAME[coat.dry]}`]);
+  if (coating.wet !== 'none' || coating.dry !== 'none')
+    figures.push(['Coating', `${WET_NAME[coating.wet]}, ${DRY_NAME[coating.dry]}`]);
   return figures;
 }
 

@@ -22,7 +22,7 @@ const MEND: Record<BurstCauseId, string> = {
   air: 'Air is trapped inside. Press it out from the middle to the ends.',
   wall: 'The wall is thin. Roll thicker or use less filling.',
   wet: 'The filling has loose liquid. Cook it drier or thicken it.',
-  glue: 'Nothing seals the rim. Brush it with water, flour paste or egg.',
+  sealWith: 'Nothing seals the rim. Brush it with water, flour paste or egg.',
   floured: 'Flour on the rim keeps it from sticking. Brush it off.',
   dried: 'The rims dry while they wait. Cover the discs, fill them sooner, or brush the rims.',
   'no-pinch': 'Pinch the seam once more just before frying.',
@@ -77,7 +77,7 @@ const SENTENCES: SentencesOf<Exclude<FindingCode, HotCode | MixCode>> = {
   'fold.open-air': opens('air'),
   'fold.open-wall': opens('wall'),
   'fold.open-wet': opens('wet'),
-  'fold.open-glue': opens('glue'),
+  'fold.open-seal': opens('sealWith'),
   'fold.open-floured': opens('floured'),
   'fold.open-dried': opens('dried'),
   'fold.open-no-pinch': opens('no-pinch'),
@@ -85,12 +85,12 @@ const SENTENCES: SentencesOf<Exclude<FindingCode, HotCode | MixCode>> = {
   'fold.open-narrow': opens('narrow'),
   'fold.edge-narrow': ({ sealM, leastM }, p) =>
     `This edge needs a rim of ${p.length(leastM)}, and you leave ${p.length(sealM)}. Leave more, or keep the edge plain.`,
-  'fold.coat': ({ coatKg, thicknessM, browning, restS }, p) =>
-    `The coating adds ${p.mass(coatKg)} to a piece, ${p.length(thicknessM)} thick, and browns ${plain(browning)} times as fast. Let it rest for ${p.span(restS)}. Skim the oil between loads.`,
-  'fold.coat-falls': () =>
+  'fold.coating': ({ coatingKg, thicknessM, browning, restS }, p) =>
+    `The coating adds ${p.mass(coatingKg)} to a piece, ${p.length(thicknessM)} thick, and browns ${plain(browning)} times as fast. Let it rest for ${p.span(restS)}. Skim the oil between loads.`,
+  'fold.coating-falls': () =>
     'A dry coating on dry dough falls off in the oil. Wet the pieces first with water, milk, egg or slurry.',
-  'fold.wash': ({ coatKg, browning }, p) =>
-    `The egg or milk wash adds ${p.mass(coatKg)} to a piece and browns ${plain(browning)} times as fast.`,
+  'fold.wash': ({ coatingKg, browning }, p) =>
+    `The egg or milk wash adds ${p.mass(coatingKg)} to a piece and browns ${plain(browning)} times as fast.`,
   'fold.thickness-outside': ({ rolledM, leastM, mostM }, p) =>
     `The dough is rolled to ${p.length(rolledM)}. This dough is usually ${p.length(leastM)} to ${p.length(mostM)}.`,
 };

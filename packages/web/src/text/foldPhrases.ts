@@ -6,7 +6,7 @@ export const FOLD = {
   lengthOfTheBlank: 'Length of the rolled dough',
   sealMarginOnTheBlank: 'Seal margin on the rolled dough',
   rolledThicknessOnTheCut: 'Rolled thickness in the cross-section',
-  sealAndCoat: 'Seal and coating',
+  sealAndCoating: 'Seal and coating',
   cutFromSheet: 'Cut from sheet',
   weighARun: 'Weigh several in a row',
   holdOrFreeze: 'Hold or freeze',

@@ -56,7 +56,7 @@ export const FOLD_SHEETS = {
   discsWaitUnderADamp: 'Discs wait under a damp cloth',
   aDiscWaitsMinutes: 'Minutes a disc waits',
   asUsualAgain: 'Reset to usual',
-  theCoat: 'Coating',
+  theCoating: 'Coating',
   wet: 'Wet',
   thenDry: 'Then dry',
   bothTwice: 'Both twice',

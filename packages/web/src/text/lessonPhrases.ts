@@ -98,7 +98,7 @@ export const CAUSE_NAME: Readonly<Record<CauseId, string>> = {
   'warm-filling': 'Filling warm when folded',
   'rim-dry': 'Rim dried',
   'rim-floured': 'Flour on the rim',
-  'weak-glue': 'Rim not sealed well enough',
+  'weak-seal': 'Rim not sealed well enough',
   'air-left': 'Air left in',
   'wet-surface': 'Wet surface',
   'over-proofed': 'Risen too long',
@@ -122,7 +122,7 @@ export const CHANGE_NAME: Readonly<Record<ChangeId, string>> = {
   'more-filling': 'Use more filling',
   'cover-discs': 'Cover the discs and fill them within five minutes',
   'brush-rim': 'Brush the flour off the rim',
-  'egg-glue': 'Seal the rim with egg wash',
+  'egg-wash': 'Seal the rim with egg wash',
   'press-air': 'Press the air out from the fold',
   'cook-drier': 'Cook the filling drier',
 };
@@ -156,7 +156,7 @@ export function evidenceText({ what, value, usual }: Evidence, p: Printer): stri
       return `folded at ${p.temp(value)}`;
     case 'wait-s':
       return `discs waited ${p.span(value)}`;
-    case 'glue':
+    case 'sealWith':
       return `seam about ${plain(100 * value, 0)} % as strong as one sealed with water`;
     case 'floured':
       return value > 0 ? 'flour left on the rim' : 'rim brushed clean';

@@ -13,7 +13,7 @@ export const SOURCE_NAME: Readonly<Record<BatchSource, string>> = {
 export const PART_NAME: Readonly<Record<RecipePart, string>> = {
   dough: 'Dough',
   filling: 'Filling',
-  coat: 'Coating',
+  coating: 'Coating',
   glaze: 'Glaze',
   frying: 'For frying',
   unsaid: 'Not stated',

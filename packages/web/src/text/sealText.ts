@@ -1,7 +1,7 @@
-import type { BurstCauseId, Cutting, CutRoll, DryCoatId, GlueId, WetCoatId } from '@ember-fold/core';
+import type { BurstCauseId, Cutting, CutRoll, DryCoatingId, SealWith, WetCoatingId } from '@ember-fold/core';
 import { plain, type Printer } from './printer';
 
-export const GLUE_NAME: Record<GlueId, string> = {
+export const SEAL_WITH_NAME: Record<SealWith, string> = {
   none: 'nothing',
   water: 'water',
   'flour-paste': 'flour paste',
@@ -9,14 +9,14 @@ export const GLUE_NAME: Record<GlueId, string> = {
   egg: 'egg',
   milk: 'milk',
 };
-export const WET_NAME: Record<WetCoatId, string> = {
+export const WET_NAME: Record<WetCoatingId, string> = {
   none: 'none',
   water: 'water',
   egg: 'egg',
   milk: 'milk',
   slurry: 'starch slurry',
 };
-export const DRY_NAME: Record<DryCoatId, string> = {
+export const DRY_NAME: Record<DryCoatingId, string> = {
   none: 'none',
   crumb: 'breadcrumbs',
   semolina: 'semolina',
@@ -30,7 +30,7 @@ export const CAUSE_NAME: Record<BurstCauseId, string> = {
   air: 'Air inside',
   wall: 'Wall next to the seam',
   wet: 'Loose liquid',
-  glue: 'What seals the rim',
+  sealWith: 'What seals the rim',
   floured: 'Flour on the rim',
   dried: 'Rim dried while waiting',
   'no-pinch': 'Final pinch',

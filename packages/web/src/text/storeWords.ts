@@ -36,7 +36,7 @@ export const WEIGH_GROUP_NAME: Record<AmountPlace, string> = {
   filling: 'Filling',
   dough: 'Dough',
   'second-dough': 'Second dough',
-  'rim-and-coat': 'For rims and coatings, set out before the first disc',
+  'rim-and-coating': 'For rims and coatings, set out before the first disc',
 };
 export const HANDS_NAME: Record<keyof Kitchen['hands'], string> = {
   mixS: 'Making the dough',

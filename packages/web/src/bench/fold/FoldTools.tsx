@@ -17,7 +17,7 @@ const SHEETS = {
 } satisfies Record<string, ComponentType<SheetProps>>;
 export type SheetId = keyof typeof SHEETS;
 const TOOLS: readonly { id: SheetId; name: string; icon: typeof Box }[] = [
-  { id: 'seal', name: T.sealAndCoat, icon: Spline },
+  { id: 'seal', name: T.sealAndCoating, icon: Spline },
   { id: 'cut', name: T.cutFromSheet, icon: Grid3x3 },
   { id: 'portions', name: T.weighARun, icon: Scale },
   { id: 'hold', name: T.holdOrFreeze, icon: Snowflake },

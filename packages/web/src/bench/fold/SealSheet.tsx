@@ -3,9 +3,9 @@ import { FOLD as T } from '../../text/foldPhrases';
 import { FOLD_SHEETS } from '../../text/foldSheetPhrases';
 import {
   type BurstCause,
-  type CoatChoices,
+  type CoatingChoices,
   shapeOf,
-  NO_COAT,
+  NO_COATING,
   METHODS,
   type SealChoices,
   type TrayDraft,
@@ -30,7 +30,7 @@ import { CountField } from '../../ui/controls/UnitFields';
 import { BurstCurve } from '../../ui/drawing/BurstCurve';
 import { FILLING_STATE_NAME } from '../../text/words';
 import { EDGE_NAME } from '../../text/shapeWords';
-import { CAUSE_NAME, DRY_NAME, factorText, GLUE_NAME, shareText, WET_NAME } from '../../text/sealText';
+import { CAUSE_NAME, DRY_NAME, factorText, SEAL_WITH_NAME, shareText, WET_NAME } from '../../text/sealText';
 
 const Columns = styled.div`
   display: grid;
@@ -76,7 +76,7 @@ function GoesIn({ fold }: Pick<TrayDraft, 'fold'>) {
   );
 }
 
-/** Rim, glue, coat and how full: what keeps a piece shut, and what that costs. */
+/** Rim, what seals the rim, coating and how full: what keeps a piece shut, and what that costs. */
 export function SealSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
   const edit = useEdit();
   const { draft, cold, printer } = line;
@@ -91,7 +91,7 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
   const unusual = burst?.causes.filter((cause) => !isUsual(cause)) ?? [];
   const opened = burst ? burst.share * draft.pieces : 0;
   return (
-    <Sheet title={T.sealAndCoat} isOpen wide onClose={onClose}>
+    <Sheet title={T.sealAndCoating} isOpen wide onClose={onClose}>
       <Columns>
         <section>
           <PanelTitle as="h3">{FOLD_SHEETS.safeSealOrGenerous}</PanelTitle>
@@ -135,9 +135,9 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
           <PanelTitle as="h3">{FOLD_SHEETS.theRim}</PanelTitle>
           <Choice
             label={FOLD_SHEETS.brushedWith}
-            value={seal.glue}
-            options={GLUE_NAME}
-            onChange={(glue) => setSeal({ glue })}
+            value={seal.sealWith}
+            options={SEAL_WITH_NAME}
+            onChange={(sealWith) => setSeal({ sealWith })}
           />
           {shape.hasEdge && (
             <Choice
@@ -176,13 +176,13 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
               onChange={(minutes) => setSeal({ waitS: minutes * 60 })}
             />
           </Row>
-          <CoatPart line={line} />
+          <CoatingPart line={line} />
         </section>
       </Columns>
       <Actions>
         <Button
-          isDisabled={draft.seal === undefined && draft.coat === undefined}
-          onPress={() => edit('seal', ({ seal: _seal, coat: _coat, ...d }) => d)}
+          isDisabled={draft.seal === undefined && draft.coating === undefined}
+          onPress={() => edit('seal', ({ seal: _seal, coating: _coating, ...d }) => d)}
         >
           {FOLD_SHEETS.asUsualAgain}
         </Button>
@@ -195,25 +195,30 @@ export function SealSheet({ line, onClose }: { readonly line: Line; readonly onC
 }
 
 /** Wet, then dry, and what to set out for it. */
-function CoatPart({ line }: { readonly line: Line }) {
+function CoatingPart({ line }: { readonly line: Line }) {
   const edit = useEdit();
   const pantry = usePantry();
   const { draft, cold, printer } = line;
-  const coat = draft.coat ?? NO_COAT;
-  const setCoat = (change: Partial<CoatChoices>) =>
-    edit('coat', (d) => ({ ...d, coat: { ...(d.coat ?? NO_COAT), ...change } }));
+  const coating = draft.coating ?? NO_COATING;
+  const setCoating = (change: Partial<CoatingChoices>) =>
+    edit('coating', (d) => ({ ...d, coating: { ...(d.coating ?? NO_COATING), ...change } }));
   const supplies = cold.fold.supplies
     .filter(({ massKg }) => massKg >= 0.0005)
     .map(({ ingredientId, massKg }) => `${printer.mass(massKg)} ${pantry.find(ingredientId).name.toLowerCase()}`);
   return (
     <>
       <PanelTitle as="h3" style={{ marginTop: 12 }}>
-        {FOLD_SHEETS.theCoat}
+        {FOLD_SHEETS.theCoating}
       </PanelTitle>
-      <Choice label={FOLD_SHEETS.wet} value={coat.wet} options={WET_NAME} onChange={(wet) => setCoat({ wet })} />
-      <Choice label={FOLD_SHEETS.thenDry} value={coat.dry} options={DRY_NAME} onChange={(dry) => setCoat({ dry })} />
-      {coat.wet !== 'none' && coat.dry !== 'none' && (
-        <TickField label={FOLD_SHEETS.bothTwice} value={coat.double} onChange={(double) => setCoat({ double })} />
+      <Choice label={FOLD_SHEETS.wet} value={coating.wet} options={WET_NAME} onChange={(wet) => setCoating({ wet })} />
+      <Choice
+        label={FOLD_SHEETS.thenDry}
+        value={coating.dry}
+        options={DRY_NAME}
+        onChange={(dry) => setCoating({ dry })}
+      />
+      {coating.wet !== 'none' && coating.dry !== 'none' && (
+        <TickField label={FOLD_SHEETS.bothTwice} value={coating.double} onChange={(double) => setCoating({ double })} />
       )}
       <Soft>
         {supplies.length > 0

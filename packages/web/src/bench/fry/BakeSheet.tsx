@@ -1,5 +1,5 @@
 import { FRY as T } from '../../text/fryPhrases';
-import { type BakePlan, NO_COAT, type SplitPlan, RANGES } from '@ember-fold/core';
+import { type BakePlan, NO_COATING, type SplitPlan, RANGES } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import type { Line } from '../../data/useLine';
 import { useEdit } from '../../data/useEdit';
@@ -36,7 +36,7 @@ export function BakeSheet({ line, onClose }: { readonly line: Line; readonly onC
       gone = true;
     };
   }, [draft, kitchen, ovenC, perTray]);
-  const { wet } = draft.coat ?? NO_COAT;
+  const { wet } = draft.coating ?? NO_COATING;
   return (
     <Sheet title={T.bakeInsteadOrFinishIn} isOpen onClose={onClose}>
       <Row>

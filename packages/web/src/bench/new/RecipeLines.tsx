@@ -13,7 +13,7 @@ import { figureFont } from '../../ui/theme';
 import type { Mend, MendedLine, Recipe } from './useRecipe';
 import { LATER } from '../../text/laterPhrases';
 
-const PARTS: readonly RecipePart[] = ['dough', 'filling', 'coat', 'glaze', 'frying'];
+const PARTS: readonly RecipePart[] = ['dough', 'filling', 'coating', 'glaze', 'frying'];
 const MOST_KG = 20;
 
 const Group = styled.section`

@@ -116,7 +116,7 @@ export const FILL_PAGES: readonly HandbookPage[] = [
     ],
   },
   {
-    id: 'coats',
+    id: 'coatings',
     title: 'Coatings',
     words: 'crumb breadcrumbs semolina seeds batter falls off coating dip wet dry hand',
     figure: 'symptoms',

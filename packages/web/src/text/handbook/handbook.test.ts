@@ -53,7 +53,7 @@ const ASKED: readonly (readonly [asked: string, page: string])[] = [
   ['hold back water', 'water'],
   ['hydration', 'water'],
   ['which dough', 'families'],
-  ['breadcrumbs fall off', 'coats'],
+  ['breadcrumbs fall off', 'coatings'],
   ['how much oil in the pot', 'pot'],
   ['how many grams is a cup', 'measuring'],
   ['dough to filling ratio', 'dividing'],

@@ -50,7 +50,7 @@ export type PageId =
   | 'dividing'
   | 'sealing'
   | 'shapes'
-  | 'coats'
+  | 'coatings'
   | 'pot'
   | 'oil-heat'
   | 'no-thermometer'
