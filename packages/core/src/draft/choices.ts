@@ -104,7 +104,7 @@ export type BurstCauseId =
   | 'air'
   | 'wall'
   | 'wet'
-  | 'sealWith'
+  | 'seal'
   | 'floured'
   | 'dried'
   | 'no-pinch'

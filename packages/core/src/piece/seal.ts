@@ -95,7 +95,7 @@ export function burstOf({ piece, seal, edge, sealM, rolledM, family, freeShare, 
     { id: 'air', factor: (1 + 20 * airShare) / 1.25 },
     { id: 'wall', factor: clamp((0.8 * middle(family.rolledM)) / Math.max(1e-5, piece.wallSeamM), 0.6, 3) },
     { id: 'wet', factor: 1 + 6 * clamp(freeShare - FREE_RANGE.stays, 0, 0.3) },
-    { id: 'sealWith', factor: 1 / sealWith },
+    { id: 'seal', factor: 1 / sealWith },
     // Dry flour keeps dough from dough; a what seals the rim wets some of it.
     { id: 'floured', factor: seal.flouredRim ? 1 / (seal.sealWith === 'none' ? 0.5 : 0.75) : 1 },
     // A what seals the rim wakes up half of a dried rim.

@@ -23,7 +23,7 @@ export interface Evidence {
     | 'free-share'
     | 'fold-c'
     | 'wait-s'
-    | 'sealWith'
+    | 'seal'
     | 'floured'
     | 'air'
     | 'turns'
@@ -96,7 +96,7 @@ export function trayEvidence(
     const seal = draft.seal ?? USUAL_SEAL;
     say('rim-dry', 'wait-s', seal.waitS, USUAL_SEAL.waitS, factor('dried') ** 3);
     say('rim-floured', 'floured', seal.flouredRim ? 1 : 0, 0, seal.flouredRim ? 4 : 0.4);
-    say('weak-seal', 'sealWith', 1 / factor('sealWith'), 1, factor('sealWith') ** 3);
+    say('weak-seal', 'seal', 1 / factor('seal'), 1, factor('seal') ** 3);
     say('air-left', 'air', seal.airPressed ? 1 : 0, 1, seal.airPressed ? 0.3 : 1.6 * factor('air'));
   }
   say(

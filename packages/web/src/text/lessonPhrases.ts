@@ -156,7 +156,7 @@ export function evidenceText({ what, value, usual }: Evidence, p: Printer): stri
       return `folded at ${p.temp(value)}`;
     case 'wait-s':
       return `discs waited ${p.span(value)}`;
-    case 'sealWith':
+    case 'seal':
       return `seam about ${plain(100 * value, 0)} % as strong as one sealed with water`;
     case 'floured':
       return value > 0 ? 'flour left on the rim' : 'rim brushed clean';

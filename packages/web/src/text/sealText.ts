@@ -30,7 +30,7 @@ export const CAUSE_NAME: Record<BurstCauseId, string> = {
   air: 'Air inside',
   wall: 'Wall next to the seam',
   wet: 'Loose liquid',
-  sealWith: 'What seals the rim',
+  seal: 'What seals the rim',
   floured: 'Flour on the rim',
   dried: 'Rim dried while waiting',
   'no-pinch': 'Final pinch',
