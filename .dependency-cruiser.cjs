@@ -1,5 +1,5 @@
 /** Directions between packages and rooms: web → core ← server. */
-const rooms = ['table', 'bench', 'cook', 'fire', 'ledger', 'store', 'learn'];
+const rooms = ['table', 'bench', 'cook', 'stove', 'ledger', 'store', 'learn'];
 module.exports = {
   forbidden: [
     {

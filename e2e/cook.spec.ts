@@ -234,7 +234,7 @@ test.describe('with a clock of its own', () => {
     // The device's wall clock jumps; the monotonic one does not.
     await page.clock.setSystemTime(Date.now() + 3_600_000);
     await expect(isRight).toPass({ timeout: 5000 });
-    for (const room of ['/bench', '/ledger', '/store/kitchen', '/fire']) {
+    for (const room of ['/bench', '/ledger', '/store/kitchen', '/stove']) {
       await go(page, `${room}`);
       await expect(strip).toContainText('Bench rest');
     }

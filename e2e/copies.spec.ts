@@ -88,7 +88,7 @@ test('the disk fills up while frying: said early, refused plainly, nothing ackno
     const own = await startProduct('small', '--data', join(small, 'data'));
     const [batch] = (await (await fetch(`${own.address}/api/batches`)).json()) as { id: string }[];
     const stove = async () => await (await fetch(`${own.address}/api/batches/${batch!.id}/stove`)).json();
-    await page.goto(`${own.address}/fire/${batch!.id}`);
+    await page.goto(`${own.address}/stove/${batch!.id}`);
     await lightStove(page);
     await expect(page.getByText(/The disk of the kitchen is nearly full: \d+ MB left/)).toBeVisible();
     await page.getByRole('button', { name: 'Burner up' }).click();

@@ -1,7 +1,7 @@
 import {
   type BatchDraft,
-  type FireAct,
-  fireState,
+  type StoveAct,
+  stoveState,
   type Kitchen,
   type LedgerFigures,
   ledgerFigures,
@@ -26,12 +26,12 @@ import {
   trayAt,
   type,
 } from './kitchen';
-import { followAdvice, hand, startStove, watchForDanger } from './fireHand';
+import { followAdvice, hand, startStove, watchForDanger } from './stoveHand';
 
 interface Record {
   readonly draft: BatchDraft;
   readonly kitchen: Kitchen;
-  readonly acts: FireAct[];
+  readonly acts: StoveAct[];
   readonly readings: OilReading[];
   readonly figures: LedgerFigures;
 }
@@ -120,7 +120,7 @@ test.describe('from flour to ledger', () => {
 
   test('pieces are chosen by touch; the buttons say what they will record', async ({ page }) => {
     const id = await plannedBatch('Chosen', 6);
-    await go(page, `/fire/${id}`);
+    await go(page, `/stove/${id}`);
     await startStove(page, '20 times');
     await page.getByRole('button', { name: 'One fewer' }).click();
     await page.getByRole('button', { name: /^Dropped/ }).click();
@@ -135,7 +135,7 @@ test.describe('from flour to ledger', () => {
     await expect(page.getByRole('group', { name: 'Burner' })).toContainText('1 of 9');
     await expect
       .poll(async () => {
-        const { acts } = await read<{ acts: { act: FireAct }[] }>(`/batches/${id}/stove`);
+        const { acts } = await read<{ acts: { act: StoveAct }[] }>(`/batches/${id}/stove`);
         return acts.map(({ act }) => [act.kind, 'pieces' in act ? act.pieces : 'setting' in act ? act.setting : null]);
       })
       .toEqual([
@@ -147,9 +147,9 @@ test.describe('from flour to ledger', () => {
     await expect(page.getByRole('button', { name: 'Finish the batch' })).toBeDisabled();
     await page.reload();
     await expect(page.getByRole('button', { name: /^Piece \d, / })).toHaveCount(4);
-    const { acts } = await read<{ acts: { act: FireAct }[] }>(`/batches/${id}/stove`);
+    const { acts } = await read<{ acts: { act: StoveAct }[] }>(`/batches/${id}/stove`);
     expect(
-      fireState(
+      stoveState(
         acts.map((a) => a.act),
         6,
       ).inPot.map((p) => p.number),
@@ -161,7 +161,7 @@ test.describe('from flour to ledger', () => {
       ...draft,
       fry: { ...draft.fry, oilC: 110 },
     }));
-    await go(page, `/fire/${id}`);
+    await go(page, `/stove/${id}`);
     await lightStove(page);
     await expect(page.getByRole('main').getByRole('alert')).toContainText('no moment at which the pieces are done');
     await page.getByRole('link', { name: 'Back to its plan' }).click();

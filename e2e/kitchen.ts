@@ -3,7 +3,7 @@ import {
   type BatchDraft,
   batchOf,
   CUSTOMARY_MEASURES,
-  fireState,
+  stoveState,
   friedPieces,
   fryTrays,
   type Kitchen,
@@ -51,7 +51,7 @@ async function putOut({ address }: Product): Promise<void> {
       fetch(`${at}${path}`, { method: 'POST', headers: json, body: JSON.stringify(body) });
     // What is in the oil comes out first: a batch whose stove is on is deleted by nobody.
     const { acts, draft, nowS } = (await ask(`/batches/${batchId}/stove`)) as Stove;
-    const { inPot } = fireState(
+    const { inPot } = stoveState(
       acts.map(({ act }) => act),
       friedPieces(fryTrays(draft)),
     );

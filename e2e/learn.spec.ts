@@ -179,7 +179,7 @@ test('beside the work: opens where the work is, every term explains itself, and 
   await expect(panel).toContainText('effective water: All the water in a dough');
   await page.keyboard.press('Escape');
   // At the stove one tap is enough for what to do about fire.
-  await go(page, '/fire');
+  await go(page, '/stove');
   await page.getByRole('button', { name: 'Handbook' }).click();
   await expect(panel).toContainText('Never water. Never flour. Never carry the pot.');
   await expect(panel).toContainText('call the fire service');

@@ -108,7 +108,7 @@ test('by phone in cups and °F, from an empty kitchen: the paper is a plan in un
   const [planned] = planTrays(said, { ...kitchen, ingredients: rows.map((row) => row.ingredient) }, null);
   expect(planned!.plan.fry!.takeOutS).not.toBeNull();
 
-  await page.goto(`${product.address}/fire/${id}`);
+  await page.goto(`${product.address}/stove/${id}`);
   await expect(page.getByText(/^This is a real pot/)).toBeVisible();
   await lightStove(page);
   const crumb = page.getByRole('group', { name: 'What does a crumb of dough do in the oil?' });

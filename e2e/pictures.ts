@@ -119,18 +119,18 @@ try {
   await done.click();
   await page.getByRole('button', { name: 'It does' }).click();
   await shoot(page, 'cook');
-  await page.goto(`${product.address}/fire/${squash.id}`);
-  await shoot(page, 'fire-start');
+  await page.goto(`${product.address}/stove/${squash.id}`);
+  await shoot(page, 'stove-start');
   await page.getByText('60 times', { exact: true }).click();
   for (const point of await page.getByRole('group', { name: 'Before the oil is heated' }).locator('label').all()) {
     await point.click();
   }
   await page.getByRole('button', { name: 'Start the stove' }).click();
   await fry(page);
-  await shoot(page, 'fire');
-  await phone.goto(`${product.address}/fire/${squash.id}`);
+  await shoot(page, 'stove');
+  await phone.goto(`${product.address}/stove/${squash.id}`);
   await phone.getByTestId('oil-now').waitFor();
-  await shoot(phone, 'fire-phone');
+  await shoot(phone, 'stove-phone');
 } finally {
   await browser.close();
   await product.stop();

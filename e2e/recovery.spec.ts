@@ -1,4 +1,4 @@
-import type { FireAct, OilReading } from '@ember-fold/core';
+import type { StoveAct, OilReading } from '@ember-fold/core';
 import {
   AWAY,
   expect,
@@ -22,7 +22,7 @@ interface Stove {
   readonly nowS: number;
   readonly startedAt: string;
   readonly speed: number;
-  readonly acts: { readonly seq: number; readonly act: FireAct }[];
+  readonly acts: { readonly seq: number; readonly act: StoveAct }[];
   readonly readings: (OilReading & { readonly seq: number })[];
 }
 
@@ -40,7 +40,7 @@ test('the server is killed while frying: the page comes back by itself, nothing 
   page,
 }) => {
   const id = await batchOf(/Squash/);
-  await page.goto(`/fire/${id}`);
+  await page.goto(`/stove/${id}`);
   await page.getByText('20 times', { exact: true }).click();
   await lightStove(page);
   for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Burner up' }).click();
@@ -82,7 +82,7 @@ test('the database is killed while frying: readings and acts wait, and each is t
   page,
 }) => {
   const id = await batchOf(/Pear/);
-  await page.goto(`/fire/${id}`);
+  await page.goto(`/stove/${id}`);
   await page.getByText('20 times', { exact: true }).click();
   await lightStove(page);
   await page.getByRole('button', { name: 'Burner up' }).click();
@@ -116,7 +116,7 @@ test('three minutes of frying without a connection: all that was done goes over 
   context,
 }) => {
   const id = await batchOf(/Mushroom/);
-  await page.goto(`/fire/${id}`);
+  await page.goto(`/stove/${id}`);
   await page.getByText('20 times', { exact: true }).click();
   await lightStove(page);
   await page.getByRole('button', { name: /^Dropped/ }).click();
@@ -159,7 +159,7 @@ test.describe('from the browser itself', () => {
     context,
   }) => {
     const id = await batchOf(/mackerel/);
-    await page.goto(`/fire/${id}`);
+    await page.goto(`/stove/${id}`);
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
     await page.reload();
     await page.getByText('20 times', { exact: true }).click();

@@ -128,7 +128,7 @@ test('a burner that stores heat is turned back sooner, and the kitchen says whic
 
 test('a trial piece is a stop: the others wait until it is judged', async ({ page }) => {
   const id = await plannedBatch('Trial', 6);
-  await go(page, `/fire/${id}`);
+  await go(page, `/stove/${id}`);
   await page
     .getByText(/piece first/i)
     .first()
@@ -157,7 +157,7 @@ test('a pipeline: planned with one tap, said on the line, and at the stove one g
   await isSaved(page);
   expect((await draftOf(id)).fry.pipeline).toBe(true);
   await axeFindsNothing(page, 'pipeline');
-  await go(page, `/fire/${id}`);
+  await go(page, `/stove/${id}`);
   // A real pot whose oil is told by a crumb: nothing has to be waited for.
   await page.getByRole('button', { name: /How the oil is measured/ }).click();
   await page.getByRole('option', { name: /^No probe/ }).click();

@@ -110,7 +110,7 @@ async function pourWornAway(): Promise<void> {
 /** Every piece into the oil and out again, as fast as a hand can tap; then the batch is over. */
 async function fryAll(page: Page, id: string): Promise<void> {
   await pourWornAway();
-  await go(page, `/fire/${id}`);
+  await go(page, `/stove/${id}`);
   await page.getByText('60 times', { exact: true }).click();
   await lightStove(page);
   const piece = page.getByRole('button', { name: /^Piece \d+/ });

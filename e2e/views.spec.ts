@@ -31,8 +31,8 @@ async function everyView(id: string): Promise<string[]> {
     ...STATIONS.map((name) => `/bench/${id}/${name}`),
     `/cook/${id}`,
     `/cook/evening/${supper!.id}`,
-    '/fire',
-    `/fire/${id}`,
+    '/stove',
+    `/stove/${id}`,
     '/ledger',
     `/ledger/${record!.id}`,
     `/ledger/compare?of=${record!.id}`,
@@ -111,14 +111,14 @@ test('every view in a US kitchen, on a phone and at 1280 px: axe finds nothing, 
   expect(found).toEqual([]);
 
   // The stove with pieces in: its keys are under the hand, whatever stands over them, and large enough for one.
-  await go(page, `/fire/${id}`);
+  await go(page, `/stove/${id}`);
   await lightStove(page);
   await page.getByRole('button', { name: /^Dropped/ }).click();
   await expect(page.getByRole('button', { name: /^Piece 1, / })).toBeVisible();
   for (const size of [PHONE, WIDE]) {
     await turnTo(page, size);
-    await axeFindsNothing(page, 'fire');
-    await fitsAcross(page, 'fire');
+    await axeFindsNothing(page, 'stove');
+    await fitsAcross(page, 'stove');
     for (const name of [/^Taken out/, /^One burst/, 'Undo']) {
       const key = (await page.getByRole('button', { name }).boundingBox())!;
       expect(key.y + key.height).toBeLessThanOrEqual(size.height);

@@ -10,8 +10,8 @@ import {
   doughMaterial,
   eveningPart,
   fillingMaterial,
-  type FireAct,
-  fireNow,
+  type StoveAct,
+  stoveNow,
   fryJobOf,
   fryBodyOf,
   fryChances,
@@ -196,7 +196,7 @@ console.log(
 
 const trays = [{ draft, first: 1, fry: { ...fried, loads: fried.loads! } }];
 const session = { trays, kitchen: DEFAULT_KITCHEN, speed: 1, trial: false };
-const evening: FireAct[] = [{ id: 'o', atS: 0, kind: 'oil', tempC: 150, spreadC: 8 }];
+const evening: StoveAct[] = [{ id: 'o', atS: 0, kind: 'oil', tempC: 150, spreadC: 8 }];
 for (let load = 0; load < 10; load++) {
   const dropped = Array.from({ length: 6 }, (_, i) => load * 6 + i + 1);
   evening.push({ id: `d${load}`, atS: load * 700, kind: 'drop', pieces: dropped });
@@ -206,7 +206,7 @@ for (let load = 0; load < 10; load++) {
 }
 const twoHours = Array.from({ length: 7200 }, (_, atS) => ({ atS, probeC: 158 + Math.sin(atS / 40) }));
 const glance = (hasProbe: boolean) =>
-  timed(101, () => void fireNow({ ...session, hasProbe }, evening, twoHours, NOTHING_KNOWN, 7100));
+  timed(101, () => void stoveNow({ ...session, hasProbe }, evening, twoHours, NOTHING_KNOWN, 7100));
 console.log(
   `stove with 60 pieces and two hours of readings: ${glance(true).toFixed(2)} ms with a probe, ${glance(false).toFixed(2)} ms without (budget 8)`,
 );

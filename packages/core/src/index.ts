@@ -102,7 +102,7 @@ export {
   rampPlace,
 } from './frying/colour.js';
 export { burnerW, oilAfterRest, potAtRest, BURNER_LAG_S, burnerLagS } from './oil/pot.js';
-export { burnerFlowW } from './fire/burnerFlow.js';
+export { burnerFlowW } from './stove/burnerFlow.js';
 export { type FryJob, type FryOrder, type FryPlace, type NotFor, notFor } from './oil/fryOrder.js';
 export { type Oil, type OilEvent, type OilSigns, type OilState, oilState } from './oil/oilHistory.js';
 export { OIL_KINDS } from './oil/oilKind.js';
@@ -113,43 +113,43 @@ export {
   readProbe,
   restoreIntoStove,
   type SimulatedStove,
-  type StovePiece,
+  type SimulatedPiece,
   stepStove,
   topUpStove,
   stovePieceSpec,
 } from './simulated/simulatedStove.js';
 export { type ChainStep } from './schedule/backwardChain.js';
 export {
-  type FireAct,
+  type StoveAct,
   type SeenLooks,
-  type FirePiece,
-  fireState,
+  type StovePiece,
+  stoveState,
   type OilReading,
   OVEN_FINISH,
   type OvenWhy,
   type PieceActKind,
-} from './fire/fireAct.js';
-export { type PiecePrediction, type PredictAsk, predictPieces, predictPot, replayFry } from './fire/predictPiece.js';
-export { stoveRecordOf } from './fire/stoveRecord.js';
-export type { PadTargets } from './fire/padTargets.js';
+} from './stove/stoveAct.js';
+export { type PiecePrediction, type PredictAsk, predictPieces, predictPot, replayFry } from './stove/predictPiece.js';
+export { stoveRecordOf } from './stove/stoveRecord.js';
+export type { PadTargets } from './stove/padTargets.js';
 export {
-  type FireKnown,
-  fireNow,
-  type FireNow,
-  type FireSession,
-  fireTargets,
+  type StoveKnown,
+  stoveNow,
+  type StoveNow,
+  type StoveSession,
+  stoveTargets,
   type Judge,
   NOTHING_KNOWN,
   predictAsks,
   shownPredictions,
-} from './plan/fireNow.js';
+} from './plan/stoveNow.js';
 export { isFryable } from './piece/piece.js';
 export { cookNow, type CookNow, timerCalls } from './plan/cookNow.js';
 export { thinForFit } from './oil/fitStove.js';
-export { oilNow, type OilNow, type OilVerdict } from './fire/oilNow.js';
-export { doNext, isDueNow, type NextStep } from './fire/doNext.js';
+export { oilNow, type OilNow, type OilVerdict } from './stove/oilNow.js';
+export { doNext, isDueNow, type NextStep } from './stove/doNext.js';
 export { type Mishaps, simulateRun } from './simulated/simulateRun.js';
-export { type LedgerFigures, ledgerFigures } from './fire/ledgerFigures.js';
+export { type LedgerFigures, ledgerFigures } from './stove/ledgerFigures.js';
 export {
   type BakeChoices,
   blankLengthM,
@@ -177,7 +177,7 @@ export {
   type Tray,
 } from './draft/batchDraft.js';
 export { trayAlone, trayOf, traysOf, withCopyOfTray, withFillingOf, withoutTray, withTray } from './plan/trays.js';
-export { type FireTray, friedPieces, type FryTray, fryTrays, trayOfPiece } from './plan/fryTrays.js';
+export { type StoveTray, friedPieces, type FryTray, fryTrays, trayOfPiece } from './plan/fryTrays.js';
 export type { BatchPlan, ColdPlan, HotPlan } from './plan/batchPlan.js';
 export { coolingWays } from './plan/planFilling.js';
 export type { TrayBake } from './plan/trayBake.js';
@@ -274,7 +274,7 @@ export {
   type SupperPart,
   supperPart,
 } from './plan/supperEats.js';
-export { fireTrays, planBatch, planHot, type PlannedTray, planTrays } from './plan/planBatch.js';
+export { stoveTrays, planBatch, planHot, type PlannedTray, planTrays } from './plan/planBatch.js';
 export { planCold } from './plan/planCold.js';
 export { foldedBodyOf, fryBodyOf } from './plan/trayBody.js';
 export {
@@ -397,12 +397,12 @@ export { type CheckId, plannedOf, type RunStep, runSheet, type StepMeasure } fro
 export { stepFindings } from './plan/stepFindings.js';
 export { asCooked, MEASURE_RANGE, type PlanChange } from './plan/asCooked.js';
 export { callsBy, ringing } from './cook/ringing.js';
-export { type Danger, type DangerId } from './fire/danger.js';
-export { type FireBelief, fireBelief } from './fire/fireLearning.js';
-export { type FinishAsks, finishAsks, REOPEN_MS } from './fire/finishAsks.js';
-export { type HandsSeen } from './fire/handsSeen.js';
+export { type Danger, type DangerId } from './stove/danger.js';
+export { type StoveBelief, stoveBelief } from './stove/stoveLearning.js';
+export { type FinishAsks, finishAsks, REOPEN_MS } from './stove/finishAsks.js';
+export { type HandsSeen } from './stove/handsSeen.js';
 export { fitStove, type Found, type StoveFit } from './oil/fitStove.js';
-export { START_GATE, type StartPoint } from './fire/startGate.js';
+export { START_GATE, type StartPoint } from './stove/startGate.js';
 export {
   type DoughFamilyId,
   type CoolingPlace,
@@ -446,10 +446,10 @@ export { clamp } from './numeric/clamp.js';
 export { plannedFigures } from './plan/plannedFigures.js';
 export type { FryPlan } from './frying/fryPlan.js';
 export { RANGES } from './draft/ranges.js';
-export type { Range as Range } from './numeric/range.js';
+export type { Range } from './numeric/range.js';
 export type { SupperEvening, SupperWays } from './wire/supperWire.js';
 export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, SupperRow } from './wire/batchWire.js';
-export { THIN_STRETCH_S, thinReadings } from './fire/thinReadings.js';
+export { THIN_STRETCH_S, thinReadings } from './stove/thinReadings.js';
 export type { CopyRow, CopySheet, NightTold } from './wire/copyWire.js';
 export {
   type CalendarAddress,

@@ -5,7 +5,7 @@ import {
   type BatchDraft,
   type CookAct,
   type DocumentItem,
-  type FireAct,
+  type StoveAct,
   fillingsOf,
   marksOf,
   newTray,
@@ -19,7 +19,7 @@ const id = fc.uuid({ version: 4 });
 const text = fc.constantFrom('Squash', 'O’Neil "x" \\ %', '¡Año! 🥟', 'a; DROP TABLE batch');
 const some = <T>(of: fc.Arbitrary<T>, most: number) => fc.array(of, { maxLength: most });
 
-const fireAct: fc.Arbitrary<FireAct> = fc.oneof(
+const stoveAct: fc.Arbitrary<StoveAct> = fc.oneof(
   fc.record({
     ...{ id, atS: fc.double({ min: 0, max: 9000, noNaN: true }), kind: fc.constantFrom('drop', 'turn', 'take-out') },
     pieces: fc.uniqueArray(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 6 }),
@@ -28,7 +28,7 @@ const fireAct: fc.Arbitrary<FireAct> = fc.oneof(
     ...{ id, atS: fc.double({ min: 0, max: 9000, noNaN: true }), kind: fc.constant('burner' as const) },
     setting: fc.integer({ min: 0, max: 9 }),
   }),
-) as fc.Arbitrary<FireAct>;
+) as fc.Arbitrary<StoveAct>;
 
 const cookAct: fc.Arbitrary<CookAct> = fc.record({
   ...{ id, atMs: fc.integer({ min: T0, max: T0 + 1e9 }), step: fc.constantFrom('mix-dough', 'roll', 'fold:A') },
@@ -96,7 +96,7 @@ export function anyKitchenItems(): fc.Arbitrary<DocumentItem[]> {
         startC: fc.constantFrom(null, 61.5),
         ...{ startedAt: fc.constant(new Date(T0).toISOString()), endedAt: moment },
         goneAt: fc.constantFrom(null, new Date(T0 + 5e8).toISOString()),
-        ...{ acts: some(fireAct, 5), readings: reading, cookActs: some(cookAct, 3) },
+        ...{ acts: some(stoveAct, 5), readings: reading, cookActs: some(cookAct, 3) },
         notes: fc.constantFrom('', 'Too dark.\n"Next time" 🥟'),
         looks: fc.constantFrom({ trays: {} }, { trays: { A: { liked: 4 } } }),
         tags: fc.uniqueArray(fc.constantFrom('autumn', 'ños', 'test'), { maxLength: 3 }).map((tags) => tags.sort()),

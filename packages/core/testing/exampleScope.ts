@@ -8,9 +8,9 @@ import {
   DEFAULT_KITCHEN,
   doughFigures,
   eveningPart,
-  type FireAct,
-  type FireSession,
-  fireState,
+  type StoveAct,
+  type StoveSession,
+  stoveState,
   fryJobOf,
   fryMapRow,
   newTray,
@@ -36,7 +36,7 @@ const piece = plan.fold.piece!;
 const { lines } = draft.dough;
 const figures = doughFigures(lines, draft.dough.family);
 /** Burner on, six pieces in, turned once, out again. */
-const acts: FireAct[] = [
+const acts: StoveAct[] = [
   { id: 'a1', atS: 0, kind: 'burner', setting: 9 },
   { id: 'a2', atS: 700, kind: 'drop', pieces: [1, 2, 3, 4, 5, 6] },
   { id: 'a3', atS: 760, kind: 'turn', pieces: [1, 2, 3, 4, 5, 6] },
@@ -46,8 +46,8 @@ const readings: OilReading[] = Array.from({ length: 140 }, (_, i) => ({
   atS: 10 * (i + 1),
   probeC: Math.min(158, 21 + 0.2 * 10 * (i + 1)),
 }));
-const state = fireState(acts, draft.pieces);
-const session: FireSession = {
+const state = stoveState(acts, draft.pieces);
+const session: StoveSession = {
   ...{ kitchen, speed: 1, hasProbe: true, trial: false },
   trays: [{ draft, first: 1, fry: { ...fry, loads: fry.loads! } }],
 };

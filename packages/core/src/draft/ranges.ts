@@ -109,7 +109,7 @@ export const RANGES = {
     timerS: { least: 1, most: 86_400 },
   },
   /** Told at the stove. */
-  fire: {
+  stove: {
     setting: { least: 0, most: 20 },
     topUpM3: { least: 0.00001, most: 0.01 },
     coreC: { least: -20, most: 120 },

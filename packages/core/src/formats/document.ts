@@ -3,7 +3,7 @@ import type { BatchDraft } from '../draft/batchDraft.js';
 import type { TrayMark } from '../draft/draft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import type { Supper } from '../draft/supper.js';
-import type { FireAct } from '../fire/fireAct.js';
+import type { StoveAct } from '../stove/stoveAct.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { LearntKind } from '../learning/beliefs.js';
 import type { Felt } from '../learning/flourBelief.js';
@@ -104,7 +104,7 @@ export interface RecordItem {
   readonly startedAt: string;
   readonly endedAt: string;
   readonly goneAt: string | null;
-  readonly acts: readonly FireAct[];
+  readonly acts: readonly StoveAct[];
   /** Stove s and °C, in order. */
   readonly readings: readonly (readonly [atS: number, probeC: number])[];
   readonly cookActs: readonly CookAct[];

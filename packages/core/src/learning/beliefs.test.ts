@@ -4,8 +4,8 @@ import { USUAL_SEAL } from '../draft/choices.js';
 import { batchOf } from '../draft/batchDraft.js';
 import { DEFAULT_KITCHEN, handsOf, type Kitchen } from '../draft/kitchen.js';
 import { type Belief, HAND_WORKS } from '../draft/learnt.js';
-import type { FireAct } from '../fire/fireAct.js';
-import { ledgerFigures } from '../fire/ledgerFigures.js';
+import type { StoveAct } from '../stove/stoveAct.js';
+import { ledgerFigures } from '../stove/ledgerFigures.js';
 import { rampPlace } from '../frying/colour.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { observationsOf } from '../plan/observe.js';
@@ -112,9 +112,9 @@ function cooked(hidden: ReturnType<typeof hiddenKitchen>, kitchen: Kitchen, atMs
   const odds = (hidden.opens * fold.burst!.share) / (1 - fold.burst!.share) / fold.burst!.odds;
   const burst = Array.from({ length: PIECES }, (_, i) => i + 1).filter(() => uniform() < odds / (1 + odds));
   const dropS = 700;
-  const acts: FireAct[] = [
+  const acts: StoveAct[] = [
     { id: 'd', atS: dropS, kind: 'drop', pieces: Array.from({ length: PIECES }, (_, i) => i + 1) },
-    ...burst.map((piece): FireAct => ({ id: `b${piece}`, atS: dropS + 200, kind: 'burst', pieces: [piece] })),
+    ...burst.map((piece): StoveAct => ({ id: `b${piece}`, atS: dropS + 200, kind: 'burst', pieces: [piece] })),
     {
       ...{ id: 'l', atS: dropS + fry!.takeOutS!, kind: 'take-out' as const },
       pieces: Array.from({ length: PIECES }, (_, i) => i + 1).filter((piece) => !burst.includes(piece)),

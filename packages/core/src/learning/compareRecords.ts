@@ -1,4 +1,4 @@
-import type { LedgerFigures } from '../fire/ledgerFigures.js';
+import type { LedgerFigures } from '../stove/ledgerFigures.js';
 import type { TrayLooks } from './looks.js';
 
 /** What of a record is set beside others. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { seededUniform } from '../numeric/seededNoise.js';
 import { CAUSES, type CauseId, rankCauses } from './causes.js';
-import type { LedgerFigures } from '../fire/ledgerFigures.js';
+import type { LedgerFigures } from '../stove/ledgerFigures.js';
 import { compareScores, compareShares } from './compareArms.js';
 import { compareRecords } from './compareRecords.js';
 import { monthlyMeans, monthlyTrends } from './trends.js';

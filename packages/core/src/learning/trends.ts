@@ -1,4 +1,4 @@
-import type { LedgerFigures } from '../fire/ledgerFigures.js';
+import type { LedgerFigures } from '../stove/ledgerFigures.js';
 
 /** What the evenings of one month were like. */
 export interface MonthTrend {

@@ -1,11 +1,11 @@
 import type { OilRamp } from '../draft/choices.js';
 import { DEFAULT_KITCHEN, type Kitchen, BURNER_KINDS } from '../draft/kitchen.js';
-import type { FireAct, OilReading } from '../fire/fireAct.js';
+import type { StoveAct, OilReading } from '../stove/stoveAct.js';
 import type { TrayDraft } from '../draft/draft.js';
-import { targetNow } from '../fire/setting.js';
-import { fireState } from '../fire/fireAct.js';
-import { predictPieces } from '../fire/predictPiece.js';
-import { type FireKnown, fireNow, type FireSession, NOTHING_KNOWN, predictAsks } from '../plan/fireNow.js';
+import { targetNow } from '../stove/setting.js';
+import { stoveState } from '../stove/stoveAct.js';
+import { predictPieces } from '../stove/predictPiece.js';
+import { type StoveKnown, stoveNow, type StoveSession, NOTHING_KNOWN, predictAsks } from '../plan/stoveNow.js';
 import { planBatch } from '../plan/planBatch.js';
 import { newTray } from '../plan/starters.js';
 import {
@@ -48,12 +48,12 @@ function follow(
   };
   const { fry } = planBatch(draft, kitchen, null);
   if (!fry?.loads) throw new Error('This batch has no moment to lift.');
-  const session: FireSession = {
+  const session: StoveSession = {
     ...{ kitchen, speed: 1, hasProbe: true, trial: false },
     trays: [{ draft, first: 1, fry: { ...fry, loads: fry.loads } }],
   };
   const stove = createStove(kitchen.pot, kitchen.roomC, () => fry, seed);
-  const acts: FireAct[] = [];
+  const acts: StoveAct[] = [];
   const readings: OilReading[] = [];
   const seen = {
     overC: 0,
@@ -64,12 +64,12 @@ function follow(
     dropsS: [] as number[],
     most: 0,
   };
-  let known: FireKnown = NOTHING_KNOWN;
+  let known: StoveKnown = NOTHING_KNOWN;
   while (stove.timeS < 3 * 3600) {
     stepStove(stove, 1);
     // While rising oil is let down for the next load it is over its target on purpose.
     if (!ramp || stove.inPot.size > 0) {
-      const targetC = targetNow(draft.fry, fireState(acts, pieces), stove.timeS);
+      const targetC = targetNow(draft.fry, stoveState(acts, pieces), stove.timeS);
       seen.overC = Math.max(seen.overC, stove.state.oilC - targetC);
       seen.underC = Math.max(seen.underC, stove.inPot.size > 0 ? targetC - stove.state.oilC : 0);
     }
@@ -79,7 +79,7 @@ function follow(
       const ask = predictAsks(session, acts, readings, null, stove.timeS)[0] ?? null;
       known = { ...known, predictions: ask ? predictPieces(ask) : [] };
     }
-    const now = fireNow(session, acts, readings, known, stove.timeS);
+    const now = stoveNow(session, acts, readings, known, stove.timeS);
     const step = now.steps[0];
     if (!step || step.inS === null || step.inS > 2) continue;
     if (step.act === 'finish') break;
@@ -98,7 +98,7 @@ function follow(
       if (step.act === 'drop') seen.coldestDropC = Math.max(seen.coldestDropC, oilC - stove.state.oilC);
     } else acts.push({ ...act, kind: 'skim' });
   }
-  return { ...seen, fried: fireState(acts, pieces).done, endS: stove.timeS };
+  return { ...seen, fried: stoveState(acts, pieces).done, endS: stove.timeS };
 }
 
 test.each(BURNER_KINDS.map((burner) => [burner, BURNER_LAG_S[burner]] as const))(

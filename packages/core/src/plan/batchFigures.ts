@@ -1,7 +1,7 @@
 import { type BatchDraft, marksOf } from '../draft/batchDraft.js';
 import type { TrayMark, TrayWay } from '../draft/draft.js';
-import type { FireAct, OilReading } from '../fire/fireAct.js';
-import { type LedgerFigures, ledgerFigures } from '../fire/ledgerFigures.js';
+import type { StoveAct, OilReading } from '../stove/stoveAct.js';
+import { type LedgerFigures, ledgerFigures } from '../stove/ledgerFigures.js';
 import { friedPieces, type FryTray, fryTrays, trayOfPiece } from './fryTrays.js';
 
 /** What happened at the stove: in all, and to each tray by its mark. */
@@ -11,9 +11,9 @@ export interface BatchFigures {
 }
 
 /** What was done to the pieces of one tray; what was done to the oil stays. */
-function actsOn(tray: FryTray, trays: readonly FryTray[], acts: readonly FireAct[]): FireAct[] {
+function actsOn(tray: FryTray, trays: readonly FryTray[], acts: readonly StoveAct[]): StoveAct[] {
   const isOwn = (number: number) => trayOfPiece(trays, number) === tray;
-  return acts.flatMap((act): FireAct[] => {
+  return acts.flatMap((act): StoveAct[] => {
     if ('pieces' in act) {
       const pieces = act.pieces.filter(isOwn);
       return pieces.length > 0 ? [{ ...act, pieces }] : [];
@@ -35,7 +35,7 @@ function rangeShare(figures: readonly LedgerFigures[]): number | null {
  */
 export function batchFigures(
   batch: BatchDraft,
-  acts: readonly FireAct[],
+  acts: readonly StoveAct[],
   readings: readonly OilReading[],
 ): BatchFigures {
   const trays = fryTrays(batch);

@@ -1,5 +1,5 @@
 import { RANGES } from '../draft/ranges.js';
-import type { LedgerFigures } from '../fire/ledgerFigures.js';
+import type { LedgerFigures } from '../stove/ledgerFigures.js';
 import type { BatchDraft, Tray } from '../draft/batchDraft.js';
 import type { TrayMark } from '../draft/draft.js';
 import { clamp } from '../numeric/clamp.js';

@@ -11,7 +11,7 @@ export interface FryTray {
 }
 
 /** The same with its plan. */
-export interface FireTray extends FryTray {
+export interface StoveTray extends FryTray {
   readonly fry: FryPlan & { readonly loads: LoadRun };
 }
 

@@ -5,10 +5,10 @@ import type { Kitchen } from '../draft/kitchen.js';
 import { doughKey, type HandWork } from '../draft/learnt.js';
 import { RANGES } from '../draft/ranges.js';
 import { CoreError } from '../errors.js';
-import type { FireAct } from '../fire/fireAct.js';
-import { fireState } from '../fire/fireAct.js';
-import { fireBelief } from '../fire/fireLearning.js';
-import type { LedgerFigures } from '../fire/ledgerFigures.js';
+import type { StoveAct } from '../stove/stoveAct.js';
+import { stoveState } from '../stove/stoveAct.js';
+import { stoveBelief } from '../stove/stoveLearning.js';
+import type { LedgerFigures } from '../stove/ledgerFigures.js';
 import { colourOnRamp } from '../frying/colour.js';
 import { LEARNT_SPREAD, type Observation } from '../learning/beliefs.js';
 import type { RecordLooks } from '../learning/looks.js';
@@ -24,7 +24,7 @@ export interface Happened {
   readonly draft: BatchDraft;
   /** As it was then. */
   readonly kitchen: Kitchen;
-  readonly acts: readonly FireAct[];
+  readonly acts: readonly StoveAct[];
   readonly cookActs: readonly CookAct[];
   /** Of each tray at the stove. */
   readonly figures: Readonly<Partial<Record<TrayMark, LedgerFigures>>>;
@@ -123,7 +123,7 @@ function ofTray(
   { draft, plan }: PlannedTray,
   figures: Happened['figures'],
   { trays }: RecordLooks,
-  acts: readonly FireAct[],
+  acts: readonly StoveAct[],
   then: Kitchen,
   atMs: number,
 ): Observation[] {
@@ -143,7 +143,7 @@ function ofTray(
       found.push({ kind: 'browning', key, value: clamp(seen / model, least, most), ...common });
     else {
       // Judged at the stove, against what was shown there: with what was believed then.
-      const judged = fireBelief(fireState(acts, friedPieces([{ draft, first: 1 }])));
+      const judged = stoveBelief(stoveState(acts, friedPieces([{ draft, first: 1 }])));
       const value = judged.browning * (then.learnt?.browning?.[key]?.value ?? 1);
       if (judged.looks > 0) found.push({ kind: 'browning', key, value: clamp(value, least, most), ...common });
     }

@@ -2,7 +2,7 @@ import { batchOf } from '../draft/batchDraft.js';
 import { USUAL_SEAL } from '../draft/choices.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import type { TrayDraft } from '../draft/draft.js';
-import type { LedgerFigures } from '../fire/ledgerFigures.js';
+import type { LedgerFigures } from '../stove/ledgerFigures.js';
 import { CHANGES, oneChange, trayLesson, withChange, withProposal } from './oneChange.js';
 import { planTrays } from './planBatch.js';
 import { newTray } from './starters.js';

@@ -4,7 +4,7 @@ import type { TrayDraft, TrayMark } from '../draft/draft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import { RANGES } from '../draft/ranges.js';
 import { CoreError } from '../errors.js';
-import type { LedgerFigures } from '../fire/ledgerFigures.js';
+import type { LedgerFigures } from '../stove/ledgerFigures.js';
 import { type CauseChance, type CauseId, rankCauses } from '../learning/causes.js';
 import { symptomsSeen, type Symptom, type TrayLooks } from '../learning/looks.js';
 import { clamp } from '../numeric/clamp.js';

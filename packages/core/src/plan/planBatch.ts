@@ -1,4 +1,4 @@
-import { DRAW_EACH_S } from '../fire/setting.js';
+import { DRAW_EACH_S } from '../stove/setting.js';
 import type { BatchDraft } from '../draft/batchDraft.js';
 import type { TrayDraft } from '../draft/draft.js';
 import { type Kitchen, smokePointC, TURN_EACH_S } from '../draft/kitchen.js';
@@ -18,7 +18,7 @@ import { throughPot } from '../oil/pipeline.js';
 import { halfDepthOilM3, oilCautions, potLevels } from '../oil/pot.js';
 import { isFryable, type Piece } from '../piece/piece.js';
 import type { BatchPlan, ColdPlan, HotPlan } from './batchPlan.js';
-import { type FireTray, fryTrays, potOrder } from './fryTrays.js';
+import { type StoveTray, fryTrays, potOrder } from './fryTrays.js';
 import { crispAgain } from './crispAgain.js';
 import { planCold } from './planCold.js';
 import { type DayTray, planDay } from './planDay.js';
@@ -185,14 +185,14 @@ export function planTrays(batch: BatchDraft, kitchen: Kitchen, nowMs: number | n
  * What of a batch is fried, with its plans, as the stove takes it; `null` when something of it has
  * no moment to take it out, or nothing is fried.
  * @param planned of the batch in this kitchen, where that is known already
- * @example fireTrays(batch, kitchen).length // 1
+ * @example stoveTrays(batch, kitchen).length // 1
  */
-export function fireTrays(
+export function stoveTrays(
   batch: BatchDraft,
   kitchen: Kitchen,
   planned = planTrays(batch, kitchen, null),
-): readonly FireTray[] | null {
-  const trays = fryTrays(batch).flatMap((tray): FireTray[] => {
+): readonly StoveTray[] | null {
+  const trays = fryTrays(batch).flatMap((tray): StoveTray[] => {
     const fry = planned.find(({ draft }) => draft.mark === tray.draft.mark)?.plan.fry;
     return fry?.loads ? [{ ...tray, fry: { ...fry, loads: fry.loads } }] : [];
   });

@@ -114,7 +114,7 @@ export function foldedFrom(batch: BatchDraft): readonly { mark: TrayMark; portio
       ...{ mark: tray.mark, pieces: tray.pieces, doughKg: ownDoughKg(tray), cookFillingS: null, coolS: 0 },
       ...{ foldEachS: tray.fromPutBy === undefined ? 1 : null, putByS: null },
     }));
-  return stretchesOf(trays, batch.dough.portions ?? 1).map(({ tray, portion: portion, pieces }) => ({
+  return stretchesOf(trays, batch.dough.portions ?? 1).map(({ tray, portion, pieces }) => ({
     mark: tray.mark!,
     portion,
     pieces,
@@ -126,7 +126,7 @@ function doughWait({ cold: { dough } }: DayTray, steps: readonly ChainStep[]) {
   const rests = steps.filter(({ id }) => id === 'rest');
   // In the fridge it keeps by the day; that is judged apart.
   if (rests.length === 0 || steps.some(({ id }) => id === 'warm')) return null;
-  const waits = rests.map(({ endMs, portion: portion = 1 }) => {
+  const waits = rests.map(({ endMs, portion = 1 }) => {
     const folds = steps.filter((step) => step.id === 'fold' && (step.portion ?? 1) === portion);
     return folds.reduce((last, step) => Math.max(last, step.endMs), endMs) - endMs;
   });

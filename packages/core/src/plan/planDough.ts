@@ -9,7 +9,7 @@ import { draftDough } from './draftFigures.js';
 
 /** Portions that are smaller than one piece. */
 function portionFindings(draft: TrayDraft, massKg: number): Finding[] {
-  const { portions: portions = 1 } = draft.dough;
+  const { portions = 1 } = draft.dough;
   const eachKg = doughEachKg(draft);
   const portionKg = massKg / portions;
   return portions > 1 && massKg > 0 && portionKg < eachKg

@@ -27,8 +27,8 @@ export interface RunStep {
   readonly portion?: number;
   /** The step of one's own that it is. */
   readonly own?: OwnStep;
-  /** Hands: the cook is booked. Passive: it goes on by itself. Fire: in the Fire room, hands and eyes. */
-  readonly kind: 'hands' | 'passive' | 'fire';
+  /** Hands: the cook is booked. Passive: it goes on by itself. Stove: in the Stove room, hands and eyes. */
+  readonly kind: 'hands' | 'passive' | 'stove';
   /** As planned back from the table, ms. */
   readonly startMs: number;
   readonly durationS: number;
@@ -165,9 +165,9 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
     case 'crisp':
       return [{ ...whole, what: 'crisp', kind: 'passive' }];
     case 'heat':
-      return [{ ...whole, what: 'heat', kind: 'fire', check: 'crumb' }];
+      return [{ ...whole, what: 'heat', kind: 'stove', check: 'crumb' }];
     case 'fry':
-      return [{ ...whole, what: 'fry', kind: 'fire' }];
+      return [{ ...whole, what: 'fry', kind: 'stove' }];
     case 'serve':
       return [{ ...whole, what: 'serve', kind: 'hands' }];
     case 'own':
@@ -193,7 +193,7 @@ type Keyed = Bare & { readonly id: StepKey };
 
 /** What each step waits for, of what is on the sheet. Long for it is a case a step. */
 function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDraft[]): StepKey[] {
-  const { what, mark, portion: portion = 1 } = step;
+  const { what, mark, portion = 1 } = step;
   const ids = (is: (one: Keyed) => boolean) => sheet.filter(is).map(({ id }) => id);
   const all = (...whats: RunStepId[]) => ids((one) => whats.includes(one.what));
   const ofTray = (...whats: RunStepId[]) => ids((one) => whats.includes(one.what) && one.mark === mark);

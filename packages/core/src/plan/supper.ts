@@ -1,4 +1,4 @@
-import type { LedgerFigures } from '../fire/ledgerFigures.js';
+import type { LedgerFigures } from '../stove/ledgerFigures.js';
 import { containedIn } from '../ingredient/formula.js';
 import { type FryJob, type FryOrder, fryOrder, type FryPlace } from '../oil/fryOrder.js';
 import type { OilEvent } from '../oil/oilHistory.js';

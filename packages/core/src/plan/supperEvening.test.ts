@@ -206,7 +206,7 @@ test('nothing to plan, nobody to cook, forty batches, a batch at the stove, anot
   const [one] = FIVE;
   const startedMs = EAT_MS - 90 * MIN;
   const state = told(
-    one!.sheet.filter(({ kind, what }) => kind !== 'fire' && what !== 'serve').map(({ id }) => id),
+    one!.sheet.filter(({ kind, what }) => kind !== 'stove' && what !== 'serve').map(({ id }) => id),
     startedMs,
   );
   const fry = one!.sheet.find(({ what }) => what === 'fry')!;

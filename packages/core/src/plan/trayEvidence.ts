@@ -2,7 +2,7 @@ import { doughFamily } from '../dough/doughFamily.js';
 import { USUAL_SEAL } from '../draft/choices.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import { startTempC } from '../draft/kitchen.js';
-import type { LedgerFigures } from '../fire/ledgerFigures.js';
+import type { LedgerFigures } from '../stove/ledgerFigures.js';
 import type { CauseId } from '../learning/causes.js';
 import { clamp } from '../numeric/clamp.js';
 import type { PlannedTray } from './planBatch.js';

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import type { CookAct } from '../cook/cookAct.js';
 import { batchOf } from '../draft/batchDraft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
-import type { FireAct } from '../fire/fireAct.js';
-import { ledgerFigures } from '../fire/ledgerFigures.js';
+import type { StoveAct } from '../stove/stoveAct.js';
+import { ledgerFigures } from '../stove/ledgerFigures.js';
 import { planBatch } from './planBatch.js';
 import { newTray } from './starters.js';
 import { wholeRecord } from './wholeRecord.js';
@@ -15,7 +15,7 @@ const PIECES = Array.from({ length: 12 }, (_, i) => i + 1);
 
 /** A record of one load in oil of one heat, taken out when it was. */
 function record(oilC: number, inOilS: number, cookActs: readonly CookAct[] = []) {
-  const acts: FireAct[] = [
+  const acts: StoveAct[] = [
     { id: 'on', atS: 0, kind: 'burner', setting: 9 },
     { id: 'down', atS: 600, kind: 'burner', setting: 0 },
     { id: 'drop', atS: 700, kind: 'drop', pieces: PIECES },

@@ -1,5 +1,5 @@
 // Over 300 lines with its types: the true pot of a practice stove, one second after the other.
-import { trayOfPiece, type FireTray } from '../plan/fryTrays.js';
+import { trayOfPiece, type StoveTray } from '../plan/fryTrays.js';
 import { clamp } from '../numeric/clamp.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { advanceFry, turnFry } from '../frying/advanceFry.js';
@@ -8,7 +8,7 @@ import { heatDrawnJPerM2 } from '../frying/bodyHeat.js';
 import { coreOf } from '../frying/restInAir.js';
 import { type PieceBulk, pieceHeatJ } from '../frying/pieceHeat.js';
 import { burnerW, oilCautions, POT_LIMITS, potAtRest, potLevels, type PotState, stepPot } from '../oil/pot.js';
-import type { OilReading } from '../fire/fireAct.js';
+import type { OilReading } from '../stove/stoveAct.js';
 import type { PotAct, PracticeAct, PracticePot, Situation } from './situation.js';
 
 /** The stove moves on by this, and acts fall on it, s. */
@@ -33,7 +33,7 @@ const CELLS = { wallCells: 10, fillingCells: 8 } as const;
 interface Group {
   numbers: number[];
   readonly droppedS: number;
-  readonly tray: FireTray;
+  readonly tray: StoveTray;
   readonly body: FryBody;
   /** Heat one piece has drawn so far, J. */
   heatJ: number;
@@ -54,7 +54,7 @@ export interface TakenOutPiece extends PieceMarks {
   readonly outS: number;
   /** As it left the oil; shared with those taken out beside it. */
   readonly body: FryBody;
-  readonly tray: FireTray;
+  readonly tray: StoveTray;
 }
 
 /** s of each danger so far. Source: docs/models/learn.md. */
@@ -215,7 +215,7 @@ const drawnJ = (body: FryBody, bulk: PieceBulk): number => {
 const burntCrumbs = ({ shed }: PotRun, nowS: number): number =>
   shed.reduce((sum, { atS, pieces }) => sum + (nowS - atS >= CRUMBS_BURN_S ? pieces : 0), 0);
 
-function bodyOf(run: PotRun, { fry: { body } }: FireTray, nowS: number): FryBodySpec {
+function bodyOf(run: PotRun, { fry: { body } }: StoveTray, nowS: number): FryBodySpec {
   const { browning, crumbs } = run.of.truth;
   const cells = body.fillingCells === 0 ? { wallCells: CELLS.wallCells + CELLS.fillingCells } : CELLS;
   const darker = browning * (1 + crumbs * burntCrumbs(run, nowS));

@@ -1,5 +1,5 @@
-import type { PiecePrediction } from '../fire/predictPiece.js';
-import type { FireNow } from '../plan/fireNow.js';
+import type { PiecePrediction } from '../stove/predictPiece.js';
+import type { StoveNow } from '../plan/stoveNow.js';
 import type { PotSeen } from './practiceRun.js';
 
 /** Nothing is predicted of a piece yet. */
@@ -10,9 +10,9 @@ const NOT_YET = { coreC: 0, interfaceC: 0, turnAtS: null, takeOutAtS: null };
  * believes; and where nobody whispers no advice, no moments and no forecast. Dangers are shown
  * either way. What was done cannot be taken back: there was no wrong tap, there was a wrong act.
  *
- * @example practised(fireNow(session, [], readings, nothing, 900), potSeen(createPractice(situation('overshoot', 1, 'Practice')), 0), false).steps // []
+ * @example practised(stoveNow(session, [], readings, nothing, 900), potSeen(createPractice(situation('overshoot', 1, 'Practice')), 0), false).steps // []
  */
-export function practised<T extends FireNow>(now: T, seen: PotSeen, whispers: boolean): T {
+export function practised<T extends StoveNow>(now: T, seen: PotSeen, whispers: boolean): T {
   const colours = new Map(seen.inPot.map((piece) => [piece.number, piece.colours]));
   const predictions = now.state.inPot.map(({ number }): PiecePrediction => {
     const told = now.predictions.find((one) => one.number === number) ?? { ...NOT_YET, number };

@@ -1,7 +1,7 @@
 import type { BatchDraft } from '../draft/batchDraft.js';
 import type { Pot } from '../draft/kitchen.js';
-import type { FireAct } from '../fire/fireAct.js';
-import type { FireSession } from '../plan/fireNow.js';
+import type { StoveAct } from '../stove/stoveAct.js';
+import type { StoveSession } from '../plan/stoveNow.js';
 
 /** What can happen at a practice stove, in the order in which it is offered. */
 export const SITUATION_KINDS = [
@@ -45,7 +45,7 @@ export interface PotTruth {
 /** One pot of a situation: what the stove page is told of it, and what is true. */
 export interface PracticePot {
   readonly batch: BatchDraft;
-  readonly session: FireSession;
+  readonly session: StoveSession;
   readonly truth: PotTruth;
 }
 
@@ -75,6 +75,6 @@ export type PracticeAct = {
   readonly pot: number;
 } & { readonly act: PotAct };
 
-type WithoutBase<A> = A extends FireAct ? Omit<A, 'id' | 'atS'> : never;
+type WithoutBase<A> = A extends StoveAct ? Omit<A, 'id' | 'atS'> : never;
 /** What is done at a stove, and what only practice knows of: an empty pot gets fresh oil, the cook goes to the door. */
-export type PotAct = WithoutBase<FireAct> | { readonly kind: 'fresh-oil' } | { readonly kind: 'door' };
+export type PotAct = WithoutBase<StoveAct> | { readonly kind: 'fresh-oil' } | { readonly kind: 'door' };

@@ -5,7 +5,7 @@ import type { ShapeId } from '../draft/choices.js';
 import { CoreError } from '../errors.js';
 import { seededUniform } from '../numeric/seededNoise.js';
 import { withFamily, withShape, withRaw } from '../plan/editDraft.js';
-import { fireTrays } from '../plan/planBatch.js';
+import { stoveTrays } from '../plan/planBatch.js';
 import { newTray, type StarterId, STARTERS } from '../plan/starters.js';
 import { type Caller, type PotTruth, type PracticePot, type Situation, type SituationKind } from './situation.js';
 
@@ -119,7 +119,7 @@ function potOf(twist: Twist, draw: Draw, name: string, eatAt: string): PracticeP
   const formed = twist.shape ? withShape(made, twist.shape) : made;
   const batch = batchOf(twist.draft ? twist.draft(formed) : formed);
   const kitchen = kitchenOf(twist.pot);
-  const trays = fireTrays(batch, kitchen);
+  const trays = stoveTrays(batch, kitchen);
   const [first] = trays ?? [];
   if (!trays || !first || first.fry.takeOutS === null) return null;
   const { oilC } = first.draft.fry;

@@ -119,14 +119,14 @@ export function stretchesOf(trays: readonly ChainTray[], portions: number): Stre
       const fits =
         portion === portions || !(eachKg > 0) ? left : Math.ceil((portion * portionKg - usedKg) / eachKg - 1e-6);
       const pieces = Math.min(left, Math.max(1, fits));
-      found.push({ tray, portion: portion, pieces });
+      found.push({ tray, portion, pieces });
       usedKg += pieces * eachKg;
       left -= pieces;
     }
     return found;
   });
   // A portion smaller than a piece is none: there are only as many as something comes out of.
-  const used = [...new Set(stretches.map(({ portion: portion }) => portion))];
+  const used = [...new Set(stretches.map(({ portion }) => portion))];
   return stretches.map((one) => ({ ...one, portion: used.indexOf(one.portion) + 1 }));
 }
 
@@ -174,9 +174,9 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
   const shapeStarts = new Map<ChainTray, number>();
   const stretches = stretchesOf(d.trays, d.portions);
   const marked = (mark: TrayMark | undefined) => (mark === undefined ? {} : { mark });
-  const portions = stretches.reduce((most, { portion: portion }) => Math.max(most, portion), 1);
+  const portions = stretches.reduce((most, { portion }) => Math.max(most, portion), 1);
   let portionEnd = portions;
-  for (const [i, { tray, portion: portion, pieces }] of [...stretches.entries()].reverse()) {
+  for (const [i, { tray, portion, pieces }] of [...stretches.entries()].reverse()) {
     if (portion < portionEnd) {
       // The next portion is made when this one is used.
       folded = makeDough(portionEnd, folded);

@@ -83,7 +83,7 @@ function randomSupper(seed: number, most = { batches: 3, cooks: 2 }): EveningPro
       name: `c${i}`,
       fromS,
       toS: isHelper && uniform() < 0.3 ? 590 * MIN : null,
-      skips: isHelper && uniform() < 0.5 ? ['fire'] : [],
+      skips: isHelper && uniform() < 0.5 ? ['stove'] : [],
     };
   });
   const tasks: EveningTask[] = [];
@@ -121,7 +121,7 @@ function randomSupper(seed: number, most = { batches: 3, cooks: 2 }): EveningPro
     const fry = add(
       'fry',
       fries.reduce((sum, { minutes }) => sum + minutes, 10),
-      'fire',
+      'stove',
       'pot',
       ['pot'],
     );

@@ -1,4 +1,4 @@
-import { type FireTray, friedPieces, trayOfPiece } from '../plan/fryTrays.js';
+import { type StoveTray, friedPieces, trayOfPiece } from '../plan/fryTrays.js';
 import { turnIsDue } from '../frying/lying.js';
 import {
   createStove,
@@ -9,7 +9,7 @@ import {
   type SimulatedStove,
   stepStove,
 } from './simulatedStove.js';
-import type { FireAct, OilReading } from '../fire/fireAct.js';
+import type { StoveAct, OilReading } from '../stove/stoveAct.js';
 import type { Kitchen } from '../draft/kitchen.js';
 
 /** What goes wrong in a simulated evening. */
@@ -21,7 +21,7 @@ export interface Mishaps {
 }
 
 export interface SimulatedRun {
-  readonly acts: readonly FireAct[];
+  readonly acts: readonly StoveAct[];
   readonly readings: readonly OilReading[];
   readonly endS: number;
 }
@@ -42,7 +42,7 @@ const OVER_C = 6;
  * @example simulateRun(session.trays, kitchen, 1, { bursts: [], takeOutLateS: 0 }, String).acts.length > 3 // true
  */
 export function simulateRun(
-  trays: readonly FireTray[],
+  trays: readonly StoveTray[],
   kitchen: Kitchen,
   seed: number,
   mishaps: Mishaps,
@@ -51,7 +51,7 @@ export function simulateRun(
   if (trays.length === 0 || trays.some(({ fry }) => fry.takeOutS === null)) return null;
   const of = (number: number) => trayOfPiece(trays, number);
   const stove = createStove(kitchen.pot, kitchen.roomC, (number) => of(number).fry, seed);
-  const acts: FireAct[] = [];
+  const acts: StoveAct[] = [];
   const readings: OilReading[] = [];
   const turns = new Map<number, number>();
   const droppedAt = new Map<number, number>();

@@ -8,7 +8,7 @@ import { type Pot } from '../draft/kitchen.js';
 import { clamp } from '../numeric/clamp.js';
 
 /** What a piece of one tray is like. */
-export interface StovePiece {
+export interface SimulatedPiece {
   readonly body: FryBodySpec;
   readonly bulk: PieceBulk;
 }
@@ -18,7 +18,7 @@ export interface SimulatedStove {
   pot: Pot;
   readonly roomC: number;
   /** What a piece is like, by its number. */
-  readonly pieceOf: (number: number) => StovePiece;
+  readonly pieceOf: (number: number) => SimulatedPiece;
   timeS: number;
   setting: number;
   state: PotState;

@@ -2,8 +2,8 @@ import type { CookAct } from '../cook/cookAct.js';
 import type { BatchDraft } from '../draft/batchDraft.js';
 import type { TrayMark } from '../draft/draft.js';
 import type { Kitchen } from '../draft/kitchen.js';
-import type { FireAct, OilReading } from '../fire/fireAct.js';
-import type { LedgerFigures } from '../fire/ledgerFigures.js';
+import type { StoveAct, OilReading } from '../stove/stoveAct.js';
+import type { LedgerFigures } from '../stove/ledgerFigures.js';
 import type { RecordLooks } from '../learning/looks.js';
 import type { PlannedFigures } from '../plan/plannedFigures.js';
 
@@ -50,7 +50,7 @@ export interface LedgerRecord {
   readonly kitchen: Kitchen;
   readonly startedAt: string;
   readonly endedAt: string;
-  readonly acts: readonly FireAct[];
+  readonly acts: readonly StoveAct[];
   readonly readings: readonly OilReading[];
   /** What was told of its run-sheet. */
   readonly cookActs: readonly CookAct[];

@@ -1,12 +1,12 @@
 import type { BatchDraft } from '../draft/batchDraft.js';
 import type { Kitchen } from '../draft/kitchen.js';
-import type { FireAct, OilReading } from '../fire/fireAct.js';
-import type { StartPoint } from '../fire/startGate.js';
+import type { StoveAct, OilReading } from '../stove/stoveAct.js';
+import type { StartPoint } from '../stove/startGate.js';
 
 /** An act with the place in which it was acknowledged. */
 export interface StoredAct {
   readonly seq: number;
-  readonly act: FireAct;
+  readonly act: StoveAct;
 }
 
 /** A reading with its place: thousandths of a stove second. */

@@ -1,17 +1,17 @@
-import type { FireAct, StoredAct } from '@ember-fold/core';
+import type { StoveAct, StoredAct } from '@ember-fold/core';
 import { fromJson, type Queries } from './gate.js';
 
 /** Acts of a batch after `afterSeq`, in the order they were acknowledged. */
 export async function listActs(q: Queries, batchId: string, afterSeq = 0): Promise<StoredAct[]> {
   const rows = await q.rows<{ seq: number; body: unknown }>(
-    'SELECT seq, body FROM fire_act WHERE batch_id = ? AND seq > ? ORDER BY seq',
+    'SELECT seq, body FROM stove_act WHERE batch_id = ? AND seq > ? ORDER BY seq',
     [batchId, afterSeq],
   );
-  return rows.map((row) => ({ seq: Number(row.seq), act: fromJson<FireAct>(row.body) }));
+  return rows.map((row) => ({ seq: Number(row.seq), act: fromJson<StoveAct>(row.body) }));
 }
 
 /** Whether two acts are the same thing told twice; a moment ahead of the server's was set back. */
-function isSameAct(stored: FireAct, asked: FireAct): boolean {
+function isSameAct(stored: StoveAct, asked: StoveAct): boolean {
   return JSON.stringify({ ...stored, atS: asked.atS }) === JSON.stringify(asked) && stored.atS <= asked.atS;
 }
 
@@ -23,20 +23,20 @@ function isSameAct(stored: FireAct, asked: FireAct): boolean {
 export async function insertAct(
   q: Queries,
   batchId: string,
-  act: FireAct,
+  act: StoveAct,
   latestS: number,
 ): Promise<(StoredAct & { readonly isNew: boolean }) | null> {
   // A page's clock may run ahead; no act lies in the future.
   const kept = { ...act, atS: Math.min(act.atS, latestS) };
   const made = await q.change(
-    'INSERT IGNORE INTO fire_act (id, batch_id, at_s, kind, body, received_at) VALUES (?, ?, ?, ?, ?, UTC_TIMESTAMP(3))',
+    'INSERT IGNORE INTO stove_act (id, batch_id, at_s, kind, body, received_at) VALUES (?, ?, ?, ?, ?, UTC_TIMESTAMP(3))',
     [kept.id, batchId, kept.atS, kept.kind, JSON.stringify(kept)],
   );
   if (made.affectedRows === 1) return { seq: Number(made.insertId), act: kept, isNew: true };
   const [row] = await q.rows<{ seq: number; body: unknown }>(
-    'SELECT seq, body FROM fire_act WHERE id = ? AND batch_id = ?',
+    'SELECT seq, body FROM stove_act WHERE id = ? AND batch_id = ?',
     [act.id, batchId],
   );
-  const stored = row && fromJson<FireAct>(row.body);
+  const stored = row && fromJson<StoveAct>(row.body);
   return row && stored && isSameAct(stored, act) ? { seq: Number(row.seq), act: stored, isNew: false } : null;
 }

@@ -3,7 +3,7 @@ import {
   type BatchItem,
   type CookAct,
   fillingsOf,
-  type FireAct,
+  type StoveAct,
   type Kitchen,
   readBatchDraft,
   type RecordItem,
@@ -13,7 +13,7 @@ import {
 import { fromJson, type Queries } from './gate.js';
 import { holdIngredients, releaseIngredients } from './ingredientTable.js';
 import { writeLooks } from './looksTable.js';
-import { insertCookActs, insertFireActs } from './manyActs.js';
+import { insertCookActs, insertStoveActs } from './manyActs.js';
 import { writeNote } from './noteTable.js';
 import { writePhoto } from './photoTable.js';
 import { insertReadings } from './readingTable.js';
@@ -133,7 +133,7 @@ export const RECORD_ITEMS: ItemTable<RecordItem> = {
     const of = wanted(own, 'batch_id');
     const acts = grouped(
       await q.rows<{ batch_id: string; body: unknown }>(
-        `SELECT batch_id, body FROM fire_act ${of.sql} ORDER BY seq`,
+        `SELECT batch_id, body FROM stove_act ${of.sql} ORDER BY seq`,
         of.values,
       ),
     );
@@ -164,7 +164,7 @@ export const RECORD_ITEMS: ItemTable<RecordItem> = {
         ...{ seed, speed, probe, trial: row.trial === 1, startC: row.start_c },
         ...{ startedAt: row.started_at.toISOString(), endedAt: row.ended_at.toISOString() },
         goneAt: row.gone_at?.toISOString() ?? null,
-        acts: (acts.get(id) ?? []).map(({ body }) => fromJson<FireAct>(body)),
+        acts: (acts.get(id) ?? []).map(({ body }) => fromJson<StoveAct>(body)),
         readings: (readings.get(id) ?? []).map(({ at_s: atS, probe_c: probeC }) => [atS, probeC] as const),
         cookActs: cookActs.get(id) ?? [],
         notes: row.notes ?? '',
@@ -184,7 +184,7 @@ export const RECORD_ITEMS: ItemTable<RecordItem> = {
       ...{ batchId: id, seed, speed, draft, kitchen, probe, trial, startC },
       ...{ startedAt: new Date(item.startedAt), endedAt: new Date(item.endedAt) },
     });
-    await insertFireActs(q, id, item.acts);
+    await insertStoveActs(q, id, item.acts);
     await insertReadings(
       q,
       item.readings.map(([atS, probeC]) => ({ batchId: id, seq: Math.max(1, Math.round(atS * PER_S)), atS, probeC })),

@@ -1,4 +1,4 @@
-import type { CookAct, FireAct } from '@ember-fold/core';
+import type { CookAct, StoveAct } from '@ember-fold/core';
 import type { Queries } from './gate.js';
 
 /** Another batch has an act of the same id: two evenings are not made of one. */
@@ -23,10 +23,10 @@ async function insertMany(
 }
 
 /** All that was done at the stove of a batch, in its order. @throws Error ACT_TAKEN when one of them is there already */
-export async function insertFireActs(q: Queries, batchId: string, acts: readonly FireAct[]): Promise<void> {
+export async function insertStoveActs(q: Queries, batchId: string, acts: readonly StoveAct[]): Promise<void> {
   await insertMany(
     q,
-    'INSERT INTO fire_act (id, batch_id, at_s, kind, body, received_at) VALUES',
+    'INSERT INTO stove_act (id, batch_id, at_s, kind, body, received_at) VALUES',
     '(?, ?, ?, ?, ?, UTC_TIMESTAMP(3))',
     acts.map((act) => [act.id, batchId, act.atS, act.kind, JSON.stringify(act)]),
   );

@@ -239,7 +239,7 @@ export async function listEndedStoves(
 export async function latestMoment(q: Queries): Promise<number | null> {
   const [row] = await q.rows<{ latest: number | null }>(
     `SELECT MAX(UNIX_TIMESTAMP(s.started_at) * 1000 + 1000 / s.speed * GREATEST(
-       COALESCE((SELECT MAX(at_s) FROM fire_act WHERE batch_id = s.batch_id), 0),
+       COALESCE((SELECT MAX(at_s) FROM stove_act WHERE batch_id = s.batch_id), 0),
        COALESCE((SELECT at_s FROM oil_reading WHERE batch_id = s.batch_id ORDER BY seq DESC LIMIT 1), 0))) AS latest
      FROM stove_session s WHERE s.ended_at IS NULL`,
   );

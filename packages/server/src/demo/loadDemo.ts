@@ -9,7 +9,7 @@ import {
   type Oil,
   batchFigures,
   batchOf,
-  fireTrays,
+  stoveTrays,
   planTrays,
   type TrayDraft,
   simulateRun,
@@ -22,7 +22,7 @@ import type { Gate } from '../db/gate.js';
 import { readKitchen, writeKitchen } from '../db/kitchenTable.js';
 import { writeObservations } from '../db/learntTable.js';
 import { writeLooks } from '../db/looksTable.js';
-import { insertCookActs, insertFireActs } from '../db/manyActs.js';
+import { insertCookActs, insertStoveActs } from '../db/manyActs.js';
 import { writeNote } from '../db/noteTable.js';
 import { insertOil, insertOilEvent } from '../db/oilTable.js';
 import { insertReadings } from '../db/readingTable.js';
@@ -88,7 +88,7 @@ function cookPast(past: Past, nowMs: number, index: number): (gate: Gate) => Pro
   const one = batchOf({ ...tray, fry: { ...tray.fry, oilC: past.oilC } });
   const draft = past.trays?.(one) ?? one;
   const planned = planTrays(draft, QUILLHAVEN, null);
-  const trays = fireTrays(draft, QUILLHAVEN, planned);
+  const trays = stoveTrays(draft, QUILLHAVEN, planned);
   const run = simulateRun(trays ?? [], QUILLHAVEN, 1000 + index, past.mishaps, (n) => demoId(`${past.name} act ${n}`));
   if (!run) throw new Error(`The demo batch "${past.name}" cannot be fried as planned.`);
   const endedAt = new Date(startedAt.getTime() + run.endS * 1000);
@@ -127,7 +127,7 @@ function cookPast(past: Past, nowMs: number, index: number): (gate: Gate) => Pro
         ...{ batchId: id, seed: 1000 + index, speed: 1, draft, kitchen: QUILLHAVEN, startedAt, endedAt },
         ...{ probe: SIMULATED_STOVE, trial: false, startC: null },
       });
-      await insertFireActs(q, id, acts);
+      await insertStoveActs(q, id, acts);
       await insertCookActs(q, id, cookActs);
       await insertReadings(
         q,

@@ -144,7 +144,7 @@ export function badReading(readings: readonly unknown[]): number {
       one.length !== 2 ||
       !one.every((value) => typeof value === 'number' && Number.isFinite(value)) ||
       one[0] < 0 ||
-      one[0] > RANGES.fire.atS.most ||
+      one[0] > RANGES.stove.atS.most ||
       Math.abs(one[1]) > 1000,
   );
 }

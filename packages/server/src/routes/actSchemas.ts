@@ -1,6 +1,6 @@
 import {
   type CookAct,
-  type FireAct,
+  type StoveAct,
   MEASURE_RANGE,
   type MeasureId,
   RANGES,
@@ -11,7 +11,7 @@ import {
 import Joi from 'joi';
 import { flag, number, uuid, within } from './schemaParts.js';
 
-const { draft: D, fire: F } = RANGES;
+const { draft: D, stove: F } = RANGES;
 
 /** What is told at the stove and beside the board. */
 const pieces = Joi.array()
@@ -21,7 +21,7 @@ const pieces = Joi.array()
   .unique()
   .required();
 const actBase = { id: uuid, atS: within(F.atS) };
-export const act = Joi.alternatives<FireAct>()
+export const act = Joi.alternatives<StoveAct>()
   .conditional('.kind', {
     switch: [
       {

@@ -1,4 +1,4 @@
-import { type BatchDraft, DEFAULT_KITCHEN, type FireAct, type Guests, START_GATE } from '@ember-fold/core';
+import { type BatchDraft, DEFAULT_KITCHEN, type StoveAct, type Guests, START_GATE } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { newBatch } from '../test/newBatch.js';
 import { openApp, T0, type TestApp } from '../test/openApp.js';
@@ -81,7 +81,7 @@ test('a finished batch goes into the history of its oil once, with what it carri
   await useOil(oil.id);
   const id = await planned(draftOf('mackerel-leek', 'Ropes'));
   expect((await app.call('POST', `/api/batches/${id}/stove`, { speed: 60, gate: START_GATE })).status).toBe(201);
-  const act = (kind: 'drop' | 'take-out', atS: number): FireAct => ({ id: randomUUID(), atS, kind, pieces: [1, 2] });
+  const act = (kind: 'drop' | 'take-out', atS: number): StoveAct => ({ id: randomUUID(), atS, kind, pieces: [1, 2] });
   app.clock.ms += 15_000;
   for (const one of [act('drop', 100), act('take-out', 700)]) {
     expect((await app.call('POST', `/api/batches/${id}/stove/acts`, one)).status).toBe(201);

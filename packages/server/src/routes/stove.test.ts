@@ -1,4 +1,11 @@
-import { type BatchDraft, DEFAULT_KITCHEN, type FireAct, fireState, ledgerFigures, START_GATE } from '@ember-fold/core';
+import {
+  type BatchDraft,
+  DEFAULT_KITCHEN,
+  type StoveAct,
+  stoveState,
+  ledgerFigures,
+  START_GATE,
+} from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { insertReadings } from '../db/readingTable.js';
 import { type Heard, listenTo } from '../test/listenTo.js';
@@ -27,8 +34,8 @@ async function lit(speed = 60, of: BatchDraft = draft()): Promise<string> {
 }
 
 type Piece = 'drop' | 'turn' | 'take-out' | 'burst';
-const onPieces = (kind: Piece, atS: number, pieces: number[]): FireAct => ({ id: randomUUID(), atS, kind, pieces });
-const setting = (atS: number, setting: number): FireAct => ({ id: randomUUID(), atS, kind: 'burner', setting });
+const onPieces = (kind: Piece, atS: number, pieces: number[]): StoveAct => ({ id: randomUUID(), atS, kind, pieces });
+const setting = (atS: number, setting: number): StoveAct => ({ id: randomUUID(), atS, kind: 'burner', setting });
 
 const post = (id: string, act: unknown) => app.call('POST', `/api/batches/${id}/stove/acts`, act);
 const look = async (id: string) => (await app.call('GET', `/api/batches/${id}/stove`)).body;
@@ -157,7 +164,7 @@ describe('the stream', () => {
     );
     const recorded = (await look(id)).readings.map((r: { seq: number }) => r.seq);
     expect(seqs).toEqual(recorded.filter((seq: number) => seq > fifth).slice(0, seqs.length));
-    const acts = heard.filter((h) => h.event === 'act').map((h) => (h.data['act'] as FireAct).kind);
+    const acts = heard.filter((h) => h.event === 'act').map((h) => (h.data['act'] as StoveAct).kind);
     expect(acts).toEqual(['burner', 'drop']);
     // The mark of the last event brings exactly what came after it.
     const mark = heard[0]!.id;
@@ -202,8 +209,8 @@ describe('a server that dies', () => {
     const times = later.readings.map((r: { atS: number }) => r.atS);
     expect([...times].sort((a, b) => a - b)).toEqual(times);
     expect(
-      fireState(
-        later.acts.map((a: { act: FireAct }) => a.act),
+      stoveState(
+        later.acts.map((a: { act: StoveAct }) => a.act),
         12,
       ).inPot.map((p) => p.number),
     ).toEqual([1, 2, 3]);
@@ -402,7 +409,7 @@ describe('finishing', () => {
     expect((await app.call('DELETE', `/api/batches/${id}`)).body.code).toBe('STOVE_OPEN');
     await app.call('POST', `/api/batches/${id}/stove/finish`, {});
     expect((await app.call('DELETE', `/api/batches/${id}`)).status).toBe(204);
-    for (const table of ['stove_session', 'fire_act', 'oil_reading', 'ledger_note']) {
+    for (const table of ['stove_session', 'stove_act', 'oil_reading', 'ledger_note']) {
       expect(await app.gate.rows(`SELECT * FROM ${table} WHERE batch_id = ?`, [id])).toEqual([]);
     }
   });

@@ -1,8 +1,8 @@
 import {
   asCooked,
   cookState,
-  type FireAct,
-  fireState,
+  type StoveAct,
+  stoveState,
   type Kitchen,
   oilAfterRest,
   batchFigures,
@@ -170,7 +170,7 @@ export function stoveRoutes(context: Context): Router {
   });
 
   router.post('/acts', async (req, res) => {
-    const act = validate<FireAct>(SCHEMAS.act, req.body);
+    const act = validate<StoveAct>(SCHEMAS.act, req.body);
     const { isNew, ...told } = await turns.run(idOf(req), async () => {
       const { row, stored } = await gate.transaction(async (q) => {
         // One act after the other: places are given in the order in which acts are committed, and
@@ -194,7 +194,7 @@ export function stoveRoutes(context: Context): Router {
       if (held.endedAt) return { row: held, isOver: false };
       const { batchId, draft } = held;
       const acts = (await listActs(q, batchId)).map((stored) => stored.act);
-      if (fireState(acts, friedPieces(fryTrays(draft))).inPot.length > 0) throw new ApiError('STILL_FRYING');
+      if (stoveState(acts, friedPieces(fryTrays(draft))).inPot.length > 0) throw new ApiError('STILL_FRYING');
       const figures = batchFigures(draft, acts, await traceReadings(q, batchId));
       await endStove(q, batchId, new Date(clockMs()));
       await writeFigures(q, batchId, figures.whole);

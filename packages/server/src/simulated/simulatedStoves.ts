@@ -1,19 +1,19 @@
 import {
   type BatchDraft,
   createStove,
-  type FireAct,
-  fireState,
+  type StoveAct,
+  stoveState,
   type Kitchen,
   type OilReading,
   friedPieces,
   fryTrays,
-  fireTrays,
+  stoveTrays,
   readProbe,
   replayFry,
   restoreIntoStove,
   type SimulatedStove,
   stepStove,
-  type StovePiece,
+  type SimulatedPiece,
   stovePieceSpec,
   topUpStove,
   trayOfPiece,
@@ -37,14 +37,14 @@ interface Told {
   readonly nowS: number;
   readonly draft: BatchDraft;
   readonly kitchen: Kitchen;
-  readonly acts: readonly { readonly seq: number; readonly act: FireAct }[];
+  readonly acts: readonly { readonly seq: number; readonly act: StoveAct }[];
   readonly readings: readonly OilReading[];
 }
 
 interface Running {
   readonly told: Told;
   readonly stove: SimulatedStove;
-  readonly acts: Map<string, FireAct>;
+  readonly acts: Map<string, StoveAct>;
   readonly readings: OilReading[];
   /** Turns each piece in the simulated pot has had. */
   readonly turns: Map<number, number>;
@@ -165,10 +165,10 @@ export class SimulatedStoves {
       const answer = await fetch(`${this.options.url}/api/batches/${batchId}/stove`, { signal: this.stopped.signal });
       if (!answer.ok) return;
       const told = (await answer.json()) as Told;
-      const trays = fireTrays(told.draft, told.kitchen);
+      const trays = stoveTrays(told.draft, told.kitchen);
       if (told.probe !== SIMULATED_STOVE || told.endedAt !== null || !trays || this.running.has(batchId) || !isOurs())
         return;
-      const pieceOf = (number: number): StovePiece => trayOfPiece(trays, number).fry;
+      const pieceOf = (number: number): SimulatedPiece => trayOfPiece(trays, number).fry;
       const stove = createStove(told.kitchen.pot, told.kitchen.roomC, pieceOf, told.seed);
       const running: Running = {
         ...{ told, stove, turns: new Map(), toppedM3: 0, stop: new AbortController() },
@@ -184,7 +184,7 @@ export class SimulatedStoves {
       const acts = told.acts.map(({ act }) => act);
       stove.state = {
         ...stove.state,
-        burnerFlowW: burnerFlowW(acts, fireState(acts, piecesOf(told)).takenBack, stove.pot, stove.timeS),
+        burnerFlowW: burnerFlowW(acts, stoveState(acts, piecesOf(told)).takenBack, stove.pot, stove.timeS),
       };
       // The oil did not wait while nobody was there; nobody read the probe meanwhile.
       const missedS = Math.min(MOST_CATCH_UP_S, this.stoveNowS(running) - stove.timeS);
@@ -216,7 +216,7 @@ export class SimulatedStoves {
             void this.open(told.batchId);
           }
           if (event !== 'act') return;
-          const { act } = data as { act: FireAct };
+          const { act } = data as { act: StoveAct };
           if (running.acts.has(act.id)) return;
           running.acts.set(act.id, act);
           this.settle(running);
@@ -231,7 +231,7 @@ export class SimulatedStoves {
   /** Makes the simulated pot hold exactly what the acts say, piece by piece. */
   private settle(running: Running): void {
     const { stove, turns, told } = running;
-    const state = fireState([...running.acts.values()], piecesOf(told));
+    const state = stoveState([...running.acts.values()], piecesOf(told));
     stove.setting = Math.min(state.burner, stove.pot.settings);
     topUpStove(stove, state.toppedM3 - running.toppedM3);
     running.toppedM3 = state.toppedM3;

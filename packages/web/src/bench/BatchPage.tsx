@@ -54,7 +54,7 @@ function useStationsReady(shown: boolean) {
 }
 const READY_AFTER_MS = 1500;
 
-const ToFire = styled(Link)`
+const ToStove = styled(Link)`
   ${figureFont}
   display: inline-flex;
   align-items: center;
@@ -182,14 +182,14 @@ const Ways = memo(function Ways({ batchId, frying }: Pick<OpenProps, 'batchId' |
         <Redo2 size={18} aria-hidden />
         <span>{T.redo}</span>
       </Step>
-      <ToFire to={`/cook/${batchId}`}>
+      <ToStove to={`/cook/${batchId}`}>
         <ListChecks size={18} aria-hidden />
         {T.cookIt}
-      </ToFire>
-      <ToFire to={`/fire/${batchId}`}>
+      </ToStove>
+      <ToStove to={`/stove/${batchId}`}>
         <Flame size={18} aria-hidden />
         {frying ? T.backToTheStove : T.fryThisBatch}
-      </ToFire>
+      </ToStove>
     </>
   );
 });

@@ -167,14 +167,14 @@ export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) 
         <Findings findings={findings} printer={printer} say={mixFindingText} />
       </Said>
       <Keys>
-        {step.kind === 'fire' && (
-          <Link to={`/fire/${batchId}`}>
+        {step.kind === 'stove' && (
+          <Link to={`/stove/${batchId}`}>
             <Flame size={20} aria-hidden />
             {T.toTheStove}
           </Link>
         )}
         <Button
-          $look={step.kind === 'fire' ? 'plain' : 'primary'}
+          $look={step.kind === 'stove' ? 'plain' : 'primary'}
           onPress={() => tell({ kind: 'done', step: step.id })}
         >
           <Check size={20} aria-hidden />

@@ -44,7 +44,7 @@ const ends = [
 it.each(ends)(
   'ended %s, a batch goes to the server behind all that was done for it, and waits for no other',
   async (...[, room, end]) => {
-    act(`${room} 1`, `fire:${room}`, `${room}/stove`);
+    act(`${room} 1`, `stove:${room}`, `${room}/stove`);
     act(`${room} 2`, `cook:${room}`, `${room}/cook`);
     const [one, other] = await after(Promise.all([end(room), end('other')]));
     expect([one.data, other.data]).toEqual([

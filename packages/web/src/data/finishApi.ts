@@ -9,7 +9,7 @@ type Ask = (args: FetchArgs) => ReturnType<BaseQueryFn<FetchArgs, unknown, Fetch
 
 /** Asks for a batch to be ended once nothing that this page did for it is still on its way: it takes no more afterwards. */
 async function endBatch(batchId: string, ask: Ask, url: string, body: object) {
-  if (!(await handedOver([`fire:${batchId}`, `cook:${batchId}`]))) {
+  if (!(await handedOver([`stove:${batchId}`, `cook:${batchId}`]))) {
     const problem: ApiProblem = { code: 'WAITING', message: SHARED.notHandedOver };
     return { error: { status: 409 as const, data: problem } };
   }

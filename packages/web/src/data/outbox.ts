@@ -71,7 +71,11 @@ function unjournal(id: string): void {
 }
 
 /** An act that an earlier version of the page left behind, under the field names of today. */
-const named = <T extends Outgoing>(item: T): T => ({ ...item, body: withTodaysNames(item.body) });
+const named = <T extends Outgoing>(item: T): T => ({
+  ...item,
+  lane: item.lane.replace(/^fire:/, 'stove:'),
+  body: withTodaysNames(item.body),
+});
 
 /** What the database did not get in time, oldest first. */
 function journalled(): readonly Outgoing[] {

@@ -1,4 +1,4 @@
-import type { FireAct, StartStoveAsk, StoredAct, StoredReading, Stove } from '@ember-fold/core';
+import type { StoveAct, StartStoveAsk, StoredAct, StoredReading, Stove } from '@ember-fold/core';
 import { isDraft, original } from 'immer';
 import { api } from './api';
 import { dropAnswer, keepAnswer } from './keptAnswers';
@@ -106,6 +106,6 @@ export const stoveApi = api.injectEndpoints({
 });
 
 /** An act that was acknowledged, before the stream tells it. */
-export function actTaken(batchId: string, stored: { readonly seq: number; readonly act: FireAct }) {
+export function actTaken(batchId: string, stored: { readonly seq: number; readonly act: StoveAct }) {
   return stoveApi.util.updateQueryData('stove', batchId, (now) => withAct(plain(now as KnownStove), stored));
 }

@@ -16,7 +16,7 @@ export function BackToStove({ record }: { readonly record: Pick<LedgerRecord, 'i
   if (!isFresh) return null;
   const goBack = async () => {
     const result = await reopen(record.id);
-    if ('data' in result && result.data) await navigate(`/fire/${record.id}`);
+    if ('data' in result && result.data) await navigate(`/stove/${record.id}`);
   };
   return (
     <>

@@ -79,7 +79,7 @@ export function LedgerList() {
             <Panel>
               <h2>{T.nothingFriedYet}</h2>
               <Soft>
-                {T.aBatchArrivesHereWhen} <Link to="/fire">{T.stove}</Link>.
+                {T.aBatchArrivesHereWhen} <Link to="/stove">{T.stove}</Link>.
               </Soft>
             </Panel>
           ) : found.length === 0 ? (

@@ -2,7 +2,7 @@ import { LEDGER as T } from '../text/ledgerPhrases';
 import { lazyPart } from '../ui/lazyPart';
 import {
   cookAgain,
-  fireState,
+  stoveState,
   friedPieces,
   fryTrays,
   type LedgerRecord,
@@ -83,7 +83,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
   const [againId] = useState(() => crypto.randomUUID());
   const { draft, figures, readings, acts } = record;
   const trace = useMemo(() => readings.map((r) => [r.atS, r.probeC] as const), [readings]);
-  const state = useMemo(() => fireState(acts, friedPieces(fryTrays(draft))), [acts, draft]);
+  const state = useMemo(() => stoveState(acts, friedPieces(fryTrays(draft))), [acts, draft]);
   const { loadStartsS } = state;
   const { looks, judge, key: saved } = useLooks(record);
   const lesson = useLesson(record, looks);

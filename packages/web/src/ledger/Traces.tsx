@@ -1,4 +1,4 @@
-import { fireState, friedPieces, fryTrays, type LedgerRecord } from '@ember-fold/core';
+import { stoveState, friedPieces, fryTrays, type LedgerRecord } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { COMPARE as C } from '../text/comparePhrases';
 import type { Printer } from '../text/printer';
@@ -37,7 +37,7 @@ export const lineOf = (i: number) => ({ stroke: STROKES[i % 6]!, strokeDasharray
 
 /** s after the first drop, and °C. */
 function traceOf({ readings, acts, draft }: LedgerRecord): readonly (readonly [number, number])[] {
-  const { loadStartsS, pieces } = fireState(acts, friedPieces(fryTrays(draft)));
+  const { loadStartsS, pieces } = stoveState(acts, friedPieces(fryTrays(draft)));
   const fromS = loadStartsS[0] ?? 0;
   const toS = pieces.reduce((most, { outS, droppedS }) => Math.max(most, outS ?? droppedS), fromS);
   const during = readings.filter(({ atS }) => atS >= fromS && atS <= toS);

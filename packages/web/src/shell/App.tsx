@@ -1,6 +1,6 @@
 import { lazyPart } from '../ui/lazyPart';
 import { Provider } from 'react-redux';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { createBrowserRouter, Navigate, RouterProvider, useLocation } from 'react-router';
 import { BatchPage } from '../bench/BatchPage';
 import '../data/effects';
 import { Failure, NotFound } from './Failure';
@@ -14,7 +14,7 @@ const SupperPage = lazyPart(() => import('../table/SupperPage').then((m) => ({ d
 const NewBatchPage = lazyPart(() => import('../bench/new/NewBatchPage').then((m) => ({ default: m.NewBatchPage })));
 const LedgerRoutes = lazyPart(() => import('./LedgerRoutes').then((m) => ({ default: m.LedgerRoutes })));
 const CookRoutes = lazyPart(() => import('./CookRoutes').then((m) => ({ default: m.CookRoutes })));
-const FireRoutes = lazyPart(() => import('./FireRoutes').then((m) => ({ default: m.FireRoutes })));
+const StoveRoutes = lazyPart(() => import('./StoveRoutes').then((m) => ({ default: m.StoveRoutes })));
 const LearnRoutes = lazyPart(() => import('./LearnRoutes').then((m) => ({ default: m.LearnRoutes })));
 const StoreRoutes = lazyPart(() => import('./StoreRoutes').then((m) => ({ default: m.StoreRoutes })));
 
@@ -37,13 +37,20 @@ const router = createBrowserRouter([
           { path: '/learn/*', element: <LearnRoutes /> },
           { path: '/ledger/*', element: <LedgerRoutes /> },
           { path: '/cook/*', element: <CookRoutes /> },
-          { path: '/fire/*', element: <FireRoutes /> },
+          { path: '/stove/*', element: <StoveRoutes /> },
+          // The address of the Stove room in earlier versions.
+          { path: '/fire/*', element: <FromFire /> },
           { path: '*', element: <NotFound /> },
         ],
       },
     ],
   },
 ]);
+
+function FromFire() {
+  const { pathname } = useLocation();
+  return <Navigate to={pathname.replace('/fire', '/stove')} replace />;
+}
 
 export function App() {
   return (

@@ -28,7 +28,7 @@ const Round = styled(Button)`
 
 /** Where the handbook opens, by where the work is. */
 const PAGE_AT: readonly (readonly [path: RegExp, page: PageId])[] = [
-  [/^\/fire|^\/learn\/practice\/./, 'fire'],
+  [/^\/stove|^\/learn\/practice\/./, 'fire'],
   [/\/dough$/, 'families'],
   [/\/filling$/, 'filling'],
   [/\/fry$/, 'oil-heat'],

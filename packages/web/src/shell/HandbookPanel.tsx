@@ -68,7 +68,7 @@ const pageAt = (at: HandbookAt): PageId => ('page' in at ? at.page : (termOf(at.
 /** The batch whose page is open beside the handbook: its first tray. */
 function useBatchAtHand(): TrayDraft | null {
   const { pathname } = useLocation();
-  const [, id = ''] = /^\/(?:bench|cook|fire)\/([0-9a-f-]{36})/.exec(pathname) ?? [];
+  const [, id = ''] = /^\/(?:bench|cook|stove)\/([0-9a-f-]{36})/.exec(pathname) ?? [];
   const { data } = api.useBatchQuery(id, { skip: id === '' });
   return useMemo(() => (data ? trayOf(data.draft, null) : null), [data]);
 }

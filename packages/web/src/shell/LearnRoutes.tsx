@@ -9,7 +9,7 @@ const DrillRoom = lazyPart(() => import('../learn/DrillRoom').then((m) => ({ def
 const PracticeRoom = lazyPart(() => import('../learn/PracticeRoom').then((m) => ({ default: m.PracticeRoom })));
 
 const PracticeStoveRoom = lazyPart(() =>
-  import('../fire/practice/PracticeStoveRoom').then((m) => ({ default: m.PracticeStoveRoom })),
+  import('../stove/practice/PracticeStoveRoom').then((m) => ({ default: m.PracticeStoveRoom })),
 );
 
 /** Pages to learn from. */

@@ -136,7 +136,7 @@ const UnitsCard = lazyPart(loadUnits);
 const Enter = lazyPart(() => import('./Enter').then((m) => ({ default: m.Enter })));
 const TimerBar = lazyPart(() => import('../cook/TimerBar').then((m) => ({ default: m.TimerBar })));
 const DropIn = lazyPart(() => import('./DropIn').then((m) => ({ default: m.DropIn })));
-const PotBar = lazyPart(() => import('../fire/PotBar').then((m) => ({ default: m.PotBar })));
+const PotBar = lazyPart(() => import('../stove/PotBar').then((m) => ({ default: m.PotBar })));
 
 /** Grams or cups, °C or °F: one setting for the whole kitchen. Its card comes when it is reached for. */
 function UnitSwitch() {
@@ -202,7 +202,7 @@ function AtTheStove() {
   const watched = useWatched();
   const frying = data?.filter(({ batchId }) => !watched.includes(batchId)).pop();
   if (!frying) return null;
-  return <Chip to={`/fire/${frying.batchId}`}>{T.atTheStove(frying.name)}</Chip>;
+  return <Chip to={`/stove/${frying.batchId}`}>{T.atTheStove(frying.name)}</Chip>;
 }
 
 /** Timers and pots cannot be shown: the page is of an older build than what is served now. */
@@ -241,7 +241,7 @@ function RoomLinks() {
       <NavLink to="/table">{T.table}</NavLink>
       <NavLink to="/bench">{T.bench}</NavLink>
       <NavLink to="/cook">{T.cook}</NavLink>
-      <NavLink to="/fire">{T.fire}</NavLink>
+      <NavLink to="/stove">{T.stove}</NavLink>
       <NavLink to="/ledger">{T.ledger}</NavLink>
       <NavLink to="/store">{T.store}</NavLink>
       <NavLink to="/learn">{T.learn}</NavLink>
@@ -277,7 +277,7 @@ function Inside({ isBench }: { readonly isBench: boolean }) {
 export function Shell() {
   const { pathname } = useLocation();
   const isOut = useIsOut();
-  const atStove = pathname.startsWith('/fire');
+  const atStove = pathname.startsWith('/stove');
   // Practised on the true page of the stove, in its colours.
   const isDark = atStove || /^\/learn\/practice\/./.test(pathname);
   return (

@@ -91,5 +91,5 @@ export function outgoingName(lane: string, body: unknown): string {
   const { name, kind } = (body ?? {}) as { name?: string; kind?: string };
   if (lane.startsWith('timers')) return `Timer${name ? ` "${name}"` : ''}`;
   const what = (kind ?? 'act').replaceAll('-', ' ');
-  return lane.startsWith('fire') ? `At the stove: ${what}` : `On the run-sheet: ${what}`;
+  return lane.startsWith('stove') ? `At the stove: ${what}` : `On the run-sheet: ${what}`;
 }

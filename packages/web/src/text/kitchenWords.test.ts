@@ -7,9 +7,9 @@ import {
   cookState,
   DEFAULT_KITCHEN,
   DOUGH_FAMILIES,
-  fireBelief,
-  type FireAct,
-  fireState,
+  stoveBelief,
+  type StoveAct,
+  stoveState,
   type Guests,
   newTray,
   oilState,
@@ -33,7 +33,7 @@ import {
 import fc from 'fast-check';
 import { CHECK } from './checkText';
 import { changeText, measureText, runLines, stepName, tableText, timerSpeech, timerText } from './cookText';
-import { beliefText, fitText } from './fireWords';
+import { beliefText, fitText } from './stoveWords';
 import { notForText, oilAdviceText, oilCarriesText, oilEventText, oilStateText, ownOilText } from './oilText';
 import { makePrinter } from './printer';
 
@@ -181,12 +181,12 @@ test('an oil of any history, and any supper in it, read as sentences', () => {
 });
 
 test('what an evening taught, and what a stove is like', () => {
-  const seen: FireAct = { id: 's', atS: 1, kind: 'seen', pieces: [1], looks: 'darker' };
-  const core: FireAct = { id: 'c', atS: 2, kind: 'core', piece: 1, tempC: 70, predictedC: 78 };
-  expect(beliefText(fireBelief(fireState([], 9)), printers[0])).toBe('');
+  const seen: StoveAct = { id: 's', atS: 1, kind: 'seen', pieces: [1], looks: 'darker' };
+  const core: StoveAct = { id: 'c', atS: 2, kind: 'core', piece: 1, tempC: 70, predictedC: 78 };
+  expect(beliefText(stoveBelief(stoveState([], 9)), printers[0])).toBe('');
   for (const p of printers) {
-    reads(beliefText(fireBelief(fireState([seen, core], 9)), p));
-    reads(beliefText(fireBelief(fireState([core], 9)), p));
+    reads(beliefText(stoveBelief(stoveState([seen, core], 9)), p));
+    reads(beliefText(stoveBelief(stoveState([core], 9)), p));
   }
   const found = (value: number) => ({ value, sd: value / 40 });
   const fit = {

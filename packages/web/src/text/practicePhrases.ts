@@ -12,7 +12,7 @@ import {
   type SituationKind,
 } from '@ember-fold/core';
 import type { PageId } from './handbook/page';
-import { listText } from './fireWords';
+import { listText } from './stoveWords';
 import type { Printer } from './printer';
 import { CRUMB_DOES } from './methodText';
 import { SPEED_NAME } from './words';

@@ -22,7 +22,7 @@ export const SHELL = {
   table: 'Table',
   bench: 'Bench',
   cook: 'Cook',
-  fire: 'Stove',
+  stove: 'Stove',
   ledger: 'Ledger',
   store: 'Store',
   learn: 'Learn',

@@ -57,7 +57,7 @@ import { makePrinter, plain, readWhole, withTemps } from './printer';
 import { ARM_ROWS, crumbText, loadWayText } from './methodText';
 import { shoppingText } from './shoppingText';
 import { swapText } from './swapText';
-import { finishLines, handsText, listText, nextText } from './fireWords';
+import { finishLines, handsText, listText, nextText } from './stoveWords';
 import { FAMILY_METHOD } from './methodWords';
 import { FAMILY_NAME } from './words';
 

@@ -11,13 +11,13 @@ import {
   cuttingRolls,
   type CuttingSpec,
   DEFAULT_KITCHEN,
-  type FireAct,
+  type StoveAct,
   fitStove,
   type ShapeId,
   SHAPES,
   type FindingTone,
-  type FireTray,
-  fireTrays,
+  type StoveTray,
+  stoveTrays,
   type FryArm,
   fryArm,
   type FryPlan,
@@ -122,7 +122,7 @@ export interface FitAsk {
   readonly pot: Pot;
   readonly roomC: number;
   readonly readings: readonly OilReading[];
-  readonly acts: readonly FireAct[];
+  readonly acts: readonly StoveAct[];
   readonly pieces: number;
   /** What each tray's pieces draw, and the number of its first: W, one entry a second from the drop. */
   readonly draws: readonly { readonly first: number; readonly pieceW: readonly number[] }[];
@@ -149,8 +149,8 @@ const worker = {
     return planTrays(batch, kitchen, nowMs).map(({ draft, plan }) => ({ draft, plan: { ...plan, ...thin(plan) } }));
   },
   /** What of a batch is fried, for its stove; `null` when something of it has no moment to take it out. */
-  fire(batch: BatchDraft, kitchen: Kitchen): readonly FireTray[] | null {
-    const trays = fireTrays(batch, kitchen);
+  figures(batch: BatchDraft, kitchen: Kitchen): readonly StoveTray[] | null {
+    const trays = stoveTrays(batch, kitchen);
     return trays && trays.map((tray) => ({ ...tray, fry: thinFry(tray.fry) }));
   },
   /** Colour, core and moments of the pieces in a pot. */

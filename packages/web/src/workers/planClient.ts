@@ -1,7 +1,7 @@
 import type {
   BakePlan,
   BatchDraft,
-  FireTray,
+  StoveTray,
   PlannedTray,
   TrayDraft,
   TrayMark,
@@ -50,8 +50,8 @@ export function potPredictor(): (asks: readonly PredictAsk[]) => Promise<PiecePr
   return latestOnly((asks: readonly PredictAsk[]): Promise<PiecePrediction[]> => plans().predict(asks));
 }
 /** What of a batch is fried, as the stove takes it. */
-export function fireOnce(batch: BatchDraft, kitchen: Kitchen): Promise<readonly FireTray[] | null> {
-  return plans().fire(batch, kitchen);
+export function stoveOnce(batch: BatchDraft, kitchen: Kitchen): Promise<readonly StoveTray[] | null> {
+  return plans().figures(batch, kitchen);
 }
 
 /** What a recipe says; a newer text replaces the one that waits. */

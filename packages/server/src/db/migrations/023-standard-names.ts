@@ -42,14 +42,15 @@ export const standardNames: Migration = {
         `UPDATE ${table} SET ${column} = ${replaced(column, [...FIELDS, ['lots', 'portions'] as const].map(field))}`,
     ),
     `UPDATE stove_session SET figures = ${replaced('figures', FIGURES.map(field))}`,
+    'RENAME TABLE IF EXISTS fire_act TO stove_act',
     ...(
       [
         ['flip', 'turn'],
         ['lift', 'take-out'],
       ] as const
     ).flatMap(([was, is]) => [
-      `UPDATE fire_act SET body = ${replaced('body', [[`"kind":"${was}"`, `"kind":"${is}"`]])} WHERE kind = '${was}'`,
-      `UPDATE fire_act SET kind = '${is}' WHERE kind = '${was}'`,
+      `UPDATE stove_act SET body = ${replaced('body', [[`"kind":"${was}"`, `"kind":"${is}"`]])} WHERE kind = '${was}'`,
+      `UPDATE stove_act SET kind = '${is}' WHERE kind = '${was}'`,
     ]),
     `UPDATE cook_act SET body = ${replaced('body', [['"line":"lot ', '"line":"portion ']])}`,
   ],

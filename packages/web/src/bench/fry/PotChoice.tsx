@@ -2,7 +2,7 @@ import { FRY as T } from '../../text/fryPhrases';
 import { useEdit } from '../../data/useEdit';
 import { type Line, useKitchen } from '../../data/useLine';
 import { Pick } from '../../ui/controls/Pick';
-import { potText } from '../../text/fireWords';
+import { potText } from '../../text/stoveWords';
 
 const OWN = '';
 

@@ -1,0 +1,34 @@
+import { SAFE_C } from './danger.js';
+import type { StoveState } from './stoveAct.js';
+import type { OilNow } from './oilNow.js';
+
+/** What is to be thought of before a batch is finished. */
+export interface FinishAsks {
+  /** Pieces that were planned and have not been in the oil. */
+  readonly unfried: number;
+  /** Oil that is hot, °C; `null`: it is safe, or is kept hot for what is fried next. */
+  readonly hotC: number | null;
+  /** The burner is on, as far as was told; 0: off, or it is kept on for what is fried next. */
+  readonly burner: number;
+}
+
+/**
+ * Whether finishing a batch needs a second thought: pieces left over, hot oil, a burner that is on.
+ * `null`: nothing is left to think of.
+ *
+ * @param keepsHot the oil is kept hot for the next batch
+ * @example finishAsks({ toFry: 0, burner: 0 }, { lastC: 40 }, false) // null
+ */
+export function finishAsks(
+  { toFry, burner }: Pick<StoveState, 'toFry' | 'burner'>,
+  { lastC }: Pick<OilNow, 'lastC'>,
+  keepsHot: boolean,
+): FinishAsks | null {
+  const isHot = !keepsHot && lastC !== null && lastC > SAFE_C;
+  const on = keepsHot ? 0 : burner;
+  if (toFry === 0 && !isHot && on === 0) return null;
+  return { unfried: toFry, hotC: isHot ? lastC : null, burner: on };
+}
+
+/** A batch that was finished by mistake is taken up again for so long, ms. Our own. */
+export const REOPEN_MS = 2 * 3_600_000;

@@ -1,0 +1,95 @@
+import { oilRange, type OilRange } from '../oil/fryLoads.js';
+import { type StoveAct, stoveState, type OilReading } from './stoveAct.js';
+
+/** What happened at the stove, from acts and readings alone. */
+export interface LedgerFigures {
+  readonly fried: number;
+  readonly burst: number;
+  /** Whole, but raw inside when taken out, and finished in the oven. */
+  readonly aside: number;
+  readonly stillIn: number;
+  readonly notFried: number;
+  readonly loads: number;
+  /** Mean time in the oil of the pieces that came out whole, s; `null` when none did. */
+  readonly meanInOilS: number | null;
+  /** Over the time from the first piece in to the last piece out, °C. */
+  readonly oilMeanC: number | null;
+  readonly oilLeastC: number | null;
+  readonly oilMostC: number | null;
+  /** Share of that time within the range, 0–1. */
+  readonly inRangeShare: number | null;
+  /** first piece in to the last piece out, s. */
+  readonly fryingS: number;
+  readonly range: OilRange;
+  readonly turnsPerPiece: number | null;
+  /** Cores that were probed: how many, and the coldest, °C. Missing in old records. */
+  readonly cores?: { readonly probed: number; readonly leastC: number | null };
+  /** Pieces of trays that were baked, and that were put by or left as they are. Missing where there were none. */
+  readonly baked?: number;
+  readonly putBy?: number;
+  /** Oil while there was frying, °C: means of equal stretches; `null` where nothing was read. Missing in old records. */
+  readonly oilTraceC?: readonly (number | null)[];
+}
+
+/** Stretches that a small trace has. */
+const TRACE = 48;
+
+function smallTrace(during: readonly OilReading[], from: number, to: number): (number | null)[] {
+  const sums = Array.from({ length: TRACE }, () => ({ sum: 0, count: 0 }));
+  for (const { atS, probeC } of during) {
+    const at = sums[Math.min(TRACE - 1, Math.floor((TRACE * (atS - from)) / (to - from)))];
+    if (at) Object.assign(at, { sum: at.sum + probeC, count: at.count + 1 });
+  }
+  return sums.map(({ sum, count }) => (count === 0 ? null : Math.round((10 * sum) / count) / 10));
+}
+
+function mean(values: readonly number[]): number | null {
+  return values.length > 0 ? values.reduce((sum, v) => sum + v, 0) / values.length : null;
+}
+
+/**
+ * Adds a finished (or running) batch up for the ledger.
+ * @param plannedPieces of the batch
+ * @param oilC the temperature that was to be used
+ * @example ledgerFigures(acts, readings, 24, 158).meanInOilS // 600
+ */
+export function ledgerFigures(
+  acts: readonly StoveAct[],
+  readings: readonly OilReading[],
+  plannedPieces: number,
+  oilC: number,
+): LedgerFigures {
+  const state = stoveState(acts, plannedPieces);
+  const whole = state.pieces.filter((p) => p.outS !== null && p.oven === null);
+  const from = state.pieces.reduce((least, p) => Math.min(least, p.droppedS), Infinity);
+  const to = state.pieces.reduce((most, p) => Math.max(most, p.outS ?? p.droppedS), -Infinity);
+  const readWhile = readings.filter((r) => r.atS >= from && r.atS <= to);
+  const during = readWhile.map((r) => r.probeC);
+  const range = oilRange(oilC);
+  // A core probed again is judged by its last reading.
+  const cores = [
+    ...new Map(state.judged.flatMap((act) => (act.kind === 'core' ? [[act.piece, act.tempC] as const] : []))).values(),
+  ];
+  const inside = during.filter((c) => c >= range.least && c <= range.most).length;
+  return {
+    fried: state.done,
+    burst: state.burst,
+    aside: state.aside,
+    stillIn: state.inPot.length,
+    notFried: state.toFry,
+    loads: state.loads,
+    meanInOilS: mean(whole.map((p) => p.outS! - p.droppedS)),
+    oilMeanC: mean(during),
+    oilLeastC: during.length > 0 ? during.reduce((a, b) => Math.min(a, b)) : null,
+    oilMostC: during.length > 0 ? during.reduce((a, b) => Math.max(a, b)) : null,
+    inRangeShare: during.length > 0 ? inside / during.length : null,
+    fryingS: to > from ? to - from : 0,
+    range,
+    turnsPerPiece: mean(whole.map((p) => p.turnsS.length)),
+    cores: {
+      probed: cores.length,
+      leastC: cores.length > 0 ? Math.min(...cores) : null,
+    },
+    ...(to > from ? { oilTraceC: smallTrace(readWhile, from, to) } : {}),
+  };
+}
