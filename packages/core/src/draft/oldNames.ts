@@ -34,18 +34,23 @@ function valueNow(field: string, value: unknown): unknown {
 
 /**
  * A document of any earlier version with the field names and values of today: a draft, a kitchen, a supper,
- * an act, or an item of a file. What is named as today already stays the same.
+ * an act, or an item of a file. A document that is named as today already comes back itself.
  * @param document JSON; anything else comes back as it is
  * @param parent the field the document stands in, where it is a part of a larger one
- * @example withTodaysNames({ fry: { lotSize: 6 } }) // { fry: { loadSize: 6 } }
+ * @example withTodaysNames({ fry: { lotSize: 6 } }).fry.loadSize // 6
  */
 export function withTodaysNames(document: unknown, parent = ''): unknown {
-  if (Array.isArray(document)) return document.map((one) => withTodaysNames(valueNow(parent, one), parent));
+  if (Array.isArray(document)) {
+    const items = document.map((one) => withTodaysNames(valueNow(parent, one), parent));
+    return items.every((one, i) => one === document[i]) ? document : items;
+  }
   if (!isObject(document)) return document;
-  return Object.fromEntries(
-    Object.entries(document).map(([field, value]) => {
-      const name = nameNow(field, parent);
-      return [name, withTodaysNames(valueNow(name, value), name)];
-    }),
-  );
+  let isSame = true;
+  const entries = Object.entries(document).map(([field, value]): [string, unknown] => {
+    const name = nameNow(field, parent);
+    const now = withTodaysNames(valueNow(name, value), name);
+    isSame &&= name === field && now === value;
+    return [name, now];
+  });
+  return isSame ? document : Object.fromEntries(entries);
 }

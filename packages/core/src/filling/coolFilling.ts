@@ -74,7 +74,7 @@ function faceLaws(spec: CoolingSpec): { topH: number; topC: number; bottomH: num
  *
  * @param foldC °C at which folding may begin, usually 20, or 8 for fat-rich doughs
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
- * @example coolFilling({ depthM: 0.02, startC: 80, place: 'fridge', roomC: 21, fridgeC: 4, covered: false }, 20).passesFirstMark // true
+ * @example coolFilling({ depthM: 0.02, startC: 80, place: 'fridge', roomC: 21, fridgeC: 4, covered: false }, 20).passesFirstTarget // true
  */
 export function coolFilling(spec: CoolingSpec, foldC: number): CoolingResult {
   requireWithin(spec.depthM, 0.003, MOST_DEPTH_M, 'depthM');

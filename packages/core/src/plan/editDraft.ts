@@ -142,7 +142,7 @@ export function withSizeFor(draft: TrayDraft, goal: SizeGoal, known: Known = SHI
 
 /**
  * Another form: the same filling in each, in a blank that it fills well; the dough follows.
- * @example withShape(draft, 'cone').form // 'cone'
+ * @example withShape(draft, 'cone').shape // 'cone'
  */
 export function withShape(draft: TrayDraft, shape: ShapeId, known: Known = SHIPPED): TrayDraft {
   if (shape === draft.shape) return draft;

@@ -67,7 +67,7 @@ function evenly(drawn: readonly Point[], around: number): Point[] {
 
 /**
  * A batch cut with the cook's own cutter; dough follows.
- * @example withOutline(draft, cutterOutline([[0, 0], [4, 0], [4, 3], [0, 3]]), kitchen).form // 'own-cutter'
+ * @example withOutline(draft, cutterOutline([[0, 0], [4, 0], [4, 3], [0, 3]]), kitchen).shape // 'own-cutter'
  */
 export function withOutline(draft: TrayDraft, outline: readonly Point[], known: Known): TrayDraft {
   const formed = withShape(draft, 'own-cutter', known);

@@ -138,13 +138,13 @@ describe('measured at the dough', () => {
       return stepFindings(measures(yeast), trays, state).map(({ code, tone }) => `${code} ${tone}`);
     };
     expect([said(38), said(48), said(60)]).toEqual([[], ['dough.liquid-hot look-out'], ['dough.liquid-kills stop']]);
-    // Of two loads one too hot is not made good by the other.
-    const loads = { ...yeast, dough: { ...yeast.dough, loads: 2 } };
+    // Of two portions one too hot is not made good by the other.
+    const twoPortions = { ...yeast, dough: { ...yeast.dough, portions: 2 } };
     const acts = ['mix-dough', 'mix-dough:A2'].map(
       (step, i) =>
         ({ id: step, atMs: 1, kind: 'measure', step, measure: 'liquid-c', value: i === 0 ? 38 : 60 }) as CookAct,
     );
-    expect(asCooked(batchOf(loads), cookState(acts), DEFAULT_KITCHEN).dough.liquidC).toBe(60);
+    expect(asCooked(batchOf(twoPortions), cookState(acts), DEFAULT_KITCHEN).dough.liquidC).toBe(60);
     const warm = cooked(yeast, 'mix-dough', 'dough-c', 31).trays[0]!.plan;
     const change = planChanges(plan(yeast), warm).find(({ what }) => what === 'rise')!;
     expect(change.after).toBeLessThan(change.before);

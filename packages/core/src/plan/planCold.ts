@@ -25,7 +25,7 @@ function costOf(cost: number, madeKg: number, portionKg: number): number {
 /**
  * Dough, filling and fold of a draft. A few milliseconds; no oil involved.
  * @throws CoreError with the draft's field as path
- * @example planCold(draft, kitchen).fold.piece.form // 'half-moon'
+ * @example planCold(draft, kitchen).fold.piece.shape // 'half-moon'
  */
 export function planCold(draft: TrayDraft, kitchen: Kitchen): ColdPlan {
   requireIn(draft.pieces, RANGES.draft.pieces, 'pieces');

@@ -326,7 +326,7 @@ export function stoveNow(
 
 /**
  * What each key would record now. @param selected numbers tapped. @param fewer added to the drop
- * @example stoveTargets(stoveNow(session, acts, readings, nothing, 1400), new Set(), 0).take out // []
+ * @example stoveTargets(stoveNow(session, acts, readings, nothing, 1400), new Set(), 0)['take-out'] // []
  */
 export function stoveTargets(now: StoveNow, selected: ReadonlySet<number>, fewer: number): PadTargets {
   return padTargets(now.state, now.steps, now.room, selected, fewer);

@@ -186,7 +186,7 @@ export function isAway({ situation: { caller }, timeS, wentS }: PracticeRun): bo
 
 /**
  * Somebody rang and waits for the cook.
- * @example burners(createPractice(situation('caller', 1, 'Practice'))) // false
+ * @example rings(createPractice(situation('caller', 1, 'Practice'))) // false
  */
 export function rings({ situation: { caller }, timeS, wentS }: PracticeRun): boolean {
   return caller !== null && wentS === null && timeS >= caller.bellS && timeS < caller.bellS + caller.waitsS;

@@ -145,7 +145,7 @@ function familyOf(lines: readonly SettledLine[], pantry: Pantry): DoughFamilyId 
  *
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
  * @returns `null` where not one piece comes out
- * @example recipeTray({ name: 'Own', form: 'ball', eatAt: draft.eatAt, lines: [], facts: [], count: { how: 'divide', pieces: 7 } }, kitchen).draft.pieces // 7
+ * @example recipeTray({ name: 'Own', shape: 'ball', eatAt: draft.eatAt, lines: [], facts: [], count: { how: 'divide', pieces: 7 } }, kitchen).draft.pieces // 7
  */
 export function recipeTray(ask: RecipeAsk, kitchen: Kitchen): RecipeTray | null {
   const pantry = pantryOf(kitchen);

@@ -32,7 +32,7 @@ export interface KeptAsk {
  * A whole batch of formulas the Store keeps: one dough, and a tray for each filling.
  *
  * @throws CoreError UNKNOWN_NAME, OUT_OF_RANGE
- * @example keptBatch({ name: 'Kept', form: 'ball', eatAt: draft.eatAt, pieces: 7, dough: { from: { id: 'a', version: 1 }, name: 'Dough', body: storeBodyOf(draft, 'dough') }, fillings: [] }, kitchen).trays.A.pieces // 7
+ * @example keptBatch({ name: 'Kept', shape: 'ball', eatAt: draft.eatAt, pieces: 7, dough: { from: { id: 'a', version: 1 }, name: 'Dough', body: storeBodyOf(draft, 'dough') }, fillings: [] }, kitchen).trays.A.pieces // 7
  * @returns `null` where so little flour makes not one piece, or there are more fillings than marks
  */
 export function keptBatch(ask: KeptAsk, kitchen: Kitchen): BatchDraft | null {

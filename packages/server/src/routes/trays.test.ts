@@ -9,11 +9,13 @@ import {
   trayOf,
   withCopyOfTray,
   withTray,
+  withTodaysNames,
 } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { newBatch } from '../test/newBatch.js';
+import { standardNames } from '../db/migrations/023-standard-names.js';
 import { openApp, type TestApp } from '../test/openApp.js';
 
 let app: TestApp;
@@ -40,9 +42,16 @@ describe('rows written before there were trays', () => {
       [id, name, status, JSON.stringify(draft)],
     );
 
+  /** What the migration of the names does to rows of an earlier version. */
+  const nameAsToday = async () => {
+    for (const statement of standardNames.statements) await app.gate.change(statement);
+  };
+
   it('are listed with their pieces, read as a batch of one tray, saved, used and lit', async () => {
-    for (const { id, draft } of rows.batch) {
-      await insert(id, draft.name, 'planned', draft);
+    for (const { id, draft: oldDraft } of rows.batch) {
+      const draft = withTodaysNames(oldDraft) as typeof oldDraft;
+      await insert(id, draft.name, 'planned', oldDraft);
+      await nameAsToday();
       const { body } = await app.call('GET', `/api/batches/${id}`);
       expect(body.draft).toEqual(batchOf(draft));
       const listed = (await app.call('GET', '/api/batches')).body.find((one: { id: string }) => one.id === id);
@@ -63,13 +72,15 @@ describe('rows written before there were trays', () => {
   });
 
   it('stand in the ledger with the figures they had', async () => {
-    for (const { batch_id: id, draft, kitchen } of rows.stove) {
-      await insert(id, draft.name, 'done', draft);
+    for (const { batch_id: id, draft: oldDraft, kitchen } of rows.stove) {
+      const draft = withTodaysNames(oldDraft) as typeof oldDraft;
+      await insert(id, draft.name, 'done', oldDraft);
       await app.gate.change(
         `INSERT INTO stove_session (batch_id, seed, speed, draft, kitchen, started_at, ended_at, probe, trial)
          VALUES (?, 1, 1, ?, ?, UTC_TIMESTAMP(3) - INTERVAL 1 DAY, UTC_TIMESTAMP(3), NULL, 0)`,
-        [id, JSON.stringify(draft), JSON.stringify(kitchen)],
+        [id, JSON.stringify(oldDraft), JSON.stringify(kitchen)],
       );
+      await nameAsToday();
       const { rows: ledger } = (await app.call('GET', '/api/ledger')).body;
       expect(ledger.find((one: { id: string }) => one.id === id)).toMatchObject({ pieces: draft.pieces });
       const { body: record } = await app.call('GET', `/api/ledger/${id}`);
