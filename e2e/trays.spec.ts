@@ -1,7 +1,7 @@
 import {
   type BatchDraft,
   type LedgerRecord,
-  type PutByItem,
+  type StoredItem,
   withFamily,
   withShape,
   withWorkedFormula,
@@ -226,7 +226,7 @@ test('two loads of scalded dough, a hundred pieces frozen; 24 of them fried on a
   await loads.press('Tab');
   await settled(page);
   await isSaved(page);
-  await expect(station(page, 'Freeze')).toContainText('100 put by');
+  await expect(station(page, 'Freeze')).toContainText('100 stored');
   const done = await runSheet(page, id, {
     'mix-dough': async (now) => {
       const planned = await now
@@ -256,7 +256,7 @@ test('two loads of scalded dough, a hundred pieces frozen; 24 of them fried on a
   await expect(station(page, 'Dough')).toContainText('out of the Store');
   await expect(page.getByText(/^Wipe frost off every frozen piece/)).toBeVisible();
   const left = async () =>
-    (await read<PutByItem[]>('/store/put-by')).find(({ name }) => name === 'A hundred ahead')!.left;
+    (await read<StoredItem[]>('/store/stored')).find(({ name }) => name === 'A hundred ahead')!.left;
   expect(await left()).toBe(76);
   expect(await runSheet(page, later)).toEqual(['Heat the oil']);
   await fryAll(page, later);

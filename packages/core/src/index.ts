@@ -181,7 +181,7 @@ export { type StoveTray, friedPieces, type FryTray, fryTrays, trayOfPiece } from
 export type { BatchPlan, ColdPlan, HotPlan } from './plan/batchPlan.js';
 export { coolingWays } from './plan/planFilling.js';
 export type { TrayBake } from './plan/trayBake.js';
-export type { PutBy } from './plan/trayKeep.js';
+export type { StoragePlan } from './plan/trayKeep.js';
 export { kitchenAtPot, potOf } from './draft/kitchenAtPot.js';
 export { duringFry, type EveningPart, eveningPart, HOT_OIL_C } from './plan/eveningPart.js';
 export { type Room, roomsOf } from './plan/partStays.js';
@@ -334,13 +334,13 @@ export { compareFormulas } from './store/compareFormulas.js';
 export { type BaseToMake, type Shopping, shoppingList, type ShoppingRow, type StockRow } from './store/shoppingList.js';
 export { type BatchUse, oilToBuy, type PotWanted } from './store/oilToBuy.js';
 export {
-  batchFromPutBy,
+  batchFromStored,
   leftoverGoodMs,
-  putByOf,
-  type PutByKind,
-  type PutByPlace,
-  type PutByRecord,
-} from './store/putBy.js';
+  storedOf,
+  type StoredKind,
+  type StoredPlace,
+  type StoredRecord,
+} from './store/stored.js';
 export { copyDraft } from './plan/copyDraft.js';
 export { type AmountPlace, batchAmounts, type StepAmount, stepAmounts, stepOfAmount } from './store/stepAmounts.js';
 export {
@@ -476,8 +476,8 @@ export type {
   OilAct,
   OilRow,
   OwnIngredients,
-  PutByAsk,
-  PutByItem,
+  StoredAsk,
+  StoredItem,
   ScaleAct,
   StoreFormula,
   SupperOrder,
@@ -533,7 +533,7 @@ export {
   type KitchenDocument,
   type KitchenItem,
   type OilItem,
-  type PutByDocumentItem,
+  type StoredDocumentItem,
   type RecordItem,
   type StockItem,
   type SupperItem,

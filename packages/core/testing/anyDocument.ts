@@ -43,12 +43,12 @@ const jpeg = fc
   .uint8Array({ minLength: 90, maxLength: 120 })
   .map((bytes) => Buffer.from([0xff, 0xd8, 0xff, ...bytes]).toString('base64'));
 
-/** Batches of which one takes pieces that another put by hang together; what is random takes none. */
+/** Batches of which one takes pieces that another stored hang together; what is random takes none. */
 const free = (draft: BatchDraft): BatchDraft => ({
   ...draft,
   trays: Object.fromEntries(
     marksOf(draft).map((mark) => {
-      const { fromPutBy: _from, ...tray } = draft.trays[mark]!;
+      const { fromStored: _from, ...tray } = draft.trays[mark]!;
       return [mark, tray];
     }),
   ),
@@ -111,7 +111,7 @@ export function anyKitchenItems(): fc.Arbitrary<DocumentItem[]> {
         events: fc.record({ id, m3 }).map((event) => [{ ...event, kind: 'filled' as const, at: T0 }]),
       });
       const eat = new Date(T0 + 9e9).toISOString();
-      const putBy = fc.record({
+      const stored = fc.record({
         ...{ id, pieces: fc.integer({ min: 1, max: 40 }), why: fc.constantFrom('planned', 'left') },
         tray: fc.constantFrom(null, newTray('Frozen', 'squash-sage', 12, eat)),
       });
@@ -119,7 +119,7 @@ export function anyKitchenItems(): fc.Arbitrary<DocumentItem[]> {
         .record({
           kitchen: fc.option(anyKitchen(), { nil: null }),
           formulas: some(fc.oneof(formula('dough', all), formula('filling', all)), 2),
-          ...{ batches: some(batch, 2), records: some(record, 2), oils: some(oil, 1), putBy: some(putBy, 1) },
+          ...{ batches: some(batch, 2), records: some(record, 2), oils: some(oil, 1), stored: some(stored, 1) },
           stock: fc.uniqueArray(fc.constantFrom(...ids), { maxLength: 2 }),
           supper: fc.option(fc.record({ id, name: text, serving: id, at: moment }), { nil: null }),
           flour: some(
@@ -159,10 +159,10 @@ export function anyKitchenItems(): fc.Arbitrary<DocumentItem[]> {
             // What it used stands in it as it was then.
             kitchen: { ...one.kitchen, ingredients: ingredients.filter(({ id: own }) => usesOf(one.draft).has(own)) },
           })),
-          ...made.putBy.map(({ tray, pieces, why, id: of }): DocumentItem => {
+          ...made.stored.map(({ tray, pieces, why, id: of }): DocumentItem => {
             const [from] = made.batches;
             return {
-              ...{ kind: 'put-by', id: of, mark: 'A', batchId: from?.id ?? null },
+              ...{ kind: 'stored', id: of, mark: 'A', batchId: from?.id ?? null },
               why: why as 'planned' | 'left',
               record: {
                 ...{ kind: 'pieces', name: 'Frozen', place: 'freezer', pieces, massKg: null, tray },

@@ -89,7 +89,7 @@ export function anyDraft(ids: readonly string[] = shipped): fc.Arbitrary<TrayDra
         liquidC: maybe(within(D.liquidC)),
         mixedC: maybe(within(D.mixedC)),
         boilOffShare: maybe(within(D.boilOffShare)),
-        loads: maybe(whole(D.doughPortions)),
+        portions: maybe(whole(D.doughPortions)),
         ahead: maybe(
           fc.record({ days: whole(D.madeAheadDays), upTo: fc.constantFrom('dough' as const, 'pieces' as const) }),
         ),

@@ -31,7 +31,7 @@ import { liveRoute } from './routes/live.js';
 import { timerRoutes } from './routes/timers.js';
 import { ledgerRoutes } from './routes/ledger.js';
 import { oilRoutes } from './routes/oils.js';
-import { putByRoutes } from './routes/putBy.js';
+import { storedRoutes } from './routes/stored.js';
 import { supperRoutes } from './routes/suppers.js';
 import { storeRoutes } from './routes/store.js';
 import { stoveRoutes } from './routes/stove.js';
@@ -158,7 +158,7 @@ export function createApp({ log, webDir, planPart, planEvening, observe, kept, .
   api.use('/formulas', formulaRoutes(context));
   api.use('/oils', oilRoutes(context));
   api.use('/suppers', supperRoutes(context));
-  api.use('/store/put-by', putByRoutes(context));
+  api.use('/store/stored', storedRoutes(context));
   api.use('/store', storeRoutes(context));
   api.use('/devices', deviceRoutes(context));
   api.use('/copies', copyRoutes(context));

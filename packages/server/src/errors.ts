@@ -35,8 +35,8 @@ const ERRORS = {
     message: 'The pot or the oil of this plan is not safe; change it at the Fry station first.',
   },
   STOVE_FINISHES: { status: 409, message: 'Part of this batch is fried: finish it at its stove.' },
-  NO_PUT_BY: { status: 409, message: 'These pieces are no longer in the Store.' },
-  PUT_BY_SHORT: { status: 409, message: 'There are not that many left in the Store.' },
+  NOT_STORED: { status: 409, message: 'These pieces are no longer in the Store.' },
+  TOO_FEW_STORED: { status: 409, message: 'There are not that many left in the Store.' },
   STOVE_OPEN: {
     status: 409,
     message: 'This is in use at the stove. Finish that batch first.',

@@ -24,7 +24,7 @@ export const CALENDAR_STEP: Readonly<Record<EveningStep['what'], string>> = {
   dry: 'Dry what is wrapped',
   roll: 'Roll and cut',
   fold: 'Fill and seal',
-  'put-by': 'Put by for another day',
+  stored: 'Stored for another day',
   proof: 'Filled pieces rise',
   hold: 'Pieces chill, freeze or dry',
   bake: 'Bake',

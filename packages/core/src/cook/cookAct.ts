@@ -3,7 +3,7 @@ import { TRAY_MARKS, type TrayMark } from '../draft/draft.js';
 /** What steps of the run-sheet are about, in the order in which they usually come. */
 export const RUN_STEPS = [
   ...(['weigh-filling', 'cook-filling', 'cool', 'mix-dough', 'rest', 'shape', 'firm', 'warm'] as const),
-  ...(['dry', 'roll', 'fold', 'put-by'] as const),
+  ...(['dry', 'roll', 'fold', 'stored'] as const),
   ...(['proof', 'hold', 'bake', 'heat', 'fry', 'crisp', 'serve', 'own'] as const),
 ] as const;
 export type RunStepId = (typeof RUN_STEPS)[number];

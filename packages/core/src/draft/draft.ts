@@ -51,7 +51,7 @@ export interface TrayDraft {
   /** Until when chilled or frozen pieces are to be eaten, ISO 8601, UTC; absent: as long as they are good. */
   readonly keepUntil?: string;
   /** The pieces are there already: they come out of this stock of the Store; absent: they are made. */
-  readonly fromPutBy?: string;
+  readonly fromStored?: string;
   readonly shape: ShapeId;
   readonly pieces: number;
   /** When the last piece is eaten, ISO 8601, UTC. */

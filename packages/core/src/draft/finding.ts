@@ -227,10 +227,10 @@ interface FindingValues {
   'bake.raw': { readonly minutesS: number; readonly doneS: number | null };
   'bake.dark-first': { readonly ovenC: number; readonly darkS: number | null; readonly doneS: number | null };
   'bake.turn': { readonly turnS: number; readonly bakes: number };
-  'put-by.freeze': { readonly hardS: number | null; readonly keepS: number };
-  'put-by.chill': { readonly coldS: number | null; readonly keepS: number };
-  'put-by.too-long': { readonly wantedS: number; readonly keepS: number };
-  'put-by.plain': Nothing;
+  'stored.freeze': { readonly hardS: number | null; readonly keepS: number };
+  'stored.chill': { readonly coldS: number | null; readonly keepS: number };
+  'stored.too-long': { readonly wantedS: number; readonly keepS: number };
+  'stored.plain': Nothing;
   'serve.keeps': { readonly keepS: number; readonly place: 'tin' | 'fridge' };
   'serve.dough-waits': {
     readonly family: DoughFamilyId;

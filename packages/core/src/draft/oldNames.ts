@@ -9,6 +9,7 @@ const FIELDS: readonly { readonly was: string; readonly is: string; readonly in?
   { was: 'form', is: 'shape' },
   { was: 'coat', is: 'coating' },
   { was: 'glue', is: 'sealWith' },
+  { was: 'fromPutBy', is: 'fromStored' },
   { was: 'ring', is: 'burner', in: 'pot' },
   { was: 'ringS', is: 'burnerLagS' },
 ];
@@ -16,7 +17,7 @@ const FIELDS: readonly { readonly was: string; readonly is: string; readonly in?
 /** Values of earlier versions, by the field they stand in under its present name. */
 const VALUES: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   change: { 'smaller-lots': 'smaller-loads', 'egg-glue': 'egg-wash' },
-  kind: { flip: 'turn', lift: 'take-out' },
+  kind: { flip: 'turn', lift: 'take-out', 'put-by': 'stored' },
 };
 
 const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
@@ -28,6 +29,8 @@ const nameNow = (field: string, parent: string): string =>
 function valueNow(field: string, value: unknown): unknown {
   // Which amount was ticked off: its key begins with the dough portion.
   if (field === 'line' && typeof value === 'string') return value.replace(/^lot (?=\d)/, 'portion ');
+  // The key of a step begins with its name and may go on with its tray.
+  if (field === 'step' && typeof value === 'string') return value.replace(/^put-by/, 'stored');
   const values = Object.hasOwn(VALUES, field) ? VALUES[field]! : {};
   return typeof value === 'string' && Object.hasOwn(values, value) ? values[value] : value;
 }

@@ -105,7 +105,7 @@ export const RANGES = {
     filledM3: { least: 0.0002, most: 0.02 },
     addedM3: { least: 0.00001, most: 0.02 },
     panM3: { least: 0.0001, most: 0.1 },
-    putByKg: { least: 0.001, most: 100 },
+    storedKg: { least: 0.001, most: 100 },
     timerS: { least: 1, most: 86_400 },
   },
   /** Told at the stove. */

@@ -9,7 +9,7 @@ import type { LearntKind } from '../learning/beliefs.js';
 import type { Felt } from '../learning/flourBelief.js';
 import type { RecordLooks } from '../learning/looks.js';
 import type { Oil, OilEvent } from '../oil/oilHistory.js';
-import type { PutByRecord } from '../store/putBy.js';
+import type { StoredRecord } from '../store/stored.js';
 import type { FormulaBody } from '../store/storeFormula.js';
 
 /** What a file of this kitchen says it is. */
@@ -114,10 +114,10 @@ export interface RecordItem {
   readonly photos: readonly { readonly mark: TrayMark; readonly jpeg: string; readonly takenAt: string }[];
 }
 /** Something in the freezer or the fridge for another day, and who has taken of it. */
-export interface PutByDocumentItem {
-  readonly kind: 'put-by';
+export interface StoredDocumentItem {
+  readonly kind: 'stored';
   readonly id: string;
-  readonly record: PutByRecord;
+  readonly record: StoredRecord;
   readonly batchId: string | null;
   readonly mark: TrayMark | null;
   readonly why: 'planned' | 'left' | 'hand';
@@ -135,13 +135,13 @@ export type DocumentItem =
   | SupperItem
   | BatchItem
   | RecordItem
-  | PutByDocumentItem;
+  | StoredDocumentItem;
 export type ItemKind = DocumentItem['kind'];
 
 /** The order in which items are taken in: what others use first. */
 export const ITEM_KINDS: readonly ItemKind[] = [
   ...(['ingredient', 'formula', 'oil', 'flour', 'usual', 'stock', 'kitchen'] as const),
-  ...(['supper', 'batch', 'record', 'put-by'] as const),
+  ...(['supper', 'batch', 'record', 'stored'] as const),
 ];
 
 /** A file of this kitchen: the whole, or one thing with what it uses. */
@@ -195,7 +195,7 @@ export function itemName(item: DocumentItem): string {
     case 'batch':
     case 'record':
       return item.draft.name;
-    case 'put-by':
+    case 'stored':
       return item.record.name;
     default:
       return item.id;

@@ -51,12 +51,12 @@ export function batchFigures(
       const { way = 'fry', pieces: of } = batch.trays[mark]!;
       return ways.includes(way) ? sum + of : sum;
     }, 0);
-  const [baked, putBy] = [pieces('bake'), pieces('freeze', 'chill', 'plain')];
+  const [baked, stored] = [pieces('bake'), pieces('freeze', 'chill', 'plain')];
   const whole: LedgerFigures = {
     ...all,
     ...(oils.size > 1 && { inRangeShare: rangeShare(each.map(([, figures]) => figures)) }),
     ...(baked > 0 && { baked }),
-    ...(putBy > 0 && { putBy }),
+    ...(stored > 0 && { stored }),
   };
   return { whole, trays: Object.fromEntries(each) };
 }

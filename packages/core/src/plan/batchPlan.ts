@@ -12,7 +12,7 @@ import type { Piece } from '../piece/piece.js';
 import type { Burst } from '../piece/seal.js';
 import type { ChainStep } from '../schedule/backwardChain.js';
 import type { TrayBake } from './trayBake.js';
-import type { PutBy } from './trayKeep.js';
+import type { StoragePlan } from './trayKeep.js';
 
 export interface DoughPlan {
   readonly figures: DoughFigures;
@@ -78,7 +78,7 @@ export interface HotPlan {
   /** `null` for a tray that is not baked. */
   readonly bake: TrayBake | null;
   /** `null` for a tray that is not frozen or chilled. */
-  readonly putBy: PutBy | null;
+  readonly stored: StoragePlan | null;
   readonly serve: ServePlan | null;
 }
 

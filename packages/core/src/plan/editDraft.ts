@@ -40,18 +40,18 @@ export function scaledDough<T extends Pick<TrayDraft, 'dough'>>(draft: T, factor
 
 /**
  * Dough that the pieces of a tray take of their batch, kg; those out of the Store were made of another.
- * @example ownDoughKg({ ...draft, fromPutBy: 'a' }) // 0
+ * @example ownDoughKg({ ...draft, fromStored: 'a' }) // 0
  */
-export function ownDoughKg(draft: Pick<TrayDraft, 'shape' | 'fold' | 'dough' | 'pieces' | 'fromPutBy'>): number {
-  return draft.fromPutBy === undefined ? draft.pieces * doughEachKg(draft) : 0;
+export function ownDoughKg(draft: Pick<TrayDraft, 'shape' | 'fold' | 'dough' | 'pieces' | 'fromStored'>): number {
+  return draft.fromStored === undefined ? draft.pieces * doughEachKg(draft) : 0;
 }
 
 /**
  * Filling that the pieces of a tray take, kg; those out of the Store hold it already.
- * @example ownFillingKg({ ...draft, fromPutBy: 'a' }) // 0
+ * @example ownFillingKg({ ...draft, fromStored: 'a' }) // 0
  */
-export function ownFillingKg({ pieces, fold, fromPutBy }: Pick<TrayDraft, 'pieces' | 'fold' | 'fromPutBy'>): number {
-  return fromPutBy === undefined ? pieces * fold.fillingEachKg : 0;
+export function ownFillingKg({ pieces, fold, fromStored }: Pick<TrayDraft, 'pieces' | 'fold' | 'fromStored'>): number {
+  return fromStored === undefined ? pieces * fold.fillingEachKg : 0;
 }
 
 /** The same, with what the other trays of the batch take, kg. */

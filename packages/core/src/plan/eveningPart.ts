@@ -26,8 +26,8 @@ export const HOT_OIL_C = 60;
 const CUT_SHAPES: readonly ShapeId[] = ['half-moon', 'two-discs', 'cone', 'cup', 'own-cutter'];
 
 /** Which cutter cuts a tray's blanks: by its size, to the millimetre; `null`: none does. */
-function cutterOf({ shape, fold, fromPutBy }: TrayDraft): string | null {
-  if (fromPutBy !== undefined || !CUT_SHAPES.includes(shape)) return null;
+function cutterOf({ shape, fold, fromStored }: TrayDraft): string | null {
+  if (fromStored !== undefined || !CUT_SHAPES.includes(shape)) return null;
   return `cutter ${shape === 'own-cutter' ? 'own ' : ''}${Math.round(1000 * fold.discM)}`;
 }
 

@@ -51,11 +51,11 @@ describe('made on an earlier day', () => {
     expect(findingOf(plan(ahead(scalded, 'dough')).serve!.findings, 'serve.ahead-dough')!.values.most).toBe(0);
   });
 
-  test('pieces the day before wait cold, are put by that day, and must be hot through when they are reheated', () => {
+  test('pieces the day before wait cold, are stored that day, and must be hot through when they are reheated', () => {
     const warm = plan(ahead(short, 'pieces')).serve!;
     expect(findingOf(warm.findings, 'serve.ahead-warm')!.tone).toBe('stop');
     const cold = ahead(from(short, 'frozen'), 'pieces', 2);
-    expect([...dayOf(cold, 'fold'), ...dayOf(cold, 'put-by')]).toEqual([2, 2]);
+    expect([...dayOf(cold, 'fold'), ...dayOf(cold, 'stored')]).toEqual([2, 2]);
     expect(dayOf(cold, 'heat')).toEqual([0]);
     expect(worstTone(plan(cold).serve!.findings)).toBe('good');
     expect([coreMustBeSafe(short), coreMustBeSafe(ahead(from(short, 'fridge'), 'pieces'))]).toEqual([false, true]);

@@ -74,9 +74,9 @@ export function partStays(
   }
   for (const { draft } of planned) {
     const { mark, fry: how } = draft;
-    const putBy = last((step) => step.what === 'put-by' && isOf(step, mark));
+    const stored = last((step) => step.what === 'stored' && isOf(step, mark));
     const folds = sheet.filter((step) => step.what === 'fold' && isOf(step, mark));
-    const after = putBy ?? folds.at(-1);
+    const after = stored ?? folds.at(-1);
     if (!after) continue;
     const dropS = lastDropS.get(mark);
     if (fry && dropS !== undefined) {
@@ -85,13 +85,13 @@ export function partStays(
       found.push({
         ...{ places: 1, after: after.id, until: fry.id, untilS: Math.round(dropS) },
         room: isWarm || how.start === 'fridge' ? 'fridge' : 'freezer',
-        freeS: isWarm && putBy === undefined ? Math.max(0, Math.round(roomLimitS - foldS)) : 0,
+        freeS: isWarm && stored === undefined ? Math.max(0, Math.round(roomLimitS - foldS)) : 0,
       });
-    } else if (putBy && (draft.way === 'freeze' || draft.way === 'chill')) {
+    } else if (stored && (draft.way === 'freeze' || draft.way === 'chill')) {
       const until = find(({ what }) => what === 'serve');
       if (until)
         found.push({
-          ...{ places: 1, after: putBy.id, until: until.id, untilS: null, freeS: 0 },
+          ...{ places: 1, after: stored.id, until: until.id, untilS: null, freeS: 0 },
           room: draft.way === 'freeze' ? 'freezer' : 'fridge',
         });
     }

@@ -24,7 +24,7 @@ import { planCold } from './planCold.js';
 import { type DayTray, planDay } from './planDay.js';
 import { trayBake } from './trayBake.js';
 import { foldedBodyOf, fryBodyOf, holdOf } from './trayBody.js';
-import { putBy } from './trayKeep.js';
+import { stored } from './trayKeep.js';
 import { traysOf } from './trays.js';
 
 const DROP_SPACING_S = 5;
@@ -125,12 +125,12 @@ function cookTray(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Pie
   return {
     fry: way === 'fry' ? planFry(draft, kitchen, cold, piece) : null,
     bake: way === 'bake' ? trayBake(draft, kitchen, fryBodyOf(draft, kitchen, cold, piece)) : null,
-    putBy:
-      way === 'freeze' || way === 'chill' ? putBy(draft, kitchen, foldedBodyOf(draft, kitchen, cold, piece)) : null,
+    stored:
+      way === 'freeze' || way === 'chill' ? stored(draft, kitchen, foldedBodyOf(draft, kitchen, cold, piece)) : null,
   };
 }
 
-const NOTHING_HOT: HotPlan = { fry: null, bake: null, putBy: null, serve: null };
+const NOTHING_HOT: HotPlan = { fry: null, bake: null, stored: null, serve: null };
 
 /**
  * Fry and serve on top of the cold stations: the costly half, for a worker.

@@ -41,7 +41,7 @@ export function planCold(draft: TrayDraft, kitchen: Kitchen): ColdPlan {
     }),
   );
   // Pieces out of the Store take no dough and filling of this day.
-  const made = draft.fromPutBy === undefined;
+  const made = draft.fromStored === undefined;
   const balance = {
     doughLeftKg: doughs.massKg - (draft.others?.doughKg ?? 0) - (made ? draft.pieces * (piece?.doughKg ?? 0) : 0),
     fillingLeftKg: made

@@ -23,13 +23,13 @@ import type { Finding } from '../draft/finding.js';
 export interface DayTray {
   readonly draft: TrayDraft;
   readonly cold: ColdPlan;
-  readonly hot: Pick<HotPlan, 'fry' | 'bake' | 'putBy'>;
+  readonly hot: Pick<HotPlan, 'fry' | 'bake' | 'stored'>;
 }
 
 /** Hands' time for one dip of a coating, s. */
 const DIP_S = 6;
 /** Hands' time to lay pieces out for the cold, so many s and so many a piece. Our own. */
-const PUT_BY_S = { all: 180, each: 3 };
+const STORED_S = { all: 180, each: 3 };
 /** Hands' time to shape a portion of filling; it is saved when the piece is filled. And to dry what is wrapped. s, our own. */
 const SHAPE_S = 8;
 const DRY_S = 6;
@@ -42,7 +42,8 @@ const DOUGH_KEEPS_DAYS: Readonly<Record<DoughFamilyId, number>> = {
 };
 
 /** Whether its pieces are folded on an earlier day. */
-const isAhead = ({ dough, fromPutBy }: TrayDraft): boolean => dough.ahead?.upTo === 'pieces' && fromPutBy === undefined;
+const isAhead = ({ dough, fromStored }: TrayDraft): boolean =>
+  dough.ahead?.upTo === 'pieces' && fromStored === undefined;
 
 /** A filling that is not cooked is weighed and mixed: this share of the time that cooking one takes. Our own. */
 export const WEIGH_SHARE = 0.2;
@@ -60,7 +61,7 @@ function foldEachS(draft: TrayDraft, kitchen: Kitchen): number {
 function holdS({ draft, hot: { fry } }: DayTray): number {
   const coatingS = (draft.coating ?? NO_COATING).dry === 'none' ? 0 : COATING_REST_S;
   // Out of the Store they are cold already.
-  if (draft.fromPutBy !== undefined || isAhead(draft))
+  if (draft.fromStored !== undefined || isAhead(draft))
     return Math.max(coatingS, draft.fry.start === 'tempered' ? TEMPER_S : 0);
   const hold = fry?.hold ?? null;
   const coldS = hold === null ? 0 : (hold.coldS ?? 12 * 3600) + hold.temperS;
@@ -70,7 +71,7 @@ function holdS({ draft, hot: { fry } }: DayTray): number {
 function chainTray(tray: DayTray, kitchen: Kitchen): ChainTray {
   const { draft, cold } = tray;
   const { filling } = draft;
-  const isMade = draft.fromPutBy === undefined;
+  const isMade = draft.fromStored === undefined;
   const isFilled = isMade && (filling.lines.length > 0 || draft.fold.fillingEachKg > 0);
   const raw = isUncooked(filling);
   return {
@@ -81,7 +82,7 @@ function chainTray(tray: DayTray, kitchen: Kitchen): ChainTray {
     foldEachS: isMade ? foldEachS(draft, kitchen) : null,
     pieces: draft.pieces,
     doughKg: ownDoughKg(draft),
-    putByS: isMade && (tray.hot.putBy || isAhead(draft)) ? PUT_BY_S.all + PUT_BY_S.each * draft.pieces : null,
+    storedS: isMade && (tray.hot.stored || isAhead(draft)) ? STORED_S.all + STORED_S.each * draft.pieces : null,
     ...(isMade && cold.fold.firmS !== null && { firm: { shapeS: SHAPE_S * draft.pieces, firmS: cold.fold.firmS } }),
     ...(isMade && draft.shape === 'whole-core' && isFilled && { dryS: DRY_S * draft.pieces }),
   };
@@ -112,7 +113,7 @@ export function foldedFrom(batch: BatchDraft): readonly { mark: TrayMark; portio
     .sort((a, b) => FOLD_ORDER[a.way ?? 'fry'] - FOLD_ORDER[b.way ?? 'fry'])
     .map((tray) => ({
       ...{ mark: tray.mark, pieces: tray.pieces, doughKg: ownDoughKg(tray), cookFillingS: null, coolS: 0 },
-      ...{ foldEachS: tray.fromPutBy === undefined ? 1 : null, putByS: null },
+      ...{ foldEachS: tray.fromStored === undefined ? 1 : null, storedS: null },
     }));
   return stretchesOf(trays, batch.dough.portions ?? 1).map(({ tray, portion, pieces }) => ({
     mark: tray.mark!,
@@ -162,7 +163,7 @@ function waitsOf(
 
 /** What is made on an earlier day: whether it keeps, and what it waits in. */
 function aheadFindings(trays: readonly DayTray[]): Finding[] {
-  const made = trays.filter(({ draft }) => draft.fromPutBy === undefined);
+  const made = trays.filter(({ draft }) => draft.fromStored === undefined);
   const [first] = made;
   const ahead = first?.draft.dough.ahead;
   if (!first || !ahead) return [];
@@ -205,7 +206,7 @@ export function planDay(
   const hands = handsOf(kitchen);
   const { rise } = first.cold.dough;
   const { restS } = first.cold.dough.figures.family;
-  const made = trays.some(({ draft }) => draft.fromPutBy === undefined);
+  const made = trays.some(({ draft }) => draft.fromStored === undefined);
   const fried = trays.filter(({ hot }) => hot.fry !== null);
   const baked = trays.filter(({ hot }) => hot.bake !== null);
   const { startS, totalS } = throughOil(fried, kitchen);

@@ -152,7 +152,7 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
     }
     case 'shape':
     case 'dry':
-    case 'put-by':
+    case 'stored':
       return [{ ...whole, what: step.id, kind: 'hands' }];
     case 'firm':
     case 'warm':
@@ -233,7 +233,7 @@ function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDra
         const rolled = ids((one) => one.what === 'roll' && one.mark === mark && (one.portion ?? 1) === portion);
         return [...rolled, ...filling(), ...ofTray('firm', 'dry')];
       }
-      case 'put-by':
+      case 'stored':
         return ofTray('fold');
       case 'proof':
         return folds('fry', 'bake');
@@ -248,7 +248,7 @@ function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDra
       case 'crisp':
         return all('fry');
       case 'serve':
-        return [...all('fry', 'crisp', 'bake', 'put-by'), ...folds('plain')];
+        return [...all('fry', 'crisp', 'bake', 'stored'), ...folds('plain')];
       case 'own': {
         // After whatever the hands do before it.
         const before = sheet.slice(0, sheet.indexOf(step)).filter((one) => one.kind !== 'passive');

@@ -16,8 +16,8 @@ export const COOKED_KEEP_S = { fried: 2 * DAY_S, baked: 3 * DAY_S, sweet: 4 * DA
 /** Sugar of a filling as cooked from which it keeps in a tin, share: as much as a firm fruit paste. */
 const TIN_SUGAR = 0.25;
 
-/** Pieces put by raw: where, how long until they are cold through or hard, and how long they are good. s. */
-export interface PutBy {
+/** Pieces stored raw: where, how long until they are cold through or hard, and how long they are good. s. */
+export interface StoragePlan {
   readonly place: 'freezer' | 'fridge';
   /** `null`: not within twelve hours. */
   readonly coldS: number | null;
@@ -26,7 +26,7 @@ export interface PutBy {
 }
 
 /** How long shaped raw pieces of this dough keep in a place, s. */
-export function rawKeepS({ dough }: Pick<TrayDraft, 'dough'>, place: PutBy['place']): number {
+export function rawKeepS({ dough }: Pick<TrayDraft, 'dough'>, place: StoragePlan['place']): number {
   if (place === 'freezer') return FROZEN_KEEP_S;
   const rises = dough.family === 'yeast' || dough.family === 'soft-quick';
   return rises ? CHILLED_KEEP_S.rises : CHILLED_KEEP_S.other;
@@ -36,7 +36,7 @@ export function rawKeepS({ dough }: Pick<TrayDraft, 'dough'>, place: PutBy['plac
  * How a tray is frozen or chilled.
  * @param folded the piece as it is when it is folded
  */
-export function putBy(draft: TrayDraft, kitchen: Kitchen, folded: FryBodySpec): PutBy {
+export function stored(draft: TrayDraft, kitchen: Kitchen, folded: FryBodySpec): StoragePlan {
   const { roomC, fridgeC, freezerC } = kitchen;
   const place = draft.way === 'freeze' ? 'freezer' : 'fridge';
   const coldS =
@@ -47,10 +47,10 @@ export function putBy(draft: TrayDraft, kitchen: Kitchen, folded: FryBodySpec): 
   const wantedS = draft.keepUntil === undefined ? 0 : (Date.parse(draft.keepUntil) - Date.parse(draft.eatAt)) / 1000;
   const findings: Finding[] = [
     place === 'freezer'
-      ? { code: 'put-by.freeze', tone: 'good', values: { hardS: coldS, keepS } }
-      : { code: 'put-by.chill', tone: 'good', values: { coldS, keepS } },
+      ? { code: 'stored.freeze', tone: 'good', values: { hardS: coldS, keepS } }
+      : { code: 'stored.chill', tone: 'good', values: { coldS, keepS } },
   ];
-  if (wantedS > keepS) findings.unshift({ code: 'put-by.too-long', tone: 'look-out', values: { wantedS, keepS } });
+  if (wantedS > keepS) findings.unshift({ code: 'stored.too-long', tone: 'look-out', values: { wantedS, keepS } });
   return { place, coldS, keepS, findings };
 }
 

@@ -241,7 +241,7 @@ test('the sheet of any batch: each step once, hands in one place, nothing waits 
         const way = draft.way ?? 'fry';
         if (way === 'fry') expect(ids).toContain('fry');
         if (way === 'bake') expect(ids).toContain('bake');
-        if (way === 'freeze' || way === 'chill') expect(ids).toContain(stepKey('put-by', draft.mark));
+        if (way === 'freeze' || way === 'chill') expect(ids).toContain(stepKey('stored', draft.mark));
       }
     }),
     { numRuns: 25, endOnFailure: true },
@@ -280,7 +280,7 @@ test('dough in loads: each waits less than all at once, and what was poured and 
 
 test('a batch out of the freezer begins at the oil and takes nothing out of the larder', () => {
   const base = newTray('From the freezer', 'squash-sage', 24, EAT);
-  const batch = batchOf({ ...base, fromPutBy: 'a', fry: { ...base.fry, start: 'frozen' } });
+  const batch = batchOf({ ...base, fromStored: 'a', fry: { ...base.fry, start: 'frozen' } });
   const sheet = runSheet(planTrays(batch, DEFAULT_KITCHEN, null));
   expect(sheet.map(({ id }) => id)).toEqual(['heat', 'fry', 'serve']);
   expect(batchAmounts(batch, [], DEFAULT_KITCHEN)).toEqual([]);

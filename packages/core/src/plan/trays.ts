@@ -86,7 +86,7 @@ export function withCopyOfTray(batch: BatchDraft, of: TrayMark): BatchDraft | nu
   const mark = TRAY_MARKS.find((one) => batch.trays[one] === undefined);
   if (!like || !mark) return null;
   // Its own is what it is made of; what it came out of, and what the cook called it, is not copied.
-  const { fromPutBy: _stock, label: _label, ...tray } = like;
+  const { fromStored: _stock, label: _label, ...tray } = like;
   return grown(batch, { ...batch.trays, [mark]: tray });
 }
 

@@ -13,7 +13,7 @@ export interface ChainStep {
     | 'firm'
     | 'dry'
     | 'fold'
-    | 'put-by'
+    | 'stored'
     | 'proof'
     | 'hold'
     | 'bake'
@@ -51,7 +51,7 @@ export interface ChainTray {
   /** Dough they take, kg: what a portion is reckoned by. */
   readonly doughKg: number;
   /** Pieces laid out in the freezer or the fridge. */
-  readonly putByS: number | null;
+  readonly storedS: number | null;
   /** Filling shaped into portions, and those frozen outside, before any is folded in; absent: it is not. */
   readonly firm?: { readonly shapeS: number; readonly firmS: number };
   /** What is wrapped is dried first; absent: nothing is. */
@@ -88,7 +88,7 @@ export interface ChainDurations {
 /** What of the day goes to the earlier one: the dough, or all up to the pieces. */
 const AHEAD: Readonly<Record<MadeAhead['upTo'], readonly ChainStep['id'][]>> = {
   dough: ['dough', 'rest'],
-  pieces: ['filling', 'cool', 'dough', 'rest', 'shape', 'firm', 'dry', 'fold', 'put-by'],
+  pieces: ['filling', 'cool', 'dough', 'rest', 'shape', 'firm', 'dry', 'fold', 'stored'],
 };
 const AHEAD_OWN: Readonly<Record<MadeAhead['upTo'], readonly OwnPlace[]>> = {
   dough: ['dough'],
@@ -183,8 +183,8 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
       portionEnd = portion;
     }
     const isLast = !stretches.slice(i + 1).some((one) => one.tray === tray);
-    if (tray.putByS !== null && isLast) {
-      folded = lay({ id: 'put-by', kind: 'hands', ...marked(tray.mark) }, folded, tray.putByS);
+    if (tray.storedS !== null && isLast) {
+      folded = lay({ id: 'stored', kind: 'hands', ...marked(tray.mark) }, folded, tray.storedS);
     }
     const part = portions > 1 ? { pieces, ...(portion > 1 && { portion }) } : {};
     folded = lay({ id: 'fold', kind: 'hands', ...marked(tray.mark), ...part }, folded, tray.foldEachS! * pieces);

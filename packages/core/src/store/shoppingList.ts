@@ -60,7 +60,7 @@ const SLACK = 1e-6;
 
 /** Everything that is still to be made of a batch; what lies in the freezer is there. */
 function usesOf(batch: BatchDraft, pantry: Pantry): BatchUse[] {
-  const made = traysOf(batch).filter(({ fromPutBy }) => fromPutBy === undefined);
+  const made = traysOf(batch).filter(({ fromStored }) => fromStored === undefined);
   if (made.length === 0) return [];
   const held = new Set(made.map(({ fillingOf, mark }) => fillingOf ?? mark ?? 'A'));
   const fillings = fillingsOf(batch).flatMap((mark) => (held.has(mark) ? batch.fillings[mark]!.lines : []));

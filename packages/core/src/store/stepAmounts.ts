@@ -56,7 +56,7 @@ export function batchAmounts(
   known: Known,
 ): readonly StepAmount[] {
   const several = marksOf(batch).length > 1;
-  const made = traysOf(batch).filter(({ fromPutBy }) => fromPutBy === undefined);
+  const made = traysOf(batch).filter(({ fromStored }) => fromStored === undefined);
   const all = made.map((draft) => ({ draft, amounts: trayAmounts(draft, stock, known) }));
   const marked = (one: StepAmount, mark: TrayMark | undefined) =>
     several && mark ? { ...one, mark, key: mark === 'A' ? one.key : `${mark} ${one.key}` } : one;

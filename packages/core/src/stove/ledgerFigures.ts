@@ -24,9 +24,9 @@ export interface LedgerFigures {
   readonly turnsPerPiece: number | null;
   /** Cores that were probed: how many, and the coldest, °C. Missing in old records. */
   readonly cores?: { readonly probed: number; readonly leastC: number | null };
-  /** Pieces of trays that were baked, and that were put by or left as they are. Missing where there were none. */
+  /** Pieces of trays that were baked, and that were stored or left as they are. Missing where there were none. */
   readonly baked?: number;
-  readonly putBy?: number;
+  readonly stored?: number;
   /** Oil while there was frying, °C: means of equal stretches; `null` where nothing was read. Missing in old records. */
   readonly oilTraceC?: readonly (number | null)[];
 }

@@ -13,7 +13,7 @@ export type RecordKind =
   | 'oils'
   | 'ledger'
   | 'devices'
-  | 'put-by'
+  | 'stored'
   | 'suppers'
   | 'home';
 

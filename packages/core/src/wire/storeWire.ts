@@ -1,5 +1,5 @@
 import type { BatchDraft } from '../draft/batchDraft.js';
-import type { PutByKind, PutByPlace, PutByRecord } from '../store/putBy.js';
+import type { StoredKind, StoredPlace, StoredRecord } from '../store/stored.js';
 import type { FlourBelief } from '../draft/kitchen.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { Felt } from '../learning/flourBelief.js';
@@ -102,7 +102,7 @@ export interface DeviceNow extends Device {
 export type ScaleAct = { readonly do: 'on' | 'tare' } | { readonly do: 'load'; readonly loadKg: number };
 
 /** Something in the freezer or the fridge for another day. */
-export interface PutByItem extends PutByRecord {
+export interface StoredItem extends StoredRecord {
   readonly id: string;
   /** Pieces that no batch has taken; `null` of dough and filling. */
   readonly left: number | null;
@@ -112,10 +112,10 @@ export interface PutByItem extends PutByRecord {
   readonly takenBy: readonly { readonly id: string; readonly name: string; readonly pieces: number }[];
 }
 /** Dough or filling that was left, written down by hand. */
-export interface PutByAsk {
+export interface StoredAsk {
   readonly id: string;
-  readonly kind: Exclude<PutByKind, 'pieces'>;
+  readonly kind: Exclude<StoredKind, 'pieces'>;
   readonly name: string;
-  readonly place: PutByPlace;
+  readonly place: StoredPlace;
   readonly massKg: number;
 }

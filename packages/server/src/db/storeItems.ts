@@ -7,8 +7,8 @@ import {
   type IngredientItem,
   type KitchenItem,
   type OilItem,
-  type PutByDocumentItem,
-  type PutByRecord,
+  type StoredDocumentItem,
+  type StoredRecord,
   type StockItem,
   type SupperItem,
   type TrayMark,
@@ -248,15 +248,15 @@ export const SUPPER_ITEMS: ItemTable<SupperItem> = {
   },
 };
 
-export const PUT_BY_ITEMS: ItemTable<PutByDocumentItem> = {
+export const STORED_ITEMS: ItemTable<StoredDocumentItem> = {
   async list(q, ids) {
     const { sql, values } = wanted(ids);
     const rows = await q.rows<
-      Pick<PutByRecord, 'kind' | 'name' | 'place' | 'pieces'> & {
+      Pick<StoredRecord, 'kind' | 'name' | 'place' | 'pieces'> & {
         id: string;
         batch_id: string | null;
         mark: TrayMark | null;
-        why: PutByDocumentItem['why'];
+        why: StoredDocumentItem['why'];
         mass_kg: number | null;
         tray: unknown;
         made_at: Date;
@@ -264,15 +264,15 @@ export const PUT_BY_ITEMS: ItemTable<PutByDocumentItem> = {
       }
     >(
       `SELECT id, batch_id, mark, why, kind, name, place, pieces, mass_kg, tray, made_at, good_until
-       FROM put_by ${sql} ORDER BY made_at, id`,
+       FROM stored_item ${sql} ORDER BY made_at, id`,
       values,
     );
-    const uses = await q.rows<{ put_by_id: string; batch_id: string; pieces: number }>(
-      'SELECT put_by_id, batch_id, pieces FROM put_by_use ORDER BY put_by_id, batch_id',
+    const uses = await q.rows<{ stored_item_id: string; batch_id: string; pieces: number }>(
+      'SELECT stored_item_id, batch_id, pieces FROM stored_item_use ORDER BY stored_item_id, batch_id',
     );
-    const usesOf = groupBy(uses, (one) => one.put_by_id);
+    const usesOf = groupBy(uses, (one) => one.stored_item_id);
     return rows.map(({ id, kind, name, place, pieces, ...row }) => ({
-      ...{ kind: 'put-by' as const, id, batchId: row.batch_id, mark: row.mark, why: row.why },
+      ...{ kind: 'stored' as const, id, batchId: row.batch_id, mark: row.mark, why: row.why },
       record: {
         ...{ kind, name, place, pieces, massKg: row.mass_kg, tray: row.tray === null ? null : fromJson(row.tray) },
         ...{ madeMs: row.made_at.getTime(), goodMs: row.good_until.getTime() },
@@ -285,17 +285,21 @@ export const PUT_BY_ITEMS: ItemTable<PutByDocumentItem> = {
       ...[batchId, mark, why, record.kind, record.name, record.place, record.pieces, record.massKg],
       ...[record.tray && JSON.stringify(record.tray), new Date(record.madeMs), new Date(record.goodMs)],
     ];
-    await q.change('DELETE FROM put_by_use WHERE put_by_id = ?', [id]);
-    await q.change('DELETE FROM put_by WHERE id = ?', [id]);
+    await q.change('DELETE FROM stored_item_use WHERE stored_item_id = ?', [id]);
+    await q.change('DELETE FROM stored_item WHERE id = ?', [id]);
     await q.change(
-      `INSERT INTO put_by (id, batch_id, mark, why, kind, name, place, pieces, mass_kg, tray, made_at, good_until)
+      `INSERT INTO stored_item (id, batch_id, mark, why, kind, name, place, pieces, mass_kg, tray, made_at, good_until)
        VALUES (?, ${values.map(() => '?').join(', ')})`,
       [id, ...values],
     );
     for (const { batchId: taker, pieces } of takenBy)
-      await q.change('INSERT INTO put_by_use (put_by_id, batch_id, pieces) VALUES (?, ?, ?)', [id, taker, pieces]);
+      await q.change('INSERT INTO stored_item_use (stored_item_id, batch_id, pieces) VALUES (?, ?, ?)', [
+        id,
+        taker,
+        pieces,
+      ]);
   },
   async remove(q, id) {
-    await q.change('DELETE FROM put_by WHERE id = ?', [id]);
+    await q.change('DELETE FROM stored_item WHERE id = ?', [id]);
   },
 };

@@ -41,7 +41,7 @@ function flouredRim(batch: BatchDraft): BatchDraft {
 
 /** As it should be. */
 const GOOD: TrayLooks = {
-  ...{ crust: 2, even: 'even', blisters: 'few', grease: 'right', bite: 'crisp', burner: 'none', filling: 'hot' },
+  ...{ crust: 2, even: 'even', blisters: 'few', grease: 'right', bite: 'crisp', ring: 'none', filling: 'hot' },
   ...{ amount: 'right', salt: 'right', sizes: 'alike', liked: 4, keep: true },
 };
 const WELL = { bursts: [], takeOutLateS: 0 };

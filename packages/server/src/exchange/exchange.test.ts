@@ -209,7 +209,7 @@ test('no file, half a file, a newer one, a hostile one: a clear sentence, and ev
     ['[]', 400, 'BAD_FILE'],
     [{}, 400, 'BAD_FILE'],
     [{ ...document, format: 'other' }, 400, 'BAD_FILE'],
-    [{ ...document, version: 2 }, 409, 'NEWER_FILE'],
+    [{ ...document, version: 3 }, 409, 'NEWER_FILE'],
     [{ ...document, version: '1' }, 400, 'BAD_FILE'],
     [{ ...document, of: '__proto__' }, 400, 'BAD_FILE'],
     [{ ...document, items: 'all' }, 400, 'BAD_FILE'],

@@ -39,7 +39,7 @@ import {
   type ItemTable,
   KITCHEN_ITEMS,
   OIL_ITEMS,
-  PUT_BY_ITEMS,
+  STORED_ITEMS,
   STOCK_ITEMS,
   SUPPER_ITEMS,
   USUAL_ITEMS,
@@ -55,7 +55,7 @@ type TableOf = { readonly [K in ItemKind]: ItemTable<Extract<DocumentItem, { kin
 const TABLES: TableOf = {
   ...{ ingredient: INGREDIENT_ITEMS, formula: FORMULA_ITEMS, oil: OIL_ITEMS, flour: FLOUR_ITEMS, usual: USUAL_ITEMS },
   ...{ stock: STOCK_ITEMS, kitchen: KITCHEN_ITEMS, supper: SUPPER_ITEMS, batch: BATCH_ITEMS, record: RECORD_ITEMS },
-  'put-by': PUT_BY_ITEMS,
+  stored: STORED_ITEMS,
 };
 const tableOf = (kind: ItemKind) => TABLES[kind] as unknown as ItemTable<DocumentItem>;
 
@@ -164,7 +164,7 @@ export async function documentOf(gate: Gate, of: DocumentOf, id: string, nowMs: 
 async function requireWhatItUses(
   q: Queries,
   item: DocumentItem,
-  { putBy, pantry: pantryHere }: { readonly putBy: ReadonlySet<string>; readonly pantry: () => Promise<Pantry> },
+  { stored, pantry: pantryHere }: { readonly stored: ReadonlySet<string>; readonly pantry: () => Promise<Pantry> },
 ): Promise<void> {
   switch (item.kind) {
     case 'formula': {
@@ -188,10 +188,10 @@ async function requireWhatItUses(
     case 'batch': {
       requireKnownDraft(item.draft, await pantryHere());
       for (const mark of marksOf(item.draft)) {
-        const { fromPutBy } = item.draft.trays[mark]!;
-        if (fromPutBy === undefined || putBy.has(fromPutBy)) continue;
-        if ((await PUT_BY_ITEMS.list(q, [fromPutBy])).length === 0)
-          throw new ApiError('NO_PUT_BY', undefined, `draft.trays.${mark}.fromPutBy`);
+        const { fromStored } = item.draft.trays[mark]!;
+        if (fromStored === undefined || stored.has(fromStored)) continue;
+        if ((await STORED_ITEMS.list(q, [fromStored])).length === 0)
+          throw new ApiError('NOT_STORED', undefined, `draft.trays.${mark}.fromStored`);
       }
       return;
     }
@@ -248,7 +248,7 @@ async function writeAll(q: Queries, { items }: ReadDocument, isChosen: (ref: Ite
   // Read anew only after what it is made of was written.
   let known: Promise<Pantry> | null = null;
   const pantry = () => (known ??= pantryNow(q));
-  const putBy = new Set(items.flatMap(({ item }) => (item?.kind === 'put-by' && isChosen(item) ? [item.id] : [])));
+  const stored = new Set(items.flatMap(({ item }) => (item?.kind === 'stored' && isChosen(item) ? [item.id] : [])));
   const there = await hereAll(
     q,
     items.flatMap(({ item }) => item ?? []),
@@ -268,7 +268,7 @@ async function writeAll(q: Queries, { items }: ReadDocument, isChosen: (ref: Ite
     if (!isChosen(item)) continue;
     const reason = await inStep(q, async () => {
       await requireFree(q, item, here);
-      await requireWhatItUses(q, item, { putBy, pantry });
+      await requireWhatItUses(q, item, { stored, pantry });
       await tableOf(item.kind).write(q, item, here === null);
     });
     if (item.kind === 'ingredient' || item.kind === 'formula') known = null;

@@ -122,8 +122,8 @@ export const ITEM_SCHEMAS: Readonly<Record<ItemKind, Joi.ObjectSchema>> = {
       12,
     ).unique('mark'),
   }),
-  'put-by': Joi.object({
-    ...{ kind: kindIs('put-by'), id: uuid, batchId: uuid.allow(null), mark: mark.allow(null).required() },
+  stored: Joi.object({
+    ...{ kind: kindIs('stored'), id: uuid, batchId: uuid.allow(null), mark: mark.allow(null).required() },
     why: Joi.string().valid('planned', 'left', 'hand').required(),
     record: Joi.object({
       kind: Joi.string().valid('pieces', 'dough', 'filling').required(),

@@ -60,7 +60,7 @@ function oddIn(item: DocumentItem): { readonly message: string; readonly path: s
     if (Date.parse(item.endedAt) < Date.parse(item.startedAt))
       return { message: 'It ended before it was started.', path: 'endedAt' };
   }
-  if (item.kind === 'put-by') {
+  if (item.kind === 'stored') {
     if ((item.record.kind === 'pieces') !== (item.record.pieces !== null))
       return { message: 'Pieces are counted, dough and filling are weighed.', path: 'record.pieces' };
     if (item.record.tray) return wrongIn(draft, draftOf(item.record.tray));

@@ -243,7 +243,7 @@ test('the same act again is the same answer; its id with other content is refuse
   expect((await cook({ ...step, kind: 'skip' })).body.code).toBe('ID_TAKEN');
 });
 
-test('the same timer put by four pages at once, again and again: each is answered with the timer', async () => {
+test('the same timer stored four pages at once, again and again: each is answered with the timer', async () => {
   const body = { batchId: null, step: null, name: 'Rest', startedMs: app.clock.ms, endsMs: app.clock.ms + 60_000 };
   for (let round = 0; round < 20; round++) {
     const id = randomUUID();

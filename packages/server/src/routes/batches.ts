@@ -3,11 +3,11 @@ import { Router } from 'express';
 import { deleteBatch, insertBatch, listSummaries, readBatch, updateBatch } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
 import { holdIngredients, releaseIngredients } from '../db/ingredientTable.js';
-import { eatUses } from '../db/putByTable.js';
+import { eatUses } from '../db/storedTable.js';
 import { readKitchen } from '../db/kitchenTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
-import { holdPutBy } from './holdPutBy.js';
+import { holdStored } from './holdStored.js';
 import { linesOf, pantryNow, requireKnownDraft } from './kitchenNow.js';
 import { SCHEMAS, searchOf, validate } from './validate.js';
 
@@ -32,10 +32,10 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
       linesOf(draft).map((line) => line.ingredientId),
     );
 
-  const takesPutBy = (draft: BatchDraft) => marksOf(draft).some((mark) => draft.trays[mark]!.fromPutBy !== undefined);
+  const takesStored = (draft: BatchDraft) => marksOf(draft).some((mark) => draft.trays[mark]!.fromStored !== undefined);
   const tellSaved = (id: string, draft: BatchDraft, version: number) => {
     live.changed('batches', id, version);
-    if (takesPutBy(draft)) live.changed('put-by');
+    if (takesStored(draft)) live.changed('stored');
   };
 
   const store = async (id: string, draft: BatchDraft) => {
@@ -44,7 +44,7 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
       if (made) {
         await hold(q, id, draft);
         requireKnownDraft(draft, await pantryNow(q));
-        await holdPutBy(q, id, draft);
+        await holdStored(q, id, draft);
       }
       return { row: await readBatch(q, id), isNew: made };
     });
@@ -97,7 +97,7 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
       if (done) {
         await hold(q, id, draft);
         requireKnownDraft(draft, await pantryNow(q));
-        await holdPutBy(q, id, draft);
+        await holdStored(q, id, draft);
       }
       return { row: await readBatch(q, id), saved: done };
     });
@@ -119,7 +119,7 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
     if (!gone) throw new ApiError('NO_BATCH');
     stoves.out(id);
     live.tell({ kind: 'stove', batchId: id, lit: false });
-    for (const what of ['batches', 'ledger', 'put-by'] as const) live.changed(what, id);
+    for (const what of ['batches', 'ledger', 'stored'] as const) live.changed(what, id);
     res.status(204).end();
   });
 

@@ -5,7 +5,7 @@ import {
   cookState,
   fryTrays,
   marksOf,
-  putByOf,
+  storedOf,
   stepMark,
   stepWhat,
 } from '@ember-fold/core';
@@ -14,7 +14,7 @@ import { type BatchRow, readBatch, setBatchStatus } from '../db/batchTable.js';
 import { insertCookAct, listCookActs } from '../db/cookTable.js';
 import type { Queries } from '../db/gate.js';
 import { readKitchen } from '../db/kitchenTable.js';
-import { deletePutByOf, insertPutBy } from '../db/putByTable.js';
+import { deleteStoredOf, insertStored } from '../db/storedTable.js';
 import { insertStove, writeFigures } from '../db/stoveTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from './context.js';
@@ -28,19 +28,19 @@ async function requireBatch(q: Queries, req: Request): Promise<BatchRow> {
   return batch;
 }
 
-/** Pieces that are told to be put by stand in the Store from then on; told back, they are gone from it. */
-async function notePutBy(q: Queries, batch: BatchRow, act: CookAct): Promise<void> {
-  if (stepWhat(act.step) !== 'put-by') return;
+/** Pieces that are told to be stored stand in the Store from then on; told back, they are gone from it. */
+async function noteStored(q: Queries, batch: BatchRow, act: CookAct): Promise<void> {
+  if (stepWhat(act.step) !== 'stored') return;
   const mark = stepMark(act.step) ?? marksOf(batch.draft)[0]!;
-  if (act.kind === 'back') await deletePutByOf(q, batch.id, 'planned', mark);
+  if (act.kind === 'back') await deleteStoredOf(q, batch.id, 'planned', mark);
   if (act.kind !== 'done') return;
   const acts = (await listCookActs(q, batch.id)).map((one) => one.act);
   const { kitchen } = await readKitchen(q);
   const made = asCooked(batch.draft, cookState(acts), kitchen);
   const tray = made.trays[mark];
   if (!tray) return;
-  const record = putByOf(made, mark, tray.pieces, tray.way === 'chill' ? 'fridge' : 'freezer', act.atMs);
-  await insertPutBy(q, act.id, record, { batchId: batch.id, mark, why: 'planned' });
+  const record = storedOf(made, mark, tray.pieces, tray.way === 'chill' ? 'fridge' : 'freezer', act.atMs);
+  await insertStored(q, act.id, record, { batchId: batch.id, mark, why: 'planned' });
 }
 
 /** The run-sheet of one batch: what was told of its steps so far, and more of it. */
@@ -61,12 +61,12 @@ export function cookRoutes({ gate, live, lessons, clockMs }: Context): Router {
     const stored = await gate.transaction(async (q) => {
       const done = await insertCookAct(q, batch.id, act, clockMs());
       if (!done) throw new ApiError('ID_TAKEN', undefined, 'id');
-      if (done.isNew) await notePutBy(q, batch, done.act);
+      if (done.isNew) await noteStored(q, batch, done.act);
       return done;
     });
     const { isNew, ...told } = stored;
     if (isNew) live.tell({ kind: 'cook', batchId: batch.id, stored: told });
-    if (isNew && stepWhat(act.step) === 'put-by') live.changed('put-by');
+    if (isNew && stepWhat(act.step) === 'stored') live.changed('stored');
     res.status(isNew ? 201 : 200).json(told);
   });
 

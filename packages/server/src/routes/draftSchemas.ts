@@ -86,7 +86,7 @@ const tray = Joi.object<Tray>({
     perSheet: within(RANGES.oven.perTray).integer(),
   }),
   keepUntil: isoTime.optional(),
-  fromPutBy: uuid.optional(),
+  fromStored: uuid.optional(),
   shape,
   pieces: within(D.pieces).integer(),
   filling: mark.required(),

@@ -14,7 +14,7 @@ import { SCHEMAS, validate } from './validate.js';
 const TOLD: Readonly<Record<ItemKind, readonly RecordKind[]>> = {
   ...{ ingredient: ['ingredients'], formula: ['formulas', 'ingredients'], oil: ['oils'], flour: ['flours'] },
   ...{ usual: ['learnt'], stock: ['stock'], kitchen: ['kitchen'], supper: ['suppers'], batch: ['batches'] },
-  ...{ record: ['batches', 'ledger', 'learnt'], 'put-by': ['put-by'] },
+  ...{ record: ['batches', 'ledger', 'learnt'], stored: ['stored'] },
 };
 
 const chosen = Joi.object({

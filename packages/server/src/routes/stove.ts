@@ -10,7 +10,7 @@ import {
   friedPieces,
   fryTrays,
   marksOf,
-  putByOf,
+  storedOf,
   planTrays,
   REOPEN_MS,
   START_GATE,
@@ -23,7 +23,7 @@ import { insertAct, listActs } from '../db/actTable.js';
 import { listDevices } from '../db/deviceTable.js';
 import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { listCookActs } from '../db/cookTable.js';
-import { deletePutByOf, insertPutBy } from '../db/putByTable.js';
+import { deleteStoredOf, insertStored } from '../db/storedTable.js';
 import { readBatch, setBatchStatus } from '../db/batchTable.js';
 import type { Queries } from '../db/gate.js';
 import { deleteFried } from '../db/oilTable.js';
@@ -83,8 +83,8 @@ async function putLeftBy(
   for (const mark of marksOf(draft)) {
     const pieces = trays[mark]?.notFried ?? 0;
     if (pieces === 0) continue;
-    const record = putByOf(draft, mark, pieces, place, nowMs);
-    await insertPutBy(q, randomUUID(), record, { batchId, mark, why: 'left' });
+    const record = storedOf(draft, mark, pieces, place, nowMs);
+    await insertStored(q, randomUUID(), record, { batchId, mark, why: 'left' });
   }
 }
 
@@ -206,7 +206,7 @@ export function stoveRoutes(context: Context): Router {
     if (isOver) {
       stoves.out(row.batchId);
       live.tell({ kind: 'stove', batchId: row.batchId, lit: false });
-      for (const what of ['batches', 'ledger', 'oils', 'put-by'] as const) live.changed(what, row.batchId);
+      for (const what of ['batches', 'ledger', 'oils', 'stored'] as const) live.changed(what, row.batchId);
       // The answer does not wait for it: a page that was told over by the stream may be back at the stove by then.
       void lessons.teach(row.batchId);
     }
@@ -225,14 +225,14 @@ export function stoveRoutes(context: Context): Router {
       await reopenStove(q, held.batchId);
       await setBatchStatus(q, held.batchId, 'frying');
       await deleteFried(q, held.batchId);
-      await deletePutByOf(q, held.batchId, 'left', null);
+      await deleteStoredOf(q, held.batchId, 'left', null);
       return { row: { ...held, endedAt: null }, isBack: true };
     });
     if (isBack) {
       stoves.lit(row);
       live.tell({ kind: 'stove', batchId: row.batchId, lit: true });
       // Lists of the ledger follow the stove; a record that is open somewhere stays as it was read.
-      for (const what of ['batches', 'oils', 'put-by'] as const) live.changed(what, row.batchId);
+      for (const what of ['batches', 'oils', 'stored'] as const) live.changed(what, row.batchId);
       // The answer does not wait for it: a page that was told over by the stream may be back at the stove by then.
       void lessons.teach(row.batchId);
     }

@@ -1,9 +1,9 @@
 import {
-  batchFromPutBy,
+  batchFromStored,
   batchOf,
   marksOf,
   newTray,
-  type PutByItem,
+  type StoredItem,
   START_GATE,
   type TrayDraft,
   trayOf,
@@ -124,7 +124,7 @@ describe('a batch of several trays', () => {
   });
 
   it('of which nothing is fried is not lit, and says so', async () => {
-    const one = newBatch('Put by', 'squash-sage', 6, EAT);
+    const one = newBatch('Stored', 'squash-sage', 6, EAT);
     const { body } = await post(withTray(one, { ...trayOf(one, 'A'), way: 'freeze' }));
     expect((await light(body.id)).body).toMatchObject({ code: 'NOTHING_FRIED' });
   });
@@ -142,7 +142,7 @@ describe('a batch of several trays', () => {
         'draft.trays.A.bake.ovenC',
         { ...good, trays: { A: { ...tray, bake: { ovenC: 20, minutesS: null, perSheet: 9 } } } },
       ],
-      ['draft.trays.A.fromPutBy', { ...good, trays: { A: { ...tray, fromPutBy: 'x' } } }],
+      ['draft.trays.A.fromStored', { ...good, trays: { A: { ...tray, fromStored: 'x' } } }],
       ['draft.trays.A.keepUntil', { ...good, trays: { A: { ...tray, keepUntil: 'soon' } } }],
       ['draft.format', { ...good, format: 3 }],
     ];
@@ -156,26 +156,26 @@ describe('a batch of several trays', () => {
 });
 
 describe('what is stored', () => {
-  const putBys = async () => (await app.call('GET', '/api/store/put-by')).body as PutByItem[];
-  const told = (id: string, kind: 'done' | 'back', step = 'put-by') =>
+  const storedItems = async () => (await app.call('GET', '/api/store/stored')).body as StoredItem[];
+  const told = (id: string, kind: 'done' | 'back', step = 'stored') =>
     app.call('POST', `/api/batches/${id}/cook/acts`, { id: randomUUID(), atMs: app.clock.ms, kind, step });
   const frozen = async (name: string, pieces = 30) => {
     const one = newBatch(name, 'lentil-dill', pieces, EAT);
     const { body } = await post(withTray(one, { ...trayOf(one, 'A'), way: 'freeze' }));
     return body.id as string;
   };
-  const of = async (batchId: string) => (await putBys()).find((item) => item.batchId === batchId);
-  const taking = (item: PutByItem, pieces: number) => batchFromPutBy(item, pieces, `${pieces} of ${item.name}`, EAT)!;
+  const of = async (batchId: string) => (await storedItems()).find((item) => item.batchId === batchId);
+  const taking = (item: StoredItem, pieces: number) => batchFromStored(item, pieces, `${pieces} of ${item.name}`, EAT)!;
 
   it('stands in the Store when the run-sheet says so, once, and is gone when that is taken back', async () => {
     const id = await frozen('A hundred, folded ahead', 100);
-    const act = { id: randomUUID(), atMs: app.clock.ms, kind: 'done', step: 'put-by' };
+    const act = { id: randomUUID(), atMs: app.clock.ms, kind: 'done', step: 'stored' };
     for (let i = 0; i < 2; i++) await app.call('POST', `/api/batches/${id}/cook/acts`, act);
     await told(id, 'done');
     const item = (await of(id))!;
     expect(item).toMatchObject({ kind: 'pieces', place: 'freezer', pieces: 100, left: 100, takenBy: [] });
     expect(item.goodMs - item.madeMs).toBe(75 * 86_400_000);
-    expect((await putBys()).filter((one) => one.batchId === id)).toHaveLength(1);
+    expect((await storedItems()).filter((one) => one.batchId === id)).toHaveLength(1);
     await told(id, 'back');
     expect(await of(id)).toBeUndefined();
     await told(id, 'done');
@@ -196,11 +196,11 @@ describe('what is stored', () => {
     const answers = await Promise.all(wanted.map((ask) => app.call('POST', '/api/batches', ask)));
     expect(answers.map(({ status }) => status).sort()).toEqual([201, 409, 409, 409]);
     for (const { status, body } of answers) {
-      if (status === 409) expect(body).toMatchObject({ code: 'PUT_BY_SHORT', path: 'draft.trays.A.pieces' });
+      if (status === 409) expect(body).toMatchObject({ code: 'TOO_FEW_STORED', path: 'draft.trays.A.pieces' });
     }
     const made = answers.find(({ status }) => status === 201)!.body;
     expect(await shopping()).toEqual(before);
-    const { left, takenBy, batchId } = (await putBys()).find((one) => one.id === item.id)!;
+    const { left, takenBy, batchId } = (await storedItems()).find((one) => one.id === item.id)!;
     expect([left, takenBy.length, batchId]).toEqual([4, 1, null]);
     // More than there is is refused at its field, and the plan stays as it was.
     const more = withTray(made.draft, { ...trayOf(made.draft, 'A'), pieces: 25 });
@@ -209,12 +209,12 @@ describe('what is stored', () => {
     expect(refused.body.message).toMatch(/^Only 24 of these pieces are left/);
     const fewer = withTray(made.draft, { ...trayOf(made.draft, 'A'), pieces: 10 });
     expect((await app.call('PUT', `/api/batches/${made.id}`, { version: 1, draft: fewer })).status).toBe(200);
-    expect((await putBys()).find((one) => one.id === item.id)!.left).toBe(14);
+    expect((await storedItems()).find((one) => one.id === item.id)!.left).toBe(14);
     // It is lit, fried to the end, and eaten: deleting the record lays nothing back.
     expect((await light(made.id)).status).toBe(201);
     await app.call('POST', `/api/batches/${made.id}/stove/finish`, {});
     await app.call('DELETE', `/api/batches/${made.id}`);
-    expect((await putBys()).find((one) => one.id === item.id)).toMatchObject({ pieces: 14, left: 14 });
+    expect((await storedItems()).find((one) => one.id === item.id)).toMatchObject({ pieces: 14, left: 14 });
   });
 
   it('a planned batch that is deleted lays its pieces back; thrown away is what nobody has taken, whoever is first', async () => {
@@ -222,8 +222,8 @@ describe('what is stored', () => {
     await told(id, 'done');
     const item = (await of(id))!;
     const { body: made } = await post(taking(item, 8));
-    const take = (amount: unknown) => app.call('POST', `/api/store/put-by/${item.id}/take`, { amount });
-    expect((await take(5)).body).toMatchObject({ code: 'PUT_BY_SHORT', path: 'amount' });
+    const take = (amount: unknown) => app.call('POST', `/api/store/stored/${item.id}/take`, { amount });
+    expect((await take(5)).body).toMatchObject({ code: 'TOO_FEW_STORED', path: 'amount' });
     for (const bad of [0, -1, 'all', null, 1.5, 1e9]) expect((await take(bad)).status).toBeGreaterThanOrEqual(400);
     const both = await Promise.all([take(3), take(3)]);
     expect(both.map(({ status }) => status).sort()).toEqual([200, 409]);
@@ -231,7 +231,7 @@ describe('what is stored', () => {
     expect((await of(id))!.left).toBe(9);
     expect((await take(9)).status).toBe(200);
     expect(await of(id)).toBeUndefined();
-    expect((await post(taking(item, 1))).body).toMatchObject({ code: 'NO_PUT_BY', path: 'draft.trays.A.fromPutBy' });
+    expect((await post(taking(item, 1))).body).toMatchObject({ code: 'NOT_STORED', path: 'draft.trays.A.fromStored' });
   });
 
   it('pieces that were never fried go where the cook says, and come back with the batch', async () => {
@@ -244,7 +244,7 @@ describe('what is stored', () => {
       await app.call('POST', `/api/batches/${body.id}/stove/acts`, { ...act, id: randomUUID(), kind: 'take-out' });
       expect((await app.call('POST', `/api/batches/${body.id}/stove/finish`, { left: 'oven' })).status).toBe(400);
       await app.call('POST', `/api/batches/${body.id}/stove/finish`, { left });
-      const kept = (await putBys()).filter((item) => item.batchId === body.id);
+      const kept = (await storedItems()).filter((item) => item.batchId === body.id);
       expect(kept.map((item) => [item.place, item.left]).sort()).toEqual(
         left === 'bin'
           ? []
@@ -254,24 +254,24 @@ describe('what is stored', () => {
             ],
       );
       expect((await app.call('POST', `/api/batches/${body.id}/stove/reopen`, {})).status).toBe(200);
-      expect((await putBys()).filter((item) => item.batchId === body.id)).toEqual([]);
+      expect((await storedItems()).filter((item) => item.batchId === body.id)).toEqual([]);
       await app.call('POST', `/api/batches/${body.id}/stove/finish`, {});
     }
   });
 
   it('dough and filling that were left are written down by hand, and used up', async () => {
     const ask = { id: randomUUID(), kind: 'filling', name: 'Squash, cooked', place: 'fridge', massKg: 0.4 };
-    expect((await app.call('POST', '/api/store/put-by', ask)).status).toBe(201);
-    expect((await app.call('POST', '/api/store/put-by', ask)).status).toBe(200);
-    const item = (await putBys()).find((one) => one.id === ask.id)!;
+    expect((await app.call('POST', '/api/store/stored', ask)).status).toBe(201);
+    expect((await app.call('POST', '/api/store/stored', ask)).status).toBe(200);
+    const item = (await storedItems()).find((one) => one.id === ask.id)!;
     expect(item).toMatchObject({ massKg: 0.4, pieces: null, left: null, tray: null });
     expect(item.goodMs - item.madeMs).toBe(2 * 86_400_000);
-    const take = (amount: number) => app.call('POST', `/api/store/put-by/${ask.id}/take`, { amount });
+    const take = (amount: number) => app.call('POST', `/api/store/stored/${ask.id}/take`, { amount });
     expect((await take(0.5)).body.path).toBe('amount');
     expect((await take(0.4)).status).toBe(200);
-    expect((await putBys()).some((one) => one.id === ask.id)).toBe(false);
+    expect((await storedItems()).some((one) => one.id === ask.id)).toBe(false);
     for (const bad of [{ massKg: 0 }, { kind: 'pieces' }, { place: 'cellar' }, { name: ' ' }]) {
-      expect((await app.call('POST', '/api/store/put-by', { ...ask, id: randomUUID(), ...bad })).status).toBe(400);
+      expect((await app.call('POST', '/api/store/stored', { ...ask, id: randomUUID(), ...bad })).status).toBe(400);
     }
   });
 

@@ -373,14 +373,14 @@ export const SCHEMAS = {
       }).unknown(true),
     })
     .required(),
-  putBy: Joi.object({
+  stored: Joi.object({
     id: uuid,
     kind: Joi.string().valid('dough', 'filling').required(),
     name: line(120),
     place: Joi.string().valid('freezer', 'fridge').required(),
-    massKg: within(S.putByKg),
+    massKg: within(S.storedKg),
   }).required(),
-  takePutBy: Joi.object({ amount: number(0.0001, 2000) }).required(),
+  takeStored: Joi.object({ amount: number(0.0001, 2000) }).required(),
   finishStove: Joi.object({ left: Joi.string().valid('freezer', 'fridge', 'bin') }).required(),
   cookAct,
   timer: Joi.object({

@@ -87,7 +87,7 @@ export const api = createApi({
     'Oils',
     'Order',
     'Shopping',
-    'PutBy',
+    'StoragePlan',
     'Suppers',
   ],
   endpoints: (build) => ({

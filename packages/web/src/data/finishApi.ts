@@ -22,7 +22,7 @@ export const finishApi = api.injectEndpoints({
   endpoints: (build) => ({
     finishBatch: build.mutation<Ended, { id: string; left?: 'freezer' | 'fridge' | 'bin' | undefined }>({
       queryFn: ({ id, left }, _api, _options, ask) => endBatch(id, ask, 'stove/finish', left ? { left } : {}),
-      invalidatesTags: ['Batches', 'Ledger', 'Stove', 'Stoves', 'Oils', 'Order', 'PutBy'],
+      invalidatesTags: ['Batches', 'Ledger', 'Stove', 'Stoves', 'Oils', 'Order', 'StoragePlan'],
     }),
     /** A batch of which nothing is fried. */
     finishCooked: build.mutation<Ended, string>({

@@ -47,7 +47,7 @@ const STALE: Record<RecordKind, readonly Tag[]> = {
   ledger: ['Ledger', 'Record'],
   devices: ['Devices'],
   home: ['Home'],
-  'put-by': ['PutBy'],
+  stored: ['StoragePlan'],
   suppers: ['Suppers', 'Order'],
 };
 
@@ -136,7 +136,18 @@ const ALL: readonly Tag[] = [
     'Learnt',
     'Ingredients',
   ] as const),
-  ...(['Formulas', 'Formula', 'Ledger', 'Record', 'Stock', 'Shopping', 'Devices', 'Home', 'PutBy', 'Suppers'] as const),
+  ...([
+    'Formulas',
+    'Formula',
+    'Ledger',
+    'Record',
+    'Stock',
+    'Shopping',
+    'Devices',
+    'Home',
+    'StoragePlan',
+    'Suppers',
+  ] as const),
 ];
 /** What was asked for while a page opened may be older than its stream. */
 const AT_FIRST: readonly Tag[] = ['Cook', 'Stoves', 'Stove', 'Order', 'Oils', 'Batches'];

@@ -3,8 +3,8 @@ import type {
   FormulaWithVersions,
   IngredientRow,
   OwnIngredients,
-  PutByAsk,
-  PutByItem,
+  StoredAsk,
+  StoredItem,
   Shopping,
   StockRow,
   StoreFormula,
@@ -53,14 +53,14 @@ export const storeApi = api.injectEndpoints({
       query: ({ ingredientId, ...body }) => ({ url: `/store/stock/${ingredientId}`, method: 'PUT', body }),
       invalidatesTags: ['Stock', 'Shopping'],
     }),
-    putBy: build.query<PutByItem[], void>({ query: () => '/store/put-by', providesTags: ['PutBy'] }),
-    notePutBy: build.mutation<{ id: string }, PutByAsk>({
-      query: (body) => ({ url: '/store/put-by', method: 'POST', body }),
-      invalidatesTags: ['PutBy'],
+    stored: build.query<StoredItem[], void>({ query: () => '/store/stored', providesTags: ['StoragePlan'] }),
+    noteStored: build.mutation<{ id: string }, StoredAsk>({
+      query: (body) => ({ url: '/store/stored', method: 'POST', body }),
+      invalidatesTags: ['StoragePlan'],
     }),
-    takePutBy: build.mutation<{ id: string }, { id: string; amount: number }>({
-      query: ({ id, amount }) => ({ url: `/store/put-by/${id}/take`, method: 'POST', body: { amount } }),
-      invalidatesTags: ['PutBy'],
+    takeStored: build.mutation<{ id: string }, { id: string; amount: number }>({
+      query: ({ id, amount }) => ({ url: `/store/stored/${id}/take`, method: 'POST', body: { amount } }),
+      invalidatesTags: ['StoragePlan'],
     }),
     /** @param query what is bought for, as the server is asked */
     shopping: build.query<Shopping, string>({

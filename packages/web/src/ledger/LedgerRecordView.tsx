@@ -202,7 +202,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
                 ...(figures.aside > 0 && { [T.tallyOf.aside]: figures.aside }),
                 [T.tallyOf.notFried]: figures.notFried,
                 ...(figures.baked && { [T.tallyOf.baked]: figures.baked }),
-                ...(figures.putBy && { [T.tallyOf.putBy]: figures.putBy }),
+                ...(figures.stored && { [T.tallyOf.stored]: figures.stored }),
               }}
             />
             {figures.burst > 0 && (

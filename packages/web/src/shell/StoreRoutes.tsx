@@ -14,7 +14,7 @@ const FilesPage = lazyPart(() => import('../store/FilesPage').then((m) => ({ def
 const CopiesPage = lazyPart(() => import('../store/CopiesPage').then((m) => ({ default: m.CopiesPage })));
 const PhonesPage = lazyPart(() => import('../store/PhonesPage').then((m) => ({ default: m.PhonesPage })));
 const GuestsPage = lazyPart(() => import('../store/GuestsPage').then((m) => ({ default: m.GuestsPage })));
-const PutByPage = lazyPart(() => import('../store/PutByPage').then((m) => ({ default: m.PutByPage })));
+const StoredPage = lazyPart(() => import('../store/StoredPage').then((m) => ({ default: m.StoredPage })));
 const ShoppingPage = lazyPart(() => import('../store/ShoppingPage').then((m) => ({ default: m.ShoppingPage })));
 
 /** The pages of the Store: only who goes there fetches even their addresses. */
@@ -25,7 +25,7 @@ export function StoreRoutes() {
         <Route index element={<Navigate to="/store/formulas" replace />} />
         <Route path="formulas/:id?" element={<FormulasPage />} />
         <Route path="ingredients/:id?" element={<IngredientsPage />} />
-        <Route path="freezer" element={<PutByPage />} />
+        <Route path="freezer" element={<StoredPage />} />
         <Route path="shopping" element={<ShoppingPage />} />
         <Route path="oil" element={<OilPage />} />
         <Route path="guests" element={<GuestsPage />} />

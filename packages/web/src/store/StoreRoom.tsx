@@ -32,7 +32,7 @@ const Parts = styled.nav`
 const PART_NAME = {
   formulas: T.formulas,
   ingredients: T.ingredients,
-  freezer: T.putBy,
+  freezer: T.stored,
   shopping: T.shopping,
   oil: T.oilAndPots,
   guests: T.guests,

@@ -3,7 +3,7 @@ import { api } from '../data/api';
 import { oilApi } from '../data/oilApi';
 import { storeApi } from '../data/storeApi';
 import { oilAdviceText } from '../text/oilText';
-import { putByAmount, putByDays } from '../text/putByPhrases';
+import { storedAmount, storedDays } from '../text/storedPhrases';
 import { TABLE as T } from '../text/tablePhrases';
 import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { usePrinter } from '../ui/printing';
@@ -12,8 +12,8 @@ import { usePrinter } from '../ui/printing';
 const MOST = 4;
 
 /** What lies in the freezer and the fridge. */
-export function PutByNow({ nowMs }: { readonly nowMs: number }) {
-  const { data } = storeApi.usePutByQuery();
+export function StoredNow({ nowMs }: { readonly nowMs: number }) {
+  const { data } = storeApi.useStoredQuery();
   const printer = usePrinter();
   const there = (data ?? []).filter(({ left, massKg }) => (left ?? 0) > 0 || (massKg ?? 0) > 0);
   return (
@@ -27,10 +27,10 @@ export function PutByNow({ nowMs }: { readonly nowMs: number }) {
           <span>
             {item.name}
             <Soft as="small" style={{ display: 'block' }}>
-              {putByDays(item, nowMs, printer)}
+              {storedDays(item, nowMs, printer)}
             </Soft>
           </span>
-          <strong>{putByAmount(item, printer)}</strong>
+          <strong>{storedAmount(item, printer)}</strong>
         </Row>
       ))}
     </Panel>

@@ -12,7 +12,7 @@ import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { Coming } from './Coming';
 import { FirstRun } from './FirstRun';
-import { Lesson, OilNow, PutByNow } from './Kept';
+import { Lesson, OilNow, StoredNow } from './Kept';
 import { NewSupper } from './NewSupper';
 import type { Planned, Plans } from './planned';
 import { Today } from './Today';
@@ -88,7 +88,7 @@ function Set({ list, suppers }: SetProps) {
       <Coming list={list} suppers={suppers} nowMs={nowMs} plans={plans} onPlan={onPlan} />
       <Side>
         <Today plans={plans} suppers={inSupper} nowMs={nowMs} />
-        <PutByNow nowMs={nowMs} />
+        <StoredNow nowMs={nowMs} />
         <OilNow />
         <Lesson />
       </Side>

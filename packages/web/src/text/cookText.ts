@@ -19,7 +19,7 @@ export const RUN_NAME: Record<RunStepId, string> = {
   dry: 'Dry the filling pieces',
   roll: 'Roll and cut',
   fold: 'Fill and seal',
-  'put-by': 'Store for another day',
+  stored: 'Store for another day',
   proof: 'Filled pieces rise',
   hold: 'Pieces chill, freeze or dry',
   bake: 'Bake',
@@ -161,17 +161,17 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
             .slice(1)
             .map((line) => `${line}.`)
         : [];
-    case 'put-by': {
-      if (!plan.putBy) {
+    case 'stored': {
+      if (!plan.stored) {
         return draft.fry.start === 'fridge'
           ? ['Lay them on a tray in the fridge, covered, until the day you cook them.']
           : [
               'Lay them on an open tray in the freezer, not touching. When they are hard, bag them and write the date on the bag.',
             ];
       }
-      const coldS = plan.putBy?.coldS ?? null;
-      const keep = keepsFor(plan.putBy?.keepS ?? 0, p);
-      return plan.putBy?.place === 'freezer'
+      const coldS = plan.stored?.coldS ?? null;
+      const keep = keepsFor(plan.stored?.keepS ?? 0, p);
+      return plan.stored?.place === 'freezer'
         ? [
             `Lay them on an open tray in the freezer, not touching${coldS === null ? '' : `. They are hard after about ${p.span(coldS)}`}.`,
             `Then bag them, write the date on the bag, and use them within ${keep}.`,

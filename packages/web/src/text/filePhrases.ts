@@ -11,7 +11,7 @@ const KIND: Readonly<Record<ItemKind, readonly [one: string, many: string]>> = {
   supper: ['supper', 'suppers'],
   batch: ['batch', 'batches'],
   record: ['record', 'records'],
-  'put-by': ['stored item', 'stored items'],
+  stored: ['stored item', 'stored items'],
 };
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

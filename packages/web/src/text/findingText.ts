@@ -2,7 +2,7 @@ import { type BurstCauseId, type Finding, type FindingCode, type FindingTone, ty
 import { plain, type Printer } from './printer';
 
 /** Codes whose sentences are loaded with their own stations; a batch opens at Fold, so only Fold's are loaded first. */
-type HotCode = Extract<FindingCode, `${'fry' | 'bake' | 'put-by' | 'serve'}.${string}`>;
+type HotCode = Extract<FindingCode, `${'fry' | 'bake' | 'stored' | 'serve'}.${string}`>;
 type MixCode = Extract<FindingCode, `dough.${string}` | `filling.${string}`>;
 type Sentence<Code extends FindingCode> = (v: ValuesOf<Code>, p: Printer) => string;
 type SentencesOf<Code extends FindingCode> = { readonly [One in Code]: Sentence<One> };

@@ -171,17 +171,17 @@ const SENTENCES: HotSentences = {
       : `At ${p.temp(ovenC)} they are too dark after ${p.span(darkS)}, ${doneS === null ? 'and are never cooked through' : `but are cooked through only after ${p.span(doneS)}`}. Bake them cooler.`,
   'bake.turn': ({ turnS, bakes }, p) =>
     `Turn the tray round after ${p.span(turnS)}. ${bakes === 0 ? 'Ovens differ: look a few minutes early the first time.' : `The time is corrected for your oven, from ${many(bakes, 'bake')}.`}`,
-  'put-by.freeze': ({ hardS, keepS }, p) =>
+  'stored.freeze': ({ hardS, keepS }, p) =>
     hardS === null
       ? `This freezer does not freeze them hard in half a day. Lay fewer on a tray.`
       : `On an open tray they are frozen hard after ${p.span(hardS)}. Then bag them. They keep for ${keepsFor(keepS, p)}.`,
-  'put-by.chill': ({ coldS, keepS }, p) =>
+  'stored.chill': ({ coldS, keepS }, p) =>
     coldS === null
       ? `This fridge does not cool them all the way through in half a day. Spread them out.`
       : `In the fridge they are cold all the way through after ${p.span(coldS)}. They keep raw for ${keepsFor(keepS, p)}.`,
-  'put-by.too-long': ({ wantedS, keepS }, p) =>
+  'stored.too-long': ({ wantedS, keepS }, p) =>
     `You want to keep them for ${keepsFor(wantedS, p)}. They keep for ${keepsFor(keepS, p)}.`,
-  'put-by.plain': () => 'These pieces need no further steps.',
+  'stored.plain': () => 'These pieces need no further steps.',
 };
 
 /** Fry or bake, Serve. */

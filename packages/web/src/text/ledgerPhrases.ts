@@ -68,6 +68,6 @@ export const LEDGER = {
     aside: 'set aside',
     notFried: 'not fried',
     baked: 'baked',
-    putBy: 'stored',
+    stored: 'stored',
   },
 };

@@ -87,12 +87,12 @@ export function plannedAndHappened(
 }
 
 /** How many pieces of a finished batch were fried, burst, baked and stored. */
-export function cameOutText({ fried, burst, baked = 0, putBy = 0, loads }: LedgerFigures): string {
+export function cameOutText({ fried, burst, baked = 0, stored = 0, loads }: LedgerFigures): string {
   const parts = [
-    ...(loads > 0 || (baked === 0 && putBy === 0) ? [`${fried} fried`] : []),
+    ...(loads > 0 || (baked === 0 && stored === 0) ? [`${fried} fried`] : []),
     ...(burst > 0 ? [`${burst} burst`] : []),
     ...(baked > 0 ? [`${baked} baked`] : []),
-    ...(putBy > 0 ? [`${putBy} stored`] : []),
+    ...(stored > 0 ? [`${stored} stored`] : []),
   ];
   return parts.join(', ');
 }

@@ -88,7 +88,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'bake.dark': 'dark',
   'bake.raw': 'raw inside',
   'bake.dark-first': 'no right moment',
-  'put-by.too-long': 'kept too long',
+  'stored.too-long': 'kept too long',
   'serve.dough-waits': 'dough waits',
   'serve.late': 'late',
   'serve.evening-late': 'supper late',
@@ -150,7 +150,7 @@ const ready = (station: 'dough' | 'filling'): StationText => ({
 });
 
 function doughText({ batch, cold, printer }: Line): StationText {
-  if (marksOf(batch).every((mark) => batch.trays[mark]!.fromPutBy !== undefined)) return ready('dough');
+  if (marksOf(batch).every((mark) => batch.trays[mark]!.fromStored !== undefined)) return ready('dough');
   const { figures, findings } = cold.dough;
   return {
     station: 'dough',
@@ -163,7 +163,7 @@ function doughText({ batch, cold, printer }: Line): StationText {
 }
 
 function fillingText({ draft, cold, printer }: Line): StationText {
-  if (draft.fromPutBy !== undefined) return ready('filling');
+  if (draft.fromStored !== undefined) return ready('filling');
   const { figures, cooling, findings } = cold.filling;
   if (findings.some(({ code }) => code === 'filling.none')) {
     return { ...ready('filling'), figure: TRAY.none, detail: TRAY.plainPieces, verdict: TRAY.plainVerdict };
@@ -218,7 +218,7 @@ const throughPot = (
 function otherWayText({ draft, hot, printer }: Line, way: Exclude<TrayWay, 'fry'>): StationText {
   const of = { station: 'fry' as const, name: WAY_STATION[way] };
   if (!hot) return coming('fry', of.name);
-  const { bake, putBy } = hot;
+  const { bake, stored } = hot;
   if (bake) {
     const { minutesS, sheets, how } = bake;
     return {
@@ -228,13 +228,13 @@ function otherWayText({ draft, hot, printer }: Line, way: Exclude<TrayWay, 'fry'
       ...verdictOf('fry', bake.findings),
     };
   }
-  if (putBy) {
+  if (stored) {
     return {
       ...of,
       figure: `${draft.pieces} stored`,
-      detail: putBy.coldS === null ? 'not cold in half a day' : `cold after ${printer.span(putBy.coldS)}`,
-      ...verdictOf('fry', putBy.findings),
-      ...(worstTone(putBy.findings) === 'good' && { verdict: `keeps for ${keepsFor(putBy.keepS, printer)}` }),
+      detail: stored.coldS === null ? 'not cold in half a day' : `cold after ${printer.span(stored.coldS)}`,
+      ...verdictOf('fry', stored.findings),
+      ...(worstTone(stored.findings) === 'good' && { verdict: `keeps for ${keepsFor(stored.keepS, printer)}` }),
     };
   }
   if (way === 'plain')

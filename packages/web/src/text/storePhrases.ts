@@ -216,7 +216,7 @@ export const STORE = {
   theFor: (value: string | number, mass: string | number, batch: string | number) => `${value}${mass} for ${batch}`,
   store: 'Store',
   partsOfTheStore: 'Parts of the Store',
-  putBy: 'Freezer',
+  stored: 'Freezer',
   shopping: 'Shopping',
   oilAndPots: 'Oil and pots',
   guests: 'Guests',

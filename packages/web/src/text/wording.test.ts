@@ -62,7 +62,7 @@ import { FAMILY_METHOD } from './methodWords';
 import { FAMILY_NAME } from './words';
 
 const findingText: typeof coldText = (finding, printer) =>
-  (/^(fry|bake|put-by|serve)\./.test(finding.code)
+  (/^(fry|bake|stored|serve)\./.test(finding.code)
     ? hotFindingText
     : /^(dough|filling)\./.test(finding.code)
       ? mixFindingText
@@ -150,7 +150,7 @@ it('every finding of any plan is one clean sentence with a number or an action, 
       const kitchen = { ...DEFAULT_KITCHEN, ...settings };
       const plan = planBatch(draft, kitchen, Date.UTC(2026, 2, 7, 17));
       const printer = makePrinter(kitchen);
-      const findings = [plan.dough, plan.filling, plan.fold, plan.fry, plan.bake, plan.putBy, plan.serve].flatMap(
+      const findings = [plan.dough, plan.filling, plan.fold, plan.fry, plan.bake, plan.stored, plan.serve].flatMap(
         (s) => s?.findings ?? [],
       );
       for (const finding of findings) {

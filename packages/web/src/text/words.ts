@@ -103,7 +103,7 @@ export const STEP_NAME = {
   firm: 'Filling firms in the freezer',
   dry: 'Dry the filling pieces',
   fold: 'Roll, fill and seal',
-  'put-by': 'Store for another day',
+  stored: 'Store for another day',
   proof: 'Filled pieces rise',
   hold: 'Pieces chill, freeze or dry',
   bake: 'Bake',

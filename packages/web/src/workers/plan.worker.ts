@@ -87,8 +87,8 @@ function thinFry<T extends FryPlan>(fry: T): T {
   return { ...fry, solution, loads, seamPush };
 }
 
-function thin({ fry, bake, putBy, serve }: HotPlan): HotPlan {
-  return { fry: fry && thinFry(fry), bake, putBy, serve };
+function thin({ fry, bake, stored, serve }: HotPlan): HotPlan {
+  return { fry: fry && thinFry(fry), bake, stored, serve };
 }
 
 /** One tray of a batch as the line shows it beside the others. */
@@ -106,8 +106,8 @@ export interface HotOfBatch {
 }
 
 function glanceOf({ draft, plan }: PlannedTray): TrayGlance {
-  const { filling, fold, fry, bake, putBy } = plan;
-  const found = [filling, fold, fry, bake, putBy].flatMap((one) => one?.findings ?? []);
+  const { filling, fold, fry, bake, stored } = plan;
+  const found = [filling, fold, fry, bake, stored].flatMap((one) => one?.findings ?? []);
   return { mark: draft.mark!, tone: worstTone(found), cookedS: fry?.takeOutS ?? bake?.minutesS ?? null };
 }
 

@@ -7,6 +7,7 @@ const FIELDS: readonly (readonly [was: string, is: string])[] = [
   ['form', 'shape'],
   ['coat', 'coating'],
   ['glue', 'sealWith'],
+  ['fromPutBy', 'fromStored'],
   ['ring', 'burner'],
   ['ringS', 'burnerLagS'],
 ];
@@ -20,6 +21,7 @@ const FIGURES: readonly (readonly [was: string, is: string])[] = [
   ['lots', 'loads'],
   ['band', 'range'],
   ['inBandShare', 'inRangeShare'],
+  ['putBy', 'stored'],
 ];
 
 /** Columns that hold a draft, a kitchen, or a part of one. */
@@ -28,7 +30,7 @@ const DOCUMENTS = [
   ['stove_session', 'draft'],
   ['stove_session', 'kitchen'],
   ['kitchen', 'body'],
-  ['put_by', 'tray'],
+  ['stored_item', 'tray'],
   ['flour_observation', 'dough'],
 ] as const;
 
@@ -37,6 +39,9 @@ export const standardNames: Migration = {
   version: 23,
   name: 'standard names',
   statements: [
+    'RENAME TABLE IF EXISTS put_by TO stored_item, put_by_use TO stored_item_use',
+    `ALTER TABLE stored_item_use
+       CHANGE COLUMN IF EXISTS put_by_id stored_item_id CHAR(36) CHARACTER SET ascii NOT NULL`,
     ...DOCUMENTS.map(
       ([table, column]) =>
         `UPDATE ${table} SET ${column} = ${replaced(column, [...FIELDS, ['lots', 'portions'] as const].map(field))}`,
@@ -52,6 +57,9 @@ export const standardNames: Migration = {
       `UPDATE stove_act SET body = ${replaced('body', [[`"kind":"${was}"`, `"kind":"${is}"`]])} WHERE kind = '${was}'`,
       `UPDATE stove_act SET kind = '${is}' WHERE kind = '${was}'`,
     ]),
-    `UPDATE cook_act SET body = ${replaced('body', [['"line":"lot ', '"line":"portion ']])}`,
+    `UPDATE cook_act SET body = ${replaced('body', [
+      ['"line":"lot ', '"line":"portion '],
+      ['"step":"put-by', '"step":"stored'],
+    ])}`,
   ],
 };

@@ -24,14 +24,14 @@ const TOOLS: readonly { id: SheetId; name: string; icon: typeof Layers }[] = [
 ];
 
 const BakeStation = lazyPart(() => import('./BakeStation').then((m) => ({ default: m.BakeStation })));
-const PutByStation = lazyPart(() => import('./PutByStation').then((m) => ({ default: m.PutByStation })));
+const StoredStation = lazyPart(() => import('./StoredStation').then((m) => ({ default: m.StoredStation })));
 
 /** What becomes of the pieces of the open tray: the pot, the oven, the cold, or nothing more. */
 export function FryStation({ line }: { readonly line: Line }) {
   const way = line.draft.way ?? 'fry';
   if (way === 'fry') return <PotStation line={line} />;
   return (
-    <Suspense fallback={null}>{way === 'bake' ? <BakeStation line={line} /> : <PutByStation line={line} />}</Suspense>
+    <Suspense fallback={null}>{way === 'bake' ? <BakeStation line={line} /> : <StoredStation line={line} />}</Suspense>
   );
 }
 

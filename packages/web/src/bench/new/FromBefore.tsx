@@ -1,11 +1,11 @@
-import { batchFromPutBy, cookAgain, type LedgerEntry, type PutByItem } from '@ember-fold/core';
+import { batchFromStored, cookAgain, type LedgerEntry, type StoredItem } from '@ember-fold/core';
 import { RotateCcw } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { api, problemOf } from '../../data/api';
 import { storeApi } from '../../data/storeApi';
-import { PUT_BY } from '../../text/putByPhrases';
+import { STORED } from '../../text/storedPhrases';
 import { NEW_BATCH as T, SOURCE_NAME } from '../../text/recipePhrases';
 import { Asked } from '../../ui/controls/Asked';
 import { Button } from '../../ui/controls/Button';
@@ -74,7 +74,7 @@ function Before({ entry, forWhom, make, isBusy }: NewBatchProps & { readonly ent
 
 /** What lies in the freezer and the fridge: so many of it are a batch. */
 export function FromFreezer(props: NewBatchProps) {
-  const list = storeApi.usePutByQuery();
+  const list = storeApi.useStoredQuery();
   return (
     <Panel aria-label={SOURCE_NAME.freezer} style={{ maxWidth: 720 }}>
       <Asked of={list} what={SOURCE_NAME.freezer.toLowerCase()}>
@@ -90,12 +90,12 @@ export function FromFreezer(props: NewBatchProps) {
   );
 }
 
-function Frozen({ item, forWhom, make, isBusy }: NewBatchProps & { readonly item: PutByItem }) {
+function Frozen({ item, forWhom, make, isBusy }: NewBatchProps & { readonly item: StoredItem }) {
   const left = item.left ?? 0;
   const [asked, setAsked] = useState(left);
   const pieces = Math.min(asked, left);
   const plan = () => {
-    const batch = batchFromPutBy(item, pieces, PUT_BY.sixOf(item.name).slice(0, 120), forWhom.eatAt);
+    const batch = batchFromStored(item, pieces, STORED.sixOf(item.name).slice(0, 120), forWhom.eatAt);
     if (batch) void make(batch);
   };
   return (

@@ -1,8 +1,8 @@
-import type { PutByItem, PutByKind, PutByPlace } from '@ember-fold/core';
+import type { StoredItem, StoredKind, StoredPlace } from '@ember-fold/core';
 import { keepsFor, type Printer } from './printer';
 
 /** What the freezer page says, in one place so that it can be translated. */
-export const PUT_BY = {
+export const STORED = {
   title: 'In the freezer and the fridge',
   theFreezer: 'what is stored',
   nothing: 'Nothing is stored.',
@@ -24,8 +24,8 @@ export const PUT_BY = {
   sixOf: (name: string) => `${name} from the freezer`,
 } as const;
 
-export const PUT_BY_PLACE: Readonly<Record<PutByPlace, string>> = { freezer: 'Freezer', fridge: 'Fridge' };
-export const PUT_BY_KIND: Readonly<Record<Exclude<PutByKind, 'pieces'>, string>> = {
+export const STORED_PLACE: Readonly<Record<StoredPlace, string>> = { freezer: 'Freezer', fridge: 'Fridge' };
+export const STORED_KIND: Readonly<Record<Exclude<StoredKind, 'pieces'>, string>> = {
   dough: 'Dough',
   filling: 'Filling',
 };
@@ -33,14 +33,14 @@ export const PUT_BY_KIND: Readonly<Record<Exclude<PutByKind, 'pieces'>, string>>
 const DAY_MS = 86_400_000;
 
 /** How many pieces are left, and how many other batches have taken. */
-export function putByAmount({ left, pieces, massKg, takenBy }: PutByItem, p: Printer): string {
+export function storedAmount({ left, pieces, massKg, takenBy }: StoredItem, p: Printer): string {
   if (left === null) return p.mass(massKg ?? 0);
   const taken = takenBy.map((one) => `${one.pieces} for ${one.name}`).join(', ');
   return `${left} of ${pieces}${taken === '' ? '' : ` (${taken})`}`;
 }
 
 /** When it was made, and how long it still keeps. */
-export function putByDays({ madeMs, goodMs, place }: PutByItem, nowMs: number, p: Printer): string {
+export function storedDays({ madeMs, goodMs, place }: StoredItem, nowMs: number, p: Printer): string {
   const made = `made ${p.date(madeMs)}`;
   if (goodMs < nowMs) {
     const over = Math.max(1, Math.round((nowMs - goodMs) / DAY_MS));
@@ -52,6 +52,6 @@ export function putByDays({ madeMs, goodMs, place }: PutByItem, nowMs: number, p
 }
 
 /** "look-out" for what should be used first, "stop" for what has been kept too long. */
-export function putByTone({ goodMs }: PutByItem, nowMs: number): 'good' | 'look-out' | 'stop' {
+export function storedTone({ goodMs }: StoredItem, nowMs: number): 'good' | 'look-out' | 'stop' {
   return goodMs < nowMs ? 'stop' : goodMs - nowMs < 7 * DAY_MS ? 'look-out' : 'good';
 }

@@ -1,4 +1,11 @@
-import { batchFromPutBy, planCold, type PutByItem, type PutByKind, type PutByPlace, RANGES } from '@ember-fold/core';
+import {
+  batchFromStored,
+  planCold,
+  type StoredItem,
+  type StoredKind,
+  type StoredPlace,
+  RANGES,
+} from '@ember-fold/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
@@ -7,7 +14,7 @@ import { serverNowMs } from '../data/serverClock';
 import { storeApi } from '../data/storeApi';
 import { useKitchen } from '../data/useLine';
 import type { Printer } from '../text/printer';
-import { PUT_BY as T, PUT_BY_KIND, PUT_BY_PLACE, putByAmount, putByDays, putByTone } from '../text/putByPhrases';
+import { STORED as T, STORED_KIND, STORED_PLACE, storedAmount, storedDays, storedTone } from '../text/storedPhrases';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';
@@ -77,8 +84,8 @@ const Days = styled.span<{ $colour: 'good' | 'lookOut' | 'stop' | 'know' }>`
 `;
 
 /** The freezer and the fridge: what lies there, how long it is good, and the batch that begins with it. */
-export function PutByPage() {
-  const list = storeApi.usePutByQuery(undefined, { refetchOnMountOrArgChange: true });
+export function StoredPage() {
+  const list = storeApi.useStoredQuery(undefined, { refetchOnMountOrArgChange: true });
   const printer = useKitchen()?.printer;
   return (
     <Grid>
@@ -106,26 +113,26 @@ export function PutByPage() {
   );
 }
 
-function Picture({ item }: { readonly item: PutByItem }) {
+function Picture({ item }: { readonly item: StoredItem }) {
   const kitchen = useKitchen()?.kitchen;
   if (!item.tray || !kitchen) return <span />;
   const { piece } = planCold(item.tray, kitchen).fold;
   return piece ? <ShapePicture piece={piece} fold={item.tray.fold} crust={0.1} /> : <span />;
 }
 
-function Item({ item, printer }: { readonly item: PutByItem; readonly printer: Printer }) {
+function Item({ item, printer }: { readonly item: StoredItem; readonly printer: Printer }) {
   const nowMs = serverNowMs();
-  const tone = putByTone(item, nowMs);
+  const tone = storedTone(item, nowMs);
   return (
     <li>
       <Picture item={item} />
       <div>
         <b>{item.name}</b>
-        <span>{` · ${putByAmount(item, printer)}`}</span>
-        <small>{PUT_BY_PLACE[item.place]}</small>
+        <span>{` · ${storedAmount(item, printer)}`}</span>
+        <small>{STORED_PLACE[item.place]}</small>
         <Days $colour={toneColour(tone)}>
           <ToneMark tone={tone} size={14} />
-          {putByDays(item, nowMs, printer)}
+          {storedDays(item, nowMs, printer)}
         </Days>
       </div>
       {item.left === null ? <TakeMass item={item} printer={printer} /> : <TakePieces item={item} />}
@@ -141,15 +148,15 @@ function tomorrowEvening(): string {
   return at.toISOString();
 }
 
-function TakePieces({ item }: { readonly item: PutByItem }) {
+function TakePieces({ item }: { readonly item: StoredItem }) {
   const left = item.left ?? 0;
   const [pieces, setPieces] = useState(left);
-  const [take, taking] = storeApi.useTakePutByMutation();
+  const [take, taking] = storeApi.useTakeStoredMutation();
   const [make, making] = api.useMakeBatchFromMutation();
   const navigate = useNavigate();
   const many = Math.min(Math.max(1, pieces), Math.max(1, left));
   const plan = async () => {
-    const draft = batchFromPutBy(item, many, T.sixOf(item.name).slice(0, 120), tomorrowEvening());
+    const draft = batchFromStored(item, many, T.sixOf(item.name).slice(0, 120), tomorrowEvening());
     if (!draft) return;
     const made = await make({ id: crypto.randomUUID(), draft });
     if ('data' in made && made.data) await navigate(`/bench/${made.data.id}/fry`);
@@ -177,10 +184,10 @@ function TakePieces({ item }: { readonly item: PutByItem }) {
   );
 }
 
-function TakeMass({ item, printer }: { readonly item: PutByItem; readonly printer: Printer }) {
+function TakeMass({ item, printer }: { readonly item: StoredItem; readonly printer: Printer }) {
   const most = item.massKg ?? 0;
   const [kg, setKg] = useState(most);
-  const [take, { error, isLoading }] = storeApi.useTakePutByMutation();
+  const [take, { error, isLoading }] = storeApi.useTakeStoredMutation();
   const amount = Math.min(kg, most);
   return (
     <div className="ways">
@@ -193,23 +200,23 @@ function TakeMass({ item, printer }: { readonly item: PutByItem; readonly printe
   );
 }
 
-type LeftoverKind = Exclude<PutByKind, 'pieces'>;
+type LeftoverKind = Exclude<StoredKind, 'pieces'>;
 
 /** Dough or filling that was left, with its place and its weight. */
 function Leftover({ printer }: { readonly printer: Printer }) {
   const [kind, setKind] = useState<LeftoverKind>('filling');
-  const [place, setPlace] = useState<PutByPlace>('freezer');
+  const [place, setPlace] = useState<StoredPlace>('freezer');
   const [name, setName] = useState<string>(T.leftOver);
   const [massKg, setMassKg] = useState(0.3);
-  const [note, { error, isLoading }] = storeApi.useNotePutByMutation();
+  const [note, { error, isLoading }] = storeApi.useNoteStoredMutation();
   return (
     <Panel>
       <PanelTitle>{T.note}</PanelTitle>
       <NameField label={T.what} value={name} onChange={setName} />
-      <Choice<LeftoverKind> label={T.of} value={kind} options={PUT_BY_KIND} onChange={setKind} />
-      <Choice<PutByPlace> label={T.where} value={place} options={PUT_BY_PLACE} onChange={setPlace} />
+      <Choice<LeftoverKind> label={T.of} value={kind} options={STORED_KIND} onChange={setKind} />
+      <Choice<StoredPlace> label={T.where} value={place} options={STORED_PLACE} onChange={setPlace} />
       <Row>
-        <GramField label={T.mass} value={massKg} {...RANGES.store.putByKg} printer={printer} onChange={setMassKg} />
+        <GramField label={T.mass} value={massKg} {...RANGES.store.storedKg} printer={printer} onChange={setMassKg} />
       </Row>
       <Button isDisabled={isLoading} onPress={() => void note({ id: crypto.randomUUID(), kind, place, name, massKg })}>
         {T.noteIt}

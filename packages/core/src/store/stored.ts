@@ -3,14 +3,14 @@ import type { TrayDraft, TrayMark } from '../draft/draft.js';
 import { rawKeepS } from '../plan/trayKeep.js';
 import { trayAlone } from '../plan/trays.js';
 
-export type PutByKind = 'pieces' | 'dough' | 'filling';
-export type PutByPlace = 'freezer' | 'fridge';
+export type StoredKind = 'pieces' | 'dough' | 'filling';
+export type StoredPlace = 'freezer' | 'fridge';
 
-/** Something put by for another day, as it is written down. */
-export interface PutByRecord {
-  readonly kind: PutByKind;
+/** Something stored for another day, as it is written down. */
+export interface StoredRecord {
+  readonly kind: StoredKind;
   readonly name: string;
-  readonly place: PutByPlace;
+  readonly place: StoredPlace;
   /** How many; `null` of dough and filling. */
   readonly pieces: number | null;
   /** How much; `null` of pieces. */
@@ -23,7 +23,7 @@ export interface PutByRecord {
 }
 
 /** Dough and filling by themselves keep so long, days. Source: docs/models/practice.md. */
-const KEEP_DAYS: Readonly<Record<PutByPlace, Readonly<Record<'dough' | 'filling', number>>>> = {
+const KEEP_DAYS: Readonly<Record<StoredPlace, Readonly<Record<'dough' | 'filling', number>>>> = {
   freezer: { dough: 30, filling: 60 },
   fridge: { dough: 1, filling: 2 },
 };
@@ -33,25 +33,25 @@ const DAY_MS = 86_400_000;
  * Until when dough or filling by itself is good, ms.
  * @example leftoverGoodMs('filling', 'fridge', 0) // 172800000
  */
-export function leftoverGoodMs(kind: 'dough' | 'filling', place: PutByPlace, madeMs: number): number {
+export function leftoverGoodMs(kind: 'dough' | 'filling', place: StoredPlace, madeMs: number): number {
   return madeMs + KEEP_DAYS[place][kind] * DAY_MS;
 }
 
 /**
- * Pieces of a tray that are put by.
+ * Pieces of a tray that are stored.
  *
  * @param atMs when they are laid into the cold, ms since the epoch
  * @throws CoreError UNKNOWN_NAME without that tray
- * @example putByOf(batch, 'A', 12, 'freezer', 0).pieces // 12
+ * @example storedOf(batch, 'A', 12, 'freezer', 0).pieces // 12
  */
-export function putByOf(
+export function storedOf(
   batch: BatchDraft,
   mark: TrayMark,
   pieces: number,
-  place: PutByPlace,
+  place: StoredPlace,
   atMs: number,
-): PutByRecord {
-  const { label, keepUntil, fromPutBy: _from, ...tray } = trayAlone(batch, mark);
+): StoredRecord {
+  const { label, keepUntil, fromStored: _from, ...tray } = trayAlone(batch, mark);
   const wanted = keepUntil === undefined ? NaN : Date.parse(keepUntil);
   const longestMs = atMs + 1000 * rawKeepS(tray, place);
   const several = marksOf(batch).length > 1;
@@ -74,10 +74,10 @@ export function putByOf(
  *
  * @param item with its id
  * @param eatAt ISO 8601, UTC
- * @example batchFromPutBy({ ...putByOf(batch, 'A', 12, 'freezer', 0), id: 'a' }, 6, 'Six of them', draft.eatAt).trays.A.pieces // 6
+ * @example batchFromStored({ ...storedOf(batch, 'A', 12, 'freezer', 0), id: 'a' }, 6, 'Six of them', draft.eatAt).trays.A.pieces // 6
  */
-export function batchFromPutBy(
-  item: Pick<PutByRecord, 'tray' | 'place'> & { readonly id: string },
+export function batchFromStored(
+  item: Pick<StoredRecord, 'tray' | 'place'> & { readonly id: string },
   pieces: number,
   name: string,
   eatAt: string,
@@ -87,5 +87,5 @@ export function batchFromPutBy(
   const way = tray.way === 'bake' ? 'bake' : 'fry';
   const start = item.place === 'freezer' ? 'frozen' : 'fridge';
   const fry = { ...tray.fry, start, loadSize: null, minutesS: null } as const;
-  return batchOf({ ...tray, name, eatAt, pieces, way, fry, fromPutBy: item.id });
+  return batchOf({ ...tray, name, eatAt, pieces, way, fry, fromStored: item.id });
 }

@@ -15,10 +15,10 @@ import { WayField } from './WayField';
 const DAY_MS = 86_400_000;
 
 /** A tray that is frozen, chilled, or left as it is: no oil and no oven, but time and a date. */
-export function PutByStation({ line }: { readonly line: Line }) {
+export function StoredStation({ line }: { readonly line: Line }) {
   const edit = useEdit();
   const { draft, hot, printer, cold } = line;
-  const putBy = hot?.putBy ?? null;
+  const stored = hot?.stored ?? null;
   const { piece } = cold.fold;
   const keepUntil = (iso: string | null) =>
     edit('keepUntil', (d) => {
@@ -32,7 +32,7 @@ export function PutByStation({ line }: { readonly line: Line }) {
           <PanelTitle>{T.forAnotherDay}</PanelTitle>
           <WayField draft={draft} />
           <PiecesField pieces={draft.pieces} />
-          {putBy &&
+          {stored &&
             (draft.keepUntil === undefined ? (
               <Row>
                 <Button onPress={() => keepUntil(new Date(Date.parse(draft.eatAt) + 7 * DAY_MS).toISOString())}>
@@ -52,21 +52,21 @@ export function PutByStation({ line }: { readonly line: Line }) {
       drawing={
         <>
           <PanelTitle>
-            {putBy ? (putBy.place === 'freezer' ? T.intoFreezer : T.intoFridge) : T.leftAsTheyAre}
+            {stored ? (stored.place === 'freezer' ? T.intoFreezer : T.intoFridge) : T.leftAsTheyAre}
           </PanelTitle>
           {piece && (
             <div style={{ maxWidth: 320, marginInline: 'auto', paddingBlock: 12 }}>
               <ShapePicture piece={piece} fold={draft.fold} crust={0.1} label={T.rawPiece} />
             </div>
           )}
-          <Soft>{putBy ? T.thenStock : T.plainSays}</Soft>
+          <Soft>{stored ? T.thenStock : T.plainSays}</Soft>
         </>
       }
       findings={
         <>
-          <Soft>{putBy ? T.keeps : T.pieces}</Soft>
-          <Figure>{putBy ? keepsFor(putBy.keepS, printer) : String(draft.pieces)}</Figure>
-          {putBy && <Findings findings={putBy.findings} printer={printer} say={hotFindingText} />}
+          <Soft>{stored ? T.keeps : T.pieces}</Soft>
+          <Figure>{stored ? keepsFor(stored.keepS, printer) : String(draft.pieces)}</Figure>
+          {stored && <Findings findings={stored.findings} printer={printer} say={hotFindingText} />}
         </>
       }
     />
