@@ -102,7 +102,8 @@ test('half a file, a changed byte, another file, a newer one, a hostile name: re
         middle,
         lines[middle]!.replace(/\d/, (digit) => String((Number(digit) + 1) % 10)),
       ),
-      /damaged/,
+      // By its seal, or by the database where the value is one that no table takes.
+      /damaged|no kitchen can have/,
     ],
     [gzipSync([...lines.slice(0, middle), ...lines.slice(middle + 1)].join('\n')), /damaged/],
     [gzipSync(`${lines.slice(0, -2).join('\n')}\n`), /damaged/],
