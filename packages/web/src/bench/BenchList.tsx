@@ -1,4 +1,4 @@
-import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
 import type { BatchSummary } from '@ember-fold/core';
 import { lazyPart } from '../ui/lazyPart';
 import { Plus, Trash2 } from 'lucide-react';
@@ -87,7 +87,7 @@ export function BenchList() {
                 <Hands>
                   <CopyButton batch={batch} batches={every} />
                   {batch.status !== 'frying' && (
-                    <Button $look="quiet" aria-label={T.theDelete(batch.name)} onPress={() => setLeaving(batch)}>
+                    <Button $look="quiet" aria-label={T.deleteNamed(batch.name)} onPress={() => setLeaving(batch)}>
                       <Trash2 size={18} aria-hidden />
                     </Button>
                   )}

@@ -1,4 +1,4 @@
-import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
 import type { BatchSummary } from '@ember-fold/core';
 import { Button } from '../ui/controls/Button';
 import { Problem } from '../ui/controls/Panel';
@@ -15,7 +15,7 @@ interface DeleteSheetProps {
 /** Asks before a batch goes for good. */
 export function DeleteSheet({ batch, problem, onKeep, onDelete }: DeleteSheetProps) {
   return (
-    <Sheet title={T.theDelete2(batch.name)} isOpen onClose={onKeep} alert>
+    <Sheet title={T.askToDelete(batch.name)} isOpen onClose={onKeep} alert>
       <p>{T.itsPlanGoesWithIt}</p>
       {problem && <Problem>{problem}</Problem>}
       <Actions>

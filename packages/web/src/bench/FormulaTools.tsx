@@ -1,4 +1,4 @@
-import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
 import { type Limit, sameFormula, storeBodyOf } from '@ember-fold/core';
 import { ListChecks, Percent, Scale, Sigma, Warehouse } from 'lucide-react';
 import { type ReactNode, useState } from 'react';

@@ -1,4 +1,4 @@
-import { BENCH as T } from '../text/benchPhrases';
+import { BENCH as T } from '../text/en/bench/benchPhrases';
 import { withPieces, RANGES } from '@ember-fold/core';
 import { useEdit } from '../data/useEdit';
 import { Row } from '../ui/controls/Panel';
@@ -10,7 +10,7 @@ export function PiecesField({ pieces }: { readonly pieces: number }) {
   return (
     <Row>
       <CountField
-        label={T.pieces2}
+        label={T.piecesLabel}
         value={pieces}
         {...RANGES.draft.pieces}
         onChange={(next) => edit('pieces', (draft) => withPieces(draft, next))}

@@ -1,6 +1,6 @@
 import { styled } from 'styled-components';
 import { useSave } from '../data/useSave';
-import { SAVE_TEXT } from '../text/stationWords';
+import { SAVE_TEXT } from '../text/en/shell/stationWords';
 
 const Mark = styled.span`
   font-size: 13px;

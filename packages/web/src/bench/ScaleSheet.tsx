@@ -1,4 +1,4 @@
-import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
 import { type Limit, PAN_FULL, withLimit, withPan, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { useEdit } from '../data/useEdit';
@@ -77,7 +77,7 @@ export function ScaleSheet({ of, line, onClose }: ScaleSheetProps) {
       {by === 'all' && (
         <Row>
           <GramField
-            label={T.inAll2(of === 'dough' ? T.dough : T.cookedFilling)}
+            label={T.totalOf(of === 'dough' ? T.dough : T.cookedFilling)}
             value={allKg}
             {...RANGES.draft.lineKg}
             printer={printer}

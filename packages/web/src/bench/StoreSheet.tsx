@@ -1,4 +1,4 @@
-import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
 import {
   findIngredients,
   type Limit,
@@ -20,7 +20,7 @@ import { FilterField } from '../ui/controls/FilterField';
 import { NameField } from '../ui/controls/NameField';
 import { PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { Sheet } from '../ui/controls/Sheet';
-import { FAMILY_NAME } from '../text/words';
+import { FAMILY_NAME } from '../text/en/shared/words';
 
 const List = styled.ul`
   max-height: 264px;
@@ -77,14 +77,14 @@ export function StoreSheet({ of, line, onClose }: StoreSheetProps) {
                   <span>
                     {formula.name}
                     <Soft>
-                      {T.version2(
+                      {T.nameAndVersion(
                         formula.body.kind === 'dough' ? `${FAMILY_NAME[formula.body.family]}, ` : '',
                         formula.version,
                       )}
                     </Soft>
                   </span>
                   <Button aria-label={T.take(formula.name)} onPress={() => take(formula)}>
-                    {T.take2}
+                    {T.useIt}
                   </Button>
                 </li>
               ))}
@@ -134,7 +134,7 @@ function Keep({ of, line, formulas, onKept }: KeepProps) {
         <Soft>
           {changed ? T.changedSinceItWasTaken : T.theSameAs}
           <Link to={`/store/formulas/${source.id}`}>{source.name}</Link>
-          {T.version3(source.version)}
+          {T.versionEnd(source.version)}
         </Soft>
       )}
       {source && changed && (

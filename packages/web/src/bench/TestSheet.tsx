@@ -2,7 +2,7 @@ import { RANGES, TEST_CHANGES, type TestChange, testExpected, type TrayMark, tra
 import { useState } from 'react';
 import { editBatch } from '../data/useEdit';
 import type { Line } from '../data/useLine';
-import { expectedText, TEST as T, TEST_CHANGE_NAME } from '../text/testPhrases';
+import { expectedText, TEST as T, TEST_CHANGE_NAME } from '../text/en/bench/testPhrases';
 import { Button } from '../ui/controls/Button';
 import { Problem, Row, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';

@@ -1,4 +1,4 @@
-import { BENCH_SHEETS as T } from '../text/benchSheetPhrases';
+import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
 import { batchAmounts, batchPieces, cookState, type StepAmount, stepOfAmount, stepState } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { storeApi } from '../data/storeApi';
@@ -10,8 +10,8 @@ import { Button } from '../ui/controls/Button';
 import { LiveScale } from '../ui/controls/LiveScale';
 import { PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
-import { fillingName, trayNames } from '../text/trayText';
-import { WEIGH_GROUP_NAME } from '../text/storeWords';
+import { fillingName, trayNames } from '../text/en/bench/trayText';
+import { WEIGH_GROUP_NAME } from '../text/en/store/storeWords';
 
 const groupName = (what: string, of: string | undefined): string => (of ? `${what}, ${of}` : what);
 

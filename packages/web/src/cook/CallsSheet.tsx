@@ -1,4 +1,4 @@
-import { COOK as T } from '../text/cookPhrases';
+import { COOK as T } from '../text/en/cook/cookPhrases';
 import { useState } from 'react';
 import { type Tone, mayNotify, readyToSound, ring, say, useCalls } from '../data/bell';
 import { Button } from '../ui/controls/Button';

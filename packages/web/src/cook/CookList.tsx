@@ -1,4 +1,4 @@
-import { COOK as T } from '../text/cookPhrases';
+import { COOK as T } from '../text/en/cook/cookPhrases';
 import { RANGES } from '@ember-fold/core';
 import { AlarmClock } from 'lucide-react';
 import { useState } from 'react';

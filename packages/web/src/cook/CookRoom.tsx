@@ -1,5 +1,5 @@
 import { dayAndClock } from '../text/printer';
-import { COOK as T } from '../text/cookPhrases';
+import { COOK as T } from '../text/en/cook/cookPhrases';
 import { stepState } from '@ember-fold/core';
 import { Printer as PrinterIcon, Undo2 } from 'lucide-react';
 import { useState } from 'react';
@@ -16,7 +16,7 @@ import { NameField } from '../ui/controls/NameField';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { WhereFrom } from '../ui/controls/WhereFrom';
-import { changeText, measureText, stepName, tableText } from '../text/cookText';
+import { changeText, measureText, stepName, tableText } from '../text/en/cook/cookText';
 import type { Printer } from '../text/printer';
 import { CookGrid } from './CookGrid';
 import { CurrentStep } from './CurrentStep';
@@ -223,10 +223,10 @@ function Coming({ cook, printer, me }: Pick<OpenProps, 'cook' | 'printer' | 'me'
               {me !== '' && step.kind === 'hands' && (who === '' || who === me) && (
                 <Button
                   $look="quiet"
-                  aria-label={who === me ? T.layBack(name) : `Take: ${name}`}
+                  aria-label={who === me ? T.giveBackNamed(name) : `Take: ${name}`}
                   onPress={() => tell({ kind: 'take', step: step.id, who: who === me ? '' : me })}
                 >
-                  {who === me ? T.layBack2 : T.iTakeIt}
+                  {who === me ? T.giveBack : T.iTakeIt}
                 </Button>
               )}
             </li>

@@ -1,4 +1,4 @@
-import { COOK as T } from '../text/cookPhrases';
+import { COOK as T } from '../text/en/cook/cookPhrases';
 import { type TrayDraft, type CheckAnswer, type RunStep, stepFindings, stepState } from '@ember-fold/core';
 import { AlarmClock, ArrowRight, Check, Flame } from 'lucide-react';
 import { Link } from 'react-router';
@@ -8,9 +8,9 @@ import { startTimer, useTimers } from '../data/useTimers';
 import { Button } from '../ui/controls/Button';
 import { Findings } from '../ui/controls/Findings';
 import { Panel, Soft } from '../ui/controls/Panel';
-import { CHECK, checkAsk } from '../text/checkText';
-import { mixFindingText } from '../text/mixFindingText';
-import { runLines, stepName } from '../text/cookText';
+import { CHECK, checkAsk } from '../text/en/cook/checkText';
+import { mixFindingText } from '../text/en/bench/dough/mixFindingText';
+import { runLines, stepName } from '../text/en/cook/cookText';
 import type { Printer } from '../text/printer';
 import { CheckDrawing } from './CheckDrawing';
 import { MeasureRow } from './MeasureRow';

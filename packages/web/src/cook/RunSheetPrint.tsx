@@ -1,6 +1,6 @@
 import { type RunStep, type StepAmount, stepAmounts } from '@ember-fold/core';
-import { COOK as T } from '../text/cookPhrases';
-import { MEASURE_NAME, measureText, runLines, stepName, tableText } from '../text/cookText';
+import { COOK as T } from '../text/en/cook/cookPhrases';
+import { MEASURE_NAME, measureText, runLines, stepName, tableText } from '../text/en/cook/cookText';
 import type { Printer } from '../text/printer';
 import { Cautions } from '../ui/controls/Cautions';
 import { OnPaper } from '../ui/controls/OnPaper';

@@ -1,4 +1,4 @@
-import { COOK as T } from '../text/cookPhrases';
+import { COOK as T } from '../text/en/cook/cookPhrases';
 import { type RunStep, stepAmounts, stepState } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { AmountTicks } from '../ui/controls/AmountTicks';

@@ -1,4 +1,4 @@
-import { COOK as T } from '../text/cookPhrases';
+import { COOK as T } from '../text/en/cook/cookPhrases';
 import { callsBy, ringing, type Timer } from '@ember-fold/core';
 import { AlarmClock, Check, Volume2 } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
@@ -11,7 +11,7 @@ import { useKitchen } from '../data/useLine';
 import { moveTimer, stopTimer, useTimers } from '../data/useTimers';
 import { Button } from '../ui/controls/Button';
 import { Strip } from '../ui/controls/Strip';
-import { timerSpeech, timerText } from '../text/cookText';
+import { timerSpeech, timerText } from '../text/en/cook/cookText';
 import { CallsSheet } from './CallsSheet';
 
 const One = styled.li<{ $urgency: 'none' | 'due' | 'late' | 'very-late' }>`

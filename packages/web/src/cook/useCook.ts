@@ -27,7 +27,7 @@ import { useAppSelector } from '../data/store';
 import { storeApi } from '../data/storeApi';
 import { useCookActs } from '../data/useCookActs';
 import { startTimer, stopTimer, useTimers } from '../data/useTimers';
-import { stepName } from '../text/cookText';
+import { stepName } from '../text/en/cook/cookText';
 import { noteBake } from '../data/noteBake';
 import { planOnce } from '../workers/planClient';
 

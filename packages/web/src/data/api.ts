@@ -18,7 +18,7 @@ import type {
   SupperRow,
 } from '@ember-fold/core';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import { SHARED } from '../text/sharedPhrases';
+import { SHARED } from '../text/en/shared/sharedPhrases';
 import { keepAnswer, keptAnswer } from './keptAnswers';
 import { doorTold } from './door';
 import { serverAnswered } from './useOnline';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, problemOf } from '../data/api';
 import { serverNowMs } from '../data/serverClock';
-import { LEDGER as T } from '../text/ledgerPhrases';
+import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
 import { Button } from '../ui/controls/Button';
 import { Problem } from '../ui/controls/Panel';
 

@@ -1,4 +1,4 @@
-import { LEDGER as T } from '../text/ledgerPhrases';
+import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
 import { lazyPart } from '../ui/lazyPart';
 import {
   cookAgain,
@@ -21,12 +21,12 @@ import { Button } from '../ui/controls/Button';
 import { PageTitle, TitleRow } from '../ui/controls/Page';
 import { Tally } from '../ui/controls/Tally';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
-import { COMPARE as C } from '../text/comparePhrases';
-import { isJudged, LESSON as L, triedText } from '../text/lessonPhrases';
-import { TEST } from '../text/testPhrases';
-import { trayName } from '../text/trayText';
-import { readingsTable } from '../text/csvTables';
-import { READINGS } from '../text/filePhrases';
+import { COMPARE as C } from '../text/en/ledger/comparePhrases';
+import { isJudged, LESSON as L, triedText } from '../text/en/ledger/lessonPhrases';
+import { TEST } from '../text/en/bench/testPhrases';
+import { trayName } from '../text/en/bench/trayText';
+import { readingsTable } from '../text/en/store/csvTables';
+import { READINGS } from '../text/en/store/filePhrases';
 import { SaveAs } from '../ui/controls/SaveAs';
 import { BackToStove } from './BackToStove';
 import { LessonPanel } from './LessonPanel';

@@ -2,9 +2,9 @@ import { LOOKS, type LookId, type TrayLooks, type TrayMark, RAMP_COLOURS } from 
 import { Undo2 } from 'lucide-react';
 import { styled } from 'styled-components';
 import { useSave } from '../data/useSave';
-import { CRUSTS, LESSON as L, LOOK_NAME, LOOK_WORD } from '../text/lessonPhrases';
-import { TEST } from '../text/testPhrases';
-import { SAVE_TEXT } from '../text/stationWords';
+import { CRUSTS, LESSON as L, LOOK_NAME, LOOK_WORD } from '../text/en/ledger/lessonPhrases';
+import { TEST } from '../text/en/bench/testPhrases';
+import { SAVE_TEXT } from '../text/en/shell/stationWords';
 import { PanelTitle, Panel, Soft } from '../ui/controls/Panel';
 import { TickField } from '../ui/controls/TickField';
 import { crustColour } from '../ui/drawing/crust';

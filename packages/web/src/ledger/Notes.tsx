@@ -1,4 +1,4 @@
-import { LEDGER as T } from '../text/ledgerPhrases';
+import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
 import type { LedgerNote } from '@ember-fold/core';
 import { useState } from 'react';
 import { notesKind } from '../data/ledgerKinds';
@@ -6,7 +6,7 @@ import { saver } from '../data/saves';
 import { useSave } from '../data/useSave';
 import { LongText } from '../ui/controls/LongText';
 import { Soft } from '../ui/controls/Panel';
-import { SAVE_TEXT } from '../text/stationWords';
+import { SAVE_TEXT } from '../text/en/shell/stationWords';
 
 interface NotesProps {
   readonly id: string;
@@ -29,7 +29,7 @@ export function Notes({ id, note }: NotesProps) {
   };
   return (
     <>
-      <LongText label={T.notes2} value={text} onChange={change} most={10_000} />
+      <LongText label={T.notesTitle} value={text} onChange={change} most={10_000} />
       <Soft role="status">{state === 'refused' && problem ? problem : SAVE_TEXT[state]}</Soft>
     </>
   );

@@ -1,9 +1,9 @@
 import { type LedgerRecord, trayOf } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { LEDGER as T } from '../text/ledgerPhrases';
-import { plannedAndHappened } from '../text/ledgerText';
+import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
+import { plannedAndHappened } from '../text/en/ledger/ledgerText';
 import type { Printer } from '../text/printer';
-import { trayName } from '../text/trayText';
+import { trayName } from '../text/en/bench/trayText';
 import { figureFont } from '../ui/theme';
 
 /** Figures planned beside happened. */

@@ -7,7 +7,7 @@ import { problemOf } from '../data/api';
 import { PictureTooLarge, type TakenPicture, takePicture } from '../data/picture';
 import { recordApi } from '../data/recordApi';
 import { plain } from '../text/printer';
-import { FAULT, PHOTO as T, seenColourText } from '../text/photoPhrases';
+import { FAULT, PHOTO as T, seenColourText } from '../text/en/ledger/photoPhrases';
 import { Button } from '../ui/controls/Button';
 import { Problem, Soft } from '../ui/controls/Panel';
 import { readPicture } from '../workers/crustClient';

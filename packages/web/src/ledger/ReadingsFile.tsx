@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { problemOf } from '../data/api';
 import { exchangeApi } from '../data/exchangeApi';
-import { READINGS as T } from '../text/filePhrases';
+import { READINGS as T } from '../text/en/store/filePhrases';
 import { plain, type Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';
 import type { ReadingsGlance } from '../workers/readings.worker';

@@ -6,8 +6,8 @@ import {
   trayOf,
   colourOnRamp,
 } from '@ember-fold/core';
-import { armsText, CRUSTS, scoresText, LESSON as L, LOOK_WORD } from '../text/lessonPhrases';
-import { trayName } from '../text/trayText';
+import { armsText, CRUSTS, scoresText, LESSON as L, LOOK_WORD } from '../text/en/ledger/lessonPhrases';
+import { trayName } from '../text/en/bench/trayText';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { crustColour } from '../ui/drawing/crust';
 import { RecordTable } from './RecordTable';

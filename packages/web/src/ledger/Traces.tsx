@@ -1,6 +1,6 @@
 import { stoveState, friedPieces, fryTrays, type LedgerRecord } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { COMPARE as C } from '../text/comparePhrases';
+import { COMPARE as C } from '../text/en/ledger/comparePhrases';
 import type { Printer } from '../text/printer';
 
 const WIDE = 860;

@@ -1,8 +1,8 @@
 import { type LearntKind, type LedgerEntry, monthlyMeans, monthlyTrends } from '@ember-fold/core';
 import { api } from '../data/api';
 import { learntApi } from '../data/learntApi';
-import { learntValue } from '../text/learntPhrases';
-import { LEDGER as T } from '../text/ledgerPhrases';
+import { learntValue } from '../text/en/store/learntPhrases';
+import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
 import { Panel, PanelTitle } from '../ui/controls/Panel';
 import { usePrinter } from '../ui/printing';
 import { RecordTable } from './RecordTable';

@@ -1,8 +1,15 @@
 import type { WholeRecord } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { LEDGER } from '../text/ledgerPhrases';
+import { LEDGER } from '../text/en/ledger/ledgerPhrases';
 import type { Printer } from '../text/printer';
-import { differenceText, effectOf, WHOLE as T, wholeName, wholeStation, wholeValue } from '../text/wholePhrases';
+import {
+  differenceText,
+  effectOf,
+  WHOLE as T,
+  wholeName,
+  wholeStation,
+  wholeValue,
+} from '../text/en/ledger/wholePhrases';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { OutcomeTable } from './Outcome';
 

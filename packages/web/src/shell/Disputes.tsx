@@ -3,9 +3,9 @@ import { saver } from '../data/saves';
 import { useAppSelector } from '../data/store';
 import { useDisk } from '../data/useDisk';
 import { useKitchen } from '../data/useLine';
-import { clashText, outgoingName, savedName } from '../text/clashText';
-import { COPIES as T } from '../text/copyPhrases';
-import { SHELL_TEXT } from '../text/shellText';
+import { clashText, outgoingName, savedName } from '../text/en/shell/clashText';
+import { COPIES as T } from '../text/en/store/copyPhrases';
+import { SHELL_TEXT } from '../text/en/shell/shellText';
 import { Button } from '../ui/controls/Button';
 import { Notice } from './Notice';
 

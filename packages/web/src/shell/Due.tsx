@@ -3,7 +3,7 @@ import { Link, useLocation } from 'react-router';
 import { api } from '../data/api';
 import { useKept } from '../data/useKept';
 import { useKitchen } from '../data/useLine';
-import { EVENING as E, stepInEvening } from '../text/eveningPhrases';
+import { EVENING as E, stepInEvening } from '../text/en/table/eveningPhrases';
 import { Notice } from './Notice';
 
 /** A step is called when it is due, or so long before. */

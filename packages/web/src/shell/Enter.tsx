@@ -4,7 +4,7 @@ import { styled } from 'styled-components';
 import { problemOf } from '../data/api';
 import { homeApi } from '../data/homeApi';
 import { useOutgoing } from '../data/outbox';
-import { HOME as T } from '../text/homePhrases';
+import { HOME as T } from '../text/en/store/homePhrases';
 import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { Page, PageTitle } from '../ui/controls/Page';

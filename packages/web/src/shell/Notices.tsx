@@ -8,7 +8,7 @@ import { useKitchen } from '../data/useLine';
 import { useDisk } from '../data/useDisk';
 import { useMinute } from '../data/useMinute';
 import { useOnline } from '../data/useOnline';
-import { SHELL_TEXT } from '../text/shellText';
+import { SHELL_TEXT } from '../text/en/shell/shellText';
 import { lazyPart } from '../ui/lazyPart';
 import { Notice } from './Notice';
 

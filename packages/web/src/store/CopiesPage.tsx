@@ -5,7 +5,7 @@ import { styled } from 'styled-components';
 import { problemOf } from '../data/api';
 import { copyApi } from '../data/copyApi';
 import { useKitchen } from '../data/useLine';
-import { COPIES as T, holdsText, sizeText } from '../text/copyPhrases';
+import { COPIES as T, holdsText, sizeText } from '../text/en/store/copyPhrases';
 import type { Printer } from '../text/printer';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';

@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/storePhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import { useState } from 'react';
 import { problemOf } from '../data/api';
 import { deviceApi } from '../data/deviceApi';
@@ -36,7 +36,7 @@ export function DevicesPanel() {
             <Soft as="span">{T.toTryItOut}</Soft>
           ) : (
             <Button $look="quiet" aria-label={T.remove(device.name)} onPress={() => void remove(device.id)}>
-              {T.remove2}
+              {T.removeIt}
             </Button>
           )}
         </Row>

@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/storePhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import {
   doughFigures,
   doughFindings,
@@ -15,7 +15,7 @@ import {
 import { styled } from 'styled-components';
 import { useKitchen, usePantry } from '../data/useLine';
 import { PHONE } from '../ui/theme';
-import { mixFindingText } from '../text/mixFindingText';
+import { mixFindingText } from '../text/en/bench/dough/mixFindingText';
 import { Findings } from '../ui/controls/Findings';
 import { FormulaTable } from '../ui/controls/FormulaTable';
 import { Row, Soft } from '../ui/controls/Panel';
@@ -24,7 +24,7 @@ import { RawPick } from '../ui/controls/RawPick';
 import { PercentField } from '../ui/controls/MoreFields';
 import { StiffnessDial } from '../ui/drawing/StiffnessDial';
 import { plain, type Printer } from '../text/printer';
-import { ALLERGEN_NAME, DIET_NAME, FAMILY_NAME, METHOD_NAME, PART_NAMES } from '../text/words';
+import { ALLERGEN_NAME, DIET_NAME, FAMILY_NAME, METHOD_NAME, PART_NAMES } from '../text/en/shared/words';
 
 const Two = styled.div`
   margin-top: 4px;

@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/storePhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import { findIngredients, type FormulaKind, type StoreFormula } from '@ember-fold/core';
 import { Plus } from 'lucide-react';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
@@ -9,8 +9,8 @@ import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';
 import { FilterField } from '../ui/controls/FilterField';
 import { Panel, Soft } from '../ui/controls/Panel';
-import { KIND_NAME } from '../text/storeWords';
-import { FAMILY_NAME } from '../text/words';
+import { KIND_NAME } from '../text/en/store/storeWords';
+import { FAMILY_NAME } from '../text/en/shared/words';
 import { FormulaDetail } from './FormulaDetail';
 import { ListAndDetail, Rows, useOpened } from './ListAndDetail';
 import { NewFormula } from './NewFormula';
@@ -35,7 +35,7 @@ const FormulaRows = memo(function FormulaRows({ formulas }: { readonly formulas:
           <NavLink to={`/store/formulas/${id}`}>
             {name}
             <small>
-              {T.version2(body.kind === 'dough' ? FAMILY_NAME[body.family] : KIND_NAME[body.kind], version)}
+              {T.nameAndVersion(body.kind === 'dough' ? FAMILY_NAME[body.family] : KIND_NAME[body.kind], version)}
             </small>
           </NavLink>
         </li>
@@ -62,7 +62,7 @@ function FormulaList({ formulas }: { readonly formulas: readonly StoreFormula[] 
     <>
       <FilterField label={T.findAFormula} value={text} onChange={setText} />
       <Choice<Shown> label={T.show} hideLabel value={shown} options={SHOWN} onChange={setShown} />
-      <Soft role="status">{found.length === 1 ? T.oneFormula : T.formulas2(found.length)}</Soft>
+      <Soft role="status">{found.length === 1 ? T.oneFormula : T.formulaCount(found.length)}</Soft>
       <FormulaRows formulas={found} />
     </>
   );

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { editKitchen } from '../data/editKitchen';
 import { useKitchen } from '../data/useLine';
 import { useSave } from '../data/useSave';
-import { STORE as T } from '../text/storePhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import { GuestRows } from '../ui/controls/GuestRows';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 

@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/storePhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import {
   guessedIngredient,
   type Ingredient,
@@ -91,7 +91,7 @@ export function IngredientDetail({ id }: { readonly id: string }) {
         <Actions>
           {row && (
             <Button isDisabled={removing.isLoading} onPress={() => (asked || shippedAs ? void drop() : setAsked(true))}>
-              {shippedAs ? T.backToWhatWasShipped : asked ? T.deleteItItIsUsed : T.theDelete}
+              {shippedAs ? T.backToWhatWasShipped : asked ? T.deleteItItIsUsed : T.deleteIt}
             </Button>
           )}
           {edited && <Button onPress={() => setEdited(null)}>{T.leaveItAsItWas}</Button>}

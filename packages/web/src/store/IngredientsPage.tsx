@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/storePhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import {
   baseFormulaId,
   findIngredients,
@@ -18,8 +18,8 @@ import { FilterField } from '../ui/controls/FilterField';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
 import type { Printer } from '../text/printer';
-import { LATER } from '../text/laterPhrases';
-import { ROLE_NAME } from '../text/storeWords';
+import { LATER } from '../text/en/shared/laterPhrases';
+import { ROLE_NAME } from '../text/en/store/storeWords';
 import { IngredientDetail } from './IngredientDetail';
 import { ListAndDetail, Rows, useOpened } from './ListAndDetail';
 
@@ -70,7 +70,7 @@ function IngredientList({ own }: { readonly own: ReadonlySet<string> }) {
     <>
       <FilterField label={T.findAnIngredient} value={text} onChange={setText} />
       <Pick<Shown> label={T.show} value={shown} options={SHOWN} onChange={setShown} />
-      <Soft role="status">{found.length === 1 ? T.oneIngredient : T.ingredients2(found.length)}</Soft>
+      <Soft role="status">{found.length === 1 ? T.oneIngredient : T.ingredientCount(found.length)}</Soft>
       <IngredientRows found={found} own={own} printer={printer} />
     </>
   );

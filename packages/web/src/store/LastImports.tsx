@@ -1,7 +1,7 @@
 import { problemOf } from '../data/api';
 import { exchangeApi } from '../data/exchangeApi';
 import { useKitchen } from '../data/useLine';
-import { FILES as T } from '../text/filePhrases';
+import { FILES as T } from '../text/en/store/filePhrases';
 import { Button } from '../ui/controls/Button';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';
 

@@ -5,7 +5,7 @@ import { problemOf } from '../data/api';
 import { learntApi } from '../data/learntApi';
 import { storeApi } from '../data/storeApi';
 import { useKitchen } from '../data/useLine';
-import { LEARNT as T, LEARNT_NAME, learntOf, learntText, learntValue, seenText } from '../text/learntPhrases';
+import { LEARNT as T, LEARNT_NAME, learntOf, learntText, learntValue, seenText } from '../text/en/store/learntPhrases';
 import type { Printer } from '../text/printer';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';

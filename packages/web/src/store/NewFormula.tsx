@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/storePhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import { type DoughFamilyId, type FormulaBody, type FormulaKind, REHEAT_C, WORKED_FORMULAS } from '@ember-fold/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -11,8 +11,8 @@ import { NameField } from '../ui/controls/NameField';
 import { Problem, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
 import { Actions, Sheet } from '../ui/controls/Sheet';
-import { KIND_NAME } from '../text/storeWords';
-import { FAMILY_NAME } from '../text/words';
+import { KIND_NAME } from '../text/en/store/storeWords';
+import { FAMILY_NAME } from '../text/en/shared/words';
 
 /** A dough begins as its family's worked formula; a filling or base begins empty. */
 function firstBody(kind: FormulaKind, family: DoughFamilyId, reheatC: number): FormulaBody {

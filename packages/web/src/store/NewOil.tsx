@@ -5,7 +5,7 @@ import { editKitchen } from '../data/editKitchen';
 import { oilApi } from '../data/oilApi';
 import { usePantry } from '../data/useLine';
 import type { Printer } from '../text/printer';
-import { STORE as T } from '../text/storePhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';

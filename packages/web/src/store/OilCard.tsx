@@ -4,9 +4,9 @@ import { styled } from 'styled-components';
 import { problemOf } from '../data/api';
 import { editKitchen } from '../data/editKitchen';
 import { oilApi } from '../data/oilApi';
-import { oilAdviceText, oilCarriesText, oilEventText, oilStateText } from '../text/oilText';
+import { oilAdviceText, oilCarriesText, oilEventText, oilStateText } from '../text/en/store/oilText';
 import type { Printer } from '../text/printer';
-import { STORE as T } from '../text/storePhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import { Button } from '../ui/controls/Button';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
@@ -96,7 +96,7 @@ export function OilCard({ row: { oil, state, events }, isInPot, printer }: OilCa
           <Button onPress={() => setOpen('top-up')}>{T.topUp}</Button>
           <Button onPress={() => setOpen('judge')}>{T.lookAtIt}</Button>
           <Button $look="quiet" onPress={() => setOpen('pour')}>
-            {T.pourAway}
+            {T.throwAway}
           </Button>
         </Keys>
       )}
@@ -121,7 +121,7 @@ export function OilCard({ row: { oil, state, events }, isInPot, printer }: OilCa
         />
       )}
       {open === 'pour' && (
-        <Sheet title={T.pourAway2(oil.name)} isOpen onClose={close} alert>
+        <Sheet title={T.throwAwayNamed(oil.name)} isOpen onClose={close} alert>
           <p>{T.letItGoColdPut}</p>
           <Actions>
             <Button onPress={close}>{T.keepIt}</Button>

@@ -1,7 +1,7 @@
 import { type OilSigns, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
-import { SIGN_NAME } from '../text/oilText';
-import { STORE as T } from '../text/storePhrases';
+import { SIGN_NAME } from '../text/en/store/oilText';
+import { STORE as T } from '../text/en/store/storePhrases';
 import { Button } from '../ui/controls/Button';
 import { Row, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
@@ -46,7 +46,7 @@ interface TopUpSheetProps {
 export function TopUpSheet({ name, onClose, onAdded }: TopUpSheetProps) {
   const [m3, setM3] = useState(0.0003);
   return (
-    <Sheet title={T.topUp2(name)} isOpen onClose={onClose}>
+    <Sheet title={T.topUpNamed(name)} isOpen onClose={onClose}>
       <Soft>{T.freshOilThinsOutWhat}</Soft>
       <Row>
         <VolumeField label={T.freshOil} value={m3} {...RANGES.store.addedM3} onChange={setM3} />

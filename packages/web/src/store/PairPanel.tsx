@@ -4,7 +4,7 @@ import { styled } from 'styled-components';
 import { problemOf } from '../data/api';
 import { homeApi } from '../data/homeApi';
 import { serverNowMs } from '../data/serverClock';
-import { HOME as T } from '../text/homePhrases';
+import { HOME as T } from '../text/en/store/homePhrases';
 import type { Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';

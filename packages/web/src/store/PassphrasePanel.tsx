@@ -2,7 +2,7 @@ import { PASSPHRASE_LEAST } from '@ember-fold/core';
 import { useState } from 'react';
 import { problemOf } from '../data/api';
 import { homeApi } from '../data/homeApi';
-import { HOME as T } from '../text/homePhrases';
+import { HOME as T } from '../text/en/store/homePhrases';
 import { Button } from '../ui/controls/Button';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { SecretField } from '../ui/controls/SecretField';

@@ -5,7 +5,7 @@ import { abilitiesHere, type Abilities } from '../data/abilities';
 import { problemOf } from '../data/api';
 import { homeApi } from '../data/homeApi';
 import { useKitchen } from '../data/useLine';
-import { HOME as T } from '../text/homePhrases';
+import { HOME as T } from '../text/en/store/homePhrases';
 import type { Printer } from '../text/printer';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';

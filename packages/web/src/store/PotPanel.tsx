@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/storePhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import { type Kitchen, type NamedPot, parseNumber, type Pot, RANGES, type BurnerKind } from '@ember-fold/core';
 import { useState } from 'react';
 import { editKitchen } from '../data/editKitchen';
@@ -13,7 +13,7 @@ import { VolumeField, PercentField, TempField } from '../ui/controls/MoreFields'
 import { CountField, GramField, LengthField } from '../ui/controls/UnitFields';
 import { WayList } from '../ui/controls/WayList';
 import { plain, type Printer } from '../text/printer';
-import { BURNER_NAME } from '../text/storeWords';
+import { BURNER_NAME } from '../text/en/store/storeWords';
 
 const FRESH = '';
 
@@ -185,7 +185,7 @@ function OtherPots({ kitchen, printer }: { readonly kitchen: Kitchen; readonly p
               aria-label={T.remove(other.name)}
               onPress={() => setOthers(otherPots.filter((_, j) => j !== i))}
             >
-              {T.remove2}
+              {T.removeIt}
             </Button>
           </li>
         ))}

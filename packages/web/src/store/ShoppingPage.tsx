@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/storePhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import { type BaseToMake, parseNumber, type Shopping, type ShoppingRow, type StockRow, RANGES } from '@ember-fold/core';
 import { Fragment, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
@@ -14,7 +14,7 @@ import { FigureField } from '../ui/controls/FigureField';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { GramField } from '../ui/controls/UnitFields';
 import { plain, type Printer } from '../text/printer';
-import { shoppingText } from '../text/shoppingText';
+import { shoppingText } from '../text/en/store/shoppingText';
 
 const Table = styled.table`
   width: 100%;
@@ -233,7 +233,7 @@ function BuyRow({ row, strength, printer, onStock }: BuyRowProps) {
       <td className="figure">{row.buyKg > 0 ? printer.money(row.cost) : ''}</td>
       <td className="stock" data-label={T.shelfColumn}>
         <GramField
-          label={T.onTheShelf2(name)}
+          label={T.amountOnTheShelf(name)}
           hideLabel
           value={shelf.haveKg}
           {...RANGES.store.haveKg}

@@ -1,8 +1,8 @@
-import { COPIES } from '../text/copyPhrases';
-import { FILES } from '../text/filePhrases';
-import { HOME } from '../text/homePhrases';
-import { LEARNT } from '../text/learntPhrases';
-import { STORE as T } from '../text/storePhrases';
+import { COPIES } from '../text/en/store/copyPhrases';
+import { FILES } from '../text/en/store/filePhrases';
+import { HOME } from '../text/en/store/homePhrases';
+import { LEARNT } from '../text/en/store/learntPhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import { NavLink, Outlet, useLocation } from 'react-router';
 import { styled } from 'styled-components';
 import { figureFont } from '../ui/theme';

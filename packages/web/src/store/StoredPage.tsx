@@ -14,7 +14,14 @@ import { serverNowMs } from '../data/serverClock';
 import { storeApi } from '../data/storeApi';
 import { useKitchen } from '../data/useLine';
 import type { Printer } from '../text/printer';
-import { STORED as T, STORED_KIND, STORED_PLACE, storedAmount, storedDays, storedTone } from '../text/storedPhrases';
+import {
+  STORED as T,
+  STORED_KIND,
+  STORED_PLACE,
+  storedAmount,
+  storedDays,
+  storedTone,
+} from '../text/en/store/storedPhrases';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';

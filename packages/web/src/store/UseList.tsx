@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/storePhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import type { Use } from '@ember-fold/core';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -30,7 +30,7 @@ export function UseList({ uses, nothing }: UseListProps) {
   return (
     <Panel>
       <PanelTitle>{T.whereItIsUsed}</PanelTitle>
-      <Asked of={uses} what={T.whereItIsUsed2}>
+      <Asked of={uses} what={T.theUses}>
         {(list) =>
           list.length === 0 ? (
             <Soft>{nothing}</Soft>

@@ -1,4 +1,4 @@
-import { STORE as T } from '../text/storePhrases';
+import { STORE as T } from '../text/en/store/storePhrases';
 import { compareFormulas, type FormulaBody, type FormulaWithVersions } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
@@ -66,7 +66,7 @@ export function VersionCompare({ formula, edited }: VersionCompareProps) {
   const options: Record<string, string> = {
     ...(edited ? { [EDITED]: T.asTypedNow } : {}),
     ...Object.fromEntries(
-      versions.map(({ version, savedAt }) => [`v${version}`, T.version3(version, printer.date(Date.parse(savedAt)))]),
+      versions.map(({ version, savedAt }) => [`v${version}`, T.versionOn(version, printer.date(Date.parse(savedAt)))]),
     ),
   };
   const newest = edited ? EDITED : `v${formula.version}`;
@@ -106,8 +106,8 @@ export function VersionCompare({ formula, edited }: VersionCompareProps) {
         <thead>
           <tr>
             <th scope="col">{b.kind === 'dough' ? T.percentOfFlour : T.percentOfRaw}</th>
-            <th scope="col">{T.before2}</th>
-            <th scope="col">{T.after2}</th>
+            <th scope="col">{T.beforeColumn}</th>
+            <th scope="col">{T.afterColumn}</th>
             <th scope="col">{T.change}</th>
           </tr>
         </thead>

@@ -1,5 +1,5 @@
 import { useAwake } from '../data/useAwake';
-import { STOVE_ROOM as T } from '../text/stovePhrases';
+import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
 import { type FinishAsks, finishAsks, type NextStep } from '@ember-fold/core';
 import { Suspense, useCallback, useEffect, useState } from 'react';
 import { lazyPart } from '../ui/lazyPart';
@@ -7,7 +7,7 @@ import { useKitchen } from '../data/useLine';
 import { watchPot } from '../data/watched';
 import { Page, PageTitle } from '../ui/controls/Page';
 import { Problem, Soft } from '../ui/controls/Panel';
-import { STOVE_TEXT, nextText } from '../text/stoveWords';
+import { STOVE_TEXT, nextText } from '../text/en/stove/stoveWords';
 import type { Printer } from '../text/printer';
 import type { PieceLook } from './PotView';
 import { StoveView, useLooks } from './StoveView';

@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/stovePhrases';
+import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
 import type { Danger } from '@ember-fold/core';
 import { OctagonAlert } from 'lucide-react';
 import { useEffect } from 'react';
@@ -7,7 +7,7 @@ import { styled } from 'styled-components';
 import { notify, ring, say } from '../data/bell';
 import { figureFont } from '../ui/theme';
 import { Button } from '../ui/controls/Button';
-import { DANGER } from '../text/stoveWords';
+import { DANGER } from '../text/en/stove/stoveWords';
 
 const Whole = styled(ModalOverlay)`
   position: fixed;

@@ -1,11 +1,11 @@
-import { STOVE_ROOM as T } from '../text/stovePhrases';
+import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
 import { type StoveBelief, type Judge, RANGES, type SeenLooks } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { Button } from '../ui/controls/Button';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { TempField } from '../ui/controls/MoreFields';
-import { beliefText, listText, LOOKS_NAME } from '../text/stoveWords';
+import { beliefText, listText, LOOKS_NAME } from '../text/en/stove/stoveWords';
 import type { Printer } from '../text/printer';
 
 const Four = styled.div`

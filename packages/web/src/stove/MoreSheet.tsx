@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/stovePhrases';
+import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
 import { type HandsSeen, type Pot, type StoveFit, type Range, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
 import { editKitchen } from '../data/editKitchen';
@@ -6,7 +6,7 @@ import { Button } from '../ui/controls/Button';
 import { PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';
 import { VolumeField, TempField } from '../ui/controls/MoreFields';
-import { fitText, handsText } from '../text/stoveWords';
+import { fitText, handsText } from '../text/en/stove/stoveWords';
 import type { Printer } from '../text/printer';
 import { CrumbQuestion } from './CrumbQuestion';
 import { Listening } from './Listening';

@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/stovePhrases';
+import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
 import type { BatchDraft } from '@ember-fold/core';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -7,9 +7,9 @@ import { oilApi } from '../data/oilApi';
 import { selectKitchenFor } from '../data/selectKitchen';
 import { useAppSelector } from '../data/store';
 import { Soft } from '../ui/controls/Panel';
-import { potText } from '../text/stoveWords';
+import { potText } from '../text/en/stove/stoveWords';
 import { listNames } from '../text/printer';
-import { notForText } from '../text/oilText';
+import { notForText } from '../text/en/store/oilText';
 
 const Place = styled.div`
   display: grid;
@@ -39,7 +39,7 @@ export function PlaceInSupper({ batchId, draft }: PlaceInSupperProps) {
   const before = places.slice(0, Math.max(0, own)).map(({ job }) => job.name);
   return (
     <Place>
-      <p>{`In: ${pot}, ${kitchen.potOil ? kitchen.potOil.name : T.freshOil2}.`}</p>
+      <p>{`In: ${pot}, ${kitchen.potOil ? kitchen.potOil.name : T.ofFreshOil}.`}</p>
       {busy && (
         <p role="note">
           <strong>{T.isInThisPotNow(busy.name)}</strong>

@@ -1,4 +1,4 @@
-import { STOVE_ROOM as T } from '../text/stovePhrases';
+import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
 import { crustName, type StovePiece, type Piece, type PiecePrediction, type TrayMark } from '@ember-fold/core';
 import { ToggleButton } from 'react-aria-components';
 import { styled } from 'styled-components';
@@ -6,7 +6,7 @@ import { figureFont, PHONE } from '../ui/theme';
 import { crustColour } from '../ui/drawing/crust';
 import { type FoldLook, ShapeDrawing } from '../ui/drawing/ShapeDrawing';
 import type { Printer } from '../text/printer';
-import { CRUST_WORD } from '../text/words';
+import { CRUST_WORD } from '../text/en/shared/words';
 
 const Round = styled.div`
   position: relative;

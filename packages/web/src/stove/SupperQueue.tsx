@@ -1,9 +1,9 @@
-import { STOVE_ROOM as T } from '../text/stovePhrases';
+import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
 import type { FryPlace } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { useKitchen } from '../data/useLine';
 import { Panel, Soft } from '../ui/controls/Panel';
-import { notForText } from '../text/oilText';
+import { notForText } from '../text/en/store/oilText';
 
 const Queue = styled.ol`
   li {

@@ -10,8 +10,8 @@ import {
 } from '@ember-fold/core';
 import { useEffect, useRef, useState } from 'react';
 import { startTimer } from '../data/useTimers';
-import { HEARD } from '../text/stovePhrases';
-import { ovenTimerName } from '../text/stoveWords';
+import { HEARD } from '../text/en/stove/stovePhrases';
+import { ovenTimerName } from '../text/en/stove/stoveWords';
 import { stoveSecond } from './stoveSecond';
 import type { StoveFigures } from './useStoveFigures';
 import type { LiveStove } from './useLiveStove';

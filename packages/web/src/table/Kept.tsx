@@ -2,9 +2,9 @@ import { Link } from 'react-router';
 import { api } from '../data/api';
 import { oilApi } from '../data/oilApi';
 import { storeApi } from '../data/storeApi';
-import { oilAdviceText } from '../text/oilText';
-import { storedAmount, storedDays } from '../text/storedPhrases';
-import { TABLE as T } from '../text/tablePhrases';
+import { oilAdviceText } from '../text/en/store/oilText';
+import { storedAmount, storedDays } from '../text/en/store/storedPhrases';
+import { TABLE as T } from '../text/en/table/tablePhrases';
 import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { usePrinter } from '../ui/printing';
 

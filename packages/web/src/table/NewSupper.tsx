@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import { api, problemOf } from '../data/api';
 import { nextSupper } from '../data/nextSupper';
 import { useKitchen } from '../data/useLine';
-import { SUPPER as S } from '../text/supperPhrases';
+import { SUPPER as S } from '../text/en/table/supperPhrases';
 import { Button } from '../ui/controls/Button';
 import { Problem } from '../ui/controls/Panel';
 

@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { putInSupper } from '../data/editSupper';
 import type { Printer } from '../text/printer';
-import { SUPPER as S } from '../text/supperPhrases';
+import { SUPPER as S } from '../text/en/table/supperPhrases';
 import { Button } from '../ui/controls/Button';
 import { PanelTitle, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';

@@ -9,8 +9,8 @@ import {
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Printer } from '../text/printer';
-import { eatsText, SUPPER as S } from '../text/supperPhrases';
-import { cookName, decidesText, entryName, EVENING as E } from '../text/eveningPhrases';
+import { eatsText, SUPPER as S } from '../text/en/table/supperPhrases';
+import { cookName, decidesText, entryName, EVENING as E } from '../text/en/table/eveningPhrases';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { Figure, Panel, Soft } from '../ui/controls/Panel';
 

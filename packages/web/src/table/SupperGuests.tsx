@@ -2,8 +2,8 @@ import { headsOf, RANGES, type Supper, type SupperEats, type SupperRow } from '@
 import { Plus, X } from 'lucide-react';
 import { styled } from 'styled-components';
 import { editSupper } from '../data/editSupper';
-import { STORE } from '../text/storePhrases';
-import { SUPPER as S } from '../text/supperPhrases';
+import { STORE } from '../text/en/store/storePhrases';
+import { SUPPER as S } from '../text/en/table/supperPhrases';
 import { Button } from '../ui/controls/Button';
 import { GuestRows } from '../ui/controls/GuestRows';
 import { MomentField } from '../ui/controls/MomentField';

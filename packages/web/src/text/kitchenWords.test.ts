@@ -31,10 +31,10 @@ import {
   withWorkedFormula,
 } from '@ember-fold/core';
 import fc from 'fast-check';
-import { CHECK } from './checkText';
-import { changeText, measureText, runLines, stepName, tableText, timerSpeech, timerText } from './cookText';
-import { beliefText, fitText } from './stoveWords';
-import { notForText, oilAdviceText, oilCarriesText, oilEventText, oilStateText, ownOilText } from './oilText';
+import { CHECK } from './en/cook/checkText';
+import { changeText, measureText, runLines, stepName, tableText, timerSpeech, timerText } from './en/cook/cookText';
+import { beliefText, fitText } from './en/stove/stoveWords';
+import { notForText, oilAdviceText, oilCarriesText, oilEventText, oilStateText, ownOilText } from './en/store/oilText';
 import { makePrinter } from './printer';
 
 const WRONG = /NaN|undefined|null|Infinity|\[object|\d\.\d{4,}/;

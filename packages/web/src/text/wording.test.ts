@@ -42,24 +42,24 @@ import {
   WORKED_FORMULAS,
 } from '@ember-fold/core';
 import fc from 'fast-check';
-import { bakeText } from './bakeText';
-import { balanceText } from './balanceText';
-import { foldFindingText as coldText } from './findingText';
-import { hotFindingText } from './hotFindingText';
-import { mixFindingText } from './mixFindingText';
-import { holdText, HOLD_NAME } from './holdText';
-import { takeOutWayText } from './takeOutText';
-import { lineText } from './lineText';
-import { chancesText, forgivingText, marginText, storyText } from './mapText';
-import { portioningText, portionText, readWeights } from './portionText';
-import { cuttingText, rollText, shareText } from './sealText';
+import { bakeText } from './en/bench/fry/bakeText';
+import { balanceText } from './en/bench/balanceText';
+import { foldFindingText as coldText } from './en/shared/findingText';
+import { hotFindingText } from './en/bench/fry/hotFindingText';
+import { mixFindingText } from './en/bench/dough/mixFindingText';
+import { holdText, HOLD_NAME } from './en/bench/fold/holdText';
+import { takeOutWayText } from './en/bench/fry/takeOutText';
+import { lineText } from './en/bench/lineText';
+import { chancesText, forgivingText, marginText, storyText } from './en/bench/fry/mapText';
+import { portioningText, portionText, readWeights } from './en/bench/fold/portionText';
+import { cuttingText, rollText, shareText } from './en/bench/fold/sealText';
 import { makePrinter, plain, readWhole, withTemps } from './printer';
-import { ARM_ROWS, crumbText, loadWayText } from './methodText';
-import { shoppingText } from './shoppingText';
-import { swapText } from './swapText';
-import { finishLines, handsText, listText, nextText } from './stoveWords';
-import { FAMILY_METHOD } from './methodWords';
-import { FAMILY_NAME } from './words';
+import { ARM_ROWS, crumbText, loadWayText } from './en/bench/fry/methodText';
+import { shoppingText } from './en/store/shoppingText';
+import { swapText } from './en/bench/swapText';
+import { finishLines, handsText, listText, nextText } from './en/stove/stoveWords';
+import { FAMILY_METHOD } from './en/bench/dough/methodWords';
+import { FAMILY_NAME } from './en/shared/words';
 
 const findingText: typeof coldText = (finding, printer) =>
   (/^(fry|bake|stored|serve)\./.test(finding.code)
@@ -471,7 +471,9 @@ test('what is said before a batch is finished, and of the hands, reads well what
 });
 
 test('no temperature is typed into a sentence: the printer gives it in the cook’s units', () => {
-  const files = readdirSync(__dirname).filter((file) => file.endsWith('.ts') && !file.includes('.test.'));
+  const files = readdirSync(__dirname, { recursive: true, encoding: 'utf8' }).filter(
+    (file) => file.endsWith('.ts') && !file.includes('.test.'),
+  );
   const typed = files.flatMap((file) =>
     readFileSync(join(__dirname, file), 'utf8')
       .split('\n')

@@ -1,4 +1,4 @@
-import { DOUGH as T } from '../../text/doughPhrases';
+import { DOUGH as T } from '../../text/en/bench/dough/doughPhrases';
 import type { Felt, FlourBelief, FlourNote } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
@@ -13,7 +13,7 @@ import { Sheet } from '../../ui/controls/Sheet';
 import { BeliefCurve } from '../../ui/drawing/BeliefCurve';
 import { PourLadder } from '../../ui/drawing/PourLadder';
 import { plain, type Printer } from '../../text/printer';
-import { FELT_NAME } from '../../text/words';
+import { FELT_NAME } from '../../text/en/shared/words';
 
 const Box = styled.section`
   margin-top: 8px;
@@ -175,7 +175,7 @@ function Noted({ note, printer, onFelt, onForget }: NotedProps) {
   return (
     <Box as="li">
       <strong>{note.batchName}</strong>
-      <Soft>{T.poured2(printer.date(Date.parse(note.notedAt)), printer.water(note.pouredKg))}</Soft>
+      <Soft>{T.pouredOn(printer.date(Date.parse(note.notedAt)), printer.water(note.pouredKg))}</Soft>
       <Choice label={`Felt, ${note.batchName}`} hideLabel value={note.felt} options={FELT_NAME} onChange={onFelt} />
       <Button $look="quiet" style={{ padding: 0 }} onPress={onForget}>
         {T.forgetThisDough}

@@ -1,4 +1,4 @@
-import { FOLD as T } from '../../text/foldPhrases';
+import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
 import { blankLengthM, shapeOf, withFold, RANGES } from '@ember-fold/core';
 import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';

@@ -2,7 +2,7 @@ import type { Piece } from '@ember-fold/core';
 import type { Line } from '../../data/useLine';
 import { FoldSteps } from '../../ui/drawing/FoldSteps';
 import { RolledProfile } from '../../ui/drawing/RolledProfile';
-import { stepText } from '../../text/stepText';
+import { stepText } from '../../text/en/bench/fold/stepText';
 
 interface FoldMoreProps {
   readonly line: Line;

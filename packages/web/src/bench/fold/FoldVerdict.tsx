@@ -3,9 +3,9 @@ import { Suspense, useState } from 'react';
 import { useTheme } from 'styled-components';
 import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
-import { FOLD as T } from '../../text/foldPhrases';
+import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
 import { Button } from '../../ui/controls/Button';
-import { foldFindingText } from '../../text/findingText';
+import { foldFindingText } from '../../text/en/shared/findingText';
 import { Findings, toneColour } from '../../ui/controls/Findings';
 import { Figure, Problem, Soft } from '../../ui/controls/Panel';
 import { FillGauge } from '../../ui/drawing/FillGauge';
@@ -36,7 +36,7 @@ export function FoldVerdict({ line, shown }: { readonly line: Line; readonly sho
       {piece && !isWound && <FillGauge fill={piece.fill} colour={theme[toneColour(worstTone(findings))]} />}
       {piece && !isWound && (piece.fill < 0.6 || piece.fill > 0.85) && (
         <Button style={{ width: '100%' }} onPress={resize}>
-          {T.sizeItToBe75}
+          {T.resizeToFill}
         </Button>
       )}
       {noSize === line.draft.fold && <Problem>{T.noSizeIsSo}</Problem>}

@@ -1,6 +1,6 @@
-import { BENCH_SHEETS as BENCH } from '../../text/benchSheetPhrases';
-import { FOLD as T } from '../../text/foldPhrases';
-import { FOLD_SHEETS } from '../../text/foldSheetPhrases';
+import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
+import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
+import { FOLD_SHEETS } from '../../text/en/bench/fold/foldSheetPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import { pieceMesh } from '@ember-fold/core';
 import { Suspense, useMemo, useState } from 'react';
@@ -9,7 +9,7 @@ import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { Actions, Sheet } from '../../ui/controls/Sheet';
 import { TickField } from '../../ui/controls/TickField';
-import { SHAPE_NAME } from '../../text/shapeWords';
+import { SHAPE_NAME } from '../../text/en/shared/shapeWords';
 
 // The library that draws it is as large as the rest of the page.
 const PieceModel = lazyPart(() => import('../../ui/drawing/PieceModel').then((m) => ({ default: m.PieceModel })));
@@ -44,7 +44,7 @@ export function ModelSheet({ line, onClose }: { readonly line: Line; readonly on
               )}
             />
           </Suspense>
-          <TickField label={FOLD_SHEETS.cutOpen2} value={cut} onChange={setCut} />
+          <TickField label={FOLD_SHEETS.cutOpenTitle} value={cut} onChange={setCut} />
           <Soft>{FOLD_SHEETS.dragItOrTurnIt}</Soft>
         </>
       )}

@@ -1,6 +1,6 @@
 import { type ShapeId, withShape } from '@ember-fold/core';
 import { useEdit } from '../../data/useEdit';
-import { BENCH as T } from '../../text/benchPhrases';
+import { BENCH as T } from '../../text/en/bench/benchPhrases';
 import { ShapeTiles } from '../../ui/controls/ShapeTiles';
 import { Sheet } from '../../ui/controls/Sheet';
 

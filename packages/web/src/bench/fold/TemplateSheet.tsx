@@ -1,5 +1,5 @@
 import { withTemps } from '../../text/printer';
-import { FOLD_SHEETS as T } from '../../text/foldSheetPhrases';
+import { FOLD_SHEETS as T } from '../../text/en/bench/fold/foldSheetPhrases';
 import { blankLengthM } from '@ember-fold/core';
 import { useRef, useState } from 'react';
 import { styled } from 'styled-components';
@@ -11,8 +11,8 @@ import { Soft } from '../../ui/controls/Panel';
 import { Actions, Sheet } from '../../ui/controls/Sheet';
 import { FoldCard } from '../../ui/drawing/FoldCard';
 import { TemplateDrawing } from '../../ui/drawing/TemplateDrawing';
-import { cardFigures, CARD_NOTES } from '../../text/cardText';
-import { stepText } from '../../text/stepText';
+import { cardFigures, CARD_NOTES } from '../../text/en/bench/fold/cardText';
+import { stepText } from '../../text/en/bench/fold/stepText';
 
 const Scroll = styled.div`
   overflow: auto;
@@ -52,10 +52,16 @@ export function TemplateSheet({ line, onClose }: { readonly line: Line; readonly
         {page === 'card'
           ? T.standsBesideTheBoardWhat
           : discM > PAGE_M
-            ? T.isWiderThanAnA4(printer.length(discM))
+            ? T.isWiderThanThePage(printer.length(discM))
             : T.cutItOutLayIt}
       </Soft>
-      <Scroll ref={box} data-print tabIndex={0} role="region" aria-label={page === 'card' ? T.foldCard2 : T.template}>
+      <Scroll
+        ref={box}
+        data-print
+        tabIndex={0}
+        role="region"
+        aria-label={page === 'card' ? T.foldCardTitle : T.template}
+      >
         {page === 'card' && piece ? (
           <FoldCard
             draft={draft}
@@ -79,7 +85,7 @@ export function TemplateSheet({ line, onClose }: { readonly line: Line; readonly
       <Actions>
         <Button onPress={save}>{T.keepAsSvg}</Button>
         <Button $look="primary" onPress={() => window.print()}>
-          {T.printAt100}
+          {T.printAtFullSize}
         </Button>
       </Actions>
     </Sheet>

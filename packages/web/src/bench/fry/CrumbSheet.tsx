@@ -1,4 +1,4 @@
-import { FRY as T } from '../../text/fryPhrases';
+import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import { CRUMB_ANSWERS, type CrumbPlan } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { useEdit } from '../../data/useEdit';
@@ -7,7 +7,7 @@ import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
 import { WayList } from '../../ui/controls/WayList';
-import { CRUMB_NAME, crumbText } from '../../text/methodText';
+import { CRUMB_NAME, crumbText } from '../../text/en/bench/fry/methodText';
 import { crumbsLatest } from '../../workers/planClient';
 
 /** No thermometer: what a crumb of dough does, and what that leaves to know. */

@@ -1,7 +1,7 @@
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/useLine';
-import { FRY as T } from '../../text/fryPhrases';
+import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
 import { PanelTitle, Soft } from '../../ui/controls/Panel';
@@ -43,7 +43,7 @@ export function FryPicture({ line }: { readonly line: Line }) {
   const plan = hot?.fry ?? null;
   const [view, setView] = useState<View>('map');
   const [size, setSize] = useState<MapSize>('as-folded');
-  if (!plan) return <Soft>{hot ? T.thereIsNoPieceTo2 : 'Computing…'}</Soft>;
+  if (!plan) return <Soft>{hot ? T.noPieceYet : 'Computing…'}</Soft>;
   return (
     <Stack>
       <Views>

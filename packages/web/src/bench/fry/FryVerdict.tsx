@@ -2,9 +2,9 @@ import { crustName } from '@ember-fold/core';
 import { memo, Suspense } from 'react';
 import { styled } from 'styled-components';
 import type { Line } from '../../data/useLine';
-import { FRY as T } from '../../text/fryPhrases';
-import { CRUST_WORD } from '../../text/words';
-import { hotFindingText } from '../../text/hotFindingText';
+import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { CRUST_WORD } from '../../text/en/shared/words';
+import { hotFindingText } from '../../text/en/bench/fry/hotFindingText';
 import { Findings } from '../../ui/controls/Findings';
 import { Soft } from '../../ui/controls/Panel';
 import { crustColour } from '../../ui/drawing/crust';
@@ -44,11 +44,11 @@ function FacesAtTakeOut({ line }: { readonly line: Line }) {
         <figure key={i} style={{ margin: 0 }}>
           <Drawing
             box={[-piece.widthM * 520, -piece.depthM * 1060, piece.widthM * 1040, piece.depthM * 1200]}
-            label={`${i === 0 ? T.firstFace : T.otherFace}: ${CRUST_WORD[crustName(colour)]}`}
+            label={`${i === 0 ? T.firstSide : T.otherSide}: ${CRUST_WORD[crustName(colour)]}`}
           >
             <ShapeDrawing piece={piece} fold={line.draft.fold} colour={crustColour(colour)} />
           </Drawing>
-          <figcaption>{`${i === 0 ? T.firstFace2 : T.otherFace2}, ${CRUST_WORD[crustName(colour)]}`}</figcaption>
+          <figcaption>{`${i === 0 ? T.theFirstSide : T.theOtherSide}, ${CRUST_WORD[crustName(colour)]}`}</figcaption>
         </figure>
       ))}
     </Faces>

@@ -1,6 +1,6 @@
 import { withTemps } from '../../text/printer';
-import { BENCH_SHEETS as BENCH } from '../../text/benchSheetPhrases';
-import { FRY as T } from '../../text/fryPhrases';
+import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
+import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import { type HoldTimes, type StartState } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { useEdit } from '../../data/useEdit';
@@ -9,7 +9,7 @@ import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
 import { WayList } from '../../ui/controls/WayList';
-import { HOLD_NAME, holdText, OLDEST_FIRST } from '../../text/holdText';
+import { HOLD_NAME, holdText, OLDEST_FIRST } from '../../text/en/bench/fold/holdText';
 import { holdLatest } from '../../workers/planClient';
 
 const STARTS: readonly StartState[] = ['room', 'fridge', 'frozen', 'tempered'];
@@ -56,7 +56,7 @@ export function HoldSheet({ line, onClose }: { readonly line: Line; readonly onC
                   onClose();
                 }}
               >
-                {now ? BENCH.asNow2 : BENCH.take2}
+                {now ? BENCH.asNowTitle : BENCH.useIt}
               </Button>
             </li>
           );

@@ -1,5 +1,5 @@
-import { BENCH_SHEETS as BENCH } from '../../text/benchSheetPhrases';
-import { FRY as T } from '../../text/fryPhrases';
+import { BENCH_SHEETS as BENCH } from '../../text/en/bench/benchSheetPhrases';
+import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import type { LoadWay } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { editPot } from '../../data/editKitchen';
@@ -10,7 +10,7 @@ import { Choice } from '../../ui/controls/Choice';
 import { Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';
 import { WayList } from '../../ui/controls/WayList';
-import { LOAD_WAY_NAME, loadWayText } from '../../text/methodText';
+import { LOAD_WAY_NAME, loadWayText } from '../../text/en/bench/fry/methodText';
 import { loadWaysLatest } from '../../workers/planClient';
 import { PotChoice } from './PotChoice';
 import { PotOrder } from './PotOrder';
@@ -63,7 +63,7 @@ export function LoadSheet({ line, onClose }: { readonly line: Line; readonly onC
                   isDisabled={!way.arm.isSafe}
                   onPress={() => take(way)}
                 >
-                  {BENCH.take2}
+                  {BENCH.useIt}
                 </Button>
               )}
             </li>

@@ -1,8 +1,8 @@
-import { FRY as T } from '../../text/fryPhrases';
+import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import { useEdit } from '../../data/useEdit';
 import { type Line, useKitchen } from '../../data/useLine';
 import { Pick } from '../../ui/controls/Pick';
-import { potText } from '../../text/stoveWords';
+import { potText } from '../../text/en/stove/stoveWords';
 
 const OWN = '';
 

@@ -1,7 +1,7 @@
 import { useEdit } from '../../data/useEdit';
 import type { Line } from '../../data/useLine';
-import { FRY as T } from '../../text/fryPhrases';
-import { hotFindingText } from '../../text/hotFindingText';
+import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
+import { hotFindingText } from '../../text/en/bench/fry/hotFindingText';
 import { keepsFor } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { Findings } from '../../ui/controls/Findings';

@@ -1,7 +1,7 @@
 import { type TrayDraft, type TrayWay } from '@ember-fold/core';
 import { useEdit } from '../../data/useEdit';
-import { WAY_NAME } from '../../text/trayText';
-import { TRAY_SHEET } from '../../text/traySheetPhrases';
+import { WAY_NAME } from '../../text/en/bench/trayText';
+import { TRAY_SHEET } from '../../text/en/bench/traySheetPhrases';
 import { Pick } from '../../ui/controls/Pick';
 
 /** What becomes of the pieces of the open tray. */

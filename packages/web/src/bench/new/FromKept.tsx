@@ -14,9 +14,9 @@ import {
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { storeApi } from '../../data/storeApi';
-import { SHAPE_PLURAL } from '../../text/shapeWords';
-import { NEW_BATCH as T, SOURCE_NAME } from '../../text/recipePhrases';
-import { FAMILY_NAME, STARTER_NAME } from '../../text/words';
+import { SHAPE_PLURAL } from '../../text/en/shared/shapeWords';
+import { NEW_BATCH as T, SOURCE_NAME } from '../../text/en/bench/new/recipePhrases';
+import { FAMILY_NAME, STARTER_NAME } from '../../text/en/shared/words';
 import { Asked } from '../../ui/controls/Asked';
 import { Panel, Soft } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';

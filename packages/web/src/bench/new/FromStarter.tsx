@@ -1,9 +1,9 @@
 import { batchOf, newTray, REHEAT_C, type StarterId, STARTERS, withFlour, withRaw } from '@ember-fold/core';
 import { useState } from 'react';
-import { SHAPE_PLURAL } from '../../text/shapeWords';
-import { BENCH_SHEETS } from '../../text/benchSheetPhrases';
-import { NEW_BATCH as T, SOURCE_NAME } from '../../text/recipePhrases';
-import { STARTER_NAME } from '../../text/words';
+import { SHAPE_PLURAL } from '../../text/en/shared/shapeWords';
+import { BENCH_SHEETS } from '../../text/en/bench/benchSheetPhrases';
+import { NEW_BATCH as T, SOURCE_NAME } from '../../text/en/bench/new/recipePhrases';
+import { STARTER_NAME } from '../../text/en/shared/words';
 import { Panel } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
 import { HowMany, piecesOf } from './HowMany';

@@ -1,5 +1,5 @@
 import { type RecipeCount, RANGES } from '@ember-fold/core';
-import { NEW_BATCH as T } from '../../text/recipePhrases';
+import { NEW_BATCH as T } from '../../text/en/bench/new/recipePhrases';
 import { Choice } from '../../ui/controls/Choice';
 import { Row } from '../../ui/controls/Panel';
 import { CountField, GramField, LengthField } from '../../ui/controls/UnitFields';

@@ -3,7 +3,7 @@ import { Check, CircleHelp } from 'lucide-react';
 import { useCallback, useState } from 'react';
 import { styled } from 'styled-components';
 import { plain, type Printer } from '../../text/printer';
-import { NEW_BATCH as T, PART_NAME, questionText } from '../../text/recipePhrases';
+import { NEW_BATCH as T, PART_NAME, questionText } from '../../text/en/bench/new/recipePhrases';
 import { Button } from '../../ui/controls/Button';
 import { PanelTitle, Soft } from '../../ui/controls/Panel';
 import { Pick } from '../../ui/controls/Pick';
@@ -11,7 +11,7 @@ import { Search } from '../../ui/controls/Search';
 import { GramField } from '../../ui/controls/UnitFields';
 import { figureFont } from '../../ui/theme';
 import type { Mend, MendedLine, Recipe } from './useRecipe';
-import { LATER } from '../../text/laterPhrases';
+import { LATER } from '../../text/en/shared/laterPhrases';
 
 const PARTS: readonly RecipePart[] = ['dough', 'filling', 'coating', 'glaze', 'frying'];
 const MOST_KG = 20;

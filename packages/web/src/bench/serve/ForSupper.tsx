@@ -2,7 +2,7 @@ import { type BatchDraft, servingsOf, withSupper } from '@ember-fold/core';
 import { api } from '../../data/api';
 import { editBatch } from '../../data/useEdit';
 import type { Printer } from '../../text/printer';
-import { SUPPER as S } from '../../text/supperPhrases';
+import { SUPPER as S } from '../../text/en/table/supperPhrases';
 import { Pick } from '../../ui/controls/Pick';
 
 const NONE = 'none';

@@ -1,5 +1,5 @@
 import type { Line } from '../../data/useLine';
-import { recipeOfBatch } from '../../text/recipeOut';
+import { recipeOfBatch } from '../../text/en/store/recipeOut';
 import { SaveAs } from '../../ui/controls/SaveAs';
 
 /** The batch as a file: for another kitchen, for other programs, to read. */

@@ -1,4 +1,4 @@
-import { SERVE as T } from '../../text/servePhrases';
+import { SERVE as T } from '../../text/en/bench/serve/servePhrases';
 import type { BatchDraft, ChainStep, Evening, EveningEntry } from '@ember-fold/core';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { Fragment, Suspense, useState } from 'react';
@@ -10,19 +10,19 @@ import { useEdit } from '../../data/useEdit';
 import { selectSupperOf } from '../../data/selectKitchen';
 import { useAppSelector } from '../../data/store';
 import type { Line } from '../../data/useLine';
-import { entryName, stepInEvening } from '../../text/eveningPhrases';
-import { hotFindingText } from '../../text/hotFindingText';
+import { entryName, stepInEvening } from '../../text/en/table/eveningPhrases';
+import { hotFindingText } from '../../text/en/bench/fry/hotFindingText';
 import { Findings } from '../../ui/controls/Findings';
 import { MomentField } from '../../ui/controls/MomentField';
 import { NameField } from '../../ui/controls/NameField';
 import { Figure, PanelTitle, Row, Soft } from '../../ui/controls/Panel';
 import { Cautions } from '../../ui/controls/Cautions';
-import { DEFERRAL } from '../../text/cautions';
-import { ALLERGEN_NAME, DIET_NAME, MADE_AHEAD_NAME, STEP_NAME } from '../../text/words';
+import { DEFERRAL } from '../../text/en/shared/cautions';
+import { ALLERGEN_NAME, DIET_NAME, MADE_AHEAD_NAME, STEP_NAME } from '../../text/en/shared/words';
 import type { Printer } from '../../text/printer';
-import { fillingName, trayNames } from '../../text/trayText';
-import { TRAY_SHEET } from '../../text/traySheetPhrases';
-import { OWN } from '../../text/ownStepPhrases';
+import { fillingName, trayNames } from '../../text/en/bench/trayText';
+import { TRAY_SHEET } from '../../text/en/bench/traySheetPhrases';
+import { OWN } from '../../text/en/bench/serve/ownStepPhrases';
 import { Button } from '../../ui/controls/Button';
 import { Pick } from '../../ui/controls/Pick';
 import { lazyPart } from '../../ui/lazyPart';
@@ -251,7 +251,7 @@ export function ServeStation({ line }: { readonly line: Line }) {
             {supper && <Link to={`/table/${supper.id}`}>{supper.supper.name}</Link>}
           </Head>
           <MomentField
-            label={T.eatAt2}
+            label={T.eatAtLabel}
             value={draft.eatAt}
             onChange={(eatAt) => edit('eatAt', (d) => ({ ...d, eatAt }))}
           />

@@ -1,7 +1,7 @@
 import { RANGES, type Supper, type SupperCook, supperCooks, servingsOf } from '@ember-fold/core';
 import { Plus, X } from 'lucide-react';
 import { styled } from 'styled-components';
-import { cookName, EVENING as E } from '../../text/eveningPhrases';
+import { cookName, EVENING as E } from '../../text/en/table/eveningPhrases';
 import { Button } from '../../ui/controls/Button';
 import { MomentField } from '../../ui/controls/MomentField';
 import { NameField } from '../../ui/controls/NameField';

@@ -1,7 +1,7 @@
 import type { Evening, EveningEntry, EveningPin, SupperEvening } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/eveningPhrases';
+import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/en/table/eveningPhrases';
 import type { Printer } from '../../text/printer';
 import { figureFont, PHONE } from '../../ui/theme';
 import { batchColour, SHARED } from './batchColour';

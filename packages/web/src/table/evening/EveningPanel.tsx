@@ -3,7 +3,7 @@ import { isHeldLong, TABLE_LATE_S } from '@ember-fold/core';
 import { Undo2 } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { styled } from 'styled-components';
-import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/eveningPhrases';
+import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/en/table/eveningPhrases';
 import { listNames, type Printer, withTemps } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { ToneMark } from '../../ui/controls/Findings';

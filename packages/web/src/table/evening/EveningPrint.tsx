@@ -1,5 +1,5 @@
 import type { Evening, EveningEntry, SupperEvening } from '@ember-fold/core';
-import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/eveningPhrases';
+import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/en/table/eveningPhrases';
 import type { Printer } from '../../text/printer';
 import { Cautions } from '../../ui/controls/Cautions';
 import { OnPaper } from '../../ui/controls/OnPaper';

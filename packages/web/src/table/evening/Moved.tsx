@@ -1,8 +1,8 @@
 import type { SupperEvening } from '@ember-fold/core';
 import { eveningMoves } from '@ember-fold/core';
 import { useState } from 'react';
-import { RUN_NAME } from '../../text/cookText';
-import { entryName, EVENING as E } from '../../text/eveningPhrases';
+import { RUN_NAME } from '../../text/en/cook/cookText';
+import { entryName, EVENING as E } from '../../text/en/table/eveningPhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';

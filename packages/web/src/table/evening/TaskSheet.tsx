@@ -1,6 +1,6 @@
 import { type EveningEntry, type EveningPin, type SupperCook, workRange } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/eveningPhrases';
+import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/en/table/eveningPhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { MomentField } from '../../ui/controls/MomentField';

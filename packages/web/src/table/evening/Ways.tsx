@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { problemOf } from '../../data/api';
 import { waysApi } from '../../data/waysApi';
-import { EVENING as E, wayText } from '../../text/eveningPhrases';
+import { EVENING as E, wayText } from '../../text/en/table/eveningPhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';
 import { ToneMark } from '../../ui/controls/Findings';

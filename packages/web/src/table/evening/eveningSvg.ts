@@ -1,5 +1,5 @@
 import type { Evening, SupperEvening } from '@ember-fold/core';
-import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/eveningPhrases';
+import { cookName, entryName, EVENING as E, stepInEvening } from '../../text/en/table/eveningPhrases';
 import type { Printer } from '../../text/printer';
 import { batchColour, SHARED } from './batchColour';
 import { lanesOf } from './EveningRows';

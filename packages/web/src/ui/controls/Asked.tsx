@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { SHARED as T } from '../../text/en/shared/sharedPhrases';
 import type { ReactNode } from 'react';
 import { problemOf } from '../../data/api';
 import { Button } from './Button';

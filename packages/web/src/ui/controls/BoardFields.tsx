@@ -1,4 +1,4 @@
-import { LATER } from '../../text/laterPhrases';
+import { LATER } from '../../text/en/shared/laterPhrases';
 import { type Kitchen, USUAL_BOARD, RANGES } from '@ember-fold/core';
 import { editKitchen } from '../../data/editKitchen';
 import { Row } from './Panel';

@@ -1,4 +1,4 @@
-import { LATER } from '../../text/laterPhrases';
+import { LATER } from '../../text/en/shared/laterPhrases';
 import {
   type DoughFamilyId,
   guessedIngredient,

@@ -3,9 +3,9 @@ import { ChevronRight, UserPlus } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { Button as AriaButton, Disclosure, DisclosureGroup, DisclosurePanel, type Key } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { EATS_NAME } from '../../text/oilText';
-import { STORE as T } from '../../text/storePhrases';
-import { ALLERGEN_NAME } from '../../text/words';
+import { EATS_NAME } from '../../text/en/store/oilText';
+import { STORE as T } from '../../text/en/store/storePhrases';
+import { ALLERGEN_NAME } from '../../text/en/shared/words';
 import { AllergenSet } from './AllergenSet';
 import { Button } from './Button';
 import { NameField } from './NameField';
@@ -97,7 +97,7 @@ function GuestRow({ guests, onChange, onRemove, children }: GuestRowProps) {
             onChange={(eats) => onChange({ eats })}
           />
           <Button $look="quiet" aria-label={T.remove(guests.name)} onPress={onRemove}>
-            {T.remove2}
+            {T.removeIt}
           </Button>
           <AllergenSet
             label={T.allergicTo}

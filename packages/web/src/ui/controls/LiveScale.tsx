@@ -1,4 +1,4 @@
-import { LATER } from '../../text/laterPhrases';
+import { LATER } from '../../text/en/shared/laterPhrases';
 import { portionByHand, type ScaleAct } from '@ember-fold/core';
 import { Scale } from 'lucide-react';
 import { useRef } from 'react';
@@ -98,7 +98,7 @@ export function LiveScale({ printer, onTake, wantedKg }: LiveScaleProps) {
               if (id === SIMULATED) key({ do: 'load', loadKg: figure!.tareKg });
             }}
           >
-            {taken ? LATER.weighed(printer.mass(figure.value)) : LATER.weighed2}
+            {taken ? LATER.weighed(printer.mass(figure.value)) : LATER.weighedTitle}
           </Button>
         )}
         {id === SIMULATED && (

@@ -1,4 +1,4 @@
-import { LATER } from '../../text/laterPhrases';
+import { LATER } from '../../text/en/shared/laterPhrases';
 import { CalendarDateTime, getLocalTimeZone, parseAbsolute, toCalendarDateTime } from '@internationalized/date';
 import { DateField, DateInput, DateSegment, FieldError, I18nProvider, Label } from 'react-aria-components';
 import { styled } from 'styled-components';
@@ -54,7 +54,7 @@ export function MomentField({ label, value, onChange }: MomentFieldProps) {
       >
         <Label>{label}</Label>
         <Line>{(segment) => <Part segment={segment} />}</Line>
-        <FieldError>{LATER.chooseADayBetween2000}</FieldError>
+        <FieldError>{LATER.chooseADay}</FieldError>
       </Wrap>
     </I18nProvider>
   );

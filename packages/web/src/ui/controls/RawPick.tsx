@@ -1,6 +1,6 @@
 import type { RawPart } from '@ember-fold/core';
-import { FILLING as T } from '../../text/fillingPhrases';
-import { RAW_NAME, RAW_OPEN_NAME } from '../../text/words';
+import { FILLING as T } from '../../text/en/bench/filling/fillingPhrases';
+import { RAW_NAME, RAW_OPEN_NAME } from '../../text/en/shared/words';
 import { Pick } from './Pick';
 
 interface RawPickProps {

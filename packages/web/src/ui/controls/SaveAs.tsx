@@ -6,7 +6,7 @@ import { styled } from 'styled-components';
 import { problemOf } from '../../data/api';
 import { exchangeApi } from '../../data/exchangeApi';
 import { fileName, saveFile } from '../../data/saveFile';
-import { FILES as T } from '../../text/filePhrases';
+import { FILES as T } from '../../text/en/store/filePhrases';
 import { Button } from './Button';
 import { Problem } from './Panel';
 

@@ -1,7 +1,7 @@
 import type { ShapeId } from '@ember-fold/core';
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { SHAPE_LINE, SHAPE_NAME } from '../../text/shapeWords';
+import { SHAPE_LINE, SHAPE_NAME } from '../../text/en/shared/shapeWords';
 import { ShapePicture } from '../drawing/ShapePicture';
 import { useShapePieces } from '../drawing/useShapePieces';
 import { figureFont, PHONE } from '../theme';

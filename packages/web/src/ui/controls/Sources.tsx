@@ -1,8 +1,8 @@
 import { type CookState, figureSources, type Kitchen, type SourcedFigure, type TrayDraft } from '@ember-fold/core';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { LEARNT as T, SOURCE_WORD, sourcedName, sourcedValue, sourceText } from '../../text/learntPhrases';
-import { SHARED } from '../../text/sharedPhrases';
+import { LEARNT as T, SOURCE_WORD, sourcedName, sourcedValue, sourceText } from '../../text/en/store/learntPhrases';
+import { SHARED } from '../../text/en/shared/sharedPhrases';
 import type { Printer } from '../../text/printer';
 import { figureFont, PHONE } from '../theme';
 import { Soft } from './Panel';

@@ -1,4 +1,4 @@
-import { LATER } from '../../text/laterPhrases';
+import { LATER } from '../../text/en/shared/laterPhrases';
 import { beliefDensity, type FlourBelief, LABEL_BELIEF } from '@ember-fold/core';
 import { styled, useTheme } from 'styled-components';
 

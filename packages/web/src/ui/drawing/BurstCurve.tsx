@@ -1,7 +1,7 @@
-import { LATER } from '../../text/laterPhrases';
+import { LATER } from '../../text/en/shared/laterPhrases';
 import type { SealTrade } from '@ember-fold/core';
 import { useTheme } from 'styled-components';
-import { shareText } from '../../text/sealText';
+import { shareText } from '../../text/en/bench/fold/sealText';
 import { Drawing } from './Drawing';
 
 /** Share of pieces that open, over how full they are; where this batch stands on it. */

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { SHARED as T } from '../../text/en/shared/sharedPhrases';
 import { FILL_RANGE } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { figureFont } from '../theme';
@@ -49,7 +49,7 @@ export function FillGauge({ fill, colour }: { readonly fill: number; readonly co
       <Ends aria-hidden>
         <span>{T.bready}</span>
         <span>{T.holdsWell(FILL_RANGE.least * 100, FILL_RANGE.most * 100)}</span>
-        <span>{T.opens2}</span>
+        <span>{T.burstsShort}</span>
       </Ends>
     </>
   );

@@ -1,4 +1,4 @@
-import { LATER } from '../../text/laterPhrases';
+import { LATER } from '../../text/en/shared/laterPhrases';
 import { type TrayDraft, type Piece } from '@ember-fold/core';
 import { styled } from 'styled-components';
 import { foldFrames } from './FoldSteps';

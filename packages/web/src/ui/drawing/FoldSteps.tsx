@@ -1,4 +1,4 @@
-import { LATER } from '../../text/laterPhrases';
+import { LATER } from '../../text/en/shared/laterPhrases';
 import { type TrayDraft, blankLengthM, type Piece } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';

@@ -1,4 +1,4 @@
-import { SHARED as T } from '../../text/sharedPhrases';
+import { SHARED as T } from '../../text/en/shared/sharedPhrases';
 import { lensSection, halfMoonSection, type Piece } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { useTheme } from 'styled-components';

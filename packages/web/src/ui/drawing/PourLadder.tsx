@@ -1,4 +1,4 @@
-import { LATER } from '../../text/laterPhrases';
+import { LATER } from '../../text/en/shared/laterPhrases';
 import { styled, useTheme } from 'styled-components';
 
 const Svg = styled.svg`
@@ -51,7 +51,7 @@ export function PourLadder({ firstKg, reserveKg, pouredKg, spoonKg, printMass }:
         />
       ))}
       <text x={Math.max(40, x(firstKg) - 6)} y={10} textAnchor="end">
-        {LATER.first2(printMass(firstKg))}
+        {LATER.firstWeighing(printMass(firstKg))}
       </text>
       <text x={x(totalKg)} y={TOP + BAR + 13} textAnchor="end">
         {LATER.all(printMass(totalKg))}

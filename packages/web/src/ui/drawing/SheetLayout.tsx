@@ -1,4 +1,4 @@
-import { LATER } from '../../text/laterPhrases';
+import { LATER } from '../../text/en/shared/laterPhrases';
 import type { CutRoll, CutterShape } from '@ember-fold/core';
 import { useTheme } from 'styled-components';
 import { usePrinter } from '../printing';

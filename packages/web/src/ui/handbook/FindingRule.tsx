@@ -1,6 +1,6 @@
 import type { FindingCode } from '@ember-fold/core';
-import { ruleOf } from '../../text/handbook/rules';
-import { SHARED as T } from '../../text/sharedPhrases';
+import { ruleOf } from '../../text/en/learn/handbook/rules';
+import { SHARED as T } from '../../text/en/shared/sharedPhrases';
 import { MoreLink } from './cardLook';
 import { Explained } from './Explained';
 import { useOpenHandbook } from './openHandbook';

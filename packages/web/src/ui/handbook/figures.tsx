@@ -11,12 +11,12 @@ import {
 } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { SHAPE_LINE, SHAPE_NAME } from '../../text/shapeWords';
-import { type FigureId, METHOD_OIL } from '../../text/handbook/page';
-import { HANDBOOK as T, KEEPS, SYMPTOMS } from '../../text/handbook/handbook';
+import { SHAPE_LINE, SHAPE_NAME } from '../../text/en/shared/shapeWords';
+import { type FigureId, METHOD_OIL } from '../../text/en/learn/handbook/page';
+import { HANDBOOK as T, KEEPS, SYMPTOMS } from '../../text/en/learn/handbook/handbook';
 import type { Printer } from '../../text/printer';
-import { CRUMB_NAME } from '../../text/methodText';
-import { FAMILY_NAME } from '../../text/words';
+import { CRUMB_NAME } from '../../text/en/bench/fry/methodText';
+import { FAMILY_NAME } from '../../text/en/shared/words';
 import { Cautions } from '../controls/Cautions';
 import { Soft } from '../controls/Panel';
 import { ShapePicture } from '../drawing/ShapePicture';

@@ -1,0 +1,188 @@
+import type { DoughFamilyId, Finding } from '@ember-fold/core';
+import { type HotSentences, sayBy } from '../../shared/findingText';
+import { keepsFor, plain, type Printer } from '../../../printer';
+import { DECIDES } from '../../shared/decidesWords';
+import { FAMILY_NAME } from '../../shared/words';
+
+/** @example many(1, 'piece') // "1 piece" */
+const many = (n: number, one: string, more = `${one}s`): string => `${plain(n, 0)} ${n === 1 ? one : more}`;
+
+/** What happens to a dough that waits too long, and what to do. @param portions how many portions to make it in */
+const warm = (portions: number) =>
+  `It stiffens and cracks as it cools. Make it in ${portions} portions, or keep the waiting dough covered and warm.`;
+const rises = (portions: number) =>
+  `It goes on rising, and the pieces blister and collapse. Make it in ${portions} portions, or chill the waiting dough.`;
+const dries = (portions: number) =>
+  `It dries at the edges. Keep it under a damp cloth, or make it in ${portions} portions.`;
+const softens = (portions: number) =>
+  `Its fat softens and the layers merge. Chill the waiting dough, or make it in ${portions} portions.`;
+const DOUGH_WAITS: Readonly<Record<DoughFamilyId, (portions: number) => string>> = {
+  ...{ scalded: warm, sheet: warm, yeast: rises, 'soft-quick': rises, 'cold-fat': softens, 'egg-butter': softens },
+  ...{ 'starch-mash': dries, 'hot-oil': dries, coiled: dries, 'rubbed-short': dries, 'rubbed-wholemeal': dries },
+};
+
+/** The sentences of Fry, Bake and Serve. They are loaded with their stations. */
+const SENTENCES: HotSentences = {
+  'fry.unsafe-oil': ({ oilC, limitC }, p) =>
+    `${p.temp(oilC)} is above the caution limit of ${p.temp(limitC)} for this oil. Choose a lower temperature.`,
+  'fry.cooked': ({ doneS, coreC, biteC }, p) =>
+    `Cooked through after ${p.time(doneS)}. The middle is at ${p.temp(coreC)} when you take them out and at ${p.temp(biteC)} at the first bite.`,
+  'fry.rests': ({ fromC, toC, restS }, p) =>
+    `They finish cooking as they rest: the middle goes from ${p.temp(fromC)} to ${p.temp(toC)}. Leave them on a rack for ${p.span(restS)} before you cut one.`,
+  'fry.no-moment': ({ oilC, darkS, doneS }, p) =>
+    `There is no right moment at ${p.temp(oilC)}: pieces are too dark after ${p.time(darkS)}, ${doneS === null ? 'and are never done inside' : `but are done inside only after ${p.time(doneS)}`}.`,
+  'fry.raw-ring': ({ interfaceC, setS }, p) =>
+    setS === null
+      ? `A ring of dough stays raw: the innermost dough only reaches ${p.temp(interfaceC)}. Roll thinner, fry hotter, or hold the pieces under the oil.`
+      : `A ring of dough is raw when you take them out: the innermost dough is at ${p.temp(interfaceC)} and sets after ${p.time(setS)}. Fry longer and cooler.`,
+  'fry.warm': ({ coreC, hotC }, p) =>
+    `The filling is only at ${p.temp(coreC)} at the first bite. For ${p.temp(hotC)}, fry cooler and longer, or use less filling.`,
+  'fry.core-cold': ({ coreC, targetC, coreS }, p) =>
+    coreS === null
+      ? `The middle is at ${p.temp(coreC)} when you take them out and never reaches ${p.temp(targetC)}. Make the pieces smaller, or start them warmer.`
+      : `The middle is at ${p.temp(coreC)} when you take them out. It reaches ${p.temp(targetC)} after ${p.time(coreS)}. Fry longer.`,
+  'fry.never-done': ({ oilC, horizonS }, p) =>
+    `At ${p.temp(oilC)} pieces are not both cooked and golden within ${p.span(horizonS)}. Try another oil temperature, a thinner wall or smaller pieces.`,
+  'fry.pale': ({ goldenS }, p) =>
+    goldenS === null
+      ? 'Pieces are still pale when you take them out, and never turn golden in this oil.'
+      : `Pieces are still pale when you take them out. They are golden after ${p.time(goldenS)}.`,
+  'fry.dark': ({ darkS, soonerS }, p) =>
+    [
+      'Pieces are browner than golden when you take them out',
+      darkS === null ? '. ' : `, and too dark after ${p.time(darkS)}. `,
+      soonerS === null
+        ? 'They are not done before that: fry cooler.'
+        : `They are done and golden after ${p.time(soonerS)}.`,
+    ].join(''),
+  'fry.golden': ({ goldenS }, p) =>
+    goldenS === null ? 'Both sides are golden.' : `Both sides are golden from ${p.time(goldenS)}.`,
+  'fry.window': ({ fromS, toS, forgivesS }, p) =>
+    `Take them out between ${p.time(fromS)} and ${p.time(toS)}, a window of ${p.time(forgivesS)}.`,
+  'fry.no-window': ({ fromS, toS }, p) =>
+    `Pieces are too dark after ${p.time(toS)}, but cooked and golden only after ${p.time(fromS)}. Fry ${p.tempSpan(10)} to ${p.tempSpan(15)} cooler.`,
+  'fry.burner': ({ holdSetting: hold, loadSetting, warmS, turnAtC, restC, mostC }, p) => {
+    const first = `Full heat for ${p.span(warmS)}. At ${p.temp(turnAtC)} turn down to ${plain(hold, 0)}; with pieces in, ${plain(loadSetting, 0)}.`;
+    if (restC <= mostC) return first;
+    const back = hold > 1 ? `Turn down to ${plain(hold - 1, 0)}` : 'Turn the heat off';
+    return `${first} Do not leave an empty pot at ${plain(hold, 0)}: it would climb to ${p.temp(restC)}. ${back} before it passes ${p.temp(mostC)}.`;
+  },
+  'fry.burner-weak': () => 'This burner never gets the oil that hot. Use less oil, a smaller pot or a stronger burner.',
+  'fry.load-holds': ({ size, lowestC, leastC }, p) =>
+    lowestC >= leastC
+      ? `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}. That is hot enough.`
+      : `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}, which is a little low. It recovers before the first turn.`,
+  'fry.load-deep': ({ size, lowestC, leastC, underS }, p) =>
+    `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}, and it stays below ${p.temp(leastC)} for ${p.time(underS)}. Pieces soak up oil that cool: fry fewer at a time.`,
+  'fry.ramp': ({ fromC, toC, overS, coolS }, p) =>
+    `The oil rises from ${p.temp(fromC)} to ${p.temp(toC)} in ${p.span(overS)} with the pieces in.${coolS === null ? '' : ` Then it needs ${p.span(coolS)} to cool down for the next load.`}`,
+  'fry.pipeline': ({ size, everyS, lowestC }, p) =>
+    `A piece goes in every ${p.time(everyS)}, with ${plain(size, 0)} in the oil at a time. The oil stays at ${p.temp(lowestC)} or above.`,
+  'fry.crisp': ({ ovenC, minutesS, sheets }, p) =>
+    `Put the fried pieces in the fridge within 2 hours. Before serving, heat them for ${p.span(minutesS)} in the oven at ${p.temp(ovenC)}${sheets > 1 ? `, one tray of ${sheets} at a time` : ''}, until the middle reaches ${p.temp(74)}.`,
+  'fry.crisp-never': ({ ovenC }, p) =>
+    `Cold fried pieces do not get hot all the way through in the oven at ${p.temp(ovenC)}. Use a hotter oven, or eat them straight after frying.`,
+  'fry.crisp-dark': ({ ovenC, minutesS }, p) =>
+    `They get too dark in the oven: ${p.span(minutesS)} at ${p.temp(ovenC)} browns them further. Fry them paler, or use a cooler oven.`,
+  'fry.not-basted': () =>
+    'Baste the top with hot oil, or hold the bread under for its first seconds. Otherwise it stays flat.',
+  'fry.hands': ({ size, hands }) =>
+    `One cook can turn ${hands} pieces in time, not ${size}. Fry fewer at a time, or ask for help.`,
+  'fry.pot-full': ({ size, room }) =>
+    `${many(size, 'piece')} do not fit side by side. There is room for ${plain(room, 0)}.`,
+  'fry.pot-gone': () =>
+    'The pot this batch was planned for is no longer in the Store. It is now planned for the pot on the burner.',
+  'fry.pot-over-half': ({ oilAlone, withLoad, freeM, mostAlone, mostWithLoad, leastFreeM }, p) =>
+    `Hot oil fills ${p.percent(oilAlone)} of the pot, ${p.percent(withLoad)} with a load in, and leaves ${p.length(freeM)} of bare wall. Keep it below ${p.percent(mostAlone)}, ${p.percent(mostWithLoad)} with a load, and ${p.length(leastFreeM)} of wall: use less oil or a taller pot.`,
+  'fry.oil-outside': ({ oilC, leastC, mostC }, p) =>
+    `The oil is ${p.temp(oilC)}. This dough is usually fried at ${p.temp(leastC)} to ${p.temp(mostC)}.`,
+  'fry.oil-discard': ({ uses }) =>
+    `The oil in the pot has fried ${many(uses, 'batch', 'batches')} and should not be used again. Let it cool and throw it away, never down the sink. The Store says why.`,
+  'fry.oil-last': ({ uses }) =>
+    `The oil in the pot has fried ${many(uses, 'batch', 'batches')}. It is good for one more.`,
+  'fry.oil-strain': ({ uses }) =>
+    `The oil in the pot has fried ${many(uses, 'batch', 'batches')}. Strain it first, when it is cold.`,
+  'fry.oil-allergen': ({ allergic }) =>
+    `The oil in the pot carries an allergen of ${allergic === 1 ? 'one guest' : `${plain(allergic, 0)} guests`}. Nothing fried in it is safe for them: use fresh oil and a clean pot, and ask them.`,
+  'fry.greasy': ({ oilKg, share, leastC }, p) =>
+    `In oil this cool a piece soaks up ${p.mass(oilKg)} of oil, ${p.percent(share)} of its own weight, and turns pale, hard and greasy. Fry at ${p.temp(leastC)} or above.`,
+  'fry.coil-shut': ({ mostC }, p) =>
+    `Above ${p.temp(mostC)} a crust forms before the rings of a coiled dough open. Start cooler.`,
+  'fry.seam': ({ worstS, holdsS }, p) =>
+    holdsS === null
+      ? `The seam is weakest after ${p.time(worstS)}. Do not prod the pieces then.`
+      : `The seam is weakest after ${p.time(worstS)} and firm after ${p.time(holdsS)}. Do not prod the pieces in between.`,
+  'fry.half-depth': ({ needM3, haveM3 }, p) =>
+    `Half-depth frying needs ${p.volume(needM3)} of oil. You have ${p.volume(haveM3)}.`,
+  'fry.half-too-deep': ({ needM3, haveM3 }, p) =>
+    `${p.volume(haveM3)} of oil is too deep for half-depth frying: pieces float. Use ${p.volume(needM3)}.`,
+  'fry.half-too-shallow': ({ needM3, haveM3 }, p) =>
+    `With ${p.volume(haveM3)} of oil the middle of each piece stays dry and pale. Use ${p.volume(needM3)}.`,
+  'fry.frozen-oil': ({ oilC, leastC, mostC }, p) =>
+    `At ${p.temp(oilC)} a frozen piece browns before its middle has thawed. Use ${p.temp(leastC)} to ${p.temp(mostC)} and smaller loads.`,
+  'fry.thaw-raw': () =>
+    'The filling contains something raw. Never thaw it on the worktop: fry it straight from the freezer and probe the middle, or thaw it in the fridge. Local food rules come first.',
+  'fry.frozen-wipe': () => 'Wipe frost off every frozen piece. Ice in hot oil spits and boils over.',
+  'serve.ahead': ({ days, upTo }) =>
+    `${upTo === 'dough' ? 'The dough is' : 'The pieces are'} made ${days === 1 ? 'the day' : `${plain(days, 0)} days`} before.`,
+  'serve.ahead-dough': ({ family, days, most }) =>
+    most === 0
+      ? `This dough (${FAMILY_NAME[family].toLowerCase()}) is used warm or at once: make it on the day.`
+      : `This dough (${FAMILY_NAME[family].toLowerCase()}) keeps for ${most === 1 ? '1 day' : `${plain(most, 0)} days`} in the fridge, not ${plain(days, 0)}.`,
+  'serve.ahead-pieces': ({ waitS, keepS }, p) =>
+    `Raw pieces of this dough keep for ${p.span(keepS)} in the fridge, not ${p.span(waitS)}. Freeze them, or fold them later.`,
+  'serve.ahead-warm': () =>
+    'Pieces made on an earlier day cannot wait at room temperature. Fry them from the fridge or frozen.',
+  'serve.on-time': ({ startMs }, p) => `Start by ${p.clock(startMs)} on ${p.day(startMs)}.`,
+  'serve.in-evening': ({ startMs, decides }, p) =>
+    `Start at ${p.clock(startMs)} on ${p.day(startMs)}, together with the other batches of the supper: ${DECIDES[decides]}.`,
+  'serve.evening-late': ({ lateS, decides }, p) =>
+    `The supper is ${p.span(lateS)} late: ${DECIDES[decides]}. Its page shows what you can do.`,
+  'serve.to-fridge': ({ limitMs }, p) =>
+    `Put the filled pieces in the fridge, covered. Left out, they are safe only until ${p.clock(limitMs)}.`,
+  'serve.fridge-limit': () =>
+    'Filled pieces would wait longer than the fridge keeps them. Fold them later, or freeze them.',
+  'serve.no-take-out': () =>
+    'There is no right moment to take these pieces out, so no times can be planned. Choose one of the changes at Fry.',
+  'serve.late': ({ lateS }, p) =>
+    `You should have started ${p.span(lateS)} ago. Eat later, make fewer, or fold some ahead and chill them.`,
+  'serve.hold-long': ({ holdS, bestS }, p) =>
+    `The first load waits ${p.span(holdS)}. Fried pieces are best within ${p.span(bestS)}. Crisp them again in the oven.`,
+  'serve.room-limit': ({ waitS, limitS }, p) =>
+    `Filled pieces wait ${p.span(waitS)} at room temperature. The usual limit is ${p.span(limitS)}. Chill them as they are folded.`,
+  'serve.dough-waits': ({ family, waitS, mostS, portions }, p) =>
+    `The dough waits ${p.span(waitS)} until its last piece is folded; ${p.span(mostS)} is the usual limit. ${DOUGH_WAITS[family](portions + 1)}`,
+  'serve.keeps': ({ keepS, place }, p) =>
+    place === 'tin'
+      ? `Leftovers keep for ${keepsFor(keepS, p)} in a tin.`
+      : `Put leftovers in the fridge within 2 hours; they keep for ${keepsFor(keepS, p)}. Crisp them again in the oven, once only.`,
+  'bake.golden': ({ minutesS, ovenC }, p) => `Golden and cooked through after ${p.span(minutesS)} at ${p.temp(ovenC)}.`,
+  'bake.pale': ({ minutesS, goldenS }, p) =>
+    `They are still pale after ${p.span(minutesS)}. They are golden after ${p.span(goldenS)}.`,
+  'bake.dark': ({ minutesS, darkS }, p) =>
+    `They are too dark after ${p.span(darkS)}, but you bake them for ${p.span(minutesS)}. Take them out sooner.`,
+  'bake.raw': ({ minutesS, doneS }, p) =>
+    doneS === null
+      ? `They are not cooked through in this oven. Make them smaller, or bake them hotter.`
+      : `They are raw inside after ${p.span(minutesS)}. They are cooked through after ${p.span(doneS)}.`,
+  'bake.dark-first': ({ ovenC, darkS, doneS }, p) =>
+    darkS === null
+      ? `They are not golden and cooked through within an hour and a half at ${p.temp(ovenC)}. Bake them hotter.`
+      : `At ${p.temp(ovenC)} they are too dark after ${p.span(darkS)}, ${doneS === null ? 'and are never cooked through' : `but are cooked through only after ${p.span(doneS)}`}. Bake them cooler.`,
+  'bake.turn': ({ turnS, bakes }, p) =>
+    `Turn the tray round after ${p.span(turnS)}. ${bakes === 0 ? 'Ovens differ: look a few minutes early the first time.' : `The time is corrected for your oven, from ${many(bakes, 'bake')}.`}`,
+  'stored.freeze': ({ hardS, keepS }, p) =>
+    hardS === null
+      ? `This freezer does not freeze them hard in half a day. Lay fewer on a tray.`
+      : `On an open tray they are frozen hard after ${p.span(hardS)}. Then bag them. They keep for ${keepsFor(keepS, p)}.`,
+  'stored.chill': ({ coldS, keepS }, p) =>
+    coldS === null
+      ? `This fridge does not cool them all the way through in half a day. Spread them out.`
+      : `In the fridge they are cold all the way through after ${p.span(coldS)}. They keep raw for ${keepsFor(keepS, p)}.`,
+  'stored.too-long': ({ wantedS, keepS }, p) =>
+    `You want to keep them for ${keepsFor(wantedS, p)}. They keep for ${keepsFor(keepS, p)}.`,
+  'stored.plain': () => 'These pieces need no further steps.',
+};
+
+/** Fry or bake, Serve. */
+export const hotFindingText = (finding: Finding, printer: Printer): string => sayBy(SENTENCES, finding, printer);

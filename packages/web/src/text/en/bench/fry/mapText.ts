@@ -1,0 +1,71 @@
+import { crustName, type ForgivingPoint, type FryChances, type FryMapRow, fryRegion } from '@ember-fold/core';
+import type { Printer } from '../../../printer';
+import { CRUST_WORD } from '../../shared/words';
+
+/** Colour of the paler face of a row at a moment. */
+function palerAt(row: FryMapRow, timeS: number, horizonS: number): number {
+  const at = Math.round((Math.min(timeS, horizonS) / horizonS) * (row.paler.length - 1));
+  return row.paler[at] ?? 0;
+}
+
+/** What is not done inside yet. */
+function insideText({ setS, safeS }: FryMapRow, timeS: number): string {
+  const isSet = setS !== null && timeS >= setS;
+  const isUnsafe = safeS === null || timeS < safeS;
+  if (!isSet) return 'raw dough inside';
+  return isUnsafe ? 'filling not safe' : 'done inside';
+}
+
+/** The whole story of one point of the map in one sentence. */
+export function storyText(row: FryMapRow, oilC: number, timeS: number, horizonS: number, p: Printer): string {
+  const at = `${p.temp(oilC)} for ${p.time(timeS)}`;
+  const colour = CRUST_WORD[crustName(palerAt(row, timeS, horizonS))];
+  const { doneS, goldenS, darkS } = row;
+  const region = fryRegion(row, timeS);
+  switch (region) {
+    case 'raw':
+      return `${at}: ${colour}, ${insideText(row, timeS)}. ${doneS === null ? `It is not done inside within ${p.span(horizonS)}.` : `It is done inside after ${p.time(doneS)}.`}`;
+    case 'dark-raw':
+      return `${at}: dark outside before the inside is cooked${doneS === null ? '' : ` after ${p.time(doneS)}`}. Fry cooler and longer.`;
+    case 'pale':
+      return goldenS === null
+        ? `${at}: cooked through, ${colour}. This oil does not colour it within ${p.span(horizonS)}.`
+        : `${at}: cooked through, ${colour}. It is golden after ${p.time(goldenS)}.`;
+    case 'right':
+      return `${at}: ${colour}, cooked through${darkS === null ? '' : `, too dark after ${p.time(darkS)}`}.`;
+    case 'dark':
+      return `${at}: cooked through, too dark after ${p.time(darkS ?? timeS)}.`;
+    default: {
+      const never: never = region;
+      return never;
+    }
+  }
+}
+
+/** How far oil and time may be out with the pieces still right. */
+export function marginText(margins: { marginC: number; marginS: number } | null, p: Printer): string {
+  if (!margins) return 'Pieces do not come out right at this temperature and time.';
+  const degrees = Math.round(p.degrees(margins.marginC) - p.degrees(0));
+  return `You can be ${degrees} °${p.temperature} or ${p.time(margins.marginS)} out, either way, and still be right.`;
+}
+
+/** The oil temperature and time with the widest margins. */
+export function forgivingText(best: ForgivingPoint | null, p: Printer): string {
+  return best
+    ? `Most forgiving: ${p.temp(best.oilC)} for ${p.time(best.timeS)}.`
+    : 'No point on this map is right. Roll thinner, make pieces smaller, or start warmer.';
+}
+
+/** How many of 100 handmade pieces come out right. */
+export function chancesText({ right, raw, pale, dark }: FryChances): string {
+  const of = (share: number) => Math.round(100 * share);
+  const wrong = [
+    [of(raw), 'not done inside'],
+    [of(pale), 'pale'],
+    [of(dark), 'too dark'],
+  ] as const;
+  const told = wrong.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}`);
+  // What is wrong is rounded; the rest is right, so that they make a hundred.
+  const rest = told.length > 0 ? 100 - wrong.reduce((sum, [count]) => sum + count, 0) : of(right);
+  return `Allowing for handmade differences, about ${rest} in 100 should come out right${told.length > 0 ? `; ${told.join(', ')}` : ''}.`;
+}

@@ -1,0 +1,314 @@
+import type { MeasureId, PlanChange, PlannedTray, RunStep, RunStepId, TrayMark } from '@ember-fold/core';
+import { coreMustBeSafe, isUncooked, plannedOf } from '@ember-fold/core';
+import { keepsFor, plain, type Printer, withTemps } from '../../printer';
+import { methodOf } from '../bench/dough/methodWords';
+import { portionLines } from '../bench/fold/divideText';
+import { stepText } from '../bench/fold/stepText';
+import { holdersOf, trayName } from '../bench/trayText';
+
+/** Wording of the run-sheet. */
+export const RUN_NAME: Record<RunStepId, string> = {
+  'weigh-filling': 'Weigh the filling',
+  'cook-filling': 'Cook the filling',
+  cool: 'Filling cools',
+  'mix-dough': 'Make the dough',
+  rest: 'Dough rests',
+  shape: 'Shape the filling',
+  firm: 'Filling firms in the freezer',
+  warm: 'Dough warms up',
+  dry: 'Dry the filling pieces',
+  roll: 'Roll and cut',
+  fold: 'Fill and seal',
+  stored: 'Store for another day',
+  proof: 'Filled pieces rise',
+  hold: 'Pieces chill, freeze or dry',
+  bake: 'Bake',
+  crisp: 'Crisp in the oven',
+  heat: 'Heat the oil',
+  fry: 'Fry',
+  serve: 'Drain and serve',
+  own: 'A step of your own',
+};
+
+/** What a step is called; of which tray, where the batch has several. */
+export function stepName(
+  { what, mark, portion: load, own }: Pick<RunStep, 'what' | 'mark' | 'portion' | 'own'>,
+  trays: readonly PlannedTray[],
+): string {
+  if (own) return own.name;
+  return load === undefined ? stepOfTray(what, mark, trays) : `${stepOfTray(what, mark, trays)}, portion ${load}`;
+}
+
+function stepOfTray(what: RunStepId, mark: TrayMark | undefined, trays: readonly PlannedTray[]): string {
+  if (mark === undefined) return RUN_NAME[what];
+  const drafts = trays.map(({ draft }) => draft);
+  const isFilling = what === 'weigh-filling' || what === 'cook-filling' || what === 'cool';
+  const one = drafts.find((draft) => draft.mark === mark);
+  const of = isFilling ? holdersOf(drafts, mark) : one ? trayName(one) : '';
+  return of === '' ? RUN_NAME[what] : `${RUN_NAME[what]}, ${of}`;
+}
+
+/** What to check inside before anybody bites: a safe middle where the filling needs one, and how hot it is. */
+function insideLines({ draft, plan: { fry } }: PlannedTray, p: Printer): string[] {
+  if (!fry?.rest) return [];
+  const { rest, needsRest } = fry;
+  const lines: string[] = [];
+  if (needsRest)
+    lines.push(`They finish cooking on the rack: cut none open for ${p.span(Math.max(60, rest.coreAfterS))}.`);
+  if (coreMustBeSafe(draft))
+    lines.push(`Probe one of each load: its middle must have reached ${p.temp(draft.filling.coreTargetC)}.`);
+  else if (draft.fold.fillingEachKg > 0) lines.push(`The filling is about ${p.temp(rest.biteC)} at the first bite.`);
+  return lines;
+}
+
+/** What is said of one tray among several. */
+const ofTray = ({ draft }: PlannedTray, several: boolean, line: string): string =>
+  several ? `${trayName(draft)}: ${line}` : line;
+
+/** How a fried tray is crisped again. */
+function crispLines({ plan }: PlannedTray, p: Printer): string[] {
+  const crisp = plan.fry?.crisp;
+  if (!crisp) return [];
+  const { ovenC, minutesS, sheets } = crisp;
+  if (minutesS === null) return [`They do not get hot all the way through at ${p.temp(ovenC)}.`];
+  const each = sheets > 1 ? ` for each of ${sheets} sheets` : '';
+  return [`${p.temp(ovenC)} for ${p.span(minutesS)}${each}. Probe the middle of one: it must read ${p.temp(74)}.`];
+}
+
+/** How each tray is baked. */
+function bakeLines(trays: readonly PlannedTray[], p: Printer): string[] {
+  const baked = trays.filter(({ plan }) => plan.bake);
+  return baked.map((tray) => {
+    const { how, minutesS, turnS, sheets } = tray.plan.bake!;
+    const inAll = sheets === 1 ? '' : `, ${sheets} sheets one after the other`;
+    const time =
+      minutesS === null ? 'as long as they need (there is no right moment as planned)' : `${p.span(minutesS)}${inAll}`;
+    const turn = turnS === null ? '' : ` Turn the tray round after ${p.span(turnS)}.`;
+    return ofTray(tray, baked.length > 1, `${p.temp(how.ovenC)} for ${time}.${turn}`);
+  });
+}
+
+/** The instructions of a step, one sentence a line. The function is long because each step has its own case. */
+export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printer): readonly string[] {
+  // The tray a filling was first made for may have been removed; any tray that uses the filling will do.
+  const tray =
+    trays.find(({ draft }) => draft.mark === step.mark) ??
+    trays.find(({ draft }) => draft.fillingOf === step.mark) ??
+    trays[0]!;
+  const { draft, plan } = tray;
+  const { filling, dough } = draft;
+  const { piece } = plan.fold;
+  const fried = trays.filter((one) => one.plan.fry);
+  switch (step.what) {
+    case 'weigh-filling':
+      return [
+        `Weigh everything for ${p.mass(plan.filling.figures.rawKg)} of filling. Chop it small and evenly: large bits tear the wall.`,
+        isUncooked(filling)
+          ? 'It goes in raw: mix it and keep it in the fridge. Do not taste it. Wash your hands, board and knife before you touch the dough.'
+          : `The pan weighs ${p.mass(filling.panKg)}. Weigh it with the filling later.`,
+      ];
+    case 'cook-filling':
+      return [
+        `Cook until the pan and the filling weigh ${p.mass(plannedOf(step, 'pan-kg') ?? 0)} together. ${p.percent(filling.cookToShare)} of the filling is then left.`,
+        'Salt it last if cheese, stock or sauces are already salty.',
+      ];
+    case 'cool':
+      return [
+        `Spread it shallow and ${filling.covered ? 'covered' : 'uncovered'} until it is at ${p.temp(plan.filling.foldC)} or below: warm filling softens the rim, and its steam opens the seam.`,
+        'Put it in the fridge within 2 hours of cooking.',
+      ];
+    case 'mix-dough':
+      return methodOf(plan.dough.figures).map((line) => withTemps(line, p));
+    case 'rest':
+      if (plan.dough.rise) {
+        return [
+          'Cover it. It is ready when it has doubled.',
+          'Then knock it back, divide it by weight, and let the balls rest for 10 minutes under a cloth.',
+        ];
+      }
+      return ['Cover it so that no skin forms. After the rest a disc no longer springs back.'];
+    case 'shape':
+      return [
+        `Shape ${plain(draft.pieces, 0)} portions of ${p.mass(draft.fold.fillingEachKg)} and lay them on a sheet, not touching.`,
+        'Keep the rest of the filling in the fridge.',
+      ];
+    case 'firm':
+      return [
+        'Put the tray in the freezer, uncovered, until they are firm outside but still soft in the middle when you press one.',
+        'Keep portions that are firm sooner in the fridge. Take out a few at a time.',
+      ];
+    case 'warm':
+      return ['Take the dough out of the fridge, still covered. Cold dough cracks and springs back.'];
+    case 'dry':
+      return ['Dry each one with a clean cloth. A wet surface loosens the dough around it and opens the seam.'];
+    case 'roll':
+      return piece
+        ? [
+            ...portionLines(
+              {
+                ...{ family: dough.family, shape: draft.shape, doughEachKg: piece.doughKg },
+                pieces: step.portion === undefined ? draft.pieces : null,
+              },
+              p,
+            ),
+            `${stepText(draft, piece, p)[0]!}.`,
+            `${p.mass(piece.doughKg)} of dough for each piece; keep waiting dough under a damp cloth.`,
+          ]
+        : [];
+    case 'fold':
+      return piece
+        ? stepText(draft, piece, p)
+            .slice(1)
+            .map((line) => `${line}.`)
+        : [];
+    case 'stored': {
+      if (!plan.stored) {
+        return draft.fry.start === 'fridge'
+          ? ['Lay them on a tray in the fridge, covered, until the day you cook them.']
+          : [
+              'Lay them on an open tray in the freezer, not touching. When they are hard, bag them and write the date on the bag.',
+            ];
+      }
+      const coldS = plan.stored?.coldS ?? null;
+      const keep = keepsFor(plan.stored?.keepS ?? 0, p);
+      return plan.stored?.place === 'freezer'
+        ? [
+            `Lay them on an open tray in the freezer, not touching${coldS === null ? '' : `. They are hard after about ${p.span(coldS)}`}.`,
+            `Then bag them, write the date on the bag, and use them within ${keep}.`,
+          ]
+        : [
+            `Lay them on a tray in the fridge, covered${coldS === null ? '' : `. They are cold all the way through after about ${p.span(coldS)}`}.`,
+            `Fry or bake them within ${keep}.`,
+          ];
+    }
+    case 'proof':
+      return [
+        'Cover them and let them rise, not touching.',
+        'Pieces that rise too long blister and collapse: put the oldest in first.',
+      ];
+    case 'hold':
+      return ['Put them on an open tray, not touching. Fry the oldest first.'];
+    case 'bake':
+      return ['Heat the oven first, without the tray in it.', ...bakeLines(trays, p)];
+    case 'crisp':
+      return [
+        'Cool fried pieces on a rack, then put them in the fridge within 2 hours of frying.',
+        'Heat the oven first. Lay the pieces out in one layer, not touching.',
+        ...fried.flatMap((one) => crispLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
+      ];
+    case 'heat':
+      return [
+        `Heat the oil to ${p.temp((fried[0]?.draft ?? draft).fry.oilC)}. From now on never leave it alone.`,
+        'Test the oil with a crumb of dough.',
+      ];
+    case 'fry':
+      return ['Open the stove page. It tells you what to put in, turn and take out.'];
+    case 'serve':
+      return [
+        'Drain them on a rack in one layer, never stacked. They are best within 2 hours.',
+        ...fried.flatMap((one) => insideLines(one, p).map((line) => ofTray(one, fried.length > 1, line))),
+        'Tell your guests what is in them.',
+      ];
+    case 'own':
+      return [
+        step.kind === 'passive'
+          ? `It needs no hands for ${p.span(step.durationS)}.`
+          : `Allow ${p.span(step.durationS)} of hands-on time for it.`,
+      ];
+    default: {
+      const never: never = step.what;
+      return never;
+    }
+  }
+}
+
+export const MEASURE_NAME: Record<MeasureId, string> = {
+  'pan-kg': 'Pan and filling weigh',
+  'filling-c': 'Middle of the filling',
+  'poured-kg': 'Water poured in all',
+  'liquid-c': 'Liquid as poured',
+  'dough-c': 'Dough after kneading',
+  'dough-kg': 'Dough without its pot',
+  'rolled-m': 'Rolled to',
+  pieces: 'Pieces made',
+  'portion-spread': 'Portions differ by',
+  portions: 'Portions weighed',
+  'golden-s': 'Golden after',
+};
+
+/** A measured or planned figure in the cook's units. */
+export function measureText(measure: MeasureId, value: number, p: Printer): string {
+  switch (measure) {
+    case 'pan-kg':
+    case 'poured-kg':
+    case 'dough-kg':
+      return p.mass(value);
+    case 'golden-s':
+      return p.span(value);
+    case 'portion-spread':
+      return p.percent(value);
+    case 'filling-c':
+    case 'liquid-c':
+    case 'dough-c':
+      return p.temp(value);
+    case 'rolled-m':
+      return p.length(value);
+    case 'pieces':
+    case 'portions':
+      return plain(value, 0);
+    default: {
+      const never: never = measure;
+      return never;
+    }
+  }
+}
+
+/** How a measurement changed the plan. */
+export function changeText({ what, before, after }: PlanChange, p: Printer): string {
+  switch (what) {
+    case 'stiffness':
+      return `Dough ${after < before ? 'softer' : 'stiffer'}: ${plain(after)} instead of ${plain(before)} of 10.`;
+    case 'rise':
+      return `The dough doubles in ${p.span(after)} instead of ${p.span(before)}.`;
+    case 'filling-kg':
+      return `Filling: ${p.mass(after)} instead of ${p.mass(before)}.`;
+    case 'filled':
+      return Number.isFinite(after)
+        ? `Enough filling for ${plain(after, 0)} pieces: fewer pieces, or less in each.`
+        : 'Enough filling for all pieces again.';
+    case 'fill':
+      return `Pockets ${p.percent(after)} full instead of ${p.percent(before)}.`;
+    case 'in-oil':
+      return `Time in the oil: ${p.time(after)} instead of ${p.time(before)}.`;
+    case 'loads':
+      return `${plain(after, 0)} ${after === 1 ? 'load' : 'loads'} instead of ${plain(before, 0)}.`;
+    case 'at-stove':
+      return `${p.span(after)} at the stove instead of ${p.span(before)}.`;
+    case 'dough-left':
+      return after >= 0
+        ? `${p.mass(after)} of dough will be left over, instead of ${p.mass(Math.max(0, before))}.`
+        : `You will be ${p.mass(-after)} of dough short: make fewer pieces, or roll thinner.`;
+    default: {
+      const never: never = what;
+      return never;
+    }
+  }
+}
+
+/** "On the table at 18:42, 12 min late"; if that is hours away, the time to start instead. */
+export function tableText(tableMs: number, eatMs: number, firstMs: number, p: Printer): string {
+  const late = (tableMs - eatMs) / 1000;
+  if (late < -3 * 3600) return `Planned to start at ${p.clock(firstMs)} on ${p.day(firstMs)}.`;
+  const how = late > 120 ? `, ${p.span(late)} late` : late < -120 ? `, ${p.span(-late)} early` : ', on time';
+  return `On the table at ${p.clock(tableMs)}${how}, if everything goes as planned.`;
+}
+
+/** A running or ringing timer, to read and to hear. */
+export function timerText(name: string, lateS: number, p: Printer): string {
+  if (lateS < 0) return `${name}: ${p.time(Math.ceil(-lateS))}`;
+  return lateS < 5 ? `${name}: now` : `${name}: ${p.time(Math.floor(lateS))} over`;
+}
+export function timerSpeech(name: string, lateS: number): string {
+  const minutes = Math.floor(lateS / 60);
+  return minutes < 1 ? `${name}: time is up.` : `${name}: ${minutes} ${minutes === 1 ? 'minute' : 'minutes'} over.`;
+}
