@@ -121,7 +121,7 @@ test('one batch for people and for programs; a thermometer’s file put into a r
   await page.getByRole('button', { name: /^Undo .*0 new, 1 replaced/ }).click();
   await expect.poll(async () => (await record()).readings).toEqual(was.readings);
 
-  // The evening as a drawing: well formed, also with a name that means something in it.
+  // The day plan as a drawing: well formed, also with a name that means something in it.
   const [supper] = await read<{ id: string; version: number; supper: { name: string } }[]>('/suppers');
   const odd = `Lantern <b>&"' Walk`;
   await page.request.put(`/api/suppers/${supper!.id}`, {

@@ -64,7 +64,7 @@ test('eye and hand: a question is answered wrong, then right; what is known is k
   await axeFindsNothing(page, 'eye and hand on a phone');
 });
 
-test('the practice stove: one evening cooked badly, then well; scores in that order, with reasons, and what if', async ({
+test('the practice stove: one day plan cooked badly, then well; scores in that order, with reasons, and what if', async ({
   page,
 }) => {
   const before = [await read('/learnt/told'), await read('/ledger'), await read('/stoves')];
@@ -72,17 +72,17 @@ test('the practice stove: one evening cooked badly, then well; scores in that or
   await page.getByRole('link', { name: 'Practice stove' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'not tried yet' })).toHaveCount(16);
   await axeFindsNothing(page, 'the practice stove');
-  await go(page, '/learn/practice/wholemeal?evening=3');
+  await go(page, '/learn/practice/wholemeal?session=3');
   await page.getByText('20 times').click();
   await page.getByText('off').click();
-  await axeFindsNothing(page, 'an evening as it is told');
+  await axeFindsNothing(page, 'a practice session');
   await page.getByRole('button', { name: 'Start' }).click();
   // Silent: no advice. Everything into the oil at once, and nobody comes back.
   await expect(page.getByRole('button', { name: /^Dropped/ })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Do next' })).toHaveCount(0);
   await page.getByRole('button', { name: /^Dropped/ }).click();
   await page.getByRole('button', { name: 'Pause', exact: true }).click();
-  await axeFindsNothing(page, 'an evening that is held');
+  await axeFindsNothing(page, 'a paused session');
   // A reload loses nothing of it, and it waits to go on.
   const clock = page.getByText(/ of .* at most$/);
   const stood = await clock.innerText();
@@ -99,7 +99,7 @@ test('the practice stove: one evening cooked badly, then well; scores in that or
   const badly = await score();
   await expect(judged).toContainText('too dark');
   expect(badly).toBeLessThan(20);
-  // The same evening again, as it is whispered.
+  // The same day plan again, as it is whispered.
   await page.getByRole('button', { name: 'The same session again' }).click();
   await page.getByText('on').click();
   await page.getByRole('button', { name: 'Start' }).click();
@@ -121,11 +121,11 @@ test('the practice stove: one evening cooked badly, then well; scores in that or
   await page.keyboard.press('Home');
   await expect(page.getByText(/^It would have been \d+ of 100/)).toBeVisible();
   expect(Number(/been (\d+) of/.exec(await page.getByText(/^It would have been/).innerText())![1])).toBeLessThan(well);
-  await axeFindsNothing(page, 'how an evening went');
+  await axeFindsNothing(page, 'how a session went');
   await page.setViewportSize({ width: 390, height: 844 });
-  await fitsAcross(page, 'how an evening went');
+  await fitsAcross(page, 'how a session went');
   await page.getByRole('link', { name: 'All situations' }).click();
-  await expect(page.getByText(/of 100, likely \d+ to \d+, from 2 evenings/)).toBeVisible();
+  await expect(page.getByText(/of 100, likely \d+ to \d+, based on 2 sessions/)).toBeVisible();
   await fitsAcross(page, 'the practice stove');
   // Nothing of it has reached the kitchen.
   expect([await read('/learnt/told'), await read('/ledger'), await read('/stoves')]).toEqual(before);

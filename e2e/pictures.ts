@@ -92,7 +92,7 @@ try {
   await page.goto(`${product.address}/learn/families`);
   await page.getByRole('region', { name: 'Family' }).waitFor();
   await shoot(page, 'learn');
-  await page.goto(`${product.address}/learn/practice/burst?evening=3`);
+  await page.goto(`${product.address}/learn/practice/burst?session=3`);
   await page.getByText('20 times').click();
   await page.getByRole('button', { name: 'Start' }).click();
   await page.getByRole('button', { name: /^Dropped/ }).click();

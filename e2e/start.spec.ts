@@ -44,15 +44,15 @@ const rowsOf = (answer: unknown): readonly unknown[] =>
 const count = async (product: Product, path: string) =>
   rowsOf(await (await fetch(`${product.address}/api${path}`)).json()).length;
 
-/** The evening of the first supper, and how long it took to be told, ms. */
-async function eveningTold({ address }: Product): Promise<{ told: unknown; tookMs: number }> {
+/** The day plan of the first supper, and how long it took to be told, ms. */
+async function dayPlanTold({ address }: Product): Promise<{ told: unknown; tookMs: number }> {
   const [supper] = (await (await fetch(`${address}/api/suppers`)).json()) as { id: string }[];
   const began = performance.now();
-  const { evening, planned } = (await (await fetch(`${address}/api/suppers/${supper!.id}/evening`)).json()) as {
-    evening: unknown;
+  const { dayPlan, planned } = (await (await fetch(`${address}/api/suppers/${supper!.id}/plan`)).json()) as {
+    dayPlan: unknown;
     planned: unknown;
   };
-  return { told: { evening, planned }, tookMs: performance.now() - began };
+  return { told: { dayPlan, planned }, tookMs: performance.now() - began };
 }
 
 test('Ctrl-C stops server and database; the next start finds everything again', async () => {
@@ -66,7 +66,7 @@ test('Ctrl-C stops server and database; the next start finds everything again', 
   expect(second).toEqual({ code: 1, said: `Ember Fold is already running from this folder at ${held.address}.` });
   const [kept] = (await (await fetch(`${first.address}/api/batches`)).json()) as { id: string }[];
   await fetch(`${first.address}/api/batches/${kept!.id}`, { method: 'DELETE' });
-  const planned = await eveningTold(first);
+  const planned = await dayPlanTold(first);
   await first.stop();
   for (const pid of [held.serverPid, held.databasePid]) expect(isAlive(pid)).toBe(false);
   const began = Date.now();
@@ -74,8 +74,8 @@ test('Ctrl-C stops server and database; the next start finds everything again', 
   expect(Date.now() - began).toBeLessThan(20_000);
   // The demo is loaded into an empty database only: what was deleted stays deleted.
   expect([await count(again, '/batches'), await count(again, '/ledger')]).toEqual([4, 14]);
-  // Nor is an evening worked out again of which nothing has changed.
-  const found = await eveningTold(again);
+  // Nor is a day plan worked out again of which nothing has changed.
+  const found = await dayPlanTold(again);
   expect(found.told).toEqual(planned.told);
   expect(found.tookMs).toBeLessThan(planned.tookMs / 2);
   await again.stop();

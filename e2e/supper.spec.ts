@@ -46,14 +46,14 @@ test('a supper of one’s own: guests, two times, batches that go with theirs; w
   const made = page.url().split('/').at(-2)!;
   expect((await batch(made)).draft).toMatchObject({ supper: id, eatAt: (await batch(leeks)).draft.eatAt });
 
-  // One evening for both: one cook, one pot, the fish last into the oil; what waits for it is said.
+  // One day plan for both: one cook, one pot, the fish last into the oil; what waits for it is said.
   await go(page, `/table/${id}`);
-  const evening = page.getByRole('region', { name: 'The plan' });
-  const atPot = evening.getByRole('list', { name: 'Pot', exact: true }).getByRole('listitem');
+  const dayPlan = page.getByRole('region', { name: 'The plan' });
+  const atPot = dayPlan.getByRole('list', { name: 'Pot', exact: true }).getByRole('listitem');
   await expect(atPot.first()).toHaveText(/Heat the oil/);
   await expect(atPot.last()).toHaveText('Ropes for the feast');
   await page.setViewportSize({ width: 390, height: 844 });
-  await expect(evening.getByRole('listitem').filter({ hasText: 'Drain and serve' })).toBeVisible();
+  await expect(dayPlan.getByRole('listitem').filter({ hasText: 'Drain and serve' })).toBeVisible();
   await page.setViewportSize({ width: 1280, height: 800 });
 
   // A second time on the table; the ropes are for that one, and go along when it is another hour.

@@ -30,7 +30,7 @@ async function everyView(id: string): Promise<string[]> {
     '/bench/new',
     ...STATIONS.map((name) => `/bench/${id}/${name}`),
     `/cook/${id}`,
-    `/cook/evening/${supper!.id}`,
+    `/cook/supper/${supper!.id}`,
     '/stove',
     `/stove/${id}`,
     '/ledger',

@@ -1,4 +1,4 @@
-/** What lists, ledger, record, shopping and evenings cost with nineteen to twelve thousand batches and five million readings. */
+/** What lists, ledger, record, shopping and day plans cost with nineteen to twelve thousand batches and five million readings. */
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -77,7 +77,7 @@ const ASKED: readonly (readonly [string, string])[] = [
   ['tags', '/ledger/tags'],
   ['what is learnt', '/learnt'],
   ['shopping', '/store/shopping'],
-  ['an evening', `/suppers/${supper!.id}/evening`],
+  ['the plan of a supper', `/suppers/${supper!.id}/plan`],
 ];
 const found = new Map<string, string[]>(ASKED.map(([name]) => [name, []]));
 const heads: string[] = [];

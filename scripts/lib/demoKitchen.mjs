@@ -6,7 +6,7 @@ import { createInterface } from 'node:readline';
 import { setTimeout } from 'node:timers/promises';
 import { ROOT } from './ensure.mjs';
 
-/** Starts the built product there, waits until it has learnt from its records and planned its evenings, and stops it. */
+/** Starts the built product there, waits until it has learnt from its records and planned its day plans, and stops it. */
 export async function setUpDemo(folder) {
   const product = spawn(process.execPath, [join(ROOT, 'scripts/start.mjs'), '--port', '0', '--data', folder], {
     cwd: ROOT,
@@ -33,8 +33,8 @@ export async function setUpDemo(folder) {
       before = seen.length;
       await setTimeout(500);
     }
-    // Its evenings are put down with it.
-    for (const { id } of await ask('/suppers')) await ask(`/suppers/${id}/evening`);
+    // Its day plans are put down with it.
+    for (const { id } of await ask('/suppers')) await ask(`/suppers/${id}/plan`);
   } finally {
     end();
     await ended;

@@ -8,7 +8,7 @@ import {
   type CuttingSpec,
   DEFAULT_KITCHEN,
   doughMaterial,
-  eveningPart,
+  dayPart,
   fillingMaterial,
   type StoveAct,
   stoveNow,
@@ -39,7 +39,7 @@ import {
 } from '../src/index.js';
 import { interfaceC } from '../src/frying/advanceFry.js';
 import { BAKED, FRIED, kitchenDraft, OUTSIDE } from '../testing/kitchenMinutes.js';
-import { supperEveningSteps } from '../src/plan/supperEvening.js';
+import { supperDaySteps } from '../src/plan/supperDay.js';
 import { explicitFry } from './explicitFry.js';
 
 const MINUTES = 20;
@@ -196,17 +196,17 @@ console.log(
 
 const trays = [{ draft, first: 1, fry: { ...fried, loads: fried.loads! } }];
 const session = { trays, kitchen: DEFAULT_KITCHEN, speed: 1, trial: false };
-const evening: StoveAct[] = [{ id: 'o', atS: 0, kind: 'oil', tempC: 150, spreadC: 8 }];
+const dayPlan: StoveAct[] = [{ id: 'o', atS: 0, kind: 'oil', tempC: 150, spreadC: 8 }];
 for (let load = 0; load < 10; load++) {
   const dropped = Array.from({ length: 6 }, (_, i) => load * 6 + i + 1);
-  evening.push({ id: `d${load}`, atS: load * 700, kind: 'drop', pieces: dropped });
+  dayPlan.push({ id: `d${load}`, atS: load * 700, kind: 'drop', pieces: dropped });
   for (let turn = 1; turn < 8; turn++)
-    evening.push({ id: `f${load}-${turn}`, atS: load * 700 + 60 * turn, kind: 'turn', pieces: dropped });
-  if (load < 9) evening.push({ id: `l${load}`, atS: load * 700 + 560, kind: 'take-out', pieces: dropped });
+    dayPlan.push({ id: `f${load}-${turn}`, atS: load * 700 + 60 * turn, kind: 'turn', pieces: dropped });
+  if (load < 9) dayPlan.push({ id: `l${load}`, atS: load * 700 + 560, kind: 'take-out', pieces: dropped });
 }
 const twoHours = Array.from({ length: 7200 }, (_, atS) => ({ atS, probeC: 158 + Math.sin(atS / 40) }));
 const glance = (hasProbe: boolean) =>
-  timed(101, () => void stoveNow({ ...session, hasProbe }, evening, twoHours, NOTHING_KNOWN, 7100));
+  timed(101, () => void stoveNow({ ...session, hasProbe }, dayPlan, twoHours, NOTHING_KNOWN, 7100));
 console.log(
   `stove with 60 pieces and two hours of readings: ${glance(true).toFixed(2)} ms with a probe, ${glance(false).toFixed(2)} ms without (budget 8)`,
 );
@@ -217,10 +217,10 @@ const orderMs = timed(11, () => {
 });
 console.log(`order of a supper of seven batches, all planned anew: ${orderMs.toFixed(0)} ms`);
 
-// Growth with the batches of an evening: the first whole plan, the whole search, and how near the best it comes.
+// Growth with the batches of a day plan: the first whole plan, the whole search, and how near the best it comes.
 const planned = supper.slice(0, 5).map((one, i) => {
   const batch = batchOf(one);
-  return eveningPart(String(i), batch, planTrays(batch, DEFAULT_KITCHEN, null), DEFAULT_KITCHEN);
+  return dayPart(String(i), batch, planTrays(batch, DEFAULT_KITCHEN, null), DEFAULT_KITCHEN);
 });
 for (const [batches, hands] of [
   [1, 1],
@@ -237,7 +237,7 @@ for (const [batches, hands] of [
   const ask = { parts, states: {}, order, cooks, pins: {}, nowMs: null };
   const untilMs = performance.now() + 1000;
   const began = performance.now();
-  const steps = supperEveningSteps(ask, { isOver: () => performance.now() > untilMs });
+  const steps = supperDaySteps(ask, { isOver: () => performance.now() > untilMs });
   steps.next();
   const firstMs = performance.now() - began;
   let step = steps.next();
@@ -245,7 +245,7 @@ for (const [batches, hands] of [
   const eatMs = parts[0]!.eatMs;
   const share = step.value ? (eatMs - step.value.startMs!) / (eatMs - step.value.latestMs) : NaN;
   console.log(
-    `evening of ${batches} batches, ${hands} cooks: first plan ${firstMs.toFixed(0)} ms (budget 300), whole ${(performance.now() - began).toFixed(0)} ms, its day ${(100 * share - 100).toFixed(1)} % longer than any can be`,
+    `plan of a supper of ${batches} batches, ${hands} cooks: first plan ${firstMs.toFixed(0)} ms (budget 300), whole ${(performance.now() - began).toFixed(0)} ms, its day ${(100 * share - 100).toFixed(1)} % longer than any can be`,
   );
 }
 

@@ -183,21 +183,21 @@ export { coolingWays } from './plan/planFilling.js';
 export type { TrayBake } from './plan/trayBake.js';
 export type { StoragePlan } from './plan/trayKeep.js';
 export { kitchenAtPot, potOf } from './draft/kitchenAtPot.js';
-export { duringFry, type EveningPart, eveningPart, HOT_OIL_C } from './plan/eveningPart.js';
+export { duringFry, type DayPart, dayPart, HOT_OIL_C } from './plan/dayPart.js';
 export { type Room, roomsOf } from './plan/partStays.js';
-export type { EveningAsk, EveningStep } from './plan/eveningTasks.js';
+export type { DayAsk, DayStep } from './plan/dayTasks.js';
 export {
   bestWays,
-  type EveningWay,
-  type EveningWayOut,
-  eveningWaysFor,
+  type DayWay,
+  type DayWayOut,
+  dayWaysFor,
   supperCooks,
   type SupperWhole,
-  withEveningWay,
-} from './plan/eveningWays.js';
-export { type EveningRisk, TABLE_LATE_S, workRange } from './plan/eveningRisk.js';
-export { eveningDelay, type EveningDelay, eveningMoves, eveningTurns, type EveningTurn } from './plan/eveningTurns.js';
-export { type EveningOfBatch, isHeldLong } from './plan/eveningOfBatch.js';
+  withDayWay,
+} from './plan/dayWays.js';
+export { type DayRisk, TABLE_LATE_S, workRange } from './plan/dayRisk.js';
+export { dayDelay, type DayDelay, dayMoves, dayTurns, type DayTurn } from './plan/dayTurns.js';
+export { type DayOfBatch, isHeldLong } from './plan/dayOfBatch.js';
 export {
   LEARNT_KINDS,
   learntFrom,
@@ -255,15 +255,9 @@ export {
   withProposal,
 } from './plan/oneChange.js';
 export { type Evidence, trayEvidence } from './plan/trayEvidence.js';
-export { serveInEvening } from './plan/serveInEvening.js';
-export { sheetInEvening } from './plan/sheetInEvening.js';
-export {
-  type CookHours,
-  type Evening,
-  type EveningEntry,
-  type EveningRest,
-  supperEvening,
-} from './plan/supperEvening.js';
+export { serveInDay } from './plan/serveInDay.js';
+export { sheetInDay } from './plan/sheetInDay.js';
+export { type CookHours, type DayPlan, type DayEntry, type DayRest, supperDay } from './plan/supperDay.js';
 export { friedInOil, fryJobFrom, fryJobOf, supperAfter, supperOrder } from './plan/supper.js';
 export {
   type Dish,
@@ -447,7 +441,7 @@ export { plannedFigures } from './plan/plannedFigures.js';
 export type { FryPlan } from './frying/fryPlan.js';
 export { RANGES } from './draft/ranges.js';
 export type { Range } from './numeric/range.js';
-export type { SupperEvening, SupperWays } from './wire/supperWire.js';
+export type { SupperDay, SupperWays } from './wire/supperWire.js';
 export type { ApiProblem, Batch, BatchSummary, KitchenRow, Paged, StarterAsk, SupperRow } from './wire/batchWire.js';
 export { THIN_STRETCH_S, thinReadings } from './stove/thinReadings.js';
 export type { CopyRow, CopySheet, NightTold } from './wire/copyWire.js';
@@ -499,7 +493,7 @@ export {
   movedWith,
   type Serving,
   servingsOf,
-  type EveningPin,
+  type DayPin,
   type Supper,
   type SupperCook,
   withSupper,

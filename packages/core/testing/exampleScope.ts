@@ -1,4 +1,4 @@
-// What the examples of core's functions are about: one small evening, so that each example is one line.
+// What the examples of core's functions are about: one small day plan, so that each example is one line.
 import {
   batchOf,
   type CookAct,
@@ -7,7 +7,7 @@ import {
   createStove,
   DEFAULT_KITCHEN,
   doughFigures,
-  eveningPart,
+  dayPart,
   type StoveAct,
   type StoveSession,
   stoveState,
@@ -21,12 +21,12 @@ import {
   planTrays,
   runSheet,
   SHIPPED_PANTRY,
-  supperEvening,
+  supperDay,
 } from '../src/index.js';
 
 const kitchen = DEFAULT_KITCHEN;
 const { pot } = kitchen;
-/** 24 half-moons of short dough, eaten on a January evening. */
+/** 24 half-moons of short dough, eaten on a January day plan. */
 const draft = newTray('Half-moons', 'squash-sage', 24, '2030-01-05T18:30:00Z');
 /** The same as it is stored. */
 const batch = batchOf(draft);
@@ -57,8 +57,8 @@ const mapSpec = {
   ...{ oilC: { least: 140, most: 190 }, rows: 11, columns: 41, horizonS: 1200 },
 };
 
-const part = eveningPart('a', batch, planTrays(batch, kitchen, null), kitchen);
-const evening = supperEvening({
+const part = dayPart('a', batch, planTrays(batch, kitchen, null), kitchen);
+const dayPlan = supperDay({
   ...{ parts: [part], states: {}, order: [], cooks: [{ id: 'a', name: '' }], pins: {}, nowMs: null },
 })!;
 const supper = { name: 'Supper', servings: [{ id: 's', at: draft.eatAt }], each: 3, guests: [] };
@@ -66,7 +66,7 @@ const supper = { name: 'Supper', servings: [{ id: 's', at: draft.eatAt }], each:
 /** Names an example may use beside what the package offers. */
 export const scope = {
   ...{ kitchen, pot, draft, batch, plan, fry, piece, lines, figures, acts, readings, state, session, mapSpec },
-  ...{ part, evening, supper },
+  ...{ part, dayPlan, supper },
   ...{ nothing: NOTHING_KNOWN, pantry: SHIPPED_PANTRY, body: fry.body, cold: plan, cookActs, cook: cookState([]) },
   rows: Array.from({ length: mapSpec.rows }, (_, i) => fryMapRow(mapSpec, i)),
   trays: planTrays(batch, kitchen, null),

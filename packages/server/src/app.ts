@@ -10,8 +10,8 @@ import { BatchParts } from './services/batchParts.js';
 import type { KeptPlans } from './services/keptPlans.js';
 import { Lessons, type Observe } from './services/lessons.js';
 import { isFromHome } from './home/homeDoor.js';
-import type { PlanEvening, PlanPart } from './services/planThread.js';
-import { SupperEvenings } from './services/supperEvenings.js';
+import type { PlanSupperDay, PlanPart } from './services/planThread.js';
+import { SupperDays } from './services/supperDays.js';
 import { kitchenFor } from './routes/kitchenNow.js';
 import { batchRoutes } from './routes/batches.js';
 import type { Context } from './routes/context.js';
@@ -37,10 +37,10 @@ import { storeRoutes } from './routes/store.js';
 import { stoveRoutes } from './routes/stove.js';
 import { stovesRoutes } from './routes/stoves.js';
 
-export interface AppOptions extends Omit<Context, 'jobs' | 'evenings' | 'lessons'> {
-  /** Plans what a batch is for its evening. */
+export interface AppOptions extends Omit<Context, 'jobs' | 'dayPlans' | 'lessons'> {
+  /** Plans what a batch is for its day plan. */
   readonly planPart: PlanPart;
-  readonly planEvening: PlanEvening;
+  readonly planSupperDay: PlanSupperDay;
   readonly observe: Observe;
   readonly kept: KeptPlans;
   readonly log: Logger;
@@ -88,16 +88,16 @@ function onlyJson(req: Request, _res: Response, next: NextFunction): void {
 }
 
 /** Builds the application; does not listen. Long for it is the list of what a request passes through, in its order. */
-export function createApp({ log, webDir, planPart, planEvening, observe, kept, ...given }: AppOptions): Express {
+export function createApp({ log, webDir, planPart, planSupperDay, observe, kept, ...given }: AppOptions): Express {
   const { gate, clockMs } = given;
   const jobs = new BatchParts(planPart, kept.parts);
   const atKitchen = (draft: BatchDraft) => kitchenFor(gate, draft, clockMs());
-  const evenings = new SupperEvenings({
-    ...{ gate, clockMs, jobs, planEvening, known: kept.evenings },
+  const dayPlans = new SupperDays({
+    ...{ gate, clockMs, jobs, planSupperDay, known: kept.dayPlans },
     kitchenFor: atKitchen,
   });
   const lessons = new Lessons({ gate, clockMs, log, observe, live: given.live });
-  const context: Context = { ...given, jobs, evenings, lessons };
+  const context: Context = { ...given, jobs, dayPlans, lessons };
   const app = express();
   app.disable('x-powered-by');
   app.use(

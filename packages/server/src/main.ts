@@ -92,11 +92,11 @@ async function main(): Promise<void> {
     (problem) => log.warn(problem),
   );
   const planning = new URL(`./planning${extname(import.meta.url)}`, import.meta.url);
-  // Evenings have a thread of their own: what is asked of one batch does not wait for them.
-  const [batches, evenings] = [new PlanThread(planning), new PlanThread(planning)];
+  // Day plans have a thread of their own: what is asked of one batch does not wait for them.
+  const [batches, dayPlans] = [new PlanThread(planning), new PlanThread(planning)];
   const kept = new KeptPlans(config.plans === null ? null : { file: config.plans, planner: planning, log });
   await kept.takeUp();
-  const plans = { planPart: batches.planPart, planEvening: evenings.planEvening, observe: evenings.observe, kept };
+  const plans = { planPart: batches.planPart, planSupperDay: dayPlans.planSupperDay, observe: dayPlans.observe, kept };
   const app = createApp({
     gate,
     stoves,
@@ -121,7 +121,7 @@ async function main(): Promise<void> {
     owner = new StoveOwner({ gate, stoves, server, log, own: simulated.own });
   }
   process.send?.({ ready: true, port, home: door.network(false) });
-  const lessons = new Lessons({ gate, clockMs, log, live, observe: evenings.observe });
+  const lessons = new Lessons({ gate, clockMs, log, live, observe: dayPlans.observe });
   await forgetGone(gate, new Date(clockMs() - GONE_MS));
   void lessons.catchUp().catch((cause: unknown) => log.error({ cause }, 'Records could not be learnt from.'));
   await copies.sweep();
@@ -141,7 +141,7 @@ async function main(): Promise<void> {
       one.closeAllConnections();
       one.close();
     }
-    await Promise.all([kept.putDown(), batches.close(), evenings.close(), copies.close()]);
+    await Promise.all([kept.putDown(), batches.close(), dayPlans.close(), copies.close()]);
     await gate.close().catch(() => undefined);
     process.exit(code);
   };

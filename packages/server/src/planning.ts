@@ -1,5 +1,5 @@
 // The planning thread: one wish at a time, in the order they are asked for.
-import { CoreError, eveningPart, observationsOf, planTrays, supperEvening } from '@ember-fold/core';
+import { CoreError, dayPart, observationsOf, planTrays, supperDay } from '@ember-fold/core';
 import { parentPort, workerData } from 'node:worker_threads';
 import type { PlanAnswer, PlanAsk, PlanThreadData } from './services/planThread.js';
 
@@ -8,13 +8,13 @@ const cancelled = new Int32Array((workerData as PlanThreadData).cancelled);
 function found({ ask, wish }: PlanAsk) {
   switch (wish.kind) {
     case 'part':
-      return eveningPart(wish.id, wish.draft, planTrays(wish.draft, wish.kitchen, null), wish.kitchen);
+      return dayPart(wish.id, wish.draft, planTrays(wish.draft, wish.kitchen, null), wish.kitchen);
     case 'observe':
       return observationsOf(wish.happened);
-    case 'evening': {
+    case 'day': {
       const untilMs = Date.now() + wish.mostMs;
       const isOver = () => Date.now() > untilMs || Atomics.load(cancelled, 0) === ask;
-      return supperEvening(wish.evening, { isOver });
+      return supperDay(wish.dayPlan, { isOver });
     }
     default: {
       const never: never = wish;

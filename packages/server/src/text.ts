@@ -1,8 +1,8 @@
-import type { EveningStep } from '@ember-fold/core';
+import type { DayStep } from '@ember-fold/core';
 
 /** Wording of what leaves the server by itself: calendars. In one place so that it can be translated. */
 export const CALENDAR = {
-  kitchen: 'Ember Fold: evenings',
+  kitchen: 'Ember Fold: suppers',
   atOil: 'At the oil',
   portion: (n: number) => `portion ${n}`,
   alarm: (what: string, minutes: number) => `${what} in ${minutes} min`,
@@ -12,7 +12,7 @@ export const CALENDAR = {
 } as const;
 
 /** Steps as a calendar names them. */
-export const CALENDAR_STEP: Readonly<Record<EveningStep['what'], string>> = {
+export const CALENDAR_STEP: Readonly<Record<DayStep['what'], string>> = {
   'weigh-filling': 'Weigh the filling',
   'cook-filling': 'Cook the filling',
   cool: 'Filling cools',

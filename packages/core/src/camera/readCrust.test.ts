@@ -12,7 +12,7 @@ const LIGHTS = {
   lamp: [0.8, 0.66, 0.44],
   shade: [0.58, 0.66, 0.76],
   tube: [0.62, 0.7, 0.56],
-  evening: [0.34, 0.28, 0.2],
+  dayPlan: [0.34, 0.28, 0.2],
 } as const;
 
 interface Scene {

@@ -243,8 +243,8 @@ interface FindingValues {
   'serve.ahead-pieces': { readonly waitS: number; readonly keepS: number };
   'serve.ahead-warm': Nothing;
   'serve.on-time': { readonly startMs: number };
-  'serve.in-evening': { readonly startMs: number; readonly decides: 'oil' | 'hands' | 'oven' | 'waits' };
-  'serve.evening-late': { readonly lateS: number; readonly decides: 'oil' | 'hands' | 'oven' | 'waits' };
+  'serve.in-day-plan': { readonly startMs: number; readonly decides: 'oil' | 'hands' | 'oven' | 'waits' };
+  'serve.plan-late': { readonly lateS: number; readonly decides: 'oil' | 'hands' | 'oven' | 'waits' };
   'serve.to-fridge': { readonly limitMs: number };
   'serve.fridge-limit': Nothing;
   'serve.no-take-out': Nothing;

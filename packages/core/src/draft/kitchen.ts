@@ -31,7 +31,7 @@ export interface Pot {
   readonly probeLagS: number;
   /** Absent: gas. */
   readonly burner?: BurnerKind;
-  /** Lag of this very burner behind its setting, s, where an evening has shown it; absent: as its kind is. */
+  /** Lag of this very burner behind its setting, s, where a day plan has shown it; absent: as its kind is. */
   readonly burnerLagS?: number;
 }
 

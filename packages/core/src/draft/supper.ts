@@ -8,7 +8,7 @@ export interface Serving {
   readonly at: string;
 }
 
-/** Somebody who cooks that evening. */
+/** Somebody who cooks that day plan. */
 export interface SupperCook {
   readonly id: string;
   readonly name: string;
@@ -19,8 +19,8 @@ export interface SupperCook {
   readonly noOil?: true;
 }
 
-/** What the cook settled of one task of the evening; the rest is planned around it. */
-export interface EveningPin {
+/** What the cook settled of one task of the day plan; the rest is planned around it. */
+export interface DayPin {
   /** It begins then, ISO 8601, UTC. */
   readonly at?: string;
   /** Who does it: id of a cook. */
@@ -38,8 +38,8 @@ export interface Supper {
   readonly guests: readonly Guests[];
   /** Up to 6 by name; absent: as many as the kitchen has hands, without names. */
   readonly cooks?: readonly SupperCook[];
-  /** By task of the evening; absent: nothing is settled. */
-  readonly pins?: Readonly<Record<string, EveningPin>>;
+  /** By task of the day plan; absent: nothing is settled. */
+  readonly pins?: Readonly<Record<string, DayPin>>;
 }
 
 /**

@@ -123,8 +123,8 @@ function cooked(hidden: ReturnType<typeof hiddenKitchen>, kitchen: Kitchen, atMs
   const readings = Array.from({ length: 200 }, (_, i) => ({ atS: 10 * i, probeC: DRAFT.fry.oilC }));
   const colour = ((fry!.atTakeOut!.colours[0] + fry!.atTakeOut!.colours[1]) / 2 / believed) * hidden.browning;
   const crust = rampPlace(colour * Math.exp(LEARNT_SPREAD.browning.seen * normal()));
-  // Each work of the hands as long as it is here, give or take the evening.
-  const evening = Object.fromEntries(HAND_WORKS.map((work) => [work, Math.exp(LEARNT_SPREAD.hands.seen * normal())]));
+  // Each work of the hands as long as it is here, give or take the day plan.
+  const dayPlan = Object.fromEntries(HAND_WORKS.map((work) => [work, Math.exp(LEARNT_SPREAD.hands.seen * normal())]));
   const work = {
     ...{ 'weigh-filling': 'cookFillingS', 'cook-filling': 'cookFillingS', 'mix-dough': 'mixS' },
     ...{ roll: 'foldEachS', fold: 'foldEachS', serve: 'serveS' },
@@ -133,7 +133,7 @@ function cooked(hidden: ReturnType<typeof hiddenKitchen>, kitchen: Kitchen, atMs
   const cookActs: CookAct[] = SHEET.flatMap((step): CookAct[] => {
     const of = work[step.what];
     const fromMs = at;
-    at += 1000 * step.durationS * (of ? hidden.hands[of] * evening[of]! : 1);
+    at += 1000 * step.durationS * (of ? hidden.hands[of] * dayPlan[of]! : 1);
     return [
       { id: `t ${step.id}`, atMs: fromMs + 1, step: step.id, kind: 'tick', line: 'x', on: true },
       { id: `d ${step.id}`, atMs: at, step: step.id, kind: 'done' },

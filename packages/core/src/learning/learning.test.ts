@@ -140,7 +140,7 @@ test('records beside one another: each figure is the record’s own, and against
   expect(compareRecords([])).toEqual([]);
 });
 
-test('months: every evening is in its own, shares are of all their pieces and of all their frying', () => {
+test('months: every day plan is in its own, shares are of all their pieces and of all their frying', () => {
   const at = fc
     .integer({ min: Date.UTC(2026, 0, 1), max: Date.UTC(2026, 11, 31) })
     .map((ms) => new Date(ms).toISOString());
@@ -158,7 +158,7 @@ test('months: every evening is in its own, shares are of all their pieces and of
       (entries) => {
         const months = monthlyTrends(entries);
         expect(months.map(({ month }) => month)).toEqual([...months.map(({ month }) => month)].sort());
-        expect(months.reduce((sum, { evenings }) => sum + evenings, 0)).toBe(entries.length);
+        expect(months.reduce((sum, { dayPlans }) => sum + dayPlans, 0)).toBe(entries.length);
         const opened = months.reduce((sum, { openedShare, pieces }) => sum + (openedShare ?? 0) * pieces, 0);
         expect(opened).toBeCloseTo(
           entries.reduce((sum, one) => sum + one.figures.burst, 0),
@@ -169,7 +169,7 @@ test('months: every evening is in its own, shares are of all their pieces and of
           months.map(({ month }) => month),
           seen,
         );
-        const all = months.reduce((sum, { evenings }, i) => sum + evenings * means[i]!, 0);
+        const all = months.reduce((sum, { dayPlans }, i) => sum + dayPlans * means[i]!, 0);
         expect(all).toBeCloseTo(
           seen.reduce((sum, { value }) => sum + value, 0),
           6,

@@ -1,10 +1,10 @@
 import type { LedgerFigures } from '../stove/ledgerFigures.js';
 
-/** What the evenings of one month were like. */
+/** What the day plans of one month were like. */
 export interface MonthTrend {
   /** "2026-11", UTC. */
   readonly month: string;
-  readonly evenings: number;
+  readonly dayPlans: number;
   readonly pieces: number;
   /** Share of pieces that opened; `null`: none was fried. */
   readonly openedShare: number | null;
@@ -15,7 +15,7 @@ export interface MonthTrend {
 }
 
 /**
- * Evenings by their months, the oldest first: what gets better, and what does not.
+ * Day plans by their months, the oldest first: what gets better, and what does not.
  * @example monthlyTrends([{ startedAt: '2026-11-06T17:00:00Z', figures: ledger }])[0].month // '2026-11'
  */
 export function monthlyTrends(
@@ -28,7 +28,7 @@ export function monthlyTrends(
     const pieces = sum(({ fried, burst }) => fried + burst);
     const readS = sum(({ inRangeShare, fryingS }) => (inRangeShare === null ? 0 : fryingS));
     return {
-      ...{ month, evenings: own.length, pieces },
+      ...{ month, dayPlans: own.length, pieces },
       openedShare: pieces > 0 ? sum(({ burst }) => burst) / pieces : null,
       inRangeShare: readS > 0 ? sum(({ inRangeShare, fryingS }) => (inRangeShare ?? 0) * fryingS) / readS : null,
       eachS: pieces > 0 ? sum(({ fryingS }) => fryingS) / pieces : null,

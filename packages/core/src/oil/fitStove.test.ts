@@ -12,7 +12,7 @@ const fry = planBatch(newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z')
 const pieceW = pieceHeatCurve(fry.bulk, fry.solution.samples, fry.takeOutS!, 1);
 
 /** A warm-up, then loads of six, on a stove that is not what the Store thinks. */
-function evening(pot: Pot, seed: number, loads: number): StoveRecord {
+function dayPlan(pot: Pot, seed: number, loads: number): StoveRecord {
   const normal = seededUniform(seed);
   const drops = Array.from({ length: loads }, (_, i) => 1100 + i * 900);
   const loadW = (atS: number) =>
@@ -39,7 +39,7 @@ test('a seeded stove is found again from its warm-up and two drops, within 10 %,
       fc.double({ min: 5, max: 15, noNaN: true }),
       (seed, efficiency, lossWPerK, probeLagS) => {
         const pot = { ...STORE, efficiency, lossWPerK, probeLagS };
-        const fit = fitStove(STORE, 21, evening(pot, seed, 2));
+        const fit = fitStove(STORE, 21, dayPlan(pot, seed, 2));
         expect(fit.converged).toBe(true);
         expect(Math.abs(fit.efficiency.value / efficiency - 1)).toBeLessThan(0.1);
         expect(Math.abs(fit.lossWPerK.value / lossWPerK - 1)).toBeLessThan(0.1);
@@ -66,7 +66,7 @@ test('a burner that stores heat is found with the rest, and no range is narrower
   for (const [burner, burnerLagS] of rings) {
     for (const seed of [3, 11]) {
       const pot = { ...STORE, efficiency: 0.52, lossWPerK: 2.6, probeLagS: 9, burnerLagS };
-      const fit = fitStove({ ...STORE, burner }, 21, evening(pot, seed, 2));
+      const fit = fitStove({ ...STORE, burner }, 21, dayPlan(pot, seed, 2));
       const known = { efficiency: 0.52, lossWPerK: 2.6, probeLagS: 9, burnerLagS } as const;
       for (const figure of ['efficiency', 'lossWPerK', 'probeLagS', 'burnerLagS'] as const) {
         const { value, sd } = fit[figure];
@@ -85,17 +85,17 @@ test('a burner that stores heat is found with the rest, and no range is narrower
   }
   // A warm-up alone does not tell burner and probe apart: the range says so.
   const pot = { ...STORE, probeLagS: 9, burnerLagS: 45 };
-  const short = evening(pot, 3, 1);
+  const short = dayPlan(pot, 3, 1);
   const warm = { ...short, readings: short.readings.filter(({ atS }) => atS < 700) };
   const alone = fitStove({ ...STORE, burner: 'radiant' }, 21, warm);
-  const whole = fitStove({ ...STORE, burner: 'radiant' }, 21, evening(pot, 3, 2));
+  const whole = fitStove({ ...STORE, burner: 'radiant' }, 21, dayPlan(pot, 3, 2));
   expect(alone.efficiency.sd).toBeGreaterThan(2 * whole.efficiency.sd);
   expect(Math.abs(alone.efficiency.value - pot.efficiency)).toBeLessThan(4 * alone.efficiency.sd);
 });
 
 test('with what was found, the recovery after the next drop is told within 8 s; with what the Store thought it is not', () => {
   const pot = { ...STORE, efficiency: 0.48, lossWPerK: 3, probeLagS: 12 };
-  const record = evening(pot, 7, 3);
+  const record = dayPlan(pot, 7, 3);
   const until = 1100 + 2 * 900;
   const seen = { ...record, readings: record.readings.filter((one) => one.atS <= until) };
   const fit = fitStove(STORE, 21, seen);

@@ -18,7 +18,7 @@ import {
 } from '../simulated/simulatedStove.js';
 import { BURNER_LAG_S } from './pot.js';
 
-interface Evening {
+interface DayPlan {
   /** Oil over its target at the most, K, and under its target when the next load went in. */
   readonly overC: number;
   readonly underC: number;
@@ -40,7 +40,7 @@ function follow(
   seed: number,
   ramp?: OilRamp,
   pipeline?: true,
-): Evening {
+): DayPlan {
   const base = newTray('Followed', 'squash-sage', pieces, '2030-01-05T18:30:00Z');
   const draft: TrayDraft = {
     ...base,
@@ -105,28 +105,28 @@ test.each(BURNER_KINDS.map((burner) => [burner, BURNER_LAG_S[burner]] as const))
   'on a %s burner, which lags %i s, the oil of one who follows the advice never runs past its target',
   (burner) => {
     const kitchen = { ...DEFAULT_KITCHEN, pot: { ...DEFAULT_KITCHEN.pot, burner } };
-    const evening = follow(kitchen, 14, 158, 5);
-    expect(evening.fried).toBe(14);
-    expect(evening.overC).toBeLessThan(4);
-    expect(evening.coldestDropC).toBeLessThan(4);
+    const dayPlan = follow(kitchen, 14, 158, 5);
+    expect(dayPlan.fried).toBe(14);
+    expect(dayPlan.overC).toBeLessThan(4);
+    expect(dayPlan.coldestDropC).toBeLessThan(4);
     // Hands are wanted elsewhere: about one turn of the setting in two minutes, not more.
-    expect(evening.turnsS.length).toBeLessThan(evening.endS / 110);
+    expect(dayPlan.turnsS.length).toBeLessThan(dayPlan.endS / 110);
     // Asked for, then left alone: within a minute only when pieces have gone in or come out.
-    evening.turnsS.slice(1).forEach((atS, i) => {
-      const beforeS = evening.turnsS[i]!;
-      const moved = evening.movesS.some((s) => s >= beforeS && s <= atS);
+    dayPlan.turnsS.slice(1).forEach((atS, i) => {
+      const beforeS = dayPlan.turnsS[i]!;
+      const moved = dayPlan.movesS.some((s) => s >= beforeS && s <= atS);
       expect(atS - beforeS >= 60 || moved).toBe(true);
     });
   },
 );
 
 test('oil that is let rise is led up its ramp by the same advice, load after load, and lets down between them', () => {
-  const evening = follow(DEFAULT_KITCHEN, 8, 130, 9, { outC: 160, overS: 600 });
-  expect(evening.fried).toBe(8);
+  const dayPlan = follow(DEFAULT_KITCHEN, 8, 130, 9, { outC: 160, overS: 600 });
+  expect(dayPlan.fried).toBe(8);
   // Hotter than it goes in by no more than its range, and along the ramp within a range's half.
-  expect(evening.overC).toBeLessThan(8);
-  expect(evening.underC).toBeLessThan(12);
-  expect(evening.coldestDropC).toBeLessThan(4);
+  expect(dayPlan.overC).toBeLessThan(8);
+  expect(dayPlan.underC).toBeLessThan(12);
+  expect(dayPlan.coldestDropC).toBeLessThan(4);
 });
 
 test('a pipeline goes on one by one: never two at once, the oil in its range, no gap but for the oil', () => {
@@ -136,18 +136,18 @@ test('a pipeline goes on one by one: never two at once, the oil in its range, no
     DEFAULT_KITCHEN,
     null,
   ).fry!;
-  const evening = follow(DEFAULT_KITCHEN, 12, 158, 3, undefined, true);
-  expect(evening.fried).toBe(12);
-  expect(evening.dropsS.length).toBe(12);
-  expect(evening.most).toBeLessThanOrEqual(loads!.loadSize);
-  expect(evening.most).toBeGreaterThan(2);
-  expect(evening.overC).toBeLessThan(4);
-  expect(evening.underC).toBeLessThan(9);
-  evening.dropsS.slice(1).forEach((atS, i) => {
-    expect(atS - evening.dropsS[i]!).toBeGreaterThanOrEqual(loads!.everyS! - 2);
+  const dayPlan = follow(DEFAULT_KITCHEN, 12, 158, 3, undefined, true);
+  expect(dayPlan.fried).toBe(12);
+  expect(dayPlan.dropsS.length).toBe(12);
+  expect(dayPlan.most).toBeLessThanOrEqual(loads!.loadSize);
+  expect(dayPlan.most).toBeGreaterThan(2);
+  expect(dayPlan.overC).toBeLessThan(4);
+  expect(dayPlan.underC).toBeLessThan(9);
+  dayPlan.dropsS.slice(1).forEach((atS, i) => {
+    expect(atS - dayPlan.dropsS[i]!).toBeGreaterThanOrEqual(loads!.everyS! - 2);
     // It waits for the first to come out, and pieces in oil a little cool take longer than planned.
-    expect(atS - evening.dropsS[i]!).toBeLessThan(2 * loads!.everyS!);
+    expect(atS - dayPlan.dropsS[i]!).toBeLessThan(2 * loads!.everyS!);
   });
-  const meanS = (evening.dropsS[11]! - evening.dropsS[0]!) / 11;
+  const meanS = (dayPlan.dropsS[11]! - dayPlan.dropsS[0]!) / 11;
   expect(meanS).toBeLessThan(1.3 * loads!.everyS!);
 });

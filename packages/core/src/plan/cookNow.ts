@@ -2,17 +2,17 @@ import { type CookAct, type CookState, type StepKey, stepState } from '../cook/c
 import { type PlanChange, planChanges } from './asCooked.js';
 import type { PlannedTray } from './planBatch.js';
 import { type RunStep, runSheet } from './runSheet.js';
-import { sheetInEvening } from './sheetInEvening.js';
+import { sheetInDay } from './sheetInDay.js';
 import { type StepsNow, stepsNow } from './stepsNow.js';
-import type { Evening } from './supperEvening.js';
+import type { DayPlan } from './supperDay.js';
 
 /** One batch beside the board: what was planned, and the same as it was really cooked so far. */
 export interface CookSession {
   readonly before: readonly PlannedTray[];
   /** The plan of what `asCooked` says. */
   readonly after: readonly PlannedTray[];
-  /** The evening of its supper, which says when each step is done; absent: it is for none. */
-  readonly evening?: { readonly batchId: string; readonly of: Evening };
+  /** The day plan of its supper, which says when each step is done; absent: it is for none. */
+  readonly dayPlan?: { readonly batchId: string; readonly of: DayPlan };
 }
 
 const OF_THE_DOUGH: readonly PlanChange['what'][] = ['stiffness', 'rise', 'dough-left'];
@@ -30,11 +30,11 @@ export interface CookNow extends StepsNow {
  * @example cookNow({ before: trays, after: trays }, cook, 0, '').current.id // 'weigh-filling'
  */
 export function cookNow(session: CookSession, state: CookState, nowMs: number, me: string): CookNow {
-  const { before, after, evening } = session;
+  const { before, after, dayPlan } = session;
   // What was expected of a measure stays what was planned.
   const wanted = new Map(runSheet(before).map((step) => [step.id, step.measures]));
   const alone = runSheet(after);
-  const timed = evening ? sheetInEvening(alone, evening.of, evening.batchId) : alone;
+  const timed = dayPlan ? sheetInDay(alone, dayPlan.of, dayPlan.batchId) : alone;
   const sheet = timed.map((step) => ({ ...step, measures: wanted.get(step.id) ?? step.measures }));
   const changes = after.flatMap((tray, i) => {
     const was = before.find(({ draft }) => draft.mark === tray.draft.mark);
@@ -46,8 +46,8 @@ export function cookNow(session: CookSession, state: CookState, nowMs: number, m
     });
   });
   const now = stepsNow(sheet, state, nowMs, me);
-  const own = evening?.of.batches.find(({ batchId }) => batchId === evening.batchId);
-  const tableMs = evening && own ? own.eatMs + 1000 * evening.of.lateS : now.tableMs;
+  const own = dayPlan?.of.batches.find(({ batchId }) => batchId === dayPlan.batchId);
+  const tableMs = dayPlan && own ? own.eatMs + 1000 * dayPlan.of.lateS : now.tableMs;
   return { ...now, tableMs, sheet, changes };
 }
 

@@ -39,7 +39,7 @@ export interface StoveKnown {
   readonly predictions: readonly PiecePrediction[];
   /** What was last predicted of each core, °C: still there when the piece is out and probed. */
   readonly cores: ReadonlyMap<number, number>;
-  /** What tonight has taught of the stove; `null`: nothing yet. */
+  /** What today has taught of the stove; `null`: nothing yet. */
   readonly fit: StoveFit | null;
   /** What of the supper is fried next in this oil, in safe order. */
   readonly queue: readonly FryPlace[];
@@ -67,7 +67,7 @@ export interface StoveNow {
   /** ± of the oil where it is not measured, °C; `null`: it is, or nothing is known. */
   readonly spreadC: number | null;
   readonly predictions: readonly PiecePrediction[];
-  /** A place in the drawn pot for each piece of the evening. */
+  /** A place in the drawn pot for each piece of the day plan. */
   readonly places: ReadonlyMap<number, number>;
   /** Most urgent first. */
   readonly steps: readonly NextStep[];
@@ -78,7 +78,7 @@ export interface StoveNow {
   readonly belief: StoveBelief;
   readonly judge: Judge;
   readonly fit: StoveFit | null;
-  /** How quick tonight's hands are at turning and taking out. */
+  /** How quick today's hands are at turning and taking out. */
   readonly hands: HandsSeen;
   readonly queue: readonly FryPlace[];
   readonly tally: {
@@ -104,7 +104,7 @@ const MOST_TARGET_C = 99;
 const sumOf = <T>(all: readonly T[], figure: (one: T) => number): number =>
   all.reduce((sum, one) => sum + figure(one), 0);
 
-/** The pot as it has shown itself tonight, with the smoke point of the oil that is in it. */
+/** The pot as it has shown itself today, with the smoke point of the oil that is in it. */
 function potTonight(kitchen: Kitchen, fit: StoveFit | null): Kitchen['pot'] {
   const pot = { ...kitchen.pot, smokeC: smokePointC(kitchen) };
   if (!fit?.converged) return pot;

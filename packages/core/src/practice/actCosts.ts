@@ -2,10 +2,10 @@ import { practiceOutcome } from './practiceOutcome.js';
 import { replayPractice } from './practiceRun.js';
 import type { PracticeAct, Situation } from './situation.js';
 
-/** What one act did to an evening, in pieces: more than nothing was lost by it, less was saved. */
+/** What one act did to an session, in pieces: more than nothing was lost by it, less was saved. */
 export interface ActCost {
   readonly id: string;
-  /** Against the same evening without it. */
+  /** Against the same session without it. */
   readonly cost: number;
   /** The moment at which it would have cost least, s before (−) or after, and what that saves; 0 and 0: where it was. */
   readonly betterByS: number;
@@ -18,7 +18,7 @@ const SHIFTS_S = [-120, -60, -30, 30, 60, 120];
 const SEEN = 0.02;
 
 /**
- * The evening with one act at another moment, or without it. @param byS `null`: without it
+ * The session with one act at another moment, or without it. @param byS `null`: without it
  * @example withActMoved([{ id: 'a', atS: 10, pot: 0, act: { kind: 'skim' } }], 'a', 5)[0].atS // 15
  */
 export function withActMoved(acts: readonly PracticeAct[], id: string, byS: number | null): readonly PracticeAct[] {
@@ -31,7 +31,7 @@ const lostWith = (of: Situation, acts: readonly PracticeAct[]): number =>
   practiceOutcome(replayPractice(of, acts)).lost;
 
 /**
- * What one act cost or saved: the evening is cooked again without it, and with it sooner and later;
+ * What one act cost or saved: the session is cooked again without it, and with it sooner and later;
  * everything else is done as it was.
  * @example actCost(situation('hollow', 1, 'Practice'), [{ id: 'a', atS: 0, pot: 0, act: { kind: 'skim' } }], 'a').cost // 0
  */

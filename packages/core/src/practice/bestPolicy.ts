@@ -9,7 +9,7 @@ export interface BestWay {
   readonly policy: Policy;
   readonly acts: readonly PracticeAct[];
   readonly outcome: PracticeOutcome;
-  /** Evenings that were cooked to find it. */
+  /** Sessions that were replayed to find it. */
   readonly tried: number;
 }
 
@@ -68,7 +68,7 @@ const USUAL_EFFORT: Effort = { starts: 2, rounds: 2, finer: 2, jumps: 40 };
 /**
  * The best way through a situation that rules over what the cook sees can find: each figure on a
  * coarse grid, one after the other until none helps; then finer steps, and jumps of several
- * figures at once. It never looks at what is true; but it is chosen by how this very evening ends.
+ * figures at once. It never looks at what is true; but it is chosen by how this very session ends.
  * Source: docs/models/learn.md.
  *
  * @param told how far it is, 0–1

@@ -192,7 +192,7 @@ function potActs(policy: Policy, of: PracticePot, seen: PotSeen, memory: Memory,
 export type Whim = (run: PracticeRun, pot: number) => PotAct | null;
 
 /**
- * An evening cooked by a policy from its first second to its last.
+ * An session cooked by a policy from its first second to its last.
  * @param whim asked each step beside it; absent: nobody meddles
  * @example playPolicy(situation('allergy', 1, 'Practice'), PLAIN_POLICY).pots[0].oilHarms // false
  */

@@ -29,7 +29,7 @@ function laid(kind: SituationKind, seed = 3): Situation {
 const lostBy = (run: PracticeRun) => practiceOutcome(run).lost;
 const anyKind = fc.constantFrom(...SITUATION_KINDS);
 
-test('a seed makes one evening, another seed another; its acts replayed end the same', () => {
+test('a seed makes one session, another seed another; its acts replayed end the same', () => {
   for (const kind of SITUATION_KINDS) {
     expect(JSON.stringify(situation(kind, 3, 'Practice'))).toBe(JSON.stringify(laid(kind)));
     const truths = [3, 4, 5].map((seed) => JSON.stringify([laid(kind, seed).caller, laid(kind, seed).pots[0]!.truth]));
@@ -190,7 +190,7 @@ test('what each situation is about is what its carelessness costs', () => {
   expect(practiceScore(lostBy(replayPractice(laid('hollow'), [])), 0.1, 3)).toBe(0);
 });
 
-test('an act is weighed by the evening without it: a taking out saves, a foolish setting costs, a piece taken out early is better later', () => {
+test('an act is weighed by the session without it: a taking out saves, a foolish setting costs, a piece taken out early is better later', () => {
   const of = laid('hollow');
   const { acts } = playPolicy(of, PLAIN_POLICY);
   const dropId = acts.find(({ act }) => act.kind === 'drop')!.id;
@@ -223,7 +223,7 @@ test('nothing can be done from the door or after the end; away from hot oil over
   expect(actInPractice(run, 7, { kind: 'skim' }, 'no such pot')).toBe(false);
 });
 
-test('skills: newer evenings count more, ranges narrow, what is weak comes again and what is new is not forgotten', () => {
+test('skills: newer sessions count more, ranges narrow, what is weak comes again and what is new is not forgotten', () => {
   const done = (kind: SituationKind, score: number, atMs: number): PracticeResult => ({
     ...{ kind, score, atMs, seed: 1, whispered: false },
   });

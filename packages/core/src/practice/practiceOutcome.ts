@@ -24,7 +24,7 @@ export interface PieceEnd {
   readonly coreC: number | null;
 }
 
-/** An evening added up. Losses are in pieces. */
+/** An session added up. Losses are in pieces. */
 export interface PracticeOutcome {
   readonly pieces: readonly PieceEnd[];
   /** s until the last piece was out and the heat off. */
@@ -42,7 +42,7 @@ export interface PracticeOutcome {
   };
 }
 
-/** A minute costs so much of a piece, for each piece of the evening; a second of each danger so much of a piece. Our own. */
+/** A minute costs so much of a piece, for each piece of the session; a second of each danger so much of a piece. Our own. */
 const MINUTE_COSTS = 0.003;
 const DANGER_COSTS: DangerTimes = { tooHot: 0.05, smoke: 0.05, level: 0.05, alone: 0.05, blind: 0.03, open: 0.01 };
 /** A minute of a piece in oil one kelvin out of its range; in all no more than so much of each piece. */
@@ -95,7 +95,7 @@ function partsOf({ body, tray, openS, aside, harms }: TakenOutPiece, rest: Rest)
 const NOTHING_OUT: readonly Part[] = [['not-fried', 1]];
 
 /**
- * Adds an evening up, as far as it has come: what is in the oil still counts as it is now.
+ * Adds an session up, as far as it has come: what is in the oil still counts as it is now.
  * @example practiceOutcome(replayPractice(situation('overshoot', 1, 'Practice'), [])).of.food > 3 // true
  */
 export function practiceOutcome(run: PracticeRun): PracticeOutcome {

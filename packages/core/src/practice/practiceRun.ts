@@ -125,7 +125,7 @@ interface PotRun {
   readonly uniform: () => number;
 }
 
-/** An evening that runs: moved on by `stepPractice`, acted on by `actInPractice`. */
+/** An session that runs: moved on by `stepPractice`, acted on by `actInPractice`. */
 export interface PracticeRun {
   readonly situation: Situation;
   timeS: number;
@@ -389,7 +389,7 @@ function stepPotRun(run: PotRun, nowS: number, isGone: boolean): void {
 }
 
 /**
- * Moves the evening on by so many steps of two seconds.
+ * Moves the session on by so many steps of two seconds.
  * @example [createPractice(situation('overshoot', 1, 'Practice'))].map((run) => (stepPractice(run, 3), run.timeS))[0] // 6
  */
 export function stepPractice(run: PracticeRun, steps = 1): void {
@@ -442,7 +442,7 @@ export function probedCoreC({ body }: Pick<TakenOutPiece, 'body'>): number {
 }
 
 /**
- * The same evening with these acts: to its end, or as far as it had come.
+ * The same session with these acts: to its end, or as far as it had come.
  * An act that cannot be done then is left out.
  *
  * @param acts in any order

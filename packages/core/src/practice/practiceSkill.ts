@@ -1,6 +1,6 @@
 import { SITUATION_KINDS, type SituationKind } from './situation.js';
 
-/** One practised evening, as the browser keeps it. */
+/** One practised session, as the browser keeps it. */
 export interface PracticeResult {
   readonly kind: SituationKind;
   readonly seed: number;
@@ -20,16 +20,16 @@ export interface PracticeSkill {
   readonly high: number;
 }
 
-/** As many of the last evenings count. */
+/** As many of the last sessions count. */
 const COUNTED = 6;
 /** Scores scatter by so much however steadily somebody cooks; and half of a very likely range, in sd. */
 const SCATTER = 15;
 const LIKELY = 1.28;
-/** A whispered evening says less of the cook. */
+/** A whispered session says less of the cook. */
 const WHISPERED_WEIGHT = 0.5;
 
 /**
- * What the evenings say of each kind, the newer the more.
+ * What the sessions say of each kind, the newer the more.
  * @example practiceSkills([]).length // 16
  */
 export function practiceSkills(results: readonly PracticeResult[]): readonly PracticeSkill[] {

@@ -56,7 +56,7 @@ export interface Caller {
   readonly awayS: number;
 }
 
-/** An evening to be practised. Plain JSON, so that it crosses to a worker. */
+/** An session to be practised. Plain JSON, so that it crosses to a worker. */
 export interface Situation {
   readonly kind: SituationKind;
   readonly seed: number;

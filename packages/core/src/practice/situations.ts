@@ -9,7 +9,7 @@ import { stoveTrays } from '../plan/planBatch.js';
 import { newTray, type StarterId, STARTERS } from '../plan/starters.js';
 import { type Caller, type PotTruth, type PracticePot, type Situation, type SituationKind } from './situation.js';
 
-/** What sets a situation apart from an evening on which all goes as planned. */
+/** What sets a situation apart from an session on which all goes as planned. */
 interface Twist {
   readonly pieces?: number;
   readonly filling?: StarterId;
@@ -156,7 +156,7 @@ export function situation(kind: SituationKind, seed: number, name: string): Situ
     const made = drawn(kind, seed, seed + tried * 104_729, name);
     if (made) return made;
   }
-  throw new CoreError('OUT_OF_RANGE', 'seed', `No evening of kind ${kind} can be fried to its end from this seed.`);
+  throw new CoreError('OUT_OF_RANGE', 'seed', `No session of kind ${kind} can be fried to its end from this seed.`);
 }
 
 function drawn(kind: SituationKind, seed: number, drawSeed: number, name: string): Situation | null {
@@ -169,7 +169,7 @@ function drawn(kind: SituationKind, seed: number, drawSeed: number, name: string
     among: (all) => all[Math.min(all.length - 1, Math.floor(next() * all.length))]!,
   };
   const twist = TWISTS[kind](draw);
-  // Any day: nothing of a practised evening hangs on it.
+  // Any day: nothing of a practised session hangs on it.
   const eatAt = '2030-01-05T18:30:00Z';
   const twists = [twist, ...(twist.second ? [twist.second] : [])];
   const pots = twists.map((one) => potOf(one, draw, name, eatAt)).filter((one) => one !== null);

@@ -1,4 +1,4 @@
-import type { EveningProblem } from './eveningTask.js';
+import type { DayProblem } from './dayTask.js';
 import { isAble } from './fitHands.js';
 
 /**
@@ -8,7 +8,7 @@ import { isAble } from './fitHands.js';
  * @param who cooks that are settled, by task; -1: open
  */
 export function firstPlan(
-  problem: EveningProblem,
+  problem: DayProblem,
   who: readonly number[],
 ): { readonly starts: readonly number[]; readonly cooks: readonly number[] } {
   const { tasks, lags, cooks } = problem;
@@ -48,7 +48,7 @@ export function firstPlan(
           : endS > best.endS);
       if (isSooner) best = { task, startS, endS };
     }
-    if (!best) throw new Error('The tasks of an evening wait for one another.');
+    if (!best) throw new Error('The tasks of a day wait for one another.');
     left.delete(best.task);
     fit(best.task, best.startS);
   }

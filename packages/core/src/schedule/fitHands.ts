@@ -1,10 +1,10 @@
-import type { EveningProblem, EveningTask } from './eveningTask.js';
+import type { DayProblem, DayTask } from './dayTask.js';
 
 /** Who does what at given moments; or the task for which nobody is left. */
 export type HandsFit = { readonly cooks: readonly number[] } | { readonly stuck: number };
 
 /** Whether a cook may do it: asked for, or able; where nobody is able, everyone is. */
-export function isAble({ cooks }: Pick<EveningProblem, 'cooks'>, { hands, cook }: EveningTask, who: number): boolean {
+export function isAble({ cooks }: Pick<DayProblem, 'cooks'>, { hands, cook }: DayTask, who: number): boolean {
   if (hands === null) return false;
   const isAsked = ({ id }: { readonly id: string }) => id === cook;
   if (cook !== undefined && cooks.some(isAsked)) return isAsked(cooks[who]!);
@@ -20,7 +20,7 @@ const MOST_BACK = 2000;
  *
  * @param who what is settled already, by task; -1: open
  */
-export function fitHands(problem: EveningProblem, starts: readonly number[], who: readonly number[]): HandsFit {
+export function fitHands(problem: DayProblem, starts: readonly number[], who: readonly number[]): HandsFit {
   const { tasks, cooks } = problem;
   const endOf = (task: number) => starts[task]! + tasks[task]!.lengthS;
   const order = tasks.flatMap(({ hands }, task) => (hands === null ? [] : [task]));

@@ -1,4 +1,4 @@
-import { type EveningProblem, type EveningStay, ROOM_COST } from './eveningTask.js';
+import { type DayProblem, type DayStay, ROOM_COST } from './dayTask.js';
 import type { TimingArc } from './timing.js';
 
 /** Number of a task, or `null` for the zero moment, with the s after it. */
@@ -8,7 +8,7 @@ interface Place {
 }
 
 /** A stay by the numbers of its tasks. */
-interface Stay extends Omit<EveningStay, 'from' | 'to'> {
+interface Stay extends Omit<DayStay, 'from' | 'to'> {
   readonly from: Place;
   readonly to: Place;
 }
@@ -27,7 +27,7 @@ interface Lying {
   readonly toS: number;
 }
 
-/** What an evening keeps in rooms that hold only so much. */
+/** What a day plan keeps in rooms that hold only so much. */
 export interface RoomStays {
   /** Ways out of the last moment at which a room is too full and no way of it is taken yet; empty: there is none. */
   readonly waysAt: (starts: readonly number[], isTaken: (name: string) => boolean) => readonly RoomWay[];
@@ -40,14 +40,14 @@ export interface RoomStays {
 /**
  * Fridge, freezer and dishes: rooms that hold only so much at a time. Where more lies in one than it
  * holds, two of what lies there are put one after the other, or one of them is used before it needs
- * the room. Each way out may be broken at a price, so that no evening is impossible for a full
- * fridge. Our own; see docs/models/evening.md.
+ * the room. Each way out may be broken at a price, so that no day plan is impossible for a full
+ * fridge. Our own; see docs/models/day plan.md.
  *
  * @example roomStays({ tasks: [], stays: [], rooms: {} }).mostAt([]) // {}
  */
-export function roomStays({ tasks, stays = [], rooms = {} }: Partial<EveningProblem>): RoomStays {
+export function roomStays({ tasks, stays = [], rooms = {} }: Partial<DayProblem>): RoomStays {
   const numbers = new Map((tasks ?? []).map(({ id }, i) => [id, i]));
-  const placeOf = ({ task, atS }: EveningStay['from']): Place => ({
+  const placeOf = ({ task, atS }: DayStay['from']): Place => ({
     task: task === null ? null : numbers.get(task)!,
     atS,
   });

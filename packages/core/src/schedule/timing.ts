@@ -1,4 +1,4 @@
-/** "`to` begins at least `leastS` after `from` began": from null, to null: the evening's zero moment. */
+/** "`to` begins at least `leastS` after `from` began": from null, to null: the day plan's zero moment. */
 export interface TimingArc {
   /** Number of a task, or `null` for the zero moment. */
   readonly from: number | null;
@@ -48,7 +48,7 @@ const WAITS = 2 ** 31 - 1;
  * linear programme; its dual is a circulation of greatest value, arcs as wide as their prices. That
  * circulation is kept while arcs are added: an arc that the moments keep already changes nothing,
  * one they break sends more round the longest ways that it closes. Zero cost gaps, integers in,
- * integers out. Our own; see docs/models/evening.md.
+ * integers out. Our own; see docs/models/day plan.md.
  *
  * @param tasks how many there are
  * @example timing(1).starts() // [2419200]

@@ -3,7 +3,7 @@ import type { StoveAct } from './stoveAct.js';
 import { handsSeen } from './handsSeen.js';
 
 /** One who turns or takes out piece after piece, each so many s after the last, in bursts with pauses between. */
-const evening = (eachS: number, bursts: number): StoveAct[] =>
+const dayPlan = (eachS: number, bursts: number): StoveAct[] =>
   Array.from({ length: bursts }, (_, burst) =>
     Array.from({ length: 6 }, (_, i): StoveAct => {
       const kind = burst % 2 === 0 ? 'turn' : 'take-out';
@@ -14,7 +14,7 @@ const evening = (eachS: number, bursts: number): StoveAct[] =>
 test('what hands show is found, the more of it the surer, in any order', () => {
   fc.assert(
     fc.property(fc.double({ min: 0.8, max: 10, noNaN: true }), fc.integer({ min: 2, max: 30 }), (eachS, bursts) => {
-      const acts = evening(eachS, bursts);
+      const acts = dayPlan(eachS, bursts);
       const seen = handsSeen(acts);
       expect(seen.times).toBe(5 * bursts);
       // Between what most hands take and what these showed, and near it after a few bursts.
@@ -23,7 +23,7 @@ test('what hands show is found, the more of it the surer, in any order', () => {
       expect(seen.lowS).toBeLessThanOrEqual(seen.eachS);
       expect(seen.highS).toBeGreaterThanOrEqual(seen.eachS);
       expect(handsSeen([...acts].reverse()).eachS).toBeCloseTo(seen.eachS, 9);
-      const more = handsSeen(evening(eachS, bursts + 5));
+      const more = handsSeen(dayPlan(eachS, bursts + 5));
       expect(more.highS / more.lowS).toBeLessThanOrEqual(seen.highS / seen.lowS + 1e-9);
     }),
     { numRuns: 60 },
@@ -34,7 +34,7 @@ test('pauses, other acts and what was taken back teach nothing', () => {
   const lonely: StoveAct[] = [100, 200, 300].map((atS, i) => ({ id: `${i}`, atS, kind: 'turn', pieces: [i + 1] }));
   expect(handsSeen(lonely)).toEqual(handsSeen([]));
   expect(handsSeen([]).times).toBe(0);
-  const acts = evening(4, 3);
+  const acts = dayPlan(4, 3);
   const other: StoveAct[] = [
     { id: 'x', atS: 101, kind: 'burner', setting: 3 },
     { id: 'y', atS: 102, kind: 'skim' },

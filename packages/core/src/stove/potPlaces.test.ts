@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { StovePiece } from './stoveAct.js';
 import { potPlaces } from './potPlaces.js';
 
-const evening = fc
+const dayPlan = fc
   .array(fc.record({ droppedS: fc.integer({ min: 0, max: 60 }), forS: fc.option(fc.integer({ min: 1, max: 20 })) }), {
     maxLength: 20,
   })
@@ -17,7 +17,7 @@ const inPotAt = (pieces: readonly StovePiece[], s: number) =>
 
 it('no two pieces that lie in the pot together share a place, and none moves when another is taken out or dropped later', () => {
   fc.assert(
-    fc.property(evening, fc.integer({ min: 0, max: 80 }), (pieces, s) => {
+    fc.property(dayPlan, fc.integer({ min: 0, max: 80 }), (pieces, s) => {
       const places = potPlaces(pieces);
       const now = inPotAt(pieces, s);
       expect(new Set(now.map(({ number }) => places.get(number))).size).toBe(now.length);

@@ -398,7 +398,7 @@ test('a piece in steady oil is predicted to be taken out when the plan takes it 
   expect(paler.takeOutAtS!).toBeGreaterThan(later.takeOutAtS!);
 });
 
-describe('a simulated evening', () => {
+describe('a simulated day plan', () => {
   const run = simulateRun(
     [{ draft, first: 1, fry: { ...fry, loads: fry.loads! } }],
     DEFAULT_KITCHEN,

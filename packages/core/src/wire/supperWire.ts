@@ -1,24 +1,24 @@
 import type { SupperCook } from '../draft/supper.js';
-import type { EveningWayOut } from '../plan/eveningWays.js';
-import type { EveningDelay } from '../plan/eveningTurns.js';
-import type { Evening } from '../plan/supperEvening.js';
+import type { DayWayOut } from '../plan/dayWays.js';
+import type { DayDelay } from '../plan/dayTurns.js';
+import type { DayPlan } from '../plan/supperDay.js';
 
-/** The evening of a supper as it is now. */
-export interface SupperEvening {
+/** The plan of a supper as it is now. */
+export interface SupperDay {
   /** `null`: there is nothing to plan, nobody to cook, or a problem. */
-  readonly evening: Evening | null;
+  readonly dayPlan: DayPlan | null;
   /**
    * Why it is not planned; `null`: it is, or there is nothing to plan. `over`: its last meal was more than a day ago.
    * `apart`: its meals are too many days apart. `odd`: planning it takes more time or memory than there is.
    */
   readonly problem: 'over' | 'apart' | 'odd' | null;
   /** As it would be if nothing had begun: what was meant. */
-  readonly planned: Evening | null;
-  /** Something was told done, or should have begun: `evening` goes on from now. */
+  readonly planned: DayPlan | null;
+  /** Something was told done, or should have begun: `day plan` goes on from now. */
   readonly isBegun: boolean;
   /** What was over latest against the plan; `null`: nothing was. */
-  readonly delay: EveningDelay | null;
-  /** In the order of the evening's cooks. */
+  readonly delay: DayDelay | null;
+  /** In the order of the day plan's cooks. */
   readonly cooks: readonly SupperCook[];
   /** Its batches that are still to be made, by name. */
   readonly batches: readonly { readonly id: string; readonly name: string; readonly pieces: number }[];
@@ -30,5 +30,5 @@ export interface SupperEvening {
 
 /** What can be done about it. */
 export interface SupperWays {
-  readonly ways: readonly EveningWayOut[];
+  readonly ways: readonly DayWayOut[];
 }

@@ -86,7 +86,7 @@ export class CopyKeeper {
     await this.busy.catch(() => undefined);
   }
 
-  /** Makes tonight's copy if it is due. @returns whether it was */
+  /** Makes today's copy if it is due. @returns whether it was */
   async night(): Promise<boolean> {
     const nights = (await this.named()).filter(({ why }) => why === 'night');
     const last = nights.reduce<number | null>((most, { madeMs }) => Math.max(most ?? 0, madeMs), null);

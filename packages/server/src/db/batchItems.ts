@@ -54,7 +54,7 @@ async function writeBatchRow(
   );
 }
 
-/** All that was told of a batch and of its evening at the stove; what was learnt of it is learnt anew. */
+/** All that was told of a batch and of its day plan at the stove; what was learnt of it is learnt anew. */
 async function clearAll(q: Queries, id: string): Promise<void> {
   for (const table of [
     'cook_act',

@@ -3,7 +3,7 @@ import { piecesOf } from './batchTable.js';
 import { fromJson, type Gate, likeAnywhere, type Queries } from './gate.js';
 import { holdStove, releaseStove } from './openStoveTable.js';
 
-/** One evening at the stove: the plan as it stood when the stove was started. */
+/** One day plan at the stove: the plan as it stood when the stove was started. */
 export interface StoveRow {
   readonly batchId: string;
   readonly seed: number;

@@ -9,7 +9,7 @@ import {
   type StepKey,
 } from '@ember-fold/core';
 
-/** How long Sorrel's hands take beside what is set, and how much that differs from evening to evening. */
+/** How long Sorrel's hands take beside what is set, and how much that differs from day plan to day plan. */
 const TIMES: Readonly<Partial<Record<RunStep['what'], number>>> = {
   'weigh-filling': 1.05,
   'cook-filling': 1.05,
@@ -18,12 +18,12 @@ const TIMES: Readonly<Partial<Record<RunStep['what'], number>>> = {
   fold: 1.1,
   serve: 1,
 };
-const EVENING_SD = 0.12;
+const DAY_SD = 0.12;
 /** How far a hand is from the plan: rolled thickness, filling in the pan, liquid poured, standard deviations of the share. */
 const OFF = { 'rolled-m': 0.04, 'pan-kg': 0.02, 'poured-kg': 0.015 } as const;
 
 /**
- * What was told of the run-sheet of a past evening: each step of the hands done in its turn up to the
+ * What was told of the run-sheet of a past day plan: each step of the hands done in its turn up to the
  * oil, with what was weighed and measured on the way.
  *
  * @param droppedMs when the first piece went into the oil
@@ -47,7 +47,7 @@ export function pastHands(
   ) => acts.push({ id: makeId(++made), atMs: Math.round(atMs), step, ...act } as CookAct);
   const before = sheet.filter(({ kind, what }) => kind === 'hands' && what !== 'serve');
   const took = before.map(
-    ({ what, durationS }) => durationS * (TIMES[what] ?? 1) * Math.exp(EVENING_SD * seededNormal(uniform)),
+    ({ what, durationS }) => durationS * (TIMES[what] ?? 1) * Math.exp(DAY_SD * seededNormal(uniform)),
   );
   // Back from the oil: the heating and the waits of the plan lie between.
   const heatS = sheet.find(({ what }) => what === 'heat')?.durationS ?? 0;

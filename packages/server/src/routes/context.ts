@@ -7,7 +7,7 @@ import type { BatchParts } from '../services/batchParts.js';
 import type { CopyKeeper } from '../copies/copyKeeper.js';
 import type { DiskGuard } from '../services/diskGuard.js';
 import type { Lessons } from '../services/lessons.js';
-import type { SupperEvenings } from '../services/supperEvenings.js';
+import type { SupperDays } from '../services/supperDays.js';
 import type { SimulatedLink } from '../simulated/simulatedLink.js';
 
 /** What every router is given. */
@@ -17,9 +17,9 @@ export interface Context {
   readonly devices: DeviceHub;
   readonly simulated: SimulatedLink;
   readonly live: LiveHub;
-  /** What batches are for their evening and at the pot. */
+  /** What batches are for their day plan and at the pot. */
   readonly jobs: BatchParts;
-  readonly evenings: SupperEvenings;
+  readonly dayPlans: SupperDays;
   readonly lessons: Lessons;
   readonly copies: CopyKeeper;
   readonly disk: DiskGuard;

@@ -1,6 +1,6 @@
 import { batchOf, type BatchDraft, type Learnt, newTray } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
-import { PAST } from '../demo/pastEvenings.js';
+import { PAST } from '../demo/pastSessions.js';
 import { demoId } from '../demo/demoId.js';
 import { openApp, type TestApp } from '../test/openApp.js';
 import { putDemo } from '../test/putDemo.js';

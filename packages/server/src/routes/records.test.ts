@@ -2,7 +2,7 @@ import { batchOf, type LedgerEntry, newTray, withTest } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
 import { forgetGone } from '../db/stoveTable.js';
 import { demoId } from '../demo/demoId.js';
-import { PAST } from '../demo/pastEvenings.js';
+import { PAST } from '../demo/pastSessions.js';
 import { openApp, T0, type TestApp } from '../test/openApp.js';
 import { putDemo } from '../test/putDemo.js';
 

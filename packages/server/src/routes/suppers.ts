@@ -13,13 +13,13 @@ import { forgetCalendar } from '../db/calendarTable.js';
 import type { Queries } from '../db/gate.js';
 import { deleteSupper, insertSupper, listSuppers, readSupper, updateSupper } from '../db/supperTable.js';
 import { ApiError } from '../errors.js';
-import { addEvening, comingSuppers, newCalendar } from '../services/supperCalendar.js';
+import { addDayPlan, comingSuppers, newCalendar } from '../services/supperCalendar.js';
 import type { Context } from './context.js';
 import { SCHEMAS, validate } from './validate.js';
 import { whileAsked } from './whileAsked.js';
 
 /** Suppers: when, who eats, how much. Their batches name them, and go with them to another time. */
-export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router {
+export function supperRoutes({ gate, live, dayPlans, clockMs }: Context): Router {
   const router = Router();
 
   /** @returns ids of the batches that were changed */
@@ -39,7 +39,7 @@ export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router
 
   /** To subscribe: every supper from a day ago on. */
   router.get('/calendar.ics', async (_req, res) => {
-    res.type('text/calendar').send(await comingSuppers({ gate, evenings, clockMs }, whileAsked(res)));
+    res.type('text/calendar').send(await comingSuppers({ gate, dayPlans, clockMs }, whileAsked(res)));
   });
 
   router.get('/', async (_req, res) => {
@@ -62,22 +62,22 @@ export function supperRoutes({ gate, live, evenings, clockMs }: Context): Router
     return row;
   };
 
-  router.get('/:id/evening', async (req, res) => {
+  router.get('/:id/plan', async (req, res) => {
     const signal = whileAsked(res);
-    res.json(await evenings.eveningOf(await requireSupper(req.params), signal));
+    res.json(await dayPlans.dayOf(await requireSupper(req.params), signal));
   });
 
-  router.get('/:id/evening.ics', async (req, res) => {
+  router.get('/:id/plan.ics', async (req, res) => {
     const signal = whileAsked(res);
     const row = await requireSupper(req.params);
     const calendar = newCalendar(row.supper.name);
-    await addEvening(calendar, gate, row, await evenings.eveningOf(row, signal));
-    res.attachment('evening.ics').type('text/calendar').send(calendar.toString());
+    await addDayPlan(calendar, gate, row, await dayPlans.dayOf(row, signal));
+    res.attachment('plan.ics').type('text/calendar').send(calendar.toString());
   });
 
   router.get('/:id/ways', async (req, res) => {
     const signal = whileAsked(res);
-    res.json({ ways: await evenings.waysOf(await requireSupper(req.params), signal) } satisfies SupperWays);
+    res.json({ ways: await dayPlans.waysOf(await requireSupper(req.params), signal) } satisfies SupperWays);
   });
 
   router.post('/', async (req, res) => {

@@ -13,7 +13,7 @@ import {
   type ScaleAct,
   START_GATE,
   STARTERS,
-  type EveningPin,
+  type DayPin,
   type Supper,
   type SupperCook,
 } from '@ember-fold/core';
@@ -169,7 +169,7 @@ export const supper = Joi.object<Supper>({
     .unique('id')
     .optional(),
   pins: Joi.object()
-    .pattern(Joi.string().max(200), Joi.object<EveningPin>({ at: isoTime.optional(), cook: cookId.optional() }))
+    .pattern(Joi.string().max(200), Joi.object<DayPin>({ at: isoTime.optional(), cook: cookId.optional() }))
     .max(RANGES.supper.pins.most)
     .optional(),
 }).required();

@@ -1,16 +1,16 @@
-import { type BatchDraft, CoreError, type EveningPart, type FryJob, type Kitchen } from '@ember-fold/core';
+import { type BatchDraft, CoreError, type DayPart, type FryJob, type Kitchen } from '@ember-fold/core';
 import type { PlanPart } from './planThread.js';
 import type { Remembered } from './remembered.js';
 
-/** What each batch is for its evening and at the pot, planned once for as long as draft and kitchen stay the same. */
+/** What each batch is for its day plan and at the pot, planned once for as long as draft and kitchen stay the same. */
 export class BatchParts {
   constructor(
     private readonly planPart: PlanPart,
-    private readonly known: Remembered<EveningPart>,
+    private readonly known: Remembered<DayPart>,
   ) {}
 
   /** @param signal aborted when whoever asks has left */
-  partOf(id: string, draft: BatchDraft, kitchen: Kitchen, signal?: AbortSignal): Promise<EveningPart> {
+  partOf(id: string, draft: BatchDraft, kitchen: Kitchen, signal?: AbortSignal): Promise<DayPart> {
     return this.known.get([id, draft, kitchen], (stop) => this.planPart(id, draft, kitchen, stop), signal);
   }
 

@@ -1,4 +1,4 @@
-import { DEFAULT_KITCHEN, eveningPart, planTrays } from '@ember-fold/core';
+import { DEFAULT_KITCHEN, dayPart, planTrays } from '@ember-fold/core';
 import fc from 'fast-check';
 import { mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -22,20 +22,20 @@ async function opened(): Promise<KeptPlans> {
   return kept;
 }
 const draft = newBatch('Half-moons', 'squash-sage', 24, '2030-01-05T18:30:00Z');
-const part = eveningPart('one', draft, planTrays(draft, DEFAULT_KITCHEN, null), DEFAULT_KITCHEN);
+const part = dayPart('one', draft, planTrays(draft, DEFAULT_KITCHEN, null), DEFAULT_KITCHEN);
 const never = () => Promise.reject(new Error('It was planned again.'));
 
 test('what was planned is there after a start, to the last figure; not for another planner, nor from half a file', async () => {
   writeFileSync(at.planner, 'the planner of today');
   const first = await opened();
   await first.parts.get(['one', draft], () => Promise.resolve(part));
-  await first.evenings.get({ states: new Map([['fry', 1]]) }, () => Promise.resolve(null));
+  await first.dayPlans.get({ states: new Map([['fry', 1]]) }, () => Promise.resolve(null));
   await first.putDown();
   expect(statSync(at.file).mode & 0o077).toBe(0);
   const second = await opened();
   expect(await second.parts.get(['one', draft], never)).toEqual(part);
-  expect(await second.evenings.get({ states: new Map([['fry', 1]]) }, never)).toBeNull();
-  await expect(second.evenings.get({ states: new Map([['fry', 2]]) }, never)).rejects.toThrow('again');
+  expect(await second.dayPlans.get({ states: new Map([['fry', 1]]) }, never)).toBeNull();
+  await expect(second.dayPlans.get({ states: new Map([['fry', 2]]) }, never)).rejects.toThrow('again');
   expect(said).toEqual([]);
 
   const whole = readFileSync(at.file);

@@ -2,8 +2,8 @@ import {
   type BatchDraft,
   CoreError,
   DEFAULT_KITCHEN,
-  type Evening,
-  eveningPart,
+  type DayPlan,
+  dayPart,
   planTrays,
   STARTERS,
   supperPlaces,
@@ -21,7 +21,7 @@ import { PlanThread, type PlanThreadOptions } from './planThread.js';
 import { Remembered } from './remembered.js';
 
 const partHere = (id: string, draft: BatchDraft, kitchen: typeof DEFAULT_KITCHEN) =>
-  eveningPart(id, draft, planTrays(draft, kitchen, null), kitchen);
+  dayPart(id, draft, planTrays(draft, kitchen, null), kitchen);
 
 const folder = mkdtempSync(join(tmpdir(), 'ember-thread-'));
 const script = join(folder, 'planning.mjs');
@@ -111,14 +111,15 @@ test('a wish that nobody waits for any more is dropped, also in its middle; quic
   );
   const order = supperPlaces(many, []).map(({ job, changeS }) => ({ id: job.id, changeS }));
   const cooks = [{ id: 'c', name: 'C' }];
-  const evening = { parts: many, states: {}, order, cooks, pins: {}, nowMs: null };
-  const known = new Remembered<Evening | null>(2);
+  const dayPlan = { parts: many, states: {}, order, cooks, pins: {}, nowMs: null };
+  const known = new Remembered<DayPlan | null>(2);
   const [first, second] = [new AbortController(), new AbortController()];
   // Far longer than the test may take: only because it is dropped does anything come after it.
-  const ask = (signal: AbortSignal) => known.get(evening, (stop) => thread.planEvening(evening, 600_000, stop), signal);
+  const ask = (signal: AbortSignal) =>
+    known.get(dayPlan, (stop) => thread.planSupperDay(dayPlan, 600_000, stop), signal);
   const answers = [ask(first.signal), ask(second.signal)];
   const done: string[] = [];
-  const slow = thread.planEvening({ ...evening, parts: many.slice(0, 1) }, 50).then(() => done.push('slow'));
+  const slow = thread.planSupperDay({ ...dayPlan, parts: many.slice(0, 1) }, 50).then(() => done.push('slow'));
   const quick = part(thread, 2).then(() => done.push('quick'));
   first.abort(new Error('left'));
   // The other still waits.

@@ -1,31 +1,31 @@
 import {
   type BatchDraft,
   CoreError,
-  type Evening,
-  type EveningAsk,
-  type EveningPart,
+  type DayPlan,
+  type DayAsk,
+  type DayPart,
   type Happened,
   type Kitchen,
   type Observation,
 } from '@ember-fold/core';
 import { Worker } from 'node:worker_threads';
 
-/** Plans a batch as its evening needs it. @param signal aborted when nobody waits for it any more */
-export type PlanPart = (id: string, draft: BatchDraft, kitchen: Kitchen, signal?: AbortSignal) => Promise<EveningPart>;
-/** Plans an evening. @param mostMs the best so far is the answer after this */
-export type PlanEvening = (evening: EveningAsk, mostMs: number, signal?: AbortSignal) => Promise<Evening | null>;
+/** Plans a batch as its day plan needs it. @param signal aborted when nobody waits for it any more */
+export type PlanPart = (id: string, draft: BatchDraft, kitchen: Kitchen, signal?: AbortSignal) => Promise<DayPart>;
+/** Plans a day plan. @param mostMs the best so far is the answer after this */
+export type PlanSupperDay = (dayPlan: DayAsk, mostMs: number, signal?: AbortSignal) => Promise<DayPlan | null>;
 
 /** What is asked of the thread. */
 export type PlanWish =
   | { readonly kind: 'part'; readonly id: string; readonly draft: BatchDraft; readonly kitchen: Kitchen }
   | { readonly kind: 'observe'; readonly happened: Happened }
-  | { readonly kind: 'evening'; readonly evening: EveningAsk; readonly mostMs: number };
+  | { readonly kind: 'day'; readonly dayPlan: DayAsk; readonly mostMs: number };
 export interface PlanAsk {
   readonly ask: number;
   readonly wish: PlanWish;
 }
 export type PlanAnswer =
-  | { readonly ask: number; readonly found: EveningPart | Evening | readonly Observation[] | null }
+  | { readonly ask: number; readonly found: DayPart | DayPlan | readonly Observation[] | null }
   | { readonly ask: number; readonly problem: { code: CoreError['code']; path: string; message: string } }
   /** A fault in the program. */
   | { readonly ask: number; readonly fault: { readonly message: string; readonly stack: string | undefined } };
@@ -55,7 +55,7 @@ export interface PlanThreadOptions {
 const LONG_WAIT_MS = 5000;
 
 /** Wishes are taken by this, the smallest first. */
-const weightOf = ({ wish }: Job): number => (wish.kind === 'evening' ? wish.mostMs + wish.evening.parts.length : 0);
+const weightOf = ({ wish }: Job): number => (wish.kind === 'day' ? wish.mostMs + wish.dayPlan.parts.length : 0);
 
 const tooOdd = (): CoreError =>
   new CoreError(
@@ -84,10 +84,10 @@ export class PlanThread {
   ) {}
 
   readonly planPart: PlanPart = (id, draft, kitchen, signal) =>
-    this.ask<EveningPart>({ kind: 'part', id, draft, kitchen }, signal);
+    this.ask<DayPart>({ kind: 'part', id, draft, kitchen }, signal);
   readonly observe = (happened: Happened): Promise<readonly Observation[]> => this.ask({ kind: 'observe', happened });
-  readonly planEvening: PlanEvening = (evening, mostMs, signal) =>
-    this.ask<Evening | null>({ kind: 'evening', evening, mostMs }, signal);
+  readonly planSupperDay: PlanSupperDay = (dayPlan, mostMs, signal) =>
+    this.ask<DayPlan | null>({ kind: 'day', dayPlan, mostMs }, signal);
 
   /** Ends the thread; the wishes that wait are refused. */
   async close(): Promise<void> {
@@ -135,7 +135,7 @@ export class PlanThread {
     this.running = job;
     this.worker ??= this.start();
     const { ask, wish } = job;
-    const mostMs = (wish.kind === 'evening' ? wish.mostMs : 0) + (this.options.watchdogMs ?? 20_000);
+    const mostMs = (wish.kind === 'day' ? wish.mostMs : 0) + (this.options.watchdogMs ?? 20_000);
     this.watchdog = setTimeout(() => this.end(tooOdd()), mostMs).unref();
     this.worker.postMessage({ ask, wish } satisfies PlanAsk);
   }

@@ -1,4 +1,4 @@
-import { type EveningEntry, isSupperOver, type SupperEvening, type SupperRow } from '@ember-fold/core';
+import { type DayEntry, isSupperOver, type SupperDay, type SupperRow } from '@ember-fold/core';
 import ical, { ICalAlarmType, type ICalCalendar } from 'ical-generator';
 import { createHash } from 'node:crypto';
 import { noteCalendar } from '../db/calendarTable.js';
@@ -24,32 +24,32 @@ const MOST_SUPPERS = 20;
 
 /** Every supper from a day ago on, to subscribe to. @param signal aborted when whoever asks has left */
 export async function comingSuppers(
-  { gate, evenings, clockMs }: Pick<Context, 'gate' | 'evenings' | 'clockMs'>,
+  { gate, dayPlans, clockMs }: Pick<Context, 'gate' | 'dayPlans' | 'clockMs'>,
   signal: AbortSignal,
 ): Promise<string> {
   const calendar = newCalendar(CALENDAR.kitchen);
   const coming = (await listSuppers(gate)).filter(({ supper }) => !isSupperOver(supper, [], clockMs()));
   for (const row of coming.slice(0, MOST_SUPPERS))
-    await addEvening(calendar, gate, row, await evenings.eveningOf(row, signal));
+    await addDayPlan(calendar, gate, row, await dayPlans.dayOf(row, signal));
   return calendar.toString();
 }
 
 /** An empty calendar. Times in it are UTC: every device tells them in its own. */
 export function newCalendar(name: string): ICalCalendar {
-  return ical({ name, prodId: { company: 'Ember Fold', product: 'Evenings', language: 'EN' } });
+  return ical({ name, prodId: { company: 'Ember Fold', product: 'Suppers', language: 'EN' } });
 }
 
 /**
- * Puts an evening into a calendar: an event for each stretch of work, under the same id for as long
+ * Puts a day plan into a calendar: an event for each stretch of work, under the same id for as long
  * as it is the same work, with a higher number each time it has changed.
  */
-export async function addEvening(
+export async function addDayPlan(
   calendar: ICalCalendar,
   gate: Gate,
   { id, supper }: SupperRow,
-  told: SupperEvening,
+  told: SupperDay,
 ): Promise<void> {
-  const events = (told.evening?.entries ?? []).map((entry) => eventOf(entry, id, supper.name, told));
+  const events = (told.dayPlan?.entries ?? []).map((entry) => eventOf(entry, id, supper.name, told));
   const kept = await noteCalendar(
     gate,
     id,
@@ -69,9 +69,9 @@ export async function addEvening(
   }
 }
 
-function eventOf(entry: EveningEntry, supperId: string, supper: string, { batches, cooks }: SupperEvening): Told {
+function eventOf(entry: DayEntry, supperId: string, supper: string, { batches, cooks }: SupperDay): Told {
   const nameOf = (batchId: string | null) => batches.find((batch) => batch.id === batchId)?.name;
-  const stepName = ({ what, step }: EveningEntry['steps'][number]) =>
+  const stepName = ({ what, step }: DayEntry['steps'][number]) =>
     [step?.own?.name ?? CALENDAR_STEP[what], step?.mark, step?.portion && CALENDAR.portion(step.portion)]
       .filter(Boolean)
       .join(', ');

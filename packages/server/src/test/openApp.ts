@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import { pino } from 'pino';
 import { ask, type Told } from './ask.js';
 import { createApp } from '../app.js';
-import { eveningPart, observationsOf, planTrays, type ScaleAct, supperEvening } from '@ember-fold/core';
+import { dayPart, observationsOf, planTrays, type ScaleAct, supperDay } from '@ember-fold/core';
 import { openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
 import { columnsOf, letRowsWait } from '../db/wholeDatabase.js';
@@ -26,7 +26,7 @@ import { StoveOwner } from '../servers/stoveOwner.js';
 import { DiskGuard } from '../services/diskGuard.js';
 import { KeptPlans } from '../services/keptPlans.js';
 import type { Observe } from '../services/lessons.js';
-import type { PlanEvening, PlanPart } from '../services/planThread.js';
+import type { PlanSupperDay, PlanPart } from '../services/planThread.js';
 
 export interface Answer {
   readonly status: number;
@@ -173,14 +173,14 @@ export async function openApp({ webDir, names, isShared = false, beside }: OpenO
     };
     // In the product a thread of its own plans; `planThread.test` tries that one.
     const planPart: PlanPart = async (id, draft, kitchen) =>
-      eveningPart(id, draft, planTrays(draft, kitchen, null), kitchen);
-    // Evenings are searched to their end, whatever it takes: the same on a slow machine. Ways out are only weighed.
-    const planEvening: PlanEvening = async (evening, mostMs) => {
+      dayPart(id, draft, planTrays(draft, kitchen, null), kitchen);
+    // Day plans are searched to their end, whatever it takes: the same on a slow machine. Ways out are only weighed.
+    const planSupperDay: PlanSupperDay = async (dayPlan, mostMs) => {
       const untilMs = mostMs < 1000 ? Date.now() + mostMs : Infinity;
-      return supperEvening(evening, { isOver: () => Date.now() > untilMs });
+      return supperDay(dayPlan, { isOver: () => Date.now() > untilMs });
     };
     const observe: Observe = async (happened) => observationsOf(happened);
-    const plans = { planPart, planEvening, observe, kept: new KeptPlans(null) };
+    const plans = { planPart, planSupperDay, observe, kept: new KeptPlans(null) };
     const door = new HomeDoor(gate, clockMs, home);
     const app = createApp({
       gate,

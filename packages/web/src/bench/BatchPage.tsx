@@ -96,8 +96,8 @@ function useOpenDraft(id: string, mark: TrayMark | null) {
     latest.current = mark;
   });
   const batch = api.useBatchQuery(id, { refetchOnMountOrArgChange: true });
-  // What it says of its time is what the evening of its supper says.
-  api.useEveningQuery(batch.data?.draft.supper ?? skipToken);
+  // What it says of its time is what the day plan of its supper says.
+  api.useDayPlanQuery(batch.data?.draft.supper ?? skipToken);
   const openId = useAppSelector((state) => state.draft.batchId);
   const dispatch = useAppDispatch();
   const { data, isFetching } = batch;

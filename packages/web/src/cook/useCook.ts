@@ -100,14 +100,14 @@ export function useCook(batchId: string, me: string) {
   );
   const before = useWholePlan(planned, kitchen);
   const after = useWholePlan(draft, kitchen);
-  // In a supper each step has the moment that its evening gives it.
-  const evening = api.useEveningQuery(planned?.supper ?? skipToken).data?.evening ?? null;
+  // In a supper each step has the moment that its day plan gives it.
+  const dayPlan = api.useDayPlanQuery(planned?.supper ?? skipToken).data?.dayPlan ?? null;
   const session = useMemo(
     () =>
       before.trays && after.trays
-        ? { before: before.trays, after: after.trays, ...(evening && { evening: { batchId, of: evening } }) }
+        ? { before: before.trays, after: after.trays, ...(dayPlan && { dayPlan: { batchId, of: dayPlan } }) }
         : null,
-    [before.trays, after.trays, evening, batchId],
+    [before.trays, after.trays, dayPlan, batchId],
   );
   const { data: stock } = storeApi.useStockQuery();
   const amounts = useMemo(

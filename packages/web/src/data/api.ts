@@ -14,7 +14,7 @@ import type {
   LitStove,
   Paged,
   Supper,
-  SupperEvening,
+  SupperDay,
   SupperRow,
 } from '@ember-fold/core';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
@@ -68,7 +68,7 @@ export const api = createApi({
     'Copies',
     'Home',
     'Imports',
-    'Evening',
+    'DayPlan',
     'Batches',
     'Batch',
     'Kitchen',
@@ -151,10 +151,10 @@ export const api = createApi({
     saveSupper: build.mutation<SupperRow, SupperRow>({
       query: ({ id, ...body }) => ({ url: `/suppers/${id}`, method: 'PUT', body }),
     }),
-    /** The evening of a supper as it is now: one truth for every room. */
-    evening: build.query<SupperEvening, string>({
-      query: (id) => `/suppers/${id}/evening`,
-      providesTags: (_result, _error, id) => [{ type: 'Evening', id }],
+    /** The plan of a supper as it is now: one truth for every room. */
+    dayPlan: build.query<SupperDay, string>({
+      query: (id) => `/suppers/${id}/plan`,
+      providesTags: (_result, _error, id) => [{ type: 'DayPlan', id }],
     }),
     deleteSupper: build.mutation<void, string>({
       query: (id) => ({ url: `/suppers/${id}`, method: 'DELETE' }),

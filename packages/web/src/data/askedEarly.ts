@@ -24,7 +24,7 @@ function addTo(key: string, tags: Tags | 'all'): void {
 }
 
 /**
- * A change is asked for at once, also while other questions are on their way: an evening takes seconds, and a
+ * A change is asked for at once, also while other questions are on their way: a day plan takes seconds, and a
  * guest's allergy does not wait for it. But a question that was already on its way is not asked twice at once,
  * and its answer may be from before the change: so it is asked again when that has come.
  */

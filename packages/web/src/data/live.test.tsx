@@ -67,7 +67,7 @@ class CountingServer {
       return new Response(null, { status: 204 });
     }
     const mark = this.markOf(path);
-    // As an evening, which no other answer may wait for.
+    // As a day plan, which no other answer may wait for.
     if (path === '/oils/order/one') await new Promise((resolve) => setTimeout(resolve, this.orderMs));
     if (this.slowMs > 0) await new Promise((resolve) => setTimeout(resolve, this.slowMs));
     if (path !== '/kitchen') return Response.json([mark]);

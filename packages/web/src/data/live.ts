@@ -51,27 +51,27 @@ const STALE: Record<RecordKind, readonly Tag[]> = {
   suppers: ['Suppers', 'Order'],
 };
 
-/** Changes come in handfuls: evenings are asked for again once. */
-const EVENINGS_MS = 50;
-let eveningsWait: ReturnType<typeof setTimeout> | null = null;
+/** Changes come in handfuls: day plans are asked for again once. */
+const DAY_PLANS_MS = 50;
+let dayPlansWait: ReturnType<typeof setTimeout> | null = null;
 
-/** Evenings are asked for again, of the suppers that are still there: one may just have gone. */
-function eveningsStale(): void {
-  eveningsWait ??= setTimeout(() => {
-    eveningsWait = null;
+/** Day plans are asked for again, of the suppers that are still there: one may just have gone. */
+function dayPlansStale(): void {
+  dayPlansWait ??= setTimeout(() => {
+    dayPlansWait = null;
     const { dispatch, getState } = store;
-    // Nobody looks at an evening: there is nothing to ask for.
-    if (!Object.values(getState().api.queries).some((query) => query?.endpointName === 'evening')) return;
+    // Nobody looks at a day plan: there is nothing to ask for.
+    if (!Object.values(getState().api.queries).some((query) => query?.endpointName === 'dayPlan')) return;
     const asked = dispatch(api.endpoints.suppers.initiate(undefined, { forceRefetch: true, subscribe: false }));
     void asked.then(({ data }) => {
-      dispatch(api.util.invalidateTags((data ?? []).map(({ id }) => ({ type: 'Evening' as const, id }))));
+      dispatch(api.util.invalidateTags((data ?? []).map(({ id }) => ({ type: 'DayPlan' as const, id }))));
     });
-  }, EVENINGS_MS);
+  }, DAY_PLANS_MS);
 }
 
 function changed({ what, id, version }: Extract<Told, { kind: 'changed' }>): void {
-  // What moves the order at the pot moves the evening.
-  if (STALE[what].includes('Order')) eveningsStale();
+  // What moves the order at the pot moves the day plan.
+  if (STALE[what].includes('Order')) dayPlansStale();
   store.dispatch(api.util.invalidateTags([...STALE[what]]));
   // What is edited here is read again by the saver, and merged where something of ours is on its way.
   if (what === 'kitchen') {
@@ -104,11 +104,11 @@ function take(told: Told): void {
     }
     case 'cook':
       takeCookAct(told.batchId, told.stored);
-      eveningsStale();
+      dayPlansStale();
       return;
     case 'stove':
       dispatch(api.util.invalidateTags(['Stoves', 'Batches', 'Order', 'Ledger']));
-      eveningsStale();
+      dayPlansStale();
       return;
     case 'disk':
       diskTold(told);
@@ -159,7 +159,7 @@ function reopened(): void {
   const isAfterGap = takeGiven() || wasOpen;
   wasOpen = true;
   dispatch(api.util.invalidateTags([...(isAfterGap ? ALL : AT_FIRST)]));
-  if (isAfterGap) eveningsStale();
+  if (isAfterGap) dayPlansStale();
   if (!saver.isDirty('kitchen')) dispatch(api.util.invalidateTags(['Kitchen']));
   // What of it is on its way here is read again once it has come through.
   void saver.refreshAll();

@@ -1,7 +1,7 @@
 import { type PracticeResult, SITUATION_KINDS } from '@ember-fold/core';
 import { useKept } from './useKept';
 
-/** As many evenings are kept in this browser. */
+/** As many sessions are kept in this browser. */
 const MOST_KEPT = 300;
 
 const isResults = (value: unknown): value is readonly PracticeResult[] =>
@@ -12,7 +12,7 @@ const isResults = (value: unknown): value is readonly PracticeResult[] =>
     return isKind && isScore && typeof one.whispered === 'boolean' && Number.isFinite(one.atMs);
   });
 
-/** The evenings that were practised in this browser, and how one more is kept. */
+/** The sessions that were practised in this browser, and how one more is kept. */
 export function usePracticeResults(): readonly [readonly PracticeResult[], (one: PracticeResult) => void] {
   const [kept, keep] = useKept('practice', isResults);
   const results = kept ?? [];

@@ -3,13 +3,13 @@ import {
   type TrayDraft,
   type ColdPlan,
   CoreError,
-  type Evening,
+  type DayPlan,
   type HotPlan,
   type Kitchen,
   type Pantry,
   pantryOf,
   planCold,
-  serveInEvening,
+  serveInDay,
 } from '@ember-fold/core';
 import { createSelector } from '@reduxjs/toolkit';
 import { makePrinter, type Printer } from '../text/printer';
@@ -52,10 +52,10 @@ export interface Line {
   readonly hotProblem: string | null;
 }
 
-/** The evening a batch is made in; `null`: it is for no supper, or nobody has asked for its evening yet. */
-const selectEvening = (state: RootState) => {
+/** The day plan a batch is made in; `null`: it is for no supper, or nobody has asked for its day plan yet. */
+const selectDayPlan = (state: RootState) => {
   const supper = state.draft.draft?.supper;
-  return supper === undefined ? null : (api.endpoints.evening.select(supper)(state).data?.evening ?? null);
+  return supper === undefined ? null : (api.endpoints.dayPlan.select(supper)(state).data?.dayPlan ?? null);
 };
 
 const selectLine = createSelector(
@@ -65,9 +65,9 @@ const selectLine = createSelector(
   selectPrinter,
   selectCold,
   (state: RootState) => state.hot,
-  selectEvening,
+  selectDayPlan,
   (state: RootState) => state.draft.batchId,
-  (batch, draft, kitchen, printer, cold, hot, evening, batchId): Line | { readonly problem: string } | null => {
+  (batch, draft, kitchen, printer, cold, hot, dayPlan, batchId): Line | { readonly problem: string } | null => {
     if (!batch || !draft || !kitchen || !printer || !cold) return null;
     if (!cold.plan) return { problem: cold.problem };
     const hotIsCurrent = hot.draft === draft && hot.kitchen === kitchen;
@@ -75,15 +75,15 @@ const selectLine = createSelector(
     const plan = hot.draft?.mark === draft.mark ? hot.plan : null;
     return {
       ...{ batch, draft, kitchen, printer, cold: cold.plan, hotIsCurrent },
-      hot: plan && inEvening(plan, evening, batchId),
+      hot: plan && inDayPlan(plan, dayPlan, batchId),
       ...{ trays: hot.trays, hotProblem: hot.problem },
     };
   },
 );
 
-/** In a supper the time of a batch is what its evening says. */
-export function inEvening<T extends Pick<HotPlan, 'serve'>>(plan: T, evening: Evening | null, id: string | null): T {
-  return plan.serve && evening && id !== null ? { ...plan, serve: serveInEvening(plan.serve, evening, id) } : plan;
+/** In a supper the time of a batch is what its day plan says. */
+export function inDayPlan<T extends Pick<HotPlan, 'serve'>>(plan: T, dayPlan: DayPlan | null, id: string | null): T {
+  return plan.serve && dayPlan && id !== null ? { ...plan, serve: serveInDay(plan.serve, dayPlan, id) } : plan;
 }
 
 export function useLine() {

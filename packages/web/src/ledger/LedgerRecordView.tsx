@@ -151,10 +151,7 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
                   printer={printer}
                   height={300}
                   fromS={Math.max(0, (loadStartsS[0] ?? 0) - LEAD_S)}
-                  label={T.oilOverTheEveningAgainst(
-                    printer.temp(figures.range.least),
-                    printer.temp(figures.range.most),
-                  )}
+                  label={T.oilOverTimeAgainst(printer.temp(figures.range.least), printer.temp(figures.range.most))}
                 />
               </Suspense>
             )}

@@ -5,7 +5,7 @@ import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
 /** Degrees shown above and below the range. */
 const AROUND_C = 14;
 
-/** The oil of a whole evening, small: its line over the range it was to be held in. */
+/** The oil of a whole day plan, small: its line over the range it was to be held in. */
 export function SmallTrace({ figures }: { readonly figures: LedgerFigures }) {
   const theme = useTheme();
   const { range, oilTraceC } = figures;

@@ -45,7 +45,7 @@ function traceOf({ readings, acts, draft }: LedgerRecord): readonly (readonly [n
   return during.filter((_, i) => i % each === 0).map(({ atS, probeC }) => [atS - fromS, probeC] as const);
 }
 
-/** The oil of several evenings over one another, each from its first drop. */
+/** The oil of several day plans over one another, each from its first drop. */
 export function Traces({ records, printer }: { readonly records: readonly LedgerRecord[]; readonly printer: Printer }) {
   const traces = records.map(traceOf);
   const all = traces.flat();

@@ -3,7 +3,7 @@ import { lazyPart } from '../ui/lazyPart';
 import { NotFound } from './Failure';
 
 const CookList = lazyPart(() => import('../cook/CookList').then((m) => ({ default: m.CookList })));
-const EveningRoom = lazyPart(() => import('../cook/EveningRoom').then((m) => ({ default: m.EveningRoom })));
+const DayRoom = lazyPart(() => import('../cook/DayRoom').then((m) => ({ default: m.DayRoom })));
 const CookRoom = lazyPart(() => import('../cook/CookRoom').then((m) => ({ default: m.CookRoom })));
 
 /** Pages beside the board. */
@@ -11,7 +11,9 @@ export function CookRoutes() {
   return (
     <Routes>
       <Route index element={<CookList />} />
-      <Route path="evening/:id" element={<EveningRoom />} />
+      <Route path="supper/:id" element={<DayRoom />} />
+      {/* The address of earlier versions. */}
+      <Route path="evening/:id" element={<DayRoom />} />
       <Route path=":id" element={<CookRoom />} />
       <Route path="*" element={<NotFound />} />
     </Routes>

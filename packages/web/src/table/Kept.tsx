@@ -61,7 +61,7 @@ export function OilNow() {
   );
 }
 
-/** What the cook wrote of the last evening. */
+/** What the cook wrote of the last day plan. */
 export function Lesson() {
   const printer = usePrinter();
   const { data } = api.useLedgerInfiniteQuery('');

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../data/api';
 import type { Printer } from '../text/printer';
-import { EVENING as E } from '../text/en/table/eveningPhrases';
+import { DAY_PLAN as E } from '../text/en/table/dayPlanPhrases';
 import { eatsText, SUPPER as S } from '../text/en/table/supperPhrases';
 import { TABLE as T } from '../text/en/table/tablePhrases';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
@@ -114,18 +114,18 @@ export function MealSection({ meal, printer, plans, shows, onPlan }: MealProps) 
   );
 }
 
-/** Whether the evening holds, and when it begins. */
+/** Whether the day plan holds, and when it begins. */
 function HoldsWord({ id, printer }: { readonly id: string; readonly printer: Printer }) {
-  const evening = api.useEveningQuery(id).data?.evening;
-  const first = evening?.entries[0];
-  if (!evening || !first) return null;
-  const isLate = evening.lateS > 60;
+  const dayPlan = api.useDayPlanQuery(id).data?.dayPlan;
+  const first = dayPlan?.entries[0];
+  if (!dayPlan || !first) return null;
+  const isLate = dayPlan.lateS > 60;
   const tone = isLate ? 'stop' : 'good';
   return (
     <Word $colour={toneColour(tone)}>
       <ToneMark tone={tone} size={15} />
       {isLate
-        ? E.lateBy(printer.span(evening.lateS))
+        ? E.lateBy(printer.span(dayPlan.lateS))
         : E.beginAt(`${printer.clock(first.startMs)} ${printer.day(first.startMs)}`)}
     </Word>
   );

@@ -3,14 +3,14 @@ import {
   headsOf,
   servingsOf,
   type SupperEats,
-  type SupperEvening,
+  type SupperDay,
   type SupperRow,
 } from '@ember-fold/core';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Printer } from '../text/printer';
 import { eatsText, SUPPER as S } from '../text/en/table/supperPhrases';
-import { cookName, decidesText, entryName, EVENING as E } from '../text/en/table/eveningPhrases';
+import { cookName, decidesText, entryName, DAY_PLAN as E } from '../text/en/table/dayPlanPhrases';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { Figure, Panel, Soft } from '../ui/controls/Panel';
 
@@ -45,7 +45,7 @@ interface SupperFiguresProps {
   readonly row: SupperRow;
   readonly batches: readonly BatchSummary[];
   /** `null` until it is planned. */
-  readonly told: SupperEvening | null;
+  readonly told: SupperDay | null;
   readonly nowMs: number;
   readonly eats: SupperEats | null;
   readonly printer: Printer;
@@ -54,31 +54,31 @@ interface SupperFiguresProps {
 /** A supper at a glance: whether it holds, what begins it, who eats, how many hands it takes. */
 export function SupperFigures({ row: { supper }, batches, told, eats, printer, nowMs }: SupperFiguresProps) {
   const times = servingsOf(supper).map(({ at }) => Date.parse(at));
-  const evening = told?.evening ?? null;
-  const first = evening?.entries[0] ?? null;
+  const dayPlan = told?.dayPlan ?? null;
+  const first = dayPlan?.entries[0] ?? null;
   const heads = headsOf(supper.guests);
   const pieces = batches.reduce((sum, batch) => sum + batch.pieces, 0);
   const eaten = eats && eatsText(eats, supper.each);
-  const isLate = evening !== null && evening.lateS > 60;
+  const isLate = dayPlan !== null && dayPlan.lateS > 60;
   const spareS = first ? (first.startMs - nowMs) / 1000 : 0;
   const tables = times.map((ms) => printer.clock(ms)).join(', ');
   const notYet = told?.problem ? E.noPlan[told.problem] : S.notYet;
-  const decides = evening ? decidesText(evening) : notYet;
-  const handsS = evening?.cooks.reduce((sum, cook) => sum + cook.handsS, 0) ?? 0;
+  const decides = dayPlan ? decidesText(dayPlan) : notYet;
+  const handsS = dayPlan?.cooks.reduce((sum, cook) => sum + cook.handsS, 0) ?? 0;
   return (
     <Strip>
       <One
         label={told?.problem ? S.tableAt : isLate ? E.late : E.holds}
         figure={
-          <Word $colour={evening ? (isLate ? 'stop' : 'good') : null}>
-            {evening && <ToneMark tone={isLate ? 'stop' : 'good'} size={22} />}
-            {!evening
+          <Word $colour={dayPlan ? (isLate ? 'stop' : 'good') : null}>
+            {dayPlan && <ToneMark tone={isLate ? 'stop' : 'good'} size={22} />}
+            {!dayPlan
               ? tables
               : isLate
-                ? E.lateBy(printer.span(evening.lateS))
-                : evening.allUpMs === null
+                ? E.lateBy(printer.span(dayPlan.lateS))
+                : dayPlan.allUpMs === null
                   ? E.tableAt(tables)
-                  : E.allUp(printer.clock(evening.allUpMs))}
+                  : E.allUp(printer.clock(dayPlan.allUpMs))}
           </Word>
         }
         says={[`${S.tableAt.toLowerCase()} ${tables}, ${printer.day(times[0]!)}`, decides].join('; ')}
@@ -109,12 +109,12 @@ export function SupperFigures({ row: { supper }, batches, told, eats, printer, n
       />
       <One
         label={E.handsTitle}
-        figure={<Figure>{evening ? printer.span(handsS) : '–'}</Figure>}
+        figure={<Figure>{dayPlan ? printer.span(handsS) : '–'}</Figure>}
         says={[
-          evening && told && told.cooks.length > 1
+          dayPlan && told && told.cooks.length > 1
             ? told.cooks
                 .map(
-                  (cook, i) => `${cookName(cook, i, told.cooks.length)} ${printer.span(evening.cooks[i]?.handsS ?? 0)}`,
+                  (cook, i) => `${cookName(cook, i, told.cooks.length)} ${printer.span(dayPlan.cooks[i]?.handsS ?? 0)}`,
                 )
                 .join(', ')
             : null,

@@ -1,4 +1,4 @@
-import { type BatchSummary, headsOf, type SupperEvening, type SupperRow } from '@ember-fold/core';
+import { type BatchSummary, headsOf, type SupperDay, type SupperRow } from '@ember-fold/core';
 import { Printer as PrinterIcon, Trash2 } from 'lucide-react';
 import { type ReactNode, useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -7,7 +7,7 @@ import { api, problemOf } from '../data/api';
 import { useMinute } from '../data/useMinute';
 import { useKitchen } from '../data/useLine';
 import { useSave } from '../data/useSave';
-import { EVENING as E } from '../text/en/table/eveningPhrases';
+import { DAY_PLAN as E } from '../text/en/table/dayPlanPhrases';
 import { listNames } from '../text/printer';
 import { SUPPER as S } from '../text/en/table/supperPhrases';
 import { Asked } from '../ui/controls/Asked';
@@ -21,12 +21,12 @@ import { type Planned, partsOf, type Plans } from './planned';
 import { SupperBatches } from './SupperBatches';
 import { SupperFigures } from './SupperFigures';
 import { SupperGuests, SupperWhen } from './SupperGuests';
-import { Cooks } from './evening/Cooks';
-import { useEveningEdits } from './evening/editEvening';
-import { EveningPanel } from './evening/EveningPanel';
-import { eveningSvg } from './evening/eveningSvg';
-import { EveningPrint } from './evening/EveningPrint';
-import { Ways } from './evening/Ways';
+import { Cooks } from './day/Cooks';
+import { useDayEdits } from './day/editDay';
+import { DayPanel } from './day/DayPanel';
+import { daySvg } from './day/daySvg';
+import { DayPrint } from './day/DayPrint';
+import { Ways } from './day/Ways';
 import { useSupperEats } from './useSupperEats';
 
 const Two = styled.div`
@@ -61,8 +61,8 @@ const Wide = styled.div`
   }
 `;
 
-/** Why there is no evening to be seen. */
-function NoEvening({ told, children }: { readonly told: SupperEvening; readonly children: ReactNode }) {
+/** Why there is no day plan to be seen. */
+function NoDayPlan({ told, children }: { readonly told: SupperDay; readonly children: ReactNode }) {
   const isNobody = told.batches.length > 0 && told.cooks.length === 0;
   return (
     <div style={{ display: 'grid', gap: 14, marginBottom: 14 }}>
@@ -143,8 +143,8 @@ function Supper({ row, list }: SupperProps) {
   const hands = known?.kitchen.cooks ?? 1;
   const nowMs = useMinute();
   // Time goes on by itself: what has slipped by is planned anew.
-  const evening = api.useEveningQuery(id, { pollingInterval: 60_000, skipPollingIfUnfocused: true });
-  const edits = useEveningEdits(id, supper, hands);
+  const dayPlan = api.useDayPlanQuery(id, { pollingInterval: 60_000, skipPollingIfUnfocused: true });
+  const edits = useDayEdits(id, supper, hands);
   if (!known) return null;
   const { printer } = known;
   return (
@@ -160,16 +160,16 @@ function Supper({ row, list }: SupperProps) {
           )}
         </Soft>
         <span className="grow" />
-        <Link to={`/cook/evening/${id}`}>{E.run}</Link>
-        <a href={`/api/suppers/${id}/evening.ics`}>{E.calendar}</a>
+        <Link to={`/cook/supper/${id}`}>{E.run}</Link>
+        <a href={`/api/suppers/${id}/plan.ics`}>{E.calendar}</a>
         <a href="/api/suppers/calendar.ics">{E.feed}</a>
-        <a href={`/api/suppers/${id}/evening`} download={`${supper.name}.json`}>
+        <a href={`/api/suppers/${id}/plan`} download={`${supper.name}.json`}>
           {E.json}
         </a>
         <SaveAs
           {...{ of: 'supper', id, name: supper.name }}
-          {...(evening.data?.evening && {
-            drawing: () => eveningSvg(supper.name, evening.data!, evening.data!.evening!, printer),
+          {...(dayPlan.data?.dayPlan && {
+            drawing: () => daySvg(supper.name, dayPlan.data!, dayPlan.data!.dayPlan!, printer),
           })}
         />
         <Button $look="quiet" onPress={() => window.print()}>
@@ -180,12 +180,12 @@ function Supper({ row, list }: SupperProps) {
         <DeleteSupper row={row} />
       </TitleRow>
       {problem && <Problem>{problem}</Problem>}
-      <SupperFigures row={row} batches={own} told={evening.data ?? null} eats={eats} printer={printer} nowMs={nowMs} />
-      <Asked of={evening} what={E.theEvening}>
+      <SupperFigures row={row} batches={own} told={dayPlan.data ?? null} eats={eats} printer={printer} nowMs={nowMs} />
+      <Asked of={dayPlan} what={E.theDayPlan}>
         {(told) =>
-          told.evening ? (
+          told.dayPlan ? (
             <Wide>
-              <EveningPanel {...{ told, supper, edits, printer, nowMs }} evening={told.evening} />
+              <DayPanel {...{ told, supper, edits, printer, nowMs }} dayPlan={told.dayPlan} />
               <div>
                 <Ways
                   supperId={id}
@@ -200,12 +200,12 @@ function Supper({ row, list }: SupperProps) {
                 />
                 <Cooks supper={supper} hands={hands} onChange={edits.setCooks} />
               </div>
-              <EveningPrint name={supper.name} told={told} evening={told.evening} printer={printer} />
+              <DayPrint name={supper.name} told={told} dayPlan={told.dayPlan} printer={printer} />
             </Wide>
           ) : (
-            <NoEvening told={told}>
+            <NoDayPlan told={told}>
               <Cooks supper={supper} hands={hands} onChange={edits.setCooks} />
-            </NoEvening>
+            </NoDayPlan>
           )
         }
       </Asked>

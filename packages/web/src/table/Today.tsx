@@ -4,7 +4,7 @@ import { styled } from 'styled-components';
 import { api } from '../data/api';
 import { useAppSelector } from '../data/store';
 import { useKitchen } from '../data/useLine';
-import { entryName } from '../text/en/table/eveningPhrases';
+import { entryName } from '../text/en/table/dayPlanPhrases';
 import { TABLE as T } from '../text/en/table/tablePhrases';
 import { STEP_NAME } from '../text/en/shared/words';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
@@ -36,14 +36,14 @@ interface TodayProps {
   readonly nowMs: number;
 }
 
-/** What has to be begun today, over all batches, in its order: those of a supper by its evening. */
+/** What has to be begun today, over all batches, in its order: those of a supper by its day plan. */
 export function Today({ plans, suppers, nowMs }: TodayProps) {
   const printer = useKitchen()?.printer;
   const from = new Date(nowMs).setHours(0, 0, 0, 0);
   const to = new Date(from).setDate(new Date(from).getDate() + 1);
   const alone = Object.entries(plans).filter(([id]) => suppers[id] === undefined);
   const batches = alone.map(([id, { trays }]) => ({ id, steps: trays[0]?.plan.serve?.steps ?? [] }));
-  const evenings = useEvenings([...new Set(Object.values(suppers))]);
+  const dayPlans = useDayPlans([...new Set(Object.values(suppers))]);
   const work: Work[] = [
     ...workBetween(batches, from, to).map(({ batchId, step }) => ({
       key: `${batchId} ${step.id} ${step.own?.id ?? ''} ${step.mark ?? ''} ${step.portion ?? ''}`,
@@ -51,13 +51,13 @@ export function Today({ plans, suppers, nowMs }: TodayProps) {
       to: `/cook/${batchId}`,
       says: T.step(step.own?.name ?? STEP_NAME[step.id], plans[batchId]!.name),
     })),
-    ...evenings.flatMap(({ id, told }) =>
-      (told.evening?.entries ?? [])
+    ...dayPlans.flatMap(({ id, told }) =>
+      (told.dayPlan?.entries ?? [])
         .filter(({ startMs }) => startMs >= from && startMs < to)
         .map((entry) => ({
           key: `${id} ${entry.id}`,
           startMs: entry.startMs,
-          to: `/cook/evening/${id}`,
+          to: `/cook/supper/${id}`,
           says: T.step(entryName(entry), told.batches.find((one) => one.id === entry.batchId)?.name ?? ''),
         })),
     ),
@@ -87,11 +87,11 @@ interface Work {
   readonly says: string;
 }
 
-/** Evenings that are known by now; the rows of their batches have asked for them. */
-function useEvenings(ids: readonly string[]) {
+/** Day plans that are known by now; the rows of their batches have asked for them. */
+function useDayPlans(ids: readonly string[]) {
   const queries = useAppSelector((state) => state.api);
   return ids.flatMap((id) => {
-    const told = api.endpoints.evening.select(id)({ api: queries }).data;
+    const told = api.endpoints.dayPlan.select(id)({ api: queries }).data;
     return told ? [{ id, told }] : [];
   });
 }

@@ -14,14 +14,14 @@ import {
 } from '@ember-fold/core';
 import { expose } from 'comlink';
 
-/** An evening that is over: what came of it, and the oil of each pot. */
+/** An session that is over: what came of it, and the oil of each pot. */
 export interface PracticeEnd {
   readonly outcome: PracticeOutcome;
   readonly traces: readonly (readonly OilReading[])[];
 }
 
 const worker = {
-  /** An evening to be practised. */
+  /** An session to be practised. */
   make: (kind: SituationKind, seed: number, name: string): Situation => situation(kind, seed, name),
 
   /** The best way through it, told as it is looked for. */

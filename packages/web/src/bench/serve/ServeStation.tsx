@@ -1,5 +1,5 @@
 import { SERVE as T } from '../../text/en/bench/serve/servePhrases';
-import type { BatchDraft, ChainStep, Evening, EveningEntry } from '@ember-fold/core';
+import type { BatchDraft, ChainStep, DayPlan, DayEntry } from '@ember-fold/core';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { Fragment, Suspense, useState } from 'react';
 import { Link } from 'react-router';
@@ -10,7 +10,7 @@ import { useEdit } from '../../data/useEdit';
 import { selectSupperOf } from '../../data/selectKitchen';
 import { useAppSelector } from '../../data/store';
 import type { Line } from '../../data/useLine';
-import { entryName, stepInEvening } from '../../text/en/table/eveningPhrases';
+import { entryName, stepInDay } from '../../text/en/table/dayPlanPhrases';
 import { hotFindingText } from '../../text/en/bench/fry/hotFindingText';
 import { Findings } from '../../ui/controls/Findings';
 import { MomentField } from '../../ui/controls/MomentField';
@@ -133,28 +133,28 @@ function ownStretches(steps: readonly ChainStep[], batch: BatchDraft): Stretch[]
   });
 }
 
-/** The same in the evening of its supper. */
-function eveningStretches({ entries, rests }: Evening, batchId: string): Stretch[] {
+/** The same in the day plan of its supper. */
+function dayStretches({ entries, rests }: DayPlan, batchId: string): Stretch[] {
   const of = (one: { readonly batchId: string | null }) => one.batchId === batchId;
-  const isTable = (entry: EveningEntry) => entry.id.startsWith('table ');
+  const isTable = (entry: DayEntry) => entry.id.startsWith('table ');
   const work = entries.flatMap((entry): Stretch[] => {
     if (isTable(entry)) return [{ ...entry, key: entry.id, name: entryName(entry), kind: 'hands' }];
     if (entry.pot === null) return entry.batchId === batchId ? [stretchOf(entry, entryName(entry))] : [];
     return entry.steps
       .filter((step) => of(step) && step.lengthS > 0)
-      .map((step) => stretchOf({ ...step, id: step.what, cook: 0 }, stepInEvening(step)));
+      .map((step) => stretchOf({ ...step, id: step.what, cook: 0 }, stepInDay(step)));
   });
   const alone = rests
     .filter((rest) => of(rest) && rest.endMs > rest.startMs)
     .map(({ step, startMs, endMs }): Stretch => {
-      const name = stepInEvening({ batchId, what: step.what, step, fromS: 0, lengthS: 0, startMs, endMs });
+      const name = stepInDay({ batchId, what: step.what, step, fromS: 0, lengthS: 0, startMs, endMs });
       return { key: step.id, name, kind: 'passive', startMs, endMs };
     });
   return [...work, ...alone].sort((a, b) => a.startMs - b.startMs);
 }
 
 const stretchOf = (
-  { id, cook, startMs, endMs }: Pick<EveningEntry, 'id' | 'cook' | 'startMs' | 'endMs'>,
+  { id, cook, startMs, endMs }: Pick<DayEntry, 'id' | 'cook' | 'startMs' | 'endMs'>,
   name: string,
 ): Stretch => ({ key: id, name, kind: cook === null ? 'passive' : 'hands', startMs, endMs });
 
@@ -236,10 +236,10 @@ export function ServeStation({ line }: { readonly line: Line }) {
   const supper = useAppSelector((state) => selectSupperOf(state, line.batch.supper));
   const serve = hot?.serve ?? null;
   const batchId = useAppSelector((state) => state.draft.batchId);
-  const evening = api.useEveningQuery(line.batch.supper ?? skipToken).data?.evening ?? null;
+  const dayPlan = api.useDayPlanQuery(line.batch.supper ?? skipToken).data?.dayPlan ?? null;
   const stretches =
-    batchId !== null && evening?.batches.some((one) => one.batchId === batchId)
-      ? eveningStretches(evening, batchId)
+    batchId !== null && dayPlan?.batches.some((one) => one.batchId === batchId)
+      ? dayStretches(dayPlan, batchId)
       : ownStretches(serve?.steps ?? [], line.batch);
   const { allergens, diet } = cold.contains;
   return (

@@ -40,7 +40,7 @@ interface ActListProps {
   readonly isWeighing: boolean;
   readonly chosen: string | null;
   readonly onChoose: (id: string) => void;
-  /** Of the whole evening. */
+  /** Of the whole session. */
   readonly pieces: number;
   readonly printer: Printer;
 }

@@ -57,7 +57,7 @@ interface PracticeEndProps {
   readonly onAgain: (another: boolean) => void;
 }
 
-/** How an evening went: the score with its reasons, what each act did, and what if. */
+/** How an session went: the score with its reasons, what each act did, and what if. */
 export function PracticeEnd({ of, run, whispered, desk, best, share, printer, onAgain }: PracticeEndProps) {
   const outcome = useMemo(() => practiceOutcome(run), [run]);
   const pieces = outcome.pieces.length;
@@ -130,7 +130,7 @@ export function PracticeEnd({ of, run, whispered, desk, best, share, printer, on
   );
 }
 
-/** The evening is kept once, as soon as its score is known. */
+/** The session is kept once, as soon as its score is known. */
 function useKeptOnce(of: Situation, score: number | null, whispered: boolean): void {
   const [, keep] = usePracticeResults();
   const isKept = useRef(false);

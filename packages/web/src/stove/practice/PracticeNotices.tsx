@@ -51,7 +51,7 @@ interface PracticeNoticesProps {
 export function PracticeNotices({ of, at, stove, shown, onHere, printer }: PracticeNoticesProps) {
   const [said, setSaid] = useState('');
   const { seen } = shown.pots[at]!;
-  const pot = stove.evening().pots[at]!;
+  const pot = stove.session().pots[at]!;
   const open = seen.inPot.filter(({ isOpen }) => isOpen).map(({ number }) => number);
   const lastOut = [...pot.takenOut.values()].at(-1);
   return (

@@ -12,13 +12,13 @@ import { StoveView, useLooks } from '../StoveView';
 import { useStoveFiguresAt } from '../useStoveFigures';
 import { useStoveCalls } from '../useStoveCalls';
 import { usePad } from '../usePad';
-import { keepEvening, leftEvening } from './leftEvening';
+import { keepSession, leftSession } from './leftSession';
 import { PracticeNotices } from './PracticeNotices';
 import { PracticeStove, type PracticeShown } from './practiceStove';
 import type { PracticeChoices } from './PracticeTold';
 
 const TICK_MS = 250;
-/** How far it has come is kept after every act, and each so many s of the evening. */
+/** How far it has come is kept after every act, and each so many s of the session. */
 const KEEP_EACH_S = 10;
 /** The keys of the stove stand in the window beside what stands above them here. */
 const UNDER_STRIPS = { '--strips': '156px' } as CSSProperties;
@@ -57,9 +57,9 @@ interface PracticeRunProps {
   readonly onOver: (stove: PracticeStove) => void;
 }
 
-/** The evening, cooked on the true stove page. */
+/** The session, cooked on the true stove page. */
 export function PracticeRun({ of, choices, printer, onOver }: PracticeRunProps) {
-  const [left] = useState(() => leftEvening(of));
+  const [left] = useState(() => leftSession(of));
   const [stove] = useState(() => new PracticeStove(of, T.pots, Number(choices.pace), left ?? undefined));
   const shown = useSyncExternalStore(stove.follow, stove.now);
   const [at, setAt] = useState(0);
@@ -72,7 +72,7 @@ export function PracticeRun({ of, choices, printer, onOver }: PracticeRunProps) 
   const done = stove.acts().length;
   const stretch = Math.floor(shown.timeS / KEEP_EACH_S);
   useEffect(() => {
-    keepEvening(of, shown.isOver ? null : { acts: stove.acts(), timeS: stove.now().timeS, choices });
+    keepSession(of, shown.isOver ? null : { acts: stove.acts(), timeS: stove.now().timeS, choices });
   }, [of, stove, choices, done, stretch, shown.isOver, shown.isPaused]);
   useEffect(() => {
     if (shown.isOver) onOver(stove);

@@ -6,7 +6,7 @@ import { PRACTICE as T } from '../../text/en/learn/practicePhrases';
 import { Page, PageTitle, TitleRow } from '../../ui/controls/Page';
 import { Panel, Problem, Soft } from '../../ui/controls/Panel';
 import { type PracticeDesk, practiceDesk } from '../../workers/practiceClient';
-import { keepEvening, leftEvening } from './leftEvening';
+import { keepSession, leftSession } from './leftSession';
 import { PracticeEnd } from './PracticeEnd';
 import { PracticeRun } from './PracticeRun';
 import type { PracticeStove } from './practiceStove';
@@ -15,14 +15,14 @@ import { PracticeTold, type PracticeChoices } from './PracticeTold';
 const isKind = (asked: string): asked is SituationKind => SITUATION_KINDS.some((kind) => kind === asked);
 const newSeed = () => Math.floor(Math.random() * 2 ** 31);
 
-/** One situation to practise: told, cooked, judged. The evening is in the address, so that it can be cooked again. */
+/** One situation to practise: told, cooked, judged. The session is in the address, so that it can be cooked again. */
 export function PracticeStoveRoom() {
   const { kind = '' } = useParams();
   const [query] = useSearchParams();
   const go = useNavigate();
   const [drawn] = useState(newSeed);
   const [times, setTimes] = useState(0);
-  const asked = Number(query.get('evening') ?? drawn);
+  const asked = Number(query.get('session') ?? drawn);
   const seed = Number.isSafeInteger(asked) ? asked : drawn;
   if (!isKind(kind))
     return (
@@ -35,9 +35,9 @@ export function PracticeStoveRoom() {
   const { name } = T.of(kind);
   const again = (another: boolean) => {
     setTimes((before) => before + 1);
-    void go(`/learn/practice/${kind}?evening=${another ? newSeed() : seed}`, { replace: true });
+    void go(`/learn/practice/${kind}?session=${another ? newSeed() : seed}`, { replace: true });
   };
-  const begun = () => void go(`/learn/practice/${kind}?evening=${seed}`, { replace: true });
+  const begun = () => void go(`/learn/practice/${kind}?session=${seed}`, { replace: true });
   return (
     <Page>
       <PageTitle of={[name, T.title]} />
@@ -45,7 +45,7 @@ export function PracticeStoveRoom() {
         <h1>{name}</h1>
         <Link to="/learn/practice">{T.all}</Link>
       </TitleRow>
-      <Evening key={`${kind} ${seed} ${times}`} kind={kind} seed={seed} onAgain={again} onBegun={begun} />
+      <Session key={`${kind} ${seed} ${times}`} kind={kind} seed={seed} onAgain={again} onBegun={begun} />
     </Page>
   );
 }
@@ -55,8 +55,8 @@ interface Ready {
   readonly of: Situation;
 }
 
-/** An evening as a worker laid it out, and the best way through it, looked for meanwhile. */
-function useEvening(kind: SituationKind, seed: number) {
+/** An session as a worker laid it out, and the best way through it, looked for meanwhile. */
+function useSession(kind: SituationKind, seed: number) {
   const [ready, setReady] = useState<Ready | null>(null);
   const [failed, setFailed] = useState(false);
   const [best, setBest] = useState<BestWay | null>(null);
@@ -80,17 +80,17 @@ function useEvening(kind: SituationKind, seed: number) {
   return { ready, failed, best, share };
 }
 
-interface EveningProps {
+interface SessionProps {
   readonly kind: SituationKind;
   readonly seed: number;
   readonly onAgain: (another: boolean) => void;
   readonly onBegun: () => void;
 }
 
-function Evening({ kind, seed, onAgain, onBegun }: EveningProps) {
+function Session({ kind, seed, onAgain, onBegun }: SessionProps) {
   const printer = useKitchen()?.printer;
-  const { ready, failed, best, share } = useEvening(kind, seed);
-  const [chosen, setChosen] = useState<PracticeChoices | null>(() => leftEvening({ kind, seed })?.choices ?? null);
+  const { ready, failed, best, share } = useSession(kind, seed);
+  const [chosen, setChosen] = useState<PracticeChoices | null>(() => leftSession({ kind, seed })?.choices ?? null);
   const [over, setOver] = useState<PracticeStove | null>(null);
   if (failed) return <Problem>{T.failed}</Problem>;
   if (!ready || !printer)
@@ -101,9 +101,9 @@ function Evening({ kind, seed, onAgain, onBegun }: EveningProps) {
     );
   const { of, desk } = ready;
   const begin = (choices: PracticeChoices) => {
-    keepEvening(of, null);
+    keepSession(of, null);
     setChosen(choices);
-    // The evening stands in the address: a reload goes on with this very one.
+    // The session stands in the address: a reload goes on with this very one.
     onBegun();
   };
   if (!chosen) return <PracticeTold of={of} printer={printer} onBegin={begin} />;
@@ -111,7 +111,7 @@ function Evening({ kind, seed, onAgain, onBegun }: EveningProps) {
   return (
     <PracticeEnd
       of={of}
-      run={over.evening()}
+      run={over.session()}
       whispered={chosen.whispers}
       desk={desk}
       best={best}

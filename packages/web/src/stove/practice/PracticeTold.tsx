@@ -42,7 +42,7 @@ interface PracticeToldProps {
   readonly onBegin: (choices: PracticeChoices) => void;
 }
 
-/** What the cook is told before the evening begins. */
+/** What the cook is told before the session begins. */
 export function PracticeTold({ of, printer, onBegin }: PracticeToldProps) {
   const [kept, keep] = useKept('practice-choices', isChoices);
   const [choices, setChoices] = useState(kept ?? USUAL);

@@ -71,7 +71,7 @@ function useEnded(desk: PracticeDesk, of: Situation, acts: readonly PracticeAct[
   return ended;
 }
 
-/** The oil over the evening beside the best way's; and an act that can be dragged along it. */
+/** The oil over the session beside the best way's; and an act that can be dragged along it. */
 export function PracticeTrace({ of, run, best, desk, moving, actsWith, printer }: PracticeTraceProps) {
   const [pot, setPot] = useState(moving?.pot ?? 0);
   const [atS, setAtS] = useState(moving?.atS ?? 0);

@@ -1,5 +1,5 @@
 import { stoveState, replayPractice, practiceOutcome, type Situation, situation } from '@ember-fold/core';
-import { keepEvening, leftEvening } from './leftEvening';
+import { keepSession, leftSession } from './leftSession';
 import { PracticeStove } from './practiceStove';
 
 const NAMES = ['Left', 'Right'];
@@ -33,7 +33,7 @@ test('it moves by the wall at its pace, not while it is held, and a page that sl
   expect(told).toBeLessThan(30);
 });
 
-test('an act of the page happens at the second of the evening, once, and the page is told what was done', () => {
+test('an act of the page happens at the second of the session, once, and the page is told what was done', () => {
   const of = situation('two-pots', 2, 'Practice');
   const stove = opened(of);
   stove.tick(1000);
@@ -54,7 +54,7 @@ test('an act of the page happens at the second of the evening, once, and the pag
   stove.act(0, { id: 'late', atS: 0, kind: 'drop', pieces: [1] });
   expect(stove.acts().map(({ id }) => id)).toEqual(['a', 'b']);
   // What was done by hand, replayed, ends as it ended here.
-  expect(practiceOutcome(replayPractice(of, stove.acts()))).toEqual(practiceOutcome(stove.evening()));
+  expect(practiceOutcome(replayPractice(of, stove.acts()))).toEqual(practiceOutcome(stove.session()));
 });
 
 test('fresh oil is cold, with the burner setting at nothing on the page too; without a probe the page gets no reading', () => {
@@ -76,15 +76,15 @@ test('left in the middle it goes on where it was, also in oil that was changed; 
   stove.act(0, { id: 'a', atS: 0, kind: 'burner', setting: 9 });
   for (let ms = 250; ms <= 4000; ms += 250) stove.tick(ms);
   const left = { acts: stove.acts(), timeS: stove.now().timeS, choices: { pace: '4', whispers: false } as const };
-  keepEvening(of, left);
-  const kept = leftEvening(of);
+  keepSession(of, left);
+  const kept = leftSession(of);
   const again = new PracticeStove(of, NAMES, 4, kept!);
   expect(again.now()).toMatchObject({ timeS: 16, isPaused: true });
   expect(again.now().pots[0]!.seen).toEqual(stove.now().pots[0]!.seen);
   expect(again.now().pots[0]!.live.acts).toEqual(stove.now().pots[0]!.live.acts);
-  expect(leftEvening({ kind: 'allergy', seed: 3 })).toBeNull();
+  expect(leftSession({ kind: 'allergy', seed: 3 })).toBeNull();
   for (const half of ['{', '{"kind":"allergy","seed":2,"timeS":1,"acts":[null]}', 'null', '[]']) {
     localStorage.setItem('ember.kept.practice-left', half);
-    expect(leftEvening(of)).toBeNull();
+    expect(leftSession(of)).toBeNull();
   }
 });

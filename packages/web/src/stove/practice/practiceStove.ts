@@ -23,13 +23,13 @@ interface ShownPot {
   readonly seen: PotSeen;
 }
 
-/** An evening that was left in the middle: its acts are all it takes to go on. */
-export interface LeftEvening {
+/** An session that was left in the middle: its acts are all it takes to go on. */
+export interface LeftSession {
   readonly acts: readonly PracticeAct[];
   readonly timeS: number;
 }
 
-/** What is shown of an evening at one moment. */
+/** What is shown of an session at one moment. */
 export interface PracticeShown {
   readonly timeS: number;
   readonly isOver: boolean;
@@ -43,7 +43,7 @@ export interface PracticeShown {
 /** A page that slept catches up no more than this, s by the wall. */
 const MOST_BEHIND_S = 1;
 
-/** A practised evening that runs by the wall's clock at a pace of its own; nothing of it leaves the page. */
+/** A practised session that runs by the wall's clock at a pace of its own; nothing of it leaves the page. */
 export class PracticeStove {
   private readonly run: PracticeRun;
   private readonly followers = new Set<() => void>();
@@ -64,7 +64,7 @@ export class PracticeStove {
     private readonly situation: Situation,
     names: readonly string[],
     pace: number,
-    before?: LeftEvening,
+    before?: LeftSession,
   ) {
     this.kitchens = situation.pots.map(({ session: { kitchen } }, i) =>
       situation.pots.length > 1 ? { ...kitchen, potName: names[i]! } : kitchen,
@@ -76,7 +76,7 @@ export class PracticeStove {
     this.shown = this.look();
   }
 
-  /** The setting as it stands without a hand: when the evening begins, and over a fresh pot. */
+  /** The setting as it stands without a hand: when the session begins, and over a fresh pot. */
   private settled(setting: number, id: string, atS: number): StoveAct {
     return { id, atS, kind: 'burner', setting };
   }
@@ -100,8 +100,8 @@ export class PracticeStove {
     return this.run.acts;
   }
 
-  /** The evening as it is. */
-  evening(): PracticeRun {
+  /** The session as it is. */
+  session(): PracticeRun {
     return this.run;
   }
 
@@ -133,7 +133,7 @@ export class PracticeStove {
     this.tell();
   }
 
-  /** An act of the stove page: it happens now, by the clock of the evening. */
+  /** An act of the stove page: it happens now, by the clock of the session. */
   act(pot: number, { id, ...act }: StoveAct): void {
     const { atS: _, ...what } = act;
     this.does(pot, what, id);

@@ -5,7 +5,7 @@ import { styled } from 'styled-components';
 import { api } from '../../data/api';
 import { selectKitchenFor } from '../../data/selectKitchen';
 import { useAppSelector } from '../../data/store';
-import { inEvening } from '../../data/useLine';
+import { inDayPlan } from '../../data/useLine';
 import { BENCH_SHEETS as T } from '../../text/en/bench/benchSheetPhrases';
 import { lineText } from '../../text/en/bench/lineText';
 import { makePrinter } from '../../text/printer';
@@ -88,7 +88,7 @@ export function BatchGlance({ id, version, onPlan }: BatchGlanceProps) {
     onPlanned.current = onPlan;
   });
   const kitchen = useAppSelector((state) => selectKitchenFor(state, draft));
-  const told = api.useEveningQuery(draft?.supper ?? skipToken).data;
+  const told = api.useDayPlanQuery(draft?.supper ?? skipToken).data;
   const [plan, setPlan] = useState<readonly PlannedTray[] | 'none' | null>(null);
   useEffect(() => {
     if (!draft || !kitchen) return;
@@ -116,7 +116,7 @@ export function BatchGlance({ id, version, onPlan }: BatchGlanceProps) {
     ...{ batch: draft, draft: first.draft, kitchen, printer: makePrinter(kitchen) },
     ...{
       cold: first.plan,
-      hot: inEvening(first.plan, told?.evening ?? null, id),
+      hot: inDayPlan(first.plan, told?.dayPlan ?? null, id),
       hotIsCurrent: true,
       hotProblem: null,
       trays: [],

@@ -91,7 +91,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'stored.too-long': 'kept too long',
   'serve.dough-waits': 'dough waits',
   'serve.late': 'late',
-  'serve.evening-late': 'supper late',
+  'serve.plan-late': 'supper late',
   'serve.to-fridge': 'chill them',
   'serve.fridge-limit': 'waits too long',
   'serve.no-take-out': 'no time plan',

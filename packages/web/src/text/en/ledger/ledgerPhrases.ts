@@ -20,7 +20,7 @@ export const LEDGER = {
   cookAgainWithTheActual: 'Cook again with the actual values',
   oilAgainstItsRange: 'Oil and its range',
   noReadingWasTaken: 'The oil was not measured.',
-  oilOverTheEveningAgainst: (temp: string | number, temp2: string | number) =>
+  oilOverTimeAgainst: (temp: string | number, temp2: string | number) =>
     `Oil over time, with its range of ${temp} to ${temp2}`,
   figure: 'figure',
   planned: 'planned',

@@ -134,9 +134,9 @@ const SENTENCES: HotSentences = {
   'serve.ahead-warm': () =>
     'Pieces made on an earlier day cannot wait at room temperature. Fry them from the fridge or frozen.',
   'serve.on-time': ({ startMs }, p) => `Start by ${p.clock(startMs)} on ${p.day(startMs)}.`,
-  'serve.in-evening': ({ startMs, decides }, p) =>
+  'serve.in-day-plan': ({ startMs, decides }, p) =>
     `Start at ${p.clock(startMs)} on ${p.day(startMs)}, together with the other batches of the supper: ${DECIDES[decides]}.`,
-  'serve.evening-late': ({ lateS, decides }, p) =>
+  'serve.plan-late': ({ lateS, decides }, p) =>
     `The supper is ${p.span(lateS)} late: ${DECIDES[decides]}. Its page shows what you can do.`,
   'serve.to-fridge': ({ limitMs }, p) =>
     `Put the filled pieces in the fridge, covered. Left out, they are safe only until ${p.clock(limitMs)}.`,

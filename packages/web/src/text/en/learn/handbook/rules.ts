@@ -317,8 +317,8 @@ const OF: Readonly<Record<FindingCode, keyof typeof RULE>> = {
   'serve.room-limit': 'room',
   'serve.ahead': 'keeps',
   'serve.keeps': 'keeps',
-  'serve.in-evening': 'day',
-  'serve.evening-late': 'day',
+  'serve.in-day-plan': 'day',
+  'serve.plan-late': 'day',
 };
 
 /** The rule behind a finding. */
