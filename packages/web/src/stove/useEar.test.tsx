@@ -70,7 +70,7 @@ it('tells the newest listener: a pot that has moved on is not spoken to as it wa
   rerender({ load: 2 });
   expect(FakeEar.made).toHaveLength(1);
   act(() => FakeEar.made[0]!.hear('take-out'));
-  expect(heard).toEqual(['2 lift']);
+  expect(heard).toEqual(['2 take-out']);
 });
 
 it('says that it may not, and tries anew when it is asked again', () => {
