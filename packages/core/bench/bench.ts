@@ -39,7 +39,7 @@ import {
 } from '../src/index.js';
 import { interfaceC } from '../src/frying/advanceFry.js';
 import { BAKED, FRIED, kitchenDraft, OUTSIDE } from '../testing/kitchenMinutes.js';
-import { supperDaySteps } from '../src/plan/supperDay.js';
+import { supperDaySteps } from '../src/plan/supper/supperDay.js';
 import { explicitFry } from './explicitFry.js';
 
 const MINUTES = 20;

@@ -1,8 +1,8 @@
 /** Pieces as solids in the round, for conduction in three dimensions. Lengths m. */
 import type { Point } from '../src/draft/choices.js';
-import { coneAspect, coneFullness, coneSizes, ellipseAround } from '../src/piece/forms/cone.js';
-import { cupSizes } from '../src/piece/forms/cup.js';
-import { LEAF } from '../src/piece/forms/ownCutter.js';
+import { coneAspect, coneFullness, coneSizes, ellipseAround } from '../src/piece/shapes/cone.js';
+import { cupSizes } from '../src/piece/shapes/cup.js';
+import { LEAF } from '../src/piece/shapes/ownCutter.js';
 import { outlineLengths } from '../src/piece/membrane.js';
 import type { Piece, PieceSpec } from '../src/piece/piece.js';
 

@@ -52,16 +52,16 @@ export { coolFilling, type CoolingResult } from './filling/coolFilling.js';
 export { type Coating } from './piece/coating.js';
 export { EDGES } from './piece/edge.js';
 export { SHAPES, shapeOf } from './piece/shapes.js';
-export { cupSizes } from './piece/forms/cup.js';
-export { LEAF } from './piece/forms/ownCutter.js';
+export { cupSizes } from './piece/shapes/cup.js';
+export { LEAF } from './piece/shapes/ownCutter.js';
 export type { Shape, Gathered, Piece, PieceSpec } from './piece/piece.js';
 export { rolledProfileM } from './piece/gather.js';
 export { solveInset } from './piece/membrane.js';
 export { eachOf, type PortionRun, portionRun } from './piece/portionRun.js';
 export { type Portioning, portioning } from './piece/portioning.js';
-export { cuttingOf } from './plan/cutDraft.js';
-export { cutterOutline, withOutline } from './plan/foldEdits.js';
-export { METHODS, type SealTrade, sealTrade, withFill } from './plan/sealTrade.js';
+export { cuttingOf } from './plan/tray/cutDraft.js';
+export { cutterOutline, withOutline } from './plan/edit/foldEdits.js';
+export { METHODS, type SealTrade, sealTrade, withFill } from './plan/tray/sealTrade.js';
 export { type Burst, type BurstCause } from './piece/seal.js';
 export { type Mesh, meshSection, type PieceMesh, pieceMesh } from './piece/pieceMesh.js';
 export {
@@ -85,7 +85,7 @@ export {
 } from './piece/cutting/cutting.js';
 export { type CutterShape } from './piece/cutting/lattice.js';
 export { halfMoonSection, lensSection } from './piece/section.js';
-export { stripFolds } from './piece/forms/stripTriangle.js';
+export { stripFolds } from './piece/shapes/stripTriangle.js';
 export { FILL_RANGE } from './piece/foldFindings.js';
 export { doughMaterial, fillingMaterial } from './frying/fryMaterial.js';
 export { type HoldTimes, holdTimes, temperedC } from './frying/holdPiece.js';
@@ -142,9 +142,9 @@ export {
   NOTHING_KNOWN,
   predictAsks,
   shownPredictions,
-} from './plan/stoveNow.js';
+} from './plan/batch/stoveNow.js';
 export { isFryable } from './piece/piece.js';
-export { cookNow, type CookNow, timerCalls } from './plan/cookNow.js';
+export { cookNow, type CookNow, timerCalls } from './plan/supper/cookNow.js';
 export { thinForFit } from './oil/fitStove.js';
 export { oilNow, type OilNow, type OilVerdict } from './stove/oilNow.js';
 export { doNext, isDueNow, type NextStep } from './stove/doNext.js';
@@ -176,16 +176,16 @@ export {
   readBatchDraft,
   type Tray,
 } from './draft/batchDraft.js';
-export { trayAlone, trayOf, traysOf, withCopyOfTray, withFillingOf, withoutTray, withTray } from './plan/trays.js';
-export { type StoveTray, friedPieces, type FryTray, fryTrays, trayOfPiece } from './plan/fryTrays.js';
-export type { BatchPlan, ColdPlan, HotPlan } from './plan/batchPlan.js';
-export { coolingWays } from './plan/planFilling.js';
-export type { TrayBake } from './plan/trayBake.js';
-export type { StoragePlan } from './plan/trayKeep.js';
+export { trayAlone, trayOf, traysOf, withCopyOfTray, withFillingOf, withoutTray, withTray } from './plan/edit/trays.js';
+export { type StoveTray, friedPieces, type FryTray, fryTrays, trayOfPiece } from './plan/batch/fryTrays.js';
+export type { BatchPlan, ColdPlan, HotPlan } from './plan/tray/batchPlan.js';
+export { coolingWays } from './plan/tray/planFilling.js';
+export type { TrayBake } from './plan/tray/trayBake.js';
+export type { StoragePlan } from './plan/tray/trayKeep.js';
 export { kitchenAtPot, potOf } from './draft/kitchenAtPot.js';
-export { duringFry, type DayPart, dayPart, HOT_OIL_C } from './plan/dayPart.js';
-export { type Room, roomsOf } from './plan/partStays.js';
-export type { DayAsk, DayStep } from './plan/dayTasks.js';
+export { duringFry, type DayPart, dayPart, HOT_OIL_C } from './plan/supper/dayPart.js';
+export { type Room, roomsOf } from './plan/batch/partStays.js';
+export type { DayAsk, DayStep } from './plan/supper/dayTasks.js';
 export {
   bestWays,
   type DayWay,
@@ -194,10 +194,10 @@ export {
   supperCooks,
   type SupperWhole,
   withDayWay,
-} from './plan/dayWays.js';
-export { type DayRisk, TABLE_LATE_S, workRange } from './plan/dayRisk.js';
-export { dayDelay, type DayDelay, dayMoves, dayTurns, type DayTurn } from './plan/dayTurns.js';
-export { type DayOfBatch, isHeldLong } from './plan/dayOfBatch.js';
+} from './plan/supper/dayWays.js';
+export { type DayRisk, TABLE_LATE_S, workRange } from './plan/supper/dayRisk.js';
+export { dayDelay, type DayDelay, dayMoves, dayTurns, type DayTurn } from './plan/supper/dayTurns.js';
+export { type DayOfBatch, isHeldLong } from './plan/supper/dayOfBatch.js';
 export {
   LEARNT_KINDS,
   learntFrom,
@@ -206,7 +206,7 @@ export {
   usualBoilOff,
   USUAL_PORTIONS,
 } from './learning/beliefs.js';
-export { figureSources, type Source, SOURCED, type SourcedFigure, type SourcedId } from './plan/figureSources.js';
+export { figureSources, type Source, SOURCED, type SourcedFigure, type SourcedId } from './plan/tray/figureSources.js';
 export type { LearntTold, SeenObservation, Unlearnt } from './wire/learntWire.js';
 export {
   DIFFERENCES,
@@ -216,7 +216,7 @@ export {
   wholeRecord,
   type WholeRecord,
   type WholeRow,
-} from './plan/wholeRecord.js';
+} from './plan/lesson/wholeRecord.js';
 export { seededNormal, seededUniform } from './numeric/seededNoise.js';
 export {
   platesOf,
@@ -226,9 +226,9 @@ export {
   testExpected,
   type TestExpected,
   withTest,
-} from './plan/sideBySide.js';
+} from './plan/lesson/sideBySide.js';
 export { type CrustRead, type Picture, type PictureFault, readCrust, type SeenPiece } from './camera/readCrust.js';
-export { type Happened, observationsOf } from './plan/observe.js';
+export { type Happened, observationsOf } from './plan/lesson/observe.js';
 export { type Belief, doughKey, HAND_WORKS, type HandWork, type Learnt, type Scalding } from './draft/learnt.js';
 export { type CauseChance, type CauseId, CAUSES, rankCauses } from './learning/causes.js';
 export { compareRecords, type RecordRow, type RecordSide } from './learning/compareRecords.js';
@@ -253,12 +253,12 @@ export {
   type TrayLesson,
   withChange,
   withProposal,
-} from './plan/oneChange.js';
-export { type Evidence, trayEvidence } from './plan/trayEvidence.js';
-export { serveInDay } from './plan/serveInDay.js';
-export { sheetInDay } from './plan/sheetInDay.js';
-export { type CookHours, type DayPlan, type DayEntry, type DayRest, supperDay } from './plan/supperDay.js';
-export { friedInOil, fryJobFrom, fryJobOf, supperAfter, supperOrder } from './plan/supper.js';
+} from './plan/lesson/oneChange.js';
+export { type Evidence, trayEvidence } from './plan/lesson/trayEvidence.js';
+export { serveInDay } from './plan/supper/serveInDay.js';
+export { sheetInDay } from './plan/supper/sheetInDay.js';
+export { type CookHours, type DayPlan, type DayEntry, type DayRest, supperDay } from './plan/supper/supperDay.js';
+export { friedInOil, fryJobFrom, fryJobOf, supperAfter, supperOrder } from './plan/supper/supper.js';
 export {
   type Dish,
   type GroupEats,
@@ -267,10 +267,10 @@ export {
   supperPlaces,
   type SupperPart,
   supperPart,
-} from './plan/supperEats.js';
-export { stoveTrays, planBatch, planHot, type PlannedTray, planTrays } from './plan/planBatch.js';
-export { planCold } from './plan/planCold.js';
-export { foldedBodyOf, fryBodyOf } from './plan/trayBody.js';
+} from './plan/supper/supperEats.js';
+export { stoveTrays, planBatch, planHot, type PlannedTray, planTrays } from './plan/batch/planBatch.js';
+export { planCold } from './plan/tray/planCold.js';
+export { foldedBodyOf, fryBodyOf } from './plan/tray/trayBody.js';
 export {
   type Finding,
   type FindingCode,
@@ -279,8 +279,8 @@ export {
   type Station,
   worstTone,
 } from './draft/finding.js';
-export { FINISH_C, type TakeOutWay, type TakeOutWayId, takeOutWays } from './plan/takeOutWays.js';
-export { newTray, type StarterId, STARTERS } from './plan/starters.js';
+export { FINISH_C, type TakeOutWay, type TakeOutWayId, takeOutWays } from './plan/batch/takeOutWays.js';
+export { newTray, type StarterId, STARTERS } from './plan/edit/starters.js';
 export {
   doughEachKg,
   type Limit,
@@ -301,7 +301,7 @@ export {
   withSizeFor,
   withThickener,
   withWorkedFormula,
-} from './plan/editDraft.js';
+} from './plan/edit/editDraft.js';
 export {
   beliefDensity,
   type Felt,
@@ -310,9 +310,9 @@ export {
   LABEL_BELIEF,
   observeFlour,
 } from './learning/flourBelief.js';
-export { type BalanceWay, balanceWays } from './plan/balanceWays.js';
-export { type BatchFigures, batchFigures } from './plan/batchFigures.js';
-export { cookAgain } from './plan/cookAgain.js';
+export { type BalanceWay, balanceWays } from './plan/edit/balanceWays.js';
+export { type BatchFigures, batchFigures } from './plan/batch/batchFigures.js';
+export { cookAgain } from './plan/lesson/cookAgain.js';
 export {
   type Base,
   baseFormulaId,
@@ -335,7 +335,7 @@ export {
   type StoredPlace,
   type StoredRecord,
 } from './store/stored.js';
-export { copyDraft } from './plan/copyDraft.js';
+export { copyDraft } from './plan/edit/copyDraft.js';
 export { type AmountPlace, batchAmounts, type StepAmount, stepAmounts, stepOfAmount } from './store/stepAmounts.js';
 export {
   type ForgivingPoint,
@@ -357,7 +357,7 @@ export {
   FRY_METHODS,
   type FryMethod,
   withFryMethod,
-} from './plan/fryArms.js';
+} from './plan/batch/fryArms.js';
 export {
   crumbIn,
   CRUMB_ANSWERS,
@@ -367,9 +367,9 @@ export {
   type CrumbReading,
   wantedCrumb,
 } from './oil/crumbTest.js';
-export { type BakePlan, bakePlan, ovenFactorSeen, type SplitPlan, splitPlan } from './plan/bakePlan.js';
+export { type BakePlan, bakePlan, ovenFactorSeen, type SplitPlan, splitPlan } from './plan/batch/bakePlan.js';
 export { type OvenBelief, ovenBelief, ovenSkinH } from './frying/ovenHeat.js';
-export { type LoadWay, type LoadWayId, loadWays } from './plan/loadWays.js';
+export { type LoadWay, type LoadWayId, loadWays } from './plan/batch/loadWays.js';
 export {
   type CheckAnswer,
   type CookAct,
@@ -387,9 +387,9 @@ export {
   stepState,
   stepWhat,
 } from './cook/cookAct.js';
-export { type CheckId, plannedOf, type RunStep, runSheet, type StepMeasure } from './plan/runSheet.js';
-export { stepFindings } from './plan/stepFindings.js';
-export { asCooked, MEASURE_RANGE, type PlanChange } from './plan/asCooked.js';
+export { type CheckId, plannedOf, type RunStep, runSheet, type StepMeasure } from './plan/batch/runSheet.js';
+export { stepFindings } from './plan/batch/stepFindings.js';
+export { asCooked, MEASURE_RANGE, type PlanChange } from './plan/batch/asCooked.js';
 export { callsBy, ringing } from './cook/ringing.js';
 export { type Danger, type DangerId } from './stove/danger.js';
 export { type StoveBelief, stoveBelief } from './stove/stoveLearning.js';
@@ -437,7 +437,7 @@ export {
   type BurnerKind,
 } from './draft/kitchen.js';
 export { clamp } from './numeric/clamp.js';
-export { plannedFigures } from './plan/plannedFigures.js';
+export { plannedFigures } from './plan/tray/plannedFigures.js';
 export type { FryPlan } from './frying/fryPlan.js';
 export { RANGES } from './draft/ranges.js';
 export type { Range } from './numeric/range.js';

@@ -1,8 +1,8 @@
 // Kitchen minutes: what practised cooks take out at, by eye; the tests hold the product to them and the bench prints them.
 import type { DoughFamilyId, ShapeId, TurnMethod } from '../src/draft/choices.js';
 import type { TrayDraft } from '../src/draft/draft.js';
-import { withDoughEach, withFamily, withFold, withShape, withWorkedFormula } from '../src/plan/editDraft.js';
-import { newTray } from '../src/plan/starters.js';
+import { withDoughEach, withFamily, withFold, withShape, withWorkedFormula } from '../src/plan/edit/editDraft.js';
+import { newTray } from '../src/plan/edit/starters.js';
 
 /** One piece of a cook's, as it is made by hand. */
 export interface KitchenPiece {

@@ -1,9 +1,9 @@
 import { type FindingCode, findingOf, worstTone } from '../draft/finding.js';
 import fc from 'fast-check';
 import { type TrayDraft } from '../draft/draft.js';
-import { withFamily, withWorkedFormula } from '../plan/editDraft.js';
-import { planBatch } from '../plan/planBatch.js';
-import { newTray } from '../plan/starters.js';
+import { withFamily, withWorkedFormula } from '../plan/edit/editDraft.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray } from '../plan/edit/starters.js';
 import { doughFigures } from './doughFigures.js';
 import { doughRise, mixedDoughC, pourTemp, type RiseSpec, yeastAlive, yeastRate, yeastStrength } from './doughRise.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';

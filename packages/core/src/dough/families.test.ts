@@ -1,10 +1,10 @@
 import { foamConductivity } from '../frying/fryMaterial.js';
 import { findingOf } from '../draft/finding.js';
 import fc from 'fast-check';
-import { withFamily, withWorkedFormula } from '../plan/editDraft.js';
+import { withFamily, withWorkedFormula } from '../plan/edit/editDraft.js';
 import { worstTone } from '../draft/finding.js';
-import { planBatch } from '../plan/planBatch.js';
-import { newTray } from '../plan/starters.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray } from '../plan/edit/starters.js';
 import { type Formula, scaleFormula } from '../ingredient/formula.js';
 import { DOUGH_FAMILIES } from './doughFamily.js';
 import { doughFigures } from './doughFigures.js';

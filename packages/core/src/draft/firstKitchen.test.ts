@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { planBatch } from '../plan/planBatch.js';
-import { newTray } from '../plan/starters.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray } from '../plan/edit/starters.js';
 import { potLevels } from '../oil/pot.js';
 import { type FirstAsk, firstAsk, firstKitchen } from './firstKitchen.js';
 import { DEFAULT_KITCHEN, BURNER_KINDS } from './kitchen.js';

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { coolFilling, type CoolingSpec, dishDepthM, iceForBath } from './coolFilling.js';
-import { draftFilling } from '../plan/draftFigures.js';
-import { withRaw } from '../plan/editDraft.js';
-import { planBatch } from '../plan/planBatch.js';
-import { planCold } from '../plan/planCold.js';
-import { coolingWays } from '../plan/planFilling.js';
-import { newTray } from '../plan/starters.js';
+import { draftFilling } from '../plan/edit/draftFigures.js';
+import { withRaw } from '../plan/edit/editDraft.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { planCold } from '../plan/tray/planCold.js';
+import { coolingWays } from '../plan/tray/planFilling.js';
+import { newTray } from '../plan/edit/starters.js';
 import { INGREDIENTS, ingredientById } from '../ingredient/catalogue.js';
 import type { TrayDraft } from '../draft/draft.js';
 import type { Formula } from '../ingredient/formula.js';

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { planBatch } from '../plan/planBatch.js';
-import { planCold } from '../plan/planCold.js';
-import { fryBodyOf } from '../plan/trayBody.js';
-import { newTray } from '../plan/starters.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { planCold } from '../plan/tray/planCold.js';
+import { fryBodyOf } from '../plan/tray/trayBody.js';
+import { newTray } from '../plan/edit/starters.js';
 import {
   forgivingPoint,
   fryMapOrder,
@@ -15,7 +15,7 @@ import {
 import type { TrayDraft } from '../draft/draft.js';
 import { fryChances } from './fryChances.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
-import { withFold, withShape } from '../plan/editDraft.js';
+import { withFold, withShape } from '../plan/edit/editDraft.js';
 
 const DRAFT = newTray('Test', 'squash-sage', 24, '2030-01-05T18:30:00Z');
 const COLD = planCold(DRAFT, DEFAULT_KITCHEN);

@@ -1,7 +1,7 @@
 import { BAKED, FRIED, kitchenDraft, type KitchenPiece } from '../../testing/kitchenMinutes.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
-import { bakePlan } from '../plan/bakePlan.js';
-import { planBatch } from '../plan/planBatch.js';
+import { bakePlan } from '../plan/batch/bakePlan.js';
+import { planBatch } from '../plan/batch/planBatch.js';
 
 const fried = (piece: KitchenPiece) => planBatch(kitchenDraft(piece), DEFAULT_KITCHEN, null).fry!;
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { planBatch } from '../plan/planBatch.js';
+import { planBatch } from '../plan/batch/planBatch.js';
 import { type TrayDraft } from '../draft/draft.js';
-import { newTray } from '../plan/starters.js';
+import { newTray } from '../plan/edit/starters.js';
 import { runLoads } from '../oil/fryLoads.js';
 import { pieceHeatCurve } from './pieceHeat.js';
 import { halfDepthOilM3, oilDensity } from '../oil/pot.js';

@@ -1,8 +1,8 @@
 import { type TrayDraft } from '../draft/draft.js';
-import { withFamily, withFold, withShape, withWorkedFormula } from '../plan/editDraft.js';
+import { withFamily, withFold, withShape, withWorkedFormula } from '../plan/edit/editDraft.js';
 import type { FindingCode, FindingTone } from '../draft/finding.js';
-import { planBatch } from '../plan/planBatch.js';
-import { newTray, type StarterId } from '../plan/starters.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray, type StarterId } from '../plan/edit/starters.js';
 import type { DoughFamilyId, ShapeId } from '../draft/choices.js';
 import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 

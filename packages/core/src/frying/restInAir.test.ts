@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
-import { withFold, withShape } from '../plan/editDraft.js';
-import { planBatch } from '../plan/planBatch.js';
-import { newTray } from '../plan/starters.js';
+import { withFold, withShape } from '../plan/edit/editDraft.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray } from '../plan/edit/starters.js';
 import { advanceFry, FRY_STEPPING } from './advanceFry.js';
 import { copyFryBody, createFryBody } from './fryBody.js';
 import { coreOf, restInAir } from './restInAir.js';

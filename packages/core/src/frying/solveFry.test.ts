@@ -1,8 +1,8 @@
 import { explicitFry } from '../../bench/explicitFry.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
-import { withShape } from '../plan/editDraft.js';
-import { planBatch } from '../plan/planBatch.js';
-import { newTray } from '../plan/starters.js';
+import { withShape } from '../plan/edit/editDraft.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray } from '../plan/edit/starters.js';
 import { CoreError } from '../errors.js';
 import { advanceFry, coldestC, crustM, FRY_STEPPING, interfaceC, turnFry } from './advanceFry.js';
 import { createFryBody, type FryBodySpec, OIL_SURFACE } from './fryBody.js';

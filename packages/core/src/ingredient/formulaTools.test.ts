@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { type TrayDraft } from '../draft/draft.js';
-import { balanceWays } from '../plan/balanceWays.js';
-import { fitDough, fitFilling, PAN_FULL, withLimit, withPan, withRounding } from '../plan/editDraft.js';
-import { draftDough, draftFilling } from '../plan/draftFigures.js';
-import { planBatch } from '../plan/planBatch.js';
-import { planCold } from '../plan/planCold.js';
-import { newTray, STARTERS } from '../plan/starters.js';
+import { balanceWays } from '../plan/edit/balanceWays.js';
+import { fitDough, fitFilling, PAN_FULL, withLimit, withPan, withRounding } from '../plan/edit/editDraft.js';
+import { draftDough, draftFilling } from '../plan/edit/draftFigures.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { planCold } from '../plan/tray/planCold.js';
+import { newTray, STARTERS } from '../plan/edit/starters.js';
 import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
 import { CUSTOMARY_MEASURES, METRIC_MEASURES } from '../quantity/units.js';
 import { INGREDIENTS, ingredientById } from './catalogue.js';

@@ -8,12 +8,12 @@ import type { StoveAct } from '../stove/stoveAct.js';
 import { ledgerFigures } from '../stove/ledgerFigures.js';
 import { rampPlace } from '../frying/colour.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
-import { observationsOf } from '../plan/observe.js';
-import { withFold } from '../plan/editDraft.js';
-import { planCold } from '../plan/planCold.js';
-import { planBatch, planTrays } from '../plan/planBatch.js';
-import { runSheet } from '../plan/runSheet.js';
-import { newTray } from '../plan/starters.js';
+import { observationsOf } from '../plan/lesson/observe.js';
+import { withFold } from '../plan/edit/editDraft.js';
+import { planCold } from '../plan/tray/planCold.js';
+import { planBatch, planTrays } from '../plan/batch/planBatch.js';
+import { runSheet } from '../plan/batch/runSheet.js';
+import { newTray } from '../plan/edit/starters.js';
 import { LEARNT_SPREAD, learntFrom, type Observation, USUAL_PORTIONS } from './beliefs.js';
 
 const DAY_MS = 86_400_000;

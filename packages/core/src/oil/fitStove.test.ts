@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { newTray } from '../plan/starters.js';
-import { planBatch } from '../plan/planBatch.js';
+import { newTray } from '../plan/edit/starters.js';
+import { planBatch } from '../plan/batch/planBatch.js';
 import { fitStove, type StoveRecord } from './fitStove.js';
 import { pieceHeatCurve } from '../frying/pieceHeat.js';
 import { potAtRest, type PotState, stepPot } from './pot.js';

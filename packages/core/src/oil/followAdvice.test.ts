@@ -5,9 +5,9 @@ import type { TrayDraft } from '../draft/draft.js';
 import { targetNow } from '../stove/setting.js';
 import { stoveState } from '../stove/stoveAct.js';
 import { predictPieces } from '../stove/predictPiece.js';
-import { type StoveKnown, stoveNow, type StoveSession, NOTHING_KNOWN, predictAsks } from '../plan/stoveNow.js';
-import { planBatch } from '../plan/planBatch.js';
-import { newTray } from '../plan/starters.js';
+import { type StoveKnown, stoveNow, type StoveSession, NOTHING_KNOWN, predictAsks } from '../plan/batch/stoveNow.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray } from '../plan/edit/starters.js';
 import {
   createStove,
   dropIntoStove,

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import type { Allergen } from '../ingredient/ingredient.js';
 import { type FryJob, fryOrder } from './fryOrder.js';
 import { potAtRest, oilAfterRest, oilChangeS, stepPot } from './pot.js';
-import { supperAfter } from '../plan/supper.js';
+import { supperAfter } from '../plan/supper/supper.js';
 import { type Guests, DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import type { OilCarries } from '../draft/kitchen.js';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { newTray } from '../plan/starters.js';
-import { planBatch } from '../plan/planBatch.js';
+import { newTray } from '../plan/edit/starters.js';
+import { planBatch } from '../plan/batch/planBatch.js';
 import { loadSizeFor, type LoadSpec, oilRange, potRoom, runLoads } from './fryLoads.js';
 import { pieceHeatCurve, pieceHeatJ } from '../frying/pieceHeat.js';
 import {

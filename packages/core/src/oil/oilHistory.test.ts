@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { planBatch } from '../plan/planBatch.js';
-import { newTray } from '../plan/starters.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray } from '../plan/edit/starters.js';
 import { type Oil, type OilEvent, oilState } from './oilHistory.js';
 import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { DEFAULT_KITCHEN, type Kitchen } from '../draft/kitchen.js';
-import { planBatch } from '../plan/planBatch.js';
-import { newTray } from '../plan/starters.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray } from '../plan/edit/starters.js';
 import { loadSizeFor, type LoadSpec, oilRange, runLoads } from './fryLoads.js';
 import { lastDropS, pipelineFor, runPipeline } from './pipeline.js';
 

@@ -5,9 +5,9 @@ import { createFryBody } from '../frying/fryBody.js';
 import { fryMapRow } from '../frying/fryMap.js';
 import { runFry, sampleAt, solveFry } from '../frying/solveFry.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
-import { withFryMethod } from '../plan/fryArms.js';
-import { planBatch } from '../plan/planBatch.js';
-import { newTray } from '../plan/starters.js';
+import { withFryMethod } from '../plan/batch/fryArms.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray } from '../plan/edit/starters.js';
 import { oilWanted, rampFrom } from './ramp.js';
 
 const DRAFT = newTray('Rising', 'squash-sage', 12, '2030-01-05T18:30:00Z');

@@ -1,5 +1,5 @@
-import { planCold } from '../plan/planCold.js';
-import { newTray } from '../plan/starters.js';
+import { planCold } from '../plan/tray/planCold.js';
+import { newTray } from '../plan/edit/starters.js';
 import { SHAPES } from './shapes.js';
 import { outlineLengths } from './membrane.js';
 import { meshSection, meshVolumeM3, pieceMesh } from './pieceMesh.js';

@@ -1,5 +1,5 @@
 import { outlineLengths } from './membrane.js';
-import { LEAF } from './forms/ownCutter.js';
+import { LEAF } from './shapes/ownCutter.js';
 import type { Piece } from './piece.js';
 import { type Point } from '../draft/choices.js';
 

@@ -1,12 +1,12 @@
 import fc from 'fast-check';
-import { withShape, withSizeFor } from '../plan/editDraft.js';
-import { planBatch } from '../plan/planBatch.js';
-import { newTray, STARTERS } from '../plan/starters.js';
+import { withShape, withSizeFor } from '../plan/edit/editDraft.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray, STARTERS } from '../plan/edit/starters.js';
 import { doughFamily } from '../dough/doughFamily.js';
 import { foldFindings } from './foldFindings.js';
 import { SHAPES, shapeOf } from './shapes.js';
-import { wrapsOf } from './forms/roll.js';
-import { stripFolds } from './forms/stripTriangle.js';
+import { wrapsOf } from './shapes/roll.js';
+import { stripFolds } from './shapes/stripTriangle.js';
 import { profileWallM, rolledProfileM } from './gather.js';
 import { solveMembrane } from './membrane.js';
 import type { PieceSpec } from './piece.js';

@@ -2,7 +2,7 @@
 import { clamp } from '../numeric/clamp.js';
 import { crumbIn, readCrumb } from '../oil/crumbTest.js';
 import { eachMinuteS } from '../frying/lying.js';
-import { trayOfPiece } from '../plan/fryTrays.js';
+import { trayOfPiece } from '../plan/batch/fryTrays.js';
 import {
   actInPractice,
   createPractice,

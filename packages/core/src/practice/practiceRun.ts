@@ -1,5 +1,5 @@
 // Over 300 lines with its types: the true pot of a practice stove, one second after the other.
-import { trayOfPiece, type StoveTray } from '../plan/fryTrays.js';
+import { trayOfPiece, type StoveTray } from '../plan/batch/fryTrays.js';
 import { clamp } from '../numeric/clamp.js';
 import { seededNormal, seededUniform } from '../numeric/seededNoise.js';
 import { advanceFry, turnFry } from '../frying/advanceFry.js';

@@ -1,5 +1,5 @@
 import type { PiecePrediction } from '../stove/predictPiece.js';
-import type { StoveNow } from '../plan/stoveNow.js';
+import type { StoveNow } from '../plan/batch/stoveNow.js';
 import type { PotSeen } from './practiceRun.js';
 
 /** Nothing is predicted of a piece yet. */

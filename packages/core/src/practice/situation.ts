@@ -1,7 +1,7 @@
 import type { BatchDraft } from '../draft/batchDraft.js';
 import type { Pot } from '../draft/kitchen.js';
 import type { StoveAct } from '../stove/stoveAct.js';
-import type { StoveSession } from '../plan/stoveNow.js';
+import type { StoveSession } from '../plan/batch/stoveNow.js';
 
 /** What can happen at a practice stove, in the order in which it is offered. */
 export const SITUATION_KINDS = [

@@ -4,9 +4,9 @@ import { DEFAULT_KITCHEN, type Kitchen, type Pot } from '../draft/kitchen.js';
 import type { ShapeId } from '../draft/choices.js';
 import { CoreError } from '../errors.js';
 import { seededUniform } from '../numeric/seededNoise.js';
-import { withFamily, withShape, withRaw } from '../plan/editDraft.js';
-import { stoveTrays } from '../plan/planBatch.js';
-import { newTray, type StarterId, STARTERS } from '../plan/starters.js';
+import { withFamily, withShape, withRaw } from '../plan/edit/editDraft.js';
+import { stoveTrays } from '../plan/batch/planBatch.js';
+import { newTray, type StarterId, STARTERS } from '../plan/edit/starters.js';
 import { type Caller, type PotTruth, type PracticePot, type Situation, type SituationKind } from './situation.js';
 
 /** What sets a situation apart from an session on which all goes as planned. */

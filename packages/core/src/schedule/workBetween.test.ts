@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
-import { planBatch } from '../plan/planBatch.js';
-import { newTray, STARTERS } from '../plan/starters.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray, STARTERS } from '../plan/edit/starters.js';
 import { workBetween } from './workBetween.js';
 
 const DAY_MS = 86_400_000;

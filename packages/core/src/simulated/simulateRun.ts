@@ -1,4 +1,4 @@
-import { type StoveTray, friedPieces, trayOfPiece } from '../plan/fryTrays.js';
+import { type StoveTray, friedPieces, trayOfPiece } from '../plan/batch/fryTrays.js';
 import { turnIsDue } from '../frying/lying.js';
 import {
   createStove,

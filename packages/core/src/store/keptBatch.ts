@@ -3,9 +3,9 @@ import type { ShapeId } from '../draft/choices.js';
 import { type FormulaRef, TRAY_MARKS } from '../draft/draft.js';
 import type { Kitchen } from '../draft/kitchen.js';
 import { type FormulaBody, withStoreFormula } from './storeFormula.js';
-import { withFamily, withFlour } from '../plan/editDraft.js';
-import { newTray } from '../plan/starters.js';
-import { trayOf, withCopyOfTray, withFillingOf, withTray } from '../plan/trays.js';
+import { withFamily, withFlour } from '../plan/edit/editDraft.js';
+import { newTray } from '../plan/edit/starters.js';
+import { trayOf, withCopyOfTray, withFillingOf, withTray } from '../plan/edit/trays.js';
 
 /** A formula of the Store that a batch begins with, or a shipped one. */
 export interface KeptFormula<Kind extends FormulaBody['kind']> {

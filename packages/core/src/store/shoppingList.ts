@@ -1,8 +1,8 @@
 import { RANGES } from '../draft/ranges.js';
 import { requireIn } from '../errors.js';
 import { type BatchDraft, fillingsOf } from '../draft/batchDraft.js';
-import { draftSupplies } from '../plan/supplies.js';
-import { traysOf } from '../plan/trays.js';
+import { draftSupplies } from '../plan/tray/supplies.js';
+import { traysOf } from '../plan/edit/trays.js';
 import { fillingFigures } from '../filling/fillingFigures.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { Ingredient, Sold } from '../ingredient/ingredient.js';

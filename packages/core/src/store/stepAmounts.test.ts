@@ -4,12 +4,12 @@ import { type CookAct, cookState, stepState } from '../cook/cookAct.js';
 import { batchOf } from '../draft/batchDraft.js';
 import { DEFAULT_KITCHEN } from '../draft/kitchen.js';
 import type { Formula } from '../ingredient/formula.js';
-import { withFamily } from '../plan/editDraft.js';
-import { planBatch } from '../plan/planBatch.js';
-import { runSheet } from '../plan/runSheet.js';
-import { newTray, STARTERS } from '../plan/starters.js';
+import { withFamily } from '../plan/edit/editDraft.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { runSheet } from '../plan/batch/runSheet.js';
+import { newTray, STARTERS } from '../plan/edit/starters.js';
 import { batchAmounts, stepAmounts } from './stepAmounts.js';
-import { draftSupplies } from '../plan/supplies.js';
+import { draftSupplies } from '../plan/tray/supplies.js';
 
 const sumOf = (lines: Formula) => lines.reduce((sum, { massKg }) => sum + massKg, 0);
 

@@ -5,9 +5,9 @@ import { type Known, pantryOf } from '../draft/kitchen.js';
 import type { Ingredient } from '../ingredient/ingredient.js';
 import type { StockRow } from './shoppingList.js';
 import { type WeighGroup, weighOut } from './weighOut.js';
-import { draftSupplies } from '../plan/supplies.js';
-import { foldedFrom } from '../plan/planDay.js';
-import { traysOf } from '../plan/trays.js';
+import { draftSupplies } from '../plan/tray/supplies.js';
+import { foldedFrom } from '../plan/batch/planDay.js';
+import { traysOf } from '../plan/edit/trays.js';
 
 /** Where something is set out: a bowl or pan, or beside the board for rim and coating. */
 export type AmountPlace = WeighGroup['of'] | 'rim-and-coating';

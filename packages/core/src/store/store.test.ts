@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { withLine } from '../plan/editDraft.js';
+import { withLine } from '../plan/edit/editDraft.js';
 import { batchOf } from '../draft/batchDraft.js';
-import { planBatch } from '../plan/planBatch.js';
-import { planCold } from '../plan/planCold.js';
-import { newTray, STARTERS } from '../plan/starters.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { planCold } from '../plan/tray/planCold.js';
+import { newTray, STARTERS } from '../plan/edit/starters.js';
 import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
 import { SOLD_IDS } from '../ingredient/catalogue/sold.js';
 import { INGREDIENTS, ingredientById } from '../ingredient/catalogue.js';

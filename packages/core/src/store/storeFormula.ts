@@ -1,6 +1,6 @@
 import { fillingFigures } from '../filling/fillingFigures.js';
 import type { TrayDraft, FormulaRef } from '../draft/draft.js';
-import { fitDough, fitFilling } from '../plan/editDraft.js';
+import { fitDough, fitFilling } from '../plan/edit/editDraft.js';
 import { LOOSE } from '../ingredient/catalogue/sold.js';
 import type { Formula } from '../ingredient/formula.js';
 import type { Ingredient } from '../ingredient/ingredient.js';

@@ -1,7 +1,7 @@
 import { type BatchDraft, batchOf, marksOf } from '../draft/batchDraft.js';
 import type { TrayDraft, TrayMark } from '../draft/draft.js';
-import { rawKeepS } from '../plan/trayKeep.js';
-import { trayAlone } from '../plan/trays.js';
+import { rawKeepS } from '../plan/tray/trayKeep.js';
+import { trayAlone } from '../plan/edit/trays.js';
 
 export type StoredKind = 'pieces' | 'dough' | 'filling';
 export type StoredPlace = 'freezer' | 'fridge';

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { DEFAULT_KITCHEN, BURNER_KINDS } from '../draft/kitchen.js';
 import { burnerW, potAtRest, stepPot } from '../oil/pot.js';
-import { planBatch } from '../plan/planBatch.js';
-import { newTray } from '../plan/starters.js';
+import { planBatch } from '../plan/batch/planBatch.js';
+import { newTray } from '../plan/edit/starters.js';
 import type { StovePlan } from './doNext.js';
 import { type StoveAct, stoveState } from './stoveAct.js';
 import { settingAdvice, targetNow, readyInS } from './setting.js';

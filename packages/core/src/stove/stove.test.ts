@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { batchOf } from '../draft/batchDraft.js';
-import { cookAgain } from '../plan/cookAgain.js';
-import { trayOf } from '../plan/trays.js';
-import { newTray } from '../plan/starters.js';
-import { planBatch } from '../plan/planBatch.js';
+import { cookAgain } from '../plan/lesson/cookAgain.js';
+import { trayOf } from '../plan/edit/trays.js';
+import { newTray } from '../plan/edit/starters.js';
+import { planBatch } from '../plan/batch/planBatch.js';
 import { CRUMB_ANSWERS, crumbRange, readCrumb, wantedCrumb } from '../oil/crumbTest.js';
 import { oilRange } from '../oil/fryLoads.js';
 import { oilCautions, potAtRest } from '../oil/pot.js';

@@ -5,7 +5,7 @@ import type { Kitchen } from '../draft/kitchen.js';
 import type { StoveAct, OilReading } from '../stove/stoveAct.js';
 import type { LedgerFigures } from '../stove/ledgerFigures.js';
 import type { RecordLooks } from '../learning/looks.js';
-import type { PlannedFigures } from '../plan/plannedFigures.js';
+import type { PlannedFigures } from '../plan/tray/plannedFigures.js';
 
 /** A finished batch in the list. */
 export interface LedgerEntry {

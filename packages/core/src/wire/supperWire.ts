@@ -1,7 +1,7 @@
 import type { SupperCook } from '../draft/supper.js';
-import type { DayWayOut } from '../plan/dayWays.js';
-import type { DayDelay } from '../plan/dayTurns.js';
-import type { DayPlan } from '../plan/supperDay.js';
+import type { DayWayOut } from '../plan/supper/dayWays.js';
+import type { DayDelay } from '../plan/supper/dayTurns.js';
+import type { DayPlan } from '../plan/supper/supperDay.js';
 
 /** The plan of a supper as it is now. */
 export interface SupperDay {

@@ -1,0 +1,291 @@
+import { type MeasureId, type RunStepId, type StepKey, stepKey } from '../../cook/cookAct.js';
+import type { DoughFamily } from '../../dough/doughFamily.js';
+import type { OwnStep } from '../../draft/batchDraft.js';
+import type { TrayDraft, TrayMark, TrayWay } from '../../draft/draft.js';
+import type { ChainStep } from '../../schedule/backwardChain.js';
+import type { BatchPlan } from '../tray/batchPlan.js';
+import { isUncooked } from '../../filling/fillingSafety.js';
+import { WEIGH_SHARE } from './planDay.js';
+
+/** What hands or eyes find out before a step is over. */
+export type CheckId = 'spoon' | 'cold' | 'fist' | 'windowpane' | 'smooth' | 'slack' | 'seam' | 'poke' | 'crumb';
+
+/** A figure to be measured, with what is expected of it. SI; °C. */
+export interface StepMeasure {
+  readonly what: MeasureId;
+  readonly planned: number;
+}
+
+/** One step of the run-sheet. */
+export interface RunStep {
+  /** The same in every list of this batch: what is told of it. */
+  readonly id: StepKey;
+  readonly what: RunStepId;
+  /** The tray it is for, where the batch has several; absent: all of them. */
+  readonly mark?: TrayMark;
+  /** The portion of dough, where there are several. */
+  readonly portion?: number;
+  /** The step of one's own that it is. */
+  readonly own?: OwnStep;
+  /** Hands: the cook is booked. Passive: it goes on by itself. Stove: in the Stove room, hands and eyes. */
+  readonly kind: 'hands' | 'passive' | 'stove';
+  /** As planned back from the table, ms. */
+  readonly startMs: number;
+  readonly durationS: number;
+  /** Not before these are done; passive ones also count when their time is over. */
+  readonly after: readonly StepKey[];
+  readonly check: CheckId | null;
+  /** In the order in which they come. */
+  readonly measures: readonly StepMeasure[];
+}
+
+/**
+ * What is expected of a measure of a step; `null`: it is not measured there.
+ * @example plannedOf(runSheet(planTrays(batch, kitchen, null))[0], 'pieces') // null
+ */
+export function plannedOf({ measures }: Pick<RunStep, 'measures'>, measure: MeasureId): number | null {
+  return measures.find(({ what }) => what === measure)?.planned ?? null;
+}
+
+/** Of the stretch that folds, this share goes before it. Our own. */
+const ROLL_SHARE = 0.2;
+
+function doughCheck(family: DoughFamily): CheckId {
+  if (family.fistTest) return 'fist';
+  return family.id === 'yeast' || family.id === 'soft-quick' || family.id === 'sheet' ? 'windowpane' : 'smooth';
+}
+
+const lengthS = ({ startMs, endMs }: ChainStep): number => (endMs - startMs) / 1000;
+
+/** Which mark a tray has for a stretch: of its filling, or its own. */
+function markFor({ id }: Pick<ChainStep, 'id'>, { mark, fillingOf }: TrayDraft): TrayMark | undefined {
+  return id === 'filling' || id === 'cool' ? (fillingOf ?? mark) : mark;
+}
+
+interface TrayOfSheet {
+  readonly draft: TrayDraft;
+  readonly plan: BatchPlan;
+}
+
+/** The tray a stretch is told of: its own, or the first it is about. */
+function holderOf(step: ChainStep, trays: readonly TrayOfSheet[]): TrayOfSheet | undefined {
+  if (step.id === 'bake') return trays.find(({ plan }) => plan.bake !== null);
+  return trays.find(({ draft }) => markFor(step, draft) === step.mark);
+}
+
+/** A step of the chain as one or more of the sheet; what it waits for is added after. */
+type Bare = Omit<RunStep, 'id' | 'after'>;
+
+/** Portions of dough that are really made. */
+const portionsOf = ({ serve }: BatchPlan): number => serve?.steps.filter(({ id }) => id === 'dough').length ?? 1;
+
+/** What is measured of one portion of dough: what was poured, how warm it is where yeast is in it, what boiled off. */
+function doughMeasures(plan: BatchPlan): StepMeasure[] {
+  const { figures, rise } = plan.dough;
+  const portions = portionsOf(plan);
+  const { pourableKg, massKg } = figures;
+  const found: StepMeasure[] = [];
+  if (pourableKg > 0) found.push({ what: 'poured-kg', planned: pourableKg / portions });
+  if (rise?.liquidC != null) found.push({ what: 'liquid-c', planned: rise.liquidC });
+  if (rise) found.push({ what: 'dough-c', planned: rise.doughC });
+  if (figures.family.onHeat && massKg > 0) found.push({ what: 'dough-kg', planned: massKg / portions });
+  return found;
+}
+
+/** When the first sheet is golden: what this oven is learnt by. */
+function bakeMeasures({ bake }: BatchPlan): StepMeasure[] {
+  return bake?.goldenS == null ? [] : [{ what: 'golden-s', planned: bake.goldenS }];
+}
+
+/** What one stretch of the day is on the sheet. Long for it is a case a stretch. */
+function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean): Bare[] {
+  const { startMs } = step;
+  const nothing = { check: null, measures: [] } as const;
+  const of = {
+    ...(several && step.mark !== undefined && { mark: step.mark }),
+    ...(portionsOf(plan) > 1 &&
+      (step.id === 'dough' || step.id === 'rest' || step.id === 'fold') && { portion: step.portion ?? 1 }),
+  };
+  const after = (s: number) => startMs + 1000 * s;
+  const whole = { ...nothing, ...of, startMs, durationS: lengthS(step) };
+  switch (step.id) {
+    case 'filling': {
+      if (isUncooked(draft.filling)) return [{ ...whole, what: 'weigh-filling', kind: 'hands' }];
+      const weighS = WEIGH_SHARE * lengthS(step);
+      const gross = draft.filling.panKg + plan.filling.figures.targetKg;
+      return [
+        { ...whole, what: 'weigh-filling', kind: 'hands', durationS: weighS },
+        {
+          ...{ ...whole, what: 'cook-filling', kind: 'hands', startMs: after(weighS) },
+          // What is wrapped whole is no paste that a spoon could stand in.
+          ...{ durationS: lengthS(step) - weighS, check: draft.shape === 'whole-core' ? null : 'spoon' },
+          ...{ measures: [{ what: 'pan-kg', planned: gross }] },
+        },
+      ];
+    }
+    case 'cool':
+      if (isUncooked(draft.filling)) return [];
+      return [
+        {
+          ...{ ...whole, what: 'cool', kind: 'passive', check: 'cold' },
+          measures: [{ what: 'filling-c', planned: plan.filling.foldC }],
+        },
+      ];
+    case 'dough': {
+      const check = doughCheck(plan.dough.figures.family);
+      return [{ ...whole, what: 'mix-dough', kind: 'hands', check, measures: doughMeasures(plan) }];
+    }
+    case 'rest':
+      return [{ ...whole, what: 'rest', kind: 'passive', check: 'slack' }];
+    case 'fold': {
+      const rollS = ROLL_SHARE * lengthS(step);
+      return [
+        {
+          ...{ ...whole, what: 'roll', kind: 'hands', durationS: rollS },
+          measures: [{ what: 'rolled-m', planned: draft.fold.thicknessM }],
+        },
+        {
+          ...{ ...whole, what: 'fold', kind: 'hands', startMs: after(rollS), durationS: lengthS(step) - rollS },
+          ...{ check: 'seam', measures: [{ what: 'pieces', planned: step.pieces ?? draft.pieces }] },
+        },
+      ];
+    }
+    case 'shape':
+    case 'dry':
+    case 'stored':
+      return [{ ...whole, what: step.id, kind: 'hands' }];
+    case 'firm':
+    case 'warm':
+    case 'hold':
+      return [{ ...whole, what: step.id, kind: 'passive' }];
+    case 'proof':
+      return [{ ...whole, what: 'proof', kind: 'passive', check: 'poke' }];
+    case 'bake':
+      return [{ ...whole, what: 'bake', kind: 'passive', measures: bakeMeasures(plan) }];
+    case 'crisp':
+      return [{ ...whole, what: 'crisp', kind: 'passive' }];
+    case 'heat':
+      return [{ ...whole, what: 'heat', kind: 'stove', check: 'crumb' }];
+    case 'fry':
+      return [{ ...whole, what: 'fry', kind: 'stove' }];
+    case 'serve':
+      return [{ ...whole, what: 'serve', kind: 'hands' }];
+    case 'own':
+      return [{ ...whole, what: 'own', kind: step.kind, ...(step.own && { own: step.own }) }];
+    default: {
+      const never: never = step.id;
+      return never;
+    }
+  }
+}
+
+/** Which step of the sheet a place for steps of one's own comes before. */
+const BEFORE: Readonly<Record<OwnStep['before'], RunStepId>> = {
+  filling: 'weigh-filling',
+  cool: 'cool',
+  dough: 'mix-dough',
+  fold: 'roll',
+  heat: 'heat',
+  serve: 'serve',
+};
+
+type Keyed = Bare & { readonly id: StepKey };
+
+/** What each step waits for, of what is on the sheet. Long for it is a case a step. */
+function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDraft[]): StepKey[] {
+  const { what, mark, portion = 1 } = step;
+  const ids = (is: (one: Keyed) => boolean) => sheet.filter(is).map(({ id }) => id);
+  const all = (...whats: RunStepId[]) => ids((one) => whats.includes(one.what));
+  const ofTray = (...whats: RunStepId[]) => ids((one) => whats.includes(one.what) && one.mark === mark);
+  const ofPortion = (...whats: RunStepId[]) => ids((one) => whats.includes(one.what) && (one.portion ?? 1) === portion);
+  const wayOf = (of: TrayMark | undefined) =>
+    (drafts.find((draft) => of === undefined || draft.mark === of) ?? drafts[0])?.way ?? 'fry';
+  const filling = () => {
+    const fillingOf = drafts.find((draft) => draft.mark === mark)?.fillingOf ?? mark;
+    return ids((one) => (one.what === 'weigh-filling' || one.what === 'cool') && one.mark === fillingOf);
+  };
+  const folds = (...ways: TrayWay[]) => ids((one) => one.what === 'fold' && ways.includes(wayOf(one.mark)));
+  // What one's own steps are done for waits for them; where they are of a portion, the first does.
+  const own = portion === 1 ? ids((one) => one.own !== undefined && BEFORE[one.own.before] === what) : [];
+  const waits = (): StepKey[] => {
+    switch (what) {
+      case 'cook-filling':
+        return ofTray('weigh-filling');
+      case 'cool':
+        return ofTray('cook-filling');
+      case 'mix-dough': {
+        // A next portion is made when the one before is used; made ahead, all are made one after the other.
+        const before = all('warm').length > 0 ? 'mix-dough' : 'fold';
+        return ids((one) => one.what === before && (one.portion ?? 1) === portion - 1);
+      }
+      case 'rest':
+        return ofPortion('mix-dough');
+      case 'shape':
+      case 'dry':
+        return filling();
+      case 'firm':
+        return ofTray('shape');
+      case 'warm':
+        return all('rest');
+      case 'roll':
+        return [...ofPortion('rest'), ...all('warm')];
+      case 'fold': {
+        const rolled = ids((one) => one.what === 'roll' && one.mark === mark && (one.portion ?? 1) === portion);
+        return [...rolled, ...filling(), ...ofTray('firm', 'dry')];
+      }
+      case 'stored':
+        return ofTray('fold');
+      case 'proof':
+        return folds('fry', 'bake');
+      case 'hold':
+        return folds('fry');
+      case 'bake':
+        return [...all('proof'), ...folds('bake')];
+      case 'heat':
+        return [...all('hold'), ...folds('fry')];
+      case 'fry':
+        return all('heat', 'proof');
+      case 'crisp':
+        return all('fry');
+      case 'serve':
+        return [...all('fry', 'crisp', 'bake', 'stored'), ...folds('plain')];
+      case 'own': {
+        // After whatever the hands do before it.
+        const before = sheet.slice(0, sheet.indexOf(step)).filter((one) => one.kind !== 'passive');
+        return before.slice(-1).map(({ id }) => id);
+      }
+      case 'weigh-filling':
+        return [];
+      default: {
+        const never: never = what;
+        return never;
+      }
+    }
+  };
+  return [...new Set([...waits(), ...own])];
+}
+
+/**
+ * Every step of a batch in order, from its plan. Empty when the plan has no piece to cook.
+ * @param trays from `planTrays`
+ * @example runSheet(planTrays(batch, kitchen, null))[0].id // 'weigh-filling'
+ */
+export function runSheet(trays: readonly TrayOfSheet[]): RunStep[] {
+  const [first] = trays;
+  const serve = first?.plan.serve;
+  if (!serve) return [];
+  const several = trays.length > 1;
+  const drafts = trays.map(({ draft }) => draft);
+  const sheet = serve.steps
+    .flatMap((step) => stepsOf(step, holderOf(step, trays) ?? first, several))
+    .map((step): Keyed => {
+      const id = step.own ? (`own:${step.own.id}` as const) : stepKey(step.what, step.mark, step.portion);
+      return { ...step, id };
+    })
+    .sort((a, b) => a.startMs - b.startMs);
+  return sheet.map((step) => {
+    const after = waitsFor(step, sheet, drafts);
+    // Nothing begins by itself that nothing comes before: the cook begins it.
+    return { ...step, after, kind: step.what === 'own' && after.length === 0 ? 'hands' : step.kind };
+  });
+}

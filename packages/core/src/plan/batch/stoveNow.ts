@@ -1,0 +1,333 @@
+// Over 300 lines: all that the stove page shows is one function, with its parts in the order it shows them.
+import { safeCoreC } from '../../filling/fillingSafety.js';
+import { type Kitchen, smokePointC } from '../../draft/kitchen.js';
+import { RANGES } from '../../draft/ranges.js';
+import { type Danger, dangerOf } from '../../stove/danger.js';
+import { doNext, type NextStep, roomInPot } from '../../stove/doNext.js';
+import { type StoveAct, type StovePiece, stoveState, type StoveState, type OilReading } from '../../stove/stoveAct.js';
+import { type StoveBelief, stoveBelief } from '../../stove/stoveLearning.js';
+import { handsSeen, type HandsSeen } from '../../stove/handsSeen.js';
+import { oilByModel } from '../../stove/oilByModel.js';
+import { oilNow, type OilNow } from '../../stove/oilNow.js';
+import { padTargets, type PadTargets } from '../../stove/padTargets.js';
+import { burnerFlowW } from '../../stove/burnerFlow.js';
+import { potPlaces } from '../../stove/potPlaces.js';
+import type { PiecePrediction, PredictAsk, RestGain } from '../../stove/predictPiece.js';
+import type { FryPlan } from '../../frying/fryPlan.js';
+import type { StoveFit } from '../../oil/fitStove.js';
+import { targetNow } from '../../stove/setting.js';
+import { oilRange, type OilRange } from '../../oil/fryLoads.js';
+import type { FryPlace } from '../../oil/fryOrder.js';
+import { type StoveTray, friedPieces, trayOfPiece } from './fryTrays.js';
+
+/** What stays the same while one pot burns: the plan it was lit with. */
+export interface StoveSession {
+  /** At least one, from `fryTrays`. */
+  readonly trays: readonly StoveTray[];
+  readonly kitchen: Kitchen;
+  /** Stove seconds in a second by the wall. */
+  readonly speed: number;
+  /** Whether a probe measures the oil; without one the pot model carries on from what was told. */
+  readonly hasProbe: boolean;
+  /** The first load is one piece, to be cut and judged. */
+  readonly trial: boolean;
+}
+
+/** What is computed beside the stove, or asked of the server, and may be a moment old. */
+export interface StoveKnown {
+  /** Of the pieces in the pot, from `predictPieces`. */
+  readonly predictions: readonly PiecePrediction[];
+  /** What was last predicted of each core, °C: still there when the piece is out and probed. */
+  readonly cores: ReadonlyMap<number, number>;
+  /** What today has taught of the stove; `null`: nothing yet. */
+  readonly fit: StoveFit | null;
+  /** What of the supper is fried next in this oil, in safe order. */
+  readonly queue: readonly FryPlace[];
+}
+
+export const NOTHING_KNOWN: StoveKnown = { predictions: [], cores: new Map(), fit: null, queue: [] };
+
+/** What taken out pieces are to be judged by, together. */
+export interface Judge {
+  readonly pieces: readonly StovePiece[];
+  /** The one whose core is asked for, and what was read of it, °C; `null`: none, or nothing read. */
+  readonly coreOf: number | null;
+  readonly predictedC: number | null;
+}
+
+/** Everything the stove page shows. */
+export interface StoveNow {
+  readonly nowS: number;
+  readonly state: StoveState;
+  /** The tray whose pieces are in the oil, or go in next. */
+  readonly tray: StoveTray;
+  readonly oil: OilNow;
+  /** Where the oil should be now: rising oil has a range that rises. */
+  readonly range: OilRange;
+  /** ± of the oil where it is not measured, °C; `null`: it is, or nothing is known. */
+  readonly spreadC: number | null;
+  readonly predictions: readonly PiecePrediction[];
+  /** A place in the drawn pot for each piece of the day plan. */
+  readonly places: ReadonlyMap<number, number>;
+  /** Most urgent first. */
+  readonly steps: readonly NextStep[];
+  /** What must be seen to before anything else; `null`: nothing. */
+  readonly danger: Danger | null;
+  /** How many more the pot takes beside what is in it; none while something is dangerous. */
+  readonly room: number;
+  readonly belief: StoveBelief;
+  readonly judge: Judge;
+  readonly fit: StoveFit | null;
+  /** How quick today's hands are at turning and taking out. */
+  readonly hands: HandsSeen;
+  readonly queue: readonly FryPlace[];
+  readonly tally: {
+    readonly load: number;
+    readonly loads: number;
+    /** Nothing is in the oil: the batch may be finished. */
+    readonly canFinish: boolean;
+    /** What the oil is kept hot for when this batch is over; `null`: nothing. */
+    readonly then: FryPlace | null;
+  };
+}
+
+/** A probe silent for so long has no reading, stove s, and s by the wall where the stove runs faster. */
+const STALE_S = 60;
+const STALE_WALL_S = 6;
+/** Taken out within so long of the last taking out, pieces are judged together, s. */
+const TAKEN_OUT_TOGETHER_S = 30;
+/** Of what resting adds, so much is not counted on, K. */
+const REST_SPARE_C = 1;
+/** Cores are waited for up to here, °C: warmer, water boils. */
+const MOST_TARGET_C = 99;
+
+const sumOf = <T>(all: readonly T[], figure: (one: T) => number): number =>
+  all.reduce((sum, one) => sum + figure(one), 0);
+
+/** The pot as it has shown itself today, with the smoke point of the oil that is in it. */
+function potTonight(kitchen: Kitchen, fit: StoveFit | null): Kitchen['pot'] {
+  const pot = { ...kitchen.pot, smokeC: smokePointC(kitchen) };
+  if (!fit?.converged) return pot;
+  return {
+    ...pot,
+    efficiency: fit.efficiency.value,
+    lossWPerK: fit.lossWPerK.value,
+    probeLagS: fit.probeLagS.value,
+    burnerLagS: fit.burnerLagS.value,
+  };
+}
+
+interface OilSeen {
+  readonly readings: readonly OilReading[];
+  readonly spreadC: number | null;
+}
+
+/** The tray whose pieces are in the oil, or go in next; when all are out, the last. */
+function trayNow({ trays }: Pick<StoveSession, 'trays'>, { inPot, pieces }: StoveState): StoveTray {
+  const last = pieces.reduce((most, piece) => Math.max(most, piece.number), 0);
+  return trayOfPiece(trays, inPot[0]?.number ?? last + 1);
+}
+
+/** Pieces of this tray that have not been in the oil. */
+function leftOf({ draft, first }: StoveTray, { pieces }: StoveState): number {
+  const last = pieces.reduce((most, piece) => Math.max(most, piece.number), 0);
+  return Math.max(0, Math.min(draft.pieces, first + draft.pieces - 1 - last));
+}
+
+/** The oil's readings: the probe's, or the pot model's from what was last told. */
+function oilSeen(
+  { trays, kitchen, hasProbe }: StoveSession,
+  acts: readonly StoveAct[],
+  readings: readonly OilReading[],
+  fit: StoveFit | null,
+  nowS: number,
+): OilSeen {
+  if (hasProbe) return { readings, spreadC: null };
+  const pot = potTonight(kitchen, fit);
+  const pieceW = (number: number) => trayOfPiece(trays, number).fry.pieceMeanW;
+  return oilByModel(acts, friedPieces(trays), pot, kitchen.roomC, pieceW, Math.max(0, nowS));
+}
+
+/**
+ * What a core is waited for, °C: cores that came out colder than predicted are waited for longer;
+ * warmer ones never make a piece count as safe sooner.
+ *
+ * @param coreShiftC cores come out this much warmer (+) or colder (−) than predicted, K
+ * @example coreWaitC(74, -3) // 77
+ */
+export function coreWaitC(targetC: number, coreShiftC: number): number {
+  return Math.min(MOST_TARGET_C, targetC - Math.min(0, coreShiftC));
+}
+
+/** What the plan counts on after it is taken out: where it waits for all of it in the oil, nothing. */
+function restGain({ needsRest, rest, atTakeOut }: FryPlan): RestGain {
+  if (!needsRest || !rest || !atTakeOut) return { coreC: 0, wallC: 0 };
+  return {
+    coreC: Math.max(0, rest.coreC - atTakeOut.coreC - REST_SPARE_C),
+    wallC: Math.max(0, rest.wallC - atTakeOut.interfacePeakC - REST_SPARE_C),
+  };
+}
+
+/**
+ * What is to be predicted of the pieces in the pot, tray by tray; empty when none is in it.
+ * @example predictAsks(session, acts, readings, null, 1400) // []
+ */
+export function predictAsks(
+  session: StoveSession,
+  acts: readonly StoveAct[],
+  readings: readonly OilReading[],
+  fit: StoveFit | null,
+  nowS: number,
+): readonly PredictAsk[] {
+  const state = stoveState(acts, friedPieces(session.trays));
+  if (state.inPot.length === 0) return [];
+  const belief = stoveBelief(state);
+  const trace = oilSeen(session, acts, readings, fit, nowS).readings;
+  const firstS = state.inPot.reduce((least, piece) => Math.min(least, piece.droppedS), Infinity);
+  const from = trace.findIndex((reading) => reading.atS >= firstS);
+  const since = trace.slice(Math.max(0, (from < 0 ? trace.length : from) - 1));
+  return session.trays.flatMap((tray): PredictAsk[] => {
+    const pieces = state.inPot.filter(({ number }) => trayOfPiece(session.trays, number) === tray);
+    if (pieces.length === 0) return [];
+    const { draft, fry } = tray;
+    return [
+      {
+        body: { ...fry.body, browning: fry.body.browning * belief.browning },
+        trace: since,
+        pieces,
+        turn: draft.fry.turn,
+        coreTargetC: coreWaitC(safeCoreC(draft), belief.coreShiftC),
+        nowS,
+        futureC: draft.fry.oilC,
+        gain: restGain(fry),
+        ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
+      },
+    ];
+  });
+}
+
+/**
+ * Predictions as they are shown: cores shifted by what probed ones have taught.
+ * @example shownPredictions([{ number: 1, colours: [1, 1], coreC: 70, interfaceC: 90, turnAtS: null, takeOutAtS: null }], { coreShiftC: 2 })[0].coreC // 72
+ */
+export function shownPredictions(
+  found: readonly PiecePrediction[],
+  { coreShiftC }: Pick<StoveBelief, 'coreShiftC'>,
+): readonly PiecePrediction[] {
+  return found.map((one) => ({ ...one, coreC: one.coreC + coreShiftC }));
+}
+
+/** A piece just turned, until it is predicted again: the other face is down, and no moment is known. */
+const undated = (one: PiecePrediction): PiecePrediction => ({
+  ...one,
+  colours: [one.colours[1], one.colours[0]],
+  turnAtS: null,
+  takeOutAtS: null,
+});
+
+/** Taken out whole with the last taking out, and not judged yet. */
+function toJudge(state: StoveState, cores: ReadonlyMap<number, number>): Judge {
+  const judged = new Set(state.judged.flatMap((act) => (act.kind === 'seen' ? act.pieces : [])));
+  const out = state.pieces.filter((piece) => piece.outS !== null && piece.oven === null);
+  const lastS = out.reduce((most, piece) => Math.max(most, piece.outS!), -1);
+  const pieces = out.filter((piece) => piece.outS! >= lastS - TAKEN_OUT_TOGETHER_S && !judged.has(piece.number));
+  const coreOf = pieces[0]?.number ?? null;
+  const read = coreOf === null ? undefined : cores.get(coreOf);
+  // Burnt far past anything that was meant, what was read of it says nothing.
+  return { pieces, coreOf, predictedC: read !== undefined && read < RANGES.stove.coreC.most ? read : null };
+}
+
+/**
+ * Everything the stove page shows, from what was planned, done and read: one pure function, so
+ * that every device and every room says the same. Danger comes before all else, and nothing that
+ * is advised contradicts it.
+ *
+ * @param acts in any order
+ * @param readings of the probe in order of time; only looked at where there is one
+ * @param nowS stove s since it was lit
+ * @example stoveNow(session, acts, readings, nothing, 1400).state.done // 6
+ */
+export function stoveNow(
+  session: StoveSession,
+  acts: readonly StoveAct[],
+  readings: readonly OilReading[],
+  known: StoveKnown,
+  nowS: number,
+): StoveNow {
+  const { trays, kitchen, speed, trial } = session;
+  const state = stoveState(acts, friedPieces(trays));
+  const tray = trayNow(session, state);
+  const { draft, fry } = tray;
+  const { loads } = fry;
+  const left = leftOf(tray, state);
+  const belief = stoveBelief(state);
+  const pot = potTonight(kitchen, known.fit);
+  const seen = oilSeen(session, acts, readings, known.fit, nowS);
+  const lastS = seen.readings[seen.readings.length - 1]?.atS ?? 0;
+  const targetC = targetNow(draft.fry, state, nowS);
+  const oil = oilNow(
+    seen.readings,
+    Math.max(nowS, lastS),
+    pot,
+    kitchen.roomC,
+    targetC,
+    state.burner,
+    sumOf(state.inPot, ({ number }) => trayOfPiece(trays, number).fry.pieceMeanW),
+    Math.max(STALE_S, STALE_WALL_S * speed),
+    burnerFlowW(acts, state.takenBack, pot, nowS),
+  );
+  const turned = new Map(state.inPot.map((piece) => [piece.number, piece.turnsS.length]));
+  // What was predicted before a piece was turned would have it turned again.
+  const predictions = known.predictions
+    .filter(({ number }) => turned.has(number))
+    .map((one) => ((one.turns ?? turned.get(one.number)) === turned.get(one.number) ? one : undated(one)));
+  const loadM3 = sumOf(state.inPot, ({ number }) => trayOfPiece(trays, number).fry.bulk.volumeM3);
+  const danger = dangerOf({ state, oil, pot, warnC: fry.cautions.warnC, loadM3, nowS, speed });
+  const plan = {
+    left,
+    loadSize: loads.loadSize,
+    ...(loads.everyS !== null && { everyS: loads.everyS }),
+    oilC: draft.fry.oilC,
+    ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
+    holdSetting: loads.holdSetting,
+    loadSetting: loads.loadSetting,
+    ...{ settings: pot.settings, pot, roomC: kitchen.roomC, drawW: fry.drawW },
+    coreTargetC: safeCoreC(draft),
+    trial,
+  };
+  return {
+    nowS,
+    state,
+    tray,
+    oil,
+    range: oilRange(targetC),
+    spreadC: seen.spreadC,
+    predictions,
+    places: potPlaces(state.pieces),
+    steps: doNext(state, plan, oil, predictions, nowS, danger),
+    danger,
+    room: danger ? 0 : roomInPot(state, trial && state.loads <= 1 ? 1 : loads.loadSize, left),
+    belief,
+    judge: toJudge(state, known.cores),
+    fit: known.fit,
+    hands: handsSeen(acts),
+    queue: known.queue,
+    tally: {
+      load: Math.max(1, state.loads),
+      loads: Math.max(
+        state.loads,
+        sumOf(trays, (one) => one.fry.loads.loads),
+      ),
+      canFinish: state.inPot.length === 0,
+      then: state.toFry === 0 && state.inPot.length === 0 ? (known.queue[0] ?? null) : null,
+    },
+  };
+}
+
+/**
+ * What each key would record now. @param selected numbers tapped. @param fewer added to the drop
+ * @example stoveTargets(stoveNow(session, acts, readings, nothing, 1400), new Set(), 0)['take-out'] // []
+ */
+export function stoveTargets(now: StoveNow, selected: ReadonlySet<number>, fewer: number): PadTargets {
+  return padTargets(now.state, now.steps, now.room, selected, fewer);
+}

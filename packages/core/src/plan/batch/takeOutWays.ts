@@ -1,0 +1,130 @@
+import { RANGES } from '../../draft/ranges.js';
+import type { TrayDraft } from '../../draft/draft.js';
+import { type Kitchen, smokePointC } from '../../draft/kitchen.js';
+import { doughFamily } from '../../dough/doughFamily.js';
+import type { FryPlan } from '../../frying/fryPlan.js';
+import { finishInOvenS } from './bakePlan.js';
+import { withFold, withSizeFor } from '../edit/editDraft.js';
+import { planHot } from './planBatch.js';
+import { planCold } from '../tray/planCold.js';
+
+/** What makes a moment right where none is. */
+export type TakeOutWayId = 'cooler' | 'hotter' | 'thinner' | 'smaller' | 'warmer' | 'turned' | 'oven';
+
+export interface TakeOutWay {
+  readonly id: TakeOutWayId;
+  /** The batch with it taken; for the oven: taken out by colour. */
+  readonly draft: TrayDraft;
+  /** s in the oil. */
+  readonly takeOutS: number;
+  /** Coldest filling at the first bite, °C; `null` out of the oven: the probe tells. */
+  readonly biteC: number | null;
+  /** Then in the oven at `FINISH_C`, s; `null`: it is done without. */
+  readonly ovenS: number | null;
+}
+
+/** Oven for what is taken out by its colour, °C. Source: docs/models/practice.md. */
+export const FINISH_C = 175;
+const STEP_C = 5;
+/** Cooler than this nobody fries, °C. */
+const COOLEST_C = 130;
+/** Oil stays so far under its smoke point, K. */
+const UNDER_SMOKE_C = 30;
+const SHARES = [0.85, 0.7, 0.55] as const;
+
+/** A plan that comes out right, without a word of warning about the piece itself. */
+function rightPlan(draft: TrayDraft, kitchen: Kitchen): FryPlan | null {
+  const { fry } = planHot(draft, kitchen, planCold(draft, kitchen), null);
+  if (!fry || fry.takeOutS === null) return null;
+  const isWrong = fry.findings.some(
+    ({ code, tone }) => tone === 'stop' || code === 'fry.dark' || code === 'fry.raw-ring',
+  );
+  return isWrong ? null : fry;
+}
+
+function firstRight(id: TakeOutWayId, drafts: Iterable<TrayDraft>, kitchen: Kitchen): TakeOutWay[] {
+  for (const draft of drafts) {
+    const fry = rightPlan(draft, kitchen);
+    if (fry) return [{ id, draft, takeOutS: fry.takeOutS!, biteC: fry.rest!.biteC, ovenS: null }];
+  }
+  return [];
+}
+
+function* oils(draft: TrayDraft, stepC: number, untilC: number): Generator<TrayDraft> {
+  const isPast = (oilC: number) => (stepC > 0 ? oilC > untilC : oilC < untilC);
+  const { least, most } = doughFamily(draft.dough.family).oilC;
+  const now = draft.fry.oilC / STEP_C;
+  // What is usual for this dough is tried first, and what is nearest to it.
+  const firstC =
+    stepC > 0
+      ? Math.max(STEP_C * (Math.floor(now) + 1), STEP_C * Math.ceil(least / STEP_C))
+      : Math.min(STEP_C * (Math.ceil(now) - 1), STEP_C * Math.floor(most / STEP_C));
+  for (let oilC = firstC; !isPast(oilC); oilC += stepC) yield { ...draft, fry: { ...draft.fry, oilC } };
+}
+
+function* thinner(draft: TrayDraft): Generator<TrayDraft> {
+  const { least } = doughFamily(draft.dough.family).rolledM;
+  for (const share of SHARES) {
+    const thicknessM = Math.round(draft.fold.thicknessM * share * 1e4) / 1e4;
+    if (thicknessM >= Math.max(least, RANGES.draft.thicknessM.least)) yield withFold(draft, { thicknessM });
+  }
+}
+
+function* smaller(draft: TrayDraft, kitchen: Kitchen): Generator<TrayDraft> {
+  const { piece } = planCold(draft, kitchen).fold;
+  if (!piece || draft.fold.fillingEachKg === 0) return;
+  for (const share of SHARES) {
+    const fillingEachKg = Math.round(draft.fold.fillingEachKg * share * 1000) / 1000;
+    if (fillingEachKg < RANGES.draft.fillingEachKg.least + 1e-9) return;
+    const sized = withSizeFor(withFold(draft, { fillingEachKg }), { fill: piece.fill }, kitchen);
+    if (sized) yield sized;
+  }
+}
+
+/** From the freezer on paper where nothing raw thaws, from the fridge from the bench. */
+function warmer(draft: TrayDraft): TrayDraft[] {
+  const start = (to: TrayDraft['fry']['start']) => [{ ...draft, fry: { ...draft.fry, start: to } }];
+  if (draft.fry.start === 'fridge') return start('room');
+  return draft.fry.start === 'frozen' && draft.filling.raw === undefined ? start('tempered') : [];
+}
+
+/** Taken out by its colour from the oil as it is, and then in the oven until it is done inside. */
+function inOven(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
+  const cold = planCold(draft, kitchen);
+  const { fry } = planHot(draft, kitchen, cold, null);
+  const takeOutS = fry?.solution.takeOutColourS ?? fry?.solution.goldenS ?? null;
+  if (!fry || takeOutS === null) return [];
+  const ovenS = finishInOvenS(draft, kitchen, fry, takeOutS, FINISH_C);
+  if (ovenS === null) return [];
+  return [
+    {
+      id: 'oven',
+      draft: { ...draft, fry: { ...draft.fry, minutesS: Math.round(takeOutS) } },
+      takeOutS,
+      biteC: null,
+      ovenS,
+    },
+  ];
+}
+
+/**
+ * What would make a right moment to take it out where there is none: one change each, by itself enough,
+ * with the figures it leads to. A handful of whole plans: for a worker.
+ * @throws CoreError with the draft's field as path
+ * @example takeOutWays({ ...draft, fry: { ...draft.fry, oilC: 115 } }, kitchen)[0].id // 'hotter'
+ */
+export function takeOutWays(draft: TrayDraft, kitchen: Kitchen): TakeOutWay[] {
+  const free = { ...draft, fry: { ...draft.fry, minutesS: null, loadSize: null } };
+  const hottestC = Math.min(RANGES.draft.oilC.most, 190, smokePointC(kitchen) - UNDER_SMOKE_C);
+  return [
+    ...firstRight('cooler', oils(free, -STEP_C, COOLEST_C), kitchen),
+    ...firstRight('hotter', oils(free, STEP_C, hottestC), kitchen),
+    ...firstRight('thinner', thinner(free), kitchen),
+    ...firstRight('smaller', smaller(free, kitchen), kitchen),
+    ...firstRight('warmer', warmer(free), kitchen),
+    ...(free.fry.turn === 'once'
+      ? firstRight('turned', [{ ...free, fry: { ...free.fry, turn: 'each-minute' } }], kitchen)
+      : []),
+    ...inOven(free, kitchen),
+  ];
+}
