@@ -1,7 +1,7 @@
 // The planning thread: one wish at a time, in the order they are asked for.
 import { CoreError, dayPart, observationsOf, planTrays, supperDay } from '@ember-fold/core';
 import { parentPort, workerData } from 'node:worker_threads';
-import type { PlanAnswer, PlanAsk, PlanThreadData } from './services/planThread.js';
+import type { PlanAnswer, PlanAsk, PlanThreadData } from './planning/planThread.js';
 
 const cancelled = new Int32Array((workerData as PlanThreadData).cancelled);
 

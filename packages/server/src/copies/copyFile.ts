@@ -5,7 +5,7 @@ import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { createGunzip, createGzip } from 'node:zlib';
 import type { Gate, RowsOf } from '../db/gate.js';
-import { rowsIn, schemaOf, tablesOf, type WholeTable, type WrittenValue } from '../db/wholeDatabase.js';
+import { rowsIn, schemaOf, tablesOf, type WholeTable, type WrittenValue } from './wholeDatabaseTable.js';
 
 /** The first line of a copy: what is in it. */
 export interface CopyHead {

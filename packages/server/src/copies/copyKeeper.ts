@@ -7,7 +7,7 @@ import type { CopyRow, CopySheet } from '@ember-fold/core';
 import type { Logger } from 'pino';
 import type { Gate } from '../db/gate.js';
 import { ApiError } from '../errors.js';
-import { thinOld } from '../services/thinOld.js';
+import { thinOld } from '../ledger/thinOld.js';
 import { CopyError, type CopyHead, headNow, readCopy, readCopyHead, writeCopy } from './copyFile.js';
 import {
   copyName,

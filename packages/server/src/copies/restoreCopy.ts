@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { databaseAt, openGate, type Gate, type Queries } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
-import { readKitchen } from '../db/kitchenTable.js';
+import { readKitchen } from '../kitchen/kitchenTable.js';
 import { MIGRATIONS } from '../db/migrations/index.js';
 import {
   columnsOf,
@@ -11,8 +11,8 @@ import {
   letRowsWait,
   makeTrial,
   takeOver,
-} from '../db/wholeDatabase.js';
-import { kitchen as KITCHEN, wrongIn } from '../routes/validate.js';
+} from './wholeDatabaseTable.js';
+import { kitchen as KITCHEN, wrongIn } from '../http/validate.js';
 import { CopyError, type CopyHead, readCopy, readCopyHead, type RowSink } from './copyFile.js';
 
 /** One that was left behind is older than any restore takes, ms. */

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { withLease } from './leaseTable.js';
+import { withLease } from '../servers/leaseTable.js';
 import type { Gate, Queries } from './gate.js';
 import { MIGRATIONS } from './migrations/index.js';
 import type { Migration } from './migrations/migration.js';

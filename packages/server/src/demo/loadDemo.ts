@@ -17,19 +17,19 @@ import {
   withFold,
   withShape,
 } from '@ember-fold/core';
-import { countBatches, insertBatch, setBatchStatus } from '../db/batchTable.js';
+import { countBatches, insertBatch, setBatchStatus } from '../batches/batchTable.js';
 import type { Gate } from '../db/gate.js';
-import { readKitchen, writeKitchen } from '../db/kitchenTable.js';
-import { writeObservations } from '../db/learntTable.js';
-import { writeLooks } from '../db/looksTable.js';
-import { insertCookActs, insertStoveActs } from '../db/manyActs.js';
-import { writeNote } from '../db/noteTable.js';
-import { insertOil, insertOilEvent } from '../db/oilTable.js';
-import { insertReadings } from '../db/readingTable.js';
-import { TEACHING_MODEL } from '../services/lessons.js';
+import { readKitchen, writeKitchen } from '../kitchen/kitchenTable.js';
+import { writeObservations } from '../ledger/learntTable.js';
+import { writeLooks } from '../ledger/looksTable.js';
+import { insertCookActs, insertStoveActs } from '../stove/manyActsTable.js';
+import { writeNote } from '../ledger/noteTable.js';
+import { insertOil, insertOilEvent } from '../store/oilTable.js';
+import { insertReadings } from '../stove/readingTable.js';
+import { TEACHING_MODEL } from '../ledger/lessons.js';
 import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
-import { insertStove } from '../db/stoveTable.js';
-import { insertSupper } from '../db/supperTable.js';
+import { insertStove } from '../stove/stoveTable.js';
+import { insertSupper } from '../supper/supperTable.js';
 import { demoId } from './demoId.js';
 import { pastHands } from './pastHands.js';
 import { type Past, PAST } from './pastSessions.js';

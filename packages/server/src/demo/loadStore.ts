@@ -12,10 +12,10 @@ import {
   storeBodyOf,
   WORKED_FORMULAS,
 } from '@ember-fold/core';
-import { insertFormula, insertVersion, updateFormula } from '../db/formulaTable.js';
+import { insertFormula, insertVersion, updateFormula } from '../store/formulaTable.js';
 import type { Queries } from '../db/gate.js';
-import { writeIngredientRow } from '../db/ingredientTable.js';
-import { writeStock } from '../db/stockTable.js';
+import { writeIngredientRow } from '../store/ingredientTable.js';
+import { writeStock } from '../store/stockTable.js';
 import { demoId } from './demoId.js';
 
 const DAY_MS = 86_400_000;

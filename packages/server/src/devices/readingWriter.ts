@@ -1,6 +1,6 @@
 import type { Gate } from '../db/gate.js';
-import { type Fence, holdLease } from '../db/leaseTable.js';
-import { type BatchReading, insertReadings } from '../db/readingTable.js';
+import { type Fence, holdLease } from '../servers/leaseTable.js';
+import { type BatchReading, insertReadings } from '../stove/readingTable.js';
 
 /** A reading that counts only while the fence stands. */
 export type FencedReading = BatchReading & { readonly fence?: Fence; readonly forMs?: number };

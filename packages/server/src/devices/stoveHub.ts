@@ -1,10 +1,10 @@
 import type { LiveEvent, StoredAct, StoredReading } from '@ember-fold/core';
 import type { Gate } from '../db/gate.js';
 import type { LiveHub } from '../live/liveHub.js';
-import { listOpenStoves, readStove, type StoveRow } from '../db/stoveTable.js';
-import type { Fence } from '../db/leaseTable.js';
+import { listOpenStoves, readStove, type StoveRow } from '../stove/stoveTable.js';
+import type { Fence } from '../servers/leaseTable.js';
 import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
-import type { BatchReading } from '../db/readingTable.js';
+import type { BatchReading } from '../stove/readingTable.js';
 import { type FencedReading, ReadingWriter } from './readingWriter.js';
 
 /** What a page that looks at the stove is told. Only committed readings and acts are sent. */

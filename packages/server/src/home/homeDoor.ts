@@ -3,7 +3,7 @@ import { parseCookie } from 'cookie';
 import { randomBytes } from 'node:crypto';
 import type { NextFunction, Request, Response } from 'express';
 import { TLSSocket } from 'node:tls';
-import { homeDeviceOf, insertHomeDevice, listHomeDevices, noteSeen } from '../db/homeTable.js';
+import { homeDeviceOf, insertHomeDevice, listHomeDevices, noteSeen } from './homeTable.js';
 import type { Gate } from '../db/gate.js';
 import { ApiError } from '../errors.js';
 import { secretHash } from '../secretHash.js';

@@ -1,5 +1,5 @@
 import { randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
-import type { StoredPassphrase } from '../db/homeTable.js';
+import type { StoredPassphrase } from './homeTable.js';
 
 /** 32 MB and some 100 ms a guess. */
 const COST = { N: 2 ** 15, r: 8, p: 1, maxmem: 64 * 2 ** 20 };

@@ -1,5 +1,5 @@
 import type { Gate } from '../db/gate.js';
-import { latestMoment, moveOpenStoves } from '../db/stoveTable.js';
+import { latestMoment, moveOpenStoves } from '../stove/stoveTable.js';
 
 /** A clock that went back by no more than this over a restart is waited for, ms; by more, what it dated moves with it. */
 const WAITED_MS = 60_000;

@@ -9,7 +9,7 @@ import {
   noteServer,
   type Shared,
   silentServers,
-} from '../db/eventTable.js';
+} from './eventTable.js';
 import type { Gate } from '../db/gate.js';
 import type { StoveHub } from '../devices/stoveHub.js';
 import type { LiveHub } from '../live/liveHub.js';

@@ -1,5 +1,5 @@
 import type { Logger } from 'pino';
-import { dropLeases, type Fence, takeLease } from '../db/leaseTable.js';
+import { dropLeases, type Fence, takeLease } from './leaseTable.js';
 import type { Gate } from '../db/gate.js';
 import type { StoveHub } from '../devices/stoveHub.js';
 import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 
-const ROUTES = join(__dirname, '../routes');
+const SOURCES = join(__dirname, '..');
 
 /** Every route there is, read from the sources, so that none is forgotten. */
 export function allRoutes(): { readonly method: string; readonly path: string }[] {
@@ -13,10 +13,10 @@ export function allRoutes(): { readonly method: string; readonly path: string }[
   const alone = [...app.matchAll(/api\.(get|post)\('([^']+)'/g)].map(([, method, path]) => ({
     ...{ method: method!.toUpperCase(), path: path! },
   }));
-  const own = readdirSync(ROUTES)
-    .filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts'))
+  const own = readdirSync(SOURCES, { recursive: true, encoding: 'utf8' })
+    .filter((file) => /Routes\.ts$/.test(file) && !file.startsWith('test'))
     .flatMap((file) => {
-      const text = readFileSync(join(ROUTES, file), 'utf8');
+      const text = readFileSync(join(SOURCES, file), 'utf8');
       const [, name] = /export function (\w+Routes)\(/.exec(text) ?? [];
       const mount = mounts.find((one) => one.name === name);
       return [...text.matchAll(/router\.(get|post|put|delete)\(\s*'([^']+)'/g)].map(([, method, path]) => ({

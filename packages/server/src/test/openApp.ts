@@ -9,7 +9,7 @@ import { createApp } from '../app.js';
 import { dayPart, observationsOf, planTrays, type ScaleAct, supperDay } from '@ember-fold/core';
 import { openGate, type Gate } from '../db/gate.js';
 import { migrate } from '../db/migrate.js';
-import { columnsOf, letRowsWait } from '../db/wholeDatabase.js';
+import { columnsOf, letRowsWait } from '../copies/wholeDatabaseTable.js';
 import { CopyKeeper } from '../copies/copyKeeper.js';
 import { USUAL_RULE } from '../copies/keepCopies.js';
 import { DeviceHub } from '../devices/deviceHub.js';
@@ -23,10 +23,10 @@ import { SimulatedScale } from '../simulated/simulatedScale.js';
 import { SimulatedStoves } from '../simulated/simulatedStoves.js';
 import { Relay } from '../servers/relay.js';
 import { StoveOwner } from '../servers/stoveOwner.js';
-import { DiskGuard } from '../services/diskGuard.js';
-import { KeptPlans } from '../services/keptPlans.js';
-import type { Observe } from '../services/lessons.js';
-import type { PlanSupperDay, PlanPart } from '../services/planThread.js';
+import { DiskGuard } from '../http/diskGuard.js';
+import { KeptPlans } from '../planning/keptPlans.js';
+import type { Observe } from '../ledger/lessons.js';
+import type { PlanSupperDay, PlanPart } from '../planning/planThread.js';
 
 export interface Answer {
   readonly status: number;

@@ -2,7 +2,13 @@ import type { TrayDraft } from '../../draft/draft.js';
 import { doughKey } from '../../draft/learnt.js';
 import { boilingPointC, type Kitchen, startTempC } from '../../draft/kitchen.js';
 import { type FryBodySpec, OIL_SURFACE } from '../../frying/fryBody.js';
-import { coiledShell, doughMaterial, fillingMaterial, type FryMaterial, layeredShell } from '../../frying/fryMaterial.js';
+import {
+  coiledShell,
+  doughMaterial,
+  fillingMaterial,
+  type FryMaterial,
+  layeredShell,
+} from '../../frying/fryMaterial.js';
 import {
   afterBench,
   coolPieceS,

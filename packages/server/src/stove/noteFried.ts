@@ -1,0 +1,18 @@
+import { type BatchFigures, friedInOil, planTrays } from '@ember-fold/core';
+import type { Queries } from '../db/gate.js';
+import { insertOilEvent, readOil } from '../store/oilTable.js';
+import type { StoveRow } from './stoveTable.js';
+
+/** A batch that is over goes into the history of the oil it was fried in, once. */
+export async function noteFried(q: Queries, row: StoveRow, figures: BatchFigures, nowMs: number): Promise<void> {
+  const { draft, kitchen, batchId } = row;
+  const oilId = kitchen.potOil?.id;
+  if (oilId === undefined || !(await readOil(q, oilId))) return;
+  const trays = planTrays(draft, kitchen, null).flatMap((tray) => {
+    const own = figures.trays[tray.draft.mark ?? 'A'];
+    return own ? [{ ...tray, figures: own }] : [];
+  });
+  const fried = friedInOil(draft.name, trays, figures.whole);
+  // The batch's own id: told twice, it is still one use.
+  if (fried) await insertOilEvent(q, oilId, { id: batchId, at: nowMs, ...fried });
+}
