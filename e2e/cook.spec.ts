@@ -247,8 +247,12 @@ test.describe('with a clock of its own', () => {
       method: 'PUT',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({
-        ...{ batchId: null, step: null, name: 'Bench rest', stoppedMs: null },
-        ...{ startedMs: nowMs - 200_000, endsMs: Math.round(nowMs + Date.now() - askedMs) - 125_000 },
+        batchId: null,
+        step: null,
+        name: 'Bench rest',
+        stoppedMs: null,
+        startedMs: nowMs - 200_000,
+        endsMs: Math.round(nowMs + Date.now() - askedMs) - 125_000,
       }),
     });
     await expect(one).toHaveAttribute('data-timer', 'very-late');

@@ -67,7 +67,8 @@ test('by command: through the kitchen that runs, and alone when none does', asyn
   const bare = folder('bare');
   expect(run('restore', file, '--data', bare)).toMatchObject({ status: 0 });
   expect(run('restore', join(ROOT, 'package.json'), '--data', bare)).toMatchObject({
-    ...{ status: 1, stdout: '' },
+    status: 1,
+    stdout: '',
     stderr: 'This copy is damaged or not whole; take another one.\n',
   });
   expect(run('restore', '--data', bare).stderr).toMatch(/^Which file\?/);

@@ -108,7 +108,8 @@ test('one batch for people and for programs; a thermometer’s file put into a r
   await (
     await choosing
   ).setFiles({
-    ...{ name: 'probe.csv', mimeType: 'text/csv' },
+    name: 'probe.csv',
+    mimeType: 'text/csv',
     buffer: Buffer.from(['Zeit;Öl °C', ...lines, 'kaputt;--'].join('\n')),
   });
   const sheet = page.getByRole('dialog');

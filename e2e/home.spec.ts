@@ -30,8 +30,11 @@ async function readByCamera(page: Page): Promise<string> {
 /** A phone that takes this kitchen's own certificate. */
 const phone = async () =>
   await browser.newContext({
-    ...{ ignoreHTTPSErrors: true, viewport: { width: 390, height: 844 }, hasTouch: true },
-    ...{ locale: 'en-GB', timezoneId: 'Europe/London' },
+    ignoreHTTPSErrors: true,
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
     userAgent: 'Mozilla/5.0 (Linux; Android 15) Mobile',
   });
 

@@ -12,7 +12,9 @@ interface Told {
 
 async function sent(product: Product, path: string, body: unknown): Promise<boolean> {
   const answer = await fetch(`${product.address}/api${path}`, {
-    ...{ method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) },
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
     signal: AbortSignal.timeout(8000),
   }).catch(() => null);
   return answer?.ok ?? false;

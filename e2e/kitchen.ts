@@ -68,7 +68,8 @@ async function putOut({ address }: Product): Promise<void> {
   const { timers, nowMs } = (await ask('/timers')) as { timers: (Timer & { id: string })[]; nowMs: number };
   for (const { id, ...timer } of timers)
     await fetch(`${address}/api/timers/${id}`, {
-      ...{ method: 'PUT', headers: json },
+      method: 'PUT',
+      headers: json,
       body: JSON.stringify({ ...timer, stoppedMs: nowMs }),
     });
 }

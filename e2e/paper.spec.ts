@@ -188,7 +188,9 @@ test('a page of a web site, dropped as a file: what it says is read; scaled only
   const browser = await page.context().newCDPSession(page);
   for (const kind of ['dragEnter', 'dragOver', 'drop'] as const)
     await browser.send('Input.dispatchDragEvent', {
-      ...{ type: kind, x: box.x + 50, y: box.y + 50 },
+      type: kind,
+      x: box.x + 50,
+      y: box.y + 50,
       data: { items: [], files: [file], dragOperationsMask: 1 },
     });
   await expect(paper).toHaveValue(/^Barley pockets\n300 g flour/);

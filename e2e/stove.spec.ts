@@ -86,7 +86,14 @@ test('a taking out is judged and a core noted: what follows is predicted slower;
     .poll(() => kinds(id))
     .toEqual([
       ...Array<string>(9).fill('burner'),
-      ...['drop', 'take-out', 'core', 'aside', 'take-back', 'seen', 'skim', 'top-up'],
+      'drop',
+      'take-out',
+      'core',
+      'aside',
+      'take-back',
+      'seen',
+      'skim',
+      'top-up',
     ]);
   const { act } = (await stove(id)).acts.find((one) => one.act.kind === 'core')!;
   expect(act).toMatchObject({ tempC: 31, piece: 1 });

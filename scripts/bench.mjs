@@ -19,8 +19,13 @@ async function benchCore() {
   const { build } = await import('esbuild');
   const file = join(ROOT, '.tmp/coreBench.mjs');
   await build({
-    ...{ entryPoints: [join(ROOT, 'packages/core/bench/bench.ts')], outfile: file },
-    ...{ bundle: true, platform: 'node', format: 'esm', packages: 'external', logLevel: 'warning' },
+    entryPoints: [join(ROOT, 'packages/core/bench/bench.ts')],
+    outfile: file,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    packages: 'external',
+    logLevel: 'warning',
   });
   return spawnSync(process.execPath, [file], { cwd: ROOT, stdio: 'inherit' }).status ?? 1;
 }

@@ -105,8 +105,15 @@ const jestOk = await step(
   'unit and server',
   [
     bin('jest/bin/jest.js'),
-    ...['--reporters', 'default', '--reporters', join(ROOT, 'scripts/lib/jestStarts.mjs')],
-    ...['--json', '--outputFile', jestOut, '--maxWorkers', '3'],
+    '--reporters',
+    'default',
+    '--reporters',
+    join(ROOT, 'scripts/lib/jestStarts.mjs'),
+    '--json',
+    '--outputFile',
+    jestOut,
+    '--maxWorkers',
+    '3',
   ],
   { TEST_DATABASE_URL: database.url, EMBER_TEST_BUNDLES: bundles },
   20,
@@ -125,7 +132,9 @@ const e2eOk = await step(
   [bin('@playwright/test/cli.js'), 'test', '--config', 'e2e/playwright.config.ts'],
   // Tests and core as they were just built, not their sources.
   {
-    ...{ PLAYWRIGHT_JSON_OUTPUT_FILE: e2eOut, EMBER_BUILT_TESTS: '1', NODE_OPTIONS: '--conditions=built' },
+    PLAYWRIGHT_JSON_OUTPUT_FILE: e2eOut,
+    EMBER_BUILT_TESTS: '1',
+    NODE_OPTIONS: '--conditions=built',
     ...(await demoReady),
   },
   25,

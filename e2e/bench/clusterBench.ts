@@ -28,8 +28,12 @@ async function serve(n: number): Promise<Server> {
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
     env: {
       ...process.env,
-      ...{ DATABASE_URL: cluster.url(n), PORT: String(port), EMBER_SHARED: '1', EMBER_LOG: 'error' },
-      ...{ EMBER_COPIES: join(folder, `copies${n}`), EMBER_DATA: folder },
+      DATABASE_URL: cluster.url(n),
+      PORT: String(port),
+      EMBER_SHARED: '1',
+      EMBER_LOG: 'error',
+      EMBER_COPIES: join(folder, `copies${n}`),
+      EMBER_DATA: folder,
     },
   });
   await new Promise((resolve, reject) => {

@@ -18,7 +18,10 @@ const child = spawn(process.execPath, [join(ROOT, 'packages/server/dist/main.js'
   stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
   env: {
     ...process.env,
-    ...{ DATABASE_URL: database.url, PORT: '0', EMBER_DEMO: '1', EMBER_LOG: 'error' },
+    DATABASE_URL: database.url,
+    PORT: '0',
+    EMBER_DEMO: '1',
+    EMBER_LOG: 'error',
     EMBER_COPIES: join(folder, 'copies'),
   },
 });
@@ -33,8 +36,16 @@ const one = async (sql: string): Promise<number> => Number(Object.values(((await
 
 /** Tables of a record, those that others refer to first. */
 const TABLES = [
-  ...['batch', 'stove_session', 'oil_reading', 'fire_act', 'cook_act', 'taught', 'observation'],
-  ...['ledger_looks', 'ledger_note', 'ledger_tag'],
+  'batch',
+  'stove_session',
+  'oil_reading',
+  'fire_act',
+  'cook_act',
+  'taught',
+  'observation',
+  'ledger_looks',
+  'ledger_note',
+  'ledger_tag',
 ];
 const originals = await one("SELECT COUNT(*) FROM batch WHERE status = 'done'");
 await q.query("CREATE TABLE grown AS SELECT id FROM batch WHERE status = 'done'");

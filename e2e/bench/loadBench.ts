@@ -37,7 +37,9 @@ async function light(n: number): Promise<Lit> {
   const probe = `load-${n}`;
   const { token } = await call<{ token: string }>('POST', '/devices', { id: probe, kind: 'probe', name: probe });
   const { startedAt } = await call<{ startedAt: string }>('POST', `/batches/${id}/stove`, {
-    ...{ speed: 1, gate: START_GATE, probe },
+    speed: 1,
+    gate: START_GATE,
+    probe,
   });
   return { id, probe, token, startedMs: Date.parse(startedAt) };
 }

@@ -29,8 +29,14 @@ export function samplesOf(shape: ShapeId): Sample[] {
       for (const thicknessM of shape === 'strip-triangle' ? [0.0006, 0.0015] : [0.0015, 0.003, 0.0055]) {
         for (const fill of [0.33, 0.6, 0.8, 1]) {
           const empty: PieceSpec = {
-            ...{ discM, lengthM: shape === 'strip-triangle' ? 5 * discM : 0.11, thicknessM, sealM, fillingKg: 0 },
-            ...{ fillingKgPerM3: 1000, doughKgPerM3: 1175, stretch: 0.1 },
+            discM,
+            lengthM: shape === 'strip-triangle' ? 5 * discM : 0.11,
+            thicknessM,
+            sealM,
+            fillingKg: 0,
+            fillingKgPerM3: 1000,
+            doughKgPerM3: 1175,
+            stretch: 0.1,
           };
           const held = shapeOf(shape).piece(empty);
           if (!held) continue;
@@ -70,7 +76,10 @@ export function compare({ spec, piece }: Sample, cells = CELLS): Compared {
   const { diffusedM2, inRadiusM } = warmSolid(solidOf(piece, spec), piece.heatRadiusM / cells);
   const over = piece.heatRadiusM ** 2;
   return {
-    ...{ spec, piece, diffusedM2, inRadiusM },
+    spec,
+    piece,
+    diffusedM2,
+    inRadiusM,
     exponent: exponentFor(diffusedM2 / over),
     late: (bodyTime(piece.shapeExponent) * over) / diffusedM2 - 1,
   };

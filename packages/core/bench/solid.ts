@@ -15,7 +15,9 @@ export interface Solid {
 }
 
 const ellipsoid = (a: number, b: number, c: number): Solid => ({
-  ...{ least: [-a, -b, -c], most: [a, b, c], mirrored: [true, true, true] },
+  least: [-a, -b, -c],
+  most: [a, b, c],
+  mirrored: [true, true, true],
   inside: (x, y, z) => (x / a) ** 2 + (y / b) ** 2 + (z / c) ** 2 <= 1,
 });
 
@@ -90,13 +92,17 @@ function planOf(piece: Piece, spec: PieceSpec): Plan {
       return {
         outer: (x, y) => y >= 0 && Math.hypot(x, y) <= r,
         pocket: (x, y) => y >= 0 && Math.hypot(x, y) <= r - sealM,
-        ...{ box: [-r, 0, r, r], mirrorX: true, mirrorY: false },
+        box: [-r, 0, r, r],
+        mirrorX: true,
+        mirrorY: false,
       };
     case 'two-discs':
       return {
         outer: (x, y) => Math.hypot(x, y) <= r,
         pocket: (x, y) => Math.hypot(x, y) <= r - sealM,
-        ...{ box: [-r, -r, r, r], mirrorX: true, mirrorY: true },
+        box: [-r, -r, r, r],
+        mirrorX: true,
+        mirrorY: true,
       };
     case 'square-parcel': {
       const h = discM / Math.SQRT2 / 2;
@@ -108,7 +114,9 @@ function planOf(piece: Piece, spec: PieceSpec): Plan {
       return {
         outer: triangle(side / 2, discM, 0),
         pocket: triangle(side / 2, discM, sealM * 0.5),
-        ...{ box: [-side / 2, 0, side / 2, discM], mirrorX: true, mirrorY: false },
+        box: [-side / 2, 0, side / 2, discM],
+        mirrorX: true,
+        mirrorY: false,
       };
     }
     case 'own-cutter': {
@@ -127,8 +135,11 @@ function planOf(piece: Piece, spec: PieceSpec): Plan {
           return Math.hypot(x - ax - t * (bx - ax), y - ay - t * (by - ay)) >= sealM;
         });
       return {
-        ...{ outer: within, pocket: (x, y) => within(x, y) && far(x, y) },
-        ...{ box: [-wideM / 2, -highM / 2, wideM / 2, highM / 2], mirrorX: false, mirrorY: false },
+        outer: within,
+        pocket: (x, y) => within(x, y) && far(x, y),
+        box: [-wideM / 2, -highM / 2, wideM / 2, highM / 2],
+        mirrorX: false,
+        mirrorY: false,
       };
     }
     default:
@@ -160,7 +171,9 @@ function flatSolid(piece: Piece, spec: PieceSpec): Solid {
   };
   const z = Math.max(piece.thicknessM / 2, rim);
   return {
-    ...{ least: [x0 * sx, y0 * sy, -z], most: [x1 * sx, y1 * sy, z], mirrored: [plan.mirrorX, plan.mirrorY, true] },
+    least: [x0 * sx, y0 * sy, -z],
+    most: [x1 * sx, y1 * sy, z],
+    mirrored: [plan.mirrorX, plan.mirrorY, true],
     inside: (x, y, height) => Math.abs(height) <= top(x, y),
   };
 }
@@ -210,7 +223,9 @@ function pyramidSolid(piece: Piece, spec: PieceSpec): Solid {
   const inM = Math.cbrt(piece.volumeM3 / unitM3);
   const far = reach * inM;
   return {
-    ...{ least: [-far, -far, -far], most: [far, far, far], mirrored: [false, true, false] },
+    least: [-far, -far, -far],
+    most: [far, far, far],
+    mirrored: [false, true, false],
     inside: (x, y, z) => norm(x / inM, y / inM, z / inM) <= 1,
   };
 }
@@ -233,7 +248,9 @@ function cupSolid(piece: Piece, spec: PieceSpec): Solid {
   const radius = (up: number) => baseM / 2 + ((rimM - baseM) / 2) * Math.min(1.3, (up + h) / heightM);
   const most = radius(h);
   return {
-    ...{ least: [-most, -most, -z], most: [most, most, z], mirrored: [true, true, false] },
+    least: [-most, -most, -z],
+    most: [most, most, z],
+    mirrored: [true, true, false],
     inside: (x, y, up) => Math.abs(up) <= h && Math.hypot(x, y) <= radius(up),
   };
 }
@@ -249,17 +266,23 @@ export function solidOf(piece: Piece, spec: PieceSpec): Solid {
       return ellipsoid(w, d, t);
     case 'teardrop':
       return {
-        ...{ least: [-w, -w, -w], most: [w, 2 * d - w, w], mirrored: [true, false, true] },
+        least: [-w, -w, -w],
+        most: [w, 2 * d - w, w],
+        mirrored: [true, false, true],
         inside: (x, y, z) => (y < 0 ? Math.hypot(x, y, z) <= w : Math.hypot(x, z) <= w * (1 - y / (2 * d - w))),
       };
     case 'roll':
       return {
-        ...{ least: [-w, -t, -t], most: [w, t, t], mirrored: [true, true, true] },
+        least: [-w, -t, -t],
+        most: [w, t, t],
+        mirrored: [true, true, true],
         inside: (x, y, z) => Math.abs(x) <= w && Math.hypot(y, z) <= t,
       };
     case 'puffed-bread':
       return {
-        ...{ least: [-w, -w, -t], most: [w, w, t], mirrored: [true, true, true] },
+        least: [-w, -w, -t],
+        most: [w, w, t],
+        mirrored: [true, true, true],
         inside: (x, y, z) => Math.abs(z) <= t && Math.hypot(x, y) <= w,
       };
     case 'cone':

@@ -21,17 +21,23 @@ const some = <T>(of: fc.Arbitrary<T>, most: number) => fc.array(of, { maxLength:
 
 const stoveAct: fc.Arbitrary<StoveAct> = fc.oneof(
   fc.record({
-    ...{ id, atS: fc.double({ min: 0, max: 9000, noNaN: true }), kind: fc.constantFrom('drop', 'turn', 'take-out') },
+    id,
+    atS: fc.double({ min: 0, max: 9000, noNaN: true }),
+    kind: fc.constantFrom('drop', 'turn', 'take-out'),
     pieces: fc.uniqueArray(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 6 }),
   }),
   fc.record({
-    ...{ id, atS: fc.double({ min: 0, max: 9000, noNaN: true }), kind: fc.constant('burner' as const) },
+    id,
+    atS: fc.double({ min: 0, max: 9000, noNaN: true }),
+    kind: fc.constant('burner' as const),
     setting: fc.integer({ min: 0, max: 9 }),
   }),
 ) as fc.Arbitrary<StoveAct>;
 
 const cookAct: fc.Arbitrary<CookAct> = fc.record({
-  ...{ id, atMs: fc.integer({ min: T0, max: T0 + 1e9 }), step: fc.constantFrom('mix-dough', 'roll', 'fold:A') },
+  id,
+  atMs: fc.integer({ min: T0, max: T0 + 1e9 }),
+  step: fc.constantFrom('mix-dough', 'roll', 'fold:A'),
   kind: fc.constantFrom('done', 'skip'),
 }) as fc.Arbitrary<CookAct>;
 
@@ -67,11 +73,14 @@ function formula(kind: 'dough' | 'filling' | 'base', ids: readonly string[]) {
   }[kind];
   return fc
     .record({
-      ...{ id, name: text, archived: fc.boolean() },
+      id,
+      name: text,
+      archived: fc.boolean(),
       versions: fc.array(fc.record({ savedAt: moment, body }), { minLength: 1, maxLength: 3 }),
     })
     .map(({ versions, ...rest }) => ({
-      ...{ kind: 'formula' as const, ...rest },
+      kind: 'formula' as const,
+      ...rest,
       versions: versions.map((one, i) => ({ version: i + 1, ...one })),
     }));
 }
@@ -90,13 +99,21 @@ export function anyKitchenItems(): fc.Arbitrary<DocumentItem[]> {
       const draft = anyBatch(all).map(free);
       const batch = fc.record({ id, createdAt: moment, draft, cookActs: some(cookAct, 3) });
       const record = fc.record({
-        ...{ id, createdAt: moment, draft: anyBatch(ids).map(free), kitchen: anyKitchen() },
-        ...{ seed: fc.integer({ min: 0, max: 4_294_967_295 }), speed: fc.constantFrom(1, 4, 20) },
-        ...{ probe: fc.constantFrom('simulated-stove', null), trial: fc.boolean() },
+        id,
+        createdAt: moment,
+        draft: anyBatch(ids).map(free),
+        kitchen: anyKitchen(),
+        seed: fc.integer({ min: 0, max: 4_294_967_295 }),
+        speed: fc.constantFrom(1, 4, 20),
+        probe: fc.constantFrom('simulated-stove', null),
+        trial: fc.boolean(),
         startC: fc.constantFrom(null, 61.5),
-        ...{ startedAt: fc.constant(new Date(T0).toISOString()), endedAt: moment },
+        startedAt: fc.constant(new Date(T0).toISOString()),
+        endedAt: moment,
         goneAt: fc.constantFrom(null, new Date(T0 + 5e8).toISOString()),
-        ...{ acts: some(stoveAct, 5), readings: reading, cookActs: some(cookAct, 3) },
+        acts: some(stoveAct, 5),
+        readings: reading,
+        cookActs: some(cookAct, 3),
         notes: fc.constantFrom('', 'Too dark.\n"Next time" 🥟'),
         looks: fc.constantFrom({ trays: {} }, { trays: { A: { liked: 4 } } }),
         tags: fc.uniqueArray(fc.constantFrom('autumn', 'ños', 'test'), { maxLength: 3 }).map((tags) => tags.sort()),
@@ -106,20 +123,26 @@ export function anyKitchenItems(): fc.Arbitrary<DocumentItem[]> {
       });
       const m3 = fc.double({ min: 0.0005, max: 0.005, noNaN: true });
       const oil = fc.record({
-        ...{ id, addedAt: moment },
+        id,
+        addedAt: moment,
         oil: fc.record({ name: text, ingredientId: fc.constantFrom('sunflower-oil', 'own-root') }),
         events: fc.record({ id, m3 }).map((event) => [{ ...event, kind: 'filled' as const, at: T0 }]),
       });
       const eat = new Date(T0 + 9e9).toISOString();
       const stored = fc.record({
-        ...{ id, pieces: fc.integer({ min: 1, max: 40 }), why: fc.constantFrom('planned', 'left') },
+        id,
+        pieces: fc.integer({ min: 1, max: 40 }),
+        why: fc.constantFrom('planned', 'left'),
         tray: fc.constantFrom(null, newTray('Frozen', 'squash-sage', 12, eat)),
       });
       return fc
         .record({
           kitchen: fc.option(anyKitchen(), { nil: null }),
           formulas: some(fc.oneof(formula('dough', all), formula('filling', all)), 2),
-          ...{ batches: some(batch, 2), records: some(record, 2), oils: some(oil, 1), stored: some(stored, 1) },
+          batches: some(batch, 2),
+          records: some(record, 2),
+          oils: some(oil, 1),
+          stored: some(stored, 1),
           stock: fc.uniqueArray(fc.constantFrom(...ids), { maxLength: 2 }),
           supper: fc.option(fc.record({ id, name: text, serving: id, at: moment }), { nil: null }),
           flour: some(
@@ -135,7 +158,10 @@ export function anyKitchenItems(): fc.Arbitrary<DocumentItem[]> {
           ...made.flour.map(
             (one): DocumentItem =>
               ({
-                ...{ kind: 'flour', flourId: 'plain-wheat-flour', pouredKg: 0.2, ...one },
+                kind: 'flour',
+                flourId: 'plain-wheat-flour',
+                pouredKg: 0.2,
+                ...one,
                 dough: { family: 'coiled', lines: [{ ingredientId: 'plain-wheat-flour', massKg: 0.4 }] },
               }) as DocumentItem,
           ),
@@ -144,9 +170,12 @@ export function anyKitchenItems(): fc.Arbitrary<DocumentItem[]> {
           ...(made.supper
             ? [
                 {
-                  ...{ kind: 'supper' as const, id: made.supper.id },
+                  kind: 'supper' as const,
+                  id: made.supper.id,
                   supper: {
-                    ...{ name: made.supper.name, each: 3, guests: [] },
+                    name: made.supper.name,
+                    each: 3,
+                    guests: [],
                     servings: [{ id: made.supper.serving, at: made.supper.at }],
                   },
                 },
@@ -162,11 +191,20 @@ export function anyKitchenItems(): fc.Arbitrary<DocumentItem[]> {
           ...made.stored.map(({ tray, pieces, why, id: of }): DocumentItem => {
             const [from] = made.batches;
             return {
-              ...{ kind: 'stored', id: of, mark: 'A', batchId: from?.id ?? null },
+              kind: 'stored',
+              id: of,
+              mark: 'A',
+              batchId: from?.id ?? null,
               why: why as 'planned' | 'left',
               record: {
-                ...{ kind: 'pieces', name: 'Frozen', place: 'freezer', pieces, massKg: null, tray },
-                ...{ madeMs: T0, goodMs: T0 + 9e9 },
+                kind: 'pieces',
+                name: 'Frozen',
+                place: 'freezer',
+                pieces,
+                massKg: null,
+                tray,
+                madeMs: T0,
+                goodMs: T0 + 9e9,
               },
               takenBy: made.batches.slice(1).map((taker) => ({ batchId: taker.id, pieces: 1 })),
             };

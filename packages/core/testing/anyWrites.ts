@@ -164,7 +164,8 @@ const pot = fc.record({
   settings: whole(P.settings),
   lossWPerK: within(P.lossWPerK),
   probeLagS: within(P.probeLagS),
-  ...{ burner: fc.constantFrom(...BURNER_KINDS), burnerLagS: within(P.burnerLagS) },
+  burner: fc.constantFrom(...BURNER_KINDS),
+  burnerLagS: within(P.burnerLagS),
 });
 
 /** Any kitchen the server takes. */

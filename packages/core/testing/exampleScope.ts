@@ -48,26 +48,60 @@ const readings: OilReading[] = Array.from({ length: 140 }, (_, i) => ({
 }));
 const state = stoveState(acts, draft.pieces);
 const session: StoveSession = {
-  ...{ kitchen, speed: 1, hasProbe: true, trial: false },
+  kitchen,
+  speed: 1,
+  hasProbe: true,
+  trial: false,
   trays: [{ draft, first: 1, fry: { ...fry, loads: fry.loads! } }],
 };
 const cookActs: CookAct[] = [{ id: 'c1', atMs: 0, kind: 'done', step: 'weigh-filling' } as CookAct];
 const mapSpec = {
-  ...{ body: fry.body, turn: draft.fry.turn, coreTargetC: 74, coreIsLine: false },
-  ...{ oilC: { least: 140, most: 190 }, rows: 11, columns: 41, horizonS: 1200 },
+  body: fry.body,
+  turn: draft.fry.turn,
+  coreTargetC: 74,
+  coreIsLine: false,
+  oilC: { least: 140, most: 190 },
+  rows: 11,
+  columns: 41,
+  horizonS: 1200,
 };
 
 const part = dayPart('a', batch, planTrays(batch, kitchen, null), kitchen);
 const dayPlan = supperDay({
-  ...{ parts: [part], states: {}, order: [], cooks: [{ id: 'a', name: '' }], pins: {}, nowMs: null },
+  parts: [part],
+  states: {},
+  order: [],
+  cooks: [{ id: 'a', name: '' }],
+  pins: {},
+  nowMs: null,
 })!;
 const supper = { name: 'Supper', servings: [{ id: 's', at: draft.eatAt }], each: 3, guests: [] };
 
 /** Names an example may use beside what the package offers. */
 export const scope = {
-  ...{ kitchen, pot, draft, batch, plan, fry, piece, lines, figures, acts, readings, state, session, mapSpec },
-  ...{ part, dayPlan, supper },
-  ...{ nothing: NOTHING_KNOWN, pantry: SHIPPED_PANTRY, body: fry.body, cold: plan, cookActs, cook: cookState([]) },
+  kitchen,
+  pot,
+  draft,
+  batch,
+  plan,
+  fry,
+  piece,
+  lines,
+  figures,
+  acts,
+  readings,
+  state,
+  session,
+  mapSpec,
+  part,
+  dayPlan,
+  supper,
+  nothing: NOTHING_KNOWN,
+  pantry: SHIPPED_PANTRY,
+  body: fry.body,
+  cold: plan,
+  cookActs,
+  cook: cookState([]),
   rows: Array.from({ length: mapSpec.rows }, (_, i) => fryMapRow(mapSpec, i)),
   trays: planTrays(batch, kitchen, null),
   sheet: runSheet(planTrays(batch, kitchen, null)),

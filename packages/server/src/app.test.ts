@@ -83,7 +83,12 @@ it('says that the records are out of reach when the database is', async () => {
   const lonely = createApp({
     gate,
     copies: new CopyKeeper({
-      ...{ gate, log, databaseUrl: '', folder: '/nowhere', rule: USUAL_RULE, clockMs: Date.now },
+      gate,
+      log,
+      databaseUrl: '',
+      folder: '/nowhere',
+      rule: USUAL_RULE,
+      clockMs: Date.now,
       onRestored: () => undefined,
     }),
     stoves,

@@ -93,7 +93,11 @@ export function createApp({ log, webDir, planPart, planSupperDay, observe, kept,
   const jobs = new BatchParts(planPart, kept.parts);
   const atKitchen = (draft: BatchDraft) => kitchenFor(gate, draft, clockMs());
   const dayPlans = new SupperDays({
-    ...{ gate, clockMs, jobs, planSupperDay, known: kept.dayPlans },
+    gate,
+    clockMs,
+    jobs,
+    planSupperDay,
+    known: kept.dayPlans,
     kitchenFor: atKitchen,
   });
   const lessons = new Lessons({ gate, clockMs, log, observe, live: given.live });

@@ -61,7 +61,11 @@ async function main(): Promise<void> {
   const log = pino({ level: config.logLevel, serializers: { cause: pino.stdSerializers.err } }, pino.destination(2));
   const gate = openGate(config.databaseUrl);
   const copies = new CopyKeeper({
-    ...{ gate, log, databaseUrl: config.databaseUrl, folder: config.copies, rule: config.copyRule },
+    gate,
+    log,
+    databaseUrl: config.databaseUrl,
+    folder: config.copies,
+    rule: config.copyRule,
     clockMs: Date.now,
     // Everything in memory is of the kitchen before: whoever started this process starts it again.
     onRestored: () => {

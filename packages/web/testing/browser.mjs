@@ -2,8 +2,17 @@
 import { TestEnvironment } from 'jest-environment-jsdom';
 
 const FROM_NODE = {
-  ...{ fetch, Headers, Response, ReadableStream, TransformStream, WritableStream },
-  ...{ TextEncoder, TextDecoder, structuredClone, setImmediate, clearImmediate },
+  fetch,
+  Headers,
+  Response,
+  ReadableStream,
+  TransformStream,
+  WritableStream,
+  TextEncoder,
+  TextDecoder,
+  structuredClone,
+  setImmediate,
+  clearImmediate,
 };
 
 export default class Browser extends TestEnvironment {

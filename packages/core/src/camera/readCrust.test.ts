@@ -28,7 +28,12 @@ interface Scene {
   readonly seed: number;
 }
 const SCENE: Scene = {
-  ...{ light: LIGHTS.daylight, places: [1, 2, 3, 4], paper: true, plate: [0.16, 0.2, 0.26], falls: 0, gloss: true },
+  light: LIGHTS.daylight,
+  places: [1, 2, 3, 4],
+  paper: true,
+  plate: [0.16, 0.2, 0.26],
+  falls: 0,
+  gloss: true,
   seed: 1,
 };
 

@@ -95,7 +95,9 @@ export function readCrust(picture: Picture): CrustRead {
   if (pieces.length === 0) return { kind: 'refused', why: 'no-pieces' };
   const places = pieces.map(({ place }) => place).sort((a, b) => a - b);
   return {
-    ...{ kind: 'read', pieces, place: middle(places) },
+    kind: 'read',
+    pieces,
+    place: middle(places),
     palest: places[0]!,
     darkest: places[places.length - 1]!,
     patchy: pieces.filter(({ paler, darker }) => darker - paler > PATCHY).length,
@@ -146,7 +148,12 @@ function tilesOf({ width, height, data }: Picture, size: number): Tile[] {
       const light = sum.light / n;
       const sd = Math.sqrt(Math.max(0, sum.squares / n - light * light));
       tiles.push({
-        ...{ x, y, r: sum.r / n, g: sum.g / n, b: sum.b / n, light },
+        x,
+        y,
+        r: sum.r / n,
+        g: sum.g / n,
+        b: sum.b / n,
+        light,
         isEven: sd <= TILE_EVEN * light + 0.004,
         isClipped: sum.clipped > TILE_CLIPPED * n,
       });
@@ -254,9 +261,13 @@ function findPieces({ width, height, data }: Picture, paper: Paper): SeenPiece[]
     const at = (q: number) => rampPlace(colours[Math.min(colours.length - 1, Math.floor(q * colours.length))]!);
     return [
       {
-        ...{ left: area.left / width, top: area.top / height },
-        ...{ width: (area.right - area.left + 1) / width, height: (area.bottom - area.top + 1) / height },
-        ...{ place: at(0.5), paler: at(0.1), darker: at(0.9) },
+        left: area.left / width,
+        top: area.top / height,
+        width: (area.right - area.left + 1) / width,
+        height: (area.bottom - area.top + 1) / height,
+        place: at(0.5),
+        paler: at(0.1),
+        darker: at(0.9),
         darkShare: colours.filter((one) => one > CRUST_LIMITS.brown).length / colours.length,
       },
     ];

@@ -138,8 +138,12 @@ export function riseFindings(
   if (figures.bloomKg > 0) {
     const liquidKg = Math.min(BLOOM_TIMES * figures.bloomKg, figures.pourableKg);
     const values = {
-      ...{ yeastKg: figures.bloomKg, liquidKg, leastC: BLOOM_C.least, mostC: BLOOM_C.most },
-      ...{ leastS: BLOOM_S.least, mostS: BLOOM_S.most },
+      yeastKg: figures.bloomKg,
+      liquidKg,
+      leastC: BLOOM_C.least,
+      mostC: BLOOM_C.most,
+      leastS: BLOOM_S.least,
+      mostS: BLOOM_S.most,
     };
     found.push({ code: 'dough.bloom', tone: 'know', values });
   }

@@ -21,7 +21,11 @@ export function firstAsk(kitchen: Kitchen, language: string): FirstAsk {
   const { pot, altitudeM, cooks = 1, thermometer } = kitchen;
   return {
     system: /^en-US\b/i.test(language) ? 'customary' : 'metric',
-    ...{ diameterM: pot.diameterM, heightM: pot.heightM, burner: pot.burner ?? 'gas', altitudeM, cooks },
+    diameterM: pot.diameterM,
+    heightM: pot.heightM,
+    burner: pot.burner ?? 'gas',
+    altitudeM,
+    cooks,
     thermometer: thermometer ?? 'some',
   };
 }

@@ -269,7 +269,9 @@ describe('is all of it already cooked?', () => {
 
   test('a raw ingredient that comes in asks again and is planned as raw until answered; nothing else does', () => {
     const own: Ingredient[] = (['unknown', 'meat', 'fish', 'vegetarian', 'vegan'] as const).map((diet) => ({
-      ...{ ...ingredientById('mushroom'), id: `own-${diet}`, diet },
+      ...ingredientById('mushroom'),
+      id: `own-${diet}`,
+      diet,
     }));
     const pantry = pantryWith(own);
     const target = (part: RawPart | null) => (part === null ? -Infinity : coreTargetFor(part, 74));

@@ -198,7 +198,10 @@ test('a line of a thermometer file that is all blanks takes no longer than its l
   // Under a pattern that tries every blank as a beginning this would not end.
   expect(readingTable(`s;c\n${line}\n0;20\n1;21 °C\n2;22 ° C`).guess).not.toBeNull();
   const { readings } = readingsOf(readingTable(`s;c\n0;20\n1;21 °C\n2;22${blanks}°${blanks}C\n${line}`), {
-    ...{ time: 0, temp: 1, timeKind: 'seconds', unit: 'C' },
+    time: 0,
+    temp: 1,
+    timeKind: 'seconds',
+    unit: 'C',
   });
   expect(readings).toEqual([
     [0, 20],

@@ -96,7 +96,12 @@ export function fryMapRow(spec: FryMapSpec, index: number): FryMapRow {
   const { body, turn, coreTargetC, coreIsLine, horizonS, columns } = spec;
   // Fried as long as a plan looks: what is told does not depend on how much of it is shown.
   const solution = solveFry({
-    ...{ body: coarse(body), oilC, turn, coreTargetC, horizonS: FRY_HORIZON_S, stepping: MAP_STEPPING },
+    body: coarse(body),
+    oilC,
+    turn,
+    coreTargetC,
+    horizonS: FRY_HORIZON_S,
+    stepping: MAP_STEPPING,
     ...rampAt(spec, oilC),
     enough: { afterS: LEFT_IN_S, leastS: horizonS },
     ...(coreIsLine === undefined ? {} : { coreIsLine }),

@@ -79,8 +79,16 @@ describe('a filling that is colder than its dough', () => {
     const filling = fillingMaterial(1000, 0.7);
     const radiusM = Math.cbrt((3 * m3) / (4 * Math.PI));
     const body = createFryBody({
-      ...{ ...BODY, radiusM, wallM: radiusM, shapeExponent: 3, dough: filling, filling, fillingCells: 0 },
-      ...{ startC: fromC, faces: 'one', surface: evenSurface(15) },
+      ...BODY,
+      radiusM,
+      wallM: radiusM,
+      shapeExponent: 3,
+      dough: filling,
+      filling,
+      fillingCells: 0,
+      startC: fromC,
+      faces: 'one',
+      surface: evenSurface(15),
     });
     let foundS = Infinity;
     const isFirm = (now: FryBody) => {

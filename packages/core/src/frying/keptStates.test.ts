@@ -6,9 +6,21 @@ import { KeptStates } from './keptStates.js';
 
 const frozen = () =>
   createFryBody({
-    ...{ radiusM: 0.0135, shapeExponent: 1.35, wallM: 0.0026, startC: -12, wallCells: 6, fillingCells: 6 },
-    ...{ dough: doughMaterial(1175, 0.28), filling: fillingMaterial(1020, 0.7), surface: OIL_SURFACE },
-    ...{ faces: 'two', exposedShare: 0.35, upperDry: 1, setC: 92, boilingC: 100, browning: 1 },
+    radiusM: 0.0135,
+    shapeExponent: 1.35,
+    wallM: 0.0026,
+    startC: -12,
+    wallCells: 6,
+    fillingCells: 6,
+    dough: doughMaterial(1175, 0.28),
+    filling: fillingMaterial(1020, 0.7),
+    surface: OIL_SURFACE,
+    faces: 'two',
+    exposedShare: 0.35,
+    upperDry: 1,
+    setC: 92,
+    boilingC: 100,
+    browning: 1,
   });
 /** All that moves. */
 const moving = ({ heat, gone, tempC, branch, faces, walls, ...rest }: FryBody) => {

@@ -37,7 +37,11 @@ export class KeptStates {
     this.figures.set(tempC, 3 * at + 2 * count);
     this.branches.set(branch, at);
     this.kept.push({
-      ...{ timeS, stepS, down, washedJPerM2, washedKgPerM2 },
+      timeS,
+      stepS,
+      down,
+      washedJPerM2,
+      washedKgPerM2,
       faces: faces.map(faceOf),
       walls: walls.map(wallOf),
     });

@@ -358,7 +358,11 @@ test.each([
     const draft = { ...made, fry: { ...made.fry, oilC, start: 'frozen' as const } };
     const { body, solution } = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
     const fine = solveFry({
-      ...{ oilC, turn: draft.fry.turn, coreTargetC: 74, coreIsLine: true, horizonS: 1800 },
+      oilC,
+      turn: draft.fry.turn,
+      coreTargetC: 74,
+      coreIsLine: true,
+      horizonS: 1800,
       body: { ...body, wallCells: 48, fillingCells: 36 },
       stepping: { ...FRY_STEPPING, firstS: 0.02, growth: 1.1, mostS: 0.5 },
     });

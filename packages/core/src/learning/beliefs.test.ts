@@ -96,7 +96,9 @@ function hiddenKitchen(seed: number) {
     HAND_WORKS.map((work) => [work, Math.exp(LEARNT_SPREAD.hands.prior * normal())]),
   ) as Record<(typeof HAND_WORKS)[number], number>;
   return {
-    ...{ browning: Math.exp(LEARNT_SPREAD.browning.prior * normal()), opens: Math.exp(0.9 * normal()), hands },
+    browning: Math.exp(LEARNT_SPREAD.browning.prior * normal()),
+    opens: Math.exp(0.9 * normal()),
+    hands,
     portions: USUAL_PORTIONS * Math.exp(0.25 * normal()),
     normal,
     uniform: seededUniform(seed + 5000),
@@ -116,7 +118,9 @@ function cooked(hidden: ReturnType<typeof hiddenKitchen>, kitchen: Kitchen, atMs
     { id: 'd', atS: dropS, kind: 'drop', pieces: Array.from({ length: PIECES }, (_, i) => i + 1) },
     ...burst.map((piece): StoveAct => ({ id: `b${piece}`, atS: dropS + 200, kind: 'burst', pieces: [piece] })),
     {
-      ...{ id: 'l', atS: dropS + fry!.takeOutS!, kind: 'take-out' as const },
+      id: 'l',
+      atS: dropS + fry!.takeOutS!,
+      kind: 'take-out' as const,
       pieces: Array.from({ length: PIECES }, (_, i) => i + 1).filter((piece) => !burst.includes(piece)),
     },
   ];
@@ -126,8 +130,12 @@ function cooked(hidden: ReturnType<typeof hiddenKitchen>, kitchen: Kitchen, atMs
   // Each work of the hands as long as it is here, give or take the day plan.
   const dayPlan = Object.fromEntries(HAND_WORKS.map((work) => [work, Math.exp(LEARNT_SPREAD.hands.seen * normal())]));
   const work = {
-    ...{ 'weigh-filling': 'cookFillingS', 'cook-filling': 'cookFillingS', 'mix-dough': 'mixS' },
-    ...{ roll: 'foldEachS', fold: 'foldEachS', serve: 'serveS' },
+    'weigh-filling': 'cookFillingS',
+    'cook-filling': 'cookFillingS',
+    'mix-dough': 'mixS',
+    roll: 'foldEachS',
+    fold: 'foldEachS',
+    serve: 'serveS',
   } as Partial<Record<string, (typeof HAND_WORKS)[number]>>;
   let at = atMs - 6 * 3_600_000;
   const cookActs: CookAct[] = SHEET.flatMap((step): CookAct[] => {
@@ -140,7 +148,11 @@ function cooked(hidden: ReturnType<typeof hiddenKitchen>, kitchen: Kitchen, atMs
     ];
   });
   return observationsOf({
-    ...{ draft: BATCH, kitchen, acts, cookActs, atMs },
+    draft: BATCH,
+    kitchen,
+    acts,
+    cookActs,
+    atMs,
     figures: { A: ledgerFigures(acts, readings, PIECES, DRAFT.fry.oilC) },
     looks: { trays: { A: { crust } } },
   });

@@ -87,7 +87,8 @@ function onGrid(grid: readonly number[], logs: readonly number[]): Pick<Belief, 
   };
   return {
     value: heights.reduce((sum, height, i) => sum + height * grid[i]!, 0) / whole,
-    ...{ low: quantile(0.1), high: quantile(0.9) },
+    low: quantile(0.1),
+    high: quantile(0.9),
   };
 }
 const gridOf = (least: number, most: number, step: number): readonly number[] =>
@@ -141,7 +142,9 @@ function portions(some: readonly Weighed[]): Belief {
   );
   const spread = Math.sqrt(squares / freedom);
   return {
-    ...{ value: spread, usual: USUAL_PORTIONS, count: some.length },
+    value: spread,
+    usual: USUAL_PORTIONS,
+    count: some.length,
     low: spread / Math.sqrt(chiShare(freedom, EIGHT_IN_TEN)),
     high: spread / Math.sqrt(chiShare(freedom, -EIGHT_IN_TEN)),
   };

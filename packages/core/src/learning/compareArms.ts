@@ -64,8 +64,10 @@ export function compareShares(first: Counted, second: Counted): ArmsTold {
   differences.sort((x, y) => x.by - y.by);
   const [p, q] = [first.yes / first.of, second.yes / second.of];
   return {
-    ...{ chance, winner: chance > SURE ? 'first' : chance < 1 - SURE ? 'second' : 'none' },
-    ...{ low: quantile(differences, 0.1), high: quantile(differences, 0.9) },
+    chance,
+    winner: chance > SURE ? 'first' : chance < 1 - SURE ? 'second' : 'none',
+    low: quantile(differences, 0.1),
+    high: quantile(differences, 0.9),
     needed: needed(p - q, p * (1 - p) + q * (1 - q)),
   };
 }
@@ -136,7 +138,10 @@ export function compareScores(first: readonly number[], second: readonly number[
   const variance = all.reduce((sum, x) => sum + (x - centre) ** 2, 0) / all.length;
   const spread = 1.28 * Math.sqrt(variance * (1 / first.length + 1 / second.length));
   return {
-    ...{ chance, winner: chance > SURE ? 'first' : chance < 1 - SURE ? 'second' : 'none' },
-    ...{ low: difference - spread, high: difference + spread, needed: needed(difference, 2 * variance) },
+    chance,
+    winner: chance > SURE ? 'first' : chance < 1 - SURE ? 'second' : 'none',
+    low: difference - spread,
+    high: difference + spread,
+    needed: needed(difference, 2 * variance),
   };
 }

@@ -28,7 +28,9 @@ export function monthlyTrends(
     const pieces = sum(({ fried, burst }) => fried + burst);
     const readS = sum(({ inRangeShare, fryingS }) => (inRangeShare === null ? 0 : fryingS));
     return {
-      ...{ month, dayPlans: own.length, pieces },
+      month,
+      dayPlans: own.length,
+      pieces,
       openedShare: pieces > 0 ? sum(({ burst }) => burst) / pieces : null,
       inRangeShare: readS > 0 ? sum(({ inRangeShare, fryingS }) => (inRangeShare ?? 0) * fryingS) / readS : null,
       eachS: pieces > 0 ? sum(({ fryingS }) => fryingS) / pieces : null,

@@ -10,7 +10,10 @@ const SD = 0.05;
 const fit = (data: readonly number[], rounds = 40) =>
   leastSquares({
     residuals: (at) => model(at).map((m, i) => (data[i]! - m) / SD),
-    ...{ start: [0, 1, 1], priorSd: [50, 50, 50], mostStep: 1, rounds },
+    start: [0, 1, 1],
+    priorSd: [50, 50, 50],
+    mostStep: 1,
+    rounds,
   });
 
 /** Level, height and rate of a decay that bends enough within its six seconds to be told from a straight line. */
@@ -59,7 +62,10 @@ it('says that it has not converged when it was stopped on its way', () => {
 it('leaves a parameter where it was when the data say nothing of it', () => {
   const found = leastSquares({
     residuals: ([a]) => x.map(() => a! - 3),
-    ...{ start: [0, 7], priorSd: [10, 2], mostStep: 5, rounds: 30 },
+    start: [0, 7],
+    priorSd: [10, 2],
+    mostStep: 5,
+    rounds: 30,
   });
   expect(found.at[0]).toBeCloseTo(3, 2);
   expect(found.at[1]).toBe(7);

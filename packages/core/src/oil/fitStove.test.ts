@@ -76,7 +76,10 @@ test('a burner that stores heat is found with the rest, and no range is narrower
           figure,
           off: Math.abs(value - known[figure]) / (4 * sd + 0.01 * value) < 1,
         }).toEqual({
-          ...{ burner, burnerLagS, figure, off: true },
+          burner,
+          burnerLagS,
+          figure,
+          off: true,
         });
       }
       expect(Math.abs(fit.efficiency.value / 0.52 - 1)).toBeLessThan(0.1);

@@ -141,8 +141,12 @@ export function fitStove(pot: Pot, roomC: number, whole: StoveRecord): StoveFit 
     return { value, sd: value * scale * sds[i]! };
   };
   return {
-    ...{ efficiency: found(0), lossWPerK: found(1), probeLagS: found(2), burnerLagS: found(3) },
-    ...{ residualC: scatter * READING_SD_C, converged: fit.converged },
+    efficiency: found(0),
+    lossWPerK: found(1),
+    probeLagS: found(2),
+    burnerLagS: found(3),
+    residualC: scatter * READING_SD_C,
+    converged: fit.converged,
   };
 }
 

@@ -49,7 +49,10 @@ function follow(
   const { fry } = planBatch(draft, kitchen, null);
   if (!fry?.loads) throw new Error('This batch has no moment to lift.');
   const session: StoveSession = {
-    ...{ kitchen, speed: 1, hasProbe: true, trial: false },
+    kitchen,
+    speed: 1,
+    hasProbe: true,
+    trial: false,
     trays: [{ draft, first: 1, fry: { ...fry, loads: fry.loads } }],
   };
   const stove = createStove(kitchen.pot, kitchen.roomC, () => fry, seed);

@@ -219,8 +219,18 @@ export function runLoads(spec: LoadSpec, loadSize: number): LoadRun {
   const gainedJ = potHeatJ(pot, state.oilC) - potHeatJ(pot, oilC);
   const energyResidual = heatJ > 0 ? (heatJ - spentJ - gainedJ) / heatJ : 0;
   return {
-    ...{ loadSize, loads, everyS: null, totalS: timeS, lowestC, underRangeS, holdSetting, loadSetting },
-    ...{ heatJ, energyResidual, loadStartsS, trace },
+    loadSize,
+    loads,
+    everyS: null,
+    totalS: timeS,
+    lowestC,
+    underRangeS,
+    holdSetting,
+    loadSetting,
+    heatJ,
+    energyResidual,
+    loadStartsS,
+    trace,
   };
 }
 

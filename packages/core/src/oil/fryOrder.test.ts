@@ -9,7 +9,13 @@ import type { OilCarries } from '../draft/kitchen.js';
 const FRESH: OilCarries = { allergens: [], diet: 'vegan' };
 const change = (fromC: number | null, toC: number) => oilChangeS(DEFAULT_KITCHEN.pot, 21, fromC, toC);
 const job = (name: string, oilC: number, diet: FryJob['diet'], allergens: Allergen[] = []): FryJob => ({
-  ...{ id: name, name, oilC, diet, allergens, totalS: 1800, takenM3: 0 },
+  id: name,
+  name,
+  oilC,
+  diet,
+  allergens,
+  totalS: 1800,
+  takenM3: 0,
 });
 const SUPPER = [
   job('squash', 158, 'vegetarian', ['gluten', 'milk']),

@@ -8,8 +8,16 @@ const OIL: Oil = { id: 'o', name: 'Sunflower, tin', ingredientId: 'sunflower-oil
 const DAY = 86_400_000;
 const filled = (m3 = 0.002): OilEvent => ({ id: 'f', at: 0, kind: 'filled', m3 });
 const fried = (n: number, more: Partial<Extract<OilEvent, { kind: 'fried' }>> = {}): OilEvent => ({
-  ...{ id: `u${n}`, at: n * DAY, kind: 'fried', batchName: `batch ${n}` },
-  ...{ hotS: 1800, meanC: 165, takenM3: 0.00008, crumbs: false, allergens: ['gluten'], diet: 'vegan' },
+  id: `u${n}`,
+  at: n * DAY,
+  kind: 'fried',
+  batchName: `batch ${n}`,
+  hotS: 1800,
+  meanC: 165,
+  takenM3: 0.00008,
+  crumbs: false,
+  allergens: ['gluten'],
+  diet: 'vegan',
   ...more,
 });
 const at = (events: readonly OilEvent[], day = 10) => oilState(OIL, events, day * DAY);

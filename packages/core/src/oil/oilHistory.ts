@@ -139,8 +139,16 @@ export function oilState(
   requireIn(oil.smokeC, RANGES.pot.smokeC, 'smokeC');
   const made = pantry.find(oil.ingredientId, 'ingredientId');
   const tally: Tally = {
-    ...{ volumeM3: 0, filledM3: 0, uses: 0, wornH: 0, crumbUses: 0, crumbsIn: false, sinceStrained: 0 },
-    ...{ from: null, signs: null, isGone: false },
+    volumeM3: 0,
+    filledM3: 0,
+    uses: 0,
+    wornH: 0,
+    crumbUses: 0,
+    crumbsIn: false,
+    sinceStrained: 0,
+    from: null,
+    signs: null,
+    isGone: false,
     carries: containedIn([made]),
   };
   const once = new Map(events.map((event) => [event.id, event]));

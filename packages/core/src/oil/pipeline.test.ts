@@ -11,8 +11,14 @@ const FRY = planBatch(DRAFT, KITCHEN, null).fry!;
 /** The heat that one piece draws each second, from the means of ten that the plan keeps. */
 const PIECE_W = FRY.drawW.flatMap((w) => Array.from({ length: 10 }, () => w));
 const SPEC: LoadSpec = {
-  ...{ pot: KITCHEN.pot, roomC: 21, oilC: 158, pieceW: PIECE_W, takeOutS: FRY.takeOutS! },
-  ...{ pieces: 36, betweenS: 45, spacingS: 5 },
+  pot: KITCHEN.pot,
+  roomC: 21,
+  oilC: 158,
+  pieceW: PIECE_W,
+  takeOutS: FRY.takeOutS!,
+  pieces: 36,
+  betweenS: 45,
+  spacingS: 5,
 };
 
 test('one goes in as one comes out: never more in the oil than meant, and the heat adds up', () => {

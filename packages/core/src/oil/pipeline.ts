@@ -34,7 +34,15 @@ export function runPipeline(spec: LoadSpec, inPot: number): LoadRun {
   const gainedJ = potHeatJ(pot, end.oilC) - potHeatJ(pot, oilC);
   const eachOf = Math.max(1, Math.ceil(pass.trace.length / MOST_TRACE));
   return {
-    ...{ loadSize: together, loads: 1, everyS, totalS, lowestC, underRangeS, holdSetting, loadSetting, heatJ },
+    loadSize: together,
+    loads: 1,
+    everyS,
+    totalS,
+    lowestC,
+    underRangeS,
+    holdSetting,
+    loadSetting,
+    heatJ,
     energyResidual: heatJ > 0 ? (heatJ - pass.spentJ - gainedJ) / heatJ : 0,
     loadStartsS: [0],
     trace: [...pass.trace.filter((_, i) => i % eachOf === 0), { timeS: totalS, oilC: end.oilC }],

@@ -76,16 +76,15 @@ test('the slow method that lets oil rise comes out golden and cooked, its map ag
   );
   expect(Math.min(...fry!.atTakeOut!.colours)).toBeGreaterThan(CRUST_LIMITS.pale);
   const map = {
-    ...{
-      body: fry!.body,
-      turn: draft.fry.turn,
-      coreTargetC: 74,
-      coreIsLine: false,
-      rows: 2,
-      columns: 9,
-      horizonS: 1800,
-    },
-    ...{ oilC: { least: draft.fry.oilC, most: 190 }, ramp: { ramp: draft.fry.ramp!, fromC: draft.fry.oilC } },
+    body: fry!.body,
+    turn: draft.fry.turn,
+    coreTargetC: 74,
+    coreIsLine: false,
+    rows: 2,
+    columns: 9,
+    horizonS: 1800,
+    oilC: { least: draft.fry.oilC, most: 190 },
+    ramp: { ramp: draft.fry.ramp!, fromC: draft.fry.oilC },
   };
   const { goldenS } = fry!.solution;
   expect(Math.abs(fryMapRow(map, 0).goldenS! / goldenS! - 1)).toBeLessThan(0.03);

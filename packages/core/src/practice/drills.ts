@@ -179,8 +179,12 @@ function skillIn(kind: DrillKind, answers: readonly DrillAnswer[]): DrillSkill {
   const spread = LIKELY * Math.sqrt((value * (1 - value)) / (n + 1));
   const lastMs = own.at(-1)?.atMs ?? -Infinity;
   return {
-    ...{ kind, asked: own.length, value, level },
-    ...{ low: Math.max(0, value - spread), high: Math.min(1, value + spread) },
+    kind,
+    asked: own.length,
+    value,
+    level,
+    low: Math.max(0, value - spread),
+    high: Math.min(1, value + spread),
     dueMs: lastMs + AGAIN_MS[Math.min(streak, AGAIN_MS.length - 1)]!,
   };
 }

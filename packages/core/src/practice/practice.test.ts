@@ -57,7 +57,11 @@ test('pieces fry as the solver of the plans fries them, told apart when only som
   actInPractice(run, 0, { kind: 'drop', pieces: [1, 2, 3] }, 'a');
   hold(240);
   const solved = solveFry({
-    ...{ body: fry.body, oilC: draft.fry.oilC, turn: 'once', coreTargetC: 74, horizonS: 900 },
+    body: fry.body,
+    oilC: draft.fry.oilC,
+    turn: 'once',
+    coreTargetC: 74,
+    horizonS: 900,
   });
   const first = momentWhen(
     solved.samples,
@@ -128,10 +132,20 @@ function randomly(of: Situation, seed: number): PracticeRun {
   const next = seededUniform(seed * 31 + 7);
   const within = (least: number, most: number) => least + next() * (most - least);
   const policy: Policy = {
-    ...{ targetK: within(-15, 15), leadK: within(0, 40), holdBy: within(-3, 3), loadBy: within(-3, 4) },
-    ...{ offK: within(1, 20), dropK: within(0, 15), loadShare: within(0.2, 1.5), takeOutColour: within(0.6, 1.2) },
-    ...{ leastShare: within(0.4, 1.3), mostColour: within(1.2, 2.2), turnColour: within(0.4, 1) },
-    ...{ asides: next() < 0.5, doorS: within(0, 700), heeds: next() < 0.7 },
+    targetK: within(-15, 15),
+    leadK: within(0, 40),
+    holdBy: within(-3, 3),
+    loadBy: within(-3, 4),
+    offK: within(1, 20),
+    dropK: within(0, 15),
+    loadShare: within(0.2, 1.5),
+    takeOutColour: within(0.6, 1.2),
+    leastShare: within(0.4, 1.3),
+    mostColour: within(1.2, 2.2),
+    turnColour: within(0.4, 1),
+    asides: next() < 0.5,
+    doorS: within(0, 700),
+    heeds: next() < 0.7,
   };
   const often = next() < 0.5 ? 0 : 0.01;
   return playPolicy(of, policy, (run, pot) => {
@@ -225,7 +239,11 @@ test('nothing can be done from the door or after the end; away from hot oil over
 
 test('skills: newer sessions count more, ranges narrow, what is weak comes again and what is new is not forgotten', () => {
   const done = (kind: SituationKind, score: number, atMs: number): PracticeResult => ({
-    ...{ kind, score, atMs, seed: 1, whispered: false },
+    kind,
+    score,
+    atMs,
+    seed: 1,
+    whispered: false,
   });
   const of = (results: readonly PracticeResult[], kind: SituationKind) =>
     practiceSkills(results).find((one) => one.kind === kind)!;

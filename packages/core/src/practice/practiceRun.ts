@@ -256,7 +256,7 @@ function actOnPot(run: PotRun, act: Exclude<PotAct, { kind: 'door' }>, nowS: num
     }
     case 'turn': {
       const chosen = new Set(act.pieces);
-      for (const group of [...run.groups]) {
+      for (const group of Array.from(run.groups)) {
         const turned = group.numbers.filter((n) => chosen.has(n));
         if (turned.length === 0) continue;
         turned.forEach((n) => run.turns.set(n, (run.turns.get(n) ?? 0) + 1));
@@ -277,7 +277,10 @@ function actOnPot(run: PotRun, act: Exclude<PotAct, { kind: 'door' }>, nowS: num
         const openedS = run.openedS.get(number);
         const { body, tray } = group;
         run.takenOut.set(number, {
-          ...{ number, outS: nowS, body, tray },
+          number,
+          outS: nowS,
+          body,
+          tray,
           openS: openedS === undefined ? null : nowS - openedS,
           aside: act.kind === 'aside',
           harms: run.droppedBad.has(number),

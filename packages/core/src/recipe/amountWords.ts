@@ -89,23 +89,49 @@ export function unitWords({ cupMl, teaspoonMl }: SpoonSizes): ReadonlyMap<string
 
 /** Numbers written as words. */
 export const NUMBER_WORDS: Readonly<Record<string, number>> = {
-  ...{ a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10 },
-  ...{ eleven: 11, twelve: 12, dozen: 12, half: 0.5, quarter: 0.25, third: 1 / 3, couple: 2 },
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  dozen: 12,
+  half: 0.5,
+  quarter: 0.25,
+  third: 1 / 3,
+  couple: 2,
 };
 
 /** What the words before an amount do to it: so many times, and how much wider its range is. */
 export const AMOUNT_MOODS: Readonly<Record<string, { readonly times: number; readonly spread: number }>> = {
-  ...{ about: { times: 1, spread: 0.1 }, approx: { times: 1, spread: 0.1 }, approximately: { times: 1, spread: 0.1 } },
-  ...{ around: { times: 1, spread: 0.1 }, roughly: { times: 1, spread: 0.1 }, circa: { times: 1, spread: 0.1 } },
-  ...{ ca: { times: 1, spread: 0.1 }, '~': { times: 1, spread: 0.1 }, scant: { times: 0.9, spread: 0.05 } },
-  ...{
-    heaped: { times: 1.6, spread: 0.2 },
-    heaping: { times: 1.6, spread: 0.2 },
-    rounded: { times: 1.6, spread: 0.2 },
-  },
-  ...{ level: { times: 1, spread: 0 }, levelled: { times: 1, spread: 0 }, leveled: { times: 1, spread: 0 } },
-  ...{ generous: { times: 1.1, spread: 0.1 }, good: { times: 1.1, spread: 0.1 }, small: { times: 1, spread: 0 } },
-  ...{ packed: { times: 1.2, spread: 0.1 }, full: { times: 1, spread: 0 } },
+  about: { times: 1, spread: 0.1 },
+  approx: { times: 1, spread: 0.1 },
+  approximately: { times: 1, spread: 0.1 },
+  around: { times: 1, spread: 0.1 },
+  roughly: { times: 1, spread: 0.1 },
+  circa: { times: 1, spread: 0.1 },
+  ca: { times: 1, spread: 0.1 },
+  '~': { times: 1, spread: 0.1 },
+  scant: { times: 0.9, spread: 0.05 },
+  heaped: { times: 1.6, spread: 0.2 },
+  heaping: { times: 1.6, spread: 0.2 },
+  rounded: { times: 1.6, spread: 0.2 },
+  level: { times: 1, spread: 0 },
+  levelled: { times: 1, spread: 0 },
+  leveled: { times: 1, spread: 0 },
+  generous: { times: 1.1, spread: 0.1 },
+  good: { times: 1.1, spread: 0.1 },
+  small: { times: 1, spread: 0 },
+  packed: { times: 1.2, spread: 0.1 },
+  full: { times: 1, spread: 0 },
 };
 
 interface Sizes {

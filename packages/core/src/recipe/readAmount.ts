@@ -26,8 +26,18 @@ const NUMBER = String.raw`(?:\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|\.\d+)`;
 const WORD_NUMBER = String.raw`(?:${Object.keys(NUMBER_WORDS).join('|')})`;
 
 const VULGAR: Readonly<Record<string, string>> = {
-  ...{ '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅕': '1/5', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8' },
-  ...{ '⅞': '7/8', '⅙': '1/6', '⅚': '5/6' },
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅕': '1/5',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅙': '1/6',
+  '⅚': '5/6',
 };
 
 /**
@@ -148,7 +158,10 @@ export function readAmount(line: string, units: ReadonlyMap<string, RecipeUnit>)
   const filled = unit ? FILLED.exec(unit.rest) : null;
   const how = filled ? AMOUNT_MOODS[filled[1]!.toLowerCase()]! : { times: 1, spread: 0 };
   const amount: Amount = {
-    ...{ least: number.least, most: number.most, unit: unit?.unit ?? null, unitWord: unit?.word ?? '' },
+    least: number.least,
+    most: number.most,
+    unit: unit?.unit ?? null,
+    unitWord: unit?.word ?? '',
     spread: before.spread + (unit ? after.spread : 0) + (unit?.unit.spread ?? 0) + how.spread,
     size: size ? (/^small/i.test(size[1]!) ? 'small' : /^medium/i.test(size[1]!) ? 'medium' : 'large') : 'medium',
     times: before.times * (unit ? after.times : 1) * how.times,

@@ -72,7 +72,14 @@ test('a recipe in a row: title, dough and filling apart, what is done and how ho
   expect(title).toBe('Millpond half-moons');
   expect(lines.map(({ part }) => part)).toEqual([...Array(5).fill('dough'), ...Array(3).fill('filling')]);
   expect(lines.map((line) => idOf(line))).toEqual([
-    ...['plain-wheat-flour', 'baking-powder', 'fine-salt', 'sugar', 'water', '~white-fish', '~spinach', 'made-mustard'],
+    'plain-wheat-flour',
+    'baking-powder',
+    'fine-salt',
+    'sugar',
+    'water',
+    '~white-fish',
+    '~spinach',
+    'made-mustard',
   ]);
   expect(lines[5]).toMatchObject({ name: 'Trout', preparation: 'skinned' });
   expect(unread).toEqual([]);

@@ -161,7 +161,10 @@ export function recipeTray(ask: RecipeAsk, kitchen: Kitchen): RecipeTray | null 
   const discM = isDivided ? (factOf(facts, 'disc') ?? 0.11) : count.discM;
   const { draft: D } = RANGES;
   const base: TrayDraft = {
-    ...{ name: ask.name, shape, eatAt: ask.eatAt, pieces: count.how === 'roll' ? 1 : count.pieces },
+    name: ask.name,
+    shape,
+    eatAt: ask.eatAt,
+    pieces: count.how === 'roll' ? 1 : count.pieces,
     dough: { family: family.id, lines: own === null ? WORKED_FORMULAS[family.id] : formulaOf(lines, 'dough') },
     filling: withLinesAsked(usual, fillingLines, pantry, kitchen.reheatC ?? REHEAT_C),
     fold: {
@@ -173,7 +176,10 @@ export function recipeTray(ask: RecipeAsk, kitchen: Kitchen): RecipeTray | null 
     ...(coating && { coating }),
     fry: {
       oilC: clamp(factOf(facts, 'oil') ?? middle(oilC), D.oilC.least, D.oilC.most),
-      ...{ minutesS: null, turn: shapeOf(shape).usualTurn ?? 'each-minute', start: 'room', loadSize: null },
+      minutesS: null,
+      turn: shapeOf(shape).usualTurn ?? 'each-minute',
+      start: 'room',
+      loadSize: null,
     },
   };
   const madeKg = draftDough(base, kitchen).massKg;

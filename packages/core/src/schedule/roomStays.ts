@@ -130,7 +130,10 @@ const sum = (some: readonly Lying[]): number => some.reduce((places, { stay }) =
 const pairs = <T>(some: readonly T[]): [T, T][] => some.flatMap((a, i) => some.slice(i + 1).map((b): [T, T] => [a, b]));
 
 const arcOf = (from: Place, to: Place, leastS: number): TimingArc => ({
-  ...{ from: from.task, to: to.task, leastS: leastS + from.atS - to.atS, weight: ROOM_COST },
+  from: from.task,
+  to: to.task,
+  leastS: leastS + from.atS - to.atS,
+  weight: ROOM_COST,
 });
 
 /** One is gone before the other comes. */

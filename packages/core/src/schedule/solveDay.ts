@@ -100,11 +100,13 @@ export function* solveDay(problem: DayProblem, options: SolveDayOptions = {}): G
     const isKept = kept !== null && kept.cost <= search.best!.cost + HARDLY_BETTER;
     const { starts, cooks, cost, deciding } = isKept ? kept : search.best!;
     return {
-      ...{ starts: starts.slice(0, problem.tasks.length), cooks, cost, deciding, looked: search.looked },
-      ...{
-        bound: isProved ? search.best!.cost : Math.min(bound, cost),
-        isProved: isProved && cost <= search.best!.cost,
-      },
+      starts: starts.slice(0, problem.tasks.length),
+      cooks,
+      cost,
+      deciding,
+      looked: search.looked,
+      bound: isProved ? search.best!.cost : Math.min(bound, cost),
+      isProved: isProved && cost <= search.best!.cost,
     };
   };
   const isBest = () => search.best!.cost <= bound && !search.isCut && !search.stays.hasGivenUp();
@@ -161,7 +163,10 @@ function lineOf({ tasks, lags, day, dueS, nowS }: DayProblem): Timing {
   const line = timing(tasks.length + 1);
   const place = (id: string | null) => (id === null ? null : at.get(id)!);
   const arcs: TimingArc[] = lags.map(({ from, to, leastS, weight }) => ({
-    ...{ from: place(from), to: place(to), leastS, weight },
+    from: place(from),
+    to: place(to),
+    leastS,
+    weight,
   }));
   // Unbreakable ones first: what can be broken is settled once for all of them.
   for (const arc of arcs.filter(({ weight }) => weight === Infinity)) line.add(arc);
@@ -250,7 +255,10 @@ function rowsOf(tasks: readonly DayTask[], starts: readonly number[], cooks: rea
 }
 
 const after = (tasks: readonly DayTask[], from: number, to: number): TimingArc => ({
-  ...{ from, to, leastS: tasks[from]!.lengthS, weight: Infinity },
+  from,
+  to,
+  leastS: tasks[from]!.lengthS,
+  weight: Infinity,
 });
 
 /** Looks at every plan under the orders so far that may be better. @returns whether it looked at all of them */

@@ -66,7 +66,9 @@ function usesOf(batch: BatchDraft, pantry: Pantry): BatchUse[] {
   const fillings = fillingsOf(batch).flatMap((mark) => (held.has(mark) ? batch.fillings[mark]!.lines : []));
   const supplies = made.flatMap((draft) => draftSupplies(draft, { ingredients: pantry.all }));
   return [...batch.dough.lines, ...fillings, ...supplies].map(({ ingredientId, massKg }) => ({
-    ...{ ingredientId, massKg, batch: batch.name },
+    ingredientId,
+    massKg,
+    batch: batch.name,
   }));
 }
 

@@ -92,8 +92,11 @@ function doughPortions(amounts: readonly StepAmount[], portions: number): StepAm
   return Array.from({ length: portions }, (_, i) => i + 1).flatMap((portion) =>
     amounts
       .map((one) => ({
-        ...{ ...one, portion, key: portion === 1 ? one.key : `portion ${portion} ${one.key}` },
-        ...{ massKg: one.massKg / portions, weighKg: one.weighKg / portions },
+        ...one,
+        portion,
+        key: portion === 1 ? one.key : `portion ${portion} ${one.key}`,
+        massKg: one.massKg / portions,
+        weighKg: one.weighKg / portions,
       }))
       // The least a number can be, halved, is nothing.
       .filter(({ massKg }) => massKg > 0),
@@ -113,8 +116,11 @@ function trayAmounts(
   const supplies = draftSupplies(draft, known)
     .filter(({ massKg }) => massKg > 0)
     .map(({ ingredientId, massKg }): StepAmount => ({
-      ...{ key: `rim-and-coat ${ingredientId}`, of: 'rim-and-coating', ingredient: pantry.find(ingredientId) },
-      ...{ massKg, weighKg: massKg },
+      key: `rim-and-coat ${ingredientId}`,
+      of: 'rim-and-coating',
+      ingredient: pantry.find(ingredientId),
+      massKg,
+      weighKg: massKg,
     }));
   return [...weighed, ...supplies];
 }

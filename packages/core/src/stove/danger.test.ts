@@ -11,19 +11,24 @@ type Told = StoveAct extends infer A ? (A extends StoveAct ? Omit<A, 'id'> : nev
 const act = (of: Told): StoveAct => ({ id: `a${n++}`, ...of }) as StoveAct;
 const burner = (atS: number, setting: number) => act({ atS, kind: 'burner', setting });
 const oil = (verdict: OilNow['verdict'], probeC: number | null = 158): OilNow => ({
-  ...{ probeC, lastC: probeC, verdict, ratePerMin: 0, offC: 0, backInS: null, state: null, forecast: [] },
+  probeC,
+  lastC: probeC,
+  verdict,
+  ratePerMin: 0,
+  offC: 0,
+  backInS: null,
+  state: null,
+  forecast: [],
 });
 const ask = (acts: readonly StoveAct[], more: Partial<DangerAsk> = {}) =>
   dangerOf({
-    ...{
-      state: stoveState(acts, 24),
-      oil: oil('in-range'),
-      pot: DEFAULT_KITCHEN.pot,
-      warnC: 179,
-      loadM3: 0,
-      nowS: 60,
-      speed: 1,
-    },
+    state: stoveState(acts, 24),
+    oil: oil('in-range'),
+    pot: DEFAULT_KITCHEN.pot,
+    warnC: 179,
+    loadM3: 0,
+    nowS: 60,
+    speed: 1,
     ...more,
   });
 

@@ -8,7 +8,12 @@ const dayPlan = fc
   })
   .map((all) =>
     all.map(({ droppedS, forS }, i): StovePiece => ({
-      ...{ number: i + 1, load: 1, droppedS, turnsS: [], burst: false, oven: null },
+      number: i + 1,
+      load: 1,
+      droppedS,
+      turnsS: [],
+      burst: false,
+      oven: null,
       outS: forS === null ? null : droppedS + forS,
     })),
   );

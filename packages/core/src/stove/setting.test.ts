@@ -10,8 +10,15 @@ import { settingAdvice, targetNow, readyInS } from './setting.js';
 const DRAFT = newTray('Setting', 'squash-sage', 12, '2030-01-05T18:30:00Z');
 const FRY = planBatch(DRAFT, DEFAULT_KITCHEN, null).fry!;
 const planOn = (burner: (typeof BURNER_KINDS)[number]): StovePlan => ({
-  ...{ left: 12, loadSize: 6, oilC: 158, holdSetting: FRY.loads!.holdSetting, loadSetting: FRY.loads!.loadSetting },
-  ...{ settings: 9, coreTargetC: 74, roomC: 21, drawW: FRY.drawW },
+  left: 12,
+  loadSize: 6,
+  oilC: 158,
+  holdSetting: FRY.loads!.holdSetting,
+  loadSetting: FRY.loads!.loadSetting,
+  settings: 9,
+  coreTargetC: 74,
+  roomC: 21,
+  drawW: FRY.drawW,
   pot: { ...DEFAULT_KITCHEN.pot, burner },
 });
 const turnedTo = (setting: number): StoveAct => ({ id: 'b', atS: 0, kind: 'burner', setting });
@@ -87,7 +94,12 @@ test('pieces that are about to come out are not heated for', () => {
   const state = stoveState([turnedTo(5), drop], 12);
   const at = (takeOutAtS: number) => {
     const predictions = state.inPot.map(({ number }) => ({
-      ...{ number, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 80, turnAtS: null, takeOutAtS },
+      number,
+      colours: [0.5, 0.5] as const,
+      coreC: 50,
+      interfaceC: 80,
+      turnAtS: null,
+      takeOutAtS,
     }));
     return settingAdvice(plan, state, potAtRest(157, burnerW(plan.pot, 5)), predictions, 300).setting;
   };

@@ -26,7 +26,10 @@ const STOVE: StovePlan = {
   oilC: draft.fry.oilC,
   holdSetting: fry.loads!.holdSetting,
   loadSetting: fry.loads!.loadSetting,
-  ...{ settings: 9, pot: DEFAULT_KITCHEN.pot, roomC: 21, drawW: fry.drawW },
+  settings: 9,
+  pot: DEFAULT_KITCHEN.pot,
+  roomC: 21,
+  drawW: fry.drawW,
   coreTargetC: 74,
 };
 
@@ -248,24 +251,30 @@ test('a trial piece is a stop: until it is judged nothing else is advised for th
 });
 
 const IN_RANGE: OilNow = {
-  ...{
-    probeC: 158,
-    lastC: 158,
-    ratePerMin: 0,
-    verdict: 'in-range',
-    offC: 0,
-    backInS: null,
-    state: potAtRest(158),
-    forecast: [],
-  },
+  probeC: 158,
+  lastC: 158,
+  ratePerMin: 0,
+  verdict: 'in-range',
+  offC: 0,
+  backInS: null,
+  state: potAtRest(158),
+  forecast: [],
 };
 
 describe('set aside to the oven', () => {
   const on = (kind: 'drop' | 'take-out' | 'aside' | 'oven-out' | 'burst', atS: number, pieces: number[]): StoveAct => ({
-    ...{ id: `${kind}${atS}`, atS, kind, pieces },
+    id: `${kind}${atS}`,
+    atS,
+    kind,
+    pieces,
   });
   const core = (piece: number, tempC: number, atS = 520): StoveAct => ({
-    ...{ id: `c${piece}-${atS}`, atS, kind: 'core', piece, tempC, predictedC: 76 },
+    id: `c${piece}-${atS}`,
+    atS,
+    kind: 'core',
+    piece,
+    tempC,
+    predictedC: 76,
   });
   const next = (acts: StoveAct[], nowS: number) => doNext(stoveState(acts, PIECES), STOVE, IN_RANGE, [], nowS);
   const takenOut = [
@@ -312,7 +321,7 @@ test('free room in the pot is offered while the oil is ready and no hand is want
   const acts: StoveAct[] = [{ id: 'd', atS: 0, kind: 'drop', pieces: all }];
   const half: StoveAct = { id: 'l', atS: 300, kind: 'take-out', pieces: all.slice(0, Math.ceil(size / 2)) };
   const later = (takeOutAtS: number) => [
-    { ...{ number: size, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 70, turnAtS: null }, takeOutAtS },
+    { number: size, colours: [0.5, 0.5] as const, coreC: 50, interfaceC: 70, turnAtS: null, takeOutAtS },
   ];
   const drop = (told: StoveAct[], takeOutAtS: number, probeC = 158) =>
     doNext(stoveState(told, PIECES), STOVE, { ...IN_RANGE, probeC }, later(takeOutAtS), 310).find(

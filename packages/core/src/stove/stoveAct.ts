@@ -156,7 +156,10 @@ export function stoveState(acts: readonly StoveAct[], planned: number): StoveSta
     aside,
     inOven: all.filter((piece) => piece.oven !== null && piece.oven.outS === null),
     toFry: Math.max(0, planned - all.length),
-    ...{ skimmedS, seenHereS, toppedM3, judged },
+    skimmedS,
+    seenHereS,
+    toppedM3,
+    judged,
     takenBack,
     lastAct,
   };

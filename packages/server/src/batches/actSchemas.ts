@@ -41,15 +41,20 @@ export const act = Joi.alternatives<StoveAct>()
       {
         is: Joi.valid('seen').required(),
         then: Joi.object({
-          ...{ ...actBase, kind: Joi.string(), pieces },
+          ...actBase,
+          kind: Joi.string(),
+          pieces,
           looks: Joi.string().valid('paler', 'as-shown', 'darker').required(),
         }),
       },
       {
         is: Joi.valid('core').required(),
         then: Joi.object({
-          ...{ ...actBase, kind: Joi.string(), piece: within(D.pieces).integer() },
-          ...{ tempC: within(F.coreC), predictedC: within(F.predictedC).allow(null) },
+          ...actBase,
+          kind: Joi.string(),
+          piece: within(D.pieces).integer(),
+          tempC: within(F.coreC),
+          predictedC: within(F.predictedC).allow(null),
         }),
       },
       {
@@ -59,8 +64,8 @@ export const act = Joi.alternatives<StoveAct>()
     ],
     otherwise: Joi.object({
       kind: Joi.string()
-        .valid(...['drop', 'turn', 'take-out', 'burst', 'aside', 'oven-out', 'burner', 'take-back'])
-        .valid(...['skim', 'here', 'top-up', 'seen', 'core', 'oil'])
+        .valid('drop', 'turn', 'take-out', 'burst', 'aside', 'oven-out', 'burner', 'take-back')
+        .valid('skim', 'here', 'top-up', 'seen', 'core', 'oil')
         .required(),
     }).unknown(true),
   })

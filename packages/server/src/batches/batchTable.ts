@@ -79,7 +79,12 @@ const SUMMARY = `id, status, name, JSON_VALUE(draft, '$.pieces') AS pieces, JSON
 
 function summaryOf({ id, status, name, eat_at, supper, version, updated_at, ...counted }: SummaryRaw): BatchSummary {
   return {
-    ...{ id, status, name, version, pieces: piecesOf(counted), eatAt: eat_at },
+    id,
+    status,
+    name,
+    version,
+    pieces: piecesOf(counted),
+    eatAt: eat_at,
     ...(supper !== null && { supper }),
     updatedAt: updated_at.toISOString(),
   };

@@ -22,7 +22,12 @@ const tell = (batchId: string, of: object) => app.call('POST', `/api/batches/${b
 const sheet = async (batchId: string) =>
   (await app.call('GET', `/api/batches/${batchId}/cook`)).body.acts as { seq: number; act: CookAct }[];
 const timer = (of: object = {}) => ({
-  ...{ batchId: null, step: null, name: 'Dough rests', startedMs: T0, endsMs: T0 + 60_000, stoppedMs: null },
+  batchId: null,
+  step: null,
+  name: 'Dough rests',
+  startedMs: T0,
+  endsMs: T0 + 60_000,
+  stoppedMs: null,
   ...of,
 });
 const put = (id: string, of: object) => app.call('PUT', `/api/timers/${id}`, of);
@@ -79,7 +84,10 @@ describe('run-sheet', () => {
     await tell(id, act({ ...at, measure: 'liquid-c', value: 41 }));
     const state = cookState((await sheet(id)).map((stored) => stored.act));
     expect(stepState(state, 'mix-dough').measured).toEqual({
-      ...{ 'liquid-c': 41, 'dough-c': 27.5, 'dough-kg': 0.61, 'poured-kg': 0.2 },
+      'liquid-c': 41,
+      'dough-c': 27.5,
+      'dough-kg': 0.61,
+      'poured-kg': 0.2,
     });
   });
 

@@ -279,7 +279,11 @@ describe('what is stored', () => {
     const one = newBatch('Baked', 'squash-sage', 18, EAT);
     const { body } = await post(withTray(one, { ...trayOf(one, 'A'), way: 'bake' }));
     await app.call('POST', `/api/batches/${body.id}/cook/acts`, {
-      ...{ id: randomUUID(), atMs: app.clock.ms, kind: 'measure', step: 'fold', value: 17 },
+      id: randomUUID(),
+      atMs: app.clock.ms,
+      kind: 'measure',
+      step: 'fold',
+      value: 17,
     });
     for (let i = 0; i < 2; i++) {
       expect((await app.call('POST', `/api/batches/${body.id}/cook/finish`, {})).status).toBe(200);

@@ -201,8 +201,13 @@ test('an upload that stops or breaks off holds up nobody, leaves nothing, and no
     writeFileSync(join(app.folder, `${made.body.name}.part`), 'half');
     writeFileSync(join(app.folder, 'notes.part'), 'mine');
     const keeper = new CopyKeeper({
-      ...{ gate: app.gate, databaseUrl: app.databaseUrl, folder: app.folder, rule: USUAL_RULE, clockMs: () => T0 },
-      ...{ log: { error: () => undefined, info: () => undefined }, onRestored: () => undefined },
+      gate: app.gate,
+      databaseUrl: app.databaseUrl,
+      folder: app.folder,
+      rule: USUAL_RULE,
+      clockMs: () => T0,
+      log: { error: () => undefined, info: () => undefined },
+      onRestored: () => undefined,
     });
     await keeper.sweep();
     expect(readdirSync(app.folder).filter((name) => name.endsWith('.part'))).toEqual(['notes.part']);
@@ -259,8 +264,12 @@ test('a copy made by the oldest schema restores, and every page of it is answere
 test('stopped in the middle of a restore, the kitchen is the old one or the new one, never half of each', async () => {
   const script = join(folder, 'copyMain.cjs');
   await build({
-    ...{ entryPoints: [join(__dirname, '../copyMain.ts')], outfile: script, bundle: true, platform: 'node' },
-    ...{ format: 'cjs', logLevel: 'silent' },
+    entryPoints: [join(__dirname, '../copyMain.ts')],
+    outfile: script,
+    bundle: true,
+    platform: 'node',
+    format: 'cjs',
+    logLevel: 'silent',
     alias: { '@ember-fold/core': join(__dirname, '../../../core/src/index.ts') },
   });
   await other.gate.change('DELETE FROM batch');
@@ -378,12 +387,13 @@ test('a night makes its copy once; records older than a year are thinned after i
     );
     const was = await record();
     const keeper = new CopyKeeper({
-      ...{ gate: app.gate, folder: app.folder, databaseUrl: app.databaseUrl, rule: USUAL_RULE },
-      ...{
-        log: { error: () => undefined, info: () => undefined },
-        clockMs: () => app.clock.ms,
-        onRestored: () => undefined,
-      },
+      gate: app.gate,
+      folder: app.folder,
+      databaseUrl: app.databaseUrl,
+      rule: USUAL_RULE,
+      log: { error: () => undefined, info: () => undefined },
+      clockMs: () => app.clock.ms,
+      onRestored: () => undefined,
     });
     expect([await keeper.night(), await keeper.night()]).toEqual([true, false]);
     expect((await record()).readings).toEqual(was.readings);

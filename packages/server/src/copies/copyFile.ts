@@ -40,7 +40,10 @@ export async function headNow(gate: Gate, madeAt: Date): Promise<CopyHead> {
 
 async function headOf(rowsOf: RowsOf, madeAt: Date): Promise<CopyHead> {
   return {
-    ...{ format: COPY_FORMAT, version: 1, schema: await schemaOf(rowsOf), madeAt: madeAt.toISOString() },
+    format: COPY_FORMAT,
+    version: 1,
+    schema: await schemaOf(rowsOf),
+    madeAt: madeAt.toISOString(),
     tables: await tablesOf(rowsOf),
   };
 }

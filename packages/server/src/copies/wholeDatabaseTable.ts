@@ -23,8 +23,14 @@ async function all(rows: AsyncIterable<readonly (string | null)[]>): Promise<(re
 
 /** Tables that are no part of the kitchen: in no copy, and not touched when one takes over. */
 const NOT_KITCHEN = [
-  ...['schema_version', 'home_device', 'home_pairing', 'home_passphrase', 'home_calendar'],
-  ...['lease', 'live_event', 'server'],
+  'schema_version',
+  'home_device',
+  'home_pairing',
+  'home_passphrase',
+  'home_calendar',
+  'lease',
+  'live_event',
+  'server',
 ];
 const LISTED = NOT_KITCHEN.map((name) => `'${name}'`).join(', ');
 

@@ -68,7 +68,12 @@ export const databaseAt = (url: string, name: string): string => url.replace(/^(
 
 /** This host was not reached, or takes nothing now: nothing was done there. */
 const NOT_DONE = new Set([
-  ...['ECONNREFUSED', 'EHOSTUNREACH', 'ENETUNREACH', 'ENOTFOUND', 'EAI_AGAIN', 'ETIMEDOUT'],
+  'ECONNREFUSED',
+  'EHOSTUNREACH',
+  'ENETUNREACH',
+  'ENOTFOUND',
+  'EAI_AGAIN',
+  'ETIMEDOUT',
   // A node of a cluster that has lost the others.
   'ER_UNKNOWN_COM_ERROR',
 ]);

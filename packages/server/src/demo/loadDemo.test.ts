@@ -32,7 +32,10 @@ it('loads the five batches of the supper and fourteen records, once', async () =
   const { rows: ledger } = (await app.call('GET', '/api/ledger')).body;
   expect(ledger).toHaveLength(14);
   expect(ledger.map((e: { startedAt: string }) => e.startedAt)).toEqual(
-    [...ledger.map((e: { startedAt: string }) => e.startedAt)].sort().reverse(),
+    ledger
+      .map((e: { startedAt: string }) => e.startedAt)
+      .sort()
+      .reverse(),
   );
 });
 

@@ -124,8 +124,16 @@ function cookPast(past: Past, nowMs: number, index: number): (gate: Gate) => Pro
     await gate.transaction(async (q) => {
       await insertBatch(q, id, draft, startedAt);
       await insertStove(q, {
-        ...{ batchId: id, seed: 1000 + index, speed: 1, draft, kitchen: QUILLHAVEN, startedAt, endedAt },
-        ...{ probe: SIMULATED_STOVE, trial: false, startC: null },
+        batchId: id,
+        seed: 1000 + index,
+        speed: 1,
+        draft,
+        kitchen: QUILLHAVEN,
+        startedAt,
+        endedAt,
+        probe: SIMULATED_STOVE,
+        trial: false,
+        startC: null,
       });
       await insertStoveActs(q, id, acts);
       await insertCookActs(q, id, cookActs);

@@ -41,15 +41,31 @@ function flouredRim(batch: BatchDraft): BatchDraft {
 
 /** As it should be. */
 const GOOD: TrayLooks = {
-  ...{ crust: 2, even: 'even', blisters: 'few', grease: 'right', bite: 'crisp', ring: 'none', filling: 'hot' },
-  ...{ amount: 'right', salt: 'right', sizes: 'alike', liked: 4, keep: true },
+  crust: 2,
+  even: 'even',
+  blisters: 'few',
+  grease: 'right',
+  bite: 'crisp',
+  ring: 'none',
+  filling: 'hot',
+  amount: 'right',
+  salt: 'right',
+  sizes: 'alike',
+  liked: 4,
+  keep: true,
 };
 const WELL = { bursts: [], takeOutLateS: 0 };
 
 /** A day plan on which nothing went wrong. */
 const fine = (name: string, starterId: string, pieces: number, daysAgo: number, oilC: number, notes: string): Past => ({
-  ...{ name, starterId, pieces, daysAgo, oilC, notes },
-  ...{ mishaps: WELL, looks: { A: GOOD } },
+  name,
+  starterId,
+  pieces,
+  daysAgo,
+  oilC,
+  notes,
+  mishaps: WELL,
+  looks: { A: GOOD },
 });
 
 /** Fourteen day plans of five months, the oldest first. */
@@ -64,7 +80,10 @@ export const PAST: readonly Past[] = [
   ),
   {
     name: 'Smoked mackerel and leek ropes, pale',
-    ...{ starterId: 'mackerel-leek', pieces: 14, daysAgo: 144, oilC: 160 },
+    starterId: 'mackerel-leek',
+    pieces: 14,
+    daysAgo: 144,
+    oilC: 160,
     mishaps: { bursts: [], takeOutLateS: -100 },
     notes: 'Taken out too soon because guests were waiting. Pale, and only warm inside.',
     looks: { A: { ...GOOD, crust: 1, bite: 'tender', filling: 'warm', liked: 2, keep: false } },
@@ -74,7 +93,10 @@ export const PAST: readonly Past[] = [
   fine('Mushroom and barley, spring', 'mushroom-barley', 12, 115, 170, 'Barley cooked the day before. Good bite.'),
   {
     name: 'Lentil and dill cones, overfull',
-    ...{ starterId: 'lentil-dill', pieces: 14, daysAgo: 103, oilC: 158 },
+    starterId: 'lentil-dill',
+    pieces: 14,
+    daysAgo: 103,
+    oilC: 158,
     mishaps: {
       bursts: [
         { piece: 3, afterS: 300 },

@@ -86,7 +86,10 @@ export const BATCH_ITEMS: ItemTable<BatchItem> = {
       rows.map(({ id }) => id),
     );
     return rows.map(({ id, draft, created_at: at }) => ({
-      ...{ kind: 'batch' as const, id, createdAt: at.toISOString(), draft: readBatchDraft(fromJson(draft)) },
+      kind: 'batch' as const,
+      id,
+      createdAt: at.toISOString(),
+      draft: readBatchDraft(fromJson(draft)),
       cookActs: acts.get(id) ?? [],
     }));
   },
@@ -159,10 +162,18 @@ export const RECORD_ITEMS: ItemTable<RecordItem> = {
     return rows.map((row): RecordItem => {
       const { batch_id: id, seed, speed, probe } = row;
       return {
-        ...{ kind: 'record', id, createdAt: row.created_at.toISOString() },
-        ...{ draft: readBatchDraft(fromJson(row.draft)), kitchen: fromJson<Kitchen>(row.kitchen) },
-        ...{ seed, speed, probe, trial: row.trial === 1, startC: row.start_c },
-        ...{ startedAt: row.started_at.toISOString(), endedAt: row.ended_at.toISOString() },
+        kind: 'record',
+        id,
+        createdAt: row.created_at.toISOString(),
+        draft: readBatchDraft(fromJson(row.draft)),
+        kitchen: fromJson<Kitchen>(row.kitchen),
+        seed,
+        speed,
+        probe,
+        trial: row.trial === 1,
+        startC: row.start_c,
+        startedAt: row.started_at.toISOString(),
+        endedAt: row.ended_at.toISOString(),
         goneAt: row.gone_at?.toISOString() ?? null,
         acts: (acts.get(id) ?? []).map(({ body }) => fromJson<StoveAct>(body)),
         readings: (readings.get(id) ?? []).map(({ at_s: atS, probe_c: probeC }) => [atS, probeC] as const),
@@ -171,7 +182,9 @@ export const RECORD_ITEMS: ItemTable<RecordItem> = {
         looks: row.looks === null ? { trays: {} } : fromJson<RecordLooks>(row.looks),
         tags: (tags.get(id) ?? []).map(({ tag }) => tag).sort(),
         photos: (photos.get(id) ?? []).map(({ mark, jpeg, taken_at: at }) => ({
-          ...{ mark, jpeg: jpeg.toString('base64'), takenAt: at.toISOString() },
+          mark,
+          jpeg: jpeg.toString('base64'),
+          takenAt: at.toISOString(),
         })),
       };
     });
@@ -181,8 +194,16 @@ export const RECORD_ITEMS: ItemTable<RecordItem> = {
     await writeBatchRow(q, item, 'done');
     if (!isNew) await clearAll(q, id);
     await insertStove(q, {
-      ...{ batchId: id, seed, speed, draft, kitchen, probe, trial, startC },
-      ...{ startedAt: new Date(item.startedAt), endedAt: new Date(item.endedAt) },
+      batchId: id,
+      seed,
+      speed,
+      draft,
+      kitchen,
+      probe,
+      trial,
+      startC,
+      startedAt: new Date(item.startedAt),
+      endedAt: new Date(item.endedAt),
     });
     await insertStoveActs(q, id, item.acts);
     await insertReadings(

@@ -50,7 +50,11 @@ async function clear(gate: Gate): Promise<void> {
 
 const refs = (items: readonly { kind: string; id: string }[]) => items.map(({ kind, id }) => ({ kind, id }));
 const documentWith = (items: readonly DocumentItem[], of: KitchenDocument['of'] = 'kitchen'): KitchenDocument => ({
-  ...{ format: 'ember-fold', version: 2, of, madeAt: new Date(T0).toISOString(), items },
+  format: 'ember-fold',
+  version: 2,
+  of,
+  madeAt: new Date(T0).toISOString(),
+  items,
 });
 const sorted = (items: readonly DocumentItem[]) => items.map(itemText).sort();
 const whole = async (gate: Gate) => (await documentOf(gate, 'kitchen', '', T0)).items;
@@ -131,7 +135,8 @@ test('a look changes nothing; what is chosen comes, the rest stays; undo puts ba
   );
   const ask = { id: randomUUID(), document, chosen: refs(formulas) };
   expect(await empty.call('POST', '/api/exchange/take', ask)).toMatchObject({
-    ...{ status: 201, body: { added: formulas.length, changed: 0, isUndone: false } },
+    status: 201,
+    body: { added: formulas.length, changed: 0, isUndone: false },
   });
   expect((await empty.call('POST', '/api/exchange/take', ask)).body.code).toBe('ID_TAKEN');
   expect(sorted(await whole(empty.gate))).toEqual(sorted(formulas));

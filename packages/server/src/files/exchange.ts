@@ -53,8 +53,16 @@ const [gzip, gunzip] = [promisify(gzipped), promisify(gunzipped)];
 
 type TableOf = { readonly [K in ItemKind]: ItemTable<Extract<DocumentItem, { kind: K }>> };
 const TABLES: TableOf = {
-  ...{ ingredient: INGREDIENT_ITEMS, formula: FORMULA_ITEMS, oil: OIL_ITEMS, flour: FLOUR_ITEMS, usual: USUAL_ITEMS },
-  ...{ stock: STOCK_ITEMS, kitchen: KITCHEN_ITEMS, supper: SUPPER_ITEMS, batch: BATCH_ITEMS, record: RECORD_ITEMS },
+  ingredient: INGREDIENT_ITEMS,
+  formula: FORMULA_ITEMS,
+  oil: OIL_ITEMS,
+  flour: FLOUR_ITEMS,
+  usual: USUAL_ITEMS,
+  stock: STOCK_ITEMS,
+  kitchen: KITCHEN_ITEMS,
+  supper: SUPPER_ITEMS,
+  batch: BATCH_ITEMS,
+  record: RECORD_ITEMS,
   stored: STORED_ITEMS,
 };
 const tableOf = (kind: ItemKind) => TABLES[kind] as unknown as ItemTable<DocumentItem>;
@@ -141,7 +149,11 @@ async function itemsOf(q: Queries, of: DocumentOf, id: string): Promise<Document
 }
 
 const NOT_THERE: Readonly<Record<DocumentOf, 'NO_BATCH' | 'NO_FORMULA' | 'NO_SUPPER' | null>> = {
-  ...{ kitchen: null, batch: 'NO_BATCH', record: 'NO_BATCH', formula: 'NO_FORMULA', supper: 'NO_SUPPER' },
+  kitchen: null,
+  batch: 'NO_BATCH',
+  record: 'NO_BATCH',
+  formula: 'NO_FORMULA',
+  supper: 'NO_SUPPER',
 };
 
 /** More readings make a file that no kitchen takes in: a copy holds them. */
@@ -336,7 +348,11 @@ export async function takeImport(
       await turn();
     }
     const row: ImportRow = {
-      ...{ id, at: new Date(nowMs).toISOString(), added: added.length, changed: before.length, isUndone: false },
+      id,
+      at: new Date(nowMs).toISOString(),
+      added: added.length,
+      changed: before.length,
+      isUndone: false,
     };
     const back: Back = { before, added, after };
     if (!(await insertImport(q, row, await gzip(JSON.stringify(back)))))

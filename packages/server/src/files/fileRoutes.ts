@@ -12,9 +12,17 @@ import { SCHEMAS, validate } from '../http/validate.js';
 
 /** What pages ask for again when an item of a kind has come, changed or gone. */
 const TOLD: Readonly<Record<ItemKind, readonly RecordKind[]>> = {
-  ...{ ingredient: ['ingredients'], formula: ['formulas', 'ingredients'], oil: ['oils'], flour: ['flours'] },
-  ...{ usual: ['learnt'], stock: ['stock'], kitchen: ['kitchen'], supper: ['suppers'], batch: ['batches'] },
-  ...{ record: ['batches', 'ledger', 'learnt'], stored: ['stored'] },
+  ingredient: ['ingredients'],
+  formula: ['formulas', 'ingredients'],
+  oil: ['oils'],
+  flour: ['flours'],
+  usual: ['learnt'],
+  stock: ['stock'],
+  kitchen: ['kitchen'],
+  supper: ['suppers'],
+  batch: ['batches'],
+  record: ['batches', 'ledger', 'learnt'],
+  stored: ['stored'],
 };
 
 const chosen = Joi.object({

@@ -18,7 +18,10 @@ export async function listImports(q: Queries): Promise<ImportRow[]> {
     `SELECT id, taken_at, added, changed, undone FROM import_log WHERE back IS NOT NULL ORDER BY taken_at DESC, id LIMIT ${MOST_BACK}`,
   );
   return rows.map((row) => ({
-    ...{ id: row.id, at: row.taken_at.toISOString(), added: row.added, changed: row.changed },
+    id: row.id,
+    at: row.taken_at.toISOString(),
+    added: row.added,
+    changed: row.changed,
     isUndone: row.undone === 1,
   }));
 }

@@ -24,7 +24,10 @@ const day = isoTime;
 
 /** A figure as it was believed when a stove was lit. */
 const belief = Joi.object({
-  ...{ value: finite, low: finite, high: finite, usual: finite },
+  value: finite,
+  low: finite,
+  high: finite,
+  usual: finite,
   count: number(0, 1e9).integer(),
 });
 const beliefs = Joi.object().pattern(/^[\w.:-]{0,60}$/, belief.required());
@@ -33,13 +36,27 @@ const beliefs = Joi.object().pattern(/^[\w.:-]{0,60}$/, belief.required());
 const kitchenThen = kitchen.keys({
   potName: line(120).optional(),
   potOil: Joi.object({
-    ...{ id: uuid, name: line(120), smokeC: finite, allergens, diet, uses: number(0, 1e6).integer() },
+    id: uuid,
+    name: line(120),
+    smokeC: finite,
+    allergens,
+    diet,
+    uses: number(0, 1e6).integer(),
     advice: Joi.string().valid('good', 'strain', 'last-time', 'discard').required(),
     reasons: Joi.array()
       .items(
         Joi.string().valid(
-          ...['dark', 'foams', 'smokes-early', 'rank', 'hours', 'uses', 'age', 'smoke-low'],
-          ...['crumbs', 'unstrained', 'little'],
+          'dark',
+          'foams',
+          'smokes-early',
+          'rank',
+          'hours',
+          'uses',
+          'age',
+          'smoke-low',
+          'crumbs',
+          'unstrained',
+          'little',
         ),
       )
       .required(),
@@ -49,8 +66,13 @@ const kitchenThen = kitchen.keys({
     Joi.object({ mean: number(-1, 1), sd: number(0, 1), count: number(0, 1e9) }).required(),
   ),
   learnt: Joi.object({
-    ...{ browning: beliefs, opens: beliefs, hands: beliefs, boilOff: beliefs },
-    ...{ golden: belief, portions: belief, fist: belief },
+    browning: beliefs,
+    opens: beliefs,
+    hands: beliefs,
+    boilOff: beliefs,
+    golden: belief,
+    portions: belief,
+    fist: belief,
   }),
   // A base stands here as an ingredient, by its own kind of id.
   ingredients: Joi.array()
@@ -59,7 +81,8 @@ const kitchenThen = kitchen.keys({
 });
 
 const eventOf = (...kinds: string[]) => ({
-  ...{ id: uuid, at: moment },
+  id: uuid,
+  at: moment,
   kind: Joi.string()
     .valid(...kinds)
     .required(),
@@ -67,8 +90,14 @@ const eventOf = (...kinds: string[]) => ({
 const EVENTS: readonly Joi.ObjectSchema[] = [
   Joi.object({ ...eventOf('filled', 'topped-up'), m3: within(S.filledM3) }),
   Joi.object({
-    ...{ ...eventOf('fried'), batchName: Joi.string().allow('').max(120).required(), hotS: number(0, 1e7) },
-    ...{ meanC: finite, takenM3: number(-1, 1), crumbs: flag, allergens, diet },
+    ...eventOf('fried'),
+    batchName: Joi.string().allow('').max(120).required(),
+    hotS: number(0, 1e7),
+    meanC: finite,
+    takenM3: number(-1, 1),
+    crumbs: flag,
+    allergens,
+    diet,
   }),
   Joi.object(eventOf('strained', 'poured-away')),
   Joi.object({ ...eventOf('judged'), dark: flag, foams: flag, smokesEarly: flag, rank: flag }),
@@ -85,34 +114,62 @@ export const ITEM_SCHEMAS: Readonly<Record<ItemKind, Joi.ObjectSchema>> = {
   kitchen: Joi.object({ kind: kindIs('kitchen'), id: Joi.string().valid('kitchen').required(), kitchen }),
   ingredient: Joi.object({ kind: kindIs('ingredient'), id: ingredientId, ingredient }),
   formula: Joi.object({
-    ...{ kind: kindIs('formula'), id: uuid, name: line(120), archived: flag },
+    kind: kindIs('formula'),
+    id: uuid,
+    name: line(120),
+    archived: flag,
     versions: all(Joi.object({ version: version.min(1), savedAt: day, body }), 500)
       .min(1)
       .unique('version'),
   }),
   stock: Joi.object({
-    ...{ kind: kindIs('stock'), id: ingredientId, haveKg: within(S.haveKg), strength: within(S.strength) },
+    kind: kindIs('stock'),
+    id: ingredientId,
+    haveKg: within(S.haveKg),
+    strength: within(S.strength),
   }),
   oil: Joi.object({
-    ...{ kind: kindIs('oil'), id: uuid, addedAt: day, events: all(event.optional(), 2000) },
+    kind: kindIs('oil'),
+    id: uuid,
+    addedAt: day,
+    events: all(event.optional(), 2000),
     oil: Joi.object({ name: line(120), ingredientId, smokeC: within(P.smokeC) }).required(),
   }),
   flour: Joi.object({
-    ...{ kind: kindIs('flour'), id: uuid, flourId: ingredientId, batchName: line(120) },
-    ...{ dough: Joi.object(doughParts).required(), pouredKg: within(D.lineKg), felt, notedAt: day },
+    kind: kindIs('flour'),
+    id: uuid,
+    flourId: ingredientId,
+    batchName: line(120),
+    dough: Joi.object(doughParts).required(),
+    pouredKg: within(D.lineKg),
+    felt,
+    notedAt: day,
   }),
   usual: Joi.object({
-    ...{ kind: kindIs('usual'), id: Joi.string().max(90).required(), of: learntKey.kind, key: learntKey.key },
+    kind: kindIs('usual'),
+    id: Joi.string().max(90).required(),
+    of: learntKey.kind,
+    key: learntKey.key,
     fromMs: moment,
   }),
   supper: Joi.object({ kind: kindIs('supper'), id: uuid, supper }),
   batch: Joi.object({ kind: kindIs('batch'), id: uuid, createdAt: day, draft, cookActs }),
   record: Joi.object({
-    ...{ kind: kindIs('record'), id: uuid, createdAt: day, draft, kitchen: kitchenThen },
-    ...{ seed: number(0, 4_294_967_295).integer(), speed: number(0.1, 1000) },
-    ...{ probe: deviceId.allow(null), trial: flag, startC: number(-50, 400).allow(null) },
-    ...{ startedAt: day, endedAt: day, goneAt: day.allow(null) },
-    ...{ acts: all(act.optional(), 20_000), cookActs },
+    kind: kindIs('record'),
+    id: uuid,
+    createdAt: day,
+    draft,
+    kitchen: kitchenThen,
+    seed: number(0, 4_294_967_295).integer(),
+    speed: number(0.1, 1000),
+    probe: deviceId.allow(null),
+    trial: flag,
+    startC: number(-50, 400).allow(null),
+    startedAt: day,
+    endedAt: day,
+    goneAt: day.allow(null),
+    acts: all(act.optional(), 20_000),
+    cookActs,
     readings: Joi.array().max(2_000_000).required(),
     notes: Joi.string().allow('').max(10_000).required(),
     looks,
@@ -123,12 +180,19 @@ export const ITEM_SCHEMAS: Readonly<Record<ItemKind, Joi.ObjectSchema>> = {
     ).unique('mark'),
   }),
   stored: Joi.object({
-    ...{ kind: kindIs('stored'), id: uuid, batchId: uuid.allow(null), mark: mark.allow(null).required() },
+    kind: kindIs('stored'),
+    id: uuid,
+    batchId: uuid.allow(null),
+    mark: mark.allow(null).required(),
     why: Joi.string().valid('planned', 'left', 'hand').required(),
     record: Joi.object({
       kind: Joi.string().valid('pieces', 'dough', 'filling').required(),
-      ...{ name: line(120), place: Joi.string().valid('freezer', 'fridge').required(), pieces: amount, massKg: amount },
-      ...{ madeMs: moment, goodMs: moment },
+      name: line(120),
+      place: Joi.string().valid('freezer', 'fridge').required(),
+      pieces: amount,
+      massKg: amount,
+      madeMs: moment,
+      goodMs: moment,
       // As it was made: one tray with its own dough and filling.
       tray: Joi.object().unknown(true).allow(null).required(),
     }).required(),

@@ -82,8 +82,12 @@ function readItem(raw: unknown, seen: Set<string>): ReadItem {
   const kind = ITEM_KINDS.find((one) => one === loose['kind']);
   const bad = (why: string, path?: string): ReadItem => ({
     bad: {
-      ...{ kind: kind ?? (asText(loose['kind']) as ItemKind), id: asText(loose['id']), name: looseName(loose) },
-      ...{ state: 'unreadable', why, ...(path ? { path } : {}) },
+      kind: kind ?? (asText(loose['kind']) as ItemKind),
+      id: asText(loose['id']),
+      name: looseName(loose),
+      state: 'unreadable',
+      why,
+      ...(path ? { path } : {}),
     },
   });
   if (!kind) return bad('This kind of thing is not known here.', 'kind');
@@ -132,5 +136,8 @@ export async function readDocument(body: unknown): Promise<ReadDocument> {
 
 /** An item that was read and is not wrong in itself. */
 export const previewOf = (item: DocumentItem, state: PreviewedItem['state']): PreviewedItem => ({
-  ...{ kind: item.kind, id: item.id, name: itemName(item), state },
+  kind: item.kind,
+  id: item.id,
+  name: itemName(item),
+  state,
 });

@@ -97,9 +97,13 @@ export const FORMULA_ITEMS: ItemTable<FormulaItem> = {
     );
     const byFormula = groupBy(versions, (one) => one.formula_id);
     return rows.map(({ id, name, archived }) => ({
-      ...{ kind: 'formula' as const, id, name, archived: archived === 1 },
+      kind: 'formula' as const,
+      id,
+      name,
+      archived: archived === 1,
       versions: (byFormula.get(id) ?? []).map(({ version, saved_at, body }) => ({
-        ...{ version, savedAt: saved_at.toISOString() },
+        version,
+        savedAt: saved_at.toISOString(),
         body: fromJson<FormulaBody>(body),
       })),
     }));
@@ -116,7 +120,9 @@ export const FORMULA_ITEMS: ItemTable<FormulaItem> = {
     await q.change('DELETE FROM formula_version WHERE formula_id = ?', [id]);
     for (const { version, savedAt, body } of versions)
       await q.change('INSERT INTO formula_version (formula_id, version, body, saved_at) VALUES (?, ?, ?, ?)', [
-        ...[id, version, JSON.stringify(body)],
+        id,
+        version,
+        JSON.stringify(body),
         new Date(savedAt),
       ]);
     const used = versions.flatMap(({ body }) => body.lines.map(({ ingredientId }) => ingredientId));
@@ -137,7 +143,10 @@ export const OIL_ITEMS: ItemTable<OilItem> = {
     );
     return await Promise.all(
       rows.map(async ({ id, name, ingredient_id: ingredientId, smoke_c: smokeC, added_at: at }) => ({
-        ...{ kind: 'oil' as const, id, oil: { name, ingredientId, smokeC }, addedAt: at.toISOString() },
+        kind: 'oil' as const,
+        id,
+        oil: { name, ingredientId, smokeC },
+        addedAt: at.toISOString(),
         events: await listOilEvents(q, id),
       })),
     );
@@ -272,18 +281,37 @@ export const STORED_ITEMS: ItemTable<StoredDocumentItem> = {
     );
     const usesOf = groupBy(uses, (one) => one.stored_item_id);
     return rows.map(({ id, kind, name, place, pieces, ...row }) => ({
-      ...{ kind: 'stored' as const, id, batchId: row.batch_id, mark: row.mark, why: row.why },
+      kind: 'stored' as const,
+      id,
+      batchId: row.batch_id,
+      mark: row.mark,
+      why: row.why,
       record: {
-        ...{ kind, name, place, pieces, massKg: row.mass_kg, tray: row.tray === null ? null : fromJson(row.tray) },
-        ...{ madeMs: row.made_at.getTime(), goodMs: row.good_until.getTime() },
+        kind,
+        name,
+        place,
+        pieces,
+        massKg: row.mass_kg,
+        tray: row.tray === null ? null : fromJson(row.tray),
+        madeMs: row.made_at.getTime(),
+        goodMs: row.good_until.getTime(),
       },
       takenBy: (usesOf.get(id) ?? []).map(({ batch_id: batchId, pieces: taken }) => ({ batchId, pieces: taken })),
     }));
   },
   async write(q, { id, batchId, mark, why, record, takenBy }) {
     const values = [
-      ...[batchId, mark, why, record.kind, record.name, record.place, record.pieces, record.massKg],
-      ...[record.tray && JSON.stringify(record.tray), new Date(record.madeMs), new Date(record.goodMs)],
+      batchId,
+      mark,
+      why,
+      record.kind,
+      record.name,
+      record.place,
+      record.pieces,
+      record.massKg,
+      record.tray && JSON.stringify(record.tray),
+      new Date(record.madeMs),
+      new Date(record.goodMs),
     ];
     await q.change('DELETE FROM stored_item_use WHERE stored_item_id = ?', [id]);
     await q.change('DELETE FROM stored_item WHERE id = ?', [id]);

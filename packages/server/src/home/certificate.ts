@@ -17,7 +17,8 @@ const LASTS_MS = 720 * DAY_MS;
 const RENEW_MS = 30 * DAY_MS;
 
 const told = (key: string, certificate: string): Certificate => ({
-  ...{ key, certificate },
+  key,
+  certificate,
   fingerprint: new X509Certificate(certificate).fingerprint256,
 });
 
@@ -47,7 +48,9 @@ export async function certificateFor(folder: string, names: readonly string[], n
   // Three hundred files of their own, needed once in two years.
   const { generate } = await import('selfsigned');
   const made = await generate([{ name: 'commonName', value: 'Ember Fold' }], {
-    ...{ keyType: 'ec', curve: 'P-256', algorithm: 'sha256' },
+    keyType: 'ec',
+    curve: 'P-256',
+    algorithm: 'sha256',
     // A day ago: a phone's clock may be behind.
     notBeforeDate: new Date(nowMs - DAY_MS),
     notAfterDate: new Date(nowMs + LASTS_MS),

@@ -305,7 +305,10 @@ test('the certificate is the kitchen’s own, kept while its names hold, and can
 test('loopback alone: no certificate, no pairing, and nothing else changes', async () => {
   const alone = await openApp();
   expect((await alone.call('GET', '/api/home')).body).toEqual({
-    ...{ isHere: true, network: null, devices: [], hasCalendar: false },
+    isHere: true,
+    network: null,
+    devices: [],
+    hasCalendar: false,
   });
   for (const [method, path] of [
     ['POST', '/pairings'],

@@ -30,8 +30,11 @@ export async function listHomeDevices(q: Queries): Promise<HomeDeviceRow[]> {
     'SELECT id, name, how, paired_at, seen_at FROM home_device ORDER BY paired_at DESC, id',
   );
   return rows.map(({ id, name, how, paired_at, seen_at }) => ({
-    ...{ id, name, how },
-    ...{ pairedAt: paired_at.toISOString(), seenAt: seen_at.toISOString() },
+    id,
+    name,
+    how,
+    pairedAt: paired_at.toISOString(),
+    seenAt: seen_at.toISOString(),
   }));
 }
 

@@ -159,8 +159,13 @@ test('finished, taken back and fried on at once: what is in the oil is never in 
     const stove = (what: 'finish' | 'reopen') => app.call('POST', `/api/batches/${id}/stove/${what}`, {});
     await stove('finish');
     const answers = await Promise.all([
-      ...[stove('reopen'), act(id, { kind: 'drop', pieces: [1] }), stove('finish'), stove('reopen')],
-      ...[act(id, { kind: 'drop', pieces: [2] }), stove('finish'), stove('reopen')],
+      stove('reopen'),
+      act(id, { kind: 'drop', pieces: [1] }),
+      stove('finish'),
+      stove('reopen'),
+      act(id, { kind: 'drop', pieces: [2] }),
+      stove('finish'),
+      stove('reopen'),
     ]);
     for (const { status } of answers) expect(status).toBeLessThan(500);
     const { status } = (await app.call('GET', `/api/batches/${id}`)).body;
@@ -181,7 +186,12 @@ test('finished, taken back and fried on at once: what is in the oil is never in 
 test('ticks from several devices at once: each is kept once, and a tick of nothing is refused at its field', async () => {
   const id = await planned();
   const tick = (more: object) => ({
-    ...{ id: randomUUID(), atMs: app.clock.ms, step: 'mix-dough', kind: 'tick', line: 'dough salt', on: true },
+    id: randomUUID(),
+    atMs: app.clock.ms,
+    step: 'mix-dough',
+    kind: 'tick',
+    line: 'dough salt',
+    on: true,
     ...more,
   });
   const post = (body: object) => app.call('POST', `/api/batches/${id}/cook/acts`, body);

@@ -95,8 +95,20 @@ export const felt = Joi.string().valid('firm', 'right', 'soft').required();
 export const allergens = Joi.array()
   .items(
     Joi.string().valid(
-      ...['gluten', 'crustaceans', 'eggs', 'fish', 'peanuts', 'soya', 'milk', 'nuts', 'celery'],
-      ...['mustard', 'sesame', 'sulphites', 'lupin', 'molluscs'],
+      'gluten',
+      'crustaceans',
+      'eggs',
+      'fish',
+      'peanuts',
+      'soya',
+      'milk',
+      'nuts',
+      'celery',
+      'mustard',
+      'sesame',
+      'sulphites',
+      'lupin',
+      'molluscs',
     ),
   )
   .unique()

@@ -45,8 +45,14 @@ export async function listObservations(q: Queries): Promise<SeenObservation[]> {
      LIMIT 20000`,
   );
   return rows.map((raw) => ({
-    ...{ batchId: raw.batch_id, batchName: raw.name, kind: raw.kind, key: raw.obs_key },
-    ...{ value: raw.value, of: raw.of_count, hits: raw.hits, atMs: raw.seen_at.getTime() },
+    batchId: raw.batch_id,
+    batchName: raw.name,
+    kind: raw.kind,
+    key: raw.obs_key,
+    value: raw.value,
+    of: raw.of_count,
+    hits: raw.hits,
+    atMs: raw.seen_at.getTime(),
   }));
 }
 

@@ -67,7 +67,10 @@ async function happenedOf(q: Queries, batchId: string): Promise<Happened | null>
   const acts = (await listActs(q, batchId)).map(({ act }) => act);
   const { draft, kitchen, endedAt } = stove;
   return {
-    ...{ draft, kitchen, acts, atMs: endedAt.getTime() },
+    draft,
+    kitchen,
+    acts,
+    atMs: endedAt.getTime(),
     figures: batchFigures(draft, acts, await traceReadings(q, batchId)).trays,
     cookActs: (await listCookActs(q, batchId)).map(({ act }) => act),
     looks: (await readLooks(q, batchId)).looks,

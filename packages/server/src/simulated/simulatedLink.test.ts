@@ -14,8 +14,12 @@ beforeAll(async () => {
   folder = mkdtempSync(join(tmpdir(), 'ember-simulated-'));
   script = join(folder, 'main.mjs');
   await build({
-    ...{ entryPoints: [join(__dirname, 'main.ts')], outfile: script, bundle: true, platform: 'node' },
-    ...{ format: 'esm', logLevel: 'silent' },
+    entryPoints: [join(__dirname, 'main.ts')],
+    outfile: script,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    logLevel: 'silent',
     alias: { '@ember-fold/core': join(__dirname, '../../../core/src/index.ts') },
   });
 });

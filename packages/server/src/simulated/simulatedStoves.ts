@@ -171,7 +171,11 @@ export class SimulatedStoves {
       const pieceOf = (number: number): SimulatedPiece => trayOfPiece(trays, number).fry;
       const stove = createStove(told.kitchen.pot, told.kitchen.roomC, pieceOf, told.seed);
       const running: Running = {
-        ...{ told, stove, turns: new Map(), toppedM3: 0, stop: new AbortController() },
+        told,
+        stove,
+        turns: new Map(),
+        toppedM3: 0,
+        stop: new AbortController(),
         acts: new Map(told.acts.map(({ act }) => [act.id, act])),
         readings: [...told.readings],
       };
@@ -236,7 +240,7 @@ export class SimulatedStoves {
     topUpStove(stove, state.toppedM3 - running.toppedM3);
     running.toppedM3 = state.toppedM3;
     const inPot = new Map(state.inPot.map((piece) => [piece.number, piece]));
-    for (const number of [...stove.inPot.keys()]) {
+    for (const number of Array.from(stove.inPot.keys())) {
       if (!inPot.has(number)) {
         stove.inPot.delete(number);
         turns.delete(number);

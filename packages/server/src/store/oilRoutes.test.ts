@@ -11,7 +11,11 @@ afterEach(() => app.close());
 
 const DAY = 86_400_000;
 const oilAsk = (change = {}) => ({
-  ...{ id: randomUUID(), name: 'Sunflower, tin', ingredientId: 'sunflower-oil', smokeC: 225, m3: 0.002 },
+  id: randomUUID(),
+  name: 'Sunflower, tin',
+  ingredientId: 'sunflower-oil',
+  smokeC: 225,
+  m3: 0.002,
   ...change,
 });
 const add = async (change = {}) => (await app.call('POST', '/api/oils', oilAsk(change))).body;

@@ -33,9 +33,17 @@ export async function listStored(q: Queries): Promise<StoredItem[]> {
       .map(({ id, name, pieces }) => ({ id, name, pieces }));
     const taken = takenBy.reduce((sum, use) => sum + use.pieces, 0);
     return {
-      ...{ id: row.id, batchId: row.batch_id, kind: row.kind, name: row.name, place: row.place },
-      ...{ pieces: row.pieces, massKg: row.mass_kg, left: row.pieces === null ? null : row.pieces - taken },
-      ...{ madeMs: row.made_at.getTime(), goodMs: row.good_until.getTime(), takenBy },
+      id: row.id,
+      batchId: row.batch_id,
+      kind: row.kind,
+      name: row.name,
+      place: row.place,
+      pieces: row.pieces,
+      massKg: row.mass_kg,
+      left: row.pieces === null ? null : row.pieces - taken,
+      madeMs: row.made_at.getTime(),
+      goodMs: row.good_until.getTime(),
+      takenBy,
       tray: row.tray === null ? null : fromJson<TrayDraft>(row.tray),
     };
   });
@@ -54,8 +62,18 @@ export async function insertStored(q: Queries, id: string, record: StoredRecord,
       (id, batch_id, mark, why, kind, name, place, pieces, mass_kg, tray, made_at, good_until)
      VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
     [
-      ...[id, from.batchId, from.mark, from.why, record.kind, record.name, record.place, record.pieces, record.massKg],
-      ...[record.tray && JSON.stringify(record.tray), new Date(record.madeMs), new Date(record.goodMs)],
+      id,
+      from.batchId,
+      from.mark,
+      from.why,
+      record.kind,
+      record.name,
+      record.place,
+      record.pieces,
+      record.massKg,
+      record.tray && JSON.stringify(record.tray),
+      new Date(record.madeMs),
+      new Date(record.goodMs),
     ],
   );
   return made.affectedRows === 1;

@@ -240,7 +240,8 @@ describe('the start', () => {
       `pot-probe ${n} ${new Date(from + s * 1000).toISOString()} temperature ${c} C`;
     const send = (...lines: string[]) =>
       app.call('POST', '/api/devices/readings', lines.join('\n'), {
-        ...{ 'content-type': 'text/plain', authorization: `Bearer ${token}` },
+        'content-type': 'text/plain',
+        authorization: `Bearer ${token}`,
       });
     app.clock.ms += 20_000;
     // Shuffled, doubled, and one from before the stove was lit.

@@ -9,7 +9,10 @@ export function stovesRoutes({ gate }: Context): Router {
 
   router.get('/', async (_req, res) => {
     const lit = (await listOpenStoves(gate)).map(({ batchId, draft, kitchen, startedAt }): LitStove => ({
-      ...{ batchId, name: draft.name, potName: kitchen.potName ?? null, potM: kitchen.pot.diameterM },
+      batchId,
+      name: draft.name,
+      potName: kitchen.potName ?? null,
+      potM: kitchen.pot.diameterM,
       startedAt: startedAt.toISOString(),
     }));
     res.json(lit);

@@ -43,8 +43,11 @@ function eventsIn(text: string) {
   return new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((part) => {
     const event = new ICAL.Event(part);
     return {
-      ...{ uid: event.uid, sequence: event.sequence, summary: event.summary },
-      ...{ startMs: event.startDate.toJSDate().getTime(), endMs: event.endDate.toJSDate().getTime() },
+      uid: event.uid,
+      sequence: event.sequence,
+      summary: event.summary,
+      startMs: event.startDate.toJSDate().getTime(),
+      endMs: event.endDate.toJSDate().getTime(),
       isUtc: event.startDate.zone === ICAL.Timezone.utcTimezone,
       alarms: part.getAllSubcomponents('valarm').map((alarm) => String(alarm.getFirstPropertyValue('trigger'))),
     };
@@ -56,7 +59,8 @@ test('a stretch that is moved by hand takes no other with it by more than it was
   const { id, supper } = await madeSupper();
   for (const starter of ['lentil-dill', 'pear-ginger'] as const)
     await app.call('POST', '/api/batches', {
-      ...{ id: randomUUID(), draft: { ...newBatch(starter, starter, 12, EAT_AT), supper: id } },
+      id: randomUUID(),
+      draft: { ...newBatch(starter, starter, 12, EAT_AT), supper: id },
     });
   const planned = (await dayOf(id)).dayPlan!;
   const hands = planned.entries.filter(({ cook }) => cook !== null).slice(0, 6);
@@ -133,7 +137,7 @@ test('ways out: each as it comes out once it is taken', async () => {
   expect(before.lateS).toBeGreaterThan(0);
   const { ways } = (await app.call('GET', `/api/suppers/${id}/ways`)).body as SupperWays;
   expect(ways.length).toBeGreaterThan(3);
-  expect(ways.map(({ lateS }) => lateS)).toEqual([...ways.map(({ lateS }) => lateS)].sort((a, b) => a - b));
+  expect(ways.map(({ lateS }) => lateS)).toEqual(ways.map(({ lateS }) => lateS).sort((a, b) => a - b));
   for (const kind of ['helper', 'later', 'drop'] as const) {
     const out = ways.find(({ way }) => way.kind === kind)!;
     const drafts = Object.fromEntries(

@@ -58,8 +58,13 @@ export async function addDayPlan(
   for (const { uid, startMs, endMs, summary, description, isCalled } of events) {
     const row = kept.get(uid);
     calendar.createEvent({
-      ...{ id: uid, sequence: row?.sequence ?? 0, stamp: row?.changedAt ?? new Date(told.atMs) },
-      ...{ start: new Date(startMs), end: new Date(endMs), summary, description },
+      id: uid,
+      sequence: row?.sequence ?? 0,
+      stamp: row?.changedAt ?? new Date(told.atMs),
+      start: new Date(startMs),
+      end: new Date(endMs),
+      summary,
+      description,
       ...(isCalled && {
         alarms: [
           { type: ICalAlarmType.display, triggerBefore: ALARM_S, description: CALENDAR.alarm(summary, ALARM_S / 60) },
@@ -90,7 +95,8 @@ function eventOf(entry: DayEntry, supperId: string, supper: string, { batches, c
   const who = entry.cook === null ? '' : (cooks[entry.cook]?.name ?? '');
   return {
     uid: `${supperId}-${createHash('sha256').update(entry.id).digest('hex').slice(0, 24)}@ember-fold`,
-    ...{ startMs: entry.startMs, endMs: Math.max(entry.endMs, entry.startMs + 60_000) },
+    startMs: entry.startMs,
+    endMs: Math.max(entry.endMs, entry.startMs + 60_000),
     summary: batch && !isTable ? CALENDAR.of(what, batch) : what,
     description: [who, ...lines, entry.pot === null ? '' : CALENDAR.stays].filter(Boolean).join('\n'),
     isCalled: entry.cook !== null,

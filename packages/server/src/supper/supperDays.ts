@@ -169,7 +169,10 @@ export class SupperDays {
       if (!then) continue;
       const eats = supperEats([...cooked, ...parts], supper.guests, supper.each);
       found.push({
-        ...{ way, startMs: then.startMs, allUpMs: then.allUpMs, lateS: then.lateS },
+        way,
+        startMs: then.startMs,
+        allUpMs: then.allUpMs,
+        lateS: then.lateS,
         handsS: then.cooks.reduce((sum, { handsS }) => sum + handsS, 0),
         unsafe: then.batches.filter(({ folded }) => folded.some(({ isTooLong }) => isTooLong)).length,
         eats: { heads: eats.heads, fed: eats.fed, full: eats.full, pieces: eats.pieces },

@@ -14,7 +14,10 @@ const LATE = '2026-03-07T20:00:00.000Z';
 const servings = [EARLY, LATE].map((at) => ({ id: randomUUID(), at }));
 const guests: Guests[] = [{ id: randomUUID(), name: 'Odalys', count: 2, eats: 'anything', allergies: ['fish'] }];
 const supperOf = (change: Partial<Supper> = {}): Supper => ({
-  ...{ name: 'Lantern Walk', servings, each: 5, guests },
+  name: 'Lantern Walk',
+  servings,
+  each: 5,
+  guests,
   ...change,
 });
 const made = async (supper = supperOf()) => {

@@ -11,7 +11,8 @@ export function allRoutes(): { readonly method: string; readonly path: string }[
     name,
   }));
   const alone = [...app.matchAll(/api\.(get|post)\('([^']+)'/g)].map(([, method, path]) => ({
-    ...{ method: method!.toUpperCase(), path: path! },
+    method: method!.toUpperCase(),
+    path: path!,
   }));
   const own = readdirSync(SOURCES, { recursive: true, encoding: 'utf8' })
     .filter((file) => /Routes\.ts$/.test(file) && !file.startsWith('test'))
@@ -20,7 +21,8 @@ export function allRoutes(): { readonly method: string; readonly path: string }[
       const [, name] = /export function (\w+Routes)\(/.exec(text) ?? [];
       const mount = mounts.find((one) => one.name === name);
       return [...text.matchAll(/router\.(get|post|put|delete)\(\s*'([^']+)'/g)].map(([, method, path]) => ({
-        ...{ method: method!.toUpperCase(), path: `${mount?.at ?? ''}${path === '/' ? '' : path}` },
+        method: method!.toUpperCase(),
+        path: `${mount?.at ?? ''}${path === '/' ? '' : path}`,
       }));
     });
   return [...alone, ...own];

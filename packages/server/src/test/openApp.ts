@@ -143,7 +143,13 @@ export async function openApp({ webDir, names, isShared = false, beside }: OpenO
   const folder = mkdtempSync(join(tmpdir(), 'ember-copies-'));
   const restored = { times: 0 };
   const copies = new CopyKeeper({
-    ...{ gate, log, folder, databaseUrl: database.url, rule: USUAL_RULE, clockMs: () => clock.ms, silentMs: 1500 },
+    gate,
+    log,
+    folder,
+    databaseUrl: database.url,
+    rule: USUAL_RULE,
+    clockMs: () => clock.ms,
+    silentMs: 1500,
     onRestored: () => (restored.times += 1),
   });
   const home = names ? await homeServer({ names, folder: join(folder, 'home-network') }, clock.ms) : null;

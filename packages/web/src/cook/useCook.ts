@@ -132,19 +132,18 @@ export function useCook(batchId: string, me: string) {
   };
   const { sheet, changes } = now;
   const cook: Cook = {
-    ...{
-      name: planned.name,
-      eatAt: planned.eatAt,
-      trays: session.after,
-      sheet,
-      amounts,
-      state,
-      nowMs,
-      changes,
-      waiting,
-      refusal,
-    },
-    ...{ now, tell: follow },
+    name: planned.name,
+    eatAt: planned.eatAt,
+    trays: session.after,
+    sheet,
+    amounts,
+    state,
+    nowMs,
+    changes,
+    waiting,
+    refusal,
+    now,
+    tell: follow,
   };
   return { cook, problem, batch, query };
 }

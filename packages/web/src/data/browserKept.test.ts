@@ -85,7 +85,7 @@ test('pots that this device watches: each once, the newest last, and not for eve
   const hook = renderHook(() => useWatched());
   fc.assert(
     fc.property(fc.array(fc.tuple(fc.boolean(), fc.integer({ min: 0, max: 30 })), { maxLength: 40 }), (moves) => {
-      for (const id of [...hook.result.current]) act(() => unwatchPot(id));
+      for (const id of Array.from(hook.result.current)) act(() => unwatchPot(id));
       const wanted: string[] = [];
       for (const [watch, n] of moves) {
         const id = `pot ${n}`;

@@ -17,7 +17,9 @@ export const copyApi = api.injectEndpoints({
     }),
     giveCopy: build.mutation<CopyRow, File>({
       query: (file) => ({
-        ...{ url: '/copies/given', method: 'POST', body: file },
+        url: '/copies/given',
+        method: 'POST',
+        body: file,
         headers: { 'content-type': 'application/gzip' },
       }),
       invalidatesTags: ['Copies'],

@@ -47,7 +47,11 @@ const problem = (status: number, code: string) => Response.json({ code, message:
 
 /** Libraries that keep nothing of a page: read once, for they are most of what a page reads. */
 const LIBRARIES = [
-  ...['react', '@testing-library/react/pure', '@reduxjs/toolkit', '@reduxjs/toolkit/query/react', 'react-redux'],
+  'react',
+  '@testing-library/react/pure',
+  '@reduxjs/toolkit',
+  '@reduxjs/toolkit/query/react',
+  'react-redux',
   'idb',
   '@ember-fold/core',
 ].map(

@@ -105,7 +105,15 @@ export class Saver {
     if (known && !isSettled(known)) return known.mine;
     const mirror = this.mirror<T>(key, kind.read);
     const entry: Entry<T> = {
-      ...{ kind, id, base, mine: base.value, view: SAVED, running: false, unsure: [], heard: 0, clash: null },
+      kind,
+      id,
+      base,
+      mine: base.value,
+      view: SAVED,
+      running: false,
+      unsure: [],
+      heard: 0,
+      clash: null,
       ...(mirror &&
         !same(mirror.mine, base.value) && { base: mirror.base, mine: mirror.mine, unsure: mirror.unsure ?? [] }),
     };

@@ -74,9 +74,15 @@ const selectLine = createSelector(
     // Figures of another tray are not mixed with the ones of this.
     const plan = hot.draft?.mark === draft.mark ? hot.plan : null;
     return {
-      ...{ batch, draft, kitchen, printer, cold: cold.plan, hotIsCurrent },
+      batch,
+      draft,
+      kitchen,
+      printer,
+      cold: cold.plan,
+      hotIsCurrent,
       hot: plan && inDayPlan(plan, dayPlan, batchId),
-      ...{ trays: hot.trays, hotProblem: hot.problem },
+      trays: hot.trays,
+      hotProblem: hot.problem,
     };
   },
 );

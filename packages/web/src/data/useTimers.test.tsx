@@ -53,7 +53,13 @@ beforeAll(() => {
 afterAll(() => jest.useRealTimers());
 
 const timer = (id: string, endsMs: number, stoppedMs: number | null = null): Timer => ({
-  ...{ id, batchId: null, step: null, name: id, startedMs: 0, endsMs, stoppedMs },
+  id,
+  batchId: null,
+  step: null,
+  name: id,
+  startedMs: 0,
+  endsMs,
+  stoppedMs,
 });
 
 const MOVES = [
@@ -142,7 +148,7 @@ it('a list of timers takes each once, in order of their ends, and drops what is 
       expect([...list].map(({ id, endsMs }) => [id, endsMs]).sort()).toEqual(
         wanted.map(({ id, endsMs }) => [id, endsMs]).sort(),
       );
-      expect(list.map(({ endsMs }) => endsMs)).toEqual([...list.map(({ endsMs }) => endsMs)].sort((a, b) => a - b));
+      expect(list.map(({ endsMs }) => endsMs)).toEqual(list.map(({ endsMs }) => endsMs).sort((a, b) => a - b));
     }),
   );
 });

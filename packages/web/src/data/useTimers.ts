@@ -35,8 +35,13 @@ interface NewTimer {
 export function startTimer({ name, seconds, batchId, step, startedMs = serverNowMs() }: NewTimer): void {
   const from = Math.round(startedMs);
   put({
-    ...{ id: crypto.randomUUID(), batchId: batchId ?? null, step: step ?? null, name: name.slice(0, 120) },
-    ...{ startedMs: from, endsMs: from + Math.max(1, Math.round(seconds)) * 1000, stoppedMs: null },
+    id: crypto.randomUUID(),
+    batchId: batchId ?? null,
+    step: step ?? null,
+    name: name.slice(0, 120),
+    startedMs: from,
+    endsMs: from + Math.max(1, Math.round(seconds)) * 1000,
+    stoppedMs: null,
   });
 }
 

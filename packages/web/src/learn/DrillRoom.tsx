@@ -58,7 +58,8 @@ const isAnswers = (value: unknown): value is readonly DrillAnswer[] =>
   });
 
 const answered = ({ kind, level, right }: Drill, given: number): DrillAnswer => ({
-  ...{ kind, level },
+  kind,
+  level,
   isRight: given === right,
   atMs: Date.now(),
 });

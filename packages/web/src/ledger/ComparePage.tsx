@@ -24,8 +24,12 @@ export function ComparePage() {
   const at = (i: number) => ids[i] ?? skipToken;
   // So many hooks as there can be records.
   const asked = [
-    ...[api.useRecordQuery(at(0)), api.useRecordQuery(at(1)), api.useRecordQuery(at(2))],
-    ...[api.useRecordQuery(at(3)), api.useRecordQuery(at(4)), api.useRecordQuery(at(5))],
+    api.useRecordQuery(at(0)),
+    api.useRecordQuery(at(1)),
+    api.useRecordQuery(at(2)),
+    api.useRecordQuery(at(3)),
+    api.useRecordQuery(at(4)),
+    api.useRecordQuery(at(5)),
   ];
   const records = asked.slice(0, ids.length).flatMap(({ data, isError }) => (data && !isError ? [data] : []));
   const isMissing = asked.slice(0, ids.length).some(({ isError }) => isError);

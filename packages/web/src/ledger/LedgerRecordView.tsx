@@ -195,7 +195,8 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
             <PanelTitle>{T.whatCameOut}</PanelTitle>
             <Tally
               counts={{
-                ...{ [T.tallyOf.whole]: figures.fried, [T.tallyOf.burst]: figures.burst },
+                [T.tallyOf.whole]: figures.fried,
+                [T.tallyOf.burst]: figures.burst,
                 ...(figures.aside > 0 && { [T.tallyOf.aside]: figures.aside }),
                 [T.tallyOf.notFried]: figures.notFried,
                 ...(figures.baked && { [T.tallyOf.baked]: figures.baked }),

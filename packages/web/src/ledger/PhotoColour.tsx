@@ -46,7 +46,10 @@ type Shown =
   | { readonly state: 'shown'; readonly picture: TakenPicture; readonly read: CrustRead };
 
 const seenOf = ({ place, palest, darkest, pieces, patchy }: Extract<CrustRead, { kind: 'read' }>): SeenColour => ({
-  ...{ place, palest, darkest, patchy },
+  place,
+  palest,
+  darkest,
+  patchy,
   pieces: pieces.length,
 });
 

@@ -19,7 +19,9 @@ const SEED = 1;
 export function SideBySide({ record, looks }: { readonly record: LedgerRecord; readonly looks: RecordLooks }) {
   if (record.trays.length < 2) return null;
   const arms = record.trays.map(({ mark, figures }) => ({
-    ...{ mark, figures, looks: looks.trays[mark] ?? {} },
+    mark,
+    figures,
+    looks: looks.trays[mark] ?? {},
     name: trayName(trayOf(record.draft, mark)),
     of: figures.fried + figures.burst,
   }));

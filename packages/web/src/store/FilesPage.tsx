@@ -93,7 +93,8 @@ function Out() {
   const known = useKitchen();
   const [comma, setComma] = useState(false);
   const [state, setState] = useState<{ readonly busy: boolean; readonly problem: string | null }>({
-    ...{ busy: false, problem: null },
+    busy: false,
+    problem: null,
   });
   const [askDocument] = exchangeApi.useLazyDocumentQuery();
   const [askShopping] = storeApi.useLazyShoppingQuery();

@@ -72,7 +72,9 @@ export function StartStove({ batchId }: StartStoveProps) {
   const unsaved = useSave(`draft ${batchId}`).state !== 'saved';
   const light = async () => {
     await start({
-      ...{ id: batchId, gate: [...gone], trial },
+      id: batchId,
+      gate: [...gone],
+      trial,
       speed: isSimulated ? Number(speed) : 1,
       probe: probe === NONE ? null : probe,
     });

@@ -45,9 +45,11 @@ export function TallyPanel({ live, figures, printer, listening, problem, onEnd }
       <Soft>{T.loadOf(listed(draft.name, figures), tally.load, tally.loads)}</Soft>
       <Tally
         counts={{
-          ...{ [T.tallyOf.done]: state.done, [T.tallyOf.burst]: state.burst },
+          [T.tallyOf.done]: state.done,
+          [T.tallyOf.burst]: state.burst,
           ...(state.aside > 0 && { [T.tallyOf.aside]: state.aside }),
-          ...{ [T.tallyOf.inTheOil]: state.inPot.length, [T.tallyOf.toFry]: state.toFry },
+          [T.tallyOf.inTheOil]: state.inPot.length,
+          [T.tallyOf.toFry]: state.toFry,
         }}
       />
       {state.inOven.length > 0 && <p>{T.inTheOven(ovenText(state.inOven, (c) => printer.temp(c)))}</p>}

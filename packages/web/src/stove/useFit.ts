@@ -24,7 +24,8 @@ export function useFit(live: LiveStove, session: StoveSession | null): StoveFit 
       if (!plan) return;
       const { kitchen, trays } = plan;
       const draws = trays.map(({ first, fry: { bulk, solution, takeOutS } }) => ({
-        ...{ first, pieceW: pieceHeatCurve(bulk, solution.samples, takeOutS ?? USUAL_TAKE_OUT_S, 1) },
+        first,
+        pieceW: pieceHeatCurve(bulk, solution.samples, takeOutS ?? USUAL_TAKE_OUT_S, 1),
       }));
       // Thinned here: a long day plan would take milliseconds to cross to the worker.
       const readings = thinForFit(now.readings);

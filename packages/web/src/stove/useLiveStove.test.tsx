@@ -30,9 +30,19 @@ class StoveServer {
   private stove(): Stove {
     const draft = batchOf(newTray('Squash', 'squash-sage', 24, '2030-01-05T18:30:00Z'));
     return {
-      ...{ batchId: this.batchId, seed: 1, speed: 1, probe: 'simulated', trial: false, startC: null },
-      ...{ startedAt: '2030-01-05T17:00:00Z', endedAt: null, nowS: 100, draft, kitchen: DEFAULT_KITCHEN },
-      ...{ acts: [...this.acts], readings: [...this.readings] },
+      batchId: this.batchId,
+      seed: 1,
+      speed: 1,
+      probe: 'simulated',
+      trial: false,
+      startC: null,
+      startedAt: '2030-01-05T17:00:00Z',
+      endedAt: null,
+      nowS: 100,
+      draft,
+      kitchen: DEFAULT_KITCHEN,
+      acts: [...this.acts],
+      readings: [...this.readings],
     };
   }
   private tell(kind: string, body: object): void {

@@ -68,8 +68,12 @@ export function useLiveStove(batchId: string): {
   }, [stored, outbox]);
   const live = known
     ? {
-        ...{ stove: known, acts, readings: known.readings, waiting: outbox.length },
-        ...{ ended: known.endedAt !== null, clock: known.clock },
+        stove: known,
+        acts,
+        readings: known.readings,
+        waiting: outbox.length,
+        ended: known.endedAt !== null,
+        clock: known.clock,
       }
     : null;
   return { live, problem, act, refusal };

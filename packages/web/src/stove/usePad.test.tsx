@@ -19,7 +19,10 @@ import type { LiveStove } from './useLiveStove';
 const draft = newTray('Pad', 'squash-sage', 12, '2030-01-05T18:30:00Z');
 const plan = planBatch(draft, DEFAULT_KITCHEN, null).fry!;
 const session: StoveSession = {
-  ...{ kitchen: DEFAULT_KITCHEN, speed: 1, hasProbe: true, trial: false },
+  kitchen: DEFAULT_KITCHEN,
+  speed: 1,
+  hasProbe: true,
+  trial: false,
   trays: [{ draft, first: 1, fry: { ...plan, loads: plan.loads! } }],
 };
 const HOT: readonly OilReading[] = Array.from({ length: 400 }, (_, i) => ({ atS: 2 * i, probeC: 158 }));
@@ -30,7 +33,11 @@ function padOver(acts: StoveAct[], hasKeys = true) {
   cleanup();
   const told: StoveAct[] = [];
   const live = {
-    ...{ acts, readings: HOT, waiting: 0, ended: false, clock: { nowS: NOW_S, atMs: performance.now() } },
+    acts,
+    readings: HOT,
+    waiting: 0,
+    ended: false,
+    clock: { nowS: NOW_S, atMs: performance.now() },
     stove: { batchId: 'one', speed: 1, draft, kitchen: DEFAULT_KITCHEN },
   } as unknown as LiveStove;
   const figures: StoveFigures = { ...stoveNow(session, acts, HOT, NOTHING_KNOWN, NOW_S), trays: session.trays };

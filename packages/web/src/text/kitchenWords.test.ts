@@ -65,7 +65,8 @@ test('every step of every filling reads as sentences, with its check, its remedi
     { ...frozen, fry: { ...frozen.fry, crispC: 190 } },
     // Portions shaped and part-frozen, whole cores dried, dough and pieces of the day before.
     {
-      ...{ ...frozen, fry: { ...frozen.fry, start: 'fridge' as const } },
+      ...frozen,
+      fry: { ...frozen.fry, start: 'fridge' as const },
       fold: { ...frozen.fold, fillingState: 'part-frozen' as const },
     },
     { ...wrapped, dough: { ...wrapped.dough, ahead: { days: 1, upTo: 'dough' as const } } },
@@ -157,8 +158,16 @@ test('an oil of any history, and any supper in it, read as sentences', () => {
       allergies,
       (uses, allergic) => {
         const fried = uses.map((meanC, i) => ({
-          ...{ id: `u${i}`, at: i, kind: 'fried' as const, batchName: 'Ropes', hotS: 1500, meanC, takenM3: 1e-4 },
-          ...{ crumbs: i % 2 === 0, allergens: ['fish' as const], diet: 'fish' as const },
+          id: `u${i}`,
+          at: i,
+          kind: 'fried' as const,
+          batchName: 'Ropes',
+          hotS: 1500,
+          meanC,
+          takenM3: 1e-4,
+          crumbs: i % 2 === 0,
+          allergens: ['fish' as const],
+          diet: 'fish' as const,
         }));
         const events = [{ id: 'f', at: 0, kind: 'filled' as const, m3: 0.002 }, ...fried];
         const state = oilState(oil, events, 1e9);
@@ -190,8 +199,12 @@ test('what a day plan taught, and what a stove is like', () => {
   }
   const found = (value: number) => ({ value, sd: value / 40 });
   const fit = {
-    ...{ efficiency: found(0.58), lossWPerK: found(2.31), probeLagS: found(8.4), burnerLagS: found(40) },
-    ...{ residualC: 0.26, converged: true },
+    efficiency: found(0.58),
+    lossWPerK: found(2.31),
+    probeLagS: found(8.4),
+    burnerLagS: found(40),
+    residualC: 0.26,
+    converged: true,
   };
   for (const p of printers) fitText(fit, p).forEach((line) => reads(line));
 });

@@ -83,7 +83,10 @@ export function partStays(
       const isWarm = how.start === 'room';
       const foldS = folds.reduce((sum, { durationS }) => sum + durationS, 0);
       found.push({
-        ...{ places: 1, after: after.id, until: fry.id, untilS: Math.round(dropS) },
+        places: 1,
+        after: after.id,
+        until: fry.id,
+        untilS: Math.round(dropS),
         room: isWarm || how.start === 'fridge' ? 'fridge' : 'freezer',
         freeS: isWarm && stored === undefined ? Math.max(0, Math.round(roomLimitS - foldS)) : 0,
       });
@@ -91,7 +94,11 @@ export function partStays(
       const until = find(({ what }) => what === 'serve');
       if (until)
         found.push({
-          ...{ places: 1, after: stored.id, until: until.id, untilS: null, freeS: 0 },
+          places: 1,
+          after: stored.id,
+          until: until.id,
+          untilS: null,
+          freeS: 0,
           room: draft.way === 'freeze' ? 'freezer' : 'fridge',
         });
     }
@@ -99,7 +106,12 @@ export function partStays(
   const crisp = find(({ what }) => what === 'crisp');
   if (fry && crisp)
     found.push({
-      ...{ room: 'fridge', places: lastDropS.size, after: fry.id, until: crisp.id, untilS: 0, freeS: COOKED_OUT_S },
+      room: 'fridge',
+      places: lastDropS.size,
+      after: fry.id,
+      until: crisp.id,
+      untilS: 0,
+      freeS: COOKED_OUT_S,
     });
   return found;
 }

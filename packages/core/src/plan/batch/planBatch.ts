@@ -57,7 +57,9 @@ function planFry(draft: TrayDraft, kitchen: Kitchen, cold: ColdPlan, piece: Piec
     oilC: fry.oilC,
     turn: fry.turn,
     ...(fry.ramp && { ramp: fry.ramp }),
-    ...{ coreTargetC: ask.coreTargetC, coreIsLine: ask.coreIsLine, horizonS: FRY_HORIZON_S },
+    coreTargetC: ask.coreTargetC,
+    coreIsLine: ask.coreIsLine,
+    horizonS: FRY_HORIZON_S,
   });
   const { solution } = run;
   const { takeOutS, rests } =

@@ -37,8 +37,17 @@ const DRY_S = 6;
 const WARM_S = 1800;
 /** Days a dough keeps in the fridge; 0: it does not. Our own; what is used warm does not wait. */
 const DOUGH_KEEPS_DAYS: Readonly<Record<DoughFamilyId, number>> = {
-  ...{ 'rubbed-short': 2, 'rubbed-wholemeal': 2, 'hot-oil': 1, coiled: 1, 'cold-fat': 2, 'egg-butter': 2 },
-  ...{ 'soft-quick': 1, yeast: 1, scalded: 0, 'starch-mash': 0, sheet: 0 },
+  'rubbed-short': 2,
+  'rubbed-wholemeal': 2,
+  'hot-oil': 1,
+  coiled: 1,
+  'cold-fat': 2,
+  'egg-butter': 2,
+  'soft-quick': 1,
+  yeast: 1,
+  scalded: 0,
+  'starch-mash': 0,
+  sheet: 0,
 };
 
 /** Whether its pieces are folded on an earlier day. */
@@ -112,8 +121,13 @@ export function foldedFrom(batch: BatchDraft): readonly { mark: TrayMark; portio
     .map((mark) => ({ ...batch.trays[mark]!, mark, dough: batch.dough }))
     .sort((a, b) => FOLD_ORDER[a.way ?? 'fry'] - FOLD_ORDER[b.way ?? 'fry'])
     .map((tray) => ({
-      ...{ mark: tray.mark, pieces: tray.pieces, doughKg: ownDoughKg(tray), cookFillingS: null, coolS: 0 },
-      ...{ foldEachS: tray.fromStored === undefined ? 1 : null, storedS: null },
+      mark: tray.mark,
+      pieces: tray.pieces,
+      doughKg: ownDoughKg(tray),
+      cookFillingS: null,
+      coolS: 0,
+      foldEachS: tray.fromStored === undefined ? 1 : null,
+      storedS: null,
     }));
   return stretchesOf(trays, batch.dough.portions ?? 1).map(({ tray, portion, pieces }) => ({
     mark: tray.mark!,
@@ -236,7 +250,10 @@ export function planDay(
     findings: [
       ...aheadFindings(trays),
       ...serveFindings({
-        ...{ steps, nowMs, roomC: kitchen.roomC, waits: waitsOf(trays, fried, startS, steps) },
+        steps,
+        nowMs,
+        roomC: kitchen.roomC,
+        waits: waitsOf(trays, fried, startS, steps),
         // What is crisped again has not waited.
         takeOuts: fried.flatMap(({ hot }, i) =>
           hot.fry!.crisp ? [] : [{ startS: startS[i]!, takeOutS: hot.fry!.takeOutS }],

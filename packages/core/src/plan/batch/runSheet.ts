@@ -116,10 +116,14 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
       return [
         { ...whole, what: 'weigh-filling', kind: 'hands', durationS: weighS },
         {
-          ...{ ...whole, what: 'cook-filling', kind: 'hands', startMs: after(weighS) },
+          ...whole,
+          what: 'cook-filling',
+          kind: 'hands',
+          startMs: after(weighS),
           // What is wrapped whole is no paste that a spoon could stand in.
-          ...{ durationS: lengthS(step) - weighS, check: draft.shape === 'whole-core' ? null : 'spoon' },
-          ...{ measures: [{ what: 'pan-kg', planned: gross }] },
+          durationS: lengthS(step) - weighS,
+          check: draft.shape === 'whole-core' ? null : 'spoon',
+          measures: [{ what: 'pan-kg', planned: gross }],
         },
       ];
     }
@@ -127,7 +131,10 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
       if (isUncooked(draft.filling)) return [];
       return [
         {
-          ...{ ...whole, what: 'cool', kind: 'passive', check: 'cold' },
+          ...whole,
+          what: 'cool',
+          kind: 'passive',
+          check: 'cold',
           measures: [{ what: 'filling-c', planned: plan.filling.foldC }],
         },
       ];
@@ -141,12 +148,20 @@ function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean
       const rollS = ROLL_SHARE * lengthS(step);
       return [
         {
-          ...{ ...whole, what: 'roll', kind: 'hands', durationS: rollS },
+          ...whole,
+          what: 'roll',
+          kind: 'hands',
+          durationS: rollS,
           measures: [{ what: 'rolled-m', planned: draft.fold.thicknessM }],
         },
         {
-          ...{ ...whole, what: 'fold', kind: 'hands', startMs: after(rollS), durationS: lengthS(step) - rollS },
-          ...{ check: 'seam', measures: [{ what: 'pieces', planned: step.pieces ?? draft.pieces }] },
+          ...whole,
+          what: 'fold',
+          kind: 'hands',
+          startMs: after(rollS),
+          durationS: lengthS(step) - rollS,
+          check: 'seam',
+          measures: [{ what: 'pieces', planned: step.pieces ?? draft.pieces }],
         },
       ];
     }

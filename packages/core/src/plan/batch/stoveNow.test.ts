@@ -11,8 +11,11 @@ import { newTray } from '../edit/starters.js';
 const DRAFT = newTray('Any', 'squash-sage', 60, '2030-01-05T18:30:00Z');
 const { fry } = planBatch(DRAFT, DEFAULT_KITCHEN, null);
 const SESSION: StoveSession = {
-  ...{ trays: [{ draft: DRAFT, first: 1, fry: { ...fry!, loads: fry!.loads! } }], kitchen: DEFAULT_KITCHEN },
-  ...{ speed: 1, hasProbe: true, trial: false },
+  trays: [{ draft: DRAFT, first: 1, fry: { ...fry!, loads: fry!.loads! } }],
+  kitchen: DEFAULT_KITCHEN,
+  speed: 1,
+  hasProbe: true,
+  trial: false,
 };
 
 const numbers = fc.uniqueArray(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 8 });
@@ -27,8 +30,11 @@ const told = fc.oneof(
   fc.record({ kind: fc.constantFrom('skim', 'here'), atS: at }),
   fc.record({ kind: fc.constant('top-up'), atS: at, m3: fc.double({ min: 1e-5, max: 0.002, noNaN: true }) }),
   fc.record({
-    ...{ kind: fc.constant('core'), atS: at, piece: fc.integer({ min: 1, max: 60 }) },
-    ...{ tempC: fc.integer({ min: -20, max: 120 }), predictedC: fc.option(fc.integer({ min: 20, max: 110 })) },
+    kind: fc.constant('core'),
+    atS: at,
+    piece: fc.integer({ min: 1, max: 60 }),
+    tempC: fc.integer({ min: -20, max: 120 }),
+    predictedC: fc.option(fc.integer({ min: 20, max: 110 })),
   }),
   fc.record({ kind: fc.constant('oil'), atS: at, tempC: fc.integer({ min: 20, max: 260 }), spreadC: fc.constant(8) }),
 );
@@ -43,8 +49,12 @@ const readingsOf = ({ fromC, perS }: { fromC: number; perS: number }, nowS: numb
   Array.from({ length: 60 }, (_, i) => ({ atS: nowS - 60 + i, probeC: fromC + perS * i })).filter((r) => r.atS >= 0);
 const predicted = (list: readonly StoveAct[], nowS: number): PiecePrediction[] =>
   stoveState(list, DRAFT.pieces).inPot.map((piece, i) => ({
-    ...{ number: piece.number, colours: [0.5, 0.5] as const, coreC: 60, interfaceC: 60 },
-    ...{ turnAtS: i % 2 ? nowS - 5 : null, takeOutAtS: nowS + i * 20 },
+    number: piece.number,
+    colours: [0.5, 0.5] as const,
+    coreC: 60,
+    interfaceC: 60,
+    turnAtS: i % 2 ? nowS - 5 : null,
+    takeOutAtS: nowS + i * 20,
   }));
 
 /** More heat, more pieces, or a tool over oil that is dangerous. */

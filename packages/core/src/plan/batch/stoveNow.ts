@@ -291,7 +291,10 @@ export function stoveNow(
     ...(draft.fry.ramp && { ramp: draft.fry.ramp }),
     holdSetting: loads.holdSetting,
     loadSetting: loads.loadSetting,
-    ...{ settings: pot.settings, pot, roomC: kitchen.roomC, drawW: fry.drawW },
+    settings: pot.settings,
+    pot,
+    roomC: kitchen.roomC,
+    drawW: fry.drawW,
     coreTargetC: safeCoreC(draft),
     trial,
   };

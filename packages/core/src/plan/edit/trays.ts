@@ -62,7 +62,11 @@ export function withTray(batch: BatchDraft, changed: TrayDraft): BatchDraft {
   const trays = { ...batch.trays, [mark]: { ...own, filling: fillingOf } };
   const isMoved = own.fry.pot !== batch.trays[mark]?.fry.pot;
   return {
-    ...{ ...batch, name, eatAt, dough, fillings: { ...batch.fillings, [fillingOf]: filling } },
+    ...batch,
+    name,
+    eatAt,
+    dough,
+    fillings: { ...batch.fillings, [fillingOf]: filling },
     trays: isMoved ? inPot(trays, own.fry.pot) : trays,
   };
 }

@@ -12,9 +12,20 @@ const DRAFT = newTray('Half-moons', 'squash-sage', 24, '2030-01-05T18:30:00Z');
 const planned = (draft: TrayDraft = DRAFT) => planTrays(batchOf(draft), DEFAULT_KITCHEN, null)[0]!;
 const { plan } = planned();
 const FINE: LedgerFigures = {
-  ...{ fried: 24, burst: 0, aside: 0, stillIn: 0, notFried: 0, loads: plan.fry!.loads!.loads, fryingS: 2600 },
-  ...{ meanInOilS: plan.fry!.takeOutS, oilMeanC: 158, oilLeastC: 154, oilMostC: 162, inRangeShare: 1 },
-  ...{ range: plan.fry!.range, turnsPerPiece: 9 },
+  fried: 24,
+  burst: 0,
+  aside: 0,
+  stillIn: 0,
+  notFried: 0,
+  loads: plan.fry!.loads!.loads,
+  fryingS: 2600,
+  meanInOilS: plan.fry!.takeOutS,
+  oilMeanC: 158,
+  oilLeastC: 154,
+  oilMostC: 162,
+  inRangeShare: 1,
+  range: plan.fry!.range,
+  turnsPerPiece: 9,
 };
 const proposed = (draft: TrayDraft, looks: Parameters<typeof oneChange>[1], figures: Partial<LedgerFigures>) =>
   oneChange(batchOf(draft), looks, { A: { ...FINE, ...figures } }, DEFAULT_KITCHEN);

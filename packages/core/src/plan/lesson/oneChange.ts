@@ -198,7 +198,9 @@ function proposalOf(
   if (!after || (tray.plan.fry && after.plan.fry?.takeOutS === null && tray.plan.fry.takeOutS !== null)) return null;
   const fry = (one: PlannedTray) => one.plan.fry;
   return {
-    ...{ change, mark, cause },
+    change,
+    mark,
+    cause,
     opened: openedAfter(tray, after, figures),
     takeOutS: { before: fry(tray)?.takeOutS ?? null, after: fry(after)?.takeOutS ?? null },
     oilC: { before: tray.draft.fry.oilC, after: after.draft.fry.oilC },

@@ -23,7 +23,12 @@ function record(oilC: number, inOilS: number, cookActs: readonly CookAct[] = [])
   ];
   const readings = Array.from({ length: 300 }, (_, i) => ({ atS: 5 * i, probeC: oilC }));
   return wholeRecord({
-    ...{ draft: batchOf(DRAFT), kitchen: DEFAULT_KITCHEN, acts, cookActs, looks: { trays: {} }, atMs: AT_MS },
+    draft: batchOf(DRAFT),
+    kitchen: DEFAULT_KITCHEN,
+    acts,
+    cookActs,
+    looks: { trays: {} },
+    atMs: AT_MS,
     figures: { A: ledgerFigures(acts, readings, 12, DRAFT.fry.oilC) },
   })!;
 }

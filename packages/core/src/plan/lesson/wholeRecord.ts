@@ -90,12 +90,14 @@ function rowsOf(record: Happened, planned: readonly PlannedTray[]): WholeRow[] {
   const [first] = planned;
   const { dough } = first!.plan;
   say({
-    ...{ station: 'dough', what: 'poured-kg' },
+    station: 'dough',
+    what: 'poured-kg',
     planned: dough.figures.pourableKg > 0 ? dough.figures.pourableKg : null,
     happened: told('mix-dough', 'poured-kg'),
   });
   say({
-    ...{ station: 'dough', what: 'liquid-c' },
+    station: 'dough',
+    what: 'liquid-c',
     planned: dough.rise?.liquidC ?? null,
     happened: told('mix-dough', 'liquid-c'),
   });
@@ -106,7 +108,8 @@ function rowsOf(record: Happened, planned: readonly PlannedTray[]): WholeRow[] {
     happened: told('mix-dough', 'dough-c'),
   });
   say({
-    ...{ station: 'dough', what: 'dough-kg' },
+    station: 'dough',
+    what: 'dough-kg',
     planned: dough.figures.family.id === 'scalded' ? dough.figures.massKg : null,
     happened: told('mix-dough', 'dough-kg'),
   });
@@ -119,20 +122,27 @@ function rowsOf(record: Happened, planned: readonly PlannedTray[]): WholeRow[] {
       const happened = pan === null ? null : pan - tray.filling.panKg;
       say({ station: 'filling', what: 'filling-kg', ...mark, planned: kg, happened });
       say({
-        ...{ station: 'filling', what: 'filling-c', ...mark },
+        station: 'filling',
+        what: 'filling-c',
+        ...mark,
         planned: plan.filling.foldC,
         happened: told('cool', 'filling-c', tray.mark),
       });
     }
     say({
-      ...{ station: 'fold', what: 'rolled-m', ...mark },
+      station: 'fold',
+      what: 'rolled-m',
+      ...mark,
       planned: tray.fold.thicknessM,
       happened: told('roll', 'rolled-m', tray.mark),
     });
     const made = told('fold', 'pieces', tray.mark) ?? (own && own.fried + own.burst + own.aside + own.notFried);
     say({ station: 'fold', what: 'folded', ...mark, planned: tray.pieces, happened: made });
     say({
-      ...{ station: 'fold', what: 'portion-spread', ...mark, planned: null },
+      station: 'fold',
+      what: 'portion-spread',
+      ...mark,
+      planned: null,
       happened: told('fold', 'portion-spread', tray.mark),
     });
   }
@@ -144,7 +154,9 @@ function rowsOf(record: Happened, planned: readonly PlannedTray[]): WholeRow[] {
     of.reduce((sum, { draft: tray, plan }) => sum + tray.pieces * (plan.fold.costEach ?? 0), 0);
   if (cost(planned) > 0)
     say({
-      ...{ station: 'serve', what: 'cost', planned: cost(planned) },
+      station: 'serve',
+      what: 'cost',
+      planned: cost(planned),
       happened: cost(planTrays(asCooked(draft, state, kitchen), kitchen, null)),
     });
   const heads = headsOf(kitchen.guests ?? []);
@@ -164,7 +176,9 @@ function ofTheDay(sheet: readonly RunStep[], { draft, cookActs }: Happened): Who
   const plannedS = work.reduce((sum, one) => sum + one.plannedS, 0);
   return [
     {
-      ...{ station: 'serve', what: 'begun-at', planned: sheet[0]?.startMs ?? null },
+      station: 'serve',
+      what: 'begun-at',
+      planned: sheet[0]?.startMs ?? null,
       happened: done.length > 0 ? Math.min(...done) : null,
     },
     { station: 'serve', what: 'ready-at', planned: Date.parse(draft.eatAt), happened: readyMs },

@@ -56,7 +56,10 @@ export function batchIn(part: DayPart, entries: readonly DayEntry[], state: Cook
     const limitMs = startMs + 1000 * roomLimitS;
     return [
       {
-        ...{ mark, startMs, endMs, limitMs },
+        mark,
+        startMs,
+        endMs,
+        limitMs,
         inFridge: isWarm && endMs > limitMs + SAME_MS,
         isTooLong: endMs > startMs + 1000 * fridgeKeepS + SAME_MS,
       },
@@ -70,7 +73,10 @@ export function batchIn(part: DayPart, entries: readonly DayEntry[], state: Cook
     what === 'fry' && firstUpS !== null ? startMs + 1000 * firstUpS : endMs,
   );
   return {
-    ...{ batchId, name, eatMs, folded },
+    batchId,
+    name,
+    eatMs,
+    folded,
     startMs: Math.min(...own.map(({ startMs }) => startMs)),
     upMs: cooked.length > 0 ? Math.max(...cooked.map(({ endMs }) => endMs)) : null,
     heldS: ups.length > 0 ? Math.max(0, (eatMs - Math.min(...ups)) / 1000) : 0,

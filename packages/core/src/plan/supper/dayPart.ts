@@ -107,7 +107,9 @@ export function dayPart(
     ),
     stays: partStays(planned, sheet, dropsS, roomLimitS),
     fried: fried.map(({ draft }, i) => ({
-      ...{ mark: draft.mark ?? 'A', fridgeKeepS: rawKeepS(draft, 'fridge'), isWarm: draft.fry.start === 'room' },
+      mark: draft.mark ?? 'A',
+      fridgeKeepS: rawKeepS(draft, 'fridge'),
+      isWarm: draft.fry.start === 'room',
       lastDropS: lastDropsS[i]!,
     })),
     firstUpS: fried[0]?.plan.fry?.takeOutS ?? null,

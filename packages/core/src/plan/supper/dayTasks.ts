@@ -125,10 +125,13 @@ export function dayTasks(ask: DayAsk): DayTasks {
   ];
   const isOfDay = ({ id, isEarlier }: DayWork) => !isEarlier && !isPinnedEarlier(pins[id], zeroMs);
   const problem: DayProblem = {
-    ...{ tasks: works, lags, day: works.filter(isOfDay).map(({ id }) => id) },
+    tasks: works,
+    lags,
+    day: works.filter(isOfDay).map(({ id }) => id),
     dueS: s(Math.max(...parts.map(({ eatMs }) => eatMs))),
     cooks: cooks.map((cook) => dayCook(cook, s)),
-    ...{ stays: parts.flatMap((part) => staysOf(part, making)), rooms: ask.rooms ?? {} },
+    stays: parts.flatMap((part) => staysOf(part, making)),
+    rooms: ask.rooms ?? {},
     nowS: nowMs === null ? null : s(nowMs),
   };
   return { problem, works, waits: parts.flatMap((part) => waitsOf(part, making)), zeroMs };

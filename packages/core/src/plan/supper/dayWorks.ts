@@ -36,11 +36,14 @@ export function handsOf({ batchId, sheet, eatMs, cutters }: DayPart, { states, o
     const isBake = isInOven(step.what);
     const cutter = oneCutter ? cutters[step.mark ?? ''] : undefined;
     works.push({
-      ...{ id: `${batchId} ${step.id}`, lengthS, group: batchId, pot: null, eatMs, steps: [one(0)] },
-      ...{
-        hands: isBake ? null : 'board',
-        things: isBake ? ['oven'] : step.what === 'roll' && cutter !== undefined ? [cutter] : [],
-      },
+      id: `${batchId} ${step.id}`,
+      lengthS,
+      group: batchId,
+      pot: null,
+      eatMs,
+      steps: [one(0)],
+      hands: isBake ? null : 'board',
+      things: isBake ? ['oven'] : step.what === 'roll' && cutter !== undefined ? [cutter] : [],
       isEarlier: eatMs - (step.startMs + 1000 * step.durationS) > 1000 * EARLIER_S,
     });
   }

@@ -29,7 +29,11 @@ const cooks = (n: number, change: Partial<SupperCook> = {}): SupperCook[] =>
   Array.from({ length: n }, (_, i) => ({ id: `c${i}`, name: `C${i}`, ...(i > 0 && change) }));
 
 const askFor = (parts: readonly DayPart[], more: Partial<DayAsk> = {}): DayAsk => ({
-  ...{ parts, states: {}, cooks: cooks(1), pins: {}, nowMs: null },
+  parts,
+  states: {},
+  cooks: cooks(1),
+  pins: {},
+  nowMs: null,
   order: supperPlaces(parts, []).map(({ job, changeS }) => ({ id: job.id, changeS })),
   ...more,
 });

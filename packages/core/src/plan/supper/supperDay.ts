@@ -145,7 +145,11 @@ function dayFrom(ask: DayAsk, made: DayTasks, plan: SolvedDay): DayPlan {
       const { id, pot, isEarlier } = work;
       const batches = new Set(work.steps.map(({ batchId }) => batchId));
       return {
-        ...{ id, pot, isEarlier, startMs, endMs: startMs + 1000 * work.lengthS },
+        id,
+        pot,
+        isEarlier,
+        startMs,
+        endMs: startMs + 1000 * work.lengthS,
         batchId: batches.size === 1 && !isTable(id) ? work.steps[0]!.batchId : null,
         steps: work.steps.map((one) => {
           const from = startMs + 1000 * one.fromS;

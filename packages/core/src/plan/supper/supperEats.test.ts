@@ -10,14 +10,18 @@ import { type Dish, supperEats, supperPart, type SupperPart } from './supperEats
 const AT = '2030-01-05T18:30:00.000Z';
 const KITCHEN = { pot: DEFAULT_KITCHEN.pot, roomC: 21 };
 const group = (id: string, change: Partial<Guests> = {}): Guests => ({
-  ...{ id, name: id, count: 1, eats: 'anything', allergies: [] },
+  id,
+  name: id,
+  count: 1,
+  eats: 'anything',
+  allergies: [],
   ...change,
 });
 const baked = (batchId: string, pieces: number, change: Partial<Dish> = {}): SupperPart => ({
-  ...{ batchId, job: null, kitchen: KITCHEN },
-  dishes: [
-    { ...{ batchId, mark: 'A', name: batchId, pieces, isFried: false, diet: 'vegan', allergens: [] }, ...change },
-  ],
+  batchId,
+  job: null,
+  kitchen: KITCHEN,
+  dishes: [{ batchId, mark: 'A', name: batchId, pieces, isFried: false, diet: 'vegan', allergens: [], ...change }],
 });
 
 test('two batches for a table with a vegetarian, one who eats no fish and one allergic: who may have what', () => {
@@ -41,7 +45,9 @@ test('two batches for a table with a vegetarian, one who eats no fish and one al
   const frozen = batchOf({ ...newTray('Frozen', 'lentil-dill', 12, AT), way: 'freeze' });
   const kept = supperPart('f', frozen, planTrays(frozen, DEFAULT_KITCHEN, null), DEFAULT_KITCHEN);
   expect(supperEats([kept, { ...parts[0]!, job: null }], guests, 4)).toMatchObject({
-    ...{ pieces: 0, fed: 0, unsure: ['lentil-dill'] },
+    pieces: 0,
+    fed: 0,
+    unsure: ['lentil-dill'],
   });
 });
 test('trays of one batch share its oil: who is allergic to one of them keeps off all that are fried', () => {

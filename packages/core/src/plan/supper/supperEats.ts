@@ -68,7 +68,10 @@ export function supperPart(
   return {
     batchId,
     dishes: eaten.map(({ draft, plan }) => ({
-      ...{ batchId, mark: draft.mark ?? 'A', pieces: draft.pieces, isFried: (draft.way ?? 'fry') === 'fry' },
+      batchId,
+      mark: draft.mark ?? 'A',
+      pieces: draft.pieces,
+      isFried: (draft.way ?? 'fry') === 'fry',
       name: planned.length > 1 ? `${batch.name}, ${draft.label ?? draft.mark}` : batch.name,
       allergens: plan.contains.allergens,
       diet: plan.contains.diet,

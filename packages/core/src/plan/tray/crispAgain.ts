@@ -53,7 +53,10 @@ export function crispAgain(
   const sheets = Math.ceil(draft.pieces / (draft.bake ?? USUAL_BAKE).perSheet);
   const colour = minutesS === null ? null : darkerTakeOut + hot.faces[0]!.colour - fried.faces[0]!.colour;
   return {
-    ...{ ovenC: crispC, minutesS, sheets, colour },
+    ovenC: crispC,
+    minutesS,
+    sheets,
+    colour,
     totalS: minutesS === null ? 0 : sheets * minutesS + (sheets - 1) * DOOR_S,
     isDark: colour !== null && colour > CRUST_LIMITS.brown,
   };

@@ -16,8 +16,11 @@ test('every figure says where it comes from: planned, weighed, learnt or usual; 
   const kitchen: Kitchen = {
     ...DEFAULT_KITCHEN,
     learnt: {
-      ...{ browning: { 'rubbed-short': belief(1.4, 1) }, golden: belief(1.1, 0.85), portions: belief(0.09, 0.04) },
-      ...{ opens: { 'half-moon': belief(3, 1) }, hands: { mixS: belief(1.5, 1) } },
+      browning: { 'rubbed-short': belief(1.4, 1) },
+      golden: belief(1.1, 0.85),
+      portions: belief(0.09, 0.04),
+      opens: { 'half-moon': belief(3, 1) },
+      hands: { mixS: belief(1.5, 1) },
     },
   };
   expect(of('browning', kitchen).source).toMatchObject({ kind: 'learnt', belief: { value: 1.4, count: 4 } });
@@ -33,7 +36,8 @@ test('every figure says where it comes from: planned, weighed, learnt or usual; 
   expect(plan.serve!.startMs).toBeLessThan(plain.serve!.startMs);
   const rolled = { id: 'x', atMs: 1, step: 'roll', kind: 'measure', value: 0.004, measure: 'rolled-m' } as const;
   expect(of('rolled-m', kitchen, [rolled])).toEqual({
-    ...{ id: 'rolled-m', value: 0.004 },
+    id: 'rolled-m',
+    value: 0.004,
     source: { kind: 'weighed', planned: DRAFT.fold.thicknessM },
   });
 });

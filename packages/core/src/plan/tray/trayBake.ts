@@ -49,8 +49,12 @@ export interface BakedPiece {
 export function bakedPiece(draft: TrayDraft, kitchen: Kitchen, body: FryBodySpec, ovenC: number): BakedPiece {
   const baked = solveFry({
     body: inOven(body, ovenH(draft, kitchen, ovenC), draft.shape === 'cup'),
-    ...{ oilC: ovenC, turn: 'held-under', horizonS: OVEN_HORIZON_S, stepping: OVEN_STEPPING },
-    ...{ coreTargetC: draft.filling.coreTargetC, coreIsLine: coreMustBeSafe(draft) },
+    oilC: ovenC,
+    turn: 'held-under',
+    horizonS: OVEN_HORIZON_S,
+    stepping: OVEN_STEPPING,
+    coreTargetC: draft.filling.coreTargetC,
+    coreIsLine: coreMustBeSafe(draft),
   });
   const { doneS, goldenS, takeOutColourS, darkS } = baked;
   const colourS = takeOutColourS ?? goldenS;

@@ -27,7 +27,11 @@ export function useMapSpec(
   const coreIsLine = coreMustBeSafe(draft);
   const pieceKey = JSON.stringify([
     plan && sizedBody(plan.body, FACTOR[size]),
-    ...[draft.fry.turn, coreTargetC, coreIsLine, draft.fry.ramp ?? null, draft.fry.ramp ? draft.fry.oilC : null],
+    draft.fry.turn,
+    coreTargetC,
+    coreIsLine,
+    draft.fry.ramp ?? null,
+    draft.fry.ramp ? draft.fry.oilC : null,
     kitchen.learnt?.portions?.value ?? null,
   ]);
   const [held, setHeld] = useState({ pieceKey: '', horizonS: 0 });

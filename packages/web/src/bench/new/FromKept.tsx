@@ -54,7 +54,9 @@ const ofKind = <Kind extends 'dough' | 'filling'>(formulas: readonly StoreFormul
 
 /** What a kitchen that keeps none of its own begins with. */
 const SHIPPED_DOUGHS: readonly Choice<'dough'>[] = DOUGH_FAMILIES.map(({ id }) => ({
-  ...{ key: `shipped ${id}`, name: FAMILY_NAME[id], from: null },
+  key: `shipped ${id}`,
+  name: FAMILY_NAME[id],
+  from: null,
   body: { kind: 'dough', family: id, lines: WORKED_FORMULAS[id] },
 }));
 const shippedFillings = ({ reheatC = REHEAT_C }: Kitchen): readonly Choice<'filling'>[] =>
@@ -97,20 +99,19 @@ function Choose({ doughs, fillings, isShipped, kitchen, printer, forWhom, make, 
   const dough = doughs.find(({ key }) => key === doughId) ?? doughs[0]!;
   const filled = fillings.filter(({ key }) => chosen.includes(key));
   const { count, details, onCount, onDetails } = useAsk(forWhom, {
-    ...{ pieces: 12, shape: 'half-moon' },
+    pieces: 12,
+    shape: 'half-moon',
     nameOf: (shape) => `${filled[0]?.name ?? dough.name}, ${SHAPE_PLURAL[shape]}`,
   });
   const plan = () => {
     const batch = keptBatch(
       {
-        ...{
-          name: details.name.trim(),
-          shape: details.shape,
-          eatAt: details.eatAt,
-          pieces: piecesOf(count),
-          dough,
-          fillings: filled,
-        },
+        name: details.name.trim(),
+        shape: details.shape,
+        eatAt: details.eatAt,
+        pieces: piecesOf(count),
+        dough,
+        fillings: filled,
         ...(count.way === 'flour' && { flourKg: count.flourKg }),
       },
       kitchen,

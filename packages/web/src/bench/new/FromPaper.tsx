@@ -50,7 +50,9 @@ export function FromPaper({ kitchen, printer, forWhom, make, isBusy, problem }: 
   const facts = recipe.facts;
   const said = facts.find(({ kind }) => kind === 'pieces');
   const { count, details, onCount, onDetails } = useAsk(forWhom, {
-    ...{ pieces: said ? Math.round(said.most) : 12, shape: 'half-moon', nameOf: () => recipe.read?.title ?? T.ownName },
+    pieces: said ? Math.round(said.most) : 12,
+    shape: 'half-moon',
+    nameOf: () => recipe.read?.title ?? T.ownName,
   });
   // A day that is chosen changes no figure of dough and filling.
   const { eatAt } = forWhom;

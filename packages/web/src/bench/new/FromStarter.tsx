@@ -18,7 +18,9 @@ export function FromStarter({ kitchen, printer, forWhom, make, isBusy, problem }
   const [starterId, setStarterId] = useState<StarterId>('squash-sage');
   const [tooLittle, setTooLittle] = useState(false);
   const { count, details, onCount, onDetails } = useAsk(forWhom, {
-    ...{ pieces: 24, shape: 'half-moon', nameOf: (shape) => `${STARTER_NAME[starterId]} ${SHAPE_PLURAL[shape]}` },
+    pieces: 24,
+    shape: 'half-moon',
+    nameOf: (shape) => `${STARTER_NAME[starterId]} ${SHAPE_PLURAL[shape]}`,
   });
   const plan = () => {
     const tray = newTray(details.name.trim(), starterId, piecesOf(count), details.eatAt, details.shape);

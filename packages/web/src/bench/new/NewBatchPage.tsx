@@ -66,7 +66,10 @@ export function NewBatchPage() {
   };
   const props: NewBatchProps = {
     forWhom: forWhomOf(row, known.kitchen, usualAt),
-    ...{ kitchen: known.kitchen, printer: known.printer, make, isBusy: making.isLoading },
+    kitchen: known.kitchen,
+    printer: known.printer,
+    make,
+    isBusy: making.isLoading,
     problem: making.error ? problemOf(making.error).message : null,
   };
   return (

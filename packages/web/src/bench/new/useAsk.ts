@@ -25,8 +25,14 @@ export function useAsk({ heads, each, eatAt }: ForWhom, { pieces, shape, nameOf 
   const [own, setDetails] = useState<Partial<BatchDetails>>({});
   const count = useMemo(
     (): Count => ({
-      ...{ way: 'pieces', pieces, guests: heads > 0 ? heads : 6, each },
-      ...{ thicknessM: 0.003, discM: 0.11, flourKg: 0.5, ...ownCount },
+      way: 'pieces',
+      pieces,
+      guests: heads > 0 ? heads : 6,
+      each,
+      thicknessM: 0.003,
+      discM: 0.11,
+      flourKg: 0.5,
+      ...ownCount,
     }),
     [pieces, heads, each, ownCount],
   );

@@ -60,7 +60,10 @@ function withMend(line: RecipeLine, key: string, mend: Mend | undefined): Mended
     ...(ingredientId !== undefined && { ingredientId, like: null }),
     ...(massKg !== undefined && { massKg, leastKg: massKg, mostKg: massKg }),
     ...(part !== undefined && { part }),
-    ...{ key, out, taken, isOpen: !out && open.length > 0 },
+    key,
+    out,
+    taken,
+    isOpen: !out && open.length > 0,
     questions: out ? [] : [...open, ...line.questions.filter((one) => one === 'to-taste' && massKg === undefined)],
   };
 }
@@ -112,7 +115,12 @@ export function useRecipe(kitchen: Kitchen): Recipe {
   }, [read, mends]);
   const { settled, fresh } = useMemo(() => settle(lines, kitchen, ids), [lines, kitchen, ids]);
   return {
-    ...{ text: paper.text, read, lines, facts: read?.facts ?? [], settled, fresh },
+    text: paper.text,
+    read,
+    lines,
+    facts: read?.facts ?? [],
+    settled,
+    fresh,
     setText: (text) => keep({ ...paper, text }),
     clear: () => keep(null),
     mend: (key, change) => keep({ ...paper, mends: { ...mends, [key]: { ...mends[key], ...change } } }),

@@ -164,15 +164,29 @@ export class PracticeStove {
     const { run, pace } = this;
     const atMs = performance.now();
     return {
-      ...{ timeS: run.timeS, isOver: isOver(run), isAway: isAway(run), rings: rings(run) },
-      ...{ isPaused: this.isPaused, pace },
+      timeS: run.timeS,
+      isOver: isOver(run),
+      isAway: isAway(run),
+      rings: rings(run),
+      isPaused: this.isPaused,
+      pace,
       pots: this.situation.pots.map(({ batch, session, truth }, i) => ({
         seen: potSeen(run, i),
         live: {
           stove: {
-            ...{ batchId: `practice-${i}`, seed: this.situation.seed, speed: pace, trial: false, nowS: run.timeS },
-            ...{ probe: session.hasProbe ? 'practice' : null, startC: truth.startC, startedAt: '', endedAt: null },
-            ...{ draft: batch, kitchen: this.kitchens[i]!, acts: [], readings: [] },
+            batchId: `practice-${i}`,
+            seed: this.situation.seed,
+            speed: pace,
+            trial: false,
+            nowS: run.timeS,
+            probe: session.hasProbe ? 'practice' : null,
+            startC: truth.startC,
+            startedAt: '',
+            endedAt: null,
+            draft: batch,
+            kitchen: this.kitchens[i]!,
+            acts: [],
+            readings: [],
             clock: { nowS: run.timeS, atMs },
           },
           acts: this.told[i]!,

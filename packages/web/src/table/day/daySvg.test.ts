@@ -31,7 +31,13 @@ const entry = fc
     const moments = { startMs: FROM + fromMin * MIN, endMs: FROM + (fromMin + lengthMin) * MIN };
     const what = at === 'pot' || at === 'iron' ? 'fry' : 'fold';
     return {
-      ...{ id: 'one', batchId, cook, isOven: at === 'oven', decides: false, isEarlier, ...moments },
+      id: 'one',
+      batchId,
+      cook,
+      isOven: at === 'oven',
+      decides: false,
+      isEarlier,
+      ...moments,
       pot: at === 'pot' ? '' : at === 'iron' ? 'The iron one' : null,
       steps: [{ what, batchId, fromS: 0, lengthS: 60 * lengthMin, ...moments }] as unknown as DayEntry['steps'],
     };
@@ -40,14 +46,12 @@ const entry = fc
 function drawn(supper: string, names: readonly [string, string], entries: readonly DayEntry[]) {
   const dayPlan = { entries, rests: [] } as unknown as DayPlan;
   const told = {
-    ...{
-      dayPlan,
-      atMs: FROM,
-      cooks: [
-        { id: 'c1', name: names[0] },
-        { id: 'c2', name: '' },
-      ],
-    },
+    dayPlan,
+    atMs: FROM,
+    cooks: [
+      { id: 'c1', name: names[0] },
+      { id: 'c2', name: '' },
+    ],
     batches: [
       { id: 'a', name: names[0], pieces: 12 },
       { id: 'b', name: names[1], pieces: 8 },
@@ -89,8 +93,13 @@ it('a name that is longer than its bar is cut between two signs, and whole in it
     'Lantern Walk',
     [long, 'b'],
     [FROM, FROM + 480 * MIN].map((startMs) => ({
-      ...{ ...one, batchId: 'a', pot: null, isOven: false, isEarlier: false },
-      ...{ startMs, endMs: startMs + 60 * MIN },
+      ...one,
+      batchId: 'a',
+      pot: null,
+      isOven: false,
+      isEarlier: false,
+      startMs,
+      endMs: startMs + 60 * MIN,
     })),
   );
   expect(text.isWellFormed()).toBe(true);

@@ -41,7 +41,9 @@ function rowsOf(told: SupperDay, dayPlan: DayPlan): { readonly name: string; rea
   const colourOf = (id: string | null) =>
     id === null ? SHARED : batchColour(batches.findIndex((batch) => batch.id === id));
   const barOf = (entry: (typeof shown)[number]): Bar => ({
-    ...{ startMs: entry.startMs, endMs: entry.endMs, colour: colourOf(entry.pot === null ? entry.batchId : null) },
+    startMs: entry.startMs,
+    endMs: entry.endMs,
+    colour: colourOf(entry.pot === null ? entry.batchId : null),
     text: E.of(entryName(entry), nameOf(entry.batchId)),
   });
   const pots = [...new Set(shown.flatMap(({ pot }) => pot ?? []))];
@@ -57,11 +59,9 @@ function rowsOf(told: SupperDay, dayPlan: DayPlan): { readonly name: string; rea
         .flatMap(({ steps }) => steps)
         .filter(({ lengthS }) => lengthS > 0)
         .map((step) => ({
-          ...{
-            startMs: step.startMs,
-            endMs: step.endMs,
-            colour: step.what === 'fry' ? colourOf(step.batchId) : SHARED,
-          },
+          startMs: step.startMs,
+          endMs: step.endMs,
+          colour: step.what === 'fry' ? colourOf(step.batchId) : SHARED,
           text: (step.what === 'fry' ? nameOf(step.batchId) : null) ?? stepInDay(step),
         })),
     })),
@@ -69,7 +69,9 @@ function rowsOf(told: SupperDay, dayPlan: DayPlan): { readonly name: string; rea
     ...lanesOf(dayPlan.rests.filter(({ step }) => step.durationS > 0)).map((lane) => ({
       name: E.byItself,
       bars: lane.map((rest) => ({
-        ...{ startMs: rest.startMs, endMs: rest.endMs, colour: colourOf(rest.batchId) },
+        startMs: rest.startMs,
+        endMs: rest.endMs,
+        colour: colourOf(rest.batchId),
         text: E.of(stepInDay({ ...rest, what: rest.step.what, fromS: 0, lengthS: 0 }), nameOf(rest.batchId)),
       })),
     })),

@@ -27,7 +27,8 @@ export function useDayEdits(supperId: string, supper: Supper, hands: number): Da
         ...now,
         async () =>
           editSupper(supperId, ({ cooks: _cooks, pins: _pins, ...rest }) => ({
-            ...{ ...rest, servings },
+            ...rest,
+            servings,
             ...(cooks && { cooks }),
             ...(pins && { pins }),
           })),

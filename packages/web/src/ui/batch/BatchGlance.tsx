@@ -113,14 +113,15 @@ export function BatchGlance({ id, version, onPlan }: BatchGlanceProps) {
   const { piece } = first.plan.fold;
   const { shape, fold, dough } = first.draft;
   const line = {
-    ...{ batch: draft, draft: first.draft, kitchen, printer: makePrinter(kitchen) },
-    ...{
-      cold: first.plan,
-      hot: inDayPlan(first.plan, told?.dayPlan ?? null, id),
-      hotIsCurrent: true,
-      hotProblem: null,
-      trays: [],
-    },
+    batch: draft,
+    draft: first.draft,
+    kitchen,
+    printer: makePrinter(kitchen),
+    cold: first.plan,
+    hot: inDayPlan(first.plan, told?.dayPlan ?? null, id),
+    hotIsCurrent: true,
+    hotProblem: null,
+    trays: [],
   };
   return (
     <Glance>

@@ -145,8 +145,12 @@ function verdictOf(station: Station, findings: readonly Finding[]): Pick<Station
 
 /** For pieces that come out of the freezer or fridge: dough and filling are not made on the day. */
 const ready = (station: 'dough' | 'filling'): StationText => ({
-  ...{ station, name: STATION_NAME[station], figure: TRAY.made, detail: TRAY.outOfStore },
-  ...{ tone: 'good', verdict: TRAY.ready },
+  station,
+  name: STATION_NAME[station],
+  figure: TRAY.made,
+  detail: TRAY.outOfStore,
+  tone: 'good',
+  verdict: TRAY.ready,
 });
 
 function doughText({ batch, cold, printer }: Line): StationText {

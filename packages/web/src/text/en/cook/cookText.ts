@@ -146,7 +146,9 @@ export function runLines(step: RunStep, trays: readonly PlannedTray[], p: Printe
         ? [
             ...portionLines(
               {
-                ...{ family: dough.family, shape: draft.shape, doughEachKg: piece.doughKg },
+                family: dough.family,
+                shape: draft.shape,
+                doughEachKg: piece.doughKg,
                 pieces: step.portion === undefined ? draft.pieces : null,
               },
               p,

@@ -19,7 +19,11 @@ export function formulasTable(document: KitchenDocument, pantry: Pantry): Table 
   const rows = document.items.filter(isFormula).flatMap(({ name, versions }) => {
     const { version, body } = versions.at(-1)!;
     return body.lines.map(({ ingredientId, massKg, part }) => [
-      ...[name, body.kind, version, part ?? 0, nameOf(pantry, ingredientId)],
+      name,
+      body.kind,
+      version,
+      part ?? 0,
+      nameOf(pantry, ingredientId),
       grams(massKg),
     ]);
   });
@@ -30,8 +34,13 @@ export function shoppingTable({ rows }: Shopping, pantry: Pantry): Table {
   return {
     columns: columns.shopping,
     rows: rows.map((row) => [
-      ...[row.sold.as ?? nameOf(pantry, row.ingredientId), grams(row.buyKg)],
-      ...[row.units, row.sold.unit, grams(row.neededKg), grams(row.haveKg), Math.round(row.cost * 100) / 100],
+      row.sold.as ?? nameOf(pantry, row.ingredientId),
+      grams(row.buyKg),
+      row.units,
+      row.sold.unit,
+      grams(row.neededKg),
+      grams(row.haveKg),
+      Math.round(row.cost * 100) / 100,
       row.batches.join('; '),
     ]),
   };
@@ -41,8 +50,17 @@ export function ledgerTable(entries: readonly LedgerEntry[]): Table {
   return {
     columns: columns.ledger,
     rows: entries.map(({ name, startedAt, pieces, figures: f, tags }) => [
-      ...[name, startedAt, pieces, f.fried, f.burst, f.oilMeanC, f.oilLeastC, f.oilMostC],
-      ...[f.inRangeShare === null ? null : f.inRangeShare * 100, f.meanInOilS, tags.join(' ')],
+      name,
+      startedAt,
+      pieces,
+      f.fried,
+      f.burst,
+      f.oilMeanC,
+      f.oilLeastC,
+      f.oilMostC,
+      f.inRangeShare === null ? null : f.inRangeShare * 100,
+      f.meanInOilS,
+      tags.join(' '),
     ]),
   };
 }

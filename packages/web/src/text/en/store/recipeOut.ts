@@ -44,7 +44,9 @@ export function recipeOfBatch(batch: BatchDraft, kitchen: Kitchen, printer: Prin
     }),
   ];
   return {
-    ...{ name: batch.name, madeAt, makes: T.makes(trays.reduce((sum, { pieces }) => sum + pieces, 0)) },
+    name: batch.name,
+    madeAt,
+    makes: T.makes(trays.reduce((sum, { pieces }) => sum + pieces, 0)),
     parts: [
       { name: T.dough, lines: linesOf(batch.dough.lines, pantry, printer) },
       ...fillings.map((mark) => ({
@@ -65,7 +67,9 @@ export function recipeOfFormula(
 ): RecipeOut {
   const isDough = body.kind === 'dough';
   return {
-    ...{ name, madeAt: updatedAt, makes: null },
+    name,
+    madeAt: updatedAt,
+    makes: null,
     parts: [{ name: isDough ? T.dough : T.filling(null), lines: linesOf(body.lines, pantry, printer) }],
     steps: [isDough ? T.makeDough(FAMILY_NAME[body.family]) : T.cook(printer.percent(body.cookToShare))],
     notes: [],

@@ -59,15 +59,24 @@ export function openSearch(p: Printer): (asked: string) => readonly Found[] {
   });
   index.addAll([
     ...PAGES.map((page) => ({
-      ...{ id: page.id, title: page.title, words: page.words, text: textOf(page, p) },
+      id: page.id,
+      title: page.title,
+      words: page.words,
+      text: textOf(page, p),
       found: { page: page.id, title: page.title },
     })),
     ...SYMPTOMS.map(([seen, likely, change]) => ({
-      ...{ id: `seen ${seen}`, title: seen, words: '', text: likely },
+      id: `seen ${seen}`,
+      title: seen,
+      words: '',
+      text: likely,
       found: { page: 'wrong' as const, title: seen, says: `${HANDBOOK.first}: ${change(p)}.` },
     })),
     ...TERMS.map(({ id, name, also = [], says, page }) => ({
-      ...{ id: `term ${id}`, title: name, words: also.join(' '), text: says },
+      id: `term ${id}`,
+      title: name,
+      words: also.join(' '),
+      text: says,
       found: { page, title: name, says },
     })),
   ]);
