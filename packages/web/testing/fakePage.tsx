@@ -2,7 +2,7 @@ import { act } from '@testing-library/react';
 import { IDBFactory } from 'fake-indexeddb';
 import type { ReactNode } from 'react';
 import { Provider } from 'react-redux';
-import { store } from '../src/data/store';
+import { store } from '../src/data/draft/store';
 import { FakeBrowser } from './fakeStream';
 
 /** What every hook of a page stands in. */

@@ -5,7 +5,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { Suspense, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { api, problemOf } from '../data/api';
+import { api, problemOf } from '../data/api/api';
 import { FoundBatches } from '../ui/batch/FoundBatches';
 import { Button } from '../ui/controls/Button';
 import { LinkList, Page, TitleRow, PageTitle } from '../ui/controls/Page';

@@ -4,7 +4,7 @@ import { memo, useEffect, useRef, useState } from 'react';
 import { NavLink, useLocation, useParams } from 'react-router';
 import { keyframes, styled } from 'styled-components';
 import { figureFont } from '../ui/theme';
-import type { Line } from '../data/useLine';
+import type { Line } from '../data/draft/useLine';
 import { ToneMark, toneColour } from '../ui/controls/Findings';
 import { COMING, lineText, type StationText } from '../text/en/bench/lineText';
 

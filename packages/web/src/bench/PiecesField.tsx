@@ -1,6 +1,6 @@
 import { BENCH as T } from '../text/en/bench/benchPhrases';
 import { withPieces, RANGES } from '@ember-fold/core';
-import { useEdit } from '../data/useEdit';
+import { useEdit } from '../data/draft/useEdit';
 import { Row } from '../ui/controls/Panel';
 import { CountField } from '../ui/controls/UnitFields';
 

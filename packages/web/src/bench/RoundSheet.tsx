@@ -1,9 +1,9 @@
 import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
 import { type Limit, roundFormula, withRounding } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { editKitchen } from '../data/editKitchen';
-import { useEdit } from '../data/useEdit';
-import { type Line, usePantry } from '../data/useLine';
+import { editKitchen } from '../data/draft/editKitchen';
+import { useEdit } from '../data/draft/useEdit';
+import { type Line, usePantry } from '../data/draft/useLine';
 import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';
 import { Soft } from '../ui/controls/Panel';

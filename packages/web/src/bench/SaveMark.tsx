@@ -1,5 +1,5 @@
 import { styled } from 'styled-components';
-import { useSave } from '../data/useSave';
+import { useSave } from '../data/draft/useSave';
 import { SAVE_TEXT } from '../text/en/shell/stationWords';
 
 const Mark = styled.span`

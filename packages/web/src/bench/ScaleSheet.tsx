@@ -1,8 +1,8 @@
 import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
 import { type Limit, PAN_FULL, withLimit, withPan, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
-import { useEdit } from '../data/useEdit';
-import { type Line, usePantry } from '../data/useLine';
+import { useEdit } from '../data/draft/useEdit';
+import { type Line, usePantry } from '../data/draft/useLine';
 import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';
 import { Problem, Row, Soft } from '../ui/controls/Panel';

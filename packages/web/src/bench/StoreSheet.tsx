@@ -10,10 +10,10 @@ import {
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { problemOf } from '../data/api';
-import { storeApi } from '../data/storeApi';
-import { useEdit } from '../data/useEdit';
-import type { Line } from '../data/useLine';
+import { problemOf } from '../data/api/api';
+import { storeApi } from '../data/api/storeApi';
+import { useEdit } from '../data/draft/useEdit';
+import type { Line } from '../data/draft/useLine';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { FilterField } from '../ui/controls/FilterField';

@@ -1,7 +1,7 @@
 import { RANGES, TEST_CHANGES, type TestChange, testExpected, type TrayMark, trayOf, withTest } from '@ember-fold/core';
 import { useState } from 'react';
-import { editBatch } from '../data/useEdit';
-import type { Line } from '../data/useLine';
+import { editBatch } from '../data/draft/useEdit';
+import type { Line } from '../data/draft/useLine';
 import { expectedText, TEST as T, TEST_CHANGE_NAME } from '../text/en/bench/testPhrases';
 import { Button } from '../ui/controls/Button';
 import { Problem, Row, Soft } from '../ui/controls/Panel';

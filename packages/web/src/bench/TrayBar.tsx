@@ -2,7 +2,7 @@ import { type BatchDraft, marksOf, TRAY_MARKS, type TrayMark } from '@ember-fold
 import { Plus } from 'lucide-react';
 import { Link, useLocation } from 'react-router';
 import { styled } from 'styled-components';
-import type { Line } from '../data/useLine';
+import type { Line } from '../data/draft/useLine';
 import { TRAY as T, trayName } from '../text/en/bench/trayText';
 import { TRAY_SHEET } from '../text/en/bench/traySheetPhrases';
 import { Button } from '../ui/controls/Button';

@@ -1,10 +1,10 @@
 import { BENCH_SHEETS as T } from '../text/en/bench/benchSheetPhrases';
 import { batchAmounts, batchPieces, cookState, type StepAmount, stepOfAmount, stepState } from '@ember-fold/core';
 import { useMemo } from 'react';
-import { storeApi } from '../data/storeApi';
-import { useAppSelector } from '../data/store';
-import { useCookActs } from '../data/useCookActs';
-import type { Line } from '../data/useLine';
+import { storeApi } from '../data/api/storeApi';
+import { useAppSelector } from '../data/draft/store';
+import { useCookActs } from '../data/live/useCookActs';
+import type { Line } from '../data/draft/useLine';
 import { AmountTicks } from '../ui/controls/AmountTicks';
 import { Button } from '../ui/controls/Button';
 import { LiveScale } from '../ui/controls/LiveScale';

@@ -4,8 +4,8 @@ import { batchOf, marksOf, newTray, TRAY_MARKS, type TrayMark, trayOf } from '@e
 import { act, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter, useSearchParams } from 'react-router';
-import { draftLoaded, undone } from '../data/draftSlice';
-import { store } from '../data/store';
+import { draftLoaded, undone } from '../data/draft/draftSlice';
+import { store } from '../data/draft/store';
 import { trayIn, useOpenTray } from './openTray';
 import { addTrayLike, nameTray } from './trayEdits';
 

@@ -1,5 +1,5 @@
 import { marksOf, type TrayMark, trayOf, withCopyOfTray, withTray } from '@ember-fold/core';
-import { editBatch } from '../data/useEdit';
+import { editBatch } from '../data/draft/useEdit';
 
 /** One more tray like an open one, and it is opened. */
 export function addTrayLike(like: TrayMark, open: (mark: TrayMark) => void): void {

@@ -1,6 +1,6 @@
 import { COOK as T } from '../text/en/cook/cookPhrases';
 import { useState } from 'react';
-import { type Tone, mayNotify, readyToSound, ring, say, useCalls } from '../data/bell';
+import { type Tone, mayNotify, readyToSound, ring, say, useCalls } from '../data/device/bell';
 import { Button } from '../ui/controls/Button';
 import { Problem, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';

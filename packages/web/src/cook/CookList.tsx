@@ -3,7 +3,7 @@ import { RANGES } from '@ember-fold/core';
 import { AlarmClock } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { startTimer } from '../data/useTimers';
+import { startTimer } from '../data/live/useTimers';
 import { FoundBatches } from '../ui/batch/FoundBatches';
 import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';

@@ -4,7 +4,7 @@ import { AlarmClock, ArrowRight, Check, Flame } from 'lucide-react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { figureFont, PHONE } from '../ui/theme';
-import { startTimer, useTimers } from '../data/useTimers';
+import { startTimer, useTimers } from '../data/live/useTimers';
 import { Button } from '../ui/controls/Button';
 import { Findings } from '../ui/controls/Findings';
 import { Panel, Soft } from '../ui/controls/Panel';

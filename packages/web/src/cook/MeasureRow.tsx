@@ -1,7 +1,7 @@
 import { MEASURE_RANGE, printDuration, type RunStep, type StepMeasure } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import type { CookTold } from '../data/live';
+import type { CookTold } from '../data/live/live';
 import { COOK as T } from '../text/en/cook/cookPhrases';
 import { MEASURE_NAME, measureText } from '../text/en/cook/cookText';
 import type { Printer } from '../text/printer';

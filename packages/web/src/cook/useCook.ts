@@ -19,16 +19,16 @@ import {
 } from '@ember-fold/core';
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useEffect, useMemo, useState } from 'react';
-import { api } from '../data/api';
-import type { CookTold } from '../data/live';
-import { serverNowMs } from '../data/serverClock';
-import { selectKitchenFor } from '../data/selectKitchen';
-import { useAppSelector } from '../data/store';
-import { storeApi } from '../data/storeApi';
-import { useCookActs } from '../data/useCookActs';
-import { startTimer, stopTimer, useTimers } from '../data/useTimers';
+import { api } from '../data/api/api';
+import type { CookTold } from '../data/live/live';
+import { serverNowMs } from '../data/live/serverClock';
+import { selectKitchenFor } from '../data/draft/selectKitchen';
+import { useAppSelector } from '../data/draft/store';
+import { storeApi } from '../data/api/storeApi';
+import { useCookActs } from '../data/live/useCookActs';
+import { startTimer, stopTimer, useTimers } from '../data/live/useTimers';
 import { stepName } from '../text/en/cook/cookText';
-import { noteBake } from '../data/noteBake';
+import { noteBake } from '../data/draft/noteBake';
 import { planOnce } from '../workers/planClient';
 
 const TICK_MS = 1000;

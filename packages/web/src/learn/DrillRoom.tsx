@@ -2,8 +2,8 @@ import { type Drill, drill, type DrillAnswer, DRILL_KINDS, drillSkills, nextDril
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled, useTheme } from 'styled-components';
-import { useKept } from '../data/useKept';
-import { useKitchen } from '../data/useLine';
+import { useKept } from '../data/offline/useKept';
+import { useKitchen } from '../data/draft/useLine';
 import { DRILL as T, drillText } from '../text/en/learn/drillPhrases';
 import { PRACTICE } from '../text/en/learn/practicePhrases';
 import type { Printer } from '../text/printer';

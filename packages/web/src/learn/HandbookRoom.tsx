@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
-import { useKitchen } from '../data/useLine';
+import { useKitchen } from '../data/draft/useLine';
 import { CHAPTERS, HANDBOOK as T, openSearch, pageOf } from '../text/en/learn/handbook/handbook';
 import { DRILL } from '../text/en/learn/drillPhrases';
 import { PRACTICE } from '../text/en/learn/practicePhrases';

@@ -1,7 +1,7 @@
 import { nextSituation, type PracticeSkill, practiceSkills } from '@ember-fold/core';
 import { Link } from 'react-router';
 import { styled, useTheme } from 'styled-components';
-import { usePracticeResults } from '../data/practiceResults';
+import { usePracticeResults } from '../data/draft/practiceResults';
 import { PRACTICE as T } from '../text/en/learn/practicePhrases';
 import { LinkList, Page, PageTitle, TitleRow } from '../ui/controls/Page';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';

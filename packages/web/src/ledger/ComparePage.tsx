@@ -2,7 +2,7 @@ import { compareRecords, type LedgerRecord, colourOnRamp } from '@ember-fold/cor
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { X } from 'lucide-react';
 import { Link, useSearchParams } from 'react-router';
-import { api } from '../data/api';
+import { api } from '../data/api/api';
 import { COMPARE as C, rowText } from '../text/en/ledger/comparePhrases';
 import { Button } from '../ui/controls/Button';
 import { Page, PageTitle, TitleRow } from '../ui/controls/Page';

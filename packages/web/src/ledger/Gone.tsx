@@ -1,7 +1,7 @@
 import type { LedgerRecord } from '@ember-fold/core';
 import { useNavigate } from 'react-router';
-import { problemOf } from '../data/api';
-import { recordApi } from '../data/recordApi';
+import { problemOf } from '../data/api/api';
+import { recordApi } from '../data/api/recordApi';
 import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
 import { usePrinter } from '../ui/printing';
 import { Button } from '../ui/controls/Button';

@@ -1,6 +1,6 @@
 import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
 import { useParams } from 'react-router';
-import { api } from '../data/api';
+import { api } from '../data/api/api';
 import { Asked } from '../ui/controls/Asked';
 import { Page } from '../ui/controls/Page';
 import { LedgerRecordView } from './LedgerRecordView';

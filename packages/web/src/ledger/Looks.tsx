@@ -1,7 +1,7 @@
 import { LOOKS, type LookId, type TrayLooks, type TrayMark, RAMP_COLOURS } from '@ember-fold/core';
 import { Undo2 } from 'lucide-react';
 import { styled } from 'styled-components';
-import { useSave } from '../data/useSave';
+import { useSave } from '../data/draft/useSave';
 import { CRUSTS, LESSON as L, LOOK_NAME, LOOK_WORD } from '../text/en/ledger/lessonPhrases';
 import { TEST } from '../text/en/bench/testPhrases';
 import { SAVE_TEXT } from '../text/en/shell/stationWords';

@@ -1,9 +1,9 @@
 import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
 import type { LedgerNote } from '@ember-fold/core';
 import { useState } from 'react';
-import { notesKind } from '../data/ledgerKinds';
-import { saver } from '../data/saves';
-import { useSave } from '../data/useSave';
+import { notesKind } from '../data/draft/ledgerKinds';
+import { saver } from '../data/draft/saves';
+import { useSave } from '../data/draft/useSave';
 import { LongText } from '../ui/controls/LongText';
 import { Soft } from '../ui/controls/Panel';
 import { SAVE_TEXT } from '../text/en/shell/stationWords';

@@ -1,8 +1,8 @@
 import type { LedgerRecord, ReadingColumns, TimeKind } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { problemOf } from '../data/api';
-import { exchangeApi } from '../data/exchangeApi';
+import { problemOf } from '../data/api/api';
+import { exchangeApi } from '../data/api/exchangeApi';
 import { READINGS as T } from '../text/en/store/filePhrases';
 import { plain, type Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';

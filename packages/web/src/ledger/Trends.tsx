@@ -1,6 +1,6 @@
 import { type LearntKind, type LedgerEntry, monthlyMeans, monthlyTrends } from '@ember-fold/core';
-import { api } from '../data/api';
-import { learntApi } from '../data/learntApi';
+import { api } from '../data/api/api';
+import { learntApi } from '../data/api/learntApi';
 import { learntValue } from '../text/en/store/learntPhrases';
 import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
 import { Panel, PanelTitle } from '../ui/controls/Panel';

@@ -1,7 +1,7 @@
 import type { LedgerRecord, RecordLooks, TrayLooks, TrayMark, WholeRecord } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
-import { looksKind } from '../data/ledgerKinds';
-import { saver } from '../data/saves';
+import { looksKind } from '../data/draft/ledgerKinds';
+import { saver } from '../data/draft/saves';
 import { type Lesson } from '../workers/plan.worker';
 import { lessonLatest, wholeOnce } from '../workers/lessonClient';
 

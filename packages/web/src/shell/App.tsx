@@ -2,10 +2,10 @@ import { lazyPart } from '../ui/lazyPart';
 import { Provider } from 'react-redux';
 import { createBrowserRouter, Navigate, RouterProvider, useLocation } from 'react-router';
 import { BatchPage } from '../bench/BatchPage';
-import '../data/effects';
+import '../data/draft/effects';
 import { Failure, NotFound } from './Failure';
 import { Shell } from './Shell';
-import { store } from '../data/store';
+import { store } from '../data/draft/store';
 
 // The stove, the ledger and the Store come when they are entered: the bench opens sooner.
 const BenchList = lazyPart(() => import('../bench/BenchList').then((m) => ({ default: m.BenchList })));

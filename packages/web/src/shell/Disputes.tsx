@@ -1,8 +1,8 @@
-import { dropAside, retryAside, useAside } from '../data/outbox';
-import { saver } from '../data/saves';
-import { useAppSelector } from '../data/store';
-import { useDisk } from '../data/useDisk';
-import { useKitchen } from '../data/useLine';
+import { dropAside, retryAside, useAside } from '../data/offline/outbox';
+import { saver } from '../data/draft/saves';
+import { useAppSelector } from '../data/draft/store';
+import { useDisk } from '../data/live/useDisk';
+import { useKitchen } from '../data/draft/useLine';
 import { clashText, outgoingName, savedName } from '../text/en/shell/clashText';
 import { COPIES as T } from '../text/en/store/copyPhrases';
 import { SHELL_TEXT } from '../text/en/shell/shellText';

@@ -1,7 +1,7 @@
 import { DOCUMENT_FORMAT } from '@ember-fold/core';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
-import { holdFile, readHeld } from '../data/heldFile';
+import { holdFile, readHeld } from '../data/device/heldFile';
 
 const isJson = ({ name, type }: File): boolean => /\.json$/i.test(name) || type === 'application/json';
 /** A pasted text that says it is a file of a kitchen; any other text is pasted as ever. */

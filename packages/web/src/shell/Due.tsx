@@ -1,8 +1,8 @@
 import { dayTurns } from '@ember-fold/core';
 import { Link, useLocation } from 'react-router';
-import { api } from '../data/api';
-import { useKept } from '../data/useKept';
-import { useKitchen } from '../data/useLine';
+import { api } from '../data/api/api';
+import { useKept } from '../data/offline/useKept';
+import { useKitchen } from '../data/draft/useLine';
 import { DAY_PLAN as E, stepInDay } from '../text/en/table/dayPlanPhrases';
 import { Notice } from './Notice';
 

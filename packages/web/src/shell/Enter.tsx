@@ -1,9 +1,9 @@
 import type { HomeEntry } from '@ember-fold/core';
 import { type FormEvent, useState } from 'react';
 import { styled } from 'styled-components';
-import { problemOf } from '../data/api';
-import { homeApi } from '../data/homeApi';
-import { useOutgoing } from '../data/outbox';
+import { problemOf } from '../data/api/api';
+import { homeApi } from '../data/api/homeApi';
+import { useOutgoing } from '../data/offline/outbox';
 import { HOME as T } from '../text/en/store/homePhrases';
 import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';

@@ -3,8 +3,8 @@ import type { Kitchen } from '@ember-fold/core';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { createMemoryRouter, RouterProvider } from 'react-router';
 import { ThemeProvider } from 'styled-components';
-import { noteChange, notedChanges } from '../data/lastChanges';
-import { readKept, writeKept } from '../data/useKept';
+import { noteChange, notedChanges } from '../data/draft/lastChanges';
+import { readKept, writeKept } from '../data/offline/useKept';
 import { planningTheme } from '../ui/theme';
 import { Failure } from './Failure';
 

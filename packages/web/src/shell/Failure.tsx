@@ -1,6 +1,6 @@
 import { SHELL as T } from '../text/en/shell/shellPhrases';
 import { Link, useLocation, useRouteError } from 'react-router';
-import { canTakeBack, takeBack } from '../data/takeBack';
+import { canTakeBack, takeBack } from '../data/draft/takeBack';
 import { styled } from 'styled-components';
 import { Button } from '../ui/controls/Button';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';

@@ -14,15 +14,15 @@ import { Strips } from '../ui/controls/Strip';
 import { SHELL_TEXT } from '../text/en/shell/shellText';
 import { HandbookButton, HandbookPlace } from './HandbookButton';
 import { GlobalStyle } from './GlobalStyle';
-import { api } from '../data/api';
-import { oilApi } from '../data/oilApi';
-import { storeApi } from '../data/storeApi';
+import { api } from '../data/api/api';
+import { oilApi } from '../data/api/oilApi';
+import { storeApi } from '../data/api/storeApi';
 import { makePrinter } from '../text/printer';
 import { Printing } from '../ui/printing';
 import { figureFont, PHONE, planningTheme, stoveTheme } from '../ui/theme';
-import { useKitchen } from '../data/useLine';
-import { useIsOut } from '../data/door';
-import { useWatched } from '../data/watched';
+import { useKitchen } from '../data/draft/useLine';
+import { useIsOut } from '../data/offline/door';
+import { useWatched } from '../data/live/watched';
 
 const Bar = styled.header`
   display: flex;

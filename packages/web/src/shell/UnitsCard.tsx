@@ -5,8 +5,8 @@ import { Dialog, Popover } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { Choice } from '../ui/controls/Choice';
 import { Problem } from '../ui/controls/Panel';
-import { editKitchen } from '../data/editKitchen';
-import { useSave } from '../data/useSave';
+import { editKitchen } from '../data/draft/editKitchen';
+import { useSave } from '../data/draft/useSave';
 
 const Card = styled(Popover)`
   padding: 12px 16px;

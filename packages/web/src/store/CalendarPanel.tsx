@@ -1,5 +1,5 @@
-import { problemOf } from '../data/api';
-import { homeApi } from '../data/homeApi';
+import { problemOf } from '../data/api/api';
+import { homeApi } from '../data/api/homeApi';
 import { HOME as T } from '../text/en/store/homePhrases';
 import { Button } from '../ui/controls/Button';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';

@@ -1,7 +1,7 @@
 import { STORE as T } from '../text/en/store/storePhrases';
 import { useState } from 'react';
-import { problemOf } from '../data/api';
-import { deviceApi } from '../data/deviceApi';
+import { problemOf } from '../data/api/api';
+import { deviceApi } from '../data/api/deviceApi';
 import { Button } from '../ui/controls/Button';
 import { NameField } from '../ui/controls/NameField';
 import { Panel, PanelTitle, Problem, Row, Soft } from '../ui/controls/Panel';

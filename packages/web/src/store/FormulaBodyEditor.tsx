@@ -13,7 +13,7 @@ import {
   withRawSaid,
 } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { useKitchen, usePantry } from '../data/useLine';
+import { useKitchen, usePantry } from '../data/draft/useLine';
 import { PHONE } from '../ui/theme';
 import { mixFindingText } from '../text/en/bench/dough/mixFindingText';
 import { Findings } from '../ui/controls/Findings';

@@ -3,7 +3,7 @@ import { findIngredients, type FormulaKind, type StoreFormula } from '@ember-fol
 import { Plus } from 'lucide-react';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { NavLink, useParams } from 'react-router';
-import { storeApi } from '../data/storeApi';
+import { storeApi } from '../data/api/storeApi';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';
 import { Choice } from '../ui/controls/Choice';

@@ -1,8 +1,8 @@
 import { headsOf } from '@ember-fold/core';
 import { Link } from 'react-router';
-import { editKitchen } from '../data/editKitchen';
-import { useKitchen } from '../data/useLine';
-import { useSave } from '../data/useSave';
+import { editKitchen } from '../data/draft/editKitchen';
+import { useKitchen } from '../data/draft/useLine';
+import { useSave } from '../data/draft/useSave';
 import { STORE as T } from '../text/en/store/storePhrases';
 import { GuestRows } from '../ui/controls/GuestRows';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';

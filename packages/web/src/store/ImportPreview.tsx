@@ -1,10 +1,10 @@
 import type { ImportPreview as Preview, PreviewedItem } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
-import { problemOf } from '../data/api';
-import { exchangeApi } from '../data/exchangeApi';
-import { type HeldFile, holdFile } from '../data/heldFile';
-import { useKitchen } from '../data/useLine';
+import { problemOf } from '../data/api/api';
+import { exchangeApi } from '../data/api/exchangeApi';
+import { type HeldFile, holdFile } from '../data/device/heldFile';
+import { useKitchen } from '../data/draft/useLine';
 import { sizeText } from '../text/en/store/copyPhrases';
 import { FILES as T, STATE_NAME } from '../text/en/store/filePhrases';
 import { Button } from '../ui/controls/Button';

@@ -10,10 +10,10 @@ import {
 } from '@ember-fold/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { problemOf } from '../data/api';
-import { storeApi } from '../data/storeApi';
-import { usePantry } from '../data/useLine';
-import { useKept } from '../data/useKept';
+import { problemOf } from '../data/api/api';
+import { storeApi } from '../data/api/storeApi';
+import { usePantry } from '../data/draft/useLine';
+import { useKept } from '../data/offline/useKept';
 import { Button } from '../ui/controls/Button';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';
 import { Actions } from '../ui/controls/Sheet';

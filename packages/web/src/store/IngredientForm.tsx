@@ -10,7 +10,7 @@ import {
   RANGES,
 } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { useKitchen } from '../data/useLine';
+import { useKitchen } from '../data/draft/useLine';
 import { PHONE } from '../ui/theme';
 import { AllergenTicks } from '../ui/controls/AllergenTicks';
 import { FigureField } from '../ui/controls/FigureField';

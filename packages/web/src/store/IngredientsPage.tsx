@@ -10,9 +10,9 @@ import {
 import { Plus } from 'lucide-react';
 import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
-import { storeApi } from '../data/storeApi';
-import { newIngredientId } from '../data/takeOn';
-import { useKitchen, usePantry } from '../data/useLine';
+import { storeApi } from '../data/api/storeApi';
+import { newIngredientId } from '../data/api/takeOn';
+import { useKitchen, usePantry } from '../data/draft/useLine';
 import { Button } from '../ui/controls/Button';
 import { FilterField } from '../ui/controls/FilterField';
 import { Panel, Soft } from '../ui/controls/Panel';

@@ -1,10 +1,10 @@
 import { STORE as T } from '../text/en/store/storePhrases';
 import { type Kitchen, RANGES, TURN_EACH_S } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { editKitchen } from '../data/editKitchen';
+import { editKitchen } from '../data/draft/editKitchen';
 import { PHONE } from '../ui/theme';
-import { useKitchen } from '../data/useLine';
-import { useSave } from '../data/useSave';
+import { useKitchen } from '../data/draft/useLine';
+import { useSave } from '../data/draft/useSave';
 import { TickField } from '../ui/controls/TickField';
 import { BoardFields } from '../ui/controls/BoardFields';
 import { Choice } from '../ui/controls/Choice';

@@ -1,10 +1,10 @@
 import { type Belief, LEARNT_KINDS, type Learnt, type LearntKind, type LearntTold } from '@ember-fold/core';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { problemOf } from '../data/api';
-import { learntApi } from '../data/learntApi';
-import { storeApi } from '../data/storeApi';
-import { useKitchen } from '../data/useLine';
+import { problemOf } from '../data/api/api';
+import { learntApi } from '../data/api/learntApi';
+import { storeApi } from '../data/api/storeApi';
+import { useKitchen } from '../data/draft/useLine';
 import { LEARNT as T, LEARNT_NAME, learntOf, learntText, learntValue, seenText } from '../text/en/store/learntPhrases';
 import type { Printer } from '../text/printer';
 import { Asked } from '../ui/controls/Asked';

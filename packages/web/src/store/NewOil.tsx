@@ -1,9 +1,9 @@
 import { OIL_KINDS, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
-import { problemOf } from '../data/api';
-import { editKitchen } from '../data/editKitchen';
-import { oilApi } from '../data/oilApi';
-import { usePantry } from '../data/useLine';
+import { problemOf } from '../data/api/api';
+import { editKitchen } from '../data/draft/editKitchen';
+import { oilApi } from '../data/api/oilApi';
+import { usePantry } from '../data/draft/useLine';
 import type { Printer } from '../text/printer';
 import { STORE as T } from '../text/en/store/storePhrases';
 import { Button } from '../ui/controls/Button';

@@ -1,9 +1,9 @@
 import type { OilAct, OilAdvice, OilRow } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { problemOf } from '../data/api';
-import { editKitchen } from '../data/editKitchen';
-import { oilApi } from '../data/oilApi';
+import { problemOf } from '../data/api/api';
+import { editKitchen } from '../data/draft/editKitchen';
+import { oilApi } from '../data/api/oilApi';
 import { oilAdviceText, oilCarriesText, oilEventText, oilStateText } from '../text/en/store/oilText';
 import type { Printer } from '../text/printer';
 import { STORE as T } from '../text/en/store/storePhrases';

@@ -1,6 +1,6 @@
 import { styled } from 'styled-components';
-import { oilApi } from '../data/oilApi';
-import { useKitchen } from '../data/useLine';
+import { oilApi } from '../data/api/oilApi';
+import { useKitchen } from '../data/draft/useLine';
 import { STORE as T } from '../text/en/store/storePhrases';
 import { Asked } from '../ui/controls/Asked';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';

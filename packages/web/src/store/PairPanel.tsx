@@ -1,9 +1,9 @@
 import type { HomeNetwork, PairedDevice } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
-import { problemOf } from '../data/api';
-import { homeApi } from '../data/homeApi';
-import { serverNowMs } from '../data/serverClock';
+import { problemOf } from '../data/api/api';
+import { homeApi } from '../data/api/homeApi';
+import { serverNowMs } from '../data/live/serverClock';
 import { HOME as T } from '../text/en/store/homePhrases';
 import type { Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';

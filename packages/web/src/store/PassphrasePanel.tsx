@@ -1,7 +1,7 @@
 import { PASSPHRASE_LEAST } from '@ember-fold/core';
 import { useState } from 'react';
-import { problemOf } from '../data/api';
-import { homeApi } from '../data/homeApi';
+import { problemOf } from '../data/api/api';
+import { homeApi } from '../data/api/homeApi';
 import { HOME as T } from '../text/en/store/homePhrases';
 import { Button } from '../ui/controls/Button';
 import { Panel, PanelTitle, Problem, Soft } from '../ui/controls/Panel';

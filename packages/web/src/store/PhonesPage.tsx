@@ -1,10 +1,10 @@
 import type { HomeNow, PairedDevice } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
-import { abilitiesHere, type Abilities } from '../data/abilities';
-import { problemOf } from '../data/api';
-import { homeApi } from '../data/homeApi';
-import { useKitchen } from '../data/useLine';
+import { abilitiesHere, type Abilities } from '../data/device/abilities';
+import { problemOf } from '../data/api/api';
+import { homeApi } from '../data/api/homeApi';
+import { useKitchen } from '../data/draft/useLine';
 import { HOME as T } from '../text/en/store/homePhrases';
 import type { Printer } from '../text/printer';
 import { Asked } from '../ui/controls/Asked';

@@ -1,12 +1,12 @@
 import { STORE as T } from '../text/en/store/storePhrases';
 import { type Kitchen, type NamedPot, parseNumber, type Pot, RANGES, type BurnerKind } from '@ember-fold/core';
 import { useState } from 'react';
-import { editKitchen } from '../data/editKitchen';
-import { useKitchen } from '../data/useLine';
+import { editKitchen } from '../data/draft/editKitchen';
+import { useKitchen } from '../data/draft/useLine';
 import { Button } from '../ui/controls/Button';
 import { FigureField } from '../ui/controls/FigureField';
 import { NameField } from '../ui/controls/NameField';
-import { oilApi } from '../data/oilApi';
+import { oilApi } from '../data/api/oilApi';
 import { Pick } from '../ui/controls/Pick';
 import { Panel, PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { VolumeField, PercentField, TempField } from '../ui/controls/MoreFields';

@@ -1,6 +1,6 @@
 import type { CopyRow } from '@ember-fold/core';
-import { api, problemOf } from '../data/api';
-import { copyApi, serverIsBack } from '../data/copyApi';
+import { api, problemOf } from '../data/api/api';
+import { copyApi, serverIsBack } from '../data/api/copyApi';
 import { compareRows, COPIES as T } from '../text/en/store/copyPhrases';
 import type { Printer } from '../text/printer';
 import { Button } from '../ui/controls/Button';

@@ -1,4 +1,4 @@
-import { api } from '../data/api';
+import { api } from '../data/api/api';
 import { useSearchParams } from 'react-router';
 import { styled } from 'styled-components';
 import { STORE as T } from '../text/en/store/storePhrases';

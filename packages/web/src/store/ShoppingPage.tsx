@@ -3,10 +3,10 @@ import { type BaseToMake, parseNumber, type Shopping, type ShoppingRow, type Sto
 import { Fragment, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { problemOf } from '../data/api';
-import { storeApi } from '../data/storeApi';
+import { problemOf } from '../data/api/api';
+import { storeApi } from '../data/api/storeApi';
 import { PHONE } from '../ui/theme';
-import { useKitchen, usePantry } from '../data/useLine';
+import { useKitchen, usePantry } from '../data/draft/useLine';
 import { ShoppingFor, useShoppingQuery } from './ShoppingFor';
 import { Asked } from '../ui/controls/Asked';
 import { Button } from '../ui/controls/Button';

@@ -9,10 +9,10 @@ import {
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { api, problemOf } from '../data/api';
-import { serverNowMs } from '../data/serverClock';
-import { storeApi } from '../data/storeApi';
-import { useKitchen } from '../data/useLine';
+import { api, problemOf } from '../data/api/api';
+import { serverNowMs } from '../data/live/serverClock';
+import { storeApi } from '../data/api/storeApi';
+import { useKitchen } from '../data/draft/useLine';
 import type { Printer } from '../text/printer';
 import {
   STORED as T,

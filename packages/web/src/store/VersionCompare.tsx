@@ -2,7 +2,7 @@ import { STORE as T } from '../text/en/store/storePhrases';
 import { compareFormulas, type FormulaBody, type FormulaWithVersions } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { usePantry } from '../data/useLine';
+import { usePantry } from '../data/draft/useLine';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { Pick } from '../ui/controls/Pick';
 import { plain } from '../text/printer';

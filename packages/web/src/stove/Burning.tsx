@@ -1,10 +1,10 @@
-import { useAwake } from '../data/useAwake';
+import { useAwake } from '../data/device/useAwake';
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
 import { type FinishAsks, finishAsks, type NextStep } from '@ember-fold/core';
 import { Suspense, useCallback, useEffect, useState } from 'react';
 import { lazyPart } from '../ui/lazyPart';
-import { useKitchen } from '../data/useLine';
-import { watchPot } from '../data/watched';
+import { useKitchen } from '../data/draft/useLine';
+import { watchPot } from '../data/live/watched';
 import { Page, PageTitle } from '../ui/controls/Page';
 import { Problem, Soft } from '../ui/controls/Panel';
 import { STOVE_TEXT, nextText } from '../text/en/stove/stoveWords';

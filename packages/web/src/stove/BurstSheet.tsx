@@ -1,4 +1,4 @@
-import { useKitchen } from '../data/useLine';
+import { useKitchen } from '../data/draft/useLine';
 import { withTemps } from '../text/printer';
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
 import { Button } from '../ui/controls/Button';

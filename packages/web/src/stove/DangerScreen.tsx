@@ -4,7 +4,7 @@ import { OctagonAlert } from 'lucide-react';
 import { useEffect } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { notify, ring, say } from '../data/bell';
+import { notify, ring, say } from '../data/device/bell';
 import { figureFont } from '../ui/theme';
 import { Button } from '../ui/controls/Button';
 import { DANGER } from '../text/en/stove/stoveWords';

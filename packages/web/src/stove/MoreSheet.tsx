@@ -1,7 +1,7 @@
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
 import { type HandsSeen, type Pot, type StoveFit, type Range, RANGES } from '@ember-fold/core';
 import { useState } from 'react';
-import { editKitchen } from '../data/editKitchen';
+import { editKitchen } from '../data/draft/editKitchen';
 import { Button } from '../ui/controls/Button';
 import { PanelTitle, Row, Soft } from '../ui/controls/Panel';
 import { Actions, Sheet } from '../ui/controls/Sheet';

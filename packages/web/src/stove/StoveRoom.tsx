@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
-import { api } from '../data/api';
-import { stoveApi } from '../data/stoveApi';
+import { api } from '../data/api/api';
+import { stoveApi } from '../data/api/stoveApi';
 import { Page } from '../ui/controls/Page';
 import { Panel, Problem, Soft } from '../ui/controls/Panel';
 import { STOVE_TEXT } from '../text/en/stove/stoveWords';

@@ -1,7 +1,7 @@
 import { STOVE_ROOM as T } from '../text/en/stove/stovePhrases';
 import type { FryPlace } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { useKitchen } from '../data/useLine';
+import { useKitchen } from '../data/draft/useLine';
 import { Panel, Soft } from '../ui/controls/Panel';
 import { notForText } from '../text/en/store/oilText';
 

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { problemOf } from '../data/api';
-import { finishApi } from '../data/finishApi';
+import { problemOf } from '../data/api/api';
+import { finishApi } from '../data/api/finishApi';
 
 /** Where pieces go that were never fried. */
 export type LeftGoes = 'freezer' | 'fridge' | 'bin';

@@ -13,9 +13,9 @@ import { act, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
 import { openFakePage, pass, wrapper } from '../../testing/fakePage';
 import { FakeSource } from '../../testing/fakeStream';
-import { api } from '../data/api';
-import { startLive } from '../data/live';
-import { store } from '../data/store';
+import { api } from '../data/api/api';
+import { startLive } from '../data/live/live';
+import { store } from '../data/draft/store';
 import { useLiveStove } from './useLiveStove';
 
 /** One pot's server: acts and readings in their places, told to every open stream; answers may be slow or lost. */

@@ -1,9 +1,9 @@
 import type { ApiProblem, StoveAct, OilReading, StoredAct } from '@ember-fold/core';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { problemOf } from '../data/api';
-import { onAnswer, send, useOutgoing } from '../data/outbox';
-import { store } from '../data/store';
-import { actTaken, type KnownStove, stoveApi } from '../data/stoveApi';
+import { problemOf } from '../data/api/api';
+import { onAnswer, send, useOutgoing } from '../data/offline/outbox';
+import { store } from '../data/draft/store';
+import { actTaken, type KnownStove, stoveApi } from '../data/api/stoveApi';
 
 /** The stove as this page knows it. */
 export interface LiveStove {

@@ -9,7 +9,7 @@ import {
   type SeenLooks,
 } from '@ember-fold/core';
 import { useEffect, useRef, useState } from 'react';
-import { startTimer } from '../data/useTimers';
+import { startTimer } from '../data/live/useTimers';
 import { HEARD } from '../text/en/stove/stovePhrases';
 import { ovenTimerName } from '../text/en/stove/stoveWords';
 import { stoveSecond } from './stoveSecond';

@@ -1,6 +1,6 @@
 import type { NextStep } from '@ember-fold/core';
 import { useEffect, useRef } from 'react';
-import { notify, ring, say } from '../data/bell';
+import { notify, ring, say } from '../data/device/bell';
 
 /** Calls once for each thing that has become due, in tone and words; what is shown says the same. */
 export function useStoveCalls(steps: readonly NextStep[], wording: (step: NextStep) => string): void {

@@ -1,6 +1,6 @@
 import { type StoveKnown, stoveNow, type StoveNow, type StoveSession } from '@ember-fold/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { oilApi } from '../data/oilApi';
+import { oilApi } from '../data/api/oilApi';
 import { STOVE_ROOM } from '../text/en/stove/stovePhrases';
 import { stoveOnce } from '../workers/planClient';
 import { stoveSecond } from './stoveSecond';

@@ -1,6 +1,6 @@
 import type { BatchSummary, SupperRow } from '@ember-fold/core';
 import { Link } from 'react-router';
-import { useKitchen } from '../data/useLine';
+import { useKitchen } from '../data/draft/useLine';
 import { TABLE as T } from '../text/en/table/tablePhrases';
 import { Panel, PanelTitle, Soft } from '../ui/controls/Panel';
 import { type Meal, MealSection, mealsOf } from './Meal';

@@ -9,9 +9,9 @@ import {
 } from '@ember-fold/core';
 import { type ReactNode, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
-import { api } from '../data/api';
-import { editKitchen } from '../data/editKitchen';
-import { useKept } from '../data/useKept';
+import { api } from '../data/api/api';
+import { editKitchen } from '../data/draft/editKitchen';
+import { useKept } from '../data/offline/useKept';
 import { FIRST_RUN as T } from '../text/en/table/tablePhrases';
 import { BURNER_NAME } from '../text/en/store/storeWords';
 import { Button } from '../ui/controls/Button';

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
-import { api } from '../data/api';
-import { oilApi } from '../data/oilApi';
-import { storeApi } from '../data/storeApi';
+import { api } from '../data/api/api';
+import { oilApi } from '../data/api/oilApi';
+import { storeApi } from '../data/api/storeApi';
 import { oilAdviceText } from '../text/en/store/oilText';
 import { storedAmount, storedDays } from '../text/en/store/storedPhrases';
 import { TABLE as T } from '../text/en/table/tablePhrases';

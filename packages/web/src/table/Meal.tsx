@@ -2,7 +2,7 @@ import { type BatchSummary, headsOf, servingsOf, type SupperRow } from '@ember-f
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../data/api';
+import { api } from '../data/api/api';
 import type { Printer } from '../text/printer';
 import { DAY_PLAN as E } from '../text/en/table/dayPlanPhrases';
 import { eatsText, SUPPER as S } from '../text/en/table/supperPhrases';

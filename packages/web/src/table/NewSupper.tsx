@@ -1,9 +1,9 @@
 import { UsersRound } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, problemOf } from '../data/api';
-import { nextSupper } from '../data/nextSupper';
-import { useKitchen } from '../data/useLine';
+import { api, problemOf } from '../data/api/api';
+import { nextSupper } from '../data/draft/nextSupper';
+import { useKitchen } from '../data/draft/useLine';
 import { SUPPER as S } from '../text/en/table/supperPhrases';
 import { Button } from '../ui/controls/Button';
 import { Problem } from '../ui/controls/Panel';

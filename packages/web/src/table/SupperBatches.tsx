@@ -3,7 +3,7 @@ import { Plus, X } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { putInSupper } from '../data/editSupper';
+import { putInSupper } from '../data/draft/editSupper';
 import type { Printer } from '../text/printer';
 import { SUPPER as S } from '../text/en/table/supperPhrases';
 import { Button } from '../ui/controls/Button';

@@ -1,7 +1,7 @@
 import { headsOf, RANGES, type Supper, type SupperEats, type SupperRow } from '@ember-fold/core';
 import { Plus, X } from 'lucide-react';
 import { styled } from 'styled-components';
-import { editSupper } from '../data/editSupper';
+import { editSupper } from '../data/draft/editSupper';
 import { STORE } from '../text/en/store/storePhrases';
 import { SUPPER as S } from '../text/en/table/supperPhrases';
 import { Button } from '../ui/controls/Button';

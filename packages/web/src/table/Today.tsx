@@ -1,9 +1,9 @@
 import { workBetween } from '@ember-fold/core';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../data/api';
-import { useAppSelector } from '../data/store';
-import { useKitchen } from '../data/useLine';
+import { api } from '../data/api/api';
+import { useAppSelector } from '../data/draft/store';
+import { useKitchen } from '../data/draft/useLine';
 import { entryName } from '../text/en/table/dayPlanPhrases';
 import { TABLE as T } from '../text/en/table/tablePhrases';
 import { STEP_NAME } from '../text/en/shared/words';

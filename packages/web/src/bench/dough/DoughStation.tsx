@@ -11,9 +11,9 @@ import {
 import { BookOpen } from 'lucide-react';
 import { useState } from 'react';
 import { styled, useTheme } from 'styled-components';
-import { api } from '../../data/api';
-import { useEdit } from '../../data/useEdit';
-import type { Line } from '../../data/useLine';
+import { api } from '../../data/api/api';
+import { useEdit } from '../../data/draft/useEdit';
+import type { Line } from '../../data/draft/useLine';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
 import { mixFindingText } from '../../text/en/bench/dough/mixFindingText';

@@ -19,11 +19,11 @@ import {
 } from '@ember-fold/core';
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
-import { editBatch, useEdit } from '../../data/useEdit';
+import { editBatch, useEdit } from '../../data/draft/useEdit';
 import { listNames } from '../../text/printer';
 import { trayNames } from '../../text/en/bench/trayText';
 import { TRAY_SHEET } from '../../text/en/bench/traySheetPhrases';
-import { type Line, usePantry } from '../../data/useLine';
+import { type Line, usePantry } from '../../data/draft/useLine';
 import { Button } from '../../ui/controls/Button';
 import { TickField } from '../../ui/controls/TickField';
 import { Choice } from '../../ui/controls/Choice';

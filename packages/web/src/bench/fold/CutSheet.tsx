@@ -3,7 +3,7 @@ import { FOLD_SHEETS as T } from '../../text/en/bench/fold/foldSheetPhrases';
 import { type Cutting, cuttingOf, RAGGED_M } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
-import type { Line } from '../../data/useLine';
+import type { Line } from '../../data/draft/useLine';
 import { BoardFields } from '../../ui/controls/BoardFields';
 import { Button } from '../../ui/controls/Button';
 import { Problem, Soft } from '../../ui/controls/Panel';

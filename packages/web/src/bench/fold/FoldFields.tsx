@@ -11,8 +11,8 @@ import {
 import { PenTool } from 'lucide-react';
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
-import { useEdit } from '../../data/useEdit';
-import type { Line } from '../../data/useLine';
+import { useEdit } from '../../data/draft/useEdit';
+import type { Line } from '../../data/draft/useLine';
 import { BENCH } from '../../text/en/bench/benchPhrases';
 import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
 import { BLANK_SIZE, SHAPE_NAME } from '../../text/en/shared/shapeWords';

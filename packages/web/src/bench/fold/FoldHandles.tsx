@@ -1,7 +1,7 @@
 import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
 import { blankLengthM, shapeOf, withFold, RANGES } from '@ember-fold/core';
-import { useEdit } from '../../data/useEdit';
-import type { Line } from '../../data/useLine';
+import { useEdit } from '../../data/draft/useEdit';
+import type { Line } from '../../data/draft/useLine';
 import { DragHandle } from '../../ui/drawing/DragHandle';
 
 /** Where the seal line can be taken hold of, in halves of the blank; `null`: it has none drawn. */

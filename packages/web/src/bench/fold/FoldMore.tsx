@@ -1,5 +1,5 @@
 import type { Piece } from '@ember-fold/core';
-import type { Line } from '../../data/useLine';
+import type { Line } from '../../data/draft/useLine';
 import { FoldSteps } from '../../ui/drawing/FoldSteps';
 import { RolledProfile } from '../../ui/drawing/RolledProfile';
 import { stepText } from '../../text/en/bench/fold/stepText';

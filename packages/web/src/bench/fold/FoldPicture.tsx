@@ -1,7 +1,7 @@
 import { blankLengthM } from '@ember-fold/core';
 import { Suspense } from 'react';
 import { styled } from 'styled-components';
-import type { Line } from '../../data/useLine';
+import type { Line } from '../../data/draft/useLine';
 import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
 import { PanelTitle, Soft } from '../../ui/controls/Panel';
 import { BlankDrawing, drawingHalfM } from '../../ui/drawing/BlankDrawing';

@@ -1,5 +1,5 @@
 import { Suspense, useEffect, useState } from 'react';
-import type { Line } from '../../data/useLine';
+import type { Line } from '../../data/draft/useLine';
 import { lazyPart } from '../../ui/lazyPart';
 import { StationLayout } from '../StationLayout';
 import { FoldFields } from './FoldFields';

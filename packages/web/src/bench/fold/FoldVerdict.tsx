@@ -1,8 +1,8 @@
 import { type TrayDraft, withSizeFor, worstTone } from '@ember-fold/core';
 import { Suspense, useState } from 'react';
 import { useTheme } from 'styled-components';
-import { useEdit } from '../../data/useEdit';
-import type { Line } from '../../data/useLine';
+import { useEdit } from '../../data/draft/useEdit';
+import type { Line } from '../../data/draft/useLine';
 import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
 import { Button } from '../../ui/controls/Button';
 import { foldFindingText } from '../../text/en/shared/findingText';

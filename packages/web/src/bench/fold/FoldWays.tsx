@@ -1,8 +1,8 @@
 import { balanceWays } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { styled } from 'styled-components';
-import { useEdit } from '../../data/useEdit';
-import type { Line } from '../../data/useLine';
+import { useEdit } from '../../data/draft/useEdit';
+import type { Line } from '../../data/draft/useLine';
 import { balanceText } from '../../text/en/bench/balanceText';
 import { FOLD as T } from '../../text/en/bench/fold/foldPhrases';
 import { Button } from '../../ui/controls/Button';

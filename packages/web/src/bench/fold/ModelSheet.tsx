@@ -4,7 +4,7 @@ import { FOLD_SHEETS } from '../../text/en/bench/fold/foldSheetPhrases';
 import { lazyPart } from '../../ui/lazyPart';
 import { pieceMesh } from '@ember-fold/core';
 import { Suspense, useMemo, useState } from 'react';
-import type { Line } from '../../data/useLine';
+import type { Line } from '../../data/draft/useLine';
 import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';
 import { Actions, Sheet } from '../../ui/controls/Sheet';

@@ -17,9 +17,9 @@ import {
 } from '@ember-fold/core';
 import { useMemo } from 'react';
 import { styled } from 'styled-components';
-import { usePantry } from '../../data/useLine';
-import { useEdit } from '../../data/useEdit';
-import type { Line } from '../../data/useLine';
+import { usePantry } from '../../data/draft/useLine';
+import { useEdit } from '../../data/draft/useEdit';
+import type { Line } from '../../data/draft/useLine';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';
 import { PanelTitle, Row, Soft } from '../../ui/controls/Panel';

@@ -1,5 +1,5 @@
 import { type ShapeId, withShape } from '@ember-fold/core';
-import { useEdit } from '../../data/useEdit';
+import { useEdit } from '../../data/draft/useEdit';
 import { BENCH as T } from '../../text/en/bench/benchPhrases';
 import { ShapeTiles } from '../../ui/controls/ShapeTiles';
 import { Sheet } from '../../ui/controls/Sheet';

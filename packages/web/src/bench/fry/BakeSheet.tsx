@@ -1,8 +1,8 @@
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import { type BakePlan, NO_COATING, type SplitPlan, RANGES } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
-import type { Line } from '../../data/useLine';
-import { useEdit } from '../../data/useEdit';
+import type { Line } from '../../data/draft/useLine';
+import { useEdit } from '../../data/draft/useEdit';
 import { Button } from '../../ui/controls/Button';
 import { Row, Soft } from '../../ui/controls/Panel';
 import { Sheet } from '../../ui/controls/Sheet';

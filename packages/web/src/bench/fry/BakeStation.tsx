@@ -1,7 +1,7 @@
 import { crustName, RANGES, type StartState, USUAL_BAKE } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { useEdit } from '../../data/useEdit';
-import type { Line } from '../../data/useLine';
+import { useEdit } from '../../data/draft/useEdit';
+import type { Line } from '../../data/draft/useLine';
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import { hotFindingText } from '../../text/en/bench/fry/hotFindingText';
 import { CRUST_WORD, START_NAME } from '../../text/en/shared/words';

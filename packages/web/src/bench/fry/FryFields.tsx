@@ -1,9 +1,9 @@
 import { RANGES, type StartState, type TurnMethod } from '@ember-fold/core';
 import { Suspense } from 'react';
 import { styled } from 'styled-components';
-import { editPot } from '../../data/editKitchen';
-import { useEdit } from '../../data/useEdit';
-import type { Line } from '../../data/useLine';
+import { editPot } from '../../data/draft/editKitchen';
+import { useEdit } from '../../data/draft/useEdit';
+import type { Line } from '../../data/draft/useLine';
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import { START_NAME, TURN_NAME } from '../../text/en/shared/words';
 import { Button } from '../../ui/controls/Button';

@@ -3,8 +3,8 @@ import { doughFamily, forgivingPoint, type FryMapRow, type FryMapSpec, marginsAt
 import { memo, useMemo, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
 import { styled } from 'styled-components';
-import { useEdit } from '../../data/useEdit';
-import type { Line } from '../../data/useLine';
+import { useEdit } from '../../data/draft/useEdit';
+import type { Line } from '../../data/draft/useLine';
 import { FryMapChart, MAP_EDGE } from '../../ui/charts/FryMapChart';
 import { Button } from '../../ui/controls/Button';
 import { Soft } from '../../ui/controls/Panel';

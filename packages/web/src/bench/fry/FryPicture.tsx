@@ -1,6 +1,6 @@
 import { Suspense, useState } from 'react';
 import { styled } from 'styled-components';
-import type { Line } from '../../data/useLine';
+import type { Line } from '../../data/draft/useLine';
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';

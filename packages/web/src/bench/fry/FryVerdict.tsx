@@ -1,7 +1,7 @@
 import { crustName } from '@ember-fold/core';
 import { memo, Suspense } from 'react';
 import { styled } from 'styled-components';
-import type { Line } from '../../data/useLine';
+import type { Line } from '../../data/draft/useLine';
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import { CRUST_WORD } from '../../text/en/shared/words';
 import { hotFindingText } from '../../text/en/bench/fry/hotFindingText';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { Line } from '../../data/useLine';
-import { noteBake } from '../../data/noteBake';
+import type { Line } from '../../data/draft/useLine';
+import { noteBake } from '../../data/draft/noteBake';
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import { Button } from '../../ui/controls/Button';
 import { PanelTitle, Row, Soft } from '../../ui/controls/Panel';

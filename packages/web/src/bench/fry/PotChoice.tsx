@@ -1,6 +1,6 @@
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
-import { useEdit } from '../../data/useEdit';
-import { type Line, useKitchen } from '../../data/useLine';
+import { useEdit } from '../../data/draft/useEdit';
+import { type Line, useKitchen } from '../../data/draft/useLine';
 import { Pick } from '../../ui/controls/Pick';
 import { potText } from '../../text/en/stove/stoveWords';
 

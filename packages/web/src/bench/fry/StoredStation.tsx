@@ -1,5 +1,5 @@
-import { useEdit } from '../../data/useEdit';
-import type { Line } from '../../data/useLine';
+import { useEdit } from '../../data/draft/useEdit';
+import type { Line } from '../../data/draft/useLine';
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import { hotFindingText } from '../../text/en/bench/fry/hotFindingText';
 import { keepsFor } from '../../text/printer';

@@ -1,7 +1,7 @@
 import type { TakeOutWay } from '@ember-fold/core';
 import { useEffect, useState } from 'react';
-import { useEdit } from '../../data/useEdit';
-import type { Line } from '../../data/useLine';
+import { useEdit } from '../../data/draft/useEdit';
+import type { Line } from '../../data/draft/useLine';
 import { FRY as T } from '../../text/en/bench/fry/fryPhrases';
 import { TAKE_OUT_WAY_NAME, takeOutWayText } from '../../text/en/bench/fry/takeOutText';
 import { Button } from '../../ui/controls/Button';

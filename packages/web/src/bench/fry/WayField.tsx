@@ -1,5 +1,5 @@
 import { type TrayDraft, type TrayWay } from '@ember-fold/core';
-import { useEdit } from '../../data/useEdit';
+import { useEdit } from '../../data/draft/useEdit';
 import { WAY_NAME } from '../../text/en/bench/trayText';
 import { TRAY_SHEET } from '../../text/en/bench/traySheetPhrases';
 import { Pick } from '../../ui/controls/Pick';

@@ -1,6 +1,6 @@
 import { coreMustBeSafe, type FryMapSpec, sizedBody } from '@ember-fold/core';
 import { useMemo, useState } from 'react';
-import type { Line } from '../../data/useLine';
+import type { Line } from '../../data/draft/useLine';
 
 /** Oil the map covers, °C. */
 export const MAP_OIL = { least: 130, most: 200 } as const;

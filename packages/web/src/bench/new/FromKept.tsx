@@ -13,7 +13,7 @@ import {
 } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { storeApi } from '../../data/storeApi';
+import { storeApi } from '../../data/api/storeApi';
 import { SHAPE_PLURAL } from '../../text/en/shared/shapeWords';
 import { NEW_BATCH as T, SOURCE_NAME } from '../../text/en/bench/new/recipePhrases';
 import { FAMILY_NAME, STARTER_NAME } from '../../text/en/shared/words';

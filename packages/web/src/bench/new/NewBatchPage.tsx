@@ -1,9 +1,9 @@
 import { type BatchDraft, headsOf, type Kitchen, servingsOf, type SupperRow, withSupper } from '@ember-fold/core';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
-import { api, problemOf } from '../../data/api';
-import { nextSupper } from '../../data/nextSupper';
-import { useKitchen } from '../../data/useLine';
+import { api, problemOf } from '../../data/api/api';
+import { nextSupper } from '../../data/draft/nextSupper';
+import { useKitchen } from '../../data/draft/useLine';
 import type { Printer } from '../../text/printer';
 import { type BatchSource, NEW_BATCH as T, SOURCE_NAME } from '../../text/en/bench/new/recipePhrases';
 import { Choice } from '../../ui/controls/Choice';

@@ -10,8 +10,8 @@ import {
   type SettledLine,
 } from '@ember-fold/core';
 import { useEffect, useMemo, useState } from 'react';
-import { noteChange } from '../../data/lastChanges';
-import { useKept } from '../../data/useKept';
+import { noteChange } from '../../data/draft/lastChanges';
+import { useKept } from '../../data/offline/useKept';
 import { readRecipeLatest } from '../../workers/planClient';
 
 /** What the cook said of one line beyond what is written. */

@@ -1,6 +1,6 @@
 import { type BatchDraft, servingsOf, withSupper } from '@ember-fold/core';
-import { api } from '../../data/api';
-import { editBatch } from '../../data/useEdit';
+import { api } from '../../data/api/api';
+import { editBatch } from '../../data/draft/useEdit';
 import type { Printer } from '../../text/printer';
 import { SUPPER as S } from '../../text/en/table/supperPhrases';
 import { Pick } from '../../ui/controls/Pick';

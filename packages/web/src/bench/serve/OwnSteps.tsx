@@ -1,8 +1,8 @@
 import { OWN_PLACES, type OwnPlace, type OwnStep, RANGES } from '@ember-fold/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { styled } from 'styled-components';
-import { editBatch } from '../../data/useEdit';
-import type { Line } from '../../data/useLine';
+import { editBatch } from '../../data/draft/useEdit';
+import type { Line } from '../../data/draft/useLine';
 import { OWN as T, OWN_BEFORE, OWN_KIND } from '../../text/en/bench/serve/ownStepPhrases';
 import { Button } from '../../ui/controls/Button';
 import { Choice } from '../../ui/controls/Choice';

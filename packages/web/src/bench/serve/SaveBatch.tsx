@@ -1,4 +1,4 @@
-import type { Line } from '../../data/useLine';
+import type { Line } from '../../data/draft/useLine';
 import { recipeOfBatch } from '../../text/en/store/recipeOut';
 import { SaveAs } from '../../ui/controls/SaveAs';
 

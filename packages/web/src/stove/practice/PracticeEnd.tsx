@@ -8,7 +8,7 @@ import {
 } from '@ember-fold/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
-import { usePracticeResults } from '../../data/practiceResults';
+import { usePracticeResults } from '../../data/draft/practiceResults';
 import { pageOf } from '../../text/en/learn/handbook/handbook';
 import { PRACTICE as T } from '../../text/en/learn/practicePhrases';
 import type { Printer } from '../../text/printer';

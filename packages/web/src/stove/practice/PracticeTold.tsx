@@ -1,7 +1,7 @@
 import type { Situation } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { useKept } from '../../data/useKept';
+import { useKept } from '../../data/offline/useKept';
 import { PRACTICE as T } from '../../text/en/learn/practicePhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';

@@ -1,5 +1,5 @@
 import type { PracticeAct, Situation } from '@ember-fold/core';
-import { readKept, writeKept } from '../../data/useKept';
+import { readKept, writeKept } from '../../data/offline/useKept';
 import type { LeftSession } from './practiceStove';
 import { type PracticeChoices, isChoices } from './PracticeTold';
 

@@ -1,8 +1,8 @@
 import type { DayWay, SupperDay } from '@ember-fold/core';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { problemOf } from '../../data/api';
-import { waysApi } from '../../data/waysApi';
+import { problemOf } from '../../data/api/api';
+import { waysApi } from '../../data/api/waysApi';
 import { DAY_PLAN as E, wayText } from '../../text/en/table/dayPlanPhrases';
 import type { Printer } from '../../text/printer';
 import { Button } from '../../ui/controls/Button';

@@ -4,8 +4,8 @@ import { type Supper, supperCooks, type SupperRow } from '@ember-fold/core';
 import { act, renderHook } from '@testing-library/react';
 import fc from 'fast-check';
 import { openFakePage, pass, wrapper } from '../../../testing/fakePage';
-import { api } from '../../data/api';
-import { store } from '../../data/store';
+import { api } from '../../data/api/api';
+import { store } from '../../data/draft/store';
 import { dayBefore, useDayEdits, withCook } from './editDay';
 
 const SUPPER: Supper = {

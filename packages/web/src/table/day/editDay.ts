@@ -1,7 +1,7 @@
 import type { DayPin, DayWay, Supper, SupperCook } from '@ember-fold/core';
 import { supperCooks, withDayWay } from '@ember-fold/core';
 import { useCallback, useState } from 'react';
-import { editDrafts, editSupper } from '../../data/editSupper';
+import { editDrafts, editSupper } from '../../data/draft/editSupper';
 
 /** What can be taken back: the supper, and drafts, as they were. */
 type Back = () => Promise<void>;

@@ -2,10 +2,10 @@ import { type PlannedTray, supperPart, type SupperPart } from '@ember-fold/core'
 import { skipToken } from '@reduxjs/toolkit/query/react';
 import { useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';
-import { api } from '../../data/api';
-import { selectKitchenFor } from '../../data/selectKitchen';
-import { useAppSelector } from '../../data/store';
-import { inDayPlan } from '../../data/useLine';
+import { api } from '../../data/api/api';
+import { selectKitchenFor } from '../../data/draft/selectKitchen';
+import { useAppSelector } from '../../data/draft/store';
+import { inDayPlan } from '../../data/draft/useLine';
 import { BENCH_SHEETS as T } from '../../text/en/bench/benchSheetPhrases';
 import { lineText } from '../../text/en/bench/lineText';
 import { makePrinter } from '../../text/printer';

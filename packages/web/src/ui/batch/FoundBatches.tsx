@@ -1,6 +1,6 @@
 import type { BatchSummary } from '@ember-fold/core';
 import { type ReactNode, useDeferredValue, useState } from 'react';
-import { api } from '../../data/api';
+import { api } from '../../data/api/api';
 import { BENCH_SHEETS as T } from '../../text/en/bench/benchSheetPhrases';
 import { Asked } from '../controls/Asked';
 import { FilterField } from '../controls/FilterField';

@@ -1,6 +1,6 @@
 import { SHARED as T } from '../../text/en/shared/sharedPhrases';
 import type { ReactNode } from 'react';
-import { problemOf } from '../../data/api';
+import { problemOf } from '../../data/api/api';
 import { Button } from './Button';
 import { Panel, Problem, Soft } from './Panel';
 

@@ -1,6 +1,6 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
 import { type Kitchen, USUAL_BOARD, RANGES } from '@ember-fold/core';
-import { editKitchen } from '../../data/editKitchen';
+import { editKitchen } from '../../data/draft/editKitchen';
 import { Row } from './Panel';
 import { LengthField } from './UnitFields';
 

@@ -4,7 +4,7 @@ import { Repeat2, X } from 'lucide-react';
 import { memo } from 'react';
 import { styled } from 'styled-components';
 import { PHONE } from '../theme';
-import { usePantry } from '../../data/useLine';
+import { usePantry } from '../../data/draft/useLine';
 import { plain, type Printer } from '../../text/printer';
 import { Button } from './Button';
 import { MeasureField, PercentField } from './MoreFields';

@@ -3,7 +3,7 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { Provider } from 'react-redux';
 import { ThemeProvider } from 'styled-components';
-import { store } from '../../data/store';
+import { store } from '../../data/draft/store';
 import { planningTheme } from '../theme';
 import { makePrinter } from '../../text/printer';
 import { FormulaTable } from './FormulaTable';

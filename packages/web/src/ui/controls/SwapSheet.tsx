@@ -1,7 +1,7 @@
 import { LATER } from '../../text/en/shared/laterPhrases';
 import { type DoughFamilyId, type Formula, type Substitution, substitutionsFor } from '@ember-fold/core';
 import { styled } from 'styled-components';
-import { usePantry } from '../../data/useLine';
+import { usePantry } from '../../data/draft/useLine';
 import { Button } from './Button';
 import { Soft } from './Panel';
 import { Sheet } from './Sheet';

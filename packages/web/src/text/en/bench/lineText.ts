@@ -11,7 +11,7 @@ import {
   type TrayWay,
   worstTone,
 } from '@ember-fold/core';
-import type { Line } from '../../../data/useLine';
+import type { Line } from '../../../data/draft/useLine';
 import { keepsFor, plain } from '../../printer';
 import { TONE_WORD } from '../shared/findingText';
 import { BLANK_WORD } from '../shared/shapeWords';

@@ -1,5 +1,5 @@
 import { shapeOf, NO_COATING, type Piece, USUAL_SEAL } from '@ember-fold/core';
-import type { Line } from '../../../../data/useLine';
+import type { Line } from '../../../../data/draft/useLine';
 import { BLANK_SIZE, EDGE_NAME, SHAPE_NAME } from '../../shared/shapeWords';
 import { DRY_NAME, SEAL_WITH_NAME, WET_NAME } from './sealText';
 
