@@ -61,7 +61,7 @@ test('a batch is run step by step: checked, measured, re-planned, taken back; a 
     .getByRole('textbox', { name: 'Pan and filling weigh' })
     .fill(String(gross - 200));
   await now(page)
-    .getByRole('button', { name: /^Note / })
+    .getByRole('button', { name: /^Record / })
     .click();
   const moved = page.getByRole('region', { name: 'What has changed' });
   await expect(moved.getByText(/^Filling: .* instead of/)).toBeVisible();
@@ -180,7 +180,7 @@ test('away for a while: acts and timers are kept here, shown at once, and go ove
     .getByRole('button', { name: /^Timer, / })
     .click();
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText('Cook the filling, Offline');
-  await expect(page.getByText('2 kept on this device until the server is back')).toBeVisible();
+  await expect(page.getByText('2 saved on this device until the server is back')).toBeVisible();
   expect(await acts(id)).toEqual([]);
   await page.waitForTimeout(2500);
   await page.unroute('**/api/**');
@@ -191,7 +191,7 @@ test('away for a while: acts and timers are kept here, shown at once, and go ove
   const own = async () =>
     (await read<{ timers: { name: string }[] }>('/timers')).timers.filter((one) => one.name.endsWith('Offline')).length;
   await expect.poll(own).toBe(1);
-  await expect(page.getByText(/kept on this device until/)).toHaveCount(0);
+  await expect(page.getByText(/saved on this device until/)).toHaveCount(0);
   await page.getByRole('button', { name: /^Stop: Cook the filling/ }).click();
   await expect.poll(own).toBe(0);
 });

@@ -91,7 +91,7 @@ test('the disk fills up while frying: said early, refused plainly, nothing ackno
     const stove = async () => await (await fetch(`${own.address}/api/batches/${batch!.id}/stove`)).json();
     await page.goto(`${own.address}/stove/${batch!.id}`);
     await lightStove(page);
-    await expect(page.getByText(/The disk of the kitchen is nearly full: \d+ MB left/)).toBeVisible();
+    await expect(page.getByText(/The disk is nearly full: \d+ MB left/)).toBeVisible();
     await page.getByRole('button', { name: 'Burner up' }).click();
     await expect.poll(async () => (await stove()).acts.length).toBe(1);
     // To the last byte: also the database finds no room.

@@ -24,7 +24,7 @@ test('the Lantern Walk: planned as one, a stretch moved by key and back, a cook 
   const pot = dayPlan.getByRole('list', { name: 'Pot', exact: true }).getByRole('listitem');
   await expect(pot.first()).toHaveText('Heat the oil');
   await expect(dayPlan.getByText(/This is the latest start that works|No plan can start later than/)).toBeVisible();
-  await expect(page.getByRole('region', { name: 'On time' })).toContainText(/All up \d\d:\d\d/);
+  await expect(page.getByRole('region', { name: 'On time', exact: true })).toContainText(/Last piece out at \d\d:\d\d/);
   await axeFindsNothing(page, 'the plan');
 
   // One truth: Serve, the first page and the run-sheet say what the day plan says.
@@ -143,7 +143,7 @@ test('twenty minutes late: what moved is said, ways out are there, one is taken,
   };
   const before = await pieces();
   await ways.getByRole('button', { name: /^Choose this: Leave out / }).click();
-  await expect(page.getByRole('region', { name: 'On time' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'On time', exact: true })).toBeVisible();
   expect((await pieces()).length).toBe(before.length - 1);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(late).toBeVisible();

@@ -59,7 +59,7 @@ test('a kitchen out as a file, dropped on another page, looked at, taken in by c
   });
   // What is new is chosen already; what would replace something is not.
   await page.getByRole('region', { name: 'Different here' }).getByText('All: different here').click();
-  await page.getByRole('button', { name: 'Take in 18 things' }).click();
+  await page.getByRole('button', { name: 'Import 18 items' }).click();
   const undo = page.getByRole('button', { name: /^Undo .*1 new, 17 replaced/ });
   await expect(undo).toBeVisible();
   const names = async () => (await read<{ name: string }[]>('/formulas')).map(({ name }) => name);
@@ -71,8 +71,8 @@ test('a kitchen out as a file, dropped on another page, looked at, taken in by c
   // Half a file, and one that is none: a sentence, nothing else.
   for (const text of [whole.text.slice(0, 5000), '{"format":"other"}']) {
     await drop(page, 'half.json', text);
-    await expect(page.getByRole('alert')).toHaveText(/not (whole|a file of an Ember Fold kitchen)/);
-    await page.getByRole('button', { name: 'Leave it' }).click();
+    await expect(page.getByRole('alert')).toHaveText(/incomplete|not a file from an Ember Fold kitchen/);
+    await page.getByRole('button', { name: 'Cancel' }).click();
   }
 });
 
@@ -113,7 +113,7 @@ test('one batch for people and for programs; a thermometer’s file put into a r
     buffer: Buffer.from(['Zeit;Öl °C', ...lines, 'kaputt;--'].join('\n')),
   });
   const sheet = page.getByRole('dialog');
-  await expect(sheet.getByText(/^50 readings over 49 min, .* 1 line is no reading: 51\.$/)).toBeVisible();
+  await expect(sheet.getByText(/^50 readings over 49 min, .* One line contains no reading: 51\.$/)).toBeVisible();
   await axeFindsNothing(page, 'readings from a file');
   await sheet.getByRole('button', { name: 'Use them in this record' }).click();
   await expect(sheet).toHaveCount(0);

@@ -56,7 +56,7 @@ test('a phone comes in by the picture, works with the other device, and is forgo
   await there.getByRole('textbox', { name: 'Name of this device' }).fill('Nadia’s phone');
   await there.getByRole('button', { name: 'Connect' }).click();
   await expect(there).toHaveURL(/\/table$/);
-  await expect(here.getByText('Nadia’s phone is in.')).toBeVisible();
+  await expect(here.getByText('Nadia’s phone is connected.')).toBeVisible();
   await expect(here.getByRole('list', { name: 'Connected devices' })).toContainText('with the QR code');
   // What browsers keep for pages they trust is there.
   expect(
@@ -104,7 +104,7 @@ test('the passphrase is set here, and lets a device in that brings what it did m
   const pass = tablet.getByRole('textbox', { name: 'Passphrase' });
   await pass.fill('cones for the neighbour');
   await tablet.getByRole('button', { name: 'Connect', exact: true }).click();
-  await expect(tablet.getByRole('alert')).toContainText('This is not the passphrase');
+  await expect(tablet.getByRole('alert')).toContainText('The passphrase is wrong');
   await pass.fill('cones for the neighbours');
   await tablet.getByRole('button', { name: 'Connect', exact: true }).click();
   await expect(tablet).toHaveURL(/\/table$/);

@@ -57,7 +57,7 @@ test.describe('from flour to ledger', () => {
 
     const first = await followAdvice(page, (done) => done.includes('drop'));
     expect(first[0]).toBe('burner');
-    await expect(page.getByRole('button', { name: /^Piece \d, .* in the oil, up raw/ })).toHaveCount(6);
+    await expect(page.getByRole('button', { name: /^Piece \d, .* in the oil, upper side raw/ })).toHaveCount(6);
     await followAdvice(page, (done) => done.filter((act) => act === 'turn').length >= 3);
     // One opens: it is chosen by its number, taken out and counted.
     await page.getByRole('button', { name: 'One burst' }).click();
@@ -77,7 +77,7 @@ test.describe('from flour to ledger', () => {
     await page.getByRole('button', { name: 'Finish the batch', exact: true }).click();
     // The oil is still hot: that is said first.
     const ask = page.getByRole('dialog', { name: 'Finish the batch now?' });
-    await expect(ask).toContainText(/The oil is at 1\d\d °C\. Stay with it until it is under 60 °C/);
+    await expect(ask).toContainText(/The oil is at 1\d\d °C\. Stay with it until it is below 60 °C/);
     await ask.getByRole('button', { name: 'Finish anyway' }).click();
     await expect(page).toHaveURL(new RegExp(`/ledger/${id}$`));
 

@@ -28,7 +28,7 @@ test('what was poured and how it felt moves the next first pour; a dough can be 
   const saved = await trayAt(id);
   const pouredKg = saved.dough.poured!.reduce((sum, kg) => sum + kg, 0);
   await log.getByRole('group', { name: 'How it feels' }).getByRole('button', { name: 'right' }).click();
-  await expect(log).toContainText(/takes up [\d.]+ % more water than usual \(± [\d.]+ %\), as seen in one dough/);
+  await expect(log).toContainText(/absorbs [\d.]+ % more water than usual \(± [\d.]+ %\), based on one dough/);
   expect(await belief()).toEqual(
     flourBelief([observeFlour(draft.dough.lines, draft.dough.family, pouredKg, 'right')!]),
   );
@@ -38,7 +38,7 @@ test('what was poured and how it felt moves the next first pour; a dough can be 
   const other = batches.find((batch) => batch.name.startsWith('Lentil'))!;
   await go(page, `/bench/${other.id}/dough`);
   await settled(page);
-  await expect(log).toContainText('as seen in one dough');
+  await expect(log).toContainText('based on one dough');
   await log.getByRole('button', { name: 'What was learnt' }).click();
   const sheet = page.getByRole('dialog', { name: /What was learnt/ });
   await expect(sheet.getByRole('img', { name: /% more water than usual/ })).toBeVisible();

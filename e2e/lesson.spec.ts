@@ -79,7 +79,7 @@ test('two records beside one another: traces from the drop, figures against the 
   await fitsAcross(page, 'compare on a phone');
   // The address holds them: a reload shows the same.
   await page.reload();
-  await page.getByRole('button', { name: 'Take Squash and sage half-moons, first try out' }).click();
+  await page.getByRole('button', { name: 'Remove Squash and sage half-moons, first try' }).click();
   await expect(beside.getByRole('columnheader')).toHaveCount(1);
 });
 

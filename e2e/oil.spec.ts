@@ -27,12 +27,12 @@ test('oil through its life: looked at, refused by the plan, poured away, and fre
   await card.getByRole('button', { name: 'Check it' }).click();
   await page.getByText('Foam that does not go away').click();
   await page.getByRole('button', { name: 'Record it' }).click();
-  await expect(card).toContainText('Pour it away: it foams.');
+  await expect(card).toContainText('Throw it away, never down the sink: it foams.');
   await axeFindsNothing(page, 'oil');
 
   await go(page, `/bench/${id}/fry`);
   await settled(page);
-  await expect(page.getByText(/^The oil in the pot has fried 3 batches and is used up/)).toBeVisible();
+  await expect(page.getByText(/^The oil in the pot has fried 3 batches and should not be used again/)).toBeVisible();
 
   await go(page, '/store/oil');
   await card.getByRole('button', { name: 'Throw away' }).click();

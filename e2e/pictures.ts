@@ -96,7 +96,7 @@ try {
   await page.getByText('20 times').click();
   await page.getByRole('button', { name: 'Start' }).click();
   await page.getByRole('button', { name: /^Dropped/ }).click();
-  await page.getByText(/is open/).waitFor();
+  await page.getByText(/has burst/).waitFor();
   await page.getByRole('button', { name: 'Pause', exact: true }).click();
   await shoot(page, 'practice');
   for (const [name, path] of [

@@ -110,7 +110,7 @@ test('the dough: formula in grams or cups, scaled by one ingredient, another fam
   await page.getByRole('option', { name: 'Butter', exact: true }).click();
   await type(page, 'Butter', '2 tbsp');
   await expect(page.getByText(/of butter contains .* of water/)).toBeVisible();
-  await page.getByRole('button', { name: 'Take out Butter' }).click();
+  await page.getByRole('button', { name: 'Remove Butter' }).click();
   await expect(table.getByRole('row', { name: /Butter/ })).toHaveCount(0);
   await page.getByRole('button', { name: /Family/ }).click();
   await page.getByRole('option', { name: 'Hot-water' }).click();
@@ -130,7 +130,7 @@ test('a fat is swapped: water and fat stay, and what follows is said', async ({ 
   const sheet = page.getByRole('dialog', { name: 'Instead of vegetable shortening' });
   const butter = sheet.getByRole('listitem').filter({ hasText: /^Butter, \d+ g/ });
   await expect(butter).toContainText(
-    /less water\. It needs ice water and a cold rest\. .*swap a part of it, not all\. Contains milk\./,
+    /less water\. It needs ice water and a cold rest\. .*replace part of it, not all\. Contains milk\./,
   );
   await butter.getByRole('button', { name: 'Swap for Butter' }).click();
   await expect(page.getByRole('table', { name: 'Dough formula' })).toContainText('Butter');
@@ -150,7 +150,7 @@ test('dough and filling that do not end together: each way out is one tap, with 
     /^Make \d+ pieces, as many as the dough gives$/,
     /^Make \d+ g less dough$/,
   ]);
-  await ways.getByRole('button', { name: /what the dough gives/ }).click();
+  await ways.getByRole('button', { name: /as many as the dough gives/ }).click();
   await expect(ways).toHaveCount(0);
   const pieces = Number(await page.getByRole('textbox', { name: 'Pieces' }).inputValue());
   expect(pieces).toBeGreaterThan(24);
@@ -191,7 +191,9 @@ test('the filling: cooked dry by the scale, cooled in its dish', async ({ page }
   const draft = await trayAt(id);
   const target = Math.round(draft.pieces * draft.fold.fillingEachKg * 1000) + 500;
   await expect(
-    page.getByText(new RegExp(`Cook until pan and filling weigh ${String(target).replace(/(\d)(\d{3})$/, '$1 $2')} g`)),
+    page.getByText(
+      new RegExp(`Cook until the pan and the filling weigh ${String(target).replace(/(\d)(\d{3})$/, '$1 $2')} g`),
+    ),
   ).toBeVisible();
   await page.getByText('room', { exact: true }).click();
   await page.getByText('covered', { exact: true }).click();
@@ -235,7 +237,7 @@ test('another shape: the blank is sized for the same filling, drawn, fried and u
     page.getByText(/at the rim: the wall is then .* all round\. If you roll it evenly, it is/),
   ).toBeVisible();
   await type(page, 'Filling each', '60');
-  await expect(station(page, 'Fold and seal')).toContainText(/tight|opens/);
+  await expect(station(page, 'Fold and seal')).toContainText(/tight|bursts/);
   await page.getByRole('button', { name: 'Resize it to be 75 % full' }).click();
   await expect(page.getByText('75 %', { exact: true })).toBeVisible();
   await isSaved(page);
@@ -267,7 +269,7 @@ test('a run of portions weighed: mean, drift and a slip are said, and what was t
   await weights.fill('33 x');
   await expect(sheet.getByText('“x” is not a weight', { exact: false })).toBeVisible();
   await sheet.getByRole('textbox', { name: 'Scale shows' }).fill('1040');
-  await expect(sheet.getByText(/^35 g each, .* over what you want\.$/)).toBeVisible();
+  await expect(sheet.getByText(/^35 g each, .* over the weight you want\.$/)).toBeVisible();
   await page.reload();
   await page.getByRole('button', { name: 'Weigh several in a row' }).click();
   await expect(weights).toHaveValue('33 x');
@@ -311,7 +313,7 @@ test('the fry: emptied, minutes and load follow the solver again', async ({ page
   await page.getByText('frozen', { exact: true }).click();
   await expect(page.getByText(/Wipe frost off every frozen piece/)).toBeVisible();
   await type(page, 'Oil', '200');
-  await expect(page.getByText(/over the caution limit/)).toBeVisible();
+  await expect(page.getByText(/above the caution limit/)).toBeVisible();
   await expect(station(page, 'Fry')).toContainText('unsafe oil');
 });
 
@@ -337,7 +339,7 @@ test('the map: the point is dragged and the line follows; its story, what it for
   await expect(point).toHaveAttribute('aria-valuetext', /raw dough inside/);
   await expect(station(page, 'Fry')).toContainText(/19\d °C/);
   await expect(page.locator('[data-margins]')).toHaveText(/^Pieces do not come out right at this temperature and time/);
-  await page.getByRole('button', { name: /^Take the most forgiving/ }).click();
+  await page.getByRole('button', { name: /^Use the most forgiving/ }).click();
   await expect(point).toHaveAttribute('aria-valuetext', /golden, cooked through/);
   const best = await settled(page);
   await point.focus();
@@ -372,13 +374,13 @@ test('two methods side by side, no thermometer, the oven: each says its figures,
   await expect(station(page, 'Fry')).toContainText(/14[78] °C/);
   await page.getByRole('button', { name: 'Bake instead' }).click();
   const oven = page.getByRole('dialog', { name: 'Bake instead, or finish in the oven' });
-  await expect(oven.getByText(/^About [23]\d min( \d+ s)?: cooked through at/)).toBeVisible();
+  await expect(oven.getByText(/^About [23]\d min( \d+ s)?: cooked through after/)).toBeVisible();
   await expect(oven.getByText(/^If a piece bursts in the oil/)).toBeVisible();
   await expect(
     oven.getByText(/^Divided: 12 in the oven on one tray, 12 in the pot|^Dividing this batch/),
   ).toBeVisible();
   await oven.getByRole('textbox', { name: 'Oven' }).fill('200');
-  await expect(oven.getByText(/^About [12]\d min( \d+ s)?: cooked through at/)).toBeVisible();
+  await expect(oven.getByText(/^About [12]\d min( \d+ s)?: cooked through after/)).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Loads and order' }).click();
   const loads = page.getByRole('dialog', { name: 'Other loads' });
@@ -388,9 +390,7 @@ test('two methods side by side, no thermometer, the oven: each says its figures,
   const draft = await trayAt(id);
   expect(draft.fry.loadSize).toBeGreaterThan(2);
   await expect(station(page, 'Fry')).toContainText(`${draft.fry.loadSize} at a time`);
-  await expect(
-    page.getByText(/^Heat on full for \d+ min( \d+ s)?\. Turn down to \d when the probe reads .* before/),
-  ).toBeVisible();
+  await expect(page.getByText(/^Full heat for \d+ min( \d+ s)?\. At .* turn down to \d; .* before/)).toBeVisible();
 });
 
 test('the way back closes what is open first, then leaves the station', async ({ page }) => {
@@ -442,7 +442,7 @@ test('every bad figure is refused at its field and changes nothing', async ({ pa
       for (const text of texts) {
         await box.fill(text);
         await expect(box).toHaveAttribute('aria-invalid', 'true');
-        await expect(box).toHaveAccessibleDescription(/(understood|least|most|empty).*Type /);
+        await expect(box).toHaveAccessibleDescription(/(understood|minimum|maximum|empty).*Type /);
         expect(await settled(page)).toEqual(before);
       }
     }
@@ -580,7 +580,7 @@ test.describe('a batch that is not there', () => {
   test.use({ calm: ['status of 404', 'status of 400'] });
   test('says so and leaves a way on', async ({ page }) => {
     await go(page, '/bench/3f7bedf8-1df2-4f1c-a8f3-951f88733900/fold');
-    await expect(page.getByRole('main').getByRole('alert')).toContainText('There is no such batch');
+    await expect(page.getByRole('main').getByRole('alert')).toContainText('This batch does not exist');
     await expect(line(page)).toHaveCount(0);
     await page.goto('/nowhere');
     await expect(page.getByText('You asked for /nowhere.', { exact: false })).toBeVisible();
@@ -592,18 +592,18 @@ test.describe('a batch that is not there', () => {
 test('a batch is planned once more with one tap: the same plan, a name of its own', async ({ page }) => {
   const id = await plannedBatch('Twice', 18);
   await go(page, '/bench');
-  await page.getByRole('button', { name: 'Plan Twice once more' }).click();
+  await page.getByRole('button', { name: 'Plan Twice again' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Twice 2' })).toBeVisible();
   const copy = page.url().split('/')[4]!;
   expect(copy).not.toBe(id);
   const of = async (batch: string) => await trayAt(batch);
   expect({ ...(await of(copy)), name: 'Twice' }).toEqual(await of(id));
   await go(page, '/bench');
-  await expect(page.getByRole('button', { name: 'Plan Twice 2 once more' })).toBeVisible();
-  await page.getByRole('button', { name: 'Plan Twice once more' }).click();
+  await expect(page.getByRole('button', { name: 'Plan Twice 2 again' })).toBeVisible();
+  await page.getByRole('button', { name: 'Plan Twice again' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Twice 3' })).toBeVisible();
   await go(page, '/bench');
-  await expect(page.getByRole('button', { name: 'Plan Twice 3 once more' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Plan Twice 3 again' })).toBeVisible();
   await axeFindsNothing(page, 'bench');
   await page.setViewportSize({ width: 390, height: 844 });
   await fitsAcross(page, 'bench on a phone');

@@ -134,7 +134,7 @@ test('three minutes of frying without a connection: all that was done goes over 
   await press('k');
   await press('l');
   await expect(pieces).toHaveCount(0);
-  await expect(page.getByText('3 kept on this device until the server is back')).toBeVisible();
+  await expect(page.getByText('3 saved on this device until the server is back')).toBeVisible();
   expect((await read<Stove>(`/batches/${id}/stove`)).acts).toHaveLength(1);
   await context.setOffline(false);
   await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length, { timeout: 20_000 }).toBe(4);

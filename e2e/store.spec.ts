@@ -70,7 +70,7 @@ test('a formula is found, changed, kept as a version, compared, copied and put a
   // What is typed survives a reload before it is kept.
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Water' })).toHaveValue('460');
-  await page.getByRole('button', { name: 'Keep as version 2' }).click();
+  await page.getByRole('button', { name: 'Save as version 2' }).click();
   const compared = page.getByRole('table', { name: 'Versions compared' });
   await expect(compared.getByRole('row', { name: /^Water 44 % 46 % \+2$/ })).toBeVisible();
   await expect(compared.getByRole('row', { name: /^Vegetable shortening 19 % 19 % same$/ })).toBeVisible();
@@ -85,7 +85,7 @@ test('a formula is found, changed, kept as a version, compared, copied and put a
   await expect(list.getByRole('link', { name: /Brown short dough, copy/ })).toHaveCount(0);
   await page.getByText('archived', { exact: true }).click();
   await expect(list.getByRole('link', { name: /Brown short dough, copy/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Unarchive' }).click();
+  await page.getByRole('button', { name: 'Restore from the archive' }).click();
   await expect.poll(async () => (await formulaNamed('Brown short dough, copy'))!.archived).toBe(false);
 });
 
@@ -104,7 +104,7 @@ test('a new base is used in a filling like an ingredient, and says where', async
     await page.getByRole('option', { name, exact: true }).click();
     await type(page, name, grams);
   }
-  await page.getByRole('button', { name: 'Keep as version 2' }).click();
+  await page.getByRole('button', { name: 'Save as version 2' }).click();
   await expect(page.getByText('Contains milk', { exact: false })).toBeVisible();
   await bench(page, id, 'filling');
   await search(page, 'Add to the filling', 'leek and');
@@ -130,7 +130,7 @@ test('a dough is taken from the Store, changed at the bench and kept there as it
   await type(page, 'Sugar', '20');
   await expect(page.getByText('Quick yoghurt dough, version 1, changed here')).toBeVisible();
   await page.getByRole('button', { name: 'Use or save' }).click();
-  await page.getByRole('button', { name: 'Keep as version 2 of Quick yoghurt dough' }).click();
+  await page.getByRole('button', { name: 'Save as version 2 of Quick yoghurt dough' }).click();
   await expect(page.getByText('Quick yoghurt dough, version 2', { exact: true })).toBeVisible();
   await isSaved(page);
   const kept = (await formulaNamed('Quick yoghurt dough'))!;
@@ -205,7 +205,7 @@ test('the filling: raw parts, another method, thickened, made ahead, cooled othe
   await search(page, 'Add to the filling', 'vegetable stock');
   await page.getByRole('option', { name: 'Vegetable stock', exact: true }).click();
   await type(page, 'Vegetable stock', '400');
-  await expect(page.getByText(/The filling runs: /)).toBeVisible();
+  await expect(page.getByText(/The filling is runny: /)).toBeVisible();
   await page
     .getByRole('group', { name: 'Thicken it' })
     .getByRole('button', { name: /corn starch/ })

@@ -66,7 +66,7 @@ test('a taking out is judged and a core noted: what follows is predicted slower;
   await page.waitForTimeout(2500);
   await page.keyboard.press('l');
   const judge = page.getByRole('region', { name: 'How they look' });
-  await judge.getByRole('button', { name: 'Core' }).click();
+  await judge.getByRole('button', { name: 'Middle' }).click();
   await judge.getByRole('textbox').fill('31');
   await judge.getByRole('button', { name: 'Record it' }).click();
   // Raw inside: they go to the oven, all that were taken out together, and a timer runs in every room.
@@ -103,7 +103,7 @@ test('no probe at all: a crumb of dough gives the oil with its range, the model 
   const id = await plannedBatch('No probe', 6);
   await go(page, `/stove/${id}`);
   await page.getByRole('button', { name: /How the oil is measured/ }).click();
-  await page.getByRole('option', { name: /^No probe/ }).click();
+  await page.getByRole('option', { name: /^Without a probe/ }).click();
   await expect(page.getByText(/^This is a real pot/)).toBeVisible();
   await lightStove(page);
   await expect(page.getByRole('region', { name: 'Oil now' })).toContainText('test it with a crumb');
@@ -236,7 +236,7 @@ test.describe('a browser that listens', () => {
     await say('Dropped them');
     await expect(pieces).toHaveCount(6);
     await say('nothing of that kind');
-    await say('flipped');
+    await say('turned');
     await say(' Taken out ');
     await expect(pieces).toHaveCount(0);
     await say('take back');

@@ -35,10 +35,10 @@ test('no right moment: said first, on the line too; each way out is a tap and co
   ).toBeVisible();
   const ways = page.getByRole('list', { name: 'Changes that help' });
   await expect(ways.getByRole('listitem').first()).toBeVisible({ timeout: 20_000 });
-  await axeFindsNothing(page, 'ways out');
+  await axeFindsNothing(page, 'Changes that help');
   const cooler = ways.getByRole('listitem').filter({ hasText: 'Cooler oil' });
   const told = /^At (\d+) °C: golden and cooked after/.exec((await cooler.locator('p').innerText()).trim())!;
-  await cooler.getByRole('button', { name: 'Take: Cooler oil' }).click();
+  await cooler.getByRole('button', { name: 'Choose: Cooler oil' }).click();
   await settled(page);
   await expect(ways).toHaveCount(0);
   await expect(station(page, 'Serve')).toContainText('on time');
@@ -94,12 +94,12 @@ test('the oven is told how one bake went, and its next figures follow', async ({
   await settled(page);
   await page.getByRole('button', { name: 'Bake instead' }).click();
   const sheet = page.getByRole('dialog');
-  const about = sheet.getByText(/^About .*: cooked through at/);
+  const about = sheet.getByText(/^About .*: cooked through after/);
   await expect(about).toBeVisible();
   const before = await about.innerText();
   await type(page, 'Golden after', '2:00');
   await sheet.getByRole('button', { name: 'Record it' }).click();
-  await expect(sheet.getByText(/^No oven makes these pieces golden then/)).toBeVisible();
+  await expect(sheet.getByText(/^No oven makes these pieces golden in that time/)).toBeVisible();
   expect((await kitchenNow()).ovenSeen).toBeUndefined();
   await type(page, 'Golden after', '26:00');
   await sheet.getByRole('button', { name: 'Record it' }).click();
@@ -118,7 +118,7 @@ test('a burner that stores heat is turned back sooner, and the kitchen says whic
   };
   const gas = await turnAt();
   await go(page, '/store/oil');
-  await page.getByRole('button', { name: /Kind of ring/ }).click();
+  await page.getByRole('button', { name: /Kind of burner/ }).click();
   await page.getByRole('option', { name: 'solid plate' }).click();
   await expect.poll(async () => (await kitchenNow()).pot.burner).toBe('plate');
   await openStation(page, id, 'fry');
@@ -160,7 +160,7 @@ test('a pipeline: planned with one tap, said on the line, and at the stove one g
   await go(page, `/stove/${id}`);
   // A real pot whose oil is told by a crumb: nothing has to be waited for.
   await page.getByRole('button', { name: /How the oil is measured/ }).click();
-  await page.getByRole('option', { name: /^No probe/ }).click();
+  await page.getByRole('option', { name: /^Without a probe/ }).click();
   await lightStove(page);
   await page.getByRole('button', { name: 'Rises in 2 to 3 seconds, steady fizz' }).click();
   await page.getByRole('button', { name: /^now Drop 1/ }).click();

@@ -127,7 +127,7 @@ export const FRY_PAGES: readonly HandbookPage[] = [
       },
       {
         says: [
-          'Never thaw pieces with raw meat on the worktop, and always probe their middle.',
+          'Never thaw pieces with raw meat on the worktop, and always probe the core.',
           'Do not taste raw dough or raw filling: raw flour, egg and meat can make you ill. Wash hands, boards and knives after raw meat, fish or egg.',
         ],
       },
