@@ -211,7 +211,7 @@ test('three fillings from one rich yeast dough, baked: each tray its own, one do
   expect((await recordAt(id)).figures).toMatchObject({ baked: 24, fried: 0 });
 });
 
-test('two loads of scalded dough, a hundred pieces frozen; 24 of them fried on another day', async ({ page }) => {
+test('two loads of hot-water dough, a hundred pieces frozen; 24 of them fried on another day', async ({ page }) => {
   const id = await plannedBatch('A hundred ahead', 100, 'mushroom-barley');
   const dialog = await openTrays(page, id);
   await choose(page, trayRow(dialog, 'A'), /What happens to them/, 'Frozen raw');
@@ -341,7 +341,7 @@ test('wrapped eggs, rolls from a stack of sheets, balls with syrup: steps of one
   ] as const;
   for (const { name, shape, own, before } of cases) {
     const id = await plannedBatch(name, 4, 'squash-sage', (draft) =>
-      withShape(shape === 'roll' ? withFamily(draft, 'sheet') : draft, shape),
+      withShape(shape === 'roll' ? withFamily(draft, 'thin-sheet') : draft, shape),
     );
     await go(page, `/bench/${id}/serve`);
     await settled(page);

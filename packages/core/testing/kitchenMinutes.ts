@@ -44,12 +44,12 @@ export function kitchenDraft({
 export const FRIED: readonly (readonly [string, KitchenPiece, number, number, 'hot' | 'warm'])[] = [
   [
     'half-moon of short dough, 68 g',
-    { family: 'rubbed-short', shape: 'half-moon', doughG: 33, fillingG: 35, oilC: 158, turn: 'once' },
+    { family: 'shortcrust', shape: 'half-moon', doughG: 33, fillingG: 35, oilC: 158, turn: 'once' },
     ...([8, 12, 'hot'] as const),
   ],
   [
     'cone of short dough',
-    { family: 'rubbed-short', shape: 'cone', doughG: 16, fillingG: 20, oilC: 147, turn: 'once' },
+    { family: 'shortcrust', shape: 'cone', doughG: 16, fillingG: 20, oilC: 147, turn: 'once' },
     ...([12, 16, 'hot'] as const),
   ],
   [
@@ -64,12 +64,12 @@ export const FRIED: readonly (readonly [string, KitchenPiece, number, number, 'h
   ],
   [
     'scalded teardrop in crumb: its filling is hardly warm',
-    { family: 'scalded', shape: 'teardrop', doughG: 30, fillingG: 18, oilC: 175, turn: 'once', crumbed: true },
+    { family: 'hot-water', shape: 'teardrop', doughG: 30, fillingG: 18, oilC: 175, turn: 'once', crumbed: true },
     ...([4, 6.5, 'warm'] as const),
   ],
   [
     'starch oval',
-    { family: 'starch-mash', shape: 'oval', doughG: 39, fillingG: 18, oilC: 163, turn: 'each-minute' },
+    { family: 'rice-starch', shape: 'oval', doughG: 39, fillingG: 18, oilC: 163, turn: 'each-minute' },
     ...([5.5, 9.1, 'warm'] as const),
   ],
   [
@@ -116,7 +116,7 @@ export const BAKED: readonly (readonly [string, KitchenPiece, number, number, nu
 export const OUTSIDE: readonly (readonly [string, KitchenPiece, number, number, 'hot' | 'warm'])[] = [
   [
     'wholemeal pouch',
-    { family: 'rubbed-wholemeal', shape: 'pouch', doughG: 53, fillingG: 45, oilC: 155, turn: 'each-minute' },
+    { family: 'wholemeal', shape: 'pouch', doughG: 53, fillingG: 45, oilC: 155, turn: 'each-minute' },
     ...([7, 14, 'hot'] as const),
   ],
   [

@@ -8,8 +8,8 @@ const grams = (lines: Record<string, number>): Formula =>
   Object.entries(lines).map(([ingredientId, g]) => ({ ingredientId, massKg: g / 1000 }));
 
 const SHORT = { 'plain-wheat-flour': 1000, 'vegetable-shortening': 200, water: 380, 'fine-salt': 16 };
-const short = doughFigures(grams(SHORT), 'rubbed-short');
-const codes = (lines: Record<string, number>, family: 'rubbed-short' | 'scalded' = 'rubbed-short') => {
+const short = doughFigures(grams(SHORT), 'shortcrust');
+const codes = (lines: Record<string, number>, family: 'shortcrust' | 'hot-water' = 'shortcrust') => {
   const formula = grams(lines);
   const figures = doughFigures(formula, family);
   return { figures, found: doughFindings(figures, formula), names: doughFindings(figures, formula).map((f) => f.code) };
@@ -26,8 +26,8 @@ test('a rubbed short dough worked by hand: percents, absorption, stiffness, firs
   expect(short.firstPourKg + short.reserveKg).toBeCloseTo(0.38, 9);
 });
 
-test('a scalded dough loses 8 % of its liquid, is poured whole and is judged on its own slope', () => {
-  const scalded = doughFigures(grams({ 'plain-wheat-flour': 1000, water: 1050, butter: 90 }), 'scalded');
+test('a hot-water dough loses 8 % of its liquid, is poured whole and is judged on its own slope', () => {
+  const scalded = doughFigures(grams({ 'plain-wheat-flour': 1000, water: 1050, butter: 90 }), 'hot-water');
   const liquid = 1.05 + 0.09 * 0.16;
   expect(scalded.boiledOffKg).toBeCloseTo(0.08 * liquid, 4);
   expect(scalded.massKg).toBeCloseTo(2.14 - 0.08 * liquid, 4);
@@ -37,16 +37,16 @@ test('a scalded dough loses 8 % of its liquid, is poured whole and is judged on 
 });
 
 test('butter counts as fat and as water; egg and milk bring water', () => {
-  const butter = doughFigures(grams({ 'plain-wheat-flour': 1000, butter: 100, milk: 100, egg: 100 }), 'rubbed-short');
+  const butter = doughFigures(grams({ 'plain-wheat-flour': 1000, butter: 100, milk: 100, egg: 100 }), 'shortcrust');
   expect(butter.waterPercent).toBeCloseTo(1.6 + 8.8 + 7.6, 1);
   expect(butter.fatPercent).toBeCloseTo(8.1 + 0.33 + 0.95, 1);
 });
 
-test.each(['rubbed-short', 'scalded'] as const)(
+test.each(['shortcrust', 'hot-water'] as const)(
   '%s: the grams a finding names bring the dough to the edge of its range',
   (family) => {
     const flour = 1000;
-    const base = family === 'scalded' ? 1050 : 380;
+    const base = family === 'hot-water' ? 1050 : 380;
     fc.assert(
       fc.property(fc.double({ min: -0.4, max: 0.4, noNaN: true }), (off) => {
         const lines = { 'plain-wheat-flour': flour, 'sunflower-oil': 120, water: base * (1 + off) };
@@ -79,7 +79,7 @@ test('every mistake raises its own finding', () => {
   expect(codes({ ...SHORT, 'fine-salt': 40 }).names).toContain('dough.salt-high');
   expect(codes({ 'plain-wheat-flour': 1000, butter: 250, water: 340 }).names).toContain('dough.butter-water');
   expect(codes({ water: 300 }).names).toEqual(['dough.no-flour']);
-  expect(codes({ 'plain-wheat-flour': 1000, water: 1100, lard: 80 }, 'scalded').names).toContain('dough.boil-off');
+  expect(codes({ 'plain-wheat-flour': 1000, water: 1100, lard: 80 }, 'hot-water').names).toContain('dough.boil-off');
 });
 
 const anyFormula = fc.array(
@@ -93,7 +93,7 @@ const anyFormula = fc.array(
 test('any formula at all gives finite figures, and scaling keeps every ratio', () => {
   fc.assert(
     fc.property(anyFormula, fc.double({ min: 0.01, max: 1, noNaN: true }), (lines, factor) => {
-      for (const family of ['rubbed-short', 'scalded'] as const) {
+      for (const family of ['shortcrust', 'hot-water'] as const) {
         const before = doughFigures(lines, family);
         const after = doughFigures(scaleFormula(lines, factor), family);
         for (const key of ['waterPercent', 'fatPercent', 'saltPercent', 'sugarPercent', 'waterShare'] as const) {
@@ -113,11 +113,11 @@ test('any formula at all gives finite figures, and scaling keeps every ratio', (
 
 test('a bad mass is refused at its line', () => {
   for (const massKg of [-1, Number.NaN, Infinity, 2000]) {
-    expect(() => doughFigures([{ ingredientId: 'water', massKg }], 'scalded')).toThrow(
+    expect(() => doughFigures([{ ingredientId: 'water', massKg }], 'hot-water')).toThrow(
       expect.objectContaining({ path: 'dough.lines.0.massKg' }),
     );
   }
-  expect(() => doughFigures([{ ingredientId: 'moon-dust', massKg: 1 }], 'scalded')).toThrow(
+  expect(() => doughFigures([{ ingredientId: 'moon-dust', massKg: 1 }], 'hot-water')).toThrow(
     expect.objectContaining({ code: 'UNKNOWN_NAME', path: 'dough.lines.0.ingredientId' }),
   );
 });
@@ -133,7 +133,7 @@ test('the catalogue holds itself: unique ids, shares that add up to no more than
 });
 
 test('cold firms a dough, the more the more solid fat it has; warm it feels as mixed', () => {
-  const lard = doughFigures(grams({ 'plain-wheat-flour': 1000, lard: 500, water: 300 }), 'cold-fat');
+  const lard = doughFigures(grams({ 'plain-wheat-flour': 1000, lard: 500, water: 300 }), 'flaky');
   const oil = doughFigures(grams({ 'plain-wheat-flour': 1000, 'sunflower-oil': 300, water: 300 }), 'hot-oil');
   // 18 degrees under 22: (2 % + 10 % of 0.5) × 1.8 less water, 20 points of stiffness a unit of water.
   expect(coldStiffness(lard, 4)! - lard.stiffness!).toBeCloseTo(20 * 1.8 * (0.02 + 0.1 * 0.5), 1);
@@ -145,11 +145,11 @@ test('cold firms a dough, the more the more solid fat it has; warm it feels as m
 
 test('scalded on the heat more boils off and the flour takes up more: it comes out firmer', () => {
   const lines = grams({ 'plain-wheat-flour': 1000, water: 1500, butter: 90 });
-  const off = doughFigures(lines, 'scalded');
-  const on = doughFigures(lines, 'scalded', { onHeat: true });
+  const off = doughFigures(lines, 'hot-water');
+  const on = doughFigures(lines, 'hot-water', { onHeat: true });
   expect(on.boiledOffKg / off.boiledOffKg).toBeCloseTo(0.14 / 0.08, 6);
   expect([off.absorption, on.absorption]).toEqual([1, 1.55]);
   expect(on.stiffness!).toBeGreaterThan(off.stiffness! + 1);
   const short = grams(SHORT);
-  expect(doughFigures(short, 'rubbed-short', { onHeat: true })).toEqual(doughFigures(short, 'rubbed-short'));
+  expect(doughFigures(short, 'shortcrust', { onHeat: true })).toEqual(doughFigures(short, 'shortcrust'));
 });

@@ -72,7 +72,7 @@ const PLAIN = {
 export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   {
     ...PLAIN,
-    id: 'rubbed-short',
+    id: 'shortcrust',
     fatPercent: range(12, 28),
     waterPercent: range(32, 45),
     sugarPercent: range(0, 3),
@@ -88,7 +88,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   },
   {
     ...PLAIN,
-    id: 'rubbed-wholemeal',
+    id: 'wholemeal',
     fatPercent: range(12, 25),
     waterPercent: range(40, 55),
     sugarPercent: range(0, 3),
@@ -137,7 +137,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   },
   {
     ...PLAIN,
-    id: 'scalded',
+    id: 'hot-water',
     fatPercent: range(5, 22),
     waterPercent: range(105, 210),
     sugarPercent: range(0, 3),
@@ -158,7 +158,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   },
   {
     ...PLAIN,
-    id: 'cold-fat',
+    id: 'flaky',
     fatPercent: range(40, 75),
     waterPercent: range(18, 32),
     sugarPercent: range(0, 5),
@@ -224,7 +224,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   },
   {
     ...PLAIN,
-    id: 'starch-mash',
+    id: 'rice-starch',
     fatPercent: range(4, 15),
     waterPercent: range(58, 85),
     sugarPercent: range(5, 25),
@@ -241,7 +241,7 @@ export const DOUGH_FAMILIES: readonly DoughFamily[] = [
   },
   {
     ...PLAIN,
-    id: 'sheet',
+    id: 'thin-sheet',
     fatPercent: range(0, 5),
     waterPercent: range(50, 60),
     sugarPercent: range(0, 2),

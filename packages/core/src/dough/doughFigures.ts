@@ -106,7 +106,7 @@ function mainFlour(lines: Formula, pantry: Pantry): string | null {
 
 /**
  * Stiffness of a dough, 0 slack to 10 rock: `5 − 20·x`, x = water + fat softening + 0.4·sugar
- * − absorption, all as fractions of flour; scalded doughs use slope 20·0.54/A. Clamped.
+ * − absorption, all as fractions of flour; hot-water doughs use slope 20·0.54/A. Clamped.
  * Source: our own, see docs/models/dough.md.
  *
  * @param water effective water over flour, 0–3
@@ -133,7 +133,7 @@ function scaldedAs(usual: DoughFamily, onHeat: boolean, boilOffShare?: number): 
  * All dough figures of one formula. Long for it is one figure after another, each from those before.
  * @param how what the formula alone does not say; absent: the label, the shipped catalogue, off the heat
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
- * @example doughFigures(lines, 'rubbed-short').waterPercent // 38
+ * @example doughFigures(lines, 'shortcrust').waterPercent // 38
  */
 export function doughFigures(
   lines: Formula,

@@ -207,8 +207,8 @@ describe('liquid and dough as warm as they are', () => {
     });
   });
 
-  test('what boils off a scalded dough is missing from it; a dough that is not scalded does not ask', () => {
-    const scalded = withWorkedFormula(withFamily(base, 'scalded'));
+  test('what boils off a hot-water dough is missing from it; a dough that is not scalded does not ask', () => {
+    const scalded = withWorkedFormula(withFamily(base, 'hot-water'));
     const usual = dough({}, scalded).figures;
     fc.assert(
       fc.property(fc.double({ min: 0, max: 0.6, noNaN: true }), (boilOffShare) => {

@@ -7,25 +7,25 @@ const MIN_S = 60;
  */
 const WAIT_S: Readonly<Record<DoughFamilyId, number>> = {
   // It tightens as it cools.
-  scalded: 20 * MIN_S,
+  'hot-water': 20 * MIN_S,
   // Sheets are peeled apart warm.
-  sheet: 20 * MIN_S,
+  'thin-sheet': 20 * MIN_S,
   // They go on rising.
   yeast: 30 * MIN_S,
   'soft-quick': 45 * MIN_S,
   // Nothing holds the water in.
-  'starch-mash': 45 * MIN_S,
+  'rice-starch': 45 * MIN_S,
   // Fat softens.
-  'cold-fat': 40 * MIN_S,
+  flaky: 40 * MIN_S,
   'egg-butter': 90 * MIN_S,
   'hot-oil': 90 * MIN_S,
   coiled: 90 * MIN_S,
-  'rubbed-short': 150 * MIN_S,
-  'rubbed-wholemeal': 150 * MIN_S,
+  shortcrust: 150 * MIN_S,
+  wholemeal: 150 * MIN_S,
 };
 
 /**
  * How long a dough of a family may wait, s.
- * @example doughWaitS('scalded') // 1200
+ * @example doughWaitS('hot-water') // 1200
  */
 export const doughWaitS = (family: DoughFamilyId): number => WAIT_S[family];

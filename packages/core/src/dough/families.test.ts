@@ -106,14 +106,8 @@ describe.each(IDS)('%s', (id) => {
 });
 
 test.each<[DoughFamilyId, string, (lines: Formula) => Formula, string, Record<string, number>]>([
-  [
-    'rubbed-short',
-    'short of fat',
-    (l) => changed(l, 'vegetable-shortening', 0.5),
-    'dough.fist-fails',
-    { moreKg: 0.08 },
-  ],
-  ['rubbed-wholemeal', 'bran drinks', (l) => l, 'dough.bran-drinks', { waterKg: 0.0495 }],
+  ['shortcrust', 'short of fat', (l) => changed(l, 'vegetable-shortening', 0.5), 'dough.fist-fails', { moreKg: 0.08 }],
+  ['wholemeal', 'bran drinks', (l) => l, 'dough.bran-drinks', { waterKg: 0.0495 }],
   ['hot-oil', 'half the oil', (l) => changed(l, 'sunflower-oil', 0.5), 'dough.fat-outside', { percent: 15 }],
   [
     'coiled',
@@ -123,8 +117,8 @@ test.each<[DoughFamilyId, string, (lines: Formula) => Formula, string, Record<st
     { ratio: 1.02 },
   ],
   ['coiled', 'no fat dough', (l) => l.filter((x) => !x.part), 'dough.no-second', {}],
-  ['scalded', 'what boils off', (l) => l, 'dough.boil-off', { waterKg: 0.085 }],
-  ['cold-fat', 'butter is part water', (l) => l, 'dough.butter-water', { waterKg: 0.0896 }],
+  ['hot-water', 'what boils off', (l) => l, 'dough.boil-off', { waterKg: 0.085 }],
+  ['flaky', 'butter is part water', (l) => l, 'dough.butter-water', { waterKg: 0.0896 }],
   ['egg-butter', 'eggs bring water', (l) => l, 'dough.egg-water', { waterKg: 0.137 }],
   [
     'soft-quick',
@@ -136,8 +130,14 @@ test.each<[DoughFamilyId, string, (lines: Formula) => Formula, string, Record<st
   ['yeast', 'no yeast', (l) => without(l, 'instant-yeast'), 'dough.no-yeast', { yeastKg: 0.01 }],
   ['yeast', 'five times the yeast', (l) => changed(l, 'instant-yeast', 5), 'dough.yeast-much', { percent: 5 }],
   ['yeast', 'sweet', (l) => changed(l, 'sugar', 4), 'dough.sugar-slows', { percent: 16 }],
-  ['starch-mash', 'no sugar', (l) => without(l, 'sugar'), 'dough.sugar-outside', { percent: 0 }],
-  ['sheet', 'as rich as a short dough', (l) => changed(l, 'sunflower-oil', 6), 'dough.fat-outside', { percent: 24 }],
+  ['rice-starch', 'no sugar', (l) => without(l, 'sugar'), 'dough.sugar-outside', { percent: 0 }],
+  [
+    'thin-sheet',
+    'as rich as a short dough',
+    (l) => changed(l, 'sunflower-oil', 6),
+    'dough.fat-outside',
+    { percent: 24 },
+  ],
 ])('%s, %s: said with its figure', (id, _name, slip, code, values) => {
   const finding = findingsOf(id, slip(WORKED_FORMULAS[id])).find((f) => f.code === code);
   expect(finding).toBeDefined();

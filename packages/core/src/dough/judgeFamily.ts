@@ -23,12 +23,12 @@ function markers(family: DoughFamily, f: DoughFigures): number {
   // Soft quick doughs may hold a little yeast beside the baking powder.
   const mostYeast = family.id === 'soft-quick' ? 0.6 : 0.2;
   if (family.id === 'yeast' ? f.yeastPercent <= 0 : f.yeastPercent > mostYeast) off += 3;
-  if (family.id === 'soft-quick' ? f.leavenPercent <= 0 : family.id === 'sheet' && f.leavenPercent > 0) off += 0.8;
+  if (family.id === 'soft-quick' ? f.leavenPercent <= 0 : family.id === 'thin-sheet' && f.leavenPercent > 0) off += 0.8;
   if (family.wantsGluten ? f.glutenFree > 0.5 : f.glutenFree < 0.5) off += 3;
   if (family.id === 'egg-butter' ? f.eggWaterKg <= 0 : f.eggWaterKg > 0) off += family.id === 'yeast' ? 0.1 : 0.6;
-  if (family.id === 'rubbed-wholemeal' ? f.wholemeal < 0.4 : family.fistTest && f.wholemeal > 0.4) off += 0.6;
+  if (family.id === 'wholemeal' ? f.wholemeal < 0.4 : family.fistTest && f.wholemeal > 0.4) off += 0.6;
   if (family.id === 'hot-oil' && f.solidFatShare > 0.5) off += 0.8;
-  if (family.id === 'cold-fat' && f.solidFatShare < 0.5) off += 0.8;
+  if (family.id === 'flaky' && f.solidFatShare < 0.5) off += 0.8;
   if (family.secondPart === 'fat-dough' ? f.partRatio === null : !family.secondPart && f.partRatio !== null) off += 1;
   return off;
 }

@@ -41,23 +41,21 @@ test('every swap in every worked formula keeps effective water and fat within on
 });
 
 test('shortening for butter, by hand: more of it, and less water for what butter brings', () => {
-  const lines = WORKED_FORMULAS['rubbed-short'];
-  const swap = substitutionsFor(lines, indexOf('rubbed-short', 'vegetable-shortening')).find(
-    (s) => s.toId === 'butter',
-  )!;
+  const lines = WORKED_FORMULAS['shortcrust'];
+  const swap = substitutionsFor(lines, indexOf('shortcrust', 'vegetable-shortening')).find((s) => s.toId === 'butter')!;
   // 200 g of fat are 246.9 g of butter at 81 %, which bring 39.5 g of water.
   expect(swap.massKg).toBeCloseTo(0.2469, 4);
   expect(swap.waterChangeKg).toBeCloseTo(-0.0395, 4);
   expect(swap.effects).toEqual(['needs-cold']);
   expect(swap.newAllergens).toEqual(['milk']);
-  const back = substitutionsFor(swap.lines, indexOf('rubbed-short', 'vegetable-shortening')).find(
+  const back = substitutionsFor(swap.lines, indexOf('shortcrust', 'vegetable-shortening')).find(
     (s) => s.toId === 'vegetable-shortening',
   )!;
   back.lines.forEach((line, i) => expect(line.massKg).toBeCloseTo(lines[i]!.massKg, 9));
 });
 
 test('oil never firms; yeast kinds keep their strength; milk for a plant drink says what it brings', () => {
-  const oil = substitutionsFor(WORKED_FORMULAS['cold-fat'], indexOf('cold-fat', 'butter')).find(
+  const oil = substitutionsFor(WORKED_FORMULAS['flaky'], indexOf('flaky', 'butter')).find(
     (s) => s.toId === 'sunflower-oil',
   )!;
   expect(oil.effects).toEqual(['never-firms', 'less-flavour']);
@@ -79,10 +77,10 @@ test('oil never firms; yeast kinds keep their strength; milk for a plant drink s
 });
 
 test('what has no stand-in has none: flour, salt, water, an empty line', () => {
-  const lines = WORKED_FORMULAS['rubbed-short'];
+  const lines = WORKED_FORMULAS['shortcrust'];
   for (const id of ['fine-salt', 'water']) {
-    expect(substitutionsFor(lines, indexOf('rubbed-short', id))).toEqual([]);
-    expect(hasSubstitutions(lines, indexOf('rubbed-short', id))).toBe(false);
+    expect(substitutionsFor(lines, indexOf('shortcrust', id))).toEqual([]);
+    expect(hasSubstitutions(lines, indexOf('shortcrust', id))).toBe(false);
   }
   expect(substitutionsFor(lines, 99)).toEqual([]);
   expect(substitutionsFor([{ ingredientId: 'butter', massKg: 0 }], 0)).toEqual([]);
@@ -99,7 +97,7 @@ test('what may not stand in for all of it says so; dried milk goes into the flou
   expect(dried.effects).toContain('stir-into-flour');
   // Milk is 88 % water, which the jug has to bring now.
   expect(dried.waterChangeKg).toBeCloseTo(0.25 * 0.88, 1);
-  const brown = substitutionsFor(WORKED_FORMULAS['rubbed-short'], 0, { family: 'rubbed-short' }).find(
+  const brown = substitutionsFor(WORKED_FORMULAS['shortcrust'], 0, { family: 'shortcrust' }).find(
     (s) => s.toId === 'wholemeal-wheat-flour',
   )!;
   expect(brown.effects).toContain('drinks-more');

@@ -62,7 +62,7 @@ const isDry = (i: Ingredient): boolean => i.composition.water < 0.08;
 const isMilk = (i: Ingredient): boolean =>
   i.id === 'milk' || i.id === 'skimmed-milk' || (isDry(i) && i.allergens.includes('milk') && i.composition.sugar > 0.3);
 /** Families that lean on a fat with no water in it: butter may not replace all of it. */
-const LEANS_ON_FAT: readonly DoughFamilyId[] = ['rubbed-short', 'rubbed-wholemeal', 'hot-oil', 'coiled'];
+const LEANS_ON_FAT: readonly DoughFamilyId[] = ['shortcrust', 'wholemeal', 'hot-oil', 'coiled'];
 
 function effectsOf(from: Ingredient, to: Ingredient, family: DoughFamilyId | null): SideEffect[] {
   const effects: SideEffect[] = [];

@@ -14,8 +14,8 @@ function card(lines: Readonly<Record<string, number>>, second: Readonly<Record<s
 
 /** One formula a family that works as it stands, on a kilogram of flour or near it. Quantities are our own. */
 export const WORKED_FORMULAS: Readonly<Record<DoughFamilyId, Formula>> = {
-  'rubbed-short': card({ 'plain-wheat-flour': 1000, 'vegetable-shortening': 200, water: 380, 'fine-salt': 16 }),
-  'rubbed-wholemeal': card({
+  shortcrust: card({ 'plain-wheat-flour': 1000, 'vegetable-shortening': 200, water: 380, 'fine-salt': 16 }),
+  wholemeal: card({
     'plain-wheat-flour': 450,
     'wholemeal-wheat-flour': 550,
     'vegetable-shortening': 190,
@@ -27,8 +27,8 @@ export const WORKED_FORMULAS: Readonly<Record<DoughFamilyId, Formula>> = {
     { 'plain-wheat-flour': 690, lard: 95, water: 325, 'icing-sugar': 30, 'fine-salt': 10 },
     { 'plain-wheat-flour': 300, lard: 265 },
   ),
-  scalded: card({ 'plain-wheat-flour': 1000, water: 1050, butter: 90, 'fine-salt': 14 }),
-  'cold-fat': card({ 'plain-wheat-flour': 1000, butter: 560, water: 190, 'cider-vinegar': 15, 'fine-salt': 14 }),
+  'hot-water': card({ 'plain-wheat-flour': 1000, water: 1050, butter: 90, 'fine-salt': 14 }),
+  flaky: card({ 'plain-wheat-flour': 1000, butter: 560, water: 190, 'cider-vinegar': 15, 'fine-salt': 14 }),
   'egg-butter': card({ 'plain-wheat-flour': 1000, butter: 200, egg: 180, milk: 250, sugar: 60, 'fine-salt': 10 }),
   'soft-quick': card({
     'plain-wheat-flour': 1000,
@@ -47,7 +47,7 @@ export const WORKED_FORMULAS: Readonly<Record<DoughFamilyId, Formula>> = {
     'instant-yeast': 10,
     'fine-salt': 16,
   }),
-  'starch-mash': card({
+  'rice-starch': card({
     'maize-meal-cooked': 800,
     'tapioca-starch': 200,
     'vegetable-shortening': 70,
@@ -55,7 +55,7 @@ export const WORKED_FORMULAS: Readonly<Record<DoughFamilyId, Formula>> = {
     sugar: 60,
     'fine-salt': 14,
   }),
-  sheet: card(
+  'thin-sheet': card(
     { 'plain-wheat-flour': 1000, 'sunflower-oil': 15, water: 550, 'fine-salt': 14 },
     { 'sunflower-oil': 25, 'rice-flour': 10 },
   ),

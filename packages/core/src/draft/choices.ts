@@ -1,15 +1,15 @@
 export type DoughFamilyId =
-  | 'rubbed-short'
-  | 'rubbed-wholemeal'
+  | 'shortcrust'
+  | 'wholemeal'
   | 'hot-oil'
   | 'coiled'
-  | 'scalded'
-  | 'cold-fat'
+  | 'hot-water'
+  | 'flaky'
   | 'egg-butter'
   | 'soft-quick'
   | 'yeast'
-  | 'starch-mash'
-  | 'sheet';
+  | 'rice-starch'
+  | 'thin-sheet';
 
 export type CoolingPlace = 'room' | 'fridge' | 'ice-bath' | 'freezer';
 

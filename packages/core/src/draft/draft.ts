@@ -61,7 +61,7 @@ export interface TrayDraft {
     readonly lines: Formula;
     /** What was really poured while mixing, kg, in order; absent before mixing. */
     readonly poured?: readonly number[];
-    /** Scalded dough stirred on the heat until one mass; absent: off it. */
+    /** Hot-water dough stirred on the heat until one mass; absent: off it. */
     readonly onHeat?: boolean;
     /** Where a yeast dough rises; absent: in the room. */
     readonly rise?: 'room' | 'fridge';

@@ -31,13 +31,13 @@ export interface Learnt {
   readonly hands?: Readonly<Partial<Record<HandWork, Belief>>>;
   /** Rubbed fat, share of flour, from which the fist test holds. */
   readonly fist?: Belief;
-  /** Share of the liquid that boils off a scalded dough. */
+  /** Share of the liquid that boils off a hot-water dough. */
   readonly boilOff?: Readonly<Partial<Record<Scalding, Belief>>>;
 }
 
 /**
  * What a dough is learnt under: its formula in the Store, else its family.
- * @example doughKey(draft) // 'rubbed-short'
+ * @example doughKey(draft) // 'shortcrust'
  */
 export function doughKey({
   dough: { family, from },

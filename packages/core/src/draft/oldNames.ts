@@ -14,9 +14,22 @@ const FIELDS: readonly { readonly was: string; readonly is: string; readonly in?
   { was: 'ringS', is: 'burnerLagS' },
 ];
 
+/** Dough families by their ids of earlier versions. */
+const FAMILIES: Readonly<Record<string, string>> = {
+  'rubbed-short': 'shortcrust',
+  'rubbed-wholemeal': 'wholemeal',
+  scalded: 'hot-water',
+  'cold-fat': 'flaky',
+  'starch-mash': 'rice-starch',
+  sheet: 'thin-sheet',
+};
+
 /** Values of earlier versions, by the field they stand in under its present name. */
 const VALUES: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   change: { 'smaller-lots': 'smaller-loads', 'egg-glue': 'egg-wash' },
+  family: FAMILIES,
+  // A learnt figure that was put back to the usual one is named by its dough family.
+  key: FAMILIES,
   kind: { flip: 'turn', lift: 'take-out', 'put-by': 'stored' },
 };
 
@@ -24,7 +37,10 @@ const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
   typeof value === 'object' && value !== null;
 
 const nameNow = (field: string, parent: string): string =>
-  FIELDS.find(({ was, in: where }) => was === field && (where === undefined || where === parent))?.is ?? field;
+  // How fast each dough browns is learnt by family.
+  (parent === 'browning' && Object.hasOwn(FAMILIES, field) ? FAMILIES[field] : undefined) ??
+  FIELDS.find(({ was, in: where }) => was === field && (where === undefined || where === parent))?.is ??
+  field;
 
 function valueNow(field: string, value: unknown): unknown {
   // Which amount was ticked off: its key begins with the dough portion.

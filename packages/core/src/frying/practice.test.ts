@@ -48,8 +48,8 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
     ['fry.golden:good'],
   ],
   [
-    'a scalded dough at 140 until it is golden: hard and greasy by then',
-    { starter: 'mushroom-barley', family: 'scalded', fry: { oilC: 140 } },
+    'a hot-water dough at 140 until it is golden: hard and greasy by then',
+    { starter: 'mushroom-barley', family: 'hot-water', fry: { oilC: 140 } },
     ['fry.greasy:look-out'],
     [],
   ],
@@ -86,7 +86,7 @@ test.each<[string, Situation, Verdict[], Verdict[]]>([
   [
     'small thin-sheet triangles, hot and quick: golden, cooked, no trouble',
     {
-      family: 'sheet',
+      family: 'thin-sheet',
       shape: 'strip-triangle',
       fold: { fillingEachKg: 0.012, thicknessM: 0.0006 },
       fry: { oilC: 176 },

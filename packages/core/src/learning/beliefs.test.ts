@@ -26,7 +26,7 @@ const observation = fc.record({
   atMs: fc.integer({ min: FIRST_MS, max: FIRST_MS + 900 * DAY_MS }),
 });
 const KEYS = {
-  browning: 'rubbed-short',
+  browning: 'shortcrust',
   golden: '',
   opens: 'half-moon',
   portions: '',
@@ -170,7 +170,7 @@ test('twenty kitchens nobody knows: after five batches errors of take out, of wh
       DRAFT,
       {
         ...DEFAULT_KITCHEN,
-        learnt: { browning: { 'rubbed-short': { value: browning, low: 0, high: 9, usual: 1, count: 1 } } },
+        learnt: { browning: { shortcrust: { value: browning, low: 0, high: 9, usual: 1, count: 1 } } },
       },
       null,
     ).fry!.solution.takeOutColourS!;
@@ -184,7 +184,7 @@ test('twenty kitchens nobody knows: after five batches errors of take out, of wh
       kitchen = { ...DEFAULT_KITCHEN, learnt: learntFrom(observations, atMs) };
     }
     const { browning, opens, hands } = kitchen.learnt!;
-    const [crust, opened] = [browning!['rubbed-short']!, opens!['half-moon']!];
+    const [crust, opened] = [browning!['shortcrust']!, opens!['half-moon']!];
     const trueS = coloured(hidden.browning);
     off['take-out'].before += Math.abs(coloured(1) - trueS);
     off['take-out'].after += Math.abs(coloured(crust.value) - trueS);

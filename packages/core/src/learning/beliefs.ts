@@ -152,7 +152,7 @@ function portions(some: readonly Weighed[]): Belief {
 
 /** Share of its liquid that boils off a dough, where nobody weighed it. @example usualBoilOff('on-heat') // 0.14 */
 export function usualBoilOff(how: Scalding): number {
-  const { boilOffShare, onHeat } = doughFamily('scalded');
+  const { boilOffShare, onHeat } = doughFamily('hot-water');
   return how === 'on-heat' ? onHeat!.boilOffShare : boilOffShare;
 }
 

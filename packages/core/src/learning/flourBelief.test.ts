@@ -6,13 +6,13 @@ import { WORKED_FORMULAS } from '../dough/workedFormulas.js';
 import { beliefDensity, flourBelief, LABEL_BELIEF, observeFlour } from './flourBelief.js';
 
 const FLOUR = 'plain-wheat-flour';
-const SHORT = WORKED_FORMULAS['rubbed-short'];
+const SHORT = WORKED_FORMULAS['shortcrust'];
 
 /** Water that makes this formula feel right when its flour really drinks `shift` more, kg. */
 function waterForRight(lines: Formula, shift: number): number {
   const real = { [FLOUR]: { mean: shift, sd: 0.01, count: 1 } };
   const water = lines.find((l) => l.ingredientId === 'water')!.massKg;
-  const f = doughFigures(lines, 'rubbed-short', { learnt: real });
+  const f = doughFigures(lines, 'shortcrust', { learnt: real });
   const middle = (f.stiffnessRange.least + f.stiffnessRange.most) / 2;
   return water + ((f.stiffness! - middle) / 20) * f.madeOf.flour;
 }
@@ -25,30 +25,30 @@ test('ten doughs of a flour four points thirstier than its label bring the first
   for (let i = 0; i < 10; i++) {
     // The hand stops within half a point of where it should.
     const pouredKg = trueKg + 0.005 * noise();
-    seen.push(observeFlour(SHORT, 'rubbed-short', pouredKg, 'right')!);
+    seen.push(observeFlour(SHORT, 'shortcrust', pouredKg, 'right')!);
   }
   const belief = flourBelief(seen);
   expect(belief.count).toBe(10);
   expect(Math.abs(belief.mean - 0.04)).toBeLessThan(0.01);
-  const planned = doughFigures(SHORT, 'rubbed-short', { learnt: { [FLOUR]: belief } });
+  const planned = doughFigures(SHORT, 'shortcrust', { learnt: { [FLOUR]: belief } });
   const wantedPercent = (100 * (planned.firstPourKg + planned.reserveKg)) / planned.madeOf.flour;
   // The worked formula's water stands for a label flour; the thirsty one wants four points more.
   expect(Math.abs(wantedPercent - (38 + 4))).toBeLessThan(1);
   expect(planned.firstPourKg).toBeCloseTo(0.85 * (planned.firstPourKg + planned.reserveKg), 9);
-  expect(planned.stiffness! - doughFigures(SHORT, 'rubbed-short').stiffness!).toBeCloseTo(20 * belief.mean, 6);
+  expect(planned.stiffness! - doughFigures(SHORT, 'shortcrust').stiffness!).toBeCloseTo(20 * belief.mean, 6);
 });
 
 test('a dough that felt right with its very water says: as the label', () => {
   const pouredKg = waterForRight(SHORT, 0);
-  expect(observeFlour(SHORT, 'rubbed-short', pouredKg, 'right')!.shift).toBeCloseTo(0, 9);
+  expect(observeFlour(SHORT, 'shortcrust', pouredKg, 'right')!.shift).toBeCloseTo(0, 9);
   fc.assert(
     fc.property(fc.double({ min: -0.08, max: 0.1, noNaN: true }), (shift) => {
       const poured = waterForRight(SHORT, shift);
-      const right = observeFlour(SHORT, 'rubbed-short', poured, 'right')!;
+      const right = observeFlour(SHORT, 'shortcrust', poured, 'right')!;
       expect(right.shift).toBeCloseTo(shift, 9);
       // Firm with the same water means it wanted more; soft, less. Both say it less surely.
-      const firm = observeFlour(SHORT, 'rubbed-short', poured, 'firm')!;
-      const soft = observeFlour(SHORT, 'rubbed-short', poured, 'soft')!;
+      const firm = observeFlour(SHORT, 'shortcrust', poured, 'firm')!;
+      const soft = observeFlour(SHORT, 'shortcrust', poured, 'soft')!;
       expect(firm.shift).toBeGreaterThan(shift);
       expect(soft.shift).toBeLessThan(shift);
       expect(firm.sd).toBeGreaterThan(right.sd);
@@ -86,13 +86,13 @@ test('a blend shifts by the share of the flour that is known; scalding learns no
     { ingredientId: 'water', massKg: 0.4 },
   ];
   const learnt = { [FLOUR]: { mean: 0.04, sd: 0.01, count: 3 } };
-  expect(doughFigures(half, 'rubbed-short', { learnt }).learntShift).toBeCloseTo(0.02, 12);
-  expect(doughFigures(half, 'rubbed-short', { learnt }).mainFlourId).toBe(FLOUR);
-  expect(doughFigures(WORKED_FORMULAS.scalded, 'scalded', { learnt }).learntShift).toBe(0);
-  expect(observeFlour(WORKED_FORMULAS.scalded, 'scalded', 1, 'right')).toBeNull();
-  expect(observeFlour([], 'rubbed-short', 0.3, 'right')).toBeNull();
-  expect(observeFlour(SHORT, 'rubbed-short', 0, 'right')).toBeNull();
-  expect(() => observeFlour(SHORT, 'rubbed-short', -1, 'right')).toThrow(expect.objectContaining({ path: 'pouredKg' }));
+  expect(doughFigures(half, 'shortcrust', { learnt }).learntShift).toBeCloseTo(0.02, 12);
+  expect(doughFigures(half, 'shortcrust', { learnt }).mainFlourId).toBe(FLOUR);
+  expect(doughFigures(WORKED_FORMULAS['hot-water'], 'hot-water', { learnt }).learntShift).toBe(0);
+  expect(observeFlour(WORKED_FORMULAS['hot-water'], 'hot-water', 1, 'right')).toBeNull();
+  expect(observeFlour([], 'shortcrust', 0.3, 'right')).toBeNull();
+  expect(observeFlour(SHORT, 'shortcrust', 0, 'right')).toBeNull();
+  expect(() => observeFlour(SHORT, 'shortcrust', -1, 'right')).toThrow(expect.objectContaining({ path: 'pouredKg' }));
   expect(() => flourBelief([{ shift: Number.NaN, sd: 0.01 }])).toThrow(expect.objectContaining({ path: 'shift' }));
 });
 
@@ -100,17 +100,14 @@ test('each earlier dough of a flour says how this one would feel if it were righ
   fc.assert(
     fc.property(fc.double({ min: -0.06, max: 0.06, noNaN: true }), (shift) => {
       const learnt = { [FLOUR]: { mean: shift, sd: 0.01, count: 3 } };
-      const label = doughFigures(SHORT, 'rubbed-short');
+      const label = doughFigures(SHORT, 'shortcrust');
       // Said by one dough and believed outright, it is the same thing.
-      expect(stiffnessAtShift(label, shift)!).toBeCloseTo(
-        doughFigures(SHORT, 'rubbed-short', { learnt }).stiffness!,
-        6,
-      );
-      expect(stiffnessAtShift(doughFigures(SHORT, 'rubbed-short', { learnt }), 0)!).toBeCloseTo(label.stiffness!, 6);
+      expect(stiffnessAtShift(label, shift)!).toBeCloseTo(doughFigures(SHORT, 'shortcrust', { learnt }).stiffness!, 6);
+      expect(stiffnessAtShift(doughFigures(SHORT, 'shortcrust', { learnt }), 0)!).toBeCloseTo(label.stiffness!, 6);
     }),
   );
-  expect(stiffnessAtShift(doughFigures(WORKED_FORMULAS.scalded, 'scalded'), 0.02)).toBeNull();
-  expect(() => stiffnessAtShift(doughFigures(SHORT, 'rubbed-short'), 2)).toThrow(
+  expect(stiffnessAtShift(doughFigures(WORKED_FORMULAS['hot-water'], 'hot-water'), 0.02)).toBeNull();
+  expect(() => stiffnessAtShift(doughFigures(SHORT, 'shortcrust'), 2)).toThrow(
     expect.objectContaining({ path: 'shift' }),
   );
 });

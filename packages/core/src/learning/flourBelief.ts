@@ -33,7 +33,7 @@ const BESIDE_STIFFNESS = 1;
  *
  * @param pouredKg really poured, 0–1000
  * @throws CoreError UNKNOWN_NAME, NOT_A_NUMBER, OUT_OF_RANGE
- * @example observeFlour(lines, 'rubbed-short', 0.33, 'right') === null // false
+ * @example observeFlour(lines, 'shortcrust', 0.33, 'right') === null // false
  */
 export function observeFlour(
   lines: Formula,

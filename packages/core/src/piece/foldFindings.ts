@@ -21,7 +21,7 @@ const BREADY = { pocket: 0.5, roll: 0.4, bread: 0.05, gathered: 0.3, soft: 0.25 
 
 /** Breads and shells are meant to be dough around a little; a pocket is not. */
 function leastShare({ shape, gathered }: Piece, { id }: DoughFamily): number {
-  if (id === 'yeast' || id === 'soft-quick' || id === 'starch-mash') return BREADY.soft;
+  if (id === 'yeast' || id === 'soft-quick' || id === 'rice-starch') return BREADY.soft;
   if (shape === 'puffed-bread') return BREADY.bread;
   if (gathered) return BREADY.gathered;
   return shape === 'roll' ? BREADY.roll : BREADY.pocket;

@@ -28,7 +28,7 @@ export const GLUES: Readonly<Record<SealWith, SealWithFigures>> = {
 
 /** Soft, fresh dough sticks to itself. */
 const PINCH_ALONE = 0.9;
-const SELF_STICKING: ReadonlySet<string> = new Set(['scalded', 'soft-quick', 'yeast', 'starch-mash']);
+const SELF_STICKING: ReadonlySet<string> = new Set(['hot-water', 'soft-quick', 'yeast', 'rice-starch']);
 
 export interface BurstCause {
   readonly id: BurstCauseId;
@@ -69,7 +69,7 @@ const DRIES_S = 900;
 const COVERED = 8;
 
 /** Doughs whose rims become one when pressed, and from what thickness on that counts, m. Our own. */
-const MERGES: ReadonlySet<DoughFamily['id']> = new Set(['yeast', 'soft-quick', 'starch-mash']);
+const MERGES: ReadonlySet<DoughFamily['id']> = new Set(['yeast', 'soft-quick', 'rice-starch']);
 const MERGES_FROM_M = 0.0025;
 
 const middle = ({ least, most }: Range): number => (least + most) / 2;

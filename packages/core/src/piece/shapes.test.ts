@@ -157,7 +157,7 @@ describe.each(IDS)('%s', (id) => {
     fc.assert(
       fc.property(specs, (spec) => {
         const one = shapeOf(id).piece(spec);
-        const family = doughFamily('rubbed-short');
+        const family = doughFamily('shortcrust');
         const found = foldFindings(one, { doughLeftKg: 0.1, fillingLeftKg: -0.1 }, family, spec.thicknessM, 1000, 10);
         for (const f of found) for (const v of Object.values(f.values)) expect(Number.isFinite(v)).toBe(true);
         if (!one) {
@@ -352,7 +352,7 @@ test('findings follow the fill', () => {
     foldFindings(
       piece({ fillingKg }),
       { doughLeftKg: left, fillingLeftKg: -left },
-      doughFamily('rubbed-short'),
+      doughFamily('shortcrust'),
       0.0026,
       1030,
       48,

@@ -126,7 +126,7 @@ export function drill(kind: DrillKind, seed: number, level: number): Drill {
     case 'size': {
       const step = SIZE_STEP[level]!;
       const kg = BALL_KG.least + next() * (BALL_KG.most - BALL_KG.least);
-      const ballM = Math.cbrt((6 * kg) / (Math.PI * doughFamily('rubbed-short').densityKgPerM3));
+      const ballM = Math.cbrt((6 * kg) / (Math.PI * doughFamily('shortcrust').densityKgPerM3));
       return { ...common, kind, ballM, options: Array.from({ length: ANSWERS }, (_, i) => kg * step ** (i - right)) };
     }
   }

@@ -33,7 +33,7 @@ interface Draw {
   readonly among: <T>(all: readonly T[]) => T;
 }
 
-const FILLINGS = STARTERS.filter(({ family }) => family === 'rubbed-short').map(({ id }) => id);
+const FILLINGS = STARTERS.filter(({ family }) => family === 'shortcrust').map(({ id }) => id);
 /** Setting of nine at which nothing is held back. */
 const FULL = DEFAULT_KITCHEN.pot.settings;
 
@@ -58,7 +58,7 @@ const TWISTS: Readonly<Record<SituationKind, (draw: Draw) => Twist>> = {
     truth: { setting: FULL, pot: { burnerLagS: within(120, 180) } },
   }),
   wholemeal: ({ within }) => ({
-    draft: (draft) => withFamily(draft, 'rubbed-wholemeal'),
+    draft: (draft) => withFamily(draft, 'wholemeal'),
     truth: { browning: within(1.3, 1.6) },
   }),
   burst: ({ whole }) => {

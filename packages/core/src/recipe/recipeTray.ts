@@ -151,7 +151,7 @@ export function recipeTray(ask: RecipeAsk, kitchen: Kitchen): RecipeTray | null 
   const pantry = pantryOf(kitchen);
   const { lines, facts, shape, count } = ask;
   const own = familyOf(lines, pantry);
-  const family = doughFamily(own ?? 'rubbed-short');
+  const family = doughFamily(own ?? 'shortcrust');
   const fillingLines = formulaOf(lines, 'filling', 'unsaid');
   const coating = coatingOf(lines);
   const usual = { ...NO_FILLING, panKg: 1.2, hotC: 85, covered: false };

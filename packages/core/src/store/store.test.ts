@@ -250,7 +250,7 @@ describe('versions', () => {
         },
       ),
     );
-    const before = WORKED_FORMULAS['rubbed-short'];
+    const before = WORKED_FORMULAS['shortcrust'];
     const after = [...before.filter((l) => l.ingredientId !== 'water'), { ingredientId: 'milk', massKg: 0.4 }];
     expect(compareFormulas(before, after, 'dough', SHIPPED_PANTRY)).toEqual([
       { ingredientId: 'plain-wheat-flour', part: 0, before: 100, after: 100 },

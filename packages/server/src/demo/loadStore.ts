@@ -21,17 +21,17 @@ import { demoId } from './demoId.js';
 const DAY_MS = 86_400_000;
 
 const DOUGH_NAME: Record<DoughFamilyId, string> = {
-  'rubbed-short': 'Everyday short dough',
-  'rubbed-wholemeal': 'Brown short dough',
+  shortcrust: 'Everyday short dough',
+  wholemeal: 'Brown short dough',
   'hot-oil': 'Hot-oil dough',
   coiled: 'Ringed two-dough',
-  scalded: 'Scalded dough for cold evenings',
-  'cold-fat': 'Flaky butter dough',
+  'hot-water': 'Hot-water dough for cold evenings',
+  flaky: 'Flaky butter dough',
   'egg-butter': 'Firm egg dough',
   'soft-quick': 'Quick yoghurt dough',
   yeast: 'Plain yeast dough',
-  'starch-mash': 'Maize and tapioca dough',
-  sheet: 'Thin sheet dough',
+  'rice-starch': 'Maize and tapioca dough',
+  'thin-sheet': 'Thin sheet dough',
 };
 
 const FILLING_NAME: Record<StarterId, string> = {
@@ -97,7 +97,7 @@ export async function loadStore(q: Queries, nowMs: number): Promise<void> {
   for (const [family, name] of Object.entries(DOUGH_NAME) as [DoughFamilyId, string][]) {
     const id = demoId(`formula ${name}`);
     const body: FormulaBody = { kind: 'dough', family, lines: WORKED_FORMULAS[family] };
-    if (family !== 'rubbed-short') {
+    if (family !== 'shortcrust') {
       await insertFormula(q, id, name, body, daysAgo(70));
       continue;
     }

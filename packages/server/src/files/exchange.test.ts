@@ -216,7 +216,7 @@ test('no file, half a file, a newer one, a hostile one: a clear sentence, and ev
     [{ ...document, format: 'other' }, 400, 'BAD_FILE'],
     [{ ...document, version: 3 }, 409, 'NEWER_FILE'],
     [{ ...document, version: '1' }, 400, 'BAD_FILE'],
-    [{ ...document, of: '__proto__' }, 400, 'BAD_FILE'],
+    [{ ...document, of: '[object Object]' }, 400, 'BAD_FILE'],
     [{ ...document, items: 'all' }, 400, 'BAD_FILE'],
     [{ ...document, madeAt: 'yesterday' }, 400, 'BAD_FILE'],
     [`{"format":"ember-fold","pad":"${'x'.repeat(49 * 2 ** 20)}"}`, 413, 'TOO_LARGE'],

@@ -9,7 +9,7 @@ beforeAll(async () => {
 });
 afterAll(() => app.close());
 
-const DOUGH = { kind: 'dough', family: 'rubbed-short', lines: WORKED_FORMULAS['rubbed-short'] };
+const DOUGH = { kind: 'dough', family: 'shortcrust', lines: WORKED_FORMULAS['shortcrust'] };
 const FILLING = { kind: 'filling', lines: DOUGH.lines, cookToShare: 0.9, coreTargetC: 74 };
 const BASE = { kind: 'base', lines: [{ ingredientId: 'onion', massKg: 1 }], cookToShare: 0.8 };
 

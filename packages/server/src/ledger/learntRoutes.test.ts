@@ -23,26 +23,26 @@ const crust = async (place: number) => {
 
 test('records teach at once when they are judged, plans use it, and it survives a restart', async () => {
   const before = await learnt();
-  expect(before.browning!['rubbed-short']!.count).toBeGreaterThan(1);
+  expect(before.browning!['shortcrust']!.count).toBeGreaterThan(1);
   expect(before.opens!['half-moon']!.count).toBeGreaterThan(1);
   await crust(5);
   const after = await learnt();
-  expect(after.browning!['rubbed-short']!.value).toBeGreaterThan(before.browning!['rubbed-short']!.value);
+  expect(after.browning!['shortcrust']!.value).toBeGreaterThan(before.browning!['shortcrust']!.value);
   await app.restart();
   expect(await learnt()).toEqual(after);
   // The stove is given what is believed: the kitchen of a batch has it.
   const { body: told } = await app.call('GET', '/api/learnt/told');
   expect(told.seen.filter(({ batchId }: { batchId: string }) => batchId === last).length).toBeGreaterThan(1);
   await crust(2);
-  expect((await learnt()).browning!['rubbed-short']!.value).toBeCloseTo(before.browning!['rubbed-short']!.value, 6);
+  expect((await learnt()).browning!['shortcrust']!.value).toBeCloseTo(before.browning!['shortcrust']!.value, 6);
 });
 
 test('there is a way back to what is usual, and back again; what is seen later counts', async () => {
   const before = await learnt();
   const put = (isUsual: boolean) =>
-    app.call('PUT', '/api/learnt/usual', { kind: 'browning', key: 'rubbed-short', isUsual });
+    app.call('PUT', '/api/learnt/usual', { kind: 'browning', key: 'shortcrust', isUsual });
   expect((await put(true)).status).toBe(200);
-  expect((await learnt()).browning?.['rubbed-short']).toBeUndefined();
+  expect((await learnt()).browning?.['shortcrust']).toBeUndefined();
   expect((await learnt()).opens).toEqual(before.opens);
   expect((await put(false)).status).toBe(200);
   expect(await learnt()).toEqual(before);

@@ -9,7 +9,7 @@ beforeEach(async () => {
 });
 afterEach(() => app.close());
 
-const dough = { family: 'rubbed-short', lines: WORKED_FORMULAS['rubbed-short'] } as const;
+const dough = { family: 'shortcrust', lines: WORKED_FORMULAS['shortcrust'] } as const;
 const note = (pouredKg: number, felt: string, id = randomUUID()) =>
   app.call('POST', '/api/flours', { id, batchName: 'Squash', dough, pouredKg, felt });
 
@@ -55,7 +55,7 @@ it('refuses by name what is wrong, and what teaches nothing', async () => {
     const answer = await app.call('POST', '/api/flours', ask);
     expect([answer.status, answer.body.path]).toEqual([400, path]);
   }
-  const scalded = { family: 'scalded', lines: WORKED_FORMULAS.scalded };
+  const scalded = { family: 'hot-water', lines: WORKED_FORMULAS['hot-water'] };
   const none = await app.call('POST', '/api/flours', {
     id: randomUUID(),
     batchName: 'Barley',

@@ -31,7 +31,7 @@ const ROOT: Ingredient = {
   name: 'Parsley root',
   source: 'Seed packet of Quillhaven',
 };
-const DOUGH: FormulaBody = { kind: 'dough', family: 'rubbed-short', lines: WORKED_FORMULAS['rubbed-short'] };
+const DOUGH: FormulaBody = { kind: 'dough', family: 'shortcrust', lines: WORKED_FORMULAS['shortcrust'] };
 const PASTE: Extract<FormulaBody, { kind: 'base' }> = {
   kind: 'base',
   lines: [

@@ -37,7 +37,7 @@ export function NewFormula({ onClose }: { readonly onClose: () => void }) {
   const [make, making] = storeApi.useMakeFormulaMutation();
   const [id] = useState(() => crypto.randomUUID());
   const [kind, setKind] = useState<FormulaKind>('dough');
-  const [family, setFamily] = useState<DoughFamilyId>('rubbed-short');
+  const [family, setFamily] = useState<DoughFamilyId>('shortcrust');
   const [ownName, setOwnName] = useState<string | null>(null);
   const name = ownName ?? (kind === 'dough' ? T.dough(FAMILY_NAME[family]) : T.theNew(kind));
   const submit = async () => {

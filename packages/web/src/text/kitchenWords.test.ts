@@ -100,14 +100,14 @@ test('every family is divided in its own way, every shape of it, and steps of on
     for (const shape of ['half-moon', 'cone', 'ball', 'roll'] as const) {
       const tray = withShape(withFamily(newTray('Read', 'squash-sage', 13, EAT), family), shape);
       const own = { id: 'dry', name: 'Dry the eggs', kind: 'passive', lengthS: 1500, before: 'fold' } as const;
-      const loads = family === 'scalded' ? 2 : 1;
+      const loads = family === 'hot-water' ? 2 : 1;
       const batch = { ...batchOf({ ...tray, dough: { ...tray.dough, portions: loads } }), ownSteps: [own] };
       const trays = planTrays(batch, DEFAULT_KITCHEN, null);
       const sheet = runSheet(trays);
       const said = sheet.flatMap((step) => runLines(step, trays, printers[0]));
       said.forEach(reads);
       if (shape === 'cone' && loads === 1) expect(said).toContain('One disc makes two: 13 pieces are 7 discs.');
-      if (shape !== 'cone' && family === 'sheet') expect(said.join(' ')).toMatch(/13 rounds of .*dry pan/);
+      if (shape !== 'cone' && family === 'thin-sheet') expect(said.join(' ')).toMatch(/13 rounds of .*dry pan/);
       const names = sheet.map((step) => stepName(step, trays));
       names.forEach(reads);
       expect(names).toContain('Dry the eggs');

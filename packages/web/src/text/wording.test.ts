@@ -107,7 +107,7 @@ const drafts: fc.Arbitrary<TrayDraft> = fc
     minutesS: fc.constantFrom<(number | null)[]>(null, 120, 600),
     crispC: fc.constantFrom(undefined, undefined, 150, 190, 230),
     place: fc.constantFrom<TrayDraft['filling']['place']>('room', 'fridge', 'ice-bath', 'freezer'),
-    family: fc.constantFrom<DoughFamilyId | null>(null, null, 'scalded', 'yeast', 'cold-fat'),
+    family: fc.constantFrom<DoughFamilyId | null>(null, null, 'hot-water', 'yeast', 'flaky'),
     yeast: fc.constantFrom('instant-yeast', 'active-dry-yeast'),
     raw: fc.constantFrom<TrayDraft['filling']['raw']>(undefined, 'poultry', 'vegetables'),
     method: fc.constantFrom<TrayDraft['filling']['method']>('pan', 'strain', 'squeeze', 'thicken'),

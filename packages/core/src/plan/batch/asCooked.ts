@@ -68,7 +68,7 @@ function doughAsCooked(
   };
 }
 
-/** What is missing of a scalded dough when it is weighed back has boiled off. */
+/** What is missing of a hot-water dough when it is weighed back has boiled off. */
 function boiledOff(
   dough: BatchDraft['dough'],
   madeKg: number,

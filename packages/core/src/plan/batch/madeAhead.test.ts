@@ -16,7 +16,7 @@ const EAT = '2030-01-05T18:30:00Z';
 const DAY_MS = 86_400_000;
 const short = newTray('Ahead', 'squash-sage', 24, EAT);
 const yeast = withWorkedFormula(withFamily(short, 'yeast'));
-const scalded = withWorkedFormula(withFamily(short, 'scalded'));
+const scalded = withWorkedFormula(withFamily(short, 'hot-water'));
 const ahead = (draft: TrayDraft, upTo: MadeAhead['upTo'], days = 1): TrayDraft => ({
   ...draft,
   dough: { ...draft.dough, ahead: { days, upTo } },
@@ -150,7 +150,7 @@ describe('measured at the dough', () => {
     expect(change.after).toBeLessThan(change.before);
   });
 
-  test('a scalded dough weighed back 60 g light is 60 g less dough, stiffer, with the water that mends it', () => {
+  test('a hot-water dough weighed back 60 g light is 60 g less dough, stiffer, with the water that mends it', () => {
     const planned = plannedOf(measures(scalded), 'dough-kg')!;
     const { trays, state } = cooked(scalded, 'mix-dough', 'dough-kg', planned - 0.06);
     const { figures } = trays[0]!.plan.dough;

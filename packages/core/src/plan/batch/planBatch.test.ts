@@ -148,7 +148,7 @@ describe('edits', () => {
     expect(withLimit(make(), { of: 'filling', line: 99, massKg: 1 })).toBeNull();
   });
   test('another family brings its oil and thickness into range', () => {
-    const scalded = withFamily(make(), 'scalded');
+    const scalded = withFamily(make(), 'hot-water');
     expect(scalded.fry.oilC).toBe(168);
     expect(scalded.fold.thicknessM).toBe(0.0026);
   });

@@ -37,17 +37,17 @@ const DRY_S = 6;
 const WARM_S = 1800;
 /** Days a dough keeps in the fridge; 0: it does not. Our own; what is used warm does not wait. */
 const DOUGH_KEEPS_DAYS: Readonly<Record<DoughFamilyId, number>> = {
-  'rubbed-short': 2,
-  'rubbed-wholemeal': 2,
+  shortcrust: 2,
+  wholemeal: 2,
   'hot-oil': 1,
   coiled: 1,
-  'cold-fat': 2,
+  flaky: 2,
   'egg-butter': 2,
   'soft-quick': 1,
   yeast: 1,
-  scalded: 0,
-  'starch-mash': 0,
-  sheet: 0,
+  'hot-water': 0,
+  'rice-starch': 0,
+  'thin-sheet': 0,
 };
 
 /** Whether its pieces are folded on an earlier day. */

@@ -52,7 +52,7 @@ const ROLL_SHARE = 0.2;
 
 function doughCheck(family: DoughFamily): CheckId {
   if (family.fistTest) return 'fist';
-  return family.id === 'yeast' || family.id === 'soft-quick' || family.id === 'sheet' ? 'windowpane' : 'smooth';
+  return family.id === 'yeast' || family.id === 'soft-quick' || family.id === 'thin-sheet' ? 'windowpane' : 'smooth';
 }
 
 const lengthS = ({ startMs, endMs }: ChainStep): number => (endMs - startMs) / 1000;

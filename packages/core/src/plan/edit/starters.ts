@@ -29,7 +29,7 @@ const SLOW = { minutesS: null, start: 'room', loadSize: null } as const;
 export const STARTERS: readonly Starter[] = [
   {
     id: 'squash-sage',
-    family: 'rubbed-short',
+    family: 'shortcrust',
     dough: card({ 'plain-wheat-flour': 1000, 'vegetable-shortening': 200, water: 380, 'fine-salt': 16 }),
     filling: card({
       'roast-squash': 1300,
@@ -46,7 +46,7 @@ export const STARTERS: readonly Starter[] = [
   },
   {
     id: 'lentil-dill',
-    family: 'rubbed-short',
+    family: 'shortcrust',
     dough: card({
       'plain-wheat-flour': 750,
       'wholemeal-wheat-flour': 250,
@@ -70,7 +70,7 @@ export const STARTERS: readonly Starter[] = [
   },
   {
     id: 'mushroom-barley',
-    family: 'scalded',
+    family: 'hot-water',
     dough: card({ 'plain-wheat-flour': 1000, water: 1050, butter: 90, 'fine-salt': 14 }),
     filling: card({ mushroom: 1100, 'boiled-barley': 520, onion: 220, butter: 45, garlic: 14, 'fine-salt': 14 }),
     cookToShare: 0.72,
@@ -80,7 +80,7 @@ export const STARTERS: readonly Starter[] = [
   },
   {
     id: 'mackerel-leek',
-    family: 'rubbed-short',
+    family: 'shortcrust',
     dough: card({ 'plain-wheat-flour': 1000, lard: 190, water: 380, 'fine-salt': 14 }),
     filling: card({
       'smoked-mackerel': 560,
@@ -97,7 +97,7 @@ export const STARTERS: readonly Starter[] = [
   },
   {
     id: 'pear-ginger',
-    family: 'rubbed-short',
+    family: 'shortcrust',
     dough: card({ 'plain-wheat-flour': 1000, butter: 240, water: 330, sugar: 20, 'fine-salt': 8 }),
     filling: card({ pear: 1500, sugar: 110, 'fresh-ginger': 28, 'corn-starch': 42, 'lemon-juice': 30, 'fine-salt': 3 }),
     cookToShare: 0.8,

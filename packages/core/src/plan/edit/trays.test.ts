@@ -249,7 +249,7 @@ test('the sheet of any batch: each step once, hands in one place, nothing waits 
 });
 
 test('dough in loads: each waits less than all at once, and what was poured and folded of each adds up', () => {
-  const one = withFamily(newTray('Hot-water', 'mushroom-barley', 60, EAT), 'scalded');
+  const one = withFamily(newTray('Hot-water', 'mushroom-barley', 60, EAT), 'hot-water');
   const waits = (loads: number) =>
     planTrays(
       batchOf({ ...one, dough: { ...one.dough, portions: loads } }),

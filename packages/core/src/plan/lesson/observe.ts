@@ -78,7 +78,7 @@ export function observationsOf({
     for (const [key, value] of handsSeen(runSheet(planned), cookActs))
       found.push({ kind: 'hands', key, value, ...common });
     const { boilOffShare, onHeat } = made.dough;
-    if (draft.dough.family === 'scalded' && draft.dough.boilOffShare === undefined && boilOffShare !== undefined)
+    if (draft.dough.family === 'hot-water' && draft.dough.boilOffShare === undefined && boilOffShare !== undefined)
       found.push({ kind: 'boil-off', key: onHeat ? 'on-heat' : 'off-heat', value: boilOffShare, ...common });
     const [first] = planned;
     const { answer } = stepState(state, stepKey('mix-dough'));

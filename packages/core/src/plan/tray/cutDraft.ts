@@ -36,7 +36,7 @@ export function cuttingOf(draft: TrayDraft, kitchen: Kitchen, { dough }: Pick<Co
     doughKg: Math.min(200, doughKg),
     doughKgPerM3: family.densityKgPerM3,
     board: { wideM: board.lengthM, highM: board.widthM },
-    // Scalded dough re-rolls warm and hardly tightens; dough without gluten does not.
-    toughens: !family.wantsGluten ? 0 : family.id === 'scalded' ? 0.3 : 1,
+    // Hot-water dough re-rolls warm and hardly tightens; dough without gluten does not.
+    toughens: !family.wantsGluten ? 0 : family.id === 'hot-water' ? 0.3 : 1,
   };
 }

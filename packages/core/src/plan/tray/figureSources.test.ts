@@ -16,7 +16,7 @@ test('every figure says where it comes from: planned, weighed, learnt or usual; 
   const kitchen: Kitchen = {
     ...DEFAULT_KITCHEN,
     learnt: {
-      browning: { 'rubbed-short': belief(1.4, 1) },
+      browning: { shortcrust: belief(1.4, 1) },
       golden: belief(1.1, 0.85),
       portions: belief(0.09, 0.04),
       opens: { 'half-moon': belief(3, 1) },

@@ -16,6 +16,16 @@ const replaced = (column: string, pairs: readonly (readonly [string, string])[])
   pairs.reduce((sql, [was, is]) => `REPLACE(${sql}, '${was}', '${is}')`, column);
 const field = ([was, is]: readonly [string, string]): readonly [string, string] => [`"${was}":`, `"${is}":`];
 
+/** Ids of the dough families. */
+const FAMILIES: readonly (readonly [was: string, is: string])[] = [
+  ['rubbed-short', 'shortcrust'],
+  ['rubbed-wholemeal', 'wholemeal'],
+  ['scalded', 'hot-water'],
+  ['cold-fat', 'flaky'],
+  ['starch-mash', 'rice-starch'],
+  ['sheet', 'thin-sheet'],
+];
+
 /** Figures of a finished batch. */
 const FIGURES: readonly (readonly [was: string, is: string])[] = [
   ['lots', 'loads'],
@@ -46,6 +56,19 @@ export const standardNames: Migration = {
       ([table, column]) =>
         `UPDATE ${table} SET ${column} = ${replaced(column, [...FIELDS, ['lots', 'portions'] as const].map(field))}`,
     ),
+    ...[...DOCUMENTS, ['formula_version', 'body'] as const].map(
+      ([table, column]) =>
+        `UPDATE ${table} SET ${column} = ${replaced(
+          column,
+          FAMILIES.map(([was, is]) => [`"family":"${was}"`, `"family":"${is}"`]),
+        )}`,
+    ),
+    // A stove keeps what had been learnt when it was lit, by family.
+    `UPDATE stove_session SET kitchen = ${replaced('kitchen', FAMILIES.map(field))}`,
+    ...FAMILIES.flatMap(([was, is]) => [
+      `UPDATE observation SET obs_key = '${is}' WHERE kind = 'browning' AND obs_key = '${was}'`,
+      `UPDATE unlearnt SET obs_key = '${is}' WHERE kind = 'browning' AND obs_key = '${was}'`,
+    ]),
     `UPDATE stove_session SET figures = ${replaced('figures', FIGURES.map(field))}`,
     'RENAME TABLE IF EXISTS fire_act TO stove_act',
     ...(

@@ -204,7 +204,7 @@ export function DoughStation({ line }: { readonly line: Line }) {
   );
 }
 
-/** How warm the liquid is poured over yeast, and how much of it boils off a scalded dough; emptied, as computed. */
+/** How warm the liquid is poured over yeast, and how much of it boils off a hot-water dough; emptied, as computed. */
 function Warmth({ line: { draft, cold, printer } }: { readonly line: Line }) {
   const edit = useEdit();
   const { dough } = draft;

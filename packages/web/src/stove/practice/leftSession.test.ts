@@ -50,7 +50,10 @@ it.each([
   ['an act at no moment', JSON.stringify({ ...whole, acts: [{ ...whole.acts[0], atS: null }] })],
   ['an act between two pots', JSON.stringify({ ...whole, acts: [{ ...whole.acts[0], pot: 0.5 }] })],
   ['no right moment', JSON.stringify({ ...whole, timeS: 'late' })],
-  ['a pace that is none', JSON.stringify({ ...whole, choices: { pace: 'toString', whispers: true } })],
+  [
+    'a pace that is none',
+    JSON.stringify({ ...whole, choices: { pace: 'function toString() { [native code] }', whispers: true } }),
+  ],
   ['no choices', JSON.stringify({ ...whole, choices: null })],
 ])('%s in the browser is no session, and breaks nothing', (_what, text) => {
   localStorage.setItem(KEY, text);

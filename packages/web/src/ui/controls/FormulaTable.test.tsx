@@ -30,7 +30,7 @@ function Host({ kind, start, byPercent = false, onNow }: HostProps) {
           lines={lines}
           percents={lines.map((line) => (100 * line.massKg) / (kind === 'dough' ? 1 : whole))}
           byPercent={byPercent}
-          family={kind === 'dough' ? 'rubbed-short' : null}
+          family={kind === 'dough' ? 'shortcrust' : null}
           printer={makePrinter(KITCHEN)}
           onLines={(field, change) => {
             const next = change(lines);
@@ -80,7 +80,7 @@ it('percent typed is percent had: of the whole in a filling, of the flour in a d
 });
 
 it('in a dough the flour itself stays a mass, for percent is reckoned on it', () => {
-  const dough = open({ kind: 'dough', start: WORKED_FORMULAS['rubbed-short'], byPercent: true });
+  const dough = open({ kind: 'dough', start: WORKED_FORMULAS['shortcrust'], byPercent: true });
   dough.type('Water', '41,5');
   expect(massOf(dough.seen.at(-1)!.lines, 'water')).toBeCloseTo(0.415, 9);
   dough.type('Plain wheat flour', '500');

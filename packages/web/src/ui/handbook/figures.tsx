@@ -57,7 +57,7 @@ const FLOUR_KG = 0.5;
 const SPOON_KG = 0.015;
 
 function Pour({ printer }: FigureProps) {
-  const { waterPercent, firstPour } = doughFamily('rubbed-short');
+  const { waterPercent, firstPour } = doughFamily('shortcrust');
   const waterKg = (FLOUR_KG * (waterPercent.least + waterPercent.most)) / 200;
   const firstKg = waterKg * firstPour;
   return (
@@ -75,7 +75,7 @@ function Pour({ printer }: FigureProps) {
 }
 
 function Stiffness() {
-  const { stiffness } = doughFamily('rubbed-short');
+  const { stiffness } = doughFamily('shortcrust');
   return (
     <>
       <Soft>{T.dial}</Soft>

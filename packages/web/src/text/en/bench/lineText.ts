@@ -113,17 +113,17 @@ const GOOD: Record<Station, string> = {
 
 /** How a dough feels when it is right. */
 const FEEL: Record<DoughFamilyId, string> = {
-  'rubbed-short': 'firm',
-  'rubbed-wholemeal': 'firm',
+  shortcrust: 'firm',
+  wholemeal: 'firm',
   'hot-oil': 'short',
   coiled: 'smooth',
-  scalded: 'pliable',
-  'cold-fat': 'crumbly',
+  'hot-water': 'pliable',
+  flaky: 'crumbly',
   'egg-butter': 'firm',
   'soft-quick': 'soft',
   yeast: 'soft',
-  'starch-mash': 'mouldable',
-  sheet: 'soft',
+  'rice-starch': 'mouldable',
+  'thin-sheet': 'soft',
 };
 
 export interface StationText {

@@ -14,17 +14,17 @@ import type {
 
 /** Wording that is not a finding; one place, so that it can be translated. */
 export const FAMILY_NAME: Record<DoughFamilyId, string> = {
-  'rubbed-short': 'Shortcrust',
-  'rubbed-wholemeal': 'Wholemeal shortcrust',
+  shortcrust: 'Shortcrust',
+  wholemeal: 'Wholemeal shortcrust',
   'hot-oil': 'Hot-oil',
   coiled: 'Coiled, two doughs',
-  scalded: 'Hot-water',
-  'cold-fat': 'Flaky',
+  'hot-water': 'Hot-water',
+  flaky: 'Flaky',
   'egg-butter': 'Egg and butter',
   'soft-quick': 'Soft quick',
   yeast: 'Yeast',
-  'starch-mash': 'Rice and starch',
-  sheet: 'Thin sheet',
+  'rice-starch': 'Rice and starch',
+  'thin-sheet': 'Thin sheet',
 };
 /** Names of the two doughs where a family has two. */
 export const PART_NAMES = {

@@ -2,12 +2,12 @@ import type { DoughFamilyId, DoughFigures } from '@ember-fold/core';
 
 /** The steps for making each dough; temperatures in braces are printed by `withTemps`. */
 export const FAMILY_METHOD: Record<DoughFamilyId, readonly string[]> = {
-  'rubbed-short': [
+  shortcrust: [
     'Rub the fat into flour and salt until a squeezed fistful keeps its shape.',
     'Pour in the first part of the water, bring the dough together, then add the rest a spoonful at a time.',
     'Knead firmly for 4 to 6 minutes. Rest it under a damp cloth.',
   ],
-  'rubbed-wholemeal': [
+  wholemeal: [
     'Rub in the fat as for a white dough.',
     'Mix it softer than seems right: bran absorbs water for 20 minutes.',
     'Knead firmly, then rest it covered.',
@@ -22,12 +22,12 @@ export const FAMILY_METHOD: Record<DoughFamilyId, readonly string[]> = {
     'Wrap the water dough around the fat dough, roll it out, coil it up and slice it.',
     'Flatten each slice so that the rings show. Start in cool oil, or the layers do not open.',
   ],
-  scalded: [
+  'hot-water': [
     'Boil the liquid, fat and salt. Tip in all the flour at once and stir to one mass.',
     'Weigh the pot to see how much water boiled off. Knead the dough while warm.',
     'Use it warm and keep the rest covered. Roll it on one side only.',
   ],
-  'cold-fat': [
+  flaky: [
     'Cut cold fat into the flour until the pieces are the size of peas.',
     'Add just enough ice water to bind it; press it together without kneading.',
     'Rest it in the fridge before rolling, and again before cutting.',
@@ -47,12 +47,12 @@ export const FAMILY_METHOD: Record<DoughFamilyId, readonly string[]> = {
     'Knead until smooth and stretchy. Let it double in size, then knock it back.',
     'Shape and proof the pieces. They are ready when a dent from your finger comes back slowly, and only in part.',
   ],
-  'starch-mash': [
+  'rice-starch': [
     'Mix it with warm water. It does not stretch.',
     'If an edge cracks, it is too dry: add water a spoonful at a time.',
     'Press it by hand between sheets of film, and use it at once.',
   ],
-  sheet: [
+  'thin-sheet': [
     'Knead a soft dough and rest it.',
     'Stack discs with oil and flour between them, and roll them out together.',
     'Cook the stack in a dry pan for 10 to 15 seconds a side. Peel the sheets apart while warm and keep them covered.',
@@ -76,7 +76,7 @@ export function methodOf({
   waterPercent,
   bloomKg,
 }: Pick<DoughFigures, 'family' | 'waterPercent' | 'bloomKg'>): readonly string[] {
-  if (id === 'scalded' && waterPercent >= SOFT_SCALDED) return SOFT_SCALDED_METHOD;
+  if (id === 'hot-water' && waterPercent >= SOFT_SCALDED) return SOFT_SCALDED_METHOD;
   if (id === 'yeast' && bloomKg === 0) return [INSTANT_YEAST, ...FAMILY_METHOD.yeast.slice(1)];
   return FAMILY_METHOD[id];
 }

@@ -18,7 +18,7 @@ export function portionLines({ family, shape, pieces, doughEachKg }: Portions, p
     return [`One disc makes two${discs}.`];
   }
   switch (family) {
-    case 'sheet':
+    case 'thin-sheet':
       return [
         `Divide the dough into ${rounds} and roll each as wide as your hand.`,
         'Brush them with oil, dust them with flour, stack up to eight, and roll the stack out together.',
@@ -30,7 +30,7 @@ export function portionLines({ family, shape, pieces, doughEachKg }: Portions, p
         'Lay each slice flat with its rings facing up, and roll it out from the middle.',
       ];
     case 'soft-quick':
-    case 'starch-mash':
+    case 'rice-starch':
       return [`Weigh ${rounds}, cover them, and press each flat by hand.`];
     case 'yeast':
       return [`Weigh ${rounds} and let them rest under a cloth before you roll.`];

@@ -17,17 +17,17 @@ const dries = (portions: number) =>
 const softens = (portions: number) =>
   `Its fat softens and the layers merge. Chill the waiting dough, or make it in ${portions} portions.`;
 const DOUGH_WAITS: Readonly<Record<DoughFamilyId, (portions: number) => string>> = {
-  scalded: warm,
-  sheet: warm,
+  'hot-water': warm,
+  'thin-sheet': warm,
   yeast: rises,
   'soft-quick': rises,
-  'cold-fat': softens,
+  flaky: softens,
   'egg-butter': softens,
-  'starch-mash': dries,
+  'rice-starch': dries,
   'hot-oil': dries,
   coiled: dries,
-  'rubbed-short': dries,
-  'rubbed-wholemeal': dries,
+  shortcrust: dries,
+  wholemeal: dries,
 };
 
 /** The sentences of Fry, Bake and Serve. They are loaded with their stations. */
