@@ -100,10 +100,10 @@ test.describe('from flour to ledger', () => {
     expect(figures.meanInOilS!).toBeLessThan(1.5 * takeOutS! + (60 * hand.ms) / 1000);
     expect(figures.inRangeShare!).toBeGreaterThan(0.3);
 
-    await page.getByRole('textbox', { name: 'Notes' }).fill('Four opened at the rope.');
+    await page.getByRole('textbox', { name: 'Notes' }).fill('Four burst at the rope.');
     await expect(page.getByText('saved', { exact: true })).toBeVisible();
     await page.reload();
-    await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Four opened at the rope.');
+    await expect(page.getByRole('textbox', { name: 'Notes' })).toHaveValue('Four burst at the rope.');
 
     await page.getByRole('button', { name: 'Cook again with the actual values' }).click();
     await settled(page);

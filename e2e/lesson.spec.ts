@@ -42,9 +42,9 @@ test('from a record to the next batch with its one change: judged, on two device
   const next = (await read<Batch>(`/batches/${page.url().split('/').at(-2)!}`)).draft;
   expect(next.trying).toMatchObject({ record: id, change: 'brush-rim', mark: 'A' });
   expect(next.trays.A!.seal).toMatchObject({ flouredRim: false });
-  const { opened } = next.trying!;
-  expect(opened!.after).toBeLessThan(opened!.before);
-  expect(opened!.low).toBeLessThan(opened!.high);
+  const { burst } = next.trying!;
+  expect(burst!.after).toBeLessThan(burst!.before);
+  expect(burst!.low).toBeLessThan(burst!.high);
 });
 
 test('side by side: what can be told from eight pieces each is told, and no more', async ({ page }) => {
@@ -134,7 +134,7 @@ test('the whole of a record: what mattered, a photo read by its paper, a tag, de
   await page.getByRole('button', { name: 'Delete this record' }).click();
   await expect(page.getByText('“Squash and sage half-moons, first try” is deleted.')).toBeVisible();
   expect(await named('Squash and sage half-moons, first try')).toBeUndefined();
-  expect((await read<Learnt>('/learnt')).opens!['half-moon']!.count).toBe(before.opens!['half-moon']!.count - 1);
+  expect((await read<Learnt>('/learnt')).bursts!['half-moon']!.count).toBe(before.bursts!['half-moon']!.count - 1);
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: /^market 1$/ }).click();
   await expect(page.getByRole('list', { name: 'Finished batches' }).getByRole('listitem')).toHaveCount(1);
@@ -144,7 +144,7 @@ test('the whole of a record: what mattered, a photo read by its paper, a tag, de
   await go(page, '/store/learnt');
   await page.getByRole('button', { name: /^Use the usual figure: How often pieces burst/ }).click();
   await expect(page.getByRole('button', { name: /^Use the learnt figure: How often pieces burst/ })).toBeVisible();
-  expect((await read<Learnt>('/learnt')).opens).toBeUndefined();
+  expect((await read<Learnt>('/learnt')).bursts).toBeUndefined();
   await page.getByRole('button', { name: /^Use the learnt figure: How often pieces burst/ }).click();
   await axeFindsNothing(page, 'what was learnt');
   await page.setViewportSize({ width: 390, height: 844 });

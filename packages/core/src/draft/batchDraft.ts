@@ -31,7 +31,7 @@ export interface Trying {
   readonly change: string;
   readonly mark: TrayMark;
   /** Share of pieces that opened before, and that are expected to; absent: it is not about that. */
-  readonly opened?: { readonly before: number; readonly after: number; readonly low: number; readonly high: number };
+  readonly burst?: { readonly before: number; readonly after: number; readonly low: number; readonly high: number };
 }
 
 /** Two trays of a batch that differ by one thing, to be judged against each other. */

@@ -117,7 +117,7 @@ interface FindingValues {
   'fold.impossible': Nothing;
   'fold.holds': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
   'fold.tight': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
-  'fold.opens': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
+  'fold.bursts': { readonly fill: number; readonly spareKg: number; readonly overKg: number; readonly moreKg: number };
   'fold.plain': Nothing;
   'fold.puffs': { readonly highM: number; readonly fill: number };
   'fold.stays-flat': { readonly highM: number; readonly fill: number };

@@ -24,7 +24,7 @@ export interface Learnt {
   /** Colour B that this cook calls golden. */
   readonly golden?: Belief;
   /** Odds that a piece opens beside the model's, times; by shape. */
-  readonly opens?: Readonly<Record<string, Belief>>;
+  readonly bursts?: Readonly<Record<string, Belief>>;
   /** How portions differ, standard deviation over mean. */
   readonly portions?: Belief;
   /** Time of hands' work beside what the kitchen has set, times. */

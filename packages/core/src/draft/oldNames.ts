@@ -10,6 +10,8 @@ const FIELDS: readonly { readonly was: string; readonly is: string; readonly in?
   { was: 'coat', is: 'coating' },
   { was: 'glue', is: 'sealWith' },
   { was: 'fromPutBy', is: 'fromStored' },
+  { was: 'opened', is: 'burst' },
+  { was: 'opens', is: 'bursts' },
   { was: 'ring', is: 'burner', in: 'pot' },
   { was: 'ringS', is: 'burnerLagS' },
 ];
@@ -30,7 +32,8 @@ const VALUES: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   family: FAMILIES,
   // A learnt figure that was put back to the usual one is named by its dough family.
   key: FAMILIES,
-  kind: { flip: 'turn', lift: 'take-out', 'put-by': 'stored' },
+  kind: { flip: 'turn', lift: 'take-out', 'put-by': 'stored', opens: 'bursts' },
+  of: { opens: 'bursts' },
 };
 
 const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>

@@ -20,7 +20,7 @@ const DAY_MS = 86_400_000;
 const FIRST_MS = Date.parse('2030-01-05T18:30:00Z');
 
 const observation = fc.record({
-  kind: fc.constantFrom(...(['browning', 'golden', 'opens', 'portions', 'hands', 'boil-off', 'fist'] as const)),
+  kind: fc.constantFrom(...(['browning', 'golden', 'bursts', 'portions', 'hands', 'boil-off', 'fist'] as const)),
   value: fc.double({ min: 0.05, max: 0.5, noNaN: true }),
   of: fc.integer({ min: 2, max: 40 }),
   atMs: fc.integer({ min: FIRST_MS, max: FIRST_MS + 900 * DAY_MS }),
@@ -28,7 +28,7 @@ const observation = fc.record({
 const KEYS = {
   browning: 'shortcrust',
   golden: '',
-  opens: 'half-moon',
+  bursts: 'half-moon',
   portions: '',
   hands: 'mixS',
   'boil-off': 'on-heat',
@@ -69,7 +69,7 @@ test('what is believed does not hang on the order, is within its range, sharpens
 
 test('one that opens in a safe piece does not frighten, many that do are believed', () => {
   const seen = (hits: number, of: number) =>
-    learntFrom([{ kind: 'opens', key: 'x', value: 0.02, of, hits, atMs: 0 }], 0).opens!['x']!;
+    learntFrom([{ kind: 'bursts', key: 'x', value: 0.02, of, hits, atMs: 0 }], 0).bursts!['x']!;
   const share = (times: number) => (times * 0.02) / (0.98 + times * 0.02);
   expect(share(seen(1, 12).value)).toBeLessThan(0.05);
   expect(share(seen(12, 48).value)).toBeGreaterThan(0.12);
@@ -97,7 +97,7 @@ function hiddenKitchen(seed: number) {
   ) as Record<(typeof HAND_WORKS)[number], number>;
   return {
     browning: Math.exp(LEARNT_SPREAD.browning.prior * normal()),
-    opens: Math.exp(0.9 * normal()),
+    bursts: Math.exp(0.9 * normal()),
     hands,
     portions: USUAL_PORTIONS * Math.exp(0.25 * normal()),
     normal,
@@ -111,7 +111,7 @@ function cooked(hidden: ReturnType<typeof hiddenKitchen>, kitchen: Kitchen, atMs
   const planned = planTrays(BATCH, kitchen, null);
   const { fry, fold } = planned[0]!.plan;
   const believed = kitchen.learnt?.browning?.[DRAFT.dough.family]?.value ?? 1;
-  const odds = (hidden.opens * fold.burst!.share) / (1 - fold.burst!.share) / fold.burst!.odds;
+  const odds = (hidden.bursts * fold.burst!.share) / (1 - fold.burst!.share) / fold.burst!.odds;
   const burst = Array.from({ length: PIECES }, (_, i) => i + 1).filter(() => uniform() < odds / (1 + odds));
   const dropS = 700;
   const acts: StoveAct[] = [
@@ -159,9 +159,9 @@ function cooked(hidden: ReturnType<typeof hiddenKitchen>, kitchen: Kitchen, atMs
 }
 
 test('twenty kitchens nobody knows: after five batches errors of take out, of what opens and of minutes fall by half, and ranges hold what they promise', () => {
-  const off: Record<'take-out' | 'opens' | 'minutes', { before: number; after: number }> = {
+  const off: Record<'take-out' | 'bursts' | 'minutes', { before: number; after: number }> = {
     'take-out': { before: 0, after: 0 },
-    opens: { before: 0, after: 0 },
+    bursts: { before: 0, after: 0 },
     minutes: { before: 0, after: 0 },
   };
   let [held, ranges] = [0, 0];
@@ -183,15 +183,15 @@ test('twenty kitchens nobody knows: after five batches errors of take out, of wh
       observations.push(...cooked(hidden, kitchen, atMs));
       kitchen = { ...DEFAULT_KITCHEN, learnt: learntFrom(observations, atMs) };
     }
-    const { browning, opens, hands } = kitchen.learnt!;
-    const [crust, opened] = [browning!['shortcrust']!, opens!['half-moon']!];
+    const { browning, bursts, hands } = kitchen.learnt!;
+    const [crust, burst] = [browning!['shortcrust']!, bursts!['half-moon']!];
     const trueS = coloured(hidden.browning);
     off['take-out'].before += Math.abs(coloured(1) - trueS);
     off['take-out'].after += Math.abs(coloured(crust.value) - trueS);
     const { share } = planCold(DRAFT, DEFAULT_KITCHEN).fold.burst!;
     const at = (times: number) => (times * share) / (1 - share + times * share);
-    off.opens.before += Math.abs(at(1) - at(hidden.opens));
-    off.opens.after += Math.abs(at(opened.value) - at(hidden.opens));
+    off.bursts.before += Math.abs(at(1) - at(hidden.bursts));
+    off.bursts.after += Math.abs(at(burst.value) - at(hidden.bursts));
     const minutes = (of: Kitchen['hands']) => of.mixS + of.cookFillingS + PIECES * of.foldEachS + of.serveS;
     const real = minutes(
       Object.fromEntries(
@@ -204,7 +204,7 @@ test('twenty kitchens nobody knows: after five batches errors of take out, of wh
     off.minutes.before += Math.abs(minutes(DEFAULT_KITCHEN.hands) - real);
     off.minutes.after += Math.abs(minutes(handsOf(kitchen)) - real);
     const inside = ({ low, high }: Belief, value: number) => (low <= value && value <= high ? 1 : 0);
-    held += inside(crust, hidden.browning) + inside(opened, hidden.opens);
+    held += inside(crust, hidden.browning) + inside(burst, hidden.bursts);
     held += HAND_WORKS.reduce((sum, work) => sum + inside(hands![work]!, hidden.hands[work]), 0);
     ranges += 2 + HAND_WORKS.length;
   }

@@ -5,7 +5,7 @@ import { clamp } from '../numeric/clamp.js';
 import { TAKE_OUT_COLOUR } from '../frying/colour.js';
 
 /** What batches teach. */
-export const LEARNT_KINDS = ['browning', 'golden', 'opens', 'portions', 'hands', 'boil-off', 'fist'] as const;
+export const LEARNT_KINDS = ['browning', 'golden', 'bursts', 'portions', 'hands', 'boil-off', 'fist'] as const;
 export type LearntKind = (typeof LEARNT_KINDS)[number];
 
 /** What one batch says of one figure. */
@@ -41,8 +41,8 @@ export const LEARNT_SPREAD = {
   'boil-off': { prior: 0.04, seen: 0.02, least: 0, most: 0.5 },
 } as const;
 /** Logarithm of the odds beside the model's. */
-const OPENS_SD = 0.9;
-const OPENS_GRID = { most: 4, step: 0.04 };
+const BURSTS_SD = 0.9;
+const BURSTS_GRID = { most: 4, step: 0.04 };
 /** Rubbed fat from which a fist of flour holds as usual, how kitchens differ by it, and how sharp it is, shares of flour. */
 const FIST = { usual: FIST_HOLDS / 100, prior: 0.025, sharp: 0.008, least: 0.1, most: 0.28, step: 0.001 };
 /** Portions differ by this as usual, and that counts as so many weighings. */
@@ -95,8 +95,8 @@ const gridOf = (least: number, most: number, step: number): readonly number[] =>
   Array.from({ length: Math.round((most - least) / step) + 1 }, (_, i) => least + i * step);
 
 /** How much likelier pieces open than the model says: counts against its own share, so that one burst in a safe piece does not frighten. */
-function opens(some: readonly Weighed[]): Belief {
-  const { most, step } = OPENS_GRID;
+function bursts(some: readonly Weighed[]): Belief {
+  const { most, step } = BURSTS_GRID;
   const grid = gridOf(-most, most, step);
   const logs = grid.map((shift) =>
     some.reduce(
@@ -106,7 +106,7 @@ function opens(some: readonly Weighed[]): Belief {
         const p = odds / (1 + odds);
         return sum + weight * (hits * Math.log(p) + (of - hits) * Math.log(1 - p));
       },
-      -0.5 * (shift / OPENS_SD) ** 2,
+      -0.5 * (shift / BURSTS_SD) ** 2,
     ),
   );
   const { value, low, high } = onGrid(grid, logs);
@@ -187,7 +187,7 @@ export function learntFrom(observations: readonly Observation[], nowMs: number):
   const [golden, spread, fists] = [of('golden'), of('portions'), of('fist')];
   const isHand = (key: string): key is HandWork => HAND_WORKS.some((work) => work === key);
   const browning = byKey('browning', (_, some) => normal(1, some, 'browning', true));
-  const opened = byKey('opens', (_, some) => opens(some));
+  const burst = byKey('bursts', (_, some) => bursts(some));
   const hands = Object.fromEntries(
     Object.entries(byKey('hands', (_, some) => normal(1, some, 'hands', true))).filter(([key]) => isHand(key)),
   );
@@ -196,7 +196,7 @@ export function learntFrom(observations: readonly Observation[], nowMs: number):
   return {
     ...(isAny(browning) && { browning }),
     ...(golden.length > 0 && { golden: normal(TAKE_OUT_COLOUR, weighed(golden, nowMs), 'golden', false) }),
-    ...(isAny(opened) && { opens: opened }),
+    ...(isAny(burst) && { bursts: burst }),
     ...(spread.length > 0 && { portions: portions(weighed(spread, nowMs)) }),
     ...(fists.length > 0 && { fist: fist(weighed(fists, nowMs)) }),
     ...(isAny(hands) && { hands }),

@@ -10,7 +10,7 @@ export interface RecordSide {
 
 /** One figure over several records. */
 export interface RecordRow {
-  readonly what: 'pieces' | 'opened' | 'in-oil-s' | 'oil-c' | 'in-range' | 'frying-s' | 'turns' | 'crust' | 'liked';
+  readonly what: 'pieces' | 'burst' | 'in-oil-s' | 'oil-c' | 'in-range' | 'frying-s' | 'turns' | 'crust' | 'liked';
   /** SI; shares 0–1; `null`: not known. */
   readonly values: readonly (number | null)[];
   /** Against the first, as a share of it; `null`: not known, or of no meaning. */
@@ -18,7 +18,7 @@ export interface RecordRow {
 }
 
 /** Figures of which a share of the first says nothing. */
-const BARE: readonly RecordRow['what'][] = ['oil-c', 'crust', 'liked', 'opened', 'in-range'];
+const BARE: readonly RecordRow['what'][] = ['oil-c', 'crust', 'liked', 'burst', 'in-range'];
 
 /**
  * Records beside one another, figure by figure, each against the first; a figure that none has is left out.
@@ -28,7 +28,7 @@ export function compareRecords(records: readonly RecordSide[]): readonly RecordR
   const cooked = ({ fried, burst }: LedgerFigures) => fried + burst;
   const of: Record<RecordRow['what'], (record: RecordSide) => number | null | undefined> = {
     pieces: ({ figures }) => cooked(figures),
-    opened: ({ figures }) => (cooked(figures) > 0 ? figures.burst / cooked(figures) : null),
+    burst: ({ figures }) => (cooked(figures) > 0 ? figures.burst / cooked(figures) : null),
     'in-oil-s': ({ figures }) => figures.meanInOilS,
     'oil-c': ({ figures }) => figures.oilMeanC,
     'in-range': ({ figures }) => figures.inRangeShare,

@@ -12,8 +12,8 @@ test('causes: what was seen and the batch’s own numbers decide; chances are ch
     rankCauses({ present, absent }, ratios)[0]!.id;
   expect(first(['dark', 'raw-ring'])).toBe('oil-hot');
   expect(first(['pale', 'greasy'])).toBe('oil-cool');
-  expect(first(['opened', 'too-much'])).toBe('overfull');
-  expect(first(['opened'], { 'rim-dry': 8, overfull: 0.3 })).toBe('rim-dry');
+  expect(first(['burst', 'too-much'])).toBe('overfull');
+  expect(first(['burst'], { 'rim-dry': 8, overfull: 0.3 })).toBe('rim-dry');
   // What is known not to be there speaks against what would have brought it.
   const lone = (absent: (typeof SYMPTOMS)[number][]) =>
     rankCauses({ present: ['pale'], absent }, {}).find(({ id }) => id === 'oil-cool')!.chance;
@@ -64,7 +64,7 @@ test('looks: any that are given are read, nothing is asked that the stove has co
     fc.property(look, fc.nat(20), fc.nat(5), (looks, fried, burst) => {
       const { present, absent } = symptomsSeen(looks, { fried, burst });
       expect(present.filter((symptom) => absent.includes(symptom))).toEqual([]);
-      if (fried + burst > 0) expect(present.includes('opened')).toBe(burst > 0);
+      if (fried + burst > 0) expect(present.includes('burst')).toBe(burst > 0);
     }),
   );
   expect(symptomsSeen({}, null)).toEqual({ present: [], absent: [] });
@@ -132,11 +132,11 @@ test('records beside one another: each figure is the record’s own, and against
     { figures: figures(0, 0, null), looks: {} },
   ]);
   const row = (what: string) => rows.find((one) => one.what === what);
-  expect(row('opened')!.values).toEqual([0.1, 0, null]);
+  expect(row('burst')!.values).toEqual([0.1, 0, null]);
   expect(row('in-oil-s')!.against).toEqual([null, 0.25, null]);
   expect(row('crust')!.values).toEqual([2, null, null]);
   // What none of them knows is left out.
-  expect(rows.map(({ what }) => what)).toEqual(['pieces', 'opened', 'in-oil-s', 'oil-c', 'crust']);
+  expect(rows.map(({ what }) => what)).toEqual(['pieces', 'burst', 'in-oil-s', 'oil-c', 'crust']);
   expect(compareRecords([])).toEqual([]);
 });
 
@@ -159,8 +159,8 @@ test('months: every day plan is in its own, shares are of all their pieces and o
         const months = monthlyTrends(entries);
         expect(months.map(({ month }) => month)).toEqual(months.map(({ month }) => month).sort());
         expect(months.reduce((sum, { dayPlans }) => sum + dayPlans, 0)).toBe(entries.length);
-        const opened = months.reduce((sum, { openedShare, pieces }) => sum + (openedShare ?? 0) * pieces, 0);
-        expect(opened).toBeCloseTo(
+        const burst = months.reduce((sum, { burstShare, pieces }) => sum + (burstShare ?? 0) * pieces, 0);
+        expect(burst).toBeCloseTo(
           entries.reduce((sum, one) => sum + one.figures.burst, 0),
           6,
         );

@@ -11,7 +11,7 @@ export const LOOKS = {
   amount: ['little', 'right', 'much'],
   salt: ['little', 'right', 'much'],
   sizes: ['alike', 'mixed'],
-  opened: ['seam', 'knot', 'wall', 'end'],
+  burst: ['seam', 'knot', 'wall', 'end'],
 } as const;
 export type LookId = keyof typeof LOOKS;
 export type LookOf<Id extends LookId> = (typeof LOOKS)[Id][number];
@@ -49,7 +49,7 @@ export interface RecordLooks {
 
 /** What went wrong, as it is seen. */
 export const SYMPTOMS = [
-  ...(['opened', 'dark', 'pale', 'raw-ring', 'greasy', 'tough', 'blisters', 'uneven'] as const),
+  ...(['burst', 'dark', 'pale', 'raw-ring', 'greasy', 'tough', 'blisters', 'uneven'] as const),
   ...(['mixed-sizes', 'cold-filling', 'too-little', 'too-much', 'salty', 'bland'] as const),
 ] as const;
 export type Symptom = (typeof SYMPTOMS)[number];
@@ -74,7 +74,7 @@ export function symptomsSeen(
 ): Seen {
   const { crust, even, blisters, grease, bite, ring, filling, amount, salt, sizes } = looks;
   const judged: [Symptom, boolean | undefined][] = [
-    ['opened', figures && figures.fried + figures.burst > 0 ? figures.burst > 0 : looks.opened && true],
+    ['burst', figures && figures.fried + figures.burst > 0 ? figures.burst > 0 : looks.burst && true],
     ['dark', crust === undefined ? undefined : Math.round(crust) > GOLDEN.to],
     ['pale', crust === undefined ? undefined : Math.round(crust) < GOLDEN.from],
     ['raw-ring', ring && ring === 'raw'],

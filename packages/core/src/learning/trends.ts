@@ -7,7 +7,7 @@ export interface MonthTrend {
   readonly dayPlans: number;
   readonly pieces: number;
   /** Share of pieces that opened; `null`: none was fried. */
-  readonly openedShare: number | null;
+  readonly burstShare: number | null;
   /** Share of the frying in which the oil was in its range; `null`: nothing was read. */
   readonly inRangeShare: number | null;
   /** s of frying for each piece; `null`: none was fried. */
@@ -31,7 +31,7 @@ export function monthlyTrends(
       month,
       dayPlans: own.length,
       pieces,
-      openedShare: pieces > 0 ? sum(({ burst }) => burst) / pieces : null,
+      burstShare: pieces > 0 ? sum(({ burst }) => burst) / pieces : null,
       inRangeShare: readS > 0 ? sum(({ inRangeShare, fryingS }) => (inRangeShare ?? 0) * fryingS) / readS : null,
       eachS: pieces > 0 ? sum(({ fryingS }) => fryingS) / pieces : null,
     };

@@ -52,7 +52,7 @@ export function foldFindings(
   if (fillingKg === 0) found.push({ code: 'fold.plain', tone: 'know', values: {} });
   else if (fill < 0.45 && isEnough) {
     found.push({ code: 'fold.enough', tone: 'good', values: { fillingKg, doughKg: piece.doughKg } });
-  } else if (fill > 0.9) found.push({ code: 'fold.opens', tone: fill > 1 ? 'stop' : 'look-out', values });
+  } else if (fill > 0.9) found.push({ code: 'fold.bursts', tone: fill > 1 ? 'stop' : 'look-out', values });
   else if (fill > FILL_RANGE.most) found.push({ code: 'fold.tight', tone: 'look-out', values });
   else if (fill >= 0.45) found.push({ code: 'fold.holds', tone: 'good', values });
   else found.push({ code: 'fold.bready', tone: 'look-out', values });

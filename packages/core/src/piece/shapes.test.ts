@@ -359,8 +359,8 @@ test('findings follow the fill', () => {
     ).map((f) => `${f.code}:${f.tone}`);
   expect(codes(0.034)).toEqual(expect.arrayContaining(['fold.holds:good', 'fold.wall:good', 'fold.even:good']));
   expect(codes(0.04)).toContain('fold.tight:look-out');
-  expect(codes(0.045)).toContain('fold.opens:look-out');
-  expect(codes(0.06)).toContain('fold.opens:stop');
+  expect(codes(0.045)).toContain('fold.bursts:look-out');
+  expect(codes(0.06)).toContain('fold.bursts:stop');
   expect(codes(0.012)).toContain('fold.bready:look-out');
   expect(codes(0)).toEqual(expect.arrayContaining(['fold.plain:know']));
   expect(codes(0)).not.toContain('fold.bready:look-out');

@@ -364,7 +364,7 @@ function stepPotRun(run: PotRun, nowS: number, isGone: boolean): void {
   const inOil = run.groups.reduce((sum, { numbers }) => sum + numbers.length, 0);
   run.offKs += Math.max(0, inOil - first!.fry.room) * dtS * CROWDED_K;
   run.state = stepPot(run.pot, state, run.setting, session.kitchen.roomC, clamp(loadJ / dtS, -9e4, 9e4), dtS);
-  for (const { piece, afterS } of truth.opens) {
+  for (const { piece, afterS } of truth.bursts) {
     const group = inPotOf(run, piece);
     if (group && !run.openedS.has(piece) && nowS + dtS - group.droppedS >= afterS) run.openedS.set(piece, nowS + dtS);
   }

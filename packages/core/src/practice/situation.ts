@@ -37,7 +37,7 @@ export interface PotTruth {
   /** The oil carries what somebody at the table must not have. */
   readonly oilHarms: boolean;
   /** Pieces that open, and how many s after they went in. */
-  readonly opens: readonly { readonly piece: number; readonly afterS: number }[];
+  readonly bursts: readonly { readonly piece: number; readonly afterS: number }[];
   /** When the probe slips out of the oil, s; `null`: it stays. */
   readonly probeOutS: number | null;
 }

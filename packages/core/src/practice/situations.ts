@@ -63,7 +63,7 @@ const TWISTS: Readonly<Record<SituationKind, (draw: Draw) => Twist>> = {
   }),
   burst: ({ whole }) => {
     const piece = whole(1, 4);
-    return { pieces: 6, truth: { opens: [{ piece, afterS: whole(90, 220) }] } };
+    return { pieces: 6, truth: { bursts: [{ piece, afterS: whole(90, 220) }] } };
   },
   frozen: ({ within }) => ({
     draft: (draft) => ({ ...draft, fry: { ...draft.fry, start: 'frozen' } }),
@@ -128,7 +128,7 @@ function potOf(twist: Twist, draw: Draw, name: string, eatAt: string): PracticeP
     browning: draw.within(0.95, 1.05),
     crumbs: 0,
     oilHarms: false,
-    opens: [],
+    bursts: [],
     probeOutS: null,
     ...twist.truth,
     pot: { ...kitchen.pot, ...twist.truth?.pot },

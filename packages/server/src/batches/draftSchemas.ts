@@ -158,7 +158,7 @@ export const draft = Joi.object<BatchDraft>({
       .valid(...CHANGES)
       .required(),
     mark: mark.required(),
-    opened: Joi.object({ before: share, after: share, low: share, high: share }).optional(),
+    burst: Joi.object({ before: share, after: share, low: share, high: share }).optional(),
   }).optional(),
   test: Joi.object<SideBySide>({
     of: mark.required(),

@@ -104,8 +104,8 @@ export const PAST: readonly Past[] = [
       ],
       takeOutLateS: 0,
     },
-    notes: 'Filled by spoon and too full: two opened at the tip.',
-    looks: { A: { ...GOOD, amount: 'much', opened: 'end', sizes: 'mixed', liked: 3, keep: false } },
+    notes: 'Filled by spoon and too full: two burst at the tip.',
+    looks: { A: { ...GOOD, amount: 'much', burst: 'end', sizes: 'mixed', liked: 3, keep: false } },
   },
   fine(
     'Smoked mackerel and leek ropes, again',
@@ -146,8 +146,8 @@ export const PAST: readonly Past[] = [
       takeOutLateS: 60,
     },
     oilC: 164,
-    notes: 'Two opened at the rope; the rim had flour on it. Darker than wanted.',
-    looks: { A: { ...GOOD, crust: 4, opened: 'seam', liked: 3, keep: false } },
+    notes: 'Two burst at the rope; the rim had flour on it. Darker than wanted.',
+    looks: { A: { ...GOOD, crust: 4, burst: 'seam', liked: 3, keep: false } },
     trays: flouredRim,
   },
   {
@@ -168,6 +168,6 @@ export const PAST: readonly Past[] = [
     mishaps: { bursts: [{ piece: 15, afterS: 330 }], takeOutLateS: -15 },
     oilC: 158,
     notes: 'Cooler oil, longer: much better. One burst, overfilled by hand.',
-    looks: { A: { ...GOOD, amount: 'much', opened: 'seam', sizes: 'mixed' } },
+    looks: { A: { ...GOOD, amount: 'much', burst: 'seam', sizes: 'mixed' } },
   },
 ];

@@ -67,7 +67,7 @@ const kitchenThen = kitchen.keys({
   ),
   learnt: Joi.object({
     browning: beliefs,
-    opens: beliefs,
+    bursts: beliefs,
     hands: beliefs,
     boilOff: beliefs,
     golden: belief,

@@ -24,7 +24,7 @@ const crust = async (place: number) => {
 test('records teach at once when they are judged, plans use it, and it survives a restart', async () => {
   const before = await learnt();
   expect(before.browning!['shortcrust']!.count).toBeGreaterThan(1);
-  expect(before.opens!['half-moon']!.count).toBeGreaterThan(1);
+  expect(before.bursts!['half-moon']!.count).toBeGreaterThan(1);
   await crust(5);
   const after = await learnt();
   expect(after.browning!['shortcrust']!.value).toBeGreaterThan(before.browning!['shortcrust']!.value);
@@ -43,7 +43,7 @@ test('there is a way back to what is usual, and back again; what is seen later c
     app.call('PUT', '/api/learnt/usual', { kind: 'browning', key: 'shortcrust', isUsual });
   expect((await put(true)).status).toBe(200);
   expect((await learnt()).browning?.['shortcrust']).toBeUndefined();
-  expect((await learnt()).opens).toEqual(before.opens);
+  expect((await learnt()).bursts).toEqual(before.bursts);
   expect((await put(false)).status).toBe(200);
   expect(await learnt()).toEqual(before);
   for (const bad of [{ kind: 'luck', key: 'x', isUsual: true }, { kind: 'golden', key: "';--", isUsual: true }, {}])

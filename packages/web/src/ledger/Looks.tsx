@@ -83,7 +83,7 @@ export function Looks({ title, looks, burst, photo, saved, onJudge }: LooksProps
   const { state, problem } = useSave(saved);
   // A picture tells it finer than the six do.
   const place = looks.crust === undefined ? null : Math.round(looks.crust);
-  const ids = (Object.keys(LOOKS) as LookId[]).filter((id) => id !== 'opened' || burst > 0);
+  const ids = (Object.keys(LOOKS) as LookId[]).filter((id) => id !== 'burst' || burst > 0);
   return (
     <Panel aria-label={title}>
       <PanelTitle>{title}</PanelTitle>

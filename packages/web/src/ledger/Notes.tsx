@@ -17,8 +17,8 @@ interface NotesProps {
 export function Notes({ id, note }: NotesProps) {
   const key = `notes ${id}`;
   const [text, setText] = useState(() => '');
-  const [opened, setOpened] = useState('');
-  if (opened !== key) {
+  const [burst, setOpened] = useState('');
+  if (burst !== key) {
     setOpened(key);
     setText(saver.open(key, id, notesKind(setText), { value: note.notes, version: note.version }));
   }

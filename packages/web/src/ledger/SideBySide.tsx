@@ -41,7 +41,7 @@ export function SideBySide({ record, looks }: { readonly record: LedgerRecord; r
             <tr>
               <td />
               <th scope="col">{L.whole}</th>
-              <th scope="col">{L.opened}</th>
+              <th scope="col">{L.burst}</th>
               <th scope="col">{L.colour}</th>
               <th scope="col">{LOOK_WORD.grease.greasy}</th>
               <th scope="col">{L.likedShort}</th>
@@ -52,7 +52,7 @@ export function SideBySide({ record, looks }: { readonly record: LedgerRecord; r
               <tr key={mark}>
                 <th scope="row">{name}</th>
                 <td>{figures.fried}</td>
-                <td>{L.openedOf(figures.burst, of)}</td>
+                <td>{L.burstOf(figures.burst, of)}</td>
                 <td>
                   {crust === undefined ? (
                     '–'

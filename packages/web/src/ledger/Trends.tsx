@@ -34,8 +34,8 @@ export function Trends({ entries }: { readonly entries: readonly LedgerEntry[] }
   if (months.length < 2) return null;
   const rows = [
     {
-      name: T.trend.opened,
-      of: months.map(({ openedShare: share }) => (share === null ? '–' : printer.percent(share))),
+      name: T.trend.burst,
+      of: months.map(({ burstShare: share }) => (share === null ? '–' : printer.percent(share))),
     },
     {
       name: T.trend.inRange,

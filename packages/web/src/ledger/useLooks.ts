@@ -9,8 +9,8 @@ import { lessonLatest, wholeOnce } from '../workers/lessonClient';
 export function useLooks({ id, looks }: Pick<LedgerRecord, 'id' | 'looks'>) {
   const key = `looks ${id}`;
   const [now, setNow] = useState<RecordLooks>(() => looks.looks);
-  const [opened, setOpened] = useState('');
-  if (opened !== key) {
+  const [burst, setOpened] = useState('');
+  if (burst !== key) {
     setOpened(key);
     setNow(saver.open(key, id, looksKind(setNow), { value: looks.looks, version: looks.version }));
   }

@@ -58,7 +58,7 @@ interface Row {
 const FIELD = {
   browning: 'browning',
   golden: 'golden',
-  opens: 'opens',
+  bursts: 'bursts',
   portions: 'portions',
   hands: 'hands',
   'boil-off': 'boilOff',

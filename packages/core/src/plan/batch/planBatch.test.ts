@@ -190,7 +190,7 @@ test('a pocket filled past twice what it holds is no piece to fry, and Fold says
   expect(filled(1.9).fry).not.toBeNull();
   const over = filled(2.1);
   expect([over.fry, over.serve]).toEqual([null, null]);
-  expect(over.fold.findings.find((f) => f.code === 'fold.opens')?.tone).toBe('stop');
+  expect(over.fold.findings.find((f) => f.code === 'fold.bursts')?.tone).toBe('stop');
 });
 
 test('allergens and diet are those of dough and filling together', () => {

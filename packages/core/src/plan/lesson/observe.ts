@@ -153,7 +153,7 @@ function ofTray(
     found.push({ kind: 'golden', key: '', value: seen * paler, ...common });
   const share = plan.fold.burst?.share;
   if (share !== undefined)
-    found.push({ kind: 'opens', key: draft.shape, value: share, of: own.fried + own.burst, hits: own.burst, atMs });
+    found.push({ kind: 'bursts', key: draft.shape, value: share, of: own.fried + own.burst, hits: own.burst, atMs });
   return found;
 }
 

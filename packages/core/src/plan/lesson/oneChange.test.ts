@@ -31,15 +31,15 @@ const proposed = (draft: TrayDraft, looks: Parameters<typeof oneChange>[1], figu
   oneChange(batchOf(draft), looks, { A: { ...FINE, ...figures } }, DEFAULT_KITCHEN);
 
 test('what went wrong is found by its own numbers, and the change does something about it', () => {
-  const opened = { fried: 22, burst: 2 };
+  const burst = { fried: 22, burst: 2 };
   const floured = { ...DRAFT, seal: { ...USUAL_SEAL, flouredRim: true } };
-  const brush = proposed(floured, {}, opened)!;
+  const brush = proposed(floured, {}, burst)!;
   expect(brush).toMatchObject({ change: 'brush-rim', cause: 'rim-floured', mark: 'A' });
-  expect(brush.opened!.after).toBeLessThan(brush.opened!.before);
-  expect(brush.opened!.low).toBeLessThan(brush.opened!.after);
-  expect(brush.opened!.high).toBeGreaterThan(brush.opened!.after);
+  expect(brush.burst!.after).toBeLessThan(brush.burst!.before);
+  expect(brush.burst!.low).toBeLessThan(brush.burst!.after);
+  expect(brush.burst!.high).toBeGreaterThan(brush.burst!.after);
   // The same, judged to be too full: the filling comes first.
-  expect(proposed(DRAFT, { A: { amount: 'much' } }, opened)!.change).toBe('less-filling');
+  expect(proposed(DRAFT, { A: { amount: 'much' } }, burst)!.change).toBe('less-filling');
   // Dark, with the oil twelve degrees over its plan: cooler, and longer.
   const cooler = proposed(DRAFT, { A: { crust: 5, ring: 'raw' } }, { oilMeanC: 170 })!;
   expect(cooler.change).toBe('oil-cooler');
@@ -60,7 +60,7 @@ test('each change touches what it names, stays within its range, and is written 
     const next = withChange({ ...DRAFT, seal: { ...USUAL_SEAL, flouredRim: true, waitS: 1800 } }, change);
     expect([change, next.pieces, next.name]).toEqual([change, DRAFT.pieces, DRAFT.name]);
     expect([change, planned(next).plan.fold.piece !== null]).toEqual([change, true]);
-    const batch = withProposal(batchOf(DRAFT), { change, mark: 'A', opened: null }, 'before');
+    const batch = withProposal(batchOf(DRAFT), { change, mark: 'A', burst: null }, 'before');
     expect(batch.trying).toEqual({ record: 'before', change, mark: 'A' });
     expect(trayOf(batch, 'A').dough.family).toBe(DRAFT.dough.family);
   }

@@ -51,7 +51,7 @@ export interface Proposal {
   readonly mark: TrayMark;
   readonly cause: CauseId;
   /** Share of pieces that open, with the range of what comes; `null`: they have no seam. */
-  readonly opened: (Before<number> & { readonly low: number; readonly high: number }) | null;
+  readonly burst: (Before<number> & { readonly low: number; readonly high: number }) | null;
   /** s in the oil; `null` where there is no right moment. */
   readonly takeOutS: Before<number | null>;
   readonly oilC: Before<number>;
@@ -171,7 +171,7 @@ export function oneChange(
 }
 
 /** How much better it is worth: fewer that open, or the cause alone. */
-const gainOf = ({ opened }: Proposal): number => (opened ? 1 + 4 * Math.max(0, opened.before - opened.after) : 1);
+const gainOf = ({ burst }: Proposal): number => (burst ? 1 + 4 * Math.max(0, burst.before - burst.after) : 1);
 
 function proposalOf(
   batch: BatchDraft,
@@ -201,7 +201,7 @@ function proposalOf(
     change,
     mark,
     cause,
-    opened: openedAfter(tray, after, figures),
+    burst: burstAfter(tray, after, figures),
     takeOutS: { before: fry(tray)?.takeOutS ?? null, after: fry(after)?.takeOutS ?? null },
     oilC: { before: tray.draft.fry.oilC, after: after.draft.fry.oilC },
     oilKg: { before: fry(tray)?.oilUptakeKg ?? null, after: fry(after)?.oilUptakeKg ?? null },
@@ -210,7 +210,7 @@ function proposalOf(
 }
 
 /** How many opened and will open: the model's share weighed with what was counted, then moved by what the model says of the change. */
-function openedAfter(before: PlannedTray, after: PlannedTray, figures: LedgerFigures | null): Proposal['opened'] {
+function burstAfter(before: PlannedTray, after: PlannedTray, figures: LedgerFigures | null): Proposal['burst'] {
   const [was, will] = [before.plan.fold.burst, after.plan.fold.burst];
   if (!was || !will) return null;
   const counted = figures ? figures.fried + figures.burst : 0;
@@ -233,10 +233,10 @@ function openedAfter(before: PlannedTray, after: PlannedTray, figures: LedgerFig
  */
 export function withProposal(
   batch: BatchDraft,
-  { change, mark, opened }: Pick<Proposal, 'change' | 'mark' | 'opened'>,
+  { change, mark, burst }: Pick<Proposal, 'change' | 'mark' | 'burst'>,
   record: string,
 ): BatchDraft {
   const draft = trayOf(batch, batch.trays[mark] ? mark : null);
-  const trying = { record, change, mark: draft.mark ?? marksOf(batch)[0]!, ...(opened && { opened }) };
+  const trying = { record, change, mark: draft.mark ?? marksOf(batch)[0]!, ...(burst && { burst }) };
   return { ...withTray(batch, withChange(draft, change)), trying };
 }

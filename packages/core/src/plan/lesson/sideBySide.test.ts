@@ -49,6 +49,6 @@ test('so many pieces tell a difference: the smaller it is the more, none for non
   expect(piecesToTell(0.02, 0.015)).toBeNull();
   expect(piecesToTell(0.4, 0.05)!).toBeLessThan(piecesToTell(0.2, 0.05)!);
   const draft = newTray('T', 'squash-sage', 24, EAT);
-  const { opens } = testExpected(draft, DEFAULT_KITCHEN, 'less-filling');
-  expect(opens!.after).toBeLessThan(opens!.before);
+  const { bursts } = testExpected(draft, DEFAULT_KITCHEN, 'less-filling');
+  expect(bursts!.after).toBeLessThan(bursts!.before);
 });

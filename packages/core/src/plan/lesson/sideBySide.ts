@@ -51,7 +51,7 @@ export function withTest(batch: BatchDraft, of: TrayMark, ask: TestAsk): BatchDr
 /** What a test is expected to show. */
 export interface TestExpected {
   /** Share that opens without and with the change; `null`: there is no seam to open. */
-  readonly opens: { readonly before: number; readonly after: number } | null;
+  readonly bursts: { readonly before: number; readonly after: number } | null;
   /** Pieces of each that would tell such a difference, four times in five; `null`: nobody fries so many, or there is none. */
   readonly needed: number | null;
 }
@@ -67,8 +67,8 @@ export function testExpected(
 ): TestExpected {
   const shareOf = (of: typeof draft) => planCold(of, kitchen).fold.burst?.share ?? null;
   const [before, after] = [shareOf(draft), shareOf(withChange(draft, change))];
-  if (before === null || after === null) return { opens: null, needed: null };
-  return { opens: { before, after }, needed: piecesToTell(before, after) };
+  if (before === null || after === null) return { bursts: null, needed: null };
+  return { bursts: { before, after }, needed: piecesToTell(before, after) };
 }
 
 /**

@@ -44,7 +44,7 @@ export interface Mattered {
   /** Coldest filling at the first bite beside the plan's, K. */
   readonly biteC: number;
   /** Share that opens, planned and with it; `null`: they have no seam. */
-  readonly opens: { readonly before: number; readonly after: number } | null;
+  readonly bursts: { readonly before: number; readonly after: number } | null;
   /** Oil in a piece beside the plan's, kg. */
   readonly oilKg: number;
   /** How much all of that is, in steps a cook sees: 1 is one such step. */
@@ -289,7 +289,7 @@ function difference(
   const bite = ({ plan }: PlannedTray) => plan.fry?.rest?.biteC ?? 0;
   const oil = ({ plan }: PlannedTray) => plan.fry?.oilUptakeKg ?? 0;
   const [was, is] = [before.plan.fold.burst, after.plan.fold.burst];
-  const opens = was && is ? { before: was.share, after: is.share } : null;
+  const bursts = was && is ? { before: was.share, after: is.share } : null;
   const logit = (p: number) => Math.log(p / (1 - p));
   const colour = colourOf(after) - colourOf(before);
   const biteC = bite(after) - bite(before);
@@ -297,7 +297,7 @@ function difference(
   const weight =
     Math.abs(colour) / STEP.colour +
     Math.abs(biteC) / STEP.biteC +
-    (opens ? Math.abs(logit(opens.after) - logit(opens.before)) / STEP.logOdds : 0) +
+    (bursts ? Math.abs(logit(bursts.after) - logit(bursts.before)) / STEP.logOdds : 0) +
     (oil(before) > 0 ? Math.abs(oilKg) / (STEP.oilShare * oil(before)) : 0);
-  return { what, mark, planned, happened, colour, biteC, opens, oilKg, weight };
+  return { what, mark, planned, happened, colour, biteC, bursts, oilKg, weight };
 }

@@ -19,7 +19,7 @@ test('every figure says where it comes from: planned, weighed, learnt or usual; 
       browning: { shortcrust: belief(1.4, 1) },
       golden: belief(1.1, 0.85),
       portions: belief(0.09, 0.04),
-      opens: { 'half-moon': belief(3, 1) },
+      bursts: { 'half-moon': belief(3, 1) },
       hands: { mixS: belief(1.5, 1) },
     },
   };
@@ -28,8 +28,8 @@ test('every figure says where it comes from: planned, weighed, learnt or usual; 
   const plan = planBatch(DRAFT, kitchen, null);
   expect(plan.fry!.solution.goldenS!).toBeLessThan(plain.fry!.solution.goldenS!);
   expect(plan.fold.burst!.share).toBeGreaterThan(plain.fold.burst!.share);
-  const { source, value } = of('opens', kitchen);
-  if (source.kind !== 'learnt') throw new Error('What opens is learnt.');
+  const { source, value } = of('bursts', kitchen);
+  if (source.kind !== 'learnt') throw new Error('How often pieces burst is learnt.');
   expect(value).toBe(plan.fold.burst!.share);
   expect(source.belief.usual).toBeCloseTo(plain.fold.burst!.share, 9);
   expect(source.belief.low < value && value < source.belief.high).toBe(true);

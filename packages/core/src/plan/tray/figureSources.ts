@@ -13,7 +13,7 @@ import type { ColdPlan, HotPlan } from './batchPlan.js';
 export const SOURCED = [
   ...(['water-wanted', 'poured-kg', 'fist', 'boil-off', 'mix-s'] as const),
   ...(['filling-kg', 'cook-filling-s', 'cools-s'] as const),
-  ...(['filling-each-kg', 'rolled-m', 'opens', 'portions', 'fold-each-s'] as const),
+  ...(['filling-each-kg', 'rolled-m', 'bursts', 'portions', 'fold-each-s'] as const),
   ...(['oil-c', 'browning', 'golden', 'take-out-s', 'load', 'oven'] as const),
   ...(['serve-s', 'start'] as const),
 ] as const;
@@ -119,10 +119,10 @@ export function figureSources(
   say('filling-each-kg', draft.fold.fillingEachKg, { kind: 'planned' });
   say('rolled-m', told('roll', 'rolled-m', draft.fold.thicknessM), measured('roll', 'rolled-m', draft.fold.thicknessM));
   say(
-    'opens',
+    'bursts',
     fold.burst?.share,
-    learnt.opens?.[draft.shape]
-      ? { kind: 'learnt', belief: asShares(learnt.opens[draft.shape]!, fold.burst!) }
+    learnt.bursts?.[draft.shape]
+      ? { kind: 'learnt', belief: asShares(learnt.bursts[draft.shape]!, fold.burst!) }
       : model('filling-each-kg', 'rolled-m'),
   );
   say('portions', learnt.portions?.value ?? USUAL_PORTIONS, believed(learnt.portions));

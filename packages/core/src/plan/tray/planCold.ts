@@ -48,7 +48,7 @@ export function planCold(draft: TrayDraft, kitchen: Kitchen): ColdPlan {
       ? filling.figures.targetKg - (draft.others?.fillingKg ?? 0) - draft.pieces * fold.fillingEachKg
       : 0,
   };
-  const sealed = sealPlan(draft, doughs, filling, piece, kitchen.learnt?.opens?.[draft.shape]?.value ?? 1);
+  const sealed = sealPlan(draft, doughs, filling, piece, kitchen.learnt?.bursts?.[draft.shape]?.value ?? 1);
   const firmS = partFrozenS(draft, filling, kitchen);
   const supplied = formulaTotals(sealed.supplies, 'supplies', pantryOf(kitchen));
   return {

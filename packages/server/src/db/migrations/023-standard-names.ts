@@ -8,6 +8,8 @@ const FIELDS: readonly (readonly [was: string, is: string])[] = [
   ['coat', 'coating'],
   ['glue', 'sealWith'],
   ['fromPutBy', 'fromStored'],
+  ['opened', 'burst'],
+  ['opens', 'bursts'],
   ['ring', 'burner'],
   ['ringS', 'burnerLagS'],
 ];
@@ -65,6 +67,9 @@ export const standardNames: Migration = {
     ),
     // A stove keeps what had been learnt when it was lit, by family.
     `UPDATE stove_session SET kitchen = ${replaced('kitchen', FAMILIES.map(field))}`,
+    `UPDATE ledger_looks SET body = ${replaced('body', [field(['opened', 'burst'])])}`,
+    "UPDATE observation SET kind = 'bursts' WHERE kind = 'opens'",
+    "UPDATE unlearnt SET kind = 'bursts' WHERE kind = 'opens'",
     ...FAMILIES.flatMap(([was, is]) => [
       `UPDATE observation SET obs_key = '${is}' WHERE kind = 'browning' AND obs_key = '${was}'`,
       `UPDATE unlearnt SET obs_key = '${is}' WHERE kind = 'browning' AND obs_key = '${was}'`,

@@ -49,7 +49,7 @@ const SHORT: Partial<Record<FindingCode, string>> = {
   'filling.ahead-slow': 'cools slowly',
   'fold.impossible': 'no pocket',
   'fold.tight': 'tight',
-  'fold.opens': 'bursts',
+  'fold.bursts': 'bursts',
   'fold.bready': 'mostly dough',
   'fold.wall-thin': 'thin wall',
   'fold.dough-short': 'dough short',

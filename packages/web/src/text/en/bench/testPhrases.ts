@@ -26,12 +26,12 @@ export const TEST = {
 export const TEST_CHANGE_NAME = CHANGE_NAME;
 
 /** The expected difference, and whether a batch of this size can show it. */
-export function expectedText({ opens, needed }: TestExpected, change: TestChange, pieces: number): string {
-  if (!opens) return 'There is no seam that could burst. Judge colour, bite and taste.';
+export function expectedText({ bursts, needed }: TestExpected, change: TestChange, pieces: number): string {
+  if (!bursts) return 'There is no seam that could burst. Judge colour, bite and taste.';
   const percent = (share: number) => `${plain(100 * share, 1)} %`;
-  if (Math.abs(opens.after - opens.before) < 0.002)
-    return `“${CHANGE_NAME[change]}” hardly changes how many burst (${percent(opens.before)}). Judge colour, bite and taste.`;
-  const expected = `Burst: about ${percent(opens.before)} as usual, about ${percent(opens.after)} with the change.`;
+  if (Math.abs(bursts.after - bursts.before) < 0.002)
+    return `“${CHANGE_NAME[change]}” hardly changes how many burst (${percent(bursts.before)}). Judge colour, bite and taste.`;
+  const expected = `Burst: about ${percent(bursts.before)} as usual, about ${percent(bursts.after)} with the change.`;
   if (needed === null)
     return `${expected} No home batch is big enough to show that difference. Judge colour, bite and taste instead.`;
   return needed <= pieces

@@ -24,7 +24,7 @@ export const COMPARE = {
     Math.abs(share) < 0.005 ? 'the same' : `${plain(100 * Math.abs(share), 0)} % ${share > 0 ? 'more' : 'less'}`,
   row: {
     pieces: 'Pieces cooked',
-    opened: 'Burst',
+    burst: 'Burst',
     'in-oil-s': 'In the oil',
     'oil-c': 'Oil, on average',
     'in-range': 'Oil in its range',
@@ -38,7 +38,7 @@ export const COMPARE = {
 /** One figure of a record. */
 export function rowText(what: RecordRow['what'], value: number, p: Printer): string {
   switch (what) {
-    case 'opened':
+    case 'burst':
     case 'in-range':
       return `${plain(100 * value, 0)} %`;
     case 'in-oil-s':

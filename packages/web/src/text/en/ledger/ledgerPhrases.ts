@@ -51,7 +51,7 @@ export const LEDGER = {
       Date.parse(`${month}-01`),
     ),
   trend: {
-    opened: 'Burst',
+    burst: 'Burst',
     inRange: 'Oil in its range',
     each: 'Frying time for each piece',
     pieces: 'Pieces',

@@ -32,8 +32,8 @@ export const LESSON = {
   tried: 'What you tried',
   sideBySide: 'Side by side',
   whole: 'whole',
-  opened: 'burst',
-  openedOf: (n: number, of: number) => `${n} of ${of}`,
+  burst: 'burst',
+  burstOf: (n: number, of: number) => `${n} of ${of}`,
   likedShort: 'liked',
   colour: 'colour',
   noLiking: 'One score each is too few to say which people prefer.',
@@ -51,7 +51,7 @@ export const LOOK_NAME: Readonly<Record<LookId, string>> = {
   amount: 'Filling, how much',
   salt: 'Salt',
   sizes: 'Sizes',
-  opened: 'Where they burst',
+  burst: 'Where they burst',
 };
 
 export const LOOK_WORD: { readonly [Id in LookId]: Readonly<Record<LookOf<Id>, string>> } = {
@@ -64,11 +64,11 @@ export const LOOK_WORD: { readonly [Id in LookId]: Readonly<Record<LookOf<Id>, s
   amount: { little: 'too little', right: 'right', much: 'too much' },
   salt: { little: 'too little', right: 'right', much: 'too much' },
   sizes: { alike: 'alike', mixed: 'mixed' },
-  opened: { seam: 'at the seam', knot: 'at the knot', wall: 'in the wall', end: 'at an end' },
+  burst: { seam: 'at the seam', knot: 'at the knot', wall: 'in the wall', end: 'at an end' },
 };
 
 export const SYMPTOM_NAME: Readonly<Record<Symptom, string>> = {
-  opened: 'burst in the oil',
+  burst: 'burst in the oil',
   dark: 'too dark',
   pale: 'too pale',
   'raw-ring': 'raw dough under the crust',
@@ -174,11 +174,11 @@ export function evidenceText({ what, value, usual }: Evidence, p: Printer): stri
 }
 
 /** The expected effects of a change, one sentence each. */
-export function effectTexts({ opened, takeOutS, oilC, oilKg, fryingS }: Proposal, p: Printer): string[] {
+export function effectTexts({ burst, takeOutS, oilC, oilKg, fryingS }: Proposal, p: Printer): string[] {
   const texts: string[] = [];
-  if (opened && Math.abs(opened.before - opened.after) > 0.004)
+  if (burst && Math.abs(burst.before - burst.after) > 0.004)
     texts.push(
-      `Burst: ${oneIn(opened.before)} → about ${oneIn(opened.after)} (${oneIn(opened.high)} to ${oneIn(opened.low)}).`,
+      `Burst: ${oneIn(burst.before)} → about ${oneIn(burst.after)} (${oneIn(burst.high)} to ${oneIn(burst.low)}).`,
     );
   if (oilC.before !== oilC.after) texts.push(`Oil: ${p.temp(oilC.before)} → ${p.temp(oilC.after)}.`);
   if (takeOutS.before !== null && takeOutS.after !== null && Math.abs(takeOutS.after - takeOutS.before) >= 10) {
@@ -195,8 +195,8 @@ export function effectTexts({ opened, takeOutS, oilC, oilKg, fryingS }: Proposal
 }
 
 /** Which of two plates burst less often, and how sure that is. */
-export function armsText(first: string, second: string, { chance, winner, needed }: ArmsTold, opened: number): string {
-  if (opened === 0) return 'None burst on either plate, so this says nothing about the seam.';
+export function armsText(first: string, second: string, { chance, winner, needed }: ArmsTold, burst: number): string {
+  if (burst === 0) return 'None burst on either plate, so this says nothing about the seam.';
   const better = chance >= 0.5 ? first : second;
   const sure = plain(100 * Math.max(chance, 1 - chance), 0);
   if (winner !== 'none') return `${better} bursts less often, with ${sure} chances in 100.`;
@@ -215,14 +215,14 @@ export function scoresText(first: string, second: string, { chance, winner, need
 }
 
 /** The result of a change that was tried. */
-export function triedText({ change, opened }: Pick<Trying, 'change' | 'opened'>, burst: number, of: number): string {
+export function triedText({ change, burst }: Pick<Trying, 'change' | 'burst'>, burstCount: number, of: number): string {
   const name = changeName(change);
-  if (!opened || of === 0) return `${name}. Judge below whether it helped.`;
-  const expected = `Expected to burst: about ${oneIn(opened.after)}, before the change ${oneIn(opened.before)}. Burst: ${burst} of ${of}.`;
-  const share = burst / of;
+  if (!burst || of === 0) return `${name}. Judge below whether it helped.`;
+  const expected = `Expected to burst: about ${oneIn(burst.after)}, before the change ${oneIn(burst.before)}. Burst: ${burstCount} of ${of}.`;
+  const share = burstCount / of;
   // A share between the old and the expected one proves nothing with so few pieces.
-  const held = share <= opened.after || share <= opened.high;
-  const tooFew = of * opened.before < 3;
+  const held = share <= burst.after || share <= burst.high;
+  const tooFew = of * burst.before < 3;
   if (tooFew) return `${name}. ${expected} ${of} pieces are too few to tell.`;
   return `${name}. ${expected} ${held ? 'It helped.' : 'It did not help.'}`;
 }

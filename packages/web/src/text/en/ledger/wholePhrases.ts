@@ -116,13 +116,13 @@ function colourDifference(colour: number): string {
 }
 
 /** The computed effect of one departure from the plan on its own. */
-export function effectOf({ colour, biteC, opens, oilKg }: Mattered, p: Printer): string {
+export function effectOf({ colour, biteC, bursts, oilKg }: Mattered, p: Printer): string {
   const said: string[] = [];
   if (Math.abs(colour) >= SAID.colour) said.push(colourDifference(colour));
   if (Math.abs(biteC) >= SAID.biteC)
     said.push(`${p.tempSpan(Math.abs(biteC))} ${biteC > 0 ? 'hotter' : 'colder'} in the middle`);
-  if (opens && Math.abs(opens.after - opens.before) >= 0.002)
-    said.push(`${plain(100 * opens.after, 1)} % burst instead of ${plain(100 * opens.before, 1)} %`);
+  if (bursts && Math.abs(bursts.after - bursts.before) >= 0.002)
+    said.push(`${plain(100 * bursts.after, 1)} % burst instead of ${plain(100 * bursts.before, 1)} %`);
   if (Math.abs(oilKg) >= SAID.oilKg)
     said.push(`${p.mass(Math.abs(oilKg))} ${oilKg > 0 ? 'more' : 'less'} oil in each piece`);
   const [first, ...rest] = said;

@@ -40,7 +40,7 @@ const SENTENCES: SentencesOf<Exclude<FindingCode, HotCode | MixCode>> = {
   'fold.holds': ({ spareKg }, p) => `The pocket has room for ${p.mass(spareKg)} more filling.`,
   'fold.tight': ({ fill, overKg }, p) =>
     `The pocket is ${p.percent(fill)} full, which is tight. With ${p.mass(overKg)} less filling the seam is safer.`,
-  'fold.opens': ({ fill, overKg }, p) =>
+  'fold.bursts': ({ fill, overKg }, p) =>
     `The pocket is ${p.percent(fill)} full, and seams will burst. Use ${p.mass(overKg)} less filling in each piece, or a larger disc.`,
   'fold.plain': () => 'Plain pieces, without a filling.',
   'fold.puffs': ({ highM }, p) =>

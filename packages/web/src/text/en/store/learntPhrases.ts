@@ -35,7 +35,7 @@ export const LEARNT = {
 export const LEARNT_NAME: Readonly<Record<LearntKind, string>> = {
   browning: 'How fast it browns',
   golden: 'Your golden',
-  opens: 'How often pieces burst',
+  bursts: 'How often pieces burst',
   portions: 'How much your portions differ',
   hands: 'How long you take',
   'boil-off': 'How much water boils off',
@@ -53,7 +53,7 @@ const SOURCED_NAME: Readonly<Record<SourcedId, string>> = {
   'cools-s': 'Filling cools in',
   'filling-each-kg': 'Filling in a piece',
   'rolled-m': 'Rolled to',
-  opens: 'Pieces that burst',
+  bursts: 'Pieces that burst',
   portions: 'Portions differ by',
   'fold-each-s': 'Folding one piece',
   'oil-c': 'Oil',
@@ -73,7 +73,7 @@ export function sourcedValue(id: SourcedId, value: number, p: Printer): string {
     case 'water-wanted':
     case 'fist':
     case 'boil-off':
-    case 'opens':
+    case 'bursts':
     case 'portions':
       return value < 0.1 ? `${plain(100 * value, 1)} %` : p.percent(value);
     case 'poured-kg':
@@ -184,7 +184,7 @@ export function learntOf(kind: LearntKind, key: string, formulaName: (id: string
   switch (kind) {
     case 'browning':
       return formulaName(key) ?? FAMILY_NAME[key as TrayDraft['dough']['family']] ?? LEARNT.goneFormula;
-    case 'opens':
+    case 'bursts':
       return SHAPE_NAME[key as TrayDraft['shape']] ?? key;
     case 'hands':
       return HANDS_NAME[key as keyof typeof HANDS_NAME] ?? key;
@@ -208,7 +208,7 @@ export function learntValue(kind: LearntKind, value: number): string {
       return besideUsual(value, 'faster', 'slower');
     case 'hands':
       return besideUsual(value, 'longer than set', 'less than set');
-    case 'opens':
+    case 'bursts':
       return asOften(value);
     case 'golden':
       return goldenWord(value);
@@ -228,13 +228,13 @@ export const learntText = (kind: LearntKind, belief: Belief): string =>
   beliefText(
     belief,
     (value) => learntValue(kind, value),
-    kind === 'browning' || kind === 'hands' || kind === 'opens' || kind === 'golden',
+    kind === 'browning' || kind === 'hands' || kind === 'bursts' || kind === 'golden',
   );
 
 /** What was observed in one batch. */
 export function seenText({ kind, value, of, hits, atMs, batchName }: SeenObservation, p: Printer): string {
   const said =
-    kind === 'opens'
+    kind === 'bursts'
       ? `${hits} of ${of} burst`
       : kind === 'fist'
         ? `${learntValue(kind, value)} ${hits > 0 ? 'held' : 'did not hold'}`

@@ -221,7 +221,7 @@ const OF: Readonly<Record<FindingCode, keyof typeof RULE>> = {
   'fold.impossible': 'wall',
   'fold.holds': 'seam',
   'fold.tight': 'seam',
-  'fold.opens': 'seam',
+  'fold.bursts': 'seam',
   'fold.plain': 'fill',
   'fold.puffs': 'wall',
   'fold.stays-flat': 'wall',
