@@ -110,15 +110,17 @@ function packAssets(folder) {
 
 export async function buildStale() {
   const common = ['packages/core/src', 'package-lock.json'];
+  const builds = [];
   if (stale('packages/server/dist/main.js', ['packages/server/src', ...common])) {
     say('Building the server…');
-    await buildServer();
+    builds.push(buildServer());
   }
   const web = ['packages/web/src', 'packages/web/index.html', 'packages/web/vite.config.ts', 'packages/web/public'];
   if (stale('packages/web/dist/index.html', [...web, ...common])) {
     say('Building the pages…');
-    await buildWeb();
+    builds.push(buildWeb());
   }
+  await Promise.all(builds);
 }
 
 if (process.argv[1] && import.meta.url === pathToFileURL(process.argv[1]).href) await buildStale();

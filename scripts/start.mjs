@@ -6,7 +6,7 @@ import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { buildStale } from './build.mjs';
 import { startDatabase } from './lib/database.mjs';
-import { checkDisk, checkNode, ensureFolder, ensurePackages, giveUp, ROOT, say } from './lib/ensure.mjs';
+import { checkDisk, checkNode, ensureFolder, ensurePackages, findProgram, giveUp, ROOT, say } from './lib/ensure.mjs';
 import { restarts, waitText } from './lib/restarts.mjs';
 import { runningIn, startRecord } from './lib/running.mjs';
 
@@ -71,6 +71,14 @@ function readOptions() {
   }
 }
 
+/** Installs MariaDB in a process of its own; `startDatabase` says what is wrong if it is still missing afterwards. */
+function installMariaDbBeside() {
+  if (findProgram('mariadbd')) return Promise.resolve();
+  const script = "import('./scripts/lib/ensure.mjs').then(({ ensureMariaDb }) => ensureMariaDb())";
+  const installer = spawn(process.execPath, ['--eval', script], { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'] });
+  return new Promise((resolve) => installer.once('exit', resolve));
+}
+
 const options = readOptions();
 checkNode();
 checkDisk();
@@ -80,22 +88,28 @@ if (other && other.pid !== process.pid) giveUp(`Ember Fold is already running fr
 // Before anything is set up: that takes minutes on a fresh machine.
 await requirePort(options.port, '--port', '127.0.0.1');
 if (options.lan) await requirePort(options.lanPort, '--lan-port');
+const external = process.env.DATABASE_URL;
+// Debian's package, npm's packages, the builds and the first start of the database need little of one another.
+const mariaDb = external ? Promise.resolve() : installMariaDbBeside();
 ensurePackages();
 ensureFolder(options.data, 0o700);
 const tell = startRecord(options.data);
-const external = process.env.DATABASE_URL;
 if (options.fresh) {
   if (external)
     giveUp('--fresh empties only the database Ember Fold starts itself; empty the one in DATABASE_URL by hand.');
   rmSync(join(options.data, 'mariadb'), { recursive: true, force: true });
 }
-await buildStale();
-const database = external
-  ? { url: external, stop: async () => {} }
-  : await startDatabase(options.data, (databasePid, why) => {
-      say(`The database was gone; it is started again.${why && ` It said: ${why}`}`);
-      tell({ databasePid });
-    });
+const [database] = await Promise.all([
+  external
+    ? { url: external, stop: async () => {} }
+    : mariaDb.then(() =>
+        startDatabase(options.data, (databasePid, why) => {
+          say(`The database was gone; it is started again.${why && ` It said: ${why}`}`);
+          tell({ databasePid });
+        }),
+      ),
+  buildStale(),
+]);
 tell({ databasePid: database.pid ?? null }, false);
 
 /** How the server ends once a copy has taken the place of its kitchen. */
