@@ -113,10 +113,10 @@ test('the practice stove: one day plan cooked badly, then well; scores in that o
   await expect(judged).toContainText(/in all, which counts as/);
   // Each act is weighed; the taking out is dragged far to the front, and everything comes out pale.
   const acts = page.getByRole('region', { name: 'What you did, and its effect' });
-  const takeOut = acts.getByRole('button', { name: /Taken out/ }).first();
+  const takeOut = acts.getByRole('button', { name: /Took out/ }).first();
   await expect(takeOut).toContainText(/saved/, { timeout: 60_000 });
   await takeOut.click();
-  const slider = page.getByRole('slider', { name: /Taken out/ });
+  const slider = page.getByRole('slider', { name: /Took out/ });
   await slider.focus();
   await page.keyboard.press('Home');
   await expect(page.getByText(/^The score would have been \d+ of 100/)).toBeVisible();

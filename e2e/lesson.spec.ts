@@ -122,7 +122,7 @@ test('the whole of a record: what mattered, a photo read by its paper, a tag, de
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Read it from a photo' }).click();
   await (await chooser).setFiles({ name: 'plate.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') });
-  await expect(page.getByText(/^3 pieces: (brown|deep golden) \((3\.[7-9]|4|4\.[0-3])\)/)).toBeVisible();
+  await expect(page.getByText(/^3 pieces: (brown|deep golden), /)).toBeVisible();
   await page.getByRole('button', { name: 'Use this colour' }).click();
   await expect(page.getByRole('img', { name: 'Photo of the fried pieces' })).toBeVisible();
   await expect.poll(async () => (await read<LedgerRecord>(`/ledger/${id}`)).looks.looks.trays.A!.photo?.pieces).toBe(3);
@@ -164,7 +164,7 @@ test('a test is planned: two trays that differ by one thing, judged blind, named
   await page.getByRole('button', { name: 'Trays', exact: true }).click();
   await page.getByRole('button', { name: 'Plan a test' }).click();
   const sheet = page.getByRole('dialog', { name: 'Side by side: one thing changed' });
-  await expect(sheet.getByRole('status')).toContainText('would be needed to see that');
+  await expect(sheet.getByRole('status')).toContainText('No home batch is big enough to show that difference');
   await sheet.getByRole('button', { name: 'Make the two trays' }).click();
   await expect.poll(async () => (await read<Batch>(`/batches/${id}`)).draft.test?.blind).toBe(true);
   const { draft } = await read<Batch>(`/batches/${id}`);

@@ -94,7 +94,7 @@ test('the order at the pot follows the guests: egg goes last once somebody is al
   await settled(page);
   const now = await order();
   await expect(now.getByRole('listitem').last()).toContainText('Pear and ginger rounds');
-  await expect(now.getByRole('listitem').last()).toContainText('Odalys: it contains eggs');
+  await expect(now.getByRole('listitem').last()).toContainText('Odalys: contains eggs');
 });
 
 test('pots: another is taken in its place, none is lost, and the plan follows', async ({ page }) => {

@@ -97,7 +97,7 @@ test('by phone in cups and °F, from an empty kitchen: the paper is a plan in un
   await page.goto(`${product.address}/bench/${id}/fry`);
   await expect(page.getByText('No right moment to take them out')).toBeVisible();
   await page
-    .getByRole('button', { name: /^Take: / })
+    .getByRole('button', { name: /^Choose: / })
     .first()
     .click();
   await expect(page.getByText('No right moment to take them out')).toHaveCount(0);

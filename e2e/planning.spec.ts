@@ -201,7 +201,7 @@ test('the filling: cooked dry by the scale, cooled in its dish', async ({ page }
   await page.getByText('iced water', { exact: true }).click();
   await expect(station(page, 'Filling')).toContainText('cools in time');
   await type(page, 'Fine salt', '60');
-  await expect(page.getByText(/Take .* less for 1.6 %/)).toBeVisible();
+  await expect(page.getByText(/Use .* less for 1.6 %/)).toBeVisible();
 });
 
 test('another shape: the blank is sized for the same filling, drawn, fried and undone; each says how it is rolled', async ({

@@ -123,7 +123,7 @@ test('a dough is taken from the Store, changed at the bench and kept there as it
   const before = await settled(page);
   await page.getByRole('button', { name: 'Use or save' }).click();
   await page.getByRole('searchbox', { name: 'Find a formula' }).fill('yogurt');
-  await page.getByRole('button', { name: 'Take Quick yoghurt dough' }).click();
+  await page.getByRole('button', { name: 'Use Quick yoghurt dough' }).click();
   await expect(page.getByText('Quick yoghurt dough, version 1', { exact: true })).toBeVisible();
   const taken = await settled(page);
   expect(taken[0]).not.toBe(before[0]);
@@ -196,7 +196,7 @@ test('the filling: raw parts, another method, thickened, made ahead, cooled othe
   await expect(station(page, 'Filling')).toContainText('kept too long');
   await isCooked.click();
   await page.getByRole('option', { name: 'yes, all of it' }).click();
-  await expect(page.getByText(/It keeps 2 days\./)).toBeVisible();
+  await expect(page.getByText(/It keeps for 2 days\./)).toBeVisible();
   await page.getByRole('button', { name: 'Compare ways' }).click();
   await page.getByRole('button', { name: 'Cool in iced water, two dishes' }).click();
   await expect(page.getByText(/Have .* g of ice ready for the cold-water bath/)).toBeVisible();

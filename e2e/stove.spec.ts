@@ -70,7 +70,7 @@ test('a taking out is judged and a core noted: what follows is predicted slower;
   await judge.getByRole('textbox').fill('31');
   await judge.getByRole('button', { name: 'Record it' }).click();
   // Raw inside: they go to the oven, all that were taken out together, and a timer runs in every room.
-  await page.getByRole('button', { name: /^now .* to the oven/ }).click();
+  await page.getByRole('button', { name: /^now Put .* in the oven/ }).click();
   await expect(page.getByText(/^In the oven: 1 to 6, raw inside, at 160 °C/)).toBeVisible();
   await expect(page.getByRole('list', { name: 'Timers' })).toContainText(/Probe pieces 1 to 6 in the oven, Judged/);
   await expect(page.getByRole('region', { name: 'Tally' })).toContainText('set aside6');

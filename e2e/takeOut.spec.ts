@@ -103,7 +103,7 @@ test('the oven is told how one bake went, and its next figures follow', async ({
   expect((await kitchenNow()).ovenSeen).toBeUndefined();
   await type(page, 'Golden after', '26:00');
   await sheet.getByRole('button', { name: 'Record it' }).click();
-  await expect(sheet.getByText(/^This oven heats .* times as much as usual .* from one bake\.$/)).toBeVisible();
+  await expect(sheet.getByText(/^This oven heats .* times as much as usual .* based on one bake\.$/)).toBeVisible();
   await expect.poll(async () => (await kitchenNow()).ovenSeen?.length).toBe(1);
   expect(await about.innerText()).not.toBe(before);
 });
@@ -153,7 +153,7 @@ test('a pipeline: planned with one tap, said on the line, and at the stove one g
   await page.getByRole('button', { name: 'One by one' }).click();
   await settled(page);
   await expect(station(page, 'Fry')).toContainText(/one every \d+ min/);
-  await expect(page.getByText(/^A piece goes in every .*, \d+ in the oil at a time\./)).toBeVisible();
+  await expect(page.getByText(/^A piece goes in every .*, with \d+ in the oil at a time\./)).toBeVisible();
   await isSaved(page);
   expect((await draftOf(id)).fry.pipeline).toBe(true);
   await axeFindsNothing(page, 'pipeline');
