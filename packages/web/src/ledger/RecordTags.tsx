@@ -58,7 +58,7 @@ export function RecordTags({ id, tags }: Pick<LedgerRecord, 'id' | 'tags'>) {
         </Chips>
       )}
       <Row
-        as="shape"
+        as="form"
         onSubmit={(event: { preventDefault: () => void }) => {
           event.preventDefault();
           add(typed);
