@@ -58,7 +58,7 @@ export interface TestExpected {
 
 /**
  * How much the models expect of a change, and how many pieces of each would tell it.
- * @example testExpected(draft, kitchen, 'press-air').opens.after < 1 // true
+ * @example testExpected(draft, kitchen, 'press-air').bursts.after < 1 // true
  */
 export function testExpected(
   draft: Parameters<typeof planCold>[0],

@@ -38,7 +38,7 @@ export interface DayTurn {
 /**
  * What is still to be done by one cook, in order: the run-sheets of all batches, merged.
  * @param cook number of the cook; `null`: all of them
- * @example dayTurns(day plan, 0)[0].step.what // 'weigh-filling'
+ * @example dayTurns(dayPlan, 0)[0].step.what // 'weigh-filling'
  */
 export function dayTurns({ entries }: Pick<DayPlan, 'entries'>, cook: number | null): readonly DayTurn[] {
   return entries
@@ -63,7 +63,7 @@ export interface DayDelay {
 /**
  * Why a day plan has moved: of what is done, what was over latest against the plan. `null`: nothing was
  * late by more than a few minutes.
- * @example dayDelay(day plan, {}) // null
+ * @example dayDelay(dayPlan, {}) // null
  */
 export function dayDelay(
   { entries }: Pick<DayPlan, 'entries'>,

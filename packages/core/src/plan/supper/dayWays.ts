@@ -127,7 +127,7 @@ export function withDayWay(way: DayWay, { supper, drafts }: SupperWhole, hands: 
  * @param day plan as it stands
  * @param pots names of pots that stand on other burners; `null`: the kitchen's own
  * @param helperId id for one cook more
- * @example dayWaysFor(day plan, { supper, drafts: {} }, [], 1, 'helper', 0).length // 5
+ * @example dayWaysFor(dayPlan, { supper, drafts: {} }, [], 1, 'helper', 0).length // 5
  */
 export function dayWaysFor(
   dayPlan: Pick<DayPlan, 'lateS' | 'entries' | 'startMs'>,

@@ -15,7 +15,7 @@ const LATE_S = 60;
  * what, all as in the one day plan of that supper.
  *
  * @returns the batch's own where the day plan knows nothing of it
- * @example serveInDay(plan.serve, day plan, 'nobody').startMs === plan.serve.startMs // true
+ * @example serveInDay(plan.serve, dayPlan, 'nobody').startMs === plan.serve.startMs // true
  */
 export function serveInDay(serve: ServePlan, dayPlan: DayPlan, batchId: string): ServePlan {
   const own = dayPlan.batches.find((batch) => batch.batchId === batchId);

@@ -3,7 +3,7 @@ import type { DayPlan } from './supperDay.js';
 
 /**
  * The run-sheet of a batch with the moments of its supper's day plan, in their order.
- * @example sheetInDay(sheet, day plan, 'nobody').length === sheet.length // true
+ * @example sheetInDay(sheet, dayPlan, 'nobody').length === sheet.length // true
  */
 export function sheetInDay(
   sheet: readonly RunStep[],
