@@ -88,7 +88,7 @@ test('the Lantern Walk: planned as one, a stretch moved by key and back, a cook 
   );
 
   // Two devices, one cook each: what one hands over the other has.
-  await page.getByRole('link', { name: 'Cook from this plan' }).click();
+  await page.getByRole('link', { name: 'Cook it' }).click();
   await page.getByRole('button', { name: /Cook at this device/ }).click();
   await page.getByRole('option', { name: 'Cook 1' }).click();
   const other = await context.newPage();

@@ -113,7 +113,7 @@ export const DAY_PLAN = {
   print: 'Print',
   forWall: 'The plan, to hang on the wall',
   ofCook: (name: string) => `Plan for ${name}`,
-  run: 'Cook from this plan',
+  run: 'Cook it',
   everyone: 'All cooks',
   itsDayPlan: 'Its plan',
   restIsOthers: 'No more steps for you. The others do the rest.',
