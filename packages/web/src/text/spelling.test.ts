@@ -8,7 +8,8 @@ import { PAGES, textOf } from './en/learn/handbook/handbook';
 import { makePrinter } from './printer';
 
 /** Words of the kitchen that no dictionary has. */
-const KITCHEN = 'doughs weighings unfried undercooked pourable bready packings underfilled offcuts enthalpy mistyped';
+const KITCHEN =
+  'doughs weighings unfried undercooked pourable bready packings underfilled offcuts enthalpy mistyped durations';
 
 /** Names of packages, formats and people in the papers. */
 const PAPERS =

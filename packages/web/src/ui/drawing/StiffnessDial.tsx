@@ -82,10 +82,10 @@ export function StiffnessDial({ stiffness, range, history = [] }: StiffnessDialP
       <text x={CX} y={CY + 12} textAnchor="middle">
         {LATER.stiffness}
       </text>
-      <text x={CX - R} y={CY + 19} textAnchor="middle">
+      <text x={0} y={CY + 19} textAnchor="start">
         {LATER.slack}
       </text>
-      <text x={CX + R} y={CY + 19} textAnchor="middle">
+      <text x={220} y={CY + 19} textAnchor="end">
         {LATER.rock}
       </text>
     </Svg>
