@@ -54,7 +54,7 @@ function insideLines({ draft, plan: { fry } }: PlannedTray, p: Printer): string[
   const { rest, needsRest } = fry;
   const lines: string[] = [];
   if (needsRest)
-    lines.push(`They finish cooking on the rack: cut none open for ${p.span(Math.max(60, rest.coreAfterS))}.`);
+    lines.push(`They finish cooking on the rack: do not cut one open for ${p.span(Math.max(60, rest.coreAfterS))}.`);
   if (coreMustBeSafe(draft))
     lines.push(`Probe one of each load: its middle must have reached ${p.temp(draft.filling.coreTargetC)}.`);
   else if (draft.fold.fillingEachKg > 0) lines.push(`The filling is about ${p.temp(rest.biteC)} at the first bite.`);

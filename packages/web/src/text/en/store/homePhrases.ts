@@ -64,7 +64,7 @@ export const HOME = {
   enterSays: 'Ask somebody whose device is connected for a code: Store, Phones and tablets, Show a code.',
   name: 'Name of this device',
   usual: { phone: 'Phone', tablet: 'Tablet', computer: 'Computer' },
-  withCode: 'The code was read from the QR code.',
+  withCode: 'The QR code has been read.',
   passphrase: 'Passphrase',
   byPassphrase: 'Connect with the passphrase',
   byDigits: 'Connect with the six-digit code',

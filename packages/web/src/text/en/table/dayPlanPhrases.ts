@@ -38,7 +38,7 @@ export const DAY_PLAN = {
     fridge: (most: number, holds: number) =>
       `${most} trays are in the fridge at the same time; it holds ${holds}. Fold some later, or freeze them.`,
     freezer: (most: number, holds: number) =>
-      `${most} trays are in the freezer at the same time; it holds ${holds}. Bag the hard ones, or keep some in the fridge.`,
+      `${most} trays are in the freezer at the same time; it holds ${holds}. Bag those that are frozen hard, or keep some in the fridge.`,
     dishes: (most: number, holds: number) =>
       `${most} dishes of filling are in use at the same time; you have ${holds}. Use a tray or a wide pan too, or cook one later.`,
   },

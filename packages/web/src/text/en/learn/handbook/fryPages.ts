@@ -30,7 +30,7 @@ export const FRY_PAGES: readonly HandbookPage[] = [
     parts: (p) => [
       {
         says: [
-          'The range is the oil temperatures that suit this batch. In hotter oil the outside is dark while the middle is still raw. In cooler oil the pieces come out pale, hard and greasy.',
+          'The range is the span of oil temperatures that suits this batch. In hotter oil the outside is dark while the middle is still raw. In cooler oil the pieces come out pale, hard and greasy.',
           'A load cools the oil. Turn the burner up just before the load goes in, and down again before the oil reaches its target: a burner stays hot for a while after you turn it down.',
           `If the heat is on and the reading stays flat or falls, the probe may have slipped out. Look before you turn the burner up. At ${p.tempSpan(15)} above the range, turn the heat off.`,
         ],
