@@ -64,7 +64,7 @@ test('eye and hand: a question is answered wrong, then right; what is known is k
   await axeFindsNothing(page, 'eye and hand on a phone');
 });
 
-test('the practice stove: one day plan cooked badly, then well; scores in that order, with reasons, and what if', async ({
+test('the practice stove: one session cooked badly, then well; scores in that order, with reasons, and what if', async ({
   page,
 }) => {
   const before = [await read('/learnt/told'), await read('/ledger'), await read('/stoves')];
@@ -99,7 +99,7 @@ test('the practice stove: one day plan cooked badly, then well; scores in that o
   const badly = await score();
   await expect(judged).toContainText('too dark');
   expect(badly).toBeLessThan(20);
-  // The same day plan again, as it is whispered.
+  // The same session again, as it is whispered.
   await page.getByRole('button', { name: 'The same session again' }).click();
   await page.getByText('on', { exact: true }).click();
   await page.getByRole('button', { name: 'Start' }).click();

@@ -8,7 +8,7 @@ const PER_S = 50;
 /** Lines a request: a probe sends five times a second. */
 const LINES = 10;
 const SECONDS = 60;
-/** Readings of one long day plan: what a probe can send while the twenty others are measured. */
+/** Readings of one long session: what a probe can send while the twenty others are measured. */
 const MANY = 28_000;
 
 const product = await startProduct('load');

@@ -1,4 +1,4 @@
-// What the examples of core's functions are about: one small day plan, so that each example is one line.
+// What the examples of core's functions are about: one small day, so that each example is one line.
 import {
   batchOf,
   type CookAct,
@@ -26,7 +26,7 @@ import {
 
 const kitchen = DEFAULT_KITCHEN;
 const { pot } = kitchen;
-/** 24 half-moons of short dough, eaten on a January day plan. */
+/** 24 half-moons of short dough, eaten on a January evening. */
 const draft = newTray('Half-moons', 'squash-sage', 24, '2030-01-05T18:30:00Z');
 /** The same as it is stored. */
 const batch = batchOf(draft);

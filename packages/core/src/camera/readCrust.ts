@@ -201,7 +201,7 @@ function largestPatch(tiles: readonly Tile[], size: number, width: number, heigh
   return largest?.pixels.map((place) => at.get(place)!) ?? [];
 }
 
-/** Colours are told apart in so many steps of each primary: a step is far under what the eye sees. */
+/** Colours are distinguished in so many steps of each primary: a step is far under what the eye sees. */
 const STEPS = 64;
 const UNKNOWN = 0;
 const OTHER = 1;
@@ -233,7 +233,7 @@ function skinTeller(
     return { is: kinds[at]!, colour: colours[at]! };
   };
 }
-/** Root of the lightest light that is told apart. */
+/** Root of the lightest light that is distinguished. */
 const ROOM = 1.1;
 
 /** Connected areas of skin, each with its place on the ramp. */

@@ -51,7 +51,7 @@ export const STEP_MEASURES = {
 } as const satisfies Partial<Record<RunStepId, readonly string[]>>;
 export type MeasureId = (typeof STEP_MEASURES)[keyof typeof STEP_MEASURES][number];
 
-/** Which figure a told one is: those told without a name were the first their step measures. */
+/** Which figure a recorded value is: one without a name is the first its step measures. */
 function measureOf({ step, measure }: { readonly step: StepKey; readonly measure?: MeasureId }): MeasureId | null {
   if (measure !== undefined) return measure;
   const what = stepWhat(step);
@@ -84,7 +84,7 @@ export interface StepState {
   /** When it was done or skipped, ms; `null` while open. */
   readonly atMs: number | null;
   readonly answer: CheckAnswer | null;
-  /** What was measured, by its name; the last told counts. */
+  /** What was measured, by its name; the last recorded counts. */
   readonly measured: Readonly<Partial<Record<MeasureId, number>>>;
   readonly who: string;
   /** Keys of amounts that are set out. */

@@ -115,7 +115,7 @@ const GLUTEN_FREE_MOST = 0.3;
 /** Instant yeast that is usual, percent of flour; well over it, it tastes. */
 const YEAST_USUAL = { least: 0.5, most: 2 } as const;
 const YEAST_TASTES = 3;
-/** A formula this much nearer to another family is told so. */
+/** A formula this much nearer to another family gets a finding. */
 const OTHER_FAMILY = 0.7;
 
 /** What eggs, bran, yeast, gluten and a second dough bring with them, and whether another family fits better. */

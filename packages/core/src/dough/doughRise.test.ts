@@ -140,7 +140,7 @@ describe('yeast on the bench', () => {
     }
   });
 
-  test('in the fridge it is started the day plan before, and proofs longer when shaped cold', () => {
+  test('in the fridge it is started the evening before, and proofs longer when shaped cold', () => {
     const cold: TrayDraft = { ...lean, dough: { ...lean.dough, rise: 'fridge' } };
     expect(restS(cold)).toBeGreaterThan(restS(lean) + 4 * 3600);
     const proof = (draft: TrayDraft) => found(draft, 'dough.proof')!.values;

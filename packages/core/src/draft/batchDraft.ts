@@ -7,7 +7,7 @@ export type Tray = Omit<TrayDraft, 'name' | 'eatAt' | 'dough' | 'mark' | 'others
   readonly filling: TrayMark;
 };
 
-/** Before which stretch of the day a step of one's own comes. */
+/** Before which part of the day a step of the cook's own comes. */
 export type OwnPlace = 'filling' | 'cool' | 'dough' | 'fold' | 'heat' | 'serve';
 export const OWN_PLACES: readonly OwnPlace[] = ['filling', 'cool', 'dough', 'fold', 'heat', 'serve'];
 

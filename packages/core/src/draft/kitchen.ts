@@ -31,7 +31,7 @@ export interface Pot {
   readonly probeLagS: number;
   /** Absent: gas. */
   readonly burner?: BurnerKind;
-  /** Lag of this very burner behind its setting, s, where a day plan has shown it; absent: as its kind is. */
+  /** Lag of this very burner behind its setting, s, where a session has shown it; absent: as its kind is. */
   readonly burnerLagS?: number;
 }
 
@@ -116,7 +116,7 @@ export interface Kitchen {
   readonly measures: Measures;
   /** Sign of the cook's money, 1–4 letters; absent: amounts stand alone. */
   readonly currency?: string;
-  /** How the clock is told; absent: 24 hours. */
+  /** How times of day are shown; absent: 24 hours. */
   readonly hours?: 12 | 24;
   readonly pot: Pot;
   /** Which of the other pots `pot` is, where a batch is fried in one; kept apart from the settings. */
@@ -129,7 +129,7 @@ export interface Kitchen {
   readonly potOilId?: string;
   /** That oil as it is now; kept apart from the settings. */
   readonly potOil?: PotOil;
-  /** What each bake told of this oven, oldest first: heat at the skin over the usual oven's. */
+  /** What each bake showed of this oven, oldest first: heat at the skin over the usual oven's. */
   readonly ovenSeen?: readonly number[];
   /** What was learnt of each flour, by ingredient; kept apart from the settings. */
   readonly flours?: Readonly<Record<string, FlourBelief>>;

@@ -10,7 +10,7 @@ export interface Belief {
   readonly count: number;
 }
 
-/** Work of the hands whose time is learnt, by the field of `Kitchen.hands` it corrects. */
+/** Hands-on work whose time is learnt, by the field of `Kitchen.hands` it corrects. */
 export const HAND_WORKS = ['mixS', 'cookFillingS', 'foldEachS', 'serveS'] as const;
 export type HandWork = (typeof HAND_WORKS)[number];
 

@@ -8,7 +8,7 @@ export interface Serving {
   readonly at: string;
 }
 
-/** Somebody who cooks that day plan. */
+/** Somebody who cooks that day. */
 export interface SupperCook {
   readonly id: string;
   readonly name: string;

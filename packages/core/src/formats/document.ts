@@ -80,7 +80,7 @@ export interface SupperItem {
   readonly id: string;
   readonly supper: Supper;
 }
-/** A batch that is planned, and what was told of its run-sheet. One at the stove goes out as planned. */
+/** A batch that is planned, and what was recorded of its run-sheet. One at the stove goes out as planned. */
 export interface BatchItem {
   readonly kind: 'batch';
   readonly id: string;

@@ -144,7 +144,7 @@ const DAY_S = 86_400;
 
 /**
  * The readings of a table by the columns that were guessed or chosen. A clock that passes midnight
- * goes on; what is no reading, or lies before the one above it, is told by its line.
+ * goes on; what is no reading, or lies before the one above it, is reported with its line number.
  * @example readingsOf(readingTable('s,c\n5,20\n6,21'), { time: 0, temp: 1, timeKind: 'seconds', unit: 'C' }).readings // [[0, 20], [1, 21]]
  */
 export function readingsOf({ rows }: ReadingTable, { time, temp, timeKind, unit }: ReadingColumns): ReadingsRead {

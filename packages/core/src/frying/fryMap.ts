@@ -94,7 +94,7 @@ export function fryMapRow(spec: FryMapSpec, index: number): FryMapRow {
   const { least, most } = spec.oilC;
   const oilC = least + ((most - least) * index) / (spec.rows - 1);
   const { body, turn, coreTargetC, coreIsLine, horizonS, columns } = spec;
-  // Fried as long as a plan looks: what is told does not depend on how much of it is shown.
+  // Fried as long as a plan looks: the result does not depend on how much of it is shown.
   const solution = solveFry({
     body: coarse(body),
     oilC,

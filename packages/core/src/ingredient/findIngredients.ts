@@ -7,7 +7,7 @@ export function plainLetters(text: string): string {
 
 /**
  * Letters to change, add, drop or swap to get from `typed` to the beginning of `word`; more
- * than `most` is not told apart.
+ * than `most` is not distinguished.
  */
 function slips(typed: string, word: string, most: number): number {
   // So many would have to be dropped.

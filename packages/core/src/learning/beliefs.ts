@@ -11,7 +11,7 @@ export type LearntKind = (typeof LEARNT_KINDS)[number];
 /** What one batch says of one figure. */
 export interface Observation {
   readonly kind: LearntKind;
-  /** Of what: a formula or family, a shape, a work of the hands; empty where there is only one. */
+  /** Of what: a formula or family, a shape, a kind of hands-on work; empty where there is only one. */
   readonly key: string;
   /** A factor, a colour, a share; of what opens, the model's share. */
   readonly value: number;

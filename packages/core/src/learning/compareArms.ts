@@ -10,7 +10,7 @@ export interface Counted {
 export interface ArmsTold {
   /** Chance that the first has the lower share, or the higher score, 0–1. */
   readonly chance: number;
-  /** `first`, `second`, or that it cannot be told. */
+  /** `first`, `second`, or that it cannot be decided. */
   readonly winner: 'first' | 'second' | 'none';
   /** Difference first − second, eight in ten times between these. */
   readonly low: number;
@@ -55,7 +55,7 @@ export function compareShares(first: Counted, second: Counted): ArmsTold {
     chance += a[i]! * (above + b[i]! / 2);
   }
   const differences: { readonly by: number; readonly weight: number }[] = [];
-  // The range is told in whole percents: a coarser grid is enough.
+  // The range is shown in whole percents: a coarser grid is enough.
   for (let i = 0; i < GRID; i += 8)
     for (let j = 0; j < GRID; j += 8) {
       const weight = sumOf(a, i) * sumOf(b, j);

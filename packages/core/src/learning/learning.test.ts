@@ -140,7 +140,7 @@ test('records beside one another: each figure is the record’s own, and against
   expect(compareRecords([])).toEqual([]);
 });
 
-test('months: every day plan is in its own, shares are of all their pieces and of all their frying', () => {
+test('months: every session is in its own, shares are of all their pieces and of all their frying', () => {
   const at = fc
     .integer({ min: Date.UTC(2026, 0, 1), max: Date.UTC(2026, 11, 31) })
     .map((ms) => new Date(ms).toISOString());

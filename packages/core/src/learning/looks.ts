@@ -16,7 +16,7 @@ export const LOOKS = {
 export type LookId = keyof typeof LOOKS;
 export type LookOf<Id extends LookId> = (typeof LOOKS)[Id][number];
 
-/** Colour of a tray's pieces as a picture told it: places on the crust ramp, 0–5. */
+/** Colour of a tray's pieces as read from a picture: places on the crust ramp, 0–5. */
 export interface SeenColour {
   readonly place: number;
   readonly palest: number;

@@ -1,6 +1,6 @@
 import type { LedgerFigures } from '../stove/ledgerFigures.js';
 
-/** What the day plans of one month were like. */
+/** What the sessions of one month were like. */
 export interface MonthTrend {
   /** "2026-11", UTC. */
   readonly month: string;

@@ -75,7 +75,7 @@ const MOST_COOL_S = 2400;
 const RAMP_OVER_C = 3;
 /** Oil that differs by less is the same, °C. */
 const ALIKE_C = 0.01;
-/** Oil is told each so many s, or so many times in all. */
+/** Oil is sampled each so many s, or so many times in all. */
 const TRACE_S = 10;
 export const MOST_TRACE = 2000;
 /** The pot is slow: two seconds a step changes no figure by a tenth of a degree. */

@@ -42,7 +42,7 @@ test('one goes in as one comes out: never more in the oil than meant, and the he
   );
 });
 
-test('as many in the oil at a time cool it less than as a load, and the day plan is over sooner', () => {
+test('as many in the oil at a time cool it less than as a load, and the session is over sooner', () => {
   for (const size of [3, 5, 7]) {
     const [flow, loads] = [runPipeline(SPEC, size), runLoads(SPEC, size)];
     expect(flow.lowestC).toBeGreaterThan(loads.lowestC);

@@ -98,7 +98,7 @@ const PUFFS_FROM_M = 0.008;
 /** Of a bread rolled out: whether steam parts it, and how high. */
 function puffFindings({ puffM, fill }: Piece): Finding[] {
   if (puffM === undefined) return [];
-  // About as high: told to the millimetre.
+  // About as high: rounded to the millimetre.
   const values = { highM: Math.round(2000 * puffM) / 1000, fill };
   return [{ code: puffM >= PUFFS_FROM_M ? 'fold.puffs' : 'fold.stays-flat', tone: 'know', values }];
 }

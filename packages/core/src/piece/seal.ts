@@ -76,7 +76,7 @@ const middle = ({ least, most }: Range): number => (least + most) / 2;
 
 /**
  * The relative burst index: trapped air and steam against seam and wall, as a product of
- * causes, so that each can be told and mended alone. Our own, see docs/models/fold.md.
+ * causes, so that each can be named and corrected separately. Our own, see docs/models/fold.md.
  *
  * @throws CoreError NOT_A_NUMBER, OUT_OF_RANGE
  */

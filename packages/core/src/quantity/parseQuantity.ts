@@ -49,7 +49,7 @@ export function parseNumber(text: string): number | null {
   return Number.isFinite(value) ? value : null;
 }
 
-/** Splits "1 lb 4 oz", "1/3 cup + 2 tbsp" into number–unit pairs; `null` when any stretch is neither. */
+/** Splits "1 lb 4 oz", "1/3 cup + 2 tbsp" into number–unit pairs; `null` when any part is neither. */
 function splitPairs(text: string): { value: number; unit: string }[] | null {
   const pairs: { value: number; unit: string }[] = [];
   const pattern = /(?:^|\s*\+?)\s*([\d\s.,/½⅓⅔¼¾⅛⅜⅝⅞]+?)\s*([a-zA-Zµ°]+\.?|$)/y;
@@ -207,7 +207,7 @@ export function parseTempC(text: string, unit: 'C' | 'F'): number | null {
 }
 
 /**
- * Reads a stretch of time: "7:10" (minutes and seconds), "1:30:00", "90 s", "1 h 20 min";
+ * Reads a duration: "7:10" (minutes and seconds), "1:30:00", "90 s", "1 h 20 min";
  * a bare number is minutes.
  * @returns s, or `null`
  * @example parseDurationS('7:10') // 430

@@ -145,7 +145,7 @@ export function printTemp(tempC: number, unit: 'C' | 'F'): string {
 }
 
 /**
- * A stretch of time, never like a clock's: seconds under a minute, then minutes and seconds, from
+ * A duration, never like a time of day: seconds under a minute, then minutes and seconds, from
  * an hour on hours and minutes.
  *
  * @example printDuration(1000) // '16 min 40 s'

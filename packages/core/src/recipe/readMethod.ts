@@ -30,7 +30,7 @@ const OVENS: readonly (readonly [RegExp, number])[] = [
 
 const SECONDS: Readonly<Record<string, number>> = { s: 1, m: 60, h: 3600 };
 
-/** What a sentence is about: each figure in it is told apart by what is done. */
+/** What a sentence is about: each figure in it is distinguished by what is done. */
 function aboutOf(sentence: string): 'fry' | 'bake' | 'rest' | 'other' {
   if (/\b(?:fry|frying|fried|oil)\b/i.test(sentence)) return 'fry';
   if (/\b(?:bake|baked|baking|oven)\b/i.test(sentence)) return 'bake';

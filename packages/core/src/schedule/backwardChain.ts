@@ -1,7 +1,7 @@
 import type { OwnPlace, OwnStep } from '../draft/batchDraft.js';
 import type { MadeAhead, TrayMark } from '../draft/draft.js';
 
-/** One stretch of work on the way to the table. Times in ms since the epoch. */
+/** One task, planned backwards from the serving time. Times in ms since the epoch. */
 export interface ChainStep {
   readonly id:
     | 'filling'
@@ -27,7 +27,7 @@ export interface ChainStep {
   readonly mark?: TrayMark;
   /** The portion of dough it is made of, where there are several; absent: the first. */
   readonly portion?: number;
-  /** Pieces that are folded in this stretch; absent: all of the tray. */
+  /** Pieces folded in this task; absent: all of the tray. */
   readonly pieces?: number;
   /** The step of one's own that it is. */
   readonly own?: OwnStep;
@@ -141,13 +141,13 @@ export function stretchesOf(trays: readonly ChainTray[], portions: number): Stre
  */
 export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
   const steps: ChainStep[] = [];
-  /** Lays a stretch before a moment. @returns when it begins */
+  /** Places a task before a moment. @returns when it begins */
   const lay = (step: Omit<ChainStep, 'startMs' | 'endMs'>, endMs: number, lengthS: number): number => {
     const startMs = endMs - ms(lengthS);
     steps.push({ ...step, startMs, endMs });
     return startMs;
   };
-  /** Steps of one's own before a stretch that begins then. */
+  /** The cook's own steps before a task that begins then. */
   const own = (before: OwnPlace, fromMs: number): number =>
     d.ownSteps
       .filter((step) => step.before === before)
@@ -245,7 +245,7 @@ export function backwardChain(eatMs: number, d: ChainDurations): ChainStep[] {
 
   /**
    * Portions are shaped while the dough rests, where that is long enough, or before it is made:
-   * firm when folding begins, for what is firm sooner waits in the fridge. @returns when the hands are free before
+   * firm when folding begins, for what is firm sooner waits in the fridge. @returns when the cook is free before
    */
   function firmPortions(toMs: number, doughMs: number): number {
     const firmed = d.trays.filter(({ firm, foldEachS }) => firm !== undefined && foldEachS !== null);

@@ -1,7 +1,7 @@
 import { COST, type DayProblem } from './dayTask.js';
 import { timing } from './timing.js';
 
-/** Work for which only some can be taken: the hands that may do it, or one thing. */
+/** Work that only some can take: the cooks who may do it, or one pot or oven. */
 interface Crowd {
   readonly tasks: readonly number[];
   /** How many can work at it at once. */
@@ -10,8 +10,8 @@ interface Crowd {
 
 /**
  * What no plan of a day plan can cost less than. Two things are added that never overlap: the work
- * that must lie between the start and the table, for the hands and the things there are; and
- * what waits whatever the order. Our own; see docs/models/day plan.md.
+ * that must lie between the start and the serving time, for the cooks, pots and ovens there are; and
+ * what waits whatever the order. Our own; see docs/models/supper-plan.md.
  *
  * @example dayBound({ tasks: [], lags: [], cooks: [], day: [], dueS: 0, nowS: null }) // 0
  */

@@ -1,4 +1,4 @@
-/** A cook who may be there for a part of the day plan, and does not do everything. */
+/** A cook who may be there for a part of the day, and does not do everything. */
 export interface DayCook {
   readonly id: string;
   readonly name: string;
@@ -9,7 +9,7 @@ export interface DayCook {
   readonly skips: readonly string[];
 }
 
-/** One stretch of work that is not broken off, or of an oven or a pot alone. */
+/** One task without interruption, of a cook, or of an oven or a pot alone. */
 export interface DayTask {
   readonly id: string;
   /** s, 0 or more. */
@@ -83,7 +83,7 @@ export interface SolvedDay {
   readonly bound: number;
   /** Nothing better exists. */
   readonly isProved: boolean;
-  /** Tasks that decide: a minute more of one of them is a minute more of the day plan. */
+  /** Tasks that decide: a minute more of one of them is a minute more of the day. */
   readonly deciding: readonly number[];
   /** Plans that were looked at. */
   readonly looked: number;

@@ -15,7 +15,7 @@ export function isAble({ cooks }: Pick<DayProblem, 'cooks'>, { hands, cook }: Da
 const MOST_BACK = 2000;
 
 /**
- * Gives every task of the hands a cook who is free then, is there, and may do it. Of several the one
+ * Gives every hands-on task a cook who is free then, is there, and may do it. Of several the one
  * who did the group's last task, then the one who has been idle for the shortest time.
  *
  * @param who what is settled already, by task; -1: open

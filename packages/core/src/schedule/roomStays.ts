@@ -13,7 +13,7 @@ interface Stay extends Omit<DayStay, 'from' | 'to'> {
   readonly to: Place;
 }
 
-/** One way out of a room that is too full. Named, so that it is tried once on a path. */
+/** One resolution of a room that is too full. Named, so that it is tried once on a path. */
 export interface RoomWay {
   readonly name: string;
   readonly arc: TimingArc;
@@ -40,8 +40,8 @@ export interface RoomStays {
 /**
  * Fridge, freezer and dishes: rooms that hold only so much at a time. Where more lies in one than it
  * holds, two of what lies there are put one after the other, or one of them is used before it needs
- * the room. Each way out may be broken at a price, so that no day plan is impossible for a full
- * fridge. Our own; see docs/models/day plan.md.
+ * the room. Each resolution may be broken at a price, so that no day plan is impossible for a full
+ * fridge. Our own; see docs/models/supper-plan.md.
  *
  * @example roomStays({ tasks: [], stays: [], rooms: {} }).mostAt([]) // {}
  */
@@ -92,7 +92,7 @@ export function roomStays({ tasks, stays = [], rooms = {} }: Partial<DayProblem>
 const MOST_SETS = 5000;
 
 /**
- * The first few that do not fit in together and have no way out taken yet.
+ * The first few that do not fit in together and have no resolution yet.
  * @returns `null`: there are none; `'unknown'`: more sets would have to be looked at than `MOST_SETS`
  */
 function tooMany(
@@ -120,7 +120,7 @@ function tooMany(
   return look([], there.filter(isOpen));
 }
 
-/** Every way out for what does not fit in together; what comes and goes with one task is not moved apart. */
+/** Every resolution for what does not fit in together; what comes and goes with one task is not moved apart. */
 const waysOf = (some: readonly Lying[]): RoomWay[] =>
   [...some.map(shortened), ...pairs(some).flatMap(([a, b]) => [inOrder(a, b), inOrder(b, a)])].filter(
     ({ arc }) => arc.from !== arc.to,

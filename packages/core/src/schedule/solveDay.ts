@@ -29,11 +29,11 @@ export interface SolveProgress {
   readonly share: number;
 }
 
-/** Where tasks meet that cannot: ways out of it, each some order or a cook. */
+/** Where tasks overlap that must not: resolutions, each an order or a cook. */
 type Branch = {
   readonly arcs: readonly TimingArc[];
   readonly who?: readonly [task: number, cook: number];
-  /** Name of the way out of a full room that it takes. */
+  /** Name of the resolution of a full room that it takes. */
   readonly room?: string;
 };
 
@@ -48,7 +48,7 @@ interface Search {
   readonly boundCost: number;
   readonly isOver: () => boolean;
   best: { starts: readonly number[]; cooks: readonly number[]; cost: number; deciding: readonly number[] } | null;
-  /** Time ran out before every room had a way out: costs may be too low, so nothing is proved. */
+  /** Time ran out before every full room was resolved: costs may be too low, so nothing is proved. */
   isCut: boolean;
   looked: number;
   /** No more than so many. */
@@ -59,8 +59,8 @@ interface Search {
  * The day plan that costs least: every task in its place and with its cook. Small day plans are solved
  * exactly, by taking two tasks that meet apart in either order, with the cheapest moments under the
  * orders so far as a bound. Large ones begin with a plan worked back from the table, of which parts
- * are taken apart and put together again; how far that may be from the best is told. The same
- * day plan has the same plan each time, unless `isOver` ended it. Our own; see docs/models/day plan.md.
+ * are taken apart and put together again; how far that may be from the best is returned. The same
+ * day plan has the same plan each time, unless `isOver` ended it. Our own; see docs/models/supper-plan.md.
  *
  * @yields the best so far, after each step of the work
  * @returns the last of them
@@ -204,7 +204,7 @@ function start(search: Search): void {
   note(search, cooks);
 }
 
-/** Where a room is too full, the cheapest way out of it, one after the other, as long as there is time. */
+/** Resolves rooms that are too full, cheapest resolution first, as long as there is time. */
 function makeRoom(search: Search): void {
   const { line, stays, taken, isOver } = search;
   const found: string[] = [];
@@ -336,7 +336,7 @@ function meeting(search: Search): { branches: Branch[] } | Extract<HandsFit, { c
   return { branches };
 }
 
-/** Keeps the best plan but for one stretch of it, or one batch. @returns false when that cannot be */
+/** Keeps the best plan except for one span of time, or one batch. @returns false when that cannot be */
 function keepMost(search: Search, uniform: () => number): boolean {
   const { problem, line, who, best } = search;
   const { tasks } = problem;

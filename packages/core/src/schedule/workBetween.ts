@@ -1,13 +1,13 @@
 import type { ChainStep } from './backwardChain.js';
 
-/** One stretch of work of one of several batches. */
+/** One task of one of several batches. */
 export interface BatchWork {
   readonly batchId: string;
   readonly step: ChainStep;
 }
 
 /**
- * What of several batches begins within a stretch of time, in the order in which it begins: the work
+ * What of several batches begins within a span of time, in the order in which it begins: the work
  * of a day. What goes on by itself is in it too, for somebody must start it.
  *
  * @param batches with the steps of their days

@@ -12,7 +12,7 @@ import {
 import type { StoveAct, OilReading } from '../stove/stoveAct.js';
 import type { Kitchen } from '../draft/kitchen.js';
 
-/** What goes wrong in a simulated day plan. */
+/** What goes wrong in a simulated session. */
 export interface Mishaps {
   /** Pieces that open, and how many s after their drop. */
   readonly bursts: readonly { readonly piece: number; readonly afterS: number }[];

@@ -4,7 +4,7 @@ import type { Ingredient, IngredientRole } from '../ingredient/ingredient.js';
 import type { StockRow } from './shoppingList.js';
 import { type Known, pantryOf } from '../draft/kitchen.js';
 
-/** One bowl or pan of the bench, in the order of the hands. */
+/** One bowl or pan of the bench, in the order of the work. */
 export interface WeighGroup {
   readonly of: 'dough' | 'second-dough' | 'filling';
   readonly lines: readonly WeighLine[];

@@ -120,7 +120,7 @@ export function doNext(
   const steps: NextStep[] = [];
   const tooHot = oil.verdict === 'cut-heat' || oil.verdict === 'warn';
   const isDanger = danger !== null || tooHot;
-  // Off already, as far as is told, and falling: nothing more to turn.
+  // Off already, as far as is known, and falling: nothing more to turn.
   if (danger?.act === 'burner-off' || (tooHot && (state.burner > 0 || oil.ratePerMin > -0.5))) {
     steps.push({ act: 'burner', inS: 0, pieces: [], reason: 'cut-heat', value: 0 });
   }

@@ -8,7 +8,7 @@ export interface FinishAsks {
   readonly unfried: number;
   /** Oil that is hot, °C; `null`: it is safe, or is kept hot for what is fried next. */
   readonly hotC: number | null;
-  /** The burner is on, as far as was told; 0: off, or it is kept on for what is fried next. */
+  /** The burner is on, as far as is known; 0: off, or it is kept on for what is fried next. */
   readonly burner: number;
 }
 

@@ -4,7 +4,7 @@ import { clamp } from '../numeric/clamp.js';
 import { logBelief } from '../numeric/logBelief.js';
 import type { StoveAct } from './stoveAct.js';
 
-/** What a day plan showed of how quick hands are at the oil. */
+/** What a session showed of how quick hands are at the oil. */
 export interface HandsSeen {
   /** s to turn or take out one piece, and the range it very likely lies in. */
   readonly eachS: number;
@@ -23,9 +23,9 @@ const PAUSE_S = 12;
 /**
  * How long one piece takes to turn or take out: from each turn or take out that follows another at once,
  * the time since that, over its pieces. Log-normal around what most hands take; order of the
- * day plans does not matter. Our own.
+ * sessions does not matter. Our own.
  *
- * @param acts of one day plan, in any order
+ * @param acts of one session, in any order
  * @example handsSeen([]).eachS // 2
  */
 export function handsSeen(acts: readonly StoveAct[]): HandsSeen {

@@ -27,7 +27,7 @@ export interface LedgerFigures {
   /** Pieces of trays that were baked, and that were stored or left as they are. Missing where there were none. */
   readonly baked?: number;
   readonly stored?: number;
-  /** Oil while there was frying, °C: means of equal stretches; `null` where nothing was read. Missing in old records. */
+  /** Oil while there was frying, °C: means of equal spans of time; `null` where nothing was read. Missing in old records. */
   readonly oilTraceC?: readonly (number | null)[];
 }
 

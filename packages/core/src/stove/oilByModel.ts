@@ -3,10 +3,10 @@ import { burnerFlowW } from './burnerFlow.js';
 import { type StoveAct, stoveState, type OilReading } from './stoveAct.js';
 import { type Pot } from '../draft/kitchen.js';
 
-/** Oil without a probe: carried on by the pot model from what was last typed or told by a crumb. */
+/** Oil without a probe: carried on by the pot model from what was last typed or shown by a crumb. */
 export interface OilByModel {
   readonly readings: readonly OilReading[];
-  /** ± of the last one, °C; `null`: nothing was ever told. */
+  /** ± of the last one, °C; `null`: nothing was ever entered. */
   readonly spreadC: number | null;
 }
 
@@ -18,7 +18,7 @@ const MOST_SPREAD_C = 25;
 /**
  * Where the oil is by now, for those who have no probe: from the last reading that was typed, by
  * the burner's settings and what lay in the pot since; the range grows with the time. Empty
- * before anything was told.
+ * before anything was entered.
  *
  * @param pieceW mean heat a piece draws, W, by its number
  */

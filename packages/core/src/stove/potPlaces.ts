@@ -1,7 +1,7 @@
 import type { StovePiece } from './stoveAct.js';
 
 /**
- * A place in the drawn pot for each piece of the day plan: the first that is free when it goes in,
+ * A place in the drawn pot for each piece of the session: the first that is free when it goes in,
  * kept until it comes out, so that no piece moves because another one was taken out.
  */
 export function potPlaces(pieces: readonly StovePiece[]): ReadonlyMap<number, number> {

@@ -11,7 +11,7 @@ import { FRY_HORIZON_S } from '../draft/ranges.js';
 /** What the model reads of one piece in the pot. Stove seconds. */
 export interface PiecePrediction {
   readonly number: number;
-  /** Turns told when it was predicted; absent: not asked. A later turn makes its moments old. */
+  /** Turns recorded when it was predicted; absent: not asked. A later turn makes its moments out of date. */
   readonly turns?: number;
   /** Colour of [the face in the oil, the face up]; alike when held under. */
   readonly colours: readonly [number, number];

@@ -13,7 +13,7 @@ export interface SettingAdvice {
   readonly reason: 'oil-over' | 'warm-up' | 'load-needs' | 'oil-waits';
 }
 
-/** `drawW` of a plan has an entry for each stretch of this length from the drop, s. */
+/** `drawW` of a plan has an entry for each span of this length from the drop, s. */
 export const DRAW_EACH_S = 10;
 /** A setting is judged as if it were kept for so long, and the oil then held exactly, s. */
 const KEEP_S = 75;
@@ -135,7 +135,7 @@ export function settingAdvice(
   return told(best.setting);
 }
 
-/** Longest that is looked ahead for the oil to be ready, s; told to ten seconds. */
+/** How far ahead the oil's readiness is predicted, s; rounded to ten seconds. */
 const LOOK_S = 3600;
 const TELL_S = 10;
 

@@ -10,7 +10,7 @@ const WANDER_SD = 0.03;
 const CORE_SD = 3;
 const CORE_LOOK_SD = 3;
 
-/** What this day plan has taught of the pieces. */
+/** What this session has taught of the pieces. */
 export interface StoveBelief {
   /** Times the browning the plan counts with, with its spread as a factor. */
   readonly browning: number;

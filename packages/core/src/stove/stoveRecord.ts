@@ -2,7 +2,7 @@ import { FIT_LEAST, type StoveRecord } from '../oil/fitStove.js';
 import { type StoveAct, stoveState, type OilReading } from './stoveAct.js';
 
 /**
- * A day plan as a fit of the stove reads it; `null` while too little is recorded.
+ * A session as a fit of the stove reads it; `null` while too little is recorded.
  *
  * @param planned pieces of the batch
  * @param pieceW drawn by a piece, by its number: W, one entry a second from its drop

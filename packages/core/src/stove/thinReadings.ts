@@ -1,11 +1,11 @@
 import type { OilReading } from './stoveAct.js';
 
-/** Of an old record each stretch of so long keeps three readings, s. */
+/** An old record keeps three readings for each span of this length, s. */
 export const THIN_STRETCH_S = 10;
 
 /**
- * Readings of an old record with fewer of them: of each stretch of ten seconds its mean, its lowest
- * and its highest, each at its own moment; a stretch of three or fewer stays as it is. Nothing that
+ * Readings of an old record with fewer of them: of each ten seconds its mean, its lowest
+ * and its highest, each at its own moment; three or fewer stay as it is. Nothing that
  * was ever read as the hottest or coldest is lost, and thinning twice changes nothing.
  * @param readings in order
  * @example thinReadings([{ atS: 1, probeC: 150 }, { atS: 2, probeC: 154 }, { atS: 3, probeC: 149 }, { atS: 4, probeC: 151 }]).length // 3

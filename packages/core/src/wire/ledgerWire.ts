@@ -52,7 +52,7 @@ export interface LedgerRecord {
   readonly endedAt: string;
   readonly acts: readonly StoveAct[];
   readonly readings: readonly OilReading[];
-  /** What was told of its run-sheet. */
+  /** What was recorded of its run-sheet. */
   readonly cookActs: readonly CookAct[];
   readonly figures: LedgerFigures;
   /** Of each tray that was fried, in the order of the pot. */

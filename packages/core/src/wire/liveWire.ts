@@ -36,7 +36,7 @@ export interface DiskTold {
  * also carries the server's time as `nowMs`.
  */
 export type LiveEvent =
-  /** The first word of each connection: all timers that run or ring. */
+  /** The first message of each connection: all timers that run or sound. */
   | { readonly kind: 'timers'; readonly timers: readonly Timer[] }
   | { readonly kind: 'timer'; readonly timer: Timer }
   /** A beat: the time alone. */

@@ -14,7 +14,7 @@ export interface StoredReading extends OilReading {
   readonly seq: number;
 }
 
-/** One day plan at the stove: what it was lit with, and all that happened. */
+/** One session at the stove: what it was lit with, and all that happened. */
 export interface Stove {
   readonly batchId: string;
   readonly seed: number;

@@ -14,7 +14,7 @@ export interface SupperDay {
   readonly problem: 'over' | 'apart' | 'odd' | null;
   /** As it would be if nothing had begun: what was meant. */
   readonly planned: DayPlan | null;
-  /** Something was told done, or should have begun: `day plan` goes on from now. */
+  /** Something was recorded as done, or should have begun: the plan goes on from now. */
   readonly isBegun: boolean;
   /** What was over latest against the plan; `null`: nothing was. */
   readonly delay: DayDelay | null;

@@ -43,7 +43,7 @@ async function noteStored(q: Queries, batch: BatchRow, act: CookAct): Promise<vo
   await insertStored(q, act.id, record, { batchId: batch.id, mark, why: 'planned' });
 }
 
-/** The run-sheet of one batch: what was told of its steps so far, and more of it. */
+/** The run-sheet of one batch: what was recorded of its steps so far, and more of it. */
 export function cookRoutes({ gate, live, lessons, clockMs }: Context): Router {
   const router = Router({ mergeParams: true });
 

@@ -10,7 +10,7 @@ export async function listCookActs(q: Queries, batchId: string, afterSeq = 0): P
   return rows.map((row) => ({ seq: Number(row.seq), act: fromJson<CookAct>(row.body) }));
 }
 
-/** Whether two acts are the same thing told twice; a moment ahead of the server's was set back. */
+/** Whether two acts are the same thing sent twice; a moment ahead of the server's was set back. */
 function isSameAct(stored: CookAct, asked: CookAct): boolean {
   return JSON.stringify({ ...stored, atMs: asked.atMs }) === JSON.stringify(asked) && stored.atMs <= asked.atMs;
 }

@@ -80,7 +80,7 @@ function nextSupper(nowMs: number): number {
   return day.getTime();
 }
 
-/** A day plan of the ledger, cooked on the product's own models. @returns what writes it down */
+/** A session of the ledger, cooked on the product's own models. @returns what writes it down */
 function cookPast(past: Past, nowMs: number, index: number): (gate: Gate) => Promise<void> {
   const id = demoId(past.name);
   const startedAt = new Date(Math.floor((nowMs - past.daysAgo * DAY_MS) / DAY_MS) * DAY_MS + 17 * 3_600_000);
@@ -157,7 +157,7 @@ function cookPast(past: Past, nowMs: number, index: number): (gate: Gate) => Pro
 }
 
 /**
- * Fills an empty database with the Lantern Walk supper: the Store, batches planned, four day plans
+ * Fills an empty database with the Lantern Walk supper: the Store, batches planned, four sessions
  * in the ledger, fried on the product's own pot model.
  * @returns whether anything was loaded
  */
@@ -169,7 +169,7 @@ export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {
   const filledAt = nowMs - FILLED_DAYS * DAY_MS;
   await insertOil(gate, OIL, new Date(filledAt));
   await insertOilEvent(gate, OIL.id, { id: OIL.id, at: filledAt, kind: 'filled', m3: 0.0024 });
-  // The database writes one day plan down while the next is cooked.
+  // The database writes one session down while the next is cooked.
   const written: Promise<void>[] = [];
   for (const [index, past] of PAST.entries()) {
     const writing = cookPast(past, nowMs, index)(gate);

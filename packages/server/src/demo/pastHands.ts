@@ -9,7 +9,7 @@ import {
   type StepKey,
 } from '@ember-fold/core';
 
-/** How long Sorrel's hands take beside what is set, and how much that differs from day plan to day plan. */
+/** How long Sorrel's hands take beside what is set, and how much that differs from day to day. */
 const TIMES: Readonly<Partial<Record<RunStep['what'], number>>> = {
   'weigh-filling': 1.05,
   'cook-filling': 1.05,
@@ -23,7 +23,7 @@ const DAY_SD = 0.12;
 const OFF = { 'rolled-m': 0.04, 'pan-kg': 0.02, 'poured-kg': 0.015 } as const;
 
 /**
- * What was told of the run-sheet of a past day plan: each step of the hands done in its turn up to the
+ * What was recorded of the run-sheet of a past session: each hands-on step done in its turn up to the
  * oil, with what was weighed and measured on the way.
  *
  * @param droppedMs when the first piece went into the oil

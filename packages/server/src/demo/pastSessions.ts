@@ -10,7 +10,7 @@ import {
   withTray,
 } from '@ember-fold/core';
 
-/** A day plan of the ledger, as it is to come out. */
+/** A session of the ledger, as it is to come out. */
 export interface Past {
   readonly name: string;
   readonly starterId: string;
@@ -56,7 +56,7 @@ const GOOD: TrayLooks = {
 };
 const WELL = { bursts: [], takeOutLateS: 0 };
 
-/** A day plan on which nothing went wrong. */
+/** A session on which nothing went wrong. */
 const fine = (name: string, starterId: string, pieces: number, daysAgo: number, oilC: number, notes: string): Past => ({
   name,
   starterId,
@@ -68,7 +68,7 @@ const fine = (name: string, starterId: string, pieces: number, daysAgo: number, 
   looks: { A: GOOD },
 });
 
-/** Fourteen day plans of five months, the oldest first. */
+/** Fourteen sessions of five months, the oldest first. */
 export const PAST: readonly Past[] = [
   fine(
     'Lentil and dill cones, the first',

@@ -25,7 +25,7 @@ export function stoveNowS(row: Pick<StoveRow, 'startedAt' | 'speed'>, nowMs: num
   return Math.max(0, ((nowMs - row.startedAt.getTime()) / 1000) * row.speed);
 }
 
-/** Readings of one stove are told apart by their moment, in thousandths of a stove second. */
+/** Readings of one stove are distinguished by their moment, in thousandths of a stove second. */
 const PER_S = 1000;
 
 /** A reading of a probe at a wall moment. */

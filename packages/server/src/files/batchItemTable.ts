@@ -54,7 +54,7 @@ async function writeBatchRow(
   );
 }
 
-/** All that was told of a batch and of its day plan at the stove; what was learnt of it is learnt anew. */
+/** All that was recorded of a batch and of its session at the stove; what was learnt of it is learnt anew. */
 async function clearAll(q: Queries, id: string): Promise<void> {
   for (const table of [
     'cook_act',
@@ -118,7 +118,7 @@ interface RawRecord {
   looks: unknown;
 }
 
-/** Readings are told apart by their moment, in thousandths of a stove second. */
+/** Readings are distinguished by their moment, in thousandths of a stove second. */
 const PER_S = 1000;
 
 export const RECORD_ITEMS: ItemTable<RecordItem> = {

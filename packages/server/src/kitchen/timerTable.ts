@@ -21,7 +21,7 @@ const timerOf = (row: Columns): Timer => ({
   stoppedMs: row.stopped_at?.getTime() ?? null,
 });
 
-/** Those that run or ring, the next to end first. */
+/** Those that run or sound, the next to end first. */
 export async function listTimers(q: Queries): Promise<Timer[]> {
   const rows = await q.rows<Columns>(
     `SELECT id, batch_id, step, name, started_at, ends_at, stopped_at FROM timer

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { setMaxListeners } from 'node:events';
 
-/** Maps are told apart by what is in them. */
+/** Maps are distinguished by what is in them. */
 const withMaps = (_key: string, value: unknown) => (value instanceof Map ? [...value] : value);
 
 interface Known<Found> {

@@ -22,7 +22,7 @@ const SILENT_MS = 8000;
 /** An event may be seen so much later than one with a higher number. */
 const LATE_MS = 5000;
 const KEEP_MS = 120_000;
-/** What cannot be told for so long is told as a gap. */
+/** What cannot be sent for so long is reported as a gap. */
 const MOST_WAITING = 5000;
 
 /** What each server says for itself: its time, its disk, its own simulated scale. */
@@ -43,7 +43,7 @@ export interface RelayOptions {
 }
 
 /**
- * What happens at one server is told at the others within a second: each writes what it tells into
+ * What happens at one server reaches the others within a second: each writes its events into
  * one ordered table, and reads there what the others tell. No server speaks to another.
  */
 export class Relay {
@@ -110,7 +110,7 @@ export class Relay {
     try {
       await this.write();
       const { events, sureId } = await eventsAfter(this.given.gate, this.markId, this.given.server, LATE_MS);
-      // So long away that what was told meanwhile is dropped already.
+      // So long away that what was recorded meanwhile is dropped already.
       if (Date.now() - this.readMs > KEEP_MS / 2) this.given.live.gap();
       this.readMs = Date.now();
       for (const { id, told } of events) {
@@ -135,7 +135,7 @@ export class Relay {
     }
   }
 
-  /** A server that ended between what it kept and what it told leaves a gap. */
+  /** A server that ended between storing and sending leaves a gap. */
   private async beat(): Promise<void> {
     const { gate, live, server } = this.given;
     await noteServer(gate, server);

@@ -53,7 +53,7 @@ export async function listOilEvents(q: Queries, oilId: string): Promise<OilEvent
   return rows.map(({ id, kind, body, at }) => ({ ...fromJson<object>(body), id, kind, at: at.getTime() }) as OilEvent);
 }
 
-/** @returns false when an event of this id is already there: the same thing told twice */
+/** @returns false when an event of this id is already there: the same thing sent twice */
 /** Takes back what a batch did to its oil: the batch goes on. */
 export async function deleteFried(q: Queries, batchId: string): Promise<void> {
   await q.change(`DELETE FROM oil_event WHERE id = ? AND kind = 'fried'`, [batchId]);

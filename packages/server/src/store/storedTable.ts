@@ -55,7 +55,7 @@ interface From {
   readonly why: StoredWhy;
 }
 
-/** @returns false when it is there already: the same id, or the same pieces told twice */
+/** @returns false when it is there already: the same id, or the same pieces sent twice */
 export async function insertStored(q: Queries, id: string, record: StoredRecord, from: From): Promise<boolean> {
   const made = await q.change(
     `INSERT IGNORE INTO stored_item

@@ -10,7 +10,7 @@ export async function listActs(q: Queries, batchId: string, afterSeq = 0): Promi
   return rows.map((row) => ({ seq: Number(row.seq), act: fromJson<StoveAct>(row.body) }));
 }
 
-/** Whether two acts are the same thing told twice; a moment ahead of the server's was set back. */
+/** Whether two acts are the same thing sent twice; a moment ahead of the server's was set back. */
 function isSameAct(stored: StoveAct, asked: StoveAct): boolean {
   return JSON.stringify({ ...stored, atS: asked.atS }) === JSON.stringify(asked) && stored.atS <= asked.atS;
 }

@@ -1,7 +1,7 @@
 import type { CookAct, StoveAct } from '@ember-fold/core';
 import type { Queries } from '../db/gate.js';
 
-/** Another batch has an act of the same id: two day plans are not made of one. */
+/** Another batch has an act of the same id: two sessions are not made of one. */
 const ACT_TAKEN = 'Something that was told of this batch is told of another one here.';
 /** Rows in one statement. */
 const TOGETHER = 500;

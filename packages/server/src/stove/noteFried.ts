@@ -13,6 +13,6 @@ export async function noteFried(q: Queries, row: StoveRow, figures: BatchFigures
     return own ? [{ ...tray, figures: own }] : [];
   });
   const fried = friedInOil(draft.name, trays, figures.whole);
-  // The batch's own id: told twice, it is still one use.
+  // The batch's own id: sent twice, it is still one use.
   if (fried) await insertOilEvent(q, oilId, { id: batchId, at: nowMs, ...fried });
 }

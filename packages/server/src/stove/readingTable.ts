@@ -41,7 +41,7 @@ const THINNED_NEWEST = 3000;
 const NEWEST = 30 * 60 * 1000;
 
 /**
- * Readings for a trace: all of them, or, of a long day plan or a quick probe, one for each of two
+ * Readings for a trace: all of them, or, of a long session or a quick probe, one for each of two
  * thousand stretches before the last half hour, and no more than six thousand since.
  */
 export async function traceReadings(q: Queries, batchId: string): Promise<StoredReading[]> {

@@ -3,7 +3,7 @@ import { piecesOf } from '../batches/batchTable.js';
 import { fromJson, type Gate, likeAnywhere, type Queries } from '../db/gate.js';
 import { holdStove, releaseStove } from './openStoveTable.js';
 
-/** One day plan at the stove: the plan as it stood when the stove was started. */
+/** One session at the stove: the plan as it stood when the stove was started. */
 export interface StoveRow {
   readonly batchId: string;
   readonly seed: number;

@@ -1,16 +1,16 @@
 import type { Queries } from '../db/gate.js';
 
-/** What a calendar was last told of an event. */
+/** What a calendar was last sent of an event. */
 export interface CalendarRow {
   readonly uid: string;
-  /** Hash of what was told. */
+  /** Hash of what was sent. */
   readonly body: string;
   /** Higher with each change, 0 at first. */
   readonly sequence: number;
   readonly changedAt: Date;
 }
 
-/** Notes what is told of the events of a supper now: what is new or changed gets the next number. @returns all of them as they stand */
+/** Stores what is sent of the events of a supper now: what is new or changed gets the next number. @returns all of them as they stand */
 export async function noteCalendar(
   q: Queries,
   supperId: string,
@@ -33,7 +33,7 @@ export async function noteCalendar(
   return new Map(rows.map(({ changed_at, ...row }) => [row.uid, { ...row, changedAt: changed_at }]));
 }
 
-/** What was told of a supper that is gone. */
+/** What was recorded of a supper that is gone. */
 export async function forgetCalendar(q: Queries, supperId: string): Promise<void> {
   await q.change('DELETE FROM calendar_event WHERE supper_id = ?', [supperId]);
 }

@@ -40,7 +40,7 @@ export function newCalendar(name: string): ICalCalendar {
 }
 
 /**
- * Puts a day plan into a calendar: an event for each stretch of work, under the same id for as long
+ * Puts a day plan into a calendar: an event for each task, under the same id for as long
  * as it is the same work, with a higher number each time it has changed.
  */
 export async function addDayPlan(

@@ -35,7 +35,7 @@ import type { PlanSupperDay } from '../planning/planThread.js';
 import { Remembered } from '../planning/remembered.js';
 
 /**
- * A day plan is the best found so far after this; a way out, which is only weighed, sooner. The whole search takes a
+ * A day plan is the best found so far after this; a change that is only compared, sooner. The whole search takes a
  * quarter of a second for five batches: a slow machine must come to its end too, or the same day plan gets another plan.
  */
 const MOST_MS = { dayPlan: 3000, way: 40 };
@@ -49,7 +49,7 @@ interface Made {
   readonly fryingMs: number | null;
 }
 
-/** All that the ways out of a day plan depend on. */
+/** Everything that the suggested changes to a day plan depend on. */
 interface WaysAsk {
   readonly row: SupperRow;
   readonly dayPlan: DayPlan;
@@ -152,7 +152,7 @@ export class SupperDays {
         return draft.supper === undefined ? [] : [{ ...one, draft }];
       });
       const going = await this.goingOn(left, nowMs, signal).catch((cause: unknown) => {
-        // What cannot be planned that way is no way out.
+        // A change that leaves no plan is not offered.
         if (cause instanceof CoreError) return null;
         throw cause;
       });
@@ -191,7 +191,7 @@ export class SupperDays {
     };
   }
 
-  /** What of a supper is not over, with what was told of it. */
+  /** What of a supper is not over, with what was recorded of it. */
   private async batchesOf(supperId: string): Promise<Made[]> {
     const { gate } = this.given;
     const rows = (await batchesOfSupper(gate, supperId)).filter(({ status }) => status !== 'done');

@@ -124,7 +124,7 @@ interface CurrentStepProps {
   readonly printer: Printer;
 }
 
-/** The one large step: what the hands do, what to look for, what was measured. */
+/** The one large step: what to do, what to look for, what was measured. */
 export function CurrentStep({ batchId, cook, step, printer }: CurrentStepProps) {
   const { trays, state, now, tell } = cook;
   const timers = useTimers();

@@ -13,7 +13,7 @@ import { usePrinter } from '../ui/printing';
 import { lineOf, Traces } from './Traces';
 import { RecordTable } from './RecordTable';
 
-/** So many can be told apart. */
+/** So many can be distinguished. */
 const MOST = 6;
 
 /** Two to six records beside one another. */

@@ -15,7 +15,7 @@ import { RecordTable } from './RecordTable';
 /** The same scores give the same answer. */
 const SEED = 1;
 
-/** The trays of one day plan beside one another, with what can be told from them and what cannot. */
+/** The trays of one session beside one another, with what can be told from them and what cannot. */
 export function SideBySide({ record, looks }: { readonly record: LedgerRecord; readonly looks: RecordLooks }) {
   if (record.trays.length < 2) return null;
   const arms = record.trays.map(({ mark, figures }) => ({

@@ -5,7 +5,7 @@ import { LEDGER as T } from '../text/en/ledger/ledgerPhrases';
 /** Degrees shown above and below the range. */
 const AROUND_C = 14;
 
-/** The oil of a whole day plan, small: its line over the range it was to be held in. */
+/** The oil of a whole session, small: its line over the range it was to be held in. */
 export function SmallTrace({ figures }: { readonly figures: LedgerFigures }) {
   const theme = useTheme();
   const { range, oilTraceC } = figures;
@@ -13,7 +13,7 @@ export function SmallTrace({ figures }: { readonly figures: LedgerFigures }) {
   const low = range.least - AROUND_C;
   const high = range.most + AROUND_C;
   const y = (c: number) => 40 - (40 * (Math.min(high, Math.max(low, c)) - low)) / (high - low);
-  // A stretch without a reading is a gap, not a line.
+  // Time without a reading is a gap, not a line.
   const path = oilTraceC
     .map((c, i) => (c === null ? '' : `${i === 0 || oilTraceC[i - 1] === null ? 'M' : 'L'} ${4 * i} ${y(c)}`))
     .join(' ');

@@ -32,7 +32,7 @@ const Chart = styled.svg`
 const STROKES = ['#17211E', '#B23A06', '#23638F', '#1F7354', '#6E4F7C', '#8A6413'] as const;
 const DASHES = ['', '7 4', '2 4', '10 3 2 3', '4 2', '1 3'] as const;
 
-/** The stroke of the record in this place; told apart by its dashes too. */
+/** The stroke of the record in this place; distinguished by its dashes too. */
 export const lineOf = (i: number) => ({ stroke: STROKES[i % 6]!, strokeDasharray: DASHES[i % 6]! });
 
 /** s after the first drop, and °C. */
@@ -45,7 +45,7 @@ function traceOf({ readings, acts, draft }: LedgerRecord): readonly (readonly [n
   return during.filter((_, i) => i % each === 0).map(({ atS, probeC }) => [atS - fromS, probeC] as const);
 }
 
-/** The oil of several day plans over one another, each from its first drop. */
+/** The oil of several sessions over one another, each from its first drop. */
 export function Traces({ records, printer }: { readonly records: readonly LedgerRecord[]; readonly printer: Printer }) {
   const traces = records.map(traceOf);
   const all = traces.flat();

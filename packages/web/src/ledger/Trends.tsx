@@ -7,7 +7,7 @@ import { Panel, PanelTitle } from '../ui/controls/Panel';
 import { usePrinter } from '../ui/printing';
 import { RecordTable } from './RecordTable';
 
-/** The day plans by their months: what gets better, and what does not. */
+/** The sessions by their months: what gets better, and what does not. */
 export function Trends({ entries }: { readonly entries: readonly LedgerEntry[] }) {
   const printer = usePrinter();
   const months = monthlyTrends(entries);

@@ -11,7 +11,7 @@ const SOON_MS = 120_000;
 
 const isId = (value: unknown): value is string => typeof value === 'string' && value.length <= 40;
 
-/** What is due in the day plan that goes on now, called in every room. */
+/** What is due now in the day plan, announced in every room. */
 export function Due({ supperId, nowMs }: { readonly supperId: string; readonly nowMs: number }) {
   const { pathname } = useLocation();
   const printer = useKitchen()?.printer;

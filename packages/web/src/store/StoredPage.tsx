@@ -147,7 +147,7 @@ function Item({ item, printer }: { readonly item: StoredItem; readonly printer: 
   );
 }
 
-/** Tomorrow at half past six in the day plan, where this page is. */
+/** Tomorrow at half past six in the evening, where this page is. */
 function tomorrowEvening(): string {
   const at = new Date();
   at.setDate(at.getDate() + 1);

@@ -43,7 +43,7 @@ const Table = styled.table`
 const EDITED = 'edited';
 const percent = (value: number | null): string => (value === null ? 'none' : `${plain(value, 1)} %`);
 
-/** A change in points: more or less, said with a sign and told apart by more than colour. */
+/** A change in points: more or less, said with a sign and distinguished by more than colour. */
 function changeText(before: number | null, after: number | null): string {
   const points = (after ?? 0) - (before ?? 0);
   if (Math.abs(points) < 0.05) return 'same';

@@ -127,7 +127,7 @@ export interface PieceLook {
 }
 
 interface PotViewProps {
-  /** Where each piece of the day plan has its place. */
+  /** Where each piece of the session has its place. */
   readonly places: ReadonlyMap<number, number>;
   readonly inPot: readonly StovePiece[];
   readonly loadSize: number;

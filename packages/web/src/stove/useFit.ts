@@ -27,7 +27,7 @@ export function useFit(live: LiveStove, session: StoveSession | null): StoveFit 
         first,
         pieceW: pieceHeatCurve(bulk, solution.samples, takeOutS ?? USUAL_TAKE_OUT_S, 1),
       }));
-      // Thinned here: a long day plan would take milliseconds to cross to the worker.
+      // Thinned here: a long session would take milliseconds to cross to the worker.
       const readings = thinForFit(now.readings);
       const ask = { pot: kitchen.pot, roomC: kitchen.roomC, readings, acts: now.acts };
       void fitLatest({ ...ask, pieces: friedPieces(trays), draws }).then(

@@ -61,7 +61,7 @@ export function OilNow() {
   );
 }
 
-/** What the cook wrote of the last day plan. */
+/** What the cook wrote of the last session. */
 export function Lesson() {
   const printer = usePrinter();
   const { data } = api.useLedgerInfiniteQuery('');

@@ -189,7 +189,7 @@ test('an oil of any history, and any supper in it, read as sentences', () => {
   );
 });
 
-test('what a day plan taught, and what a stove is like', () => {
+test('what a session taught, and what a stove is like', () => {
   const seen: StoveAct = { id: 's', atS: 1, kind: 'seen', pieces: [1], looks: 'darker' };
   const core: StoveAct = { id: 'c', atS: 2, kind: 'core', piece: 1, tempC: 70, predictedC: 78 };
   expect(beliefText(stoveBelief(stoveState([], 9)), printers[0])).toBe('');

@@ -53,7 +53,7 @@ export interface Printer {
   time(s: number): string;
   /** In the cook's own money, to its hundredth. */
   money(amount: number): string;
-  /** A stretch to the minute: "38 min", "1 h 12 min". */
+  /** A duration to the minute: "38 min", "1 h 12 min". */
   span(s: number): string;
   /** How soon, for large figures: "95 s", "7 min". */
   soon(s: number): string;

@@ -33,7 +33,7 @@ async function isStillWanted(ask: number): Promise<boolean> {
 }
 
 const worker = {
-  /** All rows of a map, coarse first; told as they come. `false`: overtaken. */
+  /** All rows of a map, coarse first; sent as they come. `false`: overtaken. */
   async map(spec: FryMapSpec, ask: number, onRows: (rows: readonly FryMapRow[]) => Promise<void>): Promise<boolean> {
     current = ask;
     let batch: FryMapRow[] = [];

@@ -130,7 +130,7 @@ export interface FitAsk {
 
 /** A record as its lesson needs it. */
 export type LessonAsk = Pick<LedgerRecord, 'draft' | 'kitchen' | 'trays'>;
-/** The same with all that was told of it. */
+/** The same with all that was recorded of it. */
 export type WholeAsk = Pick<LedgerRecord, 'draft' | 'kitchen' | 'acts' | 'cookActs' | 'trays' | 'endedAt'>;
 export interface Lesson {
   readonly lessons: readonly TrayLesson[];
@@ -239,7 +239,7 @@ const worker = {
     let whole: Cutting | null = null;
     for (const soFar of cuttingRolls(spec)) {
       whole = soFar;
-      // Waits until the page has it: no roll is told after the whole.
+      // Waits until the page has it: no partial result is sent after the whole.
       await onRoll(soFar);
       await turn();
       if (cutting !== ask) return null;

@@ -24,7 +24,7 @@ const worker = {
   /** An session to be practised. */
   make: (kind: SituationKind, seed: number, name: string): Situation => situation(kind, seed, name),
 
-  /** The best way through it, told as it is looked for. */
+  /** The best way through it, reported while it is searched for. */
   best(of: Situation, told: (share: number) => void): BestWay {
     let last = 0;
     return bestWay(of, undefined, (share) => {

@@ -26,7 +26,7 @@ export const MEASURE_RANGE: Readonly<Record<MeasureId, Range>> = {
 
 /**
  * The batch as it was really cooked so far: what was weighed, poured, rolled and counted in
- * place of what was planned. The formulas stay; what is over or missing is told by the plan.
+ * place of what was planned. The formulas stay; the plan says what is left over or missing.
  * @example asCooked(batch, cook, kitchen).trays.A.pieces // 24
  */
 export function asCooked(batch: BatchDraft, state: CookState, known: Known): BatchDraft {

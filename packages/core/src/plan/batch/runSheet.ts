@@ -18,7 +18,7 @@ export interface StepMeasure {
 
 /** One step of the run-sheet. */
 export interface RunStep {
-  /** The same in every list of this batch: what is told of it. */
+  /** The same in every list of this batch: what is recorded of it. */
   readonly id: StepKey;
   readonly what: RunStepId;
   /** The tray it is for, where the batch has several; absent: all of them. */
@@ -47,7 +47,7 @@ export function plannedOf({ measures }: Pick<RunStep, 'measures'>, measure: Meas
   return measures.find(({ what }) => what === measure)?.planned ?? null;
 }
 
-/** Of the stretch that folds, this share goes before it. Our own. */
+/** Share of the folding task that is spent before folding. Our own. */
 const ROLL_SHARE = 0.2;
 
 function doughCheck(family: DoughFamily): CheckId {
@@ -57,7 +57,7 @@ function doughCheck(family: DoughFamily): CheckId {
 
 const lengthS = ({ startMs, endMs }: ChainStep): number => (endMs - startMs) / 1000;
 
-/** Which mark a tray has for a stretch: of its filling, or its own. */
+/** Which mark a tray has in a task: its filling's, or its own. */
 function markFor({ id }: Pick<ChainStep, 'id'>, { mark, fillingOf }: TrayDraft): TrayMark | undefined {
   return id === 'filling' || id === 'cool' ? (fillingOf ?? mark) : mark;
 }
@@ -67,7 +67,7 @@ interface TrayOfSheet {
   readonly plan: BatchPlan;
 }
 
-/** The tray a stretch is told of: its own, or the first it is about. */
+/** The tray a task is listed at: its own, or the first it is about. */
 function holderOf(step: ChainStep, trays: readonly TrayOfSheet[]): TrayOfSheet | undefined {
   if (step.id === 'bake') return trays.find(({ plan }) => plan.bake !== null);
   return trays.find(({ draft }) => markFor(step, draft) === step.mark);
@@ -97,7 +97,7 @@ function bakeMeasures({ bake }: BatchPlan): StepMeasure[] {
   return bake?.goldenS == null ? [] : [{ what: 'golden-s', planned: bake.goldenS }];
 }
 
-/** What one stretch of the day is on the sheet. Long for it is a case a stretch. */
+/** The step or steps of one task. Long because each kind of task is one case. */
 function stepsOf(step: ChainStep, { draft, plan }: TrayOfSheet, several: boolean): Bare[] {
   const { startMs } = step;
   const nothing = { check: null, measures: [] } as const;
@@ -265,7 +265,7 @@ function waitsFor(step: Keyed, sheet: readonly Keyed[], drafts: readonly TrayDra
       case 'serve':
         return [...all('fry', 'crisp', 'bake', 'stored'), ...folds('plain')];
       case 'own': {
-        // After whatever the hands do before it.
+        // After the hands-on step before it.
         const before = sheet.slice(0, sheet.indexOf(step)).filter((one) => one.kind !== 'passive');
         return before.slice(-1).map(({ id }) => id);
       }

@@ -3,7 +3,7 @@ import type { Finding, FindingCode } from '../../draft/finding.js';
 import type { PlannedTray } from './planBatch.js';
 import type { RunStep } from './runSheet.js';
 
-/** What each measure is told by as soon as it is noted: what can still be mended at this step. */
+/** The findings on a measured value as soon as it is entered: what can still be corrected at this step. */
 const SAYS: Partial<Record<MeasureId, readonly FindingCode[]>> = {
   'liquid-c': ['dough.liquid-kills', 'dough.liquid-hot', 'dough.liquid-cold'],
   'dough-c': ['dough.mixed', 'dough.rise', 'dough.rise-never'],

@@ -12,7 +12,7 @@ interface Background {
 export interface StepsNow {
   /** The one large step; `null` when all is done. */
   readonly current: RunStep | null;
-  /** Nothing for the hands: the current step only waits. */
+  /** Nothing hands-on: the current step only waits. */
   readonly waits: boolean;
   readonly background: readonly Background[];
   readonly next: readonly RunStep[];

@@ -27,7 +27,7 @@ export interface StoveSession {
   readonly kitchen: Kitchen;
   /** Stove seconds in a second by the wall. */
   readonly speed: number;
-  /** Whether a probe measures the oil; without one the pot model carries on from what was told. */
+  /** Whether a probe measures the oil; without one the pot model carries on from what was recorded. */
   readonly hasProbe: boolean;
   /** The first load is one piece, to be cut and judged. */
   readonly trial: boolean;
@@ -67,7 +67,7 @@ export interface StoveNow {
   /** ± of the oil where it is not measured, °C; `null`: it is, or nothing is known. */
   readonly spreadC: number | null;
   readonly predictions: readonly PiecePrediction[];
-  /** A place in the drawn pot for each piece of the day plan. */
+  /** A place in the drawn pot for each piece of the session. */
   readonly places: ReadonlyMap<number, number>;
   /** Most urgent first. */
   readonly steps: readonly NextStep[];
@@ -134,7 +134,7 @@ function leftOf({ draft, first }: StoveTray, { pieces }: StoveState): number {
   return Math.max(0, Math.min(draft.pieces, first + draft.pieces - 1 - last));
 }
 
-/** The oil's readings: the probe's, or the pot model's from what was last told. */
+/** The oil's readings: the probe's, or the pot model's from what was last entered. */
 function oilSeen(
   { trays, kitchen, hasProbe }: StoveSession,
   acts: readonly StoveAct[],

@@ -19,7 +19,7 @@ const EVEN_KG = 0.001;
 const PORTION_SHIFT = 0.25;
 
 /**
- * The ways out when dough and filling do not end together, each carried out: make what the
+ * Remedies when dough and filling do not run out together, each carried out: make what the
  * dough or the filling gives, make more or less of either, fill or roll differently. Only ways
  * that change something and stay within the family's thickness; an even batch has none.
  * Source: the craft page, *Dividing and balance*.

@@ -48,7 +48,7 @@ const WORK_OF: Partial<Record<RunStep['what'], HandWork>> = {
 };
 /** What tells that a step is begun. */
 const BEGINS: readonly CookAct['kind'][] = ['tick', 'take'];
-/** A step that took so many times its plan, or so little of it, was broken off or told late: it says nothing. */
+/** A step that took so many times its plan, or so little of it, was interrupted or recorded late: it says nothing. */
 const TOLD_LATE = { least: 0.35, most: 2.5 };
 
 /**
@@ -72,7 +72,7 @@ export function observationsOf({
   try {
     const made = asCooked(draft, state, kitchen);
     const common = { of: 1, hits: 0, atMs };
-    // What the hands do does not hang on oil and minutes: one plan tells both.
+    // Hands-on time does not depend on oil and minutes: one plan gives both.
     const planned = planTrays(asFried(made, figures), kitchen, null);
     const found: Observation[] = planned.flatMap((tray) => ofTray(tray, figures, looks, acts, then, atMs));
     for (const [key, value] of handsSeen(runSheet(planned), cookActs))
@@ -157,7 +157,7 @@ function ofTray(
   return found;
 }
 
-/** One step of the hands: as long as it took, and as planned, s. */
+/** One hands-on step: as long as it took, and as planned, s. */
 export interface HandsStep {
   readonly work: HandWork;
   readonly seenS: number;
@@ -165,8 +165,8 @@ export interface HandsStep {
 }
 
 /**
- * How long the hands took beside the plan, step by step: from when the step before was over, or the
- * first thing was set out, until it was told done. What was broken off, or told late, is left out.
+ * How long hands-on steps took against the plan, step by step: from when the step before was over, or the
+ * first thing was set out, until it was recorded as done. What was interrupted, or recorded late, is left out.
  */
 export function handsWork(sheet: readonly RunStep[], cookActs: readonly CookAct[]): readonly HandsStep[] {
   const state = cookState(cookActs);
@@ -183,7 +183,7 @@ export function handsWork(sheet: readonly RunStep[], cookActs: readonly CookAct[
     );
     const first = Math.min(
       ...cookActs
-        // What is set out or taken on begins a step; what is measured is told at its end.
+        // What is set out or taken on begins a step; what is measured comes at its end.
         .filter(
           ({ step: id, kind, atMs }) => id === step.id && BEGINS.includes(kind) && atMs >= before && atMs < end.atMs,
         )

@@ -55,7 +55,7 @@ export interface Proposal {
   /** s in the oil; `null` where there is no right moment. */
   readonly takeOutS: Before<number | null>;
   readonly oilC: Before<number>;
-  /** Oil that a piece takes up, kg; `null`: not told. */
+  /** Oil that a piece takes up, kg; `null`: not recorded. */
   readonly oilKg: Before<number | null>;
   /** What it costs or saves, s of frying. */
   readonly fryingS: Before<number | null>;

@@ -12,7 +12,7 @@ import { type PlannedTray, planTrays } from '../batch/planBatch.js';
 import { type RunStep, runSheet } from '../batch/runSheet.js';
 import { trayOf, withTray } from '../edit/trays.js';
 
-/** A figure of a station as it was planned and as it was. SI; °C, s, a moment in ms; `null`: not told. */
+/** A figure of a station as it was planned and as it was. SI; °C, s, a moment in ms; `null`: not recorded. */
 export interface WholeRow {
   readonly station: 'dough' | 'filling' | 'fold' | 'fry' | 'serve';
   readonly what: WholeId;
@@ -27,7 +27,7 @@ export type WholeId =
 
 /** Everything that is known of a batch, beside its plan. */
 export interface WholeRecord {
-  /** In the order of the line; what was neither planned nor told is absent. */
+  /** In the order of the stations; what was neither planned nor recorded is absent. */
   readonly rows: readonly WholeRow[];
   /** Differences that mattered, by the models, the greatest first. */
   readonly mattered: readonly Mattered[];
@@ -164,7 +164,7 @@ function rowsOf(record: Happened, planned: readonly PlannedTray[]): WholeRow[] {
   return rows;
 }
 
-/** When it was begun and ready, and the minutes of the hands. */
+/** When it was begun and ready, and the hands-on minutes. */
 function ofTheDay(sheet: readonly RunStep[], { draft, cookActs }: Happened): WholeRow[] {
   const state = cookState(cookActs);
   const done = sheet.flatMap(({ id }) => stepState(state, id).atMs ?? []);
@@ -172,7 +172,7 @@ function ofTheDay(sheet: readonly RunStep[], { draft, cookActs }: Happened): Who
   const readyMs = serve ? stepState(state, serve.id).atMs : null;
   const work = handsWork(sheet, cookActs);
   const seenS = work.reduce((sum, one) => sum + one.seenS, 0);
-  // Of what was told: minutes of steps nobody told are not compared.
+  // Only recorded steps are compared.
   const plannedS = work.reduce((sum, one) => sum + one.plannedS, 0);
   return [
     {
@@ -195,7 +195,7 @@ function wastedKg({ figures }: Happened, planned: readonly PlannedTray[]): numbe
   }, 0);
 }
 
-/** What the burner took, by the settings of its setting, J; `null`: the burner setting was not told. */
+/** Energy the burner used, from its settings, J; `null`: they were not recorded. */
 function energyJ({ acts, kitchen }: Happened): number | null {
   const turned = acts.flatMap((act) => (act.kind === 'burner' ? [{ atS: act.atS, setting: act.setting }] : []));
   if (turned.length === 0) return null;

@@ -25,7 +25,7 @@ export interface CookNow extends StepsNow {
 }
 
 /**
- * Everything the run-sheet shows, from what was planned and told.
+ * Everything the run-sheet shows, from what was planned and recorded.
  * @param me of several cooks; an empty name is nobody in particular
  * @example cookNow({ before: trays, after: trays }, cook, 0, '').current.id // 'weigh-filling'
  */
@@ -40,7 +40,7 @@ export function cookNow(session: CookSession, state: CookState, nowMs: number, m
     const was = before.find(({ draft }) => draft.mark === tray.draft.mark);
     const of = after.length > 1 && tray.draft.mark !== undefined ? { mark: tray.draft.mark } : {};
     return (was ? planChanges(was.plan, tray.plan) : []).flatMap((change) => {
-      // The dough is one for all trays: what moved in it is told once.
+      // The dough is one for all trays: a change in it is listed once.
       if (OF_THE_DOUGH.includes(change.what)) return i === 0 ? [change] : [];
       return [{ ...change, ...of }];
     });

@@ -25,7 +25,7 @@ export function mostOf(part: DayPart, reach: Reach): DayLag[] {
   const workOf = (step: RunStep | undefined) => (step ? reach.at.get(`${batchId} ${step.id}`) : undefined);
   const fold = (mark: RunStep['mark']) =>
     sheet.filter((step) => step.what === 'fold' && (step.mark === undefined || step.mark === mark));
-  /** From a moment of one stretch to a moment of another: no longer than this. */
+  /** From a moment of one task to a moment of another: no longer than this. */
   const within = (
     from: { work: DayWork; atS: number } | { atMs: number },
     to: { work: DayWork; atS: number },

@@ -4,13 +4,13 @@ import type { DayTasks, DayWork } from './dayTasks.js';
 
 /** How a day plan comes out where work takes longer or shorter than planned. */
 export interface DayRisk {
-  /** Share of day plans in which the table is later than `LATE_S`. */
+  /** Share of days on which the table is later than `LATE_S`. */
   readonly lateShare: number;
   /** To begin so much sooner makes that one in ten, s; 0: it is no more already. */
   readonly soonerS: number;
 }
 
-/** How much the time of a task differs from day plan to day plan, log-normal. Our own. */
+/** How much the time of a task differs from day to day, log-normal. Our own. */
 const SPREAD = { board: 0.2, oil: 0.08, oven: 0.1 } as const;
 /** Guests mind from here on, s. */
 export const TABLE_LATE_S = 600;
@@ -21,7 +21,7 @@ const spreadOf = ({ pot, hands }: Pick<DayWork, 'pot' | 'hands'>): number =>
   pot !== null ? SPREAD.oil : hands === null ? SPREAD.oven : SPREAD.board;
 
 /**
- * How long a stretch of work may take: one in ten is shorter, one in ten longer, s.
+ * How long a task may take: one in ten is shorter, one in ten longer, s.
  * @example workRange({ lengthS: 1200, pot: null, hands: 'board' }).mostS > 1500 // true
  */
 export function workRange(work: Pick<DayWork, 'lengthS' | 'pot' | 'hands'>): {
@@ -33,7 +33,7 @@ export function workRange(work: Pick<DayWork, 'lengthS' | 'pot' | 'hands'>): {
 }
 
 /**
- * Three hundred day plans by the same plan, each task as long as it happens to be: nobody begins a task
+ * Three hundred days by the same plan, each task as long as it happens to be: nobody begins a task
  * before its time, and what is late pushes what waits for it or for the same hands. Our own.
  *
  * @example dayRisk({ problem: { tasks: [] }, works: [], zeroMs: 0 }, { starts: [], cooks: [] }).lateShare // 0

@@ -16,7 +16,7 @@ import { EARLIER_S, handsOf, potsOf, servesOf } from './dayWorks.js';
 import type { Room } from '../batch/partStays.js';
 import type { RunStep } from '../batch/runSheet.js';
 
-/** One step of a batch inside a stretch of work. */
+/** One step of a batch inside a task. */
 export interface DayStep {
   /** `null`: it is for everything that is eaten then. */
   readonly batchId: string | null;
@@ -24,12 +24,12 @@ export interface DayStep {
   readonly what: RunStep['what'] | 'change';
   /** The step of the batch's run-sheet; `null`: there is none. */
   readonly step: RunStep | null;
-  /** s after the stretch begins. */
+  /** s after the task begins. */
   readonly fromS: number;
   readonly lengthS: number;
 }
 
-/** A stretch of work with its steps. */
+/** A task with its steps. */
 export interface DayWork extends DayTask {
   readonly steps: readonly DayStep[];
   /** The pot it stands at; `null`: none. */
@@ -40,7 +40,7 @@ export interface DayWork extends DayTask {
   readonly isEarlier: boolean;
 }
 
-/** Something that goes on by itself between two stretches of work. */
+/** Something that needs no hands between two tasks. */
 export interface DayWait {
   readonly batchId: string;
   readonly step: RunStep;
@@ -60,7 +60,7 @@ export interface DayTasks {
 
 export interface DayAsk {
   readonly parts: readonly DayPart[];
-  /** What the cooks told of each batch. */
+  /** What the cooks recorded of each batch. */
   readonly states: Readonly<Record<string, CookState>>;
   /** In the order in which they go into the oil, with the time it takes to get there from the one before. */
   readonly order: readonly { readonly id: string; readonly changeS: number }[];
@@ -79,24 +79,24 @@ export interface DayAsk {
   };
 }
 
-/** How a step's end is reached: from a stretch of work, or a moment that is past. */
+/** How a step's end is reached: from a task, or a moment that is past. */
 type End = { readonly task: string; readonly endS: number } | { readonly atMs: number };
 
 /** Everything that is asked for while a day plan is made into tasks. */
 interface Making {
   readonly ask: DayAsk;
   readonly works: readonly DayWork[];
-  /** Each step of a batch in its stretch, by batch and step. */
+  /** Each step of a batch in its task, by batch and step. */
   readonly at: ReadonlyMap<string, { readonly work: DayWork; readonly one: DayStep }>;
   /** ms to s from the zero moment. */
   readonly s: (ms: number) => number;
 }
 
 /**
- * A plan of a supper as tasks with what binds them: the run-sheets of its batches, one stretch
- * for each run of the hands; each pot one stretch from heating to the last taking out, for hot oil is never
- * left alone; one serving for all that is eaten at one time. What is told done is no task any more.
- * Our own; see docs/models/day plan.md.
+ * A plan of a supper as tasks with what binds them: the run-sheets of its batches, one task
+ * for each run of hands-on steps; each pot one task from heating to the last taking out, for hot oil is never
+ * left alone; one serving for all that is eaten at one time. What is recorded as done is no task any more.
+ * Our own; see docs/models/supper-plan.md.
  *
  * @throws CoreError OUT_OF_RANGE when its meals, or now and the first of them, are more than fourteen days apart
  * @example dayTasks({ parts: [], states: {}, order: [], cooks: [], pins: {}, nowMs: null }).works.length // 0

@@ -2,7 +2,7 @@ import { type CookState, stepState } from '../../cook/cookAct.js';
 import type { RunStep } from '../batch/runSheet.js';
 import type { DayPlan, DayEntry } from './supperDay.js';
 
-/** A stretch of work that lies elsewhere than it was planned. */
+/** A task that is no longer where it was planned. */
 export interface DayMove {
   readonly entry: DayEntry;
   /** s; negative: sooner. */

@@ -49,7 +49,7 @@ export interface SupperWhole {
 
 /** Part of a batch that is left where it is made smaller. Our own. */
 const FEWER = 0.7;
-/** A table that is put off is put off by whole stretches of this, s. */
+/** A later serving time is later by a multiple of this, s. */
 const STEP_S = 300;
 
 /**
@@ -61,7 +61,7 @@ export function supperCooks({ cooks }: Partial<Pick<Supper, 'cooks'>>, hands: nu
 }
 
 /**
- * A supper with its batches after one way out was taken. The same objects where nothing changes.
+ * A supper with its batches after one change was made. The same objects where nothing changes.
  * @param hands cooks that the kitchen has, where the supper names none
  * @example withDayWay({ kind: 'later', byS: 600 }, { supper, drafts: {} }, 1).supper.servings.length // 1
  */
@@ -124,7 +124,7 @@ export function withDayWay(way: DayWay, { supper, drafts }: SupperWhole, hands: 
  * Ways worth looking at for a day plan: more hands, a later table, and for the batches that take the
  * oil longest another pot, the oven, the freezer, fewer pieces, or none.
  *
- * @param day plan as it stands
+ * @param dayPlan as it is now
  * @param pots names of pots that stand on other burners; `null`: the kitchen's own
  * @param helperId id for one cook more
  * @example dayWaysFor(dayPlan, { supper, drafts: {} }, [], 1, 'helper', 0).length // 5

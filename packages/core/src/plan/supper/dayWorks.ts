@@ -10,7 +10,7 @@ export const isInOven = (what: DayStep['what']): boolean => what === 'bake' || w
 /** Steps that hands do one right after the other. */
 const JOINED: Partial<Record<RunStep['what'], RunStep['what']>> = { 'cook-filling': 'weigh-filling', fold: 'roll' };
 
-/** Every run of the hands away from the pot, and every bake, of what is still open. */
+/** Every run of hands-on steps away from the pot, and every bake, of what is still open. */
 export function handsOf({ batchId, sheet, eatMs, cutters }: DayPart, { states, oneCutter }: DayAsk): DayWork[] {
   const state = states[batchId] ?? new Map();
   const open = sheet.filter(
@@ -115,7 +115,7 @@ export function servesOf({ parts, states }: DayAsk): DayWork[] {
     });
     if (open.length === 0) return [];
     const lengthS = Math.round(Math.max(...open.map(({ step }) => step.durationS)));
-    // One serving is for all: it is told of the first, the others come with it.
+    // One serving is for all trays: it is listed at the first.
     const steps = open.map(({ batchId, step }, i): DayStep => {
       return { batchId, what: 'serve', step, fromS: 0, lengthS: i === 0 ? lengthS : 0 };
     });

@@ -245,7 +245,7 @@ test('on other days: sooner is safer, the same plan has the same risk, and the f
   expect(supperDay(ask)!.risk).toEqual(risk);
   expect(risk.lateShare >= 0 && risk.lateShare <= 1).toBe(true);
   expect(risk.soonerS > 0).toBe(risk.lateShare > 0.1);
-  // Everything as planned but the table an hour later: late in fewer day plans.
+  // Everything as planned but the table an hour later: late on fewer days.
   const made = dayTasks(ask);
   const plan = { starts: made.works.map(() => 0), cooks: made.works.map(() => -1) };
   const later = made.works.map((work) => ({ ...work, eatMs: work.eatMs + 86_400_000 }));

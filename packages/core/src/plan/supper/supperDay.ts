@@ -9,7 +9,7 @@ import { type DayRisk, dayRisk } from './dayRisk.js';
 import { type Room, ROOMS } from '../batch/partStays.js';
 import type { RunStep } from '../batch/runSheet.js';
 
-/** A stretch of work in its place. Times in ms since the epoch. */
+/** A task with its start and cook. Times in ms since the epoch. */
 export interface DayEntry {
   readonly id: string;
   /** `null`: it is for all that are eaten then, or at the pot for several. */
@@ -22,7 +22,7 @@ export interface DayEntry {
   /** The pot it stands at; `null`: none. */
   readonly pot: string | null;
   readonly isOven: boolean;
-  /** A minute more of it is a minute more of the day plan. */
+  /** A minute more of it is a minute more of the day. */
   readonly decides: boolean;
   /** Done on an earlier day than the rest. */
   readonly isEarlier: boolean;
@@ -51,7 +51,7 @@ export interface DayPlan {
   readonly rests: readonly DayRest[];
   readonly batches: readonly DayOfBatch[];
   readonly cooks: readonly CookHours[];
-  /** The first stretch of the day itself; `null`: all is done. */
+  /** The first task of the day itself; `null`: all is done. */
   readonly startMs: number | null;
   /** The last piece is out of oil and oven; `null`: none goes in any more. */
   readonly allUpMs: number | null;
@@ -80,7 +80,7 @@ const isTable = (id: string): boolean => id.startsWith('table ');
 const SAME_MS = 60_000;
 
 /**
- * The one timeline of a supper: every stretch of work of every batch with its cook, its pot and its
+ * The one timeline of a supper: every task of every batch with its cook, its pot and its
  * moment, worked back from the table, or on from now where something is done already.
  *
  * @returns `null` without a batch that can be planned, or without anybody to cook

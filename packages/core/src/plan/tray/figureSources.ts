@@ -46,7 +46,7 @@ const EIGHT_IN_TEN = 1.2816;
  * Where the figures of a tray come from: planned, weighed, learnt, usual, or from a model. What does not
  * apply to it is absent.
  *
- * @param state what was told of the batch while it was made; absent: nothing
+ * @param state what was recorded of the batch while it was made; absent: nothing
  * @example figureSources(draft, plan, kitchen).find(({ id }) => id === 'browning').source.kind // 'usual'
  */
 export function figureSources(

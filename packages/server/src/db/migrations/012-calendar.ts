@@ -1,6 +1,6 @@
 import type { Migration } from './migration.js';
 
-/** What calendars were told of each stretch of work: a change is told with a higher number. */
+/** What calendars were sent of each task: a change is sent with a higher number. */
 export const calendar: Migration = {
   version: 12,
   name: 'calendar',

@@ -1,6 +1,6 @@
 import type { Migration } from './migration.js';
 
-/** A small picture of a tray's lifted pieces, beside what it says of their colour. */
+/** A small picture of a tray's fried pieces, beside what it says of their colour. */
 export const photos: Migration = {
   version: 16,
   name: 'photos',

@@ -19,7 +19,7 @@ interface Known {
   readonly split: SplitPlan | null;
 }
 
-/** The same piece in an oven, and the oven as the way out for one that opened. */
+/** The same piece in an oven, and the oven as the remedy for one that burst. */
 export function BakeSheet({ line, onClose }: { readonly line: Line; readonly onClose: () => void }) {
   const { draft, kitchen, printer } = line;
   const edit = useEdit();

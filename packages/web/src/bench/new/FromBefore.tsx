@@ -25,7 +25,7 @@ const Beside = styled.div`
   padding-right: 12px;
 `;
 
-/** Earlier day plans: each plans itself once more with what really happened. */
+/** Earlier sessions: each plans itself once more with what really happened. */
 export function FromBefore(props: NewBatchProps) {
   const { data } = api.useLedgerInfiniteQuery('');
   const rows = (data?.pages ?? []).flatMap((page) => page.rows).slice(0, MOST);

@@ -40,7 +40,7 @@ function forWhomOf(row: SupperRow | null, { guests = [] }: Kitchen, eatAt: strin
   return { heads: headsOf(row.supper.guests), each: row.supper.each, eatAt: servings[0]!.at, servings };
 }
 
-/** A new batch begins with what is there: a recipe, formulas, an earlier day plan, the freezer, or a starter. */
+/** A new batch begins with what is there: a recipe, formulas, an earlier session, the freezer, or a starter. */
 export function NewBatchPage() {
   const navigate = useNavigate();
   const known = useKitchen();

@@ -112,7 +112,7 @@ const Whose = styled.div`
   }
 `;
 
-/** A stretch of work as it is listed. */
+/** A task as it is listed. */
 interface Stretch {
   readonly key: string;
   readonly name: string;
@@ -181,7 +181,7 @@ interface DayProps {
   readonly printer: Printer;
 }
 
-/** What is done on one day, each stretch where it lies in that day's work. */
+/** What is done on one day, each task where it lies in that day's work. */
 function Day({ label, steps, printer }: DayProps) {
   const from = steps[0]!.startMs;
   const to = steps.reduce((most, step) => Math.max(most, step.endMs), from + 1);

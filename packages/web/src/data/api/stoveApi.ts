@@ -9,7 +9,7 @@ export interface KnownStove extends Stove {
   readonly clock: { readonly nowS: number; readonly atMs: number };
 }
 
-/** A list with more in their places; told twice they are there once. The usual case costs no search. */
+/** A list with more in their places; sent twice they are there once. The usual case costs no search. */
 function placed<T extends { readonly seq: number }>(list: readonly T[], more: readonly T[]): readonly T[] {
   const last = list[list.length - 1]?.seq ?? -1;
   const beyond = more.filter(({ seq }) => seq > last);
@@ -22,7 +22,7 @@ function placed<T extends { readonly seq: number }>(list: readonly T[], more: re
 /** The plain value behind a draft of the cache: a list of thousands must not become thousands of drafts. */
 const plain = (value: KnownStove): KnownStove => (isDraft(value) ? (original<unknown>(value) as KnownStove) : value);
 
-/** With an act in its place; told twice it is there once. */
+/** With an act in its place; sent twice it is there once. */
 function withAct(stove: KnownStove, stored: StoredAct): KnownStove {
   const acts = placed(stove.acts, [stored]);
   return acts === stove.acts ? stove : { ...stove, acts };

@@ -3,7 +3,7 @@ import { useCallback, useState } from 'react';
 import { problemOf } from './api';
 import { storeApi } from './storeApi';
 
-/** Beginning of an id that no shipped row has, and what it is told apart by. */
+/** Beginning of an id that no shipped row has, and what it is distinguished by. */
 export function newIngredientId(): string {
   return `own-${crypto.randomUUID().slice(0, 13)}`;
 }

@@ -21,7 +21,7 @@ export function useCalls(): readonly [Calls, (calls: Calls) => void] {
 
 const calls = (): Calls => readKept(KEY, isCalls) ?? USUAL;
 
-/** What is called: a turn, a drop or take out, a danger, a timer. Hz and s, told apart without looking. */
+/** What is called: a turn, a drop or take out, a danger, a timer. Hz and s, distinguished without looking. */
 export type Tone = 'turn' | 'move' | 'danger' | 'timer';
 const NOTES: Record<Tone, readonly (readonly [number, number])[]> = {
   turn: [

@@ -1,4 +1,4 @@
-/** This day plan, or tomorrow's when it is already late: where a new meal begins. ISO 8601, UTC. */
+/** This evening, or tomorrow's when it is already late: where a new meal begins. ISO 8601, UTC. */
 export function nextSupper(): string {
   const at = new Date();
   if (at.getHours() >= 13) at.setDate(at.getDate() + 1);

@@ -17,7 +17,7 @@ it('the quickest word counts; one held up on its way moves nothing, two say that
   noteServerTime(truth() - 10);
   noteServerTime(truth() - 9000);
   expect(offMs()).toBeLessThan(30);
-  // An hour back, told twice.
+  // An hour back, sent twice.
   noteServerTime(truth() - 3_600_000);
   expect(serverNowMs() - truth()).toBeCloseTo(-9000, -2);
   noteServerTime(truth() - 3_600_000);

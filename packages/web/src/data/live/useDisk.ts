@@ -4,7 +4,7 @@ import { useSyncExternalStore } from 'react';
 let told: DiskTold = { state: 'well', freeBytes: 0 };
 const listeners = new Set<() => void>();
 
-/** Room on the server's disk, as it told last. */
+/** Room on the server's disk, as last reported. */
 export function diskTold({ state, freeBytes }: DiskTold): void {
   told = { state, freeBytes };
   listeners.forEach((listener) => listener());

@@ -55,7 +55,7 @@ export function stopTimer(timer: Timer): void {
   put({ ...timer, stoppedMs: Math.max(Math.round(serverNowMs()), timer.startedMs) });
 }
 
-/** All timers that run or ring, with what this page has told and the server has not yet acknowledged. */
+/** All timers that run or sound, with what this page has sent and the server has not yet acknowledged. */
 export function useTimers(): readonly Timer[] {
   const { data } = cookApi.useTimersQuery();
   const outgoing = useOutgoing();

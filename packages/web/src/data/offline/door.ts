@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react';
 import { dropAnswers } from './keptAnswers';
 
-/** Whether the server knows this device; told by every answer. */
+/** Whether the server knows this device; known from every answer. */
 let isOut = false;
 const listeners = new Set<() => void>();
 

@@ -77,7 +77,7 @@ function openPage(): Outbox {
 
 const item = (n: number, lane: string): Outgoing => {
   const one = { id: `act-${n}`, lane, method: 'POST' as const, path: `/${lane}` };
-  // The body is the act: the server sees what was told and nothing else.
+  // The body is the act: the server sees what was recorded and nothing else.
   return { ...one, body: one };
 };
 

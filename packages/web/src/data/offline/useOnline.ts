@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react';
 
-/** Whether the server answered last; told by every request and stream, and by the browser. */
+/** Whether the server answered last; known from every request and stream, and by the browser. */
 let reachable = true;
 const listeners = new Set<() => void>();
 

@@ -111,7 +111,7 @@ export function PracticeRun({ of, choices, printer, onOver }: PracticeRunProps) 
   );
 }
 
-/** A pot in the choice of pots: its ring, its oil, what is in it. */
+/** A pot in the choice of pots: its burner, its oil, what is in it. */
 function potLabel({ pots }: PracticeShown, i: number, printer: Printer): string {
   const { seen } = pots[i]!;
   const oil = seen.probeC === null ? '' : `, ${printer.temp(seen.probeC)}`;

@@ -33,7 +33,7 @@ interface CooksProps {
   readonly onChange: (cooks: readonly SupperCook[]) => void;
 }
 
-/** Who cooks that day plan: names, hours, and who keeps away from the oil. */
+/** Who cooks that day: names, hours, and who keeps away from the oil. */
 export function Cooks({ supper, hands, onChange }: CooksProps) {
   const cooks = supperCooks(supper, hands);
   const put = (id: string, change: Partial<SupperCook>) => onChange(withCook(supper, hands, id, change));

@@ -88,7 +88,7 @@ function rowsTo(bar: HTMLElement, y: number): number {
   return rowUnder(places, top + height / 2 + y) - rows.indexOf(own);
 }
 
-/** One stretch of work: dragged or keyed along the time and from cook to cook, opened by a tap or Enter. */
+/** One task: dragged or keyed along the time and from cook to cook, opened by a tap or Enter. */
 export function TaskBar({ place, colour, name, says, decides, isSettled, perPx, onMove, onOpen }: TaskBarProps) {
   const [by, setBy] = useState<{ readonly x: number; readonly y: number } | null>(null);
   const [wasDragged, setDragged] = useState(false);

@@ -28,7 +28,7 @@ interface TaskSheetProps {
   readonly onFree: () => void;
 }
 
-/** One stretch of work: its steps, when it begins and who does it. */
+/** One task: its steps, when it begins and who does it. */
 export function TaskSheet(props: TaskSheetProps) {
   const { entry, pin, cooks, nameOf, printer, onClose, onPin, onDayBefore, onFree } = props;
   const lengthS = (entry.endMs - entry.startMs) / 1000;

@@ -44,7 +44,7 @@ interface AllergenSetProps {
   readonly onChange: (value: Allergen[]) => void;
 }
 
-/** The allergies that are set, each with its way out, and one more from the usual fourteen. */
+/** The allergies that are set, each with its remove button, and one more from the usual fourteen. */
 export function AllergenSet({ label, value, onChange }: AllergenSetProps) {
   const others = (Object.keys(ALLERGEN_NAME) as Allergen[]).filter((one) => !value.includes(one));
   return (

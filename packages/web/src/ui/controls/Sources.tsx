@@ -47,7 +47,7 @@ export interface WhereFromProps {
   readonly plan: () => Parameters<typeof figureSources>[1];
   readonly kitchen: Kitchen;
   readonly printer: Printer;
-  /** What was told while it was made; absent: nothing. */
+  /** What was recorded while it was made; absent: nothing. */
   readonly state?: CookState;
 }
 

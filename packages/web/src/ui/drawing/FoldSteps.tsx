@@ -53,7 +53,7 @@ interface FoldStepsProps {
   readonly captions: readonly string[];
 }
 
-/** A frame for each act of the hands, all in one scale: half of what each is drawn within, mm, and what it shows. */
+/** A frame for each fold, all in one scale: half of what each is drawn within, mm, and what it shows. */
 export function foldFrames({ draft, piece, captions }: FoldStepsProps): { r: number; frames: ReactNode[] } {
   const { discM, sealM, outline } = draft.fold;
   const lengthM = blankLengthM(draft);

@@ -31,7 +31,7 @@ export function PourLadder({ firstKg, reserveKg, pouredKg, spoonKg, printMass }:
   if (!(totalKg > 0)) return null;
   const most = Math.max(totalKg, pouredKg);
   const x = (kg: number) => (WIDE * kg) / most;
-  // More rungs than can be told apart are no ladder.
+  // More rungs than can be distinguished are no ladder.
   const spoons = Math.min(24, Math.floor(reserveKg / spoonKg + 1e-9));
   const rungs = Array.from({ length: spoons }, (_, i) => firstKg + (i + 1) * spoonKg).filter((kg) => kg < totalKg);
   const label = LATER.pourLadder(printMass(firstKg), spoons, printMass(totalKg), printMass(pouredKg));
