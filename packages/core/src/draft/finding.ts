@@ -163,7 +163,7 @@ interface FindingValues {
   'fry.pale': { readonly colour: number; readonly goldenS: number | null };
   'fry.dark': { readonly colour: number; readonly darkS: number | null; readonly soonerS: number | null };
   'fry.golden': { readonly goldenS: number | null };
-  'fry.window': { readonly fromS: number; readonly toS: number; readonly forgivesS: number };
+  'fry.window': { readonly fromS: number; readonly toS: number };
   'fry.no-window': { readonly fromS: number; readonly toS: number };
   'fry.burner': {
     readonly holdSetting: number;

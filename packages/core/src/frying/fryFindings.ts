@@ -179,7 +179,7 @@ function pieceFindings(plan: Omit<FryPlan, 'findings'>, draft: TrayDraft): Findi
     const forgivesS = solution.darkS - fromS;
     found.push(
       forgivesS > 30
-        ? { code: 'fry.window', tone: 'know', values: { ...values, forgivesS } }
+        ? { code: 'fry.window', tone: 'know', values }
         : { code: 'fry.no-window', tone: 'look-out', values },
     );
   }

@@ -30,6 +30,11 @@ const Faces = styled.div`
   text-align: center;
   font-size: 13px;
   color: ${({ theme }) => theme.soft};
+
+  /* The findings below fit a page of 800 px with it. */
+  svg {
+    max-height: 44px;
+  }
 `;
 
 /** What comes out: both faces in the colour they will have. */

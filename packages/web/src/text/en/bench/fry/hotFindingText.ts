@@ -65,9 +65,8 @@ const SENTENCES: HotSentences = {
         : `They are done and golden after ${p.time(soonerS)}.`,
     ].join(''),
   'fry.golden': ({ goldenS }, p) =>
-    goldenS === null ? 'Both sides are golden.' : `Both sides are golden from ${p.time(goldenS)}.`,
-  'fry.window': ({ fromS, toS, forgivesS }, p) =>
-    `Take them out between ${p.time(fromS)} and ${p.time(toS)}, a window of ${p.time(forgivesS)}.`,
+    goldenS === null ? 'Both sides are golden.' : `Both sides golden from ${p.time(goldenS)}.`,
+  'fry.window': ({ fromS, toS }, p) => `Take them out between ${p.time(fromS)} and ${p.time(toS)}.`,
   'fry.no-window': ({ fromS, toS }, p) =>
     `Pieces are too dark after ${p.time(toS)}, but cooked and golden only after ${p.time(fromS)}. Fry ${p.tempSpan(10)} to ${p.tempSpan(15)} cooler.`,
   'fry.burner': ({ holdSetting: hold, loadSetting, warmS, turnAtC, restC, mostC }, p) => {
