@@ -9,7 +9,7 @@ export function potOf(pot: string | undefined, kitchen: Pick<Kitchen, 'otherPots
 }
 
 /**
- * The kitchen as a batch in another of its pots sees it: that pot on its burner, with its own oil.
+ * The kitchen for a batch fried in another of its pots: that pot takes the main pot's place, with its own burner and oil.
  * @param oil kept oil in that pot; `null`: fresh
  * @example kitchenAtPot(kitchen, null, null).pot.settings // 9
  */

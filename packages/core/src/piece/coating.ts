@@ -51,7 +51,7 @@ export interface Coating {
 }
 
 /**
- * What a coating adds to a piece of this skin: mass, thickness, browning, and what to set out.
+ * What a coating adds to a piece with this much surface: mass, thickness, browning, and what to set out.
  * Our own, see docs/models/fold.md.
  *
  * @param surfaceM2 skin of the piece, 0–1

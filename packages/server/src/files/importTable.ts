@@ -39,7 +39,7 @@ export async function insertImport(q: Queries, row: ImportRow, back: Buffer): Pr
   return made.affectedRows === 1;
 }
 
-/** What it takes to undo one, held until the transaction is over; `null`: it cannot be undone, or is. */
+/** Reads what undoing an import needs and locks its row until the transaction ends; `null`: it cannot be undone, or has been. */
 export async function lockImport(q: Queries, id: string): Promise<Buffer | null> {
   const [row] = await q.rows<{ back: Buffer | null; undone: number }>(
     'SELECT back, undone FROM import_log WHERE id = ? FOR UPDATE',

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { setMaxListeners } from 'node:events';
 
-/** Maps are distinguished by what is in them. */
+/** For `JSON.stringify`: a map is written as its entries, so that keys made of different maps differ. */
 const withMaps = (_key: string, value: unknown) => (value instanceof Map ? [...value] : value);
 
 interface Known<Found> {

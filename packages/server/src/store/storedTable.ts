@@ -95,7 +95,7 @@ export async function deleteStoredOf(
   return rows.map(({ id }) => id);
 }
 
-/** What there is of one, held until the transaction is over. `null`: there is none. */
+/** Reads one stored item and locks its row until the transaction ends; `null`: no such item. */
 export async function lockStored(
   q: Queries,
   id: string,

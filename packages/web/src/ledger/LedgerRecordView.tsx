@@ -186,7 +186,10 @@ export function LedgerRecordView({ record }: { readonly record: LedgerRecord }) 
           )}
           {!isBlind && (
             <LessonPanel
-              {...{ record, looks, lesson, printer }}
+              record={record}
+              looks={looks}
+              lesson={lesson}
+              printer={printer}
               isMaking={making.isLoading}
               onNext={(proposal) => void again(proposal)}
             />

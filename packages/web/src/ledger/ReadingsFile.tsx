@@ -48,7 +48,7 @@ export function ReadingsFile({ record, printer, onClose }: ReadingsFileProps) {
     const zoneMs = saidMs === null || !isLocal ? 0 : new Date(saidMs).getTimezoneOffset() * 60_000;
     const firstMs = saidMs === null ? null : saidMs + zoneMs;
     const litMs = Date.parse(record.startedAt);
-    // A file that says the day says where it belongs, if it is this session's.
+    // If the file gives a date and it is this session's, the readings can be placed in time.
     const isNear = firstMs !== null && Math.abs(firstMs - litMs) < 12 * 3_600_000;
     setChosen({ names, columns: { ...guess }, fromS: isNear ? Math.max(0, (firstMs - litMs) / 1000) : 0 });
   };

@@ -134,7 +134,8 @@ export function HandbookPanel({ first, onClose }: HandbookPanelProps) {
           )}
           <Article
             key={id}
-            {...{ page, draft }}
+            page={page}
+            draft={draft}
             printer={known.printer}
             kitchen={known.kitchen}
             onPage={show}

@@ -167,7 +167,9 @@ function Supper({ row, list }: SupperProps) {
           {E.json}
         </a>
         <SaveAs
-          {...{ of: 'supper', id, name: supper.name }}
+          of="supper"
+          id={id}
+          name={supper.name}
           {...(dayPlan.data?.dayPlan && {
             drawing: () => daySvg(supper.name, dayPlan.data!, dayPlan.data!.dayPlan!, printer),
           })}
@@ -185,7 +187,14 @@ function Supper({ row, list }: SupperProps) {
         {(told) =>
           told.dayPlan ? (
             <Wide>
-              <DayPanel {...{ told, supper, edits, printer, nowMs }} dayPlan={told.dayPlan} />
+              <DayPanel
+                told={told}
+                supper={supper}
+                edits={edits}
+                printer={printer}
+                nowMs={nowMs}
+                dayPlan={told.dayPlan}
+              />
               <div>
                 <Ways
                   supperId={id}

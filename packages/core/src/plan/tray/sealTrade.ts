@@ -10,7 +10,7 @@ import { USUAL_SEAL } from '../../draft/choices.js';
 import { type Known } from '../../draft/kitchen.js';
 import { pieceSpecOf } from '../../piece/pieceSpecOf.js';
 
-/** One portion between the two methods: what the cook bites into, and what it costs in burst pieces. */
+/** One amount of filling between the cautious and the generous method: filling in each bite, and the share of pieces that burst. */
 export interface SealTrade {
   readonly fill: number;
   readonly fillingKg: number;

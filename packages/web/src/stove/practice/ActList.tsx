@@ -45,7 +45,7 @@ interface ActListProps {
   readonly printer: Printer;
 }
 
-/** From this on an act cost enough to be shown in red, pieces. */
+/** An act that cost at least this much is shown in red; in lost pieces. */
 const BAD = 0.15;
 
 /** Everything that was done, with what it cost or saved; one of them chosen to be moved. */

@@ -131,11 +131,21 @@ export function DayPanel({ told, dayPlan, supper, edits, printer, nowMs }: DayPa
         </Button>
       ))}
       <DayChart
-        {...{ told, dayPlan, pins, printer, nowMs }}
+        told={told}
+        dayPlan={dayPlan}
+        pins={pins}
+        printer={printer}
+        nowMs={nowMs}
         onMove={(entry, pin) => edits.pin(entry.id, pin)}
         onOpen={(entry) => setOpenId(entry.id)}
       />
-      <OneCook {...{ told, dayPlan, printer, nameOf }} onOpen={(entry) => setOpenId(entry.id)} />
+      <OneCook
+        told={told}
+        dayPlan={dayPlan}
+        printer={printer}
+        nameOf={nameOf}
+        onOpen={(entry) => setOpenId(entry.id)}
+      />
       <Legend aria-label={E.of(E.title, null)}>
         {batches.map(({ id, name, pieces }, i) => (
           <li key={id}>

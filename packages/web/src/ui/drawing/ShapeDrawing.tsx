@@ -36,7 +36,16 @@ export function ShapeDrawing({ piece, fold, colour }: ShapeDrawingProps) {
   const seal = fold.sealM * 1000;
   if (piece.shape === 'half-moon') {
     const { sealM, edge = 'plain' } = fold;
-    return <HalfMoonShape {...{ sealM, edge, colour }} widthM={piece.widthM} depthM={piece.depthM} line={EDGE} />;
+    return (
+      <HalfMoonShape
+        sealM={sealM}
+        edge={edge}
+        colour={colour}
+        widthM={piece.widthM}
+        depthM={piece.depthM}
+        line={EDGE}
+      />
+    );
   }
   return (
     <g stroke={EDGE} strokeWidth={0.6} strokeLinejoin="round" strokeLinecap="round" fill={colour}>

@@ -46,7 +46,7 @@ function historyText(history: readonly number[]): string {
   return LATER.byEarlierDoughs(values.join(', '));
 }
 
-/** How hard the dough resists, against the range of its family. */
+/** A dial of the dough's stiffness, with the usual range of its family marked. */
 export function StiffnessDial({ stiffness, range, history = [] }: StiffnessDialProps) {
   const theme = useTheme();
   const label =

@@ -13,7 +13,7 @@ export const PHOTO = {
   use: 'Use this colour',
   kept: 'Photo of the fried pieces',
   remove: 'Remove the photo',
-  picture: 'The pieces that were found',
+  picture: 'The pieces found',
 } as const;
 
 export const FAULT: Readonly<Record<PictureFault, string>> = {

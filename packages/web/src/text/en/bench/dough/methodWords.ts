@@ -60,8 +60,8 @@ export const FAMILY_METHOD: Record<DoughFamilyId, readonly string[]> = {
 };
 
 /** A hot-water dough with at least this much water is too soft to roll and is shaped by hand, % of the flour. */
-const SOFT_SCALDED = 120;
-const SOFT_SCALDED_METHOD: readonly string[] = [
+const SOFT_HOT_WATER = 120;
+const SOFT_HOT_WATER_METHOD: readonly string[] = [
   'Boil the liquid, fat and salt. Tip in all the flour at once and stir on low heat until the dough leaves the sides of the pot, about 2 minutes.',
   'Weigh the pot to see how much water boiled off. Let it cool until hand-warm, then knead it until smooth.',
   'Keep it covered and warm. It is too soft to roll: shape it with oiled palms, {5 mm} to {7 mm} thick.',
@@ -76,7 +76,7 @@ export function methodOf({
   waterPercent,
   bloomKg,
 }: Pick<DoughFigures, 'family' | 'waterPercent' | 'bloomKg'>): readonly string[] {
-  if (id === 'hot-water' && waterPercent >= SOFT_SCALDED) return SOFT_SCALDED_METHOD;
+  if (id === 'hot-water' && waterPercent >= SOFT_HOT_WATER) return SOFT_HOT_WATER_METHOD;
   if (id === 'yeast' && bloomKg === 0) return [INSTANT_YEAST, ...FAMILY_METHOD.yeast.slice(1)];
   return FAMILY_METHOD[id];
 }
