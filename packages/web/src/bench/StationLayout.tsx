@@ -5,11 +5,11 @@ import { FINE } from '../ui/theme';
 import { Button } from '../ui/controls/Button';
 import { Panel } from '../ui/controls/Panel';
 
-const Grid = styled.div`
+const Grid = styled.div<{ $wide: boolean }>`
   display: grid;
   gap: 14px;
   align-items: stretch;
-  grid-template-columns: 296px minmax(0, 1fr) 306px;
+  grid-template-columns: 296px minmax(0, 1fr) ${({ $wide }) => ($wide ? 390 : 306)}px;
   grid-template-areas: 'controls drawing findings';
   @media (max-width: 1120px) {
     grid-template-columns: 280px minmax(0, 1fr);
@@ -26,12 +26,14 @@ interface StationLayoutProps {
   readonly controls: ReactNode;
   readonly drawing: ReactNode;
   readonly findings: ReactNode;
+  /** Where the findings are most of what there is to read. */
+  readonly wideFindings?: boolean;
 }
 
 /** Every station: what is decided, what it looks like, what follows. */
-export function StationLayout({ controls, drawing, findings }: StationLayoutProps) {
+export function StationLayout({ controls, drawing, findings, wideFindings = false }: StationLayoutProps) {
   return (
-    <Grid>
+    <Grid $wide={wideFindings}>
       <Panel style={{ gridArea: 'controls' }}>{controls}</Panel>
       <Panel style={{ gridArea: 'drawing' }}>{drawing}</Panel>
       <Panel style={{ gridArea: 'findings' }}>{findings}</Panel>

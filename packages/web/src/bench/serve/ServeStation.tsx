@@ -244,6 +244,7 @@ export function ServeStation({ line }: { readonly line: Line }) {
   const { allergens, diet } = cold.contains;
   return (
     <StationLayout
+      wideFindings
       controls={
         <>
           <Head>
