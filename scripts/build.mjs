@@ -33,14 +33,20 @@ const FOR_NODE = {
   logLevel: 'warning',
 };
 
-/** One file of core for Node as it is: the browser tests read it, and need not translate three hundred. */
+/** Core as one file each for `import` and `require`: the tests of server, web and browser load it instead of three hundred. */
 export async function buildCore() {
   const { build } = await import('esbuild');
-  await build({
-    entryPoints: [join(ROOT, 'packages/core/src/index.ts')],
-    outfile: join(ROOT, 'packages/core/dist/core.mjs'),
-    ...FOR_NODE,
-  });
+  const formats = { mjs: 'esm', cjs: 'cjs' };
+  await Promise.all(
+    Object.entries(formats).map(([ending, format]) =>
+      build({
+        ...FOR_NODE,
+        entryPoints: [join(ROOT, 'packages/core/src/index.ts')],
+        outfile: join(ROOT, `packages/core/dist/core.${ending}`),
+        format,
+      }),
+    ),
+  );
 }
 
 /** Scripts of ours know where they lie: they are read where they are. */

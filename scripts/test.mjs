@@ -1,9 +1,8 @@
 // npm test: sets up what is missing, then lint, format, types, unit, server and browser tests.
 import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import { join } from 'node:path';
-import { buildBrowserTests, buildCore, buildStale } from './build.mjs';
+import { buildBrowserTests, buildStale } from './build.mjs';
 import { startDatabase } from './lib/database.mjs';
 import { setUpDemo } from './lib/demoKitchen.mjs';
 import { checkDisk, checkNode, ensureFolder, ensurePackages, giveUp, ROOT } from './lib/ensure.mjs';
@@ -70,11 +69,8 @@ async function checks(list) {
 }
 // The compiler that runs as a program of the machine.
 const types = (project) => [`types ${project}`, [bin('typescript-native/bin/tsc'), '-p', project]];
-const { bundleAll } = createRequire(import.meta.url)('./lib/jestTransform.cjs');
-const bundles = join(TMP, 'tests');
-const bundled = bundleAll(bundles);
 // One core builds what the browser will ask for, the other goes on.
-const built = Promise.all([buildStale(), buildCore(), buildBrowserTests()]);
+const built = Promise.all([buildStale(), buildBrowserTests()]);
 await checks([
   ['lint', [bin('oxlint/bin/oxlint'), '--deny-warnings', '--report-unused-disable-directives']],
   ['format', [bin('oxfmt/bin/oxfmt'), '--check']],
@@ -99,7 +95,6 @@ const demoReady = built
     () => ({}),
   );
 const database = await startDatabase(join(TMP, 'jest-db'));
-await bundled;
 const jestOut = join(TMP, 'jest.json');
 const jestOk = await step(
   'unit and server',
@@ -115,7 +110,7 @@ const jestOk = await step(
     '--maxWorkers',
     '3',
   ],
-  { TEST_DATABASE_URL: database.url, EMBER_TEST_BUNDLES: bundles },
+  { TEST_DATABASE_URL: database.url },
   20,
 );
 await database.stop();
