@@ -18,7 +18,7 @@ const shared = {
   sandboxInjectedGlobals: QUICK_GLOBALS,
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
   transformIgnorePatterns: [
-    '/node_modules/(?!(@ember-fold|lucide-react|immer|echarts|zrender|syllable|normalize-strings)/)',
+    '/node_modules/(?!(@ember-fold|lucide-react|immer|echarts|zrender|syllable|normalize-strings|eventsource|eventsource-parser)/)',
   ],
 };
 const project = (name, environment, more = {}) => ({
@@ -39,6 +39,13 @@ export default {
     project('core', 'node'),
     project('server', 'node', onBuiltCore('node', 'node-addons')),
     project('web', 'jsdom', onBuiltCore('browser')),
+    {
+      ...project('web', '<rootDir>/testing/pageEnvironment.mjs', onBuiltCore('browser')),
+      displayName: 'pages',
+      testMatch: ['<rootDir>/src/**/*.page.tsx'],
+      setupFiles: ['<rootDir>/testing/pageGlobals.ts'],
+      moduleNameMapper: { '^comlink$': '<rootDir>/testing/workerMessages.ts' },
+    },
   ],
   globalSetup: './scripts/lib/jestSetup.mjs',
   testTimeout: 90_000,

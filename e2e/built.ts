@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildStale } from '../scripts/build.mjs';
 import { setUpDemo } from '../scripts/lib/demoKitchen.mjs';
-import { DEMO_KITCHEN } from './product';
+import { DEMO_KITCHEN } from '../scripts/lib/product.mjs';
 
 /** Once before all: the build, and a data folder with the demo kitchen, of which each product gets a copy. */
 export default async function built(): Promise<() => void> {

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { restarts } from '../scripts/lib/restarts.mjs';
 import { AWAY, axeFindsNothing, expect, lightStove, product, read, test } from './kitchen';
-import { putDemo, startProduct } from './product';
+import { putDemo, startProduct } from '../scripts/lib/product.mjs';
 
 test.use({ calm: [AWAY], fresh: true });
 

@@ -2,7 +2,7 @@ import { type Browser, chromium, expect, type Page, test } from '@playwright/tes
 import jsQR from 'jsqr';
 import { PNG } from 'pngjs';
 import { axeFindsNothing } from './kitchen';
-import { type Product, startProduct } from './product';
+import { type Product, startProduct } from '../scripts/lib/product.mjs';
 
 const NAME = 'kitchen.test';
 let product: Product;

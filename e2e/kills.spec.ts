@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { START_GATE } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
-import { type Product, startProduct } from './product';
+import { type Product, startProduct } from '../scripts/lib/product.mjs';
 
 /** Moments between the kill and the last act before it, ms: spread over a whole request. */
 const MOMENTS = [0, 1, 2, 4, 7, 11, 16, 25, 40, 60];

@@ -20,7 +20,7 @@ import { type Browser, type ConsoleMessage, expect, type Locator, type Page, tes
 import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { type Product, startProduct } from './product';
+import { type Product, startProduct } from '../scripts/lib/product.mjs';
 
 // Each act of a hand notes where it stands; told plainly, as tests are built, instead of through maps of sources.
 delete (Error as { prepareStackTrace?: unknown }).prepareStackTrace;

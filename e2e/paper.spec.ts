@@ -13,7 +13,7 @@ import { mkdtemp, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { axeFindsNothing, fitsAcross, isSaved, lightStove, settled } from './kitchen';
-import { type Product, startProduct } from './product';
+import { type Product, startProduct } from '../scripts/lib/product.mjs';
 
 const PAPER = `Millpond half-moons
 2 cups flour, 1 tsp baking powder, 1/2 tsp salt, 1 tbsp sugar, about 3/4 cup water; filling 1 lb trout, skinned, 3 tbsp sorrel paste, 1 tsp mustard

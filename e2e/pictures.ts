@@ -2,7 +2,7 @@
 import { chromium, type Page } from '@playwright/test';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { startProduct } from './product';
+import { startProduct } from '../scripts/lib/product.mjs';
 import { ensureChromium } from '../scripts/lib/ensure.mjs';
 
 /** A card of our own kitchen, as it is pinned up. */

@@ -5,7 +5,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startDatabase } from '../scripts/lib/database.mjs';
-import { type Product, putDemo, startProduct } from './product';
+import { type Product, putDemo, startProduct } from '../scripts/lib/product.mjs';
 
 const ROOT = join(import.meta.dirname, '..');
 const START = join(ROOT, 'scripts/start.mjs');
