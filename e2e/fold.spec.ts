@@ -1,18 +1,6 @@
-import { cuttingOf, cutSheet, type ShapeId, planBatch, withShape } from '@ember-fold/core';
+import { type ShapeId, withShape } from '@ember-fold/core';
 import type { Locator, Page } from '@playwright/test';
-import {
-  expect,
-  isSaved,
-  openStation,
-  pageHeight,
-  plannedBatch,
-  trayAt,
-  settled,
-  station,
-  test,
-  type,
-  kitchenNow,
-} from './kitchen';
+import { expect, isSaved, openStation, plannedBatch, trayAt, settled, test, type } from './kitchen';
 
 const draftOf = async (id: string) => await trayAt(id);
 const sheetOf = async (page: Page, button: string, title: string): Promise<Locator> => {
@@ -25,38 +13,6 @@ const sheetOf = async (page: Page, button: string, title: string): Promise<Locat
 /** Each shape as a cook would start with it: sized for the same filling. */
 async function formed(name: string, shape: ShapeId): Promise<string> {
   return await plannedBatch(name, 24, 'squash-sage', (draft) => withShape(draft, shape));
-}
-
-/** One of each kind of blank; every shape is drawn by `drawing.test.tsx`. */
-const SHOWN: readonly ShapeId[] = [
-  'half-moon',
-  'square-parcel',
-  'flat-triangle',
-  'roll',
-  'teardrop',
-  'cup',
-  'own-cutter',
-];
-
-for (const shape of SHOWN) {
-  test(`${shape}: blank, piece, section and every act of the hands, on one screen`, async ({ page }) => {
-    const id = await formed(`A batch in ${shape}`, shape);
-    await openStation(page, id, 'fold');
-    const frames = page.getByRole('list', { name: 'How it is folded' }).getByRole('img');
-    await expect(frames.first()).toBeVisible();
-    const count = await frames.count();
-    expect([4, 5]).toContain(count);
-    for (let i = 0; i < count; i++) await expect(frames.nth(i)).toHaveAccessibleName(/^Frame \d: .{8,}/);
-    await expect(page.getByRole('img', { name: /^Folded piece/ })).toBeVisible();
-    const gathered = page.getByRole('img', {
-      name: /^Thickness to roll: .* at the rim, for a wall of .* at the knot$/,
-    });
-    // It comes by itself, a moment after what stands beside it.
-    await expect(gathered).toHaveCount(['ball', 'pouch', 'oval', 'teardrop', 'whole-core'].includes(shape) ? 1 : 0);
-    // What runs off a desk's screen is found by scrolling; it must be little.
-    const high = await pageHeight(page);
-    expect({ shape, high: Math.max(800, high) }).toEqual({ shape, high: 800 });
-  });
 }
 
 test('size, seal and wall are dragged on the drawing, by mouse and by key; undo takes each back', async ({ page }) => {
@@ -85,102 +41,6 @@ test('size, seal and wall are dragged on the drawing, by mouse and by key; undo 
   await expect(page.getByRole('textbox', { name: 'Seal margin' })).toHaveValue('11.5');
   for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Undo' }).click();
   expect(await settled(page)).toEqual(before);
-});
-
-test('seam and coating: a careless rim is told with its mend, generous costs more, a coating is set out and browns', async ({
-  page,
-}) => {
-  const id = await plannedBatch('Sealed', 24);
-  await openStation(page, id, 'fold');
-  await expect(page.getByText(/^About 1 in \d+ will burst in the oil\.$/)).toBeVisible();
-  const sheet = await sheetOf(page, 'Seal and coating', 'Seal and coating');
-  const slider = sheet.getByRole('slider');
-  await expect(slider).toHaveAttribute('aria-valuetext', '75%');
-  const oneIn = async () => Number(/1 in (\d+) will burst/.exec(await sheet.getByRole('status').innerText())?.[1]);
-  const usual = await oneIn();
-  await slider.focus();
-  for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
-  await expect(slider).toHaveAttribute('aria-valuetext', '81%');
-  await expect.poll(oneIn).toBeLessThan(usual / 1.5);
-  await sheet.getByText('nothing', { exact: true }).click();
-  await sheet.getByText('Rim free of flour').click();
-  await expect(sheet.getByRole('list', { name: 'What strains the seam, worst first' })).toContainText(
-    'Flour on the rim',
-  );
-  await sheet.getByText('rope', { exact: true }).click();
-  await sheet.getByText('sesame', { exact: true }).click();
-  await sheet.getByText('egg', { exact: true }).last().click();
-  await expect(sheet.getByText(/^Set out for 24: .*whole egg.*sesame seed/)).toBeVisible();
-  await sheet.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByText(/will burst in the oil\. Flour on the rim/)).toBeVisible();
-  await expect(page.getByText(/^The coating adds .* browns 1\.4 times as fast/)).toBeVisible();
-  await isSaved(page);
-  const draft = await draftOf(id);
-  expect(draft).toMatchObject({
-    fold: { edge: 'rope' },
-    seal: { sealWith: 'none', flouredRim: true },
-    coating: { wet: 'egg', dry: 'sesame', double: false },
-  });
-  const kitchen = await kitchenNow();
-  expect(planBatch(draft, kitchen, null).contains.allergens).toEqual(expect.arrayContaining(['eggs', 'sesame']));
-  await station(page, 'Serve').click();
-  await expect(page.getByText(/sesame/i).first()).toBeVisible();
-});
-
-test('cut from a sheet: what the screen says is what core cuts; another board, another count', async ({ page }) => {
-  const id = await plannedBatch('Cut out', 24);
-  await openStation(page, id, 'fold');
-  const sheet = await sheetOf(page, 'Cut from sheet', 'Cut from a sheet');
-  const status = sheet.getByRole('status');
-  const kitchen = await kitchenNow();
-  const draft = await draftOf(id);
-  const plan = planBatch(draft, kitchen, null);
-  const cut = cutSheet(cuttingOf(draft, kitchen, plan)!);
-  await expect(status).toHaveText(new RegExp(`^${cut.pieces} pieces: ${cut.rolls[0]!.cuts} from the first cut`));
-  await expect(status).toContainText(`Divided by weight, the same dough makes ${cut.byWeight}.`);
-  await expect(sheet.getByRole('list', { name: 'Rolls of dough' }).getByRole('img')).toHaveCount(cut.rolls.length);
-  const before = await status.innerText();
-  await sheet.getByRole('textbox', { name: 'Board, length' }).fill('200');
-  await sheet.getByRole('textbox', { name: 'Board, width' }).fill('150');
-  await expect(status).not.toHaveText(before);
-  await expect(sheet.getByText(/^First cut: \d+ sheets/)).toBeVisible();
-  await sheet.getByRole('textbox', { name: 'Board, length' }).fill('600');
-  await sheet.getByRole('textbox', { name: 'Board, width' }).fill('450');
-  await expect(status).toHaveText(before);
-});
-
-test('held cold: freezing takes its hours, the day makes room, and the fry starts from there', async ({ page }) => {
-  const id = await plannedBatch('Frozen', 24);
-  await openStation(page, id, 'fold');
-  const sheet = await sheetOf(page, 'Hold or freeze', 'Hold until frying');
-  await expect(
-    sheet.getByText(/^Freeze them apart on an open tray\. They are hard after [2-4] h( \d+ min)?\./).first(),
-  ).toBeVisible();
-  await sheet.getByRole('button', { name: 'Take: Frozen, straight into the oil' }).click();
-  await expect(sheet).toBeHidden();
-  await settled(page);
-  await station(page, 'Fry').click();
-  await expect(page.getByText(/Wipe frost off every frozen piece/)).toBeVisible();
-  await station(page, 'Serve').click();
-  await expect(page.getByText('Pieces chill, freeze or dry')).toBeVisible();
-});
-
-test('a scale is read live: it settles, the weight is taken, and the run is judged', async ({ page }) => {
-  const id = await plannedBatch('On the scale', 24);
-  await openStation(page, id, 'fold');
-  const sheet = await sheetOf(page, 'Weigh several in a row', 'Weigh several in a row');
-  await sheet.getByRole('button', { name: 'Read the scale' }).click();
-  const face = sheet.getByRole('group', { name: 'Scale' });
-  await expect(face.getByText('steady')).toBeVisible();
-  for (let i = 1; i <= 3; i++) {
-    await face.getByRole('button', { name: 'Put one on the scale' }).click();
-    await expect(face.locator('[data-scale]')).toHaveText(/^3\d g$/);
-    await face.getByRole('button', { name: /^Weighed 3\d g$/ }).click();
-    await expect(sheet.getByText(new RegExp(`^${i} weighed: 3\\d g on average`))).toBeVisible();
-    await expect(face.locator('[data-scale]')).toHaveText(/^[01] g$/);
-  }
-  await expect(sheet.getByRole('textbox', { name: /^Weights/ })).toHaveValue(/^3\d(\.\d)? 3\d(\.\d)? 3\d(\.\d)?$/);
-  await expect(sheet.getByText('Dough: 24 portions, nothing left over.')).toBeVisible();
 });
 
 test('an own cutter: drawn by hand or read from a path; what is none is refused and changes nothing', async ({

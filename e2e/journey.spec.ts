@@ -1,7 +1,6 @@
 import {
   type BatchDraft,
   type StoveAct,
-  stoveState,
   type Kitchen,
   type LedgerFigures,
   ledgerFigures,
@@ -10,22 +9,7 @@ import {
   printDuration,
   printTemp,
 } from '@ember-fold/core';
-import {
-  expect,
-  go,
-  isSaved,
-  lightStove,
-  line,
-  makeBatch,
-  NOT_STARTED,
-  plannedBatch,
-  read,
-  settled,
-  station,
-  test,
-  trayAt,
-  type,
-} from './kitchen';
+import { expect, go, isSaved, makeBatch, NOT_STARTED, read, settled, station, test, trayAt, type } from './kitchen';
 import { followAdvice, hand, startStove, watchForDanger } from './stoveHand';
 
 interface Record {
@@ -116,56 +100,5 @@ test.describe('from flour to ledger', () => {
     await isSaved(page);
     await page.getByRole('link', { name: 'Ledger' }).click();
     await expect(page.getByRole('link', { name: new RegExp(`${name} .* 7 fried, 1 burst`) })).toBeVisible();
-  });
-
-  test('pieces are chosen by touch; the buttons say what they will record', async ({ page }) => {
-    const id = await plannedBatch('Chosen', 6);
-    await go(page, `/stove/${id}`);
-    await startStove(page, '20 times');
-    await page.getByRole('button', { name: 'One fewer' }).click();
-    await page.getByRole('button', { name: /^Dropped/ }).click();
-    await expect(page.getByRole('button', { name: /^Dropped/ })).toContainText('Dropped 1');
-    await page.getByRole('button', { name: /^Piece 2, / }).click();
-    await page.getByRole('button', { name: /^Piece 5, / }).click();
-    await expect(page.getByRole('button', { name: /^Turned/ })).toContainText('2 and 5');
-    await page.getByRole('button', { name: /^Turned/ }).click();
-    await page.getByRole('button', { name: /^Piece 3, / }).click();
-    await page.getByRole('button', { name: 'One burst' }).click();
-    await page.getByRole('button', { name: 'Burner up' }).click();
-    await expect(page.getByRole('group', { name: 'Burner' })).toContainText('1 of 9');
-    await expect
-      .poll(async () => {
-        const { acts } = await read<{ acts: { act: StoveAct }[] }>(`/batches/${id}/stove`);
-        return acts.map(({ act }) => [act.kind, 'pieces' in act ? act.pieces : 'setting' in act ? act.setting : null]);
-      })
-      .toEqual([
-        ['drop', [1, 2, 3, 4, 5]],
-        ['turn', [2, 5]],
-        ['burst', [3]],
-        ['burner', 1],
-      ]);
-    await expect(page.getByRole('button', { name: 'Finish the batch' })).toBeDisabled();
-    await page.reload();
-    await expect(page.getByRole('button', { name: /^Piece \d, / })).toHaveCount(4);
-    const { acts } = await read<{ acts: { act: StoveAct }[] }>(`/batches/${id}/stove`);
-    expect(
-      stoveState(
-        acts.map((a) => a.act),
-        6,
-      ).inPot.map((p) => p.number),
-    ).toEqual([1, 2, 4, 5]);
-  });
-
-  test('a plan that is not safe is not started', async ({ page }) => {
-    const id = await plannedBatch('Too cool', 12, 'squash-sage', (draft) => ({
-      ...draft,
-      fry: { ...draft.fry, oilC: 110 },
-    }));
-    await go(page, `/stove/${id}`);
-    await lightStove(page);
-    await expect(page.getByRole('main').getByRole('alert')).toContainText('no moment at which the pieces are done');
-    await page.getByRole('link', { name: 'Back to its plan' }).click();
-    await expect(line(page)).toBeVisible();
-    await expect(station(page, 'Fry')).toContainText('never done');
   });
 });

@@ -259,16 +259,6 @@ export async function type(page: Page, field: string, text: string): Promise<voi
 /** How high the page is, CSS pixels. */
 export const pageHeight = (page: Page): Promise<number> => page.evaluate(() => document.documentElement.scrollHeight);
 
-/** Types into a search as a person does: it is in sight first, then typed into. */
-export async function search(page: Page, field: string, text: string): Promise<void> {
-  const box = page.getByRole('combobox', { name: field });
-  await box.scrollIntoViewIfNeeded();
-  await box.click();
-  // A list closes when the page moves under it: it must have come to rest.
-  await page.waitForTimeout(150);
-  await box.fill(text);
-}
-
 /** "New batch" filled in and sent; the page is then on its plan. */
 export async function makeBatch(page: Page, name: string, pieces: number, filling?: string): Promise<string[]> {
   await page.getByRole('button', { name: 'New batch' }).click();

@@ -1,6 +1,5 @@
-import { type Batch, type Learnt, type LedgerRecord, START_GATE } from '@ember-fold/core';
-import { randomUUID } from 'node:crypto';
-import { axeFindsNothing, expect, fitsAcross, go, plannedBatch, product, read, settled, test } from './kitchen';
+import { type Batch, type Learnt, type LedgerRecord } from '@ember-fold/core';
+import { axeFindsNothing, expect, fitsAcross, go, read, settled, test } from './kitchen';
 
 interface Row {
   readonly id: string;
@@ -46,48 +45,6 @@ test('from a record to the next batch with its one change: judged, on two device
   expect(burst!.after).toBeLessThan(burst!.before);
   expect(burst!.low).toBeLessThan(burst!.high);
 });
-
-test('side by side: what can be told from eight pieces each is told, and no more', async ({ page }) => {
-  const { id } = await named('Pear and ginger rounds, washed and not');
-  await go(page, `/ledger/${id}`);
-  const both = page.getByRole('region', { name: 'Side by side' });
-  await expect(both.getByRole('row').filter({ hasText: 'Not washed' })).toContainText('pale');
-  await expect(both).toContainText('None burst on either plate, so this says nothing about the seam.');
-  await expect(both).toContainText('One score each is too few to say which people prefer.');
-  const record = await read<LedgerRecord>(`/ledger/${id}`);
-  expect(record.looks.looks.eatenFirst).toBe('B');
-  await page.setViewportSize({ width: 390, height: 844 });
-  await expect(both).toBeVisible();
-  await fitsAcross(page, 'a record on a phone');
-  await axeFindsNothing(page, 'a record on a phone');
-});
-
-test('two records beside one another: traces from the drop, figures against the first, one taken out', async ({
-  page,
-}) => {
-  const { id } = await named('Squash and sage half-moons, first try');
-  await go(page, `/ledger/${id}`);
-  await page.getByRole('link', { name: 'Compare with another' }).click();
-  await page.getByRole('button', { name: /Add a record/ }).click();
-  await page.getByRole('option', { name: /^Squash and sage half-moons, summer/ }).click();
-  const beside = page.getByRole('region', { name: 'Compare' });
-  await expect(beside.getByRole('img', { name: /^Oil over time.*first try and .*summer$/ })).toBeVisible();
-  await expect(beside.getByRole('row').filter({ hasText: 'Burst' })).toContainText(/10 %.*0 %/);
-  await expect(beside.getByRole('row').filter({ hasText: 'In the oil' })).toContainText(/% (more|less)/);
-  await axeFindsNothing(page, 'compare');
-  await page.setViewportSize({ width: 390, height: 844 });
-  await fitsAcross(page, 'compare on a phone');
-  // The address holds them: a reload shows the same.
-  await page.reload();
-  await page.getByRole('button', { name: 'Remove Squash and sage half-moons, first try' }).click();
-  await expect(beside.getByRole('columnheader')).toHaveCount(1);
-});
-
-const send = async (method: string, path: string, body: unknown) => {
-  const headers = { 'content-type': 'application/json' };
-  const answer = await fetch(`${product().address}/api${path}`, { method, headers, body: JSON.stringify(body) });
-  expect([path, answer.ok]).toEqual([path, true]);
-};
 
 test('the whole of a record: what mattered, a photo read by its paper, a tag, deleted and put back; what it taught', async ({
   page,
@@ -149,44 +106,4 @@ test('the whole of a record: what mattered, a photo read by its paper, a tag, de
   await axeFindsNothing(page, 'what was learnt');
   await page.setViewportSize({ width: 390, height: 844 });
   await fitsAcross(page, 'what was learnt');
-});
-
-test('a test is planned: two trays that differ by one thing, judged blind, named when both are judged', async ({
-  page,
-}) => {
-  const id = await plannedBatch('Tested', 12);
-  await go(page, `/bench/${id}/fold`);
-  await settled(page);
-  // Where the figures come from is one tap away.
-  await page.getByRole('button', { name: 'Where figures come from' }).click();
-  await expect(page.getByRole('list', { name: 'Where figures come from' })).toContainText(/Speed of browning.*learnt/);
-  await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Trays', exact: true }).click();
-  await page.getByRole('button', { name: 'Plan a test' }).click();
-  const sheet = page.getByRole('dialog', { name: 'Side by side: one thing changed' });
-  await expect(sheet.getByRole('status')).toContainText('No home batch is big enough to show that difference');
-  await sheet.getByRole('button', { name: 'Make the two trays' }).click();
-  await expect.poll(async () => (await read<Batch>(`/batches/${id}`)).draft.test?.blind).toBe(true);
-  const { draft } = await read<Batch>(`/batches/${id}`);
-  expect(draft.trays.B!.pieces).toBe(draft.trays.A!.pieces);
-
-  // Fried in one go; then nobody is told which plate is which.
-  await send('POST', `/batches/${id}/stove`, { speed: 60, gate: START_GATE });
-  const all = Array.from({ length: 12 }, (_, i) => i + 1);
-  await send('POST', `/batches/${id}/stove/acts`, { id: randomUUID(), atS: 1, kind: 'drop', pieces: all });
-  await send('POST', `/batches/${id}/stove/acts`, { id: randomUUID(), atS: 2, kind: 'take-out', pieces: all });
-  await send('POST', `/batches/${id}/stove/finish`, {});
-  await go(page, `/ledger/${id}`);
-  const hidden = page.getByText('Judge both plates first.');
-  await expect(hidden).toBeVisible();
-  await expect(page.getByText('Press the air out')).toHaveCount(0);
-  for (const n of [1, 2]) {
-    const plate = page.getByRole('region', { name: `How did plate ${n} come out?` });
-    await plate.getByRole('button', { name: 'Add a score of 4' }).click();
-    if (n === 1) await expect(hidden).toBeVisible();
-  }
-  await expect(hidden).toBeHidden();
-  const both = page.getByRole('region', { name: 'Side by side' });
-  await expect(both).toContainText('Press the air out from the fold');
-  await expect(both).toContainText('These scores cannot tell');
 });

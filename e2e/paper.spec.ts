@@ -5,10 +5,8 @@ import {
   planTrays,
   readRecipe,
   SHIPPED_PANTRY,
-  type StoreFormula,
 } from '@ember-fold/core';
 import { expect, type Page, test } from '@playwright/test';
-import { randomUUID } from 'node:crypto';
 import { mkdtemp, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -208,78 +206,4 @@ test('a page of a web site, dropped as a file: what it says is read; scaled only
   expect([draft.name, draft.trays.A!.pieces]).toEqual(['Barley pockets', 50]);
   expect(flour).toBeGreaterThan(0.31);
   expect(draft.dough.lines[1]!.massKg / flour).toBeCloseTo(0.5, 6);
-});
-
-test('an amount that no kitchen has is asked about, stays as it was typed over a reload, and is put right in the line', async ({
-  page,
-}) => {
-  await page.goto(`${product.address}/bench/new`);
-  await write(page, '1500000 g flour\n150 g water\n5 g salt\nfilling 400 g mushrooms');
-  const asks = page.getByText('This is more than a home kitchen holds');
-  await expect(asks).toBeVisible();
-  await page.reload();
-  await expect(asks).toBeVisible();
-  await expect(page.getByText('Check the marked amount before you plan this.')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Plan this batch' })).toBeDisabled();
-  await write(page, '300 g flour\n150 g water\n5 g salt\nfilling 400 g mushrooms');
-  await expect(page.getByRole('button', { name: 'Plan this batch' })).toBeEnabled();
-  await page.getByRole('button', { name: 'Clear the text' }).click();
-});
-
-test('a kept dough and two kept fillings are a batch of two trays in under ten clicks', async ({ page }) => {
-  const keep = async (name: string, body: StoreFormula['body']) => {
-    const answer = await fetch(`${product.address}/api/formulas`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ id: randomUUID(), name, body }),
-    });
-    expect(answer.status).toBe(201);
-  };
-  const line = (ingredientId: string, massKg: number) => ({ ingredientId, massKg });
-  // A kitchen that keeps none of its own has the shipped ones.
-  await page.goto(`${product.address}/bench/new?from=kept`);
-  await expect(page.getByText(/^These came with the app/)).toBeVisible();
-  await expect(page.getByText('Squash and sage', { exact: true })).toBeVisible();
-  await keep('Soft dough', {
-    kind: 'dough',
-    family: 'soft-quick',
-    lines: [
-      line('plain-wheat-flour', 0.5),
-      line('water', 0.28),
-      line('baking-powder', 0.008),
-      line('fine-salt', 0.008),
-    ],
-  });
-  for (const [name, id] of [
-    ['Leeks', 'leek'],
-    ['Mushrooms', 'mushroom'],
-  ] as const)
-    await keep(name, {
-      kind: 'filling',
-      lines: [line(id, 0.6), line('fine-salt', 0.006)],
-      cookToShare: 0.8,
-      coreTargetC: 74,
-    });
-  await page.goto(`${product.address}/bench`);
-  let clicks = 0;
-  const click = async (name: string, exact = true) => {
-    clicks += 1;
-    await page.getByText(name, { exact }).first().click();
-  };
-  await click('New batch');
-  await click('Saved formulas');
-  await click('Leeks');
-  await click('Mushrooms');
-  await click('cone');
-  await axeFindsNothing(page, 'kept formulas');
-  await click('Plan this batch');
-  await settled(page);
-  expect(clicks).toBeLessThanOrEqual(10);
-  const { draft } = await draftAt(page);
-  expect(Object.values(draft.trays).map(({ shape, pieces, label }) => [shape, pieces, label])).toEqual([
-    ['cone', 12, 'Leeks'],
-    ['cone', 12, 'Mushrooms'],
-  ]);
-  expect(draft.dough.family).toBe('soft-quick');
-  expect(Object.values(draft.fillings).map(({ lines }) => lines[0]!.ingredientId)).toEqual(['leek', 'mushroom']);
 });

@@ -4,7 +4,7 @@ import { ensureChromium } from '../scripts/lib/ensure.mjs';
 /** Whether they were built before, as `npm test` does: each worker then starts in half the time. */
 const isBuilt = process.env['EMBER_BUILT_TESTS'] === '1';
 const files = (name: string) => `${name}.spec.${isBuilt ? 'mjs' : 'ts'}`;
-const LONG = ['views', 'planning', 'trays', 'kills', 'start', 'copies'].map(files);
+const LONG = ['views', 'recovery', 'stove', 'kills', 'start', 'copies'].map(files);
 
 export default defineConfig({
   testDir: isBuilt ? 'dist' : '.',
@@ -41,8 +41,6 @@ export default defineConfig({
         '--disable-gpu',
         // Letters as wide as in a window: the build without windows rounds them to whole pixels.
         '--font-render-hinting=none',
-        // A page of a test lives for seconds: the slower compilers cost more there than they earn, but for what is hot.
-        '--js-flags=--no-turbofan,--interrupt-budget-for-maglev=400000',
         '--disable-quic',
         '--no-first-run',
         '--disable-background-networking',

@@ -1,4 +1,5 @@
 import type { StoveAct, OilReading } from '@ember-fold/core';
+import type { Page } from '@playwright/test';
 import {
   AWAY,
   expect,
@@ -47,7 +48,7 @@ test('the server is killed while frying: the page comes back by itself, nothing 
   await page.getByRole('button', { name: /^Dropped/ }).click();
   await expect(page.getByRole('button', { name: /^Piece \d, / })).toHaveCount(6);
   await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length).toBe(6);
-  await page.waitForTimeout(1500);
+  await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).readings.length).toBeGreaterThan(5);
   const before = await read<Stove>(`/batches/${id}/stove`);
   expect(before.readings.length).toBeGreaterThan(5);
 
@@ -88,7 +89,7 @@ test('the database is killed while frying: readings and acts wait, and each is t
   await page.getByRole('button', { name: 'Burner up' }).click();
   await page.getByRole('button', { name: /^Dropped/ }).click();
   await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length).toBe(2);
-  await page.waitForTimeout(1000);
+  await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).readings.length).toBeGreaterThan(2);
   const before = await read<Stove>(`/batches/${id}/stove`);
   const { databasePid } = product().state();
   process.kill(databasePid, 'SIGKILL');
@@ -128,7 +129,8 @@ test('three minutes of frying without a connection: all that was done goes over 
   const press = async (key: string) => {
     wentMs.push(Date.now());
     await page.keyboard.press(key);
-    await page.waitForTimeout(3000);
+    // The moments of two acts lie apart, as those of a hand do: a minute at this pace.
+    await expect.poll(() => Date.now()).toBeGreaterThan(wentMs.at(-1)! + 3000);
   };
   await press('f');
   await press('k');
@@ -152,6 +154,28 @@ test('three minutes of frying without a connection: all that was done goes over 
     .toBeLessThan(15);
 });
 
+/** Waits until the browser has stored an answer of the server with so many acts, for when the server is away. */
+const isStored = (page: Page, path: string, acts: number) =>
+  expect
+    .poll(() =>
+      page.evaluate(
+        (key) =>
+          new Promise<number>((resolve, reject) => {
+            const opening = indexedDB.open('ember-answers');
+            opening.onerror = () => reject(opening.error);
+            opening.onsuccess = () => {
+              const asked = opening.result.transaction('answers').objectStore('answers').get(key);
+              asked.onsuccess = () => {
+                opening.result.close();
+                resolve((asked.result as { answer: { acts: unknown[] } } | undefined)?.answer.acts.length ?? 0);
+              };
+            };
+          }),
+        path,
+      ),
+    )
+    .toBe(acts);
+
 test.describe('from the browser itself', () => {
   test.use({ serviceWorkers: 'allow' });
   test('opened anew while the server is away: the stove, its pieces and the timers are there, and go on', async ({
@@ -172,7 +196,7 @@ test.describe('from the browser itself', () => {
     await expect(strip).toContainText('Burst piece 1 in the oven');
     await expect.poll(async () => (await read<Stove>(`/batches/${id}/stove`)).acts.length).toBe(2);
     const many = await pieces.count();
-    await page.waitForTimeout(2500);
+    await isStored(page, `/batches/${id}/stove`, 2);
     await context.setOffline(true);
     await page.reload();
     await expect(pieces).toHaveCount(many);
@@ -211,7 +235,7 @@ test.describe('from the browser itself', () => {
     const told = async () => (await read<{ acts: readonly unknown[] }>(`/batches/${id}/cook`)).acts.length;
     await expect.poll(told).toBe(1);
     const many = await rows.count();
-    await page.waitForTimeout(1500);
+    await isStored(page, `/batches/${id}/cook`, 1);
     await context.setOffline(true);
     await page.reload();
     await expect(rows).toHaveCount(many);
@@ -256,9 +280,10 @@ test('the database stands still for a while: the plan waits and is saved after',
   await page.goto(`/bench/${id}/fold`);
   await settled(page);
   process.kill(product().state().databasePid, 'SIGSTOP');
+  const sent = page.waitForRequest((request) => request.method() === 'PUT');
   await type(page, 'Half-disc, across', '121');
   await expect(station(page, 'Fold and seal')).toContainText('121 mm');
-  await page.waitForTimeout(1000);
+  await sent;
   await expect(page.locator('[data-save]')).not.toHaveAttribute('data-save', 'saved');
   process.kill(product().state().databasePid, 'SIGCONT');
   await isSaved(page);

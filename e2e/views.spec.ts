@@ -7,6 +7,7 @@ import {
   lightStove,
   measureByCup,
   NOT_STARTED,
+  openStation,
   plannedBatch,
   read,
   settled,
@@ -36,7 +37,11 @@ async function everyView(id: string): Promise<string[]> {
     '/ledger',
     `/ledger/${record!.id}`,
     `/ledger/compare?of=${record!.id}`,
-    ...[...store, 'oil', 'guests', 'kitchen'].map((name) => `/store/${name}`),
+    ...[...store, 'oil', 'guests', 'kitchen', 'learnt'].map((name) => `/store/${name}`),
+    '/learn',
+    ...['families', 'cooling', 'shapes', 'no-thermometer', 'measuring', 'fire', 'practice', 'eye-and-hand'].map(
+      (name) => `/learn/${name}`,
+    ),
   ];
 }
 
@@ -109,6 +114,17 @@ test('every view in a US kitchen, on a phone and at 1280 px: axe finds nothing, 
     sizes = sizes.toReversed();
   }
   expect(found).toEqual([]);
+
+  // The sheets that open over a station.
+  await openStation(page, id, 'dough');
+  for (const name of ['Use or save', 'Scale', 'Round', 'Weigh out']) {
+    await page.getByRole('button', { name, exact: true }).click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await quiet();
+    await axeFindsNothing(page, name);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+  }
 
   // The stove with pieces in: its keys are under the hand, whatever stands over them, and large enough for one.
   await go(page, `/stove/${id}`);

@@ -1,4 +1,4 @@
-// npm test: sets up what is missing, then lint, format, types, unit, server and browser tests.
+// npm test: sets up what is missing, then lint, format, types, unit, server, page and browser tests.
 import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
@@ -95,32 +95,40 @@ const demoReady = built
     () => ({}),
   );
 const database = await startDatabase(join(TMP, 'jest-db'));
-const jestOut = join(TMP, 'jest.json');
-const jestOk = await step(
-  'unit and server',
-  [
-    bin('jest/bin/jest.js'),
-    '--reporters',
-    'default',
-    '--reporters',
-    join(ROOT, 'scripts/lib/jestStarts.mjs'),
-    '--json',
-    '--outputFile',
-    jestOut,
-    '--maxWorkers',
-    '3',
-  ],
-  { TEST_DATABASE_URL: database.url },
-  20,
-);
+/** Runs Jest on some of its projects and counts what passed. */
+async function jest(name, projects, env) {
+  const out = join(TMP, `${name.replaceAll(' ', '-')}.json`);
+  const reporters = ['default', join(ROOT, 'scripts/lib/jestStarts.mjs')].flatMap((one) => ['--reporters', one]);
+  const isOk = await step(
+    name,
+    [
+      bin('jest/bin/jest.js'),
+      ...reporters,
+      '--json',
+      '--outputFile',
+      out,
+      '--maxWorkers',
+      '3',
+      '--selectProjects',
+      ...projects,
+    ],
+    env,
+    20,
+  );
+  if (existsSync(out)) {
+    const report = JSON.parse(readFileSync(out, 'utf8'));
+    passed += report.numPassedTests;
+    failed += report.numFailedTests + report.numRuntimeErrorTestSuites;
+  } else if (!isOk) failed += 1;
+  return isOk;
+}
+const unitOk = await jest('unit and server', ['core', 'server', 'web'], { TEST_DATABASE_URL: database.url });
 await database.stop();
-if (existsSync(jestOut)) {
-  const report = JSON.parse(readFileSync(jestOut, 'utf8'));
-  passed += report.numPassedTests;
-  failed += report.numFailedTests + report.numRuntimeErrorTestSuites;
-} else if (!jestOk) failed += 1;
 
 await built;
+// A kitchen that is set up once: the products of page and browser tests begin with a copy.
+const demoKitchen = await demoReady;
+const pagesOk = await jest('pages', ['pages'], demoKitchen);
 const e2eOut = join(TMP, 'e2e.json');
 const e2eOk = await step(
   'browser',
@@ -130,7 +138,7 @@ const e2eOk = await step(
     PLAYWRIGHT_JSON_OUTPUT_FILE: e2eOut,
     EMBER_BUILT_TESTS: '1',
     NODE_OPTIONS: '--conditions=built',
-    ...(await demoReady),
+    ...demoKitchen,
   },
   25,
 );
@@ -141,4 +149,4 @@ if (existsSync(e2eOut)) {
 } else if (!e2eOk) failed += 1;
 
 process.stdout.write(`\n${passed} passed, ${failed} failed\n`);
-process.exit(failed === 0 && jestOk && e2eOk ? 0 : 1);
+process.exit(failed === 0 && unitOk && pagesOk && e2eOk ? 0 : 1);

@@ -1,6 +1,6 @@
 /** One keystroke until all five stations stand on it, measured in the browser on the built product. */
 import { chromium, type Page } from '@playwright/test';
-import { startProduct } from '../product';
+import { startProduct } from '../../scripts/lib/product.mjs';
 import { ensureChromium } from '../../scripts/lib/ensure.mjs';
 
 declare global {

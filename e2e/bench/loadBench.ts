@@ -1,7 +1,7 @@
 /** Twenty probes at fifty readings a second, committed before each answer; and a million readings opened as a trace. */
 import { batchOf, newTray, START_GATE } from '@ember-fold/core';
 import { randomUUID } from 'node:crypto';
-import { startProduct } from '../product';
+import { startProduct } from '../../scripts/lib/product.mjs';
 
 const PROBES = 20;
 const PER_S = 50;

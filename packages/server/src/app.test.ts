@@ -99,6 +99,7 @@ it('says that the records are out of reach when the database is', async () => {
     door: new HomeDoor(gate, Date.now, null),
     clockMs: Date.now,
     planPart: () => Promise.reject(new Error('Nothing is planned here.')),
+    planTrays: () => Promise.reject(new Error('Nothing is planned here.')),
     planSupperDay: async () => null,
     observe: async () => [],
     kept: new KeptPlans(null),

@@ -100,7 +100,13 @@ async function main(): Promise<void> {
   const [batches, dayPlans] = [new PlanThread(planning), new PlanThread(planning)];
   const kept = new KeptPlans(config.plans === null ? null : { file: config.plans, planner: planning, log });
   await kept.takeUp();
-  const plans = { planPart: batches.planPart, planSupperDay: dayPlans.planSupperDay, observe: dayPlans.observe, kept };
+  const plans = {
+    planPart: batches.planPart,
+    planTrays: batches.planTrays,
+    planSupperDay: dayPlans.planSupperDay,
+    observe: dayPlans.observe,
+    kept,
+  };
   const app = createApp({
     gate,
     stoves,

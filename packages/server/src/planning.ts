@@ -9,6 +9,8 @@ function found({ ask, wish }: PlanAsk) {
   switch (wish.kind) {
     case 'part':
       return dayPart(wish.id, wish.draft, planTrays(wish.draft, wish.kitchen, null), wish.kitchen);
+    case 'trays':
+      return planTrays(wish.draft, wish.kitchen, null);
     case 'observe':
       return observationsOf(wish.happened);
     case 'day': {

@@ -20,7 +20,7 @@ export default class PageEnvironment extends Browser {
   }
   async teardown() {
     // A stream or a channel left open keeps the test from ending.
-    this.leftOpen.forEach((one) => one.close());
+    this.leftOpen?.forEach((one) => one.close());
     await this.product?.stop();
     await super.teardown();
   }

@@ -39,11 +39,15 @@ class NoObserver {
   disconnect(): void {}
 }
 
-/** A surface on which nothing is drawn: every act is accepted, every measure is none. */
-const canvas = new Proxy({} as Record<string, unknown>, {
-  get: (target, name: string) =>
-    name in target ? target[name] : () => ({ width: 0, addColorStop: () => undefined, data: new Uint8ClampedArray(4) }),
-  set: (target, name: string, value) => ((target[name] = value), true),
+const dots = (width: number, height: number) => ({ width, height, data: new Uint8ClampedArray(4 * width * height) });
+const DRAWN: Record<string, unknown> = {
+  measureText: () => ({ width: 0 }),
+  createImageData: dots,
+  getImageData: (_x: number, _y: number, width: number, height: number) => dots(width, height),
+};
+/** A surface on which nothing is drawn: it takes every act and every setting. */
+const canvas = new Proxy(DRAWN, {
+  get: (target, name: string) => target[name] ?? (() => ({ addColorStop: () => undefined })),
 });
 
 Object.assign(globalThis, {
@@ -53,7 +57,17 @@ Object.assign(globalThis, {
   IntersectionObserver: NoObserver,
   matchMedia: () => ({ matches: false, addEventListener: () => undefined, removeEventListener: () => undefined }),
   scrollTo: () => undefined,
+  CSS: { escape: (text: string) => text.replace(/[^\w-]/g, '\\$&'), supports: () => false },
 });
 HTMLCanvasElement.prototype.getContext = ((kind: string) =>
   kind === '2d' ? canvas : null) as typeof HTMLCanvasElement.prototype.getContext;
 Element.prototype.scrollIntoView = () => undefined;
+// A box of some size, where a chart asks for one.
+for (const [side, px] of [
+  ['clientWidth', 640],
+  ['clientHeight', 320],
+] as const)
+  Object.defineProperty(HTMLElement.prototype, side, { configurable: true, get: () => px });
+// jsdom draws nothing, and works out hundreds of rules each time a name or a click asks how an element looks.
+const plain = document.createElement('div').style;
+window.getComputedStyle = () => plain;

@@ -8,6 +8,7 @@ import type { CopyKeeper } from '../copies/copyKeeper.js';
 import type { DiskGuard } from './diskGuard.js';
 import type { Lessons } from '../ledger/lessons.js';
 import type { SupperDays } from '../supper/supperDays.js';
+import type { PlanTrays } from '../planning/planThread.js';
 import type { SimulatedLink } from '../simulated/simulatedLink.js';
 
 /** What every router is given. */
@@ -25,5 +26,7 @@ export interface Context {
   readonly disk: DiskGuard;
   /** Who comes in over the home network. */
   readonly door: HomeDoor;
+  /** Plans a batch in the planning thread: on the main thread readings of a probe would wait for it. */
+  readonly planTrays: PlanTrays;
   readonly clockMs: () => number;
 }

@@ -7,7 +7,6 @@ import {
   type LedgerRecord,
   type LooksRow,
   type Paged,
-  planTrays,
   plannedFigures,
   type TrayMark,
 } from '@ember-fold/core';
@@ -56,7 +55,7 @@ const MOST_PAGE = 1000;
 const MARK = /^(\d{1,15})\.([0-9a-f-]{36})$/;
 
 /** Finished batches: what was planned, what happened, what was noted. Long for it is a list of handlers; none knows another. */
-export function ledgerRoutes({ gate, live, lessons, clockMs }: Context): Router {
+export function ledgerRoutes({ gate, live, lessons, planTrays, clockMs }: Context): Router {
   const router = Router();
 
   const happened = async (id: string, draft: BatchDraft) => {
@@ -109,7 +108,7 @@ export function ledgerRoutes({ gate, live, lessons, clockMs }: Context): Router 
     const stove = await readStove(gate, id);
     if (!stove?.endedAt) throw new ApiError((await readBatch(gate, id)) ? 'NOT_FOUND' : 'NO_BATCH');
     const { acts, readings, whole, trays } = await happened(id, stove.draft);
-    const planned = planTrays(stove.draft, stove.kitchen, null);
+    const planned = await planTrays(stove.draft, stove.kitchen);
     const answer: LedgerRecord = {
       id,
       draft: stove.draft,

@@ -7,6 +7,7 @@ import {
   type Happened,
   type Kitchen,
   type Observation,
+  type PlannedTray,
 } from '@ember-fold/core';
 import { Worker } from 'node:worker_threads';
 
@@ -15,9 +16,13 @@ export type PlanPart = (id: string, draft: BatchDraft, kitchen: Kitchen, signal?
 /** Plans a day plan. @param mostMs the best so far is the answer after this */
 export type PlanSupperDay = (dayPlan: DayAsk, mostMs: number, signal?: AbortSignal) => Promise<DayPlan | null>;
 
+/** Plans every tray of a batch. @param signal aborted when nobody waits for it any more */
+export type PlanTrays = (draft: BatchDraft, kitchen: Kitchen, signal?: AbortSignal) => Promise<readonly PlannedTray[]>;
+
 /** What is asked of the thread. */
 export type PlanWish =
   | { readonly kind: 'part'; readonly id: string; readonly draft: BatchDraft; readonly kitchen: Kitchen }
+  | { readonly kind: 'trays'; readonly draft: BatchDraft; readonly kitchen: Kitchen }
   | { readonly kind: 'observe'; readonly happened: Happened }
   | { readonly kind: 'day'; readonly dayPlan: DayAsk; readonly mostMs: number };
 export interface PlanAsk {
@@ -25,7 +30,7 @@ export interface PlanAsk {
   readonly wish: PlanWish;
 }
 export type PlanAnswer =
-  | { readonly ask: number; readonly found: DayPart | DayPlan | readonly Observation[] | null }
+  | { readonly ask: number; readonly found: DayPart | DayPlan | readonly PlannedTray[] | readonly Observation[] | null }
   | { readonly ask: number; readonly problem: { code: CoreError['code']; path: string; message: string } }
   /** A fault in the program. */
   | { readonly ask: number; readonly fault: { readonly message: string; readonly stack: string | undefined } };
@@ -85,6 +90,7 @@ export class PlanThread {
 
   readonly planPart: PlanPart = (id, draft, kitchen, signal) =>
     this.ask<DayPart>({ kind: 'part', id, draft, kitchen }, signal);
+  readonly planTrays: PlanTrays = (draft, kitchen, signal) => this.ask({ kind: 'trays', draft, kitchen }, signal);
   readonly observe = (happened: Happened): Promise<readonly Observation[]> => this.ask({ kind: 'observe', happened });
   readonly planSupperDay: PlanSupperDay = (dayPlan, mostMs, signal) =>
     this.ask<DayPlan | null>({ kind: 'day', dayPlan, mostMs }, signal);

@@ -1,14 +1,19 @@
-import { type BatchFigures, friedInOil, planTrays } from '@ember-fold/core';
+import { type BatchFigures, friedInOil, type PlannedTray } from '@ember-fold/core';
 import type { Queries } from '../db/gate.js';
 import { insertOilEvent, readOil } from '../store/oilTable.js';
 import type { StoveRow } from './stoveTable.js';
 
-/** A batch that is over goes into the history of the oil it was fried in, once. */
-export async function noteFried(q: Queries, row: StoveRow, figures: BatchFigures, nowMs: number): Promise<void> {
-  const { draft, kitchen, batchId } = row;
+/** A batch that is over goes into the history of the oil it was fried in, once. @param planned its trays as they were lit */
+export async function noteFried(
+  q: Queries,
+  { draft, kitchen, batchId }: StoveRow,
+  planned: readonly PlannedTray[],
+  figures: BatchFigures,
+  nowMs: number,
+): Promise<void> {
   const oilId = kitchen.potOil?.id;
   if (oilId === undefined || !(await readOil(q, oilId))) return;
-  const trays = planTrays(draft, kitchen, null).flatMap((tray) => {
+  const trays = planned.flatMap((tray) => {
     const own = figures.trays[tray.draft.mark ?? 'A'];
     return own ? [{ ...tray, figures: own }] : [];
   });

@@ -1,54 +1,33 @@
 import {
-  asCooked,
-  cookState,
   type StoveAct,
   stoveState,
-  type Kitchen,
-  oilAfterRest,
   batchFigures,
   type BatchFigures,
   friedPieces,
   fryTrays,
   marksOf,
   storedOf,
-  planTrays,
   REOPEN_MS,
-  START_GATE,
   type StartStoveAsk,
   type Stove,
 } from '@ember-fold/core';
 import { type Request, Router } from 'express';
 import { randomUUID } from 'node:crypto';
 import { insertAct, listActs } from './actTable.js';
-import { listDevices } from '../devices/deviceTable.js';
-import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
-import { listCookActs } from '../batches/cookTable.js';
 import { deleteStoredOf, insertStored } from '../store/storedTable.js';
 import { readBatch, setBatchStatus } from '../batches/batchTable.js';
 import type { Queries } from '../db/gate.js';
 import { deleteFried } from '../store/oilTable.js';
-import { lastReading, traceReadings } from './readingTable.js';
-import {
-  endStove,
-  insertStove,
-  listOpenStoves,
-  readLastIn,
-  readStove,
-  reopenStove,
-  type StoveRow,
-  writeFigures,
-} from './stoveTable.js';
+import { traceReadings } from './readingTable.js';
+import { endStove, listOpenStoves, readStove, reopenStove, type StoveRow, writeFigures } from './stoveTable.js';
 import { stoveNowS } from '../devices/stoveHub.js';
 import { InTurn } from '../live/inTurn.js';
 import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
-import { kitchenFor } from '../kitchen/kitchenNow.js';
 import { noteFried } from './noteFried.js';
+import { startStove } from './startStove.js';
 import { seenIn, streamStove } from './streamStove.js';
 import { SCHEMAS, validate } from '../http/validate.js';
-
-/** A plan with one of these is not lit. */
-const NO_START: ReadonlySet<string> = new Set(['fry.unsafe-oil', 'fry.pot-over-half', 'fry.oil-discard']);
 
 const idOf = (req: Request): string => validate<{ id: string }>(SCHEMAS.id, { id: req.params['id'] }).id;
 
@@ -58,18 +37,6 @@ async function requireStove(q: Queries, req: Request, locks = false): Promise<St
   const stove = await readStove(q, id, locks);
   if (stove) return stove;
   throw new ApiError((await readBatch(q, id)) ? 'NO_STOVE' : 'NO_BATCH');
-}
-
-/** Oil left standing for longer is taken as cold, ms. */
-const WARM_MS = 3 * 3_600_000;
-
-/** What the oil in this pot still has of the batch before, °C; `null`: nothing worth counting. */
-async function oilLeftC(q: Queries, kitchen: Kitchen, speed: number, nowMs: number): Promise<number | null> {
-  const before = await readLastIn(q, kitchen.potName ?? null);
-  const restMs = before?.endedAt ? nowMs - before.endedAt.getTime() : Infinity;
-  if (!before || !(restMs >= 0 && restMs < WARM_MS)) return null;
-  const last = await lastReading(q, before.batchId);
-  return last && oilAfterRest(kitchen.pot, kitchen.roomC, last.probeC, (restMs / 1000) * speed);
 }
 
 /** Pieces that never went into the oil go where the cook says; those out of the Store are laid back. */
@@ -90,7 +57,7 @@ async function putLeftBy(
 
 /** The stove of one batch: start it, read it, follow it, act on it, finish. Long for it is a list of handlers; none knows another. */
 export function stoveRoutes(context: Context): Router {
-  const { gate, stoves, live, lessons, clockMs } = context;
+  const { gate, stoves, live, lessons, planTrays, clockMs } = context;
   const router = Router({ mergeParams: true });
   // The database answers each in the order of its place, but on connections of their own: heard in any order.
   const turns = new InTurn();
@@ -118,49 +85,7 @@ export function stoveRoutes(context: Context): Router {
   router.post('/', async (req, res) => {
     const { id } = validate<{ id: string }>(SCHEMAS.id, { id: (req.params as { id?: string }).id });
     const asked = validate<StartStoveAsk>(SCHEMAS.startStove, req.body);
-    const { speed, gate: gone, probe = SIMULATED_STOVE, trial = false } = asked;
-    if (START_GATE.some((point) => !gone.includes(point))) throw new ApiError('GATE_OPEN', undefined, 'gate');
-    if (probe !== SIMULATED_STOVE) {
-      if (speed !== 1) throw new ApiError('BAD_INPUT', 'A real stove keeps real time.', 'speed');
-      const known = probe === null || (await listDevices(gate)).some((one) => one.id === probe && one.kind === 'probe');
-      if (!known) throw new ApiError('NO_DEVICE', undefined, 'probe');
-    }
-    const row = await gate.transaction(async (q) => {
-      // Held until it is lit: of several that light at once, the first does, and the others get its stove.
-      const batch = await readBatch(q, id, true);
-      if (!batch) throw new ApiError('NO_BATCH');
-      if (batch.status === 'done') throw new ApiError('BATCH_OVER');
-      const existing = await readStove(q, id);
-      if (existing) return existing;
-      const kitchen = await kitchenFor(q, batch.draft, clockMs());
-      // What was weighed, rolled and counted on the run-sheet is what is fried.
-      const acts = (await listCookActs(q, id)).map((stored) => stored.act);
-      const draft = asCooked(batch.draft, cookState(acts), kitchen);
-      const fried = planTrays(draft, kitchen, null).filter((tray) => (tray.draft.way ?? 'fry') === 'fry');
-      if (fried.length === 0) throw new ApiError('NOTHING_FRIED');
-      if (fried.some(({ plan }) => !plan.fry?.loads)) throw new ApiError('NOT_COOKABLE');
-      if (fried.some(({ plan }) => plan.fry!.findings.some((f) => NO_START.has(f.code)))) {
-        throw new ApiError('UNSAFE_PLAN');
-      }
-      const startedAt = new Date(clockMs());
-      const seed = startedAt.getTime() % 4_294_967_291;
-      const startC = await oilLeftC(q, kitchen, speed, clockMs());
-      const made: StoveRow = {
-        batchId: id,
-        seed,
-        speed,
-        draft,
-        kitchen,
-        startedAt,
-        endedAt: null,
-        probe,
-        trial,
-        startC,
-      };
-      await insertStove(q, made);
-      await setBatchStatus(q, id, 'frying');
-      return made;
-    });
+    const row = await startStove(context, id, asked);
     if (!row.endedAt) {
       stoves.lit(row);
       live.tell({ kind: 'stove', batchId: row.batchId, lit: true });
@@ -189,6 +114,9 @@ export function stoveRoutes(context: Context): Router {
 
   router.post('/finish', async (req, res) => {
     const { left = 'bin' } = validate<{ left?: 'freezer' | 'fridge' | 'bin' }>(SCHEMAS.finishStove, req.body);
+    // What a stove was lit with does not change: it is planned before the transaction, which must not wait for a thread.
+    const lit = await requireStove(gate, req);
+    const planned = lit.endedAt ? [] : await planTrays(lit.draft, lit.kitchen);
     const { row, isOver } = await gate.transaction(async (q) => {
       const held = await requireStove(q, req, true);
       if (held.endedAt) return { row: held, isOver: false };
@@ -199,7 +127,7 @@ export function stoveRoutes(context: Context): Router {
       await endStove(q, batchId, new Date(clockMs()));
       await writeFigures(q, batchId, figures.whole);
       await setBatchStatus(q, batchId, 'done');
-      await noteFried(q, held, figures, clockMs());
+      await noteFried(q, held, planned, figures, clockMs());
       if (left !== 'bin') await putLeftBy(q, held, figures, left, clockMs());
       return { row: held, isOver: true };
     });

@@ -26,7 +26,7 @@ import { StoveOwner } from '../servers/stoveOwner.js';
 import { DiskGuard } from '../http/diskGuard.js';
 import { KeptPlans } from '../planning/keptPlans.js';
 import type { Observe } from '../ledger/lessons.js';
-import type { PlanSupperDay, PlanPart } from '../planning/planThread.js';
+import type { PlanSupperDay, PlanTrays, PlanPart } from '../planning/planThread.js';
 
 export interface Answer {
   readonly status: number;
@@ -180,13 +180,14 @@ export async function openApp({ webDir, names, isShared = false, beside }: OpenO
     // In the product a thread of its own plans; `planThread.test` tries that one.
     const planPart: PlanPart = async (id, draft, kitchen) =>
       dayPart(id, draft, planTrays(draft, kitchen, null), kitchen);
+    const planTraysHere: PlanTrays = async (draft, kitchen) => planTrays(draft, kitchen, null);
     // Day plans are searched to their end, whatever it takes: the same on a slow machine. Ways out are only weighed.
     const planSupperDay: PlanSupperDay = async (dayPlan, mostMs) => {
       const untilMs = mostMs < 1000 ? Date.now() + mostMs : Infinity;
       return supperDay(dayPlan, { isOver: () => Date.now() > untilMs });
     };
     const observe: Observe = async (happened) => observationsOf(happened);
-    const plans = { planPart, planSupperDay, observe, kept: new KeptPlans(null) };
+    const plans = { planPart, planTrays: planTraysHere, planSupperDay, observe, kept: new KeptPlans(null) };
     const door = new HomeDoor(gate, clockMs, home);
     const app = createApp({
       gate,
