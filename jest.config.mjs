@@ -38,11 +38,14 @@ export default {
   projects: [
     project('core', 'node'),
     project('server', 'node', onBuiltCore('node', 'node-addons')),
-    project('web', 'jsdom', onBuiltCore('browser')),
+    {
+      ...project('web', 'jsdom', onBuiltCore('browser')),
+      testPathIgnorePatterns: ['/node_modules/', '\\.page\\.test\\.'],
+    },
     {
       ...project('web', '<rootDir>/testing/pageEnvironment.mjs', onBuiltCore('browser')),
       displayName: 'pages',
-      testMatch: ['<rootDir>/src/**/*.page.tsx'],
+      testMatch: ['<rootDir>/src/**/*.page.test.tsx'],
       setupFiles: ['<rootDir>/testing/pageGlobals.ts'],
       moduleNameMapper: { '^comlink$': '<rootDir>/testing/workerMessages.ts' },
     },

@@ -62,7 +62,7 @@ function FormulaList({ formulas }: { readonly formulas: readonly StoreFormula[] 
     <>
       <FilterField label={T.findAFormula} value={text} onChange={setText} />
       <Choice<Shown> label={T.show} hideLabel value={shown} options={SHOWN} onChange={setShown} />
-      <Soft role="status">{found.length === 1 ? T.oneFormula : T.formulaCount(found.length)}</Soft>
+      <Soft role="status">{T.formulaCount(found.length)}</Soft>
       <FormulaRows formulas={found} />
     </>
   );

@@ -70,7 +70,7 @@ function IngredientList({ own }: { readonly own: ReadonlySet<string> }) {
     <>
       <FilterField label={T.findAnIngredient} value={text} onChange={setText} />
       <Pick<Shown> label={T.show} value={shown} options={SHOWN} onChange={setShown} />
-      <Soft role="status">{found.length === 1 ? T.oneIngredient : T.ingredientCount(found.length)}</Soft>
+      <Soft role="status">{T.ingredientCount(found.length)}</Soft>
       <IngredientRows found={found} own={own} printer={printer} />
     </>
   );

@@ -127,7 +127,7 @@ export function StartStove({ batchId }: StartStoveProps) {
           >
             {T.startTheStove}
           </Button>
-          <Soft role="status">{left > 0 ? T.toGoThroughFirst(left, left === 1 ? 'point' : 'points') : ''}</Soft>
+          <Soft role="status">{left > 0 ? T.toGoThroughFirst(left) : ''}</Soft>
         </Panel>
       </Grid>
     </>

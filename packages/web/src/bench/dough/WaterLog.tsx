@@ -47,7 +47,7 @@ const SPOONS_KG = [0.015, 0.005];
 function beliefText(name: string, belief: FlourBelief | undefined): string {
   if (!belief) return T.nothingNotedOf(name);
   const points = Math.round(belief.mean * 1000) / 10;
-  const doughs = belief.count === 1 ? T.oneDough : T.doughs(belief.count);
+  const doughs = T.doughs(belief.count);
   if (Math.abs(points) < 0.1) return T.thisDrinksAsItsLabel(name, doughs);
   return T.thisDrinksPointsThanIts(
     name,

@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import {
   type DoughFamilyId,
   type Finding,
@@ -215,7 +216,7 @@ const throughPot = (
   printer: Line['printer'],
 ): string =>
   everyS === null
-    ? `${loadSize} at a time, ${loads} ${loads === 1 ? 'load' : 'loads'}, ${printer.span(totalS)}`
+    ? `${loadSize} at a time, ${loads} ${plural(loads, 'load', 'loads')}, ${printer.span(totalS)}`
     : `one every ${printer.time(everyS)}, ${printer.span(totalS)}`;
 
 /** A tray that is baked, frozen, chilled or left as it is. */
@@ -228,7 +229,7 @@ function otherWayText({ draft, hot, printer }: Line, way: Exclude<TrayWay, 'fry'
     return {
       ...of,
       figure: `${printer.temp(how.ovenC)} · ${minutesS === null ? '–' : printer.span(minutesS)}`,
-      detail: sheets === 1 ? 'one tray' : `${sheets} trays, ${printer.span(bake.totalS)}`,
+      detail: plural(sheets, 'one tray', `${sheets} trays, ${printer.span(bake.totalS)}`),
       ...verdictOf('fry', bake.findings),
     };
   }

@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import type { MeasureId, PlanChange, PlannedTray, RunStep, RunStepId, TrayMark } from '@ember-fold/core';
 import { coreMustBeSafe, isUncooked, plannedOf } from '@ember-fold/core';
 import { keepsFor, plain, type Printer, withTemps } from '../../printer';
@@ -283,7 +284,7 @@ export function changeText({ what, before, after }: PlanChange, p: Printer): str
     case 'in-oil':
       return `Time in the oil: ${p.time(after)} instead of ${p.time(before)}.`;
     case 'loads':
-      return `${plain(after, 0)} ${after === 1 ? 'load' : 'loads'} instead of ${plain(before, 0)}.`;
+      return `${plain(after, 0)} ${plural(after, 'load', 'loads')} instead of ${plain(before, 0)}.`;
     case 'at-stove':
       return `${p.span(after)} at the stove instead of ${p.span(before)}.`;
     case 'dough-left':
@@ -312,5 +313,5 @@ export function timerText(name: string, lateS: number, p: Printer): string {
 }
 export function timerSpeech(name: string, lateS: number): string {
   const minutes = Math.floor(lateS / 60);
-  return minutes < 1 ? `${name}: time is up.` : `${name}: ${minutes} ${minutes === 1 ? 'minute' : 'minutes'} over.`;
+  return minutes < 1 ? `${name}: time is up.` : `${name}: ${minutes} ${plural(minutes, 'minute', 'minutes')} over.`;
 }

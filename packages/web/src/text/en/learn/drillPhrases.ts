@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import type { CrumbAnswer, Drill, DrillKind, DrillSkill, FistHold } from '@ember-fold/core';
 import { crumbRange, crustName } from '@ember-fold/core';
 import type { Printer } from '../../printer';
@@ -36,7 +37,7 @@ export const DRILL = {
   level: (level: number) => `step ${level + 1} of 4`,
   none: 'not asked yet',
   share: ({ low, high, asked }: DrillSkill) =>
-    `${Math.round(low * 100)} to ${Math.round(high * 100)} in 100 right, based on ${asked} ${asked === 1 ? 'answer' : 'answers'}`,
+    `${Math.round(low * 100)} to ${Math.round(high * 100)} in 100 right, based on ${asked} ${plural(asked, 'answer', 'answers')}`,
   due: 'due now',
   later: (span: string) => `again in ${span}`,
   barSays: (kind: DrillKind, low: number, high: number) =>

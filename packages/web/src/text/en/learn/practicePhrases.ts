@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import {
   type ActCost,
   crumbIn,
@@ -226,7 +227,7 @@ export const PRACTICE = {
   tried: ({ tried, value, low, high }: PracticeSkill) =>
     value === null
       ? 'not tried yet'
-      : `about ${Math.round(value)} of 100, likely ${Math.round(low)} to ${Math.round(high)}, based on ${tried} ${tried === 1 ? 'session' : 'sessions'}`,
+      : `about ${Math.round(value)} of 100, likely ${Math.round(low)} to ${Math.round(high)}, based on ${tried} ${plural(tried, 'session', 'sessions')}`,
   bar: (name: string, low: number, high: number) => `${name}: likely ${Math.round(low)} to ${Math.round(high)} of 100`,
   making: 'Setting up a session…',
   failed: 'This session could not be set up. Choose another one.',

@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import type { LedgerFigures, TrayDraft, TrayRecord } from '@ember-fold/core';
 import { plain, type Printer } from '../../printer';
 import { TURN_NAME } from '../shared/words';
@@ -15,7 +16,7 @@ function insideRow({ cores }: TrayRecord['figures'], { safeC, biteC }: TrayRecor
   const seen =
     leastC === null
       ? 'not probed'
-      : `${probed === 1 ? 'one piece' : `${probed} pieces`} probed, the coldest at ${p.temp(leastC)}`;
+      : `${plural(probed, 'one piece', `${probed} pieces`)} probed, the coldest at ${p.temp(leastC)}`;
   if (safeC === null) {
     return {
       name: 'Filling hot',
@@ -79,9 +80,7 @@ export function plannedAndHappened(
       happened:
         figures.turnsPerPiece === null
           ? 'not measured'
-          : figures.turnsPerPiece === 1
-            ? 'once each'
-            : `${plain(figures.turnsPerPiece)} times each`,
+          : plural(figures.turnsPerPiece, 'once each', `${plain(figures.turnsPerPiece)} times each`),
     },
   ];
 }

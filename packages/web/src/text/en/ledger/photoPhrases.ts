@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import type { PictureFault, SeenColour } from '@ember-fold/core';
 import { CRUSTS } from './lessonPhrases';
 
@@ -30,6 +31,6 @@ export function seenColourText({ place, palest, darkest, pieces, patchy }: SeenC
   const name = (at: number) => CRUSTS[Math.round(at)]!;
   const range =
     Math.round(palest) === Math.round(darkest) ? 'all about the same' : `from ${name(palest)} to ${name(darkest)}`;
-  const uneven = patchy === 0 ? '' : patchy === 1 ? ' One is patchy.' : ` ${patchy} are patchy.`;
-  return `${pieces === 1 ? 'One piece' : `${pieces} pieces`}: ${name(place)}, ${range}.${uneven}`;
+  const uneven = patchy === 0 ? '' : plural(patchy, ' One is patchy.', ` ${patchy} are patchy.`);
+  return `${plural(pieces, 'One piece', `${pieces} pieces`)}: ${name(place)}, ${range}.${uneven}`;
 }

@@ -1,3 +1,4 @@
+import { counted } from './plural';
 import { type BurstCauseId, type Finding, type FindingCode, type FindingTone, type ValuesOf } from '@ember-fold/core';
 import { plain, type Printer } from '../../printer';
 
@@ -9,8 +10,7 @@ type SentencesOf<Code extends FindingCode> = { readonly [One in Code]: Sentence<
 export type HotSentences = SentencesOf<HotCode>;
 export type MixSentences = SentencesOf<MixCode>;
 
-/** @example many(1, 'piece') // "1 piece" */
-const many = (n: number, one: string, more = `${one}s`): string => `${plain(n, 0)} ${n === 1 ? one : more}`;
+/** @example counted(1, 'piece') // "1 piece" */
 
 /** A share as cooks say it: "about half", "about 1 in 40". */
 const oneIn = (share: number): string =>
@@ -64,10 +64,10 @@ const SENTENCES: SentencesOf<Exclude<FindingCode, HotCode | MixCode>> = {
   'fold.knot': ({ knotKg }, p) => `About ${p.mass(knotKg)} of dough is left at the knot. Pinch it off.`,
   'fold.dough-left': ({ doughKg, extra }, p) =>
     extra >= 1
-      ? `${p.mass(doughKg)} of dough is left, enough for ${many(extra, 'more piece', 'more pieces')} or some plain ones.`
+      ? `${p.mass(doughKg)} of dough is left, enough for ${counted(extra, 'more piece', 'more pieces')} or some plain ones.`
       : `${p.mass(doughKg)} of dough is left, less than one piece.`,
   'fold.dough-short': ({ doughKg, fewer }, p) =>
-    `You are ${p.mass(doughKg)} of dough short. Make ${many(fewer, 'fewer piece', 'fewer pieces')}, thinner discs or more dough.`,
+    `You are ${p.mass(doughKg)} of dough short. Make ${counted(fewer, 'fewer piece', 'fewer pieces')}, thinner discs or more dough.`,
   'fold.filling-left': ({ fillingKg }, p) => `${p.mass(fillingKg)} of filling is left. It freezes well.`,
   'fold.filling-short': ({ fillingKg }, p) =>
     `You are ${p.mass(fillingKg)} of filling short. Use less in each piece or cook more.`,

@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import type { FieldClash } from '@ember-fold/core';
 import { plain, type Printer } from '../../printer';
 
@@ -50,7 +51,7 @@ function spelled(key: string): string {
 /** A value in the cook's units, using the unit in its field's name; for a list, its length. */
 function clashValue(key: string, value: unknown, p: Printer): string {
   if (value === undefined || value === null) return 'none';
-  if (Array.isArray(value)) return `${value.length} ${value.length === 1 ? 'line' : 'lines'}`;
+  if (Array.isArray(value)) return `${value.length} ${plural(value.length, 'line', 'lines')}`;
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'string') {
     const ms = key === 'eatAt' ? Date.parse(value) : NaN;

@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import type { CopyRow } from '@ember-fold/core';
 import { plain } from '../../printer';
 
@@ -68,7 +69,7 @@ export const COPIES = {
 export function holdsText(counts: Readonly<Record<string, number>>): string {
   return TOLD.flatMap(([table, one, many]) => {
     const n = counts[table] ?? 0;
-    return n === 0 || table === 'oil_reading' ? [] : [`${n} ${n === 1 ? one : many}`];
+    return n === 0 || table === 'oil_reading' ? [] : [`${n} ${plural(n, one, many)}`];
   }).join(', ');
 }
 

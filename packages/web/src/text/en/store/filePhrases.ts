@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import type { DocumentOf, ItemKind, PreviewedItem } from '@ember-fold/core';
 
 const KIND: Readonly<Record<ItemKind, readonly [one: string, many: string]>> = {
@@ -80,7 +81,7 @@ export const FILES = {
   notJson: 'This file is incomplete, or it is not a file from an Ember Fold kitchen.',
   nothing: 'Everything in this file is here already.',
   counts: (n: number, state: PreviewedItem['state']) => `${n} ${STATE_NAME[state].toLowerCase()}`,
-  take: (n: number) => `Import ${n} ${n === 1 ? 'item' : 'items'}`,
+  take: (n: number) => `Import ${n} ${plural(n, 'item', 'items')}`,
   leave: 'Cancel',
   all: (state: string) => `All: ${state}`,
   item: (kind: string, name: string) => capital(`${kindName(kind)}: ${name}`),
@@ -94,7 +95,7 @@ export const FILES = {
   last: 'Recent imports',
   undo: 'Undo',
   undone: 'Undone',
-  undoDone: (n: number) => `${n} ${n === 1 ? 'item is' : 'items are'} back as before.`,
+  undoDone: (n: number) => `${n} ${plural(n, 'item is', 'items are')} back as before.`,
   left: (names: readonly string[]) => `Left as they are, because they have been changed since: ${names.join(', ')}.`,
   save: 'Save as a file',
   json: 'For another Ember Fold kitchen, JSON',
@@ -140,7 +141,7 @@ export const READINGS = {
   from: 'First reading, minutes after the stove was started',
   found: (n: number, minutes: string, low: string, high: string) => `${n} readings over ${minutes}, ${low} to ${high}.`,
   refused: (n: number, lines: readonly number[]) =>
-    `${n === 1 ? 'One line contains' : `${n} lines contain`} no reading: ${lines.slice(0, 8).join(', ')}${n > 8 ? '…' : ''}.`,
+    `${plural(n, 'One line contains', `${n} lines contain`)} no reading: ${lines.slice(0, 8).join(', ')}${n > 8 ? '…' : ''}.`,
   replace: 'They replace the readings of this record. You can undo this under Store, Files.',
   take: 'Use them in this record',
 } as const;
@@ -149,7 +150,7 @@ export const READINGS = {
 export const RECIPE = {
   dough: 'Dough',
   filling: (name: string | null) => (name === null ? 'Filling' : `Filling: ${name}`),
-  makes: (n: number) => `${n} ${n === 1 ? 'piece' : 'pieces'}`,
+  makes: (n: number) => `${n} ${plural(n, 'piece', 'pieces')}`,
   makeDough: (family: string) => `Make the dough: ${family}.`,
   cook: (percent: string) => `Cook the filling until ${percent} of its weight is left, and cool it.`,
   fold: (steps: readonly string[]) => `${steps.join('. ')}.`,

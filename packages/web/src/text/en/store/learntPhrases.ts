@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import type {
   Belief,
   LearntKind,
@@ -130,7 +131,7 @@ function besideUsual(value: number, more: string, less: string): string {
 /** Differences in frequency below a tenth cannot be noticed in a home kitchen. */
 const asOften = (value: number) =>
   Math.abs(value - 1) < 0.1 ? 'about as often as usual' : `${plain(value, 1)} times as often as usual`;
-const basedOn = (count: number) => (count === 1 ? 'one observation' : `your last ${count} observations`);
+const basedOn = (count: number) => plural(count, 'one observation', `your last ${count} observations`);
 
 /** The range that holds in 8 cases of 10, the usual value, and the number of observations. */
 function beliefText(belief: Belief, print: (value: number) => string, isFactor = false): string {

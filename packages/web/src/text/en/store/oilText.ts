@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import type { FryPlace, Guests, NotFor, OilAdvice, OilEvent, OilReason, OilSigns, OilState } from '@ember-fold/core';
 import { plain, type Printer } from '../../printer';
 import { ALLERGEN_NAME } from '../shared/words';
@@ -44,7 +45,7 @@ export function oilAdviceText({ advice, reasons }: Pick<OilState, 'advice' | 're
 
 /** Its figures in one line. */
 export function oilStateText(state: OilState, p: Printer): string {
-  const uses = state.uses === 1 ? 'one batch' : `${state.uses} batches`;
+  const uses = plural(state.uses, 'one batch', `${state.uses} batches`);
   const cost = state.cost.perUse === null ? '' : `, ${p.money(state.cost.perUse)} a batch so far`;
   return `${p.volume(state.volumeM3)}, ${uses}, opened ${plain(state.ageDays, 0)} days ago; smokes at about ${p.temp(state.smokeC)}${cost}.`;
 }
@@ -106,6 +107,6 @@ export function notForText(place: FryPlace, guests: readonly Guests[]): string {
 
 /** For guests who could eat more if it were fried in fresh oil. */
 export function ownOilText(guestId: string, count: number, guests: readonly Guests[]): string {
-  const batches = count === 1 ? 'one batch' : `${count} batches`;
+  const batches = plural(count, 'one batch', `${count} batches`);
   return `${guestWords(guests, guestId)}: could eat ${batches} but for the oil. Fry those first, in fresh oil and a clean pot, or do not serve them to this guest.`;
 }

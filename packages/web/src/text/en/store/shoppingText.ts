@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import type { ShoppingRow } from '@ember-fold/core';
 import type { Printer } from '../../printer';
 import { UNIT_NAME } from './storeWords';
@@ -10,5 +11,5 @@ export function shoppingText(row: ShoppingRow, name: string, p: Printer): { what
   if (!(buyKg > 0)) return { what, why, buy: 'enough here' };
   if (sold.unit === null || units === null || sold.unitKg === null) return { what, why, buy: p.mass(buyKg) };
   const [one, several] = UNIT_NAME[sold.unit];
-  return { what, why, buy: `${units} ${units === 1 ? one : several} of ${p.mass(sold.unitKg)}` };
+  return { what, why, buy: `${units} ${plural(units, one, several)} of ${p.mass(sold.unitKg)}` };
 }

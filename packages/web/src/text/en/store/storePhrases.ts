@@ -1,7 +1,8 @@
+import { counted, plural } from '../shared/plural';
 /** Text of the Store. */
 export const STORE = {
   kindOfBurner: 'Kind of burner',
-  people: (count: number) => (count === 1 ? '1 person' : `${count} people`),
+  people: (count: number) => plural(count, '1 person', `${count} people`),
   allergicToThese: (names: readonly string[]) => `allergic to ${names.join(', ')}`,
   scaleOnTheBench: 'Kitchen scale',
   scales: 'Scales',
@@ -42,8 +43,7 @@ export const STORE = {
   nameAndVersion: (value: string | number, version: string | number) => `${value}, version ${version}`,
   findAFormula: 'Find a formula',
   show: 'Show',
-  oneFormula: 'One formula',
-  formulaCount: (length: string | number) => `${length} formulas`,
+  formulaCount: (found: number) => counted(found, 'formula'),
   theStore: 'the Store',
   newFormula: 'New formula',
   noFormulaIsKeptYet: 'No formula has been saved yet',
@@ -53,7 +53,7 @@ export const STORE = {
   nobodyIsListedYet: 'No guests are listed yet',
   atTheTable: (heads: number) => `${heads} at the table`,
   usuallyAtTheTable: (heads: number) =>
-    heads === 1 ? 'One person usually eats here' : `${heads} people usually eat here`,
+    plural(heads, 'One person usually eats here', `${heads} people usually eat here`),
   usualGuests:
     'A new supper starts with these guests. Each supper then has its own list: change it at the supper, under',
   theTable: 'Table',
@@ -112,8 +112,7 @@ export const STORE = {
   priceOf: (name: string, money: string, unit: 'kilogram' | 'pound', value: string) =>
     `${name}, ${money} a ${unit}${value}`,
   findAnIngredient: 'Find an ingredient',
-  oneIngredient: 'One ingredient',
-  ingredientCount: (length: string | number) => `${length} ingredients`,
+  ingredientCount: (found: number) => counted(found, 'ingredient'),
   addAnIngredient: 'Add an ingredient',
   chooseAnIngredientToSee:
     'Choose an ingredient to see what it is made of, change its price or how it is sold, or add one.',

@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import type { StoredItem, StoredKind, StoredPlace } from '@ember-fold/core';
 import { keepsFor, type Printer } from '../../printer';
 
@@ -45,7 +46,7 @@ export function storedDays({ madeMs, goodMs, place }: StoredItem, nowMs: number,
   if (goodMs < nowMs) {
     const over = Math.max(1, Math.round((nowMs - goodMs) / DAY_MS));
     return place === 'freezer'
-      ? `${made}, past its best by ${over === 1 ? 'a day' : `${over} days`}`
+      ? `${made}, past its best by ${plural(over, 'a day', `${over} days`)}`
       : `${made}, kept too long: throw it away`;
   }
   return `${made}, keeps for another ${keepsFor((goodMs - nowMs) / 1000, p)}`;

@@ -1,3 +1,4 @@
+import { counted } from '../shared/plural';
 /** Text of the Stove room. */
 export const STOVE_ROOM = {
   atTheStove: 'Stove',
@@ -112,7 +113,7 @@ export const STOVE_ROOM = {
   onePieceFirstCutAnd: 'Fry one piece first, cut it open and judge it',
   thePlanIsBeingSaved: 'The plan is being saved first.',
   startTheStove: 'Start the stove',
-  toGoThroughFirst: (left: string | number, value: string | number) => `${left} ${value} to check first`,
+  toGoThroughFirst: (left: number) => `${counted(left, 'point')} to check first`,
   theRestOfTheSupper: 'The rest of the supper',
   thenInThisOil: 'Then in this oil',
   untilTheOilIsThere: (span: string | number) => `, ${span} until the oil is ready`,

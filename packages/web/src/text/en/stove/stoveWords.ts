@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import {
   wantedCrumb,
   type DangerId,
@@ -164,7 +165,7 @@ export function ovenText(pieces: readonly StovePiece[], temp: (c: number) => str
 
 /** What a timer over set-aside pieces is called. */
 export function ovenTimerName(pieces: readonly number[], why: OvenWhy, batch: string): string {
-  const many = `${pieces.length === 1 ? 'piece' : 'pieces'} ${listText(pieces)}`;
+  const many = `${plural(pieces.length, 'piece', 'pieces')} ${listText(pieces)}`;
   return why === 'burst' ? `Burst ${many} in the oven, ${batch}` : `Probe ${many} in the oven, ${batch}`;
 }
 
@@ -213,7 +214,7 @@ export function finishLines({ unfried, hotC, burner }: FinishAsks, p: Printer): 
   const lines: string[] = [];
   if (unfried > 0)
     lines.push(
-      `${unfried === 1 ? 'One piece has' : `${plain(unfried, 0)} pieces have`} not been fried. Put raw pieces in the fridge or freezer within 2 hours.`,
+      `${plural(unfried, 'One piece has', `${plain(unfried, 0)} pieces have`)} not been fried. Put raw pieces in the fridge or freezer within 2 hours.`,
     );
   if (burner > 0) lines.push(`The burner is on at ${plain(burner, 0)}. Turn it off.`);
   if (hotC !== null)
@@ -226,7 +227,7 @@ export function finishLines({ unfried, hotC, burner }: FinishAsks, p: Printer): 
 /** How long the cook takes over a piece today; loads are planned for that pace. */
 export function handsText({ eachS, lowS, highS, times }: HandsSeen): string {
   if (times === 0) return `Not timed yet. Loads are planned for ${plain(eachS, 1)} s a piece.`;
-  return `You turn a piece or take it out in ${plain(eachS, 1)} s (${plain(lowS, 1)} to ${plain(highS, 1)}), timed ${times === 1 ? 'once' : `${plain(times, 0)} times`}.`;
+  return `You turn a piece or take it out in ${plain(eachS, 1)} s (${plain(lowS, 1)} to ${plain(highS, 1)}), timed ${plural(times, 'once', `${plain(times, 0)} times`)}.`;
 }
 
 export const STOVE_TEXT = {

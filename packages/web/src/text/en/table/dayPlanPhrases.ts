@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import type { DayPlan, DayEntry, DayWayOut, SupperCook, SupperDay } from '@ember-fold/core';
 import { RUN_NAME } from '../cook/cookText';
 import { plain, type Printer } from '../../printer';
@@ -73,7 +74,7 @@ export const DAY_PLAN = {
   } satisfies Record<NonNullable<SupperDay['problem']>, string>,
   best: 'This is the latest start that works.',
   nearBest: (clock: string) => `No plan can start later than ${clock}.`,
-  moved: (n: number) => (n === 1 ? 'One task has moved.' : `${n} tasks have moved.`),
+  moved: (n: number) => plural(n, 'One task has moved.', `${n} tasks have moved.`),
   movedBy: (what: string, span: string, later: boolean) => `${what}: ${span} ${later ? 'later' : 'sooner'}`,
   showMoves: 'Show them',
   fewerMoves: 'Hide them',

@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 import type { NotFor, SupperEats } from '@ember-fold/core';
 import { plain } from '../../printer';
 
@@ -33,7 +34,7 @@ export const SUPPER = {
   people: (heads: number, pieces: number, each: number) =>
     heads === 0
       ? `${pieces} pieces, no guests listed yet`
-      : `${heads === 1 ? '1 guest' : `${heads} guests`}, ${pieces} pieces, ${each} each wanted`,
+      : `${plural(heads, '1 guest', `${heads} guests`)}, ${pieces} pieces, ${each} each wanted`,
   everyone: 'Everyone eats',
   of: (fed: number, heads: number) => `${fed} of ${heads}`,
   pieces: 'Pieces',
@@ -73,14 +74,14 @@ export function eatsText(
     const without = heads - fed;
     return {
       tone: 'stop',
-      says: without === 1 ? 'One guest has nothing to eat.' : `${without} guests have nothing to eat.`,
+      says: plural(without, 'One guest has nothing to eat.', `${without} guests have nothing to eat.`),
     };
   }
   if (full < heads) {
     const short = heads - full;
     return {
       tone: 'look-out',
-      says: `Everyone eats, but ${short === 1 ? 'one guest has' : `${short} guests have`} fewer than ${each}.`,
+      says: `Everyone eats, but ${plural(short, 'one guest has', `${short} guests have`)} fewer than ${each}.`,
     };
   }
   return { tone: 'good', says: `Everyone has ${each} to eat.` };

@@ -1,3 +1,4 @@
+import { plural } from '../shared/plural';
 /** What the first page says, in one place so that it can be translated. */
 export const TABLE = {
   table: 'Table',
@@ -8,7 +9,7 @@ export const TABLE = {
   coming: 'Coming up',
   nothingComing: 'Nothing is planned for the next two weeks.',
   at: (day: string, clock: string) => `${day}, ${clock}`,
-  pieces: (n: number) => (n === 1 ? '1 piece' : `${n} pieces`),
+  pieces: (n: number) => plural(n, '1 piece', `${n} pieces`),
   today: 'Today',
   nothingToday: 'Nothing to start today.',
   step: (name: string, batch: string) => `${name}, ${batch}`,

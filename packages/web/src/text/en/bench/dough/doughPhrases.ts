@@ -1,3 +1,4 @@
+import { plural } from '../../shared/plural';
 /** What the dough station says, in one place so that it can be translated. */
 export const DOUGH = {
   effectiveWater: 'Effective water',
@@ -16,8 +17,7 @@ export const DOUGH = {
   boilsOff: 'Boils off',
   howItIsMade: 'How it is made',
   workedFormula: 'Worked formula',
-  oneDough: 'one dough',
-  doughs: (count: string | number) => `${count} doughs`,
+  doughs: (count: number) => plural(count, 'one dough', `${count} doughs`),
   thisDrinksAsItsLabel: (name: string | number, doughs: string | number) =>
     `This ${name} absorbs as much water as usual, based on ${doughs}.`,
   thisDrinksPointsThanIts: (

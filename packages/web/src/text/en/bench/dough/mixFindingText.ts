@@ -1,11 +1,11 @@
+import { counted } from '../../shared/plural';
 import type { Finding, ValuesOf } from '@ember-fold/core';
 import { type MixSentences, sayBy } from '../../shared/findingText';
 import { plain, type Printer } from '../../../printer';
 import { FAMILY_NAME } from '../../shared/words';
 
 const percent = (value: number): string => `${plain(value, 1)} %`;
-/** @example many(1, 'piece') // "1 piece" */
-const many = (n: number, one: string, more = `${one}s`): string => `${plain(n, 0)} ${n === 1 ? one : more}`;
+/** @example counted(1, 'piece') // "1 piece" */
 
 /** A percentage outside a family's range, and the grams that bring it back to the nearest limit. */
 const outside =
@@ -122,11 +122,11 @@ const SENTENCES: MixSentences = {
     `Raw vegetables give off water in the oil. Cut them small, then salt and squeeze them. The middle should reach ${p.temp(targetC)}.`,
   'filling.ice': ({ iceKg }, p) => `Have ${p.mass(iceKg)} of ice ready for the cold-water bath.`,
   'filling.ahead-keeps': ({ days, most }) =>
-    `It is made ${many(days, 'day')} ahead and kept covered in the fridge. It keeps for ${many(most, 'day')}.`,
+    `It is made ${counted(days, 'day')} ahead and kept covered in the fridge. It keeps for ${counted(most, 'day')}.`,
   'filling.ahead-long': ({ days, most }) =>
     most === 0
       ? 'This filling does not keep: mix raw ingredients on the day.'
-      : `It does not keep for ${many(days, 'day')}. With these ingredients, ${many(most, 'day')} is the limit. Freeze it, or cook it later.`,
+      : `It does not keep for ${counted(days, 'day')}. With these ingredients, ${counted(most, 'day')} is the limit. Freeze it, or cook it later.`,
   'filling.ahead-slow': ({ to5S, targetC, limitS }, p) =>
     `To keep overnight it must cool to ${p.temp(targetC)} within ${p.span(limitS)}. This takes ${p.span(to5S)} or more. Spread it thinner, or use two dishes.`,
   'filling.spoon': ({ eachKg, eachM3 }, p) =>

@@ -1,3 +1,4 @@
+import { plural } from '../../shared/plural';
 import type { BurstCauseId, Cutting, CutRoll, DryCoatingId, SealWith, WetCoatingId } from '@ember-fold/core';
 import { plain, type Printer } from '../../../printer';
 
@@ -52,7 +53,7 @@ export function shareText(share: number): string {
 export function rollText(roll: CutRoll, index: number, printer: Printer): string {
   const { sheets, sheet, cuts, offcutKg, toughness } = roll;
   const size = `${printer.length(sheet.wideM)} by ${printer.length(sheet.highM)}`;
-  const how = sheets === 1 ? `one sheet ${size}` : `${sheets} sheets ${size}`;
+  const how = plural(sheets, `one sheet ${size}`, `${sheets} sheets ${size}`);
   const tough = toughness > 1.01 ? `, ${Math.round((toughness - 1) * 100)} % tougher` : '';
   const name = index === 0 ? 'First cut' : index === 1 ? 'Re-roll' : `Re-roll ${index}`;
   return `${name}: ${how}, ${cuts} cut, ${printer.mass(offcutKg)} left over${tough}.`;

@@ -1,3 +1,4 @@
+import { plural } from '../../shared/plural';
 import type { BakePlan, SplitPlan } from '@ember-fold/core';
 import { plain, type Printer } from '../../../printer';
 
@@ -16,7 +17,7 @@ export function bakeText(plan: BakePlan | null, washed: boolean, p: Printer): re
     );
   if (oven.bakes > 0) {
     lines.push(
-      `This oven heats ${plain(oven.factor)} times as much as usual (${plain(oven.low)} to ${plain(oven.high)}), based on ${oven.bakes === 1 ? 'one bake' : `${oven.bakes} bakes`}.`,
+      `This oven heats ${plain(oven.factor)} times as much as usual (${plain(oven.low)} to ${plain(oven.high)}), based on ${plural(oven.bakes, 'one bake', `${oven.bakes} bakes`)}.`,
     );
   }
   lines.push(
@@ -37,7 +38,7 @@ export function bakeText(plan: BakePlan | null, washed: boolean, p: Printer): re
 export function splitText(split: SplitPlan | null, p: Printer): string {
   if (!split) return 'Dividing this batch between pot and oven saves no time.';
   const { baked, trays, fried, totalS, allFriedS } = split;
-  const tray = trays === 1 ? 'one tray' : `${trays} trays`;
+  const tray = plural(trays, 'one tray', `${trays} trays`);
   const rest = fried === 0 ? 'none in the pot' : `${fried} in the pot at the same time`;
   return `Divided: ${baked} in the oven on ${tray}, ${rest}. That takes ${p.span(totalS)} instead of ${p.span(allFriedS)}. Stay at the pot.`;
 }

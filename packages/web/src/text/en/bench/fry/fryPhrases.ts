@@ -1,3 +1,4 @@
+import { counted, plural } from '../../shared/plural';
 /** Text of the Fry station. */
 export const FRY = {
   bakeTitle: 'Bake',
@@ -11,7 +12,7 @@ export const FRY = {
   computing: 'Computing…',
   inTheOvenFor: 'In the oven for',
   sheetsOf: (sheets: number, perSheet: number, all: string) =>
-    sheets === 1 ? `One tray, ${all}` : `${sheets} trays of up to ${perSheet}, one after the other, ${all}`,
+    plural(sheets, `One tray, ${all}`, `${sheets} trays of up to ${perSheet}, one after the other, ${all}`),
   doneAfter: 'Cooked through',
   goldenFrom: 'Golden from',
   darkFrom: 'Too dark from',
@@ -100,8 +101,8 @@ export const FRY = {
   oilThroughPipelineNeverUnder: (temp: string | number) => `Oil while frying one by one: never below ${temp}`,
   oneByOne: 'One by one',
   inLoads: 'In loads',
-  oilThroughLoadsNeverUnder: (loads: string | number, temp: string | number) =>
-    `Oil during ${loads} ${loads === 1 ? 'load' : 'loads'}: never below ${temp}`,
+  oilThroughLoadsNeverUnder: (loads: number, temp: string | number) =>
+    `Oil during ${counted(loads, 'load')}: never below ${temp}`,
   mapForAPiece: 'Map for a piece',
   lookInsideOnePiece: 'Look inside one piece',
   backToTheMap: 'Back to the map',

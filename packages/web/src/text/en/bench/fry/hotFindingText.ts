@@ -1,11 +1,11 @@
+import { counted, plural } from '../../shared/plural';
 import type { DoughFamilyId, Finding } from '@ember-fold/core';
 import { type HotSentences, sayBy } from '../../shared/findingText';
 import { keepsFor, plain, type Printer } from '../../../printer';
 import { DECIDES } from '../../shared/decidesWords';
 import { FAMILY_NAME } from '../../shared/words';
 
-/** @example many(1, 'piece') // "1 piece" */
-const many = (n: number, one: string, more = `${one}s`): string => `${plain(n, 0)} ${n === 1 ? one : more}`;
+/** @example counted(1, 'piece') // "1 piece" */
 
 /** What happens to a dough that waits too long, and what to do. @param portions how many portions to make it in */
 const warm = (portions: number) =>
@@ -78,10 +78,10 @@ const SENTENCES: HotSentences = {
   'fry.burner-weak': () => 'This burner never gets the oil that hot. Use less oil, a smaller pot or a stronger burner.',
   'fry.load-holds': ({ size, lowestC, leastC }, p) =>
     lowestC >= leastC
-      ? `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}. That is hot enough.`
-      : `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}, which is a little low. It recovers before the first turn.`,
+      ? `${counted(size, 'piece')} at a time ${plural(size, 'cools', 'cool')} the oil to ${p.temp(lowestC)}. That is hot enough.`
+      : `${counted(size, 'piece')} at a time ${plural(size, 'cools', 'cool')} the oil to ${p.temp(lowestC)}, which is a little low. It recovers before the first turn.`,
   'fry.load-deep': ({ size, lowestC, leastC, underS }, p) =>
-    `${many(size, 'piece')} at a time ${size === 1 ? 'cools' : 'cool'} the oil to ${p.temp(lowestC)}, and it stays below ${p.temp(leastC)} for ${p.time(underS)}. Pieces soak up oil that cool: fry fewer at a time.`,
+    `${counted(size, 'piece')} at a time ${plural(size, 'cools', 'cool')} the oil to ${p.temp(lowestC)}, and it stays below ${p.temp(leastC)} for ${p.time(underS)}. Pieces soak up oil that cool: fry fewer at a time.`,
   'fry.ramp': ({ fromC, toC, overS, coolS }, p) =>
     `The oil rises from ${p.temp(fromC)} to ${p.temp(toC)} in ${p.span(overS)} with the pieces in.${coolS === null ? '' : ` Then it needs ${p.span(coolS)} to cool down for the next load.`}`,
   'fry.pipeline': ({ size, everyS, lowestC }, p) =>
@@ -97,7 +97,7 @@ const SENTENCES: HotSentences = {
   'fry.hands': ({ size, hands }) =>
     `One cook can turn ${hands} pieces in time, not ${size}. Fry fewer at a time, or ask for help.`,
   'fry.pot-full': ({ size, room }) =>
-    `${many(size, 'piece')} do not fit side by side. There is room for ${plain(room, 0)}.`,
+    `${counted(size, 'piece')} do not fit side by side. There is room for ${plain(room, 0)}.`,
   'fry.pot-gone': () =>
     'The pot this batch was planned for is no longer in the Store. It is now planned for the pot on the burner.',
   'fry.pot-over-half': ({ oilAlone, withLoad, freeM, mostAlone, mostWithLoad, leastFreeM }, p) =>
@@ -105,13 +105,13 @@ const SENTENCES: HotSentences = {
   'fry.oil-outside': ({ oilC, leastC, mostC }, p) =>
     `The oil is ${p.temp(oilC)}. This dough is usually fried at ${p.temp(leastC)} to ${p.temp(mostC)}.`,
   'fry.oil-discard': ({ uses }) =>
-    `The oil in the pot has fried ${many(uses, 'batch', 'batches')} and should not be used again. Let it cool and throw it away, never down the sink. The Store says why.`,
+    `The oil in the pot has fried ${counted(uses, 'batch', 'batches')} and should not be used again. Let it cool and throw it away, never down the sink. The Store says why.`,
   'fry.oil-last': ({ uses }) =>
-    `The oil in the pot has fried ${many(uses, 'batch', 'batches')}. It is good for one more.`,
+    `The oil in the pot has fried ${counted(uses, 'batch', 'batches')}. It is good for one more.`,
   'fry.oil-strain': ({ uses }) =>
-    `The oil in the pot has fried ${many(uses, 'batch', 'batches')}. Strain it first, when it is cold.`,
+    `The oil in the pot has fried ${counted(uses, 'batch', 'batches')}. Strain it first, when it is cold.`,
   'fry.oil-allergen': ({ allergic }) =>
-    `The oil in the pot carries an allergen of ${allergic === 1 ? 'one guest' : `${plain(allergic, 0)} guests`}. Nothing fried in it is safe for them: use fresh oil and a clean pot, and ask them.`,
+    `The oil in the pot carries an allergen of ${plural(allergic, 'one guest', `${plain(allergic, 0)} guests`)}. Nothing fried in it is safe for them: use fresh oil and a clean pot, and ask them.`,
   'fry.greasy': ({ oilKg, share, leastC }, p) =>
     `In oil this cool a piece soaks up ${p.mass(oilKg)} of oil, ${p.percent(share)} of its own weight, and turns pale, hard and greasy. Fry at ${p.temp(leastC)} or above.`,
   'fry.coil-shut': ({ mostC }, p) =>
@@ -132,11 +132,11 @@ const SENTENCES: HotSentences = {
     'The filling contains something raw. Never thaw it on the worktop: fry it straight from the freezer and probe the middle, or thaw it in the fridge. Local food rules come first.',
   'fry.frozen-wipe': () => 'Wipe frost off every frozen piece. Ice in hot oil spits and boils over.',
   'serve.ahead': ({ days, upTo }) =>
-    `${upTo === 'dough' ? 'The dough is' : 'The pieces are'} made ${days === 1 ? 'the day' : `${plain(days, 0)} days`} before.`,
+    `${upTo === 'dough' ? 'The dough is' : 'The pieces are'} made ${plural(days, 'the day', `${plain(days, 0)} days`)} before.`,
   'serve.ahead-dough': ({ family, days, most }) =>
     most === 0
       ? `This dough (${FAMILY_NAME[family].toLowerCase()}) is used warm or at once: make it on the day.`
-      : `This dough (${FAMILY_NAME[family].toLowerCase()}) keeps for ${most === 1 ? '1 day' : `${plain(most, 0)} days`} in the fridge, not ${plain(days, 0)}.`,
+      : `This dough (${FAMILY_NAME[family].toLowerCase()}) keeps for ${plural(most, '1 day', `${plain(most, 0)} days`)} in the fridge, not ${plain(days, 0)}.`,
   'serve.ahead-pieces': ({ waitS, keepS }, p) =>
     `Raw pieces of this dough keep for ${p.span(keepS)} in the fridge, not ${p.span(waitS)}. Freeze them, or fold them later.`,
   'serve.ahead-warm': () =>
@@ -178,7 +178,7 @@ const SENTENCES: HotSentences = {
       ? `They are not golden and cooked through within an hour and a half at ${p.temp(ovenC)}. Bake them hotter.`
       : `At ${p.temp(ovenC)} they are too dark after ${p.span(darkS)}, ${doneS === null ? 'and are never cooked through' : `but are cooked through only after ${p.span(doneS)}`}. Bake them cooler.`,
   'bake.turn': ({ turnS, bakes }, p) =>
-    `Turn the tray round after ${p.span(turnS)}. ${bakes === 0 ? 'Ovens differ: look a few minutes early the first time.' : `The time is corrected for your oven, from ${many(bakes, 'bake')}.`}`,
+    `Turn the tray round after ${p.span(turnS)}. ${bakes === 0 ? 'Ovens differ: look a few minutes early the first time.' : `The time is corrected for your oven, from ${counted(bakes, 'bake')}.`}`,
   'stored.freeze': ({ hardS, keepS }, p) =>
     hardS === null
       ? `This freezer does not freeze them hard in half a day. Lay fewer on a tray.`

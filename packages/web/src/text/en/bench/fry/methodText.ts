@@ -1,3 +1,4 @@
+import { plural } from '../../shared/plural';
 import {
   type CrumbAnswer,
   type CrumbPlan,
@@ -123,5 +124,5 @@ export function loadWayText({ arm, pot }: LoadWay, p: Printer): string {
       ? `${p.volume(pot.oilM3)}: `
       : '';
   const unsafe = isSafe ? '' : ' This is not safe: the pot is too full, or pieces are not cooked.';
-  return `${where}${loadSize} at a time at ${p.temp(oilC)}, ${everyS === null ? `${loads} ${loads === 1 ? 'load' : 'loads'}` : `one every ${p.time(everyS)}`}, ${p.time(totalS)} at the stove, oil never below ${p.temp(lowestC)}.${unsafe}`;
+  return `${where}${loadSize} at a time at ${p.temp(oilC)}, ${everyS === null ? `${loads} ${plural(loads, 'load', 'loads')}` : `one every ${p.time(everyS)}`}, ${p.time(totalS)} at the stove, oil never below ${p.temp(lowestC)}.${unsafe}`;
 }

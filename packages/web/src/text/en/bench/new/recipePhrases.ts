@@ -1,3 +1,4 @@
+import { plural } from '../../shared/plural';
 import type { RecipePart, RecipeQuestion } from '@ember-fold/core';
 
 /** What a new batch can be started from. */
@@ -59,7 +60,7 @@ export const NEW_BATCH = {
   understood: 'What was understood',
   nothingYet: 'Lines appear here as they are understood. Your amounts are not changed or scaled.',
   read: (lines: number, open: number) =>
-    `Read: ${lines} ${lines === 1 ? 'line' : 'lines'}${open === 0 ? ', all understood.' : `, ${open} to check.`}`,
+    `Read: ${lines} ${plural(lines, 'line', 'lines')}${open === 0 ? ', all understood.' : `, ${open} to check.`}`,
   cups: 'A cup can be out by 8 % either way. Weigh what you use and the plan adjusts.',
   cut: (most: number) => `Only the first ${most} lines were read.`,
   notRead: 'Not read',
@@ -95,7 +96,7 @@ export const NEW_BATCH = {
   stays: 'The amounts stay as written; the size of a piece is worked out from them.',
   staysRolled: 'The amounts stay as written; the number of pieces is worked out from them.',
   scales: (factor: string) => `Every amount is multiplied by ${factor}; you set the number and the size.`,
-  pieces: (n: number) => (n === 1 ? '1 piece' : `${n} pieces`),
+  pieces: (n: number) => plural(n, '1 piece', `${n} pieces`),
   asked: 'Check the marked amount before you plan this.',
   odd: 'This cannot be planned as it is. Check the amounts.',
   notOne: 'This is not enough for one piece. Roll it thinner or cut it smaller.',

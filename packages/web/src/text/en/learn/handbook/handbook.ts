@@ -1,3 +1,4 @@
+import { plural } from '../../shared/plural';
 import MiniSearch from 'minisearch';
 import type { Printer } from '../../../printer';
 import { CARE_PAGES } from './carePages';
@@ -89,7 +90,7 @@ export const HANDBOOK = {
   title: 'Handbook',
   search: 'Search the handbook',
   nothing: 'Nothing was found. Try a word for what you see, or for what you are doing.',
-  found: (n: number) => (n === 1 ? '1 result' : `${n} results`),
+  found: (n: number) => plural(n, '1 result', `${n} results`),
   chapters: 'Chapters',
   words: 'Terms',
   see: 'See also',
