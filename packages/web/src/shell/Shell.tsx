@@ -18,6 +18,7 @@ import { api } from '../data/api/api';
 import { oilApi } from '../data/api/oilApi';
 import { storeApi } from '../data/api/storeApi';
 import { makePrinter } from '../text/printer';
+import { ROOMS } from './rooms';
 import { Printing } from '../ui/printing';
 import { figureFont, PHONE, planningTheme, stoveTheme } from '../ui/theme';
 import { useKitchen } from '../data/draft/useLine';
@@ -238,13 +239,11 @@ function RoomLinks() {
   }, [pathname]);
   return (
     <Rooms ref={links} aria-label={T.rooms}>
-      <NavLink to="/table">{T.table}</NavLink>
-      <NavLink to="/bench">{T.bench}</NavLink>
-      <NavLink to="/cook">{T.cook}</NavLink>
-      <NavLink to="/stove">{T.stove}</NavLink>
-      <NavLink to="/ledger">{T.ledger}</NavLink>
-      <NavLink to="/store">{T.store}</NavLink>
-      <NavLink to="/learn">{T.learn}</NavLink>
+      {ROOMS.map(({ path, name }) => (
+        <NavLink key={path} to={`/${path}`}>
+          {name}
+        </NavLink>
+      ))}
     </Rooms>
   );
 }

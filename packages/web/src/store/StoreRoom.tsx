@@ -1,7 +1,3 @@
-import { COPIES } from '../text/en/store/copyPhrases';
-import { FILES } from '../text/en/store/filePhrases';
-import { HOME } from '../text/en/store/homePhrases';
-import { LEARNT } from '../text/en/store/learntPhrases';
 import { STORE as T } from '../text/en/store/storePhrases';
 import { NavLink, Outlet, useLocation } from 'react-router';
 import { styled } from 'styled-components';
@@ -29,31 +25,23 @@ const Parts = styled.nav`
   }
 `;
 
-const PART_NAME = {
-  formulas: T.formulas,
-  ingredients: T.ingredients,
-  freezer: T.stored,
-  shopping: T.shopping,
-  oil: T.oilAndPots,
-  guests: T.guests,
-  learnt: LEARNT.title,
-  kitchen: T.kitchen,
-  files: FILES.title,
-  copies: COPIES.title,
-  phones: HOME.title,
-} as const;
+interface StoreRoomProps {
+  /** Its parts, in the order they are listed. */
+  readonly parts: readonly { readonly path: string; readonly name: string }[];
+}
 
 /** What the kitchen keeps: formulas, ingredients, what still has to be bought, oil, pots, guests, and the kitchen itself. */
-export function StoreRoom() {
-  const part = useLocation().pathname.split('/')[2] as keyof typeof PART_NAME | undefined;
+export function StoreRoom({ parts }: StoreRoomProps) {
+  const { pathname } = useLocation();
+  const part = parts.find(({ path }) => path === pathname.split('/')[2]);
   return (
     <Page>
-      <PageTitle of={[part && PART_NAME[part], T.store]} />
+      <PageTitle of={[part?.name, T.store]} />
       <TitleRow>
         <h1>{T.store}</h1>
         <Parts aria-label={T.partsOfTheStore}>
-          {Object.entries(PART_NAME).map(([one, name]) => (
-            <NavLink key={one} to={`/store/${one}`}>
+          {parts.map(({ path, name }) => (
+            <NavLink key={path} to={`/store/${path}`}>
               {name}
             </NavLink>
           ))}

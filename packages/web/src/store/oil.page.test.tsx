@@ -1,4 +1,4 @@
-import { batchOf, newTray, type Supper } from '@ember-fold/core';
+import { batchOf, newTray, Supper } from '@ember-fold/core';
 import {
   all,
   fill,
@@ -11,9 +11,7 @@ import {
   sees,
   seesNot,
   send,
-  settled,
   tap,
-  type,
   user,
   waitFor,
   within,
@@ -120,54 +118,4 @@ it('pots: another is taken in its place, none is lost, and the plan follows', as
       burnerW: 1500,
     }),
   );
-});
-
-it('grams and cups, °C and °F, clock and money are one setting for the kitchen', async () => {
-  const batches = await read<{ id: string; name: string }[]>('/batches');
-  const { id } = batches.find(({ name }) => name.startsWith('Squash'))!;
-  await openStation(id, 'dough');
-  await press(/^Units/);
-  await tap('cups and spoons');
-  await tap('°F');
-  const water = async () => ((await find('textbox', 'Water')) as HTMLInputElement).value;
-  await waitFor(async () => expect(await water()).toMatch(/cup/));
-  const metric = await water();
-  // The same water, measured with a smaller cup, is more of them.
-  await tap('237 and 4.9 ml');
-  await waitFor(async () => expect(await water()).not.toBe(metric));
-  await tap('250 and 5 ml');
-  await waitFor(async () => expect(await water()).toBe(metric));
-  await user.keyboard('{Escape}');
-  await openStation(id, 'fry');
-  await sees('316 °F');
-  await type('Oil', '330');
-  await waitFor(async () => expect((await settled())[3]).toContain('330 °F'));
-  await press(/^Units/);
-  await tap('grams');
-  await tap('°C');
-  // The clock of twelve hours and a sign for money, wherever either is told.
-  await tap('12 hours');
-  await tap('€');
-  await waitFor(async () => expect((await settled())[4]).toMatch(/start \d{1,2}:\d\d [ap]m/));
-  await user.keyboard('{Escape}');
-  await openStation(id, 'fold');
-  await sees(/^€\d\.\d\d$/);
-  await waitFor(async () => {
-    const { kitchen } = await read<{ kitchen: { units: string; temperature: string } }>('/kitchen');
-    expect([kitchen.units, kitchen.temperature]).toEqual(['grams', 'C']);
-  });
-});
-
-it('a US kitchen: inches and ounces are typed', async () => {
-  const { kitchen, version } = await read<{ kitchen: object; version: number }>('/kitchen');
-  const measures = { cupMl: 236.588, teaspoonMl: 4.929 };
-  const us = { ...kitchen, units: 'cups', temperature: 'F', measures, hours: 12 };
-  expect((await send('/kitchen', { version, kitchen: us }, 'PUT')).status).toBe(200);
-  const batches = await read<{ id: string; name: string }[]>('/batches');
-  await openStation(batches[0]!.id, 'fold');
-  await waitFor(async () => expect((await settled())[3]).toContain('°F'));
-  await type('Rolled thickness', '1/8"');
-  await waitFor(async () => expect((await settled())[2]).toContain('1/8 in'));
-  await fill('Rolled thickness', 'wide');
-  await sees(/inches such as 4 1\/2 or 3\/32/);
 });

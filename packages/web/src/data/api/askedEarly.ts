@@ -1,4 +1,4 @@
-import { isAnyOf, type UnknownAction } from '@reduxjs/toolkit';
+import { isAnyOf, isFulfilled, isRejected, type UnknownAction } from '@reduxjs/toolkit';
 import { api } from './api';
 import { listener } from '../draft/listener';
 import type { RootState, store } from '../draft/store';
@@ -8,15 +8,21 @@ type Tags = Parameters<typeof api.util.selectInvalidatedBy>[1];
 /** What changed while a question was on its way, by question. `all`: this page changed something itself. */
 const meanwhile = new Map<string, Tags[number][] | 'all'>();
 
-interface Answered {
-  readonly type: string;
+interface Asked {
   readonly meta: {
-    readonly arg: { readonly queryCacheKey: string; readonly endpointName: string; readonly originalArgs: unknown };
+    readonly arg: {
+      readonly type?: 'query' | 'mutation';
+      readonly queryCacheKey: string;
+      readonly endpointName: string;
+      readonly originalArgs: unknown;
+    };
   };
 }
-const isAnswered = (action: UnknownAction): action is UnknownAction & Answered =>
-  /^api\/executeQuery\/(?:fulfilled|rejected)$/.test(action.type);
-const isDone = (action: UnknownAction): action is UnknownAction => action.type === 'api/executeMutation/fulfilled';
+const isOf = (action: UnknownAction, type: 'query' | 'mutation'): boolean =>
+  (action as UnknownAction & Asked).meta.arg?.type === type;
+const isAnswered = (action: UnknownAction): action is UnknownAction & Asked =>
+  (isFulfilled(action) || isRejected(action)) && isOf(action, 'query');
+const isDone = (action: UnknownAction): action is UnknownAction => isFulfilled(action) && isOf(action, 'mutation');
 
 function addTo(key: string, tags: Tags | 'all'): void {
   const before = meanwhile.get(key) ?? [];

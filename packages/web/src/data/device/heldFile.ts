@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { SharedValue, useShared } from '../sharedValue';
 
 /** A file that was dropped, pasted or chosen, until it is taken in or laid aside. */
 export interface HeldFile {
@@ -13,14 +13,12 @@ export interface HeldFile {
 /** A longer file is a copy of the kitchen. */
 const MOST_FILE = 48_000_000;
 
-let held: HeldFile | null = null;
-const listeners = new Set<() => void>();
+const held = new SharedValue<HeldFile | null>(null);
 
 let last = 0;
 
 export function holdFile(file: Omit<HeldFile, 'no'> | null): void {
-  held = file && { no: (last += 1), ...file };
-  listeners.forEach((listener) => listener());
+  held.set(file && { no: (last += 1), ...file });
 }
 
 /** Reads a file that was handed over, wherever that was. */
@@ -29,9 +27,4 @@ export async function readHeld(file: File): Promise<void> {
   holdFile({ name: file.name, text, bytes: file.size });
 }
 
-function subscribe(listener: () => void): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}
-
-export const useHeldFile = (): HeldFile | null => useSyncExternalStore(subscribe, () => held);
+export const useHeldFile = (): HeldFile | null => useShared(held);

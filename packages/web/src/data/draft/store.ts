@@ -9,8 +9,7 @@ import { listener } from './listener';
 
 export const store = configureStore({
   reducer: { [api.reducerPath]: api.reducer, draft: draftReducer, hot: hotReducer, saves: savesReducer },
-  middleware: (getDefault) =>
-    getDefault({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware).concat(api.middleware),
+  middleware: (getDefault) => getDefault().prepend(listener.middleware).concat(api.middleware),
 });
 setupListeners(store.dispatch);
 

@@ -1,18 +1,11 @@
 import type { DiskTold } from '@ember-fold/core';
-import { useSyncExternalStore } from 'react';
+import { SharedValue, useShared } from '../sharedValue';
 
-let told: DiskTold = { state: 'well', freeBytes: 0 };
-const listeners = new Set<() => void>();
+const disk = new SharedValue<DiskTold>({ state: 'well', freeBytes: 0 });
 
 /** Room on the server's disk, as last reported. */
 export function diskTold({ state, freeBytes }: DiskTold): void {
-  told = { state, freeBytes };
-  listeners.forEach((listener) => listener());
+  disk.set({ state, freeBytes });
 }
 
-function subscribe(listener: () => void): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}
-
-export const useDisk = (): DiskTold => useSyncExternalStore(subscribe, () => told);
+export const useDisk = (): DiskTold => useShared(disk);

@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from 'react';
+import { SharedValue, useShared } from '../sharedValue';
 import { readKept, writeKept } from '../offline/useKept';
 
 const KEY = 'watched';
@@ -8,31 +8,25 @@ const MOST = 12;
 const isIds = (value: unknown): value is readonly string[] =>
   Array.isArray(value) && value.every((one) => typeof one === 'string');
 
-let ids: readonly string[] = readKept(KEY, isIds) ?? [];
-const watchers = new Set<() => void>();
+const watched = new SharedValue<readonly string[]>(readKept(KEY, isIds) ?? []);
 
 function set(next: readonly string[]): void {
-  ids = next.slice(-MOST);
-  writeKept(KEY, ids);
-  watchers.forEach((watcher) => watcher());
+  watched.set(next.slice(-MOST));
+  writeKept(KEY, watched.get());
 }
 
 /** This device keeps an eye on a pot, in whatever room it is. */
 export function watchPot(batchId: string): void {
-  if (ids[ids.length - 1] !== batchId) set([...ids.filter((id) => id !== batchId), batchId]);
+  const ids = watched.get();
+  if (ids.at(-1) !== batchId) set([...ids.filter((id) => id !== batchId), batchId]);
 }
 
 /** Left to another device. */
 export function unwatchPot(batchId: string): void {
-  set(ids.filter((id) => id !== batchId));
-}
-
-function subscribe(watcher: () => void): () => void {
-  watchers.add(watcher);
-  return () => watchers.delete(watcher);
+  set(watched.get().filter((id) => id !== batchId));
 }
 
 /** Pots this device was told to watch, lit or out; the newest last. */
 export function useWatched(): readonly string[] {
-  return useSyncExternalStore(subscribe, () => ids);
+  return useShared(watched);
 }

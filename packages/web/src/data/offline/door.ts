@@ -1,16 +1,14 @@
-import { useSyncExternalStore } from 'react';
+import { SharedValue, useShared } from '../sharedValue';
 import { dropAnswers } from './keptAnswers';
 
 /** Whether the server knows this device; known from every answer. */
-let isOut = false;
-const listeners = new Set<() => void>();
+const isOut = new SharedValue(false);
 
 export function doorTold(out: boolean): void {
-  if (isOut === out) return;
-  isOut = out;
+  if (isOut.get() === out) return;
   // A device that was forgotten shows nothing of the kitchen; what waits to be sent stays.
   if (out) void dropAnswers();
-  listeners.forEach((listener) => listener());
+  isOut.set(out);
 }
 
 /** Asks whether this device is still let in: a stream that was closed does not say why. */
@@ -21,11 +19,6 @@ export async function knock(): Promise<void> {
   if (answer?.status === 401) doorTold(true);
 }
 
-function subscribe(listener: () => void): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}
-
 export function useIsOut(): boolean {
-  return useSyncExternalStore(subscribe, () => isOut);
+  return useShared(isOut);
 }

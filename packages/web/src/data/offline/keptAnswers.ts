@@ -1,5 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
-import { useSyncExternalStore } from 'react';
+import { SharedValue, useShared } from '../sharedValue';
 
 interface Schema extends DBSchema {
   answers: { key: string; value: unknown };
@@ -25,14 +25,7 @@ interface Kept<T> {
 }
 
 /** When the oldest of what is only kept and shown now was told, by the device's clock, ms. */
-let givenFrom: number | null = null;
-const watchers = new Set<() => void>();
-
-function setGiven(from: number | null): void {
-  if (from === givenFrom) return;
-  givenFrom = from;
-  watchers.forEach((watcher) => watcher());
-}
+const shownFrom = new SharedValue<number | null>(null);
 
 /** As many answers are kept; the oldest go. */
 const MOST_KEPT = 200;
@@ -60,26 +53,20 @@ export async function keptAnswer<T>(key: string): Promise<{ readonly answer: T; 
   const db = await database;
   const kept = (await db?.get('answers', key).catch(() => null)) as Kept<T> | null | undefined;
   if (!kept) return null;
-  setGiven(Math.min(givenFrom ?? Infinity, kept.wallMs));
+  shownFrom.set(Math.min(shownFrom.get() ?? Infinity, kept.wallMs));
   return { answer: kept.answer, agoMs: Math.max(0, Date.now() - kept.wallMs) };
 }
 
 /** Whether anything shown is only what was kept; asked once, when the server is back. */
 export function takeGiven(): boolean {
-  const was = givenFrom !== null;
-  setGiven(null);
+  const was = shownFrom.get() !== null;
+  shownFrom.set(null);
   return was;
 }
 
 /** When what is shown was last told by the server, ms by the device's clock; `null`: all of it is new. */
 export function useShownFrom(): number | null {
-  return useSyncExternalStore(
-    (watcher) => {
-      watchers.add(watcher);
-      return () => watchers.delete(watcher);
-    },
-    () => givenFrom,
-  );
+  return useShared(shownFrom);
 }
 
 /** Drops all that was kept. */

@@ -1,6 +1,6 @@
 import { type ApiProblem, withTodaysNames } from '@ember-fold/core';
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
-import { useSyncExternalStore } from 'react';
+import { SharedValue, useShared } from '../sharedValue';
 import { isAway } from './away';
 import { problemOf, sendRaw } from '../api/api';
 import { store } from '../draft/store';
@@ -40,15 +40,16 @@ interface Held {
 
 let items: readonly Held[] = [];
 let aside: readonly (Held & SetAside)[] = [];
-let shown: readonly Outgoing[] = [];
+/** The same for the page; each change is a new list. */
+const outgoing = new SharedValue<readonly Outgoing[]>([]);
+const asideShown = new SharedValue<readonly SetAside[]>([]);
 const sending = new Set<string>();
-const watchers = new Set<() => void>();
 const answered = new Map<string, Set<Answered>>();
 
 function set(next: typeof items): void {
   items = next;
-  shown = next.map((one) => one.item);
-  watchers.forEach((watcher) => watcher());
+  asideShown.set(aside);
+  outgoing.set(next.map((one) => one.item));
 }
 
 const JOURNAL = 'ember.journal.';
@@ -110,7 +111,7 @@ const loaded: Promise<void> = database
     const [keys, values]: [number[], Schema['outgoing']['value'][]] = db
       ? await Promise.all([db.getAllKeys('outgoing'), db.getAll('outgoing').then((all) => all.map(named))])
       : [[], []];
-    const known = new Set(shown.map((item) => item.id));
+    const known = new Set(outgoing.get().map((item) => item.id));
     const kept = values.flatMap((item, i) => (known.has(item.id) || item.problem ? [] : [{ key: keys[i]!, item }]));
     aside = values.flatMap(({ problem, ...item }, i) => (problem ? [{ key: keys[i]!, item, problem }] : []));
     kept.forEach(({ item }) => known.add(item.id));
@@ -207,12 +208,11 @@ export async function handedOver(lanes: readonly string[], mostMs = 8000): Promi
   return await new Promise((resolve) => {
     const end = (done: boolean) => {
       clearTimeout(timer);
-      watchers.delete(look);
+      stop();
       resolve(done);
     };
-    const look = () => isDone() && end(true);
     const timer = setTimeout(() => end(false), mostMs);
-    watchers.add(look);
+    const stop = outgoing.subscribe(() => isDone() && end(true));
   });
 }
 
@@ -243,17 +243,12 @@ export function onAnswer(lane: string, listener: Answered): () => void {
   return () => set.delete(listener);
 }
 
-function subscribe(watcher: () => void): () => void {
-  watchers.add(watcher);
-  return () => watchers.delete(watcher);
-}
-
 /** What the server would not take, oldest first. */
 export function useAside(): readonly SetAside[] {
-  return useSyncExternalStore(subscribe, () => aside);
+  return useShared(asideShown);
 }
 
 /** Everything not yet acknowledged, oldest first. */
 export function useOutgoing(): readonly Outgoing[] {
-  return useSyncExternalStore(subscribe, () => shown);
+  return useShared(outgoing);
 }

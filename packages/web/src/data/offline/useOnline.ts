@@ -1,20 +1,12 @@
-import { useSyncExternalStore } from 'react';
+import { SharedValue, useShared } from '../sharedValue';
 
 /** Whether the server answered last; known from every request and stream, and by the browser. */
-let reachable = true;
-const listeners = new Set<() => void>();
+const reachable = new SharedValue(true);
 
 export function serverAnswered(answered: boolean): void {
-  if (reachable === answered) return;
-  reachable = answered;
-  listeners.forEach((listener) => listener());
-}
-
-function subscribe(listener: () => void): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
+  reachable.set(answered);
 }
 
 export function useOnline(): boolean {
-  return useSyncExternalStore(subscribe, () => reachable);
+  return useShared(reachable);
 }
