@@ -1,4 +1,4 @@
-import { batchOf, newTray, Supper } from '@ember-fold/core';
+import { batchOf, newTray, type Supper } from '@ember-fold/core';
 import {
   all,
   fill,
