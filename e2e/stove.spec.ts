@@ -19,7 +19,8 @@ const fried = (id: string, forS: number) =>
   expect
     .poll(async () => {
       const { nowS, acts } = await stove(id);
-      return nowS - acts.findLast(({ act }) => act.kind === 'drop')!.act.atS;
+      const drop = acts.findLast(({ act }) => act.kind === 'drop');
+      return drop ? nowS - drop.act.atS : 0;
     })
     .toBeGreaterThan(forS);
 const burner = async (page: Page, steps: number, which: 'up' | 'down' = 'up') => {

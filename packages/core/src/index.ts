@@ -470,6 +470,7 @@ export type {
   OilAct,
   OilRow,
   OwnIngredients,
+  ShoppingAsk,
   StoredAsk,
   StoredItem,
   ScaleAct,

@@ -30,6 +30,14 @@ export interface FlourAsk {
   readonly felt: Felt;
 }
 
+/** For whom or when is bought; nothing: for all that is planned. */
+export interface ShoppingAsk {
+  readonly supper?: string;
+  readonly batch?: string;
+  readonly from?: string;
+  readonly to?: string;
+}
+
 /** A row this kitchen added or changed. */
 export interface IngredientRow {
   readonly ingredient: Ingredient;

@@ -9,7 +9,7 @@ import {
   STEP_KEY,
 } from '@ember-fold/core';
 import Joi from 'joi';
-import { flag, number, uuid, within } from '../http/schemaParts.js';
+import { flag, number, unionOf, uuid, within } from '../http/schemaParts.js';
 
 const { draft: D, stove: F } = RANGES;
 
@@ -20,61 +20,34 @@ const pieces = Joi.array()
   .max(F.together.most)
   .unique()
   .required();
-const actBase = { id: uuid, atS: within(F.atS) };
-export const act = Joi.alternatives<StoveAct>()
-  .conditional('.kind', {
-    switch: [
-      {
-        is: Joi.valid('drop', 'turn', 'take-out', 'burst', 'aside', 'oven-out').required(),
-        then: Joi.object({ ...actBase, kind: Joi.string(), pieces }),
-      },
-      {
-        is: Joi.valid('burner').required(),
-        then: Joi.object({ ...actBase, kind: Joi.string(), setting: within(F.setting) }),
-      },
-      { is: Joi.valid('take-back').required(), then: Joi.object({ ...actBase, kind: Joi.string(), actId: uuid }) },
-      { is: Joi.valid('skim', 'here').required(), then: Joi.object({ ...actBase, kind: Joi.string() }) },
-      {
-        is: Joi.valid('top-up').required(),
-        then: Joi.object({ ...actBase, kind: Joi.string(), m3: within(F.topUpM3) }),
-      },
-      {
-        is: Joi.valid('seen').required(),
-        then: Joi.object({
-          ...actBase,
-          kind: Joi.string(),
-          pieces,
-          looks: Joi.string().valid('paler', 'as-shown', 'darker').required(),
-        }),
-      },
-      {
-        is: Joi.valid('core').required(),
-        then: Joi.object({
-          ...actBase,
-          kind: Joi.string(),
-          piece: within(D.pieces).integer(),
-          tempC: within(F.coreC),
-          predictedC: within(F.predictedC).allow(null),
-        }),
-      },
-      {
-        is: Joi.valid('oil').required(),
-        then: Joi.object({ ...actBase, kind: Joi.string(), tempC: within(F.oilC), spreadC: within(F.spreadC) }),
-      },
-    ],
-    otherwise: Joi.object({
-      kind: Joi.string()
-        .valid('drop', 'turn', 'take-out', 'burst', 'aside', 'oven-out', 'burner', 'take-back')
-        .valid('skim', 'here', 'top-up', 'seen', 'core', 'oil')
-        .required(),
-    }).unknown(true),
-  })
-  .required();
+const base = { id: uuid, atS: within(F.atS) };
+const ofPieces = { ...base, pieces };
+export const act = unionOf<StoveAct, 'kind'>('kind', {
+  drop: ofPieces,
+  turn: ofPieces,
+  'take-out': ofPieces,
+  burst: ofPieces,
+  aside: ofPieces,
+  'oven-out': ofPieces,
+  burner: { ...base, setting: within(F.setting) },
+  'take-back': { ...base, actId: uuid },
+  skim: base,
+  here: base,
+  'top-up': { ...base, m3: within(F.topUpM3) },
+  seen: { ...ofPieces, looks: Joi.string().valid('paler', 'as-shown', 'darker').required() },
+  core: {
+    ...base,
+    piece: within(D.pieces).integer(),
+    tempC: within(F.coreC),
+    predictedC: within(F.predictedC).allow(null),
+  },
+  oil: { ...base, tempC: within(F.oilC), spreadC: within(F.spreadC) },
+});
 
 export const stepId = Joi.string().pattern(STEP_KEY, 'step').required();
 /** ms since the epoch, 2020 to 2100. */
 export const moment = number(1_577_836_800_000, 4_102_444_800_000);
-const cookBase = { id: uuid, atMs: moment, step: stepId, kind: Joi.string() };
+const cookBase = { id: uuid, atMs: moment, step: stepId };
 const measuredAs = (measure: MeasureId) =>
   measure === 'pieces' || measure === 'portions'
     ? within(MEASURE_RANGE[measure]).integer()
@@ -98,26 +71,12 @@ const measured = Joi.when('measure', {
     otherwise: Joi.forbidden(),
   }),
 });
-export const cookAct = Joi.alternatives<CookAct>()
-  .conditional('.kind', {
-    switch: [
-      { is: Joi.valid('done', 'skip', 'back').required(), then: Joi.object(cookBase) },
-      {
-        is: Joi.valid('check').required(),
-        then: Joi.object({ ...cookBase, answer: Joi.string().valid('yes', 'not-yet', 'no').required() }),
-      },
-      { is: Joi.valid('measure').required(), then: Joi.object({ ...cookBase, measure: measureName, value: measured }) },
-      {
-        is: Joi.valid('tick').required(),
-        then: Joi.object({ ...cookBase, line: Joi.string().trim().max(200).required(), on: flag }),
-      },
-      {
-        is: Joi.valid('take').required(),
-        then: Joi.object({ ...cookBase, who: Joi.string().trim().allow('').max(40).required() }),
-      },
-    ],
-    otherwise: Joi.object({
-      kind: Joi.string().valid('done', 'skip', 'back', 'check', 'measure', 'take', 'tick').required(),
-    }).unknown(true),
-  })
-  .required();
+export const cookAct = unionOf<CookAct, 'kind'>('kind', {
+  done: cookBase,
+  skip: cookBase,
+  back: cookBase,
+  check: { ...cookBase, answer: Joi.string().valid('yes', 'not-yet', 'no').required() },
+  measure: { ...cookBase, measure: measureName, value: measured },
+  tick: { ...cookBase, line: Joi.string().trim().max(200).required(), on: flag },
+  take: { ...cookBase, who: Joi.string().trim().allow('').max(40).required() },
+});

@@ -1,4 +1,4 @@
-import { type BatchDraft, batchOf, type ShapeId, marksOf, newTray, readBatchDraft, withRaw } from '@ember-fold/core';
+import { type BatchDraft, batchOf, marksOf, newTray, readBatchDraft, withRaw } from '@ember-fold/core';
 import { Router } from 'express';
 import { deleteBatch, insertBatch, listSummaries, readBatch, updateBatch } from './batchTable.js';
 import type { Queries } from '../db/gate.js';
@@ -57,20 +57,13 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
   };
 
   router.post('/', async (req, res) => {
-    const { id, draft } = validate<{ id: string; draft: BatchDraft }>(SCHEMAS.newBatch, ofAnyFormat(req.body));
+    const { id, draft } = validate(SCHEMAS.newBatch, ofAnyFormat(req.body));
     const { row, status } = await store(id, draft);
     res.status(status).json(row);
   });
 
   router.post('/from-starter', async (req, res) => {
-    const ask = validate<{
-      id: string;
-      name: string;
-      shape: ShapeId;
-      starterId: string;
-      pieces: number;
-      eatAt: string;
-    }>(SCHEMAS.starter, req.body);
+    const ask = validate(SCHEMAS.starter, req.body);
     const { kitchen } = await readKitchen(gate);
     const made = newTray(ask.name, ask.starterId, ask.pieces, ask.eatAt, ask.shape);
     // Where local rules reheat to another temperature, a new batch is planned for it.
@@ -80,18 +73,15 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
   });
 
   router.get('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { id } = validate(SCHEMAS.id, req.params);
     const row = await readBatch(gate, id);
     if (!row) throw new ApiError('NO_BATCH');
     res.json(row);
   });
 
   router.put('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
-    const { version, draft } = validate<{ version: number; draft: BatchDraft }>(
-      SCHEMAS.saveBatch,
-      ofAnyFormat(req.body),
-    );
+    const { id } = validate(SCHEMAS.id, req.params);
+    const { version, draft } = validate(SCHEMAS.saveBatch, ofAnyFormat(req.body));
     const { row, saved } = await gate.transaction(async (q) => {
       const done = await updateBatch(q, id, draft, version);
       if (done) {
@@ -110,7 +100,7 @@ export function batchRoutes({ gate, stoves, live, clockMs }: Context): Router {
   });
 
   router.delete('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { id } = validate(SCHEMAS.id, req.params);
     const gone = await gate.transaction(async (q) => {
       await releaseIngredients(q, id);
       if ((await readBatch(q, id, true))?.status === 'done') await eatUses(q, id);

@@ -22,7 +22,7 @@ import { kitchenFor } from '../kitchen/kitchenNow.js';
 import { SCHEMAS, validate } from '../http/validate.js';
 
 async function requireBatch(q: Queries, req: Request): Promise<BatchRow> {
-  const { id } = validate<{ id: string }>(SCHEMAS.id, { id: req.params['id'] });
+  const { id } = validate(SCHEMAS.id, { id: req.params['id'] });
   const batch = await readBatch(q, id);
   if (!batch) throw new ApiError('NO_BATCH');
   return batch;
@@ -56,7 +56,7 @@ export function cookRoutes({ gate, live, lessons, clockMs }: Context): Router {
 
   router.post('/acts', async (req, res) => {
     const batch = await requireBatch(gate, req);
-    const act = validate<CookAct>(SCHEMAS.cookAct, req.body);
+    const act = validate(SCHEMAS.cookAct, req.body);
     if (batch.status === 'done') throw new ApiError('BATCH_OVER');
     const stored = await gate.transaction(async (q) => {
       const done = await insertCookAct(q, batch.id, act, clockMs());

@@ -1,4 +1,4 @@
-import type { DeviceNow, ScaleAct, TakenReadings } from '@ember-fold/core';
+import type { DeviceNow, TakenReadings } from '@ember-fold/core';
 import { randomBytes } from 'node:crypto';
 import { type Request, type Response, Router } from 'express';
 import { deleteDevice, deviceOfToken, type DeviceRow, insertDevice, listDevices } from './deviceTable.js';
@@ -121,7 +121,7 @@ export function deviceRoutes(context: Context): Router {
   });
 
   router.post('/', async (req, res) => {
-    const device = validate<DeviceRow>(SCHEMAS.device, req.body);
+    const device = validate(SCHEMAS.device, req.body);
     const token = randomBytes(24).toString('hex');
     if (!(await insertDevice(gate, device, secretHash(token)))) throw new ApiError('ID_TAKEN', undefined, 'id');
     live.changed('devices');
@@ -129,13 +129,13 @@ export function deviceRoutes(context: Context): Router {
   });
 
   router.post(`/${SIMULATED_SCALE}`, (req, res) => {
-    const act = validate<ScaleAct>(SCHEMAS.simulatedScale, req.body);
+    const act = validate(SCHEMAS.simulatedScale, req.body);
     simulated.handAtScale(act);
     res.json({ ok: true });
   });
 
   router.delete('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.deviceId, { id: req.params['id'] });
+    const { id } = validate(SCHEMAS.deviceId, { id: req.params['id'] });
     if (!(await deleteDevice(gate, id))) throw new ApiError('NO_DEVICE');
     devices.forget(id);
     live.changed('devices');

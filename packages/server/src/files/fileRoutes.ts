@@ -60,7 +60,7 @@ export function exchangeRoutes({ gate, live, lessons, clockMs }: Context): Route
   router.get('/:of/:id', async (req, res) => {
     const of = DOCUMENT_OF.find((one) => one === req.params.of);
     if (!of) throw new ApiError('NOT_FOUND');
-    const id = of === 'kitchen' ? 'kitchen' : validate<{ id: string }>(SCHEMAS.id, { id: req.params.id }).id;
+    const id = of === 'kitchen' ? 'kitchen' : validate(SCHEMAS.id, { id: req.params.id }).id;
     res.json(await documentOf(gate, of, id, clockMs()));
   });
 
@@ -71,14 +71,14 @@ export function exchangeRoutes({ gate, live, lessons, clockMs }: Context): Route
   router.post('/take', async (req, res) => {
     // The document may be large: `readDocument` validates its items one by one and yields to other requests.
     const { document, ...rest } = (req.body ?? {}) as { readonly document?: unknown };
-    const ask = validate<{ id: string; chosen: ItemRef[] }>(chosen, rest);
+    const ask = validate(chosen, rest);
     const { row, written } = await takeImport(gate, ask.id, await readDocument(document), ask.chosen, clockMs());
     tell(written);
     res.status(201).json(row);
   });
 
   router.post('/:id/undo', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { id } = validate(SCHEMAS.id, req.params);
     const { told, touched } = await undoImport(gate, id);
     tell(touched);
     res.json(told);

@@ -2,7 +2,7 @@ import { DOCUMENT_FORMAT, DOCUMENT_OF, DOCUMENT_VERSION, type ItemKind, ITEM_KIN
 import Joi from 'joi';
 import parse from 'joi-to-json';
 import { act, cookAct, moment } from '../batches/actSchemas.js';
-import { doughParts, draft, mark, version } from '../batches/draftSchemas.js';
+import { doughParts, draft, formula, mark, version } from '../batches/draftSchemas.js';
 import { flag, ingredientId, isoTime, line, number, uuid, within } from '../http/schemaParts.js';
 import {
   allergens,
@@ -227,18 +227,43 @@ function withoutFlags(schema: unknown): unknown {
   );
 }
 
+/** What several kinds hold: it stands once in the published schema, under this name. */
+const PARTS: Readonly<Record<string, Joi.Schema>> = {
+  'batch-draft': draft,
+  'cook-act': cookAct,
+  'formula-body': body,
+  'formula-lines': formula,
+  'ingredient-data': ingredient,
+  'oil-event': event,
+  'stove-act': act,
+  allergens,
+};
+
+const jsonOf = (schema: Joi.Schema): unknown => withoutFlags(parse(schema, 'json-draft-2019-09'));
+
+/** Puts a reference where one of the parts stands, also within another part. @param parts the name of each by its text */
+function withParts(schema: unknown, parts: ReadonlyMap<string, string>, isTop = true): unknown {
+  const name = isTop ? undefined : parts.get(JSON.stringify(schema));
+  if (name !== undefined) return { $ref: `#/$defs/${name}` };
+  if (Array.isArray(schema)) return schema.map((one) => withParts(one, parts, false));
+  if (schema === null || typeof schema !== 'object') return schema;
+  return Object.fromEntries(Object.entries(schema).map(([key, value]) => [key, withParts(value, parts, false)]));
+}
+
 /** One kind as JSON Schema. What Joi checks beyond a shape, and words and ranges of single acts, is stricter than this. */
 function jsonSchemaOf(kind: ItemKind): Record<string, unknown> {
-  const found = withoutFlags(parse(ITEM_SCHEMAS[kind], 'json-draft-2019-09')) as {
-    properties: Record<string, unknown>;
-  };
+  const found = jsonOf(ITEM_SCHEMAS[kind]) as { properties: Record<string, unknown> };
   if (kind !== 'record') return found;
   return { ...found, properties: { ...found.properties, readings: { type: 'array', items: reading } } };
 }
 
 /** The whole document as JSON Schema, from the schemas that files are checked with. */
 export function documentSchema(): Record<string, unknown> {
-  const kinds = Object.fromEntries(ITEM_KINDS.map((kind) => [kind, jsonSchemaOf(kind)]));
+  const parts = new Map(Object.entries(PARTS).map(([name, schema]) => [JSON.stringify(jsonOf(schema)), name]));
+  const definitions = [
+    ...Object.entries(PARTS).map(([name, schema]) => [name, jsonOf(schema)] as const),
+    ...ITEM_KINDS.map((kind) => [kind, jsonSchemaOf(kind)] as const),
+  ];
   return {
     $schema: 'https://json-schema.org/draft/2019-09/schema',
     title: 'A file of an Ember Fold kitchen',
@@ -253,6 +278,6 @@ export function documentSchema(): Record<string, unknown> {
       madeAt: { type: 'string', format: 'date-time' },
       items: { type: 'array', items: { oneOf: ITEM_KINDS.map((kind) => ({ $ref: `#/$defs/${kind}` })) } },
     },
-    $defs: kinds,
+    $defs: Object.fromEntries(definitions.map(([name, schema]) => [name, withParts(schema, parts)])),
   };
 }

@@ -1,4 +1,4 @@
-import type { CalendarAddress, HomeEntry, HomeNow, Pairing } from '@ember-fold/core';
+import type { CalendarAddress, HomeNow, Pairing } from '@ember-fold/core';
 import { randomBytes, randomInt, randomUUID } from 'node:crypto';
 import { type RequestHandler, Router } from 'express';
 import { rateLimit } from 'express-rate-limit';
@@ -85,7 +85,7 @@ export function homeRoutes({ gate, door, live, clockMs }: Context): Router {
   });
 
   router.post('/enter', fromHome, ...fewTries(), async (req, res) => {
-    const entry = validate<HomeEntry>(SCHEMAS.homeEntry, req.body);
+    const entry = validate(SCHEMAS.homeEntry, req.body);
     const at = new Date(clockMs());
     const isRight =
       'passphrase' in entry
@@ -104,7 +104,7 @@ export function homeRoutes({ gate, door, live, clockMs }: Context): Router {
 
   router.put('/passphrase', async (req, res) => {
     if (isFromHome(req)) throw new ApiError('ONLY_HERE');
-    const { passphrase } = validate<{ passphrase: string | null }>(SCHEMAS.passphrase, req.body);
+    const { passphrase } = validate(SCHEMAS.passphrase, req.body);
     await writePassphrase(gate, passphrase === null ? null : await storedPassphrase(passphrase));
     live.changed('home');
     res.status(204).end();
@@ -127,7 +127,7 @@ export function homeRoutes({ gate, door, live, clockMs }: Context): Router {
   });
 
   router.delete('/devices/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, { id: req.params['id'] });
+    const { id } = validate(SCHEMAS.id, { id: req.params['id'] });
     if (!(await deleteHomeDevice(gate, id))) throw new ApiError('NOT_FOUND');
     live.changed('home');
     res.status(204).end();

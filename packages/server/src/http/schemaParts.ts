@@ -26,3 +26,49 @@ export const ingredientId = Joi.string()
   .required();
 
 export const flag = Joi.boolean().required();
+
+/** The schema that a value of one type needs; where a condition decides, its schema is an alternative. */
+type SchemaOf<Value> =
+  | Joi.AlternativesSchema
+  | ([Exclude<Value, null | undefined>] extends [string]
+      ? Joi.StringSchema
+      : [Exclude<Value, null | undefined>] extends [number]
+        ? Joi.NumberSchema
+        : [Exclude<Value, null | undefined>] extends [boolean]
+          ? Joi.BooleanSchema
+          : [Exclude<Value, null | undefined>] extends [readonly unknown[]]
+            ? Joi.ArraySchema
+            : Joi.ObjectSchema);
+type SchemasOf<T> = { readonly [Key in keyof T]-?: SchemaOf<T[Key]> };
+
+/** A required object of a type: a key of it that is missing here, misspelt or of another kind does not compile. */
+export const objectOf = <T extends object>(keys: SchemasOf<T>): Joi.ObjectSchema<T> =>
+  Joi.object<T>(keys as Joi.PartialSchemaMap<T>).required();
+
+/** The member of a union that has this value under its discriminating key. */
+type Member<T, D extends keyof T, Value> = T extends unknown ? (Value extends T[D] ? T : never) : never;
+
+/**
+ * A required value of a union whose members differ by one key. A member that is added to the type is added here, or
+ * it does not compile.
+ * @param by the key that tells the members apart
+ * @param members the other keys of each
+ */
+export function unionOf<T extends object, D extends keyof T & string>(
+  by: D,
+  members: { readonly [Value in T[D] & string]: SchemasOf<Omit<Member<T, D, Value>, D>> },
+): Joi.AlternativesSchema<T> {
+  const own = Object.entries(members) as [string, Joi.PartialSchemaMap][];
+  const known = Joi.string()
+    .valid(...own.map(([value]) => value))
+    .required();
+  return Joi.alternatives<T>()
+    .conditional(`.${by}`, {
+      switch: own.map(([value, keys]) => ({
+        is: Joi.valid(value).required(),
+        then: Joi.object({ [by]: Joi.string(), ...keys }),
+      })),
+      otherwise: Joi.object({ [by]: known }).unknown(true),
+    })
+    .required() as Joi.AlternativesSchema<T>;
+}

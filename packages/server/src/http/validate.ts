@@ -1,11 +1,25 @@
 // One file over 300 lines: every shape the API takes, side by side, so that limits can be compared.
 import {
+  type BatchDraft,
+  type FlourAsk,
   type FormulaBody,
+  type KitchenRow,
+  type LearntKind,
+  type LooksRow,
+  type Oil,
+  type OilAct,
+  type StarterAsk,
+  type StartStoveAsk,
+  type StockRow,
+  type StoredAsk,
+  type Timer,
+  type TrayMark,
+  type HomeEntry,
+  type ShoppingAsk,
   type Ingredient,
   type Kitchen,
   LEARNT_KINDS,
   LOOKS,
-  type OilAct,
   PASSPHRASE_LEAST,
   RANGES,
   BURNER_KINDS,
@@ -18,6 +32,7 @@ import {
   type SupperCook,
 } from '@ember-fold/core';
 import Joi from 'joi';
+import type { DeviceRow } from '../devices/deviceTable.js';
 import { ApiError } from '../errors.js';
 import { act, cookAct, moment, stepId } from '../batches/actSchemas.js';
 import {
@@ -31,7 +46,7 @@ import {
   MARKS,
   version,
 } from '../batches/draftSchemas.js';
-import { flag, ingredientId, isoTime, line, number, uuid, within } from './schemaParts.js';
+import { flag, ingredientId, isoTime, line, number, objectOf, unionOf, uuid, within } from './schemaParts.js';
 
 const { draft: D, kitchen: K, pot: P, ingredient: I, store: S } = RANGES;
 
@@ -52,7 +67,7 @@ export function wrongIn(
   value: unknown,
 ): { readonly message: string; readonly path: string } | null {
   try {
-    validate(schema, value);
+    validate(schema as Joi.ObjectSchema, value);
     return null;
   } catch (cause) {
     const { message, path = '' } = cause as ApiError;
@@ -61,7 +76,7 @@ export function wrongIn(
 }
 
 /** Checks a value; the answer names the first field that is wrong. Unknown keys are wrong. */
-export function validate<T>(schema: Joi.Schema, value: unknown): T {
+export function validate<T>(schema: Joi.ObjectSchema<T> | Joi.AlternativesSchema<T>, value: unknown): T {
   const { error, value: clean } = schema.validate(value, { abortEarly: true, convert: false, allowUnknown: false });
   const broken = illFormed(value);
   if (broken) throw new ApiError('BAD_INPUT', 'This text holds half a character.', broken.join('.') || undefined);
@@ -263,19 +278,11 @@ export const ingredient = Joi.object<Ingredient>({
   source: line(200),
 }).required();
 
-export const body = Joi.alternatives<FormulaBody>()
-  .conditional('.kind', {
-    switch: [
-      { is: Joi.valid('dough').required(), then: Joi.object({ kind: Joi.string(), ...doughParts, ...doughHow }) },
-      { is: Joi.valid('filling').required(), then: Joi.object({ kind: Joi.string(), ...fillingParts }) },
-      {
-        is: Joi.valid('base').required(),
-        then: Joi.object({ kind: Joi.string(), lines: formula, cookToShare: within(D.cookToShare) }),
-      },
-    ],
-    otherwise: Joi.object({ kind: Joi.string().valid('dough', 'filling', 'base').required() }).unknown(true),
-  })
-  .required();
+export const body = unionOf<FormulaBody, 'kind'>('kind', {
+  dough: { ...doughParts, ...doughHow },
+  filling: fillingParts,
+  base: { lines: formula, cookToShare: within(D.cookToShare) },
+});
 
 /** Which learnt figure. */
 export const learntKey = {
@@ -293,8 +300,12 @@ export const deviceId = Joi.string()
   .pattern(/^[a-z0-9-]{2,40}$/, 'device id')
   .required();
 
+interface Id {
+  readonly id: string;
+}
+
 export const SCHEMAS = {
-  homeEntry: Joi.object({
+  homeEntry: Joi.object<HomeEntry>({
     name: line(120),
     secret: Joi.string().pattern(/^[\w-]{24}$/, 'secret'),
     digits: Joi.string().pattern(/^\d{6}$/, 'six digits'),
@@ -302,10 +313,12 @@ export const SCHEMAS = {
   })
     .xor('secret', 'digits', 'passphrase')
     .required(),
-  passphrase: Joi.object({ passphrase: Joi.string().min(PASSPHRASE_LEAST).max(200).allow(null).required() }).required(),
-  id: Joi.object({ id: uuid }),
-  newBatch: Joi.object({ id: uuid, draft }).required(),
-  starter: Joi.object({
+  passphrase: objectOf<{ passphrase: string | null }>({
+    passphrase: Joi.string().min(PASSPHRASE_LEAST).max(200).allow(null).required(),
+  }),
+  id: objectOf<Id>({ id: uuid }),
+  newBatch: objectOf<Id & { draft: BatchDraft }>({ id: uuid, draft }),
+  starter: objectOf<StarterAsk>({
     id: uuid,
     name: line(120),
     shape,
@@ -314,12 +327,12 @@ export const SCHEMAS = {
       .required(),
     pieces: within(D.pieces).integer(),
     eatAt: isoTime,
-  }).required(),
-  saveBatch: Joi.object({ version, draft }).required(),
-  kitchen: Joi.object({ version, kitchen }).required(),
-  newSupper: Joi.object({ id: uuid, supper }).required(),
-  saveSupper: Joi.object({ version, supper }).required(),
-  startStove: Joi.object({
+  }),
+  saveBatch: objectOf<{ version: number; draft: BatchDraft }>({ version, draft }),
+  kitchen: objectOf<KitchenRow>({ version, kitchen }),
+  newSupper: objectOf<Id & { supper: Supper }>({ id: uuid, supper }),
+  saveSupper: objectOf<{ version: number; supper: Supper }>({ version, supper }),
+  startStove: objectOf<StartStoveAsk>({
     speed: Joi.number().valid(1, 4, 20, 60).required(),
     gate: Joi.array()
       .items(Joi.string().valid(...START_GATE))
@@ -327,96 +340,83 @@ export const SCHEMAS = {
       .required(),
     probe: deviceId.optional().allow(null),
     trial: Joi.boolean(),
-  }).required(),
+  }),
   act,
-  flour: Joi.object({
+  flour: objectOf<FlourAsk>({
     id: uuid,
     batchName: line(120),
     dough: Joi.object(doughParts).required(),
     pouredKg: within(D.lineKg),
     felt,
-  }).required(),
-  flourChange: Joi.object({ pouredKg: within(D.lineKg), felt }).required(),
-  learntUsual: Joi.object({
+  }),
+  flourChange: objectOf<Pick<FlourAsk, 'pouredKg' | 'felt'>>({ pouredKg: within(D.lineKg), felt }),
+  learntUsual: objectOf<{ kind: LearntKind; key: string; isUsual: boolean }>({
     ...learntKey,
     isUsual: flag,
-  }).required(),
-  ingredientId: Joi.object({ id: ingredientId }),
-  ingredient: Joi.object({ version, ingredient }).required(),
-  newFormula: Joi.object({ id: uuid, name: line(120), body }).required(),
-  saveFormula: Joi.object({ edition: version, name: line(120), archived: Joi.boolean().required(), body }).required(),
-  shopping: Joi.object({
+  }),
+  ingredientId: objectOf<Id>({ id: ingredientId }),
+  ingredient: objectOf<{ version: number; ingredient: Ingredient }>({ version, ingredient }),
+  newFormula: objectOf<Id & { name: string; body: FormulaBody }>({ id: uuid, name: line(120), body }),
+  saveFormula: objectOf<{ edition: number; name: string; archived: boolean; body: FormulaBody }>({
+    edition: version,
+    name: line(120),
+    archived: Joi.boolean().required(),
+    body,
+  }),
+  shopping: objectOf<ShoppingAsk>({
     supper: uuid.optional(),
     batch: uuid.optional(),
     from: isoTime.optional(),
     to: isoTime.optional(),
-  }).required(),
-  stock: Joi.object({ haveKg: within(S.haveKg), strength: within(S.strength) }).required(),
-  deviceId: Joi.object({ id: deviceId }),
-  device: Joi.object({
+  }),
+  stock: objectOf<Omit<StockRow, 'ingredientId'>>({ haveKg: within(S.haveKg), strength: within(S.strength) }),
+  deviceId: objectOf<Id>({ id: deviceId }),
+  device: objectOf<DeviceRow>({
     id: deviceId.pattern(/^(?!simulated-)/, 'id of a device of one’s own'),
     kind: Joi.string().valid('scale', 'probe').required(),
     name: line(120),
-  }).required(),
-  simulatedScale: Joi.alternatives<ScaleAct>()
-    .conditional('.do', {
-      switch: [
-        { is: Joi.valid('load').required(), then: Joi.object({ do: Joi.string(), loadKg: number(0, SCALE_MOST_KG) }) },
-        { is: Joi.valid('on', 'tare').required(), then: Joi.object({ do: Joi.string() }) },
-      ],
-      otherwise: Joi.object({ do: Joi.string().valid('on', 'load', 'tare').required() }).unknown(true),
-    })
-    .required(),
-  oil: Joi.object({
+  }),
+  simulatedScale: unionOf<ScaleAct, 'do'>('do', { load: { loadKg: number(0, SCALE_MOST_KG) }, on: {}, tare: {} }),
+  oil: objectOf<Oil & { m3: number }>({
     id: uuid,
     name: line(120),
     ingredientId,
     smokeC: within(P.smokeC),
     m3: within(S.filledM3),
-  }).required(),
-  oilEvent: Joi.alternatives<OilAct>()
-    .conditional('.kind', {
-      switch: [
-        {
-          is: Joi.valid('topped-up').required(),
-          then: Joi.object({ id: uuid, kind: Joi.string(), m3: within(S.addedM3) }),
-        },
-        {
-          is: Joi.valid('judged').required(),
-          then: Joi.object({ id: uuid, kind: Joi.string(), dark: flag, foams: flag, smokesEarly: flag, rank: flag }),
-        },
-        {
-          is: Joi.valid('strained', 'poured-away').required(),
-          then: Joi.object({ id: uuid, kind: Joi.string() }),
-        },
-      ],
-      otherwise: Joi.object({
-        kind: Joi.string().valid('topped-up', 'judged', 'strained', 'poured-away').required(),
-      }).unknown(true),
-    })
-    .required(),
-  stored: Joi.object({
+  }),
+  oilEvent: unionOf<OilAct, 'kind'>('kind', {
+    'topped-up': { id: uuid, m3: within(S.addedM3) },
+    judged: { id: uuid, dark: flag, foams: flag, smokesEarly: flag, rank: flag },
+    strained: { id: uuid },
+    'poured-away': { id: uuid },
+  }),
+  stored: objectOf<StoredAsk>({
     id: uuid,
     kind: Joi.string().valid('dough', 'filling').required(),
     name: line(120),
     place: Joi.string().valid('freezer', 'fridge').required(),
     massKg: within(S.storedKg),
-  }).required(),
-  takeStored: Joi.object({ amount: number(0.0001, 2000) }).required(),
-  finishStove: Joi.object({ left: Joi.string().valid('freezer', 'fridge', 'bin') }).required(),
+  }),
+  takeStored: objectOf<{ amount: number }>({ amount: number(0.0001, 2000) }),
+  finishStove: objectOf<{ left?: 'freezer' | 'fridge' | 'bin' }>({
+    left: Joi.string().valid('freezer', 'fridge', 'bin'),
+  }),
   cookAct,
-  timer: Joi.object({
+  timer: objectOf<Omit<Timer, 'id'>>({
     batchId: uuid.allow(null),
     step: stepId.allow(null),
     name: line(120),
     startedMs: moment,
     endsMs: moment,
     stoppedMs: moment.allow(null),
-  }).required(),
-  looks: Joi.object({ version, looks }).required(),
-  photoOf: Joi.object({ id: uuid, mark: mark.required() }),
+  }),
+  looks: objectOf<LooksRow>({ version, looks }),
+  photoOf: objectOf<Id & { mark: TrayMark }>({ id: uuid, mark: mark.required() }),
   // Small pictures: a larger one is made smaller in the page.
-  photo: Joi.object({ jpeg: Joi.string().base64().min(100).max(160_000).required() }).required(),
-  tag: Joi.object({ tag: Joi.string().max(200).required(), on: flag }).required(),
-  notes: Joi.object({ version, notes: Joi.string().allow('').max(10_000).required() }).required(),
+  photo: objectOf<{ jpeg: string }>({ jpeg: Joi.string().base64().min(100).max(160_000).required() }),
+  tag: objectOf<{ tag: string; on: boolean }>({ tag: Joi.string().max(200).required(), on: flag }),
+  notes: objectOf<{ version: number; notes: string }>({
+    version,
+    notes: Joi.string().allow('').max(10_000).required(),
+  }),
 };

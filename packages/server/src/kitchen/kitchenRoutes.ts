@@ -1,4 +1,3 @@
-import type { Kitchen } from '@ember-fold/core';
 import { Router } from 'express';
 import { readKitchen, writeKitchen } from './kitchenTable.js';
 import { requireOpenPots } from '../stove/openStoveTable.js';
@@ -13,7 +12,7 @@ export function kitchenRoutes({ gate, live }: Context): Router {
     res.json(await readKitchen(gate));
   });
   router.put('/', async (req, res) => {
-    const { version, kitchen } = validate<{ version: number; kitchen: Kitchen }>(SCHEMAS.kitchen, req.body);
+    const { version, kitchen } = validate(SCHEMAS.kitchen, req.body);
     // Read where it is written: the answer is this change, never one that came after it.
     const row = await gate.transaction(async (q) => {
       if (!(await writeKitchen(q, kitchen, version))) throw new ApiError('STALE_VERSION');

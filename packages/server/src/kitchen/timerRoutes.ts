@@ -1,4 +1,3 @@
-import type { Timer } from '@ember-fold/core';
 import { Router } from 'express';
 import { listTimers, readTimer, writeTimer } from './timerTable.js';
 import { ApiError } from '../errors.js';
@@ -16,8 +15,8 @@ export function timerRoutes({ gate, live, clockMs }: Context): Router {
   });
 
   router.put('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
-    const ask = validate<Omit<Timer, 'id'>>(SCHEMAS.timer, req.body);
+    const { id } = validate(SCHEMAS.id, req.params);
+    const ask = validate(SCHEMAS.timer, req.body);
     if (ask.endsMs < ask.startedMs) {
       throw new ApiError('BAD_INPUT', 'A timer ends after it has begun.', 'endsMs');
     }

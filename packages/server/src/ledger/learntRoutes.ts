@@ -1,4 +1,3 @@
-import type { LearntKind } from '@ember-fold/core';
 import { Router } from 'express';
 import { writeUnlearnt } from './learntTable.js';
 import { learntNow, learntTold } from './lessons.js';
@@ -18,10 +17,7 @@ export function learntRoutes({ gate, live, clockMs }: Context): Router {
   });
 
   router.put('/usual', async (req, res) => {
-    const { kind, key, isUsual } = validate<{ kind: LearntKind; key: string; isUsual: boolean }>(
-      SCHEMAS.learntUsual,
-      req.body,
-    );
+    const { kind, key, isUsual } = validate(SCHEMAS.learntUsual, req.body);
     await writeUnlearnt(gate, kind, key, isUsual ? new Date(clockMs()) : null);
     live.changed('learnt');
     res.json(await learntTold(gate, clockMs()));

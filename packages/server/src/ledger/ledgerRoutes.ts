@@ -5,10 +5,8 @@ import {
   batchFigures,
   fryTrays,
   type LedgerRecord,
-  type LooksRow,
   type Paged,
   plannedFigures,
-  type TrayMark,
 } from '@ember-fold/core';
 import { Router } from 'express';
 import { imageSize } from 'image-size';
@@ -104,7 +102,7 @@ export function ledgerRoutes({ gate, live, lessons, planTrays, clockMs }: Contex
   });
 
   router.get('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { id } = validate(SCHEMAS.id, req.params);
     const stove = await readStove(gate, id);
     if (!stove?.endedAt) throw new ApiError((await readBatch(gate, id)) ? 'NOT_FOUND' : 'NO_BATCH');
     const { acts, readings, whole, trays } = await happened(id, stove.draft);
@@ -140,8 +138,8 @@ export function ledgerRoutes({ gate, live, lessons, planTrays, clockMs }: Contex
 
   /** A tag is there or it is not: two devices that tag one record do not undo one another. */
   router.put('/:id/tags', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
-    const { tag: said, on } = validate<{ tag: string; on: boolean }>(SCHEMAS.tag, req.body);
+    const { id } = validate(SCHEMAS.id, req.params);
+    const { tag: said, on } = validate(SCHEMAS.tag, req.body);
     const tag = tagOf(said);
     if (tag === null) throw new ApiError('BAD_INPUT', undefined, 'tag');
     await requireRecord(id);
@@ -154,8 +152,8 @@ export function ledgerRoutes({ gate, live, lessons, planTrays, clockMs }: Contex
 
   /** Only a JPEG is kept, and only as that it is handed out. */
   router.put('/:id/photos/:mark', async (req, res) => {
-    const { id, mark } = validate<{ id: string; mark: TrayMark }>(SCHEMAS.photoOf, req.params);
-    const { jpeg } = validate<{ jpeg: string }>(SCHEMAS.photo, req.body);
+    const { id, mark } = validate(SCHEMAS.photoOf, req.params);
+    const { jpeg } = validate(SCHEMAS.photo, req.body);
     await requireRecord(id);
     const bytes = Buffer.from(jpeg, 'base64');
     if (!isSmallJpeg(bytes)) throw new ApiError('BAD_INPUT', undefined, 'jpeg');
@@ -165,14 +163,14 @@ export function ledgerRoutes({ gate, live, lessons, planTrays, clockMs }: Contex
   });
 
   router.get('/:id/photos/:mark', async (req, res) => {
-    const { id, mark } = validate<{ id: string; mark: TrayMark }>(SCHEMAS.photoOf, req.params);
+    const { id, mark } = validate(SCHEMAS.photoOf, req.params);
     const jpeg = await readPhoto(gate, id, mark);
     if (!jpeg) throw new ApiError('NOT_FOUND');
     res.type('image/jpeg').set('X-Content-Type-Options', 'nosniff').send(jpeg);
   });
 
   router.delete('/:id/photos/:mark', async (req, res) => {
-    const { id, mark } = validate<{ id: string; mark: TrayMark }>(SCHEMAS.photoOf, req.params);
+    const { id, mark } = validate(SCHEMAS.photoOf, req.params);
     await deletePhoto(gate, id, mark);
     live.changed('ledger', id);
     res.status(204).end();
@@ -186,21 +184,21 @@ export function ledgerRoutes({ gate, live, lessons, planTrays, clockMs }: Contex
   };
 
   router.delete('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { id } = validate(SCHEMAS.id, req.params);
     // Deleted twice is deleted since the first time.
     if (!(await goneAt(gate, id))) await setGone(id, new Date(clockMs()));
     res.status(204).end();
   });
 
   router.post('/:id/back', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { id } = validate(SCHEMAS.id, req.params);
     await setGone(id, null);
     res.json({ id });
   });
 
   router.put('/:id/notes', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
-    const { version, notes } = validate<{ version: number; notes: string }>(SCHEMAS.notes, req.body);
+    const { id } = validate(SCHEMAS.id, req.params);
+    const { version, notes } = validate(SCHEMAS.notes, req.body);
     if (!(await readBatch(gate, id))) throw new ApiError('NO_BATCH');
     const saved = await writeNote(gate, id, notes, version);
     const note = await readNote(gate, id);
@@ -211,8 +209,8 @@ export function ledgerRoutes({ gate, live, lessons, planTrays, clockMs }: Contex
   });
 
   router.put('/:id/looks', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
-    const asked = validate<LooksRow>(SCHEMAS.looks, req.body);
+    const { id } = validate(SCHEMAS.id, req.params);
+    const asked = validate(SCHEMAS.looks, req.body);
     if (!(await readBatch(gate, id))) throw new ApiError('NO_BATCH');
     const saved = await writeLooks(gate, id, asked);
     const row = await readLooks(gate, id);

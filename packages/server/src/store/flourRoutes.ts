@@ -1,4 +1,4 @@
-import { type Felt, doughFigures, type Pantry } from '@ember-fold/core';
+import { doughFigures, type Pantry } from '@ember-fold/core';
 import { Router } from 'express';
 import {
   deleteFlourRow,
@@ -12,8 +12,6 @@ import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
 import { beliefsFrom, observed, pantryNow, requireKnown } from '../kitchen/kitchenNow.js';
 import { SCHEMAS, validate } from '../http/validate.js';
-
-type Asked = Pick<FlourRow, 'id' | 'batchName' | 'dough' | 'pouredKg' | 'felt'>;
 
 function answerOf(row: FlourRow, pantry: Pantry) {
   const { id, flourId, batchName, pouredKg, felt, notedAt } = row;
@@ -40,7 +38,7 @@ export function flourRoutes({ gate, live, clockMs }: Context): Router {
   });
 
   router.post('/', async (req, res) => {
-    const ask = validate<Asked>(SCHEMAS.flour, req.body);
+    const ask = validate(SCHEMAS.flour, req.body);
     const pantry = await pantryNow(gate);
     requireKnown(ask.dough.lines, 'dough.lines', pantry);
     const { mainFlourId } = doughFigures(ask.dough.lines, ask.dough.family, { pantry });
@@ -54,8 +52,8 @@ export function flourRoutes({ gate, live, clockMs }: Context): Router {
   });
 
   router.put('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
-    const { pouredKg, felt } = validate<{ pouredKg: number; felt: Felt }>(SCHEMAS.flourChange, req.body);
+    const { id } = validate(SCHEMAS.id, req.params);
+    const { pouredKg, felt } = validate(SCHEMAS.flourChange, req.body);
     if (!(await updateFlourRow(gate, id, pouredKg, felt))) throw new ApiError('NO_OBSERVATION');
     const row = await readFlourRow(gate, id);
     if (!row) throw new ApiError('NO_OBSERVATION');
@@ -64,7 +62,7 @@ export function flourRoutes({ gate, live, clockMs }: Context): Router {
   });
 
   router.delete('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { id } = validate(SCHEMAS.id, req.params);
     if (!(await deleteFlourRow(gate, id))) throw new ApiError('NO_OBSERVATION');
     live.changed('flours', id);
     res.status(204).end();

@@ -43,7 +43,7 @@ export function formulaRoutes({ gate, live, clockMs }: Context): Router {
   });
 
   router.post('/', async (req, res) => {
-    const { id, name, body } = validate<{ id: string; name: string; body: FormulaBody }>(SCHEMAS.newFormula, req.body);
+    const { id, name, body } = validate(SCHEMAS.newFormula, req.body);
     const isNew = await gate.transaction(async (q) => {
       await requireLines(q, id, body);
       return await insertFormula(q, id, name, body, new Date(clockMs()));
@@ -56,16 +56,13 @@ export function formulaRoutes({ gate, live, clockMs }: Context): Router {
   });
 
   router.get('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { id } = validate(SCHEMAS.id, req.params);
     res.json(await answer(id));
   });
 
   router.put('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
-    const ask = validate<{ edition: number; name: string; archived: boolean; body: FormulaBody }>(
-      SCHEMAS.saveFormula,
-      req.body,
-    );
+    const { id } = validate(SCHEMAS.id, req.params);
+    const ask = validate(SCHEMAS.saveFormula, req.body);
     await gate.transaction(async (q) => {
       const now = await readFormula(q, id);
       if (!now) throw new ApiError('NO_FORMULA');
@@ -85,7 +82,7 @@ export function formulaRoutes({ gate, live, clockMs }: Context): Router {
   });
 
   router.get('/:id/uses', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { id } = validate(SCHEMAS.id, req.params);
     if (!(await readFormula(gate, id))) throw new ApiError('NO_FORMULA');
     const lines = await listUsesOf(gate, baseIngredientId(id));
     const taken = await listBatchesFrom(gate, id);

@@ -1,4 +1,4 @@
-import { type Ingredient, isShipped } from '@ember-fold/core';
+import { isShipped } from '@ember-fold/core';
 import { Router } from 'express';
 import {
   deleteIngredientRow,
@@ -24,8 +24,8 @@ export function ingredientRoutes({ gate, live }: Context): Router {
   });
 
   router.put('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.ingredientId, req.params);
-    const { version, ingredient } = validate<{ version: number; ingredient: Ingredient }>(SCHEMAS.ingredient, req.body);
+    const { id } = validate(SCHEMAS.ingredientId, req.params);
+    const { version, ingredient } = validate(SCHEMAS.ingredient, req.body);
     if (ingredient.id !== id)
       throw new ApiError('BAD_INPUT', 'The id in the body is not the one in the address.', 'ingredient.id');
     const saved = await writeIngredientRow(gate, ingredient, version);
@@ -39,12 +39,12 @@ export function ingredientRoutes({ gate, live }: Context): Router {
   });
 
   router.get('/:id/uses', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.ingredientId, req.params);
+    const { id } = validate(SCHEMAS.ingredientId, req.params);
     res.json(await listUsesOf(gate, id));
   });
 
   router.delete('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.ingredientId, req.params);
+    const { id } = validate(SCHEMAS.ingredientId, req.params);
     const inUse = async () => {
       const uses = await listUsesOf(gate, id);
       const named = uses.slice(0, 3).map((use) => `"${use.name}"`);

@@ -1,12 +1,4 @@
-import {
-  type FryJob,
-  type Oil,
-  type OilAct,
-  type OilEvent,
-  oilState,
-  supperAfter,
-  supperOrder,
-} from '@ember-fold/core';
+import { type FryJob, type Oil, type OilEvent, oilState, supperAfter, supperOrder } from '@ember-fold/core';
 import { Router } from 'express';
 import { listBatches, readBatch } from '../batches/batchTable.js';
 import type { Queries } from '../db/gate.js';
@@ -42,7 +34,7 @@ export function oilRoutes({ gate, live, clockMs, jobs: planned }: Context): Rout
   });
 
   router.post('/', async (req, res) => {
-    const { m3, ...oil } = validate<Oil & { m3: number }>(SCHEMAS.oil, req.body);
+    const { m3, ...oil } = validate(SCHEMAS.oil, req.body);
     const at = clockMs();
     const isNew = await gate.transaction(async (q) => {
       await holdIngredients(q, 'oil', oil.id, [oil.ingredientId]);
@@ -60,8 +52,8 @@ export function oilRoutes({ gate, live, clockMs, jobs: planned }: Context): Rout
   });
 
   router.post('/:id/events', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
-    const ask = validate<OilAct>(SCHEMAS.oilEvent, req.body);
+    const { id } = validate(SCHEMAS.id, req.params);
+    const ask = validate(SCHEMAS.oilEvent, req.body);
     const oil = await readOil(gate, id);
     if (!oil) throw new ApiError('NO_OIL');
     const before = await answerOf(gate, oil);
@@ -80,7 +72,7 @@ export function oilRoutes({ gate, live, clockMs, jobs: planned }: Context): Rout
 
   router.get('/order/:id', async (req, res) => {
     const signal = whileAsked(res);
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { id } = validate(SCHEMAS.id, req.params);
     const asked = await readBatch(gate, id);
     if (!asked) throw new ApiError('NO_BATCH');
     const eatMs = Date.parse(asked.draft.eatAt);

@@ -4,8 +4,8 @@ import {
   oilToBuy,
   type Pantry,
   type PotWanted,
+  type ShoppingAsk,
   shoppingList,
-  type StockRow,
   type SupperRow,
 } from '@ember-fold/core';
 import { Router } from 'express';
@@ -18,14 +18,6 @@ import type { Context } from '../http/context.js';
 import { basesOf, kitchenFor, pantryNow } from '../kitchen/kitchenNow.js';
 import { SCHEMAS, validate } from '../http/validate.js';
 import { whileAsked } from '../http/whileAsked.js';
-
-/** For whom or when is bought; nothing: for all that is planned. */
-interface ShoppingAsk {
-  readonly supper?: string;
-  readonly batch?: string;
-  readonly from?: string;
-  readonly to?: string;
-}
 
 /** Oil is reckoned for the newest so many batches: each is planned for it. */
 const MOST_FRIED = 40;
@@ -81,8 +73,8 @@ export function storeRoutes({ gate, live, jobs, clockMs }: Context): Router {
   });
 
   router.put('/stock/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.ingredientId, req.params);
-    const ask = validate<Omit<StockRow, 'ingredientId'>>(SCHEMAS.stock, req.body);
+    const { id } = validate(SCHEMAS.ingredientId, req.params);
+    const ask = validate(SCHEMAS.stock, req.body);
     (await pantryNow(gate)).find(id, 'id');
     const row = { ingredientId: id, ...ask };
     await writeStock(gate, row);
@@ -91,7 +83,7 @@ export function storeRoutes({ gate, live, jobs, clockMs }: Context): Router {
   });
 
   router.get('/shopping', async (req, res) => {
-    const asked = validate<ShoppingAsk>(SCHEMAS.shopping, req.query);
+    const asked = validate(SCHEMAS.shopping, req.query);
     const signal = whileAsked(res);
     const planned = await listBatches(gate, ['planned']);
     // Nobody shops for a supper that is over, unless it is asked for by name.

@@ -1,11 +1,11 @@
-import { leftoverGoodMs, type StoredAsk } from '@ember-fold/core';
+import { leftoverGoodMs } from '@ember-fold/core';
 import { type Request, Router } from 'express';
 import { deleteStored, insertStored, listStored, lockStored, takenByOthers, writeStoredAmount } from './storedTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
 import { SCHEMAS, validate } from '../http/validate.js';
 
-const idOf = (req: Request): string => validate<{ id: string }>(SCHEMAS.id, req.params).id;
+const idOf = (req: Request): string => validate(SCHEMAS.id, req.params).id;
 
 /** The freezer and the fridge: what is stored for another day. */
 export function storedRoutes({ gate, live, clockMs }: Context): Router {
@@ -16,7 +16,7 @@ export function storedRoutes({ gate, live, clockMs }: Context): Router {
   });
 
   router.post('/', async (req, res) => {
-    const { id, kind, name, place, massKg } = validate<StoredAsk>(SCHEMAS.stored, req.body);
+    const { id, kind, name, place, massKg } = validate(SCHEMAS.stored, req.body);
     const madeMs = clockMs();
     const goodMs = leftoverGoodMs(kind, place, madeMs);
     const record = { kind, name, place, pieces: null, massKg, madeMs, goodMs, tray: null };
@@ -28,7 +28,7 @@ export function storedRoutes({ gate, live, clockMs }: Context): Router {
   /** Eaten, used or thrown away: so much less is there. */
   router.post('/:id/take', async (req, res) => {
     const id = idOf(req);
-    const { amount } = validate<{ amount: number }>(SCHEMAS.takeStored, req.body);
+    const { amount } = validate(SCHEMAS.takeStored, req.body);
     await gate.transaction(async (q) => {
       const there = await lockStored(q, id);
       if (!there) throw new ApiError('NOT_STORED');

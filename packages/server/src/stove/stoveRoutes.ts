@@ -1,5 +1,4 @@
 import {
-  type StoveAct,
   stoveState,
   batchFigures,
   type BatchFigures,
@@ -8,7 +7,6 @@ import {
   marksOf,
   storedOf,
   REOPEN_MS,
-  type StartStoveAsk,
   type Stove,
 } from '@ember-fold/core';
 import { type Request, Router } from 'express';
@@ -29,7 +27,7 @@ import { startStove } from './startStove.js';
 import { seenIn, streamStove } from './streamStove.js';
 import { SCHEMAS, validate } from '../http/validate.js';
 
-const idOf = (req: Request): string => validate<{ id: string }>(SCHEMAS.id, { id: req.params['id'] }).id;
+const idOf = (req: Request): string => validate(SCHEMAS.id, { id: req.params['id'] }).id;
 
 /** @param locks inside a transaction: what is decided from it stays true until that is over */
 async function requireStove(q: Queries, req: Request, locks = false): Promise<StoveRow> {
@@ -83,8 +81,8 @@ export function stoveRoutes(context: Context): Router {
   });
 
   router.post('/', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, { id: (req.params as { id?: string }).id });
-    const asked = validate<StartStoveAsk>(SCHEMAS.startStove, req.body);
+    const { id } = validate(SCHEMAS.id, { id: (req.params as { id?: string }).id });
+    const asked = validate(SCHEMAS.startStove, req.body);
     const row = await startStove(context, id, asked);
     if (!row.endedAt) {
       stoves.lit(row);
@@ -95,7 +93,7 @@ export function stoveRoutes(context: Context): Router {
   });
 
   router.post('/acts', async (req, res) => {
-    const act = validate<StoveAct>(SCHEMAS.act, req.body);
+    const act = validate(SCHEMAS.act, req.body);
     const { isNew, ...told } = await turns.run(idOf(req), async () => {
       const { row, stored } = await gate.transaction(async (q) => {
         // One act after the other: places are given in the order in which acts are committed, and
@@ -113,7 +111,7 @@ export function stoveRoutes(context: Context): Router {
   });
 
   router.post('/finish', async (req, res) => {
-    const { left = 'bin' } = validate<{ left?: 'freezer' | 'fridge' | 'bin' }>(SCHEMAS.finishStove, req.body);
+    const { left = 'bin' } = validate(SCHEMAS.finishStove, req.body);
     // What a stove was lit with does not change: it is planned before the transaction, which must not wait for a thread.
     const lit = await requireStove(gate, req);
     const planned = lit.endedAt ? [] : await planTrays(lit.draft, lit.kitchen);

@@ -2,7 +2,6 @@ import {
   type BatchDraft,
   movedWith,
   SUPPER_OVER_MS,
-  type Supper,
   type SupperRow,
   type SupperWays,
   withSupper,
@@ -56,7 +55,7 @@ export function supperRoutes({ gate, live, dayPlans, clockMs }: Context): Router
   });
 
   const requireSupper = async (params: unknown): Promise<SupperRow> => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, params);
+    const { id } = validate(SCHEMAS.id, params);
     const row = await readSupper(gate, id);
     if (!row) throw new ApiError('NO_SUPPER');
     return row;
@@ -81,7 +80,7 @@ export function supperRoutes({ gate, live, dayPlans, clockMs }: Context): Router
   });
 
   router.post('/', async (req, res) => {
-    const { id, supper } = validate<{ id: string; supper: Supper }>(SCHEMAS.newSupper, req.body);
+    const { id, supper } = validate(SCHEMAS.newSupper, req.body);
     const isNew = await insertSupper(gate, id, supper);
     const row = await readSupper(gate, id);
     if (!row) throw new ApiError('INTERNAL');
@@ -93,8 +92,8 @@ export function supperRoutes({ gate, live, dayPlans, clockMs }: Context): Router
   });
 
   router.put('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
-    const { version, supper } = validate<{ version: number; supper: Supper }>(SCHEMAS.saveSupper, req.body);
+    const { id } = validate(SCHEMAS.id, req.params);
+    const { version, supper } = validate(SCHEMAS.saveSupper, req.body);
     const { row, saved, moved } = await gate.transaction(async (q) => {
       const before = await readSupper(q, id, true);
       const done = before !== null && (await updateSupper(q, { id, supper, version }));
@@ -110,7 +109,7 @@ export function supperRoutes({ gate, live, dayPlans, clockMs }: Context): Router
   });
 
   router.delete('/:id', async (req, res) => {
-    const { id } = validate<{ id: string }>(SCHEMAS.id, req.params);
+    const { id } = validate(SCHEMAS.id, req.params);
     const { gone, left } = await gate.transaction(async (q) => {
       // The supper first: the database refuses while a stove of it is on.
       const deleted = await deleteSupper(q, id);

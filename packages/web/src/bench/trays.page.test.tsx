@@ -1,4 +1,8 @@
 import {
+  friedPieces,
+  fryTrays,
+  START_GATE,
+  type Stove,
   type BatchDraft,
   type LedgerRecord,
   type StoredItem,
@@ -26,7 +30,6 @@ import {
   waitFor,
   within,
 } from '../../testing/page';
-import { lightStove } from '../../testing/stove';
 
 const batchAt = async (id: string) => (await read<{ draft: BatchDraft }>(`/batches/${id}`)).draft;
 const recordAt = (id: string) => read<LedgerRecord>(`/ledger/${id}`);
@@ -90,27 +93,18 @@ async function throwWornAway(): Promise<void> {
       await send(`/oils/${oil.id}/events`, { id: crypto.randomUUID(), kind: 'poured-away' });
 }
 
-/** Every piece into the oil and out again, as fast as a hand can tap; then the batch is over. */
+/** Every piece into the oil and out again, by acts as a page sends them: how that is tapped is `stove.page.test`'s. */
 async function fryAll(id: string): Promise<void> {
   await throwWornAway();
-  await go(`/stove/${id}`);
-  await user.click(await find('radio', '60 times'));
-  await lightStove();
-  const tally = await find('region', 'Tally');
-  for (let load = 0; load < 40; load++) {
-    const drop = await find('button', /^Dropped/);
-    if (drop.hasAttribute('disabled')) break;
-    await user.click(drop);
-    await find('button', /^Piece \d+/).catch(() => all('button', /^Piece \d+/)[0]);
-    await press(/^Taken out/);
-    await waitFor(() => expect(all('button', /^Piece \d+/)).toHaveLength(0));
-  }
-  await press('Finish the batch', tally);
-  await waitFor(async () => {
-    const [anyway] = all('button', 'Finish anyway');
-    if (anyway) await user.click(anyway);
-    expect(location.pathname).toBe(`/ledger/${id}`);
-  });
+  expect((await send(`/batches/${id}/stove`, { speed: 60, gate: START_GATE })).status).toBe(201);
+  const { draft } = await read<Stove>(`/batches/${id}/stove`);
+  const pieces = Array.from({ length: friedPieces(fryTrays(draft)) }, (_, i) => i + 1);
+  for (const [i, kind] of (['drop', 'take-out'] as const).entries())
+    expect(
+      (await send(`/batches/${id}/stove/acts`, { id: crypto.randomUUID(), atS: i + 1, kind, pieces })).status,
+    ).toBe(201);
+  expect((await send(`/batches/${id}/stove/finish`, {})).status).toBe(200);
+  await go(`/ledger/${id}`);
 }
 
 it('three fillings from one rich yeast dough, baked: each tray its own, one dough, one oven; it ends in the ledger', async () => {

@@ -46,15 +46,16 @@ it('two records beside one another: figures against the first, one taken out', a
   await go(`/ledger/${id}`);
   await user.click(await find('link', 'Compare with another'));
   await choose(/Add a record/, /^Squash and sage half-moons, summer/);
-  const beside = await find('region', 'Compare');
-  await waitFor(() => {
-    const label = beside.querySelector('[aria-label^="Oil over time"]')?.getAttribute('aria-label');
-    expect(label).toMatch(/half-moons, first try and .*half-moons, summer/);
+  // Its part of the page comes anew with each record.
+  const beside = () => find('region', 'Compare');
+  await waitFor(async () => {
+    const label = (await beside()).querySelector('[aria-label^="Oil over time"]')?.getAttribute('aria-label');
+    expect(label ?? '').toMatch(/half-moons, first try and .*half-moons, summer/);
   });
-  expect(await rowWith('Burst', beside)).toMatch(/10 %.*0 %/);
-  expect(await rowWith('In the oil', beside)).toMatch(/% (more|less)/);
+  expect(await rowWith('Burst', await beside())).toMatch(/10 %.*0 %/);
+  expect(await rowWith('In the oil', await beside())).toMatch(/% (more|less)/);
   await press('Remove Squash and sage half-moons, first try');
-  await waitFor(() => expect(all('columnheader', undefined, beside)).toHaveLength(1));
+  await waitFor(async () => expect(all('columnheader', undefined, await beside())).toHaveLength(1));
 });
 
 it('a test is planned: two trays that differ by one thing, judged blind, named when both are judged', async () => {
