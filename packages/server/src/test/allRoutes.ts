@@ -3,8 +3,16 @@ import { join } from 'node:path';
 
 const SOURCES = join(__dirname, '..');
 
+interface Route {
+  readonly method: string;
+  readonly path: string;
+  /** The function that makes it, and its path there. */
+  readonly room?: string | undefined;
+  readonly own?: string | undefined;
+}
+
 /** Every route there is, read from the sources, so that none is forgotten. */
-export function allRoutes(): { readonly method: string; readonly path: string }[] {
+export function allRoutes(): Route[] {
   const app = readFileSync(join(__dirname, '../app.ts'), 'utf8');
   const mounts = [...app.matchAll(/api\.use\('([^']+)', (?:.*, )?(\w+Routes)\(/g)].map(([, at, name]) => ({
     at,
@@ -23,6 +31,8 @@ export function allRoutes(): { readonly method: string; readonly path: string }[
       return [...text.matchAll(/router\.(get|post|put|delete)\(\s*'([^']+)'/g)].map(([, method, path]) => ({
         method: method!.toUpperCase(),
         path: `${mount?.at ?? ''}${path === '/' ? '' : path}`,
+        room: name,
+        own: path,
       }));
     });
   return [...alone, ...own];
