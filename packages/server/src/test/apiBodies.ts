@@ -34,7 +34,7 @@ function numberText(of: Described): string {
 
 function stringText(of: Described): string {
   const pattern = of.rules?.find(({ name }) => name === 'pattern')?.args?.['options'] as { name?: string } | undefined;
-  if (of.rules?.some(({ name }) => name === 'guid')) return 'uuid';
+  if (of.rules?.some(({ name }) => name === 'guid')) return '`uuid`';
   const most = limitOf(of, 'max');
   return pattern?.name ?? (most === undefined ? 'text' : `text of at most ${most}`);
 }
