@@ -9,7 +9,8 @@ import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
 import { holdStored } from '../store/holdStored.js';
 import { linesOf, pantryNow, requireKnownDraft } from '../kitchen/kitchenNow.js';
-import { SCHEMAS, searchOf, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { searchOf, validate } from '../http/validate.js';
 
 /** A page that was opened before the last change of format still saves what it has. */
 const ofAnyFormat = (body: unknown): unknown =>

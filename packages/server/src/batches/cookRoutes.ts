@@ -19,7 +19,8 @@ import { insertStove, writeFigures } from '../stove/stoveTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
 import { kitchenFor } from '../kitchen/kitchenNow.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 
 async function requireBatch(q: Queries, req: Request): Promise<BatchRow> {
   const { id } = validate(SCHEMAS.id, { id: req.params['id'] });

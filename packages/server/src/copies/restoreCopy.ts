@@ -12,7 +12,8 @@ import {
   makeTrial,
   takeOver,
 } from './wholeDatabaseTable.js';
-import { kitchen as KITCHEN, wrongIn } from '../http/validate.js';
+import { wrongIn } from '../http/validate.js';
+import { kitchen as KITCHEN } from '../kitchen/kitchenSchemas.js';
 import { CopyError, type CopyHead, readCopy, readCopyHead, type RowSink } from './copyFile.js';
 
 /** One that was left behind is older than any restore takes, ms. */

@@ -9,7 +9,8 @@ import { SIMULATED_STOVE } from '../simulated/simulatedStoves.js';
 import { ApiError } from '../errors.js';
 import { secretHash } from '../secretHash.js';
 import type { Context } from '../http/context.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 
 const MOST_LINES = 1000;
 const SIMULATED: readonly DeviceRow[] = [

@@ -8,7 +8,8 @@ import { documentSchema } from './itemSchemas.js';
 import { readDocument } from './readDocument.js';
 import type { Context } from '../http/context.js';
 import { uuid } from '../http/schemaParts.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 
 /** What pages ask for again when an item of a kind has come, changed or gone. */
 const TOLD: Readonly<Record<ItemKind, readonly RecordKind[]>> = {

@@ -4,18 +4,10 @@ import parse from 'joi-to-json';
 import { act, cookAct, moment } from '../batches/actSchemas.js';
 import { doughParts, draft, formula, mark, version } from '../batches/draftSchemas.js';
 import { flag, ingredientId, isoTime, line, number, uuid, within } from '../http/schemaParts.js';
-import {
-  allergens,
-  body,
-  deviceId,
-  felt,
-  ingredient,
-  kitchen,
-  learntKey,
-  looks,
-  supper,
-  tag,
-} from '../http/validate.js';
+import { deviceId } from '../http/schemas.js';
+import { kitchen, supper } from '../kitchen/kitchenSchemas.js';
+import { learntKey, looks, tag } from '../ledger/ledgerSchemas.js';
+import { allergens, body, felt, ingredient } from '../store/storeSchemas.js';
 
 const { draft: D, store: S, pot: P } = RANGES;
 const finite = number(-1e9, 1e9);

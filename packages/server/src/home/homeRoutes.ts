@@ -17,7 +17,8 @@ import { isFromHome } from './homeDoor.js';
 import { isPassphrase, storedPassphrase } from './passphrase.js';
 import { secretHash } from '../secretHash.js';
 import type { Context } from '../http/context.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 
 const PAIRING_MS = 2 * 60_000;
 const TRIES_MS = 10 * 60_000;

@@ -3,7 +3,8 @@ import { readKitchen, writeKitchen } from './kitchenTable.js';
 import { requireOpenPots } from '../stove/openStoveTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 
 /** The one kitchen: pot, burner, dish, temperatures, units. */
 export function kitchenRoutes({ gate, live }: Context): Router {

@@ -2,7 +2,8 @@ import { Router } from 'express';
 import { listTimers, readTimer, writeTimer } from './timerTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 
 const MOST_TIMERS = 100;
 

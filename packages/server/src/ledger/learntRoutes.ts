@@ -2,7 +2,8 @@ import { Router } from 'express';
 import { writeUnlearnt } from './learntTable.js';
 import { learntNow, learntTold } from './lessons.js';
 import type { Context } from '../http/context.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 
 /** What batches have taught of this kitchen, and the way back to what is usual. */
 export function learntRoutes({ gate, live, clockMs }: Context): Router {

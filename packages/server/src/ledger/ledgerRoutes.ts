@@ -29,7 +29,9 @@ import {
 import { addTag, countTags, listTags, removeTag } from './tagTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
-import { SCHEMAS, searchOf, tagOf, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { searchOf, validate } from '../http/validate.js';
+import { tagOf } from './ledgerSchemas.js';
 
 /** Longer side of a kept picture, pixels: pages make it 320. A small file may unfold to gigabytes in whoever looks at it. */
 const MOST_SIDE = 1024;

@@ -11,7 +11,8 @@ import {
 import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
 import { beliefsFrom, observed, pantryNow, requireKnown } from '../kitchen/kitchenNow.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 
 function answerOf(row: FlourRow, pantry: Pantry) {
   const { id, flourId, batchName, pouredKg, felt, notedAt } = row;

@@ -14,7 +14,8 @@ import { listBatchesFrom, listUsesOf } from './usesTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
 import { pantryNow, requireKnown } from '../kitchen/kitchenNow.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 
 /**
  * Formulas of the Store: every save that changes what is made is a new version; none is ever

@@ -13,7 +13,8 @@ import { listUsesOf } from './usesTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
 import { basesOf } from '../kitchen/kitchenNow.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 
 /** Ingredients this kitchen added or changed, and its bases; the shipped ones are in core. */
 export function ingredientRoutes({ gate, live }: Context): Router {

@@ -8,7 +8,8 @@ import { isStoveOpen } from '../stove/openStoveTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
 import { kitchenFor, pantryNow } from '../kitchen/kitchenNow.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 import { whileAsked } from '../http/whileAsked.js';
 
 /** Batches eaten within this of one another share the oil, and so do those of one supper. */

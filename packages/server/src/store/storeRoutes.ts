@@ -16,7 +16,8 @@ import { listStock, writeStock } from './stockTable.js';
 import { listSuppers } from '../supper/supperTable.js';
 import type { Context } from '../http/context.js';
 import { basesOf, kitchenFor, pantryNow } from '../kitchen/kitchenNow.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 import { whileAsked } from '../http/whileAsked.js';
 
 /** Oil is reckoned for the newest so many batches: each is planned for it. */

@@ -3,7 +3,8 @@ import { type Request, Router } from 'express';
 import { deleteStored, insertStored, listStored, lockStored, takenByOthers, writeStoredAmount } from './storedTable.js';
 import { ApiError } from '../errors.js';
 import type { Context } from '../http/context.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 
 const idOf = (req: Request): string => validate(SCHEMAS.id, req.params).id;
 

@@ -25,7 +25,8 @@ import type { Context } from '../http/context.js';
 import { noteFried } from './noteFried.js';
 import { startStove } from './startStove.js';
 import { seenIn, streamStove } from './streamStove.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 
 const idOf = (req: Request): string => validate(SCHEMAS.id, { id: req.params['id'] }).id;
 

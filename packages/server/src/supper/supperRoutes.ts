@@ -14,7 +14,8 @@ import { deleteSupper, insertSupper, listSuppers, readSupper, updateSupper } fro
 import { ApiError } from '../errors.js';
 import { addDayPlan, comingSuppers, newCalendar } from './supperCalendar.js';
 import type { Context } from '../http/context.js';
-import { SCHEMAS, validate } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { validate } from '../http/validate.js';
 import { whileAsked } from '../http/whileAsked.js';
 
 /** Suppers: when, who eats, how much. Their batches name them, and go with them to another time. */

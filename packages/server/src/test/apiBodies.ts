@@ -2,7 +2,10 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type Joi from 'joi';
 import { draft } from '../batches/draftSchemas.js';
-import { body, ingredient, kitchen, looks, SCHEMAS, supper } from '../http/validate.js';
+import { SCHEMAS } from '../http/schemas.js';
+import { kitchen, supper } from '../kitchen/kitchenSchemas.js';
+import { looks } from '../ledger/ledgerSchemas.js';
+import { body, ingredient } from '../store/storeSchemas.js';
 import { allRoutes } from './allRoutes.js';
 
 /** What is too long for a table: it is in the published schema of files. */
