@@ -18,7 +18,7 @@ import {
   TURN_METHODS,
 } from '@ember-fold/core';
 import Joi from 'joi';
-import { flag, ingredientId, isoTime, line, number, uuid, within } from '../http/schemaParts.js';
+import { flag, ingredientId, isoTime, line, number, objectOf, uuid, within } from '../http/schemaParts.js';
 
 const { draft: D } = RANGES;
 
@@ -77,14 +77,14 @@ export const mark = Joi.string().valid(...TRAY_MARKS);
 /** Keys of what is kept by mark. */
 export const MARKS = new RegExp(`^[${TRAY_MARKS.join('')}]$`);
 const share = number(0, 1);
-const tray = Joi.object<Tray>({
+const tray = objectOf<Tray>({
   label: line(120).optional(),
   way: Joi.string().valid(...TRAY_WAYS),
-  bake: Joi.object<BakeChoices>({
+  bake: objectOf<BakeChoices>({
     ovenC: within(RANGES.oven.ovenC),
     minutesS: within(RANGES.oven.minutesS).allow(null),
     perSheet: within(RANGES.oven.perTray).integer(),
-  }),
+  }).optional(),
   keepUntil: isoTime.optional(),
   fromStored: uuid.optional(),
   shape,
@@ -129,9 +129,9 @@ const tray = Joi.object<Tray>({
     pipeline: Joi.boolean().strict().optional(),
     crispC: within(RANGES.oven.ovenC).optional(),
   }).required(),
-});
+}).optional();
 
-export const draft = Joi.object<BatchDraft>({
+export const draft = objectOf<BatchDraft>({
   format: Joi.number().valid(2).required(),
   name: line(120),
   eatAt: isoTime,
@@ -152,7 +152,7 @@ export const draft = Joi.object<BatchDraft>({
   fillings: Joi.object().pattern(MARKS, filling).required(),
   trays: Joi.object().pattern(MARKS, tray).min(1).required(),
   supper: uuid.optional(),
-  trying: Joi.object<Trying>({
+  trying: objectOf<Trying>({
     record: uuid,
     change: Joi.string()
       .valid(...CHANGES)
@@ -160,7 +160,7 @@ export const draft = Joi.object<BatchDraft>({
     mark: mark.required(),
     burst: Joi.object({ before: share, after: share, low: share, high: share }).optional(),
   }).optional(),
-  test: Joi.object<SideBySide>({
+  test: objectOf<SideBySide>({
     of: mark.required(),
     against: mark.required(),
     change: Joi.string()
@@ -169,11 +169,12 @@ export const draft = Joi.object<BatchDraft>({
     blind: Joi.boolean().valid(true).strict().optional(),
     swapped: Joi.boolean().valid(true).strict().optional(),
   })
+    .optional()
     .custom((test: SideBySide, helpers) => (test.of === test.against ? helpers.error('any.invalid') : test))
     .optional(),
   ownSteps: Joi.array()
     .items(
-      Joi.object<OwnStep>({
+      objectOf<OwnStep>({
         id: Joi.string()
           .pattern(/^[a-z0-9]{2,12}$/, 'step id')
           .required(),
@@ -183,7 +184,7 @@ export const draft = Joi.object<BatchDraft>({
         before: Joi.string()
           .valid(...OWN_PLACES)
           .required(),
-      }),
+      }).optional(),
     )
     .max(30)
     .unique('id'),

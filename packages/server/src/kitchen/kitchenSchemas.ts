@@ -1,6 +1,6 @@
 import { type Kitchen, RANGES, BURNER_KINDS, type DayPin, type Supper, type SupperCook } from '@ember-fold/core';
 import Joi from 'joi';
-import { isoTime, line, uuid, within } from '../http/schemaParts.js';
+import { isoTime, line, objectOf, uuid, within } from '../http/schemaParts.js';
 import { allergens } from '../store/storeSchemas.js';
 
 const { kitchen: K, pot: P } = RANGES;
@@ -34,7 +34,7 @@ const guestGroups = Joi.array().items(guests).max(RANGES.supper.groups.most).uni
 
 const cookId = Joi.string().pattern(/^[a-z0-9-]{1,40}$/, 'cook id');
 
-export const supper = Joi.object<Supper>({
+export const supper = objectOf<Supper>({
   name: line(120),
   servings: Joi.array()
     .items(Joi.object({ id: uuid, at: isoTime }))
@@ -46,23 +46,23 @@ export const supper = Joi.object<Supper>({
   guests: guestGroups.required(),
   cooks: Joi.array()
     .items(
-      Joi.object<SupperCook>({
+      objectOf<SupperCook>({
         id: cookId.required(),
         name: line(40).allow('').required(),
         from: isoTime.optional(),
         to: isoTime.optional(),
         noOil: Joi.boolean().valid(true).optional(),
-      }),
+      }).optional(),
     )
     .min(RANGES.supper.cooks.least)
     .max(RANGES.supper.cooks.most)
     .unique('id')
     .optional(),
   pins: Joi.object()
-    .pattern(Joi.string().max(200), Joi.object<DayPin>({ at: isoTime.optional(), cook: cookId.optional() }))
+    .pattern(Joi.string().max(200), objectOf<DayPin>({ at: isoTime.optional(), cook: cookId.optional() }).optional())
     .max(RANGES.supper.pins.most)
     .optional(),
-}).required();
+});
 
 export const kitchen = Joi.object<Kitchen>({
   name: line(120),

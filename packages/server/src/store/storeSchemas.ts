@@ -1,7 +1,7 @@
 import { type FormulaBody, type Ingredient, RANGES } from '@ember-fold/core';
 import Joi from 'joi';
 import { doughHow, doughParts, fillingParts, formula } from '../batches/draftSchemas.js';
-import { ingredientId, line, unionOf, within } from '../http/schemaParts.js';
+import { ingredientId, line, objectOf, unionOf, within } from '../http/schemaParts.js';
 
 const { draft: D, ingredient: I } = RANGES;
 
@@ -31,7 +31,7 @@ export const allergens = Joi.array()
 
 const share = within(I.share);
 
-export const ingredient = Joi.object<Ingredient>({
+export const ingredient = objectOf<Ingredient>({
   id: ingredientId.pattern(/^(?!base-)/, 'ingredient id of one’s own'),
   name: line(120),
   role: Joi.string()
@@ -57,7 +57,7 @@ export const ingredient = Joi.object<Ingredient>({
   solidFat: Joi.boolean().required(),
   asInstantYeast: within(I.asInstantYeast).optional(),
   source: line(200),
-}).required();
+});
 
 export const body = unionOf<FormulaBody, 'kind'>('kind', {
   dough: { ...doughParts, ...doughHow },
