@@ -54,6 +54,18 @@ module.exports = {
       to: { path: `^packages/web/src/${room}/` },
     })),
     {
+      name: 'text-knows-no-data',
+      severity: 'error',
+      from: { path: '^packages/web/src/text/', pathNot: '\\.test\\.' },
+      to: { path: '^packages/web/src/(data|workers|ui|shell)/' },
+    },
+    {
+      name: 'workers-know-no-data',
+      severity: 'error',
+      from: { path: '^packages/web/src/workers/', pathNot: '\\.test\\.' },
+      to: { path: '^packages/web/src/(data|ui|shell)/' },
+    },
+    {
       name: 'rooms-do-not-know-the-shell',
       severity: 'error',
       from: { path: '^packages/web/src/', pathNot: '^packages/web/src/(shell/|main\\.tsx)' },

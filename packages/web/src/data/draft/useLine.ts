@@ -1,6 +1,4 @@
 import {
-  type BatchDraft,
-  type TrayDraft,
   type ColdPlan,
   CoreError,
   type DayPlan,
@@ -12,6 +10,7 @@ import {
   serveInDay,
 } from '@ember-fold/core';
 import { createSelector } from '@reduxjs/toolkit';
+import type { PlannedLine } from '../../text/plannedLine';
 import { makePrinter, type Printer } from '../../text/printer';
 import { api } from '../api/api';
 import { selectKitchen, selectKitchenFor } from './selectKitchen';
@@ -37,17 +36,10 @@ const selectCold = createSelector(selectTray, selectDraftKitchen, (draft, kitche
 });
 
 /** The tray being edited and everything that follows from it. */
-export interface Line {
-  readonly draft: TrayDraft;
-  /** The batch it belongs to. */
-  readonly batch: BatchDraft;
+export interface Line extends PlannedLine {
   /** Every tray of it at a glance; empty where there is one, or before the worker has answered. */
   readonly trays: readonly TrayGlance[];
   readonly kitchen: Kitchen;
-  readonly printer: Printer;
-  readonly cold: ColdPlan;
-  /** Fry and serve; for a few milliseconds after a change still the ones before. */
-  readonly hot: HotPlan | null;
   readonly hotIsCurrent: boolean;
   readonly hotProblem: string | null;
 }

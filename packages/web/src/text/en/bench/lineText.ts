@@ -12,7 +12,7 @@ import {
   type TrayWay,
   worstTone,
 } from '@ember-fold/core';
-import type { Line } from '../../../data/draft/useLine';
+import type { PlannedLine } from '../../plannedLine';
 import { keepsFor, plain } from '../../printer';
 import { TONE_WORD } from '../shared/findingText';
 import { BLANK_WORD } from '../shared/shapeWords';
@@ -154,7 +154,7 @@ const ready = (station: 'dough' | 'filling'): StationText => ({
   verdict: TRAY.ready,
 });
 
-function doughText({ batch, cold, printer }: Line): StationText {
+function doughText({ batch, cold, printer }: PlannedLine): StationText {
   if (marksOf(batch).every((mark) => batch.trays[mark]!.fromStored !== undefined)) return ready('dough');
   const { figures, findings } = cold.dough;
   return {
@@ -167,7 +167,7 @@ function doughText({ batch, cold, printer }: Line): StationText {
   };
 }
 
-function fillingText({ draft, cold, printer }: Line): StationText {
+function fillingText({ draft, cold, printer }: PlannedLine): StationText {
   if (draft.fromStored !== undefined) return ready('filling');
   const { figures, cooling, findings } = cold.filling;
   if (findings.some(({ code }) => code === 'filling.none')) {
@@ -187,7 +187,7 @@ function fillingText({ draft, cold, printer }: Line): StationText {
   };
 }
 
-function foldText({ draft, cold, printer }: Line): StationText {
+function foldText({ draft, cold, printer }: PlannedLine): StationText {
   const { piece, findings } = cold.fold;
   const { fold, pieces } = draft;
   return {
@@ -213,14 +213,14 @@ const coming = (station: Station, name: string = STATION_NAME[station]): Station
 /** How the batch is divided into loads. */
 const throughPot = (
   { loadSize, loads, everyS, totalS }: NonNullable<FryPlan['loads']>,
-  printer: Line['printer'],
+  printer: PlannedLine['printer'],
 ): string =>
   everyS === null
     ? `${loadSize} at a time, ${loads} ${plural(loads, 'load', 'loads')}, ${printer.span(totalS)}`
     : `one every ${printer.time(everyS)}, ${printer.span(totalS)}`;
 
 /** A tray that is baked, frozen, chilled or left as it is. */
-function otherWayText({ draft, hot, printer }: Line, way: Exclude<TrayWay, 'fry'>): StationText {
+function otherWayText({ draft, hot, printer }: PlannedLine, way: Exclude<TrayWay, 'fry'>): StationText {
   const of = { station: 'fry' as const, name: WAY_STATION[way] };
   if (!hot) return coming('fry', of.name);
   const { bake, stored } = hot;
@@ -247,7 +247,7 @@ function otherWayText({ draft, hot, printer }: Line, way: Exclude<TrayWay, 'fry'
   return { ...of, figure: '–', detail: 'no piece yet', tone: 'stop', verdict: 'no piece' };
 }
 
-function fryText(line: Line): StationText {
+function fryText(line: PlannedLine): StationText {
   const { draft, hot, printer } = line;
   const { way = 'fry' } = draft;
   if (way !== 'fry') return otherWayText(line, way);
@@ -266,7 +266,7 @@ function fryText(line: Line): StationText {
   };
 }
 
-function serveText({ hot, printer }: Line): StationText {
+function serveText({ hot, printer }: PlannedLine): StationText {
   if (!hot) return coming('serve');
   const { serve } = hot;
   if (!serve)
@@ -288,6 +288,6 @@ function serveText({ hot, printer }: Line): StationText {
 }
 
 /** The figure that matters at each station, and a plain verdict. */
-export function lineText(line: Line): readonly StationText[] {
+export function lineText(line: PlannedLine): readonly StationText[] {
   return [doughText(line), fillingText(line), foldText(line), fryText(line), serveText(line)];
 }

@@ -1,10 +1,13 @@
 import { shapeOf, NO_COATING, type Piece, USUAL_SEAL } from '@ember-fold/core';
-import type { Line } from '../../../../data/draft/useLine';
+import type { PlannedLine } from '../../../plannedLine';
 import { BLANK_SIZE, EDGE_NAME, SHAPE_NAME } from '../../shared/shapeWords';
 import { DRY_NAME, SEAL_WITH_NAME, WET_NAME } from './sealText';
 
 /** The weights and sizes on the fold card. */
-export function cardFigures({ draft, printer }: Pick<Line, 'draft' | 'printer'>, piece: Piece): [string, string][] {
+export function cardFigures(
+  { draft, printer }: Pick<PlannedLine, 'draft' | 'printer'>,
+  piece: Piece,
+): [string, string][] {
   const { fold } = draft;
   const shape = shapeOf(draft.shape);
   const coating = draft.coating ?? NO_COATING;
