@@ -13,7 +13,7 @@ import {
 } from '@ember-fold/core';
 
 configure({
-  asyncUtilTimeout: 8000,
+  asyncUtilTimeout: 20_000,
   // Whether each element is in sight is asked of all its ancestors, for every query: most of a test's time.
   defaultHidden: true,
   // The first line alone: printing the whole page at each look takes longer than the look.

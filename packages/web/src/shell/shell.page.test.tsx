@@ -25,7 +25,7 @@ it('every room is one tap away, has a heading, a title and its mark among the ro
     await waitFor(() => expect(location.pathname).toMatch(new RegExp(`^/${path}`)));
     await waitFor(() => expect(document.querySelectorAll('h1')).toHaveLength(1));
     await waitFor(() => expect(document.title).toMatch(/^.+ · Ember Fold$/));
-    expect((await find('link', name, rooms)).getAttribute('aria-current')).toBe('page');
+    await waitFor(() => expect(all('link', name)[0]!.getAttribute('aria-current')).toBe('page'));
   }
   await go('/fire');
   await waitFor(() => expect(location.pathname).toBe('/stove'));

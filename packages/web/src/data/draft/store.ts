@@ -7,9 +7,15 @@ import { hotReducer } from './hotPlan';
 import { savesReducer } from './saves';
 import { listener } from './listener';
 
+/** A plan is large: only what takes a whole second to check, while developing, is reported as slow. */
+const SLOW_CHECK = { warnAfter: 1000 };
+
 export const store = configureStore({
   reducer: { [api.reducerPath]: api.reducer, draft: draftReducer, hot: hotReducer, saves: savesReducer },
-  middleware: (getDefault) => getDefault().prepend(listener.middleware).concat(api.middleware),
+  middleware: (getDefault) =>
+    getDefault({ serializableCheck: SLOW_CHECK, immutableCheck: SLOW_CHECK })
+      .prepend(listener.middleware)
+      .concat(api.middleware),
 });
 setupListeners(store.dispatch);
 
