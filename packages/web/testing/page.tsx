@@ -43,12 +43,30 @@ export async function go(path: string): Promise<void> {
     render(<App />);
     return;
   }
-  await act(async () => {
+  // Through a page without anything: what is found afterwards is never of the view before.
+  await waitFor(
+    async () => {
+      // A sheet that is open, or just closing, still takes the way back for its own.
+      if (all('dialog').length > 0) await user.keyboard('{Escape}');
+      await move('pushState', NOWHERE);
+      expect(withText(`You asked for ${NOWHERE}.`)).not.toHaveLength(0);
+    },
+    { interval: 200 },
+  );
+  await move('replaceState', path);
+  await seesNot(`You asked for ${NOWHERE}.`);
+}
+
+/** An address the product does not have. */
+const NOWHERE = '/between-two-views';
+
+/** Goes to an address as a link of the product does: the page is not loaded anew. */
+const move = (how: 'pushState' | 'replaceState', path: string): Promise<void> =>
+  act(async () => {
     const idx = (history.state as { idx?: number } | null)?.idx ?? 0;
-    history.pushState({ idx: idx + 1, key: String(Math.random()) }, '', path);
+    history[how]({ idx: how === 'pushState' ? idx + 1 : idx, key: String(Math.random()) }, '', path);
     dispatchEvent(new PopStateEvent('popstate', { state: history.state as unknown }));
   });
-}
 
 /** The element with a role and a name, once it is there. A name as text is the whole name. */
 export const find = (role: string, name: Name, scope: Scope = document.body): Promise<HTMLElement> =>
