@@ -127,7 +127,7 @@ function cooked(hidden: ReturnType<typeof hiddenKitchen>, kitchen: Kitchen, atMs
   const readings = Array.from({ length: 200 }, (_, i) => ({ atS: 10 * i, probeC: DRAFT.fry.oilC }));
   const colour = ((fry!.atTakeOut!.colours[0] + fry!.atTakeOut!.colours[1]) / 2 / believed) * hidden.browning;
   const crust = rampPlace(colour * Math.exp(LEARNT_SPREAD.browning.seen * normal()));
-  // Each hands-on work as long as it is here, give or take the session.
+  // Each kind of hands-on work takes this kitchen's own time, with a random spread for the session.
   const dayPlan = Object.fromEntries(HAND_WORKS.map((work) => [work, Math.exp(LEARNT_SPREAD.hands.seen * normal())]));
   const work = {
     'weigh-filling': 'cookFillingS',

@@ -157,8 +157,8 @@ function cookPast(past: Past, nowMs: number, index: number): (gate: Gate) => Pro
 }
 
 /**
- * Fills an empty database with the Lantern Walk supper: the Store, batches planned, four sessions
- * in the ledger, fried on the product's own pot model.
+ * Fills an empty database with the demo kitchen: its Store, a supper with five planned batches, and finished
+ * batches in the ledger, whose temperatures come from the product's own pot model.
  * @returns whether anything was loaded
  */
 export async function loadDemo(gate: Gate, nowMs: number): Promise<boolean> {

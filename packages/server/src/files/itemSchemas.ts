@@ -219,15 +219,18 @@ function withoutFlags(schema: unknown): unknown {
   );
 }
 
-/** What several kinds hold: it stands once in the published schema, under this name. */
-const PARTS: Readonly<Record<string, Joi.Schema>> = {
+/** Parts that stand once in the published schema, under these names: several kinds hold them, or papers refer to them. */
+export const PARTS: Readonly<Record<string, Joi.Schema>> = {
   'batch-draft': draft,
   'cook-act': cookAct,
   'formula-body': body,
   'formula-lines': formula,
   'ingredient-data': ingredient,
+  'kitchen-data': kitchen,
   'oil-event': event,
+  'record-looks': looks,
   'stove-act': act,
+  'supper-data': supper,
   allergens,
 };
 

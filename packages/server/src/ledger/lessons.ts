@@ -26,7 +26,7 @@ import { goneAt, readStove } from '../stove/stoveTable.js';
 import type { LiveHub } from '../live/liveHub.js';
 
 const DAY_MS = 86_400_000;
-/** As many observations are returned, the newest first. */
+/** At most this many observations are returned, the newest first. */
 const MOST_TOLD = 500;
 /** Raised when the models say something else of the same record: every record is then read anew. */
 export const TEACHING_MODEL = 1;

@@ -115,7 +115,8 @@ export function stoveRoutes(context: Context): Router {
     const { left = 'bin' } = validate(SCHEMAS.finishStove, req.body);
     // What a stove was lit with does not change: it is planned before the transaction, which must not wait for a thread.
     const lit = await requireStove(gate, req);
-    const planned = lit.endedAt ? [] : await planTrays(lit.draft, lit.kitchen);
+    const isNoted = !lit.endedAt && lit.kitchen.potOil !== undefined;
+    const planned = isNoted ? await planTrays(lit.draft, lit.kitchen) : [];
     const { row, isOver } = await gate.transaction(async (q) => {
       const held = await requireStove(q, req, true);
       if (held.endedAt) return { row: held, isOver: false };

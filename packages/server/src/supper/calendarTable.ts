@@ -10,7 +10,7 @@ export interface CalendarRow {
   readonly changedAt: Date;
 }
 
-/** Stores what is sent of the events of a supper now: what is new or changed gets the next number. @returns all of them as they stand */
+/** Stores the calendar events of a supper as they are now. A new or changed event gets the next sequence number. @returns all its events */
 export async function noteCalendar(
   q: Queries,
   supperId: string,

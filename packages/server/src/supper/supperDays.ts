@@ -152,7 +152,7 @@ export class SupperDays {
         return draft.supper === undefined ? [] : [{ ...one, draft }];
       });
       const going = await this.goingOn(left, nowMs, signal).catch((cause: unknown) => {
-        // A change that leaves no plan is not offered.
+        // With this change the supper cannot be planned, so it is not offered.
         if (cause instanceof CoreError) return null;
         throw cause;
       });

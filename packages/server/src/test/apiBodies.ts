@@ -1,20 +1,13 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type Joi from 'joi';
-import { draft } from '../batches/draftSchemas.js';
+import { PARTS } from '../files/itemSchemas.js';
 import { SCHEMAS } from '../http/schemas.js';
-import { kitchen, supper } from '../kitchen/kitchenSchemas.js';
-import { looks } from '../ledger/ledgerSchemas.js';
-import { body, ingredient } from '../store/storeSchemas.js';
 import { allRoutes } from './allRoutes.js';
 
-/** What is too long for a table: it is in the published schema of files. */
-const PUBLISHED = new Map<string, string>(
-  Object.entries({ draft, kitchen, supper, ingredient, looks, body }).map(([name, schema]) => [
-    JSON.stringify(schema.describe()),
-    name,
-  ]),
-);
+/** What is too long for a table: it has a name of its own in the published schema of files. */
+const LONG = ['batch-draft', 'formula-body', 'ingredient-data', 'kitchen-data', 'record-looks', 'supper-data'] as const;
+const PUBLISHED = new Map(LONG.map((name) => [JSON.stringify(PARTS[name]!.describe()), name]));
 
 interface Described {
   readonly type?: string;
@@ -47,7 +40,7 @@ const listed = (values: readonly unknown[]): string => values.map((value) => `\`
 /** A schema in words. */
 function textOf(of: Described): string {
   const known = PUBLISHED.get(JSON.stringify(of));
-  if (known !== undefined) return `${known} of the published schema`;
+  if (known !== undefined) return `\`${known}\` of the published schema`;
   if (of.flags?.only && of.allow) return listed(of.allow);
   const orNull = of.allow?.includes(null) ? ' or `null`' : '';
   switch (of.type) {

@@ -9,7 +9,7 @@ const Grid = styled.div<{ $wide: boolean }>`
   display: grid;
   gap: 14px;
   align-items: stretch;
-  grid-template-columns: 296px minmax(0, 1fr) ${({ $wide }) => ($wide ? 390 : 306)}px;
+  grid-template-columns: 296px minmax(0, 1fr) ${({ $wide }) => ($wide ? 440 : 306)}px;
   grid-template-areas: 'controls drawing findings';
   @media (max-width: 1120px) {
     grid-template-columns: 280px minmax(0, 1fr);

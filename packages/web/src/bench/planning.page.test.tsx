@@ -148,7 +148,7 @@ it('the filling: cooked dry by the scale, cooled in its dish', async () => {
   await type('Pan weighs', '500');
   const draft = await trayAt(id);
   const target = Math.round(draft.pieces * draft.fold.fillingEachKg * 1000) + 500;
-  await sees(`When pan and filling weigh ${String(target).replace(/(\d)(\d{3})$/, '$1 $2')} g`);
+  await sees(`down to ${String(target).replace(/(\d)(\d{3})$/, '$1 $2')} g with the pan`);
   await user.click(await find('radio', 'room'));
   await user.click(await find('radio', 'covered'));
   await stationSays('Filling', 'cools slowly');

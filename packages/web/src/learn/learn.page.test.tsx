@@ -68,6 +68,9 @@ it('eye and hand: questions are answered; what is known is stored, and nothing i
   // Not the same question again and again.
   expect(seen.size).toBeGreaterThan(1);
   await seesNot('not asked yet');
+  // Left and entered again, it knows what was answered.
+  await go('/learn/eye-and-hand');
+  await waitFor(() => expect(withText(/in 100 right, based on \d+ answers?/)).toHaveLength(7));
   expect(await read('/learnt/told')).toEqual(learnt);
 });
 
@@ -99,7 +102,7 @@ it('beside the work: opens where the work is, every term explains itself, and th
   expect(findings.map((one) => all('button', /: why\?$/, one).length)).toEqual(findings.map(() => 1));
   await user.click(all('button', /: why\?$/, findings[0])[0]!);
   await press('More in the handbook');
-  await find('article', /./, await panel()).catch(() => undefined);
+  await within(await panel()).findByRole('article');
   await ask('two methods');
   await user.click((await within(await panel()).findAllByRole('button', { name: 'Two methods of frying' }))[0]!);
   const here = await find('region', 'Computed for Read beside', await panel());

@@ -4,12 +4,15 @@ import {
   find,
   go,
   openStation,
+  plannedBatch,
   press,
   read,
   sees,
   send,
   settled,
+  stationSays,
   tap,
+  trayAt,
   type,
   user,
   waitFor,
@@ -72,11 +75,17 @@ it('a US kitchen: inches and ounces are typed', async () => {
   const measures = { cupMl: 236.588, teaspoonMl: 4.929 };
   const us = { ...kitchen, units: 'cups', temperature: 'F', measures, hours: 12 };
   expect((await send('/kitchen', { version, kitchen: us }, 'PUT')).status).toBe(200);
-  const batches = await read<{ id: string; name: string }[]>('/batches');
-  await openStation(batches[0]!.id, 'fold');
-  await waitFor(async () => expect((await settled())[3]).toContain('°F'));
+  const id = await plannedBatch('By the cup', 12);
+  await openStation(id, 'fold');
+  await type('Disc', '4 1/2');
+  await stationSays('Fold and seal', '4 1/2 in disc');
   await type('Rolled thickness', '1/8"');
-  await waitFor(async () => expect((await settled())[2]).toContain('1/8 in'));
-  await fill('Rolled thickness', 'wide');
+  await stationSays('Fold and seal', '1/8 in');
+  await type('Filling each', '1.25');
+  await waitFor(async () => {
+    const { discM, thicknessM, fillingEachKg } = (await trayAt(id)).fold;
+    expect([discM, thicknessM, fillingEachKg].map((one) => Number(one.toFixed(5)))).toEqual([0.1143, 0.00317, 0.03544]);
+  });
+  await fill('Disc', 'wide');
   await sees(/inches such as 4 1\/2 or 3\/32/);
 });

@@ -95,7 +95,7 @@ const SENTENCES: MixSentences = {
   'filling.salt-high': ({ percent: salt, most, saltKg }, p) =>
     `Salt is ${percent(salt)} of the cooked filling. Use ${p.mass(saltKg)} less for ${percent(most)}.`,
   'filling.cook-dry': ({ withPanKg, boiledKg }, p) =>
-    `When pan and filling weigh ${p.mass(withPanKg)}, ${p.mass(boiledKg)} of water has boiled off.`,
+    `Boil off ${p.mass(boiledKg)} of water, down to ${p.mass(withPanKg)} with the pan.`,
   'filling.salt-parts': ({ partsKg, saltKg }, p) =>
     `${p.mass(partsKg)} of the ${p.mass(saltKg)} of salt comes from salty ingredients. Taste before you salt.`,
   'filling.strain': ({ juiceKg, reducedKg }, p) =>
@@ -132,7 +132,7 @@ const SENTENCES: MixSentences = {
   'filling.spoon': ({ eachKg, eachM3 }, p) =>
     `Each piece takes ${p.mass(eachKg)}, a level scoop of ${p.volume(eachM3)}.`,
   'filling.cool-safe': ({ to21S, foldS, depthM, targetC }, p) =>
-    `Spread ${p.length(depthM)} deep, it is at ${p.temp(targetC)} in ${p.span(to21S)} and ready to fold in ${p.span(foldS)}.`,
+    `Spread ${p.length(depthM)} deep, it reaches ${p.temp(targetC)} in ${p.span(to21S)} and is ready to fold in ${p.span(foldS)}.`,
   'filling.cool-slow': ({ to21S, depthM, targetC, fromC, limitS }, p) =>
     `Spread ${p.length(depthM)} deep, it cools too slowly: ${p.span(to21S)} or more to ${p.temp(targetC)}. The usual limit is ${p.span(limitS)} from ${p.temp(fromC)}. Spread it thinner, split it, or set it in iced water.`,
   'filling.cool-split': ({ savedS, dishes }, p) =>

@@ -178,7 +178,7 @@ const SENTENCES: HotSentences = {
       ? `They are not golden and cooked through within an hour and a half at ${p.temp(ovenC)}. Bake them hotter.`
       : `At ${p.temp(ovenC)} they are too dark after ${p.span(darkS)}, ${doneS === null ? 'and are never cooked through' : `but are cooked through only after ${p.span(doneS)}`}. Bake them cooler.`,
   'bake.turn': ({ turnS, bakes }, p) =>
-    `Turn the tray round after ${p.span(turnS)}. ${bakes === 0 ? 'Ovens differ: look a few minutes early the first time.' : `The time is corrected for your oven, from ${counted(bakes, 'bake')}.`}`,
+    `Turn the tray round after ${p.span(turnS)}. ${bakes === 0 ? 'Ovens differ: look a few minutes early the first time.' : `The time is corrected for your oven, based on ${counted(bakes, 'bake')}.`}`,
   'stored.freeze': ({ hardS, keepS }, p) =>
     hardS === null
       ? `This freezer does not freeze them hard in half a day. Lay fewer on a tray.`
